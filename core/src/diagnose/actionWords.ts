@@ -1,0 +1,123 @@
+import type { Decision } from './decision.ts';
+
+interface ActionWords {
+  headline: string;
+  steps: string[];
+  forElectrician: boolean;
+}
+
+const byAnybody = (headline: string, ...steps: string[]): ActionWords => ({
+  headline,
+  steps,
+  forElectrician: false,
+});
+const byElectrician = (headline: string, ...steps: string[]): ActionWords => ({
+  headline,
+  steps,
+  forElectrician: true,
+});
+
+/** What each action is called and how it is done, in order. */
+export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
+  keep: byAnybody('Keep it in service', 'Nothing to do. Log the next reading at the next round.'),
+  'complete-reset': byAnybody(
+    'Reset it, all the way',
+    'Switch off or unplug what runs on this circuit.',
+    'Push the handle all the way to off until it clicks, then to on until it clicks.',
+    'Log what happens. One trial, then think.',
+  ),
+  'reset-and-watch': byAnybody(
+    'Reset it and watch',
+    'Push the handle fully off, then on, once.',
+    'Switch the loads back on one by one.',
+    'After half an hour feel its face with the back of your hand, and log it.',
+  ),
+  'reset-other-device': byAnybody(
+    'Reset the other device',
+    'Press the reset of the protected outlet, or have the breaker ahead looked at.',
+  ),
+  'size-down': byElectrician(
+    'Fit a smaller breaker',
+    'The breaker must suit the conductor: an electrician fits the smaller one with the panel dead.',
+  ),
+  'size-up': byElectrician(
+    'A larger breaker is allowed',
+    'An electrician checks that every part of the run is the recorded conductor.',
+    'Only then may the larger unit be fitted, with the panel dead.',
+  ),
+  'split-circuit': byElectrician(
+    'Split the circuit',
+    'Share the loads between two circuits; until then do not run them together.',
+  ),
+  rewire: byElectrician(
+    'The load needs a larger conductor',
+    'An electrician runs a conductor that carries it; until then run less.',
+  ),
+  'replace-breaker': byElectrician(
+    'Replace this breaker',
+    'Match family, series, poles, rating and type, listed for this panel.',
+    'Main off, locked; prove it dead with a contact meter: live, dead, live.',
+    'Swap, torque as marked, cover back on before the main.',
+  ),
+  'replace-breaker-and-remake-joint': byElectrician(
+    'Replace it and remake the joint',
+    'Switch the circuit off until then.',
+    'Main off, locked; prove it dead with a contact meter: live, dead, live.',
+    'Cut the conductor back to bright metal, fit a new matching breaker, torque as marked.',
+    'Measure the joint again under load.',
+  ),
+  'replace-panel': byElectrician(
+    'Replace the panel',
+    'An electrician plans the new panel; say how soon with the reasons.',
+  ),
+  'replace-main': byElectrician(
+    'Replace the main',
+    'The utility must cut the supply first: the main’s line side is always live.',
+  ),
+  'shed-load': byAnybody(
+    'Not the breaker: too much load',
+    'Switch something off or move it to another circuit.',
+    'Have the circuit split where the loads must run together.',
+  ),
+  'repair-appliance': byAnybody(
+    'Not the breaker: an appliance',
+    'Leave the suspect appliance unplugged and have it repaired.',
+  ),
+  'repair-wiring': byElectrician(
+    'Not the breaker: the wiring',
+    'Leave it off and do not reset it again.',
+    'An electrician finds the fault in the wiring, outlets and fixtures.',
+  ),
+  'separate-conductors': byElectrician(
+    'Not the breaker: two conductors share its terminal',
+    'Join them to one tail, or give one its own breaker, as the load allows.',
+  ),
+  'dry-and-inspect': byElectrician(
+    'Not the breaker: damp',
+    'Find where the water comes in, dry the panel, inspect every terminal.',
+  ),
+  'cool-surroundings': byAnybody(
+    'Not the breaker: its surroundings are hot',
+    'Spread hot neighbours apart, cool the place, then measure again.',
+  ),
+  'call-utility': byAnybody(
+    'Not the breaker: the supply',
+    'Call the utility: a leg is missing before the main.',
+  ),
+  'remake-joint': byElectrician(
+    'Not the breaker: its joint',
+    'With the panel dead: remake the joint and torque it as marked.',
+    'Measure it again under load.',
+  ),
+  'make-safe-and-call': byAnybody('Stop. Leave it off', 'Leave it off, keep people away and call for help.'),
+  'repair-neutral': byElectrician(
+    'Not the breaker: the neutral',
+    'An electrician remakes the neutral with the panel dead.',
+  ),
+  'replace-device': byElectrician('Not the breaker: the device', 'Replace the dead lamp, switch or outlet.'),
+  'wait-for-supply': byAnybody(
+    'Not the breaker: no supply',
+    'Wait for the supply; switch off what should not start by itself.',
+  ),
+  'gather-more': byAnybody('Measure this next'),
+};

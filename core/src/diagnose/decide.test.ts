@@ -1,0 +1,311 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { gatherEvidence, type Dossier } from '../readings/index.ts';
+import {
+  aCircuit,
+  aDossier,
+  aFile,
+  aReading,
+  anEvent,
+  anObservation,
+  uuid,
+  type FileParts,
+} from '../testing/index.ts';
+import { TESTS, type TestId } from '../vocabulary/index.ts';
+import { decide, decision } from './index.ts';
+
+const about = (subject: FileParts, rest?: Partial<Omit<Dossier, 'subject'>>) =>
+  decide(gatherEvidence(aDossier(subject, rest)));
+
+const cleanReset = anEvent('reset', 1, { feel: 'clean-clicks', result: 'holds' });
+const legsAlive = [aReading('voltage', 'leg-a', 121, 3), aReading('voltage', 'leg-b', 120, 3)];
+const nothingOut = aReading('voltage', 'load-terminal', 0.2, 3);
+const cleanAndTight = anObservation('terminal-inspection', 'clean-and-tight', 20);
+const coolToTouch = anObservation('panel-touch', 'cool', 20);
+const early = (at: number) => anEvent('trip', at, { afterSeconds: 480, amps: 16 });
+const neighbour = (n: number, surface: number) =>
+  aFile({
+    breaker: { id: uuid(n), space: 2 * n + 1 },
+    readings: [aReading('temperature', 'terminal', surface, 5), aReading('current', 'conductor', 12, 5)],
+  });
+const neighbours = { others: [neighbour(3, 33), neighbour(4, 34), neighbour(5, 32)] };
+const loaded = (surface: number) => [
+  aReading('temperature', 'terminal', surface, 5),
+  aReading('current', 'conductor', 12, 5),
+];
+
+describe('replace', () => {
+  test('on, fully reset, line side alive, nothing comes out', () => {
+    const d = about({ events: [cleanReset], readings: [nothingOut, ...legsAlive] });
+    expect(d).toMatchObject({ action: 'replace-breaker', family: 'replace' });
+    expect(d.reasons[0]).toMatchObject({ code: 'load-terminal-voltage:zero', weight: 3 });
+    expect(d.reasons[0]!.figures).toEqual([{ label: 'load terminal', value: 0.2, unit: 'V' }]);
+  });
+
+  test('each of its three legs is asked for when it is missing', () => {
+    expect(about({ readings: [nothingOut, ...legsAlive] }).action).toBe('complete-reset');
+    const noSupplyRead = about({ events: [cleanReset], readings: [nothingOut] });
+    expect(noSupplyRead).toMatchObject({ family: 'need-more' });
+    expect(noSupplyRead.next[0]!.test).toBe('line-side-voltage');
+    const deadLeg = [aReading('voltage', 'leg-a', 0, 3), aReading('voltage', 'leg-b', 120, 3)];
+    expect(about({ events: [cleanReset], readings: [nothingOut, ...deadLeg] }).action).toBe('call-utility');
+  });
+
+  test('one dead pole of a two-pole unit', () => {
+    const readings = [
+      aReading('voltage', 'load-terminal', 120, 3),
+      aReading('voltage', 'load-terminal-2', 1, 3),
+      ...legsAlive,
+    ];
+    expect(about({ breaker: { poles: 2 }, events: [cleanReset], readings }).action).toBe('replace-breaker');
+  });
+
+  test('a standard unit, too early, joints clean and cool; twice is surer than once', () => {
+    const once = about({ events: [early(10)], observations: [cleanAndTight, coolToTouch] });
+    const twice = about({ events: [early(5), early(10)], observations: [cleanAndTight, coolToTouch] });
+    expect(once.action).toBe('replace-breaker');
+    expect(twice.confidence).toBeGreaterThan(once.confidence);
+    expect(once.reasons[0]!.source).toMatch(/UL 489/);
+  });
+
+  test('the same on an electronic unit: the circuit first', () => {
+    for (const kind of ['gfci', 'afci', 'dual'] as const) {
+      const d = about({ breaker: { kind }, events: [early(10)], observations: [cleanAndTight, coolToTouch] });
+      expect(d.headline).toBe('Look at the circuit first');
+      expect(d.family).not.toBe('replace');
+    }
+  });
+
+  test('too early with the joint unknown asks for the joint, with a hot joint remakes it', () => {
+    expect(about({ events: [early(10)] }).next.map((n) => n.test)).toContain('terminal-inspection');
+    const loose = anObservation('terminal-inspection', 'loose', 20);
+    expect(about({ events: [early(10)], observations: [loose] }).action).toBe('remake-joint');
+  });
+
+  test('a joint more than 15 °C over its peers', () => {
+    const d = about({ readings: loaded(58) }, neighbours);
+    expect(d.action).toBe('replace-breaker-and-remake-joint');
+    expect(d.reasons[0]!.figures).toContainEqual({ label: 'over peers', value: 25, unit: '°C' });
+    expect(about({ readings: loaded(34) }, neighbours).family).not.toBe('replace');
+  });
+
+  test('far too late to trip', () => {
+    expect(about({ events: [anEvent('trip', 1, { afterSeconds: 400, amps: 60 })] }).action).toBe(
+      'replace-breaker',
+    );
+  });
+});
+
+describe('reset', () => {
+  const removed = anEvent('trip', 0, { pace: 'minutes', cause: 'known-removed' });
+
+  test('cause known and removed, latches, cool', () => {
+    const d = about({ events: [removed, cleanReset], observations: [coolToTouch] });
+    expect(d).toMatchObject({ action: 'reset-and-watch', family: 'reset' });
+    expect(d.confidence).toBeGreaterThanOrEqual(0.9);
+  });
+
+  test('not while it is warm', () => {
+    expect(about({ events: [removed], observations: [anObservation('panel-touch', 'warm', 2)] }).family).toBe(
+      'need-more',
+    );
+  });
+
+  test('a new trip after it asks again', () => {
+    expect(about({ events: [removed, cleanReset, anEvent('trip', 5, { pace: 'at-once' })] }).family).toBe(
+      'need-more',
+    );
+  });
+});
+
+describe('resize', () => {
+  const thin = aCircuit({ conductor: { gauge: '14', material: 'copper', insulationC: 90, cable: 'nm' } });
+
+  test('a breaker above the largest permitted goes down, whatever else is true', () => {
+    const others: FileParts[] = [
+      {},
+      { events: [early(10)], observations: [cleanAndTight, coolToTouch] },
+      { events: [cleanReset], readings: [nothingOut, ...legsAlive] },
+      { observations: [anObservation('sound', 'sizzle-or-crackle')] },
+      { readings: [aReading('current', 'conductor', 26)] },
+    ];
+    for (const parts of others) {
+      expect(about({ ...parts, circuit: thin })).toMatchObject({
+        action: 'size-down',
+        family: 'resize',
+        toAmps: 15,
+      });
+    }
+  });
+
+  test('to the interim rating where the load does not fit either', () => {
+    const load = {
+      id: uuid(700),
+      name: 'Heater',
+      volts: 120 as const,
+      watts: 2200,
+      voltAmperes: null,
+      continuous: false,
+    };
+    const d = about({ circuit: { ...thin, loads: [load] } });
+    expect(d).toMatchObject({ action: 'size-down', toAmps: 15 });
+    expect(d.headline).toMatch(/larger conductor/);
+  });
+
+  test('a danger sign still stops, beside the finding', () => {
+    const d = about({ circuit: thin, observations: [anObservation('smell', 'hot-plastic')] });
+    expect(d.stop.active).toBe(true);
+    expect(d.also.map((a) => a.action)).toContain('make-safe-and-call');
+  });
+
+  test('a larger breaker is never the answer to a trip', () => {
+    const ten = aCircuit({
+      conductor: { gauge: '10', material: 'copper', insulationC: 90, cable: 'nm' },
+      portableReceptacles: false,
+      loads: [
+        { id: uuid(701), name: 'Heater', volts: 120, watts: 2600, voltAmperes: null, continuous: false },
+      ],
+    });
+    expect(about({ circuit: ten }).action).toBe('size-up');
+    const tripped = about({ circuit: ten, events: [anEvent('trip', 1, { pace: 'minutes', amps: 25 })] });
+    expect(tripped.action).toBe('shed-load');
+    expect(tripped.also.map((a) => a.action)).not.toContain('size-up');
+  });
+});
+
+describe('not the breaker', () => {
+  const snap = (at: number) => anEvent('trip', at, { pace: 'at-once', unplugged: true });
+
+  test('trips at once with everything unplugged: stop resetting; the second time stop altogether', () => {
+    const once = about({ events: [snap(1)] });
+    expect(once).toMatchObject({
+      action: 'repair-wiring',
+      family: 'not-the-breaker',
+      stop: { active: false },
+    });
+    expect(once.cautions.join()).toMatch(/Do not reset it again/);
+    expect(about({ events: [snap(1), snap(2)] }).stop.active).toBe(true);
+  });
+
+  test('load over the rating for long', () => {
+    const d = about({
+      readings: [aReading('current', 'conductor', 24)],
+      events: [anEvent('trip', 1, { afterSeconds: 1500, amps: 25 })],
+    });
+    expect(d).toMatchObject({ action: 'shed-load', family: 'not-the-breaker' });
+    expect(d.steps[0]).toBe('Take at least 4 A off this circuit.');
+  });
+
+  test('voltage at the load terminal and none at the outlet', () => {
+    const readings = [aReading('voltage', 'load-terminal', 120), aReading('voltage', 'outlet', 0)];
+    expect(about({ readings }).action).toBe('repair-wiring');
+  });
+});
+
+describe('stop', () => {
+  const signs: FileParts[] = [
+    { observations: [anObservation('sound', 'sizzle-or-crackle')] },
+    { observations: [anObservation('smell', 'hot-plastic')] },
+    { observations: [anObservation('water-signs', 'wet-now')] },
+    { readings: [aReading('voltage', 'leg-a', 131), aReading('voltage', 'leg-b', 109)] },
+    {
+      events: [anEvent('handle', 0, { position: 'off' })],
+      readings: [aReading('voltage', 'load-terminal', 119, 1)],
+    },
+  ];
+
+  test.each(signs)('danger sign %#: leave it off, and whom to call', (parts) => {
+    const d = about({
+      ...parts,
+      events: [...(parts.events ?? []), anEvent('trip', -5, { pace: 'minutes', cause: 'known-removed' })],
+    });
+    expect(d.stop.active).toBe(true);
+    expect(d.stop.call).toMatch(/^Call /);
+    expect(d.stop.doNow.length).toBeGreaterThan(0);
+    expect(d.action).toBe('make-safe-and-call');
+  });
+
+  test('a sign that was looked at again and is gone no longer stops', () => {
+    const observations = [
+      anObservation('sound', 'sizzle-or-crackle', 0),
+      anObservation('sound', 'quiet', 60),
+    ];
+    expect(about({ observations }).stop.active).toBe(false);
+  });
+
+  test('a danger at the main stops every breaker behind it', () => {
+    const main = aFile({
+      breaker: { id: uuid(9), role: 'main', space: null },
+      observations: [anObservation('water-signs', 'wet-now')],
+    });
+    const d = about({}, { main });
+    expect(d.stop.reasons[0]).toMatch(/^At the main/);
+  });
+});
+
+describe('keep and measure next', () => {
+  test('nothing to go by: what to look at first, cover closed', () => {
+    const d = about({});
+    expect(d).toMatchObject({ action: 'gather-more', family: 'need-more' });
+    expect(d.next[0]!.test).toBe('sound');
+    expect(d.next.every((n) => n.level < 2 || n.test === 'conductor-vs-breaker')).toBe(true);
+  });
+
+  test('measured sound on two counts is kept; a trip without a reset is not', () => {
+    const readings = [aReading('voltage', 'outlet', 119), aReading('current', 'plug', 9)];
+    expect(about({ readings }).action).toBe('keep');
+    expect(about({ readings, events: [anEvent('trip', 5, { pace: 'seconds' })] }).action).not.toBe('keep');
+  });
+
+  test('a struck reading no longer counts', () => {
+    const struck = { at: '2026-10-02T00:00:00.000Z', why: 'wrong breaker', replacedBy: null };
+    const readings = [aReading('voltage', 'outlet', 119), aReading('current', 'plug', 9, 0, { struck })];
+    expect(about({ readings }).action).toBe('gather-more');
+  });
+});
+
+describe('laws over random evidence', () => {
+  const anyObservation = fc
+    .constantFrom(...(Object.keys(TESTS) as TestId[]))
+    .chain((t) =>
+      fc.tuple(fc.constant(t), fc.constantFrom(...TESTS[t].outcomes), fc.integer({ min: 0, max: 500 })),
+    )
+    .map(([t, outcome, at]) => anObservation(t, outcome, at));
+  const anyTrip = fc
+    .record({
+      at: fc.integer({ min: 0, max: 500 }),
+      pace: fc.constantFrom('at-once' as const, 'seconds' as const, 'minutes' as const, 'hours' as const),
+      amps: fc.option(fc.double({ min: 0, max: 400, noNaN: true })),
+      unplugged: fc.boolean(),
+      cause: fc.constantFrom('unknown' as const, 'known-removed' as const),
+    })
+    .map(({ at, ...rest }) => anEvent('trip', at, rest));
+  const parts = fc.record({
+    breaker: fc.record({
+      kind: fc.constantFrom('standard' as const, 'gfci' as const, 'dual' as const),
+      ratingAmps: fc.constantFrom(15, 20, 30),
+    }),
+    circuit: fc.constantFrom(
+      null,
+      aCircuit(),
+      aCircuit({ conductor: { gauge: '14', material: 'copper', insulationC: 60, cable: 'nm' } }),
+    ),
+    observations: fc.array(anyObservation, { maxLength: 8 }),
+    events: fc.array(anyTrip, { maxLength: 5 }),
+  });
+
+  test('a decision is always whole; a stop never goes with a reset; a trip never with a larger breaker', () => {
+    fc.assert(
+      fc.property(parts, (p) => {
+        const d = about(p);
+        expect(decision.parse(d)).toEqual(d);
+        expect(d.reasons.length).toBeGreaterThan(0);
+        expect(d.headline).not.toBe('');
+        expect([...d.reasons].sort((a, b) => b.weight - a.weight)).toEqual(d.reasons);
+        if (d.stop.active) expect(d.family).not.toMatch(/^(reset|keep)$/);
+        if (p.events.length > 0) expect([d.action, ...d.also.map((a) => a.action)]).not.toContain('size-up');
+      }),
+      { numRuns: 500 },
+    );
+  });
+});

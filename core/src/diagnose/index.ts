@@ -1,0 +1,3 @@
+export * from './decision.ts';
+export { decide } from './decide.ts';
+export { CAUTIONS } from './cautions.ts';

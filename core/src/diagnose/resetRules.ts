@@ -1,0 +1,119 @@
+import { outcomeOf, type Evidence } from '../readings/index.ts';
+import { because, doNext, notDone, reason, type Finding } from './finding.ts';
+import { causeRemoved, fullyReset, heldSince, lastTrip, warmth } from './facts.ts';
+
+/** Tripped for a known cause that is gone: it may go back to work, if it latches and is cool. */
+export function causeKnownAndGone(evidence: Evidence): Finding | null {
+  const trip = lastTrip(evidence);
+  if (!trip || !causeRemoved(evidence) || evidence.handle === 'off') return null;
+  const held = heldSince(evidence) >= trip.event.at;
+  if (held && measuredSince(evidence, heldSince(evidence))) return null;
+  const latches = fullyReset(evidence);
+  const heat = warmth(evidence);
+  const reasons = [
+    because(evidence, 'reset-result', 1),
+    reason('cause-removed', 3, 'It tripped for a known cause, and that is removed.'),
+    latches ? because(evidence, 'reset-feel', 2) : null,
+    heat === 'cool' ? reason('cool', 2, 'It is cool.') : null,
+  ];
+  const overturnedBy = ['It trips again, or gets warm under its usual load.'];
+  if (heat === 'warm') {
+    return {
+      action: 'gather-more',
+      headline: 'Still warm: let it cool, then look again',
+      confidence: 0.6,
+      reasons: [...reasons, because(evidence, 'panel-touch', 3), because(evidence, 'face-temperature', 3)],
+      overturnedBy: [
+        'A cool face: then reset it.',
+        'It stays warm without load: then a joint or a neighbour.',
+      ],
+      next: [doNext('panel-touch', 'A warm bimetal will not latch, and heat without load is a sign.')],
+      cautions: ['cool'],
+    };
+  }
+  return {
+    action: latches ? 'reset-and-watch' : 'complete-reset',
+    headline: held ? 'Reset, and it holds: watch it' : undefined,
+    confidence: latches && heat === 'cool' ? 0.92 : 0.75,
+    reasons,
+    overturnedBy,
+    next: notDone(evidence, [
+      doNext('panel-touch', 'It should be cool before and after.'),
+      doNext('load-share', 'It shows that the usual load fits.'),
+    ]),
+    cautions: ['reset', 'cool', 'neverLarger'],
+  };
+}
+
+const measuredSince = (evidence: Evidence, at: string) =>
+  evidence.items.some(
+    (item) =>
+      item.origin !== 'event' &&
+      item.origin !== 'observation' &&
+      item.at > at &&
+      item.test !== 'conductor-vs-breaker',
+  );
+
+/** Half-tripped, or never pushed fully off: the first thing to try, once. */
+export function neverFullyReset(evidence: Evidence): Finding | null {
+  const gives =
+    outcomeOf(evidence, 'handle-finger-test') === 'gives' ||
+    outcomeOf(evidence, 'handle-position') === 'one-half-low';
+  const noOff = outcomeOf(evidence, 'reset-feel') === 'no-off-click';
+  const dead =
+    outcomeOf(evidence, 'outlet-voltage') === 'zero' ||
+    outcomeOf(evidence, 'power-after-reset') === 'still-dead';
+  if (!gives && !noOff && !(dead && evidence.handle === 'on' && !fullyReset(evidence))) return null;
+  return {
+    action: 'complete-reset',
+    confidence: gives || noOff ? 0.82 : 0.65,
+    reasons: [
+      because(evidence, 'handle-finger-test', 3),
+      noOff ? because(evidence, 'reset-feel', 3) : null,
+      because(evidence, 'outlet-voltage', 2),
+      because(evidence, 'power-after-reset', 2),
+      reason('most-failed-resets', 1, 'Most failed resets never reached off.'),
+    ],
+    overturnedBy: [
+      'Still dead after clean clicks: then follow the voltage.',
+      'It snaps back: a short; then unplug everything.',
+    ],
+    next: notDone(evidence, [
+      doNext('sound', 'Listen and smell first: sizzling or hot plastic means stop.'),
+      doNext('panel-touch', 'A hot one stays off.'),
+    ]),
+    cautions: ['reset', 'cool'],
+  };
+}
+
+/** Tripped and nobody knows why: look, then one trial without loads. */
+export function trippedUnexplained(evidence: Evidence): Finding | null {
+  if (evidence.handle !== 'tripped') return null;
+  return {
+    action: 'gather-more',
+    headline: 'Why did it trip? Look first, then one trial',
+    confidence: 0.5,
+    reasons: [
+      because(evidence, 'handle-position', 2),
+      because(evidence, 'reset-result', 3),
+      because(evidence, 'trips-on-record', 1),
+    ],
+    overturnedBy: [
+      'A cause that is found and removed: then reset it.',
+      'A snap at once with everything unplugged: the wiring.',
+    ],
+    next: [
+      ...notDone(evidence, [
+        doNext('sound', 'Sizzling means stop.'),
+        doNext('smell', 'Hot plastic means stop.'),
+        doNext('panel-touch', 'A hot one stays off.'),
+        doNext('trip-pattern', 'What ran at the time is the likeliest cause.'),
+      ]),
+      doNext('reset-result-unplugged', 'It parts the appliances from the wiring, in one trial.'),
+      ...notDone(evidence, [
+        doNext('clamp-current', 'The current decides between overload and a weak unit.'),
+      ]),
+    ],
+    cautions: ['reset', 'cool', 'neverLarger'],
+  };
+}

@@ -1,0 +1,2 @@
+export * from './layout.ts';
+export * from './placement.ts';

@@ -1,0 +1,5 @@
+export * from './quantity.ts';
+export * from './compare.ts';
+export * from './median.ts';
+export * from './reason.ts';
+export * from './say.ts';

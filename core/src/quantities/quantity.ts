@@ -1,0 +1,46 @@
+import { z } from 'zod';
+
+const bounded = (min: number, max: number, what: string, unit: string) =>
+  z
+    .number({
+      error: (issue) => (issue.input === undefined ? `${what} is missing.` : `${what} must be a number.`),
+    })
+    .min(min, `${what} must be from ${min} to ${max} ${unit}.`)
+    .max(max, `${what} must be from ${min} to ${max} ${unit}.`);
+
+/** Voltage in V, as met in a building: 0 to 1000. */
+export const volts = bounded(0, 1000, 'The voltage', 'V');
+
+/** Current in A that loads or meters show: 0 to 10 000 (a short circuit included). */
+export const amps = bounded(0, 10_000, 'The current', 'A');
+
+/** Power in W: 0 to 10 MW (1000 V at 10 000 A). */
+export const watts = bounded(0, 10_000_000, 'The power', 'W');
+
+/** Apparent power in VA, with the same bounds as watts. */
+export const voltAmperes = bounded(0, 10_000_000, 'The apparent power', 'VA');
+
+/** A breaker's rating in A: 1 to 1000. */
+export const ratingAmps = bounded(1, 1000, 'The rating', 'A');
+
+/** Temperature of the air around a panel or conductor in °C: −40 to 90. */
+export const ambientC = bounded(-40, 90, 'The ambient temperature', '°C');
+
+/** Temperature of a surface in °C: −40 to 500. */
+export const surfaceC = bounded(-40, 500, 'The surface temperature', '°C');
+
+/** A time span in s: 0 to a year. */
+export const seconds = bounded(0, 31_557_600, 'The time', 's');
+
+/** A length of conductor in m: 0 to 1000. */
+export const metres = bounded(0, 1000, 'The length', 'm');
+
+/** A name people or programs give: not empty, at most 120 characters. */
+export const name = (what: string) =>
+  z
+    .string({
+      error: (issue) => (issue.input === undefined ? `${what} is missing.` : `${what} must be text.`),
+    })
+    .trim()
+    .min(1, `${what} must not be empty.`)
+    .max(120, `${what} may have 120 characters at most.`);

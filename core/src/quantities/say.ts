@@ -1,0 +1,41 @@
+/**
+ * A figure as people read it: at most `digits` decimals, no trailing zeros, a true minus sign.
+ *
+ * @example sayNumber(118.04) // '118'
+ * @example sayNumber(-2.34) // '−2.3'
+ */
+export function sayNumber(value: number, digits = 1): string {
+  const rounded = Number(value.toFixed(digits));
+  return String(rounded === 0 ? 0 : rounded).replace('-', '−');
+}
+
+/** A figure with its unit: `sayQuantity(14.25, 'A')` is '14.3 A'. */
+export function sayQuantity(value: number, unit: string, digits = 1): string {
+  return `${sayNumber(value, digits)} ${unit}`;
+}
+
+/** A fraction as percent: `sayPercent(0.714)` is '71 %'. */
+export function sayPercent(share: number): string {
+  return `${sayNumber(share * 100, 0)} %`;
+}
+
+/**
+ * A time span in s in the unit a person would use.
+ *
+ * @example sayDuration(0.05) // '0.05 s'
+ * @example sayDuration(95) // '1 min 35 s'
+ * @example sayDuration(4000) // '1 h 7 min'
+ */
+export function sayDuration(seconds: number): string {
+  if (seconds < 1) return `${sayNumber(seconds, 3)} s`;
+  if (seconds < 9.95) return `${sayNumber(seconds, 1)} s`;
+  const whole = Math.round(seconds);
+  if (whole < 60) return `${whole} s`;
+  if (whole < 600) return pair(Math.floor(whole / 60), 'min', whole % 60, 's');
+  const minutes = Math.round(seconds / 60);
+  if (minutes < 60) return `${minutes} min`;
+  return pair(Math.floor(minutes / 60), 'h', minutes % 60, 'min');
+}
+
+const pair = (large: number, largeUnit: string, small: number, smallUnit: string) =>
+  small === 0 ? `${large} ${largeUnit}` : `${large} ${largeUnit} ${small} ${smallUnit}`;

@@ -1,0 +1,99 @@
+import type { HeatPoint } from '../heat/index.ts';
+import type { Breaker, BreakerEvent, Circuit, Entries, Panel } from '../record/index.ts';
+import type { Sizing } from '../sizing/index.ts';
+import type { TripVerdict, TripWindow } from '../trip/index.ts';
+import type { OutcomeOf, TestId } from '../vocabulary/index.ts';
+
+/** A breaker with its circuit and all that was logged of it. */
+export interface BreakerFile {
+  breaker: Breaker;
+  circuit: Circuit | null;
+  entries: Entries;
+}
+
+/** What a decision about one breaker may look at. */
+export interface Dossier {
+  panel: Pick<Panel, 'id' | 'name'>;
+  subject: BreakerFile;
+  /** The panel's main, whose leg voltages and danger signs bear on every breaker; null if there is none. */
+  main: BreakerFile | null;
+  /** The panel's other breakers, to compare temperatures with. */
+  others: BreakerFile[];
+}
+
+/** A figure behind a statement. */
+export interface Figure {
+  label: string;
+  value: number;
+  unit: 'V' | 'A' | '°C' | 's' | '%' | 'W' | 'VA';
+}
+
+/** One test outcome, whoever or whatever gave it, with the sentence and the figures it rests on. */
+export interface EvidenceItem<T extends TestId = TestId> {
+  test: T;
+  outcome: string;
+  at: string;
+  text: string;
+  figures: Figure[];
+  source?: string;
+  origin: 'reading' | 'event' | 'observation' | 'computed';
+}
+
+export type HandlePosition = 'on' | 'off' | 'tripped';
+
+/** A trip on record, held against the window of a sound unit where that can be done. */
+export interface TripFact {
+  event: BreakerEvent;
+  pace: NonNullable<BreakerEvent['pace']>;
+  /** null: current unknown, or beyond what the window covers. */
+  window: TripWindow | null;
+  /** null: not a thermal trip, or too little known to judge it. */
+  verdict: TripVerdict | null;
+}
+
+export interface HeatFact {
+  point: 'face' | 'terminal';
+  at: string;
+  surfaceC: number;
+  ambientC: number;
+  amps: number | null;
+  peers: number;
+  result: HeatPoint;
+}
+
+export interface LoadFact {
+  amps: number;
+  /** Share of the breaker's rating, 1 = all of it. */
+  share: number;
+  /** Measured on the circuit or on one appliance, or summed up from nameplates. */
+  by: 'conductor' | 'plug' | 'nameplates';
+  at: string | null;
+}
+
+/** All that is known of one breaker, in the words of the diagnosis vocabulary, with the figures. */
+export interface Evidence {
+  breaker: Breaker;
+  circuit: Circuit | null;
+  handle: HandlePosition;
+  /** The latest outcome of each test. */
+  items: EvidenceItem[];
+  /** Danger signs and leg voltages logged at the main, which bear on this breaker too. */
+  mainItems: EvidenceItem[];
+  trips: TripFact[];
+  lastReset: BreakerEvent | null;
+  load: LoadFact | null;
+  heat: HeatFact[];
+  sizing: Sizing | null;
+  /** Whether the bus side of this breaker is alive; null: not measured. */
+  lineSide: 'alive' | 'dead' | null;
+}
+
+/** The item a test gave, if it was done. */
+export function itemOf<T extends TestId>(evidence: Evidence, test: T): EvidenceItem<T> | undefined {
+  return evidence.items.find((item) => item.test === test) as EvidenceItem<T> | undefined;
+}
+
+/** The outcome of a test, if it was done. */
+export function outcomeOf<T extends TestId>(evidence: Evidence, test: T): OutcomeOf<T> | undefined {
+  return itemOf(evidence, test)?.outcome as OutcomeOf<T> | undefined;
+}

@@ -1,0 +1,70 @@
+import { isDanger } from '../vocabulary/index.ts';
+import type { BreakerFile, Dossier, Evidence, EvidenceItem } from './evidence.ts';
+import { handleAt, standing } from './history.ts';
+import { heatEvidence, heatFacts } from './heatEvidence.ts';
+import { loadEvidence, loadFact } from './loadEvidence.ts';
+import { observationEvidence } from './observationEvidence.ts';
+import { circuitSizing, sizingEvidence } from './sizingEvidence.ts';
+import { tripEvidence, tripFacts } from './tripEvidence.ts';
+import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
+
+/**
+ * Turn the record of a breaker into evidence: every reading, event, observation and computation as
+ * the outcome of a test, the latest one of each test standing. Struck entries do not count.
+ *
+ * @param dossier the breaker, the panel's main and its other breakers
+ * @example gatherEvidence({ panel, subject, main: null, others: [] }).handle // 'on'
+ */
+export function gatherEvidence(dossier: Dossier): Evidence {
+  const subject = counted(dossier.subject);
+  const main = dossier.main && counted(dossier.main);
+  const others = dossier.others.map(counted);
+  const trips = tripFacts(subject);
+  const load = loadFact(subject);
+  const heat = heatFacts(subject, others);
+  const sizing = circuitSizing(subject);
+  const line = lineSideEvidence(subject, main);
+  return {
+    breaker: subject.breaker,
+    circuit: subject.circuit,
+    handle: handleAt(subject.entries.events),
+    items: latestOfEach([
+      ...observationEvidence(subject),
+      ...voltageEvidence(subject),
+      ...line.items,
+      ...loadEvidence(subject, load),
+      ...heatEvidence(heat),
+      ...tripEvidence(subject, trips),
+      ...sizingEvidence(subject, sizing),
+    ]),
+    mainItems: main && main.breaker.id !== subject.breaker.id ? dangerItems(main) : [],
+    trips,
+    lastReset: subject.entries.events.findLast((event) => event.kind === 'reset') ?? null,
+    load,
+    heat,
+    sizing,
+    lineSide: line.lineSide,
+  };
+}
+
+const counted = (file: BreakerFile): BreakerFile => ({ ...file, entries: standing(file.entries) });
+
+/** The latest outcome of each test, newest first; of two at the same instant the later in the list. */
+function latestOfEach(items: EvidenceItem[]): EvidenceItem[] {
+  const latest = new Map<string, EvidenceItem>();
+  for (const item of items) {
+    const known = latest.get(item.test);
+    if (!known || item.at >= known.at) latest.set(item.test, item);
+  }
+  return [...latest.values()].sort((a, b) => b.at.localeCompare(a.at));
+}
+
+/** Danger signs at the main endanger every circuit behind it. */
+function dangerItems(main: BreakerFile): EvidenceItem[] {
+  return latestOfEach([
+    ...observationEvidence(main),
+    ...voltageEvidence(main),
+    ...lineSideEvidence(main, null).items,
+    ...heatEvidence(heatFacts(main, [])),
+  ]).filter((item) => isDanger(item.test, item.outcome));
+}

@@ -1,0 +1,100 @@
+import { heatSurvey, type HeatPointInput } from '../heat/index.ts';
+import { sayQuantity } from '../quantities/index.ts';
+import { TEMPERATURE_POINTS, type Reading } from '../record/index.ts';
+import { CITATIONS, HEAT_LIMITS } from '../standards/index.ts';
+import type { BreakerFile, EvidenceItem, HeatFact } from './evidence.ts';
+import { nearest } from './history.ts';
+
+/** Temperatures of one survey are taken within two hours, a current within one hour of its temperature. */
+const SURVEY_HOURS = 2;
+const CURRENT_HOURS = 1;
+
+const c = (value: number) => sayQuantity(value, '°C');
+
+const temperatures = (file: BreakerFile, point: string) =>
+  file.entries.readings.filter((r) => r.quantity === 'temperature' && r.point === point);
+
+function ampsAt(file: BreakerFile, at: string): number | null {
+  const currents = file.entries.readings.filter((r) => r.quantity === 'current');
+  const onConductor = currents.filter((r) => r.point === 'conductor');
+  return nearest(onConductor.length > 0 ? onConductor : currents, at, CURRENT_HOURS)?.value ?? null;
+}
+
+/**
+ * The latest temperature of each point of a breaker, judged against the panel's other breakers
+ * measured in the same survey. A point whose current is not known is judged without peers.
+ */
+export function heatFacts(file: BreakerFile, others: readonly BreakerFile[]): HeatFact[] {
+  return TEMPERATURE_POINTS.flatMap((point) => {
+    const own = temperatures(file, point).at(-1);
+    if (own === undefined || own.ambientC === null) return [];
+    const ambientC = own.ambientC;
+    const amps = ampsAt(file, own.at);
+    const subject = surveyPoint(file, own, ambientC, amps ?? 0);
+    const peers =
+      amps === null
+        ? []
+        : others
+            .filter((other) => other.breaker.role === 'branch' && other.breaker.id !== file.breaker.id)
+            .flatMap((other) => {
+              const theirs = nearest(temperatures(other, point), own.at, SURVEY_HOURS);
+              const theirAmps = theirs && ampsAt(other, theirs.at);
+              return theirs && theirAmps !== null ? [surveyPoint(other, theirs, ambientC, theirAmps)] : [];
+            });
+    const result = heatSurvey({ ambientC, points: [subject, ...peers] }).points[0]!;
+    return [{ point, at: own.at, surfaceC: own.value, ambientC, amps, peers: peers.length, result }];
+  });
+}
+
+/** A reading as a survey point, taken to the subject's ambient: it is the rise that is compared. */
+function surveyPoint(file: BreakerFile, reading: Reading, ambientC: number, amps: number): HeatPointInput {
+  const { id, ratingAmps } = file.breaker;
+  return { id, surfaceC: reading.value - (reading.ambientC ?? ambientC) + ambientC, amps, ratingAmps };
+}
+
+/** Temperatures as test outcomes: over peers where there are any, and a face too hot to hold. */
+export function heatEvidence(facts: readonly HeatFact[]): EvidenceItem[] {
+  return facts.flatMap((fact) => [...overPeers(fact), ...hotFace(fact)]);
+}
+
+const where = { face: 'Its face', terminal: 'Its terminal' } as const;
+
+function overPeers({ point, at, surfaceC, ambientC, result }: HeatFact): EvidenceItem[] {
+  const over = result.overPeersC;
+  if (over === null) return [];
+  const [note, urgent] = [HEAT_LIMITS.overPeersRepairSoonC, HEAT_LIMITS.overPeersUrgentC];
+  const band = over > urgent ? 2 : over > note ? 1 : 0;
+  const sentence = `${where[point]} is at ${c(surfaceC)}, ${c(surfaceC - ambientC)} over the air`;
+  return [
+    {
+      test: point === 'face' ? 'face-temperature' : 'terminal-temperature',
+      outcome: [point === 'face' ? 'like-neighbours' : 'like-peers', '3-to-15-over', 'over-15-over'][band]!,
+      at,
+      text:
+        band === 0
+          ? `${sentence} and no hotter than similar breakers with a similar load.`
+          : `${sentence} and ${c(over)} over similar breakers with a similar load (limit ${c(band === 2 ? urgent : note)}).`,
+      figures: [
+        { label: point, value: surfaceC, unit: '°C' },
+        { label: 'ambient', value: ambientC, unit: '°C' },
+        { label: 'over peers', value: over, unit: '°C' },
+      ],
+      source: CITATIONS.heatOverPeers,
+      origin: 'computed',
+    },
+  ];
+}
+
+function hotFace({ point, at, surfaceC }: HeatFact): EvidenceItem[] {
+  if (point !== 'face' || surfaceC < HEAT_LIMITS.faceDangerC) return [];
+  return [
+    {
+      test: 'panel-touch',
+      outcome: 'hot',
+      at,
+      text: `Its face is at ${c(surfaceC)}: too hot to hold for three seconds.`,
+      figures: [{ label: 'face', value: surfaceC, unit: '°C' }],
+      origin: 'reading',
+    },
+  ];
+}

@@ -1,0 +1,50 @@
+import type { BreakerEvent, Entries } from '../record/index.ts';
+import type { HandlePosition } from './evidence.ts';
+
+const byTime = (a: { at: string; loggedAt: string }, b: { at: string; loggedAt: string }) =>
+  a.at.localeCompare(b.at) || a.loggedAt.localeCompare(b.loggedAt);
+
+/** The entries that still count, oldest first: struck ones are left out. */
+export function standing(entries: Entries): Entries {
+  return {
+    readings: entries.readings.filter((r) => r.struck === null).sort(byTime),
+    events: entries.events.filter((e) => e.struck === null).sort(byTime),
+    observations: entries.observations.filter((o) => o.struck === null).sort(byTime),
+  };
+}
+
+/** Hours between two instants, whichever is first. */
+export function hoursApart(a: string, b: string): number {
+  return Math.abs(Date.parse(a) - Date.parse(b)) / 3_600_000;
+}
+
+/** The entry of a list nearest in time to an instant, no further than `hours` off. */
+export function nearest<T extends { at: string }>(list: readonly T[], at: string, hours: number): T | null {
+  let best: T | null = null;
+  for (const entry of list) {
+    const off = hoursApart(entry.at, at);
+    if (off <= hours && (best === null || off <= hoursApart(best.at, at))) best = entry;
+  }
+  return best;
+}
+
+/** Where an event leaves the handle; `null` if it does not say. */
+export function handleAfter(event: BreakerEvent): HandlePosition | null {
+  if (event.kind === 'handle') return event.position;
+  if (event.kind === 'trip' || event.result === 'tripped' || event.feel === 'will-not-latch')
+    return 'tripped';
+  return event.result === 'holds' || event.feel === 'clean-clicks' ? 'on' : null;
+}
+
+/**
+ * Where the handle stood at an instant, told from the events up to it (oldest first). A breaker of
+ * which nothing was logged is on.
+ */
+export function handleAt(events: readonly BreakerEvent[], at = '9999'): HandlePosition {
+  const last = events.findLast((event) => event.at <= at && handleAfter(event) !== null);
+  return last === undefined ? 'on' : handleAfter(last)!;
+}
+
+/** Whether an event ended in a trip: a trip by itself, or a reset that did not hold. */
+export const isTrip = (event: BreakerEvent) =>
+  event.kind === 'trip' || (event.kind === 'reset' && event.result === 'tripped');

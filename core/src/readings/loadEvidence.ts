@@ -1,0 +1,42 @@
+import { sayPercent, sayQuantity } from '../quantities/index.ts';
+import { loadAmps } from '../record/index.ts';
+import type { BreakerFile, EvidenceItem, LoadFact } from './evidence.ts';
+
+/** What the circuit carries: the latest measurement, else what its nameplates add up to. */
+export function loadFact({ breaker, circuit, entries }: BreakerFile): LoadFact | null {
+  const currents = entries.readings.filter((r) => r.quantity === 'current');
+  const measured = currents.findLast((r) => r.point === 'conductor') ?? currents.at(-1);
+  if (measured) {
+    const by = measured.point === 'conductor' ? 'conductor' : 'plug';
+    return { amps: measured.value, share: measured.value / breaker.ratingAmps, by, at: measured.at };
+  }
+  if (!circuit || circuit.loads.length === 0) return null;
+  const amps = circuit.loads.reduce((sum, load) => sum + loadAmps(load), 0);
+  return { amps, share: amps / breaker.ratingAmps, by: 'nameplates', at: null };
+}
+
+/** The load as a test outcome. Loads known from nameplates alone count from the circuit's own record. */
+export function loadEvidence(file: BreakerFile, load: LoadFact | null): EvidenceItem[] {
+  if (!load) return [];
+  const { amps, share } = load;
+  const outcome =
+    share > 1.35 ? 'over-135' : share > 1 ? '100-to-135' : share > 0.8 ? '80-to-100' : 'under-80';
+  const how = {
+    conductor: 'Clamped on its conductor',
+    plug: 'At the plug',
+    nameplates: 'Everything connected, by nameplate',
+  }[load.by];
+  return [
+    {
+      test: load.by === 'conductor' ? 'clamp-current' : 'load-share',
+      outcome,
+      at: load.at ?? file.breaker.createdAt,
+      text: `${how}: ${sayQuantity(amps, 'A')}, ${sayPercent(share)} of its ${sayQuantity(file.breaker.ratingAmps, 'A')} rating.`,
+      figures: [
+        { label: load.by === 'nameplates' ? 'connected load' : 'current', value: amps, unit: 'A' },
+        { label: 'share of rating', value: share * 100, unit: '%' },
+      ],
+      origin: load.by === 'nameplates' ? 'computed' : 'reading',
+    },
+  ];
+}

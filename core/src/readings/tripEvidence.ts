@@ -1,0 +1,208 @@
+import { sayDuration, sayQuantity } from '../quantities/index.ts';
+import type { Breaker, BreakerEvent, Pace } from '../record/index.ts';
+import { CITATIONS } from '../standards/index.ts';
+import {
+  judgeTrip,
+  tripWindow,
+  type TripVerdict,
+  type TripWindow,
+  type TripWindowInput,
+} from '../trip/index.ts';
+import type { BreakerFile, EvidenceItem, TripFact } from './evidence.ts';
+import { handleAt, isTrip } from './history.ts';
+
+/** The span of seconds a pace stands for, where nobody timed the trip. */
+const PACE_SECONDS: Record<Pace, { from: number; to: number }> = {
+  'at-once': { from: 0, to: 1 },
+  seconds: { from: 1, to: 60 },
+  minutes: { from: 60, to: 3600 },
+  hours: { from: 3600, to: 86_400 },
+};
+
+/** What a tripped handle tells by its time: at once, within a minute, within an hour, later. */
+export function paceOf(afterSeconds: number): Pace {
+  return (
+    (Object.keys(PACE_SECONDS) as Pace[]).find((pace) => afterSeconds <= PACE_SECONDS[pace].to) ?? 'hours'
+  );
+}
+
+/** The trips of a breaker, oldest first, each held against the window of a sound unit. */
+export function tripFacts({ breaker, entries }: BreakerFile): TripFact[] {
+  return entries.events.filter(isTrip).map((event) => {
+    const pace = event.afterSeconds === null ? event.pace! : paceOf(event.afterSeconds);
+    const question = windowQuestion(breaker, event);
+    return {
+      event,
+      pace,
+      window: question && tripWindow(question),
+      verdict: question && isThermal(breaker, event, pace) ? judge(question, pace, event.afterSeconds) : null,
+    };
+  });
+}
+
+/** Trips of electronic units and snaps at once are not the bimetal's; one with a known cause says nothing of the unit. */
+const isThermal = (breaker: Breaker, event: BreakerEvent, pace: Pace) =>
+  breaker.kind === 'standard' && pace !== 'at-once' && event.cause !== 'known-removed';
+
+const clamp = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value));
+
+function windowQuestion(breaker: Breaker, event: BreakerEvent): TripWindowInput | null {
+  const { ratingAmps } = breaker;
+  if (event.amps === null || ratingAmps < 10 || ratingAmps > 225) return null;
+  return {
+    ratingAmps,
+    amps: event.amps,
+    preloadAmps: clamp(event.preloadAmps ?? 0, 0, ratingAmps),
+    ambientC: clamp(event.ambientC ?? 25, -20, 60),
+  };
+}
+
+/** A trip that was not timed is early only if even the longest time of its pace is, and late likewise. */
+function judge(question: TripWindowInput, pace: Pace, seconds: number | null): TripVerdict {
+  const { from, to } = PACE_SECONDS[pace];
+  if (judgeTrip(question, seconds ?? to) === 'too-early') return 'too-early';
+  return judgeTrip(question, seconds ?? from) === 'too-late' ? 'too-late' : 'within-band';
+}
+
+/** What a sound unit would have done, as a sentence. */
+export function sayWindow(window: TripWindow): string {
+  const { fastestSeconds: fast, slowestSeconds: slow } = window;
+  if (fast === null) return 'a sound unit holds that for ever';
+  if (slow === null) return `a sound unit opens after ${sayDuration(fast)} at the earliest, or never`;
+  return `a sound unit opens between ${sayDuration(fast)} and ${sayDuration(slow)}`;
+}
+
+const PACE_WORDS: Record<Pace, string> = {
+  'at-once': 'at once',
+  seconds: 'within a minute',
+  minutes: 'within the hour',
+  hours: 'after more than an hour',
+};
+
+/** How a trip went, as a sentence. */
+export function sayTrip({ event, pace }: TripFact): string {
+  const when = event.afterSeconds === null ? PACE_WORDS[pace] : `after ${sayDuration(event.afterSeconds)}`;
+  const load = event.amps === null ? '' : ` at ${sayQuantity(event.amps, 'A')}`;
+  return `It tripped ${when}${load}${event.unplugged ? ' with everything unplugged' : ''}`;
+}
+
+/** Trips, resets and the handle as test outcomes. */
+export function tripEvidence(file: BreakerFile, trips: readonly TripFact[]): EvidenceItem[] {
+  return [...curve(trips), ...record(trips), ...results(file, trips), ...feel(file), ...handle(file)];
+}
+
+function curve(trips: readonly TripFact[]): EvidenceItem[] {
+  const judged = trips.filter((trip) => trip.verdict !== null);
+  const telling = judged.findLast((trip) => trip.verdict !== 'within-band') ?? judged.at(-1);
+  if (!telling) return [];
+  const figures: EvidenceItem['figures'] = [{ label: 'current', value: telling.event.amps!, unit: 'A' }];
+  if (telling.event.afterSeconds !== null)
+    figures.push({ label: 'tripped after', value: telling.event.afterSeconds, unit: 's' });
+  return [
+    {
+      test: 'trip-vs-curve',
+      outcome: telling.verdict === 'too-late' ? 'too-late-or-never' : telling.verdict!,
+      at: telling.event.at,
+      text: `${sayTrip(telling)}; ${sayWindow(telling.window!)}.`,
+      figures,
+      source: CITATIONS.thermalTrip,
+      origin: 'computed',
+    },
+  ];
+}
+
+function record(trips: readonly TripFact[]): EvidenceItem[] {
+  const last = trips.at(-1);
+  if (!last) return [];
+  const outcome = trips.some((trip) => trip.pace === 'at-once')
+    ? 'after-dead-short'
+    : trips.length === 1
+      ? 'first-time'
+      : trips.length >= 4
+        ? 'many-overload'
+        : 'few';
+  const text = trips.length === 1 ? 'One trip is on record.' : `${trips.length} trips are on record.`;
+  return [{ test: 'trips-on-record', outcome, at: last.event.at, text, figures: [], origin: 'event' }];
+}
+
+/** What the latest switching-on gave, with the loads and without. */
+function results({ entries }: BreakerFile, trips: readonly TripFact[]): EvidenceItem[] {
+  const items: EvidenceItem[] = trips.map((trip) => ({
+    test: trip.event.unplugged ? ('reset-result-unplugged' as const) : ('reset-result' as const),
+    outcome:
+      trip.pace === 'at-once'
+        ? 'trips-at-once'
+        : trip.event.unplugged
+          ? 'trips-later'
+          : `trips-${trip.pace === 'seconds' ? 'in-seconds' : trip.pace === 'minutes' ? 'in-minutes' : 'after-hours'}`,
+    at: trip.event.at,
+    text: `${sayTrip(trip)}.`,
+    figures: [],
+    origin: 'event' as const,
+  }));
+  for (const event of entries.events) {
+    if (event.kind !== 'reset') continue;
+    if (event.result === 'holds') {
+      items.push({
+        test: event.unplugged ? 'reset-result-unplugged' : 'reset-result',
+        outcome: 'holds',
+        at: event.at,
+        text: event.unplugged ? 'Reset with everything unplugged, it holds.' : 'Reset, it holds.',
+        figures: [],
+        origin: 'event',
+      });
+    }
+    if (event.power !== null) {
+      items.push({
+        test: 'power-after-reset',
+        outcome: event.power,
+        at: event.at,
+        text:
+          event.power === 'restored' ? 'The power came back with the reset.' : 'Still dead after the reset.',
+        figures: [],
+        origin: 'event',
+      });
+    }
+  }
+  return items;
+}
+
+const FEEL_TEXT = {
+  'clean-clicks': 'It clicks cleanly, fully off and back on.',
+  'no-off-click': 'It never reached the off click: not fully reset.',
+  'hard-or-gritty': 'The handle moves hard or gritty.',
+  'will-not-latch': 'It will not latch.',
+} as const;
+
+function feel({ entries }: BreakerFile): EvidenceItem[] {
+  return entries.events.flatMap((event) =>
+    event.feel === null
+      ? []
+      : [
+          {
+            test: 'reset-feel',
+            outcome: event.feel,
+            at: event.at,
+            text: FEEL_TEXT[event.feel],
+            figures: [],
+            origin: 'event',
+          },
+        ],
+  );
+}
+
+function handle({ entries }: BreakerFile): EvidenceItem[] {
+  const last = entries.events.at(-1);
+  if (!last) return [];
+  const position = handleAt(entries.events);
+  return [
+    {
+      test: 'handle-position',
+      outcome: position === 'tripped' ? 'middle' : position,
+      at: last.at,
+      text: { on: 'The handle is on.', off: 'The handle is off.', tripped: 'It has tripped.' }[position],
+      figures: [],
+      origin: 'event',
+    },
+  ];
+}

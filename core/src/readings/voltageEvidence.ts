@@ -1,0 +1,181 @@
+import { legsOf, type Leg } from '../panel/index.ts';
+import { sayQuantity } from '../quantities/index.ts';
+import { CITATIONS } from '../standards/index.ts';
+import type { Entries, Reading } from '../record/index.ts';
+import type { BreakerFile, Evidence, EvidenceItem, HandlePosition } from './evidence.ts';
+import { handleAt, nearest } from './history.ts';
+
+/** Limits on a 120 V point, in V: below `zero` it is dead, then low, then normal up to `high`. */
+const LIMITS = { zero: 30, low: 110, high: 127, legsUnequal: 8 } as const;
+
+/** Readings of one visit belong together; those of both legs are taken within the hour. */
+const VISIT_HOURS = 12;
+const PAIR_HOURS = 1;
+
+const v = (value: number) => sayQuantity(value, 'V');
+const figure = (label: string, reading: Reading) => ({ label, value: reading.value, unit: 'V' as const });
+
+/** The word for a voltage at a 120 V point. A 240 V outlet is judged by half of what it shows. */
+function word(value: number, poles: number): 'zero' | 'low' | 'normal' | 'high' {
+  const perLeg = poles === 2 && value > 160 ? value / 2 : value;
+  if (perLeg < LIMITS.zero) return 'zero';
+  if (perLeg < LIMITS.low) return 'low';
+  return perLeg <= LIMITS.high ? 'normal' : 'high';
+}
+
+/** The outcomes of all voltage readings of a breaker. */
+export function voltageEvidence(file: BreakerFile): EvidenceItem[] {
+  return [...loadTerminal(file), ...outlet(file), ...offButLive(file)];
+}
+
+const voltagesAt = (entries: Entries, point: Reading['point']) =>
+  entries.readings.filter((r) => r.quantity === 'voltage' && r.point === point);
+
+const whileHandle =
+  (file: BreakerFile, ...positions: HandlePosition[]) =>
+  (r: Reading) =>
+    positions.includes(handleAt(file.entries.events, r.at));
+
+function loadTerminal(file: BreakerFile): EvidenceItem[] {
+  const on = whileHandle(file, 'on');
+  const first = voltagesAt(file.entries, 'load-terminal').filter(on).at(-1);
+  if (!first) return [];
+  const second =
+    file.breaker.poles === 2
+      ? nearest(voltagesAt(file.entries, 'load-terminal-2').filter(on), first.at, PAIR_HOURS)
+      : null;
+  const words = [first, second].filter((r) => r !== null).map((r) => word(r.value, 1));
+  const zeros = words.filter((w) => w === 'zero').length;
+  const outcome =
+    zeros === 1 && words.length === 2
+      ? 'one-pole-zero'
+      : zeros > 0
+        ? 'zero'
+        : (words.find((w) => w !== 'normal') ?? 'normal');
+  const figures = [figure(second ? 'load terminal, first pole' : 'load terminal', first)];
+  if (second) figures.push(figure('load terminal, second pole', second));
+  const text =
+    outcome === 'zero'
+      ? `Nothing comes out: ${v(first.value)} at its load terminal with the handle on.`
+      : outcome === 'one-pole-zero'
+        ? `One pole gives nothing: ${v(first.value)} and ${v(second!.value)} at its two load terminals with the handle on.`
+        : `Its load terminal shows ${v(first.value)}${second ? ` and ${v(second.value)}` : ''} with the handle on.`;
+  // A load terminal above the normal range is the supply's doing; the vocabulary has no word for it here.
+  return [
+    {
+      test: 'load-terminal-voltage',
+      outcome: outcome === 'high' ? 'normal' : outcome,
+      at: first.at,
+      text,
+      figures,
+      source: CITATIONS.voltage,
+      origin: 'reading',
+    },
+  ];
+}
+
+function outlet(file: BreakerFile): EvidenceItem[] {
+  const reading = voltagesAt(file.entries, 'outlet').filter(whileHandle(file, 'on')).at(-1);
+  if (!reading) return [];
+  const outcome = word(reading.value, file.breaker.poles);
+  const normal = file.breaker.poles === 2 ? '220 to 254 V' : '110 to 127 V';
+  return [
+    {
+      test: 'outlet-voltage',
+      outcome,
+      at: reading.at,
+      text: `The outlet shows ${v(reading.value)}${outcome === 'normal' ? '' : `; normal is ${normal}`}.`,
+      figures: [figure('outlet', reading)],
+      source: CITATIONS.voltage,
+      origin: 'reading',
+    },
+  ];
+}
+
+/** Off or tripped, and yet live: welded, the wrong breaker, or another source feeding in. */
+function offButLive(file: BreakerFile): EvidenceItem[] {
+  const off = whileHandle(file, 'off', 'tripped');
+  const reading = file.entries.readings
+    .filter((r) => r.quantity === 'voltage' && r.point !== 'leg-a' && r.point !== 'leg-b')
+    .filter(off)
+    .at(-1);
+  if (!reading) return [];
+  const live = reading.value >= LIMITS.zero;
+  const test = file.breaker.role === 'main' ? 'main-off-check' : 'branch-off-check';
+  return [
+    {
+      test,
+      outcome: live ? 'still-live' : 'dead-as-expected',
+      at: reading.at,
+      text: live
+        ? `It is off and yet ${v(reading.value)} comes out: welded, the wrong breaker, or another source.`
+        : `Switched off, it is dead as it should be: ${v(reading.value)}.`,
+      figures: [figure(reading.point === 'outlet' ? 'outlet' : 'load terminal', reading)],
+      origin: 'reading',
+    },
+  ];
+}
+
+/**
+ * The supply legs, from readings on this breaker's sheet or the main's. With a load-terminal reading
+ * on record only legs measured in the same visit count.
+ */
+export function lineSideEvidence(
+  file: BreakerFile,
+  main: BreakerFile | null,
+): { items: EvidenceItem[]; lineSide: Evidence['lineSide'] } {
+  const sheets = [file, ...(main && main.breaker.id !== file.breaker.id ? [main] : [])];
+  const visit = voltagesAt(file.entries, 'load-terminal').at(-1)?.at;
+  const latest = (point: 'leg-a' | 'leg-b') => {
+    const all = sheets
+      .flatMap((sheet) => voltagesAt(sheet.entries, point))
+      .sort((x, y) => x.at.localeCompare(y.at));
+    return (visit === undefined ? all.at(-1) : nearest(all, visit, VISIT_HOURS)) ?? null;
+  };
+  const a = latest('leg-a');
+  const b = latest('leg-b');
+  const own: Leg[] =
+    file.breaker.space === null ? ['A', 'B'] : legsOf({ ...file.breaker, space: file.breaker.space });
+  const values = own.map((leg) => (leg === 'A' ? a : b)?.value);
+  const lineSide = values.some((value) => value !== undefined && value < LIMITS.low)
+    ? 'dead'
+    : values.every((value) => value !== undefined)
+      ? 'alive'
+      : null;
+  if (!a || !b) return { items: [], lineSide };
+
+  const dead = [a, b].filter((r) => r.value < LIMITS.zero).length;
+  const unequal = dead === 0 && Math.abs(a.value - b.value) > LIMITS.legsUnequal;
+  const outcome =
+    dead === 2
+      ? 'both-missing'
+      : dead === 1
+        ? 'one-leg-missing'
+        : unequal
+          ? 'legs-unequal'
+          : a.value >= LIMITS.low && b.value >= LIMITS.low
+            ? 'both-legs-normal'
+            : null;
+  if (outcome === null) return { items: [], lineSide };
+  const legs = `leg A ${v(a.value)}, leg B ${v(b.value)}`;
+  const texts = {
+    'both-missing': `Both supply legs are dead: ${legs}.`,
+    'one-leg-missing': `One supply leg is dead: ${legs}.`,
+    'legs-unequal': `The two legs differ by ${v(Math.abs(a.value - b.value))} (${legs}); more than ${v(LIMITS.legsUnequal)} points to a bad supply neutral.`,
+    'both-legs-normal': `The supply reaches the panel on both legs: ${legs}.`,
+  };
+  return {
+    lineSide,
+    items: [
+      {
+        test: 'line-side-voltage',
+        outcome,
+        at: a.at > b.at ? a.at : b.at,
+        text: texts[outcome],
+        figures: [figure('leg A to neutral', a), figure('leg B to neutral', b)],
+        source: CITATIONS.voltage,
+        origin: 'reading',
+      },
+    ],
+  };
+}

@@ -1,0 +1,82 @@
+import { z } from 'zod';
+import { ambientC, exceeds, metres, name, voltAmperes, watts } from '../quantities/index.ts';
+import { conductor, currentCarrying, nameplate, SIZING_RULES, terminalC } from '../sizing/index.ts';
+import { id } from './common.ts';
+
+const METER_DISAGREEMENT = 1.02;
+
+export const loadInput = z
+  .strictObject({
+    name: name('The load’s name'),
+    volts: z.literal([120, 240], 'A load runs on 120 or 240 V.'),
+    watts: watts.nullable().default(null),
+    voltAmperes: voltAmperes.nullable().default(null),
+    continuous: z.boolean().default(false).describe('runs three hours or more'),
+  })
+  .superRefine((load, context) => {
+    if (load.watts === null && load.voltAmperes === null) {
+      context.addIssue({ code: 'custom', path: ['watts'], message: 'Give watts, volt-amperes or both.' });
+    } else if (
+      load.watts !== null &&
+      load.voltAmperes !== null &&
+      exceeds(load.watts, load.voltAmperes * METER_DISAGREEMENT)
+    ) {
+      context.addIssue({ code: 'custom', path: ['watts'], message: 'Watts cannot exceed volt-amperes.' });
+    }
+  });
+export type LoadInput = z.input<typeof loadInput>;
+
+export const circuitInput = z
+  .strictObject({
+    label: name('The circuit’s name'),
+    conductor: conductor.nullable().default(null).describe('null: not known yet'),
+    terminalC: terminalC.default(60),
+    ambientC: ambientC.default(30),
+    currentCarrying: currentCarrying.default(2),
+    lengthM: metres.nullable().default(null),
+    portableReceptacles: z.boolean().default(true),
+    nameplate: nameplate.nullable().default(null),
+    rules: z.enum(SIZING_RULES).default('split'),
+    loads: z.array(loadInput).max(60, 'A circuit may have 60 loads at most.').default([]),
+  })
+  .refine((c) => c.nameplate === null || c.loads.length <= 1, {
+    path: ['nameplate'],
+    message: 'A nameplate goes with one fixed appliance, the circuit’s only load.',
+  });
+export type CircuitInput = z.input<typeof circuitInput>;
+
+export const load = z.object({
+  id,
+  name: z.string(),
+  volts: z.literal([120, 240]),
+  watts: z.number().nullable(),
+  voltAmperes: z.number().nullable(),
+  continuous: z.boolean(),
+});
+export type Load = z.infer<typeof load>;
+
+export const circuit = z.object({
+  id,
+  breakerId: id,
+  label: z.string(),
+  conductor: conductor.nullable(),
+  terminalC,
+  ambientC: z.number(),
+  currentCarrying: z.int(),
+  lengthM: z.number().nullable(),
+  portableReceptacles: z.boolean(),
+  nameplate: nameplate.nullable(),
+  rules: z.enum(SIZING_RULES),
+  loads: z.array(load),
+});
+export type Circuit = z.infer<typeof circuit>;
+
+/**
+ * Current a load draws, in A: its volt-amperes over its volts; where only watts are known, as if its
+ * power factor were 1.
+ *
+ * @example loadAmps({ volts: 120, watts: 1500, voltAmperes: null }) // 12.5
+ */
+export function loadAmps(load: Pick<Load, 'volts' | 'watts' | 'voltAmperes'>): number {
+  return (load.voltAmperes ?? load.watts ?? 0) / load.volts;
+}

@@ -1,0 +1,11 @@
+import { z } from 'zod';
+
+export const id = z.uuid('The id must be a UUID.');
+
+/** An instant in UTC, as ISO 8601 text: 2026-11-03T19:05:00.000Z. */
+export const instant = z.iso
+  .datetime({ error: 'The time must be a date and time in UTC, such as 2026-11-03T19:05:00Z.' })
+  .refine((text) => text >= '1900' && text < '2200', 'The time must lie between 1900 and 2200.')
+  .transform((text) => new Date(text).toISOString());
+
+export const note = z.string().trim().max(2000, 'A note may have 2000 characters at most.');

@@ -1,0 +1,185 @@
+import { z } from 'zod';
+import { ambientC, amps, seconds, surfaceC, volts } from '../quantities/index.ts';
+import { isOutcome, TESTS, type TestId } from '../vocabulary/index.ts';
+import { id, instant, note } from './common.ts';
+
+/** Where a voltage is taken; `legs` are the line side at the main, to neutral. */
+export const VOLTAGE_POINTS = ['outlet', 'load-terminal', 'load-terminal-2', 'leg-a', 'leg-b'] as const;
+export const CURRENT_POINTS = ['conductor', 'plug'] as const;
+export const TEMPERATURE_POINTS = ['face', 'terminal'] as const;
+
+/** Points that lie behind the cover: for qualified persons. */
+export const INSIDE_POINTS: readonly string[] = [
+  'load-terminal',
+  'load-terminal-2',
+  'leg-a',
+  'leg-b',
+  'conductor',
+  'terminal',
+];
+
+export const LOAD_STATES = ['unknown', 'no-load', 'normal', 'everything-on'] as const;
+export const INSTRUMENTS = [
+  'unknown',
+  'contact-meter',
+  'clamp-meter',
+  'plug-in-meter',
+  'spot-thermometer',
+  'thermal-camera',
+] as const;
+
+const taken = {
+  at: instant,
+  loadState: z.enum(LOAD_STATES).default('unknown'),
+  instrument: z.enum(INSTRUMENTS).default('unknown'),
+  note: note.default(''),
+};
+
+/** One figure, with where and how it was taken. Units: V, A, °C. */
+export const readingInput = z.discriminatedUnion('quantity', [
+  z.strictObject({ quantity: z.literal('voltage'), point: z.enum(VOLTAGE_POINTS), value: volts, ...taken }),
+  z.strictObject({ quantity: z.literal('current'), point: z.enum(CURRENT_POINTS), value: amps, ...taken }),
+  z.strictObject({
+    quantity: z.literal('temperature'),
+    point: z.enum(TEMPERATURE_POINTS),
+    value: surfaceC,
+    ambientC,
+    ...taken,
+  }),
+]);
+export type ReadingInput = z.input<typeof readingInput>;
+
+/** How soon a trip came: at once (a snap), within a minute, within the hour, later. */
+export const PACES = ['at-once', 'seconds', 'minutes', 'hours'] as const;
+export type Pace = (typeof PACES)[number];
+
+/** What is known of why it tripped. */
+export const CAUSE_STATES = ['unknown', 'known-present', 'known-removed'] as const;
+
+const circumstances = {
+  at: instant,
+  pace: z.enum(PACES).nullable().default(null),
+  afterSeconds: seconds.nullable().default(null),
+  amps: amps.nullable().default(null),
+  preloadAmps: amps.nullable().default(null),
+  ambientC: ambientC.nullable().default(null),
+  unplugged: z.boolean().default(false).describe('everything on the circuit unplugged or switched off first'),
+  cause: z.enum(CAUSE_STATES).default('unknown'),
+  note: note.default(''),
+};
+
+export const eventInput = z
+  .discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('trip'), ...circumstances }),
+    z.strictObject({
+      kind: z.literal('reset'),
+      feel: z.enum(TESTS['reset-feel'].outcomes).nullable().default(null),
+      result: z.enum(['holds', 'tripped']).nullable().default(null),
+      power: z.enum(TESTS['power-after-reset'].outcomes).nullable().default(null),
+      ...circumstances,
+    }),
+    z.strictObject({
+      kind: z.literal('handle'),
+      position: z.enum(['on', 'off', 'tripped']),
+      at: instant,
+      note: note.default(''),
+    }),
+  ])
+  .superRefine((event, context) => {
+    const tripped = event.kind === 'trip' || (event.kind === 'reset' && event.result === 'tripped');
+    if (tripped && event.pace === null && event.afterSeconds === null) {
+      context.addIssue({ code: 'custom', path: ['pace'], message: 'Say how soon it tripped.' });
+    }
+    if (event.kind === 'reset' && event.feel === null && event.result === null) {
+      context.addIssue({
+        code: 'custom',
+        path: ['result'],
+        message: 'Say what happened: how it felt, or whether it holds.',
+      });
+    }
+    if (event.kind === 'reset' && event.feel === 'will-not-latch' && event.result === 'holds') {
+      context.addIssue({
+        code: 'custom',
+        path: ['result'],
+        message: 'A breaker that will not latch cannot hold.',
+      });
+    }
+  });
+export type EventInput = z.input<typeof eventInput>;
+
+/** Something seen, heard, felt or tested, in the words of the diagnosis vocabulary. */
+export const observationInput = z
+  .strictObject({
+    test: z.enum(Object.keys(TESTS) as [TestId, ...TestId[]], 'This test is not known.'),
+    outcome: z.string(),
+    at: instant,
+    note: note.default(''),
+  })
+  .superRefine((o, context) => {
+    if (Object.hasOwn(TESTS, o.test) && !isOutcome(o.test, o.outcome)) {
+      context.addIssue({
+        code: 'custom',
+        path: ['outcome'],
+        message: `The outcome must be one of: ${TESTS[o.test].outcomes.join(', ')}.`,
+      });
+    }
+  });
+export type ObservationInput = z.input<typeof observationInput>;
+
+/** Why a row no longer counts. The row itself stays as it was. */
+export const strikeInput = z.strictObject({
+  why: z.string().trim().min(1, 'Say why it is struck.').max(500, 'At most 500 characters.'),
+});
+export type StrikeInput = z.input<typeof strikeInput>;
+
+const kept = {
+  id,
+  breakerId: id,
+  at: instant,
+  loggedAt: instant,
+  note: z.string(),
+  struck: z.object({ at: instant, why: z.string(), replacedBy: id.nullable() }).nullable(),
+};
+
+export const reading = z.object({
+  ...kept,
+  quantity: z.enum(['voltage', 'current', 'temperature']),
+  point: z.enum([...VOLTAGE_POINTS, ...CURRENT_POINTS, ...TEMPERATURE_POINTS]),
+  value: z.number(),
+  unit: z.enum(['V', 'A', '°C']),
+  ambientC: z.number().nullable(),
+  loadState: z.enum(LOAD_STATES),
+  instrument: z.enum(INSTRUMENTS),
+});
+export type Reading = z.infer<typeof reading>;
+
+export const event = z.object({
+  ...kept,
+  kind: z.enum(['trip', 'reset', 'handle']),
+  position: z.enum(['on', 'off', 'tripped']).nullable(),
+  feel: z.enum(TESTS['reset-feel'].outcomes).nullable(),
+  result: z.enum(['holds', 'tripped']).nullable(),
+  power: z.enum(TESTS['power-after-reset'].outcomes).nullable(),
+  pace: z.enum(PACES).nullable(),
+  afterSeconds: z.number().nullable(),
+  amps: z.number().nullable(),
+  preloadAmps: z.number().nullable(),
+  ambientC: z.number().nullable(),
+  unplugged: z.boolean(),
+  cause: z.enum(CAUSE_STATES),
+});
+export type BreakerEvent = z.infer<typeof event>;
+
+export const observation = z.object({
+  ...kept,
+  test: z.enum(Object.keys(TESTS) as [TestId, ...TestId[]]),
+  outcome: z.string(),
+});
+export type Observation = z.infer<typeof observation>;
+
+/** Everything logged of one breaker. */
+export interface Entries {
+  readings: Reading[];
+  events: BreakerEvent[];
+  observations: Observation[];
+}

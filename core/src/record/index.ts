@@ -1,0 +1,4 @@
+export * from './common.ts';
+export * from './site.ts';
+export * from './circuit.ts';
+export * from './entries.ts';

@@ -1,0 +1,23 @@
+import type { Nameplate, SizingQuestion } from './schema.ts';
+
+type DemandQuestion = Pick<SizingQuestion, 'rules' | 'loads'> & { nameplate?: Nameplate };
+
+/** The sum of the loads, in A. */
+export function connectedAmps(loads: SizingQuestion['loads']): number {
+  return loads.reduce((sum, load) => sum + load.amps, 0);
+}
+
+/**
+ * What the breaker must be rated for, in A: 125 % of the continuous loads plus the rest, or, by the
+ * flat rule, all of it within 80 % of the rating; with a nameplate, its minimum circuit ampacity.
+ *
+ * Source: NEC 2023, 210.20(A); 440.4(B) for the nameplate.
+ *
+ * @example
+ * demandAmps({ rules: 'split', loads: [{ id: 'heater', amps: 12, continuous: true }] }) // 15
+ */
+export function demandAmps({ rules, loads, nameplate }: DemandQuestion): number {
+  if (nameplate) return nameplate.minCircuitAmps;
+  if (rules === 'flat80') return connectedAmps(loads) / 0.8;
+  return loads.reduce((sum, load) => sum + load.amps * (load.continuous ? 1.25 : 1), 0);
+}

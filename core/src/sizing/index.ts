@@ -1,0 +1,5 @@
+export * from './schema.ts';
+export * from './ampacity.ts';
+export * from './breakerLimits.ts';
+export * from './demand.ts';
+export { sizing } from './sizing.ts';

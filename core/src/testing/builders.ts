@@ -1,0 +1,117 @@
+import type { Breaker, BreakerEvent, Circuit, Entries, Observation, Reading } from '../record/index.ts';
+import type { BreakerFile, Dossier } from '../readings/index.ts';
+
+/** Builders of records for tests: sensible values, of which a test names only those it is about. */
+export const uuid = (n: number) => `00000000-0000-4000-8000-${String(n + 1e9).padStart(12, '0')}`;
+const minute = (n: number) => new Date(Date.UTC(2026, 9, 1, 12, n)).toISOString();
+
+export const aBreaker = (change: Partial<Breaker> = {}): Breaker => ({
+  id: uuid(1),
+  panelId: uuid(900),
+  role: 'branch',
+  space: 1,
+  half: null,
+  poles: 1,
+  ratingAmps: 20,
+  kind: 'standard',
+  family: 'Orrin S',
+  onDirection: 'right',
+  installedOn: null,
+  createdAt: minute(-100_000),
+  ...change,
+});
+
+export const aCircuit = (change: Partial<Circuit> = {}): Circuit => ({
+  id: uuid(500),
+  breakerId: uuid(1),
+  label: 'Bench',
+  conductor: { gauge: '12', material: 'copper', insulationC: 90, cable: 'nm' },
+  terminalC: 60,
+  ambientC: 30,
+  currentCarrying: 2,
+  lengthM: null,
+  portableReceptacles: true,
+  nameplate: null,
+  rules: 'split',
+  loads: [],
+  ...change,
+});
+
+const kept = (at: number) => ({
+  id: uuid(2000 + at),
+  breakerId: uuid(1),
+  at: minute(at),
+  loggedAt: minute(at),
+  note: '',
+  struck: null,
+});
+
+export const aReading = (
+  quantity: Reading['quantity'],
+  point: Reading['point'],
+  value: number,
+  at = 0,
+  change: Partial<Reading> = {},
+): Reading => ({
+  ...kept(at),
+  quantity,
+  point,
+  value,
+  unit: ({ voltage: 'V', current: 'A', temperature: '°C' } as const)[quantity],
+  ambientC: quantity === 'temperature' ? 22 : null,
+  loadState: 'normal',
+  instrument: 'unknown',
+  ...change,
+});
+
+export const anEvent = (
+  kind: BreakerEvent['kind'],
+  at: number,
+  change: Partial<BreakerEvent> = {},
+): BreakerEvent => ({
+  ...kept(at),
+  kind,
+  position: null,
+  feel: null,
+  result: null,
+  power: null,
+  pace: null,
+  afterSeconds: null,
+  amps: null,
+  preloadAmps: null,
+  ambientC: null,
+  unplugged: false,
+  cause: 'unknown',
+  ...change,
+});
+
+export const anObservation = (test: Observation['test'], outcome: string, at = 0): Observation => ({
+  ...kept(at),
+  test,
+  outcome,
+});
+
+export interface FileParts extends Partial<Entries> {
+  breaker?: Partial<Breaker>;
+  circuit?: Circuit | null;
+}
+
+export const aFile = ({
+  breaker,
+  circuit = null,
+  readings = [],
+  events = [],
+  observations = [],
+}: FileParts = {}): BreakerFile => ({
+  breaker: aBreaker(breaker),
+  circuit,
+  entries: { readings, events, observations },
+});
+
+export const aDossier = (subject: FileParts, rest: Partial<Omit<Dossier, 'subject'>> = {}): Dossier => ({
+  panel: { id: uuid(900), name: 'Main panel' },
+  subject: aFile(subject),
+  main: null,
+  others: [],
+  ...rest,
+});

@@ -1,0 +1,4 @@
+export * from './schema.ts';
+export * from './thermalElement.ts';
+export * from './tripWindow.ts';
+export * from './judgeTrip.ts';

@@ -1,0 +1,3 @@
+export * from './actions.ts';
+export * from './tests.ts';
+export * from './words.ts';

@@ -1,0 +1,278 @@
+/** One thing that can be looked at or measured, and what may come of it. */
+export interface TestFacts {
+  level: 0 | 1 | 2;
+  outcomes: readonly string[];
+  danger?: readonly string[];
+  energised?: true;
+  means?: string;
+  thresholds?: string;
+}
+
+/** Every test of the vocabulary, in its order. */
+export const TESTS = {
+  'power-loss-extent': {
+    level: 0,
+    outcomes: [
+      'one-device',
+      'part-of-one-circuit',
+      'one-circuit',
+      'several-circuits',
+      'half-the-house',
+      'whole-house',
+      'none',
+    ],
+  },
+  'handle-position': {
+    level: 0,
+    outcomes: ['on', 'middle', 'off', 'one-half-low'],
+  },
+  'handle-finger-test': {
+    level: 0,
+    outcomes: ['firm', 'gives'],
+    means: 'light push towards off on every handle that looks on',
+  },
+  'trip-indicator': {
+    level: 0,
+    outcomes: ['shown', 'not-shown', 'no-indicator'],
+  },
+  'reset-feel': {
+    level: 0,
+    outcomes: ['clean-clicks', 'no-off-click', 'hard-or-gritty', 'will-not-latch'],
+    means: 'pushed fully off, then on',
+  },
+  'reset-result': {
+    level: 0,
+    outcomes: ['holds', 'trips-at-once', 'trips-in-seconds', 'trips-in-minutes', 'trips-after-hours'],
+  },
+  'reset-result-unplugged': {
+    level: 0,
+    outcomes: ['holds', 'trips-at-once', 'trips-later'],
+    means: 'everything on the circuit unplugged or switched off first',
+  },
+  'power-after-reset': {
+    level: 0,
+    outcomes: ['restored', 'still-dead'],
+  },
+  'trip-pattern': {
+    level: 0,
+    outcomes: [
+      'one-appliance',
+      'many-loads-together',
+      'motor-starting',
+      'wet-weather',
+      'hot-weather',
+      'random',
+    ],
+  },
+  'trips-on-record': {
+    level: 0,
+    outcomes: ['first-time', 'few', 'many-overload', 'after-dead-short'],
+  },
+  'downstream-device': {
+    level: 0,
+    outcomes: ['tripped', 'not-tripped', 'none-found'],
+  },
+  'upstream-breaker': {
+    level: 0,
+    outcomes: ['on', 'tripped-or-off'],
+  },
+  sound: {
+    level: 0,
+    outcomes: ['quiet', 'steady-hum', 'sizzle-or-crackle'],
+    danger: ['sizzle-or-crackle'],
+  },
+  smell: {
+    level: 0,
+    outcomes: ['none', 'hot-plastic'],
+    danger: ['hot-plastic'],
+  },
+  'panel-touch': {
+    level: 0,
+    outcomes: ['cool', 'warm', 'hot'],
+    danger: ['hot'],
+    means: 'back of the hand on the closed cover and breaker faces',
+    thresholds: 'warm: clearly above the wall; hot: cannot be held for three seconds (about 60 °C)',
+  },
+  'light-behaviour': {
+    level: 0,
+    outcomes: [
+      'steady',
+      'dims-on-start',
+      'flicker-one-circuit',
+      'flicker-whole-house',
+      'some-brighter-some-dimmer',
+    ],
+    danger: ['some-brighter-some-dimmer'],
+  },
+  'water-signs': {
+    level: 0,
+    outcomes: ['dry', 'condensation-or-rust', 'wet-now'],
+    danger: ['wet-now'],
+  },
+  'panel-age': {
+    level: 0,
+    outcomes: ['modern', 'over-40-years', 'family-withdrawn'],
+  },
+  'test-button': {
+    level: 0,
+    outcomes: ['trips-and-resets', 'does-not-trip', 'will-not-reset', 'no-button'],
+    means: 'on a ground-fault or arc-fault breaker',
+  },
+  'recent-change': {
+    level: 0,
+    outcomes: ['none', 'new-appliance', 'new-wiring-or-breaker', 'digging-or-drilling'],
+  },
+  'load-share': {
+    level: 1,
+    outcomes: ['under-80', '80-to-100', '100-to-135', 'over-135'],
+    means: "circuit current, by plug-in meter or nameplates, as a share of the breaker's rating in percent",
+  },
+  'appliance-check': {
+    level: 1,
+    outcomes: ['trips-there-too', 'fine-there'],
+    means: 'the suspect appliance tried on another suitable circuit',
+  },
+  'outlet-voltage': {
+    level: 1,
+    outcomes: ['normal', 'low', 'high', 'zero'],
+    danger: ['high'],
+    thresholds: 'on a 120 V outlet: zero under 30, low 30 to under 110, normal 110 to 127, high above 127',
+  },
+  'outlet-sag': {
+    level: 1,
+    outcomes: ['under-3-percent', '3-to-6-percent', 'over-6-percent'],
+    means: 'drop at the outlet between no load and a known load',
+  },
+  'outlet-wiring': {
+    level: 1,
+    outcomes: ['correct', 'open-ground', 'open-neutral', 'reversed'],
+  },
+  'face-temperature': {
+    level: 1,
+    outcomes: ['like-neighbours', '3-to-15-over', 'over-15-over'],
+    means: 'breaker face over neighbours with a similar load, in °C',
+  },
+  'load-terminal-voltage': {
+    level: 2,
+    outcomes: ['normal', 'low', 'zero', 'one-pole-zero'],
+    energised: true,
+    means: 'breaker on, its load terminal to neutral',
+    thresholds: 'as outlet-voltage; one-pole-zero: a two-pole unit with one pole dead',
+  },
+  'line-side-voltage': {
+    level: 2,
+    outcomes: ['both-legs-normal', 'one-leg-missing', 'both-missing', 'legs-unequal'],
+    danger: ['legs-unequal'],
+    energised: true,
+    thresholds: 'legs-unequal: the two legs to neutral differ by more than 8 V',
+  },
+  'clamp-current': {
+    level: 2,
+    outcomes: ['under-80', '80-to-100', '100-to-135', 'over-135'],
+    energised: true,
+    means: 'clamp meter on the conductor, share of rating in percent',
+  },
+  'trip-vs-curve': {
+    level: 1,
+    outcomes: ['within-band', 'too-early', 'too-late-or-never'],
+    means: 'a recorded trip held against the trip window',
+  },
+  'terminal-temperature': {
+    level: 2,
+    outcomes: ['like-peers', '3-to-15-over', 'over-15-over'],
+    energised: true,
+    means: 'terminal or lug over similar ones, in °C',
+  },
+  'millivolt-drop': {
+    level: 2,
+    outcomes: ['like-peers', 'raised', 'high'],
+    energised: true,
+    means: 'across the closed breaker under load, against its peers',
+    thresholds:
+      'raised: over 1.5 times the median of similar breakers scaled to the same current; high: over 3 times',
+  },
+  'load-wire-lifted': {
+    level: 2,
+    outcomes: ['holds', 'trips'],
+    means: 'load conductor removed and capped with the panel dead, cover on, then switched on',
+  },
+  'insulation-resistance': {
+    level: 2,
+    outcomes: ['over-1-megohm', 'under-1-megohm', 'near-zero'],
+    means: 'circuit dead and loads removed',
+  },
+  'terminal-inspection': {
+    level: 2,
+    outcomes: ['clean-and-tight', 'loose', 'discoloured-or-melted', 'corroded', 'two-wires-one-terminal'],
+  },
+  'stab-inspection': {
+    level: 2,
+    outcomes: ['clean', 'pitted-or-burnt'],
+  },
+  'conductor-vs-breaker': {
+    level: 2,
+    outcomes: ['matched', 'wire-too-small', 'wire-has-room'],
+  },
+  'known-good-swap': {
+    level: 2,
+    outcomes: ['fault-follows-circuit', 'fault-stays-with-breaker'],
+    means: 'exchanged for a known good unit of the same kind with the panel dead',
+  },
+  'leg-balance': {
+    level: 2,
+    outcomes: ['balanced', 'unbalanced'],
+    energised: true,
+    thresholds:
+      'unbalanced: the legs differ by more than 25 % of the larger and more than 10 A, sampled under load',
+  },
+  'main-off-check': {
+    level: 2,
+    outcomes: ['dead-as-expected', 'still-live'],
+    danger: ['still-live'],
+  },
+  'neighbours-power': {
+    level: 0,
+    outcomes: ['on', 'off-too'],
+    means: 'is the street dark too',
+  },
+  'branch-off-check': {
+    level: 1,
+    outcomes: ['dead-as-expected', 'still-live'],
+    danger: ['still-live'],
+    means: 'breaker switched off: is its outlet dead',
+  },
+  'button-after-fitting': {
+    level: 0,
+    outcomes: ['holds', 'trips-as-soon-as-loaded', 'not-newly-fitted'],
+    means: 'a ground-fault or arc-fault breaker newly fitted: when does it trip',
+  },
+  'main-load-side-voltage': {
+    level: 2,
+    outcomes: ['both-normal', 'one-missing', 'both-missing'],
+    energised: true,
+    means: 'behind the closed main',
+  },
+  'neutral-joint-inspection': {
+    level: 2,
+    outcomes: ['clean-and-tight', 'loose-or-burnt', 'on-the-wrong-bar'],
+    means: "the circuit's neutral on the bar, panel dead",
+  },
+  'part-match': {
+    level: 2,
+    outcomes: ['listed', 'not-listed'],
+    means: "the unit's family and series against the panel's label",
+  },
+} as const satisfies Record<string, TestFacts>;
+export type TestId = keyof typeof TESTS;
+export type OutcomeOf<T extends TestId> = (typeof TESTS)[T]['outcomes'][number];
+
+/** Whether a test knows this outcome. */
+export function isOutcome(test: TestId, outcome: string): boolean {
+  return (TESTS[test].outcomes as readonly string[]).includes(outcome);
+}
+
+/** Whether this outcome stops a case by itself. */
+export function isDanger(test: TestId, outcome: string): boolean {
+  const facts: TestFacts = TESTS[test];
+  return facts.danger?.includes(outcome) ?? false;
+}

@@ -1,0 +1,421 @@
+import type { OutcomeOf, TestId } from './tests.ts';
+
+/** A test in plain words: its short name, what to do, and what each outcome is called. */
+export interface TestWords<T extends TestId> {
+  name: string;
+  how: string;
+  outcomes: Record<OutcomeOf<T>, string>;
+}
+
+/** Plain words of every test. Outcomes read as short statements, without a full stop. */
+export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
+  'power-loss-extent': {
+    name: 'What is dead',
+    how: 'Walk round and see what has lost its power.',
+    outcomes: {
+      'one-device': 'One device is dead',
+      'part-of-one-circuit': 'Part of one circuit is dead',
+      'one-circuit': 'One whole circuit is dead',
+      'several-circuits': 'Several circuits are dead',
+      'half-the-house': 'Half the house is dead',
+      'whole-house': 'The whole house is dead',
+      none: 'Nothing is dead',
+    },
+  },
+  'handle-position': {
+    name: 'Handle position',
+    how: 'Look where the handle stands, with a light that does not hang on this panel.',
+    outcomes: {
+      on: 'The handle is on',
+      middle: 'The handle sits in the middle',
+      off: 'The handle is off',
+      'one-half-low': 'One half of a linked pair is down',
+    },
+  },
+  'handle-finger-test': {
+    name: 'Finger test',
+    how: 'Push the handle lightly towards off with one finger: a tripped one gives.',
+    outcomes: { firm: 'The handle is firm', gives: 'The handle gives' },
+  },
+  'trip-indicator': {
+    name: 'Trip indicator',
+    how: 'Some breakers show a flag or a lamp when they have tripped.',
+    outcomes: {
+      shown: 'The trip flag shows',
+      'not-shown': 'No trip flag shows',
+      'no-indicator': 'It has no trip flag',
+    },
+  },
+  'reset-feel': {
+    name: 'How the reset feels',
+    how: 'All the way to off until it clicks, then on until it clicks. Once.',
+    outcomes: {
+      'clean-clicks': 'It clicks cleanly, fully off and back on',
+      'no-off-click': 'It never reached the off click',
+      'hard-or-gritty': 'The handle moves hard or gritty',
+      'will-not-latch': 'It will not latch',
+    },
+  },
+  'reset-result': {
+    name: 'What the reset gives',
+    how: 'Switch it fully off, then on, once, and note how soon it trips, if it does.',
+    outcomes: {
+      holds: 'Reset, it holds',
+      'trips-at-once': 'It trips at once',
+      'trips-in-seconds': 'It trips within a minute',
+      'trips-in-minutes': 'It trips within the hour',
+      'trips-after-hours': 'It trips after more than an hour',
+    },
+  },
+  'reset-result-unplugged': {
+    name: 'Reset with everything unplugged',
+    how: 'Unplug and switch off everything on the circuit, then reset once.',
+    outcomes: {
+      holds: 'With everything unplugged it holds',
+      'trips-at-once': 'It trips at once with everything unplugged',
+      'trips-later': 'It trips after a while with everything unplugged',
+    },
+  },
+  'power-after-reset': {
+    name: 'Power after the reset',
+    how: 'Try a lamp you know to work on the circuit.',
+    outcomes: { restored: 'The power is back', 'still-dead': 'Still dead after the reset' },
+  },
+  'trip-pattern': {
+    name: 'When it trips',
+    how: 'Think what was running, and what the weather was, each time.',
+    outcomes: {
+      'one-appliance': 'It trips with one appliance',
+      'many-loads-together': 'It trips with many things running',
+      'motor-starting': 'It trips when a motor starts',
+      'wet-weather': 'It trips in wet weather',
+      'hot-weather': 'It trips in hot weather',
+      random: 'It trips with no pattern',
+    },
+  },
+  'trips-on-record': {
+    name: 'Trips on record',
+    how: 'Log every trip with its time and load.',
+    outcomes: {
+      'first-time': 'This is the first trip on record',
+      few: 'A few trips are on record',
+      'many-overload': 'Many overload trips are on record',
+      'after-dead-short': 'It has opened on a dead short before',
+    },
+  },
+  'downstream-device': {
+    name: 'Protected outlets further on',
+    how: 'Look for an outlet with a test button on this circuit, in bathrooms, kitchen, garage and outdoors, and press its reset.',
+    outcomes: {
+      tripped: 'A protected outlet further on had tripped',
+      'not-tripped': 'No protected outlet has tripped',
+      'none-found': 'No protected outlet was found',
+    },
+  },
+  'upstream-breaker': {
+    name: 'Breaker ahead of this panel',
+    how: 'Look at the breaker that feeds this panel.',
+    outcomes: { on: 'The breaker ahead is on', 'tripped-or-off': 'The breaker ahead has opened' },
+  },
+  sound: {
+    name: 'Sound at the panel',
+    how: 'Stand still and listen near the closed panel.',
+    outcomes: {
+      quiet: 'It is quiet',
+      'steady-hum': 'It hums steadily',
+      'sizzle-or-crackle': 'It sizzles or crackles',
+    },
+  },
+  smell: {
+    name: 'Smell at the panel',
+    how: 'Smell near the closed panel.',
+    outcomes: { none: 'There is no smell', 'hot-plastic': 'It smells of hot plastic' },
+  },
+  'panel-touch': {
+    name: 'Warmth to the hand',
+    how: 'Back of a dry hand on the closed cover and the breaker’s face, at most three seconds.',
+    outcomes: {
+      cool: 'Cover and face feel cool',
+      warm: 'It feels warmer than the wall',
+      hot: 'It is too hot to hold for three seconds',
+    },
+  },
+  'light-behaviour': {
+    name: 'Lights',
+    how: 'Watch the lights for a minute, here and in other rooms.',
+    outcomes: {
+      steady: 'The lights are steady',
+      'dims-on-start': 'Lights dim when something starts',
+      'flicker-one-circuit': 'Lights flicker on this circuit',
+      'flicker-whole-house': 'Lights flicker all over the house',
+      'some-brighter-some-dimmer': 'Some lights go brighter while others dim',
+    },
+  },
+  'water-signs': {
+    name: 'Water at the panel',
+    how: 'Look for drops, streaks or rust on and under the panel.',
+    outcomes: {
+      dry: 'It is dry',
+      'condensation-or-rust': 'There is condensation or rust',
+      'wet-now': 'There is water on the panel now',
+    },
+  },
+  'panel-age': {
+    name: 'Age of the panel',
+    how: 'Look at the label and at the date on the permit sticker.',
+    outcomes: {
+      modern: 'The panel is modern',
+      'over-40-years': 'The panel is over 40 years old',
+      'family-withdrawn': 'The panel’s family was withdrawn',
+    },
+  },
+  'test-button': {
+    name: 'Test button',
+    how: 'Press the breaker’s test button; then switch it fully off and on.',
+    outcomes: {
+      'trips-and-resets': 'Its test button trips it, and it resets',
+      'does-not-trip': 'Its test button does not trip it',
+      'will-not-reset': 'It will not reset after the test button',
+      'no-button': 'It has no test button',
+    },
+  },
+  'recent-change': {
+    name: 'What changed lately',
+    how: 'Ask what is new: an appliance, wiring, a breaker, a hole in a wall or the ground.',
+    outcomes: {
+      none: 'Nothing has changed lately',
+      'new-appliance': 'There is a new appliance',
+      'new-wiring-or-breaker': 'There is new wiring or a new breaker',
+      'digging-or-drilling': 'Somebody drilled or dug',
+    },
+  },
+  'load-share': {
+    name: 'Load on the circuit',
+    how: 'Add up the amperes of what runs: volt-amperes over volts, by plug-in meter or nameplate.',
+    outcomes: {
+      'under-80': 'The load is under 80 % of the rating',
+      '80-to-100': 'The load is 80 to 100 % of the rating',
+      '100-to-135': 'The load is 100 to 135 % of the rating',
+      'over-135': 'The load is over 135 % of the rating',
+    },
+  },
+  'appliance-check': {
+    name: 'The appliance elsewhere',
+    how: 'Try the suspect appliance on another circuit that may carry it.',
+    outcomes: {
+      'trips-there-too': 'The appliance trips another circuit too',
+      'fine-there': 'The appliance runs elsewhere',
+    },
+  },
+  'outlet-voltage': {
+    name: 'Voltage at the outlet',
+    how: 'Read a plug-in meter at an outlet of the circuit.',
+    outcomes: {
+      normal: 'The outlet’s voltage is normal',
+      low: 'The outlet’s voltage is low',
+      high: 'The outlet’s voltage is high',
+      zero: 'The outlet is dead',
+    },
+  },
+  'outlet-sag': {
+    name: 'Sag at the outlet',
+    how: 'Read the outlet’s voltage without load and with a known load.',
+    outcomes: {
+      'under-3-percent': 'The outlet sags under 3 %',
+      '3-to-6-percent': 'The outlet sags 3 to 6 %',
+      'over-6-percent': 'The outlet sags over 6 %',
+    },
+  },
+  'outlet-wiring': {
+    name: 'Wiring of the outlet',
+    how: 'Read a plug-in outlet tester.',
+    outcomes: {
+      correct: 'The outlet is wired correctly',
+      'open-ground': 'The outlet’s ground is open',
+      'open-neutral': 'The outlet’s neutral is open',
+      reversed: 'Hot and neutral are reversed',
+    },
+  },
+  'face-temperature': {
+    name: 'Temperature of the face',
+    how: 'Under load, cover closed: spot thermometer on this breaker’s face and on neighbours with a similar load; log the current too.',
+    outcomes: {
+      'like-neighbours': 'Its face is like its neighbours’',
+      '3-to-15-over': 'Its face is 3 to 15 °C over its neighbours',
+      'over-15-over': 'Its face is more than 15 °C over its neighbours',
+    },
+  },
+  'load-terminal-voltage': {
+    name: 'Voltage at its load terminal',
+    how: 'Breaker on: contact meter from its load terminal to neutral.',
+    outcomes: {
+      normal: 'Its load terminal is alive',
+      low: 'Its load terminal’s voltage is low',
+      zero: 'Nothing comes out of it',
+      'one-pole-zero': 'One of its poles gives nothing',
+    },
+  },
+  'line-side-voltage': {
+    name: 'Voltage of the supply legs',
+    how: 'Contact meter from each leg at the main to neutral.',
+    outcomes: {
+      'both-legs-normal': 'Both supply legs are alive',
+      'one-leg-missing': 'One supply leg is dead',
+      'both-missing': 'Both supply legs are dead',
+      'legs-unequal': 'The supply legs are unequal',
+    },
+  },
+  'clamp-current': {
+    name: 'Current on its conductor',
+    how: 'Clamp meter round its conductor, with everything on that usually runs.',
+    outcomes: {
+      'under-80': 'It carries under 80 % of its rating',
+      '80-to-100': 'It carries 80 to 100 % of its rating',
+      '100-to-135': 'It carries 100 to 135 % of its rating',
+      'over-135': 'It carries over 135 % of its rating',
+    },
+  },
+  'trip-vs-curve': {
+    name: 'Trip against its window',
+    how: 'Next time it trips, note the minutes and the amperes.',
+    outcomes: {
+      'within-band': 'It tripped as a sound unit would',
+      'too-early': 'It tripped too early',
+      'too-late-or-never': 'It tripped too late',
+    },
+  },
+  'terminal-temperature': {
+    name: 'Temperature of its terminal',
+    how: 'Under load: spot thermometer on its terminal and on similar ones (a strip of tape on shiny metal); log the current too.',
+    outcomes: {
+      'like-peers': 'Its terminal is like its peers’',
+      '3-to-15-over': 'Its terminal is 3 to 15 °C over its peers',
+      'over-15-over': 'Its terminal is more than 15 °C over its peers',
+    },
+  },
+  'millivolt-drop': {
+    name: 'Drop across the breaker',
+    how: 'Millivolts across the closed breaker under load, against similar ones.',
+    outcomes: {
+      'like-peers': 'Its voltage drop is like its peers’',
+      raised: 'Its voltage drop is raised',
+      high: 'Its voltage drop is high',
+    },
+  },
+  'load-wire-lifted': {
+    name: 'Load conductor lifted',
+    how: 'Panel dead and proved dead: lift and cap the load conductor, cover on, then switch on.',
+    outcomes: {
+      holds: 'With its conductor lifted it holds',
+      trips: 'It trips even with its conductor lifted',
+    },
+  },
+  'insulation-resistance': {
+    name: 'Insulation of the circuit',
+    how: 'Circuit dead, loads removed: insulation tester from hot to ground.',
+    outcomes: {
+      'over-1-megohm': 'The insulation is over 1 MΩ',
+      'under-1-megohm': 'The insulation is under 1 MΩ',
+      'near-zero': 'The insulation is near zero',
+    },
+  },
+  'terminal-inspection': {
+    name: 'Look at its terminal',
+    how: 'Panel dead and proved dead: look at the terminal, check its torque.',
+    outcomes: {
+      'clean-and-tight': 'Its terminal is clean and tight',
+      loose: 'Its terminal is loose',
+      'discoloured-or-melted': 'Its terminal is discoloured or melted',
+      corroded: 'Its terminal is corroded',
+      'two-wires-one-terminal': 'Two conductors share its terminal',
+    },
+  },
+  'stab-inspection': {
+    name: 'Look at its stab',
+    how: 'Panel dead and proved dead: take the breaker off and look at the bus stab.',
+    outcomes: { clean: 'The bus stab is clean', 'pitted-or-burnt': 'The bus stab is pitted or burnt' },
+  },
+  'conductor-vs-breaker': {
+    name: 'Conductor against breaker',
+    how: 'Read the gauge printed on the conductor’s jacket and enter it with the circuit.',
+    outcomes: {
+      matched: 'Conductor and breaker match',
+      'wire-too-small': 'The conductor is too small for the breaker',
+      'wire-has-room': 'The conductor would carry a larger breaker',
+    },
+  },
+  'known-good-swap': {
+    name: 'Exchange for a known good unit',
+    how: 'Panel dead and proved dead: exchange it for a known good unit of the same kind.',
+    outcomes: {
+      'fault-follows-circuit': 'The fault stays with the circuit',
+      'fault-stays-with-breaker': 'The fault goes with the breaker',
+    },
+  },
+  'leg-balance': {
+    name: 'Balance of the legs',
+    how: 'Clamp both legs at the main under load.',
+    outcomes: { balanced: 'The legs are balanced', unbalanced: 'The legs are unbalanced' },
+  },
+  'main-off-check': {
+    name: 'Main off: dead behind it?',
+    how: 'Main off: contact meter, live-dead-live, on every pole behind it.',
+    outcomes: {
+      'dead-as-expected': 'Main off, it is dead behind it',
+      'still-live': 'Main off, it is still live behind it',
+    },
+  },
+  'neighbours-power': {
+    name: 'The street',
+    how: 'Look whether the street is dark too.',
+    outcomes: { on: 'The neighbours have power', 'off-too': 'The street is dark too' },
+  },
+  'branch-off-check': {
+    name: 'Switched off: dead?',
+    how: 'Switch it off and try a lamp or meter at its outlet.',
+    outcomes: {
+      'dead-as-expected': 'Switched off, its outlet is dead',
+      'still-live': 'It is off and its outlet is still live',
+    },
+  },
+  'button-after-fitting': {
+    name: 'Newly fitted protection',
+    how: 'A newly fitted ground-fault or arc-fault breaker: see when it trips.',
+    outcomes: {
+      holds: 'Newly fitted, it holds',
+      'trips-as-soon-as-loaded': 'Newly fitted, it trips as soon as it is loaded',
+      'not-newly-fitted': 'It is not newly fitted',
+    },
+  },
+  'main-load-side-voltage': {
+    name: 'Voltage behind the main',
+    how: 'Main on: contact meter behind it, each leg to neutral.',
+    outcomes: {
+      'both-normal': 'Both legs come through the main',
+      'one-missing': 'One leg does not come through the main',
+      'both-missing': 'Nothing comes through the main',
+    },
+  },
+  'neutral-joint-inspection': {
+    name: 'Look at its neutral',
+    how: 'Panel dead and proved dead: look at the circuit’s neutral on the bar.',
+    outcomes: {
+      'clean-and-tight': 'Its neutral is clean and tight',
+      'loose-or-burnt': 'Its neutral is loose or burnt',
+      'on-the-wrong-bar': 'Its neutral is on the wrong bar',
+    },
+  },
+  'part-match': {
+    name: 'Part against label',
+    how: 'Compare the unit’s family and series with the panel’s label.',
+    outcomes: {
+      listed: 'The unit is listed for this panel',
+      'not-listed': 'The unit is not listed for this panel',
+    },
+  },
+};
+
+/** An outcome in plain words. @example sayOutcome('sound', 'quiet') // 'It is quiet' */
+export function sayOutcome(test: TestId, outcome: string): string {
+  return (TEST_WORDS[test].outcomes as Record<string, string>)[outcome] ?? outcome;
+}
