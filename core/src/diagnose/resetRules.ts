@@ -45,13 +45,10 @@ export function causeKnownAndGone(evidence: Evidence): Finding | null {
   };
 }
 
+/** Whether load, voltage or heat was measured after an instant. */
 const measuredSince = (evidence: Evidence, at: string) =>
-  evidence.items.some(
-    (item) =>
-      item.origin !== 'event' &&
-      item.origin !== 'observation' &&
-      item.at > at &&
-      item.test !== 'conductor-vs-breaker',
+  [...evidence.heat, evidence.load, ...evidence.items.filter((item) => item.origin === 'reading')].some(
+    (fact) => (fact?.at ?? '') > at,
   );
 
 /** Half-tripped, or never pushed fully off: the first thing to try, once. */

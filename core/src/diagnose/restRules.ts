@@ -12,7 +12,7 @@ export function soundAsMeasured(evidence: Evidence): Finding | null {
   );
   const load = (['clamp-current', 'load-share'] as const).find((test) => {
     const outcome = outcomeOf(evidence, test);
-    return outcome === 'under-80' || outcome === '80-to-100';
+    return evidence.load?.by !== 'nameplates' && (outcome === 'under-80' || outcome === '80-to-100');
   });
   const cool = warmth(evidence) === 'cool';
   const counts = [voltage, load, cool].filter(Boolean).length;

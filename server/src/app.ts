@@ -1,0 +1,99 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { z } from 'zod';
+import { recordRoutes } from './api/index.ts';
+import { computeRoutes } from './compute/index.ts';
+import { errorHandler, mount, openApiDocument, route, unknownRoute, type Route } from './http/index.ts';
+import type { Store } from './store/index.ts';
+
+const API = '/api/v1';
+
+interface Options {
+  store: Store;
+  logger: Logger;
+  /** The built interface; left out, only the API is served. */
+  webRoot?: string;
+}
+
+const healthRoute = route({
+  method: 'get',
+  path: '/health',
+  tag: 'server',
+  summary: 'Whether the server can serve',
+  status: 200,
+  answer: z.object({ status: z.literal('ok') }),
+  handle: () => ({ status: 'ok' as const }),
+});
+
+/** The application: the API and, where it was built, the interface. */
+export function createApp({ store, logger, webRoot }: Options): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(pinoHttp({ logger, autoLogging: false }));
+  app.use(contentSecurity());
+
+  const documented: Route[] = [healthRoute, ...computeRoutes, ...recordRoutes(store)];
+  const openApiRoute = route({
+    method: 'get',
+    path: '/openapi.json',
+    tag: 'server',
+    summary: 'This document',
+    status: 200,
+    answer: z.record(z.string(), z.unknown()),
+    handle: () => document,
+  });
+  const routes = [...documented, openApiRoute];
+  const document = openApiDocument(routes, API) as unknown as Record<string, unknown>;
+
+  const api = express.Router();
+  api.use(express.json({ limit: '1mb', type: 'application/json', strict: false }));
+  mount(api, routes);
+  api.use(unknownRoute);
+  app.use(API, api);
+  app.use('/api', unknownRoute);
+
+  if (webRoot && existsSync(join(webRoot, 'index.html'))) serveInterface(app, webRoot);
+  app.use(unknownRoute);
+  app.use(errorHandler);
+  return app;
+}
+
+function contentSecurity() {
+  const self = ["'self'"];
+  return helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'none'"],
+        scriptSrc: self,
+        styleSrc: self,
+        imgSrc: self,
+        fontSrc: self,
+        connectSrc: self,
+        workerSrc: self,
+        manifestSrc: self,
+        baseUri: ["'none'"],
+        formAction: ["'none'"],
+        frameAncestors: ["'none'"],
+      },
+    },
+    strictTransportSecurity: false,
+  });
+}
+
+/** Files with a hash in their name never change; the page itself is asked for anew each time. */
+function serveInterface(app: Express, webRoot: string) {
+  app.use(
+    '/assets',
+    express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '1y', fallthrough: true }),
+  );
+  app.use(express.static(webRoot, { maxAge: 0, index: false }));
+  app.get('/{*splat}', (request, response, next) => {
+    if (request.path.startsWith('/assets/') || !request.accepts('html')) return next();
+    response.sendFile(join(webRoot, 'index.html'));
+  });
+}

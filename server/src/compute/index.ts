@@ -1,0 +1,1 @@
+export { computeRoutes } from './routes.ts';

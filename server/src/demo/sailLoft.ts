@@ -1,0 +1,453 @@
+import type {
+  BreakerInput,
+  CircuitInput,
+  EventInput,
+  ObservationInput,
+  ReadingInput,
+} from '@phylaxon/core/record';
+
+/** One circuit of the demo panel: its breaker, what hangs on it, what was logged. */
+export interface DemoCircuit {
+  breaker: BreakerInput;
+  circuit: CircuitInput;
+  log?: DemoEntry[];
+}
+
+export type DemoEntry =
+  { readings: ReadingInput[] } | { event: EventInput } | { observation: ObservationInput };
+
+export const DEMO_SITE = {
+  name: 'Saltmarsh Sail Loft',
+  note: 'A sailmaker’s workshop on the ground floor and in the loft, with a flat above.',
+};
+
+export const DEMO_PANEL = {
+  name: 'Main panel',
+  spaces: 24,
+  orientation: 'upright' as const,
+  mainAmps: 125,
+  busAmps: 125,
+  family: 'Orrin S',
+};
+
+type Gauge = '14' | '12' | '10' | '8';
+
+const copper = (gauge: Gauge) => ({
+  gauge,
+  material: 'copper' as const,
+  insulationC: 90 as const,
+  cable: 'nm' as const,
+});
+
+const load = (
+  name: string,
+  watts: number,
+  more: { va?: number; volts?: 120 | 240; continuous?: boolean } = {},
+) => ({
+  name,
+  volts: more.volts ?? (120 as const),
+  watts,
+  voltAmperes: more.va ?? null,
+  continuous: more.continuous ?? false,
+});
+
+const volts = (
+  at: string,
+  point: 'outlet' | 'load-terminal' | 'load-terminal-2' | 'leg-a' | 'leg-b',
+  value: number,
+): ReadingInput => ({
+  quantity: 'voltage',
+  point,
+  value,
+  at,
+  instrument: point === 'outlet' ? 'plug-in-meter' : 'contact-meter',
+  loadState: 'normal',
+});
+
+/** A terminal's temperature with the current it was taken at. */
+const soak = (at: string, surfaceC: number, amps: number): DemoEntry => ({
+  readings: [
+    {
+      quantity: 'current',
+      point: 'conductor',
+      value: amps,
+      at,
+      instrument: 'clamp-meter',
+      loadState: 'everything-on',
+    },
+    {
+      quantity: 'temperature',
+      point: 'terminal',
+      value: surfaceC,
+      ambientC: 22,
+      at,
+      instrument: 'spot-thermometer',
+      loadState: 'everything-on',
+    },
+  ],
+});
+
+const look = (at: string, test: ObservationInput['test'], outcome: string): DemoEntry => ({
+  observation: { at, test, outcome },
+});
+
+/** The heat survey of 12 October, panel soaked under load for two hours. */
+const SURVEY = '2026-10-12T14:';
+
+export const DEMO_MAIN_LOG: DemoEntry[] = [
+  soak(`${SURVEY}00:00Z`, 31, 61),
+  {
+    readings: [volts('2026-10-12T13:10:00Z', 'leg-a', 121.2), volts('2026-10-12T13:11:00Z', 'leg-b', 119.8)],
+  },
+  look('2026-10-12T13:05:00Z', 'water-signs', 'dry'),
+];
+
+export const DEMO_CIRCUITS: DemoCircuit[] = [
+  {
+    breaker: { space: 1, poles: 1, ratingAmps: 20, kind: 'gfci', installedOn: '2019-04-02' },
+    circuit: {
+      label: 'Flat: kitchen counter',
+      conductor: copper('12'),
+      loads: [load('Kettle', 1440), load('Toaster', 840)],
+    },
+    log: [
+      {
+        event: {
+          kind: 'trip',
+          at: '2026-10-27T18:20:00Z',
+          pace: 'minutes',
+          amps: 7.1,
+          note: 'Only the toaster was on.',
+        },
+      },
+      { event: { kind: 'reset', at: '2026-10-27T18:40:00Z', feel: 'clean-clicks', result: 'holds' } },
+      { event: { kind: 'trip', at: '2026-11-08T07:55:00Z', pace: 'minutes', amps: 7.2 } },
+    ],
+  },
+  {
+    breaker: { space: 2, poles: 1, ratingAmps: 20, installedOn: '2012-06-11' },
+    circuit: {
+      label: 'Sewing machines',
+      conductor: copper('12'),
+      lengthM: 22,
+      loads: [load('Long-arm machine', 620, { va: 900 }), load('Zigzag machine', 350, { va: 520 })],
+    },
+    log: [
+      soak(`${SURVEY}05:00Z`, 31, 10.2),
+      { readings: [volts('2026-10-12T13:30:00Z', 'load-terminal', 120.6)] },
+    ],
+  },
+  {
+    breaker: { space: 3, poles: 1, ratingAmps: 15, kind: 'afci', installedOn: '2019-04-02' },
+    circuit: {
+      label: 'Flat: bedrooms',
+      conductor: copper('14'),
+      lengthM: 18,
+      loads: [load('Lamps', 120), load('Heated blanket', 180)],
+    },
+    log: [
+      { readings: [volts('2026-10-12T13:40:00Z', 'outlet', 119.4)] },
+      look('2026-10-12T13:41:00Z', 'panel-touch', 'cool'),
+      look('2026-10-12T13:42:00Z', 'test-button', 'trips-and-resets'),
+    ],
+  },
+  {
+    breaker: { space: 4, poles: 1, ratingAmps: 20, installedOn: '2012-06-11' },
+    circuit: {
+      label: 'Steam press and tea corner',
+      conductor: copper('12'),
+      lengthM: 12,
+      loads: [load('Steam press', 1500), load('Kettle', 1440)],
+    },
+    log: [
+      {
+        event: {
+          kind: 'trip',
+          at: '2026-01-19T10:02:00Z',
+          afterSeconds: 840,
+          amps: 24.6,
+          note: 'Press and kettle together.',
+        },
+      },
+      { event: { kind: 'reset', at: '2026-01-19T10:20:00Z', feel: 'clean-clicks', result: 'holds' } },
+      { event: { kind: 'trip', at: '2026-11-03T15:31:00Z', afterSeconds: 620, amps: 24.4 } },
+      { event: { kind: 'reset', at: '2026-11-03T15:50:00Z', feel: 'clean-clicks', result: 'holds' } },
+      {
+        readings: [
+          {
+            quantity: 'current',
+            point: 'conductor',
+            value: 24.5,
+            at: '2026-11-04T09:12:00Z',
+            instrument: 'clamp-meter',
+            loadState: 'everything-on',
+          },
+        ],
+      },
+    ],
+  },
+  {
+    breaker: { space: 5, poles: 2, ratingAmps: 40, installedOn: '2012-06-11' },
+    circuit: {
+      label: 'Flat: cooker',
+      conductor: copper('8'),
+      portableReceptacles: false,
+      loads: [load('Cooker, by its demand table', 8000, { volts: 240 })],
+    },
+    log: [
+      soak(`${SURVEY}12:00Z`, 36, 26),
+      {
+        readings: [
+          volts('2026-10-12T13:50:00Z', 'load-terminal', 120.9),
+          volts('2026-10-12T13:51:00Z', 'load-terminal-2', 119.7),
+        ],
+      },
+    ],
+  },
+  {
+    breaker: { space: 6, poles: 1, ratingAmps: 20, installedOn: '2016-02-25' },
+    circuit: {
+      label: 'Drying loft heaters',
+      conductor: copper('12'),
+      lengthM: 26,
+      loads: [
+        load('Heater, seaward', 1300, { continuous: true }),
+        load('Heater, landward', 1300, { continuous: true }),
+      ],
+    },
+  },
+  {
+    breaker: { space: 8, poles: 1, ratingAmps: 20, installedOn: '2012-06-11' },
+    circuit: {
+      label: 'Hot-knife bench',
+      conductor: copper('12'),
+      lengthM: 15,
+      loads: [load('Hot knives', 1250)],
+    },
+    log: [soak(`${SURVEY}20:00Z`, 56, 10.4)],
+  },
+  {
+    breaker: { space: 9, poles: 1, ratingAmps: 15, installedOn: '1998-09-14' },
+    circuit: {
+      label: 'Dehumidifier',
+      conductor: copper('14'),
+      lengthM: 9,
+      loads: [load('Dehumidifier', 610, { va: 790, continuous: true })],
+    },
+    log: [
+      { event: { kind: 'trip', at: '2026-09-30T04:15:00Z', afterSeconds: 2400, amps: 6.8 } },
+      { event: { kind: 'reset', at: '2026-09-30T07:00:00Z', feel: 'clean-clicks', result: 'holds' } },
+      { event: { kind: 'trip', at: '2026-10-09T05:40:00Z', afterSeconds: 2100, amps: 6.7 } },
+      { event: { kind: 'reset', at: '2026-10-09T07:30:00Z', feel: 'clean-clicks', result: 'holds' } },
+      look('2026-10-12T15:30:00Z', 'terminal-inspection', 'clean-and-tight'),
+      soak(`${SURVEY}25:00Z`, 26, 6.7),
+    ],
+  },
+  {
+    breaker: { space: 10, poles: 1, ratingAmps: 20, installedOn: '2007-03-20' },
+    circuit: {
+      label: 'Cutting floor outlets',
+      conductor: copper('14'),
+      lengthM: 19,
+      loads: [load('Plotter', 420, { va: 510 }), load('Vacuum', 900, { va: 1020 })],
+    },
+    log: [{ readings: [volts('2026-10-12T13:55:00Z', 'outlet', 118.9)] }],
+  },
+  {
+    breaker: { space: 11, poles: 1, ratingAmps: 15, installedOn: '1998-09-14' },
+    circuit: {
+      label: 'Loft lights',
+      conductor: copper('14'),
+      lengthM: 24,
+      loads: [load('Lights', 480, { va: 560, continuous: true })],
+    },
+    log: [
+      {
+        event: {
+          kind: 'reset',
+          at: '2026-11-10T16:05:00Z',
+          feel: 'clean-clicks',
+          result: 'holds',
+          power: 'still-dead',
+        },
+      },
+      {
+        readings: [
+          volts('2026-11-10T17:20:00Z', 'load-terminal', 0.3),
+          volts('2026-11-10T17:22:00Z', 'leg-a', 120.8),
+          volts('2026-11-10T17:23:00Z', 'leg-b', 120.1),
+        ],
+      },
+    ],
+  },
+  {
+    breaker: { space: 12, poles: 1, ratingAmps: 15, installedOn: '2012-06-11' },
+    circuit: {
+      label: 'Flat: shower pump',
+      conductor: copper('14'),
+      lengthM: 14,
+      loads: [load('Shower pump', 480, { va: 650 })],
+    },
+    log: [{ event: { kind: 'trip', at: '2026-11-17T06:50:00Z', pace: 'seconds' } }],
+  },
+  {
+    breaker: { space: 13, poles: 1, ratingAmps: 20, kind: 'gfci', installedOn: '2019-04-02' },
+    circuit: {
+      label: 'Flat: bathroom',
+      conductor: copper('12'),
+      lengthM: 12,
+      loads: [load('Hair dryer', 1500)],
+    },
+    log: [
+      {
+        event: {
+          kind: 'trip',
+          at: '2026-11-18T07:10:00Z',
+          pace: 'at-once',
+          cause: 'known-removed',
+          note: 'Hair dryer fell into the basin. Thrown away.',
+        },
+      },
+      look('2026-11-18T07:40:00Z', 'panel-touch', 'cool'),
+      {
+        event: {
+          kind: 'reset',
+          at: '2026-11-18T07:45:00Z',
+          feel: 'clean-clicks',
+          result: 'holds',
+          power: 'restored',
+        },
+      },
+    ],
+  },
+  {
+    breaker: { space: 14, poles: 1, ratingAmps: 20, installedOn: '2007-03-20' },
+    circuit: {
+      label: 'Yard outlets',
+      conductor: copper('12'),
+      lengthM: 35,
+      loads: [load('Pressure washer', 1400, { va: 1560 })],
+    },
+    log: [
+      { event: { kind: 'trip', at: '2026-11-14T11:00:00Z', pace: 'at-once' } },
+      {
+        event: {
+          kind: 'reset',
+          at: '2026-11-14T11:25:00Z',
+          feel: 'clean-clicks',
+          result: 'tripped',
+          pace: 'at-once',
+          unplugged: true,
+        },
+      },
+    ],
+  },
+  {
+    breaker: { space: 15, poles: 2, ratingAmps: 30, installedOn: '2012-06-11' },
+    circuit: {
+      label: 'Water heater',
+      conductor: copper('10'),
+      portableReceptacles: false,
+      loads: [load('Water heater', 4500, { volts: 240, continuous: true })],
+    },
+    log: [
+      soak(`${SURVEY}30:00Z`, 35.5, 18.6),
+      {
+        readings: [
+          volts('2026-10-12T13:58:00Z', 'load-terminal', 120.8),
+          volts('2026-10-12T13:59:00Z', 'load-terminal-2', 119.9),
+        ],
+      },
+    ],
+  },
+  {
+    breaker: { space: 16, poles: 1, ratingAmps: 15, installedOn: '1998-09-14' },
+    circuit: {
+      label: 'Sump pump',
+      conductor: copper('14'),
+      lengthM: 11,
+      loads: [load('Sump pump', 520, { va: 780 })],
+    },
+    log: [look('2026-11-20T21:35:00Z', 'sound', 'sizzle-or-crackle')],
+  },
+  {
+    breaker: { space: 19, half: 'upper', poles: 1, ratingAmps: 15, installedOn: '2016-02-25' },
+    circuit: {
+      label: 'Office',
+      conductor: copper('14'),
+      lengthM: 10,
+      loads: [load('Computers', 260, { va: 430 })],
+    },
+    log: [
+      {
+        readings: [
+          volts('2026-10-12T13:45:00Z', 'outlet', 119.8),
+          {
+            quantity: 'current',
+            point: 'plug',
+            value: 3.6,
+            at: '2026-10-12T13:46:00Z',
+            instrument: 'plug-in-meter',
+            loadState: 'normal',
+          },
+        ],
+      },
+    ],
+  },
+  {
+    breaker: { space: 19, half: 'lower', poles: 1, ratingAmps: 15, installedOn: '2016-02-25' },
+    circuit: {
+      label: 'Router and alarm',
+      conductor: copper('14'),
+      lengthM: 10,
+      loads: [
+        load('Router', 14, { va: 30, continuous: true }),
+        load('Alarm', 20, { va: 36, continuous: true }),
+      ],
+    },
+  },
+  {
+    breaker: { space: 20, poles: 2, ratingAmps: 20, installedOn: '2007-03-20' },
+    circuit: {
+      label: 'Sail hoist',
+      conductor: copper('12'),
+      portableReceptacles: false,
+      loads: [load('Hoist', 1500, { volts: 240, va: 2100 })],
+    },
+    log: [
+      soak(`${SURVEY}35:00Z`, 30.5, 8.8),
+      {
+        readings: [
+          volts('2026-10-12T13:52:00Z', 'load-terminal', 121),
+          volts('2026-10-12T13:53:00Z', 'load-terminal-2', 119.8),
+        ],
+      },
+    ],
+  },
+  {
+    breaker: { space: 21, poles: 1, ratingAmps: 15, installedOn: '2012-06-11' },
+    circuit: {
+      label: 'Stairs and hall lights',
+      conductor: copper('14'),
+      lengthM: 16,
+      loads: [load('Lights', 190, { va: 240 })],
+    },
+    log: [
+      soak(`${SURVEY}40:00Z`, 24, 1.9),
+      { readings: [volts('2026-10-12T13:35:00Z', 'load-terminal', 120.4)] },
+    ],
+  },
+  {
+    breaker: { space: 24, poles: 1, ratingAmps: 20, installedOn: '2012-06-11' },
+    circuit: {
+      label: 'Bench tools',
+      conductor: copper('12'),
+      lengthM: 13,
+      loads: [load('Band saw', 900, { va: 1150 })],
+    },
+    log: [
+      soak(`${SURVEY}45:00Z`, 30, 9.6),
+      { readings: [volts('2026-10-12T13:36:00Z', 'load-terminal', 119.9)] },
+    ],
+  },
+];

@@ -1,0 +1,66 @@
+import type { ErrorRequestHandler, RequestHandler } from 'express';
+import { z } from 'zod';
+
+export const errorBody = z.object({
+  error: z.object({
+    code: z.string(),
+    message: z.string(),
+    issues: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+  }),
+});
+type Issue = { path: string; message: string };
+
+/** An answer that says what the caller can do about it. */
+export class ApiError extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    message: string,
+    readonly issues?: Issue[],
+  ) {
+    super(message);
+  }
+}
+
+/** Bad input at one field. */
+export const invalidField = (path: string, message: string) =>
+  new ApiError(400, 'invalid_input', message, [{ path, message }]);
+
+export const notFound = (what: string) => new ApiError(404, 'not_found', `${what} does not exist.`);
+
+export const unknownRoute: RequestHandler = (request, _response, next) => {
+  next(new ApiError(404, 'unknown_route', `There is no ${request.method} ${request.path}.`));
+};
+
+const fromZod = (error: z.ZodError) => {
+  const issues = error.issues.map((issue) => ({ path: issue.path.join('.'), message: issue.message }));
+  return new ApiError(400, 'invalid_input', issues[0]?.message ?? 'The input is not valid.', issues);
+};
+
+/** What the body reader and the router complain of, by the type or status they give. */
+function fromHttp(error: { type?: string; status?: number }): ApiError | null {
+  if (error.type === 'entity.parse.failed')
+    return new ApiError(400, 'malformed_json', 'The body is not valid JSON.');
+  if (error.type === 'entity.too.large') return new ApiError(413, 'too_large', 'The body exceeds 1 MB.');
+  if (error.status === 415)
+    return new ApiError(415, 'unsupported_media_type', 'Send JSON in UTF-8, not compressed oddly.');
+  if (error.status !== undefined && error.status >= 400 && error.status < 500) {
+    return new ApiError(error.status, 'bad_request', 'The request cannot be read.');
+  }
+  return null;
+}
+
+/** Every error leaves as JSON of one shape; what is nobody’s fault but ours is logged. */
+export const errorHandler: ErrorRequestHandler = (error, request, response, next) => {
+  if (response.headersSent) return next(error);
+  const known =
+    error instanceof ApiError
+      ? error
+      : error instanceof z.ZodError
+        ? fromZod(error)
+        : fromHttp(error as object);
+  if (!known) request.log.error({ err: error as unknown }, 'request failed');
+  const answer = known ?? new ApiError(500, 'internal', 'Something went wrong here; nothing was stored.');
+  const { status, code, message, issues } = answer;
+  response.status(status).json({ error: issues ? { code, message, issues } : { code, message } });
+};

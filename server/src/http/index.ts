@@ -1,0 +1,3 @@
+export * from './errors.ts';
+export * from './route.ts';
+export * from './openapi.ts';

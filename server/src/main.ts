@@ -1,0 +1,58 @@
+import { fileURLToPath } from 'node:url';
+import { pino } from 'pino';
+import { createApp } from './app.ts';
+import { seedDemo } from './demo/index.ts';
+import { Store } from './store/index.ts';
+import { redecideOutdated } from './verdict/index.ts';
+
+const {
+  PORT = '4620',
+  HOST = '127.0.0.1',
+  PHYLAXON_DB = 'data/phylaxon.db',
+  LOG_LEVEL = 'warn',
+} = process.env;
+const isDemo = process.argv.includes('--demo');
+
+const logger = pino({ level: LOG_LEVEL });
+const say = (line: string) => process.stdout.write(`${line}\n`);
+
+function port(): number {
+  const number = Number(PORT);
+  if (Number.isInteger(number) && number >= 0 && number < 65_536) return number;
+  throw new Error(`PORT must be a number from 0 to 65535, not “${PORT}”.`);
+}
+
+async function main() {
+  const store = await Store.open(PHYLAXON_DB);
+  await store.write(redecideOutdated);
+  if (isDemo) await seedDemo(store);
+  const webRoot = fileURLToPath(new URL('../../web/dist', import.meta.url));
+  const server = createApp({ store, logger, webRoot }).listen(port(), HOST);
+
+  server.on('listening', () => {
+    const address = server.address();
+    const bound = typeof address === 'object' && address ? address.port : PORT;
+    say(`Phylaxon is ready: http://${HOST.includes(':') ? `[${HOST}]` : HOST}:${bound}`);
+    say(`Record: ${PHYLAXON_DB}. Stop with Ctrl-C.`);
+  });
+  server.on('error', (error: NodeJS.ErrnoException) => {
+    say(error.code === 'EADDRINUSE' ? `Port ${PORT} is taken: set PORT to another.` : error.message);
+    process.exitCode = 1;
+    void store.close();
+  });
+
+  let stopping = false;
+  const stop = () => {
+    if (stopping) return;
+    stopping = true;
+    server.close(() => void store.close().then(() => process.exit(0)));
+    server.closeAllConnections();
+  };
+  process.on('SIGINT', stop);
+  process.on('SIGTERM', stop);
+}
+
+main().catch((error: unknown) => {
+  say(error instanceof Error ? error.message : String(error));
+  process.exit(1);
+});

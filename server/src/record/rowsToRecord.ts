@@ -1,0 +1,49 @@
+import type { Breaker, BreakerEvent, Circuit, Observation, Panel, Reading } from '@phylaxon/core/record';
+import type {
+  BreakerRow,
+  CircuitRow,
+  EventRow,
+  LoadRow,
+  ObservationRow,
+  PanelRow,
+  ReadingRow,
+  StrikeRow,
+} from '../store/index.ts';
+
+const UNITS = { voltage: 'V', current: 'A', temperature: '°C' } as const;
+
+export const panelOf = (row: PanelRow): Panel => ({ ...row });
+
+export function breakerOf({ removedAt: _removedAt, ...row }: BreakerRow): Breaker {
+  return row;
+}
+
+export function circuitOf(row: CircuitRow, loads: LoadRow[]): Circuit {
+  const { gauge, material, insulationC, cable, minCircuitAmps, maxBreakerAmps, ...rest } = row;
+  return {
+    ...rest,
+    conductor: gauge === null ? null : { gauge, material, insulationC, cable },
+    nameplate: minCircuitAmps === null ? null : { minCircuitAmps, maxBreakerAmps },
+    loads: loads.map(({ circuitId: _circuitId, position: _position, ...load }) => load),
+  } as Circuit;
+}
+
+type Struck = Pick<Reading, 'struck'>['struck'];
+
+/** The strike of each struck row, by the row's id. */
+export function strikesById(strikes: StrikeRow[]): Map<string, Struck> {
+  return new Map(
+    strikes.map(({ readingId, eventId, observationId, at, why, replacedBy }) => [
+      (readingId ?? eventId ?? observationId)!,
+      { at, why, replacedBy },
+    ]),
+  );
+}
+
+export const readingOf = (row: ReadingRow, struck: Struck): Reading => ({
+  ...row,
+  unit: UNITS[row.quantity],
+  struck,
+});
+export const eventOf = (row: EventRow, struck: Struck): BreakerEvent => ({ ...row, struck });
+export const observationOf = (row: ObservationRow, struck: Struck): Observation => ({ ...row, struck });

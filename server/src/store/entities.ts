@@ -1,0 +1,155 @@
+import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
+import type {
+  BreakerRow,
+  CircuitRow,
+  EventRow,
+  LoadRow,
+  ObservationRow,
+  PanelRow,
+  ReadingRow,
+  SiteRow,
+  StrikeRow,
+  VerdictRow,
+} from './rows.ts';
+
+const key: EntitySchemaColumnOptions = { type: 'text', primary: true };
+const text: EntitySchemaColumnOptions = { type: 'text' };
+const integer: EntitySchemaColumnOptions = { type: 'integer' };
+const real: EntitySchemaColumnOptions = { type: 'real' };
+const flag: EntitySchemaColumnOptions = { type: 'boolean' };
+const orNull = (column: EntitySchemaColumnOptions): EntitySchemaColumnOptions => ({
+  ...column,
+  nullable: true,
+});
+
+type Columns<Row> = { [K in keyof Row]-?: EntitySchemaColumnOptions };
+
+/** A table whose columns are checked against its row type. */
+const table = <Row>(name: string, columns: Columns<Row>) =>
+  new EntitySchema<Row>({ name, tableName: name, columns });
+
+export const SiteTable = table<SiteRow>('site', { id: key, name: text, note: text, createdAt: text });
+
+export const PanelTable = table<PanelRow>('panel', {
+  id: key,
+  siteId: text,
+  name: text,
+  spaces: integer,
+  orientation: text,
+  busAmps: orNull(real),
+  family: text,
+  createdAt: text,
+});
+
+export const BreakerTable = table<BreakerRow>('breaker', {
+  id: key,
+  panelId: text,
+  role: text,
+  space: orNull(integer),
+  half: orNull(text),
+  poles: integer,
+  ratingAmps: real,
+  kind: text,
+  family: text,
+  onDirection: text,
+  installedOn: orNull(text),
+  createdAt: text,
+  removedAt: orNull(text),
+});
+
+export const CircuitTable = table<CircuitRow>('circuit', {
+  id: key,
+  breakerId: text,
+  label: text,
+  gauge: orNull(text),
+  material: orNull(text),
+  insulationC: orNull(integer),
+  cable: orNull(text),
+  terminalC: integer,
+  ambientC: real,
+  currentCarrying: integer,
+  lengthM: orNull(real),
+  portableReceptacles: flag,
+  minCircuitAmps: orNull(real),
+  maxBreakerAmps: orNull(real),
+  rules: text,
+});
+
+export const LoadTable = table<LoadRow>('load', {
+  id: key,
+  circuitId: text,
+  position: integer,
+  name: text,
+  volts: integer,
+  watts: orNull(real),
+  voltAmperes: orNull(real),
+  continuous: flag,
+});
+
+const logged = { id: key, breakerId: text, at: text, loggedAt: text, note: text };
+
+export const ReadingTable = table<ReadingRow>('reading', {
+  ...logged,
+  quantity: text,
+  point: text,
+  value: real,
+  ambientC: orNull(real),
+  loadState: text,
+  instrument: text,
+});
+
+export const EventTable = table<EventRow>('event', {
+  ...logged,
+  kind: text,
+  position: orNull(text),
+  feel: orNull(text),
+  result: orNull(text),
+  power: orNull(text),
+  pace: orNull(text),
+  afterSeconds: orNull(real),
+  amps: orNull(real),
+  preloadAmps: orNull(real),
+  ambientC: orNull(real),
+  unplugged: flag,
+  cause: text,
+});
+
+export const ObservationTable = table<ObservationRow>('observation', {
+  ...logged,
+  test: text,
+  outcome: text,
+});
+
+export const StrikeTable = table<StrikeRow>('strike', {
+  id: key,
+  readingId: orNull(text),
+  eventId: orNull(text),
+  observationId: orNull(text),
+  at: text,
+  why: text,
+  replacedBy: orNull(text),
+});
+
+export const VerdictTable = table<VerdictRow>('verdict', {
+  id: key,
+  breakerId: text,
+  at: text,
+  engine: text,
+  action: text,
+  family: text,
+  decision: text,
+  evidence: text,
+});
+
+export const TABLES = [
+  SiteTable,
+  PanelTable,
+  BreakerTable,
+  CircuitTable,
+  LoadTable,
+  ReadingTable,
+  EventTable,
+  ObservationTable,
+  StrikeTable,
+  VerdictTable,
+];

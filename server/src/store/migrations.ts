@@ -1,0 +1,157 @@
+import type { MigrationInterface, QueryRunner } from 'typeorm';
+
+/** Runs statements one by one: the binding takes only the first of several in a call. */
+async function runAll(runner: QueryRunner, statements: string[]) {
+  for (const statement of statements) await runner.query(statement);
+}
+
+const LOGGED = `
+  "id" TEXT PRIMARY KEY NOT NULL,
+  "breakerId" TEXT NOT NULL REFERENCES "breaker" ("id"),
+  "at" TEXT NOT NULL,
+  "loggedAt" TEXT NOT NULL,
+  "note" TEXT NOT NULL`;
+
+const CREATE_TABLES = [
+  `CREATE TABLE "site" (
+    "id" TEXT PRIMARY KEY NOT NULL, "name" TEXT NOT NULL, "note" TEXT NOT NULL, "createdAt" TEXT NOT NULL)`,
+  `CREATE TABLE "panel" (
+    "id" TEXT PRIMARY KEY NOT NULL,
+    "siteId" TEXT NOT NULL REFERENCES "site" ("id"),
+    "name" TEXT NOT NULL,
+    "spaces" INTEGER NOT NULL CHECK ("spaces" BETWEEN 2 AND 84),
+    "orientation" TEXT NOT NULL,
+    "busAmps" REAL,
+    "family" TEXT NOT NULL,
+    "createdAt" TEXT NOT NULL)`,
+  `CREATE TABLE "breaker" (
+    "id" TEXT PRIMARY KEY NOT NULL,
+    "panelId" TEXT NOT NULL REFERENCES "panel" ("id"),
+    "role" TEXT NOT NULL,
+    "space" INTEGER,
+    "half" TEXT,
+    "poles" INTEGER NOT NULL CHECK ("poles" IN (1, 2)),
+    "ratingAmps" REAL NOT NULL CHECK ("ratingAmps" > 0),
+    "kind" TEXT NOT NULL,
+    "family" TEXT NOT NULL,
+    "onDirection" TEXT NOT NULL,
+    "installedOn" TEXT,
+    "createdAt" TEXT NOT NULL,
+    "removedAt" TEXT,
+    CHECK (("role" = 'main') = ("space" IS NULL)))`,
+  `CREATE TABLE "circuit" (
+    "id" TEXT PRIMARY KEY NOT NULL,
+    "breakerId" TEXT NOT NULL UNIQUE REFERENCES "breaker" ("id"),
+    "label" TEXT NOT NULL,
+    "gauge" TEXT,
+    "material" TEXT,
+    "insulationC" INTEGER,
+    "cable" TEXT,
+    "terminalC" INTEGER NOT NULL,
+    "ambientC" REAL NOT NULL,
+    "currentCarrying" INTEGER NOT NULL,
+    "lengthM" REAL,
+    "portableReceptacles" INTEGER NOT NULL,
+    "minCircuitAmps" REAL,
+    "maxBreakerAmps" REAL,
+    "rules" TEXT NOT NULL)`,
+  `CREATE TABLE "load" (
+    "id" TEXT PRIMARY KEY NOT NULL,
+    "circuitId" TEXT NOT NULL REFERENCES "circuit" ("id") ON DELETE CASCADE,
+    "position" INTEGER NOT NULL,
+    "name" TEXT NOT NULL,
+    "volts" INTEGER NOT NULL,
+    "watts" REAL,
+    "voltAmperes" REAL,
+    "continuous" INTEGER NOT NULL,
+    CHECK ("watts" IS NOT NULL OR "voltAmperes" IS NOT NULL))`,
+  `CREATE TABLE "reading" (${LOGGED},
+    "quantity" TEXT NOT NULL,
+    "point" TEXT NOT NULL,
+    "value" REAL NOT NULL,
+    "ambientC" REAL,
+    "loadState" TEXT NOT NULL,
+    "instrument" TEXT NOT NULL)`,
+  `CREATE TABLE "event" (${LOGGED},
+    "kind" TEXT NOT NULL,
+    "position" TEXT,
+    "feel" TEXT,
+    "result" TEXT,
+    "power" TEXT,
+    "pace" TEXT,
+    "afterSeconds" REAL,
+    "amps" REAL,
+    "preloadAmps" REAL,
+    "ambientC" REAL,
+    "unplugged" INTEGER NOT NULL,
+    "cause" TEXT NOT NULL)`,
+  `CREATE TABLE "observation" (${LOGGED},
+    "test" TEXT NOT NULL,
+    "outcome" TEXT NOT NULL)`,
+  `CREATE TABLE "strike" (
+    "id" TEXT PRIMARY KEY NOT NULL,
+    "readingId" TEXT UNIQUE REFERENCES "reading" ("id"),
+    "eventId" TEXT UNIQUE REFERENCES "event" ("id"),
+    "observationId" TEXT UNIQUE REFERENCES "observation" ("id"),
+    "at" TEXT NOT NULL,
+    "why" TEXT NOT NULL,
+    "replacedBy" TEXT,
+    CHECK (("readingId" IS NOT NULL) + ("eventId" IS NOT NULL) + ("observationId" IS NOT NULL) = 1))`,
+  `CREATE TABLE "verdict" (
+    "id" TEXT PRIMARY KEY NOT NULL,
+    "breakerId" TEXT NOT NULL REFERENCES "breaker" ("id"),
+    "at" TEXT NOT NULL,
+    "engine" TEXT NOT NULL,
+    "action" TEXT NOT NULL,
+    "family" TEXT NOT NULL,
+    "decision" TEXT NOT NULL,
+    "evidence" TEXT NOT NULL)`,
+];
+
+const CREATE_INDEXES = [
+  `CREATE INDEX "panel_site" ON "panel" ("siteId")`,
+  `CREATE INDEX "breaker_panel" ON "breaker" ("panelId")`,
+  `CREATE UNIQUE INDEX "one_main" ON "breaker" ("panelId") WHERE "role" = 'main' AND "removedAt" IS NULL`,
+  `CREATE INDEX "load_circuit" ON "load" ("circuitId", "position")`,
+  ...['reading', 'event', 'observation', 'verdict'].map(
+    (table) => `CREATE INDEX "${table}_breaker" ON "${table}" ("breakerId", "at")`,
+  ),
+];
+
+/** What was logged or decided stays as it was: a correction strikes a row, it does not change it. */
+const APPEND_ONLY = ['reading', 'event', 'observation', 'strike', 'verdict'].flatMap((table) =>
+  ['UPDATE', 'DELETE'].map(
+    (verb) => `CREATE TRIGGER "${table}_no_${verb.toLowerCase()}" BEFORE ${verb} ON "${table}"
+      BEGIN SELECT RAISE(ABORT, '${table} rows are never changed'); END`,
+  ),
+);
+
+class TheRecord1764000000000 implements MigrationInterface {
+  name = 'TheRecord1764000000000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [...CREATE_TABLES, ...CREATE_INDEXES, ...APPEND_ONLY]);
+  }
+
+  async down(runner: QueryRunner) {
+    const names = [
+      'verdict',
+      'strike',
+      'observation',
+      'event',
+      'reading',
+      'load',
+      'circuit',
+      'breaker',
+      'panel',
+      'site',
+    ];
+    await runAll(
+      runner,
+      names.map((name) => `DROP TABLE "${name}"`),
+    );
+  }
+}
+
+/** In order; a database is brought up to the last one when it is opened. */
+export const MIGRATIONS = [TheRecord1764000000000];

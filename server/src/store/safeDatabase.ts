@@ -1,0 +1,31 @@
+import Database from 'libsql';
+
+type Prepare = InstanceType<typeof Database>['prepare'];
+
+/** What SQLite can hold, from what JavaScript may hand over. */
+function bindable(value: unknown): unknown {
+  if (value === undefined) return null;
+  if (typeof value === 'boolean') return value ? 1 : 0;
+  return value instanceof Date ? value.toISOString() : value;
+}
+
+/**
+ * The SQLite binding with its parameters made safe: they always go in as one array, without
+ * `undefined`, booleans or dates, which the binding would bind wrongly or not survive.
+ */
+export class SafeDatabase extends Database {
+  constructor(...args: ConstructorParameters<typeof Database>) {
+    super(...args);
+    const prepare = super.prepare.bind(this) as (sql: string) => object;
+    this.prepare = ((sql: string) => withSafeParameters(prepare(sql))) as Prepare;
+  }
+}
+
+function withSafeParameters<S extends object>(statement: S): S {
+  for (const method of ['run', 'get', 'all'] as const) {
+    const original = (statement as Record<string, (params: unknown[]) => unknown>)[method]!.bind(statement);
+    const safe = (...params: unknown[]) => original(params.flat().map(bindable));
+    Object.defineProperty(statement, method, { value: safe });
+  }
+  return statement;
+}

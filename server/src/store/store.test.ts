@@ -1,0 +1,130 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { describe, expect, test } from '@jest/globals';
+import { SafeDatabase, SiteTable, Store } from './index.ts';
+
+const site = (n: number) => ({
+  id: `site-${n}`,
+  name: `Loft ${n}`,
+  note: '',
+  createdAt: '2026-01-01T00:00:00.000Z',
+});
+
+describe('the SQLite binding', () => {
+  const database = new SafeDatabase(':memory:');
+  database.exec('CREATE TABLE t (i INTEGER, r REAL, x TEXT, b BLOB)');
+  const roundTrip = (column: 'i' | 'r' | 'x' | 'b', value: unknown) => {
+    database.prepare('DELETE FROM t').run();
+    database.prepare(`INSERT INTO t (${column}) VALUES (?)`).run(value);
+    return (database.prepare(`SELECT ${column} AS v FROM t`).get() as { v: unknown }).v;
+  };
+
+  test.each([
+    ['i', 0, 0],
+    ['i', 24, 24],
+    ['i', -7, -7],
+    ['i', Number.MAX_SAFE_INTEGER, Number.MAX_SAFE_INTEGER],
+    ['i', true, 1],
+    ['i', false, 0],
+    ['i', null, null],
+    ['r', 118.4, 118.4],
+    ['r', 5e-324, 5e-324],
+    ['r', -0.1, -0.1],
+    ['r', undefined, null],
+    ['x', '', ''],
+    ['x', 'Über 40 °C — “heiß”, 熱い 🔥', 'Über 40 °C — “heiß”, 熱い 🔥'],
+    ['x', new Date('2026-11-03T19:05:00Z'), '2026-11-03T19:05:00.000Z'],
+    ['x', '{"deep":["json",1.5,null]}', '{"deep":["json",1.5,null]}'],
+  ] as const)('%s keeps %p', (column, value, expected) => {
+    expect(roundTrip(column, value)).toBe(expected);
+  });
+
+  test('a blob comes back byte for byte', () => {
+    const bytes = Buffer.from([0, 255, 128, 10]);
+    expect(Buffer.from(roundTrip('b', bytes) as ArrayBuffer)).toEqual(bytes);
+  });
+
+  test('parameters may come as a list or as one array', () => {
+    const both = database.prepare('SELECT ? + ? AS sum');
+    expect(both.get(1, 2)).toMatchObject({ sum: 3 });
+    expect(both.get([1, 2])).toMatchObject({ sum: 3 });
+  });
+});
+
+describe('the write queue', () => {
+  test('of 100 parallel writes, 20 built to fail after half their work, exactly the other 80 are kept', async () => {
+    const store = await Store.open(':memory:');
+    const outcomes = await Promise.allSettled(
+      Array.from({ length: 100 }, (_, n) =>
+        store.write(async (manager) => {
+          await manager.insert(SiteTable, site(n));
+          await new Promise((done) => setTimeout(done, n % 3));
+          if (n % 5 === 0) throw new Error('built to fail');
+          await manager.update(SiteTable, { id: `site-${n}` }, { note: 'whole' });
+          return n;
+        }),
+      ),
+    );
+    const acknowledged = outcomes.flatMap((o) => (o.status === 'fulfilled' ? [`site-${o.value}`] : []));
+    const kept = await store.read((manager) => manager.find(SiteTable));
+    expect(acknowledged).toHaveLength(80);
+    expect(kept.map((row) => row.id).sort()).toEqual(acknowledged.sort());
+    expect(kept.every((row) => row.note === 'whole')).toBe(true);
+    await store.close();
+  });
+
+  test('a read never sees what is not committed', async () => {
+    const store = await Store.open(':memory:');
+    const write = store.write(async (manager) => {
+      await manager.insert(SiteTable, site(1));
+      await new Promise((done) => setTimeout(done, 20));
+      throw new Error('built to fail');
+    });
+    const read = store.read((manager) => manager.count(SiteTable));
+    await expect(write).rejects.toThrow('built to fail');
+    expect(await read).toBe(0);
+    await store.close();
+  });
+});
+
+describe('the file', () => {
+  test('what was written is there when it is opened again, sound, with its log folded in', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'phylaxon-'));
+    const file = join(folder, 'deep', 'record.db');
+    const first = await Store.open(file);
+    await first.write((manager) => manager.insert(SiteTable, site(1)));
+    await first.close();
+    const second = await Store.open(file);
+    expect(await second.read((manager) => manager.find(SiteTable))).toEqual([site(1)]);
+    expect(await second.read((manager) => manager.query('PRAGMA integrity_check'))).toEqual([
+      { integrity_check: 'ok' },
+    ]);
+    expect(await second.read((manager) => manager.query('PRAGMA journal_mode'))).toEqual([
+      { journal_mode: 'wal' },
+    ]);
+    await second.close();
+    rmSync(folder, { recursive: true });
+  });
+
+  test('logged rows cannot be changed or deleted, even by hand', async () => {
+    const store = await Store.open(':memory:');
+    await store.write(async (manager) => {
+      await manager.insert(SiteTable, site(1));
+      const run = (sql: string) => manager.query(sql);
+      await run(`INSERT INTO panel VALUES ('p', 'site-1', 'Main', 2, 'upright', NULL, '', '')`);
+      await run(
+        `INSERT INTO breaker VALUES ('b', 'p', 'branch', 1, NULL, 1, 20, 'standard', '', 'right', NULL, '', NULL)`,
+      );
+      await run(`INSERT INTO observation VALUES ('o', 'b', '2026', '2026', '', 'sound', 'quiet')`);
+    });
+    const change = store.write((manager) =>
+      manager.query(`UPDATE observation SET outcome = 'sizzle-or-crackle'`),
+    );
+    await expect(change).rejects.toThrow(/never changed/);
+    await expect(store.write((manager) => manager.query('DELETE FROM observation'))).rejects.toThrow(
+      /never changed/,
+    );
+    await store.close();
+  });
+});
