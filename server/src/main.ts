@@ -1,6 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
-import { createApp } from './app.ts';
+import { createApp } from './app/index.ts';
 import { seedDemo } from './demo/index.ts';
 import { Store } from './store/index.ts';
 import { redecideOutdated } from './verdict/index.ts';

@@ -1,5 +1,5 @@
 import { pino } from 'pino';
-import { createApp } from '../app.ts';
+import { createApp } from '../app/index.ts';
 import { seedDemo } from '../demo/index.ts';
 import { Store } from '../store/index.ts';
 

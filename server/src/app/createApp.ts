@@ -5,10 +5,10 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
-import { recordRoutes } from './api/index.ts';
-import { computeRoutes } from './compute/index.ts';
-import { errorHandler, mount, openApiDocument, route, unknownRoute, type Route } from './http/index.ts';
-import type { Store } from './store/index.ts';
+import { recordRoutes } from '../api/index.ts';
+import { computeRoutes } from '../compute/index.ts';
+import { errorHandler, mount, openApiDocument, route, unknownRoute, type Route } from '../http/index.ts';
+import type { Store } from '../store/index.ts';
 
 const API = '/api/v1';
 
@@ -36,7 +36,6 @@ export function createApp({ store, logger, webRoot }: Options): Express {
   app.use(pinoHttp({ logger, autoLogging: false }));
   app.use(contentSecurity());
 
-  const documented: Route[] = [healthRoute, ...computeRoutes, ...recordRoutes(store)];
   const openApiRoute = route({
     method: 'get',
     path: '/openapi.json',
@@ -46,7 +45,7 @@ export function createApp({ store, logger, webRoot }: Options): Express {
     answer: z.record(z.string(), z.unknown()),
     handle: () => document,
   });
-  const routes = [...documented, openApiRoute];
+  const routes: Route[] = [healthRoute, ...computeRoutes, ...recordRoutes(store), openApiRoute];
   const document = openApiDocument(routes, API) as unknown as Record<string, unknown>;
 
   const api = express.Router();

@@ -1,0 +1,1 @@
+export { createApp } from './createApp.ts';

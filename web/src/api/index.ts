@@ -1,0 +1,2 @@
+export * from './record.ts';
+export * from './request.ts';

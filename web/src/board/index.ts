@@ -1,0 +1,1 @@
+export { Board } from './Board.tsx';

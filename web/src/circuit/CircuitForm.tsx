@@ -1,0 +1,146 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import type { Breaker, Circuit } from '@phylaxon/core/record';
+import { GAUGES } from '@phylaxon/core/standards';
+import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { api } from '../api/index.ts';
+import {
+  Button,
+  Check,
+  FieldError,
+  NumberField,
+  SelectField,
+  showErrors,
+  TextField,
+  toNumber,
+} from '../shared/index.ts';
+import { usePanel } from '../stores/index.ts';
+import { circuitForm, circuitOf, sizingQuestion, valuesOf, type CircuitValues } from './formValues.ts';
+import { LoadRows } from './LoadRows.tsx';
+import { SizingPreview } from './SizingPreview.tsx';
+
+const GAUGE_OPTIONS = [
+  { value: '', label: 'not known' },
+  ...GAUGES.map((gauge) => ({ value: gauge, label: `${gauge} AWG` })),
+];
+const MATERIALS = [
+  { value: 'copper', label: 'copper' },
+  { value: 'aluminum', label: 'aluminum' },
+];
+const INSULATIONS = ['60', '75', '90'].map((value) => ({ value, label: `${value} °C` }));
+const CABLES = [
+  { value: 'nm', label: 'sheathed cable (NM)' },
+  { value: 'other', label: 'other' },
+];
+const TERMINALS = ['60', '75'].map((value) => ({ value, label: `${value} °C` }));
+const RULES = [
+  { value: 'split', label: '125 % of continuous, plus the rest (default)' },
+  { value: 'flat80', label: 'everything at most 80 % of the rating' },
+];
+
+/** The circuit on a breaker: its conductor, its surroundings, its loads; compared while typing. */
+export function CircuitForm({ breaker, circuit }: { breaker: Breaker; circuit: Circuit | null }) {
+  const refresh = usePanel((state) => state.refresh);
+  const [stored, setStored] = useState(false);
+  const form = useForm<CircuitValues>({
+    resolver: zodResolver(circuitForm),
+    defaultValues: valuesOf(circuit, breaker.poles),
+  });
+  const { register, handleSubmit, formState, control } = form;
+  const { errors, isSubmitting } = formState;
+  const number = { setValueAs: toNumber };
+  const values = useWatch({ control }) as CircuitValues;
+
+  const onSubmit = async (input: CircuitValues) => {
+    setStored(false);
+    try {
+      await api.setCircuit(breaker.id, circuitOf(input));
+      setStored(true);
+      await refresh();
+    } catch (error) {
+      showErrors(form, error);
+    }
+  };
+
+  return (
+    <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+      <TextField
+        label="Circuit"
+        registration={register('label')}
+        error={errors.label?.message}
+        hint="As the directory should say it."
+      />
+      <fieldset>
+        <legend className="mb-1 font-semibold">Conductor</legend>
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+          <SelectField
+            label="Gauge"
+            options={GAUGE_OPTIONS}
+            registration={register('gauge')}
+            error={errors.gauge?.message}
+          />
+          <SelectField label="Metal" options={MATERIALS} registration={register('material')} />
+          <SelectField label="Insulation" options={INSULATIONS} registration={register('insulationC')} />
+          <SelectField label="Cable" options={CABLES} registration={register('cable')} />
+          <SelectField label="Terminals marked" options={TERMINALS} registration={register('terminalC')} />
+          <NumberField
+            label="Air along it"
+            unit="°C"
+            registration={register('ambientC', number)}
+            error={errors.ambientC?.message}
+          />
+          <NumberField
+            label="Current-carrying"
+            unit="wires"
+            registration={register('currentCarrying', number)}
+            error={errors.currentCarrying?.message}
+          />
+          <NumberField
+            label="Length"
+            unit="m"
+            registration={register('lengthM', number)}
+            error={errors.lengthM?.message}
+          />
+        </div>
+        <Check
+          label="Feeds ordinary outlets that anything may be plugged into"
+          registration={register('portableReceptacles')}
+        />
+      </fieldset>
+      <LoadRows form={form} poles={breaker.poles} />
+      <details>
+        <summary className="min-h-11 py-2 font-semibold">Motor-compressor nameplate, loading rule</summary>
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+          <NumberField
+            label="Minimum circuit"
+            unit="A"
+            registration={register('minCircuitAmps', number)}
+            error={errors.minCircuitAmps?.message}
+          />
+          <NumberField
+            label="Largest breaker"
+            unit="A"
+            registration={register('maxBreakerAmps', number)}
+            error={errors.maxBreakerAmps?.message}
+          />
+          <SelectField
+            className="col-span-2"
+            label="Loading rule"
+            options={RULES}
+            registration={register('rules')}
+          />
+        </div>
+      </details>
+      <SizingPreview question={sizingQuestion(values, breaker.ratingAmps)} />
+      <div className="flex flex-wrap items-center gap-4">
+        <Button type="submit" disabled={isSubmitting}>
+          {isSubmitting ? 'Storing …' : 'Store circuit'}
+        </Button>
+        <span role="status" className="text-good">
+          {stored ? '✓ Stored. The decision is up to date.' : ''}
+        </span>
+        <FieldError message={errors.root?.message} />
+      </div>
+    </form>
+  );
+}

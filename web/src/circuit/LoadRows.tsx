@@ -1,0 +1,68 @@
+import { Plus, X } from 'lucide-react';
+import { useFieldArray, type UseFormReturn } from 'react-hook-form';
+import { Button, Check, NumberField, SelectField, TextField, toNumber } from '../shared/index.ts';
+import { emptyLoad, type CircuitValues } from './formValues.ts';
+
+const VOLTS = [
+  { value: '120', label: '120 V' },
+  { value: '240', label: '240 V' },
+];
+
+/** The loads of a circuit, one under the other. */
+export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; poles: 1 | 2 }) {
+  const { register, control, formState } = form;
+  const { fields, append, remove } = useFieldArray({ control, name: 'loads' });
+  const number = { setValueAs: toNumber };
+  return (
+    <fieldset>
+      <legend className="font-semibold">Loads</legend>
+      <p className="text-sm text-ink-soft">
+        The breaker feels volt-amperes; where only watts are known they are taken for it. Continuous means
+        three hours or more.
+      </p>
+      <ul className="divide-y divide-rule">
+        {fields.map((field, i) => {
+          const errors = formState.errors.loads?.[i];
+          return (
+            <li key={field.id} className="grid grid-cols-2 gap-3 py-3 sm:grid-cols-6">
+              <TextField
+                className="col-span-2"
+                label="Load"
+                registration={register(`loads.${i}.name`)}
+                error={errors?.name?.message}
+              />
+              <SelectField label="On" options={VOLTS} registration={register(`loads.${i}.volts`)} />
+              <NumberField
+                label="Watts"
+                unit="W"
+                registration={register(`loads.${i}.watts`, number)}
+                error={errors?.watts?.message}
+              />
+              <NumberField
+                label="Volt-amperes"
+                unit="VA"
+                registration={register(`loads.${i}.voltAmperes`, number)}
+                error={errors?.voltAmperes?.message}
+              />
+              <div className="flex items-end justify-between">
+                <Check label="Cont." registration={register(`loads.${i}.continuous`)} />
+                <button
+                  type="button"
+                  onClick={() => remove(i)}
+                  aria-label={`Remove load ${i + 1}`}
+                  className="flex size-11 items-center justify-center hover:bg-bone-sunk"
+                >
+                  <X aria-hidden="true" className="size-5" />
+                </button>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      <Button look="quiet" className="mt-2 flex items-center gap-2" onClick={() => append(emptyLoad(poles))}>
+        <Plus aria-hidden="true" className="size-4" />
+        Add a load
+      </Button>
+    </fieldset>
+  );
+}

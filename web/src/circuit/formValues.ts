@@ -1,0 +1,160 @@
+import { ambientC, amps, metres, name, ratingAmps, voltAmperes, watts } from '@phylaxon/core/quantities';
+import type { Circuit, CircuitInput } from '@phylaxon/core/record';
+import { loadAmps } from '@phylaxon/core/record';
+import { GAUGES, MATERIALS, type Gauge } from '@phylaxon/core/standards';
+import type { SizingInput } from '@phylaxon/core/sizing';
+import { z } from 'zod';
+
+/** The circuit form. Selects hold text; figures hold numbers or null. */
+export const circuitForm = z
+  .object({
+    label: name('The circuit’s name'),
+    gauge: z.enum(['', ...GAUGES]),
+    material: z.enum(MATERIALS),
+    insulationC: z.enum(['60', '75', '90']),
+    cable: z.enum(['nm', 'other']),
+    terminalC: z.enum(['60', '75']),
+    ambientC: ambientC.nullable(),
+    currentCarrying: z
+      .number('Give a whole number.')
+      .int('Give a whole number.')
+      .min(1, 'At least one conductor carries current.')
+      .max(200)
+      .nullable(),
+    lengthM: metres.nullable(),
+    portableReceptacles: z.boolean(),
+    rules: z.enum(['split', 'flat80']),
+    minCircuitAmps: amps.nullable(),
+    maxBreakerAmps: ratingAmps.nullable(),
+    loads: z.array(
+      z
+        .object({
+          name: name('The load’s name'),
+          volts: z.enum(['120', '240']),
+          watts: watts.nullable(),
+          voltAmperes: voltAmperes.nullable(),
+          continuous: z.boolean(),
+        })
+        .superRefine((load, context) => {
+          if (load.watts === null && load.voltAmperes === null) {
+            context.addIssue({
+              code: 'custom',
+              path: ['watts'],
+              message: 'Give watts, volt-amperes or both.',
+            });
+          } else if (
+            load.watts !== null &&
+            load.voltAmperes !== null &&
+            load.watts > load.voltAmperes * 1.02
+          ) {
+            context.addIssue({
+              code: 'custom',
+              path: ['watts'],
+              message: 'Watts cannot exceed volt-amperes.',
+            });
+          }
+        }),
+    ),
+  })
+  .superRefine((c, context) => {
+    if (c.gauge === '14' && c.material === 'aluminum') {
+      context.addIssue({ code: 'custom', path: ['gauge'], message: 'Aluminum is not made in 14 AWG.' });
+    }
+    if ((c.minCircuitAmps === null) !== (c.maxBreakerAmps === null)) {
+      const path = c.minCircuitAmps === null ? 'minCircuitAmps' : 'maxBreakerAmps';
+      context.addIssue({ code: 'custom', path: [path], message: 'A nameplate gives both figures.' });
+    }
+    if (c.minCircuitAmps !== null && c.loads.length > 1) {
+      context.addIssue({
+        code: 'custom',
+        path: ['minCircuitAmps'],
+        message: 'A nameplate goes with one fixed appliance, the circuit’s only load.',
+      });
+    }
+  });
+export type CircuitValues = z.output<typeof circuitForm>;
+
+/** A load with nothing in it yet. */
+export const emptyLoad = (poles: 1 | 2): CircuitValues['loads'][number] => ({
+  name: '',
+  volts: poles === 2 ? '240' : '120',
+  watts: null,
+  voltAmperes: null,
+  continuous: false,
+});
+
+/** What the form starts with: the circuit as it is, or what is usual. */
+export function valuesOf(circuit: Circuit | null, poles: 1 | 2): CircuitValues {
+  const conductor = circuit?.conductor ?? null;
+  return {
+    label: circuit?.label ?? '',
+    gauge: conductor?.gauge ?? '',
+    material: conductor?.material ?? 'copper',
+    insulationC: String(conductor?.insulationC ?? 90) as CircuitValues['insulationC'],
+    cable: conductor?.cable ?? 'nm',
+    terminalC: String(circuit?.terminalC ?? 60) as CircuitValues['terminalC'],
+    ambientC: circuit?.ambientC ?? 30,
+    currentCarrying: circuit?.currentCarrying ?? 2,
+    lengthM: circuit?.lengthM ?? null,
+    portableReceptacles: circuit?.portableReceptacles ?? poles === 1,
+    rules: circuit?.rules ?? 'split',
+    minCircuitAmps: circuit?.nameplate?.minCircuitAmps ?? null,
+    maxBreakerAmps: circuit?.nameplate?.maxBreakerAmps ?? null,
+    loads: (circuit?.loads ?? []).map(({ name, volts, watts, voltAmperes, continuous }) => ({
+      name,
+      volts: String(volts) as '120' | '240',
+      watts,
+      voltAmperes,
+      continuous,
+    })),
+  };
+}
+
+/** The form as the record takes it. */
+export function circuitOf(values: CircuitValues): CircuitInput {
+  const { gauge, material, insulationC, cable, minCircuitAmps, maxBreakerAmps, loads, ...rest } = values;
+  return {
+    ...rest,
+    terminalC: Number(values.terminalC) as 60 | 75,
+    ambientC: values.ambientC ?? 30,
+    currentCarrying: values.currentCarrying ?? 2,
+    conductor:
+      gauge === ''
+        ? null
+        : { gauge: gauge as Gauge, material, insulationC: Number(insulationC) as 60, cable },
+    nameplate: minCircuitAmps === null || maxBreakerAmps === null ? null : { minCircuitAmps, maxBreakerAmps },
+    loads: loads.map((load) => ({ ...load, volts: Number(load.volts) as 120 | 240 })),
+  };
+}
+
+/** The sizing question a half-filled form asks, or `null` while the conductor is not known. */
+export function sizingQuestion(values: CircuitValues, breakerAmps: number): SizingInput | null {
+  const circuit = circuitOf(values);
+  if (!circuit.conductor) return null;
+  const {
+    conductor,
+    terminalC = 60,
+    ambientC,
+    currentCarrying,
+    portableReceptacles = true,
+    nameplate,
+    rules = 'split',
+  } = circuit;
+  return {
+    rules,
+    conductor,
+    terminalC,
+    ambientC,
+    currentCarrying,
+    portableReceptacles,
+    breakerAmps,
+    nameplate: nameplate ?? undefined,
+    loads: (circuit.loads ?? []).map(
+      ({ volts, watts = null, voltAmperes = null, continuous = false }, i) => ({
+        id: String(i),
+        amps: loadAmps({ volts, watts, voltAmperes }),
+        continuous,
+      }),
+    ),
+  };
+}

@@ -1,0 +1,1 @@
+export { CircuitForm } from './CircuitForm.tsx';

@@ -1,0 +1,59 @@
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
+import type { Breaker } from '@phylaxon/core/record';
+import type { TestId } from '@phylaxon/core/vocabulary';
+import { destinationOf, LOG_TABS, READING_FIELDS, type LogTab } from './destinations.ts';
+import { LookForm } from './LookForm.tsx';
+import { ReadingForm } from './ReadingForm.tsx';
+import { ResetForm } from './ResetForm.tsx';
+import { TripForm } from './TripForm.tsx';
+
+const TAB_WORDS: Record<LogTab, string> = {
+  reading: 'Reading',
+  trip: 'Trip',
+  reset: 'Reset',
+  look: 'Look, listen, try',
+};
+
+interface Props {
+  breaker: Breaker;
+  tab: LogTab;
+  onTab: (tab: LogTab) => void;
+  /** The test that is to be logged, if one was asked for. */
+  test?: TestId;
+}
+
+/** Everything that can be logged of a breaker. */
+export function Log({ breaker, tab, onTab, test }: Props) {
+  return (
+    <TabGroup selectedIndex={LOG_TABS.indexOf(tab)} onChange={(index) => onTab(LOG_TABS[index]!)}>
+      <TabList className="mb-4 flex flex-wrap gap-1">
+        {LOG_TABS.map((one) => (
+          <Tab
+            key={one}
+            className="min-h-11 border-b-4 border-transparent px-3 font-medium data-hover:bg-bone-sunk data-selected:border-ink data-selected:font-bold"
+          >
+            {TAB_WORDS[one]}
+          </Tab>
+        ))}
+      </TabList>
+      <TabPanels>
+        <TabPanel tabIndex={-1} unmount={false}>
+          <ReadingForm breaker={breaker} focusOn={test && READING_FIELDS[test]} />
+        </TabPanel>
+        <TabPanel tabIndex={-1} unmount={false}>
+          <TripForm breaker={breaker} />
+        </TabPanel>
+        <TabPanel tabIndex={-1} unmount={false}>
+          <ResetForm breaker={breaker} />
+        </TabPanel>
+        <TabPanel tabIndex={-1} unmount={false}>
+          <LookForm
+            key={test}
+            breaker={breaker}
+            startWith={test && destinationOf(test) === 'look' ? test : undefined}
+          />
+        </TabPanel>
+      </TabPanels>
+    </TabGroup>
+  );
+}

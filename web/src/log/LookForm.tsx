@@ -1,0 +1,107 @@
+import type { Breaker, EventInput } from '@phylaxon/core/record';
+import { sayOutcome, TEST_WORDS, TESTS, type TestId } from '@phylaxon/core/vocabulary';
+import { useId, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { api } from '../api/index.ts';
+import { Choices, nowLocal, showErrors, TextField, toInstant } from '../shared/index.ts';
+import { useMayDo } from '../stores/index.ts';
+import { lookableTests } from './destinations.ts';
+import { Submit } from './Submit.tsx';
+import { useSend } from './useSend.ts';
+
+interface Values {
+  outcome: string | null;
+  at: string;
+  note: string;
+}
+
+const HANDLE = 'handle';
+const HANDLE_OPTIONS = [
+  { value: 'on', label: 'On' },
+  { value: 'off', label: 'Off' },
+  { value: 'tripped', label: 'Tripped, or in the middle' },
+];
+
+/** Log what was seen, heard, felt or tried: pick what was looked at, then what it was. */
+export function LookForm({ breaker, startWith }: { breaker: Breaker; startWith?: TestId }) {
+  const mayDo = useMayDo();
+  const tests = lookableTests(mayDo(2) ? 2 : 1).filter((test) => test !== 'handle-position');
+  const first = startWith === 'handle-position' ? HANDLE : (startWith ?? 'sound');
+  const [test, setTest] = useState<TestId | typeof HANDLE>(first);
+  const { send, stored } = useSend();
+  const id = useId();
+  const fresh = (): Values => ({ outcome: null, at: nowLocal(), note: '' });
+  const methods = useForm<Values>({ defaultValues: fresh() });
+  const { register, handleSubmit, formState, reset, setError } = methods;
+  const { errors, isSubmitting } = formState;
+
+  const onSubmit = async ({ outcome, at, note }: Values) => {
+    if (outcome === null) return setError('outcome', { message: 'Pick what it was.' });
+    const when = { at: toInstant(at), note };
+    try {
+      await send(() =>
+        test === HANDLE
+          ? api.logEvent(breaker.id, {
+              kind: 'handle',
+              position: outcome as 'on',
+              ...when,
+            } satisfies EventInput)
+          : api.logObservation(breaker.id, { test, outcome, ...when }),
+      );
+      reset(fresh());
+    } catch (error) {
+      showErrors(methods, error);
+    }
+  };
+
+  const outcomes =
+    test === HANDLE
+      ? HANDLE_OPTIONS
+      : TESTS[test].outcomes.map((value) => ({ value, label: sayOutcome(test, value) }));
+
+  return (
+    <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+      <div>
+        <label htmlFor={id} className="mb-1 block text-sm font-medium">
+          What did you look at?
+        </label>
+        <select
+          id={id}
+          value={test}
+          onChange={(event) => {
+            setTest(event.target.value as TestId);
+            reset(fresh());
+          }}
+          className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
+        >
+          <option value={HANDLE}>Where the handle stands</option>
+          {tests.map((one) => (
+            <option key={one} value={one}>
+              {TEST_WORDS[one].name}
+            </option>
+          ))}
+        </select>
+        <p className="mt-1 text-ink-soft">
+          {test === HANDLE ? TEST_WORDS['handle-position'].how : TEST_WORDS[test].how}
+        </p>
+      </div>
+      <Choices
+        key={test}
+        label="What was it?"
+        options={outcomes}
+        registration={register('outcome')}
+        error={errors.outcome?.message}
+      />
+      <div className="grid gap-3 sm:grid-cols-2">
+        <TextField
+          label="When"
+          type="datetime-local"
+          registration={register('at')}
+          error={errors.at?.message}
+        />
+        <TextField label="Note" registration={register('note')} error={errors.note?.message} />
+      </div>
+      <Submit label="Store" busy={isSubmitting} stored={stored} error={errors.root?.message} />
+    </form>
+  );
+}

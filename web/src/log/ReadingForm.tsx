@@ -1,0 +1,240 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import type { Breaker, ReadingInput } from '@phylaxon/core/record';
+import { INSIDE_POINTS, INSTRUMENTS, LOAD_STATES } from '@phylaxon/core/record';
+import { ambientC, amps, surfaceC, volts } from '@phylaxon/core/quantities';
+import { useEffect } from 'react';
+import { useForm } from 'react-hook-form';
+import { z } from 'zod';
+import { api } from '../api/index.ts';
+import {
+  nowLocal,
+  NumberField,
+  SelectField,
+  showErrors,
+  TextField,
+  toInstant,
+  toNumber,
+  type Option,
+} from '../shared/index.ts';
+import { useMayDo } from '../stores/index.ts';
+import { Submit } from './Submit.tsx';
+import { useSend } from './useSend.ts';
+
+type Quantity = ReadingInput['quantity'];
+type Point = ReadingInput['point'];
+
+interface Place {
+  point: Point;
+  quantity: Quantity;
+  unit: string;
+  label: string;
+  usual: (typeof INSTRUMENTS)[number];
+}
+
+/** Where readings are taken, in the order of work: cover closed first. */
+const PLACES: Place[] = [
+  { point: 'outlet', quantity: 'voltage', unit: 'V', label: 'Outlet', usual: 'plug-in-meter' },
+  { point: 'load-terminal', quantity: 'voltage', unit: 'V', label: 'Load terminal', usual: 'contact-meter' },
+  {
+    point: 'load-terminal-2',
+    quantity: 'voltage',
+    unit: 'V',
+    label: 'Load terminal, 2nd pole',
+    usual: 'contact-meter',
+  },
+  {
+    point: 'leg-a',
+    quantity: 'voltage',
+    unit: 'V',
+    label: 'Supply leg A to neutral',
+    usual: 'contact-meter',
+  },
+  {
+    point: 'leg-b',
+    quantity: 'voltage',
+    unit: 'V',
+    label: 'Supply leg B to neutral',
+    usual: 'contact-meter',
+  },
+  { point: 'plug', quantity: 'current', unit: 'A', label: 'At the plug', usual: 'plug-in-meter' },
+  { point: 'conductor', quantity: 'current', unit: 'A', label: 'On its conductor', usual: 'clamp-meter' },
+  { point: 'face', quantity: 'temperature', unit: '°C', label: 'Its face', usual: 'spot-thermometer' },
+  {
+    point: 'terminal',
+    quantity: 'temperature',
+    unit: '°C',
+    label: 'Its terminal',
+    usual: 'spot-thermometer',
+  },
+];
+
+const TITLES: Record<Quantity, string> = {
+  voltage: 'Voltage',
+  current: 'Current',
+  temperature: 'Surface temperature',
+};
+
+const LOAD_STATE_WORDS: Record<(typeof LOAD_STATES)[number], string> = {
+  unknown: 'not noted',
+  'no-load': 'nothing running',
+  normal: 'usual load',
+  'everything-on': 'everything on',
+};
+
+const INSTRUMENT_WORDS: Record<(typeof INSTRUMENTS)[number], string> = {
+  unknown: 'the usual one for each point',
+  'contact-meter': 'contact meter',
+  'clamp-meter': 'clamp meter',
+  'plug-in-meter': 'plug-in meter',
+  'spot-thermometer': 'spot thermometer',
+  'thermal-camera': 'thermal camera',
+};
+
+const asOptions = (words: Record<string, string>): Option[] =>
+  Object.entries(words).map(([value, label]) => ({ value, label }));
+
+const form = z
+  .object({
+    at: z.string().min(1, 'Say when.'),
+    loadState: z.enum(LOAD_STATES),
+    instrument: z.enum(INSTRUMENTS),
+    ambient: ambientC.nullable(),
+    outlet: volts.nullable(),
+    'load-terminal': volts.nullable(),
+    'load-terminal-2': volts.nullable(),
+    'leg-a': volts.nullable(),
+    'leg-b': volts.nullable(),
+    plug: amps.nullable(),
+    conductor: amps.nullable(),
+    face: surfaceC.nullable(),
+    terminal: surfaceC.nullable(),
+  })
+  .superRefine((values, context) => {
+    if (PLACES.every(({ point }) => values[point] === null)) {
+      context.addIssue({ code: 'custom', path: ['at'], message: 'Give at least one reading below.' });
+    }
+    if ((values.face !== null || values.terminal !== null) && values.ambient === null) {
+      context.addIssue({
+        code: 'custom',
+        path: ['ambient'],
+        message: 'A surface tells nothing without the air around it.',
+      });
+    }
+  });
+type Values = z.output<typeof form>;
+
+const EMPTY = Object.fromEntries([...PLACES.map(({ point }) => [point, null]), ['ambient', null]]) as Pick<
+  Values,
+  Point | 'ambient'
+>;
+const fresh = (): Values => ({ ...EMPTY, at: nowLocal(), loadState: 'normal', instrument: 'unknown' });
+
+function readingsOf(values: Values): ReadingInput[] {
+  const { loadState, instrument, ambient } = values;
+  const at = toInstant(values.at);
+  return PLACES.flatMap(({ point, quantity, usual }) => {
+    const value = values[point];
+    if (value === null) return [];
+    const common = { point, value, at, loadState, instrument: instrument === 'unknown' ? usual : instrument };
+    return [
+      (quantity === 'temperature'
+        ? { quantity, ...common, ambientC: ambient! }
+        : { quantity, ...common }) as ReadingInput,
+    ];
+  });
+}
+
+/** Log readings taken together: fill what was measured, leave the rest empty. */
+export function ReadingForm({ breaker, focusOn }: { breaker: Breaker; focusOn?: string }) {
+  const mayDo = useMayDo();
+  const { send, stored } = useSend();
+  const methods = useForm<Values>({ resolver: zodResolver(form), defaultValues: fresh() });
+  const { register, handleSubmit, formState, reset, setFocus } = methods;
+  const { errors, isSubmitting } = formState;
+
+  useEffect(() => {
+    if (focusOn) setFocus(focusOn as Point);
+  }, [focusOn, setFocus]);
+
+  const offered = PLACES.filter(
+    ({ point }) =>
+      (mayDo(2) || !INSIDE_POINTS.includes(point)) && (breaker.poles === 2 || point !== 'load-terminal-2'),
+  );
+
+  const onSubmit = async (values: Values) => {
+    const readings = readingsOf(values);
+    try {
+      await send(() => api.logReadings(breaker.id, readings));
+      reset(fresh());
+    } catch (error) {
+      showErrors(methods, error, (path) => fieldOf(path, readings));
+    }
+  };
+
+  return (
+    <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+      {(Object.keys(TITLES) as Quantity[]).map((quantity) => (
+        <fieldset key={quantity}>
+          <legend className="mb-1 font-semibold">{TITLES[quantity]}</legend>
+          {quantity === 'voltage' && mayDo(2) && (
+            <p className="mb-2 text-sm font-medium text-danger">
+              Inside the panel this is a measurement on live parts: protective gear, change nothing live.
+            </p>
+          )}
+          <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+            {offered
+              .filter((place) => place.quantity === quantity)
+              .map(({ point, unit, label }) => (
+                <NumberField
+                  key={point}
+                  label={label}
+                  unit={unit}
+                  registration={register(point, { setValueAs: toNumber })}
+                  error={errors[point]?.message}
+                />
+              ))}
+            {quantity === 'temperature' && (
+              <NumberField
+                label="The air around"
+                unit="°C"
+                registration={register('ambient', { setValueAs: toNumber })}
+                error={errors.ambient?.message}
+              />
+            )}
+          </div>
+          {quantity === 'temperature' && mayDo(2) && (
+            <p className="mt-1 text-sm text-ink-soft">
+              Bare shiny metal reads falsely cold: measure on a strip of tape.
+            </p>
+          )}
+        </fieldset>
+      ))}
+      <div className="grid gap-3 sm:grid-cols-2">
+        <SelectField
+          label="Load at the time"
+          options={asOptions(LOAD_STATE_WORDS)}
+          registration={register('loadState')}
+        />
+        <SelectField
+          label="Instrument"
+          options={asOptions(INSTRUMENT_WORDS)}
+          registration={register('instrument')}
+        />
+        <TextField
+          label="When"
+          type="datetime-local"
+          registration={register('at')}
+          error={errors.at?.message}
+        />
+      </div>
+      <Submit label="Store readings" busy={isSubmitting} stored={stored} error={errors.root?.message} />
+    </form>
+  );
+}
+
+/** The server speaks of `readings.0.value`; the form has a field for each point. */
+function fieldOf(path: string, readings: ReadingInput[]): keyof Values | undefined {
+  const [, index, field] = path.split('.');
+  if (field === 'at') return 'at';
+  return field === 'ambientC' ? 'ambient' : readings[Number(index)]?.point;
+}

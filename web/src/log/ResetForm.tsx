@@ -1,0 +1,151 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { CAUTIONS } from '@phylaxon/core/diagnose';
+import type { Breaker } from '@phylaxon/core/record';
+import { useForm, useWatch } from 'react-hook-form';
+import { z } from 'zod';
+import { api } from '../api/index.ts';
+import {
+  Check,
+  Choices,
+  NumberField,
+  showErrors,
+  TextField,
+  toNumber,
+  type Option,
+} from '../shared/index.ts';
+import {
+  afterSeconds,
+  CAUSE_OPTIONS,
+  circumstanceFields,
+  freshCircumstances,
+  PACE_OPTIONS,
+  toRecord,
+} from './circumstances.ts';
+import { Submit } from './Submit.tsx';
+import { useSend } from './useSend.ts';
+
+const FEELS: Option[] = [
+  { value: 'clean-clicks', label: 'Clean clicks, off and on' },
+  { value: 'no-off-click', label: 'No click at off' },
+  { value: 'hard-or-gritty', label: 'Hard or gritty' },
+  { value: 'will-not-latch', label: 'Will not latch' },
+];
+const RESULTS: Option[] = [
+  { value: 'holds', label: 'It holds' },
+  { value: 'tripped', label: 'It tripped again' },
+];
+const POWER: Option[] = [
+  { value: 'restored', label: 'Power is back' },
+  { value: 'still-dead', label: 'Still dead' },
+];
+
+const form = z
+  .object({
+    ...circumstanceFields,
+    feel: z.enum(['clean-clicks', 'no-off-click', 'hard-or-gritty', 'will-not-latch']).nullable(),
+    result: z.enum(['holds', 'tripped']).nullable(),
+    power: z.enum(['restored', 'still-dead']).nullable(),
+  })
+  .superRefine((values, context) => {
+    if (values.feel === null && values.result === null) {
+      context.addIssue({ code: 'custom', path: ['feel'], message: 'Say how it felt, or what happened.' });
+    }
+    if (values.result === 'tripped' && values.pace === null && afterSeconds(values) === null) {
+      context.addIssue({ code: 'custom', path: ['pace'], message: 'Say how soon it tripped again.' });
+    }
+    if (values.feel === 'will-not-latch' && values.result === 'holds') {
+      context.addIssue({
+        code: 'custom',
+        path: ['result'],
+        message: 'A breaker that will not latch cannot hold.',
+      });
+    }
+  });
+type Values = z.output<typeof form>;
+
+const fresh = (): Values => ({ ...freshCircumstances(), feel: null, result: null, power: null });
+
+/** Log a reset: how it felt, whether it holds, whether the power came back. */
+export function ResetForm({ breaker }: { breaker: Breaker }) {
+  const { send, stored } = useSend();
+  const methods = useForm<Values>({ resolver: zodResolver(form), defaultValues: fresh() });
+  const { register, handleSubmit, formState, reset, control } = methods;
+  const { errors, isSubmitting } = formState;
+  const [result] = useWatch({ control, name: ['result'] });
+  const number = { setValueAs: toNumber };
+
+  const onSubmit = async (values: Values) => {
+    try {
+      await send(() => api.logEvent(breaker.id, { kind: 'reset', ...toRecord(values) }));
+      reset(fresh());
+    } catch (error) {
+      showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'seconds' : (path as keyof Values)));
+    }
+  };
+
+  return (
+    <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+      <p className="border-l-4 border-heed pl-3">
+        All the way to off until it clicks, then on until it clicks. {CAUTIONS.reset}
+      </p>
+      <Choices
+        label="How did it feel?"
+        options={FEELS}
+        registration={register('feel')}
+        error={errors.feel?.message}
+      />
+      <Choices
+        label="What happened?"
+        options={RESULTS}
+        registration={register('result')}
+        error={errors.result?.message}
+      />
+      {result === 'tripped' && (
+        <>
+          <Choices
+            label="How soon?"
+            options={PACE_OPTIONS}
+            registration={register('pace')}
+            error={errors.pace?.message}
+          />
+          <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+            <NumberField
+              label="Timed: minutes"
+              unit="min"
+              registration={register('minutes', number)}
+              error={errors.minutes?.message}
+            />
+            <NumberField
+              label="and seconds"
+              unit="s"
+              registration={register('seconds', number)}
+              error={errors.seconds?.message}
+            />
+            <NumberField
+              label="Current then"
+              unit="A"
+              registration={register('amps', number)}
+              error={errors.amps?.message}
+            />
+          </div>
+        </>
+      )}
+      <Choices label="Power on the circuit" options={POWER} registration={register('power')} />
+      <Check
+        label="Everything on the circuit was unplugged or switched off"
+        registration={register('unplugged')}
+      />
+      <Choices label="What had made it trip?" options={CAUSE_OPTIONS} registration={register('cause')} />
+      <div className="grid gap-3 sm:grid-cols-2">
+        <TextField
+          label="When"
+          type="datetime-local"
+          registration={register('at')}
+          error={errors.at?.message}
+        />
+        <TextField label="Note" registration={register('note')} error={errors.note?.message} />
+      </div>
+      <Submit label="Store reset" busy={isSubmitting} stored={stored} error={errors.root?.message} />
+    </form>
+  );
+}

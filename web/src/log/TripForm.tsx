@@ -1,0 +1,128 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { sayWindow } from '@phylaxon/core/readings';
+import type { Breaker } from '@phylaxon/core/record';
+import { useForm, useWatch } from 'react-hook-form';
+import { z } from 'zod';
+import { api } from '../api/index.ts';
+import { useComputation } from '../compute/index.ts';
+import { ampsText, Check, Choices, NumberField, showErrors, TextField, toNumber } from '../shared/index.ts';
+import {
+  afterSeconds,
+  CAUSE_OPTIONS,
+  circumstanceFields,
+  freshCircumstances,
+  PACE_OPTIONS,
+  toRecord,
+} from './circumstances.ts';
+import { Submit } from './Submit.tsx';
+import { useSend } from './useSend.ts';
+
+const form = z
+  .object(circumstanceFields)
+  .refine((values) => values.pace !== null || afterSeconds(values) !== null, {
+    path: ['pace'],
+    message: 'Say how soon it tripped: pick one, or give the time.',
+  });
+type Values = z.output<typeof form>;
+
+/** Log a trip: how soon, at what current; what a sound unit would have done is told while typing. */
+export function TripForm({ breaker }: { breaker: Breaker }) {
+  const { send, stored } = useSend();
+  const methods = useForm<Values>({ resolver: zodResolver(form), defaultValues: freshCircumstances() });
+  const { register, handleSubmit, formState, reset, control } = methods;
+  const { errors, isSubmitting } = formState;
+  const number = { setValueAs: toNumber };
+
+  const onSubmit = async (values: Values) => {
+    try {
+      await send(() => api.logEvent(breaker.id, { kind: 'trip', ...toRecord(values) }));
+      reset(freshCircumstances());
+    } catch (error) {
+      showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'seconds' : (path as keyof Values)));
+    }
+  };
+
+  const [amps, preloadAmps, ambientC] = useWatch({ control, name: ['amps', 'preloadAmps', 'ambientC'] });
+
+  return (
+    <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+      <Choices
+        label="How soon did it trip?"
+        options={PACE_OPTIONS}
+        registration={register('pace')}
+        error={errors.pace?.message}
+      />
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+        <NumberField
+          label="Timed: minutes"
+          unit="min"
+          registration={register('minutes', number)}
+          error={errors.minutes?.message}
+        />
+        <NumberField
+          label="and seconds"
+          unit="s"
+          registration={register('seconds', number)}
+          error={errors.seconds?.message}
+        />
+        <NumberField
+          label="Current then"
+          unit="A"
+          registration={register('amps', number)}
+          error={errors.amps?.message}
+        />
+        <NumberField
+          label="Steady load before"
+          unit="A"
+          registration={register('preloadAmps', number)}
+          error={errors.preloadAmps?.message}
+        />
+        <NumberField
+          label="Air around"
+          unit="°C"
+          registration={register('ambientC', number)}
+          error={errors.ambientC?.message}
+        />
+      </div>
+      <SoundUnit breaker={breaker} amps={amps} preloadAmps={preloadAmps} ambientC={ambientC} />
+      <Check
+        label="Everything on the circuit was unplugged or switched off"
+        registration={register('unplugged')}
+      />
+      <Choices label="What made it trip?" options={CAUSE_OPTIONS} registration={register('cause')} />
+      <div className="grid gap-3 sm:grid-cols-2">
+        <TextField
+          label="When"
+          type="datetime-local"
+          registration={register('at')}
+          error={errors.at?.message}
+        />
+        <TextField label="Note" registration={register('note')} error={errors.note?.message} />
+      </div>
+      <Submit label="Store trip" busy={isSubmitting} stored={stored} error={errors.root?.message} />
+    </form>
+  );
+}
+
+interface Question {
+  breaker: Breaker;
+  amps: number | null;
+  preloadAmps: number | null;
+  ambientC: number | null;
+}
+
+function SoundUnit({ breaker, amps, preloadAmps, ambientC }: Question) {
+  const window = useComputation('trip-window', {
+    ratingAmps: breaker.ratingAmps,
+    amps,
+    preloadAmps: preloadAmps ?? undefined,
+    ambientC: ambientC ?? undefined,
+  });
+  if (!window || amps === null) return null;
+  return (
+    <p role="status" className="border-l-4 border-rule-strong pl-3">
+      At <span className="figures">{ampsText(amps)}</span> {sayWindow(window)}.
+      {breaker.kind !== 'standard' && ' This unit’s electronics may open it sooner, and rightly.'}
+    </p>
+  );
+}

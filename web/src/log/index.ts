@@ -1,0 +1,2 @@
+export { Log } from './Log.tsx';
+export { destinationOf, type LogTab } from './destinations.ts';

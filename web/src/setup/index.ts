@@ -1,0 +1,2 @@
+export { BreakerForm } from './BreakerForm.tsx';
+export { PanelForm } from './PanelForm.tsx';

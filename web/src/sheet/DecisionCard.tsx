@@ -1,0 +1,120 @@
+import { sayConfidence } from '@phylaxon/core/diagnose';
+import type { Decision, NextTest } from '@phylaxon/core/diagnose';
+import { type ReactNode } from 'react';
+import { classes, familyMark, percentText } from '../shared/index.ts';
+import { useProfile } from '../stores/index.ts';
+import { NextTests } from './NextTests.tsx';
+import { Reasons } from './Reasons.tsx';
+import { StopNotice } from './StopNotice.tsx';
+
+const EDGE = {
+  stop: 'border-danger',
+  act: 'border-heed',
+  ask: 'border-rule-strong border-dashed',
+  rest: 'border-good',
+} as const;
+
+interface Props {
+  decision: Decision;
+  onLog: (test: NextTest['test']) => void;
+}
+
+/** The decision: what to do, how sure, why, what would change it, what to measure next. */
+export function DecisionCard({ decision, onLog }: Props) {
+  const { stop, headline, steps, reasons, overturnedBy, next, cautions, also } = decision;
+  const mark = familyMark({ ...decision, stop: stop.active });
+  const eyebrow = stop.active ? 'Once it is safe' : headline.startsWith(mark.word) ? null : mark.word;
+  const onlyStop = decision.action === 'make-safe-and-call';
+  return (
+    <article aria-label="Decision" className={classes('border-l-8 bg-bone-raised', EDGE[mark.look])}>
+      {stop.active && <StopNotice stop={stop} />}
+      <div className="space-y-5 px-4 py-4">
+        {!onlyStop && (
+          <header>
+            {eyebrow && <p className="text-sm font-semibold text-ink-soft">{eyebrow}</p>}
+            <h3 className="text-2xl leading-tight font-bold text-balance">{headline}</h3>
+            <HowSure decision={decision} />
+            <Steps steps={steps} decision={decision} />
+          </header>
+        )}
+        {cautions.length > 0 && (
+          <ul aria-label="Cautions" className="list-disc space-y-1 border-l-4 border-heed pl-7">
+            {cautions.map((caution) => (
+              <li key={caution}>{caution}</li>
+            ))}
+          </ul>
+        )}
+        {next.length > 0 && decision.family === 'need-more' && (
+          <Part title="Measure this next">
+            <NextTests tests={next} onLog={onLog} />
+          </Part>
+        )}
+        <Part title="Why">
+          <Reasons reasons={reasons} />
+        </Part>
+        {also.length > 0 && (
+          <Part title="Also found">
+            <ul className="space-y-1">
+              {also.map((finding) => (
+                <li key={finding.action}>
+                  <strong>{finding.headline}.</strong> {finding.text}
+                </li>
+              ))}
+            </ul>
+          </Part>
+        )}
+        <Part title="What would change it">
+          <ul className="list-disc space-y-1 pl-5">
+            {overturnedBy.map((text) => (
+              <li key={text}>{text}</li>
+            ))}
+          </ul>
+        </Part>
+        {next.length > 0 && decision.family !== 'need-more' && (
+          <Part title="To be surer, measure">
+            <NextTests tests={next} onLog={onLog} />
+          </Part>
+        )}
+      </div>
+    </article>
+  );
+}
+
+function HowSure({ decision }: { decision: Decision }) {
+  if (decision.family === 'need-more') return null;
+  return (
+    <p className="mt-1">
+      <span className="figures text-lg font-semibold">{percentText(decision.confidence)}</span>{' '}
+      <span className="text-ink-soft">{sayConfidence(decision.confidence)}</span>
+    </p>
+  );
+}
+
+/** A homeowner is not told how an electrician’s work is done, but that it is one’s. */
+function Steps({ steps, decision }: { steps: string[]; decision: Decision }) {
+  const profile = useProfile((state) => state.profile);
+  if (decision.forElectrician && profile === 'homeowner') {
+    return (
+      <p className="mt-2 font-medium">
+        This is work for a qualified electrician. Leave the cover closed and show them this page.
+      </p>
+    );
+  }
+  if (steps.length === 0) return null;
+  return (
+    <ol className="mt-2 list-decimal space-y-1 pl-5">
+      {steps.map((step) => (
+        <li key={step}>{step}</li>
+      ))}
+    </ol>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section>
+      <h4 className="border-b border-rule-strong pb-1 text-sm font-semibold text-ink-soft">{title}</h4>
+      <div className="pt-2">{children}</div>
+    </section>
+  );
+}

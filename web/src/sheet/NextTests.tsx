@@ -1,0 +1,51 @@
+import type { NextTest } from '@phylaxon/core/diagnose';
+import { ArrowRight } from 'lucide-react';
+import { useMayDo } from '../stores/index.ts';
+
+interface Props {
+  tests: NextTest[];
+  /** Open the form that logs this test. */
+  onLog: (test: NextTest['test']) => void;
+}
+
+/**
+ * What to measure or look at next, in order. A test behind the cover is named to a homeowner as
+ * work for an electrician, without how it is done.
+ */
+export function NextTests({ tests, onLog }: Props) {
+  const mayDo = useMayDo();
+  return (
+    <ol className="divide-y divide-rule">
+      {tests.map((test) => (
+        <li key={test.test} className="flex flex-wrap items-center gap-x-4 gap-y-2 py-2">
+          <div className="min-w-56 flex-1">
+            <p className="font-semibold">{test.name}</p>
+            {mayDo(test.level) ? (
+              <>
+                <p>{test.how}</p>
+                {test.energised && (
+                  <p className="text-sm font-medium text-danger">
+                    Live parts: qualified persons with protective gear.
+                  </p>
+                )}
+              </>
+            ) : (
+              <p className="font-medium text-heed">For an electrician: it lies behind the cover.</p>
+            )}
+            <p className="text-sm text-ink-soft">{test.why}</p>
+          </div>
+          {mayDo(test.level) && (
+            <button
+              type="button"
+              onClick={() => onLog(test.test)}
+              className="flex min-h-11 items-center gap-1 px-2 font-semibold underline underline-offset-4 hover:bg-bone-sunk"
+            >
+              Log it<span className="sr-only">: {test.name}</span>
+              <ArrowRight aria-hidden="true" className="size-4" />
+            </button>
+          )}
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,46 @@
+import type { WeighedReason } from '@phylaxon/core/diagnose';
+import { classes, quantityText } from '../shared/index.ts';
+
+const WEIGHT_WORDS = { 1: 'context', 2: 'supports it', 3: 'carries it' } as const;
+
+/** The reasons in order of weight, each with its figures and where its limit comes from. */
+export function Reasons({ reasons }: { reasons: WeighedReason[] }) {
+  return (
+    <ol className="divide-y divide-rule">
+      {reasons.map((reason) => (
+        <li key={reason.code} className="grid grid-cols-[4.75rem_1fr] gap-3 py-2">
+          <Weight weight={reason.weight as 1 | 2 | 3} />
+          <div>
+            <p>{reason.text}</p>
+            {reason.figures.length > 0 && (
+              <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
+                {reason.figures.map((figure) => (
+                  <li key={figure.label} className="flex items-baseline gap-2">
+                    <span className="figures text-lg font-semibold">
+                      {quantityText(figure.value, figure.unit)}
+                    </span>
+                    <span className="text-sm text-ink-soft">{figure.label}</span>
+                  </li>
+                ))}
+              </ul>
+            )}
+            {reason.source && <p className="mt-1 text-sm text-ink-soft">{reason.source}</p>}
+          </div>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function Weight({ weight }: { weight: 1 | 2 | 3 }) {
+  return (
+    <span className="pt-1 text-sm text-ink-soft">
+      <span aria-hidden="true" className="mb-1 flex gap-0.5">
+        {[1, 2, 3].map((n) => (
+          <span key={n} className={classes('h-1.5 w-4', n <= weight ? 'bg-ink' : 'bg-rule')} />
+        ))}
+      </span>
+      {WEIGHT_WORDS[weight]}
+    </span>
+  );
+}

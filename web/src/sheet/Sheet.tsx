@@ -1,0 +1,81 @@
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
+import type { Sheet as SheetData } from '@phylaxon/core/board';
+import type { TestId } from '@phylaxon/core/vocabulary';
+import { useRef, useState } from 'react';
+import { CircuitForm } from '../circuit/index.ts';
+import { destinationOf, Log, type LogTab } from '../log/index.ts';
+import { BreakerForm } from '../setup/index.ts';
+import { breakerText, Button, placeText } from '../shared/index.ts';
+import { Story } from '../story/index.ts';
+import { DecisionCard } from './DecisionCard.tsx';
+
+const TABS = ['Log', 'Circuit', 'Record', 'Breaker'] as const;
+
+/** Everything about the chosen breaker: the decision first, then the work on it. */
+export function Sheet({ sheet }: { sheet: SheetData }) {
+  const { breaker, circuit, panel, verdicts } = sheet;
+  const [tab, setTab] = useState(0);
+  const [logTab, setLogTab] = useState<LogTab>('reading');
+  const work = useRef<HTMLDivElement>(null);
+  const [asked, setAsked] = useState<TestId | undefined>();
+
+  const openLog = (form: LogTab) => {
+    setTab(TABS.indexOf('Log'));
+    setLogTab(form);
+    work.current?.scrollIntoView({ block: 'start' });
+  };
+
+  const openForm = (test: TestId) => {
+    const destination = destinationOf(test);
+    setAsked(test);
+    setTab(TABS.indexOf(destination === 'circuit' ? 'Circuit' : 'Log'));
+    if (destination !== 'circuit') setLogTab(destination);
+    work.current?.scrollIntoView({ block: 'start' });
+  };
+
+  return (
+    <div className="space-y-5">
+      <header>
+        <h2 className="text-2xl leading-tight font-bold">
+          <span className="figures mr-2 text-ink-soft">{placeText(breaker)}</span>
+          {breaker.role === 'main' ? panel.name : (circuit?.label ?? 'No circuit named')}
+        </h2>
+        <p className="text-ink-soft">{breakerText(breaker)}</p>
+        <p className="mt-3 flex flex-wrap gap-2">
+          {(['reading', 'trip', 'reset'] as const).map((form) => (
+            <Button key={form} look="quiet" onClick={() => openLog(form)}>
+              Log a {form}
+            </Button>
+          ))}
+        </p>
+      </header>
+      <DecisionCard decision={verdicts[0]!.decision} onLog={openForm} />
+      <TabGroup ref={work} selectedIndex={tab} onChange={setTab} className="scroll-mt-4">
+        <TabList className="flex border-b border-rule-strong">
+          {TABS.map((name) => (
+            <Tab
+              key={name}
+              className="min-h-11 border-b-4 border-transparent px-4 text-lg data-hover:bg-bone-sunk data-selected:border-ink data-selected:font-bold"
+            >
+              {name}
+            </Tab>
+          ))}
+        </TabList>
+        <TabPanels className="pt-4">
+          <TabPanel tabIndex={-1} unmount={false}>
+            <Log breaker={breaker} tab={logTab} onTab={setLogTab} test={asked} />
+          </TabPanel>
+          <TabPanel tabIndex={-1} unmount={false}>
+            <CircuitForm breaker={breaker} circuit={circuit} />
+          </TabPanel>
+          <TabPanel tabIndex={-1}>
+            <Story sheet={sheet} />
+          </TabPanel>
+          <TabPanel tabIndex={-1}>
+            <BreakerForm panelId={panel.id} breaker={breaker} />
+          </TabPanel>
+        </TabPanels>
+      </TabGroup>
+    </div>
+  );
+}

@@ -1,0 +1,2 @@
+export * from './panelStore.ts';
+export * from './profileStore.ts';

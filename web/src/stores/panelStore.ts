@@ -1,0 +1,56 @@
+import type { Board, Sheet } from '@phylaxon/core/board';
+import { create } from 'zustand';
+import { api } from '../api/index.ts';
+
+interface PanelState {
+  board: Board | null;
+  sheet: Sheet | null;
+  /** Why the board or the sheet could not be had. */
+  problem: string | null;
+  openPanel: (panelId: string) => Promise<void>;
+  openSheet: (breakerId: string) => Promise<void>;
+  /** After a change: ask for what is shown again. */
+  refresh: () => Promise<void>;
+}
+
+const say = (error: unknown) => (error instanceof Error ? error.message : String(error));
+
+/** The panel in view and the breaker chosen on it, as the server last told them. */
+export const usePanel = create<PanelState>((set, get) => {
+  // What was asked for last: a slow answer to an earlier question must not replace it.
+  let wantedPanel = '';
+  let wantedSheet = '';
+
+  return {
+    board: null,
+    sheet: null,
+    problem: null,
+
+    openPanel: async (panelId) => {
+      wantedPanel = panelId;
+      if (get().board?.panel.id !== panelId) set({ board: null, sheet: null });
+      try {
+        const board = await api.board(panelId);
+        if (wantedPanel === panelId) set({ board, problem: null });
+      } catch (error) {
+        if (wantedPanel === panelId) set({ problem: say(error) });
+      }
+    },
+
+    openSheet: async (breakerId) => {
+      wantedSheet = breakerId;
+      if (get().sheet?.breaker.id !== breakerId) set({ sheet: null });
+      try {
+        const sheet = await api.sheet(breakerId);
+        if (wantedSheet === breakerId) set({ sheet, problem: null });
+      } catch (error) {
+        if (wantedSheet === breakerId) set({ problem: say(error) });
+      }
+    },
+
+    refresh: async () => {
+      const { board, sheet, openPanel, openSheet } = get();
+      await Promise.all([board && openPanel(board.panel.id), sheet && openSheet(sheet.breaker.id)]);
+    },
+  };
+});

@@ -1,0 +1,1 @@
+export { Story } from './Story.tsx';

@@ -1,0 +1,10 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  build: { assetsInlineLimit: 0, manifest: true, sourcemap: false },
+  worker: { format: 'es' },
+  server: { proxy: { '/api': 'http://127.0.0.1:4620' } },
+});
