@@ -1,4 +1,4 @@
-import './shared/zodWithoutEval.ts';
+import './csp/index.ts';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';

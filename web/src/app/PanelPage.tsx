@@ -18,6 +18,8 @@ export function PanelPage() {
   }, [breakerId, openSheet]);
 
   const chosen = breakerId ?? (space ? `open-${space}` : null);
+  // The page is about what is chosen; with nothing chosen, about the panel.
+  const BoardTitle = chosen === null ? 'h1' : 'p';
   const retry = () => {
     void openPanel(panelId);
     if (breakerId) void openSheet(breakerId);
@@ -32,10 +34,10 @@ export function PanelPage() {
       >
         {board && (
           <div className="lg:sticky lg:top-3">
-            <h1 className="mb-2 flex flex-wrap items-baseline gap-x-3 text-xl font-bold text-enamel-text">
+            <BoardTitle className="mb-2 flex flex-wrap items-baseline gap-x-3 text-xl font-bold text-enamel-text">
               {board.panel.name}
               <span className="text-sm font-normal text-enamel-soft">{panelText(board)}</span>
-            </h1>
+            </BoardTitle>
             <Board board={board} chosen={chosen} />
           </div>
         )}
@@ -82,10 +84,10 @@ function panelText({ panel, breakers }: BoardData): string {
 function FitHere({ panelId, space }: { panelId: string; space: number }) {
   return (
     <div className="space-y-4">
-      <h2 className="text-2xl font-bold">
+      <h1 className="text-2xl font-bold">
         <span className="figures mr-2 text-ink-soft">{space}</span>
         Open space
-      </h2>
+      </h1>
       <p>
         Enter the breaker that sits here. An open hole in the cover needs a filler: live parts lie behind it.
       </p>

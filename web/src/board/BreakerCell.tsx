@@ -53,7 +53,7 @@ export function BreakerCell({ entry, mirrored }: { entry: BoardBreaker; mirrored
         </span>
         <span className="mt-0.5 flex flex-wrap items-center gap-x-2 gap-y-1">
           <span className="figures text-xs whitespace-nowrap">
-            {breaker.ratingAmps} A{breaker.kind === 'standard' ? '' : ` ${KIND_SHORT[breaker.kind]}`}
+            {[`${breaker.ratingAmps} A`, KIND_SHORT[breaker.kind], breaker.half].filter(Boolean).join(' ')}
           </span>
           {load ? (
             <>

@@ -1,4 +1,4 @@
-import '../shared/zodWithoutEval.ts';
+import '../csp/index.ts';
 import { COMPUTATIONS, type ComputationName } from '@phylaxon/core/compute';
 import { expose } from 'comlink';
 

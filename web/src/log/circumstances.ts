@@ -16,8 +16,7 @@ export const circumstanceFields = {
   cause: z.enum(CAUSE_STATES),
   note,
 };
-const circumstances = z.object(circumstanceFields);
-type Circumstances = z.output<typeof circumstances>;
+type Circumstances = z.output<z.ZodObject<typeof circumstanceFields>>;
 
 export const freshCircumstances = (): Circumstances => ({
   at: nowLocal(),

@@ -32,7 +32,7 @@ export function DecisionCard({ decision, onLog }: Props) {
         {!onlyStop && (
           <header>
             {eyebrow && <p className="text-sm font-semibold text-ink-soft">{eyebrow}</p>}
-            <h3 className="text-2xl leading-tight font-bold text-balance">{headline}</h3>
+            <h2 className="text-2xl leading-tight font-bold text-balance">{headline}</h2>
             <HowSure decision={decision} />
             <Steps steps={steps} decision={decision} />
           </header>
@@ -113,7 +113,7 @@ function Steps({ steps, decision }: { steps: string[]; decision: Decision }) {
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
     <section>
-      <h4 className="border-b border-rule-strong pb-1 text-sm font-semibold text-ink-soft">{title}</h4>
+      <h3 className="border-b border-rule-strong pb-1 text-sm font-semibold text-ink-soft">{title}</h3>
       <div className="pt-2">{children}</div>
     </section>
   );

@@ -38,9 +38,10 @@ export function NextTests({ tests, onLog }: Props) {
             <button
               type="button"
               onClick={() => onLog(test.test)}
+              aria-label={`Log it: ${test.name}`}
               className="flex min-h-11 items-center gap-1 px-2 font-semibold underline underline-offset-4 hover:bg-bone-sunk"
             >
-              Log it<span className="sr-only">: {test.name}</span>
+              Log it
               <ArrowRight aria-hidden="true" className="size-4" />
             </button>
           )}

@@ -36,10 +36,10 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
   return (
     <div className="space-y-5">
       <header>
-        <h2 className="text-2xl leading-tight font-bold">
+        <h1 className="text-2xl leading-tight font-bold">
           <span className="figures mr-2 text-ink-soft">{placeText(breaker)}</span>
           {breaker.role === 'main' ? panel.name : (circuit?.label ?? 'No circuit named')}
-        </h2>
+        </h1>
         <p className="text-ink-soft">{breakerText(breaker)}</p>
         <p className="mt-3 flex flex-wrap gap-2">
           {(['reading', 'trip', 'reset'] as const).map((form) => (

@@ -5,10 +5,10 @@ import { OctagonAlert } from 'lucide-react';
 export function StopNotice({ stop }: { stop: Decision['stop'] }) {
   return (
     <section aria-label="Stop" role="alert" className="bg-danger px-4 py-4 text-white">
-      <h3 className="flex items-center gap-2 text-2xl font-bold">
+      <h2 className="flex items-center gap-2 text-2xl font-bold">
         <OctagonAlert aria-hidden="true" className="size-7 shrink-0" />
         Stop. Leave it off.
-      </h3>
+      </h2>
       <ul className="mt-2 font-medium">
         {stop.reasons.map((reason) => (
           <li key={reason}>{reason}</li>

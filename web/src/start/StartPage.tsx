@@ -47,7 +47,7 @@ export function StartPage() {
 
 function Site({ summary: { site, panels } }: { summary: SiteSummary }) {
   return (
-    <section>
+    <section aria-label={site.name}>
       <h2 className="text-xl font-bold">{site.name}</h2>
       {site.note && <p className="text-ink-soft">{site.note}</p>}
       {panels.map(({ panel, breakers, attention }) => (

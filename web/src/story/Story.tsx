@@ -11,7 +11,7 @@ export function Story({ sheet }: { sheet: Sheet }) {
   return (
     <div className="space-y-6">
       <section>
-        <h3 className="text-lg font-bold">Logged</h3>
+        <h2 className="text-lg font-bold">Logged</h2>
         {entries.length === 0 && (
           <p className="text-ink-soft">Nothing yet. The first reading starts the story.</p>
         )}
@@ -22,7 +22,7 @@ export function Story({ sheet }: { sheet: Sheet }) {
         </ul>
       </section>
       <section>
-        <h3 className="text-lg font-bold">Decided</h3>
+        <h2 className="text-lg font-bold">Decided</h2>
         <ol className="divide-y divide-rule">
           {sheet.verdicts.map(({ id, at, decision }, i) => (
             <li key={id} className="py-2">

@@ -1,0 +1,47 @@
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4689;
+
+/** Debian’s Chromium, kept from calling anywhere. */
+export const chromium = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--headless',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+};
+
+/** The built server on a database of its own, filled with the demo site. */
+export const serverFor = (port: number) => ({
+  command: 'node ../server/dist/main.js --demo',
+  url: `http://127.0.0.1:${port}/api/v1/health`,
+  reuseExistingServer: false,
+  env: {
+    PORT: String(port),
+    PHYLAXON_DB: join(tmpdir(), `phylaxon-e2e-${process.pid}-${Date.now()}.db`),
+  },
+});
+
+export default defineConfig({
+  testDir: 'tests',
+  outputDir: 'test-results',
+  workers: 1,
+  forbidOnly: Boolean(process.env.CI),
+  reporter: [['list']],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: chromium,
+    actionTimeout: 15_000,
+    trace: process.env.CI ? 'retain-on-failure' : 'off',
+  },
+  webServer: serverFor(PORT),
+});

@@ -1,0 +1,42 @@
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import type { Board, SiteSummary } from '@phylaxon/core/board';
+
+/** The demo’s panel as the server tells it. */
+export async function demoBoard(request: APIRequestContext): Promise<Board> {
+  const { sites } = (await (await request.get('/api/v1/sites')).json()) as { sites: SiteSummary[] };
+  const demo = sites.find(({ site }) => site.name === 'Saltmarsh Sail Loft')!;
+  return (await (await request.get(`/api/v1/panels/${demo.panels[0]!.panel.id}`)).json()) as Board;
+}
+
+/** The address of a breaker’s sheet in the demo, by its circuit’s name. */
+export async function sheetPath(request: APIRequestContext, label: string): Promise<string> {
+  const board = await demoBoard(request);
+  const entry = board.breakers.find((one) => one.label === label)!;
+  return `/panels/${board.panel.id}/breakers/${entry.breaker.id}`;
+}
+
+/** A panel of the test’s own, with one 20 A breaker in space 1 feeding “Shed”. Returns the sheet’s address. */
+export async function ownBreaker(request: APIRequestContext, breaker: object = {}): Promise<string> {
+  const post = async (path: string, data: object) => {
+    const answer = await request.post(`/api/v1${path}`, { data });
+    expect(answer.status()).toBe(201);
+    return (await answer.json()) as { id: string };
+  };
+  const site = await post('/sites', { name: 'Boat shed' });
+  const panel = await post(`/sites/${site.id}/panels`, { name: 'Shed panel', spaces: 8, mainAmps: 60 });
+  const { id } = await post(`/panels/${panel.id}/breakers`, {
+    space: 1,
+    poles: 1,
+    ratingAmps: 20,
+    ...breaker,
+  });
+  await request.put(`/api/v1/breakers/${id}/circuit`, { data: { label: 'Shed' } });
+  return `/panels/${panel.id}/breakers/${id}`;
+}
+
+/** Work as an electrician from here on. */
+export async function asElectrician(page: Page) {
+  await page.getByRole('radio', { name: 'Electrician' }).check({ force: true });
+}
+
+export const decision = (page: Page) => page.getByRole('article', { name: 'Decision' });

@@ -1,0 +1,59 @@
+import { expect, test } from '@playwright/test';
+import { ownBreaker } from '../support/index.ts';
+
+test('what cannot be is told at its field, and nothing of it is stored', async ({ page, request }) => {
+  const path = await ownBreaker(request);
+  await page.goto(path);
+  const reading = page.getByRole('tabpanel', { name: 'Reading' });
+  const store = reading.getByRole('button', { name: 'Store readings' });
+  const outlet = reading.getByRole('textbox', { name: 'Outlet, V' });
+
+  await store.click();
+  await expect(reading.getByText('Give at least one reading below.')).toBeVisible();
+  await outlet.fill('twelve');
+  await store.click();
+  await expect(reading.getByText('The voltage must be a number.')).toBeVisible();
+  await expect(outlet).toHaveAttribute('aria-invalid', 'true');
+  await outlet.fill('-4');
+  await store.click();
+  await expect(reading.getByText('The voltage must be from 0 to 1000 V.')).toBeVisible();
+  await outlet.fill('119');
+  await reading.getByRole('textbox', { name: 'Its face, °C' }).fill('31');
+  await store.click();
+  await expect(reading.getByText('A surface tells nothing without the air around it.')).toBeVisible();
+
+  const id = path.split('/').at(-1);
+  const sheet = (await (await request.get(`/api/v1/breakers/${id}`)).json()) as { readings: unknown[] };
+  expect(sheet.readings).toEqual([]);
+});
+
+test('what only the server can know comes back to its field', async ({ page, request }) => {
+  await page.goto(await ownBreaker(request));
+  const reading = page.getByRole('tabpanel', { name: 'Reading' });
+  await reading.getByRole('textbox', { name: 'Outlet, V' }).fill('119');
+  await reading.getByLabel('When').fill('2031-01-01T10:00:00');
+  await reading.getByRole('button', { name: 'Store readings' }).click();
+  await expect(reading.getByText('The time lies in the future.')).toBeVisible();
+});
+
+test('the server gone: it is told, and what was typed stays', async ({ page, request }) => {
+  await page.goto(await ownBreaker(request));
+  const reading = page.getByRole('tabpanel', { name: 'Reading' });
+  await reading.getByRole('textbox', { name: 'Outlet, V' }).fill('119');
+  await page.route('**/api/v1/**', (route) => route.abort());
+  await reading.getByRole('button', { name: 'Store readings' }).click();
+  await expect(reading.getByText(/The server does not answer/)).toBeVisible();
+  await expect(reading.getByRole('textbox', { name: 'Outlet, V' })).toHaveValue('119');
+  await page.unroute('**/api/v1/**');
+  await reading.getByRole('button', { name: 'Store readings' }).click();
+  await expect(reading.getByText('✓ Stored')).toBeVisible();
+});
+
+test('an address that leads nowhere is told, with a way out', async ({ page }) => {
+  await page.goto('/no/such/page');
+  await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
+  await page.getByRole('link', { name: 'To the start' }).click();
+  await expect(page.getByRole('heading', { name: 'Which panel are you at?' })).toBeVisible();
+  await page.goto('/panels/7f000000-0000-4000-8000-000000000000');
+  await expect(page.getByText('This panel does not exist.')).toBeVisible();
+});

@@ -1,0 +1,52 @@
+import { expect, test } from '@playwright/test';
+
+test('a panel of one’s own: drawn, fitted, refused where it cannot be, and taken out again', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByText('Draw a panel at another site').click();
+  const form = page.locator('details[open]').last();
+  await form.getByRole('textbox', { name: 'Site' }).fill('Net store');
+  await form.getByRole('textbox', { name: /^Spaces/ }).fill('7');
+  await form.getByRole('button', { name: 'Draw this panel' }).click();
+  await expect(form.getByText(/give an even number/)).toBeVisible();
+  await form.getByRole('textbox', { name: /^Spaces/ }).fill('8');
+  await form.getByLabel('It hangs').selectOption('inverted');
+  await form.getByRole('button', { name: 'Draw this panel' }).click();
+  await expect(page.getByText('hangs upside down')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Space 7, open: fit a breaker' }).click();
+  await page.getByLabel('Size').selectOption('2');
+  await page.getByRole('button', { name: 'Fit this breaker' }).click();
+  await expect(
+    page.getByText('A two-pole unit at 7 would need space 9; this panel ends at 8.'),
+  ).toBeVisible();
+  await page.getByLabel('Size').selectOption('upper');
+  await page.getByRole('button', { name: 'Fit this breaker' }).click();
+  await expect(page.getByRole('link', { name: /^Space 7 upper/ })).toHaveAttribute('aria-current', 'true');
+
+  await page.getByRole('tab', { name: 'Breaker' }).click();
+  await page.getByRole('button', { name: 'It is no longer in the panel' }).click();
+  await expect(page.getByRole('link', { name: 'Space 7, open: fit a breaker' })).toBeVisible();
+});
+
+test('on a phone: board, sheet, and back', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
+  await page
+    .getByRole('region', { name: 'Saltmarsh Sail Loft' })
+    .getByRole('link', { name: /^Main panel/ })
+    .click();
+  await page
+    .getByRole('link', { name: /Sump pump/ })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { name: 'Stop. Leave it off.' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Board' })).toBeHidden();
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow).toBe(0);
+  await page.getByRole('link', { name: '← Back to the board' }).click();
+  await expect(page.getByRole('region', { name: 'Board' })).toBeVisible();
+});
