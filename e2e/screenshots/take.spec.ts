@@ -1,7 +1,8 @@
+import { fileURLToPath } from 'node:url';
 import { test, type Page } from '@playwright/test';
 import { asElectrician, demoBoard, sheetPath } from '../support/index.ts';
 
-const FOLDER = '../docs/screenshots';
+const FOLDER = fileURLToPath(new URL('../../docs/screenshots', import.meta.url));
 const phone = { width: 390, height: 844 };
 
 const shoot = async (page: Page, name: string) => {

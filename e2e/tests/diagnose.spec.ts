@@ -124,7 +124,9 @@ test('a struck entry stays in the record, crossed out, and no longer counts', as
   await dialog.getByRole('button', { name: 'Strike it' }).click();
   await expect(dialog.getByText('Say why it is struck.')).toBeVisible();
   await dialog.getByRole('textbox', { name: 'Why?' }).fill('Meter on the wrong range');
+  await dialog.getByRole('textbox', { name: /^The right figure/ }).fill('119.5');
   await dialog.getByRole('button', { name: 'Strike it' }).click();
   await expect(page.getByText(/Struck .*: Meter on the wrong range/)).toBeVisible();
+  await expect(page.getByText('Voltage at the outlet 119.5 V')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Stop. Leave it off.' })).toHaveCount(0);
 });

@@ -30,7 +30,7 @@ export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
     'Reset it and watch',
     'Push the handle fully off, then on, once.',
     'Switch the loads back on one by one.',
-    'After half an hour feel its face with the back of your hand, and log it.',
+    'After half an hour under load feel its face with the back of your hand, and log it.',
   ),
   'reset-other-device': byAnybody(
     'Reset the other device',

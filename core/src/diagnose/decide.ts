@@ -62,7 +62,7 @@ export function decide(evidence: Evidence): Decision {
     action: first.action,
     family: familyOf(first.action),
     headline: first.headline ?? words.headline,
-    steps: [...(first.firstSteps ?? []), ...words.steps],
+    steps: [...(first.firstSteps ?? []), ...(first.steps ?? words.steps)],
     forElectrician: words.forElectrician,
     toAmps: first.toAmps ?? null,
     confidence: first.confidence,

@@ -10,6 +10,8 @@ export interface Finding {
   headline?: string;
   /** Before the action's usual steps. */
   firstSteps?: string[];
+  /** Instead of the action's usual steps. */
+  steps?: string[];
   toAmps?: number;
   confidence: number;
   reasons: (WeighedReason | null)[];

@@ -34,6 +34,7 @@ export function causeKnownAndGone(evidence: Evidence): Finding | null {
   return {
     action: latches ? 'reset-and-watch' : 'complete-reset',
     headline: held ? 'Reset, and it holds: watch it' : undefined,
+    steps: held ? WATCH : undefined,
     confidence: latches && heat === 'cool' ? 0.92 : 0.75,
     reasons,
     overturnedBy,
@@ -41,9 +42,15 @@ export function causeKnownAndGone(evidence: Evidence): Finding | null {
       doNext('panel-touch', 'It should be cool before and after.'),
       doNext('load-share', 'It shows that the usual load fits.'),
     ]),
-    cautions: ['reset', 'cool', 'neverLarger'],
+    cautions: held ? ['neverLarger'] : ['reset', 'cool', 'neverLarger'],
   };
 }
+
+/** After a reset that holds. */
+const WATCH = [
+  'Switch the loads back on one by one.',
+  'After half an hour under load feel its face with the back of your hand, and log it.',
+];
 
 /** Whether load, voltage or heat was measured after an instant. */
 const measuredSince = (evidence: Evidence, at: string) =>

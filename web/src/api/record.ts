@@ -34,5 +34,6 @@ export const api = {
   logEvent: (id: string, input: EventInput) => request('POST', `/breakers/${id}/events`, input),
   logObservation: (id: string, input: ObservationInput) =>
     request('POST', `/breakers/${id}/observations`, input),
-  strike: (kind: EntryKind, id: string, why: string) => request('POST', `/${kind}/${id}/strike`, { why }),
+  strike: (kind: EntryKind, id: string, why: string, replacement?: ReadingInput) =>
+    request('POST', `/${kind}/${id}/strike`, { why, replacement }),
 };

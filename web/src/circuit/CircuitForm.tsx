@@ -29,7 +29,7 @@ const MATERIALS = [
 ];
 const INSULATIONS = ['60', '75', '90'].map((value) => ({ value, label: `${value} °C` }));
 const CABLES = [
-  { value: 'nm', label: 'sheathed cable (NM)' },
+  { value: 'nm', label: 'NM cable' },
   { value: 'other', label: 'other' },
 ];
 const TERMINALS = ['60', '75'].map((value) => ({ value, label: `${value} °C` }));

@@ -24,9 +24,9 @@ export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; 
         {fields.map((field, i) => {
           const errors = formState.errors.loads?.[i];
           return (
-            <li key={field.id} className="grid grid-cols-2 gap-3 py-3 sm:grid-cols-6">
+            <li key={field.id} className="grid grid-cols-2 gap-3 py-3 sm:grid-cols-4">
               <TextField
-                className="col-span-2"
+                className="sm:col-span-3"
                 label="Load"
                 registration={register(`loads.${i}.name`)}
                 error={errors?.name?.message}
@@ -44,8 +44,8 @@ export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; 
                 registration={register(`loads.${i}.voltAmperes`, number)}
                 error={errors?.voltAmperes?.message}
               />
-              <div className="flex items-end justify-between">
-                <Check label="Cont." registration={register(`loads.${i}.continuous`)} />
+              <div className="col-span-2 flex items-end justify-between">
+                <Check label="Continuous" registration={register(`loads.${i}.continuous`)} />
                 <button
                   type="button"
                   onClick={() => remove(i)}

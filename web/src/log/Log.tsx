@@ -16,6 +16,8 @@ const TAB_WORDS: Record<LogTab, string> = {
 
 interface Props {
   breaker: Breaker;
+  /** A danger sign stands. */
+  stopped: boolean;
   tab: LogTab;
   onTab: (tab: LogTab) => void;
   /** The test that is to be logged, if one was asked for. */
@@ -23,7 +25,7 @@ interface Props {
 }
 
 /** Everything that can be logged of a breaker. */
-export function Log({ breaker, tab, onTab, test }: Props) {
+export function Log({ breaker, stopped, tab, onTab, test }: Props) {
   return (
     <TabGroup selectedIndex={LOG_TABS.indexOf(tab)} onChange={(index) => onTab(LOG_TABS[index]!)}>
       <TabList className="mb-4 flex flex-wrap gap-1">
@@ -44,7 +46,7 @@ export function Log({ breaker, tab, onTab, test }: Props) {
           <TripForm breaker={breaker} />
         </TabPanel>
         <TabPanel tabIndex={-1} unmount={false}>
-          <ResetForm breaker={breaker} />
+          <ResetForm breaker={breaker} stopped={stopped} />
         </TabPanel>
         <TabPanel tabIndex={-1} unmount={false}>
           <LookForm

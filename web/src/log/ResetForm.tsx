@@ -66,7 +66,7 @@ type Values = z.output<typeof form>;
 const fresh = (): Values => ({ ...freshCircumstances(), feel: null, result: null, power: null });
 
 /** Log a reset: how it felt, whether it holds, whether the power came back. */
-export function ResetForm({ breaker }: { breaker: Breaker }) {
+export function ResetForm({ breaker, stopped }: { breaker: Breaker; stopped: boolean }) {
   const { send, stored } = useSend();
   const methods = useForm<Values>({ resolver: zodResolver(form), defaultValues: fresh() });
   const { register, handleSubmit, formState, reset, control } = methods;
@@ -85,9 +85,15 @@ export function ResetForm({ breaker }: { breaker: Breaker }) {
 
   return (
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
-      <p className="border-l-4 border-heed pl-3">
-        All the way to off until it clicks, then on until it clicks. {CAUTIONS.reset}
-      </p>
+      {stopped ? (
+        <p className="border-l-4 border-danger pl-3 font-semibold">
+          Do not reset it: a danger sign stands. Only log here what was done before it was seen.
+        </p>
+      ) : (
+        <p className="border-l-4 border-heed pl-3">
+          All the way to off until it clicks, then on until it clicks. {CAUTIONS.reset}
+        </p>
+      )}
       <Choices
         label="How did it feel?"
         options={FEELS}

@@ -77,7 +77,7 @@ export function NumberField({
           aria-label={`${label}, ${unit}`}
           aria-invalid={error ? true : undefined}
           aria-describedby={described(id, error, hint)}
-          className={classes(INPUT, 'figures pr-12', edge(error))}
+          className={classes(INPUT, unit.length > 2 ? 'figures pr-16' : 'figures pr-10', edge(error))}
           {...registration}
         />
         <span

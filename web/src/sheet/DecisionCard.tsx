@@ -49,9 +49,11 @@ export function DecisionCard({ decision, onLog }: Props) {
             <NextTests tests={next} onLog={onLog} />
           </Part>
         )}
-        <Part title="Why">
-          <Reasons reasons={reasons} />
-        </Part>
+        {!onlyStop && (
+          <Part title="Why">
+            <Reasons reasons={reasons} />
+          </Part>
+        )}
         {also.length > 0 && (
           <Part title="Also found">
             <ul className="space-y-1">

@@ -11,9 +11,17 @@ import { DecisionCard } from './DecisionCard.tsx';
 
 const TABS = ['Log', 'Circuit', 'Record', 'Breaker'] as const;
 
+const QUICK: Record<LogTab, string> = {
+  reading: 'Log a reading',
+  trip: 'Log a trip',
+  reset: 'Log a reset',
+  look: 'Log what was found',
+};
+
 /** Everything about the chosen breaker: the decision first, then the work on it. */
 export function Sheet({ sheet }: { sheet: SheetData }) {
   const { breaker, circuit, panel, verdicts } = sheet;
+  const stopped = verdicts[0]!.decision.stop.active;
   const [tab, setTab] = useState(0);
   const [logTab, setLogTab] = useState<LogTab>('reading');
   const work = useRef<HTMLDivElement>(null);
@@ -42,11 +50,14 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
         </h1>
         <p className="text-ink-soft">{breakerText(breaker)}</p>
         <p className="mt-3 flex flex-wrap gap-2">
-          {(['reading', 'trip', 'reset'] as const).map((form) => (
-            <Button key={form} look="quiet" onClick={() => openLog(form)}>
-              Log a {form}
-            </Button>
-          ))}
+          {/* Nothing on the way to a reset while a danger sign stands. */}
+          {(stopped ? (['reading', 'look'] as const) : (['reading', 'trip', 'reset'] as const)).map(
+            (form) => (
+              <Button key={form} look="quiet" onClick={() => openLog(form)}>
+                {QUICK[form]}
+              </Button>
+            ),
+          )}
         </p>
       </header>
       <DecisionCard decision={verdicts[0]!.decision} onLog={openForm} />
@@ -63,7 +74,7 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
         </TabList>
         <TabPanels className="pt-4">
           <TabPanel tabIndex={-1} unmount={false}>
-            <Log breaker={breaker} tab={logTab} onTab={setLogTab} test={asked} />
+            <Log breaker={breaker} stopped={stopped} tab={logTab} onTab={setLogTab} test={asked} />
           </TabPanel>
           <TabPanel tabIndex={-1} unmount={false}>
             <CircuitForm breaker={breaker} circuit={circuit} />

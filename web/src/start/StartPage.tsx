@@ -71,7 +71,7 @@ function Site({ summary: { site, panels } }: { summary: SiteSummary }) {
                     to={`/panels/${panel.id}/breakers/${breakerId}`}
                     className="flex min-h-11 flex-wrap items-baseline gap-x-3 px-1 py-2 hover:bg-bone-sunk"
                   >
-                    <strong className={classes('min-w-48', stop && 'text-danger')}>{label}</strong>
+                    <strong className={classes('min-w-60', stop && 'text-danger')}>{label}</strong>
                     <span>{headline}</span>
                   </Link>
                 </li>

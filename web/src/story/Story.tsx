@@ -1,8 +1,15 @@
 import type { Sheet } from '@phylaxon/core/board';
+import type { Decision } from '@phylaxon/core/diagnose';
 import { useState } from 'react';
 import { classes, familyMark, timeText } from '../shared/index.ts';
 import { storyOf, type StoryEntry } from './entries.ts';
 import { StrikeDialog } from './StrikeDialog.tsx';
+
+/** A decision’s headline, led by its kind where it does not say so itself. */
+function titleOf(decision: Decision): string {
+  const { word } = familyMark({ ...decision, stop: decision.stop.active });
+  return decision.headline.startsWith(word) ? decision.headline : `${word}: ${decision.headline}`;
+}
 
 /** All that was logged of a breaker and what was decided from it, newest first. */
 export function Story({ sheet }: { sheet: Sheet }) {
@@ -30,8 +37,7 @@ export function Story({ sheet }: { sheet: Sheet }) {
                 {timeText(at)}
                 {i === 0 && ' · stands'}
               </span>
-              <strong>{familyMark({ ...decision, stop: decision.stop.active }).word}:</strong>{' '}
-              {decision.headline}. {decision.reasons[0]?.text}
+              <strong>{titleOf(decision)}.</strong> {decision.reasons[0]?.text}
             </li>
           ))}
         </ol>

@@ -1,23 +1,33 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useForm } from 'react-hook-form';
 import { api } from '../api/index.ts';
-import { Button, FieldError, showErrors, TextField } from '../shared/index.ts';
+import { Button, FieldError, NumberField, showErrors, TextField, toNumber } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
-import type { StoryEntry } from './entries.ts';
+import { corrected, type StoryEntry } from './entries.ts';
 
-/** Strike an entry: it stays on record, crossed out, with the reason. */
+interface Values {
+  why: string;
+  value: number | null;
+}
+
+/** Strike an entry: it stays on record, crossed out, with the reason; a reading may be given its right figure. */
 export function StrikeDialog({ entry, onClose }: { entry: StoryEntry; onClose: () => void }) {
   const refresh = usePanel((state) => state.refresh);
-  const form = useForm<{ why: string }>({ defaultValues: { why: '' } });
+  const form = useForm<Values>({ defaultValues: { why: '', value: null } });
   const { register, handleSubmit, formState } = form;
+  const { errors, isSubmitting } = formState;
+  const { reading } = entry;
 
-  const onSubmit = async ({ why }: { why: string }) => {
+  const onSubmit = async ({ why, value }: Values) => {
     try {
-      await api.strike(entry.kind, entry.id, why);
+      const replacement = reading && value !== null ? corrected(reading, value) : undefined;
+      await api.strike(entry.kind, entry.id, why, replacement);
       onClose();
       await refresh();
     } catch (error) {
-      showErrors(form, error);
+      showErrors(form, error, (path) =>
+        path === 'why' ? 'why' : path === 'replacement.value' ? 'value' : undefined,
+      );
     }
   };
 
@@ -28,13 +38,23 @@ export function StrikeDialog({ entry, onClose }: { entry: StoryEntry; onClose: (
           <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-4">
             <DialogTitle className="text-xl font-bold">Strike this entry</DialogTitle>
             <p>
-              {entry.what} {entry.figure}. It stays on record, crossed out, and no longer counts. To correct
-              it, log the right one as well.
+              <strong>
+                {entry.what} {entry.figure}
+              </strong>{' '}
+              stays on record, crossed out, and no longer counts.
             </p>
-            <TextField label="Why?" registration={register('why')} error={formState.errors.why?.message} />
-            <FieldError message={formState.errors.root?.message} />
+            <TextField label="Why?" registration={register('why')} error={errors.why?.message} />
+            {reading && (
+              <NumberField
+                label="The right figure, if there is one"
+                unit={reading.unit}
+                registration={register('value', { setValueAs: toNumber })}
+                error={errors.value?.message}
+              />
+            )}
+            <FieldError message={errors.root?.message} />
             <div className="flex gap-3">
-              <Button type="submit" disabled={formState.isSubmitting}>
+              <Button type="submit" disabled={isSubmitting}>
                 Strike it
               </Button>
               <Button look="quiet" onClick={onClose}>

@@ -1,7 +1,7 @@
 import type { Sheet } from '@phylaxon/core/board';
 import { sayDuration } from '@phylaxon/core/quantities';
 import { sayOutcome } from '@phylaxon/core/vocabulary';
-import type { BreakerEvent, Reading } from '@phylaxon/core/record';
+import type { BreakerEvent, Reading, ReadingInput } from '@phylaxon/core/record';
 import type { EntryKind } from '../api/index.ts';
 import { ampsText, celsiusText, quantityText } from '../shared/index.ts';
 
@@ -14,6 +14,8 @@ export interface StoryEntry {
   figure: string | null;
   details: string[];
   struck: Reading['struck'];
+  /** The reading behind the line, which can be corrected in one go. */
+  reading?: Reading;
 }
 
 const POINT_WORDS: Record<Reading['point'], string> = {
@@ -47,6 +49,7 @@ function readingEntry(reading: Reading): StoryEntry {
   const { id, at, struck, note, instrument, loadState } = reading;
   return {
     id,
+    reading,
     kind: 'readings',
     at,
     struck,
@@ -112,4 +115,11 @@ export function storyOf({ readings, events, observations, trips }: Sheet): Story
       struck: o.struck,
     })),
   ].sort((a, b) => b.at.localeCompare(a.at));
+}
+
+/** A reading with another figure, as it is sent to take the struck one’s place. */
+export function corrected(reading: Reading, value: number): ReadingInput {
+  const { quantity, point, at, loadState, instrument, note, ambientC } = reading;
+  const same = { quantity, point, value, at, loadState, instrument, note };
+  return (quantity === 'temperature' ? { ...same, ambientC } : same) as ReadingInput;
 }
