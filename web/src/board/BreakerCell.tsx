@@ -47,7 +47,7 @@ export function BreakerCell({ entry, mirrored }: { entry: BoardBreaker; mirrored
       </span>
       <span className="@container min-w-0 flex-1">
         <span className="flex flex-wrap items-center gap-x-2 text-sm leading-tight font-medium">
-          <span className="flex-1">{name}</span>
+          <span className="flex-1 @max-[12rem]:basis-full">{name}</span>
           {heat && <Warmth heat={heat} />}
           {handle !== 'on' && <span className="text-xs font-semibold text-heed-lit">{handle}</span>}
         </span>

@@ -70,6 +70,7 @@ export function CircuitForm({ breaker, circuit }: { breaker: Breaker; circuit: C
         error={errors.label?.message}
         hint="As the directory should say it."
       />
+      <SizingPreview question={sizingQuestion(values, breaker.ratingAmps)} />
       <fieldset>
         <legend className="mb-1 font-semibold">Conductor</legend>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
@@ -131,7 +132,6 @@ export function CircuitForm({ breaker, circuit }: { breaker: Breaker; circuit: C
           />
         </div>
       </details>
-      <SizingPreview question={sizingQuestion(values, breaker.ratingAmps)} />
       <div className="flex flex-wrap items-center gap-4">
         <Button type="submit" disabled={isSubmitting}>
           {isSubmitting ? 'Storing …' : 'Store circuit'}
