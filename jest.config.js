@@ -21,4 +21,4 @@ const project = (name) => ({
   transform,
 });
 
-export default { projects: [project('core'), project('server')] };
+export default { projects: ['core', 'server', 'web'].map(project) };

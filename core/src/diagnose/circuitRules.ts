@@ -1,7 +1,15 @@
 import { sayQuantity } from '../quantities/index.ts';
 import { outcomeOf, type Evidence } from '../readings/index.ts';
 import { because, doNext, notDone, reason, type Finding } from './finding.ts';
-import { causeRemoved, fullyReset, lastTrip, overloadMeasured, unpluggedSnaps } from './facts.ts';
+import {
+  causeRemoved,
+  fullyReset,
+  isStandard,
+  lastTrip,
+  overloadMeasured,
+  reliefMeasured,
+  unpluggedSnaps,
+} from './facts.ts';
 
 /** It trips at once with nothing plugged in: a new breaker will not cure that. */
 export function shortInWiring(evidence: Evidence): Finding | null {
@@ -52,8 +60,15 @@ export function supplyMissing(evidence: Evidence): Finding | null {
 export function overloaded(evidence: Evidence): Finding | null {
   const trip = lastTrip(evidence);
   const slowTrip =
-    trip !== null && (trip.pace === 'minutes' || trip.pace === 'hours') && !causeRemoved(evidence);
-  const byTrip = slowTrip && trip.verdict === 'within-band' && trip.event.amps! > evidence.breaker.ratingAmps;
+    trip !== null &&
+    (trip.pace === 'minutes' || trip.pace === 'hours') &&
+    !causeRemoved(evidence) &&
+    !reliefMeasured(evidence);
+  const byTrip =
+    slowTrip &&
+    (trip.verdict === 'within-band' || !isStandard(evidence)) &&
+    (trip.event.amps ?? 0) > evidence.breaker.ratingAmps;
+
   const byNameplates =
     slowTrip && trip.event.amps === null && evidence.load?.by === 'nameplates' && evidence.load.share > 1;
   const measured = overloadMeasured(evidence);

@@ -89,6 +89,40 @@ describe('replace', () => {
     expect(about({ readings: loaded(34) }, neighbours).family).not.toBe('replace');
   });
 
+  test('a mechanism that is gritty, or a test button that is dead; not a latch that a short may hold open', () => {
+    expect(about({ events: [anEvent('reset', 1, { feel: 'hard-or-gritty' })] }).action).toBe(
+      'replace-breaker',
+    );
+    const button = [anObservation('test-button', 'does-not-trip')];
+    expect(about({ breaker: { kind: 'gfci' }, observations: button }).action).toBe('replace-breaker');
+    const latch = { feel: 'will-not-latch' as const };
+    expect(about({ events: [anEvent('reset', 1, latch)] }).family).toBe('need-more');
+    expect(about({ events: [anEvent('reset', 1, { ...latch, unplugged: true })] }).action).toBe(
+      'replace-breaker',
+    );
+  });
+
+  test('the main is replaced by another road', () => {
+    const main = { role: 'main' as const, space: null, poles: 2 as const };
+    const readings = [aReading('voltage', 'load-terminal', 0, 3), ...legsAlive];
+    expect(about({ breaker: main, events: [cleanReset], readings }).action).toBe('replace-main');
+  });
+
+  test('what was seen at the terminal', () => {
+    const seen = (outcome: string) =>
+      about({ observations: [anObservation('terminal-inspection', outcome)] }).action;
+    expect(seen('two-wires-one-terminal')).toBe('separate-conductors');
+    expect(seen('loose')).toBe('remake-joint');
+    expect(seen('corroded')).toBe('dry-and-inspect');
+    expect(seen('discoloured-or-melted')).toBe('replace-breaker-and-remake-joint');
+    const stab = about({ observations: [anObservation('stab-inspection', 'pitted-or-burnt')] });
+    expect(stab.reasons.map((r) => r.code)).toContain('never-one-sign');
+  });
+
+  test('a joint 3 to 15 °C over its peers is remade when possible', () => {
+    expect(about({ readings: loaded(42) }, neighbours).action).toBe('remake-joint');
+  });
+
   test('far too late to trip', () => {
     expect(about({ events: [anEvent('trip', 1, { afterSeconds: 400, amps: 60 })] }).action).toBe(
       'replace-breaker',
@@ -103,6 +137,37 @@ describe('reset', () => {
     const d = about({ events: [removed, cleanReset], observations: [coolToTouch] });
     expect(d).toMatchObject({ action: 'reset-and-watch', family: 'reset' });
     expect(d.confidence).toBeGreaterThanOrEqual(0.9);
+  });
+
+  test('never pushed fully off: all the way, once', () => {
+    const noOff = anEvent('reset', 1, { feel: 'no-off-click', power: 'still-dead' });
+    expect(about({ events: [noOff] }).action).toBe('complete-reset');
+    expect(about({ observations: [anObservation('handle-finger-test', 'gives')] }).action).toBe(
+      'complete-reset',
+    );
+  });
+
+  test('fully reset and still dead: follow the voltage, not the handle', () => {
+    const d = about({ events: [{ ...cleanReset, power: 'still-dead' }] });
+    expect(d.next.map((n) => n.test)).toContain('load-terminal-voltage');
+    expect(d.family).toBe('need-more');
+  });
+
+  test('a snap with things plugged in: unplug, then one reset', () => {
+    const d = about({ events: [anEvent('trip', 1, { pace: 'at-once' })] });
+    expect(d.next[0]!.test).toBe('reset-result-unplugged');
+  });
+
+  test('tripped, nobody knows why: look, listen and smell before the one trial', () => {
+    const d = about({ events: [anEvent('trip', 1, { pace: 'seconds' })] });
+    expect(d.headline).toMatch(/^Why did it trip/);
+    expect(d.next.map((n) => n.test).slice(0, 3)).toEqual(['sound', 'smell', 'panel-touch']);
+    expect(d.next.map((n) => n.test)).toContain('reset-result-unplugged');
+  });
+
+  test('a known cause that is still there goes first', () => {
+    const d = about({ events: [anEvent('trip', 1, { pace: 'minutes', cause: 'known-present' })] });
+    expect(d.headline).toBe('Remove the known cause first, then reset it');
   });
 
   test('not while it is warm', () => {
@@ -152,6 +217,21 @@ describe('resize', () => {
     expect(d.headline).toMatch(/larger conductor/);
   });
 
+  test('a load that this circuit can never carry: split, or a larger conductor', () => {
+    const load = (id: number, watts: number) => ({
+      id: uuid(id),
+      name: 'Heater',
+      volts: 120 as const,
+      watts,
+      voltAmperes: null,
+      continuous: true,
+    });
+    expect(about({ circuit: aCircuit({ loads: [load(1, 1300), load(2, 1300)] }) }).action).toBe(
+      'split-circuit',
+    );
+    expect(about({ circuit: aCircuit({ loads: [load(1, 2600)] }) }).action).toBe('rewire');
+  });
+
   test('a danger sign still stops, beside the finding', () => {
     const d = about({ circuit: thin, observations: [anObservation('smell', 'hot-plastic')] });
     expect(d.stop.active).toBe(true);
@@ -194,6 +274,28 @@ describe('not the breaker', () => {
     });
     expect(d).toMatchObject({ action: 'shed-load', family: 'not-the-breaker' });
     expect(d.steps[0]).toBe('Take at least 4 A off this circuit.');
+  });
+
+  test('a protected unit that carried more than its rating for long did its work too', () => {
+    const events = [anEvent('trip', 1, { pace: 'minutes', amps: 26 })];
+    expect(about({ breaker: { kind: 'gfci' }, events }).action).toBe('shed-load');
+  });
+
+  test('a load within the rating, measured after the trip, lifts it', () => {
+    const events = [
+      anEvent('trip', 1, { afterSeconds: 1500, amps: 25 }),
+      anEvent('reset', 30, { feel: 'clean-clicks', result: 'holds' }),
+    ];
+    expect(about({ events }).action).toBe('shed-load');
+    const readings = [aReading('current', 'conductor', 12, 60), aReading('voltage', 'outlet', 119, 60)];
+    expect(about({ events, readings }).action).toBe('keep');
+  });
+
+  test('a protected outlet further on that opened', () => {
+    const observations = [anObservation('downstream-device', 'tripped')];
+    expect(about({ observations, readings: [aReading('voltage', 'outlet', 0)] }).action).toBe(
+      'reset-other-device',
+    );
   });
 
   test('voltage at the load terminal and none at the outlet', () => {

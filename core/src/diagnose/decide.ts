@@ -14,7 +14,7 @@ import { familyOf, type Decision } from './decision.ts';
 import { reason, type Finding, type Rule } from './finding.ts';
 import { seenAtTerminal, warmJoint } from './jointRules.ts';
 import { hotJoint, openBreaker, sluggishBreaker, tripsTooEarly, wornMechanism } from './replaceRules.ts';
-import { causeKnownAndGone, neverFullyReset, trippedUnexplained } from './resetRules.ts';
+import { causeKnownAndGone, causeKnownAndThere, neverFullyReset, trippedUnexplained } from './resetRules.ts';
 import { loadDoesNotFit, oversizedBreaker, undersizedBreaker } from './resizeRules.ts';
 import { nothingToGoBy, soundAsMeasured } from './restRules.ts';
 
@@ -34,6 +34,7 @@ const RULES: readonly Rule[] = [
   openBeyondBreaker,
   warmJoint,
   causeKnownAndGone,
+  causeKnownAndThere,
   snappedWithLoads,
   neverFullyReset,
   stillDead,

@@ -54,6 +54,15 @@ export function joints(evidence: Evidence): 'clean-and-cool' | 'bad' | 'unknown'
   return seen === 'clean-and-tight' && heat === 'cool' ? 'clean-and-cool' : 'unknown';
 }
 
+/** A load within the rating was measured after the last trip: less runs on it now. */
+export function reliefMeasured(evidence: Evidence): boolean {
+  const { load } = evidence;
+  const trip = lastTrip(evidence);
+  return (
+    load !== null && load.by !== 'nameplates' && load.share <= 1 && (load.at ?? '') > (trip?.event.at ?? '')
+  );
+}
+
 /** Current over the rating that was measured, and not before a cause was removed. */
 export function overloadMeasured(evidence: Evidence): boolean {
   const { load } = evidence;

@@ -63,7 +63,7 @@ export function openBreaker(evidence: Evidence): Finding | null {
       action: 'gather-more',
       headline:
         evidence.lineSide === 'dead'
-          ? 'Its supply leg is low or dead: look upstream'
+          ? 'Its supply leg is dead: look upstream'
           : 'Is its supply alive? Measure the line side',
       confidence: 0.5,
       reasons: measured,

@@ -58,6 +58,23 @@ const measuredSince = (evidence: Evidence, at: string) =>
     (fact) => (fact?.at ?? '') > at,
   );
 
+/** Tripped for a known cause that is still there: it would only trip again. */
+export function causeKnownAndThere(evidence: Evidence): Finding | null {
+  if (evidence.handle !== 'tripped' || lastTrip(evidence)?.event.cause !== 'known-present') return null;
+  return {
+    action: 'gather-more',
+    headline: 'Remove the known cause first, then reset it',
+    confidence: 0.6,
+    reasons: [
+      reason('cause-present', 3, 'What made it trip is known and still there: it would only trip again.'),
+      because(evidence, 'reset-result', 2),
+    ],
+    overturnedBy: ['The cause removed: log the reset with the cause as removed.'],
+    next: [doNext('reset-result', 'After the cause is removed.')],
+    cautions: ['cool', 'neverLarger'],
+  };
+}
+
 /** Half-tripped, or never pushed fully off: the first thing to try, once. */
 export function neverFullyReset(evidence: Evidence): Finding | null {
   const gives =

@@ -84,7 +84,7 @@ export interface Evidence {
   load: LoadFact | null;
   heat: HeatFact[];
   sizing: Sizing | null;
-  /** Whether the bus side of this breaker is alive; null: not measured. */
+  /** Whether the bus side of this breaker is alive; null: not measured, or too low to call. */
   lineSide: 'alive' | 'dead' | null;
 }
 

@@ -2,7 +2,7 @@ import { legsOf, type Leg } from '../panel/index.ts';
 import { sayQuantity } from '../quantities/index.ts';
 import { CITATIONS } from '../standards/index.ts';
 import type { Entries, Reading } from '../record/index.ts';
-import type { BreakerFile, Evidence, EvidenceItem, HandlePosition } from './evidence.ts';
+import type { BreakerFile, Evidence, EvidenceItem } from './evidence.ts';
 import { handleAt, nearest } from './history.ts';
 
 /** Limits on a 120 V point, in V: below `zero` it is dead, then low, then normal up to `high`. */
@@ -31,13 +31,17 @@ export function voltageEvidence(file: BreakerFile): EvidenceItem[] {
 const voltagesAt = (entries: Entries, point: Reading['point']) =>
   entries.readings.filter((r) => r.quantity === 'voltage' && r.point === point);
 
-const whileHandle =
-  (file: BreakerFile, ...positions: HandlePosition[]) =>
-  (r: Reading) =>
-    positions.includes(handleAt(file.entries.events, r.at));
+/**
+ * Whether a reading was taken with the breaker on. Voltage on one that is recorded as tripped means
+ * that somebody has reset it since and not logged it.
+ */
+const takenOn = (file: BreakerFile) => (r: Reading) => {
+  const handle = handleAt(file.entries.events, r.at);
+  return handle === 'on' || (handle === 'tripped' && r.value >= LIMITS.zero);
+};
 
 function loadTerminal(file: BreakerFile): EvidenceItem[] {
-  const on = whileHandle(file, 'on');
+  const on = takenOn(file);
   const first = voltagesAt(file.entries, 'load-terminal').filter(on).at(-1);
   if (!first) return [];
   const second =
@@ -75,7 +79,7 @@ function loadTerminal(file: BreakerFile): EvidenceItem[] {
 }
 
 function outlet(file: BreakerFile): EvidenceItem[] {
-  const reading = voltagesAt(file.entries, 'outlet').filter(whileHandle(file, 'on')).at(-1);
+  const reading = voltagesAt(file.entries, 'outlet').filter(takenOn(file)).at(-1);
   if (!reading) return [];
   const outcome = word(reading.value, file.breaker.poles);
   const normal = file.breaker.poles === 2 ? '220 to 254 V' : '110 to 127 V';
@@ -92,12 +96,11 @@ function outlet(file: BreakerFile): EvidenceItem[] {
   ];
 }
 
-/** Off or tripped, and yet live: welded, the wrong breaker, or another source feeding in. */
+/** Seen off, and yet live: welded, the wrong breaker, or another source feeding in. */
 function offButLive(file: BreakerFile): EvidenceItem[] {
-  const off = whileHandle(file, 'off', 'tripped');
   const reading = file.entries.readings
     .filter((r) => r.quantity === 'voltage' && r.point !== 'leg-a' && r.point !== 'leg-b')
-    .filter(off)
+    .filter((r) => handleAt(file.entries.events, r.at) === 'off')
     .at(-1);
   if (!reading) return [];
   const live = reading.value >= LIMITS.zero;
@@ -137,9 +140,9 @@ export function lineSideEvidence(
   const own: Leg[] =
     file.breaker.space === null ? ['A', 'B'] : legsOf({ ...file.breaker, space: file.breaker.space });
   const values = own.map((leg) => (leg === 'A' ? a : b)?.value);
-  const lineSide = values.some((value) => value !== undefined && value < LIMITS.low)
+  const lineSide = values.some((value) => value !== undefined && value < LIMITS.zero)
     ? 'dead'
-    : values.every((value) => value !== undefined)
+    : values.every((value) => value !== undefined && value >= LIMITS.low)
       ? 'alive'
       : null;
   if (!a || !b) return { items: [], lineSide };
