@@ -1,25 +1,13 @@
 import { sayQuantity } from '../quantities/index.ts';
-import { loadAmps } from '../record/index.ts';
+import { sizingQuestion } from '../record/index.ts';
 import { sizing, type Sizing } from '../sizing/index.ts';
 import { CITATIONS } from '../standards/index.ts';
 import type { BreakerFile, EvidenceItem } from './evidence.ts';
 
 /** The sizing of a breaker's circuit; `null` while its conductor is not known. */
 export function circuitSizing({ breaker, circuit }: BreakerFile): Sizing | null {
-  if (!circuit?.conductor) return null;
-  const { conductor, terminalC, ambientC, currentCarrying, portableReceptacles, nameplate, rules, loads } =
-    circuit;
-  return sizing({
-    rules,
-    conductor,
-    terminalC,
-    ambientC,
-    currentCarrying,
-    portableReceptacles,
-    nameplate: nameplate ?? undefined,
-    breakerAmps: breaker.ratingAmps,
-    loads: loads.map((load) => ({ id: load.id, amps: loadAmps(load), continuous: load.continuous })),
-  });
+  const question = circuit && sizingQuestion(circuit, breaker.ratingAmps);
+  return question && sizing(question);
 }
 
 /** The conductor held against the breaker, as a test outcome. */

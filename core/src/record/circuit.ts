@@ -1,6 +1,13 @@
 import { z } from 'zod';
 import { ambientC, exceeds, metres, name, voltAmperes, watts } from '../quantities/index.ts';
-import { conductor, currentCarrying, nameplate, SIZING_RULES, terminalC } from '../sizing/index.ts';
+import {
+  conductor,
+  currentCarrying,
+  nameplate,
+  SIZING_RULES,
+  terminalC,
+  type SizingInput,
+} from '../sizing/index.ts';
 import { id } from './common.ts';
 
 const METER_DISAGREEMENT = 1.02;
@@ -70,6 +77,35 @@ export const circuit = z.object({
   loads: z.array(load),
 });
 export type Circuit = z.infer<typeof circuit>;
+
+/** What of a circuit bears on its sizing; its loads need no ids. */
+export type SizedCircuit = Omit<Circuit, 'id' | 'breakerId' | 'label' | 'lengthM' | 'loads'> & {
+  loads: Omit<Load, 'id'>[];
+};
+
+/**
+ * The sizing question a circuit asks of its breaker; `null` while its conductor is not known.
+ *
+ * @param circuit the circuit with its loads
+ * @param breakerAmps rating of its breaker, A
+ * @example sizingQuestion({ ...circuit, conductor: null }, 20) // null
+ */
+export function sizingQuestion(circuit: SizedCircuit, breakerAmps: number): SizingInput | null {
+  const { rules, conductor, terminalC, ambientC, currentCarrying, portableReceptacles, nameplate, loads } =
+    circuit;
+  if (!conductor) return null;
+  return {
+    rules,
+    conductor,
+    terminalC,
+    ambientC,
+    currentCarrying,
+    portableReceptacles,
+    breakerAmps,
+    nameplate: nameplate ?? undefined,
+    loads: loads.map((load, i) => ({ id: `${i + 1}`, amps: loadAmps(load), continuous: load.continuous })),
+  };
+}
 
 /**
  * Current a load draws, in A: its volt-amperes over its volts; where only watts are known, as if its

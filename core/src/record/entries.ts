@@ -177,6 +177,21 @@ export const observation = z.object({
 });
 export type Observation = z.infer<typeof observation>;
 
+/** An event of which nothing is said but its kind and time. */
+export const NOTHING_SAID = {
+  position: null,
+  feel: null,
+  result: null,
+  power: null,
+  pace: null,
+  afterSeconds: null,
+  amps: null,
+  preloadAmps: null,
+  ambientC: null,
+  unplugged: false,
+  cause: 'unknown',
+} as const satisfies Partial<BreakerEvent>;
+
 /** Everything logged of one breaker. */
 export interface Entries {
   readings: Reading[];

@@ -137,6 +137,66 @@ describe('sizing', () => {
   });
 });
 
+describe('the largest breaker, worked by hand from the tables', () => {
+  type Row = [
+    string,
+    SizingInput['conductor']['material'],
+    60 | 75 | 90,
+    'nm' | 'other',
+    60 | 75,
+    number,
+    number,
+    boolean,
+    number,
+    number,
+  ];
+  const rows: Row[] = [
+    // gauge, metal, insulation, cable, terminal, ambient, conductors, outlets → ampacity, largest breaker
+    ['14', 'copper', 90, 'nm', 60, 30, 2, true, 15, 15],
+    ['14', 'copper', 90, 'other', 75, 30, 3, false, 20, 15],
+    ['12', 'copper', 75, 'other', 75, 30, 3, false, 25, 20],
+    ['12', 'aluminum', 60, 'other', 60, 30, 3, true, 15, 15],
+    ['10', 'aluminum', 75, 'other', 75, 30, 3, false, 30, 25],
+    ['10', 'copper', 60, 'nm', 60, 30, 2, false, 30, 30],
+    ['10', 'copper', 90, 'other', 75, 45, 3, false, 34.8, 30],
+    ['8', 'copper', 90, 'nm', 75, 30, 2, false, 40, 40],
+    ['8', 'copper', 75, 'other', 75, 30, 3, false, 50, 50],
+    ['8', 'aluminum', 75, 'other', 60, 30, 3, false, 35, 35],
+    ['6', 'copper', 90, 'nm', 75, 30, 2, false, 55, 60],
+    ['6', 'copper', 75, 'other', 75, 30, 3, false, 65, 70],
+    ['6', 'copper', 75, 'other', 75, 10, 3, false, 65, 70],
+    ['4', 'copper', 60, 'other', 60, 40, 3, false, 57.4, 60],
+    ['4', 'aluminum', 90, 'other', 75, 30, 6, false, 60, 60],
+    ['3', 'copper', 75, 'other', 75, 30, 20, false, 50, 50],
+    ['2', 'copper', 75, 'other', 75, 30, 3, false, 115, 125],
+    ['1', 'aluminum', 75, 'other', 75, 30, 3, false, 100, 100],
+    ['1/0', 'copper', 75, 'other', 75, 50, 3, false, 112.5, 125],
+    ['2/0', 'aluminum', 75, 'other', 75, 30, 41, false, 47.25, 50],
+    ['3/0', 'copper', 75, 'other', 75, 30, 3, false, 200, 200],
+    ['4/0', 'copper', 75, 'other', 75, 30, 3, false, 230, 250],
+    ['4/0', 'copper', 75, 'other', 75, 30, 3, true, 230, 20],
+  ];
+
+  test.each(rows)('%s %s %i °C %s, terminal %i, %i °C, %i wires, outlets %s: %d A, %i A', (...row) => {
+    const [
+      gauge,
+      material,
+      insulationC,
+      cable,
+      terminalC,
+      ambientC,
+      currentCarrying,
+      portableReceptacles,
+      carries,
+      largest,
+    ] = row;
+    const conductor = { gauge, material, insulationC, cable } as SizingInput['conductor'];
+    const answer = ask({ conductor, terminalC, ambientC, currentCarrying, portableReceptacles, loads: [] });
+    expect(answer.ampacity).toBeCloseTo(carries, 9);
+    expect(answer.maxBreakerAmps).toBe(largest);
+  });
+});
+
 describe('laws', () => {
   const conductorOf = (
     gauge: (typeof GAUGES)[number],

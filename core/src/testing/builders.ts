@@ -1,4 +1,12 @@
-import type { Breaker, BreakerEvent, Circuit, Entries, Observation, Reading } from '../record/index.ts';
+import {
+  NOTHING_SAID,
+  type Breaker,
+  type BreakerEvent,
+  type Circuit,
+  type Entries,
+  type Observation,
+  type Reading,
+} from '../record/index.ts';
 import type { BreakerFile, Dossier } from '../readings/index.ts';
 
 /** Builders of records for tests: sensible values, of which a test names only those it is about. */
@@ -71,17 +79,7 @@ export const anEvent = (
 ): BreakerEvent => ({
   ...kept(at),
   kind,
-  position: null,
-  feel: null,
-  result: null,
-  power: null,
-  pace: null,
-  afterSeconds: null,
-  amps: null,
-  preloadAmps: null,
-  ambientC: null,
-  unplugged: false,
-  cause: 'unknown',
+  ...NOTHING_SAID,
   ...change,
 });
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { THERMAL_TRIP_CLASSES } from '../standards/index.ts';
-import { judgeTrip, leastSensitive, tripWindow } from './index.ts';
+import { judgeTrip, leastSensitive, secondsToOpen, tripWindow } from './index.ts';
 
 describe('tripWindow at the points of the standard', () => {
   const ratings = [15, 20, 30, 40, 50, 60, 100, 125, 150, 200, 225];
@@ -109,5 +109,55 @@ describe('judgeTrip', () => {
     expect(judgeTrip({ ratingAmps: 20, amps: 21 }, 1800)).toBe('within-band');
     expect(judgeTrip({ ratingAmps: 20, amps: 40 }, 10)).toBe('within-band');
     expect(judgeTrip({ ratingAmps: 20, amps: 40 }, 145)).toBe('within-band');
+  });
+});
+
+describe('the closed form', () => {
+  /** θ' = (r² − θ)/τ by the classical fourth-order Runge–Kutta method, until θ reaches the threshold. */
+  function integrated(
+    thresholdSquared: number,
+    tauSeconds: number,
+    multiple: number,
+    preload: number,
+  ): number | null {
+    const slope = (heat: number) => (multiple ** 2 - heat) / tauSeconds;
+    const step = tauSeconds / 2000;
+    let heat = preload ** 2;
+    for (let time = 0; time < 12 * tauSeconds; time += step) {
+      const a = slope(heat);
+      const b = slope(heat + (a * step) / 2);
+      const c = slope(heat + (b * step) / 2);
+      const d = slope(heat + c * step);
+      const next = heat + ((a + 2 * b + 2 * c + d) * step) / 6;
+      if (next >= thresholdSquared) return time + (step * (thresholdSquared - heat)) / (next - heat);
+      heat = next;
+    }
+    return null;
+  }
+
+  test('agrees with a step-by-step integration', () => {
+    const multiple = fc.double({ min: 1.2, max: 5, noNaN: true });
+    fc.assert(
+      fc.property(
+        multiple,
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 1.1, max: 1.9, noNaN: true }),
+        (r, preload, k2) => {
+          const exact = secondsToOpen({ thresholdSquared: k2, tauSeconds: 197 }, r, preload);
+          const stepped = integrated(k2, 197, r, preload);
+          if (stepped !== null) expect(stepped / exact!).toBeCloseTo(1, 3);
+          else expect(exact === null || exact > 11 * 197).toBe(true);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
+  test('a unit whose heat is past its threshold has opened already', () => {
+    expect(secondsToOpen({ thresholdSquared: 0.8, tauSeconds: 33 }, 0, 1)).toBe(0);
+    expect(tripWindow({ ratingAmps: 20, amps: 5, preloadAmps: 20, ambientC: 60 })).toMatchObject({
+      region: 'may-trip',
+      fastestSeconds: 0,
+    });
   });
 });

@@ -1,5 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import type { eventInput, observationInput, readingInput } from '@phylaxon/core/record';
+import {
+  NOTHING_SAID,
+  type eventInput,
+  type observationInput,
+  type readingInput,
+} from '@phylaxon/core/record';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { ApiError, invalidField, notFound } from '../http/index.ts';
@@ -39,20 +44,6 @@ export async function logReadings(
   await manager.insert(ReadingTable, rows);
   return rows;
 }
-
-const NOTHING_SAID = {
-  position: null,
-  feel: null,
-  result: null,
-  power: null,
-  pace: null,
-  afterSeconds: null,
-  amps: null,
-  preloadAmps: null,
-  ambientC: null,
-  unplugged: false,
-  cause: 'unknown',
-} as const;
 
 export async function logEvent(
   manager: EntityManager,

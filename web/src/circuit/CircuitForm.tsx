@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import type { Breaker, Circuit } from '@phylaxon/core/record';
+import { sizingQuestion, type Breaker, type Circuit } from '@phylaxon/core/record';
 import { GAUGES } from '@phylaxon/core/standards';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -15,7 +15,7 @@ import {
   toNumber,
 } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
-import { circuitForm, circuitOf, sizingQuestion, valuesOf, type CircuitValues } from './formValues.ts';
+import { circuitForm, circuitOf, valuesOf, type CircuitValues } from './formValues.ts';
 import { LoadRows } from './LoadRows.tsx';
 import { SizingPreview } from './SizingPreview.tsx';
 
@@ -70,7 +70,7 @@ export function CircuitForm({ breaker, circuit }: { breaker: Breaker; circuit: C
         error={errors.label?.message}
         hint="As the directory should say it."
       />
-      <SizingPreview question={sizingQuestion(values, breaker.ratingAmps)} />
+      <SizingPreview question={sizingQuestion(circuitOf(values), breaker.ratingAmps)} />
       <fieldset>
         <legend className="mb-1 font-semibold">Conductor</legend>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">

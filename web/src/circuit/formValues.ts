@@ -1,8 +1,6 @@
 import { ambientC, amps, metres, name, ratingAmps, voltAmperes, watts } from '@phylaxon/core/quantities';
-import type { Circuit, CircuitInput } from '@phylaxon/core/record';
-import { loadAmps } from '@phylaxon/core/record';
-import { GAUGES, MATERIALS, type Gauge } from '@phylaxon/core/standards';
-import type { SizingInput } from '@phylaxon/core/sizing';
+import type { Circuit, SizedCircuit } from '@phylaxon/core/record';
+import { GAUGES, MATERIALS, type ColumnC, type Gauge } from '@phylaxon/core/standards';
 import { z } from 'zod';
 
 /** The circuit form. Selects hold text; figures hold numbers or null. */
@@ -110,8 +108,8 @@ export function valuesOf(circuit: Circuit | null, poles: 1 | 2): CircuitValues {
   };
 }
 
-/** The form as the record takes it. */
-export function circuitOf(values: CircuitValues): CircuitInput {
+/** The form as the record takes it, defaults filled in. */
+export function circuitOf(values: CircuitValues): SizedCircuit & Pick<Circuit, 'label' | 'lengthM'> {
   const { gauge, material, insulationC, cable, minCircuitAmps, maxBreakerAmps, loads, ...rest } = values;
   return {
     ...rest,
@@ -121,40 +119,8 @@ export function circuitOf(values: CircuitValues): CircuitInput {
     conductor:
       gauge === ''
         ? null
-        : { gauge: gauge as Gauge, material, insulationC: Number(insulationC) as 60, cable },
+        : { gauge: gauge as Gauge, material, insulationC: Number(insulationC) as ColumnC, cable },
     nameplate: minCircuitAmps === null || maxBreakerAmps === null ? null : { minCircuitAmps, maxBreakerAmps },
     loads: loads.map((load) => ({ ...load, volts: Number(load.volts) as 120 | 240 })),
-  };
-}
-
-/** The sizing question a half-filled form asks, or `null` while the conductor is not known. */
-export function sizingQuestion(values: CircuitValues, breakerAmps: number): SizingInput | null {
-  const circuit = circuitOf(values);
-  if (!circuit.conductor) return null;
-  const {
-    conductor,
-    terminalC = 60,
-    ambientC,
-    currentCarrying,
-    portableReceptacles = true,
-    nameplate,
-    rules = 'split',
-  } = circuit;
-  return {
-    rules,
-    conductor,
-    terminalC,
-    ambientC,
-    currentCarrying,
-    portableReceptacles,
-    breakerAmps,
-    nameplate: nameplate ?? undefined,
-    loads: (circuit.loads ?? []).map(
-      ({ volts, watts = null, voltAmperes = null, continuous = false }, i) => ({
-        id: String(i),
-        amps: loadAmps({ volts, watts, voltAmperes }),
-        continuous,
-      }),
-    ),
   };
 }

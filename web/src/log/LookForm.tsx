@@ -1,11 +1,12 @@
 import type { Breaker, EventInput } from '@phylaxon/core/record';
 import { sayOutcome, TEST_WORDS, TESTS, type TestId } from '@phylaxon/core/vocabulary';
 import { useId, useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { FormProvider, useForm } from 'react-hook-form';
 import { api } from '../api/index.ts';
-import { Choices, nowLocal, showErrors, TextField, toInstant } from '../shared/index.ts';
+import { Choices, nowLocal, showErrors, toInstant } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 import { lookableTests } from './destinations.ts';
+import { WhenAndNote } from './CircumstanceFields.tsx';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
 
@@ -60,48 +61,42 @@ export function LookForm({ breaker, startWith }: { breaker: Breaker; startWith?:
       : TESTS[test].outcomes.map((value) => ({ value, label: sayOutcome(test, value) }));
 
   return (
-    <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
-      <div>
-        <label htmlFor={id} className="mb-1 block text-sm font-medium">
-          What did you look at?
-        </label>
-        <select
-          id={id}
-          value={test}
-          onChange={(event) => {
-            setTest(event.target.value as TestId);
-            reset(fresh());
-          }}
-          className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
-        >
-          <option value={HANDLE}>Where the handle stands</option>
-          {tests.map((one) => (
-            <option key={one} value={one}>
-              {TEST_WORDS[one].name}
-            </option>
-          ))}
-        </select>
-        <p className="mt-1 text-ink-soft">
-          {test === HANDLE ? TEST_WORDS['handle-position'].how : TEST_WORDS[test].how}
-        </p>
-      </div>
-      <Choices
-        key={test}
-        label="What was it?"
-        options={outcomes}
-        registration={register('outcome')}
-        error={errors.outcome?.message}
-      />
-      <div className="grid gap-3 sm:grid-cols-2">
-        <TextField
-          label="When"
-          type="datetime-local"
-          registration={register('at')}
-          error={errors.at?.message}
+    <FormProvider {...methods}>
+      <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+        <div>
+          <label htmlFor={id} className="mb-1 block text-sm font-medium">
+            What did you look at?
+          </label>
+          <select
+            id={id}
+            value={test}
+            onChange={(event) => {
+              setTest(event.target.value as TestId);
+              reset(fresh());
+            }}
+            className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
+          >
+            <option value={HANDLE}>Where the handle stands</option>
+            {tests.map((one) => (
+              <option key={one} value={one}>
+                {TEST_WORDS[one].name}
+              </option>
+            ))}
+          </select>
+          <p className="mt-1 text-ink-soft">
+            {test === HANDLE ? TEST_WORDS['handle-position'].how : TEST_WORDS[test].how}
+          </p>
+        </div>
+        <Choices
+          key={test}
+          label="What was it?"
+          options={outcomes}
+          registration={register('outcome')}
+          error={errors.outcome?.message}
         />
-        <TextField label="Note" registration={register('note')} error={errors.note?.message} />
-      </div>
-      <Submit label="Store" busy={isSubmitting} stored={stored} error={errors.root?.message} />
-    </form>
+        <WhenAndNote />
+        <Submit label="Store" busy={isSubmitting} stored={stored} error={errors.root?.message} />
+      </form>
+    </FormProvider>
   );
 }

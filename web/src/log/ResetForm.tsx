@@ -1,26 +1,12 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { CAUTIONS } from '@phylaxon/core/diagnose';
 import type { Breaker } from '@phylaxon/core/record';
-import { useForm, useWatch } from 'react-hook-form';
+import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { api } from '../api/index.ts';
-import {
-  Check,
-  Choices,
-  NumberField,
-  showErrors,
-  TextField,
-  toNumber,
-  type Option,
-} from '../shared/index.ts';
-import {
-  afterSeconds,
-  CAUSE_OPTIONS,
-  circumstanceFields,
-  freshCircumstances,
-  PACE_OPTIONS,
-  toRecord,
-} from './circumstances.ts';
+import { Choices, showErrors, type Option } from '../shared/index.ts';
+import { CauseFields, HowSoon, WhenAndNote } from './CircumstanceFields.tsx';
+import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
 
@@ -72,7 +58,6 @@ export function ResetForm({ breaker, stopped }: { breaker: Breaker; stopped: boo
   const { register, handleSubmit, formState, reset, control } = methods;
   const { errors, isSubmitting } = formState;
   const [result] = useWatch({ control, name: ['result'] });
-  const number = { setValueAs: toNumber };
 
   const onSubmit = async (values: Values) => {
     try {
@@ -84,74 +69,35 @@ export function ResetForm({ breaker, stopped }: { breaker: Breaker; stopped: boo
   };
 
   return (
-    <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
-      {stopped ? (
-        <p className="border-l-4 border-danger pl-3 font-semibold">
-          Do not reset it: a danger sign stands. Only log here what was done before it was seen.
-        </p>
-      ) : (
-        <p className="border-l-4 border-heed pl-3">
-          All the way to off until it clicks, then on until it clicks. {CAUTIONS.reset}
-        </p>
-      )}
-      <Choices
-        label="How did it feel?"
-        options={FEELS}
-        registration={register('feel')}
-        error={errors.feel?.message}
-      />
-      <Choices
-        label="What happened?"
-        options={RESULTS}
-        registration={register('result')}
-        error={errors.result?.message}
-      />
-      {result === 'tripped' && (
-        <>
-          <Choices
-            label="How soon?"
-            options={PACE_OPTIONS}
-            registration={register('pace')}
-            error={errors.pace?.message}
-          />
-          <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-            <NumberField
-              label="Timed: minutes"
-              unit="min"
-              registration={register('minutes', number)}
-              error={errors.minutes?.message}
-            />
-            <NumberField
-              label="and seconds"
-              unit="s"
-              registration={register('seconds', number)}
-              error={errors.seconds?.message}
-            />
-            <NumberField
-              label="Current then"
-              unit="A"
-              registration={register('amps', number)}
-              error={errors.amps?.message}
-            />
-          </div>
-        </>
-      )}
-      <Choices label="Power on the circuit" options={POWER} registration={register('power')} />
-      <Check
-        label="Everything on the circuit was unplugged or switched off"
-        registration={register('unplugged')}
-      />
-      <Choices label="What had made it trip?" options={CAUSE_OPTIONS} registration={register('cause')} />
-      <div className="grid gap-3 sm:grid-cols-2">
-        <TextField
-          label="When"
-          type="datetime-local"
-          registration={register('at')}
-          error={errors.at?.message}
+    <FormProvider {...methods}>
+      <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+        {stopped ? (
+          <p className="border-l-4 border-danger pl-3 font-semibold">
+            Do not reset it: a danger sign stands. Only log here what was done before it was seen.
+          </p>
+        ) : (
+          <p className="border-l-4 border-heed pl-3">
+            All the way to off until it clicks, then on until it clicks. {CAUTIONS.reset}
+          </p>
+        )}
+        <Choices
+          label="How did it feel?"
+          options={FEELS}
+          registration={register('feel')}
+          error={errors.feel?.message}
         />
-        <TextField label="Note" registration={register('note')} error={errors.note?.message} />
-      </div>
-      <Submit label="Store reset" busy={isSubmitting} stored={stored} error={errors.root?.message} />
-    </form>
+        <Choices
+          label="What happened?"
+          options={RESULTS}
+          registration={register('result')}
+          error={errors.result?.message}
+        />
+        {result === 'tripped' && <HowSoon label="How soon?" />}
+        <Choices label="Power on the circuit" options={POWER} registration={register('power')} />
+        <CauseFields label="What had made it trip?" />
+        <WhenAndNote />
+        <Submit label="Store reset" busy={isSubmitting} stored={stored} error={errors.root?.message} />
+      </form>
+    </FormProvider>
   );
 }

@@ -1,19 +1,13 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { sayWindow } from '@phylaxon/core/readings';
 import type { Breaker } from '@phylaxon/core/record';
-import { useForm, useWatch } from 'react-hook-form';
+import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { api } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
-import { ampsText, Check, Choices, NumberField, showErrors, TextField, toNumber } from '../shared/index.ts';
-import {
-  afterSeconds,
-  CAUSE_OPTIONS,
-  circumstanceFields,
-  freshCircumstances,
-  PACE_OPTIONS,
-  toRecord,
-} from './circumstances.ts';
+import { ampsText, NumberField, showErrors, toNumber } from '../shared/index.ts';
+import { CauseFields, HowSoon, WhenAndNote } from './CircumstanceFields.tsx';
+import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
 
@@ -45,62 +39,29 @@ export function TripForm({ breaker }: { breaker: Breaker }) {
   const [amps, preloadAmps, ambientC] = useWatch({ control, name: ['amps', 'preloadAmps', 'ambientC'] });
 
   return (
-    <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
-      <Choices
-        label="How soon did it trip?"
-        options={PACE_OPTIONS}
-        registration={register('pace')}
-        error={errors.pace?.message}
-      />
-      <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-        <NumberField
-          label="Timed: minutes"
-          unit="min"
-          registration={register('minutes', number)}
-          error={errors.minutes?.message}
-        />
-        <NumberField
-          label="and seconds"
-          unit="s"
-          registration={register('seconds', number)}
-          error={errors.seconds?.message}
-        />
-        <NumberField
-          label="Current then"
-          unit="A"
-          registration={register('amps', number)}
-          error={errors.amps?.message}
-        />
-        <NumberField
-          label="Steady load before"
-          unit="A"
-          registration={register('preloadAmps', number)}
-          error={errors.preloadAmps?.message}
-        />
-        <NumberField
-          label="Air around"
-          unit="°C"
-          registration={register('ambientC', number)}
-          error={errors.ambientC?.message}
-        />
-      </div>
-      <SoundUnit breaker={breaker} amps={amps} preloadAmps={preloadAmps} ambientC={ambientC} />
-      <Check
-        label="Everything on the circuit was unplugged or switched off"
-        registration={register('unplugged')}
-      />
-      <Choices label="What made it trip?" options={CAUSE_OPTIONS} registration={register('cause')} />
-      <div className="grid gap-3 sm:grid-cols-2">
-        <TextField
-          label="When"
-          type="datetime-local"
-          registration={register('at')}
-          error={errors.at?.message}
-        />
-        <TextField label="Note" registration={register('note')} error={errors.note?.message} />
-      </div>
-      <Submit label="Store trip" busy={isSubmitting} stored={stored} error={errors.root?.message} />
-    </form>
+    <FormProvider {...methods}>
+      <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+        <HowSoon label="How soon did it trip?" />
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+          <NumberField
+            label="Steady load before"
+            unit="A"
+            registration={register('preloadAmps', number)}
+            error={errors.preloadAmps?.message}
+          />
+          <NumberField
+            label="Air around"
+            unit="°C"
+            registration={register('ambientC', number)}
+            error={errors.ambientC?.message}
+          />
+        </div>
+        <SoundUnit breaker={breaker} amps={amps} preloadAmps={preloadAmps} ambientC={ambientC} />
+        <CauseFields label="What made it trip?" />
+        <WhenAndNote />
+        <Submit label="Store trip" busy={isSubmitting} stored={stored} error={errors.root?.message} />
+      </form>
+    </FormProvider>
   );
 }
 

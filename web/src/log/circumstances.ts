@@ -16,7 +16,7 @@ export const circumstanceFields = {
   cause: z.enum(CAUSE_STATES),
   note,
 };
-type Circumstances = z.output<z.ZodObject<typeof circumstanceFields>>;
+export type Circumstances = z.output<z.ZodObject<typeof circumstanceFields>>;
 
 export const freshCircumstances = (): Circumstances => ({
   at: nowLocal(),

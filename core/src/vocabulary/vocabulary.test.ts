@@ -1,0 +1,78 @@
+import { describe, expect, test } from '@jest/globals';
+import {
+  ACTIONS,
+  CAUSES,
+  FAMILIES,
+  isDanger,
+  isOutcome,
+  sayOutcome,
+  TEST_WORDS,
+  TESTS,
+  type TestFacts,
+  type TestId,
+} from './index.ts';
+
+const tests = Object.entries(TESTS) as [TestId, TestFacts][];
+
+describe('the vocabulary', () => {
+  test('has its causes, actions and tests', () => {
+    expect([Object.keys(CAUSES).length, Object.keys(ACTIONS).length, tests.length]).toEqual([31, 24, 46]);
+    expect(new Set(Object.values(ACTIONS))).toEqual(new Set(FAMILIES));
+  });
+
+  test('danger outcomes are outcomes, and energised tests lie behind the cover', () => {
+    for (const [id, { danger = [], energised, level }] of tests) {
+      for (const outcome of danger) expect([id, isOutcome(id, outcome)]).toEqual([id, true]);
+      if (energised) expect([id, level]).toEqual([id, 2]);
+    }
+  });
+
+  test('these signs, and no others, stop a case by themselves', () => {
+    const signs = tests.flatMap(([id, { outcomes }]) =>
+      outcomes.filter((o) => isDanger(id, o)).map((o) => `${id}:${o}`),
+    );
+    expect(signs.sort()).toEqual(
+      [
+        'branch-off-check:still-live',
+        'light-behaviour:some-brighter-some-dimmer',
+        'line-side-voltage:legs-unequal',
+        'main-off-check:still-live',
+        'outlet-voltage:high',
+        'panel-touch:hot',
+        'smell:hot-plastic',
+        'sound:sizzle-or-crackle',
+        'water-signs:wet-now',
+      ].sort(),
+    );
+  });
+
+  test('an outcome belongs to its test alone', () => {
+    expect([isOutcome('sound', 'quiet'), isOutcome('sound', 'cool'), isDanger('sound', 'quiet')]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+  });
+});
+
+describe('the plain words', () => {
+  test('every outcome has words of its own, without a full stop; every test a name and a way', () => {
+    for (const [id, { outcomes }] of tests) {
+      const words = outcomes.map((outcome) => sayOutcome(id, outcome));
+      expect([id, new Set(words).size]).toEqual([id, outcomes.length]);
+      for (const text of words) expect(text).toMatch(/^[A-Z].*[^.]$/);
+      expect(TEST_WORDS[id].how).toMatch(/\.$/);
+      expect(TEST_WORDS[id].name).not.toBe('');
+    }
+  });
+
+  test('no two tests share a name', () => {
+    expect(new Set(tests.map(([id]) => TEST_WORDS[id].name)).size).toBe(tests.length);
+  });
+
+  test('nothing a homeowner may do is said to need the cover off', () => {
+    for (const [id, { level }] of tests) {
+      if (level < 2) expect(TEST_WORDS[id].how).not.toMatch(/contact meter|clamp|panel dead|terminal/i);
+    }
+  });
+});

@@ -1,0 +1,68 @@
+import { describe, expect, test } from '@jest/globals';
+import { circuitInput, sizingQuestion } from '@phylaxon/core/record';
+import { aCircuit } from '@phylaxon/core/testing';
+import { circuitForm, circuitOf, emptyLoad, valuesOf } from './formValues.ts';
+
+const heater = {
+  id: '1',
+  name: 'Heater',
+  volts: 240 as const,
+  watts: 3000,
+  voltAmperes: null,
+  continuous: true,
+};
+const faults = (values: object) =>
+  circuitForm.safeParse(values).error?.issues.map((issue) => issue.path.join('.')) ?? [];
+
+describe('the circuit form', () => {
+  test('a circuit comes out of the form as it went in', () => {
+    const circuit = aCircuit({
+      conductor: { gauge: '6', material: 'aluminum', insulationC: 75, cable: 'other' },
+      terminalC: 75,
+      ambientC: 41.5,
+      currentCarrying: 4,
+      lengthM: 12,
+      portableReceptacles: false,
+      nameplate: { minCircuitAmps: 17, maxBreakerAmps: 30 },
+      rules: 'flat80',
+      loads: [heater],
+    });
+    const returned = circuitOf(circuitForm.parse(valuesOf(circuit, 2)));
+    const { id, breakerId } = circuit;
+    expect({ id, breakerId, ...returned, loads: [{ id: heater.id, ...returned.loads[0] }] }).toEqual(circuit);
+  });
+
+  test('what it sends the server takes', () => {
+    const values = { ...valuesOf(null, 1), label: 'Lathe' };
+    expect(circuitInput.safeParse(circuitOf(circuitForm.parse(values))).success).toBe(true);
+  });
+
+  test('a new circuit starts with what is usual: outlets on one pole, fixed loads on two', () => {
+    expect([valuesOf(null, 1).portableReceptacles, valuesOf(null, 2).portableReceptacles]).toEqual([
+      true,
+      false,
+    ]);
+    expect([emptyLoad(1).volts, emptyLoad(2).volts]).toEqual(['120', '240']);
+  });
+
+  test('while the gauge is not known there is no question to compare', () => {
+    expect(sizingQuestion(circuitOf(valuesOf(null, 1)), 20)).toBeNull();
+  });
+
+  test.each([
+    ['aluminum in 14', { gauge: '14', material: 'aluminum' }, 'gauge'],
+    ['half a nameplate', { minCircuitAmps: 10 }, 'maxBreakerAmps'],
+    ['the other half', { maxBreakerAmps: 20 }, 'minCircuitAmps'],
+    ['a load without a figure', { loads: [{ ...emptyLoad(1), name: 'x' }] }, 'loads.0.watts'],
+    ['a load without a name', { loads: [{ ...emptyLoad(1), watts: 5 }] }, 'loads.0.name'],
+    [
+      'watts beyond volt-amperes',
+      { loads: [{ ...emptyLoad(1), name: 'x', watts: 9, voltAmperes: 5 }] },
+      'loads.0.watts',
+    ],
+    ['a length that is no number', { lengthM: Number.NaN }, 'lengthM'],
+    ['half a wire', { currentCarrying: 2.5 }, 'currentCarrying'],
+  ])('%s is told at its field', (_what, change, path) => {
+    expect(faults({ ...valuesOf(null, 1), label: 'C', ...change })).toEqual([path]);
+  });
+});
