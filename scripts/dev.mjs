@@ -1,14 +1,21 @@
 import { ensureInstalled } from './install.mjs';
-import { npm } from './run.mjs';
+import { run } from './run.mjs';
 
 await ensureInstalled();
-await npm(
-  'exec',
-  '--',
-  'concurrently',
-  '--names',
-  'server,web',
-  '--kill-others',
-  'tsx watch server/src/main.ts --demo',
-  'npm exec --workspace web -- vite',
+// A record of its own: developing never touches yours.
+const PHYLAXON_DB = process.env.PHYLAXON_DB ?? 'data/dev.db';
+
+await run(
+  'npm',
+  [
+    'exec',
+    '--',
+    'concurrently',
+    '--names',
+    'server,web',
+    '--kill-others',
+    'tsx watch server/src/main.ts --demo',
+    'npm exec --workspace web -- vite',
+  ],
+  { PHYLAXON_DB },
 );

@@ -22,8 +22,19 @@ function port(): number {
   throw new Error(`PORT must be a number from 0 to 65535, not “${PORT}”.`);
 }
 
+async function openRecord(): Promise<Store> {
+  try {
+    return await Store.open(PHYLAXON_DB);
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    throw new Error(`The record ${PHYLAXON_DB} cannot be opened: ${why}. Set PHYLAXON_DB to another file.`, {
+      cause: error,
+    });
+  }
+}
+
 async function main() {
-  const store = await Store.open(PHYLAXON_DB);
+  const store = await openRecord();
   await store.write(redecideOutdated);
   if (isDemo) await seedDemo(store);
   const webRoot = fileURLToPath(new URL('../../web/dist', import.meta.url));
