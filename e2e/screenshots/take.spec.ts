@@ -37,6 +37,12 @@ test('the pictures', async ({ page, request }) => {
   await page.getByRole('tab', { name: 'Circuit' }).evaluate((tab) => tab.scrollIntoView());
   await shoot(page, 'circuit');
 
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.goto(await sheetPath(request, 'Hot-knife bench'));
+  await page.getByRole('article', { name: 'Decision' }).waitFor();
+  await shoot(page, 'sheet-dark');
+  await page.emulateMedia({ colorScheme: 'light' });
+
   await page.setViewportSize(phone);
   await page.goto(`/panels/${panel.id}`);
   await page.getByRole('link', { name: /^Main breaker/ }).waitFor();

@@ -14,11 +14,17 @@ async function expectNoViolation(page: Page, where: string, without: string[] = 
 /** The board beside a sheet has been looked at by itself. */
 const BESIDE = ['nav[aria-label^="Breakers of"]'];
 
-const SIZES = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } };
+const desk = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+const LOOKS = [
+  { name: 'desk, light', size: desk, colorScheme: 'light' },
+  { name: 'desk, dark', size: desk, colorScheme: 'dark' },
+  { name: 'phone, light', size: phone, colorScheme: 'light' },
+] as const;
 
-for (const [name, size] of Object.entries(SIZES)) {
+for (const { name, size, colorScheme } of LOOKS) {
   test.describe(`axe finds nothing, ${name}`, () => {
-    test.beforeEach(({ page }) => page.setViewportSize(size));
+    test.use({ viewport: size, colorScheme });
     test.setTimeout(120_000);
 
     test('on start page, board, open space, and where nothing is', async ({ page, request }) => {

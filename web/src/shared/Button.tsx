@@ -2,7 +2,7 @@ import type { ButtonHTMLAttributes } from 'react';
 import { classes } from './classes.ts';
 
 const LOOKS = {
-  primary: 'bg-ink text-bone-raised hover:bg-enamel-raised disabled:bg-ink-soft',
+  primary: 'bg-ink text-bone-raised hover:opacity-85 disabled:bg-ink-soft',
   quiet: 'border border-rule-strong text-ink hover:bg-bone-sunk disabled:text-ink-soft',
 } as const;
 

@@ -157,7 +157,7 @@ export function Choices({
         {options.map(({ value, label: text }) => (
           <label
             key={value}
-            className="flex min-h-11 items-center gap-2 rounded-sm border border-rule-strong bg-bone-raised px-3 py-2 hover:bg-bone-sunk has-checked:border-ink has-checked:bg-ink has-checked:text-bone-raised has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-heed"
+            className="flex min-h-11 items-center gap-2 rounded-sm border border-rule-strong bg-bone-raised px-3 py-2 hover:bg-bone-sunk has-checked:border-ink has-checked:bg-ink has-checked:hover:bg-ink has-checked:text-bone-raised has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-heed"
           >
             <input type="radio" value={value} className="size-4 accent-heed-lit" {...registration} />
             {text}

@@ -8,6 +8,7 @@ import { BreakerForm } from '../setup/index.ts';
 import { breakerText, Button, placeText } from '../shared/index.ts';
 import { Story } from '../story/index.ts';
 import { DecisionCard } from './DecisionCard.tsx';
+import { LastMeasured } from './LastMeasured.tsx';
 
 const TABS = ['Log', 'Circuit', 'Record', 'Breaker'] as const;
 
@@ -60,6 +61,7 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
           )}
         </p>
       </header>
+      {!stopped && <LastMeasured sheet={sheet} />}
       <DecisionCard decision={verdicts[0]!.decision} onLog={openForm} />
       <TabGroup ref={work} selectedIndex={tab} onChange={setTab} className="scroll-mt-4">
         <TabList className="flex border-b border-rule-strong">

@@ -4,7 +4,7 @@ import { OctagonAlert } from 'lucide-react';
 /** A danger sign, told once, with what to do now and whom to call. */
 export function StopNotice({ stop }: { stop: Decision['stop'] }) {
   return (
-    <section aria-label="Stop" role="alert" className="bg-danger px-4 py-4 text-white">
+    <section aria-label="Stop" role="alert" className="bg-danger-fill px-4 py-4 text-white">
       <h2 className="flex items-center gap-2 text-2xl font-bold">
         <OctagonAlert aria-hidden="true" className="size-7 shrink-0" />
         Stop. Leave it off.

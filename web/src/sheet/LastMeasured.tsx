@@ -1,0 +1,63 @@
+import type { Sheet } from '@phylaxon/core/board';
+import { sayPercent } from '@phylaxon/core/quantities';
+import { ampsText, celsiusText, classes, riseText, timeText, voltsText } from '../shared/index.ts';
+
+interface Measured {
+  what: string;
+  figure: string;
+  beside: string;
+  at: string | null;
+  heed: boolean;
+}
+
+const POINTS = { 'load-terminal': 'At its load terminal', outlet: 'At the outlet' } as const;
+
+function lastVoltage({ readings }: Sheet): Measured | null {
+  const standing = readings.filter((reading) => reading.struck === null && reading.point in POINTS);
+  const last = standing.reduce<(typeof standing)[number] | null>((a, b) => (a && a.at > b.at ? a : b), null);
+  if (!last) return null;
+  const what = POINTS[last.point as keyof typeof POINTS];
+  return { what, figure: voltsText(last.value), beside: '', at: last.at, heed: false };
+}
+
+function lastLoad({ load }: Sheet): Measured | null {
+  if (!load) return null;
+  const what = { conductor: 'Carries', plug: 'At the plug', nameplates: 'Connected, by nameplate' }[load.by];
+  return {
+    what,
+    figure: ampsText(load.amps),
+    beside: sayPercent(load.share),
+    at: load.at,
+    heed: load.share > 1,
+  };
+}
+
+function lastHeat({ heat }: Sheet): Measured[] {
+  return heat.map(({ point, surfaceC, overPeersC, riseC, grade, at }) => ({
+    what: point === 'face' ? 'Its face' : 'Its terminal',
+    figure: celsiusText(surfaceC),
+    beside: overPeersC === null ? `${riseText(riseC)} over air` : `${riseText(overPeersC)} over peers`,
+    at,
+    heed: grade !== 'normal',
+  }));
+}
+
+/** The latest figures at a glance: what comes out, what it carries, how warm it is. */
+export function LastMeasured({ sheet }: { sheet: Sheet }) {
+  const figures = [lastVoltage(sheet), lastLoad(sheet), ...lastHeat(sheet)].filter((one) => one !== null);
+  if (figures.length === 0) return null;
+  return (
+    <dl className="flex flex-wrap gap-x-8 gap-y-3 border-y border-rule-strong py-3">
+      {figures.map(({ what, figure, beside, at, heed }) => (
+        <div key={what}>
+          <dt className="text-sm text-ink-soft">{what}</dt>
+          <dd>
+            <span className="figures mr-2 text-2xl font-semibold">{figure}</span>
+            {beside && <span className={classes('figures', heed && 'font-bold text-heed')}>{beside}</span>}
+            {at && <span className="figures block text-xs text-ink-soft">{timeText(at)}</span>}
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
