@@ -34,6 +34,9 @@ export default defineConfig({
   testDir: 'tests',
   outputDir: 'test-results',
   workers: 1,
+  // A busy machine is not a fault of the interface.
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
   forbidOnly: Boolean(process.env.CI),
   reporter: [['list']],
   use: {
