@@ -57,3 +57,24 @@ test('an address that leads nowhere is told, with a way out', async ({ page }) =
   await page.goto('/panels/7f000000-0000-4000-8000-000000000000');
   await expect(page.getByText('This panel does not exist.')).toBeVisible();
 });
+
+test('a form half filled survives a reload, says so, and can be emptied', async ({ page, request }) => {
+  await page.goto(await ownBreaker(request));
+  const outlet = page.getByRole('textbox', { name: 'Outlet, V' });
+  const note = page.getByText('Kept from before, not stored yet.');
+  await outlet.fill('117.5');
+  await expect(note).toHaveCount(0);
+  await page.reload();
+  await expect(outlet).toHaveValue('117.5');
+  await page.getByRole('button', { name: 'Empty this form' }).click();
+  await expect(outlet).toHaveValue('');
+  await page.reload();
+  await expect(outlet).toHaveValue('');
+
+  await outlet.fill('118');
+  await page.getByRole('button', { name: 'Store readings' }).click();
+  await expect(page.getByText('✓ Stored. The decision above is up to date.').first()).toBeVisible();
+  await page.reload();
+  await expect(outlet).toHaveValue('');
+  await expect(note).toHaveCount(0);
+});

@@ -50,6 +50,27 @@ describe('setting up', () => {
     expect(error.issues).toEqual([{ path: 'space', message: 'Space 1 is taken.' }]);
   });
 
+  test('a typed directory is fitted whole, or not at all, told by line', async () => {
+    const { panel } = await aBreaker();
+    const bad = await post(
+      `/panels/${panel.id}/directory`,
+      { text: '3 hall 15\n1 kitchen 20\n5 porch' },
+      400,
+    );
+    expect(bad.error.issues.map((issue: { path: string }) => issue.path)).toEqual(['text.2', 'text.3']);
+    expect((await boardOf(panel.id)).breakers).toHaveLength(2);
+    const text = '2-4 range 40\n3u hall 15 af\n3l porch 15';
+    expect((await post(`/panels/${panel.id}/directory`, { text })).ids).toHaveLength(3);
+    const { breakers } = await boardOf(panel.id);
+    expect(breakers.map((b) => [b.breaker.space, b.breaker.half, b.label])).toEqual([
+      [null, null, null],
+      [1, null, null],
+      [2, null, 'range'],
+      [3, 'upper', 'hall'],
+      [3, 'lower', 'porch'],
+    ]);
+  });
+
   test('a panel cannot shrink below its breakers', async () => {
     const { panel, breaker } = await aBreaker({ space: 12 });
     const answer = await request(app).put(`/api/v1/panels/${panel.id}`).send({ name: 'Panel', spaces: 8 });

@@ -1,4 +1,5 @@
 import { board, sheet, siteSummary } from '@phylaxon/core/board';
+import { directoryInput } from '@phylaxon/core/directory';
 import {
   breaker,
   breakerChange,
@@ -27,6 +28,7 @@ import {
   changePanel,
   changeSite,
   fitBreaker,
+  fitDirectory,
   logEvent,
   logObservation,
   logReadings,
@@ -230,6 +232,22 @@ function panelRoutes(store: Store): Route[] {
           const row = await changePanel(manager, params.id, body);
           await redecidePanel(manager, row.id);
           return row;
+        }),
+    }),
+    route({
+      method: 'post',
+      path: '/panels/:id/directory',
+      tag: 'panels',
+      summary: 'Fit the breakers of a typed directory: all of them or none',
+      params: byId,
+      body: directoryInput,
+      status: 201,
+      answer: logged,
+      handle: ({ params, body }) =>
+        store.write(async (manager) => {
+          const ids = await fitDirectory(manager, params.id, body.text);
+          await redecidePanel(manager, params.id);
+          return { ids };
         }),
     }),
     route({

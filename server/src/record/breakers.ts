@@ -29,12 +29,12 @@ export const placedOf = ({
   half,
 });
 
+/** The breakers that sit in a panel's spaces now. */
+export const branchesOf = (manager: EntityManager, panelId: string) =>
+  manager.findBy(BreakerTable, { panelId, removedAt: IsNull(), role: 'branch' });
+
 async function checkPlacement(manager: EntityManager, panel: PanelRow, wanted: Placed) {
-  const others = await manager.findBy(BreakerTable, {
-    panelId: panel.id,
-    removedAt: IsNull(),
-    role: 'branch',
-  });
+  const others = await branchesOf(manager, panel.id);
   const problem = placementProblem(panel.spaces, others.map(placedOf), wanted);
   if (problem) throw invalidField(problem.field, problem.message);
 }

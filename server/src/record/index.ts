@@ -1,5 +1,6 @@
 export * from './breakers.ts';
 export * from './circuits.ts';
+export * from './directory.ts';
 export * from './files.ts';
 export * from './log.ts';
 export * from './panels.ts';

@@ -26,6 +26,8 @@ export const api = {
   sheet: (breakerId: string) => request<Sheet>('GET', `/breakers/${breakerId}`),
   fitBreaker: (panelId: string, input: BreakerInput) =>
     request<Breaker>('POST', `/panels/${panelId}/breakers`, input),
+  fitDirectory: (panelId: string, text: string) =>
+    request<{ ids: string[] }>('POST', `/panels/${panelId}/directory`, { text }),
   changeBreaker: (id: string, input: BreakerChange) => request<Breaker>('PATCH', `/breakers/${id}`, input),
   removeBreaker: (id: string) => request<Breaker>('DELETE', `/breakers/${id}`),
   setCircuit: (id: string, input: CircuitInput) => request<Sheet>('PUT', `/breakers/${id}/circuit`, input),

@@ -2,7 +2,7 @@ import { attentionOf, type Board as BoardData } from '@phylaxon/core/board';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { Board } from '../board/index.ts';
-import { BreakerForm } from '../setup/index.ts';
+import { BreakerForm, DirectoryForm } from '../setup/index.ts';
 import { Button, classes, Notice } from '../shared/index.ts';
 import { Sheet } from '../sheet/index.ts';
 import { usePanel } from '../stores/index.ts';
@@ -117,6 +117,13 @@ function Attention({ board }: { board: BoardData }) {
           </li>
         ))}
       </ol>
+      <details
+        open={board.breakers.every(({ breaker }) => breaker.role === 'main')}
+        className="mt-6 border-t border-rule-strong pt-2"
+      >
+        <summary className="min-h-11 py-2 text-xl font-bold">Type the directory</summary>
+        <DirectoryForm board={board} />
+      </details>
       <p className="mt-4 text-ink-soft">
         Choose a breaker on the board to log a reading, a trip or a reset, and see what to do.
       </p>

@@ -15,6 +15,9 @@ import {
   toInstant,
   toNumber,
   type Option,
+  DraftNote,
+  useDraft,
+  withDraft,
 } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 import { Submit } from './Submit.tsx';
@@ -148,8 +151,13 @@ function readingsOf(values: Values): ReadingInput[] {
 export function ReadingForm({ breaker, focusOn }: { breaker: Breaker; focusOn?: string }) {
   const mayDo = useMayDo();
   const { send, stored } = useSend();
-  const methods = useForm<Values>({ resolver: zodResolver(form), defaultValues: fresh() });
-  const { register, handleSubmit, formState, reset, setFocus } = methods;
+  const draftName = `reading-${breaker.id}`;
+  const methods = useForm<Values>({
+    resolver: zodResolver(form),
+    defaultValues: withDraft(draftName, fresh()),
+  });
+  const draft = useDraft(draftName, methods, fresh);
+  const { register, handleSubmit, formState, setFocus } = methods;
   const { errors, isSubmitting } = formState;
 
   useEffect(() => {
@@ -165,7 +173,7 @@ export function ReadingForm({ breaker, focusOn }: { breaker: Breaker; focusOn?: 
     const readings = readingsOf(values);
     try {
       await send(() => api.logReadings(breaker.id, readings));
-      reset(fresh());
+      draft.clear();
     } catch (error) {
       showErrors(methods, error, (path) => fieldOf(path, readings));
     }
@@ -173,6 +181,7 @@ export function ReadingForm({ breaker, focusOn }: { breaker: Breaker; focusOn?: 
 
   return (
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+      <DraftNote draft={draft} />
       {(Object.keys(TITLES) as Quantity[]).map((quantity) => (
         <fieldset key={quantity}>
           <legend className="mb-1 font-semibold">{TITLES[quantity]}</legend>

@@ -4,7 +4,7 @@ import type { Breaker } from '@phylaxon/core/record';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { api } from '../api/index.ts';
-import { Choices, showErrors, type Option } from '../shared/index.ts';
+import { Choices, showErrors, type Option, DraftNote, useDraft, withDraft } from '../shared/index.ts';
 import { CauseFields, HowSoon, WhenAndNote } from './CircumstanceFields.tsx';
 import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
@@ -54,15 +54,20 @@ const fresh = (): Values => ({ ...freshCircumstances(), feel: null, result: null
 /** Log a reset: how it felt, whether it holds, whether the power came back. */
 export function ResetForm({ breaker, stopped }: { breaker: Breaker; stopped: boolean }) {
   const { send, stored } = useSend();
-  const methods = useForm<Values>({ resolver: zodResolver(form), defaultValues: fresh() });
-  const { register, handleSubmit, formState, reset, control } = methods;
+  const draftName = `reset-${breaker.id}`;
+  const methods = useForm<Values>({
+    resolver: zodResolver(form),
+    defaultValues: withDraft(draftName, fresh()),
+  });
+  const draft = useDraft(draftName, methods, fresh);
+  const { register, handleSubmit, formState, control } = methods;
   const { errors, isSubmitting } = formState;
   const [result] = useWatch({ control, name: ['result'] });
 
   const onSubmit = async (values: Values) => {
     try {
       await send(() => api.logEvent(breaker.id, { kind: 'reset', ...toRecord(values) }));
-      reset(fresh());
+      draft.clear();
     } catch (error) {
       showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'seconds' : (path as keyof Values)));
     }
@@ -71,6 +76,7 @@ export function ResetForm({ breaker, stopped }: { breaker: Breaker; stopped: boo
   return (
     <FormProvider {...methods}>
       <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+        <DraftNote draft={draft} />
         {stopped ? (
           <p className="border-l-4 border-danger pl-3 font-semibold">
             Do not reset it: a danger sign stands. Only log here what was done before it was seen.

@@ -5,7 +5,15 @@ import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { api } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
-import { ampsText, NumberField, showErrors, toNumber } from '../shared/index.ts';
+import {
+  ampsText,
+  NumberField,
+  showErrors,
+  toNumber,
+  DraftNote,
+  useDraft,
+  withDraft,
+} from '../shared/index.ts';
 import { CauseFields, HowSoon, WhenAndNote } from './CircumstanceFields.tsx';
 import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
@@ -22,15 +30,20 @@ type Values = z.output<typeof form>;
 /** Log a trip: how soon, at what current; what a sound unit would have done is told while typing. */
 export function TripForm({ breaker }: { breaker: Breaker }) {
   const { send, stored } = useSend();
-  const methods = useForm<Values>({ resolver: zodResolver(form), defaultValues: freshCircumstances() });
-  const { register, handleSubmit, formState, reset, control } = methods;
+  const draftName = `trip-${breaker.id}`;
+  const methods = useForm<Values>({
+    resolver: zodResolver(form),
+    defaultValues: withDraft(draftName, freshCircumstances()),
+  });
+  const draft = useDraft(draftName, methods, freshCircumstances);
+  const { register, handleSubmit, formState, control } = methods;
   const { errors, isSubmitting } = formState;
   const number = { setValueAs: toNumber };
 
   const onSubmit = async (values: Values) => {
     try {
       await send(() => api.logEvent(breaker.id, { kind: 'trip', ...toRecord(values) }));
-      reset(freshCircumstances());
+      draft.clear();
     } catch (error) {
       showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'seconds' : (path as keyof Values)));
     }
@@ -41,6 +54,7 @@ export function TripForm({ breaker }: { breaker: Breaker }) {
   return (
     <FormProvider {...methods}>
       <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+        <DraftNote draft={draft} />
         <HowSoon label="How soon did it trip?" />
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
           <NumberField

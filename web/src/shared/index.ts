@@ -1,5 +1,6 @@
 export * from './Button.tsx';
 export * from './classes.ts';
+export * from './draft.tsx';
 export * from './fields.tsx';
 export * from './formErrors.ts';
 export * from './Notice.tsx';

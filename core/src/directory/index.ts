@@ -1,0 +1,3 @@
+export * from './parseDirectory.ts';
+export * from './parseLine.ts';
+export * from './schema.ts';
