@@ -9,7 +9,7 @@ const json = (schema: z.ZodType) => ({ 'application/json': { schema } });
 export function openApiDocument(routes: readonly Route[], prefix: string) {
   const registry = new OpenAPIRegistry();
   const failure = (description: string) => ({ description, content: json(errorBody) });
-  for (const { method, path, tag, summary, params, body, status, answer } of routes) {
+  for (const { method, path, tag, summary, params, body, status, answer, stream } of routes) {
     registry.registerPath({
       method,
       path: prefix + path.replace(/:(\w+)/g, '{$1}'),
@@ -20,7 +20,12 @@ export function openApiDocument(routes: readonly Route[], prefix: string) {
         ...(body && { body: { required: true, content: json(body) } }),
       },
       responses: {
-        [status]: { description: 'Done.', content: json(answer) },
+        [status]: stream
+          ? {
+              description: 'A stream of server-sent events.',
+              content: { 'text/event-stream': { schema: answer } },
+            }
+          : { description: 'Done.', content: json(answer) },
         ...((body || params) && { 400: failure('Bad input, told by field.') }),
         ...(params && { 404: failure('No such thing.') }),
         ...(body && { 413: failure('Over 1 MB.'), 415: failure('Not JSON.') }),

@@ -1,1 +1,2 @@
 export * from './redecide.ts';
+export * from './decidingRecord.ts';

@@ -5,7 +5,7 @@ import { Board } from '../board/index.ts';
 import { BreakerForm, DirectoryForm } from '../setup/index.ts';
 import { Button, classes, Notice } from '../shared/index.ts';
 import { Sheet } from '../sheet/index.ts';
-import { usePanel } from '../stores/index.ts';
+import { useLivePanel, usePanel } from '../stores/index.ts';
 
 /** A panel: the board, and beside it the sheet of what is chosen. On a phone one at a time. */
 export function PanelPage() {
@@ -17,6 +17,7 @@ export function PanelPage() {
     if (breakerId) void openSheet(breakerId);
   }, [breakerId, openSheet]);
 
+  const heard = useLivePanel(panelId);
   const chosen = breakerId ?? (space ? `open-${space}` : null);
   // The page is about what is chosen; with nothing chosen, about the panel.
   const BoardTitle = chosen === null ? 'h1' : 'p';
@@ -43,6 +44,9 @@ export function PanelPage() {
         )}
       </section>
       <section aria-label="Sheet" className="min-w-0 px-4 py-4 sm:px-6">
+        {!heard && !problem && (
+          <Notice title="The server cannot be heard: what is shown may be old. It is tried again." />
+        )}
         {problem && (
           <Notice title={problem}>
             <Button look="quiet" className="mt-2" onClick={retry}>
@@ -99,11 +103,10 @@ function FitHere({ panelId, space }: { panelId: string; space: number }) {
 /** Nothing is chosen: what is most pressing, and how to go on. */
 function Attention({ board }: { board: BoardData }) {
   const pressing = attentionOf(board.breakers);
+  const empty = board.breakers.every(({ breaker }) => breaker.role === 'main');
   return (
     <div className="max-w-2xl">
-      <h2 className="text-2xl font-bold">
-        {pressing.length === 0 ? 'Nothing asks for attention' : 'What to see to, most pressing first'}
-      </h2>
+      <h2 className="text-2xl font-bold">{attentionTitle(pressing.length, empty)}</h2>
       <ol className="mt-2 divide-y divide-rule">
         {pressing.map(({ breakerId, label, headline, stop }) => (
           <li key={breakerId}>
@@ -117,10 +120,7 @@ function Attention({ board }: { board: BoardData }) {
           </li>
         ))}
       </ol>
-      <details
-        open={board.breakers.every(({ breaker }) => breaker.role === 'main')}
-        className="mt-6 border-t border-rule-strong pt-2"
-      >
+      <details open={empty} className="mt-6 border-t border-rule-strong pt-2">
         <summary className="min-h-11 py-2 text-xl font-bold">Type the directory</summary>
         <DirectoryForm board={board} />
       </details>
@@ -129,4 +129,9 @@ function Attention({ board }: { board: BoardData }) {
       </p>
     </div>
   );
+}
+
+function attentionTitle(pressing: number, empty: boolean): string {
+  if (empty) return 'An empty panel: enter what is in it';
+  return pressing === 0 ? 'Nothing asks for attention' : 'What to see to, most pressing first';
 }

@@ -40,16 +40,17 @@ export function LookForm({ breaker, startWith }: { breaker: Breaker; startWith?:
     if (outcome === null) return setError('outcome', { message: 'Pick what it was.' });
     const when = { at: toInstant(at), note };
     try {
-      await send(() =>
-        test === HANDLE
-          ? api.logEvent(breaker.id, {
-              kind: 'handle',
-              position: outcome as 'on',
-              ...when,
-            } satisfies EventInput)
-          : api.logObservation(breaker.id, { test, outcome, ...when }),
+      await send(
+        () =>
+          test === HANDLE
+            ? api.logEvent(breaker.id, {
+                kind: 'handle',
+                position: outcome as 'on',
+                ...when,
+              } satisfies EventInput)
+            : api.logObservation(breaker.id, { test, outcome, ...when }),
+        () => reset(fresh()),
       );
-      reset(fresh());
     } catch (error) {
       showErrors(methods, error);
     }

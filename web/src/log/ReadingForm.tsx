@@ -172,8 +172,7 @@ export function ReadingForm({ breaker, focusOn }: { breaker: Breaker; focusOn?: 
   const onSubmit = async (values: Values) => {
     const readings = readingsOf(values);
     try {
-      await send(() => api.logReadings(breaker.id, readings));
-      draft.clear();
+      await send(() => api.logReadings(breaker.id, readings), draft.clear);
     } catch (error) {
       showErrors(methods, error, (path) => fieldOf(path, readings));
     }

@@ -66,8 +66,7 @@ export function ResetForm({ breaker, stopped }: { breaker: Breaker; stopped: boo
 
   const onSubmit = async (values: Values) => {
     try {
-      await send(() => api.logEvent(breaker.id, { kind: 'reset', ...toRecord(values) }));
-      draft.clear();
+      await send(() => api.logEvent(breaker.id, { kind: 'reset', ...toRecord(values) }), draft.clear);
     } catch (error) {
       showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'seconds' : (path as keyof Values)));
     }

@@ -42,8 +42,7 @@ export function TripForm({ breaker }: { breaker: Breaker }) {
 
   const onSubmit = async (values: Values) => {
     try {
-      await send(() => api.logEvent(breaker.id, { kind: 'trip', ...toRecord(values) }));
-      draft.clear();
+      await send(() => api.logEvent(breaker.id, { kind: 'trip', ...toRecord(values) }), draft.clear);
     } catch (error) {
       showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'seconds' : (path as keyof Values)));
     }

@@ -5,9 +5,11 @@ import { usePanel } from '../stores/index.ts';
 export function useSend() {
   const refresh = usePanel((state) => state.refresh);
   const [stored, setStored] = useState(false);
-  const send = async (store: () => Promise<unknown>) => {
+  const send = async (store: () => Promise<unknown>, onStored: () => void) => {
     setStored(false);
     await store();
+    // At once: a reload while the board is asked for again must not find the entry in the form.
+    onStored();
     setStored(true);
     await refresh();
   };

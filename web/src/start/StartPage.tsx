@@ -24,7 +24,9 @@ export function StartPage() {
   return (
     <main className="mx-auto max-w-3xl space-y-10 px-4 py-8">
       <title>Phylaxon</title>
-      <h1 className="text-3xl font-bold text-balance">Which panel are you at?</h1>
+      <h1 className="text-3xl font-bold text-balance">
+        {sites?.length === 0 ? 'Draw your first panel' : 'Which panel are you at?'}
+      </h1>
       {problem && (
         <Notice title={problem}>
           <Button look="quiet" className="mt-2" onClick={load}>
@@ -37,7 +39,9 @@ export function StartPage() {
       ))}
       {sites && (
         <details open={sites.length === 0} className="border-t border-rule-strong pt-4">
-          <summary className="min-h-11 py-2 text-xl font-bold">Draw a panel at another site</summary>
+          <summary className="min-h-11 py-2 text-xl font-bold">
+            {sites.length === 0 ? 'A house, a workshop: any site' : 'Draw a panel at another site'}
+          </summary>
           <PanelForm />
         </details>
       )}

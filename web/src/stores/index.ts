@@ -1,2 +1,3 @@
 export * from './panelStore.ts';
 export * from './profileStore.ts';
+export * from './useLivePanel.ts';

@@ -1,0 +1,80 @@
+import { createServer, request as httpRequest, type IncomingMessage } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import request from 'supertest';
+import { testApp } from '../testing/index.ts';
+import { Changes } from './index.ts';
+
+const { app } = await testApp();
+const server = createServer(app);
+let port = 0;
+let panelId = '';
+let breakerId = '';
+
+beforeAll(async () => {
+  await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
+  port = (server.address() as AddressInfo).port;
+  const post = async (path: string, body: object) =>
+    (await request(app).post(`/api/v1${path}`).send(body)).body;
+  const site = await post('/sites', { name: 'Shed' });
+  panelId = (await post(`/sites/${site.id}/panels`, { name: 'Panel', spaces: 4 })).id;
+  breakerId = (await post(`/panels/${panelId}/breakers`, { space: 1, poles: 1, ratingAmps: 20 })).id;
+});
+
+afterAll(() => {
+  server.closeAllConnections();
+  server.close();
+});
+
+/** Open the stream of a panel; resolves when it is open. */
+const open = (id: string) =>
+  new Promise<IncomingMessage>((done) => {
+    httpRequest({ host: '127.0.0.1', port, path: `/api/v1/panels/${id}/changes` }, done).end();
+  });
+
+/** The next chunk that holds an event. */
+const nextEvent = (stream: IncomingMessage) =>
+  new Promise<string>((done) => {
+    const onData = (chunk: Buffer) => {
+      if (!chunk.toString().includes('event:')) return;
+      stream.off('data', onData);
+      done(chunk.toString());
+    };
+    stream.on('data', onData);
+  });
+
+describe('the stream of a panel’s changes', () => {
+  test('tells each change once it is kept, to everybody who watches', async () => {
+    const streams = await Promise.all([open(panelId), open(panelId)]);
+    expect(streams[0].headers['content-type']).toBe('text/event-stream');
+    const told = Promise.all(streams.map(nextEvent));
+    const trip = { kind: 'trip', at: '2026-11-20T10:00:00Z', pace: 'minutes' };
+    await request(app).post(`/api/v1/breakers/${breakerId}/events`).send(trip).expect(201);
+    expect(await told).toEqual(['event: changed\ndata: {}\n\n', 'event: changed\ndata: {}\n\n']);
+    streams.forEach((stream) => stream.destroy());
+  });
+
+  test('what is refused is not told', async () => {
+    const stream = await open(panelId);
+    const told = nextEvent(stream);
+    await request(app).post(`/api/v1/breakers/${breakerId}/events`).send({ kind: 'trip' }).expect(400);
+    const waited = new Promise((done) => setTimeout(() => done('silence'), 50));
+    expect(await Promise.race([told, waited])).toBe('silence');
+    stream.destroy();
+  });
+
+  test('of a panel that does not exist there is none', async () => {
+    expect((await open('7f000000-0000-4000-8000-000000000000')).statusCode).toBe(404);
+  });
+});
+
+test('who stops watching is not told any more', () => {
+  const changes = new Changes();
+  let told = 0;
+  const stop = changes.watch('p', () => told++);
+  changes.announce('p');
+  changes.announce('q');
+  stop();
+  changes.announce('p');
+  expect(told).toBe(1);
+});

@@ -1,0 +1,1 @@
+export { Changes } from './changes.ts';
