@@ -32,6 +32,34 @@ describe('voltages', () => {
     expect(outcomeOf(evidenceOf(at240), 'outlet-voltage')).toBe('normal');
   });
 
+  test('too high a voltage is the same danger at the load terminal', () => {
+    const high = evidenceOf({ readings: [aReading('voltage', 'load-terminal', 131)] });
+    expect(outcomeOf(high, 'outlet-voltage')).toBe('high');
+    expect(outcomeOf(high, 'load-terminal-voltage')).toBe('normal');
+    const since = [
+      aReading('voltage', 'load-terminal', 131, 0),
+      aReading('voltage', 'load-terminal', 121, 60),
+    ];
+    expect(outcomeOf(evidenceOf({ readings: since }), 'outlet-voltage')).toBeUndefined();
+  });
+
+  test('both poles of a two-pole unit dead is a dead unit, one is one pole', () => {
+    const poles = (a: number, b: number) =>
+      outcomeOf(
+        evidenceOf({
+          breaker: { poles: 2 },
+          readings: [aReading('voltage', 'load-terminal', a), aReading('voltage', 'load-terminal-2', b)],
+        }),
+        'load-terminal-voltage',
+      );
+    expect([poles(0, 1), poles(0, 120), poles(120, 100), poles(120, 119)]).toEqual([
+      'zero',
+      'one-pole-zero',
+      'low',
+      'normal',
+    ]);
+  });
+
   test('the latest reading stands, whatever order they are given in', () => {
     const readings = [aReading('voltage', 'outlet', 119, 10), aReading('voltage', 'outlet', 0, 5)];
     expect(outcomeOf(evidenceOf({ readings }), 'outlet-voltage')).toBe('normal');

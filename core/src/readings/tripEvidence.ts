@@ -125,16 +125,18 @@ function record(trips: readonly TripFact[]): EvidenceItem[] {
   return [{ test: 'trips-on-record', outcome, at: last.event.at, text, figures: [], origin: 'event' }];
 }
 
+const PACE_OUTCOMES = {
+  'at-once': 'trips-at-once',
+  seconds: 'trips-in-seconds',
+  minutes: 'trips-in-minutes',
+  hours: 'trips-after-hours',
+} as const satisfies Record<Pace, string>;
+
 /** What the latest switching-on gave, with the loads and without. */
 function results({ entries }: BreakerFile, trips: readonly TripFact[]): EvidenceItem[] {
   const items: EvidenceItem[] = trips.map((trip) => ({
     test: trip.event.unplugged ? ('reset-result-unplugged' as const) : ('reset-result' as const),
-    outcome:
-      trip.pace === 'at-once'
-        ? 'trips-at-once'
-        : trip.event.unplugged
-          ? 'trips-later'
-          : `trips-${trip.pace === 'seconds' ? 'in-seconds' : trip.pace === 'minutes' ? 'in-minutes' : 'after-hours'}`,
+    outcome: trip.event.unplugged && trip.pace !== 'at-once' ? 'trips-later' : PACE_OUTCOMES[trip.pace],
     at: trip.event.at,
     text: `${sayTrip(trip)}.`,
     figures: [],

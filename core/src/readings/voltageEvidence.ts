@@ -2,6 +2,7 @@ import { legsOf, type Leg } from '../panel/index.ts';
 import { sayQuantity } from '../quantities/index.ts';
 import { CITATIONS } from '../standards/index.ts';
 import type { Entries, Reading } from '../record/index.ts';
+import type { OutcomeOf, TestId } from '../vocabulary/index.ts';
 import type { BreakerFile, Evidence, EvidenceItem } from './evidence.ts';
 import { handleAt, nearest } from './history.ts';
 
@@ -15,8 +16,10 @@ const PAIR_HOURS = 1;
 const v = (value: number) => sayQuantity(value, 'V');
 const figure = (label: string, reading: Reading) => ({ label, value: reading.value, unit: 'V' as const });
 
+type Word = 'zero' | 'low' | 'normal' | 'high';
+
 /** The word for a voltage at a 120 V point. A 240 V outlet is judged by half of what it shows. */
-function word(value: number, poles: number): 'zero' | 'low' | 'normal' | 'high' {
+function word(value: number, poles: number): Word {
   const perLeg = poles === 2 && value > 160 ? value / 2 : value;
   if (perLeg < LIMITS.zero) return 'zero';
   if (perLeg < LIMITS.low) return 'low';
@@ -49,33 +52,35 @@ function loadTerminal(file: BreakerFile): EvidenceItem[] {
       ? nearest(voltagesAt(file.entries, 'load-terminal-2').filter(on), first.at, PAIR_HOURS)
       : null;
   const words = [first, second].filter((r) => r !== null).map((r) => word(r.value, 1));
-  const zeros = words.filter((w) => w === 'zero').length;
-  const outcome =
-    zeros === 1 && words.length === 2
-      ? 'one-pole-zero'
-      : zeros > 0
-        ? 'zero'
-        : (words.find((w) => w !== 'normal') ?? 'normal');
+  const outcome = terminalOutcome(words);
   const figures = [figure(second ? 'load terminal, first pole' : 'load terminal', first)];
   if (second) figures.push(figure('load terminal, second pole', second));
+  const values = figures.map(({ value }) => v(value)).join(' and ');
+  const texts = {
+    zero: `Nothing comes out: ${values} at its load terminal with the handle on.`,
+    'one-pole-zero': `One pole gives nothing: ${values} at its two load terminals with the handle on.`,
+  };
   const text =
-    outcome === 'zero'
-      ? `Nothing comes out: ${v(first.value)} at its load terminal with the handle on.`
-      : outcome === 'one-pole-zero'
-        ? `One pole gives nothing: ${v(first.value)} and ${v(second!.value)} at its two load terminals with the handle on.`
-        : `Its load terminal shows ${v(first.value)}${second ? ` and ${v(second.value)}` : ''} with the handle on.`;
-  // A load terminal above the normal range is the supply's doing; the vocabulary has no word for it here.
-  return [
-    {
-      test: 'load-terminal-voltage',
-      outcome: outcome === 'high' ? 'normal' : outcome,
-      at: first.at,
-      text,
-      figures,
-      source: CITATIONS.voltage,
-      origin: 'reading',
-    },
-  ];
+    texts[outcome as keyof typeof texts] ?? `Its load terminal shows ${values} with the handle on.`;
+  const item = (test: TestId, what: string): EvidenceItem => ({
+    test,
+    outcome: what,
+    at: first.at,
+    text,
+    figures,
+    source: CITATIONS.voltage,
+    origin: 'reading',
+  });
+  // Too high a voltage is the supply's doing; it is the same danger as at an outlet.
+  const tooHigh = words.includes('high') ? [item('outlet-voltage', 'high')] : [];
+  return [item('load-terminal-voltage', outcome), ...tooHigh];
+}
+
+/** One word for the load terminals of all poles. */
+function terminalOutcome(words: Word[]): OutcomeOf<'load-terminal-voltage'> {
+  const zeros = words.filter((w) => w === 'zero').length;
+  if (zeros > 0) return zeros < words.length ? 'one-pole-zero' : 'zero';
+  return words.includes('low') ? 'low' : 'normal';
 }
 
 function outlet(file: BreakerFile): EvidenceItem[] {
@@ -147,18 +152,7 @@ export function lineSideEvidence(
       : null;
   if (!a || !b) return { items: [], lineSide };
 
-  const dead = [a, b].filter((r) => r.value < LIMITS.zero).length;
-  const unequal = dead === 0 && Math.abs(a.value - b.value) > LIMITS.legsUnequal;
-  const outcome =
-    dead === 2
-      ? 'both-missing'
-      : dead === 1
-        ? 'one-leg-missing'
-        : unequal
-          ? 'legs-unequal'
-          : a.value >= LIMITS.low && b.value >= LIMITS.low
-            ? 'both-legs-normal'
-            : null;
+  const outcome = legsOutcome(a.value, b.value);
   if (outcome === null) return { items: [], lineSide };
   const legs = `leg A ${v(a.value)}, leg B ${v(b.value)}`;
   const texts = {
@@ -181,4 +175,12 @@ export function lineSideEvidence(
       },
     ],
   };
+}
+
+/** One word for the two supply legs; `null` where none of the vocabulary's fits. */
+function legsOutcome(a: number, b: number): OutcomeOf<'line-side-voltage'> | null {
+  const dead = [a, b].filter((value) => value < LIMITS.zero).length;
+  if (dead > 0) return dead === 2 ? 'both-missing' : 'one-leg-missing';
+  if (Math.abs(a - b) > LIMITS.legsUnequal) return 'legs-unequal';
+  return Math.min(a, b) >= LIMITS.low ? 'both-legs-normal' : null;
 }
