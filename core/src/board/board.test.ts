@@ -1,7 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import { decide } from '../diagnose/index.ts';
 import { gatherEvidence } from '../readings/index.ts';
-import { aCircuit, aDossier, aReading, anObservation, uuid, type FileParts } from '../testing/index.ts';
+import {
+  aCircuit,
+  aDossier,
+  aFile,
+  aReading,
+  anObservation,
+  uuid,
+  type FileParts,
+} from '../testing/index.ts';
 import {
   attentionOf,
   boardBreaker,
@@ -60,6 +68,19 @@ describe('what needs attention', () => {
       ['Oversized', false],
       ['Loose', false],
     ]);
+  });
+
+  test('a danger at the main is listed once, as the main’s; a breaker’s own beside it', () => {
+    const wet = { observations: [anObservation('water-signs', 'wet-now')] };
+    const main = aFile({ ...wet, breaker: { id: uuid(9), role: 'main', space: null } });
+    const behindIt = (parts: FileParts) => {
+      const evidence = gatherEvidence(aDossier(parts, { main }));
+      return boardBreakerOf(evidence, { id: uuid(1), at, decision: decide(evidence) });
+    };
+    const own = { observations: [anObservation('smell', 'hot-plastic')], breaker: { space: 3 } };
+    const all = [onBoard({ ...wet, breaker: { role: 'main', space: null } }), behindIt({}), behindIt(own)];
+    expect(all.map((entry) => entry.standing.stop)).toEqual([true, true, true]);
+    expect(attentionOf(all).map((one) => one.label)).toEqual(['Main', 'Space 3']);
   });
 
   test('urgency falls from danger to keep', () => {

@@ -26,7 +26,16 @@ export function boardBreakerOf(evidence: Evidence, standing: Verdict): BoardBrea
     handle: evidence.handle,
     load: evidence.load,
     heat: gravestHeat(evidence.heat),
-    standing: { action, family, headline, confidence, toAmps, stop: stop.active, at: standing.at },
+    standing: {
+      action,
+      family,
+      headline,
+      confidence,
+      toAmps,
+      stop: stop.active,
+      stopAtMain: stop.onlyAtMain,
+      at: standing.at,
+    },
   };
 }
 
@@ -40,10 +49,13 @@ export function urgency(decision: Pick<Decision, 'action' | 'family'> & { stop: 
   return decision.family === 'need-more' ? 5 : 6;
 }
 
-/** What in a panel needs attention, the most pressing first; missing readings are left to the board. */
+/**
+ * What in a panel needs attention, the most pressing first; missing readings are left to the board. A
+ * danger at the main is listed once, as the main's.
+ */
 export function attentionOf(breakers: readonly BoardBreaker[]): PanelSummary['attention'] {
   return breakers
-    .filter(({ standing }) => urgency(standing) < 5)
+    .filter(({ standing }) => urgency(standing) < 5 && !standing.stopAtMain)
     .sort((a, b) => urgency(a.standing) - urgency(b.standing))
     .map(({ breaker, label, standing }) => ({
       breakerId: breaker.id,

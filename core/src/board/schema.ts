@@ -41,6 +41,7 @@ export const boardBreaker = z.object({
     .pick({ action: true, family: true, headline: true, confidence: true, toAmps: true })
     .extend({
       stop: z.boolean(),
+      stopAtMain: z.boolean().describe('the danger is the main’s and told there'),
       at: instant,
     }),
 });

@@ -70,6 +70,8 @@ const CALLS: Record<Helper, string> = {
 interface Danger {
   text: string;
   words: DangerWords;
+  /** Logged at the main, not at this breaker. */
+  atMain?: true;
 }
 
 /** Danger signs, single ones first, then those that are dangerous together. */
@@ -79,6 +81,7 @@ function dangers(evidence: Evidence): Danger[] {
     .map((item) => ({ text: item.text, words: DANGER_WORDS[item.test] ?? GENERAL }));
   const atMain = evidence.mainItems.map((item) => ({
     text: `At the main: ${item.text}`,
+    atMain: true as const,
     words: DANGER_WORDS[item.test] ?? GENERAL,
   }));
   return [...single, ...atMain, ...together(evidence).map((text) => ({ text, words: GENERAL }))];
@@ -102,12 +105,13 @@ function together(evidence: Evidence): string[] {
 /** Whether danger signs stop everything, why, what to do now and whom to call. */
 export function stopFor(evidence: Evidence): Decision['stop'] {
   const found = dangers(evidence);
-  if (found.length === 0) return { active: false, reasons: [], doNow: [], call: null };
+  if (found.length === 0) return { active: false, reasons: [], doNow: [], call: null, onlyAtMain: false };
   const helper = found.some((danger) => danger.words.call === 'utility') ? 'utility' : 'electrician';
   return {
     active: true,
     reasons: found.map((danger) => danger.text),
     doNow: [...new Set(found.flatMap((danger) => danger.words.doNow))],
     call: CALLS[helper],
+    onlyAtMain: found.every((danger) => danger.atMain),
   };
 }

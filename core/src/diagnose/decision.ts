@@ -45,6 +45,7 @@ export const decision = z.object({
     reasons: z.array(z.string()),
     doNow: z.array(z.string()),
     call: z.string().nullable(),
+    onlyAtMain: z.boolean().describe('no danger of its own: it is the main that endangers it'),
   }),
   reasons: z.array(weighedReason),
   overturnedBy: z.array(z.string()),
