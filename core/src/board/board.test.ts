@@ -52,6 +52,7 @@ describe('a breaker on the board', () => {
 });
 
 describe('what needs attention', () => {
+  const closed = { holes: [] };
   const thin = { conductor: { gauge: '14', material: 'copper', insulationC: 90, cable: 'nm' } } as const;
   const quiet = named(1, 'Quiet', {
     readings: [aReading('voltage', 'outlet', 119), aReading('current', 'plug', 3)],
@@ -62,7 +63,7 @@ describe('what needs attention', () => {
   const loose = named(5, 'Loose', { observations: [anObservation('terminal-inspection', 'loose')] });
 
   test('dangers first, then unprotected conductors, then repairs; what is sound or only unmeasured is left out', () => {
-    const listed = attentionOf([quiet, unknown, loose, oversized, sizzling]);
+    const listed = attentionOf(closed, [quiet, unknown, loose, oversized, sizzling]);
     expect(listed.map((one) => [one.label, one.stop])).toEqual([
       ['Sizzling', true],
       ['Oversized', false],
@@ -80,7 +81,17 @@ describe('what needs attention', () => {
     const own = { observations: [anObservation('smell', 'hot-plastic')], breaker: { space: 3 } };
     const all = [onBoard({ ...wet, breaker: { role: 'main', space: null } }), behindIt({}), behindIt(own)];
     expect(all.map((entry) => entry.standing.stop)).toEqual([true, true, true]);
-    expect(attentionOf(all).map((one) => one.label)).toEqual(['Main', 'Space 3']);
+    expect(attentionOf(closed, all).map((one) => one.label)).toEqual(['Main', 'Space 3']);
+  });
+
+  test('each with the reason that weighs most; an open hole is the panel’s own', () => {
+    const listed = attentionOf({ holes: [7] }, [loose, sizzling, quiet]);
+    expect(listed.map((one) => [one.label, one.space, one.breakerId === null])).toEqual([
+      ['Sizzling', 4, false],
+      ['Open hole at space 7', 7, true],
+      ['Loose', 5, false],
+    ]);
+    expect(listed.every((one) => one.because.length > 10)).toBe(true);
   });
 
   test('urgency falls from danger to keep', () => {
@@ -98,6 +109,6 @@ describe('what needs attention', () => {
       breaker: { space: null, role: 'main' },
       observations: [anObservation('smell', 'hot-plastic')],
     });
-    expect(attentionOf([nameless, main]).map((one) => one.label)).toEqual(['Space 7', 'Main']);
+    expect(attentionOf(closed, [nameless, main]).map((one) => one.label)).toEqual(['Space 7', 'Main']);
   });
 });

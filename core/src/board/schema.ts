@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { decision } from '../diagnose/index.ts';
 import { HEAT_GRADES } from '../heat/index.ts';
-import { breaker, circuit, event, id, instant, observation, panel, reading, site } from '../record/index.ts';
+import { breaker, circuit, id, instant, panel, site } from '../record/index.ts';
+import { schools } from '../settings/index.ts';
 import { sizingOutput } from '../sizing/index.ts';
 import { tripWindowOutput } from '../trip/index.ts';
 
@@ -30,6 +31,16 @@ export type BoardHeat = z.infer<typeof heat>;
 export const verdict = z.object({ id, at: instant, decision });
 export type Verdict = z.infer<typeof verdict>;
 
+const standing = decision
+  .pick({ action: true, family: true, headline: true, confidence: true, toAmps: true })
+  .extend({
+    because: z.string().describe('the reason that weighs most'),
+    stop: z.boolean(),
+    stopAtMain: z.boolean().describe('the danger is the main’s and told there'),
+    at: instant,
+  });
+export type Standing = z.infer<typeof standing>;
+
 /** One breaker as the board shows it. */
 export const boardBreaker = z.object({
   breaker,
@@ -37,18 +48,27 @@ export const boardBreaker = z.object({
   handle,
   load: load.nullable(),
   heat: heat.nullable().describe('the hotter of face and terminal, by grade'),
-  standing: decision
-    .pick({ action: true, family: true, headline: true, confidence: true, toAmps: true })
-    .extend({
-      stop: z.boolean(),
-      stopAtMain: z.boolean().describe('the danger is the main’s and told there'),
-      at: instant,
-    }),
+  feeds: z.object({ panelId: id, name: z.string() }).nullable().describe('the sub-panel behind it'),
+  standing,
 });
 export type BoardBreaker = z.infer<typeof boardBreaker>;
 
+/** What undo would take back, and redo bring again, at a site. */
+const step = z.object({ id, label: z.string() });
+export const steps = z.object({ undo: step.nullable(), redo: step.nullable() });
+export type Steps = z.infer<typeof steps>;
+
 /** A panel as it hangs, with all that is in it. */
-export const board = z.object({ site, panel, breakers: z.array(boardBreaker) });
+export const board = z.object({
+  site,
+  panel,
+  fedFrom: z
+    .object({ panelId: id, panelName: z.string(), breakerId: id.nullable(), place: z.string() })
+    .nullable()
+    .describe('for a sub-panel: the breaker or the lugs that feed it'),
+  breakers: z.array(boardBreaker),
+  steps,
+});
 export type Board = z.infer<typeof board>;
 
 /** Everything about one breaker. */
@@ -67,10 +87,12 @@ export const sheet = z.object({
     }),
   ),
   sizing: sizingOutput.nullable(),
-  readings: z.array(reading),
-  events: z.array(event),
-  observations: z.array(observation),
-  verdicts: z.array(verdict).describe('newest first; the first stands'),
+  lastVoltage: z
+    .object({ point: z.enum(['outlet', 'load-terminal']), value: z.number(), at: instant })
+    .nullable(),
+  standing: verdict.describe('the decision that stands'),
+  feeds: z.object({ panelId: id, name: z.string() }).nullable(),
+  schools,
 });
 export type Sheet = z.infer<typeof sheet>;
 
@@ -78,7 +100,17 @@ export type Sheet = z.infer<typeof sheet>;
 export const panelSummary = z.object({
   panel,
   breakers: z.int(),
-  attention: z.array(z.object({ breakerId: id, label: z.string(), headline: z.string(), stop: z.boolean() })),
+  attention: z.array(
+    z.object({
+      breakerId: id.nullable(),
+      space: z.int().nullable(),
+      label: z.string(),
+      headline: z.string(),
+      because: z.string(),
+      urgency: z.int().describe('0 is the most pressing'),
+      stop: z.boolean(),
+    }),
+  ),
 });
 export type PanelSummary = z.infer<typeof panelSummary>;
 

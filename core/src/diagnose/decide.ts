@@ -1,6 +1,6 @@
 import type { Evidence } from '../readings/index.ts';
 import { ACTION_WORDS } from './actionWords.ts';
-import { CAUTIONS } from './cautions.ts';
+import { cautionText } from './cautions.ts';
 import {
   openBeyondBreaker,
   overloaded,
@@ -14,9 +14,15 @@ import { familyOf, type Decision } from './decision.ts';
 import { reason, type Finding, type Rule } from './finding.ts';
 import { seenAtTerminal, warmJoint } from './jointRules.ts';
 import { hotJoint, openBreaker, sluggishBreaker, tripsTooEarly, wornMechanism } from './replaceRules.ts';
-import { causeKnownAndGone, causeKnownAndThere, neverFullyReset, trippedUnexplained } from './resetRules.ts';
+import {
+  causeKnownAndGone,
+  causeKnownAndThere,
+  enoughTrials,
+  neverFullyReset,
+  trippedUnexplained,
+} from './resetRules.ts';
 import { loadDoesNotFit, oversizedBreaker, undersizedBreaker } from './resizeRules.ts';
-import { nothingToGoBy, soundAsMeasured } from './restRules.ts';
+import { nothingToGoBy, soundAsMeasured, surgeUnit } from './restRules.ts';
 
 /** The rules in order of precedence: the first that speaks decides, the others are told beside it. */
 const RULES: readonly Rule[] = [
@@ -35,12 +41,14 @@ const RULES: readonly Rule[] = [
   warmJoint,
   causeKnownAndGone,
   causeKnownAndThere,
+  enoughTrials,
   snappedWithLoads,
   neverFullyReset,
   stillDead,
   trippedUnexplained,
   loadDoesNotFit,
   undersizedBreaker,
+  surgeUnit,
   soundAsMeasured,
 ];
 
@@ -71,7 +79,7 @@ export function decide(evidence: Evidence): Decision {
     reasons: byWeight(first),
     overturnedBy: first.overturnedBy,
     next: stop.active ? first.next.filter((test) => !test.energised && test.level > 0) : first.next,
-    cautions: first.cautions.map((id) => CAUTIONS[id]),
+    cautions: first.cautions.map((id) => cautionText(id, evidence.schools)),
     also: besides(first, rest),
   };
 }

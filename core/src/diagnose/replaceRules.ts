@@ -234,7 +234,8 @@ function standardTooEarly(evidence: Evidence): Finding | null {
 
 /** A ground-fault or arc-fault unit that trips under light load may be doing its job. */
 function electronicUnderLightLoad(evidence: Evidence): Finding | null {
-  if (evidence.trips.length === 0 || causeRemoved(evidence)) return null;
+  const unit = evidence.breaker.kind;
+  if (unit === 'surge' || evidence.trips.length === 0 || causeRemoved(evidence)) return null;
   const light = evidence.trips.filter(
     ({ window, pace, event }) =>
       !event.unplugged && (window ? window.region === 'holds' : pace !== 'at-once'),
@@ -242,7 +243,7 @@ function electronicUnderLightLoad(evidence: Evidence): Finding | null {
   if (light.length === 0) return null;
   const { event } = light.at(-1)!;
   const kind = { gfci: 'ground-fault', afci: 'arc-fault', dual: 'ground-fault and arc-fault', standard: '' }[
-    evidence.breaker.kind
+    unit
   ];
   return {
     action: 'gather-more',

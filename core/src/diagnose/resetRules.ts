@@ -75,6 +75,40 @@ export function causeKnownAndThere(evidence: Evidence): Finding | null {
   };
 }
 
+/**
+ * As many resets tripped again as the school allows: no more until the cause is found. One trial with
+ * everything unplugged is kept for a suspected short, since it tells the appliances from the wiring.
+ */
+export function enoughTrials(evidence: Evidence): Finding | null {
+  const { failedResets: failed, schools, handle } = evidence;
+  if (handle !== 'tripped') return null;
+  const short = lastTrip(evidence)?.pace === 'at-once';
+  const limit = short ? schools.trialsIntoShort : schools.trialsOtherwise;
+  const bareTrialLeft = short && !failed.some((event) => event.unplugged);
+  if (failed.length < limit + (bareTrialLeft ? 1 : 0)) return null;
+  return {
+    action: 'gather-more',
+    headline: 'Enough trials: no more resets until the cause is found',
+    confidence: 0.6,
+    reasons: [
+      reason(
+        'trials-used-up',
+        3,
+        `It tripped again after ${failed.length} ${failed.length === 1 ? 'reset' : 'resets'}; ${limit} ${limit === 1 ? 'is' : 'are'} allowed here${short ? ' into a suspected short' : ''}. Every trip wears its contacts.`,
+      ),
+      because(evidence, 'reset-result', 2),
+      because(evidence, 'trips-on-record', 1),
+    ],
+    overturnedBy: ['A cause that is found and removed: then one reset.'],
+    next: notDone(evidence, [
+      doNext('appliance-check', 'The suspect appliance, tried elsewhere, tells without another trip here.'),
+      doNext('load-share', 'Nameplates or a plug-in meter tell an overload without another trip.'),
+      doNext('insulation-resistance', 'With the circuit dead it finds a short without another trip.'),
+    ]),
+    cautions: ['noMoreResets', 'neverLarger'],
+  };
+}
+
 /** Half-tripped, or never pushed fully off: the first thing to try, once. */
 export function neverFullyReset(evidence: Evidence): Finding | null {
   const gives =

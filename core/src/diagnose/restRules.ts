@@ -38,6 +38,22 @@ export function soundAsMeasured(evidence: Evidence): Finding | null {
   };
 }
 
+/** A surge unit protects until its lamp goes dark; it feeds no circuit whose load could be measured. */
+export function surgeUnit(evidence: Evidence): Finding | null {
+  if (evidence.breaker.kind !== 'surge') return null;
+  return {
+    action: 'gather-more',
+    headline: 'Look at its lamp: dark means it no longer protects',
+    confidence: 0.5,
+    reasons: [
+      reason('surge-unit', 1, 'A surge unit wears with every surge it takes; its lamp is all that shows it.'),
+    ],
+    overturnedBy: ['A dark lamp: then an electrician replaces it with one listed for this panel.'],
+    next: notDone(evidence, [doNext('panel-touch', 'A failing one gets warm.')]),
+    cautions: [],
+  };
+}
+
 const FIRST_LOOKS: [TestId, string][] = [
   ['sound', 'Sizzling means stop: listen before you touch.'],
   ['smell', 'Hot plastic means stop.'],

@@ -1,7 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Placed } from '../panel/index.ts';
+import { aShape } from '../testing/index.ts';
 import { parseDirectory, parseDirectoryLine } from './index.ts';
+
+const shape = (spaces: number) => aShape({ spaces, narrowSpaces: null });
 
 describe('a line', () => {
   test.each([
@@ -14,6 +17,12 @@ describe('a line', () => {
     ['6 water heater 30a 2P', { space: 6, poles: 2, ratingAmps: 30 }],
     ['19u office 15 af', { space: 19, half: 'upper', kind: 'afci', label: 'office' }],
     ['19-lower router 15', { space: 19, half: 'lower' }],
+    ['5i dryer 30', { space: 5, half: 'inner', poles: 2 }],
+    ['5-7o heater 30', { space: 5, half: 'outer', poles: 2 }],
+    ['3 dining 20 tied', { space: 3, tied: true, label: 'dining' }],
+    ['2-4 whole house 50 surge', { kind: 'surge', poles: 2 }],
+    ['13-16 blank', { spaces: [13, 14, 15, 16], cover: 'blank' }],
+    ['9 open', { spaces: [9], cover: 'open' }],
     ['  7   bedroom 2   15 A gfci ', { space: 7, label: 'bedroom 2', ratingAmps: 15, kind: 'gfci' }],
     [
       '8 flat: cooker hood & fan 12.5 gf+af',
@@ -24,7 +33,9 @@ describe('a line', () => {
   });
 
   test('law: what is written by the rules is read as it was meant', () => {
-    const word = fc.stringMatching(/^[a-z]{3,8}$/).filter((w) => !['afci', 'gfci', 'dual'].includes(w));
+    const word = fc
+      .stringMatching(/^[a-z]{3,8}$/)
+      .filter((w) => !['afci', 'gfci', 'dual', 'surge', 'tied'].includes(w));
     const meant = fc.record({
       space: fc.integer({ min: 1, max: 84 }),
       poles: fc.constantFrom(1 as const, 2 as const),
@@ -44,6 +55,7 @@ describe('a line', () => {
           label: words.join(' '),
           ratingAmps,
           kind,
+          tied: false,
         });
       }),
     );
@@ -52,9 +64,9 @@ describe('a line', () => {
   test('law: whatever is typed, it is understood or refused with a reason, never thrown', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 60 }), (text) => {
-        const { entries, problems } = parseDirectory(text, 24, []);
+        const { entries, openings, problems } = parseDirectory(text, shape(24), []);
         for (const problem of problems) expect(problem.message).toMatch(/\.$/);
-        expect(entries.length + problems.length).toBe(
+        expect(entries.length + openings.length + problems.length).toBe(
           text.split(/\r?\n/).filter((line) => line.trim() !== '').length,
         );
       }),
@@ -96,19 +108,36 @@ describe('what cannot be is refused with its reason', () => {
     ['4 15', /Say what it feeds/],
     ['4 hall 0', /1 to 1000 A/],
     ['4 hall 5000', /1 to 1000 A/],
+    ['4 hall 15 tied', /no breaker on a line before/],
+    ['3 blank', /There is a breaker in space 3/],
+    ['7 open', /There is a breaker in space 7/],
+    ['11-13 blank', /spaces 1 to 12/],
+    ['top blank', /no list of spaces/],
     [`4 ${'x'.repeat(130)} 15`, /120 characters/],
   ])('“%s”', (text, reason) => {
-    const { entries, problems } = parseDirectory(text, 12, present);
+    const { entries, problems } = parseDirectory(text, shape(12), present);
     expect(entries).toEqual([]);
     expect(problems).toEqual([{ line: 1, message: expect.stringMatching(reason) }]);
   });
 
   test('a line is placed after those before it, and told by its own number', () => {
-    const { entries, problems } = parseDirectory('1 kitchen 20\n\n1 hall 15\r\n8l porch 15', 12, present);
+    const { entries, problems } = parseDirectory(
+      '1 kitchen 20\n\n1 hall 15\r\n8l porch 15',
+      shape(12),
+      present,
+    );
     expect(entries.map((entry) => [entry.line, entry.label])).toEqual([
       [1, 'kitchen'],
       [4, 'porch'],
     ]);
     expect(problems).toEqual([{ line: 3, message: 'Space 1 is taken.' }]);
+  });
+
+  test('a handle is tied to the line before where that can be', () => {
+    const read = (text: string) => parseDirectory(text, shape(12), []);
+    expect(read('1 hall 15\n3 stairs 15 tied').problems).toEqual([]);
+    expect(read('1 hall 15\n2 stairs 15 tied').problems).toEqual([
+      { line: 2, message: expect.stringMatching(/different columns/) },
+    ]);
   });
 });

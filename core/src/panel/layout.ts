@@ -2,12 +2,15 @@
 export const LEGS = ['A', 'B'] as const;
 export type Leg = (typeof LEGS)[number];
 
-/** How a panel hangs on the wall. */
-export const ORIENTATIONS = ['upright', 'inverted'] as const;
+/** How a panel hangs on the wall: by where its top points. */
+export const ORIENTATIONS = ['upright', 'inverted', 'left', 'right'] as const;
 export type Orientation = (typeof ORIENTATIONS)[number];
 
-/** A narrow breaker takes one half of a space. */
-export const HALVES = ['upper', 'lower'] as const;
+/**
+ * What a narrow unit takes of its spaces. One-pole: the upper or lower half of one space. Two-pole, in a
+ * quad: the inner pair (lower half of the first space, upper half of the next in the column) or the outer.
+ */
+export const HALVES = ['upper', 'lower', 'inner', 'outer'] as const;
 export type Half = (typeof HALVES)[number];
 
 /** Which way a handle is pushed to switch on, as seen from the front. */
@@ -33,28 +36,90 @@ export function spacesOf(breaker: { space: number; poles: number }): number[] {
   return Array.from({ length: breaker.poles }, (_, pole) => breaker.space + 2 * pole);
 }
 
-/** Where a space is drawn: row and column from the top left, 0-based, as the panel hangs. */
-export interface Place {
-  row: number;
-  column: 0 | 1;
+/** The legs a breaker is fed from; two for a two-pole unit, which straddles both. */
+export const legsOf = (breaker: { space: number; poles: number }): Leg[] => spacesOf(breaker).map(legOfSpace);
+
+/** One half of one space: the smallest place a pole can sit. */
+export interface Slot {
+  space: number;
+  part: 'upper' | 'lower';
 }
 
 /**
+ * The half spaces a breaker takes.
+ *
+ * @example slotsOf({ space: 5, poles: 2, half: 'inner' })
+ *   // [{ space: 5, part: 'lower' }, { space: 7, part: 'upper' }]
+ */
+export function slotsOf(breaker: { space: number; poles: number; half: Half | null }): Slot[] {
+  const { space, half } = breaker;
+  if (half === 'upper' || half === 'lower') return [{ space, part: half }];
+  const [first, last = first] = spacesOf(breaker) as [number, number?];
+  const ends: Slot[] = [
+    { space: first, part: half === 'inner' ? 'lower' : 'upper' },
+    { space: last, part: half === 'inner' ? 'upper' : 'lower' },
+  ];
+  if (half !== null) return ends;
+  return spacesOf(breaker).flatMap((one): Slot[] => [
+    { space: one, part: 'upper' },
+    { space: one, part: 'lower' },
+  ]);
+}
+
+/** Where something lies on the wall: row and column from the top left, 0-based, as the panel hangs. */
+export interface Place {
+  row: number;
+  column: number;
+}
+
+/** Rows and columns of spaces a panel shows as it hangs: two columns, or two rows when on its side. */
+export function gridOf(spaces: number, orientation: Orientation): { rows: number; columns: number } {
+  const pairs = Math.ceil(spaces / 2);
+  return isOnItsSide(orientation) ? { rows: 2, columns: pairs } : { rows: pairs, columns: 2 };
+}
+
+export const isOnItsSide = (orientation: Orientation) => orientation === 'left' || orientation === 'right';
+
+/**
  * Where a space lies on the wall. An inverted panel is turned by half a turn: space 1 is then at the
- * bottom right.
+ * bottom right. With its top to the left, space 1 is at the bottom left.
  *
  * @example placeOfSpace(24, 3, 'upright') // { row: 1, column: 0 }
  * @example placeOfSpace(24, 3, 'inverted') // { row: 10, column: 1 }
+ * @example placeOfSpace(24, 3, 'left') // { row: 1, column: 1 }
  */
 export function placeOfSpace(spaces: number, space: number, orientation: Orientation): Place {
-  const row = Math.floor((space - 1) / 2);
-  const column = space % 2 === 1 ? 0 : 1;
-  if (orientation === 'upright') return { row, column };
-  return { row: Math.ceil(spaces / 2) - 1 - row, column: column === 0 ? 1 : 0 };
+  const along = Math.floor((space - 1) / 2);
+  const across = space % 2 === 1 ? 0 : 1;
+  const last = Math.ceil(spaces / 2) - 1;
+  switch (orientation) {
+    case 'upright':
+      return { row: along, column: across };
+    case 'inverted':
+      return { row: last - along, column: 1 - across };
+    case 'left':
+      return { row: 1 - across, column: along };
+    case 'right':
+      return { row: across, column: last - along };
+  }
 }
 
-/** The usual on-direction: in a column, towards the middle; a main is pushed up, or down if inverted. */
+/** Clockwise quarter turns from upright. */
+const QUARTERS: Record<Orientation, number> = { upright: 0, right: 1, inverted: 2, left: 3 };
+const CLOCKWISE: readonly OnDirection[] = ['up', 'right', 'down', 'left'];
+
+/**
+ * A handle's on-direction after its panel is turned from one hanging to another.
+ *
+ * @example turnDirection('right', 'upright', 'inverted') // 'left'
+ */
+export function turnDirection(direction: OnDirection, from: Orientation, to: Orientation): OnDirection {
+  const turns = QUARTERS[to] - QUARTERS[from];
+  return CLOCKWISE[(CLOCKWISE.indexOf(direction) + turns + 4) % 4]!;
+}
+
+/** The usual on-direction: in a column, towards the middle; a main’s is up in an upright panel. */
 export function usualOnDirection(space: number | null, orientation: Orientation): OnDirection {
-  if (space === null) return orientation === 'upright' ? 'up' : 'down';
-  return placeOfSpace(0, space, orientation).column === 0 ? 'right' : 'left';
+  const upright = space === null ? 'up' : space % 2 === 1 ? 'right' : 'left';
+  return turnDirection(upright, 'upright', orientation);
 }

@@ -1,4 +1,15 @@
-import { legOfSpace, spacesOf, type Half } from './layout.ts';
+import { familyProblem, type Label } from './families.ts';
+import { slotsOf, spacesOf, type Half, type Slot } from './layout.ts';
+import { saySpaceList } from './spaceList.ts';
+
+/** What of a panel bears on where a breaker may sit. */
+export interface PanelShape extends Label {
+  spaces: number;
+  /** Spaces whose label allows narrow units; `null` while the label is not read. */
+  narrowSpaces: readonly number[] | null;
+  /** Split bus: the first space of the lower section; `null` for one bus. */
+  splitAt: number | null;
+}
 
 /** What a breaker takes up in a panel. */
 export interface Placed {
@@ -10,54 +21,142 @@ export interface Placed {
 
 /** Why a breaker cannot go where it is wanted: the field at fault and a sentence for the person. */
 export interface PlacementProblem {
-  field: 'space' | 'poles' | 'half';
+  field: 'space' | 'poles' | 'half' | 'family';
   message: string;
 }
+
+/** With no single main, so many handles at most may shut a panel off (NEC 230.71, older editions: the six-handle rule). */
+export const MOST_DISCONNECTS = 6;
+
+/** The handles of a split-bus panel that shut it off: those in its upper section. */
+export const disconnectsOf = <P extends { space: number | null }>(
+  panel: Pick<PanelShape, 'splitAt'>,
+  breakers: readonly P[],
+): P[] =>
+  panel.splitAt === null ? [] : breakers.filter(({ space }) => space !== null && space < panel.splitAt!);
+
+type Rule = (panel: PanelShape, others: readonly Placed[], wanted: Placed) => PlacementProblem | null;
+
+const narrowTwoPole: Rule = (_panel, _others, { poles, half }) => {
+  if (poles === 2 && (half === 'upper' || half === 'lower')) {
+    return {
+      field: 'half',
+      message:
+        'A narrow unit in one space sits on one leg and cannot be two-pole: two-pole needs two spaces, or the inner or outer pair of a quad.',
+    };
+  }
+  if (poles === 1 && (half === 'inner' || half === 'outer')) {
+    return {
+      field: 'half',
+      message: `The ${half} pair of a quad is two-pole: a one-pole narrow unit is upper or lower.`,
+    };
+  }
+  return null;
+};
+
+const withinPanel: Rule = ({ spaces }, _others, wanted) => {
+  const beyond = spacesOf(wanted).find((space) => space < 1 || space > spaces);
+  if (beyond === undefined) return null;
+  return wanted.poles === 2 && wanted.space >= 1 && wanted.space <= spaces
+    ? {
+        field: 'poles',
+        message: `A two-pole unit at ${wanted.space} would need space ${beyond}; this panel ends at ${spaces}.`,
+      }
+    : { field: 'space', message: `This panel has spaces 1 to ${spaces}.` };
+};
+
+const acrossTheSplit: Rule = ({ splitAt }, _others, wanted) => {
+  const [first, last] = [wanted.space, spacesOf(wanted).at(-1)!];
+  if (splitAt === null || first >= splitAt || last < splitAt) return null;
+  return {
+    field: 'space',
+    message: `The bus is split between ${splitAt - 2} and ${splitAt}: a two-pole unit cannot sit on both sections.`,
+  };
+};
+
+const narrowWhereListed: Rule = ({ narrowSpaces }, _others, wanted) => {
+  if (wanted.half === null || narrowSpaces === null) return null;
+  const unlisted = spacesOf(wanted).find((space) => !narrowSpaces.includes(space));
+  if (unlisted === undefined) return null;
+  return {
+    field: 'half',
+    message:
+      narrowSpaces.length === 0
+        ? 'The label of this panel allows no narrow units.'
+        : `The label allows narrow units in ${saySpaceList(narrowSpaces)} only, not in ${unlisted}.`,
+  };
+};
+
+const sameSlot = (a: Slot, b: Slot) => a.space === b.space && a.part === b.part;
+
+const free: Rule = (_panel, others, wanted) => {
+  const taken = slotsOf(wanted);
+  for (const other of others) {
+    if (other.id === wanted.id) continue;
+    const shared = slotsOf(other).find((slot) => taken.some((one) => sameSlot(one, slot)));
+    if (shared === undefined) continue;
+    const bothNarrow = other.half !== null && wanted.half !== null;
+    return bothNarrow
+      ? { field: 'half', message: `The ${shared.part} half of space ${shared.space} is taken.` }
+      : { field: 'space', message: `Space ${shared.space} is taken.` };
+  }
+  return null;
+};
+
+const sixHandles: Rule = (panel, others, wanted) => {
+  if (panel.splitAt === null || wanted.space >= panel.splitAt) return null;
+  const handles = disconnectsOf(panel, others).filter(({ id }) => id !== wanted.id).length;
+  if (handles < MOST_DISCONNECTS) return null;
+  return {
+    field: 'space',
+    message: `${MOST_DISCONNECTS} handles shut this panel off already, and no more are allowed: use the lower section, from ${panel.splitAt} on.`,
+  };
+};
+
+const RULES: readonly Rule[] = [
+  narrowTwoPole,
+  withinPanel,
+  acrossTheSplit,
+  narrowWhereListed,
+  free,
+  sixHandles,
+];
 
 /**
  * Why a breaker cannot go there, or `null` if it can.
  *
- * @param spaces how many spaces the panel has
+ * @param panel the panel's shape and label
  * @param others the breakers already in it
  * @param wanted the one to place; one with the same id among the others is passed over (a move)
  * @example
- * placementProblem(24, [{ id: 'x', space: 3, poles: 1, half: null }], { id: 'y', space: 1, poles: 2, half: null })
+ * placementProblem(panel, [{ id: 'x', space: 3, poles: 1, half: null }], { id: 'y', space: 1, poles: 2, half: null })
  *   // { field: 'space', message: 'Space 3 is taken.' }
  */
 export function placementProblem(
-  spaces: number,
+  panel: PanelShape,
   others: readonly Placed[],
   wanted: Placed,
 ): PlacementProblem | null {
-  if (wanted.poles === 2 && wanted.half !== null) {
-    return {
-      field: 'half',
-      message:
-        'A narrow unit in one space sits on one leg and cannot be two-pole: two-pole needs two spaces.',
-    };
-  }
-  const taken = spacesOf(wanted);
-  const beyond = taken.find((space) => space < 1 || space > spaces);
-  if (beyond !== undefined) {
-    return wanted.poles === 2 && wanted.space <= spaces
-      ? {
-          field: 'poles',
-          message: `A two-pole unit at ${wanted.space} would need space ${beyond}; this panel ends at ${spaces}.`,
-        }
-      : { field: 'space', message: `This panel has spaces 1 to ${spaces}.` };
-  }
-  for (const other of others) {
-    if (other.id === wanted.id) continue;
-    const shared = spacesOf(other).find((space) => taken.includes(space));
-    if (shared === undefined) continue;
-    const bothNarrow = other.half !== null && wanted.half !== null;
-    if (!bothNarrow) return { field: 'space', message: `Space ${shared} is taken.` };
-    if (other.half === wanted.half) {
-      return { field: 'half', message: `The ${wanted.half} half of space ${shared} is taken.` };
-    }
+  for (const rule of RULES) {
+    const problem = rule(panel, others, wanted);
+    if (problem) return problem;
   }
   return null;
 }
 
-/** The legs a breaker is fed from; two for a two-pole unit, which straddles both. */
-export const legsOf = (breaker: { space: number; poles: number }) => spacesOf(breaker).map(legOfSpace);
+/**
+ * Why a part may not be fitted there, or `null`: it does not go there, or it does not belong in this panel.
+ *
+ * @param family the part's own family; '' if not known
+ */
+export function fittingProblem(
+  panel: PanelShape,
+  others: readonly Placed[],
+  wanted: Placed,
+  family: string,
+): PlacementProblem | null {
+  const problem = placementProblem(panel, others, wanted);
+  if (problem) return problem;
+  const message = familyProblem(panel, family);
+  return message === null ? null : { field: 'family', message };
+}

@@ -1,5 +1,6 @@
 import type { HeatPoint } from '../heat/index.ts';
 import type { Breaker, BreakerEvent, Circuit, Entries, Panel } from '../record/index.ts';
+import type { Schools } from '../settings/index.ts';
 import type { Sizing } from '../sizing/index.ts';
 import type { TripVerdict, TripWindow } from '../trip/index.ts';
 import type { OutcomeOf, TestId } from '../vocabulary/index.ts';
@@ -13,7 +14,9 @@ export interface BreakerFile {
 
 /** What a decision about one breaker may look at. */
 export interface Dossier {
-  panel: Pick<Panel, 'id' | 'name'>;
+  panel: Pick<Panel, 'id' | 'name' | 'family' | 'alsoListed'>;
+  /** How questions on which the trade disagrees are answered here. */
+  schools: Schools;
   subject: BreakerFile;
   /** The panel's main, whose leg voltages and danger signs bear on every breaker; null if there is none. */
   main: BreakerFile | null;
@@ -74,12 +77,15 @@ export interface LoadFact {
 export interface Evidence {
   breaker: Breaker;
   circuit: Circuit | null;
+  schools: Schools;
   handle: HandlePosition;
   /** The latest outcome of each test. */
   items: EvidenceItem[];
   /** Danger signs and leg voltages logged at the main, which bear on this breaker too. */
   mainItems: EvidenceItem[];
   trips: TripFact[];
+  /** Resets that tripped again, since it last held. */
+  failedResets: BreakerEvent[];
   lastReset: BreakerEvent | null;
   load: LoadFact | null;
   heat: HeatFact[];

@@ -1,9 +1,10 @@
 import { isDanger } from '../vocabulary/index.ts';
 import type { BreakerFile, Dossier, Evidence, EvidenceItem } from './evidence.ts';
-import { handleAt, standing } from './history.ts';
+import { failedResets, handleAt, standing } from './history.ts';
 import { heatEvidence, heatFacts } from './heatEvidence.ts';
 import { loadEvidence, loadFact } from './loadEvidence.ts';
 import { observationEvidence } from './observationEvidence.ts';
+import { partEvidence } from './partEvidence.ts';
 import { circuitSizing, sizingEvidence } from './sizingEvidence.ts';
 import { tripEvidence, tripFacts } from './tripEvidence.ts';
 import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
@@ -13,7 +14,7 @@ import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
  * the outcome of a test, the latest one of each test standing. Struck entries do not count.
  *
  * @param dossier the breaker, the panel's main and its other breakers
- * @example gatherEvidence({ panel, subject, main: null, others: [] }).handle // 'on'
+ * @example gatherEvidence({ panel, schools, subject, main: null, others: [] }).handle // 'on'
  */
 export function gatherEvidence(dossier: Dossier): Evidence {
   const subject = counted(dossier.subject);
@@ -22,11 +23,12 @@ export function gatherEvidence(dossier: Dossier): Evidence {
   const trips = tripFacts(subject);
   const load = loadFact(subject);
   const heat = heatFacts(subject, others);
-  const sizing = circuitSizing(subject);
+  const sizing = circuitSizing(subject, dossier.schools);
   const line = lineSideEvidence(subject, main);
   return {
     breaker: subject.breaker,
     circuit: subject.circuit,
+    schools: dossier.schools,
     handle: handleAt(subject.entries.events),
     items: latestOfEach([
       ...observationEvidence(subject),
@@ -36,9 +38,11 @@ export function gatherEvidence(dossier: Dossier): Evidence {
       ...heatEvidence(heat),
       ...tripEvidence(subject, trips),
       ...sizingEvidence(subject, sizing),
+      ...partEvidence(subject.breaker, dossier.panel),
     ]),
     mainItems: main && main.breaker.id !== subject.breaker.id ? dangerItems(main) : [],
     trips,
+    failedResets: failedResets(subject.entries.events),
     lastReset: subject.entries.events.findLast((event) => event.kind === 'reset') ?? null,
     load,
     heat,

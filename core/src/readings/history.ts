@@ -45,6 +45,12 @@ export function handleAt(events: readonly BreakerEvent[], at = '9999'): HandlePo
   return last === undefined ? 'on' : handleAfter(last)!;
 }
 
+/** Resets that tripped again since the breaker last held, oldest first. */
+export function failedResets(events: readonly BreakerEvent[]): BreakerEvent[] {
+  const held = events.findLastIndex((event) => event.kind === 'reset' && event.result === 'holds');
+  return events.slice(held + 1).filter((event) => event.kind === 'reset' && event.result === 'tripped');
+}
+
 /** Whether an event ended in a trip: a trip by itself, or a reset that did not hold. */
 export const isTrip = (event: BreakerEvent) =>
   event.kind === 'trip' || (event.kind === 'reset' && event.result === 'tripped');

@@ -1,12 +1,13 @@
 import { sayQuantity } from '../quantities/index.ts';
 import { sizingQuestion } from '../record/index.ts';
+import type { Schools } from '../settings/index.ts';
 import { sizing, type Sizing } from '../sizing/index.ts';
 import { CITATIONS } from '../standards/index.ts';
 import type { BreakerFile, EvidenceItem } from './evidence.ts';
 
 /** The sizing of a breaker's circuit; `null` while its conductor is not known. */
-export function circuitSizing({ breaker, circuit }: BreakerFile): Sizing | null {
-  const question = circuit && sizingQuestion(circuit, breaker.ratingAmps);
+export function circuitSizing({ breaker, circuit }: BreakerFile, schools: Schools): Sizing | null {
+  const question = circuit && sizingQuestion(circuit, breaker.ratingAmps, schools.loading);
   return question && sizing(question);
 }
 

@@ -8,7 +8,10 @@ import {
   terminalC,
   type SizingInput,
 } from '../sizing/index.ts';
-import { id } from './common.ts';
+import { basedOn, id } from './common.ts';
+
+/** How a circuit’s demand is counted: as the chosen school says, or by a rule of its own. */
+export const CIRCUIT_RULES = ['school', ...SIZING_RULES] as const;
 
 const METER_DISAGREEMENT = 1.02;
 
@@ -43,8 +46,9 @@ export const circuitInput = z
     lengthM: metres.nullable().default(null),
     portableReceptacles: z.boolean().default(true),
     nameplate: nameplate.nullable().default(null),
-    rules: z.enum(SIZING_RULES).default('split'),
+    rules: z.enum(CIRCUIT_RULES).default('school'),
     loads: z.array(loadInput).max(60, 'A circuit may have 60 loads at most.').default([]),
+    version: basedOn,
   })
   .refine((c) => c.nameplate === null || c.loads.length <= 1, {
     path: ['nameplate'],
@@ -73,13 +77,14 @@ export const circuit = z.object({
   lengthM: z.number().nullable(),
   portableReceptacles: z.boolean(),
   nameplate: nameplate.nullable(),
-  rules: z.enum(SIZING_RULES),
+  rules: z.enum(CIRCUIT_RULES),
   loads: z.array(load),
+  version: z.int().describe('grows with every change'),
 });
 export type Circuit = z.infer<typeof circuit>;
 
 /** What of a circuit bears on its sizing; its loads need no ids. */
-export type SizedCircuit = Omit<Circuit, 'id' | 'breakerId' | 'label' | 'lengthM' | 'loads'> & {
+export type SizedCircuit = Omit<Circuit, 'id' | 'breakerId' | 'label' | 'lengthM' | 'loads' | 'version'> & {
   loads: Omit<Load, 'id'>[];
 };
 
@@ -88,14 +93,19 @@ export type SizedCircuit = Omit<Circuit, 'id' | 'breakerId' | 'label' | 'lengthM
  *
  * @param circuit the circuit with its loads
  * @param breakerAmps rating of its breaker, A
- * @example sizingQuestion({ ...circuit, conductor: null }, 20) // null
+ * @param school the rule for circuits that have none of their own
+ * @example sizingQuestion({ ...circuit, conductor: null }, 20, 'split') // null
  */
-export function sizingQuestion(circuit: SizedCircuit, breakerAmps: number): SizingInput | null {
+export function sizingQuestion(
+  circuit: SizedCircuit,
+  breakerAmps: number,
+  school: SizingInput['rules'],
+): SizingInput | null {
   const { rules, conductor, terminalC, ambientC, currentCarrying, portableReceptacles, nameplate, loads } =
     circuit;
   if (!conductor) return null;
   return {
-    rules,
+    rules: rules === 'school' ? school : rules,
     conductor,
     terminalC,
     ambientC,

@@ -9,3 +9,9 @@ export const instant = z.iso
   .transform((text) => new Date(text).toISOString());
 
 export const note = z.string().trim().max(2000, 'A note may have 2000 characters at most.');
+
+/** The version a change was made from: where another change came first, it is refused, not overwritten. */
+export const basedOn = z.int().min(0).optional();
+
+/** An id given by who sends an entry: sent twice, the entry is stored once. */
+export const ownId = id.optional();

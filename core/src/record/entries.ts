@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ambientC, amps, seconds, surfaceC, volts } from '../quantities/index.ts';
 import { isOutcome, TESTS, type TestId } from '../vocabulary/index.ts';
-import { id, instant, note } from './common.ts';
+import { id, instant, note, ownId } from './common.ts';
 
 /** Where a voltage is taken; `legs` are the line side at the main, to neutral. */
 export const VOLTAGE_POINTS = ['outlet', 'load-terminal', 'load-terminal-2', 'leg-a', 'leg-b'] as const;
@@ -29,6 +29,7 @@ export const INSTRUMENTS = [
 ] as const;
 
 const taken = {
+  id: ownId,
   at: instant,
   loadState: z.enum(LOAD_STATES).default('unknown'),
   instrument: z.enum(INSTRUMENTS).default('unknown'),
@@ -57,6 +58,7 @@ export type Pace = (typeof PACES)[number];
 export const CAUSE_STATES = ['unknown', 'known-present', 'known-removed'] as const;
 
 const circumstances = {
+  id: ownId,
   at: instant,
   pace: z.enum(PACES).nullable().default(null),
   afterSeconds: seconds.nullable().default(null),
@@ -81,6 +83,7 @@ export const eventInput = z
     z.strictObject({
       kind: z.literal('handle'),
       position: z.enum(['on', 'off', 'tripped']),
+      id: ownId,
       at: instant,
       note: note.default(''),
     }),
@@ -112,6 +115,7 @@ export const observationInput = z
   .strictObject({
     test: z.enum(Object.keys(TESTS) as [TestId, ...TestId[]], 'This test is not known.'),
     outcome: z.string(),
+    id: ownId,
     at: instant,
     note: note.default(''),
   })
@@ -125,6 +129,18 @@ export const observationInput = z
     }
   });
 export type ObservationInput = z.input<typeof observationInput>;
+
+/** Something to remember, in a person’s own words. */
+export const noteInput = z.strictObject({
+  note: note.min(1, 'Write something first.'),
+  id: ownId,
+  at: instant,
+});
+export type NoteInput = z.input<typeof noteInput>;
+
+/** What goes with a picture. The picture itself is sent beside it. */
+export const photoInput = z.strictObject({ id: ownId, at: instant, note: note.default('') });
+export type PhotoInput = z.input<typeof photoInput>;
 
 /** Why a row no longer counts. The row itself stays as it was. */
 export const strikeInput = z.strictObject({
@@ -177,6 +193,19 @@ export const observation = z.object({
 });
 export type Observation = z.infer<typeof observation>;
 
+export const writtenNote = z.object(kept);
+export type WrittenNote = z.infer<typeof writtenNote>;
+
+/** A picture, kept in a file named for its SHA-256. */
+export const photo = z.object({
+  ...kept,
+  sha256: z.string().regex(/^[0-9a-f]{64}$/),
+  bytes: z.int(),
+  width: z.int(),
+  height: z.int(),
+});
+export type Photo = z.infer<typeof photo>;
+
 /** An event of which nothing is said but its kind and time. */
 export const NOTHING_SAID = {
   position: null,
@@ -192,7 +221,7 @@ export const NOTHING_SAID = {
   cause: 'unknown',
 } as const satisfies Partial<BreakerEvent>;
 
-/** Everything logged of one breaker. */
+/** What of a breaker’s log bears on decisions. */
 export interface Entries {
   readings: Reading[];
   events: BreakerEvent[];

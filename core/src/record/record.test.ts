@@ -104,7 +104,7 @@ describe('what may be sent to be stored', () => {
       conductor: null,
       terminalC: 60,
       ambientC: 30,
-      rules: 'split',
+      rules: 'school',
       loads: [],
     });
     expect(eventInput.parse({ kind: 'trip', at, pace: 'minutes' })).toMatchObject({
@@ -143,12 +143,15 @@ describe('a circuit’s sizing question', () => {
   });
 
   test('is none without a conductor, else one that sizing takes', () => {
-    expect(sizingQuestion(aCircuit({ conductor: null }), 20)).toBeNull();
+    expect(sizingQuestion(aCircuit({ conductor: null }), 20, 'split')).toBeNull();
     const question = sizingQuestion(
       aCircuit({ loads: [heater, { ...heater, id: 'y', continuous: false }] }),
       20,
+      'split',
     )!;
     expect(sizing(question)).toMatchObject({ loadAmps: 40, demandAmps: 45 });
+    expect(sizingQuestion(aCircuit(), 20, 'flat80')).toMatchObject({ rules: 'flat80' });
+    expect(sizingQuestion(aCircuit({ rules: 'split' }), 20, 'flat80')).toMatchObject({ rules: 'split' });
     expect(new Set(question.loads.map((load) => load.id)).size).toBe(2);
   });
 });

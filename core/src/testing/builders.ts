@@ -8,6 +8,7 @@ import {
   type Reading,
 } from '../record/index.ts';
 import type { BreakerFile, Dossier } from '../readings/index.ts';
+import { DEFAULT_SCHOOLS } from '../settings/index.ts';
 
 /** Builders of records for tests: sensible values, of which a test names only those it is about. */
 export const uuid = (n: number) => `00000000-0000-4000-8000-${String(n + 1e9).padStart(12, '0')}`;
@@ -25,6 +26,10 @@ export const aBreaker = (change: Partial<Breaker> = {}): Breaker => ({
   family: 'Orrin S',
   onDirection: 'right',
   installedOn: null,
+  tiedWith: null,
+  replaces: null,
+  why: '',
+  version: 0,
   createdAt: minute(-100_000),
   ...change,
 });
@@ -40,8 +45,9 @@ export const aCircuit = (change: Partial<Circuit> = {}): Circuit => ({
   lengthM: null,
   portableReceptacles: true,
   nameplate: null,
-  rules: 'split',
+  rules: 'school',
   loads: [],
+  version: 0,
   ...change,
 });
 
@@ -107,7 +113,8 @@ export const aFile = ({
 });
 
 export const aDossier = (subject: FileParts, rest: Partial<Omit<Dossier, 'subject'>> = {}): Dossier => ({
-  panel: { id: uuid(900), name: 'Main panel' },
+  panel: { id: uuid(900), name: 'Main panel', family: 'Orrin S', alsoListed: [] },
+  schools: DEFAULT_SCHOOLS,
   subject: aFile(subject),
   main: null,
   others: [],

@@ -1,1 +1,2 @@
 export * from './builders.ts';
+export * from './placements.ts';

@@ -2,11 +2,15 @@ import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
 import type {
   BreakerRow,
   CircuitRow,
+  EditRow,
   EventRow,
   LoadRow,
+  NoteRow,
   ObservationRow,
   PanelRow,
+  PhotoRow,
   ReadingRow,
+  SettingRow,
   SiteRow,
   StrikeRow,
   VerdictRow,
@@ -17,6 +21,8 @@ const text: EntitySchemaColumnOptions = { type: 'text' };
 const integer: EntitySchemaColumnOptions = { type: 'integer' };
 const real: EntitySchemaColumnOptions = { type: 'real' };
 const flag: EntitySchemaColumnOptions = { type: 'boolean' };
+/** A list, kept as JSON text. */
+const list: EntitySchemaColumnOptions = { type: 'simple-json' };
 const orNull = (column: EntitySchemaColumnOptions): EntitySchemaColumnOptions => ({
   ...column,
   nullable: true,
@@ -38,7 +44,17 @@ export const PanelTable = table<PanelRow>('panel', {
   orientation: text,
   busAmps: orNull(real),
   family: text,
+  alsoListed: list,
+  narrowSpaces: orNull(list),
+  splitAt: orNull(integer),
+  feedThrough: flag,
+  fedByBreakerId: orNull(text),
+  fedThroughPanelId: orNull(text),
+  blanks: list,
+  holes: list,
   createdAt: text,
+  version: integer,
+  removedAt: orNull(text),
 });
 
 export const BreakerTable = table<BreakerRow>('breaker', {
@@ -53,7 +69,11 @@ export const BreakerTable = table<BreakerRow>('breaker', {
   family: text,
   onDirection: text,
   installedOn: orNull(text),
+  tiedWith: orNull(text),
+  replaces: orNull(text),
+  why: text,
   createdAt: text,
+  version: integer,
   removedAt: orNull(text),
 });
 
@@ -73,6 +93,7 @@ export const CircuitTable = table<CircuitRow>('circuit', {
   minCircuitAmps: orNull(real),
   maxBreakerAmps: orNull(real),
   rules: text,
+  version: integer,
 });
 
 export const LoadTable = table<LoadRow>('load', {
@@ -120,11 +141,23 @@ export const ObservationTable = table<ObservationRow>('observation', {
   outcome: text,
 });
 
+export const NoteTable = table<NoteRow>('note', logged);
+
+export const PhotoTable = table<PhotoRow>('photo', {
+  ...logged,
+  sha256: text,
+  bytes: integer,
+  width: integer,
+  height: integer,
+});
+
 export const StrikeTable = table<StrikeRow>('strike', {
   id: key,
   readingId: orNull(text),
   eventId: orNull(text),
   observationId: orNull(text),
+  noteId: orNull(text),
+  photoId: orNull(text),
   at: text,
   why: text,
   replacedBy: orNull(text),
@@ -138,8 +171,21 @@ export const VerdictTable = table<VerdictRow>('verdict', {
   action: text,
   family: text,
   decision: text,
-  evidence: text,
 });
+
+export const EditTable = table<EditRow>('edit', {
+  id: key,
+  siteId: text,
+  at: text,
+  label: text,
+  panelIds: list,
+  rows: list,
+  added: list,
+  struck: list,
+  undone: flag,
+});
+
+export const SettingTable = table<SettingRow>('setting', { name: key, value: text });
 
 export const TABLES = [
   SiteTable,
@@ -150,6 +196,10 @@ export const TABLES = [
   ReadingTable,
   EventTable,
   ObservationTable,
+  NoteTable,
+  PhotoTable,
   StrikeTable,
   VerdictTable,
+  EditTable,
+  SettingTable,
 ];

@@ -153,5 +153,95 @@ class TheRecord1764000000000 implements MigrationInterface {
   }
 }
 
+/** Panels of every shape; notes, photos and parts; edits that can be undone; settings. */
+class TheWholeRecord1764028800000 implements MigrationInterface {
+  name = 'TheWholeRecord1764028800000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [
+      ...dropTriggers(['reading', 'event', 'observation', 'strike', 'verdict']),
+      ...PANEL_SHAPES,
+      ...NOTES_AND_PHOTOS,
+      `ALTER TABLE "verdict" DROP COLUMN "evidence"`,
+      `CREATE INDEX "reading_point" ON "reading" ("breakerId", "point", "at", "loggedAt")`,
+      `CREATE TABLE "edit" (
+        "id" TEXT PRIMARY KEY NOT NULL,
+        "siteId" TEXT NOT NULL REFERENCES "site" ("id"),
+        "at" TEXT NOT NULL,
+        "label" TEXT NOT NULL,
+        "panelIds" TEXT NOT NULL,
+        "rows" TEXT NOT NULL,
+        "added" TEXT NOT NULL,
+        "struck" TEXT NOT NULL,
+        "undone" INTEGER NOT NULL)`,
+      `CREATE INDEX "edit_site" ON "edit" ("siteId", "undone")`,
+      `CREATE TABLE "setting" ("name" TEXT PRIMARY KEY NOT NULL, "value" TEXT NOT NULL)`,
+      // While a site is wiped as a whole, and then only, its rows may go.
+      `CREATE TABLE "wiping" ("siteId" TEXT PRIMARY KEY NOT NULL)`,
+      ...appendOnly(['reading', 'event', 'observation', 'note', 'photo', 'strike', 'verdict']),
+    ]);
+  }
+
+  async down() {
+    throw new Error('A record is not taken back to an older version: restore a backup instead.');
+  }
+}
+
+const PANEL_SHAPES = [
+  `ALTER TABLE "panel" ADD COLUMN "alsoListed" TEXT NOT NULL DEFAULT '[]'`,
+  `ALTER TABLE "panel" ADD COLUMN "narrowSpaces" TEXT`,
+  `ALTER TABLE "panel" ADD COLUMN "splitAt" INTEGER`,
+  `ALTER TABLE "panel" ADD COLUMN "feedThrough" INTEGER NOT NULL DEFAULT 0`,
+  `ALTER TABLE "panel" ADD COLUMN "fedByBreakerId" TEXT REFERENCES "breaker" ("id")`,
+  `ALTER TABLE "panel" ADD COLUMN "fedThroughPanelId" TEXT REFERENCES "panel" ("id")`,
+  `ALTER TABLE "panel" ADD COLUMN "blanks" TEXT NOT NULL DEFAULT '[]'`,
+  `ALTER TABLE "panel" ADD COLUMN "holes" TEXT NOT NULL DEFAULT '[]'`,
+  `ALTER TABLE "panel" ADD COLUMN "version" INTEGER NOT NULL DEFAULT 0`,
+  `ALTER TABLE "panel" ADD COLUMN "removedAt" TEXT`,
+  `ALTER TABLE "breaker" ADD COLUMN "tiedWith" TEXT REFERENCES "breaker" ("id")`,
+  `ALTER TABLE "breaker" ADD COLUMN "replaces" TEXT REFERENCES "breaker" ("id")`,
+  `ALTER TABLE "breaker" ADD COLUMN "why" TEXT NOT NULL DEFAULT ''`,
+  `ALTER TABLE "breaker" ADD COLUMN "version" INTEGER NOT NULL DEFAULT 0`,
+  `ALTER TABLE "circuit" ADD COLUMN "version" INTEGER NOT NULL DEFAULT 0`,
+  // The split rule was every circuit’s; from now on it is the chosen school’s.
+  `UPDATE "circuit" SET "rules" = 'school' WHERE "rules" = 'split'`,
+];
+
+const STRUCK_KINDS = ['reading', 'event', 'observation', 'note', 'photo'];
+
+const NOTES_AND_PHOTOS = [
+  `CREATE TABLE "note" (${LOGGED})`,
+  `CREATE TABLE "photo" (${LOGGED},
+    "sha256" TEXT NOT NULL,
+    "bytes" INTEGER NOT NULL,
+    "width" INTEGER NOT NULL,
+    "height" INTEGER NOT NULL)`,
+  ...['note', 'photo'].map((table) => `CREATE INDEX "${table}_breaker" ON "${table}" ("breakerId", "at")`),
+  `ALTER TABLE "strike" RENAME TO "strike_before"`,
+  `CREATE TABLE "strike" (
+    "id" TEXT PRIMARY KEY NOT NULL,
+    ${STRUCK_KINDS.map((kind) => `"${kind}Id" TEXT UNIQUE REFERENCES "${kind}" ("id"),`).join('\n')}
+    "at" TEXT NOT NULL,
+    "why" TEXT NOT NULL,
+    "replacedBy" TEXT,
+    CHECK (${STRUCK_KINDS.map((kind) => `("${kind}Id" IS NOT NULL)`).join(' + ')} = 1))`,
+  `INSERT INTO "strike" ("id", "readingId", "eventId", "observationId", "at", "why", "replacedBy")
+    SELECT "id", "readingId", "eventId", "observationId", "at", "why", "replacedBy" FROM "strike_before"`,
+  `DROP TABLE "strike_before"`,
+];
+
+const dropTriggers = (tables: string[]) =>
+  tables.flatMap((table) => ['update', 'delete'].map((verb) => `DROP TRIGGER "${table}_no_${verb}"`));
+
+/** What was logged or decided stays as it was, unless its whole site is wiped. */
+const appendOnly = (tables: string[]) =>
+  tables.flatMap((table) =>
+    ['UPDATE', 'DELETE'].map(
+      (verb) => `CREATE TRIGGER "${table}_no_${verb.toLowerCase()}" BEFORE ${verb} ON "${table}"
+        WHEN NOT EXISTS (SELECT 1 FROM "wiping")
+        BEGIN SELECT RAISE(ABORT, '${table} rows are never changed'); END`,
+    ),
+  );
+
 /** In order; a database is brought up to the last one when it is opened. */
-export const MIGRATIONS = [TheRecord1764000000000];
+export const MIGRATIONS = [TheRecord1764000000000, TheWholeRecord1764028800000];

@@ -1,8 +1,17 @@
-import type { Breaker, BreakerEvent, Observation, Panel, Reading, Site } from '@phylaxon/core/record';
+import type {
+  Breaker,
+  BreakerEvent,
+  Observation,
+  Panel,
+  Photo,
+  Reading,
+  Site,
+  WrittenNote,
+} from '@phylaxon/core/record';
 
 /** Rows as the tables hold them. What core knows as one object is spread over columns here. */
 export type SiteRow = Site;
-export type PanelRow = Panel;
+export type PanelRow = Panel & { removedAt: string | null };
 export type BreakerRow = Breaker & { removedAt: string | null };
 
 export interface CircuitRow {
@@ -21,6 +30,7 @@ export interface CircuitRow {
   minCircuitAmps: number | null;
   maxBreakerAmps: number | null;
   rules: string;
+  version: number;
 }
 
 export interface LoadRow {
@@ -37,13 +47,17 @@ export interface LoadRow {
 export type ReadingRow = Omit<Reading, 'struck' | 'unit'>;
 export type EventRow = Omit<BreakerEvent, 'struck'>;
 export type ObservationRow = Omit<Observation, 'struck'>;
+export type NoteRow = Omit<WrittenNote, 'struck'>;
+export type PhotoRow = Omit<Photo, 'struck'>;
 
-/** A strike points to exactly one reading, event or observation. */
+/** A strike points to exactly one logged row. */
 export interface StrikeRow {
   id: string;
   readingId: string | null;
   eventId: string | null;
   observationId: string | null;
+  noteId: string | null;
+  photoId: string | null;
   at: string;
   why: string;
   replacedBy: string | null;
@@ -58,6 +72,37 @@ export interface VerdictRow {
   family: string;
   /** The whole decision as JSON text, with its reasons as they stood. */
   decision: string;
-  /** The evidence it was made from, as JSON text. */
-  evidence: string;
+}
+
+/** A row of the drawing before and after an edit; `null` where it was not there. */
+export interface RowChange {
+  table: 'site' | 'panel' | 'breaker' | 'circuit' | 'load';
+  id: string;
+  before: object | null;
+  after: object | null;
+}
+
+/** Where a logged row stands. */
+export interface EntryRef {
+  kind: 'readings' | 'events' | 'observations' | 'notes' | 'photos';
+  id: string;
+}
+
+/** One edit at a site, with what it takes to undo it and to do it again. */
+export interface EditRow {
+  id: string;
+  siteId: string;
+  at: string;
+  label: string;
+  panelIds: string[];
+  rows: RowChange[];
+  /** Entries that stand because of it, and those it struck; both as they are now. */
+  added: EntryRef[];
+  struck: EntryRef[];
+  undone: boolean;
+}
+
+export interface SettingRow {
+  name: string;
+  value: string;
 }

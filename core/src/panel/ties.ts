@@ -1,0 +1,31 @@
+import { legOfSpace, slotsOf, type Slot } from './layout.ts';
+import type { Placed } from './placement.ts';
+
+/** How far along its column a half space lies, in half spaces. */
+const along = ({ space, part }: Slot) => Math.floor((space - 1) / 2) * 2 + (part === 'lower' ? 1 : 0);
+
+const name = ({ space, half }: Placed) => (half === null ? `${space}` : `${space} ${half}`);
+
+/**
+ * Why the handles of two breakers cannot be tied, or `null` if they can. A tie makes two one-pole units
+ * open together, as the two hots of one multiwire circuit must: they are neighbours in one column, on
+ * opposite legs, or the shared neutral would carry the sum.
+ *
+ * @example tieProblem({ id: 'a', space: 1, poles: 1, half: null }, { id: 'b', space: 3, poles: 1, half: null }) // null
+ */
+export function tieProblem(a: Placed, b: Placed): string | null {
+  if (a.id === b.id) return 'A handle is tied to another, not to itself.';
+  if (a.poles !== 1 || b.poles !== 1)
+    return 'A two-pole unit has one handle already: a tie joins two one-pole units.';
+  const [first, second] = along(slotsOf(a)[0]!) < along(slotsOf(b)[0]!) ? [a, b] : [b, a];
+  if (a.space % 2 !== b.space % 2) {
+    return `${name(a)} and ${name(b)} lie in different columns: a tie joins neighbours in one column.`;
+  }
+  if (along(slotsOf(first).at(-1)!) + 1 !== along(slotsOf(second)[0]!)) {
+    return `${name(first)} and ${name(second)} are not neighbours: a tie reaches from one handle to the next.`;
+  }
+  if (legOfSpace(a.space) === legOfSpace(b.space)) {
+    return `${name(a)} and ${name(b)} are both on leg ${legOfSpace(a.space)}: on one leg the shared neutral would carry the sum.`;
+  }
+  return null;
+}

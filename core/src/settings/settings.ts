@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { DEFAULT_SCHOOLS, schools } from './schools.ts';
+
+export const TEMPERATURE_UNITS = ['C', 'F'] as const;
+export const LENGTH_UNITS = ['m', 'ft'] as const;
+export const DATE_STYLES = ['day-month-year', 'month-day-year', 'year-month-day'] as const;
+export const CLOCKS = ['24', '12'] as const;
+export const THEMES = ['system', 'light', 'dark'] as const;
+
+/** How figures are shown, and the schools by which is decided. Stored figures stay in °C, m and UTC. */
+export const settings = schools.extend({
+  temperature: z.enum(TEMPERATURE_UNITS),
+  length: z.enum(LENGTH_UNITS),
+  dates: z.enum(DATE_STYLES),
+  clock: z.enum(CLOCKS),
+  theme: z.enum(THEMES),
+});
+export type Settings = z.infer<typeof settings>;
+
+export const DEFAULT_SETTINGS: Settings = {
+  ...DEFAULT_SCHOOLS,
+  temperature: 'C',
+  length: 'm',
+  dates: 'day-month-year',
+  clock: '24',
+  theme: 'system',
+};
