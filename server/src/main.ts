@@ -2,6 +2,7 @@ import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app/index.ts';
 import { seedDemo } from './demo/index.ts';
+import { PhotoFolder } from './photos/index.ts';
 import { Store } from './store/index.ts';
 import { redecideOutdated } from './verdict/index.ts';
 
@@ -37,8 +38,10 @@ async function main() {
   const store = await openRecord();
   await store.write(redecideOutdated);
   if (isDemo) await seedDemo(store);
+  const photos = new PhotoFolder(`${PHYLAXON_DB}-photos`);
+  await photos.sweep(store);
   const webRoot = fileURLToPath(new URL('../../web/dist', import.meta.url));
-  const server = createApp({ store, logger, webRoot }).listen(port(), HOST);
+  const server = createApp({ store, photos, logger, webRoot }).listen(port(), HOST);
 
   server.on('listening', () => {
     const address = server.address();

@@ -123,3 +123,17 @@ export function usualOnDirection(space: number | null, orientation: Orientation)
   const upright = space === null ? 'up' : space % 2 === 1 ? 'right' : 'left';
   return turnDirection(upright, 'upright', orientation);
 }
+
+/**
+ * Where a breaker sits, as people write it.
+ *
+ * @example sayPlace({ space: 5, poles: 2, half: null }) // '5–7'
+ * @example sayPlace({ space: 19, poles: 1, half: 'upper' }) // '19 upper'
+ * @example sayPlace({ space: null, poles: 2, half: null }) // 'Main'
+ */
+export function sayPlace(breaker: { space: number | null; poles: number; half: Half | null }): string {
+  const { space, poles, half } = breaker;
+  if (space === null) return 'Main';
+  const spaces = poles === 2 ? `${space}–${space + 2}` : `${space}`;
+  return half === null ? spaces : `${spaces} ${half}`;
+}

@@ -1,5 +1,5 @@
 export * from './evidence.ts';
 export { gatherEvidence } from './gatherEvidence.ts';
 export { handleAt, standing } from './history.ts';
-export { paceOf, sayTrip, sayWindow } from './tripEvidence.ts';
+export { judgedTrips, paceOf, sayTrip, sayWindow } from './tripEvidence.ts';
 export { loadFact } from './loadEvidence.ts';

@@ -40,6 +40,15 @@ export function tripFacts({ breaker, entries }: BreakerFile): TripFact[] {
   });
 }
 
+/**
+ * What each trip of a breaker tells about it, by the event's id: in the window of a sound unit, too early,
+ * too late; `null` where that cannot be told.
+ */
+export function judgedTrips(breaker: Breaker, events: BreakerEvent[]): Map<string, TripVerdict | null> {
+  const facts = tripFacts({ breaker, circuit: null, entries: { readings: [], events, observations: [] } });
+  return new Map(facts.map(({ event, verdict }) => [event.id, verdict]));
+}
+
 /** Trips of electronic units and snaps at once are not the bimetal's; one with a known cause says nothing of the unit. */
 const isThermal = (breaker: Breaker, event: BreakerEvent, pace: Pace) =>
   breaker.kind === 'standard' && pace !== 'at-once' && event.cause !== 'known-removed';

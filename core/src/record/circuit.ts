@@ -15,46 +15,67 @@ export const CIRCUIT_RULES = ['school', ...SIZING_RULES] as const;
 
 const METER_DISAGREEMENT = 1.02;
 
-export const loadInput = z
-  .strictObject({
-    name: name('The load’s name'),
-    volts: z.literal([120, 240], 'A load runs on 120 or 240 V.'),
-    watts: watts.nullable().default(null),
-    voltAmperes: voltAmperes.nullable().default(null),
-    continuous: z.boolean().default(false).describe('runs three hours or more'),
-  })
-  .superRefine((load, context) => {
-    if (load.watts === null && load.voltAmperes === null) {
-      context.addIssue({ code: 'custom', path: ['watts'], message: 'Give watts, volt-amperes or both.' });
-    } else if (
-      load.watts !== null &&
-      load.voltAmperes !== null &&
-      exceeds(load.watts, load.voltAmperes * METER_DISAGREEMENT)
-    ) {
-      context.addIssue({ code: 'custom', path: ['watts'], message: 'Watts cannot exceed volt-amperes.' });
-    }
-  });
+const loadFields = {
+  name: name('The load’s name'),
+  volts: z.literal([120, 240], 'A load runs on 120 or 240 V.'),
+  watts: watts.nullable().default(null),
+  voltAmperes: voltAmperes.nullable().default(null),
+  continuous: z.boolean().default(false).describe('runs three hours or more'),
+};
+
+function checkLoad(load: { watts: number | null; voltAmperes: number | null }, context: z.RefinementCtx) {
+  if (load.watts === null && load.voltAmperes === null) {
+    context.addIssue({ code: 'custom', path: ['watts'], message: 'Give watts, volt-amperes or both.' });
+  } else if (
+    load.watts !== null &&
+    load.voltAmperes !== null &&
+    exceeds(load.watts, load.voltAmperes * METER_DISAGREEMENT)
+  ) {
+    context.addIssue({ code: 'custom', path: ['watts'], message: 'Watts cannot exceed volt-amperes.' });
+  }
+}
+
+export const loadInput = z.strictObject(loadFields).superRefine(checkLoad);
 export type LoadInput = z.input<typeof loadInput>;
 
+/** What a circuit is, field by field, with the bounds of each; its loads apart. */
+export const circuitFields = {
+  label: name('The circuit’s name'),
+  conductor: conductor.nullable().default(null).describe('null: not known yet'),
+  terminalC: terminalC.default(60),
+  ambientC: ambientC.default(30),
+  currentCarrying: currentCarrying.default(2),
+  lengthM: metres.nullable().default(null),
+  portableReceptacles: z.boolean().default(true),
+  nameplate: nameplate.nullable().default(null),
+  rules: z.enum(CIRCUIT_RULES).default('school'),
+};
+
+const loads = <L extends z.ZodType>(load: L) =>
+  z.array(load).max(60, 'A circuit may have 60 loads at most.').default([]);
+
+const oneFixedAppliance = (c: { nameplate: unknown; loads: unknown[] }) =>
+  c.nameplate === null || c.loads.length <= 1;
+const ONE_FIXED_APPLIANCE = {
+  path: ['nameplate'],
+  message: 'A nameplate goes with one fixed appliance, the circuit’s only load.',
+};
+
 export const circuitInput = z
-  .strictObject({
-    label: name('The circuit’s name'),
-    conductor: conductor.nullable().default(null).describe('null: not known yet'),
-    terminalC: terminalC.default(60),
-    ambientC: ambientC.default(30),
-    currentCarrying: currentCarrying.default(2),
-    lengthM: metres.nullable().default(null),
-    portableReceptacles: z.boolean().default(true),
-    nameplate: nameplate.nullable().default(null),
-    rules: z.enum(CIRCUIT_RULES).default('school'),
-    loads: z.array(loadInput).max(60, 'A circuit may have 60 loads at most.').default([]),
-    version: basedOn,
-  })
-  .refine((c) => c.nameplate === null || c.loads.length <= 1, {
-    path: ['nameplate'],
-    message: 'A nameplate goes with one fixed appliance, the circuit’s only load.',
-  });
+  .strictObject({ ...circuitFields, loads: loads(loadInput), version: basedOn })
+  .refine(oneFixedAppliance, ONE_FIXED_APPLIANCE);
 export type CircuitInput = z.input<typeof circuitInput>;
+
+/** A circuit as a file carries it, with its own ids. */
+export const circuitRow = z
+  .strictObject({
+    id,
+    breakerId: id,
+    ...circuitFields,
+    loads: loads(z.strictObject({ id, ...loadFields }).superRefine(checkLoad)),
+    version: z.int().min(0),
+  })
+  .refine(oneFixedAppliance, ONE_FIXED_APPLIANCE);
 
 export const load = z.object({
   id,

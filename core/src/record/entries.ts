@@ -36,8 +36,7 @@ const taken = {
   note: note.default(''),
 };
 
-/** One figure, with where and how it was taken. Units: V, A, °C. */
-export const readingInput = z.discriminatedUnion('quantity', [
+const readingKinds = [
   z.strictObject({ quantity: z.literal('voltage'), point: z.enum(VOLTAGE_POINTS), value: volts, ...taken }),
   z.strictObject({ quantity: z.literal('current'), point: z.enum(CURRENT_POINTS), value: amps, ...taken }),
   z.strictObject({
@@ -47,7 +46,10 @@ export const readingInput = z.discriminatedUnion('quantity', [
     ambientC,
     ...taken,
   }),
-]);
+] as const;
+
+/** One figure, with where and how it was taken. Units: V, A, °C. */
+export const readingInput = z.discriminatedUnion('quantity', readingKinds);
 export type ReadingInput = z.input<typeof readingInput>;
 
 /** How soon a trip came: at once (a snap), within a minute, within the hour, later. */
@@ -70,64 +72,75 @@ const circumstances = {
   note: note.default(''),
 };
 
-export const eventInput = z
-  .discriminatedUnion('kind', [
-    z.strictObject({ kind: z.literal('trip'), ...circumstances }),
-    z.strictObject({
-      kind: z.literal('reset'),
-      feel: z.enum(TESTS['reset-feel'].outcomes).nullable().default(null),
-      result: z.enum(['holds', 'tripped']).nullable().default(null),
-      power: z.enum(TESTS['power-after-reset'].outcomes).nullable().default(null),
-      ...circumstances,
-    }),
-    z.strictObject({
-      kind: z.literal('handle'),
-      position: z.enum(['on', 'off', 'tripped']),
-      id: ownId,
-      at: instant,
-      note: note.default(''),
-    }),
-  ])
-  .superRefine((event, context) => {
-    const tripped = event.kind === 'trip' || (event.kind === 'reset' && event.result === 'tripped');
-    if (tripped && event.pace === null && event.afterSeconds === null) {
-      context.addIssue({ code: 'custom', path: ['pace'], message: 'Say how soon it tripped.' });
-    }
-    if (event.kind === 'reset' && event.feel === null && event.result === null) {
-      context.addIssue({
-        code: 'custom',
-        path: ['result'],
-        message: 'Say what happened: how it felt, or whether it holds.',
-      });
-    }
-    if (event.kind === 'reset' && event.feel === 'will-not-latch' && event.result === 'holds') {
-      context.addIssue({
-        code: 'custom',
-        path: ['result'],
-        message: 'A breaker that will not latch cannot hold.',
-      });
-    }
-  });
-export type EventInput = z.input<typeof eventInput>;
-
-/** Something seen, heard, felt or tested, in the words of the diagnosis vocabulary. */
-export const observationInput = z
-  .strictObject({
-    test: z.enum(Object.keys(TESTS) as [TestId, ...TestId[]], 'This test is not known.'),
-    outcome: z.string(),
+const eventKinds = [
+  z.strictObject({ kind: z.literal('trip'), ...circumstances }),
+  z.strictObject({
+    kind: z.literal('reset'),
+    feel: z.enum(TESTS['reset-feel'].outcomes).nullable().default(null),
+    result: z.enum(['holds', 'tripped']).nullable().default(null),
+    power: z.enum(TESTS['power-after-reset'].outcomes).nullable().default(null),
+    ...circumstances,
+  }),
+  z.strictObject({
+    kind: z.literal('handle'),
+    position: z.enum(['on', 'off', 'tripped']),
     id: ownId,
     at: instant,
     note: note.default(''),
-  })
-  .superRefine((o, context) => {
-    if (Object.hasOwn(TESTS, o.test) && !isOutcome(o.test, o.outcome)) {
-      context.addIssue({
-        code: 'custom',
-        path: ['outcome'],
-        message: `The outcome must be one of: ${TESTS[o.test].outcomes.join(', ')}.`,
-      });
-    }
-  });
+  }),
+] as const;
+
+type AnyEvent =
+  | { kind: 'handle' }
+  | Pick<z.output<(typeof eventKinds)[0]>, 'kind' | 'pace' | 'afterSeconds'>
+  | Pick<z.output<(typeof eventKinds)[1]>, 'kind' | 'pace' | 'afterSeconds' | 'feel' | 'result'>;
+
+/** What the parts of an event must be together. */
+function checkEvent(event: AnyEvent, context: z.RefinementCtx) {
+  if (event.kind === 'handle') return;
+  const tripped = event.kind === 'trip' || event.result === 'tripped';
+  if (tripped && event.pace === null && event.afterSeconds === null) {
+    context.addIssue({ code: 'custom', path: ['pace'], message: 'Say how soon it tripped.' });
+  }
+  if (event.kind === 'reset' && event.feel === null && event.result === null) {
+    context.addIssue({
+      code: 'custom',
+      path: ['result'],
+      message: 'Say what happened: how it felt, or whether it holds.',
+    });
+  }
+  if (event.kind === 'reset' && event.feel === 'will-not-latch' && event.result === 'holds') {
+    context.addIssue({
+      code: 'custom',
+      path: ['result'],
+      message: 'A breaker that will not latch cannot hold.',
+    });
+  }
+}
+
+export const eventInput = z.discriminatedUnion('kind', eventKinds).superRefine(checkEvent);
+export type EventInput = z.input<typeof eventInput>;
+
+const observationFields = {
+  test: z.enum(Object.keys(TESTS) as [TestId, ...TestId[]], 'This test is not known.'),
+  outcome: z.string(),
+  id: ownId,
+  at: instant,
+  note: note.default(''),
+};
+
+function checkOutcome(o: { test: TestId; outcome: string }, context: z.RefinementCtx) {
+  if (Object.hasOwn(TESTS, o.test) && !isOutcome(o.test, o.outcome)) {
+    context.addIssue({
+      code: 'custom',
+      path: ['outcome'],
+      message: `The outcome must be one of: ${TESTS[o.test].outcomes.join(', ')}.`,
+    });
+  }
+}
+
+/** Something seen, heard, felt or tested, in the words of the diagnosis vocabulary. */
+export const observationInput = z.strictObject(observationFields).superRefine(checkOutcome);
 export type ObservationInput = z.input<typeof observationInput>;
 
 /** Something to remember, in a person’s own words. */
@@ -205,6 +218,34 @@ export const photo = z.object({
   height: z.int(),
 });
 export type Photo = z.infer<typeof photo>;
+
+/** What every entry carries in a file, besides what was logged. */
+const rowFields = { id, breakerId: id, loggedAt: instant };
+
+/** Entries as a file carries them. */
+export const readingRow = z.discriminatedUnion('quantity', [
+  readingKinds[0].extend(rowFields),
+  readingKinds[1].extend(rowFields),
+  readingKinds[2].extend(rowFields),
+]);
+export const eventRow = z
+  .discriminatedUnion('kind', [
+    eventKinds[0].extend(rowFields),
+    eventKinds[1].extend(rowFields),
+    eventKinds[2].extend(rowFields),
+  ])
+  .superRefine(checkEvent);
+export const observationRow = z
+  .strictObject({ ...observationFields, ...rowFields })
+  .superRefine(checkOutcome);
+export const noteRow = noteInput.extend(rowFields);
+export const photoRow = photoInput.extend({
+  ...rowFields,
+  sha256: z.string().regex(/^[0-9a-f]{64}$/, 'A picture is named by its SHA-256.'),
+  bytes: z.int().min(1),
+  width: z.int().min(1).max(20_000),
+  height: z.int().min(1).max(20_000),
+});
 
 /** An event of which nothing is said but its kind and time. */
 export const NOTHING_SAID = {

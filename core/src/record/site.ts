@@ -24,7 +24,8 @@ const spaceNumbers = z
 
 const family = z.string().trim().max(60, 'A part family may have 60 characters at most.');
 
-const panelFields = {
+/** What a panel is, field by field, with the bounds of each. */
+export const panelFields = {
   name: name('The panel’s name'),
   spaces: z
     .int('The number of spaces must be a whole number.')
@@ -60,21 +61,31 @@ export const panelInput = z
     version: basedOn,
   })
   .superRefine((panel, context) => {
-    const no = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
-    if (panel.splitAt !== null) {
-      if (panel.mainAmps !== null) no('splitAt', 'A split bus has no single main: leave the main out.');
-      else if (panel.splitAt % 2 === 0 || panel.splitAt < 3 || panel.splitAt >= panel.spaces) {
-        no('splitAt', 'The lower section begins with an odd space inside the panel, such as 13.');
-      }
+    if (panel.splitAt !== null && panel.mainAmps !== null) {
+      const message = 'A split bus has no single main: leave the main out.';
+      context.addIssue({ code: 'custom', path: ['splitAt'], message });
     }
-    for (const field of ['narrowSpaces', 'blanks', 'holes'] as const) {
-      const beyond = panel[field]?.find((space) => space > panel.spaces);
-      if (beyond !== undefined) no(field, `This panel has spaces 1 to ${panel.spaces}, no ${beyond}.`);
-    }
-    const both = panel.holes.find((space) => panel.blanks.includes(space));
-    if (both !== undefined) no('holes', `Space ${both} cannot have a filler and be open.`);
+    checkPanel(panel, context);
   });
 export type PanelInput = z.input<typeof panelInput>;
+
+type PanelParts = Pick<Panel, 'spaces' | 'splitAt' | 'narrowSpaces' | 'blanks' | 'holes'>;
+
+/** What the fields of a panel must be together. */
+export function checkPanel(panel: PanelParts, context: z.RefinementCtx) {
+  const no = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
+  if (panel.splitAt !== null) {
+    if (panel.splitAt % 2 === 0 || panel.splitAt < 3 || panel.splitAt >= panel.spaces) {
+      no('splitAt', 'The lower section begins with an odd space inside the panel, such as 13.');
+    }
+  }
+  for (const field of ['narrowSpaces', 'blanks', 'holes'] as const) {
+    const beyond = panel[field]?.find((space) => space > panel.spaces);
+    if (beyond !== undefined) no(field, `This panel has spaces 1 to ${panel.spaces}, no ${beyond}.`);
+  }
+  const both = panel.holes.find((space) => panel.blanks.includes(space));
+  if (both !== undefined) no('holes', `Space ${both} cannot have a filler and be open.`);
+}
 
 export const panel = z.object({
   id,
@@ -101,7 +112,8 @@ export type Panel = z.infer<typeof panel>;
 export const BREAKER_KINDS = ['standard', 'gfci', 'afci', 'dual', 'surge'] as const;
 export type BreakerKind = (typeof BREAKER_KINDS)[number];
 
-const unitFields = {
+/** What a breaker is as a part. */
+export const unitFields = {
   poles: z.literal([1, 2], 'A breaker has one pole or two.'),
   ratingAmps,
   kind: z.enum(BREAKER_KINDS).default('standard'),
@@ -114,7 +126,8 @@ const asFound = z
   .default(false)
   .describe('recorded as it was found, though its family is not listed for the panel');
 
-const position = {
+/** Where a breaker sits. */
+export const position = {
   space: spaceNumber,
   half: z.enum(HALVES).nullable().default(null).describe('what a narrow unit takes of its spaces'),
 };

@@ -2,40 +2,34 @@ import { sheet } from '@phylaxon/core/board';
 import {
   breaker,
   breakerChange,
+  breakerMove,
   circuitInput,
-  eventInput,
-  observationInput,
-  readingInput,
+  id,
+  replacementInput,
 } from '@phylaxon/core/record';
 import { z } from 'zod';
 import { route, type Route } from '../http/index.ts';
 import {
   breakerOf,
   changeBreaker,
-  logEvent,
-  logObservation,
-  logReadings,
+  moveBreaker,
   removeBreaker,
+  replaceBreaker,
+  atPlace,
   setCircuit,
+  tieBreakers,
 } from '../record/index.ts';
-import type { DecidingRecord } from '../verdict/index.ts';
-import { byId, ids } from './shapes.ts';
+import type { Context } from './context.ts';
+import { byId } from './shapes.ts';
 import { sheetView } from './views.ts';
 
-const readingsInput = z.strictObject({
-  readings: z
-    .array(readingInput)
-    .min(1, 'Give at least one reading.')
-    .max(50, 'At most 50 readings at a time.'),
-});
-
-export function breakerRoutes(record: DecidingRecord): Route[] {
+export function breakerRoutes({ record }: Context): Route[] {
   return [
     route({
       method: 'get',
       path: '/breakers/:id',
       tag: 'breakers',
-      summary: 'Everything about one breaker',
+      summary: 'One breaker: its circuit, its latest figures, the decision that stands',
       params: byId,
       status: 200,
       answer: sheet,
@@ -51,9 +45,10 @@ export function breakerRoutes(record: DecidingRecord): Route[] {
       status: 200,
       answer: breaker,
       handle: ({ params, body }) =>
-        record.changeBreaker(params.id, async (manager) =>
-          breakerOf(await changeBreaker(manager, params.id, body)),
-        ),
+        record.change(async (edit) => {
+          const row = await changeBreaker(edit, params.id, body);
+          return { label: `Changed the breaker in ${atPlace(row)}`, result: breakerOf(row) };
+        }),
     }),
     route({
       method: 'delete',
@@ -64,9 +59,56 @@ export function breakerRoutes(record: DecidingRecord): Route[] {
       status: 200,
       answer: breaker,
       handle: ({ params }) =>
-        record.changeBreaker(params.id, async (manager) =>
-          breakerOf(await removeBreaker(manager, params.id)),
-        ),
+        record.change(async (edit) => {
+          const row = await removeBreaker(edit, params.id);
+          return { label: `Took out the breaker in ${atPlace(row)}`, result: breakerOf(row) };
+        }),
+    }),
+    route({
+      method: 'post',
+      path: '/breakers/:id/move',
+      tag: 'breakers',
+      summary: 'Put a breaker into another place of its panel',
+      params: byId,
+      body: breakerMove,
+      status: 200,
+      answer: breaker,
+      handle: ({ params, body }) =>
+        record.change(async (edit) => {
+          const row = await moveBreaker(edit, params.id, body);
+          return { label: `Moved a breaker to ${atPlace(row)}`, result: breakerOf(row) };
+        }),
+    }),
+    route({
+      method: 'post',
+      path: '/breakers/:id/tie',
+      tag: 'breakers',
+      summary: 'Tie its handle to a neighbour’s, or untie it',
+      params: byId,
+      body: z.strictObject({ with: id.nullable() }),
+      status: 200,
+      answer: breaker,
+      handle: ({ params, body }) =>
+        record.change(async (edit) => {
+          const row = await tieBreakers(edit, params.id, body.with);
+          const verb = body.with === null ? 'Untied' : 'Tied';
+          return { label: `${verb} the handle at ${atPlace(row)}`, result: breakerOf(row) };
+        }),
+    }),
+    route({
+      method: 'post',
+      path: '/breakers/:id/replace',
+      tag: 'breakers',
+      summary: 'A new part in its place: the circuit goes with the place, the log stays with the old part',
+      params: byId,
+      body: replacementInput,
+      status: 201,
+      answer: breaker,
+      handle: ({ params, body }) =>
+        record.change(async (edit) => {
+          const row = await replaceBreaker(edit, params.id, body);
+          return { label: `Replaced the breaker in ${atPlace(row)}`, result: breakerOf(row) };
+        }),
     }),
     route({
       method: 'put',
@@ -78,52 +120,12 @@ export function breakerRoutes(record: DecidingRecord): Route[] {
       status: 200,
       answer: sheet,
       handle: async ({ params, body }) => {
-        await record.changeBreaker(params.id, (manager) => setCircuit(manager, params.id, body));
+        await record.change(async (edit) => {
+          await setCircuit(edit, params.id, body);
+          return { label: `Changed the circuit ${body.label}`, result: null };
+        });
         return record.read((manager) => sheetView(manager, params.id));
       },
-    }),
-    route({
-      method: 'post',
-      path: '/breakers/:id/readings',
-      tag: 'log',
-      summary: 'Log readings taken together: all of them or none',
-      params: byId,
-      body: readingsInput,
-      status: 201,
-      answer: ids,
-      handle: ({ params, body }) =>
-        record.changeBreaker(params.id, async (manager) => {
-          const rows = await logReadings(manager, params.id, body.readings);
-          return { ids: rows.map((row) => row.id) };
-        }),
-    }),
-    route({
-      method: 'post',
-      path: '/breakers/:id/events',
-      tag: 'log',
-      summary: 'Log a trip, a reset, or where the handle stands',
-      params: byId,
-      body: eventInput,
-      status: 201,
-      answer: ids,
-      handle: ({ params, body }) =>
-        record.changeBreaker(params.id, async (manager) => ({
-          ids: [(await logEvent(manager, params.id, body)).id],
-        })),
-    }),
-    route({
-      method: 'post',
-      path: '/breakers/:id/observations',
-      tag: 'log',
-      summary: 'Log what was seen, heard, felt or tested',
-      params: byId,
-      body: observationInput,
-      status: 201,
-      answer: ids,
-      handle: ({ params, body }) =>
-        record.changeBreaker(params.id, async (manager) => ({
-          ids: [(await logObservation(manager, params.id, body)).id],
-        })),
     }),
   ];
 }

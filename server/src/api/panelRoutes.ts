@@ -1,15 +1,26 @@
 import { board } from '@phylaxon/core/board';
 import { directoryInput } from '@phylaxon/core/directory';
+import { name } from '@phylaxon/core/quantities';
 import { breaker, breakerInput, panel, panelInput } from '@phylaxon/core/record';
 import { z } from 'zod';
-import type { Changes } from '../changes/index.ts';
 import { route, type Route } from '../http/index.ts';
-import { addPanel, breakerOf, changePanel, fitBreaker, fitDirectory, panelRow } from '../record/index.ts';
-import type { DecidingRecord } from '../verdict/index.ts';
+import {
+  addPanel,
+  breakerOf,
+  changePanel,
+  duplicatePanel,
+  fitBreaker,
+  fitDirectory,
+  panelOf,
+  panelRow,
+  removePanel,
+  atPlace,
+} from '../record/index.ts';
+import type { Context } from './context.ts';
 import { byId, ids } from './shapes.ts';
 import { boardView } from './views.ts';
 
-export function panelRoutes(record: DecidingRecord, changes: Changes): Route[] {
+export function panelRoutes({ record, changes }: Context): Route[] {
   return [
     route({
       method: 'post',
@@ -21,10 +32,10 @@ export function panelRoutes(record: DecidingRecord, changes: Changes): Route[] {
       status: 201,
       answer: panel,
       handle: ({ params, body }) =>
-        record.change(async (manager) => {
-          const row = await addPanel(manager, params.id, body);
-          return { panelId: row.id, result: row };
-        }),
+        record.change(async (edit) => ({
+          label: `Drew ${body.name}`,
+          result: panelOf(await addPanel(edit, params.id, body)),
+        })),
     }),
     route({
       method: 'get',
@@ -46,9 +57,38 @@ export function panelRoutes(record: DecidingRecord, changes: Changes): Route[] {
       status: 200,
       answer: panel,
       handle: ({ params, body }) =>
-        record.change(async (manager) => ({
-          panelId: params.id,
-          result: await changePanel(manager, params.id, body),
+        record.change(async (edit) => ({
+          label: `Changed ${body.name}`,
+          result: panelOf(await changePanel(edit, params.id, body)),
+        })),
+    }),
+    route({
+      method: 'delete',
+      path: '/panels/:id',
+      tag: 'panels',
+      summary: 'Take a panel off its site; what is on record of it stays',
+      params: byId,
+      status: 200,
+      answer: panel,
+      handle: ({ params }) =>
+        record.change(async (edit) => {
+          const row = await removePanel(edit, params.id);
+          return { label: `Took ${row.name} off the site`, result: panelOf(row) };
+        }),
+    }),
+    route({
+      method: 'post',
+      path: '/panels/:id/duplicate',
+      tag: 'panels',
+      summary: 'Draw a panel once more, with its breakers and circuits, without its log',
+      params: byId,
+      body: z.strictObject({ name: name('The panel’s name') }),
+      status: 201,
+      answer: panel,
+      handle: ({ params, body }) =>
+        record.change(async (edit) => ({
+          label: `Drew ${body.name} like another`,
+          result: panelOf(await duplicatePanel(edit, params.id, body.name)),
         })),
     }),
     route({
@@ -61,10 +101,10 @@ export function panelRoutes(record: DecidingRecord, changes: Changes): Route[] {
       status: 201,
       answer: breaker,
       handle: ({ params, body }) =>
-        record.change(async (manager) => ({
-          panelId: params.id,
-          result: breakerOf(await fitBreaker(manager, params.id, body)),
-        })),
+        record.change(async (edit) => {
+          const row = await fitBreaker(edit, params.id, body);
+          return { label: `Fitted ${row.ratingAmps} A in ${atPlace(row)}`, result: breakerOf(row) };
+        }),
     }),
     route({
       method: 'post',
@@ -76,24 +116,26 @@ export function panelRoutes(record: DecidingRecord, changes: Changes): Route[] {
       status: 201,
       answer: ids,
       handle: ({ params, body }) =>
-        record.change(async (manager) => ({
-          panelId: params.id,
-          result: { ids: await fitDirectory(manager, params.id, body.text) },
-        })),
+        record.change(async (edit) => {
+          const fitted = await fitDirectory(edit, params.id, body.text);
+          edit.touch(params.id);
+          return { label: `Typed a directory of ${fitted.length}`, result: { ids: fitted } };
+        }),
     }),
     {
       method: 'get',
       path: '/panels/:id/changes',
       tag: 'panels',
-      summary: 'An event “changed” each time anything in the panel has changed',
+      summary:
+        'An event “changed” each time anything in the panel, or in the drawing of its site, has changed',
       params: byId,
       status: 200,
       answer: z.string(),
       handle: () => undefined,
       stream: async (params, send) => {
         const { id } = params as z.output<typeof byId>;
-        await record.read((manager) => panelRow(manager, id));
-        return changes.watch(id, () => send('changed'));
+        const { siteId } = await record.read((manager) => panelRow(manager, id));
+        return changes.watch([id, siteId], () => send('changed'));
       },
     },
   ];

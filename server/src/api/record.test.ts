@@ -1,7 +1,8 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import type { Express } from 'express';
 import request from 'supertest';
-import type { Board, Sheet } from '@phylaxon/core/board';
+import type { Board, Sheet, SiteSummary } from '@phylaxon/core/board';
+import type { Story } from '@phylaxon/core/story';
 import { ReadingTable, VerdictTable, type Store } from '../store/index.ts';
 import { testApp } from '../testing/index.ts';
 
@@ -18,6 +19,10 @@ const post = async (path: string, body: object, status = 201) => {
   expect([answer.status, answer.body.error]).toEqual([status, status < 300 ? undefined : expect.anything()]);
   return answer.body;
 };
+const storyOf = async (id: string, kinds: string): Promise<Story> =>
+  (await request(app).get(`/api/v1/breakers/${id}/story?kinds=${kinds}`)).body;
+const readingsOf = async (id: string) =>
+  (await storyOf(id, 'readings')).entries.flatMap((entry) => ('reading' in entry ? [entry.reading] : []));
 const sheetOf = async (id: string): Promise<Sheet> => (await request(app).get(`/api/v1/breakers/${id}`)).body;
 const boardOf = async (id: string): Promise<Board> => (await request(app).get(`/api/v1/panels/${id}`)).body;
 
@@ -126,18 +131,18 @@ describe('logging and deciding', () => {
       result: 'holds',
     });
     await post(`/breakers/${breaker.id}/readings`, { readings: [volts('load-terminal', 0.2)] });
-    expect((await sheetOf(breaker.id)).verdicts[0]!.decision.family).toBe('need-more');
+    expect((await sheetOf(breaker.id)).standing.decision.family).toBe('need-more');
     await post(`/breakers/${breaker.id}/readings`, { readings: [volts('leg-a', 121), volts('leg-b', 120)] });
-    const { verdicts } = await sheetOf(breaker.id);
-    expect(verdicts[0]!.decision).toMatchObject({ action: 'replace-breaker', family: 'replace' });
-    expect(verdicts[0]!.decision.reasons[0]!.figures).toEqual([
-      { label: 'load terminal', value: 0.2, unit: 'V' },
-    ]);
-    expect(verdicts.length).toBeGreaterThanOrEqual(3);
+    const { decision } = (await sheetOf(breaker.id)).standing;
+    expect(decision).toMatchObject({ action: 'replace-breaker', family: 'replace' });
+    expect(decision.reasons[0]!.figures).toEqual([{ label: 'load terminal', value: 0.2, unit: 'V' }]);
+    const decided = await storyOf(breaker.id, 'decisions');
+    expect(decided.entries.length).toBeGreaterThanOrEqual(3);
+    expect(decided.entries[0]).toMatchObject({ stands: true, verdict: { decision } });
     const rows = await store.read((m) =>
       m.findBy(VerdictTable, { breakerId: breaker.id, family: 'replace' }),
     );
-    expect(JSON.parse(rows[0]!.evidence).lineSide).toBe('alive');
+    expect(JSON.parse(rows[0]!.decision)).toEqual(decision);
   });
 
   test('of readings given together all are kept or none', async () => {
@@ -153,7 +158,7 @@ describe('logging and deciding', () => {
       (await post(`/breakers/${breaker.id}/readings`, { readings: [volts('outlet', 119), future] }, 400))
         .error.issues[0].path,
     ).toBe('readings.1.at');
-    expect((await sheetOf(breaker.id)).readings).toEqual([]);
+    expect(await readingsOf(breaker.id)).toEqual([]);
   });
 
   test('the handle follows the events', async () => {
@@ -198,7 +203,7 @@ describe('correcting', () => {
       { why: 'misread', replacement: volts('outlet', 119) },
       200,
     );
-    const { readings } = await sheetOf(breaker.id);
+    const readings = await readingsOf(breaker.id);
     const [old, fresh] = [
       readings.find((r) => r.id === ids[0])!,
       readings.find((r) => r.id === correction.ids[0])!,
@@ -213,7 +218,7 @@ describe('correcting', () => {
     const { ids } = await post(`/breakers/${breaker.id}/readings`, { readings: [volts('outlet', 119)] });
     await post(`/readings/${ids[0]}/strike`, { why: 'misread', replacement: volts('outlet', 99_999) }, 400);
     await post(`/readings/${ids[0]}/strike`, { why: '' }, 400);
-    expect((await sheetOf(breaker.id)).readings[0]!.struck).toBeNull();
+    expect((await readingsOf(breaker.id))[0]!.struck).toBeNull();
   });
 
   test('a struck danger sign no longer stops', async () => {
@@ -223,9 +228,9 @@ describe('correcting', () => {
       outcome: 'sizzle-or-crackle',
       at,
     });
-    expect((await sheetOf(breaker.id)).verdicts[0]!.decision.stop.active).toBe(true);
+    expect((await sheetOf(breaker.id)).standing.decision.stop.active).toBe(true);
     await post(`/observations/${ids[0]}/strike`, { why: 'it was the kettle' }, 200);
-    expect((await sheetOf(breaker.id)).verdicts[0]!.decision.stop.active).toBe(false);
+    expect((await sheetOf(breaker.id)).standing.decision.stop.active).toBe(false);
   });
 });
 
@@ -233,9 +238,9 @@ describe('the demo', () => {
   test('every kind of decision stands on its board, and the start page lists dangers first', async () => {
     const demo = await testApp({ demo: true });
     const { body } = await request(demo.app).get('/api/v1/sites');
-    const [{ panels }] = body.sites;
-    expect(panels[0].attention[0]).toMatchObject({ label: 'Sump pump', stop: true });
-    const { body: board } = await request(demo.app).get(`/api/v1/panels/${panels[0].panel.id}`);
+    const { panels } = (body.sites as SiteSummary[]).find(({ site }) => site.name === 'Saltmarsh Sail Loft')!;
+    expect(panels[0]!.attention[0]).toMatchObject({ label: 'Sump pump', stop: true });
+    const { body: board } = await request(demo.app).get(`/api/v1/panels/${panels[0]!.panel.id}`);
     const families = new Set((board as Board).breakers.map((b) => b.standing.family));
     expect([...families].sort()).toEqual([
       'keep',

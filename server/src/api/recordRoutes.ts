@@ -1,20 +1,29 @@
 import { Changes } from '../changes/index.ts';
 import type { Route } from '../http/index.ts';
+import type { PhotoFolder } from '../photos/index.ts';
 import type { Store } from '../store/index.ts';
 import { DecidingRecord } from '../verdict/index.ts';
 import { breakerRoutes } from './breakerRoutes.ts';
+import { logRoutes } from './logRoutes.ts';
 import { panelRoutes } from './panelRoutes.ts';
+import { settingsRoutes } from './settingsRoutes.ts';
 import { siteRoutes } from './siteRoutes.ts';
+import { storyRoutes } from './storyRoutes.ts';
 import { strikeRoutes } from './strikeRoutes.ts';
+import { transferRoutes } from './transferRoutes.ts';
 
 /** Every route of the record. */
-export function recordRoutes(store: Store): Route[] {
+export function recordRoutes(store: Store, photos: PhotoFolder): Route[] {
   const changes = new Changes();
-  const record = new DecidingRecord(store, changes);
+  const context = { store, photos, changes, record: new DecidingRecord(store, changes) };
   return [
-    ...siteRoutes(store),
-    ...panelRoutes(record, changes),
-    ...breakerRoutes(record),
-    ...strikeRoutes(record),
+    ...siteRoutes(context),
+    ...panelRoutes(context),
+    ...breakerRoutes(context),
+    ...logRoutes(context),
+    ...strikeRoutes(context),
+    ...storyRoutes(context),
+    ...transferRoutes(context),
+    ...settingsRoutes(context),
   ];
 }

@@ -6,3 +6,5 @@ export const byId = z.object({ id });
 
 /** The answer to what was logged or fitted. */
 export const ids = z.object({ ids: z.array(id) });
+
+export const nothing = z.object({});

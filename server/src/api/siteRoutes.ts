@@ -1,13 +1,32 @@
-import { siteSummary } from '@phylaxon/core/board';
-import { site, siteInput } from '@phylaxon/core/record';
+import { siteSummary, steps } from '@phylaxon/core/board';
+import { id, site, siteInput } from '@phylaxon/core/record';
+import { searchQuery, searchResult } from '@phylaxon/core/search';
 import { z } from 'zod';
+import { stepsOf } from '../edit/index.ts';
 import { route, type Route } from '../http/index.ts';
-import { addSite, changeSite } from '../record/index.ts';
-import type { Store } from '../store/index.ts';
-import { byId } from './shapes.ts';
+import { addSite, changeSite, siteRow } from '../record/index.ts';
+import { searchSite } from '../search/index.ts';
+import { wipeSite } from '../transfer/index.ts';
+import type { Context } from './context.ts';
+import { byId, nothing } from './shapes.ts';
 import { startView } from './views.ts';
 
-export function siteRoutes(store: Store): Route[] {
+export function siteRoutes({ store, record, changes, photos }: Context): Route[] {
+  const step = (direction: 'undo' | 'redo', summary: string) =>
+    route({
+      method: 'post',
+      path: `/sites/:id/${direction}`,
+      tag: 'sites',
+      summary,
+      params: byId,
+      body: z.strictObject({ edit: id }),
+      status: 200,
+      answer: steps,
+      handle: async ({ params, body }) => {
+        await record.step(params.id, direction, body.edit);
+        return record.read((manager) => stepsOf(manager, params.id));
+      },
+    });
   return [
     route({
       method: 'get',
@@ -37,7 +56,44 @@ export function siteRoutes(store: Store): Route[] {
       body: siteInput,
       status: 200,
       answer: site,
-      handle: ({ params, body }) => store.write((manager) => changeSite(manager, params.id, body)),
+      handle: ({ params, body }) =>
+        record.change(async (edit) => ({
+          label: 'Changed the site’s name or note',
+          siteId: params.id,
+          result: await changeSite(edit, params.id, body),
+        })),
+    }),
+    route({
+      method: 'delete',
+      path: '/sites/:id',
+      tag: 'sites',
+      summary: 'Wipe a site with all that is on record of it; this cannot be undone',
+      params: byId,
+      status: 200,
+      answer: nothing,
+      handle: async ({ params }) => {
+        const panelIds = await store.write((manager) => wipeSite(manager, params.id));
+        await photos.sweep(store);
+        changes.announce(params.id, ...panelIds);
+        return {};
+      },
+    }),
+    step('undo', 'Take back the newest edit of a site'),
+    step('redo', 'Do again the edit that was taken back last'),
+    route({
+      method: 'get',
+      path: '/sites/:id/search',
+      tag: 'sites',
+      summary: 'Find breakers and entries of a site by words, kinds and times',
+      params: byId,
+      query: searchQuery,
+      status: 200,
+      answer: searchResult,
+      handle: ({ params, query }) =>
+        store.read(async (manager) => {
+          await siteRow(manager, params.id);
+          return searchSite(manager, params.id, query);
+        }),
     }),
   ];
 }

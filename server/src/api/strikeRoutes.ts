@@ -1,37 +1,49 @@
-import { eventInput, observationInput, readingInput, strikeInput } from '@phylaxon/core/record';
-import type { EntityManager } from 'typeorm';
+import { eventInput, noteInput, observationInput, readingInput, strikeInput } from '@phylaxon/core/record';
 import type { z } from 'zod';
+import type { Edit } from '../edit/index.ts';
 import { route, type Route } from '../http/index.ts';
 import {
   breakerOfEntry,
-  breakerRow,
   logEvent,
+  logNote,
   logObservation,
   logReadings,
+  atPlace,
   strike,
-  type Strikable,
 } from '../record/index.ts';
-import type { DecidingRecord } from '../verdict/index.ts';
+import type { Context } from './context.ts';
 import { byId, ids } from './shapes.ts';
 
 const correctionOf = {
   readings: strikeInput.extend({ replacement: readingInput.optional() }),
   events: strikeInput.extend({ replacement: eventInput.optional() }),
   observations: strikeInput.extend({ replacement: observationInput.optional() }),
+  notes: strikeInput.extend({ replacement: noteInput.optional() }),
+  photos: strikeInput,
 };
+type Kind = keyof typeof correctionOf;
 
 /** Log what stands in a struck row's place. */
 const logReplacement = {
-  readings: async (manager: EntityManager, breakerId: string, input: z.output<typeof readingInput>) =>
-    (await logReadings(manager, breakerId, [input]))[0]!.id,
-  events: async (manager: EntityManager, breakerId: string, input: z.output<typeof eventInput>) =>
-    (await logEvent(manager, breakerId, input)).id,
-  observations: async (manager: EntityManager, breakerId: string, input: z.output<typeof observationInput>) =>
-    (await logObservation(manager, breakerId, input)).id,
+  readings: async (edit: Edit, breakerId: string, input: z.output<typeof readingInput>) =>
+    (await logReadings(edit, breakerId, [input]))[0]!.id,
+  events: async (edit: Edit, breakerId: string, input: z.output<typeof eventInput>) =>
+    (await logEvent(edit, breakerId, input)).id,
+  observations: async (edit: Edit, breakerId: string, input: z.output<typeof observationInput>) =>
+    (await logObservation(edit, breakerId, input)).id,
+  notes: async (edit: Edit, breakerId: string, input: z.output<typeof noteInput>) =>
+    (await logNote(edit, breakerId, input)).id,
 };
 
-export function strikeRoutes(record: DecidingRecord): Route[] {
-  return (Object.keys(correctionOf) as Strikable[]).map((kind) =>
+async function replace(edit: Edit, kind: Kind, breakerId: string, body: object): Promise<string | null> {
+  const replacement = 'replacement' in body ? body.replacement : undefined;
+  if (kind === 'photos' || replacement === undefined) return null;
+  const log = logReplacement[kind] as (e: Edit, b: string, input: unknown) => Promise<string>;
+  return log(edit, breakerId, replacement);
+}
+
+export function strikeRoutes({ record }: Context): Route[] {
+  return (Object.keys(correctionOf) as Kind[]).map((kind) =>
     route({
       method: 'post',
       path: `/${kind}/:id/strike`,
@@ -42,17 +54,16 @@ export function strikeRoutes(record: DecidingRecord): Route[] {
       status: 200,
       answer: ids,
       handle: ({ params, body }) =>
-        record.change(async (manager) => {
-          const breakerId = await breakerOfEntry(manager, kind, params.id);
-          const { panelId } = await breakerRow(manager, breakerId);
-          const log = logReplacement[kind] as (
-            m: EntityManager,
-            b: string,
-            input: unknown,
-          ) => Promise<string>;
-          const replacedBy = body.replacement ? await log(manager, breakerId, body.replacement) : null;
-          await strike(manager, kind, params.id, body.why, replacedBy);
-          return { panelId, result: { ids: replacedBy === null ? [] : [replacedBy] } };
+        record.change(async (edit) => {
+          const ref = { kind, id: params.id };
+          const row = await breakerOfEntry(edit.manager, ref);
+          edit.touch(row.panelId);
+          const replacedBy = await replace(edit, kind, row.id, body);
+          await strike(edit, ref, body.why, replacedBy);
+          return {
+            label: `Struck an entry of ${atPlace(row)}`,
+            result: { ids: replacedBy === null ? [] : [replacedBy] },
+          };
         }),
     }),
   );

@@ -2,43 +2,75 @@ import {
   attentionOf,
   boardBreakerOf,
   heatView,
+  standingOf,
   type Board,
   type Sheet,
   type SiteSummary,
 } from '@phylaxon/core/board';
-import type { EntityManager } from 'typeorm';
-import { breakerOf, breakerRow, filesOfPanel, panelOf, panelRow, siteRow } from '../record/index.ts';
-import { PanelTable, SiteTable, VerdictTable, type PanelRow } from '../store/index.ts';
+import { sayPlace } from '@phylaxon/core/panel';
+import { In, IsNull, type EntityManager } from 'typeorm';
+import { stepsOf } from '../edit/index.ts';
+import {
+  breakerOf,
+  breakerRow,
+  evidenceFiles,
+  panelOf,
+  panelRow,
+  panelsOf,
+  siteRow,
+} from '../record/index.ts';
+import { readSettings } from '../settings/index.ts';
+import { BreakerTable, CircuitTable, PanelTable, SiteTable, type PanelRow } from '../store/index.ts';
 import { evidenceOfPanel, standingVerdicts, verdictOf } from '../verdict/index.ts';
 
-async function boardBreakers(manager: EntityManager, panel: PanelRow) {
-  const standing = await standingVerdicts(manager, panel.id);
-  const evidence = evidenceOfPanel(panel, await filesOfPanel(manager, panel.id));
-  return evidence.map((about) => boardBreakerOf(about, verdictOf(standing.get(about.breaker.id)!)));
+const namePanel = ({ id, name }: PanelRow) => ({ panelId: id, name });
+
+/** What a sub-panel hangs on. */
+async function fedFrom(manager: EntityManager, panel: PanelRow): Promise<Board['fedFrom']> {
+  const { fedByBreakerId, fedThroughPanelId } = panel;
+  if (fedByBreakerId !== null) {
+    const breaker = await manager.findOneByOrFail(BreakerTable, { id: fedByBreakerId });
+    const above = await manager.findOneByOrFail(PanelTable, { id: breaker.panelId });
+    return { panelId: above.id, panelName: above.name, breakerId: breaker.id, place: sayPlace(breaker) };
+  }
+  if (fedThroughPanelId === null) return null;
+  const above = await manager.findOneByOrFail(PanelTable, { id: fedThroughPanelId });
+  return { panelId: above.id, panelName: above.name, breakerId: null, place: 'feed-through lugs' };
 }
 
 /** A panel as it hangs. */
 export async function boardView(manager: EntityManager, panelId: string): Promise<Board> {
   const panel = await panelRow(manager, panelId);
+  const standing = await standingVerdicts(manager, [panelId]);
+  const evidence = evidenceOfPanel(panel, await readSettings(manager), await evidenceFiles(manager, panelId));
+  const site = await panelsOf(manager, panel.siteId);
   return {
     site: await siteRow(manager, panel.siteId),
     panel: panelOf(panel),
-    breakers: await boardBreakers(manager, panel),
+    fedFrom: await fedFrom(manager, panel),
+    breakers: evidence.map((about) => {
+      const { id } = about.breaker;
+      const fed = site.find((one) => one.fedByBreakerId === id);
+      return boardBreakerOf(about, verdictOf(standing.get(id)!), fed ? namePanel(fed) : null);
+    }),
+    steps: await stepsOf(manager, panel.siteId),
   };
 }
 
-/** Everything about one breaker. */
+/** Everything about one breaker but its story. */
 export async function sheetView(manager: EntityManager, breakerId: string): Promise<Sheet> {
   const row = await breakerRow(manager, breakerId);
   const panel = await panelRow(manager, row.panelId);
-  const files = await filesOfPanel(manager, panel.id);
+  const settings = await readSettings(manager);
+  const files = await evidenceFiles(manager, panel.id);
   const file = files.find(({ breaker }) => breaker.id === breakerId)!;
-  const evidence = evidenceOfPanel(panel, files).find(({ breaker }) => breaker.id === breakerId)!;
-  const verdicts = await manager
-    .createQueryBuilder(VerdictTable, 'v')
-    .where({ breakerId })
-    .orderBy('v.rowid', 'DESC')
-    .getMany();
+  const evidence = evidenceOfPanel(panel, settings, files).find(({ breaker }) => breaker.id === breakerId)!;
+  const fed = (await panelsOf(manager, panel.siteId)).find((one) => one.fedByBreakerId === breakerId);
+  const standing = await standingVerdicts(manager, [panel.id]);
+  const voltage = file.entries.readings.findLast(
+    ({ point }) => point === 'outlet' || point === 'load-terminal',
+  );
+  const { loading, trialsIntoShort, trialsOtherwise } = settings;
   return {
     panel: panelOf(panel),
     breaker: breakerOf(row),
@@ -48,23 +80,39 @@ export async function sheetView(manager: EntityManager, breakerId: string): Prom
     heat: evidence.heat.map(heatView),
     trips: evidence.trips.map(({ event, verdict, window }) => ({ eventId: event.id, verdict, window })),
     sizing: evidence.sizing,
-    ...file.entries,
-    verdicts: verdicts.map(verdictOf),
+    lastVoltage: voltage
+      ? { point: voltage.point as 'outlet' | 'load-terminal', value: voltage.value, at: voltage.at }
+      : null,
+    standing: verdictOf(standing.get(breakerId)!),
+    feeds: fed ? namePanel(fed) : null,
+    schools: { loading, trialsIntoShort, trialsOtherwise },
   };
 }
 
-/** Every site with its panels and what in them needs attention. */
+/** Every site with its panels and what in them needs attention, from the decisions that stand. */
 export async function startView(manager: EntityManager): Promise<SiteSummary[]> {
-  const sites = await manager.find(SiteTable, { order: { name: 'ASC' } });
-  const panels = await manager.find(PanelTable, { order: { createdAt: 'ASC' } });
-  const summaries: SiteSummary[] = [];
-  for (const site of sites) {
-    const own = [];
-    for (const panel of panels.filter(({ siteId }) => siteId === site.id)) {
-      const breakers = await boardBreakers(manager, panel);
-      own.push({ panel: panelOf(panel), breakers: breakers.length, attention: attentionOf(breakers) });
-    }
-    summaries.push({ site, panels: own });
-  }
-  return summaries;
+  const sites = await manager.find(SiteTable, { order: { name: 'ASC', createdAt: 'ASC' } });
+  const panels = await manager.find(PanelTable, {
+    where: { removedAt: IsNull() },
+    order: { createdAt: 'ASC' },
+  });
+  const panelIds = panels.map(({ id }) => id);
+  const standing = await standingVerdicts(manager, panelIds);
+  const breakers = await manager.findBy(BreakerTable, { panelId: In(panelIds), removedAt: IsNull() });
+  const circuits = await manager.find(CircuitTable, { select: { breakerId: true, label: true } });
+  const labels = new Map(circuits.map(({ breakerId, label }) => [breakerId, label]));
+  return sites.map((site) => ({
+    site,
+    panels: panels
+      .filter(({ siteId }) => siteId === site.id)
+      .map((panel) => {
+        const own = breakers.filter(({ panelId }) => panelId === panel.id);
+        const judged = own.map((breaker) => ({
+          breaker,
+          label: labels.get(breaker.id) ?? null,
+          standing: standingOf(verdictOf(standing.get(breaker.id)!)),
+        }));
+        return { panel: panelOf(panel), breakers: own.length, attention: attentionOf(panel, judged) };
+      }),
+  }));
 }

@@ -8,12 +8,14 @@ import { z } from 'zod';
 import { recordRoutes } from '../api/index.ts';
 import { computeRoutes } from '../compute/index.ts';
 import { errorHandler, mount, openApiDocument, route, unknownRoute, type Route } from '../http/index.ts';
+import type { PhotoFolder } from '../photos/index.ts';
 import type { Store } from '../store/index.ts';
 
 const API = '/api/v1';
 
 interface Options {
   store: Store;
+  photos: PhotoFolder;
   logger: Logger;
   /** The built interface; left out, only the API is served. */
   webRoot?: string;
@@ -30,7 +32,7 @@ const healthRoute = route({
 });
 
 /** The application: the API and, where it was built, the interface. */
-export function createApp({ store, logger, webRoot }: Options): Express {
+export function createApp({ store, photos, logger, webRoot }: Options): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger, autoLogging: false }));
@@ -45,7 +47,7 @@ export function createApp({ store, logger, webRoot }: Options): Express {
     answer: z.record(z.string(), z.unknown()),
     handle: () => document,
   });
-  const routes: Route[] = [healthRoute, ...computeRoutes, ...recordRoutes(store), openApiRoute];
+  const routes: Route[] = [healthRoute, ...computeRoutes, ...recordRoutes(store, photos), openApiRoute];
   const document = openApiDocument(routes, API) as unknown as Record<string, unknown>;
 
   const api = express.Router();
@@ -70,7 +72,7 @@ function contentSecurity() {
         defaultSrc: ["'none'"],
         scriptSrc: self,
         styleSrc: self,
-        imgSrc: self,
+        imgSrc: [...self, 'blob:'],
         fontSrc: self,
         connectSrc: self,
         workerSrc: self,

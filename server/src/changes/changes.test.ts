@@ -71,8 +71,8 @@ describe('the stream of a panel’s changes', () => {
 test('who stops watching is not told any more', () => {
   const changes = new Changes();
   let told = 0;
-  const stop = changes.watch('p', () => told++);
-  changes.announce('p');
+  const stop = changes.watch(['p', 'site'], () => told++);
+  changes.announce('p', 'site');
   changes.announce('q');
   stop();
   changes.announce('p');

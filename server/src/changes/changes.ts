@@ -1,16 +1,18 @@
 import { EventEmitter } from 'node:events';
 
-/** Tells whoever watches a panel that something in it has changed. */
+/** Tells whoever watches a site or a panel that something in it has changed. */
 export class Changes {
   private readonly emitter = new EventEmitter().setMaxListeners(0);
 
-  announce(panelId: string): void {
-    this.emitter.emit(panelId);
+  /** Something in each of these has changed; who watches several of them is told once. */
+  announce(...ids: string[]): void {
+    const told = new Set(ids.flatMap((id) => this.emitter.listeners(id)));
+    for (const listener of told) listener();
   }
 
-  /** Watch a panel; returns how to stop. */
-  watch(panelId: string, onChange: () => void): () => void {
-    this.emitter.on(panelId, onChange);
-    return () => this.emitter.off(panelId, onChange);
+  /** Watch sites and panels; returns how to stop. */
+  watch(ids: readonly string[], onChange: () => void): () => void {
+    for (const id of ids) this.emitter.on(id, onChange);
+    return () => ids.forEach((id) => this.emitter.off(id, onChange));
   }
 }

@@ -1,100 +1,10 @@
-import type {
-  BreakerInput,
-  CircuitInput,
-  EventInput,
-  ObservationInput,
-  ReadingInput,
-} from '@phylaxon/core/record';
-
-/** One circuit of the demo panel: its breaker, what hangs on it, what was logged. */
-export interface DemoCircuit {
-  breaker: BreakerInput;
-  circuit: CircuitInput;
-  log?: DemoEntry[];
-}
-
-export type DemoEntry =
-  { readings: ReadingInput[] } | { event: EventInput } | { observation: ObservationInput };
-
-export const DEMO_SITE = {
-  name: 'Saltmarsh Sail Loft',
-  note: 'A sailmaker’s workshop on the ground floor and in the loft, with a flat above.',
-};
-
-export const DEMO_PANEL = {
-  name: 'Main panel',
-  spaces: 24,
-  orientation: 'upright' as const,
-  mainAmps: 125,
-  busAmps: 125,
-  family: 'Orrin S',
-};
-
-type Gauge = '14' | '12' | '10' | '8';
-
-const copper = (gauge: Gauge) => ({
-  gauge,
-  material: 'copper' as const,
-  insulationC: 90 as const,
-  cable: 'nm' as const,
-});
-
-const load = (
-  name: string,
-  watts: number,
-  more: { va?: number; volts?: 120 | 240; continuous?: boolean } = {},
-) => ({
-  name,
-  volts: more.volts ?? (120 as const),
-  watts,
-  voltAmperes: more.va ?? null,
-  continuous: more.continuous ?? false,
-});
-
-const volts = (
-  at: string,
-  point: 'outlet' | 'load-terminal' | 'load-terminal-2' | 'leg-a' | 'leg-b',
-  value: number,
-): ReadingInput => ({
-  quantity: 'voltage',
-  point,
-  value,
-  at,
-  instrument: point === 'outlet' ? 'plug-in-meter' : 'contact-meter',
-  loadState: 'normal',
-});
-
-/** A terminal's temperature with the current it was taken at. */
-const soak = (at: string, surfaceC: number, amps: number): DemoEntry => ({
-  readings: [
-    {
-      quantity: 'current',
-      point: 'conductor',
-      value: amps,
-      at,
-      instrument: 'clamp-meter',
-      loadState: 'everything-on',
-    },
-    {
-      quantity: 'temperature',
-      point: 'terminal',
-      value: surfaceC,
-      ambientC: 22,
-      at,
-      instrument: 'spot-thermometer',
-      loadState: 'everything-on',
-    },
-  ],
-});
-
-const look = (at: string, test: ObservationInput['test'], outcome: string): DemoEntry => ({
-  observation: { at, test, outcome },
-});
+import type { DemoCircuit, DemoEntry, DemoSite } from './shape.ts';
+import { copper, load, look, soak, volts } from './shape.ts';
 
 /** The heat survey of 12 October, panel soaked under load for two hours. */
 const SURVEY = '2026-10-12T14:';
 
-export const DEMO_MAIN_LOG: DemoEntry[] = [
+const MAIN_LOG: DemoEntry[] = [
   soak(`${SURVEY}00:00Z`, 31, 61),
   {
     readings: [volts('2026-10-12T13:10:00Z', 'leg-a', 121.2), volts('2026-10-12T13:11:00Z', 'leg-b', 119.8)],
@@ -102,7 +12,7 @@ export const DEMO_MAIN_LOG: DemoEntry[] = [
   look('2026-10-12T13:05:00Z', 'water-signs', 'dry'),
 ];
 
-export const DEMO_CIRCUITS: DemoCircuit[] = [
+const CIRCUITS: DemoCircuit[] = [
   {
     breaker: { space: 1, poles: 1, ratingAmps: 20, kind: 'gfci', installedOn: '2019-04-02' },
     circuit: {
@@ -426,6 +336,29 @@ export const DEMO_CIRCUITS: DemoCircuit[] = [
   },
   {
     breaker: { space: 21, poles: 1, ratingAmps: 15, installedOn: '2012-06-11' },
+    replaced: {
+      at: '2026-03-14T10:30:00Z',
+      by: {
+        ratingAmps: 15,
+        installedOn: '2026-03-14',
+        why: 'Its handle felt gritty and it would not latch.',
+      },
+      before: [
+        {
+          event: {
+            kind: 'reset',
+            at: '2026-03-10T19:05:00Z',
+            feel: 'hard-or-gritty',
+            result: 'tripped',
+            pace: 'at-once',
+            unplugged: true,
+          },
+        },
+        {
+          note: { at: '2026-03-10T19:20:00Z', note: 'Grit in the handle, no clear click. New part ordered.' },
+        },
+      ],
+    },
     circuit: {
       label: 'Stairs and hall lights',
       conductor: copper('14'),
@@ -451,3 +384,103 @@ export const DEMO_CIRCUITS: DemoCircuit[] = [
     ],
   },
 ];
+
+/** A small sub-panel on its side above the slipway door, fed through the main panel's lugs. */
+const YARD_CIRCUITS: DemoCircuit[] = [
+  {
+    breaker: { space: 1, poles: 2, ratingAmps: 20, installedOn: '2021-05-03' },
+    circuit: {
+      label: 'Slipway winch',
+      conductor: copper('12'),
+      lengthM: 28,
+      portableReceptacles: false,
+      loads: [load('Winch', 2300, { va: 2900, volts: 240 })],
+    },
+    log: [soak('2026-10-13T09:10:00Z', 29, 9.8)],
+  },
+  {
+    breaker: { space: 2, poles: 1, ratingAmps: 20, kind: 'gfci', installedOn: '2021-05-03' },
+    circuit: {
+      label: 'Slipway outlets',
+      conductor: copper('12'),
+      lengthM: 31,
+      loads: [load('Pressure washer', 1500, { va: 1640 }), load('Battery charger', 420, { va: 610 })],
+    },
+    log: [
+      {
+        event: {
+          kind: 'trip',
+          at: '2026-01-18T09:30:00Z',
+          pace: 'seconds',
+          note: 'Frost in the night, then rain. Washer plugged in.',
+        },
+      },
+      { event: { kind: 'reset', at: '2026-01-18T11:00:00Z', feel: 'clean-clicks', result: 'holds' } },
+    ],
+  },
+  {
+    breaker: { space: 4, poles: 1, ratingAmps: 15, installedOn: '2021-05-03' },
+    circuit: {
+      label: 'Yard lights',
+      conductor: copper('14'),
+      lengthM: 40,
+      loads: [load('Floodlights', 380)],
+    },
+  },
+  {
+    breaker: {
+      space: 5,
+      poles: 1,
+      ratingAmps: 15,
+      family: 'Orrin C',
+      asFound: true,
+      installedOn: '2024-08-19',
+    },
+    circuit: {
+      label: 'Gate opener',
+      conductor: copper('14'),
+      lengthM: 52,
+      loads: [load('Gate opener', 260, { va: 410 })],
+    },
+  },
+];
+
+export const SAIL_LOFT: DemoSite = {
+  site: {
+    name: 'Saltmarsh Sail Loft',
+    note: 'A sailmaker’s workshop on the ground floor and in the loft, with a flat above.',
+  },
+  panels: [
+    {
+      key: 'main',
+      panel: {
+        name: 'Main panel',
+        spaces: 24,
+        orientation: 'upright',
+        mainAmps: 125,
+        busAmps: 125,
+        family: 'Orrin S',
+        narrowSpaces: [17, 18, 19, 20, 21, 22, 23, 24],
+        feedThrough: true,
+        blanks: [23],
+      },
+      circuits: CIRCUITS,
+      mainLog: MAIN_LOG,
+    },
+    {
+      key: 'yard',
+      panel: {
+        name: 'Yard panel',
+        spaces: 8,
+        orientation: 'right',
+        busAmps: 100,
+        family: 'Orrin S',
+        narrowSpaces: [],
+        blanks: [6, 7],
+        holes: [8],
+      },
+      fedThrough: 'main',
+      circuits: YARD_CIRCUITS,
+    },
+  ],
+};

@@ -2,64 +2,120 @@ import {
   breakerInput,
   circuitInput,
   eventInput,
+  noteInput,
   observationInput,
   panelInput,
   readingInput,
+  replacementInput,
+  siteInput,
 } from '@phylaxon/core/record';
 import type { EntityManager } from 'typeorm';
+import { Edit } from '../edit/index.ts';
 import {
   addPanel,
   addSite,
+  branchesOf,
   fitBreaker,
   logEvent,
+  logNote,
   logObservation,
   logReadings,
+  replaceBreaker,
   setCircuit,
+  tieBreakers,
 } from '../record/index.ts';
 import { BreakerTable, SiteTable, type Store } from '../store/index.ts';
 import { redecidePanel } from '../verdict/index.ts';
-import { DEMO_CIRCUITS, DEMO_MAIN_LOG, DEMO_PANEL, DEMO_SITE, type DemoEntry } from './sailLoft.ts';
+import { FERRY_COTTAGE } from './ferryCottage.ts';
+import { SAIL_LOFT } from './sailLoft.ts';
+import type { DemoEntry, DemoPanel, DemoSite } from './shape.ts';
+
+/** When the demo's panels were drawn: before anything was logged of them. */
+const DRAWN_AT = '2025-11-02T09:00:00.000Z';
 
 /**
- * Fill an empty database with the demo site: the panel as it was drawn, then its log in the order it
- * happened, deciding anew after each entry, so that the decisions have a history too. A database
- * that holds a site is left alone.
+ * Fill an empty database with the demo's sites: the panels as they were drawn, then their log in the order
+ * it happened, deciding anew after each entry, so that the decisions have a history too. A database that
+ * holds a site is left alone.
  */
 export async function seedDemo(store: Store): Promise<void> {
   await store.write(async (manager) => {
     if ((await manager.count(SiteTable)) > 0) return;
-    const site = await addSite(manager, DEMO_SITE);
-    const panel = await addPanel(manager, site.id, panelInput.parse(DEMO_PANEL));
-    const main = await manager.findOneByOrFail(BreakerTable, { panelId: panel.id, role: 'main' });
-    const log = DEMO_MAIN_LOG.map((entry) => ({ breakerId: main.id, entry }));
-    for (const { breaker, circuit, log: own = [] } of DEMO_CIRCUITS) {
-      const { id } = await fitBreaker(manager, panel.id, breakerInput.parse(breaker));
-      await setCircuit(manager, id, circuitInput.parse(circuit));
-      log.push(...own.map((entry) => ({ breakerId: id, entry })));
-    }
-    log.sort((a, b) => atOf(a.entry).localeCompare(atOf(b.entry)));
-    for (const { breakerId, entry } of log) {
-      await logEntry(manager, breakerId, entry);
-      await redecidePanel(manager, panel.id, new Date(atOf(entry)).toISOString());
-    }
+    for (const site of [SAIL_LOFT, FERRY_COTTAGE]) await seedSite(manager, site);
   });
 }
 
-function atOf(entry: DemoEntry): string {
-  if ('readings' in entry) return entry.readings[0]!.at;
-  return 'event' in entry ? entry.event.at : entry.observation.at;
+async function seedSite(manager: EntityManager, { site, panels }: DemoSite) {
+  const { id: siteId } = await addSite(manager, siteInput.parse(site));
+  const ids = new Map<string, string>();
+  for (const demo of panels) ids.set(demo.key, await seedPanel(manager, siteId, demo, ids));
 }
 
-async function logEntry(manager: EntityManager, breakerId: string, entry: DemoEntry): Promise<void> {
+interface Happening {
+  at: string;
+  happen: (edit: Edit) => Promise<unknown>;
+}
+
+async function feedOf(manager: EntityManager, { fedBy, fedThrough }: DemoPanel, ids: Map<string, string>) {
+  if (fedThrough) return { fedThroughPanelId: ids.get(fedThrough)! };
+  if (!fedBy) return {};
+  const branches = await branchesOf(manager, ids.get(fedBy.key)!);
+  return { fedByBreakerId: branches.find((branch) => branch.space === fedBy.space)!.id };
+}
+
+async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel, ids: Map<string, string>) {
+  const edit = new Edit(manager);
+  const feed = await feedOf(manager, demo, ids);
+  const panel = await addPanel(edit, siteId, panelInput.parse({ ...demo.panel, ...feed }));
+  const happenings: Happening[] = [];
+  const inSpace = new Map<number, string>();
+  const logOf = (id: () => string, entries: readonly DemoEntry[] = []) =>
+    happenings.push(
+      ...entries.map((entry) => ({ at: atOf(entry), happen: (e: Edit) => logEntry(e, id(), entry) })),
+    );
+  for (const { breaker, circuit, log, replaced, tiedWith } of demo.circuits) {
+    let { id } = await fitBreaker(edit, panel.id, breakerInput.parse(breaker));
+    await setCircuit(edit, id, circuitInput.parse(circuit));
+    if (tiedWith !== undefined) await tieBreakers(edit, id, inSpace.get(tiedWith)!);
+    inSpace.set(breaker.space, id);
+    logOf(() => id, log);
+    if (!replaced) continue;
+    logOf(() => id, replaced.before);
+    const happen = async (e: Edit) => {
+      const old = id;
+      ({ id } = await replaceBreaker(e, old, replacementInput.parse(replaced.by)));
+      await manager.update(BreakerTable, { id: old }, { removedAt: iso(replaced.at) });
+      await manager.update(BreakerTable, { id }, { createdAt: iso(replaced.at) });
+    };
+    happenings.push({ at: iso(replaced.at), happen });
+  }
+  const main = await manager.findOneBy(BreakerTable, { panelId: panel.id, role: 'main' });
+  if (main) logOf(() => main.id, demo.mainLog);
+  await manager.update(BreakerTable, { panelId: panel.id }, { createdAt: DRAWN_AT });
+  await redecidePanel(manager, panel.id, DRAWN_AT);
+  for (const { at, happen } of happenings.sort((a, b) => a.at.localeCompare(b.at))) {
+    await happen(new Edit(manager));
+    await redecidePanel(manager, panel.id, at);
+  }
+  return panel.id;
+}
+
+const iso = (at: string) => new Date(at).toISOString();
+
+function atOf(entry: DemoEntry): string {
+  if ('readings' in entry) return iso(entry.readings[0]!.at);
+  if ('event' in entry) return iso(entry.event.at);
+  return iso('note' in entry ? entry.note.at : entry.observation.at);
+}
+
+async function logEntry(edit: Edit, breakerId: string, entry: DemoEntry): Promise<void> {
   if ('readings' in entry) {
     await logReadings(
-      manager,
+      edit,
       breakerId,
       entry.readings.map((reading) => readingInput.parse(reading)),
     );
-  } else if ('event' in entry) {
-    await logEvent(manager, breakerId, eventInput.parse(entry.event));
-  } else {
-    await logObservation(manager, breakerId, observationInput.parse(entry.observation));
-  }
+  } else if ('event' in entry) await logEvent(edit, breakerId, eventInput.parse(entry.event));
+  else if ('note' in entry) await logNote(edit, breakerId, noteInput.parse(entry.note));
+  else await logObservation(edit, breakerId, observationInput.parse(entry.observation));
 }

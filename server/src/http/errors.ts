@@ -38,10 +38,13 @@ const fromZod = (error: z.ZodError) => {
 };
 
 /** What the body reader and the router complain of, by the type or status they give. */
-function fromHttp(error: { type?: string; status?: number }): ApiError | null {
+function fromHttp(error: { type?: string; status?: number; limit?: number }): ApiError | null {
   if (error.type === 'entity.parse.failed')
     return new ApiError(400, 'malformed_json', 'The body is not valid JSON.');
-  if (error.type === 'entity.too.large') return new ApiError(413, 'too_large', 'The body exceeds 1 MB.');
+  if (error.type === 'entity.too.large') {
+    const megabytes = Math.max(1, Math.round((error.limit ?? 0) / 1_000_000));
+    return new ApiError(413, 'too_large', `The body exceeds ${megabytes} MB.`);
+  }
   if (error.status === 415)
     return new ApiError(415, 'unsupported_media_type', 'Send JSON in UTF-8, not compressed oddly.');
   if (error.status !== undefined && error.status >= 400 && error.status < 500) {

@@ -3,13 +3,27 @@ import type { z } from 'zod';
 import { errorBody } from './errors.ts';
 import type { Route } from './route.ts';
 
+const BYTES = { type: 'string' as const, format: 'binary' };
 const json = (schema: z.ZodType) => ({ 'application/json': { schema } });
 
 /** The API's document, made from the routes themselves. */
 export function openApiDocument(routes: readonly Route[], prefix: string) {
   const registry = new OpenAPIRegistry();
   const failure = (description: string) => ({ description, content: json(errorBody) });
-  for (const { method, path, tag, summary, params, body, status, answer, stream } of routes) {
+  for (const {
+    method,
+    path,
+    tag,
+    summary,
+    params,
+    query,
+    body,
+    upload,
+    status,
+    answer,
+    file,
+    stream,
+  } of routes) {
     registry.registerPath({
       method,
       path: prefix + path.replace(/:(\w+)/g, '{$1}'),
@@ -17,7 +31,14 @@ export function openApiDocument(routes: readonly Route[], prefix: string) {
       summary,
       request: {
         ...(params && { params: params as z.ZodObject }),
+        ...(query && { query: query as z.ZodObject }),
         ...(body && { body: { required: true, content: json(body) } }),
+        ...(upload && {
+          body: {
+            required: true,
+            content: Object.fromEntries(upload.types.map((type) => [type, { schema: BYTES }])),
+          },
+        }),
       },
       responses: {
         [status]: stream
@@ -25,10 +46,12 @@ export function openApiDocument(routes: readonly Route[], prefix: string) {
               description: 'A stream of server-sent events.',
               content: { 'text/event-stream': { schema: answer } },
             }
-          : { description: 'Done.', content: json(answer) },
-        ...((body || params) && { 400: failure('Bad input, told by field.') }),
+          : file
+            ? { description: 'A file.', content: { [file]: { schema: BYTES } } }
+            : { description: 'Done.', content: json(answer) },
+        ...((body || params || query || upload) && { 400: failure('Bad input, told by field.') }),
         ...(params && { 404: failure('No such thing.') }),
-        ...(body && { 413: failure('Over 1 MB.'), 415: failure('Not JSON.') }),
+        ...((body || upload) && { 413: failure('Too large.'), 415: failure('Of another type.') }),
       },
     });
   }

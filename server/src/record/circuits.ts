@@ -1,23 +1,18 @@
-import { randomUUID } from 'node:crypto';
 import type { circuitInput } from '@phylaxon/core/record';
-import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
+import { newId, refuseStale, type Edit } from '../edit/index.ts';
 import { CircuitTable, LoadTable } from '../store/index.ts';
 import { breakerRow } from './breakers.ts';
 
 /** Set a breaker's circuit with its loads, whole: what was set before is replaced. */
-export async function setCircuit(
-  manager: EntityManager,
-  breakerId: string,
-  input: z.output<typeof circuitInput>,
-) {
-  await breakerRow(manager, breakerId);
-  const { conductor, nameplate, loads, ...rest } = input;
+export async function setCircuit(edit: Edit, breakerId: string, input: z.output<typeof circuitInput>) {
+  const { manager } = edit;
+  const { panelId } = await breakerRow(manager, breakerId);
+  const { conductor, nameplate, loads, version, ...rest } = input;
   const old = await manager.findOneBy(CircuitTable, { breakerId });
-  const id = old?.id ?? randomUUID();
-  await manager.save(CircuitTable, {
-    id,
-    breakerId,
+  refuseStale('This circuit', old, version);
+  const id = old?.id ?? newId();
+  const fields = {
     ...rest,
     gauge: conductor?.gauge ?? null,
     material: conductor?.material ?? null,
@@ -25,12 +20,12 @@ export async function setCircuit(
     cable: conductor?.cable ?? null,
     minCircuitAmps: nameplate?.minCircuitAmps ?? null,
     maxBreakerAmps: nameplate?.maxBreakerAmps ?? null,
-  });
-  await manager.delete(LoadTable, { circuitId: id });
-  if (loads.length > 0) {
-    await manager.insert(
-      LoadTable,
-      loads.map((load, position) => ({ id: randomUUID(), circuitId: id, position, ...load })),
-    );
+  };
+  if (old) await edit.update('circuit', id, fields);
+  else await edit.insert('circuit', { id, breakerId, ...fields, version: 1 });
+  for (const load of await manager.findBy(LoadTable, { circuitId: id })) await edit.remove('load', load.id);
+  for (const [position, load] of loads.entries()) {
+    await edit.insert('load', { id: newId(), circuitId: id, position, ...load });
   }
+  edit.touch(panelId);
 }

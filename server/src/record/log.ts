@@ -1,20 +1,23 @@
-import { randomUUID } from 'node:crypto';
 import {
   NOTHING_SAID,
   type eventInput,
+  type noteInput,
   type observationInput,
   type readingInput,
 } from '@phylaxon/core/record';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
+import { insertLogged, LOGGED, newId, strikeOf, type Edit, type LoggedRow } from '../edit/index.ts';
 import { ApiError, invalidField, notFound } from '../http/index.ts';
 import {
-  EventTable,
-  ObservationTable,
-  ReadingTable,
+  BreakerTable,
   StrikeTable,
+  type BreakerRow,
+  type EntryRef,
   type EventRow,
+  type NoteRow,
   type ObservationRow,
+  type PhotoRow,
   type ReadingRow,
 } from '../store/index.ts';
 import { breakerRow } from './breakers.ts';
@@ -22,88 +25,86 @@ import { breakerRow } from './breakers.ts';
 /** Clocks differ: an entry may lie this far ahead of ours. */
 const CLOCK_SLACK_MS = 24 * 3600 * 1000;
 
-function stamp(breakerId: string, at: string, path: string) {
+function stamp(breakerId: string, input: { at: string; id?: string }, path: string) {
   const now = new Date();
-  if (Date.parse(at) > now.getTime() + CLOCK_SLACK_MS)
+  if (Date.parse(input.at) > now.getTime() + CLOCK_SLACK_MS)
     throw invalidField(path, 'The time lies in the future.');
-  return { id: randomUUID(), breakerId, loggedAt: now.toISOString() };
+  return { id: input.id ?? newId(), breakerId, loggedAt: now.toISOString() };
 }
 
-/** Log readings taken together: all of them, or none. */
-export async function logReadings(
-  manager: EntityManager,
-  breakerId: string,
-  inputs: z.output<typeof readingInput>[],
-) {
-  await breakerRow(manager, breakerId);
-  const rows: ReadingRow[] = inputs.map((input, i) => ({
-    ambientC: null,
-    ...input,
-    ...stamp(breakerId, input.at, `readings.${i}.at`),
-  }));
-  await manager.insert(ReadingTable, rows);
+/** Log rows; one that was sent before, told by the id its sender gave it, is not stored twice. */
+async function log<R extends LoggedRow>(edit: Edit, kind: EntryRef['kind'], breakerId: string, rows: R[]) {
+  const { panelId } = await breakerRow(edit.manager, breakerId);
+  edit.touch(panelId);
+  const fresh: R[] = [];
+  for (const row of rows) {
+    const known = await edit.manager.findOneBy(LOGGED[kind].table, { id: row.id });
+    if (!known) fresh.push(row);
+    else if (known.breakerId !== breakerId)
+      throw new ApiError(409, 'id_taken', 'This id is another entry’s.');
+  }
+  await insertLogged(edit.manager, kind, fresh);
+  edit.added.push(...fresh.map(({ id }) => ({ kind, id })));
   return rows;
 }
 
-export async function logEvent(
-  manager: EntityManager,
-  breakerId: string,
-  input: z.output<typeof eventInput>,
-) {
-  await breakerRow(manager, breakerId);
-  const row: EventRow = { ...NOTHING_SAID, ...input, ...stamp(breakerId, input.at, 'at') };
-  await manager.insert(EventTable, row);
+/** Log readings taken together: all of them, or none. */
+export function logReadings(edit: Edit, breakerId: string, inputs: z.output<typeof readingInput>[]) {
+  const rows = inputs.map((input, i): ReadingRow => ({
+    ambientC: null,
+    ...input,
+    ...stamp(breakerId, input, `readings.${i}.at`),
+  }));
+  return log(edit, 'readings', breakerId, rows);
+}
+
+export async function logEvent(edit: Edit, breakerId: string, input: z.output<typeof eventInput>) {
+  const row: EventRow = { ...NOTHING_SAID, ...input, ...stamp(breakerId, input, 'at') };
+  await log(edit, 'events', breakerId, [row]);
   return row;
 }
 
 export async function logObservation(
-  manager: EntityManager,
+  edit: Edit,
   breakerId: string,
   input: z.output<typeof observationInput>,
 ) {
-  await breakerRow(manager, breakerId);
-  const row: ObservationRow = { ...input, ...stamp(breakerId, input.at, 'at') };
-  await manager.insert(ObservationTable, row);
+  const row: ObservationRow = { ...input, ...stamp(breakerId, input, 'at') };
+  await log(edit, 'observations', breakerId, [row]);
   return row;
 }
 
-/** What can be struck: the table it stands in and the strike's column for it. */
-export const STRIKABLE = {
-  readings: { table: ReadingTable, column: 'readingId' },
-  events: { table: EventTable, column: 'eventId' },
-  observations: { table: ObservationTable, column: 'observationId' },
-} as const;
-export type Strikable = keyof typeof STRIKABLE;
-
-/** Strike a row: it stays as it was and no longer counts. Returns the breaker it belongs to. */
-export async function strike(
-  manager: EntityManager,
-  kind: Strikable,
-  id: string,
-  why: string,
-  replacedBy: string | null,
-): Promise<void> {
-  const { column } = STRIKABLE[kind];
-  if (await manager.findOneBy(StrikeTable, { [column]: id })) {
-    throw new ApiError(409, 'already_struck', 'This entry is struck already.');
-  }
-  await manager.insert(StrikeTable, {
-    id: randomUUID(),
-    readingId: null,
-    eventId: null,
-    observationId: null,
-    [column]: id,
-    at: new Date().toISOString(),
-    why,
-    replacedBy,
-  });
+export async function logNote(edit: Edit, breakerId: string, input: z.output<typeof noteInput>) {
+  const row: NoteRow = { ...input, ...stamp(breakerId, input, 'at') };
+  await log(edit, 'notes', breakerId, [row]);
+  return row;
 }
 
-/** The breaker a logged row belongs to. */
-export async function breakerOfEntry(manager: EntityManager, kind: Strikable, id: string): Promise<string> {
-  const row = (await manager.findOneBy<{ id: string; breakerId: string }>(STRIKABLE[kind].table, { id })) as {
-    breakerId: string;
-  } | null;
+/** Log a picture whose file is kept already. */
+export async function logPhoto(
+  edit: Edit,
+  breakerId: string,
+  input: { id?: string; at: string; note: string },
+  file: Pick<PhotoRow, 'sha256' | 'bytes' | 'width' | 'height'>,
+) {
+  const row: PhotoRow = { at: input.at, note: input.note, ...file, ...stamp(breakerId, input, 'at') };
+  await log(edit, 'photos', breakerId, [row]);
+  return row;
+}
+
+/** Strike a row: it stays as it was and no longer counts. */
+export async function strike(edit: Edit, ref: EntryRef, why: string, replacedBy: string | null) {
+  const { column } = LOGGED[ref.kind];
+  if (await edit.manager.findOneBy(StrikeTable, { [column]: ref.id })) {
+    throw new ApiError(409, 'already_struck', 'This entry is struck already.');
+  }
+  await edit.manager.insert(StrikeTable, strikeOf(ref, why, replacedBy));
+  edit.struck.push(ref);
+}
+
+/** The breaker a logged row belongs to, whether it is still in its panel or not. */
+export async function breakerOfEntry(manager: EntityManager, { kind, id }: EntryRef): Promise<BreakerRow> {
+  const row = await manager.findOneBy(LOGGED[kind].table, { id });
   if (!row) throw notFound('This entry');
-  return row.breakerId;
+  return manager.findOneByOrFail(BreakerTable, { id: row.breakerId });
 }

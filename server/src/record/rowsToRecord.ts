@@ -1,18 +1,31 @@
-import type { Breaker, BreakerEvent, Circuit, Observation, Panel, Reading } from '@phylaxon/core/record';
+import type {
+  Breaker,
+  BreakerEvent,
+  Circuit,
+  Observation,
+  Panel,
+  Photo,
+  Reading,
+  WrittenNote,
+} from '@phylaxon/core/record';
 import type {
   BreakerRow,
   CircuitRow,
   EventRow,
   LoadRow,
+  NoteRow,
   ObservationRow,
   PanelRow,
+  PhotoRow,
   ReadingRow,
   StrikeRow,
 } from '../store/index.ts';
 
 const UNITS = { voltage: 'V', current: 'A', temperature: '°C' } as const;
 
-export const panelOf = (row: PanelRow): Panel => ({ ...row });
+export function panelOf({ removedAt: _removedAt, ...row }: PanelRow): Panel {
+  return row;
+}
 
 export function breakerOf({ removedAt: _removedAt, ...row }: BreakerRow): Breaker {
   return row;
@@ -28,13 +41,13 @@ export function circuitOf(row: CircuitRow, loads: LoadRow[]): Circuit {
   } as Circuit;
 }
 
-type Struck = Pick<Reading, 'struck'>['struck'];
+export type Struck = Pick<Reading, 'struck'>['struck'];
 
 /** The strike of each struck row, by the row's id. */
 export function strikesById(strikes: StrikeRow[]): Map<string, Struck> {
   return new Map(
-    strikes.map(({ readingId, eventId, observationId, at, why, replacedBy }) => [
-      (readingId ?? eventId ?? observationId)!,
+    strikes.map(({ readingId, eventId, observationId, noteId, photoId, at, why, replacedBy }) => [
+      (readingId ?? eventId ?? observationId ?? noteId ?? photoId)!,
       { at, why, replacedBy },
     ]),
   );
@@ -47,3 +60,5 @@ export const readingOf = (row: ReadingRow, struck: Struck): Reading => ({
 });
 export const eventOf = (row: EventRow, struck: Struck): BreakerEvent => ({ ...row, struck });
 export const observationOf = (row: ObservationRow, struck: Struck): Observation => ({ ...row, struck });
+export const noteOf = (row: NoteRow, struck: Struck): WrittenNote => ({ ...row, struck });
+export const photoOf = (row: PhotoRow, struck: Struck): Photo => ({ ...row, struck });

@@ -112,9 +112,11 @@ describe('the file', () => {
     await store.write(async (manager) => {
       await manager.insert(SiteTable, site(1));
       const run = (sql: string) => manager.query(sql);
-      await run(`INSERT INTO panel VALUES ('p', 'site-1', 'Main', 2, 'upright', NULL, '', '')`);
       await run(
-        `INSERT INTO breaker VALUES ('b', 'p', 'branch', 1, NULL, 1, 20, 'standard', '', 'right', NULL, '', NULL)`,
+        `INSERT INTO panel (id, siteId, name, spaces, orientation, family, createdAt) VALUES ('p', 'site-1', 'Main', 2, 'upright', '', '')`,
+      );
+      await run(
+        `INSERT INTO breaker (id, panelId, role, space, poles, ratingAmps, kind, family, onDirection, createdAt) VALUES ('b', 'p', 'branch', 1, 1, 20, 'standard', '', 'right', '')`,
       );
       await run(`INSERT INTO observation VALUES ('o', 'b', '2026', '2026', '', 'sound', 'quiet')`);
     });

@@ -1,11 +1,16 @@
 import { pino } from 'pino';
 import { createApp } from '../app/index.ts';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { seedDemo } from '../demo/index.ts';
+import { PhotoFolder } from '../photos/index.ts';
 import { Store } from '../store/index.ts';
 
 /** The application on a database in memory, with the demo site or empty. */
 export async function testApp({ demo = false } = {}) {
   const store = await Store.open(':memory:');
   if (demo) await seedDemo(store);
-  return { store, app: createApp({ store, logger: pino({ level: 'silent' }) }) };
+  const photos = new PhotoFolder(mkdtempSync(join(tmpdir(), 'phylaxon-photos-')));
+  return { store, photos, app: createApp({ store, photos, logger: pino({ level: 'silent' }) }) };
 }

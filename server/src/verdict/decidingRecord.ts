@@ -1,15 +1,21 @@
 import type { EntityManager } from 'typeorm';
 import type { Changes } from '../changes/index.ts';
-import { breakerRow } from '../record/index.ts';
-import type { Store } from '../store/index.ts';
+import { Edit, redo, remember, undo } from '../edit/index.ts';
+import { siteRow } from '../record/index.ts';
+import { PanelTable, type EditRow, type Store } from '../store/index.ts';
 import { redecidePanel } from './redecide.ts';
 
-/** A change to what a panel holds: which panel it is, and what came of it. */
-type PanelWork<T> = (manager: EntityManager) => Promise<{ panelId: string; result: T }>;
+/** What came of an edit: the answer, and what a person who would undo it calls it. */
+export interface Done<T> {
+  label: string;
+  result: T;
+  /** Where the edit touches no panel. */
+  siteId?: string;
+}
 
 /**
- * The record, changed the one right way: the change and the decisions it brings are one transaction,
- * and those who watch the panel are told once it is kept.
+ * The record, changed the one right way: the change, the decisions it brings and what it takes to undo it
+ * are one transaction, and those who watch are told once it is kept.
  */
 export class DecidingRecord {
   constructor(
@@ -22,22 +28,34 @@ export class DecidingRecord {
     return this.store.read(work);
   }
 
-  /** Change something of a panel. */
-  async change<T>(work: PanelWork<T>): Promise<T> {
-    const { panelId, result } = await this.store.write(async (manager) => {
-      const done = await work(manager);
-      await redecidePanel(manager, done.panelId);
-      return done;
+  /** Change something of a site’s panels. */
+  async change<T>(work: (edit: Edit) => Promise<Done<T>>): Promise<T> {
+    const { result, told } = await this.store.write(async (manager) => {
+      const edit = new Edit(manager);
+      const done = await work(edit);
+      const panelIds = [...edit.panelIds];
+      const siteId = done.siteId ?? (await siteOfPanel(manager, panelIds[0]!));
+      if (!edit.isEmpty) await remember(manager, siteId, done.label, edit);
+      for (const panelId of panelIds) await redecidePanel(manager, panelId);
+      return { result: done.result, told: edit.isEmpty ? [] : [siteId, ...panelIds] };
     });
-    this.changes.announce(panelId);
+    this.changes.announce(...told);
     return result;
   }
 
-  /** Change something of a breaker that is in a panel. */
-  changeBreaker<T>(breakerId: string, work: (manager: EntityManager) => Promise<T>): Promise<T> {
-    return this.change(async (manager) => {
-      const { panelId } = await breakerRow(manager, breakerId);
-      return { panelId, result: await work(manager) };
+  /** Take back the newest edit of a site, or do again what was taken back last. */
+  async step(siteId: string, direction: 'undo' | 'redo', editId: string): Promise<EditRow> {
+    const row = await this.store.write(async (manager) => {
+      await siteRow(manager, siteId);
+      const stepped = await (direction === 'undo' ? undo : redo)(manager, siteId, editId);
+      for (const panelId of stepped.panelIds) await redecidePanel(manager, panelId);
+      return stepped;
     });
+    this.changes.announce(siteId, ...row.panelIds);
+    return row;
   }
+}
+
+async function siteOfPanel(manager: EntityManager, panelId: string): Promise<string> {
+  return (await manager.findOneByOrFail(PanelTable, { id: panelId })).siteId;
 }

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { breakerInput, panelInput, readingInput } from '@phylaxon/core/record';
+import { Edit } from '../edit/index.ts';
 import { addPanel, addSite, fitBreaker, logReadings, removeBreaker } from '../record/index.ts';
 import { Store, VerdictTable } from '../store/index.ts';
 import { redecideOutdated, redecidePanel, standingVerdicts, verdictOf } from './index.ts';
@@ -11,17 +12,18 @@ let ids: string[];
 beforeEach(async () => {
   store = await Store.open(':memory:');
   await store.write(async (manager) => {
+    const edit = new Edit(manager);
     const site = await addSite(manager, { name: 'Shed', note: '' });
-    ({ id: panelId } = await addPanel(manager, site.id, panelInput.parse({ name: 'Panel', spaces: 8 })));
+    ({ id: panelId } = await addPanel(edit, site.id, panelInput.parse({ name: 'Panel', spaces: 8 })));
     const fit = (space: number) =>
-      fitBreaker(manager, panelId, breakerInput.parse({ space, poles: 1, ratingAmps: 20 }));
+      fitBreaker(edit, panelId, breakerInput.parse({ space, poles: 1, ratingAmps: 20 }));
     ids = [(await fit(1)).id, (await fit(2)).id, (await fit(3)).id];
     await redecidePanel(manager, panelId);
   });
 });
 
 const standing = async (id: string) =>
-  verdictOf((await store.read((manager) => standingVerdicts(manager, panelId))).get(id)!).decision;
+  verdictOf((await store.read((manager) => standingVerdicts(manager, [panelId]))).get(id)!).decision;
 const count = () => store.read((manager) => manager.count(VerdictTable));
 const soak = (id: string, surface: number) =>
   store.write(async (manager) => {
@@ -31,7 +33,7 @@ const soak = (id: string, surface: number) =>
       { quantity: 'temperature', point: 'terminal', value: surface, ambientC: 20, at },
     ];
     await logReadings(
-      manager,
+      new Edit(manager),
       id,
       readings.map((reading) => readingInput.parse(reading)),
     );
@@ -55,17 +57,17 @@ describe('deciding anew', () => {
 
   test('a breaker that was taken out is not decided about any more', async () => {
     await store.write(async (manager) => {
-      await removeBreaker(manager, ids[0]!);
+      await removeBreaker(new Edit(manager), ids[0]!);
       await redecidePanel(manager, panelId);
     });
-    expect((await store.read((manager) => standingVerdicts(manager, panelId))).has(ids[0]!)).toBe(false);
+    expect((await store.read((manager) => standingVerdicts(manager, [panelId]))).has(ids[0]!)).toBe(false);
     expect(await store.read((manager) => manager.countBy(VerdictTable, { breakerId: ids[0]! }))).toBe(1);
   });
 
   test('verdicts of an older engine are decided anew when the server starts, and kept', async () => {
     await store.write((manager) =>
       manager.query(
-        `INSERT INTO verdict SELECT 'old', breakerId, at, 'rules-0', action, family, decision, evidence FROM verdict WHERE breakerId = '${ids[0]}'`,
+        `INSERT INTO verdict SELECT 'old', breakerId, at, 'rules-0', action, family, decision FROM verdict WHERE breakerId = '${ids[0]}'`,
       ),
     );
     const before = await count();

@@ -1,16 +1,21 @@
 import { randomUUID } from 'node:crypto';
 import type { Verdict } from '@phylaxon/core/board';
-import { decide, ENGINE, type Decision } from '@phylaxon/core/diagnose';
-import { gatherEvidence, type BreakerFile, type Evidence } from '@phylaxon/core/readings';
-import type { EntityManager } from 'typeorm';
+import { decide, decision as decisionShape, ENGINE, type Decision } from '@phylaxon/core/diagnose';
+import { gatherEvidence, type BreakerFile, type Dossier, type Evidence } from '@phylaxon/core/readings';
+import { IsNull, type EntityManager } from 'typeorm';
+import { evidenceFiles } from '../record/index.ts';
+import { readSettings } from '../settings/index.ts';
 import { PanelTable, VerdictTable, type VerdictRow } from '../store/index.ts';
-import { filesOfPanel } from '../record/index.ts';
 
 /** The evidence about each breaker of a panel, as it stands now. */
-export function evidenceOfPanel(panel: { id: string; name: string }, files: BreakerFile[]): Evidence[] {
+export function evidenceOfPanel(
+  panel: Dossier['panel'],
+  schools: Dossier['schools'],
+  files: BreakerFile[],
+): Evidence[] {
   const main = files.find((file) => file.breaker.role === 'main') ?? null;
   return files.map((subject) =>
-    gatherEvidence({ panel, subject, main, others: files.filter((file) => file !== subject) }),
+    gatherEvidence({ panel, schools, subject, main, others: files.filter((file) => file !== subject) }),
   );
 }
 
@@ -20,64 +25,62 @@ export const verdictOf = (row: VerdictRow): Verdict => ({
   decision: JSON.parse(row.decision) as Decision,
 });
 
-/** The verdict that stands for each breaker of a panel. */
+/** A decision as it is stored: always the same text for the same decision. */
+export const decisionText = (decision: Decision) => JSON.stringify(decisionShape.parse(decision));
+
+/** The verdict that stands for each breaker that is in one of these panels now. */
 export async function standingVerdicts(
   manager: EntityManager,
-  panelId: string,
+  panelIds: readonly string[],
 ): Promise<Map<string, VerdictRow>> {
-  const rows = await manager
-    .createQueryBuilder(VerdictTable, 'v')
-    .where('v.breakerId IN (SELECT id FROM breaker WHERE panelId = :panelId AND removedAt IS NULL)', {
-      panelId,
-    })
-    .andWhere(
-      'v.rowid = (SELECT w.rowid FROM verdict w WHERE w.breakerId = v.breakerId ORDER BY w.rowid DESC LIMIT 1)',
-    )
-    .getMany();
+  const rows = (await manager.query(
+    `SELECT v.* FROM breaker b JOIN verdict v
+       ON v.rowid = (SELECT max(w.rowid) FROM verdict w WHERE w.breakerId = b.id)
+     WHERE b.removedAt IS NULL AND b.panelId IN (SELECT value FROM json_each(?))`,
+    [JSON.stringify(panelIds)],
+  )) as VerdictRow[];
   return new Map(rows.map((row) => [row.breakerId, row]));
 }
 
 /**
- * Decide anew about every breaker of a panel and store a verdict, with its reasons and the evidence
- * it was made from, where the decision is another than the one that stood. Belongs into the same
- * transaction as the change that made it necessary: a reading on one breaker may change another's.
+ * Decide anew about every breaker of a panel and store a verdict, with its reasons as they stand, where
+ * the decision is another than before. Belongs into the same transaction as the change that made it
+ * necessary: a reading on one breaker may change another's.
  */
 export async function redecidePanel(
   manager: EntityManager,
   panelId: string,
   at = new Date().toISOString(),
 ): Promise<void> {
-  const panel = await manager.findOneByOrFail(PanelTable, { id: panelId });
-  const standing = await standingVerdicts(manager, panelId);
-  const fresh = evidenceOfPanel(panel, await filesOfPanel(manager, panelId)).flatMap(
+  const panel = await manager.findOneBy(PanelTable, { id: panelId, removedAt: IsNull() });
+  if (!panel) return;
+  const standing = await standingVerdicts(manager, [panelId]);
+  const files = await evidenceFiles(manager, panelId);
+  const fresh = evidenceOfPanel(panel, await readSettings(manager), files).flatMap(
     (evidence): VerdictRow[] => {
       const decision = decide(evidence);
-      const text = JSON.stringify(decision);
+      const text = decisionText(decision);
       const breakerId = evidence.breaker.id;
       const old = standing.get(breakerId);
       if (old?.decision === text && old.engine === ENGINE) return [];
       const { action, family } = decision;
-      return [
-        {
-          id: randomUUID(),
-          breakerId,
-          at,
-          engine: ENGINE,
-          action,
-          family,
-          decision: text,
-          evidence: JSON.stringify(evidence),
-        },
-      ];
+      return [{ id: randomUUID(), breakerId, at, engine: ENGINE, action, family, decision: text }];
     },
   );
   if (fresh.length > 0) await manager.insert(VerdictTable, fresh);
 }
 
+/** Decide anew in every panel: another school was chosen. */
+export async function redecideAll(manager: EntityManager): Promise<string[]> {
+  const panels = await manager.findBy(PanelTable, { removedAt: IsNull() });
+  for (const { id } of panels) await redecidePanel(manager, id);
+  return panels.map(({ id }) => id);
+}
+
 /** After a new version brings other rules: decide anew wherever an older engine's verdict stands. */
 export async function redecideOutdated(manager: EntityManager): Promise<void> {
-  for (const { id } of await manager.find(PanelTable)) {
-    const standing = [...(await standingVerdicts(manager, id)).values()];
+  for (const { id } of await manager.findBy(PanelTable, { removedAt: IsNull() })) {
+    const standing = [...(await standingVerdicts(manager, [id])).values()];
     if (standing.some((row) => row.engine !== ENGINE)) await redecidePanel(manager, id);
   }
 }

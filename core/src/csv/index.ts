@@ -1,0 +1,2 @@
+export * from './directoryCsv.ts';
+export * from './readingsCsv.ts';

@@ -1,0 +1,2 @@
+export * from './parseSearch.ts';
+export * from './schema.ts';

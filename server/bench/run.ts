@@ -1,0 +1,85 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pino } from 'pino';
+import request from 'supertest';
+import { createApp } from '../src/app/index.ts';
+import { PhotoFolder } from '../src/photos/index.ts';
+import { Store } from '../src/store/index.ts';
+import { buildBigSite } from './bigSite.ts';
+
+const say = (line: string) => process.stdout.write(`${line}\n`);
+
+/** The median time of some work, in ms. */
+async function medianMs(times: number, work: (i: number) => Promise<unknown>): Promise<number> {
+  const taken: number[] = [];
+  for (let i = 0; i < times; i++) {
+    const start = performance.now();
+    await work(i);
+    taken.push(performance.now() - start);
+  }
+  return taken.sort((a, b) => a - b)[Math.floor(times / 2)]!;
+}
+
+const folder = mkdtempSync(join(tmpdir(), 'phylaxon-bench-'));
+const store = await Store.open(join(folder, 'bench.db'));
+const app = createApp({
+  store,
+  photos: new PhotoFolder(join(folder, 'photos')),
+  logger: pino({ level: 'silent' }),
+});
+
+say('Building a site of 10 panels, 400 breakers and 200,000 readings …');
+const { siteId, list, readings } = await buildBigSite(store, {
+  panels: 10,
+  breakersPerPanel: 40,
+  readings: 200_000,
+});
+say(
+  `${list.length} panels, ${list.flatMap((one) => one.breakerIds).length} breakers, ${readings} readings.\n`,
+);
+
+const get = (path: string) => request(app).get(`/api/v1${path}`).expect(200);
+const panelAt = (i: number) => list[i % list.length]!;
+const breakerAt = (i: number) => panelAt(i).breakerIds[(i * 7) % 40]!;
+
+const MEASURED: [string, number | null, number, (i: number) => Promise<unknown>][] = [
+  ['The board of a panel', 300, 30, (i) => get(`/panels/${panelAt(i).panelId}`)],
+  ['A breaker’s story, first page', 300, 30, (i) => get(`/breakers/${breakerAt(i)}/story`)],
+  ['A breaker’s story, searched', 300, 30, (i) => get(`/breakers/${breakerAt(i)}/story?text=kettle`)],
+  ['A breaker’s chart', 300, 30, (i) => get(`/breakers/${breakerAt(i)}/series`)],
+  ['A breaker’s sheet', 300, 30, (i) => get(`/breakers/${breakerAt(i)}`)],
+  ['The start page', null, 15, () => get('/sites')],
+  ['Search: a machine', null, 15, () => get(`/sites/${siteId}/search?words=machine+7`)],
+  [
+    'Search: readings of a month',
+    null,
+    15,
+    () => get(`/sites/${siteId}/search?kinds=readings&from=2026-01-01T00:00:00Z&to=2026-02-01T00:00:00Z`),
+  ],
+  [
+    'Logging a reading, decisions included',
+    null,
+    30,
+    (i) =>
+      request(app)
+        .post(`/api/v1/breakers/${breakerAt(i)}/readings`)
+        .send({
+          readings: [{ quantity: 'current', point: 'conductor', value: 9, at: '2026-11-20T10:00:00Z' }],
+        })
+        .expect(201),
+  ],
+  ['Exporting the whole site', null, 3, () => get(`/sites/${siteId}/site.json`)],
+];
+
+say('Server time, median:');
+for (const [what, budget, times, work] of MEASURED) {
+  await work(0);
+  const ms = await medianMs(times, work);
+  const verdict =
+    budget === null ? '' : ms <= budget ? ` (budget ${budget} ms: holds)` : ` (budget ${budget} ms: OVER)`;
+  say(`  ${what.padEnd(40)} ${ms.toFixed(1).padStart(8)} ms${verdict}`);
+}
+
+await store.close();
+rmSync(folder, { recursive: true, force: true });

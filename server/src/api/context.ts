@@ -1,0 +1,12 @@
+import type { Changes } from '../changes/index.ts';
+import type { PhotoFolder } from '../photos/index.ts';
+import type { Store } from '../store/index.ts';
+import type { DecidingRecord } from '../verdict/index.ts';
+
+/** What the routes work with. */
+export interface Context {
+  store: Store;
+  record: DecidingRecord;
+  changes: Changes;
+  photos: PhotoFolder;
+}

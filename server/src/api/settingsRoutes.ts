@@ -1,0 +1,41 @@
+import { schools, settings } from '@phylaxon/core/settings';
+import { route, type Route } from '../http/index.ts';
+import { readSettings, writeSettings } from '../settings/index.ts';
+import { redecideAll } from '../verdict/index.ts';
+import type { Context } from './context.ts';
+
+const change = settings.partial().strict();
+
+export function settingsRoutes({ store, changes }: Context): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/settings',
+      tag: 'settings',
+      summary: 'How figures are shown, and the schools by which is decided',
+      status: 200,
+      answer: settings,
+      handle: () => store.read(readSettings),
+    }),
+    route({
+      method: 'patch',
+      path: '/settings',
+      tag: 'settings',
+      summary: 'Choose some of them; another school decides anew about every breaker',
+      body: change,
+      status: 200,
+      answer: settings,
+      handle: async ({ body }) => {
+        const { now, panelIds } = await store.write(async (manager) => {
+          const before = await readSettings(manager);
+          const after = await writeSettings(manager, body);
+          const names = Object.keys(schools.shape) as (keyof typeof schools.shape)[];
+          const anotherSchool = names.some((name) => before[name] !== after[name]);
+          return { now: after, panelIds: anotherSchool ? await redecideAll(manager) : [] };
+        });
+        changes.announce(...panelIds);
+        return now;
+      },
+    }),
+  ];
+}

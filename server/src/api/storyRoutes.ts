@@ -1,0 +1,40 @@
+import { series, story, storyQuery } from '@phylaxon/core/story';
+import { route, type Route } from '../http/index.ts';
+import { breakerRow } from '../record/index.ts';
+import { seriesOf, storyOf } from '../story/index.ts';
+import type { Context } from './context.ts';
+import { byId } from './shapes.ts';
+
+export function storyRoutes({ record }: Context): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/breakers/:id/story',
+      tag: 'story',
+      summary: 'All that was logged and decided about a breaker and the parts before it, newest first',
+      params: byId,
+      query: storyQuery,
+      status: 200,
+      answer: story,
+      handle: ({ params, query }) =>
+        record.read(async (manager) => {
+          await breakerRow(manager, params.id);
+          return storyOf(manager, params.id, query);
+        }),
+    }),
+    route({
+      method: 'get',
+      path: '/breakers/:id/series',
+      tag: 'story',
+      summary: 'What was measured of a breaker over time, to be drawn',
+      params: byId,
+      status: 200,
+      answer: series,
+      handle: ({ params }) =>
+        record.read(async (manager) => {
+          await breakerRow(manager, params.id);
+          return seriesOf(manager, params.id);
+        }),
+    }),
+  ];
+}

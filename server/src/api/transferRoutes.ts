@@ -1,0 +1,172 @@
+import { id } from '@phylaxon/core/record';
+import { z } from 'zod';
+import { Download, route, type Route } from '../http/index.ts';
+import { panelRow, siteRow } from '../record/index.ts';
+import {
+  directoryCsv,
+  exportText,
+  IMPORT_MODES,
+  importSite,
+  logPlan,
+  meetingOf,
+  packSite,
+  planReadings,
+  readingsCsv,
+  readSiteFile,
+  siteFileOf,
+} from '../transfer/index.ts';
+import type { Context } from './context.ts';
+import { byId } from './shapes.ts';
+
+const SITE_UPLOAD = { types: ['application/octet-stream', 'application/zip'], limitBytes: 200_000_000 };
+const CSV_UPLOAD = { types: ['text/csv'], limitBytes: 20_000_000 };
+
+const sitePreview = z.object({
+  site: z.object({ id, name: z.string() }),
+  version: z.int(),
+  counts: z.record(z.string(), z.int()),
+  here: z.string().nullable().describe('name of the same site, if it is here already'),
+  modes: z.array(z.enum(IMPORT_MODES)).describe('how it can be imported'),
+});
+
+const csvPreview = z.object({
+  toLog: z.int(),
+  known: z.int().describe('on record already, left out'),
+  struck: z.int().describe('struck in the file, left out'),
+  from: z.string().nullable(),
+  to: z.string().nullable(),
+});
+
+const fileName = (name: string) =>
+  name
+    .normalize('NFKD')
+    .replace(/[^\w -]/g, '')
+    .trim()
+    .replace(/\s+/g, '-')
+    .toLowerCase()
+    .slice(0, 60) || 'site';
+
+export function transferRoutes({ store, record, changes, photos }: Context): Route[] {
+  const siteName = (siteId: string) => store.read(async (manager) => (await siteRow(manager, siteId)).name);
+  const download = (
+    path: string,
+    file: string,
+    summary: string,
+    handle: (id: string) => Promise<Download>,
+  ): Route => ({
+    method: 'get',
+    path,
+    tag: 'files',
+    summary,
+    params: byId,
+    status: 200,
+    answer: z.string(),
+    file,
+    handle: ({ params }) => handle((params as { id: string }).id),
+  });
+
+  return [
+    download(
+      '/sites/:id/site.json',
+      'application/json',
+      'A site with all that is on record, without its pictures',
+      async (siteId) => {
+        const text = await store.read((manager) => exportText(manager, siteId));
+        return new Download('application/json', text, `${fileName(await siteName(siteId))}.json`);
+      },
+    ),
+    download(
+      '/sites/:id/site.zip',
+      'application/zip',
+      'A site with all that is on record and its pictures',
+      async (siteId) => {
+        const file = await store.read((manager) => siteFileOf(manager, siteId));
+        const text = await store.read((manager) => exportText(manager, siteId));
+        const pictures = new Map<string, Buffer>();
+        for (const { sha256 } of file.photos) pictures.set(sha256, await photos.read(sha256));
+        return new Download(
+          'application/zip',
+          await packSite(text, pictures),
+          `${fileName(file.site.name)}.zip`,
+        );
+      },
+    ),
+    download('/sites/:id/readings.csv', 'text/csv', 'All readings of a site as a table', async (siteId) => {
+      const text = await store.read((manager) => readingsCsv(manager, siteId));
+      return new Download('text/csv', text, `${fileName(await siteName(siteId))}-readings.csv`);
+    }),
+    download('/panels/:id/directory.csv', 'text/csv', 'A panel’s directory as a table', async (panelId) => {
+      const { text, name } = await store.read(async (manager) => ({
+        text: await directoryCsv(manager, panelId),
+        name: (await panelRow(manager, panelId)).name,
+      }));
+      return new Download('text/csv', text, `${fileName(name)}-directory.csv`);
+    }),
+    route({
+      method: 'post',
+      path: '/imports/preview',
+      tag: 'files',
+      summary: 'What the import of a site file would do; nothing is stored',
+      upload: SITE_UPLOAD,
+      status: 200,
+      answer: sitePreview,
+      handle: async ({ upload }) => {
+        const { file, from } = await readSiteFile(upload);
+        const { here, modes } = await store.read((manager) => meetingOf(manager, file));
+        const counts = Object.fromEntries(
+          Object.entries(file).flatMap(([name, list]) => (Array.isArray(list) ? [[name, list.length]] : [])),
+        ) as Record<string, number>;
+        return { site: { id: file.site.id, name: file.site.name }, version: from, counts, here, modes };
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/imports',
+      tag: 'files',
+      summary: 'Import a site file, whole or not at all',
+      query: z.object({ mode: z.enum(IMPORT_MODES) }),
+      upload: SITE_UPLOAD,
+      status: 201,
+      answer: z.object({ siteId: id }),
+      handle: async ({ upload, query }) => {
+        const { file, photos: pictures } = await readSiteFile(upload);
+        for (const content of pictures.values()) await photos.keep(content);
+        const { siteId, panelIds } = await store.write((manager) => importSite(manager, file, query.mode));
+        changes.announce(siteId, ...panelIds);
+        return { siteId };
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/panels/:id/readings/preview',
+      tag: 'files',
+      summary: 'What the import of a table of readings would do; nothing is stored',
+      params: byId,
+      upload: CSV_UPLOAD,
+      status: 200,
+      answer: csvPreview,
+      handle: async ({ params, upload }) => {
+        const { toLog, ...rest } = await store.read((manager) => planReadings(manager, params.id, upload));
+        return { toLog: toLog.length, ...rest };
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/panels/:id/readings',
+      tag: 'files',
+      summary: 'Log what is new in a table of readings, whole or not at all',
+      params: byId,
+      upload: CSV_UPLOAD,
+      status: 201,
+      answer: csvPreview,
+      handle: ({ params, upload }) =>
+        record.change(async (edit) => {
+          const plan = await planReadings(edit.manager, params.id, upload);
+          await logPlan(edit, plan);
+          edit.touch(params.id);
+          const { toLog, ...rest } = plan;
+          return { label: `Imported ${toLog.length} readings`, result: { toLog: toLog.length, ...rest } };
+        }),
+    }),
+  ];
+}

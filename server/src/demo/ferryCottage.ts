@@ -1,0 +1,147 @@
+import { copper, load, look, soak, volts, type DemoCircuit, type DemoSite } from './shape.ts';
+
+const KESTLE = { family: 'Kestle', installedOn: '1974-06-01' };
+
+/** An old split-bus panel: the handles above the split shut it off, one of them feeds the lower section. */
+const HALL: DemoCircuit[] = [
+  {
+    breaker: { space: 1, poles: 2, ratingAmps: 60, ...KESTLE },
+    circuit: { label: 'Lower section', portableReceptacles: false },
+    log: [look('2026-09-05T10:05:00Z', 'panel-age', 'family-withdrawn')],
+  },
+  {
+    breaker: { space: 2, poles: 2, ratingAmps: 40, ...KESTLE },
+    circuit: {
+      label: 'Range',
+      conductor: copper('8'),
+      portableReceptacles: false,
+      loads: [load('Range', 7200, { volts: 240 })],
+    },
+    log: [
+      soak('2026-09-05T10:20:00Z', 36, 21),
+      { readings: [volts('2026-09-05T10:25:00Z', 'load-terminal', 119.2)] },
+    ],
+  },
+  {
+    breaker: { space: 5, poles: 2, ratingAmps: 30, ...KESTLE },
+    circuit: { label: 'Garden shed', conductor: copper('10'), lengthM: 34, portableReceptacles: false },
+  },
+  {
+    breaker: { space: 9, poles: 1, ratingAmps: 20, ...KESTLE },
+    circuit: {
+      label: 'Kitchen',
+      conductor: copper('12'),
+      lengthM: 9,
+      loads: [load('Microwave', 1100, { va: 1450 }), load('Fridge', 140, { va: 210 })],
+    },
+    log: [
+      {
+        event: {
+          kind: 'trip',
+          at: '2026-02-07T18:10:00Z',
+          pace: 'minutes',
+          note: 'Microwave and kettle together.',
+        },
+      },
+      {
+        event: {
+          kind: 'reset',
+          at: '2026-02-07T18:25:00Z',
+          feel: 'clean-clicks',
+          result: 'holds',
+          cause: 'known-removed',
+        },
+      },
+      soak('2026-09-05T10:40:00Z', 33, 11.8),
+    ],
+  },
+  {
+    breaker: { space: 10, poles: 1, ratingAmps: 20, ...KESTLE },
+    circuit: { label: 'Living room', conductor: copper('14'), lengthM: 12, loads: [load('Heater', 1500)] },
+    log: [
+      {
+        note: {
+          at: '2026-09-05T10:50:00Z',
+          note: 'Thin cable behind the outlet: 14, not 12 as the directory says.',
+        },
+      },
+    ],
+  },
+  {
+    breaker: { space: 11, poles: 1, ratingAmps: 15, ...KESTLE },
+    circuit: { label: 'Bedroom, north', conductor: copper('14'), loads: [load('Lamps', 90)] },
+  },
+  {
+    breaker: { space: 13, poles: 1, ratingAmps: 15, ...KESTLE },
+    circuit: { label: 'Bedroom, south', conductor: copper('14'), loads: [load('Lamps', 120)] },
+    tiedWith: 11,
+  },
+  {
+    breaker: { space: 12, poles: 1, ratingAmps: 20, ...KESTLE, kind: 'gfci', installedOn: '2009-04-20' },
+    circuit: {
+      label: 'Bath and porch',
+      conductor: copper('12'),
+      lengthM: 11,
+      loads: [load('Towel rail', 300, { continuous: true })],
+    },
+    log: [
+      { readings: [volts('2026-09-05T11:00:00Z', 'outlet', 117.8)] },
+      look('2026-09-05T11:02:00Z', 'test-button', 'trips-and-resets'),
+    ],
+  },
+];
+
+const SHED: DemoCircuit[] = [
+  {
+    breaker: { space: 1, poles: 1, ratingAmps: 15 },
+    circuit: { label: 'Shed lights', conductor: copper('14'), loads: [load('Tubes', 110, { va: 150 })] },
+  },
+  {
+    breaker: { space: 2, poles: 1, ratingAmps: 20, kind: 'gfci' },
+    circuit: {
+      label: 'Shed bench',
+      conductor: copper('12'),
+      loads: [load('Bench grinder', 370, { va: 560 })],
+    },
+    log: [
+      {
+        event: {
+          kind: 'handle',
+          position: 'off',
+          at: '2026-10-30T16:00:00Z',
+          note: 'Winter: shed switched off.',
+        },
+      },
+    ],
+  },
+];
+
+/** A second, small home: old work, and a shed behind it. */
+export const FERRY_COTTAGE: DemoSite = {
+  site: {
+    name: 'Ferry Cottage',
+    note: 'Two rooms up, two down, built before the road. Split-bus panel in the hall.',
+  },
+  panels: [
+    {
+      key: 'hall',
+      panel: {
+        name: 'Hall panel',
+        spaces: 16,
+        orientation: 'inverted',
+        busAmps: 100,
+        family: 'Kestle',
+        narrowSpaces: [],
+        splitAt: 9,
+        blanks: [14, 15, 16],
+      },
+      circuits: HALL,
+    },
+    {
+      key: 'shed',
+      panel: { name: 'Shed panel', spaces: 4, mainAmps: 30, busAmps: 60, family: 'Tarnfield' },
+      fedBy: { key: 'hall', space: 5 },
+      circuits: SHED,
+    },
+  ],
+};

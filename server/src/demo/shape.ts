@@ -1,0 +1,104 @@
+import type {
+  BreakerInput,
+  CircuitInput,
+  EventInput,
+  NoteInput,
+  ObservationInput,
+  PanelInput,
+  ReadingInput,
+  ReplacementInput,
+  SiteInput,
+} from '@phylaxon/core/record';
+
+export type DemoEntry =
+  | { readings: ReadingInput[] }
+  | { event: EventInput }
+  | { observation: ObservationInput }
+  | { note: NoteInput };
+
+/** One circuit of a demo panel: its breaker, what hangs on it, what was logged. */
+export interface DemoCircuit {
+  breaker: BreakerInput;
+  circuit: CircuitInput;
+  log?: DemoEntry[];
+  /** The part was replaced: when, by what, and what had been logged of the old one. */
+  replaced?: { at: string; by: ReplacementInput; before: DemoEntry[] };
+  /** Its handle is tied to that of the breaker in this space. */
+  tiedWith?: number;
+}
+
+export interface DemoPanel {
+  key: string;
+  panel: PanelInput;
+  /** Fed from the feed-through lugs of the panel with this key, or by its breaker in a space. */
+  fedThrough?: string;
+  fedBy?: { key: string; space: number };
+  circuits: DemoCircuit[];
+  mainLog?: DemoEntry[];
+}
+
+export interface DemoSite {
+  site: SiteInput;
+  panels: DemoPanel[];
+}
+
+type Gauge = '14' | '12' | '10' | '8' | '6';
+
+export const copper = (gauge: Gauge) => ({
+  gauge,
+  material: 'copper' as const,
+  insulationC: 90 as const,
+  cable: 'nm' as const,
+});
+
+export const load = (
+  name: string,
+  watts: number,
+  more: { va?: number; volts?: 120 | 240; continuous?: boolean } = {},
+) => ({
+  name,
+  volts: more.volts ?? (120 as const),
+  watts,
+  voltAmperes: more.va ?? null,
+  continuous: more.continuous ?? false,
+});
+
+export const volts = (
+  at: string,
+  point: 'outlet' | 'load-terminal' | 'load-terminal-2' | 'leg-a' | 'leg-b',
+  value: number,
+): ReadingInput => ({
+  quantity: 'voltage',
+  point,
+  value,
+  at,
+  instrument: point === 'outlet' ? 'plug-in-meter' : 'contact-meter',
+  loadState: 'normal',
+});
+
+/** A terminal's temperature with the current it was taken at. */
+export const soak = (at: string, surfaceC: number, amps: number): DemoEntry => ({
+  readings: [
+    {
+      quantity: 'current',
+      point: 'conductor',
+      value: amps,
+      at,
+      instrument: 'clamp-meter',
+      loadState: 'everything-on',
+    },
+    {
+      quantity: 'temperature',
+      point: 'terminal',
+      value: surfaceC,
+      ambientC: 22,
+      at,
+      instrument: 'spot-thermometer',
+      loadState: 'everything-on',
+    },
+  ],
+});
+
+export const look = (at: string, test: ObservationInput['test'], outcome: string): DemoEntry => ({
+  observation: { at, test, outcome },
+});

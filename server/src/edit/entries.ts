@@ -1,0 +1,103 @@
+import { In, type EntityManager, type EntitySchema } from 'typeorm';
+import {
+  EventTable,
+  NoteTable,
+  ObservationTable,
+  PhotoTable,
+  ReadingTable,
+  StrikeTable,
+  type EntryRef,
+  type StrikeRow,
+} from '../store/index.ts';
+import { newId } from './edit.ts';
+
+/** A row of the log, whatever it holds. */
+export interface LoggedRow {
+  id: string;
+  breakerId: string;
+  at: string;
+  loggedAt: string;
+}
+
+type Logged = EntitySchema<LoggedRow>;
+
+/** What is logged: the table it stands in, the strike’s column for it, and how a person calls it. */
+export const LOGGED: Record<
+  EntryRef['kind'],
+  { table: Logged; column: keyof StrikeRow & `${string}Id`; name: string }
+> = {
+  readings: { table: ReadingTable as unknown as Logged, column: 'readingId', name: 'reading' },
+  events: { table: EventTable as unknown as Logged, column: 'eventId', name: 'event' },
+  observations: {
+    table: ObservationTable as unknown as Logged,
+    column: 'observationId',
+    name: 'observation',
+  },
+  notes: { table: NoteTable as unknown as Logged, column: 'noteId', name: 'note' },
+  photos: { table: PhotoTable as unknown as Logged, column: 'photoId', name: 'photo' },
+};
+
+/** SQLite takes so many parameters in one statement. */
+const BATCH = 400;
+
+function* batches<T>(list: readonly T[]): Generator<T[]> {
+  for (let i = 0; i < list.length; i += BATCH) yield list.slice(i, i + BATCH);
+}
+
+const byKind = (refs: readonly EntryRef[]) =>
+  (Object.keys(LOGGED) as EntryRef['kind'][]).map((kind) => ({
+    kind,
+    ids: refs.filter((ref) => ref.kind === kind).map((ref) => ref.id),
+  }));
+
+/** A strike of one logged row: it stays as it was and no longer counts. */
+export const strikeOf = (ref: EntryRef, why: string, replacedBy: string | null): StrikeRow => ({
+  id: newId(),
+  readingId: null,
+  eventId: null,
+  observationId: null,
+  noteId: null,
+  photoId: null,
+  [LOGGED[ref.kind].column]: ref.id,
+  at: new Date().toISOString(),
+  why,
+  replacedBy,
+});
+
+export async function strikeAll(manager: EntityManager, refs: readonly EntryRef[], why: string) {
+  for (const batch of batches(refs)) {
+    await manager.insert(
+      StrikeTable,
+      batch.map((ref) => strikeOf(ref, why, null)),
+    );
+  }
+}
+
+/** Log entries again as they were, under new ids; returns where they are now, in the same order. */
+export async function relog(manager: EntityManager, refs: readonly EntryRef[]): Promise<EntryRef[]> {
+  const fresh = new Map<string, string>();
+  for (const { kind, ids } of byKind(refs)) {
+    for (const batch of batches(ids)) {
+      const rows = await manager.find(LOGGED[kind].table, { where: { id: In(batch) }, order: { at: 'ASC' } });
+      const loggedAt = new Date().toISOString();
+      const copies = rows.map((row) => {
+        const id = newId();
+        fresh.set(row.id, id);
+        return { ...row, id, loggedAt };
+      });
+      await insertLogged(manager, kind, copies);
+    }
+  }
+  return refs.map(({ kind, id }) => ({ kind, id: fresh.get(id)! }));
+}
+
+/** Insert rows of the log, however many. */
+export async function insertLogged<R extends LoggedRow>(
+  manager: EntityManager,
+  kind: EntryRef['kind'],
+  rows: readonly R[],
+): Promise<void> {
+  for (let i = 0; i < rows.length; i += 50) {
+    await manager.insert(LOGGED[kind].table, rows.slice(i, i + 50) as object[]);
+  }
+}

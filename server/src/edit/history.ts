@@ -1,0 +1,85 @@
+import type { Steps } from '@phylaxon/core/board';
+import type { EntityManager } from 'typeorm';
+import { ApiError } from '../http/index.ts';
+import { EditTable, type EditRow } from '../store/index.ts';
+import { newId, putRow, type Edit } from './edit.ts';
+import { relog, strikeAll } from './entries.ts';
+
+/** So many edits of a site can be undone; older ones stay as they are. */
+const DEPTH = 500;
+
+/** Remember an edit, so that it can be undone. What was undone before it can then no longer be redone. */
+export async function remember(manager: EntityManager, siteId: string, label: string, edit: Edit) {
+  await manager.delete(EditTable, { siteId, undone: true });
+  const row: EditRow = {
+    id: newId(),
+    siteId,
+    at: new Date().toISOString(),
+    label,
+    panelIds: [...edit.panelIds],
+    rows: edit.rows,
+    added: edit.added,
+    struck: edit.struck,
+    undone: false,
+  };
+  await manager.insert(EditTable, row);
+  await manager.query(
+    `DELETE FROM edit WHERE siteId = ? AND rowid NOT IN (SELECT rowid FROM edit WHERE siteId = ? ORDER BY rowid DESC LIMIT ?)`,
+    [siteId, siteId, DEPTH],
+  );
+}
+
+const newestDone = (manager: EntityManager, siteId: string) => nextEdit(manager, siteId, false, 'DESC');
+const oldestUndone = (manager: EntityManager, siteId: string) => nextEdit(manager, siteId, true, 'ASC');
+
+const nextEdit = (manager: EntityManager, siteId: string, undone: boolean, order: 'ASC' | 'DESC') =>
+  manager
+    .createQueryBuilder(EditTable, 'e')
+    .where({ siteId, undone })
+    .orderBy('e.rowid', order)
+    .limit(1)
+    .getOne();
+
+/** What undo would take back at a site, and redo bring again. */
+export async function stepsOf(manager: EntityManager, siteId: string): Promise<Steps> {
+  const step = (row: EditRow | null) => row && { id: row.id, label: row.label };
+  return { undo: step(await newestDone(manager, siteId)), redo: step(await oldestUndone(manager, siteId)) };
+}
+
+const changedMeanwhile = (what: string) =>
+  new ApiError(
+    409,
+    'changed_meanwhile',
+    `Something was changed elsewhere meanwhile: look, then ${what} again.`,
+  );
+
+/**
+ * Take back the newest edit of a site. Rows of the drawing become what they were; entries, which are never
+ * deleted, are struck, and those it had struck are logged again.
+ *
+ * @param editId the edit the person means; if another came since, nothing is done
+ * @returns the edit, for its label and its panels
+ */
+export async function undo(manager: EntityManager, siteId: string, editId: string): Promise<EditRow> {
+  const row = await newestDone(manager, siteId);
+  if (row?.id !== editId) throw changedMeanwhile('undo');
+  for (const { table, id, before } of [...row.rows].reverse()) await putRow(manager, table, id, before);
+  return swapEntries(manager, row, `Taken back: ${row.label}`, true);
+}
+
+/** Do the edit again that was undone last. */
+export async function redo(manager: EntityManager, siteId: string, editId: string): Promise<EditRow> {
+  const row = await oldestUndone(manager, siteId);
+  if (row?.id !== editId) throw changedMeanwhile('redo');
+  for (const { table, id, after } of row.rows) await putRow(manager, table, id, after);
+  return swapEntries(manager, row, `Done again: ${row.label}`, false);
+}
+
+/** What stood is struck, what was struck stands again as a copy; the edit remembers where they are now. */
+async function swapEntries(manager: EntityManager, row: EditRow, why: string, undone: boolean) {
+  await strikeAll(manager, undone ? row.added : row.struck, why);
+  const relogged = await relog(manager, undone ? row.struck : row.added);
+  const change = undone ? { undone, struck: relogged } : { undone, added: relogged };
+  await manager.update(EditTable, { id: row.id }, change);
+  return row;
+}

@@ -1,0 +1,2 @@
+export * from './photoFolder.ts';
+export { plainJpeg } from './jpeg.ts';

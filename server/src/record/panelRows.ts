@@ -1,0 +1,17 @@
+import { IsNull, type EntityManager } from 'typeorm';
+import { notFound } from '../http/index.ts';
+import { PanelTable, type PanelRow } from '../store/index.ts';
+
+/** The row of a panel that is still at its site. */
+export async function panelRow(manager: EntityManager, id: string): Promise<PanelRow> {
+  const row = await manager.findOneBy(PanelTable, { id, removedAt: IsNull() });
+  if (!row) throw notFound('This panel');
+  return row;
+}
+
+/** A site's panels, in the order they were drawn. */
+export const panelsOf = (manager: EntityManager, siteId: string): Promise<PanelRow[]> =>
+  manager.find(PanelTable, {
+    where: { siteId, removedAt: IsNull() },
+    order: { createdAt: 'ASC', id: 'ASC' },
+  });

@@ -1,0 +1,1 @@
+export { searchSite } from './searchSite.ts';

@@ -1,0 +1,96 @@
+import { sayPlace } from '@phylaxon/core/panel';
+import type { SearchQuery, SearchResult } from '@phylaxon/core/search';
+import { STORY_KINDS } from '@phylaxon/core/story';
+import { IsNull, type EntityManager } from 'typeorm';
+import { circuitsOf } from '../record/index.ts';
+import { listEntries } from '../story/index.ts';
+import { BreakerTable, type BreakerRow } from '../store/index.ts';
+import { panelsOf } from '../record/index.ts';
+
+const MOST_ENTRIES = 60;
+const KIND_WORDS = {
+  standard: '',
+  gfci: 'ground-fault',
+  afci: 'arc-fault',
+  dual: 'ground-fault arc-fault',
+  surge: 'surge',
+};
+
+interface Candidate {
+  where: SearchResult['breakers'][number];
+  /** All that names this breaker, in lower case. */
+  text: string;
+}
+
+async function candidates(manager: EntityManager, siteId: string): Promise<Candidate[]> {
+  const panels = await panelsOf(manager, siteId);
+  const found: Candidate[] = [];
+  for (const panel of panels) {
+    const breakers: BreakerRow[] = await manager.findBy(BreakerTable, {
+      panelId: panel.id,
+      removedAt: IsNull(),
+    });
+    const circuits = await circuitsOf(
+      manager,
+      breakers.map(({ id }) => id),
+    );
+    for (const breaker of breakers) {
+      const circuit = circuits.get(breaker.id);
+      const place = sayPlace(breaker);
+      const label = circuit?.label ?? (breaker.space === null ? 'Main' : `Space ${place}`);
+      const loads = circuit?.loads.map((load) => load.name) ?? [];
+      const text = [
+        label,
+        ...loads,
+        breaker.family,
+        KIND_WORDS[breaker.kind],
+        panel.name,
+        `${breaker.ratingAmps} a`,
+      ];
+      found.push({
+        where: { breakerId: breaker.id, panelId: panel.id, panelName: panel.name, label, place },
+        text: text.join(' ').toLowerCase(),
+      });
+    }
+  }
+  return found;
+}
+
+/**
+ * Find breakers and entries of a site. A word may be said by the breaker (its circuit, its loads, its part) or
+ * by the entry; every word must be said by one of them.
+ */
+export async function searchSite(
+  manager: EntityManager,
+  siteId: string,
+  query: SearchQuery,
+): Promise<SearchResult> {
+  const { words, from, to } = query;
+  const all = await candidates(manager, siteId);
+  const named =
+    words.length === 0 ? [] : all.filter(({ text }) => words.every((word) => text.includes(word)));
+  const narrowed = query.kinds.length > 0 || from !== undefined || to !== undefined;
+  // What a breaker does not say of itself, its entries must.
+  const byRest = new Map<string, Candidate[]>();
+  for (const candidate of all) {
+    const rest = words.filter((word) => !candidate.text.includes(word)).join(' ');
+    if (rest === '' && !narrowed) continue;
+    byRest.set(rest, [...(byRest.get(rest) ?? []), candidate]);
+  }
+  const kinds = query.kinds.length > 0 ? query.kinds : STORY_KINDS.filter((kind) => kind !== 'decisions');
+  const places = new Map(all.map(({ where }) => [where.breakerId, where]));
+  const lists = [];
+  for (const [rest, group] of byRest) {
+    const breakerIds = group.map(({ where }) => where.breakerId);
+    const wanted = { breakerIds, from, to, words: rest.split(' ').filter(Boolean), limit: MOST_ENTRIES + 1 };
+    lists.push(...(await listEntries(manager, kinds, wanted)));
+  }
+  const entries = lists
+    .sort((a, b) => b.at.localeCompare(a.at))
+    .map((entry) => ({ where: places.get(entry.breakerId)!, entry }));
+  return {
+    breakers: named.map(({ where }) => where),
+    entries: entries.slice(0, MOST_ENTRIES),
+    more: entries.length > MOST_ENTRIES,
+  };
+}

@@ -1,0 +1,137 @@
+import {
+  serializeSiteFile,
+  SITE_FILE_FORMAT,
+  SITE_FILE_VERSION,
+  type SiteFile,
+} from '@phylaxon/core/sitefile';
+import { In, type EntityManager, type EntitySchema } from 'typeorm';
+import { LOGGED } from '../edit/index.ts';
+import { circuitOf, siteRow } from '../record/index.ts';
+import {
+  BreakerTable,
+  CircuitTable,
+  EventTable,
+  LoadTable,
+  NoteTable,
+  ObservationTable,
+  PanelTable,
+  PhotoTable,
+  ReadingTable,
+  type EventRow,
+  type ReadingRow,
+  type StrikeRow,
+  type VerdictRow,
+} from '../store/index.ts';
+
+interface Dated {
+  id: string;
+  breakerId: string;
+  at: string;
+}
+
+/** All rows of a logged table that belong to a site, in an order that never changes; there may be very many. */
+const logged = async <R extends Dated>(
+  manager: EntityManager,
+  table: EntitySchema<R>,
+  siteId: string,
+): Promise<R[]> =>
+  (await manager.query(
+    `SELECT r.* FROM "${table.options.name}" r JOIN breaker b ON b.id = r.breakerId JOIN panel p ON p.id = b.panelId
+     WHERE p.siteId = ? ORDER BY r.at, r.loggedAt, r.id`,
+    [siteId],
+  )) as R[];
+
+/** A reading as a file carries it: the air around it with temperatures only. */
+function readingInFile({ ambientC, ...row }: ReadingRow) {
+  return row.quantity === 'temperature' ? { ...row, ambientC } : row;
+}
+
+/** An event as a file carries it: what its kind has. */
+function eventInFile(row: EventRow) {
+  const { id, breakerId, kind, at, loggedAt, note, position, feel, result, power, unplugged, ...rest } = row;
+  // SQLite knows no booleans.
+  const circumstances = { ...rest, unplugged: Boolean(unplugged) };
+  const entry = { id, breakerId, kind, at, loggedAt, note };
+  if (kind === 'handle') return { ...entry, position };
+  return kind === 'reset'
+    ? { ...entry, feel, result, power, ...circumstances }
+    : { ...entry, ...circumstances };
+}
+
+async function strikesInFile(manager: EntityManager, siteId: string): Promise<SiteFile['strikes']> {
+  const lists = [];
+  for (const kind of Object.keys(LOGGED) as (keyof typeof LOGGED)[]) {
+    const { table, column } = LOGGED[kind];
+    const rows = (await manager.query(
+      `SELECT s.* FROM strike s JOIN "${table.options.name}" r ON r.id = s.${column}
+       JOIN breaker b ON b.id = r.breakerId JOIN panel p ON p.id = b.panelId WHERE p.siteId = ?`,
+      [siteId],
+    )) as StrikeRow[];
+    lists.push(
+      ...rows.map(({ id, at, why, replacedBy, [column]: entryId }) => ({
+        id,
+        kind,
+        entryId: entryId as string,
+        at,
+        why,
+        replacedBy,
+      })),
+    );
+  }
+  return lists.sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id));
+}
+
+/** Everything on record of a site. */
+export async function siteFileOf(manager: EntityManager, siteId: string): Promise<SiteFile> {
+  const site = await siteRow(manager, siteId);
+  const order = { createdAt: 'ASC', id: 'ASC' } as const;
+  const panels = await manager.find(PanelTable, { where: { siteId }, order });
+  const breakers = await manager.find(BreakerTable, {
+    where: { panelId: In(panels.map(({ id }) => id)) },
+    order,
+  });
+  const position = new Map(breakers.map(({ id }, i) => [id, i]));
+  const circuits = await manager.findBy(CircuitTable, { breakerId: In([...position.keys()]) });
+  const loads = await manager.find(LoadTable, {
+    where: { circuitId: In(circuits.map(({ id }) => id)) },
+    order: { position: 'ASC' },
+  });
+  const verdicts = (await manager.query(
+    `SELECT v.* FROM verdict v JOIN breaker b ON b.id = v.breakerId JOIN panel p ON p.id = b.panelId
+     WHERE p.siteId = ? ORDER BY v.rowid`,
+    [siteId],
+  )) as VerdictRow[];
+  const file = {
+    format: SITE_FILE_FORMAT,
+    version: SITE_FILE_VERSION,
+    site,
+    panels: panels.map(({ siteId: _siteId, ...panel }) => panel),
+    breakers,
+    circuits: circuits
+      .sort((a, b) => position.get(a.breakerId)! - position.get(b.breakerId)!)
+      .map((row) =>
+        circuitOf(
+          row,
+          loads.filter((load) => load.circuitId === row.id),
+        ),
+      ),
+    readings: (await logged(manager, ReadingTable, siteId)).map(readingInFile),
+    events: (await logged(manager, EventTable, siteId)).map(eventInFile),
+    observations: await logged(manager, ObservationTable, siteId),
+    notes: await logged(manager, NoteTable, siteId),
+    photos: await logged(manager, PhotoTable, siteId),
+    strikes: await strikesInFile(manager, siteId),
+    verdicts: verdicts.map(({ id, breakerId, at, engine, decision }) => ({
+      id,
+      breakerId,
+      at,
+      engine,
+      decision: JSON.parse(decision) as object,
+    })),
+  };
+  return file as SiteFile;
+}
+
+/** A site as text, always the same for the same site. */
+export const exportText = async (manager: EntityManager, siteId: string): Promise<string> =>
+  serializeSiteFile(await siteFileOf(manager, siteId));
