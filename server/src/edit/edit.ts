@@ -72,6 +72,12 @@ const stamp = () => new Date().toISOString();
 const nextVersion = (table: DrawnTable, row: object) =>
   VERSIONED.includes(table) ? { version: (row as { version: number }).version + 1 } : {};
 
+/** Whether a change leaves a row as it is: lists are compared by what they hold. */
+const isNothingNew = (row: object, change: object) =>
+  Object.entries(change).every(
+    ([field, value]) => JSON.stringify((row as Record<string, unknown>)[field]) === JSON.stringify(value),
+  );
+
 /**
  * What one action changes, collected while it is done: every row of the drawing with what stood before,
  * every entry it logs or strikes. The drawing is written through this alone, so that all of it can be undone.
@@ -101,6 +107,7 @@ export class Edit {
 
   async update<T extends DrawnTable>(table: T, id: string, change: Partial<Drawn[T]>): Promise<Drawn[T]> {
     const before = await this.rowOf(table, id);
+    if (isNothingNew(before, change)) return before;
     const after = { ...before, ...change, ...nextVersion(table, before) };
     await this.manager.update(tableOf(table), { id }, { ...change, ...nextVersion(table, before) } as object);
     this.rows.push({ table, id, before, after });

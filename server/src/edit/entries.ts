@@ -73,8 +73,8 @@ export async function strikeAll(manager: EntityManager, refs: readonly EntryRef[
   }
 }
 
-/** Log entries again as they were, under new ids; returns where they are now, in the same order. */
-export async function relog(manager: EntityManager, refs: readonly EntryRef[]): Promise<EntryRef[]> {
+/** Log entries again as they were, under new ids; returns the new id of each. */
+export async function relog(manager: EntityManager, refs: readonly EntryRef[]): Promise<Map<string, string>> {
   const fresh = new Map<string, string>();
   for (const { kind, ids } of byKind(refs)) {
     for (const batch of batches(ids)) {
@@ -88,7 +88,7 @@ export async function relog(manager: EntityManager, refs: readonly EntryRef[]): 
       await insertLogged(manager, kind, copies);
     }
   }
-  return refs.map(({ kind, id }) => ({ kind, id: fresh.get(id)! }));
+  return fresh;
 }
 
 /** Insert rows of the log, however many. */

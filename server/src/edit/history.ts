@@ -1,7 +1,7 @@
 import type { Steps } from '@phylaxon/core/board';
 import type { EntityManager } from 'typeorm';
 import { ApiError } from '../http/index.ts';
-import { EditTable, type EditRow } from '../store/index.ts';
+import { EditTable, type EditRow, type EntryRef } from '../store/index.ts';
 import { newId, putRow, type Edit } from './edit.ts';
 import { relog, strikeAll } from './entries.ts';
 
@@ -75,11 +75,20 @@ export async function redo(manager: EntityManager, siteId: string, editId: strin
   return swapEntries(manager, row, `Done again: ${row.label}`, false);
 }
 
-/** What stood is struck, what was struck stands again as a copy; the edit remembers where they are now. */
+/** What stood is struck, what was struck stands again as a copy; every edit knows the copies from then on. */
 async function swapEntries(manager: EntityManager, row: EditRow, why: string, undone: boolean) {
   await strikeAll(manager, undone ? row.added : row.struck, why);
-  const relogged = await relog(manager, undone ? row.struck : row.added);
-  const change = undone ? { undone, struck: relogged } : { undone, added: relogged };
-  await manager.update(EditTable, { id: row.id }, change);
+  const copies = await relog(manager, undone ? row.struck : row.added);
+  await manager.update(EditTable, { id: row.id }, { undone });
+  if (copies.size > 0) await pointToCopies(manager, row.siteId, copies);
   return row;
+}
+
+async function pointToCopies(manager: EntityManager, siteId: string, copies: ReadonlyMap<string, string>) {
+  const follow = (refs: EntryRef[]) => refs.map(({ kind, id }) => ({ kind, id: copies.get(id) ?? id }));
+  const concerns = (refs: EntryRef[]) => refs.some(({ id }) => copies.has(id));
+  for (const { id, added, struck } of await manager.findBy(EditTable, { siteId })) {
+    if (!concerns(added) && !concerns(struck)) continue;
+    await manager.update(EditTable, { id }, { added: follow(added), struck: follow(struck) });
+  }
 }
