@@ -56,6 +56,9 @@ async function candidates(manager: EntityManager, siteId: string): Promise<Candi
   return found;
 }
 
+/** Whether a text has a word that begins so. */
+const says = (text: string, word: string) => ` ${text}`.includes(` ${word}`);
+
 /**
  * Find breakers and entries of a site. A word may be said by the breaker (its circuit, its loads, its part) or
  * by the entry; every word must be said by one of them.
@@ -67,13 +70,13 @@ export async function searchSite(
 ): Promise<SearchResult> {
   const { words, from, to } = query;
   const all = await candidates(manager, siteId);
-  const named =
-    words.length === 0 ? [] : all.filter(({ text }) => words.every((word) => text.includes(word)));
+  const named = words.length === 0 ? [] : all.filter(({ text }) => words.every((word) => says(text, word)));
+  const inOrder = ({ text }: Candidate) => says(text, words.join(' '));
   const narrowed = query.kinds.length > 0 || from !== undefined || to !== undefined;
   // What a breaker does not say of itself, its entries must.
   const byRest = new Map<string, Candidate[]>();
   for (const candidate of all) {
-    const rest = words.filter((word) => !candidate.text.includes(word)).join(' ');
+    const rest = words.filter((word) => !says(candidate.text, word)).join(' ');
     if (rest === '' && !narrowed) continue;
     byRest.set(rest, [...(byRest.get(rest) ?? []), candidate]);
   }
@@ -89,7 +92,8 @@ export async function searchSite(
     .sort((a, b) => b.at.localeCompare(a.at))
     .map((entry) => ({ where: places.get(entry.breakerId)!, entry }));
   return {
-    breakers: named.map(({ where }) => where),
+    // What says the words in their order is meant more likely.
+    breakers: [...named.filter(inOrder), ...named.filter((one) => !inOrder(one))].map(({ where }) => where),
     entries: entries.slice(0, MOST_ENTRIES),
     more: entries.length > MOST_ENTRIES,
   };

@@ -1,1 +1,2 @@
 export * from './testApp.ts';
+export * from './aJpeg.ts';

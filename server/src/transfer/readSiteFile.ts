@@ -25,6 +25,15 @@ const lineAt = (text: string, offset: number): number => {
   return line;
 };
 
+/** Text nested thousands deep has no line worth naming, and no parser that walks it survives. */
+function unlessTooDeep(walk: () => void): void {
+  try {
+    walk();
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+  }
+}
+
 /** The line on which each of some places of a JSON text begins; of one that is not there, its nearest parent's. */
 function linesOf(text: string, paths: readonly FileProblem['path'][]): number[] {
   const offsets = new Map<string, number>();
@@ -34,14 +43,16 @@ function linesOf(text: string, paths: readonly FileProblem['path'][]): number[] 
     if (wanted.has(key) && !offsets.has(key)) offsets.set(key, offset);
   };
   const options = { disallowComments: true };
-  visit(
-    text,
-    {
-      onObjectBegin: (offset, _l, _line, _c, path) => at(offset, path),
-      onArrayBegin: (offset, _l, _line, _c, path) => at(offset, path),
-      onLiteralValue: (_value, offset, _l, _line, _c, path) => at(offset, path),
-    },
-    options,
+  unlessTooDeep(() =>
+    visit(
+      text,
+      {
+        onObjectBegin: (offset, _l, _line, _c, path) => at(offset, path),
+        onArrayBegin: (offset, _l, _line, _c, path) => at(offset, path),
+        onLiteralValue: (_value, offset, _l, _line, _c, path) => at(offset, path),
+      },
+      options,
+    ),
   );
   return paths.map((path) => {
     for (let depth = path.length; depth > 0; depth--) {
@@ -71,7 +82,7 @@ function parseJson(text: string): unknown {
     return JSON.parse(text);
   } catch {
     const errors: ParseError[] = [];
-    parse(text, errors, { disallowComments: true, allowTrailingComma: false });
+    unlessTooDeep(() => parse(text, errors, { disallowComments: true, allowTrailingComma: false }));
     const line = lineAt(text, errors[0]?.offset ?? text.length);
     const message = `Line ${line}: this is not valid JSON here; the file may be cut off or edited by hand.`;
     throw new ApiError(400, 'invalid_input', message, [{ path: 'file', message }]);
