@@ -29,7 +29,7 @@ export default tseslint.config(
   {
     rules: {
       ...restrict(),
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', ignoreRestSiblings: true }],
       '@typescript-eslint/consistent-type-imports': 'error',
       eqeqeq: 'error',
       'no-console': 'error',

@@ -2,21 +2,13 @@ import { breakerInput, circuitInput, panelInput, type Reading } from '@phylaxon/
 import { Edit, insertLogged, newId } from '../src/edit/index.ts';
 import { addPanel, addSite, fitBreaker, setCircuit } from '../src/record/index.ts';
 import type { ReadingRow, Store } from '../src/store/index.ts';
+import { steadyNumbers } from '../src/testing/index.ts';
 import { redecidePanel } from '../src/verdict/index.ts';
 
 interface Size {
   panels: number;
   breakersPerPanel: number;
   readings: number;
-}
-
-/** Numbers from 0 to 1 that are the same in every run. */
-export function steadyNumbers(seed = 1): () => number {
-  let state = seed;
-  return () => {
-    state = (state * 1_664_525 + 1_013_904_223) % 4_294_967_296;
-    return state / 4_294_967_296;
-  };
 }
 
 const YEAR_MS = 365 * 24 * 3_600_000;

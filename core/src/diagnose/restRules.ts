@@ -1,3 +1,4 @@
+import { sayRise } from '../quantities/index.ts';
 import { itemOf, outcomeOf, type Evidence } from '../readings/index.ts';
 import type { TestId } from '../vocabulary/index.ts';
 import { because, doNext, notDone, reason, type Finding } from './finding.ts';
@@ -30,7 +31,7 @@ export function soundAsMeasured(evidence: Evidence): Finding | null {
         : null,
       because(evidence, 'conductor-vs-breaker', 1),
     ],
-    overturnedBy: ['A trip.', 'More than 3 °C over similar breakers.', 'A load above its rating.'],
+    overturnedBy: ['A trip.', `More than ${sayRise(3)} over similar breakers.`, 'A load above its rating.'],
     next: notDone(evidence, [
       doNext('face-temperature', 'Heat shows a failing joint before anything else does.'),
     ]),

@@ -1,4 +1,4 @@
-import { atLeast, exceeds, median, sayPercent, sayQuantity } from '../quantities/index.ts';
+import { atLeast, exceeds, median, sayPercent, sayQuantity, sayRise } from '../quantities/index.ts';
 import { HEAT_LIMITS as LIMITS } from '../standards/index.ts';
 import {
   HEAT_GRADES,
@@ -90,8 +90,8 @@ function gradeOverPeers(over: number | null): Finding | null {
     grade: urgent ? 'urgent' : 'repair-soon',
     code: 'over-peers',
     text: urgent
-      ? `It is ${c(over)} over similar parts with a similar load; over ${c(LIMITS.overPeersUrgentC)} calls for repair at once.`
-      : `It is ${c(over)} over similar parts with a similar load; over ${c(LIMITS.overPeersRepairSoonC)} calls for repair when possible.`,
+      ? `It is ${sayRise(over)} over similar parts with a similar load; over ${sayRise(LIMITS.overPeersUrgentC)} calls for repair at once.`
+      : `It is ${sayRise(over)} over similar parts with a similar load; over ${sayRise(LIMITS.overPeersRepairSoonC)} calls for repair when possible.`,
   };
 }
 
@@ -101,7 +101,7 @@ function gradeAtFullLoad(cautiousRise: number, scaled: boolean): Finding | null 
   return {
     grade: exceeds(cautiousRise, LIMITS.riseAtRatingUrgentC) ? 'urgent' : 'watch',
     code: 'rise-at-rating',
-    text: `It would rise at least ${c(cautiousRise)} ${where}; a standard breaker’s terminal may rise ${c(LIMITS.riseAtRatingUrgentC)}.`,
+    text: `It would rise at least ${sayRise(cautiousRise)} ${where}; a standard breaker’s terminal may rise ${sayRise(LIMITS.riseAtRatingUrgentC)}.`,
   };
 }
 

@@ -1,12 +1,17 @@
 import { z } from 'zod';
+import { sayQuantity } from './say.ts';
+
+/** Bounds of a temperature name their unit twice, so that each can be told in another. */
+const range = (min: number, max: number, unit: string) =>
+  unit === '°C' ? `${sayQuantity(min, unit)} to ${sayQuantity(max, unit)}` : `${min} to ${max} ${unit}`;
 
 const bounded = (min: number, max: number, what: string, unit: string) =>
   z
     .number({
       error: (issue) => (issue.input === undefined ? `${what} is missing.` : `${what} must be a number.`),
     })
-    .min(min, `${what} must be from ${min} to ${max} ${unit}.`)
-    .max(max, `${what} must be from ${min} to ${max} ${unit}.`);
+    .min(min, `${what} must be from ${range(min, max, unit)}.`)
+    .max(max, `${what} must be from ${range(min, max, unit)}.`);
 
 /** Voltage in V, as met in a building: 0 to 1000. */
 export const volts = bounded(0, 1000, 'The voltage', 'V');

@@ -14,6 +14,17 @@ export function sayQuantity(value: number, unit: string, digits = 1): string {
   return `${sayNumber(value, digits)} ${unit}`;
 }
 
+/** Stands before the unit of a temperature difference, and before nothing else. */
+export const RISE_SPACE = '\u202f';
+
+/**
+ * A temperature difference in °C. Its narrow space tells it from a temperature, since the two convert to °F in
+ * different ways.
+ *
+ * @example sayRise(23.61) // '23.6\u202f°C'
+ */
+export const sayRise = (celsius: number): string => `${sayNumber(celsius)}${RISE_SPACE}°C`;
+
 /** A fraction as percent: `sayPercent(0.714)` is '71 %'. */
 export function sayPercent(share: number): string {
   return `${sayNumber(share * 100, 0)} %`;

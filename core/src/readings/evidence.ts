@@ -28,7 +28,8 @@ export interface Dossier {
 export interface Figure {
   label: string;
   value: number;
-  unit: 'V' | 'A' | '°C' | 's' | '%' | 'W' | 'VA';
+  /** 'Δ°C' is a temperature difference. */
+  unit: 'V' | 'A' | '°C' | 'Δ°C' | 's' | '%' | 'W' | 'VA';
 }
 
 /** One test outcome, whoever or whatever gave it, with the sentence and the figures it rests on. */

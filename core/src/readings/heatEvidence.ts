@@ -1,5 +1,5 @@
 import { heatSurvey, type HeatPointInput } from '../heat/index.ts';
-import { sayQuantity } from '../quantities/index.ts';
+import { sayQuantity, sayRise } from '../quantities/index.ts';
 import { TEMPERATURE_POINTS, type Reading } from '../record/index.ts';
 import { CITATIONS, HEAT_LIMITS } from '../standards/index.ts';
 import type { BreakerFile, EvidenceItem, HeatFact } from './evidence.ts';
@@ -64,7 +64,7 @@ function overPeers({ point, at, surfaceC, ambientC, result }: HeatFact): Evidenc
   if (over === null) return [];
   const [note, urgent] = [HEAT_LIMITS.overPeersRepairSoonC, HEAT_LIMITS.overPeersUrgentC];
   const band = over > urgent ? 2 : over > note ? 1 : 0;
-  const sentence = `${where[point]} is at ${c(surfaceC)}, ${c(surfaceC - ambientC)} over the air`;
+  const sentence = `${where[point]} is at ${c(surfaceC)}, ${sayRise(surfaceC - ambientC)} over the air`;
   return [
     {
       test: point === 'face' ? 'face-temperature' : 'terminal-temperature',
@@ -73,11 +73,11 @@ function overPeers({ point, at, surfaceC, ambientC, result }: HeatFact): Evidenc
       text:
         band === 0
           ? `${sentence} and no hotter than similar breakers with a similar load.`
-          : `${sentence} and ${c(over)} over similar breakers with a similar load (limit ${c(band === 2 ? urgent : note)}).`,
+          : `${sentence} and ${sayRise(over)} over similar breakers with a similar load (limit ${sayRise(band === 2 ? urgent : note)}).`,
       figures: [
         { label: point, value: surfaceC, unit: '°C' },
         { label: 'ambient', value: ambientC, unit: '°C' },
-        { label: 'over peers', value: over, unit: '°C' },
+        { label: 'over peers', value: over, unit: 'Δ°C' },
       ],
       source: CITATIONS.heatOverPeers,
       origin: 'computed',

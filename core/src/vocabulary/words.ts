@@ -241,8 +241,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     how: 'Under load, cover closed: spot thermometer on this breaker’s face and on neighbours with a similar load; log the current too.',
     outcomes: {
       'like-neighbours': 'Its face is like its neighbours’',
-      '3-to-15-over': 'Its face is 3 to 15 °C over its neighbours',
-      'over-15-over': 'Its face is more than 15 °C over its neighbours',
+      '3-to-15-over': 'Its face is 3 °C to 15 °C over its neighbours',
+      'over-15-over': 'Its face is more than 15 °C over its neighbours',
     },
   },
   'load-terminal-voltage': {
@@ -289,8 +289,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     how: 'Under load: spot thermometer on its terminal and on similar ones (a strip of tape on shiny metal); log the current too.',
     outcomes: {
       'like-peers': 'Its terminal is like its peers’',
-      '3-to-15-over': 'Its terminal is 3 to 15 °C over its peers',
-      'over-15-over': 'Its terminal is more than 15 °C over its peers',
+      '3-to-15-over': 'Its terminal is 3 °C to 15 °C over its peers',
+      'over-15-over': 'Its terminal is more than 15 °C over its peers',
     },
   },
   'millivolt-drop': {

@@ -1,5 +1,5 @@
 import type { DemoCircuit, DemoEntry, DemoSite } from './shape.ts';
-import { copper, load, look, soak, volts } from './shape.ts';
+import { clamp, copper, load, look, soak, volts } from './shape.ts';
 
 /** The heat survey of 12 October, panel soaked under load for two hours. */
 const SURVEY = '2026-10-12T14:';
@@ -70,6 +70,12 @@ const CIRCUITS: DemoCircuit[] = [
       loads: [load('Steam press', 1500), load('Kettle', 1440)],
     },
     log: [
+      clamp('2025-11-20T10:00:00Z', 12.6),
+      clamp('2026-02-11T09:40:00Z', 13.1),
+      clamp('2026-04-20T14:15:00Z', 1.31, 'Decimal point: it was 13.1 A'),
+      clamp('2026-04-20T14:16:00Z', 13.1),
+      clamp('2026-07-06T11:05:00Z', 14.2),
+      clamp('2026-09-14T08:50:00Z', 19.4),
       {
         event: {
           kind: 'trip',
@@ -134,7 +140,13 @@ const CIRCUITS: DemoCircuit[] = [
       lengthM: 15,
       loads: [load('Hot knives', 1250)],
     },
-    log: [soak(`${SURVEY}20:00Z`, 56, 10.4)],
+    log: [
+      soak('2025-12-08T10:20:00Z', 33.5, 10.1),
+      soak('2026-03-16T10:10:00Z', 36, 10.3),
+      soak('2026-06-22T09:40:00Z', 43, 10.6),
+      soak('2026-08-31T09:15:00Z', 48.5, 10.2),
+      soak(`${SURVEY}20:00Z`, 56, 10.4),
+    ],
   },
   {
     breaker: { space: 9, poles: 1, ratingAmps: 15, installedOn: '1998-09-14' },

@@ -22,6 +22,7 @@ import {
   logReadings,
   replaceBreaker,
   setCircuit,
+  strike,
   tieBreakers,
 } from '../record/index.ts';
 import { BreakerTable, SiteTable, type Store } from '../store/index.ts';
@@ -110,11 +111,11 @@ function atOf(entry: DemoEntry): string {
 
 async function logEntry(edit: Edit, breakerId: string, entry: DemoEntry): Promise<void> {
   if ('readings' in entry) {
-    await logReadings(
-      edit,
-      breakerId,
-      entry.readings.map((reading) => readingInput.parse(reading)),
-    );
+    const inputs = entry.readings.map((reading) => readingInput.parse(reading));
+    const rows = await logReadings(edit, breakerId, inputs);
+    for (const { id } of entry.struck ? rows : []) {
+      await strike(edit, { kind: 'readings', id }, entry.struck!, null);
+    }
   } else if ('event' in entry) await logEvent(edit, breakerId, eventInput.parse(entry.event));
   else if ('note' in entry) await logNote(edit, breakerId, noteInput.parse(entry.note));
   else await logObservation(edit, breakerId, observationInput.parse(entry.observation));

@@ -11,7 +11,7 @@ import type {
 } from '@phylaxon/core/record';
 
 export type DemoEntry =
-  | { readings: ReadingInput[] }
+  | { readings: ReadingInput[]; struck?: string }
   | { event: EventInput }
   | { observation: ObservationInput }
   | { note: NoteInput };
@@ -97,6 +97,21 @@ export const soak = (at: string, surfaceC: number, amps: number): DemoEntry => (
       loadState: 'everything-on',
     },
   ],
+});
+
+/** A current clamped on its conductor. */
+export const clamp = (at: string, amps: number, struck?: string): DemoEntry => ({
+  readings: [
+    {
+      quantity: 'current',
+      point: 'conductor',
+      value: amps,
+      at,
+      instrument: 'clamp-meter',
+      loadState: 'normal',
+    },
+  ],
+  struck,
 });
 
 export const look = (at: string, test: ObservationInput['test'], outcome: string): DemoEntry => ({

@@ -1,2 +1,3 @@
 export * from './testApp.ts';
 export * from './aJpeg.ts';
+export * from './steadyNumbers.ts';

@@ -1,2 +1,3 @@
+export * from './newId.ts';
 export * from './record.ts';
 export * from './request.ts';

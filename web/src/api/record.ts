@@ -1,41 +1,149 @@
-import type { Board, Sheet, SiteSummary } from '@phylaxon/core/board';
+import type { Board, Sheet, SiteSummary, Steps } from '@phylaxon/core/board';
 import type {
   Breaker,
   BreakerChange,
   BreakerInput,
+  BreakerMove,
   CircuitInput,
   EventInput,
+  NoteInput,
   ObservationInput,
   Panel,
   PanelInput,
   ReadingInput,
+  ReplacementInput,
   Site,
   SiteInput,
 } from '@phylaxon/core/record';
-import { request } from './request.ts';
+import type { Search, SearchResult } from '@phylaxon/core/search';
+import type { Settings } from '@phylaxon/core/settings';
+import type { Series, Story, StoryKind } from '@phylaxon/core/story';
+import { newId } from './newId.ts';
+import { fileAddress, query, request, sendFile } from './request.ts';
 
 /** What may be struck. */
-export type EntryKind = 'readings' | 'events' | 'observations';
+export type EntryKind = 'readings' | 'events' | 'observations' | 'notes' | 'photos';
+
+/** What of a story is asked for. */
+export interface StoryFilter {
+  kinds?: readonly StoryKind[];
+  text?: string;
+  from?: string;
+  to?: string;
+  before?: string;
+}
+
+export type ImportMode = 'new' | 'replace' | 'copy';
+
+/** What the import of a site would do. */
+export interface SitePreview {
+  site: { id: string; name: string };
+  version: number;
+  counts: Record<string, number>;
+  here: string | null;
+  modes: ImportMode[];
+}
+
+/** What the import of a table of readings would do. */
+export interface ReadingsPreview {
+  toLog: number;
+  known: number;
+  struck: number;
+  from: string | null;
+  to: string | null;
+}
+
+const ZIP = 'application/octet-stream';
+const CSV = 'text/csv';
+
+/** An entry on its way to the server: sent again until it is stored, it is stored once. */
+export interface Entry {
+  id: string;
+  path: string;
+  body: object;
+  /** What it is and where, for who waits for it. */
+  label: string;
+}
+
+const entry = (path: string, label: string, body: object): Entry => ({ id: newId(), path, label, body });
+
+/** Entries of a breaker’s log, to be sent (see stores/outbox). */
+export const entries = {
+  readings: (breakerId: string, where: string, readings: ReadingInput[]): Entry =>
+    entry(
+      `/breakers/${breakerId}/readings`,
+      `${readings.length === 1 ? 'A reading' : `${readings.length} readings`} at ${where}`,
+      {
+        readings: readings.map((reading) => ({ ...reading, id: newId() })),
+      },
+    ),
+  event: (breakerId: string, where: string, input: EventInput): Entry =>
+    entry(`/breakers/${breakerId}/events`, `A ${input.kind} at ${where}`, { ...input, id: newId() }),
+  observation: (breakerId: string, where: string, input: ObservationInput): Entry =>
+    entry(`/breakers/${breakerId}/observations`, `What was found at ${where}`, { ...input, id: newId() }),
+  note: (breakerId: string, where: string, input: NoteInput): Entry =>
+    entry(`/breakers/${breakerId}/notes`, `A note at ${where}`, { ...input, id: newId() }),
+};
 
 /** The record's routes, one function each. */
 export const api = {
   sites: () => request<{ sites: SiteSummary[] }>('GET', '/sites'),
   addSite: (input: SiteInput) => request<Site>('POST', '/sites', input),
+  changeSite: (id: string, input: SiteInput) => request<Site>('PUT', `/sites/${id}`, input),
+  wipeSite: (id: string) => request('DELETE', `/sites/${id}`),
+  step: (siteId: string, direction: 'undo' | 'redo', edit: string) =>
+    request<Steps>('POST', `/sites/${siteId}/${direction}`, { edit }),
+  search: (siteId: string, { words, kinds, from, to }: Search) =>
+    request<SearchResult>(
+      'GET',
+      `/sites/${siteId}/search${query({ words: words.join(' '), kinds: kinds.join(','), from: from ?? '', to: to ?? '' })}`,
+    ),
+
   addPanel: (siteId: string, input: PanelInput) => request<Panel>('POST', `/sites/${siteId}/panels`, input),
   board: (panelId: string) => request<Board>('GET', `/panels/${panelId}`),
-  sheet: (breakerId: string) => request<Sheet>('GET', `/breakers/${breakerId}`),
+  changePanel: (id: string, input: PanelInput) => request<Panel>('PUT', `/panels/${id}`, input),
+  removePanel: (id: string) => request<Panel>('DELETE', `/panels/${id}`),
+  duplicatePanel: (id: string, name: string) => request<Panel>('POST', `/panels/${id}/duplicate`, { name }),
   fitBreaker: (panelId: string, input: BreakerInput) =>
     request<Breaker>('POST', `/panels/${panelId}/breakers`, input),
   fitDirectory: (panelId: string, text: string) =>
     request<{ ids: string[] }>('POST', `/panels/${panelId}/directory`, { text }),
+
+  sheet: (breakerId: string) => request<Sheet>('GET', `/breakers/${breakerId}`),
   changeBreaker: (id: string, input: BreakerChange) => request<Breaker>('PATCH', `/breakers/${id}`, input),
   removeBreaker: (id: string) => request<Breaker>('DELETE', `/breakers/${id}`),
+  moveBreaker: (id: string, move: BreakerMove) => request<Breaker>('POST', `/breakers/${id}/move`, move),
+  tieBreaker: (id: string, other: string | null) =>
+    request<Breaker>('POST', `/breakers/${id}/tie`, { with: other }),
+  replaceBreaker: (id: string, input: ReplacementInput) =>
+    request<Breaker>('POST', `/breakers/${id}/replace`, input),
   setCircuit: (id: string, input: CircuitInput) => request<Sheet>('PUT', `/breakers/${id}/circuit`, input),
-  logReadings: (id: string, readings: ReadingInput[]) =>
-    request('POST', `/breakers/${id}/readings`, { readings }),
-  logEvent: (id: string, input: EventInput) => request('POST', `/breakers/${id}/events`, input),
-  logObservation: (id: string, input: ObservationInput) =>
-    request('POST', `/breakers/${id}/observations`, input),
+
+  send: ({ path, body }: Pick<Entry, 'path' | 'body'>) => request('POST', path, body),
   strike: (kind: EntryKind, id: string, why: string, replacement?: ReadingInput) =>
     request('POST', `/${kind}/${id}/strike`, { why, replacement }),
+  addPhoto: (breakerId: string, picture: Blob, at: string, note: string) =>
+    sendFile(`/breakers/${breakerId}/photos${query({ id: newId(), at, note })}`, picture, 'image/jpeg'),
+  photoAddress: (sha256: string) => fileAddress(`/photos/${sha256}`),
+
+  story: (breakerId: string, { kinds, ...filter }: StoryFilter) =>
+    request<Story>('GET', `/breakers/${breakerId}/story${query({ kinds: kinds?.join(','), ...filter })}`),
+  series: (breakerId: string) => request<Series>('GET', `/breakers/${breakerId}/series`),
+
+  settings: () => request<Settings>('GET', '/settings'),
+  changeSettings: (change: Partial<Settings>) => request<Settings>('PATCH', '/settings', change),
+
+  previewSite: (file: Blob) => sendFile<SitePreview>('/imports/preview', file, ZIP),
+  importSite: (file: Blob, mode: ImportMode) =>
+    sendFile<{ siteId: string }>(`/imports?mode=${mode}`, file, ZIP),
+  previewReadings: (panelId: string, file: Blob) =>
+    sendFile<ReadingsPreview>(`/panels/${panelId}/readings/preview`, file, CSV),
+  importReadings: (panelId: string, file: Blob) =>
+    sendFile<ReadingsPreview>(`/panels/${panelId}/readings`, file, CSV),
+  files: {
+    zip: (siteId: string) => fileAddress(`/sites/${siteId}/site.zip`),
+    json: (siteId: string) => fileAddress(`/sites/${siteId}/site.json`),
+    readings: (siteId: string) => fileAddress(`/sites/${siteId}/readings.csv`),
+    directory: (panelId: string) => fileAddress(`/panels/${panelId}/directory.csv`),
+  },
 };

@@ -16,26 +16,18 @@ export class RequestError extends Error {
 
 /** No answer at all: the server is gone. */
 export const NO_SERVER = 0;
+/** The thing was changed by somebody else meanwhile. */
+export const CONFLICT = 409;
 
-/**
- * Ask the server.
- *
- * @throws RequestError with the server's own words, or that it does not answer
- */
-export async function request<T>(
-  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
-  path: string,
-  body?: unknown,
-): Promise<T> {
+export const isServerGone = (error: unknown) => error instanceof RequestError && error.status === NO_SERVER;
+
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+const BASE = '/api/v1';
+
+async function answerTo<T>(path: string, init: RequestInit): Promise<T> {
   let answer: Response;
   try {
-    answer = await fetch(`/api/v1${path}`, {
-      method,
-      ...(body !== undefined && {
-        headers: { 'Content-Type': 'application/json' },
-        body: JSON.stringify(body),
-      }),
-    });
+    answer = await fetch(BASE + path, init);
   } catch {
     throw new RequestError(
       'The server does not answer. Nothing was stored; try again when it runs.',
@@ -51,4 +43,32 @@ export async function request<T>(
     answer.status,
     content?.error?.issues,
   );
+}
+
+/**
+ * Ask the server.
+ *
+ * @throws RequestError with the server's own words, or that it does not answer
+ */
+export function request<T>(method: Method, path: string, body?: unknown): Promise<T> {
+  return answerTo<T>(path, {
+    method,
+    ...(body !== undefined && {
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    }),
+  });
+}
+
+/** Send a file as it is. */
+export const sendFile = <T>(path: string, file: Blob, type: string): Promise<T> =>
+  answerTo<T>(path, { method: 'POST', headers: { 'Content-Type': type }, body: file });
+
+/** The address of a file that the server gives. */
+export const fileAddress = (path: string) => BASE + path;
+
+/** Parameters behind a question mark; what is empty is left out. */
+export function query(parameters: Record<string, string | undefined>): string {
+  const used = Object.entries(parameters).filter((entry): entry is [string, string] => Boolean(entry[1]));
+  return used.length === 0 ? '' : `?${new URLSearchParams(used).toString()}`;
 }

@@ -1,4 +1,5 @@
 import type { Profile } from '@phylaxon/core/vocabulary';
+import { Settings } from 'lucide-react';
 import { Link } from 'react-router';
 import { useProfile } from '../stores/index.ts';
 
@@ -7,12 +8,12 @@ const PROFILES: { value: Profile; label: string }[] = [
   { value: 'electrician', label: 'Electrician' },
 ];
 
-/** The strip over every view: home, and who is at work. */
+/** The strip over every view: home, who is at work, the settings. */
 export function Header() {
   const { profile, setProfile } = useProfile();
   return (
-    <header className="on-enamel flex h-14 items-center justify-between gap-3 border-b border-enamel-line bg-enamel-sunk px-4 text-enamel-text">
-      <Link to="/" className="flex min-h-11 items-center text-lg font-bold tracking-wide">
+    <header className="on-enamel flex h-14 items-center gap-1 border-b border-enamel-line bg-enamel-sunk px-3 text-enamel-text sm:px-4 print:hidden">
+      <Link to="/" className="mr-auto flex min-h-11 items-center text-lg font-bold tracking-wide">
         Phylaxon
       </Link>
       <fieldset className="flex">
@@ -20,7 +21,7 @@ export function Header() {
         {PROFILES.map(({ value, label }) => (
           <label
             key={value}
-            className="flex min-h-11 items-center border-b-4 border-transparent px-3 has-checked:border-heed-lit has-checked:font-bold has-focus-visible:outline-3 has-focus-visible:outline-heed-lit"
+            className="flex min-h-11 items-center border-b-4 border-transparent px-2 has-checked:border-heed-lit has-checked:font-bold has-focus-visible:outline-3 has-focus-visible:outline-heed-lit sm:px-3"
           >
             <input
               type="radio"
@@ -34,6 +35,13 @@ export function Header() {
           </label>
         ))}
       </fieldset>
+      <Link
+        to="/settings"
+        aria-label="Settings"
+        className="flex size-11 items-center justify-center rounded-xs hover:bg-enamel-line/60"
+      >
+        <Settings aria-hidden="true" className="size-5" />
+      </Link>
     </header>
   );
 }

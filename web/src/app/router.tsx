@@ -3,7 +3,10 @@ import { Layout } from './Layout.tsx';
 import { Trouble } from './Trouble.tsx';
 
 const startView = async () => ({ Component: (await import('../start/index.ts')).StartPage });
-const panelView = async () => ({ Component: (await import('./PanelPage.tsx')).PanelPage });
+const siteView = async () => ({ Component: (await import('../site/index.ts')).SitePage });
+const newPanelView = async () => ({ Component: (await import('../site/index.ts')).NewPanelPage });
+const panelView = async () => ({ Component: (await import('../panel/index.ts')).PanelPage });
+const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
   {
@@ -12,10 +15,14 @@ export const router = createBrowserRouter([
     HydrateFallback: () => null,
     children: [
       { index: true, lazy: startView },
+      { path: 'sites/new', lazy: newPanelView },
+      { path: 'sites/:siteId', lazy: siteView },
+      { path: 'sites/:siteId/panels/new', lazy: newPanelView },
+      { path: 'settings', lazy: settingsView },
       {
         path: 'panels/:panelId',
         lazy: panelView,
-        children: [{ path: 'breakers/:breakerId' }, { path: 'spaces/:space' }],
+        children: [{ path: 'breakers/:breakerId' }, { path: 'spaces/:space' }, { path: 'setup' }],
       },
     ],
   },

@@ -1,4 +1,6 @@
 import type { BoardBreaker } from '@phylaxon/core/board';
+import { spacesOf } from '@phylaxon/core/panel';
+import { Link2 } from 'lucide-react';
 import {
   classes,
   familyMark,
@@ -13,14 +15,22 @@ import { Handle } from './Handle.tsx';
 import { LoadBar } from './LoadBar.tsx';
 import { Warmth } from './Warmth.tsx';
 
+/** What a breaker is called on the board. */
+export const cellName = ({ breaker, label }: BoardBreaker) =>
+  breaker.space === null ? 'Main' : (label ?? 'No circuit named');
+
 /** All that a cell shows, as one sentence for those who do not see it. */
-export function spokenCell({ breaker, label, handle, load, heat, standing }: BoardBreaker): string {
+export function spokenCell(entry: BoardBreaker, shutsOff: boolean): string {
+  const { breaker, label, handle, load, heat, feeds, standing } = entry;
   const place = breaker.space === null ? 'Main breaker' : `Space ${placeText(breaker)}`;
   return [
     place,
     breaker.space === null ? null : (label ?? 'no circuit named'),
     `${breaker.ratingAmps} A`,
     breaker.kind === 'standard' ? null : KIND_WORDS[breaker.kind],
+    shutsOff && 'one of the handles that shut this panel off',
+    breaker.tiedWith !== null && 'handle tied to its neighbour',
+    feeds && `feeds ${feeds.name}`,
     `handle ${handle}`,
     load && `load ${percentText(load.share)}${load.by === 'nameplates' ? ' by nameplate' : ''}`,
     heat && heat.grade !== 'normal' && `${riseText(heat.overPeersC ?? heat.riseC)} warm`,
@@ -30,30 +40,71 @@ export function spokenCell({ breaker, label, handle, load, heat, standing }: Boa
     .join(', ');
 }
 
+interface Props {
+  entry: BoardBreaker;
+  /** On the far side of the bus: everything in the other order. */
+  mirrored: boolean;
+  onSide: boolean;
+  shutsOff: boolean;
+}
+
+const HALF_SHORT = { upper: 'upper', lower: 'lower', inner: 'inner', outer: 'outer' } as const;
+
 /** What a breaker's cell shows: place, name, rating, load, warmth, the handle where it is, the decision. */
-export function BreakerCell({ entry, mirrored }: { entry: BoardBreaker; mirrored: boolean }) {
-  const { breaker, label, handle, load, heat, standing } = entry;
-  const name = breaker.space === null ? 'Main' : (label ?? 'No circuit named');
+export function BreakerCell({ entry, mirrored, onSide, shutsOff }: Props) {
+  const { breaker, handle, load, heat, feeds, standing } = entry;
+  const flow = onSide
+    ? mirrored
+      ? 'flex-col-reverse'
+      : 'flex-col'
+    : mirrored
+      ? 'flex-row-reverse'
+      : 'flex-row';
+  const notes = [shutsOff && 'shuts off', feeds && `→ ${feeds.name}`, handle !== 'on' && handle].filter(
+    Boolean,
+  );
   return (
-    <span className={classes('flex h-full w-full items-center gap-2', mirrored && 'flex-row-reverse')}>
-      <span
-        className={classes(
-          'figures w-5 shrink-0 text-center text-xs text-enamel-soft',
-          breaker.space === null && 'hidden',
-        )}
-      >
-        {breaker.space}
-        {breaker.poles === 2 && <span className="block">{breaker.space! + 2}</span>}
-      </span>
-      <span className="@container min-w-0 flex-1">
+    <span className={classes('flex h-full w-full items-center gap-2', flow)}>
+      {breaker.space !== null && (
+        <span
+          className={classes(
+            'figures shrink-0 text-center text-xs text-enamel-soft',
+            onSide ? 'flex gap-1.5' : 'w-5',
+          )}
+        >
+          {spacesOf({ space: breaker.space, poles: breaker.poles }).map((space) => (
+            <span key={space} className="block">
+              {space}
+            </span>
+          ))}
+        </span>
+      )}
+      <span className={classes('@container min-w-0', onSide ? 'w-full flex-auto' : 'flex-1')}>
         <span className="flex flex-wrap items-center gap-x-2 text-sm leading-tight font-medium">
-          <span className="flex-1 @max-[12rem]:basis-full">{name}</span>
+          <span className="flex-1 wrap-anywhere @max-[12rem]:basis-full">
+            {breaker.tiedWith !== null && (
+              <Link2 aria-hidden="true" className="mr-1 inline size-3.5 text-enamel-soft" />
+            )}
+            {cellName(entry)}
+          </span>
           {heat && <Warmth heat={heat} />}
-          {handle !== 'on' && <span className="text-xs font-semibold text-heed-lit">{handle}</span>}
+          {notes.map((note) => (
+            <span
+              key={String(note)}
+              className={classes(
+                'text-xs font-semibold',
+                note === handle ? 'text-heed-lit' : 'text-enamel-soft',
+              )}
+            >
+              {note}
+            </span>
+          ))}
         </span>
         <span className="mt-0.5 flex flex-wrap items-center gap-x-2 gap-y-1">
           <span className="figures text-xs whitespace-nowrap">
-            {[`${breaker.ratingAmps} A`, KIND_SHORT[breaker.kind], breaker.half].filter(Boolean).join(' ')}
+            {[`${breaker.ratingAmps} A`, KIND_SHORT[breaker.kind], breaker.half && HALF_SHORT[breaker.half]]
+              .filter(Boolean)
+              .join(' ')}
           </span>
           {load ? (
             <>
@@ -76,7 +127,7 @@ export function BreakerCell({ entry, mirrored }: { entry: BoardBreaker; mirrored
       <Handle
         position={handle}
         onDirection={breaker.onDirection}
-        poles={breaker.space === null ? 1 : breaker.poles}
+        poles={breaker.space === null || breaker.half !== null ? 1 : breaker.poles}
       />
     </span>
   );

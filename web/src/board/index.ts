@@ -1,1 +1,3 @@
+export { ArrangeBoard } from './ArrangeBoard.tsx';
 export { Board } from './Board.tsx';
+export { BoardTools } from './BoardTools.tsx';

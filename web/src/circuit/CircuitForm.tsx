@@ -1,16 +1,19 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { sizingQuestion, type Breaker, type Circuit } from '@phylaxon/core/record';
+import type { Schools } from '@phylaxon/core/settings';
 import { GAUGES } from '@phylaxon/core/standards';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { api } from '../api/index.ts';
+import { api, CONFLICT, RequestError } from '../api/index.ts';
 import {
   Button,
   Check,
   FieldError,
+  lengthUnit,
   NumberField,
   SelectField,
   showErrors,
+  temperatureUnit,
   TextField,
   toNumber,
 } from '../shared/index.ts';
@@ -34,12 +37,19 @@ const CABLES = [
 ];
 const TERMINALS = ['60', '75'].map((value) => ({ value, label: `${value} °C` }));
 const RULES = [
-  { value: 'split', label: '125 % of continuous, plus the rest (default)' },
+  { value: 'school', label: 'as chosen in the settings' },
+  { value: 'split', label: '125 % of continuous, plus the rest' },
   { value: 'flat80', label: 'everything at most 80 % of the rating' },
 ];
 
+interface Props {
+  breaker: Breaker;
+  circuit: Circuit | null;
+  schools: Schools;
+}
+
 /** The circuit on a breaker: its conductor, its surroundings, its loads; compared while typing. */
-export function CircuitForm({ breaker, circuit }: { breaker: Breaker; circuit: Circuit | null }) {
+export function CircuitForm({ breaker, circuit, schools }: Props) {
   const refresh = usePanel((state) => state.refresh);
   const [stored, setStored] = useState(false);
   const form = useForm<CircuitValues>({
@@ -50,15 +60,28 @@ export function CircuitForm({ breaker, circuit }: { breaker: Breaker; circuit: C
   const { errors, isSubmitting } = formState;
   const number = { setValueAs: toNumber };
   const values = useWatch({ control }) as CircuitValues;
+  // The version the form was filled from; after it was stored, or refused, that of the day.
+  const version = useRef(circuit?.version ?? 0);
+
+  /** Figures that were shown in another unit and not touched stay what they were, to the last digit. */
+  const untouched = () => ({
+    ...(circuit && !formState.dirtyFields.ambientC && { ambientC: circuit.ambientC }),
+    ...(circuit && !formState.dirtyFields.lengthM && { lengthM: circuit.lengthM }),
+  });
 
   const onSubmit = async (input: CircuitValues) => {
     setStored(false);
     try {
-      await api.setCircuit(breaker.id, circuitOf(input));
+      await api.setCircuit(breaker.id, { ...circuitOf(input), ...untouched(), version: version.current });
       setStored(true);
       await refresh();
+      version.current = usePanel.getState().sheet?.circuit?.version ?? 0;
     } catch (error) {
       showErrors(form, error);
+      if (error instanceof RequestError && error.status === CONFLICT) {
+        await refresh();
+        version.current = usePanel.getState().sheet?.circuit?.version ?? 0;
+      }
     }
   };
 
@@ -70,7 +93,7 @@ export function CircuitForm({ breaker, circuit }: { breaker: Breaker; circuit: C
         error={errors.label?.message}
         hint="As the directory should say it."
       />
-      <SizingPreview question={sizingQuestion(circuitOf(values), breaker.ratingAmps)} />
+      <SizingPreview question={sizingQuestion(circuitOf(values), breaker.ratingAmps, schools.loading)} />
       <fieldset>
         <legend className="mb-1 font-semibold">Conductor</legend>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
@@ -86,7 +109,7 @@ export function CircuitForm({ breaker, circuit }: { breaker: Breaker; circuit: C
           <SelectField label="Terminals marked" options={TERMINALS} registration={register('terminalC')} />
           <NumberField
             label="Air along it"
-            unit="°C"
+            unit={temperatureUnit()}
             registration={register('ambientC', number)}
             error={errors.ambientC?.message}
           />
@@ -98,7 +121,7 @@ export function CircuitForm({ breaker, circuit }: { breaker: Breaker; circuit: C
           />
           <NumberField
             label="Length"
-            unit="m"
+            unit={lengthUnit()}
             registration={register('lengthM', number)}
             error={errors.lengthM?.message}
           />

@@ -1,6 +1,6 @@
 import type { SizingInput } from '@phylaxon/core/sizing';
 import { useComputation } from '../compute/index.ts';
-import { ampsText } from '../shared/index.ts';
+import { ampsText, inUnits } from '../shared/index.ts';
 
 const DECISION_WORDS = {
   keep: 'This breaker suits',
@@ -40,7 +40,7 @@ export function SizingPreview({ question }: { question: SizingInput | null }) {
       </dl>
       <ul className="list-disc pl-5 text-sm">
         {sizing.reasons.map((reason) => (
-          <li key={reason.code}>{reason.text}</li>
+          <li key={reason.code}>{inUnits(reason.text)}</li>
         ))}
       </ul>
       <p className="mt-1 text-sm text-ink-soft">

@@ -28,8 +28,10 @@ describe('the circuit form', () => {
       loads: [heater],
     });
     const returned = circuitOf(circuitForm.parse(valuesOf(circuit, 2)));
-    const { id, breakerId } = circuit;
-    expect({ id, breakerId, ...returned, loads: [{ id: heater.id, ...returned.loads[0] }] }).toEqual(circuit);
+    const { id, breakerId, version } = circuit;
+    expect({ id, breakerId, version, ...returned, loads: [{ id: heater.id, ...returned.loads[0] }] }).toEqual(
+      circuit,
+    );
   });
 
   test('what it sends the server takes', () => {
@@ -46,7 +48,7 @@ describe('the circuit form', () => {
   });
 
   test('while the gauge is not known there is no question to compare', () => {
-    expect(sizingQuestion(circuitOf(valuesOf(null, 1)), 20)).toBeNull();
+    expect(sizingQuestion(circuitOf(valuesOf(null, 1)), 20, 'split')).toBeNull();
   });
 
   test.each([

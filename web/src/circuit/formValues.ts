@@ -1,7 +1,8 @@
 import { ambientC, amps, metres, name, ratingAmps, voltAmperes, watts } from '@phylaxon/core/quantities';
-import type { Circuit, SizedCircuit } from '@phylaxon/core/record';
+import { CIRCUIT_RULES, type Circuit, type SizedCircuit } from '@phylaxon/core/record';
 import { GAUGES, MATERIALS, type ColumnC, type Gauge } from '@phylaxon/core/standards';
 import { z } from 'zod';
+import { fromCelsius, fromMetres, inUnit, toCelsius, toMetres } from '../shared/index.ts';
 
 /** The circuit form. Selects hold text; figures hold numbers or null. */
 export const circuitForm = z
@@ -12,16 +13,16 @@ export const circuitForm = z
     insulationC: z.enum(['60', '75', '90']),
     cable: z.enum(['nm', 'other']),
     terminalC: z.enum(['60', '75']),
-    ambientC: ambientC.nullable(),
+    ambientC: inUnit(ambientC, toCelsius),
     currentCarrying: z
       .number('Give a whole number.')
       .int('Give a whole number.')
       .min(1, 'At least one conductor carries current.')
       .max(200)
       .nullable(),
-    lengthM: metres.nullable(),
+    lengthM: inUnit(metres, toMetres),
     portableReceptacles: z.boolean(),
-    rules: z.enum(['split', 'flat80']),
+    rules: z.enum(CIRCUIT_RULES),
     minCircuitAmps: amps.nullable(),
     maxBreakerAmps: ratingAmps.nullable(),
     loads: z.array(
@@ -81,6 +82,9 @@ export const emptyLoad = (poles: 1 | 2): CircuitValues['loads'][number] => ({
   continuous: false,
 });
 
+/** A converted figure as a person would write it. */
+const shown = (value: number) => Math.round(value * 10) / 10;
+
 /** What the form starts with: the circuit as it is, or what is usual. */
 export function valuesOf(circuit: Circuit | null, poles: 1 | 2): CircuitValues {
   const conductor = circuit?.conductor ?? null;
@@ -91,11 +95,11 @@ export function valuesOf(circuit: Circuit | null, poles: 1 | 2): CircuitValues {
     insulationC: String(conductor?.insulationC ?? 90) as CircuitValues['insulationC'],
     cable: conductor?.cable ?? 'nm',
     terminalC: String(circuit?.terminalC ?? 60) as CircuitValues['terminalC'],
-    ambientC: circuit?.ambientC ?? 30,
+    ambientC: shown(fromCelsius(circuit?.ambientC ?? 30)),
     currentCarrying: circuit?.currentCarrying ?? 2,
-    lengthM: circuit?.lengthM ?? null,
+    lengthM: circuit?.lengthM === null || !circuit ? null : shown(fromMetres(circuit.lengthM)),
     portableReceptacles: circuit?.portableReceptacles ?? poles === 1,
-    rules: circuit?.rules ?? 'split',
+    rules: circuit?.rules ?? 'school',
     minCircuitAmps: circuit?.nameplate?.minCircuitAmps ?? null,
     maxBreakerAmps: circuit?.nameplate?.maxBreakerAmps ?? null,
     loads: (circuit?.loads ?? []).map(({ name, volts, watts, voltAmperes, continuous }) => ({
@@ -114,7 +118,8 @@ export function circuitOf(values: CircuitValues): SizedCircuit & Pick<Circuit, '
   return {
     ...rest,
     terminalC: Number(values.terminalC) as 60 | 75,
-    ambientC: values.ambientC ?? 30,
+    ambientC: values.ambientC === null ? 30 : toCelsius(values.ambientC),
+    lengthM: values.lengthM === null ? null : toMetres(values.lengthM),
     currentCarrying: values.currentCarrying ?? 2,
     conductor:
       gauge === ''

@@ -1,5 +1,6 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import type { Breaker } from '@phylaxon/core/record';
+import type { Schools } from '@phylaxon/core/settings';
 import type { TestId } from '@phylaxon/core/vocabulary';
 import { destinationOf, LOG_TABS, READING_FIELDS, type LogTab } from './destinations.ts';
 import { LookForm } from './LookForm.tsx';
@@ -16,6 +17,9 @@ const TAB_WORDS: Record<LogTab, string> = {
 
 interface Props {
   breaker: Breaker;
+  /** What the breaker is called, for an entry that has to wait. */
+  where: string;
+  schools: Schools;
   /** A danger sign stands. */
   stopped: boolean;
   tab: LogTab;
@@ -25,7 +29,7 @@ interface Props {
 }
 
 /** Everything that can be logged of a breaker. */
-export function Log({ breaker, stopped, tab, onTab, test }: Props) {
+export function Log({ breaker, where, schools, stopped, tab, onTab, test }: Props) {
   return (
     <TabGroup selectedIndex={LOG_TABS.indexOf(tab)} onChange={(index) => onTab(LOG_TABS[index]!)}>
       <TabList className="mb-4 flex flex-wrap gap-1">
@@ -40,18 +44,19 @@ export function Log({ breaker, stopped, tab, onTab, test }: Props) {
       </TabList>
       <TabPanels>
         <TabPanel tabIndex={-1} unmount={false}>
-          <ReadingForm breaker={breaker} focusOn={test && READING_FIELDS[test]} />
+          <ReadingForm breaker={breaker} where={where} focusOn={test && READING_FIELDS[test]} />
         </TabPanel>
         <TabPanel tabIndex={-1} unmount={false}>
-          <TripForm breaker={breaker} />
+          <TripForm breaker={breaker} where={where} />
         </TabPanel>
         <TabPanel tabIndex={-1} unmount={false}>
-          <ResetForm breaker={breaker} stopped={stopped} />
+          <ResetForm breaker={breaker} where={where} schools={schools} stopped={stopped} />
         </TabPanel>
         <TabPanel tabIndex={-1} unmount={false}>
           <LookForm
             key={test}
             breaker={breaker}
+            where={where}
             startWith={test && destinationOf(test) === 'look' ? test : undefined}
           />
         </TabPanel>

@@ -1,9 +1,9 @@
-import type { Breaker, EventInput } from '@phylaxon/core/record';
+import type { Breaker } from '@phylaxon/core/record';
 import { sayOutcome, TEST_WORDS, TESTS, type TestId } from '@phylaxon/core/vocabulary';
 import { useId, useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
-import { api } from '../api/index.ts';
-import { Choices, nowLocal, showErrors, toInstant } from '../shared/index.ts';
+import { entries } from '../api/index.ts';
+import { Choices, inUnits, nowLocal, showErrors, toInstant } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 import { lookableTests } from './destinations.ts';
 import { WhenAndNote } from './CircumstanceFields.tsx';
@@ -24,12 +24,20 @@ const HANDLE_OPTIONS = [
 ];
 
 /** Log what was seen, heard, felt or tried: pick what was looked at, then what it was. */
-export function LookForm({ breaker, startWith }: { breaker: Breaker; startWith?: TestId }) {
+export function LookForm({
+  breaker,
+  where,
+  startWith,
+}: {
+  breaker: Breaker;
+  where: string;
+  startWith?: TestId;
+}) {
   const mayDo = useMayDo();
   const tests = lookableTests(mayDo(2) ? 2 : 1).filter((test) => test !== 'handle-position');
   const first = startWith === 'handle-position' ? HANDLE : (startWith ?? 'sound');
   const [test, setTest] = useState<TestId | typeof HANDLE>(first);
-  const { send, stored } = useSend();
+  const { send, outcome: became } = useSend();
   const id = useId();
   const fresh = (): Values => ({ outcome: null, at: nowLocal(), note: '' });
   const methods = useForm<Values>({ defaultValues: fresh() });
@@ -41,14 +49,9 @@ export function LookForm({ breaker, startWith }: { breaker: Breaker; startWith?:
     const when = { at: toInstant(at), note };
     try {
       await send(
-        () =>
-          test === HANDLE
-            ? api.logEvent(breaker.id, {
-                kind: 'handle',
-                position: outcome as 'on',
-                ...when,
-              } satisfies EventInput)
-            : api.logObservation(breaker.id, { test, outcome, ...when }),
+        test === HANDLE
+          ? entries.event(breaker.id, where, { kind: 'handle', position: outcome as 'on', ...when })
+          : entries.observation(breaker.id, where, { test, outcome, ...when }),
         () => reset(fresh()),
       );
     } catch (error) {
@@ -59,7 +62,7 @@ export function LookForm({ breaker, startWith }: { breaker: Breaker; startWith?:
   const outcomes =
     test === HANDLE
       ? HANDLE_OPTIONS
-      : TESTS[test].outcomes.map((value) => ({ value, label: sayOutcome(test, value) }));
+      : TESTS[test].outcomes.map((value) => ({ value, label: inUnits(sayOutcome(test, value)) }));
 
   return (
     <FormProvider {...methods}>
@@ -96,7 +99,7 @@ export function LookForm({ breaker, startWith }: { breaker: Breaker; startWith?:
           error={errors.outcome?.message}
         />
         <WhenAndNote />
-        <Submit label="Store" busy={isSubmitting} stored={stored} error={errors.root?.message} />
+        <Submit label="Store" busy={isSubmitting} outcome={became} error={errors.root?.message} />
       </form>
     </FormProvider>
   );

@@ -5,9 +5,12 @@ import { ambientC, amps, surfaceC, volts } from '@phylaxon/core/quantities';
 import { useEffect } from 'react';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
-import { api } from '../api/index.ts';
+import { entries } from '../api/index.ts';
 import {
+  inUnit,
   nowLocal,
+  temperatureUnit,
+  toCelsius,
   NumberField,
   SelectField,
   showErrors,
@@ -101,7 +104,7 @@ const form = z
     at: z.string().min(1, 'Say when.'),
     loadState: z.enum(LOAD_STATES),
     instrument: z.enum(INSTRUMENTS),
-    ambient: ambientC.nullable(),
+    ambient: inUnit(ambientC, toCelsius),
     outlet: volts.nullable(),
     'load-terminal': volts.nullable(),
     'load-terminal-2': volts.nullable(),
@@ -109,8 +112,8 @@ const form = z
     'leg-b': volts.nullable(),
     plug: amps.nullable(),
     conductor: amps.nullable(),
-    face: surfaceC.nullable(),
-    terminal: surfaceC.nullable(),
+    face: inUnit(surfaceC, toCelsius),
+    terminal: inUnit(surfaceC, toCelsius),
   })
   .superRefine((values, context) => {
     if (PLACES.every(({ point }) => values[point] === null)) {
@@ -136,21 +139,30 @@ function readingsOf(values: Values): ReadingInput[] {
   const { loadState, instrument, ambient } = values;
   const at = toInstant(values.at);
   return PLACES.flatMap(({ point, quantity, usual }) => {
-    const value = values[point];
-    if (value === null) return [];
+    const typed = values[point];
+    if (typed === null) return [];
+    const value = quantity === 'temperature' ? toCelsius(typed) : typed;
     const common = { point, value, at, loadState, instrument: instrument === 'unknown' ? usual : instrument };
     return [
       (quantity === 'temperature'
-        ? { quantity, ...common, ambientC: ambient! }
+        ? { quantity, ...common, ambientC: toCelsius(ambient!) }
         : { quantity, ...common }) as ReadingInput,
     ];
   });
 }
 
 /** Log readings taken together: fill what was measured, leave the rest empty. */
-export function ReadingForm({ breaker, focusOn }: { breaker: Breaker; focusOn?: string }) {
+export function ReadingForm({
+  breaker,
+  where,
+  focusOn,
+}: {
+  breaker: Breaker;
+  where: string;
+  focusOn?: string;
+}) {
   const mayDo = useMayDo();
-  const { send, stored } = useSend();
+  const { send, outcome } = useSend();
   const draftName = `reading-${breaker.id}`;
   const methods = useForm<Values>({
     resolver: zodResolver(form),
@@ -172,7 +184,7 @@ export function ReadingForm({ breaker, focusOn }: { breaker: Breaker; focusOn?: 
   const onSubmit = async (values: Values) => {
     const readings = readingsOf(values);
     try {
-      await send(() => api.logReadings(breaker.id, readings), draft.clear);
+      await send(entries.readings(breaker.id, where, readings), draft.clear);
     } catch (error) {
       showErrors(methods, error, (path) => fieldOf(path, readings));
     }
@@ -196,7 +208,7 @@ export function ReadingForm({ breaker, focusOn }: { breaker: Breaker; focusOn?: 
                 <NumberField
                   key={point}
                   label={label}
-                  unit={unit}
+                  unit={quantity === 'temperature' ? temperatureUnit() : unit}
                   registration={register(point, { setValueAs: toNumber })}
                   error={errors[point]?.message}
                 />
@@ -204,7 +216,7 @@ export function ReadingForm({ breaker, focusOn }: { breaker: Breaker; focusOn?: 
             {quantity === 'temperature' && (
               <NumberField
                 label="The air around"
-                unit="°C"
+                unit={temperatureUnit()}
                 registration={register('ambient', { setValueAs: toNumber })}
                 error={errors.ambient?.message}
               />
@@ -235,7 +247,7 @@ export function ReadingForm({ breaker, focusOn }: { breaker: Breaker; focusOn?: 
           error={errors.at?.message}
         />
       </div>
-      <Submit label="Store readings" busy={isSubmitting} stored={stored} error={errors.root?.message} />
+      <Submit label="Store readings" busy={isSubmitting} outcome={outcome} error={errors.root?.message} />
     </form>
   );
 }

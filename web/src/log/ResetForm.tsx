@@ -1,9 +1,10 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { CAUTIONS } from '@phylaxon/core/diagnose';
+import { cautionText } from '@phylaxon/core/diagnose';
+import type { Schools } from '@phylaxon/core/settings';
 import type { Breaker } from '@phylaxon/core/record';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
-import { api } from '../api/index.ts';
+import { entries } from '../api/index.ts';
 import { Choices, showErrors, type Option, DraftNote, useDraft, withDraft } from '../shared/index.ts';
 import { CauseFields, HowSoon, WhenAndNote } from './CircumstanceFields.tsx';
 import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
@@ -51,9 +52,17 @@ type Values = z.output<typeof form>;
 
 const fresh = (): Values => ({ ...freshCircumstances(), feel: null, result: null, power: null });
 
+interface Props {
+  breaker: Breaker;
+  where: string;
+  schools: Schools;
+  /** A danger sign stands. */
+  stopped: boolean;
+}
+
 /** Log a reset: how it felt, whether it holds, whether the power came back. */
-export function ResetForm({ breaker, stopped }: { breaker: Breaker; stopped: boolean }) {
-  const { send, stored } = useSend();
+export function ResetForm({ breaker, where, schools, stopped }: Props) {
+  const { send, outcome } = useSend();
   const draftName = `reset-${breaker.id}`;
   const methods = useForm<Values>({
     resolver: zodResolver(form),
@@ -66,7 +75,7 @@ export function ResetForm({ breaker, stopped }: { breaker: Breaker; stopped: boo
 
   const onSubmit = async (values: Values) => {
     try {
-      await send(() => api.logEvent(breaker.id, { kind: 'reset', ...toRecord(values) }), draft.clear);
+      await send(entries.event(breaker.id, where, { kind: 'reset', ...toRecord(values) }), draft.clear);
     } catch (error) {
       showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'seconds' : (path as keyof Values)));
     }
@@ -82,7 +91,7 @@ export function ResetForm({ breaker, stopped }: { breaker: Breaker; stopped: boo
           </p>
         ) : (
           <p className="border-l-4 border-heed pl-3">
-            All the way to off until it clicks, then on until it clicks. {CAUTIONS.reset}
+            All the way to off until it clicks, then on until it clicks. {cautionText('reset', schools)}
           </p>
         )}
         <Choices
@@ -101,7 +110,7 @@ export function ResetForm({ breaker, stopped }: { breaker: Breaker; stopped: boo
         <Choices label="Power on the circuit" options={POWER} registration={register('power')} />
         <CauseFields label="What had made it trip?" />
         <WhenAndNote />
-        <Submit label="Store reset" busy={isSubmitting} stored={stored} error={errors.root?.message} />
+        <Submit label="Store reset" busy={isSubmitting} outcome={outcome} error={errors.root?.message} />
       </form>
     </FormProvider>
   );

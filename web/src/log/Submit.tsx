@@ -1,21 +1,27 @@
 import { Button, FieldError } from '../shared/index.ts';
+import type { Outcome } from './useSend.ts';
 
 interface Props {
   label: string;
   busy: boolean;
-  stored: boolean;
+  outcome: Outcome;
   error?: string;
 }
 
-/** The button that stores an entry, what went wrong with it as a whole, or that it is stored. */
-export function Submit({ label, busy, stored, error }: Props) {
+const OUTCOMES = {
+  stored: '✓ Stored. The decision above is up to date.',
+  waiting: 'The server does not answer: it is kept here and stored as soon as it does.',
+} as const;
+
+/** The button that stores an entry, what went wrong with it as a whole, or what became of it. */
+export function Submit({ label, busy, outcome, error }: Props) {
   return (
     <div className="flex flex-wrap items-center gap-4">
       <Button type="submit" disabled={busy}>
         {busy ? 'Storing …' : label}
       </Button>
-      <span role="status" className="text-good">
-        {stored && !error ? '✓ Stored. The decision above is up to date.' : ''}
+      <span role="status" className={outcome === 'waiting' ? 'font-medium text-heed' : 'text-good'}>
+        {outcome && !error ? OUTCOMES[outcome] : ''}
       </span>
       <FieldError message={error} />
     </div>

@@ -3,10 +3,12 @@ import { sayWindow } from '@phylaxon/core/readings';
 import type { Breaker } from '@phylaxon/core/record';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
-import { api } from '../api/index.ts';
+import { entries } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
 import {
   ampsText,
+  temperatureUnit,
+  toCelsius,
   NumberField,
   showErrors,
   toNumber,
@@ -28,8 +30,8 @@ const form = z
 type Values = z.output<typeof form>;
 
 /** Log a trip: how soon, at what current; what a sound unit would have done is told while typing. */
-export function TripForm({ breaker }: { breaker: Breaker }) {
-  const { send, stored } = useSend();
+export function TripForm({ breaker, where }: { breaker: Breaker; where: string }) {
+  const { send, outcome } = useSend();
   const draftName = `trip-${breaker.id}`;
   const methods = useForm<Values>({
     resolver: zodResolver(form),
@@ -42,7 +44,7 @@ export function TripForm({ breaker }: { breaker: Breaker }) {
 
   const onSubmit = async (values: Values) => {
     try {
-      await send(() => api.logEvent(breaker.id, { kind: 'trip', ...toRecord(values) }), draft.clear);
+      await send(entries.event(breaker.id, where, { kind: 'trip', ...toRecord(values) }), draft.clear);
     } catch (error) {
       showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'seconds' : (path as keyof Values)));
     }
@@ -64,7 +66,7 @@ export function TripForm({ breaker }: { breaker: Breaker }) {
           />
           <NumberField
             label="Air around"
-            unit="°C"
+            unit={temperatureUnit()}
             registration={register('ambientC', number)}
             error={errors.ambientC?.message}
           />
@@ -72,7 +74,7 @@ export function TripForm({ breaker }: { breaker: Breaker }) {
         <SoundUnit breaker={breaker} amps={amps} preloadAmps={preloadAmps} ambientC={ambientC} />
         <CauseFields label="What made it trip?" />
         <WhenAndNote />
-        <Submit label="Store trip" busy={isSubmitting} stored={stored} error={errors.root?.message} />
+        <Submit label="Store trip" busy={isSubmitting} outcome={outcome} error={errors.root?.message} />
       </form>
     </FormProvider>
   );
@@ -90,7 +92,7 @@ function SoundUnit({ breaker, amps, preloadAmps, ambientC }: Question) {
     ratingAmps: breaker.ratingAmps,
     amps,
     preloadAmps: preloadAmps ?? undefined,
-    ambientC: ambientC ?? undefined,
+    ambientC: ambientC === null ? undefined : toCelsius(ambientC),
   });
   if (!window || amps === null) return null;
   return (

@@ -1,7 +1,7 @@
 import { ambientC, amps, seconds } from '@phylaxon/core/quantities';
 import { CAUSE_STATES, note, PACES, type EventInput } from '@phylaxon/core/record';
 import { z } from 'zod';
-import { nowLocal, toInstant, type Option } from '../shared/index.ts';
+import { inUnit, nowLocal, toCelsius, toInstant, type Option } from '../shared/index.ts';
 
 /** Fields that a trip and a reset share. Minutes and seconds are one time to the record. */
 export const circumstanceFields = {
@@ -11,7 +11,7 @@ export const circumstanceFields = {
   seconds: seconds.nullable(),
   amps: amps.nullable(),
   preloadAmps: amps.nullable(),
-  ambientC: ambientC.nullable(),
+  ambientC: inUnit(ambientC, toCelsius),
   unplugged: z.boolean(),
   cause: z.enum(CAUSE_STATES),
   note,
@@ -41,9 +41,10 @@ export function afterSeconds({
 
 /** The circumstances as the record takes them. */
 export function toRecord(values: Circumstances) {
-  const { minutes, seconds, at, ...rest } = values;
+  const { minutes, seconds, at, ambientC: typed, ...rest } = values;
   return {
     ...rest,
+    ambientC: typed === null ? null : toCelsius(typed),
     at: toInstant(at),
     afterSeconds: afterSeconds({ minutes, seconds }),
   } satisfies Partial<EventInput>;

@@ -1,17 +1,21 @@
 import { useState } from 'react';
-import { usePanel } from '../stores/index.ts';
+import type { Entry } from '../api/index.ts';
+import { sendEntry, usePanel } from '../stores/index.ts';
 
-/** Sends an entry, then asks for the board and the sheet again; tells for a moment that it is stored. */
+/** What became of an entry: stored, or kept here until the server is back. */
+export type Outcome = 'stored' | 'waiting' | null;
+
+/** Sends an entry, then asks for the board and the sheet again; tells what became of it. */
 export function useSend() {
   const refresh = usePanel((state) => state.refresh);
-  const [stored, setStored] = useState(false);
-  const send = async (store: () => Promise<unknown>, onStored: () => void) => {
-    setStored(false);
-    await store();
+  const [outcome, setOutcome] = useState<Outcome>(null);
+  const send = async (entry: Entry, onTaken: () => void) => {
+    setOutcome(null);
+    const became = await sendEntry(entry);
     // At once: a reload while the board is asked for again must not find the entry in the form.
-    onStored();
-    setStored(true);
-    await refresh();
+    onTaken();
+    setOutcome(became);
+    if (became === 'stored') await refresh();
   };
-  return { send, stored };
+  return { send, outcome };
 }

@@ -1,4 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
+import type { Half } from '@phylaxon/core/panel';
 import { ratingAmps } from '@phylaxon/core/quantities';
 import { BREAKER_KINDS, type Breaker } from '@phylaxon/core/record';
 import { STANDARD_RATINGS_AMPS } from '@phylaxon/core/standards';
@@ -6,34 +7,62 @@ import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { z } from 'zod';
 import { api } from '../api/index.ts';
-import { Button, FieldError, KIND_WORDS, SelectField, showErrors, TextField } from '../shared/index.ts';
+import {
+  Button,
+  Check,
+  FieldError,
+  KIND_WORDS,
+  SelectField,
+  showErrors,
+  TextField,
+  type Option,
+} from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
+
+const SIZES = ['1', '2', 'upper', 'lower', 'inner', 'outer'] as const;
 
 const form = z.object({
   ratingAmps: z.string().transform(Number).pipe(ratingAmps),
-  width: z.enum(['1', '2', 'upper', 'lower']),
+  size: z.enum(SIZES),
   kind: z.enum(BREAKER_KINDS),
   family: z.string(),
   installedOn: z.string().transform((text) => (text === '' ? null : text)),
+  onDirection: z.enum(['usual', 'left', 'right', 'up', 'down']),
+  asFound: z.boolean(),
 });
 type Typed = z.input<typeof form>;
 type Values = z.output<typeof form>;
 
 const RATINGS = STANDARD_RATINGS_AMPS.map((amps) => ({ value: String(amps), label: `${amps} A` }));
-const WIDTHS = [
+const SIZE_OPTIONS: Option[] = [
   { value: '1', label: 'one pole, one space' },
   { value: '2', label: 'two poles, two spaces (240 V)' },
   { value: 'upper', label: 'narrow, upper half of the space' },
   { value: 'lower', label: 'narrow, lower half of the space' },
+  { value: 'inner', label: 'two poles, inner pair of a quad' },
+  { value: 'outer', label: 'two poles, outer pair of a quad' },
 ];
 const KINDS = BREAKER_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }));
+const DIRECTIONS: Option[] = [
+  { value: 'left', label: 'to the left' },
+  { value: 'right', label: 'to the right' },
+  { value: 'up', label: 'up' },
+  { value: 'down', label: 'down' },
+];
 
-type Props = { panelId: string } & (
+const sizeOf = ({ poles, half }: Pick<Breaker, 'poles' | 'half'>) => half ?? (poles === 2 ? '2' : '1');
+
+function shapeOf(size: Values['size']): { poles: 1 | 2; half: Half | null } {
+  if (size === '1' || size === '2') return { poles: size === '2' ? 2 : 1, half: null };
+  return { poles: size === 'inner' || size === 'outer' ? 2 : 1, half: size };
+}
+
+type Props = { panelId: string; label: string } & (
   { breaker: Breaker; space?: undefined } | { space: number; breaker?: undefined }
 );
 
-/** Fit a breaker into an open space, or change the particulars of one that is there. */
-export function BreakerForm({ panelId, space, breaker }: Props) {
+/** Fit a breaker into a space, or change the particulars of one that is there. */
+export function BreakerForm({ panelId, label, space, breaker }: Props) {
   const refresh = usePanel((state) => state.refresh);
   const navigate = useNavigate();
   const methods = useForm<Typed, unknown, Values>({
@@ -43,32 +72,29 @@ export function BreakerForm({ panelId, space, breaker }: Props) {
   const { register, handleSubmit, formState } = methods;
   const { errors, isSubmitting } = formState;
 
-  const onSubmit = async ({ width, ...rest }: Values) => {
-    const poles = width === '2' ? 2 : 1;
+  const onSubmit = async ({ size, onDirection, ...rest }: Values) => {
+    const direction = onDirection === 'usual' ? {} : { onDirection };
+    const part = { ...rest, ...direction };
     try {
       if (breaker) {
-        const sizeable = breaker.role === 'branch' && breaker.half === null;
-        await api.changeBreaker(breaker.id, sizeable ? { ...rest, poles } : rest);
+        const version = breaker.version;
+        const shape = breaker.role === 'branch' ? shapeOf(size) : {};
+        await api.changeBreaker(breaker.id, { ...part, ...shape, version });
         await refresh();
       } else {
-        const half = width === 'upper' || width === 'lower' ? width : null;
-        const fitted = await api.fitBreaker(panelId, { space: space!, half, poles, ...rest });
+        const fitted = await api.fitBreaker(panelId, { space: space!, ...shapeOf(size), ...part });
         await refresh();
         await navigate(`/panels/${panelId}/breakers/${fitted.id}`);
       }
     } catch (error) {
+      await refresh();
       showErrors(methods, error, (path) =>
-        ['space', 'poles', 'half'].includes(path) ? 'width' : (path as keyof Typed),
+        ['space', 'poles', 'half'].includes(path) ? 'size' : (path as keyof Typed),
       );
     }
   };
 
-  const takeOut = async () => {
-    await api.removeBreaker(breaker!.id);
-    await navigate(`/panels/${panelId}`);
-    await usePanel.getState().openPanel(panelId);
-  };
-
+  const notListed = errors.family?.message?.includes('not listed');
   return (
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-4">
       <div className="grid gap-3 sm:grid-cols-2">
@@ -78,37 +104,45 @@ export function BreakerForm({ panelId, space, breaker }: Props) {
           registration={register('ratingAmps')}
           error={errors.ratingAmps?.message}
         />
-        {(!breaker || (breaker.role === 'branch' && breaker.half === null)) && (
+        {breaker?.role !== 'main' && (
           <SelectField
             label="Size"
-            options={breaker ? WIDTHS.slice(0, 2) : WIDTHS}
-            registration={register('width')}
-            error={errors.width?.message}
+            options={SIZE_OPTIONS}
+            registration={register('size')}
+            error={errors.size?.message}
           />
         )}
         <SelectField label="Kind" options={KINDS} registration={register('kind')} />
-        <TextField label="Part family" registration={register('family')} error={errors.family?.message} />
+        <TextField
+          label="Part family"
+          registration={register('family')}
+          error={errors.family?.message}
+          hint={label ? `This panel’s own is ${label}.` : undefined}
+        />
         <TextField
           label="Installed on"
           type="date"
           registration={register('installedOn')}
           error={errors.installedOn?.message}
         />
+        <SelectField
+          label="On is"
+          options={
+            breaker ? DIRECTIONS : [{ value: 'usual', label: 'as usual at this place' }, ...DIRECTIONS]
+          }
+          registration={register('onDirection')}
+        />
       </div>
-      <FieldError message={errors.root?.message} />
-      <div className="flex flex-wrap gap-3">
-        <Button type="submit" disabled={isSubmitting}>
-          {breaker ? 'Store breaker' : 'Fit this breaker'}
-        </Button>
-        {breaker?.role === 'branch' && (
-          <Button look="quiet" onClick={() => void takeOut()}>
-            It is no longer in the panel
-          </Button>
-        )}
-      </div>
-      {breaker?.role === 'branch' && (
-        <p className="text-sm text-ink-soft">A breaker that is taken off the board keeps its record.</p>
+      {notListed && (
+        <Check
+          label="Record it as found: it sits there, though it does not belong"
+          registration={register('asFound')}
+        />
       )}
+      <FieldError message={errors.root?.message} />
+      <Button type="submit" disabled={isSubmitting}>
+        {breaker ? 'Store breaker' : 'Fit this breaker'}
+      </Button>
     </form>
   );
 }
@@ -116,10 +150,12 @@ export function BreakerForm({ panelId, space, breaker }: Props) {
 function startValues(breaker?: Breaker): Typed {
   return {
     ratingAmps: String(breaker?.ratingAmps ?? 20),
-    width: breaker?.half ?? (breaker?.poles === 2 ? '2' : '1'),
+    size: breaker ? sizeOf(breaker) : '1',
     kind: breaker?.kind ?? 'standard',
     family: breaker?.family ?? '',
     installedOn: breaker?.installedOn ?? '',
+    onDirection: breaker?.onDirection ?? 'usual',
+    asFound: false,
   };
 }
 

@@ -1,6 +1,6 @@
 import type { Board } from '@phylaxon/core/board';
 import { parseDirectory, type DirectoryEntry } from '@phylaxon/core/directory';
-import type { Placed } from '@phylaxon/core/panel';
+import { saySpaceList, type Placed } from '@phylaxon/core/panel';
 import { useId, type KeyboardEvent } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { api } from '../api/index.ts';
@@ -35,7 +35,8 @@ export function DirectoryForm({ board }: { board: Board }) {
   const draft = useDraft(draftName, form, () => EMPTY);
   const { register, handleSubmit, formState, control } = form;
   const [text] = useWatch({ control, name: ['text'] });
-  const { entries, problems } = parseDirectory(text, board.panel.spaces, placedIn(board));
+  const { entries, openings, problems } = parseDirectory(text, board.panel, placedIn(board));
+  const isEmpty = entries.length + openings.length === 0;
 
   const onSubmit = async (values: { text: string }) => {
     try {
@@ -55,8 +56,9 @@ export function DirectoryForm({ board }: { board: Board }) {
     <form noValidate onSubmit={submit} className="space-y-3">
       <DraftNote draft={draft} />
       <label htmlFor={id} className="block">
-        A breaker a line: space, name, rating in A; then gf, af or dual where it is not a standard one. Two
-        poles as 2-4, narrow halves as 3u and 3l.
+        A breaker a line: space, name, rating in A; then gf, af, dual or surge where it is not a standard one.
+        Two poles as 2-4, narrow halves as 3u and 3l, the pairs of a quad as 5i and 5o; “tied” ties a handle
+        to the line before; “13-16 blank” notes fillers, “9 open” a hole.
       </label>
       <textarea
         id={id}
@@ -83,15 +85,20 @@ export function DirectoryForm({ board }: { board: Board }) {
               <Understood entry={entry} />
             </li>
           ))}
+          {openings.map(({ line, spaces, cover }) => (
+            <li key={line}>
+              <span className="figures text-ink-soft">{saySpaceList(spaces)}</span>{' '}
+              {cover === 'blank' ? 'closed with fillers' : 'open'}
+            </li>
+          ))}
         </ul>
       </div>
       <div className="flex flex-wrap items-center gap-4">
-        <Button
-          type="submit"
-          disabled={formState.isSubmitting || problems.length > 0 || entries.length === 0}
-        >
+        <Button type="submit" disabled={formState.isSubmitting || problems.length > 0 || isEmpty}>
           {entries.length === 0
-            ? 'Fit these breakers'
+            ? openings.length > 0
+              ? 'Note these openings'
+              : 'Fit these breakers'
             : `Fit ${entries.length} ${entries.length === 1 ? 'breaker' : 'breakers'}`}
         </Button>
         <span className="text-sm text-ink-soft">or Ctrl + Enter</span>
@@ -107,6 +114,7 @@ function Understood({ entry }: { entry: DirectoryEntry }) {
       <span className="figures font-semibold">
         {entry.ratingAmps} A {KIND_SHORT[entry.kind]}
       </span>
+      {entry.tied && ' tied to the one before'}
     </>
   );
 }

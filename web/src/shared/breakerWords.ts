@@ -1,4 +1,4 @@
-import { legsOf } from '@phylaxon/core/panel';
+import { legsOf, sayPlace } from '@phylaxon/core/panel';
 import type { Breaker, BreakerKind } from '@phylaxon/core/record';
 
 /** Kinds of breaker in words, and short as on the board. */
@@ -7,21 +7,24 @@ export const KIND_WORDS: Record<BreakerKind, string> = {
   gfci: 'ground-fault',
   afci: 'arc-fault',
   dual: 'ground- and arc-fault',
+  surge: 'surge protection',
 };
 export const KIND_SHORT: Record<BreakerKind, string> = {
   standard: '',
   gfci: 'GF',
   afci: 'AF',
   dual: 'GF+AF',
+  surge: 'surge',
 };
 
-type Placed = Pick<Breaker, 'space' | 'poles' | 'half'>;
+/** Where a breaker sits: "Main", "4", "5–7", "19 upper", "5–7 inner". */
+export const placeText = sayPlace;
 
-/** Where a breaker sits: "Main", "4", "5–7", "19 upper". */
-export function placeText({ space, poles, half }: Placed): string {
-  if (space === null) return 'Main';
-  if (poles === 2) return `${space}–${space + 2}`;
-  return half === null ? String(space) : `${space} ${half}`;
+/** What its width is, in words. */
+export function sizeText({ poles, half }: Pick<Breaker, 'poles' | 'half'>): string {
+  if (half === 'inner' || half === 'outer') return `two-pole, ${half} pair of a quad`;
+  if (half !== null) return 'narrow';
+  return poles === 2 ? 'two-pole' : 'one-pole';
 }
 
 /** What a breaker is, in a line. */
@@ -30,8 +33,9 @@ export function breakerText(breaker: Breaker): string {
     breaker.space === null ? 'both legs' : legWords({ space: breaker.space, poles: breaker.poles });
   const parts = [
     `${breaker.ratingAmps} A ${KIND_WORDS[breaker.kind]}`,
-    breaker.poles === 2 ? 'two-pole' : breaker.half === null ? 'one-pole' : 'narrow',
+    sizeText(breaker),
     legs,
+    breaker.tiedWith !== null && 'handle tied',
     breaker.family,
   ];
   return parts.filter(Boolean).join(' · ');

@@ -1,6 +1,7 @@
 import { useId, type ReactNode } from 'react';
 import type { UseFormRegisterReturn } from 'react-hook-form';
 import { classes } from './classes.ts';
+import { inUnits } from './units.ts';
 
 interface FieldProps {
   label: string;
@@ -49,7 +50,7 @@ export function FieldError({ id, message }: { id?: string; message?: string }) {
   return (
     <p id={id} role="alert" className="mt-1 text-sm font-medium text-danger">
       <span aria-hidden="true">✕ </span>
-      {message}
+      {inUnits(message)}
     </p>
   );
 }

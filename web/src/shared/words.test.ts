@@ -1,9 +1,30 @@
-import { describe, expect, test } from '@jest/globals';
+import { afterEach, describe, expect, test } from '@jest/globals';
+import { sayRise, surfaceC } from '@phylaxon/core/quantities';
+import { DEFAULT_SETTINGS, type Settings } from '@phylaxon/core/settings';
 import { aBreaker } from '@phylaxon/core/testing';
+import { useSettings } from '../stores/index.ts';
 import { breakerText, placeText } from './breakerWords.ts';
 import { familyMark } from './familyWords.ts';
 import { toNumber } from './fields.tsx';
-import { quantityText, riseText, toInstant } from './units.ts';
+import { inUnit } from './inUnit.ts';
+import {
+  dateText,
+  fromMetres,
+  inUnits,
+  quantityText,
+  riseText,
+  temperatureText,
+  timeText,
+  toCelsius,
+  toInstant,
+  toMetres,
+} from './units.ts';
+
+const choose = (change: Partial<Settings>) =>
+  useSettings.setState({ settings: { ...DEFAULT_SETTINGS, ...change } });
+afterEach(() => {
+  choose({});
+});
 
 test('a place is named as it is on the panel', () => {
   const place = (space: number | null, poles: 1 | 2, half: 'upper' | null = null) =>
@@ -57,4 +78,48 @@ test('figures carry their units; a rise its sign', () => {
 test('a local time becomes an instant; an impossible one stays to be refused', () => {
   expect(toInstant('2026-11-20T10:00:00')).toBe(new Date(2026, 10, 20, 10).toISOString());
   expect(toInstant('soon')).toBe('soon');
+});
+
+describe('in the units that were chosen', () => {
+  test('temperatures and differences convert each in their way, in figures and in sentences', () => {
+    const sentence = `Its terminal is at 56 °C, ${sayRise(34)} over the air (limit ${sayRise(15)}); the air may be −5 °C.`;
+    expect(inUnits(sentence)).toBe(sentence.replaceAll('\u202f', ' '));
+    choose({ temperature: 'F' });
+    expect(inUnits(sentence)).toBe(
+      'Its terminal is at 133 °F, 61 °F over the air (limit 27 °F); the air may be 23 °F.',
+    );
+    expect([temperatureText(40), riseText(10), quantityText(25, 'Δ°C')]).toEqual([
+      '104 °F',
+      '+18 °F',
+      '+45 °F',
+    ]);
+    expect(toCelsius(104)).toBeCloseTo(40, 9);
+  });
+
+  test('a length comes back as it was typed', () => {
+    choose({ length: 'ft' });
+    expect(fromMetres(toMetres(72))).toBeCloseTo(72, 9);
+  });
+
+  test('what was typed in °F is held against the record’s own bounds, and told in °F', () => {
+    choose({ temperature: 'F' });
+    const field = inUnit(surfaceC, toCelsius);
+    expect(field.safeParse(900).success).toBe(true);
+    const refused = field.safeParse(1000);
+    expect(inUnits(refused.error!.issues[0]!.message)).toBe(
+      'The surface temperature must be from −40 °F to 932 °F.',
+    );
+    expect(field.safeParse(null).success).toBe(true);
+  });
+
+  test.each([
+    [{}, '3 Nov 2026, 19:05'],
+    [{ dates: 'month-day-year', clock: '12' }, 'Nov 3, 2026, 7:05 PM'],
+    [{ dates: 'year-month-day' }, '2026-11-03, 19:05'],
+  ] as const)('dates and times, %j', (change, expected) => {
+    choose(change);
+    const instant = new Date(2026, 10, 3, 19, 5).toISOString();
+    expect(timeText(instant)).toBe(expected);
+    expect(expected).toContain(dateText('2026-11-03'));
+  });
 });

@@ -1,7 +1,7 @@
 import { sayConfidence } from '@phylaxon/core/diagnose';
 import type { Decision, NextTest } from '@phylaxon/core/diagnose';
 import { type ReactNode } from 'react';
-import { classes, familyMark, percentText } from '../shared/index.ts';
+import { classes, familyMark, inUnits, percentText } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { NextTests } from './NextTests.tsx';
 import { Reasons } from './Reasons.tsx';
@@ -59,7 +59,7 @@ export function DecisionCard({ decision, onLog }: Props) {
             <ul className="space-y-1">
               {also.map((finding) => (
                 <li key={finding.action}>
-                  <strong>{finding.headline}.</strong> {finding.text}
+                  <strong>{finding.headline}.</strong> {inUnits(finding.text)}
                 </li>
               ))}
             </ul>
@@ -68,7 +68,7 @@ export function DecisionCard({ decision, onLog }: Props) {
         <Part title="What would change it">
           <ul className="list-disc space-y-1 pl-5">
             {overturnedBy.map((text) => (
-              <li key={text}>{text}</li>
+              <li key={text}>{inUnits(text)}</li>
             ))}
           </ul>
         </Part>

@@ -1,6 +1,6 @@
 import type { Sheet } from '@phylaxon/core/board';
 import { sayPercent } from '@phylaxon/core/quantities';
-import { ampsText, celsiusText, classes, riseText, timeText, voltsText } from '../shared/index.ts';
+import { ampsText, temperatureText, classes, riseText, timeText, voltsText } from '../shared/index.ts';
 
 interface Measured {
   what: string;
@@ -12,12 +12,9 @@ interface Measured {
 
 const POINTS = { 'load-terminal': 'At its load terminal', outlet: 'At the outlet' } as const;
 
-function lastVoltage({ readings }: Sheet): Measured | null {
-  const standing = readings.filter((reading) => reading.struck === null && reading.point in POINTS);
-  const last = standing.reduce<(typeof standing)[number] | null>((a, b) => (a && a.at > b.at ? a : b), null);
+function lastVoltage({ lastVoltage: last }: Sheet): Measured | null {
   if (!last) return null;
-  const what = POINTS[last.point as keyof typeof POINTS];
-  return { what, figure: voltsText(last.value), beside: '', at: last.at, heed: false };
+  return { what: POINTS[last.point], figure: voltsText(last.value), beside: '', at: last.at, heed: false };
 }
 
 function lastLoad({ load }: Sheet): Measured | null {
@@ -35,7 +32,7 @@ function lastLoad({ load }: Sheet): Measured | null {
 function lastHeat({ heat }: Sheet): Measured[] {
   return heat.map(({ point, surfaceC, overPeersC, riseC, grade, at }) => ({
     what: point === 'face' ? 'Its face' : 'Its terminal',
-    figure: celsiusText(surfaceC),
+    figure: temperatureText(surfaceC),
     beside: overPeersC === null ? `${riseText(riseC)} over air` : `${riseText(overPeersC)} over peers`,
     at,
     heed: grade !== 'normal',

@@ -1,5 +1,6 @@
 import type { NextTest } from '@phylaxon/core/diagnose';
 import { ArrowRight } from 'lucide-react';
+import { inUnits } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 
 interface Props {
@@ -22,7 +23,7 @@ export function NextTests({ tests, onLog }: Props) {
             <p className="font-semibold">{test.name}</p>
             {mayDo(test.level) ? (
               <>
-                <p>{test.how}</p>
+                <p>{inUnits(test.how)}</p>
                 {test.energised && (
                   <p className="text-sm font-medium text-danger">
                     Live parts: qualified persons with protective gear.
@@ -32,7 +33,7 @@ export function NextTests({ tests, onLog }: Props) {
             ) : (
               <p className="font-medium text-heed">For an electrician: it lies behind the cover.</p>
             )}
-            <p className="text-sm text-ink-soft">{test.why}</p>
+            <p className="text-sm text-ink-soft">{inUnits(test.why)}</p>
           </div>
           {mayDo(test.level) && (
             <button

@@ -1,5 +1,5 @@
 import type { WeighedReason } from '@phylaxon/core/diagnose';
-import { classes, quantityText } from '../shared/index.ts';
+import { classes, inUnits, quantityText } from '../shared/index.ts';
 
 const WEIGHT_WORDS = { 1: 'context', 2: 'supports it', 3: 'carries it' } as const;
 
@@ -11,7 +11,7 @@ export function Reasons({ reasons }: { reasons: WeighedReason[] }) {
         <li key={reason.code} className="grid grid-cols-[4.75rem_1fr] gap-3 py-2">
           <Weight weight={reason.weight as 1 | 2 | 3} />
           <div>
-            <p>{reason.text}</p>
+            <p>{inUnits(reason.text)}</p>
             {reason.figures.length > 0 && (
               <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
                 {reason.figures.map((figure) => (

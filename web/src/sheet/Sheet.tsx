@@ -2,11 +2,13 @@ import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import type { Sheet as SheetData } from '@phylaxon/core/board';
 import type { TestId } from '@phylaxon/core/vocabulary';
 import { useRef, useState } from 'react';
+import { Link } from 'react-router';
 import { CircuitForm } from '../circuit/index.ts';
 import { destinationOf, Log, type LogTab } from '../log/index.ts';
-import { BreakerForm } from '../setup/index.ts';
+import { BreakerForm, BreakerPlace } from '../setup/index.ts';
 import { breakerText, Button, placeText } from '../shared/index.ts';
 import { Story } from '../story/index.ts';
+import { usePanel } from '../stores/index.ts';
 import { DecisionCard } from './DecisionCard.tsx';
 import { LastMeasured } from './LastMeasured.tsx';
 
@@ -21,8 +23,11 @@ const QUICK: Record<LogTab, string> = {
 
 /** Everything about the chosen breaker: the decision first, then the work on it. */
 export function Sheet({ sheet }: { sheet: SheetData }) {
-  const { breaker, circuit, panel, verdicts } = sheet;
-  const stopped = verdicts[0]!.decision.stop.active;
+  const { breaker, circuit, panel, standing, feeds, schools } = sheet;
+  const { decision } = standing;
+  const stopped = decision.stop.active;
+  const board = usePanel((state) => state.board);
+  const where = `${breaker.role === 'main' ? panel.name : (circuit?.label ?? 'No circuit named')}, ${placeText(breaker)}`;
   const [tab, setTab] = useState(0);
   const [logTab, setLogTab] = useState<LogTab>('reading');
   const work = useRef<HTMLDivElement>(null);
@@ -50,6 +55,14 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
           {breaker.role === 'main' ? panel.name : (circuit?.label ?? 'No circuit named')}
         </h1>
         <p className="text-ink-soft">{breakerText(breaker)}</p>
+        {feeds && (
+          <p>
+            Feeds{' '}
+            <Link to={`/panels/${feeds.panelId}`} className="font-semibold underline underline-offset-4">
+              {feeds.name}
+            </Link>
+          </p>
+        )}
         <p className="mt-3 flex flex-wrap gap-2">
           {/* Nothing on the way to a reset while a danger sign stands. */}
           {(stopped ? (['reading', 'look'] as const) : (['reading', 'trip', 'reset'] as const)).map(
@@ -62,7 +75,7 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
         </p>
       </header>
       {!stopped && <LastMeasured sheet={sheet} />}
-      <DecisionCard decision={verdicts[0]!.decision} onLog={openForm} />
+      <DecisionCard decision={decision} onLog={openForm} />
       <TabGroup ref={work} selectedIndex={tab} onChange={setTab} className="scroll-mt-4">
         <TabList className="flex border-b border-rule-strong">
           {TABS.map((name) => (
@@ -76,16 +89,27 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
         </TabList>
         <TabPanels className="pt-4">
           <TabPanel tabIndex={-1} unmount={false}>
-            <Log breaker={breaker} stopped={stopped} tab={logTab} onTab={setLogTab} test={asked} />
+            <Log
+              breaker={breaker}
+              where={where}
+              schools={schools}
+              stopped={stopped}
+              tab={logTab}
+              onTab={setLogTab}
+              test={asked}
+            />
           </TabPanel>
           <TabPanel tabIndex={-1} unmount={false}>
-            <CircuitForm breaker={breaker} circuit={circuit} />
+            <CircuitForm breaker={breaker} circuit={circuit} schools={schools} />
           </TabPanel>
           <TabPanel tabIndex={-1}>
-            <Story sheet={sheet} />
+            <Story breaker={breaker} where={where} />
           </TabPanel>
           <TabPanel tabIndex={-1}>
-            <BreakerForm panelId={panel.id} breaker={breaker} />
+            <div className="space-y-6">
+              <BreakerForm key={breaker.version} panelId={panel.id} label={panel.family} breaker={breaker} />
+              {board && <BreakerPlace breaker={breaker} board={board} />}
+            </div>
           </TabPanel>
         </TabPanels>
       </TabGroup>

@@ -1,5 +1,6 @@
 import type { Decision } from '@phylaxon/core/diagnose';
 import { OctagonAlert } from 'lucide-react';
+import { inUnits } from '../shared/index.ts';
 
 /** A danger sign, told once, with what to do now and whom to call. */
 export function StopNotice({ stop }: { stop: Decision['stop'] }) {
@@ -11,7 +12,7 @@ export function StopNotice({ stop }: { stop: Decision['stop'] }) {
       </h2>
       <ul className="mt-2 font-medium">
         {stop.reasons.map((reason) => (
-          <li key={reason}>{reason}</li>
+          <li key={reason}>{inUnits(reason)}</li>
         ))}
       </ul>
       <ol className="mt-3 list-decimal space-y-1 pl-6">

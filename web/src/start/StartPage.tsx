@@ -2,11 +2,17 @@ import type { SiteSummary } from '@phylaxon/core/board';
 import { useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/index.ts';
-import { PanelForm } from '../setup/index.ts';
-import { Button, classes, Notice } from '../shared/index.ts';
+import { Button, classes, inUnits, Notice } from '../shared/index.ts';
+import { useSettings } from '../stores/index.ts';
+import { ImportSite } from './ImportSite.tsx';
+import { pressing, type Pressing } from './pressing.ts';
 
-/** Where one begins: every panel, what in it needs attention, and how to draw a new one. */
+/** As many as fit a glance; the rest is told on its panel. */
+const AT_A_GLANCE = 8;
+
+/** Where one begins: what needs attention anywhere, most pressing first; every panel; how to add more. */
 export function StartPage() {
+  useSettings();
   const [sites, setSites] = useState<SiteSummary[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
@@ -22,7 +28,7 @@ export function StartPage() {
   useEffect(load, [load]);
 
   return (
-    <main className="mx-auto max-w-3xl space-y-10 px-4 py-8">
+    <main className="mx-auto max-w-6xl px-4 py-6">
       <title>Phylaxon</title>
       <h1 className="text-3xl font-bold text-balance">
         {sites?.length === 0 ? 'Draw your first panel' : 'Which panel are you at?'}
@@ -34,16 +40,24 @@ export function StartPage() {
           </Button>
         </Notice>
       )}
-      {sites?.map((site) => (
-        <Site key={site.site.id} summary={site} />
-      ))}
       {sites && (
-        <details open={sites.length === 0} className="border-t border-rule-strong pt-4">
-          <summary className="min-h-11 py-2 text-xl font-bold">
-            {sites.length === 0 ? 'A house, a workshop: any site' : 'Draw a panel at another site'}
-          </summary>
-          <PanelForm />
-        </details>
+        <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+          <div className="space-y-7">
+            {sites.map((site) => (
+              <Site key={site.site.id} summary={site} />
+            ))}
+            <div className="space-y-3 border-t border-rule-strong pt-4">
+              <Link
+                to="/sites/new"
+                className="inline-flex min-h-11 items-center rounded-sm border border-rule-strong px-4 py-2 font-semibold hover:bg-bone-sunk"
+              >
+                {sites.length === 0 ? 'Draw a panel' : 'Draw a panel at another site'}
+              </Link>
+              <ImportSite onImported={load} />
+            </div>
+          </div>
+          {sites.length > 0 && <NeedsAttention list={pressing(sites)} />}
+        </div>
       )}
     </main>
   );
@@ -52,42 +66,83 @@ export function StartPage() {
 function Site({ summary: { site, panels } }: { summary: SiteSummary }) {
   return (
     <section aria-label={site.name}>
-      <h2 className="text-xl font-bold">{site.name}</h2>
+      <h2 className="text-xl font-bold">
+        <Link
+          to={`/sites/${site.id}`}
+          className="inline-flex min-h-11 items-center underline underline-offset-4"
+        >
+          {site.name}
+        </Link>
+      </h2>
       {site.note && <p className="text-ink-soft">{site.note}</p>}
-      {panels.map(({ panel, breakers, attention }) => (
-        <div key={panel.id} className="mt-3">
-          <Link
-            to={`/panels/${panel.id}`}
-            className="on-enamel flex min-h-14 items-center justify-between rounded-xs bg-enamel px-4 py-3 text-enamel-text hover:bg-enamel-raised"
-          >
-            <span className="text-lg font-semibold">{panel.name}</span>
-            <span className="figures text-sm text-enamel-soft">
-              {breakers} breakers · {panel.spaces} spaces
-            </span>
-          </Link>
-          {attention.length === 0 ? (
-            <p className="py-2 text-ink-soft">Nothing here asks for attention.</p>
-          ) : (
-            <ul aria-label={`Needs attention in ${panel.name}`} className="divide-y divide-rule">
-              {attention.map(({ breakerId, label, headline, stop }) => (
-                <li key={breakerId}>
-                  <Link
-                    to={`/panels/${panel.id}/breakers/${breakerId}`}
-                    className="flex min-h-11 flex-wrap items-baseline gap-x-3 px-1 py-2 hover:bg-bone-sunk"
-                  >
-                    <strong className={classes('min-w-60', stop && 'text-danger')}>{label}</strong>
-                    <span>{headline}</span>
-                  </Link>
-                </li>
-              ))}
-            </ul>
-          )}
-        </div>
-      ))}
-      <details className="mt-2">
-        <summary className="min-h-11 py-2 font-medium">Draw another panel here</summary>
-        <PanelForm site={site} />
-      </details>
+      <ul className="mt-2 space-y-1">
+        {panels.map(({ panel, breakers, attention }) => (
+          <li key={panel.id}>
+            <Link
+              to={`/panels/${panel.id}`}
+              className="on-enamel flex min-h-14 items-center justify-between gap-3 rounded-xs bg-enamel px-4 py-2 text-enamel-text hover:bg-enamel-raised"
+            >
+              <span className="text-lg font-semibold">{panel.name}</span>
+              <span className="text-right text-sm text-enamel-soft">
+                <span className="figures">{breakers}</span> breakers
+                {attention.length > 0 && (
+                  <span className="block font-semibold text-heed-lit">
+                    <span className="figures">{attention.length}</span> to see to
+                  </span>
+                )}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {panels.length === 0 && (
+        <Link
+          to={`/sites/${site.id}/panels/new`}
+          className="inline-flex min-h-11 items-center underline underline-offset-4"
+        >
+          Draw its first panel
+        </Link>
+      )}
+    </section>
+  );
+}
+
+function NeedsAttention({ list }: { list: Pressing[] }) {
+  const [all, setAll] = useState(false);
+  const shown = all ? list : list.slice(0, AT_A_GLANCE);
+  return (
+    <section aria-label="What needs attention">
+      <h2 className="text-xl font-bold">
+        {list.length === 0 ? 'Nothing asks for attention' : 'What needs attention, most pressing first'}
+      </h2>
+      <ol className="mt-1 divide-y divide-rule">
+        {shown.map(({ key, to, where, label, headline, because, stop, when }) => (
+          <li key={key}>
+            <Link
+              to={to}
+              className="grid gap-x-4 px-1 py-2 hover:bg-bone-sunk sm:grid-cols-[5.5rem_minmax(0,1fr)]"
+            >
+              <span
+                className={classes('pt-0.5 text-sm font-semibold', stop ? 'text-danger' : 'text-ink-soft')}
+              >
+                {when}
+              </span>
+              <span>
+                <strong className={classes('block', stop && 'text-danger')}>
+                  {label}: {headline}
+                </strong>
+                <span className="block">{inUnits(because)}</span>
+                <span className="block text-sm text-ink-soft">{where}</span>
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ol>
+      {list.length > AT_A_GLANCE && (
+        <Button look="quiet" className="mt-2" onClick={() => setAll(!all)}>
+          {all ? 'Show the most pressing only' : `Show all ${list.length}`}
+        </Button>
+      )}
     </section>
   );
 }

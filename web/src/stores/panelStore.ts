@@ -5,12 +5,16 @@ import { api } from '../api/index.ts';
 interface PanelState {
   board: Board | null;
   sheet: Sheet | null;
-  /** Why the board or the sheet could not be had. */
+  /** Grows with every answer, so that what hangs on the record can be asked for again. */
+  generation: number;
+  /** Why the board or the sheet could not be had, or an undo could not be done. */
   problem: string | null;
   openPanel: (panelId: string) => Promise<void>;
   openSheet: (breakerId: string) => Promise<void>;
   /** After a change: ask for what is shown again. */
   refresh: () => Promise<void>;
+  /** Take back the newest edit of the site, or do again what was taken back last. */
+  step: (direction: 'undo' | 'redo') => Promise<void>;
 }
 
 const say = (error: unknown) => (error instanceof Error ? error.message : String(error));
@@ -20,10 +24,12 @@ export const usePanel = create<PanelState>((set, get) => {
   // What was asked for last: a slow answer to an earlier question must not replace it.
   let wantedPanel = '';
   let wantedSheet = '';
+  const next = () => get().generation + 1;
 
   return {
     board: null,
     sheet: null,
+    generation: 0,
     problem: null,
 
     openPanel: async (panelId) => {
@@ -31,7 +37,7 @@ export const usePanel = create<PanelState>((set, get) => {
       if (get().board?.panel.id !== panelId) set({ board: null, sheet: null });
       try {
         const board = await api.board(panelId);
-        if (wantedPanel === panelId) set({ board, problem: null });
+        if (wantedPanel === panelId) set({ board, problem: null, generation: next() });
       } catch (error) {
         if (wantedPanel === panelId) set({ problem: say(error) });
       }
@@ -42,7 +48,7 @@ export const usePanel = create<PanelState>((set, get) => {
       if (get().sheet?.breaker.id !== breakerId) set({ sheet: null });
       try {
         const sheet = await api.sheet(breakerId);
-        if (wantedSheet === breakerId) set({ sheet, problem: null });
+        if (wantedSheet === breakerId) set({ sheet, problem: null, generation: next() });
       } catch (error) {
         if (wantedSheet === breakerId) set({ problem: say(error) });
       }
@@ -51,6 +57,19 @@ export const usePanel = create<PanelState>((set, get) => {
     refresh: async () => {
       const { board, sheet, openPanel, openSheet } = get();
       await Promise.all([board && openPanel(board.panel.id), sheet && openSheet(sheet.breaker.id)]);
+    },
+
+    step: async (direction) => {
+      const { board, refresh } = get();
+      const edit = board?.steps[direction];
+      if (!board || !edit) return;
+      try {
+        await api.step(board.site.id, direction, edit.id);
+        await refresh();
+      } catch (error) {
+        await refresh();
+        set({ problem: say(error) });
+      }
     },
   };
 });

@@ -3,15 +3,21 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
 interface ProfileState {
+  /** Who is at work; until somebody has said so, a homeowner is assumed. */
   profile: Profile;
+  /** Whether it was said. */
+  said: boolean;
   setProfile: (profile: Profile) => void;
 }
 
-/** Who is at work. A homeowner is never offered a step behind the cover. */
+/** Who is at work at this screen. A homeowner is never offered a step behind the cover. */
 export const useProfile = create<ProfileState>()(
-  persist((set) => ({ profile: 'homeowner', setProfile: (profile) => set({ profile }) }), {
-    name: 'phylaxon-profile',
-  }),
+  persist(
+    (set) => ({ profile: 'homeowner', said: false, setProfile: (profile) => set({ profile, said: true }) }),
+    {
+      name: 'phylaxon-profile',
+    },
+  ),
 );
 
 /** Whether the person at work may do tests of this level. */

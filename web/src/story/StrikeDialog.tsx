@@ -1,9 +1,18 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useForm } from 'react-hook-form';
 import { api } from '../api/index.ts';
-import { Button, FieldError, NumberField, showErrors, TextField, toNumber } from '../shared/index.ts';
+import {
+  Button,
+  FieldError,
+  NumberField,
+  showErrors,
+  temperatureUnit,
+  TextField,
+  toCelsius,
+  toNumber,
+} from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
-import { corrected, type StoryEntry } from './entries.ts';
+import { corrected, type StoryLine } from './entries.ts';
 
 interface Values {
   why: string;
@@ -11,17 +20,19 @@ interface Values {
 }
 
 /** Strike an entry: it stays on record, crossed out, with the reason; a reading may be given its right figure. */
-export function StrikeDialog({ entry, onClose }: { entry: StoryEntry; onClose: () => void }) {
+export function StrikeDialog({ line, onClose }: { line: StoryLine; onClose: () => void }) {
   const refresh = usePanel((state) => state.refresh);
   const form = useForm<Values>({ defaultValues: { why: '', value: null } });
   const { register, handleSubmit, formState } = form;
   const { errors, isSubmitting } = formState;
-  const { reading } = entry;
+  const { reading, strikable, id } = line;
+  const isTemperature = reading?.unit === '°C';
 
   const onSubmit = async ({ why, value }: Values) => {
     try {
-      const replacement = reading && value !== null ? corrected(reading, value) : undefined;
-      await api.strike(entry.kind, entry.id, why, replacement);
+      const replacement =
+        reading && value !== null ? corrected(reading, isTemperature ? toCelsius(value) : value) : undefined;
+      await api.strike(strikable!, id, why, replacement);
       onClose();
       await refresh();
     } catch (error) {
@@ -39,7 +50,7 @@ export function StrikeDialog({ entry, onClose }: { entry: StoryEntry; onClose: (
             <DialogTitle className="text-xl font-bold">Strike this entry</DialogTitle>
             <p>
               <strong>
-                {entry.what} {entry.figure}
+                {line.what} {line.figure}
               </strong>{' '}
               stays on record, crossed out, and no longer counts.
             </p>
@@ -47,7 +58,7 @@ export function StrikeDialog({ entry, onClose }: { entry: StoryEntry; onClose: (
             {reading && (
               <NumberField
                 label="The right figure, if there is one"
-                unit={reading.unit}
+                unit={isTemperature ? temperatureUnit() : reading.unit}
                 registration={register('value', { setValueAs: toNumber })}
                 error={errors.value?.message}
               />

@@ -1,61 +1,91 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Sheet } from '@phylaxon/core/board';
-import { readingInput } from '@phylaxon/core/record';
-import { aReading, anEvent, anObservation } from '@phylaxon/core/testing';
-import { corrected, storyOf } from './entries.ts';
+import { readingInput, type BreakerEvent } from '@phylaxon/core/record';
+import type { StoryEntry } from '@phylaxon/core/story';
+import { aBreaker, aReading, anEvent, anObservation, uuid } from '@phylaxon/core/testing';
+import { corrected, storyLine } from './entries.ts';
 
-const sheet = (parts: Partial<Sheet>) =>
-  ({ readings: [], events: [], observations: [], trips: [], ...parts }) as unknown as Sheet;
+const entry = { id: uuid(1), at: '2026-10-01T12:00:00.000Z', breakerId: uuid(1) };
+const of = (event: BreakerEvent, verdict: string | null = null): StoryEntry => ({
+  ...entry,
+  kind: event.kind === 'trip' ? 'trips' : 'resets',
+  event,
+  verdict,
+});
+const said = (one: StoryEntry) => {
+  const { what, figure, details } = storyLine(one);
+  return [what, figure, details.join(', ')];
+};
 
-describe('the story', () => {
-  test('everything logged, newest first, each with its figure and circumstances', () => {
+describe('a line of the story', () => {
+  test('a reading with its figure and circumstances', () => {
+    const reading = aReading('temperature', 'face', 31, 10, { instrument: 'spot-thermometer' });
+    expect(said({ ...entry, kind: 'readings', reading })).toEqual([
+      'Temperature of its face',
+      '31 °C',
+      'air 22 °C, spot thermometer, normal',
+    ]);
+  });
+
+  test('a trip with what it tells of the unit', () => {
     const trip = anEvent('trip', 5, { afterSeconds: 480, amps: 16, unplugged: true, cause: 'known-removed' });
-    const story = storyOf(
-      sheet({
-        readings: [aReading('temperature', 'face', 31, 10, { instrument: 'spot-thermometer' })],
-        events: [trip, anEvent('reset', 7, { feel: 'clean-clicks', result: 'holds', power: 'still-dead' })],
-        observations: [anObservation('sound', 'quiet', 1)],
-        trips: [{ eventId: trip.id, verdict: 'too-early', window: null }],
-      }),
-    );
-    expect(story.map(({ what, figure, details }) => [what, figure, details.join(', ')])).toEqual([
-      ['Temperature of its face', '31 °C', 'air 22 °C, spot thermometer, normal'],
-      ['Reset: holds', null, 'It clicks cleanly, fully off and back on, Still dead after the reset'],
-      [
-        'Tripped after 8 min',
-        '16 A',
-        'too early for a sound unit, everything unplugged, cause known and removed',
-      ],
-      ['It is quiet', null, ''],
+    expect(said(of(trip, 'too-early'))).toEqual([
+      'Tripped after 8 min',
+      '16 A',
+      'too early for a sound unit, everything unplugged, cause known and removed',
     ]);
   });
 
-  test('a reset that tripped again, and a handle that was seen', () => {
-    const events = [
-      anEvent('reset', 2, { result: 'tripped', pace: 'at-once' }),
-      anEvent('handle', 1, { position: 'off' }),
-    ];
-    expect(storyOf(sheet({ events })).map((entry) => entry.what)).toEqual([
+  test('resets: one that holds, one that tripped again; a handle that was seen', () => {
+    expect(
+      said(of(anEvent('reset', 7, { feel: 'clean-clicks', result: 'holds', power: 'still-dead' }))),
+    ).toEqual(['Reset: holds', null, 'It clicks cleanly, fully off and back on, Still dead after the reset']);
+    expect(said(of(anEvent('reset', 2, { result: 'tripped', pace: 'at-once' })))[0]).toBe(
       'Reset: tripped again at once',
-      'Handle seen off',
-    ]);
+    );
+    expect(said(of(anEvent('handle', 1, { position: 'off' })))[0]).toBe('Handle seen off');
   });
 
-  test('a corrected reading is one the server takes, with only its figure changed', () => {
-    const wrong = aReading('temperature', 'terminal', 410, 0, {
-      instrument: 'thermal-camera',
-      note: 'left lug',
-    });
-    expect(readingInput.parse(corrected(wrong, 41))).toEqual({
-      quantity: 'temperature',
-      point: 'terminal',
-      value: 41,
-      ambientC: 22,
-      at: wrong.at,
-      instrument: 'thermal-camera',
-      loadState: 'normal',
-      note: 'left lug',
-    });
-    expect(readingInput.safeParse(corrected(aReading('voltage', 'outlet', 11), 119)).success).toBe(true);
+  test('what was looked at, and a part that took another’s place', () => {
+    expect(said({ ...entry, kind: 'looks', observation: anObservation('sound', 'quiet', 1) })[0]).toBe(
+      'It is quiet',
+    );
+    const part = {
+      breaker: aBreaker({ installedOn: '2026-03-14', why: 'worn' }),
+      what: 'fitted' as const,
+      inPlaceOf: aBreaker({ ratingAmps: 15, family: 'Kestle' }),
+    };
+    expect(said({ ...entry, kind: 'parts', part })).toEqual([
+      'New part: 20 A Orrin S',
+      null,
+      'installed 14 Mar 2026, in place of 15 A Kestle, worn',
+    ]);
+    expect(said({ ...entry, kind: 'parts', part: { ...part, what: 'taken-out' } })[0]).toBe(
+      'Taken out: 20 A Orrin S',
+    );
   });
+
+  test('only what was logged can be struck', () => {
+    const note = { ...entry, loggedAt: entry.at, note: 'Damp wall', struck: null };
+    expect(storyLine({ ...entry, kind: 'notes', note }).strikable).toBe('notes');
+    const part = { breaker: aBreaker(), what: 'fitted' as const, inPlaceOf: null };
+    expect(storyLine({ ...entry, kind: 'parts', part }).strikable).toBeNull();
+  });
+});
+
+test('a corrected reading is one the server takes, with only its figure changed', () => {
+  const wrong = aReading('temperature', 'terminal', 410, 0, {
+    instrument: 'thermal-camera',
+    note: 'left lug',
+  });
+  expect(readingInput.parse(corrected(wrong, 41))).toEqual({
+    quantity: 'temperature',
+    point: 'terminal',
+    value: 41,
+    ambientC: 22,
+    at: wrong.at,
+    instrument: 'thermal-camera',
+    loadState: 'normal',
+    note: 'left lug',
+  });
+  expect(readingInput.safeParse(corrected(aReading('voltage', 'outlet', 11), 119)).success).toBe(true);
 });

@@ -1,24 +1,48 @@
-import type { Sheet } from '@phylaxon/core/board';
 import { sayDuration } from '@phylaxon/core/quantities';
+import type { BreakerEvent, Photo, Reading, ReadingInput } from '@phylaxon/core/record';
+import type { StoryEntry, StoryKind } from '@phylaxon/core/story';
 import { sayOutcome } from '@phylaxon/core/vocabulary';
-import type { BreakerEvent, Reading, ReadingInput } from '@phylaxon/core/record';
 import type { EntryKind } from '../api/index.ts';
-import { ampsText, celsiusText, quantityText } from '../shared/index.ts';
+import {
+  ampsText,
+  dateText,
+  familyMark,
+  inUnits,
+  KIND_WORDS,
+  quantityText,
+  temperatureText,
+} from '../shared/index.ts';
 
-/** One line of a breaker’s story. */
-export interface StoryEntry {
+/** One line of a breaker’s story, in words. */
+export interface StoryLine {
   id: string;
-  kind: EntryKind;
+  /** A name of its own: a part is told of twice, when it came and when it went. */
+  key: string;
+  kind: StoryKind;
   at: string;
   what: string;
   figure: string | null;
   details: string[];
   struck: Reading['struck'];
+  /** What it is struck as; `null`: a decision or a part, which are never struck. */
+  strikable: EntryKind | null;
   /** The reading behind the line, which can be corrected in one go. */
   reading?: Reading;
+  photo?: Photo;
 }
 
-const POINT_WORDS: Record<Reading['point'], string> = {
+export const KIND_NAMES: Record<StoryKind, string> = {
+  readings: 'Readings',
+  trips: 'Trips',
+  resets: 'Resets, handle',
+  looks: 'Looks and tests',
+  decisions: 'Decisions',
+  parts: 'Parts',
+  notes: 'Notes',
+  photos: 'Photos',
+};
+
+export const POINT_WORDS: Record<Reading['point'], string> = {
   outlet: 'Voltage at the outlet',
   'load-terminal': 'Voltage at its load terminal',
   'load-terminal-2': 'Voltage at its second load terminal',
@@ -41,22 +65,23 @@ const CAUSE_WORDS = {
   'known-present': 'cause known, still there',
   'known-removed': 'cause known and removed',
 } as const;
+const JUDGED: Record<string, string> = {
+  'too-early': 'too early for a sound unit',
+  'within-band': 'as a sound unit would',
+  'too-late': 'too late for a sound unit',
+};
 
 const present = (...texts: (string | null | false | undefined)[]) =>
   texts.filter((text): text is string => Boolean(text));
 
-function readingEntry(reading: Reading): StoryEntry {
-  const { id, at, struck, note, instrument, loadState } = reading;
+function readingLine(reading: Reading) {
+  const { note, instrument, loadState } = reading;
   return {
-    id,
     reading,
-    kind: 'readings',
-    at,
-    struck,
     what: POINT_WORDS[reading.point],
     figure: quantityText(reading.value, reading.unit),
     details: present(
-      reading.ambientC !== null && `air ${celsiusText(reading.ambientC)}`,
+      reading.ambientC !== null && `air ${temperatureText(reading.ambientC)}`,
       instrument !== 'unknown' && instrument.replaceAll('-', ' '),
       loadState !== 'unknown' && loadState.replaceAll('-', ' '),
       note,
@@ -64,57 +89,107 @@ function readingEntry(reading: Reading): StoryEntry {
   };
 }
 
-function eventEntry(event: BreakerEvent, judged: string | null): StoryEntry {
-  const { id, at, struck, kind, note } = event;
+function eventLine(event: BreakerEvent, verdict: string | null) {
   const soon =
     event.afterSeconds !== null
       ? `after ${sayDuration(event.afterSeconds)}`
       : event.pace && PACE_WORDS[event.pace];
+  const ended =
+    event.result === 'tripped' ? `: tripped again ${soon ?? ''}` : event.result === 'holds' ? ': holds' : '';
   const what = {
     trip: `Tripped ${soon ?? ''}`,
-    reset: `Reset${event.result === 'tripped' ? `: tripped again ${soon ?? ''}` : event.result === 'holds' ? ': holds' : ''}`,
+    reset: `Reset${ended}`,
     handle: `Handle seen ${event.position ?? ''}`,
-  }[kind].trim();
+  }[event.kind].trim();
   return {
-    id,
-    kind: 'events',
-    at,
-    struck,
     what,
     figure: event.amps === null ? null : ampsText(event.amps),
     details: present(
-      judged,
+      verdict && JUDGED[verdict],
       event.feel && sayOutcome('reset-feel', event.feel),
       event.power && sayOutcome('power-after-reset', event.power),
       event.unplugged && 'everything unplugged',
       CAUSE_WORDS[event.cause],
-      note,
+      event.note,
     ),
   };
 }
 
-const JUDGED = {
-  'too-early': 'too early for a sound unit',
-  'within-band': 'as a sound unit would',
-  'too-late': 'too late for a sound unit',
-} as const;
+type OfKind<K extends StoryKind> = Extract<StoryEntry, { kind: K }>;
 
-/** Everything logged of a breaker, newest first. */
-export function storyOf({ readings, events, observations, trips }: Sheet): StoryEntry[] {
-  const judged = new Map(trips.map((trip) => [trip.eventId, trip.verdict && JUDGED[trip.verdict]]));
-  return [
-    ...readings.map(readingEntry),
-    ...events.map((event) => eventEntry(event, judged.get(event.id) ?? null)),
-    ...observations.map((o): StoryEntry => ({
-      id: o.id,
-      kind: 'observations',
-      at: o.at,
-      what: sayOutcome(o.test, o.outcome),
-      figure: null,
-      details: present(o.note),
-      struck: o.struck,
-    })),
-  ].sort((a, b) => b.at.localeCompare(a.at));
+function decisionLine({ verdict, stands }: OfKind<'decisions'>) {
+  const { decision } = verdict;
+  const { word } = familyMark({ ...decision, stop: decision.stop.active });
+  const headline = decision.headline.startsWith(word) ? decision.headline : `${word}: ${decision.headline}`;
+  return {
+    what: `${headline}${stands ? ' (stands)' : ''}`,
+    figure: null,
+    details: present(decision.reasons[0] && inUnits(decision.reasons[0].text)),
+  };
+}
+
+function partLine({ part: { breaker, what, inPlaceOf } }: OfKind<'parts'>) {
+  const unit = present(
+    `${breaker.ratingAmps} A`,
+    breaker.kind !== 'standard' && KIND_WORDS[breaker.kind],
+    breaker.family,
+  ).join(' ');
+  if (what === 'taken-out') return { what: `Taken out: ${unit}`, figure: null, details: [] };
+  return {
+    what: inPlaceOf ? `New part: ${unit}` : `On record: ${unit}`,
+    figure: null,
+    details: present(
+      breaker.installedOn && `installed ${dateText(breaker.installedOn)}`,
+      inPlaceOf && `in place of ${inPlaceOf.ratingAmps} A ${inPlaceOf.family}`.trim(),
+      breaker.why,
+    ),
+  };
+}
+
+/** An entry in words. */
+export function storyLine(entry: StoryEntry): StoryLine {
+  const { id, kind, at } = entry;
+  const base = { id, key: `${kind} ${id} ${at}`, kind, at, struck: null, strikable: null };
+  switch (entry.kind) {
+    case 'readings':
+      return { ...base, ...readingLine(entry.reading), struck: entry.reading.struck, strikable: 'readings' };
+    case 'trips':
+    case 'resets':
+      return {
+        ...base,
+        ...eventLine(entry.event, entry.verdict),
+        struck: entry.event.struck,
+        strikable: 'events',
+      };
+    case 'looks': {
+      const { test, outcome, note, struck } = entry.observation;
+      const what = inUnits(sayOutcome(test, outcome));
+      return { ...base, what, figure: null, details: present(note), struck, strikable: 'observations' };
+    }
+    case 'notes':
+      return {
+        ...base,
+        what: entry.note.note,
+        figure: null,
+        details: [],
+        struck: entry.note.struck,
+        strikable: 'notes',
+      };
+    case 'photos':
+      return {
+        ...base,
+        what: entry.photo.note || 'Photo',
+        figure: null,
+        details: [],
+        struck: entry.photo.struck,
+        strikable: 'photos',
+        photo: entry.photo,
+      };
+    case 'decisions':
+      return { ...base, ...decisionLine(entry) };
+    case 'parts':
+      return { ...base, ...partLine(entry) };
+  }
 }
 
 /** A reading with another figure, as it is sent to take the struck one’s place. */

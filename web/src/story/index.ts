@@ -1,1 +1,2 @@
+export { KIND_NAMES, storyLine } from './entries.ts';
 export { Story } from './Story.tsx';

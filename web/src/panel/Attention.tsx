@@ -1,0 +1,43 @@
+import { attentionOf, type Board } from '@phylaxon/core/board';
+import { Link } from 'react-router';
+import { DirectoryForm } from '../setup/index.ts';
+import { classes, inUnits } from '../shared/index.ts';
+
+/** Nothing is chosen: what is most pressing, and how to go on. */
+export function Attention({ board }: { board: Board }) {
+  const { panel, breakers } = board;
+  const pressing = attentionOf(panel, breakers);
+  const empty = breakers.every(({ breaker }) => breaker.role === 'main');
+  return (
+    <div className="max-w-2xl">
+      <h2 className="text-2xl font-bold">{attentionTitle(pressing.length, empty)}</h2>
+      <ol className="mt-2 divide-y divide-rule">
+        {pressing.map(({ breakerId, space, label, headline, because, stop }) => (
+          <li key={breakerId ?? `space ${space}`}>
+            <Link
+              to={`/panels/${panel.id}/${breakerId ? `breakers/${breakerId}` : `spaces/${space}`}`}
+              className="block min-h-11 py-2 hover:bg-bone-sunk"
+            >
+              <strong className={classes('block', stop && 'text-danger')}>
+                {label}: {headline}
+              </strong>
+              <span className="text-ink-soft">{inUnits(because)}</span>
+            </Link>
+          </li>
+        ))}
+      </ol>
+      <details open={empty} className="mt-6 border-t border-rule-strong pt-2">
+        <summary className="min-h-11 py-2 text-xl font-bold">Type the directory</summary>
+        <DirectoryForm board={board} />
+      </details>
+      <p className="mt-4 text-ink-soft">
+        Choose a breaker on the board to log a reading, a trip or a reset, and see what to do.
+      </p>
+    </div>
+  );
+}
+
+function attentionTitle(pressing: number, empty: boolean): string {
+  if (empty) return 'An empty panel: enter what is in it';
+  return pressing === 0 ? 'Nothing asks for attention' : 'What to see to, most pressing first';
+}

@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { api, RequestError, type ReadingsPreview } from '../api/index.ts';
+import { Button, dateText, FileField, Problems } from '../shared/index.ts';
+import { usePanel } from '../stores/index.ts';
+
+/** Readings from a table: what it would do is shown before it is done. */
+export function ImportReadings({ panelId }: { panelId: string }) {
+  const refresh = usePanel((state) => state.refresh);
+  const [file, setFile] = useState<File | null>(null);
+  const [preview, setPreview] = useState<ReadingsPreview | null>(null);
+  const [problems, setProblems] = useState<string[]>([]);
+  const [done, setDone] = useState<string | null>(null);
+
+  const fail = (error: unknown) => {
+    setPreview(null);
+    const told =
+      error instanceof RequestError && error.issues.length > 0
+        ? error.issues.map(({ message }) => message)
+        : null;
+    setProblems(told ?? [error instanceof Error ? error.message : String(error)]);
+  };
+  const choose = async (chosen: File) => {
+    setFile(chosen);
+    setDone(null);
+    setProblems([]);
+    await api.previewReadings(panelId, chosen).then(setPreview, fail);
+  };
+  const store = async () => {
+    try {
+      const { toLog } = await api.importReadings(panelId, file!);
+      setPreview(null);
+      setDone(`✓ ${toLog} readings are on record. Undo takes them back.`);
+      await refresh();
+    } catch (error) {
+      fail(error);
+    }
+  };
+
+  return (
+    <div className="space-y-3">
+      <FileField
+        label="Readings from a CSV table"
+        accept=".csv,text/csv"
+        onFile={(chosen) => void choose(chosen)}
+      />
+      <p className="text-sm text-ink-soft">
+        Columns: time (UTC), place, measured at, value, unit; with temperatures also air (°C). A table
+        exported from a site has them.
+      </p>
+      {preview && (
+        <div className="border-l-4 border-rule-strong pl-4">
+          <p>
+            <strong>
+              {preview.toLog} {preview.toLog === 1 ? 'reading' : 'readings'} would be logged
+            </strong>
+            {preview.from && preview.to && `, from ${dateText(preview.from)} to ${dateText(preview.to)}`}.
+            {preview.known > 0 && ` ${preview.known} are on record already and are left out.`}
+            {preview.struck > 0 && ` ${preview.struck} are struck in the table and are left out.`}
+          </p>
+          <Button className="mt-2" disabled={preview.toLog === 0} onClick={() => void store()}>
+            Log them
+          </Button>
+        </div>
+      )}
+      <Problems title="Nothing of this table was taken:" problems={problems} />
+      <p role="status" className="text-good">
+        {done ?? ''}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,1 @@
+export { PanelPage } from './PanelPage.tsx';

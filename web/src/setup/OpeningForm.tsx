@@ -1,0 +1,66 @@
+import type { Board } from '@phylaxon/core/board';
+import { useState } from 'react';
+import { api } from '../api/index.ts';
+import { Button, FieldError } from '../shared/index.ts';
+import { usePanel } from '../stores/index.ts';
+import { panelInputOf } from './panelValues.ts';
+
+type Cover = 'blank' | 'hole' | 'unknown';
+
+const WORDS: Record<Cover, string> = {
+  blank: 'A filler closes it',
+  hole: 'It is an open hole',
+  unknown: 'Not noted',
+};
+
+/** What closes a space that holds no breaker. */
+export function OpeningForm({ board, space }: { board: Board; space: number }) {
+  const refresh = usePanel((state) => state.refresh);
+  const [problem, setProblem] = useState<string | null>(null);
+  const { blanks, holes } = board.panel;
+  const now: Cover = blanks.includes(space) ? 'blank' : holes.includes(space) ? 'hole' : 'unknown';
+
+  const set = async (cover: Cover) => {
+    const without = (list: number[]) => list.filter((one) => one !== space);
+    try {
+      await api.changePanel(
+        board.panel.id,
+        panelInputOf(board, {
+          blanks: cover === 'blank' ? [...without(blanks), space] : without(blanks),
+          holes: cover === 'hole' ? [...without(holes), space] : without(holes),
+        }),
+      );
+      setProblem(null);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+    await refresh();
+  };
+
+  return (
+    <div>
+      <p id="opening" className="mb-1 font-semibold">
+        No breaker sits here
+      </p>
+      <div role="group" aria-labelledby="opening" className="flex flex-wrap gap-2">
+        {(Object.keys(WORDS) as Cover[]).map((cover) => (
+          <Button
+            key={cover}
+            look={cover === now ? 'primary' : 'quiet'}
+            aria-pressed={cover === now}
+            onClick={() => void set(cover)}
+          >
+            {WORDS[cover]}
+          </Button>
+        ))}
+      </div>
+      {now === 'hole' && (
+        <p className="mt-2 border-l-4 border-heed pl-3">
+          Live parts lie behind an open hole. Keep hands and things away; a filler made for this panel closes
+          it.
+        </p>
+      )}
+      <FieldError message={problem ?? undefined} />
+    </div>
+  );
+}

@@ -1,0 +1,120 @@
+import type { Board } from '@phylaxon/core/board';
+import { ORIENTATIONS, parseSpaceList, saySpaceList } from '@phylaxon/core/panel';
+import { name } from '@phylaxon/core/quantities';
+import { panelInput, type PanelInput } from '@phylaxon/core/record';
+import { z } from 'zod';
+
+/** How power comes into a panel: through a main, through lugs or a feeder, or through several handles. */
+export const ENTRIES = ['main', 'lugs', 'split'] as const;
+
+const spaceList = z
+  .string()
+  .refine((text) => parseSpaceList(text) !== null, 'Write spaces as numbers and ranges, such as 13-16, 20.');
+
+/** The panel form. Lists of spaces are written as people write them. */
+export const panelForm = z
+  .object({
+    name: name('The panel’s name'),
+    spaces: z.int('Give a whole number.'),
+    orientation: z.enum(ORIENTATIONS),
+    entry: z.enum(ENTRIES),
+    mainAmps: z.string(),
+    splitAt: z.int('Give the first space of the lower section.').nullable(),
+    busAmps: z.string(),
+    family: z.string().trim().max(60, 'At most 60 characters.'),
+    alsoListed: z.string(),
+    narrow: z.enum(['unknown', 'none', 'all', 'some']),
+    narrowSpaces: spaceList,
+    feedThrough: z.boolean(),
+    /** '' for the service, else `breaker <id>` or `lugs <id>`. */
+    fedFrom: z.string(),
+    blanks: spaceList,
+    holes: spaceList,
+  })
+  .superRefine((values, context) => {
+    if (values.entry === 'split' && values.splitAt === null) {
+      context.addIssue({ code: 'custom', path: ['splitAt'], message: 'Say where the lower section begins.' });
+    }
+    const parsed = panelInput.safeParse(panelOf(values));
+    for (const { path, message } of parsed.error?.issues ?? []) {
+      const field = path[0] === 'narrowSpaces' ? 'narrowSpaces' : String(path[0]);
+      context.addIssue({ code: 'custom', path: [field], message });
+    }
+  });
+export type PanelValues = z.output<typeof panelForm>;
+
+const amps = (text: string) => (text === '' ? null : Number(text));
+const everySpace = (spaces: number) =>
+  Array.from({ length: Math.max(0, Math.min(spaces, 84)) }, (_, i) => i + 1);
+
+/** The form as the record takes it. */
+export function panelOf(values: PanelValues): PanelInput {
+  const [by = '', id = ''] = values.fedFrom.split(' ');
+  return {
+    name: values.name,
+    spaces: values.spaces,
+    orientation: values.orientation,
+    mainAmps: values.entry === 'main' ? amps(values.mainAmps) : null,
+    splitAt: values.entry === 'split' ? values.splitAt : null,
+    busAmps: amps(values.busAmps),
+    family: values.family,
+    alsoListed: values.alsoListed
+      .split(',')
+      .map((one) => one.trim())
+      .filter(Boolean),
+    narrowSpaces: {
+      unknown: null,
+      none: [],
+      all: everySpace(values.spaces),
+      some: parseSpaceList(values.narrowSpaces) ?? [],
+    }[values.narrow],
+    feedThrough: values.feedThrough,
+    fedByBreakerId: by === 'breaker' ? id : null,
+    fedThroughPanelId: by === 'lugs' ? id : null,
+    blanks: parseSpaceList(values.blanks) ?? [],
+    holes: parseSpaceList(values.holes) ?? [],
+  };
+}
+
+/** What the form starts with: the panel as it is, or what is usual. */
+export function valuesOf(board?: Board): PanelValues {
+  const panel = board?.panel;
+  const main = board?.breakers.find(({ breaker }) => breaker.role === 'main')?.breaker;
+  const { narrowSpaces = null } = panel ?? {};
+  const narrow =
+    narrowSpaces === null
+      ? 'unknown'
+      : narrowSpaces.length === 0
+        ? 'none'
+        : narrowSpaces.length === panel!.spaces
+          ? 'all'
+          : 'some';
+  return {
+    name: panel?.name ?? 'Main panel',
+    spaces: panel?.spaces ?? 24,
+    orientation: panel?.orientation ?? 'upright',
+    entry: !panel || main ? 'main' : panel.splitAt !== null ? 'split' : 'lugs',
+    mainAmps: String(main?.ratingAmps ?? 100),
+    splitAt: panel?.splitAt ?? null,
+    busAmps: panel?.busAmps ? String(panel.busAmps) : '',
+    family: panel?.family ?? '',
+    alsoListed: panel?.alsoListed.join(', ') ?? '',
+    narrow,
+    narrowSpaces: narrow === 'some' ? saySpaceList(narrowSpaces!) : '',
+    feedThrough: panel?.feedThrough ?? false,
+    fedFrom: panel?.fedByBreakerId
+      ? `breaker ${panel.fedByBreakerId}`
+      : panel?.fedThroughPanelId
+        ? `lugs ${panel.fedThroughPanelId}`
+        : '',
+    blanks: saySpaceList(panel?.blanks ?? []),
+    holes: saySpaceList(panel?.holes ?? []),
+  };
+}
+
+/** A panel as it is, to be stored with something changed. */
+export const panelInputOf = (board: Board, change: Partial<PanelInput>): PanelInput => ({
+  ...panelOf(valuesOf(board)),
+  version: board.panel.version,
+  ...change,
+});

@@ -1,0 +1,185 @@
+import type { SiteSummary } from '@phylaxon/core/board';
+import { useCallback, useEffect, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api } from '../api/index.ts';
+import { Search } from '../search/index.ts';
+import { Button, FieldError, Notice, showErrors, TextField } from '../shared/index.ts';
+import { useSettings } from '../stores/index.ts';
+
+/** One site: find anything in it, its panels, its files, its name, its end. */
+export function SitePage() {
+  const { siteId = '' } = useParams();
+  useSettings();
+  const [summary, setSummary] = useState<SiteSummary | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+
+  const load = useCallback(() => {
+    api.sites().then(
+      ({ sites }) => {
+        const found = sites.find(({ site }) => site.id === siteId) ?? null;
+        setSummary(found);
+        setProblem(found ? null : 'This site does not exist.');
+      },
+      (error: Error) => setProblem(error.message),
+    );
+  }, [siteId]);
+  useEffect(load, [load]);
+
+  return (
+    <main className="mx-auto max-w-4xl space-y-8 px-4 py-6">
+      <title>{summary ? `${summary.site.name} · Phylaxon` : 'Phylaxon'}</title>
+      {problem && (
+        <Notice title={problem}>
+          <Link
+            to="/"
+            className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+          >
+            To the start
+          </Link>
+        </Notice>
+      )}
+      {summary && (
+        <>
+          <header>
+            <h1 className="text-3xl font-bold">{summary.site.name}</h1>
+            {summary.site.note && <p className="text-ink-soft">{summary.site.note}</p>}
+          </header>
+          <Search siteId={siteId} />
+          <Panels summary={summary} />
+          <Files summary={summary} />
+          <NameAndNote key={summary.site.name} summary={summary} onStored={load} />
+          <Wipe summary={summary} />
+        </>
+      )}
+    </main>
+  );
+}
+
+function Panels({ summary: { site, panels } }: { summary: SiteSummary }) {
+  return (
+    <section aria-label="Panels" className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">Panels</h2>
+      <ul className="mt-2 grid gap-1 sm:grid-cols-2">
+        {panels.map(({ panel, breakers }) => (
+          <li key={panel.id}>
+            <Link
+              to={`/panels/${panel.id}`}
+              className="on-enamel flex min-h-14 items-center justify-between gap-3 rounded-xs bg-enamel px-4 py-2 text-enamel-text hover:bg-enamel-raised"
+            >
+              <span className="text-lg font-semibold">{panel.name}</span>
+              <span className="figures text-sm text-enamel-soft">{breakers} breakers</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      <Link
+        to={`/sites/${site.id}/panels/new`}
+        className="mt-3 inline-flex min-h-11 items-center rounded-sm border border-rule-strong px-4 py-2 font-semibold hover:bg-bone-sunk"
+      >
+        Draw another panel here
+      </Link>
+    </section>
+  );
+}
+
+const LINK = 'inline-flex min-h-11 items-center font-semibold underline underline-offset-4';
+
+function Files({ summary: { site } }: { summary: SiteSummary }) {
+  const { files } = api;
+  return (
+    <section aria-label="Files" className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">Take it elsewhere</h2>
+      <ul>
+        <li>
+          <a href={files.zip(site.id)} download className={LINK}>
+            Everything, with photos (zip)
+          </a>
+        </li>
+        <li>
+          <a href={files.json(site.id)} download className={LINK}>
+            Everything but the photos (JSON)
+          </a>
+        </li>
+        <li>
+          <a href={files.readings(site.id)} download className={LINK}>
+            All readings as a table (CSV)
+          </a>
+        </li>
+      </ul>
+      <p className="text-sm text-ink-soft">
+        The zip brings the site back whole, here or on another machine: import it from the start page.
+      </p>
+    </section>
+  );
+}
+
+function NameAndNote({ summary: { site }, onStored }: { summary: SiteSummary; onStored: () => void }) {
+  const form = useForm({ defaultValues: { name: site.name, note: site.note } });
+  const { register, handleSubmit, formState } = form;
+  const onSubmit = async (values: { name: string; note: string }) => {
+    try {
+      await api.changeSite(site.id, values);
+      onStored();
+    } catch (error) {
+      showErrors(form, error);
+    }
+  };
+  return (
+    <form
+      noValidate
+      onSubmit={handleSubmit(onSubmit)}
+      aria-label="Name and note"
+      className="space-y-3 border-t border-rule-strong pt-3"
+    >
+      <h2 className="text-xl font-bold">Name and note</h2>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <TextField label="Site" registration={register('name')} error={formState.errors.name?.message} />
+        <TextField label="Note" registration={register('note')} error={formState.errors.note?.message} />
+      </div>
+      <FieldError message={formState.errors.root?.message} />
+      <Button type="submit" look="quiet" disabled={formState.isSubmitting}>
+        Store
+      </Button>
+    </form>
+  );
+}
+
+/** The one thing that cannot be undone, so it is asked for in full. */
+function Wipe({ summary: { site } }: { summary: SiteSummary }) {
+  const navigate = useNavigate();
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const wipe = async () => {
+    try {
+      await api.wipeSite(site.id);
+      await navigate('/');
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+  return (
+    <details className="border-t border-rule-strong pt-2">
+      <summary className="min-h-11 py-2 font-semibold">Wipe this site</summary>
+      <p>Everything on record of it is deleted, and no undo brings it back. Take the zip first: it does.</p>
+      <div className="mt-2 flex flex-wrap items-end gap-3">
+        <div className="min-w-64 flex-1">
+          <label htmlFor="wipe" className="mb-1 block text-sm font-medium">
+            To wipe it, type its name: {site.name}
+          </label>
+          <input
+            id="wipe"
+            value={typed}
+            autoComplete="off"
+            onChange={(event) => setTyped(event.target.value)}
+            className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
+          />
+        </div>
+        <Button disabled={typed.trim() !== site.name} onClick={() => void wipe()}>
+          Wipe it for good
+        </Button>
+      </div>
+      <FieldError message={problem ?? undefined} />
+    </details>
+  );
+}

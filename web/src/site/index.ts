@@ -1,0 +1,2 @@
+export { NewPanelPage } from './NewPanelPage.tsx';
+export { SitePage } from './SitePage.tsx';

@@ -1,0 +1,107 @@
+import { useState } from 'react';
+import { api, RequestError, type ImportMode, type SitePreview } from '../api/index.ts';
+import { Button, FileField, Problems } from '../shared/index.ts';
+
+const MODE_WORDS: Record<ImportMode, string> = {
+  new: 'Import it',
+  replace: 'Replace the one here',
+  copy: 'Import as a copy beside it',
+};
+
+/** What is counted in a preview, in the order people think of it. */
+const COUNTED = [
+  'panels',
+  'breakers',
+  'circuits',
+  'readings',
+  'events',
+  'observations',
+  'notes',
+  'photos',
+  'verdicts',
+];
+
+/** A site from a file: what it would do is shown before it is done. */
+export function ImportSite({ onImported }: { onImported: () => void }) {
+  const [file, setFile] = useState<File | null>(null);
+  const [preview, setPreview] = useState<SitePreview | null>(null);
+  const [problems, setProblems] = useState<string[]>([]);
+  const [state, setState] = useState<'idle' | 'reading' | 'storing' | 'done'>('idle');
+
+  const fail = (error: unknown) => {
+    setPreview(null);
+    setState('idle');
+    const told = error instanceof RequestError ? error.issues.map(({ message }) => message) : [];
+    setProblems(told.length > 0 ? told : [error instanceof Error ? error.message : String(error)]);
+  };
+  const choose = async (chosen: File) => {
+    setFile(chosen);
+    setPreview(null);
+    setProblems([]);
+    setState('reading');
+    try {
+      setPreview(await api.previewSite(chosen));
+      setState('idle');
+    } catch (error) {
+      fail(error);
+    }
+  };
+  const store = async (mode: ImportMode) => {
+    setState('storing');
+    try {
+      await api.importSite(file!, mode);
+      setPreview(null);
+      setState('done');
+      onImported();
+    } catch (error) {
+      fail(error);
+    }
+  };
+
+  return (
+    <div className="space-y-3">
+      <FileField
+        label="Import a site from a file"
+        accept=".zip,.json,application/zip,application/json"
+        onFile={(chosen) => void choose(chosen)}
+      />
+      <p role="status">
+        {state === 'reading' && 'Reading the file …'}
+        {state === 'storing' && 'Storing …'}
+        {state === 'done' && <span className="text-good">✓ Imported.</span>}
+      </p>
+      {preview && (
+        <div className="border-l-4 border-rule-strong pl-4">
+          <p className="font-semibold">{preview.site.name}</p>
+          <p>
+            {COUNTED.filter((name) => (preview.counts[name] ?? 0) > 0)
+              .map((name) => `${preview.counts[name]} ${name === 'verdicts' ? 'decisions' : name}`)
+              .join(', ')}
+            .
+          </p>
+          {preview.here && (
+            <p className="font-medium">
+              {preview.here} is here already. Replacing it drops what is here in favour of the file.
+            </p>
+          )}
+          <p className="mt-2 flex flex-wrap gap-2">
+            {preview.modes.map((mode) => (
+              <Button
+                key={mode}
+                look={mode === 'replace' ? 'quiet' : 'primary'}
+                disabled={state === 'storing'}
+                onClick={() => void store(mode)}
+              >
+                {MODE_WORDS[mode]}
+              </Button>
+            ))}
+            <Button look="quiet" onClick={() => setPreview(null)}>
+              Leave it
+            </Button>
+          </p>
+        </div>
+      )}
+      <Problems title="This file changed nothing:" problems={problems} />
+    </div>
+  );
+}

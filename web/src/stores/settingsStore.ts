@@ -1,0 +1,48 @@
+import { DEFAULT_SETTINGS, type Settings } from '@phylaxon/core/settings';
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+import { api } from '../api/index.ts';
+
+interface SettingsState {
+  settings: Settings;
+  /** Ask the server for them; until it has answered, what it said last time holds. */
+  load: () => Promise<void>;
+  /** Choose some of them, for everybody who uses this record. */
+  change: (change: Partial<Settings>) => Promise<void>;
+}
+
+/** How figures are shown and by which schools is decided, as kept on the server. */
+export const useSettings = create<SettingsState>()(
+  persist(
+    (set) => ({
+      settings: DEFAULT_SETTINGS,
+      load: async () => {
+        set({ settings: await api.settings() });
+      },
+      change: async (change) => {
+        set({ settings: await api.changeSettings(change) });
+      },
+    }),
+    {
+      name: 'phylaxon-settings',
+      partialize: ({ settings }) => ({ settings }),
+      merge: (kept, fresh) => ({
+        ...fresh,
+        settings: {
+          ...DEFAULT_SETTINGS,
+          ...(kept as { settings?: Partial<Settings> } | undefined)?.settings,
+        },
+      }),
+    },
+  ),
+);
+
+/** Show the chosen theme, now and whenever another is chosen. */
+export function followTheme(): void {
+  const show = ({ settings: { theme } }: SettingsState) => {
+    if (theme === 'system') delete document.documentElement.dataset.theme;
+    else document.documentElement.dataset.theme = theme;
+  };
+  show(useSettings.getState());
+  useSettings.subscribe(show);
+}

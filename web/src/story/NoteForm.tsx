@@ -1,0 +1,50 @@
+import type { Breaker } from '@phylaxon/core/record';
+import { useForm } from 'react-hook-form';
+import { entries } from '../api/index.ts';
+import {
+  Button,
+  FieldError,
+  nowLocal,
+  showErrors,
+  TextField,
+  toInstant,
+  useDraft,
+  withDraft,
+} from '../shared/index.ts';
+import { sendEntry, usePanel } from '../stores/index.ts';
+
+const EMPTY = { note: '' };
+
+/** Something to remember, in one’s own words. */
+export function NoteForm({ breaker, where }: { breaker: Breaker; where: string }) {
+  const refresh = usePanel((state) => state.refresh);
+  const draftName = `note-${breaker.id}`;
+  const form = useForm({ defaultValues: withDraft(draftName, EMPTY) });
+  const draft = useDraft(draftName, form, () => EMPTY);
+  const { register, handleSubmit, formState } = form;
+
+  const onSubmit = async ({ note }: { note: string }) => {
+    try {
+      await sendEntry(entries.note(breaker.id, where, { note, at: toInstant(nowLocal()) }));
+      draft.clear();
+      await refresh();
+    } catch (error) {
+      showErrors(form, error);
+    }
+  };
+
+  return (
+    <form noValidate onSubmit={handleSubmit(onSubmit)} className="flex items-end gap-2">
+      <TextField
+        className="flex-1"
+        label="Write a note"
+        registration={register('note', { required: 'Write something first.' })}
+        error={formState.errors.note?.message}
+      />
+      <Button type="submit" look="quiet" disabled={formState.isSubmitting}>
+        Keep
+      </Button>
+      <FieldError message={formState.errors.root?.message} />
+    </form>
+  );
+}

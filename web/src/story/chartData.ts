@@ -1,0 +1,115 @@
+import type { Breaker, Reading } from '@phylaxon/core/record';
+import { CITATIONS, HEAT_LIMITS } from '@phylaxon/core/standards';
+import type { Series } from '@phylaxon/core/story';
+import { fromCelsius, temperatureUnit } from '../shared/index.ts';
+
+export const UNITS = ['A', '°C', 'V'] as const;
+export type ChartUnit = (typeof UNITS)[number];
+
+/** A limit that is drawn across the chart. */
+export interface Limit {
+  value: number;
+  label: string;
+  source?: string;
+}
+
+/** One instant on the chart: what each point showed, as [low, high] where a log was thinned. */
+export interface Moment {
+  t: number;
+  [point: string]: number | [number, number];
+}
+
+export interface ChartData {
+  unit: string;
+  points: Reading['point'][];
+  moments: Moment[];
+  struck: { t: number; value: number }[];
+  marks: { t: number; what: 'trip' | 'reset' | 'part' }[];
+  limits: Limit[];
+  /** Round figures for the axis, from the lowest drawn to the highest. */
+  ticks: number[];
+}
+
+const NOMINAL_V = 120;
+/** Air in which breakers are calibrated. */
+const ROOM_C = 25;
+
+/** The limits that matter to a quantity of this breaker. */
+function limitsOf(unit: ChartUnit, { ratingAmps }: Pick<Breaker, 'ratingAmps'>): Limit[] {
+  if (unit === 'A') {
+    return [
+      { value: ratingAmps, label: 'rating' },
+      { value: ratingAmps * 0.8, label: '80 %', source: CITATIONS.continuousLoad },
+    ];
+  }
+  if (unit === 'V') {
+    return [
+      { value: NOMINAL_V * 1.05, label: '+5 %', source: CITATIONS.voltage },
+      { value: NOMINAL_V * 0.95, label: '−5 %', source: CITATIONS.voltage },
+    ];
+  }
+  return [
+    { value: fromCelsius(HEAT_LIMITS.surfaceUrgentC), label: 'too hot' },
+    {
+      value: fromCelsius(ROOM_C + HEAT_LIMITS.riseAtRatingUrgentC),
+      label: 'full-load limit in a room',
+      source: CITATIONS.terminalRise,
+    },
+  ];
+}
+
+/**
+ * Round figures that span a range: steps of 1, 2 or 5 times a power of ten.
+ *
+ * @example roundTicks(0, 26) // [0, 5, 10, 15, 20, 25, 30]
+ */
+export function roundTicks(least: number, most: number): number[] {
+  const rough = Math.max(most - least, 1e-6) / 5;
+  const power = 10 ** Math.floor(Math.log10(rough));
+  const step = [1, 2, 5, 10].map((n) => n * power).find((n) => n >= rough * 0.999)!;
+  const [first, last] = [Math.floor(least / step), Math.ceil(most / step + 1e-9)];
+  return Array.from({ length: last - first + 1 }, (_, i) => Number(((first + i) * step).toPrecision(12)));
+}
+
+/** Which quantities there is anything to draw of. */
+export const drawable = ({ lines }: Series): ChartUnit[] =>
+  UNITS.filter((unit) => lines.some((line) => line.unit === unit));
+
+/** A breaker’s series as the chart draws one quantity of it, in the units the person reads. */
+export function chartData(series: Series, unit: ChartUnit, breaker: Pick<Breaker, 'ratingAmps'>): ChartData {
+  const shown = (value: number) => (unit === '°C' ? fromCelsius(value) : value);
+  const lines = series.lines.filter((line) => line.unit === unit);
+  const moments = new Map<number, Moment>();
+  for (const { point, stretches } of lines) {
+    for (const { at, low, high } of stretches) {
+      const t = Date.parse(at);
+      const moment = moments.get(t) ?? { t };
+      moment[point] = low === high ? shown(low) : (shown(low) + shown(high)) / 2;
+      if (low !== high) moment[`${point} span`] = [shown(low), shown(high)];
+      moments.set(t, moment);
+    }
+  }
+  const points = lines.map(({ point }) => point);
+  const limits = limitsOf(unit, breaker);
+  const struck = series.struck
+    .filter(({ point }) => points.includes(point))
+    .map(({ at, value }) => ({ t: Date.parse(at), value: shown(value) }));
+  const drawn = [
+    ...lines.flatMap(({ stretches }) => stretches.flatMap(({ low, high }) => [shown(low), shown(high)])),
+    ...struck.map(({ value }) => value),
+    ...limits.map(({ value }) => value),
+  ];
+  return {
+    unit: unit === '°C' ? temperatureUnit() : unit,
+    points,
+    moments: [...moments.values()].sort((a, b) => a.t - b.t),
+    struck,
+    // Trips last: where a reset followed within the day, the trip must show.
+    marks: series.marks
+      .map(({ at, what }) => ({ t: Date.parse(at), what }))
+      .sort((a, b) => Number(a.what === 'trip') - Number(b.what === 'trip')),
+    limits,
+    // A current begins at nothing; a voltage would then be a line at the top.
+    ticks: roundTicks(unit === 'A' ? 0 : Math.min(...drawn), Math.max(...drawn)),
+  };
+}
