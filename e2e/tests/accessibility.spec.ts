@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import type { SiteSummary } from '@phylaxon/core/board';
 import { asElectrician, demoBoard, sheetPath } from '../support/index.ts';
 
 /** One page without frames: axe's plain mode does, and is several times faster. */
@@ -11,8 +12,22 @@ async function expectNoViolation(page: Page, where: string, without: string[] = 
   expect(told, where).toEqual([]);
 }
 
+/** Nothing reaches beyond the side of the screen; what is wide scrolls within itself. */
+async function expectNoOverflow(page: Page, where: string) {
+  const over = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect([where, over]).toEqual([where, 0]);
+}
+
+async function expectSound(page: Page, where: string, without: string[] = []) {
+  await expectNoOverflow(page, where);
+  await expectNoViolation(page, where, without);
+}
+
 /** The board beside a sheet has been looked at by itself. */
 const BESIDE = ['nav[aria-label^="Breakers of"]'];
+const DECIDED = 'article[aria-label="Decision"]';
 
 const desk = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
@@ -20,6 +35,7 @@ const LOOKS = [
   { name: 'desk, light', size: desk, colorScheme: 'light' },
   { name: 'desk, dark', size: desk, colorScheme: 'dark' },
   { name: 'phone, light', size: phone, colorScheme: 'light' },
+  { name: 'phone, dark', size: phone, colorScheme: 'dark' },
 ] as const;
 
 for (const { name, size, colorScheme } of LOOKS) {
@@ -27,42 +43,74 @@ for (const { name, size, colorScheme } of LOOKS) {
     test.use({ viewport: size, colorScheme });
     test.setTimeout(240_000);
 
-    test('on start page, board, open space, and where nothing is', async ({ page, request }) => {
+    test('on start page, site, new panel, settings, and where nothing is', async ({ page, request }) => {
       await page.goto('/');
       await expect(page.getByRole('region', { name: 'Saltmarsh Sail Loft' })).toBeVisible();
-      await expectNoViolation(page, 'start');
-      const { panel } = await demoBoard(request);
-      await page.goto(`/panels/${panel.id}`);
-      await expect(page.getByRole('link', { name: /^Main breaker/ })).toBeVisible();
-      await expectNoViolation(page, 'board');
-      await page.goto(`/panels/${panel.id}/spaces/18`);
-      await expect(page.getByRole('heading', { name: /Open space/ })).toBeVisible();
-      await expectNoViolation(page, 'open space', BESIDE);
+      await expectSound(page, 'start');
+      const { site } = await demoBoard(request);
+      await page.goto(`/sites/${site.id}`);
+      await page.getByRole('searchbox', { name: 'Find in this site' }).fill('press trips');
+      await expect(page.getByRole('list', { name: 'Entries found' })).toBeVisible();
+      await page.getByText('Wipe this site').click();
+      await expectSound(page, 'site');
+      await page.goto('/sites/new');
+      await page.getByText('Label, bus and openings').click();
+      await page.getByRole('button', { name: 'Draw this panel' }).click();
+      await expect(page.getByText('The site’s name must not be empty.')).toBeVisible();
+      await expectSound(page, 'new panel');
+      await page.goto('/settings');
+      await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
+      await expectSound(page, 'settings');
       await page.goto('/nowhere');
       await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
-      await expectNoViolation(page, 'no such page');
+      await expectSound(page, 'no such page');
+    });
+
+    test('on boards of every hanging, arranging, an empty space, and setting up', async ({
+      page,
+      request,
+    }) => {
+      const { sites } = (await (await request.get('/api/v1/sites')).json()) as { sites: SiteSummary[] };
+      const demo = sites.filter(({ site }) => ['Saltmarsh Sail Loft', 'Ferry Cottage'].includes(site.name));
+      for (const { panel } of demo.flatMap(({ panels }) => panels)) {
+        await page.goto(`/panels/${panel.id}`);
+        await expect(page.getByRole('navigation', { name: `Breakers of ${panel.name}` })).toBeVisible();
+        await expectSound(page, `board ${panel.name}`);
+      }
+      const { panel } = await demoBoard(request);
+      await page.goto(`/panels/${panel.id}`);
+      await page.getByRole('button', { name: 'Arrange breakers' }).click();
+      await expectSound(page, 'arranging');
+      await page.goto(`/panels/${panel.id}/spaces/18`);
+      await expect(page.getByRole('heading', { name: /Empty space/ })).toBeVisible();
+      await expectSound(page, 'empty space', BESIDE);
+      await page.goto(`/panels/${panel.id}/setup`);
+      await expect(page.getByRole('heading', { name: 'Set up Main panel' })).toBeVisible();
+      await expectSound(page, 'setting up', BESIDE);
     });
 
     test('on a sheet that stops, and on all the tabs of one', async ({ page, request }) => {
       await page.goto(await sheetPath(request, 'Sump pump'));
       await expect(page.getByRole('heading', { name: 'Stop. Leave it off.' })).toBeVisible();
-      await expectNoViolation(page, 'stop', BESIDE);
+      await expectSound(page, 'stop', BESIDE);
 
-      await page.goto(await sheetPath(request, 'Loft lights'));
+      await page.goto(await sheetPath(request, 'Steam press and tea corner'));
       await asElectrician(page);
-      await expect(page.getByRole('heading', { name: 'Replace this breaker' })).toBeVisible();
-      await expectNoViolation(page, 'sheet', BESIDE);
-      const decided = 'article[aria-label="Decision"]';
+      await expect(page.getByRole('heading', { name: 'Not the breaker: too much load' })).toBeVisible();
+      await expectSound(page, 'sheet', BESIDE);
       for (const tab of ['Trip', 'Reset', 'Look, listen, try', 'Circuit', 'Breaker', 'Record']) {
         await page.getByRole('tab', { name: tab }).click();
-        await expectNoViolation(page, `tab ${tab}`, [...BESIDE, decided]);
+        if (tab === 'Breaker') await page.getByText('It was replaced by a new part').click();
+        if (tab === 'Record')
+          await expect(page.getByRole('img', { name: /^Current over time/ })).toBeVisible();
+        await expectSound(page, `tab ${tab}`, [...BESIDE, DECIDED]);
       }
       await page
         .getByRole('button', { name: /^Strike:/ })
         .first()
         .click();
       await expect(page.getByRole('dialog')).toBeVisible();
-      await expectNoViolation(page, 'dialog', [...BESIDE, decided]);
+      await expectNoViolation(page, 'dialog', [...BESIDE, DECIDED]);
     });
   });
 }

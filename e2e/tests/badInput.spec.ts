@@ -23,8 +23,8 @@ test('what cannot be is told at its field, and nothing of it is stored', async (
   await expect(reading.getByText('A surface tells nothing without the air around it.')).toBeVisible();
 
   const id = path.split('/').at(-1);
-  const sheet = (await (await request.get(`/api/v1/breakers/${id}`)).json()) as { readings: unknown[] };
-  expect(sheet.readings).toEqual([]);
+  const story = await request.get(`/api/v1/breakers/${id}/story?kinds=readings`);
+  expect(((await story.json()) as { entries: unknown[] }).entries).toEqual([]);
 });
 
 test('what only the server can know comes back to its field', async ({ page, request }) => {
@@ -34,19 +34,6 @@ test('what only the server can know comes back to its field', async ({ page, req
   await reading.getByLabel('When').fill('2031-01-01T10:00:00');
   await reading.getByRole('button', { name: 'Store readings' }).click();
   await expect(reading.getByText('The time lies in the future.')).toBeVisible();
-});
-
-test('the server gone: it is told, and what was typed stays', async ({ page, request }) => {
-  await page.goto(await ownBreaker(request));
-  const reading = page.getByRole('tabpanel', { name: 'Reading' });
-  await reading.getByRole('textbox', { name: 'Outlet, V' }).fill('119');
-  await page.route('**/api/v1/**', (route) => route.abort());
-  await reading.getByRole('button', { name: 'Store readings' }).click();
-  await expect(reading.getByText(/The server does not answer/)).toBeVisible();
-  await expect(reading.getByRole('textbox', { name: 'Outlet, V' })).toHaveValue('119');
-  await page.unroute('**/api/v1/**');
-  await reading.getByRole('button', { name: 'Store readings' }).click();
-  await expect(reading.getByText('✓ Stored')).toBeVisible();
 });
 
 test('an address that leads nowhere is told, with a way out', async ({ page }) => {

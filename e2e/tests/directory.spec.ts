@@ -2,10 +2,10 @@ import { expect, test } from '@playwright/test';
 
 test('a 42-space panel is drawn and filled by keyboard alone', async ({ page }) => {
   await page.goto('/');
-  await page.getByText('Draw a panel at another site').focus();
+  await page.getByRole('link', { name: 'Draw a panel at another site' }).focus();
   await page.keyboard.press('Enter');
-  const form = page.locator('details[open]').last();
-  await form.getByRole('textbox', { name: 'Site' }).focus();
+  await expect(page.getByRole('heading', { name: 'Draw a panel' })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Site' }).focus();
   await page.keyboard.type('Rope walk');
   await page.keyboard.press('Tab');
   await page.keyboard.press('Tab');
@@ -34,5 +34,5 @@ test('a 42-space panel is drawn and filled by keyboard alone', async ({ page }) 
   await expect(board.getByRole('link')).toHaveCount(43);
   await expect(board.getByRole('link', { name: /^Space 1–3, range, 50 A/ })).toBeVisible();
   await expect(board.getByRole('link', { name: /^Space 42, circuit 42, 15 A/ })).toBeVisible();
-  await expect(board.getByRole('link', { name: /open: fit a breaker/ })).toHaveCount(0);
+  await expect(board.getByRole('link', { name: /empty: fit a breaker/ })).toHaveCount(0);
 });

@@ -1,7 +1,11 @@
-import { expect, test } from '@playwright/test';
-import { ownBreaker } from '../support/index.ts';
+import { expect, test, type Page } from '@playwright/test';
+import { ownBreaker, ownPanel } from '../support/index.ts';
 
-test('two browsers at one panel: what one logs the other sees', async ({ page, browser, request }) => {
+test('two browsers at one panel: what one logs the other sees within a second', async ({
+  page,
+  browser,
+  request,
+}) => {
   const path = await ownBreaker(request);
   const other = await (await browser.newContext()).newPage();
   await page.goto(path);
@@ -12,6 +16,94 @@ test('two browsers at one panel: what one logs the other sees', async ({ page, b
   const trip = page.getByRole('tabpanel', { name: 'Trip' });
   await trip.getByRole('radio', { name: 'Within the hour' }).check();
   await trip.getByRole('button', { name: 'Store trip' }).click();
-  await expect(other.getByRole('link', { name: /^Space 1, Shed.*handle tripped/ })).toBeVisible();
+  await expect(trip.getByText('✓ Stored')).toBeVisible();
+  await expect(other.getByRole('link', { name: /^Space 1, Shed.*handle tripped/ })).toBeVisible({
+    timeout: 1000,
+  });
   await other.close();
+});
+
+async function openBreakerTab(page: Page, path: string) {
+  await page.goto(path);
+  await page.getByRole('link', { name: /^Space 1, lathe/ }).click();
+  await page.getByRole('tab', { name: 'Breaker' }).click();
+}
+
+test('two browsers change one breaker: the later is told, nothing is overwritten, and may keep its own', async ({
+  page,
+  browser,
+  request,
+}) => {
+  const { path } = await ownPanel(request, ['1 lathe 20']);
+  const other = await (await browser.newContext()).newPage();
+  await openBreakerTab(page, path);
+  await openBreakerTab(other, path);
+
+  await page.getByLabel('Kind').selectOption('gfci');
+  await other.getByLabel('Rating').selectOption('15');
+  await other.getByRole('button', { name: 'Store breaker' }).click();
+  await expect(page.getByRole('link', { name: /^Space 1, lathe, 15 A/ })).toBeVisible();
+  await expect(page.getByText(/Changed elsewhere meanwhile/)).toBeVisible();
+  await page.getByRole('button', { name: 'Store breaker' }).click();
+  await expect(page.getByText(/This breaker was changed elsewhere meanwhile/)).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Space 1, lathe, 15 A, handle/ })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Show what stands now' }).click();
+  await expect(page.getByLabel('Rating')).toHaveValue('15');
+  await page.getByLabel('Kind').selectOption('gfci');
+  await page.getByRole('button', { name: 'Store breaker' }).click();
+  await expect(other.getByRole('link', { name: /^Space 1, lathe, 15 A, ground-fault/ })).toBeVisible();
+  await other.close();
+});
+
+test('the server gone: the entry waits, over a reload too, and is stored once when it is back', async ({
+  page,
+  request,
+}) => {
+  const path = await ownBreaker(request);
+  await page.goto(path);
+  const reading = page.getByRole('tabpanel', { name: 'Reading' });
+  await reading.getByRole('textbox', { name: 'Outlet, V' }).fill('119');
+  // The first try reaches the server, its answer is lost; then nothing gets through.
+  await page.route(
+    '**/api/v1/**/readings',
+    async (route) => {
+      await route.fetch();
+      await route.abort();
+    },
+    { times: 1 },
+  );
+  await reading.getByRole('button', { name: 'Store readings' }).click();
+  const waits = page.getByRole('status', { name: 'Entries that wait' });
+  await page.route('**/api/v1/**/readings', (route) => route.abort());
+  await expect(waits).toContainText('One entry waits for the server.');
+  await expect(waits).toContainText('A reading at Shed, 1');
+  await expect(reading.getByRole('textbox', { name: 'Outlet, V' })).toHaveValue('');
+  await page.reload();
+  await expect(waits).toContainText('One entry waits for the server.');
+
+  await page.unrouteAll();
+  await expect(waits).toHaveCount(0);
+  const id = path.split('/').at(-1);
+  const story = (await (await request.get(`/api/v1/breakers/${id}/story?kinds=readings`)).json()) as {
+    entries: unknown[];
+  };
+  expect(story.entries).toHaveLength(1);
+});
+
+test('an entry that the server refuses when it is back is told, not lost', async ({ page, request }) => {
+  const path = await ownBreaker(request);
+  const id = path.split('/').at(-1);
+  await page.goto(path);
+  await page.getByRole('tab', { name: 'Record' }).click();
+  await page.route('**/api/v1/**/notes', (route) => route.abort());
+  await page.getByRole('textbox', { name: 'Write a note' }).fill('Wet wall');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  const waits = page.getByRole('status', { name: 'Entries that wait' });
+  await expect(waits).toContainText('A note at Shed, 1');
+  await request.delete(`/api/v1/breakers/${id}`);
+  await page.unrouteAll();
+  await expect(waits).toContainText('could not be stored: This breaker does not exist.');
+  await waits.getByRole('button', { name: 'Discard it' }).click();
+  await expect(waits).toHaveCount(0);
 });

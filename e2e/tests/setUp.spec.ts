@@ -4,8 +4,8 @@ test('a panel of one’s own: drawn, fitted, refused where it cannot be, and tak
   page,
 }) => {
   await page.goto('/');
-  await page.getByText('Draw a panel at another site').click();
-  const form = page.locator('details[open]').last();
+  await page.getByRole('link', { name: 'Draw a panel at another site' }).click();
+  const form = page.getByRole('main');
   await form.getByRole('textbox', { name: 'Site' }).fill('Net store');
   await form.getByRole('textbox', { name: /^Spaces/ }).fill('7');
   await form.getByRole('button', { name: 'Draw this panel' }).click();
@@ -13,9 +13,9 @@ test('a panel of one’s own: drawn, fitted, refused where it cannot be, and tak
   await form.getByRole('textbox', { name: /^Spaces/ }).fill('8');
   await form.getByLabel('It hangs').selectOption('inverted');
   await form.getByRole('button', { name: 'Draw this panel' }).click();
-  await expect(page.getByText('hangs upside down')).toBeVisible();
+  await expect(page.getByText(/hangs upside down/)).toBeVisible();
 
-  await page.getByRole('link', { name: 'Space 7, open: fit a breaker' }).click();
+  await page.getByRole('link', { name: 'Space 7, empty: fit a breaker' }).click();
   await page.getByLabel('Size').selectOption('2');
   await page.getByRole('button', { name: 'Fit this breaker' }).click();
   await expect(
@@ -27,7 +27,7 @@ test('a panel of one’s own: drawn, fitted, refused where it cannot be, and tak
 
   await page.getByRole('tab', { name: 'Breaker' }).click();
   await page.getByRole('button', { name: 'It is no longer in the panel' }).click();
-  await expect(page.getByRole('link', { name: 'Space 7, open: fit a breaker' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Space 7, empty: fit a breaker' })).toBeVisible();
 });
 
 test('on a phone: board, sheet, and back', async ({ page }) => {

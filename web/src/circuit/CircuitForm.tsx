@@ -2,9 +2,9 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { sizingQuestion, type Breaker, type Circuit } from '@phylaxon/core/record';
 import type { Schools } from '@phylaxon/core/settings';
 import { GAUGES } from '@phylaxon/core/standards';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { api, CONFLICT, RequestError } from '../api/index.ts';
+import { api } from '../api/index.ts';
 import {
   Button,
   Check,
@@ -13,9 +13,11 @@ import {
   NumberField,
   SelectField,
   showErrors,
+  StaleNote,
   temperatureUnit,
   TextField,
   toNumber,
+  useVersioned,
 } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 import { circuitForm, circuitOf, valuesOf, type CircuitValues } from './formValues.ts';
@@ -60,8 +62,7 @@ export function CircuitForm({ breaker, circuit, schools }: Props) {
   const { errors, isSubmitting } = formState;
   const number = { setValueAs: toNumber };
   const values = useWatch({ control }) as CircuitValues;
-  // The version the form was filled from; after it was stored, or refused, that of the day.
-  const version = useRef(circuit?.version ?? 0);
+  const versioned = useVersioned(form, circuit?.version ?? 0, () => valuesOf(circuit, breaker.poles));
 
   /** Figures that were shown in another unit and not touched stay what they were, to the last digit. */
   const untouched = () => ({
@@ -72,21 +73,18 @@ export function CircuitForm({ breaker, circuit, schools }: Props) {
   const onSubmit = async (input: CircuitValues) => {
     setStored(false);
     try {
-      await api.setCircuit(breaker.id, { ...circuitOf(input), ...untouched(), version: version.current });
+      await api.setCircuit(breaker.id, { ...circuitOf(input), ...untouched(), version: versioned.version });
+      form.reset(input);
       setStored(true);
-      await refresh();
-      version.current = usePanel.getState().sheet?.circuit?.version ?? 0;
     } catch (error) {
       showErrors(form, error);
-      if (error instanceof RequestError && error.status === CONFLICT) {
-        await refresh();
-        version.current = usePanel.getState().sheet?.circuit?.version ?? 0;
-      }
     }
+    await refresh();
   };
 
   return (
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+      <StaleNote versioned={versioned} />
       <TextField
         label="Circuit"
         registration={register('label')}

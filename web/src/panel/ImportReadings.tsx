@@ -29,7 +29,7 @@ export function ImportReadings({ panelId }: { panelId: string }) {
     try {
       const { toLog } = await api.importReadings(panelId, file!);
       setPreview(null);
-      setDone(`✓ ${toLog} readings are on record. Undo takes them back.`);
+      setDone(`✓ ${toLog === 1 ? '1 reading is' : `${toLog} readings are`} on record. Undo takes them back.`);
       await refresh();
     } catch (error) {
       fail(error);

@@ -17,7 +17,6 @@ export function SetUp({ board }: { board: Board }) {
     <div className="max-w-3xl space-y-6">
       <h1 className="text-2xl font-bold">Set up {panel.name}</h1>
       <PanelForm
-        key={panel.version}
         siteId={board.site.id}
         board={board}
         onStore={async (input) => {

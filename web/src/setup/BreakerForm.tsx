@@ -14,7 +14,9 @@ import {
   KIND_WORDS,
   SelectField,
   showErrors,
+  StaleNote,
   TextField,
+  useVersioned,
   type Option,
 } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
@@ -71,15 +73,17 @@ export function BreakerForm({ panelId, label, space, breaker }: Props) {
   });
   const { register, handleSubmit, formState } = methods;
   const { errors, isSubmitting } = formState;
+  const versioned = useVersioned(methods, breaker?.version ?? 0, () => startValues(breaker));
 
   const onSubmit = async ({ size, onDirection, ...rest }: Values) => {
     const direction = onDirection === 'usual' ? {} : { onDirection };
     const part = { ...rest, ...direction };
     try {
       if (breaker) {
-        const version = breaker.version;
+        const { version } = versioned;
         const shape = breaker.role === 'branch' ? shapeOf(size) : {};
         await api.changeBreaker(breaker.id, { ...part, ...shape, version });
+        methods.reset(methods.getValues());
         await refresh();
       } else {
         const fitted = await api.fitBreaker(panelId, { space: space!, ...shapeOf(size), ...part });
@@ -87,7 +91,7 @@ export function BreakerForm({ panelId, label, space, breaker }: Props) {
         await navigate(`/panels/${panelId}/breakers/${fitted.id}`);
       }
     } catch (error) {
-      await refresh();
+      if (breaker) await refresh();
       showErrors(methods, error, (path) =>
         ['space', 'poles', 'half'].includes(path) ? 'size' : (path as keyof Typed),
       );
@@ -97,6 +101,7 @@ export function BreakerForm({ panelId, label, space, breaker }: Props) {
   const notListed = errors.family?.message?.includes('not listed');
   return (
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-4">
+      <StaleNote versioned={versioned} />
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
           label="Rating"

@@ -12,9 +12,11 @@ import {
   NumberField,
   SelectField,
   showErrors,
+  StaleNote,
   TextField,
   toNumber,
   useDraft,
+  useVersioned,
   withDraft,
 } from '../shared/index.ts';
 import { panelForm, panelOf, valuesOf, type PanelValues } from './panelValues.ts';
@@ -46,11 +48,11 @@ const NARROW = [
 ];
 
 interface Props {
-  /** Where the panel is, if the site is on record already. */
+  /** Where the panel is; left out, the site is asked for by name. */
   siteId?: string;
   /** The panel as it is; left out, a new one is drawn. */
   board?: Board;
-  onStore: (input: PanelInput) => Promise<Panel>;
+  onStore: (input: PanelInput, siteName: string | null) => Promise<Panel>;
   onStored: (panel: Panel) => Promise<unknown> | void;
 }
 
@@ -59,18 +61,21 @@ export function PanelForm({ siteId, board, onStore, onStored }: Props) {
   const draftName = board ? `panel-${board.panel.id}` : `new-panel-${siteId ?? ''}`;
   const methods = useForm<PanelValues>({
     resolver: zodResolver(panelForm),
-    defaultValues: withDraft(draftName, valuesOf(board)),
+    defaultValues: withDraft(draftName, valuesOf(board, !siteId)),
   });
-  const draft = useDraft(draftName, methods, () => valuesOf(board));
+  const draft = useDraft(draftName, methods, () => valuesOf(board, !siteId));
   const { register, handleSubmit, formState, control } = methods;
   const { errors, isSubmitting } = formState;
   const [entry, narrow] = useWatch({ control, name: ['entry', 'narrow'] });
   const feeds = useFeeds(siteId, board?.panel.id);
   const number = { setValueAs: toNumber };
+  const versioned = useVersioned(methods, board?.panel.version ?? 0, () => valuesOf(board), draft.restored);
 
   const onSubmit = async (values: PanelValues) => {
     try {
-      const panel = await onStore({ ...panelOf(values), version: board?.panel.version });
+      const input = { ...panelOf(values), version: board && versioned.version };
+      const panel = await onStore(input, values.siteName?.trim() ?? null);
+      methods.reset(values);
       draft.clear();
       await onStored(panel);
     } catch (error) {
@@ -83,6 +88,15 @@ export function PanelForm({ siteId, board, onStore, onStored }: Props) {
   return (
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
       <DraftNote draft={draft} />
+      <StaleNote versioned={versioned} />
+      {!siteId && (
+        <TextField
+          label="Site"
+          registration={register('siteName')}
+          error={errors.siteName?.message}
+          hint="A house, a workshop."
+        />
+      )}
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField label="Panel" registration={register('name')} error={errors.name?.message} />
         <NumberField

@@ -11,9 +11,13 @@ const spaceList = z
   .string()
   .refine((text) => parseSpaceList(text) !== null, 'Write spaces as numbers and ranges, such as 13-16, 20.');
 
+const siteName = name('The site’s name');
+
 /** The panel form. Lists of spaces are written as people write them. */
 export const panelForm = z
   .object({
+    /** For a panel at a site that is not on record yet; else null. */
+    siteName: z.string().nullable(),
     name: name('The panel’s name'),
     spaces: z.int('Give a whole number.'),
     orientation: z.enum(ORIENTATIONS),
@@ -32,6 +36,11 @@ export const panelForm = z
     holes: spaceList,
   })
   .superRefine((values, context) => {
+    if (values.siteName !== null) {
+      for (const { message } of siteName.safeParse(values.siteName).error?.issues ?? []) {
+        context.addIssue({ code: 'custom', path: ['siteName'], message });
+      }
+    }
     if (values.entry === 'split' && values.splitAt === null) {
       context.addIssue({ code: 'custom', path: ['splitAt'], message: 'Say where the lower section begins.' });
     }
@@ -76,8 +85,8 @@ export function panelOf(values: PanelValues): PanelInput {
   };
 }
 
-/** What the form starts with: the panel as it is, or what is usual. */
-export function valuesOf(board?: Board): PanelValues {
+/** What the form starts with: the panel as it is, or what is usual; with a site to be named where there is none. */
+export function valuesOf(board?: Board, asksSite = false): PanelValues {
   const panel = board?.panel;
   const main = board?.breakers.find(({ breaker }) => breaker.role === 'main')?.breaker;
   const { narrowSpaces = null } = panel ?? {};
@@ -90,6 +99,7 @@ export function valuesOf(board?: Board): PanelValues {
           ? 'all'
           : 'some';
   return {
+    siteName: asksSite ? '' : null,
     name: panel?.name ?? 'Main panel',
     spaces: panel?.spaces ?? 24,
     orientation: panel?.orientation ?? 'upright',

@@ -9,3 +9,4 @@ export * from './Notice.tsx';
 export * from './units.ts';
 export * from './breakerWords.ts';
 export * from './familyWords.ts';
+export * from './versioned.tsx';

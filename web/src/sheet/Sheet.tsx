@@ -107,7 +107,7 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
           </TabPanel>
           <TabPanel tabIndex={-1}>
             <div className="space-y-6">
-              <BreakerForm key={breaker.version} panelId={panel.id} label={panel.family} breaker={breaker} />
+              <BreakerForm panelId={panel.id} label={panel.family} breaker={breaker} />
               {board && <BreakerPlace breaker={breaker} board={board} />}
             </div>
           </TabPanel>

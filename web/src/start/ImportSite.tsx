@@ -21,6 +21,12 @@ const COUNTED = [
   'verdicts',
 ];
 
+/** Lists are named in the plural: “1 panel, 3 breakers”. */
+const counted = (n: number, list: string) => {
+  const name = list === 'verdicts' ? 'decisions' : list;
+  return `${n} ${n === 1 ? name.slice(0, -1) : name}`;
+};
+
 /** A site from a file: what it would do is shown before it is done. */
 export function ImportSite({ onImported }: { onImported: () => void }) {
   const [file, setFile] = useState<File | null>(null);
@@ -75,7 +81,7 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
           <p className="font-semibold">{preview.site.name}</p>
           <p>
             {COUNTED.filter((name) => (preview.counts[name] ?? 0) > 0)
-              .map((name) => `${preview.counts[name]} ${name === 'verdicts' ? 'decisions' : name}`)
+              .map((name) => counted(preview.counts[name]!, name))
               .join(', ')}
             .
           </p>

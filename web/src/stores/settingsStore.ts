@@ -14,13 +14,21 @@ interface SettingsState {
 /** How figures are shown and by which schools is decided, as kept on the server. */
 export const useSettings = create<SettingsState>()(
   persist(
-    (set) => ({
+    (set, get) => ({
       settings: DEFAULT_SETTINGS,
       load: async () => {
         set({ settings: await api.settings() });
       },
       change: async (change) => {
-        set({ settings: await api.changeSettings(change) });
+        const before = get().settings;
+        // At once, as a switch answers; taken back if the server cannot keep it.
+        set({ settings: { ...before, ...change } });
+        try {
+          set({ settings: await api.changeSettings(change) });
+        } catch (error) {
+          set({ settings: before });
+          throw error;
+        }
       },
     }),
     {

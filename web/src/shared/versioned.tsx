@@ -1,0 +1,64 @@
+import { useEffect, useState } from 'react';
+import type { FieldValues, UseFormReturn } from 'react-hook-form';
+import { Button } from './Button.tsx';
+
+export interface Versioned {
+  /** The version the form was filled from; sent along, so that a change made meanwhile is not overwritten. */
+  version: number;
+  /** Somebody changed it since, and there is something typed here that is not stored. */
+  isStale: boolean;
+  takeTheirs: () => void;
+  keepMine: () => void;
+}
+
+/**
+ * Keep a form to what it is about while others may change that too. With nothing typed it follows; with
+ * something typed it stays and says so.
+ *
+ * @param version what the thing is at now
+ * @param start what the form shows of the thing as it is now
+ * @param touched whether something counts as typed besides what the form itself knows
+ */
+export function useVersioned<V extends FieldValues, C, T>(
+  form: UseFormReturn<V, C, T>,
+  version: number,
+  start: () => V,
+  touched = false,
+): Versioned {
+  // `theirs`: the form is to show the thing as it is at that version; else it keeps what is in it.
+  const [based, setBased] = useState({ version, theirs: false });
+  const { reset, formState } = form;
+  const isTyped = formState.isDirty || touched;
+  if (version !== based.version && !isTyped) setBased({ version, theirs: true });
+  useEffect(() => {
+    if (based.theirs) reset(start());
+    // Only another version makes the form start anew, not another `start` for the same.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [based, reset]);
+  return {
+    version: based.version,
+    isStale: version !== based.version && isTyped,
+    takeTheirs: () => setBased({ version, theirs: true }),
+    keepMine: () => setBased({ version, theirs: false }),
+  };
+}
+
+/** Says that what the form is about was changed elsewhere, and lets the person choose. */
+export function StaleNote({ versioned }: { versioned: Versioned }) {
+  if (!versioned.isStale) return null;
+  return (
+    <div role="alert" className="border-l-4 border-heed bg-bone-raised py-2 pl-3">
+      <p className="font-semibold">
+        Changed elsewhere meanwhile. What you typed is not stored, and nothing of theirs is overwritten.
+      </p>
+      <p className="mt-1 flex flex-wrap gap-2">
+        <Button look="quiet" onClick={versioned.takeTheirs}>
+          Show what stands now
+        </Button>
+        <Button look="quiet" onClick={versioned.keepMine}>
+          Keep mine, to be stored
+        </Button>
+      </p>
+    </div>
+  );
+}
