@@ -81,5 +81,28 @@ for (const [what, budget, times, work] of MEASURED) {
   say(`  ${what.padEnd(40)} ${ms.toFixed(1).padStart(8)} ms${verdict}`);
 }
 
+const { text: whole } = await get(`/sites/${siteId}/site.json`)
+  .buffer(true)
+  .parse((response, done) => {
+    const chunks: Buffer[] = [];
+    response.on('data', (chunk: Buffer) => chunks.push(chunk));
+    response.on('end', () => done(null, Buffer.concat(chunks)));
+  })
+  .then((answer) => ({ text: answer.body as Buffer }));
+const other = await Store.open(join(folder, 'other.db'));
+const elsewhere = createApp({
+  store: other,
+  photos: new PhotoFolder(join(folder, 'photos')),
+  logger: pino({ level: 'silent' }),
+});
+const send = (path: string) =>
+  request(elsewhere).post(`/api/v1${path}`).set('Content-Type', 'application/octet-stream').send(whole);
+const preview = await medianMs(1, () => send('/imports/preview').expect(200));
+const importing = await medianMs(1, () => send('/imports?mode=new').expect(201));
+say(
+  `  ${`Previewing its import (${(whole.length / 1e6).toFixed(0)} MB)`.padEnd(40)} ${preview.toFixed(1).padStart(8)} ms`,
+);
+say(`  ${'Importing it elsewhere'.padEnd(40)} ${importing.toFixed(1).padStart(8)} ms`);
+await other.close();
 await store.close();
 rmSync(folder, { recursive: true, force: true });

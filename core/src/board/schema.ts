@@ -114,5 +114,5 @@ export const panelSummary = z.object({
 });
 export type PanelSummary = z.infer<typeof panelSummary>;
 
-export const siteSummary = z.object({ site, panels: z.array(panelSummary) });
+export const siteSummary = z.object({ site, panels: z.array(panelSummary), steps });
 export type SiteSummary = z.infer<typeof siteSummary>;

@@ -101,8 +101,11 @@ export async function startView(manager: EntityManager): Promise<SiteSummary[]> 
   const breakers = await manager.findBy(BreakerTable, { panelId: In(panelIds), removedAt: IsNull() });
   const circuits = await manager.find(CircuitTable, { select: { breakerId: true, label: true } });
   const labels = new Map(circuits.map(({ breakerId, label }) => [breakerId, label]));
+  const steps = new Map<string, SiteSummary['steps']>();
+  for (const { id } of sites) steps.set(id, await stepsOf(manager, id));
   return sites.map((site) => ({
     site,
+    steps: steps.get(site.id)!,
     panels: panels
       .filter(({ siteId }) => siteId === site.id)
       .map((panel) => {

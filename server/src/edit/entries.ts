@@ -1,6 +1,7 @@
 import { In, type EntityManager, type EntitySchema } from 'typeorm';
 import {
   EventTable,
+  insertMany,
   NoteTable,
   ObservationTable,
   PhotoTable,
@@ -92,12 +93,8 @@ export async function relog(manager: EntityManager, refs: readonly EntryRef[]): 
 }
 
 /** Insert rows of the log, however many. */
-export async function insertLogged<R extends LoggedRow>(
+export const insertLogged = <R extends LoggedRow>(
   manager: EntityManager,
   kind: EntryRef['kind'],
   rows: readonly R[],
-): Promise<void> {
-  for (let i = 0; i < rows.length; i += 50) {
-    await manager.insert(LOGGED[kind].table, rows.slice(i, i + 50) as object[]);
-  }
-}
+): Promise<void> => insertMany(manager, LOGGED[kind].table.options.name, rows);

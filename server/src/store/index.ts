@@ -1,4 +1,5 @@
 export * from './entities.ts';
+export { insertMany } from './insertMany.ts';
 export * from './rows.ts';
 export { SafeDatabase } from './safeDatabase.ts';
 export { Store } from './store.ts';

@@ -38,6 +38,8 @@ export class Store {
         db.pragma('busy_timeout = 5000');
         // The people who use this switch the power off.
         db.pragma('synchronous = FULL');
+        // Room for the indexes of a large record, in kB: ids are random, so any page may be the next.
+        db.pragma('cache_size = -65536');
       },
     });
     await source.initialize();

@@ -39,7 +39,7 @@ export async function readingsCsv(manager: EntityManager, siteId: string): Promi
     `SELECT r.*, p.name AS panel, b.space, b.poles, b.half, c.label AS circuit, s.why
      FROM reading r JOIN breaker b ON b.id = r.breakerId JOIN panel p ON p.id = b.panelId
      LEFT JOIN circuit c ON c.breakerId = b.id LEFT JOIN strike s ON s.readingId = r.id
-     WHERE p.siteId = ? ORDER BY r.at, r.loggedAt, r.id`,
+     WHERE p.siteId = ? ORDER BY r.at, p.name, b.space, b.half, r.point, r.value, r.loggedAt`,
     [siteId],
   )) as Joined[];
   const lines = rows.map(({ panel, space, poles, half, circuit, why, ...row }) =>

@@ -1,17 +1,9 @@
 import { NOTHING_SAID } from '@phylaxon/core/record';
 import { withNewIds, type SiteFile } from '@phylaxon/core/sitefile';
-import type { EntityManager, EntitySchema } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import { insertLogged, LOGGED, newId } from '../edit/index.ts';
 import { ApiError } from '../http/index.ts';
-import {
-  BreakerTable,
-  CircuitTable,
-  LoadTable,
-  PanelTable,
-  SiteTable,
-  StrikeTable,
-  VerdictTable,
-} from '../store/index.ts';
+import { insertMany, PanelTable, SiteTable } from '../store/index.ts';
 import { decisionText, redecidePanel } from '../verdict/index.ts';
 import { wipeSite } from './wipeSite.ts';
 
@@ -73,29 +65,20 @@ export async function meetingOf(manager: EntityManager, file: SiteFile): Promise
   return { here: here?.name ?? null, entangled, modes };
 }
 
-/** Rows in as many statements as the binding takes. */
-async function insertAll<R extends object>(
-  manager: EntityManager,
-  table: EntitySchema<R>,
-  rows: readonly R[],
-) {
-  for (let i = 0; i < rows.length; i += 50) await manager.insert(table, rows.slice(i, i + 50) as never);
-}
-
 async function insertSite(manager: EntityManager, file: SiteFile): Promise<void> {
   const siteId = file.site.id;
   // Panels hang on breakers and breakers sit in panels: what points where is checked at the end.
   await manager.query('PRAGMA defer_foreign_keys = ON');
   await manager.insert(SiteTable, file.site);
-  await insertAll(
-    manager,
+  // Lists of a panel are written by the table’s own rules.
+  await manager.insert(
     PanelTable,
     file.panels.map((panel) => ({ siteId, ...panel })),
   );
-  await insertAll(manager, BreakerTable, file.breakers);
-  await insertAll(
+  await insertMany(manager, 'breaker', file.breakers);
+  await insertMany(
     manager,
-    CircuitTable,
+    'circuit',
     file.circuits.map(({ conductor, nameplate, loads: _loads, ...circuit }) => ({
       ...circuit,
       gauge: conductor?.gauge ?? null,
@@ -109,7 +92,7 @@ async function insertSite(manager: EntityManager, file: SiteFile): Promise<void>
   const loads = file.circuits.flatMap(({ id, loads: own }) =>
     own.map((load, position) => ({ ...load, circuitId: id, position })),
   );
-  await insertAll(manager, LoadTable, loads);
+  await insertMany(manager, 'load', loads);
   await insertLogged(
     manager,
     'readings',
@@ -123,9 +106,9 @@ async function insertSite(manager: EntityManager, file: SiteFile): Promise<void>
   await insertLogged(manager, 'observations', file.observations);
   await insertLogged(manager, 'notes', file.notes);
   await insertLogged(manager, 'photos', file.photos);
-  await insertAll(
+  await insertMany(
     manager,
-    StrikeTable,
+    'strike',
     file.strikes.map(({ id, kind, entryId, at, why, replacedBy }) => ({
       id,
       readingId: null,
@@ -139,9 +122,9 @@ async function insertSite(manager: EntityManager, file: SiteFile): Promise<void>
       replacedBy,
     })),
   );
-  await insertAll(
+  await insertMany(
     manager,
-    VerdictTable,
+    'verdict',
     file.verdicts.map(({ decision, ...verdict }) => ({
       ...verdict,
       action: decision.action,

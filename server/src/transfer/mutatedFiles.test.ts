@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { deflateRawSync } from 'node:zlib';
+import { crc32, deflateRawSync } from 'node:zlib';
 import request from 'supertest';
 import yazl from 'yazl';
 import type { Store } from '../store/index.ts';
@@ -75,7 +75,10 @@ const MUTATIONS: ((file: File) => string | Buffer | Promise<Buffer>)[] = [
   () => text.slice(0, 1 + some(text.length - 2)),
   (file) => (wrongField(file), JSON.stringify({ ...file, format: one(['phylaxon', '', null, 7]) })),
   (file) => JSON.stringify({ ...file, version: one([0, -1, 3, 99, 1.5, '2', null, [2], 1e9]) }),
-  (file) => ((one(file.readings).value = one(['119', null, -5, 1e9, {}, [119], true])), JSON.stringify(file)),
+  (file) => (
+    (one(file.readings).value = one(['119', null, -500, 1e9, {}, [119], true])),
+    JSON.stringify(file)
+  ),
   (file) => (
     (one(file.readings).at = one(['yesterday', '2026-02-31', 5, null, '9999-01-01T00:00:00Z'])),
     JSON.stringify(file)
@@ -153,12 +156,13 @@ async function zipOf(files: [string, Buffer][]): Promise<Buffer> {
 }
 
 /** A zip by hand, since no library writes names that lead elsewhere or sizes that lie. */
-function rawZip(name: string, packed: Buffer, size: number, method: 0 | 8): Buffer {
+function rawZip(name: string, packed: Buffer, size: number, method: 0 | 8, sum = 0): Buffer {
   const bytes = Buffer.from(name);
   const local = Buffer.alloc(30);
   local.writeUInt32LE(0x04034b50, 0);
   local.writeUInt16LE(20, 4);
   local.writeUInt16LE(method, 8);
+  local.writeUInt32LE(sum, 14);
   local.writeUInt32LE(packed.length, 18);
   local.writeUInt32LE(size, 22);
   local.writeUInt16LE(bytes.length, 26);
@@ -166,6 +170,7 @@ function rawZip(name: string, packed: Buffer, size: number, method: 0 | 8): Buff
   central.writeUInt32LE(0x02014b50, 0);
   central.writeUInt16LE(20, 6);
   central.writeUInt16LE(method, 10);
+  central.writeUInt32LE(sum, 16);
   central.writeUInt32LE(packed.length, 20);
   central.writeUInt32LE(size, 24);
   central.writeUInt16LE(bytes.length, 28);
@@ -178,7 +183,7 @@ function rawZip(name: string, packed: Buffer, size: number, method: 0 | 8): Buff
   return Buffer.concat([local, bytes, packed, central, bytes, end]);
 }
 
-const zipNamed = (name: string, content: Buffer) => rawZip(name, content, content.length, 0);
+const zipNamed = (name: string, content: Buffer) => rawZip(name, content, content.length, 0, crc32(content));
 
 /** 200 MB of blanks, which pack to almost nothing. */
 let bomb: Buffer | null = null;

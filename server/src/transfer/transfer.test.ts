@@ -1,7 +1,9 @@
+import { readFileSync } from 'node:fs';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import type { SiteSummary } from '@phylaxon/core/board';
 import type { Story } from '@phylaxon/core/story';
 import request, { type Response } from 'supertest';
+import { siteFileSchemaText } from './index.ts';
 import { aJpeg, testApp } from '../testing/index.ts';
 
 type App = Awaited<ReturnType<typeof testApp>>;
@@ -109,8 +111,10 @@ describe('a site as a file', () => {
     });
     await upload(other, '/imports?mode=new', text).expect(201);
     const again = JSON.parse((await download(other, `/sites/${loft}/site.json`)).toString());
-    expect(again.strikes).toHaveLength(1);
-    expect(again.strikes[0]).toMatchObject({ kind: 'readings', why: 'misread' });
+    expect(again.strikes.map(({ kind, why }: { kind: string; why: string }) => [kind, why])).toEqual([
+      ['readings', 'Decimal point: it was 13.1 A'],
+      ['readings', 'misread'],
+    ]);
     expect(new Set(again.circuits.map((circuit: { rules: string }) => circuit.rules))).toEqual(
       new Set(['school']),
     );
@@ -132,6 +136,11 @@ describe('a site as a file', () => {
     expect(bare.body.error.message).toMatch(
       /photos\.0\.sha256: This picture did not come along: import the zip/,
     );
+  });
+
+  test('the schema in docs/ is the one files are read by (npm run schema writes it anew)', () => {
+    const kept = readFileSync(new URL('../../../docs/site-file.schema.json', import.meta.url), 'utf8');
+    expect(kept).toBe(siteFileSchemaText());
   });
 
   test('a picture keeps nothing of what the camera wrote into it', async () => {

@@ -1,4 +1,5 @@
 import { promisify } from 'node:util';
+import { crc32 } from 'node:zlib';
 import yauzl, { type Entry, type ZipFile } from 'yauzl';
 import yazl from 'yazl';
 import { ApiError } from '../http/index.ts';
@@ -112,5 +113,7 @@ async function contentOf(zip: ZipFile, entry: Entry, most: number): Promise<Buff
   } catch (error) {
     throw error instanceof ApiError ? error : damaged(`“${entry.fileName}” is damaged.`);
   }
-  return Buffer.concat(chunks);
+  const content = Buffer.concat(chunks);
+  if (crc32(content) !== entry.crc32) throw damaged(`“${entry.fileName}” is damaged.`);
+  return content;
 }

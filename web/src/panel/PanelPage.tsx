@@ -122,7 +122,7 @@ function FitHere({ board, space }: { board: BoardData; space: number }) {
         <h2 className="mb-2 border-t border-rule-strong pt-3 font-semibold">
           Or enter the breaker that sits here
         </h2>
-        <BreakerForm panelId={board.panel.id} label={board.panel.family} space={space} />
+        <BreakerForm board={board} space={space} />
       </div>
     </div>
   );

@@ -102,7 +102,7 @@ function TakeOff({ board: { panel, site } }: { board: Board }) {
         This panel is no longer at the site
       </Button>
       <p className="mt-1 text-sm text-ink-soft">
-        What is on record of it stays, and it can be brought back with Undo on another panel of the site.
+        What is on record of it stays, and Undo on the site’s page brings it back.
       </p>
       <FieldError message={problem ?? undefined} />
     </section>

@@ -1,5 +1,5 @@
 import type { Settings } from '@phylaxon/core/settings';
-import { useId, useState } from 'react';
+import { Fragment, useId, useState } from 'react';
 import { FieldError } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 
@@ -128,7 +128,34 @@ export function SettingsPage() {
       <FieldError message={problem ?? undefined} />
       {group('How figures are shown', SHOWN)}
       {group('Where the trade disagrees', SCHOOLS)}
+      <Keys />
     </main>
+  );
+}
+
+const KEYS: [string, string][] = [
+  ['Arrow keys', 'on the board: from breaker to breaker, as they lie'],
+  ['Enter', 'opens the breaker'],
+  ['Ctrl + Z', 'undo, on a panel'],
+  ['Ctrl + Shift + Z', 'redo'],
+  ['Ctrl + Enter', 'stores a typed directory'],
+  ['Space', 'while arranging: takes a breaker up, puts it down'],
+  ['Escape', 'leaves it where it was; closes a dialog'],
+];
+
+function Keys() {
+  return (
+    <section aria-label="Keys" className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">Keys</h2>
+      <dl className="mt-2 grid grid-cols-[max-content_1fr] gap-x-6 gap-y-1">
+        {KEYS.map(([key, what]) => (
+          <Fragment key={key}>
+            <dt className="figures">{key}</dt>
+            <dd>{what}</dd>
+          </Fragment>
+        ))}
+      </dl>
+    </section>
   );
 }
 

@@ -1,9 +1,10 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import type { Half } from '@phylaxon/core/panel';
+import type { Board } from '@phylaxon/core/board';
+import { fittingProblem, type Half, type Placed } from '@phylaxon/core/panel';
 import { ratingAmps } from '@phylaxon/core/quantities';
 import { BREAKER_KINDS, type Breaker } from '@phylaxon/core/record';
 import { STANDARD_RATINGS_AMPS } from '@phylaxon/core/standards';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { z } from 'zod';
 import { api } from '../api/index.ts';
@@ -59,19 +60,34 @@ function shapeOf(size: Values['size']): { poles: 1 | 2; half: Half | null } {
   return { poles: size === 'inner' || size === 'outer' ? 2 : 1, half: size };
 }
 
-type Props = { panelId: string; label: string } & (
+type Props = { board: Board } & (
   { breaker: Breaker; space?: undefined } | { space: number; breaker?: undefined }
 );
 
+const placedIn = ({ breakers }: Board): Placed[] =>
+  breakers.flatMap(({ breaker: { id, space, poles, half } }) =>
+    space === null ? [] : [{ id, space, poles, half }],
+  );
+
+/** Why what is being entered cannot sit there, told before it is sent. */
+function problemOf({ board, space, breaker }: Props, size: Values['size'], family: string) {
+  const at = space ?? breaker?.space ?? null;
+  if (at === null) return null;
+  const wanted = { id: breaker?.id ?? '', space: at, ...shapeOf(size) };
+  return fittingProblem(board.panel, placedIn(board), wanted, family === breaker?.family ? '' : family);
+}
+
 /** Fit a breaker into a space, or change the particulars of one that is there. */
-export function BreakerForm({ panelId, label, space, breaker }: Props) {
+export function BreakerForm(props: Props) {
+  const { board, space, breaker } = props;
+  const { panel } = board;
   const refresh = usePanel((state) => state.refresh);
   const navigate = useNavigate();
   const methods = useForm<Typed, unknown, Values>({
     resolver: zodResolver(form),
     defaultValues: startValues(breaker),
   });
-  const { register, handleSubmit, formState } = methods;
+  const { register, handleSubmit, formState, control } = methods;
   const { errors, isSubmitting } = formState;
   const versioned = useVersioned(methods, breaker?.version ?? 0, () => startValues(breaker));
 
@@ -86,9 +102,9 @@ export function BreakerForm({ panelId, label, space, breaker }: Props) {
         methods.reset(methods.getValues());
         await refresh();
       } else {
-        const fitted = await api.fitBreaker(panelId, { space: space!, ...shapeOf(size), ...part });
+        const fitted = await api.fitBreaker(panel.id, { space: space!, ...shapeOf(size), ...part });
         await refresh();
-        await navigate(`/panels/${panelId}/breakers/${fitted.id}`);
+        await navigate(`/panels/${panel.id}/breakers/${fitted.id}`);
       }
     } catch (error) {
       if (breaker) await refresh();
@@ -98,7 +114,10 @@ export function BreakerForm({ panelId, label, space, breaker }: Props) {
     }
   };
 
-  const notListed = errors.family?.message?.includes('not listed');
+  const [size, family, asFound] = useWatch({ control, name: ['size', 'family', 'asFound'] });
+  const problem = problemOf(props, size, family);
+  const notListed = problem?.field === 'family';
+  const sizeProblem = problem && !notListed ? problem.message : undefined;
   return (
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-4">
       <StaleNote versioned={versioned} />
@@ -114,15 +133,15 @@ export function BreakerForm({ panelId, label, space, breaker }: Props) {
             label="Size"
             options={SIZE_OPTIONS}
             registration={register('size')}
-            error={errors.size?.message}
+            error={errors.size?.message ?? sizeProblem}
           />
         )}
         <SelectField label="Kind" options={KINDS} registration={register('kind')} />
         <TextField
           label="Part family"
           registration={register('family')}
-          error={errors.family?.message}
-          hint={label ? `This panel’s own is ${label}.` : undefined}
+          error={errors.family?.message ?? (notListed && !asFound ? problem.message : undefined)}
+          hint={panel.family ? `This panel’s own is ${panel.family}.` : undefined}
         />
         <TextField
           label="Installed on"

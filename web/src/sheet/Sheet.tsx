@@ -107,8 +107,12 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
           </TabPanel>
           <TabPanel tabIndex={-1}>
             <div className="space-y-6">
-              <BreakerForm panelId={panel.id} label={panel.family} breaker={breaker} />
-              {board && <BreakerPlace breaker={breaker} board={board} />}
+              {board && (
+                <>
+                  <BreakerForm board={board} breaker={breaker} />
+                  <BreakerPlace breaker={breaker} board={board} />
+                </>
+              )}
             </div>
           </TabPanel>
         </TabPanels>

@@ -44,6 +44,7 @@ export function SitePage() {
           <header>
             <h1 className="text-3xl font-bold">{summary.site.name}</h1>
             {summary.site.note && <p className="text-ink-soft">{summary.site.note}</p>}
+            <Steps summary={summary} onStepped={load} />
           </header>
           <Search siteId={siteId} />
           <Panels summary={summary} />
@@ -53,6 +54,36 @@ export function SitePage() {
         </>
       )}
     </main>
+  );
+}
+
+/** Undo and redo where no panel need be open: a panel may have been taken off the site by mistake. */
+function Steps({ summary: { site, steps }, onStepped }: { summary: SiteSummary; onStepped: () => void }) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const step = async (direction: 'undo' | 'redo') => {
+    try {
+      await api.step(site.id, direction, steps[direction]!.id);
+      setProblem(null);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+    onStepped();
+  };
+  if (!steps.undo && !steps.redo) return null;
+  return (
+    <div className="mt-2 flex flex-wrap gap-2">
+      {steps.undo && (
+        <Button look="quiet" onClick={() => void step('undo')}>
+          Undo: {steps.undo.label}
+        </Button>
+      )}
+      {steps.redo && (
+        <Button look="quiet" onClick={() => void step('redo')}>
+          Redo: {steps.redo.label}
+        </Button>
+      )}
+      <FieldError message={problem ?? undefined} />
+    </div>
   );
 }
 

@@ -72,8 +72,8 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
         onFile={(chosen) => void choose(chosen)}
       />
       <p role="status">
-        {state === 'reading' && 'Reading the file …'}
-        {state === 'storing' && 'Storing …'}
+        {state === 'reading' && 'Reading the file … A very large one takes some seconds.'}
+        {state === 'storing' && 'Storing … A very large site takes up to a minute; nothing is half stored.'}
         {state === 'done' && <span className="text-good">✓ Imported.</span>}
       </p>
       {preview && (

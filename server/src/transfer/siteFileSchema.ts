@@ -1,0 +1,8 @@
+import { siteFile } from '@phylaxon/core/sitefile';
+import { z } from 'zod';
+
+/** The JSON Schema of a site file, as docs/ holds it: made from the schema the server reads by. */
+export function siteFileSchemaText(): string {
+  const schema = z.toJSONSchema(siteFile, { io: 'input', target: 'draft-2020-12', unrepresentable: 'any' });
+  return `${JSON.stringify({ title: 'Phylaxon site file', ...schema }, null, 2)}\n`;
+}
