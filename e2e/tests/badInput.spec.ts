@@ -45,6 +45,28 @@ test('an address that leads nowhere is told, with a way out', async ({ page }) =
   await expect(page.getByText('This panel does not exist.')).toBeVisible();
 });
 
+test('the circuit and the breaker half entered survive a reload too', async ({ page, request }) => {
+  await page.goto(await ownBreaker(request));
+  await page.getByRole('tab', { name: 'Circuit' }).click();
+  await page.getByLabel('Gauge').selectOption('12');
+  await page.getByRole('tab', { name: 'Breaker' }).click();
+  await page.getByLabel('Kind').selectOption('afci');
+  await page.reload();
+  await page.getByRole('tab', { name: 'Circuit' }).click();
+  const circuit = page.getByRole('tabpanel', { name: 'Circuit' });
+  await expect(circuit.getByText('Kept from before, not stored yet.')).toBeVisible();
+  await expect(page.getByLabel('Gauge')).toHaveValue('12');
+  await page.getByRole('button', { name: 'Store circuit' }).click();
+  await expect(page.getByText('✓ Stored. The decision is up to date.')).toBeVisible();
+  await page.getByRole('tab', { name: 'Breaker' }).click();
+  await expect(page.getByLabel('Kind')).toHaveValue('afci');
+  await page.getByRole('button', { name: 'Empty this form' }).click();
+  await expect(page.getByLabel('Kind')).toHaveValue('standard');
+  await page.reload();
+  await page.getByRole('tab', { name: 'Circuit' }).click();
+  await expect(circuit.getByText('Kept from before, not stored yet.')).toHaveCount(0);
+});
+
 test('a form half filled survives a reload, says so, and can be emptied', async ({ page, request }) => {
   await page.goto(await ownBreaker(request));
   const outlet = page.getByRole('textbox', { name: 'Outlet, V' });

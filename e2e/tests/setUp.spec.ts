@@ -28,6 +28,17 @@ test('a panel of one’s own: drawn, fitted, refused where it cannot be, and tak
   await page.getByRole('tab', { name: 'Breaker' }).click();
   await page.getByRole('button', { name: 'It is no longer in the panel' }).click();
   await expect(page.getByRole('link', { name: 'Space 7, empty: fit a breaker' })).toBeVisible();
+
+  // Another like it, the first one off the site, and back again.
+  await page.getByRole('link', { name: 'Set up this panel' }).click();
+  await page.getByRole('textbox', { name: 'Name of the new panel' }).fill('Loft panel');
+  await page.getByRole('button', { name: 'Duplicate' }).click();
+  await expect(page.getByRole('heading', { name: 'Set up Loft panel' })).toBeVisible();
+  await page.getByRole('button', { name: 'This panel is no longer at the site' }).click();
+  await expect(page.getByRole('heading', { name: 'Net store' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Loft panel/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo: Took Loft panel off the site' }).click();
+  await expect(page.getByRole('link', { name: /^Loft panel/ })).toBeVisible();
 });
 
 test('on a phone: board, sheet, and back', async ({ page }) => {

@@ -2,7 +2,9 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
-import { SafeDatabase, SiteTable, Store } from './index.ts';
+import { DataSource } from 'typeorm';
+import { CircuitTable, PanelTable, SafeDatabase, SiteTable, Store, StrikeTable } from './index.ts';
+import { MIGRATIONS } from './migrations.ts';
 
 const site = (n: number) => ({
   id: `site-${n}`,
@@ -128,5 +130,57 @@ describe('the file', () => {
       /never changed/,
     );
     await store.close();
+  });
+
+  test('a record of the version before is brought up, with all that was in it', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'phylaxon-'));
+    const database = join(folder, 'record.db');
+    const before = new DataSource({
+      type: 'better-sqlite3',
+      driver: SafeDatabase,
+      database,
+      migrationsRun: true,
+      synchronize: false,
+      migrations: MIGRATIONS.slice(0, 1),
+    });
+    await before.initialize();
+    for (const sql of [
+      `INSERT INTO site VALUES ('s', 'Loft', '', '2026')`,
+      `INSERT INTO panel VALUES ('p', 's', 'Main', 12, 'upright', 125, 'Orrin S', '2026')`,
+      `INSERT INTO breaker VALUES ('b', 'p', 'branch', 1, NULL, 1, 20, 'standard', '', 'right', NULL, '2026', NULL)`,
+      `INSERT INTO circuit VALUES ('c', 'b', 'Lathe', NULL, NULL, NULL, NULL, 60, 30, 2, NULL, 1, NULL, NULL, 'split')`,
+      `INSERT INTO reading VALUES ('r', 'b', '2026', '2026', '', 'voltage', 'outlet', 11.9, NULL, 'normal', 'unknown')`,
+      `INSERT INTO strike VALUES ('k', 'r', NULL, NULL, '2026', 'misread', NULL)`,
+      `INSERT INTO verdict VALUES ('v', 'b', '2026', 'rules-1', 'keep', 'keep', '{}', '{}')`,
+    ])
+      await before.query(sql);
+    await before.destroy();
+
+    const store = await Store.open(database);
+    await store.read(async (manager) => {
+      expect(await manager.find(PanelTable)).toMatchObject([
+        {
+          id: 'p',
+          alsoListed: [],
+          narrowSpaces: null,
+          splitAt: null,
+          feedThrough: false,
+          blanks: [],
+          version: 0,
+        },
+      ]);
+      expect(await manager.find(CircuitTable)).toMatchObject([
+        { label: 'Lathe', rules: 'school', version: 0 },
+      ]);
+      expect(await manager.find(StrikeTable)).toMatchObject([
+        { readingId: 'r', noteId: null, why: 'misread' },
+      ]);
+      expect(await manager.query('PRAGMA foreign_key_check')).toEqual([]);
+    });
+    await expect(store.write((manager) => manager.query('DELETE FROM strike'))).rejects.toThrow(
+      /never changed/,
+    );
+    await store.close();
+    rmSync(folder, { recursive: true });
   });
 });

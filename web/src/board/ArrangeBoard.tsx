@@ -189,7 +189,7 @@ function Carried({ item, look, onSide, shutsOff }: Omit<PlaceProps, 'verdict'> &
       className={classes(
         look,
         'w-full cursor-grab touch-none',
-        isDragging && 'relative z-10 cursor-grabbing opacity-90 shadow-lg',
+        isDragging && 'relative z-10 cursor-grabbing shadow-lg',
       )}
     >
       <GripVertical aria-hidden="true" className="size-4 shrink-0 text-enamel-soft" />

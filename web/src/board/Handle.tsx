@@ -38,7 +38,7 @@ export function Handle({
           upright ? 'h-4 w-4.5' : 'w-4',
           !upright && (poles === 2 ? 'h-10.5' : 'h-4.5'),
           at,
-          position === 'on' && 'border-enamel-text bg-enamel-text',
+          position === 'on' && 'print-ink border-enamel-text bg-enamel-text',
           position === 'off' && 'border-enamel-soft bg-enamel-raised',
           position === 'tripped' && 'top-1/2 left-1/2 -translate-1/2 rotate-20 border-heed-lit bg-heed-lit',
         )}

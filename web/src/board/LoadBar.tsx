@@ -12,17 +12,20 @@ export function LoadBar({ share, measured }: { share: number; measured: boolean 
       className="relative block h-2 min-w-5 flex-1 @max-[12rem]:order-1 @max-[12rem]:basis-full bg-enamel-sunk"
     >
       <span
-        className={classes('absolute inset-y-0 left-0', measured ? 'bg-good-lit' : 'border border-good-lit')}
+        className={classes(
+          'absolute inset-y-0 left-0',
+          measured ? 'print-ink bg-good-lit' : 'border border-good-lit',
+        )}
         style={{ width: at(Math.min(share, 1)) }}
       />
       {share > 1 && (
         <span
-          className="over-rating absolute inset-y-0"
+          className="over-rating print-ink absolute inset-y-0"
           style={{ left: at(1), width: `calc(${at(share)} - ${at(1)})` }}
         />
       )}
-      <span className="absolute -inset-y-0.5 w-px bg-enamel-soft" style={{ left: at(0.8) }} />
-      <span className="absolute -inset-y-0.5 w-0.5 bg-enamel-text" style={{ left: at(1) }} />
+      <span className="print-ink absolute -inset-y-0.5 w-px bg-enamel-soft" style={{ left: at(0.8) }} />
+      <span className="print-ink absolute -inset-y-0.5 w-0.5 bg-enamel-text" style={{ left: at(1) }} />
     </span>
   );
 }

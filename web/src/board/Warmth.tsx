@@ -13,7 +13,7 @@ export function Warmth({ heat }: { heat: BoardHeat }) {
         {[1, 2, 3].map((n) => (
           <span
             key={n}
-            className={classes('w-1 border border-current', n <= notches && 'bg-current')}
+            className={classes('w-1 border border-current', n <= notches && 'print-ink bg-current')}
             style={{ height: 4 + 3 * n }}
           />
         ))}

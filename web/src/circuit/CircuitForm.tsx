@@ -8,6 +8,7 @@ import { api } from '../api/index.ts';
 import {
   Button,
   Check,
+  DraftNote,
   FieldError,
   lengthUnit,
   NumberField,
@@ -17,7 +18,9 @@ import {
   temperatureUnit,
   TextField,
   toNumber,
+  useDraft,
   useVersioned,
+  withDraft,
 } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 import { circuitForm, circuitOf, valuesOf, type CircuitValues } from './formValues.ts';
@@ -54,15 +57,18 @@ interface Props {
 export function CircuitForm({ breaker, circuit, schools }: Props) {
   const refresh = usePanel((state) => state.refresh);
   const [stored, setStored] = useState(false);
+  const start = () => valuesOf(circuit, breaker.poles);
+  const draftName = `circuit-${breaker.id}`;
   const form = useForm<CircuitValues>({
     resolver: zodResolver(circuitForm),
-    defaultValues: valuesOf(circuit, breaker.poles),
+    defaultValues: withDraft(draftName, start()),
   });
   const { register, handleSubmit, formState, control } = form;
   const { errors, isSubmitting } = formState;
   const number = { setValueAs: toNumber };
   const values = useWatch({ control }) as CircuitValues;
-  const versioned = useVersioned(form, circuit?.version ?? 0, () => valuesOf(circuit, breaker.poles));
+  const draft = useDraft(draftName, form, start);
+  const versioned = useVersioned(form, circuit?.version ?? 0, start, draft);
 
   /** Figures that were shown in another unit and not touched stay what they were, to the last digit. */
   const untouched = () => ({
@@ -75,6 +81,7 @@ export function CircuitForm({ breaker, circuit, schools }: Props) {
     try {
       await api.setCircuit(breaker.id, { ...circuitOf(input), ...untouched(), version: versioned.version });
       form.reset(input);
+      draft.forget();
       setStored(true);
     } catch (error) {
       showErrors(form, error);
@@ -84,6 +91,7 @@ export function CircuitForm({ breaker, circuit, schools }: Props) {
 
   return (
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
+      <DraftNote draft={draft} />
       <StaleNote versioned={versioned} />
       <TextField
         label="Circuit"

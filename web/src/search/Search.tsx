@@ -5,7 +5,7 @@ import { api } from '../api/index.ts';
 import { dateText, FieldError, timeText } from '../shared/index.ts';
 import { KIND_NAMES, storyLine } from '../story/index.ts';
 
-const EXAMPLES = ['steam press', 'trips last winter', 'notes since June'];
+const EXAMPLES = ['steam press', 'trips last winter'];
 
 const today = (): Day => {
   const now = new Date();

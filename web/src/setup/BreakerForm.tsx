@@ -11,13 +11,16 @@ import { api } from '../api/index.ts';
 import {
   Button,
   Check,
+  DraftNote,
   FieldError,
   KIND_WORDS,
   SelectField,
   showErrors,
   StaleNote,
   TextField,
+  useDraft,
   useVersioned,
+  withDraft,
   type Option,
 } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
@@ -83,13 +86,16 @@ export function BreakerForm(props: Props) {
   const { panel } = board;
   const refresh = usePanel((state) => state.refresh);
   const navigate = useNavigate();
+  const start = () => startValues(breaker);
+  const draftName = `breaker-${breaker?.id ?? `${panel.id}-${space}`}`;
   const methods = useForm<Typed, unknown, Values>({
     resolver: zodResolver(form),
-    defaultValues: startValues(breaker),
+    defaultValues: withDraft(draftName, start()),
   });
   const { register, handleSubmit, formState, control } = methods;
   const { errors, isSubmitting } = formState;
-  const versioned = useVersioned(methods, breaker?.version ?? 0, () => startValues(breaker));
+  const draft = useDraft(draftName, methods, start);
+  const versioned = useVersioned(methods, breaker?.version ?? 0, start, draft);
 
   const onSubmit = async ({ size, onDirection, ...rest }: Values) => {
     const direction = onDirection === 'usual' ? {} : { onDirection };
@@ -100,9 +106,11 @@ export function BreakerForm(props: Props) {
         const shape = breaker.role === 'branch' ? shapeOf(size) : {};
         await api.changeBreaker(breaker.id, { ...part, ...shape, version });
         methods.reset(methods.getValues());
+        draft.forget();
         await refresh();
       } else {
         const fitted = await api.fitBreaker(panel.id, { space: space!, ...shapeOf(size), ...part });
+        draft.forget();
         await refresh();
         await navigate(`/panels/${panel.id}/breakers/${fitted.id}`);
       }
@@ -120,6 +128,7 @@ export function BreakerForm(props: Props) {
   const sizeProblem = problem && !notListed ? problem.message : undefined;
   return (
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-4">
+      <DraftNote draft={draft} />
       <StaleNote versioned={versioned} />
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField

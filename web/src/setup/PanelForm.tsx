@@ -69,14 +69,14 @@ export function PanelForm({ siteId, board, onStore, onStored }: Props) {
   const [entry, narrow] = useWatch({ control, name: ['entry', 'narrow'] });
   const feeds = useFeeds(siteId, board?.panel.id);
   const number = { setValueAs: toNumber };
-  const versioned = useVersioned(methods, board?.panel.version ?? 0, () => valuesOf(board), draft.restored);
+  const versioned = useVersioned(methods, board?.panel.version ?? 0, () => valuesOf(board), draft);
 
   const onSubmit = async (values: PanelValues) => {
     try {
       const input = { ...panelOf(values), version: board && versioned.version };
       const panel = await onStore(input, values.siteName?.trim() ?? null);
       methods.reset(values);
-      draft.clear();
+      draft.forget();
       await onStored(panel);
     } catch (error) {
       showErrors(methods, error, (path) =>

@@ -20,7 +20,8 @@ export const withDraft = <V extends FieldValues>(name: string, start: V): V => (
  *
  * @param name tells this form from all others
  * @param start what the form starts with when nothing is kept
- * @returns whether something was kept from before, and `clear` to be called when it is stored or discarded
+ * @returns whether something was kept from before, `forget` to be called when it is stored, and `clear`, which
+ *   empties the form as well
  */
 export function useDraft<V extends FieldValues, C, T>(
   name: string,
@@ -40,12 +41,15 @@ export function useDraft<V extends FieldValues, C, T>(
       }),
     [name, subscribe],
   );
-  const clear = () => {
-    reset(start());
+  const forget = () => {
     sessionStorage.removeItem(keyOf(name));
     setRestored(false);
   };
-  return { restored, clear };
+  const clear = () => {
+    reset(start());
+    forget();
+  };
+  return { restored, forget, clear };
 }
 
 /** Says that a form holds what was typed before, and offers to empty it. */

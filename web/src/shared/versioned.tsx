@@ -17,21 +17,23 @@ export interface Versioned {
  *
  * @param version what the thing is at now
  * @param start what the form shows of the thing as it is now
- * @param touched whether something counts as typed besides what the form itself knows
+ * @param draft what is kept of the form for a reload: it counts as typed, and goes when the form follows
  */
 export function useVersioned<V extends FieldValues, C, T>(
   form: UseFormReturn<V, C, T>,
   version: number,
   start: () => V,
-  touched = false,
+  draft: { restored: boolean; forget: () => void },
 ): Versioned {
   // `theirs`: the form is to show the thing as it is at that version; else it keeps what is in it.
   const [based, setBased] = useState({ version, theirs: false });
   const { reset, formState } = form;
-  const isTyped = formState.isDirty || touched;
+  const isTyped = formState.isDirty || draft.restored;
   if (version !== based.version && !isTyped) setBased({ version, theirs: true });
   useEffect(() => {
-    if (based.theirs) reset(start());
+    if (!based.theirs) return;
+    reset(start());
+    draft.forget();
     // Only another version makes the form start anew, not another `start` for the same.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [based, reset]);

@@ -7,8 +7,9 @@ import { useSettings } from '../stores/index.ts';
 import { ImportSite } from './ImportSite.tsx';
 import { pressing, type Pressing } from './pressing.ts';
 
-/** As many as fit a glance; the rest is told on its panel. */
+/** As many as fit a glance, on a desk and on a phone. */
 const AT_A_GLANCE = 8;
+const ON_A_PHONE = 3;
 
 /** Where one begins: what needs attention anywhere, most pressing first; every panel; how to add more. */
 export function StartPage() {
@@ -111,13 +112,13 @@ function NeedsAttention({ list }: { list: Pressing[] }) {
   const [all, setAll] = useState(false);
   const shown = all ? list : list.slice(0, AT_A_GLANCE);
   return (
-    <section aria-label="What needs attention">
+    <section aria-label="What needs attention" className="max-lg:order-first">
       <h2 className="text-xl font-bold">
         {list.length === 0 ? 'Nothing asks for attention' : 'What needs attention, most pressing first'}
       </h2>
       <ol className="mt-1 divide-y divide-rule">
-        {shown.map(({ key, to, where, label, headline, because, stop, when }) => (
-          <li key={key}>
+        {shown.map(({ key, to, where, label, headline, because, stop, when }, i) => (
+          <li key={key} className={classes(!all && i >= ON_A_PHONE && 'max-lg:hidden')}>
             <Link
               to={to}
               className="grid gap-x-4 px-1 py-2 hover:bg-bone-sunk sm:grid-cols-[5.5rem_minmax(0,1fr)]"
@@ -138,8 +139,12 @@ function NeedsAttention({ list }: { list: Pressing[] }) {
           </li>
         ))}
       </ol>
-      {list.length > AT_A_GLANCE && (
-        <Button look="quiet" className="mt-2" onClick={() => setAll(!all)}>
+      {list.length > ON_A_PHONE && (
+        <Button
+          look="quiet"
+          className={classes('mt-2', list.length <= AT_A_GLANCE && 'lg:hidden')}
+          onClick={() => setAll(!all)}
+        >
           {all ? 'Show the most pressing only' : `Show all ${list.length}`}
         </Button>
       )}
