@@ -11,8 +11,10 @@ import {
   uuid,
   type FileParts,
 } from '../testing/index.ts';
+import type { BreakerEvent } from '../record/index.ts';
+import { DEFAULT_SCHOOLS } from '../settings/index.ts';
 import { TESTS, type TestId } from '../vocabulary/index.ts';
-import { decide, decision } from './index.ts';
+import { cautionText, decide, decision } from './index.ts';
 
 const about = (subject: FileParts, rest?: Partial<Omit<Dossier, 'subject'>>) =>
   decide(gatherEvidence(aDossier(subject, rest)));
@@ -170,6 +172,56 @@ describe('reset', () => {
     expect(d.headline).toBe('Remove the known cause first, then reset it');
   });
 
+  describe('the limit of trials', () => {
+    const again = (n: number, pace: 'at-once' | 'minutes', unplugged = false) =>
+      anEvent('reset', n, { result: 'tripped', pace, unplugged });
+    const enough = (events: BreakerEvent[], schools = DEFAULT_SCHOOLS) =>
+      about({ events }, { schools }).headline.startsWith('Enough trials');
+    const first = anEvent('trip', 1, { pace: 'minutes' });
+    const snap = anEvent('trip', 1, { pace: 'at-once' });
+
+    test('two otherwise: after the second reset that tripped again no more are offered', () => {
+      expect([
+        enough([first, again(2, 'minutes')]),
+        enough([first, again(2, 'minutes'), again(3, 'minutes')]),
+      ]).toEqual([false, true]);
+      const d = about({ events: [first, again(2, 'minutes'), again(3, 'minutes')] });
+      expect(d.next.map(({ test: id }) => id)).not.toContain('reset-result-unplugged');
+      expect(d.cautions.join(' ')).toMatch(/Do not reset it again/);
+    });
+
+    test('one into a suspected short, and then one with everything unplugged is still allowed', () => {
+      expect(enough([snap, again(2, 'at-once')])).toBe(false);
+      expect(enough([snap, again(2, 'at-once'), again(3, 'at-once')])).toBe(true);
+    });
+
+    test('another school allows more, or fewer', () => {
+      const events = [first, again(2, 'minutes')];
+      expect(enough(events, { ...DEFAULT_SCHOOLS, trialsOtherwise: 1 })).toBe(true);
+      const three = [...events, again(3, 'minutes')];
+      expect(enough(three, { ...DEFAULT_SCHOOLS, trialsOtherwise: 3 })).toBe(false);
+    });
+
+    test('a reset that holds begins the count anew', () => {
+      const held = anEvent('reset', 4, { result: 'holds', feel: 'clean-clicks' });
+      const events = [
+        first,
+        again(2, 'minutes'),
+        again(3, 'minutes'),
+        held,
+        anEvent('trip', 5, { pace: 'minutes' }),
+      ];
+      expect(enough(events)).toBe(false);
+    });
+
+    test('the caution says what the school allows', () => {
+      const caution = (into: number, otherwise: number) =>
+        cautionText('reset', { ...DEFAULT_SCHOOLS, trialsIntoShort: into, trialsOtherwise: otherwise });
+      expect(caution(1, 2)).toMatch(/At most one trial into a suspected short, two otherwise\./);
+      expect(caution(2, 2)).toMatch(/At most two trials, then stop and think\./);
+    });
+  });
+
   test('not while it is warm', () => {
     expect(about({ events: [removed], observations: [anObservation('panel-touch', 'warm', 2)] }).family).toBe(
       'need-more',
@@ -180,6 +232,26 @@ describe('reset', () => {
     expect(about({ events: [removed, cleanReset, anEvent('trip', 5, { pace: 'at-once' })] }).family).toBe(
       'need-more',
     );
+  });
+});
+
+describe('parts and surge units', () => {
+  test('a part that the label does not list is a finding; one that it lists besides is none', () => {
+    const label = { id: uuid(900), name: 'Main panel', family: 'Orrin S', alsoListed: ['Tarnfield'] };
+    const decided = (family: string) => about({ breaker: { family } }, { panel: label });
+    expect(decided('Kestle')).toMatchObject({ family: 'replace' });
+    expect(decided('Kestle').reasons[0]!.text).toMatch(
+      /Kestle is not listed for this panel \(Orrin S, Tarnfield\)/,
+    );
+    expect(decided('Tarnfield').family).toBe('need-more');
+    expect(decided('').family).toBe('need-more');
+  });
+
+  test('a surge unit is judged by its lamp, not by load; a danger sign stops it all the same', () => {
+    const surge = { breaker: { kind: 'surge' as const } };
+    expect(about(surge).headline).toMatch(/^Look at its lamp/);
+    const hot = about({ ...surge, observations: [anObservation('panel-touch', 'hot', 2)] });
+    expect(hot.stop.active).toBe(true);
   });
 });
 
