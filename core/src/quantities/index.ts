@@ -3,3 +3,4 @@ export * from './compare.ts';
 export * from './median.ts';
 export * from './reason.ts';
 export * from './say.ts';
+export * from './plainText.ts';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { isPlainText, NOT_PLAIN } from './plainText.ts';
 import { sayQuantity } from './say.ts';
 
 /** Bounds of a temperature name their unit twice, so that each can be told in another. */
@@ -48,4 +49,5 @@ export const name = (what: string) =>
     })
     .trim()
     .min(1, `${what} must not be empty.`)
-    .max(120, `${what} may have 120 characters at most.`);
+    .max(120, `${what} may have 120 characters at most.`)
+    .refine(isPlainText, NOT_PLAIN);

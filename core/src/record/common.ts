@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { isPlainText, NOT_PLAIN } from '../quantities/index.ts';
 
 export const id = z.uuid('The id must be a UUID.');
 
@@ -8,7 +9,19 @@ export const instant = z.iso
   .refine((text) => text >= '1900' && text < '2200', 'The time must lie between 1900 and 2200.')
   .transform((text) => new Date(text).toISOString());
 
-export const note = z.string().trim().max(2000, 'A note may have 2000 characters at most.');
+export const note = z
+  .string()
+  .trim()
+  .max(2000, 'A note may have 2000 characters at most.')
+  .refine(isPlainText, NOT_PLAIN);
+
+/** Why an entry is struck. */
+export const reason = z
+  .string()
+  .trim()
+  .min(1, 'Say why it is struck.')
+  .max(500, 'At most 500 characters.')
+  .refine(isPlainText, NOT_PLAIN);
 
 /** The version a change was made from: where another change came first, it is refused, not overwritten. */
 export const basedOn = z.int().min(0).optional();

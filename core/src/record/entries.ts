@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ambientC, amps, seconds, surfaceC, volts } from '../quantities/index.ts';
 import { isOutcome, TESTS, type TestId } from '../vocabulary/index.ts';
-import { id, instant, note, ownId } from './common.ts';
+import { id, instant, note, ownId, reason } from './common.ts';
 
 /** Where a voltage is taken; `legs` are the line side at the main, to neutral. */
 export const VOLTAGE_POINTS = ['outlet', 'load-terminal', 'load-terminal-2', 'leg-a', 'leg-b'] as const;
@@ -157,7 +157,7 @@ export type PhotoInput = z.input<typeof photoInput>;
 
 /** Why a row no longer counts. The row itself stays as it was. */
 export const strikeInput = z.strictObject({
-  why: z.string().trim().min(1, 'Say why it is struck.').max(500, 'At most 500 characters.'),
+  why: reason,
 });
 export type StrikeInput = z.input<typeof strikeInput>;
 

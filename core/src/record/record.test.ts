@@ -10,6 +10,7 @@ import {
   instant,
   loadAmps,
   loadInput,
+  noteInput,
   observationInput,
   panelInput,
   readingInput,
@@ -95,6 +96,9 @@ describe('what may be sent to be stored', () => {
       'outcome',
     ],
     ['a strike without a reason', strikeInput, { why: ' ' }, 'why'],
+    ['a note with a control character', noteInput, { note: 'a\u0000b', at }, 'note'],
+    ['half a character', noteInput, { note: 'a\ud83d', at }, 'note'],
+    ['a name that rings the bell', circuitInput, { label: 'Lathe\u0007' }, 'label'],
   ])('%s is refused at its field', (_what, schema, input, path) => {
     expect(faults(schema, input)).toContain(path);
   });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { name, ratingAmps } from '../quantities/index.ts';
+import { isPlainText, name, NOT_PLAIN, ratingAmps } from '../quantities/index.ts';
 import { HALVES, ON_DIRECTIONS, ORIENTATIONS } from '../panel/index.ts';
 import { basedOn, id, instant, note } from './common.ts';
 
@@ -22,7 +22,11 @@ const spaceNumbers = z
   .max(MOST_SPACES)
   .transform((spaces) => [...new Set(spaces)].sort((a, b) => a - b));
 
-const family = z.string().trim().max(60, 'A part family may have 60 characters at most.');
+const family = z
+  .string()
+  .trim()
+  .max(60, 'A part family may have 60 characters at most.')
+  .refine(isPlainText, NOT_PLAIN);
 
 /** What a panel is, field by field, with the bounds of each. */
 export const panelFields = {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { decision } from '../diagnose/index.ts';
 import { HALVES, ON_DIRECTIONS } from '../panel/index.ts';
+import { isPlainText, NOT_PLAIN } from '../quantities/index.ts';
 import {
   BREAKER_KINDS,
   checkPanel,
@@ -59,7 +60,7 @@ const strikeRow = z.strictObject({
   kind: z.enum(STRIKABLE_KINDS),
   entryId: id,
   at: instant,
-  why: z.string().max(600),
+  why: z.string().max(1000).refine(isPlainText, NOT_PLAIN),
   replacedBy: id.nullable().default(null),
 });
 
@@ -67,7 +68,7 @@ const verdictRow = z.strictObject({
   id,
   breakerId: id,
   at: instant,
-  engine: z.string().min(1).max(40),
+  engine: z.string().regex(/^[\w.-]{1,40}$/, 'An engine is named by letters, figures, dots and dashes.'),
   decision,
 });
 

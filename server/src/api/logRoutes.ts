@@ -1,11 +1,4 @@
-import {
-  eventInput,
-  noteInput,
-  observationInput,
-  photoInput,
-  readingInput,
-  type Breaker,
-} from '@phylaxon/core/record';
+import { eventInput, noteInput, observationInput, photoInput, readingInput } from '@phylaxon/core/record';
 import { z } from 'zod';
 import type { Edit } from '../edit/index.ts';
 import { Download, route, type Route } from '../http/index.ts';
@@ -39,7 +32,7 @@ export function logRoutes({ record, photos }: Context): Route[] {
       const row = await breakerRow(edit.manager, breakerId);
       const rows = await work(edit);
       return {
-        label: `Logged ${what} at ${atPlace(row as Breaker)}`,
+        label: `Logged ${what} at ${atPlace(row)}`,
         result: { ids: rows.map(({ id }) => id) },
       };
     });

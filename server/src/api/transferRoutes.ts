@@ -1,4 +1,5 @@
 import { id } from '@phylaxon/core/record';
+import { serializeSiteFile } from '@phylaxon/core/sitefile';
 import { z } from 'zod';
 import { Download, route, type Route } from '../http/index.ts';
 import { panelRow, siteRow } from '../record/index.ts';
@@ -81,12 +82,11 @@ export function transferRoutes({ store, record, changes, photos }: Context): Rou
       'A site with all that is on record and its pictures',
       async (siteId) => {
         const file = await store.read((manager) => siteFileOf(manager, siteId));
-        const text = await store.read((manager) => exportText(manager, siteId));
         const pictures = new Map<string, Buffer>();
         for (const { sha256 } of file.photos) pictures.set(sha256, await photos.read(sha256));
         return new Download(
           'application/zip',
-          await packSite(text, pictures),
+          await packSite(serializeSiteFile(file), pictures),
           `${fileName(file.site.name)}.zip`,
         );
       },

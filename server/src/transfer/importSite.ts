@@ -19,38 +19,42 @@ export interface Meeting {
   modes: ImportMode[];
 }
 
-const LISTS = {
-  panels: 'panel',
-  breakers: 'breaker',
-  circuits: 'circuit',
-  readings: 'reading',
-  events: 'event',
-  observations: 'observation',
-  notes: 'note',
-  photos: 'photo',
-  strikes: 'strike',
-  verdicts: 'verdict',
-} as const;
+/** The site a breaker belongs to. */
+const siteOf = (breakerId: string) =>
+  `(SELECT p.siteId FROM breaker b JOIN panel p ON p.id = b.panelId WHERE b.id = ${breakerId})`;
+const ofEntry = (kind: string) => `(SELECT e.breakerId FROM ${kind} e WHERE e.id = t.${kind}Id)`;
 
-const OF_SITE: Record<string, string> = {
-  panel: 't.siteId',
-  breaker: '(SELECT p.siteId FROM panel p WHERE p.id = t.panelId)',
-  strike: 'NULL',
-};
-const BY_BREAKER =
-  '(SELECT p.siteId FROM breaker b JOIN panel p ON p.id = b.panelId WHERE b.id = t.breakerId)';
+/** For every table whose rows carry ids: those of a file, and the site a row of it belongs to. */
+const OWNED: [table: string, ids: (file: SiteFile) => { id: string }[], site: string][] = [
+  ['panel', (file) => file.panels, 't.siteId'],
+  ['breaker', (file) => file.breakers, siteOf('t.id')],
+  ['circuit', (file) => file.circuits, siteOf('t.breakerId')],
+  [
+    'load',
+    (file) => file.circuits.flatMap(({ loads }) => loads),
+    siteOf('(SELECT c.breakerId FROM circuit c WHERE c.id = t.circuitId)'),
+  ],
+  ['reading', (file) => file.readings, siteOf('t.breakerId')],
+  ['event', (file) => file.events, siteOf('t.breakerId')],
+  ['observation', (file) => file.observations, siteOf('t.breakerId')],
+  ['note', (file) => file.notes, siteOf('t.breakerId')],
+  ['photo', (file) => file.photos, siteOf('t.breakerId')],
+  [
+    'strike',
+    (file) => file.strikes,
+    siteOf(`coalesce(${['reading', 'event', 'observation', 'note', 'photo'].map(ofEntry).join(', ')})`),
+  ],
+  ['verdict', (file) => file.verdicts, siteOf('t.breakerId')],
+];
 
 /** What a file meets here: its own site, or rows of its ids that belong to another. */
 export async function meetingOf(manager: EntityManager, file: SiteFile): Promise<Meeting> {
   const here = await manager.findOneBy(SiteTable, { id: file.site.id });
   let entangled = false;
-  for (const [list, table] of Object.entries(LISTS)) {
-    // A strike stands and falls with its entry.
-    if (table === 'strike') continue;
-    const ids = file[list as keyof typeof LISTS].map(({ id }) => id);
+  for (const [table, rows, site] of OWNED) {
+    const ids = rows(file).map(({ id }) => id);
     const [row] = (await manager.query(
-      `SELECT count(*) AS n FROM "${table}" t WHERE t.id IN (SELECT value FROM json_each(?))
-       AND ${OF_SITE[table] ?? BY_BREAKER} <> ?`,
+      `SELECT count(*) AS n FROM "${table}" t WHERE t.id IN (SELECT value FROM json_each(?)) AND ${site} <> ?`,
       [JSON.stringify(ids), file.site.id],
     )) as [{ n: number }];
     if (row.n > 0) entangled = true;

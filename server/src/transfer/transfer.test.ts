@@ -152,6 +152,41 @@ describe('a site as a file', () => {
   });
 });
 
+describe('a file whose rows are here under another site', () => {
+  let elsewhere: App;
+  beforeAll(async () => {
+    elsewhere = await testApp({ demo: true });
+  });
+
+  test.each(['readings', 'strikes', 'circuits', 'verdicts', 'loads'])(
+    'of a file whose %s are here under another site only a copy is taken',
+    async (list) => {
+      const own = await siteNamed(elsewhere, 'Saltmarsh Sail Loft');
+      const json = JSON.parse((await download(elsewhere, `/sites/${own.site.id}/site.json`)).toString());
+      const other = await siteNamed(elsewhere, 'Ferry Cottage');
+      const theirs = JSON.parse((await download(elsewhere, `/sites/${other.site.id}/site.json`)).toString());
+      await request(elsewhere.app).delete(`/api/v1/sites/${other.site.id}`).expect(200);
+      const mine =
+        list === 'loads'
+          ? theirs.circuits.find((one: { loads: [] }) => one.loads.length > 0).loads[0]
+          : theirs[list][0];
+      const foreign =
+        list === 'loads'
+          ? json.circuits.find((one: { loads: [] }) => one.loads.length > 0).loads[0]
+          : json[list][0];
+      if (mine) mine.id = foreign.id;
+      else theirs.strikes.push({ ...foreign, entryId: theirs.readings[0].id });
+      const text = JSON.stringify(theirs);
+      expect((await upload(elsewhere, '/imports/preview', text).expect(200)).body).toMatchObject({
+        here: null,
+        modes: ['copy'],
+      });
+      await upload(elsewhere, '/imports?mode=new', text).expect(409);
+      await upload(elsewhere, '/imports?mode=copy', text).expect(201);
+    },
+  );
+});
+
 describe('readings as a table', () => {
   test('exported and imported into the same panel elsewhere they are the same readings', async () => {
     const { site, panels } = await siteNamed(demo, 'Ferry Cottage');

@@ -48,8 +48,6 @@ interface Props {
   shutsOff: boolean;
 }
 
-const HALF_SHORT = { upper: 'upper', lower: 'lower', inner: 'inner', outer: 'outer' } as const;
-
 /** What a breaker's cell shows: place, name, rating, load, warmth, the handle where it is, the decision. */
 export function BreakerCell({ entry, mirrored, onSide, shutsOff }: Props) {
   const { breaker, handle, load, heat, feeds, standing } = entry;
@@ -102,9 +100,7 @@ export function BreakerCell({ entry, mirrored, onSide, shutsOff }: Props) {
         </span>
         <span className="mt-0.5 flex flex-wrap items-center gap-x-2 gap-y-1">
           <span className="figures text-xs whitespace-nowrap">
-            {[`${breaker.ratingAmps} A`, KIND_SHORT[breaker.kind], breaker.half && HALF_SHORT[breaker.half]]
-              .filter(Boolean)
-              .join(' ')}
+            {[`${breaker.ratingAmps} A`, KIND_SHORT[breaker.kind], breaker.half].filter(Boolean).join(' ')}
           </span>
           {load ? (
             <>
