@@ -7,8 +7,11 @@ import { createApp } from '../src/app/index.ts';
 import { PhotoFolder } from '../src/photos/index.ts';
 import { Store } from '../src/store/index.ts';
 import { buildBigSite } from './bigSite.ts';
+import { liveLatency } from './liveLatency.ts';
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
+
+const median = (list: number[]) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]!;
 
 /** The median time of some work, in ms. */
 async function medianMs(times: number, work: (i: number) => Promise<unknown>): Promise<number> {
@@ -18,7 +21,7 @@ async function medianMs(times: number, work: (i: number) => Promise<unknown>): P
     await work(i);
     taken.push(performance.now() - start);
   }
-  return taken.sort((a, b) => a - b)[Math.floor(times / 2)]!;
+  return median(taken);
 }
 
 const folder = mkdtempSync(join(tmpdir(), 'phylaxon-bench-'));
@@ -80,6 +83,11 @@ for (const [what, budget, times, work] of MEASURED) {
     budget === null ? '' : ms <= budget ? ` (budget ${budget} ms: holds)` : ` (budget ${budget} ms: OVER)`;
   say(`  ${what.padEnd(40)} ${ms.toFixed(1).padStart(8)} ms${verdict}`);
 }
+
+const latency = median(await liveLatency(app, panelAt(0).panelId, breakerAt(0), 20));
+say(
+  `  ${'From a change here to the board there'.padEnd(40)} ${latency.toFixed(1).padStart(8)} ms (budget 1000 ms: ${latency <= 1000 ? 'holds' : 'OVER'})`,
+);
 
 const { text: whole } = await get(`/sites/${siteId}/site.json`)
   .buffer(true)

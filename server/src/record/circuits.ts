@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';
 import { CircuitTable, LoadTable } from '../store/index.ts';
 import { breakerRow } from './breakers.ts';
+import { circuitColumns } from './rowsToRecord.ts';
 
 /** Set a breaker's circuit with its loads, whole: what was set before is replaced. */
 export async function setCircuit(edit: Edit, breakerId: string, input: z.output<typeof circuitInput>) {
@@ -12,15 +13,7 @@ export async function setCircuit(edit: Edit, breakerId: string, input: z.output<
   const old = await manager.findOneBy(CircuitTable, { breakerId });
   refuseStale('This circuit', old, version);
   const id = old?.id ?? newId();
-  const fields = {
-    ...rest,
-    gauge: conductor?.gauge ?? null,
-    material: conductor?.material ?? null,
-    insulationC: conductor?.insulationC ?? null,
-    cable: conductor?.cable ?? null,
-    minCircuitAmps: nameplate?.minCircuitAmps ?? null,
-    maxBreakerAmps: nameplate?.maxBreakerAmps ?? null,
-  };
+  const fields = { ...rest, ...circuitColumns({ conductor, nameplate }) };
   if (old) await edit.update('circuit', id, fields);
   else await edit.insert('circuit', { id, breakerId, ...fields, version: 1 });
   for (const load of await manager.findBy(LoadTable, { circuitId: id })) await edit.remove('load', load.id);

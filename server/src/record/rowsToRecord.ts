@@ -41,6 +41,16 @@ export function circuitOf(row: CircuitRow, loads: LoadRow[]): Circuit {
   } as Circuit;
 }
 
+/** A circuit’s conductor and nameplate as its row holds them: spread over columns. */
+export const circuitColumns = ({ conductor, nameplate }: Pick<Circuit, 'conductor' | 'nameplate'>) => ({
+  gauge: conductor?.gauge ?? null,
+  material: conductor?.material ?? null,
+  insulationC: conductor?.insulationC ?? null,
+  cable: conductor?.cable ?? null,
+  minCircuitAmps: nameplate?.minCircuitAmps ?? null,
+  maxBreakerAmps: nameplate?.maxBreakerAmps ?? null,
+});
+
 export type Struck = Pick<Reading, 'struck'>['struck'];
 
 /** The strike of each struck row, by the row's id. */

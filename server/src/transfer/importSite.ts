@@ -3,6 +3,7 @@ import { withNewIds, type SiteFile } from '@phylaxon/core/sitefile';
 import type { EntityManager } from 'typeorm';
 import { insertLogged, LOGGED, newId } from '../edit/index.ts';
 import { ApiError } from '../http/index.ts';
+import { circuitColumns } from '../record/index.ts';
 import { insertMany, PanelTable, SiteTable } from '../store/index.ts';
 import { decisionText, redecidePanel } from '../verdict/index.ts';
 import { wipeSite } from './wipeSite.ts';
@@ -85,12 +86,7 @@ async function insertSite(manager: EntityManager, file: SiteFile): Promise<void>
     'circuit',
     file.circuits.map(({ conductor, nameplate, loads: _loads, ...circuit }) => ({
       ...circuit,
-      gauge: conductor?.gauge ?? null,
-      material: conductor?.material ?? null,
-      insulationC: conductor?.insulationC ?? null,
-      cable: conductor?.cable ?? null,
-      minCircuitAmps: nameplate?.minCircuitAmps ?? null,
-      maxBreakerAmps: nameplate?.maxBreakerAmps ?? null,
+      ...circuitColumns({ conductor, nameplate }),
     })),
   );
   const loads = file.circuits.flatMap(({ id, loads: own }) =>

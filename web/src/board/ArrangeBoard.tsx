@@ -17,7 +17,7 @@ import type { Board as BoardData } from '@phylaxon/core/board';
 import { GripVertical } from 'lucide-react';
 import { useState } from 'react';
 import { api } from '../api/index.ts';
-import { classes, placeText } from '../shared/index.ts';
+import { classes, placeText, sayError } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 import { shutOffs } from './Board.tsx';
 import { BoardFrame } from './BoardFrame.tsx';
@@ -84,7 +84,7 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
       await api.moveBreaker(from, plan.move);
       setTold(`Moved to ${plan.place}.`);
     } catch (error) {
-      setTold(error instanceof Error ? error.message : String(error));
+      setTold(sayError(error));
     }
     await refresh();
   };

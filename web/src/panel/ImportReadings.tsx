@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { api, RequestError, type ReadingsPreview } from '../api/index.ts';
-import { Button, dateText, FileField, Problems } from '../shared/index.ts';
+import { api, type ReadingsPreview } from '../api/index.ts';
+import { Button, dateText, FileField, Problems, problemsOf } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 
 /** Readings from a table: what it would do is shown before it is done. */
@@ -13,11 +13,7 @@ export function ImportReadings({ panelId }: { panelId: string }) {
 
   const fail = (error: unknown) => {
     setPreview(null);
-    const told =
-      error instanceof RequestError && error.issues.length > 0
-        ? error.issues.map(({ message }) => message)
-        : null;
-    setProblems(told ?? [error instanceof Error ? error.message : String(error)]);
+    setProblems(problemsOf(error));
   };
   const choose = async (chosen: File) => {
     setFile(chosen);

@@ -4,7 +4,7 @@ import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { api } from '../api/index.ts';
 import { DirectoryForm, PanelForm } from '../setup/index.ts';
-import { Button, FieldError, showErrors, TextField } from '../shared/index.ts';
+import { Button, FieldError, sayError, showErrors, TextField } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 import { ImportReadings } from './ImportReadings.tsx';
 
@@ -93,7 +93,7 @@ function TakeOff({ board: { panel, site } }: { board: Board }) {
       await api.removePanel(panel.id);
       await navigate(`/sites/${site.id}`);
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(sayError(error));
     }
   };
   return (

@@ -1,6 +1,6 @@
 import type { Settings } from '@phylaxon/core/settings';
 import { Fragment, useId, useState } from 'react';
-import { FieldError } from '../shared/index.ts';
+import { FieldError, sayError } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 
 interface Choice<K extends keyof Settings> {
@@ -98,7 +98,7 @@ export function SettingsPage() {
       setProblem(null);
       setStored(true);
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(sayError(error));
     }
   };
   const group = (title: string, choices: Choice<keyof Settings>[]) => (

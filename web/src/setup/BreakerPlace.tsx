@@ -5,7 +5,15 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { api } from '../api/index.ts';
-import { Button, FieldError, placeText, SelectField, showErrors, TextField } from '../shared/index.ts';
+import {
+  Button,
+  FieldError,
+  placeText,
+  sayError,
+  SelectField,
+  showErrors,
+  TextField,
+} from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 
 interface Props {
@@ -30,8 +38,6 @@ export function BreakerPlace({ breaker, board }: Props) {
     </div>
   );
 }
-
-const why = (error: unknown) => (error instanceof Error ? error.message : String(error));
 
 /** A new part: the circuit stays with the place, the log stays with the old part. */
 function Replace({ breaker }: { breaker: Breaker }) {
@@ -127,7 +133,7 @@ function Tie({ breaker, board }: Props) {
     try {
       await api.tieBreaker(breaker.id, other);
     } catch (error) {
-      setProblem(why(error));
+      setProblem(sayError(error));
     }
     await refresh();
   };
@@ -176,7 +182,7 @@ function TakeOut({ breaker }: { breaker: Breaker }) {
       await navigate(`/panels/${breaker.panelId}`);
       await usePanel.getState().openPanel(breaker.panelId);
     } catch (error) {
-      setProblem(why(error));
+      setProblem(sayError(error));
     }
   };
   return (

@@ -1,7 +1,7 @@
 import type { Board } from '@phylaxon/core/board';
 import { useState } from 'react';
 import { api } from '../api/index.ts';
-import { Button, FieldError } from '../shared/index.ts';
+import { Button, FieldError, sayError } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 import { panelInputOf } from './panelValues.ts';
 
@@ -32,7 +32,7 @@ export function OpeningForm({ board, space }: { board: Board; space: number }) {
       );
       setProblem(null);
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(sayError(error));
     }
     await refresh();
   };

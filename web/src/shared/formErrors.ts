@@ -1,6 +1,15 @@
 import type { FieldPath, FieldValues, UseFormReturn } from 'react-hook-form';
 import { RequestError } from '../api/index.ts';
 
+/** What went wrong, in words. */
+export const sayError = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+
+/** Everything the server said of something that was sent, line by line. */
+export function problemsOf(error: unknown): string[] {
+  const told = error instanceof RequestError ? error.issues.map(({ message }) => message) : [];
+  return told.length > 0 ? told : [sayError(error)];
+}
+
 /**
  * Put what the server said of an entry where it belongs: at its field, or over the form.
  *
@@ -19,5 +28,5 @@ export function showErrors<V extends FieldValues, C, T>(
     form.setError(field, { message });
     placed = true;
   }
-  if (!placed) form.setError('root', { message: error instanceof Error ? error.message : String(error) });
+  if (!placed) form.setError('root', { message: sayError(error) });
 }

@@ -4,7 +4,7 @@ import { useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../api/index.ts';
 import { Search } from '../search/index.ts';
-import { Button, FieldError, Notice, showErrors, TextField } from '../shared/index.ts';
+import { Button, FieldError, Notice, sayError, showErrors, TextField } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 
 /** One site: find anything in it, its panels, its files, its name, its end. */
@@ -65,7 +65,7 @@ function Steps({ summary: { site, steps }, onStepped }: { summary: SiteSummary; 
       await api.step(site.id, direction, steps[direction]!.id);
       setProblem(null);
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(sayError(error));
     }
     onStepped();
   };
@@ -186,7 +186,7 @@ function Wipe({ summary: { site } }: { summary: SiteSummary }) {
       await api.wipeSite(site.id);
       await navigate('/');
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(sayError(error));
     }
   };
   return (

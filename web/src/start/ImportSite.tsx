@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { api, RequestError, type ImportMode, type SitePreview } from '../api/index.ts';
-import { Button, FileField, Problems } from '../shared/index.ts';
+import { api, type ImportMode, type SitePreview } from '../api/index.ts';
+import { Button, FileField, Problems, problemsOf } from '../shared/index.ts';
 
 const MODE_WORDS: Record<ImportMode, string> = {
   new: 'Import it',
@@ -37,8 +37,7 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
   const fail = (error: unknown) => {
     setPreview(null);
     setState('idle');
-    const told = error instanceof RequestError ? error.issues.map(({ message }) => message) : [];
-    setProblems(told.length > 0 ? told : [error instanceof Error ? error.message : String(error)]);
+    setProblems(problemsOf(error));
   };
   const choose = async (chosen: File) => {
     setFile(chosen);

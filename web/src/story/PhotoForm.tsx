@@ -2,7 +2,7 @@ import type { Breaker } from '@phylaxon/core/record';
 import { Camera } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
 import { api } from '../api/index.ts';
-import { Button, FieldError } from '../shared/index.ts';
+import { Button, FieldError, sayError } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 import { shrink } from './shrink.ts';
 
@@ -28,7 +28,7 @@ export function PhotoForm({ breaker }: { breaker: Breaker }) {
       const picture = await shrink(file);
       setTaken({ picture, address: URL.createObjectURL(picture) });
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(sayError(error));
     }
   };
   const store = async () => {
@@ -40,7 +40,7 @@ export function PhotoForm({ breaker }: { breaker: Breaker }) {
       setProblem(null);
       await refresh();
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+      setProblem(sayError(error));
     }
     setBusy(false);
   };

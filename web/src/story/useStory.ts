@@ -1,7 +1,7 @@
 import { STORY_KINDS, type Story, type StoryEntry, type StoryKind } from '@phylaxon/core/story';
 import { useEffect, useState } from 'react';
 import { api } from '../api/index.ts';
-import { toInstant } from '../shared/index.ts';
+import { sayError, toInstant } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 
 /** What of a story a person wants to see. Dates are local days. */
@@ -62,7 +62,7 @@ export function useStory(breakerId: string, wanted: Wanted) {
       const story = await api.story(breakerId, { kinds, text, ...days(wanted), before: told.next });
       setTold((before) => ({ ...story, problem: null, entries: [...before.entries, ...story.entries] }));
     } catch (error) {
-      setTold((before) => ({ ...before, problem: error instanceof Error ? error.message : String(error) }));
+      setTold((before) => ({ ...before, problem: sayError(error) }));
     }
   };
   return { ...told, older };
