@@ -35,15 +35,15 @@ export default defineConfig({
   outputDir: 'test-results',
   workers: 1,
   // A busy machine is not a fault of the interface.
-  timeout: 90_000,
-  expect: { timeout: 15_000 },
+  timeout: 240_000,
+  expect: { timeout: 40_000 },
   forbidOnly: Boolean(process.env.CI),
   reporter: [['list']],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: chromium,
-    actionTimeout: 15_000,
+    actionTimeout: 40_000,
     trace: process.env.CI ? 'retain-on-failure' : 'off',
   },
   webServer: serverFor(PORT),

@@ -41,7 +41,7 @@ const LOOKS = [
 for (const { name, size, colorScheme } of LOOKS) {
   test.describe(`axe finds nothing, ${name}`, () => {
     test.use({ viewport: size, colorScheme });
-    test.setTimeout(240_000);
+    test.setTimeout(480_000);
 
     test('on start page, site, new panel, settings, and where nothing is', async ({ page, request }) => {
       await page.goto('/');
