@@ -46,6 +46,7 @@ test('the pictures', async ({ page, request }) => {
   await page.getByRole('button', { name: 'Arrange breakers' }).click();
   await page.getByRole('button', { name: '9, Dehumidifier' }).focus();
   await page.keyboard.press('Space');
+  await page.getByText('Where it was.').first().waitFor();
   await page.keyboard.press('ArrowRight');
   await page
     .getByText(/changing places/)
