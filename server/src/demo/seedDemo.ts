@@ -86,7 +86,11 @@ async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel
       const old = id;
       ({ id } = await replaceBreaker(e, old, replacementInput.parse(replaced.by)));
       await manager.update(BreakerTable, { id: old }, { removedAt: iso(replaced.at) });
-      await manager.update(BreakerTable, { id }, { createdAt: iso(replaced.at) });
+      await manager.update(
+        BreakerTable,
+        { id },
+        { createdAt: new Date(Date.parse(replaced.at) + 1).toISOString() },
+      );
     };
     happenings.push({ at: iso(replaced.at), happen });
   }
