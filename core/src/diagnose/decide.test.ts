@@ -239,7 +239,11 @@ describe('parts and surge units', () => {
   test('a part that the label does not list is a finding; one that it lists besides is none', () => {
     const label = { id: uuid(900), name: 'Main panel', family: 'Orrin S', alsoListed: ['Tarnfield'] };
     const decided = (family: string) => about({ breaker: { family } }, { panel: label });
-    expect(decided('Kestle')).toMatchObject({ family: 'replace' });
+    expect(decided('Kestle')).toMatchObject({
+      family: 'replace',
+      headline: 'Replace it by a part that is listed for this panel',
+    });
+    expect(decided('Kestle').overturnedBy).toEqual([expect.stringMatching(/lists this family/)]);
     expect(decided('Kestle').reasons[0]!.text).toMatch(
       /Kestle is not listed for this panel \(Orrin S, Tarnfield\)/,
     );

@@ -13,7 +13,14 @@ import { stopFor } from './dangers.ts';
 import { familyOf, type Decision } from './decision.ts';
 import { reason, type Finding, type Rule } from './finding.ts';
 import { seenAtTerminal, warmJoint } from './jointRules.ts';
-import { hotJoint, openBreaker, sluggishBreaker, tripsTooEarly, wornMechanism } from './replaceRules.ts';
+import {
+  hotJoint,
+  openBreaker,
+  sluggishBreaker,
+  tripsTooEarly,
+  wornMechanism,
+  wrongPart,
+} from './replaceRules.ts';
 import {
   causeKnownAndGone,
   causeKnownAndThere,
@@ -33,6 +40,7 @@ const RULES: readonly Rule[] = [
   supplyMissing,
   openBreaker,
   wornMechanism,
+  wrongPart,
   sluggishBreaker,
   overloaded,
   tripsTooEarly,

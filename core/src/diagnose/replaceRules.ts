@@ -108,15 +108,13 @@ export function wornMechanism(evidence: Evidence): Finding | null {
   const button = outcomeOf(evidence, 'test-button');
   const buttonDead = !isStandard(evidence) && (button === 'does-not-trip' || button === 'will-not-reset');
   const withoutLoad = evidence.lastReset?.unplugged === true && feel === 'will-not-latch';
-  const mismatched = outcomeOf(evidence, 'part-match') === 'not-listed';
-  if (feel === 'hard-or-gritty' || lifted || swapped || buttonDead || withoutLoad || mismatched) {
+  if (feel === 'hard-or-gritty' || lifted || swapped || buttonDead || withoutLoad) {
     return {
       action: replaceUnit(evidence),
       confidence: lifted || swapped ? 0.93 : 0.82,
       reasons: [
         because(evidence, 'load-wire-lifted', lifted ? 3 : 1),
         because(evidence, 'known-good-swap', 3),
-        because(evidence, 'part-match', 3),
         because(evidence, 'reset-feel', 3),
         buttonDead ? because(evidence, 'test-button', 3) : null,
         withoutLoad
@@ -143,6 +141,28 @@ export function wornMechanism(evidence: Evidence): Finding | null {
     ],
     next: [doNext('reset-result-unplugged', 'It parts the latch from the loads.')],
     cautions: ['reset', 'cool'],
+  };
+}
+
+/** A part that the panel's label does not list: it may seat and yet not hold the bus as it should. */
+export function wrongPart(evidence: Evidence): Finding | null {
+  if (outcomeOf(evidence, 'part-match') !== 'not-listed') return null;
+  return {
+    action: replaceUnit(evidence),
+    headline: 'Replace it by a part that is listed for this panel',
+    confidence: 0.82,
+    reasons: [
+      because(evidence, 'part-match', 3),
+      reason(
+        'seats-badly',
+        2,
+        'A stab that is not made for this bus heats and loosens, however well it works today.',
+      ),
+      because(evidence, 'stab-inspection', 2),
+    ],
+    overturnedBy: ['The label, read again, lists this family: then add it to the panel.'],
+    next: notDone(evidence, [doNext('stab-inspection', 'It shows whether the bus has suffered.')]),
+    cautions: ['dead', 'otherSources', 'advice'],
   };
 }
 

@@ -16,8 +16,6 @@ export class RequestError extends Error {
 
 /** No answer at all: the server is gone. */
 export const NO_SERVER = 0;
-/** The thing was changed by somebody else meanwhile. */
-export const CONFLICT = 409;
 
 export const isServerGone = (error: unknown) => error instanceof RequestError && error.status === NO_SERVER;
 
