@@ -1,2 +1,3 @@
 export * from './builders.ts';
 export * from './placements.ts';
+export * from './trialRecords.ts';

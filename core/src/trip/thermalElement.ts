@@ -60,9 +60,12 @@ export function mostSensitive(ratingAmps: number): ThermalElement {
 
 /** The same element in other surroundings: k² scales with how far the air is from the opening temperature. */
 export function atAmbient(element: ThermalElement, ambientC: number): ThermalElement {
-  const scale = (OPENS_UNLOADED_C - ambientC) / (OPENS_UNLOADED_C - CALIBRATION_C);
-  return { ...element, thresholdSquared: element.thresholdSquared * scale };
+  return { ...element, thresholdSquared: element.thresholdSquared * ambientScale(ambientC) };
 }
+
+/** By how much k² is another at this ambient than at 25 °C. */
+export const ambientScale = (ambientC: number): number =>
+  (OPENS_UNLOADED_C - ambientC) / (OPENS_UNLOADED_C - CALIBRATION_C);
 
 /**
  * Time in s until an element opens at a steady multiple of its rating, having settled at another

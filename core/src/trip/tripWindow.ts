@@ -1,11 +1,6 @@
+import { MAGNETIC_PICKUP, MAGNETIC_SECONDS } from './magnetic.ts';
 import { tripWindowInput, type TripRegion, type TripWindow, type TripWindowInput } from './schema.ts';
 import { atAmbient, leastSensitive, mostSensitive, secondsToOpen } from './thermalElement.ts';
-
-/** Multiples of the rating at which the magnetic trip acts: the most sensitive unit's and the least's. */
-const MAGNETIC_PICKUP = { mostSensitive: 6, leastSensitive: 20 } as const;
-
-/** A magnetic trip takes half a cycle to three cycles of 60 Hz, in s. */
-const MAGNETIC_SECONDS = { fastest: 0.5 / 60, slowest: 3 / 60 } as const;
 
 /**
  * How soon a sound thermal-magnetic breaker may, and must, open at a steady current.

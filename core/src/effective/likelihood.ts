@@ -1,0 +1,213 @@
+import type { z } from 'zod';
+import { ambientScale, MAGNETIC_PICKUP } from '../trip/index.ts';
+import type { Grid } from './grid.ts';
+import type { trialEvent } from './schema.ts';
+
+type Event = z.output<typeof trialEvent>;
+
+/** One reading error for all currents of an event: log-normal, one sigma. */
+const CURRENT_SD = 0.03;
+/** Times are good to 5 % and 2 s. */
+const TIME = { share: 0.05, seconds: 2 } as const;
+
+/**
+ * Records contradict the model now and then: this share of them says nothing. Such a one is a trip as
+ * often as not, at any time from a second to most of a day alike.
+ */
+const STRAY = { share: 0.04, trips: 0.5, perLnSecond: 0.1 } as const;
+
+/**
+ * The time error of a timed trip, as nine bells side by side: where each sits and how wide it is, in
+ * units of the error. Together they make one bell again; within each the heat runs straight enough.
+ */
+const BELLS = (() => {
+  const apart = 0.75;
+  const width = 0.6;
+  const shrink = 1 / Math.sqrt(1 + width * width);
+  const at = Array.from({ length: 9 }, (_, j) => (j - 4) * apart);
+  const weights = at.map((z) => Math.exp(-0.5 * z * z));
+  const total = weights.reduce((a, b) => a + b, 0);
+  return at.map((z, j) => ({ at: z * shrink, sd: width * shrink, weight: weights[j]! / total }));
+})();
+
+/** The heat a unit reaches at the end of a segment, and how it varies with errors of the times. */
+interface Heat {
+  heat: number;
+  variance: number;
+}
+
+const COLD: Heat = { heat: 0, variance: 0 };
+
+const timeVariance = (seconds: number) => (TIME.share * seconds) ** 2 + TIME.seconds ** 2;
+
+function after({ heat, variance }: Heat, finalHeat: number, seconds: number, tau: number): Heat {
+  const left = Math.exp(-seconds / tau);
+  const reached = finalHeat + (heat - finalHeat) * left;
+  const slope = (finalHeat - reached) / tau;
+  return {
+    heat: reached,
+    variance: variance * left * left + (seconds > 0 ? slope * slope * timeVariance(seconds) : 0),
+  };
+}
+
+const hotter = (a: Heat, b: Heat) => (b.heat > a.heat ? b : a);
+
+/**
+ * The ln k at which a unit would just open at this heat, and its spread by the errors of times and of the
+ * current, which scales all heats of the event alike.
+ */
+function lnKAt({ heat, variance }: Heat, scale: number) {
+  return {
+    lnK: 0.5 * Math.log(heat / scale),
+    sd: Math.sqrt(CURRENT_SD ** 2 + variance / (4 * heat * heat)),
+  };
+}
+
+/** Whether an event tells anything of the bimetal: a trip in the magnetic range is not its. */
+export const isThermalEvent = (event: Event, ratingAmps: number): boolean =>
+  event.outcome === 'held' || event.segments.at(-1)!.amps < MAGNETIC_PICKUP.mostSensitive * ratingAmps;
+
+/**
+ * Multiply what is believed by how well each cell explains one event.
+ *
+ * @param mass probability of each cell of the grid, row by row; changed in place and brought to a sum of 1
+ */
+export function weigh(
+  mass: Float64Array,
+  grid: Grid,
+  lnTauTypical: number,
+  ratingAmps: number,
+  event: Event,
+) {
+  const scale = ambientScale(event.ambientC);
+  const heats = event.segments.map(({ amps }) => (amps / ratingAmps) ** 2);
+  const row = new Float64Array(grid.cells);
+  let total = 0;
+  for (let t = 0; t < grid.lnTauOff.length; t++) {
+    const tau = Math.exp(lnTauTypical + grid.lnTauOff[t]!);
+    if (event.outcome === 'held') heldRow(row, grid, event, heats, scale, tau);
+    else if (event.notBeforeSeconds !== undefined) untimedRow(row, grid, event, heats, scale, tau);
+    else tripRow(row, grid, event, heats, scale, tau);
+    const start = t * grid.cells;
+    for (let i = 0; i < grid.cells; i++) total += mass[start + i]! *= row[i]!;
+  }
+  for (let n = 0; n < mass.length; n++) mass[n]! /= total;
+}
+
+/** Heat at the start of the last segment, and the most there was until then. */
+function untilLast(event: Event, heats: number[], tau: number) {
+  let now = COLD;
+  let most = COLD;
+  for (let n = 0; n < heats.length - 1; n++) {
+    now = after(now, heats[n]!, event.segments[n]!.seconds, tau);
+    most = hotter(most, now);
+  }
+  return { now, most };
+}
+
+function heldRow(row: Float64Array, grid: Grid, event: Event, heats: number[], scale: number, tau: number) {
+  const { now, most } = untilLast(event, heats, tau);
+  const peak = hotter(most, after(now, heats.at(-1)!, event.segments.at(-1)!.seconds, tau));
+  const stray = STRAY.share * (1 - STRAY.trips);
+  row.fill(stray + (1 - STRAY.share));
+  if (peak.heat > 0) fillRising(row, grid, lnKAt(peak, scale), stray, 1 - STRAY.share);
+}
+
+/** It opened somewhere within the last segment: not yet at `notBeforeSeconds`, but by its end. */
+function untimedRow(
+  row: Float64Array,
+  grid: Grid,
+  event: Event,
+  heats: number[],
+  scale: number,
+  tau: number,
+) {
+  const { now, most } = untilLast(event, heats, tau);
+  const before = hotter(most, after(now, heats.at(-1)!, event.notBeforeSeconds!, tau));
+  const end = hotter(most, after(now, heats.at(-1)!, event.segments.at(-1)!.seconds, tau));
+  row.fill(STRAY.share * STRAY.trips);
+  if (end.heat <= 0) return;
+  const stillHeld = new Float64Array(grid.cells).fill(1 - STRAY.share);
+  if (before.heat > 0) fillRising(stillHeld, grid, lnKAt(before, scale), 0, 1 - STRAY.share);
+  const heldOn = new Float64Array(grid.cells);
+  fillRising(heldOn, grid, lnKAt(end, scale), 0, 1 - STRAY.share);
+  for (let i = 0; i < grid.cells; i++) row[i]! += Math.max(0, stillHeld[i]! - heldOn[i]!);
+}
+
+/** A row that rises from `low` to `low + rise` about some ln k, as the normal distribution does. */
+function fillRising(
+  row: Float64Array,
+  grid: Grid,
+  { lnK, sd }: { lnK: number; sd: number },
+  low: number,
+  rise: number,
+) {
+  const from = cellAt(grid, lnK - 6 * sd);
+  const to = cellAt(grid, lnK + 6 * sd);
+  row.fill(low, 0, from);
+  for (let i = from; i < to; i++) row[i] = low + rise * normalCdf((grid.first + i * grid.step - lnK) / sd);
+  row.fill(low + rise, to);
+}
+
+const cellAt = (grid: Grid, lnK: number) =>
+  Math.min(grid.cells, Math.max(0, Math.ceil((lnK - grid.first) / grid.step)));
+
+/** The chance density of a trip at the end of the last segment, per ln s. */
+function tripRow(row: Float64Array, grid: Grid, event: Event, heats: number[], scale: number, tau: number) {
+  const { now, most } = untilLast(event, heats, tau);
+  const finalHeat = heats.at(-1)!;
+  row.fill(STRAY.share * STRAY.trips * STRAY.perLnSecond);
+  if (finalHeat <= now.heat) return;
+  const noted = Math.max(event.segments.at(-1)!.seconds, 0.05);
+  const timeSd = Math.sqrt(TIME.share ** 2 + Math.log1p((TIME.seconds / noted) ** 2));
+  for (const { at, sd, weight } of BELLS) {
+    const seconds = noted * Math.exp(timeSd * at);
+    const left = Math.exp(-seconds / tau);
+    const heat = finalHeat + (now.heat - finalHeat) * left;
+    // Each unit of ln time moves the ln k that just opens by this much.
+    const slope = (0.5 * seconds * (finalHeat - heat)) / (tau * heat);
+    const { lnK, sd: spread } = lnKAt({ heat, variance: now.variance * left * left }, scale);
+    const width = Math.hypot(spread, slope * timeSd * sd);
+    const height = ((1 - STRAY.share) * weight * slope * reached(heat, most)) / (width * SQRT_TAU);
+    addBell(row, grid, lnK, width, height);
+  }
+}
+
+const SQRT_TAU = Math.sqrt(2 * Math.PI);
+
+/** Whether a heat is beyond what was survived before, blurred by the errors of its times. */
+function reached(heat: number, most: Heat): number {
+  if (most.heat <= 0) return 1;
+  return normalCdf((heat - most.heat) / Math.max(1e-9 + 0.005 * most.heat, Math.sqrt(most.variance)));
+}
+
+/** Add a bell to a row, by multiplication from cell to cell. */
+function addBell(row: Float64Array, grid: Grid, lnK: number, sd: number, height: number) {
+  const from = cellAt(grid, lnK - 5 * sd);
+  const to = cellAt(grid, lnK + 5 * sd);
+  if (from >= to || height <= 0) return;
+  const unit = grid.step / sd;
+  const z = (grid.first + from * grid.step - lnK) / sd;
+  let value = height * Math.exp(-0.5 * z * z);
+  let ratio = Math.exp(-z * unit - 0.5 * unit * unit);
+  const bend = Math.exp(-unit * unit);
+  for (let i = from; i < to; i++) {
+    row[i]! += value;
+    value *= ratio;
+    ratio *= bend;
+  }
+}
+
+/**
+ * The normal distribution function, to 1.5e-7.
+ *
+ * Source: Abramowitz and Stegun, Handbook of Mathematical Functions, 7.1.26.
+ */
+function normalCdf(z: number): number {
+  const x = Math.abs(z) / Math.SQRT2;
+  const u = 1 / (1 + 0.3275911 * x);
+  const series =
+    u * (0.254829592 + u * (-0.284496736 + u * (1.421413741 + u * (-1.453152027 + u * 1.061405429))));
+  const tail = 0.5 * series * Math.exp(-x * x);
+  return z > 0 ? 1 - tail : tail;
+}
