@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { decision } from '../diagnose/index.ts';
 import { HEAT_GRADES } from '../heat/index.ts';
-import { breaker, circuit, id, instant, panel, site } from '../record/index.ts';
+import { breaker, circuit, curve, id, instant, panel, site } from '../record/index.ts';
 import { schools } from '../settings/index.ts';
 import { sizingOutput } from '../sizing/index.ts';
 import { tripWindowOutput } from '../trip/index.ts';
+import { trialEvent } from '../effective/index.ts';
 
 const handle = z.enum(['on', 'off', 'tripped']);
 
@@ -71,6 +72,17 @@ export const board = z.object({
 });
 export type Board = z.infer<typeof board>;
 
+const trial = z.object({
+  eventId: id,
+  at: instant,
+  outcome: z.enum(['tripped', 'held']),
+  amps: z.number().nullable(),
+  seconds: z.number().nullable(),
+  event: trialEvent.nullable(),
+  tells: z.enum(['consistent', 'too-early', 'too-late', 'nothing']),
+  text: z.string(),
+});
+
 /** Everything about one breaker. */
 export const sheet = z.object({
   panel,
@@ -86,6 +98,15 @@ export const sheet = z.object({
       window: tripWindowOutput.nullable(),
     }),
   ),
+  trials: z.array(trial).describe('trips and holds as measurements of its bimetal, oldest first'),
+  wear: z.object({
+    operations: z.int(),
+    thermalTrips: z.int(),
+    magneticTrips: z.int(),
+    electronicTrips: z.int(),
+    lastWorkedAt: instant.nullable(),
+  }),
+  curve: curve.nullable().describe('the printed trip curve of its family'),
   sizing: sizingOutput.nullable(),
   lastVoltage: z
     .object({ point: z.enum(['outlet', 'load-terminal']), value: z.number(), at: instant })

@@ -4,6 +4,39 @@ import { COMPUTATIONS, type ComputationName } from './index.ts';
 const questions: Record<ComputationName, unknown> = {
   power: { volts: 120, amps: 8, watts: 900 },
   'trip-window': { ratingAmps: 20, amps: 27, preloadAmps: 10, ambientC: 35 },
+  'effective-rating': {
+    ratingAmps: 20,
+    events: [
+      { segments: [{ amps: 17, seconds: 600 }], outcome: 'tripped' },
+      { ambientC: 30, segments: [{ amps: 12, seconds: 3600 }], outcome: 'held' },
+    ],
+  },
+  'opening-time': {
+    ratingAmps: 20,
+    amps: 27,
+    before: [{ amps: 15, seconds: 3600 }],
+    ambientC: 40,
+    events: [{ segments: [{ amps: 17, seconds: 600 }], outcome: 'tripped' }],
+  },
+  'curve-fit': {
+    points: [
+      { multiple: 1.5, fastestSeconds: 30, slowestSeconds: 400 },
+      { multiple: 2, fastestSeconds: 11, slowestSeconds: 118 },
+      { multiple: 8, fastestSeconds: 0.01, slowestSeconds: 4 },
+    ],
+  },
+  profile: {
+    ratingAmps: 20,
+    loads: [{ id: 'a', amps: 14, onSeconds: 600, offSeconds: 300, surgeTimes: 4, surgeSeconds: 0.5 }],
+    events: [{ segments: [{ amps: 17, seconds: 600 }], outcome: 'tripped' }],
+  },
+  together: {
+    ratingAmps: 20,
+    loads: [
+      { id: 'press', amps: 14 },
+      { id: 'kettle', amps: 12.5 },
+    ],
+  },
   sizing: {
     rules: 'flat80',
     conductor: { gauge: '10', material: 'copper', insulationC: 75, cable: 'other' },

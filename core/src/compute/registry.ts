@@ -1,8 +1,19 @@
 import type { z } from 'zod';
+import { answerAsk, askInput, askOutput } from '../ask/index.ts';
+import { effectiveRating, effectiveRatingInput, effectiveRatingOutput } from '../effective/index.ts';
 import { heatInput, heatOutput, heatSurvey } from '../heat/index.ts';
 import { apparentPower, powerInput, powerOutput } from '../power/index.ts';
+import { profileInput, profileOutput, profileTimes } from '../profile/index.ts';
 import { sizing, sizingInput, sizingOutput } from '../sizing/index.ts';
-import { tripWindow, tripWindowInput, tripWindowOutput } from '../trip/index.ts';
+import { together, togetherInput, togetherOutput } from '../together/index.ts';
+import {
+  curveFitInput,
+  curveFitOutput,
+  fitCurve,
+  tripWindow,
+  tripWindowInput,
+  tripWindowOutput,
+} from '../trip/index.ts';
 
 /** One calculation that other programs may ask for: its question, its answer, what it does. */
 export interface Computation<In extends z.ZodType, Out extends z.ZodType> {
@@ -26,7 +37,38 @@ export const COMPUTATIONS = {
     summary: 'How soon a sound thermal-magnetic breaker may, and must, open',
     input: tripWindowInput,
     output: tripWindowOutput,
-    run: tripWindow,
+    run: (input) => tripWindow(input),
+  }),
+  'effective-rating': computation({
+    summary: 'What the trips and the non-trips on record say about one breaker',
+    input: effectiveRatingInput,
+    output: effectiveRatingOutput,
+    run: (input) => effectiveRating(input),
+  }),
+  'opening-time': computation({
+    summary:
+      'How long a breaker takes at a current after what it carried before: any sound unit, and this one',
+    input: askInput,
+    output: askOutput,
+    run: answerAsk,
+  }),
+  'curve-fit': computation({
+    summary: 'The edges of a printed trip curve as bimetals, by least squares',
+    input: curveFitInput,
+    output: curveFitOutput,
+    run: fitCurve,
+  }),
+  profile: computation({
+    summary: 'When a breaker opens on loads that cycle and surge, or on a logged current',
+    input: profileInput,
+    output: profileOutput,
+    run: profileTimes,
+  }),
+  together: computation({
+    summary: 'Which loads of a circuit can run together for ever, and which sets may trip it',
+    input: togetherInput,
+    output: togetherOutput,
+    run: (input) => together(input),
   }),
   sizing: computation({
     summary: 'Whether the breaker of a branch circuit suits its conductor and loads',

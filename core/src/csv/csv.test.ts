@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Reading } from '../record/index.ts';
-import { aBreaker, aCircuit, aReading, uuid } from '../testing/index.ts';
+import { aBreaker, aCircuit, aLoad, aReading, uuid } from '../testing/index.ts';
 import { directoryToCsv, missingColumns, READING_COLUMNS, readingsFromCsv, readingToCsv } from './index.ts';
 
 const BREAKERS = [
@@ -100,9 +100,7 @@ describe('a table of readings', () => {
 });
 
 test('a directory’s line says what hangs on the breaker', () => {
-  const loads = [
-    { id: uuid(9), name: 'Lathe', volts: 120 as const, watts: 900, voltAmperes: 1200, continuous: false },
-  ];
+  const loads = [aLoad({ id: uuid(9), name: 'Lathe', watts: 900, voltAmperes: 1200 })];
   expect(
     directoryToCsv(aBreaker({ space: 5, poles: 2 }), aCircuit({ label: 'Shed', lengthM: 12, loads })),
   ).toMatchObject({

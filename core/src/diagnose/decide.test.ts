@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { gatherEvidence, type Dossier } from '../readings/index.ts';
 import {
   aCircuit,
+  aLoad,
   aDossier,
   aFile,
   aReading,
@@ -64,7 +65,7 @@ describe('replace', () => {
 
   test('a standard unit, too early, joints clean and cool; twice is surer than once', () => {
     const once = about({ events: [early(10)], observations: [cleanAndTight, coolToTouch] });
-    const twice = about({ events: [early(5), early(10)], observations: [cleanAndTight, coolToTouch] });
+    const twice = about({ events: [early(5), early(65)], observations: [cleanAndTight, coolToTouch] });
     expect(once.action).toBe('replace-breaker');
     expect(twice.confidence).toBeGreaterThan(once.confidence);
     expect(once.reasons[0]!.source).toMatch(/UL 489/);
@@ -280,28 +281,15 @@ describe('resize', () => {
   });
 
   test('to the interim rating where the load does not fit either', () => {
-    const load = {
-      id: uuid(700),
-      name: 'Heater',
-      volts: 120 as const,
-      watts: 2200,
-      voltAmperes: null,
-      continuous: false,
-    };
+    const load = aLoad({ id: uuid(700), name: 'Heater', watts: 2200 });
     const d = about({ circuit: { ...thin, loads: [load] } });
     expect(d).toMatchObject({ action: 'size-down', toAmps: 15 });
     expect(d.headline).toMatch(/larger conductor/);
   });
 
   test('a load that this circuit can never carry: split, or a larger conductor', () => {
-    const load = (id: number, watts: number) => ({
-      id: uuid(id),
-      name: 'Heater',
-      volts: 120 as const,
-      watts,
-      voltAmperes: null,
-      continuous: true,
-    });
+    const load = (id: number, watts: number) =>
+      aLoad({ id: uuid(id), name: 'Heater', watts, continuous: true });
     expect(about({ circuit: aCircuit({ loads: [load(1, 1300), load(2, 1300)] }) }).action).toBe(
       'split-circuit',
     );
@@ -318,9 +306,7 @@ describe('resize', () => {
     const ten = aCircuit({
       conductor: { gauge: '10', material: 'copper', insulationC: 90, cable: 'nm' },
       portableReceptacles: false,
-      loads: [
-        { id: uuid(701), name: 'Heater', volts: 120, watts: 2600, voltAmperes: null, continuous: false },
-      ],
+      loads: [aLoad({ id: uuid(701), name: 'Heater', watts: 2600 })],
     });
     expect(about({ circuit: ten }).action).toBe('size-up');
     const tripped = about({ circuit: ten, events: [anEvent('trip', 1, { pace: 'minutes', amps: 25 })] });

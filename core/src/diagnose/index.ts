@@ -1,5 +1,5 @@
 export * from './decision.ts';
 export { decide } from './decide.ts';
 /** Which rules decide; a verdict is stored with it. Changes when a decision may come out otherwise. */
-export const ENGINE = 'rules-3';
+export const ENGINE = 'rules-4';
 export { cautionText } from './cautions.ts';

@@ -1,6 +1,10 @@
-import { outcomeOf, type Evidence } from '../readings/index.ts';
+import { sayPercent } from '../quantities/index.ts';
+import { outcomeOf, sayUnit, type Evidence } from '../readings/index.ts';
+import { CITATIONS } from '../standards/index.ts';
+import { replacedForShorts } from '../wear/index.ts';
+import type { WeighedReason } from './decision.ts';
 import { because, doNext, notDone, reason, type Finding } from './finding.ts';
-import { causeRemoved, fullyReset, isStandard, joints, warmth } from './facts.ts';
+import { causeRemoved, fullyReset, isStandard, joints, lastTrip, warmth } from './facts.ts';
 
 const replaceUnit = (evidence: Evidence) =>
   evidence.breaker.role === 'main' ? 'replace-main' : 'replace-breaker';
@@ -168,12 +172,15 @@ export function wrongPart(evidence: Evidence): Finding | null {
 
 /** It carried far too much for too long before it opened: it does not protect. */
 export function sluggishBreaker(evidence: Evidence): Finding | null {
-  if (outcomeOf(evidence, 'trip-vs-curve') !== 'too-late-or-never') return null;
+  const late = outcomeOf(evidence, 'trip-vs-curve') === 'too-late-or-never';
+  const record = evidence.unit?.rating;
+  if (!late && record?.judgement !== 'sluggish') return null;
   return {
     action: replaceUnit(evidence),
-    confidence: 0.8,
+    confidence: 0.5 + 0.45 * (record?.probability.sluggish ?? 0.65),
     reasons: [
-      because(evidence, 'trip-vs-curve', 3),
+      late ? because(evidence, 'trip-vs-curve', 3) : null,
+      byItsRecord(evidence, 3),
       reason('does-not-protect', 2, 'Later than the slowest sound unit: it does not protect its conductor.'),
     ],
     overturnedBy: ['The current was lower, or the time shorter, than noted.'],
@@ -189,10 +196,14 @@ export function tripsTooEarly(evidence: Evidence): Finding | null {
 
 function standardTooEarly(evidence: Evidence): Finding | null {
   const early = evidence.trips.filter((trip) => trip.verdict === 'too-early').length;
-  if (early === 0) return null;
+  const record = evidence.unit?.rating;
+  const weak = record?.judgement === 'weak';
+  // One note among many that say otherwise is a stray one.
+  if (!weak && (early === 0 || (early === 1 && record?.judgement === 'sound'))) return null;
   const state = joints(evidence);
   const base = [
-    because(evidence, 'trip-vs-curve', 3),
+    early > 0 ? because(evidence, 'trip-vs-curve', 3) : null,
+    byItsRecord(evidence, weak ? 3 : 2),
     early > 1 ? reason('again', 2, `It opened too early ${early} times.`) : null,
     because(evidence, 'terminal-inspection', 2),
     because(evidence, 'terminal-temperature', 2),
@@ -202,7 +213,7 @@ function standardTooEarly(evidence: Evidence): Finding | null {
   if (state === 'clean-and-cool') {
     return {
       action: replaceUnit(evidence),
-      confidence: early > 1 ? 0.92 : 0.84,
+      confidence: 0.5 + 0.48 * (record?.probability.weak ?? (early > 1 ? 0.88 : 0.7)),
       reasons: [
         ...base,
         reason('nothing-heats-it', 2, 'No hot joint explains it: the unit itself opens below its rating.'),
@@ -251,6 +262,62 @@ function standardTooEarly(evidence: Evidence): Finding | null {
     cautions: ['neverLarger', 'live'],
   };
 }
+
+/** What trips and holds together say of the unit, as a reason; `null` without any that tells something. */
+export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReason | null {
+  const { unit, breaker } = evidence;
+  if (!unit) return null;
+  const { judgement, probability, ultimateAmps } = unit.rating;
+  const words = {
+    weak: `${sayPercent(probability.weak)} sure that it opens below its rating.`,
+    sound: `${sayPercent(probability.sound)} sure that it is within what a sound unit does.`,
+    sluggish: `${sayPercent(probability.sluggish)} sure that it opens too late.`,
+    undetermined: 'That settles nothing yet: the Bench names a safe trial that would.',
+  }[judgement];
+  return reason('effective-rating', weight, `${sayUnit(breaker.ratingAmps, unit)} ${words}`, {
+    figures: [{ label: 'opens from, steady', value: ultimateAmps.p50, unit: 'A' }],
+    source: CITATIONS.thermalTrip,
+  });
+}
+
+/** It has cleared as many dead shorts as the chosen school allows. */
+export function wornByShorts(evidence: Evidence): Finding | null {
+  const { wear, schools } = evidence;
+  if (!replacedForShorts(wear, schools.afterDeadShort)) return null;
+  const shorts = wear.magneticTrips;
+  return {
+    action: replaceUnit(evidence),
+    headline: 'Replace it: it has cleared dead shorts',
+    confidence: 0.75,
+    reasons: [
+      reason(
+        'cleared-shorts',
+        3,
+        `It has cleared ${shorts === 1 ? 'a dead short' : `${shorts} dead shorts`}; the school chosen here replaces a breaker ${schools.afterDeadShort === 'each' ? 'after each' : 'after the second'}.`,
+      ),
+      reason('contacts-pitted', 2, 'Every trip into a short burns its contacts a little more.'),
+      because(evidence, 'trips-on-record', 1),
+    ],
+    overturnedBy: [
+      'Another school: on signs of wear only (settings).',
+      'A trip at once that was no short: strike it with the reason.',
+    ],
+    next: notDone(evidence, [
+      doNext('millivolt-drop', 'It shows what its contacts have suffered.'),
+      doNext('terminal-temperature', 'Pitted contacts run warm.'),
+    ]),
+    cautions: ['dead', 'otherSources', 'neverLarger', 'advice'],
+  };
+}
+
+/**
+ * The same before all advice to reset it, once the short is known and removed or it holds again. While the
+ * short stands a new breaker would only be the next to clear it: that comes first, and this beside it.
+ */
+export const wornByClearedShorts = (evidence: Evidence): Finding | null =>
+  evidence.handle === 'tripped' && lastTrip(evidence)?.pace === 'at-once' && !causeRemoved(evidence)
+    ? null
+    : wornByShorts(evidence);
 
 /** A ground-fault or arc-fault unit that trips under light load may be doing its job. */
 function electronicUnderLightLoad(evidence: Evidence): Finding | null {

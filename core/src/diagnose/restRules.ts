@@ -3,6 +3,7 @@ import { itemOf, outcomeOf, type Evidence } from '../readings/index.ts';
 import type { TestId } from '../vocabulary/index.ts';
 import { because, doNext, notDone, reason, type Finding } from './finding.ts';
 import { heldSince, lastTrip, warmth } from './facts.ts';
+import { byItsRecord } from './replaceRules.ts';
 
 /** Measured and found sound on at least two counts, and no trip left unexplained. */
 export function soundAsMeasured(evidence: Evidence): Finding | null {
@@ -16,12 +17,13 @@ export function soundAsMeasured(evidence: Evidence): Finding | null {
     return evidence.load?.by !== 'nameplates' && (outcome === 'under-80' || outcome === '80-to-100');
   });
   const cool = warmth(evidence) === 'cool';
-  const counts = [voltage, load, cool].filter(Boolean).length;
+  const record = evidence.unit?.rating.judgement === 'sound';
+  const counts = [voltage, load, cool, record].filter(Boolean).length;
   if (counts < 2) return null;
   const heat: TestId[] = ['terminal-temperature', 'face-temperature', 'panel-touch'];
   return {
     action: 'keep',
-    confidence: counts === 3 ? 0.9 : 0.78,
+    confidence: counts >= 3 ? 0.9 : 0.78,
     reasons: [
       voltage ? because(evidence, voltage, 2) : null,
       load ? because(evidence, load, 2) : null,
@@ -29,6 +31,7 @@ export function soundAsMeasured(evidence: Evidence): Finding | null {
       cool && heat.every((test) => !itemOf(evidence, test))
         ? reason('cool', 2, 'Its rise is small for the load it carries.')
         : null,
+      record ? byItsRecord(evidence, 2) : null,
       because(evidence, 'conductor-vs-breaker', 1),
     ],
     overturnedBy: ['A trip.', `More than ${sayRise(3)} over similar breakers.`, 'A load above its rating.'],

@@ -1,4 +1,3 @@
-import type { z } from 'zod';
 import { gridOf, typicalLnTau, type Grid } from './grid.ts';
 import { isThermalEvent, weigh } from './likelihood.ts';
 import {
@@ -8,6 +7,7 @@ import {
   type EffectiveRatingInput,
   type Judgement,
   type Percentiles,
+  type TrialEvent,
 } from './schema.ts';
 
 /** From this probability on a side is told. */
@@ -29,10 +29,7 @@ export function beforeAnyEvent(ratingAmps: number, refined = 1): Belief {
 }
 
 /** The same belief with one event more. */
-export function withEvent(
-  belief: Belief,
-  event: z.output<typeof effectiveRatingInput>['events'][number],
-): Belief {
+export function withEvent(belief: Belief, event: TrialEvent): Belief {
   if (!isThermalEvent(event, belief.ratingAmps)) return belief;
   const mass = belief.mass.slice();
   weigh(mass, belief.grid, belief.lnTauTypical, belief.ratingAmps, event);

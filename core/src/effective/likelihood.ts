@@ -1,9 +1,6 @@
-import type { z } from 'zod';
 import { ambientScale, MAGNETIC_PICKUP } from '../trip/index.ts';
 import type { Grid } from './grid.ts';
-import type { trialEvent } from './schema.ts';
-
-type Event = z.output<typeof trialEvent>;
+import type { TrialEvent } from './schema.ts';
 
 /** One reading error for all currents of an event: log-normal, one sigma. */
 const CURRENT_SD = 0.03;
@@ -64,7 +61,7 @@ function lnKAt({ heat, variance }: Heat, scale: number) {
 }
 
 /** Whether an event tells anything of the bimetal: a trip in the magnetic range is not its. */
-export const isThermalEvent = (event: Event, ratingAmps: number): boolean =>
+export const isThermalEvent = (event: TrialEvent, ratingAmps: number): boolean =>
   event.outcome === 'held' || event.segments.at(-1)!.amps < MAGNETIC_PICKUP.mostSensitive * ratingAmps;
 
 /**
@@ -77,7 +74,7 @@ export function weigh(
   grid: Grid,
   lnTauTypical: number,
   ratingAmps: number,
-  event: Event,
+  event: TrialEvent,
 ) {
   const scale = ambientScale(event.ambientC);
   const heats = event.segments.map(({ amps }) => (amps / ratingAmps) ** 2);
@@ -95,7 +92,7 @@ export function weigh(
 }
 
 /** Heat at the start of the last segment, and the most there was until then. */
-function untilLast(event: Event, heats: number[], tau: number) {
+function untilLast(event: TrialEvent, heats: number[], tau: number) {
   let now = COLD;
   let most = COLD;
   for (let n = 0; n < heats.length - 1; n++) {
@@ -105,7 +102,14 @@ function untilLast(event: Event, heats: number[], tau: number) {
   return { now, most };
 }
 
-function heldRow(row: Float64Array, grid: Grid, event: Event, heats: number[], scale: number, tau: number) {
+function heldRow(
+  row: Float64Array,
+  grid: Grid,
+  event: TrialEvent,
+  heats: number[],
+  scale: number,
+  tau: number,
+) {
   const { now, most } = untilLast(event, heats, tau);
   const peak = hotter(most, after(now, heats.at(-1)!, event.segments.at(-1)!.seconds, tau));
   const stray = STRAY.share * (1 - STRAY.trips);
@@ -117,7 +121,7 @@ function heldRow(row: Float64Array, grid: Grid, event: Event, heats: number[], s
 function untimedRow(
   row: Float64Array,
   grid: Grid,
-  event: Event,
+  event: TrialEvent,
   heats: number[],
   scale: number,
   tau: number,
@@ -153,7 +157,14 @@ const cellAt = (grid: Grid, lnK: number) =>
   Math.min(grid.cells, Math.max(0, Math.ceil((lnK - grid.first) / grid.step)));
 
 /** The chance density of a trip at the end of the last segment, per ln s. */
-function tripRow(row: Float64Array, grid: Grid, event: Event, heats: number[], scale: number, tau: number) {
+function tripRow(
+  row: Float64Array,
+  grid: Grid,
+  event: TrialEvent,
+  heats: number[],
+  scale: number,
+  tau: number,
+) {
   const { now, most } = untilLast(event, heats, tau);
   const finalHeat = heats.at(-1)!;
   row.fill(STRAY.share * STRAY.trips * STRAY.perLnSecond);

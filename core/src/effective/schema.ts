@@ -28,7 +28,7 @@ export const trialEvent = z
       event.notBeforeSeconds === undefined || event.notBeforeSeconds < event.segments.at(-1)!.seconds,
     { path: ['notBeforeSeconds'], message: 'It cannot have opened after the end of its last segment.' },
   );
-export type TrialEvent = z.input<typeof trialEvent>;
+export type TrialEvent = z.output<typeof trialEvent>;
 
 export const effectiveRatingInput = z.object({
   ratingAmps: z.number().min(10, rating).max(225, rating),

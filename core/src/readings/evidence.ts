@@ -1,9 +1,11 @@
 import type { HeatPoint } from '../heat/index.ts';
-import type { Breaker, BreakerEvent, Circuit, Entries, Panel } from '../record/index.ts';
+import type { Breaker, BreakerEvent, Circuit, Curve, Entries, Panel } from '../record/index.ts';
 import type { Schools } from '../settings/index.ts';
 import type { Sizing } from '../sizing/index.ts';
 import type { TripVerdict, TripWindow } from '../trip/index.ts';
+import type { Wear } from '../wear/index.ts';
 import type { OutcomeOf, TestId } from '../vocabulary/index.ts';
+import type { UnitFact } from './trials.ts';
 
 /** A breaker with its circuit and all that was logged of it. */
 export interface BreakerFile {
@@ -22,6 +24,8 @@ export interface Dossier {
   main: BreakerFile | null;
   /** The panel's other breakers, to compare temperatures with. */
   others: BreakerFile[];
+  /** Trip curves of part families, as printed; a family without one goes by the standard. */
+  curves: readonly Pick<Curve, 'family' | 'points'>[];
 }
 
 /** A figure behind a statement. */
@@ -85,6 +89,9 @@ export interface Evidence {
   /** Danger signs and leg voltages logged at the main, which bear on this breaker too. */
   mainItems: EvidenceItem[];
   trips: TripFact[];
+  /** What trips and holds say of the unit's bimetal; null: nothing on record says anything. */
+  unit: UnitFact | null;
+  wear: Wear;
   /** Resets that tripped again, since it last held. */
   failedResets: BreakerEvent[];
   lastReset: BreakerEvent | null;

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import {
   aCircuit,
+  aLoad,
   aDossier,
   aFile,
   aReading,
@@ -103,7 +104,7 @@ describe('voltages', () => {
 describe('load', () => {
   test('what was clamped goes before what was read at a plug, and that before nameplates', () => {
     const circuit = aCircuit({
-      loads: [{ id: uuid(1), name: 'Kettle', volts: 120, watts: 1200, voltAmperes: null, continuous: false }],
+      loads: [aLoad({ id: uuid(1), name: 'Kettle', watts: 1200 })],
     });
     expect(evidenceOf({ circuit }).load).toMatchObject({ amps: 10, share: 0.5, by: 'nameplates' });
     const readings = [aReading('current', 'conductor', 15, 0), aReading('current', 'plug', 3, 5)];

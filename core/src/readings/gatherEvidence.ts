@@ -6,6 +6,9 @@ import { loadEvidence, loadFact } from './loadEvidence.ts';
 import { observationEvidence } from './observationEvidence.ts';
 import { partEvidence } from './partEvidence.ts';
 import { circuitSizing, sizingEvidence } from './sizingEvidence.ts';
+import { wearOf } from '../wear/index.ts';
+import { familyBand } from './familyBand.ts';
+import { trialsOf, unitFact } from './trials.ts';
 import { tripEvidence, tripFacts } from './tripEvidence.ts';
 import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
 
@@ -20,7 +23,9 @@ export function gatherEvidence(dossier: Dossier): Evidence {
   const subject = counted(dossier.subject);
   const main = dossier.main && counted(dossier.main);
   const others = dossier.others.map(counted);
-  const trips = tripFacts(subject);
+  const band = familyBand(subject.breaker.family, dossier.curves);
+  const trips = tripFacts(subject, band);
+  const trials = trialsOf(subject.breaker, subject.entries.events, band);
   const load = loadFact(subject);
   const heat = heatFacts(subject, others);
   const sizing = circuitSizing(subject, dossier.schools);
@@ -42,6 +47,8 @@ export function gatherEvidence(dossier: Dossier): Evidence {
     ]),
     mainItems: main && main.breaker.id !== subject.breaker.id ? dangerItems(main) : [],
     trips,
+    unit: unitFact(subject.breaker.ratingAmps, trials),
+    wear: wearOf(subject.breaker, subject.entries.events),
     failedResets: failedResets(subject.entries.events),
     lastReset: subject.entries.events.findLast((event) => event.kind === 'reset') ?? null,
     load,

@@ -33,6 +33,7 @@ export function handleAfter(event: BreakerEvent): HandlePosition | null {
   if (event.kind === 'handle') return event.position;
   if (event.kind === 'trip' || event.result === 'tripped' || event.feel === 'will-not-latch')
     return 'tripped';
+  if (event.kind === 'held') return 'on';
   return event.result === 'holds' || event.feel === 'clean-clicks' ? 'on' : null;
 }
 
@@ -50,7 +51,3 @@ export function failedResets(events: readonly BreakerEvent[]): BreakerEvent[] {
   const held = events.findLastIndex((event) => event.kind === 'reset' && event.result === 'holds');
   return events.slice(held + 1).filter((event) => event.kind === 'reset' && event.result === 'tripped');
 }
-
-/** Whether an event ended in a trip: a trip by itself, or a reset that did not hold. */
-export const isTrip = (event: BreakerEvent) =>
-  event.kind === 'trip' || (event.kind === 'reset' && event.result === 'tripped');

@@ -1,5 +1,7 @@
 export * from './evidence.ts';
 export { gatherEvidence } from './gatherEvidence.ts';
 export { handleAt, standing } from './history.ts';
-export { judgedTrips, paceOf, sayTrip, sayWindow } from './tripEvidence.ts';
+export * from './familyBand.ts';
+export * from './trials.ts';
+export { judgedTrips, sayTrip, sayWindow } from './tripEvidence.ts';
 export { loadFact } from './loadEvidence.ts';

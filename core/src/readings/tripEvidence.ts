@@ -1,7 +1,15 @@
 import { sayDuration, sayQuantity } from '../quantities/index.ts';
-import type { Breaker, BreakerEvent, Pace } from '../record/index.ts';
+import {
+  isTrip,
+  PACE_SECONDS,
+  tripPace,
+  type Breaker,
+  type BreakerEvent,
+  type Pace,
+} from '../record/index.ts';
 import { CITATIONS } from '../standards/index.ts';
 import {
+  type Band,
   judgeTrip,
   tripWindow,
   type TripVerdict,
@@ -9,33 +17,19 @@ import {
   type TripWindowInput,
 } from '../trip/index.ts';
 import type { BreakerFile, EvidenceItem, TripFact } from './evidence.ts';
-import { handleAt, isTrip } from './history.ts';
-
-/** The span of seconds a pace stands for, where nobody timed the trip. */
-const PACE_SECONDS: Record<Pace, { from: number; to: number }> = {
-  'at-once': { from: 0, to: 1 },
-  seconds: { from: 1, to: 60 },
-  minutes: { from: 60, to: 3600 },
-  hours: { from: 3600, to: 86_400 },
-};
-
-/** What a tripped handle tells by its time: at once, within a minute, within an hour, later. */
-export function paceOf(afterSeconds: number): Pace {
-  return (
-    (Object.keys(PACE_SECONDS) as Pace[]).find((pace) => afterSeconds <= PACE_SECONDS[pace].to) ?? 'hours'
-  );
-}
+import { handleAt } from './history.ts';
 
 /** The trips of a breaker, oldest first, each held against the window of a sound unit. */
-export function tripFacts({ breaker, entries }: BreakerFile): TripFact[] {
+export function tripFacts({ breaker, entries }: BreakerFile, band?: Band): TripFact[] {
   return entries.events.filter(isTrip).map((event) => {
-    const pace = event.afterSeconds === null ? event.pace! : paceOf(event.afterSeconds);
-    const question = windowQuestion(breaker, event);
+    const pace = tripPace(event);
+    const question = eventWindowQuestion(breaker, event);
     return {
       event,
       pace,
-      window: question && tripWindow(question),
-      verdict: question && isThermal(breaker, event, pace) ? judge(question, pace, event.afterSeconds) : null,
+      window: question && tripWindow(question, band),
+      verdict:
+        question && isThermal(breaker, event, pace) ? judge(question, pace, event.afterSeconds, band) : null,
     };
   });
 }
@@ -44,8 +38,15 @@ export function tripFacts({ breaker, entries }: BreakerFile): TripFact[] {
  * What each trip of a breaker tells about it, by the event's id: in the window of a sound unit, too early,
  * too late; `null` where that cannot be told.
  */
-export function judgedTrips(breaker: Breaker, events: BreakerEvent[]): Map<string, TripVerdict | null> {
-  const facts = tripFacts({ breaker, circuit: null, entries: { readings: [], events, observations: [] } });
+export function judgedTrips(
+  breaker: Breaker,
+  events: BreakerEvent[],
+  band?: Band,
+): Map<string, TripVerdict | null> {
+  const facts = tripFacts(
+    { breaker, circuit: null, entries: { readings: [], events, observations: [] } },
+    band,
+  );
   return new Map(facts.map(({ event, verdict }) => [event.id, verdict]));
 }
 
@@ -55,7 +56,8 @@ const isThermal = (breaker: Breaker, event: BreakerEvent, pace: Pace) =>
 
 const clamp = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value));
 
-function windowQuestion(breaker: Breaker, event: BreakerEvent): TripWindowInput | null {
+/** The window an event is held against; `null`: its current is not known, or the rating is beyond the model. */
+export function eventWindowQuestion(breaker: Breaker, event: BreakerEvent): TripWindowInput | null {
   const { ratingAmps } = breaker;
   if (event.amps === null || ratingAmps < 10 || ratingAmps > 225) return null;
   return {
@@ -67,10 +69,10 @@ function windowQuestion(breaker: Breaker, event: BreakerEvent): TripWindowInput 
 }
 
 /** A trip that was not timed is early only if even the longest time of its pace is, and late likewise. */
-function judge(question: TripWindowInput, pace: Pace, seconds: number | null): TripVerdict {
+function judge(question: TripWindowInput, pace: Pace, seconds: number | null, band?: Band): TripVerdict {
   const { from, to } = PACE_SECONDS[pace];
-  if (judgeTrip(question, seconds ?? to) === 'too-early') return 'too-early';
-  return judgeTrip(question, seconds ?? from) === 'too-late' ? 'too-late' : 'within-band';
+  if (judgeTrip(question, seconds ?? to, band) === 'too-early') return 'too-early';
+  return judgeTrip(question, seconds ?? from, band) === 'too-late' ? 'too-late' : 'within-band';
 }
 
 /** What a sound unit would have done, as a sentence. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ambientC, exceeds, metres, name, voltAmperes, watts } from '../quantities/index.ts';
+import { checkRunning, running } from '../profile/index.ts';
 import {
   conductor,
   currentCarrying,
@@ -21,9 +22,14 @@ const loadFields = {
   watts: watts.nullable().default(null),
   voltAmperes: voltAmperes.nullable().default(null),
   continuous: z.boolean().default(false).describe('runs three hours or more'),
+  ...running,
 };
 
-function checkLoad(load: { watts: number | null; voltAmperes: number | null }, context: z.RefinementCtx) {
+function checkLoad(
+  load: Parameters<typeof checkRunning>[0] & { watts: number | null; voltAmperes: number | null },
+  context: z.RefinementCtx,
+) {
+  checkRunning(load, context);
   if (load.watts === null && load.voltAmperes === null) {
     context.addIssue({ code: 'custom', path: ['watts'], message: 'Give watts, volt-amperes or both.' });
   } else if (
@@ -84,6 +90,10 @@ export const load = z.object({
   watts: z.number().nullable(),
   voltAmperes: z.number().nullable(),
   continuous: z.boolean(),
+  onSeconds: z.number().nullable(),
+  offSeconds: z.number().nullable(),
+  surgeTimes: z.number().nullable(),
+  surgeSeconds: z.number().nullable(),
 });
 export type Load = z.infer<typeof load>;
 
@@ -106,7 +116,7 @@ export type Circuit = z.infer<typeof circuit>;
 
 /** What of a circuit bears on its sizing; its loads need no ids. */
 export type SizedCircuit = Omit<Circuit, 'id' | 'breakerId' | 'label' | 'lengthM' | 'loads' | 'version'> & {
-  loads: Omit<Load, 'id'>[];
+  loads: Pick<Load, 'volts' | 'watts' | 'voltAmperes' | 'continuous'>[];
 };
 
 /**

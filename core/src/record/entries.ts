@@ -88,16 +88,27 @@ const eventKinds = [
     at: instant,
     note: note.default(''),
   }),
+  z.strictObject({
+    kind: z.literal('held'),
+    amps,
+    afterSeconds: seconds.min(1, 'It held for a second at least.'),
+    preloadAmps: circumstances.preloadAmps,
+    ambientC: circumstances.ambientC,
+    id: ownId,
+    at: instant,
+    note: note.default(''),
+  }),
 ] as const;
 
 type AnyEvent =
   | { kind: 'handle' }
+  | { kind: 'held' }
   | Pick<z.output<(typeof eventKinds)[0]>, 'kind' | 'pace' | 'afterSeconds'>
   | Pick<z.output<(typeof eventKinds)[1]>, 'kind' | 'pace' | 'afterSeconds' | 'feel' | 'result'>;
 
 /** What the parts of an event must be together. */
 function checkEvent(event: AnyEvent, context: z.RefinementCtx) {
-  if (event.kind === 'handle') return;
+  if (event.kind === 'handle' || event.kind === 'held') return;
   const tripped = event.kind === 'trip' || event.result === 'tripped';
   if (tripped && event.pace === null && event.afterSeconds === null) {
     context.addIssue({ code: 'custom', path: ['pace'], message: 'Say how soon it tripped.' });
@@ -184,7 +195,9 @@ export type Reading = z.infer<typeof reading>;
 
 export const event = z.object({
   ...kept,
-  kind: z.enum(['trip', 'reset', 'handle']),
+  kind: z
+    .enum(['trip', 'reset', 'handle', 'held'])
+    .describe('held: it carried a current so long, and did not open'),
   position: z.enum(['on', 'off', 'tripped']).nullable(),
   feel: z.enum(TESTS['reset-feel'].outcomes).nullable(),
   result: z.enum(['holds', 'tripped']).nullable(),
@@ -233,6 +246,7 @@ export const eventRow = z
     eventKinds[0].extend(rowFields),
     eventKinds[1].extend(rowFields),
     eventKinds[2].extend(rowFields),
+    eventKinds[3].extend(rowFields),
   ])
   .superRefine(checkEvent);
 export const observationRow = z

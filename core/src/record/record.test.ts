@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { z } from 'zod';
 import { sizing } from '../sizing/index.ts';
-import { aCircuit } from '../testing/index.ts';
+import { aCircuit, aLoad } from '../testing/index.ts';
 import {
   breakerInput,
   circuitInput,
@@ -132,14 +132,7 @@ describe('what may be sent to be stored', () => {
 });
 
 describe('a circuit’s sizing question', () => {
-  const heater = {
-    id: 'x',
-    name: 'Heater',
-    volts: 240 as const,
-    watts: 4800,
-    voltAmperes: null,
-    continuous: true,
-  };
+  const heater = aLoad({ id: 'x', name: 'Heater', volts: 240, watts: 4800, continuous: true });
 
   test('loads count by volt-amperes; by watts where those are not known', () => {
     expect(loadAmps(heater)).toBe(20);

@@ -22,7 +22,7 @@ const spaceNumbers = z
   .max(MOST_SPACES)
   .transform((spaces) => [...new Set(spaces)].sort((a, b) => a - b));
 
-const family = z
+export const family = z
   .string()
   .trim()
   .max(60, 'A part family may have 60 characters at most.')

@@ -22,7 +22,15 @@ export function checkSiteFile(file: SiteFile): FileProblem[] {
 
 type No = (path: FileProblem['path'], message: string) => void;
 
-const LISTS = ['panels', 'breakers', 'circuits', ...STRIKABLE_KINDS, 'strikes', 'verdicts'] as const;
+const LISTS = [
+  'panels',
+  'breakers',
+  'circuits',
+  'curves',
+  ...STRIKABLE_KINDS,
+  'strikes',
+  'verdicts',
+] as const;
 
 function uniqueIds(file: SiteFile, no: No) {
   for (const list of LISTS) {
@@ -58,6 +66,11 @@ function pointers(file: SiteFile, no: No) {
       if (other !== null && (!breakers.has(other) || other === breaker.id))
         no(['breakers', i, field], 'No other breaker in this file has this id.');
     }
+  });
+  const families = new Set<string>();
+  file.curves.forEach(({ family }, i) => {
+    if (families.has(family.toLowerCase())) no(['curves', i, 'family'], 'This family has a curve already.');
+    families.add(family.toLowerCase());
   });
   replacementChains(file, no);
   file.circuits.forEach(({ breakerId }, i) => {

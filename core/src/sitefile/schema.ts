@@ -6,6 +6,7 @@ import {
   BREAKER_KINDS,
   checkPanel,
   circuitRow,
+  curveRow,
   eventRow,
   id,
   instant,
@@ -22,7 +23,7 @@ import {
 
 export const SITE_FILE_FORMAT = 'phylaxon-site';
 /** Grows when what a file holds changes its shape; older files are brought up (see `upgradeSiteFile`). */
-export const SITE_FILE_VERSION = 2;
+export const SITE_FILE_VERSION = 3;
 
 const removedAt = instant.nullable().default(null).describe('when it left; its record stays');
 const version = z.int().min(0).default(0);
@@ -86,6 +87,7 @@ export const siteFile = z.strictObject({
   panels: rows(panelRow, 200),
   breakers: rows(breakerRow, 20_000),
   circuits: rows(circuitRow, 20_000),
+  curves: rows(curveRow, 500),
   readings: rows(readingRow, 1_000_000),
   events: rows(eventRow, 200_000),
   observations: rows(observationRow, 200_000),

@@ -143,10 +143,10 @@ describe('versions', () => {
   test.each([
     [null, /not a site file/],
     [[], /not a site file/],
-    [{ format: 'other', version: 2 }, /not a site file/],
+    [{ format: 'other', version: 3 }, /not a site file/],
     [{ format: 'phylaxon-site' }, /whole number/],
     [{ format: 'phylaxon-site', version: 0 }, /whole number/],
-    [{ format: 'phylaxon-site', version: 3 }, /reads up to 2/],
+    [{ format: 'phylaxon-site', version: 4 }, /reads up to 3/],
   ])('%j is told', (raw, expected) => {
     expect(upgradeSiteFile(raw)).toMatchObject({ message: expect.stringMatching(expected) });
   });

@@ -4,6 +4,7 @@ import {
   type BreakerEvent,
   type Circuit,
   type Entries,
+  type Load,
   type Observation,
   type Reading,
 } from '../record/index.ts';
@@ -31,6 +32,21 @@ export const aBreaker = (change: Partial<Breaker> = {}): Breaker => ({
   why: '',
   version: 0,
   createdAt: minute(-100_000),
+  ...change,
+});
+
+/** A load that stays on, without a surge. */
+export const aLoad = (change: Partial<Load> = {}): Load => ({
+  id: uuid(600),
+  name: 'Lamp',
+  volts: 120,
+  watts: 60,
+  voltAmperes: null,
+  continuous: false,
+  onSeconds: null,
+  offSeconds: null,
+  surgeTimes: null,
+  surgeSeconds: null,
   ...change,
 });
 
@@ -118,5 +134,6 @@ export const aDossier = (subject: FileParts, rest: Partial<Omit<Dossier, 'subjec
   subject: aFile(subject),
   main: null,
   others: [],
+  curves: [],
   ...rest,
 });

@@ -1,4 +1,5 @@
 import { exceeds } from '../quantities/index.ts';
+import type { Band } from './band.ts';
 import { tripWindow } from './tripWindow.ts';
 import type { TripWindowInput } from './schema.ts';
 
@@ -15,12 +16,13 @@ const CURRENT_DOUBT = 1.05;
  *
  * @param input what `tripWindow` takes
  * @param seconds how soon it opened, in s
+ * @param band the edges of a sound unit; those of the standard if left out
  * @throws ZodError as `tripWindow` does
  * @example judgeTrip({ ratingAmps: 20, amps: 16 }, 480) // 'too-early': a sound unit never opens at 16 A
  */
-export function judgeTrip(input: TripWindowInput, seconds: number): TripVerdict {
-  const earliest = tripWindow({ ...input, amps: input.amps * CURRENT_DOUBT }).fastestSeconds;
+export function judgeTrip(input: TripWindowInput, seconds: number, band?: Band): TripVerdict {
+  const earliest = tripWindow({ ...input, amps: input.amps * CURRENT_DOUBT }, band).fastestSeconds;
   if (earliest === null || exceeds(earliest, seconds * TIME_DOUBT)) return 'too-early';
-  const latest = tripWindow({ ...input, amps: input.amps / CURRENT_DOUBT }).slowestSeconds;
+  const latest = tripWindow({ ...input, amps: input.amps / CURRENT_DOUBT }, band).slowestSeconds;
   return latest !== null && exceeds(seconds, latest * TIME_DOUBT) ? 'too-late' : 'within-band';
 }

@@ -1,6 +1,7 @@
 import { MAGNETIC_PICKUP, MAGNETIC_SECONDS } from './magnetic.ts';
 import { tripWindowInput, type TripRegion, type TripWindow, type TripWindowInput } from './schema.ts';
-import { atAmbient, leastSensitive, mostSensitive, secondsToOpen } from './thermalElement.ts';
+import { standardBand, type Band } from './band.ts';
+import { atAmbient, secondsToOpen } from './thermalElement.ts';
 
 /**
  * How soon a sound thermal-magnetic breaker may, and must, open at a steady current.
@@ -10,17 +11,19 @@ import { atAmbient, leastSensitive, mostSensitive, secondsToOpen } from './therm
  *
  * @param input rating (A, 10 to 225), current (A), steady load before (A, at most the rating; 0) and
  *   ambient (°C, −20 to 60; 25)
+ * @param band the edges of a sound unit; those of the standard if left out
  * @returns the multiple of rating, both times in s (`null`: never), and what that amounts to
  * @throws ZodError where a figure is impossible
  * @example tripWindow({ ratingAmps: 20, amps: 40 })
  *   // { multiple: 2, region: 'will-trip', fastestSeconds: 11.3…, slowestSeconds: 120 }
  */
-export function tripWindow(input: TripWindowInput): TripWindow {
+export function tripWindow(input: TripWindowInput, band?: Band): TripWindow {
   const { ratingAmps, amps, preloadAmps, ambientC } = tripWindowInput.parse(input);
+  const edges = band ?? standardBand(ratingAmps);
   const multiple = amps / ratingAmps;
   const preload = preloadAmps / ratingAmps;
-  const thermalFastest = secondsToOpen(atAmbient(mostSensitive(ratingAmps), ambientC), multiple, preload);
-  const thermalSlowest = secondsToOpen(atAmbient(leastSensitive(ratingAmps), ambientC), multiple, preload);
+  const thermalFastest = secondsToOpen(atAmbient(edges.mostSensitive, ambientC), multiple, preload);
+  const thermalSlowest = secondsToOpen(atAmbient(edges.leastSensitive, ambientC), multiple, preload);
   const fastestSeconds =
     multiple >= MAGNETIC_PICKUP.mostSensitive
       ? sooner(thermalFastest, MAGNETIC_SECONDS.fastest)

@@ -23,7 +23,12 @@ const readingsInput = z.strictObject({
 });
 
 /** How a logged event is called by who would undo it. */
-const EVENT_NAMES = { trip: 'a trip', reset: 'a reset', handle: 'where the handle stands' } as const;
+const EVENT_NAMES = {
+  trip: 'a trip',
+  reset: 'a reset',
+  handle: 'where the handle stands',
+  held: 'a time it held',
+} as const;
 
 export function logRoutes({ record, photos }: Context): Route[] {
   /** Log something of a breaker. */
@@ -56,7 +61,7 @@ export function logRoutes({ record, photos }: Context): Route[] {
       method: 'post',
       path: '/breakers/:id/events',
       tag: 'log',
-      summary: 'Log a trip, a reset, or where the handle stands',
+      summary: 'Log a trip, a reset, a time it held, or where the handle stands',
       params: byId,
       body: eventInput,
       status: 201,

@@ -1,10 +1,10 @@
 import { siteSummary, steps } from '@phylaxon/core/board';
-import { id, site, siteInput } from '@phylaxon/core/record';
+import { curve, curveInput, id, site, siteInput } from '@phylaxon/core/record';
 import { searchQuery, searchResult } from '@phylaxon/core/search';
 import { z } from 'zod';
 import { stepsOf } from '../edit/index.ts';
 import { route, type Route } from '../http/index.ts';
-import { addSite, changeSite, siteRow } from '../record/index.ts';
+import { addSite, changeSite, curvesOf, removeCurve, setCurve, siteRow } from '../record/index.ts';
 import { searchSite } from '../search/index.ts';
 import { wipeSite } from '../transfer/index.ts';
 import type { Context } from './context.ts';
@@ -77,6 +77,46 @@ export function siteRoutes({ store, record, changes, photos }: Context): Route[]
         changes.announce(params.id, ...panelIds);
         return {};
       },
+    }),
+    route({
+      method: 'get',
+      path: '/sites/:id/curves',
+      tag: 'sites',
+      summary: 'The printed trip curves of its part families',
+      params: byId,
+      status: 200,
+      answer: z.object({ curves: z.array(curve) }),
+      handle: ({ params }) => store.read(async (manager) => ({ curves: await curvesOf(manager, params.id) })),
+    }),
+    route({
+      method: 'put',
+      path: '/sites/:id/curves',
+      tag: 'sites',
+      summary: 'Set the printed trip curve of a part family',
+      params: byId,
+      body: curveInput,
+      status: 200,
+      answer: curve,
+      handle: ({ params, body }) =>
+        record.change(async (edit) => ({
+          label: `Set the trip curve of ${body.family}`,
+          siteId: params.id,
+          result: await setCurve(edit, params.id, body),
+        })),
+    }),
+    route({
+      method: 'delete',
+      path: '/curves/:id',
+      tag: 'sites',
+      summary: 'Take a family’s trip curve away: its breakers go by the standard again',
+      params: byId,
+      status: 200,
+      answer: curve,
+      handle: ({ params }) =>
+        record.change(async (edit) => {
+          const row = await removeCurve(edit, params.id);
+          return { label: `Removed the trip curve of ${row.family}`, siteId: row.siteId, result: row };
+        }),
     }),
     step('undo', 'Take back the newest edit of a site'),
     step('redo', 'Do again the edit that was taken back last'),

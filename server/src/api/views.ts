@@ -8,11 +8,14 @@ import {
   type SiteSummary,
 } from '@phylaxon/core/board';
 import { sayPlace } from '@phylaxon/core/panel';
+import { familyBand, familyCurve, trialsOf } from '@phylaxon/core/readings';
+import { schools } from '@phylaxon/core/settings';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { stepsOf } from '../edit/index.ts';
 import {
   breakerOf,
   breakerRow,
+  curvesOf,
   evidenceFiles,
   panelOf,
   panelRow,
@@ -42,7 +45,13 @@ async function fedFrom(manager: EntityManager, panel: PanelRow): Promise<Board['
 export async function boardView(manager: EntityManager, panelId: string): Promise<Board> {
   const panel = await panelRow(manager, panelId);
   const standing = await standingVerdicts(manager, [panelId]);
-  const evidence = evidenceOfPanel(panel, await readSettings(manager), await evidenceFiles(manager, panelId));
+  const curves = await curvesOf(manager, panel.siteId);
+  const evidence = evidenceOfPanel(
+    panel,
+    await readSettings(manager),
+    await evidenceFiles(manager, panelId),
+    curves,
+  );
   const site = await panelsOf(manager, panel.siteId);
   return {
     site: await siteRow(manager, panel.siteId),
@@ -64,13 +73,15 @@ export async function sheetView(manager: EntityManager, breakerId: string): Prom
   const settings = await readSettings(manager);
   const files = await evidenceFiles(manager, panel.id);
   const file = files.find(({ breaker }) => breaker.id === breakerId)!;
-  const evidence = evidenceOfPanel(panel, settings, files).find(({ breaker }) => breaker.id === breakerId)!;
+  const curves = await curvesOf(manager, panel.siteId);
+  const evidence = evidenceOfPanel(panel, settings, files, curves).find(
+    ({ breaker }) => breaker.id === breakerId,
+  )!;
   const fed = (await panelsOf(manager, panel.siteId)).find((one) => one.fedByBreakerId === breakerId);
   const standing = await standingVerdicts(manager, [panel.id]);
   const voltage = file.entries.readings.findLast(
     ({ point }) => point === 'outlet' || point === 'load-terminal',
   );
-  const { loading, trialsIntoShort, trialsOtherwise } = settings;
   return {
     panel: panelOf(panel),
     breaker: breakerOf(row),
@@ -79,13 +90,16 @@ export async function sheetView(manager: EntityManager, breakerId: string): Prom
     load: evidence.load,
     heat: evidence.heat.map(heatView),
     trips: evidence.trips.map(({ event, verdict, window }) => ({ eventId: event.id, verdict, window })),
+    trials: trialsOf(evidence.breaker, file.entries.events, familyBand(row.family, curves)),
+    wear: evidence.wear,
+    curve: familyCurve(row.family, curves) ?? null,
     sizing: evidence.sizing,
     lastVoltage: voltage
       ? { point: voltage.point as 'outlet' | 'load-terminal', value: voltage.value, at: voltage.at }
       : null,
     standing: verdictOf(standing.get(breakerId)!),
     feeds: fed ? namePanel(fed) : null,
-    schools: { loading, trialsIntoShort, trialsOtherwise },
+    schools: schools.parse(settings),
   };
 }
 

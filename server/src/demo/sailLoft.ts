@@ -1,5 +1,6 @@
+import type { CurveInput } from '@phylaxon/core/record';
 import type { DemoCircuit, DemoEntry, DemoSite } from './shape.ts';
-import { clamp, copper, load, look, soak, volts } from './shape.ts';
+import { clamp, copper, held, load, look, soak, volts } from './shape.ts';
 
 /** The heat survey of 12 October, panel soaked under load for two hours. */
 const SURVEY = '2026-10-12T14:';
@@ -67,7 +68,7 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Steam press and tea corner',
       conductor: copper('12'),
       lengthM: 12,
-      loads: [load('Steam press', 1500), load('Kettle', 1440)],
+      loads: [load('Steam press', 1500, { turns: [240, 150] }), load('Kettle', 1440, { turns: [210, 2700] })],
     },
     log: [
       clamp('2025-11-20T10:00:00Z', 12.6),
@@ -86,6 +87,7 @@ const CIRCUITS: DemoCircuit[] = [
         },
       },
       { event: { kind: 'reset', at: '2026-01-19T10:20:00Z', feel: 'clean-clicks', result: 'holds' } },
+      held('2026-07-06T12:50:00Z', 14.2, 6300, 'Press all morning, kettle off.'),
       { event: { kind: 'trip', at: '2026-11-03T15:31:00Z', afterSeconds: 620, amps: 24.4 } },
       { event: { kind: 'reset', at: '2026-11-03T15:50:00Z', feel: 'clean-clicks', result: 'holds' } },
       {
@@ -154,15 +156,23 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Dehumidifier',
       conductor: copper('14'),
       lengthM: 9,
-      loads: [load('Dehumidifier', 610, { va: 790, continuous: true })],
+      loads: [
+        load('Dehumidifier', 1180, {
+          va: 1380,
+          continuous: true,
+          turns: [1500, 480],
+          surge: [4, 0.4],
+        }),
+      ],
     },
     log: [
-      { event: { kind: 'trip', at: '2026-09-30T04:15:00Z', afterSeconds: 2400, amps: 6.8 } },
+      held('2026-09-12T10:00:00Z', 8.9, 9000, 'On its small fan step.'),
+      { event: { kind: 'trip', at: '2026-09-30T04:15:00Z', afterSeconds: 520, amps: 11.6, ambientC: 21 } },
       { event: { kind: 'reset', at: '2026-09-30T07:00:00Z', feel: 'clean-clicks', result: 'holds' } },
-      { event: { kind: 'trip', at: '2026-10-09T05:40:00Z', afterSeconds: 2100, amps: 6.7 } },
+      { event: { kind: 'trip', at: '2026-10-09T05:40:00Z', afterSeconds: 440, amps: 11.5, ambientC: 23 } },
       { event: { kind: 'reset', at: '2026-10-09T07:30:00Z', feel: 'clean-clicks', result: 'holds' } },
       look('2026-10-12T15:30:00Z', 'terminal-inspection', 'clean-and-tight'),
-      soak(`${SURVEY}25:00Z`, 26, 6.7),
+      soak(`${SURVEY}25:00Z`, 32.5, 11.4),
     ],
   },
   {
@@ -208,7 +218,7 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Flat: shower pump',
       conductor: copper('14'),
       lengthM: 14,
-      loads: [load('Shower pump', 480, { va: 650 })],
+      loads: [load('Shower pump', 480, { va: 650, turns: [420, 5400], surge: [6, 0.3] })],
     },
     log: [{ event: { kind: 'trip', at: '2026-11-17T06:50:00Z', pace: 'seconds' } }],
   },
@@ -288,7 +298,7 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Sump pump',
       conductor: copper('14'),
       lengthM: 11,
-      loads: [load('Sump pump', 520, { va: 780 })],
+      loads: [load('Sump pump', 520, { va: 780, turns: [60, 900], surge: [6, 0.3] })],
     },
     log: [look('2026-11-20T21:35:00Z', 'sound', 'sizzle-or-crackle')],
   },
@@ -457,11 +467,22 @@ const YARD_CIRCUITS: DemoCircuit[] = [
   },
 ];
 
+/** As the family’s leaflet prints it, for 15 to 30 A. */
+const ORRIN_S_CURVE: CurveInput['points'] = [
+  { multiple: 1.15, fastestSeconds: 110, slowestSeconds: null },
+  { multiple: 1.35, fastestSeconds: 36, slowestSeconds: 1500 },
+  { multiple: 1.5, fastestSeconds: 27, slowestSeconds: 310 },
+  { multiple: 2, fastestSeconds: 12, slowestSeconds: 108 },
+  { multiple: 3, fastestSeconds: 5, slowestSeconds: 40 },
+  { multiple: 5, fastestSeconds: 1.7, slowestSeconds: 13.5 },
+];
+
 export const SAIL_LOFT: DemoSite = {
   site: {
     name: 'Saltmarsh Sail Loft',
     note: 'A sailmaker’s workshop on the ground floor and in the loft, with a flat above.',
   },
+  curves: [{ family: 'Orrin S', points: ORRIN_S_CURVE }],
   panels: [
     {
       key: 'main',

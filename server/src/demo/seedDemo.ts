@@ -1,6 +1,7 @@
 import {
   breakerInput,
   circuitInput,
+  curveInput,
   eventInput,
   noteInput,
   observationInput,
@@ -22,6 +23,7 @@ import {
   logReadings,
   replaceBreaker,
   setCircuit,
+  setCurve,
   strike,
   tieBreakers,
 } from '../record/index.ts';
@@ -46,8 +48,9 @@ export async function seedDemo(store: Store): Promise<void> {
   });
 }
 
-async function seedSite(manager: EntityManager, { site, panels }: DemoSite) {
+async function seedSite(manager: EntityManager, { site, curves = [], panels }: DemoSite) {
   const { id: siteId } = await addSite(manager, siteInput.parse(site));
+  for (const curve of curves) await setCurve(new Edit(manager), siteId, curveInput.parse(curve));
   const ids = new Map<string, string>();
   for (const demo of panels) ids.set(demo.key, await seedPanel(manager, siteId, demo, ids));
 }

@@ -1,6 +1,7 @@
 import type {
   BreakerInput,
   CircuitInput,
+  CurveInput,
   EventInput,
   NoteInput,
   ObservationInput,
@@ -39,6 +40,8 @@ export interface DemoPanel {
 
 export interface DemoSite {
   site: SiteInput;
+  /** Printed trip curves of part families. */
+  curves?: CurveInput[];
   panels: DemoPanel[];
 }
 
@@ -54,13 +57,30 @@ export const copper = (gauge: Gauge) => ({
 export const load = (
   name: string,
   watts: number,
-  more: { va?: number; volts?: 120 | 240; continuous?: boolean } = {},
+  more: {
+    va?: number;
+    volts?: 120 | 240;
+    continuous?: boolean;
+    /** On and off in turns, s. */
+    turns?: [on: number, off: number];
+    /** At the start: so many running currents for so many s. */
+    surge?: [times: number, seconds: number];
+  } = {},
 ) => ({
   name,
   volts: more.volts ?? (120 as const),
   watts,
   voltAmperes: more.va ?? null,
   continuous: more.continuous ?? false,
+  onSeconds: more.turns?.[0] ?? null,
+  offSeconds: more.turns?.[1] ?? null,
+  surgeTimes: more.surge?.[0] ?? null,
+  surgeSeconds: more.surge?.[1] ?? null,
+});
+
+/** It carried a current for so long and did not open. */
+export const held = (at: string, amps: number, afterSeconds: number, note = ''): DemoEntry => ({
+  event: { kind: 'held', at, amps, afterSeconds, note },
 });
 
 export const volts = (

@@ -4,11 +4,13 @@ import { ApiError } from '../http/index.ts';
 import {
   BreakerTable,
   CircuitTable,
+  CurveTable,
   LoadTable,
   PanelTable,
   SiteTable,
   type BreakerRow,
   type CircuitRow,
+  type CurveRow,
   type EntryRef,
   type LoadRow,
   type PanelRow,
@@ -23,6 +25,7 @@ export interface Drawn {
   breaker: BreakerRow;
   circuit: CircuitRow;
   load: LoadRow;
+  curve: CurveRow;
 }
 export type DrawnTable = keyof Drawn;
 
@@ -32,11 +35,12 @@ export const DRAWN: { [T in DrawnTable]: EntitySchema<Drawn[T]> } = {
   breaker: BreakerTable,
   circuit: CircuitTable,
   load: LoadTable,
+  curve: CurveTable,
 };
 
 /** Rows that others may point to for ever are marked as removed, not deleted. */
 const KEPT: readonly DrawnTable[] = ['panel', 'breaker'];
-const VERSIONED: readonly DrawnTable[] = ['panel', 'breaker', 'circuit'];
+const VERSIONED: readonly DrawnTable[] = ['panel', 'breaker', 'circuit', 'curve'];
 
 type AnyTable = EntitySchema<{ id: string }>;
 const tableOf = (table: DrawnTable) => DRAWN[table] as unknown as AnyTable;

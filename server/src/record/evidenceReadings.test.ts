@@ -129,6 +129,7 @@ test('law: evidence from the readings that are asked for is the evidence from al
                 subject,
                 main: list.find(({ breaker }) => breaker.role === 'main')!,
                 others: list.filter((file) => file !== subject),
+                curves: [],
               }),
             );
           const [fromSome, fromAll] = [evidence(some), evidence(all)];

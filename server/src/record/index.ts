@@ -1,5 +1,6 @@
 export * from './breakers.ts';
 export * from './circuits.ts';
+export * from './curves.ts';
 export * from './directory.ts';
 export * from './evidenceFiles.ts';
 export * from './log.ts';

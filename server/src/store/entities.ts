@@ -2,6 +2,7 @@ import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
 import type {
   BreakerRow,
   CircuitRow,
+  CurveRow,
   EditRow,
   EventRow,
   LoadRow,
@@ -105,6 +106,18 @@ export const LoadTable = table<LoadRow>('load', {
   watts: orNull(real),
   voltAmperes: orNull(real),
   continuous: flag,
+  onSeconds: orNull(real),
+  offSeconds: orNull(real),
+  surgeTimes: orNull(real),
+  surgeSeconds: orNull(real),
+});
+
+export const CurveTable = table<CurveRow>('curve', {
+  id: key,
+  siteId: text,
+  family: text,
+  points: list,
+  version: integer,
 });
 
 const logged = { id: key, breakerId: text, at: text, loggedAt: text, note: text };
@@ -193,6 +206,7 @@ export const TABLES = [
   BreakerTable,
   CircuitTable,
   LoadTable,
+  CurveTable,
   ReadingTable,
   EventTable,
   ObservationTable,

@@ -243,5 +243,29 @@ const appendOnly = (tables: string[]) =>
     ),
   );
 
+/** How loads run, and the printed trip curves of part families. */
+class TheBench1764115200000 implements MigrationInterface {
+  name = 'TheBench1764115200000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [
+      ...['onSeconds', 'offSeconds', 'surgeTimes', 'surgeSeconds'].map(
+        (column) => `ALTER TABLE "load" ADD COLUMN "${column}" REAL`,
+      ),
+      `CREATE TABLE "curve" (
+        "id" TEXT PRIMARY KEY NOT NULL,
+        "siteId" TEXT NOT NULL REFERENCES "site" ("id"),
+        "family" TEXT NOT NULL COLLATE NOCASE,
+        "points" TEXT NOT NULL,
+        "version" INTEGER NOT NULL,
+        UNIQUE ("siteId", "family"))`,
+    ]);
+  }
+
+  async down() {
+    throw new Error('A record is not taken back to an older version: restore a backup instead.');
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
-export const MIGRATIONS = [TheRecord1764000000000, TheWholeRecord1764028800000];
+export const MIGRATIONS = [TheRecord1764000000000, TheWholeRecord1764028800000, TheBench1764115200000];

@@ -1,6 +1,7 @@
 import type {
   Breaker,
   BreakerEvent,
+  Curve,
   Observation,
   Panel,
   Photo,
@@ -42,7 +43,13 @@ export interface LoadRow {
   watts: number | null;
   voltAmperes: number | null;
   continuous: boolean;
+  onSeconds: number | null;
+  offSeconds: number | null;
+  surgeTimes: number | null;
+  surgeSeconds: number | null;
 }
+
+export type CurveRow = Curve;
 
 export type ReadingRow = Omit<Reading, 'struck' | 'unit'>;
 export type EventRow = Omit<BreakerEvent, 'struck'>;
@@ -76,7 +83,7 @@ export interface VerdictRow {
 
 /** A row of the drawing before and after an edit; `null` where it was not there. */
 export interface RowChange {
-  table: 'site' | 'panel' | 'breaker' | 'circuit' | 'load';
+  table: 'site' | 'panel' | 'breaker' | 'circuit' | 'load' | 'curve';
   id: string;
   before: object | null;
   after: object | null;

@@ -46,7 +46,7 @@ export async function seriesOf(manager: EntityManager, breakerId: string): Promi
   )) as Series['struck'];
   const marks = (await manager.query(
     `SELECT at, kind AS what FROM event e
-     WHERE ${mine} AND kind <> 'handle' AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.eventId = e.id)
+     WHERE ${mine} AND kind IN ('trip', 'reset') AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.eventId = e.id)
      UNION ALL
      SELECT createdAt AS at, 'part' AS what FROM breaker WHERE id IN (SELECT value FROM json_each(?)) AND replaces IS NOT NULL
      ORDER BY 1`,

@@ -1,4 +1,4 @@
-import { judgedTrips } from '@phylaxon/core/readings';
+import { familyBand, judgedTrips } from '@phylaxon/core/readings';
 import {
   STORY_KINDS,
   type Story,
@@ -18,6 +18,7 @@ import {
 import { LOGGED } from '../edit/index.ts';
 import {
   breakerOf,
+  curvesOf,
   eventOf,
   noteOf,
   observationOf,
@@ -31,6 +32,7 @@ import {
   EventTable,
   NoteTable,
   ObservationTable,
+  PanelTable,
   PhotoTable,
   ReadingTable,
   StrikeTable,
@@ -204,17 +206,19 @@ async function events(
   kind: 'trips' | 'resets',
 ): Promise<StoryEntry[]> {
   const query = page(manager, EventTable, wanted).andWhere(
-    kind === 'trips' ? `r.kind = 'trip'` : `r.kind <> 'trip'`,
+    kind === 'trips' ? `r.kind IN ('trip', 'held')` : `r.kind NOT IN ('trip', 'held')`,
   );
   const rows = await holding(query, 'r.note', wanted.words).getMany();
   const struck = await struckOf(manager, 'events', idsOf(rows));
   const breakers = await manager.findBy(BreakerTable, { id: In(rows.map((row) => row.breakerId)) });
   const list = rows.map((row): BreakerEvent => eventOf(row, struck.get(row.id) ?? null));
+  const curves = await curvesAt(manager, breakers);
   const verdicts = new Map(
     breakers.flatMap((breaker) => [
       ...judgedTrips(
         breakerOf(breaker),
         list.filter((event) => event.breakerId === breaker.id),
+        familyBand(breaker.family, curves),
       ),
     ]),
   );
@@ -226,6 +230,13 @@ async function events(
     event,
     verdict: verdicts.get(event.id) ?? null,
   }));
+}
+
+/** The trip curves of the site these breakers are at. */
+async function curvesAt(manager: EntityManager, [breaker]: BreakerRow[]) {
+  if (!breaker) return [];
+  const { siteId } = await manager.findOneByOrFail(PanelTable, { id: breaker.panelId });
+  return curvesOf(manager, siteId);
 }
 
 /** Entries of several kinds, newest first, as many as asked for. */
@@ -260,8 +271,8 @@ async function countKinds(manager: EntityManager, breakerIds: string[]): Promise
   const mine = 'breakerId IN (SELECT value FROM json_each(?))';
   const [row] = (await manager.query(
     `SELECT (SELECT count(*) FROM reading WHERE ${mine}) AS readings,
-       (SELECT count(*) FROM event WHERE ${mine} AND kind = 'trip') AS trips,
-       (SELECT count(*) FROM event WHERE ${mine} AND kind <> 'trip') AS resets,
+       (SELECT count(*) FROM event WHERE ${mine} AND kind IN ('trip', 'held')) AS trips,
+       (SELECT count(*) FROM event WHERE ${mine} AND kind NOT IN ('trip', 'held')) AS resets,
        (SELECT count(*) FROM observation WHERE ${mine}) AS looks,
        (SELECT count(*) FROM verdict WHERE ${mine}) AS decisions,
        (SELECT count(*) + count(removedAt) FROM breaker WHERE id IN (SELECT value FROM json_each(?))) AS parts,

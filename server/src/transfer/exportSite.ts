@@ -6,7 +6,7 @@ import {
 } from '@phylaxon/core/sitefile';
 import { In, type EntityManager, type EntitySchema } from 'typeorm';
 import { LOGGED } from '../edit/index.ts';
-import { circuitOf, siteRow } from '../record/index.ts';
+import { circuitOf, curvesOf, siteRow } from '../record/index.ts';
 import {
   BreakerTable,
   CircuitTable,
@@ -53,6 +53,10 @@ function eventInFile(row: EventRow) {
   const circumstances = { ...rest, unplugged: Boolean(unplugged) };
   const entry = { id, breakerId, kind, at, loggedAt, note };
   if (kind === 'handle') return { ...entry, position };
+  if (kind === 'held') {
+    const { amps, afterSeconds, preloadAmps, ambientC } = rest;
+    return { ...entry, amps, afterSeconds, preloadAmps, ambientC };
+  }
   return kind === 'reset'
     ? { ...entry, feel, result, power, ...circumstances }
     : { ...entry, ...circumstances };
@@ -115,6 +119,7 @@ export async function siteFileOf(manager: EntityManager, siteId: string): Promis
           loads.filter((load) => load.circuitId === row.id),
         ),
       ),
+    curves: (await curvesOf(manager, siteId)).map(({ siteId: _siteId, ...curve }) => curve),
     readings: (await logged(manager, ReadingTable, siteId)).map(readingInFile),
     events: (await logged(manager, EventTable, siteId)).map(eventInFile),
     observations: await logged(manager, ObservationTable, siteId),

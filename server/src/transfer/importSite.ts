@@ -4,7 +4,7 @@ import type { EntityManager } from 'typeorm';
 import { insertLogged, LOGGED, newId } from '../edit/index.ts';
 import { ApiError } from '../http/index.ts';
 import { circuitColumns } from '../record/index.ts';
-import { insertMany, PanelTable, SiteTable } from '../store/index.ts';
+import { CurveTable, insertMany, PanelTable, SiteTable } from '../store/index.ts';
 import { decisionText, redecidePanel } from '../verdict/index.ts';
 import { wipeSite } from './wipeSite.ts';
 
@@ -35,6 +35,7 @@ const OWNED: [table: string, ids: (file: SiteFile) => { id: string }[], site: st
     (file) => file.circuits.flatMap(({ loads }) => loads),
     siteOf('(SELECT c.breakerId FROM circuit c WHERE c.id = t.circuitId)'),
   ],
+  ['curve', (file) => file.curves, 't.siteId'],
   ['reading', (file) => file.readings, siteOf('t.breakerId')],
   ['event', (file) => file.events, siteOf('t.breakerId')],
   ['observation', (file) => file.observations, siteOf('t.breakerId')],
@@ -93,6 +94,11 @@ async function insertSite(manager: EntityManager, file: SiteFile): Promise<void>
     own.map((load, position) => ({ ...load, circuitId: id, position })),
   );
   await insertMany(manager, 'load', loads);
+  // A curve’s points are written by the table’s own rules, as a panel’s lists are.
+  await manager.insert(
+    CurveTable,
+    file.curves.map((curve) => ({ siteId, ...curve })),
+  );
   await insertLogged(
     manager,
     'readings',

@@ -27,6 +27,7 @@ export async function wipeSite(manager: EntityManager, siteId: string): Promise<
   await run(`DELETE FROM circuit WHERE breakerId IN (${BREAKERS})`);
   await run(`DELETE FROM breaker WHERE panelId IN (${PANELS})`);
   await run('DELETE FROM panel WHERE siteId = ?');
+  await run('DELETE FROM curve WHERE siteId = ?');
   await run('DELETE FROM edit WHERE siteId = ?');
   await run('DELETE FROM site WHERE id = ?');
   await run('DELETE FROM wiping', []);

@@ -3,7 +3,7 @@ import type { Verdict } from '@phylaxon/core/board';
 import { decide, decision as decisionShape, ENGINE, type Decision } from '@phylaxon/core/diagnose';
 import { gatherEvidence, type BreakerFile, type Dossier, type Evidence } from '@phylaxon/core/readings';
 import { IsNull, type EntityManager } from 'typeorm';
-import { evidenceFiles } from '../record/index.ts';
+import { curvesOf, evidenceFiles } from '../record/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { PanelTable, VerdictTable, type VerdictRow } from '../store/index.ts';
 
@@ -12,10 +12,18 @@ export function evidenceOfPanel(
   panel: Dossier['panel'],
   schools: Dossier['schools'],
   files: BreakerFile[],
+  curves: Dossier['curves'],
 ): Evidence[] {
   const main = files.find((file) => file.breaker.role === 'main') ?? null;
   return files.map((subject) =>
-    gatherEvidence({ panel, schools, subject, main, others: files.filter((file) => file !== subject) }),
+    gatherEvidence({
+      panel,
+      schools,
+      subject,
+      main,
+      others: files.filter((file) => file !== subject),
+      curves,
+    }),
   );
 }
 
@@ -56,7 +64,8 @@ export async function redecidePanel(
   if (!panel) return;
   const standing = await standingVerdicts(manager, [panelId]);
   const files = await evidenceFiles(manager, panelId);
-  const fresh = evidenceOfPanel(panel, await readSettings(manager), files).flatMap(
+  const curves = await curvesOf(manager, panel.siteId);
+  const fresh = evidenceOfPanel(panel, await readSettings(manager), files, curves).flatMap(
     (evidence): VerdictRow[] => {
       const decision = decide(evidence);
       const text = decisionText(decision);

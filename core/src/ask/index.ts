@@ -1,0 +1,2 @@
+export * from './parseAsk.ts';
+export * from './answer.ts';

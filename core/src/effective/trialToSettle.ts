@@ -1,0 +1,94 @@
+import { beliefFrom, conclude, withEvent, type Belief } from './effectiveRating.ts';
+import { chanceToHold } from './predict.ts';
+import type { EffectiveRatingInput, Judgement } from './schema.ts';
+
+/** A load that can be switched on for a trial. */
+export interface TrialLoad {
+  name: string;
+  amps: number;
+}
+
+/** What to do about a unit whose record does not settle it. */
+export type Settlement =
+  /** The record settles it, or there is nothing on record that asks a question. */
+  | { kind: 'settled' | 'no-record' }
+  | {
+      kind: 'trial';
+      amps: number;
+      seconds: number;
+      /** What to switch on; empty where the circuit’s loads are not known. */
+      loads: string[];
+      /** How likely it is that the trial settles it. */
+      chance: number;
+      ifHeld: Judgement;
+      ifTripped: Judgement;
+    }
+  /** Only a current above its rating or its conductor’s ampacity would settle it. */
+  | { kind: 'off-panel'; limitAmps: number };
+
+const DURATIONS = [900, 1800, 3600] as const;
+/** Less than this is not worth a trip. */
+const WORTH_IT = 0.4;
+/** Trials of fewer loads than these shares of the limit tell little. */
+const LEAST_SHARE = 0.5;
+
+/**
+ * Which safe trial would settle a unit that is undetermined: which load, how long. Never above the
+ * breaker’s rating or the conductor’s ampacity; where only that would settle it, the unit has to be replaced
+ * or tested off the panel.
+ *
+ * @param input its record, as `effectiveRating` takes it
+ * @param ampacity of its conductor, A; `null`: not known
+ * @param loads what can be switched on
+ * @example trialToSettle({ ratingAmps: 20, events: [] }, 20, []).kind // 'no-record'
+ */
+export function trialToSettle(
+  input: EffectiveRatingInput,
+  ampacity: number | null,
+  loads: readonly TrialLoad[],
+): Settlement {
+  if (!input.events.some((event) => event.outcome === 'tripped')) return { kind: 'no-record' };
+  const belief = beliefFrom(input);
+  if (conclude(belief).judgement !== 'undetermined') return { kind: 'settled' };
+  const limitAmps = Math.min(input.ratingAmps, ampacity ?? Infinity);
+  const trials = currents(limitAmps, loads).flatMap(({ amps, names }) =>
+    DURATIONS.map((seconds) => ({ amps, seconds, loads: names, ...outlook(belief, amps, seconds) })),
+  );
+  const [best] = trials.sort((a, b) => b.chance - a.chance || a.seconds - b.seconds || a.amps - b.amps);
+  if (!best || best.chance < WORTH_IT) return { kind: 'off-panel', limitAmps };
+  return { kind: 'trial', ...best };
+}
+
+/** How a trial may end, and what would be concluded from each end. */
+function outlook(belief: Belief, amps: number, seconds: number) {
+  const segments = [{ amps, seconds }];
+  const ifHeld = conclude(withEvent(belief, { ambientC: 25, segments, outcome: 'held' })).judgement;
+  const ifTripped = conclude(
+    withEvent(belief, { ambientC: 25, segments, outcome: 'tripped', notBeforeSeconds: 0 }),
+  ).judgement;
+  const holds = chanceToHold(belief, amps, seconds);
+  const chance = (ifHeld === 'undetermined' ? 0 : holds) + (ifTripped === 'undetermined' ? 0 : 1 - holds);
+  return { chance, ifHeld, ifTripped };
+}
+
+/** Loads more than these are tried out in no more than these combinations. */
+const MOST_LOADS = 12;
+
+/** Currents a trial may have: what the loads add up to, or, where they are not known, shares of the limit. */
+function currents(limitAmps: number, loads: readonly TrialLoad[]) {
+  const known = [...loads]
+    .filter(({ amps }) => amps > 0 && amps <= limitAmps)
+    .sort((a, b) => b.amps - a.amps)
+    .slice(0, MOST_LOADS);
+  if (known.length === 0) return [1, 0.9, 0.8].map((share) => ({ amps: limitAmps * share, names: [] }));
+  const sums = Array.from({ length: 2 ** known.length - 1 }, (_, n) => {
+    const on = known.filter((_load, i) => ((n + 1) >> i) & 1);
+    return { amps: on.reduce((sum, { amps }) => sum + amps, 0), names: on.map(({ name }) => name) };
+  }).filter(({ amps }) => amps <= limitAmps && amps >= LEAST_SHARE * limitAmps);
+  // The most, and about nine and eight tenths of it: a few stand for all.
+  return [1, 0.9, 0.8].flatMap((share) => {
+    const below = sums.filter(({ amps }) => amps <= share * limitAmps + 1e-9);
+    const most = below.sort((a, b) => b.amps - a.amps || a.names.length - b.names.length)[0];
+    return most ? [most] : [];
+  });
+}

@@ -1,0 +1,70 @@
+import { MAGNETIC_PICKUP, type ThermalElement } from '../trip/index.ts';
+import { LoadClock, LoggedClock, turnsOf, type Current, type Turns } from './loadClock.ts';
+import type { z } from 'zod';
+import type { profileQuestion } from './schema.ts';
+
+type Profile = z.output<typeof profileQuestion>;
+
+/** What a unit is: its bimetal at the ambient at hand, and where its magnet picks up, in ratings. */
+export interface Unit extends ThermalElement {
+  pickup: number;
+}
+
+/** The current of a profile, its loads so far in their turns (s each; all at their start if left out). */
+export const currentOf = (
+  { loads, logged }: Profile,
+  phases: readonly number[] = [],
+  turns: Turns = turnsOf(loads),
+): Current => (logged.length > 0 ? new LoggedClock(logged) : new LoadClock(turns, phases));
+
+/**
+ * When a unit opens under a current that changes: exact over every stretch, from cold.
+ *
+ * @param current what the circuit carries
+ * @param horizon how long to look, s
+ * @returns seconds from the start; `Infinity`: it holds so long
+ */
+export function opensAfter(unit: Unit, ratingAmps: number, current: Current, horizon: number): number {
+  const { thresholdSquared, tauSeconds, pickup } = unit;
+  let heat = 0;
+  let elapsed = 0;
+  while (elapsed < horizon) {
+    const seconds = current.next(horizon - elapsed);
+    const multiple = current.amps / ratingAmps;
+    if (multiple >= pickup) return elapsed;
+    const finalHeat = multiple * multiple;
+    if (finalHeat > thresholdSquared) {
+      const opens = tauSeconds * Math.log((finalHeat - heat) / (finalHeat - thresholdSquared));
+      if (opens <= seconds) return elapsed + Math.max(0, opens);
+    }
+    heat = finalHeat + (heat - finalHeat) * Math.exp(-seconds / tauSeconds);
+    elapsed += seconds;
+  }
+  return Infinity;
+}
+
+/** The pick-up of the magnet of the most and of the least sensitive sound unit. */
+export const PICKUPS = {
+  first: MAGNETIC_PICKUP.mostSensitive,
+  last: MAGNETIC_PICKUP.leastSensitive,
+} as const;
+
+/** One stretch of a profile, to be drawn. */
+export interface DrawnStretch {
+  from: number;
+  amps: number;
+}
+
+/** The current of a profile with all loads at the start of their turn, as it changes; at most `most` changes. */
+export function drawProfile(profile: Profile, most = 4000): DrawnStretch[] {
+  const current = currentOf(profile);
+  const horizon = profile.hours * 3600;
+  const drawn: DrawnStretch[] = [];
+  let elapsed = 0;
+  while (elapsed < horizon && drawn.length < most) {
+    const seconds = current.next(horizon - elapsed);
+    drawn.push({ from: elapsed, amps: current.amps });
+    elapsed += seconds;
+  }
+  return drawn;
+}

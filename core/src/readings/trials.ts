@@ -1,0 +1,165 @@
+import { beliefFrom, conclude, type EffectiveRating, type TrialEvent } from '../effective/index.ts';
+import { exceeds, sayDuration, sayQuantity } from '../quantities/index.ts';
+import { isTrip, PACE_SECONDS, tripPace, type Breaker, type BreakerEvent } from '../record/index.ts';
+import { MAGNETIC_PICKUP, slowestCoolDown, tripWindow, type Band, type TripVerdict } from '../trip/index.ts';
+import { eventWindowQuestion, sayWindow, tripFacts } from './tripEvidence.ts';
+
+/** What an event on record tells of the bimetal: a trip, or a time that it held. */
+export interface Trial {
+  eventId: string;
+  at: string;
+  outcome: 'tripped' | 'held';
+  /** `null`: current not known. */
+  amps: number | null;
+  /** `null`: nobody timed it. */
+  seconds: number | null;
+  /** As `effectiveRating` takes it; `null`: it tells nothing of the bimetal. */
+  event: TrialEvent | null;
+  tells: 'consistent' | 'too-early' | 'too-late' | 'nothing';
+  /** Why, as a sentence. */
+  text: string;
+}
+
+/** How long a load is taken to have run where it is only said that it was steady: all is settled by then. */
+const STEADY_SECONDS = 7200;
+
+/** Whether an event says that the breaker carried a current for a time and held. */
+const isHold = (event: BreakerEvent) =>
+  event.kind === 'held' || (event.kind === 'reset' && event.result === 'holds' && event.amps !== null);
+
+/**
+ * The trips and holds of a breaker as measurements of its bimetal, oldest first, each with what it tells.
+ *
+ * @param events its standing events, oldest first
+ * @param band the edges of a sound unit of its family; those of the standard if left out
+ * @example trialsOf(breaker, []) // []
+ */
+export function trialsOf(breaker: Breaker, events: readonly BreakerEvent[], band?: Band): Trial[] {
+  const verdicts = new Map(
+    tripFacts(
+      { breaker, circuit: null, entries: { readings: [], events: [...events], observations: [] } },
+      band,
+    ).map(({ event, verdict }) => [event.id, verdict]),
+  );
+  const trips: BreakerEvent[] = [];
+  return events.flatMap((event): Trial[] => {
+    const tripped = isTrip(event);
+    if (!tripped && !isHold(event)) return [];
+    const base = {
+      eventId: event.id,
+      at: event.at,
+      outcome: tripped ? ('tripped' as const) : ('held' as const),
+      amps: event.amps,
+      seconds: event.afterSeconds,
+    };
+    const before = trips.at(-1) ?? null;
+    if (tripped) trips.push(event);
+    const nothing = tellsNothing(breaker, event, before);
+    if (nothing !== null) return [{ ...base, event: null, tells: 'nothing', text: nothing }];
+    return [
+      { ...base, event: trialEvent(event), ...judged(breaker, event, verdicts.get(event.id) ?? null, band) },
+    ];
+  });
+}
+
+/** Why an event tells nothing of the bimetal; `null` if it tells something. */
+function tellsNothing(breaker: Breaker, event: BreakerEvent, before: BreakerEvent | null): string | null {
+  const { kind, ratingAmps } = breaker;
+  if (kind === 'surge') return 'A surge unit has no trip curve: it tells nothing here.';
+  if (ratingAmps < 10 || ratingAmps > 225) return 'The model covers ratings from 10 to 225 A.';
+  if (event.amps === null) return 'The current is not known: it tells nothing here.';
+  if (event.amps === 0) return 'Without current it tells nothing here.';
+  if (!isTrip(event)) {
+    return event.afterSeconds === null ? 'How long it held is not known: it tells nothing here.' : null;
+  }
+  if (kind !== 'standard') return 'Its electronics may have opened it: it tells nothing of the bimetal.';
+  if (event.cause === 'known-removed') return 'Its cause is known and removed: it tells nothing of the unit.';
+  if (tripPace(event) === 'at-once' || event.amps >= MAGNETIC_PICKUP.mostSensitive * ratingAmps)
+    return 'At once, or at a current for the magnet: it tells nothing of the bimetal.';
+  if (before !== null && stillWarm(ratingAmps, before, event))
+    return 'It had not cooled from the trip before: it tells nothing by itself.';
+  return null;
+}
+
+function stillWarm(ratingAmps: number, before: BreakerEvent, event: BreakerEvent): boolean {
+  const loaded = event.afterSeconds ?? PACE_SECONDS[tripPace(event)].from;
+  const rested = (Date.parse(event.at) - Date.parse(before.at)) / 1000 - loaded;
+  return tripPace(before) !== 'at-once' && rested < slowestCoolDown(ratingAmps).forgotten;
+}
+
+function trialEvent(event: BreakerEvent): TrialEvent {
+  const tripped = isTrip(event);
+  const { from, to } = PACE_SECONDS[tripPace(event)];
+  const seconds = event.afterSeconds ?? to;
+  const preload = (event.preloadAmps ?? 0) > 0 ? [{ amps: event.preloadAmps!, seconds: STEADY_SECONDS }] : [];
+  return {
+    ambientC: Math.min(60, Math.max(-20, event.ambientC ?? 25)),
+    segments: [...preload, { amps: event.amps!, seconds }],
+    outcome: tripped ? 'tripped' : 'held',
+    ...(event.afterSeconds === null && tripped ? { notBeforeSeconds: from } : {}),
+  };
+}
+
+/** A hold is counted against a unit only beyond these doubts, as a trip is. */
+const TIME_DOUBT = 1.25;
+const CURRENT_DOUBT = 1.05;
+
+function judged(
+  breaker: Breaker,
+  event: BreakerEvent,
+  verdict: TripVerdict | null,
+  band?: Band,
+): Pick<Trial, 'tells' | 'text'> {
+  const question = eventWindowQuestion(breaker, event)!;
+  const sound = sayWindow(tripWindow(question, band));
+  const amps = sayQuantity(event.amps!, 'A');
+  if (isTrip(event)) {
+    const when = event.afterSeconds === null ? '' : ` after ${sayDuration(event.afterSeconds)}`;
+    const words = {
+      'too-early': 'Too early',
+      'too-late': 'Too late',
+      'within-band': 'Consistent with a sound unit',
+    };
+    return {
+      tells: verdict === null || verdict === 'within-band' ? 'consistent' : verdict,
+      text: `${words[verdict ?? 'within-band']}: it opened${when} at ${amps}; ${sound}.`,
+    };
+  }
+  const latest = tripWindow({ ...question, amps: question.amps / CURRENT_DOUBT }, band).slowestSeconds;
+  const late = latest !== null && exceeds(event.afterSeconds!, latest * TIME_DOUBT);
+  return {
+    tells: late ? 'too-late' : 'consistent',
+    text: `${late ? 'Too late' : 'Consistent with a sound unit'}: it held ${amps} for ${sayDuration(event.afterSeconds!)}; ${sound}.`,
+  };
+}
+
+/** What the record of a unit says of it, and how many events say it. */
+export interface UnitFact {
+  trips: number;
+  holds: number;
+  rating: EffectiveRating;
+}
+
+/** The effective rating by the events that tell something; `null` without any. */
+export function unitFact(ratingAmps: number, trials: readonly Trial[]): UnitFact | null {
+  const telling = trials.filter((trial) => trial.event !== null);
+  if (telling.length === 0) return null;
+  return {
+    trips: telling.filter(({ outcome }) => outcome === 'tripped').length,
+    holds: telling.filter(({ outcome }) => outcome === 'held').length,
+    rating: conclude(beliefFrom({ ratingAmps, events: telling.map(({ event }) => event!) })),
+  };
+}
+
+const count = (n: number, one: string, many: string) =>
+  n === 0 ? null : n === 1 ? `1 ${one}` : `${n} ${many}`;
+
+/** What the record of a unit says of it, as a sentence. */
+export function sayUnit(ratingAmps: number, { trips, holds, rating }: UnitFact): string {
+  const { p05, p50, p95 } = rating.ultimateAmps;
+  const by = [count(trips, 'trip', 'trips'), count(holds, 'time it held', 'times it held')]
+    .filter(Boolean)
+    .join(' and ');
+  const amps = (value: number) => sayQuantity(value, 'A');
+  return `By ${by} it opens from ${amps(p50)} steady (${amps(p05)} to ${amps(p95)}); a sound ${amps(ratingAmps)} unit from ${amps(ratingAmps)} to ${amps(ratingAmps * 1.35)}.`;
+}

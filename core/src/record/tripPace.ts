@@ -1,0 +1,28 @@
+import type { BreakerEvent, Pace } from './entries.ts';
+
+/** The span of seconds a pace stands for, where nobody timed the trip. */
+export const PACE_SECONDS: Record<Pace, { from: number; to: number }> = {
+  'at-once': { from: 0, to: 1 },
+  seconds: { from: 1, to: 60 },
+  minutes: { from: 60, to: 3600 },
+  hours: { from: 3600, to: 86_400 },
+};
+
+/**
+ * What a tripped handle tells by its time: at once, within a minute, within an hour, later.
+ *
+ * @example paceOf(480) // 'minutes'
+ */
+export function paceOf(afterSeconds: number): Pace {
+  return (
+    (Object.keys(PACE_SECONDS) as Pace[]).find((pace) => afterSeconds <= PACE_SECONDS[pace].to) ?? 'hours'
+  );
+}
+
+/** Whether an event ended in a trip: a trip by itself, or a reset that did not hold. */
+export const isTrip = (event: Pick<BreakerEvent, 'kind' | 'result'>) =>
+  event.kind === 'trip' || (event.kind === 'reset' && event.result === 'tripped');
+
+/** How soon an event tripped, by the clock or by feel. */
+export const tripPace = (event: Pick<BreakerEvent, 'afterSeconds' | 'pace'>): Pace =>
+  event.afterSeconds === null ? (event.pace ?? 'minutes') : paceOf(event.afterSeconds);

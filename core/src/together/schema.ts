@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { runningLoad } from '../profile/index.ts';
+import { tripWindowInput } from '../trip/index.ts';
+
+export const MOST_TOGETHER = 20;
+
+export const togetherInput = z.object({
+  ratingAmps: tripWindowInput.shape.ratingAmps,
+  ambientC: tripWindowInput.shape.ambientC,
+  loads: z
+    .array(runningLoad)
+    .max(MOST_TOGETHER, `At most ${MOST_TOGETHER} loads: each one doubles the number of sets.`)
+    .superRefine((loads, context) => {
+      const seen = new Set<string>();
+      loads.forEach(({ id }, i) => {
+        if (seen.has(id))
+          context.addIssue({ code: 'custom', path: [i, 'id'], message: `The id “${id}” is used twice.` });
+        seen.add(id);
+      });
+    }),
+  most: z.int().min(1).max(1000).default(100).describe('list so many sets at most; all are counted'),
+});
+export type TogetherInput = z.input<typeof togetherInput>;
+
+const offending = z.object({
+  loads: z.array(z.string()).describe('ids'),
+  amps: z.number(),
+  by: z.enum(['running', 'starting']).describe('by what they draw together, or as one of them starts'),
+  fastestSeconds: z.number().nullable().describe('how soon a sound unit may open, all switched on from cold'),
+  slowestSeconds: z.number().nullable().describe('how late it must; null: some never do'),
+});
+export type OffendingSet = z.infer<typeof offending>;
+
+export const togetherOutput = z.object({
+  offending: z.array(offending).describe('sets of which no part trips by itself, smallest and soonest first'),
+  offendingCount: z.int(),
+  forever: z
+    .array(z.object({ loads: z.array(z.string()), amps: z.number() }))
+    .describe('largest sets that run together for ever: any other load added may trip'),
+  foreverCount: z.int(),
+  sets: z.int().describe('how many sets there are'),
+  holding: z.int().describe('how many of them no sound unit ever opens on'),
+});
+export type Together = z.infer<typeof togetherOutput>;

@@ -1,0 +1,69 @@
+import { isTrip, tripPace, type Breaker, type BreakerEvent } from '../record/index.ts';
+import type { AfterDeadShort } from '../settings/index.ts';
+import { MAGNETIC_PICKUP } from '../trip/index.ts';
+
+/** What a breaker went through, as far as it is on record. */
+export interface Wear {
+  /** Times its handle was worked, by hand or by a trip. */
+  operations: number;
+  /** Trips by heat. */
+  thermalTrips: number;
+  /** Trips at once, or at a current in the magnetic range: a dead short, by all that is known. */
+  magneticTrips: number;
+  /** Trips of an electronic unit that may have been its electronics’. */
+  electronicTrips: number;
+  /** When its handle was last moved, by hand or by a trip; `null`: never on record. */
+  lastWorkedAt: string | null;
+}
+
+/**
+ * The ledger of a breaker: what wears its contacts and its mechanism. A reset counts as two operations, off
+ * and on; a trip as one.
+ *
+ * @param breaker its rating and kind
+ * @param events its standing events, oldest first
+ * @example wearOf(breaker, []).lastWorkedAt // null
+ */
+export function wearOf(breaker: Pick<Breaker, 'kind' | 'ratingAmps'>, events: readonly BreakerEvent[]): Wear {
+  const wear: Wear = {
+    operations: 0,
+    thermalTrips: 0,
+    magneticTrips: 0,
+    electronicTrips: 0,
+    lastWorkedAt: null,
+  };
+  for (const event of events) {
+    if (event.kind === 'held') continue;
+    wear.operations += event.kind === 'reset' ? 2 : 0;
+    wear.operations += event.kind === 'handle' && event.position !== 'tripped' ? 1 : 0;
+    wear.lastWorkedAt = event.at;
+    if (!isTrip(event)) continue;
+    wear.operations++;
+    if (isMagnetic(breaker, event)) wear.magneticTrips++;
+    else if (breaker.kind === 'standard') wear.thermalTrips++;
+    else wear.electronicTrips++;
+  }
+  return wear;
+}
+
+/** At once, for a unit that has nothing but heat and magnet; or at a current that only a short draws. */
+function isMagnetic(
+  { kind, ratingAmps }: Pick<Breaker, 'kind' | 'ratingAmps'>,
+  event: BreakerEvent,
+): boolean {
+  if (event.amps !== null && event.amps >= MAGNETIC_PICKUP.mostSensitive * ratingAmps) return true;
+  return kind === 'standard' && tripPace(event) === 'at-once' && event.feel !== 'will-not-latch';
+}
+
+/** Dead shorts from which on the school replaces; `null`: it goes by signs of wear alone. */
+const REPLACED_FROM: Record<AfterDeadShort, number | null> = { each: 1, second: 2, signs: null };
+
+/**
+ * Whether the chosen school replaces a breaker for the dead shorts it has cleared.
+ *
+ * @example replacedForShorts({ ...wear, magneticTrips: 1 }, 'second') // false
+ */
+export function replacedForShorts({ magneticTrips }: Wear, school: AfterDeadShort): boolean {
+  const from = REPLACED_FROM[school];
+  return from !== null && magneticTrips >= from;
+}
