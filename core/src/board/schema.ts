@@ -72,6 +72,8 @@ export const board = z.object({
 });
 export type Board = z.infer<typeof board>;
 
+const coolDownTimes = z.object({ latches: z.number(), forgotten: z.number() });
+
 const trial = z.object({
   eventId: id,
   at: instant,
@@ -106,6 +108,10 @@ export const sheet = z.object({
     electronicTrips: z.int(),
     lastWorkedAt: instant.nullable(),
   }),
+  coolDown: z
+    .object({ since: instant, slowest: coolDownTimes, unit: coolDownTimes.nullable() })
+    .nullable()
+    .describe('it tripped by heat and was not reset: s until it can latch, and until it has forgotten'),
   curve: curve.nullable().describe('the printed trip curve of its family'),
   sizing: sizingOutput.nullable(),
   lastVoltage: z

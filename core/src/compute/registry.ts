@@ -68,7 +68,7 @@ export const COMPUTATIONS = {
     summary: 'Which loads of a circuit can run together for ever, and which sets may trip it',
     input: togetherInput,
     output: togetherOutput,
-    run: (input) => together(input),
+    run: together,
   }),
   sizing: computation({
     summary: 'Whether the breaker of a branch circuit suits its conductor and loads',

@@ -1,2 +1,3 @@
 export * from './directoryCsv.ts';
 export * from './readingsCsv.ts';
+export * from './benchCsv.ts';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { runningLoad } from '../profile/index.ts';
-import { tripWindowInput } from '../trip/index.ts';
+import { curvePoints, tripWindowInput } from '../trip/index.ts';
 
 export const MOST_TOGETHER = 20;
 
@@ -18,6 +18,7 @@ export const togetherInput = z.object({
         seen.add(id);
       });
     }),
+  curve: curvePoints.optional().describe('the printed curve of its family; the standard’s band if left out'),
   most: z.int().min(1).max(1000).default(100).describe('list so many sets at most; all are counted'),
 });
 export type TogetherInput = z.input<typeof togetherInput>;

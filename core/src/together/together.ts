@@ -1,11 +1,12 @@
 import type { z } from 'zod';
 import {
   atAmbient,
+  bandOf,
+  fitCurve,
   MAGNETIC_PICKUP,
   MAGNETIC_SECONDS,
   secondsToOpen,
   standardBand,
-  type Band,
   type ThermalElement,
 } from '../trip/index.ts';
 import { togetherInput, type OffendingSet, type Together, type TogetherInput } from './schema.ts';
@@ -21,14 +22,13 @@ type Loads = z.output<typeof togetherInput>['loads'];
  * the others have run for long.
  *
  * @param input rating (A), ambient (°C) and loads (A running, and how they start)
- * @param band the edges of a sound unit; those of the standard if left out
  * @returns offending sets, smallest first, with how soon and how late a sound unit opens (s; null: never)
  * @example together({ ratingAmps: 20, loads: [{ id: 'press', amps: 14 }, { id: 'kettle', amps: 12.5 }] })
  *   .offending[0].loads // ['press', 'kettle']
  */
-export function together(input: TogetherInput, band?: Band): Together {
-  const { ratingAmps, ambientC, loads, most } = togetherInput.parse(input);
-  const edges = band ?? standardBand(ratingAmps);
+export function together(input: TogetherInput): Together {
+  const { ratingAmps, ambientC, loads, curve, most } = togetherInput.parse(input);
+  const edges = curve ? bandOf(fitCurve({ points: curve })) : standardBand(ratingAmps);
   const fastest = atAmbient(edges.mostSensitive, ambientC);
   const slowest = atAmbient(edges.leastSensitive, ambientC);
   const multiples = loads.map(({ amps }) => amps / ratingAmps);

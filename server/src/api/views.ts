@@ -3,6 +3,7 @@ import {
   boardBreakerOf,
   heatView,
   standingOf,
+  coolDownOf,
   type Board,
   type Sheet,
   type SiteSummary,
@@ -92,6 +93,7 @@ export async function sheetView(manager: EntityManager, breakerId: string): Prom
     trips: evidence.trips.map(({ event, verdict, window }) => ({ eventId: event.id, verdict, window })),
     trials: trialsOf(evidence.breaker, file.entries.events, familyBand(row.family, curves)),
     wear: evidence.wear,
+    coolDown: coolDownOf(evidence),
     curve: familyCurve(row.family, curves) ?? null,
     sizing: evidence.sizing,
     lastVoltage: voltage

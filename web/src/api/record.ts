@@ -5,6 +5,8 @@ import type {
   BreakerInput,
   BreakerMove,
   CircuitInput,
+  Curve,
+  CurveInput,
   EventInput,
   NoteInput,
   ObservationInput,
@@ -67,6 +69,13 @@ export interface Entry {
 
 const entry = (path: string, label: string, body: object): Entry => ({ id: newId(), path, label, body });
 
+const EVENT_WORDS = {
+  trip: 'A trip',
+  reset: 'A reset',
+  handle: 'The handle’s place',
+  held: 'A time it held',
+} as const;
+
 /** Entries of a breaker’s log, to be sent (see stores/outbox). */
 export const entries = {
   readings: (breakerId: string, where: string, readings: ReadingInput[]): Entry =>
@@ -78,7 +87,10 @@ export const entries = {
       },
     ),
   event: (breakerId: string, where: string, input: EventInput): Entry =>
-    entry(`/breakers/${breakerId}/events`, `A ${input.kind} at ${where}`, { ...input, id: newId() }),
+    entry(`/breakers/${breakerId}/events`, `${EVENT_WORDS[input.kind]} at ${where}`, {
+      ...input,
+      id: newId(),
+    }),
   observation: (breakerId: string, where: string, input: ObservationInput): Entry =>
     entry(`/breakers/${breakerId}/observations`, `What was found at ${where}`, { ...input, id: newId() }),
   note: (breakerId: string, where: string, input: NoteInput): Entry =>
@@ -129,6 +141,10 @@ export const api = {
   story: (breakerId: string, { kinds, ...filter }: StoryFilter) =>
     request<Story>('GET', `/breakers/${breakerId}/story${query({ kinds: kinds?.join(','), ...filter })}`),
   series: (breakerId: string) => request<Series>('GET', `/breakers/${breakerId}/series`),
+
+  curves: (siteId: string) => request<{ curves: Curve[] }>('GET', `/sites/${siteId}/curves`),
+  setCurve: (siteId: string, input: CurveInput) => request<Curve>('PUT', `/sites/${siteId}/curves`, input),
+  removeCurve: (id: string) => request<Curve>('DELETE', `/curves/${id}`),
 
   settings: () => request<Settings>('GET', '/settings'),
   changeSettings: (change: Partial<Settings>) => request<Settings>('PATCH', '/settings', change),

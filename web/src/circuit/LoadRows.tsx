@@ -8,6 +8,9 @@ const VOLTS = [
   { value: '240', label: '240 V' },
 ];
 
+const hasRunning = (load: CircuitValues['loads'][number]) =>
+  load.onMinutes !== null || load.surgeTimes !== null;
+
 /** The loads of a circuit, one under the other. */
 export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; poles: 1 | 2 }) {
   const { register, control, formState } = form;
@@ -55,6 +58,35 @@ export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; 
                   <X aria-hidden="true" className="size-5" />
                 </button>
               </div>
+              <details className="col-span-2 sm:col-span-4" open={hasRunning(fields[i]!) || undefined}>
+                <summary className="min-h-11 py-2 text-sm font-medium">How it runs: turns and start</summary>
+                <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+                  <NumberField
+                    label="Runs for"
+                    unit="min"
+                    registration={register(`loads.${i}.onMinutes`, number)}
+                    error={errors?.onMinutes?.message}
+                  />
+                  <NumberField
+                    label="Then rests for"
+                    unit="min"
+                    registration={register(`loads.${i}.offMinutes`, number)}
+                    error={errors?.offMinutes?.message}
+                  />
+                  <NumberField
+                    label="Draws at its start"
+                    unit="times"
+                    registration={register(`loads.${i}.surgeTimes`, number)}
+                    error={errors?.surgeTimes?.message}
+                  />
+                  <NumberField
+                    label="For"
+                    unit="s"
+                    registration={register(`loads.${i}.surgeSeconds`, number)}
+                    error={errors?.surgeSeconds?.message}
+                  />
+                </div>
+              </details>
             </li>
           );
         })}

@@ -1,16 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import { circuitInput, sizingQuestion } from '@phylaxon/core/record';
-import { aCircuit } from '@phylaxon/core/testing';
+import { aCircuit, aLoad } from '@phylaxon/core/testing';
 import { circuitForm, circuitOf, emptyLoad, valuesOf } from './formValues.ts';
 
-const heater = {
+const heater = aLoad({
   id: '1',
   name: 'Heater',
-  volts: 240 as const,
+  volts: 240,
   watts: 3000,
-  voltAmperes: null,
   continuous: true,
-};
+  onSeconds: 100,
+  offSeconds: 5400,
+  surgeTimes: 4.5,
+  surgeSeconds: 0.4,
+});
 const faults = (values: object) =>
   circuitForm.safeParse(values).error?.issues.map((issue) => issue.path.join('.')) ?? [];
 
@@ -32,6 +35,21 @@ describe('the circuit form', () => {
     expect({ id, breakerId, version, ...returned, loads: [{ id: heater.id, ...returned.loads[0] }] }).toEqual(
       circuit,
     );
+  });
+
+  test('half a cycle, or a surge longer than the load is on, is told where it was given', () => {
+    const load = { ...emptyLoad(1), name: 'Pump', watts: 500 };
+    const form = (change: object) => ({
+      ...valuesOf(null, 1),
+      label: 'Pump',
+      loads: [{ ...load, ...change }],
+    });
+    expect(faults(form({ onMinutes: 5 }))).toEqual(['loads.0.offMinutes']);
+    expect(faults(form({ surgeTimes: 6 }))).toEqual(['loads.0.surgeSeconds']);
+    expect(faults(form({ onMinutes: 0.05, offMinutes: 1, surgeTimes: 6, surgeSeconds: 9 }))).toEqual([
+      'loads.0.surgeSeconds',
+    ]);
+    expect(faults(form({ onMinutes: 5, offMinutes: 2, surgeTimes: 6, surgeSeconds: 0.5 }))).toEqual([]);
   });
 
   test('what it sends the server takes', () => {

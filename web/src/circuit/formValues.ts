@@ -1,8 +1,40 @@
+import { checkRunning, running } from '@phylaxon/core/profile';
 import { ambientC, amps, metres, name, ratingAmps, voltAmperes, watts } from '@phylaxon/core/quantities';
-import { CIRCUIT_RULES, type Circuit, type SizedCircuit } from '@phylaxon/core/record';
+import { CIRCUIT_RULES, type Circuit, type Load, type SizedCircuit } from '@phylaxon/core/record';
 import { GAUGES, MATERIALS, type ColumnC, type Gauge } from '@phylaxon/core/standards';
 import { z } from 'zod';
 import { fromCelsius, fromMetres, inUnit, toCelsius, toMetres } from '../shared/index.ts';
+
+const SECONDS = 60;
+/** Minutes as people write them, to a hundredth of a second. */
+const toSeconds = (minutes: number) => Math.round(minutes * SECONDS * 100) / 100;
+const toMinutes = (seconds: number | null) =>
+  seconds === null ? null : Math.round((seconds / SECONDS) * 1e4) / 1e4;
+
+const minutes = inUnit(running.onSeconds.unwrap().unwrap(), toSeconds);
+
+interface RunningFields {
+  onMinutes: number | null;
+  offMinutes: number | null;
+  surgeTimes: number | null;
+  surgeSeconds: number | null;
+}
+
+/** How a load runs, as the record takes it. */
+const runningOf = ({ onMinutes, offMinutes, surgeTimes, surgeSeconds }: RunningFields) => ({
+  onSeconds: onMinutes === null ? null : toSeconds(onMinutes),
+  offSeconds: offMinutes === null ? null : toSeconds(offMinutes),
+  surgeTimes,
+  surgeSeconds,
+});
+
+const FORM_FIELDS: Record<string, string> = { onSeconds: 'onMinutes', offSeconds: 'offMinutes' };
+
+/** What is said of a field of the record, at the field of the form. */
+const atFormField = <I extends object | string>(issue: I): I =>
+  typeof issue === 'object' && 'path' in issue && Array.isArray(issue.path)
+    ? { ...issue, path: issue.path.map((part) => FORM_FIELDS[String(part)] ?? (part as PropertyKey)) }
+    : issue;
 
 /** The circuit form. Selects hold text; figures hold numbers or null. */
 export const circuitForm = z
@@ -33,8 +65,16 @@ export const circuitForm = z
           watts: watts.nullable(),
           voltAmperes: voltAmperes.nullable(),
           continuous: z.boolean(),
+          onMinutes: minutes,
+          offMinutes: minutes,
+          surgeTimes: running.surgeTimes.unwrap(),
+          surgeSeconds: running.surgeSeconds.unwrap(),
         })
         .superRefine((load, context) => {
+          checkRunning(runningOf(load), {
+            ...context,
+            addIssue: (issue) => context.addIssue(atFormField(issue)),
+          });
           if (load.watts === null && load.voltAmperes === null) {
             context.addIssue({
               code: 'custom',
@@ -80,6 +120,10 @@ export const emptyLoad = (poles: 1 | 2): CircuitValues['loads'][number] => ({
   watts: null,
   voltAmperes: null,
   continuous: false,
+  onMinutes: null,
+  offMinutes: null,
+  surgeTimes: null,
+  surgeSeconds: null,
 });
 
 /** A converted figure as a person would write it. */
@@ -102,18 +146,19 @@ export function valuesOf(circuit: Circuit | null, poles: 1 | 2): CircuitValues {
     rules: circuit?.rules ?? 'school',
     minCircuitAmps: circuit?.nameplate?.minCircuitAmps ?? null,
     maxBreakerAmps: circuit?.nameplate?.maxBreakerAmps ?? null,
-    loads: (circuit?.loads ?? []).map(({ name, volts, watts, voltAmperes, continuous }) => ({
-      name,
+    loads: (circuit?.loads ?? []).map(({ id: _id, volts, onSeconds, offSeconds, ...load }) => ({
+      ...load,
       volts: String(volts) as '120' | '240',
-      watts,
-      voltAmperes,
-      continuous,
+      onMinutes: toMinutes(onSeconds),
+      offMinutes: toMinutes(offSeconds),
     })),
   };
 }
 
 /** The form as the record takes it, defaults filled in. */
-export function circuitOf(values: CircuitValues): SizedCircuit & Pick<Circuit, 'label' | 'lengthM'> {
+export function circuitOf(
+  values: CircuitValues,
+): SizedCircuit & Pick<Circuit, 'label' | 'lengthM'> & { loads: Omit<Load, 'id'>[] } {
   const { gauge, material, insulationC, cable, minCircuitAmps, maxBreakerAmps, loads, ...rest } = values;
   return {
     ...rest,
@@ -126,6 +171,10 @@ export function circuitOf(values: CircuitValues): SizedCircuit & Pick<Circuit, '
         ? null
         : { gauge: gauge as Gauge, material, insulationC: Number(insulationC) as ColumnC, cable },
     nameplate: minCircuitAmps === null || maxBreakerAmps === null ? null : { minCircuitAmps, maxBreakerAmps },
-    loads: loads.map((load) => ({ ...load, volts: Number(load.volts) as 120 | 240 })),
+    loads: loads.map(({ onMinutes, offMinutes, ...load }) => ({
+      ...load,
+      ...runningOf({ ...load, onMinutes, offMinutes }),
+      volts: Number(load.volts) as 120 | 240,
+    })),
   };
 }

@@ -1,1 +1,2 @@
 export * from './useComputation.ts';
+export * from './useChance.ts';

@@ -1,35 +1,42 @@
 import type { COMPUTATIONS, ComputationName } from '@phylaxon/core/compute';
-import { wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { z } from 'zod';
-import type { ComputeWorker } from './worker.ts';
+import { theWorker } from './theWorker.ts';
+import type { WORK, WorkName } from './work.ts';
 
 type Answer<N extends ComputationName> = z.output<(typeof COMPUTATIONS)[N]['output']>;
 
-let worker: Remote<ComputeWorker> | null = null;
+type Asked = { how: 'run'; name: ComputationName } | { how: 'work'; name: WorkName };
 
-/** One worker for all calculations, started when the first is asked for. */
-const theWorker = () =>
-  (worker ??= wrap<ComputeWorker>(new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' })));
+/** An answer of the worker, kept up to date with its question; `null` while there is none. */
+function useAnswer<A>({ how, name }: Asked, input: unknown): A | null {
+  const [answer, setAnswer] = useState<A | null>(null);
+  const question = JSON.stringify(input ?? null);
+  useEffect(() => {
+    let current = true;
+    const asked = JSON.parse(question) as unknown;
+    const told = (is: unknown) => current && setAnswer(is as A | null);
+    if (asked === null) void Promise.resolve(null).then(told);
+    else if (how === 'run') void theWorker().run(name as ComputationName, asked).then(told);
+    else void theWorker().work(name as WorkName, asked).then(told);
+    return () => {
+      current = false;
+    };
+  }, [how, name, question]);
+  return answer;
+}
 
 /**
  * A calculation of the core, kept up to date with its input, worked in the background.
  *
  * @returns `null` while there is no answer, or the input does not make a question yet
  */
-export function useComputation<N extends ComputationName>(name: N, input: unknown): Answer<N> | null {
-  const [answer, setAnswer] = useState<Answer<N> | null>(null);
-  const question = JSON.stringify(input ?? null);
-  useEffect(() => {
-    let current = true;
-    void theWorker()
-      .run(name, JSON.parse(question) as unknown)
-      .then((result) => {
-        if (current) setAnswer(result as Answer<N> | null);
-      });
-    return () => {
-      current = false;
-    };
-  }, [name, question]);
-  return answer;
-}
+export const useComputation = <N extends ComputationName>(name: N, input: unknown): Answer<N> | null =>
+  useAnswer<Answer<N>>({ how: 'run', name }, input);
+
+/** Work that only the interface asks for, worked in the background; `null` while there is no answer. */
+export const useWork = <N extends WorkName>(
+  name: N,
+  input: Parameters<(typeof WORK)[N]>[0] | null,
+): ReturnType<(typeof WORK)[N]> | null =>
+  useAnswer<ReturnType<(typeof WORK)[N]>>({ how: 'work', name }, input);

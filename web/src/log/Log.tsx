@@ -3,6 +3,7 @@ import type { Breaker } from '@phylaxon/core/record';
 import type { Schools } from '@phylaxon/core/settings';
 import type { TestId } from '@phylaxon/core/vocabulary';
 import { destinationOf, LOG_TABS, READING_FIELDS, type LogTab } from './destinations.ts';
+import { HeldForm } from './HeldForm.tsx';
 import { LookForm } from './LookForm.tsx';
 import { ReadingForm } from './ReadingForm.tsx';
 import { ResetForm } from './ResetForm.tsx';
@@ -11,6 +12,7 @@ import { TripForm } from './TripForm.tsx';
 const TAB_WORDS: Record<LogTab, string> = {
   reading: 'Reading',
   trip: 'Trip',
+  held: 'It held',
   reset: 'Reset',
   look: 'Look, listen, try',
 };
@@ -48,6 +50,9 @@ export function Log({ breaker, where, schools, stopped, tab, onTab, test }: Prop
         </TabPanel>
         <TabPanel tabIndex={-1} unmount={false}>
           <TripForm breaker={breaker} where={where} />
+        </TabPanel>
+        <TabPanel tabIndex={-1} unmount={false}>
+          <HeldForm breaker={breaker} where={where} />
         </TabPanel>
         <TabPanel tabIndex={-1} unmount={false}>
           <ResetForm breaker={breaker} where={where} schools={schools} stopped={stopped} />

@@ -84,6 +84,16 @@ const SCHOOLS: Choice<keyof Settings>[] = [
     why: 'Two is the default: most failed resets never reached off.',
     options: TRIALS,
   }),
+  choice({
+    name: 'afterDeadShort',
+    label: 'A breaker that cleared a dead short is replaced',
+    why: 'On signs, or after the second, is the default: one is what it is built and tested for, and every one burns its contacts.',
+    options: [
+      { value: 'second', label: 'on signs of wear, or after the second (default)' },
+      { value: 'each', label: 'after each dead short' },
+      { value: 'signs', label: 'on signs of wear only' },
+    ],
+  }),
 ];
 
 /** How figures are shown, and how questions are answered on which the trade disagrees. */

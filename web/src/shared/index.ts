@@ -10,3 +10,4 @@ export * from './units.ts';
 export * from './breakerWords.ts';
 export * from './familyWords.ts';
 export * from './versioned.tsx';
+export * from './roundTicks.ts';

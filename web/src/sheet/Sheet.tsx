@@ -1,7 +1,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import type { Sheet as SheetData } from '@phylaxon/core/board';
 import type { TestId } from '@phylaxon/core/vocabulary';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { CircuitForm } from '../circuit/index.ts';
 import { destinationOf, Log, type LogTab } from '../log/index.ts';
@@ -9,14 +9,19 @@ import { BreakerForm, BreakerPlace } from '../setup/index.ts';
 import { breakerText, Button, placeText } from '../shared/index.ts';
 import { Story } from '../story/index.ts';
 import { usePanel } from '../stores/index.ts';
+import { CoolDown } from './CoolDown.tsx';
 import { DecisionCard } from './DecisionCard.tsx';
 import { LastMeasured } from './LastMeasured.tsx';
 
-const TABS = ['Log', 'Circuit', 'Record', 'Breaker'] as const;
+/** Its charts load when it is opened. */
+const Bench = lazy(() => import('../bench/index.ts').then(({ Bench: bench }) => ({ default: bench })));
+
+const TABS = ['Log', 'Bench', 'Circuit', 'Record', 'Breaker'] as const;
 
 const QUICK: Record<LogTab, string> = {
   reading: 'Log a reading',
   trip: 'Log a trip',
+  held: 'Log that it held',
   reset: 'Log a reset',
   look: 'Log what was found',
 };
@@ -36,6 +41,11 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
   const openLog = (form: LogTab) => {
     setTab(TABS.indexOf('Log'));
     setLogTab(form);
+    work.current?.scrollIntoView({ block: 'start' });
+  };
+
+  const openCircuit = () => {
+    setTab(TABS.indexOf('Circuit'));
     work.current?.scrollIntoView({ block: 'start' });
   };
 
@@ -74,6 +84,7 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
           )}
         </p>
       </header>
+      {sheet.coolDown && <CoolDown coolDown={sheet.coolDown} stopped={stopped} />}
       {!stopped && <LastMeasured sheet={sheet} />}
       <DecisionCard decision={decision} onLog={openForm} />
       <TabGroup ref={work} selectedIndex={tab} onChange={setTab} className="scroll-mt-4">
@@ -81,7 +92,7 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
           {TABS.map((name) => (
             <Tab
               key={name}
-              className="min-h-11 border-b-4 border-transparent px-4 text-lg data-hover:bg-bone-sunk data-selected:border-ink data-selected:font-bold"
+              className="min-h-11 border-b-4 border-transparent px-2 sm:px-4 text-lg data-hover:bg-bone-sunk data-selected:border-ink data-selected:font-bold"
             >
               {name}
             </Tab>
@@ -98,6 +109,11 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
               onTab={setLogTab}
               test={asked}
             />
+          </TabPanel>
+          <TabPanel tabIndex={-1}>
+            <Suspense fallback={<p className="h-72">Drawing …</p>}>
+              <Bench sheet={sheet} onLog={openLog} onCircuit={openCircuit} />
+            </Suspense>
           </TabPanel>
           <TabPanel tabIndex={-1} unmount={false}>
             <CircuitForm breaker={breaker} circuit={circuit} schools={schools} />

@@ -3,7 +3,8 @@ import { DEFAULT_SETTINGS } from '@phylaxon/core/settings';
 import type { Series } from '@phylaxon/core/story';
 import fc from 'fast-check';
 import { useSettings } from '../stores/index.ts';
-import { chartData, drawable, roundTicks } from './chartData.ts';
+import { roundTicks } from '../shared/index.ts';
+import { chartData, drawable } from './chartData.ts';
 
 const at = (day: number) => new Date(Date.UTC(2026, 0, day)).toISOString();
 const series: Series = {

@@ -1,7 +1,7 @@
 import type { Breaker, Reading } from '@phylaxon/core/record';
 import { CITATIONS, HEAT_LIMITS } from '@phylaxon/core/standards';
 import type { Series } from '@phylaxon/core/story';
-import { fromCelsius, temperatureUnit } from '../shared/index.ts';
+import { fromCelsius, roundTicks, temperatureUnit } from '../shared/index.ts';
 
 export const UNITS = ['A', '°C', 'V'] as const;
 export type ChartUnit = (typeof UNITS)[number];
@@ -56,19 +56,6 @@ function limitsOf(unit: ChartUnit, { ratingAmps }: Pick<Breaker, 'ratingAmps'>):
       source: CITATIONS.terminalRise,
     },
   ];
-}
-
-/**
- * Round figures that span a range: steps of 1, 2 or 5 times a power of ten.
- *
- * @example roundTicks(0, 26) // [0, 5, 10, 15, 20, 25, 30]
- */
-export function roundTicks(least: number, most: number): number[] {
-  const rough = Math.max(most - least, 1e-6) / 5;
-  const power = 10 ** Math.floor(Math.log10(rough));
-  const step = [1, 2, 5, 10].map((n) => n * power).find((n) => n >= rough * 0.999)!;
-  const [first, last] = [Math.floor(least / step), Math.ceil(most / step + 1e-9)];
-  return Array.from({ length: last - first + 1 }, (_, i) => Number(((first + i) * step).toPrecision(12)));
 }
 
 /** Which quantities there is anything to draw of. */

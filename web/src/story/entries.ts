@@ -33,7 +33,7 @@ export interface StoryLine {
 
 export const KIND_NAMES: Record<StoryKind, string> = {
   readings: 'Readings',
-  trips: 'Trips',
+  trips: 'Trips, holds',
   resets: 'Resets, handle',
   looks: 'Looks and tests',
   decisions: 'Decisions',
@@ -100,6 +100,7 @@ function eventLine(event: BreakerEvent, verdict: string | null) {
     trip: `Tripped ${soon ?? ''}`,
     reset: `Reset${ended}`,
     handle: `Handle seen ${event.position ?? ''}`,
+    held: `Held for ${sayDuration(event.afterSeconds ?? 0)}`,
   }[event.kind].trim();
   return {
     what,

@@ -1,0 +1,104 @@
+import { parseAsk, type Ask } from '@phylaxon/core/ask';
+import type { Sheet } from '@phylaxon/core/board';
+import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
+import { useId, useState } from 'react';
+import { useComputation } from '../compute/index.ts';
+import { ampsText, Button, FieldError, percentText, temperatureText } from '../shared/index.ts';
+import { pointsOf, recordOf, sayList, sayTimes } from './bench.ts';
+
+/** What a person would ask first: what it carries now, or somewhat more than its rating. */
+const firstQuestion = ({ load, breaker }: Sheet) =>
+  `${sayNumber(load && load.amps > breaker.ratingAmps ? load.amps : breaker.ratingAmps * 1.35)} A`;
+
+/** One line that takes a question as it is spoken, shows what it understood, and answers. */
+export function AskBox({ sheet, onAsked }: { sheet: Sheet; onAsked: (amps: number | null) => void }) {
+  const id = useId();
+  const [text, setText] = useState(() => firstQuestion(sheet));
+  const [asked, setAsked] = useState<Ask | string>(() => parseAsk(firstQuestion(sheet)));
+  const ask = (next: string) => {
+    const understood = parseAsk(next);
+    setAsked(understood);
+    onAsked(typeof understood === 'string' ? null : understood.amps);
+  };
+  const { ratingAmps } = sheet.breaker;
+  const answer = useComputation(
+    'opening-time',
+    typeof asked === 'string'
+      ? null
+      : { ratingAmps, ...asked, curve: pointsOf(sheet) ?? undefined, events: recordOf(sheet).events },
+  );
+  const wrong = typeof asked === 'string' ? asked : null;
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        ask(text);
+      }}
+    >
+      <label htmlFor={id} className="block text-sm font-medium">
+        How long does it take at …
+      </label>
+      <div className="mt-1 flex gap-2">
+        <input
+          id={id}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          autoComplete="off"
+          placeholder="27 A after 1 h at 15 A at 40 °C"
+          aria-invalid={wrong !== null || undefined}
+          aria-describedby={`${id}-hint`}
+          className="min-h-11 min-w-0 flex-1 rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
+        />
+        <Button type="submit">Ask</Button>
+      </div>
+      <p id={`${id}-hint`} className="mt-1 text-sm text-ink-soft">
+        Such as “27 A after 1 h at 15 A at 40 °C”. Without a time it starts from cold, without a temperature
+        in air of {temperatureText(25)}.
+      </p>
+      <FieldError message={wrong ?? undefined} />
+      {typeof asked !== 'string' && !answer && (
+        <p className="mt-2 text-sm text-ink-soft">
+          That is beyond what the model covers: 0 to 10000 A, air from {temperatureText(-20)} to{' '}
+          {temperatureText(60)}.
+        </p>
+      )}
+      {typeof asked !== 'string' && answer && (
+        <div role="status" className="mt-3 border-l-4 border-rule-strong pl-4">
+          <p className="text-sm text-ink-soft">Understood: {sayAsk(asked)}.</p>
+          <p className="mt-1">
+            A sound unit:{' '}
+            <strong>{sayTimes(answer.sound.fastestSeconds, answer.sound.slowestSeconds)}</strong>.
+            {answer.openedBefore && ' What ran before may have opened it already.'}
+          </p>
+          {answer.unit && (
+            <p className="mt-1">
+              This one, by its record: <strong>{sayUnitTimes(answer.unit)}</strong>.
+            </p>
+          )}
+        </div>
+      )}
+    </form>
+  );
+}
+
+function sayAsk({ amps, before, ambientC }: Ask): string {
+  const ran = before.map((one) => `${sayDuration(one.seconds)} at ${ampsText(one.amps)}`);
+  const after = ran.length === 0 ? 'from cold' : `after ${sayList(ran)}`;
+  return `${ampsText(amps)}, ${after}, in air of ${temperatureText(ambientC)}`;
+}
+
+/** When this unit opens, in 9 of 10 of what is believed of it. */
+export function sayUnitTimes(unit: {
+  p05: number | null;
+  p50: number | null;
+  p95: number | null;
+  never: number;
+}): string {
+  if (unit.never >= 0.95) return 'never';
+  const times = sayTimes(unit.p05, unit.p95);
+  const middle = unit.p50 === null ? '' : `, most likely about ${sayDuration(unit.p50)}`;
+  const chance =
+    unit.never >= 0.05 && unit.p95 === null ? ` (${percentText(unit.never)} that it never does)` : '';
+  return `${times}${middle}${chance}`;
+}

@@ -1,0 +1,66 @@
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
+import type { Sheet } from '@phylaxon/core/board';
+import { lazy, Suspense } from 'react';
+import type { LogTab } from '../log/index.ts';
+import { isCovered } from './bench.ts';
+import { TogetherPart } from './TogetherPart.tsx';
+import { WearPart } from './WearPart.tsx';
+
+const UnitPart = lazy(() => import('./UnitPart.tsx').then(({ UnitPart: part }) => ({ default: part })));
+const CurvePart = lazy(() => import('./CurvePart.tsx').then(({ CurvePart: part }) => ({ default: part })));
+const RunningPart = lazy(() =>
+  import('./RunningPart.tsx').then(({ RunningPart: part }) => ({ default: part })),
+);
+
+export interface PartProps {
+  sheet: Sheet;
+  /** Open a form of the log. */
+  onLog: (form: LogTab) => void;
+  /** Open the circuit's form. */
+  onCircuit: () => void;
+}
+
+const PARTS = [
+  { name: 'This unit', Part: UnitPart },
+  { name: 'Trip curve', Part: CurvePart },
+  { name: 'Together', Part: TogetherPart },
+  { name: 'As it runs', Part: RunningPart },
+  { name: 'Wear', Part: WearPart },
+] as const;
+
+/** What trips and holds tell about the breaker, and what it will do. */
+export function Bench(props: PartProps) {
+  const { breaker } = props.sheet;
+  if (breaker.kind === 'surge') return <p>A surge unit has no trip curve: its lamp tells how it is.</p>;
+  if (!isCovered(breaker)) {
+    return (
+      <>
+        <p className="mb-4">The trip curve of the standard covers ratings from 10 to 225 A.</p>
+        <WearPart {...props} />
+      </>
+    );
+  }
+  return (
+    <TabGroup>
+      <TabList className="mb-4 flex flex-wrap gap-1">
+        {PARTS.map(({ name }) => (
+          <Tab
+            key={name}
+            className="min-h-11 border-b-4 border-transparent px-3 font-medium data-hover:bg-bone-sunk data-selected:border-ink data-selected:font-bold"
+          >
+            {name}
+          </Tab>
+        ))}
+      </TabList>
+      <TabPanels>
+        {PARTS.map(({ name, Part }) => (
+          <TabPanel key={name} tabIndex={-1}>
+            <Suspense fallback={<p className="h-72">Drawing …</p>}>
+              <Part {...props} />
+            </Suspense>
+          </TabPanel>
+        ))}
+      </TabPanels>
+    </TabGroup>
+  );
+}

@@ -1,0 +1,46 @@
+import { CITATIONS } from '@phylaxon/core/standards';
+import { useState } from 'react';
+import { ampsText, dateText, inUnits } from '../shared/index.ts';
+import { useProfile } from '../stores/index.ts';
+import { AskBox } from './AskBox.tsx';
+import type { PartProps } from './Bench.tsx';
+import { CurveChart } from './CurveChart.tsx';
+import { FamilyCurve } from './FamilyCurve.tsx';
+import { Section } from './Section.tsx';
+
+/** The time-current curve of the breaker, with what is on record of it, and a question to it. */
+export function CurvePart({ sheet }: PartProps) {
+  const { breaker, trials } = sheet;
+  const [asked, setAsked] = useState<number | null>(null);
+  const profile = useProfile((state) => state.profile);
+  return (
+    <div className="space-y-6">
+      <Section title="Ask it">
+        <AskBox key={breaker.id} sheet={sheet} onAsked={setAsked} />
+      </Section>
+      <Section title={`When a ${ampsText(breaker.ratingAmps)} unit opens`}>
+        <CurveChart sheet={sheet} asked={asked} />
+        <p className="mt-1 text-sm text-ink-soft">
+          {sheet.curve ? `Band: as ${sheet.curve.family} prints it. ` : ''}
+          {CITATIONS.thermalTrip}.
+          {breaker.kind !== 'standard' && ' The electronics of this unit may open it sooner, and rightly.'}
+        </p>
+      </Section>
+      {trials.length > 0 && (
+        <Section title="On record">
+          <ul className="divide-y divide-rule">
+            {trials.map(({ eventId, at, outcome, text }) => (
+              <li key={eventId} className="py-2">
+                <span aria-hidden="true" className="mr-1">
+                  {outcome === 'tripped' ? '▼' : '○'}
+                </span>
+                {inUnits(text)} <span className="text-sm text-ink-soft">{dateText(at)}</span>
+              </li>
+            ))}
+          </ul>
+        </Section>
+      )}
+      {profile === 'electrician' && <FamilyCurve key={sheet.curve?.version ?? 0} sheet={sheet} />}
+    </div>
+  );
+}

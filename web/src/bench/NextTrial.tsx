@@ -1,0 +1,104 @@
+import { isCovered } from './bench.ts';
+import type { EffectiveRating, Judgement, Settlement } from '@phylaxon/core/effective';
+import { sayDuration } from '@phylaxon/core/quantities';
+import { useWork } from '../compute/index.ts';
+import { ampsText, Button, Notice, percentText } from '../shared/index.ts';
+import type { PartProps } from './Bench.tsx';
+import { recordOf, runningLoads, sayList } from './bench.ts';
+
+/** What to do next about what the record says: its joint first, a trial that settles it, or another unit. */
+export function NextTrial({ sheet, onLog, result }: PartProps & { result: EffectiveRating }) {
+  const { breaker, circuit, sizing, standing } = sheet;
+  const record = recordOf(sheet);
+  const open = result.judgement === 'undetermined' && isCovered(breaker);
+  const loads = runningLoads(circuit).map(({ name, amps }) => ({ name: name ?? '', amps }));
+  const settlement = useWork('settle', open ? { record, ampacity: sizing?.ampacity ?? null, loads } : null);
+  if (standing.decision.stop.active) {
+    return <Notice title="No trial while a danger sign stands. Leave it off." />;
+  }
+  if (result.judgement === 'weak') return <JointFirst sheet={sheet} onLog={onLog} />;
+  if (!settlement) return null;
+  return <Settle settlement={settlement} sheet={sheet} onLog={onLog} />;
+}
+
+function JointFirst({ sheet, onLog }: Pick<PartProps, 'sheet' | 'onLog'>) {
+  const warm = sheet.heat.some(({ grade }) => grade !== 'normal');
+  if (warm) {
+    return (
+      <Notice title="Its joint is warm: that first">
+        <p>
+          A hot joint heats the bimetal and makes a sound unit open early. Have it remade, then log again.
+        </p>
+      </Notice>
+    );
+  }
+  if (sheet.heat.length > 0) {
+    return (
+      <Notice title="Its joint is cool">
+        <p>No hot joint explains it. The decision above says what follows.</p>
+      </Notice>
+    );
+  }
+  return (
+    <Notice title="First the temperature of its joint">
+      <p>
+        A low figure is not yet a bad breaker: a hot joint or hot neighbours heat the bimetal too. Take its
+        face under load, cover closed; behind the cover it is an electrician’s work.
+      </p>
+      <Button look="quiet" className="mt-2" onClick={() => onLog('reading')}>
+        Log a temperature
+      </Button>
+    </Notice>
+  );
+}
+
+const SAYS: Record<Judgement, string> = {
+  weak: 'it is weak',
+  sound: 'it is sound',
+  sluggish: 'it is sluggish',
+  undetermined: 'still open',
+};
+
+function Settle({
+  settlement,
+  sheet,
+  onLog,
+}: { settlement: Settlement } & Pick<PartProps, 'sheet' | 'onLog'>) {
+  if (settlement.kind === 'off-panel') {
+    return (
+      <Notice title="No safe trial settles it">
+        <p>
+          Only more than {ampsText(settlement.limitAmps)} would, which is above its rating or its conductor’s
+          ampacity. Do not try that here: replace the unit, or have it tested off the panel.
+        </p>
+      </Notice>
+    );
+  }
+  if (settlement.kind !== 'trial') return null;
+  const { amps, seconds, loads, chance, ifHeld, ifTripped } = settlement;
+  const what =
+    loads.length > 0 ? `${sayList(loads)}, ${ampsText(amps)} together` : `a steady ${ampsText(amps)}`;
+  const off = sheet.handle !== 'on';
+  return (
+    <Notice title={`A safe trial would settle it: ${what}, for ${sayDuration(seconds)}`}>
+      <p>
+        From cold, nothing else on the circuit. It holds: {SAYS[ifHeld]}. It trips: {SAYS[ifTripped]}. The
+        chance that this settles it is {percentText(chance)}. It is not above the rating, nor above what the
+        conductor carries.
+      </p>
+      <p className="mt-1">
+        Stay with it; feel its face with the back of your hand now and then. Sizzling, a smell or a face too
+        hot to hold: switch it off and stop.
+        {off && ' First it must hold after a full reset.'}
+      </p>
+      <p className="mt-2 flex flex-wrap gap-2">
+        <Button look="quiet" onClick={() => onLog('held')}>
+          It held: log it
+        </Button>
+        <Button look="quiet" onClick={() => onLog('trip')}>
+          It tripped: log it
+        </Button>
+      </p>
+    </Notice>
+  );
+}

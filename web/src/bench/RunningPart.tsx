@@ -1,0 +1,265 @@
+import type { Sheet } from '@phylaxon/core/board';
+import { currentFromTable } from '@phylaxon/core/csv';
+import type { LoggedStretch, ProfileQuestion, TripChance } from '@phylaxon/core/profile';
+import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
+import { useId, useState } from 'react';
+import { useChance, useComputation, useWork, type Chance, type ChanceQuestion } from '../compute/index.ts';
+import { ampsText, Button, FileField, percentText, Problems, temperatureText } from '../shared/index.ts';
+import { sayUnitTimes } from './AskBox.tsx';
+import type { PartProps } from './Bench.tsx';
+import { pointsOf, recordOf, runningLoads, sayTimes } from './bench.ts';
+import { ChanceChart, CurrentChart } from './RunningCharts.tsx';
+import { readTable } from './readTable.ts';
+import { Figures, Section } from './Section.tsx';
+
+const HOURS = [1, 8, 24, 168];
+const AIR = [10, 25, 40, 50];
+const UNITS = 10_000;
+/** So many changes of the current are drawn. */
+const DRAWN = 600;
+
+interface Logged {
+  name: string;
+  stretches: LoggedStretch[];
+}
+
+/** The load as it really runs: what it amounts to, when it opens the breaker, how likely that is hour by hour. */
+export function RunningPart({ sheet, onCircuit }: PartProps) {
+  const { breaker, circuit } = sheet;
+  const [hours, setHours] = useState(24);
+  const [ambientC, setAmbientC] = useState(25);
+  const [logged, setLogged] = useState<Logged | null>(null);
+  const loads = runningLoads(circuit);
+  const profile: ProfileQuestion | null =
+    loads.length === 0 && !logged
+      ? null
+      : { ratingAmps: breaker.ratingAmps, ambientC, hours, loads, logged: logged?.stretches ?? [] };
+  return (
+    <div className="space-y-6">
+      <div className="flex flex-wrap items-end gap-3">
+        <Pick label="For" value={hours} onChange={setHours} options={HOURS} say={sayHours} />
+        <Pick
+          label="Air around it"
+          value={ambientC}
+          onChange={setAmbientC}
+          options={AIR}
+          say={temperatureText}
+        />
+        <LoggedFile logged={logged} onLogged={setLogged} />
+      </div>
+      {profile ? (
+        <Worked sheet={sheet} profile={profile} fromFile={logged !== null} onCircuit={onCircuit} />
+      ) : (
+        <div className="space-y-3">
+          <p>
+            List what runs on this circuit, with its turns and its start, or open a current that was logged.
+          </p>
+          <Button look="quiet" onClick={onCircuit}>
+            List its loads
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}
+
+const sayHours = (hours: number) =>
+  hours === 1 ? '1 hour' : hours === 24 ? 'a day' : hours === 168 ? 'a week' : `${hours} hours`;
+
+interface PickProps {
+  label: string;
+  value: number;
+  onChange: (value: number) => void;
+  options: readonly number[];
+  say: (value: number) => string;
+}
+
+function Pick({ label, value, onChange, options, say }: PickProps) {
+  const id = useId();
+  return (
+    <p>
+      <label htmlFor={id} className="mb-1 block text-sm font-medium">
+        {label}
+      </label>
+      <select
+        id={id}
+        value={value}
+        onChange={(event) => onChange(Number(event.target.value))}
+        className="min-h-11 rounded-sm border border-rule-strong bg-bone-raised px-3"
+      >
+        {options.map((option) => (
+          <option key={option} value={option}>
+            {say(option)}
+          </option>
+        ))}
+      </select>
+    </p>
+  );
+}
+
+function LoggedFile({
+  logged,
+  onLogged,
+}: {
+  logged: Logged | null;
+  onLogged: (logged: Logged | null) => void;
+}) {
+  const [problems, setProblems] = useState<string[]>([]);
+  const open = async (file: File) => {
+    const read = currentFromTable(await readTable(file));
+    setProblems('problems' in read ? read.problems : []);
+    if ('ok' in read) onLogged({ name: file.name, stretches: read.ok });
+  };
+  return (
+    <div className="min-w-0">
+      {logged ? (
+        <p className="flex flex-wrap items-center gap-2">
+          <span>
+            {logged.name}: {logged.stretches.length} stretches, over again to the end.
+          </span>
+          <Button look="quiet" onClick={() => onLogged(null)}>
+            Back to its loads
+          </Button>
+        </p>
+      ) : (
+        <FileField label="A logged current (CSV)" accept=".csv,text/csv" onFile={(file) => void open(file)} />
+      )}
+      <Problems
+        title="This table was not taken. Columns: time (s, or date and time), current (A)."
+        problems={problems}
+      />
+    </div>
+  );
+}
+
+interface WorkedProps {
+  sheet: Sheet;
+  profile: ProfileQuestion;
+  fromFile: boolean;
+  onCircuit: () => void;
+}
+
+function Worked({ sheet, profile, fromFile, onCircuit }: WorkedProps) {
+  const { events } = recordOf(sheet);
+  const curve = pointsOf(sheet);
+  const answer = useComputation('profile', { ...profile, curve: curve ?? undefined, events });
+  const drawn = useWork('draw', { question: profile, most: DRAWN });
+  const steady =
+    !fromFile && (profile.loads ?? []).every(({ onSeconds, surgeTimes }) => !onSeconds && !surgeTimes);
+  if (!answer) return <p className="h-72">Working …</p>;
+  const { peakAmps, rmsAmps, changes, sound, unit } = answer;
+  return (
+    <>
+      <Figures
+        figures={[
+          { what: 'Most at once', figure: ampsText(peakAmps), beside: 'starts included' },
+          { what: 'Heats like a steady', figure: ampsText(rmsAmps) },
+          { what: 'Changes', figure: `${changes - 1}` },
+        ]}
+      />
+      {drawn && <CurrentChart drawn={drawn} hours={profile.hours ?? 24} ratingAmps={profile.ratingAmps} />}
+      {steady && (
+        <p>
+          All of it runs without a break, as far as is on record.{' '}
+          <button
+            type="button"
+            onClick={onCircuit}
+            className="min-h-11 font-semibold underline underline-offset-4"
+          >
+            Say how its loads run
+          </button>
+        </p>
+      )}
+      <Section
+        title={fromFile ? 'When it opens on that current' : 'When it opens, everything starting at once'}
+      >
+        <p>
+          A sound unit:{' '}
+          <strong>{sayWithin(sound.fastestSeconds, sound.slowestSeconds, profile.hours ?? 24)}</strong>.
+        </p>
+        {unit && (
+          <p>
+            This one, by its record: <strong>{sayUnitTimes(unit)}</strong>.
+          </p>
+        )}
+      </Section>
+      <Section title="The chance of a trip, hour by hour">
+        <Chances
+          key={JSON.stringify(profile)}
+          base={{ profile, units: UNITS, events, curve }}
+          hasRecord={events.length > 0}
+        />
+      </Section>
+    </>
+  );
+}
+
+const sayWithin = (soonest: number | null, latest: number | null, hours: number) =>
+  soonest === null ? `holds for ${sayHours(hours)}` : sayTimes(soonest, latest);
+
+interface ChancesProps {
+  base: Omit<ChanceQuestion, 'of'>;
+  hasRecord: boolean;
+}
+
+/** Many units, each with its loads somewhere in their turns. */
+function Chances({ base, hasRecord }: ChancesProps) {
+  const { chance, start, cancel } = useChance();
+  const working = chance.is === 'working';
+  return (
+    <div className="space-y-3">
+      <p>10 000 units, each different, each with its loads somewhere in their turns, are worked through.</p>
+      <div className="flex flex-wrap items-center gap-2">
+        <Button look="quiet" disabled={working} onClick={() => void start({ ...base, of: 'sound' })}>
+          For any sound unit
+        </Button>
+        {hasRecord && (
+          <Button look="quiet" disabled={working} onClick={() => void start({ ...base, of: 'this' })}>
+            For this one
+          </Button>
+        )}
+        {working && <Button onClick={cancel}>Cancel</Button>}
+      </div>
+      <Progress chance={chance} />
+      {chance.is === 'done' && <Result of={chance.question.of} result={chance.result} />}
+    </div>
+  );
+}
+
+function Progress({ chance }: { chance: Chance }) {
+  if (chance.is === 'cancelled') return <p role="status">Given up. Nothing was kept.</p>;
+  if (chance.is !== 'working') return null;
+  return (
+    <p className="flex items-center gap-3">
+      <progress
+        aria-label="Units worked through"
+        value={chance.share}
+        max={1}
+        className="h-3 flex-1 accent-ink"
+      />
+      <span className="figures">{percentText(chance.share)}</span>
+    </p>
+  );
+}
+
+function Result({ of, result }: { of: ChanceQuestion['of']; result: TripChance }) {
+  const { share, low, high, medianSeconds, byHour, units } = result;
+  const whose = of === 'sound' ? 'a sound unit' : 'this one, by its record,';
+  return (
+    <div role="status">
+      <p className="text-lg">
+        The chance that {whose} opens within {sayHours(byHour.length)}:{' '}
+        <span className="figures text-2xl font-semibold">{sayChance(share)}</span>{' '}
+        <span className="text-sm text-ink-soft">
+          ({sayChance(low)} to {sayChance(high)} with 95 % confidence)
+        </span>
+      </p>
+      {medianSeconds !== null && (
+        <p>Half of those that open have opened after {sayDuration(medianSeconds)}.</p>
+      )}
+      {share > 0 && <ChanceChart byHour={byHour} units={units} />}
+    </div>
+  );
+}
+
+const sayChance = (share: number) => `${sayNumber(share * 100, share < 0.1 ? 2 : 1)} %`;

@@ -1,0 +1,171 @@
+import type { RunningLoad } from '@phylaxon/core/profile';
+import { MOST_TOGETHER, type Together } from '@phylaxon/core/together';
+import { useState } from 'react';
+import { useComputation, useWork } from '../compute/index.ts';
+import { ampsText, Button, classes } from '../shared/index.ts';
+import type { PartProps } from './Bench.tsx';
+import { sayUnitTimes } from './AskBox.tsx';
+import { pointsOf, recordOf, runningLoads, sayList, sayTimes, sayTrips } from './bench.ts';
+import { Section } from './Section.tsx';
+
+/** So many sets are shown; the rest are counted. */
+const SHOWN = 12;
+
+/** Which of the circuit's loads may run together, and which trip it. */
+export function TogetherPart({ sheet, onCircuit }: PartProps) {
+  const { breaker, circuit } = sheet;
+  const all = runningLoads(circuit);
+  const loads = [...all].sort((a, b) => b.amps - a.amps).slice(0, MOST_TOGETHER);
+  const answer = useComputation(
+    'together',
+    loads.length === 0
+      ? null
+      : { ratingAmps: breaker.ratingAmps, loads, most: SHOWN, curve: pointsOf(sheet) ?? undefined },
+  );
+  if (loads.length === 0) {
+    return (
+      <div className="space-y-3">
+        <p>List what runs on this circuit: then every set of it is worked out here.</p>
+        <Button look="quiet" onClick={onCircuit}>
+          List its loads
+        </Button>
+      </div>
+    );
+  }
+  return (
+    <div className="space-y-6">
+      <TryOut sheet={sheet} loads={loads} />
+      {answer ? <Sets answer={answer} loads={loads} sheet={sheet} /> : <p>Working out every set …</p>}
+      <p className="text-sm text-ink-soft">
+        A sound {ampsText(breaker.ratingAmps)} unit at 25 °C; “never” means for ever, “or never” that some
+        sound units do not open.
+        {breaker.kind !== 'standard' && ' The electronics of this unit may open it sooner, and rightly.'}
+        {all.length > loads.length && ` Of ${all.length} loads the ${MOST_TOGETHER} largest are worked out.`}
+      </p>
+    </div>
+  );
+}
+
+/** Switch loads on and off and see at once. */
+function TryOut({ sheet, loads }: { sheet: PartProps['sheet']; loads: RunningLoad[] }) {
+  const [off, setOff] = useState<readonly string[]>([]);
+  const on = loads.filter(({ id }) => !off.includes(id));
+  const amps = on.reduce((sum, load) => sum + load.amps, 0);
+  const { ratingAmps } = sheet.breaker;
+  const answer = useComputation('opening-time', {
+    ratingAmps,
+    amps,
+    curve: pointsOf(sheet) ?? undefined,
+    events: recordOf(sheet).events,
+  });
+  const toggle = (id: string) =>
+    setOff((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
+  return (
+    <Section title="Switch them on and off">
+      <div className="flex flex-wrap gap-2">
+        {loads.map(({ id, name, amps: own }) => {
+          const isOn = !off.includes(id);
+          return (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={isOn}
+              onClick={() => toggle(id)}
+              className={classes(
+                'flex min-h-11 items-center gap-2 rounded-sm border px-3 py-2',
+                isOn
+                  ? 'border-ink bg-ink text-bone-raised'
+                  : 'border-rule-strong text-ink hover:bg-bone-sunk',
+              )}
+            >
+              <span aria-hidden="true">{isOn ? '●' : '○'}</span>
+              {name} <span className="figures">{ampsText(own)}</span>
+            </button>
+          );
+        })}
+      </div>
+      <p role="status" className="mt-3 text-lg">
+        <span className="figures text-2xl font-semibold">{ampsText(amps)}</span>{' '}
+        {on.length === 0
+          ? 'with everything off.'
+          : answer && `together: ${sayTrips(answer.sound.fastestSeconds, answer.sound.slowestSeconds)}.`}
+      </p>
+      {on.length > 0 && answer?.unit && (
+        <p>
+          This one, by its record: <strong>{sayUnitTimes(answer.unit)}</strong>.
+        </p>
+      )}
+    </Section>
+  );
+}
+
+function Sets({
+  answer,
+  loads,
+  sheet,
+}: { answer: Together; loads: RunningLoad[] } & Pick<PartProps, 'sheet'>) {
+  const record = recordOf(sheet);
+  const own = useWork(
+    'openings',
+    record.events.length === 0 ? null : { record, amps: answer.offending.map(({ amps }) => amps) },
+  );
+  const nameOf = (ids: readonly string[]) =>
+    sayList(ids.map((id) => loads.find((load) => load.id === id)?.name ?? id));
+  return (
+    <>
+      <Section title="These trip it, the smallest sets first">
+        {answer.offending.length === 0 ? (
+          <p>None: everything together runs for ever.</p>
+        ) : (
+          <ul className="divide-y divide-rule">
+            {answer.offending.map(({ loads: set, amps, by, fastestSeconds, slowestSeconds }, i) => (
+              <li key={set.join()} className="flex flex-wrap items-baseline gap-x-4 py-2">
+                <span className="min-w-56 flex-1">
+                  <strong>{nameOf(set)}</strong>
+                  {set.length > 1 ? ' together' : ' alone'}
+                  {by === 'starting' ? ', as it starts while the others run' : ''}:{' '}
+                  {sayTimes(fastestSeconds, slowestSeconds)}
+                  {set.length === 2
+                    ? '; either alone: never'
+                    : set.length > 2
+                      ? '; any fewer of them: never'
+                      : ''}
+                  {own?.[i] && (
+                    <span className="block text-ink-soft">
+                      This one, by its record: {sayUnitTimes(own[i])}
+                    </span>
+                  )}
+                </span>
+                <span className="figures">{ampsText(amps)}</span>
+              </li>
+            ))}
+          </ul>
+        )}
+        {answer.offendingCount > answer.offending.length && (
+          <p className="text-sm text-ink-soft">
+            And {answer.offendingCount - answer.offending.length} larger ones.
+          </p>
+        )}
+      </Section>
+      <Section title="These run together for ever">
+        {answer.forever.length === 0 ? (
+          <p>No set does: every load trips it alone.</p>
+        ) : (
+          <ul className="divide-y divide-rule">
+            {answer.forever.map(({ loads: set, amps }) => (
+              <li key={set.join()} className="flex flex-wrap items-baseline gap-x-4 py-2">
+                <span className="min-w-56 flex-1">{nameOf(set)}</span>
+                <span className="figures">{ampsText(amps)}</span>
+              </li>
+            ))}
+          </ul>
+        )}
+        <p className="text-sm text-ink-soft">
+          {answer.foreverCount > answer.forever.length &&
+            `And ${answer.foreverCount - answer.forever.length} others. `}
+          {answer.holding} of {answer.sets} sets never trip a sound unit; all were looked at.
+        </p>
+      </Section>
+    </>
+  );
+}

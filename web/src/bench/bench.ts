@@ -1,0 +1,62 @@
+import type { Sheet } from '@phylaxon/core/board';
+import type { EffectiveRatingInput } from '@phylaxon/core/effective';
+import { sayDuration } from '@phylaxon/core/quantities';
+import { loadAmps, type Circuit } from '@phylaxon/core/record';
+import type { CurvePoint } from '@phylaxon/core/trip';
+import type { RunningLoad } from '@phylaxon/core/profile';
+
+/** The model covers these ratings. */
+const COVERED = { from: 10, to: 225 };
+export const isCovered = ({ ratingAmps }: { ratingAmps: number }) =>
+  ratingAmps >= COVERED.from && ratingAmps <= COVERED.to;
+
+/** What of a record tells something of the bimetal, as the core takes it. */
+export const recordOf = ({ breaker, trials }: Pick<Sheet, 'breaker' | 'trials'>): EffectiveRatingInput => ({
+  ratingAmps: breaker.ratingAmps,
+  events: trials.flatMap(({ event }) => event ?? []),
+});
+
+/** The printed points of its family's curve, if there are any. */
+export const pointsOf = ({ curve }: Pick<Sheet, 'curve'>): CurvePoint[] | null => curve?.points ?? null;
+
+/** A circuit's loads as they run. */
+export const runningLoads = (circuit: Circuit | null): RunningLoad[] =>
+  (circuit?.loads ?? []).map((load) => ({
+    id: load.id,
+    name: load.name,
+    amps: loadAmps(load),
+    onSeconds: load.onSeconds,
+    offSeconds: load.offSeconds,
+    surgeTimes: load.surgeTimes,
+    surgeSeconds: load.surgeSeconds,
+  }));
+
+/**
+ * When something opens, from the soonest to the latest.
+ *
+ * @example sayTimes(240, 1140) // '4 min to 19 min'
+ * @example sayTimes(49, null) // 'after 49 s at the earliest, or never'
+ */
+export function sayTimes(soonest: number | null, latest: number | null): string {
+  if (soonest === null) return 'never';
+  if (latest === null) return `after ${sayDuration(soonest)} at the earliest, or never`;
+  const [from, to] = [sayDuration(soonest), sayDuration(latest)];
+  return from === to ? `after ${from}` : `${from} to ${to}`;
+}
+
+/**
+ * What a current does to a sound unit, as a homeowner reads it.
+ *
+ * @example sayTrips(240, 1140) // 'it trips, 4 min to 19 min'
+ */
+export function sayTrips(soonest: number | null, latest: number | null): string {
+  if (soonest === null) return 'it never trips';
+  if (latest === null) return `it may trip, after ${sayDuration(soonest)} at the earliest`;
+  return `it trips, ${sayTimes(soonest, latest)}`;
+}
+
+/** Names as a list: “press, kettle and lamp”. */
+export function sayList(names: readonly string[]): string {
+  if (names.length < 2) return names.join('');
+  return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}

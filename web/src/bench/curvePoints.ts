@@ -1,0 +1,71 @@
+import type { Sheet } from '@phylaxon/core/board';
+import {
+  atAmbient,
+  bandOf,
+  fitCurve,
+  MAGNETIC_PICKUP,
+  MAGNETIC_SECONDS,
+  secondsToOpen,
+  standardBand,
+  thermalTripClass,
+  type Band,
+  type ThermalElement,
+} from '@phylaxon/core/trip';
+
+/** What the chart spans: multiples of the rating, and seconds. */
+export const SPAN = { from: 0.4, to: 30, shortest: 0.005, longest: 20_000 } as const;
+const STEPS = 160;
+
+/** A multiple with the band there, from soonest to latest; `null` where no sound unit opens. */
+export interface BandPoint {
+  multiple: number;
+  band: [number, number] | null;
+  unit: number | null;
+}
+
+export const bandAt = (sheet: Pick<Sheet, 'breaker' | 'curve'>): Band =>
+  sheet.curve ? bandOf(fitCurve({ points: sheet.curve.points })) : standardBand(sheet.breaker.ratingAmps);
+
+const within = (seconds: number) => Math.min(SPAN.longest, Math.max(SPAN.shortest, seconds));
+
+/** The band between the most and the least sensitive sound unit at an ambient, with this unit if its record tells it. */
+export function bandPoints(band: Band, ambientC: number, unit: ThermalElement | null): BandPoint[] {
+  const fast = atAmbient(band.mostSensitive, ambientC);
+  const slow = atAmbient(band.leastSensitive, ambientC);
+  const own = unit && atAmbient(unit, ambientC);
+  const edges = [fast, slow, ...(own ? [own] : [])].map(({ thresholdSquared }) =>
+    Math.sqrt(thresholdSquared),
+  );
+  const even = Array.from({ length: STEPS + 1 }, (_, i) => SPAN.from * (SPAN.to / SPAN.from) ** (i / STEPS));
+  // Just past where a curve begins, and on both sides of where the magnet takes over.
+  const pickups = [MAGNETIC_PICKUP.mostSensitive, MAGNETIC_PICKUP.leastSensitive];
+  const at = [...even, ...edges.map((k) => k * 1.0005), ...pickups, ...pickups.map((m) => m * 0.999)];
+  return at
+    .filter((multiple) => multiple >= SPAN.from && multiple <= SPAN.to)
+    .sort((a, b) => a - b)
+    .map((multiple) => {
+      const soonest = opens(fast, multiple, MAGNETIC_PICKUP.mostSensitive, MAGNETIC_SECONDS.fastest);
+      const latest = opens(slow, multiple, MAGNETIC_PICKUP.leastSensitive, MAGNETIC_SECONDS.slowest);
+      const mine = own && secondsToOpen(own, multiple);
+      return {
+        multiple,
+        band: soonest === null ? null : [within(soonest), within(latest ?? SPAN.longest)],
+        unit: mine === null || multiple >= MAGNETIC_PICKUP.mostSensitive ? null : within(mine),
+      };
+    });
+}
+
+const opens = (element: ThermalElement, multiple: number, pickup: number, magnetic: number) => {
+  const thermal = secondsToOpen(element, multiple);
+  return multiple >= pickup ? Math.min(thermal ?? Infinity, magnetic) : thermal;
+};
+
+/** The points the standard sets for this rating: by then it must have opened. */
+export function standardPoints(ratingAmps: number) {
+  const { at135, at200, at300 } = thermalTripClass(ratingAmps);
+  return [
+    { multiple: 1.35, seconds: at135 },
+    { multiple: 2, seconds: at200 },
+    { multiple: 3, seconds: at300 },
+  ];
+}

@@ -1,0 +1,49 @@
+import { beliefFrom, type EffectiveRatingInput } from '@phylaxon/core/effective';
+import {
+  profileQuestion,
+  soundUnits,
+  thisUnit,
+  tripChance,
+  type ProfileQuestion,
+  type TripChance,
+} from '@phylaxon/core/profile';
+import { seeded } from '@phylaxon/core/random';
+import { bandOf, fitCurve, type CurvePoint } from '@phylaxon/core/trip';
+
+export interface ChanceQuestion {
+  profile: ProfileQuestion;
+  units: number;
+  /** Of any sound unit, or of this one by its record. */
+  of: 'sound' | 'this';
+  events: EffectiveRatingInput['events'];
+  curve: CurvePoint[] | null;
+}
+
+/** Work so long, then listen: progress is told, a cancel heard. */
+const BREATH_MS = 40;
+const breathe = () => new Promise((resolve) => setTimeout(resolve));
+
+/** Work through many units; `null` if it was cancelled. */
+export async function chanceOfTrip(
+  { profile, units, of, events, curve }: ChanceQuestion,
+  onProgress: (share: number) => void,
+  token: { cancelled: boolean },
+): Promise<TripChance | null> {
+  const question = profileQuestion.parse(profile);
+  const { ratingAmps, ambientC } = question;
+  const draw =
+    of === 'this'
+      ? thisUnit(beliefFrom({ ratingAmps, events }), ambientC)
+      : soundUnits(ratingAmps, ambientC, curve ? bandOf(fitCurve({ points: curve })) : undefined);
+  const work = tripChance(question, draw, units, seeded(20_261_125));
+  let breath = performance.now();
+  for (;;) {
+    const { done, value } = work.next();
+    if (done) return value;
+    if (performance.now() - breath < BREATH_MS) continue;
+    onProgress(value / units);
+    await breathe();
+    if (token.cancelled) return null;
+    breath = performance.now();
+  }
+}
