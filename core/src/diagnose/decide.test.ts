@@ -236,6 +236,102 @@ describe('reset', () => {
   });
 });
 
+describe('what the bench says', () => {
+  const trip = (at: number, amps: number, afterSeconds: number) =>
+    anEvent('trip', at, { amps, afterSeconds });
+  const held = (at: number, amps: number, hours: number) =>
+    anEvent('held', at, { amps, afterSeconds: hours * 3600 });
+  const reasonOf = (d: ReturnType<typeof about>) => d.reasons.find(({ code }) => code === 'effective-rating');
+
+  test('its figure and its weight stand among the reasons of a replacement', () => {
+    const d = about({ events: [early(10), held(100, 11, 3)], observations: [cleanAndTight, coolToTouch] });
+    expect(d.action).toBe('replace-breaker');
+    expect(reasonOf(d)).toMatchObject({ weight: 3, figures: [{ label: 'opens from, steady', unit: 'A' }] });
+    expect(reasonOf(d)!.text).toMatch(/it opens from [\d.]+ A steady .* sure that it opens below its rating/);
+    expect(reasonOf(d)!.figures[0]!.value).toBeLessThan(18);
+  });
+
+  test('a weak record asks for the joint first, even where each trip by itself could be a sound unit’s', () => {
+    // One in doubt for the unit is a quick sound one; that all of them together would be is another matter.
+    const events = [trip(0, 22, 70), trip(100, 22, 75), trip(200, 30, 35), trip(300, 30, 33)];
+    const evidence = gatherEvidence(aDossier({ events }));
+    expect(evidence.trips.map(({ verdict }) => verdict)).not.toContain('too-early');
+    expect(evidence.unit!.rating.judgement).toBe('weak');
+    const d = decide(evidence);
+    expect(d.headline).toBe('Too early: is its joint clean and cool?');
+    expect(d.next.map(({ test: id }) => id)).toContain('face-temperature');
+    expect(about({ events, observations: [cleanAndTight, coolToTouch] }).action).toBe('replace-breaker');
+    const hot = anObservation('panel-touch', 'warm', 400);
+    expect(about({ events, observations: [hot] }).action).toBe('remake-joint');
+  });
+
+  test('one odd note against a record that says sound condemns nothing', () => {
+    const sound = [
+      held(100, 21, 3),
+      held(300, 20.5, 2),
+      held(500, 21, 3),
+      trip(700, 29, 150),
+      trip(800, 28, 180),
+    ];
+    expect(gatherEvidence(aDossier({ events: [early(10), ...sound] })).unit!.rating.judgement).toBe('sound');
+    expect(
+      about({ events: [early(10), ...sound], observations: [cleanAndTight, coolToTouch] }).family,
+    ).not.toBe('replace');
+  });
+
+  test('a unit that carries for hours what no sound one does is replaced', () => {
+    const d = about({ events: [held(10, 33, 1), held(200, 35, 1)] });
+    expect(d.action).toBe('replace-breaker');
+    expect(reasonOf(d)!.text).toMatch(/sure that it opens too late/);
+  });
+
+  test('a record that says sound is one of the counts to keep it', () => {
+    const voltage = aReading('voltage', 'outlet', 119, 900);
+    const relief = aReading('current', 'plug', 9, 900);
+    const holds = anEvent('reset', 420, { feel: 'clean-clicks', result: 'holds' });
+    const events = [held(100, 21, 3), trip(400, 28, 150), holds, held(800, 21, 3)];
+    const d = about({ events, readings: [voltage, relief] });
+    expect(d.action).toBe('keep');
+    expect(reasonOf(d)!.weight).toBe(2);
+    expect(d.confidence).toBeGreaterThan(about({ readings: [voltage, relief] }).confidence);
+  });
+
+  test('trips of electronic units are not thermal', () => {
+    const d = about({ breaker: { kind: 'gfci' }, events: [early(10), early(100)] });
+    expect(reasonOf(d)).toBeUndefined();
+  });
+});
+
+describe('after dead shorts', () => {
+  const short = (at: number) => anEvent('trip', at, { pace: 'at-once', cause: 'known-removed' });
+  const holds = (at: number) => anEvent('reset', at, { feel: 'clean-clicks', result: 'holds' });
+  const by = (afterDeadShort: 'each' | 'second' | 'signs', events: BreakerEvent[]) =>
+    about({ events }, { schools: { ...DEFAULT_SCHOOLS, afterDeadShort } });
+
+  test.each([
+    ['each', 'replace-breaker', 'replace-breaker'],
+    ['second', 'reset-and-watch', 'replace-breaker'],
+    ['signs', 'reset-and-watch', 'reset-and-watch'],
+  ] as const)('the school “%s” says %s after one, %s after two', (school, afterOne, afterTwo) => {
+    expect(by(school, [short(1), holds(5)]).action).toBe(afterOne);
+    expect(by(school, [short(1), holds(5), short(50), holds(55)]).action).toBe(afterTwo);
+  });
+
+  test('while the short stands it comes first, and the breaker beside it', () => {
+    const standing = anEvent('trip', 50, { pace: 'at-once' });
+    const d = by('second', [short(1), holds(5), standing]);
+    expect(d.headline).toBe('Unplug everything, then one reset');
+    expect(d.also.map(({ action }) => action)).toContain('replace-breaker');
+    expect(
+      by('second', [
+        short(1),
+        standing,
+        anEvent('reset', 51, { result: 'tripped', pace: 'at-once', unplugged: true }),
+      ]).action,
+    ).toBe('repair-wiring');
+  });
+});
+
 describe('parts and surge units', () => {
   test('a part that the label does not list is a finding; one that it lists besides is none', () => {
     const label = { id: uuid(900), name: 'Main panel', family: 'Orrin S', alsoListed: ['Tarnfield'] };

@@ -199,7 +199,9 @@ function standardTooEarly(evidence: Evidence): Finding | null {
   const record = evidence.unit?.rating;
   const weak = record?.judgement === 'weak';
   // One note among many that say otherwise is a stray one.
-  if (!weak && (early === 0 || (early === 1 && record?.judgement === 'sound'))) return null;
+  const told = evidence.unit ? evidence.unit.trips + evidence.unit.holds : 0;
+  const stray = early === 1 && told > 2 && record?.judgement === 'sound';
+  if (!weak && (early === 0 || stray)) return null;
   const state = joints(evidence);
   const base = [
     early > 0 ? because(evidence, 'trip-vs-curve', 3) : null,

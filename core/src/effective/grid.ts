@@ -16,8 +16,8 @@ const TYPICAL_TAU = { seconds: 80, atAmps: 20 } as const;
 
 /** How far the grid reaches, in units of the widest spread. */
 const REACH = 3.5;
-const CELLS_OF_SOUND = 36;
-const TAU_STEP = 0.06;
+const CELLS_OF_SOUND = 26;
+const TAU_STEP = 0.08;
 
 /**
  * What is believed of one breaker: a grid of even cells of ln k and of ln τ, with the edges of a sound
@@ -35,6 +35,8 @@ export interface Grid {
   lnTauOff: Float64Array;
   /** Probability of each cell before anything is known, row by row. */
   prior: Float64Array;
+  /** Room for one event’s likelihoods, used again and again. */
+  scratch: Float64Array;
 }
 
 const grids = new Map<number, Grid>();
@@ -77,7 +79,16 @@ function makeGrid(refined: number): Grid {
     }
     for (const [cell, weight] of weights) prior[cell] = (share * weight) / total;
   }
-  return { step, first, cells, soundFrom: beside, soundTo: beside + ofSound, lnTauOff, prior };
+  return {
+    step,
+    first,
+    cells,
+    soundFrom: beside,
+    soundTo: beside + ofSound,
+    lnTauOff,
+    prior,
+    scratch: new Float64Array(prior.length),
+  };
 }
 
 const bell = (z: number) => Math.exp(-0.5 * z * z);

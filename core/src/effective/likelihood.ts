@@ -8,24 +8,41 @@ const CURRENT_SD = 0.03;
 const TIME = { share: 0.05, seconds: 2 } as const;
 
 /**
- * Records contradict the model now and then: this share of them says nothing. Such a one is a trip as
- * often as not, at any time from a second to most of a day alike.
+ * Records contradict the model now and then: this share of them says nothing. How such a one is spread cannot be
+ * known. For holds it is taken as even odds. For trips it lies between an even spread over all times (so that a
+ * note at odds with all others is not believed) and what any breaker might have shown (so that an odd trip, such
+ * as a very late one, is not dismissed for its oddity alone): `lean` says how far towards the second.
  */
-const STRAY = { share: 0.04, trips: 0.5, perLnSecond: 0.1 } as const;
+const STRAY = { share: 0.03, evenOdds: 0.5, perLnSecond: 0.05, lean: 0.75 } as const;
+
+/** This share of trips comes, or is noted, late: by a factor that is larger the rarer it is. */
+const LATE = { share: 0.02, rate: 3 } as const;
+
+/** A bell of true time about a noted one: where it sits and how wide it is in ln time, and its weight. */
+interface Bell {
+  at: number;
+  sd: number;
+  weight: number;
+}
 
 /**
- * The time error of a timed trip, as nine bells side by side: where each sits and how wide it is, in
- * units of the error. Together they make one bell again; within each the heat runs straight enough.
+ * The time error of a timed trip as bells side by side, in units of the error. Together they make one bell again;
+ * within each the heat runs straight enough.
  */
-const BELLS = (() => {
-  const apart = 0.75;
-  const width = 0.6;
-  const shrink = 1 / Math.sqrt(1 + width * width);
-  const at = Array.from({ length: 9 }, (_, j) => (j - 4) * apart);
-  const weights = at.map((z) => Math.exp(-0.5 * z * z));
-  const total = weights.reduce((a, b) => a + b, 0);
-  return at.map((z, j) => ({ at: z * shrink, sd: width * shrink, weight: weights[j]! / total }));
-})();
+const TIMED = bells({ from: -2.7, apart: 0.9, count: 7, sd: 0.75 }, (z) => Math.exp(-0.5 * z * z));
+
+/** How much sooner than noted a late trip was due, in ln time. */
+const NOTED_LATE = bells({ from: -0.4, apart: -0.8, count: 3, sd: 0.45 }, (z) => Math.exp(LATE.rate * z));
+
+function bells(
+  { from, apart, count, sd }: { from: number; apart: number; count: number; sd: number },
+  heightAt: (z: number) => number,
+): Bell[] {
+  const at = Array.from({ length: count }, (_, n) => from + n * apart);
+  const heights = at.map(heightAt);
+  const total = heights.reduce((a, b) => a + b, 0);
+  return at.map((z, n) => ({ at: z, sd, weight: heights[n]! / total }));
+}
 
 /** The heat a unit reaches at the end of a segment, and how it varies with errors of the times. */
 interface Heat {
@@ -78,17 +95,28 @@ export function weigh(
 ) {
   const scale = ambientScale(event.ambientC);
   const heats = event.segments.map(({ amps }) => (amps / ratingAmps) ** 2);
-  const row = new Float64Array(grid.cells);
-  let total = 0;
-  for (let t = 0; t < grid.lnTauOff.length; t++) {
-    const tau = Math.exp(lnTauTypical + grid.lnTauOff[t]!);
+  const { cells, lnTauOff, prior } = grid;
+  const fits = grid.scratch.fill(0);
+  for (let t = 0; t < lnTauOff.length; t++) {
+    const tau = Math.exp(lnTauTypical + lnTauOff[t]!);
+    const row = fits.subarray(t * cells, (t + 1) * cells);
     if (event.outcome === 'held') heldRow(row, grid, event, heats, scale, tau);
     else if (event.notBeforeSeconds !== undefined) untimedRow(row, grid, event, heats, scale, tau);
     else tripRow(row, grid, event, heats, scale, tau);
-    const start = t * grid.cells;
-    for (let i = 0; i < grid.cells; i++) total += mass[start + i]! *= row[i]!;
   }
+  let usual = 0;
+  for (let n = 0; n < mass.length; n++) usual += prior[n]! * fits[n]!;
+  const floor = STRAY.share * strayLikelihood(event, usual);
+  let total = 0;
+  for (let n = 0; n < mass.length; n++) total += mass[n]! *= (1 - STRAY.share) * fits[n]! + floor;
   for (let n = 0; n < mass.length; n++) mass[n]! /= total;
+}
+
+/** How likely an event is if it says nothing; `usual`: how likely it is of any breaker. */
+function strayLikelihood({ outcome, notBeforeSeconds }: TrialEvent, usual: number): number {
+  if (outcome === 'held') return STRAY.evenOdds;
+  const even = notBeforeSeconds === undefined ? STRAY.perLnSecond : STRAY.evenOdds;
+  return usual ** STRAY.lean * even ** (1 - STRAY.lean);
 }
 
 /** Heat at the start of the last segment, and the most there was until then. */
@@ -112,9 +140,8 @@ function heldRow(
 ) {
   const { now, most } = untilLast(event, heats, tau);
   const peak = hotter(most, after(now, heats.at(-1)!, event.segments.at(-1)!.seconds, tau));
-  const stray = STRAY.share * (1 - STRAY.trips);
-  row.fill(stray + (1 - STRAY.share));
-  if (peak.heat > 0) fillRising(row, grid, lnKAt(peak, scale), stray, 1 - STRAY.share);
+  if (peak.heat > 0) fillRising(row, grid, lnKAt(peak, scale));
+  else row.fill(1);
 }
 
 /** It opened somewhere within the last segment: not yet at `notBeforeSeconds`, but by its end. */
@@ -129,28 +156,21 @@ function untimedRow(
   const { now, most } = untilLast(event, heats, tau);
   const before = hotter(most, after(now, heats.at(-1)!, event.notBeforeSeconds!, tau));
   const end = hotter(most, after(now, heats.at(-1)!, event.segments.at(-1)!.seconds, tau));
-  row.fill(STRAY.share * STRAY.trips);
   if (end.heat <= 0) return;
-  const stillHeld = new Float64Array(grid.cells).fill(1 - STRAY.share);
-  if (before.heat > 0) fillRising(stillHeld, grid, lnKAt(before, scale), 0, 1 - STRAY.share);
+  if (before.heat > 0) fillRising(row, grid, lnKAt(before, scale));
+  else row.fill(1);
   const heldOn = new Float64Array(grid.cells);
-  fillRising(heldOn, grid, lnKAt(end, scale), 0, 1 - STRAY.share);
-  for (let i = 0; i < grid.cells; i++) row[i]! += Math.max(0, stillHeld[i]! - heldOn[i]!);
+  fillRising(heldOn, grid, lnKAt(end, scale));
+  for (let i = 0; i < grid.cells; i++) row[i] = Math.max(0, row[i]! - heldOn[i]!);
 }
 
-/** A row that rises from `low` to `low + rise` about some ln k, as the normal distribution does. */
-function fillRising(
-  row: Float64Array,
-  grid: Grid,
-  { lnK, sd }: { lnK: number; sd: number },
-  low: number,
-  rise: number,
-) {
+/** A row that rises from 0 to 1 about some ln k, as the normal distribution does. */
+function fillRising(row: Float64Array, grid: Grid, { lnK, sd }: { lnK: number; sd: number }) {
   const from = cellAt(grid, lnK - 6 * sd);
   const to = cellAt(grid, lnK + 6 * sd);
-  row.fill(low, 0, from);
-  for (let i = from; i < to; i++) row[i] = low + rise * normalCdf((grid.first + i * grid.step - lnK) / sd);
-  row.fill(low + rise, to);
+  row.fill(0, 0, from);
+  for (let i = from; i < to; i++) row[i] = normalCdf((grid.first + i * grid.step - lnK) / sd);
+  row.fill(1, to);
 }
 
 const cellAt = (grid: Grid, lnK: number) =>
@@ -167,21 +187,23 @@ function tripRow(
 ) {
   const { now, most } = untilLast(event, heats, tau);
   const finalHeat = heats.at(-1)!;
-  row.fill(STRAY.share * STRAY.trips * STRAY.perLnSecond);
   if (finalHeat <= now.heat) return;
   const noted = Math.max(event.segments.at(-1)!.seconds, 0.05);
   const timeSd = Math.sqrt(TIME.share ** 2 + Math.log1p((TIME.seconds / noted) ** 2));
-  for (const { at, sd, weight } of BELLS) {
-    const seconds = noted * Math.exp(timeSd * at);
+  const add = (lnOff: number, sd: number, weight: number) => {
+    const seconds = noted * Math.exp(lnOff);
+    // So long after it settled, nearly none that open do so now.
+    if (seconds > 40 * tau) return;
     const left = Math.exp(-seconds / tau);
     const heat = finalHeat + (now.heat - finalHeat) * left;
     // Each unit of ln time moves the ln k that just opens by this much.
-    const slope = (0.5 * seconds * (finalHeat - heat)) / (tau * heat);
+    const slope = (0.5 * seconds * (finalHeat - now.heat) * left) / (tau * heat);
     const { lnK, sd: spread } = lnKAt({ heat, variance: now.variance * left * left }, scale);
-    const width = Math.hypot(spread, slope * timeSd * sd);
-    const height = ((1 - STRAY.share) * weight * slope * reached(heat, most)) / (width * SQRT_TAU);
-    addBell(row, grid, lnK, width, height);
-  }
+    const width = Math.hypot(spread, slope * sd);
+    addBell(row, grid, lnK, width, (weight * slope * reached(heat, most)) / (width * SQRT_TAU));
+  };
+  for (const { at, sd, weight } of TIMED) add(timeSd * at, timeSd * sd, (1 - LATE.share) * weight);
+  for (const { at, sd, weight } of NOTED_LATE) add(at, sd, LATE.share * weight);
 }
 
 const SQRT_TAU = Math.sqrt(2 * Math.PI);

@@ -29,6 +29,8 @@ export type Settlement =
 const DURATIONS = [900, 1800, 3600] as const;
 /** Less than this is not worth a trip. */
 const WORTH_IT = 0.4;
+/** What is on the circuit anyway is rather switched on than a load fetched that tells a little more. */
+const NEARLY = 0.9;
 /** Trials of fewer loads than these shares of the limit tell little. */
 const LEAST_SHARE = 0.5;
 
@@ -54,9 +56,12 @@ export function trialToSettle(
   const trials = currents(limitAmps, loads).flatMap(({ amps, names }) =>
     DURATIONS.map((seconds) => ({ amps, seconds, loads: names, ...outlook(belief, amps, seconds) })),
   );
-  const [best] = trials.sort((a, b) => b.chance - a.chance || a.seconds - b.seconds || a.amps - b.amps);
+  const byChance = trials.sort((a, b) => b.chance - a.chance || a.seconds - b.seconds || a.amps - b.amps);
+  const [best] = byChance;
   if (!best || best.chance < WORTH_IT) return { kind: 'off-panel', limitAmps };
-  return { kind: 'trial', ...best };
+  const withLoads = byChance.find(({ loads }) => loads.length > 0);
+  const nearlyAsGood = withLoads && withLoads.chance >= NEARLY * best.chance;
+  return { kind: 'trial', ...(nearlyAsGood ? withLoads : best) };
 }
 
 /** How a trial may end, and what would be concluded from each end. */
@@ -71,24 +76,26 @@ function outlook(belief: Belief, amps: number, seconds: number) {
   return { chance, ifHeld, ifTripped };
 }
 
+const SHARES = [1, 0.9, 0.8];
 /** Loads more than these are tried out in no more than these combinations. */
 const MOST_LOADS = 12;
 
-/** Currents a trial may have: what the loads add up to, or, where they are not known, shares of the limit. */
+/** Currents a trial may have: what the loads add up to, and shares of the limit for a load that is fetched. */
 function currents(limitAmps: number, loads: readonly TrialLoad[]) {
   const known = [...loads]
     .filter(({ amps }) => amps > 0 && amps <= limitAmps)
     .sort((a, b) => b.amps - a.amps)
     .slice(0, MOST_LOADS);
-  if (known.length === 0) return [1, 0.9, 0.8].map((share) => ({ amps: limitAmps * share, names: [] }));
   const sums = Array.from({ length: 2 ** known.length - 1 }, (_, n) => {
     const on = known.filter((_load, i) => ((n + 1) >> i) & 1);
     return { amps: on.reduce((sum, { amps }) => sum + amps, 0), names: on.map(({ name }) => name) };
   }).filter(({ amps }) => amps <= limitAmps && amps >= LEAST_SHARE * limitAmps);
   // The most, and about nine and eight tenths of it: a few stand for all.
-  return [1, 0.9, 0.8].flatMap((share) => {
+  const fetched = SHARES.map((share) => ({ amps: limitAmps * share, names: [] as string[] }));
+  const own = SHARES.flatMap((share) => {
     const below = sums.filter(({ amps }) => amps <= share * limitAmps + 1e-9);
     const most = below.sort((a, b) => b.amps - a.amps || a.names.length - b.names.length)[0];
     return most ? [most] : [];
   });
+  return [...own, ...fetched];
 }

@@ -3,6 +3,7 @@ import {
   breakerInput,
   breakerMove,
   circuitInput,
+  curveInput,
   panelInput,
   readingInput,
   replacementInput,
@@ -27,13 +28,16 @@ import {
   removeBreaker,
   removePanel,
   replaceBreaker,
+  removeCurve,
   setCircuit,
+  setCurve,
   strike,
   tieBreakers,
 } from '../record/index.ts';
 import {
   BreakerTable,
   CircuitTable,
+  CurveTable,
   EditTable,
   LoadTable,
   PanelTable,
@@ -134,6 +138,19 @@ const VERBS: Verb[] = [
     const rows = await edit.manager.findBy(ReadingTable, { breakerId: pick(ids, a) });
     return strike(edit, { kind: 'readings', id: pick(rows, a).id }, 'misread', null);
   },
+  (edit, _at, { a, b }) =>
+    setCurve(
+      edit,
+      siteId,
+      curveInput.parse({
+        family: pick(['Orrin S', 'Orrin C'], a),
+        points: [
+          { multiple: 2, fastestSeconds: 10 + b, slowestSeconds: 100 + b },
+          { multiple: 3, fastestSeconds: 5, slowestSeconds: 40 },
+        ],
+      }),
+    ),
+  async (edit, _at, { a }) => removeCurve(edit, pick(await edit.manager.find(CurveTable), a).id),
 ];
 
 /** Do an action; what cannot be is refused and changes nothing. Returns whether it was done. */
@@ -179,6 +196,7 @@ async function state() {
       breakers: sorted(breakers.map((row) => without(row, 'version'))),
       circuits: sorted(circuits.map((row) => without(row, 'version'))),
       loads: sorted(loads),
+      curves: sorted((await manager.find(CurveTable)).map((row) => without(row, 'version'))),
       readings: sorted(readings.map((row) => without(row, 'id', 'loggedAt'))),
     };
   });
@@ -191,7 +209,7 @@ async function step(direction: 'undo' | 'redo'): Promise<boolean> {
   return true;
 }
 
-const action = fc.record({ verb: fc.nat({ max: 14 }), a: fc.nat({ max: 40 }), b: fc.nat({ max: 40 }) });
+const action = fc.record({ verb: fc.nat({ max: 16 }), a: fc.nat({ max: 40 }), b: fc.nat({ max: 40 }) });
 
 describe('undo and redo', () => {
   test('law: random edits undone one by one are the states before them, and redone the states after', async () => {

@@ -96,9 +96,8 @@ export function sayUnitTimes(unit: {
   never: number;
 }): string {
   if (unit.never >= 0.95) return 'never';
-  const times = sayTimes(unit.p05, unit.p95);
   const middle = unit.p50 === null ? '' : `, most likely about ${sayDuration(unit.p50)}`;
-  const chance =
-    unit.never >= 0.05 && unit.p95 === null ? ` (${percentText(unit.never)} that it never does)` : '';
-  return `${times}${middle}${chance}`;
+  if (unit.never < 0.05) return `${sayTimes(unit.p05, unit.p95)}${middle}`;
+  const from = unit.p05 === null ? '' : `, not before ${sayDuration(unit.p05)}`;
+  return `${percentText(unit.never)} that it never does${middle}${from}`;
 }

@@ -19,7 +19,7 @@ import { recordOf } from './bench.ts';
 import { bandAt, bandPoints, SPAN, standardPoints, type BandPoint } from './curvePoints.ts';
 
 const AXIS = { fill: 'var(--color-ink-soft)', fontSize: 12 };
-const MULTIPLES = [0.5, 1, 1.35, 2, 3, 6, 10, 20];
+const MULTIPLES = [0.5, 1, 2, 3, 6, 10, 20];
 const TIMES = [0.01, 0.1, 1, 10, 60, 600, 3600];
 const AIR = [0, 10, 25, 40, 50];
 

@@ -82,9 +82,9 @@ function Settle({
   return (
     <Notice title={`A safe trial would settle it: ${what}, for ${sayDuration(seconds)}`}>
       <p>
-        From cold, nothing else on the circuit. It holds: {SAYS[ifHeld]}. It trips: {SAYS[ifTripped]}. The
-        chance that this settles it is {percentText(chance)}. It is not above the rating, nor above what the
-        conductor carries.
+        {loads.length === 0 && 'With a heater or two of that current, plugged in for it. '}From cold, nothing
+        else on the circuit. It holds: {SAYS[ifHeld]}. It trips: {SAYS[ifTripped]}. The chance that this
+        settles it is {percentText(chance)}. It is not above the rating, nor above what the conductor carries.
       </p>
       <p className="mt-1">
         Stay with it; feel its face with the back of your hand now and then. Sizzling, a smell or a face too

@@ -65,8 +65,8 @@ export function UnitPart(props: PartProps) {
         <Contributions sheet={sheet} told={told} />
       </Section>
       <p className="text-sm text-ink-soft">
-        Currents are taken as read 3 % wrong, times 5 % and 2 s, and one note in 25 as saying nothing. Limits
-        of a sound unit: {CITATIONS.thermalTrip}.
+        Currents are taken as read 3 % wrong, times 5 % and 2 s, and three notes in a hundred as saying
+        nothing. Limits of a sound unit: {CITATIONS.thermalTrip}.
       </p>
     </div>
   );

@@ -47,7 +47,7 @@ export function WearPart({ sheet: { wear, schools, breaker } }: Pick<PartProps, 
         <ul className="list-disc space-y-1 pl-5">
           <li>
             {replacedForShorts(wear, schools.afterDeadShort)
-              ? `Replace it: it has cleared a dead short ${times(magneticTrips)}.`
+              ? `Replace it, once the short is found and gone: it has cleared a dead short ${times(magneticTrips)}.`
               : magneticTrips > 0
                 ? `It stays: it has cleared a dead short ${times(magneticTrips)}.`
                 : 'No dead short is on record.'}{' '}

@@ -17,8 +17,14 @@ function useAnswer<A>({ how, name }: Asked, input: unknown): A | null {
     const asked = JSON.parse(question) as unknown;
     const told = (is: unknown) => current && setAnswer(is as A | null);
     if (asked === null) void Promise.resolve(null).then(told);
-    else if (how === 'run') void theWorker().run(name as ComputationName, asked).then(told);
-    else void theWorker().work(name as WorkName, asked).then(told);
+    else if (how === 'run')
+      void theWorker()
+        .run(name as ComputationName, asked)
+        .then(told);
+    else
+      void theWorker()
+        .work(name as WorkName, asked)
+        .then(told);
     return () => {
       current = false;
     };

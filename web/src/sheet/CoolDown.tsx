@@ -42,7 +42,7 @@ export function CoolDown({
         {unit
           ? 'By its own record, on the slow side of what that tells.'
           : 'As the slowest sound unit of its rating cools.'}{' '}
-        A trip soon after a reset counts as one from cold only when it is cold.
+        Until it is cold a new trip comes sooner, and tells less of the breaker.
       </p>
       <p role="status" className="sr-only">
         {toLatch === 0 ? 'It has cooled enough to latch.' : ''}
