@@ -20,6 +20,14 @@ const openRecord = async (page: Page) => {
   });
 };
 
+const openBench = async (page: Page, part: string) => {
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  await page.getByRole('tab', { name: part }).click();
+  await page.getByRole('tab', { name: part }).evaluate((tab) => (tab as HTMLElement).blur());
+  await page.getByRole('tab', { name: 'Bench' }).evaluate((tab) => tab.scrollIntoView());
+  await page.mouse.move(0, 0);
+};
+
 test('the pictures', async ({ page, request }) => {
   const { panel, site } = await demoBoard(request);
   const { sites } = (await (await request.get('/api/v1/sites')).json()) as { sites: SiteSummary[] };
@@ -64,7 +72,6 @@ test('the pictures', async ({ page, request }) => {
   const sheets = {
     'sheet-replace': 'Loft lights',
     'sheet-stop': 'Sump pump',
-    'sheet-measure': 'Flat: shower pump',
   };
   for (const [name, label] of Object.entries(sheets)) {
     await page.goto(await sheetPath(request, label));
@@ -80,7 +87,15 @@ test('the pictures', async ({ page, request }) => {
   await openRecord(page);
   await shoot(page, 'story');
 
+  await page.goto(await sheetPath(request, 'Dehumidifier'));
+  await openBench(page, 'This unit');
+  await page.getByRole('img', { name: /^Opens from/ }).waitFor();
+  await shoot(page, 'bench-unit');
+
   await page.emulateMedia({ colorScheme: 'dark' });
+  await openBench(page, 'Trip curve');
+  await page.getByText('this one, by its record').waitFor();
+  await shoot(page, 'bench-curve');
   await page.goto(await sheetPath(request, 'Hot-knife bench'));
   await page.getByRole('article', { name: 'Decision' }).waitFor();
   await shoot(page, 'sheet-dark');
@@ -95,4 +110,8 @@ test('the pictures', async ({ page, request }) => {
   await page.goto(await sheetPath(request, 'Steam press and tea corner'));
   await openRecord(page);
   await shoot(page, 'story-phone');
+  await page.goto(await sheetPath(request, 'Steam press and tea corner'));
+  await openBench(page, 'Together');
+  await page.getByText('sets never trip a sound unit').waitFor();
+  await shoot(page, 'bench-phone');
 });

@@ -27,6 +27,7 @@ async function expectSound(page: Page, where: string, without: string[] = []) {
 
 /** The board beside a sheet has been looked at by itself. */
 const BESIDE = ['nav[aria-label^="Breakers of"]'];
+const BENCH_PARTS = ['This unit', 'Trip curve', 'Together', 'As it runs', 'Wear'];
 const DECIDED = 'article[aria-label="Decision"]';
 
 const desk = { width: 1280, height: 800 };
@@ -98,7 +99,14 @@ for (const { name, size, colorScheme } of LOOKS) {
       await asElectrician(page);
       await expect(page.getByRole('heading', { name: 'Not the breaker: too much load' })).toBeVisible();
       await expectSound(page, 'sheet', BESIDE);
-      for (const tab of ['Trip', 'Reset', 'Look, listen, try', 'Circuit', 'Breaker', 'Record']) {
+      for (const part of BENCH_PARTS) {
+        await page.getByRole('tab', { name: 'Bench' }).click();
+        await page.getByRole('tab', { name: part }).click();
+        await expect(page.getByRole('tabpanel', { name: part })).not.toContainText(/ing (every set )?…/);
+        await expectSound(page, `bench ${part}`, [...BESIDE, DECIDED]);
+      }
+      await page.getByRole('tab', { name: 'Log' }).click();
+      for (const tab of ['Trip', 'It held', 'Reset', 'Look, listen, try', 'Circuit', 'Breaker', 'Record']) {
         await page.getByRole('tab', { name: tab }).click();
         if (tab === 'Breaker') await page.getByText('It was replaced by a new part').click();
         if (tab === 'Record')

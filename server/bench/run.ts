@@ -6,12 +6,12 @@ import request from 'supertest';
 import { createApp } from '../src/app/index.ts';
 import { PhotoFolder } from '../src/photos/index.ts';
 import { Store } from '../src/store/index.ts';
+import { benchArithmetic } from './arithmetic.ts';
 import { buildBigSite } from './bigSite.ts';
 import { liveLatency } from './liveLatency.ts';
+import { median, say } from './say.ts';
 
-const say = (line: string) => process.stdout.write(`${line}\n`);
-
-const median = (list: number[]) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]!;
+benchArithmetic();
 
 /** The median time of some work, in ms. */
 async function medianMs(times: number, work: (i: number) => Promise<unknown>): Promise<number> {

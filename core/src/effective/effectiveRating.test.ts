@@ -283,3 +283,35 @@ describe('a trial that settles it', () => {
     expect(ask(slow)).toEqual({ kind: 'off-panel', limitAmps: 20 });
   });
 });
+
+test('law: whatever is on record, the answer is whole', () => {
+  const anyEvent = fc.record({
+    ambientC: fc.double({ min: -20, max: 60, noNaN: true }),
+    segments: fc.array(
+      fc.record({
+        amps: fc.oneof(fc.constant(0), fc.double({ min: 0, max: 10_000, noNaN: true })),
+        seconds: fc.oneof(fc.constant(0), fc.double({ min: 0, max: 31_557_600, noNaN: true })),
+      }),
+      { minLength: 1, maxLength: 4 },
+    ),
+    outcome: fc.constantFrom('held' as const, 'tripped' as const),
+    untimed: fc.boolean(),
+  });
+  const events = fc.array(anyEvent, { maxLength: 8 }).map((list) =>
+    list.map(({ untimed, ...event }) => {
+      const { seconds } = event.segments.at(-1)!;
+      return untimed && seconds > 0 ? { ...event, notBeforeSeconds: seconds / 2 } : event;
+    }),
+  );
+  fc.assert(
+    fc.property(fc.double({ min: 10, max: 225, noNaN: true }), events, (ratingAmps, list) => {
+      const { probability, ultimateAmps, tauSeconds } = effectiveRating({ ratingAmps, events: list });
+      expect(probability.weak + probability.sound + probability.sluggish).toBeCloseTo(1, 6);
+      for (const figure of [...Object.values(ultimateAmps), ...Object.values(tauSeconds)]) {
+        expect(Number.isFinite(figure)).toBe(true);
+        expect(figure).toBeGreaterThan(0);
+      }
+    }),
+    { numRuns: 150 },
+  );
+});

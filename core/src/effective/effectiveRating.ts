@@ -96,16 +96,19 @@ export const judgementOf = (probability: EffectiveRating['probability']): Judgem
   SIDES.find((side) => probability[side] >= JUDGED_FROM) ?? 'undetermined';
 
 /** Probability of each cell of ln k, whatever τ. */
-export function byLnK({ grid, mass }: Belief): Float64Array {
-  const sums = new Float64Array(grid.cells);
-  for (let n = 0; n < mass.length; n++) sums[n % grid.cells]! += mass[n]!;
+export function byLnK({ grid: { cells }, mass }: Belief): Float64Array {
+  const sums = new Float64Array(cells);
+  for (let start = 0; start < mass.length; start += cells)
+    for (let i = 0; i < cells; i++) sums[i] = sums[i]! + mass[start + i]!;
   return sums;
 }
 
-function byLnTau({ grid, mass }: Belief): Float64Array {
-  const sums = new Float64Array(grid.lnTauOff.length);
-  for (let n = 0; n < mass.length; n++) sums[Math.floor(n / grid.cells)]! += mass[n]!;
-  return sums;
+function byLnTau({ grid: { cells, lnTauOff }, mass }: Belief): Float64Array {
+  return lnTauOff.map((_off, t) => {
+    let sum = 0;
+    for (let n = t * cells; n < (t + 1) * cells; n++) sum += mass[n]!;
+    return sum;
+  });
 }
 
 /** Percentiles of a figure whose logarithm has even cells from `edge` on, each evenly filled. */

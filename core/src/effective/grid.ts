@@ -16,8 +16,8 @@ const TYPICAL_TAU = { seconds: 80, atAmps: 20 } as const;
 
 /** How far the grid reaches, in units of the widest spread. */
 const REACH = 3.5;
-const CELLS_OF_SOUND = 26;
-const TAU_STEP = 0.08;
+const CELLS_OF_SOUND = 30;
+const TAU_STEP = 0.07;
 
 /**
  * What is believed of one breaker: a grid of even cells of ln k and of ln τ, with the edges of a sound

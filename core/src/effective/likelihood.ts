@@ -50,6 +50,9 @@ interface Heat {
   variance: number;
 }
 
+/** A thousandth of the rating and less heats nothing. */
+const NO_HEAT = 1e-6;
+
 const COLD: Heat = { heat: 0, variance: 0 };
 
 const timeVariance = (seconds: number) => (TIME.share * seconds) ** 2 + TIME.seconds ** 2;
@@ -104,12 +107,34 @@ export function weigh(
     else if (event.notBeforeSeconds !== undefined) untimedRow(row, grid, event, heats, scale, tau);
     else tripRow(row, grid, event, heats, scale, tau);
   }
-  let usual = 0;
-  for (let n = 0; n < mass.length; n++) usual += prior[n]! * fits[n]!;
-  const floor = STRAY.share * strayLikelihood(event, usual);
+  const usual = sumOfProducts(prior, fits);
+  // What no breaker would show says nothing of this one.
+  if (!(usual > Number.MIN_VALUE)) return;
+  const total = multiply(mass, fits, 1 - STRAY.share, STRAY.share * strayLikelihood(event, usual));
+  scaleBy(mass, 1 / total);
+}
+
+/* One short loop each: they are most of the work, and short ones are compiled best. */
+
+function sumOfProducts(a: Float64Array, b: Float64Array): number {
+  let sum = 0;
+  for (let n = 0; n < a.length; n++) sum += a[n]! * b[n]!;
+  return sum;
+}
+
+/** Multiply each by `share × fit + floor`; returns the sum. */
+function multiply(mass: Float64Array, fits: Float64Array, share: number, floor: number): number {
   let total = 0;
-  for (let n = 0; n < mass.length; n++) total += mass[n]! *= (1 - STRAY.share) * fits[n]! + floor;
-  for (let n = 0; n < mass.length; n++) mass[n]! /= total;
+  for (let n = 0; n < mass.length; n++) {
+    const product = mass[n]! * (share * fits[n]! + floor);
+    mass[n] = product;
+    total += product;
+  }
+  return total;
+}
+
+function scaleBy(mass: Float64Array, factor: number): void {
+  for (let n = 0; n < mass.length; n++) mass[n] = mass[n]! * factor;
 }
 
 /** How likely an event is if it says nothing; `usual`: how likely it is of any breaker. */
@@ -140,7 +165,7 @@ function heldRow(
 ) {
   const { now, most } = untilLast(event, heats, tau);
   const peak = hotter(most, after(now, heats.at(-1)!, event.segments.at(-1)!.seconds, tau));
-  if (peak.heat > 0) fillRising(row, grid, lnKAt(peak, scale));
+  if (peak.heat > NO_HEAT) fillRising(row, grid, lnKAt(peak, scale));
   else row.fill(1);
 }
 
@@ -156,8 +181,8 @@ function untimedRow(
   const { now, most } = untilLast(event, heats, tau);
   const before = hotter(most, after(now, heats.at(-1)!, event.notBeforeSeconds!, tau));
   const end = hotter(most, after(now, heats.at(-1)!, event.segments.at(-1)!.seconds, tau));
-  if (end.heat <= 0) return;
-  if (before.heat > 0) fillRising(row, grid, lnKAt(before, scale));
+  if (end.heat <= NO_HEAT) return;
+  if (before.heat > NO_HEAT) fillRising(row, grid, lnKAt(before, scale));
   else row.fill(1);
   const heldOn = new Float64Array(grid.cells);
   fillRising(heldOn, grid, lnKAt(end, scale));
@@ -187,7 +212,7 @@ function tripRow(
 ) {
   const { now, most } = untilLast(event, heats, tau);
   const finalHeat = heats.at(-1)!;
-  if (finalHeat <= now.heat) return;
+  if (finalHeat <= now.heat || finalHeat <= NO_HEAT) return;
   const noted = Math.max(event.segments.at(-1)!.seconds, 0.05);
   const timeSd = Math.sqrt(TIME.share ** 2 + Math.log1p((TIME.seconds / noted) ** 2));
   const add = (lnOff: number, sd: number, weight: number) => {
@@ -210,7 +235,7 @@ const SQRT_TAU = Math.sqrt(2 * Math.PI);
 
 /** Whether a heat is beyond what was survived before, blurred by the errors of its times. */
 function reached(heat: number, most: Heat): number {
-  if (most.heat <= 0) return 1;
+  if (most.heat <= NO_HEAT) return 1;
   return normalCdf((heat - most.heat) / Math.max(1e-9 + 0.005 * most.heat, Math.sqrt(most.variance)));
 }
 

@@ -9,15 +9,10 @@ let siteId: string;
 let panelId: string;
 let breakerId: string;
 
-const call = async (
-  method: 'post' | 'put' | 'patch' | 'delete' | 'get',
-  path: string,
-  body = {},
-  status = 200,
-) => {
-  const answer = await request(app)
-    [method](`/api/v1${path}`)
-    .send(method === 'get' ? undefined : body);
+type Method = 'post' | 'put' | 'patch' | 'delete' | 'get';
+const call = async (method: Method, path: string, body: object = {}, status = 200) => {
+  const asked = request(app)[method](`/api/v1${path}`);
+  const answer = await (method === 'get' ? asked : asked.send(body));
   expect([answer.status, status < 300 ? answer.body.error : undefined]).toEqual([status, undefined]);
   return answer.body;
 };

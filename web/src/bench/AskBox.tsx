@@ -1,4 +1,4 @@
-import { parseAsk, type Ask } from '@phylaxon/core/ask';
+import { askInput, parseAsk, type Ask } from '@phylaxon/core/ask';
 import type { Sheet } from '@phylaxon/core/board';
 import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
 import { useId, useState } from 'react';
@@ -21,13 +21,13 @@ export function AskBox({ sheet, onAsked }: { sheet: Sheet; onAsked: (amps: numbe
     onAsked(typeof understood === 'string' ? null : understood.amps);
   };
   const { ratingAmps } = sheet.breaker;
+  const question = typeof asked === 'string' ? null : { ratingAmps, ...asked };
+  const refused = question && askInput.safeParse(question).error?.issues[0]?.message;
   const answer = useComputation(
     'opening-time',
-    typeof asked === 'string'
-      ? null
-      : { ratingAmps, ...asked, curve: pointsOf(sheet) ?? undefined, events: recordOf(sheet).events },
+    question && { ...question, curve: pointsOf(sheet) ?? undefined, events: recordOf(sheet).events },
   );
-  const wrong = typeof asked === 'string' ? asked : null;
+  const wrong = typeof asked === 'string' ? asked : refused;
   return (
     <form
       noValidate
@@ -46,7 +46,7 @@ export function AskBox({ sheet, onAsked }: { sheet: Sheet; onAsked: (amps: numbe
           onChange={(event) => setText(event.target.value)}
           autoComplete="off"
           placeholder="27 A after 1 h at 15 A at 40 °C"
-          aria-invalid={wrong !== null || undefined}
+          aria-invalid={wrong ? true : undefined}
           aria-describedby={`${id}-hint`}
           className="min-h-11 min-w-0 flex-1 rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
         />
@@ -57,13 +57,7 @@ export function AskBox({ sheet, onAsked }: { sheet: Sheet; onAsked: (amps: numbe
         in air of {temperatureText(25)}.
       </p>
       <FieldError message={wrong ?? undefined} />
-      {typeof asked !== 'string' && !answer && (
-        <p className="mt-2 text-sm text-ink-soft">
-          That is beyond what the model covers: 0 to 10000 A, air from {temperatureText(-20)} to{' '}
-          {temperatureText(60)}.
-        </p>
-      )}
-      {typeof asked !== 'string' && answer && (
+      {typeof asked !== 'string' && !refused && answer && (
         <div role="status" className="mt-3 border-l-4 border-rule-strong pl-4">
           <p className="text-sm text-ink-soft">Understood: {sayAsk(asked)}.</p>
           <p className="mt-1">

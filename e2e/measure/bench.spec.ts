@@ -1,0 +1,99 @@
+import { expect, test, type Page } from '@playwright/test';
+import { ownBreaker } from '../support/index.ts';
+
+/*
+ * How quick the bench is in a browser. Prints what it measured, decides nothing: figures are for people to read, a
+ * busy machine is no fault of the interface.
+ */
+const say = (what: string, list: number[], wanted: string) => {
+  const median = [...list].sort((a, b) => a - b)[list.length >> 1]!;
+  process.stdout.write(`  ${what.padEnd(52)} ${median.toFixed(0).padStart(6)} ms (wanted: ${wanted})\n`);
+};
+
+async function circuit(page: Page, loads: object[]): Promise<string> {
+  const path = await ownBreaker(page.request);
+  await page.request.put(`/api/v1/breakers/${path.split('/').at(-1)}/circuit`, {
+    data: { label: 'Shed', loads },
+  });
+  return path;
+}
+
+test('twenty loads, and a click meanwhile', async ({ page }) => {
+  const loads = Array.from({ length: 20 }, (_, i) => ({
+    name: `Machine ${i + 1}`,
+    volts: 120,
+    watts: 200 + 40 * i,
+  }));
+  const path = await circuit(page, loads);
+  const [answers, clicks]: [number[], number[]] = [[], []];
+  for (let n = 0; n < 5; n++) {
+    await page.goto(path);
+    await page.getByRole('tab', { name: 'Bench' }).click();
+    await expect(page.getByRole('tab', { name: 'Together' })).toBeVisible();
+    const [answer, click] = await page.evaluate(async () => {
+      const frame = () => new Promise(requestAnimationFrame);
+      const until = async (seen: () => boolean) => {
+        const start = performance.now();
+        while (!seen()) await frame();
+        return performance.now() - start;
+      };
+      const button = (text: string) =>
+        [...document.querySelectorAll('button')].find((one) => one.textContent?.includes(text));
+      const found = () => document.body.textContent.includes('sets never trip a sound unit');
+      const tab = [...document.querySelectorAll<HTMLElement>('[role=tab]')].find(
+        (one) => one.textContent === 'Together',
+      )!;
+      tab.click();
+      const begun = performance.now();
+      await until(() => button('Machine 20') !== undefined);
+      const pressed = performance.now();
+      button('Machine 20')!.click();
+      await until(() => button('Machine 20')!.getAttribute('aria-pressed') === 'false');
+      const answered = performance.now() - pressed;
+      await until(found);
+      return [performance.now() - begun, answered] as const;
+    });
+    answers.push(answer);
+    clicks.push(click);
+  }
+  say('Twenty loads, all sets, from the click to the answer', answers, 'at most 2,000');
+  say('A click while they are worked out', clicks, 'at most 100');
+});
+
+test('the chance of a trip over a day', async ({ page }) => {
+  const path = await circuit(page, [
+    { name: 'Heater', volts: 120, watts: 1500, onSeconds: 240, offSeconds: 150 },
+    { name: 'Kettle', volts: 120, watts: 480, onSeconds: 210, offSeconds: 2700 },
+    {
+      name: 'Pump',
+      volts: 120,
+      watts: 360,
+      onSeconds: 150,
+      offSeconds: 250,
+      surgeTimes: 5,
+      surgeSeconds: 0.5,
+    },
+  ]);
+  const times: number[] = [];
+  const cancels: number[] = [];
+  await page.goto(path);
+  await page.getByRole('tab', { name: 'Bench' }).click();
+  await page.getByRole('tab', { name: 'As it runs' }).click();
+  const begin = page.getByRole('button', { name: 'For any sound unit' });
+  await expect(begin).toBeVisible();
+  const changes = await page.locator('dt:has-text("Changes") + dd').textContent();
+  for (let n = 0; n < 3; n++) {
+    const start = Date.now();
+    await begin.click();
+    await page.getByText(/The chance that a sound unit opens within/).waitFor();
+    times.push(Date.now() - start);
+    await begin.click();
+    await page.getByRole('progressbar').waitFor();
+    const stop = Date.now();
+    await page.getByRole('button', { name: 'Cancel' }).click();
+    await page.getByText('Given up. Nothing was kept.').waitFor();
+    cancels.push(Date.now() - stop);
+  }
+  say(`10,000 units over a day of ${changes} changes`, times, 'at most 3,000');
+  say('From cancel to its being said', cancels, 'soon');
+});
