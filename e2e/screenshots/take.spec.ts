@@ -94,7 +94,10 @@ test('the pictures', async ({ page, request }) => {
 
   await page.emulateMedia({ colorScheme: 'dark' });
   await openBench(page, 'Trip curve');
-  await page.getByText('this one, by its record').waitFor();
+  await page.getByText('this one, by its record', { exact: true }).waitFor();
+  await page
+    .getByRole('img', { name: /logarithmic scales/ })
+    .evaluate((chart) => chart.scrollIntoView({ block: 'center' }));
   await shoot(page, 'bench-curve');
   await page.goto(await sheetPath(request, 'Hot-knife bench'));
   await page.getByRole('article', { name: 'Decision' }).waitFor();

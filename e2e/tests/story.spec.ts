@@ -18,12 +18,13 @@ test('the whole story: chart with its limits, narrowed by kind, word and day', a
   await expect(story.getByText('Struck', { exact: false }).first()).toContainText('Decimal point');
 
   await story.getByRole('button', { name: /^Trips/ }).click();
-  await expect(story.getByRole('listitem')).toHaveCount(2);
-  await story.getByRole('searchbox', { name: 'Words in it' }).fill('kettle');
+  await expect(story.getByRole('listitem')).toHaveCount(3);
+  await story.getByRole('searchbox', { name: 'Words in it' }).fill('kettle together');
   await expect(story.getByRole('listitem')).toHaveCount(1);
   await story.getByRole('searchbox', { name: 'Words in it' }).fill('');
   await story.getByLabel('from').fill('2026-06-01');
-  await expect(story.getByRole('listitem')).toHaveCount(1);
+  await expect(story.getByRole('listitem')).toHaveCount(2);
+  await expect(story.getByText('Held for 1 h 45 min')).toBeVisible();
   await expect(story.getByText('Tripped after 10 min')).toBeVisible();
 });
 

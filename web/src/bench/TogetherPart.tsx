@@ -113,7 +113,7 @@ function Sets({
     sayList(ids.map((id) => loads.find((load) => load.id === id)?.name ?? id));
   return (
     <>
-      <Section title="These trip it, the smallest sets first">
+      <Section title="These may trip it, the smallest sets first">
         {answer.offending.length === 0 ? (
           <p>None: everything together runs for ever.</p>
         ) : (
