@@ -3,3 +3,5 @@ export { decide } from './decide.ts';
 /** Which rules decide; a verdict is stored with it. Changes when a decision may come out otherwise. */
 export const ENGINE = 'rules-4';
 export { cautionText } from './cautions.ts';
+export * from './diagnosis.ts';
+export { diagnose } from './diagnose.ts';

@@ -1,5 +1,5 @@
 import { gridOf, typicalLnTau, type Grid } from './grid.ts';
-import { isThermalEvent, weigh } from './likelihood.ts';
+import { isThermalEvent, scaleBy, weigh } from './likelihood.ts';
 import {
   effectiveRatingInput,
   SIDES,
@@ -32,7 +32,7 @@ export function beforeAnyEvent(ratingAmps: number, refined = 1): Belief {
 export function withEvent(belief: Belief, event: TrialEvent): Belief {
   if (!isThermalEvent(event, belief.ratingAmps)) return belief;
   const mass = belief.mass.slice();
-  weigh(mass, belief.grid, belief.lnTauTypical, belief.ratingAmps, event);
+  scaleBy(mass, weigh(mass, belief.grid, belief.lnTauTypical, belief.ratingAmps, event, 1));
   return { ...belief, mass };
 }
 
@@ -64,10 +64,13 @@ export function effectiveRating(input: EffectiveRatingInput, refined = 1): Effec
 export function beliefFrom(input: EffectiveRatingInput, refined = 1): Belief {
   const { ratingAmps, events } = effectiveRatingInput.parse(input);
   const belief = beforeAnyEvent(ratingAmps, refined);
+  const { mass, grid, lnTauTypical } = belief;
+  let factor = 1;
   for (const event of events) {
     if (isThermalEvent(event, ratingAmps))
-      weigh(belief.mass, belief.grid, belief.lnTauTypical, ratingAmps, event);
+      factor = weigh(mass, grid, lnTauTypical, ratingAmps, event, factor);
   }
+  scaleBy(mass, factor);
   return belief;
 }
 

@@ -15,7 +15,7 @@ const SOUND_LN_K = { from: 0, to: Math.log(1.35) } as const;
 const TYPICAL_TAU = { seconds: 80, atAmps: 20 } as const;
 
 /** How far the grid reaches, in units of the widest spread. */
-const REACH = 3.5;
+const REACH = 3.1;
 const CELLS_OF_SOUND = 30;
 const TAU_STEP = 0.07;
 
@@ -51,13 +51,15 @@ export function gridOf(refined: number): Grid {
 }
 
 function makeGrid(refined: number): Grid {
+  // Refined, every cell is parted: the grid ends where it did.
+  const coarse = (SOUND_LN_K.to - SOUND_LN_K.from) / CELLS_OF_SOUND;
   const ofSound = CELLS_OF_SOUND * refined;
-  const step = (SOUND_LN_K.to - SOUND_LN_K.from) / ofSound;
-  const beside = Math.ceil((REACH * PRIOR.weak.lnKSd) / step);
+  const step = coarse / refined;
+  const beside = Math.ceil((REACH * PRIOR.weak.lnKSd) / coarse) * refined;
   const cells = beside + ofSound + beside;
   const first = SOUND_LN_K.from - (beside - 0.5) * step;
   const tauStep = TAU_STEP / refined;
-  const half = Math.ceil((REACH * PRIOR.weak.lnTauSd) / tauStep);
+  const half = Math.ceil((REACH * PRIOR.weak.lnTauSd) / TAU_STEP) * refined;
   const lnTauOff = Float64Array.from({ length: 2 * half + 1 }, (_, t) => (t - half) * tauStep);
   const prior = new Float64Array(cells * lnTauOff.length);
   const bounds = {

@@ -87,7 +87,9 @@ export const isThermalEvent = (event: TrialEvent, ratingAmps: number): boolean =
 /**
  * Multiply what is believed by how well each cell explains one event.
  *
- * @param mass probability of each cell of the grid, row by row; changed in place and brought to a sum of 1
+ * @param mass probability of each cell of the grid, row by row; changed in place
+ * @param factor what brings it to a sum of 1 as it is given
+ * @returns what brings it to a sum of 1 from now on
  */
 export function weigh(
   mass: Float64Array,
@@ -95,7 +97,8 @@ export function weigh(
   lnTauTypical: number,
   ratingAmps: number,
   event: TrialEvent,
-) {
+  factor: number,
+): number {
   const scale = ambientScale(event.ambientC);
   const heats = event.segments.map(({ amps }) => (amps / ratingAmps) ** 2);
   const { cells, lnTauOff, prior } = grid;
@@ -109,9 +112,9 @@ export function weigh(
   }
   const usual = sumOfProducts(prior, fits);
   // What no breaker would show says nothing of this one.
-  if (!(usual > Number.MIN_VALUE)) return;
-  const total = multiply(mass, fits, 1 - STRAY.share, STRAY.share * strayLikelihood(event, usual));
-  scaleBy(mass, 1 / total);
+  if (!(usual > Number.MIN_VALUE)) return factor;
+  const floor = STRAY.share * strayLikelihood(event, usual);
+  return 1 / multiply(mass, fits, factor * (1 - STRAY.share), factor * floor);
 }
 
 /* One short loop each: they are most of the work, and short ones are compiled best. */
@@ -133,7 +136,8 @@ function multiply(mass: Float64Array, fits: Float64Array, share: number, floor: 
   return total;
 }
 
-function scaleBy(mass: Float64Array, factor: number): void {
+/** Multiply each by the same factor. */
+export function scaleBy(mass: Float64Array, factor: number): void {
   for (let n = 0; n < mass.length; n++) mass[n] = mass[n]! * factor;
 }
 

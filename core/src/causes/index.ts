@@ -1,0 +1,5 @@
+export * from './signs.ts';
+export * from './causeFacts.ts';
+export * from './likelihood.ts';
+export * from './prior.ts';
+export * from './posterior.ts';

@@ -1,0 +1,329 @@
+import type { CauseFacts } from './signs.ts';
+
+/** Causes at the breaker's joints and in the panel itself. */
+export const JOINT_CAUSES = {
+  'loose-terminal': {
+    commonness: 46,
+    why: 'Screws never torqued, aluminum that crept, strands that settled.',
+    signs: {
+      'power-loss-extent': [
+        { none: 50, 'one-circuit': 44, 'part-of-one-circuit': 4 },
+        'It works, flickers or trips.',
+      ],
+      'handle-position': [{ on: 68, middle: 24, off: 7 }, 'Its heat may trip it.'],
+      'handle-finger-test': [{ firm: 72, gives: 28 }, 'Its heat may trip it.'],
+      'reset-result': [
+        {
+          holds: 48,
+          'trips-at-once': 1,
+          'trips-in-seconds': 3,
+          'trips-in-minutes': 28,
+          'trips-after-hours': 20,
+        },
+        'The joint heats the bimetal from outside.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 98, 'trips-at-once': 0.5, 'trips-later': 1.5 },
+        'No current, no heat.',
+      ],
+      'power-after-reset': [{ restored: 84, 'still-dead': 16 }, 'Until it warms again.'],
+      'trip-pattern': [
+        { random: 42, 'many-loads-together': 34, 'one-appliance': 14, 'hot-weather': 6, 'motor-starting': 4 },
+        'Under load, after a time.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 34, few: 44, 'many-overload': 20, 'after-dead-short': 2 },
+        'It comes again, and sooner.',
+      ],
+      sound: [{ quiet: 70, 'steady-hum': 11, 'sizzle-or-crackle': 19 }, 'A loose screw may sizzle.'],
+      smell: [{ none: 76, 'hot-plastic': 24 }, 'Its insulation cooks.'],
+      'panel-touch': [{ cool: 26, warm: 61, hot: 13 }, 'That breaker is warm.'],
+      'light-behaviour': [
+        { steady: 48, 'dims-on-start': 15, 'flicker-one-circuit': 35, 'flicker-whole-house': 1.5 },
+        'A loose joint flickers.',
+      ],
+      'face-temperature': [
+        { 'like-neighbours': 10, '3-to-15-over': 50, 'over-15-over': 40 },
+        'Its heat comes through.',
+      ],
+      'terminal-temperature': [
+        { 'like-peers': 3, '3-to-15-over': 43, 'over-15-over': 54 },
+        'That is where the heat is made.',
+      ],
+      'millivolt-drop': [
+        { 'like-peers': 84, raised: 12, high: 4 },
+        'The breaker between its terminals is sound.',
+      ],
+      'outlet-sag': [
+        { 'under-3-percent': 36, '3-to-6-percent': 38, 'over-6-percent': 26 },
+        'The joint drops volts.',
+      ],
+      'terminal-inspection': [
+        {
+          'clean-and-tight': 3,
+          loose: 62,
+          'discoloured-or-melted': 28,
+          corroded: 6,
+          'two-wires-one-terminal': 1,
+        },
+        'A turn of the screw tells.',
+      ],
+      'trip-vs-curve': [
+        { 'within-band': 52, 'too-early': 47, 'too-late-or-never': 1 },
+        'With heat from outside it comes early.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 62, 'fault-stays-with-breaker': 38 },
+        'Remade in the swap, or not.',
+      ],
+      'stab-inspection': [{ clean: 94, 'pitted-or-burnt': 6 }, 'The other joint is sound.'],
+      'recent-change': [
+        { none: 76, 'new-appliance': 8, 'new-wiring-or-breaker': 15 },
+        'Work, or only years.',
+      ],
+      'load-terminal-voltage': [{ normal: 92, low: 6, zero: 1.5 }, 'Measured on the screw it is right.'],
+    },
+  },
+  'burnt-stab': {
+    commonness: 26,
+    why: 'A breaker that was not pushed home, a worn clip, a bus that corroded.',
+    signs: {
+      'power-loss-extent': [{ 'one-circuit': 56, none: 42 }, 'Dead, or now and then.'],
+      'handle-position': [{ on: 80, middle: 14, off: 5 }, 'Its heat may trip it.'],
+      'handle-finger-test': [{ firm: 82, gives: 18 }, 'Its heat may trip it.'],
+      'reset-result': [
+        {
+          holds: 68,
+          'trips-at-once': 2,
+          'trips-in-seconds': 3,
+          'trips-in-minutes': 16,
+          'trips-after-hours': 11,
+        },
+        'The stab heats the bimetal from outside.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 98, 'trips-at-once': 0.5, 'trips-later': 1.5 },
+        'No current, no heat.',
+      ],
+      'power-after-reset': [{ restored: 46, 'still-dead': 54 }, 'Moving it makes it touch for a while.'],
+      sound: [{ quiet: 60, 'steady-hum': 10, 'sizzle-or-crackle': 30 }, 'Arcing at the bus.'],
+      smell: [{ none: 68, 'hot-plastic': 32 }, 'Its case cooks.'],
+      'panel-touch': [{ cool: 30, warm: 52, hot: 18 }, 'That breaker is warm.'],
+      'light-behaviour': [
+        { steady: 42, 'dims-on-start': 12, 'flicker-one-circuit': 44, 'flicker-whole-house': 2 },
+        'A loose stab flickers.',
+      ],
+      'face-temperature': [
+        { 'like-neighbours': 14, '3-to-15-over': 42, 'over-15-over': 44 },
+        'Its heat comes through.',
+      ],
+      'terminal-temperature': [
+        { 'like-peers': 30, '3-to-15-over': 44, 'over-15-over': 26 },
+        'The heat is made at the other end.',
+      ],
+      'load-terminal-voltage': [
+        { normal: 42, low: 22, zero: 31, 'one-pole-zero': 5 },
+        'The bus is alive, the breaker gets little of it.',
+      ],
+      'line-side-voltage': [{ 'both-legs-normal': 99, 'one-leg-missing': 0.5 }, 'The bus is alive.'],
+      'outlet-voltage': [{ normal: 46, low: 20, zero: 34 }, 'What the stab lets through.'],
+      'millivolt-drop': [{ 'like-peers': 42, raised: 32, high: 26 }, 'From bus to screw it drops.'],
+      'stab-inspection': [{ clean: 2, 'pitted-or-burnt': 98 }, 'Seen once it is out.'],
+      'terminal-inspection': [
+        { 'clean-and-tight': 90, loose: 3, 'discoloured-or-melted': 4, corroded: 3 },
+        'The screw is sound.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 74, 'fault-stays-with-breaker': 26 },
+        'The bus burns the next one too.',
+      ],
+      'trip-vs-curve': [
+        { 'within-band': 60, 'too-early': 39, 'too-late-or-never': 1 },
+        'With heat from outside it comes early.',
+      ],
+      'outlet-sag': [
+        { 'under-3-percent': 30, '3-to-6-percent': 28, 'over-6-percent': 42 },
+        'The stab drops volts.',
+      ],
+      'panel-age': [{ modern: 42, 'over-40-years': 40, 'family-withdrawn': 18 }, 'Clips tire.'],
+      'trips-on-record': [
+        { 'first-time': 54, few: 34, 'many-overload': 10, 'after-dead-short': 2 },
+        'It is seldom a tripping complaint.',
+      ],
+    },
+  },
+  'shared-terminal': {
+    commonness: 16,
+    why: 'No space was left, and somebody put two conductors under one screw.',
+    signs: {
+      'power-loss-extent': [
+        { none: 62, 'one-circuit': 24, 'several-circuits': 13 },
+        'Two circuits hang on one breaker.',
+      ],
+      'handle-position': [{ on: 74, middle: 20, off: 5 }, 'Together they may overload it.'],
+      'reset-result': [
+        { holds: 70, 'trips-in-seconds': 2, 'trips-in-minutes': 18, 'trips-after-hours': 9 },
+        'Together they may overload it.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 98, 'trips-at-once': 1, 'trips-later': 1 },
+        'Without loads it holds.',
+      ],
+      'power-after-reset': [{ restored: 92, 'still-dead': 8 }, 'The circuits are sound.'],
+      'terminal-inspection': [
+        {
+          'clean-and-tight': 2,
+          loose: 4,
+          'discoloured-or-melted': 3,
+          corroded: 1,
+          'two-wires-one-terminal': 90,
+        },
+        'Seen with the cover off.',
+      ],
+      'terminal-temperature': [
+        { 'like-peers': 64, '3-to-15-over': 29, 'over-15-over': 7 },
+        'One of the two is never quite tight.',
+      ],
+      'face-temperature': [
+        { 'like-neighbours': 68, '3-to-15-over': 27, 'over-15-over': 5 },
+        'One of the two is never quite tight.',
+      ],
+      'load-share': [
+        { 'under-80': 36, '80-to-100': 25, '100-to-135': 29, 'over-135': 10 },
+        'Two circuits’ load on one breaker.',
+      ],
+      'clamp-current': [
+        { 'under-80': 38, '80-to-100': 25, '100-to-135': 28, 'over-135': 9 },
+        'Two circuits’ load on one breaker.',
+      ],
+      'trip-pattern': [
+        { 'many-loads-together': 52, random: 38, 'one-appliance': 8, 'motor-starting': 2 },
+        'When both circuits are used.',
+      ],
+      'recent-change': [
+        { none: 66, 'new-appliance': 8, 'new-wiring-or-breaker': 26 },
+        'A circuit was added.',
+      ],
+      'panel-touch': [{ cool: 70, warm: 28, hot: 2 }, 'One of the two is never quite tight.'],
+    },
+  },
+  moisture: {
+    commonness: 16,
+    why: 'Service pipes breathe damp air into the panel; basements flood.',
+    signs: {
+      'power-loss-extent': [
+        { none: 58, 'one-circuit': 26, 'several-circuits': 14 },
+        'It troubles more than one.',
+      ],
+      'handle-position': [{ on: 74, middle: 20, off: 5 }, 'Now and then one trips.'],
+      'water-signs': [{ dry: 3, 'condensation-or-rust': 76, 'wet-now': 21 }, 'Rust, drops, a tide mark.'],
+      'terminal-inspection': [
+        {
+          'clean-and-tight': 10,
+          loose: 8,
+          'discoloured-or-melted': 4,
+          corroded: 77,
+          'two-wires-one-terminal': 1,
+        },
+        'Green and white on the metal.',
+      ],
+      'trip-pattern': [
+        { 'wet-weather': 60, random: 36, 'hot-weather': 2, 'one-appliance': 1 },
+        'With the weather.',
+      ],
+      'stab-inspection': [{ clean: 48, 'pitted-or-burnt': 52 }, 'The bus corrodes too.'],
+      'reset-feel': [
+        { 'clean-clicks': 58, 'no-off-click': 9, 'hard-or-gritty': 27, 'will-not-latch': 6 },
+        'Rust in the handle.',
+      ],
+      'insulation-resistance': [{ 'over-1-megohm': 54, 'under-1-megohm': 40, 'near-zero': 6 }, 'Damp leaks.'],
+      sound: [{ quiet: 80, 'steady-hum': 7, 'sizzle-or-crackle': 13 }, 'Damp tracks.'],
+      'terminal-temperature': [
+        { 'like-peers': 64, '3-to-15-over': 28, 'over-15-over': 8 },
+        'Corroded joints get warm.',
+      ],
+      'reset-result': [
+        {
+          holds: 70,
+          'trips-at-once': 10,
+          'trips-in-seconds': 7,
+          'trips-in-minutes': 8,
+          'trips-after-hours': 5,
+        },
+        'While it is wet.',
+      ],
+      'reset-result-unplugged': [{ holds: 76, 'trips-at-once': 13, 'trips-later': 11 }, 'While it is wet.'],
+      'power-after-reset': [{ restored: 76, 'still-dead': 24 }, 'Once it is dry.'],
+      'test-button': [
+        { 'trips-and-resets': 40, 'does-not-trip': 7, 'will-not-reset': 8, 'no-button': 45 },
+        'Electronics suffer first.',
+      ],
+      'panel-age': [{ modern: 46, 'over-40-years': 40, 'family-withdrawn': 14 }, 'It takes years.'],
+    },
+  },
+  'bus-failing': {
+    commonness: 20,
+    why: 'Main lugs and bus bars loosen and burn; some old families are known for it.',
+    signs: {
+      'power-loss-extent': [
+        { 'several-circuits': 52, none: 26, 'half-the-house': 9, 'one-circuit': 12 },
+        'Several circuits misbehave.',
+      ],
+      'handle-position': [{ on: 74, middle: 20, off: 4 }, 'Neighbours trip together.'],
+      'light-behaviour': [
+        {
+          steady: 20,
+          'dims-on-start': 16,
+          'flicker-one-circuit': 9,
+          'flicker-whole-house': 53,
+          'some-brighter-some-dimmer': 2,
+        },
+        'Everything on that bus flickers.',
+      ],
+      sound: [{ quiet: 36, 'steady-hum': 18, 'sizzle-or-crackle': 46 }, 'It is heard.'],
+      smell: [{ none: 48, 'hot-plastic': 52 }, 'It is smelt.'],
+      'panel-touch': [{ cool: 8, warm: 52, hot: 40 }, 'The cover itself is hot.'],
+      'panel-age': [{ modern: 14, 'over-40-years': 48, 'family-withdrawn': 38 }, 'Old, or withdrawn.'],
+      'face-temperature': [
+        { 'like-neighbours': 34, '3-to-15-over': 36, 'over-15-over': 30 },
+        'Several are hot together.',
+      ],
+      'terminal-temperature': [
+        { 'like-peers': 28, '3-to-15-over': 32, 'over-15-over': 40 },
+        'Several are hot together.',
+      ],
+      'stab-inspection': [{ clean: 10, 'pitted-or-burnt': 90 }, 'The bus is burnt.'],
+      'leg-balance': [{ balanced: 46, unbalanced: 54 }, 'A leg that carried more for years cooks.'],
+      'trips-on-record': [
+        { 'first-time': 26, few: 54, 'many-overload': 16, 'after-dead-short': 4 },
+        'First this one, then that.',
+      ],
+      'reset-result': [
+        {
+          holds: 56,
+          'trips-at-once': 5,
+          'trips-in-seconds': 6,
+          'trips-in-minutes': 18,
+          'trips-after-hours': 15,
+        },
+        'Its heat trips breakers.',
+      ],
+      'power-after-reset': [{ restored: 54, 'still-dead': 46 }, 'Where the bus still touches.'],
+      'trip-pattern': [
+        { random: 58, 'many-loads-together': 32, 'hot-weather': 6, 'motor-starting': 4 },
+        'When the house draws much.',
+      ],
+      'outlet-voltage': [{ normal: 60, low: 23, zero: 17 }, 'What the bus lets through.'],
+      'main-load-side-voltage': [
+        { 'both-normal': 82, 'one-missing': 15, 'both-missing': 3 },
+        'At the lugs it may fail.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 94, 'fault-stays-with-breaker': 6 },
+        'The bus burns the next one too.',
+      ],
+      'millivolt-drop': [{ 'like-peers': 54, raised: 28, high: 18 }, 'From bus to screw it drops.'],
+      'water-signs': [{ dry: 76, 'condensation-or-rust': 20, 'wet-now': 4 }, 'Damp is often behind it.'],
+    },
+  },
+} satisfies Record<string, CauseFacts>;

@@ -1,0 +1,40 @@
+import { CAUSES, TESTS, type CauseId, type TestId } from '../vocabulary/index.ts';
+import { CAUSE_FACTS } from './causeFacts.ts';
+import type { Odds } from './signs.ts';
+import { LEAST_ODDS, USUAL } from './usual.ts';
+
+export const CAUSE_IDS = Object.keys(CAUSES) as CauseId[];
+export const TEST_IDS = Object.keys(TESTS) as TestId[];
+
+/** The chance of each outcome of a test under a cause: its own sign, else what is usual. */
+function chances<T extends TestId>(cause: CauseId, test: T): Map<string, number> {
+  const odds = (CAUSE_FACTS[cause].signs[test]?.[0] ?? USUAL[test]) as Odds<TestId>;
+  const outcomes = TESTS[test].outcomes as readonly string[];
+  const parts = outcomes.map((outcome) =>
+    Math.max(LEAST_ODDS, (odds as Record<string, number | undefined>)[outcome] ?? 0),
+  );
+  const total = parts.reduce((a, b) => a + b, 0);
+  return new Map(outcomes.map((outcome, i) => [outcome, parts[i]! / total]));
+}
+
+const table = new Map<TestId, Map<string, Float64Array>>();
+for (const test of TEST_IDS) {
+  const byCause = CAUSE_IDS.map((cause) => chances(cause, test));
+  const ofTest = new Map<string, Float64Array>();
+  for (const outcome of TESTS[test].outcomes as readonly string[])
+    ofTest.set(
+      outcome,
+      Float64Array.from(byCause, (one) => one.get(outcome)!),
+    );
+  table.set(test, ofTest);
+}
+
+/**
+ * The chance of an outcome under every cause, in the vocabulary’s order of causes.
+ *
+ * @example likelihoods('handle-finger-test', 'gives')[CAUSE_IDS.indexOf('incomplete-reset')] // 0.92
+ */
+export const likelihoods = (test: TestId, outcome: string): Float64Array => table.get(test)!.get(outcome)!;
+
+/** The outcomes of a test with the chance of each under every cause. */
+export const outcomesOf = (test: TestId): ReadonlyMap<string, Float64Array> => table.get(test)!;

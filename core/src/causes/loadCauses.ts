@@ -1,0 +1,313 @@
+import type { CauseFacts } from './signs.ts';
+
+/** Causes in what is connected, or in the air around the breaker. The breaker does its work. */
+export const LOAD_CAUSES = {
+  overload: {
+    commonness: 190,
+    why: 'By far the commonest: outlets are many, a circuit carries one heater and a kettle at most.',
+    signs: {
+      'power-loss-extent': [
+        { 'one-circuit': 88, none: 10 },
+        'It opens its own circuit, and may hold again by now.',
+      ],
+      'handle-position': [{ middle: 55, on: 28, off: 14 }, 'It has tripped, whatever it looks like.'],
+      'handle-finger-test': [{ gives: 62, firm: 38 }, 'A tripped handle gives; one that was reset is firm.'],
+      'trip-indicator': [
+        { shown: 36, 'not-shown': 14, 'no-indicator': 50 },
+        'An indicator, if there is one, shows it.',
+      ],
+      'reset-result': [
+        {
+          holds: 34,
+          'trips-at-once': 1,
+          'trips-in-seconds': 6,
+          'trips-in-minutes': 42,
+          'trips-after-hours': 17,
+        },
+        'An overload takes minutes to heat the bimetal; with less on it holds.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 98, 'trips-at-once': 0.5, 'trips-later': 1.5 },
+        'Without its loads nothing overloads it.',
+      ],
+      'power-after-reset': [{ restored: 95, 'still-dead': 5 }, 'The circuit itself is sound.'],
+      'trip-pattern': [
+        { 'many-loads-together': 72, 'one-appliance': 14, 'hot-weather': 4, random: 8, 'motor-starting': 1 },
+        'It trips when everything runs.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 24, few: 42, 'many-overload': 33, 'after-dead-short': 1 },
+        'The same loads trip it again.',
+      ],
+      'panel-touch': [{ cool: 62, warm: 36, hot: 1 }, 'A loaded breaker is warm.'],
+      'light-behaviour': [
+        { steady: 74, 'dims-on-start': 20, 'flicker-one-circuit': 3 },
+        'A heavy load dims its own circuit a little.',
+      ],
+      'recent-change': [
+        { none: 58, 'new-appliance': 38, 'new-wiring-or-breaker': 3 },
+        'Often one thing more was plugged in.',
+      ],
+      'load-share': [
+        { 'under-80': 4, '80-to-100': 8, '100-to-135': 52, 'over-135': 36 },
+        'That is what an overload is.',
+      ],
+      'clamp-current': [
+        { 'under-80': 5, '80-to-100': 9, '100-to-135': 52, 'over-135': 34 },
+        'That is what an overload is.',
+      ],
+      'outlet-sag': [
+        { 'under-3-percent': 55, '3-to-6-percent': 37, 'over-6-percent': 8 },
+        'Much current drops more on the way.',
+      ],
+      'face-temperature': [
+        { 'like-neighbours': 78, '3-to-15-over': 20, 'over-15-over': 2 },
+        'More current, more heat; like for its load.',
+      ],
+      'trip-vs-curve': [
+        { 'within-band': 95, 'too-early': 3, 'too-late-or-never': 2 },
+        'A sound unit opens within its window.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
+        'Another breaker trips on that load too.',
+      ],
+      'leg-balance': [{ balanced: 76, unbalanced: 24 }, 'A circuit that carries much weighs on its leg.'],
+    },
+  },
+  'appliance-fault': {
+    commonness: 120,
+    why: 'Cords, heating elements and motors wear; most faults on a circuit are in what is plugged into it.',
+    signs: {
+      'power-loss-extent': [{ 'one-circuit': 92, none: 6 }, 'It opens its own circuit.'],
+      'handle-position': [{ middle: 62, on: 22, off: 14 }, 'It has tripped, whatever it looks like.'],
+      'handle-finger-test': [{ gives: 70, firm: 30 }, 'A tripped handle gives.'],
+      'trip-indicator': [
+        { shown: 38, 'not-shown': 12, 'no-indicator': 50 },
+        'An indicator, if there is one, shows it.',
+      ],
+      'reset-feel': [
+        { 'clean-clicks': 86, 'no-off-click': 3, 'hard-or-gritty': 1, 'will-not-latch': 10 },
+        'Into a short it may not stay latched.',
+      ],
+      'reset-result': [
+        {
+          holds: 14,
+          'trips-at-once': 66,
+          'trips-in-seconds': 15,
+          'trips-in-minutes': 4,
+          'trips-after-hours': 1,
+        },
+        'A short in something plugged in trips it as soon as it is on.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 97, 'trips-at-once': 2, 'trips-later': 1 },
+        'With the thing unplugged the fault is gone.',
+      ],
+      'power-after-reset': [
+        { restored: 82, 'still-dead': 18 },
+        'Without the appliance the circuit is sound.',
+      ],
+      'trip-pattern': [
+        { 'one-appliance': 82, 'many-loads-together': 3, 'motor-starting': 5, 'wet-weather': 1, random: 9 },
+        'It trips when that one thing is used.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 52, few: 28, 'many-overload': 2, 'after-dead-short': 18 },
+        'A short is a dead one as a rule.',
+      ],
+      smell: [{ none: 86, 'hot-plastic': 14 }, 'The appliance may have burnt.'],
+      'recent-change': [
+        { none: 62, 'new-appliance': 34, 'new-wiring-or-breaker': 2, 'digging-or-drilling': 2 },
+        'New, or newly dragged out.',
+      ],
+      'appliance-check': [{ 'trips-there-too': 90, 'fine-there': 10 }, 'It takes its fault with it.'],
+      'trip-vs-curve': [
+        { 'within-band': 94, 'too-early': 5, 'too-late-or-never': 1 },
+        'A short opens it at once, as it should.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
+        'Any breaker trips on it.',
+      ],
+      'test-button': [
+        { 'trips-and-resets': 52, 'does-not-trip': 1, 'will-not-reset': 5, 'no-button': 42 },
+        'Leakage keeps a protected unit from resetting.',
+      ],
+    },
+  },
+  'undersized-breaker': {
+    commonness: 8,
+    why: 'Rare: a fixed appliance was changed for a larger one on a conductor that has room.',
+    signs: {
+      'power-loss-extent': [{ 'one-circuit': 82, none: 16 }, 'It opens its own circuit.'],
+      'handle-position': [{ middle: 52, on: 34, off: 12 }, 'It trips on its own fixed load.'],
+      'handle-finger-test': [{ gives: 52, firm: 48 }, 'A tripped handle gives.'],
+      'reset-result': [
+        {
+          holds: 22,
+          'trips-at-once': 1,
+          'trips-in-seconds': 4,
+          'trips-in-minutes': 43,
+          'trips-after-hours': 30,
+        },
+        'Somewhat too much current takes its time.',
+      ],
+      'power-after-reset': [{ restored: 95, 'still-dead': 5 }, 'The circuit itself is sound.'],
+      'trip-pattern': [
+        { 'one-appliance': 74, 'many-loads-together': 8, 'hot-weather': 6, random: 10, 'motor-starting': 2 },
+        'The one fixed appliance.',
+      ],
+      'trips-on-record': [{ 'first-time': 14, few: 42, 'many-overload': 43 }, 'It trips again and again.'],
+      'recent-change': [
+        { none: 44, 'new-appliance': 44, 'new-wiring-or-breaker': 12 },
+        'The appliance or the breaker is new.',
+      ],
+      'load-share': [
+        { 'under-80': 2, '80-to-100': 12, '100-to-135': 76, 'over-135': 10 },
+        'The load it was made for exceeds it.',
+      ],
+      'clamp-current': [
+        { 'under-80': 3, '80-to-100': 12, '100-to-135': 76, 'over-135': 9 },
+        'The load it was made for exceeds it.',
+      ],
+      'conductor-vs-breaker': [
+        { matched: 5, 'wire-too-small': 0.5, 'wire-has-room': 94 },
+        'The conductor would carry more: that is the point.',
+      ],
+      'trip-vs-curve': [
+        { 'within-band': 95, 'too-early': 3, 'too-late-or-never': 2 },
+        'A sound unit opens within its window.',
+      ],
+      'panel-touch': [{ cool: 62, warm: 36, hot: 1 }, 'A breaker at its limit is warm.'],
+    },
+  },
+  'motor-inrush': {
+    commonness: 22,
+    why: 'Compressors, saws and pumps start with several times their current.',
+    signs: {
+      'power-loss-extent': [{ 'one-circuit': 88, none: 10 }, 'It opens its own circuit.'],
+      'handle-position': [{ middle: 55, on: 30, off: 13 }, 'It has tripped, whatever it looks like.'],
+      'handle-finger-test': [{ gives: 60, firm: 40 }, 'A tripped handle gives.'],
+      'reset-result': [
+        { holds: 56, 'trips-at-once': 18, 'trips-in-seconds': 22, 'trips-in-minutes': 3 },
+        'It holds until the motor starts.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 98, 'trips-at-once': 1, 'trips-later': 1 },
+        'Without the motor there is no surge.',
+      ],
+      'power-after-reset': [{ restored: 95, 'still-dead': 5 }, 'The circuit itself is sound.'],
+      'trip-pattern': [
+        { 'motor-starting': 88, 'one-appliance': 8, random: 3, 'many-loads-together': 1 },
+        'At the very moment the motor starts.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 30, few: 56, 'many-overload': 6, 'after-dead-short': 8 },
+        'Now and then, not at every start.',
+      ],
+      'light-behaviour': [
+        { steady: 28, 'dims-on-start': 69, 'flicker-one-circuit': 2 },
+        'The surge pulls the voltage down.',
+      ],
+      'recent-change': [
+        { none: 56, 'new-appliance': 40, 'new-wiring-or-breaker': 4 },
+        'A new machine, or one that starts harder with age.',
+      ],
+      'appliance-check': [
+        { 'trips-there-too': 42, 'fine-there': 58 },
+        'On another breaker it may just pass.',
+      ],
+      'outlet-sag': [
+        { 'under-3-percent': 60, '3-to-6-percent': 30, 'over-6-percent': 10 },
+        'A long run makes starts slower.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 90, 'fault-stays-with-breaker': 10 },
+        'Another unit is a little more patient at best.',
+      ],
+    },
+  },
+  'hot-surroundings': {
+    commonness: 16,
+    why: 'A panel in the sun or beside a boiler, or loaded breakers side by side.',
+    signs: {
+      'power-loss-extent': [
+        { 'one-circuit': 78, none: 18, 'several-circuits': 3 },
+        'It opens its own circuit.',
+      ],
+      'handle-position': [{ middle: 48, on: 38, off: 12 }, 'It has tripped, whatever it looks like.'],
+      'handle-finger-test': [{ gives: 50, firm: 50 }, 'A tripped handle gives.'],
+      'reset-result': [
+        {
+          holds: 38,
+          'trips-at-once': 1,
+          'trips-in-seconds': 2,
+          'trips-in-minutes': 24,
+          'trips-after-hours': 35,
+        },
+        'Heat from outside works slowly.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 97, 'trips-at-once': 1, 'trips-later': 2 },
+        'Without load the warmth alone does not open it.',
+      ],
+      'power-after-reset': [{ restored: 95, 'still-dead': 5 }, 'The circuit itself is sound.'],
+      'trip-pattern': [
+        { 'hot-weather': 68, 'many-loads-together': 12, random: 18, 'one-appliance': 2 },
+        'On hot days, in the afternoon.',
+      ],
+      'panel-touch': [{ cool: 12, warm: 83, hot: 4 }, 'The whole panel is warm.'],
+      'face-temperature': [
+        { 'like-neighbours': 78, '3-to-15-over': 20, 'over-15-over': 2 },
+        'All are warm together.',
+      ],
+      'terminal-temperature': [
+        { 'like-peers': 88, '3-to-15-over': 11, 'over-15-over': 1 },
+        'All are warm together.',
+      ],
+      'load-share': [
+        { 'under-80': 24, '80-to-100': 66, '100-to-135': 9, 'over-135': 1 },
+        'A load it would carry in a cool room.',
+      ],
+      'clamp-current': [
+        { 'under-80': 26, '80-to-100': 64, '100-to-135': 9, 'over-135': 1 },
+        'A load it would carry in a cool room.',
+      ],
+      'trip-vs-curve': [
+        { 'within-band': 36, 'too-early': 63, 'too-late-or-never': 1 },
+        'Held against 25 °C it comes too early.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 92, 'fault-stays-with-breaker': 8 },
+        'Another unit in that place trips too.',
+      ],
+    },
+  },
+  'device-failed': {
+    commonness: 52,
+    why: 'Lamps, switches, outlets and appliances die by themselves.',
+    signs: {
+      'power-loss-extent': [
+        { 'one-device': 90, 'part-of-one-circuit': 8, none: 1 },
+        'One thing is dead, everything else works.',
+      ],
+      'handle-position': [{ on: 97, middle: 1, off: 2 }, 'Nothing has tripped.'],
+      'handle-finger-test': [{ firm: 97, gives: 3 }, 'Nothing has tripped.'],
+      'trip-indicator': [{ shown: 1, 'not-shown': 49, 'no-indicator': 50 }, 'Nothing has tripped.'],
+      'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'Nothing trips it.'],
+      'power-after-reset': [{ restored: 2, 'still-dead': 98 }, 'A reset changes nothing.'],
+      'trips-on-record': [
+        { 'first-time': 88, few: 10, 'many-overload': 1, 'after-dead-short': 1 },
+        'It is no tripping complaint.',
+      ],
+      'outlet-voltage': [{ normal: 94, low: 2, high: 0.5, zero: 4 }, 'The outlet beside it is alive.'],
+      'load-terminal-voltage': [{ normal: 98, low: 1, zero: 0.5 }, 'The breaker gives voltage.'],
+      'appliance-check': [
+        { 'trips-there-too': 1, 'fine-there': 99 },
+        'It trips nothing; it is dead there too.',
+      ],
+      'downstream-device': [{ tripped: 2, 'not-tripped': 56, 'none-found': 42 }, 'No device has opened.'],
+    },
+  },
+} satisfies Record<string, CauseFacts>;

@@ -1,0 +1,99 @@
+import { z } from 'zod';
+import type { CauseId } from '../vocabulary/index.ts';
+import { CAUSE_FACTS } from './causeFacts.ts';
+import { CAUSE_IDS } from './likelihood.ts';
+
+/** What is known of the breaker before anything is looked at. */
+export const context = z.object({
+  breakerKind: z.enum(['standard', 'gfci', 'afci', 'dual']).optional(),
+  poles: z.literal([1, 2]).optional(),
+  ageYears: z
+    .number()
+    .min(0, 'The age must be from 0 to 120 years.')
+    .max(120, 'The age must be from 0 to 120 years.')
+    .optional(),
+  newlyFitted: z.boolean().optional(),
+});
+export type Context = z.infer<typeof context>;
+
+/** By how much a cause is commoner, or rarer, than in the table; and why. */
+type Shift = readonly [cause: CauseId, times: number, why: string];
+
+const BY_KIND: Record<NonNullable<Context['breakerKind']>, readonly Shift[]> = {
+  standard: [
+    ['electronic-unit-fault', 0.01, 'It has no electronics.'],
+    ['miswired-protected-unit', 0.01, 'It has no neutral of its own.'],
+    ['ground-leakage', 0.05, 'It does not see leakage.'],
+  ],
+  gfci: [
+    ['ground-leakage', 4, 'It opens on leakage.'],
+    ['electronic-unit-fault', 3, 'Electronics age.'],
+    ['miswired-protected-unit', 2, 'It needs its circuit’s neutral.'],
+    ['moisture', 1.3, 'It opens on damp that others bear.'],
+  ],
+  afci: [
+    ['arcing-connection', 3.5, 'It opens on arcs.'],
+    ['electronic-unit-fault', 4, 'Electronics age, and it is easily fooled.'],
+    ['miswired-protected-unit', 2, 'It needs its circuit’s neutral.'],
+    ['ground-leakage', 0.7, 'It sees little leakage.'],
+  ],
+  dual: [
+    ['ground-leakage', 3, 'It opens on leakage.'],
+    ['arcing-connection', 3, 'It opens on arcs.'],
+    ['electronic-unit-fault', 4, 'Electronics age.'],
+    ['miswired-protected-unit', 2, 'It needs its circuit’s neutral.'],
+  ],
+};
+
+const WHEN_OLD: readonly Shift[] = [
+  ['weak-breaker', 2, 'Age weakens bimetals.'],
+  ['worn-mechanism', 2, 'Age wears latches.'],
+  ['open-breaker', 1.6, 'Age burns contacts.'],
+  ['stuck-breaker', 2, 'What is never moved seizes.'],
+  ['burnt-stab', 1.5, 'Clips tire.'],
+  ['bus-failing', 1.8, 'Lugs loosen.'],
+  ['loose-terminal', 1.3, 'Screws settle.'],
+];
+
+const WHEN_YOUNG: readonly Shift[] = [
+  ['weak-breaker', 0.4, 'It is young.'],
+  ['worn-mechanism', 0.4, 'It is young.'],
+  ['open-breaker', 0.5, 'It is young.'],
+  ['stuck-breaker', 0.4, 'It is young.'],
+  ['bus-failing', 0.6, 'It is young.'],
+];
+
+const WHEN_NEW: readonly Shift[] = [
+  ['miswired-protected-unit', 14, 'It has just been wired.'],
+  ['wrong-part', 4, 'It has just been chosen.'],
+  ['loose-terminal', 2, 'Its screw has just been turned.'],
+  ['weak-breaker', 0.2, 'It is new.'],
+  ['worn-mechanism', 0.2, 'It is new.'],
+  ['stuck-breaker', 0.2, 'It is new.'],
+];
+
+const WITH_TWO_POLES: readonly Shift[] = [
+  ['incomplete-reset', 1.2, 'One half of a pair can stay down.'],
+  ['shared-neutral-open', 1.5, 'A tied pair often shares a neutral.'],
+];
+
+const OLD_YEARS = 30;
+const YOUNG_YEARS = 8;
+
+function shifts({ breakerKind, poles, ageYears, newlyFitted }: Context): Shift[] {
+  return [
+    ...(breakerKind ? BY_KIND[breakerKind] : []),
+    ...(poles === 2 ? WITH_TWO_POLES : []),
+    ...(ageYears !== undefined && ageYears >= OLD_YEARS ? WHEN_OLD : []),
+    ...(ageYears !== undefined && ageYears <= YOUNG_YEARS ? WHEN_YOUNG : []),
+    ...(newlyFitted ? WHEN_NEW : []),
+  ];
+}
+
+/** How likely each cause is before anything is looked at, in the vocabulary’s order, summing to 1. */
+export function prior(known: Context = {}): Float64Array {
+  const weights = new Map(CAUSE_IDS.map((cause) => [cause, CAUSE_FACTS[cause].commonness]));
+  for (const [cause, times] of shifts(known)) weights.set(cause, weights.get(cause)! * times);
+  const total = [...weights.values()].reduce((a, b) => a + b, 0);
+  return Float64Array.from(CAUSE_IDS, (cause) => weights.get(cause)! / total);
+}

@@ -1,0 +1,240 @@
+import type { CauseFacts } from './signs.ts';
+
+/** Causes before the breaker, or in another device: it is not this breaker that opened. */
+export const SUPPLY_CAUSES = {
+  'downstream-device-tripped': {
+    commonness: 80,
+    why: 'A protected outlet in a bathroom, garage or yard has opened, and what hangs on it is dead.',
+    signs: {
+      'power-loss-extent': [
+        { 'part-of-one-circuit': 68, 'one-device': 18, 'one-circuit': 13 },
+        'Only what lies behind that outlet.',
+      ],
+      'handle-position': [{ on: 97, middle: 1, off: 2 }, 'The breaker has not opened.'],
+      'handle-finger-test': [{ firm: 97, gives: 3 }, 'The breaker has not opened.'],
+      'trip-indicator': [{ shown: 1, 'not-shown': 49, 'no-indicator': 50 }, 'The breaker has not opened.'],
+      'downstream-device': [{ tripped: 95, 'not-tripped': 3, 'none-found': 2 }, 'Found with its button out.'],
+      'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'The breaker holds.'],
+      'power-after-reset': [{ restored: 3, 'still-dead': 97 }, 'A reset of the breaker changes nothing.'],
+      'outlet-voltage': [{ normal: 4, low: 1, zero: 95 }, 'Behind the open device there is nothing.'],
+      'load-terminal-voltage': [{ normal: 98, low: 1 }, 'The breaker gives full voltage.'],
+      'water-signs': [{ dry: 88, 'condensation-or-rust': 9, 'wet-now': 3 }, 'Damp made it open.'],
+      'trip-pattern': [{ random: 48, 'wet-weather': 30, 'one-appliance': 20 }, 'Damp, or one appliance.'],
+      'trips-on-record': [
+        { 'first-time': 82, few: 16, 'many-overload': 1, 'after-dead-short': 1 },
+        'Of the breaker none.',
+      ],
+      'clamp-current': [{ 'under-80': 96, '80-to-100': 3 }, 'Little flows.'],
+    },
+  },
+  'upstream-open': {
+    commonness: 34,
+    why: 'The breaker that feeds a sub-panel has opened, or the main.',
+    signs: {
+      'power-loss-extent': [
+        { 'several-circuits': 72, 'whole-house': 14, 'one-circuit': 9, 'half-the-house': 4 },
+        'All that hangs on that feeder.',
+      ],
+      'handle-position': [{ on: 95, middle: 2, off: 3 }, 'This one has not opened.'],
+      'handle-finger-test': [{ firm: 96, gives: 4 }, 'This one has not opened.'],
+      'upstream-breaker': [{ on: 4, 'tripped-or-off': 96 }, 'Found open.'],
+      'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'This one holds.'],
+      'power-after-reset': [{ restored: 4, 'still-dead': 96 }, 'A reset of this one changes nothing.'],
+      'outlet-voltage': [{ normal: 2, low: 1, zero: 97 }, 'Nothing arrives.'],
+      'load-terminal-voltage': [{ normal: 2, low: 1, zero: 96 }, 'Nothing arrives.'],
+      'line-side-voltage': [
+        { 'both-legs-normal': 18, 'one-leg-missing': 9, 'both-missing': 72 },
+        'Nothing arrives at this panel.',
+      ],
+      'main-load-side-voltage': [
+        { 'both-normal': 30, 'one-missing': 6, 'both-missing': 64 },
+        'Nothing arrives at this panel.',
+      ],
+      'neighbours-power': [{ on: 98, 'off-too': 2 }, 'The street has power.'],
+      'trips-on-record': [
+        { 'first-time': 80, few: 17, 'many-overload': 2, 'after-dead-short': 1 },
+        'Of this breaker none.',
+      ],
+      'clamp-current': [{ 'under-80': 99 }, 'Nothing flows.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
+        'Another breaker gets nothing either.',
+      ],
+    },
+  },
+  'supply-leg-lost': {
+    commonness: 18,
+    why: 'A service conductor, its joint or the utility’s fuse has opened.',
+    signs: {
+      'power-loss-extent': [
+        { 'half-the-house': 88, 'several-circuits': 10, 'one-circuit': 1 },
+        'Half the circuits, and all that runs on 240 V.',
+      ],
+      'handle-position': [{ on: 97, middle: 1, off: 2 }, 'Nothing has opened.'],
+      'handle-finger-test': [{ firm: 97, gives: 3 }, 'Nothing has opened.'],
+      'upstream-breaker': [{ on: 98, 'tripped-or-off': 2 }, 'The main is on.'],
+      'reset-result': [{ holds: 98, 'trips-at-once': 0.5 }, 'Nothing trips.'],
+      'power-after-reset': [{ restored: 2, 'still-dead': 98 }, 'A reset changes nothing.'],
+      'line-side-voltage': [
+        { 'both-legs-normal': 1, 'one-leg-missing': 98, 'legs-unequal': 1 },
+        'Before the main one leg is missing.',
+      ],
+      'main-load-side-voltage': [{ 'both-normal': 1, 'one-missing': 98 }, 'And so behind it.'],
+      'outlet-voltage': [
+        { normal: 8, low: 18, zero: 74 },
+        'Nothing, or what comes back through a 240 V load.',
+      ],
+      'load-terminal-voltage': [
+        { normal: 8, low: 14, zero: 66, 'one-pole-zero': 12 },
+        'Nothing, or what comes back through a 240 V load.',
+      ],
+      'light-behaviour': [
+        {
+          steady: 62,
+          'dims-on-start': 8,
+          'flicker-one-circuit': 2,
+          'flicker-whole-house': 26,
+          'some-brighter-some-dimmer': 2,
+        },
+        'Dim where a 240 V load feeds back.',
+      ],
+      'neighbours-power': [{ on: 88, 'off-too': 12 }, 'As a rule only this house.'],
+      'clamp-current': [{ 'under-80': 98, '80-to-100': 1 }, 'Little flows.'],
+      'trips-on-record': [{ 'first-time': 90, few: 9 }, 'It is no tripping complaint.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
+        'Another breaker gets nothing either.',
+      ],
+    },
+  },
+  'open-neutral': {
+    commonness: 14,
+    why: 'The service neutral corrodes or breaks, at the weatherhead, the meter or the main lug.',
+    signs: {
+      'power-loss-extent': [
+        { none: 72, 'several-circuits': 16, 'half-the-house': 6, 'one-device': 4 },
+        'Little is dead, much is wrong.',
+      ],
+      'handle-position': [{ on: 93, middle: 5, off: 2 }, 'Nothing need have opened.'],
+      'light-behaviour': [
+        {
+          steady: 2,
+          'dims-on-start': 4,
+          'flicker-one-circuit': 1,
+          'flicker-whole-house': 17,
+          'some-brighter-some-dimmer': 76,
+        },
+        'As one side dims the other brightens, all over the house.',
+      ],
+      'line-side-voltage': [
+        { 'both-legs-normal': 9, 'one-leg-missing': 1, 'legs-unequal': 90 },
+        'The legs share 240 V by their loads.',
+      ],
+      'outlet-voltage': [{ normal: 16, low: 38, high: 45, zero: 1 }, 'Low on one leg, high on the other.'],
+      'load-terminal-voltage': [{ normal: 34, low: 64, zero: 1 }, 'Low on one leg, high on the other.'],
+      'outlet-sag': [
+        { 'under-3-percent': 8, '3-to-6-percent': 14, 'over-6-percent': 78 },
+        'Any load moves it.',
+      ],
+      'reset-result': [{ holds: 94, 'trips-at-once': 2, 'trips-in-minutes': 2 }, 'It trips nothing.'],
+      'power-after-reset': [{ restored: 18, 'still-dead': 82 }, 'A reset changes nothing.'],
+      'neighbours-power': [{ on: 97, 'off-too': 3 }, 'The street has power.'],
+      'leg-balance': [{ balanced: 62, unbalanced: 38 }, 'The more uneven, the worse.'],
+      'neutral-joint-inspection': [
+        { 'clean-and-tight': 78, 'loose-or-burnt': 21, 'on-the-wrong-bar': 1 },
+        'The circuit’s own joint is sound.',
+      ],
+      smell: [{ none: 88, 'hot-plastic': 12 }, 'Too many volts burn appliances.'],
+      'recent-change': [
+        { none: 82, 'new-appliance': 6, 'new-wiring-or-breaker': 6, 'digging-or-drilling': 6 },
+        'Wind and age; now and then digging.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
+        'It is before every breaker.',
+      ],
+    },
+  },
+  'supply-outage': {
+    commonness: 44,
+    why: 'Storms, a pole hit by a car, planned work.',
+    signs: {
+      'power-loss-extent': [
+        { 'whole-house': 96, 'half-the-house': 2, 'several-circuits': 1 },
+        'Everything is dead.',
+      ],
+      'handle-position': [{ on: 97, middle: 1, off: 2 }, 'Nothing has opened.'],
+      'handle-finger-test': [{ firm: 97, gives: 3 }, 'Nothing has opened.'],
+      'neighbours-power': [
+        { on: 10, 'off-too': 90 },
+        'The street is dark too; unless only this service is out.',
+      ],
+      'upstream-breaker': [{ on: 98, 'tripped-or-off': 2 }, 'The main is on.'],
+      'line-side-voltage': [
+        { 'both-legs-normal': 1, 'one-leg-missing': 1, 'both-missing': 98 },
+        'Before the main nothing arrives.',
+      ],
+      'main-load-side-voltage': [
+        { 'both-normal': 0.5, 'one-missing': 0.5, 'both-missing': 99 },
+        'And so behind it.',
+      ],
+      'power-after-reset': [{ restored: 1, 'still-dead': 99 }, 'A reset changes nothing.'],
+      'reset-result': [{ holds: 98, 'trips-at-once': 0.5 }, 'Nothing trips.'],
+      'outlet-voltage': [{ normal: 0.5, low: 1, zero: 98 }, 'Nothing arrives.'],
+      'load-terminal-voltage': [{ normal: 0.5, low: 0.5, zero: 99 }, 'Nothing arrives.'],
+      'clamp-current': [{ 'under-80': 99 }, 'Nothing flows.'],
+      'trips-on-record': [{ 'first-time': 90, few: 9 }, 'It is no tripping complaint.'],
+      'trip-pattern': [{ random: 72, 'wet-weather': 20, 'hot-weather': 6 }, 'Storms and heat waves.'],
+      'light-behaviour': [
+        { steady: 80, 'dims-on-start': 2, 'flicker-whole-house': 17 },
+        'It may have flickered before it went.',
+      ],
+    },
+  },
+  'main-breaker-fault': {
+    commonness: 16,
+    why: 'Mains are hardly ever worked; a pole burns or the mechanism seizes.',
+    signs: {
+      'power-loss-extent': [
+        { 'half-the-house': 50, 'whole-house': 40, none: 8 },
+        'A pole of it, or all of it.',
+      ],
+      'handle-position': [{ on: 88, middle: 8, off: 4 }, 'The branch has not opened.'],
+      'handle-finger-test': [{ firm: 90, gives: 10 }, 'The branch has not opened.'],
+      'upstream-breaker': [{ on: 66, 'tripped-or-off': 34 }, 'It looks on, or will not go on.'],
+      'line-side-voltage': [
+        { 'both-legs-normal': 97, 'one-leg-missing': 1, 'both-missing': 1 },
+        'Before the main all is well.',
+      ],
+      'main-load-side-voltage': [
+        { 'both-normal': 7, 'one-missing': 55, 'both-missing': 38 },
+        'Behind it a leg, or both, are missing.',
+      ],
+      'main-off-check': [{ 'dead-as-expected': 78, 'still-live': 22 }, 'It may no longer open.'],
+      'neighbours-power': [{ on: 98, 'off-too': 2 }, 'The street has power.'],
+      'power-after-reset': [{ restored: 8, 'still-dead': 92 }, 'A reset of the branch changes nothing.'],
+      'reset-result': [{ holds: 92, 'trips-at-once': 4, 'trips-in-minutes': 2 }, 'The branch holds.'],
+      'outlet-voltage': [
+        { normal: 12, low: 12, zero: 75 },
+        'Nothing arrives, or it comes back through a 240 V load.',
+      ],
+      'load-terminal-voltage': [{ normal: 12, low: 10, zero: 66, 'one-pole-zero': 12 }, 'Nothing arrives.'],
+      'panel-age': [{ modern: 30, 'over-40-years': 46, 'family-withdrawn': 24 }, 'Age seizes them.'],
+      'panel-touch': [{ cool: 64, warm: 26, hot: 10 }, 'A bad pole gets hot.'],
+      smell: [{ none: 82, 'hot-plastic': 18 }, 'A bad pole burns.'],
+      'light-behaviour': [
+        { steady: 70, 'dims-on-start': 8, 'flicker-whole-house': 20, 'some-brighter-some-dimmer': 1 },
+        'A bad pole flickers before it goes.',
+      ],
+      'reset-feel': [
+        { 'clean-clicks': 76, 'no-off-click': 7, 'hard-or-gritty': 11, 'will-not-latch': 6 },
+        'It is the main that feels wrong.',
+      ],
+      'trips-on-record': [{ 'first-time': 82, few: 15 }, 'Of the branch none.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
+        'Another branch gets nothing either.',
+      ],
+    },
+  },
+} satisfies Record<string, CauseFacts>;

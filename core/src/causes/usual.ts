@@ -1,0 +1,101 @@
+import type { TestId } from '../vocabulary/index.ts';
+import type { Odds } from './signs.ts';
+
+/**
+ * How often each outcome is seen in a house with a complaint whose cause has no bearing on the test, in parts of a
+ * hundred: the chance finds and the slips of the eye, the ear and the meter.
+ */
+export const USUAL: { readonly [T in TestId]: Odds<T> } = {
+  'power-loss-extent': {
+    'one-device': 8,
+    'part-of-one-circuit': 8,
+    'one-circuit': 50,
+    'several-circuits': 4,
+    'half-the-house': 2,
+    'whole-house': 2,
+    none: 26,
+  },
+  'handle-position': { on: 84, middle: 8, off: 5, 'one-half-low': 3 },
+  'handle-finger-test': { firm: 94, gives: 6 },
+  'trip-indicator': { shown: 6, 'not-shown': 44, 'no-indicator': 50 },
+  'reset-feel': { 'clean-clicks': 91, 'no-off-click': 4, 'hard-or-gritty': 2, 'will-not-latch': 3 },
+  'reset-result': {
+    holds: 90,
+    'trips-at-once': 3,
+    'trips-in-seconds': 2,
+    'trips-in-minutes': 3,
+    'trips-after-hours': 2,
+  },
+  'reset-result-unplugged': { holds: 95, 'trips-at-once': 3, 'trips-later': 2 },
+  'power-after-reset': { restored: 30, 'still-dead': 70 },
+  'trip-pattern': {
+    'one-appliance': 16,
+    'many-loads-together': 12,
+    'motor-starting': 5,
+    'wet-weather': 5,
+    'hot-weather': 5,
+    random: 57,
+  },
+  'trips-on-record': { 'first-time': 58, few: 30, 'many-overload': 8, 'after-dead-short': 4 },
+  'downstream-device': { tripped: 3, 'not-tripped': 52, 'none-found': 45 },
+  'upstream-breaker': { on: 97, 'tripped-or-off': 3 },
+  sound: { quiet: 89, 'steady-hum': 9.5, 'sizzle-or-crackle': 1.5 },
+  smell: { none: 97.5, 'hot-plastic': 2.5 },
+  'panel-touch': { cool: 88, warm: 10.5, hot: 1.5 },
+  'light-behaviour': {
+    steady: 86,
+    'dims-on-start': 8,
+    'flicker-one-circuit': 3,
+    'flicker-whole-house': 2.5,
+    'some-brighter-some-dimmer': 0.5,
+  },
+  'water-signs': { dry: 94, 'condensation-or-rust': 5, 'wet-now': 1 },
+  'panel-age': { modern: 68, 'over-40-years': 24, 'family-withdrawn': 8 },
+  'test-button': { 'trips-and-resets': 46, 'does-not-trip': 2, 'will-not-reset': 2, 'no-button': 50 },
+  'recent-change': {
+    none: 74,
+    'new-appliance': 13,
+    'new-wiring-or-breaker': 9,
+    'digging-or-drilling': 4,
+  },
+  'load-share': { 'under-80': 72, '80-to-100': 18, '100-to-135': 8, 'over-135': 2 },
+  'appliance-check': { 'trips-there-too': 3, 'fine-there': 97 },
+  'outlet-voltage': { normal: 86, low: 4, high: 1, zero: 9 },
+  'outlet-sag': { 'under-3-percent': 78, '3-to-6-percent': 17, 'over-6-percent': 5 },
+  'outlet-wiring': { correct: 91, 'open-ground': 5, 'open-neutral': 1.5, reversed: 2.5 },
+  'face-temperature': { 'like-neighbours': 89, '3-to-15-over': 9, 'over-15-over': 2 },
+  'load-terminal-voltage': { normal: 95, low: 2, zero: 2, 'one-pole-zero': 1 },
+  'line-side-voltage': {
+    'both-legs-normal': 97.5,
+    'one-leg-missing': 1,
+    'both-missing': 0.5,
+    'legs-unequal': 1,
+  },
+  'clamp-current': { 'under-80': 74, '80-to-100': 17, '100-to-135': 7, 'over-135': 2 },
+  'trip-vs-curve': { 'within-band': 88, 'too-early': 7, 'too-late-or-never': 5 },
+  'terminal-temperature': { 'like-peers': 89, '3-to-15-over': 9, 'over-15-over': 2 },
+  'millivolt-drop': { 'like-peers': 91, raised: 7, high: 2 },
+  'load-wire-lifted': { holds: 97, trips: 3 },
+  'insulation-resistance': { 'over-1-megohm': 94, 'under-1-megohm': 4.5, 'near-zero': 1.5 },
+  'terminal-inspection': {
+    'clean-and-tight': 88,
+    loose: 4,
+    'discoloured-or-melted': 2,
+    corroded: 3,
+    'two-wires-one-terminal': 3,
+  },
+  'stab-inspection': { clean: 97, 'pitted-or-burnt': 3 },
+  'conductor-vs-breaker': { matched: 92, 'wire-too-small': 3, 'wire-has-room': 5 },
+  'known-good-swap': { 'fault-follows-circuit': 94, 'fault-stays-with-breaker': 6 },
+  'leg-balance': { balanced: 86, unbalanced: 14 },
+  'main-off-check': { 'dead-as-expected': 99, 'still-live': 1 },
+  'neighbours-power': { on: 98, 'off-too': 2 },
+  'branch-off-check': { 'dead-as-expected': 98, 'still-live': 2 },
+  'button-after-fitting': { holds: 8, 'trips-as-soon-as-loaded': 2, 'not-newly-fitted': 90 },
+  'main-load-side-voltage': { 'both-normal': 97.5, 'one-missing': 1.5, 'both-missing': 1 },
+  'neutral-joint-inspection': { 'clean-and-tight': 96, 'loose-or-burnt': 3, 'on-the-wrong-bar': 1 },
+  'part-match': { listed: 96, 'not-listed': 4 },
+};
+
+/** Even what never happens is noted now and then: the least odds of any outcome, in parts of a hundred. */
+export const LEAST_ODDS = 0.4;

@@ -1,0 +1,374 @@
+import type { CauseFacts } from './signs.ts';
+
+/** Causes in the fixed wiring past the breaker. */
+export const WIRING_CAUSES = {
+  'wiring-short': {
+    commonness: 48,
+    why: 'A nail, a drill, a rubbed cable, a scorched outlet or a wet fixture.',
+    signs: {
+      'power-loss-extent': [{ 'one-circuit': 95, none: 3 }, 'It opens its own circuit.'],
+      'handle-position': [{ middle: 66, on: 15, off: 17 }, 'It has tripped, whatever it looks like.'],
+      'handle-finger-test': [{ gives: 78, firm: 22 }, 'A tripped handle gives.'],
+      'trip-indicator': [
+        { shown: 42, 'not-shown': 8, 'no-indicator': 50 },
+        'An indicator, if there is one, shows it.',
+      ],
+      'reset-feel': [
+        { 'clean-clicks': 70, 'no-off-click': 4, 'hard-or-gritty': 1, 'will-not-latch': 25 },
+        'Into a dead short it snaps back and seems not to latch.',
+      ],
+      'reset-result': [
+        { holds: 3, 'trips-at-once': 88, 'trips-in-seconds': 7, 'trips-in-minutes': 2 },
+        'A short trips it at once.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 3, 'trips-at-once': 92, 'trips-later': 5 },
+        'Bare, it still trips: the fault is in what stays connected.',
+      ],
+      'power-after-reset': [{ restored: 5, 'still-dead': 95 }, 'It never stays on.'],
+      'trip-pattern': [
+        {
+          random: 56,
+          'wet-weather': 18,
+          'one-appliance': 14,
+          'many-loads-together': 3,
+          'motor-starting': 2,
+          'hot-weather': 2,
+        },
+        'Not tied to an appliance; a switch or the rain may make it.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 48, few: 12, 'many-overload': 1, 'after-dead-short': 39 },
+        'A dead short.',
+      ],
+      smell: [{ none: 88, 'hot-plastic': 12 }, 'Where it shorted it may have burnt.'],
+      sound: [{ quiet: 92, 'steady-hum': 3, 'sizzle-or-crackle': 5 }, 'Arcing where it shorted.'],
+      'recent-change': [
+        { none: 44, 'new-appliance': 4, 'new-wiring-or-breaker': 20, 'digging-or-drilling': 32 },
+        'Somebody drilled, dug or worked on it.',
+      ],
+      'insulation-resistance': [
+        { 'over-1-megohm': 3, 'under-1-megohm': 12, 'near-zero': 85 },
+        'That is what a short reads.',
+      ],
+      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'Without its wiring the breaker holds.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
+        'Any breaker trips on it.',
+      ],
+      'outlet-voltage': [{ normal: 4, low: 1, zero: 95 }, 'The breaker stays open.'],
+      'appliance-check': [
+        { 'trips-there-too': 1, 'fine-there': 99 },
+        'Everything plugged in is fine elsewhere.',
+      ],
+      'water-signs': [
+        { dry: 84, 'condensation-or-rust': 12, 'wet-now': 4 },
+        'Water shorts fixtures and boxes.',
+      ],
+      'load-terminal-voltage': [{ normal: 36, low: 2, zero: 62 }, 'It trips before it can be measured.'],
+    },
+  },
+  'ground-leakage': {
+    commonness: 42,
+    why: 'Outdoor outlets, damp boxes and old heating elements, on circuits with a ground-fault unit.',
+    signs: {
+      'power-loss-extent': [
+        { 'one-circuit': 84, 'part-of-one-circuit': 12, none: 4 },
+        'The unit opens its own circuit.',
+      ],
+      'handle-position': [{ middle: 60, on: 25, off: 14 }, 'It has tripped, whatever it looks like.'],
+      'handle-finger-test': [{ gives: 62, firm: 38 }, 'A tripped handle gives.'],
+      'reset-feel': [
+        { 'clean-clicks': 84, 'no-off-click': 3, 'hard-or-gritty': 1, 'will-not-latch': 12 },
+        'While it leaks the unit may not stay on.',
+      ],
+      'reset-result': [
+        {
+          holds: 30,
+          'trips-at-once': 37,
+          'trips-in-seconds': 15,
+          'trips-in-minutes': 12,
+          'trips-after-hours': 6,
+        },
+        'As soon as it leaks again.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 36, 'trips-at-once': 42, 'trips-later': 22 },
+        'The wiring leaks with nothing plugged in.',
+      ],
+      'power-after-reset': [{ restored: 58, 'still-dead': 42 }, 'Once it is dry it works.'],
+      'trip-pattern': [
+        { 'wet-weather': 66, random: 22, 'one-appliance': 11, 'many-loads-together': 0.5 },
+        'Rain, dew, cleaning.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 34, few: 58, 'many-overload': 3, 'after-dead-short': 5 },
+        'It comes and goes with the damp.',
+      ],
+      'water-signs': [
+        { dry: 52, 'condensation-or-rust': 36, 'wet-now': 12 },
+        'What is damp at the panel is damp elsewhere.',
+      ],
+      'test-button': [
+        { 'trips-and-resets': 72, 'does-not-trip': 1, 'will-not-reset': 26, 'no-button': 1 },
+        'It is a protected unit, and it works.',
+      ],
+      'insulation-resistance': [
+        { 'over-1-megohm': 9, 'under-1-megohm': 77, 'near-zero': 14 },
+        'That is what leakage reads.',
+      ],
+      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'Without its wiring the unit holds.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
+        'Any such unit trips on it.',
+      ],
+      'load-share': [{ 'under-80': 88, '80-to-100': 9, '100-to-135': 2 }, 'It trips under a light load.'],
+      'clamp-current': [{ 'under-80': 88, '80-to-100': 9, '100-to-135': 2 }, 'It trips under a light load.'],
+      'button-after-fitting': [
+        { holds: 12, 'trips-as-soon-as-loaded': 4, 'not-newly-fitted': 84 },
+        'It has worked before.',
+      ],
+      'appliance-check': [{ 'trips-there-too': 5, 'fine-there': 95 }, 'The wiring leaks, not the appliance.'],
+      'recent-change': [
+        { none: 76, 'new-appliance': 8, 'new-wiring-or-breaker': 10, 'digging-or-drilling': 6 },
+        'As a rule nothing but the weather.',
+      ],
+      'trip-vs-curve': [
+        { 'within-band': 22, 'too-early': 77, 'too-late-or-never': 1 },
+        'Heat has nothing to do with it.',
+      ],
+    },
+  },
+  'arcing-connection': {
+    commonness: 40,
+    why: 'Loose screws and back-stabbed outlets, broken strands, pinched cords.',
+    signs: {
+      'power-loss-extent': [
+        { 'part-of-one-circuit': 34, 'one-circuit': 32, 'one-device': 8, none: 26 },
+        'Past the loose joint it comes and goes.',
+      ],
+      'handle-position': [
+        { on: 62, middle: 28, off: 9 },
+        'A standard unit does not see it; an arc-fault unit does.',
+      ],
+      'handle-finger-test': [
+        { firm: 68, gives: 32 },
+        'A standard unit does not see it; an arc-fault unit does.',
+      ],
+      'reset-result': [
+        {
+          holds: 46,
+          'trips-at-once': 8,
+          'trips-in-seconds': 18,
+          'trips-in-minutes': 20,
+          'trips-after-hours': 8,
+        },
+        'It trips whenever it arcs.',
+      ],
+      'reset-result-unplugged': [{ holds: 84, 'trips-at-once': 5, 'trips-later': 11 }, 'No current, no arc.'],
+      'power-after-reset': [{ restored: 64, 'still-dead': 36 }, 'For a while it works again.'],
+      'trip-pattern': [
+        {
+          random: 62,
+          'one-appliance': 26,
+          'many-loads-together': 6,
+          'wet-weather': 2,
+          'motor-starting': 2,
+          'hot-weather': 2,
+        },
+        'When something is moved, or when it carries current.',
+      ],
+      sound: [{ quiet: 66, 'steady-hum': 8, 'sizzle-or-crackle': 26 }, 'A loose joint crackles.'],
+      smell: [{ none: 80, 'hot-plastic': 20 }, 'A loose joint burns its insulation.'],
+      'light-behaviour': [
+        { steady: 20, 'dims-on-start': 9, 'flicker-one-circuit': 69, 'flicker-whole-house': 1.5 },
+        'Lights on this circuit flicker.',
+      ],
+      'outlet-sag': [
+        { 'under-3-percent': 14, '3-to-6-percent': 30, 'over-6-percent': 56 },
+        'The loose joint drops volts under load.',
+      ],
+      'outlet-voltage': [{ normal: 62, low: 22, zero: 15 }, 'Behind the joint it is low or gone.'],
+      'outlet-wiring': [
+        { correct: 68, 'open-ground': 6, 'open-neutral': 21, reversed: 4 },
+        'The loose one may be the neutral.',
+      ],
+      'insulation-resistance': [
+        { 'over-1-megohm': 84, 'under-1-megohm': 12, 'near-zero': 4 },
+        'It is a joint, not the insulation.',
+      ],
+      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'Without its wiring the unit holds.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
+        'The circuit flickers on any breaker.',
+      ],
+      'recent-change': [
+        { none: 70, 'new-appliance': 8, 'new-wiring-or-breaker': 15, 'digging-or-drilling': 7 },
+        'A new outlet, or only age.',
+      ],
+      'test-button': [
+        { 'trips-and-resets': 52, 'does-not-trip': 1, 'will-not-reset': 4, 'no-button': 43 },
+        'An arc-fault unit works.',
+      ],
+      'load-terminal-voltage': [{ normal: 97, low: 2, zero: 1 }, 'The breaker gives full voltage.'],
+      'trip-vs-curve': [
+        { 'within-band': 48, 'too-early': 51, 'too-late-or-never': 1 },
+        'What an arc-fault unit does is not on the curve.',
+      ],
+      'load-share': [{ 'under-80': 82, '80-to-100': 14, '100-to-135': 3 }, 'It needs no great load.'],
+    },
+  },
+  'open-wiring': {
+    commonness: 46,
+    why: 'A conductor slipped out, broke or burnt off in an outlet box.',
+    signs: {
+      'power-loss-extent': [
+        { 'part-of-one-circuit': 62, 'one-circuit': 32, 'one-device': 5, none: 0.5 },
+        'All that lies past the break is dead.',
+      ],
+      'handle-position': [{ on: 97, middle: 1, off: 2 }, 'Nothing has tripped.'],
+      'handle-finger-test': [{ firm: 97, gives: 3 }, 'Nothing has tripped.'],
+      'trip-indicator': [{ shown: 1, 'not-shown': 49, 'no-indicator': 50 }, 'Nothing has tripped.'],
+      'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'An open wire trips nothing.'],
+      'power-after-reset': [{ restored: 2, 'still-dead': 98 }, 'A reset changes nothing.'],
+      'outlet-voltage': [
+        { normal: 4, low: 8, zero: 88 },
+        'Past the break there is nothing, or a stray reading.',
+      ],
+      'outlet-wiring': [
+        { correct: 22, 'open-ground': 7, 'open-neutral': 66, reversed: 3 },
+        'If it is the neutral, the tester says so.',
+      ],
+      'load-terminal-voltage': [
+        { normal: 98, low: 1, zero: 0.5 },
+        'The breaker gives full voltage: it is fine.',
+      ],
+      'downstream-device': [{ tripped: 1, 'not-tripped': 52, 'none-found': 47 }, 'No device has opened.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
+        'Another breaker does not mend a wire.',
+      ],
+      'clamp-current': [{ 'under-80': 97, '80-to-100': 2 }, 'Nothing flows where nothing is connected.'],
+      'recent-change': [
+        { none: 62, 'new-appliance': 4, 'new-wiring-or-breaker': 22, 'digging-or-drilling': 12 },
+        'Somebody worked on it, or it was always loose.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 90, few: 8, 'many-overload': 1, 'after-dead-short': 1 },
+        'It is no tripping complaint.',
+      ],
+      'insulation-resistance': [
+        { 'over-1-megohm': 97, 'under-1-megohm': 2, 'near-zero': 0.5 },
+        'Open is the opposite of short.',
+      ],
+      'light-behaviour': [
+        { steady: 82, 'dims-on-start': 4, 'flicker-one-circuit': 13 },
+        'Before it broke it may have flickered.',
+      ],
+    },
+  },
+  'shared-neutral-open': {
+    commonness: 14,
+    why: 'Two circuits share a neutral, and its joint has come loose.',
+    signs: {
+      'power-loss-extent': [
+        { none: 48, 'several-circuits': 28, 'one-circuit': 14, 'part-of-one-circuit': 10 },
+        'The pair misbehaves together; little is quite dead.',
+      ],
+      'handle-position': [{ on: 92, middle: 5, off: 2 }, 'Nothing need have tripped.'],
+      'handle-finger-test': [{ firm: 94, gives: 6 }, 'Nothing need have tripped.'],
+      'light-behaviour': [
+        {
+          steady: 6,
+          'dims-on-start': 6,
+          'flicker-one-circuit': 36,
+          'flicker-whole-house': 2,
+          'some-brighter-some-dimmer': 50,
+        },
+        'On that pair, and only there, one side brightens as the other dims.',
+      ],
+      'outlet-voltage': [{ normal: 8, low: 45, high: 38, zero: 9 }, 'The pair shares 240 V by its loads.'],
+      'outlet-sag': [
+        { 'under-3-percent': 8, '3-to-6-percent': 12, 'over-6-percent': 80 },
+        'Any load moves it.',
+      ],
+      'outlet-wiring': [
+        { correct: 28, 'open-ground': 2, 'open-neutral': 67, reversed: 2 },
+        'Its neutral is open.',
+      ],
+      'load-terminal-voltage': [{ normal: 98, low: 1 }, 'At the panel the voltage is right.'],
+      'line-side-voltage': [{ 'both-legs-normal': 98, 'legs-unequal': 1 }, 'The supply is right.'],
+      'neutral-joint-inspection': [
+        { 'clean-and-tight': 25, 'loose-or-burnt': 73, 'on-the-wrong-bar': 2 },
+        'There, or in a box further on.',
+      ],
+      'reset-result': [{ holds: 97, 'trips-at-once': 1 }, 'It trips nothing.'],
+      'power-after-reset': [{ restored: 10, 'still-dead': 90 }, 'A reset changes nothing.'],
+      'recent-change': [
+        { none: 48, 'new-appliance': 6, 'new-wiring-or-breaker': 42, 'digging-or-drilling': 4 },
+        'Often after work in the panel.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
+        'Another breaker does not mend a neutral.',
+      ],
+      smell: [{ none: 88, 'hot-plastic': 12 }, 'A loose neutral gets hot.'],
+    },
+  },
+  'miswired-protected-unit': {
+    commonness: 12,
+    why: 'A protected unit needs the neutral of its circuit, and of no other.',
+    signs: {
+      'power-loss-extent': [
+        { 'one-circuit': 92, 'several-circuits': 4, none: 4 },
+        'It opens its own circuit.',
+      ],
+      'handle-position': [{ middle: 66, on: 20, off: 13 }, 'It trips as soon as something is on.'],
+      'handle-finger-test': [{ gives: 66, firm: 34 }, 'A tripped handle gives.'],
+      'button-after-fitting': [
+        { holds: 2, 'trips-as-soon-as-loaded': 96, 'not-newly-fitted': 2 },
+        'It is new, and trips with the first load.',
+      ],
+      'recent-change': [{ none: 3, 'new-appliance': 2, 'new-wiring-or-breaker': 94 }, 'It is new.'],
+      'reset-result': [
+        { holds: 8, 'trips-at-once': 62, 'trips-in-seconds': 25, 'trips-in-minutes': 4 },
+        'With the first load it sees a difference.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 78, 'trips-at-once': 17, 'trips-later': 5 },
+        'Without load nothing flows the wrong way.',
+      ],
+      'test-button': [
+        { 'trips-and-resets': 80, 'does-not-trip': 6, 'will-not-reset': 13, 'no-button': 1 },
+        'The unit itself works.',
+      ],
+      'neutral-joint-inspection': [
+        { 'clean-and-tight': 12, 'loose-or-burnt': 3, 'on-the-wrong-bar': 85 },
+        'Its neutral is where it must not be.',
+      ],
+      'trip-pattern': [
+        { random: 58, 'one-appliance': 22, 'many-loads-together': 18, 'motor-starting': 2 },
+        'Whatever is switched on.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 62, few: 34, 'many-overload': 2, 'after-dead-short': 2 },
+        'Since it was fitted.',
+      ],
+      'insulation-resistance': [
+        { 'over-1-megohm': 95, 'under-1-megohm': 4, 'near-zero': 1 },
+        'The insulation is sound.',
+      ],
+      'load-wire-lifted': [{ holds: 97, trips: 3 }, 'Without its circuit the unit holds.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 96, 'fault-stays-with-breaker': 4 },
+        'Another such unit, wired so, trips too.',
+      ],
+      'load-share': [{ 'under-80': 90, '80-to-100': 8, '100-to-135': 1 }, 'A light load is enough.'],
+      'trip-vs-curve': [
+        { 'within-band': 20, 'too-early': 79, 'too-late-or-never': 1 },
+        'Heat has nothing to do with it.',
+      ],
+      'power-after-reset': [{ restored: 30, 'still-dead': 70 }, 'Until the first load.'],
+    },
+  },
+} satisfies Record<string, CauseFacts>;

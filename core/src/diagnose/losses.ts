@@ -1,0 +1,111 @@
+import type { ActionId, CauseId } from '../vocabulary/index.ts';
+
+/*
+ * What it costs to be wrong, in the price of a needless breaker swap (10). Leaving a hazard energised is far worse than
+ * a needless part; a needless panel is far worse than a needless breaker.
+ */
+
+/** An action that is carried out. */
+export type Deed = Exclude<ActionId, 'gather-more'>;
+
+/** What an action costs where it was not needed. */
+export const NEEDLESS: Record<Deed, number> = {
+  'complete-reset': 1,
+  'reset-and-watch': 1,
+  'reset-other-device': 1,
+  'size-down': 10,
+  'size-up': 25,
+  'split-circuit': 60,
+  rewire: 90,
+  'replace-breaker': 10,
+  'replace-breaker-and-remake-joint': 13,
+  'replace-panel': 250,
+  'replace-main': 70,
+  'shed-load': 2,
+  'repair-appliance': 5,
+  'repair-wiring': 18,
+  'separate-conductors': 10,
+  'dry-and-inspect': 12,
+  'cool-surroundings': 6,
+  'call-utility': 6,
+  'remake-joint': 8,
+  'make-safe-and-call': 14,
+  'repair-neutral': 14,
+  'replace-device': 4,
+  'wait-for-supply': 3,
+};
+
+/** Actions after which the circuit carries current as before: whatever is wrong with it goes on. */
+export const ENERGISES: ReadonlySet<Deed> = new Set([
+  'complete-reset',
+  'reset-and-watch',
+  'reset-other-device',
+  'size-up',
+  'shed-load',
+  'cool-surroundings',
+  'replace-device',
+  'wait-for-supply',
+]);
+
+/** What it costs to leave a cause as it is: a nuisance, a cause of damage, a danger to life. */
+const LEFT = { nuisance: 12, damage: 45, danger: 320 } as const;
+
+/** How grave each cause is while its circuit is energised. */
+export const GRAVITY: Record<CauseId, keyof typeof LEFT> = {
+  overload: 'nuisance',
+  'appliance-fault': 'damage',
+  'wiring-short': 'danger',
+  'ground-leakage': 'damage',
+  'arcing-connection': 'danger',
+  'electronic-unit-fault': 'nuisance',
+  'weak-breaker': 'nuisance',
+  'open-breaker': 'nuisance',
+  'stuck-breaker': 'danger',
+  'worn-mechanism': 'nuisance',
+  'loose-terminal': 'danger',
+  'burnt-stab': 'danger',
+  'shared-terminal': 'damage',
+  'oversized-breaker': 'danger',
+  'undersized-breaker': 'nuisance',
+  'incomplete-reset': 'nuisance',
+  'downstream-device-tripped': 'nuisance',
+  'upstream-open': 'nuisance',
+  'open-wiring': 'damage',
+  'supply-leg-lost': 'damage',
+  'open-neutral': 'danger',
+  'bus-failing': 'danger',
+  moisture: 'danger',
+  'motor-inrush': 'nuisance',
+  'hot-surroundings': 'nuisance',
+  'supply-outage': 'nuisance',
+  'main-breaker-fault': 'damage',
+  'shared-neutral-open': 'danger',
+  'device-failed': 'nuisance',
+  'miswired-protected-unit': 'nuisance',
+  'wrong-part': 'damage',
+};
+
+/** Work by an electrician with the panel dead leaves less of what it did not look for: this share. */
+const LEFT_BY_WORK = 0.35;
+/** Made safe, nothing is energised: what is left is the nuisance of being without power. */
+const LEFT_WHEN_SAFE = 4;
+
+/** Actions that also do, though another would be the right one: this share of the loss is left. */
+export const NEARLY = 0.25;
+
+/**
+ * What an action costs under a cause.
+ *
+ * @param right the actions that put this cause right, the right one first, then those that also do
+ */
+export function loss(action: Deed, cause: CauseId, right: readonly Deed[]): number {
+  const at = right.indexOf(action);
+  if (at === 0) return 0;
+  if (action === 'make-safe-and-call') return NEEDLESS[action] + LEFT_WHEN_SAFE;
+  const left = LEFT[GRAVITY[cause]] * (ENERGISES.has(action) ? 1 : LEFT_BY_WORK);
+  const whole = NEEDLESS[action] + left;
+  return at > 0 ? NEARLY * Math.min(whole, NEEDLESS[action] + LEFT.nuisance) : whole;
+}
+
+/** What it costs to ask for another look: time, and the wait. */
+export const ASKING = 5;

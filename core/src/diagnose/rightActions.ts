@@ -1,0 +1,99 @@
+import type { TestResult } from '../causes/index.ts';
+import type { CauseId } from '../vocabulary/index.ts';
+import type { Deed } from './losses.ts';
+
+/** What puts each cause right; after the first, what also does. */
+const RIGHT: Record<CauseId, readonly Deed[]> = {
+  overload: ['shed-load', 'split-circuit'],
+  'appliance-fault': ['repair-appliance'],
+  'wiring-short': ['repair-wiring'],
+  'ground-leakage': ['repair-wiring', 'dry-and-inspect'],
+  'arcing-connection': ['repair-wiring'],
+  'electronic-unit-fault': ['replace-breaker'],
+  'weak-breaker': ['replace-breaker'],
+  'open-breaker': ['replace-breaker'],
+  'stuck-breaker': ['replace-breaker'],
+  'worn-mechanism': ['replace-breaker'],
+  'loose-terminal': ['remake-joint', 'replace-breaker-and-remake-joint'],
+  'burnt-stab': ['replace-breaker-and-remake-joint', 'replace-breaker', 'replace-panel'],
+  'shared-terminal': ['separate-conductors'],
+  'oversized-breaker': ['size-down'],
+  'undersized-breaker': ['size-up'],
+  'incomplete-reset': ['complete-reset', 'reset-and-watch'],
+  'downstream-device-tripped': ['reset-other-device'],
+  'upstream-open': ['reset-other-device'],
+  'open-wiring': ['repair-wiring'],
+  'supply-leg-lost': ['call-utility'],
+  'open-neutral': ['make-safe-and-call', 'call-utility'],
+  'bus-failing': ['replace-panel', 'make-safe-and-call'],
+  moisture: ['dry-and-inspect'],
+  'motor-inrush': ['repair-appliance', 'split-circuit', 'shed-load'],
+  'hot-surroundings': ['cool-surroundings'],
+  'supply-outage': ['wait-for-supply'],
+  'main-breaker-fault': ['replace-main'],
+  'shared-neutral-open': ['repair-neutral'],
+  'device-failed': ['replace-device'],
+  'miswired-protected-unit': ['repair-neutral', 'repair-wiring'],
+  'wrong-part': ['replace-breaker'],
+};
+
+type Seen = (test: TestResult['test'], ...outcomes: string[]) => boolean;
+
+/** Where what was found calls for another action than the cause alone would. */
+const INSTEAD: Partial<Record<CauseId, (seen: Seen) => readonly Deed[] | null>> = {
+  // A joint that has cooked its terminal has cooked the breaker too.
+  'loose-terminal': (seen) =>
+    seen('terminal-inspection', 'discoloured-or-melted') ||
+    seen('terminal-temperature', 'over-15-over') ||
+    seen('face-temperature', 'over-15-over') ||
+    seen('smell', 'hot-plastic')
+      ? ['replace-breaker-and-remake-joint', 'remake-joint']
+      : null,
+  // The reset has been done, and it holds: what is left is to watch it.
+  'incomplete-reset': (seen) =>
+    seen('power-after-reset', 'restored') && seen('reset-feel', 'clean-clicks')
+      ? ['reset-and-watch', 'complete-reset']
+      : null,
+  // What overloaded it is off by now.
+  overload: (seen) =>
+    seen('reset-result', 'holds') &&
+    (seen('load-share', 'under-80') || seen('clamp-current', 'under-80')) &&
+    !seen('load-share', '100-to-135', 'over-135')
+      ? ['reset-and-watch', 'shed-load']
+      : null,
+};
+
+/** A panel is condemned on two independent kinds of evidence at least: seen or felt, heard, smelt, measured, its family. */
+const AGAINST_A_PANEL: readonly (readonly [test: TestResult['test'], ...outcomes: string[]][])[] = [
+  [['sound', 'sizzle-or-crackle']],
+  [['smell', 'hot-plastic']],
+  [
+    ['stab-inspection', 'pitted-or-burnt'],
+    ['terminal-inspection', 'discoloured-or-melted', 'corroded'],
+  ],
+  [
+    ['terminal-temperature', '3-to-15-over', 'over-15-over'],
+    ['face-temperature', '3-to-15-over', 'over-15-over'],
+    ['panel-touch', 'warm', 'hot'],
+  ],
+  [['leg-balance', 'unbalanced']],
+  [['panel-age', 'family-withdrawn']],
+  [
+    ['power-loss-extent', 'several-circuits', 'half-the-house'],
+    ['light-behaviour', 'flicker-whole-house'],
+  ],
+  [['main-load-side-voltage', 'one-missing', 'both-missing']],
+];
+
+/** What puts a cause right, given what was found; the right action first. */
+export function rightActions(cause: CauseId, results: readonly TestResult[]): readonly Deed[] {
+  const seen: Seen = (test, ...outcomes) =>
+    results.some((result) => result.test === test && outcomes.includes(result.outcome));
+  const kinds = AGAINST_A_PANEL.filter((signs) =>
+    signs.some(([test, ...outcomes]) => seen(test, ...outcomes)),
+  );
+  const right = INSTEAD[cause]?.(seen) ?? RIGHT[cause];
+  if (kinds.length >= 2) return right;
+  const without = right.filter((action) => action !== 'replace-panel');
+  return without;
+}
