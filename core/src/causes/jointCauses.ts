@@ -315,7 +315,7 @@ export const JOINT_CAUSES = {
       ],
       'outlet-voltage': [{ normal: 60, low: 23, zero: 17 }, 'What the bus lets through.'],
       'main-load-side-voltage': [
-        { 'both-normal': 82, 'one-missing': 15, 'both-missing': 3 },
+        { 'both-normal': 92, 'one-missing': 6, 'both-missing': 2 },
         'At the lugs it may fail.',
       ],
       'known-good-swap': [

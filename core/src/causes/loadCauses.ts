@@ -49,12 +49,12 @@ export const LOAD_CAUSES = {
         'Often one thing more was plugged in.',
       ],
       'load-share': [
-        { 'under-80': 4, '80-to-100': 8, '100-to-135': 52, 'over-135': 36 },
-        'That is what an overload is.',
+        { 'under-80': 9, '80-to-100': 8, '100-to-135': 49, 'over-135': 34 },
+        'That is what an overload is; measured later, less may be on.',
       ],
       'clamp-current': [
-        { 'under-80': 5, '80-to-100': 9, '100-to-135': 52, 'over-135': 34 },
-        'That is what an overload is.',
+        { 'under-80': 10, '80-to-100': 9, '100-to-135': 49, 'over-135': 32 },
+        'That is what an overload is; measured later, less may be on.',
       ],
       'outlet-sag': [
         { 'under-3-percent': 55, '3-to-6-percent': 37, 'over-6-percent': 8 },
@@ -123,7 +123,7 @@ export const LOAD_CAUSES = {
       ],
       'appliance-check': [{ 'trips-there-too': 90, 'fine-there': 10 }, 'It takes its fault with it.'],
       'trip-vs-curve': [
-        { 'within-band': 94, 'too-early': 5, 'too-late-or-never': 1 },
+        { 'within-band': 97, 'too-early': 2, 'too-late-or-never': 1 },
         'A short opens it at once, as it should.',
       ],
       'known-good-swap': [

@@ -43,7 +43,7 @@ export const SUPPLY_CAUSES = {
       'outlet-voltage': [{ normal: 2, low: 1, zero: 97 }, 'Nothing arrives.'],
       'load-terminal-voltage': [{ normal: 2, low: 1, zero: 96 }, 'Nothing arrives.'],
       'line-side-voltage': [
-        { 'both-legs-normal': 18, 'one-leg-missing': 9, 'both-missing': 72 },
+        { 'both-legs-normal': 7, 'one-leg-missing': 10, 'both-missing': 82 },
         'Nothing arrives at this panel.',
       ],
       'main-load-side-voltage': [
@@ -76,7 +76,7 @@ export const SUPPLY_CAUSES = {
       'reset-result': [{ holds: 98, 'trips-at-once': 0.5 }, 'Nothing trips.'],
       'power-after-reset': [{ restored: 2, 'still-dead': 98 }, 'A reset changes nothing.'],
       'line-side-voltage': [
-        { 'both-legs-normal': 1, 'one-leg-missing': 98, 'legs-unequal': 1 },
+        { 'both-legs-normal': 0.4, 'one-leg-missing': 98.6, 'legs-unequal': 1 },
         'Before the main one leg is missing.',
       ],
       'main-load-side-voltage': [{ 'both-normal': 1, 'one-missing': 98 }, 'And so behind it.'],
@@ -192,7 +192,7 @@ export const SUPPLY_CAUSES = {
     },
   },
   'main-breaker-fault': {
-    commonness: 16,
+    commonness: 9,
     why: 'Mains are hardly ever worked; a pole burns or the mechanism seizes.',
     signs: {
       'power-loss-extent': [

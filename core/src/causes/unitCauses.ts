@@ -146,7 +146,7 @@ export const UNIT_CAUSES = {
     },
   },
   'open-breaker': {
-    commonness: 32,
+    commonness: 40,
     why: 'Burnt or broken contacts no longer close.',
     signs: {
       'power-loss-extent': [
@@ -245,7 +245,7 @@ export const UNIT_CAUSES = {
         'It never trips.',
       ],
       'outlet-voltage': [{ normal: 97, low: 2, zero: 0.5 }, 'It is on.'],
-      'power-after-reset': [{ restored: 92, 'still-dead': 8 }, 'It was never off.'],
+      'power-after-reset': [{ restored: 45, 'still-dead': 55 }, 'It was never off.'],
     },
   },
   'worn-mechanism': {
@@ -326,7 +326,7 @@ export const UNIT_CAUSES = {
         { none: 62, 'new-appliance': 14, 'new-wiring-or-breaker': 24 },
         'The breaker is younger than the wire.',
       ],
-      'power-after-reset': [{ restored: 90, 'still-dead': 10 }, 'It was never off.'],
+      'power-after-reset': [{ restored: 45, 'still-dead': 55 }, 'It was never off.'],
       'outlet-voltage': [{ normal: 97, low: 2, zero: 0.5 }, 'It works.'],
       'trips-on-record': [
         { 'first-time': 82, few: 14, 'many-overload': 3, 'after-dead-short': 1 },

@@ -14,7 +14,7 @@ export const WIRING_CAUSES = {
         'An indicator, if there is one, shows it.',
       ],
       'reset-feel': [
-        { 'clean-clicks': 70, 'no-off-click': 4, 'hard-or-gritty': 1, 'will-not-latch': 25 },
+        { 'clean-clicks': 58, 'no-off-click': 4, 'hard-or-gritty': 1, 'will-not-latch': 37 },
         'Into a dead short it snaps back and seems not to latch.',
       ],
       'reset-result': [
@@ -65,7 +65,10 @@ export const WIRING_CAUSES = {
         { dry: 84, 'condensation-or-rust': 12, 'wet-now': 4 },
         'Water shorts fixtures and boxes.',
       ],
-      'load-terminal-voltage': [{ normal: 36, low: 2, zero: 62 }, 'It trips before it can be measured.'],
+      'load-terminal-voltage': [
+        { normal: 80, low: 2, zero: 17 },
+        'It does not stay on long enough to be measured; where it does, it gives voltage.',
+      ],
     },
   },
   'ground-leakage': {
@@ -212,7 +215,7 @@ export const WIRING_CAUSES = {
       ],
       'load-terminal-voltage': [{ normal: 97, low: 2, zero: 1 }, 'The breaker gives full voltage.'],
       'trip-vs-curve': [
-        { 'within-band': 48, 'too-early': 51, 'too-late-or-never': 1 },
+        { 'within-band': 88, 'too-early': 11, 'too-late-or-never': 1 },
         'What an arc-fault unit does is not on the curve.',
       ],
       'load-share': [{ 'under-80': 82, '80-to-100': 14, '100-to-135': 3 }, 'It needs no great load.'],

@@ -37,6 +37,18 @@ const questions: Record<ComputationName, unknown> = {
       { id: 'kettle', amps: 12.5 },
     ],
   },
+  diagnose: {
+    profile: 'homeowner',
+    evidence: [{ test: 'handle-finger-test', outcome: 'gives' }],
+    context: { breakerKind: 'standard' },
+  },
+  'isolation-plan': {
+    candidates: [
+      { id: 'kettle', prior: 2 },
+      { id: 'press', prior: 1 },
+    ],
+    maxTrips: 1,
+  },
   sizing: {
     rules: 'flat80',
     conductor: { gauge: '10', material: 'copper', insulationC: 75, cable: 'other' },

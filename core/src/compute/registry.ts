@@ -1,8 +1,10 @@
 import type { z } from 'zod';
 import { answerAsk, askInput, askOutput } from '../ask/index.ts';
+import { diagnose, diagnoseInput, diagnoseOutput } from '../diagnose/index.ts';
 import { effectiveRating, effectiveRatingInput, effectiveRatingOutput } from '../effective/index.ts';
 import { heatInput, heatOutput, heatSurvey } from '../heat/index.ts';
 import { apparentPower, powerInput, powerOutput } from '../power/index.ts';
+import { isolationInput, isolationOutput, isolationPlan } from '../isolate/index.ts';
 import { profileInput, profileOutput, profileTimes } from '../profile/index.ts';
 import { sizing, sizingInput, sizingOutput } from '../sizing/index.ts';
 import { together, togetherInput, togetherOutput } from '../together/index.ts';
@@ -69,6 +71,18 @@ export const COMPUTATIONS = {
     input: togetherInput,
     output: togetherOutput,
     run: together,
+  }),
+  diagnose: computation({
+    summary: 'What is wrong, what to do, and which test next',
+    input: diagnoseInput,
+    output: diagnoseOutput,
+    run: diagnose,
+  }),
+  'isolation-plan': computation({
+    summary: 'Which loads to connect for each trial, to find the one faulty thing at the least expected cost',
+    input: isolationInput,
+    output: isolationOutput,
+    run: isolationPlan,
   }),
   sizing: computation({
     summary: 'Whether the breaker of a branch circuit suits its conductor and loads',

@@ -47,8 +47,15 @@ export const ENERGISES: ReadonlySet<Deed> = new Set([
   'wait-for-supply',
 ]);
 
-/** What it costs to leave a cause as it is: a nuisance, a cause of damage, a danger to life. */
-const LEFT = { nuisance: 12, damage: 45, danger: 320 } as const;
+/**
+ * What it costs to leave a cause as it is, a nuisance, a cause of damage or a danger to life: with the circuit
+ * energised as before; and after work by an electrician with the panel dead, who sees what was not looked for.
+ */
+const LEFT = {
+  nuisance: { energised: 12, worked: 5 },
+  damage: { energised: 40, worked: 11 },
+  danger: { energised: 240, worked: 36 },
+} as const;
 
 /** How grave each cause is while its circuit is energised. */
 export const GRAVITY: Record<CauseId, keyof typeof LEFT> = {
@@ -85,8 +92,6 @@ export const GRAVITY: Record<CauseId, keyof typeof LEFT> = {
   'wrong-part': 'damage',
 };
 
-/** Work by an electrician with the panel dead leaves less of what it did not look for: this share. */
-const LEFT_BY_WORK = 0.35;
 /** Made safe, nothing is energised: what is left is the nuisance of being without power. */
 const LEFT_WHEN_SAFE = 4;
 
@@ -102,10 +107,10 @@ export function loss(action: Deed, cause: CauseId, right: readonly Deed[]): numb
   const at = right.indexOf(action);
   if (at === 0) return 0;
   if (action === 'make-safe-and-call') return NEEDLESS[action] + LEFT_WHEN_SAFE;
-  const left = LEFT[GRAVITY[cause]] * (ENERGISES.has(action) ? 1 : LEFT_BY_WORK);
+  const left = LEFT[GRAVITY[cause]][ENERGISES.has(action) ? 'energised' : 'worked'];
   const whole = NEEDLESS[action] + left;
-  return at > 0 ? NEARLY * Math.min(whole, NEEDLESS[action] + LEFT.nuisance) : whole;
+  return at > 0 ? NEARLY * Math.min(whole, NEEDLESS[action] + LEFT.nuisance.energised) : whole;
 }
 
 /** What it costs to ask for another look: time, and the wait. */
-export const ASKING = 5;
+export const ASKING = 9;

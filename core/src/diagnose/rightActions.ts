@@ -31,18 +31,22 @@ const RIGHT: Record<CauseId, readonly Deed[]> = {
   'hot-surroundings': ['cool-surroundings'],
   'supply-outage': ['wait-for-supply'],
   'main-breaker-fault': ['replace-main'],
-  'shared-neutral-open': ['repair-neutral'],
+  'shared-neutral-open': ['repair-neutral', 'repair-wiring'],
   'device-failed': ['replace-device'],
   'miswired-protected-unit': ['repair-neutral', 'repair-wiring'],
   'wrong-part': ['replace-breaker'],
 };
 
+const WITH_A_PANEL = (Object.entries(RIGHT) as [CauseId, readonly Deed[]][]).filter(([, actions]) =>
+  actions.includes('replace-panel'),
+);
+
 type Seen = (test: TestResult['test'], ...outcomes: string[]) => boolean;
 
 /** Where what was found calls for another action than the cause alone would. */
-const INSTEAD: Partial<Record<CauseId, (seen: Seen) => readonly Deed[] | null>> = {
+const INSTEAD = Object.entries({
   // A joint that has cooked its terminal has cooked the breaker too.
-  'loose-terminal': (seen) =>
+  'loose-terminal': (seen: Seen) =>
     seen('terminal-inspection', 'discoloured-or-melted') ||
     seen('terminal-temperature', 'over-15-over') ||
     seen('face-temperature', 'over-15-over') ||
@@ -50,18 +54,21 @@ const INSTEAD: Partial<Record<CauseId, (seen: Seen) => readonly Deed[] | null>> 
       ? ['replace-breaker-and-remake-joint', 'remake-joint']
       : null,
   // The reset has been done, and it holds: what is left is to watch it.
-  'incomplete-reset': (seen) =>
+  'incomplete-reset': (seen: Seen) =>
     seen('power-after-reset', 'restored') && seen('reset-feel', 'clean-clicks')
       ? ['reset-and-watch', 'complete-reset']
       : null,
   // What overloaded it is off by now.
-  overload: (seen) =>
+  overload: (seen: Seen) =>
     seen('reset-result', 'holds') &&
     (seen('load-share', 'under-80') || seen('clamp-current', 'under-80')) &&
     !seen('load-share', '100-to-135', 'over-135')
       ? ['reset-and-watch', 'shed-load']
       : null,
-};
+} satisfies Partial<Record<CauseId, (seen: Seen) => readonly Deed[] | null>>) as [
+  CauseId,
+  (seen: Seen) => readonly Deed[] | null,
+][];
 
 /** A panel is condemned on two independent kinds of evidence at least: seen or felt, heard, smelt, measured, its family. */
 const AGAINST_A_PANEL: readonly (readonly [test: TestResult['test'], ...outcomes: string[]][])[] = [
@@ -85,15 +92,18 @@ const AGAINST_A_PANEL: readonly (readonly [test: TestResult['test'], ...outcomes
   [['main-load-side-voltage', 'one-missing', 'both-missing']],
 ];
 
-/** What puts a cause right, given what was found; the right action first. */
-export function rightActions(cause: CauseId, results: readonly TestResult[]): readonly Deed[] {
-  const seen: Seen = (test, ...outcomes) =>
-    results.some((result) => result.test === test && outcomes.includes(result.outcome));
+/** What puts each cause right, given what was found; the right action first. */
+export function rightActions(results: readonly TestResult[]): Record<CauseId, readonly Deed[]> {
+  const found = new Map(results.map(({ test, outcome }) => [test, outcome]));
+  const seen: Seen = (test, ...outcomes) => outcomes.includes(found.get(test) ?? '');
+  const right = { ...RIGHT };
+  for (const [cause, instead] of INSTEAD) right[cause] = instead(seen) ?? right[cause];
   const kinds = AGAINST_A_PANEL.filter((signs) =>
     signs.some(([test, ...outcomes]) => seen(test, ...outcomes)),
   );
-  const right = INSTEAD[cause]?.(seen) ?? RIGHT[cause];
-  if (kinds.length >= 2) return right;
-  const without = right.filter((action) => action !== 'replace-panel');
-  return without;
+  if (kinds.length < 2) {
+    for (const [cause, actions] of WITH_A_PANEL)
+      right[cause] = actions.filter((action) => action !== 'replace-panel');
+  }
+  return right;
 }

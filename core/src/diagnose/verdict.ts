@@ -1,13 +1,13 @@
 import { CAUSE_IDS, type TestResult } from '../causes/index.ts';
-import type { ActionId } from '../vocabulary/index.ts';
+import type { ActionId, CauseId } from '../vocabulary/index.ts';
 import { ASKING, ENERGISES, loss, NEEDLESS, type Deed } from './losses.ts';
 import { rightActions } from './rightActions.ts';
 
 export const DEEDS = Object.keys(NEEDLESS) as Deed[];
 
-/** What each action costs under each cause, given what was found: rows of actions, columns of causes. */
+/** What each action costs under each cause, given what was found: a column of actions for each cause. */
 export interface LossTable {
-  rows: Float64Array[];
+  columns: Float64Array[];
   /** For each cause, which action is the right one. */
   right: (Deed | undefined)[];
 }
@@ -15,33 +15,47 @@ export interface LossTable {
 /** No action that leaves the circuit energised while there is danger. */
 const NEVER = 1e6;
 
+const columns = new Map<string, Float64Array>();
+
+/** What every action costs under a cause; made once for each set of right actions. */
+function columnOf(cause: CauseId, right: readonly Deed[], stopped: boolean): Float64Array {
+  const key = `${cause} ${right.join()} ${stopped}`;
+  const known = columns.get(key);
+  if (known) return known;
+  const column = Float64Array.from(DEEDS, (action) =>
+    stopped && ENERGISES.has(action) ? NEVER : loss(action, cause, right),
+  );
+  columns.set(key, column);
+  return column;
+}
+
 /** The losses as they stand; while a stop is on, nothing that leaves the circuit energised. */
 export function lossTable(results: readonly TestResult[], stopped: boolean): LossTable {
-  const right = CAUSE_IDS.map((cause) => rightActions(cause, results));
+  const right = rightActions(results);
   return {
-    rows: DEEDS.map((action) =>
-      Float64Array.from(CAUSE_IDS, (cause, i) =>
-        stopped && ENERGISES.has(action) ? NEVER : loss(action, cause, right[i]!),
-      ),
-    ),
-    right: right.map(([first]) => first),
+    columns: CAUSE_IDS.map((cause) => columnOf(cause, right[cause], stopped)),
+    right: CAUSE_IDS.map((cause) => right[cause][0]),
   };
 }
 
 /** The action of least expected loss, and that loss. */
 export function bestDeed(
-  { rows }: LossTable,
+  { columns }: LossTable,
   probabilities: Float64Array,
 ): { action: Deed; expected: number } {
+  const sums = new Float64Array(DEEDS.length);
+  for (let i = 0; i < columns.length; i++) {
+    const column = columns[i]!;
+    const probability = probabilities[i]!;
+    for (let a = 0; a < sums.length; a++) sums[a] = sums[a]! + probability * column[a]!;
+  }
   let best = 0;
-  let least = Infinity;
-  rows.forEach((row, a) => {
-    let expected = 0;
-    for (let i = 0; i < row.length; i++) expected += row[i]! * probabilities[i]!;
-    if (expected < least) [best, least] = [a, expected];
-  });
-  return { action: DEEDS[best]!, expected: least };
+  for (let a = 1; a < sums.length; a++) if (sums[a]! < sums[best]!) best = a;
+  return { action: DEEDS[best]!, expected: sums[best]! };
 }
+
+/** From this confidence on an action is named beside a stop. */
+const SURE_IN_DANGER = 0.6;
 
 export interface Choice {
   action: ActionId;
@@ -55,10 +69,17 @@ export interface Choice {
  */
 export function choose(table: LossTable, probabilities: Float64Array, stopped: boolean): Choice {
   const { action, expected } = bestDeed(table, probabilities);
-  const confidence = table.right.reduce(
-    (sum, right, i) => sum + (right === action ? probabilities[i]! : 0),
-    0,
-  );
-  if (!stopped && expected > ASKING) return { action: 'gather-more', confidence: 1 - confidence, expected };
-  return { action, confidence, expected };
+  const surely = (one: Deed) => ({
+    action: one,
+    confidence: table.right.reduce((sum, right, i) => sum + (right === one ? probabilities[i]! : 0), 0),
+  });
+  const { confidence } = surely(action);
+  if (stopped) {
+    // While there is danger only what is well known is named; else the first thing is to be safe.
+    const known = confidence >= SURE_IN_DANGER || action === 'make-safe-and-call';
+    return known ? { action, confidence, expected } : { ...surely('make-safe-and-call'), expected };
+  }
+  return expected > ASKING
+    ? { action: 'gather-more', confidence: 0, expected }
+    : { action, confidence, expected };
 }

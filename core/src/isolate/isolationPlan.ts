@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { isolationInput, type IsolationInput, type IsolationPlan, type Step } from './schema.ts';
+import { isolationInput, type IsolationInput, type IsolationPlan, type Next, type Trial } from './schema.ts';
 
 /**
  * Which loads to connect for each trial energising, to find the one faulty thing at the least expected cost:
@@ -22,13 +22,9 @@ export function isolationPlan(input: IsolationInput): IsolationPlan {
   const plan = new Plan({ ...question, candidates });
   const all = 2 ** candidates.length - 1;
   const { cost, trips } = plan.best(all, question.wiringPrior > 0, question.maxTrips);
-  const steps = plan.tree(all, question.wiringPrior > 0, trips);
+  const steps = plan.steps(all, question.wiringPrior > 0, trips);
   const total = question.wiringPrior + candidates.reduce((sum, { prior }) => sum + prior, 0);
-  return {
-    expectedCost: cost / total,
-    firstConnect: 'connect' in steps ? steps.connect : [],
-    steps,
-  };
+  return { expectedCost: cost / total, firstConnect: steps[0]?.connect ?? [], steps };
 }
 
 /** What may still be faulty: a set of candidates, a bit each, with or without the wiring. */
@@ -59,7 +55,7 @@ class Plan {
   best(all: number, wiring: boolean, maxTrips = Infinity): { cost: number; trips: number } {
     const at = wiring ? 1 : 0;
     const free = this.table(Infinity).cost[at][all]!;
-    if (mostTrips(this.tree(all, wiring, Infinity)) <= maxTrips) return { cost: free, trips: Infinity };
+    if (mostTrips(this.steps(all, wiring, Infinity)) <= maxTrips) return { cost: free, trips: Infinity };
     return { cost: this.table(maxTrips).cost[at][all]!, trips: maxTrips };
   }
 
@@ -115,22 +111,37 @@ class Plan {
     table.connect[wiring][set] = chosen;
   }
 
-  /** The decisions from a set on. */
-  tree(set: number, wiring: boolean, trips: number): Step {
+  /** The decisions from a set on, the first one first. */
+  steps(set: number, wiring: boolean, trips: number): Trial[] {
+    const steps: Trial[] = [];
+    this.follow(set, wiring, trips, steps);
+    return steps;
+  }
+
+  private follow(set: number, wiring: boolean, trips: number, steps: Trial[]): Next {
     const { candidates } = this.question;
     if (set === 0) return { fault: null };
     if (!wiring && (set & (set - 1)) === 0) return { fault: candidates[Math.log2(set)]!.id };
     const part = this.table(trips).connect[wiring ? 1 : 0][set]!;
-    return {
+    const step = steps.length;
+    const trial: Trial = {
       connect: candidates.filter((_candidate, i) => (part >> i) & 1).map(({ id }) => id),
-      ifTrips: this.tree(part, wiring, trips - 1),
-      ifHolds: this.tree(set & ~part, false, trips),
+      ifTrips: { step },
+      ifHolds: { step },
     };
+    steps.push(trial);
+    trial.ifTrips = this.follow(part, wiring, trips - 1, steps);
+    trial.ifHolds = this.follow(set & ~part, false, trips, steps);
+    return { step };
   }
 }
 
 /** How often the worst path of a plan trips. */
-function mostTrips(step: Step): number {
-  if (!('connect' in step)) return 0;
-  return Math.max(1 + mostTrips(step.ifTrips), mostTrips(step.ifHolds));
+function mostTrips(steps: readonly Trial[]): number {
+  const from = (next: Next): number => {
+    if (!('step' in next)) return 0;
+    const { ifTrips, ifHolds } = steps[next.step]!;
+    return Math.max(1 + from(ifTrips), from(ifHolds));
+  };
+  return steps.length === 0 ? 0 : from({ step: 0 });
 }

@@ -37,29 +37,23 @@ export const isolationInput = z
   });
 export type IsolationInput = z.input<typeof isolationInput>;
 
-/** What is known at the end of a path: the faulty candidate, or `null` for the fixed wiring. */
-export interface Found {
-  fault: string | null;
-}
+const next = z.union([
+  z.object({ step: z.int().describe('go on with this one of the steps') }),
+  z.object({ fault: z.string().nullable().describe('found: the faulty candidate; null: the fixed wiring') }),
+]);
+export type Next = z.infer<typeof next>;
 
 /** One trial: what to connect, and what follows from each way it ends. */
-export interface Trial {
-  connect: string[];
-  ifTrips: Step;
-  ifHolds: Step;
-}
-export type Step = Found | Trial;
-
-export const step: z.ZodType<Step> = z.lazy(() =>
-  z.union([
-    z.object({ fault: z.string().nullable().describe('the faulty candidate; null: the fixed wiring') }),
-    z.object({ connect: z.array(z.string()), ifTrips: step, ifHolds: step }),
-  ]),
-);
+const trial = z.object({ connect: z.array(z.string()), ifTrips: next, ifHolds: next });
+export type Trial = z.infer<typeof trial>;
 
 export const isolationOutput = z.object({
   expectedCost: z.number(),
   firstConnect: z.array(z.string()),
-  steps: step.describe('the whole decision tree'),
+  steps: z
+    .array(trial)
+    .describe(
+      'the whole decision tree, begun at the first; empty: there is only one possibility from the start',
+    ),
 });
 export type IsolationPlan = z.infer<typeof isolationOutput>;
