@@ -13,7 +13,7 @@ const TIME = { share: 0.05, seconds: 2 } as const;
  * note at odds with all others is not believed) and what any breaker might have shown (so that an odd trip, such
  * as a very late one, is not dismissed for its oddity alone): `lean` says how far towards the second.
  */
-const STRAY = { share: 0.03, evenOdds: 0.5, perLnSecond: 0.05, lean: 0.75 } as const;
+const STRAY = { share: 0.05, evenOdds: 0.5, perLnSecond: 0.05, lean: 0.5 } as const;
 
 /** This share of trips comes, or is noted, late: by a factor that is larger the rarer it is. */
 const LATE = { share: 0.02, rate: 3 } as const;
@@ -110,7 +110,8 @@ export function weigh(
     else if (event.notBeforeSeconds !== undefined) untimedRow(row, grid, event, heats, scale, tau);
     else tripRow(row, grid, event, heats, scale, tau);
   }
-  const usual = sumOfProducts(prior, fits);
+  // How likely a hold is of any breaker bears on nothing.
+  const usual = event.outcome === 'held' ? 1 : sumOfProducts(prior, fits);
   // What no breaker would show says nothing of this one.
   if (!(usual > Number.MIN_VALUE)) return factor;
   const floor = STRAY.share * strayLikelihood(event, usual);

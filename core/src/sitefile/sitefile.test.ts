@@ -124,6 +124,14 @@ describe('what must hold together', () => {
 });
 
 describe('versions', () => {
+  test('of version 2 nothing changes but what it did not know: curves, holds, how loads run', () => {
+    const upgraded = upgradeSiteFile({ ...whole(), version: 2 });
+    expect(upgraded).toMatchObject({ from: 2, file: { version: SITE_FILE_VERSION } });
+    const read = siteFile.parse((upgraded as { file: unknown }).file);
+    expect(read).toEqual(siteFile.parse(whole()));
+    expect(read.curves).toEqual([]);
+  });
+
   test('of version 1 the strikes leave their entries and the split rule becomes the school’s', () => {
     const { strikes: _strikes, ...raw } = whole();
     const old = {
