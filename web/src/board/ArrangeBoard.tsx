@@ -15,7 +15,7 @@ import {
 } from '@dnd-kit/core';
 import type { Board as BoardData } from '@phylaxon/core/board';
 import { GripVertical } from 'lucide-react';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { api } from '../api/index.ts';
 import { classes, placeText, sayError } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
@@ -60,12 +60,18 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
     return dragged && target ? planMove(board, dragged, target) : null;
   };
 
+  /** Where the keys carry it; what overlaps most would be a guess while the board is laid out anew. */
+  const aim = useRef<string | null>(null);
+  const aimed: CollisionDetection = (args) =>
+    args.pointerCoordinates === null && aim.current !== null ? [{ id: aim.current }] : collisions(args);
+
   const carryByKey: KeyboardCoordinateGetter = (event, { context, currentCoordinates }) => {
     const from = itemOf(context.over?.id ?? context.active?.id);
     const next = from && neighbour(board.panel, items, from, event.code);
     const rect = next && context.droppableRects.get(next.key);
     if (!rect) return currentCoordinates;
     event.preventDefault();
+    aim.current = next.key;
     return { x: rect.left + 4, y: rect.top + 4 };
   };
   const sensors = useSensors(
@@ -107,7 +113,7 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
       </p>
       <DndContext
         sensors={sensors}
-        collisionDetection={collisions}
+        collisionDetection={aimed}
         accessibility={{
           announcements,
           screenReaderInstructions: {
@@ -115,7 +121,10 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
               'Press the space bar to take it up, arrow keys to carry it, space again to put it down, Escape to leave it.',
           },
         }}
-        onDragStart={({ active }) => setCarried(String(active.id))}
+        onDragStart={({ active }) => {
+          aim.current = null;
+          setCarried(String(active.id));
+        }}
         onDragOver={({ over: target }) => setOver(target ? String(target.id) : null)}
         onDragEnd={({ active, over: target }) =>
           void put(String(active.id), target ? String(target.id) : undefined)
