@@ -60,7 +60,7 @@ function makeGrid(refined: number): Grid {
   const first = SOUND_LN_K.from - (beside - 0.5) * step;
   const tauStep = TAU_STEP / refined;
   const half = Math.ceil((REACH * PRIOR.weak.lnTauSd) / TAU_STEP) * refined;
-  const lnTauOff = Float64Array.from({ length: 2 * half + 1 }, (_, t) => (t - half) * tauStep);
+  const lnTauOff = Float64Array.from({ length: 2 * half }, (_, t) => (t + 0.5 - half) * tauStep);
   const prior = new Float64Array(cells * lnTauOff.length);
   const bounds = {
     weak: [0, beside],
