@@ -49,6 +49,20 @@ test('a hold that is logged moves the figure; a doubtful record names a safe tri
       data: { kind: 'trip', amps, afterSeconds, at },
     });
   await trip(20.6, 700, '2026-11-01T10:00:00Z');
+  await expect(page.getByText('First its conductor')).toBeVisible();
+  const described = await request.put(`/api/v1/breakers/${breakerOf(path)}/circuit`, {
+    data: {
+      label: 'Shed',
+      loads: [load('Press', 1440), load('Lamp', 900)],
+      conductor: { material: 'copper', gauge: '12', insulationC: 75, cable: 'other' },
+      terminalC: 75,
+    },
+  });
+  expect(described.status()).toBe(200);
+  await expect(page.getByText('First it must be on and hold')).toBeVisible();
+  await request.post(`/api/v1/breakers/${breakerOf(path)}/events`, {
+    data: { kind: 'reset', feel: 'clean-clicks', result: 'holds', at: '2026-11-01T11:00:00Z' },
+  });
   await expect(page.getByText(/A safe trial would settle it: Press and Lamp, 19.5 A together/)).toBeVisible();
 
   await page.getByRole('button', { name: 'It held: log it' }).click();
@@ -127,6 +141,17 @@ test.describe('on a phone', () => {
     await expect(page.getByRole('status').filter({ hasText: '27.8 A' })).toContainText('it trips');
     await page.getByRole('button', { name: /^● ?Kettle|Kettle 13 A/ }).click();
     await expect(page.getByRole('status').filter({ hasText: '14.8 A' })).toContainText('it never trips');
+  });
+
+  test('a start that trips is told, though what runs would hold', async ({ page, request }) => {
+    const pump = load('Pump', 600, { surgeTimes: 12, surgeSeconds: 4 });
+    await page.goto(await withLoads(request, [load('Heater', 1800), pump]));
+    await openBench(page, 'Together');
+    await expect(page.getByText(/Heater and Pump together, as one of them starts/)).toBeVisible();
+    const sum = page.getByRole('status').filter({ hasText: '20 A' });
+    await expect(sum).toContainText('as one of them starts');
+    await page.getByRole('button', { name: /Pump/ }).click();
+    await expect(page.getByRole('status').filter({ hasText: '15 A' })).toContainText('it never trips');
   });
 });
 

@@ -4,7 +4,7 @@ import { profileQuestion, soundUnits, tripChance, type ProfileQuestion } from '@
 import { seeded, type Random } from '@phylaxon/core/random';
 import { BORDERLINE, POPULATIONS, simulatedUnit, type Population } from '@phylaxon/core/testing';
 import { together } from '@phylaxon/core/together';
-import { passThrough, standardBand, type Stretch } from '@phylaxon/core/trip';
+import { bandFor, passThrough, type Stretch } from '@phylaxon/core/trip';
 import { median, say, verdict } from './say.ts';
 
 const UNITS = 2000;
@@ -108,7 +108,7 @@ function exactUpdate(): void {
     ...ours.results.map((heat, i) => Math.abs(heat - theirs.results[i]!) / Math.max(1, theirs.results[i]!)),
   );
   // Where it opens, the integrator must find it at its threshold.
-  const element = { ...standardBand(20).leastSensitive };
+  const element = { ...bandFor(20).leastSensitive };
   const opened = profiles.flatMap(({ stretches }) => {
     const { openedAfter } = passThrough(element, stretches);
     return openedAfter === null

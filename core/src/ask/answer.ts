@@ -1,18 +1,20 @@
 import { z } from 'zod';
-import { beliefFrom, effectiveRatingInput, openingTimes, segment } from '../effective/index.ts';
+import {
+  beliefFrom,
+  effectiveRatingInput,
+  openingTimes,
+  openingTimesShape,
+  segment,
+} from '../effective/index.ts';
 import { amps } from '../quantities/index.ts';
 import {
   atAmbient,
-  bandOf,
+  bandFor,
   curvePoints,
-  fitCurve,
+  edgeOpens,
   heatAfter,
-  MAGNETIC_PICKUP,
-  MAGNETIC_SECONDS,
-  secondsToOpen,
-  standardBand,
   tripWindowInput,
-  type ThermalElement,
+  type Edge,
 } from '../trip/index.ts';
 
 const { ratingAmps, ambientC } = tripWindowInput.shape;
@@ -32,10 +34,7 @@ const seconds = z.number().nullable();
 export const askOutput = z.object({
   sound: z.object({ fastestSeconds: seconds, slowestSeconds: seconds }),
   openedBefore: z.boolean().describe('what ran before may have opened a sound unit already'),
-  unit: z
-    .object({ p05: seconds, p50: seconds, p95: seconds, never: z.number() })
-    .nullable()
-    .describe('this unit, by its record; null without one'),
+  unit: openingTimesShape.nullable().describe('this unit, by its record; null without one'),
 });
 export type AskOutput = z.infer<typeof askOutput>;
 
@@ -50,24 +49,19 @@ export type AskOutput = z.infer<typeof askOutput>;
  */
 export function answerAsk(input: AskInput): AskOutput {
   const { ratingAmps, amps, before, ambientC, curve, events } = askInput.parse(input);
-  const band = curve ? bandOf(fitCurve({ points: curve })) : standardBand(ratingAmps);
-  const multiple = amps / ratingAmps;
+  const band = bandFor(ratingAmps, curve);
   let openedBefore = false;
-  const opens = (edge: ThermalElement, pickup: number, magnetic: number) => {
-    const element = atAmbient(edge, ambientC);
+  const opens = (edge: Edge) => {
+    const element = atAmbient(band[edge], ambientC);
     let heat = 0;
     for (const one of before) {
       heat = heatAfter(element.tauSeconds, heat, one.amps / ratingAmps, one.seconds);
       openedBefore ||= heat >= element.thresholdSquared;
     }
-    const thermal = secondsToOpen(element, multiple, Math.sqrt(heat));
-    return multiple >= pickup ? Math.min(thermal ?? Infinity, magnetic) : thermal;
+    return edgeOpens(edge, element, amps / ratingAmps, heat);
   };
   return {
-    sound: {
-      fastestSeconds: opens(band.mostSensitive, MAGNETIC_PICKUP.mostSensitive, MAGNETIC_SECONDS.fastest),
-      slowestSeconds: opens(band.leastSensitive, MAGNETIC_PICKUP.leastSensitive, MAGNETIC_SECONDS.slowest),
-    },
+    sound: { fastestSeconds: opens('mostSensitive'), slowestSeconds: opens('leastSensitive') },
     openedBefore,
     unit:
       events.length === 0 ? null : openingTimes(beliefFrom({ ratingAmps, events }), amps, before, ambientC),

@@ -56,6 +56,8 @@ export function standingOf({ at, decision }: Verdict): Standing {
 export function coolDownOf({ breaker, handle, trips, unit }: Evidence): Sheet['coolDown'] {
   const last = trips.at(-1);
   if (handle !== 'tripped' || !last || last.pace === 'at-once' || breaker.kind === 'surge') return null;
+  // Where heat alone would not have opened it, its electronics did: there is nothing to wait for.
+  if (breaker.kind !== 'standard' && (last.window === null || last.window.region === 'holds')) return null;
   return {
     since: last.event.at,
     slowest: slowestCoolDown(breaker.ratingAmps),

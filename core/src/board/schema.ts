@@ -5,7 +5,8 @@ import { breaker, circuit, curve, id, instant, panel, site } from '../record/ind
 import { schools } from '../settings/index.ts';
 import { sizingOutput } from '../sizing/index.ts';
 import { tripWindowOutput } from '../trip/index.ts';
-import { trialEvent } from '../effective/index.ts';
+import { trial } from '../readings/index.ts';
+import { wear } from '../wear/index.ts';
 
 const handle = z.enum(['on', 'off', 'tripped']);
 
@@ -74,17 +75,6 @@ export type Board = z.infer<typeof board>;
 
 const coolDownTimes = z.object({ latches: z.number(), forgotten: z.number() });
 
-const trial = z.object({
-  eventId: id,
-  at: instant,
-  outcome: z.enum(['tripped', 'held']),
-  amps: z.number().nullable(),
-  seconds: z.number().nullable(),
-  event: trialEvent.nullable(),
-  tells: z.enum(['consistent', 'too-early', 'too-late', 'nothing']),
-  text: z.string(),
-});
-
 /** Everything about one breaker. */
 export const sheet = z.object({
   panel,
@@ -101,13 +91,7 @@ export const sheet = z.object({
     }),
   ),
   trials: z.array(trial).describe('trips and holds as measurements of its bimetal, oldest first'),
-  wear: z.object({
-    operations: z.int(),
-    thermalTrips: z.int(),
-    magneticTrips: z.int(),
-    electronicTrips: z.int(),
-    lastWorkedAt: instant.nullable(),
-  }),
+  wear,
   coolDown: z
     .object({ since: instant, slowest: coolDownTimes, unit: coolDownTimes.nullable() })
     .nullable()

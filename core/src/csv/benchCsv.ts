@@ -1,17 +1,13 @@
 import { curvePoints, type CurvePoint } from '../trip/index.ts';
 import type { LoggedStretch } from '../profile/index.ts';
+import { figure, plain } from './cells.ts';
 
 /** What a table gave, or what is wrong with it, line by line. */
 export type FromTable<T> = { ok: T } | { problems: string[] };
 
 const MOST_PROBLEMS = 20;
-const NEVER = ['', 'never', '-', '–', '∞', 'inf'];
+const NEVER = ['', 'never', '-', '∞', 'inf'];
 
-const plain = (cell: string | undefined) => (cell ?? '').trim().toLowerCase();
-const figure = (cell: string | undefined) => {
-  const text = plain(cell).replace(',', '.').replace('−', '-');
-  return text === '' ? Number.NaN : Number(text);
-};
 const isHeader = (row: readonly string[]) => row.every((cell) => Number.isNaN(figure(cell)));
 
 /**

@@ -1,6 +1,7 @@
 import { sayPlace, type Half } from '../panel/index.ts';
 import { INSTRUMENTS, LOAD_STATES, readingInput, type Breaker, type Reading } from '../record/index.ts';
 import type { z } from 'zod';
+import { figure, plain } from './cells.ts';
 
 /** The columns of a table of readings, in order. Units stand in each line, the time’s zone in its name. */
 export const READING_COLUMNS = [
@@ -59,8 +60,6 @@ export interface CsvReading {
 
 type Seated = Pick<Breaker, 'id' | 'space' | 'poles' | 'half'>;
 
-const plain = (text: string) => text.trim().toLowerCase().replace(/[–−]/g, '-').replace(/\s+/g, ' ');
-
 /** Every way people write where a breaker sits. */
 function placeNames({ space, poles, half }: Seated): string[] {
   if (space === null) return ['main'];
@@ -70,10 +69,6 @@ function placeNames({ space, poles, half }: Seated): string[] {
 }
 
 const QUANTITY = { V: 'voltage', A: 'current', '°C': 'temperature' } as const;
-
-/** A figure as written, a decimal comma taken for a point; NaN for what is none. */
-const figure = (text: string) =>
-  text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.').replace('−', '-'));
 
 function unitOf(text: string): { unit: keyof typeof QUANTITY; toRecord: (value: number) => number } | null {
   switch (plain(text).replace('°', '')) {

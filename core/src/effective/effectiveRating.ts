@@ -11,7 +11,7 @@ import {
 } from './schema.ts';
 
 /** From this probability on a side is told. */
-export const JUDGED_FROM = 0.8;
+const JUDGED_FROM = 0.8;
 
 /** What is believed of one breaker once its record is read. */
 export interface Belief {
@@ -60,7 +60,12 @@ export function effectiveRating(input: EffectiveRatingInput, refined = 1): Effec
   return conclude(beliefFrom(input, refined));
 }
 
-/** What is believed of a breaker by all its events; see `effectiveRating`. */
+/**
+ * What is believed of a breaker by all its events; see `effectiveRating`.
+ *
+ * @throws ZodError as `effectiveRating` does
+ * @example beliefFrom({ ratingAmps: 20, events: [] }).ratingAmps // 20
+ */
 export function beliefFrom(input: EffectiveRatingInput, refined = 1): Belief {
   const { ratingAmps, events } = effectiveRatingInput.parse(input);
   const belief = beforeAnyEvent(ratingAmps, refined);
@@ -74,7 +79,11 @@ export function beliefFrom(input: EffectiveRatingInput, refined = 1): Belief {
   return belief;
 }
 
-/** A belief in figures. */
+/**
+ * A belief in figures.
+ *
+ * @example conclude(beliefFrom({ ratingAmps: 20, events: [] })).judgement // 'undetermined'
+ */
 export function conclude(belief: Belief): EffectiveRating {
   const { grid, ratingAmps, lnTauTypical } = belief;
   const byK = byLnK(belief);
@@ -95,7 +104,7 @@ export function conclude(belief: Belief): EffectiveRating {
 }
 
 /** The side whose probability reaches 0.8. */
-export const judgementOf = (probability: EffectiveRating['probability']): Judgement =>
+const judgementOf = (probability: EffectiveRating['probability']): Judgement =>
   SIDES.find((side) => probability[side] >= JUDGED_FROM) ?? 'undetermined';
 
 /** Probability of each cell of ln k, whatever τ. */

@@ -1,5 +1,6 @@
 export * from './schema.ts';
-export * from './effectiveRating.ts';
+export { beliefFrom, conclude, effectiveRating, type Belief } from './effectiveRating.ts';
+export { NOTES } from './likelihood.ts';
 export * from './unitRecord.ts';
 export * from './predict.ts';
 export * from './trialToSettle.ts';

@@ -2,18 +2,24 @@ import { ambientScale, MAGNETIC_PICKUP } from '../trip/index.ts';
 import type { Grid } from './grid.ts';
 import type { TrialEvent } from './schema.ts';
 
-/** One reading error for all currents of an event: log-normal, one sigma. */
-const CURRENT_SD = 0.03;
-/** Times are good to 5 % and 2 s. */
-const TIME = { share: 0.05, seconds: 2 } as const;
+/** How good notes are taken to be. */
+export const NOTES = {
+  /** One reading error for all currents of an event: log-normal, one sigma. */
+  currentSd: 0.03,
+  /** Times are good to 5 % and 2 s. */
+  timeShare: 0.05,
+  timeSeconds: 2,
+  /** Records contradict the model now and then: this share of them says nothing. */
+  strayShare: 0.05,
+} as const;
 
 /**
- * Records contradict the model now and then: this share of them says nothing. How such a one is spread cannot be
+ * Notes that say nothing, `NOTES.strayShare` of them. How such a one is spread cannot be
  * known. For holds it is taken as even odds. For trips it lies between an even spread over all times (so that a
  * note at odds with all others is not believed) and what any breaker might have shown (so that an odd trip, such
  * as a very late one, is not dismissed for its oddity alone): `lean` says how far towards the second.
  */
-const STRAY = { share: 0.05, evenOdds: 0.5, perLnSecond: 0.05, lean: 0.5 } as const;
+const STRAY = { evenOdds: 0.5, perLnSecond: 0.05, lean: 0.6 } as const;
 
 /** This share of trips comes, or is noted, late: by a factor that is larger the rarer it is. */
 const LATE = { share: 0.02, rate: 3 } as const;
@@ -55,7 +61,7 @@ const NO_HEAT = 1e-6;
 
 const COLD: Heat = { heat: 0, variance: 0 };
 
-const timeVariance = (seconds: number) => (TIME.share * seconds) ** 2 + TIME.seconds ** 2;
+const timeVariance = (seconds: number) => (NOTES.timeShare * seconds) ** 2 + NOTES.timeSeconds ** 2;
 
 function after({ heat, variance }: Heat, finalHeat: number, seconds: number, tau: number): Heat {
   const left = Math.exp(-seconds / tau);
@@ -76,7 +82,7 @@ const hotter = (a: Heat, b: Heat) => (b.heat > a.heat ? b : a);
 function lnKAt({ heat, variance }: Heat, scale: number) {
   return {
     lnK: 0.5 * Math.log(heat / scale),
-    sd: Math.sqrt(CURRENT_SD ** 2 + variance / (4 * heat * heat)),
+    sd: Math.sqrt(NOTES.currentSd ** 2 + variance / (4 * heat * heat)),
   };
 }
 
@@ -114,8 +120,8 @@ export function weigh(
   const usual = event.outcome === 'held' ? 1 : sumOfProducts(prior, fits);
   // What no breaker would show says nothing of this one.
   if (!(usual > Number.MIN_VALUE)) return factor;
-  const floor = STRAY.share * strayLikelihood(event, usual);
-  return 1 / multiply(mass, fits, factor * (1 - STRAY.share), factor * floor);
+  const floor = NOTES.strayShare * strayLikelihood(event, usual);
+  return 1 / multiply(mass, fits, factor * (1 - NOTES.strayShare), factor * floor);
 }
 
 /* One short loop each: they are most of the work, and short ones are compiled best. */
@@ -219,7 +225,7 @@ function tripRow(
   const finalHeat = heats.at(-1)!;
   if (finalHeat <= now.heat || finalHeat <= NO_HEAT) return;
   const noted = Math.max(event.segments.at(-1)!.seconds, 0.05);
-  const timeSd = Math.sqrt(TIME.share ** 2 + Math.log1p((TIME.seconds / noted) ** 2));
+  const timeSd = Math.sqrt(NOTES.timeShare ** 2 + Math.log1p((NOTES.timeSeconds / noted) ** 2));
   const add = (lnOff: number, sd: number, weight: number) => {
     const seconds = noted * Math.exp(lnOff);
     // So long after it settled, nearly none that open do so now.

@@ -1,15 +1,6 @@
 import { ambientScale, heatAfter, secondsToOpen } from '../trip/index.ts';
 import type { Belief } from './effectiveRating.ts';
-import type { Segment } from './schema.ts';
-
-/** When a unit opens, as far as is believed; `null`: never. */
-export interface OpeningTimes {
-  p05: number | null;
-  p50: number | null;
-  p95: number | null;
-  /** Chance that it never opens at this current. */
-  never: number;
-}
+import type { OpeningTimes, Segment } from './schema.ts';
 
 /**
  * When this unit opens at a steady current, after what it carried before.
@@ -50,7 +41,11 @@ export function openingTimes(
   return { ...quantiles(times), never };
 }
 
-/** The chance that this unit carries a current for so long from cold without opening, at 25 °C. */
+/**
+ * The chance that this unit carries a current for so long from cold without opening, at 25 °C.
+ *
+ * @example chanceToHold(beliefFrom({ ratingAmps: 20, events: [] }), 60, 3600) // 0
+ */
 export function chanceToHold(belief: Belief, amps: number, seconds: number): number {
   const { grid, ratingAmps, lnTauTypical, mass } = belief;
   let holds = 0;

@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { ambientC, amps, seconds } from '../quantities/index.ts';
-
-const rating = 'The rating must be from 10 to 225 A.';
+import { amps, seconds } from '../quantities/index.ts';
+import { coveredAmbient, coveredRating } from '../trip/index.ts';
 
 /** A stretch of steady current. */
 export const segment = z.object({ amps, seconds });
@@ -10,10 +9,7 @@ export type Segment = z.infer<typeof segment>;
 /** One trip, or one time that it held: a cold start followed by its segments. */
 export const trialEvent = z
   .object({
-    ambientC: ambientC
-      .min(-20, 'The ambient temperature must be from −20 °C to 60 °C.')
-      .max(60, 'The ambient temperature must be from −20 °C to 60 °C.')
-      .default(25),
+    ambientC: coveredAmbient,
     segments: z
       .array(segment)
       .min(1, 'An event needs one segment at least.')
@@ -31,7 +27,7 @@ export const trialEvent = z
 export type TrialEvent = z.output<typeof trialEvent>;
 
 export const effectiveRatingInput = z.object({
-  ratingAmps: z.number().min(10, rating).max(225, rating),
+  ratingAmps: coveredRating,
   events: z.array(trialEvent).max(500, 'At most 500 events at a time.'),
 });
 export type EffectiveRatingInput = z.input<typeof effectiveRatingInput>;
@@ -53,3 +49,14 @@ export const effectiveRatingOutput = z.object({
   tauSeconds: percentiles.describe('its time constant'),
 });
 export type EffectiveRating = z.infer<typeof effectiveRatingOutput>;
+
+const opens = z.number().nullable();
+
+/** When a unit opens, as far as is believed. */
+export const openingTimesShape = z.object({
+  p05: opens.describe('s; null: never'),
+  p50: opens,
+  p95: opens,
+  never: z.number().describe('chance that it never opens at this current'),
+});
+export type OpeningTimes = z.infer<typeof openingTimesShape>;

@@ -10,8 +10,11 @@ export interface TrialLoad {
 
 /** What to do about a unit whose record does not settle it. */
 export type Settlement =
-  /** The record settles it, or there is nothing on record that asks a question. */
-  | { kind: 'settled' | 'no-record' }
+  /**
+   * The record settles it; there is nothing on record that asks a question; or what its conductor carries is not
+   * known, and without that no trial is safe.
+   */
+  | { kind: 'settled' | 'no-record' | 'conductor-first' }
   | {
       kind: 'trial';
       amps: number;
@@ -40,7 +43,7 @@ const LEAST_SHARE = 0.5;
  * or tested off the panel.
  *
  * @param input its record, as `effectiveRating` takes it
- * @param ampacity of its conductor, A; `null`: not known
+ * @param ampacity of its conductor, A; `null`: not known, then it is asked for first
  * @param loads what can be switched on
  * @example trialToSettle({ ratingAmps: 20, events: [] }, 20, []).kind // 'no-record'
  */
@@ -52,7 +55,8 @@ export function trialToSettle(
   if (!input.events.some((event) => event.outcome === 'tripped')) return { kind: 'no-record' };
   const belief = beliefFrom(input);
   if (conclude(belief).judgement !== 'undetermined') return { kind: 'settled' };
-  const limitAmps = Math.min(input.ratingAmps, ampacity ?? Infinity);
+  if (ampacity === null) return { kind: 'conductor-first' };
+  const limitAmps = Math.min(input.ratingAmps, ampacity);
   const trials = currents(limitAmps, loads).flatMap(({ amps, names }) =>
     DURATIONS.map((seconds) => ({ amps, seconds, loads: names, ...outlook(belief, amps, seconds) })),
   );

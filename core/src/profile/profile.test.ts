@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { beliefFrom } from '../effective/index.ts';
 import { seeded } from '../random/index.ts';
-import { passThrough, standardBand } from '../trip/index.ts';
+import { bandFor, passThrough } from '../trip/index.ts';
 import {
   currentOf,
   drawProfile,
@@ -120,7 +120,7 @@ describe('when it opens', () => {
     fc.assert(
       fc.property(someLoads, (loads) => {
         const question = ask({ hours: 3, loads });
-        const element = standardBand(20).mostSensitive;
+        const element = bandFor(20).mostSensitive;
         const multiples = stretches(question).map(({ amps, seconds }) => ({ multiple: amps / 20, seconds }));
         const { openedAfter } = passThrough(element, multiples);
         const found = opensAfter({ ...element, pickup: Infinity }, 20, currentOf(question), 3 * 3600);

@@ -1,15 +1,8 @@
 import { z } from 'zod';
-import { beliefFrom, effectiveRatingInput } from '../effective/index.ts';
+import { beliefFrom, effectiveRatingInput, openingTimesShape } from '../effective/index.ts';
 import { seeded } from '../random/index.ts';
-import {
-  atAmbient,
-  bandOf,
-  curvePoints,
-  fitCurve,
-  standardBand,
-  type ThermalElement,
-} from '../trip/index.ts';
-import { currentOf, opensAfter, PICKUPS } from './runProfile.ts';
+import { atAmbient, bandFor, curvePoints, MAGNETIC_PICKUP, type Edge } from '../trip/index.ts';
+import { currentOf, opensAfter } from './runProfile.ts';
 import { profileQuestion } from './schema.ts';
 import { thisUnit } from './units.ts';
 
@@ -29,10 +22,7 @@ export const profileOutput = z.object({
     fastestSeconds: seconds.describe('the most sensitive sound unit; null: it holds'),
     slowestSeconds: seconds.describe('the least sensitive'),
   }),
-  unit: z
-    .object({ p05: seconds, p50: seconds, p95: seconds, never: z.number() })
-    .nullable()
-    .describe('this unit, by its record; null without one'),
+  unit: openingTimesShape.nullable().describe('this unit, by its record; null without one'),
 });
 export type ProfileTimes = z.infer<typeof profileOutput>;
 
@@ -50,16 +40,15 @@ const DRAWN_UNITS = 400;
 export function profileTimes(input: ProfileInput): ProfileTimes {
   const question = profileInput.parse(input);
   const { ratingAmps, ambientC, hours, curve, events } = question;
-  const band = curve ? bandOf(fitCurve({ points: curve })) : standardBand(ratingAmps);
+  const band = bandFor(ratingAmps, curve);
   const horizon = hours * 3600;
-  const opens = (edge: ThermalElement, pickup: number) =>
-    finite(opensAfter({ ...atAmbient(edge, ambientC), pickup }, ratingAmps, currentOf(question), horizon));
+  const opens = (edge: Edge) => {
+    const unit = { ...atAmbient(band[edge], ambientC), pickup: MAGNETIC_PICKUP[edge] };
+    return finite(opensAfter(unit, ratingAmps, currentOf(question), horizon));
+  };
   return {
     ...figuresOf(question),
-    sound: {
-      fastestSeconds: opens(band.mostSensitive, PICKUPS.first),
-      slowestSeconds: opens(band.leastSensitive, PICKUPS.last),
-    },
+    sound: { fastestSeconds: opens('mostSensitive'), slowestSeconds: opens('leastSensitive') },
     unit: events.length === 0 ? null : ofThisUnit(question, horizon),
   };
 }

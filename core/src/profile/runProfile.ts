@@ -1,4 +1,4 @@
-import { MAGNETIC_PICKUP, type ThermalElement } from '../trip/index.ts';
+import type { ThermalElement } from '../trip/index.ts';
 import { LoadClock, LoggedClock, turnsOf, type Current, type Turns } from './loadClock.ts';
 import type { z } from 'zod';
 import type { profileQuestion } from './schema.ts';
@@ -23,6 +23,8 @@ export const currentOf = (
  * @param current what the circuit carries
  * @param horizon how long to look, s
  * @returns seconds from the start; `Infinity`: it holds so long
+ * @example opensAfter({ thresholdSquared: 1.8225, tauSeconds: 197, pickup: 20 }, 20,
+ *   currentOf(profileQuestion.parse({ ratingAmps: 20, loads: [{ id: 'a', amps: 40 }] })), 3600) // 119.8…
  */
 export function opensAfter(unit: Unit, ratingAmps: number, current: Current, horizon: number): number {
   const { thresholdSquared, tauSeconds, pickup } = unit;
@@ -43,19 +45,18 @@ export function opensAfter(unit: Unit, ratingAmps: number, current: Current, hor
   return Infinity;
 }
 
-/** The pick-up of the magnet of the most and of the least sensitive sound unit. */
-export const PICKUPS = {
-  first: MAGNETIC_PICKUP.mostSensitive,
-  last: MAGNETIC_PICKUP.leastSensitive,
-} as const;
-
 /** One stretch of a profile, to be drawn. */
 export interface DrawnStretch {
   from: number;
   amps: number;
 }
 
-/** The current of a profile with all loads at the start of their turn, as it changes; at most `most` changes. */
+/**
+ * The current of a profile with all loads at the start of their turn, as it changes; at most `most` changes.
+ *
+ * @example drawProfile(profileQuestion.parse({ ratingAmps: 20, loads: [{ id: 'a', amps: 4 }] }))
+ *   // [{ from: 0, amps: 4 }]
+ */
 export function drawProfile(profile: Profile, most = 4000): DrawnStretch[] {
   const current = currentOf(profile);
   const horizon = profile.hours * 3600;

@@ -1,6 +1,6 @@
 import type { Belief } from '../effective/index.ts';
 import { normalWithin, type Random } from '../random/index.ts';
-import { ambientScale, MAGNETIC_PICKUP, standardBand, type Band } from '../trip/index.ts';
+import { ambientScale, bandFor, MAGNETIC_PICKUP, type Band } from '../trip/index.ts';
 import type { Unit } from './runProfile.ts';
 
 /** Draws one unit after the other out of those it may be, at an ambient (°C). */
@@ -14,12 +14,12 @@ const pickup = (random: Random) => {
 /** Where most sound units lie within their band: ln of the ultimate multiple, and of τ over the slowest. */
 const TYPICAL = { lnK: Math.log(1.17), lnKSd: 0.12, lnTauShare: Math.log(0.405), lnTauSd: 0.5 } as const;
 
-/** Sound units of a rating (A): within the band, most of them towards its middle. */
-export function soundUnits(
-  ratingAmps: number,
-  ambientC: number,
-  band: Band = standardBand(ratingAmps),
-): DrawUnit {
+/**
+ * Sound units of a rating (A): within the band, most of them towards its middle.
+ *
+ * @example soundUnits(20, 25)(seeded(1)).thresholdSquared // between 1.08² and 1.35²
+ */
+export function soundUnits(ratingAmps: number, ambientC: number, band: Band = bandFor(ratingAmps)): DrawUnit {
   const lnK = (k2: number) => 0.5 * Math.log(k2);
   const [k, tau] = [
     [lnK(band.mostSensitive.thresholdSquared), lnK(band.leastSensitive.thresholdSquared)],
@@ -37,7 +37,11 @@ export function soundUnits(
 
 const clamp = (value: number, [least, most]: [number, number]) => Math.min(most, Math.max(least, value));
 
-/** This unit, as far as its record tells. */
+/**
+ * This unit, as far as its record tells.
+ *
+ * @example thisUnit(beliefFrom({ ratingAmps: 20, events: [] }), 25)(seeded(1)).tauSeconds // some 80 s
+ */
 export function thisUnit({ grid, mass, lnTauTypical }: Belief, ambientC: number): DrawUnit {
   const upTo = new Float64Array(mass.length);
   let sum = 0;

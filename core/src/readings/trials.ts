@@ -1,24 +1,47 @@
-import { beliefFrom, conclude, type EffectiveRating, type TrialEvent } from '../effective/index.ts';
-import { exceeds, sayDuration, sayQuantity } from '../quantities/index.ts';
-import { isTrip, PACE_SECONDS, tripPace, type Breaker, type BreakerEvent } from '../record/index.ts';
-import { MAGNETIC_PICKUP, slowestCoolDown, tripWindow, type Band, type TripVerdict } from '../trip/index.ts';
+import { z } from 'zod';
+import {
+  effectiveRating,
+  trialEvent,
+  type EffectiveRating,
+  type EffectiveRatingInput,
+  type TrialEvent,
+} from '../effective/index.ts';
+import { sayDuration, sayQuantity } from '../quantities/index.ts';
+import {
+  id,
+  instant,
+  isTrip,
+  PACE_SECONDS,
+  tripPace,
+  type Breaker,
+  type BreakerEvent,
+} from '../record/index.ts';
+import {
+  isCovered,
+  judgeHold,
+  MAGNETIC_PICKUP,
+  nearestAmbient,
+  slowestCoolDown,
+  tripWindow,
+  type Band,
+  type TripVerdict,
+} from '../trip/index.ts';
 import { eventWindowQuestion, sayWindow, tripFacts } from './tripEvidence.ts';
 
 /** What an event on record tells of the bimetal: a trip, or a time that it held. */
-export interface Trial {
-  eventId: string;
-  at: string;
-  outcome: 'tripped' | 'held';
-  /** `null`: current not known. */
-  amps: number | null;
-  /** `null`: nobody timed it. */
-  seconds: number | null;
-  /** As `effectiveRating` takes it; `null`: it tells nothing of the bimetal. */
-  event: TrialEvent | null;
-  tells: 'consistent' | 'too-early' | 'too-late' | 'nothing';
-  /** Why, as a sentence. */
-  text: string;
-}
+export const trial = z.object({
+  eventId: id,
+  at: instant,
+  outcome: z.enum(['tripped', 'held']),
+  amps: z.number().nullable().describe('null: current not known'),
+  seconds: z.number().nullable().describe('null: nobody timed it'),
+  event: trialEvent
+    .nullable()
+    .describe('as effective-rating takes it; null: it tells nothing of the bimetal'),
+  tells: z.enum(['consistent', 'too-early', 'too-late', 'nothing']),
+  text: z.string().describe('why, as a sentence'),
+});
+export type Trial = z.infer<typeof trial>;
 
 /** How long a load is taken to have run where it is only said that it was steady: all is settled by then. */
 const STEADY_SECONDS = 7200;
@@ -57,7 +80,11 @@ export function trialsOf(breaker: Breaker, events: readonly BreakerEvent[], band
     const nothing = tellsNothing(breaker, event, before);
     if (nothing !== null) return [{ ...base, event: null, tells: 'nothing', text: nothing }];
     return [
-      { ...base, event: trialEvent(event), ...judged(breaker, event, verdicts.get(event.id) ?? null, band) },
+      {
+        ...base,
+        event: asTrialEvent(event),
+        ...judged(breaker, event, verdicts.get(event.id) ?? null, band),
+      },
     ];
   });
 }
@@ -66,7 +93,7 @@ export function trialsOf(breaker: Breaker, events: readonly BreakerEvent[], band
 function tellsNothing(breaker: Breaker, event: BreakerEvent, before: BreakerEvent | null): string | null {
   const { kind, ratingAmps } = breaker;
   if (kind === 'surge') return 'A surge unit has no trip curve: it tells nothing here.';
-  if (ratingAmps < 10 || ratingAmps > 225) return 'The model covers ratings from 10 to 225 A.';
+  if (!isCovered(ratingAmps)) return 'The model covers ratings from 10 to 225 A.';
   if (event.amps === null) return 'The current is not known: it tells nothing here.';
   if (event.amps === 0) return 'Without current it tells nothing here.';
   if (!isTrip(event)) {
@@ -87,22 +114,18 @@ function stillWarm(ratingAmps: number, before: BreakerEvent, event: BreakerEvent
   return tripPace(before) !== 'at-once' && rested < slowestCoolDown(ratingAmps).forgotten;
 }
 
-function trialEvent(event: BreakerEvent): TrialEvent {
+function asTrialEvent(event: BreakerEvent): TrialEvent {
   const tripped = isTrip(event);
   const { from, to } = PACE_SECONDS[tripPace(event)];
   const seconds = event.afterSeconds ?? to;
   const preload = (event.preloadAmps ?? 0) > 0 ? [{ amps: event.preloadAmps!, seconds: STEADY_SECONDS }] : [];
   return {
-    ambientC: Math.min(60, Math.max(-20, event.ambientC ?? 25)),
+    ambientC: nearestAmbient(event.ambientC),
     segments: [...preload, { amps: event.amps!, seconds }],
     outcome: tripped ? 'tripped' : 'held',
     ...(event.afterSeconds === null && tripped ? { notBeforeSeconds: from } : {}),
   };
 }
-
-/** A hold is counted against a unit only beyond these doubts, as a trip is. */
-const TIME_DOUBT = 1.25;
-const CURRENT_DOUBT = 1.05;
 
 function judged(
   breaker: Breaker,
@@ -125,8 +148,7 @@ function judged(
       text: `${words[verdict ?? 'within-band']}: it opened${when} at ${amps}; ${sound}.`,
     };
   }
-  const latest = tripWindow({ ...question, amps: question.amps / CURRENT_DOUBT }, band).slowestSeconds;
-  const late = latest !== null && exceeds(event.afterSeconds!, latest * TIME_DOUBT);
+  const late = judgeHold(question, event.afterSeconds!, band) === 'too-late';
   return {
     tells: late ? 'too-late' : 'consistent',
     text: `${late ? 'Too late' : 'Consistent with a sound unit'}: it held ${amps} for ${sayDuration(event.afterSeconds!)}; ${sound}.`,
@@ -140,14 +162,34 @@ export interface UnitFact {
   rating: EffectiveRating;
 }
 
-/** The effective rating by the events that tell something; `null` without any. */
+/** Answers by their question: a board asks the same of every breaker each time it is looked at. */
+const answered = new Map<string, EffectiveRating>();
+const MOST_ANSWERS = 2000;
+
+function remembered(question: EffectiveRatingInput): EffectiveRating {
+  const key = JSON.stringify(question);
+  const known = answered.get(key);
+  if (known) return known;
+  if (answered.size >= MOST_ANSWERS) answered.clear();
+  const rating = effectiveRating(question);
+  answered.set(key, rating);
+  return rating;
+}
+
+/**
+ * The effective rating by the events that tell something; `null` without any.
+ *
+ * @param ratingAmps rating, A
+ * @param trials its trips and holds, as `trialsOf` gives them
+ * @example unitFact(20, []) // null
+ */
 export function unitFact(ratingAmps: number, trials: readonly Trial[]): UnitFact | null {
   const telling = trials.filter((trial) => trial.event !== null);
   if (telling.length === 0) return null;
   return {
     trips: telling.filter(({ outcome }) => outcome === 'tripped').length,
     holds: telling.filter(({ outcome }) => outcome === 'held').length,
-    rating: conclude(beliefFrom({ ratingAmps, events: telling.map(({ event }) => event!) })),
+    rating: remembered({ ratingAmps, events: telling.map(({ event }) => event!) }),
   };
 }
 

@@ -9,8 +9,10 @@ import {
 } from '../record/index.ts';
 import { CITATIONS } from '../standards/index.ts';
 import {
-  type Band,
+  isCovered,
   judgeTrip,
+  nearestAmbient,
+  type Band,
   tripWindow,
   type TripVerdict,
   type TripWindow,
@@ -54,17 +56,15 @@ export function judgedTrips(
 const isThermal = (breaker: Breaker, event: BreakerEvent, pace: Pace) =>
   breaker.kind === 'standard' && pace !== 'at-once' && event.cause !== 'known-removed';
 
-const clamp = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value));
-
 /** The window an event is held against; `null`: its current is not known, or the rating is beyond the model. */
 export function eventWindowQuestion(breaker: Breaker, event: BreakerEvent): TripWindowInput | null {
   const { ratingAmps } = breaker;
-  if (event.amps === null || ratingAmps < 10 || ratingAmps > 225) return null;
+  if (event.amps === null || !isCovered(ratingAmps)) return null;
   return {
     ratingAmps,
     amps: event.amps,
-    preloadAmps: clamp(event.preloadAmps ?? 0, 0, ratingAmps),
-    ambientC: clamp(event.ambientC ?? 25, -20, 60),
+    preloadAmps: Math.min(ratingAmps, Math.max(0, event.preloadAmps ?? 0)),
+    ambientC: nearestAmbient(event.ambientC),
   };
 }
 

@@ -23,14 +23,17 @@ export const togetherInput = z.object({
 });
 export type TogetherInput = z.input<typeof togetherInput>;
 
-const offending = z.object({
-  loads: z.array(z.string()).describe('ids'),
-  amps: z.number(),
-  by: z.enum(['running', 'starting']).describe('by what they draw together, or as one of them starts'),
+const setTimes = z.object({
+  by: z
+    .enum(['running', 'starting'])
+    .nullable()
+    .describe('by what they draw together, or as one of them starts; null: it never opens'),
   fastestSeconds: z.number().nullable().describe('how soon a sound unit may open, all switched on from cold'),
   slowestSeconds: z.number().nullable().describe('how late it must; null: some never do'),
 });
-export type OffendingSet = z.infer<typeof offending>;
+export type SetTimes = z.infer<typeof setTimes>;
+
+const offending = setTimes.extend({ loads: z.array(z.string()).describe('ids'), amps: z.number() });
 
 export const togetherOutput = z.object({
   offending: z.array(offending).describe('sets of which no part trips by itself, smallest and soonest first'),

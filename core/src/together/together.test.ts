@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { MAGNETIC_PICKUP, mostSensitive, secondsToOpen, tripWindow } from '../trip/index.ts';
-import { together, type TogetherInput } from './index.ts';
+import { timesTogether, together, type TogetherInput } from './index.ts';
 
 const load = (id: string, amps: number, more: object = {}) => ({ id, amps, ...more });
 
@@ -36,6 +36,24 @@ describe('loads together', () => {
       loads: [load('saw', 14, { surgeTimes: 9, surgeSeconds: 0.1 })],
     });
     expect(offending[0]).toMatchObject({ loads: ['saw'], by: 'starting', slowestSeconds: null });
+  });
+
+  test('one set by itself: by running, by its start where that is sooner, or never', () => {
+    const heater = load('heater', 15);
+    const pump = load('pump', 5, { surgeTimes: 12, surgeSeconds: 4 });
+    expect(timesTogether({ ratingAmps: 20, loads: [heater] })).toEqual({
+      by: null,
+      fastestSeconds: null,
+      slowestSeconds: null,
+    });
+    expect(timesTogether({ ratingAmps: 20, loads: [heater, load('kettle', 12)] }).by).toBe('running');
+    const both = timesTogether({ ratingAmps: 20, loads: [heater, pump, load('lamp', 6)] });
+    expect(both.by).toBe('starting');
+    const run = timesTogether({ ratingAmps: 20, loads: [heater, load('pump', 5), load('lamp', 6)] });
+    expect(both.fastestSeconds!).toBeLessThan(run.fastestSeconds!);
+    const warm = { ratingAmps: 20, loads: [load('a', 20)] };
+    expect(timesTogether({ ...warm, ambientC: 25 }).by).toBeNull();
+    expect(timesTogether({ ...warm, ambientC: 60 }).by).toBe('running');
   });
 
   test('nothing at all, everything for ever, and no more than 20', () => {

@@ -1,17 +1,28 @@
 import type { z } from 'zod';
 import {
   atAmbient,
-  bandOf,
-  fitCurve,
+  bandFor,
+  edgeOpens,
   MAGNETIC_PICKUP,
   MAGNETIC_SECONDS,
   secondsToOpen,
-  standardBand,
+  type Edge,
   type ThermalElement,
 } from '../trip/index.ts';
-import { togetherInput, type OffendingSet, type Together, type TogetherInput } from './schema.ts';
+import { togetherInput, type SetTimes, type Together, type TogetherInput } from './schema.ts';
 
 type Loads = z.output<typeof togetherInput>['loads'];
+
+/** The edges of a sound unit at the ambient at hand. */
+type Edges = Record<Edge, ThermalElement>;
+
+const edgesOf = ({ ratingAmps, curve, ambientC }: z.output<typeof togetherInput>): Edges => {
+  const band = bandFor(ratingAmps, curve);
+  return {
+    mostSensitive: atAmbient(band.mostSensitive, ambientC),
+    leastSensitive: atAmbient(band.leastSensitive, ambientC),
+  };
+};
 
 /**
  * Which loads of a circuit can run together for ever, and which sets may trip a sound breaker: all sets of
@@ -27,13 +38,12 @@ type Loads = z.output<typeof togetherInput>['loads'];
  *   .offending[0].loads // ['press', 'kettle']
  */
 export function together(input: TogetherInput): Together {
-  const { ratingAmps, ambientC, loads, curve, most } = togetherInput.parse(input);
-  const edges = curve ? bandOf(fitCurve({ points: curve })) : standardBand(ratingAmps);
-  const fastest = atAmbient(edges.mostSensitive, ambientC);
-  const slowest = atAmbient(edges.leastSensitive, ambientC);
+  const question = togetherInput.parse(input);
+  const { ratingAmps, loads, most } = question;
+  const edges = edgesOf(question);
   const multiples = loads.map(({ amps }) => amps / ratingAmps);
   const sums = setSums(multiples);
-  const offends = offendingSets(loads, multiples, sums, fastest);
+  const offends = offendingSets(loads, multiples, sums, edges.mostSensitive);
   const smallest: number[] = [];
   const largest: number[] = [];
   let holding = 0;
@@ -53,7 +63,11 @@ export function together(input: TogetherInput): Together {
   return {
     offending: told.map(({ set }) => ({
       loads: idsOf(set),
-      ...timesOf(set, loads, multiples, sums, fastest, slowest),
+      ...timesOf(
+        loads.filter((_load, i) => (set >> i) & 1),
+        ratingAmps,
+        edges,
+      ),
       amps: sums[set]! * ratingAmps,
     })),
     offendingCount: smallest.length,
@@ -96,35 +110,22 @@ function offendingSets(
   return offends;
 }
 
-/** Seconds into its start at which a load opens a unit whose other loads have run for long; `null`: it does not. */
-function startOpens(
-  i: number,
-  set: number,
-  loads: Loads,
-  multiples: readonly number[],
-  sums: Float64Array,
-  element: ThermalElement,
-) {
-  const { surgeTimes, surgeSeconds } = loads[i]!;
-  const rest = sums[set]! - multiples[i]!;
-  const surge = rest + multiples[i]! * surgeTimes!;
-  const opens = secondsToOpen(element, surge, rest);
-  return opens !== null && opens <= surgeSeconds! ? opens : null;
-}
-
-const surgeOf = (i: number, set: number, loads: Loads, multiples: readonly number[], sums: Float64Array) =>
-  sums[set]! + multiples[i]! * (loads[i]!.surgeTimes! - 1);
-
-const startTrips = (
+/** Whether a load may trip it as it starts while the others of its set have run for long. */
+function startTrips(
   i: number,
   set: number,
   loads: Loads,
   multiples: readonly number[],
   sums: Float64Array,
   fastest: ThermalElement,
-) =>
-  surgeOf(i, set, loads, multiples, sums) >= MAGNETIC_PICKUP.mostSensitive ||
-  startOpens(i, set, loads, multiples, sums, fastest) !== null;
+) {
+  const { surgeTimes, surgeSeconds } = loads[i]!;
+  const rest = sums[set]! - multiples[i]!;
+  const surge = rest + multiples[i]! * surgeTimes!;
+  if (surge >= MAGNETIC_PICKUP.mostSensitive) return true;
+  const opens = secondsToOpen(fastest, surge, rest);
+  return opens !== null && opens <= surgeSeconds!;
+}
 
 function everyPartHolds(set: number, offends: Uint8Array): boolean {
   for (let rest = set; rest > 0; rest &= rest - 1) if (offends[set & ~(rest & -rest)]) return false;
@@ -142,32 +143,44 @@ function sizeOf(set: number): number {
   return size;
 }
 
-function timesOf(
-  set: number,
-  loads: Loads,
-  multiples: readonly number[],
-  sums: Float64Array,
-  fastest: ThermalElement,
-  slowest: ThermalElement,
-): Pick<OffendingSet, 'by' | 'fastestSeconds' | 'slowestSeconds'> {
-  const running = secondsToOpen(fastest, sums[set]!);
-  if (running !== null)
-    return { by: 'running', fastestSeconds: running, slowestSeconds: secondsToOpen(slowest, sums[set]!) };
-  const starts = loads.flatMap((load, i) => (load.surgeTimes !== null && (set >> i) & 1 ? [i] : []));
-  const soonest = starts.map((i) =>
-    surgeOf(i, set, loads, multiples, sums) >= MAGNETIC_PICKUP.mostSensitive
-      ? MAGNETIC_SECONDS.fastest
-      : (startOpens(i, set, loads, multiples, sums, fastest) ?? Infinity),
-  );
-  const latest = starts.map((i) =>
-    surgeOf(i, set, loads, multiples, sums) >= MAGNETIC_PICKUP.leastSensitive
-      ? MAGNETIC_SECONDS.slowest
-      : (startOpens(i, set, loads, multiples, sums, slowest) ?? Infinity),
-  );
+/**
+ * When a sound breaker opens with all of these loads switched on from cold: by what they draw, or sooner, as
+ * one of them starts while the others have run for long.
+ *
+ * @param input as `together` takes it
+ * @returns by what, how soon and how late (s; null: never)
+ * @example timesTogether({ ratingAmps: 20, loads: [{ id: 'press', amps: 14 }] }).by // null: it never opens
+ */
+export function timesTogether(input: TogetherInput): SetTimes {
+  const question = togetherInput.parse(input);
+  return timesOf(question.loads, question.ratingAmps, edgesOf(question));
+}
+
+function timesOf(loads: Loads, ratingAmps: number, edges: Edges): SetTimes {
+  const sum = loads.reduce((total, { amps }) => total + amps / ratingAmps, 0);
+  const starting = loads.filter(({ surgeTimes }) => surgeTimes !== null);
+  const running = (edge: Edge) => secondsToOpen(edges[edge], sum) ?? Infinity;
+  const started = (edge: Edge) =>
+    Math.min(...starting.map((load) => startOpens(load, sum, ratingAmps, edge, edges[edge])));
+  const [runs, starts] = [running('mostSensitive'), started('mostSensitive')];
   const finite = (seconds: number) => (seconds === Infinity ? null : seconds);
   return {
-    by: 'starting',
-    fastestSeconds: finite(Math.min(...soonest)),
-    slowestSeconds: finite(Math.min(...latest)),
+    by: runs === Infinity && starts === Infinity ? null : starts < runs ? 'starting' : 'running',
+    fastestSeconds: finite(Math.min(runs, starts)),
+    slowestSeconds: finite(Math.min(running('leastSensitive'), started('leastSensitive'))),
   };
+}
+
+/** Seconds into its start at which a load opens a unit whose other loads have run for long; `Infinity`: it does not. */
+function startOpens(
+  { amps, surgeTimes, surgeSeconds }: Loads[number],
+  sum: number,
+  ratingAmps: number,
+  edge: Edge,
+  element: ThermalElement,
+): number {
+  const rest = sum - amps / ratingAmps;
+  const opens = edgeOpens(edge, element, rest + (amps / ratingAmps) * surgeTimes!, rest * rest);
+  // What the magnet sees within its few cycles it acts on.
+  return opens !== null && opens <= Math.max(surgeSeconds!, MAGNETIC_SECONDS[edge]) ? opens : Infinity;
 }

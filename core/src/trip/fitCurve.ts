@@ -84,7 +84,11 @@ export function fitCurve(input: CurveFitInput): CurveFit {
   };
 }
 
-/** The band of a fitted curve. */
+/**
+ * The band of a fitted curve: its edges as bimetals.
+ *
+ * @example bandOf(fitCurve({ points })).mostSensitive.thresholdSquared // k² of its soonest edge
+ */
 export function bandOf(fit: CurveFit): Band {
   const element = ({ k, tauSeconds }: CurveFit['mostSensitive']): ThermalElement => ({
     thresholdSquared: k * k,

@@ -1,19 +1,34 @@
 import { z } from 'zod';
 import { amps } from '../quantities/index.ts';
 
+/** The ratings and the surroundings that the model of the bimetal covers, A and °C. */
+const RATINGS = { from: 10, to: 225 } as const;
+const AIR = { from: -20, to: 60 } as const;
+
+const rating = `The rating must be from ${RATINGS.from} to ${RATINGS.to} A.`;
+const air = `The ambient temperature must be from −20 °C to ${AIR.to} °C.`;
+
+export const coveredRating = z.number().min(RATINGS.from, rating).max(RATINGS.to, rating);
+export const coveredAmbient = z.number().min(AIR.from, air).max(AIR.to, air).default(25);
+
+/**
+ * Whether the model covers a rating (A).
+ *
+ * @example isCovered(400) // false
+ */
+export const isCovered = (ratingAmps: number): boolean =>
+  ratingAmps >= RATINGS.from && ratingAmps <= RATINGS.to;
+
+/** The nearest ambient the model covers, °C; 25 where it is not known. */
+export const nearestAmbient = (ambientC: number | null): number =>
+  Math.min(AIR.to, Math.max(AIR.from, ambientC ?? 25));
+
 export const tripWindowInput = z
   .object({
-    ratingAmps: z
-      .number()
-      .min(10, 'The rating must be from 10 to 225 A.')
-      .max(225, 'The rating must be from 10 to 225 A.'),
+    ratingAmps: coveredRating,
     amps,
     preloadAmps: amps.default(0).describe('steady current before, in A'),
-    ambientC: z
-      .number()
-      .min(-20, 'The ambient temperature must be from −20 to 60 °C.')
-      .max(60, 'The ambient temperature must be from −20 to 60 °C.')
-      .default(25),
+    ambientC: coveredAmbient,
   })
   .refine((q) => q.preloadAmps <= q.ratingAmps, {
     path: ['preloadAmps'],

@@ -6,7 +6,13 @@ export interface Stretch {
   seconds: number;
 }
 
-/** Heat after some seconds at a steady multiple of the rating; exact, however long. */
+/**
+ * Heat after some seconds at a steady multiple of the rating; exact, however long.
+ *
+ * @param tauSeconds time constant, s
+ * @param heat heat at the start, in units of the heat the rating would settle at
+ * @example heatAfter(100, 0, 1, 100) // 0.632…
+ */
 export function heatAfter(tauSeconds: number, heat: number, multiple: number, seconds: number): number {
   const finalHeat = multiple * multiple;
   return finalHeat + (heat - finalHeat) * Math.exp(-seconds / tauSeconds);

@@ -1,7 +1,7 @@
-import { MAGNETIC_PICKUP, MAGNETIC_SECONDS } from './magnetic.ts';
+import { bandFor, edgeOpens, type Band, type Edge } from './band.ts';
+import { MAGNETIC_PICKUP } from './magnetic.ts';
 import { tripWindowInput, type TripRegion, type TripWindow, type TripWindowInput } from './schema.ts';
-import { standardBand, type Band } from './band.ts';
-import { atAmbient, secondsToOpen } from './thermalElement.ts';
+import { atAmbient } from './thermalElement.ts';
 
 /**
  * How soon a sound thermal-magnetic breaker may, and must, open at a steady current.
@@ -19,19 +19,12 @@ import { atAmbient, secondsToOpen } from './thermalElement.ts';
  */
 export function tripWindow(input: TripWindowInput, band?: Band): TripWindow {
   const { ratingAmps, amps, preloadAmps, ambientC } = tripWindowInput.parse(input);
-  const edges = band ?? standardBand(ratingAmps);
+  const edges = band ?? bandFor(ratingAmps);
   const multiple = amps / ratingAmps;
-  const preload = preloadAmps / ratingAmps;
-  const thermalFastest = secondsToOpen(atAmbient(edges.mostSensitive, ambientC), multiple, preload);
-  const thermalSlowest = secondsToOpen(atAmbient(edges.leastSensitive, ambientC), multiple, preload);
-  const fastestSeconds =
-    multiple >= MAGNETIC_PICKUP.mostSensitive
-      ? sooner(thermalFastest, MAGNETIC_SECONDS.fastest)
-      : thermalFastest;
-  const slowestSeconds =
-    multiple >= MAGNETIC_PICKUP.leastSensitive
-      ? sooner(thermalSlowest, MAGNETIC_SECONDS.slowest)
-      : thermalSlowest;
+  const opens = (edge: Edge) =>
+    edgeOpens(edge, atAmbient(edges[edge], ambientC), multiple, (preloadAmps / ratingAmps) ** 2);
+  const fastestSeconds = opens('mostSensitive');
+  const slowestSeconds = opens('leastSensitive');
   return {
     multiple,
     region: region(multiple, fastestSeconds, slowestSeconds),
@@ -39,8 +32,6 @@ export function tripWindow(input: TripWindowInput, band?: Band): TripWindow {
     slowestSeconds,
   };
 }
-
-const sooner = (a: number | null, b: number) => (a === null ? b : Math.min(a, b));
 
 function region(multiple: number, fastest: number | null, slowest: number | null): TripRegion {
   if (multiple >= MAGNETIC_PICKUP.leastSensitive) return 'instantaneous';

@@ -1,20 +1,19 @@
-import { isTrip, tripPace, type Breaker, type BreakerEvent } from '../record/index.ts';
+import { z } from 'zod';
+import { instant, isTrip, tripPace, type Breaker, type BreakerEvent } from '../record/index.ts';
 import type { AfterDeadShort } from '../settings/index.ts';
 import { MAGNETIC_PICKUP } from '../trip/index.ts';
 
 /** What a breaker went through, as far as it is on record. */
-export interface Wear {
-  /** Times its handle was worked, by hand or by a trip. */
-  operations: number;
-  /** Trips by heat. */
-  thermalTrips: number;
-  /** Trips at once, or at a current in the magnetic range: a dead short, by all that is known. */
-  magneticTrips: number;
-  /** Trips of an electronic unit that may have been its electronics’. */
-  electronicTrips: number;
-  /** When its handle was last moved, by hand or by a trip; `null`: never on record. */
-  lastWorkedAt: string | null;
-}
+export const wear = z.object({
+  operations: z.int().describe('times its handle was worked, by hand or by a trip'),
+  thermalTrips: z.int().describe('trips by heat'),
+  magneticTrips: z
+    .int()
+    .describe('trips at once, or at a current in the magnetic range: a dead short, by all that is known'),
+  electronicTrips: z.int().describe('trips of an electronic unit that may have been its electronics’'),
+  lastWorkedAt: instant.nullable().describe('when its handle was last moved; null: never on record'),
+});
+export type Wear = z.infer<typeof wear>;
 
 /**
  * The ledger of a breaker: what wears its contacts and its mechanism. A reset counts as two operations, off
@@ -25,7 +24,7 @@ export interface Wear {
  * @example wearOf(breaker, []).lastWorkedAt // null
  */
 export function wearOf(breaker: Pick<Breaker, 'kind' | 'ratingAmps'>, events: readonly BreakerEvent[]): Wear {
-  const wear: Wear = {
+  const ledger: Wear = {
     operations: 0,
     thermalTrips: 0,
     magneticTrips: 0,
@@ -34,16 +33,16 @@ export function wearOf(breaker: Pick<Breaker, 'kind' | 'ratingAmps'>, events: re
   };
   for (const event of events) {
     if (event.kind === 'held') continue;
-    wear.operations += event.kind === 'reset' ? 2 : 0;
-    wear.operations += event.kind === 'handle' && event.position !== 'tripped' ? 1 : 0;
-    wear.lastWorkedAt = event.at;
+    ledger.operations += event.kind === 'reset' ? 2 : 0;
+    ledger.operations += event.kind === 'handle' && event.position !== 'tripped' ? 1 : 0;
+    ledger.lastWorkedAt = event.at;
     if (!isTrip(event)) continue;
-    wear.operations++;
-    if (isMagnetic(breaker, event)) wear.magneticTrips++;
-    else if (breaker.kind === 'standard') wear.thermalTrips++;
-    else wear.electronicTrips++;
+    ledger.operations++;
+    if (isMagnetic(breaker, event)) ledger.magneticTrips++;
+    else if (breaker.kind === 'standard') ledger.thermalTrips++;
+    else ledger.electronicTrips++;
   }
-  return wear;
+  return ledger;
 }
 
 /** At once, for a unit that has nothing but heat and magnet; or at a current that only a short draws. */

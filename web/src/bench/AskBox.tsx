@@ -3,8 +3,8 @@ import type { Sheet } from '@phylaxon/core/board';
 import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
 import { useId, useState } from 'react';
 import { useComputation } from '../compute/index.ts';
-import { ampsText, Button, FieldError, percentText, temperatureText } from '../shared/index.ts';
-import { pointsOf, recordOf, sayList, sayTimes } from './bench.ts';
+import { ampsText, Button, FieldError, temperatureText } from '../shared/index.ts';
+import { pointsOf, recordOf, sayList, sayTimes, sayUnitTimes } from './bench.ts';
 
 /** What a person would ask first: what it carries now, or somewhat more than its rating. */
 const firstQuestion = ({ load, breaker }: Sheet) =>
@@ -80,18 +80,4 @@ function sayAsk({ amps, before, ambientC }: Ask): string {
   const ran = before.map((one) => `${sayDuration(one.seconds)} at ${ampsText(one.amps)}`);
   const after = ran.length === 0 ? 'from cold' : `after ${sayList(ran)}`;
   return `${ampsText(amps)}, ${after}, in air of ${temperatureText(ambientC)}`;
-}
-
-/** When this unit opens, in 9 of 10 of what is believed of it. */
-export function sayUnitTimes(unit: {
-  p05: number | null;
-  p50: number | null;
-  p95: number | null;
-  never: number;
-}): string {
-  if (unit.never >= 0.95) return 'never';
-  const middle = unit.p50 === null ? '' : `, most likely about ${sayDuration(unit.p50)}`;
-  if (unit.never < 0.05) return `${sayTimes(unit.p05, unit.p95)}${middle}`;
-  const from = unit.p05 === null ? '' : `, not before ${sayDuration(unit.p05)}`;
-  return `${percentText(unit.never)} that it never does${middle}${from}`;
 }

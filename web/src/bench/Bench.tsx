@@ -1,8 +1,8 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import type { Sheet } from '@phylaxon/core/board';
+import { isCovered } from '@phylaxon/core/trip';
 import { lazy, Suspense } from 'react';
 import type { LogTab } from '../log/index.ts';
-import { isCovered } from './bench.ts';
 import { TogetherPart } from './TogetherPart.tsx';
 import { WearPart } from './WearPart.tsx';
 
@@ -32,7 +32,7 @@ const PARTS = [
 export function Bench(props: PartProps) {
   const { breaker } = props.sheet;
   if (breaker.kind === 'surge') return <p>A surge unit has no trip curve: its lamp tells how it is.</p>;
-  if (!isCovered(breaker)) {
+  if (!isCovered(breaker.ratingAmps)) {
     return (
       <>
         <p className="mb-4">The trip curve of the standard covers ratings from 10 to 225 A.</p>

@@ -1,6 +1,7 @@
 import type { Sheet } from '@phylaxon/core/board';
 import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
-import { useId, useState } from 'react';
+import { bandFor } from '@phylaxon/core/trip';
+import { useState } from 'react';
 import {
   Area,
   CartesianGrid,
@@ -14,18 +15,16 @@ import {
   YAxis,
 } from 'recharts';
 import { useComputation } from '../compute/index.ts';
-import { ampsText, fromCelsius, temperatureText } from '../shared/index.ts';
-import { recordOf } from './bench.ts';
-import { bandAt, bandPoints, SPAN, standardPoints, type BandPoint } from './curvePoints.ts';
+import { ampsText, AXIS, fromCelsius } from '../shared/index.ts';
+import { pointsOf, recordOf } from './bench.ts';
+import { bandPoints, SPAN, standardPoints, type BandPoint } from './curvePoints.ts';
+import { AirPick } from './Pick.tsx';
 
-const AXIS = { fill: 'var(--color-ink-soft)', fontSize: 12 };
 const MULTIPLES = [0.5, 1, 2, 3, 6, 10, 20];
 const TIMES = [0.01, 0.1, 1, 10, 60, 600, 3600];
-const AIR = [0, 10, 25, 40, 50];
 
 /** The band of a sound unit over current and time, with the record and what is asked. */
 export function CurveChart({ sheet, asked }: { sheet: Sheet; asked: number | null }) {
-  const id = useId();
   const [ambientC, setAmbientC] = useState(25);
   const { ratingAmps } = sheet.breaker;
   const record = recordOf(sheet);
@@ -34,25 +33,13 @@ export function CurveChart({ sheet, asked }: { sheet: Sheet; asked: number | nul
     thresholdSquared: (rating.ultimateAmps.p50 / ratingAmps) ** 2,
     tauSeconds: rating.tauSeconds.p50,
   };
-  const points = bandPoints(bandAt(sheet), ambientC, unit);
+  const points = bandPoints(bandFor(ratingAmps, pointsOf(sheet)), ambientC, unit);
   const marks = sheet.trials.filter(({ amps, seconds }) => (amps ?? 0) > 0 && (seconds ?? 0) > 0);
   return (
     <>
-      <p className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1 text-sm">
-        <label htmlFor={id}>Air around it</label>
-        <select
-          id={id}
-          value={ambientC}
-          onChange={(event) => setAmbientC(Number(event.target.value))}
-          className="min-h-11 rounded-sm border border-rule-strong bg-bone-raised px-2"
-        >
-          {AIR.map((celsius) => (
-            <option key={celsius} value={celsius}>
-              {temperatureText(celsius)}
-            </option>
-          ))}
-        </select>
-      </p>
+      <div className="mb-2">
+        <AirPick value={ambientC} onChange={setAmbientC} />
+      </div>
       <div
         role="img"
         aria-label={`Time until it opens over current, both on logarithmic scales, in air of ${sayNumber(fromCelsius(ambientC), 0)}°. ${marks.length} events are marked; they stand in words below.`}

@@ -10,9 +10,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { ampsText, roundTicks } from '../shared/index.ts';
-
-const AXIS = { fill: 'var(--color-ink-soft)', fontSize: 12 };
+import { ampsText, AXIS, roundTicks } from '../shared/index.ts';
 
 /** How probability lies over the current at which it opens in the end. */
 export function DensityChart({ told, ratingAmps }: { told: UnitRecord; ratingAmps: number }) {
@@ -51,22 +49,12 @@ export function DensityChart({ told, ratingAmps }: { told: UnitRecord; ratingAmp
               x2={Math.min(to, ratingAmps * 1.35)}
               fill="var(--color-good)"
               fillOpacity={0.14}
-              label={{
-                value: 'a sound unit',
-                position: 'insideTop',
-                fill: 'var(--color-ink-soft)',
-                fontSize: 12,
-              }}
+              label={{ value: 'a sound unit', position: 'insideTop', ...AXIS }}
             />
             <ReferenceLine
               x={ratingAmps}
               stroke="var(--color-ink-soft)"
-              label={{
-                value: `rating ${ampsText(ratingAmps)}`,
-                position: 'top',
-                fill: 'var(--color-ink-soft)',
-                fontSize: 12,
-              }}
+              label={{ value: `rating ${ampsText(ratingAmps)}`, position: 'top', ...AXIS }}
             />
             <Area
               dataKey="now"

@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { api } from '../api/index.ts';
-import { useComputation } from '../compute/index.ts';
+import { readTable, useComputation } from '../compute/index.ts';
 import {
   Button,
   FieldError,
@@ -21,7 +21,6 @@ import {
 } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 import { Section } from './Section.tsx';
-import { readTable } from './readTable.ts';
 
 /** Empty rows are not points. */
 const row = z.object({

@@ -1,4 +1,3 @@
-import { isCovered } from './bench.ts';
 import type { EffectiveRating, Judgement, Settlement } from '@phylaxon/core/effective';
 import { sayDuration } from '@phylaxon/core/quantities';
 import { useWork } from '../compute/index.ts';
@@ -7,23 +6,38 @@ import type { PartProps } from './Bench.tsx';
 import { recordOf, runningLoads, sayList } from './bench.ts';
 
 /** What to do next about what the record says: its joint first, a trial that settles it, or another unit. */
-export function NextTrial({ sheet, onLog, result }: PartProps & { result: EffectiveRating }) {
-  const { breaker, circuit, sizing, standing } = sheet;
+export function NextTrial({ sheet, onLog, onCircuit, result }: PartProps & { result: EffectiveRating }) {
+  const { circuit, sizing, standing } = sheet;
   const record = recordOf(sheet);
-  const open = result.judgement === 'undetermined' && isCovered(breaker);
+  const open = result.judgement === 'undetermined';
   const loads = runningLoads(circuit).map(({ name, amps }) => ({ name: name ?? '', amps }));
   const settlement = useWork('settle', open ? { record, ampacity: sizing?.ampacity ?? null, loads } : null);
   if (standing.decision.stop.active) {
     return <Notice title="No trial while a danger sign stands. Leave it off." />;
   }
   if (result.judgement === 'weak') return <JointFirst sheet={sheet} onLog={onLog} />;
-  if (!settlement) return null;
+  if (!open || !settlement) return null;
+  if (isWarm(sheet)) return <JointFirst sheet={sheet} onLog={onLog} />;
+  if (settlement.kind === 'conductor-first') {
+    return (
+      <Notice title="First its conductor">
+        <p>
+          A trial would settle it, but none is safe while nobody knows what the conductor carries. Give its
+          size and material.
+        </p>
+        <Button look="quiet" className="mt-2" onClick={onCircuit}>
+          Describe the conductor
+        </Button>
+      </Notice>
+    );
+  }
   return <Settle settlement={settlement} sheet={sheet} onLog={onLog} />;
 }
 
+const isWarm = ({ heat }: PartProps['sheet']) => heat.some(({ grade }) => grade !== 'normal');
+
 function JointFirst({ sheet, onLog }: Pick<PartProps, 'sheet' | 'onLog'>) {
-  const warm = sheet.heat.some(({ grade }) => grade !== 'normal');
-  if (warm) {
+  if (isWarm(sheet)) {
     return (
       <Notice title="Its joint is warm: that first">
         <p>
@@ -78,7 +92,19 @@ function Settle({
   const { amps, seconds, loads, chance, ifHeld, ifTripped } = settlement;
   const what =
     loads.length > 0 ? `${sayList(loads)}, ${ampsText(amps)} together` : `a steady ${ampsText(amps)}`;
-  const off = sheet.handle !== 'on';
+  if (sheet.handle !== 'on') {
+    return (
+      <Notice title="First it must be on and hold">
+        <p>
+          A trial would settle it then: {what}, for {sayDuration(seconds)}. Reset it fully, once, when it has
+          cooled and what made it trip is known.
+        </p>
+        <Button look="quiet" className="mt-2" onClick={() => onLog('reset')}>
+          Log a reset
+        </Button>
+      </Notice>
+    );
+  }
   return (
     <Notice title={`A safe trial would settle it: ${what}, for ${sayDuration(seconds)}`}>
       <p>
@@ -89,7 +115,6 @@ function Settle({
       <p className="mt-1">
         Stay with it; feel its face with the back of your hand now and then. Sizzling, a smell or a face too
         hot to hold: switch it off and stop.
-        {off && ' First it must hold after a full reset.'}
       </p>
       <p className="mt-2 flex flex-wrap gap-2">
         <Button look="quiet" onClick={() => onLog('held')}>

@@ -12,9 +12,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { ampsText, roundTicks } from '../shared/index.ts';
-
-const AXIS = { fill: 'var(--color-ink-soft)', fontSize: 12 };
+import { ampsText, AXIS, roundTicks } from '../shared/index.ts';
 
 interface CurrentProps {
   drawn: DrawnStretch[];

@@ -1,26 +1,31 @@
 import type { Sheet } from '@phylaxon/core/board';
-import { currentFromTable } from '@phylaxon/core/csv';
-import type { LoggedStretch, ProfileQuestion, TripChance } from '@phylaxon/core/profile';
+import type { TripChance } from '@phylaxon/core/profile';
 import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
-import { useId, useState } from 'react';
-import { useChance, useComputation, useWork, type Chance, type ChanceQuestion } from '../compute/index.ts';
-import { ampsText, Button, FileField, percentText, Problems, temperatureText } from '../shared/index.ts';
-import { sayUnitTimes } from './AskBox.tsx';
+import { useState } from 'react';
+import {
+  keepLogged,
+  useChance,
+  useWork,
+  type Chance,
+  type ChanceQuestion,
+  type RunningQuestion,
+} from '../compute/index.ts';
+import { ampsText, Button, FileField, percentText, Problems } from '../shared/index.ts';
 import type { PartProps } from './Bench.tsx';
-import { pointsOf, recordOf, runningLoads, sayTimes } from './bench.ts';
+import { pointsOf, recordOf, runningLoads, sayTimes, sayUnitTimes } from './bench.ts';
+import { AirPick, Pick } from './Pick.tsx';
 import { ChanceChart, CurrentChart } from './RunningCharts.tsx';
-import { readTable } from './readTable.ts';
 import { Figures, Section } from './Section.tsx';
 
 const HOURS = [1, 8, 24, 168];
-const AIR = [10, 25, 40, 50];
 const UNITS = 10_000;
 /** So many changes of the current are drawn. */
 const DRAWN = 600;
 
 interface Logged {
   name: string;
-  stretches: LoggedStretch[];
+  id: string;
+  stretches: number;
 }
 
 /** The load as it really runs: what it amounts to, when it opens the breaker, how likely that is hour by hour. */
@@ -30,25 +35,19 @@ export function RunningPart({ sheet, onCircuit }: PartProps) {
   const [ambientC, setAmbientC] = useState(25);
   const [logged, setLogged] = useState<Logged | null>(null);
   const loads = runningLoads(circuit);
-  const profile: ProfileQuestion | null =
+  const profile: RunningQuestion | null =
     loads.length === 0 && !logged
       ? null
-      : { ratingAmps: breaker.ratingAmps, ambientC, hours, loads, logged: logged?.stretches ?? [] };
+      : { ratingAmps: breaker.ratingAmps, ambientC, hours, loads, loggedId: logged?.id ?? null };
   return (
     <div className="space-y-6">
       <div className="flex flex-wrap items-end gap-3">
         <Pick label="For" value={hours} onChange={setHours} options={HOURS} say={sayHours} />
-        <Pick
-          label="Air around it"
-          value={ambientC}
-          onChange={setAmbientC}
-          options={AIR}
-          say={temperatureText}
-        />
+        <AirPick value={ambientC} onChange={setAmbientC} />
         <LoggedFile logged={logged} onLogged={setLogged} />
       </div>
       {profile ? (
-        <Worked sheet={sheet} profile={profile} fromFile={logged !== null} onCircuit={onCircuit} />
+        <Worked sheet={sheet} profile={profile} onCircuit={onCircuit} />
       ) : (
         <div className="space-y-3">
           <p>
@@ -66,37 +65,6 @@ export function RunningPart({ sheet, onCircuit }: PartProps) {
 const sayHours = (hours: number) =>
   hours === 1 ? '1 hour' : hours === 24 ? 'a day' : hours === 168 ? 'a week' : `${hours} hours`;
 
-interface PickProps {
-  label: string;
-  value: number;
-  onChange: (value: number) => void;
-  options: readonly number[];
-  say: (value: number) => string;
-}
-
-function Pick({ label, value, onChange, options, say }: PickProps) {
-  const id = useId();
-  return (
-    <p>
-      <label htmlFor={id} className="mb-1 block text-sm font-medium">
-        {label}
-      </label>
-      <select
-        id={id}
-        value={value}
-        onChange={(event) => onChange(Number(event.target.value))}
-        className="min-h-11 rounded-sm border border-rule-strong bg-bone-raised px-3"
-      >
-        {options.map((option) => (
-          <option key={option} value={option}>
-            {say(option)}
-          </option>
-        ))}
-      </select>
-    </p>
-  );
-}
-
 function LoggedFile({
   logged,
   onLogged,
@@ -106,16 +74,16 @@ function LoggedFile({
 }) {
   const [problems, setProblems] = useState<string[]>([]);
   const open = async (file: File) => {
-    const read = currentFromTable(await readTable(file));
+    const read = await keepLogged(file);
     setProblems('problems' in read ? read.problems : []);
-    if ('ok' in read) onLogged({ name: file.name, stretches: read.ok });
+    if ('ok' in read) onLogged({ name: file.name, ...read.ok });
   };
   return (
     <div className="min-w-0">
       {logged ? (
         <p className="flex flex-wrap items-center gap-2">
           <span>
-            {logged.name}: {logged.stretches.length} stretches, over again to the end.
+            {logged.name}: {logged.stretches} stretches, over again to the end.
           </span>
           <Button look="quiet" onClick={() => onLogged(null)}>
             Back to its loads
@@ -134,15 +102,15 @@ function LoggedFile({
 
 interface WorkedProps {
   sheet: Sheet;
-  profile: ProfileQuestion;
-  fromFile: boolean;
+  profile: RunningQuestion;
   onCircuit: () => void;
 }
 
-function Worked({ sheet, profile, fromFile, onCircuit }: WorkedProps) {
+function Worked({ sheet, profile, onCircuit }: WorkedProps) {
   const { events } = recordOf(sheet);
   const curve = pointsOf(sheet);
-  const answer = useComputation('profile', { ...profile, curve: curve ?? undefined, events });
+  const fromFile = profile.loggedId !== null;
+  const answer = useWork('running', { question: profile, curve, events });
   const drawn = useWork('draw', { question: profile, most: DRAWN });
   const steady =
     !fromFile && (profile.loads ?? []).every(({ onSeconds, surgeTimes }) => !onSeconds && !surgeTimes);

@@ -2,10 +2,10 @@ import type { RunningLoad } from '@phylaxon/core/profile';
 import { MOST_TOGETHER, type Together } from '@phylaxon/core/together';
 import { useState } from 'react';
 import { useComputation, useWork } from '../compute/index.ts';
-import { ampsText, Button, classes } from '../shared/index.ts';
+import { ampsText, Button, classes, temperatureText } from '../shared/index.ts';
 import type { PartProps } from './Bench.tsx';
-import { sayUnitTimes } from './AskBox.tsx';
-import { pointsOf, recordOf, runningLoads, sayList, sayTimes, sayTrips } from './bench.ts';
+import { pointsOf, recordOf, runningLoads, sayList, sayTimes, sayTrips, sayUnitTimes } from './bench.ts';
+import { AirPick } from './Pick.tsx';
 import { Section } from './Section.tsx';
 
 /** So many sets are shown; the rest are counted. */
@@ -14,13 +14,14 @@ const SHOWN = 12;
 /** Which of the circuit's loads may run together, and which trip it. */
 export function TogetherPart({ sheet, onCircuit }: PartProps) {
   const { breaker, circuit } = sheet;
+  const [ambientC, setAmbientC] = useState(25);
   const all = runningLoads(circuit);
   const loads = [...all].sort((a, b) => b.amps - a.amps).slice(0, MOST_TOGETHER);
   const answer = useComputation(
     'together',
     loads.length === 0
       ? null
-      : { ratingAmps: breaker.ratingAmps, loads, most: SHOWN, curve: pointsOf(sheet) ?? undefined },
+      : { ratingAmps: breaker.ratingAmps, ambientC, loads, most: SHOWN, curve: pointsOf(sheet) ?? undefined },
   );
   if (loads.length === 0) {
     return (
@@ -34,11 +35,16 @@ export function TogetherPart({ sheet, onCircuit }: PartProps) {
   }
   return (
     <div className="space-y-6">
-      <TryOut sheet={sheet} loads={loads} />
-      {answer ? <Sets answer={answer} loads={loads} sheet={sheet} /> : <p>Working out every set …</p>}
+      <AirPick value={ambientC} onChange={setAmbientC} />
+      <TryOut sheet={sheet} loads={loads} ambientC={ambientC} />
+      {answer ? (
+        <Sets answer={answer} loads={loads} sheet={sheet} ambientC={ambientC} />
+      ) : (
+        <p>Working out every set …</p>
+      )}
       <p className="text-sm text-ink-soft">
-        A sound {ampsText(breaker.ratingAmps)} unit at 25 °C; “never” means for ever, “or never” that some
-        sound units do not open.
+        A sound {ampsText(breaker.ratingAmps)} unit in air of {temperatureText(ambientC)}; “never” means for
+        ever, “or never” that some sound units do not open.
         {breaker.kind !== 'standard' && ' The electronics of this unit may open it sooner, and rightly.'}
         {all.length > loads.length && ` Of ${all.length} loads the ${MOST_TOGETHER} largest are worked out.`}
       </p>
@@ -46,18 +52,26 @@ export function TogetherPart({ sheet, onCircuit }: PartProps) {
   );
 }
 
+interface SetProps {
+  sheet: PartProps['sheet'];
+  loads: RunningLoad[];
+  ambientC: number;
+}
+
 /** Switch loads on and off and see at once. */
-function TryOut({ sheet, loads }: { sheet: PartProps['sheet']; loads: RunningLoad[] }) {
+function TryOut({ sheet, loads, ambientC }: SetProps) {
   const [off, setOff] = useState<readonly string[]>([]);
   const on = loads.filter(({ id }) => !off.includes(id));
   const amps = on.reduce((sum, load) => sum + load.amps, 0);
   const { ratingAmps } = sheet.breaker;
-  const answer = useComputation('opening-time', {
+  const answer = useWork('timesTogether', {
     ratingAmps,
-    amps,
+    ambientC,
+    loads: on,
     curve: pointsOf(sheet) ?? undefined,
-    events: recordOf(sheet).events,
   });
+  const record = recordOf(sheet);
+  const own = useWork('openings', record.events.length === 0 ? null : { record, amps: [amps], ambientC });
   const toggle = (id: string) =>
     setOff((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
   return (
@@ -88,26 +102,23 @@ function TryOut({ sheet, loads }: { sheet: PartProps['sheet']; loads: RunningLoa
         <span className="figures text-2xl font-semibold">{ampsText(amps)}</span>{' '}
         {on.length === 0
           ? 'with everything off.'
-          : answer && `together: ${sayTrips(answer.sound.fastestSeconds, answer.sound.slowestSeconds)}.`}
+          : answer &&
+            `together: ${sayTrips(answer.fastestSeconds, answer.slowestSeconds)}${answer.by === 'starting' ? `, as ${on.length === 1 ? 'it' : 'one of them'} starts` : ''}.`}
       </p>
-      {on.length > 0 && answer?.unit && (
+      {on.length > 0 && answer && answer.by !== 'starting' && own?.[0] && (
         <p>
-          This one, by its record: <strong>{sayUnitTimes(answer.unit)}</strong>.
+          This one, by its record: <strong>{sayUnitTimes(own[0])}</strong>.
         </p>
       )}
     </Section>
   );
 }
 
-function Sets({
-  answer,
-  loads,
-  sheet,
-}: { answer: Together; loads: RunningLoad[] } & Pick<PartProps, 'sheet'>) {
+function Sets({ answer, loads, sheet, ambientC }: SetProps & { answer: Together }) {
   const record = recordOf(sheet);
   const own = useWork(
     'openings',
-    record.events.length === 0 ? null : { record, amps: answer.offending.map(({ amps }) => amps) },
+    record.events.length === 0 ? null : { record, amps: answer.offending.map(({ amps }) => amps), ambientC },
   );
   const nameOf = (ids: readonly string[]) =>
     sayList(ids.map((id) => loads.find((load) => load.id === id)?.name ?? id));
@@ -123,14 +134,18 @@ function Sets({
                 <span className="min-w-56 flex-1">
                   <strong>{nameOf(set)}</strong>
                   {set.length > 1 ? ' together' : ' alone'}
-                  {by === 'starting' ? ', as it starts while the others run' : ''}:{' '}
-                  {sayTimes(fastestSeconds, slowestSeconds)}
+                  {by === 'starting'
+                    ? set.length > 1
+                      ? ', as one of them starts while the others run'
+                      : ', as it starts'
+                    : ''}
+                  : {sayTimes(fastestSeconds, slowestSeconds)}
                   {set.length === 2
                     ? '; either alone: never'
                     : set.length > 2
                       ? '; any fewer of them: never'
                       : ''}
-                  {own?.[i] && (
+                  {by === 'running' && own?.[i] && (
                     <span className="block text-ink-soft">
                       This one, by its record: {sayUnitTimes(own[i])}
                     </span>
@@ -142,14 +157,12 @@ function Sets({
           </ul>
         )}
         {answer.offendingCount > answer.offending.length && (
-          <p className="text-sm text-ink-soft">
-            And {answer.offendingCount - answer.offending.length} larger ones.
-          </p>
+          <p className="text-sm text-ink-soft">And {answer.offendingCount - answer.offending.length} more.</p>
         )}
       </Section>
       <Section title="These run together for ever">
         {answer.forever.length === 0 ? (
-          <p>No set does: every load trips it alone.</p>
+          <p>No set does: every load may trip it alone.</p>
         ) : (
           <ul className="divide-y divide-rule">
             {answer.forever.map(({ loads: set, amps }) => (

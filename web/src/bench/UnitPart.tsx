@@ -1,5 +1,12 @@
 import type { Sheet } from '@phylaxon/core/board';
-import type { Contribution, EffectiveRating, Judgement, Side, UnitRecord } from '@phylaxon/core/effective';
+import {
+  NOTES,
+  type Contribution,
+  type EffectiveRating,
+  type Judgement,
+  type Side,
+  type UnitRecord,
+} from '@phylaxon/core/effective';
 import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
 import { CITATIONS } from '@phylaxon/core/standards';
 import { useWork } from '../compute/index.ts';
@@ -12,6 +19,7 @@ import {
   percentText,
   temperatureText,
 } from '../shared/index.ts';
+import { useProfile } from '../stores/index.ts';
 import type { PartProps } from './Bench.tsx';
 import { recordOf } from './bench.ts';
 import { DensityChart } from './DensityChart.tsx';
@@ -65,7 +73,8 @@ export function UnitPart(props: PartProps) {
         <Contributions sheet={sheet} told={told} />
       </Section>
       <p className="text-sm text-ink-soft">
-        Currents are taken as read 3 % wrong, times 5 % and 2 s, and three notes in a hundred as saying
+        Currents are taken as read {percentText(NOTES.currentSd)} wrong, times {percentText(NOTES.timeShare)}{' '}
+        and {sayDuration(NOTES.timeSeconds)}, and {percentText(NOTES.strayShare)} of the notes as saying
         nothing. Limits of a sound unit: {CITATIONS.thermalTrip}.
       </p>
     </div>
@@ -186,6 +195,7 @@ function Contributions({ sheet, told }: { sheet: Sheet; told: UnitRecord }) {
 /** Where it was believed to open after an event: a bar from 5 to 95 %, a line at the middle. */
 function After({ added, top, rating }: { added: Contribution; top: number; rating: number }) {
   const { p05, p50, p95 } = added.after.ultimateAmps;
+  const exact = useProfile((state) => state.profile) === 'electrician';
   const x = (amps: number) => Math.min(100, (amps / top) * 100);
   return (
     <div className="text-sm">
@@ -205,7 +215,8 @@ function After({ added, top, rating }: { added: Contribution; top: number; ratin
           ({sayNumber(p05)} to {sayNumber(p95)})
         </span>
         <span className="block text-ink-soft">
-          {howMuch(added.bits)}: {sayNumber(added.bits, 2)} bits
+          {howMuch(added.bits)}
+          {exact && `: ${sayNumber(added.bits, 2)} bits`}
         </span>
       </p>
     </div>

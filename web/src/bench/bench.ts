@@ -1,14 +1,9 @@
 import type { Sheet } from '@phylaxon/core/board';
-import type { EffectiveRatingInput } from '@phylaxon/core/effective';
-import { sayDuration } from '@phylaxon/core/quantities';
+import type { EffectiveRatingInput, OpeningTimes } from '@phylaxon/core/effective';
+import { sayDuration, sayPercent } from '@phylaxon/core/quantities';
 import { loadAmps, type Circuit } from '@phylaxon/core/record';
 import type { CurvePoint } from '@phylaxon/core/trip';
 import type { RunningLoad } from '@phylaxon/core/profile';
-
-/** The model covers these ratings. */
-const COVERED = { from: 10, to: 225 };
-export const isCovered = ({ ratingAmps }: { ratingAmps: number }) =>
-  ratingAmps >= COVERED.from && ratingAmps <= COVERED.to;
 
 /** What of a record tells something of the bimetal, as the core takes it. */
 export const recordOf = ({ breaker, trials }: Pick<Sheet, 'breaker' | 'trials'>): EffectiveRatingInput => ({
@@ -59,4 +54,13 @@ export function sayTrips(soonest: number | null, latest: number | null): string 
 export function sayList(names: readonly string[]): string {
   if (names.length < 2) return names.join('');
   return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}
+
+/** When this unit opens, in 9 of 10 of what is believed of it. */
+export function sayUnitTimes({ p05, p50, p95, never }: OpeningTimes): string {
+  if (never >= 0.95) return 'never';
+  const middle = p50 === null ? '' : `, most likely about ${sayDuration(p50)}`;
+  if (never < 0.05) return `${sayTimes(p05, p95)}${middle}`;
+  const from = p05 === null ? '' : `, hardly before ${sayDuration(p05)}`;
+  return `${sayPercent(never)} that it never does${middle}${from}`;
 }

@@ -1,12 +1,8 @@
-import type { Sheet } from '@phylaxon/core/board';
 import {
   atAmbient,
-  bandOf,
-  fitCurve,
+  edgeOpens,
   MAGNETIC_PICKUP,
-  MAGNETIC_SECONDS,
   secondsToOpen,
-  standardBand,
   thermalTripClass,
   type Band,
   type ThermalElement,
@@ -22,9 +18,6 @@ export interface BandPoint {
   band: [number, number] | null;
   unit: number | null;
 }
-
-export const bandAt = (sheet: Pick<Sheet, 'breaker' | 'curve'>): Band =>
-  sheet.curve ? bandOf(fitCurve({ points: sheet.curve.points })) : standardBand(sheet.breaker.ratingAmps);
 
 const within = (seconds: number) => Math.min(SPAN.longest, Math.max(SPAN.shortest, seconds));
 
@@ -44,8 +37,8 @@ export function bandPoints(band: Band, ambientC: number, unit: ThermalElement | 
     .filter((multiple) => multiple >= SPAN.from && multiple <= SPAN.to)
     .sort((a, b) => a - b)
     .map((multiple) => {
-      const soonest = opens(fast, multiple, MAGNETIC_PICKUP.mostSensitive, MAGNETIC_SECONDS.fastest);
-      const latest = opens(slow, multiple, MAGNETIC_PICKUP.leastSensitive, MAGNETIC_SECONDS.slowest);
+      const soonest = edgeOpens('mostSensitive', fast, multiple);
+      const latest = edgeOpens('leastSensitive', slow, multiple);
       const mine = own && secondsToOpen(own, multiple);
       return {
         multiple,
@@ -54,11 +47,6 @@ export function bandPoints(band: Band, ambientC: number, unit: ThermalElement | 
       };
     });
 }
-
-const opens = (element: ThermalElement, multiple: number, pickup: number, magnetic: number) => {
-  const thermal = secondsToOpen(element, multiple);
-  return multiple >= pickup ? Math.min(thermal ?? Infinity, magnetic) : thermal;
-};
 
 /** The points the standard sets for this rating: by then it must have opened. */
 export function standardPoints(ratingAmps: number) {

@@ -1,17 +1,11 @@
 import { beliefFrom, type EffectiveRatingInput } from '@phylaxon/core/effective';
-import {
-  profileQuestion,
-  soundUnits,
-  thisUnit,
-  tripChance,
-  type ProfileQuestion,
-  type TripChance,
-} from '@phylaxon/core/profile';
+import { profileQuestion, soundUnits, thisUnit, tripChance, type TripChance } from '@phylaxon/core/profile';
 import { seeded } from '@phylaxon/core/random';
-import { bandOf, fitCurve, type CurvePoint } from '@phylaxon/core/trip';
+import { bandFor, type CurvePoint } from '@phylaxon/core/trip';
+import { profileOf, type RunningQuestion } from './loggedCurrent.ts';
 
 export interface ChanceQuestion {
-  profile: ProfileQuestion;
+  profile: RunningQuestion;
   units: number;
   /** Of any sound unit, or of this one by its record. */
   of: 'sound' | 'this';
@@ -29,12 +23,12 @@ export async function chanceOfTrip(
   onProgress: (share: number) => void,
   token: { cancelled: boolean },
 ): Promise<TripChance | null> {
-  const question = profileQuestion.parse(profile);
+  const question = profileQuestion.parse(profileOf(profile));
   const { ratingAmps, ambientC } = question;
   const draw =
     of === 'this'
       ? thisUnit(beliefFrom({ ratingAmps, events }), ambientC)
-      : soundUnits(ratingAmps, ambientC, curve ? bandOf(fitCurve({ points: curve })) : undefined);
+      : soundUnits(ratingAmps, ambientC, bandFor(ratingAmps, curve));
   const work = tripChance(question, draw, units, seeded(20_261_125));
   let breath = performance.now();
   for (;;) {

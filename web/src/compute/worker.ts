@@ -2,6 +2,7 @@ import '../csp/index.ts';
 import { COMPUTATIONS, type ComputationName } from '@phylaxon/core/compute';
 import { expose } from 'comlink';
 import { chanceOfTrip, type ChanceQuestion } from './chanceOfTrip.ts';
+import { keepLogged } from './loggedCurrent.ts';
 import { WORK, type WorkName } from './work.ts';
 
 let running: { cancelled: boolean } | null = null;
@@ -26,6 +27,8 @@ const api = {
     running = token;
     return chanceOfTrip(question, onProgress, token);
   },
+
+  keepLogged,
 
   cancel(): void {
     if (running) running.cancelled = true;

@@ -1,40 +1,51 @@
 import { useFormContext } from 'react-hook-form';
-import { Check, Choices, NumberField, TextField, toNumber } from '../shared/index.ts';
+import { Check, Choices, NumberField, temperatureUnit, TextField, toNumber } from '../shared/index.ts';
 import { CAUSE_OPTIONS, PACE_OPTIONS, type Circumstances } from './circumstances.ts';
 
 const number = { setValueAs: toNumber };
 
+interface FigureProps {
+  name: 'minutes' | 'seconds' | 'amps' | 'preloadAmps' | 'ambientC';
+  label: string;
+  unit: string;
+}
+
+/** One figure of the circumstances. */
+export function Figure({ name, label, unit }: FigureProps) {
+  const { register, formState } = useFormContext<Circumstances>();
+  return (
+    <NumberField
+      label={label}
+      unit={unit}
+      registration={register(name, number)}
+      error={formState.errors[name]?.message}
+    />
+  );
+}
+
+/** What it carried before, and the air around it. */
+export const Before = () => (
+  <>
+    <Figure name="preloadAmps" label="Steady load before" unit="A" />
+    <Figure name="ambientC" label="Air around" unit={temperatureUnit()} />
+  </>
+);
+
 /** How soon it tripped, by feel or by the clock, and at what current. */
 export function HowSoon({ label }: { label: string }) {
   const { register, formState } = useFormContext<Circumstances>();
-  const { errors } = formState;
   return (
     <>
       <Choices
         label={label}
         options={PACE_OPTIONS}
         registration={register('pace')}
-        error={errors.pace?.message}
+        error={formState.errors.pace?.message}
       />
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-        <NumberField
-          label="Timed: minutes"
-          unit="min"
-          registration={register('minutes', number)}
-          error={errors.minutes?.message}
-        />
-        <NumberField
-          label="and seconds"
-          unit="s"
-          registration={register('seconds', number)}
-          error={errors.seconds?.message}
-        />
-        <NumberField
-          label="Current then"
-          unit="A"
-          registration={register('amps', number)}
-          error={errors.amps?.message}
-        />
+        <Figure name="minutes" label="Timed: minutes" unit="min" />
+        <Figure name="seconds" label="and seconds" unit="s" />
+        <Figure name="amps" label="Current then" unit="A" />
       </div>
     </>
   );

@@ -3,16 +3,8 @@ import type { Breaker } from '@phylaxon/core/record';
 import { FormProvider, useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';
-import {
-  DraftNote,
-  NumberField,
-  showErrors,
-  temperatureUnit,
-  toNumber,
-  useDraft,
-  withDraft,
-} from '../shared/index.ts';
-import { WhenAndNote } from './CircumstanceFields.tsx';
+import { DraftNote, showErrors, useDraft, withDraft } from '../shared/index.ts';
+import { Before, Figure, WhenAndNote } from './CircumstanceFields.tsx';
 import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
@@ -42,9 +34,8 @@ export function HeldForm({ breaker, where }: { breaker: Breaker; where: string }
     defaultValues: withDraft(draftName, fresh()),
   });
   const draft = useDraft(draftName, methods, fresh);
-  const { register, handleSubmit, formState } = methods;
+  const { handleSubmit, formState } = methods;
   const { errors, isSubmitting } = formState;
-  const number = { setValueAs: toNumber };
 
   const onSubmit = async (values: Values) => {
     const { at, afterSeconds, amps, preloadAmps, ambientC, note } = toRecord({
@@ -68,36 +59,10 @@ export function HeldForm({ breaker, where }: { breaker: Breaker; where: string }
           log it.
         </p>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-          <NumberField
-            label="It carried"
-            unit="A"
-            registration={register('amps', number)}
-            error={errors.amps?.message}
-          />
-          <NumberField
-            label="For: minutes"
-            unit="min"
-            registration={register('minutes', number)}
-            error={errors.minutes?.message}
-          />
-          <NumberField
-            label="and seconds"
-            unit="s"
-            registration={register('seconds', number)}
-            error={errors.seconds?.message}
-          />
-          <NumberField
-            label="Steady load before"
-            unit="A"
-            registration={register('preloadAmps', number)}
-            error={errors.preloadAmps?.message}
-          />
-          <NumberField
-            label="Air around"
-            unit={temperatureUnit()}
-            registration={register('ambientC', number)}
-            error={errors.ambientC?.message}
-          />
+          <Figure name="amps" label="It carried" unit="A" />
+          <Figure name="minutes" label="For: minutes" unit="min" />
+          <Figure name="seconds" label="and seconds" unit="s" />
+          <Before />
         </div>
         <WhenAndNote />
         <Submit label="Store" busy={isSubmitting} outcome={outcome} error={errors.root?.message} />

@@ -5,18 +5,8 @@ import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
-import {
-  ampsText,
-  temperatureUnit,
-  toCelsius,
-  NumberField,
-  showErrors,
-  toNumber,
-  DraftNote,
-  useDraft,
-  withDraft,
-} from '../shared/index.ts';
-import { CauseFields, HowSoon, WhenAndNote } from './CircumstanceFields.tsx';
+import { ampsText, toCelsius, showErrors, DraftNote, useDraft, withDraft } from '../shared/index.ts';
+import { Before, CauseFields, HowSoon, WhenAndNote } from './CircumstanceFields.tsx';
 import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
@@ -38,9 +28,8 @@ export function TripForm({ breaker, where }: { breaker: Breaker; where: string }
     defaultValues: withDraft(draftName, freshCircumstances()),
   });
   const draft = useDraft(draftName, methods, freshCircumstances);
-  const { register, handleSubmit, formState, control } = methods;
+  const { handleSubmit, formState, control } = methods;
   const { errors, isSubmitting } = formState;
-  const number = { setValueAs: toNumber };
 
   const onSubmit = async (values: Values) => {
     try {
@@ -58,18 +47,7 @@ export function TripForm({ breaker, where }: { breaker: Breaker; where: string }
         <DraftNote draft={draft} />
         <HowSoon label="How soon did it trip?" />
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-          <NumberField
-            label="Steady load before"
-            unit="A"
-            registration={register('preloadAmps', number)}
-            error={errors.preloadAmps?.message}
-          />
-          <NumberField
-            label="Air around"
-            unit={temperatureUnit()}
-            registration={register('ambientC', number)}
-            error={errors.ambientC?.message}
-          />
+          <Before />
         </div>
         <SoundUnit breaker={breaker} amps={amps} preloadAmps={preloadAmps} ambientC={ambientC} />
         <CauseFields label="What made it trip?" />

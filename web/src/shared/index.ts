@@ -1,3 +1,4 @@
+export * from './axis.ts';
 export * from './Button.tsx';
 export * from './classes.ts';
 export * from './draft.tsx';

@@ -15,7 +15,7 @@ import {
   YAxis,
 } from 'recharts';
 import { api } from '../api/index.ts';
-import { classes, dateText, timeText } from '../shared/index.ts';
+import { AXIS, classes, dateText, timeText } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 import { chartData, drawable, type ChartData, type ChartUnit } from './chartData.ts';
 import { POINT_WORDS } from './entries.ts';
@@ -93,7 +93,6 @@ const instants = ([from, to]: [number, number]) =>
 function Drawing({ data, title }: { data: ChartData; title: string }) {
   const { unit, points, moments, struck, marks, limits, ticks } = data;
   const span = timeSpan(data);
-  const axis = { fill: 'var(--color-ink-soft)', fontSize: 12 };
   const last = moments.at(-1);
   return (
     <div
@@ -115,13 +114,13 @@ function Drawing({ data, title }: { data: ChartData; title: string }) {
             domain={span}
             ticks={instants(span)}
             allowDataOverflow
-            tick={axis}
+            tick={AXIS}
             tickFormatter={(t: number) => dateText(new Date(t).toISOString())}
             minTickGap={48}
             stroke="var(--color-rule-strong)"
           />
           <YAxis
-            tick={axis}
+            tick={AXIS}
             unit={` ${unit}`}
             width={64}
             domain={[ticks[0]!, ticks.at(-1)!]}
