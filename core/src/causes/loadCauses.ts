@@ -140,6 +140,10 @@ export const LOAD_CAUSES = {
     commonness: 8,
     why: 'Rare: a fixed appliance was changed for a larger one on a conductor that has room.',
     signs: {
+      'trip-indicator': [
+        { shown: 30, 'not-shown': 20, 'no-indicator': 50 },
+        'An indicator, if there is one, shows a trip.',
+      ],
       'power-loss-extent': [{ 'one-circuit': 82, none: 16 }, 'It opens its own circuit.'],
       'handle-position': [{ middle: 52, on: 34, off: 12 }, 'It trips on its own fixed load.'],
       'handle-finger-test': [{ gives: 52, firm: 48 }, 'A tripped handle gives.'],
@@ -186,6 +190,10 @@ export const LOAD_CAUSES = {
     commonness: 22,
     why: 'Compressors, saws and pumps start with several times their current.',
     signs: {
+      'trip-indicator': [
+        { shown: 34, 'not-shown': 16, 'no-indicator': 50 },
+        'An indicator, if there is one, shows a trip.',
+      ],
       'power-loss-extent': [{ 'one-circuit': 88, none: 10 }, 'It opens its own circuit.'],
       'handle-position': [{ middle: 55, on: 30, off: 13 }, 'It has tripped, whatever it looks like.'],
       'handle-finger-test': [{ gives: 60, firm: 40 }, 'A tripped handle gives.'],
@@ -232,6 +240,10 @@ export const LOAD_CAUSES = {
     commonness: 16,
     why: 'A panel in the sun or beside a boiler, or loaded breakers side by side.',
     signs: {
+      'trip-indicator': [
+        { shown: 30, 'not-shown': 20, 'no-indicator': 50 },
+        'An indicator, if there is one, shows a trip.',
+      ],
       'power-loss-extent': [
         { 'one-circuit': 78, none: 18, 'several-circuits': 3 },
         'It opens its own circuit.',

@@ -66,6 +66,7 @@ export const SUPPLY_CAUSES = {
     commonness: 18,
     why: 'A service conductor, its joint or the utility’s fuse has opened.',
     signs: {
+      'leg-balance': [{ balanced: 12, unbalanced: 88 }, 'One leg carries nothing.'],
       'power-loss-extent': [
         { 'half-the-house': 88, 'several-circuits': 10, 'one-circuit': 1 },
         'Half the circuits, and all that runs on 240 V.',
@@ -137,7 +138,7 @@ export const SUPPLY_CAUSES = {
         'Any load moves it.',
       ],
       'reset-result': [{ holds: 94, 'trips-at-once': 2, 'trips-in-minutes': 2 }, 'It trips nothing.'],
-      'power-after-reset': [{ restored: 18, 'still-dead': 82 }, 'A reset changes nothing.'],
+      'power-after-reset': [{ restored: 50, 'still-dead': 50 }, 'Little was dead; a reset changes nothing.'],
       'neighbours-power': [{ on: 97, 'off-too': 3 }, 'The street has power.'],
       'leg-balance': [{ balanced: 62, unbalanced: 38 }, 'The more uneven, the worse.'],
       'neutral-joint-inspection': [
@@ -195,6 +196,7 @@ export const SUPPLY_CAUSES = {
     commonness: 9,
     why: 'Mains are hardly ever worked; a pole burns or the mechanism seizes.',
     signs: {
+      'leg-balance': [{ balanced: 44, unbalanced: 56 }, 'With a pole gone one leg carries nothing.'],
       'power-loss-extent': [
         { 'half-the-house': 50, 'whole-house': 40, none: 8 },
         'A pole of it, or all of it.',

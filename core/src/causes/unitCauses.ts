@@ -6,6 +6,15 @@ export const UNIT_CAUSES = {
     commonness: 26,
     why: 'Electronics age sooner than bimetals; surges end them.',
     signs: {
+      'load-terminal-voltage': [
+        { normal: 76, low: 1, zero: 22, 'one-pole-zero': 1 },
+        'Where it does not stay on there is nothing.',
+      ],
+      'outlet-voltage': [{ normal: 52, low: 1, zero: 47 }, 'Where it does not stay on there is nothing.'],
+      'trip-indicator': [
+        { shown: 34, 'not-shown': 16, 'no-indicator': 50 },
+        'An indicator, if there is one, shows a trip.',
+      ],
       'power-loss-extent': [{ 'one-circuit': 92, none: 8 }, 'It opens its own circuit.'],
       'handle-position': [{ middle: 52, on: 34, off: 12 }, 'It trips for nothing, or will not reset.'],
       'handle-finger-test': [{ gives: 54, firm: 46 }, 'A tripped handle gives.'],
@@ -72,6 +81,10 @@ export const UNIT_CAUSES = {
     commonness: 42,
     why: 'Years of load, many trips or a dead short take the set out of a bimetal.',
     signs: {
+      'trip-indicator': [
+        { shown: 32, 'not-shown': 18, 'no-indicator': 50 },
+        'An indicator, if there is one, shows a trip.',
+      ],
       'power-loss-extent': [{ 'one-circuit': 86, none: 13 }, 'It opens its own circuit.'],
       'handle-position': [{ middle: 52, on: 34, off: 12 }, 'It has tripped, whatever it looks like.'],
       'handle-finger-test': [{ gives: 54, firm: 46 }, 'A tripped handle gives.'],
@@ -252,6 +265,10 @@ export const UNIT_CAUSES = {
     commonness: 32,
     why: 'Springs and latches wear; grit and grease stiffen them.',
     signs: {
+      'trip-indicator': [
+        { shown: 36, 'not-shown': 14, 'no-indicator': 50 },
+        'An indicator, if there is one, shows a trip.',
+      ],
       'power-loss-extent': [{ 'one-circuit': 92, none: 7 }, 'It will not go on again.'],
       'handle-position': [
         { middle: 40, on: 22, off: 28, 'one-half-low': 10 },

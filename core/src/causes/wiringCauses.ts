@@ -38,7 +38,7 @@ export const WIRING_CAUSES = {
         'Not tied to an appliance; a switch or the rain may make it.',
       ],
       'trips-on-record': [
-        { 'first-time': 48, few: 12, 'many-overload': 1, 'after-dead-short': 39 },
+        { 'first-time': 36, few: 12, 'many-overload': 1, 'after-dead-short': 51 },
         'A dead short.',
       ],
       smell: [{ none: 88, 'hot-plastic': 12 }, 'Where it shorted it may have burnt.'],
@@ -75,6 +75,11 @@ export const WIRING_CAUSES = {
     commonness: 42,
     why: 'Outdoor outlets, damp boxes and old heating elements, on circuits with a ground-fault unit.',
     signs: {
+      'outlet-voltage': [{ normal: 52, low: 1, zero: 47 }, 'While it leaks the unit stays open.'],
+      'trip-indicator': [
+        { shown: 36, 'not-shown': 14, 'no-indicator': 50 },
+        'An indicator, if there is one, shows a trip.',
+      ],
       'power-loss-extent': [
         { 'one-circuit': 84, 'part-of-one-circuit': 12, none: 4 },
         'The unit opens its own circuit.',
@@ -306,7 +311,7 @@ export const WIRING_CAUSES = {
         'There, or in a box further on.',
       ],
       'reset-result': [{ holds: 97, 'trips-at-once': 1 }, 'It trips nothing.'],
-      'power-after-reset': [{ restored: 10, 'still-dead': 90 }, 'A reset changes nothing.'],
+      'power-after-reset': [{ restored: 44, 'still-dead': 56 }, 'Little was dead; a reset changes nothing.'],
       'recent-change': [
         { none: 48, 'new-appliance': 6, 'new-wiring-or-breaker': 42, 'digging-or-drilling': 4 },
         'Often after work in the panel.',
@@ -322,6 +327,10 @@ export const WIRING_CAUSES = {
     commonness: 12,
     why: 'A protected unit needs the neutral of its circuit, and of no other.',
     signs: {
+      'trip-indicator': [
+        { shown: 38, 'not-shown': 12, 'no-indicator': 50 },
+        'An indicator, if there is one, shows a trip.',
+      ],
       'power-loss-extent': [
         { 'one-circuit': 92, 'several-circuits': 4, none: 4 },
         'It opens its own circuit.',
@@ -371,7 +380,7 @@ export const WIRING_CAUSES = {
         { 'within-band': 20, 'too-early': 79, 'too-late-or-never': 1 },
         'Heat has nothing to do with it.',
       ],
-      'power-after-reset': [{ restored: 30, 'still-dead': 70 }, 'Until the first load.'],
+      'power-after-reset': [{ restored: 60, 'still-dead': 40 }, 'Until the first load.'],
     },
   },
 } satisfies Record<string, CauseFacts>;

@@ -1,13 +1,10 @@
 import { legsOf, type Leg } from '../panel/index.ts';
 import { sayQuantity } from '../quantities/index.ts';
-import { CITATIONS } from '../standards/index.ts';
+import { CITATIONS, LINE_VOLTAGE, voltageWord, type VoltageWord } from '../standards/index.ts';
 import type { Entries, Reading } from '../record/index.ts';
 import type { OutcomeOf, TestId } from '../vocabulary/index.ts';
 import type { BreakerFile, Evidence, EvidenceItem } from './evidence.ts';
 import { handleAt, nearest } from './history.ts';
-
-/** Limits on a 120 V point, in V: below `zero` it is dead, then low, then normal up to `high`. */
-const LIMITS = { zero: 30, low: 110, high: 127, legsUnequal: 8 } as const;
 
 /** Readings of one visit belong together; those of both legs are taken within the hour. */
 const VISIT_HOURS = 12;
@@ -16,14 +13,10 @@ const PAIR_HOURS = 1;
 const v = (value: number) => sayQuantity(value, 'V');
 const figure = (label: string, reading: Reading) => ({ label, value: reading.value, unit: 'V' as const });
 
-type Word = 'zero' | 'low' | 'normal' | 'high';
-
 /** The word for a voltage at a 120 V point. A 240 V outlet is judged by half of what it shows. */
-function word(value: number, poles: number): Word {
+function word(value: number, poles: number): VoltageWord {
   const perLeg = poles === 2 && value > 160 ? value / 2 : value;
-  if (perLeg < LIMITS.zero) return 'zero';
-  if (perLeg < LIMITS.low) return 'low';
-  return perLeg <= LIMITS.high ? 'normal' : 'high';
+  return voltageWord(perLeg);
 }
 
 /** The outcomes of all voltage readings of a breaker. */
@@ -40,7 +33,7 @@ const voltagesAt = (entries: Entries, point: Reading['point']) =>
  */
 const takenOn = (file: BreakerFile) => (r: Reading) => {
   const handle = handleAt(file.entries.events, r.at);
-  return handle === 'on' || (handle === 'tripped' && r.value >= LIMITS.zero);
+  return handle === 'on' || (handle === 'tripped' && r.value >= LINE_VOLTAGE.zero);
 };
 
 function loadTerminal(file: BreakerFile): EvidenceItem[] {
@@ -77,7 +70,7 @@ function loadTerminal(file: BreakerFile): EvidenceItem[] {
 }
 
 /** One word for the load terminals of all poles. */
-function terminalOutcome(words: Word[]): OutcomeOf<'load-terminal-voltage'> {
+function terminalOutcome(words: VoltageWord[]): OutcomeOf<'load-terminal-voltage'> {
   const zeros = words.filter((w) => w === 'zero').length;
   if (zeros > 0) return zeros < words.length ? 'one-pole-zero' : 'zero';
   return words.includes('low') ? 'low' : 'normal';
@@ -108,7 +101,7 @@ function offButLive(file: BreakerFile): EvidenceItem[] {
     .filter((r) => handleAt(file.entries.events, r.at) === 'off')
     .at(-1);
   if (!reading) return [];
-  const live = reading.value >= LIMITS.zero;
+  const live = reading.value >= LINE_VOLTAGE.zero;
   const test = file.breaker.role === 'main' ? 'main-off-check' : 'branch-off-check';
   return [
     {
@@ -145,9 +138,9 @@ export function lineSideEvidence(
   const own: Leg[] =
     file.breaker.space === null ? ['A', 'B'] : legsOf({ ...file.breaker, space: file.breaker.space });
   const values = own.map((leg) => (leg === 'A' ? a : b)?.value);
-  const lineSide = values.some((value) => value !== undefined && value < LIMITS.zero)
+  const lineSide = values.some((value) => value !== undefined && value < LINE_VOLTAGE.zero)
     ? 'dead'
-    : values.every((value) => value !== undefined && value >= LIMITS.low)
+    : values.every((value) => value !== undefined && value >= LINE_VOLTAGE.low)
       ? 'alive'
       : null;
   if (!a || !b) return { items: [], lineSide };
@@ -158,7 +151,7 @@ export function lineSideEvidence(
   const texts = {
     'both-missing': `Both supply legs are dead: ${legs}.`,
     'one-leg-missing': `One supply leg is dead: ${legs}.`,
-    'legs-unequal': `The two legs differ by ${v(Math.abs(a.value - b.value))} (${legs}); more than ${v(LIMITS.legsUnequal)} points to a bad supply neutral.`,
+    'legs-unequal': `The two legs differ by ${v(Math.abs(a.value - b.value))} (${legs}); more than ${v(LINE_VOLTAGE.legsUnequal)} points to a bad supply neutral.`,
     'both-legs-normal': `The supply reaches the panel on both legs: ${legs}.`,
   };
   return {
@@ -179,8 +172,8 @@ export function lineSideEvidence(
 
 /** One word for the two supply legs; `null` where none of the vocabulary's fits. */
 function legsOutcome(a: number, b: number): OutcomeOf<'line-side-voltage'> | null {
-  const dead = [a, b].filter((value) => value < LIMITS.zero).length;
+  const dead = [a, b].filter((value) => value < LINE_VOLTAGE.zero).length;
   if (dead > 0) return dead === 2 ? 'both-missing' : 'one-leg-missing';
-  if (Math.abs(a - b) > LIMITS.legsUnequal) return 'legs-unequal';
-  return Math.min(a, b) >= LIMITS.low ? 'both-legs-normal' : null;
+  if (Math.abs(a - b) > LINE_VOLTAGE.legsUnequal) return 'legs-unequal';
+  return Math.min(a, b) >= LINE_VOLTAGE.low ? 'both-legs-normal' : null;
 }

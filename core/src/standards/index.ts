@@ -3,3 +3,5 @@ export * from './ampacity.ts';
 export * from './thermalTrip.ts';
 export * from './heatLimits.ts';
 export * from './citations.ts';
+export * from './conductorOhms.ts';
+export * from './lineVoltage.ts';

@@ -1,0 +1,360 @@
+import type { Random } from '../random/index.ts';
+import type { CauseId } from '../vocabulary/index.ts';
+import { soundContactOhms } from './heat.ts';
+import type { Appliance, House, UnitKind } from './house.ts';
+import { between, chance, gaugeFor, pick, soundHouse, soundUnit, type Rating } from './soundHouse.ts';
+
+/** Puts one fault into a sound house. */
+type Fault = (house: House, random: Random) => void;
+
+const add = (house: House, name: string, amps: number, more: Partial<Appliance> = {}) => {
+  const one: Appliance = {
+    name,
+    amps,
+    surge: null,
+    fixed: false,
+    outlet: 1,
+    shortOhms: Infinity,
+    leakOhms: Infinity,
+    open: false,
+    ...more,
+  };
+  house.subject.appliances.push(one);
+  return one;
+};
+
+const largest = ({ subject }: House) => subject.appliances.reduce((a, b) => (b.amps > a.amps ? b : a));
+const others = ({ legs }: House['subject']) => (legs[0] === 'A' ? 'B' : 'A');
+
+/** The subject with another kind of unit, as sound as before. */
+function withKind(house: House, random: Random, kind: UnitKind) {
+  const { unit } = house.subject;
+  if (unit.poles === 2) onePole(house, random);
+  house.subject.unit = soundUnit(
+    random,
+    house.subject.unit.ratingAmps === 15 ? 15 : 20,
+    kind,
+    1,
+    Math.min(house.ageYears, between(random, 1, 20)),
+  );
+}
+
+/** A plug circuit of one pole. */
+function onePole(house: House, random: Random) {
+  while (house.subject.unit.poles === 2) {
+    const { subject } = soundHouse(random);
+    house.subject = { ...subject, legs: subject.unit.poles === 2 ? subject.legs : [house.subject.legs[0]!] };
+  }
+}
+
+/** Loads that together heat it to a share of its rating. */
+function loadTo(house: House, share: number) {
+  const { subject } = house;
+  const now = subject.appliances.reduce((sum, { amps }) => sum + amps, 0);
+  const times = (share * subject.unit.ratingAmps) / now;
+  for (const one of subject.appliances) one.amps *= times;
+}
+
+/** What each cause is, in copper, springs and volts. */
+const FAULTS: Record<CauseId, Fault> = {
+  overload: (house, random) => {
+    onePole(house, random);
+    if (chance(random, 0.4)) house.recent = 'new-appliance';
+    add(house, 'second heater', house.subject.unit.ratingAmps * between(random, 0.45, 0.6));
+    loadTo(house, between(random, 1.2, 1.75));
+  },
+  'appliance-fault': (house, random) => {
+    onePole(house, random);
+    const bad = pick(
+      random,
+      house.subject.appliances.filter(({ surge }) => !surge),
+    );
+    const leaks = house.subject.unit.kind === 'gfci' || house.subject.unit.kind === 'dual';
+    if (leaks && chance(random, 0.5)) bad.leakOhms = between(random, 800, 9000);
+    else bad.shortOhms = chance(random, 0.75) ? between(random, 0.05, 0.4) : between(random, 1.2, 3.5);
+    if (chance(random, 0.3)) house.recent = 'new-appliance';
+  },
+  'wiring-short': (house, random) => {
+    house.subject.shortOhms = between(random, 0.03, 0.5);
+    if (chance(random, 0.5))
+      house.recent = pick(random, ['digging-or-drilling', 'new-wiring-or-breaker'] as const);
+  },
+  'ground-leakage': (house, random) => {
+    withKind(house, random, pick(random, ['gfci', 'gfci', 'dual'] as const));
+    const ohms = between(random, 1500, 18_000);
+    house.subject.wetLeakOhms = ohms;
+    house.subject.dryLeakOhms = chance(random, 0.35)
+      ? ohms * between(random, 1, 1.3)
+      : ohms * between(random, 4, 30);
+    if (chance(random, 0.3)) house.water = 'rust';
+  },
+  'arcing-connection': (house, random) => {
+    if (chance(random, 0.55)) withKind(house, random, pick(random, ['afci', 'dual'] as const));
+    else onePole(house, random);
+    const { subject } = house;
+    const where = Math.floor(random() * 3);
+    (chance(random, 0.6) ? subject.hotJointOhms : subject.neutralJointOhms)[where] = between(
+      random,
+      0.15,
+      1.2,
+    );
+    // Now and then it has parted altogether.
+    if (chance(random, 0.25)) subject.hotJointOhms[1 + Math.floor(random() * 2)] = 1e6;
+    subject.arcsPerMinute = between(random, 0.3, 6);
+    if (chance(random, 0.3))
+      house.recent = pick(random, ['new-wiring-or-breaker', 'digging-or-drilling'] as const);
+  },
+  'electronic-unit-fault': (house, random) => {
+    withKind(house, random, pick(random, ['gfci', 'afci', 'dual'] as const));
+    const { unit } = house.subject;
+    unit.ageYears = between(random, 4, 20);
+    const dead = chance(random, 0.3);
+    unit.nuisancePerHour = dead ? 0 : between(random, 0.1, 1) * (chance(random, 0.5) ? 200 : 1);
+    unit.latches = dead ? 0.05 : 1;
+    unit.button = dead ? 'stays-out' : pick(random, ['dead', 'dead', 'works', 'stays-out'] as const);
+  },
+  'weak-breaker': (house, random) => {
+    const { unit } = house.subject;
+    unit.kind = 'standard';
+    unit.button = 'none';
+    unit.ageYears = between(random, 15, 50);
+    house.ageYears = Math.max(house.ageYears, unit.ageYears);
+    const k = between(random, 0.5, 0.82);
+    unit.thresholdSquared = k * k;
+    loadTo(house, Math.min(0.94, k * between(random, 1.06, 1.4)));
+    unit.contactOhms = unit.contactOhms.map((ohms) => ohms * between(random, 1, 1.6));
+  },
+  'open-breaker': (house, random) => {
+    const { unit } = house.subject;
+    unit.contactOhms = unit.contactOhms.map((ohms, pole) =>
+      pole === 0 || chance(random, 0.4) ? Infinity : ohms,
+    );
+    unit.gritty = chance(random, 0.12);
+  },
+  'stuck-breaker': (house, random) => {
+    const { unit } = house.subject;
+    unit.welded = chance(random, 0.75);
+    unit.seized = true;
+    unit.gritty = chance(random, 0.5);
+    if (unit.button !== 'none') unit.button = 'dead';
+    house.familyWithdrawn ||= chance(random, 0.3);
+    unit.contactOhms = unit.contactOhms.map((ohms) => ohms * between(random, 1, 2.5));
+    loadTo(house, between(random, 1.1, 2));
+  },
+  'worn-mechanism': (house, random) => {
+    const { unit } = house.subject;
+    unit.latches = pick(random, [0.02, 0.1, 0.5]);
+    unit.gritty = chance(random, 0.5);
+    unit.ageYears = between(random, 12, 50);
+    house.ageYears = Math.max(house.ageYears, unit.ageYears);
+  },
+  'loose-terminal': (house, random) => {
+    const { unit } = house.subject;
+    unit.screwOhms = 0.012 * 8 ** random() * (20 / unit.ratingAmps) ** 1.5;
+    unit.screwArcs = chance(random, 0.35);
+    loadTo(house, between(random, 0.55, 0.98));
+    if (chance(random, 0.15)) house.recent = 'new-wiring-or-breaker';
+  },
+  'burnt-stab': (house, random) => {
+    const { unit } = house.subject;
+    const dead = chance(random, 0.3);
+    unit.stabOhms = dead ? 400 : between(random, 0.012, 0.08) * (20 / unit.ratingAmps) ** 1.5;
+    unit.stabArcs = !dead && chance(random, 0.6);
+    loadTo(house, between(random, 0.45, 0.85));
+  },
+  'shared-terminal': (house, random) => {
+    const { unit } = house.subject;
+    unit.shared = true;
+    add(house, 'another circuit’s loads', unit.ratingAmps * between(random, 0.3, 0.6), { fixed: true });
+    loadTo(house, between(random, 0.7, 1.35));
+    unit.screwOhms *= between(random, 1, 15);
+    if (chance(random, 0.25)) house.recent = 'new-wiring-or-breaker';
+  },
+  'oversized-breaker': (house, random) => {
+    onePole(house, random);
+    const { subject } = house;
+    const [was, now] = pick(random, [
+      [15, 20],
+      [20, 30],
+      [15, 30],
+    ] as const);
+    const { kind, ageYears } = subject.unit;
+    subject.unit = soundUnit(random, now, kind, 1, chance(random, 0.6) ? between(random, 0, 10) : ageYears);
+    subject.gauge = gaugeFor(was);
+    const total = was * between(random, 0.6, 1.2);
+    loadTo(house, total / now);
+    if (chance(random, 0.25)) house.recent = 'new-wiring-or-breaker';
+  },
+  'undersized-breaker': (house, random) => {
+    const { subject } = house;
+    const [now, conductor] = pick(random, [
+      [15, 20],
+      [20, 30],
+      [30, 40],
+    ] as const);
+    subject.unit = soundUnit(random, now, 'standard', subject.unit.poles, subject.unit.ageYears);
+    subject.gauge = gaugeFor(conductor);
+    subject.appliances = [];
+    add(house, 'fixed appliance', conductor * between(random, 0.82, 0.95), { fixed: true, outlet: 2 });
+    house.recent = pick(random, ['new-appliance', 'new-appliance', 'none', 'new-wiring-or-breaker'] as const);
+  },
+  'incomplete-reset': (house) => {
+    house.subject.unit.halfReset = true;
+  },
+  'downstream-device-tripped': (house, random) => {
+    onePole(house, random);
+    house.subject.device = 'open';
+    if (chance(random, 0.2)) house.water = 'rust';
+  },
+  'upstream-open': (house, random) => {
+    if (chance(random, 0.75)) house.feeder = { closed: false };
+    else house.mainClosed = false;
+  },
+  'open-wiring': (house, random) => {
+    onePole(house, random);
+    const { subject } = house;
+    const joints = chance(random, 0.5) ? subject.hotJointOhms : subject.neutralJointOhms;
+    joints[pick(random, [0, 1, 1, 2])] = 1e7;
+    if (chance(random, 0.35))
+      house.recent = pick(random, ['new-wiring-or-breaker', 'digging-or-drilling'] as const);
+  },
+  'supply-leg-lost': (house, random) => {
+    const [leg] = house.subject.legs;
+    house.supplyOhms[chance(random, 0.85) ? leg! : others(house.subject)] = chance(random, 0.85)
+      ? 1e7
+      : between(random, 5, 60);
+  },
+  'open-neutral': (house, random) => {
+    house.supplyOhms.neutral = chance(random, 0.6) ? 1e6 : between(random, 1.5, 12);
+    // Seldom are both legs alike.
+    const [leg] = house.subject.legs;
+    const heavy = chance(random, 0.5) ? leg! : others(house.subject);
+    for (const one of house.others) if (one.leg === heavy) one.amps *= between(random, 1.5, 2.5);
+  },
+  'bus-failing': (house, random) => {
+    const [leg] = house.subject.legs;
+    house.busOhms[leg!] = between(random, 0.012, 0.06);
+    house.busArcs = chance(random, 0.7);
+    if (chance(random, 0.25)) house.subject.unit.stabOhms = 400;
+    house.ageYears = between(random, 28, 55);
+    house.subject.unit.ageYears = house.ageYears;
+    house.familyWithdrawn = chance(random, 0.4);
+    house.subject.unit.stabOhms *= between(random, 4, 40);
+    // Here and there it no longer reaches a breaker.
+    if (chance(random, 0.5)) for (const i of [1, 3, 5]) house.others[i]!.dead = chance(random, 0.7);
+    for (const one of house.others) if (one.leg === leg) one.amps *= between(random, 1.2, 2.2);
+  },
+  moisture: (house, random) => {
+    house.water = chance(random, 0.25) ? 'wet' : 'rust';
+    const { subject } = house;
+    subject.unit.screwOhms *= between(random, 2, 20);
+    subject.unit.stabOhms *= between(random, 2, 15);
+    subject.unit.gritty = chance(random, 0.25);
+    subject.wetLeakOhms = between(random, 3000, 60_000);
+    subject.dryLeakOhms = between(random, 2e5, 5e6);
+  },
+  'motor-inrush': (house, random) => {
+    onePole(house, random);
+    const { unit } = house.subject;
+    unit.pickup = between(random, 6, 7);
+    loadTo(house, 0.12);
+    const times = between(random, 7.5, 10);
+    add(house, 'saw', (unit.pickup * unit.ratingAmps * between(random, 1.08, 1.35)) / times, {
+      surge: { times, seconds: between(random, 0.3, 1.2) },
+    });
+    if (chance(random, 0.4)) house.recent = 'new-appliance';
+  },
+  'hot-surroundings': (house, random) => {
+    const { unit } = house.subject;
+    house.airC = between(random, 36, 44);
+    house.hotDayC = between(random, 16, 26);
+    const k = between(random, 1, 1.16);
+    unit.thresholdSquared = k * k;
+    loadTo(house, between(random, 0.9, 1));
+  },
+  'supply-outage': (house, random) => {
+    house.supplyOhms.A = house.supplyOhms.B = 1e8;
+    house.streetDark = chance(random, 0.9);
+  },
+  'main-breaker-fault': (house, random) => {
+    const leg = house.subject.legs[0]!;
+    const which = random();
+    if (which < 0.55) house.mainOhms[leg] = 1e7;
+    else if (which < 0.85) house.mainOhms.A = house.mainOhms.B = 1e7;
+    else {
+      house.mainWelded = true;
+      house.mainOhms[leg] = between(random, 0.01, 0.04);
+    }
+    house.ageYears = between(random, 20, 55);
+  },
+  'shared-neutral-open': (house, random) => {
+    onePole(house, random);
+    house.subject.unit.kind = 'standard';
+    house.subject.unit.button = 'none';
+    house.sharesNeutral = true;
+    house.subject.barOhms = chance(random, 0.7) ? 1e6 : between(random, 8, 60);
+    const partner = house.others[0]!;
+    partner.leg = others(house.subject);
+    partner.amps = between(random, 1, 9);
+    if (chance(random, 0.45)) house.recent = 'new-wiring-or-breaker';
+  },
+  'device-failed': (house) => {
+    largest(house).open = true;
+  },
+  'miswired-protected-unit': (house, random) => {
+    withKind(house, random, pick(random, ['gfci', 'dual', 'afci'] as const));
+    const { unit } = house.subject;
+    unit.newlyFitted = true;
+    unit.ageYears = 0;
+    unit.neutralElsewhere = true;
+    house.recent = 'new-wiring-or-breaker';
+  },
+  'wrong-part': (house, random) => {
+    const { unit } = house.subject;
+    unit.listed = false;
+    unit.stabOhms = 0.001 * 14 ** random() * (20 / unit.ratingAmps) ** 1.5;
+    if (chance(random, 0.2)) unit.stabOhms = 400;
+    unit.stabArcs = unit.stabOhms < 1 && chance(random, 0.35);
+    unit.ageYears = between(random, 0, 12);
+    if (chance(random, 0.7)) house.recent = 'new-wiring-or-breaker';
+  },
+};
+
+/**
+ * A house with one fault in it.
+ *
+ * @example faultyHouse('open-breaker', seeded(1)).subject.unit.contactOhms // [Infinity]
+ */
+export function faultyHouse(cause: CauseId, random: Random): House {
+  const house = soundHouse(random);
+  FAULTS[cause](house, random);
+  house.cause = cause;
+  return house;
+}
+
+/** A known good unit of the same kind in its place: its screw is made anew, the bus is what it was. */
+export function withGoodUnit(house: House, random: Random): House {
+  const { subject } = house;
+  const { ratingAmps, kind, poles, stabOhms, stabArcs, neutralElsewhere, shared } = subject.unit;
+  const unit = soundUnit(random, ratingAmps as Rating, kind, poles, 1);
+  // Most who swap it make its screw as it should be.
+  const screw = chance(random, 0.75)
+    ? {}
+    : { screwOhms: subject.unit.screwOhms, screwArcs: subject.unit.screwArcs };
+  // A stab that burnt the old one burns the new one; one that was only the wrong part’s does not.
+  const bus = subject.unit.listed ? { stabOhms, stabArcs } : {};
+  return {
+    ...house,
+    subject: {
+      ...subject,
+      unit: {
+        ...unit,
+        contactOhms: subject.unit.contactOhms.map(() => soundContactOhms(ratingAmps)),
+        neutralElsewhere,
+        shared,
+        ...bus,
+        ...screw,
+      },
+    },
+  };
+}

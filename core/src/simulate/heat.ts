@@ -1,0 +1,84 @@
+import type { House, Moment } from './house.ts';
+import { energised, type Live } from './wiring.ts';
+
+/** Kelvin that a watt lifts each part by; a little less for each watt more, as air and radiation carry more away. */
+const PER_WATT = { unit: 11, joint: 7, lug: 2 } as const;
+const BENDS = 0.9;
+
+const lift = (perWatt: number, watts: number) => perWatt * watts ** BENDS;
+
+/** Temperatures about the subject’s breaker once all has settled, °C. */
+export interface Heat {
+  face: number;
+  screw: number;
+  stab: number;
+  /** What the bimetal feels around it: the air, and what its joints add. */
+  aroundBimetal: number;
+  /** The hottest joint past the breaker, in an outlet box. */
+  outletJoint: number;
+  /** The bus and its lugs. */
+  bus: number;
+  /** The closed cover, where it is warmest. */
+  cover: number;
+  /** A sound neighbour that carries the same share of its rating. */
+  peerFace: number;
+  peerScrew: number;
+}
+
+/** Joint and unit of a sound breaker at the same current, W. */
+const SOUND_UNIT_OHMS = 0.0032;
+const SOUND_JOINT_OHMS = 0.0003;
+
+/** Resistance of a sound breaker of a rating (A), Ω: all of them lose about as much at their rating. */
+export const soundContactOhms = (ratingAmps: number): number => SOUND_UNIT_OHMS * (20 / ratingAmps) ** 2;
+export const soundJointOhms = (ratingAmps: number): number => SOUND_JOINT_OHMS * (20 / ratingAmps) ** 2;
+
+/** The air around the panel at a moment, °C. */
+export const airAt = (house: House, { hot }: Pick<Moment, 'hot'>): number =>
+  house.airC + (hot ? house.hotDayC : 0);
+
+/** What each part of the way through the breaker settles at under the current it carries. */
+export function heatOf(house: House, moment: Moment, live: Live = energised(house, moment)): Heat {
+  const { unit } = house.subject;
+  const air = airAt(house, moment);
+  const watts = (branches: readonly { ohms: number }[], amps: number) =>
+    Math.max(0, ...branches.map(({ ohms }) => (ohms < Infinity ? amps * amps * ohms : 0)));
+  const amps = live.subjectAmps;
+  const inUnit = lift(PER_WATT.unit, watts(live.contact, amps));
+  // A joint that makes and breaks burns beside its resistance.
+  const atStab = lift(PER_WATT.joint, watts(live.stab, amps) * (unit.stabArcs ? 1.5 : 1));
+  const atScrew = lift(PER_WATT.joint, watts(live.screw, amps) * (unit.screwArcs ? 1.3 : 1));
+  const busWatts = Math.max(
+    ...(['A', 'B'] as const).map((leg) => live.amps(live.bus[leg]) ** 2 * live.bus[leg].ohms),
+  );
+  const mainWatts = Math.max(
+    ...(['A', 'B'] as const).map((leg) =>
+      live.main[leg].ohms < Infinity ? live.amps(live.main[leg]) ** 2 * live.main[leg].ohms : 0,
+    ),
+  );
+  const bus = lift(PER_WATT.lug, busWatts) + lift(PER_WATT.lug, mainWatts) * 0.5;
+  const outletJoint = lift(
+    PER_WATT.joint,
+    Math.max(
+      0,
+      ...house.subject.hotJointOhms.map((ohms, i) =>
+        ohms < 1e3 ? live.amps(live.joints[i]!) ** 2 * ohms : 0,
+      ),
+    ),
+  );
+  const own = 0.55 * inUnit;
+  const sound = lift(PER_WATT.unit, amps * amps * soundContactOhms(unit.ratingAmps));
+  const soundJoint = lift(PER_WATT.joint, amps * amps * soundJointOhms(unit.ratingAmps));
+  const face = air + own + 0.45 * atScrew + 0.55 * atStab + 0.35 * bus;
+  return {
+    face,
+    screw: air + 0.7 * inUnit + atScrew + 0.35 * atStab + 0.3 * bus,
+    stab: air + 0.6 * inUnit + atStab + 0.3 * atScrew + 0.5 * bus,
+    aroundBimetal: air + 0.8 * atScrew + 0.55 * atStab + 0.35 * bus,
+    outletJoint: air + outletJoint,
+    bus: air + bus,
+    cover: air + 0.75 * (face - air) + 0.5 * bus,
+    peerFace: air + 0.55 * sound + 0.45 * soundJoint + 0.2 * bus,
+    peerScrew: air + 0.7 * sound + soundJoint + 0.2 * bus,
+  };
+}

@@ -1,0 +1,11 @@
+export * from './house.ts';
+export { solveNetwork, STRAY_SIEMENS, type Branch, type Solved } from './network.ts';
+export { energised, type Extra, type Live } from './wiring.ts';
+export { heatOf, type Heat } from './heat.ts';
+export { trial, withHandleOn, type Trial } from './trial.ts';
+export { soundHouse } from './soundHouse.ts';
+export { faultyHouse } from './faults.ts';
+export { simulatedCase, type SimulatedCase } from './simulatedCase.ts';
+export { readAmps, readHeat, readVolts, type Point } from './instruments.ts';
+export { dangersOf, isHazardous } from './dangers.ts';
+export { perform } from './perform.ts';

@@ -1,0 +1,94 @@
+import type { Random } from '../random/index.ts';
+import { seeded } from '../random/index.ts';
+import { TESTS, type CauseId, type TestId } from '../vocabulary/index.ts';
+import { faultyHouse } from './faults.ts';
+import { daysBefore, patternOf, trips, type Episode } from './history.ts';
+import type { House, Moment } from './house.ts';
+import { chance, pick, soundHouse } from './soundHouse.ts';
+
+/** A house with a complaint: what is so, and what came before. */
+export interface SimulatedCase {
+  house: House;
+  days: Episode[];
+  pattern: ReturnType<typeof patternOf>;
+  /** It has tripped and nobody has reset it. */
+  trippedNow: boolean;
+  /** Some of what was on has been switched off since. */
+  lighter: boolean;
+  /** What runs when everything does. */
+  everything: Moment;
+  /** How often people look wrongly, in shares of their usual slips. */
+  slips: number;
+  /** Numbers for one test: the same however often and in whatever order tests are done. */
+  randomFor: (what: string) => Random;
+}
+
+const hash = (text: string) =>
+  [...text].reduce((sum, letter) => (Math.imul(sum, 31) + letter.charCodeAt(0)) | 0, 7);
+
+/**
+ * A case as it may be met: a house with one fault, some weeks of use, and the moment somebody complains.
+ *
+ * @param cause the fault; `none`: nothing is wrong
+ * @param seed the same number gives the same case
+ * @example simulatedCase('open-breaker', 1).trippedNow // false
+ */
+export function simulatedCase(cause: CauseId | 'none', seed: number, slips = 1): SimulatedCase {
+  const random = seeded(hash(`${cause} ${seed}`));
+  const house = cause === 'none' ? soundHouse(random) : faultyHouse(cause, random);
+  const days = daysBefore(house, random);
+  const { unit, appliances } = house.subject;
+  const last = trips(days).at(-1);
+  // What tripped is seldom reset before somebody complains, if the last thing it did was to trip.
+  const trippedNow = last !== undefined && unit.handle === 'on' && !unit.halfReset && chance(random, 0.78);
+  if (trippedNow) unit.handle = 'tripped';
+  if (trippedNow || unit.halfReset) unit.looks = looksTripped(random, unit.poles);
+  return {
+    house,
+    days,
+    pattern: patternOf(house, days, random),
+    trippedNow,
+    lighter: chance(random, 0.35),
+    everything: {
+      on: new Set(appliances.map(({ name }) => name)),
+      starting: new Set(),
+      // As a rule somebody looks while it is as it was when it tripped.
+      wet: last && chance(random, 0.7) ? last.wet : chance(random, 0.25),
+      hot: last && chance(random, 0.7) ? last.hot : chance(random, 0.25),
+    },
+    slips,
+    randomFor: (what) => seeded(hash(`${cause} ${seed} ${what}`)),
+  };
+}
+
+function looksTripped(random: Random, poles: 1 | 2): House['subject']['unit']['looks'] {
+  if (chance(random, poles === 2 ? 0.3 : 0.05)) return 'one-half-low';
+  return pick(random, ['middle', 'middle', 'middle', 'middle', 'on', 'on', 'off'] as const);
+}
+
+/** How often a person gets a test wrong, beside the errors of instruments. */
+const SLIPS: Partial<Record<TestId, number>> = {
+  'handle-finger-test': 0.05,
+  'trip-pattern': 0.1,
+  'trips-on-record': 0.05,
+  'light-behaviour': 0.04,
+  'reset-feel': 0.04,
+  'recent-change': 0.04,
+  'downstream-device': 0.06,
+  sound: 0.01,
+  smell: 0.01,
+};
+const USUAL_SLIP = 0.015;
+
+/** What a person reports of a test: what it showed, or now and then something else. */
+export function reported(of: SimulatedCase, test: TestId, shown: string): string {
+  const random = of.randomFor(`slip ${test}`);
+  const wrong = of.slips * (SLIPS[test] ?? USUAL_SLIP);
+  const { outcomes, danger = [] } = TESTS[test] as {
+    outcomes: readonly string[];
+    danger?: readonly string[];
+  };
+  // Nobody hears, sees or measures a danger by mistake as easily as something harmless.
+  const others = outcomes.filter((outcome) => outcome !== shown && !danger.includes(outcome));
+  return chance(random, wrong) && others.length > 0 ? pick(random, others) : shown;
+}

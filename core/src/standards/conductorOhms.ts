@@ -1,0 +1,48 @@
+import type { Gauge, Material } from './ampacity.ts';
+
+/** Ohms per 1000 ft of conductor, direct current at 75 °C, uncoated. NEC 2023, chapter 9, table 8. */
+const OHMS_PER_1000_FT: Record<Material, Partial<Record<Gauge, number>>> = {
+  copper: {
+    14: 3.07,
+    12: 1.93,
+    10: 1.21,
+    8: 0.764,
+    6: 0.491,
+    4: 0.308,
+    3: 0.245,
+    2: 0.194,
+    1: 0.154,
+    '1/0': 0.122,
+    '2/0': 0.0967,
+    '3/0': 0.0766,
+    '4/0': 0.0608,
+  },
+  aluminum: {
+    12: 3.18,
+    10: 2,
+    8: 1.26,
+    6: 0.808,
+    4: 0.508,
+    3: 0.403,
+    2: 0.319,
+    1: 0.253,
+    '1/0': 0.201,
+    '2/0': 0.159,
+    '3/0': 0.126,
+    '4/0': 0.1,
+  },
+};
+
+const METRES_PER_1000_FT = 304.8;
+
+/**
+ * Resistance of a conductor, Ω per metre at 75 °C. NEC 2023, chapter 9, table 8.
+ *
+ * @throws RangeError for a gauge the material is not made in
+ * @example ohmsPerMetre('12', 'copper') // 0.00633…
+ */
+export function ohmsPerMetre(gauge: Gauge, material: Material): number {
+  const ohms = OHMS_PER_1000_FT[material][gauge];
+  if (ohms === undefined) throw new RangeError(`${material} is not made in ${gauge} AWG`);
+  return ohms / METRES_PER_1000_FT;
+}
