@@ -137,7 +137,7 @@ export const LOAD_CAUSES = {
     },
   },
   'undersized-breaker': {
-    commonness: 8,
+    commonness: 12,
     why: 'Rare: a fixed appliance was changed for a larger one on a conductor that has room.',
     signs: {
       'trip-indicator': [

@@ -203,7 +203,7 @@ export const SUPPLY_CAUSES = {
       ],
       'handle-position': [{ on: 88, middle: 8, off: 4 }, 'The branch has not opened.'],
       'handle-finger-test': [{ firm: 90, gives: 10 }, 'The branch has not opened.'],
-      'upstream-breaker': [{ on: 66, 'tripped-or-off': 34 }, 'It looks on, or will not go on.'],
+      'upstream-breaker': [{ on: 84, 'tripped-or-off': 16 }, 'It looks on, or will not go on.'],
       'line-side-voltage': [
         { 'both-legs-normal': 97, 'one-leg-missing': 1, 'both-missing': 1 },
         'Before the main all is well.',

@@ -1,18 +1,53 @@
 import {
+  CAUSE_FACTS,
   CAUSE_IDS,
   likelihoods,
   outcomesOf,
   posterior,
   prior,
   TEST_IDS,
+  type Context,
   type TestResult,
 } from '../causes/index.ts';
-import { ACTIONS, PROFILE_LEVEL, sayOutcome, TESTS, type CauseId, type TestId } from '../vocabulary/index.ts';
-import { CAUSE_FACTS } from '../causes/index.ts';
+import {
+  ACTIONS,
+  PROFILE_LEVEL,
+  sayOutcome,
+  TESTS,
+  type CauseId,
+  type Profile,
+  type TestId,
+} from '../vocabulary/index.ts';
 import { diagnoseInput, type DiagnoseInput, type Diagnosis } from './diagnosis.ts';
+import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
 import { stopSigns } from './stopSigns.ts';
 import { testCost } from './testCosts.ts';
-import { bestDeed, choose, lossTable, type LossTable } from './verdict.ts';
+import { bestDeed, choose, lossTable, type Choice, type LossTable } from './verdict.ts';
+
+/** What is believed, and what follows from it. */
+export interface Assessment {
+  results: readonly TestResult[];
+  /** Chance of each cause, in the vocabulary’s order. */
+  probabilities: Float64Array;
+  /** Danger signs, as sentences. */
+  stops: string[];
+  table: LossTable;
+  choice: Choice;
+}
+
+/**
+ * What the evidence comes to: the chance of each cause, and the action of least expected loss.
+ *
+ * @param results the latest outcome of each test that was done
+ * @param known what is known of the breaker
+ * @example assess([{ test: 'neighbours-power', outcome: 'off-too' }]).choice.action // 'gather-more'
+ */
+export function assess(results: readonly TestResult[], known: Context = {}): Assessment {
+  const probabilities = posterior(prior(known), results);
+  const stops = stopSigns(results);
+  const table = lossTable(results, stops.length > 0);
+  return { results, probabilities, stops, table, choice: choose(table, probabilities, stops.length > 0) };
+}
 
 /**
  * What it is, what to do, and which test next. The chance of every cause by Bayes’ rule over the table of signs;
@@ -26,57 +61,78 @@ import { bestDeed, choose, lossTable, type LossTable } from './verdict.ts';
  */
 export function diagnose(input: DiagnoseInput): Diagnosis {
   const { profile, evidence, context } = diagnoseInput.parse(input);
-  const results = evidence as TestResult[];
-  const probabilities = posterior(prior(context), results);
-  const reasons = stopSigns(results);
-  const stopped = reasons.length > 0;
-  const table = lossTable(results, stopped);
-  const choice = choose(table, probabilities, stopped);
-  const ranked = CAUSE_IDS.map((id, i) => ({ id, probability: probabilities[i]! })).sort(
-    (a, b) => b.probability - a.probability,
-  );
-  const tests = nextTests(probabilities, results, table, PROFILE_LEVEL[profile]);
+  const standing = assess(evidence as TestResult[], context);
+  const tests = nextTests(standing, profile);
+  const { choice, stops } = standing;
+  const ranked = rankedCauses(standing);
   return {
     causes: ranked,
-    nextTests: tests.map(({ id, value }) => ({ id, value })),
+    nextTests: tests,
     verdict: {
       action: choice.action,
       family: ACTIONS[choice.action],
       confidence: choice.confidence,
-      reasons: carriedBy(ranked[0]!.id, probabilities, results),
-      overturnedBy: overturning(tests.slice(0, TOLD), probabilities, results, stopped, choice.action),
+      settled: isSettled(standing, tests),
+      reasons: carriedBy(ranked[0]!.id, standing),
+      overturnedBy: overturning(tests.slice(0, TOLD), standing),
     },
-    stop: { active: stopped, reasons },
+    stop: { active: stops.length > 0, reasons: stops },
   };
 }
+
+/** An expected loss below which another test changes little. */
+const ENOUGH = 1.5;
+/** Above this loss even a test is done that costs somewhat more than it alone is expected to bring. */
+const UNSURE = { from: 3, bears: 1 } as const;
+
+/**
+ * Whether to stop testing: danger stops everything; the decision is good enough; or no test that is left is worth
+ * what it costs.
+ *
+ * @param tests as `nextTests` gives them
+ * @example isSettled(assess([]), nextTests(assess([]), 'homeowner')) // false
+ */
+export function isSettled({ choice, stops }: Assessment, tests: Diagnosis['nextTests']): boolean {
+  if (stops.length > 0 || choice.expected <= ENOUGH) return true;
+  const least = choice.expected > UNSURE.from ? -UNSURE.bears : 0;
+  return !tests.some(({ value }) => value > least);
+}
+
+/** The causes with their chances, highest first. */
+export const rankedCauses = ({ probabilities }: Assessment): Diagnosis['causes'] =>
+  CAUSE_IDS.map((id, i) => ({ id, probability: probabilities[i]! })).sort(
+    (a, b) => b.probability - a.probability,
+  );
 
 /** A little of the value is what is learnt for its own sake: it parts tests that would change nothing yet. */
 const PER_NAT = 0.6;
 
-/** Tests that were not done and that this person may do, by what they are worth. */
-function nextTests(
-  probabilities: Float64Array,
-  results: readonly TestResult[],
-  table: LossTable,
-  level: number,
-) {
+/**
+ * Tests that were not done and that this person may do, by what they are worth.
+ *
+ * @example nextTests(assess([]), 'homeowner')[0].id // 'power-loss-extent'
+ */
+export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['nextTests'] {
+  const { probabilities, results, table } = assessed;
   const done = new Set(results.map(({ test }) => test));
   const now = bestDeed(table, probabilities).expected;
-  return TEST_IDS.filter((id) => !done.has(id) && TESTS[id].level <= level)
-    .map((id) => ({ id, value: worth(id, probabilities, table, now) - testCost(id) }))
+  return TEST_IDS.filter((id) => !done.has(id) && TESTS[id].level <= PROFILE_LEVEL[profile])
+    .map((id) => ({ id, value: worth(id, assessed, now) - testCost(id) }))
     .sort((a, b) => b.value - a.value);
 }
 
 /** How far the expected loss is expected to fall once the outcome of a test is known. */
-function worth(test: TestId, probabilities: Float64Array, table: LossTable, now: number): number {
+function worth(test: TestId, { probabilities, results, table, stops }: Assessment, now: number): number {
   let then = 0;
   let learnt = 0;
-  for (const chances of outcomesOf(test).values()) {
+  const changes = CHANGES_WHAT_IS_RIGHT.has(test);
+  for (const [outcome, chances] of outcomesOf(test)) {
     let seen = 0;
     for (let i = 0; i < chances.length; i++) seen += chances[i]! * probabilities[i]!;
     if (seen < 1e-9) continue;
     const after = probabilities.map((p, i) => (p * chances[i]!) / seen);
-    then += seen * bestDeed(table, after).expected;
+    const its = changes ? lossTable([...results, { test, outcome }], stops.length > 0) : table;
+    then += seen * bestDeed(its, after).expected;
     for (let i = 0; i < after.length; i++)
       if (after[i]! > 1e-12) learnt += seen * after[i]! * Math.log(after[i]! / probabilities[i]!);
   }
@@ -84,7 +140,7 @@ function worth(test: TestId, probabilities: Float64Array, table: LossTable, now:
 }
 
 /** The evidence behind the leading cause: for each test, how much it speaks for it against the rest. */
-function carriedBy(leading: CauseId, probabilities: Float64Array, results: readonly TestResult[]) {
+function carriedBy(leading: CauseId, { probabilities, results }: Assessment) {
   const at = CAUSE_IDS.indexOf(leading);
   return results
     .map(({ test, outcome }) => {
@@ -113,10 +169,7 @@ const LIKELY = 0.02;
 
 function overturning(
   tests: readonly { id: TestId }[],
-  probabilities: Float64Array,
-  results: readonly TestResult[],
-  stopped: boolean,
-  action: string,
+  { probabilities, results, stops, choice }: Assessment,
 ): Diagnosis['verdict']['overturnedBy'] {
   return tests.flatMap(({ id }) =>
     [...outcomesOf(id)].flatMap(([outcome, chances]) => {
@@ -124,9 +177,9 @@ function overturning(
       if (seen < LIKELY) return [];
       const after = probabilities.map((p, i) => (p * chances[i]!) / seen);
       const more = [...results, { test: id, outcome }];
-      const stops = stopped || stopSigns(more).length > 0;
-      const then = choose(lossTable(more, stops), after, stops).action;
-      return then === action ? [] : [{ test: id, outcome, action: then }];
+      const stopped = stops.length > 0 || stopSigns(more).length > 0;
+      const then = choose(lossTable(more, stopped), after, stopped).action;
+      return then === choice.action ? [] : [{ test: id, outcome, action: then }];
     }),
   );
 }

@@ -61,6 +61,9 @@ export const diagnoseOutput = z.object({
     action: z.enum(ids<ActionId>(ACTIONS)),
     family: z.enum(FAMILIES),
     confidence: z.number().describe('probability that no other action would have been right'),
+    settled: z
+      .boolean()
+      .describe('danger stops it, the decision is good enough, or no test left is worth what it costs'),
     reasons: z.array(
       z.object({
         test: z.enum(ids<TestId>(TESTS)),

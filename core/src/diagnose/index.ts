@@ -4,4 +4,4 @@ export { decide } from './decide.ts';
 export const ENGINE = 'rules-4';
 export { cautionText } from './cautions.ts';
 export * from './diagnosis.ts';
-export { diagnose } from './diagnose.ts';
+export { assess, diagnose, isSettled, nextTests, rankedCauses, type Assessment } from './diagnose.ts';

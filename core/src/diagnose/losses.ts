@@ -27,7 +27,7 @@ export const NEEDLESS: Record<Deed, number> = {
   'separate-conductors': 10,
   'dry-and-inspect': 12,
   'cool-surroundings': 6,
-  'call-utility': 6,
+  'call-utility': 12,
   'remake-joint': 8,
   'make-safe-and-call': 14,
   'repair-neutral': 14,
@@ -47,14 +47,18 @@ export const ENERGISES: ReadonlySet<Deed> = new Set([
   'wait-for-supply',
 ]);
 
+/** Work that does not touch the circuit: it goes on as before, though somebody who knows has heard of it. */
+const ELSEWHERE: ReadonlySet<Deed> = new Set(['repair-appliance', 'call-utility']);
+
 /**
  * What it costs to leave a cause as it is, a nuisance, a cause of damage or a danger to life: with the circuit
- * energised as before; and after work by an electrician with the panel dead, who sees what was not looked for.
+ * energised as before; while somebody works elsewhere; and after work by an electrician with the panel dead, who sees
+ * what was not looked for.
  */
 const LEFT = {
-  nuisance: { energised: 12, worked: 5 },
-  damage: { energised: 40, worked: 11 },
-  danger: { energised: 240, worked: 36 },
+  nuisance: { energised: 12, elsewhere: 10, worked: 5 },
+  damage: { energised: 30, elsewhere: 24, worked: 11 },
+  danger: { energised: 240, elsewhere: 80, worked: 36 },
 } as const;
 
 /** How grave each cause is while its circuit is energised. */
@@ -107,10 +111,11 @@ export function loss(action: Deed, cause: CauseId, right: readonly Deed[]): numb
   const at = right.indexOf(action);
   if (at === 0) return 0;
   if (action === 'make-safe-and-call') return NEEDLESS[action] + LEFT_WHEN_SAFE;
-  const left = LEFT[GRAVITY[cause]][ENERGISES.has(action) ? 'energised' : 'worked'];
+  const how = ENERGISES.has(action) ? 'energised' : ELSEWHERE.has(action) ? 'elsewhere' : 'worked';
+  const left = LEFT[GRAVITY[cause]][how];
   const whole = NEEDLESS[action] + left;
   return at > 0 ? NEARLY * Math.min(whole, NEEDLESS[action] + LEFT.nuisance.energised) : whole;
 }
 
 /** What it costs to ask for another look: time, and the wait. */
-export const ASKING = 9;
+export const ASKING = 11;

@@ -58,6 +58,12 @@ const INSTEAD = Object.entries({
     seen('power-after-reset', 'restored') && seen('reset-feel', 'clean-clicks')
       ? ['reset-and-watch', 'complete-reset']
       : null,
+  // No rating is changed by a guess: the conductor is looked at first.
+  'oversized-breaker': (seen: Seen) => (seen('conductor-vs-breaker', 'wire-too-small') ? null : []),
+  'undersized-breaker': (seen: Seen) => (seen('conductor-vs-breaker', 'wire-has-room') ? null : []),
+  // The street has power: it is this service alone.
+  'supply-outage': (seen: Seen) =>
+    seen('neighbours-power', 'on') ? ['call-utility', 'wait-for-supply'] : null,
   // What overloaded it is off by now.
   overload: (seen: Seen) =>
     seen('reset-result', 'holds') &&
@@ -91,6 +97,22 @@ const AGAINST_A_PANEL: readonly (readonly [test: TestResult['test'], ...outcomes
   ],
   [['main-load-side-voltage', 'one-missing', 'both-missing']],
 ];
+
+/** Tests whose outcome may change what is right. */
+export const CHANGES_WHAT_IS_RIGHT: ReadonlySet<TestResult['test']> = new Set<TestResult['test']>([
+  'terminal-inspection',
+  'terminal-temperature',
+  'face-temperature',
+  'smell',
+  'power-after-reset',
+  'reset-feel',
+  'reset-result',
+  'load-share',
+  'clamp-current',
+  'conductor-vs-breaker',
+  'neighbours-power',
+  ...AGAINST_A_PANEL.flatMap((signs) => signs.map(([test]) => test)),
+]);
 
 /** What puts each cause right, given what was found; the right action first. */
 export function rightActions(results: readonly TestResult[]): Record<CauseId, readonly Deed[]> {

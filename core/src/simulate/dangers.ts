@@ -11,8 +11,11 @@ const TOO_MANY_VOLTS = 128;
 export function dangersOf(of: SimulatedCase): string[] {
   const { house, everything } = of;
   const on = withHandleOn(house);
-  const live = energised(on, everything);
-  const heat = heatOf(on, everything, live);
+  // What is shorted is thrown off by the breaker, not carried.
+  const sound = on.subject.appliances.filter(({ shortOhms }) => shortOhms === Infinity);
+  const carried = { ...everything, on: new Set(sound.map(({ name }) => name)) };
+  const live = energised(on, carried);
+  const heat = heatOf(on, carried, live);
   const found: string[] = [];
   if (Math.max(heat.screw, heat.stab, heat.bus) > BURNS_C) found.push('a joint in the panel burns');
   if (heat.outletJoint > BURNS_C + 20) found.push('a joint in an outlet burns');

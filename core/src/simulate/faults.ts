@@ -195,7 +195,7 @@ const FAULTS: Record<CauseId, Fault> = {
     subject.unit = soundUnit(random, now, 'standard', subject.unit.poles, subject.unit.ageYears);
     subject.gauge = gaugeFor(conductor);
     subject.appliances = [];
-    add(house, 'fixed appliance', conductor * between(random, 0.82, 0.95), { fixed: true, outlet: 2 });
+    add(house, 'fixed appliance', conductor * between(random, 0.74, 0.87), { fixed: true, outlet: 2 });
     house.recent = pick(random, ['new-appliance', 'new-appliance', 'none', 'new-wiring-or-breaker'] as const);
   },
   'incomplete-reset': (house) => {
@@ -266,11 +266,11 @@ const FAULTS: Record<CauseId, Fault> = {
   },
   'hot-surroundings': (house, random) => {
     const { unit } = house.subject;
-    house.airC = between(random, 36, 44);
-    house.hotDayC = between(random, 16, 26);
-    const k = between(random, 1, 1.16);
+    house.airC = between(random, 27, 32);
+    house.hotDayC = between(random, 12, 17);
+    const k = between(random, 1, 1.06);
     unit.thresholdSquared = k * k;
-    loadTo(house, between(random, 0.9, 1));
+    loadTo(house, between(random, 0.94, 1));
   },
   'supply-outage': (house, random) => {
     house.supplyOhms.A = house.supplyOhms.B = 1e8;

@@ -67,7 +67,6 @@ export function patternOf(
   const all = trips(days);
   const anything = pick(random, appliances).name;
   if (all.length === 0) return { pattern: 'random', suspect: anything };
-  if (appliances.length === 1) return { pattern: 'one-appliance', suspect: anything };
   // What trips as it is switched on is seen at once.
   const triggers = all.map((one) => triggerOf(house, one));
   const named = triggers.find((name) => name !== null && shareOf(triggers, (one) => one === name) >= FITS);
@@ -90,7 +89,8 @@ export function patternOf(
     })),
   ];
   const best = found.sort((a, b) => b.lift - a.lift)[0]!;
-  return best.lift >= NOTICED ? best : { pattern: 'random', suspect: anything };
+  if (best.lift >= NOTICED) return best;
+  return { pattern: appliances.length === 1 ? 'one-appliance' : 'random', suspect: anything };
 }
 
 /** What had just been switched on when it snapped: one thing that is most of what flowed, or that leaks. */
@@ -101,9 +101,9 @@ function triggerOf({ subject }: House, { on, starting, trial: { openedAfter, by 
     .map(({ name, amps, surge, shortOhms, leakOhms }) => ({
       name,
       amps:
-        amps * (starting.has(name) && surge ? surge.times : 1) +
-        120 / shortOhms +
-        (by === 'electronics' && leakOhms < Infinity ? 500 : 0),
+        by === 'electronics'
+          ? 120 / leakOhms + 1e-6
+          : amps * (starting.has(name) && surge ? surge.times : 1) + 120 / shortOhms,
     }));
   const total = draws.reduce((sum, { amps }) => sum + amps, 0);
   const most = draws.sort((a, b) => b.amps - a.amps)[0];

@@ -8,7 +8,7 @@ import { energised, type Extra } from './wiring.ts';
 /** Errors of instruments: shares of the reading, and digits, one sigma. */
 const METER = { share: 0.006, volts: 0.3 } as const;
 const CLAMP = { share: 0.02, amps: 0.1 } as const;
-const SPOT = { kelvin: 1.2 } as const;
+const SPOT = { kelvin: 0.8 } as const;
 
 /** Where a meter’s two leads go, or a clamp or a spot thermometer is held. */
 export type Point =

@@ -34,9 +34,7 @@ const hash = (text: string) =>
  * @example simulatedCase('open-breaker', 1).trippedNow // false
  */
 export function simulatedCase(cause: CauseId | 'none', seed: number, slips = 1): SimulatedCase {
-  const random = seeded(hash(`${cause} ${seed}`));
-  const house = cause === 'none' ? soundHouse(random) : faultyHouse(cause, random);
-  const days = daysBefore(house, random);
+  const { house, days, random } = complained(cause, seed);
   const { unit, appliances } = house.subject;
   const last = trips(days).at(-1);
   // What tripped is seldom reset before somebody complains, if the last thing it did was to trip.
@@ -66,6 +64,33 @@ function looksTripped(random: Random, poles: 1 | 2): House['subject']['unit']['l
   return pick(random, ['middle', 'middle', 'middle', 'middle', 'on', 'on', 'off'] as const);
 }
 
+/** Faults that nobody knows of until the breaker trips. */
+const KNOWN_BY_TRIPS: ReadonlySet<CauseId | 'none'> = new Set<CauseId | 'none'>([
+  'overload',
+  'appliance-fault',
+  'wiring-short',
+  'ground-leakage',
+  'electronic-unit-fault',
+  'weak-breaker',
+  'worn-mechanism',
+  'miswired-protected-unit',
+  'motor-inrush',
+  'hot-surroundings',
+  'undersized-breaker',
+]);
+const MOST_DRAWS = 40;
+
+/** A house of which somebody complains: one is drawn after the other until its fault shows. */
+function complained(cause: CauseId | 'none', seed: number) {
+  for (let draw = 0; ; draw++) {
+    const random = seeded(hash(`${cause} ${seed} ${draw}`));
+    const house = cause === 'none' ? soundHouse(random) : faultyHouse(cause, random);
+    const days = daysBefore(house, random);
+    const shows = !KNOWN_BY_TRIPS.has(cause) || trips(days).length > 0;
+    if (shows || draw === MOST_DRAWS) return { house, days, random };
+  }
+}
+
 /** How often a person gets a test wrong, beside the errors of instruments. */
 const SLIPS: Partial<Record<TestId, number>> = {
   'handle-finger-test': 0.05,
@@ -89,6 +114,8 @@ export function reported(of: SimulatedCase, test: TestId, shown: string): string
     danger?: readonly string[];
   };
   // Nobody hears, sees or measures a danger by mistake as easily as something harmless.
-  const others = outcomes.filter((outcome) => outcome !== shown && !danger.includes(outcome));
+  const at = outcomes.indexOf(shown);
+  // It is taken for what is next to it.
+  const others = [at - 1, at + 1].flatMap((i) => outcomes[i] ?? []).filter((one) => !danger.includes(one));
   return chance(random, wrong) && others.length > 0 ? pick(random, others) : shown;
 }

@@ -21,7 +21,7 @@ export function soundUnit(
   ageYears: number,
 ): Unit {
   const bimetal = soundUnits(ratingAmps, 25)(random);
-  const spread = between(random, 0.85, 1.2);
+  const spread = between(random, 0.9, 1.1);
   return {
     kind,
     ratingAmps,

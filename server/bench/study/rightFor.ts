@@ -1,0 +1,60 @@
+import { dangersOf, type SimulatedCase } from '@phylaxon/core/simulate';
+import type { ActionId, CauseId, Profile } from '@phylaxon/core/vocabulary';
+
+/** What a careful master electrician would accept as right, by what is really wrong. */
+const RIGHT: Record<CauseId, readonly ActionId[]> = {
+  overload: ['shed-load', 'split-circuit'],
+  'appliance-fault': ['repair-appliance'],
+  'wiring-short': ['repair-wiring'],
+  'ground-leakage': ['repair-wiring', 'dry-and-inspect'],
+  'arcing-connection': ['repair-wiring'],
+  'electronic-unit-fault': ['replace-breaker'],
+  'weak-breaker': ['replace-breaker'],
+  'open-breaker': ['replace-breaker'],
+  'stuck-breaker': ['replace-breaker'],
+  'worn-mechanism': ['replace-breaker'],
+  'loose-terminal': ['remake-joint', 'replace-breaker-and-remake-joint'],
+  'burnt-stab': ['replace-breaker-and-remake-joint', 'replace-breaker'],
+  'shared-terminal': ['separate-conductors'],
+  'oversized-breaker': ['size-down'],
+  'undersized-breaker': ['size-up'],
+  'incomplete-reset': ['complete-reset', 'reset-and-watch'],
+  'downstream-device-tripped': ['reset-other-device'],
+  'upstream-open': ['reset-other-device'],
+  'open-wiring': ['repair-wiring'],
+  'supply-leg-lost': ['call-utility'],
+  'open-neutral': ['make-safe-and-call', 'call-utility'],
+  'bus-failing': ['replace-panel'],
+  moisture: ['dry-and-inspect'],
+  'motor-inrush': ['repair-appliance', 'split-circuit', 'shed-load'],
+  'hot-surroundings': ['cool-surroundings'],
+  'supply-outage': ['wait-for-supply'],
+  'main-breaker-fault': ['replace-main'],
+  'shared-neutral-open': ['repair-neutral', 'repair-wiring'],
+  'device-failed': ['replace-device'],
+  'miswired-protected-unit': ['repair-neutral', 'repair-wiring'],
+  'wrong-part': ['replace-breaker', 'replace-breaker-and-remake-joint'],
+};
+
+/** Whether an action is right for a case. Where there is danger, making it safe and calling is right too. */
+export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): boolean {
+  const { cause, subject } = of.house;
+  if (cause === 'none') return false;
+  if (action === 'make-safe-and-call' && dangersOf(of).length > 0) return true;
+  // What overloaded it has been switched off since.
+  if (cause === 'overload' && of.lighter && action === 'reset-and-watch') return true;
+  // The street has power: the service is for the utility to look at. Whoever has no meter calls it for a dead main too.
+  if (cause === 'supply-outage' && !of.house.streetDark && action === 'call-utility') return true;
+  if (cause === 'main-breaker-fault' && profile === 'homeowner' && action === 'call-utility') return true;
+  // A stab that no longer touches belongs to the panel as much as to the breaker.
+  if (cause === 'burnt-stab' && action === 'replace-panel' && subject.unit.stabArcs) return true;
+  return RIGHT[cause].includes(action);
+}
+
+/** Actions after which the circuit carries on as before. */
+export const KEEPS_ON: ReadonlySet<ActionId> = new Set([
+  'complete-reset',
+  'reset-and-watch',
+  'reset-other-device',
+  'size-up',
+]);

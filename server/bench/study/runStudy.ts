@@ -1,0 +1,127 @@
+import { CAUSE_IDS, TEST_IDS, type Context, type TestResult } from '@phylaxon/core/causes';
+import { assess, isSettled, nextTests, rankedCauses } from '@phylaxon/core/diagnose';
+import { seeded } from '@phylaxon/core/random';
+import { dangersOf, isHazardous, perform, simulatedCase, type SimulatedCase } from '@phylaxon/core/simulate';
+import {
+  PROFILE_LEVEL,
+  TESTS,
+  type ActionId,
+  type CauseId,
+  type Profile,
+  type TestId,
+} from '@phylaxon/core/vocabulary';
+import { isRight, KEEPS_ON } from './rightFor.ts';
+
+/** In which order tests are done. */
+export const ORDERS = ['engine', 'checklist', 'random'] as const;
+export type Order = (typeof ORDERS)[number];
+
+/** How one case went. */
+export interface Went {
+  cause: CauseId;
+  profile: Profile;
+  order: Order;
+  leading: CauseId;
+  action: ActionId;
+  right: boolean;
+  /** More is needed than this person may find out. */
+  handedOver: boolean;
+  tests: number;
+  /** Resets tried into the fault. */
+  trials: number;
+  stopped: boolean;
+  danger: boolean;
+  /** Told to carry on although there was a hazard. */
+  missed: boolean;
+}
+
+/** Tests that switch it on. */
+const TRIALS: ReadonlySet<TestId> = new Set(['reset-result', 'reset-result-unplugged']);
+
+const contextOf = ({ house: { subject } }: SimulatedCase): Context => ({
+  breakerKind: subject.unit.kind,
+  poles: subject.unit.poles,
+  ageYears: Math.round(subject.unit.ageYears),
+  newlyFitted: subject.unit.newlyFitted,
+});
+
+const allowed = (profile: Profile) => TEST_IDS.filter((id) => TESTS[id].level <= PROFILE_LEVEL[profile]);
+const byLevel = (a: TestId, b: TestId) => TESTS[a].level - TESTS[b].level;
+
+function shuffled<T>(list: readonly T[], seed: number): T[] {
+  const random = seeded(seed);
+  return list
+    .map((one) => ({ one, at: random() }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ one }) => one);
+}
+
+/** What people say by themselves: what is dead, and if it has tripped, how often. */
+function complaint(of: SimulatedCase, outcomeOf: (test: TestId) => string): TestResult[] {
+  const told: TestId[] = ['power-loss-extent'];
+  if (of.days.some(({ trial }) => trial.openedAfter !== null)) told.push('trips-on-record');
+  return told.map((test) => ({ test, outcome: outcomeOf(test) }));
+}
+
+/** Work one case: what is complained of first, then one test after the other until it is decided. */
+function work(
+  of: SimulatedCase,
+  outcomeOf: (test: TestId) => string,
+  profile: Profile,
+  order: Order,
+  seed: number,
+): Went {
+  const known = contextOf(of);
+  const results = complaint(of, outcomeOf);
+  const listed = order === 'random' ? shuffled(allowed(profile), seed) : [...allowed(profile)].sort(byLevel);
+  for (;;) {
+    const looked = assess(results, known);
+    const left = listed.filter((test) => !results.some((result) => result.test === test));
+    const worth = nextTests(looked, profile);
+    const next = order === 'engine' ? worth[0]?.id : left[0];
+    const { choice, stops } = looked;
+    if (isSettled(looked, worth) || next === undefined) {
+      const cause = of.house.cause as CauseId;
+      return {
+        cause,
+        profile,
+        order,
+        leading: rankedCauses(looked)[0]!.id,
+        action: choice.action,
+        right: isRight(of, choice.action, profile),
+        handedOver: choice.action === 'gather-more',
+        tests: results.length - complaint(of, outcomeOf).length,
+        trials: results.filter(({ test, outcome }) => TRIALS.has(test) && outcome !== 'holds').length,
+        stopped: stops.length > 0,
+        danger: dangersOf(of).length > 0,
+        missed: KEEPS_ON.has(choice.action) && isHazardous(of),
+      };
+    }
+    results.push({ test: next, outcome: outcomeOf(next) });
+  }
+}
+
+export interface StudySize {
+  /** Cases of each cause. */
+  each: number;
+  firstSeed: number;
+}
+
+/** Every cause so many times, for both profiles, in every order of tests. */
+export function runStudy({ each, firstSeed }: StudySize): Went[] {
+  return CAUSE_IDS.flatMap((cause) =>
+    Array.from({ length: each }, (_, n) => {
+      const seed = firstSeed + n;
+      const of = simulatedCase(cause, seed);
+      const known = new Map<TestId, string>();
+      const outcomeOf = (test: TestId) => {
+        const outcome = known.get(test) ?? perform(of, test);
+        known.set(test, outcome);
+        return outcome;
+      };
+      return (['homeowner', 'electrician'] as const).flatMap((profile) =>
+        ORDERS.map((order) => work(of, outcomeOf, profile, order, seed)),
+      );
+    }).flat(),
+  );
+}
