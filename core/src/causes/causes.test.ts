@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { TESTS, type TestId } from '../vocabulary/index.ts';
+import { seenTogether } from './seenTogether.ts';
 import { CAUSE_FACTS, CAUSE_IDS, likelihoods, outcomesOf, posterior, prior, TEST_IDS } from './index.ts';
 
 describe('the table of signs', () => {
@@ -97,12 +98,23 @@ describe('Bayes’ rule', () => {
     );
   });
 
+  test('a full reset that changed nothing rules an incomplete one nearly out', () => {
+    const clicks = { test: 'reset-feel' as const, outcome: 'clean-clicks' };
+    const zero = { test: 'load-terminal-voltage' as const, outcome: 'zero' };
+    const at = CAUSE_IDS.indexOf('incomplete-reset');
+    expect(posterior(prior(), [clicks, zero])[at]!).toBeLessThan(0.2 * posterior(prior(), [zero])[at]!);
+    expect(seenTogether('open-breaker', [clicks, zero])).toBe(1);
+  });
+
   test('law: it is what multiplying the table gives', () => {
     fc.assert(
       fc.property(results, (list) => {
         const before = prior();
         const products = before.map((p, i) =>
-          list.reduce((product, { test, outcome }) => product * likelihoods(test, outcome)[i]!, p),
+          list.reduce(
+            (product, { test, outcome }) => product * likelihoods(test, outcome)[i]!,
+            p * seenTogether(CAUSE_IDS[i]!, list),
+          ),
         );
         const total = products.reduce((a, b) => a + b, 0);
         const after = posterior(before, list);

@@ -10,7 +10,10 @@ export const LOAD_CAUSES = {
         { 'one-circuit': 88, none: 10 },
         'It opens its own circuit, and may hold again by now.',
       ],
-      'handle-position': [{ middle: 55, on: 28, off: 14 }, 'It has tripped, whatever it looks like.'],
+      'handle-position': [
+        { middle: 52, on: 28, off: 14, 'one-half-low': 4 },
+        'It has tripped, whatever it looks like.',
+      ],
       'handle-finger-test': [{ gives: 62, firm: 38 }, 'A tripped handle gives; one that was reset is firm.'],
       'trip-indicator': [
         { shown: 36, 'not-shown': 14, 'no-indicator': 50 },
@@ -80,7 +83,10 @@ export const LOAD_CAUSES = {
     why: 'Cords, heating elements and motors wear; most faults on a circuit are in what is plugged into it.',
     signs: {
       'power-loss-extent': [{ 'one-circuit': 92, none: 6 }, 'It opens its own circuit.'],
-      'handle-position': [{ middle: 62, on: 22, off: 14 }, 'It has tripped, whatever it looks like.'],
+      'handle-position': [
+        { middle: 59, on: 22, off: 14, 'one-half-low': 4 },
+        'It has tripped, whatever it looks like.',
+      ],
       'handle-finger-test': [{ gives: 70, firm: 30 }, 'A tripped handle gives.'],
       'trip-indicator': [
         { shown: 38, 'not-shown': 12, 'no-indicator': 50 },
@@ -145,7 +151,10 @@ export const LOAD_CAUSES = {
         'An indicator, if there is one, shows a trip.',
       ],
       'power-loss-extent': [{ 'one-circuit': 82, none: 16 }, 'It opens its own circuit.'],
-      'handle-position': [{ middle: 52, on: 34, off: 12 }, 'It trips on its own fixed load.'],
+      'handle-position': [
+        { middle: 49, on: 34, off: 12, 'one-half-low': 4 },
+        'It trips on its own fixed load.',
+      ],
       'handle-finger-test': [{ gives: 52, firm: 48 }, 'A tripped handle gives.'],
       'reset-result': [
         {
@@ -195,7 +204,10 @@ export const LOAD_CAUSES = {
         'An indicator, if there is one, shows a trip.',
       ],
       'power-loss-extent': [{ 'one-circuit': 88, none: 10 }, 'It opens its own circuit.'],
-      'handle-position': [{ middle: 55, on: 30, off: 13 }, 'It has tripped, whatever it looks like.'],
+      'handle-position': [
+        { middle: 52, on: 30, off: 13, 'one-half-low': 4 },
+        'It has tripped, whatever it looks like.',
+      ],
       'handle-finger-test': [{ gives: 60, firm: 40 }, 'A tripped handle gives.'],
       'reset-result': [
         { holds: 56, 'trips-at-once': 18, 'trips-in-seconds': 22, 'trips-in-minutes': 3 },
@@ -248,7 +260,10 @@ export const LOAD_CAUSES = {
         { 'one-circuit': 78, none: 18, 'several-circuits': 3 },
         'It opens its own circuit.',
       ],
-      'handle-position': [{ middle: 48, on: 38, off: 12 }, 'It has tripped, whatever it looks like.'],
+      'handle-position': [
+        { middle: 45, on: 38, off: 12, 'one-half-low': 4 },
+        'It has tripped, whatever it looks like.',
+      ],
       'handle-finger-test': [{ gives: 50, firm: 50 }, 'A tripped handle gives.'],
       'reset-result': [
         {

@@ -1,5 +1,6 @@
 import type { TestId } from '../vocabulary/index.ts';
-import { likelihoods } from './likelihood.ts';
+import { CAUSE_IDS, likelihoods } from './likelihood.ts';
+import { seenTogether } from './seenTogether.ts';
 
 /** One test with what came of it. */
 export interface TestResult {
@@ -18,6 +19,7 @@ export function posterior(before: Float64Array, results: readonly TestResult[]):
   const sorted = [...results].sort((a, b) => (a.test < b.test ? -1 : 1));
   for (const { test, outcome } of sorted)
     likelihoods(test, outcome).forEach((chance, i) => (logs[i]! += Math.log(chance)));
+  CAUSE_IDS.forEach((cause, i) => (logs[i]! += Math.log(seenTogether(cause, results))));
   const most = Math.max(...logs);
   const parts = logs.map((log) => Math.exp(log - most));
   const total = parts.reduce((a, b) => a + b, 0);

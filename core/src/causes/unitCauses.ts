@@ -16,7 +16,10 @@ export const UNIT_CAUSES = {
         'An indicator, if there is one, shows a trip.',
       ],
       'power-loss-extent': [{ 'one-circuit': 92, none: 8 }, 'It opens its own circuit.'],
-      'handle-position': [{ middle: 52, on: 34, off: 12 }, 'It trips for nothing, or will not reset.'],
+      'handle-position': [
+        { middle: 49, on: 34, off: 12, 'one-half-low': 4 },
+        'It trips for nothing, or will not reset.',
+      ],
       'handle-finger-test': [{ gives: 54, firm: 46 }, 'A tripped handle gives.'],
       'reset-feel': [
         { 'clean-clicks': 62, 'no-off-click': 5, 'hard-or-gritty': 4, 'will-not-latch': 29 },
@@ -86,7 +89,10 @@ export const UNIT_CAUSES = {
         'An indicator, if there is one, shows a trip.',
       ],
       'power-loss-extent': [{ 'one-circuit': 86, none: 13 }, 'It opens its own circuit.'],
-      'handle-position': [{ middle: 52, on: 34, off: 12 }, 'It has tripped, whatever it looks like.'],
+      'handle-position': [
+        { middle: 49, on: 34, off: 12, 'one-half-low': 4 },
+        'It has tripped, whatever it looks like.',
+      ],
       'handle-finger-test': [{ gives: 54, firm: 46 }, 'A tripped handle gives.'],
       'reset-result': [
         {

@@ -7,7 +7,10 @@ export const WIRING_CAUSES = {
     why: 'A nail, a drill, a rubbed cable, a scorched outlet or a wet fixture.',
     signs: {
       'power-loss-extent': [{ 'one-circuit': 95, none: 3 }, 'It opens its own circuit.'],
-      'handle-position': [{ middle: 66, on: 15, off: 17 }, 'It has tripped, whatever it looks like.'],
+      'handle-position': [
+        { middle: 63, on: 15, off: 17, 'one-half-low': 4 },
+        'It has tripped, whatever it looks like.',
+      ],
       'handle-finger-test': [{ gives: 78, firm: 22 }, 'A tripped handle gives.'],
       'trip-indicator': [
         { shown: 42, 'not-shown': 8, 'no-indicator': 50 },
@@ -84,7 +87,10 @@ export const WIRING_CAUSES = {
         { 'one-circuit': 84, 'part-of-one-circuit': 12, none: 4 },
         'The unit opens its own circuit.',
       ],
-      'handle-position': [{ middle: 60, on: 25, off: 14 }, 'It has tripped, whatever it looks like.'],
+      'handle-position': [
+        { middle: 57, on: 25, off: 14, 'one-half-low': 4 },
+        'It has tripped, whatever it looks like.',
+      ],
       'handle-finger-test': [{ gives: 62, firm: 38 }, 'A tripped handle gives.'],
       'reset-feel': [
         { 'clean-clicks': 84, 'no-off-click': 3, 'hard-or-gritty': 1, 'will-not-latch': 12 },
@@ -335,7 +341,10 @@ export const WIRING_CAUSES = {
         { 'one-circuit': 92, 'several-circuits': 4, none: 4 },
         'It opens its own circuit.',
       ],
-      'handle-position': [{ middle: 66, on: 20, off: 13 }, 'It trips as soon as something is on.'],
+      'handle-position': [
+        { middle: 63, on: 20, off: 13, 'one-half-low': 4 },
+        'It trips as soon as something is on.',
+      ],
       'handle-finger-test': [{ gives: 66, firm: 34 }, 'A tripped handle gives.'],
       'button-after-fitting': [
         { holds: 2, 'trips-as-soon-as-loaded': 96, 'not-newly-fitted': 2 },

@@ -85,6 +85,10 @@ const ENOUGH = 1.5;
 /** Above this loss even a test is done that costs somewhat more than it alone is expected to bring. */
 const UNSURE = { from: 3, bears: 1 } as const;
 
+/** Before anything is reset somebody listens, smells, feels and looks: this much more they are worth then. */
+const SENSES: ReadonlySet<TestId> = new Set<TestId>(['sound', 'smell', 'panel-touch', 'water-signs']);
+const CARE = 4;
+
 /**
  * Whether to stop testing: danger stops everything; the decision is good enough; or no test that is left is worth
  * what it costs.
@@ -93,7 +97,9 @@ const UNSURE = { from: 3, bears: 1 } as const;
  * @example isSettled(assess([]), nextTests(assess([]), 'homeowner')) // false
  */
 export function isSettled({ choice, stops }: Assessment, tests: Diagnosis['nextTests']): boolean {
-  if (stops.length > 0 || choice.expected <= ENOUGH) return true;
+  if (stops.length > 0) return true;
+  if (ACTIONS[choice.action] === 'reset' && tests.some(({ id }) => SENSES.has(id))) return false;
+  if (choice.expected <= ENOUGH) return true;
   const least = choice.expected > UNSURE.from ? -UNSURE.bears : 0;
   return !tests.some(({ value }) => value > least);
 }
@@ -117,9 +123,13 @@ export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['ne
   const done = new Set(results.map(({ test }) => test));
   const now = bestDeed(table, probabilities).expected;
   return TEST_IDS.filter((id) => !done.has(id) && TESTS[id].level <= PROFILE_LEVEL[profile])
-    .map((id) => ({ id, value: worth(id, assessed, now) - testCost(id) }))
+    .map((id) => ({ id, value: worth(id, assessed, now) + care(id, assessed) - testCost(id) }))
     .sort((a, b) => b.value - a.value);
 }
+
+/** What a look is worth beside what it tells: no reset without one. */
+const care = (test: TestId, { choice, stops }: Assessment): number =>
+  SENSES.has(test) && stops.length === 0 && ACTIONS[choice.action] === 'reset' ? CARE : 0;
 
 /** How far the expected loss is expected to fall once the outcome of a test is known. */
 function worth(test: TestId, { probabilities, results, table, stops }: Assessment, now: number): number {

@@ -58,7 +58,7 @@ const ELSEWHERE: ReadonlySet<Deed> = new Set(['repair-appliance', 'call-utility'
 const LEFT = {
   nuisance: { energised: 12, elsewhere: 10, worked: 5 },
   damage: { energised: 30, elsewhere: 24, worked: 11 },
-  danger: { energised: 240, elsewhere: 80, worked: 36 },
+  danger: { energised: 130, elsewhere: 55, worked: 30 },
 } as const;
 
 /** How grave each cause is while its circuit is energised. */

@@ -45,7 +45,7 @@ const asItWas = ({ house, everything, days, lighter }: SimulatedCase): Moment =>
 
 /** The subject pushed fully off and on, unless somebody thinks it is on and it is not. */
 const asFound = (of: SimulatedCase): SimulatedCase =>
-  of.house.subject.unit.halfReset ? of : { ...of, house: withHandleOn(of.house) };
+  of.house.subject.unit.halfReset && !of.resetDone ? of : { ...of, house: withHandleOn(of.house) };
 
 /** Whether it stays on long enough to be measured. */
 function staysOn(of: SimulatedCase, random: Random): boolean {
@@ -224,7 +224,7 @@ const PERFORM: Perform = {
     if (!once.latched) return 'will-not-latch';
     // A snap as it closes feels like a latch that does not catch.
     if (once.openedAfter !== null && once.openedAfter < 0.1 && chance(random, 0.35)) return 'will-not-latch';
-    return unit.halfReset && chance(random, 0.55) ? 'no-off-click' : 'clean-clicks';
+    return unit.halfReset && !of.resetDone ? 'no-off-click' : 'clean-clicks';
   },
   'reset-result': (of, random) => resetOutcome(trial(of.house, asItWas(of), HALF_DAY, random).openedAfter),
   'reset-result-unplugged': (of, random) => {
@@ -340,12 +340,12 @@ const PERFORM: Perform = {
     return poles.includes('low') ? 'low' : 'normal';
   },
   'line-side-voltage': (of) => {
-    // In a sub-panel its own lugs are meant; else the main’s.
     const calm = workable(of);
     const quiet = { ...of.everything, on: fewest(of) };
-    const [a, b] = of.house.feeder
-      ? [readVolts(calm, 'bus A', quiet), readVolts(calm, 'bus B', quiet)]
-      : [readVolts(calm, 'line A', quiet), readVolts(calm, 'line B', quiet)];
+    // In a sub-panel its own lugs are meant; with half or all of the house dead, the main’s.
+    const wide = ['whole-house', 'half-the-house'].includes(lossExtent(of));
+    const at = of.house.feeder && !wide ? 'bus' : 'line';
+    const [a, b] = [readVolts(calm, `${at} A`, quiet), readVolts(calm, `${at} B`, quiet)];
     const missing = [a, b].filter((volts) => volts < DEAD_VOLTS).length;
     if (missing === 2) return 'both-missing';
     if (missing === 1) return 'one-leg-missing';

@@ -13,6 +13,8 @@ export interface SimulatedCase {
   pattern: ReturnType<typeof patternOf>;
   /** It has tripped and nobody has reset it. */
   trippedNow: boolean;
+  /** Pushed fully off and on again by hand, it came on. */
+  resetDone: boolean;
   /** Some of what was on has been switched off since. */
   lighter: boolean;
   /** What runs when everything does. */
@@ -46,6 +48,7 @@ export function simulatedCase(cause: CauseId | 'none', seed: number, slips = 1):
     days,
     pattern: patternOf(house, days, random),
     trippedNow,
+    resetDone: unit.halfReset && chance(random, 0.3),
     lighter: chance(random, 0.35),
     everything: {
       on: new Set(appliances.map(({ name }) => name)),
@@ -103,12 +106,13 @@ const SLIPS: Partial<Record<TestId, number>> = {
   sound: 0.01,
   smell: 0.01,
 };
-const USUAL_SLIP = 0.015;
+/** By who does it: anybody with eyes and ears, or a qualified person with a meter. */
+const USUAL_SLIP = [0.015, 0.012, 0.004] as const;
 
 /** What a person reports of a test: what it showed, or now and then something else. */
 export function reported(of: SimulatedCase, test: TestId, shown: string): string {
   const random = of.randomFor(`slip ${test}`);
-  const wrong = of.slips * (SLIPS[test] ?? USUAL_SLIP);
+  const wrong = of.slips * (SLIPS[test] ?? USUAL_SLIP[TESTS[test].level]);
   const { outcomes, danger = [] } = TESTS[test] as {
     outcomes: readonly string[];
     danger?: readonly string[];

@@ -51,8 +51,29 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   return RIGHT[cause].includes(action);
 }
 
+/** Causes that anybody can put right, with the cover closed. */
+const ANYBODY: ReadonlySet<CauseId> = new Set<CauseId>([
+  'overload',
+  'appliance-fault',
+  'incomplete-reset',
+  'downstream-device-tripped',
+  'upstream-open',
+  'supply-leg-lost',
+  'supply-outage',
+  'motor-inrush',
+  'hot-surroundings',
+  'device-failed',
+]);
+
+/** Whether a homeowner, for whom more is needed than can be found with the cover closed, is rightly handed over. */
+export const isRightlyHandedOver = (of: SimulatedCase, action: ActionId, profile: Profile): boolean =>
+  profile === 'homeowner' &&
+  action === 'gather-more' &&
+  of.house.cause !== 'none' &&
+  !ANYBODY.has(of.house.cause);
+
 /** Actions after which the circuit carries on as before. */
-export const KEEPS_ON: ReadonlySet<ActionId> = new Set([
+export const CARRIES_ON: ReadonlySet<ActionId> = new Set<ActionId>([
   'complete-reset',
   'reset-and-watch',
   'reset-other-device',

@@ -10,7 +10,7 @@ import {
   type Profile,
   type TestId,
 } from '@phylaxon/core/vocabulary';
-import { isRight, KEEPS_ON } from './rightFor.ts';
+import { CARRIES_ON, isRight, isRightlyHandedOver } from './rightFor.ts';
 
 /** In which order tests are done. */
 export const ORDERS = ['engine', 'checklist', 'random'] as const;
@@ -24,8 +24,9 @@ export interface Went {
   leading: CauseId;
   action: ActionId;
   right: boolean;
-  /** More is needed than this person may find out. */
-  handedOver: boolean;
+  /** Right, or rightly handed over to an electrician. */
+  served: boolean;
+  carriesOn: boolean;
   tests: number;
   /** Resets tried into the fault. */
   trials: number;
@@ -89,12 +90,13 @@ function work(
         leading: rankedCauses(looked)[0]!.id,
         action: choice.action,
         right: isRight(of, choice.action, profile),
-        handedOver: choice.action === 'gather-more',
+        served: isRight(of, choice.action, profile) || isRightlyHandedOver(of, choice.action, profile),
+        carriesOn: CARRIES_ON.has(choice.action),
         tests: results.length - complaint(of, outcomeOf).length,
         trials: results.filter(({ test, outcome }) => TRIALS.has(test) && outcome !== 'holds').length,
         stopped: stops.length > 0,
         danger: dangersOf(of).length > 0,
-        missed: KEEPS_ON.has(choice.action) && isHazardous(of),
+        missed: CARRIES_ON.has(choice.action) && isHazardous(of),
       };
     }
     results.push({ test: next, outcome: outcomeOf(next) });

@@ -1,0 +1,2 @@
+export * from './runStudy.ts';
+export * from './report.ts';
