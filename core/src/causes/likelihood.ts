@@ -38,3 +38,9 @@ export const likelihoods = (test: TestId, outcome: string): Float64Array => tabl
 
 /** The outcomes of a test with the chance of each under every cause. */
 export const outcomesOf = (test: TestId): ReadonlyMap<string, Float64Array> => table.get(test)!;
+
+/** How often an outcome is seen where nothing bears on the test. */
+export function usualChance(test: TestId, outcome: string): number {
+  const odds = USUAL[test] as Record<string, number | undefined>;
+  return (odds[outcome] ?? LEAST_ODDS) / 100;
+}

@@ -13,6 +13,12 @@ export const context = z.object({
     .max(120, 'The age must be from 0 to 120 years.')
     .optional(),
   newlyFitted: z.boolean().optional(),
+  deadShorts: z
+    .int()
+    .min(0, 'Dead shorts cannot be fewer than none.')
+    .max(100, 'Dead shorts are 100 at most.')
+    .optional()
+    .describe('how many it has cleared'),
 });
 export type Context = z.infer<typeof context>;
 
@@ -77,16 +83,26 @@ const WITH_TWO_POLES: readonly Shift[] = [
   ['shared-neutral-open', 1.5, 'A tied pair often shares a neutral.'],
 ];
 
+/** For each dead short it has cleared, up to three. */
+const PER_SHORT: readonly Shift[] = [
+  ['weak-breaker', 1.5, 'A dead short takes the set out of its bimetal.'],
+  ['open-breaker', 1.6, 'A dead short burns its contacts.'],
+  ['stuck-breaker', 1.4, 'A dead short welds.'],
+  ['worn-mechanism', 1.3, 'A dead short shakes its latch.'],
+];
+const MOST_SHORTS = 3;
+
 const OLD_YEARS = 30;
 const YOUNG_YEARS = 8;
 
-function shifts({ breakerKind, poles, ageYears, newlyFitted }: Context): Shift[] {
+function shifts({ breakerKind, poles, ageYears, newlyFitted, deadShorts = 0 }: Context): Shift[] {
   return [
     ...(breakerKind ? BY_KIND[breakerKind] : []),
     ...(poles === 2 ? WITH_TWO_POLES : []),
     ...(ageYears !== undefined && ageYears >= OLD_YEARS ? WHEN_OLD : []),
     ...(ageYears !== undefined && ageYears <= YOUNG_YEARS ? WHEN_YOUNG : []),
     ...(newlyFitted ? WHEN_NEW : []),
+    ...Array.from({ length: Math.min(MOST_SHORTS, deadShorts) }, () => PER_SHORT).flat(),
   ];
 }
 

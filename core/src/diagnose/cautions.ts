@@ -1,4 +1,5 @@
 import type { Schools } from '../settings/index.ts';
+import type { ActionId } from '../vocabulary/index.ts';
 
 /** The usual cautions, said at the step where they count. */
 const CAUTIONS = {
@@ -13,6 +14,38 @@ const CAUTIONS = {
   advice: 'Phylaxon advises; the local code and licensed practice decide.',
 } as const;
 export type CautionId = keyof typeof CAUTIONS;
+
+const ON_THE_PANEL: readonly CautionId[] = ['dead', 'otherSources', 'advice'];
+const ON_THE_CIRCUIT: readonly CautionId[] = ['noMoreResets', 'dead', 'advice'];
+const A_RESET: readonly CautionId[] = ['reset', 'cool', 'neverLarger'];
+
+/** What to mind with each action. */
+export const ACTION_CAUTIONS: Record<ActionId, readonly CautionId[]> = {
+  'complete-reset': A_RESET,
+  'reset-and-watch': A_RESET,
+  'reset-other-device': ['advice'],
+  'size-down': ON_THE_PANEL,
+  'size-up': ON_THE_PANEL,
+  'split-circuit': ON_THE_PANEL,
+  rewire: ON_THE_PANEL,
+  'replace-breaker': ['neverLarger', ...ON_THE_PANEL],
+  'replace-breaker-and-remake-joint': ['offUntilDone', ...ON_THE_PANEL],
+  'replace-panel': ['offUntilDone', ...ON_THE_PANEL],
+  'replace-main': ON_THE_PANEL,
+  'shed-load': ['neverLarger', 'cool', 'advice'],
+  'repair-appliance': ['neverLarger', 'advice'],
+  'repair-wiring': ON_THE_CIRCUIT,
+  'separate-conductors': ON_THE_PANEL,
+  'dry-and-inspect': ['offUntilDone', ...ON_THE_PANEL],
+  'cool-surroundings': ['neverLarger', 'advice'],
+  'call-utility': ['live', 'advice'],
+  'remake-joint': ['offUntilDone', ...ON_THE_PANEL],
+  'make-safe-and-call': ['advice'],
+  'repair-neutral': ['offUntilDone', ...ON_THE_PANEL],
+  'replace-device': ['dead', 'advice'],
+  'wait-for-supply': ['advice'],
+  'gather-more': ['advice'],
+};
 
 const COUNT = ['no', 'one', 'two', 'three'] as const;
 const trials = (n: number) => `${COUNT[n] ?? n} ${n === 1 ? 'trial' : 'trials'}`;

@@ -11,6 +11,9 @@ import {
 } from './circuitRules.ts';
 import { stopFor } from './dangers.ts';
 import { familyOf, type Decision } from './decision.ts';
+import type { Assessment } from './diagnose.ts';
+import { engineFinding, likelyCauses } from './engineFinding.ts';
+import { assessRecord, hasTrouble } from './fromRecord.ts';
 import { reason, type Finding, type Rule } from './finding.ts';
 import { seenAtTerminal, warmJoint } from './jointRules.ts';
 import {
@@ -18,11 +21,10 @@ import {
   openBreaker,
   sluggishBreaker,
   tripsTooEarly,
-  wornByClearedShorts,
-  wornByShorts,
   wornMechanism,
   wrongPart,
 } from './replaceRules.ts';
+import { wornByClearedShorts, wornByShorts } from './wearRules.ts';
 import {
   causeKnownAndGone,
   causeKnownAndThere,
@@ -33,50 +35,65 @@ import {
 import { loadDoesNotFit, oversizedBreaker, undersizedBreaker } from './resizeRules.ts';
 import { nothingToGoBy, soundAsMeasured, surgeUnit } from './restRules.ts';
 
-/** The rules in order of precedence: the first that speaks decides, the others are told beside it. */
-const RULES: readonly Rule[] = [
-  oversizedBreaker,
-  stopRule,
-  shortInWiring,
-  hotJoint,
-  supplyMissing,
-  openBreaker,
-  wornMechanism,
-  wrongPart,
-  sluggishBreaker,
-  overloaded,
-  tripsTooEarly,
-  seenAtTerminal,
-  openBeyondBreaker,
-  warmJoint,
-  wornByClearedShorts,
-  causeKnownAndGone,
-  causeKnownAndThere,
-  enoughTrials,
-  snappedWithLoads,
-  neverFullyReset,
-  stillDead,
-  trippedUnexplained,
-  loadDoesNotFit,
-  wornByShorts,
-  undersizedBreaker,
-  surgeUnit,
-  soundAsMeasured,
+/** Settled by figures, by a chosen school or by danger: no likelihood weighs against them. */
+const order = (rule: Rule) => ({ rule, binds: () => true });
+/** A sign that means one thing by itself: where the engine has enough to decide, it decides. */
+const sign = (rule: Rule) => ({ rule, binds: () => false });
+/** A sign that condemns nothing before its own questions are answered: until then it binds. */
+const proof = (rule: Rule) => ({ rule, binds: ({ action }: Finding) => familyOf(action) !== 'replace' });
+
+/** In order of precedence: the first that speaks is looked at, the others are told beside it. */
+const RULES = [
+  order(oversizedBreaker),
+  order(stopRule),
+  order(shortInWiring),
+  sign(hotJoint),
+  order(supplyMissing),
+  proof(openBreaker),
+  sign(wornMechanism),
+  order(wrongPart),
+  sign(sluggishBreaker),
+  order(overloaded),
+  proof(tripsTooEarly),
+  sign(seenAtTerminal),
+  sign(openBeyondBreaker),
+  sign(warmJoint),
+  order(wornByClearedShorts),
+  order(causeKnownAndGone),
+  order(causeKnownAndThere),
+  order(enoughTrials),
+  sign(snappedWithLoads),
+  sign(neverFullyReset),
+  sign(stillDead),
+  sign(trippedUnexplained),
+  order(loadDoesNotFit),
+  order(wornByShorts),
+  order(undersizedBreaker),
+  order(surgeUnit),
+  order(soundAsMeasured),
 ];
 
 /**
  * Decide about one breaker: reset, resize, replace, not the breaker, measure this next, or keep.
- * Explicit rules, in order of precedence; danger signs stop everything else but do not silence an
- * oversized breaker.
+ *
+ * Danger, sizing, the chosen schools and what has just been put right bind. All else is weighed: the chance of every
+ * cause by all that is on record, the bench’s and the ledger’s figures among it, and the action of least expected loss.
+ * Where that is not enough to decide, the first sign that means something by itself does.
  *
  * @param evidence all that is known of it (see `gatherEvidence`)
- * @returns the decision with its reasons by weight, what would overturn it, what to measure next,
- *   and the cautions that belong to it
+ * @returns the decision with the causes it may have, its reasons by weight, what would overturn it, what to measure
+ *   next, and the cautions that belong to it
  * @example decide(gatherEvidence(dossierOfANewBreaker)).family // 'need-more'
  */
 export function decide(evidence: Evidence): Decision {
-  const findings = RULES.map((rule) => rule(evidence)).filter((finding) => finding !== null);
-  const [first = nothingToGoBy(evidence), ...rest] = findings;
+  const spoken = RULES.flatMap(({ rule, binds }) => {
+    const finding = rule(evidence);
+    return finding ? [{ finding, binding: binds(finding) }] : [];
+  });
+  const trouble = hasTrouble(evidence);
+  const assessed = assessRecord(evidence);
+  const first = spoken[0]?.binding ? spoken[0].finding : weighed(evidence, assessed, spoken[0]?.finding);
+  const rest = spoken.map(({ finding }) => finding).filter((finding) => finding !== first);
   const stop = stopFor(evidence);
   const words = ACTION_WORDS[first.action];
   return {
@@ -88,11 +105,26 @@ export function decide(evidence: Evidence): Decision {
     toAmps: first.toAmps ?? null,
     confidence: first.confidence,
     stop,
+    causes: trouble ? likelyCauses(assessed) : [],
     reasons: byWeight(first),
     overturnedBy: first.overturnedBy,
     next: stop.active ? first.next.filter((test) => !test.energised && test.level > 0) : first.next,
     cautions: first.cautions.map((id) => cautionText(id, evidence.schools)),
     also: besides(first, rest),
+  };
+}
+
+/** What the engine decides; where it agrees with a sign, in the sign’s words, with its own figure of how sure. */
+function weighed(evidence: Evidence, assessed: Assessment, seen: Finding | undefined): Finding {
+  if (!hasTrouble(evidence) || assessed.choice.action === 'gather-more')
+    return seen ?? nothingToGoBy(evidence);
+  const found = engineFinding(evidence, assessed);
+  if (seen?.action !== found.action) return found;
+  return {
+    ...seen,
+    confidence: found.confidence,
+    reasons: [...seen.reasons, ...found.reasons],
+    overturnedBy: [...seen.overturnedBy, ...found.overturnedBy].slice(0, 4),
   };
 }
 

@@ -1,5 +1,13 @@
 import { z } from 'zod';
-import { ACTIONS, FAMILIES, TESTS, type ActionId, type TestId } from '../vocabulary/index.ts';
+import {
+  ACTIONS,
+  CAUSES,
+  FAMILIES,
+  TESTS,
+  type ActionId,
+  type CauseId,
+  type TestId,
+} from '../vocabulary/index.ts';
 
 /** What a decision may say: the vocabulary's actions, and that nothing needs doing. */
 export const DECISION_ACTIONS = [...(Object.keys(ACTIONS) as ActionId[]), 'keep'] as const;
@@ -47,6 +55,16 @@ export const decision = z.object({
     call: z.string().nullable(),
     onlyAtMain: z.boolean().describe('no danger of its own: it is the main that endangers it'),
   }),
+  causes: z
+    .array(
+      z.object({
+        id: z.enum(Object.keys(CAUSES) as [CauseId, ...CauseId[]]),
+        name: z.string(),
+        probability: z.number(),
+      }),
+    )
+    .default([])
+    .describe('what it may be, likeliest first; empty where nothing is wrong'),
   reasons: z.array(weighedReason),
   overturnedBy: z.array(z.string()),
   next: z.array(nextTest),

@@ -9,6 +9,7 @@ import {
   type Context,
   type TestResult,
 } from '../causes/index.ts';
+import type { EffectiveRating, Side } from '../effective/index.ts';
 import {
   ACTIONS,
   PROFILE_LEVEL,
@@ -40,13 +41,44 @@ export interface Assessment {
  *
  * @param results the latest outcome of each test that was done
  * @param known what is known of the breaker
+ * @param bench how likely it is weak, sound or sluggish by its trips and holds; then the trip held against the curve
+ *   is in it already
  * @example assess([{ test: 'neighbours-power', outcome: 'off-too' }]).choice.action // 'gather-more'
  */
-export function assess(results: readonly TestResult[], known: Context = {}): Assessment {
-  const probabilities = posterior(prior(known), results);
+export function assess(
+  results: readonly TestResult[],
+  known: Context = {},
+  bench: EffectiveRating['probability'] | null = null,
+): Assessment {
+  const told = bench ? results.filter(({ test }) => test !== 'trip-vs-curve') : results;
+  const probabilities = posterior(bench ? byTheBench(prior(known), bench) : prior(known), told);
   const stops = stopSigns(results);
   const table = lossTable(results, stops.length > 0);
   return { results, probabilities, stops, table, choice: choose(table, probabilities, stops.length > 0) };
+}
+
+/** What the bench holds of any breaker before it knows anything of it. */
+const BENCH_PRIOR = { weak: 0.23, sound: 0.6, sluggish: 0.17 } as const;
+/** Causes that heat a bimetal from outside: of so many of their records a sound unit looks weak. */
+const LOOKS_WEAK: Partial<Record<CauseId, number>> = {
+  'loose-terminal': 0.45,
+  'burnt-stab': 0.35,
+  'hot-surroundings': 0.6,
+  'bus-failing': 0.15,
+};
+
+/** The record of trips and holds as evidence: weak speaks for a weak breaker, sluggish for one that does not open. */
+function byTheBench(before: Float64Array, bench: EffectiveRating['probability']): Float64Array {
+  const ratio = (side: Side) => Math.max(1e-3, bench[side]) / BENCH_PRIOR[side];
+  const weighed = before.map((p, i) => {
+    const cause = CAUSE_IDS[i]!;
+    if (cause === 'weak-breaker') return p * ratio('weak');
+    if (cause === 'stuck-breaker') return p * ratio('sluggish');
+    const weak = LOOKS_WEAK[cause] ?? 0;
+    return p * (weak * ratio('weak') + (1 - weak) * ratio('sound'));
+  });
+  const total = weighed.reduce((a, b) => a + b, 0);
+  return weighed.map((p) => p / total);
 }
 
 /**
@@ -150,7 +182,7 @@ function worth(test: TestId, { probabilities, results, table, stops }: Assessmen
 }
 
 /** The evidence behind the leading cause: for each test, how much it speaks for it against the rest. */
-function carriedBy(leading: CauseId, { probabilities, results }: Assessment) {
+export function carriedBy(leading: CauseId, { probabilities, results }: Assessment) {
   const at = CAUSE_IDS.indexOf(leading);
   return results
     .map(({ test, outcome }) => {
@@ -177,7 +209,7 @@ const TOLD = 8;
 /** Outcomes that hardly ever come are not told. */
 const LIKELY = 0.02;
 
-function overturning(
+export function overturning(
   tests: readonly { id: TestId }[],
   { probabilities, results, stops, choice }: Assessment,
 ): Diagnosis['verdict']['overturnedBy'] {

@@ -69,3 +69,7 @@ export function overloadMeasured(evidence: Evidence): boolean {
   if (!load || load.by === 'nameplates' || load.share <= 1) return false;
   return !(causeRemoved(evidence) && load.at !== null && load.at <= lastTrip(evidence)!.event.at);
 }
+
+/** Replacing the main goes by another road. */
+export const replaceUnit = ({ breaker }: Evidence) =>
+  breaker.role === 'main' ? ('replace-main' as const) : ('replace-breaker' as const);

@@ -1,13 +1,7 @@
-import { sayPercent } from '../quantities/index.ts';
-import { outcomeOf, sayUnit, type Evidence } from '../readings/index.ts';
-import { CITATIONS } from '../standards/index.ts';
-import { replacedForShorts } from '../wear/index.ts';
-import type { WeighedReason } from './decision.ts';
+import { outcomeOf, type Evidence } from '../readings/index.ts';
+import { byItsRecord } from './byItsRecord.ts';
 import { because, doNext, notDone, reason, type Finding } from './finding.ts';
-import { causeRemoved, fullyReset, isStandard, joints, lastTrip, warmth } from './facts.ts';
-
-const replaceUnit = (evidence: Evidence) =>
-  evidence.breaker.role === 'main' ? 'replace-main' : 'replace-breaker';
+import { causeRemoved, fullyReset, isStandard, joints, replaceUnit, warmth } from './facts.ts';
 
 /** A joint far hotter than its like, or beyond what any standard terminal may show. */
 export function hotJoint(evidence: Evidence): Finding | null {
@@ -264,62 +258,6 @@ function standardTooEarly(evidence: Evidence): Finding | null {
     cautions: ['neverLarger', 'live'],
   };
 }
-
-/** What trips and holds together say of the unit, as a reason; `null` without any that tells something. */
-export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReason | null {
-  const { unit, breaker } = evidence;
-  if (!unit) return null;
-  const { judgement, probability, ultimateAmps } = unit.rating;
-  const words = {
-    weak: `${sayPercent(probability.weak)} sure that it opens below its rating.`,
-    sound: `${sayPercent(probability.sound)} sure that it is within what a sound unit does.`,
-    sluggish: `${sayPercent(probability.sluggish)} sure that it opens too late.`,
-    undetermined: 'That settles nothing yet: the Bench names a safe trial that would.',
-  }[judgement];
-  return reason('effective-rating', weight, `${sayUnit(breaker.ratingAmps, unit)} ${words}`, {
-    figures: [{ label: 'opens from, steady', value: ultimateAmps.p50, unit: 'A' }],
-    source: CITATIONS.thermalTrip,
-  });
-}
-
-/** It has cleared as many dead shorts as the chosen school allows. */
-export function wornByShorts(evidence: Evidence): Finding | null {
-  const { wear, schools } = evidence;
-  if (!replacedForShorts(wear, schools.afterDeadShort)) return null;
-  const shorts = wear.magneticTrips;
-  return {
-    action: replaceUnit(evidence),
-    headline: 'Replace it: it has cleared dead shorts',
-    confidence: 0.75,
-    reasons: [
-      reason(
-        'cleared-shorts',
-        3,
-        `It has cleared ${shorts === 1 ? 'a dead short' : `${shorts} dead shorts`}; the school chosen here replaces a breaker ${schools.afterDeadShort === 'each' ? 'after each' : 'after the second'}.`,
-      ),
-      reason('contacts-pitted', 2, 'Every trip into a short burns its contacts a little more.'),
-      because(evidence, 'trips-on-record', 1),
-    ],
-    overturnedBy: [
-      'Another school: on signs of wear only (settings).',
-      'A trip at once that was no short: strike it with the reason.',
-    ],
-    next: notDone(evidence, [
-      doNext('millivolt-drop', 'It shows what its contacts have suffered.'),
-      doNext('terminal-temperature', 'Pitted contacts run warm.'),
-    ]),
-    cautions: ['dead', 'otherSources', 'neverLarger', 'advice'],
-  };
-}
-
-/**
- * The same before all advice to reset it, once the short is known and removed or it holds again. While the
- * short stands a new breaker would only be the next to clear it: that comes first, and this beside it.
- */
-export const wornByClearedShorts = (evidence: Evidence): Finding | null =>
-  evidence.handle === 'tripped' && lastTrip(evidence)?.pace === 'at-once' && !causeRemoved(evidence)
-    ? null
-    : wornByShorts(evidence);
 
 /** A ground-fault or arc-fault unit that trips under light load may be doing its job. */
 function electronicUnderLightLoad(evidence: Evidence): Finding | null {

@@ -3,7 +3,7 @@ import { itemOf, outcomeOf, type Evidence } from '../readings/index.ts';
 import type { TestId } from '../vocabulary/index.ts';
 import { because, doNext, notDone, reason, type Finding } from './finding.ts';
 import { heldSince, lastTrip, warmth } from './facts.ts';
-import { byItsRecord } from './replaceRules.ts';
+import { byItsRecord } from './byItsRecord.ts';
 
 /** Measured and found sound on at least two counts, and no trip left unexplained. */
 export function soundAsMeasured(evidence: Evidence): Finding | null {

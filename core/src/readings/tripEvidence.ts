@@ -19,6 +19,7 @@ import {
   type TripWindowInput,
 } from '../trip/index.ts';
 import type { BreakerFile, EvidenceItem, TripFact } from './evidence.ts';
+import { isDeadShort } from '../wear/index.ts';
 import { handleAt } from './history.ts';
 
 /** The trips of a breaker, oldest first, each held against the window of a sound unit. */
@@ -99,7 +100,13 @@ export function sayTrip({ event, pace }: TripFact): string {
 
 /** Trips, resets and the handle as test outcomes. */
 export function tripEvidence(file: BreakerFile, trips: readonly TripFact[]): EvidenceItem[] {
-  return [...curve(trips), ...record(trips), ...results(file, trips), ...feel(file), ...handle(file)];
+  return [
+    ...curve(trips),
+    ...record(file.breaker, trips),
+    ...results(file, trips),
+    ...feel(file),
+    ...handle(file),
+  ];
 }
 
 function curve(trips: readonly TripFact[]): EvidenceItem[] {
@@ -122,10 +129,10 @@ function curve(trips: readonly TripFact[]): EvidenceItem[] {
   ];
 }
 
-function record(trips: readonly TripFact[]): EvidenceItem[] {
+function record(breaker: Breaker, trips: readonly TripFact[]): EvidenceItem[] {
   const last = trips.at(-1);
   if (!last) return [];
-  const outcome = trips.some((trip) => trip.pace === 'at-once')
+  const outcome = trips.some(({ event }) => isDeadShort(breaker, event))
     ? 'after-dead-short'
     : trips.length === 1
       ? 'first-time'

@@ -38,15 +38,20 @@ export function wearOf(breaker: Pick<Breaker, 'kind' | 'ratingAmps'>, events: re
     ledger.lastWorkedAt = event.at;
     if (!isTrip(event)) continue;
     ledger.operations++;
-    if (isMagnetic(breaker, event)) ledger.magneticTrips++;
+    if (isDeadShort(breaker, event)) ledger.magneticTrips++;
     else if (breaker.kind === 'standard') ledger.thermalTrips++;
     else ledger.electronicTrips++;
   }
   return ledger;
 }
 
-/** At once, for a unit that has nothing but heat and magnet; or at a current that only a short draws. */
-function isMagnetic(
+/**
+ * Whether a trip was into a dead short, by all that is known: at once, for a unit that has nothing but heat and
+ * magnet; or at a current that only a short draws.
+ *
+ * @example isDeadShort({ kind: 'gfci', ratingAmps: 20 }, { ...trip, pace: 'at-once', amps: null }) // false
+ */
+export function isDeadShort(
   { kind, ratingAmps }: Pick<Breaker, 'kind' | 'ratingAmps'>,
   event: BreakerEvent,
 ): boolean {

@@ -3,6 +3,7 @@ import type { Decision, NextTest } from '@phylaxon/core/diagnose';
 import { type ReactNode } from 'react';
 import { classes, familyMark, inUnits, percentText } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
+import { Causes } from './Causes.tsx';
 import { NextTests } from './NextTests.tsx';
 import { Reasons } from './Reasons.tsx';
 import { StopNotice } from './StopNotice.tsx';
@@ -21,7 +22,7 @@ interface Props {
 
 /** The decision: what to do, how sure, why, what would change it, what to measure next. */
 export function DecisionCard({ decision, onLog }: Props) {
-  const { stop, headline, steps, reasons, overturnedBy, next, cautions, also } = decision;
+  const { stop, headline, steps, reasons, causes, overturnedBy, next, cautions, also } = decision;
   const mark = familyMark({ ...decision, stop: stop.active });
   const eyebrow = stop.active ? 'Once it is safe' : headline.startsWith(mark.word) ? null : mark.word;
   const onlyStop = decision.action === 'make-safe-and-call';
@@ -52,6 +53,11 @@ export function DecisionCard({ decision, onLog }: Props) {
         {!onlyStop && (
           <Part title="Why">
             <Reasons reasons={reasons} />
+          </Part>
+        )}
+        {causes.length > 0 && !onlyStop && (
+          <Part title="What it may be">
+            <Causes causes={causes} />
           </Part>
         )}
         {also.length > 0 && (

@@ -1,0 +1,87 @@
+import { itemOf, type Evidence } from '../readings/index.ts';
+import { CAUSE_WORDS, sayOutcome, type ActionId } from '../vocabulary/index.ts';
+import { ACTION_WORDS } from './actionWords.ts';
+import { byItsRecord } from './byItsRecord.ts';
+import { ACTION_CAUTIONS } from './cautions.ts';
+import type { Decision } from './decision.ts';
+import { carriedBy, nextTests, overturning, rankedCauses, type Assessment } from './diagnose.ts';
+import { doNext, reason, type Finding } from './finding.ts';
+
+/** So many causes, reasons, next tests and ways to overturn it are told. */
+const TOLD = { causes: 4, reasons: 5, next: 3, overturning: 3 } as const;
+/** A cause less likely than this is not worth a line. */
+const LIKELY = 0.03;
+/** Weights in nats from which a reason carries the decision, or supports it; less than the last says nothing. */
+const NATS = { carries: 2, supports: 0.7, says: 0.2 } as const;
+
+/** While none is likelier than this they are not worth telling. */
+const LEADS = 0.2;
+
+/** The likeliest causes, with their chances, as a decision tells them. */
+export const likelyCauses = (assessed: Assessment): Decision['causes'] =>
+  rankedCauses(assessed)
+    .filter((_one, _i, [first]) => first!.probability >= LEADS)
+    .filter(({ probability }, i) => i === 0 || probability >= LIKELY)
+    .slice(0, TOLD.causes)
+    // Rounded, so that the same record gives the same decision on every machine.
+    .map(({ id, probability }) => ({ id, name: CAUSE_WORDS[id], probability: round(probability) }));
+
+const round = (share: number) => Math.round(share * 1000) / 1000;
+
+/** What the engine decides about a breaker, in words; on the main a breaker’s replacement is the main’s. */
+export function engineFinding(evidence: Evidence, assessed: Assessment): Finding {
+  const action = ofThisBreaker(evidence, assessed.choice.action);
+  return {
+    action,
+    confidence: round(assessed.choice.confidence),
+    reasons: engineReasons(evidence, assessed),
+    overturnedBy: wouldOverturn(assessed),
+    next: engineNext(assessed),
+    cautions: [...ACTION_CAUTIONS[action]],
+  };
+}
+
+/** A larger breaker is never the answer to a trip; the main is replaced by another road. */
+export function ofThisBreaker(evidence: Evidence, action: ActionId): ActionId {
+  if (action === 'size-up' && evidence.trips.length > 0) return 'shed-load';
+  return action === 'replace-breaker' && evidence.breaker.role === 'main' ? 'replace-main' : action;
+}
+
+/** The evidence that carried it, heaviest first. */
+export function engineReasons(evidence: Evidence, assessed: Assessment): Finding['reasons'] {
+  const [leading] = rankedCauses(assessed);
+  const told = carriedBy(leading!.id, assessed)
+    .filter(({ weight }) => Math.abs(weight) >= NATS.says)
+    .slice(0, TOLD.reasons)
+    .map(({ test, weight, text }) => {
+      const item = itemOf(evidence, test);
+      const size = Math.abs(weight);
+      return reason(
+        `${test}:${item?.outcome ?? ''}`,
+        size >= NATS.carries && weight > 0 ? 3 : size >= NATS.supports && weight > 0 ? 2 : 1,
+        `${weight < 0 ? 'Against it: ' : ''}${item?.text ?? text}`,
+        { figures: item?.figures ?? [], source: item?.source },
+      );
+    });
+  const bench = leading!.id === 'weak-breaker' || leading!.id === 'stuck-breaker' ? 3 : 1;
+  return [...told, byItsRecord(evidence, bench)];
+}
+
+/** What is worth doing next, and what it parts. */
+export function engineNext(assessed: Assessment): Finding['next'] {
+  const [first, second] = rankedCauses(assessed);
+  const parts = `It parts “${CAUSE_WORDS[first!.id]}” from “${CAUSE_WORDS[second!.id]}”.`;
+  return nextTests(assessed, 'electrician')
+    .slice(0, TOLD.next)
+    .map(({ id }) => doNext(id, parts));
+}
+
+/** Outcomes that would lead elsewhere, as sentences. */
+export function wouldOverturn(assessed: Assessment): string[] {
+  const told = overturning(nextTests(assessed, 'electrician').slice(0, TOLD.next * 2), assessed)
+    .slice(0, TOLD.overturning)
+    .map(
+      ({ test, outcome, action }) => `${sayOutcome(test, outcome)}: then “${ACTION_WORDS[action].headline}”.`,
+    );
+  return told.length > 0 ? told : ['Any reading that contradicts those below.'];
+}

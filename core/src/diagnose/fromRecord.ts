@@ -1,0 +1,54 @@
+import { outcomesOf, usualChance, type Context, type TestResult } from '../causes/index.ts';
+import type { Evidence } from '../readings/index.ts';
+import type { TestId } from '../vocabulary/index.ts';
+import { assess, type Assessment } from './diagnose.ts';
+
+/** Tests that tell of the circumstances, not of trouble. */
+const CIRCUMSTANCES: ReadonlySet<TestId> = new Set<TestId>([
+  'panel-age',
+  'recent-change',
+  'test-button',
+  'trip-indicator',
+  'load-share',
+  'clamp-current',
+  'leg-balance',
+]);
+/** An outcome seen less often than this where nothing bears on the test is a sign of trouble. */
+const UNUSUAL = 0.15;
+
+/** What the record shows, as the engine takes it. */
+export const resultsOf = ({ items }: Evidence): TestResult[] =>
+  items
+    .filter(({ test, outcome }) => outcomesOf(test).has(outcome))
+    .map(({ test, outcome }) => ({ test, outcome }));
+
+const YEAR_MS = 365.25 * 24 * 3600 * 1000;
+/** A part that has been in for less is newly fitted. */
+const NEW_YEARS = 0.25;
+
+/** What is known of the breaker beside what was found: its kind, its age at its newest entry, what it has cleared. */
+export function knownOf({ breaker, items, wear }: Evidence): Context {
+  const newest = items.reduce((latest, { at }) => (at > latest ? at : latest), breaker.createdAt);
+  const age =
+    breaker.installedOn === null
+      ? undefined
+      : Math.max(0, (Date.parse(newest) - Date.parse(breaker.installedOn)) / YEAR_MS);
+  return {
+    breakerKind: breaker.kind === 'surge' ? undefined : breaker.kind,
+    poles: breaker.poles === 2 ? 2 : 1,
+    ageYears: age === undefined ? undefined : Math.min(120, Math.floor(age)),
+    newlyFitted: age !== undefined && age < NEW_YEARS,
+    deadShorts: Math.min(100, wear.magneticTrips),
+  };
+}
+
+/** Whether anything is wrong at all: without a complaint there is nothing to diagnose. */
+export const hasTrouble = (evidence: Evidence): boolean =>
+  evidence.handle === 'tripped' ||
+  resultsOf(evidence).some(
+    ({ test, outcome }) => !CIRCUMSTANCES.has(test) && usualChance(test, outcome) < UNUSUAL,
+  );
+
+/** What the engine makes of a record. */
+export const assessRecord = (evidence: Evidence): Assessment =>
+  assess(resultsOf(evidence), knownOf(evidence), evidence.unit?.rating.probability ?? null);
