@@ -40,6 +40,13 @@ export default tseslint.config(
     ignores: ['**/*.test.ts'],
     rules: restrict({ regex: String.raw`^(?!\.{1,2}/|zod$)`, message: 'core imports zod and nothing else.' }),
   },
+  {
+    files: ['core/src/simulate/network.ts'],
+    rules: restrict({
+      regex: String.raw`^(?!\.{1,2}/|ml-matrix$)`,
+      message: 'The simulator’s network imports ml-matrix and nothing else.',
+    }),
+  },
   { files: ['web/src/**/*.{ts,tsx}'], ...reactHooks.configs.flat.recommended },
   {
     files: ['**/*.{js,mjs}'],

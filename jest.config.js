@@ -15,7 +15,7 @@ const transform = {
 const project = (name) => ({
   displayName: name,
   rootDir: name,
-  testMatch: ['<rootDir>/src/**/*.test.ts'],
+  testMatch: ['<rootDir>/{src,bench}/**/*.test.ts'],
   testEnvironment: 'node',
   extensionsToTreatAsEsm: ['.ts'],
   transform,

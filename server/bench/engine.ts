@@ -1,6 +1,7 @@
 import { diagnose, type DiagnoseInput } from '@phylaxon/core/diagnose';
 import { isolationPlan } from '@phylaxon/core/isolate';
 import { median, say, verdict } from './say.ts';
+import { runStudy, summary, WANTED } from './study/index.ts';
 
 const EVIDENCE: DiagnoseInput['evidence'] = [
   { test: 'power-loss-extent', outcome: 'one-circuit' },
@@ -33,6 +34,47 @@ export function benchEngine(): void {
     const limit = maxTrips === undefined ? 'any trips' : `${maxTrips} at most`;
     say(
       `  A plan for 14 candidates, ${limit.padEnd(15)} ${plan.toFixed(0)} ms${verdict(plan <= 500, 'at most 500 ms')}`,
+    );
+  }
+  say('');
+}
+
+/** So many cases of each cause: 2,015 in all. */
+const EACH = 65;
+
+/** How good the engine is, over simulated faults that docs/STUDY.md does not show. */
+export function benchStudy(): void {
+  say(`The study, ${EACH} cases of every cause:`);
+  const all = runStudy({ each: EACH, firstSeed: 20_000 });
+  const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+  for (const profile of ['homeowner', 'electrician'] as const) {
+    const { engine, checklist, fewer } = summary(all, profile);
+    const line = (what: string, figure: string, judged = '') =>
+      say(`    ${what.padEnd(46)} ${figure}${judged}`);
+    say(`  ${profile}`);
+    line('right cause leads', percent(engine.leads), ` (checklist ${percent(checklist.leads)})`);
+    line('right action', percent(engine.right), ` (checklist ${percent(checklist.right)})`);
+    line(
+      'right, or rightly handed over',
+      percent(engine.served),
+      verdict(engine.served >= WANTED.right[profile], `at least ${percent(WANTED.right[profile])}`),
+    );
+    line('tests', engine.tests.toFixed(1), ` (checklist ${checklist.tests.toFixed(1)})`);
+    line(
+      'fewer than the checklist by',
+      percent(fewer),
+      verdict(
+        fewer >= WANTED.fewerTests && engine.served >= checklist.served,
+        `at least ${percent(WANTED.fewerTests)}, no less accurate`,
+      ),
+    );
+    line('told to carry on in danger', `${engine.missed}`, verdict(engine.missed === 0, 'none'));
+    line('stops where there was danger', percent(engine.stops));
+    line('stopped, or told nothing that carries on', percent(engine.leftSafe));
+    line(
+      'stops where there was none',
+      percent(engine.falseStops),
+      verdict(engine.falseStops <= WANTED.falseStops, `at most ${percent(WANTED.falseStops)}`),
     );
   }
   say('');

@@ -8,12 +8,13 @@ import { PhotoFolder } from '../src/photos/index.ts';
 import { Store } from '../src/store/index.ts';
 import { benchArithmetic } from './arithmetic.ts';
 import { buildBigSite } from './bigSite.ts';
-import { benchEngine } from './engine.ts';
+import { benchEngine, benchStudy } from './engine.ts';
 import { liveLatency } from './liveLatency.ts';
 import { median, say } from './say.ts';
 
 benchArithmetic();
 benchEngine();
+benchStudy();
 
 /** The median time of some work, in ms. */
 async function medianMs(times: number, work: (i: number) => Promise<unknown>): Promise<number> {

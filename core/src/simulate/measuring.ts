@@ -1,0 +1,165 @@
+import { median } from '../quantities/index.ts';
+import { normal } from '../random/index.ts';
+import { LINE_VOLTAGE, SMALL_CONDUCTOR_LIMIT_AMPS, voltageWord } from '../standards/index.ts';
+import type { OutcomeOf } from '../vocabulary/index.ts';
+import { heatOf, soundContactOhms, soundJointOhms } from './heat.ts';
+import { trips } from './history.ts';
+import { NOTHING_ON } from './house.ts';
+import { readAmps, readHeat, readVolts } from './instruments.ts';
+import { lossExtent } from './looking.ts';
+import { asFound, asItWas, fewest, measurable, soaked, staysOn, workable } from './moments.ts';
+import { DEAD_VOLTS, type Performs } from './performs.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
+import { chance } from './soundHouse.ts';
+import { energised } from './wiring.ts';
+
+const share = (of: SimulatedCase, amps: number) => (100 * amps) / of.house.subject.unit.ratingAmps;
+function shareWord(percent: number): OutcomeOf<'clamp-current'> {
+  if (percent < 80) return 'under-80';
+  if (percent <= 100) return '80-to-100';
+  return percent <= 135 ? '100-to-135' : 'over-135';
+}
+
+function overWord<A extends string, B extends string, C extends string>(
+  kelvin: number,
+  [a, b, c]: [A, B, C],
+): A | B | C {
+  if (kelvin <= 3) return a;
+  return kelvin <= 15 ? b : c;
+}
+
+const parallel = (...ohms: number[]) => 1 / ohms.reduce((sum, one) => sum + 1 / one, 0);
+
+/** What meters show, and what is seen behind the cover. */
+export const MEASURING: Performs<
+  | 'load-share'
+  | 'outlet-voltage'
+  | 'outlet-sag'
+  | 'outlet-wiring'
+  | 'face-temperature'
+  | 'load-terminal-voltage'
+  | 'line-side-voltage'
+  | 'clamp-current'
+  | 'terminal-temperature'
+  | 'millivolt-drop'
+  | 'insulation-resistance'
+  | 'terminal-inspection'
+  | 'stab-inspection'
+  | 'conductor-vs-breaker'
+  | 'leg-balance'
+  | 'main-load-side-voltage'
+  | 'neutral-joint-inspection'
+  | 'part-match'
+> = {
+  'load-share': (of, random) => {
+    const last = trips(of.days).at(-1);
+    const on = last?.on ?? of.everything.on;
+    const amps = of.house.subject.appliances
+      .filter(({ name, open }) => on.has(name) && !open)
+      .reduce((sum, one) => sum + one.amps, 0);
+    return shareWord(share(of, amps * (1 + 0.04 * normal(random))));
+  },
+  'outlet-voltage': (of) =>
+    voltageWord(readVolts(workable(of), 'outlet', { ...of.everything, on: fewest(of) })),
+  'outlet-sag': (of) => {
+    const found = workable(of);
+    const idle = readVolts(found, 'outlet', NOTHING_ON);
+    const loaded = readVolts(found, 'outlet', NOTHING_ON, { knownLoadAmps: 12 });
+    // Where there is nothing, nothing drops.
+    if (idle < DEAD_VOLTS) return 'under-3-percent';
+    const percent = (100 * (idle - loaded)) / idle;
+    if (percent < 3) return 'under-3-percent';
+    return percent <= 6 ? '3-to-6-percent' : 'over-6-percent';
+  },
+  'outlet-wiring': (of, random) => {
+    const { neutralJointOhms, barOhms } = of.house.subject;
+    if (Math.max(...neutralJointOhms, barOhms) > 5) return 'open-neutral';
+    if (chance(random, 0.05)) return 'open-ground';
+    return chance(random, 0.02) ? 'reversed' : 'correct';
+  },
+  'face-temperature': (of) => {
+    const { face, peerFace } = readHeat(workable(of), soaked(of));
+    return overWord(face - peerFace, ['like-neighbours', '3-to-15-over', 'over-15-over']);
+  },
+  'load-terminal-voltage': (of, random) => {
+    const found = asFound(of);
+    // On one that will not stay on most free its conductor first; others measure it open.
+    if (!staysOn(found, of.randomFor('stays on'))) return chance(random, 0.4) ? 'zero' : 'normal';
+    const moment = { ...of.everything, on: fewest(of) };
+    const poles = [voltageWord(readVolts(found, 'load-terminal', moment))];
+    if (of.house.subject.unit.poles === 2)
+      poles.push(voltageWord(readVolts(found, 'load-terminal-2', moment)));
+    const zero = poles.filter((word) => word === 'zero').length;
+    if (zero === poles.length) return 'zero';
+    if (zero > 0) return 'one-pole-zero';
+    return poles.includes('low') ? 'low' : 'normal';
+  },
+  'line-side-voltage': (of) => {
+    const calm = workable(of);
+    const quiet = { ...of.everything, on: fewest(of) };
+    // In a sub-panel its own lugs are meant; with half or all of the house dead, the main’s.
+    const wide = ['whole-house', 'half-the-house'].includes(lossExtent(of));
+    const at = of.house.feeder && !wide ? 'bus' : 'line';
+    const [a, b] = [readVolts(calm, `${at} A`, quiet), readVolts(calm, `${at} B`, quiet)];
+    const missing = [a, b].filter((volts) => volts < DEAD_VOLTS).length;
+    if (missing === 2) return 'both-missing';
+    if (missing === 1) return 'one-leg-missing';
+    return Math.abs(a - b) > LINE_VOLTAGE.legsUnequal ? 'legs-unequal' : 'both-legs-normal';
+  },
+  'clamp-current': (of) => shareWord(share(of, readAmps(workable(of), measurable(of, asItWas(of))))),
+  'terminal-temperature': (of) => {
+    const { screw, peerScrew } = readHeat(workable(of), soaked(of));
+    return overWord(screw - peerScrew, ['like-peers', '3-to-15-over', 'over-15-over']);
+  },
+  'millivolt-drop': (of, random) => {
+    const { unit } = of.house.subject;
+    // Some put their lead to the bus, some to the jaw.
+    const ohms =
+      (chance(random, 0.5) ? unit.stabOhms : 0) + median(unit.contactOhms.filter((one) => one < Infinity))!;
+    const peers =
+      (soundContactOhms(unit.ratingAmps) + soundJointOhms(unit.ratingAmps)) * (1 + 0.12 * normal(random));
+    if (!(ohms / peers > 1.5)) return 'like-peers';
+    return ohms / peers > 3 ? 'high' : 'raised';
+  },
+  'insulation-resistance': (of, random) => {
+    const { subject } = of.house;
+    const leak = of.everything.wet ? subject.wetLeakOhms : subject.dryLeakOhms;
+    const ohms = parallel(subject.shortOhms, leak, 2e7) * (1 + 0.1 * normal(random));
+    if (ohms < 2000) return 'near-zero';
+    return ohms < 1e6 ? 'under-1-megohm' : 'over-1-megohm';
+  },
+  'terminal-inspection': (of, random) => {
+    const { unit } = of.house.subject;
+    if (unit.shared) return 'two-wires-one-terminal';
+    const { screw } = heatOf(workable(of).house, soaked(of));
+    if (screw > 85 && chance(random, 0.8)) return 'discoloured-or-melted';
+    if (of.house.water !== 'dry' && unit.screwOhms > 1.8 * soundJointOhms(unit.ratingAmps)) return 'corroded';
+    return unit.screwOhms > 8 * soundJointOhms(unit.ratingAmps) ? 'loose' : 'clean-and-tight';
+  },
+  'stab-inspection': ({ house: { subject } }) =>
+    subject.unit.stabOhms > 8 * soundJointOhms(subject.unit.ratingAmps) ? 'pitted-or-burnt' : 'clean',
+  'conductor-vs-breaker': ({ house: { subject } }) => {
+    const limit =
+      SMALL_CONDUCTOR_LIMIT_AMPS.copper[subject.gauge] ?? { 8: 40, 6: 55 }[subject.gauge as '8' | '6'];
+    if (subject.unit.ratingAmps > limit) return 'wire-too-small';
+    return subject.unit.ratingAmps < 0.8 * limit ? 'wire-has-room' : 'matched';
+  },
+  'leg-balance': (of) => {
+    const live = energised(workable(of).house, { ...of.everything, on: fewest(of) });
+    const [a, b] = [Math.abs(live.amps(live.main.A)), Math.abs(live.amps(live.main.B))];
+    const apart = Math.abs(a - b);
+    return apart > 0.25 * Math.max(a, b) && apart > 10 ? 'unbalanced' : 'balanced';
+  },
+  'main-load-side-voltage': (of) => {
+    const live = energised(workable(of).house, { ...of.everything, on: fewest(of) });
+    const missing = ['bus A', 'bus B'].filter(
+      (bus) => Math.abs(live.volts(bus) - live.volts('bar')) < DEAD_VOLTS,
+    ).length;
+    return missing === 2 ? 'both-missing' : missing === 1 ? 'one-missing' : 'both-normal';
+  },
+  'neutral-joint-inspection': ({ house: { subject } }) => {
+    if (subject.unit.neutralElsewhere) return 'on-the-wrong-bar';
+    return subject.barOhms > 0.05 ? 'loose-or-burnt' : 'clean-and-tight';
+  },
+  'part-match': ({ house: { subject } }) => (subject.unit.listed ? 'listed' : 'not-listed'),
+};

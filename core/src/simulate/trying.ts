@@ -1,0 +1,169 @@
+import { normal, type Random } from '../random/index.ts';
+import { LINE_VOLTAGE } from '../standards/index.ts';
+import { judgeTrip } from '../trip/index.ts';
+import type { OutcomeOf } from '../vocabulary/index.ts';
+import { withGoodUnit } from './faults.ts';
+import { heatOf } from './heat.ts';
+import { daysBefore, trips } from './history.ts';
+import { NOTHING_ON, type House } from './house.ts';
+import { asFound, asItWas, bare, fewest, soaked, staysOn } from './moments.ts';
+import { DEAD_VOLTS, type Performs } from './performs.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
+import { chance } from './soundHouse.ts';
+import { trial, withHandleOn } from './trial.ts';
+import { energised } from './wiring.ts';
+
+/** So long somebody waits after a reset, s. */
+const HALF_DAY = 5 * 3600;
+
+function resetOutcome(openedAfter: number | null): OutcomeOf<'reset-result'> {
+  if (openedAfter === null) return 'holds';
+  if (openedAfter < 1.5) return 'trips-at-once';
+  if (openedAfter < 60) return 'trips-in-seconds';
+  return openedAfter < 3600 ? 'trips-in-minutes' : 'trips-after-hours';
+}
+
+function overloadedForLong(of: SimulatedCase): boolean {
+  return of.days.some(
+    ({ trial: { amps, openedAfter }, seconds }) =>
+      openedAfter === null && seconds > 3700 && amps > 1.4 * of.house.subject.unit.ratingAmps,
+  );
+}
+
+/** The latest trip by heat or by electronics that somebody timed. */
+function againstCurve(of: SimulatedCase, random: Random): OutcomeOf<'trip-vs-curve'> {
+  if (overloadedForLong(of)) return 'too-late-or-never';
+  const { ratingAmps, kind } = of.house.subject.unit;
+  // What electronics do is held against no curve.
+  if (kind !== 'standard') return 'within-band';
+  const timed = trips(of.days).findLast(({ trial: { openedAfter } }) => openedAfter! > 2);
+  if (!timed) return 'within-band';
+  const { amps, openedAfter } = timed.trial;
+  const verdict = judgeTrip(
+    { ratingAmps, amps: amps * (1 + 0.03 * normal(random)) },
+    openedAfter! * (1 + 0.1 * normal(random)),
+  );
+  return verdict === 'too-late' ? 'too-late-or-never' : verdict;
+}
+
+/** What somebody would complain of: it trips, nothing comes out, too many volts, heat, sparks, it never opens. */
+function symptoms(of: SimulatedCase, house: House, random: Random): Set<string> {
+  const live = energised(house, { ...of.everything, on: fewest(of) });
+  const hot = heatOf(house, soaked(of));
+  const volts = [0, 1, 2].map(live.outletVolts);
+  const { unit, arcsPerMinute, appliances } = house.subject;
+  const signs = {
+    trips: trips(daysBefore(house, random)).length > 0,
+    dead: Math.min(...volts) < LINE_VOLTAGE.low || appliances.some(({ open }) => open),
+    high: Math.max(...volts) > LINE_VOLTAGE.high,
+    hot: hot.face - hot.peerFace > 6,
+    sparks: unit.stabArcs || unit.screwArcs || arcsPerMinute > 0 || house.busArcs || house.water === 'wet',
+    stuck: unit.welded || unit.seized,
+    shared: unit.shared,
+  };
+  return new Set(Object.entries(signs).flatMap(([sign, is]) => (is ? [sign] : [])));
+}
+
+/** What is found by switching it on, by swapping it, and in what was noted before. */
+export const TRYING: Performs<
+  | 'reset-feel'
+  | 'reset-result'
+  | 'reset-result-unplugged'
+  | 'power-after-reset'
+  | 'trip-pattern'
+  | 'trips-on-record'
+  | 'trip-vs-curve'
+  | 'test-button'
+  | 'appliance-check'
+  | 'load-wire-lifted'
+  | 'known-good-swap'
+  | 'branch-off-check'
+  | 'main-off-check'
+  | 'button-after-fitting'
+> = {
+  'reset-feel': (of, random) => {
+    const { unit } = of.house.subject;
+    if (unit.gritty && chance(random, 0.85)) return 'hard-or-gritty';
+    if (unit.welded && chance(random, 0.6)) return 'no-off-click';
+    if (unit.seized && chance(random, 0.6)) return 'hard-or-gritty';
+    const once = trial(of.house, asItWas(of), 2, random);
+    if (!once.latched) return 'will-not-latch';
+    // A snap as it closes feels like a latch that does not catch.
+    if (once.openedAfter !== null && once.openedAfter < 0.1 && chance(random, 0.35)) return 'will-not-latch';
+    return unit.halfReset && !of.resetDone ? 'no-off-click' : 'clean-clicks';
+  },
+  'reset-result': (of, random) => resetOutcome(trial(of.house, asItWas(of), HALF_DAY, random).openedAfter),
+  'reset-result-unplugged': (of, random) => {
+    const { openedAfter } = trial(of.house, bare(of), HALF_DAY, random);
+    if (openedAfter === null) return 'holds';
+    return openedAfter < 1.5 ? 'trips-at-once' : 'trips-later';
+  },
+  'power-after-reset': (of, random) => {
+    const on = { ...of, house: withHandleOn(of.house) };
+    if (!staysOn(of, random)) return 'still-dead';
+    const live = energised(on.house, of.everything);
+    const dark = of.house.subject.appliances.some(({ open }) => open) || live.outletVolts(2) < DEAD_VOLTS;
+    return dark ? 'still-dead' : 'restored';
+  },
+  'trip-pattern': ({ pattern }) => pattern.pattern,
+  'trips-on-record': (of, random) => {
+    const all = trips(of.days).map((one) => one.trial);
+    const { ratingAmps } = of.house.subject.unit;
+    if (
+      chance(random, 0.7) &&
+      all.some(({ startAmps, openedAfter }) => openedAfter! < 1.5 && startAmps > 5 * ratingAmps)
+    )
+      return 'after-dead-short';
+    if (all.length < 2) return 'first-time';
+    return all.filter(({ openedAfter }) => openedAfter! > 10).length > 3 ? 'many-overload' : 'few';
+  },
+  'trip-vs-curve': againstCurve,
+  'test-button': ({ house: { subject } }) => {
+    switch (subject.unit.button) {
+      case 'none':
+        return 'no-button';
+      case 'works':
+        return subject.unit.latches < 0.5 ? 'will-not-reset' : 'trips-and-resets';
+      case 'dead':
+        return 'does-not-trip';
+      case 'stays-out':
+        return 'will-not-reset';
+    }
+  },
+  'appliance-check': (of, random) => {
+    const suspect = of.house.subject.appliances.find(({ name }) => name === of.pattern.suspect);
+    const bad =
+      suspect && (suspect.shortOhms < Infinity || (suspect.leakOhms < Infinity && chance(random, 0.7)));
+    const starts = suspect?.surge && suspect.surge.times * suspect.amps > (12 * random() + 6) * 20;
+    return bad || starts ? 'trips-there-too' : 'fine-there';
+  },
+  'load-wire-lifted': (of, random) => {
+    const bare: House = {
+      ...of.house,
+      subject: {
+        ...of.house.subject,
+        shortOhms: Infinity,
+        dryLeakOhms: Infinity,
+        wetLeakOhms: Infinity,
+        arcsPerMinute: 0,
+      },
+    };
+    return trial(bare, NOTHING_ON, 1800, random).openedAfter === null ? 'holds' : 'trips';
+  },
+  'known-good-swap': (of, random) => {
+    const before = symptoms(of, asFound(of).house, random);
+    const after = symptoms(of, withGoodUnit(of.house, random), random);
+    const gone = [...before].filter((one) => !after.has(one));
+    return before.size > 0 && gone.length === before.size
+      ? 'fault-stays-with-breaker'
+      : 'fault-follows-circuit';
+  },
+  'branch-off-check': ({ house: { subject } }) => (subject.unit.welded ? 'still-live' : 'dead-as-expected'),
+  'main-off-check': ({ house }) => (house.mainWelded ? 'still-live' : 'dead-as-expected'),
+  'button-after-fitting': (of, random) => {
+    const { unit } = of.house.subject;
+    if (!unit.newlyFitted || unit.kind === 'standard') return 'not-newly-fitted';
+    const { openedAfter } = trial(of.house, of.everything, 60, random);
+    return openedAfter === null ? 'holds' : 'trips-as-soon-as-loaded';
+  },
+};

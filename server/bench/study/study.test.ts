@@ -1,0 +1,32 @@
+import { describe, expect, test } from '@jest/globals';
+import { runStudy, studyPage, summary } from './index.ts';
+
+describe('the study, small', () => {
+  const size = { each: 3, firstSeed: 40_000 };
+  const all = runStudy(size);
+
+  test('nobody is told to carry on in danger, and hardly anybody is stopped for nothing', () => {
+    for (const profile of ['homeowner', 'electrician'] as const) {
+      const { engine } = summary(all, profile);
+      expect([profile, engine.missed]).toEqual([profile, 0]);
+      expect(engine.falseStops).toBeLessThan(0.08);
+      expect(engine.leftSafe).toBe(1);
+    }
+  });
+
+  test('the engine is right nearly always, with far fewer tests than the checklist', () => {
+    const { engine, checklist, fewer } = summary(all, 'electrician');
+    expect(engine.served).toBeGreaterThan(0.82);
+    expect(engine.served).toBeGreaterThan(checklist.served - 0.05);
+    expect(fewer).toBeGreaterThan(0.4);
+    const home = summary(all, 'homeowner');
+    expect(home.engine.served).toBeGreaterThan(0.75);
+    expect(home.fewer).toBeGreaterThan(0.15);
+  });
+
+  test('its page tells of every cause, for both', () => {
+    const page = studyPage(all, size);
+    expect(page.match(/\| hot-surroundings /g)!.length).toBe(4);
+    expect(page).not.toMatch(/NaN|undefined|Infinity/);
+  });
+});
