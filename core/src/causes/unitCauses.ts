@@ -385,13 +385,13 @@ export const UNIT_CAUSES = {
       'reset-result-unplugged': [{ holds: 98, 'trips-at-once': 1 }, 'Reset all the way, it holds.'],
       'power-after-reset': [{ restored: 92, 'still-dead': 8 }, 'Reset all the way, the power is back.'],
       'trips-on-record': [
-        { 'first-time': 76, few: 20, 'many-overload': 2, 'after-dead-short': 2 },
+        { 'first-time': 86, few: 11, 'many-overload': 1, 'after-dead-short': 2 },
         'Something tripped it once.',
       ],
-      'outlet-voltage': [{ normal: 3, low: 1, zero: 96 }, 'It is open.'],
+      'outlet-voltage': [{ normal: 28, low: 1, zero: 71 }, 'It is open, until it is reset all the way.'],
       'load-terminal-voltage': [
-        { normal: 3, low: 1, zero: 84, 'one-pole-zero': 12 },
-        'It is open, or one half of it is.',
+        { normal: 28, low: 1, zero: 61, 'one-pole-zero': 10 },
+        'It is open, or one half of it is, until it is reset all the way.',
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 60, 'fault-stays-with-breaker': 40 },
@@ -401,7 +401,10 @@ export const UNIT_CAUSES = {
         { 'under-80': 78, '80-to-100': 17, '100-to-135': 4, 'over-135': 1 },
         'Nothing overloads it now.',
       ],
-      'clamp-current': [{ 'under-80': 98, '80-to-100': 1 }, 'Nothing flows.'],
+      'clamp-current': [
+        { 'under-80': 88, '80-to-100': 9, '100-to-135': 2 },
+        'Nothing flows, or the usual once it is reset.',
+      ],
       'downstream-device': [
         { tripped: 2, 'not-tripped': 53, 'none-found': 45 },
         'No other device has opened.',

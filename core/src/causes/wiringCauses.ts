@@ -157,6 +157,10 @@ export const WIRING_CAUSES = {
     commonness: 40,
     why: 'Loose screws and back-stabbed outlets, broken strands, pinched cords.',
     signs: {
+      'trips-on-record': [
+        { 'first-time': 40, few: 54, 'many-overload': 4, 'after-dead-short': 2 },
+        'It comes again, at no certain time.',
+      ],
       'power-loss-extent': [
         { 'part-of-one-circuit': 34, 'one-circuit': 32, 'one-device': 8, none: 26 },
         'Past the loose joint it comes and goes.',

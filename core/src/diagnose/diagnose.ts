@@ -121,6 +121,13 @@ const UNSURE = { from: 3, bears: 1 } as const;
 const SENSES: ReadonlySet<TestId> = new Set<TestId>(['sound', 'smell', 'panel-touch', 'water-signs']);
 const CARE = 4;
 
+/** What has to be done before it is reset: where it has tripped, one trial with everything unplugged as well. */
+const isDueFirst = (test: TestId, { choice, results, stops }: Assessment): boolean =>
+  stops.length === 0 &&
+  ACTIONS[choice.action] === 'reset' &&
+  (SENSES.has(test) ||
+    (test === 'reset-result-unplugged' && results.some((result) => result.test === 'trips-on-record')));
+
 /**
  * Whether to stop testing: danger stops everything; the decision is good enough; or no test that is left is worth
  * what it costs.
@@ -128,9 +135,10 @@ const CARE = 4;
  * @param tests as `nextTests` gives them
  * @example isSettled(assess([]), nextTests(assess([]), 'homeowner')) // false
  */
-export function isSettled({ choice, stops }: Assessment, tests: Diagnosis['nextTests']): boolean {
+export function isSettled(assessed: Assessment, tests: Diagnosis['nextTests']): boolean {
+  const { choice, stops } = assessed;
   if (stops.length > 0) return true;
-  if (ACTIONS[choice.action] === 'reset' && tests.some(({ id }) => SENSES.has(id))) return false;
+  if (tests.some(({ id }) => isDueFirst(id, assessed))) return false;
   if (choice.expected <= ENOUGH) return true;
   const least = choice.expected > UNSURE.from ? -UNSURE.bears : 0;
   return !tests.some(({ value }) => value > least);
@@ -160,8 +168,7 @@ export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['ne
 }
 
 /** What a look is worth beside what it tells: no reset without one. */
-const care = (test: TestId, { choice, stops }: Assessment): number =>
-  SENSES.has(test) && stops.length === 0 && ACTIONS[choice.action] === 'reset' ? CARE : 0;
+const care = (test: TestId, assessed: Assessment): number => (isDueFirst(test, assessed) ? CARE : 0);
 
 /** How far the expected loss is expected to fall once the outcome of a test is known. */
 function worth(test: TestId, { probabilities, results, table, stops }: Assessment, now: number): number {
