@@ -24,7 +24,7 @@ export function dangersOf(of: SimulatedCase): string[] {
   if (Math.max(live.outletVolts(2), swing(of)) > TOO_MANY_VOLTS) found.push('too many volts');
   if (house.subject.unit.welded || house.mainWelded) found.push('off, and still live');
   if (house.subject.shortOhms < 1) found.push('the wiring is shorted');
-  if (house.subject.arcsPerMinute > 0) found.push('a joint on the circuit arcs');
+  if (house.subject.arcsPerMinute > 0) found.push(ARCS);
   return found;
 }
 
@@ -43,15 +43,19 @@ export function swing({ house, everything }: SimulatedCase): number {
   );
 }
 
+const ARCS = 'a joint on the circuit arcs';
+
 /**
  * Whether carrying on as before would leave somebody in danger: a danger as it stands, a hot or arcing joint, a
- * conductor that its breaker does not protect, a breaker that does not open, a neutral that is gone, a damp panel.
+ * conductor that its breaker does not protect, a breaker that does not open, a neutral that is gone, a damp panel. An
+ * arc that a working arc-fault unit cuts each time is a danger to be found, not one that goes on.
  */
 export function isHazardous(of: SimulatedCase): boolean {
   const { house } = of;
   const { unit } = house.subject;
+  const seesArcs = unit.kind === 'afci' || unit.kind === 'dual';
   return (
-    dangersOf(of).length > 0 ||
+    dangersOf(of).some((danger) => danger !== ARCS || !seesArcs) ||
     unit.seized ||
     house.cause === 'oversized-breaker' ||
     house.cause === 'open-neutral' ||

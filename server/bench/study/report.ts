@@ -174,13 +174,15 @@ losses and the same rule for stopping. To begin with everybody knows what is dea
 
 The houses come from \`core/src/simulate\`: a split-phase network with supply, panel, breakers, conductors and loads,
 solved by Kirchhoff’s laws, with heat from the watts in every joint and the bench’s model of the bimetal. It knows
-nothing of the engine’s tables. Instruments have errors, and people slip in one test in forty or so.
+nothing of the engine’s tables. Instruments have errors, and people slip: in one look in
+seventy or so, in some, such as how a handle feels, in one in twenty.
 
 What is right for a case is what a careful master electrician would accept (\`server/bench/study/rightFor.ts\`). A homeowner
 who finds out that more is needed than can be found with the cover closed is **rightly handed over** where the
 right work is an electrician’s; that is told apart from the right action itself. **Danger** is what is so in the
 house, not what anybody saw: a burning joint, arcing, water, too many volts, a breaker that stays live when off, a
-short in the wiring. **Told to carry on in danger** counts verdicts that reset or enlarge while there is any hazard.
+short in the wiring. **Told to carry on in danger** counts verdicts that reset or enlarge while there is any hazard (an arc
+that a working arc-fault unit cuts each time is not counted as going on).
 
 Wanted: 30 % fewer tests than the checklist at equal or better accuracy; the right action in ${percent(WANTED.right.electrician)}
 (electrician) and ${percent(WANTED.right.homeowner)} (homeowner) of cases; nobody told to carry on in danger; false stops at most ${percent(WANTED.falseStops)}.
@@ -188,6 +190,8 @@ Wanted: 30 % fewer tests than the checklist at equal or better accuracy; the rig
 ${parts.join('\n')}
 ## What falls short, and why
 
+- **incomplete-reset** that has been put right by the very test of it looks like any trip that is over: what is left is
+  to watch it, and the engine goes on looking for a cause.
 - **hot-surroundings** is taken for a weak breaker: both open below their rating, and on a cool day nothing else
   tells them apart. The engine asks for the pattern and for the warmth of the panel; where neither shows, it errs.
 - **worn-mechanism** is taken for a short where the latch still catches now and then: a handle that falls off at once
