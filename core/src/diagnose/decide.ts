@@ -92,7 +92,7 @@ export function decide(evidence: Evidence): Decision {
   });
   const trouble = hasTrouble(evidence);
   const assessed = assessRecord(evidence);
-  const first = spoken[0]?.binding ? spoken[0].finding : weighed(evidence, assessed, spoken[0]?.finding);
+  const first = weighed(evidence, assessed, spoken);
   const rest = spoken.map(({ finding }) => finding).filter((finding) => finding !== first);
   const stop = stopFor(evidence);
   const words = ACTION_WORDS[first.action];
@@ -114,19 +114,36 @@ export function decide(evidence: Evidence): Decision {
   };
 }
 
-/** What the engine decides; where it agrees with a sign, in the sign’s words, with its own figure of how sure. */
-function weighed(evidence: Evidence, assessed: Assessment, seen: Finding | undefined): Finding {
-  if (!hasTrouble(evidence) || assessed.choice.action === 'gather-more')
-    return seen ?? nothingToGoBy(evidence);
-  const found = engineFinding(evidence, assessed);
-  if (seen?.action !== found.action) return found;
-  return {
-    ...seen,
-    confidence: found.confidence,
-    reasons: [...seen.reasons, ...found.reasons],
-    overturnedBy: [...seen.overturnedBy, ...found.overturnedBy].slice(0, 4),
-  };
+/** A rule that spoke, and whether the engine may decide otherwise. */
+interface Spoken {
+  finding: Finding;
+  binding: boolean;
 }
+
+/**
+ * What binds; else what the engine decides, where it agrees with a sign in the sign’s words, with its own figure of how
+ * sure. It resets nothing that anything binding further down forbids.
+ */
+function weighed(evidence: Evidence, assessed: Assessment, spoken: readonly Spoken[]): Finding {
+  const [seen] = spoken;
+  if (seen?.binding) return seen.finding;
+  if (!hasTrouble(evidence) || assessed.choice.action === 'gather-more')
+    return seen?.finding ?? nothingToGoBy(evidence);
+  const found = engineFinding(evidence, assessed);
+  const bound = spoken.find(({ binding }) => binding);
+  if (bound && familyOf(found.action) === 'reset') return bound.finding;
+  return seen?.finding.action === found.action ? inTheWordsOf(seen.finding, found) : found;
+}
+
+const inTheWordsOf = (sign: Finding, found: Finding): Finding => ({
+  ...sign,
+  confidence: found.confidence,
+  reasons: [...sign.reasons, ...found.reasons],
+  overturnedBy: [...sign.overturnedBy, ...found.overturnedBy].slice(0, 4),
+  next: [...sign.next, ...found.next].filter(
+    ({ test }, i, all) => all.findIndex((other) => other.test === test) === i,
+  ),
+});
 
 function byWeight(finding: Finding): Decision['reasons'] {
   const reasons = finding.reasons.filter((r) => r !== null);

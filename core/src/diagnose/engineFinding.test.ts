@@ -69,6 +69,13 @@ describe('what no single sign tells, the engine decides', () => {
   });
 });
 
+test('once the school’s trials are used up no reset is offered, whatever the engine thinks', () => {
+  const again = (at: number) => anEvent('reset', at, { result: 'tripped', pace: 'minutes' });
+  const events = [anEvent('trip', 1, { pace: 'minutes' }), again(2), again(3)];
+  const halfReset = seen({ 'handle-finger-test': 'gives', 'reset-feel': 'no-off-click' });
+  expect(decide(evidenceOf({ events, ...halfReset })).family).not.toBe('reset');
+});
+
 describe('what the record brings', () => {
   test('without a complaint there is nothing to diagnose', () => {
     const sound = { readings: [aReading('voltage', 'outlet', 119), aReading('current', 'plug', 9)] };

@@ -4,7 +4,8 @@ import { ACTION_WORDS } from './actionWords.ts';
 import { byItsRecord } from './byItsRecord.ts';
 import { ACTION_CAUTIONS } from './cautions.ts';
 import type { Decision } from './decision.ts';
-import { carriedBy, nextTests, overturning, rankedCauses, type Assessment } from './diagnose.ts';
+import { carriedBy, isSettled, nextTests, overturning, rankedCauses, type Assessment } from './diagnose.ts';
+import type { Diagnosis } from './diagnosis.ts';
 import { doNext, reason, type Finding } from './finding.ts';
 
 /** So many causes, reasons, next tests and ways to overturn it are told. */
@@ -31,24 +32,25 @@ const round = (share: number) => Math.round(share * 1000) / 1000;
 /** What the engine decides about a breaker, in words; on the main a breaker’s replacement is the main’s. */
 export function engineFinding(evidence: Evidence, assessed: Assessment): Finding {
   const action = ofThisBreaker(evidence, assessed.choice.action);
+  const tests = nextTests(assessed, 'electrician');
   return {
     action,
     confidence: round(assessed.choice.confidence),
     reasons: engineReasons(evidence, assessed),
-    overturnedBy: wouldOverturn(assessed),
-    next: engineNext(assessed),
+    overturnedBy: wouldOverturn(assessed, tests),
+    next: isSettled(assessed, tests) ? [] : engineNext(assessed, tests),
     cautions: [...ACTION_CAUTIONS[action]],
   };
 }
 
 /** A larger breaker is never the answer to a trip; the main is replaced by another road. */
-export function ofThisBreaker(evidence: Evidence, action: ActionId): ActionId {
+function ofThisBreaker(evidence: Evidence, action: ActionId): ActionId {
   if (action === 'size-up' && evidence.trips.length > 0) return 'shed-load';
   return action === 'replace-breaker' && evidence.breaker.role === 'main' ? 'replace-main' : action;
 }
 
 /** The evidence that carried it, heaviest first. */
-export function engineReasons(evidence: Evidence, assessed: Assessment): Finding['reasons'] {
+function engineReasons(evidence: Evidence, assessed: Assessment): Finding['reasons'] {
   const [leading] = rankedCauses(assessed);
   const told = carriedBy(leading!.id, assessed)
     .filter(({ weight }) => Math.abs(weight) >= NATS.says)
@@ -68,20 +70,18 @@ export function engineReasons(evidence: Evidence, assessed: Assessment): Finding
 }
 
 /** What is worth doing next, and what it parts. */
-export function engineNext(assessed: Assessment): Finding['next'] {
+function engineNext(assessed: Assessment, tests: Diagnosis['nextTests']): Finding['next'] {
   const [first, second] = rankedCauses(assessed);
   const parts = `It parts “${CAUSE_WORDS[first!.id]}” from “${CAUSE_WORDS[second!.id]}”.`;
-  return nextTests(assessed, 'electrician')
-    .slice(0, TOLD.next)
-    .map(({ id }) => doNext(id, parts));
+  return tests.slice(0, TOLD.next).map(({ id }) => doNext(id, parts));
 }
 
 /** Outcomes that would lead elsewhere, as sentences. */
-export function wouldOverturn(assessed: Assessment): string[] {
-  const told = overturning(nextTests(assessed, 'electrician').slice(0, TOLD.next * 2), assessed)
+function wouldOverturn(assessed: Assessment, tests: Diagnosis['nextTests']): string[] {
+  const told = overturning(tests.slice(0, TOLD.next * 2), assessed)
     .slice(0, TOLD.overturning)
     .map(
       ({ test, outcome, action }) => `${sayOutcome(test, outcome)}: then “${ACTION_WORDS[action].headline}”.`,
     );
-  return told.length > 0 ? told : ['Any reading that contradicts those below.'];
+  return told.length > 0 ? told : ['A reading that contradicts one of those above.'];
 }
