@@ -315,7 +315,7 @@ export const JOINT_CAUSES = {
       ],
       'outlet-voltage': [{ normal: 60, low: 23, zero: 17 }, 'What the bus lets through.'],
       'main-load-side-voltage': [
-        { 'both-normal': 92, 'one-missing': 6, 'both-missing': 2 },
+        { 'both-normal': 96, 'one-missing': 3, 'both-missing': 1 },
         'At the lugs it may fail.',
       ],
       'known-good-swap': [

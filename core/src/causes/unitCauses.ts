@@ -366,7 +366,7 @@ export const UNIT_CAUSES = {
         'Its circuit is dead.',
       ],
       'handle-position': [
-        { on: 40, middle: 42, off: 6, 'one-half-low': 12 },
+        { on: 36, middle: 38, off: 6, 'one-half-low': 20 },
         'It looks on, or sits in the middle.',
       ],
       'handle-finger-test': [{ gives: 92, firm: 8 }, 'A tripped handle gives: that is how it is found.'],

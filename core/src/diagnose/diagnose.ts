@@ -113,7 +113,7 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
 }
 
 /** An expected loss below which another test changes little. */
-const ENOUGH = 1.5;
+const ENOUGH = 1;
 /** Above this loss even a test is done that costs somewhat more than it alone is expected to bring. */
 const UNSURE = { from: 3, bears: 1 } as const;
 

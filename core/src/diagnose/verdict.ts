@@ -1,5 +1,5 @@
 import { CAUSE_IDS, type TestResult } from '../causes/index.ts';
-import type { ActionId, CauseId } from '../vocabulary/index.ts';
+import type { ActionId, CauseId, TestId } from '../vocabulary/index.ts';
 import { ASKING, ENERGISES, loss, NEEDLESS, type Deed } from './losses.ts';
 import { rightActions } from './rightActions.ts';
 
@@ -15,15 +15,33 @@ export interface LossTable {
 /** No action that leaves the circuit energised while there is danger. */
 const NEVER = 1e6;
 
+/** Nothing is switched on again, and nothing enlarged, beside a joint, a conductor or water that needs work. */
+const BARRED: ReadonlySet<Deed> = new Set(['complete-reset', 'reset-and-watch', 'size-up']);
+const BARS: Partial<Record<TestId, readonly string[]>> = {
+  'terminal-inspection': ['loose', 'discoloured-or-melted', 'corroded', 'two-wires-one-terminal'],
+  'stab-inspection': ['pitted-or-burnt'],
+  'terminal-temperature': ['over-15-over'],
+  'face-temperature': ['over-15-over'],
+  'water-signs': ['condensation-or-rust', 'wet-now'],
+  'conductor-vs-breaker': ['wire-too-small'],
+  'branch-off-check': ['still-live'],
+  'main-off-check': ['still-live'],
+  'trip-vs-curve': ['too-late-or-never'],
+  'insulation-resistance': ['near-zero'],
+  'light-behaviour': ['flicker-whole-house', 'some-brighter-some-dimmer'],
+};
+const bars = (results: readonly TestResult[]) =>
+  results.some(({ test, outcome }) => BARS[test]?.includes(outcome));
+
 const columns = new Map<string, Float64Array>();
 
 /** What every action costs under a cause; made once for each set of right actions. */
-function columnOf(cause: CauseId, right: readonly Deed[], stopped: boolean): Float64Array {
-  const key = `${cause} ${right.join()} ${stopped}`;
+function columnOf(cause: CauseId, right: readonly Deed[], stopped: boolean, barred: boolean): Float64Array {
+  const key = `${cause} ${right.join()} ${stopped} ${barred}`;
   const known = columns.get(key);
   if (known) return known;
   const column = Float64Array.from(DEEDS, (action) =>
-    stopped && ENERGISES.has(action) ? NEVER : loss(action, cause, right),
+    (stopped && ENERGISES.has(action)) || (barred && BARRED.has(action)) ? NEVER : loss(action, cause, right),
   );
   columns.set(key, column);
   return column;
@@ -32,8 +50,9 @@ function columnOf(cause: CauseId, right: readonly Deed[], stopped: boolean): Flo
 /** The losses as they stand; while a stop is on, nothing that leaves the circuit energised. */
 export function lossTable(results: readonly TestResult[], stopped: boolean): LossTable {
   const right = rightActions(results);
+  const barred = bars(results);
   return {
-    columns: CAUSE_IDS.map((cause) => columnOf(cause, right[cause], stopped)),
+    columns: CAUSE_IDS.map((cause) => columnOf(cause, right[cause], stopped, barred)),
     right: CAUSE_IDS.map((cause) => right[cause][0]),
   };
 }
