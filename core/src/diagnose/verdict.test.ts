@@ -1,0 +1,70 @@
+import { describe, expect, test } from '@jest/globals';
+import { CAUSE_IDS, type TestResult } from '../causes/index.ts';
+import { ACTIONS, type CauseId, type TestId } from '../vocabulary/index.ts';
+import { assess, isSettled, nextTests } from './index.ts';
+import { bestDeed, lossTable } from './verdict.ts';
+
+const found = (outcomes: Partial<Record<TestId, string>>): TestResult[] =>
+  Object.entries(outcomes).map(([id, outcome]) => ({ test: id as TestId, outcome }));
+const surely = (cause: CauseId) => Float64Array.from(CAUSE_IDS, (id) => (id === cause ? 1 : 0));
+
+describe('what bars a reset', () => {
+  const incomplete = surely('incomplete-reset');
+  test.each<[TestId, string]>([
+    ['terminal-inspection', 'corroded'],
+    ['stab-inspection', 'pitted-or-burnt'],
+    ['water-signs', 'condensation-or-rust'],
+    ['terminal-temperature', 'over-15-over'],
+    ['conductor-vs-breaker', 'wire-too-small'],
+    ['insulation-resistance', 'near-zero'],
+  ])('%s: %s', (id, outcome) => {
+    expect(ACTIONS[bestDeed(lossTable([], false), incomplete).action]).toBe('reset');
+    const beside = bestDeed(lossTable(found({ [id]: outcome }), false), incomplete).action;
+    expect(['complete-reset', 'reset-and-watch']).not.toContain(beside);
+  });
+
+  test('a stop bars all that leaves it energised', () => {
+    for (const cause of CAUSE_IDS) {
+      const { action } = bestDeed(lossTable([], true), surely(cause));
+      expect(['reset', 'resize']).not.toContain(action === 'size-down' ? '' : ACTIONS[action]);
+    }
+  });
+});
+
+describe('no rating is changed by a guess', () => {
+  test('size-down and size-up wait for the conductor', () => {
+    const may = (cause: CauseId, outcome: string | null) =>
+      bestDeed(lossTable(outcome ? found({ 'conductor-vs-breaker': outcome }) : [], false), surely(cause))
+        .action;
+    expect(may('oversized-breaker', null)).not.toBe('size-down');
+    expect(may('oversized-breaker', 'wire-too-small')).toBe('size-down');
+    expect(may('undersized-breaker', null)).not.toBe('size-up');
+    expect(may('undersized-breaker', 'wire-has-room')).toBe('size-up');
+  });
+});
+
+describe('before a reset', () => {
+  const gives = found({
+    'power-loss-extent': 'one-circuit',
+    'handle-finger-test': 'gives',
+    'reset-feel': 'no-off-click',
+  });
+  const asked = (results: TestResult[]) => nextTests(assess(results), 'homeowner').map(({ id }) => id);
+
+  test('somebody listens, smells, feels and looks, and it is not settled until then', () => {
+    expect(ACTIONS[assess(gives).choice.action]).toBe('reset');
+    expect(asked(gives).slice(0, 4).sort()).toEqual(['panel-touch', 'smell', 'sound', 'water-signs']);
+    expect(isSettled(assess(gives), nextTests(assess(gives), 'homeowner'))).toBe(false);
+    const looked = [
+      ...gives,
+      ...found({ sound: 'quiet', smell: 'none', 'panel-touch': 'cool', 'water-signs': 'dry' }),
+    ];
+    const still = nextTests(assess(looked), 'homeowner').filter(({ value }) => value > 1);
+    expect(still).toEqual([]);
+  });
+
+  test('where it has tripped, one trial with everything unplugged comes first', () => {
+    const tripped = [...gives, ...found({ 'trips-on-record': 'first-time' })];
+    expect(asked(tripped).slice(0, 5)).toContain('reset-result-unplugged');
+  });
+});
