@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import {
   ACTIONS,
   CAUSES,
+  CAUSE_WORDS,
   FAMILIES,
   isDanger,
   isOutcome,
@@ -64,6 +65,12 @@ describe('the plain words', () => {
       expect(TEST_WORDS[id].how).toMatch(/\.$/);
       expect(TEST_WORDS[id].name).not.toBe('');
     }
+  });
+
+  test('every cause has a name of its own', () => {
+    const names = Object.values(CAUSE_WORDS);
+    expect(new Set(names).size).toBe(Object.keys(CAUSES).length);
+    for (const name of names) expect(name).toMatch(/^[A-Z].*[^.]$/);
   });
 
   test('no two tests share a name', () => {
