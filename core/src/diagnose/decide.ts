@@ -11,7 +11,7 @@ import {
 } from './circuitRules.ts';
 import { stopFor } from './dangers.ts';
 import { familyOf, type Decision } from './decision.ts';
-import type { Assessment } from './diagnose.ts';
+import type { Assessment } from './assess.ts';
 import { engineFinding, likelyCauses } from './engineFinding.ts';
 import { assessRecord, hasTrouble } from './fromRecord.ts';
 import { reason, type Finding, type Rule } from './finding.ts';

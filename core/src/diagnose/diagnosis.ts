@@ -56,7 +56,9 @@ export const diagnoseOutput = z.object({
     .describe('all of the vocabulary’s, highest first, summing to 1'),
   nextTests: z
     .array(z.object({ id: z.enum(ids<TestId>(TESTS)), value: z.number() }))
-    .describe('best first: the expected fall in the decision’s loss, less the test’s own cost'),
+    .describe(
+      'best first: the expected fall in the decision’s loss and a little for what is learnt, less the test’s own cost; before a reset the looks that are due count more',
+    ),
   verdict: z.object({
     action: z.enum(ids<ActionId>(ACTIONS)),
     family: z.enum(FAMILIES),

@@ -4,7 +4,9 @@ import { ACTION_WORDS } from './actionWords.ts';
 import { byItsRecord } from './byItsRecord.ts';
 import { ACTION_CAUTIONS } from './cautions.ts';
 import type { Decision } from './decision.ts';
-import { carriedBy, isSettled, nextTests, overturning, rankedCauses, type Assessment } from './diagnose.ts';
+import { rankedCauses, type Assessment } from './assess.ts';
+import { carriedBy, overturning } from './explain.ts';
+import { isSettled, nextTests } from './nextTests.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { doNext, reason, type Finding } from './finding.ts';
 

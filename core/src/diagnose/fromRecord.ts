@@ -1,7 +1,7 @@
 import { outcomesOf, usualChance, type Context, type TestResult } from '../causes/index.ts';
 import type { Evidence } from '../readings/index.ts';
 import type { TestId } from '../vocabulary/index.ts';
-import { assess, type Assessment } from './diagnose.ts';
+import { assess, type Assessment } from './assess.ts';
 
 /** Tests that tell of the circumstances, not of trouble. */
 const CIRCUMSTANCES: ReadonlySet<TestId> = new Set<TestId>([

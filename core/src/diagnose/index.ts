@@ -4,4 +4,6 @@ export { decide } from './decide.ts';
 export const ENGINE = 'engine-1';
 export { cautionText } from './cautions.ts';
 export * from './diagnosis.ts';
-export { assess, diagnose, isSettled, nextTests, rankedCauses, type Assessment } from './diagnose.ts';
+export { assess, rankedCauses, type Assessment } from './assess.ts';
+export { diagnose } from './diagnose.ts';
+export { isSettled, nextTests } from './nextTests.ts';

@@ -8,6 +8,13 @@ const PRIOR: Record<Side, { share: number; lnKCentre: number; lnKSd: number; lnT
   sluggish: { share: 0.17, lnKCentre: Math.log(1.35), lnKSd: 0.35, lnTauSd: 0.7 },
 };
 
+/** What share of breakers that are looked at is on each side, before anything is known. */
+export const PRIOR_SHARE: Record<Side, number> = {
+  weak: PRIOR.weak.share,
+  sound: PRIOR.sound.share,
+  sluggish: PRIOR.sluggish.share,
+};
+
 /** A sound unit opens in the end from 1.00 to 1.35 × its rating. */
 const SOUND_LN_K = { from: 0, to: Math.log(1.35) } as const;
 

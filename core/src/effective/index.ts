@@ -1,5 +1,6 @@
 export * from './schema.ts';
 export { beliefFrom, conclude, effectiveRating, type Belief } from './effectiveRating.ts';
+export { PRIOR_SHARE } from './grid.ts';
 export { NOTES } from './likelihood.ts';
 export * from './unitRecord.ts';
 export * from './predict.ts';

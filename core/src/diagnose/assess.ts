@@ -1,0 +1,53 @@
+import { CAUSE_IDS, posterior, prior, type Context, type TestResult } from '../causes/index.ts';
+import type { EffectiveRating } from '../effective/index.ts';
+import { byTheBench } from './byTheBench.ts';
+import type { Diagnosis } from './diagnosis.ts';
+import { stopSigns } from './stopSigns.ts';
+import { choose, lossTable, type Choice, type LossTable } from './verdict.ts';
+
+/** What is believed, and what follows from it. */
+export interface Assessment {
+  results: readonly TestResult[];
+  /** Those of them that the chances come from. */
+  weighed: readonly TestResult[];
+  /** Chance of each cause, in the vocabulary’s order. */
+  probabilities: Float64Array;
+  /** Danger signs, as sentences. */
+  stops: string[];
+  table: LossTable;
+  choice: Choice;
+}
+
+/**
+ * What the evidence comes to: the chance of each cause, and the action of least expected loss.
+ *
+ * @param results the latest outcome of each test that was done
+ * @param known what is known of the breaker
+ * @param bench how likely it is weak, sound or sluggish by its trips and holds; then the trip held against the curve
+ *   is in it already
+ * @example assess([{ test: 'neighbours-power', outcome: 'off-too' }]).choice.action // 'gather-more'
+ */
+export function assess(
+  results: readonly TestResult[],
+  known: Context = {},
+  bench: EffectiveRating['probability'] | null = null,
+): Assessment {
+  const weighed = bench ? results.filter(({ test }) => test !== 'trip-vs-curve') : results;
+  const probabilities = posterior(bench ? byTheBench(prior(known), bench) : prior(known), weighed);
+  const stops = stopSigns(results);
+  const table = lossTable(results, stops.length > 0);
+  return {
+    results,
+    weighed,
+    probabilities,
+    stops,
+    table,
+    choice: choose(table, probabilities, stops.length > 0),
+  };
+}
+
+/** The causes with their chances, highest first. */
+export const rankedCauses = ({ probabilities }: Assessment): Diagnosis['causes'] =>
+  CAUSE_IDS.map((id, i) => ({ id, probability: probabilities[i]! })).sort(
+    (a, b) => b.probability - a.probability,
+  );

@@ -1,0 +1,77 @@
+import { outcomesOf, TEST_IDS } from '../causes/index.ts';
+import { ACTIONS, PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../vocabulary/index.ts';
+import type { Assessment } from './assess.ts';
+import type { Diagnosis } from './diagnosis.ts';
+import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
+import { testCost } from './testCosts.ts';
+import { bestDeed, lossTable } from './verdict.ts';
+
+/** An expected loss below which another test changes little. */
+const ENOUGH = 1;
+/** Above this loss even a test is done that costs somewhat more than it alone is expected to bring. */
+const UNSURE = { from: 3, bears: 1 } as const;
+
+/** Before anything is reset somebody listens, smells, feels and looks: this much more they are worth then. */
+const SENSES: ReadonlySet<TestId> = new Set<TestId>(['sound', 'smell', 'panel-touch', 'water-signs']);
+const CARE = 4;
+
+/** What has to be done before it is reset: where it has tripped, one trial with everything unplugged as well. */
+const isDueFirst = (test: TestId, { choice, results, stops }: Assessment): boolean =>
+  stops.length === 0 &&
+  ACTIONS[choice.action] === 'reset' &&
+  (SENSES.has(test) ||
+    (test === 'reset-result-unplugged' && results.some((result) => result.test === 'trips-on-record')));
+
+/**
+ * Whether to stop testing: danger stops everything; the decision is good enough; or no test that is left is worth
+ * what it costs.
+ *
+ * @param tests as `nextTests` gives them
+ * @example isSettled(assess([]), nextTests(assess([]), 'homeowner')) // false
+ */
+export function isSettled(assessed: Assessment, tests: Diagnosis['nextTests']): boolean {
+  const { choice, stops } = assessed;
+  if (stops.length > 0) return true;
+  if (tests.some(({ id }) => isDueFirst(id, assessed))) return false;
+  if (choice.expected <= ENOUGH) return true;
+  const least = choice.expected > UNSURE.from ? -UNSURE.bears : 0;
+  return !tests.some(({ value }) => value > least);
+}
+
+/** A little of the value is what is learnt for its own sake: it parts tests that would change nothing yet. */
+const PER_NAT = 0.6;
+
+/**
+ * Tests that were not done and that this person may do, by what they are worth.
+ *
+ * @example nextTests(assess([]), 'homeowner')[0].id // 'power-loss-extent'
+ */
+export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['nextTests'] {
+  const { probabilities, results, table } = assessed;
+  const done = new Set(results.map(({ test }) => test));
+  const now = bestDeed(table, probabilities).expected;
+  return TEST_IDS.filter((id) => !done.has(id) && TESTS[id].level <= PROFILE_LEVEL[profile])
+    .map((id) => ({ id, value: worth(id, assessed, now) + care(id, assessed) - testCost(id) }))
+    .sort((a, b) => b.value - a.value);
+}
+
+/** What a look is worth beside what it tells: no reset without one. */
+const care = (test: TestId, assessed: Assessment): number => (isDueFirst(test, assessed) ? CARE : 0);
+
+/** How far the expected loss is expected to fall once the outcome of a test is known. */
+function worth(test: TestId, { probabilities, results, table, stops }: Assessment, now: number): number {
+  let then = 0;
+  let learnt = 0;
+  const changes = CHANGES_WHAT_IS_RIGHT.has(test);
+  for (const [outcome, chances] of outcomesOf(test)) {
+    let seen = 0;
+    for (let i = 0; i < chances.length; i++) seen += chances[i]! * probabilities[i]!;
+    if (seen < 1e-9) continue;
+    const after = probabilities.map((p, i) => (p * chances[i]!) / seen);
+    const its = changes ? lossTable([...results, { test, outcome }], stops.length > 0) : table;
+    then += seen * bestDeed(its, after).expected;
+    for (let i = 0; i < after.length; i++)
+      if (after[i]! > 1e-12) learnt += seen * after[i]! * Math.log(after[i]! / probabilities[i]!);
+  }
+  return Math.max(0, now - then) + PER_NAT * learnt;
+}
