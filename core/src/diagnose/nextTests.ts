@@ -11,8 +11,14 @@ const ENOUGH = 1;
 /** Above this loss even a test is done that costs somewhat more than it alone is expected to bring. */
 const UNSURE = { from: 3, bears: 1 } as const;
 
-/** Before anything is reset somebody listens, smells, feels and looks: this much more they are worth then. */
-const SENSES: ReadonlySet<TestId> = new Set<TestId>(['sound', 'smell', 'panel-touch', 'water-signs']);
+/** Before anything is reset somebody listens, smells, feels and looks, at the lights too: this much more they are worth then. */
+const SENSES: ReadonlySet<TestId> = new Set<TestId>([
+  'sound',
+  'smell',
+  'panel-touch',
+  'water-signs',
+  'light-behaviour',
+]);
 const CARE = 4;
 
 /** What has to be done before it is reset: where it has tripped, one trial with everything unplugged as well. */

@@ -53,11 +53,18 @@ describe('before a reset', () => {
 
   test('somebody listens, smells, feels and looks, and it is not settled until then', () => {
     expect(ACTIONS[assess(gives).choice.action]).toBe('reset');
-    expect(asked(gives).slice(0, 4).sort()).toEqual(['panel-touch', 'smell', 'sound', 'water-signs']);
+    const senses = ['light-behaviour', 'panel-touch', 'smell', 'sound', 'water-signs'];
+    expect(asked(gives).slice(0, 5).sort()).toEqual(senses);
     expect(isSettled(assess(gives), nextTests(assess(gives), 'homeowner'))).toBe(false);
     const looked = [
       ...gives,
-      ...found({ sound: 'quiet', smell: 'none', 'panel-touch': 'cool', 'water-signs': 'dry' }),
+      ...found({
+        sound: 'quiet',
+        smell: 'none',
+        'panel-touch': 'cool',
+        'water-signs': 'dry',
+        'light-behaviour': 'steady',
+      }),
     ];
     const still = nextTests(assess(looked), 'homeowner').filter(({ value }) => value > 1);
     expect(still).toEqual([]);
@@ -65,6 +72,6 @@ describe('before a reset', () => {
 
   test('where it has tripped, one trial with everything unplugged comes first', () => {
     const tripped = [...gives, ...found({ 'trips-on-record': 'first-time' })];
-    expect(asked(tripped).slice(0, 5)).toContain('reset-result-unplugged');
+    expect(asked(tripped).slice(0, 6)).toContain('reset-result-unplugged');
   });
 });
