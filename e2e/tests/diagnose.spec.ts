@@ -42,7 +42,7 @@ test('from the start page, by keyboard alone, readings turn “measure next” i
   await reading.getByRole('textbox', { name: 'Supply leg B to neutral, V' }).fill('119.9');
   await page.keyboard.press('Enter');
   await expect(decision(page).getByRole('heading', { name: 'Replace this breaker' })).toBeVisible();
-  await expect(decision(page).getByText('A breaker that no longer closes')).toBeVisible();
+  await expect(decision(page).getByText('A breaker that no longer closes', { exact: true })).toBeVisible();
   await expect(decision(page)).toContainText('0.3 V');
 
   await page.reload();
