@@ -1,5 +1,5 @@
 export * from './house.ts';
-export { solveNetwork, STRAY_SIEMENS, type Branch, type Solved } from './network.ts';
+export { solveNetwork, STRAY_CONDUCTANCE, type Branch, type Solved } from './network.ts';
 export { energised, type Extra, type Live } from './wiring.ts';
 export { heatOf, type Heat } from './heat.ts';
 export { trial, withHandleOn, type Trial } from './trial.ts';

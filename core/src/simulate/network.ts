@@ -19,8 +19,8 @@ export interface Solved {
 
 /** A branch this good is taken as a wire; dividing by less loses digits. */
 const LEAST_OHMS = 1e-6;
-/** What every node leaks to the reference, S: nothing floats quite free, and a meter sees nothing there. */
-export const STRAY_SIEMENS = 1e-8;
+/** What every node leaks to the reference, 1/Ω: nothing floats quite free, and a meter sees nothing there. */
+export const STRAY_CONDUCTANCE = 1e-8;
 
 /**
  * Solve a network of resistances and sources by nodal analysis (Kirchhoff’s current law at every node).
@@ -41,16 +41,16 @@ export function solveNetwork(branches: readonly Branch[], reference: string): So
     if (row !== undefined && column !== undefined)
       conductances.set(row, column, conductances.get(row, column) + value);
   };
-  nodes.forEach((_node, i) => add(i, i, STRAY_SIEMENS));
+  nodes.forEach((_node, i) => add(i, i, STRAY_CONDUCTANCE));
   for (const { from, to, ohms, emf = 0 } of closed) {
     const [a, b] = [at.get(from), at.get(to)];
-    const siemens = 1 / Math.max(LEAST_OHMS, ohms);
-    add(a, a, siemens);
-    add(b, b, siemens);
-    add(a, b, -siemens);
-    add(b, a, -siemens);
-    if (a !== undefined) currents.set(a, 0, currents.get(a, 0) + siemens * emf);
-    if (b !== undefined) currents.set(b, 0, currents.get(b, 0) - siemens * emf);
+    const conductance = 1 / Math.max(LEAST_OHMS, ohms);
+    add(a, a, conductance);
+    add(b, b, conductance);
+    add(a, b, -conductance);
+    add(b, a, -conductance);
+    if (a !== undefined) currents.set(a, 0, currents.get(a, 0) + conductance * emf);
+    if (b !== undefined) currents.set(b, 0, currents.get(b, 0) - conductance * emf);
   }
   const solution = nodes.length > 0 ? new LuDecomposition(conductances).solve(currents) : currents;
   const volts = (node: string) => {

@@ -12,7 +12,7 @@ import {
   simulatedCase,
   solveNetwork,
   soundHouse,
-  STRAY_SIEMENS,
+  STRAY_CONDUCTANCE,
   trial,
   type Branch,
   type House,
@@ -81,7 +81,7 @@ describe('the network', () => {
         }
         sums.delete('star');
         for (const [node, sum] of sums)
-          expect(Math.abs(sum + live.volts(node) * STRAY_SIEMENS)).toBeLessThan(1e-5 * most);
+          expect(Math.abs(sum + live.volts(node) * STRAY_CONDUCTANCE)).toBeLessThan(1e-5 * most);
       }),
       { numRuns: 150 },
     );
