@@ -36,10 +36,18 @@ for (const test of TEST_IDS) {
  */
 export const likelihoods = (test: TestId, outcome: string): Float64Array => table.get(test)!.get(outcome)!;
 
-/** The outcomes of a test with the chance of each under every cause. */
+/**
+ * The outcomes of a test with the chance of each under every cause.
+ *
+ * @example [...outcomesOf('neighbours-power').keys()] // ['on', 'off-too']
+ */
 export const outcomesOf = (test: TestId): ReadonlyMap<string, Float64Array> => table.get(test)!;
 
-/** How often an outcome is seen where nothing bears on the test. */
+/**
+ * How often an outcome is seen where nothing bears on the test, 0 to 1.
+ *
+ * @example usualChance('smell', 'hot-plastic') // 0.01
+ */
 export function usualChance(test: TestId, outcome: string): number {
   const odds = USUAL[test] as Record<string, number | undefined>;
   return (odds[outcome] ?? LEAST_ODDS) / 100;

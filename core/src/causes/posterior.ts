@@ -13,6 +13,7 @@ export interface TestResult {
  * vocabulary’s order of tests, so that the order in which they came does not matter to the last digit.
  *
  * @param before in the vocabulary’s order of causes
+ * @example posterior(prior(), [{ test: 'neighbours-power', outcome: 'off-too' }]) // mostly a supply outage
  */
 export function posterior(before: Float64Array, results: readonly TestResult[]): Float64Array {
   const logs = Float64Array.from(before, Math.log);

@@ -106,7 +106,11 @@ function shifts({ breakerKind, poles, ageYears, newlyFitted, deadShorts = 0 }: C
   ];
 }
 
-/** How likely each cause is before anything is looked at, in the vocabulary’s order, summing to 1. */
+/**
+ * How likely each cause is before anything is looked at, in the vocabulary’s order, summing to 1.
+ *
+ * @example prior({ breakerKind: 'standard' })[CAUSE_IDS.indexOf('ground-leakage')] // hardly any: it does not see leakage
+ */
 export function prior(known: Context = {}): Float64Array {
   const weights = new Map(CAUSE_IDS.map((cause) => [cause, CAUSE_FACTS[cause].commonness]));
   for (const [cause, times] of shifts(known)) weights.set(cause, weights.get(cause)! * times);

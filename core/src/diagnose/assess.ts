@@ -46,7 +46,11 @@ export function assess(
   };
 }
 
-/** The causes with their chances, highest first. */
+/**
+ * The causes with their chances, highest first.
+ *
+ * @example rankedCauses(assess([]))[0].id // 'overload', the commonest
+ */
 export const rankedCauses = ({ probabilities }: Assessment): Diagnosis['causes'] =>
   CAUSE_IDS.map((id, i) => ({ id, probability: probabilities[i]! })).sort(
     (a, b) => b.probability - a.probability,

@@ -1,5 +1,5 @@
 import type { TestResult } from '../causes/index.ts';
-import type { CauseId } from '../vocabulary/index.ts';
+import type { CauseId, TestId } from '../vocabulary/index.ts';
 import type { Deed } from './losses.ts';
 
 /** What puts each cause right; after the first, what also does. */
@@ -41,43 +41,74 @@ const WITH_A_PANEL = (Object.entries(RIGHT) as [CauseId, readonly Deed[]][]).fil
   actions.includes('replace-panel'),
 );
 
-type Seen = (test: TestResult['test'], ...outcomes: string[]) => boolean;
+/** A finding: a test with the outcomes any of which makes it. */
+type Finding = readonly [test: TestId, ...outcomes: string[]];
 
 /** Where what was found calls for another action than the cause alone would. */
-const INSTEAD = Object.entries({
-  // A joint that has cooked its terminal has cooked the breaker too.
-  'loose-terminal': (seen: Seen) =>
-    seen('terminal-inspection', 'discoloured-or-melted') ||
-    seen('terminal-temperature', 'over-15-over') ||
-    seen('face-temperature', 'over-15-over') ||
-    seen('smell', 'hot-plastic')
-      ? ['replace-breaker-and-remake-joint', 'remake-joint']
-      : null,
-  // The reset has been done, and it holds: what is left is to watch it.
-  'incomplete-reset': (seen: Seen) =>
-    seen('power-after-reset', 'restored') && seen('reset-feel', 'clean-clicks')
-      ? ['reset-and-watch', 'complete-reset']
-      : null,
-  // No rating is changed by a guess: the conductor is looked at first.
-  'oversized-breaker': (seen: Seen) => (seen('conductor-vs-breaker', 'wire-too-small') ? null : []),
-  'undersized-breaker': (seen: Seen) => (seen('conductor-vs-breaker', 'wire-has-room') ? null : []),
-  // The street has power: it is this service alone.
-  'supply-outage': (seen: Seen) =>
-    seen('neighbours-power', 'on') ? ['call-utility', 'wait-for-supply'] : null,
-  // What overloaded it is off by now.
-  overload: (seen: Seen) =>
-    seen('reset-result', 'holds') &&
-    (seen('load-share', 'under-80') || seen('clamp-current', 'under-80')) &&
-    !seen('load-share', '100-to-135', 'over-135')
-      ? ['reset-and-watch', 'shed-load']
-      : null,
-} satisfies Partial<Record<CauseId, (seen: Seen) => readonly Deed[] | null>>) as [
-  CauseId,
-  (seen: Seen) => readonly Deed[] | null,
-][];
+interface Instead {
+  cause: CauseId;
+  /** All of these, one at least of these, and none of these were found. */
+  all?: readonly Finding[];
+  any?: readonly Finding[];
+  none?: readonly Finding[];
+  then: readonly Deed[];
+  why: string;
+}
+
+const INSTEAD: readonly Instead[] = [
+  {
+    cause: 'loose-terminal',
+    any: [
+      ['terminal-inspection', 'discoloured-or-melted'],
+      ['terminal-temperature', 'over-15-over'],
+      ['face-temperature', 'over-15-over'],
+      ['smell', 'hot-plastic'],
+    ],
+    then: ['replace-breaker-and-remake-joint', 'remake-joint'],
+    why: 'A joint that has cooked its terminal has cooked the breaker too.',
+  },
+  {
+    cause: 'incomplete-reset',
+    all: [
+      ['power-after-reset', 'restored'],
+      ['reset-feel', 'clean-clicks'],
+    ],
+    then: ['reset-and-watch', 'complete-reset'],
+    why: 'The reset has been done, and it holds: what is left is to watch it.',
+  },
+  {
+    cause: 'oversized-breaker',
+    none: [['conductor-vs-breaker', 'wire-too-small']],
+    then: [],
+    why: 'No rating is changed by a guess: the conductor is looked at first.',
+  },
+  {
+    cause: 'undersized-breaker',
+    none: [['conductor-vs-breaker', 'wire-has-room']],
+    then: [],
+    why: 'No rating is changed by a guess: the conductor is looked at first.',
+  },
+  {
+    cause: 'supply-outage',
+    all: [['neighbours-power', 'on']],
+    then: ['call-utility', 'wait-for-supply'],
+    why: 'The street has power: it is this service alone.',
+  },
+  {
+    cause: 'overload',
+    all: [['reset-result', 'holds']],
+    any: [
+      ['load-share', 'under-80'],
+      ['clamp-current', 'under-80'],
+    ],
+    none: [['load-share', '100-to-135', 'over-135']],
+    then: ['reset-and-watch', 'shed-load'],
+    why: 'What overloaded it is off by now.',
+  },
+];
 
 /** A panel is condemned on two independent kinds of evidence at least: seen or felt, heard, smelt, measured, its family. */
-const AGAINST_A_PANEL: readonly (readonly [test: TestResult['test'], ...outcomes: string[]][])[] = [
+const AGAINST_A_PANEL: readonly (readonly Finding[])[] = [
   [['sound', 'sizzle-or-crackle']],
   [['smell', 'hot-plastic']],
   [
@@ -98,31 +129,25 @@ const AGAINST_A_PANEL: readonly (readonly [test: TestResult['test'], ...outcomes
   [['main-load-side-voltage', 'one-missing', 'both-missing']],
 ];
 
-/** Tests whose outcome may change what is right. */
-export const CHANGES_WHAT_IS_RIGHT: ReadonlySet<TestResult['test']> = new Set<TestResult['test']>([
-  'terminal-inspection',
-  'terminal-temperature',
-  'face-temperature',
-  'smell',
-  'power-after-reset',
-  'reset-feel',
-  'reset-result',
-  'load-share',
-  'clamp-current',
-  'conductor-vs-breaker',
-  'neighbours-power',
-  ...AGAINST_A_PANEL.flatMap((signs) => signs.map(([test]) => test)),
-]);
+/**
+ * Tests whose outcome may change what is right. What bars a reset (`verdict.ts`) is not among them: a bar is a limit, not
+ * a loss, and a look that may bring one must not count for less.
+ */
+export const CHANGES_WHAT_IS_RIGHT: ReadonlySet<TestId> = new Set(
+  [
+    ...INSTEAD.flatMap(({ all = [], any = [], none = [] }) => [...all, ...any, ...none]),
+    ...AGAINST_A_PANEL.flat(),
+  ].map(([test]) => test),
+);
 
 /** What puts each cause right, given what was found; the right action first. */
 export function rightActions(results: readonly TestResult[]): Record<CauseId, readonly Deed[]> {
   const found = new Map(results.map(({ test, outcome }) => [test, outcome]));
-  const seen: Seen = (test, ...outcomes) => outcomes.includes(found.get(test) ?? '');
+  const seen = ([test, ...outcomes]: Finding) => outcomes.includes(found.get(test) ?? '');
   const right = { ...RIGHT };
-  for (const [cause, instead] of INSTEAD) right[cause] = instead(seen) ?? right[cause];
-  const kinds = AGAINST_A_PANEL.filter((signs) =>
-    signs.some(([test, ...outcomes]) => seen(test, ...outcomes)),
-  );
+  for (const { cause, all = [], any, none = [], then } of INSTEAD)
+    if (all.every(seen) && (any?.some(seen) ?? true) && !none.some(seen)) right[cause] = then;
+  const kinds = AGAINST_A_PANEL.filter((signs) => signs.some(seen));
   if (kinds.length < 2) {
     for (const [cause, actions] of WITH_A_PANEL)
       right[cause] = actions.filter((action) => action !== 'replace-panel');

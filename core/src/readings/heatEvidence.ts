@@ -2,6 +2,7 @@ import { heatSurvey, type HeatPointInput } from '../heat/index.ts';
 import { sayQuantity, sayRise } from '../quantities/index.ts';
 import { TEMPERATURE_POINTS, type Reading } from '../record/index.ts';
 import { CITATIONS, HEAT_LIMITS } from '../standards/index.ts';
+import { FACE_OUTCOMES, riseBand, TERMINAL_OUTCOMES } from '../vocabulary/index.ts';
 import type { BreakerFile, EvidenceItem, HeatFact } from './evidence.ts';
 import { nearest } from './history.ts';
 
@@ -63,12 +64,12 @@ function overPeers({ point, at, surfaceC, ambientC, result }: HeatFact): Evidenc
   const over = result.overPeersC;
   if (over === null) return [];
   const [note, urgent] = [HEAT_LIMITS.overPeersRepairSoonC, HEAT_LIMITS.overPeersUrgentC];
-  const band = over > urgent ? 2 : over > note ? 1 : 0;
+  const band = riseBand(over);
   const sentence = `${where[point]} is at ${c(surfaceC)}, ${sayRise(surfaceC - ambientC)} over the air`;
   return [
     {
       test: point === 'face' ? 'face-temperature' : 'terminal-temperature',
-      outcome: [point === 'face' ? 'like-neighbours' : 'like-peers', '3-to-15-over', 'over-15-over'][band]!,
+      outcome: (point === 'face' ? FACE_OUTCOMES : TERMINAL_OUTCOMES)[band],
       at,
       text:
         band === 0

@@ -1,5 +1,6 @@
 import { sayPercent, sayQuantity } from '../quantities/index.ts';
 import { loadAmps } from '../record/index.ts';
+import { loadOutcome } from '../vocabulary/index.ts';
 import type { BreakerFile, EvidenceItem, LoadFact } from './evidence.ts';
 
 /** What the circuit carries: the latest measurement, else what its nameplates add up to. */
@@ -19,8 +20,6 @@ export function loadFact({ breaker, circuit, entries }: BreakerFile): LoadFact |
 export function loadEvidence(file: BreakerFile, load: LoadFact | null): EvidenceItem[] {
   if (!load) return [];
   const { amps, share } = load;
-  const outcome =
-    share > 1.35 ? 'over-135' : share > 1 ? '100-to-135' : share > 0.8 ? '80-to-100' : 'under-80';
   const how = {
     conductor: 'Clamped on its conductor',
     plug: 'At the plug',
@@ -29,7 +28,7 @@ export function loadEvidence(file: BreakerFile, load: LoadFact | null): Evidence
   return [
     {
       test: load.by === 'conductor' ? 'clamp-current' : 'load-share',
-      outcome,
+      outcome: loadOutcome(share),
       at: load.at ?? file.breaker.createdAt,
       text: `${how}: ${sayQuantity(amps, 'A')}, ${sayPercent(share)} of its ${sayQuantity(file.breaker.ratingAmps, 'A')} rating.`,
       figures: [

@@ -143,7 +143,8 @@ function record(breaker: Breaker, trips: readonly TripFact[]): EvidenceItem[] {
   return [{ test: 'trips-on-record', outcome, at: last.event.at, text, figures: [], origin: 'event' }];
 }
 
-const PACE_OUTCOMES = {
+/** The outcome of a reset that tripped, by how soon. */
+export const PACE_OUTCOMES = {
   'at-once': 'trips-at-once',
   seconds: 'trips-in-seconds',
   minutes: 'trips-in-minutes',

@@ -1,19 +1,27 @@
-import { heatOf } from './heat.ts';
+import { AMPACITY, SMALL_CONDUCTOR_LIMIT_AMPS } from '../standards/index.ts';
+import { heatOf, soundJointOhms } from './heat.ts';
+import { NOTHING_ON, type House, type Moment, type Unit } from './house.ts';
+import { measurable, workable } from './moments.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 import { energised } from './wiring.ts';
-import { withHandleOn } from './trial.ts';
 
 /** Surfaces from here on burn hands and cook insulation, °C. */
 const BURNS_C = 75;
 const TOO_MANY_VOLTS = 128;
 
-/** What is dangerous at this very moment, by what is so and not by what anybody saw. */
+/** The bus and the service neutral are joints as well; beyond this they are failing, Ω. */
+const FAILING_OHMS = { bus: 0.008, neutral: 1 } as const;
+
+/**
+ * What is dangerous at this very moment, by what is so and not by what anybody saw; in words.
+ *
+ * @example dangersOf(simulatedCase('none', 1)) // []
+ */
 export function dangersOf(of: SimulatedCase): string[] {
-  const { house, everything } = of;
-  const on = withHandleOn(house);
+  const { house } = of;
+  const on = workable(of).house;
   // What is shorted is thrown off by the breaker, not carried.
-  const sound = on.subject.appliances.filter(({ shortOhms }) => shortOhms === Infinity);
-  const carried = { ...everything, on: new Set(sound.map(({ name }) => name)) };
+  const carried = measurable(of, of.everything);
   const live = energised(on, carried);
   const heat = heatOf(on, carried, live);
   const found: string[] = [];
@@ -21,7 +29,7 @@ export function dangersOf(of: SimulatedCase): string[] {
   if (heat.outletJoint > BURNS_C + 20) found.push('a joint in an outlet burns');
   if (sparks(of)) found.push('it sparks in the panel');
   if (house.water === 'wet') found.push('the panel is wet');
-  if (Math.max(live.outletVolts(2), swing(of)) > TOO_MANY_VOLTS) found.push('too many volts');
+  if (Math.max(live.outletVolts(2), swing(on, carried)) > TOO_MANY_VOLTS) found.push('too many volts');
   if (house.subject.unit.welded || house.mainWelded) found.push('off, and still live');
   if (house.subject.shortOhms < 1) found.push('the wiring is shorted');
   if (house.subject.arcsPerMinute > 0) found.push(ARCS);
@@ -33,36 +41,48 @@ export const sparks = ({ house }: SimulatedCase): boolean =>
   house.busArcs || house.subject.unit.stabArcs || house.subject.unit.screwArcs || house.water === 'wet';
 
 /** The most volts any other circuit sees as loads come and go. */
-export function swing({ house, everything }: SimulatedCase): number {
-  const on = withHandleOn(house);
-  return Math.max(
-    ...[everything, { ...everything, on: new Set<string>() }].map((moment) => {
-      const live = energised(on, moment);
-      return Math.max(...house.others.map((_one, i) => live.otherVolts(i)));
+const swing = (house: House, carried: Moment): number =>
+  Math.max(
+    ...[carried, NOTHING_ON].flatMap((moment) => {
+      const live = energised(house, moment);
+      return house.others.map((_one, i) => live.otherVolts(i));
     }),
   );
-}
 
 const ARCS = 'a joint on the circuit arcs';
 
+/** A joint of a breaker that is many times what it should be, Ω. */
+export const isBad = ({ ratingAmps }: Pick<Unit, 'ratingAmps'>, ohms: number): boolean =>
+  ohms > 8 * soundJointOhms(ratingAmps);
+
+/** The largest breaker the subject’s conductor may have, A: the small-conductor limit, else its 60 °C ampacity. */
+export const mayCarryAmps = ({ gauge }: House['subject']): number =>
+  SMALL_CONDUCTOR_LIMIT_AMPS.copper[gauge] ?? AMPACITY.copper[gauge][60];
+
+/** Rust by itself is old; damp that has got at a joint or at the insulation goes on. */
+const dampHasHarmed = ({ unit, wetLeakOhms }: House['subject']): boolean =>
+  unit.screwOhms > 1.8 * soundJointOhms(unit.ratingAmps) || wetLeakOhms < Infinity;
+
 /**
- * Whether carrying on as before would leave somebody in danger: a danger as it stands, a hot or arcing joint, a
- * conductor that its breaker does not protect, a breaker that does not open, a neutral that is gone, a damp panel. An
- * arc that a working arc-fault unit cuts each time is a danger to be found, not one that goes on.
+ * Whether carrying on as before would leave somebody in danger: a danger as it stands, a bad joint, a conductor that
+ * its breaker does not protect, a breaker that does not open, a neutral that is gone, damp that has done harm. An arc that a working
+ * arc-fault unit cuts each time is a danger to be found, not one that goes on.
+ *
+ * @example isHazardous(simulatedCase('oversized-breaker', 1)) // true
  */
 export function isHazardous(of: SimulatedCase): boolean {
-  const { house } = of;
-  const { unit } = house.subject;
+  const { subject, busOhms, supplyOhms, sharesNeutral, water } = of.house;
+  const { unit } = subject;
   const seesArcs = unit.kind === 'afci' || unit.kind === 'dual';
   return (
     dangersOf(of).some((danger) => danger !== ARCS || !seesArcs) ||
     unit.seized ||
-    house.cause === 'oversized-breaker' ||
-    house.cause === 'open-neutral' ||
-    house.cause === 'shared-neutral-open' ||
-    house.cause === 'loose-terminal' ||
-    house.cause === 'burnt-stab' ||
-    house.cause === 'bus-failing' ||
-    house.cause === 'moisture'
+    isBad(unit, unit.screwOhms) ||
+    isBad(unit, unit.stabOhms) ||
+    unit.ratingAmps > mayCarryAmps(subject) ||
+    Math.max(busOhms.A, busOhms.B) > FAILING_OHMS.bus ||
+    Math.max(supplyOhms.neutral, sharesNeutral ? subject.barOhms : 0) > FAILING_OHMS.neutral ||
+    water === 'wet' ||
+    (water === 'rust' && dampHasHarmed(subject))
   );
 }

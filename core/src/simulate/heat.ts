@@ -25,7 +25,7 @@ export interface Heat {
   peerScrew: number;
 }
 
-/** Joint and unit of a sound breaker at the same current, W. */
+/** Through a sound 20 A breaker, and through one of its joints, Ω. */
 const SOUND_UNIT_OHMS = 0.0032;
 const SOUND_JOINT_OHMS = 0.0003;
 
@@ -37,7 +37,12 @@ export const soundJointOhms = (ratingAmps: number): number => SOUND_JOINT_OHMS *
 export const airAt = (house: House, { hot }: Pick<Moment, 'hot'>): number =>
   house.airC + (hot ? house.hotDayC : 0);
 
-/** What each part of the way through the breaker settles at under the current it carries. */
+/**
+ * What each part of the way through the breaker settles at under the current it carries, °C.
+ *
+ * @param live the house at that moment, solved
+ * @example heatOf(soundHouse(seeded(1)), NOTHING_ON).screw // that of the air
+ */
 export function heatOf(house: House, moment: Moment, live: Live = energised(house, moment)): Heat {
   const { unit } = house.subject;
   const air = airAt(house, moment);
@@ -48,15 +53,10 @@ export function heatOf(house: House, moment: Moment, live: Live = energised(hous
   // A joint that makes and breaks burns beside its resistance.
   const atStab = lift(PER_WATT.joint, watts(live.stab, amps) * (unit.stabArcs ? 1.5 : 1));
   const atScrew = lift(PER_WATT.joint, watts(live.screw, amps) * (unit.screwArcs ? 1.3 : 1));
-  const busWatts = Math.max(
-    ...(['A', 'B'] as const).map((leg) => live.amps(live.bus[leg]) ** 2 * live.bus[leg].ohms),
-  );
-  const mainWatts = Math.max(
-    ...(['A', 'B'] as const).map((leg) =>
-      live.main[leg].ohms < Infinity ? live.amps(live.main[leg]) ** 2 * live.main[leg].ohms : 0,
-    ),
-  );
-  const bus = lift(PER_WATT.lug, busWatts) + lift(PER_WATT.lug, mainWatts) * 0.5;
+  // Of two legs the hotter.
+  const hotter = (pair: Live['bus']) =>
+    Math.max(watts([pair.A], live.amps(pair.A)), watts([pair.B], live.amps(pair.B)));
+  const bus = lift(PER_WATT.lug, hotter(live.bus)) + lift(PER_WATT.lug, hotter(live.main)) * 0.5;
   const outletJoint = lift(
     PER_WATT.joint,
     Math.max(

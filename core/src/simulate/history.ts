@@ -1,4 +1,5 @@
 import type { Random } from '../random/index.ts';
+import { paceOf } from '../record/index.ts';
 import type { House, Moment } from './house.ts';
 import { between, chance, pick } from './soundHouse.ts';
 import { trial, type Trial } from './trial.ts';
@@ -14,8 +15,6 @@ export interface Episode extends Moment {
 const EPISODES = 22;
 /** After so many trips somebody complains: few bear a snap for long. */
 const PATIENCE = { snap: [1, 1, 1, 2, 3], slow: [1, 2, 2, 3, 4, 6] } as const;
-/** Up to here people say “at once”. */
-const SNAP_SECONDS = 1.5;
 
 /** Some weeks of use until somebody complains, and what the breaker did each time. */
 export function daysBefore(house: House, random: Random): Episode[] {
@@ -36,8 +35,9 @@ export function daysBefore(house: House, random: Random): Episode[] {
     const done = { ...moment, everything, seconds, trial: trial(house, moment, seconds, random) };
     days.push(done);
     const { openedAfter } = done.trial;
-    if (openedAfter !== null && openedAfter < SNAP_SECONDS) snaps++;
-    else if (openedAfter !== null) slow++;
+    if (openedAfter === null) continue;
+    if (paceOf(openedAfter) === 'at-once') snaps++;
+    else slow++;
   }
   return days;
 }

@@ -97,7 +97,6 @@ export interface House {
   busOhms: { A: number; B: number };
   busArcs: boolean;
   mainWelded: boolean;
-  mainAmps: number;
   /** A feeder breaker to the sub-panel that the circuit sits in; `null`: it sits in the main panel. */
   feeder: { closed: boolean } | null;
   mainClosed: boolean;

@@ -1,6 +1,5 @@
 import { normal } from '../random/index.ts';
-import { voltageWord } from '../standards/index.ts';
-import { heatOf } from './heat.ts';
+import { heatOf, type Heat } from './heat.ts';
 import type { Moment } from './house.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 import { energised, type Extra } from './wiring.ts';
@@ -11,8 +10,7 @@ const CLAMP = { share: 0.02, amps: 0.1 } as const;
 const SPOT = { kelvin: 0.8 } as const;
 
 /** Where a meter’s two leads go, or a clamp or a spot thermometer is held. */
-export type Point =
-  'outlet' | 'load-terminal' | 'load-terminal-2' | 'line A' | 'line B' | 'bus A' | 'bus B' | 'jaw';
+export type Point = 'outlet' | 'load-terminal' | 'load-terminal-2' | 'line A' | 'line B' | 'bus A' | 'bus B';
 
 /**
  * Volts as a meter shows them, from a point to the neutral bar (an outlet: to its own neutral).
@@ -30,27 +28,31 @@ export function readVolts(of: SimulatedCase, point: Point, moment: Moment, extra
     'line B': 'line B',
     'bus A': `${home} A`,
     'bus B': `${home} B`,
-    jaw: 'jaw 0',
     outlet: '',
   }[point];
   const volts = point === 'outlet' ? live.outletVolts(2) : Math.abs(live.volts(node) - live.volts('bar'));
   return Math.max(0, volts * (1 + METER.share * normal(random)) + METER.volts * normal(random));
 }
 
-/** Amperes of the subject’s conductor as a clamp shows them. */
+/**
+ * Amperes of the subject’s conductor as a clamp shows them.
+ *
+ * @example readAmps(simulatedCase('none', 1), NOTHING_ON) // about 0
+ */
 export function readAmps(of: SimulatedCase, moment: Moment): number {
   const random = of.randomFor('clamp');
   const amps = energised(of.house, moment).subjectAmps;
   return Math.max(0, amps * (1 + CLAMP.share * normal(random)) + CLAMP.amps * normal(random));
 }
 
-/** Temperatures as a spot thermometer shows them after a good soak, °C. */
-export function readHeat(of: SimulatedCase, moment: Moment): ReturnType<typeof heatOf> {
+/**
+ * Temperatures as a spot thermometer shows them after a good soak, °C.
+ *
+ * @example readHeat(simulatedCase('none', 1), NOTHING_ON).face // about that of the air
+ */
+export function readHeat(of: SimulatedCase, moment: Moment): Heat {
   const random = of.randomFor('spot');
   const real = heatOf(of.house, moment);
   const read = Object.entries(real).map(([part, celsius]) => [part, celsius + SPOT.kelvin * normal(random)]);
-  return Object.fromEntries(read) as ReturnType<typeof heatOf>;
+  return Object.fromEntries(read) as unknown as Heat;
 }
-
-/** The word for a voltage at a 120 V point. */
-export const sayVolts = voltageWord;

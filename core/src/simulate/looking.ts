@@ -1,7 +1,8 @@
 import type { Random } from '../random/index.ts';
 import type { OutcomeOf } from '../vocabulary/index.ts';
 import { sparks } from './dangers.ts';
-import { heatOf } from './heat.ts';
+import { airAt, heatOf } from './heat.ts';
+import type { Unit } from './house.ts';
 import { readHeat } from './instruments.ts';
 import { fewest, measurable, soaked, workable } from './moments.ts';
 import { DEAD_VOLTS, type Performs } from './performs.ts';
@@ -9,14 +10,14 @@ import type { SimulatedCase } from './simulatedCase.ts';
 import { chance } from './soundHouse.ts';
 import { energised } from './wiring.ts';
 
-/** The wall beside the panel is hardly warmer than this, °C. */
-const ROOM_C = 26;
+/** The wall beside the panel is as warm as the air, but hardly warmer than this on the hottest day, °C. */
+const WARMEST_WALL_C = 34;
 
 /** Dead things: outlets of the subject, other circuits. */
 function dead(of: SimulatedCase) {
-  const { house, trippedNow, everything } = of;
+  const { house, everything } = of;
   const live = energised(house, measurable(of, everything));
-  const outlets = [0, 1, 2].filter((outlet) => trippedNow || live.outletVolts(outlet) < DEAD_VOLTS);
+  const outlets = [0, 1, 2].filter((outlet) => live.outletVolts(outlet) < DEAD_VOLTS);
   return { outlets, others: house.others.map((_one, i) => live.otherVolts(i) < DEAD_VOLTS) };
 }
 
@@ -39,9 +40,8 @@ function lights(of: SimulatedCase, random: Random): OutcomeOf<'light-behaviour'>
   const on = workable(of).house;
   const { unit, arcsPerMinute, appliances } = on.subject;
   const few = { ...of.everything, on: fewest(of) };
-  const sound = appliances.filter(({ shortOhms }) => shortOhms === Infinity);
   const before = energised(on, few);
-  const after = energised(on, { ...few, on: new Set(sound.map(({ name }) => name)) });
+  const after = energised(on, measurable(of, of.everything));
   // Loads of other circuits come and go as well.
   const busier = {
     ...on,
@@ -73,6 +73,9 @@ function charred(of: SimulatedCase): { panel: boolean; elsewhere: boolean } {
   };
 }
 
+/** It is open inside, whatever its handle looks like. */
+const hasTripped = ({ handle, halfReset }: Unit) => handle === 'tripped' || halfReset;
+
 /** What eyes, ears, nose and the back of a hand tell. */
 export const LOOKING: Performs<
   | 'power-loss-extent'
@@ -92,14 +95,14 @@ export const LOOKING: Performs<
 > = {
   'power-loss-extent': lossExtent,
   'handle-position': ({ house: { subject } }) => subject.unit.looks,
-  'handle-finger-test': ({ house: { subject }, trippedNow }, random) => {
+  'handle-finger-test': ({ house: { subject } }, random) => {
     const { unit } = subject;
-    if (trippedNow || unit.halfReset) return chance(random, 0.95) ? 'gives' : 'firm';
+    if (hasTripped(unit)) return chance(random, 0.95) ? 'gives' : 'firm';
     return unit.latches < 1 && chance(random, 0.6) ? 'gives' : 'firm';
   },
-  'trip-indicator': ({ house: { subject }, trippedNow }) => {
+  'trip-indicator': ({ house: { subject } }) => {
     if (!subject.unit.indicator) return 'no-indicator';
-    return trippedNow || subject.unit.halfReset ? 'shown' : 'not-shown';
+    return hasTripped(subject.unit) ? 'shown' : 'not-shown';
   },
   'downstream-device': ({ house: { subject } }) =>
     subject.device === 'none' ? 'none-found' : subject.device === 'open' ? 'tripped' : 'not-tripped',
@@ -119,7 +122,7 @@ export const LOOKING: Performs<
     const { cover, face } = readHeat(workable(of), soaked(of));
     const felt = Math.max(cover, face);
     if (felt > 60) return 'hot';
-    return felt - Math.min(of.house.airC, ROOM_C) > 14 ? 'warm' : 'cool';
+    return felt - Math.min(airAt(of.house, of.everything), WARMEST_WALL_C) > 14 ? 'warm' : 'cool';
   },
   'light-behaviour': lights,
   'water-signs': ({ house: { water } }) =>

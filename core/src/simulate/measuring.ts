@@ -1,11 +1,12 @@
 import { median } from '../quantities/index.ts';
 import { normal } from '../random/index.ts';
-import { LINE_VOLTAGE, SMALL_CONDUCTOR_LIMIT_AMPS, voltageWord } from '../standards/index.ts';
-import type { OutcomeOf } from '../vocabulary/index.ts';
+import { LINE_VOLTAGE, voltageWord } from '../standards/index.ts';
+import { FACE_OUTCOMES, loadOutcome, riseBand, TERMINAL_OUTCOMES } from '../vocabulary/index.ts';
 import { heatOf, soundContactOhms, soundJointOhms } from './heat.ts';
 import { trips } from './history.ts';
 import { NOTHING_ON } from './house.ts';
 import { readAmps, readHeat, readVolts } from './instruments.ts';
+import { isBad, mayCarryAmps } from './dangers.ts';
 import { lossExtent } from './looking.ts';
 import { asFound, asItWas, fewest, measurable, soaked, staysOn, workable } from './moments.ts';
 import { DEAD_VOLTS, type Performs } from './performs.ts';
@@ -13,20 +14,7 @@ import type { SimulatedCase } from './simulatedCase.ts';
 import { chance } from './soundHouse.ts';
 import { energised } from './wiring.ts';
 
-const share = (of: SimulatedCase, amps: number) => (100 * amps) / of.house.subject.unit.ratingAmps;
-function shareWord(percent: number): OutcomeOf<'clamp-current'> {
-  if (percent < 80) return 'under-80';
-  if (percent <= 100) return '80-to-100';
-  return percent <= 135 ? '100-to-135' : 'over-135';
-}
-
-function overWord<A extends string, B extends string, C extends string>(
-  kelvin: number,
-  [a, b, c]: [A, B, C],
-): A | B | C {
-  if (kelvin <= 3) return a;
-  return kelvin <= 15 ? b : c;
-}
+const share = (of: SimulatedCase, amps: number) => amps / of.house.subject.unit.ratingAmps;
 
 const parallel = (...ohms: number[]) => 1 / ohms.reduce((sum, one) => sum + 1 / one, 0);
 
@@ -57,7 +45,7 @@ export const MEASURING: Performs<
     const amps = of.house.subject.appliances
       .filter(({ name, open }) => on.has(name) && !open)
       .reduce((sum, one) => sum + one.amps, 0);
-    return shareWord(share(of, amps * (1 + 0.04 * normal(random))));
+    return loadOutcome(share(of, amps * (1 + 0.04 * normal(random))));
   },
   'outlet-voltage': (of) =>
     voltageWord(readVolts(workable(of), 'outlet', { ...of.everything, on: fewest(of) })),
@@ -79,7 +67,7 @@ export const MEASURING: Performs<
   },
   'face-temperature': (of) => {
     const { face, peerFace } = readHeat(workable(of), soaked(of));
-    return overWord(face - peerFace, ['like-neighbours', '3-to-15-over', 'over-15-over']);
+    return FACE_OUTCOMES[riseBand(face - peerFace)];
   },
   'load-terminal-voltage': (of, random) => {
     const found = asFound(of);
@@ -106,10 +94,10 @@ export const MEASURING: Performs<
     if (missing === 1) return 'one-leg-missing';
     return Math.abs(a - b) > LINE_VOLTAGE.legsUnequal ? 'legs-unequal' : 'both-legs-normal';
   },
-  'clamp-current': (of) => shareWord(share(of, readAmps(workable(of), measurable(of, asItWas(of))))),
+  'clamp-current': (of) => loadOutcome(share(of, readAmps(workable(of), measurable(of, asItWas(of))))),
   'terminal-temperature': (of) => {
     const { screw, peerScrew } = readHeat(workable(of), soaked(of));
-    return overWord(screw - peerScrew, ['like-peers', '3-to-15-over', 'over-15-over']);
+    return TERMINAL_OUTCOMES[riseBand(screw - peerScrew)];
   },
   'millivolt-drop': (of, random) => {
     const { unit } = of.house.subject;
@@ -134,13 +122,12 @@ export const MEASURING: Performs<
     const { screw } = heatOf(workable(of).house, soaked(of));
     if (screw > 85 && chance(random, 0.8)) return 'discoloured-or-melted';
     if (of.house.water !== 'dry' && unit.screwOhms > 1.8 * soundJointOhms(unit.ratingAmps)) return 'corroded';
-    return unit.screwOhms > 8 * soundJointOhms(unit.ratingAmps) ? 'loose' : 'clean-and-tight';
+    return isBad(unit, unit.screwOhms) ? 'loose' : 'clean-and-tight';
   },
   'stab-inspection': ({ house: { subject } }) =>
-    subject.unit.stabOhms > 8 * soundJointOhms(subject.unit.ratingAmps) ? 'pitted-or-burnt' : 'clean',
+    isBad(subject.unit, subject.unit.stabOhms) ? 'pitted-or-burnt' : 'clean',
   'conductor-vs-breaker': ({ house: { subject } }) => {
-    const limit =
-      SMALL_CONDUCTOR_LIMIT_AMPS.copper[subject.gauge] ?? { 8: 40, 6: 55 }[subject.gauge as '8' | '6'];
+    const limit = mayCarryAmps(subject);
     if (subject.unit.ratingAmps > limit) return 'wire-too-small';
     return subject.unit.ratingAmps < 0.8 * limit ? 'wire-has-room' : 'matched';
   },

@@ -11,8 +11,6 @@ export interface SimulatedCase {
   house: House;
   days: Episode[];
   pattern: ReturnType<typeof patternOf>;
-  /** It has tripped and nobody has reset it. */
-  trippedNow: boolean;
   /** Pushed fully off and on again by hand, it came on. */
   resetDone: boolean;
   /** Some of what was on has been switched off since. */
@@ -33,7 +31,7 @@ const hash = (text: string) =>
  *
  * @param cause the fault; `none`: nothing is wrong
  * @param seed the same number gives the same case
- * @example simulatedCase('open-breaker', 1).trippedNow // false
+ * @example simulatedCase('open-breaker', 1).house.subject.unit.handle // 'on'
  */
 export function simulatedCase(cause: CauseId | 'none', seed: number, slips = 1): SimulatedCase {
   const { house, days, random } = complained(cause, seed);
@@ -47,7 +45,6 @@ export function simulatedCase(cause: CauseId | 'none', seed: number, slips = 1):
     house,
     days,
     pattern: patternOf(house, days, random),
-    trippedNow,
     resetDone: unit.halfReset && chance(random, 0.3),
     lighter: chance(random, 0.35),
     everything: {

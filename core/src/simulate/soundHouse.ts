@@ -146,7 +146,6 @@ export function soundHouse(random: Random): House {
     busOhms: { A: 0.0004, B: 0.0004 },
     busArcs: false,
     mainWelded: false,
-    mainAmps: pick(random, [100, 125, 200]),
     feeder: chance(random, 0.2) ? { closed: true } : null,
     mainClosed: true,
     subject: soundCircuit(random, unit, poles === 2 ? [leg, other] : [leg]),

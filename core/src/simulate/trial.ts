@@ -29,6 +29,7 @@ export interface Trial {
  * worked from the current that the network gives; nothing here knows what the fault is called.
  *
  * @param seconds how long is waited
+ * @example trial(soundHouse(seeded(1)), NOTHING_ON, 60, seeded(1)).openedAfter // null: it holds
  */
 export function trial(house: House, moment: Moment, seconds: number, random: Random): Trial {
   const { unit } = house.subject;
@@ -74,7 +75,11 @@ export function trial(house: House, moment: Moment, seconds: number, random: Ran
     : { ...base, latched: true, by: null, openedAfter: null };
 }
 
-/** The house with the subject pushed fully off and on. */
+/**
+ * The house with the subject pushed fully off and on.
+ *
+ * @example withHandleOn(house).subject.unit.handle // 'on'
+ */
 export const withHandleOn = (house: House): House => ({
   ...house,
   subject: { ...house.subject, unit: { ...house.subject.unit, handle: 'on', halfReset: false, looks: 'on' } },

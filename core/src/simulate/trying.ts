@@ -1,4 +1,6 @@
 import { normal, type Random } from '../random/index.ts';
+import { PACE_OUTCOMES } from '../readings/index.ts';
+import { paceOf } from '../record/index.ts';
 import { LINE_VOLTAGE } from '../standards/index.ts';
 import { judgeTrip } from '../trip/index.ts';
 import type { OutcomeOf } from '../vocabulary/index.ts';
@@ -6,7 +8,7 @@ import { withGoodUnit } from './faults.ts';
 import { heatOf } from './heat.ts';
 import { daysBefore, trips } from './history.ts';
 import { NOTHING_ON, type House } from './house.ts';
-import { asFound, asItWas, bare, fewest, soaked, staysOn } from './moments.ts';
+import { asFound, asItWas, bare, fewest, measurable, soaked, staysOn } from './moments.ts';
 import { DEAD_VOLTS, type Performs } from './performs.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 import { chance } from './soundHouse.ts';
@@ -16,12 +18,8 @@ import { energised } from './wiring.ts';
 /** So long somebody waits after a reset, s. */
 const HALF_DAY = 5 * 3600;
 
-function resetOutcome(openedAfter: number | null): OutcomeOf<'reset-result'> {
-  if (openedAfter === null) return 'holds';
-  if (openedAfter < 1.5) return 'trips-at-once';
-  if (openedAfter < 60) return 'trips-in-seconds';
-  return openedAfter < 3600 ? 'trips-in-minutes' : 'trips-after-hours';
-}
+const resetOutcome = (openedAfter: number | null): OutcomeOf<'reset-result'> =>
+  openedAfter === null ? 'holds' : PACE_OUTCOMES[paceOf(openedAfter)];
 
 function overloadedForLong(of: SimulatedCase): boolean {
   return of.days.some(
@@ -96,12 +94,11 @@ export const TRYING: Performs<
   'reset-result-unplugged': (of, random) => {
     const { openedAfter } = trial(of.house, bare(of), HALF_DAY, random);
     if (openedAfter === null) return 'holds';
-    return openedAfter < 1.5 ? 'trips-at-once' : 'trips-later';
+    return paceOf(openedAfter) === 'at-once' ? 'trips-at-once' : 'trips-later';
   },
   'power-after-reset': (of, random) => {
-    const on = { ...of, house: withHandleOn(of.house) };
     if (!staysOn(of, random)) return 'still-dead';
-    const live = energised(on.house, of.everything);
+    const live = energised(withHandleOn(of.house), measurable(of, of.everything));
     const dark = of.house.subject.appliances.some(({ open }) => open) || live.outletVolts(2) < DEAD_VOLTS;
     return dark ? 'still-dead' : 'restored';
   },
@@ -111,7 +108,9 @@ export const TRYING: Performs<
     const { ratingAmps } = of.house.subject.unit;
     if (
       chance(random, 0.7) &&
-      all.some(({ startAmps, openedAfter }) => openedAfter! < 1.5 && startAmps > 5 * ratingAmps)
+      all.some(
+        ({ startAmps, openedAfter }) => paceOf(openedAfter!) === 'at-once' && startAmps > 5 * ratingAmps,
+      )
     )
       return 'after-dead-short';
     if (all.length < 2) return 'first-time';

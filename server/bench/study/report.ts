@@ -32,7 +32,8 @@ function figures(list: readonly Went[]) {
     tests: meanOf(list, (one) => one.tests),
     trials: meanOf(list, (one) => one.trials),
     stops: shareOf(danger, (one) => one.stopped),
-    leftSafe: shareOf(danger, (one) => one.stopped || !one.carriesOn),
+    hazards: list.filter((one) => one.hazard).length,
+    leftOn: list.filter((one) => one.leftOn).length,
     danger: danger.length,
     falseStops: shareOf(calm, (one) => one.stopped),
     missed: list.filter((one) => one.missed).length,
@@ -60,9 +61,9 @@ function overall(all: readonly Went[], profile: Profile): string {
       'tests',
       'resets that tripped',
       'stops where there was danger',
-      'stopped, or told nothing that carries on',
       'stops where there was none',
-      'told to carry on in danger',
+      'told to reset or enlarge with a hazard present',
+      'told anything that leaves it on with a hazard present',
     ],
     ORDERS.map((order) => {
       const f = figures(all.filter((one) => one.profile === profile && one.order === order));
@@ -74,9 +75,9 @@ function overall(all: readonly Went[], profile: Profile): string {
         f.tests.toFixed(1),
         f.trials.toFixed(2),
         percent(f.stops),
-        percent(f.leftSafe),
         percent(f.falseStops),
-        f.missed,
+        `${f.missed} of ${f.hazards}`,
+        `${f.leftOn} of ${f.hazards}`,
       );
     }),
   );
@@ -181,11 +182,13 @@ What is right for a case is what a careful master electrician would accept (\`se
 who finds out that more is needed than can be found with the cover closed is **rightly handed over** where the
 right work is an electrician’s; that is told apart from the right action itself. **Danger** is what is so in the
 house, not what anybody saw: a burning joint, arcing, water, too many volts, a breaker that stays live when off, a
-short in the wiring. **Told to carry on in danger** counts verdicts that reset or enlarge while there is any hazard (an arc
-that a working arc-fault unit cuts each time is not counted as going on).
+short in the wiring. A **hazard** is wider: a joint many times worse than it should be, a conductor that its breaker does not
+protect, a breaker that does not open, a neutral that is gone, water, or damp that has harmed a joint or the insulation (an arc that a working arc-fault unit cuts
+each time is not counted as going on). Two columns tell what happens beside one: a verdict that resets or enlarges; and any
+verdict after which the circuit stays energised meanwhile, such as to shed load, to repair an appliance or to wait.
 
 Wanted: 30 % fewer tests than the checklist at equal or better accuracy; the right action in ${percent(WANTED.right.electrician)}
-(electrician) and ${percent(WANTED.right.homeowner)} (homeowner) of cases; nobody told to carry on in danger; false stops at most ${percent(WANTED.falseStops)}.
+(electrician) and ${percent(WANTED.right.homeowner)} (homeowner) of cases; nobody told to reset or enlarge with a hazard present; false stops at most ${percent(WANTED.falseStops)}.
 
 ${parts.join('\n')}
 ## How far to trust these figures
@@ -209,8 +212,9 @@ ones, are the better test; \`npm run bench\` works seeds that were not used for 
   A larger breaker is never named before the conductor was seen.
 - **shared-terminal** and **oversized-breaker** cannot be seen with the cover closed: the homeowner is handed over, after
   many tests.
-- Stops are raised in part of the dangers only, because a danger that nobody has looked at yet cannot be told. The
-  column beside it shows how few of the others are told anything that carries on.
+- Stops are raised in part of the dangers only, because a danger that nobody has looked at yet cannot be told.
+- Some verdicts name what explains the complaint while a second thing is wrong that nobody saw, and the circuit stays on
+  meanwhile: the last column. The engine takes one cause at a time.
 
 ${Object.keys(TESTS).length} tests, ${Object.keys(ACTIONS).length} actions.
 `;

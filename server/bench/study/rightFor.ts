@@ -1,7 +1,10 @@
 import { dangersOf, type SimulatedCase } from '@phylaxon/core/simulate';
 import type { ActionId, CauseId, Profile } from '@phylaxon/core/vocabulary';
 
-/** What a careful master electrician would accept as right, by what is really wrong. */
+/**
+ * What a careful master electrician would accept as right, by what is really wrong. Written beside the engine’s own
+ * table on purpose: a yardstick that is read off what it measures measures nothing.
+ */
 const RIGHT: Record<CauseId, readonly ActionId[]> = {
   overload: ['shed-load', 'split-circuit'],
   'appliance-fault': ['repair-appliance'],
@@ -72,10 +75,21 @@ export const isRightlyHandedOver = (of: SimulatedCase, action: ActionId, profile
   of.house.cause !== 'none' &&
   !ANYBODY.has(of.house.cause);
 
-/** Actions after which the circuit carries on as before. */
-export const CARRIES_ON: ReadonlySet<ActionId> = new Set<ActionId>([
+/** It is reset, or enlarged. */
+export const RESETS_OR_ENLARGES: ReadonlySet<ActionId> = new Set<ActionId>([
   'complete-reset',
   'reset-and-watch',
   'reset-other-device',
   'size-up',
+]);
+
+/** All after which it stays energised meanwhile, whatever else is wrong with it. */
+export const LEAVES_ON: ReadonlySet<ActionId> = new Set<ActionId>([
+  ...RESETS_OR_ENLARGES,
+  'shed-load',
+  'cool-surroundings',
+  'replace-device',
+  'wait-for-supply',
+  'repair-appliance',
+  'call-utility',
 ]);

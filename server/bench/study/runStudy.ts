@@ -10,7 +10,7 @@ import {
   type Profile,
   type TestId,
 } from '@phylaxon/core/vocabulary';
-import { CARRIES_ON, isRight, isRightlyHandedOver } from './rightFor.ts';
+import { isRight, isRightlyHandedOver, LEAVES_ON, RESETS_OR_ENLARGES } from './rightFor.ts';
 
 /** In which order tests are done. */
 export const ORDERS = ['engine', 'checklist', 'random'] as const;
@@ -26,14 +26,16 @@ export interface Went {
   right: boolean;
   /** Right, or rightly handed over to an electrician. */
   served: boolean;
-  carriesOn: boolean;
   tests: number;
   /** Resets tried into the fault. */
   trials: number;
   stopped: boolean;
   danger: boolean;
-  /** Told to carry on although there was a hazard. */
+  hazard: boolean;
+  /** Told to reset or enlarge although there was a hazard. */
   missed: boolean;
+  /** Told something, a reset or another, that leaves it energised although there was a hazard. */
+  leftOn: boolean;
 }
 
 /** Tests that switch it on. */
@@ -70,11 +72,13 @@ function work(
   outcomeOf: (test: TestId) => string,
   profile: Profile,
   order: Order,
-  seed: number,
+  about: Pick<Went, 'cause' | 'danger' | 'hazard'> & { seed: number },
 ): Went {
   const known = contextOf(of);
   const results = complaint(of, outcomeOf);
-  const listed = order === 'random' ? shuffled(allowed(profile), seed) : [...allowed(profile)].sort(byLevel);
+  const told = results.length;
+  const listed =
+    order === 'random' ? shuffled(allowed(profile), about.seed) : [...allowed(profile)].sort(byLevel);
   for (;;) {
     const looked = assess(results, known);
     const left = listed.filter((test) => !results.some((result) => result.test === test));
@@ -82,21 +86,20 @@ function work(
     const next = order === 'engine' ? worth[0]?.id : left[0];
     const { choice, stops } = looked;
     if (isSettled(looked, worth) || next === undefined) {
-      const cause = of.house.cause as CauseId;
+      const right = isRight(of, choice.action, profile);
       return {
-        cause,
+        ...about,
         profile,
         order,
         leading: rankedCauses(looked)[0]!.id,
         action: choice.action,
-        right: isRight(of, choice.action, profile),
-        served: isRight(of, choice.action, profile) || isRightlyHandedOver(of, choice.action, profile),
-        carriesOn: CARRIES_ON.has(choice.action),
-        tests: results.length - complaint(of, outcomeOf).length,
+        right,
+        served: right || isRightlyHandedOver(of, choice.action, profile),
+        tests: results.length - told,
         trials: results.filter(({ test, outcome }) => TRIALS.has(test) && outcome !== 'holds').length,
         stopped: stops.length > 0,
-        danger: dangersOf(of).length > 0,
-        missed: CARRIES_ON.has(choice.action) && isHazardous(of),
+        missed: about.hazard && RESETS_OR_ENLARGES.has(choice.action),
+        leftOn: about.hazard && LEAVES_ON.has(choice.action),
       };
     }
     results.push({ test: next, outcome: outcomeOf(next) });
@@ -115,6 +118,7 @@ export function runStudy({ each, firstSeed }: StudySize): Went[] {
     Array.from({ length: each }, (_, n) => {
       const seed = firstSeed + n;
       const of = simulatedCase(cause, seed);
+      const about = { cause, danger: dangersOf(of).length > 0, hazard: isHazardous(of), seed };
       const known = new Map<TestId, string>();
       const outcomeOf = (test: TestId) => {
         const outcome = known.get(test) ?? perform(of, test);
@@ -122,7 +126,7 @@ export function runStudy({ each, firstSeed }: StudySize): Went[] {
         return outcome;
       };
       return (['homeowner', 'electrician'] as const).flatMap((profile) =>
-        ORDERS.map((order) => work(of, outcomeOf, profile, order, seed)),
+        ORDERS.map((order) => work(of, outcomeOf, profile, order, about)),
       );
     }).flat(),
   );
