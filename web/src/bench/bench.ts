@@ -26,6 +26,9 @@ export const runningLoads = (circuit: Circuit | null): RunningLoad[] =>
     surgeSeconds: load.surgeSeconds,
   }));
 
+/** A duration in one piece: its figures are not parted from their units at the end of a line. */
+const duration = (seconds: number) => sayDuration(seconds).replaceAll(' ', '\u00a0');
+
 /**
  * When something opens, from the soonest to the latest.
  *
@@ -34,8 +37,8 @@ export const runningLoads = (circuit: Circuit | null): RunningLoad[] =>
  */
 export function sayTimes(soonest: number | null, latest: number | null): string {
   if (soonest === null) return 'never';
-  if (latest === null) return `after ${sayDuration(soonest)} at the earliest, or never`;
-  const [from, to] = [sayDuration(soonest), sayDuration(latest)];
+  if (latest === null) return `after ${duration(soonest)} at the earliest, or never`;
+  const [from, to] = [duration(soonest), duration(latest)];
   return from === to ? `after ${from}` : `${from} to ${to}`;
 }
 
@@ -46,7 +49,7 @@ export function sayTimes(soonest: number | null, latest: number | null): string 
  */
 export function sayTrips(soonest: number | null, latest: number | null): string {
   if (soonest === null) return 'it never trips';
-  if (latest === null) return `it may trip, after ${sayDuration(soonest)} at the earliest`;
+  if (latest === null) return `it may trip, after ${duration(soonest)} at the earliest`;
   return `it trips, ${sayTimes(soonest, latest)}`;
 }
 
@@ -59,8 +62,8 @@ export function sayList(names: readonly string[]): string {
 /** When this unit opens, in 9 of 10 of what is believed of it. */
 export function sayUnitTimes({ p05, p50, p95, never }: OpeningTimes): string {
   if (never >= 0.95) return 'never';
-  const middle = p50 === null ? '' : `, most likely about ${sayDuration(p50)}`;
+  const middle = p50 === null ? '' : `, most likely about ${duration(p50)}`;
   if (never < 0.05) return `${sayTimes(p05, p95)}${middle}`;
-  const from = p05 === null ? '' : `, hardly before ${sayDuration(p05)}`;
+  const from = p05 === null ? '' : `, hardly before ${duration(p05)}`;
   return `${sayPercent(never)} that it never does${middle}${from}`;
 }

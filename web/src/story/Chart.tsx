@@ -129,20 +129,6 @@ function Drawing({ data, title }: { data: ChartData; title: string }) {
             stroke="var(--color-rule-strong)"
           />
           <Tooltip content={<Told data={data} />} isAnimationActive={false} />
-          {limits.map(({ value, label }) => (
-            <ReferenceLine
-              key={label}
-              y={value}
-              stroke="var(--color-danger)"
-              strokeDasharray="8 4"
-              label={{
-                value: `${label} ${sayNumber(value)} ${unit}`,
-                position: 'insideBottomLeft',
-                fill: 'var(--color-danger)',
-                fontSize: 12,
-              }}
-            />
-          ))}
           {marks.map(({ t, what }, i) => (
             <ReferenceLine
               key={`${what}-${t}-${i}`}
@@ -155,6 +141,24 @@ function Drawing({ data, title }: { data: ChartData; title: string }) {
                   ? undefined
                   : { value: MARK_WORDS[what], position: 'top', fill: 'var(--color-ink-soft)', fontSize: 11 }
               }
+            />
+          ))}
+          {limits.map(({ value, label }) => (
+            <ReferenceLine
+              key={label}
+              y={value}
+              stroke="var(--color-danger)"
+              strokeDasharray="8 4"
+              label={{
+                value: `${label} ${sayNumber(value)} ${unit}`,
+                position: 'insideBottomLeft',
+                fill: 'var(--color-danger)',
+                fontSize: 12,
+                // Readable where a trip's line crosses it.
+                stroke: 'var(--color-bone)',
+                strokeWidth: 4,
+                paintOrder: 'stroke',
+              }}
             />
           ))}
           {points.map((point, i) => (
