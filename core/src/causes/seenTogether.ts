@@ -29,6 +29,15 @@ const AGAINST: readonly Against[] = [
     times: 0.12,
     why: 'It has been reset all the way, and nothing comes out.',
   },
+  {
+    findings: [
+      ['line-side-voltage', 'both-legs-normal'],
+      ['main-load-side-voltage', 'both-missing', 'one-missing'],
+    ],
+    cause: 'supply-outage',
+    times: 0.1,
+    why: 'What arrives at the main and does not leave it is lost in the main.',
+  },
 ];
 
 /**

@@ -172,8 +172,8 @@ export const SUPPLY_CAUSES = {
       ],
       'upstream-breaker': [{ on: 98, 'tripped-or-off': 2 }, 'The main is on.'],
       'line-side-voltage': [
-        { 'both-legs-normal': 1, 'one-leg-missing': 1, 'both-missing': 98 },
-        'Before the main nothing arrives.',
+        { 'both-legs-normal': 0.4, 'one-leg-missing': 0.6, 'both-missing': 99 },
+        'Before the main nothing arrives: only a slip of the meter shows otherwise.',
       ],
       'main-load-side-voltage': [
         { 'both-normal': 0.5, 'one-missing': 0.5, 'both-missing': 99 },

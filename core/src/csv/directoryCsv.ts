@@ -1,5 +1,6 @@
 import { legsOf, sayPlace } from '../panel/index.ts';
 import { loadAmps, type Breaker, type Circuit } from '../record/index.ts';
+import { sayConductor } from '../sizing/index.ts';
 
 /** A breaker as a line of its panel's directory. Amperes, metres and volts as the column's name says. */
 export function directoryToCsv(breaker: Breaker, circuit: Circuit | null) {
@@ -13,7 +14,7 @@ export function directoryToCsv(breaker: Breaker, circuit: Circuit | null) {
     kind: breaker.kind,
     family: breaker.family,
     installed: breaker.installedOn ?? '',
-    conductor: conductor ? `${conductor.gauge} AWG ${conductor.material}` : '',
+    conductor: conductor ? sayConductor(conductor) : '',
     'length (m)': circuit?.lengthM ?? '',
     'connected (A)': circuit
       ? Math.round(circuit.loads.reduce((sum, load) => sum + loadAmps(load), 0) * 10) / 10

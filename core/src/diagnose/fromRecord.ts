@@ -27,7 +27,8 @@ const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 const NEW_YEARS = 0.25;
 
 /** What is known of the breaker beside what was found: its kind, its age at its newest entry, what it has cleared. */
-export function knownOf({ breaker, items, wear }: Evidence): Context {
+export function knownOf({ breaker, items, wear, anonymous }: Evidence): Context {
+  if (anonymous) return {};
   const newest = items.reduce((latest, { at }) => (at > latest ? at : latest), breaker.createdAt);
   const age =
     breaker.installedOn === null

@@ -1,9 +1,11 @@
 export * from './decision.ts';
 export { decide } from './decide.ts';
 /** Which rules decide; a verdict is stored with it. Changes when a decision may come out otherwise. */
-export const ENGINE = 'engine-1';
+export const ENGINE = 'engine-2';
 export { cautionText } from './cautions.ts';
 export * from './diagnosis.ts';
 export { assess, rankedCauses, type Assessment } from './assess.ts';
 export { diagnose } from './diagnose.ts';
-export { isSettled, nextTests } from './nextTests.ts';
+export { assessRecord } from './fromRecord.ts';
+export { noMoreTrials } from './resetRules.ts';
+export { isSettled, nextTests, TRIALS } from './nextTests.ts';

@@ -1,10 +1,10 @@
 import { outcomesOf, TEST_IDS } from '../causes/index.ts';
-import { ACTIONS, PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../vocabulary/index.ts';
+import { ACTIONS, PROFILE_LEVEL, SENSE_IDS, TESTS, type Profile, type TestId } from '../vocabulary/index.ts';
 import type { Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
 import { testCost } from './testCosts.ts';
-import { bestDeed, lossTable } from './verdict.ts';
+import { barsReset, bestDeed, lossTable } from './verdict.ts';
 
 /** An expected loss below which another test changes little. */
 const ENOUGH = 1;
@@ -12,21 +12,23 @@ const ENOUGH = 1;
 const UNSURE = { from: 3, bears: 1 } as const;
 
 /** Before anything is reset somebody listens, smells, feels and looks, at the lights too: this much more they are worth then. */
-const SENSES: ReadonlySet<TestId> = new Set<TestId>([
-  'sound',
-  'smell',
-  'panel-touch',
-  'water-signs',
-  'light-behaviour',
-]);
+const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);
 const CARE = 4;
 
-/** What has to be done before it is reset: where it has tripped, one trial with everything unplugged as well. */
+/** What a record of trips asks for before it is only reset: a trial bare, and where it tripped repeatedly a look inside. */
+const AFTER_TRIPS: Partial<Record<TestId, readonly string[]>> = {
+  'reset-result-unplugged': ['first-time', 'few', 'many-overload', 'after-dead-short'],
+  'terminal-inspection': ['few', 'many-overload', 'after-dead-short'],
+};
+
+/** What has to be done before it is reset. */
 const isDueFirst = (test: TestId, { choice, results, stops }: Assessment): boolean =>
   stops.length === 0 &&
   ACTIONS[choice.action] === 'reset' &&
-  (SENSES.has(test) ||
-    (test === 'reset-result-unplugged' && results.some((result) => result.test === 'trips-on-record')));
+  (SENSED.has(test) ||
+    results.some(
+      (result) => result.test === 'trips-on-record' && AFTER_TRIPS[test]?.includes(result.outcome),
+    ));
 
 /**
  * Whether to stop testing: danger stops everything; the decision is good enough; or no test that is left is worth
@@ -47,8 +49,16 @@ export function isSettled(assessed: Assessment, tests: Diagnosis['nextTests']): 
 /** A little of the value is what is learnt for its own sake: it parts tests that would change nothing yet. */
 const PER_NAT = 0.6;
 
+/** Tests that switch it on, as a reset does: what bars a reset bars them. */
+export const TRIALS: ReadonlySet<TestId> = new Set<TestId>([
+  'reset-feel',
+  'reset-result',
+  'reset-result-unplugged',
+]);
+
 /**
- * Tests that were not done and that this person may do, by what they are worth.
+ * Tests that were not done and that this person may do, by what they are worth. Nothing is switched on to learn more
+ * beside what needs work.
  *
  * @example nextTests(assess([]), 'homeowner')[0].id // 'power-loss-extent'
  */
@@ -56,7 +66,10 @@ export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['ne
   const { probabilities, results, table } = assessed;
   const done = new Set(results.map(({ test }) => test));
   const now = bestDeed(table, probabilities).expected;
-  return TEST_IDS.filter((id) => !done.has(id) && TESTS[id].level <= PROFILE_LEVEL[profile])
+  const barred = barsReset(results);
+  return TEST_IDS.filter(
+    (id) => !done.has(id) && TESTS[id].level <= PROFILE_LEVEL[profile] && !(barred && TRIALS.has(id)),
+  )
     .map((id) => ({ id, value: worth(id, assessed, now) + care(id, assessed) - testCost(id) }))
     .sort((a, b) => b.value - a.value);
 }

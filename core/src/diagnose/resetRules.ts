@@ -1,6 +1,8 @@
 import { outcomeOf, type Evidence } from '../readings/index.ts';
+import { resultsOf } from './fromRecord.ts';
+import { barsReset } from './verdict.ts';
 import { because, doNext, notDone, reason, type Finding } from './finding.ts';
-import { causeRemoved, fullyReset, heldSince, lastTrip, warmth } from './facts.ts';
+import { causeRemoved, fullyReset, heldSince, lastTrip, unpluggedSnaps, warmth } from './facts.ts';
 
 /** Tripped for a known cause that is gone: it may go back to work, if it latches and is cool. */
 export function causeKnownAndGone(evidence: Evidence): Finding | null {
@@ -74,6 +76,15 @@ export function causeKnownAndThere(evidence: Evidence): Finding | null {
     cautions: ['cool', 'neverLarger'],
   };
 }
+
+/**
+ * Whether no more trials are allowed: the school’s limit is reached, it snapped with everything unplugged, or something
+ * was found that needs work first.
+ *
+ * @example noMoreTrials(evidenceOfTwoFailedResets) // true, by the default school
+ */
+export const noMoreTrials = (evidence: Evidence): boolean =>
+  unpluggedSnaps(evidence).length > 0 || enoughTrials(evidence) !== null || barsReset(resultsOf(evidence));
 
 /**
  * As many resets tripped again as the school allows: no more until the cause is found. One trial with

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { CAUSE_IDS, type TestResult } from '../causes/index.ts';
 import { ACTIONS, type CauseId, type TestId } from '../vocabulary/index.ts';
-import { assess, isSettled, nextTests } from './index.ts';
+import { assess, isSettled, nextTests, TRIALS } from './index.ts';
 import { bestDeed, lossTable } from './verdict.ts';
 
 const found = (outcomes: Partial<Record<TestId, string>>): TestResult[] =>
@@ -23,12 +23,35 @@ describe('what bars a reset', () => {
     expect(['complete-reset', 'reset-and-watch']).not.toContain(beside);
   });
 
+  test('a feeder stays off beside them and beside a warm panel; a protected outlet further on need not', () => {
+    const then = (outcomes: Partial<Record<TestId, string>>, cause: CauseId) =>
+      bestDeed(lossTable(found(outcomes), false), surely(cause)).action;
+    const open = { 'upstream-breaker': 'tripped-or-off' } as const;
+    expect(then(open, 'upstream-open')).toBe('reset-other-device');
+    for (const sign of [{ 'panel-touch': 'warm' }, { 'water-signs': 'condensation-or-rust' }])
+      expect(then({ ...open, ...sign }, 'upstream-open')).not.toBe('reset-other-device');
+    expect(then({ 'panel-touch': 'warm' }, 'downstream-device-tripped')).toBe('reset-other-device');
+  });
+
+  test('a warm face after a trip of its own bars no reset', () => {
+    const { action } = bestDeed(lossTable(found({ 'panel-touch': 'warm' }), false), incomplete);
+    expect(ACTIONS[action]).toBe('reset');
+  });
+
   test('a stop bars all that leaves it energised', () => {
     for (const cause of CAUSE_IDS) {
       const { action } = bestDeed(lossTable([], true), surely(cause));
       expect(['reset', 'resize']).not.toContain(action === 'size-down' ? '' : ACTIONS[action]);
     }
   });
+});
+
+test('nothing is switched on to learn more beside what needs work', () => {
+  const trials = (results: TestResult[]) =>
+    nextTests(assess(results), 'electrician').filter(({ id }) => TRIALS.has(id));
+  const dead = found({ 'power-loss-extent': 'one-circuit' });
+  expect(trials(dead)).toHaveLength(3);
+  expect(trials([...dead, { test: 'stab-inspection', outcome: 'pitted-or-burnt' }])).toEqual([]);
 });
 
 describe('no rating is changed by a guess', () => {
@@ -44,6 +67,23 @@ describe('no rating is changed by a guess', () => {
 });
 
 describe('before a reset', () => {
+  test('where it has tripped repeatedly somebody qualified looks inside first', () => {
+    const tripped = (record: string) =>
+      found({
+        'power-loss-extent': 'one-circuit',
+        'handle-finger-test': 'gives',
+        'reset-feel': 'no-off-click',
+        'trips-on-record': record,
+      });
+    const asks = (record: string, profile: 'homeowner' | 'electrician') =>
+      nextTests(assess(tripped(record)), profile)
+        .slice(0, 8)
+        .map(({ id }) => id);
+    expect(asks('few', 'electrician')).toContain('terminal-inspection');
+    expect(asks('few', 'homeowner')).not.toContain('terminal-inspection');
+    expect(asks('first-time', 'electrician')).not.toContain('terminal-inspection');
+  });
+
   const gives = found({
     'power-loss-extent': 'one-circuit',
     'handle-finger-test': 'gives',

@@ -15,9 +15,12 @@ export interface LossTable {
 /** No action that leaves the circuit energised while there is danger. */
 const NEVER = 1e6;
 
-/** Nothing is switched on again, and nothing enlarged, beside a joint, a conductor or water that needs work. */
+type Signs = Partial<Record<TestId, readonly string[]>>;
+
+/** Nothing is switched on again, and nothing enlarged, beside what needs work. */
 const BARRED: ReadonlySet<Deed> = new Set(['complete-reset', 'reset-and-watch', 'size-up']);
-const BARS: Partial<Record<TestId, readonly string[]>> = {
+/** A joint, a conductor or water that needs work; a breaker that does not open; a neutral that comes and goes. */
+const BARS: Signs = {
   'terminal-inspection': ['loose', 'discoloured-or-melted', 'corroded', 'two-wires-one-terminal'],
   'stab-inspection': ['pitted-or-burnt'],
   'terminal-temperature': ['over-15-over'],
@@ -30,18 +33,37 @@ const BARS: Partial<Record<TestId, readonly string[]>> = {
   'insulation-resistance': ['near-zero'],
   'light-behaviour': ['flicker-whole-house', 'some-brighter-some-dimmer'],
 };
-const bars = (results: readonly TestResult[]) =>
-  results.some(({ test, outcome }) => BARS[test]?.includes(outcome));
+/**
+ * A feeder carries the whole panel: beside the same signs it stays off, and beside a warm panel, where it opened for a
+ * reason. (A breaker of its own is warm after any trip; a protected outlet further on carries what is plugged in there.)
+ */
+const BARS_A_FEEDER: Signs = { ...BARS, 'panel-touch': ['warm', 'hot'] };
+const FEEDER_OPEN: Signs = { 'upstream-breaker': ['tripped-or-off'] };
+
+const shows = (signs: Signs, results: readonly TestResult[]) =>
+  results.some(({ test, outcome }) => signs[test]?.includes(outcome));
+
+/** Whether something was found beside which nothing is switched on again. */
+export const barsReset = (results: readonly TestResult[]): boolean => shows(BARS, results);
+
+/** What is out of the question, by what was found. */
+function forbidden(results: readonly TestResult[], stopped: boolean): ReadonlySet<Deed> {
+  return new Set([
+    ...(stopped ? ENERGISES : []),
+    ...(barsReset(results) ? BARRED : []),
+    ...(shows(BARS_A_FEEDER, results) && shows(FEEDER_OPEN, results) ? ['reset-other-device' as const] : []),
+  ]);
+}
 
 const columns = new Map<string, Float64Array>();
 
 /** What every action costs under a cause; made once for each set of right actions. */
-function columnOf(cause: CauseId, right: readonly Deed[], stopped: boolean, barred: boolean): Float64Array {
-  const key = `${cause} ${right.join()} ${stopped} ${barred}`;
+function columnOf(cause: CauseId, right: readonly Deed[], never: ReadonlySet<Deed>): Float64Array {
+  const key = `${cause} ${right.join()} ${[...never].join()}`;
   const known = columns.get(key);
   if (known) return known;
   const column = Float64Array.from(DEEDS, (action) =>
-    (stopped && ENERGISES.has(action)) || (barred && BARRED.has(action)) ? NEVER : loss(action, cause, right),
+    never.has(action) ? NEVER : loss(action, cause, right),
   );
   columns.set(key, column);
   return column;
@@ -50,9 +72,9 @@ function columnOf(cause: CauseId, right: readonly Deed[], stopped: boolean, barr
 /** The losses as they stand; while a stop is on, nothing that leaves the circuit energised. */
 export function lossTable(results: readonly TestResult[], stopped: boolean): LossTable {
   const right = rightActions(results);
-  const barred = bars(results);
+  const never = forbidden(results, stopped);
   return {
-    columns: CAUSE_IDS.map((cause) => columnOf(cause, right[cause], stopped, barred)),
+    columns: CAUSE_IDS.map((cause) => columnOf(cause, right[cause], never)),
     right: CAUSE_IDS.map((cause) => right[cause][0]),
   };
 }

@@ -1,2 +1,4 @@
 export * from './schema.ts';
 export * from './isolationPlan.ts';
+export * from './candidates.ts';
+export * from './narrow.ts';

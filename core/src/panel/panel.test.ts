@@ -18,6 +18,7 @@ import {
   turnDirection,
   usualOnDirection,
   type Placed,
+  handlesOf,
 } from './index.ts';
 
 const placed = (id: string, space: number, rest: Partial<Placed> = {}): Placed => ({
@@ -230,5 +231,27 @@ describe('lists of spaces', () => {
         expect(parseSpaceList(saySpaceList(spaces))).toEqual([...spaces].sort((a, b) => a - b));
       }),
     );
+  });
+});
+
+describe('handles that fool people', () => {
+  const one = (id: string, change: object = {}) => ({
+    id,
+    space: 1 as number | null,
+    poles: 1,
+    half: null,
+    tiedWith: null,
+    ...change,
+  });
+  test.each([
+    ['a single one', one('a'), 1, /^$/],
+    ['two poles under one bar', one('a', { poles: 2 }), 2, /one half can be down/],
+    ['a narrow unit', one('a', { half: 'upper' }), 1, /the upper of two in this space/],
+    ['the inner pair of a quad', one('a', { poles: 2, half: 'inner' }), 2, /inner pair of four/],
+    ['one tied to another', one('a', { tiedWith: 'b' }), 2, /tied to that of 3/],
+  ])('%s', (_what, breaker, together, note) => {
+    const told = handlesOf(breaker, [breaker, one('b', { space: 3 })]);
+    expect(told.together).toBe(together);
+    expect(told.note).toMatch(note);
   });
 });

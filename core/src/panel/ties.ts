@@ -1,4 +1,4 @@
-import { legOfSpace, slotsOf, type Slot } from './layout.ts';
+import { legOfSpace, sayPlace, slotsOf, type Half, type Slot } from './layout.ts';
 import type { Placed } from './placement.ts';
 
 /** How far along its column a half space lies, in half spaces. */
@@ -28,4 +28,47 @@ export function tieProblem(a: Placed, b: Placed): string | null {
     return `${name(a)} and ${name(b)} are both on leg ${legOfSpace(a.space)}: on one leg the shared neutral would carry the sum.`;
   }
   return null;
+}
+
+/** A breaker as it sits in its panel; the main has no space. */
+interface InPlace {
+  id: string;
+  space: number | null;
+  poles: number;
+  half: Half | null;
+}
+
+/** What fools people about a handle: how many move together, and what to mind. */
+export interface Handles {
+  together: 1 | 2;
+  note: string;
+}
+
+/**
+ * What is to be known of a breaker’s handle before a finger goes to it.
+ *
+ * @param breaker the breaker
+ * @param all every breaker of its panel
+ * @example handlesOf(narrowUpper, all).note // 'It is a narrow unit, the upper of two in this space: mind that it is this one.'
+ */
+export function handlesOf(breaker: InPlace & { tiedWith: string | null }, all: readonly InPlace[]): Handles {
+  const tied = all.find(({ id }) => id === breaker.tiedWith);
+  if (tied)
+    return {
+      together: 2,
+      note: `Its handle is tied to that of ${sayPlace(tied)}: one half can be down while the bar looks up. Move both together.`,
+    };
+  if (breaker.half === 'inner' || breaker.half === 'outer')
+    return {
+      together: 2,
+      note: `It is the ${breaker.half} pair of four narrow handles: its two move together.`,
+    };
+  if (breaker.half !== null)
+    return {
+      together: 1,
+      note: `It is a narrow unit, the ${breaker.half} of two in this space: mind that it is this one.`,
+    };
+  if (breaker.poles === 2)
+    return { together: 2, note: 'Two handles under one bar: one half can be down while the bar looks up.' };
+  return { together: 1, note: '' };
 }

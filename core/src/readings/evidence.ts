@@ -12,6 +12,8 @@ export interface BreakerFile {
   breaker: Breaker;
   circuit: Circuit | null;
   entries: Entries;
+  /** With an open case about it: from when on what tells of a moment counts (see `countsFrom`). */
+  since?: string | null;
 }
 
 /** What a decision about one breaker may look at. */
@@ -98,6 +100,8 @@ export interface Evidence {
   load: LoadFact | null;
   heat: HeatFact[];
   sizing: Sizing | null;
+  /** It is not known which breaker it is: nothing may be concluded from what it is taken for. */
+  anonymous?: true;
   /** Whether the bus side of this breaker is alive; null: not measured, or too low to call. */
   lineSide: 'alive' | 'dead' | null;
 }

@@ -14,7 +14,26 @@ import { gatherEvidence, itemOf, outcomeOf } from './index.ts';
 
 const evidenceOf = (parts: FileParts, rest = {}) => gatherEvidence(aDossier(parts, rest));
 
+test('what the simulated stand-in told says so in its sentence', () => {
+  const told = { ...anObservation('sound', 'quiet'), simulated: true };
+  const reset = anEvent('reset', 1, { feel: 'clean-clicks', result: 'holds', simulated: true });
+  const evidence = evidenceOf({ observations: [told], events: [reset] });
+  for (const name of ['sound', 'reset-feel', 'reset-result'] as const)
+    expect(itemOf(evidence, name)!.text).toMatch(/ \(simulated\)\.$/);
+});
+
 describe('voltages', () => {
+  test.each([
+    ['both-legs-normal', 'alive'],
+    ['both-missing', 'dead'],
+    ['one-leg-missing', null],
+  ])('the line side told without figures: %s is %s; a figure goes before it', (outcome, lineSide) => {
+    const told = anObservation('line-side-voltage', outcome);
+    expect(evidenceOf({ observations: [told] }).lineSide).toBe(lineSide);
+    const readings = [aReading('voltage', 'leg-a', 120), aReading('voltage', 'leg-b', 120)];
+    expect(evidenceOf({ observations: [told], readings }).lineSide).toBe('alive');
+  });
+
   test.each([
     [29.9, 'zero'],
     [30, 'low'],

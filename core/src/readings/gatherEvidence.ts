@@ -1,7 +1,9 @@
 import { isDanger } from '../vocabulary/index.ts';
 import type { BreakerFile, Dossier, Evidence, EvidenceItem } from './evidence.ts';
-import { failedResets, handleAt, standing } from './history.ts';
+import { counts } from './freshness.ts';
+import { failedResets, handleAt, heldAt, standing } from './history.ts';
 import { heatEvidence, heatFacts } from './heatEvidence.ts';
+import { isolationEvidence } from './isolationEvidence.ts';
 import { loadEvidence, loadFact } from './loadEvidence.ts';
 import { observationEvidence } from './observationEvidence.ts';
 import { partEvidence } from './partEvidence.ts';
@@ -30,21 +32,26 @@ export function gatherEvidence(dossier: Dossier): Evidence {
   const heat = heatFacts(subject, others);
   const sizing = circuitSizing(subject, dossier.schools);
   const line = lineSideEvidence(subject, main);
+  const handle = handleAt(subject.entries.events);
+  const trippedSince = handle === 'tripped' ? heldAt(subject.entries.events) : null;
   return {
     breaker: subject.breaker,
     circuit: subject.circuit,
     schools: dossier.schools,
-    handle: handleAt(subject.entries.events),
-    items: latestOfEach([
-      ...observationEvidence(subject),
-      ...voltageEvidence(subject),
-      ...line.items,
-      ...loadEvidence(subject, load),
-      ...heatEvidence(heat),
-      ...tripEvidence(subject, trips),
-      ...sizingEvidence(subject, sizing),
-      ...partEvidence(subject.breaker, dossier.panel),
-    ]),
+    handle,
+    items: latestOfEach(
+      [
+        ...observationEvidence(subject),
+        ...voltageEvidence(subject),
+        ...line.items,
+        ...loadEvidence(subject, load),
+        ...heatEvidence(heat),
+        ...tripEvidence(subject, trips),
+        ...isolationEvidence(subject),
+        ...sizingEvidence(subject, sizing),
+        ...partEvidence(subject.breaker, dossier.panel),
+      ].filter((item) => counts(item, subject.since ?? null, trippedSince)),
+    ),
     mainItems: main && main.breaker.id !== subject.breaker.id ? dangerItems(main) : [],
     trips,
     unit: unitFact(subject.breaker.ratingAmps, trials),

@@ -46,6 +46,10 @@ export function handleAt(events: readonly BreakerEvent[], at = '9999'): HandlePo
   return last === undefined ? 'on' : handleAfter(last)!;
 }
 
+/** When a reset last held; '' if none did. */
+export const heldAt = (events: readonly BreakerEvent[]): string =>
+  events.findLast((event) => event.kind === 'reset' && event.result === 'holds')?.at ?? '';
+
 /** Resets that tripped again since the breaker last held, oldest first. */
 export function failedResets(events: readonly BreakerEvent[]): BreakerEvent[] {
   const held = events.findLastIndex((event) => event.kind === 'reset' && event.result === 'holds');

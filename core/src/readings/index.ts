@@ -1,7 +1,10 @@
 export * from './evidence.ts';
 export { gatherEvidence } from './gatherEvidence.ts';
-export { handleAt, standing } from './history.ts';
+export { failedResets, handleAt, standing } from './history.ts';
 export * from './familyBand.ts';
 export * from './trials.ts';
-export { judgedTrips, PACE_OUTCOMES, sayTrip, sayWindow } from './tripEvidence.ts';
+export { judgedTrips, resetOutcome, sayTrip, sayWindow } from './tripEvidence.ts';
+export { countsFrom } from './freshness.ts';
+export { asTrial, isolationTrials, type IsolationEvent } from './isolationEvidence.ts';
+export { marked } from './marked.ts';
 export { loadFact } from './loadEvidence.ts';

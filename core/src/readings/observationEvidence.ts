@@ -1,5 +1,6 @@
 import { sayOutcome } from '../vocabulary/index.ts';
 import type { BreakerFile, EvidenceItem } from './evidence.ts';
+import { marked } from './marked.ts';
 
 /** Observations are test outcomes as they stand. */
 export function observationEvidence({ entries }: BreakerFile): EvidenceItem[] {
@@ -7,7 +8,7 @@ export function observationEvidence({ entries }: BreakerFile): EvidenceItem[] {
     test: o.test,
     outcome: o.outcome,
     at: o.at,
-    text: `${sayOutcome(o.test, o.outcome)}.`,
+    text: marked(o, `${sayOutcome(o.test, o.outcome)}.`),
     figures: [],
     origin: 'observation',
   }));

@@ -1,7 +1,7 @@
 import { sayQuantity } from '../quantities/index.ts';
 import { sizingQuestion } from '../record/index.ts';
 import type { Schools } from '../settings/index.ts';
-import { sizing, type Sizing } from '../sizing/index.ts';
+import { sayConductor, sizing, type Sizing } from '../sizing/index.ts';
 import { CITATIONS } from '../standards/index.ts';
 import type { BreakerFile, EvidenceItem } from './evidence.ts';
 
@@ -15,13 +15,12 @@ export function circuitSizing({ breaker, circuit }: BreakerFile, schools: School
 export function sizingEvidence({ breaker, circuit }: BreakerFile, result: Sizing | null): EvidenceItem[] {
   if (!result || !circuit?.conductor) return [];
   const tooSmall = breaker.ratingAmps > result.maxBreakerAmps;
-  const { gauge, material } = circuit.conductor;
   return [
     {
       test: 'conductor-vs-breaker',
       outcome: tooSmall ? 'wire-too-small' : result.decision === 'size-up' ? 'wire-has-room' : 'matched',
       at: breaker.createdAt,
-      text: `${gauge} AWG ${material} may have a breaker of ${sayQuantity(result.maxBreakerAmps, 'A')} at most here; this one is ${sayQuantity(breaker.ratingAmps, 'A')}.`,
+      text: `${sayConductor(circuit.conductor)} may have a breaker of ${sayQuantity(result.maxBreakerAmps, 'A')} at most here; this one is ${sayQuantity(breaker.ratingAmps, 'A')}.`,
       figures: [
         { label: 'ampacity', value: result.ampacity, unit: 'A' },
         { label: 'largest breaker', value: result.maxBreakerAmps, unit: 'A' },

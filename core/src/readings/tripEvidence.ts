@@ -2,6 +2,7 @@ import { sayDuration, sayQuantity } from '../quantities/index.ts';
 import {
   isTrip,
   PACE_SECONDS,
+  PACE_WORDS,
   tripPace,
   type Breaker,
   type BreakerEvent,
@@ -19,8 +20,10 @@ import {
   type TripWindowInput,
 } from '../trip/index.ts';
 import type { BreakerFile, EvidenceItem, TripFact } from './evidence.ts';
+import type { OutcomeOf } from '../vocabulary/index.ts';
 import { isDeadShort } from '../wear/index.ts';
 import { handleAt } from './history.ts';
+import { marked } from './marked.ts';
 
 /** The trips of a breaker, oldest first, each held against the window of a sound unit. */
 export function tripFacts({ breaker, entries }: BreakerFile, band?: Band): TripFact[] {
@@ -84,13 +87,6 @@ export function sayWindow(window: TripWindow): string {
   return `a sound unit opens between ${sayDuration(fast)} and ${sayDuration(slow)}`;
 }
 
-const PACE_WORDS: Record<Pace, string> = {
-  'at-once': 'at once',
-  seconds: 'within a minute',
-  minutes: 'within the hour',
-  hours: 'after more than an hour',
-};
-
 /** How a trip went, as a sentence. */
 export function sayTrip({ event, pace }: TripFact): string {
   const when = event.afterSeconds === null ? PACE_WORDS[pace] : `after ${sayDuration(event.afterSeconds)}`;
@@ -100,13 +96,7 @@ export function sayTrip({ event, pace }: TripFact): string {
 
 /** Trips, resets and the handle as test outcomes. */
 export function tripEvidence(file: BreakerFile, trips: readonly TripFact[]): EvidenceItem[] {
-  return [
-    ...curve(trips),
-    ...record(file.breaker, trips),
-    ...results(file, trips),
-    ...feel(file),
-    ...handle(file),
-  ];
+  return [...curve(trips), ...record(file, trips), ...results(file, trips), ...feel(file), ...handle(file)];
 }
 
 function curve(trips: readonly TripFact[]): EvidenceItem[] {
@@ -129,7 +119,11 @@ function curve(trips: readonly TripFact[]): EvidenceItem[] {
   ];
 }
 
-function record(breaker: Breaker, trips: readonly TripFact[]): EvidenceItem[] {
+/** From the least to the most. */
+const HOW_MANY = ['first-time', 'few', 'many-overload', 'after-dead-short'];
+
+/** How often it has tripped. What somebody remembers stands where it is more than what is on record. */
+function record({ breaker, entries }: BreakerFile, trips: readonly TripFact[]): EvidenceItem[] {
   const last = trips.at(-1);
   if (!last) return [];
   const outcome = trips.some(({ event }) => isDeadShort(breaker, event))
@@ -139,36 +133,57 @@ function record(breaker: Breaker, trips: readonly TripFact[]): EvidenceItem[] {
       : trips.length >= 4
         ? 'many-overload'
         : 'few';
+  const told = entries.observations.findLast(({ test }) => test === 'trips-on-record');
+  if (told && HOW_MANY.indexOf(told.outcome) > HOW_MANY.indexOf(outcome)) return [];
   const text = trips.length === 1 ? 'One trip is on record.' : `${trips.length} trips are on record.`;
   return [{ test: 'trips-on-record', outcome, at: last.event.at, text, figures: [], origin: 'event' }];
 }
 
 /** The outcome of a reset that tripped, by how soon. */
-export const PACE_OUTCOMES = {
+const PACE_OUTCOMES = {
   'at-once': 'trips-at-once',
   seconds: 'trips-in-seconds',
   minutes: 'trips-in-minutes',
   hours: 'trips-after-hours',
 } as const satisfies Record<Pace, string>;
 
+/**
+ * What switching it on gave, as an outcome of `reset-result`, or of `reset-result-unplugged`.
+ *
+ * @param pace how soon it tripped; `null`: it held
+ * @example resetOutcome('minutes', true) // 'trips-later'
+ */
+export function resetOutcome(pace: Pace | null, unplugged: false): OutcomeOf<'reset-result'>;
+export function resetOutcome(pace: Pace | null, unplugged: true): OutcomeOf<'reset-result-unplugged'>;
+export function resetOutcome(pace: Pace | null, unplugged: boolean): string;
+export function resetOutcome(pace: Pace | null, unplugged: boolean): string {
+  if (pace === null) return 'holds';
+  return unplugged && pace !== 'at-once' ? 'trips-later' : PACE_OUTCOMES[pace];
+}
+
 /** What the latest switching-on gave, with the loads and without. */
 function results({ entries }: BreakerFile, trips: readonly TripFact[]): EvidenceItem[] {
   const items: EvidenceItem[] = trips.map((trip) => ({
     test: trip.event.unplugged ? ('reset-result-unplugged' as const) : ('reset-result' as const),
-    outcome: trip.event.unplugged && trip.pace !== 'at-once' ? 'trips-later' : PACE_OUTCOMES[trip.pace],
+    outcome: resetOutcome(trip.pace, trip.event.unplugged),
     at: trip.event.at,
-    text: `${sayTrip(trip)}.`,
+    text: marked(trip.event, `${sayTrip(trip)}.`),
     figures: [],
     origin: 'event' as const,
   }));
   for (const event of entries.events) {
     if (event.kind !== 'reset') continue;
-    if (event.result === 'holds') {
+    // With only some of its loads connected it holds nothing yet.
+    const partly = event.connected !== null && event.connected.length > 0;
+    if (event.result === 'holds' && !partly) {
       items.push({
         test: event.unplugged ? 'reset-result-unplugged' : 'reset-result',
         outcome: 'holds',
         at: event.at,
-        text: event.unplugged ? 'Reset with everything unplugged, it holds.' : 'Reset, it holds.',
+        text: marked(
+          event,
+          event.unplugged ? 'Reset with everything unplugged, it holds.' : 'Reset, it holds.',
+        ),
         figures: [],
         origin: 'event',
       });
@@ -178,8 +193,10 @@ function results({ entries }: BreakerFile, trips: readonly TripFact[]): Evidence
         test: 'power-after-reset',
         outcome: event.power,
         at: event.at,
-        text:
+        text: marked(
+          event,
           event.power === 'restored' ? 'The power came back with the reset.' : 'Still dead after the reset.',
+        ),
         figures: [],
         origin: 'event',
       });
@@ -204,7 +221,7 @@ function feel({ entries }: BreakerFile): EvidenceItem[] {
             test: 'reset-feel',
             outcome: event.feel,
             at: event.at,
-            text: FEEL_TEXT[event.feel],
+            text: marked(event, FEEL_TEXT[event.feel]),
             figures: [],
             origin: 'event',
           },

@@ -117,6 +117,17 @@ function offButLive(file: BreakerFile): EvidenceItem[] {
   ];
 }
 
+/** Whether the line side is alive as it was told without figures; one leg alone does not say which. */
+function toldLineSide(sheets: readonly BreakerFile[]): Evidence['lineSide'] {
+  const told = sheets
+    .flatMap(({ entries, since }) => entries.observations.filter(({ at }) => at >= (since ?? '')))
+    .filter(({ test }) => test === 'line-side-voltage')
+    .sort((x, y) => x.at.localeCompare(y.at))
+    .at(-1)?.outcome;
+  if (told === 'both-legs-normal') return 'alive';
+  return told === 'both-missing' ? 'dead' : null;
+}
+
 /**
  * The supply legs, from readings on this breaker's sheet or the main's. With a load-terminal reading
  * on record only legs measured in the same visit count.
@@ -142,7 +153,9 @@ export function lineSideEvidence(
     ? 'dead'
     : values.every((value) => value !== undefined && value >= LINE_VOLTAGE.low)
       ? 'alive'
-      : null;
+      : values.every((value) => value === undefined)
+        ? toldLineSide(sheets)
+        : null;
   if (!a || !b) return { items: [], lineSide };
 
   const outcome = legsOutcome(a.value, b.value);

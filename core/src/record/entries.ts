@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ambientC, amps, seconds, surfaceC, volts } from '../quantities/index.ts';
+import { ambientC, amps, name, seconds, surfaceC, volts } from '../quantities/index.ts';
 import { isOutcome, TESTS, type TestId } from '../vocabulary/index.ts';
 import { id, instant, note, ownId, reason } from './common.ts';
 
@@ -28,9 +28,19 @@ export const INSTRUMENTS = [
   'thermal-camera',
 ] as const;
 
+/** Where an entry comes from, besides from a person at the panel. */
+const origin = {
+  caseId: id.nullable().default(null).describe('the case it was found in'),
+  simulated: z
+    .boolean()
+    .default(false)
+    .describe('told by the simulated stand-in, not by a meter or a person'),
+};
+
 const taken = {
   id: ownId,
   at: instant,
+  ...origin,
   loadState: z.enum(LOAD_STATES).default('unknown'),
   instrument: z.enum(INSTRUMENTS).default('unknown'),
   note: note.default(''),
@@ -59,15 +69,25 @@ export type Pace = (typeof PACES)[number];
 /** What is known of why it tripped. */
 export const CAUSE_STATES = ['unknown', 'known-present', 'known-removed'] as const;
 
+/** Most loads that are told apart in one trial. */
+export const MOST_CONNECTED = 14;
+
 const circumstances = {
   id: ownId,
   at: instant,
+  ...origin,
   pace: z.enum(PACES).nullable().default(null),
   afterSeconds: seconds.nullable().default(null),
   amps: amps.nullable().default(null),
   preloadAmps: amps.nullable().default(null),
   ambientC: ambientC.nullable().default(null),
   unplugged: z.boolean().default(false).describe('everything on the circuit unplugged or switched off first'),
+  connected: z
+    .array(name('The load’s name'))
+    .max(MOST_CONNECTED, `At most ${MOST_CONNECTED} loads are told apart.`)
+    .nullable()
+    .default(null)
+    .describe('a trial with only these loads connected; null: no such trial'),
   cause: z.enum(CAUSE_STATES).default('unknown'),
   note: note.default(''),
 };
@@ -86,6 +106,7 @@ const eventKinds = [
     position: z.enum(['on', 'off', 'tripped']),
     id: ownId,
     at: instant,
+    ...origin,
     note: note.default(''),
   }),
   z.strictObject({
@@ -96,6 +117,7 @@ const eventKinds = [
     ambientC: circumstances.ambientC,
     id: ownId,
     at: instant,
+    ...origin,
     note: note.default(''),
   }),
 ] as const;
@@ -103,12 +125,22 @@ const eventKinds = [
 type AnyEvent =
   | { kind: 'handle' }
   | { kind: 'held' }
-  | Pick<z.output<(typeof eventKinds)[0]>, 'kind' | 'pace' | 'afterSeconds'>
-  | Pick<z.output<(typeof eventKinds)[1]>, 'kind' | 'pace' | 'afterSeconds' | 'feel' | 'result'>;
+  | Pick<z.output<(typeof eventKinds)[0]>, 'kind' | 'pace' | 'afterSeconds' | 'unplugged' | 'connected'>
+  | Pick<
+      z.output<(typeof eventKinds)[1]>,
+      'kind' | 'pace' | 'afterSeconds' | 'unplugged' | 'connected' | 'feel' | 'result'
+    >;
 
 /** What the parts of an event must be together. */
 function checkEvent(event: AnyEvent, context: z.RefinementCtx) {
   if (event.kind === 'handle' || event.kind === 'held') return;
+  if (event.connected !== null && event.unplugged !== (event.connected.length === 0)) {
+    context.addIssue({
+      code: 'custom',
+      path: ['connected'],
+      message: 'Unplugged means that nothing is connected, and nothing else does.',
+    });
+  }
   const tripped = event.kind === 'trip' || event.result === 'tripped';
   if (tripped && event.pace === null && event.afterSeconds === null) {
     context.addIssue({ code: 'custom', path: ['pace'], message: 'Say how soon it tripped.' });
@@ -137,6 +169,7 @@ const observationFields = {
   outcome: z.string(),
   id: ownId,
   at: instant,
+  ...origin,
   note: note.default(''),
 };
 
@@ -181,8 +214,10 @@ const kept = {
   struck: z.object({ at: instant, why: z.string(), replacedBy: id.nullable() }).nullable(),
 };
 
+const found = { ...kept, caseId: id.nullable(), simulated: z.boolean() };
+
 export const reading = z.object({
-  ...kept,
+  ...found,
   quantity: z.enum(['voltage', 'current', 'temperature']),
   point: z.enum([...VOLTAGE_POINTS, ...CURRENT_POINTS, ...TEMPERATURE_POINTS]),
   value: z.number(),
@@ -194,7 +229,7 @@ export const reading = z.object({
 export type Reading = z.infer<typeof reading>;
 
 export const event = z.object({
-  ...kept,
+  ...found,
   kind: z
     .enum(['trip', 'reset', 'handle', 'held'])
     .describe('held: it carried a current so long, and did not open'),
@@ -208,12 +243,13 @@ export const event = z.object({
   preloadAmps: z.number().nullable(),
   ambientC: z.number().nullable(),
   unplugged: z.boolean(),
+  connected: z.array(z.string()).nullable(),
   cause: z.enum(CAUSE_STATES),
 });
 export type BreakerEvent = z.infer<typeof event>;
 
 export const observation = z.object({
-  ...kept,
+  ...found,
   test: z.enum(Object.keys(TESTS) as [TestId, ...TestId[]]),
   outcome: z.string(),
 });
@@ -273,6 +309,7 @@ export const NOTHING_SAID = {
   preloadAmps: null,
   ambientC: null,
   unplugged: false,
+  connected: null,
   cause: 'unknown',
 } as const satisfies Partial<BreakerEvent>;
 

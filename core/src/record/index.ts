@@ -4,3 +4,4 @@ export * from './circuit.ts';
 export * from './entries.ts';
 export * from './tripPace.ts';
 export * from './curve.ts';
+export * from './case.ts';

@@ -6,7 +6,13 @@ import { basedOn, id, instant, note } from './common.ts';
 export const siteInput = z.strictObject({ name: name('The site’s name'), note: note.default('') });
 export type SiteInput = z.input<typeof siteInput>;
 
-export const site = z.object({ id, name: z.string(), note: z.string(), createdAt: instant });
+export const site = z.object({
+  id,
+  name: z.string(),
+  note: z.string(),
+  createdAt: instant,
+  demo: z.boolean().describe('made up, to try things on: a simulated stand-in may answer for meters here'),
+});
 export type Site = z.infer<typeof site>;
 
 export const MOST_SPACES = 84;
@@ -115,6 +121,15 @@ export type Panel = z.infer<typeof panel>;
 /** Kinds of unit by what makes them open: heat and magnet alone, or electronics as well; and surge protection. */
 export const BREAKER_KINDS = ['standard', 'gfci', 'afci', 'dual', 'surge'] as const;
 export type BreakerKind = (typeof BREAKER_KINDS)[number];
+
+/** Kinds of breaker in words. */
+export const KIND_WORDS: Record<BreakerKind, string> = {
+  standard: 'standard',
+  gfci: 'ground-fault',
+  afci: 'arc-fault',
+  dual: 'ground- and arc-fault',
+  surge: 'surge protection',
+};
 
 /** What a breaker is as a part. */
 export const unitFields = {

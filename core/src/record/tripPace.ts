@@ -8,6 +8,14 @@ export const PACE_SECONDS: Record<Pace, { from: number; to: number }> = {
   hours: { from: 3600, to: 86_400 },
 };
 
+/** How soon a trip came, in words that go on from “it tripped”. */
+export const PACE_WORDS: Record<Pace, string> = {
+  'at-once': 'at once',
+  seconds: 'within a minute',
+  minutes: 'within the hour',
+  hours: 'after more than an hour',
+};
+
 /**
  * What a tripped handle tells by its time: at once, within a minute, within an hour, later.
  *

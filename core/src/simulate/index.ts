@@ -9,3 +9,4 @@ export { simulatedCase, type SimulatedCase } from './simulatedCase.ts';
 export { readAmps, readHeat, readVolts, type Point } from './instruments.ts';
 export { dangersOf, isHazardous } from './dangers.ts';
 export { perform } from './perform.ts';
+export { standIn, type StandInQuestion } from './standIn.ts';

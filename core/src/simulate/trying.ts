@@ -1,5 +1,5 @@
 import { normal, type Random } from '../random/index.ts';
-import { PACE_OUTCOMES } from '../readings/index.ts';
+import { resetOutcome } from '../readings/index.ts';
 import { paceOf } from '../record/index.ts';
 import { LINE_VOLTAGE } from '../standards/index.ts';
 import { judgeTrip } from '../trip/index.ts';
@@ -18,8 +18,8 @@ import { energised } from './wiring.ts';
 /** So long somebody waits after a reset, s. */
 const HALF_DAY = 5 * 3600;
 
-const resetOutcome = (openedAfter: number | null): OutcomeOf<'reset-result'> =>
-  openedAfter === null ? 'holds' : PACE_OUTCOMES[paceOf(openedAfter)];
+/** How soon it opened; `null`: it held. */
+const soon = (openedAfter: number | null) => (openedAfter === null ? null : paceOf(openedAfter));
 
 function overloadedForLong(of: SimulatedCase): boolean {
   return of.days.some(
@@ -90,12 +90,10 @@ export const TRYING: Performs<
     if (once.openedAfter !== null && once.openedAfter < 0.1 && chance(random, 0.35)) return 'will-not-latch';
     return unit.halfReset && !of.resetDone ? 'no-off-click' : 'clean-clicks';
   },
-  'reset-result': (of, random) => resetOutcome(trial(of.house, asItWas(of), HALF_DAY, random).openedAfter),
-  'reset-result-unplugged': (of, random) => {
-    const { openedAfter } = trial(of.house, bare(of), HALF_DAY, random);
-    if (openedAfter === null) return 'holds';
-    return paceOf(openedAfter) === 'at-once' ? 'trips-at-once' : 'trips-later';
-  },
+  'reset-result': (of, random) =>
+    resetOutcome(soon(trial(of.house, asItWas(of), HALF_DAY, random).openedAfter), false),
+  'reset-result-unplugged': (of, random) =>
+    resetOutcome(soon(trial(of.house, bare(of), HALF_DAY, random).openedAfter), true),
   'power-after-reset': (of, random) => {
     if (!staysOn(of, random)) return 'still-dead';
     const live = energised(withHandleOn(of.house), measurable(of, of.everything));

@@ -15,6 +15,7 @@ export function checkSiteFile(file: SiteFile): FileProblem[] {
   };
   uniqueIds(file, no);
   pointers(file, no);
+  casePointers(file, no);
   placements(file, no);
   strikes(file, no);
   return found;
@@ -27,6 +28,7 @@ const LISTS = [
   'breakers',
   'circuits',
   'curves',
+  'cases',
   ...STRIKABLE_KINDS,
   'strikes',
   'verdicts',
@@ -80,6 +82,24 @@ function pointers(file: SiteFile, no: No) {
   for (const list of ['circuits', ...STRIKABLE_KINDS, 'verdicts'] as const) {
     file[list].forEach(({ breakerId }, i) => {
       if (!breakers.has(breakerId)) no([list, i, 'breakerId'], 'No breaker in this file has this id.');
+    });
+  }
+}
+
+/** Cases stand on panels and breakers of this file, entries on its cases. */
+function casePointers(file: SiteFile, no: No) {
+  const panels = new Set(file.panels.map(({ id }) => id));
+  const breakers = new Set(file.breakers.map(({ id }) => id));
+  const cases = new Set(file.cases.map(({ id }) => id));
+  file.cases.forEach(({ panelId, breakerId }, i) => {
+    if (panelId !== null && !panels.has(panelId))
+      no(['cases', i, 'panelId'], 'No panel in this file has this id.');
+    if (breakerId !== null && !breakers.has(breakerId))
+      no(['cases', i, 'breakerId'], 'No breaker in this file has this id.');
+  });
+  for (const list of ['readings', 'events', 'observations'] as const) {
+    file[list].forEach(({ caseId }, i) => {
+      if (caseId !== null && !cases.has(caseId)) no([list, i, 'caseId'], 'No case in this file has this id.');
     });
   }
 }

@@ -18,12 +18,13 @@ import {
   position,
   readingRow,
   siteInput,
+  troubleCase,
   unitFields,
 } from '../record/index.ts';
 
 export const SITE_FILE_FORMAT = 'phylaxon-site';
 /** Grows when what a file holds changes its shape; older files are brought up (see `upgradeSiteFile`). */
-export const SITE_FILE_VERSION = 3;
+export const SITE_FILE_VERSION = 4;
 
 const removedAt = instant.nullable().default(null).describe('when it left; its record stays');
 const version = z.int().min(0).default(0);
@@ -73,6 +74,13 @@ const verdictRow = z.strictObject({
   decision,
 });
 
+const caseRow = z.strictObject({
+  ...troubleCase.omit({ siteId: true }).shape,
+  decision: decision.nullable().default(null).describe('of a closed case: as it stood'),
+  version,
+  removedAt,
+});
+
 const rows = <S extends z.ZodType>(row: S, most: number) =>
   z.array(row).max(most, `At most ${most} of these in one file.`).default([]);
 
@@ -83,11 +91,12 @@ const rows = <S extends z.ZodType>(row: S, most: number) =>
 export const siteFile = z.strictObject({
   format: z.literal(SITE_FILE_FORMAT, 'This is not a site file.'),
   version: z.literal(SITE_FILE_VERSION),
-  site: z.strictObject({ id, ...siteInput.shape, createdAt: instant }),
+  site: z.strictObject({ id, ...siteInput.shape, createdAt: instant, demo: z.boolean().default(false) }),
   panels: rows(panelRow, 200),
   breakers: rows(breakerRow, 20_000),
   circuits: rows(circuitRow, 20_000),
   curves: rows(curveRow, 500),
+  cases: rows(caseRow, 20_000),
   readings: rows(readingRow, 1_000_000),
   events: rows(eventRow, 200_000),
   observations: rows(observationRow, 200_000),

@@ -154,7 +154,7 @@ describe('versions', () => {
     [{ format: 'other', version: 3 }, /not a site file/],
     [{ format: 'phylaxon-site' }, /whole number/],
     [{ format: 'phylaxon-site', version: 0 }, /whole number/],
-    [{ format: 'phylaxon-site', version: 4 }, /reads up to 3/],
+    [{ format: 'phylaxon-site', version: 5 }, /reads up to 4/],
   ])('%j is told', (raw, expected) => {
     expect(upgradeSiteFile(raw)).toMatchObject({ message: expect.stringMatching(expected) });
   });

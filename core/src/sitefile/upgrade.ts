@@ -49,8 +49,11 @@ function fromVersion1(file: Json): Json {
 /** Version 2 knew no trip curves, no holds, and not how loads run: all of them may be left out. */
 const fromVersion2 = (file: Json): Json => ({ ...file, version: 3 });
 
+/** Version 3 knew no cases: all that came with them may be left out. */
+const fromVersion3 = (file: Json): Json => ({ ...file, version: 4 });
+
 /** From each older version to the next. */
-const STEPS: Record<number, (file: Json) => Json> = { 1: fromVersion1, 2: fromVersion2 };
+const STEPS: Record<number, (file: Json) => Json> = { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3 };
 
 /**
  * Bring a file up to the version of today. What is no site file at all, or of a version nobody here knows,

@@ -15,6 +15,14 @@ export const conductor = z
   });
 export type Conductor = z.infer<typeof conductor>;
 
+/**
+ * A conductor as people call it.
+ *
+ * @example sayConductor({ gauge: '12', material: 'copper' }) // '12 AWG copper'
+ */
+export const sayConductor = ({ gauge, material }: Pick<Conductor, 'gauge' | 'material'>): string =>
+  `${gauge} AWG ${material}`;
+
 export const terminalC = z.literal([60, 75], 'The terminal must be marked 60 or 75 °C.');
 
 /** Motor-compressor nameplate: the least the conductor must carry, the largest breaker allowed. */

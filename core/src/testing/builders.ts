@@ -68,6 +68,8 @@ export const aCircuit = (change: Partial<Circuit> = {}): Circuit => ({
 });
 
 const kept = (at: number) => ({
+  caseId: null,
+  simulated: false,
   id: uuid(2000 + at),
   breakerId: uuid(1),
   at: minute(at),

@@ -1,5 +1,7 @@
 export * from './actions.ts';
 export * from './tests.ts';
+export * from './senses.ts';
+export * from './complaints.ts';
 export * from './words.ts';
 export * from './causeWords.ts';
 export * from './thresholds.ts';

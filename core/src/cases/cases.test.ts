@@ -1,0 +1,461 @@
+import fc from 'fast-check';
+import { describe, expect, test } from '@jest/globals';
+import type { BreakerEvent, DeadMark, Load, TroubleCase } from '../record/index.ts';
+import { countsFrom } from '../readings/index.ts';
+import { DEFAULT_SCHOOLS, type Schools } from '../settings/index.ts';
+import { aBreaker, aCircuit, aLoad, anEvent, anObservation, uuid } from '../testing/index.ts';
+import { PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../vocabulary/index.ts';
+import {
+  caseEvidence,
+  findBreaker,
+  handOverOf,
+  lookAtCase,
+  type CaseFile,
+  type CaseView,
+  type Suspect,
+} from './index.ts';
+
+const OPENED = '2026-10-01T12:00:00.000Z';
+const after = (n: number) => new Date(Date.parse(OPENED) + n * 60_000).toISOString();
+
+const aCase = (change: Partial<TroubleCase> = {}): TroubleCase => ({
+  id: uuid(7000),
+  siteId: uuid(7001),
+  panelId: uuid(900),
+  breakerId: uuid(1),
+  complaint: 'trips',
+  words: '',
+  openedBy: 'homeowner',
+  openedAt: OPENED,
+  marks: [],
+  candidates: null,
+  answers: [],
+  passed: [],
+  closedAt: null,
+  outcome: null,
+  closingNote: '',
+  version: 0,
+  ...change,
+});
+
+interface Parts {
+  about?: Partial<TroubleCase>;
+  loads?: Load[];
+  events?: BreakerEvent[];
+  observations?: [TestId, string][];
+  schools?: Schools;
+  since?: string | null;
+}
+
+/** A case about one breaker. */
+function aCaseFile({
+  about,
+  loads = [],
+  events = [],
+  observations = [],
+  schools,
+  since,
+}: Parts = {}): CaseFile {
+  const looks = observations.map(([name, outcome], i) => ({
+    ...anObservation(name, outcome, i),
+    id: uuid(8000 + i),
+    caseId: uuid(7000),
+  }));
+  const panel = {
+    id: uuid(900),
+    siteId: uuid(7001),
+    name: 'Main panel',
+    spaces: 24,
+    orientation: 'upright',
+    busAmps: null,
+    family: 'Orrin S',
+    alsoListed: [],
+    narrowSpaces: null,
+    splitAt: null,
+    feedThrough: false,
+    fedByBreakerId: null,
+    fedThroughPanelId: null,
+    blanks: [],
+    holes: [],
+    createdAt: OPENED,
+    version: 0,
+  } as const satisfies CaseFile['panel'];
+  return {
+    case: aCase(about),
+    site: { id: uuid(7001), name: 'Home', note: '', createdAt: OPENED, demo: false },
+    panel: { ...panel },
+    schools: schools ?? DEFAULT_SCHOOLS,
+    dossier: {
+      panel,
+      schools: schools ?? DEFAULT_SCHOOLS,
+      subject: {
+        breaker: aBreaker(),
+        circuit: aCircuit({ loads }),
+        entries: { readings: [], events, observations: looks },
+        since: since === undefined ? countsFrom(OPENED, null) : since,
+      },
+      main: null,
+      others: [],
+      curves: [],
+    },
+    partGone: false,
+    log: [
+      ...looks.map((entry) => ({ kind: 'observations' as const, breakerId: uuid(1), entry })),
+      ...events.map((entry) => ({ kind: 'events' as const, breakerId: uuid(1), entry })),
+    ],
+    decision: null,
+  };
+}
+
+const SENSES: [TestId, string][] = [
+  ['sound', 'quiet'],
+  ['smell', 'none'],
+  ['water-signs', 'dry'],
+  ['panel-touch', 'cool'],
+  ['light-behaviour', 'steady'],
+];
+
+/** A reset of the case, at a minute after the complaint. */
+const aReset = (n: number, change: Partial<BreakerEvent>): BreakerEvent => ({
+  ...anEvent('reset', n, change),
+  id: uuid(9000 + n),
+  caseId: uuid(7000),
+  at: after(n),
+  loggedAt: after(n),
+});
+
+describe('what is next in a case', () => {
+  test('the senses come before any hand', () => {
+    const { step } = lookAtCase(aCaseFile(), 'homeowner');
+    expect(step).toEqual({ kind: 'senses', tests: SENSES.map(([name]) => name) });
+  });
+
+  test('a danger sign stops it, for whoever asks', () => {
+    for (const profile of ['homeowner', 'electrician'] as const) {
+      const view = lookAtCase(aCaseFile({ observations: [['smell', 'hot-plastic']] }), profile);
+      expect(view.step.kind).toBe('stop');
+      expect(view.decision.family).not.toBe('reset');
+    }
+  });
+
+  test('while the breaker is not known it is looked for; half a house is not one breaker', () => {
+    const file = { ...aCaseFile({ about: { breakerId: null } }), dossier: null };
+    const answered = (more: [TestId, string][] = []): CaseFile => ({
+      ...file,
+      case: aCase({
+        breakerId: null,
+        complaint: 'dead',
+        answers: [...SENSES, ...more].map(([name, outcome], i) => ({
+          id: uuid(i),
+          test: name,
+          outcome,
+          at: after(i),
+          note: '',
+          simulated: false,
+          takenBackAt: null,
+        })),
+      }),
+    });
+    expect(lookAtCase(answered(), 'homeowner').step.kind).toBe('find');
+    expect(lookAtCase(answered([['power-loss-extent', 'half-the-house']]), 'homeowner').step.kind).not.toBe(
+      'find',
+    );
+    expect(lookAtCase({ ...answered(), panel: null }, 'homeowner').step.kind).toBe('ask');
+  });
+
+  test('what was put aside is not asked again, and an answer taken back is', () => {
+    const file = aCaseFile({ observations: SENSES });
+    const first = lookAtCase(file, 'homeowner').step;
+    if (first.kind !== 'ask') throw new Error(`A question was expected, not ${first.kind}.`);
+    const aside = { ...file, case: aCase({ passed: [{ test: first.test, why: 'unsure', at: after(1) }] }) };
+    expect(lookAtCase(aside, 'homeowner').step).not.toEqual(first);
+    expect(lookAtCase(file, 'homeowner').step).toEqual(first);
+  });
+
+  test('at the school’s limit no further reset is asked for', () => {
+    const failed = [1, 2, 3].map((n) =>
+      aReset(n, { feel: 'clean-clicks', result: 'tripped', pace: 'at-once', connected: null }),
+    );
+    const view = lookAtCase(aCaseFile({ observations: SENSES, events: failed }), 'homeowner');
+    expect(['reset', 'isolate']).not.toContain(view.step.kind);
+  });
+
+  test('nor beside a joint that needs work', () => {
+    const file = aCaseFile({ observations: [...SENSES, ['terminal-inspection', 'discoloured-or-melted']] });
+    const view = lookAtCase(file, 'electrician');
+    expect(view.mayReset).toBe(false);
+    expect(view.step.kind).not.toBe('reset');
+  });
+
+  test('a closed case is told, its danger with it, and stops nobody any more', () => {
+    const file = aCaseFile({ observations: [['smell', 'hot-plastic']] });
+    const decision = lookAtCase(file, 'homeowner').decision;
+    const closed = { ...file, decision, case: aCase({ closedAt: after(9), outcome: 'handed-over' }) };
+    const view = lookAtCase(closed, 'homeowner');
+    expect([view.step.kind, view.decision.stop.active]).toEqual(['decided', true]);
+  });
+
+  const outcomeFor = (name: TestId, pick: number) => {
+    const { outcomes, danger = [] } = TESTS[name] as {
+      outcomes: readonly string[];
+      danger?: readonly string[];
+    };
+    const harmless = outcomes.filter((outcome) => !danger.includes(outcome));
+    return harmless[pick % harmless.length]!;
+  };
+
+  /** Follow a case to its end, answering as the picks say. */
+  function follow(profile: Profile, picks: number[]): CaseView[] {
+    const views: CaseView[] = [];
+    const observations: [TestId, string][] = [];
+    const events: BreakerEvent[] = [];
+    const passed: TroubleCase['passed'] = [];
+    for (let turn = 0; turn < 60; turn++) {
+      const view = lookAtCase(aCaseFile({ about: { passed }, observations, events, loads }), profile);
+      views.push(view);
+      const pick = picks[turn % picks.length]!;
+      const { step } = view;
+      if (step.kind === 'senses')
+        step.tests.forEach((name) => observations.push([name, outcomeFor(name, 0)]));
+      else if (step.kind === 'ask') {
+        if (pick % 5 === 0) passed.push({ test: step.test, why: 'skip', at: after(turn) });
+        else observations.push([step.test, outcomeFor(step.test, pick)]);
+      } else if (step.kind === 'reset' || step.kind === 'isolate') {
+        const bare = step.kind === 'reset' && step.unplugged;
+        const connected = step.kind === 'isolate' ? view.isolation!.connect! : bare ? [] : null;
+        const tripped = pick % 2 === 0;
+        events.push(
+          aReset(turn + 1, {
+            feel: 'clean-clicks',
+            result: tripped ? 'tripped' : 'holds',
+            pace: tripped ? (pick % 4 === 0 ? 'at-once' : 'minutes') : null,
+            power: 'restored',
+            unplugged: connected?.length === 0,
+            connected,
+          }),
+        );
+      } else return views;
+    }
+    throw new Error('The case never came to an end.');
+  }
+  const loads = ['Kettle', 'Toaster', 'Lamp'].map((name, i) =>
+    aLoad({ id: uuid(600 + i), name, watts: 1200 - 500 * i }),
+  );
+
+  test('law: every case ends; a homeowner is never asked for what lies behind the cover', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom<Profile>('homeowner', 'electrician'),
+        fc.array(fc.nat(40), { minLength: 8, maxLength: 20 }),
+        (profile, picks) => {
+          const views = follow(profile, picks);
+          for (const { step, others } of views) {
+            const asked = [...(step.kind === 'ask' ? [step.test] : []), ...others];
+            for (const name of asked) expect(TESTS[name].level).toBeLessThanOrEqual(PROFILE_LEVEL[profile]);
+          }
+          expect(['stop', 'electrician', 'decided']).toContain(views.at(-1)!.step.kind);
+        },
+      ),
+      // Once it asked for the line side again and again, though it had been told.
+      { numRuns: 25, examples: [['electrician', [6, 7, 21, 2, 16, 4, 23, 1, 31, 18, 29]]] },
+    );
+  });
+
+  test('what told of an earlier moment does not count in a later case, and a danger does', () => {
+    const file = aCaseFile({
+      observations: [
+        ['power-loss-extent', 'one-circuit'],
+        ['sound', 'sizzle-or-crackle'],
+        ['panel-age', 'over-40-years'],
+      ],
+      since: '2026-11-20T00:00:00.000Z',
+    });
+    const tests = caseEvidence(file).items.map((item) => item.test);
+    expect(tests).toEqual(expect.arrayContaining(['sound', 'panel-age']));
+    expect(tests).not.toContain('power-loss-extent');
+  });
+
+  test('nothing of a case that was closed before counts in the next', () => {
+    expect(countsFrom('2026-11-25T12:00:00.000Z', '2026-11-25T11:00:00.000Z')).toBe(
+      '2026-11-25T11:00:00.000Z',
+    );
+    expect(countsFrom('2026-11-25T12:00:00.000Z', '2026-11-01T11:00:00.000Z')).toBe(
+      '2026-11-25T00:00:00.000Z',
+    );
+  });
+});
+
+describe('isolation', () => {
+  const snapped = [
+    aReset(1, { feel: 'clean-clicks', result: 'tripped', pace: 'at-once' }),
+    aReset(2, { feel: 'clean-clicks', result: 'holds', unplugged: true, connected: [] }),
+  ];
+
+  test('law: told the truth, it finds the faulty thing, and trips no oftener than the school allows', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 7 }), fc.nat(6), fc.constantFrom(1, 2, 3), (count, at, trips) => {
+        const loads = Array.from({ length: count }, (_, i) =>
+          aLoad({ id: uuid(600 + i), name: `Load ${i}`, watts: 100 + 400 * (i % 4) }),
+        );
+        const faulty = loads[at % count]!.name;
+        const schools = { ...DEFAULT_SCHOOLS, trialsIntoShort: trips };
+        const events = [...snapped];
+        for (let turn = 3; ; turn++) {
+          const { step, isolation } = lookAtCase(
+            aCaseFile({ observations: SENSES, events, loads, schools }),
+            'homeowner',
+          );
+          if (isolation!.found) {
+            expect(isolation!.found.name).toBe(faulty);
+            break;
+          }
+          expect(step.kind).toBe('isolate');
+          const connected = isolation!.connect!;
+          const tripped = connected.includes(faulty);
+          events.push(
+            aReset(turn, {
+              result: tripped ? 'tripped' : 'holds',
+              pace: tripped ? 'at-once' : null,
+              unplugged: connected.length === 0,
+              connected,
+            }),
+          );
+          expect(turn).toBeLessThan(20);
+        }
+        const tripping = events.slice(2).filter(({ result }) => result === 'tripped');
+        expect(tripping.length).toBeLessThanOrEqual(trips);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test('where it never snapped with its loads, nothing says that one of them is faulty', () => {
+    const file = aCaseFile({
+      observations: SENSES,
+      events: snapped.slice(1),
+      loads: [aLoad({ name: 'Kettle' })],
+    });
+    expect(lookAtCase(file, 'homeowner').isolation).toBeNull();
+  });
+
+  test('trials that do not fit together are told as such', () => {
+    const loads = ['Kettle', 'Lamp'].map((name, i) => aLoad({ id: uuid(600 + i), name }));
+    const events = [
+      ...snapped,
+      aReset(3, { result: 'holds', connected: ['Kettle'] }),
+      aReset(4, { result: 'holds', connected: ['Lamp'] }),
+    ];
+    const { isolation, step } = lookAtCase(aCaseFile({ observations: SENSES, events, loads }), 'homeowner');
+    expect(isolation).toMatchObject({ contradiction: true, found: null, connect: null });
+    expect(step.kind).not.toBe('isolate');
+  });
+
+  test('what heats or turns is suspected before what only lights', () => {
+    const loads = [aLoad({ name: 'Lamp' }), aLoad({ id: uuid(601), name: 'Iron', watts: 1800 })];
+    const { isolation } = lookAtCase(
+      aCaseFile({ observations: SENSES, events: snapped, loads }),
+      'homeowner',
+    );
+    expect(isolation!.chances.map(({ name }) => name)).toEqual(['Iron', 'Lamp']);
+  });
+
+  test('what it finds is a reason of the decision', () => {
+    const loads = ['Kettle', 'Lamp'].map((name, i) => aLoad({ id: uuid(600 + i), name }));
+    const events = [...snapped, aReset(3, { result: 'tripped', pace: 'at-once', connected: ['Kettle'] })];
+    const { decision } = lookAtCase(aCaseFile({ observations: SENSES, events, loads }), 'homeowner');
+    expect(decision.action).toBe('repair-appliance');
+    expect(decision.reasons.map(({ text }) => text)).toContain(
+      'Isolated: it trips with “Kettle” connected, and holds without it.',
+    );
+  });
+});
+
+describe('finding the breaker', () => {
+  const suspect = (n: number, label: string | null, change: Partial<Suspect> = {}): Suspect => ({
+    breakerId: uuid(n),
+    panelId: uuid(900),
+    panelName: 'Main panel',
+    place: `${n}`,
+    label,
+    loads: [],
+    role: 'branch',
+    kind: 'standard',
+    handle: 'on',
+    share: null,
+    trips: 0,
+    ...change,
+  });
+  const panel = [
+    suspect(1, 'Flat: kitchen counter', { loads: ['Kettle', 'Toaster'] }),
+    suspect(2, 'Flat: bedrooms', { loads: ['Lamps'] }),
+    suspect(3, null),
+    suspect(4, 'Bath', { loads: ['Towel rail'] }),
+    suspect(5, 'Range'),
+  ];
+
+  test.each([
+    ['the kitchen', 1],
+    ['flat kichen is dead', 1],
+    ['bedrom', 2],
+    ['the shower', 4],
+    ['stove', 5],
+    ['toaster', 1],
+  ])('“%s” is breaker %i', (words, n) => {
+    expect(findBreaker(panel, words, [])[0]!.breakerId).toBe(uuid(n));
+  });
+
+  test('with nothing said the one that stood tripped comes first', () => {
+    const list = [...panel, suspect(6, 'Yard', { handle: 'tripped' })];
+    expect(findBreaker(list, '', [])[0]!.breakerId).toBe(uuid(6));
+  });
+
+  test('what was named outweighs a handle elsewhere', () => {
+    const list = [...panel, suspect(6, 'Flat: hall', { handle: 'tripped', trips: 4 })];
+    const named: DeadMark[] = [{ name: 'Flat: bedrooms', dead: true }];
+    expect(findBreaker(list, 'Flat: bedrooms', named)[0]!.breakerId).toBe(uuid(2));
+  });
+
+  test('laws: the chances sum to 1, none is ruled out, and a dead thing speaks for its breaker', () => {
+    fc.assert(
+      fc.property(
+        fc.string({ maxLength: 30 }),
+        fc.constantFrom('Kettle', 'Lamps', 'Towel rail'),
+        (words, name) => {
+          const before = findBreaker(panel, words, []);
+          const then = findBreaker(panel, words, [{ name, dead: true }]);
+          expect(before.reduce((sum, { chance }) => sum + chance, 0)).toBeCloseTo(1, 9);
+          for (const { chance } of then) expect(chance).toBeGreaterThan(0);
+          const owner = panel.find(({ loads }) => loads.includes(name))!.breakerId;
+          const chanceOf = (list: typeof before) => list.find(({ breakerId }) => breakerId === owner)!.chance;
+          expect(chanceOf(then)).toBeGreaterThan(chanceOf(before));
+        },
+      ),
+    );
+  });
+});
+
+describe('the hand-over card', () => {
+  test('tells what was tried and found, and what not to do', () => {
+    const card = handOverOf(
+      aCaseFile({
+        observations: SENSES,
+        events: [aReset(1, { feel: 'clean-clicks', result: 'tripped', pace: 'at-once' })],
+        about: { words: 'the kitchen', passed: [{ test: 'trip-pattern', why: 'unsure', at: after(2) }] },
+      }),
+    );
+    expect(card.tried.map(({ text }) => text)).toEqual([
+      'Reset: it tripped again at once. It clicks cleanly, fully off and back on.',
+    ]);
+    expect(card.found.map(({ text }) => text)).toContain('It is quiet.');
+    expect(card.notAnswered).toEqual(['When it trips']);
+    expect(card.doNot[0]).toMatch(/^Do not reset it again/);
+    expect(card.doNot).toContain('Do not open the cover of the panel: that is for qualified persons.');
+    expect(card.decision.confidence).toBeNull();
+  });
+
+  test('a danger is told first', () => {
+    const card = handOverOf(aCaseFile({ observations: [['panel-touch', 'hot']] }));
+    expect(card.stop).not.toEqual([]);
+    expect(card.doNot).toContain('Do not switch it on, whatever depends on it.');
+  });
+});

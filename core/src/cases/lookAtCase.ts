@@ -1,0 +1,213 @@
+import { coolDownOf, type Sheet } from '../board/index.ts';
+import {
+  assessRecord,
+  decide,
+  isSettled,
+  nextTests,
+  noMoreTrials,
+  rankedCauses,
+  TRIALS,
+  type Assessment,
+  type Decision,
+  type NextTest,
+} from '../diagnose/index.ts';
+import { isolationTrials, outcomeOf, type Evidence } from '../readings/index.ts';
+import {
+  CAUSE_WORDS,
+  PROFILE_LEVEL,
+  SENSE_IDS,
+  TESTS,
+  type Profile,
+  type SenseId,
+  type TestId,
+} from '../vocabulary/index.ts';
+import { caseEvidence } from './caseEvidence.ts';
+import { isolationOf, snapsWithLoads, type Isolation } from './isolation.ts';
+import type { CaseFile } from './schema.ts';
+
+/** What to do next in a case. */
+export type CaseStep =
+  | { kind: 'stop' }
+  /** Listen, smell, feel and look at the closed panel: all of these together. */
+  | { kind: 'senses'; tests: SenseId[] }
+  /** Find out which breaker it is, and whether it has tripped. */
+  | { kind: 'find' }
+  /** Switch it fully off and on, once; with everything unplugged first, or as it is. */
+  | { kind: 'reset'; unplugged: boolean }
+  /** A trial with only some of its loads connected. */
+  | { kind: 'isolate' }
+  | { kind: 'ask'; test: TestId }
+  /** Nothing is left that this person may do; these would tell more. */
+  | { kind: 'electrician'; tests: TestId[] }
+  /** The part it is about was taken out: all that is left is to say how it ended. */
+  | { kind: 'gone' }
+  | { kind: 'decided' };
+
+/** A case as it stands: what is next, what it may be, what is decided. */
+export interface CaseView {
+  step: CaseStep;
+  /** Why this is next. */
+  why: string;
+  /** Other tests that are worth doing, best first. */
+  others: TestId[];
+  /** Every cause with more than a trace of a chance, likeliest first. */
+  causes: Decision['causes'];
+  decision: Decision;
+  isolation: Isolation | null;
+  coolDown: Sheet['coolDown'];
+  /** The outcome of each test as it stands, with its sentence. */
+  items: Evidence['items'];
+  /** What is connected to the circuit, as far as is known. */
+  loads: string[];
+  /** Whether it may be switched on once more: no danger, the school’s limit not reached, nothing found that needs work. */
+  mayReset: boolean;
+}
+
+/** What is told by one guided reset. */
+const BY_RESET: ReadonlySet<TestId> = new Set<TestId>(['reset-feel', 'reset-result', 'power-after-reset']);
+const BARE: TestId = 'reset-result-unplugged';
+/** Losses that are not one breaker’s. */
+const WIDE = ['half-the-house', 'whole-house'];
+const SHOWN_FROM = 0.01;
+
+/**
+ * What is next in a case, and how it stands. Danger stops it; then the senses before any hand; then which breaker it is;
+ * then whatever the engine finds worth doing most and this person may do, until it is decided.
+ *
+ * @param file the case with its evidence
+ * @param profile who is at work
+ * @example lookAtCase(freshCase, 'homeowner').step // { kind: 'senses', tests: ['sound', 'smell', …] }
+ */
+export function lookAtCase(file: CaseFile, profile: Profile): CaseView {
+  const evidence = caseEvidence(file);
+  const decision = file.decision ?? decide(evidence);
+  const assessed = assessRecord(evidence);
+  const loads = file.case.candidates ?? evidence.circuit?.loads.map(({ name }) => name) ?? [];
+  const isolation = isolationIn(file, evidence, assessed, loads);
+  const mayReset = !decision.stop.active && !noMoreTrials(evidence);
+  const standing = { file, profile, evidence, decision, assessed, isolation, mayReset };
+  const { step, why, others } = nextStep(standing);
+  return {
+    step,
+    why,
+    others,
+    causes: rankedCauses(assessed)
+      .filter(({ probability }, i) => i === 0 || probability >= SHOWN_FROM)
+      .slice(0, 8)
+      .map(({ id, probability }) => ({ id, name: CAUSE_WORDS[id], probability })),
+    decision,
+    isolation,
+    coolDown: coolDownOf(evidence),
+    items: evidence.items,
+    loads,
+    mayReset,
+  };
+}
+
+function isolationIn(
+  { case: about, dossier }: CaseFile,
+  evidence: Evidence,
+  assessed: Assessment,
+  loads: readonly string[],
+): Isolation | null {
+  if (!dossier) return null;
+  const trials = isolationTrials(
+    dossier.subject.entries.events.filter((event) => event.struck === null),
+  ).filter((event) => event.caseId === about.id);
+  // Where it never snapped with its loads, nothing says that one of them is faulty.
+  const begun = trials.some(({ connected }) => connected.length > 0);
+  if (!begun && !snapsWithLoads(evidence)) return null;
+  return isolationOf(
+    evidence,
+    loads,
+    trials,
+    new Map(rankedCauses(assessed).map((one) => [one.id, one.probability])),
+  );
+}
+
+interface Standing {
+  file: CaseFile;
+  profile: Profile;
+  evidence: Evidence;
+  decision: Decision;
+  assessed: Assessment;
+  isolation: Isolation | null;
+  mayReset: boolean;
+}
+
+type Next = Pick<CaseView, 'step' | 'why' | 'others'>;
+const just = (step: CaseStep, why: string, others: TestId[] = []): Next => ({ step, why, others });
+
+function nextStep(standing: Standing): Next {
+  const { file, evidence, decision, isolation, mayReset } = standing;
+  if (file.case.closedAt !== null) return just({ kind: 'decided' }, '');
+  if (decision.stop.active) return just({ kind: 'stop' }, '');
+  if (file.partGone) return just({ kind: 'gone' }, '');
+  const passed = new Set(file.case.passed.map(({ test }) => test));
+  const open = SENSE_IDS.filter((test) => outcomeOf(evidence, test) === undefined && !passed.has(test));
+  const extent = outcomeOf(evidence, 'power-loss-extent');
+  const atThePanel = extent !== 'one-device' && file.case.complaint !== 'check';
+  // All of them or none yet: one that is left over waits until the engine asks for it.
+  if (atThePanel && open.length === SENSE_IDS.length)
+    return just(
+      { kind: 'senses', tests: open },
+      'Before a hand goes to a handle: what a panel in trouble shows can be heard, smelt, felt and seen.',
+    );
+  const wide = extent !== undefined && WIDE.includes(extent);
+  const isOneBreaker = file.case.complaint === 'dead' || file.case.complaint === 'trips';
+  if (!file.dossier && file.panel !== null && isOneBreaker && !wide && extent !== 'one-device')
+    return just(
+      { kind: 'find' },
+      'A tripped handle may sit in the middle, look off, or look on: only a finger tells.',
+    );
+  if (isolation && isolation.found === null && isolation.connect !== null && mayReset && !passed.has(BARE))
+    return just(
+      { kind: 'isolate' },
+      'It trips with its loads and holds without: one of them is to be found, in the fewest trials.',
+    );
+  return byTheEngine(standing, passed, open);
+}
+
+function byTheEngine(
+  { file, profile, evidence, decision, assessed, mayReset }: Standing,
+  passed: Set<TestId>,
+  open: SenseId[],
+): Next {
+  const may = (test: TestId) => TESTS[test].level <= PROFILE_LEVEL[profile];
+  const left = (test: TestId) => !passed.has(test) && (mayReset || !TRIALS.has(test));
+  const ranked = nextTests(assessed, 'electrician').filter(({ id }) => left(id));
+  const mine = ranked.filter(({ id }) => may(id));
+  const needsMore = decision.family === 'need-more';
+  // A rule may ask for what was told already, hoping for a figure: it is not asked twice. A reset may be due again.
+  const told = (test: TestId) =>
+    !BY_RESET.has(test) && test !== BARE && outcomeOf(evidence, test) !== undefined;
+  const asked: NextTest[] = needsMore ? decision.next.filter(({ test }) => left(test) && !told(test)) : [];
+  const done = isSettled(assessed, mine);
+  const due = done ? asked.filter(({ test }) => may(test)).map(({ test }) => test) : mine.map(({ id }) => id);
+  const [top] = due;
+  if (top === undefined) {
+    if (!needsMore) return just({ kind: 'decided' }, '');
+    const tests = [...new Set([...asked.map(({ test }) => test), ...ranked.map(({ id }) => id)])];
+    return just({ kind: 'electrician', tests: tests.filter((test) => !may(test)).slice(0, 4) }, '');
+  }
+  const others = due.slice(1, 4);
+  const why = whyNext(assessed, decision, top);
+  if (top === BARE) return just({ kind: 'reset', unplugged: true }, why, others);
+  if (BY_RESET.has(top) && !(top === 'power-after-reset' && wasReset(file))) {
+    return just({ kind: 'reset', unplugged: false }, why, others);
+  }
+  if (open.some((sense) => sense === top) && open.length > 1)
+    return just({ kind: 'senses', tests: open }, why, others);
+  return just({ kind: 'ask', test: top }, why, others);
+}
+
+/** Whether it was reset in this case, so that only the power is still to be looked at. */
+const wasReset = ({ log }: CaseFile) =>
+  log.some(({ kind, entry }) => kind === 'events' && entry.kind === 'reset' && entry.struck === null);
+
+function whyNext(assessed: Assessment, decision: Decision, test: TestId): string {
+  const said = decision.next.find((next) => next.test === test)?.why;
+  if (said) return said;
+  const [first, second] = rankedCauses(assessed);
+  return `It parts “${CAUSE_WORDS[first!.id]}” from “${CAUSE_WORDS[second!.id]}”.`;
+}
