@@ -63,6 +63,8 @@ export async function buildBigSite(store: Store, { panels, breakersPerPanel, rea
         at,
         loggedAt: at,
         note: '',
+        caseId: null,
+        simulated: false,
         quantity,
         point,
         value: base + next() * spread,

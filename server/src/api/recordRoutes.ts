@@ -4,6 +4,8 @@ import type { PhotoFolder } from '../photos/index.ts';
 import type { Store } from '../store/index.ts';
 import { DecidingRecord } from '../verdict/index.ts';
 import { breakerRoutes } from './breakerRoutes.ts';
+import { caseRoutes } from './caseRoutes.ts';
+import { handOverRoutes } from './handOverRoutes.ts';
 import { logRoutes } from './logRoutes.ts';
 import { panelRoutes } from './panelRoutes.ts';
 import { settingsRoutes } from './settingsRoutes.ts';
@@ -21,6 +23,8 @@ export function recordRoutes(store: Store, photos: PhotoFolder): Route[] {
     ...panelRoutes(context),
     ...breakerRoutes(context),
     ...logRoutes(context),
+    ...caseRoutes(context),
+    ...handOverRoutes(context),
     ...strikeRoutes(context),
     ...storyRoutes(context),
     ...transferRoutes(context),

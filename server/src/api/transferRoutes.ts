@@ -38,7 +38,7 @@ const csvPreview = z.object({
   to: z.string().nullable(),
 });
 
-const fileName = (name: string) =>
+export const fileName = (name: string) =>
   name
     .normalize('NFKD')
     .replace(/[^\w -]/g, '')

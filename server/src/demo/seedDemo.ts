@@ -49,7 +49,7 @@ export async function seedDemo(store: Store): Promise<void> {
 }
 
 async function seedSite(manager: EntityManager, { site, curves = [], panels }: DemoSite) {
-  const { id: siteId } = await addSite(manager, siteInput.parse(site));
+  const { id: siteId } = await addSite(manager, siteInput.parse(site), true);
   for (const curve of curves) await setCurve(new Edit(manager), siteId, curveInput.parse(curve));
   const ids = new Map<string, string>();
   for (const demo of panels) ids.set(demo.key, await seedPanel(manager, siteId, demo, ids));

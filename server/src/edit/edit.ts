@@ -3,12 +3,14 @@ import type { EntityManager, EntitySchema } from 'typeorm';
 import { ApiError } from '../http/index.ts';
 import {
   BreakerTable,
+  CaseTable,
   CircuitTable,
   CurveTable,
   LoadTable,
   PanelTable,
   SiteTable,
   type BreakerRow,
+  type CaseRow,
   type CircuitRow,
   type CurveRow,
   type EntryRef,
@@ -26,6 +28,7 @@ export interface Drawn {
   circuit: CircuitRow;
   load: LoadRow;
   curve: CurveRow;
+  case: CaseRow;
 }
 export type DrawnTable = keyof Drawn;
 
@@ -36,11 +39,12 @@ export const DRAWN: { [T in DrawnTable]: EntitySchema<Drawn[T]> } = {
   circuit: CircuitTable,
   load: LoadTable,
   curve: CurveTable,
+  case: CaseTable,
 };
 
 /** Rows that others may point to for ever are marked as removed, not deleted. */
-const KEPT: readonly DrawnTable[] = ['panel', 'breaker'];
-const VERSIONED: readonly DrawnTable[] = ['panel', 'breaker', 'circuit', 'curve'];
+const KEPT: readonly DrawnTable[] = ['panel', 'breaker', 'case'];
+const VERSIONED: readonly DrawnTable[] = ['panel', 'breaker', 'circuit', 'curve', 'case'];
 
 type AnyTable = EntitySchema<{ id: string }>;
 const tableOf = (table: DrawnTable) => DRAWN[table] as unknown as AnyTable;

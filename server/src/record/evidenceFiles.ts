@@ -1,8 +1,9 @@
-import { handleAt, type BreakerFile } from '@phylaxon/core/readings';
+import { countsFrom, handleAt, type BreakerFile } from '@phylaxon/core/readings';
 import type { Breaker, BreakerEvent, Circuit, Observation, Reading } from '@phylaxon/core/record';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import {
   BreakerTable,
+  CaseTable,
   CircuitTable,
   EventTable,
   LoadTable,
@@ -52,6 +53,7 @@ export async function evidenceFiles(manager: EntityManager, panelId: string): Pr
   const circuits = await circuitsOf(manager, ids);
   const events = await standingEvents(manager, ids);
   const observations = await standingObservations(manager, ids);
+  const openings = await openCases(manager, ids);
   const handles = new Map(breakers.map(({ id }) => [id, handleSpans(events.get(id) ?? [])]));
   const readings = groupBy<Reading, string>(
     await evidenceReadings(manager, breakers, handles),
@@ -65,7 +67,25 @@ export async function evidenceFiles(manager: EntityManager, panelId: string): Pr
       events: events.get(breaker.id) ?? [],
       observations: observations.get(breaker.id) ?? [],
     },
+    since: openings.get(breaker.id) ?? null,
   }));
+}
+
+/** Of each breaker with an open case: from when on what tells of a moment counts. */
+async function openCases(manager: EntityManager, breakerIds: string[]): Promise<Map<string, string>> {
+  const rows = await manager.find(CaseTable, {
+    select: { breakerId: true, openedAt: true, closedAt: true },
+    where: { breakerId: In(breakerIds), removedAt: IsNull() },
+    order: { openedAt: 'ASC' },
+  });
+  const from = new Map<string, string>();
+  for (const [breakerId, cases] of groupBy(rows, (row) => row.breakerId!)) {
+    const open = cases.find(({ closedAt }) => closedAt === null);
+    if (!open) continue;
+    const closed = cases.flatMap(({ closedAt }) => closedAt ?? []).sort();
+    from.set(breakerId, countsFrom(open.openedAt, closed.findLast((at) => at <= open.openedAt) ?? null));
+  }
+  return from;
 }
 
 const NOT_STRUCK = (column: string, alias: string) =>

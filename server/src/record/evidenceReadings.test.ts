@@ -101,6 +101,8 @@ test('law: evidence from the readings that are asked for is the evidence from al
             // Every entry a moment of its own, so that none ties with another.
             loggedAt: new Date(START + i).toISOString(),
             note: '',
+            caseId: null,
+            simulated: false,
             ambientC: rest.quantity === 'temperature' ? 20 : null,
             loadState: 'normal',
             instrument: 'unknown',

@@ -1,4 +1,6 @@
 export * from './breakers.ts';
+export * from './caseRows.ts';
+export * from './cases.ts';
 export * from './circuits.ts';
 export * from './curves.ts';
 export * from './directory.ts';

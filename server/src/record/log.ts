@@ -11,6 +11,7 @@ import { insertLogged, LOGGED, newId, strikeOf, type Edit, type LoggedRow } from
 import { ApiError, invalidField, notFound } from '../http/index.ts';
 import {
   BreakerTable,
+  CaseTable,
   StrikeTable,
   type BreakerRow,
   type EntryRef,
@@ -25,11 +26,20 @@ import { breakerRow } from './breakers.ts';
 /** Clocks differ: an entry may lie this far ahead of ours. */
 const CLOCK_SLACK_MS = 24 * 3600 * 1000;
 
+/** Refuse a time that lies ahead of ours. */
+export function notInFuture(at: string, path: string): void {
+  if (Date.parse(at) > Date.now() + CLOCK_SLACK_MS) throw invalidField(path, 'The time lies in the future.');
+}
+
 function stamp(breakerId: string, input: { at: string; id?: string }, path: string) {
-  const now = new Date();
-  if (Date.parse(input.at) > now.getTime() + CLOCK_SLACK_MS)
-    throw invalidField(path, 'The time lies in the future.');
-  return { id: input.id ?? newId(), breakerId, loggedAt: now.toISOString() };
+  notInFuture(input.at, path);
+  return { id: input.id ?? newId(), breakerId, loggedAt: new Date().toISOString() };
+}
+
+/** What was found in a case belongs to one that is on record. */
+async function checkCase({ manager }: Edit, caseId: string | null | undefined, path: string) {
+  if (caseId && !(await manager.existsBy(CaseTable, { id: caseId })))
+    throw invalidField(path, 'There is no such case.');
 }
 
 /** Log rows; one that was sent before, told by the id its sender gave it, is not stored twice. */
@@ -49,7 +59,8 @@ async function log<R extends LoggedRow>(edit: Edit, kind: EntryRef['kind'], brea
 }
 
 /** Log readings taken together: all of them, or none. */
-export function logReadings(edit: Edit, breakerId: string, inputs: z.output<typeof readingInput>[]) {
+export async function logReadings(edit: Edit, breakerId: string, inputs: z.output<typeof readingInput>[]) {
+  for (const [i, { caseId }] of inputs.entries()) await checkCase(edit, caseId, `readings.${i}.caseId`);
   const rows = inputs.map((input, i): ReadingRow => ({
     ambientC: null,
     ...input,
@@ -59,6 +70,7 @@ export function logReadings(edit: Edit, breakerId: string, inputs: z.output<type
 }
 
 export async function logEvent(edit: Edit, breakerId: string, input: z.output<typeof eventInput>) {
+  await checkCase(edit, input.caseId, 'caseId');
   const row: EventRow = { ...NOTHING_SAID, ...input, ...stamp(breakerId, input, 'at') };
   await log(edit, 'events', breakerId, [row]);
   return row;
@@ -69,6 +81,7 @@ export async function logObservation(
   breakerId: string,
   input: z.output<typeof observationInput>,
 ) {
+  await checkCase(edit, input.caseId, 'caseId');
   const row: ObservationRow = { ...input, ...stamp(breakerId, input, 'at') };
   await log(edit, 'observations', breakerId, [row]);
   return row;

@@ -6,10 +6,12 @@ import type {
   Panel,
   Photo,
   Reading,
+  TroubleCase,
   WrittenNote,
 } from '@phylaxon/core/record';
 import type {
   BreakerRow,
+  CaseRow,
   CircuitRow,
   EventRow,
   LoadRow,
@@ -65,10 +67,14 @@ export function strikesById(strikes: StrikeRow[]): Map<string, Struck> {
 
 export const readingOf = (row: ReadingRow, struck: Struck): Reading => ({
   ...row,
+  // SQLite knows no booleans.
+  simulated: Boolean(row.simulated),
   unit: UNITS[row.quantity],
   struck,
 });
 export const eventOf = (row: EventRow, struck: Struck): BreakerEvent => ({ ...row, struck });
 export const observationOf = (row: ObservationRow, struck: Struck): Observation => ({ ...row, struck });
 export const noteOf = (row: NoteRow, struck: Struck): WrittenNote => ({ ...row, struck });
+export const caseOf = ({ removedAt: _removedAt, decision: _decision, ...row }: CaseRow): TroubleCase => row;
+
 export const photoOf = (row: PhotoRow, struck: Struck): Photo => ({ ...row, struck });

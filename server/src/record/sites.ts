@@ -6,8 +6,8 @@ import { notFound } from '../http/index.ts';
 import { SiteTable } from '../store/index.ts';
 import { panelsOf } from './panelRows.ts';
 
-export async function addSite(manager: EntityManager, input: z.output<typeof siteInput>) {
-  const row = { id: newId(), ...input, createdAt: new Date().toISOString() };
+export async function addSite(manager: EntityManager, input: z.output<typeof siteInput>, demo = false) {
+  const row = { id: newId(), ...input, createdAt: new Date().toISOString(), demo };
   await manager.insert(SiteTable, row);
   return row;
 }

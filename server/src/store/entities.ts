@@ -1,6 +1,7 @@
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
 import type {
   BreakerRow,
+  CaseRow,
   CircuitRow,
   CurveRow,
   EditRow,
@@ -22,6 +23,7 @@ const text: EntitySchemaColumnOptions = { type: 'text' };
 const integer: EntitySchemaColumnOptions = { type: 'integer' };
 const real: EntitySchemaColumnOptions = { type: 'real' };
 const flag: EntitySchemaColumnOptions = { type: 'boolean' };
+const flagOff: EntitySchemaColumnOptions = { ...flag, default: false };
 /** A list, kept as JSON text. */
 const list: EntitySchemaColumnOptions = { type: 'simple-json' };
 const orNull = (column: EntitySchemaColumnOptions): EntitySchemaColumnOptions => ({
@@ -35,7 +37,13 @@ type Columns<Row> = { [K in keyof Row]-?: EntitySchemaColumnOptions };
 const table = <Row>(name: string, columns: Columns<Row>) =>
   new EntitySchema<Row>({ name, tableName: name, columns });
 
-export const SiteTable = table<SiteRow>('site', { id: key, name: text, note: text, createdAt: text });
+export const SiteTable = table<SiteRow>('site', {
+  id: key,
+  name: text,
+  note: text,
+  createdAt: text,
+  demo: flagOff,
+});
 
 export const PanelTable = table<PanelRow>('panel', {
   id: key,
@@ -120,10 +128,34 @@ export const CurveTable = table<CurveRow>('curve', {
   version: integer,
 });
 
+export const CaseTable = table<CaseRow>('case', {
+  id: key,
+  siteId: text,
+  panelId: orNull(text),
+  breakerId: orNull(text),
+  complaint: text,
+  words: text,
+  openedBy: text,
+  openedAt: text,
+  marks: list,
+  candidates: orNull(list),
+  answers: list,
+  passed: list,
+  closedAt: orNull(text),
+  outcome: orNull(text),
+  closingNote: text,
+  decision: orNull(text),
+  version: integer,
+  removedAt: orNull(text),
+});
+
 const logged = { id: key, breakerId: text, at: text, loggedAt: text, note: text };
 
+/** Where what was found comes from. */
+const found = { ...logged, caseId: orNull(text), simulated: flagOff };
+
 export const ReadingTable = table<ReadingRow>('reading', {
-  ...logged,
+  ...found,
   quantity: text,
   point: text,
   value: real,
@@ -133,7 +165,7 @@ export const ReadingTable = table<ReadingRow>('reading', {
 });
 
 export const EventTable = table<EventRow>('event', {
-  ...logged,
+  ...found,
   kind: text,
   position: orNull(text),
   feel: orNull(text),
@@ -145,11 +177,12 @@ export const EventTable = table<EventRow>('event', {
   preloadAmps: orNull(real),
   ambientC: orNull(real),
   unplugged: flag,
+  connected: orNull(list),
   cause: text,
 });
 
 export const ObservationTable = table<ObservationRow>('observation', {
-  ...logged,
+  ...found,
   test: text,
   outcome: text,
 });
@@ -207,6 +240,7 @@ export const TABLES = [
   CircuitTable,
   LoadTable,
   CurveTable,
+  CaseTable,
   ReadingTable,
   EventTable,
   ObservationTable,

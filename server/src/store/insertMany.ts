@@ -4,7 +4,7 @@ import type { EntityManager } from 'typeorm';
 const MOST_PARAMETERS = 250;
 
 /**
- * Insert rows of plain values, however many: as few statements as can be, and the rest of the server gets its
+ * Insert rows of plain values and lists, which are kept as JSON text, however many: as few statements as can be, and the rest of the server gets its
  * turn between them.
  *
  * @param rows all with the same columns: those of the first
@@ -26,7 +26,12 @@ export async function insertMany(
     }
     await manager.query(
       `INSERT INTO "${table}" (${names}) VALUES ${batch.map(() => one).join(', ')}`,
-      batch.flatMap((row) => columns.map((name) => (row as Record<string, unknown>)[name])),
+      batch.flatMap((row) =>
+        columns.map((name) => {
+          const value = (row as Record<string, unknown>)[name];
+          return Array.isArray(value) ? JSON.stringify(value) : value;
+        }),
+      ),
     );
     if (rows.length > perStatement) await new Promise(setImmediate);
   }

@@ -267,5 +267,52 @@ class TheBench1764115200000 implements MigrationInterface {
   }
 }
 
+/** Cases, and which entries were found in one. */
+class TheCase1764201600000 implements MigrationInterface {
+  name = 'TheCase1764201600000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [
+      `ALTER TABLE "site" ADD COLUMN "demo" INTEGER NOT NULL DEFAULT 0`,
+      `CREATE TABLE "case" (
+        "id" TEXT PRIMARY KEY NOT NULL,
+        "siteId" TEXT NOT NULL REFERENCES "site" ("id"),
+        "panelId" TEXT REFERENCES "panel" ("id"),
+        "breakerId" TEXT REFERENCES "breaker" ("id"),
+        "complaint" TEXT NOT NULL,
+        "words" TEXT NOT NULL,
+        "openedBy" TEXT NOT NULL,
+        "openedAt" TEXT NOT NULL,
+        "marks" TEXT NOT NULL,
+        "candidates" TEXT,
+        "answers" TEXT NOT NULL,
+        "passed" TEXT NOT NULL,
+        "closedAt" TEXT,
+        "outcome" TEXT,
+        "closingNote" TEXT NOT NULL,
+        "decision" TEXT,
+        "version" INTEGER NOT NULL,
+        "removedAt" TEXT)`,
+      `CREATE INDEX "case_site" ON "case" ("siteId", "openedAt")`,
+      `CREATE INDEX "case_breaker" ON "case" ("breakerId")`,
+      ...['reading', 'event', 'observation'].flatMap((table) => [
+        `ALTER TABLE "${table}" ADD COLUMN "caseId" TEXT REFERENCES "case" ("id")`,
+        `ALTER TABLE "${table}" ADD COLUMN "simulated" INTEGER NOT NULL DEFAULT 0`,
+        `CREATE INDEX "${table}_case" ON "${table}" ("caseId") WHERE "caseId" IS NOT NULL`,
+      ]),
+      `ALTER TABLE "event" ADD COLUMN "connected" TEXT`,
+    ]);
+  }
+
+  async down() {
+    throw new Error('A record is not taken back to an older version: restore a backup instead.');
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
-export const MIGRATIONS = [TheRecord1764000000000, TheWholeRecord1764028800000, TheBench1764115200000];
+export const MIGRATIONS = [
+  TheRecord1764000000000,
+  TheWholeRecord1764028800000,
+  TheBench1764115200000,
+  TheCase1764201600000,
+];

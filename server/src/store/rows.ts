@@ -7,6 +7,7 @@ import type {
   Photo,
   Reading,
   Site,
+  TroubleCase,
   WrittenNote,
 } from '@phylaxon/core/record';
 
@@ -51,6 +52,9 @@ export interface LoadRow {
 
 export type CurveRow = Curve;
 
+/** A case; once closed with the decision as it stood, as JSON text. */
+export type CaseRow = TroubleCase & { decision: string | null; removedAt: string | null };
+
 export type ReadingRow = Omit<Reading, 'struck' | 'unit'>;
 export type EventRow = Omit<BreakerEvent, 'struck'>;
 export type ObservationRow = Omit<Observation, 'struck'>;
@@ -83,7 +87,7 @@ export interface VerdictRow {
 
 /** A row of the drawing before and after an edit; `null` where it was not there. */
 export interface RowChange {
-  table: 'site' | 'panel' | 'breaker' | 'circuit' | 'load' | 'curve';
+  table: 'site' | 'panel' | 'breaker' | 'circuit' | 'load' | 'curve' | 'case';
   id: string;
   before: object | null;
   after: object | null;

@@ -11,6 +11,7 @@ const site = (n: number) => ({
   name: `Loft ${n}`,
   note: '',
   createdAt: '2026-01-01T00:00:00.000Z',
+  demo: false,
 });
 
 describe('the SQLite binding', () => {
@@ -120,7 +121,9 @@ describe('the file', () => {
       await run(
         `INSERT INTO breaker (id, panelId, role, space, poles, ratingAmps, kind, family, onDirection, createdAt) VALUES ('b', 'p', 'branch', 1, 1, 20, 'standard', '', 'right', '')`,
       );
-      await run(`INSERT INTO observation VALUES ('o', 'b', '2026', '2026', '', 'sound', 'quiet')`);
+      await run(
+        `INSERT INTO observation (id, breakerId, at, loggedAt, note, test, outcome) VALUES ('o', 'b', '2026', '2026', '', 'sound', 'quiet')`,
+      );
     });
     const change = store.write((manager) =>
       manager.query(`UPDATE observation SET outcome = 'sizzle-or-crackle'`),

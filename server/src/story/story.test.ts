@@ -96,6 +96,8 @@ describe('what a chart draws', () => {
       at: at(n),
       loggedAt: at(n),
       note: '',
+      caseId: null,
+      simulated: false,
       quantity: 'voltage',
       point: 'outlet',
       value: 110 + 10 * Math.sin(n / 40),

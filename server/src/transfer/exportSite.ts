@@ -9,6 +9,7 @@ import { LOGGED } from '../edit/index.ts';
 import { circuitOf, curvesOf, siteRow } from '../record/index.ts';
 import {
   BreakerTable,
+  CaseTable,
   CircuitTable,
   EventTable,
   LoadTable,
@@ -17,6 +18,7 @@ import {
   PanelTable,
   PhotoTable,
   ReadingTable,
+  type CaseRow,
   type EventRow,
   type ReadingRow,
   type StrikeRow,
@@ -43,15 +45,17 @@ const logged = async <R extends Dated>(
 
 /** A reading as a file carries it: the air around it with temperatures only. */
 function readingInFile({ ambientC, ...row }: ReadingRow) {
-  return row.quantity === 'temperature' ? { ...row, ambientC } : row;
+  const simulated = Boolean(row.simulated);
+  return row.quantity === 'temperature' ? { ...row, simulated, ambientC } : { ...row, simulated };
 }
 
 /** An event as a file carries it: what its kind has. */
 function eventInFile(row: EventRow) {
-  const { id, breakerId, kind, at, loggedAt, note, position, feel, result, power, unplugged, ...rest } = row;
-  // SQLite knows no booleans.
-  const circumstances = { ...rest, unplugged: Boolean(unplugged) };
-  const entry = { id, breakerId, kind, at, loggedAt, note };
+  const { id, breakerId, kind, at, loggedAt, note, caseId, position, feel, result, power, ...more } = row;
+  const { unplugged, simulated, connected, ...rest } = more;
+  // SQLite knows no booleans and no lists.
+  const circumstances = { ...rest, unplugged: Boolean(unplugged), connected: listOf(connected) };
+  const entry = { id, breakerId, kind, at, loggedAt, note, caseId, simulated: Boolean(simulated) };
   if (kind === 'handle') return { ...entry, position };
   if (kind === 'held') {
     const { amps, afterSeconds, preloadAmps, ambientC } = rest;
@@ -61,6 +65,15 @@ function eventInFile(row: EventRow) {
     ? { ...entry, feel, result, power, ...circumstances }
     : { ...entry, ...circumstances };
 }
+
+/** A list as SQLite gives it: JSON text. */
+const listOf = (text: unknown) => (typeof text === 'string' ? (JSON.parse(text) as unknown) : null);
+
+/** A case as a file carries it. */
+const caseInFile = ({ siteId: _siteId, decision, ...row }: CaseRow) => ({
+  ...row,
+  decision: decision === null ? null : (JSON.parse(decision) as object),
+});
 
 async function strikesInFile(manager: EntityManager, siteId: string): Promise<SiteFile['strikes']> {
   const lists = [];
@@ -105,6 +118,7 @@ export async function siteFileOf(manager: EntityManager, siteId: string): Promis
      WHERE p.siteId = ? ORDER BY v.rowid`,
     [siteId],
   )) as VerdictRow[];
+  const cases = await manager.find(CaseTable, { where: { siteId }, order: { openedAt: 'ASC', id: 'ASC' } });
   const file = {
     format: SITE_FILE_FORMAT,
     version: SITE_FILE_VERSION,
@@ -120,9 +134,13 @@ export async function siteFileOf(manager: EntityManager, siteId: string): Promis
         ),
       ),
     curves: (await curvesOf(manager, siteId)).map(({ siteId: _siteId, ...curve }) => curve),
+    cases: cases.map(caseInFile),
     readings: (await logged(manager, ReadingTable, siteId)).map(readingInFile),
     events: (await logged(manager, EventTable, siteId)).map(eventInFile),
-    observations: await logged(manager, ObservationTable, siteId),
+    observations: (await logged(manager, ObservationTable, siteId)).map((row) => ({
+      ...row,
+      simulated: Boolean(row.simulated),
+    })),
     notes: await logged(manager, NoteTable, siteId),
     photos: await logged(manager, PhotoTable, siteId),
     strikes: await strikesInFile(manager, siteId),

@@ -4,7 +4,7 @@ import type { EntityManager } from 'typeorm';
 import { insertLogged, LOGGED, newId } from '../edit/index.ts';
 import { ApiError } from '../http/index.ts';
 import { circuitColumns } from '../record/index.ts';
-import { CurveTable, insertMany, PanelTable, SiteTable } from '../store/index.ts';
+import { CaseTable, CurveTable, insertMany, PanelTable, SiteTable } from '../store/index.ts';
 import { decisionText, redecidePanel } from '../verdict/index.ts';
 import { wipeSite } from './wipeSite.ts';
 
@@ -36,6 +36,7 @@ const OWNED: [table: string, ids: (file: SiteFile) => { id: string }[], site: st
     siteOf('(SELECT c.breakerId FROM circuit c WHERE c.id = t.circuitId)'),
   ],
   ['curve', (file) => file.curves, 't.siteId'],
+  ['case', (file) => file.cases, 't.siteId'],
   ['reading', (file) => file.readings, siteOf('t.breakerId')],
   ['event', (file) => file.events, siteOf('t.breakerId')],
   ['observation', (file) => file.observations, siteOf('t.breakerId')],
@@ -98,6 +99,14 @@ async function insertSite(manager: EntityManager, file: SiteFile): Promise<void>
   await manager.insert(
     CurveTable,
     file.curves.map((curve) => ({ siteId, ...curve })),
+  );
+  await manager.insert(
+    CaseTable,
+    file.cases.map(({ decision, ...row }) => ({
+      ...row,
+      siteId,
+      decision: decision === null ? null : decisionText(decision),
+    })),
   );
   await insertLogged(
     manager,

@@ -22,6 +22,7 @@ export async function wipeSite(manager: EntityManager, siteId: string): Promise<
     );
     await run(`DELETE FROM ${entry} WHERE breakerId IN (${BREAKERS})`);
   }
+  await run('DELETE FROM "case" WHERE siteId = ?');
   await run(`DELETE FROM verdict WHERE breakerId IN (${BREAKERS})`);
   await run(`DELETE FROM load WHERE circuitId IN (SELECT id FROM circuit WHERE breakerId IN (${BREAKERS}))`);
   await run(`DELETE FROM circuit WHERE breakerId IN (${BREAKERS})`);

@@ -1,0 +1,76 @@
+import { id } from '@phylaxon/core/record';
+import { z } from 'zod';
+import { handOverPdf, readHandOver, takeHandOver, writeHandOver } from '../handover/index.ts';
+import { Download, route, type Route } from '../http/index.ts';
+import type { Context } from './context.ts';
+import { byId } from './shapes.ts';
+import { fileName } from './transferRoutes.ts';
+
+const isZone = (name: string) => {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: name });
+    return true;
+  } catch {
+    return false;
+  }
+};
+const inZone = z.object({
+  zone: z.string().max(60).refine(isZone, 'This time zone is not known.').default('UTC'),
+});
+
+const UPLOAD = { types: ['application/octet-stream'], limitBytes: 50_000_000 };
+
+export function handOverRoutes({ store, changes }: Context): Route[] {
+  const written = (caseId: string) => store.read((manager) => writeHandOver(manager, caseId));
+  const download = (ending: string, file: string, summary: string, handle: Route['handle']): Route => ({
+    method: 'get',
+    path: `/cases/:id/handover.${ending}`,
+    tag: 'cases',
+    summary,
+    params: byId,
+    query: inZone,
+    status: 200,
+    answer: z.string(),
+    file,
+    handle,
+  });
+  return [
+    download(
+      'json',
+      'application/json',
+      'A case as an open file, to be taken in elsewhere',
+      async ({ params }) => {
+        const file = await written((params as { id: string }).id);
+        return new Download(
+          'application/json',
+          JSON.stringify(file, null, 1),
+          `handover-${fileName(file.card.title)}.json`,
+        );
+      },
+    ),
+    download('pdf', 'application/pdf', 'A case on one page', async ({ params, query }) => {
+      const { zone } = query as z.output<typeof inZone>;
+      const { card } = await written((params as { id: string }).id);
+      return new Download(
+        'application/pdf',
+        await handOverPdf(card, zone),
+        `handover-${fileName(card.title)}.pdf`,
+      );
+    }),
+    route({
+      method: 'post',
+      path: '/handovers',
+      tag: 'cases',
+      summary: 'Take a handed-over case in, with its panel and its evidence, whole or not at all',
+      upload: UPLOAD,
+      status: 201,
+      answer: z.object({ caseId: id }),
+      handle: async ({ upload }) => {
+        const file = await readHandOver(upload);
+        const { caseId, siteId, panelIds } = await store.write((manager) => takeHandOver(manager, file));
+        changes.announce(siteId, ...panelIds);
+        return { caseId };
+      },
+    }),
+  ];
+}

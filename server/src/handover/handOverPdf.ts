@@ -1,0 +1,133 @@
+import type { HandOverCard } from '@phylaxon/core/cases';
+import { sayPercent } from '@phylaxon/core/quantities';
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import pdfMake from 'pdfmake';
+
+/** The application’s own font, as files that a PDF can carry. */
+const folder = dirname(createRequire(import.meta.url).resolve('@fontsource/atkinson-hyperlegible-next'));
+const font = (weight: number, style = 'normal') =>
+  join(folder, 'files', `atkinson-hyperlegible-next-latin-${weight}-${style}.woff`);
+
+pdfMake.setFonts({
+  Atkinson: { normal: font(400), bold: font(700), italics: font(400, 'italic'), bolditalics: font(700) },
+});
+pdfMake.setUrlAccessPolicy(() => false);
+pdfMake.setLocalAccessPolicy((path) => path.startsWith(folder));
+
+/** The font has no such signs. */
+const plain = (text: string) => text.replaceAll('\u2009', ' ').replaceAll('\u202f', ' ').replaceAll('−', '-');
+
+/** An instant in a time zone, as 2026-11-03 20:05. */
+const timeIn = (zone: string) => {
+  const parts = new Intl.DateTimeFormat('sv-SE', { dateStyle: 'short', timeStyle: 'short', timeZone: zone });
+  return (at: string) => parts.format(new Date(at));
+};
+type Time = ReturnType<typeof timeIn>;
+const RULE = '#8b8571';
+const SOFT = '#545a52';
+
+type Content = object;
+
+const heading = (text: string): Content => ({ text, style: 'heading' });
+const list = (texts: readonly string[]): Content => ({ ul: texts.map(plain), style: 'body' });
+
+/** Times and what happened, in two columns. */
+function lines(rows: readonly { at: string; text: string }[], most: number, time: Time): Content {
+  const shown = rows.slice(-most);
+  const left = rows.length - shown.length;
+  return {
+    table: {
+      widths: [92, '*'],
+      body: [
+        ...(left > 0 ? [['', { text: `${left} earlier ones are in the file.`, color: SOFT }]] : []),
+        ...shown.map(({ at, text }) => [{ text: time(at), color: SOFT }, plain(text)]),
+      ],
+    },
+    layout: 'noBorders',
+    style: 'body',
+  };
+}
+
+/** So many lines leave the card on its one page. */
+const MOST = { tried: 8, found: 14 } as const;
+
+/**
+ * The hand-over card as a PDF of one page.
+ *
+ * @param zone the time zone its times are told in, such as Europe/Lisbon
+ */
+export async function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
+  const { decision, stop } = card;
+  const time = timeIn(zone);
+  const facts = [
+    card.words && card.words !== card.title ? `In their words: “${card.words}”` : null,
+    [card.site, card.panel, card.breaker].filter(Boolean).join(' · '),
+    card.conductor && `Conductor: ${card.conductor}`,
+    card.loads.length > 0 && `On it: ${card.loads.join(', ')}`,
+    `Opened ${time(card.openedAt)} by ${card.openedBy === 'homeowner' ? 'the homeowner' : 'an electrician'}`,
+  ].filter((text): text is string => Boolean(text));
+  const sure = decision.confidence === null ? 'not decided yet' : `${sayPercent(decision.confidence)} sure`;
+  const document = pdfMake.createPdf({
+    pageSize: 'LETTER',
+    pageMargins: [42, 36, 42, 36],
+    info: { title: `Hand-over: ${card.title}` },
+    defaultStyle: { font: 'Atkinson', fontSize: 9, lineHeight: 1.15 },
+    styles: {
+      title: { fontSize: 19, bold: true },
+      heading: { fontSize: 9, bold: true, color: SOFT, margin: [0, 8, 0, 2] },
+      body: { margin: [0, 0, 0, 2] },
+      stop: { fontSize: 14, bold: true, color: '#b3221a' },
+    },
+    content: [
+      { text: `Hand-over of a case. Times are ${zone}.`, color: SOFT },
+      { text: plain(card.title), style: 'title' },
+      { text: plain(`${card.complaint}. ${facts.join('. ')}.`), margin: [0, 2, 0, 4] },
+      { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 528, y2: 0, lineColor: RULE }] },
+      ...(stop.length > 0
+        ? [{ text: plain(`Stop: leave it off. ${stop.join(' ')}`), style: 'stop', margin: [0, 6, 0, 0] }]
+        : []),
+      {
+        columns: [
+          {
+            width: '58%',
+            stack: [
+              heading('What was tried'),
+              card.tried.length > 0 ? lines(card.tried, MOST.tried, time) : { text: 'Nothing yet.' },
+              heading('What was found'),
+              card.found.length > 0 ? lines(card.found, MOST.found, time) : { text: 'Nothing yet.' },
+              ...(card.notAnswered.length > 0
+                ? [heading('Not answered'), { text: plain(card.notAnswered.join(', ')) }]
+                : []),
+            ],
+          },
+          {
+            width: '*',
+            stack: [
+              heading('How it stands'),
+              { text: plain(decision.headline), fontSize: 13, bold: true },
+              { text: sure, color: SOFT },
+              list(decision.reasons),
+              heading('What it may be'),
+              {
+                table: {
+                  widths: [34, '*'],
+                  body: card.causes.map(({ name, probability }) => [
+                    { text: sayPercent(probability), bold: true, alignment: 'right' },
+                    plain(name),
+                  ]),
+                },
+                layout: 'noBorders',
+              },
+              ...(card.next.length > 0 ? [heading('What would tell most'), list(card.next)] : []),
+              heading('Do not'),
+              list(card.doNot),
+            ],
+          },
+        ],
+        columnGap: 20,
+      },
+    ],
+  });
+  return Buffer.from(await document.getBuffer());
+}

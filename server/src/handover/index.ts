@@ -1,0 +1,2 @@
+export { readHandOver, takeHandOver, writeHandOver } from './handOver.ts';
+export { handOverPdf } from './handOverPdf.ts';
