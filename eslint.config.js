@@ -47,6 +47,13 @@ export default tseslint.config(
       message: 'The simulator’s network imports ml-matrix and nothing else.',
     }),
   },
+  {
+    files: ['core/src/cases/findBreaker.ts'],
+    rules: restrict({
+      regex: String.raw`^(?!\.{1,2}/|zod$|fuse\.js$)`,
+      message: 'The search for a breaker imports fuse.js besides zod.',
+    }),
+  },
   { files: ['web/src/**/*.{ts,tsx}'], ...reactHooks.configs.flat.recommended },
   {
     files: ['**/*.{js,mjs}'],

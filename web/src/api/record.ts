@@ -1,9 +1,15 @@
 import type { Board, Sheet, SiteSummary, Steps } from '@phylaxon/core/board';
+import type { CaseFile, CaseSummary, Suspect } from '@phylaxon/core/cases';
 import type {
   Breaker,
   BreakerChange,
   BreakerInput,
   BreakerMove,
+  CaseAnswer,
+  CaseChange,
+  CaseClosing,
+  CaseInput,
+  CasePass,
   CircuitInput,
   Curve,
   CurveInput,
@@ -61,6 +67,8 @@ const CSV = 'text/csv';
 /** An entry on its way to the server: sent again until it is stored, it is stored once. */
 export interface Entry {
   id: string;
+  /** Left out: POST. */
+  method?: 'PATCH' | 'DELETE';
   path: string;
   body: object;
   /** What it is and where, for who waits for it. */
@@ -97,6 +105,28 @@ export const entries = {
     entry(`/breakers/${breakerId}/notes`, `A note at ${where}`, { ...input, id: newId() }),
 };
 
+/** What is done in a case, to be sent. */
+export const caseEntries = {
+  open: (input: CaseInput): Entry => ({ id: input.id!, path: '/cases', label: 'A case opened', body: input }),
+  answers: (caseId: string, answers: CaseAnswer[]): Entry =>
+    entry(`/cases/${caseId}/answers`, answers.length === 1 ? 'An answer' : `${answers.length} answers`, {
+      answers: answers.map((answer) => ({ ...answer, id: newId() })),
+    }),
+  pass: (caseId: string, pass: CasePass): Entry =>
+    entry(`/cases/${caseId}/passed`, 'A question put aside', pass),
+  change: (caseId: string, change: CaseChange): Entry => ({
+    ...entry(`/cases/${caseId}`, 'A change to a case', change),
+    method: 'PATCH',
+  }),
+  close: (caseId: string, closing: CaseClosing): Entry =>
+    entry(`/cases/${caseId}/close`, 'A case closed', closing),
+  reopen: (caseId: string): Entry => entry(`/cases/${caseId}/reopen`, 'A case taken up again', {}),
+  takeBack: (caseId: string, answerId: string): Entry => ({
+    ...entry(`/cases/${caseId}/answers/${answerId}`, 'An answer taken back', {}),
+    method: 'DELETE',
+  }),
+};
+
 /** The record's routes, one function each. */
 export const api = {
   sites: () => request<{ sites: SiteSummary[] }>('GET', '/sites'),
@@ -131,8 +161,14 @@ export const api = {
     request<Breaker>('POST', `/breakers/${id}/replace`, input),
   setCircuit: (id: string, input: CircuitInput) => request<Sheet>('PUT', `/breakers/${id}/circuit`, input),
 
-  send: ({ path, body }: Pick<Entry, 'path' | 'body'>) => request('POST', path, body),
-  strike: (kind: EntryKind, id: string, why: string, replacement?: ReadingInput) =>
+  openCases: () => request<{ cases: CaseSummary[] }>('GET', '/cases'),
+  cases: (siteId: string) => request<{ cases: CaseSummary[] }>('GET', `/sites/${siteId}/cases`),
+  suspects: (siteId: string) => request<{ suspects: Suspect[] }>('GET', `/sites/${siteId}/suspects`),
+  caseFile: (id: string) => request<CaseFile>('GET', `/cases/${id}`),
+
+  send: ({ method, path, body }: Pick<Entry, 'method' | 'path' | 'body'>) =>
+    request(method ?? 'POST', path, body),
+  strike: (kind: EntryKind, id: string, why: string, replacement?: ReadingInput | EventInput) =>
     request('POST', `/${kind}/${id}/strike`, { why, replacement }),
   addPhoto: (breakerId: string, picture: Blob, at: string, note: string) =>
     sendFile(`/breakers/${breakerId}/photos${query({ id: newId(), at, note })}`, picture, 'image/jpeg'),
@@ -156,7 +192,13 @@ export const api = {
     sendFile<ReadingsPreview>(`/panels/${panelId}/readings/preview`, file, CSV),
   importReadings: (panelId: string, file: Blob) =>
     sendFile<ReadingsPreview>(`/panels/${panelId}/readings`, file, CSV),
+  takeHandOver: (file: Blob) => sendFile<{ caseId: string }>('/handovers', file, ZIP),
   files: {
+    handOver: (caseId: string) => fileAddress(`/cases/${caseId}/handover.json`),
+    handOverPage: (caseId: string) =>
+      fileAddress(
+        `/cases/${caseId}/handover.pdf${query({ zone: Intl.DateTimeFormat().resolvedOptions().timeZone })}`,
+      ),
     zip: (siteId: string) => fileAddress(`/sites/${siteId}/site.zip`),
     json: (siteId: string) => fileAddress(`/sites/${siteId}/site.json`),
     readings: (siteId: string) => fileAddress(`/sites/${siteId}/readings.csv`),

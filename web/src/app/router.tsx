@@ -6,6 +6,9 @@ const startView = async () => ({ Component: (await import('../start/index.ts')).
 const siteView = async () => ({ Component: (await import('../site/index.ts')).SitePage });
 const newPanelView = async () => ({ Component: (await import('../site/index.ts')).NewPanelPage });
 const panelView = async () => ({ Component: (await import('../panel/index.ts')).PanelPage });
+const openCaseView = async () => ({ Component: (await import('../case/index.ts')).OpenCasePage });
+const caseView = async () => ({ Component: (await import('../case/index.ts')).CasePage });
+const handOverView = async () => ({ Component: (await import('../case/index.ts')).HandOverPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -19,6 +22,9 @@ export const router = createBrowserRouter([
       { path: 'sites/:siteId', lazy: siteView },
       { path: 'sites/:siteId/panels/new', lazy: newPanelView },
       { path: 'settings', lazy: settingsView },
+      { path: 'cases/new', lazy: openCaseView },
+      { path: 'cases/:caseId', lazy: caseView },
+      { path: 'cases/:caseId/handover', lazy: handOverView },
       {
         path: 'panels/:panelId',
         lazy: panelView,

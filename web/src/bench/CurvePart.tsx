@@ -1,12 +1,11 @@
 import { CITATIONS } from '@phylaxon/core/standards';
 import { useState } from 'react';
-import { ampsText, dateText, inUnits } from '../shared/index.ts';
+import { ampsText, dateText, inUnits, Part } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { AskBox } from './AskBox.tsx';
 import type { PartProps } from './Bench.tsx';
 import { CurveChart } from './CurveChart.tsx';
 import { FamilyCurve } from './FamilyCurve.tsx';
-import { Section } from './Section.tsx';
 
 /** The time-current curve of the breaker, with what is on record of it, and a question to it. */
 export function CurvePart({ sheet }: PartProps) {
@@ -15,19 +14,19 @@ export function CurvePart({ sheet }: PartProps) {
   const profile = useProfile((state) => state.profile);
   return (
     <div className="space-y-6">
-      <Section title="Ask it">
+      <Part title="Ask it">
         <AskBox key={breaker.id} sheet={sheet} onAsked={setAsked} />
-      </Section>
-      <Section title={`When a ${ampsText(breaker.ratingAmps)} unit opens`}>
+      </Part>
+      <Part title={`When a ${ampsText(breaker.ratingAmps)} unit opens`}>
         <CurveChart sheet={sheet} asked={asked} />
         <p className="mt-1 text-sm text-ink-soft">
           {sheet.curve ? `Band: as ${sheet.curve.family} prints it. ` : ''}
           {CITATIONS.thermalTrip}.
           {breaker.kind !== 'standard' && ' The electronics of this unit may open it sooner, and rightly.'}
         </p>
-      </Section>
+      </Part>
       {trials.length > 0 && (
-        <Section title="On record">
+        <Part title="On record">
           <ul className="divide-y divide-rule">
             {trials.map(({ eventId, at, outcome, text }) => (
               <li key={eventId} className="py-2">
@@ -38,7 +37,7 @@ export function CurvePart({ sheet }: PartProps) {
               </li>
             ))}
           </ul>
-        </Section>
+        </Part>
       )}
       {profile === 'electrician' && <FamilyCurve key={sheet.curve?.version ?? 0} sheet={sheet} />}
     </div>

@@ -18,9 +18,9 @@ import {
   sayError,
   showErrors,
   toNumber,
+  Part,
 } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
-import { Section } from './Section.tsx';
 
 /** Empty rows are not points. */
 const row = z.object({
@@ -62,9 +62,9 @@ export function FamilyCurve({ sheet }: { sheet: Sheet }) {
   const number = { setValueAs: toNumber };
   if (breaker.family === '') {
     return (
-      <Section title="Its family’s printed curve">
+      <Part title="Its family’s printed curve">
         <p>Name the breaker’s part family first (tab “Breaker”): a curve belongs to a family.</p>
-      </Section>
+      </Part>
     );
   }
 

@@ -10,12 +10,12 @@ import {
   type ChanceQuestion,
   type RunningQuestion,
 } from '../compute/index.ts';
-import { ampsText, Button, FileField, percentText, Problems } from '../shared/index.ts';
+import { ampsText, Button, FileField, percentText, Problems, Part } from '../shared/index.ts';
 import type { PartProps } from './Bench.tsx';
 import { pointsOf, recordOf, runningLoads, sayTimes, sayUnitTimes } from './bench.ts';
 import { AirPick, Pick } from './Pick.tsx';
 import { ChanceChart, CurrentChart } from './RunningCharts.tsx';
-import { Figures, Section } from './Section.tsx';
+import { Figures } from './Figures.tsx';
 
 const HOURS = [1, 8, 24, 168];
 const UNITS = 10_000;
@@ -138,9 +138,7 @@ function Worked({ sheet, profile, onCircuit }: WorkedProps) {
           </button>
         </p>
       )}
-      <Section
-        title={fromFile ? 'When it opens on that current' : 'When it opens, everything starting at once'}
-      >
+      <Part title={fromFile ? 'When it opens on that current' : 'When it opens, everything starting at once'}>
         <p>
           A sound unit:{' '}
           <strong>{sayWithin(sound.fastestSeconds, sound.slowestSeconds, profile.hours ?? 24)}</strong>.
@@ -150,14 +148,14 @@ function Worked({ sheet, profile, onCircuit }: WorkedProps) {
             This one, by its record: <strong>{sayUnitTimes(unit)}</strong>.
           </p>
         )}
-      </Section>
-      <Section title="The chance of a trip, hour by hour">
+      </Part>
+      <Part title="The chance of a trip, hour by hour">
         <Chances
           key={JSON.stringify(profile)}
           base={{ profile, units: UNITS, events, curve }}
           hasRecord={events.length > 0}
         />
-      </Section>
+      </Part>
     </>
   );
 }

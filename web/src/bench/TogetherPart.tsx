@@ -2,11 +2,10 @@ import type { RunningLoad } from '@phylaxon/core/profile';
 import { MOST_TOGETHER, type Together } from '@phylaxon/core/together';
 import { useState } from 'react';
 import { useComputation, useWork } from '../compute/index.ts';
-import { ampsText, Button, classes, temperatureText } from '../shared/index.ts';
+import { ampsText, Button, classes, temperatureText, Part } from '../shared/index.ts';
 import type { PartProps } from './Bench.tsx';
 import { pointsOf, recordOf, runningLoads, sayList, sayTimes, sayTrips, sayUnitTimes } from './bench.ts';
 import { AirPick } from './Pick.tsx';
-import { Section } from './Section.tsx';
 
 /** So many sets are shown; the rest are counted. */
 const SHOWN = 12;
@@ -75,7 +74,7 @@ function TryOut({ sheet, loads, ambientC }: SetProps) {
   const toggle = (id: string) =>
     setOff((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
   return (
-    <Section title="Switch them on and off">
+    <Part title="Switch them on and off">
       <div className="flex flex-wrap gap-2">
         {loads.map(({ id, name, amps: own }) => {
           const isOn = !off.includes(id);
@@ -110,7 +109,7 @@ function TryOut({ sheet, loads, ambientC }: SetProps) {
           This one, by its record: <strong>{sayUnitTimes(own[0])}</strong>.
         </p>
       )}
-    </Section>
+    </Part>
   );
 }
 
@@ -124,7 +123,7 @@ function Sets({ answer, loads, sheet, ambientC }: SetProps & { answer: Together 
     sayList(ids.map((id) => loads.find((load) => load.id === id)?.name ?? id));
   return (
     <>
-      <Section title="These may trip it, the smallest sets first">
+      <Part title="These may trip it, the smallest sets first">
         {answer.offending.length === 0 ? (
           <p>None: everything together runs for ever.</p>
         ) : (
@@ -159,8 +158,8 @@ function Sets({ answer, loads, sheet, ambientC }: SetProps & { answer: Together 
         {answer.offendingCount > answer.offending.length && (
           <p className="text-sm text-ink-soft">And {answer.offendingCount - answer.offending.length} more.</p>
         )}
-      </Section>
-      <Section title="These run together for ever">
+      </Part>
+      <Part title="These run together for ever">
         {answer.forever.length === 0 ? (
           <p>No set does: every load may trip it alone.</p>
         ) : (
@@ -178,7 +177,7 @@ function Sets({ answer, loads, sheet, ambientC }: SetProps & { answer: Together 
             `And ${answer.foreverCount - answer.forever.length} others. `}
           {answer.holding} of {answer.sets} sets never trip a sound unit; all were looked at.
         </p>
-      </Section>
+      </Part>
     </>
   );
 }

@@ -18,13 +18,13 @@ import {
   inUnits,
   percentText,
   temperatureText,
+  Part,
 } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import type { PartProps } from './Bench.tsx';
 import { recordOf } from './bench.ts';
 import { DensityChart } from './DensityChart.tsx';
 import { NextTrial } from './NextTrial.tsx';
-import { Section } from './Section.tsx';
 
 const JUDGED: Record<Judgement, string> = {
   weak: 'By its record it is weak: it opens below its rating',
@@ -66,12 +66,12 @@ export function UnitPart(props: PartProps) {
         <Sides probability={result.probability} />
       </div>
       <NextTrial {...props} result={result} />
-      <Section title="Where it opens, before and after its record">
+      <Part title="Where it opens, before and after its record">
         <DensityChart told={told} ratingAmps={rating} />
-      </Section>
-      <Section title="What each event added">
+      </Part>
+      <Part title="What each event added">
         <Contributions sheet={sheet} told={told} />
-      </Section>
+      </Part>
       <p className="text-sm text-ink-soft">
         Currents are taken as read {percentText(NOTES.currentSd)} wrong, times {percentText(NOTES.timeShare)}{' '}
         and {sayDuration(NOTES.timeSeconds)}, and {percentText(NOTES.strayShare)} of the notes as saying

@@ -1,8 +1,8 @@
 import { replacedForShorts } from '@phylaxon/core/wear';
 import { differenceInDays, parseISO } from 'date-fns';
-import { dateText } from '../shared/index.ts';
+import { dateText, Part } from '../shared/index.ts';
 import type { PartProps } from './Bench.tsx';
-import { Figures, Section } from './Section.tsx';
+import { Figures } from './Figures.tsx';
 
 const SCHOOL_WORDS = {
   each: 'after each dead short',
@@ -43,7 +43,7 @@ export function WearPart({ sheet: { wear, schools, breaker } }: Pick<PartProps, 
           },
         ]}
       />
-      <Section title="What follows">
+      <Part title="What follows">
         <ul className="list-disc space-y-1 pl-5">
           <li>
             {replacedForShorts(wear, schools.afterDeadShort)
@@ -59,7 +59,7 @@ export function WearPart({ sheet: { wear, schools, breaker } }: Pick<PartProps, 
               : 'Its handle was worked within the last half year.'}
           </li>
         </ul>
-      </Section>
+      </Part>
       <p className="text-sm text-ink-soft">
         Counted from the log: what nobody logged is not in it. A reset counts as two workings, off and on; a
         trip as one.

@@ -1,3 +1,5 @@
 export { ArrangeBoard } from './ArrangeBoard.tsx';
 export { Board } from './Board.tsx';
 export { BoardTools } from './BoardTools.tsx';
+export { PanelSketch } from './PanelSketch.tsx';
+export { placeWords } from './placeWords.ts';

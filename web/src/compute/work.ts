@@ -1,3 +1,4 @@
+import { findBreaker, handOverOf, lookAtCase, type CaseFile, type Suspect } from '@phylaxon/core/cases';
 import {
   beliefFrom,
   openingTimes,
@@ -8,8 +9,11 @@ import {
   type TrialLoad,
 } from '@phylaxon/core/effective';
 import { drawProfile, profileQuestion, profileTimes } from '@phylaxon/core/profile';
+import type { DeadMark } from '@phylaxon/core/record';
+import { standIn, type StandInQuestion } from '@phylaxon/core/simulate';
 import { timesTogether, type TogetherInput } from '@phylaxon/core/together';
 import type { CurvePoint } from '@phylaxon/core/trip';
+import type { Profile } from '@phylaxon/core/vocabulary';
 import { profileOf, type RunningQuestion } from './loggedCurrent.ts';
 
 interface SettleQuestion {
@@ -30,8 +34,25 @@ interface RunningTimesQuestion {
   events: EffectiveRatingInput['events'];
 }
 
-/** Work of the bench that has no place in the compute API: what is drawn, and what to try next. */
+interface FindQuestion {
+  suspects: Suspect[];
+  words: string;
+  marks: DeadMark[];
+}
+
+/** A case as it is looked at: `stamp` comes back with the answer, to tell which question it answers. */
+interface CaseQuestion {
+  file: CaseFile;
+  profile: Profile;
+  stamp: string;
+}
+
+/** Work that has no place in the compute API: what is drawn, what to try next, how a case stands. */
 export const WORK = {
+  look: ({ file, profile, stamp }: CaseQuestion) => ({ ...lookAtCase(file, profile), stamp }),
+  card: (file: CaseFile) => handOverOf(file),
+  find: ({ suspects, words, marks }: FindQuestion) => findBreaker(suspects, words, marks),
+  standIn: (question: StandInQuestion) => standIn(question),
   unit: (question: EffectiveRatingInput) => readUnit(question),
   settle: ({ record, ampacity, loads }: SettleQuestion) => trialToSettle(record, ampacity, loads),
   /** When this unit opens at each of several currents, from cold. */

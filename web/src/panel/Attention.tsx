@@ -1,5 +1,6 @@
 import { attentionOf, type Board } from '@phylaxon/core/board';
 import { Link } from 'react-router';
+import { CaseList, useOpenCases } from '../casebook/index.ts';
 import { DirectoryForm } from '../setup/index.ts';
 import { classes, inUnits } from '../shared/index.ts';
 
@@ -8,8 +9,23 @@ export function Attention({ board }: { board: Board }) {
   const { panel, breakers } = board;
   const pressing = attentionOf(panel, breakers);
   const empty = breakers.every(({ breaker }) => breaker.role === 'main');
+  const cases = useOpenCases().filter((one) => one.case.panelId === panel.id);
   return (
     <div className="max-w-2xl">
+      <p className="mb-4">
+        <Link
+          to={`/cases/new?panel=${panel.id}`}
+          className="inline-flex min-h-12 items-center rounded-sm bg-ink px-5 text-lg font-semibold text-bone-raised hover:opacity-85"
+        >
+          Something is wrong here
+        </Link>
+      </p>
+      {cases.length > 0 && (
+        <section aria-label="Open cases" className="mb-6">
+          <h2 className="text-xl font-bold">Open cases</h2>
+          <CaseList cases={cases} />
+        </section>
+      )}
       <h2 className="text-2xl font-bold">{attentionTitle(pressing.length, empty)}</h2>
       <ol className="mt-2 divide-y divide-rule">
         {pressing.map(({ breakerId, space, label, headline, because, stop }) => (

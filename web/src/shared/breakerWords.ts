@@ -1,14 +1,9 @@
 import { legsOf, sayPlace } from '@phylaxon/core/panel';
-import type { Breaker, BreakerKind } from '@phylaxon/core/record';
+import { KIND_WORDS, type Breaker, type BreakerKind } from '@phylaxon/core/record';
 
-/** Kinds of breaker in words, and short as on the board. */
-export const KIND_WORDS: Record<BreakerKind, string> = {
-  standard: 'standard',
-  gfci: 'ground-fault',
-  afci: 'arc-fault',
-  dual: 'ground- and arc-fault',
-  surge: 'surge protection',
-};
+export { KIND_WORDS };
+
+/** Kinds of breaker, short as on the board. */
 export const KIND_SHORT: Record<BreakerKind, string> = {
   standard: '',
   gfci: 'GF',

@@ -3,13 +3,13 @@ import type { FieldValues, UseFormReturn } from 'react-hook-form';
 
 const keyOf = (name: string) => `phylaxon-draft-${name}`;
 
-const kept = (name: string): object | null => {
+function kept<T = object>(name: string): T | null {
   try {
-    return JSON.parse(sessionStorage.getItem(keyOf(name)) ?? 'null') as object | null;
+    return JSON.parse(sessionStorage.getItem(keyOf(name)) ?? 'null') as T | null;
   } catch {
     return null;
   }
-};
+}
 
 /** What a form starts with: what was typed into it before a reload and not stored, else `start`. */
 export const withDraft = <V extends FieldValues>(name: string, start: V): V => ({ ...start, ...kept(name) });
@@ -50,6 +50,17 @@ export function useDraft<V extends FieldValues, C, T>(
     forget();
   };
   return { restored, forget, clear };
+}
+
+/** State that survives a reload of the page until it is forgotten, for what is told step by step and not in a form. */
+export function useKept<T>(name: string, start: T): [T, (value: T) => void, () => void] {
+  const [value, setValue] = useState<T>(() => kept<T>(name) ?? start);
+  const keep = (next: T) => {
+    sessionStorage.setItem(keyOf(name), JSON.stringify(next));
+    setValue(next);
+  };
+  const forget = () => sessionStorage.removeItem(keyOf(name));
+  return [value, keep, forget];
 }
 
 /** Says that a form holds what was typed before, and offers to empty it. */

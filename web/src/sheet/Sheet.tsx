@@ -3,18 +3,19 @@ import type { Sheet as SheetData } from '@phylaxon/core/board';
 import type { TestId } from '@phylaxon/core/vocabulary';
 import { lazy, Suspense, useRef, useState } from 'react';
 import { Link } from 'react-router';
+import { useOpenCases } from '../casebook/index.ts';
 import { CircuitForm } from '../circuit/index.ts';
+import { CoolDown, DecisionCard } from '../decision/index.ts';
 import { destinationOf, Log, type LogTab } from '../log/index.ts';
 import { BreakerForm, BreakerPlace } from '../setup/index.ts';
 import { breakerText, Button, placeText } from '../shared/index.ts';
-import { Story } from '../story/index.ts';
 import { usePanel } from '../stores/index.ts';
-import { CoolDown } from './CoolDown.tsx';
-import { DecisionCard } from './DecisionCard.tsx';
 import { LastMeasured } from './LastMeasured.tsx';
 
-/** Its charts load when it is opened. */
+/** These load when they are opened, the bench with its charts. */
 const Bench = lazy(() => import('../bench/index.ts').then(({ Bench: bench }) => ({ default: bench })));
+
+const Story = lazy(() => import('../story/index.ts').then(({ Story: story }) => ({ default: story })));
 
 const TABS = ['Log', 'Bench', 'Circuit', 'Record', 'Breaker'] as const;
 
@@ -33,6 +34,7 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
   const stopped = decision.stop.active;
   const board = usePanel((state) => state.board);
   const where = `${breaker.role === 'main' ? panel.name : (circuit?.label ?? 'No circuit named')}, ${placeText(breaker)}`;
+  const open = useOpenCases().find((one) => one.case.breakerId === breaker.id);
   const [tab, setTab] = useState(0);
   const [logTab, setLogTab] = useState<LogTab>('reading');
   const work = useRef<HTMLDivElement>(null);
@@ -74,6 +76,12 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
           </p>
         )}
         <p className="mt-3 flex flex-wrap gap-2">
+          <Link
+            to={open ? `/cases/${open.case.id}` : `/cases/new?panel=${panel.id}&breaker=${breaker.id}`}
+            className="inline-flex min-h-11 items-center rounded-sm bg-ink px-4 font-semibold text-bone-raised hover:opacity-85"
+          >
+            {open ? 'Go on with the open case' : 'Open a case'}
+          </Link>
           {/* Nothing on the way to a reset while a danger sign stands. */}
           {(stopped ? (['reading', 'look'] as const) : (['reading', 'trip', 'reset'] as const)).map(
             (form) => (
@@ -119,7 +127,9 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
             <CircuitForm breaker={breaker} circuit={circuit} schools={schools} />
           </TabPanel>
           <TabPanel tabIndex={-1}>
-            <Story breaker={breaker} where={where} />
+            <Suspense fallback={<p className="h-72">Reading …</p>}>
+              <Story breaker={breaker} where={where} />
+            </Suspense>
           </TabPanel>
           <TabPanel tabIndex={-1}>
             <div className="space-y-6">

@@ -3,6 +3,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../api/index.ts';
+import { SiteCases } from '../casebook/index.ts';
 import { Search } from '../search/index.ts';
 import { Button, FieldError, Notice, sayError, showErrors, TextField } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
@@ -48,6 +49,7 @@ export function SitePage() {
           </header>
           <Search siteId={siteId} />
           <Panels summary={summary} />
+          <SiteCases siteId={siteId} />
           <Files summary={summary} />
           <NameAndNote key={summary.site.name} summary={summary} onStored={load} />
           <Wipe summary={summary} />

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { api, type ImportMode, type SitePreview } from '../api/index.ts';
 import { Button, FileField, Problems, problemsOf } from '../shared/index.ts';
 
@@ -18,6 +19,7 @@ const COUNTED = [
   'observations',
   'notes',
   'photos',
+  'cases',
   'verdicts',
 ];
 
@@ -27,8 +29,12 @@ const counted = (n: number, list: string) => {
   return `${n} ${n === 1 ? name.slice(0, -1) : name}`;
 };
 
-/** A site from a file: what it would do is shown before it is done. */
+/** A hand-over names itself in its first line or two. */
+const isHandOver = async (file: File) => (await file.slice(0, 200).text()).includes('"phylaxon-handover"');
+
+/** A site from a file: what it would do is shown before it is done. A handed-over case is taken in and opened. */
 export function ImportSite({ onImported }: { onImported: () => void }) {
+  const navigate = useNavigate();
   const [file, setFile] = useState<File | null>(null);
   const [preview, setPreview] = useState<SitePreview | null>(null);
   const [problems, setProblems] = useState<string[]>([]);
@@ -45,6 +51,10 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
     setProblems([]);
     setState('reading');
     try {
+      if (await isHandOver(chosen)) {
+        const { caseId } = await api.takeHandOver(chosen);
+        return await navigate(`/cases/${caseId}`);
+      }
       setPreview(await api.previewSite(chosen));
       setState('idle');
     } catch (error) {
@@ -66,7 +76,7 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
   return (
     <div className="space-y-3">
       <FileField
-        label="Import a site from a file"
+        label="Import a site, or a case handed over to you"
         accept=".zip,.json,application/zip,application/json"
         onFile={(chosen) => void choose(chosen)}
       />

@@ -2,6 +2,7 @@ import type { SiteSummary } from '@phylaxon/core/board';
 import { useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/index.ts';
+import { CaseList, useOpenCases } from '../casebook/index.ts';
 import { Button, classes, inUnits, Notice } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 import { ImportSite } from './ImportSite.tsx';
@@ -16,6 +17,7 @@ export function StartPage() {
   useSettings();
   const [sites, setSites] = useState<SiteSummary[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const cases = useOpenCases();
 
   const load = useCallback(() => {
     api.sites().then(
@@ -31,9 +33,23 @@ export function StartPage() {
   return (
     <main className="mx-auto max-w-6xl px-4 py-6">
       <title>Phylaxon</title>
-      <h1 className="text-3xl font-bold text-balance">
-        {sites?.length === 0 ? 'Draw your first panel' : 'Which panel are you at?'}
-      </h1>
+      <h1 className="text-3xl font-bold text-balance">What brings you here?</h1>
+      <p className="mt-3">
+        <Link
+          to="/cases/new"
+          className="inline-flex min-h-14 items-center rounded-sm bg-ink px-6 text-xl font-bold text-bone-raised hover:opacity-85"
+        >
+          Something is dead, trips or worries me
+        </Link>
+      </p>
+      {cases.length > 0 && (
+        <section aria-label="Open cases" className="mt-5 max-w-3xl">
+          <h2 className="text-xl font-bold">
+            {cases.length === 1 ? 'One case is open' : `${cases.length} cases are open`}
+          </h2>
+          <CaseList cases={cases} />
+        </section>
+      )}
       {problem && (
         <Notice title={problem}>
           <Button look="quiet" className="mt-2" onClick={load}>
@@ -44,8 +60,8 @@ export function StartPage() {
       {sites && (
         <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
           <div className="space-y-7">
-            {sites.map((site) => (
-              <Site key={site.site.id} summary={site} />
+            {sites.map((site, i) => (
+              <Site key={site.site.id} summary={site} alike={alikeBefore(sites, i)} />
             ))}
             <div className="space-y-3 border-t border-rule-strong pt-4">
               <Link
@@ -64,9 +80,13 @@ export function StartPage() {
   );
 }
 
-function Site({ summary: { site, panels } }: { summary: SiteSummary }) {
+/** How many sites before this one have its name: a case handed over brings its site’s name along. */
+const alikeBefore = (sites: readonly SiteSummary[], at: number) =>
+  sites.slice(0, at).filter(({ site }) => site.name === sites[at]!.site.name).length;
+
+function Site({ summary: { site, panels }, alike }: { summary: SiteSummary; alike: number }) {
   return (
-    <section aria-label={site.name}>
+    <section aria-label={alike === 0 ? site.name : `${site.name}, ${alike + 1}`}>
       <h2 className="text-xl font-bold">
         <Link
           to={`/sites/${site.id}`}

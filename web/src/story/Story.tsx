@@ -2,7 +2,7 @@ import type { Breaker } from '@phylaxon/core/record';
 import { STORY_KINDS } from '@phylaxon/core/story';
 import { lazy, Suspense, useId, useState } from 'react';
 import { api } from '../api/index.ts';
-import { Button, classes, Notice, timeText } from '../shared/index.ts';
+import { Button, classes, SimulatedMark, Notice, timeText } from '../shared/index.ts';
 import { KIND_NAMES, storyLine, type StoryLine } from './entries.ts';
 import { NoteForm } from './NoteForm.tsx';
 import { PhotoForm } from './PhotoForm.tsx';
@@ -140,6 +140,7 @@ function Line({ line, earlier, onStrike }: { line: StoryLine; earlier: boolean; 
         <span className="figures block text-sm text-ink-soft">
           {timeText(at)}
           {earlier && ' · of the part before'}
+          {line.simulated && <SimulatedMark />}
         </span>
         {photo && (
           <a href={api.photoAddress(photo.sha256)} target="_blank" rel="noreferrer" className="mt-1 block">

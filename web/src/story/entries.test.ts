@@ -86,6 +86,8 @@ test('a corrected reading is one the server takes, with only its figure changed'
     instrument: 'thermal-camera',
     loadState: 'normal',
     note: 'left lug',
+    caseId: null,
+    simulated: false,
   });
   expect(readingInput.safeParse(corrected(aReading('voltage', 'outlet', 11), 119)).success).toBe(true);
 });

@@ -1,5 +1,11 @@
 import { sayDuration } from '@phylaxon/core/quantities';
-import type { BreakerEvent, Photo, Reading, ReadingInput } from '@phylaxon/core/record';
+import {
+  PACE_WORDS,
+  type BreakerEvent,
+  type Photo,
+  type Reading,
+  type ReadingInput,
+} from '@phylaxon/core/record';
 import type { StoryEntry, StoryKind } from '@phylaxon/core/story';
 import { sayOutcome } from '@phylaxon/core/vocabulary';
 import type { EntryKind } from '../api/index.ts';
@@ -24,6 +30,8 @@ export interface StoryLine {
   figure: string | null;
   details: string[];
   struck: Reading['struck'];
+  /** The simulated stand-in told it. */
+  simulated: boolean;
   /** What it is struck as; `null`: a decision or a part, which are never struck. */
   strikable: EntryKind | null;
   /** The reading behind the line, which can be corrected in one go. */
@@ -54,12 +62,6 @@ export const POINT_WORDS: Record<Reading['point'], string> = {
   terminal: 'Temperature of its terminal',
 };
 
-const PACE_WORDS = {
-  'at-once': 'at once',
-  seconds: 'within a minute',
-  minutes: 'within the hour',
-  hours: 'after more than an hour',
-} as const;
 const CAUSE_WORDS = {
   unknown: null,
   'known-present': 'cause known, still there',
@@ -110,6 +112,7 @@ function eventLine(event: BreakerEvent, verdict: string | null) {
       event.feel && sayOutcome('reset-feel', event.feel),
       event.power && sayOutcome('power-after-reset', event.power),
       event.unplugged && 'everything unplugged',
+      event.connected && event.connected.length > 0 && `with only ${event.connected.join(', ')} connected`,
       CAUSE_WORDS[event.cause],
       event.note,
     ),
@@ -150,10 +153,24 @@ function partLine({ part: { breaker, what, inPlaceOf } }: OfKind<'parts'>) {
 /** An entry in words. */
 export function storyLine(entry: StoryEntry): StoryLine {
   const { id, kind, at } = entry;
-  const base = { id, key: `${kind} ${id} ${at}`, kind, at, struck: null, strikable: null };
+  const base = {
+    id,
+    key: `${kind} ${id} ${at}`,
+    kind,
+    at,
+    struck: null,
+    strikable: null,
+    simulated: false,
+  };
   switch (entry.kind) {
     case 'readings':
-      return { ...base, ...readingLine(entry.reading), struck: entry.reading.struck, strikable: 'readings' };
+      return {
+        ...base,
+        ...readingLine(entry.reading),
+        struck: entry.reading.struck,
+        strikable: 'readings',
+        simulated: entry.reading.simulated,
+      };
     case 'trips':
     case 'resets':
       return {
@@ -161,11 +178,20 @@ export function storyLine(entry: StoryEntry): StoryLine {
         ...eventLine(entry.event, entry.verdict),
         struck: entry.event.struck,
         strikable: 'events',
+        simulated: entry.event.simulated,
       };
     case 'looks': {
-      const { test, outcome, note, struck } = entry.observation;
+      const { test, outcome, note, struck, simulated } = entry.observation;
       const what = inUnits(sayOutcome(test, outcome));
-      return { ...base, what, figure: null, details: present(note), struck, strikable: 'observations' };
+      return {
+        ...base,
+        what,
+        figure: null,
+        details: present(note),
+        struck,
+        strikable: 'observations',
+        simulated,
+      };
     }
     case 'notes':
       return {
@@ -195,7 +221,7 @@ export function storyLine(entry: StoryEntry): StoryLine {
 
 /** A reading with another figure, as it is sent to take the struck one’s place. */
 export function corrected(reading: Reading, value: number): ReadingInput {
-  const { quantity, point, at, loadState, instrument, note, ambientC } = reading;
-  const same = { quantity, point, value, at, loadState, instrument, note };
+  const { quantity, point, at, loadState, instrument, note, caseId, simulated, ambientC } = reading;
+  const same = { quantity, point, value, at, loadState, instrument, note, caseId, simulated };
   return (quantity === 'temperature' ? { ...same, ambientC } : same) as ReadingInput;
 }

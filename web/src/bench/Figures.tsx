@@ -1,15 +1,3 @@
-import type { ReactNode } from 'react';
-
-/** A part of the bench with its title. */
-export function Section({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section>
-      <h3 className="border-b border-rule-strong pb-1 text-sm font-semibold text-ink-soft">{title}</h3>
-      <div className="pt-3">{children}</div>
-    </section>
-  );
-}
-
 export interface BigFigure {
   what: string;
   figure: string;

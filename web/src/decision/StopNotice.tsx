@@ -1,6 +1,6 @@
 import type { Decision } from '@phylaxon/core/diagnose';
 import { OctagonAlert } from 'lucide-react';
-import { inUnits } from '../shared/index.ts';
+import { DoNow, StopReasons } from './StopLists.tsx';
 
 /** A danger sign, told once, with what to do now and whom to call. */
 export function StopNotice({ stop }: { stop: Decision['stop'] }) {
@@ -10,17 +10,8 @@ export function StopNotice({ stop }: { stop: Decision['stop'] }) {
         <OctagonAlert aria-hidden="true" className="size-7 shrink-0" />
         Stop. Leave it off.
       </h2>
-      <ul className="mt-2 font-medium">
-        {stop.reasons.map((reason) => (
-          <li key={reason}>{inUnits(reason)}</li>
-        ))}
-      </ul>
-      <ol className="mt-3 list-decimal space-y-1 pl-6">
-        {stop.doNow.map((step) => (
-          <li key={step}>{step}</li>
-        ))}
-        {stop.call && <li className="font-bold">{stop.call}</li>}
-      </ol>
+      <StopReasons stop={stop} className="mt-2 font-medium" />
+      <DoNow stop={stop} className="mt-3 space-y-1" />
     </section>
   );
 }

@@ -1,7 +1,6 @@
 import { sayConfidence } from '@phylaxon/core/diagnose';
 import type { Decision, NextTest } from '@phylaxon/core/diagnose';
-import { type ReactNode } from 'react';
-import { classes, familyMark, inUnits, percentText } from '../shared/index.ts';
+import { classes, familyMark, inUnits, Part, percentText } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { Causes } from './Causes.tsx';
 import { NextTests } from './NextTests.tsx';
@@ -18,10 +17,12 @@ const EDGE = {
 interface Props {
   decision: Decision;
   onLog: (test: NextTest['test']) => void;
+  /** The likely causes are told beside it already. */
+  causesBeside?: boolean;
 }
 
 /** The decision: what to do, how sure, why, what would change it, what to measure next. */
-export function DecisionCard({ decision, onLog }: Props) {
+export function DecisionCard({ decision, onLog, causesBeside = false }: Props) {
   const { stop, headline, steps, reasons, causes, overturnedBy, next, cautions, also } = decision;
   const mark = familyMark({ ...decision, stop: stop.active });
   const eyebrow = stop.active ? 'Once it is safe' : headline.startsWith(mark.word) ? null : mark.word;
@@ -55,7 +56,7 @@ export function DecisionCard({ decision, onLog }: Props) {
             <Reasons reasons={reasons} />
           </Part>
         )}
-        {causes.length > 0 && !onlyStop && (
+        {causes.length > 0 && !onlyStop && !causesBeside && (
           <Part title="What it may be">
             <Causes causes={causes} />
           </Part>
@@ -115,14 +116,5 @@ function Steps({ steps, decision }: { steps: string[]; decision: Decision }) {
         <li key={step}>{step}</li>
       ))}
     </ol>
-  );
-}
-
-function Part({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section>
-      <h3 className="border-b border-rule-strong pb-1 text-sm font-semibold text-ink-soft">{title}</h3>
-      <div className="pt-2">{children}</div>
-    </section>
   );
 }

@@ -1,0 +1,43 @@
+import { TEST_WORDS, type TestId } from '@phylaxon/core/vocabulary';
+import { Link } from 'react-router';
+import { Part } from '../shared/index.ts';
+import { useProfile } from '../stores/index.ts';
+import { Ending } from './Ending.tsx';
+import { useStepWork } from './step.ts';
+import { StepFrame } from './StepFrame.tsx';
+
+/** Nothing is left that this person may do: who does it, and with what. */
+export function ElectricianStep({ tests }: { tests: readonly TestId[] }) {
+  const { file } = useStepWork();
+  const profile = useProfile((state) => state.profile);
+  const homeowner = profile === 'homeowner';
+  return (
+    <div className="space-y-5">
+      <StepFrame
+        title={homeowner ? 'The rest is an electrician’s work' : 'Nothing left to ask that would tell more'}
+        why={
+          homeowner
+            ? 'What is left to find out lies behind the cover. Leave it closed, and the breaker as it is.'
+            : 'Take up again what was put aside, measure anew, or hand it over.'
+        }
+      >
+        {tests.length > 0 && (
+          <Part title="They will look at this first">
+            <ul className="list-disc pl-6">
+              {tests.map((test) => (
+                <li key={test}>{TEST_WORDS[test].name}</li>
+              ))}
+            </ul>
+          </Part>
+        )}
+        <Link
+          to={`/cases/${file.case.id}/handover`}
+          className="inline-flex min-h-12 items-center rounded-sm bg-ink px-5 text-lg font-semibold text-bone-raised hover:opacity-85"
+        >
+          Hand it over, on one page
+        </Link>
+      </StepFrame>
+      <Ending />
+    </div>
+  );
+}

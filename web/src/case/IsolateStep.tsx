@@ -1,0 +1,117 @@
+import type { Isolation } from '@phylaxon/core/cases';
+import { cautionText } from '@phylaxon/core/diagnose';
+import type { EventInput } from '@phylaxon/core/record';
+import { entries } from '../api/index.ts';
+import { CoolDown } from '../decision/index.ts';
+import { FieldError, Part, percentText } from '../shared/index.ts';
+import { Candidates } from './Candidates.tsx';
+import { PassRow } from './PassRow.tsx';
+import { Question } from './Question.tsx';
+import { RESULTS } from './ResetStep.tsx';
+import { now, useOnce, useStepWork, whereOf } from './step.ts';
+import { StepFrame } from './StepFrame.tsx';
+
+/** One trial of an isolation: what to connect, what to leave off, and what came of it. */
+export function IsolateStep({ isolation, why }: { isolation: Isolation; why: string }) {
+  const { file, view, act } = useStepWork();
+  const { busy, problem, once } = useOnce();
+  const { dossier, case: about } = file;
+  const connect = isolation.connect ?? [];
+  const leave = isolation.candidates.filter((name) => !connect.includes(name));
+
+  const store = (result: string) =>
+    once(async () => {
+      const tripped = result !== 'holds';
+      await act(
+        entries.event(dossier!.subject.breaker.id, whereOf(file), {
+          kind: 'reset',
+          at: now(),
+          caseId: about.id,
+          result: tripped ? 'tripped' : 'holds',
+          pace: tripped ? result : null,
+          unplugged: connect.length === 0,
+          connected: connect,
+        } as EventInput),
+      );
+    });
+
+  return (
+    <StepFrame title={titleOf(isolation)} why={why}>
+      {view.coolDown && <CoolDown coolDown={view.coolDown} stopped={false} />}
+      <div className="grid gap-4 sm:grid-cols-2">
+        <List title="Plug in, or switch on" names={connect} none="Nothing at all" strong />
+        <List title="Leave off and unplugged" names={leave} none="Nothing" />
+      </div>
+      <p className="border-l-4 border-heed pl-3">
+        Breaker off first, then plug in, then all the way off and on, once.{' '}
+        {cautionText('reset', file.schools)}
+      </p>
+      <Question
+        title="What happened?"
+        options={RESULTS.slice(0, 4)}
+        disabled={busy}
+        onAnswer={(value) => void store(value)}
+      />
+      <FieldError message={problem ?? undefined} />
+      <Standing isolation={isolation} />
+      <Candidates isolation={isolation} />
+      <PassRow tests={['reset-result-unplugged']} busy={busy} onPass={once} />
+    </StepFrame>
+  );
+}
+
+function titleOf({ connect, trials }: Isolation): string {
+  const number = `Trial ${trials.length + 1}`;
+  if (connect === null || connect.length === 0) return `${number}: nothing plugged in`;
+  return `${number}: with ${connect.length === 1 ? `only “${connect[0]}”` : `only these ${connect.length}`}`;
+}
+
+function List({
+  title,
+  names,
+  none,
+  strong = false,
+}: {
+  title: string;
+  names: readonly string[];
+  none: string;
+  strong?: boolean;
+}) {
+  return (
+    <Part title={title} landmark>
+      <ul className={strong ? 'text-lg font-bold' : 'text-lg'}>
+        {names.length === 0 && <li>{none}</li>}
+        {names.map((name) => (
+          <li key={name}>{name}</li>
+        ))}
+      </ul>
+    </Part>
+  );
+}
+
+/** What is cleared, and how likely each of the rest is to be it. */
+export function Standing({ isolation }: { isolation: Isolation }) {
+  const { cleared, chances, wiring, trials } = isolation;
+  return (
+    <Part title="So far">
+      <ul className="space-y-1">
+        {chances.map(({ name, chance }) => (
+          <li key={name ?? 'wiring'} className="grid grid-cols-[3.5rem_1fr] items-baseline gap-x-3">
+            <span className="figures">{percentText(chance)}</span>
+            <span>
+              {name ?? 'the fixed wiring'}
+              <span aria-hidden="true" className="mt-0.5 block h-1.5 bg-rule">
+                <span className="block h-full bg-ink" style={{ width: `${chance * 100}%` }} />
+              </span>
+            </span>
+          </li>
+        ))}
+        {(cleared.length > 0 || (!wiring && trials.length > 0)) && (
+          <li className="text-good">
+            ✓ Cleared: {[...cleared, ...(wiring ? [] : ['the fixed wiring'])].join(', ')}
+          </li>
+        )}
+      </ul>
+    </Part>
+  );
+}

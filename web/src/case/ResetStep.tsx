@@ -1,0 +1,167 @@
+import { cautionText } from '@phylaxon/core/diagnose';
+import { failedResets, resetOutcome } from '@phylaxon/core/readings';
+import { PACE_WORDS, PACES, type EventInput, type Pace } from '@phylaxon/core/record';
+import type { TestId } from '@phylaxon/core/vocabulary';
+import { caseEntries, entries } from '../api/index.ts';
+import { CoolDown } from '../decision/index.ts';
+import { FieldError, useKept } from '../shared/index.ts';
+import { HandleGuide } from './HandleGuide.tsx';
+import { PassRow } from './PassRow.tsx';
+import { outcomesAsAnswers, Question, type AnswerOption } from './Question.tsx';
+import { StandIn } from './StandIn.tsx';
+import { now, useOnce, useStepWork, whereOf } from './step.ts';
+import { StepFrame } from './StepFrame.tsx';
+import { Unplug } from './Unplug.tsx';
+
+const HOLDS = 'holds';
+/** What switching it on may give: it holds, or how soon it trips. */
+export const RESULTS: AnswerOption[] = [
+  { value: HOLDS, label: 'It holds' },
+  ...PACES.map((pace) => ({ value: pace, label: `It tripped ${PACE_WORDS[pace]}` })),
+];
+const paceOfResult = (result: string): Pace | null => (result === HOLDS ? null : (result as Pace));
+
+/** What is told of a reset: how it felt, whether it holds, whether the power is back. */
+interface Told {
+  feel: string;
+  /** `null`: it did not latch, so that there is none. */
+  result: string | null;
+  power: string | null;
+}
+const NOTHING: Partial<Told> = {};
+
+/** One trial: switch it fully off and on, the right way, and say what happened. */
+export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string }) {
+  const { file, view, act } = useStepWork();
+  const { busy, problem, once } = useOnce();
+  const { case: about, dossier, schools } = file;
+  const [told, setTold, forget] = useKept(`reset-${about.id}-${unplugged}`, NOTHING);
+  const subject = dossier?.subject;
+  const asksPower = about.complaint === 'dead' && !unplugged;
+  const resultTest: TestId = unplugged ? 'reset-result-unplugged' : 'reset-result';
+
+  const store = ({ feel, result, power }: Told, simulated = false) =>
+    once(async () => {
+      const at = now();
+      if (subject) {
+        const pace = result === null ? null : paceOfResult(result);
+        const event = {
+          kind: 'reset',
+          at,
+          caseId: about.id,
+          simulated,
+          feel,
+          result: result === null ? null : pace === null ? 'holds' : 'tripped',
+          pace,
+          power,
+          unplugged,
+          connected: unplugged ? [] : null,
+        } as EventInput;
+        await act(entries.event(subject.breaker.id, whereOf(file), event));
+      } else {
+        // Where no breaker is drawn it is told as the outcomes of several tests.
+        const outcomes: [TestId, string | null][] = [
+          ['reset-feel', feel],
+          [resultTest, result === null ? null : resetOutcome(paceOfResult(result), unplugged)],
+          ['power-after-reset', power],
+        ];
+        const answers = outcomes.flatMap(([test, outcome]) =>
+          outcome === null ? [] : [{ test, outcome, at }],
+        );
+        await act(caseEntries.answers(about.id, answers));
+      }
+      forget();
+    });
+
+  const tellFeel = (feel: string) => {
+    if (feel === 'will-not-latch') void store({ feel, result: null, power: null });
+    else setTold({ ...told, feel });
+  };
+  const tellResult = (feel: string, result: string) => {
+    if (result === HOLDS && asksPower) setTold({ feel, result });
+    else void store({ feel, result, power: null });
+  };
+  const standInTells = ([feel, outcome, power]: string[]) => {
+    const result = RESULTS.find(
+      ({ value }) => resetOutcome(paceOfResult(value), unplugged) === outcome,
+    )!.value;
+    const latched = feel !== 'will-not-latch';
+    void store(
+      {
+        feel: feel!,
+        result: latched ? result : null,
+        power: latched && asksPower && result === HOLDS ? power! : null,
+      },
+      true,
+    );
+  };
+
+  const caution = (
+    <>
+      <p className="border-l-4 border-heed pl-3">{cautionText('reset', schools)}</p>
+      <p className="text-ink-soft">
+        The click at off is the latch taking hold again; without it the reset never happened, whatever the
+        handle looks like. The click at on is the contacts closing.
+      </p>
+    </>
+  );
+  const failed = subject ? failedResets(subject.entries.events).length : 0;
+
+  return (
+    <StepFrame title={unplugged ? 'Unplug everything on it, then reset it once' : 'Reset it, once'} why={why}>
+      {view.coolDown && <CoolDown coolDown={view.coolDown} stopped={false} />}
+      {unplugged && <Unplug names={view.loads} />}
+      {subject ? (
+        <HandleGuide breaker={subject.breaker} numbered={[subject.breaker.id]} moves={['fully-off', 'on']}>
+          {caution}
+          {failed > 0 && (
+            <p className="font-medium">
+              {failed === 1 ? 'One reset' : `${failed} resets`} tripped again already.
+            </p>
+          )}
+        </HandleGuide>
+      ) : (
+        <div className="space-y-4">
+          <p>
+            All the way to off until it clicks, then on until it clicks. In the usual panel on is towards the
+            middle.
+          </p>
+          {caution}
+        </div>
+      )}
+      <Question
+        title="How did the handle feel?"
+        options={outcomesAsAnswers('reset-feel')}
+        chosen={told.feel ?? null}
+        disabled={busy}
+        onAnswer={tellFeel}
+      />
+      {told.feel && (
+        <Question
+          title="And then?"
+          options={RESULTS}
+          chosen={told.result ?? null}
+          disabled={busy}
+          onAnswer={(result) => tellResult(told.feel!, result)}
+        />
+      )}
+      {told.feel && told.result === HOLDS && asksPower && (
+        <Question
+          title="Try a lamp that works, where it was dead"
+          options={outcomesAsAnswers('power-after-reset')}
+          disabled={busy}
+          onAnswer={(power) => void store({ feel: told.feel!, result: HOLDS, power })}
+        />
+      )}
+      <FieldError message={problem ?? undefined} />
+      {subject && (
+        <StandIn
+          tests={['reset-feel', resultTest, 'power-after-reset']}
+          busy={busy}
+          onAnswer={standInTells}
+        />
+      )}
+      <PassRow tests={unplugged ? [resultTest] : ['reset-feel', resultTest]} busy={busy} onPass={once} />
+    </StepFrame>
+  );
+}

@@ -1,0 +1,133 @@
+import type { CaseEntry } from '@phylaxon/core/cases';
+import type { StoryEntry } from '@phylaxon/core/story';
+import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS } from '@phylaxon/core/vocabulary';
+import { useState } from 'react';
+import { api, caseEntries } from '../api/index.ts';
+import { FieldError, inUnits, SimulatedMark, timeText } from '../shared/index.ts';
+import { storyLine } from '../story/index.ts';
+import { PASSED_WORDS } from '../casebook/index.ts';
+import { now, useStepWork } from './step.ts';
+import { tryNow } from './useCaseFile.ts';
+
+/** An entry of a case as the story tells it. */
+function asStory({ kind, breakerId, entry }: CaseEntry): StoryEntry {
+  const base = { id: entry.id, at: entry.at, breakerId };
+  if (kind === 'readings') return { ...base, kind, reading: entry };
+  if (kind === 'events')
+    return { ...base, kind: entry.kind === 'trip' ? 'trips' : 'resets', event: entry, verdict: null };
+  return { ...base, kind: 'looks', observation: entry };
+}
+
+/** The story so far: what was said, found and put aside; any of it can be taken back. */
+export function Told() {
+  const { file, act, view } = useStepWork();
+  const [problem, setProblem] = useState<string | null>(null);
+  const { case: about, log } = file;
+  const open = about.closedAt === null && !view.decision.stop.active;
+
+  const takeBack = async ({ kind, entry }: CaseEntry) =>
+    setProblem(
+      await tryNow(async () => {
+        await api.strike(kind, entry.id, 'Taken back in the case');
+        await act();
+      }),
+    );
+
+  const lines: (LineProps & { key: string })[] = [
+    ...about.answers.map((answer) => ({
+      key: answer.id,
+      at: answer.at,
+      what: inUnits(sayOutcome(answer.test, answer.outcome)),
+      simulated: answer.simulated,
+      struck: answer.takenBackAt !== null,
+      onTakeBack:
+        open && answer.takenBackAt === null
+          ? () => void tryNow(() => act(caseEntries.takeBack(about.id, answer.id))).then(setProblem)
+          : undefined,
+    })),
+    ...log.map((one) => {
+      const { what, figure, details, struck, simulated } = storyLine(asStory(one));
+      return {
+        key: one.entry.id,
+        at: one.entry.at,
+        what: [what, figure].filter(Boolean).join(' '),
+        details: details.join('; '),
+        simulated,
+        struck: struck !== null,
+        onTakeBack: open && struck === null ? () => void takeBack(one) : undefined,
+      };
+    }),
+    ...about.passed.map(({ test, why, at }) => ({
+      key: test,
+      at,
+      what: `${TEST_WORDS[test].name}: ${PASSED_WORDS[why]}`,
+      takeBackWord: 'Ask it now',
+      onTakeBack: open
+        ? () =>
+            void tryNow(() => act(caseEntries.pass(about.id, { tests: [test], why: null, at: now() }))).then(
+              setProblem,
+            )
+        : undefined,
+    })),
+  ].sort((a, b) => a.at.localeCompare(b.at));
+
+  return (
+    <section aria-label="The story so far">
+      <h2 className="text-xl font-bold">The story so far</h2>
+      <ol className="mt-1 divide-y divide-rule">
+        <Line
+          at={about.openedAt}
+          what={`${COMPLAINT_WORDS[about.complaint]}${about.words ? `: ${about.words}` : ''}`}
+        />
+        {lines.map(({ key, ...line }) => (
+          <Line key={key} {...line} />
+        ))}
+      </ol>
+      <FieldError message={problem ?? undefined} />
+    </section>
+  );
+}
+
+interface LineProps {
+  at: string;
+  what: string;
+  details?: string;
+  simulated?: boolean;
+  struck?: boolean;
+  onTakeBack?: () => void;
+  takeBackWord?: string;
+}
+
+function Line({
+  at,
+  what,
+  details,
+  simulated,
+  struck = false,
+  onTakeBack,
+  takeBackWord = 'Take back',
+}: LineProps) {
+  return (
+    <li className="flex items-start gap-x-3 py-1.5">
+      <div className="min-w-0 flex-1">
+        <p className={struck ? 'text-ink-soft line-through' : 'font-medium'}>{what}</p>
+        <p className="text-sm text-ink-soft">
+          {struck && 'taken back · '}
+          {timeText(at)}
+          {details && ` · ${details}`}
+          {simulated && <SimulatedMark />}
+        </p>
+      </div>
+      {onTakeBack && (
+        <button
+          type="button"
+          onClick={onTakeBack}
+          aria-label={`${takeBackWord}: ${what}`}
+          className="min-h-11 shrink-0 px-1 text-sm font-medium underline underline-offset-4 hover:bg-bone-sunk"
+        >
+          {takeBackWord}
+        </button>
+      )}
+    </li>
+  );
+}

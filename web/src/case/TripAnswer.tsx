@@ -1,0 +1,126 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { amps, seconds as duration } from '@phylaxon/core/quantities';
+import { sayWindow } from '@phylaxon/core/readings';
+import { isTrip, loadAmps, type BreakerEvent, type EventInput } from '@phylaxon/core/record';
+import { useForm, useWatch } from 'react-hook-form';
+import { z } from 'zod';
+import { api, entries } from '../api/index.ts';
+import { useComputation } from '../compute/index.ts';
+import { ampsText, Button, NumberField, toNumber, useDraft, withDraft } from '../shared/index.ts';
+import { now, useStepWork, whereOf } from './step.ts';
+
+/** A trip so far back is another one. */
+const RECENT_MS = 24 * 3_600_000;
+
+const form = z
+  .object({
+    ran: z.array(z.string()),
+    amps: amps.nullable(),
+    minutes: duration.nullable(),
+    seconds: duration.nullable(),
+  })
+  .superRefine(({ ran, amps: typed, minutes, seconds }, context) => {
+    const no = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
+    if (ran.length === 0 && !typed) no('amps', 'Tick the loads, or say how much ran.');
+    if ((minutes ?? 0) * 60 + (seconds ?? 0) < 1) no('minutes', 'Say how long it ran.');
+  });
+type Values = z.output<typeof form>;
+const fresh = (): Values => ({ ran: [], amps: null, minutes: null, seconds: null });
+
+const FIGURES = [
+  ['amps', 'In all', 'A'],
+  ['minutes', 'For minutes', 'min'],
+  ['seconds', 'and seconds', 's'],
+] as const;
+
+/** What ran and for how long before it tripped: held against the window of a sound unit by itself. */
+export function TripAnswer({ once }: { once: (work: () => Promise<void>) => Promise<void> }) {
+  const { file, act } = useStepWork();
+  const { breaker, circuit, entries: log } = file.dossier!.subject;
+  const loads = circuit?.loads ?? [];
+  const draftName = `case-trip-${breaker.id}`;
+  const methods = useForm<Values>({
+    resolver: zodResolver(form),
+    defaultValues: withDraft(draftName, fresh()),
+  });
+  const draft = useDraft(draftName, methods, fresh);
+  const { register, handleSubmit, formState, control } = methods;
+  const watched = useWatch({ control });
+
+  const currentOf = ({ ran = [], amps: typed }: Partial<Values>) =>
+    typed || loads.filter(({ id }) => ran.includes(id)).reduce((sum, load) => sum + loadAmps(load), 0);
+  const current = currentOf(watched);
+  const window = useComputation(
+    'trip-window',
+    current > 0 ? { ratingAmps: breaker.ratingAmps, amps: current } : null,
+  );
+
+  const store = (values: Values) =>
+    once(async () => {
+      const at = now();
+      const found = {
+        amps: currentOf(values),
+        afterSeconds: (values.minutes ?? 0) * 60 + (values.seconds ?? 0),
+        caseId: file.case.id,
+      };
+      const last = log.events.filter((event) => event.struck === null).findLast(isTrip);
+      if (last && last.amps === null && Date.parse(at) - Date.parse(last.at) < RECENT_MS) {
+        await api.strike('events', last.id, 'Load and time were found out', withFigures(last, found));
+        await act();
+      } else await act(entries.event(breaker.id, whereOf(file), { kind: 'trip', at, ...found }));
+      draft.forget();
+    });
+
+  return (
+    <form noValidate onSubmit={handleSubmit(store)} className="space-y-4">
+      {loads.length > 0 && (
+        <fieldset>
+          <legend className="mb-1 font-semibold">What was running?</legend>
+          <ul className="flex flex-wrap gap-x-6">
+            {loads.map((load) => (
+              <li key={load.id}>
+                <label className="flex min-h-11 items-center gap-2">
+                  <input type="checkbox" value={load.id} className="size-5 accent-ink" {...register('ran')} />
+                  {load.name}{' '}
+                  <span className="figures text-sm text-ink-soft">{ampsText(loadAmps(load))}</span>
+                </label>
+              </li>
+            ))}
+          </ul>
+        </fieldset>
+      )}
+      <div className="flex flex-wrap items-start gap-3">
+        {FIGURES.map(([name, label, unit]) => (
+          <NumberField
+            key={name}
+            className="w-36"
+            label={label}
+            unit={unit}
+            placeholder={name === 'amps' && current > 0 ? current.toFixed(1) : undefined}
+            registration={register(name, { setValueAs: toNumber })}
+            error={formState.errors[name]?.message}
+          />
+        ))}
+        <Button type="submit" className="mt-6">
+          Store
+        </Button>
+      </div>
+      {window && (
+        <p role="status" className="text-ink-soft">
+          At {ampsText(current)} {sayWindow(window)}.
+        </p>
+      )}
+    </form>
+  );
+}
+
+/** The same trip, with what is known of it now. */
+function withFigures(
+  { kind, at, feel, result, power, unplugged, connected, cause, ambientC, note }: BreakerEvent,
+  found: object,
+): EventInput {
+  const same = { at, unplugged, connected, cause, ambientC, note, ...found };
+  return (
+    kind === 'reset' ? { kind, feel, result, power, ...same } : { kind: 'trip', ...same }
+  ) as EventInput;
+}

@@ -1,0 +1,3 @@
+export { CasePage } from './CasePage.tsx';
+export { OpenCasePage } from './OpenCasePage.tsx';
+export { HandOverPage } from './HandOverPage.tsx';

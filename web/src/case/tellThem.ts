@@ -1,0 +1,27 @@
+import { COMPLAINT_WORDS } from '@phylaxon/core/vocabulary';
+import type { Board } from '@phylaxon/core/board';
+import type { CaseFile, CaseView } from '@phylaxon/core/cases';
+import { breakerText, inUnits, placeText } from '../shared/index.ts';
+
+/** What a case is about, in a few words. */
+export function caseTitle({ case: about, dossier }: CaseFile): string {
+  const label = dossier?.subject.circuit?.label;
+  const what = label ?? about.words;
+  return what === '' ? COMPLAINT_WORDS[about.complaint] : what;
+}
+
+/** What to say on the telephone: what it is, what was seen, which breaker, what was done. */
+export function tellThem(file: CaseFile, view: CaseView, board: Board | null): string {
+  const { dossier, panel } = file;
+  const breaker = dossier?.subject.breaker;
+  const parts = [
+    `${COMPLAINT_WORDS[file.case.complaint]}${file.case.words ? `: ${file.case.words}` : ''}.`,
+    ...view.decision.stop.reasons.map(inUnits),
+    breaker &&
+      `It is breaker ${placeText(breaker)}, ${breakerText(breaker)}, in ${panel?.name ?? 'the panel'}${dossier?.subject.circuit ? ` for ${dossier.subject.circuit.label}` : ''}.`,
+    !breaker && panel && `It is at ${panel.name}.`,
+    board?.fedFrom && `That panel is fed from ${board.fedFrom.panelName}.`,
+    'We leave it off and keep away from it until you come.',
+  ];
+  return parts.filter(Boolean).join(' ');
+}

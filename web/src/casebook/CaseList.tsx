@@ -1,0 +1,30 @@
+import { COMPLAINT_WORDS } from '@phylaxon/core/vocabulary';
+import type { CaseSummary } from '@phylaxon/core/cases';
+import { Link } from 'react-router';
+import { timeText } from '../shared/index.ts';
+import { OUTCOME_WORDS } from './caseWords.ts';
+
+/** Cases in a list: what they are about, since when, how far. */
+export function CaseList({ cases }: { cases: readonly CaseSummary[] }) {
+  return (
+    <ul className="divide-y divide-rule">
+      {cases.map(({ case: about, where, found }) => (
+        <li key={about.id}>
+          <Link to={`/cases/${about.id}`} className="block min-h-12 px-1 py-2 hover:bg-bone-sunk">
+            <strong className="block">
+              {[where || about.words, COMPLAINT_WORDS[about.complaint].toLowerCase()]
+                .filter(Boolean)
+                .join(': ')}
+            </strong>
+            <span className="block text-sm text-ink-soft">
+              {about.outcome === null
+                ? `Open since ${timeText(about.openedAt)}`
+                : `Closed: ${OUTCOME_WORDS[about.outcome].toLowerCase()}`}
+              {` · ${found} found`}
+            </span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,26 @@
+import { useCallback, useState } from 'react';
+import { api } from '../api/index.ts';
+import { Button, useAsked } from '../shared/index.ts';
+import { CaseList } from './CaseList.tsx';
+
+/** As many as fit a glance. */
+const AT_A_GLANCE = 5;
+
+/** Every case of a site, those that are closed as well, the newest first. */
+export function SiteCases({ siteId }: { siteId: string }) {
+  const ask = useCallback(() => api.cases(siteId), [siteId]);
+  const cases = useAsked(ask).answer?.cases ?? [];
+  const [all, setAll] = useState(false);
+  if (cases.length === 0) return null;
+  return (
+    <section aria-label="Cases" className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">Cases</h2>
+      <CaseList cases={all ? cases : cases.slice(0, AT_A_GLANCE)} />
+      {cases.length > AT_A_GLANCE && (
+        <Button look="quiet" className="mt-2" onClick={() => setAll(!all)}>
+          {all ? 'Show the newest only' : `Show all ${cases.length}`}
+        </Button>
+      )}
+    </section>
+  );
+}

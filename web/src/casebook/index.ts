@@ -1,0 +1,4 @@
+export * from './caseWords.ts';
+export { CaseList } from './CaseList.tsx';
+export { useOpenCases } from './useOpenCases.ts';
+export { SiteCases } from './SiteCases.tsx';

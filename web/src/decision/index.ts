@@ -1,0 +1,4 @@
+export { Causes } from './Causes.tsx';
+export { CoolDown } from './CoolDown.tsx';
+export { DecisionCard } from './DecisionCard.tsx';
+export { DoNow, StopReasons } from './StopLists.tsx';
