@@ -1,7 +1,20 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import type { SiteSummary } from '@phylaxon/core/board';
-import { asElectrician, demoBoard, sheetPath } from '../support/index.ts';
+import {
+  asElectrician,
+  demoBoard,
+  heading,
+  next,
+  nothingAmiss,
+  reset,
+  sheetPath,
+  unsureUntil,
+} from '../support/index.ts';
 
 const FOLDER = fileURLToPath(new URL('../../docs/screenshots', import.meta.url));
 const phone = { width: 390, height: 844 };
@@ -51,18 +64,6 @@ test('the pictures', async ({ page, request }) => {
 
   await openBoard(panel);
   await shoot(page, 'board');
-  await page.getByRole('button', { name: 'Arrange breakers' }).click();
-  await page.getByRole('button', { name: '9, Dehumidifier' }).focus();
-  await page.keyboard.press('Space');
-  await page.getByText('Where it was.').first().waitFor();
-  await page.keyboard.press('ArrowRight');
-  await page
-    .getByText(/changing places/)
-    .first()
-    .waitFor();
-  await shoot(page, 'arrange');
-  await openBoard(panelNamed('Hall panel'));
-  await shoot(page, 'board-inverted');
   await openBoard(panelNamed('Yard panel'));
   await shoot(page, 'board-side');
   await page.goto(`/panels/${panel.id}/setup`);
@@ -78,11 +79,6 @@ test('the pictures', async ({ page, request }) => {
     await page.getByRole('article', { name: 'Decision' }).waitFor();
     await shoot(page, name);
   }
-  await page.goto(await sheetPath(request, 'Cutting floor outlets'));
-  await page.getByRole('tab', { name: 'Circuit' }).click();
-  await page.getByText('The breaker is too large').waitFor();
-  await page.getByRole('tab', { name: 'Circuit' }).evaluate((tab) => tab.scrollIntoView());
-  await shoot(page, 'circuit');
   await page.goto(await sheetPath(request, 'Steam press and tea corner'));
   await openRecord(page);
   await shoot(page, 'story');
@@ -99,9 +95,6 @@ test('the pictures', async ({ page, request }) => {
     .getByRole('img', { name: /logarithmic scales/ })
     .evaluate((chart) => chart.scrollIntoView({ block: 'center' }));
   await shoot(page, 'bench-curve');
-  await page.goto(await sheetPath(request, 'Hot-knife bench'));
-  await page.getByRole('article', { name: 'Decision' }).waitFor();
-  await shoot(page, 'sheet-dark');
   await page.emulateMedia({ colorScheme: 'light' });
 
   await page.setViewportSize(phone);
@@ -110,11 +103,63 @@ test('the pictures', async ({ page, request }) => {
   await page.goto(await sheetPath(request, 'Loft lights'));
   await page.getByRole('article', { name: 'Decision' }).waitFor();
   await shoot(page, 'sheet-phone');
-  await page.goto(await sheetPath(request, 'Steam press and tea corner'));
-  await openRecord(page);
-  await shoot(page, 'story-phone');
-  await page.goto(await sheetPath(request, 'Steam press and tea corner'));
-  await openBench(page, 'Together');
-  await page.getByText('sets never trip a sound unit').waitFor();
-  await shoot(page, 'bench-phone');
+});
+
+/** Begin a case from the start, as anybody would. */
+async function begin(page: Page, what: RegExp, words: string, which: RegExp) {
+  await page.goto('/cases/new');
+  await page.getByRole('button', { name: what }).click();
+  await page.getByRole('searchbox').fill(words);
+  await page.getByRole('button', { name: which }).first().click();
+  await expect(heading(page)).toHaveText(/Stand at the closed panel/);
+}
+test('pictures of cases', async ({ page, request }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Homeowner' }).click();
+
+  await page.setViewportSize(phone);
+  await begin(page, /A room or some outlets/, 'bedrooms', /Flat: bedrooms/);
+  await nothingAmiss(page);
+  await expect(heading(page)).toHaveText(/Try handle/);
+  await shoot(page, 'case-find-phone');
+
+  await begin(page, /Heat, a smell/, 'hall lights', /Stairs and hall lights/);
+  await next(page).getByRole('button', { name: 'It smells of hot plastic' }).click();
+  await page.getByRole('heading', { name: 'Stop. Leave it off.' }).waitFor();
+  await shoot(page, 'case-stop-phone');
+
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await begin(page, /A breaker trips/, 'sewing', /Sewing machines/);
+  await nothingAmiss(page);
+  await expect(heading(page)).toHaveText(/Try handle/);
+  await next(page)
+    .getByRole('button', { name: /It gives/ })
+    .click();
+  await expect(heading(page)).not.toHaveText(/Try handle/);
+  await unsureUntil(page, /Reset it, once|Unplug/);
+  if (await next(page).getByRole('heading', { name: 'Reset it, once' }).isVisible()) {
+    await shoot(page, 'case-reset');
+    await reset(page, 'It clicks cleanly, fully off and back on', 'It tripped at once');
+    await unsureUntil(page, /Unplug/);
+  }
+  await reset(page, 'It clicks cleanly, fully off and back on', 'It holds');
+  await expect(heading(page)).toHaveText(/Trial/);
+  await shoot(page, 'case-isolation');
+  await next(page).getByRole('button', { name: 'It tripped at once' }).click();
+  await page.getByRole('region', { name: 'Isolated' }).waitFor();
+  await page.waitForTimeout(500);
+  await shoot(page, 'case-decision');
+  const caseId = page.url().split('/').at(-1)!;
+  const pdf = await request.get(`/api/v1/cases/${caseId}/handover.pdf?zone=Europe/Lisbon`);
+  const folder = mkdtempSync(join(tmpdir(), 'handover-'));
+  writeFileSync(join(folder, 'page.pdf'), await pdf.body());
+  // From Debian’s poppler-utils.
+  execFileSync('pdftoppm', [
+    '-png',
+    '-r',
+    '96',
+    '-singlefile',
+    join(folder, 'page.pdf'),
+    join(FOLDER, 'case-handover'),
+  ]);
 });

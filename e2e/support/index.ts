@@ -1,1 +1,2 @@
 export * from './site.ts';
+export * from './cases.ts';

@@ -1,7 +1,18 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import type { SiteSummary } from '@phylaxon/core/board';
-import { asElectrician, demoBoard, sheetPath } from '../support/index.ts';
+import {
+  asElectrician,
+  demoBoard,
+  heading,
+  moved,
+  next,
+  nothingAmiss,
+  reset,
+  sheetPath,
+  unsureUntil,
+  withLoads,
+} from '../support/index.ts';
 
 /** One page without frames: axe's plain mode does, and is several times faster. */
 async function expectNoViolation(page: Page, where: string, without: string[] = []) {
@@ -88,6 +99,61 @@ for (const { name, size, colorScheme } of LOOKS) {
       await page.goto(`/panels/${panel.id}/setup`);
       await expect(page.getByRole('heading', { name: 'Set up Main panel' })).toBeVisible();
       await expectSound(page, 'setting up', BESIDE);
+    });
+
+    test('on a case, step by step, and where it leads', async ({ page, request }) => {
+      await page.goto('/cases/new');
+      await expectSound(page, 'what is wrong');
+      await page.getByRole('button', { name: /A room or some outlets/ }).click();
+      await page.getByRole('searchbox').fill('kitchen');
+      await expect(page.getByRole('list', { name: 'Likeliest circuits' })).toBeVisible();
+      await expectSound(page, 'where');
+
+      const path = await withLoads(request, 'Forge', ['Blower', 'Lamp', 'Grinder']);
+      await page.goto(`/cases/new?panel=${path.split('/')[2]}`);
+      await page.getByRole('button', { name: /A breaker trips/ }).click();
+      await page.getByRole('button', { name: /Forge/ }).click();
+      await expect(heading(page)).toHaveText(/Stand at the closed panel/);
+      await expectSound(page, 'senses');
+      await nothingAmiss(page);
+      await expect(heading(page)).toHaveText(/Try handle 1/);
+      await page.getByText('What else is dead?').click();
+      await expectSound(page, 'find');
+      await next(page)
+        .getByRole('button', { name: /It gives/ })
+        .click();
+      await expect(heading(page)).not.toHaveText(/Try handle/);
+      await unsureUntil(page, /Reset it, once/);
+      await next(page).getByRole('button', { name: 'It clicks cleanly, fully off and back on' }).click();
+      await expectSound(page, 'reset');
+      await next(page).getByRole('button', { name: 'It tripped at once' }).click();
+      await expect(heading(page)).not.toHaveText(/Reset it, once/);
+      await expectSound(page, 'a question');
+      await unsureUntil(page, /Unplug/);
+      await expectSound(page, 'unplug');
+      await reset(page, 'It clicks cleanly, fully off and back on', 'It holds');
+      await expect(heading(page)).toHaveText(/^Trial/);
+      await page.getByText('Something else is connected').click();
+      await expectSound(page, 'isolate');
+      const caseId = page.url().split('/').at(-1)!;
+      await page.goto(`/cases/${caseId}/handover`);
+      await expect(page.getByRole('article', { name: 'Hand-over' })).toBeVisible();
+      await expectSound(page, 'hand-over');
+      await page.goto(`/cases/${caseId}`);
+      const trial = (await heading(page).textContent())!;
+      await next(page).getByRole('button', { name: 'I am not sure' }).click();
+      await moved(page, trial);
+      const last = await unsureUntil(page, /electrician/);
+      await expectSound(page, `the end: ${last ?? 'decided'}`);
+      await page.goto(path);
+      await expect(page.getByRole('link', { name: 'Go on with the open case' })).toBeVisible();
+      const answer = await request.post(`/api/v1/cases/${caseId}/answers`, {
+        data: { answers: [{ test: 'smell', outcome: 'hot-plastic', at: new Date().toISOString() }] },
+      });
+      expect(answer.status()).toBe(201);
+      await page.goto(`/cases/${caseId}`);
+      await expect(page.getByRole('heading', { name: 'Stop. Leave it off.' })).toBeVisible();
+      await expectSound(page, 'stop');
     });
 
     test('on a sheet that stops, and on all the tabs of one', async ({ page, request }) => {

@@ -40,7 +40,7 @@ test('an address that leads nowhere is told, with a way out', async ({ page }) =
   await page.goto('/no/such/page');
   await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
   await page.getByRole('link', { name: 'To the start' }).click();
-  await expect(page.getByRole('heading', { name: 'Which panel are you at?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What brings you here?' })).toBeVisible();
   await page.goto('/panels/7f000000-0000-4000-8000-000000000000');
   await expect(page.getByText('This panel does not exist.')).toBeVisible();
 });

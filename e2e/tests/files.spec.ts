@@ -16,10 +16,10 @@ test('a site is taken away as a zip, wiped, and brought back the same', async ({
   await expect(page.getByRole('button', { name: 'Wipe it for good' })).toBeDisabled();
   await page.getByRole('textbox', { name: /^To wipe it, type its name/ }).fill('Rigging loft');
   await page.getByRole('button', { name: 'Wipe it for good' }).click();
-  await expect(page.getByRole('heading', { name: 'Which panel are you at?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What brings you here?' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Rigging loft' })).toHaveCount(0);
 
-  const choose = page.getByLabel('Import a site from a file');
+  const choose = page.getByLabel('Import a site, or a case handed over to you');
   await choose.setInputFiles({
     name: 'broken.zip',
     mimeType: 'application/zip',

@@ -14,7 +14,7 @@ test('a first visit asks who is at work, once, and nothing else', async ({ page 
   await expect(question).toHaveCount(0);
   await expect(page.getByRole('radio', { name: 'Electrician' })).toBeChecked();
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'Which panel are you at?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What brings you here?' })).toBeVisible();
   await expect(question).toHaveCount(0);
 });
 

@@ -1,0 +1,55 @@
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { ownBreaker } from './site.ts';
+
+/** The step of a case that is in view, and its name. */
+export const next = (page: Page) => page.getByRole('region', { name: 'Next step' });
+export const heading = (page: Page) => next(page).getByRole('heading', { level: 2 });
+export const story = (page: Page) => page.getByRole('region', { name: 'The story so far' });
+
+/** The senses at the closed panel, nothing amiss. */
+export async function nothingAmiss(page: Page) {
+  await expect(heading(page)).toHaveText(/Stand at the closed panel/);
+  await page.getByRole('button', { name: 'I did all this: nothing of it' }).click();
+  await expect(heading(page)).not.toHaveText(/Stand at the closed panel/);
+}
+
+/** A panel of the test’s own with a breaker whose circuit has these loads; its sheet’s address. */
+export async function withLoads(
+  request: APIRequestContext,
+  label: string,
+  names: string[],
+  breaker: object = {},
+) {
+  const path = await ownBreaker(request, breaker);
+  const loads = names.map((name, i) => ({ name, volts: 120, watts: 300 + 200 * i }));
+  const id = path.split('/').at(-1)!;
+  const answer = await request.put(`/api/v1/breakers/${id}/circuit`, { data: { label, loads } });
+  expect(answer.status()).toBe(200);
+  return path;
+}
+
+/** Wait until another step is there, or none. */
+export const moved = (page: Page, title: string) =>
+  expect.poll(() => heading(page).allTextContents(), { timeout: 8000 }).not.toEqual([title]);
+
+/** Answer one reset. */
+export async function reset(page: Page, feel: string, result: string, power?: string) {
+  const title = (await heading(page).textContent())!;
+  await next(page).getByRole('button', { name: feel }).click();
+  await next(page).getByRole('button', { name: result, exact: true }).click();
+  if (power) await next(page).getByRole('button', { name: power }).click();
+  await moved(page, title);
+}
+
+/** Say “not sure” to whatever is asked until a step of this name is there, or the case is decided. */
+export async function unsureUntil(page: Page, wanted: RegExp) {
+  for (let i = 0; i < 20; i++) {
+    const title = await heading(page)
+      .textContent({ timeout: 2000 })
+      .catch(() => null);
+    if (title === null || wanted.test(title)) return title;
+    await next(page).getByRole('button', { name: 'I am not sure' }).click();
+    await moved(page, title);
+  }
+  throw new Error('It never came.');
+}
