@@ -524,6 +524,18 @@ describe('keep and measure next', () => {
   });
 });
 
+test('a decision that nothing weighs much for still tells what it rests on', () => {
+  const d = about({
+    breaker: { kind: 'gfci' },
+    observations: [anObservation('test-button', 'will-not-reset')],
+    events: [
+      anEvent('trip', 0, { pace: 'seconds' }),
+      anEvent('trip', 0, { pace: 'hours', unplugged: true }),
+    ],
+  });
+  expect(d.reasons).not.toEqual([]);
+});
+
 describe('laws over random evidence', () => {
   const anyObservation = fc
     .constantFrom(...(Object.keys(TESTS) as TestId[]))

@@ -51,11 +51,11 @@ function ofThisBreaker(evidence: Evidence, action: ActionId): ActionId {
   return action === 'replace-breaker' && evidence.breaker.role === 'main' ? 'replace-main' : action;
 }
 
-/** The evidence that carried it, heaviest first. */
+/** The evidence that carried it, heaviest first; where none weighs much, the one that weighs most. */
 function engineReasons(evidence: Evidence, assessed: Assessment): Finding['reasons'] {
   const [leading] = rankedCauses(assessed);
   const told = carriedBy(leading!.id, assessed)
-    .filter(({ weight }) => Math.abs(weight) >= NATS.says)
+    .filter(({ weight }, i) => i === 0 || Math.abs(weight) >= NATS.says)
     .slice(0, TOLD.reasons)
     .map(({ test, weight, text }) => {
       const item = itemOf(evidence, test);
