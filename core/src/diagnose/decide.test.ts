@@ -528,10 +528,7 @@ test('a decision that nothing weighs much for still tells what it rests on', () 
   const d = about({
     breaker: { kind: 'gfci' },
     observations: [anObservation('test-button', 'will-not-reset')],
-    events: [
-      anEvent('trip', 0, { pace: 'seconds' }),
-      anEvent('trip', 0, { pace: 'hours', unplugged: true }),
-    ],
+    events: [anEvent('trip', 0, { pace: 'seconds' }), anEvent('trip', 0, { pace: 'hours', unplugged: true })],
   });
   expect(d.reasons).not.toEqual([]);
 });

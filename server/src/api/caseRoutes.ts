@@ -118,8 +118,7 @@ export function caseRoutes({ record, changes }: Context): Route[] {
       body: caseChange,
       status: 200,
       answer: troubleCase,
-      handle: ({ params, body }) =>
-        change('Changed a case', (edit) => changeCase(edit, params.id, body)),
+      handle: ({ params, body }) => change('Changed a case', (edit) => changeCase(edit, params.id, body)),
     }),
     route({
       method: 'post',
@@ -180,8 +179,7 @@ export function caseRoutes({ record, changes }: Context): Route[] {
       body: z.strictObject({}),
       status: 200,
       answer: troubleCase,
-      handle: ({ params }) =>
-        change('Took a case up again', (edit) => reopenCase(edit, params.id)),
+      handle: ({ params }) => change('Took a case up again', (edit) => reopenCase(edit, params.id)),
     }),
   ];
 }
