@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { atLeast, exceeds, median, sayDuration, sayNumber, sayPercent } from './index.ts';
+import { atLeast, exceeds, median, sayDuration, sayNumber, sayPercent, sayRise, unbroken } from './index.ts';
 
 describe('saying figures', () => {
   test.each([
@@ -35,3 +35,13 @@ test('comparing forgives rounding and nothing else', () => {
 test('the median of an even list is the mean of the middle two; of none, none', () => {
   expect([median([4, 1, 2, 3]), median([3, 1, 2]), median([])]).toEqual([2.5, 2, null]);
 });
+
+test.each([
+  ['10.2 A, 51 % of its 20 A rating.', '10.2~A, 51~% of its 20~A rating.'],
+  ['after 7 min 20 s at 11.5 A', 'after 7~min 20~s at 11.5~A'],
+  [`${sayRise(34)} over the air`, '34~°C over the air'],
+  ['14 AWG, 12 m', '14~AWG, 12~m'],
+  ['In space 8 A breaker; 3 motors, 5 houses', 'In space 8~A breaker; 3 motors, 5 houses'],
+])('figures keep their units: %s', (text, kept) =>
+  expect(unbroken(text)).toBe(kept.replaceAll('~', '\u00a0')),
+);

@@ -25,6 +25,18 @@ export const RISE_SPACE = '\u202f';
  */
 export const sayRise = (celsius: number): string => `${sayNumber(celsius)}${RISE_SPACE}°C`;
 
+const FIGURE_AND_UNIT = new RegExp(
+  `(\\d)[ ${RISE_SPACE}](?=(?:A|V|W|kW|mA|%|°[CF]|AWG|m|ft|ms|s|min|h)(?![\\p{L}\\d]))`,
+  'gu',
+);
+
+/**
+ * A sentence whose figures stay on one line with their units.
+ *
+ * @example unbroken('It is at 20 A.') // 'It is at 20\u00a0A.'
+ */
+export const unbroken = (text: string): string => text.replace(FIGURE_AND_UNIT, '$1\u00a0');
+
 /** A fraction as percent: `sayPercent(0.714)` is '71 %'. */
 export function sayPercent(share: number): string {
   return `${sayNumber(share * 100, 0)} %`;

@@ -1,5 +1,5 @@
 import type { HandOverCard } from '@phylaxon/core/cases';
-import { sayPercent } from '@phylaxon/core/quantities';
+import { sayPercent, unbroken } from '@phylaxon/core/quantities';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import pdfMake from 'pdfmake';
@@ -15,8 +15,9 @@ pdfMake.setFonts({
 pdfMake.setUrlAccessPolicy(() => false);
 pdfMake.setLocalAccessPolicy((path) => path.startsWith(folder));
 
-/** The font has no such signs. */
-const plain = (text: string) => text.replaceAll('\u2009', ' ').replaceAll('\u202f', ' ').replaceAll('−', '-');
+/** The font has no such signs; a figure stays with its unit. */
+const plain = (text: string) =>
+  unbroken(text).replaceAll('\u2009', ' ').replaceAll('\u202f', ' ').replaceAll('−', '-');
 
 /** An instant in a time zone, as 2026-11-03 20:05. */
 const timeIn = (zone: string) => {

@@ -1,4 +1,4 @@
-import { RISE_SPACE, sayNumber, sayPercent, sayQuantity } from '@phylaxon/core/quantities';
+import { RISE_SPACE, sayNumber, sayPercent, sayQuantity, unbroken } from '@phylaxon/core/quantities';
 import type { Settings } from '@phylaxon/core/settings';
 import { format, parseISO } from 'date-fns';
 import { useSettings } from '../stores/index.ts';
@@ -39,13 +39,15 @@ export const riseText = (celsius: number) =>
 
 const TEMPERATURE = new RegExp(`([−-]?\\d+(?:\\.\\d+)?)([ ${RISE_SPACE}])°C`, 'g');
 
-/** A sentence of the core with its temperatures in the unit the person reads. */
+/** A sentence of the core with its temperatures in the unit the person reads, and no figure parted from its unit. */
 export function inUnits(text: string): string {
-  if (!inFahrenheit()) return text.replaceAll(RISE_SPACE, ' ');
-  return text.replace(TEMPERATURE, (_whole, figure: string, space: string) => {
-    const celsius = Number(figure.replace('−', '-'));
-    return `${sayNumber(space === RISE_SPACE ? fromRise(celsius) : fromCelsius(celsius), 0)} °F`;
-  });
+  if (!inFahrenheit()) return unbroken(text);
+  return unbroken(
+    text.replace(TEMPERATURE, (_whole, figure: string, space: string) => {
+      const celsius = Number(figure.replace('−', '-'));
+      return `${sayNumber(space === RISE_SPACE ? fromRise(celsius) : fromCelsius(celsius), 0)} °F`;
+    }),
+  );
 }
 
 const DATES: Record<Settings['dates'], string> = {
