@@ -329,3 +329,47 @@ test('on the demo site the simulated stand-in answers to the end, and every answ
   await page.goto(`/cases/${caseId}/handover`);
   await expect(page.getByText('(simulated)').first()).toBeVisible();
 });
+
+test('the stand-in reads meters and tries trials: figures and what was connected are on record, marked', async ({
+  page,
+  request,
+}) => {
+  const standIn = next(page).getByRole('button', { name: /Simulated stand-in/ });
+  const logOf = async () => {
+    const caseId = page.url().split('/').at(-1)!;
+    const { log } = (await (await request.get(`/api/v1/cases/${caseId}`)).json()) as {
+      log: { kind: string; entry: { simulated: boolean; value?: number; connected?: string[] | null } }[];
+    };
+    return log.filter(({ entry }) => entry.simulated);
+  };
+
+  await page.goto(await sheetPath(request, 'Bench tools'));
+  await asElectrician(page);
+  await page.getByRole('link', { name: 'Open a case' }).click();
+  await page.getByRole('button', { name: /Something is dead/ }).click();
+  await nothingAmiss(page);
+  const metered = await unsureUntil(page, /voltage/i);
+  expect(metered).not.toBeNull();
+  await standIn.click();
+  await moved(page, metered!);
+  const marked = story(page).getByRole('listitem').filter({ hasText: 'simulated' });
+  await expect(marked.first()).toContainText(/\d V/);
+  const readings = (await logOf()).filter(({ kind }) => kind === 'readings');
+  expect(readings.length).toBeGreaterThan(0);
+  expect(readings.every(({ entry }) => typeof entry.value === 'number')).toBe(true);
+
+  await page.goto(await sheetPath(request, 'Bench tools'));
+  await page.getByRole('link', { name: 'Open a case' }).click();
+  await page.getByRole('button', { name: /A breaker trips/ }).click();
+  await nothingAmiss(page);
+  await unsureUntil(page, /^Reset it/);
+  await reset(page, 'It clicks cleanly', 'It tripped at once');
+  await unsureUntil(page, /^Unplug everything/);
+  await reset(page, 'It clicks cleanly', 'It holds');
+  const trial = await unsureUntil(page, /^Trial/);
+  expect(trial).not.toBeNull();
+  await standIn.click();
+  await expect.poll(async () => (await logOf()).length).toBe(1);
+  const [tried] = await logOf();
+  expect(tried!.entry.connected!.length).toBeGreaterThan(0);
+});

@@ -15,6 +15,7 @@ const load = z.object({
   share: z.number().describe('of the rating, 1 = all of it'),
   by: z.enum(['conductor', 'plug', 'nameplates']),
   at: instant.nullable(),
+  simulated: z.boolean().describe('told by the simulated stand-in'),
 });
 
 const heat = z.object({
@@ -99,7 +100,12 @@ export const sheet = z.object({
   curve: curve.nullable().describe('the printed trip curve of its family'),
   sizing: sizingOutput.nullable(),
   lastVoltage: z
-    .object({ point: z.enum(['outlet', 'load-terminal']), value: z.number(), at: instant })
+    .object({
+      point: z.enum(['outlet', 'load-terminal']),
+      value: z.number(),
+      at: instant,
+      simulated: z.boolean(),
+    })
     .nullable(),
   standing: verdict.describe('the decision that stands'),
   feeds: z.object({ panelId: id, name: z.string() }).nullable(),

@@ -34,3 +34,11 @@ export function normalWithin(random: Random, mean: number, sd: number, least: nu
     if (drawn >= least && drawn <= most) return drawn;
   }
 }
+
+/**
+ * A seed from a text: the same text gives the same seed.
+ *
+ * @example seeded(seedFrom('overload 7'))
+ */
+export const seedFrom = (text: string): number =>
+  [...text].reduce((sum, letter) => (Math.imul(sum, 31) + letter.charCodeAt(0)) | 0, 7);

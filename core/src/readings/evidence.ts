@@ -78,6 +78,8 @@ export interface LoadFact {
   /** Measured on the circuit or on one appliance, or summed up from nameplates. */
   by: 'conductor' | 'plug' | 'nameplates';
   at: string | null;
+  /** Told by the simulated stand-in. */
+  simulated: boolean;
 }
 
 /** All that is known of one breaker, in the words of the diagnosis vocabulary, with the figures. */

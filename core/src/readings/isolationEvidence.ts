@@ -1,6 +1,7 @@
 import { narrow, type IsolationTrial } from '../isolate/index.ts';
 import type { BreakerEvent } from '../record/index.ts';
 import type { BreakerFile, EvidenceItem } from './evidence.ts';
+import { marked } from './marked.ts';
 
 /** A reset with only some of the loads connected. */
 export type IsolationEvent = BreakerEvent & { connected: string[] };
@@ -35,12 +36,16 @@ function isolated(events: readonly BreakerEvent[]): string | null {
 export function isolationEvidence({ entries }: BreakerFile): EvidenceItem[] {
   const found = isolated(entries.events);
   if (found === null) return [];
+  const trials = isolationTrials(entries.events);
   return [
     {
       test: 'trip-pattern',
       outcome: 'one-appliance',
-      at: isolationTrials(entries.events).at(-1)!.at,
-      text: `Isolated: it trips with “${found}” connected, and holds without it.`,
+      at: trials.at(-1)!.at,
+      text: marked(
+        { simulated: trials.some(({ simulated }) => simulated) },
+        `Isolated: it trips with “${found}” connected, and holds without it.`,
+      ),
       figures: [],
       origin: 'computed',
     },

@@ -2,6 +2,7 @@ import { sayPercent, sayQuantity } from '../quantities/index.ts';
 import { loadAmps } from '../record/index.ts';
 import { loadOutcome } from '../vocabulary/index.ts';
 import type { BreakerFile, EvidenceItem, LoadFact } from './evidence.ts';
+import { marked } from './marked.ts';
 
 /** What the circuit carries: the latest measurement, else what its nameplates add up to. */
 export function loadFact({ breaker, circuit, entries }: BreakerFile): LoadFact | null {
@@ -9,11 +10,12 @@ export function loadFact({ breaker, circuit, entries }: BreakerFile): LoadFact |
   const measured = currents.findLast((r) => r.point === 'conductor') ?? currents.at(-1);
   if (measured) {
     const by = measured.point === 'conductor' ? 'conductor' : 'plug';
-    return { amps: measured.value, share: measured.value / breaker.ratingAmps, by, at: measured.at };
+    const { value, at, simulated } = measured;
+    return { amps: value, share: value / breaker.ratingAmps, by, at, simulated };
   }
   if (!circuit || circuit.loads.length === 0) return null;
   const amps = circuit.loads.reduce((sum, load) => sum + loadAmps(load), 0);
-  return { amps, share: amps / breaker.ratingAmps, by: 'nameplates', at: null };
+  return { amps, share: amps / breaker.ratingAmps, by: 'nameplates', at: null, simulated: false };
 }
 
 /** The load as a test outcome. Loads known from nameplates alone count from the circuit's own record. */
@@ -30,7 +32,10 @@ export function loadEvidence(file: BreakerFile, load: LoadFact | null): Evidence
       test: load.by === 'conductor' ? 'clamp-current' : 'load-share',
       outcome: loadOutcome(share),
       at: load.at ?? file.breaker.createdAt,
-      text: `${how}: ${sayQuantity(amps, 'A')}, ${sayPercent(share)} of its ${sayQuantity(file.breaker.ratingAmps, 'A')} rating.`,
+      text: marked(
+        load,
+        `${how}: ${sayQuantity(amps, 'A')}, ${sayPercent(share)} of its ${sayQuantity(file.breaker.ratingAmps, 'A')} rating.`,
+      ),
       figures: [
         { label: load.by === 'nameplates' ? 'connected load' : 'current', value: amps, unit: 'A' },
         { label: 'share of rating', value: share * 100, unit: '%' },

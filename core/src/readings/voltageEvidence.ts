@@ -5,6 +5,7 @@ import type { Entries, Reading } from '../record/index.ts';
 import type { OutcomeOf, TestId } from '../vocabulary/index.ts';
 import type { BreakerFile, Evidence, EvidenceItem } from './evidence.ts';
 import { handleAt, nearest } from './history.ts';
+import { marked } from './marked.ts';
 
 /** Readings of one visit belong together; those of both legs are taken within the hour. */
 const VISIT_HOURS = 12;
@@ -59,7 +60,7 @@ function loadTerminal(file: BreakerFile): EvidenceItem[] {
     test,
     outcome: what,
     at: first.at,
-    text,
+    text: marked(first, text),
     figures,
     source: CITATIONS.voltage,
     origin: 'reading',
@@ -86,7 +87,10 @@ function outlet(file: BreakerFile): EvidenceItem[] {
       test: 'outlet-voltage',
       outcome,
       at: reading.at,
-      text: `The outlet shows ${v(reading.value)}${outcome === 'normal' ? '' : `; normal is ${normal}`}.`,
+      text: marked(
+        reading,
+        `The outlet shows ${v(reading.value)}${outcome === 'normal' ? '' : `; normal is ${normal}`}.`,
+      ),
       figures: [figure('outlet', reading)],
       source: CITATIONS.voltage,
       origin: 'reading',
@@ -108,9 +112,12 @@ function offButLive(file: BreakerFile): EvidenceItem[] {
       test,
       outcome: live ? 'still-live' : 'dead-as-expected',
       at: reading.at,
-      text: live
-        ? `It is off and yet ${v(reading.value)} comes out: welded, the wrong breaker, or another source.`
-        : `Switched off, it is dead as it should be: ${v(reading.value)}.`,
+      text: marked(
+        reading,
+        live
+          ? `It is off and yet ${v(reading.value)} comes out: welded, the wrong breaker, or another source.`
+          : `Switched off, it is dead as it should be: ${v(reading.value)}.`,
+      ),
       figures: [figure(reading.point === 'outlet' ? 'outlet' : 'load terminal', reading)],
       origin: 'reading',
     },
@@ -174,7 +181,7 @@ export function lineSideEvidence(
         test: 'line-side-voltage',
         outcome,
         at: a.at > b.at ? a.at : b.at,
-        text: texts[outcome],
+        text: marked({ simulated: a.simulated || b.simulated }, texts[outcome]),
         figures: [figure('leg A to neutral', a), figure('leg B to neutral', b)],
         source: CITATIONS.voltage,
         origin: 'reading',

@@ -9,4 +9,12 @@ export { simulatedCase, type SimulatedCase } from './simulatedCase.ts';
 export { readAmps, readHeat, readVolts, type Point } from './instruments.ts';
 export { dangersOf, isHazardous } from './dangers.ts';
 export { perform } from './perform.ts';
-export { standIn, type StandInQuestion } from './standIn.ts';
+export { meterFigures, type MeterFigure } from './meters.ts';
+export {
+  standIn,
+  standInTrial,
+  type StandInAnswer,
+  type StandInCase,
+  type StandInQuestion,
+  type StandInTrial,
+} from './standIn.ts';

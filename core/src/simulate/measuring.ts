@@ -3,12 +3,11 @@ import { normal } from '../random/index.ts';
 import { LINE_VOLTAGE, voltageWord } from '../standards/index.ts';
 import { FACE_OUTCOMES, loadOutcome, riseBand, TERMINAL_OUTCOMES } from '../vocabulary/index.ts';
 import { heatOf, soundContactOhms, soundJointOhms } from './heat.ts';
-import { trips } from './history.ts';
 import { NOTHING_ON } from './house.ts';
-import { readAmps, readHeat, readVolts } from './instruments.ts';
+import { readHeat, readVolts } from './instruments.ts';
 import { isBad, mayCarryAmps } from './dangers.ts';
-import { lossExtent } from './looking.ts';
-import { asFound, asItWas, fewest, measurable, soaked, staysOn, workable } from './moments.ts';
+import { metered } from './meters.ts';
+import { fewest, soaked, workable } from './moments.ts';
 import { DEAD_VOLTS, type Performs } from './performs.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 import { chance } from './soundHouse.ts';
@@ -39,16 +38,8 @@ export const MEASURING: Performs<
   | 'neutral-joint-inspection'
   | 'part-match'
 > = {
-  'load-share': (of, random) => {
-    const last = trips(of.days).at(-1);
-    const on = last?.on ?? of.everything.on;
-    const amps = of.house.subject.appliances
-      .filter(({ name, open }) => on.has(name) && !open)
-      .reduce((sum, one) => sum + one.amps, 0);
-    return loadOutcome(share(of, amps * (1 + 0.04 * normal(random))));
-  },
-  'outlet-voltage': (of) =>
-    voltageWord(readVolts(workable(of), 'outlet', { ...of.everything, on: fewest(of) })),
+  'load-share': (of) => loadOutcome(share(of, metered(of, 'load-share')[0]!)),
+  'outlet-voltage': (of) => voltageWord(metered(of, 'outlet-voltage')[0]!),
   'outlet-sag': (of) => {
     const found = workable(of);
     const idle = readVolts(found, 'outlet', NOTHING_ON);
@@ -69,32 +60,21 @@ export const MEASURING: Performs<
     const { face, peerFace } = readHeat(workable(of), soaked(of));
     return FACE_OUTCOMES[riseBand(face - peerFace)];
   },
-  'load-terminal-voltage': (of, random) => {
-    const found = asFound(of);
-    // On one that will not stay on most free its conductor first; others measure it open.
-    if (!staysOn(found, of.randomFor('stays on'))) return chance(random, 0.4) ? 'zero' : 'normal';
-    const moment = { ...of.everything, on: fewest(of) };
-    const poles = [voltageWord(readVolts(found, 'load-terminal', moment))];
-    if (of.house.subject.unit.poles === 2)
-      poles.push(voltageWord(readVolts(found, 'load-terminal-2', moment)));
+  'load-terminal-voltage': (of) => {
+    const poles = metered(of, 'load-terminal-voltage').map(voltageWord);
     const zero = poles.filter((word) => word === 'zero').length;
     if (zero === poles.length) return 'zero';
     if (zero > 0) return 'one-pole-zero';
     return poles.includes('low') ? 'low' : 'normal';
   },
   'line-side-voltage': (of) => {
-    const calm = workable(of);
-    const quiet = { ...of.everything, on: fewest(of) };
-    // In a sub-panel its own lugs are meant; with half or all of the house dead, the main’s.
-    const wide = ['whole-house', 'half-the-house'].includes(lossExtent(of));
-    const at = of.house.feeder && !wide ? 'bus' : 'line';
-    const [a, b] = [readVolts(calm, `${at} A`, quiet), readVolts(calm, `${at} B`, quiet)];
+    const [a, b] = metered(of, 'line-side-voltage') as [number, number];
     const missing = [a, b].filter((volts) => volts < DEAD_VOLTS).length;
     if (missing === 2) return 'both-missing';
     if (missing === 1) return 'one-leg-missing';
     return Math.abs(a - b) > LINE_VOLTAGE.legsUnequal ? 'legs-unequal' : 'both-legs-normal';
   },
-  'clamp-current': (of) => loadOutcome(share(of, readAmps(workable(of), measurable(of, asItWas(of))))),
+  'clamp-current': (of) => loadOutcome(share(of, metered(of, 'clamp-current')[0]!)),
   'terminal-temperature': (of) => {
     const { screw, peerScrew } = readHeat(workable(of), soaked(of));
     return TERMINAL_OUTCOMES[riseBand(screw - peerScrew)];

@@ -1,5 +1,5 @@
 import type { Random } from '../random/index.ts';
-import { seeded } from '../random/index.ts';
+import { seeded, seedFrom } from '../random/index.ts';
 import { TESTS, type CauseId, type TestId } from '../vocabulary/index.ts';
 import { faultyHouse } from './faults.ts';
 import { daysBefore, patternOf, trips, type Episode } from './history.ts';
@@ -22,9 +22,6 @@ export interface SimulatedCase {
   /** Numbers for one test: the same however often and in whatever order tests are done. */
   randomFor: (what: string) => Random;
 }
-
-const hash = (text: string) =>
-  [...text].reduce((sum, letter) => (Math.imul(sum, 31) + letter.charCodeAt(0)) | 0, 7);
 
 /**
  * A case as it may be met: a house with one fault, some weeks of use, and the moment somebody complains.
@@ -55,7 +52,7 @@ export function simulatedCase(cause: CauseId | 'none', seed: number, slips = 1):
       hot: last && chance(random, 0.7) ? last.hot : chance(random, 0.25),
     },
     slips,
-    randomFor: (what) => seeded(hash(`${cause} ${seed} ${what}`)),
+    randomFor: (what) => seeded(seedFrom(`${cause} ${seed} ${what}`)),
   };
 }
 
@@ -83,7 +80,7 @@ const MOST_DRAWS = 40;
 /** A house of which somebody complains: one is drawn after the other until its fault shows. */
 function complained(cause: CauseId | 'none', seed: number) {
   for (let draw = 0; ; draw++) {
-    const random = seeded(hash(`${cause} ${seed} ${draw}`));
+    const random = seeded(seedFrom(`${cause} ${seed} ${draw}`));
     const house = cause === 'none' ? soundHouse(random) : faultyHouse(cause, random);
     const days = daysBefore(house, random);
     const shows = !KNOWN_BY_TRIPS.has(cause) || trips(days).length > 0;

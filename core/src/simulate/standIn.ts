@@ -1,8 +1,12 @@
-import { seeded } from '../random/index.ts';
+import { seeded, seedFrom } from '../random/index.ts';
 import type { CauseId, Complaint, TestId } from '../vocabulary/index.ts';
+import type { Appliance } from './house.ts';
+import { meterFigures, type MeterFigure } from './meters.ts';
 import { perform } from './perform.ts';
 import { simulatedCase, type SimulatedCase } from './simulatedCase.ts';
 import { pick } from './soundHouse.ts';
+import { trial } from './trial.ts';
+import { timedTrip } from './trying.ts';
 
 /** What may lie behind a complaint, for a case that is made up to try things on. */
 const BEHIND: Record<Complaint, readonly CauseId[]> = {
@@ -13,37 +17,116 @@ const BEHIND: Record<Complaint, readonly CauseId[]> = {
   check: ['oversized-breaker', 'shared-terminal', 'stuck-breaker'],
 };
 
-/** A stand-in for real meters and eyes, for one case. */
-export interface StandInQuestion {
+/** The case that a stand-in for real meters and eyes answers for. */
+export interface StandInCase {
   caseId: string;
   complaint: Complaint;
-  test: TestId;
-  /** The part as it is drawn; the simulated one is of its kind. `null`: not known. */
-  unit: { kind: string; poles: number } | null;
+  /** The part as it is drawn; the simulated one is of its kind and size. `null`: not known. */
+  unit: { kind: string; poles: number; ratingAmps: number } | null;
 }
 
-const MOST_DRAWS = 300;
+export interface StandInQuestion extends StandInCase {
+  test: TestId;
+}
+
+export interface StandInTrial extends StandInCase {
+  /** All that may be connected on this circuit, and what is in this trial. */
+  candidates: readonly string[];
+  connected: readonly string[];
+}
+
+/** What the stand-in tells of a test: its outcome, and what meters and clocks showed. */
+export interface StandInAnswer {
+  outcome: string;
+  figures: MeterFigure[];
+  /** The trip that was timed, A and s. */
+  trip: { amps: number; seconds: number } | null;
+}
+
+/** So many houses are drawn to meet one with a part of the same kind and poles, and so many for its size as well. */
+const DRAWS = { kind: 60, size: 15 } as const;
+/** So long somebody waits for a trial to show what it does, s. */
+const TRIAL_SECONDS = 3600;
 const made = new Map<string, SimulatedCase>();
 
-function houseFor({ caseId, complaint, unit }: StandInQuestion): SimulatedCase {
-  const key = `${caseId} ${complaint} ${unit?.kind} ${unit?.poles}`;
+function houseFor({ caseId, complaint, unit }: StandInCase): SimulatedCase {
+  const key = [caseId, complaint, unit?.kind, unit?.poles, unit?.ratingAmps].join(' ');
   const known = made.get(key);
   if (known) return known;
-  const seed = parseInt(caseId.replace(/\D/g, '').slice(0, 8) || '1', 10);
+  const seed = seedFrom(caseId);
   const cause = pick(seeded(seed), BEHIND[complaint]);
-  let house = simulatedCase(cause, seed);
-  for (let i = 1; i < MOST_DRAWS && unit && !fits(house, unit); i++) house = simulatedCase(cause, seed + i);
-  made.set(key, house);
-  return house;
+  let best = simulatedCase(cause, seed);
+  for (let i = 1; unit && isWorthADraw(i, likeness(best, unit)); i++) {
+    const next = simulatedCase(cause, seed + i);
+    if (likeness(next, unit) > likeness(best, unit)) best = next;
+  }
+  made.set(key, best);
+  return best;
 }
 
-const fits = ({ house }: SimulatedCase, { kind, poles }: { kind: string; poles: number }) =>
-  house.subject.unit.kind === kind && house.subject.unit.poles === poles;
+const isWorthADraw = (drawn: number, likest: number) =>
+  drawn < (likest === 0 ? DRAWS.kind : likest === 2 ? DRAWS.size : 0);
+
+/** Kind and poles come before the size. */
+function likeness({ house }: SimulatedCase, drawn: NonNullable<StandInCase['unit']>): number {
+  const { kind, poles, ratingAmps } = house.subject.unit;
+  if (kind !== drawn.kind || poles !== drawn.poles) return 0;
+  return ratingAmps === drawn.ratingAmps ? 3 : 2;
+}
 
 /**
  * What a simulated person with simulated meters reports of a test. The same case gives the same answers, in whatever
- * order they are asked.
+ * order they are asked. Where the simulated part is of another size than the drawn one its currents are to that scale.
  *
- * @example standIn({ caseId, complaint: 'trips', test: 'sound', unit: null }) // 'quiet'
+ * @example standIn({ caseId, complaint: 'trips', test: 'sound', unit: null }).outcome // 'quiet'
  */
-export const standIn = (question: StandInQuestion): string => perform(houseFor(question), question.test);
+export function standIn(question: StandInQuestion): StandInAnswer {
+  const of = houseFor(question);
+  const { test, unit } = question;
+  const scale = unit ? unit.ratingAmps / of.house.subject.unit.ratingAmps : 1;
+  const timed = test === 'trip-vs-curve' ? timedTrip(of, of.randomFor(test)) : null;
+  return {
+    outcome: perform(of, test),
+    figures: meterFigures(of, test).map(({ value, ...at }) => ({
+      ...at,
+      value: asShown(at.quantity === 'current' ? value * scale : value),
+    })),
+    trip: timed && { amps: asShown(timed.amps * scale), seconds: Math.round(timed.seconds) },
+  };
+}
+
+/** A meter shows tenths. */
+const asShown = (value: number) => Math.round(value * 10) / 10;
+
+/**
+ * What comes of one trial of an isolation on the simulated house, with only these loads connected.
+ *
+ * @returns s until it opened; `null`: it held
+ * @example standInTrial({ caseId, complaint: 'trips', unit: null, candidates: ['Kettle'], connected: [] }) // null
+ */
+export function standInTrial(question: StandInTrial): number | null {
+  const of = houseFor(question);
+  const { subject } = of.house;
+  const connected = new Set(
+    [...standingFor(of, question)].flatMap(([name, one]) => (question.connected.includes(name) ? [one] : [])),
+  );
+  const on = new Set([...connected].map(({ name }) => name));
+  const starting = new Set([...connected].filter(({ surge }) => surge).map(({ name }) => name));
+  const random = of.randomFor(`trial ${[...question.connected].sort().join()}`);
+  const wiredIn = subject.appliances.filter(({ fixed }) => fixed).map(({ name }) => name);
+  const moment = { ...of.everything, on: new Set([...on, ...wiredIn]), starting };
+  return trial(of.house, moment, TRIAL_SECONDS, random).openedAfter;
+}
+
+/** Which simulated appliance each of the real loads stands for: what is faulty is among them, whatever their number. */
+function standingFor(of: SimulatedCase, { candidates }: StandInTrial): Map<string, Appliance> {
+  const pluggedIn = of.house.subject.appliances.filter(({ fixed }) => !fixed);
+  const faults = ({ shortOhms, leakOhms, surge, name }: Appliance) =>
+    Number(shortOhms < Infinity || leakOhms < Infinity) * 2 +
+    Number(surge !== null || name === of.pattern.suspect);
+  const worstFirst = [...pluggedIn].sort((a, b) => faults(b) - faults(a));
+  const random = of.randomFor('which load is which');
+  const drawn = [...candidates].sort().map((name) => ({ name, at: random() }));
+  const names = drawn.sort((a, b) => a.at - b.at).map(({ name }) => name);
+  return new Map(worstFirst.slice(0, names.length).map((one, i) => [names[i]!, one]));
+}

@@ -28,19 +28,25 @@ function overloadedForLong(of: SimulatedCase): boolean {
   );
 }
 
-/** The latest trip by heat or by electronics that somebody timed. */
+/** The latest trip by heat that somebody timed: what ran, A, and for how long, s. */
+export function timedTrip(of: SimulatedCase, random: Random): { amps: number; seconds: number } | null {
+  // What electronics do is held against no curve.
+  if (of.house.subject.unit.kind !== 'standard') return null;
+  const timed = trips(of.days).findLast(({ trial: { openedAfter } }) => openedAfter! > 2);
+  if (!timed) return null;
+  const { amps, openedAfter } = timed.trial;
+  return {
+    amps: amps * (1 + 0.03 * normal(random)),
+    seconds: openedAfter! * (1 + 0.1 * normal(random)),
+  };
+}
+
 function againstCurve(of: SimulatedCase, random: Random): OutcomeOf<'trip-vs-curve'> {
   if (overloadedForLong(of)) return 'too-late-or-never';
-  const { ratingAmps, kind } = of.house.subject.unit;
-  // What electronics do is held against no curve.
-  if (kind !== 'standard') return 'within-band';
-  const timed = trips(of.days).findLast(({ trial: { openedAfter } }) => openedAfter! > 2);
+  const timed = timedTrip(of, random);
   if (!timed) return 'within-band';
-  const { amps, openedAfter } = timed.trial;
-  const verdict = judgeTrip(
-    { ratingAmps, amps: amps * (1 + 0.03 * normal(random)) },
-    openedAfter! * (1 + 0.1 * normal(random)),
-  );
+  const { ratingAmps } = of.house.subject.unit;
+  const verdict = judgeTrip({ ratingAmps, amps: timed.amps }, timed.seconds);
   return verdict === 'too-late' ? 'too-late-or-never' : verdict;
 }
 

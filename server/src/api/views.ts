@@ -97,7 +97,12 @@ export async function sheetView(manager: EntityManager, breakerId: string): Prom
     curve: familyCurve(row.family, curves) ?? null,
     sizing: evidence.sizing,
     lastVoltage: voltage
-      ? { point: voltage.point as 'outlet' | 'load-terminal', value: voltage.value, at: voltage.at }
+      ? {
+          point: voltage.point as 'outlet' | 'load-terminal',
+          value: voltage.value,
+          at: voltage.at,
+          simulated: voltage.simulated,
+        }
       : null,
     standing: verdictOf(standing.get(breakerId)!),
     feeds: fed ? namePanel(fed) : null,

@@ -1,24 +1,40 @@
 import { cautionText } from '@phylaxon/core/diagnose';
+import type { StandInAnswer } from '@phylaxon/core/simulate';
 import { TEST_WORDS, TESTS, type TestFacts, type TestId } from '@phylaxon/core/vocabulary';
-import { caseEntries } from '../api/index.ts';
+import { caseEntries, entries } from '../api/index.ts';
+import { standIn } from '../compute/index.ts';
 import { FieldError, inUnits } from '../shared/index.ts';
-import { FIGURES, FigureAnswer } from './FigureAnswer.tsx';
+import { FigureAnswer } from './FigureAnswer.tsx';
+import { asReadings, placesFor } from './figures.ts';
+import { logTrip } from './logTrip.ts';
 import { PassRow } from './PassRow.tsx';
 import { outcomesAsAnswers, Question } from './Question.tsx';
 import { StandIn } from './StandIn.tsx';
-import { now, useOnce, useStepWork } from './step.ts';
+import { now, useOnce, useStepWork, whereOf } from './step.ts';
 import { StepFrame } from './StepFrame.tsx';
 import { TripAnswer } from './TripAnswer.tsx';
 
 /** One question: how it is answered, its answers, and a way on without one. */
 export function AskStep({ test, why }: { test: TestId; why: string }) {
-  const { file, act } = useStepWork();
+  const work = useStepWork();
+  const { file, act } = work;
   const { busy, problem, once } = useOnce();
   const facts: TestFacts = TESTS[test];
-  const answer = (outcome: string, simulated = false) =>
-    once(() => act(caseEntries.answers(file.case.id, [{ test, outcome, at: now(), simulated }])));
-  const dossier = file.dossier;
-  const figures = dossier ? FIGURES[test] : undefined;
+  const { dossier } = file;
+  const caseId = file.case.id;
+  const places = dossier ? placesFor(test, dossier.subject.breaker) : [];
+  const store = (outcome: string, simulated = false) =>
+    act(caseEntries.answers(caseId, [{ test, outcome, at: now(), simulated }]));
+  const storeStandIn = async ({ outcome, figures, trip }: StandInAnswer) => {
+    const found = { at: now(), caseId, simulated: true };
+    const shown = new Map(figures.map(({ point, value }) => [point, value]));
+    const readings = asReadings(places, (point) => shown.get(point), found);
+    if (readings.length > 0)
+      return act(entries.readings(dossier!.subject.breaker.id, whereOf(file), readings));
+    if (trip && dossier)
+      return logTrip(work, { amps: trip.amps, afterSeconds: trip.seconds, simulated: true });
+    return store(outcome, true);
+  };
   return (
     <StepFrame title={TEST_WORDS[test].name} why={inUnits(why)}>
       <p className="text-lg">{inUnits(TEST_WORDS[test].how)}</p>
@@ -34,18 +50,21 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
         <TripAnswer once={once} />
       ) : (
         <>
-          {figures && <FigureAnswer test={test} places={figures} once={once} />}
+          {places.length > 0 && <FigureAnswer test={test} places={places} once={once} />}
           <Question
-            title={figures ? 'Or, without a figure' : TEST_WORDS[test].name}
-            untitled={!figures}
+            title={places.length > 0 ? 'Or, without a figure' : TEST_WORDS[test].name}
+            untitled={places.length === 0}
             options={outcomesAsAnswers(test)}
             disabled={busy}
-            onAnswer={(outcome) => void answer(outcome)}
+            onAnswer={(outcome) => void once(() => store(outcome))}
           />
         </>
       )}
       <FieldError message={problem ?? undefined} />
-      <StandIn tests={[test]} busy={busy} onAnswer={([outcome]) => void answer(outcome!, true)} />
+      <StandIn
+        busy={busy}
+        ask={(about) => once(async () => storeStandIn(await standIn({ ...about, test })))}
+      />
       <PassRow tests={[test]} busy={busy} onPass={once} />
     </StepFrame>
   );

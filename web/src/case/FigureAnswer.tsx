@@ -1,45 +1,13 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { amps, volts } from '@phylaxon/core/quantities';
-import type { ReadingInput } from '@phylaxon/core/record';
 import type { TestId } from '@phylaxon/core/vocabulary';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';
 import { Button, NumberField, toNumber, useDraft, withDraft } from '../shared/index.ts';
+import { asReadings, type Place } from './figures.ts';
 import { now, useStepWork, whereOf } from './step.ts';
 
-interface Place {
-  point: 'outlet' | 'load-terminal' | 'load-terminal-2' | 'leg-a' | 'leg-b' | 'plug' | 'conductor';
-  quantity: 'voltage' | 'current';
-  label: string;
-  instrument: ReadingInput['instrument'];
-  /** Only a breaker of two poles has it. */
-  twoPole?: true;
-}
-
-const voltsAt = (
-  point: Place['point'],
-  label: string,
-  instrument: Place['instrument'] = 'contact-meter',
-): Place => ({ point, quantity: 'voltage', label, instrument });
-const ampsAt = (point: Place['point'], label: string, instrument: Place['instrument']): Place => ({
-  point,
-  quantity: 'current',
-  label,
-  instrument,
-});
-
-/** Tests that are answered by figures: what is measured for each. */
-export const FIGURES: Partial<Record<TestId, Place[]>> = {
-  'outlet-voltage': [voltsAt('outlet', 'At the outlet', 'plug-in-meter')],
-  'load-terminal-voltage': [
-    voltsAt('load-terminal', 'Load terminal to neutral'),
-    { ...voltsAt('load-terminal-2', 'Second pole to neutral'), twoPole: true },
-  ],
-  'line-side-voltage': [voltsAt('leg-a', 'Leg A to neutral'), voltsAt('leg-b', 'Leg B to neutral')],
-  'load-share': [ampsAt('plug', 'At the plug', 'plug-in-meter')],
-  'clamp-current': [ampsAt('conductor', 'On its conductor', 'clamp-meter')],
-};
 const QUANTITIES = {
   voltage: { schema: volts, unit: 'V' },
   current: { schema: amps, unit: 'A' },
@@ -47,13 +15,15 @@ const QUANTITIES = {
 
 type Values = Record<string, number | null>;
 
-const formOf = (asked: readonly Place[]) =>
+const formOf = (places: readonly Place[]) =>
   z
     .object(
-      Object.fromEntries(asked.map(({ point, quantity }) => [point, QUANTITIES[quantity].schema.nullable()])),
+      Object.fromEntries(
+        places.map(({ point, quantity }) => [point, QUANTITIES[quantity].schema.nullable()]),
+      ),
     )
     .superRefine((values, context) => {
-      for (const { point } of asked)
+      for (const { point } of places)
         if (values[point] === null)
           context.addIssue({
             code: 'custom',
@@ -72,11 +42,10 @@ interface Props {
 export function FigureAnswer({ test, places, once }: Props) {
   const { file, act } = useStepWork();
   const { breaker } = file.dossier!.subject;
-  const asked = places.filter(({ twoPole }) => !twoPole || breaker.poles === 2);
-  const fresh = (): Values => Object.fromEntries(asked.map(({ point }) => [point, null]));
+  const fresh = (): Values => Object.fromEntries(places.map(({ point }) => [point, null]));
   const draftName = `case-${test}-${breaker.id}`;
   const methods = useForm<Values>({
-    resolver: zodResolver(formOf(asked)),
+    resolver: zodResolver(formOf(places)),
     defaultValues: withDraft(draftName, fresh()),
   });
   const draft = useDraft(draftName, methods, fresh);
@@ -84,18 +53,20 @@ export function FigureAnswer({ test, places, once }: Props) {
 
   const store = (values: Values) =>
     once(async () => {
-      const at = now();
-      const readings = asked.map(
-        ({ point, quantity, instrument }) =>
-          ({ quantity, point, value: values[point], instrument, at, caseId: file.case.id }) as ReadingInput,
+      const found = { at: now(), caseId: file.case.id };
+      await act(
+        entries.readings(
+          breaker.id,
+          whereOf(file),
+          asReadings(places, (point) => values[point], found),
+        ),
       );
-      await act(entries.readings(breaker.id, whereOf(file), readings));
       draft.forget();
     });
 
   return (
     <form noValidate onSubmit={handleSubmit(store)} className="flex flex-wrap items-start gap-3">
-      {asked.map(({ point, label, quantity }) => (
+      {places.map(({ point, label, quantity }) => (
         <NumberField
           key={point}
           className="w-44"

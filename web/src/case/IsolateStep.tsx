@@ -1,13 +1,16 @@
 import type { Isolation } from '@phylaxon/core/cases';
 import { cautionText } from '@phylaxon/core/diagnose';
-import type { EventInput } from '@phylaxon/core/record';
+import { paceOf, type EventInput, type Pace } from '@phylaxon/core/record';
+import type { StandInCase } from '@phylaxon/core/simulate';
 import { entries } from '../api/index.ts';
+import { standInTrial } from '../compute/index.ts';
 import { CoolDown } from '../decision/index.ts';
 import { FieldError, Part, percentText } from '../shared/index.ts';
 import { Candidates } from './Candidates.tsx';
 import { PassRow } from './PassRow.tsx';
 import { Question } from './Question.tsx';
-import { RESULTS } from './ResetStep.tsx';
+import { paceOfResult, RESULTS } from './ResetStep.tsx';
+import { StandIn } from './StandIn.tsx';
 import { now, useOnce, useStepWork, whereOf } from './step.ts';
 import { StepFrame } from './StepFrame.tsx';
 
@@ -19,21 +22,23 @@ export function IsolateStep({ isolation, why }: { isolation: Isolation; why: str
   const connect = isolation.connect ?? [];
   const leave = isolation.candidates.filter((name) => !connect.includes(name));
 
-  const store = (result: string) =>
-    once(async () => {
-      const tripped = result !== 'holds';
-      await act(
-        entries.event(dossier!.subject.breaker.id, whereOf(file), {
-          kind: 'reset',
-          at: now(),
-          caseId: about.id,
-          result: tripped ? 'tripped' : 'holds',
-          pace: tripped ? result : null,
-          unplugged: connect.length === 0,
-          connected: connect,
-        } as EventInput),
-      );
-    });
+  const store = (pace: Pace | null, simulated = false) =>
+    act(
+      entries.event(dossier!.subject.breaker.id, whereOf(file), {
+        kind: 'reset',
+        at: now(),
+        caseId: about.id,
+        simulated,
+        result: pace === null ? 'holds' : 'tripped',
+        pace,
+        unplugged: connect.length === 0,
+        connected: connect,
+      } as EventInput),
+    );
+  const askStandIn = async (by: StandInCase) => {
+    const openedAfter = await standInTrial({ ...by, candidates: isolation.candidates, connected: connect });
+    await store(openedAfter === null ? null : paceOf(openedAfter), true);
+  };
 
   return (
     <StepFrame title={titleOf(isolation)} why={why}>
@@ -50,11 +55,12 @@ export function IsolateStep({ isolation, why }: { isolation: Isolation; why: str
         title="What happened?"
         options={RESULTS.slice(0, 4)}
         disabled={busy}
-        onAnswer={(value) => void store(value)}
+        onAnswer={(value) => void once(() => store(paceOfResult(value)))}
       />
       <FieldError message={problem ?? undefined} />
       <Standing isolation={isolation} />
       <Candidates isolation={isolation} />
+      <StandIn busy={busy} ask={(by) => once(() => askStandIn(by))} />
       <PassRow tests={['reset-result-unplugged']} busy={busy} onPass={once} />
     </StepFrame>
   );

@@ -1,8 +1,10 @@
 import { cautionText } from '@phylaxon/core/diagnose';
 import { failedResets, resetOutcome } from '@phylaxon/core/readings';
 import { PACE_WORDS, PACES, type EventInput, type Pace } from '@phylaxon/core/record';
+import type { StandInCase } from '@phylaxon/core/simulate';
 import type { TestId } from '@phylaxon/core/vocabulary';
 import { caseEntries, entries } from '../api/index.ts';
+import { standIn } from '../compute/index.ts';
 import { CoolDown } from '../decision/index.ts';
 import { FieldError, useKept } from '../shared/index.ts';
 import { HandleGuide } from './HandleGuide.tsx';
@@ -19,7 +21,7 @@ export const RESULTS: AnswerOption[] = [
   { value: HOLDS, label: 'It holds' },
   ...PACES.map((pace) => ({ value: pace, label: `It tripped ${PACE_WORDS[pace]}` })),
 ];
-const paceOfResult = (result: string): Pace | null => (result === HOLDS ? null : (result as Pace));
+export const paceOfResult = (result: string): Pace | null => (result === HOLDS ? null : (result as Pace));
 
 /** What is told of a reset: how it felt, whether it holds, whether the power is back. */
 interface Told {
@@ -40,60 +42,57 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
   const asksPower = about.complaint === 'dead' && !unplugged;
   const resultTest: TestId = unplugged ? 'reset-result-unplugged' : 'reset-result';
 
-  const store = ({ feel, result, power }: Told, simulated = false) =>
-    once(async () => {
-      const at = now();
-      if (subject) {
-        const pace = result === null ? null : paceOfResult(result);
-        const event = {
-          kind: 'reset',
-          at,
-          caseId: about.id,
-          simulated,
-          feel,
-          result: result === null ? null : pace === null ? 'holds' : 'tripped',
-          pace,
-          power,
-          unplugged,
-          connected: unplugged ? [] : null,
-        } as EventInput;
-        await act(entries.event(subject.breaker.id, whereOf(file), event));
-      } else {
-        // Where no breaker is drawn it is told as the outcomes of several tests.
-        const outcomes: [TestId, string | null][] = [
-          ['reset-feel', feel],
-          [resultTest, result === null ? null : resetOutcome(paceOfResult(result), unplugged)],
-          ['power-after-reset', power],
-        ];
-        const answers = outcomes.flatMap(([test, outcome]) =>
-          outcome === null ? [] : [{ test, outcome, at }],
-        );
-        await act(caseEntries.answers(about.id, answers));
-      }
-      forget();
-    });
+  const store = async ({ feel, result, power }: Told, simulated = false) => {
+    const at = now();
+    if (subject) {
+      const pace = result === null ? null : paceOfResult(result);
+      const event = {
+        kind: 'reset',
+        at,
+        caseId: about.id,
+        simulated,
+        feel,
+        result: result === null ? null : pace === null ? 'holds' : 'tripped',
+        pace,
+        power,
+        unplugged,
+        connected: unplugged ? [] : null,
+      } as EventInput;
+      await act(entries.event(subject.breaker.id, whereOf(file), event));
+    } else {
+      // Where no breaker is drawn it is told as the outcomes of several tests.
+      const outcomes: [TestId, string | null][] = [
+        ['reset-feel', feel],
+        [resultTest, result === null ? null : resetOutcome(paceOfResult(result), unplugged)],
+        ['power-after-reset', power],
+      ];
+      const answers = outcomes.flatMap(([test, outcome]) =>
+        outcome === null ? [] : [{ test, outcome, at }],
+      );
+      await act(caseEntries.answers(about.id, answers));
+    }
+    forget();
+  };
+  const tell = (all: Told) => once(() => store(all));
 
   const tellFeel = (feel: string) => {
-    if (feel === 'will-not-latch') void store({ feel, result: null, power: null });
+    if (feel === 'will-not-latch') void tell({ feel, result: null, power: null });
     else setTold({ ...told, feel });
   };
   const tellResult = (feel: string, result: string) => {
     if (result === HOLDS && asksPower) setTold({ feel, result });
-    else void store({ feel, result, power: null });
+    else void tell({ feel, result, power: null });
   };
-  const standInTells = ([feel, outcome, power]: string[]) => {
+  const askStandIn = async (by: StandInCase) => {
+    const tests: TestId[] = ['reset-feel', resultTest, 'power-after-reset'];
+    const answers = await Promise.all(tests.map((test) => standIn({ ...by, test })));
+    const [feel, outcome, power] = answers.map((answer) => answer.outcome) as [string, string, string];
     const result = RESULTS.find(
       ({ value }) => resetOutcome(paceOfResult(value), unplugged) === outcome,
     )!.value;
     const latched = feel !== 'will-not-latch';
-    void store(
-      {
-        feel: feel!,
-        result: latched ? result : null,
-        power: latched && asksPower && result === HOLDS ? power! : null,
-      },
-      true,
-    );
+    const back = latched && asksPower && result === HOLDS ? power : null;
+    await store({ feel, result: latched ? result : null, power: back }, true);
   };
 
   const caution = (
@@ -150,17 +149,11 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
           title="Try a lamp that works, where it was dead"
           options={outcomesAsAnswers('power-after-reset')}
           disabled={busy}
-          onAnswer={(power) => void store({ feel: told.feel!, result: HOLDS, power })}
+          onAnswer={(power) => void tell({ feel: told.feel!, result: HOLDS, power })}
         />
       )}
       <FieldError message={problem ?? undefined} />
-      {subject && (
-        <StandIn
-          tests={['reset-feel', resultTest, 'power-after-reset']}
-          busy={busy}
-          onAnswer={standInTells}
-        />
-      )}
+      {subject && <StandIn busy={busy} ask={(by) => once(() => askStandIn(by))} />}
       <PassRow tests={unplugged ? [resultTest] : ['reset-feel', resultTest]} busy={busy} onPass={once} />
     </StepFrame>
   );

@@ -1,6 +1,7 @@
 import { isDanger, sayOutcome, SENSES, TEST_WORDS, TESTS, type SenseId } from '@phylaxon/core/vocabulary';
 import { useState } from 'react';
 import { caseEntries } from '../api/index.ts';
+import { standIn } from '../compute/index.ts';
 import { Button, classes, FieldError } from '../shared/index.ts';
 import { PassRow } from './PassRow.tsx';
 import { StandIn } from './StandIn.tsx';
@@ -77,17 +78,18 @@ export function SensesStep({ tests, why }: { tests: readonly SenseId[]; why: str
         <FieldError message={problem ?? undefined} />
       </div>
       <StandIn
-        tests={tests}
         busy={busy}
-        onAnswer={(outcomes) =>
-          void once(() =>
-            act(
-              caseEntries.answers(
-                file.case.id,
-                tests.map((test, i) => ({ test, outcome: outcomes[i]!, at: now(), simulated: true })),
-              ),
-            ),
-          )
+        ask={(about) =>
+          once(async () => {
+            const told = await Promise.all(tests.map((test) => standIn({ ...about, test })));
+            const answers = told.map(({ outcome }, i) => ({
+              test: tests[i]!,
+              outcome,
+              at: now(),
+              simulated: true,
+            }));
+            await act(caseEntries.answers(file.case.id, answers));
+          })
         }
       />
       <PassRow tests={tests} busy={busy} onPass={once} />

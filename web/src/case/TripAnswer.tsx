@@ -1,16 +1,13 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { amps, seconds as duration } from '@phylaxon/core/quantities';
 import { sayWindow } from '@phylaxon/core/readings';
-import { isTrip, loadAmps, type BreakerEvent, type EventInput } from '@phylaxon/core/record';
+import { loadAmps } from '@phylaxon/core/record';
 import { useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
-import { api, entries } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
 import { ampsText, Button, NumberField, toNumber, useDraft, withDraft } from '../shared/index.ts';
-import { now, useStepWork, whereOf } from './step.ts';
-
-/** A trip so far back is another one. */
-const RECENT_MS = 24 * 3_600_000;
+import { logTrip } from './logTrip.ts';
+import { useStepWork } from './step.ts';
 
 const form = z
   .object({
@@ -35,8 +32,8 @@ const FIGURES = [
 
 /** What ran and for how long before it tripped: held against the window of a sound unit by itself. */
 export function TripAnswer({ once }: { once: (work: () => Promise<void>) => Promise<void> }) {
-  const { file, act } = useStepWork();
-  const { breaker, circuit, entries: log } = file.dossier!.subject;
+  const work = useStepWork();
+  const { breaker, circuit } = work.file.dossier!.subject;
   const loads = circuit?.loads ?? [];
   const draftName = `case-trip-${breaker.id}`;
   const methods = useForm<Values>({
@@ -57,17 +54,10 @@ export function TripAnswer({ once }: { once: (work: () => Promise<void>) => Prom
 
   const store = (values: Values) =>
     once(async () => {
-      const at = now();
-      const found = {
+      await logTrip(work, {
         amps: currentOf(values),
         afterSeconds: (values.minutes ?? 0) * 60 + (values.seconds ?? 0),
-        caseId: file.case.id,
-      };
-      const last = log.events.filter((event) => event.struck === null).findLast(isTrip);
-      if (last && last.amps === null && Date.parse(at) - Date.parse(last.at) < RECENT_MS) {
-        await api.strike('events', last.id, 'Load and time were found out', withFigures(last, found));
-        await act();
-      } else await act(entries.event(breaker.id, whereOf(file), { kind: 'trip', at, ...found }));
+      });
       draft.forget();
     });
 
@@ -112,15 +102,4 @@ export function TripAnswer({ once }: { once: (work: () => Promise<void>) => Prom
       )}
     </form>
   );
-}
-
-/** The same trip, with what is known of it now. */
-function withFigures(
-  { kind, at, feel, result, power, unplugged, connected, cause, ambientC, note }: BreakerEvent,
-  found: object,
-): EventInput {
-  const same = { at, unplugged, connected, cause, ambientC, note, ...found };
-  return (
-    kind === 'reset' ? { kind, feel, result, power, ...same } : { kind: 'trip', ...same }
-  ) as EventInput;
 }

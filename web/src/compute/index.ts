@@ -1,4 +1,4 @@
-import type { StandInQuestion } from '@phylaxon/core/simulate';
+import type { StandInAnswer, StandInQuestion, StandInTrial } from '@phylaxon/core/simulate';
 import { theWorker } from './theWorker.ts';
 
 export * from './useComputation.ts';
@@ -8,7 +8,11 @@ export type { RunningQuestion } from './loggedCurrent.ts';
 
 /** What the simulated stand-in answers, worked in the background. */
 export const standIn = (question: StandInQuestion) =>
-  theWorker().work('standIn', question) as Promise<string>;
+  theWorker().work('standIn', question) as Promise<StandInAnswer>;
+
+/** What comes of a trial with only some loads connected, on the simulated house: s until it opened, or `null`. */
+export const standInTrial = (question: StandInTrial) =>
+  theWorker().work('standInTrial', question) as Promise<number | null>;
 
 /** Read a logged current in the background; it stays there under an id. */
 export const keepLogged = (file: File) => theWorker().keepLogged(file);

@@ -10,7 +10,7 @@ import {
 } from '@phylaxon/core/effective';
 import { drawProfile, profileQuestion, profileTimes } from '@phylaxon/core/profile';
 import type { DeadMark } from '@phylaxon/core/record';
-import { standIn, type StandInQuestion } from '@phylaxon/core/simulate';
+import { standIn, standInTrial, type StandInQuestion, type StandInTrial } from '@phylaxon/core/simulate';
 import { timesTogether, type TogetherInput } from '@phylaxon/core/together';
 import type { CurvePoint } from '@phylaxon/core/trip';
 import type { Profile } from '@phylaxon/core/vocabulary';
@@ -53,6 +53,7 @@ export const WORK = {
   card: (file: CaseFile) => handOverOf(file),
   find: ({ suspects, words, marks }: FindQuestion) => findBreaker(suspects, words, marks),
   standIn: (question: StandInQuestion) => standIn(question),
+  standInTrial: (question: StandInTrial) => standInTrial(question),
   unit: (question: EffectiveRatingInput) => readUnit(question),
   settle: ({ record, ampacity, loads }: SettleQuestion) => trialToSettle(record, ampacity, loads),
   /** When this unit opens at each of several currents, from cold. */

@@ -1,12 +1,21 @@
 import type { Sheet } from '@phylaxon/core/board';
 import { sayPercent } from '@phylaxon/core/quantities';
-import { ampsText, temperatureText, classes, riseText, timeText, voltsText } from '../shared/index.ts';
+import {
+  ampsText,
+  temperatureText,
+  classes,
+  riseText,
+  SimulatedMark,
+  timeText,
+  voltsText,
+} from '../shared/index.ts';
 
 interface Measured {
   what: string;
   figure: string;
   beside: string;
   at: string | null;
+  simulated: boolean;
   heed: boolean;
 }
 
@@ -14,7 +23,8 @@ const POINTS = { 'load-terminal': 'At its load terminal', outlet: 'At the outlet
 
 function lastVoltage({ lastVoltage: last }: Sheet): Measured | null {
   if (!last) return null;
-  return { what: POINTS[last.point], figure: voltsText(last.value), beside: '', at: last.at, heed: false };
+  const { point, value, at, simulated } = last;
+  return { what: POINTS[point], figure: voltsText(value), beside: '', at, simulated, heed: false };
 }
 
 function lastLoad({ load }: Sheet): Measured | null {
@@ -25,6 +35,7 @@ function lastLoad({ load }: Sheet): Measured | null {
     figure: ampsText(load.amps),
     beside: sayPercent(load.share),
     at: load.at,
+    simulated: load.simulated,
     heed: load.share > 1,
   };
 }
@@ -35,6 +46,7 @@ function lastHeat({ heat }: Sheet): Measured[] {
     figure: temperatureText(surfaceC),
     beside: overPeersC === null ? `${riseText(riseC)} over air` : `${riseText(overPeersC)} over peers`,
     at,
+    simulated: false,
     heed: grade !== 'normal',
   }));
 }
@@ -45,12 +57,13 @@ export function LastMeasured({ sheet }: { sheet: Sheet }) {
   if (figures.length === 0) return null;
   return (
     <dl className="flex flex-wrap gap-x-8 gap-y-3 border-y border-rule-strong py-3">
-      {figures.map(({ what, figure, beside, at, heed }) => (
+      {figures.map(({ what, figure, beside, at, simulated, heed }) => (
         <div key={what}>
           <dt className="text-sm text-ink-soft">{what}</dt>
           <dd>
             <span className="figures mr-2 text-2xl font-semibold">{figure}</span>
             {beside && <span className={classes('figures', heed && 'font-bold text-heed')}>{beside}</span>}
+            {simulated && <SimulatedMark />}
             {at && <span className="figures block text-xs text-ink-soft">{timeText(at)}</span>}
           </dd>
         </div>
