@@ -343,10 +343,10 @@ test('the stand-in reads meters and tries trials: figures and what was connected
     return log.filter(({ entry }) => entry.simulated);
   };
 
-  await page.goto(await sheetPath(request, 'Bench tools'));
+  await page.goto(await sheetPath(request, 'Office'));
   await asElectrician(page);
   await page.getByRole('link', { name: 'Open a case' }).click();
-  await page.getByRole('button', { name: /Something is dead/ }).click();
+  await page.getByRole('button', { name: /A room or some outlets are dead/ }).click();
   await nothingAmiss(page);
   const metered = await unsureUntil(page, /voltage/i);
   expect(metered).not.toBeNull();
@@ -358,7 +358,7 @@ test('the stand-in reads meters and tries trials: figures and what was connected
   expect(readings.length).toBeGreaterThan(0);
   expect(readings.every(({ entry }) => typeof entry.value === 'number')).toBe(true);
 
-  await page.goto(await sheetPath(request, 'Bench tools'));
+  await page.goto(await sheetPath(request, 'Sewing machines'));
   await page.getByRole('link', { name: 'Open a case' }).click();
   await page.getByRole('button', { name: /A breaker trips/ }).click();
   await nothingAmiss(page);

@@ -11,7 +11,7 @@ import {
   type Decision,
   type NextTest,
 } from '../diagnose/index.ts';
-import { isolationTrials, outcomeOf, type Evidence } from '../readings/index.ts';
+import { isolationTrials, meterPointsOf, outcomeOf, type Evidence } from '../readings/index.ts';
 import {
   CAUSE_WORDS,
   PROFILE_LEVEL,
@@ -174,7 +174,8 @@ function byTheEngine(
   open: SenseId[],
 ): Next {
   const may = (test: TestId) => TESTS[test].level <= PROFILE_LEVEL[profile];
-  const left = (test: TestId) => !passed.has(test) && (mayReset || !TRIALS.has(test));
+  const left = (test: TestId) =>
+    !passed.has(test) && (mayReset || !TRIALS.has(test)) && !isAnsweredAsItStands(file, evidence, test);
   const ranked = nextTests(assessed, 'electrician').filter(({ id }) => left(id));
   const mine = ranked.filter(({ id }) => may(id));
   const needsMore = decision.family === 'need-more';
@@ -204,6 +205,30 @@ function byTheEngine(
 /** Whether it was reset in this case, so that only the power is still to be looked at. */
 const wasReset = ({ log }: CaseFile) =>
   log.some(({ kind, entry }) => kind === 'events' && entry.kind === 'reset' && entry.struck === null);
+
+/**
+ * Whether asking for it tells nothing more until something is switched: it was measured since, and as it stands the
+ * figure is no outcome; or something better was measured.
+ */
+function isAnsweredAsItStands({ log, dossier }: CaseFile, evidence: Evidence, test: TestId): boolean {
+  if (test === 'load-share') {
+    // A clamp around the conductor leaves nothing to sum up.
+    if (outcomeOf(evidence, 'clamp-current') !== undefined) return true;
+  }
+  const found = log.filter(({ entry }) => entry.struck === null);
+  if (test === 'trip-vs-curve')
+    return found.some(
+      ({ kind, entry }) => kind === 'events' && entry.amps !== null && entry.afterSeconds !== null,
+    );
+  const points = dossier ? meterPointsOf(test, dossier.subject.breaker.poles) : [];
+  const switched = found.findLast(({ kind }) => kind === 'events')?.entry.at ?? '';
+  return (
+    points.length > 0 &&
+    points.every(({ point }) =>
+      found.some(({ kind, entry }) => kind === 'readings' && entry.point === point && entry.at >= switched),
+    )
+  );
+}
 
 function whyNext(assessed: Assessment, decision: Decision, test: TestId): string {
   const said = decision.next.find((next) => next.test === test)?.why;

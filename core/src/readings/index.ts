@@ -8,3 +8,4 @@ export { countsFrom } from './freshness.ts';
 export { asTrial, isolationTrials, type IsolationEvent } from './isolationEvidence.ts';
 export { marked } from './marked.ts';
 export { loadFact } from './loadEvidence.ts';
+export * from './meterPoints.ts';

@@ -1,14 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { narrow } from '../isolate/index.ts';
-import { gatherEvidence, outcomeOf } from '../readings/index.ts';
+import { gatherEvidence, METER_POINTS, outcomeOf, type MeteredTest } from '../readings/index.ts';
 import { aDossier, aReading, uuid } from '../testing/index.ts';
 import { CAUSES, COMPLAINTS, TESTS, type CauseId, type TestId } from '../vocabulary/index.ts';
-import { METERED, type MeteredTest } from './meters.ts';
 import { meterFigures, perform, simulatedCase, standIn, standInTrial, type StandInCase } from './index.ts';
 
 const causes = Object.keys(CAUSES) as CauseId[];
-const metered = Object.keys(METERED) as MeteredTest[];
+const metered = Object.keys(METER_POINTS) as MeteredTest[];
 const loads = ['Kettle', 'Iron', 'Lamp', 'Heater', 'Fan'];
 const of = (n: number, rest: Partial<StandInCase> = {}): StandInCase => ({
   caseId: uuid(n),
@@ -45,7 +44,7 @@ describe('meters', () => {
 
   test('a test without a meter gives no figures', () => {
     const made = simulatedCase('none', 1);
-    for (const name of (Object.keys(TESTS) as TestId[]).filter((one) => !Object.hasOwn(METERED, one)))
+    for (const name of (Object.keys(TESTS) as TestId[]).filter((one) => !Object.hasOwn(METER_POINTS, one)))
       expect(meterFigures(made, name)).toEqual([]);
   });
 });

@@ -1,11 +1,12 @@
 import { cautionText } from '@phylaxon/core/diagnose';
+import { meterPointsOf } from '@phylaxon/core/readings';
 import type { StandInAnswer } from '@phylaxon/core/simulate';
 import { TEST_WORDS, TESTS, type TestFacts, type TestId } from '@phylaxon/core/vocabulary';
 import { caseEntries, entries } from '../api/index.ts';
 import { standIn } from '../compute/index.ts';
 import { FieldError, inUnits } from '../shared/index.ts';
 import { FigureAnswer } from './FigureAnswer.tsx';
-import { asReadings, placesFor } from './figures.ts';
+import { asReadings } from './figures.ts';
 import { logTrip } from './logTrip.ts';
 import { PassRow } from './PassRow.tsx';
 import { outcomesAsAnswers, Question } from './Question.tsx';
@@ -22,13 +23,13 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
   const facts: TestFacts = TESTS[test];
   const { dossier } = file;
   const caseId = file.case.id;
-  const places = dossier ? placesFor(test, dossier.subject.breaker) : [];
+  const points = dossier ? meterPointsOf(test, dossier.subject.breaker.poles) : [];
   const store = (outcome: string, simulated = false) =>
     act(caseEntries.answers(caseId, [{ test, outcome, at: now(), simulated }]));
   const storeStandIn = async ({ outcome, figures, trip }: StandInAnswer) => {
     const found = { at: now(), caseId, simulated: true };
     const shown = new Map(figures.map(({ point, value }) => [point, value]));
-    const readings = asReadings(places, (point) => shown.get(point), found);
+    const readings = asReadings(points, (point) => shown.get(point), found);
     if (readings.length > 0)
       return act(entries.readings(dossier!.subject.breaker.id, whereOf(file), readings));
     if (trip && dossier)
@@ -50,10 +51,10 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
         <TripAnswer once={once} />
       ) : (
         <>
-          {places.length > 0 && <FigureAnswer test={test} places={places} once={once} />}
+          {points.length > 0 && <FigureAnswer test={test} points={points} once={once} />}
           <Question
-            title={places.length > 0 ? 'Or, without a figure' : TEST_WORDS[test].name}
-            untitled={places.length === 0}
+            title={points.length > 0 ? 'Or, without a figure' : TEST_WORDS[test].name}
+            untitled={points.length === 0}
             options={outcomesAsAnswers(test)}
             disabled={busy}
             onAnswer={(outcome) => void once(() => store(outcome))}

@@ -1,11 +1,12 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { amps, volts } from '@phylaxon/core/quantities';
+import type { MeterPoint } from '@phylaxon/core/readings';
 import type { TestId } from '@phylaxon/core/vocabulary';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';
 import { Button, NumberField, toNumber, useDraft, withDraft } from '../shared/index.ts';
-import { asReadings, type Place } from './figures.ts';
+import { asReadings, POINT_LABELS } from './figures.ts';
 import { now, useStepWork, whereOf } from './step.ts';
 
 const QUANTITIES = {
@@ -15,15 +16,15 @@ const QUANTITIES = {
 
 type Values = Record<string, number | null>;
 
-const formOf = (places: readonly Place[]) =>
+const formOf = (points: readonly MeterPoint[]) =>
   z
     .object(
       Object.fromEntries(
-        places.map(({ point, quantity }) => [point, QUANTITIES[quantity].schema.nullable()]),
+        points.map(({ point, quantity }) => [point, QUANTITIES[quantity].schema.nullable()]),
       ),
     )
     .superRefine((values, context) => {
-      for (const { point } of places)
+      for (const { point } of points)
         if (values[point] === null)
           context.addIssue({
             code: 'custom',
@@ -34,18 +35,18 @@ const formOf = (places: readonly Place[]) =>
 
 interface Props {
   test: TestId;
-  places: Place[];
+  points: readonly MeterPoint[];
   once: (work: () => Promise<void>) => Promise<void>;
 }
 
 /** Figures as the meter shows them; what they mean is worked out. */
-export function FigureAnswer({ test, places, once }: Props) {
+export function FigureAnswer({ test, points, once }: Props) {
   const { file, act } = useStepWork();
   const { breaker } = file.dossier!.subject;
-  const fresh = (): Values => Object.fromEntries(places.map(({ point }) => [point, null]));
+  const fresh = (): Values => Object.fromEntries(points.map(({ point }) => [point, null]));
   const draftName = `case-${test}-${breaker.id}`;
   const methods = useForm<Values>({
-    resolver: zodResolver(formOf(places)),
+    resolver: zodResolver(formOf(points)),
     defaultValues: withDraft(draftName, fresh()),
   });
   const draft = useDraft(draftName, methods, fresh);
@@ -58,7 +59,7 @@ export function FigureAnswer({ test, places, once }: Props) {
         entries.readings(
           breaker.id,
           whereOf(file),
-          asReadings(places, (point) => values[point], found),
+          asReadings(points, (point) => values[point], found),
         ),
       );
       draft.forget();
@@ -66,11 +67,11 @@ export function FigureAnswer({ test, places, once }: Props) {
 
   return (
     <form noValidate onSubmit={handleSubmit(store)} className="flex flex-wrap items-start gap-3">
-      {places.map(({ point, label, quantity }) => (
+      {points.map(({ point, quantity }) => (
         <NumberField
           key={point}
           className="w-44"
-          label={label}
+          label={POINT_LABELS[point]}
           unit={QUANTITIES[quantity].unit}
           registration={register(point, { setValueAs: toNumber })}
           error={formState.errors[point]?.message}
