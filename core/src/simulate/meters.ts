@@ -28,9 +28,12 @@ const SHOWN: Record<MeteredTest, (of: SimulatedCase, random: Random) => number[]
   'load-terminal-voltage': (of, random) => {
     const found = asFound(of);
     // On one that will not stay on most free its conductor first; others measure it open.
-    const open = !staysOn(found, of.randomFor('stays on')) && chance(random, 0.4);
+    const stays = staysOn(found, of.randomFor('stays on'));
+    const open = !stays && chance(random, 0.4);
     const points = (['load-terminal', 'load-terminal-2'] as const).slice(0, of.house.subject.unit.poles);
-    return points.map((point) => (open ? 0 : readVolts(found, point, quiet(of))));
+    return points.map((point) =>
+      open ? 0 : readVolts(found, point, quiet(of), stays ? {} : { liftedWire: true }),
+    );
   },
   'line-side-voltage': (of) => {
     const calm = workable(of);
