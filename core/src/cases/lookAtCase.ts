@@ -22,6 +22,7 @@ import {
   type TestId,
 } from '../vocabulary/index.ts';
 import { caseEvidence } from './caseEvidence.ts';
+import { BARE, isByReset } from './stepTests.ts';
 import { isolationOf, snapsWithLoads, type Isolation } from './isolation.ts';
 import type { CaseFile } from './schema.ts';
 
@@ -63,9 +64,6 @@ export interface CaseView {
   mayReset: boolean;
 }
 
-/** What is told by one guided reset. */
-const BY_RESET: ReadonlySet<TestId> = new Set<TestId>(['reset-feel', 'reset-result', 'power-after-reset']);
-const BARE: TestId = 'reset-result-unplugged';
 /** Losses that are not one breaker’s. */
 const WIDE = ['half-the-house', 'whole-house'];
 const SHOWN_FROM = 0.01;
@@ -180,8 +178,7 @@ function byTheEngine(
   const mine = ranked.filter(({ id }) => may(id));
   const needsMore = decision.family === 'need-more';
   // A rule may ask for what was told already, hoping for a figure: it is not asked twice. A reset may be due again.
-  const told = (test: TestId) =>
-    !BY_RESET.has(test) && test !== BARE && outcomeOf(evidence, test) !== undefined;
+  const told = (test: TestId) => !isByReset(test) && test !== BARE && outcomeOf(evidence, test) !== undefined;
   const asked: NextTest[] = needsMore ? decision.next.filter(({ test }) => left(test) && !told(test)) : [];
   const done = isSettled(assessed, mine);
   const due = done ? asked.filter(({ test }) => may(test)).map(({ test }) => test) : mine.map(({ id }) => id);
@@ -194,7 +191,7 @@ function byTheEngine(
   const others = due.slice(1, 4);
   const why = whyNext(assessed, decision, top);
   if (top === BARE) return just({ kind: 'reset', unplugged: true }, why, others);
-  if (BY_RESET.has(top) && !(top === 'power-after-reset' && wasReset(file))) {
+  if (isByReset(top) && !(top === 'power-after-reset' && wasReset(file))) {
     return just({ kind: 'reset', unplugged: false }, why, others);
   }
   if (open.some((sense) => sense === top) && open.length > 1)

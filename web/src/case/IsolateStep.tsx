@@ -1,4 +1,4 @@
-import type { Isolation } from '@phylaxon/core/cases';
+import { testsOf, type Isolation } from '@phylaxon/core/cases';
 import { cautionText } from '@phylaxon/core/diagnose';
 import { paceOf, type EventInput, type Pace } from '@phylaxon/core/record';
 import type { StandInCase } from '@phylaxon/core/simulate';
@@ -61,7 +61,7 @@ export function IsolateStep({ isolation, why }: { isolation: Isolation; why: str
       <Standing isolation={isolation} />
       <Candidates isolation={isolation} />
       <StandIn busy={busy} ask={(by) => once(() => askStandIn(by))} />
-      <PassRow tests={['reset-result-unplugged']} busy={busy} onPass={once} />
+      <PassRow tests={testsOf({ kind: 'isolate' })} busy={busy} onPass={once} />
     </StepFrame>
   );
 }

@@ -1,3 +1,4 @@
+import { testsOf } from '@phylaxon/core/cases';
 import { cautionText } from '@phylaxon/core/diagnose';
 import { failedResets, resetOutcome } from '@phylaxon/core/readings';
 import { PACE_WORDS, PACES, type EventInput, type Pace } from '@phylaxon/core/record';
@@ -154,7 +155,7 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
       )}
       <FieldError message={problem ?? undefined} />
       {subject && <StandIn busy={busy} ask={(by) => once(() => askStandIn(by))} />}
-      <PassRow tests={unplugged ? [resultTest] : ['reset-feel', resultTest]} busy={busy} onPass={once} />
+      <PassRow tests={testsOf({ kind: 'reset', unplugged })} busy={busy} onPass={once} />
     </StepFrame>
   );
 }
