@@ -25,7 +25,7 @@ export function StandIn({ busy, ask }: Props) {
       type="button"
       disabled={busy || asking}
       onClick={() => void onClick()}
-      className="flex min-h-11 items-center gap-2 border border-dashed border-rule-strong px-3 text-left hover:bg-bone-sunk"
+      className="flex min-h-11 items-center gap-2 border border-dashed border-rule-strong px-3 py-1 text-left hover:bg-bone-sunk"
     >
       <FlaskConical aria-hidden="true" className="size-5 shrink-0" />
       <span>
