@@ -88,7 +88,7 @@ export const JOINT_CAUSES = {
     commonness: 26,
     why: 'A breaker that was not pushed home, a worn clip, a bus that corroded.',
     signs: {
-      'power-loss-extent': [{ 'one-circuit': 56, none: 42 }, 'Dead, or now and then.'],
+      'power-loss-extent': [{ 'one-circuit': 55, 'one-device': 1.5, none: 42 }, 'Dead, or now and then.'],
       'handle-position': [{ on: 80, middle: 14, off: 5 }, 'Its heat may trip it.'],
       'handle-finger-test': [{ firm: 82, gives: 18 }, 'Its heat may trip it.'],
       'reset-result': [
@@ -233,7 +233,7 @@ export const JOINT_CAUSES = {
       ],
       'stab-inspection': [{ clean: 48, 'pitted-or-burnt': 52 }, 'The bus corrodes too.'],
       'reset-feel': [
-        { 'clean-clicks': 58, 'no-off-click': 9, 'hard-or-gritty': 27, 'will-not-latch': 6 },
+        { 'clean-clicks': 65, 'no-off-click': 9, 'hard-or-gritty': 20, 'will-not-latch': 6 },
         'Rust in the handle.',
       ],
       'insulation-resistance': [{ 'over-1-megohm': 54, 'under-1-megohm': 40, 'near-zero': 6 }, 'Damp leaks.'],
@@ -322,7 +322,10 @@ export const JOINT_CAUSES = {
         { 'fault-follows-circuit': 94, 'fault-stays-with-breaker': 6 },
         'The bus burns the next one too.',
       ],
-      'millivolt-drop': [{ 'like-peers': 54, raised: 28, high: 18 }, 'From bus to screw it drops.'],
+      'millivolt-drop': [
+        { 'like-peers': 66, raised: 24, high: 10 },
+        'Where a lead is put to the bus it drops.',
+      ],
       'water-signs': [{ dry: 76, 'condensation-or-rust': 20, 'wet-now': 4 }, 'Damp is often behind it.'],
     },
   },

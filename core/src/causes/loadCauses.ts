@@ -7,7 +7,7 @@ export const LOAD_CAUSES = {
     why: 'By far the commonest: outlets are many, a circuit carries one heater and a kettle at most.',
     signs: {
       'power-loss-extent': [
-        { 'one-circuit': 88, none: 10 },
+        { 'one-circuit': 86, 'one-device': 2, none: 10 },
         'It opens its own circuit, and may hold again by now.',
       ],
       'handle-position': [
@@ -82,7 +82,7 @@ export const LOAD_CAUSES = {
     commonness: 120,
     why: 'Cords, heating elements and motors wear; most faults on a circuit are in what is plugged into it.',
     signs: {
-      'power-loss-extent': [{ 'one-circuit': 92, none: 6 }, 'It opens its own circuit.'],
+      'power-loss-extent': [{ 'one-circuit': 89, 'one-device': 3, none: 6 }, 'It opens its own circuit.'],
       'handle-position': [
         { middle: 59, on: 22, off: 14, 'one-half-low': 4 },
         'It has tripped, whatever it looks like.',
@@ -203,7 +203,10 @@ export const LOAD_CAUSES = {
         { shown: 34, 'not-shown': 16, 'no-indicator': 50 },
         'An indicator, if there is one, shows a trip.',
       ],
-      'power-loss-extent': [{ 'one-circuit': 88, none: 10 }, 'It opens its own circuit.'],
+      'power-loss-extent': [
+        { 'one-circuit': 85, 'one-device': 3, none: 10 },
+        'It opens its own circuit: a motor’s often has nothing else on it.',
+      ],
       'handle-position': [
         { middle: 52, on: 30, off: 13, 'one-half-low': 4 },
         'It has tripped, whatever it looks like.',

@@ -38,6 +38,15 @@ const AGAINST: readonly Against[] = [
     times: 0.1,
     why: 'What arrives at the main and does not leave it is lost in the main.',
   },
+  {
+    findings: [
+      ['power-loss-extent', 'whole-house'],
+      ['line-side-voltage', 'both-missing'],
+    ],
+    cause: 'upstream-open',
+    times: 0.1,
+    why: 'With the whole house dead it is measured before the main: nothing of the house’s own lies there.',
+  },
 ];
 
 /**

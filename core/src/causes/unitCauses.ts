@@ -88,7 +88,7 @@ export const UNIT_CAUSES = {
         { shown: 32, 'not-shown': 18, 'no-indicator': 50 },
         'An indicator, if there is one, shows a trip.',
       ],
-      'power-loss-extent': [{ 'one-circuit': 86, none: 13 }, 'It opens its own circuit.'],
+      'power-loss-extent': [{ 'one-circuit': 84, 'one-device': 2, none: 13 }, 'It opens its own circuit.'],
       'handle-position': [
         { middle: 49, on: 34, off: 12, 'one-half-low': 4 },
         'It has tripped, whatever it looks like.',
@@ -169,14 +169,14 @@ export const UNIT_CAUSES = {
     why: 'Burnt or broken contacts no longer close.',
     signs: {
       'power-loss-extent': [
-        { 'one-circuit': 96, 'part-of-one-circuit': 1, 'several-circuits': 1, none: 1 },
-        'Its circuit is dead.',
+        { 'one-circuit': 93, 'one-device': 3, 'part-of-one-circuit': 1, 'several-circuits': 1, none: 1 },
+        'Its circuit is dead; where that has one appliance, the appliance.',
       ],
       'handle-position': [{ on: 94, middle: 2, off: 3 }, 'The handle is on.'],
       'handle-finger-test': [{ firm: 93, gives: 7 }, 'It has not tripped.'],
       'trip-indicator': [{ shown: 2, 'not-shown': 48, 'no-indicator': 50 }, 'It has not tripped.'],
       'reset-feel': [
-        { 'clean-clicks': 82, 'no-off-click': 3, 'hard-or-gritty': 11, 'will-not-latch': 4 },
+        { 'clean-clicks': 85, 'no-off-click': 3, 'hard-or-gritty': 8, 'will-not-latch': 4 },
         'The handle works, the contacts do not.',
       ],
       'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'It stays on, and nothing comes out.'],
@@ -275,19 +275,19 @@ export const UNIT_CAUSES = {
         { shown: 36, 'not-shown': 14, 'no-indicator': 50 },
         'An indicator, if there is one, shows a trip.',
       ],
-      'power-loss-extent': [{ 'one-circuit': 92, none: 7 }, 'It will not go on again.'],
+      'power-loss-extent': [{ 'one-circuit': 90, 'one-device': 2, none: 7 }, 'It will not go on again.'],
       'handle-position': [
         { middle: 40, on: 22, off: 28, 'one-half-low': 10 },
         'It hangs where it should not.',
       ],
       'handle-finger-test': [{ gives: 76, firm: 24 }, 'A worn handle is loose.'],
       'reset-feel': [
-        { 'clean-clicks': 4, 'no-off-click': 15, 'hard-or-gritty': 36, 'will-not-latch': 45 },
+        { 'clean-clicks': 4, 'no-off-click': 13, 'hard-or-gritty': 41, 'will-not-latch': 42 },
         'That is what worn means.',
       ],
       'reset-result': [
-        { holds: 36, 'trips-at-once': 50, 'trips-in-seconds': 10, 'trips-in-minutes': 3 },
-        'It falls off again, or holds badly.',
+        { holds: 42, 'trips-at-once': 44, 'trips-in-seconds': 10, 'trips-in-minutes': 3 },
+        'It falls off again, or holds badly; one that is only stiff holds.',
       ],
       'reset-result-unplugged': [
         { holds: 33, 'trips-at-once': 58, 'trips-later': 9 },
@@ -362,8 +362,8 @@ export const UNIT_CAUSES = {
     why: 'Most failed resets never reached off, and a tripped handle may look on.',
     signs: {
       'power-loss-extent': [
-        { 'one-circuit': 93, 'part-of-one-circuit': 3, 'half-the-house': 1, none: 1 },
-        'Its circuit is dead.',
+        { 'one-circuit': 90, 'one-device': 3, 'part-of-one-circuit': 3, 'half-the-house': 1, none: 1 },
+        'Its circuit is dead; where that has one appliance, the appliance.',
       ],
       'handle-position': [
         { on: 36, middle: 38, off: 6, 'one-half-low': 20 },

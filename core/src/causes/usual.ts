@@ -18,7 +18,7 @@ export const USUAL: { readonly [T in TestId]: Odds<T> } = {
   'handle-position': { on: 84, middle: 8, off: 5, 'one-half-low': 3 },
   'handle-finger-test': { firm: 96, gives: 4 },
   'trip-indicator': { shown: 6, 'not-shown': 44, 'no-indicator': 50 },
-  'reset-feel': { 'clean-clicks': 93.7, 'no-off-click': 4, 'hard-or-gritty': 0.8, 'will-not-latch': 1.5 },
+  'reset-feel': { 'clean-clicks': 93.9, 'no-off-click': 4, 'hard-or-gritty': 0.6, 'will-not-latch': 1.5 },
   'reset-result': {
     holds: 90,
     'trips-at-once': 3,

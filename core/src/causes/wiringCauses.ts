@@ -6,7 +6,7 @@ export const WIRING_CAUSES = {
     commonness: 48,
     why: 'A nail, a drill, a rubbed cable, a scorched outlet or a wet fixture.',
     signs: {
-      'power-loss-extent': [{ 'one-circuit': 95, none: 3 }, 'It opens its own circuit.'],
+      'power-loss-extent': [{ 'one-circuit': 94, 'one-device': 1.5, none: 3 }, 'It opens its own circuit.'],
       'handle-position': [
         { middle: 63, on: 15, off: 17, 'one-half-low': 4 },
         'It has tripped, whatever it looks like.',
@@ -120,8 +120,8 @@ export const WIRING_CAUSES = {
         'It comes and goes with the damp.',
       ],
       'water-signs': [
-        { dry: 52, 'condensation-or-rust': 36, 'wet-now': 12 },
-        'What is damp at the panel is damp elsewhere.',
+        { dry: 74, 'condensation-or-rust': 20, 'wet-now': 6 },
+        'Where it is damp at the panel it is damp elsewhere; as a rule it is damp elsewhere only.',
       ],
       'test-button': [
         { 'trips-and-resets': 72, 'does-not-trip': 1, 'will-not-reset': 26, 'no-button': 1 },

@@ -242,6 +242,26 @@ const CASES: [
     'shared-neutral-open',
     'repair-neutral',
   ],
+  [
+    'stiff and gritty, though it holds',
+    { 'reset-feel': 'hard-or-gritty', 'reset-result': 'holds' },
+    'worn-mechanism',
+    'replace-breaker',
+  ],
+  ['water in the panel', { 'water-signs': 'wet-now' }, 'moisture', 'make-safe-and-call'],
+  [
+    'one pole of the only appliance’s breaker is low',
+    { 'power-loss-extent': 'one-device', 'handle-position': 'one-half-low', 'handle-finger-test': 'gives' },
+    'incomplete-reset',
+    'complete-reset',
+    { poles: 2 },
+  ],
+  [
+    'nothing arrives, and the street has power',
+    { 'power-loss-extent': 'whole-house', 'neighbours-power': 'on', 'line-side-voltage': 'both-missing' },
+    'supply-outage',
+    'call-utility',
+  ],
 ];
 
 test.each(CASES.map(([what, found, cause, action, context]) => ({ what, found, cause, action, context })))(
