@@ -177,8 +177,10 @@ function byTheEngine(
   const ranked = nextTests(assessed, 'electrician').filter(({ id }) => left(id));
   const mine = ranked.filter(({ id }) => may(id));
   const needsMore = decision.family === 'need-more';
-  // A rule may ask for what was told already, hoping for a figure: it is not asked twice. A reset may be due again.
-  const told = (test: TestId) => !isByReset(test) && test !== BARE && outcomeOf(evidence, test) !== undefined;
+  // A rule may ask for what was told already, hoping for a figure: it is not asked twice. A reset that is on record, and
+  // counted, may be due again.
+  const mayRepeat = (test: TestId) => file.dossier !== null && (isByReset(test) || test === BARE);
+  const told = (test: TestId) => !mayRepeat(test) && outcomeOf(evidence, test) !== undefined;
   const asked: NextTest[] = needsMore ? decision.next.filter(({ test }) => left(test) && !told(test)) : [];
   const done = isSettled(assessed, mine);
   const due = done ? asked.filter(({ test }) => may(test)).map(({ test }) => test) : mine.map(({ id }) => id);
@@ -191,7 +193,7 @@ function byTheEngine(
   const others = due.slice(1, 4);
   const why = whyNext(assessed, decision, top);
   if (top === BARE) return just({ kind: 'reset', unplugged: true }, why, others);
-  if (isByReset(top) && !(top === 'power-after-reset' && wasReset(file))) {
+  if (isByReset(top) && !(top === 'power-after-reset' && wasReset(file, evidence))) {
     return just({ kind: 'reset', unplugged: false }, why, others);
   }
   if (open.some((sense) => sense === top) && open.length > 1)
@@ -200,8 +202,10 @@ function byTheEngine(
 }
 
 /** Whether it was reset in this case, so that only the power is still to be looked at. */
-const wasReset = ({ log }: CaseFile) =>
-  log.some(({ kind, entry }) => kind === 'events' && entry.kind === 'reset' && entry.struck === null);
+const wasReset = ({ log, dossier }: CaseFile, evidence: Evidence) =>
+  dossier === null
+    ? outcomeOf(evidence, 'reset-feel') !== undefined
+    : log.some(({ kind, entry }) => kind === 'events' && entry.kind === 'reset' && entry.struck === null);
 
 /**
  * Whether asking for it tells nothing more until something is switched: it was measured since, and as it stands the
