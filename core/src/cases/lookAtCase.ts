@@ -146,11 +146,7 @@ function nextStep(standing: Standing): Next {
   const extent = outcomeOf(evidence, 'power-loss-extent');
   const atThePanel = extent !== 'one-device' && file.case.complaint !== 'check';
   // All of them or none yet: one that is left over waits until the engine asks for it.
-  if (atThePanel && open.length === SENSE_IDS.length)
-    return just(
-      { kind: 'senses', tests: open },
-      'Before a hand goes to a handle: what a panel in trouble shows can be heard, smelt, felt and seen.',
-    );
+  if (atThePanel && open.length === SENSE_IDS.length) return sensesFirst(open);
   const wide = extent !== undefined && WIDE.includes(extent);
   const isOneBreaker = file.case.complaint === 'dead' || file.case.complaint === 'trips';
   if (!file.dossier && file.panel !== null && isOneBreaker && !wide && extent !== 'one-device')
@@ -165,6 +161,12 @@ function nextStep(standing: Standing): Next {
     );
   return byTheEngine(standing, passed, open);
 }
+
+const sensesFirst = (tests: SenseId[]): Next =>
+  just(
+    { kind: 'senses', tests },
+    'Before a hand goes to a handle: what a panel in trouble shows can be heard, smelt, felt and seen.',
+  );
 
 function byTheEngine(
   { file, profile, evidence, decision, assessed, mayReset }: Standing,
@@ -192,6 +194,8 @@ function byTheEngine(
   }
   const others = due.slice(1, 4);
   const why = whyNext(assessed, decision, top);
+  const isHandled = top === BARE || isByReset(top);
+  if (isHandled && open.length === SENSE_IDS.length) return sensesFirst(open);
   if (top === BARE) return just({ kind: 'reset', unplugged: true }, why, others);
   if (isByReset(top) && !(top === 'power-after-reset' && wasReset(file, evidence))) {
     return just({ kind: 'reset', unplugged: false }, why, others);

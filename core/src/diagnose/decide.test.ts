@@ -517,6 +517,16 @@ describe('keep and measure next', () => {
     expect(about({ readings, events: [anEvent('trip', 5, { pace: 'seconds' })] }).action).not.toBe('keep');
   });
 
+  test('what was measured before somebody found it dead does not keep it; what was measured after does', () => {
+    const dead = anObservation('power-loss-extent', 'one-circuit', 60);
+    const measured = (at: number) => [
+      aReading('voltage', 'outlet', 119, at),
+      aReading('current', 'plug', 9, at),
+    ];
+    expect(about({ observations: [dead], readings: measured(0) }).action).not.toBe('keep');
+    expect(about({ observations: [dead], readings: measured(90) }).action).toBe('keep');
+  });
+
   test('a struck reading no longer counts', () => {
     const struck = { at: '2026-10-02T00:00:00.000Z', why: 'wrong breaker', replacedBy: null };
     const readings = [aReading('voltage', 'outlet', 119), aReading('current', 'plug', 9, 0, { struck })];

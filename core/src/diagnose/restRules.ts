@@ -5,7 +5,27 @@ import { because, doNext, notDone, reason, type Finding } from './finding.ts';
 import { heldSince, lastTrip, warmth } from './facts.ts';
 import { byItsRecord } from './byItsRecord.ts';
 
-/** Measured and found sound on at least two counts, and no trip left unexplained. */
+/** Looks that say it carries nothing, or stands tripped. */
+const DEAD: Partial<Record<TestId, readonly string[]>> = {
+  'power-loss-extent': [
+    'part-of-one-circuit',
+    'one-circuit',
+    'several-circuits',
+    'half-the-house',
+    'whole-house',
+  ],
+  'handle-finger-test': ['gives'],
+  'power-after-reset': ['still-dead'],
+};
+
+/** When it was last told to be dead, or found tripped; '' if never. */
+const lastToldDead = ({ items }: Evidence): string =>
+  items.find(({ test, outcome }) => DEAD[test]?.includes(outcome))?.at ?? '';
+
+/**
+ * Measured and found sound on at least two counts, and no trip left unexplained. What was measured before somebody
+ * found it dead says nothing against that.
+ */
 export function soundAsMeasured(evidence: Evidence): Finding | null {
   const trip = lastTrip(evidence);
   if (evidence.handle !== 'on' || (trip && heldSince(evidence) < trip.event.at)) return null;
@@ -19,7 +39,8 @@ export function soundAsMeasured(evidence: Evidence): Finding | null {
   const cool = warmth(evidence) === 'cool';
   const record = evidence.unit?.rating.judgement === 'sound';
   const counts = [voltage, load, cool, record].filter(Boolean).length;
-  if (counts < 2) return null;
+  const dead = lastToldDead(evidence);
+  if (counts < 2 || (dead !== '' && (!voltage || itemOf(evidence, voltage)!.at < dead))) return null;
   const heat: TestId[] = ['terminal-temperature', 'face-temperature', 'panel-touch'];
   return {
     action: 'keep',
