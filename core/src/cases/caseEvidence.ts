@@ -1,4 +1,4 @@
-import { gatherEvidence, type Evidence } from '../readings/index.ts';
+import { countsFrom, gatherEvidence, type Evidence } from '../readings/index.ts';
 import type { Breaker, Observation } from '../record/index.ts';
 import type { CaseFile } from './schema.ts';
 
@@ -33,7 +33,7 @@ const asObservations = ({ case: { id, answers } }: CaseFile): Observation[] =>
 
 /**
  * The evidence of a case: all that is on record of its breaker, without what only told of an earlier moment; while the
- * breaker is not known, what was answered.
+ * breaker is not known, what was answered, and what endangers every circuit of the panel.
  *
  * @example caseEvidence(file).items // the latest outcome of each test
  */
@@ -50,8 +50,8 @@ export function caseEvidence(file: CaseFile): Evidence {
   const evidence = gatherEvidence({
     panel: panel ?? { id: about.id, name: '', family: '', alsoListed: [] },
     schools,
-    subject: { breaker, circuit: null, entries },
-    main: null,
+    subject: { breaker, circuit: null, entries, since: countsFrom(about.openedAt, null) },
+    main: file.main,
     others: [],
     curves: [],
   });

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
-import type { Breaker, BreakerEvent, DeadMark, Load, Reading, TroubleCase } from '../record/index.ts';
+import type {
+  Breaker,
+  BreakerEvent,
+  DeadMark,
+  Entries,
+  Load,
+  Reading,
+  TroubleCase,
+} from '../record/index.ts';
 import { countsFrom, meterPointsOf, resetOutcome } from '../readings/index.ts';
 import { BARE } from './stepTests.ts';
 import { DEFAULT_SCHOOLS, type Schools } from '../settings/index.ts';
@@ -104,6 +112,7 @@ function aCaseFile({
       others: [],
       curves: [],
     },
+    main: null,
     partGone: false,
     log: [
       ...looks.map((entry) => ({ kind: 'observations' as const, breakerId: uuid(1), entry })),
@@ -177,6 +186,21 @@ describe('what is next in a case', () => {
       'find',
     );
     expect(lookAtCase({ ...answered(), panel: null }, 'homeowner').step.kind).toBe('ask');
+  });
+
+  test('while it is not known, a danger at the main stops all the same; what was once measured there says nothing', () => {
+    const unknown = { ...aCaseFile({ about: { breakerId: null } }), dossier: null };
+    const main = (parts: Partial<Entries>) => ({
+      breaker: aBreaker({ role: 'main', space: null }),
+      circuit: null,
+      entries: { readings: [], events: [], observations: [], ...parts },
+    });
+    const wet = main({ observations: [anObservation('water-signs', 'wet-now', -90_000)] });
+    const view = lookAtCase({ ...unknown, main: wet }, 'homeowner');
+    expect([view.step.kind, view.decision.stop.onlyAtMain]).toEqual(['stop', true]);
+    const legs = (['leg-a', 'leg-b'] as const).map((point) => aReading('voltage', point, 0, -90_000));
+    const old = lookAtCase({ ...unknown, main: main({ readings: legs }) }, 'homeowner');
+    expect(old.items).toEqual([]);
   });
 
   test('what was put aside is not asked again, and an answer taken back is', () => {

@@ -51,6 +51,9 @@ export const caseFile = z.object({
   panel: panel.nullable(),
   schools,
   dossier: dossier.nullable().describe('null while it is not known which breaker it is about'),
+  main: breakerFile
+    .nullable()
+    .describe('the panel’s main, while the breaker is not known: a danger there endangers all'),
   partGone: z.boolean().describe('the part it is about was taken out since'),
   log: z.array(caseEntry).describe('what was found in it, oldest first, at whatever breaker'),
   decision: decision.nullable().describe('of a closed case: as it stood when it was closed'),

@@ -1,5 +1,6 @@
 import { caseEvidence, type CaseEntry, type CaseFile } from '@phylaxon/core/cases';
 import { decide, type Decision } from '@phylaxon/core/diagnose';
+import type { BreakerFile } from '@phylaxon/core/readings';
 import { schools } from '@phylaxon/core/settings';
 import { IsNull, type EntityManager } from 'typeorm';
 import {
@@ -32,14 +33,17 @@ export async function caseFileOf(manager: EntityManager, id: string): Promise<Ca
     row.panelId === null
       ? null
       : await manager.findOneBy(PanelTable, { id: row.panelId, removedAt: IsNull() });
+  const files = panel === null ? [] : await evidenceFiles(manager, panel.id);
+  const main = files.find(({ breaker }) => breaker.role === 'main') ?? null;
   const dossier =
-    panel && row.breakerId !== null ? await dossierOf(manager, panel, row.breakerId, settings) : null;
+    panel && row.breakerId !== null ? await dossierOf(manager, panel, row.breakerId, files, settings) : null;
   return {
     case: caseOf(row),
     site: await siteRow(manager, row.siteId),
     panel: panel && panelOf(panel),
     schools: settings,
     dossier,
+    main: dossier === null ? main : null,
     partGone: row.breakerId !== null && dossier === null,
     log: await logOf(manager, id),
     decision: row.decision === null ? null : (JSON.parse(row.decision) as Decision),
@@ -50,9 +54,9 @@ async function dossierOf(
   manager: EntityManager,
   panel: PanelRow,
   breakerId: string,
+  files: BreakerFile[],
   settings: CaseFile['schools'],
 ): Promise<CaseFile['dossier']> {
-  const files = await evidenceFiles(manager, panel.id);
   const subject = files.find(({ breaker }) => breaker.id === breakerId);
   if (!subject) return null;
   const { id, name, family, alsoListed } = panel;
