@@ -215,7 +215,7 @@ ones, are the better test; \`npm run bench\` works seeds that were not used for 
 - Stops are raised in part of the dangers only, because a danger that nobody has looked at yet cannot be told.
 - Some verdicts name what explains the complaint while a second thing is wrong that nobody saw, and the circuit stays on
   meanwhile: the last column. The engine takes one cause at a time.
-- A case in a thousand or so with a hazard is still told to reset: what is wrong, such as a joint in an outlet or a bus
+- On other seeds a case in a thousand or so with a hazard is told to reset: what is wrong, such as a joint in an outlet or a bus
   that only warms under load, showed in none of the looks that come before a reset, and something harmless explained the
   complaint. None of them is a stop that was passed over.
 
