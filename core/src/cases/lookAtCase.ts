@@ -215,7 +215,9 @@ const wasReset = ({ log, dossier }: CaseFile, evidence: Evidence) =>
  * Whether asking for it tells nothing more until something is switched: it was measured since, and as it stands the
  * figure is no outcome; or something better was measured.
  */
-function isAnsweredAsItStands({ log, dossier }: CaseFile, evidence: Evidence, test: TestId): boolean {
+function isAnsweredAsItStands(file: CaseFile, evidence: Evidence, test: TestId): boolean {
+  const { log, dossier } = file;
+  if (test === BARE || isByReset(test)) return wouldNotLatch(file, test === BARE);
   if (test === 'load-share') {
     // A clamp around the conductor leaves nothing to sum up.
     if (outcomeOf(evidence, 'clamp-current') !== undefined) return true;
@@ -233,6 +235,24 @@ function isAnsweredAsItStands({ log, dossier }: CaseFile, evidence: Evidence, te
       found.some(({ kind, entry }) => kind === 'readings' && entry.point === point && entry.at >= switched),
     )
   );
+}
+
+/** Whether it would not latch in this case, so that there is no result to tell: with everything unplugged, or as it is. */
+function wouldNotLatch({ log, dossier, case: { answers } }: CaseFile, bare: boolean): boolean {
+  if (dossier !== null)
+    return log.some(
+      ({ kind, entry }) =>
+        kind === 'events' &&
+        entry.struck === null &&
+        entry.feel === 'will-not-latch' &&
+        entry.unplugged === bare,
+    );
+  // Where no breaker is drawn the first is as it is, the second with everything unplugged.
+  const told = answers.filter(
+    ({ test, outcome, takenBackAt }) =>
+      test === 'reset-feel' && outcome === 'will-not-latch' && takenBackAt === null,
+  );
+  return told.length > (bare ? 1 : 0);
 }
 
 function whyNext(assessed: Assessment, decision: Decision, test: TestId): string {
