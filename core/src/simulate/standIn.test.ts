@@ -33,8 +33,9 @@ describe('meters', () => {
           const onRecord = outcomeOf(evidence, name);
           // Half dead, a 240 V outlet may be taken for one of 120 V.
           if (name === 'outlet-voltage' && poles === 2 && readings[0]!.value <= 160) return;
-          // Legs that are low, and yet not dead, have no word of their own.
-          if (name === 'line-side-voltage' && onRecord === undefined) return;
+          // A leg that is low, and yet not dead, as what comes back through a 240 V load is, has no word of its own.
+          if (name === 'line-side-voltage' && readings.some(({ value }) => value >= 30 && value < 110))
+            return;
           expect(onRecord).toBe(perform(made, name));
         },
       ),
