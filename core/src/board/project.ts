@@ -6,9 +6,9 @@ import type { BoardBreaker, BoardHeat, PanelSummary, Sheet, Standing, Verdict } 
 import type { Breaker, Panel } from '../record/index.ts';
 
 /** A temperature as board and sheet show it. */
-export function heatView({ point, at, surfaceC, ambientC, result }: HeatFact): BoardHeat {
+export function heatView({ point, at, surfaceC, ambientC, result, simulated }: HeatFact): BoardHeat {
   const { riseC, overPeersC, riseAtRatingC, grade } = result;
-  return { point, at, surfaceC, ambientC, riseC, overPeersC, riseAtRatingC, grade };
+  return { point, at, surfaceC, ambientC, riseC, overPeersC, riseAtRatingC, grade, simulated };
 }
 
 /** The graver of a breaker's temperatures. */

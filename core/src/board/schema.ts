@@ -27,6 +27,7 @@ const heat = z.object({
   overPeersC: z.number().nullable(),
   riseAtRatingC: z.number().nullable(),
   grade: z.enum(HEAT_GRADES),
+  simulated: z.boolean(),
 });
 export type BoardHeat = z.infer<typeof heat>;
 

@@ -1,12 +1,12 @@
 import { sayPercent } from '../quantities/index.ts';
-import { sayUnit, type Evidence } from '../readings/index.ts';
+import { marked, sayUnit, type Evidence } from '../readings/index.ts';
 import { CITATIONS } from '../standards/index.ts';
 import type { WeighedReason } from './decision.ts';
 import { reason } from './finding.ts';
 
 /** What trips and holds together say of the unit, as a reason; `null` without any that tells something. */
 export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReason | null {
-  const { unit, breaker } = evidence;
+  const { unit, breaker, trips } = evidence;
   if (!unit) return null;
   const { judgement, probability, ultimateAmps } = unit.rating;
   const words = {
@@ -15,8 +15,14 @@ export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReaso
     sluggish: `${sayPercent(probability.sluggish)} sure that it opens too late.`,
     undetermined: 'That settles nothing yet: the Bench names a safe trial that would.',
   }[judgement];
-  return reason('effective-rating', weight, `${sayUnit(breaker.ratingAmps, unit)} ${words}`, {
-    figures: [{ label: 'opens from, steady', value: ultimateAmps.p50, unit: 'A' }],
-    source: CITATIONS.thermalTrip,
-  });
+  const simulated = trips.some(({ event }) => event.simulated);
+  return reason(
+    'effective-rating',
+    weight,
+    marked({ simulated }, `${sayUnit(breaker.ratingAmps, unit)} ${words}`),
+    {
+      figures: [{ label: 'opens from, steady', value: ultimateAmps.p50, unit: 'A' }],
+      source: CITATIONS.thermalTrip,
+    },
+  );
 }

@@ -69,6 +69,8 @@ export interface HeatFact {
   amps: number | null;
   peers: number;
   result: HeatPoint;
+  /** Told by the simulated stand-in. */
+  simulated: boolean;
 }
 
 export interface LoadFact {

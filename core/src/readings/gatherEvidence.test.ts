@@ -18,7 +18,27 @@ test('what the simulated stand-in told says so in its sentence', () => {
   const told = { ...anObservation('sound', 'quiet'), simulated: true };
   const reset = anEvent('reset', 1, { feel: 'clean-clicks', result: 'holds', simulated: true });
   const evidence = evidenceOf({ observations: [told], events: [reset] });
-  for (const name of ['sound', 'reset-feel', 'reset-result'] as const)
+  for (const name of ['sound', 'reset-feel', 'reset-result', 'handle-position'] as const)
+    expect(itemOf(evidence, name)!.text).toMatch(/ \(simulated\)\.$/);
+});
+
+test('and so do its figures, and what is worked out from them', () => {
+  const events = [anEvent('trip', 1, { afterSeconds: 480, amps: 16, simulated: true })];
+  const readings = (
+    [
+      ['voltage', 'outlet', 0.3],
+      ['current', 'conductor', 12],
+      ['temperature', 'face', 71],
+    ] as const
+  ).map(([quantity, point, value]) => aReading(quantity, point, value, 0, { simulated: true }));
+  const evidence = evidenceOf({ readings, events });
+  for (const name of [
+    'outlet-voltage',
+    'clamp-current',
+    'panel-touch',
+    'trip-vs-curve',
+    'trips-on-record',
+  ] as const)
     expect(itemOf(evidence, name)!.text).toMatch(/ \(simulated\)\.$/);
 });
 

@@ -5,6 +5,7 @@ import { CITATIONS, HEAT_LIMITS } from '../standards/index.ts';
 import { FACE_OUTCOMES, riseBand, TERMINAL_OUTCOMES } from '../vocabulary/index.ts';
 import type { BreakerFile, EvidenceItem, HeatFact } from './evidence.ts';
 import { nearest } from './history.ts';
+import { marked } from './marked.ts';
 
 /** Temperatures of one survey are taken within two hours, a current within one hour of its temperature. */
 const SURVEY_HOURS = 2;
@@ -43,7 +44,8 @@ export function heatFacts(file: BreakerFile, others: readonly BreakerFile[]): He
               return theirs && theirAmps !== null ? [surveyPoint(other, theirs, ambientC, theirAmps)] : [];
             });
     const result = heatSurvey({ ambientC, points: [subject, ...peers] }).points[0]!;
-    return [{ point, at: own.at, surfaceC: own.value, ambientC, amps, peers: peers.length, result }];
+    const { at, value: surfaceC, simulated } = own;
+    return [{ point, at, surfaceC, ambientC, amps, peers: peers.length, result, simulated }];
   });
 }
 
@@ -55,7 +57,9 @@ function surveyPoint(file: BreakerFile, reading: Reading, ambientC: number, amps
 
 /** Temperatures as test outcomes: over peers where there are any, and a face too hot to hold. */
 export function heatEvidence(facts: readonly HeatFact[]): EvidenceItem[] {
-  return facts.flatMap((fact) => [...overPeers(fact), ...hotFace(fact)]);
+  return facts.flatMap((fact) =>
+    [...overPeers(fact), ...hotFace(fact)].map((item) => ({ ...item, text: marked(fact, item.text) })),
+  );
 }
 
 const where = { face: 'Its face', terminal: 'Its terminal' } as const;

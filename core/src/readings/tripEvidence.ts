@@ -111,7 +111,7 @@ function curve(trips: readonly TripFact[]): EvidenceItem[] {
       test: 'trip-vs-curve',
       outcome: telling.verdict === 'too-late' ? 'too-late-or-never' : telling.verdict!,
       at: telling.event.at,
-      text: `${sayTrip(telling)}; ${sayWindow(telling.window!)}.`,
+      text: marked(telling.event, `${sayTrip(telling)}; ${sayWindow(telling.window!)}.`),
       figures,
       source: CITATIONS.thermalTrip,
       origin: 'computed',
@@ -135,7 +135,10 @@ function record({ breaker, entries }: BreakerFile, trips: readonly TripFact[]): 
         : 'few';
   const told = entries.observations.findLast(({ test }) => test === 'trips-on-record');
   if (told && HOW_MANY.indexOf(told.outcome) > HOW_MANY.indexOf(outcome)) return [];
-  const text = trips.length === 1 ? 'One trip is on record.' : `${trips.length} trips are on record.`;
+  const text = marked(
+    { simulated: trips.some(({ event }) => event.simulated) },
+    trips.length === 1 ? 'One trip is on record.' : `${trips.length} trips are on record.`,
+  );
   return [{ test: 'trips-on-record', outcome, at: last.event.at, text, figures: [], origin: 'event' }];
 }
 
@@ -238,7 +241,10 @@ function handle({ entries }: BreakerFile): EvidenceItem[] {
       test: 'handle-position',
       outcome: position === 'tripped' ? 'middle' : position,
       at: last.at,
-      text: { on: 'The handle is on.', off: 'The handle is off.', tripped: 'It has tripped.' }[position],
+      text: marked(
+        last,
+        { on: 'The handle is on.', off: 'The handle is off.', tripped: 'It has tripped.' }[position],
+      ),
       figures: [],
       origin: 'event',
     },

@@ -43,8 +43,8 @@ export interface StandInAnswer {
   trip: { amps: number; seconds: number } | null;
 }
 
-/** So many houses are drawn to meet one with a part of the same kind and poles, and so many for its size as well. */
-const DRAWS = { kind: 60, size: 15 } as const;
+/** So many houses are drawn at most: to meet one with a part of the same kind and poles, and to meet its size as well. */
+const DRAWS = [60, 15, 0] as const;
 /** So long somebody waits for a trial to show what it does, s. */
 const TRIAL_SECONDS = 3600;
 const made = new Map<string, SimulatedCase>();
@@ -56,7 +56,7 @@ function houseFor({ caseId, complaint, unit }: StandInCase): SimulatedCase {
   const seed = seedFrom(caseId);
   const cause = pick(seeded(seed), BEHIND[complaint]);
   let best = simulatedCase(cause, seed);
-  for (let i = 1; unit && isWorthADraw(i, likeness(best, unit)); i++) {
+  for (let i = 1; unit && i < DRAWS[likeness(best, unit)]; i++) {
     const next = simulatedCase(cause, seed + i);
     if (likeness(next, unit) > likeness(best, unit)) best = next;
   }
@@ -64,14 +64,11 @@ function houseFor({ caseId, complaint, unit }: StandInCase): SimulatedCase {
   return best;
 }
 
-const isWorthADraw = (drawn: number, likest: number) =>
-  drawn < (likest === 0 ? DRAWS.kind : likest === 2 ? DRAWS.size : 0);
-
-/** Kind and poles come before the size. */
-function likeness({ house }: SimulatedCase, drawn: NonNullable<StandInCase['unit']>): number {
+/** 0: another part; 1: of the same kind and poles; 2: of the same size, too. */
+function likeness({ house }: SimulatedCase, drawn: NonNullable<StandInCase['unit']>): 0 | 1 | 2 {
   const { kind, poles, ratingAmps } = house.subject.unit;
   if (kind !== drawn.kind || poles !== drawn.poles) return 0;
-  return ratingAmps === drawn.ratingAmps ? 3 : 2;
+  return ratingAmps === drawn.ratingAmps ? 2 : 1;
 }
 
 /**
@@ -107,14 +104,16 @@ const asShown = (value: number) => Math.round(value * 10) / 10;
 export function standInTrial(question: StandInTrial): number | null {
   const of = houseFor(question);
   const { subject } = of.house;
-  const connected = new Set(
-    [...standingFor(of, question)].flatMap(([name, one]) => (question.connected.includes(name) ? [one] : [])),
-  );
-  const on = new Set([...connected].map(({ name }) => name));
-  const starting = new Set([...connected].filter(({ surge }) => surge).map(({ name }) => name));
+  const standing = standingFor(of, question);
+  const connected = question.connected.flatMap((name) => standing.get(name) ?? []);
+  const on = [...connected, ...subject.appliances.filter(({ fixed }) => fixed)];
+  const names = (appliances: readonly Appliance[]) => new Set(appliances.map(({ name }) => name));
+  const moment = {
+    ...of.everything,
+    on: names(on),
+    starting: names(connected.filter(({ surge }) => surge)),
+  };
   const random = of.randomFor(`trial ${[...question.connected].sort().join()}`);
-  const wiredIn = subject.appliances.filter(({ fixed }) => fixed).map(({ name }) => name);
-  const moment = { ...of.everything, on: new Set([...on, ...wiredIn]), starting };
   return trial(of.house, moment, TRIAL_SECONDS, random).openedAfter;
 }
 

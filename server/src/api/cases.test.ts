@@ -1,4 +1,4 @@
-import type { CaseFile, CaseSummary, HandOverFile } from '@phylaxon/core/cases';
+import { lookAtCase, type CaseFile, type CaseSummary, type HandOverFile } from '@phylaxon/core/cases';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
 import { TESTS } from '@phylaxon/core/vocabulary';
@@ -92,6 +92,9 @@ describe('a case on record', () => {
       breakers: { standing: { stop: boolean } }[];
     };
     expect(breakers.map(({ standing }) => standing.stop)).toEqual([true, true]);
+    const another = await file((await open({ complaint: 'dead', panelId })).id);
+    expect(another.main!.breaker.role).toBe('main');
+    expect(lookAtCase(another, 'homeowner').step.kind).toBe('stop');
   });
 
   test('undo takes an answer back and the case itself; nothing is half there', async () => {

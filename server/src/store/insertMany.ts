@@ -4,8 +4,8 @@ import type { EntityManager } from 'typeorm';
 const MOST_PARAMETERS = 250;
 
 /**
- * Insert rows of plain values and lists, which are kept as JSON text, however many: as few statements as can be, and the rest of the server gets its
- * turn between them.
+ * Insert rows of plain values and lists, which are kept as JSON text, however many: as few statements as can be, and
+ * the rest of the server gets its turn between them.
  *
  * @param rows all with the same columns: those of the first
  */

@@ -2,6 +2,7 @@ import type { TestId } from '@phylaxon/core/vocabulary';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { DecisionCard } from '../decision/index.ts';
+import { asButton, SimulatedMark } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { Ending } from './Ending.tsx';
 import { Standing } from './IsolateStep.tsx';
@@ -30,6 +31,7 @@ export function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }) {
           <p className="text-sm font-semibold text-ink-soft">
             Isolated in {view.isolation.trials.length}{' '}
             {view.isolation.trials.length === 1 ? 'trial' : 'trials'}
+            {view.isolation.trials.some(({ simulated }) => simulated) && <SimulatedMark />}
           </p>
           <h2 className="text-2xl font-bold">
             {found.name ? `It is “${found.name}”` : 'It is the fixed wiring'}
@@ -46,10 +48,7 @@ export function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }) {
         </section>
       )}
       {view.decision.forElectrician && profile === 'homeowner' && file.case.closedAt === null && (
-        <Link
-          to={`/cases/${file.case.id}/handover`}
-          className="inline-flex min-h-12 items-center rounded-sm bg-ink px-5 text-lg font-semibold text-bone-raised hover:opacity-85"
-        >
+        <Link to={`/cases/${file.case.id}/handover`} className={asButton('primary', 'large')}>
           Hand it over, on one page
         </Link>
       )}

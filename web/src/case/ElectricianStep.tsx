@@ -1,6 +1,6 @@
 import { TEST_WORDS, type TestId } from '@phylaxon/core/vocabulary';
 import { Link } from 'react-router';
-import { Part } from '../shared/index.ts';
+import { asButton, Part } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { Ending } from './Ending.tsx';
 import { useStepWork } from './step.ts';
@@ -30,10 +30,7 @@ export function ElectricianStep({ tests }: { tests: readonly TestId[] }) {
             </ul>
           </Part>
         )}
-        <Link
-          to={`/cases/${file.case.id}/handover`}
-          className="inline-flex min-h-12 items-center rounded-sm bg-ink px-5 text-lg font-semibold text-bone-raised hover:opacity-85"
-        >
+        <Link to={`/cases/${file.case.id}/handover`} className={asButton('primary', 'large')}>
           Hand it over, on one page
         </Link>
       </StepFrame>

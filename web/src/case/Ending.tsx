@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { caseEntries } from '../api/index.ts';
 import { OUTCOME_WORDS } from '../casebook/index.ts';
-import { Button, classes, FieldError, timeText } from '../shared/index.ts';
+import { asButton, Button, classes, FieldError, timeText } from '../shared/index.ts';
 import { now, useOnce, useStepWork } from './step.ts';
 
 /** The outcome that goes with most decisions of a family. */
@@ -90,10 +90,7 @@ export function Ending() {
 }
 
 const HandOverLink = ({ id }: { id: string }) => (
-  <Link
-    to={`/cases/${id}/handover`}
-    className="inline-flex min-h-11 items-center rounded-sm border border-rule-strong px-4 font-semibold hover:bg-bone-sunk"
-  >
+  <Link to={`/cases/${id}/handover`} className={asButton('quiet')}>
     Hand-over page
   </Link>
 );

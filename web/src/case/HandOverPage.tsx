@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/index.ts';
 import { useWork } from '../compute/index.ts';
-import { Button, inUnits, Notice, Part, percentText, timeText } from '../shared/index.ts';
+import { asButton, Button, inUnits, Notice, Part, percentText, timeText } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 import { useCaseFile } from './useCaseFile.ts';
 
@@ -41,11 +41,7 @@ export function HandOverPage() {
 }
 
 const Download = ({ href, children }: { href: string; children: ReactNode }) => (
-  <a
-    href={href}
-    download
-    className="inline-flex min-h-11 items-center rounded-sm border border-rule-strong px-4 font-semibold hover:bg-bone-sunk"
-  >
+  <a href={href} download className={asButton('quiet')}>
     {children}
   </a>
 );

@@ -14,6 +14,9 @@ import { StandIn } from './StandIn.tsx';
 import { now, useOnce, useStepWork, whereOf } from './step.ts';
 import { StepFrame } from './StepFrame.tsx';
 
+/** Nobody waits for more than an hour at each trial. */
+const WITHIN_THE_HOUR = RESULTS.filter(({ value }) => value !== 'hours');
+
 /** One trial of an isolation: what to connect, what to leave off, and what came of it. */
 export function IsolateStep({ isolation, why }: { isolation: Isolation; why: string }) {
   const { file, view, act } = useStepWork();
@@ -53,7 +56,7 @@ export function IsolateStep({ isolation, why }: { isolation: Isolation; why: str
       </p>
       <Question
         title="What happened?"
-        options={RESULTS.slice(0, 4)}
+        options={WITHIN_THE_HOUR}
         disabled={busy}
         onAnswer={(value) => void once(() => store(paceOfResult(value)))}
       />

@@ -68,7 +68,7 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
         ['power-after-reset', power],
       ];
       const answers = outcomes.flatMap(([test, outcome]) =>
-        outcome === null ? [] : [{ test, outcome, at }],
+        outcome === null ? [] : [{ test, outcome, at, simulated }],
       );
       await act(caseEntries.answers(about.id, answers));
     }
@@ -154,7 +154,7 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
         />
       )}
       <FieldError message={problem ?? undefined} />
-      {subject && <StandIn busy={busy} ask={(by) => once(() => askStandIn(by))} />}
+      <StandIn busy={busy} ask={(by) => once(() => askStandIn(by))} />
       <PassRow tests={testsOf({ kind: 'reset', unplugged })} busy={busy} onPass={once} />
     </StepFrame>
   );

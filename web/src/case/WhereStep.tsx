@@ -5,7 +5,8 @@ import { Link } from 'react-router';
 import { api } from '../api/index.ts';
 import type { ComplaintTile } from '../casebook/index.ts';
 import { useWork } from '../compute/index.ts';
-import { Button, Notice } from '../shared/index.ts';
+import { Button, FieldError, Notice } from '../shared/index.ts';
+import { useOnce } from './step.ts';
 import { useSuspects, type Placed } from './useSuspects.ts';
 
 /** So many circuits are offered for what was typed. */
@@ -118,22 +119,21 @@ function Undrawn({
   words,
   onOpen,
 }: Pick<WhereProps, 'onOpen'> & { sites: SiteSummary[]; words: string }) {
-  const [busy, setBusy] = useState(false);
-  const begin = async () => {
-    setBusy(true);
-    try {
+  const { busy, problem, again } = useOnce();
+  const begin = () =>
+    again(async () => {
       // Where a site without a panel is known, it is that one.
       const bare = sites.find(({ panels }) => panels.length === 0);
       const siteId = bare?.site.id ?? (await api.addSite({ name: 'A panel that is not drawn' })).id;
       onOpen({ siteId, words });
-    } finally {
-      setBusy(false);
-    }
-  };
+    });
   return (
-    <Button look={sites.length === 0 ? 'primary' : 'quiet'} disabled={busy} onClick={() => void begin()}>
-      Go on without a drawn panel
-    </Button>
+    <div>
+      <Button look={sites.length === 0 ? 'primary' : 'quiet'} disabled={busy} onClick={() => void begin()}>
+        Go on without a drawn panel
+      </Button>
+      <FieldError message={problem ?? undefined} />
+    </div>
   );
 }
 

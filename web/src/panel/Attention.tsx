@@ -2,7 +2,7 @@ import { attentionOf, type Board } from '@phylaxon/core/board';
 import { Link } from 'react-router';
 import { CaseList, useOpenCases } from '../casebook/index.ts';
 import { DirectoryForm } from '../setup/index.ts';
-import { classes, inUnits } from '../shared/index.ts';
+import { asButton, classes, inUnits } from '../shared/index.ts';
 
 /** Nothing is chosen: what is most pressing, and how to go on. */
 export function Attention({ board }: { board: Board }) {
@@ -13,10 +13,7 @@ export function Attention({ board }: { board: Board }) {
   return (
     <div className="max-w-2xl">
       <p className="mb-4">
-        <Link
-          to={`/cases/new?panel=${panel.id}`}
-          className="inline-flex min-h-12 items-center rounded-sm bg-ink px-5 text-lg font-semibold text-bone-raised hover:opacity-85"
-        >
+        <Link to={`/cases/new?panel=${panel.id}`} className={asButton('primary', 'large')}>
           Something is wrong here
         </Link>
       </p>

@@ -6,6 +6,16 @@ const LOOKS = {
   quiet: 'border border-rule-strong text-ink hover:bg-bone-sunk disabled:text-ink-soft',
 } as const;
 
+const SIZES = {
+  usual: 'min-h-11 px-4 font-semibold',
+  large: 'min-h-12 px-5 text-lg font-semibold',
+  largest: 'min-h-14 px-6 text-xl font-bold',
+} as const;
+
+/** What makes a link, or the label of a file’s field, look like a button. */
+export const asButton = (look: keyof typeof LOOKS = 'primary', size: keyof typeof SIZES = 'usual'): string =>
+  classes('inline-flex items-center rounded-sm py-2', SIZES[size], LOOKS[look]);
+
 interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
   look?: keyof typeof LOOKS;
 }

@@ -1,4 +1,6 @@
 import { FileUp } from 'lucide-react';
+import { asButton } from './Button.tsx';
+import { classes } from './classes.ts';
 
 interface Props {
   label: string;
@@ -6,10 +8,16 @@ interface Props {
   onFile: (file: File) => void;
 }
 
+/** The label around a file’s field, as a button. */
+export const FILE_BUTTON = classes(
+  asButton('quiet'),
+  'cursor-pointer gap-2 has-focus-visible:outline-3 has-focus-visible:outline-heed',
+);
+
 /** A button that opens a file of this computer. */
 export function FileField({ label, accept, onFile }: Props) {
   return (
-    <label className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-sm border border-rule-strong px-4 py-2 font-semibold hover:bg-bone-sunk has-focus-visible:outline-3 has-focus-visible:outline-heed">
+    <label className={FILE_BUTTON}>
       <FileUp aria-hidden="true" className="size-5 shrink-0" />
       {label}
       <input

@@ -41,12 +41,12 @@ function lastLoad({ load }: Sheet): Measured | null {
 }
 
 function lastHeat({ heat }: Sheet): Measured[] {
-  return heat.map(({ point, surfaceC, overPeersC, riseC, grade, at }) => ({
+  return heat.map(({ point, surfaceC, overPeersC, riseC, grade, at, simulated }) => ({
     what: point === 'face' ? 'Its face' : 'Its terminal',
     figure: temperatureText(surfaceC),
     beside: overPeersC === null ? `${riseText(riseC)} over air` : `${riseText(overPeersC)} over peers`,
     at,
-    simulated: false,
+    simulated,
     heed: grade !== 'normal',
   }));
 }

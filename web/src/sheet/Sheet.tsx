@@ -8,7 +8,7 @@ import { CircuitForm } from '../circuit/index.ts';
 import { CoolDown, DecisionCard } from '../decision/index.ts';
 import { destinationOf, Log, type LogTab } from '../log/index.ts';
 import { BreakerForm, BreakerPlace } from '../setup/index.ts';
-import { breakerText, Button, placeText } from '../shared/index.ts';
+import { asButton, breakerText, Button, placeText } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 import { LastMeasured } from './LastMeasured.tsx';
 
@@ -78,7 +78,7 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
         <p className="mt-3 flex flex-wrap gap-2">
           <Link
             to={open ? `/cases/${open.case.id}` : `/cases/new?panel=${panel.id}&breaker=${breaker.id}`}
-            className="inline-flex min-h-11 items-center rounded-sm bg-ink px-4 font-semibold text-bone-raised hover:opacity-85"
+            className={asButton()}
           >
             {open ? 'Go on with the open case' : 'Open a case'}
           </Link>

@@ -5,7 +5,16 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../api/index.ts';
 import { SiteCases } from '../casebook/index.ts';
 import { Search } from '../search/index.ts';
-import { Button, FieldError, Notice, sayError, showErrors, TextField } from '../shared/index.ts';
+import {
+  asButton,
+  Button,
+  classes,
+  FieldError,
+  Notice,
+  sayError,
+  showErrors,
+  TextField,
+} from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 
 /** One site: find anything in it, its panels, its files, its name, its end. */
@@ -106,10 +115,7 @@ function Panels({ summary: { site, panels } }: { summary: SiteSummary }) {
           </li>
         ))}
       </ul>
-      <Link
-        to={`/sites/${site.id}/panels/new`}
-        className="mt-3 inline-flex min-h-11 items-center rounded-sm border border-rule-strong px-4 py-2 font-semibold hover:bg-bone-sunk"
-      >
+      <Link to={`/sites/${site.id}/panels/new`} className={classes('mt-3', asButton('quiet'))}>
         Draw another panel here
       </Link>
     </section>

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/index.ts';
 import { CaseList, useOpenCases } from '../casebook/index.ts';
-import { Button, classes, inUnits, Notice } from '../shared/index.ts';
+import { asButton, Button, classes, inUnits, Notice } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 import { ImportSite } from './ImportSite.tsx';
 import { pressing, type Pressing } from './pressing.ts';
@@ -35,10 +35,7 @@ export function StartPage() {
       <title>Phylaxon</title>
       <h1 className="text-3xl font-bold text-balance">What brings you here?</h1>
       <p className="mt-3">
-        <Link
-          to="/cases/new"
-          className="inline-flex min-h-14 items-center rounded-sm bg-ink px-6 text-xl font-bold text-bone-raised hover:opacity-85"
-        >
+        <Link to="/cases/new" className={asButton('primary', 'largest')}>
           Something is dead, trips or worries me
         </Link>
       </p>
@@ -64,10 +61,7 @@ export function StartPage() {
               <Site key={site.site.id} summary={site} alike={alikeBefore(sites, i)} />
             ))}
             <div className="space-y-3 border-t border-rule-strong pt-4">
-              <Link
-                to="/sites/new"
-                className="inline-flex min-h-11 items-center rounded-sm border border-rule-strong px-4 py-2 font-semibold hover:bg-bone-sunk"
-              >
+              <Link to="/sites/new" className={asButton('quiet')}>
                 {sites.length === 0 ? 'Draw a panel' : 'Draw a panel at another site'}
               </Link>
               <ImportSite onImported={load} />

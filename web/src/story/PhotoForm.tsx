@@ -2,7 +2,7 @@ import type { Breaker } from '@phylaxon/core/record';
 import { Camera } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
 import { api } from '../api/index.ts';
-import { Button, FieldError, sayError } from '../shared/index.ts';
+import { Button, FieldError, FILE_BUTTON, sayError } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
 import { shrink } from './shrink.ts';
 
@@ -70,7 +70,7 @@ export function PhotoForm({ breaker }: { breaker: Breaker }) {
           </Button>
         </div>
       ) : (
-        <label className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-sm border border-rule-strong px-4 py-2 font-semibold hover:bg-bone-sunk has-focus-visible:outline-3 has-focus-visible:outline-heed">
+        <label className={FILE_BUTTON}>
           <Camera aria-hidden="true" className="size-5" />
           Add a photo
           <input
