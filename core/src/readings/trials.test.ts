@@ -29,6 +29,8 @@ describe('trips and holds as measurements', () => {
     expect(trials[0]!.text).toBe(
       'Too early: it opened after 8 min at 16 A; a sound unit holds that for ever.',
     );
+    const [told] = trialsOf(breaker, [anEvent('trip', 0, { amps: 16, afterSeconds: 480, simulated: true })]);
+    expect(told!.text).toMatch(/ for ever \(simulated\)\.$/);
   });
 
   test('a trip nobody timed lies somewhere within its pace', () => {

@@ -26,6 +26,7 @@ import {
   type Band,
   type TripVerdict,
 } from '../trip/index.ts';
+import { marked } from './marked.ts';
 import { eventWindowQuestion, sayWindow, tripFacts } from './tripEvidence.ts';
 
 /** What an event on record tells of the bimetal: a trip, or a time that it held. */
@@ -78,14 +79,9 @@ export function trialsOf(breaker: Breaker, events: readonly BreakerEvent[], band
     const before = trips.at(-1) ?? null;
     if (tripped) trips.push(event);
     const nothing = tellsNothing(breaker, event, before);
-    if (nothing !== null) return [{ ...base, event: null, tells: 'nothing', text: nothing }];
-    return [
-      {
-        ...base,
-        event: asTrialEvent(event),
-        ...judged(breaker, event, verdicts.get(event.id) ?? null, band),
-      },
-    ];
+    if (nothing !== null) return [{ ...base, event: null, tells: 'nothing', text: marked(event, nothing) }];
+    const { tells, text } = judged(breaker, event, verdicts.get(event.id) ?? null, band);
+    return [{ ...base, event: asTrialEvent(event), tells, text: marked(event, text) }];
   });
 }
 

@@ -180,7 +180,9 @@ function Contributions({ sheet, told }: { sheet: Sheet; told: UnitRecord }) {
                   </>
                 )}
                 {seconds !== null && ` ${outcome === 'tripped' ? 'after' : 'for'} ${sayDuration(seconds)}`}
-                <span className="ml-2 text-sm font-normal text-ink-soft">{dateText(at)}</span>
+                <span className="ml-2 text-sm font-normal whitespace-nowrap text-ink-soft">
+                  {dateText(at)}
+                </span>
               </p>
               <p className="text-sm">{inUnits(text)}</p>
             </div>
@@ -211,8 +213,8 @@ function After({ added, top, rating }: { added: Contribution; top: number; ratin
       </svg>
       <p>
         <span className="figures font-semibold">{ampsText(p50)}</span>{' '}
-        <span className="figures text-ink-soft">
-          ({sayNumber(p05)} to {sayNumber(p95)})
+        <span className="figures ml-1 text-ink-soft">
+          ({sayNumber(p05)} to {ampsText(p95)})
         </span>
         <span className="block text-ink-soft">
           {howMuch(added.bits)}
