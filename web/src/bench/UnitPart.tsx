@@ -7,7 +7,7 @@ import {
   type Side,
   type UnitRecord,
 } from '@phylaxon/core/effective';
-import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
+import { sayDuration, sayNumber, unbroken } from '@phylaxon/core/quantities';
 import { CITATIONS } from '@phylaxon/core/standards';
 import { useWork } from '../compute/index.ts';
 import {
@@ -179,8 +179,9 @@ function Contributions({ sheet, told }: { sheet: Sheet; told: UnitRecord }) {
                     <span className="figures">{ampsText(amps)}</span>
                   </>
                 )}
-                {seconds !== null && ` ${outcome === 'tripped' ? 'after' : 'for'} ${sayDuration(seconds)}`}
-                <span className="ml-2 text-sm font-normal whitespace-nowrap text-ink-soft">
+                {seconds !== null &&
+                  ` ${outcome === 'tripped' ? 'after' : 'for'} ${unbroken(sayDuration(seconds))}`}{' '}
+                <span className="ml-1 text-sm font-normal whitespace-nowrap text-ink-soft">
                   {dateText(at)}
                 </span>
               </p>
