@@ -5,6 +5,9 @@ import { fingerprint, isDone, markDone } from './fingerprint.mjs';
 import { ensureInstalled } from './install.mjs';
 import { npm, ROOT } from './run.mjs';
 
+/** What is started by itself: the server. */
+const PROGRAMS = ['main'];
+
 const SOURCES = [
   'core/src',
   'server/src',
@@ -16,11 +19,12 @@ const SOURCES = [
   'package-lock.json',
 ];
 
-async function buildServer() {
+/** Bundle the server’s programs into a folder, each under its own name. */
+export async function buildServer(outdir) {
   const { build } = await import('esbuild');
   await build({
-    entryPoints: [join(ROOT, 'server/src/main.ts')],
-    outfile: join(ROOT, 'server/dist/main.js'),
+    entryPoints: PROGRAMS.map((name) => join(ROOT, `server/src/${name}.ts`)),
+    outdir,
     bundle: true,
     platform: 'node',
     target: 'node20',
@@ -38,7 +42,7 @@ export async function ensureBuilt() {
   const built = ['server/dist/main.js', 'web/dist/index.html'].every((file) => existsSync(join(ROOT, file)));
   if (built && isDone('build', print)) return;
   console.log('Building …');
-  await buildServer();
+  await buildServer(join(ROOT, 'server/dist'));
   await npm('exec', '--workspace', 'web', '--', 'vite', 'build', '--logLevel', 'warn');
   const { reportFirstLoad } = await import('./firstLoad.mjs');
   reportFirstLoad();

@@ -96,7 +96,7 @@ function aCaseFile({
   } as const satisfies CaseFile['panel'];
   return {
     case: aCase(about),
-    site: { id: uuid(7001), name: 'Home', note: '', createdAt: OPENED, demo: false },
+    site: { id: uuid(7001), name: 'Home', note: '', createdAt: OPENED, demo: false, version: 0 },
     panel: { ...panel },
     schools: schools ?? DEFAULT_SCHOOLS,
     dossier: {

@@ -6,12 +6,16 @@ import { basedOn, id, instant, note } from './common.ts';
 export const siteInput = z.strictObject({ name: name('The site’s name'), note: note.default('') });
 export type SiteInput = z.input<typeof siteInput>;
 
+export const siteChange = siteInput.extend({ version: basedOn });
+export type SiteChange = z.input<typeof siteChange>;
+
 export const site = z.object({
   id,
   name: z.string(),
   note: z.string(),
   createdAt: instant,
   demo: z.boolean().describe('made up, to try things on: a simulated stand-in may answer for meters here'),
+  version: z.int().describe('grows with every change'),
 });
 export type Site = z.infer<typeof site>;
 

@@ -91,7 +91,13 @@ const rows = <S extends z.ZodType>(row: S, most: number) =>
 export const siteFile = z.strictObject({
   format: z.literal(SITE_FILE_FORMAT, 'This is not a site file.'),
   version: z.literal(SITE_FILE_VERSION),
-  site: z.strictObject({ id, ...siteInput.shape, createdAt: instant, demo: z.boolean().default(false) }),
+  site: z.strictObject({
+    id,
+    ...siteInput.shape,
+    createdAt: instant,
+    demo: z.boolean().default(false),
+    version,
+  }),
   panels: rows(panelRow, 200),
   breakers: rows(breakerRow, 20_000),
   circuits: rows(circuitRow, 20_000),

@@ -1,5 +1,5 @@
 import { siteSummary, steps } from '@phylaxon/core/board';
-import { curve, curveInput, id, site, siteInput } from '@phylaxon/core/record';
+import { curve, curveInput, id, site, siteChange, siteInput } from '@phylaxon/core/record';
 import { searchQuery, searchResult } from '@phylaxon/core/search';
 import { z } from 'zod';
 import { stepsOf } from '../edit/index.ts';
@@ -53,7 +53,7 @@ export function siteRoutes({ store, record, changes, photos }: Context): Route[]
       tag: 'sites',
       summary: 'Change a site',
       params: byId,
-      body: siteInput,
+      body: siteChange,
       status: 200,
       answer: site,
       handle: ({ params, body }) =>

@@ -7,7 +7,16 @@ import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
 import { recordRoutes } from '../api/index.ts';
 import { computeRoutes } from '../compute/index.ts';
-import { errorHandler, mount, openApiDocument, route, unknownRoute, type Route } from '../http/index.ts';
+import {
+  ApiError,
+  errorHandler,
+  fromStore,
+  mount,
+  openApiDocument,
+  route,
+  unknownRoute,
+  type Route,
+} from '../http/index.ts';
 import type { PhotoFolder } from '../photos/index.ts';
 import type { Store } from '../store/index.ts';
 
@@ -21,15 +30,20 @@ interface Options {
   webRoot?: string;
 }
 
-const healthRoute = route({
-  method: 'get',
-  path: '/health',
-  tag: 'server',
-  summary: 'Whether the server can serve',
-  status: 200,
-  answer: z.object({ status: z.literal('ok') }),
-  handle: () => ({ status: 'ok' as const }),
-});
+const healthRoute = (store: Store) =>
+  route({
+    method: 'get',
+    path: '/health',
+    tag: 'server',
+    summary: 'Whether the server can serve, and its record be written',
+    status: 200,
+    answer: z.object({ status: z.literal('ok') }),
+    handle: async () => {
+      const trouble = await store.troubleNow();
+      if (trouble) throw new ApiError(503, fromStore(trouble).code, trouble.message);
+      return { status: 'ok' as const };
+    },
+  });
 
 /** The application: the API and, where it was built, the interface. */
 export function createApp({ store, photos, logger, webRoot }: Options): Express {
@@ -47,7 +61,12 @@ export function createApp({ store, photos, logger, webRoot }: Options): Express 
     answer: z.record(z.string(), z.unknown()),
     handle: () => document,
   });
-  const routes: Route[] = [healthRoute, ...computeRoutes, ...recordRoutes(store, photos), openApiRoute];
+  const routes: Route[] = [
+    healthRoute(store),
+    ...computeRoutes,
+    ...recordRoutes(store, photos),
+    openApiRoute,
+  ];
   const document = openApiDocument(routes, API) as unknown as Record<string, unknown>;
 
   const api = express.Router();

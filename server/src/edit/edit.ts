@@ -44,7 +44,7 @@ export const DRAWN: { [T in DrawnTable]: EntitySchema<Drawn[T]> } = {
 
 /** Rows that others may point to for ever are marked as removed, not deleted. */
 const KEPT: readonly DrawnTable[] = ['panel', 'breaker', 'case'];
-const VERSIONED: readonly DrawnTable[] = ['panel', 'breaker', 'circuit', 'curve', 'case'];
+const VERSIONED: readonly DrawnTable[] = ['site', 'panel', 'breaker', 'circuit', 'curve', 'case'];
 
 type AnyTable = EntitySchema<{ id: string }>;
 const tableOf = (table: DrawnTable) => DRAWN[table] as unknown as AnyTable;

@@ -191,7 +191,7 @@ async function state() {
     const shown = new Set(circuits.map(({ id }) => id));
     const loads = (await manager.find(LoadTable)).filter((row) => shown.has(row.circuitId));
     return {
-      site: await manager.find(SiteTable),
+      site: (await manager.find(SiteTable)).map((row) => without(row, 'version')),
       panels: sorted((await manager.find(PanelTable, standing)).map((row) => without(row, 'version'))),
       breakers: sorted(breakers.map((row) => without(row, 'version'))),
       circuits: sorted(circuits.map((row) => without(row, 'version'))),

@@ -1,5 +1,6 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import { z } from 'zod';
+import { storeErrorOf, type StoreError, type StoreTrouble } from '../store/index.ts';
 
 export const errorBody = z.object({
   error: z.object({
@@ -39,8 +40,10 @@ const fromZod = (error: z.ZodError) => {
 
 /** What the body reader and the router complain of, by the type or status they give. */
 function fromHttp(error: { type?: string; status?: number; limit?: number }): ApiError | null {
-  if (error.type === 'entity.parse.failed')
-    return new ApiError(400, 'malformed_json', 'The body is not valid JSON.');
+  if (error.type === 'entity.parse.failed') {
+    const message = 'The body is not valid JSON.';
+    return new ApiError(400, 'malformed_json', message, [{ path: '', message }]);
+  }
   if (error.type === 'entity.too.large') {
     const megabytes = Math.max(1, Math.round((error.limit ?? 0) / 1_000_000));
     return new ApiError(413, 'too_large', `The body exceeds ${megabytes} MB.`);
@@ -53,17 +56,34 @@ function fromHttp(error: { type?: string; status?: number; limit?: number }): Ap
   return null;
 }
 
+const STORE_STATUS: Record<StoreTrouble, [status: number, code: string]> = {
+  full: [507, 'no_room'],
+  busy: [503, 'record_busy'],
+  'read-only': [503, 'record_read_only'],
+  damaged: [503, 'record_damaged'],
+  unavailable: [503, 'record_unavailable'],
+};
+
+/** The record cannot be read or written just now: not the caller’s fault, and it can be sent again as it is. */
+export function fromStore({ trouble, message }: StoreError): ApiError {
+  const [status, code] = STORE_STATUS[trouble];
+  return new ApiError(status, code, message);
+}
+
+function known(error: unknown): ApiError | null {
+  if (error instanceof ApiError) return error;
+  if (error instanceof z.ZodError) return fromZod(error);
+  const trouble = storeErrorOf(error);
+  return trouble ? fromStore(trouble) : fromHttp(error as object);
+}
+
 /** Every error leaves as JSON of one shape; what is nobody’s fault but ours is logged. */
 export const errorHandler: ErrorRequestHandler = (error, request, response, next) => {
   if (response.headersSent) return next(error);
-  const known =
-    error instanceof ApiError
-      ? error
-      : error instanceof z.ZodError
-        ? fromZod(error)
-        : fromHttp(error as object);
-  if (!known) request.log.error({ err: error as unknown }, 'request failed');
-  const answer = known ?? new ApiError(500, 'internal', 'Something went wrong here; nothing was stored.');
+  const told = known(error);
+  if (!told || told.status >= 500) request.log.error({ err: error as unknown }, 'request failed');
+  const answer = told ?? new ApiError(500, 'internal', 'Something went wrong here; nothing was stored.');
   const { status, code, message, issues } = answer;
+  if (status === 503 || status === 507) response.set('Retry-After', '5');
   response.status(status).json({ error: issues ? { code, message, issues } : { code, message } });
 };

@@ -51,6 +51,8 @@ export function openApiDocument(routes: readonly Route[], prefix: string) {
             : { description: 'Done.', content: json(answer) },
         ...((body || params || query || upload) && { 400: failure('Bad input, told by field.') }),
         ...(params && { 404: failure('No such thing.') }),
+        503: failure('The record cannot be reached or written just now.'),
+        ...(method !== 'get' && { 507: failure('The disk is full; nothing was stored.') }),
         ...((body || upload) && { 413: failure('Too large.'), 415: failure('Of another type.') }),
       },
     });

@@ -1,21 +1,22 @@
-import type { siteInput } from '@phylaxon/core/record';
+import type { siteChange, siteInput } from '@phylaxon/core/record';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
-import { newId, type Edit } from '../edit/index.ts';
+import { newId, refuseStale, type Edit } from '../edit/index.ts';
 import { notFound } from '../http/index.ts';
 import { SiteTable } from '../store/index.ts';
 import { panelsOf } from './panelRows.ts';
 
 export async function addSite(manager: EntityManager, input: z.output<typeof siteInput>, demo = false) {
-  const row = { id: newId(), ...input, createdAt: new Date().toISOString(), demo };
+  const row = { id: newId(), ...input, createdAt: new Date().toISOString(), demo, version: 0 };
   await manager.insert(SiteTable, row);
   return row;
 }
 
-export async function changeSite(edit: Edit, id: string, input: z.output<typeof siteInput>) {
-  await siteRow(edit.manager, id);
+export async function changeSite(edit: Edit, id: string, change: z.output<typeof siteChange>) {
+  const { version, ...fields } = change;
+  refuseStale('This site', await siteRow(edit.manager, id), version);
   for (const panel of await panelsOf(edit.manager, id)) edit.touch(panel.id);
-  return edit.update('site', id, input);
+  return edit.update('site', id, fields);
 }
 
 export async function siteRow(manager: EntityManager, id: string) {

@@ -13,7 +13,7 @@ export async function readSettings(manager: EntityManager): Promise<Settings> {
 /** Keep what was chosen; returns all settings as they now are. */
 export async function writeSettings(manager: EntityManager, change: Partial<Settings>): Promise<Settings> {
   for (const [name, value] of Object.entries(change)) {
-    await manager.save(SettingTable, { name, value: JSON.stringify(value) });
+    await manager.upsert(SettingTable, { name, value: JSON.stringify(value) }, ['name']);
   }
   return readSettings(manager);
 }

@@ -1,49 +1,24 @@
 import { afterAll, expect, test } from '@jest/globals';
-import { spawn, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { once } from 'node:events';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { createInterface } from 'node:readline';
-import { fileURLToPath } from 'node:url';
+import { send, startServer, type ServerProcess } from '../testing/index.ts';
 import { Store } from './index.ts';
 
 const ROUNDS = 10;
 const WRITES = 2000;
 const AT_ONCE = 16;
-const MAIN = fileURLToPath(new URL('../main.ts', import.meta.url));
 
 const folder = mkdtempSync(join(tmpdir(), 'phylaxon-crash-'));
 const file = join(folder, 'record.db');
-let server: ChildProcess | null = null;
+let server: ServerProcess | null = null;
 
 afterAll(() => {
-  server?.kill('SIGKILL');
+  server?.process.kill('SIGKILL');
   rmSync(folder, { recursive: true, force: true });
 });
-
-/** Start the real server in a process of its own; resolves to its address. */
-async function start(): Promise<string> {
-  server = spawn(process.execPath, ['--import', 'tsx', MAIN], {
-    env: { ...process.env, NODE_OPTIONS: '', PORT: '0', PHYLAXON_DB: file },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  for await (const line of createInterface(server.stdout!)) {
-    const address = /http:\/\/\S+/.exec(line)?.[0];
-    if (address) return `${address}/api/v1`;
-  }
-  throw new Error('The server ended before it was ready.');
-}
-
-async function send(base: string, method: string, path: string, body: object) {
-  const answer = await fetch(base + path, {
-    method,
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-  });
-  return { status: answer.status, body: (await answer.json()) as { id: string } };
-}
 
 /** What was sent, and what became of it as far as the sender knows. */
 interface Sent {
@@ -91,7 +66,7 @@ function write(
 async function writeUntilKilled(base: string, breakerIds: string[], killAfter: number): Promise<Sent[]> {
   const all: Sent[] = [];
   let [next, acknowledged] = [0, 0];
-  const dead = once(server!, 'exit');
+  const dead = once(server!.process, 'exit');
   const sender = async () => {
     while (next < WRITES) {
       const { sent, go } = write(base, breakerIds, next++);
@@ -101,19 +76,23 @@ async function writeUntilKilled(base: string, breakerIds: string[], killAfter: n
       } catch {
         return;
       }
-      if (sent.outcome === 'acknowledged' && ++acknowledged === killAfter) server!.kill('SIGKILL');
+      if (sent.outcome === 'acknowledged' && ++acknowledged === killAfter) server!.process.kill('SIGKILL');
     }
   };
   await Promise.all(Array.from({ length: AT_ONCE }, sender));
-  server!.kill('SIGKILL');
+  server!.process.kill('SIGKILL');
   await dead;
   return all;
 }
 
 test(`killed in the middle of ${WRITES} writes, ${ROUNDS} times over: nothing acknowledged is lost, nothing refused is kept`, async () => {
+  const start = async () => {
+    server = await startServer({ PHYLAXON_DB: file });
+    return server.base;
+  };
   let base = await start();
-  const site = await send(base, 'POST', '/sites', { name: 'Shed' });
-  const panel = await send(base, 'POST', `/sites/${site.body.id}/panels`, {
+  const site = await send<{ id: string }>(base, 'POST', '/sites', { name: 'Shed' });
+  const panel = await send<{ id: string }>(base, 'POST', `/sites/${site.body.id}/panels`, {
     name: 'P',
     spaces: 8,
     mainAmps: 60,
@@ -121,7 +100,9 @@ test(`killed in the middle of ${WRITES} writes, ${ROUNDS} times over: nothing ac
   const breakerIds: string[] = [];
   for (const space of [1, 2, 3, 4]) {
     const breaker = { space, poles: 1, ratingAmps: 20 };
-    breakerIds.push((await send(base, 'POST', `/panels/${panel.body.id}/breakers`, breaker)).body.id);
+    breakerIds.push(
+      (await send<{ id: string }>(base, 'POST', `/panels/${panel.body.id}/breakers`, breaker)).body.id,
+    );
   }
   const everything: Sent[] = [];
   let cutShort = 0;

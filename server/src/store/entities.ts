@@ -43,6 +43,7 @@ export const SiteTable = table<SiteRow>('site', {
   note: text,
   createdAt: text,
   demo: flagOff,
+  version: { ...integer, default: 0 },
 });
 
 export const PanelTable = table<PanelRow>('panel', {

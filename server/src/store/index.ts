@@ -3,3 +3,4 @@ export { insertMany } from './insertMany.ts';
 export * from './rows.ts';
 export { SafeDatabase } from './safeDatabase.ts';
 export { Store } from './store.ts';
+export * from './storeError.ts';

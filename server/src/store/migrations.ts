@@ -1,4 +1,5 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
+import { lowerCaseIds } from './lowerCaseIds.ts';
 
 /** Runs statements one by one: the binding takes only the first of several in a call. */
 async function runAll(runner: QueryRunner, statements: string[]) {
@@ -309,10 +310,28 @@ class TheCase1764201600000 implements MigrationInterface {
   }
 }
 
+/** A proof that the record can be written; sites know their version; ids are told apart without regard to case. */
+class TheSafeRecord1764288000000 implements MigrationInterface {
+  name = 'TheSafeRecord1764288000000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [
+      `CREATE TABLE "write_proof" ("id" INTEGER PRIMARY KEY, "filler" BLOB NOT NULL)`,
+      `ALTER TABLE "site" ADD COLUMN "version" INTEGER NOT NULL DEFAULT 0`,
+    ]);
+    await lowerCaseIds(runner);
+  }
+
+  async down() {
+    throw new Error('A record is not taken back to an older version: restore a backup instead.');
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
   TheWholeRecord1764028800000,
   TheBench1764115200000,
   TheCase1764201600000,
+  TheSafeRecord1764288000000,
 ];

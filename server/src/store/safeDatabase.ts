@@ -10,22 +10,28 @@ function bindable(value: unknown): unknown {
 }
 
 /**
- * The SQLite binding with its parameters made safe: they always go in as one array, without
- * `undefined`, booleans or dates, which the binding would bind wrongly or not survive.
+ * The SQLite binding made safe. Parameters always go in as one array, without `undefined`, booleans or dates, which
+ * the binding would bind wrongly or not survive. While `guarded`, no statement runs outside a transaction: SQLite ends
+ * one by itself when the disk is full, and whatever came after would be kept piece by piece.
  */
 export class SafeDatabase extends Database {
+  guarded = false;
+
   constructor(...args: ConstructorParameters<typeof Database>) {
     super(...args);
     const prepare = super.prepare.bind(this) as (sql: string) => object;
-    this.prepare = ((sql: string) => withSafeParameters(prepare(sql))) as Prepare;
+    this.prepare = ((sql: string) => this.withSafeParameters(prepare(sql))) as Prepare;
   }
-}
 
-function withSafeParameters<S extends object>(statement: S): S {
-  for (const method of ['run', 'get', 'all'] as const) {
-    const original = (statement as Record<string, (params: unknown[]) => unknown>)[method]!.bind(statement);
-    const safe = (...params: unknown[]) => original(params.flat().map(bindable));
-    Object.defineProperty(statement, method, { value: safe });
+  private withSafeParameters<S extends object>(statement: S): S {
+    for (const method of ['run', 'get', 'all'] as const) {
+      const original = (statement as Record<string, (params: unknown[]) => unknown>)[method]!.bind(statement);
+      const safe = (...params: unknown[]) => {
+        if (this.guarded && !this.inTransaction) throw new Error('The transaction has ended already.');
+        return original(params.flat().map(bindable));
+      };
+      Object.defineProperty(statement, method, { value: safe });
+    }
+    return statement;
   }
-  return statement;
 }

@@ -12,6 +12,7 @@ const site = (n: number) => ({
   note: '',
   createdAt: '2026-01-01T00:00:00.000Z',
   demo: false,
+  version: 0,
 });
 
 describe('the SQLite binding', () => {

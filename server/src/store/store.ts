@@ -1,22 +1,39 @@
-import 'reflect-metadata';
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { DataSource, type EntityManager } from 'typeorm';
-import { TABLES } from './entities.ts';
-import { MIGRATIONS } from './migrations.ts';
-import { SafeDatabase } from './safeDatabase.ts';
+import { setTimeout as pause } from 'node:timers/promises';
+import { Connection, type Work } from './connection.ts';
+import { Queue } from './queue.ts';
+import { StoreError } from './storeError.ts';
 
-/** One unit of work on the database. */
-type Work<T> = (manager: EntityManager) => Promise<T>;
+/** So long somebody else’s lock is waited for, looked at this often. */
+const PATIENCE = { ms: 1500, stepMs: 30 };
+
+/** A write that was kept proves for so long that the store can write. */
+const PROVED_MS = 10_000;
+
+/** How large a write must be possible for the store to count as sound. */
+const PROOF_BYTES = 65_536;
 
 /**
- * The record's database. TypeORM shares one SQLite connection, on which concurrent transactions would
- * run into each other; so all work, reads too, goes through one queue, a piece at a time.
+ * The record’s database: one connection that writes, one that reads, each with a queue of its own, since TypeORM lets
+ * everybody share a connection and concurrent transactions on one would run into each other. Readers see only what is
+ * committed and never wait for a write. A database in memory has but one connection and one queue.
  */
 export class Store {
-  private tail: Promise<unknown> = Promise.resolve();
+  private readonly writing: Queue;
+  private readonly reading: Queue;
+  private readonly writer: Connection;
+  private readonly reader: Connection;
+  private trouble: StoreError | null = null;
+  private provedAt = 0;
 
-  private constructor(private readonly source: DataSource) {}
+  private constructor(readonly file: string) {
+    const alone = file === ':memory:';
+    this.writer = new Connection(file, 'write');
+    this.reader = alone ? this.writer : new Connection(file, 'read');
+    this.writing = new Queue();
+    this.reading = alone ? this.writing : new Queue();
+  }
 
   /**
    * Open a database file, or `:memory:`, made and migrated where needed.
@@ -25,48 +42,88 @@ export class Store {
    */
   static async open(file: string): Promise<Store> {
     if (file !== ':memory:') mkdirSync(dirname(file), { recursive: true });
-    const source = new DataSource({
-      type: 'better-sqlite3',
-      driver: SafeDatabase,
-      database: file,
-      enableWAL: file !== ':memory:',
-      migrationsRun: true,
-      synchronize: false,
-      entities: TABLES,
-      migrations: MIGRATIONS,
-      prepareDatabase: (db: { pragma: (text: string) => unknown }) => {
-        db.pragma('busy_timeout = 5000');
-        // The people who use this switch the power off.
-        db.pragma('synchronous = FULL');
-        // Room for the indexes of a large record, in kB: ids are random, so any page may be the next.
-        db.pragma('cache_size = -65536');
-      },
-    });
-    await source.initialize();
-    const broken = (await source.query('PRAGMA foreign_key_check')) as unknown[];
-    if (broken.length > 0) throw new Error(`${file}: ${broken.length} rows point to rows that do not exist.`);
-    return new Store(source);
+    const store = new Store(file);
+    const broken = await store.writer.outside((db) => db.pragma('foreign_key_check') as unknown[]);
+    if (broken.length > 0) {
+      await store.writer.close();
+      throw new Error(`${broken.length} rows in it point to rows that do not exist.`);
+    }
+    return store;
   }
 
-  /** Read, seeing only what is committed. */
+  /** Read one state of the record, of what is committed only. */
   read<T>(work: Work<T>): Promise<T> {
-    return this.enqueue(() => work(this.source.manager));
+    const until = Date.now() + PATIENCE.ms;
+    return this.reading.add(() => patiently(until, () => this.reader.transaction(work)));
   }
 
-  /** Write in one transaction: all of it is kept, or nothing. */
+  /**
+   * Write in one transaction: all of it is kept, or nothing.
+   *
+   * @throws StoreError if the store cannot write; it goes on by itself once it can
+   */
   write<T>(work: Work<T>): Promise<T> {
-    return this.enqueue(() => this.source.transaction(work));
+    const until = Date.now() + PATIENCE.ms;
+    return this.writing.add(async () => {
+      try {
+        const result = await patiently(until, () => this.withRoom(work));
+        this.trouble = null;
+        this.provedAt = Date.now();
+        return result;
+      } catch (error) {
+        if (error instanceof StoreError) this.trouble = error;
+        throw error;
+      }
+    });
+  }
+
+  /** Where there is no room, folding the log into the file may make some: then the work is tried once more. */
+  private async withRoom<T>(work: Work<T>): Promise<T> {
+    try {
+      return await this.writer.transaction(work);
+    } catch (error) {
+      if (!(error instanceof StoreError) || error.trouble !== 'full') throw error;
+      await this.writer.outside((db) => db.pragma('wal_checkpoint(TRUNCATE)')).catch(() => undefined);
+      return this.writer.transaction(work);
+    }
+  }
+
+  /** Why the store cannot write; null if it can, proved by a write that was kept a moment ago. */
+  async troubleNow(): Promise<StoreError | null> {
+    if (!this.trouble && Date.now() - this.provedAt < PROVED_MS) return null;
+    // While writes are under way, they will tell.
+    if (!this.writing.isIdle) return this.trouble;
+    try {
+      await this.write((manager) =>
+        manager.query(`INSERT INTO "write_proof" ("filler") VALUES (zeroblob(${PROOF_BYTES}))`),
+      );
+      await this.write((manager) => manager.query('DELETE FROM "write_proof"'));
+      return null;
+    } catch (error) {
+      if (error instanceof StoreError) return error;
+      throw error;
+    }
   }
 
   /** Finish what is queued, fold the log into the file, and close. */
   async close(): Promise<void> {
-    await this.enqueue(() => this.source.query('PRAGMA wal_checkpoint(TRUNCATE)'));
-    await this.source.destroy();
+    await this.reading.add(() => (this.reader === this.writer ? Promise.resolve() : this.reader.close()));
+    await this.writing.add(async () => {
+      // What cannot be folded in now is folded in when it is opened next.
+      await this.writer.outside((db) => db.pragma('wal_checkpoint(TRUNCATE)')).catch(() => undefined);
+      await this.writer.close();
+    });
   }
+}
 
-  private enqueue<T>(job: () => Promise<T>): Promise<T> {
-    const result = this.tail.then(job);
-    this.tail = result.catch(() => undefined);
-    return result;
+/** Try again while somebody else’s program holds the file; nothing was done yet then. */
+async function patiently<T>(until: number, attempt: () => Promise<T>): Promise<T> {
+  for (;;) {
+    try {
+      return await attempt();
+    } catch (error) {
+      if (!(error instanceof StoreError) || error.trouble !== 'busy' || Date.now() > until) throw error;
+    }
+    await pause(PATIENCE.stepMs);
   }
 }

@@ -1,3 +1,4 @@
 export * from './testApp.ts';
 export * from './aJpeg.ts';
 export * from './steadyNumbers.ts';
+export * from './serverProcess.ts';

@@ -1,0 +1,169 @@
+import { afterAll, expect, test } from '@jest/globals';
+import { execFileSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { send, startServer, type ServerProcess } from '../testing/index.ts';
+import { SafeDatabase, Store } from './index.ts';
+
+const ROUNDS = 10;
+const WRITES = 500;
+const AT_ONCE = 8;
+
+const folder = mkdtempSync(join(tmpdir(), 'phylaxon-full-'));
+const isSmallDisk = mountSmallDisk();
+const servers: ServerProcess[] = [];
+
+afterAll(() => {
+  for (const server of servers) server.process.kill('SIGKILL');
+  if (isSmallDisk) execFileSync('umount', ['--lazy', folder]);
+  rmSync(folder, { recursive: true, force: true });
+});
+
+/** A disk of 3 MB, where this machine lets us have one. */
+function mountSmallDisk(): boolean {
+  try {
+    execFileSync('mount', ['-t', 'tmpfs', '-o', 'size=3m', 'tmpfs', folder], { stdio: 'ignore' });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Take the room there is, but for so many bytes; elsewhere, let no file grow beyond what there is now. */
+function takeRoom(leave: number) {
+  if (isSmallDisk) {
+    const { bavail, bsize } = statfsSync(folder);
+    writeFileSync(join(folder, 'ballast'), Buffer.alloc(Math.max(0, bavail * bsize - leave)));
+  } else limitFiles(String(400_000 + leave));
+}
+
+function giveRoom() {
+  if (isSmallDisk) rmSync(join(folder, 'ballast'));
+  else limitFiles('unlimited');
+}
+
+const limitFiles = (bytes: string) =>
+  execFileSync('prlimit', ['--pid', String(servers.at(-1)!.process.pid), `--fsize=${bytes}:unlimited`]);
+
+const at = '2026-11-20T10:00:00Z';
+
+interface Sent {
+  id: string;
+  status: number;
+}
+
+/** Send so many writes, several at once. */
+async function writeMany(base: string, breakerId: string, count: number): Promise<Sent[]> {
+  const all: Sent[] = [];
+  let left = count;
+  const sender = async () => {
+    while (left-- > 0) {
+      const id = randomUUID();
+      const isNote = left % 3 === 0;
+      const body = isNote
+        ? { id, note: 'n'.repeat(200), at }
+        : {
+            readings: [{ id, quantity: 'voltage', point: 'outlet', value: 119, at, note: 'r'.repeat(200) }],
+          };
+      const { status } = await send(
+        base,
+        'POST',
+        `/breakers/${breakerId}/${isNote ? 'notes' : 'readings'}`,
+        body,
+      );
+      all.push({ id, status });
+    }
+  };
+  await Promise.all(Array.from({ length: AT_ONCE }, sender));
+  return all;
+}
+
+const healthOf = async (base: string) => (await send(base, 'GET', '/health')).status;
+
+/** What was acknowledged is there, what was refused is not; and nobody else is locked out. */
+async function checkKept(file: string, sent: readonly Sent[]) {
+  const store = await Store.open(file);
+  await store.read(async (manager) => {
+    expect(await manager.query('PRAGMA integrity_check')).toEqual([{ integrity_check: 'ok' }]);
+    const rows = (await manager.query('SELECT id FROM reading UNION ALL SELECT id FROM note')) as {
+      id: string;
+    }[];
+    const kept = new Set(rows.map(({ id }) => id));
+    expect(sent.filter(({ id, status }) => (status === 201) !== kept.has(id))).toEqual([]);
+  });
+  await store.close();
+}
+
+test(`a disk that fills up under ${WRITES} writes, ${ROUNDS} times over: nothing acknowledged is lost, and it goes on once there is room`, async () => {
+  let refused = 0;
+  for (let round = 0; round < ROUNDS; round++) {
+    const file = join(folder, `record-${round}.db`);
+    const server = await startServer({ PHYLAXON_DB: file });
+    servers.push(server);
+    const { base } = server;
+    const site = await send(base, 'POST', '/sites', { name: 'Shed' });
+    const panel = await send(base, 'POST', `/sites/${site.body.id}/panels`, { name: 'P', spaces: 8 });
+    const breaker = { space: 1, poles: 1, ratingAmps: 20 };
+    const breakerId = (await send(base, 'POST', `/panels/${panel.body.id}/breakers`, breaker)).body.id;
+
+    const before = await writeMany(base, breakerId, WRITES / 5);
+    expect(before.every(({ status }) => status === 201)).toBe(true);
+    takeRoom(4000 * round);
+    const during = await writeMany(base, breakerId, (WRITES * 2) / 5);
+    const turnedAway = during.filter(({ status }) => status !== 201);
+    refused += turnedAway.length;
+    expect(turnedAway.every(({ status }) => status === (isSmallDisk ? 507 : 503))).toBe(true);
+    // A small write may find room where a large one found none; what a last one met is what health tells.
+    if (during.at(-1)!.status !== 201) expect(await healthOf(base)).toBe(503);
+    // What is on record can be read all the while.
+    expect((await send(base, 'GET', `/breakers/${breakerId}`)).status).toBe(200);
+    giveRoom();
+    const after = await writeMany(base, breakerId, (WRITES * 2) / 5);
+    expect(after.every(({ status }) => status === 201)).toBe(true);
+    expect(await healthOf(base)).toBe(200);
+
+    const dead = once(server.process, 'exit');
+    server.process.kill(round % 2 ? 'SIGTERM' : 'SIGKILL');
+    await dead;
+    await checkKept(file, [...before, ...during, ...after]);
+    rmSync(file);
+    rmSync(`${file}-wal`, { force: true });
+    rmSync(`${file}-shm`, { force: true });
+  }
+  expect(refused).toBeGreaterThan(ROUNDS * 20);
+}, 600_000);
+
+test('a lock held by another program: reads go on, writes are told, and all is well once it is released', async () => {
+  const file = join(mkdtempSync(join(tmpdir(), 'phylaxon-locked-')), 'record.db');
+  const server = await startServer({ PHYLAXON_DB: file });
+  servers.push(server);
+  const { base } = server;
+  const site = await send(base, 'POST', '/sites', { name: 'Shed' });
+  const panel = await send(base, 'POST', `/sites/${site.body.id}/panels`, { name: 'P', spaces: 8 });
+  const breaker = { space: 1, poles: 1, ratingAmps: 20 };
+  const breakerId = (await send(base, 'POST', `/panels/${panel.body.id}/breakers`, breaker)).body.id;
+  const all = await writeMany(base, breakerId, 20);
+  for (let turn = 0; turn < 10; turn++) {
+    const foreign = new SafeDatabase(file);
+    foreign.exec('BEGIN IMMEDIATE');
+    const writes = writeMany(base, breakerId, 2);
+    const began = performance.now();
+    expect((await send(base, 'GET', `/breakers/${breakerId}`)).status).toBe(200);
+    // The foreign lock is held for longer than a write is kept waiting; a read does not wait at all.
+    expect(performance.now() - began).toBeLessThan(1000);
+    const turnedAway = await writes;
+    expect(turnedAway.map(({ status }) => status)).toEqual([503, 503]);
+    foreign.exec('ROLLBACK');
+    foreign.close();
+    all.push(...turnedAway, ...(await writeMany(base, breakerId, 2)));
+    expect(await healthOf(base)).toBe(200);
+  }
+  expect(all.filter(({ status }) => status === 201)).toHaveLength(40);
+  const dead = once(server.process, 'exit');
+  server.process.kill('SIGKILL');
+  await dead;
+  await checkKept(file, all);
+}, 120_000);
