@@ -6,5 +6,6 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   build: { assetsInlineLimit: 0, manifest: true, sourcemap: false },
   worker: { format: 'es' },
-  server: { proxy: { '/api': 'http://127.0.0.1:4620' } },
+  // The server hears only pages of its own: the host is left as the page has it.
+  server: { proxy: { '/api': { target: 'http://127.0.0.1:4620', changeOrigin: false } } },
 });

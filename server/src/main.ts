@@ -3,6 +3,7 @@ import { pino } from 'pino';
 import { createApp } from './app/index.ts';
 import { seedDemo } from './demo/index.ts';
 import { PhotoFolder } from './photos/index.ts';
+import { answerUnreadable } from './http/index.ts';
 import { Store } from './store/index.ts';
 import { redecideOutdated } from './verdict/index.ts';
 
@@ -10,9 +11,14 @@ const {
   PORT = '4620',
   HOST = '127.0.0.1',
   PHYLAXON_DB = 'data/phylaxon.db',
+  PHYLAXON_HOSTS = '',
   LOG_LEVEL = 'warn',
 } = process.env;
 const isDemo = process.argv.includes('--demo');
+
+const isLoopback = (host: string) => /^(localhost$|127\.|::1$)/i.test(host);
+
+const isEverywhere = (host: string) => ['0.0.0.0', '::'].includes(host);
 
 const logger = pino({ level: LOG_LEVEL });
 const say = (line: string) => process.stdout.write(`${line}\n`);
@@ -40,14 +46,22 @@ async function main() {
   if (isDemo) await seedDemo(store);
   const photos = new PhotoFolder(`${PHYLAXON_DB}-photos`);
   await photos.sweep(store);
+  const hosts = [...PHYLAXON_HOSTS.split(/[\s,]+/), HOST].filter(
+    (host) => host !== '' && !isEverywhere(host),
+  );
   const webRoot = fileURLToPath(new URL('../../web/dist', import.meta.url));
-  const server = createApp({ store, photos, logger, webRoot }).listen(port(), HOST);
+  const server = createApp({ store, photos, logger, webRoot, hosts }).listen(port(), HOST);
 
+  server.on('clientError', answerUnreadable);
   server.on('listening', () => {
     const address = server.address();
     const bound = typeof address === 'object' && address ? address.port : PORT;
     say(`Phylaxon is ready: http://${HOST.includes(':') ? `[${HOST}]` : HOST}:${bound}`);
     say(`Record: ${PHYLAXON_DB}. Stop with Ctrl-C.`);
+    if (!isLoopback(HOST)) {
+      say('Mind: it listens beyond this machine, and there are no accounts.');
+      say('Everybody who can reach it can read, change and wipe the record.');
+    }
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     say(error.code === 'EADDRINUSE' ? `Port ${PORT} is taken: set PORT to another.` : error.message);

@@ -14,6 +14,7 @@ import {
   mount,
   openApiDocument,
   route,
+  sameOriginOnly,
   unknownRoute,
   type Route,
 } from '../http/index.ts';
@@ -26,6 +27,8 @@ interface Options {
   store: Store;
   photos: PhotoFolder;
   logger: Logger;
+  /** Further names by which the server is reached. */
+  hosts?: readonly string[];
   /** The built interface; left out, only the API is served. */
   webRoot?: string;
 }
@@ -46,11 +49,12 @@ const healthRoute = (store: Store) =>
   });
 
 /** The application: the API and, where it was built, the interface. */
-export function createApp({ store, photos, logger, webRoot }: Options): Express {
+export function createApp({ store, photos, logger, webRoot, hosts = [] }: Options): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger, autoLogging: false }));
   app.use(contentSecurity());
+  app.use(sameOriginOnly(hosts));
 
   const openApiRoute = route({
     method: 'get',

@@ -1,3 +1,5 @@
 export * from './errors.ts';
+export * from './sameOrigin.ts';
+export * from './unreadable.ts';
 export * from './route.ts';
 export * from './openapi.ts';

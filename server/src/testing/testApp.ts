@@ -8,9 +8,9 @@ import { PhotoFolder } from '../photos/index.ts';
 import { Store } from '../store/index.ts';
 
 /** The application on a database in memory, with the demo site or empty. */
-export async function testApp({ demo = false } = {}) {
+export async function testApp({ demo = false, hosts = [] as string[] } = {}) {
   const store = await Store.open(':memory:');
   if (demo) await seedDemo(store);
   const photos = new PhotoFolder(mkdtempSync(join(tmpdir(), 'phylaxon-photos-')));
-  return { store, photos, app: createApp({ store, photos, logger: pino({ level: 'silent' }) }) };
+  return { store, photos, app: createApp({ store, photos, hosts, logger: pino({ level: 'silent' }) }) };
 }
