@@ -13,7 +13,7 @@ const say = (what: string, list: number[], wanted: string) => {
 async function circuit(page: Page, loads: object[]): Promise<string> {
   const path = await ownBreaker(page.request);
   await page.request.put(`/api/v1/breakers/${path.split('/').at(-1)}/circuit`, {
-    data: { label: 'Shed', loads },
+    data: { label: 'Shed', loads, version: 1 },
   });
   return path;
 }

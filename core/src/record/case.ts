@@ -93,7 +93,7 @@ export const caseChange = z.strictObject({
     .nullable()
     .optional()
     .describe('what is connected to the circuit; null: its loads as drawn'),
-  version: basedOn,
+  version: basedOn.optional(),
 });
 export type CaseChange = z.input<typeof caseChange>;
 

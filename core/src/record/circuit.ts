@@ -68,7 +68,7 @@ const ONE_FIXED_APPLIANCE = {
 };
 
 export const circuitInput = z
-  .strictObject({ ...circuitFields, loads: loads(loadInput), version: basedOn })
+  .strictObject({ ...circuitFields, loads: loads(loadInput), version: basedOn.optional() })
   .refine(oneFixedAppliance, ONE_FIXED_APPLIANCE);
 export type CircuitInput = z.input<typeof circuitInput>;
 

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { isPlainText, NOT_PLAIN } from '../quantities/index.ts';
 
-export const id = z.uuid('The id must be a UUID.');
+/** Ids are told apart without regard to case: whatever is sent is taken in small letters. */
+export const id = z.uuid('The id must be a UUID.').toLowerCase();
 
 /** An instant in UTC, as ISO 8601 text: 2026-11-03T19:05:00.000Z. */
 export const instant = z.iso
@@ -24,7 +25,10 @@ export const reason = z
   .refine(isPlainText, NOT_PLAIN);
 
 /** The version a change was made from: where another change came first, it is refused, not overwritten. */
-export const basedOn = z.int().min(0).optional();
+export const basedOn = z
+  .int({ error: 'Say which version it is a change of: the one it was shown in.' })
+  .min(0, 'Versions begin with 0.')
+  .describe('the version it was shown in');
 
 /** An id given by who sends an entry: sent twice, the entry is stored once. */
 export const ownId = id.optional();

@@ -9,7 +9,7 @@ export const curveFields = {
   points: curvePoints,
 };
 
-export const curveInput = z.strictObject({ ...curveFields, version: basedOn });
+export const curveInput = z.strictObject({ ...curveFields, version: basedOn.optional() });
 export type CurveInput = z.input<typeof curveInput>;
 
 /** A curve as a file carries it. */

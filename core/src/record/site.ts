@@ -65,23 +65,27 @@ export const panelFields = {
   holes: spaceNumbers.default([]).describe('unused openings left open'),
 };
 
-export const panelInput = z
-  .strictObject({
-    ...panelFields,
-    mainAmps: ratingAmps
-      .nullable()
-      .default(null)
-      .describe('rating of the main breaker; null: none in this panel'),
-    version: basedOn,
-  })
-  .superRefine((panel, context) => {
-    if (panel.splitAt !== null && panel.mainAmps !== null) {
-      const message = 'A split bus has no single main: leave the main out.';
-      context.addIssue({ code: 'custom', path: ['splitAt'], message });
-    }
-    checkPanel(panel, context);
-  });
+const drawnPanel = z.strictObject({
+  ...panelFields,
+  mainAmps: ratingAmps
+    .nullable()
+    .default(null)
+    .describe('rating of the main breaker; null: none in this panel'),
+});
+
+function checkDrawn(panel: z.output<typeof drawnPanel>, context: z.RefinementCtx) {
+  if (panel.splitAt !== null && panel.mainAmps !== null) {
+    const message = 'A split bus has no single main: leave the main out.';
+    context.addIssue({ code: 'custom', path: ['splitAt'], message });
+  }
+  checkPanel(panel, context);
+}
+
+export const panelInput = drawnPanel.superRefine(checkDrawn);
 export type PanelInput = z.input<typeof panelInput>;
+
+export const panelChange = drawnPanel.extend({ version: basedOn }).superRefine(checkDrawn);
+export type PanelChange = z.input<typeof panelChange>;
 
 type PanelParts = Pick<Panel, 'spaces' | 'splitAt' | 'narrowSpaces' | 'blanks' | 'holes'>;
 
@@ -178,6 +182,13 @@ export const breakerMove = z.strictObject({
   version: basedOn,
 });
 export type BreakerMove = z.input<typeof breakerMove>;
+
+/** Handles tied together, or untied. */
+export const breakerTie = z.strictObject({
+  with: id.nullable().describe('the other breaker; null: untie'),
+  version: basedOn,
+});
+export type BreakerTie = z.input<typeof breakerTie>;
 
 /** A new part in the place of a breaker: circuit and place stay, the old part’s record stays its own. */
 export const replacementInput = z.strictObject({

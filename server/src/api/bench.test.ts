@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, test } from '@jest/globals';
 import type { Board, Sheet } from '@phylaxon/core/board';
 import type { Express } from 'express';
 import request from 'supertest';
-import { testApp } from '../testing/index.ts';
+import { currentVersion, testApp } from '../testing/index.ts';
 
 let app: Express;
 let siteId: string;
@@ -137,8 +137,9 @@ test('how loads run is kept with the circuit, and half of it refused', async () 
     surgeTimes: 6,
     surgeSeconds: 0.3,
   };
-  const set = (loads: object[], status = 200) =>
-    call('put', `/breakers/${breakerId}/circuit`, { label: 'Pump', loads }, status);
+  const path = `/breakers/${breakerId}/circuit`;
+  const set = async (loads: object[], status = 200) =>
+    call('put', path, { label: 'Pump', loads, version: await currentVersion(app, path) }, status);
   expect((await set([load])).circuit.loads).toMatchObject([load]);
   const { error } = await set([{ ...load, offSeconds: null }], 400);
   expect(error.issues[0].path).toBe('loads.0.offSeconds');

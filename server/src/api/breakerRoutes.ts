@@ -3,11 +3,10 @@ import {
   breaker,
   breakerChange,
   breakerMove,
+  breakerTie,
   circuitInput,
-  id,
   replacementInput,
 } from '@phylaxon/core/record';
-import { z } from 'zod';
 import { route, type Route } from '../http/index.ts';
 import {
   breakerOf,
@@ -85,12 +84,12 @@ export function breakerRoutes({ record }: Context): Route[] {
       tag: 'breakers',
       summary: 'Tie its handle to a neighbour’s, or untie it',
       params: byId,
-      body: z.strictObject({ with: id.nullable() }),
+      body: breakerTie,
       status: 200,
       answer: breaker,
       handle: ({ params, body }) =>
         record.change(async (edit) => {
-          const row = await tieBreakers(edit, params.id, body.with);
+          const row = await tieBreakers(edit, params.id, body.with, body.version);
           const verb = body.with === null ? 'Untied' : 'Tied';
           return { label: `${verb} the handle at ${atPlace(row)}`, result: breakerOf(row) };
         }),

@@ -51,8 +51,9 @@ afterEach(() => server.store.close());
 describe('a case on record', () => {
   test('sent twice it is opened once, and an answer is given once', async () => {
     const id = newId();
-    await open({ id, panelId, breakerId });
-    await open({ id, panelId, breakerId });
+    const openedAt = at();
+    await open({ id, panelId, breakerId, openedAt });
+    await open({ id, panelId, breakerId, openedAt });
     const answers = { answers: [{ id: newId(), test: 'sound', outcome: 'quiet', at: at() }] };
     await made(`/cases/${id}/answers`, answers);
     await made(`/cases/${id}/answers`, answers);
@@ -169,7 +170,7 @@ describe('a case on record', () => {
 
   test('where the part is replaced, the case says so', async () => {
     const about = await open({ panelId, breakerId });
-    await made(`/breakers/${breakerId}/replace`, { ratingAmps: 20 });
+    await made(`/breakers/${breakerId}/replace`, { ratingAmps: 20, version: 0 });
     expect(await file(about.id)).toMatchObject({ partGone: true, dossier: null });
     expect((await call('post', `/cases/${about.id}/close`, { outcome: 'replaced', at: at() })).status).toBe(
       200,

@@ -4,7 +4,7 @@ import type { Breaker } from '@phylaxon/core/record';
 import { ILLEGAL_PLACEMENTS, PRESENT } from '@phylaxon/core/testing';
 import type { Express } from 'express';
 import request from 'supertest';
-import { testApp } from '../testing/index.ts';
+import { currentVersion, testApp } from '../testing/index.ts';
 
 let app: Express;
 let siteId: string;
@@ -20,6 +20,9 @@ const call = async (
   expect([answer.status, status < 300 ? answer.body.error : undefined]).toEqual([status, undefined]);
   return answer.body;
 };
+/** A change of what stands now. */
+const change = async (method: 'post' | 'put' | 'patch', path: string, body: object, status = 200) =>
+  call(method, path, { version: await currentVersion(app, path), ...body }, status);
 const boardOf = async (id: string): Promise<Board> =>
   (await request(app).get(`/api/v1/panels/${id}`).expect(200)).body;
 const fit = (breaker: object, status = 201) =>
@@ -67,10 +70,10 @@ describe('moving and tying', () => {
   test('a move turns the handle where it was the usual one, and exchanges where asked', async () => {
     const a = await fit({ space: 1 });
     const b = await fit({ space: 2, ratingAmps: 15 });
-    expect(firstIssue(await call('post', `/breakers/${a.id}/move`, { space: 2 }, 400)).message).toMatch(
+    expect(firstIssue(await change('post', `/breakers/${a.id}/move`, { space: 2 }, 400)).message).toMatch(
       /Space 2 is taken/,
     );
-    const moved: Breaker = await call('post', `/breakers/${a.id}/move`, { space: 2, exchange: true });
+    const moved: Breaker = await change('post', `/breakers/${a.id}/move`, { space: 2, exchange: true });
     expect([moved.space, moved.onDirection]).toEqual([2, 'left']);
     const { breakers } = await boardOf(panelId);
     expect(breakers.find(({ breaker }) => breaker.id === b.id)!.breaker).toMatchObject({
@@ -81,23 +84,23 @@ describe('moving and tying', () => {
 
   test('tied handles stay together until they are untied', async () => {
     const [a, b, c] = [await fit({ space: 1 }), await fit({ space: 3 }), await fit({ space: 2 })];
-    expect(firstIssue(await call('post', `/breakers/${a.id}/tie`, { with: c.id }, 400)).message).toMatch(
+    expect(firstIssue(await change('post', `/breakers/${a.id}/tie`, { with: c.id }, 400)).message).toMatch(
       /different columns/,
     );
-    await call('post', `/breakers/${a.id}/tie`, { with: b.id });
-    expect(firstIssue(await call('post', `/breakers/${b.id}/move`, { space: 9 }, 400)).message).toMatch(
+    await change('post', `/breakers/${a.id}/tie`, { with: b.id });
+    expect(firstIssue(await change('post', `/breakers/${b.id}/move`, { space: 9 }, 400)).message).toMatch(
       /never move one alone/,
     );
-    expect(firstIssue(await call('patch', `/breakers/${b.id}`, { poles: 2 }, 400)).message).toMatch(
+    expect(firstIssue(await change('patch', `/breakers/${b.id}`, { poles: 2 }, 400)).message).toMatch(
       /untie it first/,
     );
-    await call('post', `/breakers/${a.id}/tie`, { with: null });
-    await call('post', `/breakers/${b.id}/move`, { space: 9 });
+    await change('post', `/breakers/${a.id}/tie`, { with: null });
+    await change('post', `/breakers/${b.id}/move`, { space: 9 });
   });
 
   test('turning a panel turns its handles', async () => {
     const a = await fit({ space: 1 });
-    await call('put', `/panels/${panelId}`, { ...PANEL, orientation: 'left' });
+    await change('put', `/panels/${panelId}`, { ...PANEL, orientation: 'left' });
     const { breakers } = await boardOf(panelId);
     expect(breakers.find(({ breaker }) => breaker.id === a.id)!.breaker.onDirection).toBe('up');
   });
@@ -122,14 +125,16 @@ describe('sub-panels', () => {
     });
     const above = (await boardOf(panelId)).breakers.find(({ breaker }) => breaker.id === feeder.id)!;
     expect(above.feeds).toEqual({ panelId: loft.id, name: 'Loft panel' });
-    for (const [method, body] of [
-      ['delete', {}],
-      ['patch', { poles: 1 }],
-    ] as const)
-      expect(firstIssue(await call(method, `/breakers/${feeder.id}`, body, 400)).message).toMatch(
-        /It feeds Loft panel/,
-      );
-    const fresh = await call('post', `/breakers/${feeder.id}/replace`, { ratingAmps: 60, why: 'worn' }, 201);
+    const removal = await call('delete', `/breakers/${feeder.id}`, {}, 400);
+    const onePole = await change('patch', `/breakers/${feeder.id}`, { poles: 1 }, 400);
+    for (const refusal of [removal, onePole])
+      expect(firstIssue(refusal).message).toMatch(/It feeds Loft panel/);
+    const fresh = await change(
+      'post',
+      `/breakers/${feeder.id}/replace`,
+      { ratingAmps: 60, why: 'worn' },
+      201,
+    );
     expect((await boardOf(loft.id)).fedFrom!.breakerId).toBe(fresh.id);
   });
 
@@ -161,7 +166,7 @@ describe('a part that is replaced', () => {
       { kind: 'reset', at: '2026-11-01T10:00:00Z', feel: 'hard-or-gritty' },
       201,
     );
-    const fresh = await call('post', `/breakers/${old.id}/replace`, { ratingAmps: 20, why: 'gritty' }, 201);
+    const fresh = await change('post', `/breakers/${old.id}/replace`, { ratingAmps: 20, why: 'gritty' }, 201);
     const { breakers } = await boardOf(panelId);
     expect(breakers.map(({ breaker, label, standing }) => [breaker.id, label, standing.family])).toEqual([
       [fresh.id, 'Lathe', 'need-more'],

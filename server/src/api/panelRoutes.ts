@@ -1,7 +1,7 @@
 import { board } from '@phylaxon/core/board';
 import { directoryInput } from '@phylaxon/core/directory';
 import { name } from '@phylaxon/core/quantities';
-import { breaker, breakerInput, panel, panelInput } from '@phylaxon/core/record';
+import { breaker, breakerInput, panel, panelChange, panelInput } from '@phylaxon/core/record';
 import { z } from 'zod';
 import { route, type Route } from '../http/index.ts';
 import {
@@ -53,7 +53,7 @@ export function panelRoutes({ record, changes }: Context): Route[] {
       tag: 'panels',
       summary: 'Change a panel and its main',
       params: byId,
-      body: panelInput,
+      body: panelChange,
       status: 200,
       answer: panel,
       handle: ({ params, body }) =>

@@ -78,7 +78,9 @@ describe('setting up', () => {
 
   test('a panel cannot shrink below its breakers', async () => {
     const { panel, breaker } = await aBreaker({ space: 12 });
-    const answer = await request(app).put(`/api/v1/panels/${panel.id}`).send({ name: 'Panel', spaces: 8 });
+    const answer = await request(app)
+      .put(`/api/v1/panels/${panel.id}`)
+      .send({ name: 'Panel', spaces: 8, version: 0 });
     expect(answer.body.error.issues[0].path).toBe('spaces');
     expect((await sheetOf(breaker.id)).panel.spaces).toBe(12);
   });
@@ -111,7 +113,7 @@ describe('setting up', () => {
     expect(answer.body.circuit).toMatchObject(circuit);
     await request(app)
       .put(`/api/v1/breakers/${breaker.id}/circuit`)
-      .send({ label: 'Heat pump', loads: [] })
+      .send({ label: 'Heat pump', loads: [], version: 1 })
       .expect(200);
     expect((await sheetOf(breaker.id)).circuit).toMatchObject({
       conductor: null,

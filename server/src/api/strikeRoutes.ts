@@ -1,7 +1,7 @@
 import { eventInput, noteInput, observationInput, readingInput, strikeInput } from '@phylaxon/core/record';
 import type { z } from 'zod';
 import type { Edit } from '../edit/index.ts';
-import { route, type Route } from '../http/index.ts';
+import { invalidField, route, type Route } from '../http/index.ts';
 import {
   breakerOfEntry,
   logEvent,
@@ -26,7 +26,7 @@ type Kind = keyof typeof correctionOf;
 /** Log what stands in a struck row's place. */
 const logReplacement = {
   readings: async (edit: Edit, breakerId: string, input: z.output<typeof readingInput>) =>
-    (await logReadings(edit, breakerId, [input]))[0]!.id,
+    (await logReadings(edit, breakerId, [input], () => 'replacement'))[0]!.id,
   events: async (edit: Edit, breakerId: string, input: z.output<typeof eventInput>) =>
     (await logEvent(edit, breakerId, input)).id,
   observations: async (edit: Edit, breakerId: string, input: z.output<typeof observationInput>) =>
@@ -58,6 +58,8 @@ export function strikeRoutes({ record }: Context): Route[] {
           const ref = { kind, id: params.id };
           const row = await breakerOfEntry(edit.manager, ref);
           edit.touch(row.panelId);
+          if ('replacement' in body && body.replacement?.id === params.id)
+            throw invalidField('replacement.id', 'The replacement has an id of its own.');
           const replacedBy = await replace(edit, kind, row.id, body);
           await strike(edit, ref, body.why, replacedBy);
           return {

@@ -87,7 +87,7 @@ async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel
     logOf(() => id, replaced.before);
     const happen = async (e: Edit) => {
       const old = id;
-      ({ id } = await replaceBreaker(e, old, replacementInput.parse(replaced.by)));
+      ({ id } = await replaceBreaker(e, old, replacementInput.parse({ ...replaced.by, version: 0 })));
       await manager.update(BreakerTable, { id: old }, { removedAt: iso(replaced.at) });
       await manager.update(
         BreakerTable,

@@ -23,7 +23,7 @@ export interface DemoCircuit {
   circuit: CircuitInput;
   log?: DemoEntry[];
   /** The part was replaced: when, by what, and what had been logged of the old one. */
-  replaced?: { at: string; by: ReplacementInput; before: DemoEntry[] };
+  replaced?: { at: string; by: Omit<ReplacementInput, 'version'>; before: DemoEntry[] };
   /** Its handle is tied to that of the breaker in this space. */
   tiedWith?: number;
 }

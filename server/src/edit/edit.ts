@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { EntityManager, EntitySchema } from 'typeorm';
-import { ApiError } from '../http/index.ts';
+import { ApiError, invalidField } from '../http/index.ts';
 import {
   BreakerTable,
   CaseTable,
@@ -141,9 +141,11 @@ export class Edit {
  * Refuse a change that was made from what has been changed since.
  *
  * @param what the thing, as a sentence begins: “This breaker”
- * @param basedOn the version the change was made from; left out: no matter
+ * @param basedOn the version the change was made from; it may be left out only where there is nothing yet
  */
 export function refuseStale(what: string, current: { version: number } | null, basedOn?: number): void {
+  if (basedOn === undefined && current)
+    throw invalidField('version', 'Say which version it is a change of: the one it was shown in.');
   if (basedOn === undefined || basedOn === (current?.version ?? 0)) return;
   throw new ApiError(
     409,

@@ -4,6 +4,7 @@ import {
   breakerMove,
   circuitInput,
   curveInput,
+  panelChange,
   panelInput,
   readingInput,
   replacementInput,
@@ -75,6 +76,9 @@ function pick<T>(list: readonly T[], n: number): T {
 }
 const AT = '2026-11-01T10:00:00.000Z';
 
+const versionOf = async ({ manager }: Edit, id: string) =>
+  (await manager.findOneByOrFail(BreakerTable, { id })).version;
+
 const VERBS: Verb[] = [
   (edit, { panelId }, { a, b }) =>
     fitBreaker(
@@ -87,23 +91,34 @@ const VERBS: Verb[] = [
         half: pick([null, null, 'upper', 'inner'], a + b),
       }),
     ),
-  (edit, { ids }, { a, b }) =>
+  async (edit, { ids }, { a, b }) =>
     changeBreaker(edit, pick(ids, a), {
+      version: await versionOf(edit, pick(ids, a)),
       asFound: false,
       ratingAmps: 15 + b,
       family: pick(['', 'Orrin S'], b),
     }),
-  (edit, { ids }, { a, b }) =>
-    moveBreaker(edit, pick(ids, a), breakerMove.parse({ space: (b % 12) + 1, exchange: b % 2 === 0 })),
+  async (edit, { ids }, { a, b }) => {
+    const version = await versionOf(edit, pick(ids, a));
+    const move = breakerMove.parse({ space: (b % 12) + 1, exchange: b % 2 === 0, version });
+    return moveBreaker(edit, pick(ids, a), move);
+  },
   (edit, { ids }, { a }) => removeBreaker(edit, pick(ids, a)),
-  (edit, { ids }, { a, b }) =>
-    replaceBreaker(edit, pick(ids, a), replacementInput.parse({ ratingAmps: 15 + b, why: 'worn' })),
+  async (edit, { ids }, { a, b }) => {
+    const version = await versionOf(edit, pick(ids, a));
+    return replaceBreaker(
+      edit,
+      pick(ids, a),
+      replacementInput.parse({ ratingAmps: 15 + b, why: 'worn', version }),
+    );
+  },
   (edit, { ids }, { a, b }) => tieBreakers(edit, pick(ids, a), b % 4 === 0 ? null : pick(ids, b)),
-  (edit, { ids }, { a, b }) =>
+  async (edit, { ids }, { a, b }) =>
     setCircuit(
       edit,
       pick(ids, a),
       circuitInput.parse({
+        version: (await edit.manager.findOneBy(CircuitTable, { breakerId: pick(ids, a) }))?.version,
         label: `Circuit ${b}`,
         loads: Array.from({ length: b % 3 }, (_, i) => ({ name: `Load ${i}`, volts: 120, watts: 100 + b })),
       }),
@@ -114,11 +129,12 @@ const VERBS: Verb[] = [
       panelId,
       `${(a % 12) + 1} hall 15\n${(b % 12) + 1} porch 20 gf\n${((a + b) % 12) + 1} blank`,
     ),
-  (edit, { panelId }, { a, b }) =>
+  async (edit, { panelId }, { a, b }) =>
     changePanel(
       edit,
       panelId,
-      panelInput.parse({
+      panelChange.parse({
+        version: (await edit.manager.findOneBy(PanelTable, { id: panelId }))?.version ?? 0,
         name: `Panel ${a}`,
         spaces: 12,
         mainAmps: pick([null, 60, 100], b),
@@ -129,7 +145,10 @@ const VERBS: Verb[] = [
     addPanel(edit, siteId, panelInput.parse({ name: `Sub ${a}`, spaces: 12, mainAmps: 60 })),
   (edit, { panelId }, { a }) => duplicatePanel(edit, panelId, `Copy ${a}`),
   (edit, { panelId }) => removePanel(edit, panelId),
-  (edit, _at, { a }) => changeSite(edit, siteId, { name: `Shed ${a}`, note: '' }),
+  async (edit, _at, { a }) => {
+    const { version } = await edit.manager.findOneByOrFail(SiteTable, { id: siteId });
+    return changeSite(edit, siteId, { name: `Shed ${a}`, note: '', version });
+  },
   (edit, { ids }, { a, b }) =>
     logReadings(edit, pick(ids, a), [
       readingInput.parse({ quantity: 'voltage', point: 'outlet', value: 110 + b, at: AT }),

@@ -182,8 +182,9 @@ function partnerOf(panel: PanelShape, others: BreakerRow[], old: BreakerRow, wan
 }
 
 /** Tie the handles of two one-pole breakers, or untie them. */
-export async function tieBreakers(edit: Edit, id: string, otherId: string | null) {
+export async function tieBreakers(edit: Edit, id: string, otherId: string | null, version?: number) {
   const row = await breakerRow(edit.manager, id);
+  if (version !== undefined) refuseStale('This breaker', row, version);
   edit.touch(row.panelId);
   if (otherId === null) {
     if (row.tiedWith !== null) await untie(edit, row);

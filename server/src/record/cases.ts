@@ -14,7 +14,7 @@ import { ApiError, invalidField, notFound } from '../http/index.ts';
 import { BreakerTable, CaseTable, type CaseRow } from '../store/index.ts';
 import { breakerRow } from './breakers.ts';
 import { caseRow } from './caseRows.ts';
-import { logObservation, notInFuture } from './log.ts';
+import { entryById, givenOnce, idTaken, logObservation, notInFuture } from './log.ts';
 import { panelRow } from './panelRows.ts';
 import { siteRow } from './sites.ts';
 
@@ -50,7 +50,9 @@ export async function openNewCase(edit: Edit, input: z.output<typeof caseInput>)
   await siteRow(edit.manager, siteId);
   const known = await edit.manager.findOneBy(CaseTable, { id });
   if (known) {
-    if (known.siteId !== siteId) throw new ApiError(409, 'id_taken', 'This id is another case’s.');
+    const asOpened = (one: { complaint: string; openedBy: string; openedAt: string }) =>
+      [one.complaint, one.openedBy, one.openedAt].join();
+    if (known.siteId !== siteId || asOpened(known) !== asOpened(input)) throw idTaken('id');
     return known;
   }
   notInFuture(input.openedAt, 'openedAt');
@@ -79,8 +81,12 @@ const endangered = (manager: EntityManager, panelId: string | null, answers: Ans
     ? manager.findOneBy(BreakerTable, { panelId, role: 'main', removedAt: IsNull() })
     : null;
 
+const isSameAnswer = (sent: Answers[number], kept: KeptAnswer) =>
+  (['test', 'outcome', 'at', 'note', 'simulated'] as const).every((field) => sent[field] === kept[field]);
+
 /** Answers given in a case: to the log of its breaker, or kept in the case until that is known. */
 export async function answerCase(edit: Edit, id: string, answers: Answers): Promise<CaseRow> {
+  givenOnce(answers, (i) => `answers.${i}.id`);
   const row = await openCase(edit.manager, id);
   if (row.breakerId !== null) {
     for (const answer of answers) await logObservation(edit, row.breakerId, { ...answer, caseId: id });
@@ -89,10 +95,13 @@ export async function answerCase(edit: Edit, id: string, answers: Answers): Prom
   const main = await endangered(edit.manager, row.panelId, answers);
   if (main) return changeCase(edit, id, { breakerId: main.id, answers });
   answers.forEach(({ at }, i) => notInFuture(at, `answers.${i}.at`));
-  const known = new Set(row.answers.map((answer) => answer.id));
-  const fresh = answers
-    .map((answer): KeptAnswer => ({ takenBackAt: null, ...answer, id: answer.id ?? newId() }))
-    .filter((answer) => !known.has(answer.id));
+  const fresh: KeptAnswer[] = [];
+  for (const [i, answer] of answers.entries()) {
+    const known = row.answers.find((one) => one.id === answer.id);
+    if (known ? !isSameAnswer(answer, known) : answer.id && (await entryById(edit.manager, answer.id)))
+      throw idTaken(`answers.${i}.id`);
+    if (!known) fresh.push({ takenBackAt: null, ...answer, id: answer.id ?? newId() });
+  }
   if (fresh.length === 0) return row;
   if (row.panelId !== null) edit.touch(row.panelId);
   return edit.update('case', id, { answers: [...row.answers, ...fresh] });
@@ -118,7 +127,8 @@ export async function changeCase(
 ): Promise<CaseRow> {
   const old = await openCase(edit.manager, id);
   const { version, answers, ...fields } = change;
-  refuseStale('This case', old, version);
+  // Without a version it is taken in beside whatever came meanwhile: cases are worked with the server gone, too.
+  if (version !== undefined) refuseStale('This case', old, version);
   const place = await placeOf(edit, old.siteId, {
     panelId: fields.panelId === undefined ? old.panelId : fields.panelId,
     breakerId: fields.breakerId === undefined ? old.breakerId : fields.breakerId,

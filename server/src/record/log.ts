@@ -42,37 +42,89 @@ async function checkCase({ manager }: Edit, caseId: string | null | undefined, p
     throw invalidField(path, 'There is no such case.');
 }
 
-/** Log rows; one that was sent before, told by the id its sender gave it, is not stored twice. */
-async function log<R extends LoggedRow>(edit: Edit, kind: EntryRef['kind'], breakerId: string, rows: R[]) {
+/** Where an entry with this id is on record already, whatever kind it is of. */
+export async function entryById(
+  manager: EntityManager,
+  id: string,
+): Promise<{ kind: EntryRef['kind']; row: LoggedRow } | null> {
+  for (const kind of Object.keys(LOGGED) as EntryRef['kind'][]) {
+    const row = await manager.findOneBy(LOGGED[kind].table, { id });
+    if (row) return { kind, row };
+  }
+  return null;
+}
+
+/** Whether what is sent is what is on record, but for when it was logged. */
+const isSame = (sent: LoggedRow, kept: LoggedRow) =>
+  Object.entries(sent).every(
+    ([field, value]) =>
+      field === 'loggedAt' ||
+      JSON.stringify(value ?? null) === JSON.stringify((kept as unknown as Record<string, unknown>)[field]),
+  );
+
+export const idTaken = (path: string) => {
+  const message = 'This id is another entry’s already: give it one of its own.';
+  return new ApiError(409, 'id_taken', message, [{ path, message }]);
+};
+
+/** Each id its sender gave is given once. */
+export function givenOnce(inputs: readonly { id?: string | undefined }[], path: (i: number) => string): void {
+  const seen = new Set<string>();
+  inputs.forEach(({ id }, i) => {
+    if (id === undefined) return;
+    if (seen.has(id)) throw invalidField(path(i), 'This id is given twice: each entry has one of its own.');
+    seen.add(id);
+  });
+}
+
+/** Log rows; one that was sent before, with the id its sender gave it and the same content, is not stored twice. */
+async function log<R extends LoggedRow>(
+  edit: Edit,
+  kind: EntryRef['kind'],
+  breakerId: string,
+  rows: readonly { row: R; given: boolean }[],
+  path: (i: number) => string = () => 'id',
+) {
   const { panelId } = await breakerRow(edit.manager, breakerId);
   edit.touch(panelId);
   const fresh: R[] = [];
-  for (const row of rows) {
-    const known = await edit.manager.findOneBy(LOGGED[kind].table, { id: row.id });
+  for (const [i, { row, given }] of rows.entries()) {
+    const known = given ? await entryById(edit.manager, row.id) : null;
     if (!known) fresh.push(row);
-    else if (known.breakerId !== breakerId)
-      throw new ApiError(409, 'id_taken', 'This id is another entry’s.');
+    else if (known.kind !== kind || !isSame(row, known.row)) throw idTaken(path(i));
   }
   await insertLogged(edit.manager, kind, fresh);
   edit.added.push(...fresh.map(({ id }) => ({ kind, id })));
-  return rows;
 }
 
-/** Log readings taken together: all of them, or none. */
-export async function logReadings(edit: Edit, breakerId: string, inputs: z.output<typeof readingInput>[]) {
-  for (const [i, { caseId }] of inputs.entries()) await checkCase(edit, caseId, `readings.${i}.caseId`);
-  const rows = inputs.map((input, i): ReadingRow => ({
-    ambientC: null,
-    ...input,
-    ...stamp(breakerId, input, `readings.${i}.at`),
-  }));
-  return log(edit, 'readings', breakerId, rows);
+/**
+ * Log readings taken together: all of them, or none.
+ *
+ * @param path where in what was sent the reading stands, to name its fields
+ */
+export async function logReadings(
+  edit: Edit,
+  breakerId: string,
+  inputs: z.output<typeof readingInput>[],
+  path: (i: number) => string = (i) => `readings.${i}`,
+) {
+  givenOnce(inputs, (i) => `${path(i)}.id`);
+  for (const caseId of new Set(inputs.map((input) => input.caseId))) {
+    const i = inputs.findIndex((input) => input.caseId === caseId);
+    await checkCase(edit, caseId, `${path(i)}.caseId`);
+  }
+  const rows = inputs.map((input, i) => {
+    const row: ReadingRow = { ambientC: null, ...input, ...stamp(breakerId, input, `${path(i)}.at`) };
+    return { row, given: input.id !== undefined };
+  });
+  await log(edit, 'readings', breakerId, rows, (i) => `${path(i)}.id`);
+  return rows.map(({ row }) => row);
 }
 
 export async function logEvent(edit: Edit, breakerId: string, input: z.output<typeof eventInput>) {
   await checkCase(edit, input.caseId, 'caseId');
   const row: EventRow = { ...NOTHING_SAID, ...input, ...stamp(breakerId, input, 'at') };
-  await log(edit, 'events', breakerId, [row]);
+  await log(edit, 'events', breakerId, [{ row, given: input.id !== undefined }]);
   return row;
 }
 
@@ -83,13 +135,13 @@ export async function logObservation(
 ) {
   await checkCase(edit, input.caseId, 'caseId');
   const row: ObservationRow = { ...input, ...stamp(breakerId, input, 'at') };
-  await log(edit, 'observations', breakerId, [row]);
+  await log(edit, 'observations', breakerId, [{ row, given: input.id !== undefined }]);
   return row;
 }
 
 export async function logNote(edit: Edit, breakerId: string, input: z.output<typeof noteInput>) {
   const row: NoteRow = { ...input, ...stamp(breakerId, input, 'at') };
-  await log(edit, 'notes', breakerId, [row]);
+  await log(edit, 'notes', breakerId, [{ row, given: input.id !== undefined }]);
   return row;
 }
 
@@ -101,7 +153,7 @@ export async function logPhoto(
   file: Pick<PhotoRow, 'sha256' | 'bytes' | 'width' | 'height'>,
 ) {
   const row: PhotoRow = { at: input.at, note: input.note, ...file, ...stamp(breakerId, input, 'at') };
-  await log(edit, 'photos', breakerId, [row]);
+  await log(edit, 'photos', breakerId, [{ row, given: input.id !== undefined }]);
   return row;
 }
 

@@ -1,5 +1,5 @@
 import { feedProblem, placementProblem, turnDirection, usualOnDirection } from '@phylaxon/core/panel';
-import type { panelInput } from '@phylaxon/core/record';
+import type { panelChange, panelInput } from '@phylaxon/core/record';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';
@@ -51,7 +51,7 @@ async function checkFeed(manager: EntityManager, panel: PanelRow) {
 /** A panel with its main, if it has one. */
 export async function addPanel(edit: Edit, siteId: string, input: PanelFields) {
   await siteRow(edit.manager, siteId);
-  const { mainAmps, version: _version, ...rest } = input;
+  const { mainAmps, ...rest } = input;
   const row: PanelRow = { id: newId(), siteId, ...rest, createdAt: now(), version: 0, removedAt: null };
   await checkFeed(edit.manager, row);
   await edit.insert('panel', row);
@@ -61,7 +61,7 @@ export async function addPanel(edit: Edit, siteId: string, input: PanelFields) {
 }
 
 /** Change a panel; its spaces must still hold its breakers, its main comes, goes or changes its rating. */
-export async function changePanel(edit: Edit, id: string, input: PanelFields) {
+export async function changePanel(edit: Edit, id: string, input: z.output<typeof panelChange>) {
   const { manager } = edit;
   const old = await panelRow(manager, id);
   const { mainAmps, version, ...rest } = input;

@@ -2,3 +2,4 @@ export * from './testApp.ts';
 export * from './aJpeg.ts';
 export * from './steadyNumbers.ts';
 export * from './serverProcess.ts';
+export * from './currentVersion.ts';

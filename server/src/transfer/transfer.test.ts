@@ -75,7 +75,7 @@ describe('a site as a file', () => {
 
   test('replacing it brings back what it was; a copy stands beside it under new ids', async () => {
     const json = await download(demo, `/sites/${loft}/site.json`);
-    await request(demo.app).put(`/api/v1/sites/${loft}`).send({ name: 'Renamed' }).expect(200);
+    await request(demo.app).put(`/api/v1/sites/${loft}`).send({ name: 'Renamed', version: 0 }).expect(200);
     await upload(demo, '/imports?mode=new', zip).expect(409);
     await upload(demo, '/imports?mode=replace', zip).expect(201);
     expect((await download(demo, `/sites/${loft}/site.json`)).equals(json)).toBe(true);

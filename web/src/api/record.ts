@@ -21,6 +21,9 @@ import type {
   ReadingInput,
   ReplacementInput,
   Site,
+  PanelChange,
+  BreakerTie,
+  SiteChange,
   SiteInput,
 } from '@phylaxon/core/record';
 import type { Search, SearchResult } from '@phylaxon/core/search';
@@ -131,7 +134,7 @@ export const caseEntries = {
 export const api = {
   sites: () => request<{ sites: SiteSummary[] }>('GET', '/sites'),
   addSite: (input: SiteInput) => request<Site>('POST', '/sites', input),
-  changeSite: (id: string, input: SiteInput) => request<Site>('PUT', `/sites/${id}`, input),
+  changeSite: (id: string, input: SiteChange) => request<Site>('PUT', `/sites/${id}`, input),
   wipeSite: (id: string) => request('DELETE', `/sites/${id}`),
   step: (siteId: string, direction: 'undo' | 'redo', edit: string) =>
     request<Steps>('POST', `/sites/${siteId}/${direction}`, { edit }),
@@ -143,7 +146,7 @@ export const api = {
 
   addPanel: (siteId: string, input: PanelInput) => request<Panel>('POST', `/sites/${siteId}/panels`, input),
   board: (panelId: string) => request<Board>('GET', `/panels/${panelId}`),
-  changePanel: (id: string, input: PanelInput) => request<Panel>('PUT', `/panels/${id}`, input),
+  changePanel: (id: string, input: PanelChange) => request<Panel>('PUT', `/panels/${id}`, input),
   removePanel: (id: string) => request<Panel>('DELETE', `/panels/${id}`),
   duplicatePanel: (id: string, name: string) => request<Panel>('POST', `/panels/${id}/duplicate`, { name }),
   fitBreaker: (panelId: string, input: BreakerInput) =>
@@ -155,8 +158,7 @@ export const api = {
   changeBreaker: (id: string, input: BreakerChange) => request<Breaker>('PATCH', `/breakers/${id}`, input),
   removeBreaker: (id: string) => request<Breaker>('DELETE', `/breakers/${id}`),
   moveBreaker: (id: string, move: BreakerMove) => request<Breaker>('POST', `/breakers/${id}/move`, move),
-  tieBreaker: (id: string, other: string | null) =>
-    request<Breaker>('POST', `/breakers/${id}/tie`, { with: other }),
+  tieBreaker: (id: string, tie: BreakerTie) => request<Breaker>('POST', `/breakers/${id}/tie`, tie),
   replaceBreaker: (id: string, input: ReplacementInput) =>
     request<Breaker>('POST', `/breakers/${id}/replace`, input),
   setCircuit: (id: string, input: CircuitInput) => request<Sheet>('PUT', `/breakers/${id}/circuit`, input),

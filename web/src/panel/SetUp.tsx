@@ -19,9 +19,9 @@ export function SetUp({ board }: { board: Board }) {
       <PanelForm
         siteId={board.site.id}
         board={board}
-        onStore={async (input) => {
+        onStore={async (input, _siteName, version) => {
           try {
-            return await api.changePanel(panel.id, input);
+            return await api.changePanel(panel.id, { ...input, version });
           } finally {
             await refresh();
           }

@@ -131,7 +131,7 @@ function Tie({ breaker, board }: Props) {
   const tie = async (other: string | null) => {
     setProblem(null);
     try {
-      await api.tieBreaker(breaker.id, other);
+      await api.tieBreaker(breaker.id, { with: other, version: breaker.version });
     } catch (error) {
       setProblem(sayError(error));
     }

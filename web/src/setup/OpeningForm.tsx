@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { api } from '../api/index.ts';
 import { Button, FieldError, sayError } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
-import { panelInputOf } from './panelValues.ts';
+import { panelChangeOf } from './panelValues.ts';
 
 type Cover = 'blank' | 'hole' | 'unknown';
 
@@ -25,7 +25,7 @@ export function OpeningForm({ board, space }: { board: Board; space: number }) {
     try {
       await api.changePanel(
         board.panel.id,
-        panelInputOf(board, {
+        panelChangeOf(board, {
           blanks: cover === 'blank' ? [...without(blanks), space] : without(blanks),
           holes: cover === 'hole' ? [...without(holes), space] : without(holes),
         }),

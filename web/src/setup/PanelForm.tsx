@@ -52,7 +52,8 @@ interface Props {
   siteId?: string;
   /** The panel as it is; left out, a new one is drawn. */
   board?: Board;
-  onStore: (input: PanelInput, siteName: string | null) => Promise<Panel>;
+  /** `version`: of the panel that the form was filled from. */
+  onStore: (input: PanelInput, siteName: string | null, version: number) => Promise<Panel>;
   onStored: (panel: Panel) => Promise<unknown> | void;
 }
 
@@ -73,8 +74,7 @@ export function PanelForm({ siteId, board, onStore, onStored }: Props) {
 
   const onSubmit = async (values: PanelValues) => {
     try {
-      const input = { ...panelOf(values), version: board && versioned.version };
-      const panel = await onStore(input, values.siteName?.trim() ?? null);
+      const panel = await onStore(panelOf(values), values.siteName?.trim() ?? null, versioned.version);
       methods.reset(values);
       draft.forget();
       await onStored(panel);

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Board } from '@phylaxon/core/board';
-import { panelInput } from '@phylaxon/core/record';
+import { panelChange } from '@phylaxon/core/record';
 import { aBreaker, uuid } from '@phylaxon/core/testing';
-import { panelForm, panelInputOf, panelOf, valuesOf } from './panelValues.ts';
+import { panelForm, panelChangeOf, panelOf, valuesOf } from './panelValues.ts';
 
 const board = (panel: object, main = true) =>
   ({
@@ -37,7 +37,7 @@ describe('the panel form', () => {
     board({ narrowSpaces: null }, false),
     board({ narrowSpaces: [] }),
   ])('a panel that is opened and stored is the panel it was', (b) => {
-    const { version, ...stored } = panelInput.parse(panelInputOf(b, {}));
+    const { version, ...stored } = panelChange.parse(panelChangeOf(b, {}));
     const { id: _id, version: known, ...panel } = b.panel as Board['panel'];
     const main = b.breakers[0]?.breaker.ratingAmps ?? null;
     expect([stored, version]).toEqual([{ ...panel, mainAmps: main }, known]);

@@ -1,7 +1,7 @@
 import type { Board } from '@phylaxon/core/board';
 import { ORIENTATIONS, parseSpaceList, saySpaceList } from '@phylaxon/core/panel';
 import { name } from '@phylaxon/core/quantities';
-import { panelInput, type PanelInput } from '@phylaxon/core/record';
+import { panelInput, type PanelChange, type PanelInput } from '@phylaxon/core/record';
 import { z } from 'zod';
 
 /** How power comes into a panel: through a main, through lugs or a feeder, or through several handles. */
@@ -123,8 +123,8 @@ export function valuesOf(board?: Board, asksSite = false): PanelValues {
 }
 
 /** A panel as it is, to be stored with something changed. */
-export const panelInputOf = (board: Board, change: Partial<PanelInput>): PanelInput => ({
+export const panelChangeOf = (board: Board, change: Partial<PanelInput>): PanelChange => ({
   ...panelOf(valuesOf(board)),
-  version: board.panel.version,
   ...change,
+  version: board.panel.version,
 });

@@ -6,14 +6,19 @@ import { api } from '../api/index.ts';
 import { SiteCases } from '../casebook/index.ts';
 import { Search } from '../search/index.ts';
 import {
-  asButton,
   Button,
-  classes,
+  DraftNote,
   FieldError,
   Notice,
+  StaleNote,
+  TextField,
+  asButton,
+  classes,
   sayError,
   showErrors,
-  TextField,
+  useDraft,
+  useVersioned,
+  withDraft,
 } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 
@@ -154,11 +159,17 @@ function Files({ summary: { site } }: { summary: SiteSummary }) {
 }
 
 function NameAndNote({ summary: { site }, onStored }: { summary: SiteSummary; onStored: () => void }) {
-  const form = useForm({ defaultValues: { name: site.name, note: site.note } });
+  const draftName = `site-${site.id}`;
+  const start = () => ({ name: site.name, note: site.note });
+  const form = useForm({ defaultValues: withDraft(draftName, start()) });
   const { register, handleSubmit, formState } = form;
+  const draft = useDraft(draftName, form, start);
+  const versioned = useVersioned(form, site.version, start, draft);
   const onSubmit = async (values: { name: string; note: string }) => {
     try {
-      await api.changeSite(site.id, values);
+      await api.changeSite(site.id, { ...values, version: versioned.version });
+      form.reset(values);
+      draft.forget();
       onStored();
     } catch (error) {
       showErrors(form, error);
@@ -172,6 +183,8 @@ function NameAndNote({ summary: { site }, onStored }: { summary: SiteSummary; on
       className="space-y-3 border-t border-rule-strong pt-3"
     >
       <h2 className="text-xl font-bold">Name and note</h2>
+      <DraftNote draft={draft} />
+      <StaleNote versioned={versioned} />
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField label="Site" registration={register('name')} error={formState.errors.name?.message} />
         <TextField label="Note" registration={register('note')} error={formState.errors.note?.message} />
