@@ -21,7 +21,8 @@ export const trialEvent = z
   })
   .refine(
     (event) =>
-      event.notBeforeSeconds === undefined || event.notBeforeSeconds < event.segments.at(-1)!.seconds,
+      event.notBeforeSeconds === undefined ||
+      event.notBeforeSeconds < (event.segments.at(-1)?.seconds ?? Infinity),
     { path: ['notBeforeSeconds'], message: 'It cannot have opened after the end of its last segment.' },
   );
 export type TrialEvent = z.output<typeof trialEvent>;

@@ -14,7 +14,8 @@ export const heatInput = z
           group: z.string().min(1).optional().describe('poles of one breaker share a group'),
         }),
       )
-      .max(500),
+      .min(1, 'Give at least one point.')
+      .max(500, 'At most 500 points at a time.'),
   })
   .superRefine((q, context) => {
     const seen = new Set<string>();

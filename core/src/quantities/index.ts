@@ -1,3 +1,5 @@
+import './inputMessages.ts';
+
 export * from './quantity.ts';
 export * from './compare.ts';
 export * from './median.ts';

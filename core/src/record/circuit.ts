@@ -119,6 +119,9 @@ export type SizedCircuit = Omit<Circuit, 'id' | 'breakerId' | 'label' | 'lengthM
   loads: Pick<Load, 'volts' | 'watts' | 'voltAmperes' | 'continuous'>[];
 };
 
+/** What a circuit draws of which no load is known. */
+const NO_LOAD = { id: 'none', amps: 0, continuous: false };
+
 /**
  * The sizing question a circuit asks of its breaker; `null` while its conductor is not known.
  *
@@ -144,7 +147,10 @@ export function sizingQuestion(
     portableReceptacles,
     breakerAmps,
     nameplate: nameplate ?? undefined,
-    loads: loads.map((load, i) => ({ id: `${i + 1}`, amps: loadAmps(load), continuous: load.continuous })),
+    loads:
+      loads.length === 0
+        ? [NO_LOAD]
+        : loads.map((load, i) => ({ id: `${i + 1}`, amps: loadAmps(load), continuous: load.continuous })),
   };
 }
 

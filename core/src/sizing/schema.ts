@@ -51,7 +51,7 @@ export const sizingInput = z
     terminalC,
     ambientC: ambientC.default(30),
     currentCarrying: currentCarrying.default(2),
-    loads: z.array(sizedLoad).max(200),
+    loads: z.array(sizedLoad).min(1, 'Give at least one load.').max(200, 'At most 200 loads at a time.'),
     breakerAmps: ratingAmps,
     portableReceptacles: z.boolean().describe('ordinary outlets that anything may be plugged into'),
     nameplate: nameplate.optional(),
