@@ -5,8 +5,8 @@ import { fingerprint, isDone, markDone } from './fingerprint.mjs';
 import { ensureInstalled } from './install.mjs';
 import { npm, ROOT } from './run.mjs';
 
-/** What is started by itself: the server. */
-const PROGRAMS = ['main'];
+/** What is started by itself: the server, and its worker threads. */
+const PROGRAMS = ['main', 'files/fileWorker'];
 
 const SOURCES = [
   'core/src',

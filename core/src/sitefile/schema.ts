@@ -81,8 +81,27 @@ const caseRow = z.strictObject({
   removedAt,
 });
 
-const rows = <S extends z.ZodType>(row: S, most: number) =>
-  z.array(row).max(most, `At most ${most} of these in one file.`).default([]);
+/** The lists of a site file: what a row of each is, and how many there may be. */
+export const SITE_LISTS = {
+  panels: { row: panelRow, most: 200 },
+  breakers: { row: breakerRow, most: 20_000 },
+  circuits: { row: circuitRow, most: 20_000 },
+  curves: { row: curveRow, most: 500 },
+  cases: { row: caseRow, most: 20_000 },
+  readings: { row: readingRow, most: 1_000_000 },
+  events: { row: eventRow, most: 200_000 },
+  observations: { row: observationRow, most: 200_000 },
+  notes: { row: noteRow, most: 100_000 },
+  photos: { row: photoRow, most: 20_000 },
+  strikes: { row: strikeRow, most: 1_000_000 },
+  verdicts: { row: verdictRow, most: 200_000 },
+};
+export type SiteList = keyof typeof SITE_LISTS;
+
+export const tooMany = (most: number) => `At most ${most} of these in one file.`;
+
+const rows = <S extends z.ZodType>({ row, most }: { row: S; most: number }) =>
+  z.array(row).max(most, tooMany(most)).default([]);
 
 /**
  * A whole site as one file: the drawing and all that is on record. Units: V, A, VA, W, °C, s, m; times are
@@ -98,18 +117,18 @@ export const siteFile = z.strictObject({
     demo: z.boolean().default(false),
     version,
   }),
-  panels: rows(panelRow, 200),
-  breakers: rows(breakerRow, 20_000),
-  circuits: rows(circuitRow, 20_000),
-  curves: rows(curveRow, 500),
-  cases: rows(caseRow, 20_000),
-  readings: rows(readingRow, 1_000_000),
-  events: rows(eventRow, 200_000),
-  observations: rows(observationRow, 200_000),
-  notes: rows(noteRow, 100_000),
-  photos: rows(photoRow, 20_000),
-  strikes: rows(strikeRow, 1_000_000),
-  verdicts: rows(verdictRow, 200_000).describe('in the order they were made; the last of a breaker stands'),
+  panels: rows(SITE_LISTS.panels),
+  breakers: rows(SITE_LISTS.breakers),
+  circuits: rows(SITE_LISTS.circuits),
+  curves: rows(SITE_LISTS.curves),
+  cases: rows(SITE_LISTS.cases),
+  readings: rows(SITE_LISTS.readings),
+  events: rows(SITE_LISTS.events),
+  observations: rows(SITE_LISTS.observations),
+  notes: rows(SITE_LISTS.notes),
+  photos: rows(SITE_LISTS.photos),
+  strikes: rows(SITE_LISTS.strikes),
+  verdicts: rows(SITE_LISTS.verdicts).describe('in the order they were made; the last of a breaker stands'),
 });
 export type SiteFile = z.output<typeof siteFile>;
 

@@ -5,55 +5,66 @@ type Json = Record<string, unknown>;
 const isObject = (value: unknown): value is Json =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const listOf = (file: Json, key: string): Json[] => {
-  const list = file[key];
-  return Array.isArray(list) ? list.filter(isObject) : [];
-};
+/** A row of one of a file’s lists. */
+export interface FileRow {
+  list: string;
+  row: unknown;
+}
 
 /**
  * Version 1 knew no sub-panels, ties, notes or pictures; a struck entry carried its own strike, and every
  * circuit was counted by the split rule unless it said otherwise.
  */
-function fromVersion1(file: Json): Json {
-  const strikes = STRIKABLE_KINDS.flatMap((kind) =>
-    listOf(file, kind).flatMap((entry) =>
-      isObject(entry.struck) ? [{ id: entry.id, kind, entryId: entry.id, ...entry.struck }] : [],
-    ),
-  );
-  const withoutStruck = (kind: string) =>
-    Array.isArray(file[kind])
-      ? (file[kind] as unknown[]).map((entry) => {
-          if (!isObject(entry)) return entry;
-          const { struck: _struck, ...rest } = entry;
-          return rest;
-        })
-      : file[kind];
-  const circuits = Array.isArray(file.circuits)
-    ? (file.circuits as unknown[]).map((circuit) =>
-        isObject(circuit)
-          ? { version: 1, ...circuit, rules: circuit.rules === 'flat80' ? 'flat80' : 'school' }
-          : circuit,
-      )
-    : file.circuits;
-  return {
-    ...file,
-    version: 2,
-    circuits,
-    readings: withoutStruck('readings'),
-    events: withoutStruck('events'),
-    observations: withoutStruck('observations'),
-    strikes,
-  };
+function fromVersion1({ list, row }: FileRow): FileRow[] {
+  if (!isObject(row)) return [{ list, row }];
+  if (list === 'circuits')
+    return [{ list, row: { version: 1, ...row, rules: row.rules === 'flat80' ? 'flat80' : 'school' } }];
+  if (!(STRIKABLE_KINDS as readonly string[]).includes(list)) return [{ list, row }];
+  const { struck, ...rest } = row;
+  const strike = { id: row.id, kind: list, entryId: row.id };
+  return [
+    { list, row: rest },
+    ...(isObject(struck) ? [{ list: 'strikes', row: { ...strike, ...struck } }] : []),
+  ];
 }
 
-/** Version 2 knew no trip curves, no holds, and not how loads run: all of them may be left out. */
-const fromVersion2 = (file: Json): Json => ({ ...file, version: 3 });
+/**
+ * From each older version to the next, row by row. Version 2 knew no trip curves, no holds, and not how loads run;
+ * version 3 knew no cases: all of these may be left out.
+ */
+const STEPS: Record<number, (row: FileRow) => FileRow[]> = { 1: fromVersion1 };
 
-/** Version 3 knew no cases: all that came with them may be left out. */
-const fromVersion3 = (file: Json): Json => ({ ...file, version: 4 });
+/**
+ * A row of a file as it is written today.
+ *
+ * @param from the version the file is of (see `versionOf`)
+ * @returns the row; and what it held that is a row of its own today
+ */
+export function upgradeRow(row: FileRow, from: number): FileRow[] {
+  let rows = [row];
+  for (let version = from; version < SITE_FILE_VERSION; version++) {
+    const step = STEPS[version];
+    if (step) rows = rows.flatMap(step);
+  }
+  return rows;
+}
 
-/** From each older version to the next. */
-const STEPS: Record<number, (file: Json) => Json> = { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3 };
+/** The version a file is of; what is no site file at all, or of a version nobody here knows, is told. */
+export function versionOf(format: unknown, version: unknown): number | FileProblem {
+  if (format !== SITE_FILE_FORMAT) {
+    return { path: ['format'], message: `This is not a site file: its format is not “${SITE_FILE_FORMAT}”.` };
+  }
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
+    return { path: ['version'], message: 'The version must be a whole number from 1.' };
+  }
+  if (version > SITE_FILE_VERSION) {
+    return {
+      path: ['version'],
+      message: `This file is of version ${version}; this Phylaxon reads up to ${SITE_FILE_VERSION}. Bring Phylaxon up to date first.`,
+    };
+  }
+  return version;
+}
 
 /**
  * Bring a file up to the version of today. What is no site file at all, or of a version nobody here knows,
@@ -62,20 +73,17 @@ const STEPS: Record<number, (file: Json) => Json> = { 1: fromVersion1, 2: fromVe
  * @param raw the file as JSON
  */
 export function upgradeSiteFile(raw: unknown): { file: Json; from: number } | FileProblem {
-  if (!isObject(raw) || raw.format !== SITE_FILE_FORMAT) {
-    return { path: ['format'], message: `This is not a site file: its format is not “${SITE_FILE_FORMAT}”.` };
+  const whole = isObject(raw) ? raw : {};
+  const from = versionOf(whole.format, whole.version);
+  if (typeof from !== 'number') return from;
+  const file: Json = { ...whole, version: SITE_FILE_VERSION };
+  if (from === SITE_FILE_VERSION) return { file, from };
+  const lists = new Map<string, unknown[]>();
+  for (const [list, rows] of Object.entries(whole)) {
+    if (!Array.isArray(rows)) continue;
+    if (!lists.has(list)) lists.set(list, []);
+    for (const one of rows.flatMap((row: unknown) => upgradeRow({ list, row }, from)))
+      lists.set(one.list, [...(lists.get(one.list) ?? []), one.row]);
   }
-  const from = raw.version;
-  if (typeof from !== 'number' || !Number.isInteger(from) || from < 1) {
-    return { path: ['version'], message: 'The version must be a whole number from 1.' };
-  }
-  if (from > SITE_FILE_VERSION) {
-    return {
-      path: ['version'],
-      message: `This file is of version ${from}; this Phylaxon reads up to ${SITE_FILE_VERSION}. Bring Phylaxon up to date first.`,
-    };
-  }
-  let file: Json = raw;
-  for (let version = from; version < SITE_FILE_VERSION; version++) file = STEPS[version]!(file);
-  return { file, from };
+  return { file: { ...file, ...Object.fromEntries(lists) }, from };
 }

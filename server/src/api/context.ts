@@ -1,4 +1,5 @@
 import type { Changes } from '../changes/index.ts';
+import type { FileReader, UnderWay } from '../files/index.ts';
 import type { PhotoFolder } from '../photos/index.ts';
 import type { Store } from '../store/index.ts';
 import type { DecidingRecord } from '../verdict/index.ts';
@@ -9,4 +10,8 @@ export interface Context {
   record: DecidingRecord;
   changes: Changes;
   photos: PhotoFolder;
+  /** Understands files that are sent. */
+  files: FileReader;
+  /** Which of them are being worked on. */
+  underWay: UnderWay;
 }

@@ -1,8 +1,10 @@
 import { id } from '@phylaxon/core/record';
 import { z } from 'zod';
-import { handOverPdf, readHandOver, takeHandOver, writeHandOver } from '../handover/index.ts';
+import { LIMITS } from '../files/index.ts';
+import { handOverPdf, takeHandOver, writeHandOver } from '../handover/index.ts';
 import { Download, route, type Route } from '../http/index.ts';
 import type { Context } from './context.ts';
+import { fileWork, job } from './fileWork.ts';
 import { byId } from './shapes.ts';
 import { fileName } from './transferRoutes.ts';
 
@@ -18,9 +20,15 @@ const inZone = z.object({
   zone: z.string().max(60).refine(isZone, 'This time zone is not known.').default('UTC'),
 });
 
-const UPLOAD = { types: ['application/octet-stream'], limitBytes: 50_000_000 };
+const UPLOAD = {
+  types: ['application/octet-stream'],
+  limitBytes: LIMITS.handOverUploadBytes,
+  toDisk: true,
+};
 
-export function handOverRoutes({ store, changes }: Context): Route[] {
+export function handOverRoutes(context: Context): Route[] {
+  const { store, changes } = context;
+  const work = fileWork(context);
   const written = (caseId: string) => store.read((manager) => writeHandOver(manager, caseId));
   const download = (ending: string, file: string, summary: string, handle: Route['handle']): Route => ({
     method: 'get',
@@ -62,15 +70,19 @@ export function handOverRoutes({ store, changes }: Context): Route[] {
       path: '/handovers',
       tag: 'cases',
       summary: 'Take a handed-over case in, with its panel and its evidence, whole or not at all',
+      query: z.object({ job }),
       upload: UPLOAD,
       status: 201,
       answer: z.object({ caseId: id }),
-      handle: async ({ upload }) => {
-        const file = await readHandOver(upload);
-        const { caseId, siteId, panelIds } = await store.write((manager) => takeHandOver(manager, file));
-        changes.announce(siteId, ...panelIds);
-        return { caseId };
-      },
+      handle: ({ query, file: { path }, ...by }) =>
+        work(by, query.job, async ({ understand, onStored }) => {
+          const { file } = await understand({ kind: 'handOver', path });
+          const { caseId, siteId, panelIds } = await store.write((manager) =>
+            takeHandOver(manager, file, onStored),
+          );
+          changes.announce(siteId, ...panelIds);
+          return { caseId };
+        }),
     }),
   ];
 }

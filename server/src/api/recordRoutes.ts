@@ -1,9 +1,11 @@
 import { Changes } from '../changes/index.ts';
+import { FileReader, UnderWay } from '../files/index.ts';
 import type { Route } from '../http/index.ts';
 import type { PhotoFolder } from '../photos/index.ts';
 import type { Store } from '../store/index.ts';
 import { DecidingRecord } from '../verdict/index.ts';
 import { breakerRoutes } from './breakerRoutes.ts';
+import type { Context } from './context.ts';
 import { caseRoutes } from './caseRoutes.ts';
 import { handOverRoutes } from './handOverRoutes.ts';
 import { logRoutes } from './logRoutes.ts';
@@ -17,7 +19,14 @@ import { transferRoutes } from './transferRoutes.ts';
 /** Every route of the record. */
 export function recordRoutes(store: Store, photos: PhotoFolder): Route[] {
   const changes = new Changes();
-  const context = { store, photos, changes, record: new DecidingRecord(store, changes) };
+  const context: Context = {
+    store,
+    photos,
+    changes,
+    record: new DecidingRecord(store, changes),
+    files: new FileReader(),
+    underWay: new UnderWay(),
+  };
   return [
     ...siteRoutes(context),
     ...panelRoutes(context),

@@ -1,7 +1,8 @@
 import { id } from '@phylaxon/core/record';
 import { serializeSiteFile } from '@phylaxon/core/sitefile';
 import { z } from 'zod';
-import { Download, route, type Route } from '../http/index.ts';
+import { LIMITS } from '../files/index.ts';
+import { Download, notFound, route, type Route } from '../http/index.ts';
 import { panelRow, siteRow } from '../record/index.ts';
 import {
   directoryCsv,
@@ -13,14 +14,19 @@ import {
   packSite,
   planReadings,
   readingsCsv,
-  readSiteFile,
+  sittingBreakers,
   siteFileOf,
 } from '../transfer/index.ts';
 import type { Context } from './context.ts';
+import { fileProgress, fileWork, job } from './fileWork.ts';
 import { byId } from './shapes.ts';
 
-const SITE_UPLOAD = { types: ['application/octet-stream', 'application/zip'], limitBytes: 200_000_000 };
-const CSV_UPLOAD = { types: ['text/csv'], limitBytes: 20_000_000 };
+const SITE_UPLOAD = {
+  types: ['application/octet-stream', 'application/zip'],
+  limitBytes: LIMITS.siteUploadBytes,
+  toDisk: true,
+};
+const CSV_UPLOAD = { types: ['text/csv'], limitBytes: LIMITS.tableUploadBytes, toDisk: true };
 
 const sitePreview = z.object({
   site: z.object({ id, name: z.string() }),
@@ -47,7 +53,9 @@ export const fileName = (name: string) =>
     .toLowerCase()
     .slice(0, 60) || 'site';
 
-export function transferRoutes({ store, record, changes, photos }: Context): Route[] {
+export function transferRoutes(context: Context): Route[] {
+  const { store, record, changes, photos, underWay } = context;
+  const work = fileWork(context);
   const siteName = (siteId: string) => store.read(async (manager) => (await siteRow(manager, siteId)).name);
   const download = (
     path: string,
@@ -103,38 +111,60 @@ export function transferRoutes({ store, record, changes, photos }: Context): Rou
       return new Download('text/csv', text, `${fileName(name)}-directory.csv`);
     }),
     route({
+      method: 'get',
+      path: '/imports/:id',
+      tag: 'files',
+      summary: 'How far a file is that was sent under this name',
+      params: byId,
+      status: 200,
+      answer: fileProgress,
+      handle: ({ params }) => {
+        const progress = underWay.progressOf(params.id);
+        if (!progress) throw notFound('A file under this name');
+        return progress;
+      },
+    }),
+    route({
       method: 'post',
       path: '/imports/preview',
       tag: 'files',
       summary: 'What the import of a site file would do; nothing is stored',
+      query: z.object({ job }),
       upload: SITE_UPLOAD,
       status: 200,
       answer: sitePreview,
-      handle: async ({ upload }) => {
-        const { file, from } = await readSiteFile(upload);
-        const { here, modes } = await store.read((manager) => meetingOf(manager, file));
-        const counts = Object.fromEntries(
-          Object.entries(file).flatMap(([name, list]) => (Array.isArray(list) ? [[name, list.length]] : [])),
-        ) as Record<string, number>;
-        return { site: { id: file.site.id, name: file.site.name }, version: from, counts, here, modes };
-      },
+      handle: ({ file: sent, query, ...by }) =>
+        work(by, query.job, async ({ understand }) => {
+          const { file, from } = await understand({ kind: 'site', ...sent });
+          const { here, modes } = await store.read((manager) => meetingOf(manager, file));
+          const counts = Object.fromEntries(
+            Object.entries(file).flatMap(([name, list]) =>
+              Array.isArray(list) ? [[name, list.length]] : [],
+            ),
+          ) as Record<string, number>;
+          return { site: { id: file.site.id, name: file.site.name }, version: from, counts, here, modes };
+        }),
     }),
     route({
       method: 'post',
       path: '/imports',
       tag: 'files',
       summary: 'Import a site file, whole or not at all',
-      query: z.object({ mode: z.enum(IMPORT_MODES) }),
+      query: z.object({ mode: z.enum(IMPORT_MODES), job }),
       upload: SITE_UPLOAD,
       status: 201,
       answer: z.object({ siteId: id }),
-      handle: async ({ upload, query }) => {
-        const { file, photos: pictures } = await readSiteFile(upload);
-        for (const content of pictures.values()) await photos.keep(content);
-        const { siteId, panelIds } = await store.write((manager) => importSite(manager, file, query.mode));
-        changes.announce(siteId, ...panelIds);
-        return { siteId };
-      },
+      handle: ({ file: sent, query, ...by }) =>
+        work(by, query.job, async ({ understand, onStored }) => {
+          const { file, photos: pictures } = await understand({ kind: 'site', ...sent });
+          // The pictures first: a row never points to one that is not kept.
+          for (const { sha256, path } of pictures) await photos.keepPlain(sha256, path);
+          const { siteId, panelIds } = await store.write((manager) =>
+            importSite(manager, file, query.mode, onStored),
+          );
+          changes.announce(siteId, ...panelIds);
+          return { siteId };
+        }),
     }),
     route({
       method: 'post',
@@ -142,13 +172,19 @@ export function transferRoutes({ store, record, changes, photos }: Context): Rou
       tag: 'files',
       summary: 'What the import of a table of readings would do; nothing is stored',
       params: byId,
+      query: z.object({ job }),
       upload: CSV_UPLOAD,
       status: 200,
       answer: csvPreview,
-      handle: async ({ params, upload }) => {
-        const { toLog, ...rest } = await store.read((manager) => planReadings(manager, params.id, upload));
-        return { toLog: toLog.length, ...rest };
-      },
+      handle: ({ params, query, file: { path }, ...by }) =>
+        work(by, query.job, async ({ understand }) => {
+          const breakers = await store.read((manager) => sittingBreakers(manager, params.id));
+          const understood = await understand({ kind: 'readings', path, breakers });
+          const { toLog, ...rest } = await store.read((manager) =>
+            planReadings(manager, params.id, understood),
+          );
+          return { toLog: toLog.length, ...rest };
+        }),
     }),
     route({
       method: 'post',
@@ -156,16 +192,21 @@ export function transferRoutes({ store, record, changes, photos }: Context): Rou
       tag: 'files',
       summary: 'Log what is new in a table of readings, whole or not at all',
       params: byId,
+      query: z.object({ job }),
       upload: CSV_UPLOAD,
       status: 201,
       answer: csvPreview,
-      handle: ({ params, upload }) =>
-        record.change(async (edit) => {
-          const plan = await planReadings(edit.manager, params.id, upload);
-          await logPlan(edit, plan);
-          edit.touch(params.id);
-          const { toLog, ...rest } = plan;
-          return { label: `Imported ${toLog.length} readings`, result: { toLog: toLog.length, ...rest } };
+      handle: ({ params, query, file: { path }, ...by }) =>
+        work(by, query.job, async ({ understand }) => {
+          const breakers = await store.read((manager) => sittingBreakers(manager, params.id));
+          const understood = await understand({ kind: 'readings', path, breakers });
+          return record.change(async (edit) => {
+            const plan = await planReadings(edit.manager, params.id, understood);
+            await logPlan(edit, plan);
+            edit.touch(params.id);
+            const { toLog, ...rest } = plan;
+            return { label: `Imported ${toLog.length} readings`, result: { toLog: toLog.length, ...rest } };
+          });
         }),
     }),
   ];

@@ -97,4 +97,5 @@ export const insertLogged = <R extends LoggedRow>(
   manager: EntityManager,
   kind: EntryRef['kind'],
   rows: readonly R[],
-): Promise<void> => insertMany(manager, LOGGED[kind].table.options.name, rows);
+  onInserted?: (count: number) => void,
+): Promise<void> => insertMany(manager, LOGGED[kind].table.options.name, rows, onInserted);

@@ -1,15 +1,9 @@
-import {
-  HAND_OVER_FORMAT,
-  HAND_OVER_VERSION,
-  handOverFile,
-  handOverOf,
-  type HandOverFile,
-} from '@phylaxon/core/cases';
+import { HAND_OVER_FORMAT, HAND_OVER_VERSION, handOverOf, type HandOverFile } from '@phylaxon/core/cases';
+import type { SiteFile } from '@phylaxon/core/sitefile';
 import type { EntityManager } from 'typeorm';
 import { caseFileOf } from '../cases/index.ts';
-import { ApiError } from '../http/index.ts';
 import { CaseTable } from '../store/index.ts';
-import { importSite, meetingOf, readSiteFile, siteFileOf } from '../transfer/index.ts';
+import { importSite, meetingOf, siteFileOf } from '../transfer/index.ts';
 import { recordOfCase } from './recordOfCase.ts';
 
 /** A case as it is handed over. */
@@ -26,28 +20,6 @@ export async function writeHandOver(manager: EntityManager, caseId: string): Pro
   };
 }
 
-const refuse = (message: string) => new ApiError(400, 'invalid_input', message, [{ path: 'file', message }]);
-
-/**
- * Understand a hand-over file, its record too, before anything is stored.
- *
- * @throws ApiError that says what is wrong
- */
-export async function readHandOver(upload: Buffer) {
-  let raw: unknown;
-  try {
-    raw = JSON.parse(upload.toString('utf8').replace(/^\uFEFF/, ''));
-  } catch {
-    throw refuse('This is no hand-over file: it is not JSON, or it is cut off.');
-  }
-  const parsed = handOverFile.safeParse(raw);
-  if (!parsed.success) throw refuse(parsed.error.issues[0]!.message);
-  const { file } = await readSiteFile(Buffer.from(JSON.stringify(parsed.data.record), 'utf8'));
-  if (!file.cases.some(({ id }) => id === parsed.data.caseId))
-    throw refuse('The case this file speaks of is not in it.');
-  return file;
-}
-
 /**
  * Take a handed-over case in, with its panel and its evidence, as a site of its own.
  *
@@ -55,11 +27,12 @@ export async function readHandOver(upload: Buffer) {
  */
 export async function takeHandOver(
   manager: EntityManager,
-  file: Awaited<ReturnType<typeof readHandOver>>,
+  file: SiteFile,
+  onStored?: (share: number) => void,
 ): Promise<{ caseId: string; siteId: string; panelIds: string[] }> {
   const named = { ...file, site: { ...file.site, name: `${file.site.name}, handed over`.slice(0, 120) } };
   const { modes } = await meetingOf(manager, named);
-  const taken = await importSite(manager, named, modes.includes('new') ? 'new' : 'copy');
+  const taken = await importSite(manager, named, modes.includes('new') ? 'new' : 'copy', onStored);
   const row = await manager.findOneByOrFail(CaseTable, { siteId: taken.siteId });
   return { caseId: row.id, ...taken };
 }

@@ -1,2 +1,2 @@
-export { readHandOver, takeHandOver, writeHandOver } from './handOver.ts';
+export { takeHandOver, writeHandOver } from './handOver.ts';
 export { handOverPdf } from './handOverPdf.ts';

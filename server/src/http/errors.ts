@@ -1,5 +1,6 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import { z } from 'zod';
+import { FileRefused, GivenUp, TooLarge, TooManyFiles } from '../files/index.ts';
 import { storeErrorOf, type StoreError, type StoreTrouble } from '../store/index.ts';
 
 export const errorBody = z.object({
@@ -38,16 +39,16 @@ const fromZod = (error: z.ZodError) => {
   return new ApiError(400, 'invalid_input', issues[0]?.message ?? 'The input is not valid.', issues);
 };
 
+const tooLarge = (limitBytes: number) =>
+  new ApiError(413, 'too_large', `The body exceeds ${Math.max(1, Math.round(limitBytes / 1_000_000))} MB.`);
+
 /** What the body reader and the router complain of, by the type or status they give. */
 function fromHttp(error: { type?: string; status?: number; limit?: number }): ApiError | null {
   if (error.type === 'entity.parse.failed') {
     const message = 'The body is not valid JSON.';
     return new ApiError(400, 'malformed_json', message, [{ path: '', message }]);
   }
-  if (error.type === 'entity.too.large') {
-    const megabytes = Math.max(1, Math.round((error.limit ?? 0) / 1_000_000));
-    return new ApiError(413, 'too_large', `The body exceeds ${megabytes} MB.`);
-  }
+  if (error.type === 'entity.too.large') return tooLarge(error.limit ?? 0);
   if (error.status === 415)
     return new ApiError(415, 'unsupported_media_type', 'Send JSON in UTF-8, not compressed oddly.');
   if (error.status !== undefined && error.status >= 400 && error.status < 500) {
@@ -73,6 +74,15 @@ export function fromStore({ trouble, message }: StoreError): ApiError {
 function known(error: unknown): ApiError | null {
   if (error instanceof ApiError) return error;
   if (error instanceof z.ZodError) return fromZod(error);
+  if (error instanceof FileRefused) return new ApiError(400, error.code, error.message, error.issues);
+  if (error instanceof TooLarge) return tooLarge(error.limitBytes);
+  if (error instanceof TooManyFiles)
+    return new ApiError(
+      429,
+      'too_many_files',
+      'Other files of yours are still being read: wait for those first.',
+    );
+  if (error instanceof GivenUp) return new ApiError(400, 'given_up', 'It was given up; nothing was stored.');
   const trouble = storeErrorOf(error);
   return trouble ? fromStore(trouble) : fromHttp(error as object);
 }

@@ -54,6 +54,7 @@ export function openApiDocument(routes: readonly Route[], prefix: string) {
         503: failure('The record cannot be reached or written just now.'),
         ...(method !== 'get' && { 507: failure('The disk is full; nothing was stored.') }),
         ...((body || upload) && { 413: failure('Too large.'), 415: failure('Of another type.') }),
+        ...(upload?.toDisk && { 429: failure('Other files of yours are still being read.') }),
       },
     });
   }

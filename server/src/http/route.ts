@@ -1,5 +1,6 @@
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
 import type { z } from 'zod';
+import { withUpload, type UploadedFile } from '../files/index.ts';
 import { ApiError } from './errors.ts';
 
 type Schema = z.ZodType;
@@ -19,6 +20,19 @@ export class Download {
 export interface Upload {
   types: string[];
   limitBytes: number;
+  /** Too large to be held in memory: it is written to the disk, and handed on as a file. */
+  toDisk?: boolean;
+}
+
+/** What was sent besides JSON, and by whom. */
+export interface Sent {
+  upload: Buffer;
+  /** With `toDisk`: where it is, until the answer is given. */
+  file: UploadedFile;
+  /** Whoever sent it, as far as the network tells. */
+  client: string;
+  /** Aborted when the other side leaves before it has its answer. */
+  signal: AbortSignal;
 }
 
 /** A route: what it takes, what it answers, and the work. The API's document is made from the same. */
@@ -36,7 +50,7 @@ export interface Route {
   answer: Schema;
   /** The answer is a file of this type, a `Download`. */
   file?: string;
-  handle: (input: { params: unknown; query: unknown; body: unknown; upload: Buffer }) => unknown;
+  handle: (input: { params: unknown; query: unknown; body: unknown } & Sent) => unknown;
   /** Instead of one answer a stream of events (server-sent events); returns how to stop it. */
   stream?: (params: unknown, send: (event: string) => void) => Promise<() => void>;
 }
@@ -51,12 +65,9 @@ interface RouteOf<
   query?: Q;
   body?: B;
   answer: A;
-  handle: (input: {
-    params: OutputOf<P>;
-    query: OutputOf<Q>;
-    body: OutputOf<B>;
-    upload: Buffer;
-  }) => Promise<z.input<A>> | z.input<A>;
+  handle: (
+    input: { params: OutputOf<P>; query: OutputOf<Q>; body: OutputOf<B> } & Sent,
+  ) => Promise<z.input<A>> | z.input<A>;
 }
 
 /** Declare a route; its handler sees parameters, query and body as their schemas leave them. */
@@ -72,18 +83,23 @@ export function route<
 /** Put routes on a router. Input is parsed before the handler runs; errors go to the error handler. */
 export function mount(router: Router, routes: readonly Route[]) {
   for (const { method, path, params, query, body, upload, status, handle, stream } of routes) {
-    const readers = upload ? [express.raw({ type: upload.types, limit: upload.limitBytes })] : [];
+    const readers =
+      upload && !upload.toDisk ? [express.raw({ type: upload.types, limit: upload.limitBytes })] : [];
     const answer: RequestHandler = async (request: Request, response: Response) => {
       if (stream) return sendEvents(response, (send) => stream(params?.parse(request.params), send));
       if (body && !upload && !isJson(request)) {
         throw new ApiError(415, 'unsupported_media_type', 'Send the body as application/json.');
       }
-      const result = await handle({
+      const input = {
         params: params?.parse(request.params),
         query: query?.parse(request.query),
         body: upload ? undefined : body?.parse(request.body ?? {}),
-        upload: upload ? uploaded(request, upload) : Buffer.alloc(0),
-      });
+        upload: upload && !upload.toDisk ? uploaded(request, upload) : Buffer.alloc(0),
+        client: request.socket.remoteAddress ?? '',
+        signal: leaving(response),
+      };
+      const work = (file: UploadedFile) => handle({ ...input, file });
+      const result = await (upload?.toDisk ? toDisk(request, upload, work) : work(NO_FILE));
       if (result instanceof Download) sendFile(response, result);
       else response.status(status).json(result);
     };
@@ -91,14 +107,31 @@ export function mount(router: Router, routes: readonly Route[]) {
   }
 }
 
+const NO_FILE: UploadedFile = { path: '', folder: '' };
+
+/** Aborted when the other side leaves before it has its answer. */
+function leaving(response: Response): AbortSignal {
+  const controller = new AbortController();
+  response.on('close', () => response.writableEnded || controller.abort());
+  return controller.signal;
+}
+
+function toDisk<T>(request: Request, upload: Upload, work: (file: UploadedFile) => T): Promise<T> {
+  const type = (request.headers['content-type'] ?? '').split(';')[0]!.trim().toLowerCase();
+  const isPlain = ['', 'identity'].includes(request.headers['content-encoding'] ?? '');
+  if (!upload.types.includes(type) || !isPlain) throw otherType(upload);
+  return withUpload(request, upload.limitBytes, async (file) => work(file)) as Promise<T>;
+}
+
 const isJson = (request: Request) =>
   /^application\/json\s*(;|$)/i.test(request.headers['content-type'] ?? '');
 
-function uploaded(request: Request, { types }: Upload): Buffer {
+const otherType = ({ types }: Upload) =>
+  new ApiError(415, 'unsupported_media_type', `Send the file as it is, as ${types.join(' or ')}.`);
+
+function uploaded(request: Request, upload: Upload): Buffer {
   const content = request.body as unknown;
-  if (!Buffer.isBuffer(content)) {
-    throw new ApiError(415, 'unsupported_media_type', `Send the file as ${types.join(' or ')}.`);
-  }
+  if (!Buffer.isBuffer(content)) throw otherType(upload);
   return content;
 }
 

@@ -1,2 +1,1 @@
 export * from './photoFolder.ts';
-export { plainJpeg } from './jpeg.ts';

@@ -4,9 +4,9 @@ import { open, readdir, readFile, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { ApiError, notFound } from '../http/index.ts';
 import { PhotoTable, type Store } from '../store/index.ts';
-import { plainJpeg } from './jpeg.ts';
+import { LIMITS, plainJpeg } from '../files/index.ts';
 
-export const MOST_PHOTO_BYTES = 4_000_000;
+export const MOST_PHOTO_BYTES = LIMITS.photoBytes;
 
 /** A file younger than this may belong to a row that is just being written. */
 const SETTLED_MS = 60_000;
@@ -40,16 +40,26 @@ export class PhotoFolder {
     return { sha256, bytes: content.length, width, height };
   }
 
+  /** Keep a picture that was made plain already. */
+  async keepPlain(sha256: string, path: string): Promise<void> {
+    await this.write(sha256, await readFile(path));
+  }
+
   private async write(sha256: string, content: Buffer): Promise<void> {
     const temporary = join(this.folder, `.${sha256}.${process.pid}.${Date.now()}`);
-    const handle = await open(temporary, 'w');
     try {
-      await handle.writeFile(content);
-      await handle.sync();
-    } finally {
-      await handle.close();
+      const handle = await open(temporary, 'w');
+      try {
+        await handle.writeFile(content);
+        await handle.sync();
+      } finally {
+        await handle.close();
+      }
+      await rename(temporary, this.path(sha256));
+    } catch (error) {
+      await rm(temporary, { force: true });
+      throw error;
     }
-    await rename(temporary, this.path(sha256));
   }
 
   async read(sha256: string): Promise<Buffer> {

@@ -4,7 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Store } from '../store/index.ts';
 import { aJpeg, steadyNumbers } from '../testing/index.ts';
-import { PhotoFolder, plainJpeg } from './index.ts';
+import { plainJpeg } from '../files/index.ts';
+import { PhotoFolder } from './index.ts';
 
 describe('a picture as it is kept', () => {
   test('place, time and comments are gone, and so is what hangs on behind; the picture is not touched', () => {

@@ -8,11 +8,13 @@ const MOST_PARAMETERS = 250;
  * the rest of the server gets its turn between them.
  *
  * @param rows all with the same columns: those of the first
+ * @param onInserted called with how many rows went in since; it may throw to give up
  */
 export async function insertMany(
   manager: EntityManager,
   table: string,
   rows: readonly object[],
+  onInserted?: (count: number) => void,
 ): Promise<void> {
   if (rows.length === 0) return;
   const columns = Object.keys(rows[0]!);
@@ -33,6 +35,7 @@ export async function insertMany(
         }),
       ),
     );
+    onInserted?.(batch.length);
     if (rows.length > perStatement) await new Promise(setImmediate);
   }
 }

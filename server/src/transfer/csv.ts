@@ -1,27 +1,22 @@
-import {
-  directoryToCsv,
-  missingColumns,
-  READING_COLUMNS,
-  readingsFromCsv,
-  readingToCsv,
-  type CsvProblem,
-  type CsvReading,
-  type CsvRow,
-} from '@phylaxon/core/csv';
+import { directoryToCsv, READING_COLUMNS, readingToCsv, type CsvReading } from '@phylaxon/core/csv';
 import type { Half } from '@phylaxon/core/panel';
 import { IsNull, type EntityManager } from 'typeorm';
 import Papa from 'papaparse';
 import type { Edit } from '../edit/index.ts';
+import type { Understood } from '../files/index.ts';
 import { ApiError } from '../http/index.ts';
 import { breakerOf, circuitsOf, logReadings, panelRow, readingOf, siteRow } from '../record/index.ts';
 import { BreakerTable, type ReadingRow } from '../store/index.ts';
 
-const MOST_LINES = 100_000;
-const MOST_PROBLEMS = 50;
+/**
+ * What a spreadsheet may take for a formula: a mark that begins one, half or full width, after whatever it would skip
+ * or split at.
+ */
+const FORMULA = /^[\s"',;|\u00a0\u200b\ufeff]*[=+\-@\uff1d\uff0b\uff0d\uff20\t\r\n]/;
 
 /** A spreadsheet takes the first mark for UTF-8, and text that begins like a formula for text. */
 const toCsv = (rows: object[], columns: readonly string[]) =>
-  `\uFEFF${Papa.unparse(rows, { columns: [...columns], escapeFormulae: true, newline: '\r\n' })}\r\n`;
+  `\uFEFF${Papa.unparse(rows, { columns: [...columns], escapeFormulae: FORMULA, newline: '\r\n' })}\r\n`;
 
 interface Joined extends ReadingRow {
   panel: string;
@@ -55,6 +50,12 @@ export async function readingsCsv(manager: EntityManager, siteId: string): Promi
   return toCsv(lines, READING_COLUMNS);
 }
 
+/** The breakers of a panel, as they sit now. */
+export const sittingBreakers = async (manager: EntityManager, panelId: string) => {
+  await panelRow(manager, panelId);
+  return (await present(manager, panelId)).map(breakerOf);
+};
+
 const present = (manager: EntityManager, panelId: string) =>
   manager.find(BreakerTable, {
     where: { panelId, removedAt: IsNull() },
@@ -86,81 +87,52 @@ export interface CsvPlan {
   to: string | null;
 }
 
-function refusal(problems: CsvProblem[]): ApiError {
-  const issues = problems.slice(0, MOST_PROBLEMS).map(({ line, column, message }) => ({
-    path: `${line}.${column}`,
-    message: `Line ${line}, ${column}: ${message}`,
-  }));
-  return new ApiError(400, 'invalid_input', issues[0]!.message, issues);
-}
-
-/**
- * Understand a table of readings for a panel, and what of it is new.
- *
- * @throws ApiError that says which line and which column is wrong; then nothing of the table can be taken
- */
+/** What of a table of readings that was understood is new; the panel may have changed since it was. */
 export async function planReadings(
   manager: EntityManager,
   panelId: string,
-  upload: Buffer,
+  { readings, struck }: Understood['readings'],
 ): Promise<CsvPlan> {
   await panelRow(manager, panelId);
-  const { data, meta, errors } = Papa.parse<CsvRow>(upload.toString('utf8').replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (name) => name.trim(),
-  });
-  const missing = missingColumns(meta.fields ?? []);
-  if (missing.length > 0) {
-    const message = `The first line must name the columns; ${missing.map((name) => `“${name}”`).join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing.`;
-    throw refusal([{ line: 1, column: missing[0]!, message }]);
-  }
-  const broken = errors.find(({ type }) => type === 'Quotes' || type === 'FieldMismatch');
-  if (broken) {
-    throw refusal([
-      {
-        line: (broken.row ?? 0) + 2,
-        column: 'the line',
-        message: `It is not like the others: ${broken.message}.`,
-      },
-    ]);
-  }
-  if (data.length === 0)
-    throw refusal([{ line: 2, column: 'the line', message: 'There are no readings in it.' }]);
-  if (data.length > MOST_LINES) {
-    throw refusal([
-      { line: MOST_LINES + 2, column: 'the line', message: `At most ${MOST_LINES} lines in one file.` },
-    ]);
-  }
-  const { readings, struck, problems } = readingsFromCsv(
-    data,
-    (await present(manager, panelId)).map(breakerOf),
-  );
-  if (problems.length > 0) throw refusal(problems);
+  const sitting = new Set((await present(manager, panelId)).map(({ id }) => id));
+  if (readings.some(({ breakerId }) => !sitting.has(breakerId)))
+    throw new ApiError(
+      409,
+      'changed_meanwhile',
+      'The panel was changed while the table was read: send it again.',
+    );
   const known = await knownReadings(manager, readings);
   const toLog = readings.filter((_, i) => !known.has(i));
   const times = toLog.map(({ reading }) => reading.at).sort();
   return { toLog, known: known.size, struck, from: times[0] ?? null, to: times.at(-1) ?? null };
 }
 
+/** So many lines are looked up at once; between, others get their turn. */
+const AT_ONCE = 2000;
+
 /** Which of the lines are on record already. */
 async function knownReadings(manager: EntityManager, readings: readonly CsvReading[]): Promise<Set<number>> {
-  const keys = readings.map(({ breakerId, reading }, i) => ({
-    i,
-    breakerId,
-    point: reading.point,
-    at: reading.at,
-    value: reading.value,
-  }));
-  const rows = (await manager.query(
-    `SELECT json_extract(k.value, '$.i') AS i FROM json_each(?) k WHERE EXISTS (
-       SELECT 1 FROM reading r WHERE r.breakerId = json_extract(k.value, '$.breakerId')
-       AND r.point = json_extract(k.value, '$.point') AND r.at = json_extract(k.value, '$.at')
-       AND abs(r.value - json_extract(k.value, '$.value')) < 1e-9
-       AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.readingId = r.id))`,
-    [JSON.stringify(keys)],
-  )) as { i: number }[];
-  return new Set(rows.map(({ i }) => i));
+  const known = new Set<number>();
+  for (let from = 0; from < readings.length; from += AT_ONCE) {
+    const keys = readings.slice(from, from + AT_ONCE).map(({ breakerId, reading }, i) => ({
+      i: from + i,
+      breakerId,
+      point: reading.point,
+      at: reading.at,
+      value: reading.value,
+    }));
+    const rows = (await manager.query(
+      `SELECT json_extract(k.value, '$.i') AS i FROM json_each(?) k WHERE EXISTS (
+         SELECT 1 FROM reading r WHERE r.breakerId = json_extract(k.value, '$.breakerId')
+         AND r.point = json_extract(k.value, '$.point') AND r.at = json_extract(k.value, '$.at')
+         AND abs(r.value - json_extract(k.value, '$.value')) < 1e-9
+         AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.readingId = r.id))`,
+      [JSON.stringify(keys)],
+    )) as { i: number }[];
+    for (const { i } of rows) known.add(i);
+    await new Promise(setImmediate);
+  }
+  return known;
 }
 
 /** Log what is new of a table of readings: all of it, or nothing. */

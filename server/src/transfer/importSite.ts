@@ -50,17 +50,23 @@ const OWNED: [table: string, ids: (file: SiteFile) => { id: string }[], site: st
   ['verdict', (file) => file.verdicts, siteOf('t.breakerId')],
 ];
 
+/** So many ids are looked up at once; between, others get their turn. */
+const AT_ONCE = 5000;
+
 /** What a file meets here: its own site, or rows of its ids that belong to another. */
 export async function meetingOf(manager: EntityManager, file: SiteFile): Promise<Meeting> {
   const here = await manager.findOneBy(SiteTable, { id: file.site.id });
   let entangled = false;
   for (const [table, rows, site] of OWNED) {
     const ids = rows(file).map(({ id }) => id);
-    const [row] = (await manager.query(
-      `SELECT count(*) AS n FROM "${table}" t WHERE t.id IN (SELECT value FROM json_each(?)) AND ${site} <> ?`,
-      [JSON.stringify(ids), file.site.id],
-    )) as [{ n: number }];
-    if (row.n > 0) entangled = true;
+    for (let i = 0; i < ids.length && !entangled; i += AT_ONCE) {
+      const [row] = (await manager.query(
+        `SELECT count(*) AS n FROM "${table}" t WHERE t.id IN (SELECT value FROM json_each(?)) AND ${site} <> ?`,
+        [JSON.stringify(ids.slice(i, i + AT_ONCE)), file.site.id],
+      )) as [{ n: number }];
+      if (row.n > 0) entangled = true;
+      await new Promise(setImmediate);
+    }
   }
   const modes: ImportMode[] = here
     ? entangled
@@ -72,7 +78,7 @@ export async function meetingOf(manager: EntityManager, file: SiteFile): Promise
   return { here: here?.name ?? null, entangled, modes };
 }
 
-async function insertSite(manager: EntityManager, file: SiteFile): Promise<void> {
+async function insertSite(manager: EntityManager, file: SiteFile, onInserted?: (count: number) => void) {
   const siteId = file.site.id;
   // Panels hang on breakers and breakers sit in panels: what points where is checked at the end.
   await manager.query('PRAGMA defer_foreign_keys = ON');
@@ -112,13 +118,15 @@ async function insertSite(manager: EntityManager, file: SiteFile): Promise<void>
     manager,
     'readings',
     file.readings.map((row) => ({ ambientC: null, ...row })),
+    onInserted,
   );
   await insertLogged(
     manager,
     'events',
     file.events.map((row) => ({ ...NOTHING_SAID, ...row })),
+    onInserted,
   );
-  await insertLogged(manager, 'observations', file.observations);
+  await insertLogged(manager, 'observations', file.observations, onInserted);
   await insertLogged(manager, 'notes', file.notes);
   await insertLogged(manager, 'photos', file.photos);
   await insertMany(
@@ -146,19 +154,33 @@ async function insertSite(manager: EntityManager, file: SiteFile): Promise<void>
       family: decision.family,
       decision: decisionText(decision),
     })),
+    onInserted,
   );
+}
+
+/** Told how far it is, from 0 to 1; it may throw to give up. */
+type OnStored = (share: number) => void;
+
+/** The share of the rows that are in, of those of which there may be many. */
+function shareOf(file: SiteFile, onStored: OnStored): (count: number) => void {
+  const { readings, events, observations, verdicts } = file;
+  const all = readings.length + events.length + observations.length + verdicts.length;
+  let done = 0;
+  return (count) => onStored((done += count) / all);
 }
 
 /**
  * Bring a site in: as it is, in the place of the one that is here, or as a copy under new ids. Where the
  * rules of today decide otherwise than those it was written by, a verdict is added; nothing else changes.
  *
+ * @param onStored told how far it is
  * @returns the site's id here, and its panels
  */
 export async function importSite(
   manager: EntityManager,
   read: SiteFile,
   mode: ImportMode,
+  onStored: OnStored = () => undefined,
 ): Promise<{ siteId: string; panelIds: string[] }> {
   const meeting = await meetingOf(manager, read);
   if (!meeting.modes.includes(mode)) {
@@ -172,7 +194,7 @@ export async function importSite(
   }
   const wiped = mode === 'replace' ? await wipeSite(manager, read.site.id) : [];
   const file = mode === 'copy' ? withNewIds(read, newId) : read;
-  await insertSite(manager, file);
+  await insertSite(manager, file, shareOf(file, onStored));
   const panelIds = file.panels.filter((panel) => panel.removedAt === null).map(({ id }) => id);
   for (const panelId of panelIds) await redecidePanel(manager, panelId);
   return { siteId: file.site.id, panelIds: [...new Set([...wiped, ...panelIds])] };

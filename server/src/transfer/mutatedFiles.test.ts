@@ -244,6 +244,6 @@ describe(`${HOW_MANY} files that cannot be`, () => {
       .send(Buffer.alloc(20_500_000, 44));
     expect([large.status, large.body.error.message]).toEqual([413, 'The body exceeds 20 MB.']);
     const other = await request(app.app).post(path).set('Content-Type', 'text/html').send('<html>');
-    expect([other.status, other.body.error.message]).toEqual([415, 'Send the file as text/csv.']);
+    expect([other.status, other.body.error.message]).toEqual([415, 'Send the file as it is, as text/csv.']);
   });
 });

@@ -235,7 +235,10 @@ describe('readings as a table', () => {
     ['', /first line must name the columns/],
     ['a,b\n1,2', /“time \(UTC\)”, “place”, .* are missing/],
     ['time (UTC),place,measured at,value,unit\n', /no readings in it/],
-    ['time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,outlet,119', /not like the others/],
+    [
+      'time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,outlet,119',
+      /fewer cells than the first line/,
+    ],
     ['time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,roof,119,V', /Line 2, measured at/],
     ['time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,outlet,119,furlong', /V, A, °C or °F/],
     ['time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,outlet,lots,V', /Line 2, value/],

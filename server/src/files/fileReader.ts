@@ -1,0 +1,111 @@
+import type { Worker } from 'node:worker_threads';
+import { SITE_LISTS, type SiteFile } from '@phylaxon/core/sitefile';
+import { FileRefused } from './refusal.ts';
+import { startWorker } from './startWorker.ts';
+import type { Message, Task, Understood } from './tasks.ts';
+import type { Report } from './understandSite.ts';
+
+/** So long and with so much memory a file may be thought about. */
+const LIMITS = { ms: 60_000, heapMb: 900 };
+
+/** A file is being read; it can be given up. */
+export interface Reading {
+  signal: AbortSignal;
+  report: Report;
+}
+
+export class GivenUp extends Error {}
+
+const tooMuch = (why: string) =>
+  new FileRefused(`${why} Split it into smaller files, or check what is in it.`, undefined, 'too_much');
+
+/**
+ * Understands files in a thread of its own, one after the other, so that whoever else asks for something does not
+ * wait. A file that takes too long or too much memory ends the thread; the next one gets another.
+ */
+export class FileReader {
+  private worker: Worker | null = null;
+  private tail: Promise<unknown> = Promise.resolve();
+
+  /**
+   * Understand a file.
+   *
+   * @throws FileRefused that says what is wrong with it; GivenUp when the signal says so
+   */
+  understand<K extends Task['kind']>(
+    task: Extract<Task, { kind: K }>,
+    reading: Reading,
+  ): Promise<Understood[K]> {
+    const result = this.tail.then(() => this.work(task, reading)) as Promise<Understood[K]>;
+    this.tail = result.catch(() => undefined);
+    return result;
+  }
+
+  close(): void {
+    void this.worker?.terminate();
+    this.worker = null;
+  }
+
+  private work(task: Task, { signal, report }: Reading): Promise<unknown> {
+    if (signal.aborted) return Promise.reject(new GivenUp());
+    const worker = (this.worker ??= this.start());
+    worker.ref();
+    const lists: Record<string, unknown[]> = {};
+    return new Promise((resolve, reject) => {
+      const done = () => {
+        clearTimeout(timer);
+        signal.removeEventListener('abort', onAbort);
+        worker.off('error', onError).off('exit', onExit).off('message', onMessage);
+        worker.unref();
+      };
+      const fail = (error: Error) => {
+        done();
+        this.close();
+        reject(error);
+      };
+      const timer = setTimeout(() => fail(tooMuch('The file takes too long to understand.')), LIMITS.ms);
+      const onAbort = () => fail(new GivenUp());
+      const onExit = () => fail(tooMuch('The file takes too much memory.'));
+      const onError = (error: NodeJS.ErrnoException) =>
+        fail(error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? tooMuch('The file takes too much memory.') : error);
+      const onMessage = (message: Message) => {
+        switch (message.is) {
+          case 'progress':
+            return report(message.share);
+          case 'rows':
+            return void (lists[message.list] ??= []).push(...message.rows);
+          case 'done':
+            done();
+            return resolve(assembled(task, message.result, lists));
+          case 'refused':
+            done();
+            return reject(new FileRefused(message.message, message.issues, message.code));
+          case 'failed':
+            return fail(Object.assign(new Error(message.message), { code: message.code }));
+        }
+      };
+      signal.addEventListener('abort', onAbort);
+      worker.on('error', onError).on('exit', onExit).on('message', onMessage);
+      worker.postMessage(task);
+    });
+  }
+
+  private start(): Worker {
+    const worker = startWorker('files/fileWorker', {
+      resourceLimits: { maxOldGenerationSizeMb: LIMITS.heapMb },
+    });
+    // What becomes of it while nobody waits for it is nobody’s business.
+    worker.on('error', () => undefined);
+    worker.unref();
+    return worker;
+  }
+}
+
+const noRows = () => Object.fromEntries(Object.keys(SITE_LISTS).map((list) => [list, []]));
+
+/** Lists that were sent apart are put where they belong; one of which nothing came is empty. */
+function assembled(task: Task, result: object, lists: Record<string, unknown[]>): object {
+  if (task.kind === 'readings') return { readings: [], ...result, ...lists };
+  const { file, ...rest } = result as { file: Partial<SiteFile> };
+  return { ...rest, file: { ...file, ...noRows(), ...lists } };
+}

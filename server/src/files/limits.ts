@@ -1,0 +1,23 @@
+/** How large a file may be, and become when it is unpacked. */
+export const LIMITS = {
+  siteUploadBytes: 200_000_000,
+  handOverUploadBytes: 50_000_000,
+  tableUploadBytes: 20_000_000,
+  siteBytes: 120_000_000,
+  photoBytes: 4_000_000,
+  allBytes: 600_000_000,
+  entries: 20_001,
+  /** A site’s text packs some ten times smaller; what packs far better holds nothing, or the same over and over. */
+  packedTimes: 60,
+  /** Below this size it does not matter how well it packs. */
+  packedFreelyBytes: 4_000_000,
+  /** How deep objects and lists may lie in each other. */
+  depth: 16,
+  /** Tokens in one row: braces, names, values. */
+  rowTokens: 50_000,
+  /** Bytes between two tokens: no text of ours is longer. */
+  tokenBytes: 1_000_000,
+  tableLines: 100_000,
+  /** More than this helps nobody. */
+  problems: 50,
+};

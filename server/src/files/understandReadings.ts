@@ -1,0 +1,69 @@
+import { readFile } from 'node:fs/promises';
+import {
+  missingColumns,
+  readingsFromCsv,
+  type CsvProblem,
+  type CsvReading,
+  type CsvRow,
+} from '@phylaxon/core/csv';
+import type { Breaker } from '@phylaxon/core/record';
+import Papa from 'papaparse';
+import { LIMITS } from './limits.ts';
+import { FileRefused } from './refusal.ts';
+
+/** More columns than any table of readings has; what a spreadsheet adds is left out. */
+const MOST_COLUMNS = 200;
+
+function refusal(problems: CsvProblem[]): FileRefused {
+  const issues = problems.slice(0, LIMITS.problems).map(({ line, column, message }) => ({
+    path: `${line}.${column}`,
+    message: `Line ${line}, ${column}: ${message}`,
+  }));
+  return new FileRefused(issues[0]!.message, issues);
+}
+
+const wholeLine = (line: number, message: string) => refusal([{ line, column: 'the line', message }]);
+
+/** What the reader of tables complains of, in our words. */
+const BROKEN: Record<string, string> = {
+  MissingQuotes: 'A quotation mark is opened and not closed.',
+  InvalidQuotes: 'A quotation mark stands where none may stand.',
+  TooFewFields: 'It has fewer cells than the first line has columns.',
+  TooManyFields: 'It has more cells than the first line has columns.',
+};
+
+/**
+ * Understand a table of readings for a panel.
+ *
+ * @param breakers the panel's, as they sit now
+ * @throws FileRefused that says which line and which column is wrong; then nothing of the table can be taken
+ */
+export async function understandReadings(
+  path: string,
+  breakers: Breaker[],
+): Promise<{ readings: CsvReading[]; struck: number }> {
+  const text = (await readFile(path, 'utf8')).replace(/^\uFEFF/, '');
+  const head = text.slice(0, text.search(/[\r\n]|$/)).slice(0, LIMITS.tokenBytes);
+  if (head.split(/[,;\t]/, MOST_COLUMNS + 1).length > MOST_COLUMNS)
+    throw wholeLine(1, `At most ${MOST_COLUMNS} columns.`);
+  const { data, meta, errors } = Papa.parse<CsvRow>(text, {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (name) => name.trim(),
+    preview: LIMITS.tableLines + 2,
+  });
+  const missing = missingColumns(meta.fields ?? []);
+  if (missing.length > 0) {
+    const names = missing.map((name) => `“${name}”`).join(', ');
+    const message = `The first line must name the columns; ${names} ${missing.length === 1 ? 'is' : 'are'} missing.`;
+    throw refusal([{ line: 1, column: missing[0]!, message }]);
+  }
+  const broken = errors.find(({ type }) => type === 'Quotes' || type === 'FieldMismatch');
+  if (broken) throw wholeLine((broken.row ?? 0) + 2, BROKEN[broken.code] ?? 'It is not like the others.');
+  if (data.length === 0) throw wholeLine(2, 'There are no readings in it.');
+  if (data.length > LIMITS.tableLines)
+    throw wholeLine(LIMITS.tableLines + 2, `At most ${LIMITS.tableLines} lines in one file.`);
+  const { readings, struck, problems } = readingsFromCsv(data, breakers);
+  if (problems.length > 0) throw refusal(problems);
+  return { readings, struck };
+}

@@ -1,0 +1,159 @@
+import { createHash } from 'node:crypto';
+import { createReadStream } from 'node:fs';
+import { open, stat, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { HAND_OVER_FORMAT, handOverFile } from '@phylaxon/core/cases';
+import { checkSiteFile, type FileProblem, type SiteFile } from '@phylaxon/core/sitefile';
+import { plainJpeg } from './jpeg.ts';
+import { LIMITS } from './limits.ts';
+import { FileRefused } from './refusal.ts';
+import { SiteRows, type ReadSite } from './siteRows.ts';
+import { unpack } from './unpack.ts';
+
+/** Told again and again while a file is read: from 0 to 1. */
+export type Report = (share: number) => void;
+
+/** A picture that came along, as it is kept here: without what it carried besides the picture. */
+export interface CameAlong {
+  sha256: string;
+  path: string;
+}
+
+const ZIP_MARK = 0x04034b50;
+
+async function isZip(path: string): Promise<boolean> {
+  const file = await open(path);
+  try {
+    const { bytesRead, buffer } = await file.read(Buffer.alloc(4), 0, 4, 0);
+    return bytesRead === 4 && buffer.readUInt32LE(0) === ZIP_MARK;
+  } finally {
+    await file.close();
+  }
+}
+
+async function sizeOf(path: string): Promise<number> {
+  const { size } = await stat(path);
+  if (size === 0) throw new FileRefused('The file is empty.');
+  return size;
+}
+
+/** The pieces of a text file, without the mark some programs put before UTF-8. */
+async function* pieces(path: string): AsyncGenerator<Buffer> {
+  let isFirst = true;
+  for await (const chunk of createReadStream(path, { highWaterMark: 256 * 1024 })) {
+    const bytes = chunk as Buffer;
+    yield isFirst && bytes.subarray(0, 3).equals(Buffer.from([0xef, 0xbb, 0xbf])) ? bytes.subarray(3) : bytes;
+    isFirst = false;
+  }
+}
+
+async function readText(
+  path: string,
+  size: number,
+  most: number,
+  rows: SiteRows,
+  report: Report,
+): Promise<void> {
+  if (size > most) throw new FileRefused(`The file exceeds ${Math.round(most / 1_000_000)} MB.`);
+  let done = 0;
+  for await (const piece of pieces(path)) {
+    rows.write(piece);
+    done += piece.length;
+    report(done / size);
+  }
+}
+
+/**
+ * Understand a site file, a zip or bare JSON, of today's version or an older one.
+ *
+ * @param folder where pictures that came along are put
+ * @throws FileRefused that says which line and which field is wrong
+ */
+export async function understandSite(
+  path: string,
+  folder: string,
+  report: Report,
+): Promise<ReadSite & { photos: CameAlong[] }> {
+  const size = await sizeOf(path);
+  const rows = new SiteRows();
+  const photos = new Map<string, CameAlong & { bytes: number }>();
+  const problems: FileProblem[] = [];
+  if (await isZip(path)) {
+    let done = 0;
+    await unpack(path, {
+      text: (chunk) => {
+        rows.write(chunk);
+        // What is packed is some ten times smaller: near enough for a bar.
+        report(Math.min(0.95, (done += chunk.length) / (size * 10)));
+      },
+      photo: async (sha256, content) => {
+        const picture = pictureOf(sha256, content);
+        if (typeof picture === 'string')
+          problems.push({ path: ['photos'], message: `photos/${sha256}.jpg: ${picture}` });
+        else {
+          const kept = createHash('sha256').update(picture).digest('hex');
+          const place = join(folder, `${kept}.jpg`);
+          await writeFile(place, picture);
+          photos.set(sha256, { sha256: kept, path: place, bytes: picture.length });
+        }
+      },
+    });
+  } else await readText(path, size, LIMITS.siteBytes, rows, report);
+  const { file, from } = rows.end();
+  const known = new Set(file.photos.map(({ sha256 }) => sha256));
+  for (const sha256 of photos.keys())
+    if (!known.has(sha256))
+      problems.push({
+        path: ['photos'],
+        message: `photos/${sha256}.jpg: nothing in the record speaks of it.`,
+      });
+  file.photos.forEach(({ sha256 }, i) => {
+    if (!photos.has(sha256) && !problems.some(({ message }) => message.includes(sha256)))
+      problems.push({
+        path: ['photos', i, 'sha256'],
+        message: 'This picture did not come along: import the zip.',
+      });
+  });
+  problems.unshift(...checkSiteFile(file));
+  if (problems.length > 0) throw rows.refusal(problems);
+  const kept = file.photos.map((row) => {
+    const { sha256, bytes } = photos.get(row.sha256)!;
+    return { ...row, sha256, bytes };
+  });
+  return { file: { ...file, photos: kept }, from, photos: [...photos.values()] };
+}
+
+/** The picture alone, or why it is none. */
+function pictureOf(sha256: string, content: Buffer): Buffer | string {
+  if (createHash('sha256').update(content).digest('hex') !== sha256)
+    return 'its content is not what its name says.';
+  try {
+    return plainJpeg(content).content;
+  } catch (error) {
+    return error instanceof FileRefused ? error.message : 'it is no picture.';
+  }
+}
+
+/**
+ * Understand a hand-over file, its record too.
+ *
+ * @throws FileRefused that says what is wrong
+ */
+export async function understandHandOver(path: string, report: Report): Promise<SiteFile> {
+  const size = await sizeOf(path);
+  const rows = new SiteRows(['record'], ['format', 'version', 'writtenAt', 'caseId', 'card']);
+  await readText(path, size, LIMITS.handOverUploadBytes, rows, report);
+  const { file, others } = rows.end();
+  const parsed = handOverFile.omit({ record: true }).safeParse(others);
+  if (others.format !== HAND_OVER_FORMAT || !parsed.success) {
+    const issue = parsed.error?.issues[0];
+    throw new FileRefused(issue ? issue.message : 'This is not a hand-over file.');
+  }
+  const problems = checkSiteFile(file);
+  if (file.photos.length > 0)
+    problems.push({ path: ['photos'], message: 'A hand-over carries no pictures.' });
+  if (problems.length > 0) throw rows.refusal(problems);
+  if (!file.cases.some(({ id }) => id === parsed.data.caseId))
+    throw new FileRefused('The case this file speaks of is not in it.');
+  return file;
+}

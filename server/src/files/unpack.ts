@@ -1,0 +1,117 @@
+import { promisify } from 'node:util';
+import { crc32 } from 'node:zlib';
+import yauzl, { type Entry, type ZipFile } from 'yauzl';
+import { LIMITS } from './limits.ts';
+import { FileRefused } from './refusal.ts';
+
+export const SITE_NAME = 'site.json';
+const PHOTO_NAME = /^photos\/([0-9a-f]{64})\.jpg$/;
+
+const damaged = (message: string) => new FileRefused(message);
+
+/** What is done with what a zip holds, piece by piece and one after the other. */
+interface Unpacking {
+  text: (chunk: Uint8Array) => void;
+  photo: (sha256: string, content: Buffer) => Promise<void>;
+}
+
+/**
+ * Take a site’s zip apart. Nothing is written anywhere; names that are not a site’s are refused, and so is what grows
+ * beyond its limits or packs far too well.
+ */
+export async function unpack(path: string, { text, photo }: Unpacking): Promise<void> {
+  const zip = await openZip(path);
+  const seen = new Set<string>();
+  let unpacked = 0;
+  try {
+    if (zip.entryCount > LIMITS.entries) throw damaged('The zip holds too many files.');
+    for await (const entry of entriesOf(zip)) {
+      const name = entry.fileName;
+      const sha256 = PHOTO_NAME.exec(name)?.[1];
+      if (name !== SITE_NAME && sha256 === undefined)
+        throw damaged(`“${name.slice(0, 80)}” does not belong in a site’s zip.`);
+      if (seen.has(name)) throw damaged(`“${name}” is in the zip twice.`);
+      seen.add(name);
+      const chunks: Uint8Array[] = [];
+      const take = sha256 === undefined ? text : (chunk: Uint8Array) => void chunks.push(chunk);
+      unpacked += await readEntry(
+        zip,
+        entry,
+        sha256 === undefined ? LIMITS.siteBytes : LIMITS.photoBytes,
+        take,
+      );
+      if (unpacked > LIMITS.allBytes) throw damaged('Unpacked, the zip is too large.');
+      if (sha256 !== undefined) await photo(sha256, Buffer.concat(chunks));
+    }
+  } finally {
+    zip.close();
+  }
+  if (!seen.has(SITE_NAME)) throw damaged(`The zip holds no “${SITE_NAME}”.`);
+}
+
+async function openZip(path: string): Promise<ZipFile> {
+  const open = promisify<string, yauzl.Options, ZipFile>(yauzl.open);
+  try {
+    return await open(path, {
+      lazyEntries: true,
+      decodeStrings: true,
+      validateEntrySizes: true,
+      autoClose: false,
+    });
+  } catch {
+    throw damaged('The zip is damaged or cut off.');
+  }
+}
+
+async function* entriesOf(zip: ZipFile): AsyncGenerator<Entry> {
+  for (;;) {
+    const entry = await new Promise<Entry | null>((resolve, reject) => {
+      const done = () => {
+        zip.off('entry', onEntry);
+        zip.off('end', onEnd);
+        zip.off('error', onError);
+      };
+      const onEntry = (found: Entry) => (done(), resolve(found));
+      const onEnd = () => (done(), resolve(null));
+      const onError = () => (done(), reject(damaged('The zip is damaged, or a name in it leads elsewhere.')));
+      zip.on('entry', onEntry);
+      zip.on('end', onEnd);
+      zip.on('error', onError);
+      zip.readEntry();
+    });
+    if (entry === null) return;
+    yield entry;
+  }
+}
+
+const packsTooWell = (unpacked: number, packed: number) =>
+  unpacked > LIMITS.packedFreelyBytes && unpacked > packed * LIMITS.packedTimes;
+
+/** Read one file of a zip; returns how large it is. Its sizes are checked as they are told and as they turn out. */
+async function readEntry(
+  zip: ZipFile,
+  entry: Entry,
+  most: number,
+  take: (chunk: Uint8Array) => void,
+): Promise<number> {
+  const tooLarge = () => damaged(`“${entry.fileName}” is too large.`);
+  const empty = () => damaged(`“${entry.fileName}” packs so well that it can hold no record.`);
+  if (entry.uncompressedSize > most) throw tooLarge();
+  if (packsTooWell(entry.uncompressedSize, entry.compressedSize)) throw empty();
+  const open = promisify<Entry, NodeJS.ReadableStream>(zip.openReadStream.bind(zip));
+  let [length, sum] = [0, 0];
+  try {
+    for await (const chunk of await open(entry)) {
+      const bytes = chunk as Buffer;
+      length += bytes.length;
+      sum = crc32(bytes, sum);
+      if (length > most) throw tooLarge();
+      if (packsTooWell(length, entry.compressedSize)) throw empty();
+      take(bytes);
+    }
+  } catch (error) {
+    throw error instanceof FileRefused ? error : damaged(`“${entry.fileName}” is damaged.`);
+  }
+  if (sum !== entry.crc32) throw damaged(`“${entry.fileName}” is damaged.`);
+  return length;
+}
