@@ -1,5 +1,3 @@
-import './inputMessages.ts';
-
 export * from './quantity.ts';
 export * from './compare.ts';
 export * from './median.ts';

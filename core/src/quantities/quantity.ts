@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import './inputMessages.ts';
 import { isPlainText, NOT_PLAIN } from './plainText.ts';
 import { sayQuantity } from './say.ts';
 

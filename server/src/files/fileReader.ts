@@ -1,3 +1,4 @@
+import { statSync } from 'node:fs';
 import type { Worker } from 'node:worker_threads';
 import { SITE_LISTS, type SiteFile } from '@phylaxon/core/sitefile';
 import { FileRefused } from './refusal.ts';
@@ -7,6 +8,9 @@ import type { Report } from './understandSite.ts';
 
 /** So long and with so much memory a file may be thought about. */
 const LIMITS = { ms: 60_000, heapMb: 900 };
+
+/** After a file from this size on the thread ends, and gives its memory back. */
+const LARGE_BYTES = 2_000_000;
 
 /** A file is being read; it can be given up. */
 export interface Reading {
@@ -51,12 +55,14 @@ export class FileReader {
     const worker = (this.worker ??= this.start());
     worker.ref();
     const lists: Record<string, unknown[]> = {};
+    const isLarge = statSync(task.path).size > LARGE_BYTES;
     return new Promise((resolve, reject) => {
       const done = () => {
         clearTimeout(timer);
         signal.removeEventListener('abort', onAbort);
         worker.off('error', onError).off('exit', onExit).off('message', onMessage);
         worker.unref();
+        if (isLarge) this.close();
       };
       const fail = (error: Error) => {
         done();

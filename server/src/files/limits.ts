@@ -18,6 +18,8 @@ export const LIMITS = {
   /** Bytes between two tokens: no text of ours is longer. */
   tokenBytes: 1_000_000,
   tableLines: 100_000,
+  /** Characters in a line of a table. */
+  lineLength: 20_000,
   /** More than this helps nobody. */
   problems: 50,
 };

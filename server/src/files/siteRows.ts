@@ -14,6 +14,7 @@ import { LIMITS } from './limits.ts';
 import { FileRefused } from './refusal.ts';
 
 type Path = FileProblem['path'];
+type Issue = { path: PropertyKey[]; message: string };
 type Token = Parameters<Tokenizer['onToken']>[0];
 
 /** Ends the reading of a file: what is wrong is known. */
@@ -43,6 +44,7 @@ export class SiteRows {
   private readonly head: Record<string, unknown> = {};
   private readonly others: Record<string, unknown> = {};
   private readonly seen = new Set<string>();
+  private readonly ids = new Map<string, Set<string>>();
   private readonly problems: { path: Path; message: string; line: number }[] = [];
   private from: number | null = null;
   private failure: FileRefused | null = null;
@@ -237,15 +239,27 @@ export class SiteRows {
     lines.push(this.rowLine);
     for (const { list, row } of upgradeRow({ list: given, row: value }, this.version())) {
       const parsed = SITE_LISTS[list as SiteList].row.safeParse(row);
-      if (parsed.success) this.lists[list as SiteList].push(parsed.data);
-      else this.note([list, index], parsed.error.issues, this.rowLine, this.fieldLines);
+      const issues = parsed.success ? this.strangers(list, parsed.data) : parsed.error.issues;
+      if (issues.length > 0) this.note([list, index], issues, this.rowLine, this.fieldLines);
+      else this.lists[list as SiteList].push(parsed.data);
     }
     if (this.problems.length >= LIMITS.problems) throw new Enough();
   }
 
+  /** What is wrong with a row beside those that came before it: found here, a file of such rows is not read to its end. */
+  private strangers(list: string, row: { id: string; breakerId?: string | null }): Issue[] {
+    const ids = this.ids.get(list) ?? new Set();
+    this.ids.set(list, ids);
+    if (ids.has(row.id)) return [{ path: ['id'], message: 'This id is given twice.' }];
+    ids.add(row.id);
+    const breakers = this.ids.get('breakers');
+    if (list === 'breakers' || !breakers || !row.breakerId || breakers.has(row.breakerId)) return [];
+    return [{ path: ['breakerId'], message: 'No breaker in this file has this id.' }];
+  }
+
   private note(
     path: Path,
-    issues: readonly { path: PropertyKey[]; message: string }[],
+    issues: readonly Issue[],
     line: number,
     fieldLines: ReadonlyMap<string, number> = new Map(),
   ): void {

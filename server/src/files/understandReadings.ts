@@ -24,6 +24,19 @@ function refusal(problems: CsvProblem[]): FileRefused {
 
 const wholeLine = (line: number, message: string) => refusal([{ line, column: 'the line', message }]);
 
+/** Told before the table is taken apart: some readers take ages over a line without an end. */
+function refuseLongLines(text: string): void {
+  let line = 1;
+  for (let at = 0; at < text.length; line++) {
+    const next = text.indexOf('\n', at);
+    const end = next < 0 ? text.length : next;
+    if (end - at > LIMITS.lineLength) throw wholeLine(line, 'It is longer than any line of ours.');
+    if (line > LIMITS.tableLines + 1)
+      throw wholeLine(line, `At most ${LIMITS.tableLines} lines in one file.`);
+    at = end + 1;
+  }
+}
+
 /** What the reader of tables complains of, in our words. */
 const BROKEN: Record<string, string> = {
   MissingQuotes: 'A quotation mark is opened and not closed.',
@@ -43,14 +56,14 @@ export async function understandReadings(
   breakers: Breaker[],
 ): Promise<{ readings: CsvReading[]; struck: number }> {
   const text = (await readFile(path, 'utf8')).replace(/^\uFEFF/, '');
-  const head = text.slice(0, text.search(/[\r\n]|$/)).slice(0, LIMITS.tokenBytes);
+  refuseLongLines(text);
+  const head = text.slice(0, text.search(/[\r\n]|$/));
   if (head.split(/[,;\t]/, MOST_COLUMNS + 1).length > MOST_COLUMNS)
     throw wholeLine(1, `At most ${MOST_COLUMNS} columns.`);
   const { data, meta, errors } = Papa.parse<CsvRow>(text, {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (name) => name.trim(),
-    preview: LIMITS.tableLines + 2,
   });
   const missing = missingColumns(meta.fields ?? []);
   if (missing.length > 0) {
@@ -61,8 +74,6 @@ export async function understandReadings(
   const broken = errors.find(({ type }) => type === 'Quotes' || type === 'FieldMismatch');
   if (broken) throw wholeLine((broken.row ?? 0) + 2, BROKEN[broken.code] ?? 'It is not like the others.');
   if (data.length === 0) throw wholeLine(2, 'There are no readings in it.');
-  if (data.length > LIMITS.tableLines)
-    throw wholeLine(LIMITS.tableLines + 2, `At most ${LIMITS.tableLines} lines in one file.`);
   const { readings, struck, problems } = readingsFromCsv(data, breakers);
   if (problems.length > 0) throw refusal(problems);
   return { readings, struck };
