@@ -2,7 +2,7 @@ import { CAUSE_IDS, posterior, prior, type Context, type TestResult } from '../c
 import type { EffectiveRating } from '../effective/index.ts';
 import { byTheBench } from './byTheBench.ts';
 import type { Diagnosis } from './diagnosis.ts';
-import { stopSigns } from './stopSigns.ts';
+import { dangersIn, type Circumstances } from './dangersIn.ts';
 import { choose, lossTable, type Choice, type LossTable } from './verdict.ts';
 
 /** What is believed, and what follows from it. */
@@ -14,6 +14,8 @@ export interface Assessment {
   probabilities: Float64Array;
   /** Danger signs, as sentences. */
   stops: string[];
+  /** What was known of danger besides the results. */
+  circumstances: Circumstances;
   table: LossTable;
   choice: Choice;
 }
@@ -25,22 +27,25 @@ export interface Assessment {
  * @param known what is known of the breaker
  * @param bench how likely it is weak, sound or sluggish by its trips and holds; then the trip held against the curve
  *   is in it already
+ * @param circumstances what a record tells of danger besides
  * @example assess([{ test: 'neighbours-power', outcome: 'off-too' }]).choice.action // 'gather-more'
  */
 export function assess(
   results: readonly TestResult[],
   known: Context = {},
   bench: EffectiveRating['probability'] | null = null,
+  circumstances: Circumstances = {},
 ): Assessment {
   const weighed = bench ? results.filter(({ test }) => test !== 'trip-vs-curve') : results;
   const probabilities = posterior(bench ? byTheBench(prior(known), bench) : prior(known), weighed);
-  const stops = stopSigns(results);
+  const stops = [...new Set(dangersIn(results, circumstances).map(({ text }) => text))];
   const table = lossTable(results, stops.length > 0);
   return {
     results,
     weighed,
     probabilities,
     stops,
+    circumstances,
     table,
     choice: choose(table, probabilities, stops.length > 0),
   };

@@ -1,8 +1,8 @@
 import type { Evidence } from '../readings/index.ts';
-import { outcomeOf } from '../readings/index.ts';
-import { isDanger, type TestId } from '../vocabulary/index.ts';
+import type { TestId } from '../vocabulary/index.ts';
+import { dangersIn, type Danger } from './dangersIn.ts';
 import type { Decision } from './decision.ts';
-import { unpluggedSnaps } from './facts.ts';
+import { circumstancesOf, resultsOf } from './fromRecord.ts';
 
 type Helper = 'electrician' | 'utility';
 
@@ -67,51 +67,24 @@ const CALLS: Record<Helper, string> = {
     'Call the utility’s emergency line now and say that the supply’s neutral or a leg may be open; then an electrician.',
 };
 
-interface Danger {
-  text: string;
-  words: DangerWords;
-  /** Logged at the main, not at this breaker. */
-  atMain?: true;
-}
-
-/** Danger signs, single ones first, then those that are dangerous together. */
-function dangers(evidence: Evidence): Danger[] {
-  const single = evidence.items
-    .filter((item) => isDanger(item.test, item.outcome))
-    .map((item) => ({ text: item.text, words: DANGER_WORDS[item.test] ?? GENERAL }));
-  const atMain = evidence.mainItems.map((item) => ({
-    text: `At the main: ${item.text}`,
-    atMain: true as const,
-    words: DANGER_WORDS[item.test] ?? GENERAL,
-  }));
-  return [...single, ...atMain, ...together(evidence).map((text) => ({ text, words: GENERAL }))];
-}
-
-function together(evidence: Evidence): string[] {
-  const texts: string[] = [];
-  if (unpluggedSnaps(evidence).length >= 2) {
-    texts.push('It has tripped at once twice with everything unplugged: a short in the wiring.');
-  }
-  if (outcomeOf(evidence, 'insulation-resistance') === 'near-zero' && evidence.handle === 'on') {
-    texts.push('The circuit’s insulation is near zero and it is switched on.');
-  }
-  const loose = outcomeOf(evidence, 'terminal-inspection') === 'loose';
-  if (loose && outcomeOf(evidence, 'terminal-temperature') === 'over-15-over' && evidence.handle === 'on') {
-    texts.push('A loose joint is hot and still carries load.');
-  }
-  return texts;
+/** What a danger of an evidence is called there, with its figures. */
+function textIn({ items, mainItems }: Evidence, { by, text, atMain }: Danger): string {
+  if (!by) return text;
+  const item = (atMain ? mainItems : items).find(({ test }) => test === by.test);
+  return item ? (atMain ? `At the main: ${item.text}` : item.text) : text;
 }
 
 /** Whether danger signs stop everything, why, what to do now and whom to call. */
 export function stopFor(evidence: Evidence): Decision['stop'] {
-  const found = dangers(evidence);
+  const found = dangersIn(resultsOf(evidence), circumstancesOf(evidence));
   if (found.length === 0) return { active: false, reasons: [], doNow: [], call: null, onlyAtMain: false };
-  const helper = found.some((danger) => danger.words.call === 'utility') ? 'utility' : 'electrician';
+  const words = found.map(({ by }) => (by && DANGER_WORDS[by.test]) ?? GENERAL);
+  const helper = words.some(({ call }) => call === 'utility') ? 'utility' : 'electrician';
   return {
     active: true,
-    reasons: found.map((danger) => danger.text),
-    doNow: [...new Set(found.flatMap((danger) => danger.words.doNow))],
+    reasons: [...new Set(found.map((danger) => textIn(evidence, danger)))],
+    doNow: [...new Set(words.flatMap(({ doNow }) => doNow))],
     call: CALLS[helper],
-    onlyAtMain: found.every((danger) => danger.atMain),
+    onlyAtMain: found.every(({ atMain }) => atMain),
   };
 }

@@ -10,10 +10,11 @@ import {
   supplyMissing,
 } from './circuitRules.ts';
 import { stopFor } from './dangers.ts';
+import { dangersIn } from './dangersIn.ts';
 import { familyOf, type Decision } from './decision.ts';
 import type { Assessment } from './assess.ts';
 import { engineFinding, likelyCauses } from './engineFinding.ts';
-import { assessRecord, hasTrouble } from './fromRecord.ts';
+import { assessRecord, circumstancesOf, hasTrouble, resultsOf } from './fromRecord.ts';
 import { reason, type Finding, type Rule } from './finding.ts';
 import { seenAtTerminal, warmJoint } from './jointRules.ts';
 import {
@@ -45,6 +46,7 @@ const proof = (rule: Rule) => ({ rule, binds: ({ action }: Finding) => familyOf(
 /** In order of precedence: the first that speaks is looked at, the others are told beside it. */
 const RULES = [
   order(oversizedBreaker),
+  order(shortAlone),
   order(stopRule),
   order(shortInWiring),
   sign(hotJoint),
@@ -149,6 +151,12 @@ function byWeight(finding: Finding): Decision['reasons'] {
   const reasons = finding.reasons.filter((r) => r !== null);
   const once = reasons.filter((r, i) => reasons.findIndex((other) => other.code === r.code) === i);
   return once.sort((a, b) => b.weight - a.weight);
+}
+
+/** Where nothing but a short in the wiring is dangerous, it stays off, and what is to be done is known. */
+function shortAlone(evidence: Evidence): Finding | null {
+  const signs = dangersIn(resultsOf(evidence), circumstancesOf(evidence));
+  return signs.every(({ by }) => by === null) ? shortInWiring(evidence) : null;
 }
 
 /** Danger signs by themselves: leave it off and call. */

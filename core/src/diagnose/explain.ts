@@ -2,7 +2,7 @@ import { CAUSE_FACTS, CAUSE_IDS, likelihoods, outcomesOf } from '../causes/index
 import { sayOutcome, type CauseId, type TestId } from '../vocabulary/index.ts';
 import type { Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
-import { stopSigns } from './stopSigns.ts';
+import { dangersIn } from './dangersIn.ts';
 import { choose, lossTable } from './verdict.ts';
 
 /** The evidence behind the leading cause: for each test, how much it speaks for it against the rest. */
@@ -33,7 +33,7 @@ const LIKELY = 0.02;
 
 export function overturning(
   tests: readonly { id: TestId }[],
-  { probabilities, results, stops, choice }: Assessment,
+  { probabilities, results, circumstances, choice }: Assessment,
 ): Diagnosis['verdict']['overturnedBy'] {
   return tests.flatMap(({ id }) =>
     [...outcomesOf(id)].flatMap(([outcome, chances]) => {
@@ -41,7 +41,7 @@ export function overturning(
       if (seen < LIKELY) return [];
       const after = probabilities.map((p, i) => (p * chances[i]!) / seen);
       const more = [...results, { test: id, outcome }];
-      const stopped = stops.length > 0 || stopSigns(more).length > 0;
+      const stopped = dangersIn(more, circumstances).length > 0;
       const then = choose(lossTable(more, stopped), after, stopped).action;
       return then === choice.action ? [] : [{ test: id, outcome, action: then }];
     }),

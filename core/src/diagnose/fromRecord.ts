@@ -2,6 +2,8 @@ import { outcomesOf, usualChance, type Context, type TestResult } from '../cause
 import type { Evidence } from '../readings/index.ts';
 import type { TestId } from '../vocabulary/index.ts';
 import { assess, type Assessment } from './assess.ts';
+import type { Circumstances } from './dangersIn.ts';
+import { unpluggedSnaps } from './facts.ts';
 
 /** Tests that tell of the circumstances, not of trouble. */
 const CIRCUMSTANCES: ReadonlySet<TestId> = new Set<TestId>([
@@ -50,6 +52,18 @@ export const hasTrouble = (evidence: Evidence): boolean =>
     ({ test, outcome }) => !CIRCUMSTANCES.has(test) && usualChance(test, outcome) < UNUSUAL,
   );
 
+/** What a record tells of danger besides the latest outcome of each test. */
+export const circumstancesOf = (evidence: Evidence): Circumstances => ({
+  bareSnaps: unpluggedSnaps(evidence).length,
+  isOff: evidence.handle !== 'on',
+  atMain: evidence.mainItems.map(({ test, outcome }) => ({ test, outcome })),
+});
+
 /** What the engine makes of a record. */
 export const assessRecord = (evidence: Evidence): Assessment =>
-  assess(resultsOf(evidence), knownOf(evidence), evidence.unit?.rating.probability ?? null);
+  assess(
+    resultsOf(evidence),
+    knownOf(evidence),
+    evidence.unit?.rating.probability ?? null,
+    circumstancesOf(evidence),
+  );

@@ -1,10 +1,11 @@
 export * from './decision.ts';
 export { decide } from './decide.ts';
 /** Which rules decide; a verdict is stored with it. Changes when a decision may come out otherwise. */
-export const ENGINE = 'engine-3';
+export const ENGINE = 'engine-4';
 export { cautionText } from './cautions.ts';
 export * from './diagnosis.ts';
 export { assess, rankedCauses, type Assessment } from './assess.ts';
+export { dangersIn, type Circumstances, type Danger } from './dangersIn.ts';
 export { diagnose } from './diagnose.ts';
 export { assessRecord } from './fromRecord.ts';
 export { noMoreTrials } from './resetRules.ts';
