@@ -5,8 +5,8 @@ import { fingerprint, isDone, markDone } from './fingerprint.mjs';
 import { ensureInstalled } from './install.mjs';
 import { npm, ROOT } from './run.mjs';
 
-/** What is started by itself: the server, and its worker threads. */
-const PROGRAMS = ['main', 'files/fileWorker'];
+/** What is started by itself: the server, what is done to a record from outside, and worker threads. */
+const PROGRAMS = ['main', 'backup', 'restore', 'files/fileWorker', 'backups/recordWorker'];
 
 const SOURCES = [
   'core/src',

@@ -1,10 +1,13 @@
+import { existsSync, statSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app/index.ts';
+import { BackupKeeper, backupsToKeep, onRecord, takeWaiting } from './backups/index.ts';
+import { Changes } from './changes/index.ts';
 import { seedDemo } from './demo/index.ts';
 import { PhotoFolder } from './photos/index.ts';
 import { answerUnreadable } from './http/index.ts';
-import { Store } from './store/index.ts';
+import { LOOKED_THROUGH_BYTES, RecordRefused, Store } from './store/index.ts';
 import { redecideOutdated } from './verdict/index.ts';
 
 const {
@@ -12,6 +15,7 @@ const {
   HOST = '127.0.0.1',
   PHYLAXON_DB = 'data/phylaxon.db',
   PHYLAXON_HOSTS = '',
+  PHYLAXON_BACKUPS,
   LOG_LEVEL = 'warn',
 } = process.env;
 const isDemo = process.argv.includes('--demo');
@@ -33,24 +37,61 @@ async function openRecord(): Promise<Store> {
   try {
     return await Store.open(PHYLAXON_DB);
   } catch (error) {
+    if (error instanceof RecordRefused) throw error;
     const why = error instanceof Error ? error.message : String(error);
-    throw new Error(`The record ${PHYLAXON_DB} cannot be opened: ${why}. Set PHYLAXON_DB to another file.`, {
+    throw new Error(`The record ${PHYLAXON_DB} cannot be opened: ${why} Set PHYLAXON_DB to another file.`, {
       cause: error,
     });
   }
 }
 
+/** A large file is looked through while it is already in use. */
+async function lookThrough(store: Store) {
+  if (!existsSync(store.file) || statSync(store.file).size <= LOOKED_THROUGH_BYTES) return;
+  const damage = await onRecord<string[]>({ kind: 'check', record: store.file, how: 'quick_check' });
+  if (damage.length === 0) return;
+  store.tellDamaged();
+  say(`The record ${store.file} is damaged: ${damage[0]}.`);
+  say('Stop Phylaxon and bring back the last good copy: npm run restore -- COPY.zip');
+}
+
+/** How often it is looked whether a copy waits to be brought back. */
+const RESTORE_LOOK_MS = 1000;
+
 async function main() {
+  const keep = isDemo ? 0 : backupsToKeep(PHYLAXON_BACKUPS);
   const store = await openRecord();
+  if (store.keptBefore !== null)
+    say(`Brought up to this version; the record as it was is kept: ${store.keptBefore}`);
+  const photoFolder = `${PHYLAXON_DB}-photos`;
   await store.write(redecideOutdated);
   if (isDemo) await seedDemo(store);
-  const photos = new PhotoFolder(`${PHYLAXON_DB}-photos`);
+  const photos = new PhotoFolder(photoFolder);
   await photos.sweep(store);
+  const changes = new Changes();
+  const backups = new BackupKeeper(PHYLAXON_DB, photoFolder, keep);
+  const webRoot = fileURLToPath(new URL('../../web/dist', import.meta.url));
   const hosts = [...PHYLAXON_HOSTS.split(/[\s,]+/), HOST].filter(
     (host) => host !== '' && !isEverywhere(host),
   );
-  const webRoot = fileURLToPath(new URL('../../web/dist', import.meta.url));
-  const server = createApp({ store, photos, logger, webRoot, hosts }).listen(port(), HOST);
+
+  let isRestoring = false;
+  const restoreLook = setInterval(() => {
+    if (isRestoring) return;
+    isRestoring = true;
+    takeWaiting(PHYLAXON_DB, photoFolder, (exchange) => store.exchange(exchange))
+      .then(async (taken) => {
+        if (!taken) return;
+        await store.write(redecideOutdated);
+        changes.announceAll();
+        say(`A copy was brought back as ${PHYLAXON_DB}.`);
+      })
+      .catch((error: unknown) => say(`A copy could not be brought back: ${String(error)}`))
+      .finally(() => (isRestoring = false));
+  }, RESTORE_LOOK_MS);
+  restoreLook.unref();
+
+  const server = createApp({ store, photos, logger, webRoot, hosts, changes, backups }).listen(port(), HOST);
 
   server.on('clientError', answerUnreadable);
   server.on('listening', () => {
@@ -58,6 +99,8 @@ async function main() {
     const bound = typeof address === 'object' && address ? address.port : PORT;
     say(`Phylaxon is ready: http://${HOST.includes(':') ? `[${HOST}]` : HOST}:${bound}`);
     say(`Record: ${PHYLAXON_DB}. Stop with Ctrl-C.`);
+    backups.start();
+    void lookThrough(store);
     if (!isLoopback(HOST)) {
       say('Mind: it listens beyond this machine, and there are no accounts.');
       say('Everybody who can reach it can read, change and wipe the record.');
@@ -73,6 +116,8 @@ async function main() {
   const stop = () => {
     if (stopping) return;
     stopping = true;
+    backups.stop();
+    clearInterval(restoreLook);
     server.close(() => void store.close().then(() => process.exit(0)));
     server.closeAllConnections();
   };

@@ -1,2 +1,3 @@
+export * from './backups.ts';
 export * from './schools.ts';
 export * from './settings.ts';

@@ -1,3 +1,4 @@
+import type { BackupKeeper } from '../backups/index.ts';
 import type { Changes } from '../changes/index.ts';
 import type { FileReader, UnderWay } from '../files/index.ts';
 import type { PhotoFolder } from '../photos/index.ts';
@@ -10,6 +11,8 @@ export interface Context {
   record: DecidingRecord;
   changes: Changes;
   photos: PhotoFolder;
+  /** Keeps daily copies; null where there is no file to copy. */
+  backups: BackupKeeper | null;
   /** Understands files that are sent. */
   files: FileReader;
   /** Which of them are being worked on. */

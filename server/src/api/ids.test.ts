@@ -116,10 +116,8 @@ test.each([
   ['put', (b: string) => `/breakers/${b}/circuit`, { label: 'Bench' }],
 ] as const)('an edit by %s needs the version it was made from', async (method, path, body) => {
   await request(app).put(`/api/v1/breakers/${breakers[0]}/circuit`).send({ label: 'Bench' }).expect(200);
-  const edit = (more: object) =>
-    request(app)
-      [method](`/api/v1${path(breakers[0]!)}`)
-      .send({ ...body, ...more });
+  const agent = request(app);
+  const edit = (more: object) => agent[method](`/api/v1${path(breakers[0]!)}`).send({ ...body, ...more });
   const { status, body: answer } = await edit({});
   expect([status, answer.error.issues[0].path]).toEqual([400, 'version']);
   expect((await edit({ version: 7 })).body.error.code).toBe('changed_meanwhile');

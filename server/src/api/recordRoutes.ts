@@ -1,9 +1,7 @@
-import { Changes } from '../changes/index.ts';
 import { FileReader, UnderWay } from '../files/index.ts';
 import type { Route } from '../http/index.ts';
-import type { PhotoFolder } from '../photos/index.ts';
-import type { Store } from '../store/index.ts';
 import { DecidingRecord } from '../verdict/index.ts';
+import { backupRoutes } from './backupRoutes.ts';
 import { breakerRoutes } from './breakerRoutes.ts';
 import type { Context } from './context.ts';
 import { caseRoutes } from './caseRoutes.ts';
@@ -17,12 +15,17 @@ import { strikeRoutes } from './strikeRoutes.ts';
 import { transferRoutes } from './transferRoutes.ts';
 
 /** Every route of the record. */
-export function recordRoutes(store: Store, photos: PhotoFolder): Route[] {
-  const changes = new Changes();
+export function recordRoutes({
+  store,
+  photos,
+  changes,
+  backups,
+}: Pick<Context, 'store' | 'photos' | 'changes' | 'backups'>): Route[] {
   const context: Context = {
     store,
     photos,
     changes,
+    backups,
     record: new DecidingRecord(store, changes),
     files: new FileReader(),
     underWay: new UnderWay(),
@@ -38,5 +41,6 @@ export function recordRoutes(store: Store, photos: PhotoFolder): Route[] {
     ...storyRoutes(context),
     ...transferRoutes(context),
     ...settingsRoutes(context),
+    ...backupRoutes(context),
   ];
 }

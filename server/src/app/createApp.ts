@@ -6,6 +6,8 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
 import { recordRoutes } from '../api/index.ts';
+import type { BackupKeeper } from '../backups/index.ts';
+import { Changes } from '../changes/index.ts';
 import { computeRoutes } from '../compute/index.ts';
 import {
   ApiError,
@@ -26,6 +28,9 @@ const API = '/api/v1';
 interface Options {
   store: Store;
   photos: PhotoFolder;
+  /** Who watches what; one of its own, unless somebody else tells of changes too. */
+  changes?: Changes;
+  backups?: BackupKeeper | null;
   logger: Logger;
   /** Further names by which the server is reached. */
   hosts?: readonly string[];
@@ -49,7 +54,15 @@ const healthRoute = (store: Store) =>
   });
 
 /** The application: the API and, where it was built, the interface. */
-export function createApp({ store, photos, logger, webRoot, hosts = [] }: Options): Express {
+export function createApp({
+  store,
+  photos,
+  logger,
+  webRoot,
+  hosts = [],
+  changes = new Changes(),
+  backups = null,
+}: Options): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger, autoLogging: false }));
@@ -68,7 +81,7 @@ export function createApp({ store, photos, logger, webRoot, hosts = [] }: Option
   const routes: Route[] = [
     healthRoute(store),
     ...computeRoutes,
-    ...recordRoutes(store, photos),
+    ...recordRoutes({ store, photos, changes, backups }),
     openApiRoute,
   ];
   const document = openApiDocument(routes, API) as unknown as Record<string, unknown>;

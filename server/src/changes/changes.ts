@@ -10,6 +10,11 @@ export class Changes {
     for (const listener of told) listener();
   }
 
+  /** Everything may have changed: everybody who watches is told. */
+  announceAll(): void {
+    this.announce(...this.emitter.eventNames().map(String));
+  }
+
   /** Watch sites and panels; returns how to stop. */
   watch(ids: readonly string[], onChange: () => void): () => void {
     for (const id of ids) this.emitter.on(id, onChange);

@@ -1,8 +1,8 @@
 import { statSync } from 'node:fs';
 import type { Worker } from 'node:worker_threads';
 import { SITE_LISTS, type SiteFile } from '@phylaxon/core/sitefile';
+import { startWorker } from '../threads/index.ts';
 import { FileRefused } from './refusal.ts';
-import { startWorker } from './startWorker.ts';
 import type { Message, Task, Understood } from './tasks.ts';
 import type { Report } from './understandSite.ts';
 

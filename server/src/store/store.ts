@@ -1,8 +1,7 @@
-import { mkdirSync } from 'node:fs';
-import { dirname } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { Connection, type Work } from './connection.ts';
 import { Queue } from './queue.ts';
+import { examineRecord, holdRecord, keepBeforeUpgrade } from './recordFile.ts';
 import { StoreError } from './storeError.ts';
 
 /** So long somebody else’s lock is waited for, looked at this often. */
@@ -25,9 +24,16 @@ export class Store {
   private readonly writer: Connection;
   private readonly reader: Connection;
   private trouble: StoreError | null = null;
+  private damaged: StoreError | null = null;
   private provedAt = 0;
 
-  private constructor(readonly file: string) {
+  /** Where a copy was kept when this record was brought up to a new version. */
+  keptBefore: string | null = null;
+
+  private constructor(
+    readonly file: string,
+    private readonly letGo: () => void,
+  ) {
     const alone = file === ':memory:';
     this.writer = new Connection(file, 'write');
     this.reader = alone ? this.writer : new Connection(file, 'read');
@@ -36,17 +42,21 @@ export class Store {
   }
 
   /**
-   * Open a database file, or `:memory:`, made and migrated where needed.
+   * Open a database file, or `:memory:`, made and migrated where needed. Before an older one is brought up to today’s
+   * version, a copy of it is kept.
    *
-   * @throws Error if the file breaks its own foreign keys
+   * @throws RecordRefused if it cannot be the record here; nothing was written to it then
    */
   static async open(file: string): Promise<Store> {
-    if (file !== ':memory:') mkdirSync(dirname(file), { recursive: true });
-    const store = new Store(file);
-    const broken = await store.writer.outside((db) => db.pragma('foreign_key_check') as unknown[]);
-    if (broken.length > 0) {
+    const { isNew, lacks } = examineRecord(file);
+    const store = new Store(file, holdRecord(file));
+    try {
+      if (!isNew && lacks.length > 0) store.keptBefore = keepBeforeUpgrade(file);
+      await store.writer.outside(() => undefined);
+    } catch (error) {
       await store.writer.close();
-      throw new Error(`${broken.length} rows in it point to rows that do not exist.`);
+      store.letGo();
+      throw error;
     }
     return store;
   }
@@ -90,6 +100,7 @@ export class Store {
 
   /** Why the store cannot write; null if it can, proved by a write that was kept a moment ago. */
   async troubleNow(): Promise<StoreError | null> {
+    if (this.damaged) return this.damaged;
     if (!this.trouble && Date.now() - this.provedAt < PROVED_MS) return null;
     // While writes are under way, they will tell.
     if (!this.writing.isIdle) return this.trouble;
@@ -113,6 +124,29 @@ export class Store {
       await this.writer.outside((db) => db.pragma('wal_checkpoint(TRUNCATE)')).catch(() => undefined);
       await this.writer.close();
     });
+    this.letGo();
+  }
+
+  /**
+   * Put another file in the record’s place, while nobody reads or writes.
+   *
+   * @param exchange does it, with the file closed
+   */
+  async exchange(exchange: (file: string) => void): Promise<void> {
+    await this.writing.add(() =>
+      this.reading.add(async () => {
+        await this.reader.close();
+        await this.writer.outside((db) => db.pragma('wal_checkpoint(TRUNCATE)')).catch(() => undefined);
+        await this.writer.close();
+        exchange(this.file);
+        await this.writer.outside(() => undefined);
+      }),
+    );
+  }
+
+  /** What a look through the whole file found. */
+  tellDamaged(): void {
+    this.damaged = new StoreError('damaged', null);
   }
 }
 

@@ -17,6 +17,10 @@ async function bundle(): Promise<string> {
   return folder;
 }
 
+/** A program of the server’s as it is built: `main`, `backup`, `restore`. */
+export const programFile = async (name: string): Promise<string> =>
+  join(await (programs ??= bundle()), `${name}.js`);
+
 /** The real server in a process of its own. */
 export interface ServerProcess {
   process: ChildProcess;
@@ -33,7 +37,7 @@ export interface ServerProcess {
  * @throws Error with what it said, if it ends before it is ready
  */
 export async function startServer(env: Record<string, string>, args: string[] = []): Promise<ServerProcess> {
-  const child = spawn(process.execPath, [join(await (programs ??= bundle()), 'main.js'), ...args], {
+  const child = spawn(process.execPath, [await programFile('main'), ...args], {
     env: {
       ...process.env,
       NODE_OPTIONS: '',

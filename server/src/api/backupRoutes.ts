@@ -1,0 +1,53 @@
+import { backupState } from '@phylaxon/core/settings';
+import { z } from 'zod';
+import { onRecord } from '../backups/index.ts';
+import { route, type Route } from '../http/index.ts';
+import type { Context } from './context.ts';
+
+const NONE = { keep: 0, folder: '', last: null, trouble: null };
+
+export function backupRoutes({ store, backups }: Context): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/backups',
+      tag: 'record',
+      summary: 'The daily copies the server keeps of its record',
+      status: 200,
+      answer: backupState,
+      handle: () => backups?.state() ?? NONE,
+    }),
+    route({
+      method: 'post',
+      path: '/backups',
+      tag: 'record',
+      summary: 'Make today’s copy now, if it is not there yet',
+      body: z.strictObject({}),
+      status: 200,
+      answer: backupState,
+      handle: async () => {
+        await backups?.daily();
+        return backups?.state() ?? NONE;
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/record/check',
+      tag: 'record',
+      summary: 'Look through the record’s whole file',
+      body: z.strictObject({}),
+      status: 200,
+      answer: z.object({ sound: z.boolean(), problems: z.array(z.string()) }),
+      handle: async () => {
+        if (store.file === ':memory:') return { sound: true, problems: [] };
+        const problems = await onRecord<string[]>({
+          kind: 'check',
+          record: store.file,
+          how: 'integrity_check',
+        });
+        if (problems.length > 0) store.tellDamaged();
+        return { sound: problems.length === 0, problems: problems.slice(0, 50) };
+      },
+    }),
+  ];
+}

@@ -1,0 +1,99 @@
+import { createHash } from 'node:crypto';
+import { createWriteStream, mkdirSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { pipeline } from 'node:stream/promises';
+import { promisify } from 'node:util';
+import yauzl, { type Entry, type ZipFile } from 'yauzl';
+import { damageIn, examineRecord, RecordRefused } from '../store/index.ts';
+
+export const BACKUP_ABOUT = 'backup.json';
+export const BACKUP_RECORD = 'record.db';
+const PHOTO = /^photos\/([0-9a-f]{64})\.jpg$/;
+export const photoEntry = (sha256: string) => `photos/${sha256}.jpg`;
+
+/** A copy that was taken apart and found whole. */
+export interface OpenedBackup {
+  record: string;
+  photos: string[];
+  folder: string;
+}
+
+const refuse = (why: string) => new RecordRefused(`This copy cannot be used: ${why}. Nothing was changed.`);
+
+/**
+ * Take a copy apart into a folder and look it through: every picture is what its name says, the record is one of ours,
+ * of this version or an older one, and sound.
+ *
+ * @throws RecordRefused that says why it cannot be used
+ */
+export async function readBackup(path: string, folder: string): Promise<OpenedBackup> {
+  mkdirSync(join(folder, 'photos'), { recursive: true });
+  const photos: string[] = [];
+  const names = new Set<string>();
+  const zip = await openZip(path);
+  try {
+    for await (const entry of entriesOf(zip)) {
+      const name = entry.fileName;
+      const sha256 = PHOTO.exec(name)?.[1];
+      if (names.has(name) || (sha256 === undefined && name !== BACKUP_ABOUT && name !== BACKUP_RECORD))
+        throw refuse(`“${name.slice(0, 80)}” does not belong in it`);
+      names.add(name);
+      const target = join(folder, name);
+      await pipeline(await readEntry(zip, entry), createWriteStream(target));
+      if (sha256 === undefined) continue;
+      if (
+        createHash('sha256')
+          .update(await readFile(target))
+          .digest('hex') !== sha256
+      )
+        throw refuse(`a picture in it is damaged (${name})`);
+      photos.push(sha256);
+    }
+  } catch (error) {
+    if (error instanceof RecordRefused || (error as NodeJS.ErrnoException).code === 'ENOSPC') throw error;
+    throw refuse('it is damaged or cut off');
+  } finally {
+    zip.close();
+  }
+  if (!names.has(BACKUP_RECORD))
+    throw refuse(`it holds no “${BACKUP_RECORD}”; a site’s zip is imported on the start page`);
+  const record = join(folder, BACKUP_RECORD);
+  try {
+    examineRecord(record);
+  } catch (error) {
+    throw error instanceof RecordRefused
+      ? refuse(error.message.slice(record.length).trim().replace(/\..*$/s, ''))
+      : error;
+  }
+  const damage = damageIn(record, 'integrity_check');
+  if (damage.length > 0) throw refuse(`its record is damaged: ${damage[0]}`);
+  return { record, photos, folder };
+}
+
+async function openZip(path: string): Promise<ZipFile> {
+  const open = promisify<string, yauzl.Options, ZipFile>(yauzl.open);
+  try {
+    return await open(path, { lazyEntries: true, validateEntrySizes: true, autoClose: false });
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code === 'ENOENT') throw refuse(`there is no file ${path}`);
+    throw refuse('it is no zip, or it is damaged or cut off');
+  }
+}
+
+const readEntry = (zip: ZipFile, entry: Entry) =>
+  promisify<Entry, NodeJS.ReadableStream>(zip.openReadStream.bind(zip))(entry);
+
+async function* entriesOf(zip: ZipFile): AsyncGenerator<Entry> {
+  for (;;) {
+    const entry = await new Promise<Entry | null>((resolve, reject) => {
+      zip.once('entry', resolve);
+      zip.once('end', () => resolve(null));
+      zip.once('error', reject);
+      zip.readEntry();
+    });
+    zip.removeAllListeners();
+    if (entry === null) return;
+    yield entry;
+  }
+}

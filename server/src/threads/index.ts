@@ -1,0 +1,1 @@
+export { startWorker } from './startWorker.ts';
