@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { oneOf } from '../quantities/index.ts';
 import type { CauseId } from '../vocabulary/index.ts';
 import { CAUSE_FACTS } from './causeFacts.ts';
 import { CAUSE_IDS } from './likelihood.ts';
@@ -6,7 +7,7 @@ import { CAUSE_IDS } from './likelihood.ts';
 /** What is known of the breaker before anything is looked at. */
 export const context = z.object({
   breakerKind: z.enum(['standard', 'gfci', 'afci', 'dual']).optional(),
-  poles: z.literal([1, 2]).optional(),
+  poles: oneOf([1, 2]).optional(),
   ageYears: z
     .number()
     .min(0, 'The age must be from 0 to 120 years.')

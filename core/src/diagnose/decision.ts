@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { oneOf } from '../quantities/index.ts';
 import {
   ACTIONS,
   CAUSES,
@@ -34,7 +35,7 @@ export const nextTest = z.object({
   name: z.string(),
   how: z.string(),
   why: z.string(),
-  level: z.literal([0, 1, 2]),
+  level: oneOf([0, 1, 2]),
   energised: z.boolean().describe('a measurement on live parts: qualified persons only'),
 });
 export type NextTest = z.infer<typeof nextTest>;

@@ -52,3 +52,10 @@ export const name = (what: string) =>
     .min(1, `${what} must not be empty.`)
     .max(120, `${what} may have 120 characters at most.`)
     .refine(isPlainText, NOT_PLAIN);
+
+/** One of a few figures: as a union, since the API's document tells but the first of a literal that has several. */
+export const oneOf = <const N extends number>(values: readonly N[], message?: string) =>
+  z.union(
+    values.map((value) => z.literal(value)),
+    message,
+  );

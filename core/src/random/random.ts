@@ -19,7 +19,8 @@ export function seeded(seed: number): Random {
 }
 
 /**
- * A number of the standard normal distribution, by the polar method of Box and Muller.
+ * A number of the standard normal distribution, by the transform of Box and Muller: a radius from one number, an angle
+ * from another.
  *
  * @example 20 * Math.exp(0.03 * normal(random)) // 20 A as a clamp good to 3 % reads it
  */

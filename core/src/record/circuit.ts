@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ambientC, exceeds, metres, name, voltAmperes, watts } from '../quantities/index.ts';
+import { ambientC, exceeds, metres, name, voltAmperes, watts, oneOf } from '../quantities/index.ts';
 import { checkRunning, running } from '../profile/index.ts';
 import {
   conductor,
@@ -18,7 +18,7 @@ const METER_DISAGREEMENT = 1.02;
 
 const loadFields = {
   name: name('The load’s name'),
-  volts: z.literal([120, 240], 'A load runs on 120 or 240 V.'),
+  volts: oneOf([120, 240], 'A load runs on 120 or 240 V.'),
   watts: watts.nullable().default(null),
   voltAmperes: voltAmperes.nullable().default(null),
   continuous: z.boolean().default(false).describe('runs three hours or more'),
@@ -86,7 +86,7 @@ export const circuitRow = z
 export const load = z.object({
   id,
   name: z.string(),
-  volts: z.literal([120, 240]),
+  volts: oneOf([120, 240]),
   watts: z.number().nullable(),
   voltAmperes: z.number().nullable(),
   continuous: z.boolean(),

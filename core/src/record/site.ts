@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isPlainText, name, NOT_PLAIN, ratingAmps } from '../quantities/index.ts';
+import { isPlainText, name, NOT_PLAIN, ratingAmps, oneOf } from '../quantities/index.ts';
 import { HALVES, ON_DIRECTIONS, ORIENTATIONS } from '../panel/index.ts';
 import { basedOn, id, instant, note } from './common.ts';
 
@@ -141,7 +141,7 @@ export const KIND_WORDS: Record<BreakerKind, string> = {
 
 /** What a breaker is as a part. */
 export const unitFields = {
-  poles: z.literal([1, 2], 'A breaker has one pole or two.'),
+  poles: oneOf([1, 2], 'A breaker has one pole or two.'),
   ratingAmps,
   kind: z.enum(BREAKER_KINDS).default('standard'),
   family: family.default(''),
@@ -208,7 +208,7 @@ export const breaker = z.object({
   role: z.enum(['main', 'branch']),
   space: z.int().nullable().describe('null for the main'),
   half: z.enum(HALVES).nullable(),
-  poles: z.literal([1, 2]),
+  poles: oneOf([1, 2]),
   ratingAmps: z.number(),
   kind: z.enum(BREAKER_KINDS),
   family: z.string(),

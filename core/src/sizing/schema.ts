@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { ambientC, amps, ratingAmps, reason } from '../quantities/index.ts';
+import { ambientC, amps, ratingAmps, reason, oneOf } from '../quantities/index.ts';
 import { AMPACITY, COLUMNS_C, GAUGES, MATERIALS } from '../standards/index.ts';
 
 export const conductor = z
   .object({
     gauge: z.enum(GAUGES, 'The gauge must be one of 14 to 4/0 AWG.'),
     material: z.enum(MATERIALS, 'The material must be copper or aluminum.'),
-    insulationC: z.literal([...COLUMNS_C], 'The insulation must be 60, 75 or 90 °C.'),
+    insulationC: oneOf([...COLUMNS_C], 'The insulation must be 60, 75 or 90 °C.'),
     cable: z.enum(['nm', 'other'], 'The cable must be nm or other.'),
   })
   .refine((c) => AMPACITY[c.material][c.gauge] !== undefined, {
@@ -23,7 +23,7 @@ export type Conductor = z.infer<typeof conductor>;
 export const sayConductor = ({ gauge, material }: Pick<Conductor, 'gauge' | 'material'>): string =>
   `${gauge} AWG ${material}`;
 
-export const terminalC = z.literal([60, 75], 'The terminal must be marked 60 or 75 °C.');
+export const terminalC = oneOf([60, 75], 'The terminal must be marked 60 or 75 °C.');
 
 /** Motor-compressor nameplate: the least the conductor must carry, the largest breaker allowed. */
 export const nameplate = z.object({ minCircuitAmps: amps, maxBreakerAmps: ratingAmps });

@@ -26,14 +26,16 @@ export function settingsRoutes({ store, changes }: Context): Route[] {
       status: 200,
       answer: settings,
       handle: async ({ body }) => {
-        const { now, panelIds } = await store.write(async (manager) => {
+        const now = await store.write(async (manager) => {
           const before = await readSettings(manager);
           const after = await writeSettings(manager, body);
           const names = Object.keys(schools.shape) as (keyof typeof schools.shape)[];
           const anotherSchool = names.some((name) => before[name] !== after[name]);
-          return { now: after, panelIds: anotherSchool ? await redecideAll(manager) : [] };
+          if (anotherSchool) await redecideAll(manager);
+          return after;
         });
-        changes.announce(...panelIds);
+        // Boards, sheets and open cases are shown and decided by them.
+        changes.announceAll();
         return now;
       },
     }),

@@ -3,3 +3,4 @@ export * from './aJpeg.ts';
 export * from './steadyNumbers.ts';
 export * from './serverProcess.ts';
 export * from './currentVersion.ts';
+export * from './fuzzRequests.ts';

@@ -80,10 +80,9 @@ export async function redecidePanel(
 }
 
 /** Decide anew in every panel: another school was chosen. */
-export async function redecideAll(manager: EntityManager): Promise<string[]> {
+export async function redecideAll(manager: EntityManager): Promise<void> {
   const panels = await manager.findBy(PanelTable, { removedAt: IsNull() });
   for (const { id } of panels) await redecidePanel(manager, id);
-  return panels.map(({ id }) => id);
 }
 
 /** After a new version brings other rules: decide anew wherever an older engine's verdict stands. */

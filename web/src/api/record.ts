@@ -27,7 +27,7 @@ import type {
   SiteInput,
 } from '@phylaxon/core/record';
 import type { Search, SearchResult } from '@phylaxon/core/search';
-import type { Settings } from '@phylaxon/core/settings';
+import type { BackupState, Settings } from '@phylaxon/core/settings';
 import type { Series, Story, StoryKind } from '@phylaxon/core/story';
 import { newId } from './newId.ts';
 import { fileAddress, query, request, sendFile } from './request.ts';
@@ -62,6 +62,19 @@ export interface ReadingsPreview {
   struck: number;
   from: string | null;
   to: string | null;
+}
+
+/** How far a file is that was sent. */
+export interface FileProgress {
+  step: 'reading' | 'storing';
+  /** From 0 to 1. */
+  share: number;
+}
+
+/** A file on its way: the name its progress is asked for by, and how it is given up. */
+interface FileJob {
+  id: string;
+  signal: AbortSignal;
 }
 
 const ZIP = 'application/octet-stream';
@@ -187,14 +200,21 @@ export const api = {
   settings: () => request<Settings>('GET', '/settings'),
   changeSettings: (change: Partial<Settings>) => request<Settings>('PATCH', '/settings', change),
 
-  previewSite: (file: Blob) => sendFile<SitePreview>('/imports/preview', file, ZIP),
-  importSite: (file: Blob, mode: ImportMode) =>
-    sendFile<{ siteId: string }>(`/imports?mode=${mode}`, file, ZIP),
-  previewReadings: (panelId: string, file: Blob) =>
-    sendFile<ReadingsPreview>(`/panels/${panelId}/readings/preview`, file, CSV),
-  importReadings: (panelId: string, file: Blob) =>
-    sendFile<ReadingsPreview>(`/panels/${panelId}/readings`, file, CSV),
-  takeHandOver: (file: Blob) => sendFile<{ caseId: string }>('/handovers', file, ZIP),
+  backups: () => request<BackupState>('GET', '/backups'),
+  copyNow: () => request<BackupState>('POST', '/backups', {}),
+  checkRecord: () => request<{ sound: boolean; problems: string[] }>('POST', '/record/check', {}),
+
+  previewSite: (file: Blob, { id, signal }: FileJob) =>
+    sendFile<SitePreview>(`/imports/preview?job=${id}`, file, ZIP, signal),
+  importSite: (file: Blob, mode: ImportMode, { id, signal }: FileJob) =>
+    sendFile<{ siteId: string }>(`/imports?mode=${mode}&job=${id}`, file, ZIP, signal),
+  previewReadings: (panelId: string, file: Blob, { id, signal }: FileJob) =>
+    sendFile<ReadingsPreview>(`/panels/${panelId}/readings/preview?job=${id}`, file, CSV, signal),
+  importReadings: (panelId: string, file: Blob, { id, signal }: FileJob) =>
+    sendFile<ReadingsPreview>(`/panels/${panelId}/readings?job=${id}`, file, CSV, signal),
+  takeHandOver: (file: Blob, { id, signal }: FileJob) =>
+    sendFile<{ caseId: string }>(`/handovers?job=${id}`, file, ZIP, signal),
+  fileProgress: (job: string) => request<FileProgress>('GET', `/imports/${job}`),
   files: {
     handOver: (caseId: string) => fileAddress(`/cases/${caseId}/handover.json`),
     handOverPage: (caseId: string) =>

@@ -17,6 +17,13 @@ export class RequestError extends Error {
 /** No answer at all: the server is gone. */
 export const NO_SERVER = 0;
 
+/** Given up by the person. */
+export const GIVEN_UP = -1;
+
+/** The server cannot be reached, or cannot store anything just now: the same can be sent again as it is. */
+export const isNotNow = (error: unknown) =>
+  error instanceof RequestError && [NO_SERVER, 503, 507].includes(error.status);
+
 export const isServerGone = (error: unknown) => error instanceof RequestError && error.status === NO_SERVER;
 
 type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
@@ -27,6 +34,7 @@ async function answerTo<T>(path: string, init: RequestInit): Promise<T> {
   try {
     answer = await fetch(BASE + path, init);
   } catch {
+    if (init.signal?.aborted) throw new RequestError('Given up: nothing was stored.', GIVEN_UP);
     throw new RequestError(
       'The server does not answer. Nothing was stored; try again when it runs.',
       NO_SERVER,
@@ -59,8 +67,8 @@ export function request<T>(method: Method, path: string, body?: unknown): Promis
 }
 
 /** Send a file as it is. */
-export const sendFile = <T>(path: string, file: Blob, type: string): Promise<T> =>
-  answerTo<T>(path, { method: 'POST', headers: { 'Content-Type': type }, body: file });
+export const sendFile = <T>(path: string, file: Blob, type: string, signal?: AbortSignal): Promise<T> =>
+  answerTo<T>(path, { method: 'POST', headers: { 'Content-Type': type }, body: file, signal });
 
 /** The address of a file that the server gives. */
 export const fileAddress = (path: string) => BASE + path;

@@ -9,6 +9,7 @@ export function OutboxNotice() {
   if (waiting.length === 0) return null;
   const refused = waiting.filter((entry) => entry.refused !== null);
   const patient = waiting.length - refused.length;
+  const because = waiting.find((entry) => entry.refused === null && entry.because)?.because;
   return (
     <section
       aria-label="Entries that wait"
@@ -18,7 +19,8 @@ export function OutboxNotice() {
       {patient > 0 && (
         <p>
           <strong>{patient === 1 ? 'One entry waits' : `${patient} entries wait`} for the server.</strong>{' '}
-          Kept in this browser, stored as soon as it answers:{' '}
+          {because && <strong>{because} </strong>}
+          Kept in this browser, stored as soon as {because ? 'it can' : 'it answers'}:{' '}
           {waiting
             .filter((entry) => entry.refused === null)
             .map((entry) => entry.label)

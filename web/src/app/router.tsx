@@ -28,7 +28,8 @@ export const router = createBrowserRouter([
       {
         path: 'panels/:panelId',
         lazy: panelView,
-        children: [{ path: 'breakers/:breakerId' }, { path: 'spaces/:space' }, { path: 'setup' }],
+        // What they show, the panel’s own page shows: it looks at the address itself.
+        children: ['breakers/:breakerId', 'spaces/:space', 'setup'].map((path) => ({ path, element: null })),
       },
     ],
   },

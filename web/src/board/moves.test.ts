@@ -43,13 +43,16 @@ describe('a breaker in the hand', () => {
 
   test.each([
     [1, uuid(3), /Space 5 is taken/],
-    [3, 'open-3', /Space 5 is taken|null/],
     [3, uuid(1), /Space 1 is taken/],
     [4, 'open-3', /narrow units in 13–24 only/],
     [6, 'open-3', /never move one alone/],
     [1, uuid(6), /never move one alone/],
   ])('%i onto %s is told why not', (n, key, reason) => {
     expect(String(plan(n, key)?.problem)).toMatch(reason);
+  });
+
+  test('of two poles it may go by one space, onto its own second half', () => {
+    expect(plan(3, 'open-3')).toMatchObject({ place: '3–5', problem: null, move: { space: 3 } });
   });
 
   test('onto itself or the main it is no move', () => expect(plan(1, uuid(1))).toBeNull());

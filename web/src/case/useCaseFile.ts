@@ -1,7 +1,7 @@
 import type { CaseFile } from '@phylaxon/core/cases';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { api, isServerGone, type Entry } from '../api/index.ts';
-import { sendEntry, useOutbox } from '../stores/index.ts';
+import { sendEntry, useOutbox, useSettings } from '../stores/index.ts';
 import { isOfCase, withWaiting } from './withWaiting.ts';
 
 const say = (error: unknown) => (error instanceof Error ? error.message : String(error));
@@ -23,6 +23,7 @@ export function useCaseFile(caseId: string) {
     () => all.filter((entry) => entry.refused === null && isOfCase(entry, caseId)),
     [all, caseId],
   );
+  const loadSettings = useSettings((state) => state.load);
   // A slow answer to an earlier question must not replace a later one.
   const asked = useRef(0);
 
@@ -40,14 +41,17 @@ export function useCaseFile(caseId: string) {
 
   useEffect(() => {
     const source = new EventSource(`/api/v1/cases/${caseId}/changes`);
-    source.addEventListener('changed', () => void load());
+    source.addEventListener('changed', () => {
+      void load();
+      void loadSettings().catch(() => undefined);
+    });
     source.onopen = () => {
       setHeard(true);
       void load();
     };
     source.onerror = () => setHeard(false);
     return () => source.close();
-  }, [caseId, load]);
+  }, [caseId, load, loadSettings]);
   // What waited was stored, here or in another tab.
   useEffect(() => void Promise.resolve().then(load), [load, waiting.length]);
 

@@ -4,6 +4,10 @@ import { Link } from 'react-router';
 import { timeText } from '../shared/index.ts';
 import { OUTCOME_WORDS } from './caseWords.ts';
 
+/** A case by its circuit; while nobody knows which breaker it is, by the words it was told in. */
+const titleOf = (about: CaseSummary['case'], where: string) =>
+  about.breakerId === null && about.words !== '' ? `“${about.words}”` : where || about.words;
+
 /** Cases in a list: what they are about, since when, how far. */
 export function CaseList({ cases }: { cases: readonly CaseSummary[] }) {
   return (
@@ -12,7 +16,7 @@ export function CaseList({ cases }: { cases: readonly CaseSummary[] }) {
         <li key={about.id}>
           <Link to={`/cases/${about.id}`} className="block min-h-12 px-1 py-2 hover:bg-bone-sunk">
             <strong className="block">
-              {[where || about.words, COMPLAINT_WORDS[about.complaint].toLowerCase()]
+              {[titleOf(about, where), COMPLAINT_WORDS[about.complaint].toLowerCase()]
                 .filter(Boolean)
                 .join(': ')}
             </strong>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { api, type ReadingsPreview } from '../api/index.ts';
 import { Button, dateText, FileField, Problems, problemsOf } from '../shared/index.ts';
 import { usePanel } from '../stores/index.ts';
+import { FileProgressBar, useFileWork } from '../transfer/index.ts';
 
 /** Readings from a table: what it would do is shown before it is done. */
 export function ImportReadings({ panelId }: { panelId: string }) {
@@ -10,6 +11,7 @@ export function ImportReadings({ panelId }: { panelId: string }) {
   const [preview, setPreview] = useState<ReadingsPreview | null>(null);
   const [problems, setProblems] = useState<string[]>([]);
   const [done, setDone] = useState<string | null>(null);
+  const work = useFileWork();
 
   const fail = (error: unknown) => {
     setPreview(null);
@@ -19,11 +21,11 @@ export function ImportReadings({ panelId }: { panelId: string }) {
     setFile(chosen);
     setDone(null);
     setProblems([]);
-    await api.previewReadings(panelId, chosen).then(setPreview, fail);
+    await work.run((job) => api.previewReadings(panelId, chosen, job)).then(setPreview, fail);
   };
   const store = async () => {
     try {
-      const { toLog } = await api.importReadings(panelId, file!);
+      const { toLog } = await work.run((job) => api.importReadings(panelId, file!, job));
       setPreview(null);
       setDone(`✓ ${toLog === 1 ? '1 reading is' : `${toLog} readings are`} on record. Undo takes them back.`);
       await refresh();
@@ -43,6 +45,7 @@ export function ImportReadings({ panelId }: { panelId: string }) {
         Columns: time (UTC), place, measured at, value, unit; with temperatures also air (°C). A table
         exported from a site has them.
       </p>
+      <FileProgressBar work={work} />
       {preview && (
         <div className="border-l-4 border-rule-strong pl-4">
           <p>
@@ -53,7 +56,7 @@ export function ImportReadings({ panelId }: { panelId: string }) {
             {preview.known > 0 && ` ${preview.known} are on record already and are left out.`}
             {preview.struck > 0 && ` ${preview.struck} are struck in the table and are left out.`}
           </p>
-          <Button className="mt-2" disabled={preview.toLog === 0} onClick={() => void store()}>
+          <Button className="mt-2" disabled={preview.toLog === 0 || work.isBusy} onClick={() => void store()}>
             Log them
           </Button>
         </div>

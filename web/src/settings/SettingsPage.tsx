@@ -2,6 +2,7 @@ import type { Settings } from '@phylaxon/core/settings';
 import { Fragment, useId, useState } from 'react';
 import { FieldError, sayError } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
+import { Copies } from './Copies.tsx';
 
 interface Choice<K extends keyof Settings> {
   name: K;
@@ -138,6 +139,7 @@ export function SettingsPage() {
       <FieldError message={problem ?? undefined} />
       {group('How figures are shown', SHOWN)}
       {group('Where the trade disagrees', SCHOOLS)}
+      <Copies />
       <Keys />
     </main>
   );

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, type ImportMode, type SitePreview } from '../api/index.ts';
 import { Button, FileField, Problems, problemsOf } from '../shared/index.ts';
+import { FileProgressBar, useFileWork } from '../transfer/index.ts';
 
 const MODE_WORDS: Record<ImportMode, string> = {
   new: 'Import it',
@@ -38,35 +39,33 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
   const [file, setFile] = useState<File | null>(null);
   const [preview, setPreview] = useState<SitePreview | null>(null);
   const [problems, setProblems] = useState<string[]>([]);
-  const [state, setState] = useState<'idle' | 'reading' | 'storing' | 'done'>('idle');
+  const [isDone, setDone] = useState(false);
+  const work = useFileWork();
 
   const fail = (error: unknown) => {
     setPreview(null);
-    setState('idle');
     setProblems(problemsOf(error));
   };
   const choose = async (chosen: File) => {
     setFile(chosen);
     setPreview(null);
     setProblems([]);
-    setState('reading');
+    setDone(false);
     try {
       if (await isHandOver(chosen)) {
-        const { caseId } = await api.takeHandOver(chosen);
+        const { caseId } = await work.run((job) => api.takeHandOver(chosen, job));
         return await navigate(`/cases/${caseId}`);
       }
-      setPreview(await api.previewSite(chosen));
-      setState('idle');
+      setPreview(await work.run((job) => api.previewSite(chosen, job)));
     } catch (error) {
       fail(error);
     }
   };
   const store = async (mode: ImportMode) => {
-    setState('storing');
     try {
-      await api.importSite(file!, mode);
+      await work.run((job) => api.importSite(file!, mode, job));
       setPreview(null);
-      setState('done');
+      setDone(true);
       onImported();
     } catch (error) {
       fail(error);
@@ -80,11 +79,8 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
         accept=".zip,.json,application/zip,application/json"
         onFile={(chosen) => void choose(chosen)}
       />
-      <p role="status">
-        {state === 'reading' && 'Reading the file … A very large one takes some seconds.'}
-        {state === 'storing' && 'Storing … A very large site takes up to a minute; nothing is half stored.'}
-        {state === 'done' && <span className="text-good">✓ Imported.</span>}
-      </p>
+      <p role="status">{isDone && <span className="text-good">✓ Imported.</span>}</p>
+      <FileProgressBar work={work} />
       {preview && (
         <div className="border-l-4 border-rule-strong pl-4">
           <p className="font-semibold">{preview.site.name}</p>
@@ -104,13 +100,13 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
               <Button
                 key={mode}
                 look={mode === 'replace' ? 'quiet' : 'primary'}
-                disabled={state === 'storing'}
+                disabled={work.isBusy}
                 onClick={() => void store(mode)}
               >
                 {MODE_WORDS[mode]}
               </Button>
             ))}
-            <Button look="quiet" onClick={() => setPreview(null)}>
+            <Button look="quiet" disabled={work.isBusy} onClick={() => setPreview(null)}>
               Leave it
             </Button>
           </p>

@@ -11,6 +11,8 @@ import { pressing, type Pressing } from './pressing.ts';
 /** As many as fit a glance, on a desk and on a phone. */
 const AT_A_GLANCE = 8;
 const ON_A_PHONE = 3;
+/** More open cases than this would push the panels off the screen. */
+const CASES_AT_ONCE = 2;
 
 /** Where one begins: what needs attention anywhere, most pressing first; every panel; how to add more. */
 export function StartPage() {
@@ -18,6 +20,7 @@ export function StartPage() {
   const [sites, setSites] = useState<SiteSummary[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const cases = useOpenCases();
+  const [allCases, setAllCases] = useState(false);
 
   const load = useCallback(() => {
     api.sites().then(
@@ -34,6 +37,12 @@ export function StartPage() {
     <main className="mx-auto max-w-6xl px-4 py-6">
       <title>Phylaxon</title>
       <h1 className="text-3xl font-bold text-balance">What brings you here?</h1>
+      {sites?.length === 0 && (
+        <p className="mt-2 max-w-3xl text-lg">
+          Phylaxon finds out with you why a breaker trips, is dead or fails, keeps what you measure, and says,
+          with reasons, whether to reset, resize or replace it.
+        </p>
+      )}
       <p className="mt-3">
         <Link to="/cases/new" className={asButton('primary', 'largest')}>
           Something is dead, trips or worries me
@@ -44,7 +53,12 @@ export function StartPage() {
           <h2 className="text-xl font-bold">
             {cases.length === 1 ? 'One case is open' : `${cases.length} cases are open`}
           </h2>
-          <CaseList cases={cases} />
+          <CaseList cases={allCases ? cases : cases.slice(0, CASES_AT_ONCE)} />
+          {cases.length > CASES_AT_ONCE && (
+            <Button look="quiet" className="mt-1" onClick={() => setAllCases(!allCases)}>
+              {allCases ? 'Show the newest only' : `Show all ${cases.length}`}
+            </Button>
+          )}
         </section>
       )}
       {problem && (

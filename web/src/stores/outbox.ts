@@ -1,10 +1,12 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { api, isServerGone, RequestError, type Entry } from '../api/index.ts';
+import { api, isNotNow, NO_SERVER, RequestError, type Entry } from '../api/index.ts';
 
 /** An entry that could not be stored yet, or that the server refused when it came back. */
 export interface Waiting extends Entry {
   refused: string | null;
+  /** Why it waits, where the server said so: a full disk, say. */
+  because?: string | null;
 }
 
 interface OutboxState {
@@ -28,12 +30,18 @@ export const useOutbox = create<OutboxState>()(
 
 const put = (entry: Waiting) =>
   useOutbox.setState(({ waiting }) => ({
-    waiting: [...waiting.filter((one) => one.id !== entry.id), entry],
+    waiting: waiting.some((one) => one.id === entry.id)
+      ? waiting.map((one) => (one.id === entry.id ? entry : one))
+      : [...waiting, entry],
   }));
 
+/** What the server said of why it cannot store anything just now; null: it said nothing. */
+const becauseOf = (error: unknown): string | null =>
+  error instanceof RequestError && error.status !== NO_SERVER ? error.message : null;
+
 /**
- * Send an entry. With the server gone it is kept here and sent when the server is back; it carries its own
- * id, so it is stored once even if an answer was lost.
+ * Send an entry. With the server gone, or unable to store anything just now, it is kept here and sent when the server
+ * is back; it carries its own id, so it is stored once even if an answer was lost.
  *
  * @throws RequestError if the server refuses it
  */
@@ -42,8 +50,8 @@ export async function sendEntry(entry: Entry): Promise<'stored' | 'waiting'> {
     await api.send(entry);
     return 'stored';
   } catch (error) {
-    if (!isServerGone(error)) throw error;
-    put({ ...entry, refused: null });
+    if (!isNotNow(error)) throw error;
+    put({ ...entry, refused: null, because: becauseOf(error) });
     return 'waiting';
   }
 }
@@ -57,7 +65,10 @@ async function flush(): Promise<number> {
       useOutbox.getState().discard(entry.id);
       stored++;
     } catch (error) {
-      if (isServerGone(error)) return stored;
+      if (isNotNow(error)) {
+        if (entry.because !== becauseOf(error)) put({ ...entry, because: becauseOf(error) });
+        return stored;
+      }
       put({ ...entry, refused: error instanceof RequestError ? error.message : String(error) });
     }
   }

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { usePanel } from './panelStore.ts';
+import { useSettings } from './settingsStore.ts';
 
 /**
  * Follow a panel as others change it: whatever is told is asked for again.
@@ -8,10 +9,14 @@ import { usePanel } from './panelStore.ts';
  */
 export function useLivePanel(panelId: string): boolean {
   const refresh = usePanel((state) => state.refresh);
+  const loadSettings = useSettings((state) => state.load);
   const [heard, setHeard] = useState(true);
   useEffect(() => {
     const source = new EventSource(`/api/v1/panels/${panelId}/changes`);
-    const again = () => void refresh();
+    const again = () => {
+      void refresh();
+      void loadSettings().catch(() => undefined);
+    };
     source.addEventListener('changed', again);
     source.onopen = () => {
       setHeard(true);
@@ -19,6 +24,6 @@ export function useLivePanel(panelId: string): boolean {
     };
     source.onerror = () => setHeard(false);
     return () => source.close();
-  }, [panelId, refresh]);
+  }, [panelId, refresh, loadSettings]);
   return heard;
 }

@@ -1,0 +1,2 @@
+export { FileProgressBar } from './FileProgressBar.tsx';
+export { useFileWork, type FileWork } from './useFileWork.ts';

@@ -1,0 +1,51 @@
+import { useEffect, useRef, useState } from 'react';
+import { api, newId, type FileProgress } from '../api/index.ts';
+
+/** Shorter work needs no bar. */
+const SHOWN_AFTER_MS = 700;
+const ASKED_EVERY_MS = 300;
+
+/** Work on a file that was sent: its name on the server, and how to give it up. */
+export interface Job {
+  id: string;
+  signal: AbortSignal;
+}
+
+export interface FileWork {
+  /** null: nothing is under way, or it does not take long. */
+  progress: FileProgress | null;
+  isBusy: boolean;
+  run: <T>(work: (job: Job) => Promise<T>) => Promise<T>;
+  cancel: () => void;
+}
+
+/** Follow work on a file that may take long: how far it is, and a way to give it up. */
+export function useFileWork(): FileWork {
+  const [progress, setProgress] = useState<FileProgress | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  const current = useRef<AbortController | null>(null);
+  // Whoever leaves the page gives it up.
+  useEffect(() => () => current.current?.abort(), []);
+
+  const run: FileWork['run'] = async (work) => {
+    const controller = new AbortController();
+    current.current = controller;
+    const id = newId();
+    setBusy(true);
+    const began = Date.now();
+    const timer = setInterval(() => {
+      if (Date.now() - began < SHOWN_AFTER_MS) return;
+      // Not there yet, or gone already: the answer itself is on its way.
+      api.fileProgress(id).then(setProgress, () => undefined);
+    }, ASKED_EVERY_MS);
+    try {
+      return await work({ id, signal: controller.signal });
+    } finally {
+      clearInterval(timer);
+      current.current = null;
+      setProgress(null);
+      setBusy(false);
+    }
+  };
+  return { progress, isBusy, run, cancel: () => current.current?.abort() };
+}
