@@ -1,7 +1,7 @@
 import { sayPlace, type Half } from '../panel/index.ts';
 import { INSTRUMENTS, LOAD_STATES, readingInput, type Breaker, type Reading } from '../record/index.ts';
 import type { z } from 'zod';
-import { figure, plain } from './cells.ts';
+import { figure, plain, withoutGuard } from './cells.ts';
 
 /** The columns of a table of readings, in order. Units stand in each line, the time’s zone in its name. */
 export const READING_COLUMNS = [
@@ -141,7 +141,7 @@ export function readingsFromCsv(
       ...(unit.unit === '°C' && { ambientC: figure(cell('air (°C)')) }),
       loadState: pick(LOAD_STATES, cell('load')),
       instrument: pick(INSTRUMENTS, cell('instrument')),
-      note: cell('note').replace(/^'(?=[=+\-@\t\r])/, ''),
+      note: withoutGuard(cell('note')),
     });
     if (parsed.success && breakerId) readings.push({ line, breakerId, reading: parsed.data });
     for (const issue of parsed.error?.issues ?? []) {

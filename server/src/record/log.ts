@@ -22,6 +22,7 @@ import {
   type ReadingRow,
 } from '../store/index.ts';
 import { breakerRow } from './breakers.ts';
+import { panelRow } from './panelRows.ts';
 
 /** Clocks differ: an entry may lie this far ahead of ours. */
 const CLOCK_SLACK_MS = 24 * 3600 * 1000;
@@ -36,10 +37,18 @@ function stamp(breakerId: string, input: { at: string; id?: string }, path: stri
   return { id: input.id ?? newId(), breakerId, loggedAt: new Date().toISOString() };
 }
 
-/** What was found in a case belongs to one that is on record. */
-async function checkCase({ manager }: Edit, caseId: string | null | undefined, path: string) {
-  if (caseId && !(await manager.existsBy(CaseTable, { id: caseId })))
-    throw invalidField(path, 'There is no such case.');
+/** What was found in a case belongs to one of the breaker’s own site. */
+async function checkCase(
+  { manager }: Edit,
+  breakerId: string,
+  caseId: string | null | undefined,
+  path: string,
+) {
+  if (!caseId) return;
+  const { panelId } = await breakerRow(manager, breakerId);
+  const { siteId } = await panelRow(manager, panelId);
+  if (!(await manager.existsBy(CaseTable, { id: caseId, siteId })))
+    throw invalidField(path, 'There is no such case at this site.');
 }
 
 /** Where an entry with this id is on record already, whatever kind it is of. */
@@ -111,7 +120,7 @@ export async function logReadings(
   givenOnce(inputs, (i) => `${path(i)}.id`);
   for (const caseId of new Set(inputs.map((input) => input.caseId))) {
     const i = inputs.findIndex((input) => input.caseId === caseId);
-    await checkCase(edit, caseId, `${path(i)}.caseId`);
+    await checkCase(edit, breakerId, caseId, `${path(i)}.caseId`);
   }
   const rows = inputs.map((input, i) => {
     const row: ReadingRow = { ambientC: null, ...input, ...stamp(breakerId, input, `${path(i)}.at`) };
@@ -122,7 +131,7 @@ export async function logReadings(
 }
 
 export async function logEvent(edit: Edit, breakerId: string, input: z.output<typeof eventInput>) {
-  await checkCase(edit, input.caseId, 'caseId');
+  await checkCase(edit, breakerId, input.caseId, 'caseId');
   const row: EventRow = { ...NOTHING_SAID, ...input, ...stamp(breakerId, input, 'at') };
   await log(edit, 'events', breakerId, [{ row, given: input.id !== undefined }]);
   return row;
@@ -133,7 +142,7 @@ export async function logObservation(
   breakerId: string,
   input: z.output<typeof observationInput>,
 ) {
-  await checkCase(edit, input.caseId, 'caseId');
+  await checkCase(edit, breakerId, input.caseId, 'caseId');
   const row: ObservationRow = { ...input, ...stamp(breakerId, input, 'at') };
   await log(edit, 'observations', breakerId, [{ row, given: input.id !== undefined }]);
   return row;

@@ -12,5 +12,9 @@ export async function testApp({ demo = false, hosts = [] as string[] } = {}) {
   const store = await Store.open(':memory:');
   if (demo) await seedDemo(store);
   const photos = new PhotoFolder(mkdtempSync(join(tmpdir(), 'phylaxon-photos-')));
-  return { store, photos, app: createApp({ store, photos, hosts, logger: pino({ level: 'silent' }) }) };
+  return {
+    store,
+    photos,
+    app: createApp({ store, photos, hosts, logger: pino({ level: process.env.LOG_LEVEL ?? 'silent' }) }),
+  };
 }

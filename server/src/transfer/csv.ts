@@ -1,4 +1,10 @@
-import { directoryToCsv, READING_COLUMNS, readingToCsv, type CsvReading } from '@phylaxon/core/csv';
+import {
+  directoryToCsv,
+  FORMULA_START,
+  READING_COLUMNS,
+  readingToCsv,
+  type CsvReading,
+} from '@phylaxon/core/csv';
 import type { Half } from '@phylaxon/core/panel';
 import { IsNull, type EntityManager } from 'typeorm';
 import Papa from 'papaparse';
@@ -8,15 +14,9 @@ import { ApiError } from '../http/index.ts';
 import { breakerOf, circuitsOf, logReadings, panelRow, readingOf, siteRow } from '../record/index.ts';
 import { BreakerTable, type ReadingRow } from '../store/index.ts';
 
-/**
- * What a spreadsheet may take for a formula: a mark that begins one, half or full width, after whatever it would skip
- * or split at.
- */
-const FORMULA = /^[\s"',;|\u00a0\u200b\ufeff]*[=+\-@\uff1d\uff0b\uff0d\uff20\t\r\n]/;
-
 /** A spreadsheet takes the first mark for UTF-8, and text that begins like a formula for text. */
 const toCsv = (rows: object[], columns: readonly string[]) =>
-  `\uFEFF${Papa.unparse(rows, { columns: [...columns], escapeFormulae: FORMULA, newline: '\r\n' })}\r\n`;
+  `\uFEFF${Papa.unparse(rows, { columns: [...columns], escapeFormulae: FORMULA_START, newline: '\r\n' })}\r\n`;
 
 interface Joined extends ReadingRow {
   panel: string;

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import type { SiteSummary } from '@phylaxon/core/board';
 import type { Story } from '@phylaxon/core/story';
+import Papa from 'papaparse';
 import request, { type Response } from 'supertest';
 import { siteFileSchemaText } from './index.ts';
 import { aJpeg, testApp } from '../testing/index.ts';
@@ -229,6 +230,48 @@ describe('readings as a table', () => {
       .post(`/api/v1/sites/${board.site.id}/undo`)
       .send({ edit: board.steps.undo.id })
       .expect(200);
+  });
+
+  test('no cell is a formula to a spreadsheet, full width and behind separators neither; each comes back as it was', async () => {
+    const { panels, site } = await siteNamed(demo, 'Ferry Cottage');
+    const { id: panelId } = panels[0]!.panel;
+    const notes = [
+      '=1+1',
+      '＝1+1',
+      ';=1+1',
+      '"=1+1',
+      "'=1+1",
+      '+1',
+      '－1',
+      '@x',
+      '| =1',
+      '\u200b=1',
+      'plain',
+      "it's",
+    ];
+    const board = (await request(demo.app).get(`/api/v1/panels/${panelId}`)).body;
+    const { id } = board.breakers.find((one: { label: string }) => one.label === 'Kitchen').breaker;
+    const at = '2026-11-05T08:00:00.000Z';
+    const readings = notes.map((note, i) => ({ quantity: 'current', point: 'plug', value: 1 + i, at, note }));
+    await request(demo.app).post(`/api/v1/breakers/${id}/readings`).send({ readings }).expect(201);
+    const csv = (await download(demo, `/sites/${site.id}/readings.csv`)).toString();
+    const kept = Papa.parse<{ note: string; 'time (UTC)': string }>(csv.slice(1), {
+      header: true,
+    }).data.filter((row) => row['time (UTC)'] === at);
+    expect(kept).toHaveLength(notes.length);
+    for (const { note } of kept)
+      expect(note.startsWith("'") || !/^[\s"',;|\u200b]*[=+\-@＝＋－＠]/.test(note)).toBe(true);
+    const steps = (await request(demo.app).get(`/api/v1/panels/${panelId}`)).body.steps;
+    await request(demo.app).post(`/api/v1/sites/${site.id}/undo`).send({ edit: steps.undo.id }).expect(200);
+    await upload(demo, `/panels/${panelId}/readings`, csv, 'text/csv').expect(201);
+    const story = (await request(demo.app).get(`/api/v1/breakers/${id}/story?kinds=readings&limit=50`))
+      .body as Story;
+    const back = story.entries.flatMap((entry) =>
+      'reading' in entry && entry.reading.at === at && entry.reading.struck === null
+        ? [entry.reading.note]
+        : [],
+    );
+    expect(back.sort()).toEqual(notes.map((note) => note.trim()).sort());
   });
 
   test.each([

@@ -22,6 +22,10 @@ export async function wipeSite(manager: EntityManager, siteId: string): Promise<
     );
     await run(`DELETE FROM ${entry} WHERE breakerId IN (${BREAKERS})`);
   }
+  // Older records may hold what was found in a case of another site: it stays there, without the case.
+  for (const entry of ['reading', 'event', 'observation']) {
+    await run(`UPDATE "${entry}" SET caseId = NULL WHERE caseId IN (SELECT id FROM "case" WHERE siteId = ?)`);
+  }
   await run('DELETE FROM "case" WHERE siteId = ?');
   await run(`DELETE FROM verdict WHERE breakerId IN (${BREAKERS})`);
   await run(`DELETE FROM load WHERE circuitId IN (SELECT id FROM circuit WHERE breakerId IN (${BREAKERS}))`);

@@ -3,7 +3,11 @@ import { useEffect, useState } from 'react';
 import { api } from '../api/index.ts';
 import { Button, FieldError, sayError, timeText } from '../shared/index.ts';
 
-const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
+const sizeText = (bytes: number) =>
+  bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
+
+/** The server counts days as UTC does. */
+const isToday = (at: string) => at.slice(0, 10) === new Date().toISOString().slice(0, 10);
 
 /** Copies of the record: what the server keeps by itself, one now, and a look through the file. */
 export function Copies() {
@@ -42,7 +46,7 @@ export function Copies() {
       <h2 className="text-xl font-bold">Copies of the record</h2>
       {state && <Kept state={state} />}
       <p className="flex flex-wrap gap-2">
-        {state && state.keep > 0 && (
+        {state && state.keep > 0 && !(state.last && isToday(state.last.at)) && (
           <Button look="quiet" disabled={busy !== null} onClick={() => void attempt('copy', copyNow)}>
             {busy === 'copy' ? 'Copying …' : 'Make today’s copy now'}
           </Button>
@@ -56,9 +60,10 @@ export function Copies() {
       </p>
       <FieldError message={problem ?? undefined} />
       <p className="text-sm text-ink-soft">
-        On the machine the server runs on: <code>npm run backup -- FILE.zip</code> makes a copy anywhere,{' '}
-        <code>npm run restore -- FILE.zip</code> brings one back and keeps what was there. The server may run
-        meanwhile.
+        On the machine the server runs on:{' '}
+        <code className="whitespace-nowrap">npm run backup -- FILE.zip</code> makes a copy anywhere,{' '}
+        <code className="whitespace-nowrap">npm run restore -- FILE.zip</code> brings one back and keeps what
+        was there. The server may run meanwhile.
       </p>
     </section>
   );
@@ -75,7 +80,7 @@ function Kept({ state: { keep, folder, last, trouble } }: { state: BackupState }
       <p>
         {last ? (
           <>
-            <strong>Last good one: {timeText(last.at)}</strong>, {megabytes(last.bytes)}, opened again and
+            <strong>Last good one: {timeText(last.at)}</strong>, {sizeText(last.bytes)}, opened again and
             found whole.
           </>
         ) : (

@@ -27,7 +27,7 @@ const COUNTED = [
 /** Lists are named in the plural: “1 panel, 3 breakers”. */
 const counted = (n: number, list: string) => {
   const name = list === 'verdicts' ? 'decisions' : list;
-  return `${n} ${n === 1 ? name.slice(0, -1) : name}`;
+  return `${n.toLocaleString('en-US')} ${n === 1 ? name.slice(0, -1) : name}`;
 };
 
 /** A hand-over names itself in its first line or two. */

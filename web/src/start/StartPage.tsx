@@ -74,7 +74,7 @@ export function StartPage() {
             {sites.map((site, i) => (
               <Site key={site.site.id} summary={site} alike={alikeBefore(sites, i)} />
             ))}
-            <div className="space-y-3 border-t border-rule-strong pt-4">
+            <div className={classes('space-y-3', sites.length > 0 && 'border-t border-rule-strong pt-4')}>
               <Link to="/sites/new" className={asButton('quiet')}>
                 {sites.length === 0 ? 'Draw a panel' : 'Draw a panel at another site'}
               </Link>

@@ -11,9 +11,13 @@ export function FileProgressBar({ work: { progress, cancel } }: { work: FileWork
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
       <label className="flex min-w-56 flex-1 flex-col">
         <span>
-          {STEPS[progress.step]} … <span className="figures">{percent} %</span>
+          {STEPS[progress.step]} … <span className="figures">{percent}</span> %
         </span>
-        <progress value={percent} max={100} className="h-3 w-full accent-ink" />
+        <progress
+          value={percent}
+          max={100}
+          className="h-3 w-full appearance-none border border-rule-strong bg-bone-raised [&::-moz-progress-bar]:bg-ink [&::-webkit-progress-bar]:bg-bone-raised [&::-webkit-progress-value]:bg-ink"
+        />
       </label>
       <Button look="quiet" onClick={cancel}>
         Cancel
