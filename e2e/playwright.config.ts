@@ -1,23 +1,9 @@
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { defineConfig } from '@playwright/test';
+import { chromium } from './support/index.ts';
 
 const PORT = 4689;
-
-/** Debian’s Chromium, kept from calling anywhere. */
-export const chromium = {
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-};
 
 /** The built server on a database of its own, filled with the demo site. */
 export const serverFor = (port: number) => ({

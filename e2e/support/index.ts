@@ -1,2 +1,3 @@
+export * from './browser.ts';
 export * from './site.ts';
 export * from './cases.ts';
