@@ -23,7 +23,7 @@ import {
 } from '../record/index.ts';
 
 export const SITE_FILE_FORMAT = 'phylaxon-site';
-/** Grows when what a file holds changes its shape; older files are brought up (see `upgradeSiteFile`). */
+/** Grows when what a file holds changes its shape; older files are brought up (see `upgradeRow`). */
 export const SITE_FILE_VERSION = 4;
 
 const removedAt = instant.nullable().default(null).describe('when it left; its record stays');

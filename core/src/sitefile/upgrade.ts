@@ -65,25 +65,3 @@ export function versionOf(format: unknown, version: unknown): number | FileProbl
   }
   return version;
 }
-
-/**
- * Bring a file up to the version of today. What is no site file at all, or of a version nobody here knows,
- * is told.
- *
- * @param raw the file as JSON
- */
-export function upgradeSiteFile(raw: unknown): { file: Json; from: number } | FileProblem {
-  const whole = isObject(raw) ? raw : {};
-  const from = versionOf(whole.format, whole.version);
-  if (typeof from !== 'number') return from;
-  const file: Json = { ...whole, version: SITE_FILE_VERSION };
-  if (from === SITE_FILE_VERSION) return { file, from };
-  const lists = new Map<string, unknown[]>();
-  for (const [list, rows] of Object.entries(whole)) {
-    if (!Array.isArray(rows)) continue;
-    if (!lists.has(list)) lists.set(list, []);
-    for (const one of rows.flatMap((row: unknown) => upgradeRow({ list, row }, from)))
-      lists.set(one.list, [...(lists.get(one.list) ?? []), one.row]);
-  }
-  return { file: { ...file, ...Object.fromEntries(lists) }, from };
-}

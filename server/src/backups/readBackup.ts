@@ -3,8 +3,7 @@ import { createWriteStream, mkdirSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
-import { promisify } from 'node:util';
-import yauzl, { type Entry, type ZipFile } from 'yauzl';
+import { entriesOf, openZip, readStream } from '../files/index.ts';
 import { damageIn, examineRecord, RecordRefused } from '../store/index.ts';
 
 export const BACKUP_ABOUT = 'backup.json';
@@ -31,7 +30,11 @@ export async function readBackup(path: string, folder: string): Promise<OpenedBa
   mkdirSync(join(folder, 'photos'), { recursive: true });
   const photos: string[] = [];
   const names = new Set<string>();
-  const zip = await openZip(path);
+  const zip = await openZip(path).catch((error: NodeJS.ErrnoException) => {
+    throw refuse(
+      error.code === 'ENOENT' ? `there is no file ${path}` : 'it is no zip, or it is damaged or cut off',
+    );
+  });
   try {
     for await (const entry of entriesOf(zip)) {
       const name = entry.fileName;
@@ -40,7 +43,7 @@ export async function readBackup(path: string, folder: string): Promise<OpenedBa
         throw refuse(`“${name.slice(0, 80)}” does not belong in it`);
       names.add(name);
       const target = join(folder, name);
-      await pipeline(await readEntry(zip, entry), createWriteStream(target));
+      await pipeline(await readStream(zip, entry), createWriteStream(target));
       if (sha256 === undefined) continue;
       if (
         createHash('sha256')
@@ -69,31 +72,4 @@ export async function readBackup(path: string, folder: string): Promise<OpenedBa
   const damage = damageIn(record, 'integrity_check');
   if (damage.length > 0) throw refuse(`its record is damaged: ${damage[0]}`);
   return { record, photos, folder };
-}
-
-async function openZip(path: string): Promise<ZipFile> {
-  const open = promisify<string, yauzl.Options, ZipFile>(yauzl.open);
-  try {
-    return await open(path, { lazyEntries: true, validateEntrySizes: true, autoClose: false });
-  } catch (error) {
-    if ((error as NodeJS.ErrnoException).code === 'ENOENT') throw refuse(`there is no file ${path}`);
-    throw refuse('it is no zip, or it is damaged or cut off');
-  }
-}
-
-const readEntry = (zip: ZipFile, entry: Entry) =>
-  promisify<Entry, NodeJS.ReadableStream>(zip.openReadStream.bind(zip))(entry);
-
-async function* entriesOf(zip: ZipFile): AsyncGenerator<Entry> {
-  for (;;) {
-    const entry = await new Promise<Entry | null>((resolve, reject) => {
-      zip.once('entry', resolve);
-      zip.once('end', () => resolve(null));
-      zip.once('error', reject);
-      zip.readEntry();
-    });
-    zip.removeAllListeners();
-    if (entry === null) return;
-    yield entry;
-  }
 }

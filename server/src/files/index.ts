@@ -6,3 +6,4 @@ export type { Task, Understood } from './tasks.ts';
 export type { CameAlong, Report } from './understandSite.ts';
 export { TooLarge, withUpload, type UploadedFile } from './uploads.ts';
 export { TooManyFiles, UnderWay, type FileProgress } from './underWay.ts';
+export { entriesOf, openZip, readStream } from './zipEntries.ts';

@@ -1,13 +1,16 @@
-import { promisify } from 'node:util';
 import { crc32 } from 'node:zlib';
-import yauzl, { type Entry, type ZipFile } from 'yauzl';
+import type { Entry, ZipFile } from 'yauzl';
 import { LIMITS } from './limits.ts';
 import { FileRefused } from './refusal.ts';
+import { entriesOf, openZip, readStream } from './zipEntries.ts';
 
 export const SITE_NAME = 'site.json';
 const PHOTO_NAME = /^photos\/([0-9a-f]{64})\.jpg$/;
 
 const damaged = (message: string) => new FileRefused(message);
+
+const isOurs = (error: unknown) =>
+  error instanceof FileRefused || (error as NodeJS.ErrnoException).code === 'ENOSPC';
 
 /** What is done with what a zip holds, piece by piece and one after the other. */
 interface Unpacking {
@@ -20,7 +23,9 @@ interface Unpacking {
  * beyond its limits or packs far too well.
  */
 export async function unpack(path: string, { text, photo }: Unpacking): Promise<void> {
-  const zip = await openZip(path);
+  const zip = await openZip(path).catch(() => {
+    throw damaged('The zip is damaged or cut off.');
+  });
   const seen = new Set<string>();
   let unpacked = 0;
   try {
@@ -43,45 +48,13 @@ export async function unpack(path: string, { text, photo }: Unpacking): Promise<
       if (unpacked > LIMITS.allBytes) throw damaged('Unpacked, the zip is too large.');
       if (sha256 !== undefined) await photo(sha256, Buffer.concat(chunks));
     }
+  } catch (error) {
+    // Names that lead elsewhere are an error of the directory’s.
+    throw isOurs(error) ? error : damaged('The zip is damaged, or a name in it leads elsewhere.');
   } finally {
     zip.close();
   }
   if (!seen.has(SITE_NAME)) throw damaged(`The zip holds no “${SITE_NAME}”.`);
-}
-
-async function openZip(path: string): Promise<ZipFile> {
-  const open = promisify<string, yauzl.Options, ZipFile>(yauzl.open);
-  try {
-    return await open(path, {
-      lazyEntries: true,
-      decodeStrings: true,
-      validateEntrySizes: true,
-      autoClose: false,
-    });
-  } catch {
-    throw damaged('The zip is damaged or cut off.');
-  }
-}
-
-async function* entriesOf(zip: ZipFile): AsyncGenerator<Entry> {
-  for (;;) {
-    const entry = await new Promise<Entry | null>((resolve, reject) => {
-      const done = () => {
-        zip.off('entry', onEntry);
-        zip.off('end', onEnd);
-        zip.off('error', onError);
-      };
-      const onEntry = (found: Entry) => (done(), resolve(found));
-      const onEnd = () => (done(), resolve(null));
-      const onError = () => (done(), reject(damaged('The zip is damaged, or a name in it leads elsewhere.')));
-      zip.on('entry', onEntry);
-      zip.on('end', onEnd);
-      zip.on('error', onError);
-      zip.readEntry();
-    });
-    if (entry === null) return;
-    yield entry;
-  }
 }
 
 const packsTooWell = (unpacked: number, packed: number) =>
@@ -98,10 +71,9 @@ async function readEntry(
   const empty = () => damaged(`“${entry.fileName}” packs so well that it can hold no record.`);
   if (entry.uncompressedSize > most) throw tooLarge();
   if (packsTooWell(entry.uncompressedSize, entry.compressedSize)) throw empty();
-  const open = promisify<Entry, NodeJS.ReadableStream>(zip.openReadStream.bind(zip));
   let [length, sum] = [0, 0];
   try {
-    for await (const chunk of await open(entry)) {
+    for await (const chunk of await readStream(zip, entry)) {
       const bytes = chunk as Buffer;
       length += bytes.length;
       sum = crc32(bytes, sum);

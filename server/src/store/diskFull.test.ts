@@ -81,6 +81,14 @@ async function writeMany(base: string, breakerId: string, count: number): Promis
   return all;
 }
 
+/** A breaker to log at. */
+async function aBreaker(base: string): Promise<string> {
+  const site = await send(base, 'POST', '/sites', { name: 'Shed' });
+  const panel = await send(base, 'POST', `/sites/${site.body.id}/panels`, { name: 'P', spaces: 8 });
+  const breaker = { space: 1, poles: 1, ratingAmps: 20 };
+  return (await send(base, 'POST', `/panels/${panel.body.id}/breakers`, breaker)).body.id;
+}
+
 const healthOf = async (base: string) => (await send(base, 'GET', '/health')).status;
 
 /** What was acknowledged is there, what was refused is not; and nobody else is locked out. */
@@ -104,10 +112,7 @@ test(`a disk that fills up under ${WRITES} writes, ${ROUNDS} times over: nothing
     const server = await startServer({ PHYLAXON_DB: file });
     servers.push(server);
     const { base } = server;
-    const site = await send(base, 'POST', '/sites', { name: 'Shed' });
-    const panel = await send(base, 'POST', `/sites/${site.body.id}/panels`, { name: 'P', spaces: 8 });
-    const breaker = { space: 1, poles: 1, ratingAmps: 20 };
-    const breakerId = (await send(base, 'POST', `/panels/${panel.body.id}/breakers`, breaker)).body.id;
+    const breakerId = await aBreaker(base);
 
     const before = await writeMany(base, breakerId, WRITES / 5);
     expect(before.every(({ status }) => status === 201)).toBe(true);
@@ -141,10 +146,7 @@ test('a lock held by another program: reads go on, writes are told, and all is w
   const server = await startServer({ PHYLAXON_DB: file });
   servers.push(server);
   const { base } = server;
-  const site = await send(base, 'POST', '/sites', { name: 'Shed' });
-  const panel = await send(base, 'POST', `/sites/${site.body.id}/panels`, { name: 'P', spaces: 8 });
-  const breaker = { space: 1, poles: 1, ratingAmps: 20 };
-  const breakerId = (await send(base, 'POST', `/panels/${panel.body.id}/breakers`, breaker)).body.id;
+  const breakerId = await aBreaker(base);
   const all = await writeMany(base, breakerId, 20);
   for (let turn = 0; turn < 4; turn++) {
     const foreign = new SafeDatabase(file);
