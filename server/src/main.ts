@@ -1,4 +1,5 @@
 import { existsSync, statSync } from 'node:fs';
+import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app/index.ts';
@@ -91,7 +92,9 @@ async function main() {
   }, RESTORE_LOOK_MS);
   restoreLook.unref();
 
-  const server = createApp({ store, photos, logger, webRoot, hosts, changes, backups }).listen(port(), HOST);
+  const app = createApp({ store, photos, logger, webRoot, hosts, changes, backups });
+  // One that names no host is answered like one that names a foreign one, not by Node in a shape of its own.
+  const server = createServer({ requireHostHeader: false }, app).listen(port(), HOST);
 
   server.on('clientError', answerUnreadable);
   server.on('listening', () => {

@@ -17,6 +17,14 @@ describe('a picture as it is kept', () => {
     expect(content.toString('latin1')).not.toMatch(/GPS|home/);
   });
 
+  test('no profile, further picture, preview or comment between scans is kept', () => {
+    const { content } = plainJpeg(
+      aJpeg({ hidden: true, exif: true, width: 640, height: 480, tail: 'GPS again' }),
+    );
+    expect(content.toString('latin1')).not.toMatch(/GPS|ICC|MPF|JFXX|8BIM/);
+    expect(content.equals(aJpeg({ width: 640, height: 480 }))).toBe(true);
+  });
+
   test('made plain once more it stays the same', () => {
     const once = plainJpeg(aJpeg({ exif: true })).content;
     expect(plainJpeg(once).content.equals(once)).toBe(true);

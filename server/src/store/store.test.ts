@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { describe, expect, test } from '@jest/globals';
+import { afterEach, describe, expect, test } from '@jest/globals';
 import { DataSource } from 'typeorm';
 import { CircuitTable, PanelTable, SafeDatabase, SiteTable, Store, StrikeTable } from './index.ts';
 import { MIGRATIONS } from './migrations.ts';
@@ -88,6 +88,82 @@ describe('the write queue', () => {
     const read = store.read((manager) => manager.count(SiteTable));
     await expect(write).rejects.toThrow('built to fail');
     expect(await read).toBe(0);
+    await store.close();
+  });
+});
+
+describe('a store that fails', () => {
+  const plainExec = SafeDatabase.prototype.exec;
+  /** From now on this statement fails so many times, as SQLite would have it. */
+  const failing = (statement: string, code: string, times = 1) => {
+    let left = times;
+    SafeDatabase.prototype.exec = function (this: SafeDatabase, sql: string) {
+      if (sql === statement && left-- > 0) throw Object.assign(new Error(code), { code });
+      return plainExec.call(this, sql);
+    };
+  };
+  afterEach(() => {
+    SafeDatabase.prototype.exec = plainExec;
+  });
+
+  test.each([
+    ['COMMIT', 'SQLITE_IOERR_FSYNC', 'unavailable', 1],
+    ['COMMIT', 'SQLITE_READONLY_DBMOVED', 'read-only', 1],
+    ['COMMIT', 'SQLITE_CORRUPT', 'damaged', 1],
+    // Folding the log in may make room, so it is tried once more.
+    ['COMMIT', 'SQLITE_FULL', 'full', 2],
+    ['BEGIN IMMEDIATE', 'SQLITE_IOERR_LOCK', 'unavailable', 1],
+    ['BEGIN IMMEDIATE', 'SQLITE_CANTOPEN', 'unavailable', 1],
+  ] as const)(
+    '%s with %s is told as %s, nothing of it is kept, and the next write is',
+    async (statement, code, trouble, times) => {
+      const folder = mkdtempSync(join(tmpdir(), 'phylaxon-'));
+      const store = await Store.open(join(folder, 'record.db'));
+      await store.write((manager) => manager.insert(SiteTable, site(1)));
+      failing(statement, code, times);
+      const refused = store.write((manager) => manager.insert(SiteTable, site(2)));
+      await expect(refused).rejects.toMatchObject({
+        trouble,
+        message: expect.stringMatching(/nothing was stored/),
+      });
+      await store.write((manager) => manager.insert(SiteTable, site(3)));
+      expect((await store.read((manager) => manager.find(SiteTable))).map(({ id }) => id)).toEqual([
+        'site-1',
+        'site-3',
+      ]);
+      expect(await store.troubleNow()).toBeNull();
+      await store.close();
+      rmSync(folder, { recursive: true });
+    },
+  );
+
+  test('where not even the way back is sure, the connection is dropped: what comes next is kept', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'phylaxon-'));
+    const store = await Store.open(join(folder, 'record.db'));
+    failing('ROLLBACK', 'SQLITE_IOERR', 1);
+    await expect(
+      store.write(async (manager) => {
+        await manager.insert(SiteTable, site(1));
+        throw new Error('built to fail');
+      }),
+    ).rejects.toThrow('built to fail');
+    await store.write((manager) => manager.insert(SiteTable, site(2)));
+    expect((await store.read((manager) => manager.find(SiteTable))).map(({ id }) => id)).toEqual(['site-2']);
+    await store.close();
+    rmSync(folder, { recursive: true });
+  });
+
+  test('once SQLite has ended the transaction by itself, no statement of it runs on its own', async () => {
+    const store = await Store.open(':memory:');
+    const going = store.write(async (manager) => {
+      await manager.insert(SiteTable, site(1));
+      // As SQLite does when the disk is full; the work goes on, unaware.
+      const { driver } = manager.dataSource as unknown as { driver: { databaseConnection: SafeDatabase } };
+      driver.databaseConnection.exec('ROLLBACK');
+      await manager.insert(SiteTable, site(2));
+    });
+    await expect(going).rejects.toThrow(/has ended already/);
+    expect(await store.read((manager) => manager.count(SiteTable))).toBe(0);
     await store.close();
   });
 });
