@@ -5,7 +5,7 @@ import { assess, decide, diagnose } from '../diagnose/index.ts';
 import { gatherEvidence } from '../readings/index.ts';
 import { DEFAULT_SCHOOLS } from '../settings/index.ts';
 import { aDossier, anEvent, anObservation, aReading, uuid } from '../testing/index.ts';
-import { PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../vocabulary/index.ts';
+import { isDanger, PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../vocabulary/index.ts';
 import { lookAtCase, type CaseFile } from './index.ts';
 
 const OPENED = '2026-11-01T10:00:00.000Z';
@@ -106,9 +106,37 @@ describe('one rule of danger', () => {
       ),
       { numRuns: 2000 },
     );
-    expect(stopped).toBeGreaterThan(400);
-    expect(stopped).toBeLessThan(1900);
+    expect(stopped).toBeGreaterThan(200);
+    expect(stopped).toBeLessThan(1600);
   }, 120_000);
+
+  const DANGERS = (Object.keys(TESTS) as TestId[]).flatMap((id) =>
+    TESTS[id].outcomes
+      .filter((outcome) => isDanger(id, outcome))
+      .map((outcome): TestResult => ({ test: id, outcome })),
+  );
+  const HANDS =
+    /handle-finger|reset|power-after|touch|button|appliance-check|load-share|outlet|-off-check|lifted|swap|downstream|clamp|voltage|leg-balance|millivolt|temperature/;
+  test.each(
+    DANGERS.flatMap((danger) =>
+      (['homeowner', 'electrician'] as const).map((profile) => [danger, profile] as const),
+    ),
+  )(
+    '%j: nothing that touches a handle, a plug or a wet thing is proposed to a %s, and nothing is measured live',
+    (danger, profile) => {
+      const told: TestResult[] = [danger, { test: 'power-loss-extent', outcome: 'one-circuit' }];
+      const { nextTests, verdict } = diagnose({ profile, evidence: told });
+      expect(nextTests.filter(({ id }) => HANDS.test(id))).toEqual([]);
+      expect(['reset', 'keep']).not.toContain(verdict.family);
+      const sheet = decide(
+        gatherEvidence(
+          aDossier({ observations: told.map((one, i) => anObservation(one.test, one.outcome, i)) }),
+        ),
+      );
+      expect(sheet.next.filter((one) => HANDS.test(one.test))).toEqual([]);
+      expect(sheet.stop.active).toBe(true);
+    },
+  );
 
   const hot: TestResult = { test: 'terminal-temperature', outcome: 'over-15-over' };
   const melted: TestResult = { test: 'terminal-inspection', outcome: 'discoloured-or-melted' };

@@ -16,6 +16,7 @@ import type { Assessment } from './assess.ts';
 import { engineFinding, likelyCauses } from './engineFinding.ts';
 import { assessRecord, circumstancesOf, hasTrouble, resultsOf } from './fromRecord.ts';
 import { reason, type Finding, type Rule } from './finding.ts';
+import { mayDoInDanger } from './nextTests.ts';
 import { seenAtTerminal, warmJoint } from './jointRules.ts';
 import {
   hotJoint,
@@ -110,7 +111,7 @@ export function decide(evidence: Evidence): Decision {
     causes: trouble ? likelyCauses(assessed) : [],
     reasons: byWeight(first),
     overturnedBy: first.overturnedBy,
-    next: stop.active ? first.next.filter((test) => !test.energised && test.level > 0) : first.next,
+    next: stop.active ? first.next.filter(({ test }) => mayDoInDanger(test)) : first.next,
     cautions: first.cautions.map((id) => cautionText(id, evidence.schools)),
     also: besides(first, rest),
   };

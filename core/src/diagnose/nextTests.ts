@@ -1,5 +1,13 @@
 import { outcomesOf, TEST_IDS } from '../causes/index.ts';
-import { ACTIONS, PROFILE_LEVEL, SENSE_IDS, TESTS, type Profile, type TestId } from '../vocabulary/index.ts';
+import {
+  ACTIONS,
+  PROFILE_LEVEL,
+  SENSE_IDS,
+  TESTS,
+  type Profile,
+  type TestFacts,
+  type TestId,
+} from '../vocabulary/index.ts';
 import type { Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
@@ -57,18 +65,58 @@ export const TRIALS: ReadonlySet<TestId> = new Set<TestId>([
 ]);
 
 /**
+ * Tests for which a hand goes to a handle, a plug, the panel or anything that may be wet. While danger stops it, none of
+ * them is proposed to anybody: what is left is to look from a distance, and work on the dead panel.
+ */
+const HANDS_ON: ReadonlySet<TestId> = new Set<TestId>([
+  ...TRIALS,
+  'handle-finger-test',
+  'power-after-reset',
+  'panel-touch',
+  'face-temperature',
+  'test-button',
+  'button-after-fitting',
+  'downstream-device',
+  'appliance-check',
+  'load-share',
+  'outlet-voltage',
+  'outlet-sag',
+  'outlet-wiring',
+  'branch-off-check',
+  'main-off-check',
+  'load-wire-lifted',
+  'known-good-swap',
+]);
+
+/**
+ * Whether a test may be done while danger stops it.
+ *
+ * @example mayDoInDanger('water-signs') // true
+ * @example mayDoInDanger('reset-result') // false
+ */
+export function mayDoInDanger(test: TestId): boolean {
+  const { energised }: TestFacts = TESTS[test];
+  return !energised && !HANDS_ON.has(test);
+}
+
+/**
  * Tests that were not done and that this person may do, by what they are worth. Nothing is switched on to learn more
  * beside what needs work.
  *
  * @example nextTests(assess([]), 'homeowner')[0].id // 'power-loss-extent'
  */
 export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['nextTests'] {
-  const { probabilities, results, table } = assessed;
+  const { probabilities, results, stops, table } = assessed;
+  const inDanger = stops.length > 0;
   const done = new Set(results.map(({ test }) => test));
   const now = bestDeed(table, probabilities).expected;
   const barred = barsReset(results);
   return TEST_IDS.filter(
-    (id) => !done.has(id) && TESTS[id].level <= PROFILE_LEVEL[profile] && !(barred && TRIALS.has(id)),
+    (id) =>
+      !done.has(id) &&
+      TESTS[id].level <= PROFILE_LEVEL[profile] &&
+      !(barred && TRIALS.has(id)) &&
+      (!inDanger || mayDoInDanger(id)),
   )
     .map((id) => ({ id, value: worth(id, assessed, now) + care(id, assessed) - testCost(id) }))
     .sort((a, b) => b.value - a.value);
