@@ -3,6 +3,7 @@ import type { EffectiveRating } from '../effective/index.ts';
 import { byTheBench } from './byTheBench.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { dangersIn, type Circumstances } from './dangersIn.ts';
+import { bindSeen, type Also } from './seenBinds.ts';
 import { choose, lossTable, type Choice, type LossTable } from './verdict.ts';
 
 /** What is believed, and what follows from it. */
@@ -18,6 +19,8 @@ export interface Assessment {
   circumstances: Circumstances;
   table: LossTable;
   choice: Choice;
+  /** What is so beside the leading cause, whatever tripped it. */
+  also: Also[];
 }
 
 /**
@@ -39,7 +42,7 @@ export function assess(
   const weighed = bench ? results.filter(({ test }) => test !== 'trip-vs-curve') : results;
   const probabilities = posterior(bench ? byTheBench(prior(known), bench) : prior(known), weighed);
   const stops = [...new Set(dangersIn(results, circumstances).map(({ text }) => text))];
-  const table = lossTable(results, stops.length > 0);
+  const { table, choice, also } = decideOn(results, probabilities, stops.length > 0);
   return {
     results,
     weighed,
@@ -47,8 +50,17 @@ export function assess(
     stops,
     circumstances,
     table,
-    choice: choose(table, probabilities, stops.length > 0),
+    choice,
+    also,
   };
+}
+
+/** What to do by the chances, and by what was seen, which no chance explains away. */
+export function decideOn(results: readonly TestResult[], probabilities: Float64Array, stopped: boolean) {
+  const table = lossTable(results, stopped);
+  const chosen = choose(table, probabilities, stopped);
+  const leading = CAUSE_IDS[probabilities.indexOf(Math.max(...probabilities))]!;
+  return { table, ...bindSeen(results, chosen, leading) };
 }
 
 /**

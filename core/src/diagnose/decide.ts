@@ -17,6 +17,7 @@ import { engineFinding, likelyCauses } from './engineFinding.ts';
 import { assessRecord, circumstancesOf, hasTrouble, resultsOf } from './fromRecord.ts';
 import { reason, type Finding, type Rule } from './finding.ts';
 import { mayDoInDanger } from './nextTests.ts';
+import type { Also } from './seenBinds.ts';
 import { seenAtTerminal, warmJoint } from './jointRules.ts';
 import {
   hotJoint,
@@ -113,7 +114,7 @@ export function decide(evidence: Evidence): Decision {
     overturnedBy: first.overturnedBy,
     next: stop.active ? first.next.filter(({ test }) => mayDoInDanger(test)) : first.next,
     cautions: first.cautions.map((id) => cautionText(id, evidence.schools)),
-    also: besides(first, rest),
+    also: besides(first, rest, assessed.also),
   };
 }
 
@@ -175,9 +176,9 @@ function stopRule(evidence: Evidence): Finding | null {
 }
 
 /** Other findings that stand beside the first: never a reset or a larger breaker beside another fault. */
-function besides(first: Finding, rest: Finding[]): Decision['also'] {
-  const seen = new Set([first.action]);
-  return rest.flatMap((finding) => {
+function besides(first: Finding, rest: Finding[], engine: readonly Also[]): Decision['also'] {
+  const seen = new Set<string>([first.action]);
+  const told = rest.flatMap((finding) => {
     const family = familyOf(finding.action);
     if (seen.has(finding.action) || family === 'need-more' || family === 'keep') return [];
     if (family === 'reset' || finding.action === 'size-up') return [];
@@ -186,4 +187,9 @@ function besides(first: Finding, rest: Finding[]): Decision['also'] {
     const because = byWeight(finding)[0];
     return [{ action: finding.action, headline, text: because?.text ?? '' }];
   });
+  const more = engine.filter(({ action }) => !seen.has(action));
+  return [
+    ...told,
+    ...more.map(({ action, text }) => ({ action, headline: ACTION_WORDS[action].headline, text })),
+  ];
 }

@@ -35,6 +35,7 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
       reasons: carriedBy(ranked[0]!.id, standing),
       overturnedBy: overturning(tests.slice(0, TOLD), standing),
     },
+    also: standing.also.map(({ cause, action, text }) => ({ cause, action, family: ACTIONS[action], text })),
     stop: { active: stops.length > 0, reasons: stops },
   };
 }

@@ -83,6 +83,16 @@ export const diagnoseOutput = z.object({
       )
       .describe('outcomes of tests not done yet that would lead to another action'),
   }),
+  also: z
+    .array(
+      z.object({
+        cause: z.enum(ids<CauseId>(CAUSES)),
+        action: z.enum(ids<ActionId>(ACTIONS)),
+        family: z.enum(FAMILIES),
+        text: z.string(),
+      }),
+    )
+    .describe('what else is so, whatever tripped it; the verdict is what to act on first'),
   stop: z.object({ active: z.boolean(), reasons: z.array(z.string()) }),
 });
 export type Diagnosis = z.infer<typeof diagnoseOutput>;

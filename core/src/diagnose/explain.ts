@@ -1,9 +1,8 @@
 import { CAUSE_FACTS, CAUSE_IDS, likelihoods, outcomesOf } from '../causes/index.ts';
 import { sayOutcome, type CauseId, type TestId } from '../vocabulary/index.ts';
-import type { Assessment } from './assess.ts';
+import { decideOn, type Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { dangersIn } from './dangersIn.ts';
-import { choose, lossTable } from './verdict.ts';
 
 /** The evidence behind the leading cause: for each test, how much it speaks for it against the rest. */
 export function carriedBy(leading: CauseId, { probabilities, weighed }: Assessment) {
@@ -42,7 +41,7 @@ export function overturning(
       const after = probabilities.map((p, i) => (p * chances[i]!) / seen);
       const more = [...results, { test: id, outcome }];
       const stopped = dangersIn(more, circumstances).length > 0;
-      const then = choose(lossTable(more, stopped), after, stopped).action;
+      const then = decideOn(more, after, stopped).choice.action;
       return then === choice.action ? [] : [{ test: id, outcome, action: then }];
     }),
   );

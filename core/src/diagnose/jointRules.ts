@@ -7,7 +7,7 @@ export function seenAtTerminal(evidence: Evidence): Finding | null {
   const reasons = [because(evidence, 'terminal-inspection', 3), because(evidence, 'terminal-temperature', 2)];
   if (outcomeOf(evidence, 'stab-inspection') === 'pitted-or-burnt') {
     return {
-      action: 'replace-breaker',
+      action: 'replace-breaker-and-remake-joint',
       headline: 'Replace this breaker; move it off the burnt stab',
       confidence: 0.8,
       reasons: [

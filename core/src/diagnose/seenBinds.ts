@@ -1,0 +1,120 @@
+import type { TestResult } from '../causes/index.ts';
+import { ACTIONS, type CauseId, type TestId } from '../vocabulary/index.ts';
+import { ENERGISES, GRAVITY, type Deed } from './losses.ts';
+import type { Choice } from './verdict.ts';
+
+/** What was seen to be so, whatever tripped it: what it is, what is to be done about it. */
+interface Seen {
+  test: TestId;
+  outcome: string;
+  cause: CauseId;
+  action: Deed;
+  /** Other actions that see to it as well. */
+  orBy: readonly Deed[];
+  text: string;
+}
+
+/** In the order in which they are acted on: what leaves a hazard energised first. */
+const SEEN: readonly Seen[] = [
+  {
+    test: 'trip-vs-curve',
+    outcome: 'too-late-or-never',
+    cause: 'stuck-breaker',
+    action: 'replace-breaker',
+    orBy: ['replace-breaker-and-remake-joint', 'size-down', 'replace-main', 'replace-panel'],
+    text: 'It opened far too late, or never did: its circuit is not protected, whatever else is wrong.',
+  },
+  {
+    test: 'conductor-vs-breaker',
+    outcome: 'wire-too-small',
+    cause: 'oversized-breaker',
+    action: 'size-down',
+    orBy: ['rewire'],
+    text: 'The conductor is too thin for this breaker, which protects the conductor and nothing else.',
+  },
+  {
+    test: 'stab-inspection',
+    outcome: 'pitted-or-burnt',
+    cause: 'burnt-stab',
+    action: 'replace-breaker-and-remake-joint',
+    orBy: ['replace-panel'],
+    text: 'The joint to the bus is burnt: it heats again under any load.',
+  },
+  {
+    test: 'terminal-inspection',
+    outcome: 'discoloured-or-melted',
+    cause: 'loose-terminal',
+    action: 'replace-breaker-and-remake-joint',
+    orBy: ['replace-panel'],
+    text: 'The terminal has been cooked: the breaker in it has been too.',
+  },
+  {
+    test: 'part-match',
+    outcome: 'not-listed',
+    cause: 'wrong-part',
+    action: 'replace-breaker',
+    orBy: ['replace-breaker-and-remake-joint', 'size-down', 'replace-main', 'replace-panel'],
+    text: 'The breaker is not listed for this panel: how it seats and clamps is nobody’s word.',
+  },
+  {
+    test: 'terminal-inspection',
+    outcome: 'two-wires-one-terminal',
+    cause: 'shared-terminal',
+    action: 'separate-conductors',
+    orBy: ['split-circuit'],
+    text: 'Two conductors sit under a terminal made for one.',
+  },
+];
+
+/** What is so beside the leading cause, and what is to be done about it. */
+export interface Also {
+  cause: CauseId;
+  action: Deed;
+  text: string;
+}
+
+/** It was seen with somebody’s own eyes: sure but for a slip. */
+const SURE = 0.95;
+
+/**
+ * What is seen binds, whatever else tripped it: no likelihood explains it away.
+ *
+ * @param choice what the chances alone lead to
+ * @param leading the likeliest cause
+ * @returns the action to act on first, and what is so besides
+ */
+export function bindSeen(
+  results: readonly TestResult[],
+  choice: Choice,
+  leading: CauseId,
+): { choice: Choice; also: Also[] } {
+  const found = SEEN.filter(({ test, outcome }) =>
+    results.some((result) => result.test === test && result.outcome === outcome),
+  );
+  const [first] = found;
+  if (!first) return { choice, also: [] };
+  const does = ({ action, orBy }: Seen, chosen: string) =>
+    action === chosen || (orBy as readonly string[]).includes(chosen);
+  const also = (chosen: string) =>
+    found.filter((one) => !does(one, chosen)).map(({ cause, action, text }) => ({ cause, action, text }));
+  if (found.some((one) => does(one, choice.action)) || !yields(choice, leading, first))
+    return { choice, also: also(choice.action) };
+  const bound: Choice = { ...choice, action: first.action, confidence: SURE };
+  return { choice: bound, also: [...also(first.action), ...whatElse(choice, leading, first)] };
+}
+
+/** Whether the choice comes after what was seen: it would leave it energised, or is the lesser of two dangers. */
+const yields = ({ action }: Choice, leading: CauseId, first: Seen): boolean =>
+  action === 'gather-more' ||
+  leading === first.cause ||
+  ENERGISES.has(action) ||
+  (GRAVITY[first.cause] === 'danger' && GRAVITY[leading] !== 'danger' && action !== 'make-safe-and-call');
+
+/** What the chances led to, beside what binds: never a reset or a larger breaker beside another fault. */
+function whatElse({ action }: Choice, leading: CauseId, first: Seen): Also[] {
+  if (action === 'gather-more' || action === 'size-up' || ACTIONS[action] === 'reset') return [];
+  if (leading === first.cause) return [];
+  return [
+    { cause: leading, action, text: 'It is likely besides: what was seen does not explain all of it.' },
+  ];
+}
