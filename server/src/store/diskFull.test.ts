@@ -8,7 +8,8 @@ import { join } from 'node:path';
 import { send, startServer, type ServerProcess } from '../testing/index.ts';
 import { SafeDatabase, Store } from './index.ts';
 
-const ROUNDS = 10;
+/** Ten with `npm run long`. */
+const ROUNDS = Number(process.env.DISK_ROUNDS ?? 3);
 const WRITES = 500;
 const AT_ONCE = 8;
 
