@@ -23,7 +23,7 @@ export async function withLoads(
   const path = await ownBreaker(request, breaker);
   const loads = names.map((name, i) => ({ name, volts: 120, watts: 300 + 200 * i }));
   const id = path.split('/').at(-1)!;
-  const answer = await request.put(`/api/v1/breakers/${id}/circuit`, { data: { label, loads } });
+  const answer = await request.put(`/api/v1/breakers/${id}/circuit`, { data: { label, loads, version: 1 } });
   expect(answer.status()).toBe(200);
   return path;
 }
