@@ -24,8 +24,11 @@ export function OpenCasePage() {
     );
   }, []);
 
-  const siteOf = (panelId: string) =>
-    sites?.find(({ panels }) => panels.some(({ panel }) => panel.id === panelId))?.site.id;
+  /** The site of a panel; whoever is quick does not wait for the list of sites in vain. */
+  const siteOf = async (panelId: string) => {
+    const all = sites ?? (await api.sites()).sites;
+    return all.find(({ panels }) => panels.some(({ panel }) => panel.id === panelId))?.site.id;
+  };
 
   const open = async (chosen: ComplaintTile, place: Place) => {
     const at = new Date().toISOString();
@@ -52,10 +55,12 @@ export function OpenCasePage() {
   };
 
   /** The tile tells enough where the place is known already. */
-  const choose = (chosen: ComplaintTile) => {
+  const choose = async (chosen: ComplaintTile) => {
     const panelId = params.get('panel');
-    const siteId = panelId ? siteOf(panelId) : undefined;
-    if (siteId && breakerId) return void open(chosen, { siteId, panelId, breakerId });
+    if (panelId && breakerId) {
+      const siteId = await siteOf(panelId).catch(() => undefined);
+      if (siteId) return open(chosen, { siteId, panelId, breakerId });
+    }
     setParams((now) => {
       now.set('what', chosen.key);
       return now;
@@ -80,7 +85,7 @@ export function OpenCasePage() {
               <li key={one.key} className="flex">
                 <button
                   type="button"
-                  onClick={() => choose(one)}
+                  onClick={() => void choose(one)}
                   className="min-h-16 flex-1 rounded-sm border border-rule-strong bg-bone-raised px-4 py-3 text-left hover:bg-bone-sunk"
                 >
                   <span className="block text-lg leading-tight font-bold">{one.title}</span>
