@@ -8,7 +8,7 @@ import { Changes } from './changes/index.ts';
 import { seedDemo } from './demo/index.ts';
 import { PhotoFolder } from './photos/index.ts';
 import { answerUnreadable } from './http/index.ts';
-import { LOOKED_THROUGH_BYTES, RecordRefused, Store } from './store/index.ts';
+import { LOOKED_THROUGH_BYTES, RecordRefused, Store, StoreError } from './store/index.ts';
 import { redecideOutdated } from './verdict/index.ts';
 
 const {
@@ -56,6 +56,16 @@ async function lookThrough(store: Store) {
   say('Stop Phylaxon and bring back the last good copy: npm run restore -- COPY.zip');
 }
 
+/** With no room to store new decisions the old ones stand; what is on record can be read all the same. */
+async function redecideWhereItCan(store: Store) {
+  try {
+    await store.write(redecideOutdated);
+  } catch (error) {
+    if (!(error instanceof StoreError)) throw error;
+    say(error.message);
+  }
+}
+
 /** How often it is looked whether a copy waits to be brought back. */
 const RESTORE_LOOK_MS = 1000;
 
@@ -65,7 +75,7 @@ async function main() {
   if (store.keptBefore !== null)
     say(`Brought up to this version; the record as it was is kept: ${store.keptBefore}`);
   const photoFolder = `${PHYLAXON_DB}-photos`;
-  await store.write(redecideOutdated);
+  await redecideWhereItCan(store);
   if (isDemo) await seedDemo(store);
   const photos = new PhotoFolder(photoFolder);
   await photos.sweep(store);
@@ -83,7 +93,7 @@ async function main() {
     takeWaiting(PHYLAXON_DB, photoFolder, (exchange) => store.exchange(exchange))
       .then(async (taken) => {
         if (!taken) return;
-        await store.write(redecideOutdated);
+        await redecideWhereItCan(store);
         changes.announceAll();
         say(`A copy was brought back as ${PHYLAXON_DB}.`);
       })
@@ -103,7 +113,9 @@ async function main() {
     say(`Phylaxon is ready: http://${HOST.includes(':') ? `[${HOST}]` : HOST}:${bound}`);
     say(`Record: ${PHYLAXON_DB}. Stop with Ctrl-C.`);
     backups.start();
-    void lookThrough(store);
+    lookThrough(store).catch((error: unknown) =>
+      say(`The record could not be looked through: ${String(error)}`),
+    );
     if (!isLoopback(HOST)) {
       say('Mind: it listens beyond this machine, and there are no accounts.');
       say('Everybody who can reach it can read, change and wipe the record.');
