@@ -62,6 +62,8 @@ export class Connection {
   async close(): Promise<void> {
     const source = this.source;
     this.source = null;
+    // The binding lets go of a file only when nothing is left of its statements: what it holds is given up here.
+    if (source) this.hasRolledBack(databaseOf(source));
     await source?.destroy().catch(() => undefined);
   }
 
