@@ -1,6 +1,6 @@
 import { id } from '@phylaxon/core/record';
 import { z } from 'zod';
-import { GivenUp, type FileReader, type Task, type Understood } from '../files/index.ts';
+import { GivenUp, type Task, type Understood } from '../files/index.ts';
 import type { Sent } from '../http/index.ts';
 import type { Context } from './context.ts';
 
@@ -22,7 +22,7 @@ export function fileWork({ files, underWay }: Pick<Context, 'files' | 'underWay'
     underWay.run(client, name, (tell) =>
       work({
         understand: (task) =>
-          (files as FileReader).understand(task, {
+          files.understand(task, {
             signal,
             report: (share) => tell({ step: 'reading', share }),
           }),
