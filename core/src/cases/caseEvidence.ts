@@ -39,7 +39,8 @@ const asObservations = ({ case: { id, answers } }: CaseFile): Observation[] =>
  */
 export function caseEvidence(file: CaseFile): Evidence {
   const { dossier, case: about, panel, schools } = file;
-  if (dossier) return gatherEvidence(dossier);
+  const { complaint } = about;
+  if (dossier) return { ...gatherEvidence(dossier), complaint };
   const breaker: Breaker = {
     ...UNKNOWN_PART,
     id: about.id,
@@ -55,5 +56,5 @@ export function caseEvidence(file: CaseFile): Evidence {
     others: [],
     curves: [],
   });
-  return { ...evidence, anonymous: true };
+  return { ...evidence, complaint, anonymous: true };
 }

@@ -152,7 +152,7 @@ const aFigure = (n: number, ...[quantity, point, value]: Parameters<typeof aRead
 describe('what is next in a case', () => {
   test('the senses come before any hand', () => {
     const { step } = lookAtCase(aCaseFile(), 'homeowner');
-    expect(step).toEqual({ kind: 'senses', tests: SENSES.map(([name]) => name) });
+    expect(step).toEqual({ kind: 'looks', spot: 'senses', tests: SENSES.map(([name]) => name) });
   });
 
   test('a danger sign stops it, for whoever asks', () => {
@@ -291,7 +291,7 @@ describe('what is next in a case', () => {
       const points = drawn && step.kind === 'ask' && pick % 3 > 0 ? meterPointsOf(step.test, 1) : [];
       if (aside.length > 0)
         passed.push(...aside.map((name) => ({ test: name, why: 'skip' as const, at: after(turn) })));
-      else if (step.kind === 'senses')
+      else if (step.kind === 'looks')
         step.tests.forEach((name) => observations.push([name, outcomeFor(name, 0)]));
       else if (points.length > 0)
         for (const { quantity, point } of points)
@@ -351,7 +351,7 @@ describe('what is next in a case', () => {
           }
           const kinds = views.map(({ step }) => step.kind);
           const handled = kinds.findIndex((kind) => kind === 'reset' || kind === 'isolate');
-          if (handled >= 0) expect(kinds.slice(0, handled)).toContain('senses');
+          if (handled >= 0) expect(kinds.slice(0, handled)).toContain('looks');
           expect(['stop', 'electrician', 'decided']).toContain(kinds.at(-1));
           expect(views.filter(({ step }) => step.kind === 'reset').length).toBeLessThanOrEqual(
             subject.drawn ? MOST_RESETS : 3,

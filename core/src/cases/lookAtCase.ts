@@ -1,6 +1,8 @@
 import { coolDownOf, type Sheet } from '../board/index.ts';
 import {
+  aboutLeft,
   assessRecord,
+  bearsOn,
   decide,
   isSettled,
   nextTests,
@@ -11,27 +13,32 @@ import {
   type Decision,
   type NextTest,
 } from '../diagnose/index.ts';
+import type { Context } from '../causes/index.ts';
 import { isolationTrials, outcomeOf, type Evidence } from '../readings/index.ts';
 import {
   CAUSE_WORDS,
   PROFILE_LEVEL,
   SENSE_IDS,
+  spotOf,
   TESTS,
+  testsAt,
   type Profile,
   type SenseId,
+  type SpotId,
   type TestId,
 } from '../vocabulary/index.ts';
 import { isAnsweredAsItStands, wasReset } from './answered.ts';
 import { caseEvidence } from './caseEvidence.ts';
-import { BARE, isByReset } from './stepTests.ts';
+import { screensAsked } from './screensAsked.ts';
+import { BARE, isByReset, testsOf } from './stepTests.ts';
 import { isolationOf, snapsWithLoads, type Isolation } from './isolation.ts';
 import type { CaseFile } from './schema.ts';
 
 /** What to do next in a case. */
 export type CaseStep =
   | { kind: 'stop' }
-  /** Listen, smell, feel and look at the closed panel: all of these together. */
-  | { kind: 'senses'; tests: SenseId[] }
+  /** Small looks at one spot, all of these together: what is otherwise is said, the rest is one tap. */
+  | { kind: 'looks'; spot: SpotId; tests: TestId[] }
   /** Find out which breaker it is, and whether it has tripped. */
   | { kind: 'find' }
   /** Switch it fully off and on, once; with everything unplugged first, or as it is. */
@@ -61,6 +68,10 @@ export interface CaseView {
   items: Evidence['items'];
   /** What is connected to the circuit, as far as is known. */
   loads: string[];
+  /** What is known of the breaker: an answer that it cannot give is not offered. */
+  known: Context;
+  /** About how many screens are left, this one included; 0: it is decided. */
+  left: number;
   /** Whether it may be switched on once more: no danger, the school’s limit not reached, nothing found that needs work. */
   mayReset: boolean;
 }
@@ -75,11 +86,11 @@ const SHOWN_FROM = 0.01;
  *
  * @param file the case with its evidence
  * @param profile who is at work
- * @example lookAtCase(freshCase, 'homeowner').step // { kind: 'senses', tests: ['sound', 'smell', …] }
+ * @example lookAtCase(freshCase, 'homeowner').step // { kind: 'looks', spot: 'senses', tests: ['sound', 'smell', …] }
  */
 export function lookAtCase(file: CaseFile, profile: Profile): CaseView {
   const evidence = caseEvidence(file);
-  const decision = file.decision ?? decide(evidence);
+  const decision = file.decision ?? decide(evidence, profile);
   const assessed = assessRecord(evidence);
   const loads = file.case.candidates ?? evidence.circuit?.loads.map(({ name }) => name) ?? [];
   const isolation = isolationIn(file, evidence, assessed, loads);
@@ -99,9 +110,18 @@ export function lookAtCase(file: CaseFile, profile: Profile): CaseView {
     coolDown: coolDownOf(evidence),
     items: evidence.items,
     loads,
+    known: assessed.known,
+    left: screensLeft(step, assessed, profile, screensAsked(file)),
     mayReset,
   };
 }
+
+/** Steps that ask something. */
+const ASKING: readonly CaseStep['kind'][] = ['looks', 'find', 'reset', 'isolate', 'ask'];
+
+/** About how many screens are left: this one, and those after the answers that are likeliest. */
+const screensLeft = (step: CaseStep, assessed: Assessment, profile: Profile, asked: number): number =>
+  ASKING.includes(step.kind) ? 1 + aboutLeft(assessed, profile, asked + 1, testsOf(step)) : 0;
 
 function isolationIn(
   { case: about, dossier }: CaseFile,
@@ -165,7 +185,7 @@ function nextStep(standing: Standing): Next {
 
 const sensesFirst = (tests: SenseId[]): Next =>
   just(
-    { kind: 'senses', tests },
+    { kind: 'looks', spot: 'senses', tests },
     'Before a hand goes to a handle: what a panel in trouble shows can be heard, smelt, felt and seen.',
   );
 
@@ -178,14 +198,17 @@ function byTheEngine(
   const left = (test: TestId) =>
     !passed.has(test) && (mayReset || !TRIALS.has(test)) && !isAnsweredAsItStands(file, evidence, test);
   const ranked = nextTests(assessed, 'electrician').filter(({ id }) => left(id));
-  const mine = ranked.filter(({ id }) => may(id));
+  const mine = nextTests(assessed, profile).filter(({ id }) => left(id));
   const needsMore = decision.family === 'need-more';
   // A rule may ask for what was told already, hoping for a figure: it is not asked twice. A reset that is on record, and
   // counted, may be due again.
   const mayRepeat = (test: TestId) => file.dossier !== null && (isByReset(test) || test === BARE);
   const told = (test: TestId) => !mayRepeat(test) && outcomeOf(evidence, test) !== undefined;
-  const asked: NextTest[] = needsMore ? decision.next.filter(({ test }) => left(test) && !told(test)) : [];
-  const done = isSettled(assessed, mine);
+  const bears = bearsOn(assessed.results, assessed.known);
+  const asked: NextTest[] = needsMore
+    ? decision.next.filter(({ test }) => left(test) && !told(test) && bears(test))
+    : [];
+  const done = isSettled(assessed, mine, profile, screensAsked(file));
   const due = done ? asked.filter(({ test }) => may(test)).map(({ test }) => test) : mine.map(({ id }) => id);
   const [top] = due;
   if (top === undefined) {
@@ -201,8 +224,12 @@ function byTheEngine(
   if (isByReset(top) && !(top === 'power-after-reset' && wasReset(file, evidence))) {
     return just({ kind: 'reset', unplugged: false }, why, others);
   }
-  if (open.some((sense) => sense === top) && open.length > 1)
-    return just({ kind: 'senses', tests: open }, why, others);
+  const spot = spotOf(top);
+  const together = spot === null ? [] : testsAt(spot).filter((test) => due.includes(test));
+  if (spot !== null && together.length > 1) {
+    const elsewhere = due.filter((test) => !together.includes(test)).slice(0, 3);
+    return just({ kind: 'looks', spot, tests: together }, why, elsewhere);
+  }
   return just({ kind: 'ask', test: top }, why, others);
 }
 

@@ -15,7 +15,7 @@ export const isByReset = (test: TestId): boolean => BY_RESET.some((one) => one =
  */
 export function testsOf(step: CaseStep): TestId[] {
   switch (step.kind) {
-    case 'senses':
+    case 'looks':
       return step.tests;
     case 'ask':
       return [step.test];

@@ -6,6 +6,7 @@ export const LOAD_CAUSES = {
     commonness: 190,
     why: 'By far the commonest: outlets are many, a circuit carries one heater and a kettle at most.',
     signs: {
+      'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
       'power-loss-extent': [
         { 'one-circuit': 86, 'one-device': 2, none: 10 },
         'It opens its own circuit, and may hold again by now.',
@@ -82,6 +83,7 @@ export const LOAD_CAUSES = {
     commonness: 120,
     why: 'Cords, heating elements and motors wear; most faults on a circuit are in what is plugged into it.',
     signs: {
+      'outlet-voltage': [{ normal: 54, low: 2, zero: 44 }, 'While it stands tripped its outlets are dead.'],
       'power-loss-extent': [{ 'one-circuit': 89, 'one-device': 3, none: 6 }, 'It opens its own circuit.'],
       'handle-position': [
         { middle: 59, on: 22, off: 14, 'one-half-low': 4 },
@@ -122,7 +124,7 @@ export const LOAD_CAUSES = {
         { 'first-time': 52, few: 28, 'many-overload': 2, 'after-dead-short': 18 },
         'A short is a dead one as a rule.',
       ],
-      smell: [{ none: 86, 'hot-plastic': 14 }, 'The appliance may have burnt.'],
+      smell: [{ none: 97, 'hot-plastic': 3 }, 'The appliance may have burnt.'],
       'recent-change': [
         { none: 62, 'new-appliance': 34, 'new-wiring-or-breaker': 2, 'digging-or-drilling': 2 },
         'New, or newly dragged out.',
@@ -146,6 +148,7 @@ export const LOAD_CAUSES = {
     commonness: 12,
     why: 'Rare: a fixed appliance was changed for a larger one on a conductor that has room.',
     signs: {
+      'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
       'trip-indicator': [
         { shown: 30, 'not-shown': 20, 'no-indicator': 50 },
         'An indicator, if there is one, shows a trip.',
@@ -199,6 +202,7 @@ export const LOAD_CAUSES = {
     commonness: 22,
     why: 'Compressors, saws and pumps start with several times their current.',
     signs: {
+      'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
       'trip-indicator': [
         { shown: 34, 'not-shown': 16, 'no-indicator': 50 },
         'An indicator, if there is one, shows a trip.',
@@ -255,6 +259,7 @@ export const LOAD_CAUSES = {
     commonness: 16,
     why: 'A panel in the sun or beside a boiler, or loaded breakers side by side.',
     signs: {
+      'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
       'trip-indicator': [
         { shown: 30, 'not-shown': 20, 'no-indicator': 50 },
         'An indicator, if there is one, shows a trip.',
@@ -331,13 +336,101 @@ export const LOAD_CAUSES = {
         { 'first-time': 88, few: 10, 'many-overload': 1, 'after-dead-short': 1 },
         'It is no tripping complaint.',
       ],
-      'outlet-voltage': [{ normal: 94, low: 2, high: 0.5, zero: 4 }, 'The outlet beside it is alive.'],
+      'outlet-voltage': [
+        { normal: 82, low: 2, high: 0.5, zero: 15 },
+        'The outlet is alive, unless it is the outlet that died.',
+      ],
       'load-terminal-voltage': [{ normal: 98, low: 1, zero: 0.5 }, 'The breaker gives voltage.'],
       'appliance-check': [
         { 'trips-there-too': 1, 'fine-there': 99 },
         'It trips nothing; it is dead there too.',
       ],
       'downstream-device': [{ tripped: 2, 'not-tripped': 56, 'none-found': 42 }, 'No device has opened.'],
+    },
+  },
+  'no-fault': {
+    commonness: 150,
+    why: 'Much that is noticed has passed when somebody looks, or was none: a surge of the street, a bumped handle, a lamp that warmed up, a check.',
+    signs: {
+      'power-loss-extent': [
+        { none: 90, 'one-circuit': 8, 'one-device': 1, 'part-of-one-circuit': 0.5 },
+        'Nothing is dead, or what was is back.',
+      ],
+      'handle-position': [{ on: 92, middle: 4, off: 4 }, 'It is on, or was bumped off.'],
+      'handle-finger-test': [{ firm: 95, gives: 5 }, 'Nothing has tripped, but for once.'],
+      'trip-indicator': [{ shown: 3, 'not-shown': 47, 'no-indicator': 50 }, 'Nothing has tripped.'],
+      'reset-feel': [
+        { 'clean-clicks': 97, 'no-off-click': 1.5, 'hard-or-gritty': 0.4 },
+        'It works as it should.',
+      ],
+      'reset-result': [{ holds: 98, 'trips-at-once': 0.3, 'trips-in-minutes': 0.5 }, 'It holds.'],
+      'reset-result-unplugged': [{ holds: 99, 'trips-at-once': 0.2 }, 'It holds.'],
+      'power-after-reset': [{ restored: 96, 'still-dead': 4 }, 'All of it works.'],
+      'trips-on-record': [
+        { 'first-time': 92, few: 6, 'many-overload': 0.5, 'after-dead-short': 1.5 },
+        'Once, or never.',
+      ],
+      'trip-pattern': [
+        {
+          random: 72,
+          'one-appliance': 7,
+          'many-loads-together': 5,
+          'motor-starting': 3,
+          'wet-weather': 7,
+          'hot-weather': 6,
+        },
+        'It comes with nothing.',
+      ],
+      'light-behaviour': [
+        { steady: 93, 'dims-on-start': 6, 'flicker-one-circuit': 0.5, 'flicker-whole-house': 0.4 },
+        'The lights are steady now.',
+      ],
+      sound: [{ quiet: 92, 'steady-hum': 7.8 }, 'A hum is a transformer’s.'],
+      smell: [{ none: 99.7, 'hot-plastic': 0.3 }, 'Nothing smells.'],
+      'panel-touch': [{ cool: 91, warm: 8.9 }, 'A little warmth is no fault.'],
+      'water-signs': [{ dry: 98.5, 'condensation-or-rust': 1.4 }, 'It is dry.'],
+      'load-share': [{ 'under-80': 84, '80-to-100': 14.5, '100-to-135': 1.3 }, 'The load is what it may be.'],
+      'clamp-current': [
+        { 'under-80': 86, '80-to-100': 12.5, '100-to-135': 1.3 },
+        'The load is what it may be.',
+      ],
+      'outlet-voltage': [{ normal: 98.5, low: 0.8, zero: 0.6 }, 'The outlet has what it should.'],
+      'outlet-sag': [
+        { 'under-3-percent': 88, '3-to-6-percent': 11.5, 'over-6-percent': 0.4 },
+        'No joint drops volts.',
+      ],
+      'outlet-wiring': [
+        { correct: 98, 'open-ground': 1, reversed: 0.6, 'open-neutral': 0.2 },
+        'It is wired as it should be.',
+      ],
+      'load-terminal-voltage': [{ normal: 99.5, low: 0.3 }, 'The breaker gives full voltage.'],
+      'line-side-voltage': [{ 'both-legs-normal': 99.8 }, 'The supply is right.'],
+      'terminal-temperature': [{ 'like-peers': 95, '3-to-15-over': 4.9 }, 'Its joint is like the others.'],
+      'face-temperature': [{ 'like-neighbours': 92, '3-to-15-over': 7.9 }, 'Its face is like the others.'],
+      'millivolt-drop': [{ 'like-peers': 97, raised: 2.8 }, 'Its contacts are sound.'],
+      'terminal-inspection': [{ 'clean-and-tight': 99.4, loose: 0.3, corroded: 0.2 }, 'Its screw is tight.'],
+      'stab-inspection': [{ clean: 99.7, 'pitted-or-burnt': 0.2 }, 'Its stab is clean.'],
+      'insulation-resistance': [{ 'over-1-megohm': 99, 'under-1-megohm': 0.9 }, 'Its insulation is sound.'],
+      'conductor-vs-breaker': [
+        { matched: 96.5, 'wire-has-room': 3.3, 'wire-too-small': 0.1 },
+        'The rating suits the conductor.',
+      ],
+      'trip-vs-curve': [
+        { 'within-band': 98.5, 'too-early': 1.2, 'too-late-or-never': 0.15 },
+        'It opened as a sound unit does.',
+      ],
+      'test-button': [
+        { 'trips-and-resets': 49.6, 'does-not-trip': 0.2, 'will-not-reset': 0.2, 'no-button': 50 },
+        'Its button works.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 97, 'fault-stays-with-breaker': 3 },
+        'A new one behaves no otherwise.',
+      ],
+      'appliance-check': [{ 'trips-there-too': 0.8, 'fine-there': 99.2 }, 'Nothing plugged in is faulty.'],
+      'downstream-device': [{ tripped: 0.6, 'not-tripped': 54, 'none-found': 45.4 }, 'No device has opened.'],
+      'leg-balance': [{ balanced: 90, unbalanced: 10 }, 'The legs share the load.'],
+      'branch-off-check': [{ 'dead-as-expected': 99.8, 'still-live': 0.15 }, 'It opens.'],
     },
   },
 } satisfies Record<string, CauseFacts>;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { oneOf } from '../quantities/index.ts';
-import type { CauseId } from '../vocabulary/index.ts';
+import { COMPLAINTS, type CauseId, type Complaint } from '../vocabulary/index.ts';
 import { CAUSE_FACTS } from './causeFacts.ts';
 import { CAUSE_IDS } from './likelihood.ts';
 
@@ -14,6 +14,12 @@ export const context = z.object({
     .max(120, 'The age must be from 0 to 120 years.')
     .optional(),
   newlyFitted: z.boolean().optional(),
+  pluggable: z
+    .boolean()
+    .optional()
+    .describe('whether anything can be plugged in; false: its loads are wired in'),
+  tripped: z.boolean().optional().describe('whether it ever tripped, as far as is known'),
+  complaint: z.enum(COMPLAINTS).optional().describe('what somebody comes with'),
   deadShorts: z
     .int()
     .min(0, 'Dead shorts cannot be fewer than none.')
@@ -81,6 +87,7 @@ const WHEN_NEW: readonly Shift[] = [
 
 const WITH_TWO_POLES: readonly Shift[] = [
   ['incomplete-reset', 1.2, 'One half of a pair can stay down.'],
+  ['downstream-device-tripped', 0.1, 'A dryer or a range hardly ever hangs behind a protected outlet.'],
   ['shared-neutral-open', 1.5, 'A tied pair often shares a neutral.'],
 ];
 
@@ -93,16 +100,38 @@ const PER_SHORT: readonly Shift[] = [
 ];
 const MOST_SHORTS = 3;
 
+/** What somebody comes with, where it says more than the looks that it stands for. */
+const BY_COMPLAINT: Partial<Record<Complaint, readonly Shift[]>> = {
+  check: [['no-fault', 6, 'Nobody noticed anything.']],
+};
+
+/** A circuit of one appliance that is wired in. */
+const WITHOUT_PLUGS: readonly Shift[] = [
+  ['overload', 0.25, 'Nobody plugs anything in: its load is what it always was.'],
+  ['undersized-breaker', 6, 'One fixed appliance may be more than the breaker was chosen for.'],
+  ['downstream-device-tripped', 0.1, 'A fixed appliance hardly ever hangs behind a protected outlet.'],
+];
+
 const OLD_YEARS = 30;
 const YOUNG_YEARS = 8;
 
-function shifts({ breakerKind, poles, ageYears, newlyFitted, deadShorts = 0 }: Context): Shift[] {
+function shifts({
+  breakerKind,
+  poles,
+  ageYears,
+  newlyFitted,
+  pluggable,
+  complaint,
+  deadShorts = 0,
+}: Context): Shift[] {
   return [
     ...(breakerKind ? BY_KIND[breakerKind] : []),
     ...(poles === 2 ? WITH_TWO_POLES : []),
     ...(ageYears !== undefined && ageYears >= OLD_YEARS ? WHEN_OLD : []),
     ...(ageYears !== undefined && ageYears <= YOUNG_YEARS ? WHEN_YOUNG : []),
     ...(newlyFitted ? WHEN_NEW : []),
+    ...((complaint && BY_COMPLAINT[complaint]) ?? []),
+    ...(pluggable === false ? WITHOUT_PLUGS : []),
     ...Array.from({ length: Math.min(MOST_SHORTS, deadShorts) }, () => PER_SHORT).flat(),
   ];
 }

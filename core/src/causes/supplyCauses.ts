@@ -222,8 +222,16 @@ export const SUPPLY_CAUSES = {
       ],
       'load-terminal-voltage': [{ normal: 12, low: 10, zero: 66, 'one-pole-zero': 12 }, 'Nothing arrives.'],
       'panel-age': [{ modern: 30, 'over-40-years': 46, 'family-withdrawn': 24 }, 'Age seizes them.'],
-      'panel-touch': [{ cool: 64, warm: 26, hot: 10 }, 'A bad pole gets hot.'],
-      smell: [{ none: 82, 'hot-plastic': 18 }, 'A bad pole burns.'],
+      'panel-touch': [{ cool: 50, warm: 32, hot: 18 }, 'A tired pole cooks.'],
+      smell: [{ none: 78, 'hot-plastic': 22 }, 'A bad pole burns.'],
+      'terminal-temperature': [
+        { 'like-peers': 46, '3-to-15-over': 24, 'over-15-over': 30 },
+        'A tired pole heats the lugs beside it.',
+      ],
+      'face-temperature': [
+        { 'like-neighbours': 46, '3-to-15-over': 26, 'over-15-over': 28 },
+        'A tired pole heats the face of the main.',
+      ],
       'light-behaviour': [
         { steady: 70, 'dims-on-start': 8, 'flicker-whole-house': 20, 'some-brighter-some-dimmer': 1 },
         'A bad pole flickers before it goes.',
@@ -236,6 +244,79 @@ export const SUPPLY_CAUSES = {
       'known-good-swap': [
         { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
         'Another branch gets nothing either.',
+      ],
+    },
+  },
+  'wrong-breaker': {
+    commonness: 24,
+    why: 'Some four looks in a hundred find a directory that names the wrong breaker, or a circuit that was extended from another.',
+    signs: {
+      'branch-off-check': [
+        { 'dead-as-expected': 4, 'still-live': 96 },
+        'Its outlet hangs on another breaker, which is on.',
+      ],
+      'power-loss-extent': [
+        { none: 78, 'one-circuit': 18, 'part-of-one-circuit': 3 },
+        'As a rule nothing is dead: it is found when something is to be switched off.',
+      ],
+      'handle-position': [{ on: 93, middle: 2, off: 5 }, 'This one has not tripped.'],
+      'handle-finger-test': [{ firm: 97, gives: 3 }, 'This one has not tripped.'],
+      'reset-result': [{ holds: 98, 'trips-at-once': 0.5 }, 'It is another breaker’s circuit.'],
+      'power-after-reset': [{ restored: 8, 'still-dead': 92 }, 'It is another breaker that was to be reset.'],
+      'main-off-check': [{ 'dead-as-expected': 99.5, 'still-live': 0.5 }, 'The main makes it dead.'],
+      'outlet-voltage': [{ normal: 78, low: 2, zero: 20 }, 'It is fed, by another breaker.'],
+      'load-terminal-voltage': [{ normal: 98, low: 1, zero: 0.5 }, 'This breaker is sound.'],
+      'clamp-current': [{ 'under-80': 96, '80-to-100': 3 }, 'What runs there does not flow here.'],
+      'recent-change': [
+        { none: 60, 'new-appliance': 4, 'new-wiring-or-breaker': 35 },
+        'Breakers were moved, and the directory was not.',
+      ],
+      'trips-on-record': [{ 'first-time': 88, few: 10, 'many-overload': 1 }, 'It is no tripping complaint.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
+        'Another breaker in this place changes nothing.',
+      ],
+    },
+  },
+  backfeed: {
+    commonness: 5,
+    why: 'A generator, solar panels, a battery or a cord between two outlets feeds in from the load side.',
+    signs: {
+      'branch-off-check': [
+        { 'dead-as-expected': 34, 'still-live': 66 },
+        'What feeds in feeds this circuit too, or it does not.',
+      ],
+      'main-off-check': [
+        { 'dead-as-expected': 20, 'still-live': 80 },
+        'The main is off, and something behind it feeds.',
+      ],
+      'power-loss-extent': [
+        { none: 78, 'several-circuits': 10, 'one-circuit': 8, 'half-the-house': 3 },
+        'Nothing is dead that should be.',
+      ],
+      'handle-position': [{ on: 84, off: 12, middle: 3 }, 'Nothing need have tripped.'],
+      'handle-finger-test': [{ firm: 96, gives: 4 }, 'Nothing need have tripped.'],
+      'recent-change': [
+        { none: 34, 'new-appliance': 28, 'new-wiring-or-breaker': 37, 'digging-or-drilling': 1 },
+        'A generator, a battery or solar panels are new.',
+      ],
+      'outlet-voltage': [{ normal: 84, low: 9, high: 4, zero: 3 }, 'It is alive.'],
+      'line-side-voltage': [
+        { 'both-legs-normal': 82, 'one-leg-missing': 6, 'both-missing': 8, 'legs-unequal': 4 },
+        'The utility’s supply may be there or not.',
+      ],
+      'main-load-side-voltage': [
+        { 'both-normal': 88, 'one-missing': 9, 'both-missing': 3 },
+        'It is fed from behind.',
+      ],
+      'neighbours-power': [{ on: 82, 'off-too': 18 }, 'When the street is dark people start generators.'],
+      'upstream-breaker': [{ on: 88, 'tripped-or-off': 12 }, 'The main may be off, and the panel alive.'],
+      'reset-result': [{ holds: 96, 'trips-at-once': 2 }, 'It need trip nothing.'],
+      'power-after-reset': [{ restored: 50, 'still-dead': 50 }, 'Nothing was dead.'],
+      'trips-on-record': [{ 'first-time': 88, few: 10, 'many-overload': 1 }, 'It is no tripping complaint.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
+        'Another breaker does not stop what feeds in.',
       ],
     },
   },

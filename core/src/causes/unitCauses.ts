@@ -84,6 +84,7 @@ export const UNIT_CAUSES = {
     commonness: 42,
     why: 'Years of load, many trips or a dead short take the set out of a bimetal.',
     signs: {
+      'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
       'trip-indicator': [
         { shown: 32, 'not-shown': 18, 'no-indicator': 50 },
         'An indicator, if there is one, shows a trip.',
@@ -165,7 +166,7 @@ export const UNIT_CAUSES = {
     },
   },
   'open-breaker': {
-    commonness: 40,
+    commonness: 26,
     why: 'Burnt or broken contacts no longer close.',
     signs: {
       'power-loss-extent': [
@@ -319,7 +320,7 @@ export const UNIT_CAUSES = {
     },
   },
   'oversized-breaker': {
-    commonness: 22,
+    commonness: 14,
     why: 'Somebody once fitted a larger breaker to stop a trip.',
     signs: {
       'power-loss-extent': [{ none: 88, 'one-circuit': 10 }, 'It works, and that is the danger.'],

@@ -237,11 +237,11 @@ export const WIRING_CAUSES = {
     },
   },
   'open-wiring': {
-    commonness: 46,
+    commonness: 54,
     why: 'A conductor slipped out, broke or burnt off in an outlet box.',
     signs: {
       'power-loss-extent': [
-        { 'part-of-one-circuit': 62, 'one-circuit': 32, 'one-device': 5, none: 0.5 },
+        { 'part-of-one-circuit': 55, 'one-circuit': 39, 'one-device': 5, none: 0.5 },
         'All that lies past the break is dead.',
       ],
       'handle-position': [{ on: 97, middle: 1, off: 2 }, 'Nothing has tripped.'],
@@ -394,6 +394,81 @@ export const WIRING_CAUSES = {
         'Heat has nothing to do with it.',
       ],
       'power-after-reset': [{ restored: 60, 'still-dead': 40 }, 'Until the first load.'],
+    },
+  },
+  'neutral-ground-fault': {
+    commonness: 12,
+    why: 'A bare ground that touches a neutral in a box, or two neutrals joined: only a unit that watches its neutral sees it.',
+    signs: {
+      'trip-indicator': [
+        { shown: 38, 'not-shown': 12, 'no-indicator': 50 },
+        'An indicator, if there is one, shows a trip.',
+      ],
+      'power-loss-extent': [
+        { 'one-circuit': 92, 'several-circuits': 4, none: 4 },
+        'It opens its own circuit.',
+      ],
+      'handle-position': [
+        { middle: 60, on: 22, off: 14, 'one-half-low': 4 },
+        'It has tripped, whatever it looks like.',
+      ],
+      'handle-finger-test': [{ gives: 66, firm: 34 }, 'A tripped handle gives.'],
+      'reset-feel': [
+        { 'clean-clicks': 72, 'no-off-click': 3, 'hard-or-gritty': 1, 'will-not-latch': 24 },
+        'It is thrown off as it closes.',
+      ],
+      'reset-result': [
+        { holds: 5, 'trips-at-once': 76, 'trips-in-seconds': 14, 'trips-in-minutes': 4 },
+        'With or without a load.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 9, 'trips-at-once': 76, 'trips-later': 15 },
+        'It needs no load: what other circuits return flows through it.',
+      ],
+      'power-after-reset': [{ restored: 18, 'still-dead': 82 }, 'It does not stay on.'],
+      'trip-pattern': [
+        { random: 84, 'one-appliance': 6, 'wet-weather': 4, 'many-loads-together': 4, 'motor-starting': 2 },
+        'Whatever is plugged in, or nothing.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 56, few: 40, 'many-overload': 1, 'after-dead-short': 3 },
+        'Since somebody worked in a box, or a wire was pinched.',
+      ],
+      'recent-change': [
+        { none: 34, 'new-appliance': 4, 'new-wiring-or-breaker': 50, 'digging-or-drilling': 12 },
+        'Often after work on an outlet, or with a new protected unit.',
+      ],
+      'button-after-fitting': [
+        { holds: 5, 'trips-as-soon-as-loaded': 25, 'not-newly-fitted': 70 },
+        'A plain unit before it never saw it.',
+      ],
+      'test-button': [
+        { 'trips-and-resets': 62, 'does-not-trip': 2, 'will-not-reset': 35, 'no-button': 1 },
+        'The unit itself works.',
+      ],
+      'outlet-voltage': [{ normal: 12, low: 1, zero: 87 }, 'It does not stay on.'],
+      'insulation-resistance': [
+        { 'over-1-megohm': 34, 'under-1-megohm': 28, 'near-zero': 38 },
+        'Sound from hot to ground; from neutral to ground it is not, where that was measured with its neutral lifted.',
+      ],
+      'load-wire-lifted': [{ holds: 88, trips: 12 }, 'Without its circuit’s hot and neutral the unit holds.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 97, 'fault-stays-with-breaker': 3 },
+        'Another such unit trips too.',
+      ],
+      'neutral-joint-inspection': [
+        { 'clean-and-tight': 84, 'loose-or-burnt': 4, 'on-the-wrong-bar': 12 },
+        'On the bar it is as it should be: it touches ground further on.',
+      ],
+      'load-share': [{ 'under-80': 92, '80-to-100': 7, '100-to-135': 1 }, 'It needs no load.'],
+      'appliance-check': [
+        { 'trips-there-too': 1, 'fine-there': 99 },
+        'Everything plugged in is fine elsewhere.',
+      ],
+      'trip-vs-curve': [
+        { 'within-band': 22, 'too-early': 77, 'too-late-or-never': 1 },
+        'Heat has nothing to do with it.',
+      ],
     },
   },
 } satisfies Record<string, CauseFacts>;

@@ -69,10 +69,11 @@ export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
   'replace-panel': byElectrician(
     'Replace the panel',
     'An electrician plans the new panel; say how soon with the reasons.',
+    'The utility cuts the supply for it, or a disconnect ahead of it does.',
   ),
   'replace-main': byElectrician(
     'Replace the main',
-    'The utility must cut the supply first: the main’s line side is always live.',
+    'The utility cuts the supply first, or a disconnect ahead of it does: the main’s line side is always live.',
   ),
   'shed-load': byAnybody(
     'Not the breaker: too much load',
@@ -81,7 +82,7 @@ export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
   ),
   'repair-appliance': byAnybody(
     'Not the breaker: an appliance',
-    'Leave the suspect appliance unplugged and have it repaired.',
+    'Leave the suspect appliance unplugged and have it repaired or replaced.',
   ),
   'repair-wiring': byElectrician(
     'Not the breaker: the wiring',
@@ -94,15 +95,18 @@ export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
   ),
   'dry-and-inspect': byElectrician(
     'Not the breaker: damp',
-    'Find where the water comes in, dry the panel, inspect every terminal.',
+    'Find where the water comes in and stop it; look at every terminal and stab with the panel dead.',
+    'Breakers that were wet are replaced, not dried.',
   ),
   'cool-surroundings': byAnybody(
     'Not the breaker: its surroundings are hot',
-    'Spread hot neighbours apart, cool the place, then measure again.',
+    'Cool the place: shade, air, nothing stored against the panel. Then see whether it still trips.',
+    'Hot neighbours are moved apart by an electrician, with the panel dead.',
   ),
   'call-utility': byAnybody(
     'Not the breaker: the supply',
-    'Call the utility: a leg is missing before the main.',
+    'Switch off what runs on 240 V: range, dryer, water heater, air conditioner.',
+    'Call the utility and say what is dead: all of it, or half the house.',
   ),
   'remake-joint': byElectrician(
     'Not the breaker: its joint',
@@ -114,10 +118,20 @@ export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
     'Not the breaker: the neutral',
     'An electrician remakes the neutral with the panel dead.',
   ),
-  'replace-device': byElectrician('Not the breaker: the device', 'Replace the dead lamp, switch or outlet.'),
+  'replace-device': byAnybody(
+    'Not the breaker: the device',
+    'Replace the dead lamp or appliance.',
+    'An outlet or a wall switch that died is an electrician’s work.',
+  ),
   'wait-for-supply': byAnybody(
     'Not the breaker: no supply',
     'Wait for the supply; switch off what should not start by itself.',
+  ),
+  'correct-directory': byAnybody(
+    'Not this breaker: the directory is wrong',
+    'Take the circuit as live, whatever this handle says, and let nobody work on it.',
+    'Find the breaker that makes it dead: one at a time, with a lamp or meter at the outlet.',
+    'Write the directory anew. If none makes it dead, another source feeds in: stop and call an electrician.',
   ),
   'gather-more': byAnybody('Measure this next'),
 };

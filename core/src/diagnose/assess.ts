@@ -3,12 +3,16 @@ import type { EffectiveRating } from '../effective/index.ts';
 import { byTheBench } from './byTheBench.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { dangersIn, type Circumstances } from './dangersIn.ts';
+import { impliedBy } from './bearsOn.ts';
 import { bindSeen, type Also } from './seenBinds.ts';
+import type { TestId } from '../vocabulary/index.ts';
 import { choose, lossTable, type Choice, type LossTable } from './verdict.ts';
 
 /** What is believed, and what follows from it. */
 export interface Assessment {
   results: readonly TestResult[];
+  /** What is known of the breaker, and what the outcomes tell of it. */
+  known: Context;
   /** Those of them that the chances come from. */
   weighed: readonly TestResult[];
   /** Chance of each cause, in the vocabulary’s order. */
@@ -39,12 +43,18 @@ export function assess(
   bench: EffectiveRating['probability'] | null = null,
   circumstances: Circumstances = {},
 ): Assessment {
-  const weighed = bench ? results.filter(({ test }) => test !== 'trip-vs-curve') : results;
-  const probabilities = posterior(bench ? byTheBench(prior(known), bench) : prior(known), weighed);
+  const implied = impliedBy(results, known);
+  const weighed = results.filter(
+    ({ test, outcome }) =>
+      !(bench && test === 'trip-vs-curve') && !saysNothing(test, outcome, results, implied),
+  );
+  const before = prior(implied);
+  const probabilities = posterior(bench ? byTheBench(before, bench) : before, weighed);
   const stops = [...new Set(dangersIn(results, circumstances).map(({ text }) => text))];
   const { table, choice, also } = decideOn(results, probabilities, stops.length > 0);
   return {
     results,
+    known: implied,
     weighed,
     probabilities,
     stops,
@@ -54,6 +64,24 @@ export function assess(
     also,
   };
 }
+
+/** Without supply the electronics of a sound unit do nothing either: a dead button says nothing then. */
+const WITHOUT_SUPPLY: Partial<Record<TestId, readonly string[]>> = {
+  'power-after-reset': ['still-dead'],
+  'upstream-breaker': ['tripped-or-off'],
+  'power-loss-extent': ['half-the-house', 'whole-house'],
+};
+const saysNothing = (
+  test: TestId,
+  outcome: string,
+  results: readonly TestResult[],
+  { pluggable }: Context,
+): boolean =>
+  (test === 'test-button' &&
+    outcome === 'does-not-trip' &&
+    results.some((one) => WITHOUT_SUPPLY[one.test]?.includes(one.outcome))) ||
+  // Where one wired-in appliance is all there is, of course it trips with that.
+  (test === 'trip-pattern' && outcome === 'one-appliance' && pluggable === false);
 
 /** What to do by the chances, and by what was seen, which no chance explains away. */
 export function decideOn(results: readonly TestResult[], probabilities: Float64Array, stopped: boolean) {

@@ -11,11 +11,15 @@ const CAUTIONS = {
   neverLarger: 'Never fit a larger breaker to stop a trip: the breaker protects the conductor.',
   noMoreResets: 'Do not reset it again: each trip into a short pits the contacts.',
   offUntilDone: 'Leave this circuit off until it is done.',
+  supplyCut:
+    'Main off is not enough here: the supply is cut ahead of it, by the utility or a disconnect, and proved dead: live, dead, live.',
+  takenAsLive: 'Until it is found, take this circuit as live whatever any handle says.',
   advice: 'Phylaxon advises; the local code and licensed practice decide.',
 } as const;
 export type CautionId = keyof typeof CAUTIONS;
 
 const ON_THE_PANEL: readonly CautionId[] = ['dead', 'otherSources', 'advice'];
+const AHEAD_OF_THE_MAIN: readonly CautionId[] = ['supplyCut', 'otherSources', 'advice'];
 const ON_THE_CIRCUIT: readonly CautionId[] = ['noMoreResets', 'dead', 'advice'];
 const A_RESET: readonly CautionId[] = ['reset', 'cool', 'neverLarger'];
 
@@ -30,20 +34,22 @@ export const ACTION_CAUTIONS: Record<ActionId, readonly CautionId[]> = {
   rewire: ON_THE_PANEL,
   'replace-breaker': ['neverLarger', ...ON_THE_PANEL],
   'replace-breaker-and-remake-joint': ['offUntilDone', ...ON_THE_PANEL],
-  'replace-panel': ['offUntilDone', ...ON_THE_PANEL],
-  'replace-main': ON_THE_PANEL,
+  'replace-panel': ['offUntilDone', ...AHEAD_OF_THE_MAIN],
+  'replace-main': AHEAD_OF_THE_MAIN,
   'shed-load': ['neverLarger', 'cool', 'advice'],
   'repair-appliance': ['neverLarger', 'advice'],
   'repair-wiring': ON_THE_CIRCUIT,
   'separate-conductors': ON_THE_PANEL,
   'dry-and-inspect': ['offUntilDone', ...ON_THE_PANEL],
   'cool-surroundings': ['neverLarger', 'advice'],
-  'call-utility': ['live', 'advice'],
+  'call-utility': ['advice'],
   'remake-joint': ['offUntilDone', ...ON_THE_PANEL],
   'make-safe-and-call': ['advice'],
   'repair-neutral': ['offUntilDone', ...ON_THE_PANEL],
-  'replace-device': ['dead', 'advice'],
+  'replace-device': ['advice'],
   'wait-for-supply': ['advice'],
+  'correct-directory': ['takenAsLive', 'advice'],
+  keep: [],
   'gather-more': ['advice'],
 };
 

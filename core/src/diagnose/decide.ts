@@ -1,5 +1,6 @@
 import type { Evidence } from '../readings/index.ts';
 import { ACTION_WORDS } from './actionWords.ts';
+import type { Profile } from '../vocabulary/index.ts';
 import { cautionText } from './cautions.ts';
 import {
   openBeyondBreaker,
@@ -18,6 +19,7 @@ import { assessRecord, circumstancesOf, hasTrouble, resultsOf } from './fromReco
 import { reason, type Finding, type Rule } from './finding.ts';
 import { mayDoInDanger } from './nextTests.ts';
 import type { Also } from './seenBinds.ts';
+import { forPerson } from './whoDoesIt.ts';
 import { seenAtTerminal, warmJoint } from './jointRules.ts';
 import {
   hotJoint,
@@ -85,18 +87,19 @@ const RULES = [
  * Where that is not enough to decide, the first sign that means something by itself does.
  *
  * @param evidence all that is known of it (see `gatherEvidence`)
+ * @param profile who is told: a homeowner has an electrician’s work done, and hears so where more cannot be found out
  * @returns the decision with the causes it may have, its reasons by weight, what would overturn it, what to measure
  *   next, and the cautions that belong to it
  * @example decide(gatherEvidence(dossierOfANewBreaker)).family // 'need-more'
  */
-export function decide(evidence: Evidence): Decision {
+export function decide(evidence: Evidence, profile: Profile = 'electrician'): Decision {
   const spoken = RULES.flatMap(({ rule, binds }) => {
     const finding = rule(evidence);
     return finding ? [{ finding, binding: binds(finding) }] : [];
   });
   const trouble = hasTrouble(evidence);
   const assessed = assessRecord(evidence);
-  const first = weighed(evidence, assessed, spoken);
+  const first = weighed(evidence, assessed, spoken, profile);
   const rest = spoken.map(({ finding }) => finding).filter((finding) => finding !== first);
   const stop = stopFor(evidence);
   const words = ACTION_WORDS[first.action];
@@ -128,12 +131,19 @@ interface Spoken {
  * What binds; else what the engine decides, where it agrees with a sign in the sign’s words, with its own figure of how
  * sure. It resets nothing that anything binding further down forbids.
  */
-function weighed(evidence: Evidence, assessed: Assessment, spoken: readonly Spoken[]): Finding {
+function weighed(
+  evidence: Evidence,
+  assessed: Assessment,
+  spoken: readonly Spoken[],
+  profile: Profile,
+): Finding {
   const [seen] = spoken;
   if (seen?.binding) return seen.finding;
-  if (!hasTrouble(evidence) || assessed.choice.action === 'gather-more')
-    return seen?.finding ?? nothingToGoBy(evidence);
-  const found = engineFinding(evidence, assessed);
+  const choice = forPerson(assessed, profile);
+  // Where nobody complains of anything, that nothing is wrong is no news.
+  const asked = hasTrouble(evidence) || (evidence.complaint !== undefined && choice.action === 'keep');
+  if (!asked || choice.action === 'gather-more') return seen?.finding ?? nothingToGoBy(evidence);
+  const found = engineFinding(evidence, { ...assessed, choice });
   const bound = spoken.find(({ binding }) => binding);
   if (bound && familyOf(found.action) === 'reset') return bound.finding;
   return seen?.finding.action === found.action ? inTheWordsOf(seen.finding, found) : found;

@@ -11,8 +11,8 @@ import {
 } from '../vocabulary/index.ts';
 
 /** What a decision may say: the vocabulary's actions, and that nothing needs doing. */
-export const DECISION_ACTIONS = [...(Object.keys(ACTIONS) as ActionId[]), 'keep'] as const;
-export const DECISION_FAMILIES = [...FAMILIES, 'keep'] as const;
+export const DECISION_ACTIONS = Object.keys(ACTIONS) as [ActionId, ...ActionId[]];
+export const DECISION_FAMILIES = FAMILIES;
 export type DecisionFamily = (typeof DECISION_FAMILIES)[number];
 
 export const figure = z.object({
@@ -75,8 +75,7 @@ export const decision = z.object({
 export type Decision = z.infer<typeof decision>;
 
 /** The decision's family, from its action. */
-export const familyOf = (action: Decision['action']): DecisionFamily =>
-  action === 'keep' ? 'keep' : ACTIONS[action];
+export const familyOf = (action: Decision['action']): DecisionFamily => ACTIONS[action];
 
 /** How sure, in words. */
 export function sayConfidence(confidence: number): string {

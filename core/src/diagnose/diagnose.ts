@@ -3,7 +3,8 @@ import { ACTIONS } from '../vocabulary/index.ts';
 import { assess, rankedCauses } from './assess.ts';
 import { diagnoseInput, type DiagnoseInput, type Diagnosis } from './diagnosis.ts';
 import { carriedBy, overturning } from './explain.ts';
-import { isSettled, nextTests } from './nextTests.ts';
+import { nextTests } from './nextTests.ts';
+import { isSettled } from './settled.ts';
 
 /** So many of the next tests are asked what would overturn the verdict. */
 const TOLD = 8;
@@ -31,7 +32,7 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
       action: choice.action,
       family: ACTIONS[choice.action],
       confidence: choice.confidence,
-      settled: isSettled(standing, tests),
+      settled: isSettled(standing, tests, profile),
       reasons: carriedBy(ranked[0]!.id, standing),
       overturnedBy: overturning(tests.slice(0, TOLD), standing),
     },

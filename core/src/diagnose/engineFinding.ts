@@ -6,7 +6,8 @@ import { ACTION_CAUTIONS } from './cautions.ts';
 import type { Decision } from './decision.ts';
 import { rankedCauses, type Assessment } from './assess.ts';
 import { carriedBy, overturning } from './explain.ts';
-import { isSettled, nextTests } from './nextTests.ts';
+import { nextTests } from './nextTests.ts';
+import { isSettled } from './settled.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { doNext, reason, type Finding } from './finding.ts';
 
@@ -40,7 +41,7 @@ export function engineFinding(evidence: Evidence, assessed: Assessment): Finding
     confidence: round(assessed.choice.confidence),
     reasons: engineReasons(evidence, assessed),
     overturnedBy: wouldOverturn(assessed, tests),
-    next: isSettled(assessed, tests) ? [] : engineNext(assessed, tests),
+    next: isSettled(assessed, tests, 'electrician') ? [] : engineNext(assessed, tests),
     cautions: [...ACTION_CAUTIONS[action]],
   };
 }

@@ -29,20 +29,37 @@ const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 const NEW_YEARS = 0.25;
 
 /** What is known of the breaker beside what was found: its kind, its age at its newest entry, what it has cleared. */
-export function knownOf({ breaker, items, wear, anonymous }: Evidence): Context {
-  if (anonymous) return {};
+export function knownOf(evidence: Evidence): Context {
+  const { breaker, items, wear, anonymous, complaint } = evidence;
+  const told = { complaint, tripped: hasTripped(evidence) };
+  if (anonymous) return told;
   const newest = items.reduce((latest, { at }) => (at > latest ? at : latest), breaker.createdAt);
   const age =
     breaker.installedOn === null
       ? undefined
       : Math.max(0, (Date.parse(newest) - Date.parse(breaker.installedOn)) / YEAR_MS);
   return {
+    ...told,
+    pluggable: canPlugIn(evidence),
     breakerKind: breaker.kind === 'surge' ? undefined : breaker.kind,
     poles: breaker.poles === 2 ? 2 : 1,
     ageYears: age === undefined ? undefined : Math.min(120, Math.floor(age)),
     newlyFitted: age !== undefined && age < NEW_YEARS,
     deadShorts: Math.min(100, wear.magneticTrips),
   };
+}
+
+/** Whether it ever tripped; `undefined`: nobody said. */
+function hasTripped({ trips, handle, complaint }: Evidence): boolean | undefined {
+  if (trips.length > 0 || handle === 'tripped' || complaint === 'trips') return true;
+  return complaint === undefined || complaint === 'dead' ? undefined : false;
+}
+
+/** Whether anything can be plugged in on its circuit; `undefined`: the circuit is not drawn. */
+function canPlugIn({ circuit, breaker }: Evidence): boolean | undefined {
+  if (!circuit) return undefined;
+  const only240 = circuit.loads.length > 0 && circuit.loads.every(({ volts }) => volts === 240);
+  return circuit.portableReceptacles && !(breaker.poles === 2 && only240);
 }
 
 /** Whether anything is wrong at all: without a complaint there is nothing to diagnose. */

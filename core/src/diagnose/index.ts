@@ -1,7 +1,7 @@
 export * from './decision.ts';
 export { decide } from './decide.ts';
 /** Which rules decide; a verdict is stored with it. Changes when a decision may come out otherwise. */
-export const ENGINE = 'engine-4';
+export const ENGINE = 'engine-5';
 export { cautionText } from './cautions.ts';
 export * from './diagnosis.ts';
 export { assess, rankedCauses, type Assessment } from './assess.ts';
@@ -9,4 +9,8 @@ export { dangersIn, type Circumstances, type Danger } from './dangersIn.ts';
 export { diagnose } from './diagnose.ts';
 export { assessRecord } from './fromRecord.ts';
 export { noMoreTrials } from './resetRules.ts';
-export { isSettled, nextTests, TRIALS } from './nextTests.ts';
+export { nextTests, TRIALS } from './nextTests.ts';
+export { isSettled, priceOfAsking } from './settled.ts';
+export { forPerson } from './whoDoesIt.ts';
+export { bearsOn, canBe } from './bearsOn.ts';
+export { aboutLeft } from './aboutLeft.ts';

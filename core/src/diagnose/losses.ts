@@ -33,6 +33,8 @@ export const NEEDLESS: Record<Deed, number> = {
   'repair-neutral': 14,
   'replace-device': 4,
   'wait-for-supply': 3,
+  'correct-directory': 4,
+  keep: 0.5,
 };
 
 /** Actions after which the circuit carries current as before: whatever is wrong with it goes on. */
@@ -45,13 +47,14 @@ export const ENERGISES: ReadonlySet<Deed> = new Set([
   'cool-surroundings',
   'replace-device',
   'wait-for-supply',
+  'keep',
 ]);
 
 /** Work that does not touch the circuit: it goes on as before, though somebody who knows has heard of it. */
-const ELSEWHERE: ReadonlySet<Deed> = new Set(['repair-appliance', 'call-utility']);
+const ELSEWHERE: ReadonlySet<Deed> = new Set(['repair-appliance', 'call-utility', 'correct-directory']);
 
 /**
- * What it costs to leave a cause as it is, a nuisance, a cause of damage or a danger to life: with the circuit
+ * What it costs to leave a cause as it is, a nuisance, a cause of damage, a danger to life, or nothing at all: with the circuit
  * energised as before; while somebody works elsewhere; and after work by an electrician with the panel dead, who sees
  * what was not looked for.
  */
@@ -59,6 +62,7 @@ const LEFT = {
   nuisance: { energised: 12, elsewhere: 10, worked: 5 },
   damage: { energised: 30, elsewhere: 24, worked: 11 },
   danger: { energised: 130, elsewhere: 55, worked: 30 },
+  nothing: { energised: 0, elsewhere: 0, worked: 0 },
 } as const;
 
 /** How grave each cause is while its circuit is energised. */
@@ -94,6 +98,10 @@ export const GRAVITY: Record<CauseId, keyof typeof LEFT> = {
   'device-failed': 'nuisance',
   'miswired-protected-unit': 'nuisance',
   'wrong-part': 'damage',
+  'wrong-breaker': 'damage',
+  backfeed: 'danger',
+  'neutral-ground-fault': 'damage',
+  'no-fault': 'nothing',
 };
 
 /** Made safe, nothing is energised: what is left is the nuisance of being without power. */

@@ -10,14 +10,11 @@ import {
 } from '../vocabulary/index.ts';
 import type { Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
+import { bearsOn } from './bearsOn.ts';
 import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
 import { testCost } from './testCosts.ts';
 import { barsReset, bestDeed, lossTable } from './verdict.ts';
-
-/** An expected loss below which another test changes little. */
-const ENOUGH = 1;
-/** Above this loss even a test is done that costs somewhat more than it alone is expected to bring. */
-const UNSURE = { from: 3, bears: 1 } as const;
+import { lossesOf } from './whoDoesIt.ts';
 
 /** Before anything is reset somebody listens, smells, feels and looks, at the lights too: this much more they are worth then. */
 const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);
@@ -30,29 +27,13 @@ const AFTER_TRIPS: Partial<Record<TestId, readonly string[]>> = {
 };
 
 /** What has to be done before it is reset. */
-const isDueFirst = (test: TestId, { choice, results, stops }: Assessment): boolean =>
+export const isDueFirst = (test: TestId, { choice, results, stops }: Assessment): boolean =>
   stops.length === 0 &&
   ACTIONS[choice.action] === 'reset' &&
   (SENSED.has(test) ||
     results.some(
       (result) => result.test === 'trips-on-record' && AFTER_TRIPS[test]?.includes(result.outcome),
     ));
-
-/**
- * Whether to stop testing: danger stops everything; the decision is good enough; or no test that is left is worth
- * what it costs.
- *
- * @param tests as `nextTests` gives them
- * @example isSettled(assess([]), nextTests(assess([]), 'homeowner')) // false
- */
-export function isSettled(assessed: Assessment, tests: Diagnosis['nextTests']): boolean {
-  const { choice, stops } = assessed;
-  if (stops.length > 0) return true;
-  if (tests.some(({ id }) => isDueFirst(id, assessed))) return false;
-  if (choice.expected <= ENOUGH) return true;
-  const least = choice.expected > UNSURE.from ? -UNSURE.bears : 0;
-  return !tests.some(({ value }) => value > least);
-}
 
 /** A little of the value is what is learnt for its own sake: it parts tests that would change nothing yet. */
 const PER_NAT = 0.6;
@@ -106,19 +87,25 @@ export function mayDoInDanger(test: TestId): boolean {
  * @example nextTests(assess([]), 'homeowner')[0].id // 'power-loss-extent'
  */
 export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['nextTests'] {
-  const { probabilities, results, stops, table } = assessed;
+  const { probabilities, results, stops, table, known } = assessed;
   const inDanger = stops.length > 0;
-  const done = new Set(results.map(({ test }) => test));
-  const now = bestDeed(table, probabilities).expected;
+  const order = results.map(({ test }) => test);
+  const done = new Set(order);
+  const now = bestDeed(lossesOf(profile, table), probabilities).expected;
   const barred = barsReset(results);
+  const bears = bearsOn(results, known);
   return TEST_IDS.filter(
     (id) =>
       !done.has(id) &&
+      bears(id) &&
       TESTS[id].level <= PROFILE_LEVEL[profile] &&
       !(barred && TRIALS.has(id)) &&
       (!inDanger || mayDoInDanger(id)),
   )
-    .map((id) => ({ id, value: worth(id, assessed, now) + care(id, assessed) - testCost(id) }))
+    .map((id) => ({
+      id,
+      value: worth(id, assessed, now, profile) + care(id, assessed) - testCost(id, order),
+    }))
     .sort((a, b) => b.value - a.value);
 }
 
@@ -126,19 +113,29 @@ export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['ne
 const care = (test: TestId, assessed: Assessment): number => (isDueFirst(test, assessed) ? CARE : 0);
 
 /** How far the expected loss is expected to fall once the outcome of a test is known. */
-function worth(test: TestId, { probabilities, results, table, stops }: Assessment, now: number): number {
+function worth(
+  test: TestId,
+  { probabilities, results, table, stops }: Assessment,
+  now: number,
+  profile: Profile,
+): number {
   let then = 0;
   let learnt = 0;
   const changes = CHANGES_WHAT_IS_RIGHT.has(test);
+  const own = lossesOf(profile, table);
+  const after = new Float64Array(probabilities.length);
   for (const [outcome, chances] of outcomesOf(test)) {
     let seen = 0;
     for (let i = 0; i < chances.length; i++) seen += chances[i]! * probabilities[i]!;
     if (seen < 1e-9) continue;
-    const after = probabilities.map((p, i) => (p * chances[i]!) / seen);
-    const its = changes ? lossTable([...results, { test, outcome }], stops.length > 0) : table;
+    for (let i = 0; i < after.length; i++) {
+      const chance = (after[i] = (probabilities[i]! * chances[i]!) / seen);
+      if (chance > 1e-12) learnt += seen * chance * Math.log(chances[i]! / seen);
+    }
+    const its = changes
+      ? lossesOf(profile, lossTable([...results, { test, outcome }], stops.length > 0))
+      : own;
     then += seen * bestDeed(its, after).expected;
-    for (let i = 0; i < after.length; i++)
-      if (after[i]! > 1e-12) learnt += seen * after[i]! * Math.log(after[i]! / probabilities[i]!);
   }
   return Math.max(0, now - then) + PER_NAT * learnt;
 }

@@ -27,19 +27,24 @@ const RIGHT: Record<CauseId, readonly Deed[]> = {
   'open-neutral': ['make-safe-and-call', 'call-utility'],
   'bus-failing': ['replace-panel', 'make-safe-and-call'],
   moisture: ['dry-and-inspect'],
-  'motor-inrush': ['repair-appliance', 'split-circuit', 'shed-load'],
+  'motor-inrush': ['shed-load', 'split-circuit', 'repair-appliance'],
   'hot-surroundings': ['cool-surroundings'],
   'supply-outage': ['wait-for-supply'],
   'main-breaker-fault': ['replace-main'],
   'shared-neutral-open': ['repair-neutral', 'repair-wiring'],
   'device-failed': ['replace-device'],
   'miswired-protected-unit': ['repair-neutral', 'repair-wiring'],
-  'wrong-part': ['replace-breaker'],
+  'wrong-part': ['replace-breaker', 'replace-breaker-and-remake-joint'],
+  'wrong-breaker': ['correct-directory', 'make-safe-and-call'],
+  backfeed: ['make-safe-and-call'],
+  'neutral-ground-fault': ['repair-neutral', 'repair-wiring'],
+  'no-fault': ['keep', 'reset-and-watch'],
 };
 
-const WITH_A_PANEL = (Object.entries(RIGHT) as [CauseId, readonly Deed[]][]).filter(([, actions]) =>
-  actions.includes('replace-panel'),
-);
+/** Where a panel is not to be condemned, what is left. */
+const WITHOUT_A_PANEL = (Object.entries(RIGHT) as [CauseId, readonly Deed[]][])
+  .filter(([, actions]) => actions.includes('replace-panel'))
+  .map(([cause, actions]) => [cause, actions.filter((action) => action !== 'replace-panel')] as const);
 
 /** A finding: a test with the outcomes any of which makes it. */
 type Finding = readonly [test: TestId, ...outcomes: string[]];
@@ -57,6 +62,39 @@ interface Instead {
 
 const INSTEAD: readonly Instead[] = [
   {
+    cause: 'no-fault',
+    any: [
+      ['handle-position', 'middle', 'off', 'one-half-low'],
+      ['handle-finger-test', 'gives'],
+      ['trip-indicator', 'shown'],
+      ['trips-on-record', 'first-time', 'few', 'many-overload', 'after-dead-short'],
+      ['power-loss-extent', 'one-device', 'part-of-one-circuit', 'one-circuit', 'several-circuits'],
+    ],
+    then: ['reset-and-watch', 'complete-reset', 'keep'],
+    why: 'It has opened once: what is left is to reset it and to watch it.',
+  },
+  {
+    cause: 'motor-inrush',
+    all: [['appliance-check', 'trips-there-too']],
+    then: ['repair-appliance', 'shed-load', 'split-circuit'],
+    why: 'A motor that trips elsewhere too starts harder than it should.',
+  },
+  {
+    cause: 'wrong-breaker',
+    none: [['branch-off-check', 'still-live']],
+    then: [],
+    why: 'No directory is rewritten on a guess.',
+  },
+  {
+    cause: 'shared-terminal',
+    any: [
+      ['load-share', 'over-135'],
+      ['clamp-current', 'over-135'],
+    ],
+    then: ['split-circuit', 'separate-conductors'],
+    why: 'Two circuits with far too much load for one breaker: a second breaker, or a narrow pair.',
+  },
+  {
     cause: 'loose-terminal',
     any: [
       ['terminal-inspection', 'discoloured-or-melted'],
@@ -69,9 +107,13 @@ const INSTEAD: readonly Instead[] = [
   },
   {
     cause: 'incomplete-reset',
-    all: [
+    any: [
       ['power-after-reset', 'restored'],
-      ['reset-feel', 'clean-clicks'],
+      ['reset-result', 'holds'],
+    ],
+    none: [
+      ['power-after-reset', 'still-dead'],
+      ['reset-feel', 'no-off-click', 'hard-or-gritty', 'will-not-latch'],
     ],
     then: ['reset-and-watch', 'complete-reset'],
     why: 'The reset has been done, and it holds: what is left is to watch it.',
@@ -123,7 +165,7 @@ const AGAINST_A_PANEL: readonly (readonly Finding[])[] = [
   [['leg-balance', 'unbalanced']],
   [['panel-age', 'family-withdrawn']],
   [
-    ['power-loss-extent', 'several-circuits', 'half-the-house'],
+    ['power-loss-extent', 'several-circuits'],
     ['light-behaviour', 'flicker-whole-house'],
   ],
   [['main-load-side-voltage', 'one-missing', 'both-missing']],
@@ -149,8 +191,7 @@ export function rightActions(results: readonly TestResult[]): Record<CauseId, re
     if (all.every(seen) && (any?.some(seen) ?? true) && !none.some(seen)) right[cause] = then;
   const kinds = AGAINST_A_PANEL.filter((signs) => signs.some(seen));
   if (kinds.length < 2) {
-    for (const [cause, actions] of WITH_A_PANEL)
-      right[cause] = actions.filter((action) => action !== 'replace-panel');
+    for (const [cause, actions] of WITHOUT_A_PANEL) right[cause] = actions;
   }
   return right;
 }

@@ -115,10 +115,12 @@ describe.each(SEEN)('%s', (_what, seen, cause, action) => {
       expect(LEAVES_ON).not.toContain(verdict.family);
       expect(['shed-load', 'cool-surroundings', 'replace-device', 'size-up']).not.toContain(verdict.action);
       const told = [verdict.action, ...also.map((one) => one.action)];
-      expect(told).toContain(action);
+      // Two circuits under one screw with far too much load for one breaker are parted: that does it, too.
+      const does = cause === 'shared-terminal' ? [action, 'split-circuit'] : [action];
+      expect(told.some((one) => does.includes(one))).toBe(true);
       // What is acted on first is not said again beside itself.
       expect(also.map((one) => one.action)).not.toContain(verdict.action);
-      expect(verdict.action === action || also.some((one) => one.cause === cause)).toBe(true);
+      expect(does.includes(verdict.action) || also.some((one) => one.cause === cause)).toBe(true);
     }
   });
 });

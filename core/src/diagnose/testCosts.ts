@@ -13,8 +13,8 @@ const MORE: Partial<Record<TestId, number>> = {
   'reset-feel': 0.3,
   'appliance-check': 0.4,
   'face-temperature': 0.4,
-  'load-wire-lifted': 3,
-  'known-good-swap': 5,
+  'load-wire-lifted': 1.8,
+  'known-good-swap': 3.6,
   'insulation-resistance': 1.5,
   'terminal-inspection': 0.6,
   'stab-inspection': 2,
@@ -23,8 +23,22 @@ const MORE: Partial<Record<TestId, number>> = {
   'main-off-check': 0.6,
 };
 
-/** What a test costs in time, danger and tools, in the unit of the losses. */
-export function testCost(test: TestId): number {
+/** Behind the cover, with the panel dead. */
+const isOnDeadPanel = (test: TestId): boolean => {
   const { level, energised }: TestFacts = TESTS[test];
-  return BY_LEVEL[level] + (energised ? ENERGISED : 0) + (MORE[test] ?? 0);
+  return level === 2 && !energised;
+};
+/** With the panel dead and open already, one more look there. */
+const WHILE_OPEN = 0.5;
+
+/**
+ * What a test costs in time, danger and tools, in the unit of the losses.
+ *
+ * @param done tests that were done: with the panel dead and open already, another look there is quickly had
+ * @example testCost('stab-inspection', ['terminal-inspection']) < testCost('stab-inspection', []) // true
+ */
+export function testCost(test: TestId, done: readonly TestId[]): number {
+  const { level, energised }: TestFacts = TESTS[test];
+  const base = isOnDeadPanel(test) && done.some(isOnDeadPanel) ? WHILE_OPEN : BY_LEVEL[level];
+  return base + (energised ? ENERGISED : 0) + (MORE[test] ?? 0);
 }

@@ -10,6 +10,8 @@ export interface LossTable {
   columns: Float64Array[];
   /** For each cause, which action is the right one. */
   right: (Deed | undefined)[];
+  /** For each cause, all actions that put it right. */
+  does: (readonly Deed[])[];
 }
 
 /** No action that leaves the circuit energised while there is danger. */
@@ -18,7 +20,7 @@ const NEVER = 1e6;
 type Signs = Partial<Record<TestId, readonly string[]>>;
 
 /** Nothing is switched on again, and nothing enlarged, beside what needs work. */
-const BARRED: ReadonlySet<Deed> = new Set(['complete-reset', 'reset-and-watch', 'size-up']);
+const BARRED: ReadonlySet<Deed> = new Set(['complete-reset', 'reset-and-watch', 'size-up', 'keep']);
 /** A joint, a conductor or water that needs work; a breaker that does not open; a neutral that comes and goes. */
 const BARS: Signs = {
   'terminal-inspection': ['loose', 'discoloured-or-melted', 'corroded', 'two-wires-one-terminal'],
@@ -38,6 +40,7 @@ const BARS: Signs = {
  * reason. (A breaker of its own is warm after any trip; a protected outlet further on carries what is plugged in there.)
  */
 const BARS_A_FEEDER: Signs = { ...BARS, 'panel-touch': ['warm', 'hot'] };
+const STILL_LIVE: Signs = { 'branch-off-check': ['still-live'] };
 const FEEDER_OPEN: Signs = { 'upstream-breaker': ['tripped-or-off'] };
 
 const shows = (signs: Signs, results: readonly TestResult[]) =>
@@ -51,31 +54,43 @@ function forbidden(results: readonly TestResult[], stopped: boolean): ReadonlySe
   return new Set([
     ...(stopped ? ENERGISES : []),
     ...(barsReset(results) ? BARRED : []),
+    // No directory is rewritten on a guess.
+    ...(shows(STILL_LIVE, results) ? [] : ['correct-directory' as const]),
     ...(shows(BARS_A_FEEDER, results) && shows(FEEDER_OPEN, results) ? ['reset-other-device' as const] : []),
   ]);
 }
 
-const columns = new Map<string, Float64Array>();
+/** By what may not be done, by the right actions (the lists of `rightActions`, which are the same ones each time), by cause. */
+const columns = new Map<string, WeakMap<readonly Deed[], Map<CauseId, Float64Array>>>();
 
-/** What every action costs under a cause; made once for each set of right actions. */
-function columnOf(cause: CauseId, right: readonly Deed[], never: ReadonlySet<Deed>): Float64Array {
-  const key = `${cause} ${right.join()} ${[...never].join()}`;
-  const known = columns.get(key);
-  if (known) return known;
-  const column = Float64Array.from(DEEDS, (action) =>
-    never.has(action) ? NEVER : loss(action, cause, right),
-  );
-  columns.set(key, column);
-  return column;
+/** What every action costs under a cause; made once for each list of right actions. */
+function columnOf(
+  cause: CauseId,
+  right: readonly Deed[],
+  never: ReadonlySet<Deed>,
+  known: WeakMap<readonly Deed[], Map<CauseId, Float64Array>>,
+): Float64Array {
+  const ofRight = known.get(right) ?? new Map<CauseId, Float64Array>();
+  known.set(right, ofRight);
+  const made =
+    ofRight.get(cause) ??
+    Float64Array.from(DEEDS, (action) => (never.has(action) ? NEVER : loss(action, cause, right)));
+  ofRight.set(cause, made);
+  return made;
 }
 
 /** The losses as they stand; while a stop is on, nothing that leaves the circuit energised. */
 export function lossTable(results: readonly TestResult[], stopped: boolean): LossTable {
   const right = rightActions(results);
   const never = forbidden(results, stopped);
+  const key = [...never].join();
+  const known = columns.get(key) ?? new WeakMap<readonly Deed[], Map<CauseId, Float64Array>>();
+  columns.set(key, known);
+  const does = CAUSE_IDS.map((cause) => right[cause]);
   return {
-    columns: CAUSE_IDS.map((cause) => columnOf(cause, right[cause], never)),
-    right: CAUSE_IDS.map((cause) => right[cause][0]),
+    columns: CAUSE_IDS.map((cause, i) => columnOf(cause, does[i]!, never, known)),
+    right: does.map(([first]) => first),
+    does,
   };
 }
 
@@ -117,7 +132,11 @@ export function choose(table: LossTable, probabilities: Float64Array, stopped: b
   const { confidence } = surely(action);
   if (stopped) {
     // While there is danger only what is well known is named; else the first thing is to be safe.
-    const known = confidence >= SURE_IN_DANGER || action === 'make-safe-and-call';
+    const served = table.does.reduce(
+      (sum, does, i) => sum + (does.includes(action) ? probabilities[i]! : 0),
+      0,
+    );
+    const known = served >= SURE_IN_DANGER || action === 'make-safe-and-call';
     return known ? { action, confidence, expected } : { ...surely('make-safe-and-call'), expected };
   }
   return expected > ASKING

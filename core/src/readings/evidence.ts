@@ -4,7 +4,7 @@ import type { Schools } from '../settings/index.ts';
 import type { Sizing } from '../sizing/index.ts';
 import type { TripVerdict, TripWindow } from '../trip/index.ts';
 import type { Wear } from '../wear/index.ts';
-import type { OutcomeOf, TestId } from '../vocabulary/index.ts';
+import type { Complaint, OutcomeOf, TestId } from '../vocabulary/index.ts';
 import type { UnitFact } from './trials.ts';
 
 /** A breaker with its circuit and all that was logged of it. */
@@ -104,6 +104,8 @@ export interface Evidence {
   load: LoadFact | null;
   heat: HeatFact[];
   sizing: Sizing | null;
+  /** What somebody came with, in an open case. */
+  complaint?: Complaint;
   /** It is not known which breaker it is: nothing may be concluded from what it is taken for. */
   anonymous?: true;
   /** Whether the bus side of this breaker is alive; null: not measured, or too low to call. */

@@ -1,4 +1,4 @@
-import { AMPACITY, SMALL_CONDUCTOR_LIMIT_AMPS } from '../standards/index.ts';
+import { mayCarryAmps } from './conductor.ts';
 import { heatOf, soundJointOhms } from './heat.ts';
 import { NOTHING_ON, type House, type Moment, type Unit } from './house.ts';
 import { measurable, workable } from './moments.ts';
@@ -30,7 +30,8 @@ export function dangersOf(of: SimulatedCase): string[] {
   if (sparks(of)) found.push('it sparks in the panel');
   if (house.water === 'wet') found.push('the panel is wet');
   if (Math.max(live.outletVolts(2), swing(on, carried)) > TOO_MANY_VOLTS) found.push('too many volts');
-  if (house.subject.unit.welded || house.mainWelded) found.push('off, and still live');
+  if (house.subject.unit.welded || house.mainWelded || house.fedByOther === 'on' || house.backfeed)
+    found.push('off, and still live');
   if (house.subject.shortOhms < 1) found.push('the wiring is shorted');
   if (house.subject.arcsPerMinute > 0) found.push(ARCS);
   return found;
@@ -54,10 +55,6 @@ const ARCS = 'a joint on the circuit arcs';
 /** A joint of a breaker that is many times what it should be, Ω. */
 export const isBad = ({ ratingAmps }: Pick<Unit, 'ratingAmps'>, ohms: number): boolean =>
   ohms > 8 * soundJointOhms(ratingAmps);
-
-/** The largest breaker the subject’s conductor may have, A: the small-conductor limit, else its 60 °C ampacity. */
-export const mayCarryAmps = ({ gauge }: House['subject']): number =>
-  SMALL_CONDUCTOR_LIMIT_AMPS.copper[gauge] ?? AMPACITY.copper[gauge][60];
 
 /** Rust by itself is old; damp that has got at a joint or at the insulation goes on. */
 const dampHasHarmed = ({ unit, wetLeakOhms }: House['subject']): boolean =>

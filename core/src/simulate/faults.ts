@@ -181,7 +181,8 @@ const FAULTS: Record<CauseId, Fault> = {
     const { kind, ageYears } = subject.unit;
     subject.unit = soundUnit(random, now, kind, 1, chance(random, 0.6) ? between(random, 0, 10) : ageYears);
     subject.gauge = gaugeFor(was);
-    const total = was * between(random, 0.6, 1.2);
+    // It was fitted because the right one tripped.
+    const total = Math.min(0.95 * now, was * between(random, 0.85, 1.5));
     loadTo(house, total / now);
     if (chance(random, 0.25)) house.recent = 'new-wiring-or-breaker';
   },
@@ -317,6 +318,36 @@ const FAULTS: Record<CauseId, Fault> = {
     unit.stabArcs = unit.stabOhms < 1 && chance(random, 0.35);
     unit.ageYears = between(random, 0, 12);
     if (chance(random, 0.7)) house.recent = 'new-wiring-or-breaker';
+  },
+  'wrong-breaker': (house, random) => {
+    onePole(house, random);
+    house.fedByOther = chance(random, 0.8) ? 'on' : 'open';
+    if (chance(random, 0.3)) house.recent = 'new-wiring-or-breaker';
+  },
+  backfeed: (house, random) => {
+    onePole(house, random);
+    house.backfeed = chance(random, 0.6) ? 'circuit' : 'panel';
+    house.recent = pick(random, ['new-appliance', 'new-wiring-or-breaker', 'none'] as const);
+    // A generator is run when the street is dark, with the main off.
+    if (house.backfeed === 'panel' && chance(random, 0.5)) {
+      house.supplyOhms.A = house.supplyOhms.B = 1e8;
+      house.streetDark = true;
+      house.mainClosed = false;
+    }
+  },
+  'neutral-ground-fault': (house, random) => {
+    withKind(house, random, pick(random, ['gfci', 'gfci', 'dual'] as const));
+    house.subject.neutralGroundOhms = between(random, 0.05, 2);
+    if (chance(random, 0.55)) house.recent = 'new-wiring-or-breaker';
+    if (chance(random, 0.3)) Object.assign(house.subject.unit, { newlyFitted: true, ageYears: 0 });
+  },
+  'no-fault': (house, random) => {
+    const { unit } = house.subject;
+    house.water = 'dry';
+    const was = random();
+    // Thrown once by a surge of the street; bumped; or nothing at all.
+    if (was < 0.25) unit.handle = 'tripped';
+    else if (was < 0.35) Object.assign(unit, { handle: 'off', looks: 'off' });
   },
 };
 

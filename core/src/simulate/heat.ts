@@ -1,9 +1,12 @@
+import { mayCarryAmps } from './conductor.ts';
 import type { House, Moment } from './house.ts';
 import { energised, type Live } from './wiring.ts';
 
 /** Kelvin that a watt lifts each part by; a little less for each watt more, as air and radiation carry more away. */
 const PER_WATT = { unit: 11, joint: 7, lug: 2 } as const;
 const BENDS = 0.9;
+/** A conductor at what it may carry is so much warmer than the air, K. */
+const CONDUCTOR_RISE = 28;
 
 const lift = (perWatt: number, watts: number) => perWatt * watts ** BENDS;
 
@@ -66,13 +69,16 @@ export function heatOf(house: House, moment: Moment, live: Live = energised(hous
       ),
     ),
   );
+  // A conductor too thin for what it carries heats the screw it comes to, more than a matched one would.
+  const share = (limit: number) => (amps / limit) ** 2;
+  const fromWire = CONDUCTOR_RISE * Math.max(0, share(mayCarryAmps(house.subject)) - share(unit.ratingAmps));
   const own = 0.55 * inUnit;
   const sound = lift(PER_WATT.unit, amps * amps * soundContactOhms(unit.ratingAmps));
   const soundJoint = lift(PER_WATT.joint, amps * amps * soundJointOhms(unit.ratingAmps));
-  const face = air + own + 0.45 * atScrew + 0.55 * atStab + 0.35 * bus;
+  const face = air + own + 0.45 * atScrew + 0.55 * atStab + 0.35 * bus + 0.15 * fromWire;
   return {
     face,
-    screw: air + 0.7 * inUnit + atScrew + 0.35 * atStab + 0.3 * bus,
+    screw: air + 0.7 * inUnit + atScrew + 0.35 * atStab + 0.3 * bus + 0.35 * fromWire,
     stab: air + 0.6 * inUnit + atStab + 0.3 * atScrew + 0.5 * bus,
     aroundBimetal: air + 0.8 * atScrew + 0.55 * atStab + 0.35 * bus,
     outletJoint: air + outletJoint,

@@ -80,6 +80,8 @@ export interface Circuit {
   shortOhms: number;
   dryLeakOhms: number;
   wetLeakOhms: number;
+  /** A neutral that touches ground past the breaker, Ω. */
+  neutralGroundOhms: number;
   /** How often a loose joint past the breaker arcs while current flows, per minute. */
   arcsPerMinute: number;
   /** A protected outlet before the second outlet. */
@@ -100,6 +102,10 @@ export interface House {
   /** A feeder breaker to the sub-panel that the circuit sits in; `null`: it sits in the main panel. */
   feeder: { closed: boolean } | null;
   mainClosed: boolean;
+  /** The subject’s outlets hang on another breaker than the directory says, which is on or has opened. */
+  fedByOther: 'on' | 'open' | null;
+  /** Another source feeds in behind the main, or into the circuit. */
+  backfeed: 'panel' | 'circuit' | null;
   /** The circuit that is complained of. */
   subject: Circuit;
   /** The others: what each draws as a rule. The first sits on the other leg beside the subject. */

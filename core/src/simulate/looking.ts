@@ -60,16 +60,18 @@ function lights(of: SimulatedCase, random: Random): OutcomeOf<'light-behaviour'>
   const motors = appliances.filter(({ surge }) => surge !== null).map(({ name }) => name);
   const start = energised(on, { ...few, on: new Set([...few.on, ...motors]), starting: new Set(motors) });
   const volts = before.outletVolts(2);
-  return volts > DEAD_VOLTS && volts - start.outletVolts(2) > 0.035 * volts ? 'dims-on-start' : 'steady';
+  const dims = (then: { outletVolts: (outlet: number) => number }, share: number) =>
+    volts > DEAD_VOLTS && volts - then.outletVolts(2) > share * volts;
+  // A motor’s surge is seen by anybody, a heater that goes on by most.
+  return dims(start, 0.035) || (dims(after, 0.035) && chance(random, 0.8)) ? 'dims-on-start' : 'steady';
 }
 
 /** Something in the panel or on the circuit has been so hot that it smells, or looks, burnt. */
 function charred(of: SimulatedCase): { panel: boolean; elsewhere: boolean } {
   const heat = heatOf(workable(of).house, soaked(of));
-  const short = of.house.subject.appliances.some(({ shortOhms }) => shortOhms < 1);
   return {
     panel: Math.max(heat.screw, heat.stab, heat.bus) > 85 || (sparks(of) && of.house.water !== 'wet'),
-    elsewhere: heat.outletJoint > 85 || short,
+    elsewhere: heat.outletJoint > 85,
   };
 }
 
@@ -116,7 +118,8 @@ export const LOOKING: Performs<
   smell: (of, random) => {
     const burnt = charred(of);
     if (burnt.panel && chance(random, 0.6)) return 'hot-plastic';
-    return burnt.elsewhere && chance(random, 0.25) ? 'hot-plastic' : 'none';
+    // What burns elsewhere smells there.
+    return burnt.elsewhere && chance(random, 0.1) ? 'hot-plastic' : 'none';
   },
   'panel-touch': (of) => {
     const { cover, face } = readHeat(workable(of), soaked(of));

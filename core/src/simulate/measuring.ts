@@ -5,7 +5,8 @@ import { FACE_OUTCOMES, loadOutcome, riseBand, TERMINAL_OUTCOMES } from '../voca
 import { heatOf, soundContactOhms, soundJointOhms } from './heat.ts';
 import { NOTHING_ON } from './house.ts';
 import { readHeat, readVolts } from './instruments.ts';
-import { isBad, mayCarryAmps } from './dangers.ts';
+import { mayCarryAmps } from './conductor.ts';
+import { isBad } from './dangers.ts';
 import { metered } from './meters.ts';
 import { fewest, soaked, workable } from './moments.ts';
 import { DEAD_VOLTS, type Performs } from './performs.ts';
@@ -92,7 +93,9 @@ export const MEASURING: Performs<
   'insulation-resistance': (of, random) => {
     const { subject } = of.house;
     const leak = of.everything.wet ? subject.wetLeakOhms : subject.dryLeakOhms;
-    const ohms = parallel(subject.shortOhms, leak, 2e7) * (1 + 0.1 * normal(random));
+    // Some measure from hot to ground only.
+    const neutral = chance(random, 0.7) ? subject.neutralGroundOhms : Infinity;
+    const ohms = parallel(subject.shortOhms, leak, neutral, 2e7) * (1 + 0.1 * normal(random));
     if (ohms < 2000) return 'near-zero';
     return ohms < 1e6 ? 'under-1-megohm' : 'over-1-megohm';
   },

@@ -2,7 +2,8 @@ import type { TestId } from '../vocabulary/index.ts';
 import { LOOKING } from './looking.ts';
 import { MEASURING } from './measuring.ts';
 import type { Performs } from './performs.ts';
-import { reported, type SimulatedCase } from './simulatedCase.ts';
+import { reported } from './reported.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
 import { TRYING } from './trying.ts';
 
 /** Each test of the vocabulary, done on a simulated house as a person would do it. */

@@ -220,6 +220,10 @@ const TEXTBOOK: Record<CauseId, [test: TestId, outcomes: string[], least: number
   'device-failed': ['power-loss-extent', ['one-device'], 0.9],
   'miswired-protected-unit': ['button-after-fitting', ['trips-as-soon-as-loaded'], 0.9],
   'wrong-part': ['part-match', ['not-listed'], 0.95],
+  'wrong-breaker': ['branch-off-check', ['still-live'], 0.7],
+  backfeed: ['main-off-check', ['still-live'], 0.95],
+  'neutral-ground-fault': ['reset-result-unplugged', ['trips-at-once'], 0.95],
+  'no-fault': ['reset-result', ['holds'], 0.95],
 };
 
 test.each(causes)('%s shows its textbook sign', (cause) => {

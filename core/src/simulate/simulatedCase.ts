@@ -1,15 +1,18 @@
 import type { Random } from '../random/index.ts';
 import { seeded, seedFrom } from '../random/index.ts';
-import { TESTS, type CauseId, type TestId } from '../vocabulary/index.ts';
+import type { CauseId, TestId } from '../vocabulary/index.ts';
 import { faultyHouse } from './faults.ts';
 import { daysBefore, patternOf, trips, type Episode } from './history.ts';
 import type { House, Moment } from './house.ts';
+import { noticed } from './noticed.ts';
 import { chance, pick, soundHouse } from './soundHouse.ts';
 
 /** A house with a complaint: what is so, and what came before. */
 export interface SimulatedCase {
   house: House;
   days: Episode[];
+  /** Tests whose outcome somebody told of unasked: what they complain of. */
+  noticed: TestId[];
   pattern: ReturnType<typeof patternOf>;
   /** Pushed fully off and on again by hand, it came on. */
   resetDone: boolean;
@@ -31,16 +34,29 @@ export interface SimulatedCase {
  * @example simulatedCase('open-breaker', 1).house.subject.unit.handle // 'on'
  */
 export function simulatedCase(cause: CauseId | 'none', seed: number, slips = 1): SimulatedCase {
-  const { house, days, random } = complained(cause, seed);
+  for (let draw = 0; ; draw++) {
+    const of = drawn(cause, seed, draw, slips);
+    of.noticed = noticed(of);
+    if (draw === (KNOWN_BY_TRIPS.has(cause) ? MOST_DRAWS.ofTrips : MOST_DRAWS.ofLooks) || isComplainedOf(of))
+      return of;
+  }
+}
+
+/** One house with its fault and its past; whether anybody complains of it is another matter. */
+function drawn(cause: CauseId | 'none', seed: number, draw: number, slips: number): SimulatedCase {
+  const random = seeded(seedFrom(`${cause} ${seed} ${draw}`));
+  const house = cause === 'none' ? soundHouse(random) : faultyHouse(cause, random);
+  const days = daysBefore(house, random);
   const { unit, appliances } = house.subject;
   const last = trips(days).at(-1);
   // What tripped is seldom reset before somebody complains, if the last thing it did was to trip.
   const trippedNow = last !== undefined && unit.handle === 'on' && !unit.halfReset && chance(random, 0.78);
   if (trippedNow) unit.handle = 'tripped';
-  if (trippedNow || unit.halfReset) unit.looks = looksTripped(random, unit.poles);
+  if (unit.handle === 'tripped' || unit.halfReset) unit.looks = looksTripped(random, unit.poles);
   return {
     house,
     days,
+    noticed: [],
     pattern: patternOf(house, days, random),
     resetDone: unit.halfReset && chance(random, 0.3),
     lighter: chance(random, 0.35),
@@ -75,45 +91,11 @@ const KNOWN_BY_TRIPS: ReadonlySet<CauseId | 'none'> = new Set<CauseId | 'none'>(
   'hot-surroundings',
   'undersized-breaker',
 ]);
-const MOST_DRAWS = 40;
+/** So many houses are drawn at most until its fault shows. */
+const MOST_DRAWS = { ofTrips: 40, ofLooks: 20 } as const;
 
-/** A house of which somebody complains: one is drawn after the other until its fault shows. */
-function complained(cause: CauseId | 'none', seed: number) {
-  for (let draw = 0; ; draw++) {
-    const random = seeded(seedFrom(`${cause} ${seed} ${draw}`));
-    const house = cause === 'none' ? soundHouse(random) : faultyHouse(cause, random);
-    const days = daysBefore(house, random);
-    const shows = !KNOWN_BY_TRIPS.has(cause) || trips(days).length > 0;
-    if (shows || draw === MOST_DRAWS) return { house, days, random };
-  }
-}
-
-/** How often a person gets a test wrong, beside the errors of instruments. */
-const SLIPS: Partial<Record<TestId, number>> = {
-  'handle-finger-test': 0.05,
-  'trip-pattern': 0.1,
-  'trips-on-record': 0.05,
-  'light-behaviour': 0.04,
-  'reset-feel': 0.04,
-  'recent-change': 0.04,
-  'downstream-device': 0.06,
-  sound: 0.01,
-  smell: 0.01,
-};
-/** By who does it: anybody with eyes and ears, or a qualified person with a meter. */
-const USUAL_SLIP = [0.015, 0.012, 0.004] as const;
-
-/** What a person reports of a test: what it showed, or now and then something else. */
-export function reported(of: SimulatedCase, test: TestId, shown: string): string {
-  const random = of.randomFor(`slip ${test}`);
-  const wrong = of.slips * (SLIPS[test] ?? USUAL_SLIP[TESTS[test].level]);
-  const { outcomes, danger = [] } = TESTS[test] as {
-    outcomes: readonly string[];
-    danger?: readonly string[];
-  };
-  // Nobody hears, sees or measures a danger by mistake as easily as something harmless.
-  const at = outcomes.indexOf(shown);
-  // It is taken for what is next to it.
-  const others = [at - 1, at + 1].flatMap((i) => outcomes[i] ?? []).filter((one) => !danger.includes(one));
-  return chance(random, wrong) && others.length > 0 ? pick(random, others) : shown;
+/** Whether its fault has shown to anybody: nobody complains of what trips nothing, is not dead, and neither smells nor flickers. */
+function isComplainedOf({ house: { cause }, noticed, days }: SimulatedCase): boolean {
+  if (cause === 'none' || cause === 'no-fault') return true;
+  return KNOWN_BY_TRIPS.has(cause) ? trips(days).length > 0 : noticed.length > 0;
 }

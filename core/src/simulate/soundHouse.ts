@@ -106,6 +106,7 @@ function soundCircuit(random: Random, unit: Unit, legs: ('A' | 'B')[]): Circuit 
     shortOhms: Infinity,
     dryLeakOhms: Infinity,
     wetLeakOhms: Infinity,
+    neutralGroundOhms: Infinity,
     arcsPerMinute: 0,
     device: chance(random, 0.4) ? 'closed' : 'none',
   };
@@ -148,6 +149,8 @@ export function soundHouse(random: Random): House {
     mainWelded: false,
     feeder: chance(random, 0.2) ? { closed: true } : null,
     mainClosed: true,
+    fedByOther: null,
+    backfeed: null,
     subject: soundCircuit(random, unit, poles === 2 ? [leg, other] : [leg]),
     others,
     acrossAmps: chance(random, 0.6) ? between(random, 8, 25) : 0,

@@ -6,6 +6,8 @@ import { energised } from './wiring.ts';
 
 /** A ground-fault unit opens at 5 mA, in a fraction of a second. */
 const RESIDUAL_AMPS = 0.005;
+/** A ground-fault unit opens on a neutral that is grounded through less than this, with or without a load, Ω. */
+const GROUNDED_NEUTRAL_OHMS = 4;
 /** An arc-fault unit hears arcs from this current on. */
 const ARC_AMPS = 1;
 /** The bimetal works up to this ambient; beyond it opens at once. */
@@ -53,6 +55,9 @@ export function trial(house: House, moment: Moment, seconds: number, random: Ran
   const times: [Trial['by'], number][] = [];
   if (unit.kind === 'gfci' || unit.kind === 'dual') {
     const seen = unit.neutralElsewhere ? live.subjectAmps : live.residualAmps;
+    // It puts a small voltage on its neutral, and feels any path from there to ground.
+    if (house.subject.neutralGroundOhms < GROUNDED_NEUTRAL_OHMS)
+      times.push(['electronics', 0.05 + 0.2 * random()]);
     if (seen > RESIDUAL_AMPS * (1 + 0.1 * normal(random))) times.push(['electronics', 0.05 + 0.5 * random()]);
   }
   const arcs = house.subject.arcsPerMinute;

@@ -149,6 +149,7 @@ export const TRYING: Performs<
         dryLeakOhms: Infinity,
         wetLeakOhms: Infinity,
         arcsPerMinute: 0,
+        neutralGroundOhms: Infinity,
       },
     };
     return trial(bare, NOTHING_ON, 1800, random).openedAfter === null ? 'holds' : 'trips';
@@ -161,8 +162,12 @@ export const TRYING: Performs<
       ? 'fault-stays-with-breaker'
       : 'fault-follows-circuit';
   },
-  'branch-off-check': ({ house: { subject } }) => (subject.unit.welded ? 'still-live' : 'dead-as-expected'),
-  'main-off-check': ({ house }) => (house.mainWelded ? 'still-live' : 'dead-as-expected'),
+  'branch-off-check': ({ house }) =>
+    house.subject.unit.welded || house.fedByOther === 'on' || house.backfeed === 'circuit'
+      ? 'still-live'
+      : 'dead-as-expected',
+  'main-off-check': ({ house }) =>
+    house.mainWelded || house.backfeed !== null ? 'still-live' : 'dead-as-expected',
   'button-after-fitting': (of, random) => {
     const { unit } = of.house.subject;
     if (!unit.newlyFitted || unit.kind === 'standard') return 'not-newly-fitted';

@@ -10,6 +10,8 @@ const WARM_COPPER = 0.87;
 const PARTS = [0.5, 0.25, 0.25] as const;
 /** The grounding conductor, Ω: leakage comes home by it. */
 const GROUND_OHMS = 0.2;
+/** Inside a generator or an inverter, Ω. */
+const SOURCE_OHMS = 0.3;
 
 /** What a load is at its nominal voltage, Ω. */
 const loadOhms = (amps: number, volts: number) => (amps > 0 ? volts / amps : Infinity);
@@ -71,6 +73,8 @@ export function wire(house: House, moment: Moment, extra: Extra = {}): Wired {
     A: put('line A', 'lug A', mainOpen ? Infinity : mainOhms.A),
     B: put('line B', 'lug B', mainOpen ? Infinity : mainOhms.B),
   };
+  if (house.backfeed === 'panel' && mainOpen)
+    for (const leg of LEGS) put(`lug ${leg}`, 'bar', SOURCE_OHMS, { emf: sign[leg] * emf });
   const bus = { A: put('lug A', 'bus A', busOhms.A), B: put('lug B', 'bus B', busOhms.B) };
   for (const leg of LEGS)
     if (house.feeder) put(`bus ${leg}`, `sub ${leg}`, house.feeder.closed ? 0.004 : Infinity);
@@ -88,7 +92,9 @@ export function wire(house: House, moment: Moment, extra: Extra = {}): Wired {
   subject.legs.forEach((leg, pole) => {
     stab.push(put(`${home} ${leg}`, `jaw ${pole}`, unit.stabOhms));
     contact.push(put(`jaw ${pole}`, `terminal ${pole}`, open ? Infinity : unit.contactOhms[pole]!));
-    screw.push(put(`terminal ${pole}`, `run ${pole}`, extra.liftedWire ? Infinity : unit.screwOhms));
+    const elsewhere = extra.liftedWire === true || house.fedByOther !== null;
+    screw.push(put(`terminal ${pole}`, `run ${pole}`, elsewhere ? Infinity : unit.screwOhms));
+    if (house.fedByOther === 'on') put(`${home} ${leg}`, `run ${pole}`, unit.screwOhms);
     let before = `run ${pole}`;
     PARTS.forEach((part, outlet) => {
       const device = outlet === 1 && subject.device === 'open' ? Infinity : 0;
@@ -126,6 +132,7 @@ export function wire(house: House, moment: Moment, extra: Extra = {}): Wired {
   if (subject.shortOhms < Infinity) put('outlet 1 0', back(1), subject.shortOhms);
   const leak = moment.wet ? subject.wetLeakOhms : subject.dryLeakOhms;
   if (leak < Infinity) put('outlet 1 0', 'earth', leak);
+  if (subject.neutralGroundOhms < Infinity && !twoPole) put('neutral 1', 'earth', subject.neutralGroundOhms);
   if (extra.knownLoadAmps) put('outlet 2 0', back(2), loadOhms(extra.knownLoadAmps, nominal));
   return { branches, screw, stab, contact, neutral, supply, main, bus, joints };
 }

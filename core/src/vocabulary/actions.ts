@@ -7,7 +7,7 @@
  * diagnostic measurements on live parts; nothing is ever changed live. `danger` outcomes stop the
  * case by themselves.
  */
-export const FAMILIES = ['reset', 'resize', 'replace', 'not-the-breaker', 'need-more'] as const;
+export const FAMILIES = ['reset', 'resize', 'replace', 'not-the-breaker', 'keep', 'need-more'] as const;
 export type Family = (typeof FAMILIES)[number];
 
 /** The highest level of test each profile is offered. */
@@ -54,6 +54,11 @@ export const CAUSES = {
   'miswired-protected-unit':
     'a ground-fault or arc-fault breaker newly fitted with its neutral on the wrong bar or shared with another circuit',
   'wrong-part': 'a breaker of another family or series that does not seat or clamp as it should',
+  'wrong-breaker': 'another breaker than thought feeds this circuit: the directory is wrong',
+  backfeed: 'another source feeds in: generator, solar, battery, a cord between two outlets',
+  'neutral-ground-fault':
+    'a neutral touches ground past a ground-fault or dual unit, or two neutrals are joined: it trips with no load and sound insulation from hot to ground',
+  'no-fault': 'nothing is wrong now: what was noticed has passed, or was no fault',
 } as const;
 export type CauseId = keyof typeof CAUSES;
 
@@ -82,6 +87,8 @@ export const ACTIONS = {
   'repair-neutral': 'not-the-breaker',
   'replace-device': 'not-the-breaker',
   'wait-for-supply': 'not-the-breaker',
+  'correct-directory': 'not-the-breaker',
+  keep: 'keep',
   'gather-more': 'need-more',
 } as const satisfies Record<string, Family>;
 export type ActionId = keyof typeof ACTIONS;

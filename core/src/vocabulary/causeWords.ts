@@ -33,4 +33,8 @@ export const CAUSE_WORDS: Record<CauseId, string> = {
   'device-failed': 'A lamp, outlet or appliance that died',
   'miswired-protected-unit': 'A new protected unit wired wrongly',
   'wrong-part': 'A part that does not belong in this panel',
+  'wrong-breaker': 'Another breaker feeds this circuit',
+  backfeed: 'Another source feeds it',
+  'neutral-ground-fault': 'A neutral that touches ground',
+  'no-fault': 'Nothing wrong now',
 };

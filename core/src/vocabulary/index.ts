@@ -5,3 +5,4 @@ export * from './complaints.ts';
 export * from './words.ts';
 export * from './causeWords.ts';
 export * from './thresholds.ts';
+export * from './spots.ts';

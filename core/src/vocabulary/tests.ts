@@ -130,7 +130,7 @@ export const TESTS = {
   'appliance-check': {
     level: 1,
     outcomes: ['trips-there-too', 'fine-there'],
-    means: 'the suspect appliance tried on another suitable circuit',
+    means: 'the suspect appliance tried on another suitable circuit with the same kind of protection',
   },
   'outlet-voltage': {
     level: 1,
@@ -199,7 +199,8 @@ export const TESTS = {
   'insulation-resistance': {
     level: 2,
     outcomes: ['over-1-megohm', 'under-1-megohm', 'near-zero'],
-    means: 'circuit dead and loads removed',
+    means:
+      'circuit dead, loads removed, a protected unit’s neutral lifted too: the lowest of hot to neutral, hot to ground, neutral to ground',
   },
   'terminal-inspection': {
     level: 2,

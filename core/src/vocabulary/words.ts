@@ -201,7 +201,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'appliance-check': {
     name: 'The appliance elsewhere',
-    how: 'Try the suspect appliance on another circuit that may carry it.',
+    how: 'Only behind the same kind of protection: try the suspect appliance on another circuit with a breaker of the same kind that may carry it.',
     outcomes: {
       'trips-there-too': 'The appliance trips another circuit too',
       'fine-there': 'The appliance runs elsewhere',
@@ -304,7 +304,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'load-wire-lifted': {
     name: 'Load conductor lifted',
-    how: 'Panel dead and proved dead: lift and cap the load conductor, cover on, then switch on.',
+    how: 'Panel dead and proved dead: lift and cap the load conductor, with a protected unit its load neutral too; cover on, then switch on.',
     outcomes: {
       holds: 'With its conductor lifted it holds',
       trips: 'It trips even with its conductor lifted',
@@ -312,7 +312,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'insulation-resistance': {
     name: 'Insulation of the circuit',
-    how: 'Circuit dead, loads removed: insulation tester from hot to ground.',
+    how: 'Circuit dead, loads removed, electronics too, and a protected unit’s neutral lifted: insulation tester hot to neutral, hot to ground and neutral to ground. The lowest counts.',
     outcomes: {
       'over-1-megohm': 'The insulation is over 1 MΩ',
       'under-1-megohm': 'The insulation is under 1 MΩ',

@@ -1,4 +1,4 @@
-import { dangersOf, type SimulatedCase } from '@phylaxon/core/simulate';
+import { dangersOf, isHazardous, perform, type SimulatedCase } from '@phylaxon/core/simulate';
 import type { ActionId, CauseId, Profile } from '@phylaxon/core/vocabulary';
 
 /**
@@ -29,7 +29,7 @@ const RIGHT: Record<CauseId, readonly ActionId[]> = {
   'open-neutral': ['make-safe-and-call', 'call-utility'],
   'bus-failing': ['replace-panel'],
   moisture: ['dry-and-inspect'],
-  'motor-inrush': ['repair-appliance', 'split-circuit', 'shed-load'],
+  'motor-inrush': ['shed-load', 'split-circuit', 'repair-appliance'],
   'hot-surroundings': ['cool-surroundings'],
   'supply-outage': ['wait-for-supply'],
   'main-breaker-fault': ['replace-main'],
@@ -37,13 +37,20 @@ const RIGHT: Record<CauseId, readonly ActionId[]> = {
   'device-failed': ['replace-device'],
   'miswired-protected-unit': ['repair-neutral', 'repair-wiring'],
   'wrong-part': ['replace-breaker', 'replace-breaker-and-remake-joint'],
+  'wrong-breaker': ['correct-directory', 'make-safe-and-call'],
+  backfeed: ['make-safe-and-call'],
+  'neutral-ground-fault': ['repair-neutral', 'repair-wiring'],
+  'no-fault': ['keep', 'reset-and-watch'],
 };
 
 /** Whether an action is right for a case. Where there is danger, making it safe and calling is right too. */
 export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): boolean {
   const { cause, subject } = of.house;
   if (cause === 'none') return false;
+  // It was thrown off once for nothing: to reset it all the way is what there is to do.
+  if (cause === 'no-fault' && subject.unit.handle !== 'on' && action === 'complete-reset') return true;
   if (action === 'make-safe-and-call' && dangersOf(of).length > 0) return true;
+  if ((action === 'reset-and-watch' || action === 'complete-reset') && isToBeWatched(of)) return true;
   // What overloaded it has been switched off since.
   if (cause === 'overload' && of.lighter && action === 'reset-and-watch') return true;
   // The street has power: the service is for the utility to look at. Whoever has no meter calls it for a dead main too.
@@ -53,6 +60,12 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   if (cause === 'burnt-stab' && action === 'replace-panel' && subject.unit.stabArcs) return true;
   return RIGHT[cause].includes(action);
 }
+
+/** It opened once, holds again, and nothing hazardous is left: to watch it is what there is to do. */
+const isToBeWatched = (of: SimulatedCase): boolean =>
+  of.days.filter(({ trial }) => trial.openedAfter !== null).length <= 1 &&
+  !isHazardous(of) &&
+  perform(of, 'reset-result') === 'holds';
 
 /** Causes that anybody can put right, with the cover closed. */
 const ANYBODY: ReadonlySet<CauseId> = new Set<CauseId>([
@@ -66,6 +79,8 @@ const ANYBODY: ReadonlySet<CauseId> = new Set<CauseId>([
   'motor-inrush',
   'hot-surroundings',
   'device-failed',
+  'wrong-breaker',
+  'no-fault',
 ]);
 
 /** Whether a homeowner, for whom more is needed than can be found with the cover closed, is rightly handed over. */
@@ -73,7 +88,8 @@ export const isRightlyHandedOver = (of: SimulatedCase, action: ActionId, profile
   profile === 'homeowner' &&
   action === 'gather-more' &&
   of.house.cause !== 'none' &&
-  !ANYBODY.has(of.house.cause);
+  // Rust at the panel is an electrician’s to look at, whatever else is wrong.
+  (!ANYBODY.has(of.house.cause) || of.house.water !== 'dry');
 
 /** It is reset, or enlarged. */
 export const RESETS_OR_ENLARGES: ReadonlySet<ActionId> = new Set<ActionId>([
@@ -81,6 +97,7 @@ export const RESETS_OR_ENLARGES: ReadonlySet<ActionId> = new Set<ActionId>([
   'reset-and-watch',
   'reset-other-device',
   'size-up',
+  'keep',
 ]);
 
 /** All after which it stays energised meanwhile, whatever else is wrong with it. */

@@ -1,9 +1,11 @@
 import { CAUSE_IDS, TEST_IDS, type Context, type TestResult } from '@phylaxon/core/causes';
-import { assess, isSettled, nextTests, rankedCauses } from '@phylaxon/core/diagnose';
+import { assess, forPerson, isSettled, nextTests, rankedCauses } from '@phylaxon/core/diagnose';
 import { seeded } from '@phylaxon/core/random';
 import { dangersOf, isHazardous, perform, simulatedCase, type SimulatedCase } from '@phylaxon/core/simulate';
 import {
   PROFILE_LEVEL,
+  spotOf,
+  testsAt,
   TESTS,
   type ActionId,
   type CauseId,
@@ -27,6 +29,8 @@ export interface Went {
   /** Right, or rightly handed over to an electrician. */
   served: boolean;
   tests: number;
+  /** Screens they were asked on: what is looked at standing at the same spot is one. */
+  screens: number;
   /** Resets tried into the fault. */
   trials: number;
   stopped: boolean;
@@ -41,11 +45,13 @@ export interface Went {
 /** Tests that switch it on. */
 const TRIALS: ReadonlySet<TestId> = new Set(['reset-result', 'reset-result-unplugged']);
 
-const contextOf = ({ house: { subject } }: SimulatedCase): Context => ({
+const contextOf = ({ house: { subject }, noticed }: SimulatedCase): Context => ({
+  complaint: noticed.length === 0 ? 'check' : undefined,
   breakerKind: subject.unit.kind,
   poles: subject.unit.poles,
   ageYears: Math.round(subject.unit.ageYears),
   newlyFitted: subject.unit.newlyFitted,
+  pluggable: subject.appliances.some(({ fixed }) => !fixed),
 });
 
 const allowed = (profile: Profile) => TEST_IDS.filter((id) => TESTS[id].level <= PROFILE_LEVEL[profile]);
@@ -59,11 +65,12 @@ function shuffled<T>(list: readonly T[], seed: number): T[] {
     .map(({ one }) => one);
 }
 
-/** What people say by themselves: what is dead, and if it has tripped, how often. */
-function complaint(of: SimulatedCase, outcomeOf: (test: TestId) => string): TestResult[] {
-  const told: TestId[] = ['power-loss-extent'];
-  if (of.days.some(({ trial }) => trial.openedAfter !== null)) told.push('trips-on-record');
-  return told.map((test) => ({ test, outcome: outcomeOf(test) }));
+/** What people say by themselves: what is dead, and whatever else they noticed. */
+function complaint({ noticed }: SimulatedCase, outcomeOf: (test: TestId) => string): TestResult[] {
+  return [...new Set<TestId>(['power-loss-extent', ...noticed])].map((test) => ({
+    test,
+    outcome: outcomeOf(test),
+  }));
 }
 
 /** Work one case: what is complained of first, then one test after the other until it is decided. */
@@ -79,41 +86,53 @@ function work(
   const told = results.length;
   const listed =
     order === 'random' ? shuffled(allowed(profile), about.seed) : [...allowed(profile)].sort(byLevel);
+  let screens = 0;
   for (;;) {
     const looked = assess(results, known);
     const left = listed.filter((test) => !results.some((result) => result.test === test));
     const worth = nextTests(looked, profile);
     const next = order === 'engine' ? worth[0]?.id : left[0];
-    const { choice, stops } = looked;
-    if (isSettled(looked, worth) || next === undefined) {
-      const right = isRight(of, choice.action, profile);
+    const { stops } = looked;
+    if (isSettled(looked, worth, profile, order === 'engine' ? screens : 0) || next === undefined) {
+      const { action } = forPerson(looked, profile);
+      const right = isRight(of, action, profile);
       return {
         ...about,
         profile,
         order,
         leading: rankedCauses(looked)[0]!.id,
-        action: choice.action,
+        action,
         right,
-        served: right || isRightlyHandedOver(of, choice.action, profile),
+        served: right || isRightlyHandedOver(of, action, profile),
         tests: results.length - told,
+        screens,
         trials: results.filter(({ test, outcome }) => TRIALS.has(test) && outcome !== 'holds').length,
         stopped: stops.length > 0,
-        missed: about.hazard && RESETS_OR_ENLARGES.has(choice.action),
-        leftOn: about.hazard && LEAVES_ON.has(choice.action),
+        missed: about.hazard && RESETS_OR_ENLARGES.has(action),
+        leftOn: about.hazard && LEAVES_ON.has(action),
       };
     }
-    results.push({ test: next, outcome: outcomeOf(next) });
+    screens++;
+    const together = order === 'engine' ? worth.map(({ id }) => id).filter(onOneScreen(next)) : [next];
+    for (const test of together) results.push({ test, outcome: outcomeOf(test) });
   }
 }
+
+/** What is asked together with a test: all that is looked at on the same spot. */
+const onOneScreen = (test: TestId) => {
+  const spot = spotOf(test);
+  return (other: TestId) => other === test || (spot !== null && testsAt(spot).includes(other));
+};
 
 export interface StudySize {
   /** Cases of each cause. */
   each: number;
   firstSeed: number;
+  orders?: readonly Order[];
 }
 
 /** Every cause so many times, for both profiles, in every order of tests. */
-export function runStudy({ each, firstSeed }: StudySize): Went[] {
+export function runStudy({ each, firstSeed, orders = ORDERS }: StudySize): Went[] {
   return CAUSE_IDS.flatMap((cause) =>
     Array.from({ length: each }, (_, n) => {
       const seed = firstSeed + n;
@@ -126,7 +145,7 @@ export function runStudy({ each, firstSeed }: StudySize): Went[] {
         return outcome;
       };
       return (['homeowner', 'electrician'] as const).flatMap((profile) =>
-        ORDERS.map((order) => work(of, outcomeOf, profile, order, about)),
+        orders.map((order) => work(of, outcomeOf, profile, order, about)),
       );
     }).flat(),
   );

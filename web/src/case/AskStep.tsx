@@ -55,7 +55,7 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
           <Question
             title={points.length > 0 ? 'Or, without a figure' : TEST_WORDS[test].name}
             untitled={points.length === 0}
-            options={outcomesAsAnswers(test)}
+            options={outcomesAsAnswers(test, work.view.known)}
             disabled={busy}
             onAnswer={(outcome) => void once(() => store(outcome))}
           />

@@ -11,8 +11,8 @@ import { ElectricianStep } from './ElectricianStep.tsx';
 import { Ending } from './Ending.tsx';
 import { FindStep } from './FindStep.tsx';
 import { IsolateStep } from './IsolateStep.tsx';
+import { LooksStep } from './LooksStep.tsx';
 import { ResetStep } from './ResetStep.tsx';
-import { SensesStep } from './SensesStep.tsx';
 import { StepWorkProvider, useStepWork, type StepWork } from './step.ts';
 import { StopScreen } from './StopScreen.tsx';
 import { caseTitle } from './tellThem.ts';
@@ -193,8 +193,8 @@ function Step({
 }) {
   const { view } = useStepWork();
   switch (step.kind) {
-    case 'senses':
-      return <SensesStep tests={step.tests} why={why} />;
+    case 'looks':
+      return <LooksStep spot={step.spot} tests={step.tests} why={why} />;
     case 'find':
       return <FindStep why={why} />;
     case 'reset':

@@ -1,3 +1,4 @@
+import { canBe } from '@phylaxon/core/diagnose';
 import { sayOutcome, TESTS, type TestId } from '@phylaxon/core/vocabulary';
 import type { KeyboardEvent } from 'react';
 import { classes, inUnits } from '../shared/index.ts';
@@ -8,8 +9,10 @@ export interface AnswerOption {
 }
 
 /** The outcomes of a test as answers. */
-export const outcomesAsAnswers = (test: TestId): AnswerOption[] =>
-  TESTS[test].outcomes.map((value) => ({ value, label: inUnits(sayOutcome(test, value)) }));
+export const outcomesAsAnswers = (test: TestId, known: Parameters<typeof canBe>[2] = {}): AnswerOption[] =>
+  (TESTS[test].outcomes as readonly string[])
+    .filter((value) => canBe(test, value, known))
+    .map((value) => ({ value, label: inUnits(sayOutcome(test, value)) }));
 
 interface Props {
   title: string;

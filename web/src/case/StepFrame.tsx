@@ -1,4 +1,9 @@
 import { useEffect, useRef, type ReactNode } from 'react';
+import { useStepWork } from './step.ts';
+
+const NUMBERS = ['', '', 'two', 'three', 'four', 'five', 'six', 'seven'] as const;
+const wayOn = (left: number) =>
+  left > 6 ? 'some way to go' : `about ${NUMBERS[left]} steps, this one included`;
 
 /** What is next: its name, why, and whatever belongs to it. The focus comes here when it changes. */
 export function StepFrame({
@@ -13,6 +18,8 @@ export function StepFrame({
   /** Do not take the focus: it is the first thing on the page. */
   quiet?: boolean;
 }) {
+  const { view } = useStepWork();
+  const { left } = view;
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
     if (quiet) return;
@@ -22,7 +29,9 @@ export function StepFrame({
   }, [quiet]);
   return (
     <section aria-label="Next step" className="border-l-8 border-heed bg-bone-raised px-4 py-4 sm:px-6">
-      <p className="text-sm font-semibold text-ink-soft">Next</p>
+      <p className="text-sm font-semibold text-ink-soft">
+        Next{left > 1 && <span className="font-normal"> · {wayOn(left)}</span>}
+      </p>
       <h2
         ref={heading}
         tabIndex={-1}

@@ -1,4 +1,14 @@
-import { isDanger, sayOutcome, SENSES, TEST_WORDS, TESTS, type SenseId } from '@phylaxon/core/vocabulary';
+import { canBe, cautionText } from '@phylaxon/core/diagnose';
+import {
+  isDanger,
+  sayOutcome,
+  TEST_WORDS,
+  TESTS,
+  usualAt,
+  type SpotId,
+  type TestFacts,
+  type TestId,
+} from '@phylaxon/core/vocabulary';
 import { useState } from 'react';
 import { caseEntries } from '../api/index.ts';
 import { standIn } from '../compute/index.ts';
@@ -7,20 +17,14 @@ import { PassRow } from './PassRow.tsx';
 import { StandIn } from './StandIn.tsx';
 import { now, useOnce, useStepWork } from './step.ts';
 import { StepFrame } from './StepFrame.tsx';
+import { LOOK_WORDS, SPOT_WORDS } from './spotWords.ts';
 
-const ASKS: Record<SenseId, string> = {
-  sound: 'Listen',
-  smell: 'Smell',
-  'water-signs': 'Look',
-  'panel-touch': 'Feel',
-  'light-behaviour': 'The lights',
-};
-
-/** Listen, smell, look and feel at the closed panel, all on one card: what is amiss is tapped, the rest is one tap. */
-export function SensesStep({ tests, why }: { tests: readonly SenseId[]; why: string }) {
-  const { file, act } = useStepWork();
+/** Small looks at one spot, all on one card: what is otherwise than usual is tapped, the rest is one tap. */
+export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly TestId[]; why: string }) {
+  const { file, act, view } = useStepWork();
   const { busy, problem, once } = useOnce();
-  const [found, setFound] = useState<Partial<Record<SenseId, string>>>({});
+  const [found, setFound] = useState<Partial<Record<TestId, string>>>({});
+  const isInside = tests.some((test) => (TESTS[test] as TestFacts).level === 2);
   const amiss = Object.keys(found).length > 0;
 
   const store = () =>
@@ -28,11 +32,11 @@ export function SensesStep({ tests, why }: { tests: readonly SenseId[]; why: str
       act(
         caseEntries.answers(
           file.case.id,
-          tests.map((test) => ({ test, outcome: found[test] ?? SENSES[test], at: now() })),
+          tests.map((test) => ({ test, outcome: found[test] ?? usualAt(test)!, at: now() })),
         ),
       ),
     );
-  const tap = (test: SenseId, outcome: string) => {
+  const tap = (test: TestId, outcome: string) => {
     // A danger is stored at once, by itself: whoever taps it has other things to do.
     if (isDanger(test, outcome))
       return void once(() => act(caseEntries.answers(file.case.id, [{ test, outcome, at: now() }])));
@@ -40,16 +44,19 @@ export function SensesStep({ tests, why }: { tests: readonly SenseId[]; why: str
   };
 
   return (
-    <StepFrame title="Stand at the closed panel. Touch no handle yet" why={why}>
+    <StepFrame title={SPOT_WORDS[spot].title} why={why}>
+      {isInside && (
+        <p className="border-l-4 border-heed pl-3 font-medium">{cautionText('dead', file.schools)}</p>
+      )}
       <ul className="space-y-4">
         {tests.map((test) => (
           <li key={test}>
             <p>
-              <strong>{ASKS[test]}.</strong> {TEST_WORDS[test].how}
+              <strong>{LOOK_WORDS[test] ?? TEST_WORDS[test].name}.</strong> {TEST_WORDS[test].how}
             </p>
             <div role="group" aria-label={TEST_WORDS[test].name} className="mt-1 flex flex-wrap gap-2">
               {TESTS[test].outcomes
-                .filter((outcome) => outcome !== SENSES[test])
+                .filter((outcome) => outcome !== usualAt(test) && canBe(test, outcome, view.known))
                 .map((outcome) => (
                   <button
                     key={outcome}
@@ -73,7 +80,7 @@ export function SensesStep({ tests, why }: { tests: readonly SenseId[]; why: str
       </ul>
       <div>
         <Button disabled={busy} onClick={() => void store()} className="w-full text-lg sm:w-auto">
-          {amiss ? 'That is all: the rest is as it should be' : 'I did all this: nothing of it'}
+          {amiss ? 'That is all: the rest is as it should be' : SPOT_WORDS[spot].nothing}
         </Button>
         <FieldError message={problem ?? undefined} />
       </div>

@@ -1,0 +1,53 @@
+import { outcomesOf, type TestResult } from '../causes/index.ts';
+import { spotOf, testsAt, type Profile, type TestId } from '../vocabulary/index.ts';
+import { assess, type Assessment } from './assess.ts';
+import { nextTests } from './nextTests.ts';
+import { isSettled } from './settled.ts';
+
+/** So far is looked ahead: beyond it nobody wants to know. */
+const MOST = 6;
+
+/**
+ * About how many screens are left, if every answer is the likeliest one.
+ *
+ * @param asked screens answered so far
+ * @param now tests that are being asked at this moment: their likeliest outcomes are taken as given
+ * @returns 0 to 6
+ * @example aboutLeft(assess([{ test: 'smell', outcome: 'hot-plastic' }]), 'homeowner', 1) // 0: danger stops it
+ */
+export function aboutLeft(
+  assessed: Assessment,
+  profile: Profile,
+  asked: number,
+  now: readonly TestId[] = [],
+): number {
+  let standing = withLikeliest(assessed, now);
+  for (let left = 0; left < MOST; left++) {
+    const tests = nextTests(standing, profile);
+    const [next] = tests;
+    if (!next || isSettled(standing, tests, profile, asked + left)) return left;
+    const spot = spotOf(next.id);
+    const together = tests
+      .map(({ id }) => id)
+      .filter((id) => id === next.id || (spot && testsAt(spot).includes(id)));
+    standing = withLikeliest(standing, together);
+  }
+  return MOST;
+}
+
+/** As it would stand after the likeliest outcome of each of some tests. */
+function withLikeliest(assessed: Assessment, tests: readonly TestId[]): Assessment {
+  const open = tests.filter((test) => !assessed.results.some((result) => result.test === test));
+  if (open.length === 0) return assessed;
+  const told = open.map((test) => ({ test, outcome: likeliest(test, assessed) }));
+  return assess([...assessed.results, ...told] as TestResult[], assessed.known, null, assessed.circumstances);
+}
+
+function likeliest(test: TestId, { probabilities }: Assessment): string {
+  let [best, most] = ['', -1];
+  for (const [outcome, chances] of outcomesOf(test)) {
+    const seen = chances.reduce((sum, chance, i) => sum + chance * probabilities[i]!, 0);
+    if (seen > most) [best, most] = [outcome, seen];
+  }
+  return best;
+}

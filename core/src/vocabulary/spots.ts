@@ -1,0 +1,58 @@
+import { SENSES } from './senses.ts';
+import type { OutcomeOf, TestId } from './tests.ts';
+
+/** Looks, each with what a sound breaker gives. */
+type Looks = { readonly [T in TestId]?: OutcomeOf<T> };
+
+/**
+ * Small looks that are done standing at the same spot: one screen each, on which only what is otherwise is said.
+ */
+export const SPOTS = {
+  /** Before the closed panel, without touching a handle. */
+  senses: SENSES,
+  /** One finger on the handle. */
+  handle: {
+    'handle-position': 'on',
+    'handle-finger-test': 'firm',
+    'trip-indicator': 'not-shown',
+  },
+  /** What whoever lives there remembers. */
+  memory: {
+    'trip-pattern': 'random',
+    'recent-change': 'none',
+  },
+  /** Cover off, the panel dead and proved dead. */
+  inside: {
+    'terminal-inspection': 'clean-and-tight',
+    'conductor-vs-breaker': 'matched',
+    'part-match': 'listed',
+    'neutral-joint-inspection': 'clean-and-tight',
+  },
+} as const satisfies Record<string, Looks>;
+export type SpotId = keyof typeof SPOTS;
+
+const AT = new Map<TestId, SpotId>(
+  (Object.keys(SPOTS) as SpotId[]).flatMap((spot) =>
+    (Object.keys(SPOTS[spot]) as TestId[]).map((test) => [test, spot] as const),
+  ),
+);
+
+/**
+ * Where a test is done together with others; `null`: it is done by itself.
+ *
+ * @example spotOf('smell') // 'senses'
+ */
+export const spotOf = (test: TestId): SpotId | null => AT.get(test) ?? null;
+
+/**
+ * The tests of a spot, in the order in which they are asked.
+ *
+ * @example testsAt('handle')[0] // 'handle-position'
+ */
+export const testsAt = (spot: SpotId): TestId[] => Object.keys(SPOTS[spot]) as TestId[];
+
+/** What a sound breaker gives, where the test is done together with others. */
+export function usualAt(test: TestId): string | undefined {
+  const spot = spotOf(test);
+  return spot === null ? undefined : (SPOTS[spot] as Record<string, string>)[test];
+}
