@@ -4,11 +4,11 @@ import {
   assessRecord,
   bearsOn,
   decide,
-  isSettled,
   nextTests,
   noMoreTrials,
   rankedCauses,
   TRIALS,
+  worthAsking,
   type Assessment,
   type Decision,
   type NextTest,
@@ -208,8 +208,9 @@ function byTheEngine(
   const asked: NextTest[] = needsMore
     ? decision.next.filter(({ test }) => left(test) && !told(test) && bears(test))
     : [];
-  const done = isSettled(assessed, mine, profile, screensAsked(file));
-  const due = done ? asked.filter(({ test }) => may(test)).map(({ test }) => test) : mine.map(({ id }) => id);
+  const worth = worthAsking(assessed, mine, profile, screensAsked(file));
+  const done = worth.length === 0;
+  const due = done ? asked.filter(({ test }) => may(test)).map(({ test }) => test) : worth;
   const [top] = due;
   if (top === undefined) {
     if (!needsMore) return just({ kind: 'decided' }, '');
@@ -225,7 +226,10 @@ function byTheEngine(
     return just({ kind: 'reset', unplugged: false }, why, others);
   }
   const spot = spotOf(top);
-  const together = spot === null ? [] : testsAt(spot).filter((test) => due.includes(test));
+  const together =
+    spot === null
+      ? []
+      : testsAt(spot).filter((test) => due.includes(test) || mine.some(({ id }) => id === test));
   if (spot !== null && together.length > 1) {
     const elsewhere = due.filter((test) => !together.includes(test)).slice(0, 3);
     return just({ kind: 'looks', spot, tests: together }, why, elsewhere);

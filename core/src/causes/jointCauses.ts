@@ -7,18 +7,18 @@ export const JOINT_CAUSES = {
     why: 'Screws never torqued, aluminum that crept, strands that settled.',
     signs: {
       'power-loss-extent': [
-        { none: 50, 'one-circuit': 44, 'part-of-one-circuit': 4 },
+        { none: 64, 'one-circuit': 31, 'part-of-one-circuit': 3 },
         'It works, flickers or trips.',
       ],
       'handle-position': [{ on: 68, middle: 24, off: 7 }, 'Its heat may trip it.'],
       'handle-finger-test': [{ firm: 72, gives: 28 }, 'Its heat may trip it.'],
       'reset-result': [
         {
-          holds: 48,
+          holds: 66,
           'trips-at-once': 1,
           'trips-in-seconds': 3,
-          'trips-in-minutes': 28,
-          'trips-after-hours': 20,
+          'trips-in-minutes': 19,
+          'trips-after-hours': 11,
         },
         'The joint heats the bimetal from outside.',
       ],
@@ -32,7 +32,7 @@ export const JOINT_CAUSES = {
         'Under load, after a time.',
       ],
       'trips-on-record': [
-        { 'first-time': 34, few: 44, 'many-overload': 20, 'after-dead-short': 2 },
+        { 'first-time': 58, few: 30, 'many-overload': 10, 'after-dead-short': 2 },
         'It comes again, and sooner.',
       ],
       sound: [{ quiet: 70, 'steady-hum': 11, 'sizzle-or-crackle': 19 }, 'A loose screw may sizzle.'],
@@ -47,7 +47,7 @@ export const JOINT_CAUSES = {
         'Its heat comes through.',
       ],
       'terminal-temperature': [
-        { 'like-peers': 3, '3-to-15-over': 43, 'over-15-over': 54 },
+        { 'like-peers': 2, '3-to-15-over': 22, 'over-15-over': 76 },
         'That is where the heat is made.',
       ],
       'millivolt-drop': [
@@ -73,8 +73,8 @@ export const JOINT_CAUSES = {
         'With heat from outside it comes early.',
       ],
       'known-good-swap': [
-        { 'fault-follows-circuit': 62, 'fault-stays-with-breaker': 38 },
-        'Remade in the swap, or not.',
+        { 'fault-follows-circuit': 45, 'fault-stays-with-breaker': 55 },
+        'Whoever exchanges it makes the screw anew.',
       ],
       'stab-inspection': [{ clean: 94, 'pitted-or-burnt': 6 }, 'The other joint is sound.'],
       'recent-change': [
@@ -108,7 +108,7 @@ export const JOINT_CAUSES = {
       'power-after-reset': [{ restored: 46, 'still-dead': 54 }, 'Moving it makes it touch for a while.'],
       sound: [{ quiet: 60, 'steady-hum': 10, 'sizzle-or-crackle': 30 }, 'Arcing at the bus.'],
       smell: [{ none: 68, 'hot-plastic': 32 }, 'Its case cooks.'],
-      'panel-touch': [{ cool: 30, warm: 52, hot: 18 }, 'That breaker is warm.'],
+      'panel-touch': [{ cool: 20, warm: 50, hot: 30 }, 'That breaker is warm.'],
       'light-behaviour': [
         { steady: 42, 'dims-on-start': 12, 'flicker-one-circuit': 44, 'flicker-whole-house': 2 },
         'A loose stab flickers.',
@@ -118,7 +118,7 @@ export const JOINT_CAUSES = {
         'Its heat comes through.',
       ],
       'terminal-temperature': [
-        { 'like-peers': 30, '3-to-15-over': 44, 'over-15-over': 26 },
+        { 'like-peers': 14, '3-to-15-over': 40, 'over-15-over': 46 },
         'The heat is made at the other end.',
       ],
       'load-terminal-voltage': [
@@ -127,7 +127,7 @@ export const JOINT_CAUSES = {
       ],
       'line-side-voltage': [{ 'both-legs-normal': 99, 'one-leg-missing': 0.5 }, 'The bus is alive.'],
       'outlet-voltage': [{ normal: 46, low: 20, zero: 34 }, 'What the stab lets through.'],
-      'millivolt-drop': [{ 'like-peers': 42, raised: 32, high: 26 }, 'From bus to screw it drops.'],
+      'millivolt-drop': [{ 'like-peers': 44, raised: 20, high: 36 }, 'From bus to screw it drops.'],
       'stab-inspection': [{ clean: 2, 'pitted-or-burnt': 98 }, 'Seen once it is out.'],
       'terminal-inspection': [
         { 'clean-and-tight': 90, loose: 3, 'discoloured-or-melted': 4, corroded: 3 },
@@ -147,7 +147,7 @@ export const JOINT_CAUSES = {
       ],
       'panel-age': [{ modern: 42, 'over-40-years': 40, 'family-withdrawn': 18 }, 'Clips tire.'],
       'trips-on-record': [
-        { 'first-time': 54, few: 34, 'many-overload': 10, 'after-dead-short': 2 },
+        { 'first-time': 72, few: 22, 'many-overload': 5, 'after-dead-short': 1 },
         'It is seldom a tripping complaint.',
       ],
     },
@@ -157,12 +157,15 @@ export const JOINT_CAUSES = {
     why: 'No space was left, and somebody put two conductors under one screw.',
     signs: {
       'power-loss-extent': [
-        { none: 62, 'one-circuit': 24, 'several-circuits': 13 },
+        { none: 50, 'one-circuit': 36, 'several-circuits': 13 },
         'Two circuits hang on one breaker.',
       ],
-      'handle-position': [{ on: 74, middle: 20, off: 5 }, 'Together they may overload it.'],
+      'handle-position': [
+        { on: 62, middle: 28, off: 6, 'one-half-low': 3 },
+        'Together they may overload it.',
+      ],
       'reset-result': [
-        { holds: 70, 'trips-in-seconds': 2, 'trips-in-minutes': 18, 'trips-after-hours': 9 },
+        { holds: 58, 'trips-in-seconds': 2, 'trips-in-minutes': 30, 'trips-after-hours': 10 },
         'Together they may overload it.',
       ],
       'reset-result-unplugged': [
@@ -181,7 +184,7 @@ export const JOINT_CAUSES = {
         'Seen with the cover off.',
       ],
       'terminal-temperature': [
-        { 'like-peers': 64, '3-to-15-over': 29, 'over-15-over': 7 },
+        { 'like-peers': 46, '3-to-15-over': 46, 'over-15-over': 8 },
         'One of the two is never quite tight.',
       ],
       'face-temperature': [
@@ -189,7 +192,7 @@ export const JOINT_CAUSES = {
         'One of the two is never quite tight.',
       ],
       'load-share': [
-        { 'under-80': 36, '80-to-100': 25, '100-to-135': 29, 'over-135': 10 },
+        { 'under-80': 26, '80-to-100': 20, '100-to-135': 40, 'over-135': 14 },
         'Two circuits’ load on one breaker.',
       ],
       'clamp-current': [
@@ -205,6 +208,15 @@ export const JOINT_CAUSES = {
         'A circuit was added.',
       ],
       'panel-touch': [{ cool: 70, warm: 28, hot: 2 }, 'One of the two is never quite tight.'],
+      'handle-finger-test': [{ firm: 62, gives: 38 }, 'Two circuits together may have tripped it.'],
+      'trip-indicator': [
+        { shown: 22, 'not-shown': 28, 'no-indicator': 50 },
+        'Two circuits together may have tripped it.',
+      ],
+      'light-behaviour': [
+        { steady: 78, 'dims-on-start': 19, 'flicker-one-circuit': 3 },
+        'Two circuits’ loads drop more volts.',
+      ],
     },
   },
   moisture: {
@@ -212,7 +224,7 @@ export const JOINT_CAUSES = {
     why: 'Service pipes breathe damp air into the panel; basements flood.',
     signs: {
       'power-loss-extent': [
-        { none: 58, 'one-circuit': 26, 'several-circuits': 14 },
+        { none: 72, 'one-circuit': 18, 'several-circuits': 9 },
         'It troubles more than one.',
       ],
       'handle-position': [{ on: 74, middle: 20, off: 5 }, 'Now and then one trips.'],
@@ -239,7 +251,7 @@ export const JOINT_CAUSES = {
       'insulation-resistance': [{ 'over-1-megohm': 54, 'under-1-megohm': 40, 'near-zero': 6 }, 'Damp leaks.'],
       sound: [{ quiet: 80, 'steady-hum': 7, 'sizzle-or-crackle': 13 }, 'Damp tracks.'],
       'terminal-temperature': [
-        { 'like-peers': 64, '3-to-15-over': 28, 'over-15-over': 8 },
+        { 'like-peers': 48, '3-to-15-over': 44, 'over-15-over': 8 },
         'Corroded joints get warm.',
       ],
       'reset-result': [
@@ -259,6 +271,14 @@ export const JOINT_CAUSES = {
         'Electronics suffer first.',
       ],
       'panel-age': [{ modern: 46, 'over-40-years': 40, 'family-withdrawn': 14 }, 'It takes years.'],
+      'face-temperature': [
+        { 'like-neighbours': 62, '3-to-15-over': 35, 'over-15-over': 3 },
+        'A corroded joint gets warm.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 80, few: 18, 'many-overload': 1, 'after-dead-short': 1 },
+        'Rust is seen before anything trips.',
+      ],
     },
   },
   'bus-failing': {
@@ -289,22 +309,22 @@ export const JOINT_CAUSES = {
         'Several are hot together.',
       ],
       'terminal-temperature': [
-        { 'like-peers': 28, '3-to-15-over': 32, 'over-15-over': 40 },
+        { 'like-peers': 18, '3-to-15-over': 50, 'over-15-over': 32 },
         'Several are hot together.',
       ],
       'stab-inspection': [{ clean: 10, 'pitted-or-burnt': 90 }, 'The bus is burnt.'],
       'leg-balance': [{ balanced: 46, unbalanced: 54 }, 'A leg that carried more for years cooks.'],
       'trips-on-record': [
-        { 'first-time': 26, few: 54, 'many-overload': 16, 'after-dead-short': 4 },
+        { 'first-time': 56, few: 36, 'many-overload': 7, 'after-dead-short': 1 },
         'First this one, then that.',
       ],
       'reset-result': [
         {
-          holds: 56,
+          holds: 74,
           'trips-at-once': 5,
-          'trips-in-seconds': 6,
-          'trips-in-minutes': 18,
-          'trips-after-hours': 15,
+          'trips-in-seconds': 4,
+          'trips-in-minutes': 10,
+          'trips-after-hours': 7,
         },
         'Its heat trips breakers.',
       ],
@@ -327,6 +347,10 @@ export const JOINT_CAUSES = {
         'Where a lead is put to the bus it drops.',
       ],
       'water-signs': [{ dry: 76, 'condensation-or-rust': 20, 'wet-now': 4 }, 'Damp is often behind it.'],
+      'load-terminal-voltage': [
+        { normal: 78, low: 9, zero: 12, 'one-pole-zero': 1 },
+        'What the bus lets through.',
+      ],
     },
   },
 } satisfies Record<string, CauseFacts>;

@@ -17,16 +17,46 @@ function chances<T extends TestId>(cause: CauseId, test: T): Map<string, number>
   return new Map(outcomes.map((outcome, i) => [outcome, parts[i]! / total]));
 }
 
-const table = new Map<TestId, Map<string, Float64Array>>();
-for (const test of TEST_IDS) {
-  const byCause = CAUSE_IDS.map((cause) => chances(cause, test));
-  const ofTest = new Map<string, Float64Array>();
-  for (const outcome of TESTS[test].outcomes as readonly string[])
-    ofTest.set(
-      outcome,
-      Float64Array.from(byCause, (one) => one.get(outcome)!),
-    );
-  table.set(test, ofTest);
+/** For each test and outcome its chance under every cause, in the vocabulary’s order of causes. */
+export type LikelihoodTable = ReadonlyMap<TestId, ReadonlyMap<string, Float64Array>>;
+
+/**
+ * A table from the chance of each outcome under each cause.
+ *
+ * @param chancesOf chances of all outcomes of a test under a cause, summing to 1
+ * @example likelihoodTable((cause, test) => fitted(cause, test)).get('smell')!.get('none')!.length // 35
+ */
+export function likelihoodTable(
+  chancesOf: (cause: CauseId, test: TestId) => ReadonlyMap<string, number>,
+): LikelihoodTable {
+  return new Map(
+    TEST_IDS.map((test) => {
+      const byCause = CAUSE_IDS.map((cause) => chancesOf(cause, test));
+      const outcomes = TESTS[test].outcomes as readonly string[];
+      return [
+        test,
+        new Map(outcomes.map((outcome) => [outcome, Float64Array.from(byCause, (one) => one.get(outcome)!)])),
+      ];
+    }),
+  );
+}
+
+const HANDMADE = likelihoodTable(chances);
+let table = HANDMADE;
+
+/**
+ * Do some work with another table in place of the product’s own: to measure how good the engine could be. The work is
+ * done before this returns.
+ *
+ * @example withLikelihoods(fitted, () => runStudy(size))
+ */
+export function withLikelihoods<T>(other: LikelihoodTable, work: () => T): T {
+  table = other;
+  try {
+    return work();
+  } finally {
+    table = HANDMADE;
+  }
 }
 
 /**

@@ -8,7 +8,7 @@ export const LOAD_CAUSES = {
     signs: {
       'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
       'power-loss-extent': [
-        { 'one-circuit': 86, 'one-device': 2, none: 10 },
+        { 'one-circuit': 80, 'one-device': 2, none: 17 },
         'It opens its own circuit, and may hold again by now.',
       ],
       'handle-position': [
@@ -43,7 +43,7 @@ export const LOAD_CAUSES = {
         { 'first-time': 24, few: 42, 'many-overload': 33, 'after-dead-short': 1 },
         'The same loads trip it again.',
       ],
-      'panel-touch': [{ cool: 62, warm: 36, hot: 1 }, 'A loaded breaker is warm.'],
+      'panel-touch': [{ cool: 78, warm: 21.5, hot: 0.5 }, 'A loaded breaker is warm.'],
       'light-behaviour': [
         { steady: 74, 'dims-on-start': 20, 'flicker-one-circuit': 3 },
         'A heavy load dims its own circuit a little.',
@@ -84,7 +84,7 @@ export const LOAD_CAUSES = {
     why: 'Cords, heating elements and motors wear; most faults on a circuit are in what is plugged into it.',
     signs: {
       'outlet-voltage': [{ normal: 54, low: 2, zero: 44 }, 'While it stands tripped its outlets are dead.'],
-      'power-loss-extent': [{ 'one-circuit': 89, 'one-device': 3, none: 6 }, 'It opens its own circuit.'],
+      'power-loss-extent': [{ 'one-circuit': 83, 'one-device': 3, none: 13 }, 'It opens its own circuit.'],
       'handle-position': [
         { middle: 59, on: 22, off: 14, 'one-half-low': 4 },
         'It has tripped, whatever it looks like.',
@@ -121,7 +121,7 @@ export const LOAD_CAUSES = {
         'It trips when that one thing is used.',
       ],
       'trips-on-record': [
-        { 'first-time': 52, few: 28, 'many-overload': 2, 'after-dead-short': 18 },
+        { 'first-time': 42, few: 24, 'many-overload': 2, 'after-dead-short': 32 },
         'A short is a dead one as a rule.',
       ],
       smell: [{ none: 97, 'hot-plastic': 3 }, 'The appliance may have burnt.'],
@@ -142,6 +142,10 @@ export const LOAD_CAUSES = {
         { 'trips-and-resets': 52, 'does-not-trip': 1, 'will-not-reset': 5, 'no-button': 42 },
         'Leakage keeps a protected unit from resetting.',
       ],
+      'button-after-fitting': [
+        { holds: 10, 'trips-as-soon-as-loaded': 6, 'not-newly-fitted': 84 },
+        'What is plugged in may be what trips it when loaded.',
+      ],
     },
   },
   'undersized-breaker': {
@@ -161,17 +165,17 @@ export const LOAD_CAUSES = {
       'handle-finger-test': [{ gives: 52, firm: 48 }, 'A tripped handle gives.'],
       'reset-result': [
         {
-          holds: 22,
+          holds: 18,
           'trips-at-once': 1,
           'trips-in-seconds': 4,
-          'trips-in-minutes': 43,
-          'trips-after-hours': 30,
+          'trips-in-minutes': 58,
+          'trips-after-hours': 18,
         },
         'Somewhat too much current takes its time.',
       ],
       'power-after-reset': [{ restored: 95, 'still-dead': 5 }, 'The circuit itself is sound.'],
       'trip-pattern': [
-        { 'one-appliance': 74, 'many-loads-together': 8, 'hot-weather': 6, random: 10, 'motor-starting': 2 },
+        { 'one-appliance': 60, 'many-loads-together': 9, 'hot-weather': 18, random: 12, 'motor-starting': 1 },
         'The one fixed appliance.',
       ],
       'trips-on-record': [{ 'first-time': 14, few: 42, 'many-overload': 43 }, 'It trips again and again.'],
@@ -195,7 +199,7 @@ export const LOAD_CAUSES = {
         { 'within-band': 95, 'too-early': 3, 'too-late-or-never': 2 },
         'A sound unit opens within its window.',
       ],
-      'panel-touch': [{ cool: 62, warm: 36, hot: 1 }, 'A breaker at its limit is warm.'],
+      'panel-touch': [{ cool: 78, warm: 21, hot: 1 }, 'A breaker at its limit is warm.'],
     },
   },
   'motor-inrush': {
@@ -208,7 +212,7 @@ export const LOAD_CAUSES = {
         'An indicator, if there is one, shows a trip.',
       ],
       'power-loss-extent': [
-        { 'one-circuit': 85, 'one-device': 3, none: 10 },
+        { 'one-circuit': 80, 'one-device': 3, none: 16 },
         'It opens its own circuit: a motor’s often has nothing else on it.',
       ],
       'handle-position': [
@@ -256,7 +260,7 @@ export const LOAD_CAUSES = {
     },
   },
   'hot-surroundings': {
-    commonness: 16,
+    commonness: 24,
     why: 'A panel in the sun or beside a boiler, or loaded breakers side by side.',
     signs: {
       'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
@@ -265,7 +269,7 @@ export const LOAD_CAUSES = {
         'An indicator, if there is one, shows a trip.',
       ],
       'power-loss-extent': [
-        { 'one-circuit': 78, none: 18, 'several-circuits': 3 },
+        { 'one-circuit': 74, none: 22, 'several-circuits': 3 },
         'It opens its own circuit.',
       ],
       'handle-position': [

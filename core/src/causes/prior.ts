@@ -105,6 +105,43 @@ const BY_COMPLAINT: Partial<Record<Complaint, readonly Shift[]>> = {
   check: [['no-fault', 6, 'Nobody noticed anything.']],
 };
 
+/** It has tripped: what trips nothing is not what is complained of. */
+const HAS_TRIPPED: readonly Shift[] = [
+  ['no-fault', 0.35, 'Something threw it.'],
+  ['oversized-breaker', 0.2, 'Too large a breaker trips too seldom, not too often.'],
+  ['stuck-breaker', 0.15, 'What does not open has not tripped.'],
+  ['open-breaker', 0.6, 'Burnt contacts trip nothing; what tripped it may have burnt them.'],
+  ['open-wiring', 0.35, 'An open wire trips nothing.'],
+  ['device-failed', 0.2, 'A dead lamp trips nothing.'],
+  ['wrong-breaker', 0.2, 'Another breaker’s circuit trips nothing here.'],
+  ['backfeed', 0.25, 'What feeds in seldom trips anything.'],
+  ['open-neutral', 0.25, 'A lost neutral trips nothing.'],
+  ['shared-neutral-open', 0.25, 'A lost neutral trips nothing.'],
+  ['supply-leg-lost', 0.3, 'A lost leg trips nothing.'],
+  ['supply-outage', 0.3, 'An outage trips nothing.'],
+  ['downstream-device-tripped', 0.4, 'It was the other device that opened.'],
+  ['shared-terminal', 0.6, 'Two circuits on one breaker need not overload it.'],
+  ['wrong-part', 0.6, 'A part that does not fit is known by its heat.'],
+  ['burnt-stab', 0.7, 'A burnt joint is known by its heat, or by nothing coming through.'],
+  ['moisture', 0.7, 'Rust is seen, and trips seldom.'],
+];
+/** Nobody saw it trip: what is known by tripping is not what is complained of. */
+const NEVER_TRIPPED: readonly Shift[] = [
+  ['overload', 0.25, 'Too much load for long would have tripped it.'],
+  ['appliance-fault', 0.15, 'A short would have tripped it.'],
+  ['wiring-short', 0.1, 'A short would have tripped it.'],
+  ['ground-leakage', 0.15, 'A protected unit would have opened.'],
+  ['electronic-unit-fault', 0.2, 'It is known by tripping for nothing.'],
+  ['weak-breaker', 0.15, 'It is known by tripping too early.'],
+  ['worn-mechanism', 0.4, 'It is known by not staying on.'],
+  ['motor-inrush', 0.4, 'The surge only dims the lights.'],
+  ['hot-surroundings', 0.15, 'It is known by tripping in the heat.'],
+  ['undersized-breaker', 0.2, 'It is known by tripping.'],
+  ['incomplete-reset', 0.5, 'What was never open needs no reset.'],
+  ['miswired-protected-unit', 0.1, 'It trips with the first load.'],
+  ['neutral-ground-fault', 0.1, 'It trips as it is closed.'],
+];
+
 /** A circuit of one appliance that is wired in. */
 const WITHOUT_PLUGS: readonly Shift[] = [
   ['overload', 0.25, 'Nobody plugs anything in: its load is what it always was.'],
@@ -121,6 +158,7 @@ function shifts({
   ageYears,
   newlyFitted,
   pluggable,
+  tripped,
   complaint,
   deadShorts = 0,
 }: Context): Shift[] {
@@ -130,6 +168,7 @@ function shifts({
     ...(ageYears !== undefined && ageYears >= OLD_YEARS ? WHEN_OLD : []),
     ...(ageYears !== undefined && ageYears <= YOUNG_YEARS ? WHEN_YOUNG : []),
     ...(newlyFitted ? WHEN_NEW : []),
+    ...(tripped === undefined ? [] : tripped ? HAS_TRIPPED : NEVER_TRIPPED),
     ...((complaint && BY_COMPLAINT[complaint]) ?? []),
     ...(pluggable === false ? WITHOUT_PLUGS : []),
     ...Array.from({ length: Math.min(MOST_SHORTS, deadShorts) }, () => PER_SHORT).flat(),

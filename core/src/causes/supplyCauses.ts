@@ -19,7 +19,7 @@ export const SUPPLY_CAUSES = {
       'outlet-voltage': [{ normal: 4, low: 1, zero: 95 }, 'Behind the open device there is nothing.'],
       'load-terminal-voltage': [{ normal: 98, low: 1 }, 'The breaker gives full voltage.'],
       'water-signs': [{ dry: 88, 'condensation-or-rust': 9, 'wet-now': 3 }, 'Damp made it open.'],
-      'trip-pattern': [{ random: 48, 'wet-weather': 30, 'one-appliance': 20 }, 'Damp, or one appliance.'],
+      'trip-pattern': [{ random: 66, 'wet-weather': 20, 'one-appliance': 12 }, 'Damp, or one appliance.'],
       'trips-on-record': [
         { 'first-time': 82, few: 16, 'many-overload': 1, 'after-dead-short': 1 },
         'Of the breaker none.',
@@ -47,8 +47,8 @@ export const SUPPLY_CAUSES = {
         'Nothing arrives at this panel.',
       ],
       'main-load-side-voltage': [
-        { 'both-normal': 30, 'one-missing': 6, 'both-missing': 64 },
-        'Nothing arrives at this panel.',
+        { 'both-normal': 64, 'one-missing': 4, 'both-missing': 32 },
+        'As a rule it is a feeder, and the main is on.',
       ],
       'neighbours-power': [{ on: 98, 'off-too': 2 }, 'The street has power.'],
       'trips-on-record': [
@@ -86,7 +86,7 @@ export const SUPPLY_CAUSES = {
         'Nothing, or what comes back through a 240 V load.',
       ],
       'load-terminal-voltage': [
-        { normal: 8, low: 14, zero: 66, 'one-pole-zero': 12 },
+        { normal: 12, low: 30, zero: 50, 'one-pole-zero': 8 },
         'Nothing, or what comes back through a 240 V load.',
       ],
       'light-behaviour': [
@@ -138,7 +138,7 @@ export const SUPPLY_CAUSES = {
         'Any load moves it.',
       ],
       'reset-result': [{ holds: 94, 'trips-at-once': 2, 'trips-in-minutes': 2 }, 'It trips nothing.'],
-      'power-after-reset': [{ restored: 50, 'still-dead': 50 }, 'Little was dead; a reset changes nothing.'],
+      'power-after-reset': [{ restored: 78, 'still-dead': 22 }, 'Little was dead; a reset changes nothing.'],
       'neighbours-power': [{ on: 97, 'off-too': 3 }, 'The street has power.'],
       'leg-balance': [{ balanced: 62, unbalanced: 38 }, 'The more uneven, the worse.'],
       'neutral-joint-inspection': [
@@ -153,6 +153,10 @@ export const SUPPLY_CAUSES = {
       'known-good-swap': [
         { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
         'It is before every breaker.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 91, few: 7, 'many-overload': 1, 'after-dead-short': 1 },
+        'A lost neutral trips nothing.',
       ],
     },
   },
@@ -262,7 +266,10 @@ export const SUPPLY_CAUSES = {
       'handle-position': [{ on: 93, middle: 2, off: 5 }, 'This one has not tripped.'],
       'handle-finger-test': [{ firm: 97, gives: 3 }, 'This one has not tripped.'],
       'reset-result': [{ holds: 98, 'trips-at-once': 0.5 }, 'It is another breaker’s circuit.'],
-      'power-after-reset': [{ restored: 8, 'still-dead': 92 }, 'It is another breaker that was to be reset.'],
+      'power-after-reset': [
+        { restored: 70, 'still-dead': 30 },
+        'It is another breaker that was to be reset.',
+      ],
       'main-off-check': [{ 'dead-as-expected': 99.5, 'still-live': 0.5 }, 'The main makes it dead.'],
       'outlet-voltage': [{ normal: 78, low: 2, zero: 20 }, 'It is fed, by another breaker.'],
       'load-terminal-voltage': [{ normal: 98, low: 1, zero: 0.5 }, 'This breaker is sound.'],
@@ -312,7 +319,7 @@ export const SUPPLY_CAUSES = {
       'neighbours-power': [{ on: 82, 'off-too': 18 }, 'When the street is dark people start generators.'],
       'upstream-breaker': [{ on: 88, 'tripped-or-off': 12 }, 'The main may be off, and the panel alive.'],
       'reset-result': [{ holds: 96, 'trips-at-once': 2 }, 'It need trip nothing.'],
-      'power-after-reset': [{ restored: 50, 'still-dead': 50 }, 'Nothing was dead.'],
+      'power-after-reset': [{ restored: 82, 'still-dead': 18 }, 'Nothing was dead.'],
       'trips-on-record': [{ 'first-time': 88, few: 10, 'many-overload': 1 }, 'It is no tripping complaint.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },

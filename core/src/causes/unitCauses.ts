@@ -52,7 +52,7 @@ export const UNIT_CAUSES = {
         'For nothing that anybody sees.',
       ],
       'trips-on-record': [
-        { 'first-time': 26, few: 66, 'many-overload': 6, 'after-dead-short': 2 },
+        { 'first-time': 28, few: 52, 'many-overload': 18, 'after-dead-short': 2 },
         'Again and again.',
       ],
       'test-button': [
@@ -81,7 +81,7 @@ export const UNIT_CAUSES = {
     },
   },
   'weak-breaker': {
-    commonness: 42,
+    commonness: 34,
     why: 'Years of load, many trips or a dead short take the set out of a bimetal.',
     signs: {
       'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
@@ -89,7 +89,7 @@ export const UNIT_CAUSES = {
         { shown: 32, 'not-shown': 18, 'no-indicator': 50 },
         'An indicator, if there is one, shows a trip.',
       ],
-      'power-loss-extent': [{ 'one-circuit': 84, 'one-device': 2, none: 13 }, 'It opens its own circuit.'],
+      'power-loss-extent': [{ 'one-circuit': 74, 'one-device': 2, none: 23 }, 'It opens its own circuit.'],
       'handle-position': [
         { middle: 49, on: 34, off: 12, 'one-half-low': 4 },
         'It has tripped, whatever it looks like.',
@@ -97,11 +97,11 @@ export const UNIT_CAUSES = {
       'handle-finger-test': [{ gives: 54, firm: 46 }, 'A tripped handle gives.'],
       'reset-result': [
         {
-          holds: 26,
+          holds: 22,
           'trips-at-once': 2,
-          'trips-in-seconds': 6,
-          'trips-in-minutes': 42,
-          'trips-after-hours': 24,
+          'trips-in-seconds': 7,
+          'trips-in-minutes': 55,
+          'trips-after-hours': 14,
         },
         'Under a load it should carry it opens after a time.',
       ],
@@ -163,6 +163,10 @@ export const UNIT_CAUSES = {
         'A worn unit may feel worn.',
       ],
       'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'Everything is fine elsewhere.'],
+      'terminal-temperature': [
+        { 'like-peers': 78, '3-to-15-over': 21, 'over-15-over': 1 },
+        'A bimetal that opens early runs no hotter, worn contacts somewhat.',
+      ],
     },
   },
   'open-breaker': {
@@ -199,7 +203,7 @@ export const UNIT_CAUSES = {
         'The fault goes with the unit.',
       ],
       'trips-on-record': [
-        { 'first-time': 52, few: 22, 'many-overload': 10, 'after-dead-short': 16 },
+        { 'first-time': 70, few: 15, 'many-overload': 5, 'after-dead-short': 10 },
         'A dead short may have ended it.',
       ],
       'panel-age': [
@@ -265,7 +269,12 @@ export const UNIT_CAUSES = {
         'It never trips.',
       ],
       'outlet-voltage': [{ normal: 97, low: 2, zero: 0.5 }, 'It is on.'],
-      'power-after-reset': [{ restored: 45, 'still-dead': 55 }, 'It was never off.'],
+      'power-after-reset': [{ restored: 80, 'still-dead': 20 }, 'It was never off.'],
+      'light-behaviour': [
+        { steady: 72, 'dims-on-start': 26, 'flicker-one-circuit': 1 },
+        'More flows than its rating allows.',
+      ],
+      'millivolt-drop': [{ 'like-peers': 64, raised: 34, high: 2 }, 'Welded contacts are pitted contacts.'],
     },
   },
   'worn-mechanism': {
@@ -317,6 +326,10 @@ export const UNIT_CAUSES = {
       'outlet-voltage': [{ normal: 26, low: 2, zero: 72 }, 'It does not stay on.'],
       'load-terminal-voltage': [{ normal: 38, low: 2, zero: 56, 'one-pole-zero': 4 }, 'It does not stay on.'],
       'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'Everything is fine elsewhere.'],
+      'test-button': [
+        { 'trips-and-resets': 32, 'does-not-trip': 2, 'will-not-reset': 16, 'no-button': 50 },
+        'A latch that does not catch stays out after the button.',
+      ],
     },
   },
   'oversized-breaker': {
@@ -350,11 +363,23 @@ export const UNIT_CAUSES = {
         { none: 62, 'new-appliance': 14, 'new-wiring-or-breaker': 24 },
         'The breaker is younger than the wire.',
       ],
-      'power-after-reset': [{ restored: 45, 'still-dead': 55 }, 'It was never off.'],
+      'power-after-reset': [{ restored: 85, 'still-dead': 15 }, 'Nothing was dead.'],
       'outlet-voltage': [{ normal: 97, low: 2, zero: 0.5 }, 'It works.'],
       'trips-on-record': [
         { 'first-time': 82, few: 14, 'many-overload': 3, 'after-dead-short': 1 },
         'It does not trip.',
+      ],
+      'terminal-temperature': [
+        { 'like-peers': 36, '3-to-15-over': 56, 'over-15-over': 8 },
+        'A conductor that is too thin heats the screw it comes to.',
+      ],
+      'face-temperature': [
+        { 'like-neighbours': 50, '3-to-15-over': 47, 'over-15-over': 3 },
+        'A conductor that is too thin heats the screw it comes to.',
+      ],
+      'light-behaviour': [
+        { steady: 62, 'dims-on-start': 35, 'flicker-one-circuit': 2 },
+        'A thin conductor drops volts when something large goes on.',
       ],
     },
   },
@@ -432,14 +457,14 @@ export const UNIT_CAUSES = {
       'part-match': [{ listed: 2, 'not-listed': 98 }, 'The label does not list it.'],
       'recent-change': [{ none: 26, 'new-appliance': 2, 'new-wiring-or-breaker': 72 }, 'Somebody fitted it.'],
       'face-temperature': [
-        { 'like-neighbours': 44, '3-to-15-over': 38, 'over-15-over': 18 },
+        { 'like-neighbours': 30, '3-to-15-over': 38, 'over-15-over': 32 },
         'A stab that does not clamp gets warm.',
       ],
       'terminal-temperature': [
-        { 'like-peers': 58, '3-to-15-over': 32, 'over-15-over': 10 },
+        { 'like-peers': 44, '3-to-15-over': 30, 'over-15-over': 26 },
         'A stab that does not clamp gets warm.',
       ],
-      'panel-touch': [{ cool: 56, warm: 39, hot: 5 }, 'A stab that does not clamp gets warm.'],
+      'panel-touch': [{ cool: 50, warm: 30, hot: 20 }, 'A stab that does not clamp gets warm.'],
       'stab-inspection': [{ clean: 44, 'pitted-or-burnt': 56 }, 'A stab that does not clamp pits.'],
       'millivolt-drop': [{ 'like-peers': 60, raised: 30, high: 10 }, 'The stab drops volts.'],
       sound: [{ quiet: 80, 'steady-hum': 8, 'sizzle-or-crackle': 12 }, 'A loose stab crackles.'],
@@ -460,6 +485,15 @@ export const UNIT_CAUSES = {
       'load-terminal-voltage': [
         { normal: 70, low: 10, zero: 18, 'one-pole-zero': 2 },
         'It touches, or does not.',
+      ],
+      smell: [{ none: 72, 'hot-plastic': 28 }, 'What does not clamp burns.'],
+      'outlet-sag': [
+        { 'under-3-percent': 54, '3-to-6-percent': 16, 'over-6-percent': 30 },
+        'What does not clamp drops volts.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 84, few: 14, 'many-overload': 1.5, 'after-dead-short': 0.5 },
+        'It is known by its heat, not by tripping.',
       ],
     },
   },

@@ -69,7 +69,7 @@ export const WIRING_CAUSES = {
         'Water shorts fixtures and boxes.',
       ],
       'load-terminal-voltage': [
-        { normal: 80, low: 2, zero: 17 },
+        { normal: 62, low: 2, zero: 36 },
         'It does not stay on long enough to be measured; where it does, it gives voltage.',
       ],
     },
@@ -78,13 +78,13 @@ export const WIRING_CAUSES = {
     commonness: 42,
     why: 'Outdoor outlets, damp boxes and old heating elements, on circuits with a ground-fault unit.',
     signs: {
-      'outlet-voltage': [{ normal: 52, low: 1, zero: 47 }, 'While it leaks the unit stays open.'],
+      'outlet-voltage': [{ normal: 34, low: 1, zero: 65 }, 'While it leaks the unit stays open.'],
       'trip-indicator': [
         { shown: 36, 'not-shown': 14, 'no-indicator': 50 },
         'An indicator, if there is one, shows a trip.',
       ],
       'power-loss-extent': [
-        { 'one-circuit': 84, 'part-of-one-circuit': 12, none: 4 },
+        { 'one-circuit': 78, 'part-of-one-circuit': 8, none: 13 },
         'The unit opens its own circuit.',
       ],
       'handle-position': [
@@ -98,21 +98,21 @@ export const WIRING_CAUSES = {
       ],
       'reset-result': [
         {
-          holds: 30,
-          'trips-at-once': 37,
-          'trips-in-seconds': 15,
-          'trips-in-minutes': 12,
-          'trips-after-hours': 6,
+          holds: 22,
+          'trips-at-once': 58,
+          'trips-in-seconds': 9,
+          'trips-in-minutes': 7,
+          'trips-after-hours': 4,
         },
         'As soon as it leaks again.',
       ],
       'reset-result-unplugged': [
-        { holds: 36, 'trips-at-once': 42, 'trips-later': 22 },
+        { holds: 28, 'trips-at-once': 56, 'trips-later': 16 },
         'The wiring leaks with nothing plugged in.',
       ],
-      'power-after-reset': [{ restored: 58, 'still-dead': 42 }, 'Once it is dry it works.'],
+      'power-after-reset': [{ restored: 38, 'still-dead': 62 }, 'Once it is dry it works.'],
       'trip-pattern': [
-        { 'wet-weather': 66, random: 22, 'one-appliance': 11, 'many-loads-together': 0.5 },
+        { 'wet-weather': 58, random: 26, 'one-appliance': 10, 'many-loads-together': 3, 'hot-weather': 3 },
         'Rain, dew, cleaning.',
       ],
       'trips-on-record': [
@@ -139,8 +139,8 @@ export const WIRING_CAUSES = {
       'load-share': [{ 'under-80': 88, '80-to-100': 9, '100-to-135': 2 }, 'It trips under a light load.'],
       'clamp-current': [{ 'under-80': 88, '80-to-100': 9, '100-to-135': 2 }, 'It trips under a light load.'],
       'button-after-fitting': [
-        { holds: 12, 'trips-as-soon-as-loaded': 4, 'not-newly-fitted': 84 },
-        'It has worked before.',
+        { holds: 12, 'trips-as-soon-as-loaded': 8, 'not-newly-fitted': 80 },
+        'A new unit sees what the old one did not.',
       ],
       'appliance-check': [{ 'trips-there-too': 5, 'fine-there': 95 }, 'The wiring leaks, not the appliance.'],
       'recent-change': [
@@ -150,6 +150,10 @@ export const WIRING_CAUSES = {
       'trip-vs-curve': [
         { 'within-band': 22, 'too-early': 77, 'too-late-or-never': 1 },
         'Heat has nothing to do with it.',
+      ],
+      'load-terminal-voltage': [
+        { normal: 78, low: 1, zero: 21 },
+        'It may not stay on long enough to be measured.',
       ],
     },
   },
@@ -187,9 +191,9 @@ export const WIRING_CAUSES = {
       'power-after-reset': [{ restored: 64, 'still-dead': 36 }, 'For a while it works again.'],
       'trip-pattern': [
         {
-          random: 62,
-          'one-appliance': 26,
-          'many-loads-together': 6,
+          random: 74,
+          'one-appliance': 16,
+          'many-loads-together': 4,
           'wet-weather': 2,
           'motor-starting': 2,
           'hot-weather': 2,
@@ -199,11 +203,11 @@ export const WIRING_CAUSES = {
       sound: [{ quiet: 66, 'steady-hum': 8, 'sizzle-or-crackle': 26 }, 'A loose joint crackles.'],
       smell: [{ none: 80, 'hot-plastic': 20 }, 'A loose joint burns its insulation.'],
       'light-behaviour': [
-        { steady: 20, 'dims-on-start': 9, 'flicker-one-circuit': 69, 'flicker-whole-house': 1.5 },
-        'Lights on this circuit flicker.',
+        { steady: 36, 'dims-on-start': 9, 'flicker-one-circuit': 53, 'flicker-whole-house': 1.5 },
+        'Lights on this circuit flicker, while it is on.',
       ],
       'outlet-sag': [
-        { 'under-3-percent': 14, '3-to-6-percent': 30, 'over-6-percent': 56 },
+        { 'under-3-percent': 7, '3-to-6-percent': 17, 'over-6-percent': 76 },
         'The loose joint drops volts under load.',
       ],
       'outlet-voltage': [{ normal: 62, low: 22, zero: 15 }, 'Behind the joint it is low or gone.'],
@@ -234,6 +238,10 @@ export const WIRING_CAUSES = {
         'What an arc-fault unit does is not on the curve.',
       ],
       'load-share': [{ 'under-80': 82, '80-to-100': 14, '100-to-135': 3 }, 'It needs no great load.'],
+      'button-after-fitting': [
+        { holds: 12, 'trips-as-soon-as-loaded': 8, 'not-newly-fitted': 80 },
+        'A new arc-fault unit sees what the old one did not.',
+      ],
     },
   },
   'open-wiring': {
@@ -254,7 +262,7 @@ export const WIRING_CAUSES = {
         'Past the break there is nothing, or a stray reading.',
       ],
       'outlet-wiring': [
-        { correct: 22, 'open-ground': 7, 'open-neutral': 66, reversed: 3 },
+        { correct: 38, 'open-ground': 7, 'open-neutral': 52, reversed: 3 },
         'If it is the neutral, the tester says so.',
       ],
       'load-terminal-voltage': [
@@ -283,6 +291,10 @@ export const WIRING_CAUSES = {
         { steady: 82, 'dims-on-start': 4, 'flicker-one-circuit': 13 },
         'Before it broke it may have flickered.',
       ],
+      'outlet-sag': [
+        { 'under-3-percent': 30, '3-to-6-percent': 12, 'over-6-percent': 58 },
+        'What has nearly parted drops all its volts under load.',
+      ],
     },
   },
   'shared-neutral-open': {
@@ -290,28 +302,28 @@ export const WIRING_CAUSES = {
     why: 'Two circuits share a neutral, and its joint has come loose.',
     signs: {
       'power-loss-extent': [
-        { none: 48, 'several-circuits': 28, 'one-circuit': 14, 'part-of-one-circuit': 10 },
+        { none: 56, 'several-circuits': 16, 'one-circuit': 22, 'part-of-one-circuit': 6 },
         'The pair misbehaves together; little is quite dead.',
       ],
       'handle-position': [{ on: 92, middle: 5, off: 2 }, 'Nothing need have tripped.'],
       'handle-finger-test': [{ firm: 94, gives: 6 }, 'Nothing need have tripped.'],
       'light-behaviour': [
         {
-          steady: 6,
-          'dims-on-start': 6,
-          'flicker-one-circuit': 36,
-          'flicker-whole-house': 2,
-          'some-brighter-some-dimmer': 50,
+          steady: 5,
+          'dims-on-start': 5,
+          'flicker-one-circuit': 24,
+          'flicker-whole-house': 4,
+          'some-brighter-some-dimmer': 62,
         },
         'On that pair, and only there, one side brightens as the other dims.',
       ],
-      'outlet-voltage': [{ normal: 8, low: 45, high: 38, zero: 9 }, 'The pair shares 240 V by its loads.'],
+      'outlet-voltage': [{ normal: 9, low: 26, high: 60, zero: 5 }, 'The pair shares 240 V by its loads.'],
       'outlet-sag': [
         { 'under-3-percent': 8, '3-to-6-percent': 12, 'over-6-percent': 80 },
         'Any load moves it.',
       ],
       'outlet-wiring': [
-        { correct: 28, 'open-ground': 2, 'open-neutral': 67, reversed: 2 },
+        { correct: 10, 'open-ground': 1, 'open-neutral': 88, reversed: 1 },
         'Its neutral is open.',
       ],
       'load-terminal-voltage': [{ normal: 98, low: 1 }, 'At the panel the voltage is right.'],
@@ -331,6 +343,10 @@ export const WIRING_CAUSES = {
         'Another breaker does not mend a neutral.',
       ],
       smell: [{ none: 88, 'hot-plastic': 12 }, 'A loose neutral gets hot.'],
+      'trips-on-record': [
+        { 'first-time': 91, few: 7, 'many-overload': 1, 'after-dead-short': 1 },
+        'A lost neutral trips nothing.',
+      ],
     },
   },
   'miswired-protected-unit': {
@@ -443,12 +459,12 @@ export const WIRING_CAUSES = {
         'A plain unit before it never saw it.',
       ],
       'test-button': [
-        { 'trips-and-resets': 62, 'does-not-trip': 2, 'will-not-reset': 35, 'no-button': 1 },
+        { 'trips-and-resets': 78, 'does-not-trip': 2, 'will-not-reset': 19, 'no-button': 1 },
         'The unit itself works.',
       ],
       'outlet-voltage': [{ normal: 12, low: 1, zero: 87 }, 'It does not stay on.'],
       'insulation-resistance': [
-        { 'over-1-megohm': 34, 'under-1-megohm': 28, 'near-zero': 38 },
+        { 'over-1-megohm': 32, 'under-1-megohm': 10, 'near-zero': 58 },
         'Sound from hot to ground; from neutral to ground it is not, where that was measured with its neutral lifted.',
       ],
       'load-wire-lifted': [{ holds: 88, trips: 12 }, 'Without its circuit’s hot and neutral the unit holds.'],
@@ -469,6 +485,7 @@ export const WIRING_CAUSES = {
         { 'within-band': 22, 'too-early': 77, 'too-late-or-never': 1 },
         'Heat has nothing to do with it.',
       ],
+      'load-terminal-voltage': [{ normal: 62, low: 1, zero: 37 }, 'It does not stay on to be measured.'],
     },
   },
 } satisfies Record<string, CauseFacts>;

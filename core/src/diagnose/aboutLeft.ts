@@ -2,7 +2,7 @@ import { outcomesOf, type TestResult } from '../causes/index.ts';
 import { spotOf, testsAt, type Profile, type TestId } from '../vocabulary/index.ts';
 import { assess, type Assessment } from './assess.ts';
 import { nextTests } from './nextTests.ts';
-import { isSettled } from './settled.ts';
+import { worthAsking } from './settled.ts';
 
 /** So far is looked ahead: beyond it nobody wants to know. */
 const MOST = 6;
@@ -24,12 +24,12 @@ export function aboutLeft(
   let standing = withLikeliest(assessed, now);
   for (let left = 0; left < MOST; left++) {
     const tests = nextTests(standing, profile);
-    const [next] = tests;
-    if (!next || isSettled(standing, tests, profile, asked + left)) return left;
-    const spot = spotOf(next.id);
+    const [next] = worthAsking(standing, tests, profile, asked + left);
+    if (!next) return left;
+    const spot = spotOf(next);
     const together = tests
       .map(({ id }) => id)
-      .filter((id) => id === next.id || (spot && testsAt(spot).includes(id)));
+      .filter((id) => id === next || (spot !== null && testsAt(spot).includes(id)));
     standing = withLikeliest(standing, together);
   }
   return MOST;

@@ -131,7 +131,7 @@ export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
     'Not this breaker: the directory is wrong',
     'Take the circuit as live, whatever this handle says, and let nobody work on it.',
     'Find the breaker that makes it dead: one at a time, with a lamp or meter at the outlet.',
-    'Write the directory anew. If none makes it dead, another source feeds in: stop and call an electrician.',
+    'Write the directory anew. If none does but the main, this breaker no longer opens; if not even the main, another source feeds in. Either way stop, and call an electrician.',
   ),
   'gather-more': byAnybody('Measure this next'),
 };

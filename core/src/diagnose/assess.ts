@@ -4,6 +4,7 @@ import { byTheBench } from './byTheBench.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { dangersIn, type Circumstances } from './dangersIn.ts';
 import { impliedBy } from './bearsOn.ts';
+import { secondThing } from './secondThing.ts';
 import { bindSeen, type Also } from './seenBinds.ts';
 import type { TestId } from '../vocabulary/index.ts';
 import { choose, lossTable, type Choice, type LossTable } from './verdict.ts';
@@ -52,7 +53,7 @@ export function assess(
   const probabilities = posterior(bench ? byTheBench(before, bench) : before, weighed);
   const stops = [...new Set(dangersIn(results, circumstances).map(({ text }) => text))];
   const { table, choice, also } = decideOn(results, probabilities, stops.length > 0);
-  return {
+  const assessed = {
     results,
     known: implied,
     weighed,
@@ -63,6 +64,8 @@ export function assess(
     choice,
     also,
   };
+  const more = secondThing(assessed).filter(({ cause }) => !also.some((one) => one.cause === cause));
+  return { ...assessed, also: [...also, ...more] };
 }
 
 /** Without supply the electronics of a sound unit do nothing either: a dead button says nothing then. */
@@ -71,12 +74,21 @@ const WITHOUT_SUPPLY: Partial<Record<TestId, readonly string[]>> = {
   'upstream-breaker': ['tripped-or-off'],
   'power-loss-extent': ['half-the-house', 'whole-house'],
 };
+/** It has tripped and was reset since: that its handle stands as it should says nothing. */
+const AS_RESET: Partial<Record<TestId, string>> = {
+  'handle-position': 'on',
+  'handle-finger-test': 'firm',
+  'trip-indicator': 'not-shown',
+};
 const saysNothing = (
   test: TestId,
   outcome: string,
   results: readonly TestResult[],
-  { pluggable }: Context,
+  { pluggable, tripped }: Context,
 ): boolean =>
+  (AS_RESET[test] === outcome &&
+    tripped === true &&
+    results.some((one) => one.test === 'power-loss-extent' && one.outcome === 'none')) ||
   (test === 'test-button' &&
     outcome === 'does-not-trip' &&
     results.some((one) => WITHOUT_SUPPLY[one.test]?.includes(one.outcome))) ||

@@ -83,7 +83,8 @@ const APPLIES: { readonly [T in TestId]?: (at: Situation) => boolean } = {
   'outlet-voltage': (at) =>
     hasOutlets(at) && !isWide(at) && !(is(at, 'power-loss-extent', 'one-circuit') && isDead(at)),
   'outlet-sag': (at) => hasOutlets(at) && isPowered(at),
-  'outlet-wiring': (at) => hasOutlets(at) && !isWide(at),
+  // A tester is dark at a dead outlet, and tells nothing.
+  'outlet-wiring': (at) => hasOutlets(at) && isPowered(at),
   'light-behaviour': (at) => !is(at, 'power-loss-extent', 'whole-house'),
   'branch-off-check': isPowered,
   'main-off-check': (at) => !is(at, 'power-loss-extent', 'whole-house'),
@@ -109,8 +110,20 @@ export function impliedBy(results: readonly TestResult[], known: Context = {}): 
   const kind = hasButton ? 'dual' : is(at, 'test-button', 'no-button') ? 'standard' : undefined;
   const isPair =
     is(at, 'handle-position', 'one-half-low') || is(at, 'load-terminal-voltage', 'one-pole-zero');
+  const hasTripped =
+    is(at, 'trips-on-record', 'few', 'many-overload', 'after-dead-short') ||
+    is(
+      at,
+      'trip-pattern',
+      'one-appliance',
+      'many-loads-together',
+      'motor-starting',
+      'wet-weather',
+      'hot-weather',
+    );
   return {
     ...known,
+    tripped: known.tripped ?? (hasTripped ? true : undefined),
     breakerKind: known.breakerKind ?? kind,
     newlyFitted:
       known.newlyFitted ??

@@ -10,7 +10,7 @@ export { diagnose } from './diagnose.ts';
 export { assessRecord } from './fromRecord.ts';
 export { noMoreTrials } from './resetRules.ts';
 export { nextTests, TRIALS } from './nextTests.ts';
-export { isSettled, priceOfAsking } from './settled.ts';
+export { isSettled, priceOfAsking, worthAsking } from './settled.ts';
 export { forPerson } from './whoDoesIt.ts';
 export { bearsOn, canBe } from './bearsOn.ts';
 export { aboutLeft } from './aboutLeft.ts';

@@ -4,6 +4,7 @@ import {
   PROFILE_LEVEL,
   SENSE_IDS,
   TESTS,
+  type ActionId,
   type Profile,
   type TestFacts,
   type TestId,
@@ -11,12 +12,13 @@ import {
 import type { Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { bearsOn } from './bearsOn.ts';
+import { ENERGISES } from './losses.ts';
 import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
 import { testCost } from './testCosts.ts';
 import { barsReset, bestDeed, lossTable } from './verdict.ts';
 import { lossesOf } from './whoDoesIt.ts';
 
-/** Before anything is reset somebody listens, smells, feels and looks, at the lights too: this much more they are worth then. */
+/** Before anything is reset, or left on, somebody listens, smells, feels and looks, at the lights too: this much more they are worth then. */
 const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);
 const CARE = 4;
 
@@ -26,14 +28,23 @@ const AFTER_TRIPS: Partial<Record<TestId, readonly string[]>> = {
   'terminal-inspection': ['few', 'many-overload', 'after-dead-short'],
 };
 
-/** What has to be done before it is reset. */
-export const isDueFirst = (test: TestId, { choice, results, stops }: Assessment): boolean =>
-  stops.length === 0 &&
-  ACTIONS[choice.action] === 'reset' &&
-  (SENSED.has(test) ||
-    results.some(
-      (result) => result.test === 'trips-on-record' && AFTER_TRIPS[test]?.includes(result.outcome),
-    ));
+/** Before nobody does anything, or waits: what anybody would ask who was told so. */
+const BEFORE: Partial<Record<ActionId, readonly TestId[]>> = {
+  'wait-for-supply': ['neighbours-power'],
+  keep: ['conductor-vs-breaker', 'terminal-inspection'],
+  'shed-load': ['terminal-inspection'],
+  'cool-surroundings': ['terminal-inspection'],
+};
+
+/** What has to be done before it is left on as it is, and before it is reset. */
+export function isDueFirst(test: TestId, { choice: { action }, results, stops }: Assessment): boolean {
+  if (stops.length > 0 || action === 'gather-more' || !ENERGISES.has(action)) return false;
+  if (SENSED.has(test) || BEFORE[action]?.includes(test)) return true;
+  return (
+    ACTIONS[action] === 'reset' &&
+    results.some((result) => result.test === 'trips-on-record' && AFTER_TRIPS[test]?.includes(result.outcome))
+  );
+}
 
 /** A little of the value is what is learnt for its own sake: it parts tests that would change nothing yet. */
 const PER_NAT = 0.6;

@@ -28,7 +28,7 @@ const RIGHT: Record<CauseId, readonly Deed[]> = {
   'bus-failing': ['replace-panel', 'make-safe-and-call'],
   moisture: ['dry-and-inspect'],
   'motor-inrush': ['shed-load', 'split-circuit', 'repair-appliance'],
-  'hot-surroundings': ['cool-surroundings'],
+  'hot-surroundings': ['cool-surroundings', 'shed-load'],
   'supply-outage': ['wait-for-supply'],
   'main-breaker-fault': ['replace-main'],
   'shared-neutral-open': ['repair-neutral', 'repair-wiring'],
@@ -61,6 +61,24 @@ interface Instead {
 }
 
 const INSTEAD: readonly Instead[] = [
+  {
+    cause: 'upstream-open',
+    any: [
+      ['insulation-resistance', 'under-1-megohm', 'near-zero'],
+      ['recent-change', 'digging-or-drilling'],
+      ['trips-on-record', 'after-dead-short'],
+      ['reset-result', 'trips-at-once', 'trips-in-seconds'],
+      ['reset-result-unplugged', 'trips-at-once', 'trips-later'],
+    ],
+    then: ['repair-wiring'],
+    why: 'A feeder is not closed on a short: its branches off, the wiring tested, then one by one.',
+  },
+  {
+    cause: 'upstream-open',
+    any: [['water-signs', 'condensation-or-rust', 'wet-now']],
+    then: ['dry-and-inspect', 'repair-wiring'],
+    why: 'A feeder is not closed on a damp panel.',
+  },
   {
     cause: 'no-fault',
     any: [

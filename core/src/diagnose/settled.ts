@@ -1,4 +1,4 @@
-import type { Profile } from '../vocabulary/index.ts';
+import type { Profile, TestId } from '../vocabulary/index.ts';
 import type { Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { isDueFirst } from './nextTests.ts';
@@ -12,7 +12,7 @@ const ENOUGH = 1;
  * Above this loss even a test is done that costs somewhat more than it alone is expected to bring: two together may bring
  * what neither does. That is borne less with every screen.
  */
-const UNSURE = { from: 3, bears: 1, lessEach: 0.15 } as const;
+const UNSURE = { from: 3, bears: 1, lessEach: 0.1 } as const;
 
 /** What brings less than this is not asked at all. */
 const BRINGS = 0.08;
@@ -22,8 +22,8 @@ const BRINGS = 0.08;
  * home in the evening gives up sooner than somebody who is paid by the hour.
  */
 const PATIENCE = {
-  homeowner: { free: 6, each: 0.4 },
-  electrician: { free: 7, each: 0.4 },
+  homeowner: { free: 8, each: 0.5 },
+  electrician: { free: 9, each: 0.6 },
 } as const;
 
 /**
@@ -36,26 +36,42 @@ export const priceOfAsking = (profile: Profile, asked: number): number =>
   Math.max(0, asked - PATIENCE[profile].free) * PATIENCE[profile].each;
 
 /**
- * Whether to stop testing: danger stops everything; the decision is good enough; or no test that is left is worth
- * what it costs to ask.
+ * The tests that are worth asking for, best first; none: it is settled. Danger stops everything; else the decision is good
+ * enough, or what is left brings less than it costs to ask.
+ *
+ * @param tests as `nextTests` gives them
+ * @param asked screens answered so far
+ * @example worthAsking(assess([]), nextTests(assess([]), 'homeowner'), 'homeowner')[0] // 'power-loss-extent'
+ */
+export function worthAsking(
+  assessed: Assessment,
+  tests: Diagnosis['nextTests'],
+  profile: Profile,
+  asked = 0,
+): TestId[] {
+  const { stops, table, probabilities, results } = assessed;
+  if (stops.length > 0) return [];
+  const done = results.map(({ test }) => test);
+  const bring = tests.filter(({ id, value }) => value + testCost(id, done) > BRINGS).map(({ id }) => id);
+  if (tests.some(({ id }) => isDueFirst(id, assessed))) return bring;
+  const { expected } = bestDeed(lossesOf(profile, table), probabilities);
+  if (expected <= ENOUGH) return [];
+  const bears = expected > UNSURE.from ? Math.max(0, UNSURE.bears - UNSURE.lessEach * asked) : 0;
+  const least = priceOfAsking(profile, asked) - bears;
+  const values = new Map(tests.map(({ id, value }) => [id, value]));
+  return bring.some((id) => values.get(id)! > least) ? bring : [];
+}
+
+/**
+ * Whether to stop testing.
  *
  * @param tests as `nextTests` gives them
  * @param asked screens answered so far
  * @example isSettled(assess([]), nextTests(assess([]), 'homeowner'), 'homeowner') // false
  */
-export function isSettled(
+export const isSettled = (
   assessed: Assessment,
   tests: Diagnosis['nextTests'],
   profile: Profile,
   asked = 0,
-): boolean {
-  const { stops, table, probabilities } = assessed;
-  if (stops.length > 0) return true;
-  if (tests.some(({ id }) => isDueFirst(id, assessed))) return false;
-  const { expected } = bestDeed(lossesOf(profile, table), probabilities);
-  if (expected <= ENOUGH) return true;
-  const bears = expected > UNSURE.from ? Math.max(0, UNSURE.bears - UNSURE.lessEach * asked) : 0;
-  const least = priceOfAsking(profile, asked) - bears;
-  const done = assessed.results.map(({ test }) => test);
-  return !tests.some(({ id, value }) => value > least && value + testCost(id, done) > BRINGS);
-}
+): boolean => worthAsking(assessed, tests, profile, asked).length === 0;

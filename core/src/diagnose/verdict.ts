@@ -39,7 +39,16 @@ const BARS: Signs = {
  * A feeder carries the whole panel: beside the same signs it stays off, and beside a warm panel, where it opened for a
  * reason. (A breaker of its own is warm after any trip; a protected outlet further on carries what is plugged in there.)
  */
-const BARS_A_FEEDER: Signs = { ...BARS, 'panel-touch': ['warm', 'hot'] };
+const BARS_A_FEEDER: Signs = {
+  ...BARS,
+  'panel-touch': ['warm', 'hot'],
+  // What opened it may be a short: its branches go off, the wiring is tested, then they come back one by one.
+  'insulation-resistance': ['under-1-megohm', 'near-zero'],
+  'recent-change': ['digging-or-drilling'],
+  'trips-on-record': ['after-dead-short'],
+  'reset-result': ['trips-at-once', 'trips-in-seconds'],
+  'reset-result-unplugged': ['trips-at-once', 'trips-later'],
+};
 const STILL_LIVE: Signs = { 'branch-off-check': ['still-live'] };
 const FEEDER_OPEN: Signs = { 'upstream-breaker': ['tripped-or-off'] };
 

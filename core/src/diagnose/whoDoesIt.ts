@@ -8,7 +8,7 @@ import { bestDeed, DEEDS, type Choice, type LossTable } from './verdict.ts';
 const BY_ELECTRICIAN: ReadonlySet<Deed> = new Set(DEEDS.filter((deed) => ACTION_WORDS[deed].forElectrician));
 
 /** To have an electrician come where anybody could have put it right, and where it takes one. */
-const CALLED = { needlessly: 9, rightly: 1.5 } as const;
+const CALLED = { needlessly: 14, rightly: 1.5 } as const;
 
 /**
  * The losses of somebody who has the work of an electrician done: whatever is wrong, to call one is one deed. What only
@@ -18,10 +18,24 @@ export function lossesOf(profile: Profile, table: LossTable): LossTable {
   if (profile === 'electrician') return table;
   const columns = table.columns.map((column, i) => {
     const right = table.right[i];
+    if (right === 'replace-main') return asMain(column);
     return asCalled(column, right === undefined || BY_ELECTRICIAN.has(right) ? 'rightly' : 'needlessly');
   });
   return { ...table, columns };
 }
+
+/**
+ * Where half the house is dead and the street is lit nobody without a meter can tell a lost leg from a main’s dead pole: the
+ * utility comes first, and says which.
+ */
+function asMain(column: Float64Array): Float64Array {
+  const known = mains.get(column);
+  if (known) return known;
+  const made = asCalled(column, 'rightly').map((loss, a) => (DEEDS[a] === 'call-utility' ? 0 : loss));
+  mains.set(column, made);
+  return made;
+}
+const mains = new WeakMap<Float64Array, Float64Array>();
 
 const called = {
   rightly: new WeakMap<Float64Array, Float64Array>(),

@@ -167,7 +167,8 @@ const FAULTS: Record<CauseId, Fault> = {
     unit.shared = true;
     add(house, 'another circuit’s loads', unit.ratingAmps * between(random, 0.3, 0.6), { fixed: true });
     loadTo(house, between(random, 0.7, 1.35));
-    unit.screwOhms *= between(random, 1, 15);
+    // Rarely an emergency.
+    unit.screwOhms *= between(random, 1, 9);
     if (chance(random, 0.25)) house.recent = 'new-wiring-or-breaker';
   },
   'oversized-breaker': (house, random) => {
@@ -259,7 +260,8 @@ const FAULTS: Record<CauseId, Fault> = {
     const { unit } = house.subject;
     unit.pickup = between(random, 6, 7);
     loadTo(house, 0.12);
-    const times = between(random, 7.5, 10);
+    // The first half-wave is higher than the surge that follows it.
+    const times = between(random, 10, 14);
     add(house, 'saw', (unit.pickup * unit.ratingAmps * between(random, 1.08, 1.35)) / times, {
       surge: { times, seconds: between(random, 0.3, 1.2) },
     });
@@ -267,9 +269,10 @@ const FAULTS: Record<CauseId, Fault> = {
   },
   'hot-surroundings': (house, random) => {
     const { unit } = house.subject;
-    house.airC = between(random, 27, 32);
-    house.hotDayC = between(random, 12, 17);
-    const k = between(random, 1, 1.06);
+    // A wall in the sun, an attic, a boiler beside it.
+    house.airC = between(random, 28, 32);
+    house.hotDayC = between(random, 13, 17);
+    const k = between(random, 1, 1.07);
     unit.thresholdSquared = k * k;
     loadTo(house, between(random, 0.94, 1));
   },
@@ -280,8 +283,10 @@ const FAULTS: Record<CauseId, Fault> = {
   'main-breaker-fault': (house, random) => {
     const leg = house.subject.legs[0]!;
     const which = random();
-    if (which < 0.55) house.mainOhms[leg] = 1e7;
-    else if (which < 0.85) house.mainOhms.A = house.mainOhms.B = 1e7;
+    if (which < 0.5) house.mainOhms[leg] = 1e7;
+    else if (which < 0.75) house.mainOhms.A = house.mainOhms.B = 1e7;
+    // A tired pole still closes, and cooks.
+    else if (which < 0.88) house.mainOhms[leg] = between(random, 0.02, 0.06);
     else {
       house.mainWelded = true;
       house.mainOhms[leg] = between(random, 0.01, 0.04);
@@ -321,7 +326,7 @@ const FAULTS: Record<CauseId, Fault> = {
   },
   'wrong-breaker': (house, random) => {
     onePole(house, random);
-    house.fedByOther = chance(random, 0.8) ? 'on' : 'open';
+    house.fedByOther = chance(random, 0.88) ? 'on' : 'open';
     if (chance(random, 0.3)) house.recent = 'new-wiring-or-breaker';
   },
   backfeed: (house, random) => {

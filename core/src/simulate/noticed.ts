@@ -14,21 +14,34 @@ const UNASKED = {
   'water-signs': ['dry'],
 } as const;
 
+/** What somebody noticed: a test’s outcome, told unasked. */
+export interface Noticed {
+  test: TestId;
+  outcome: string;
+}
+
 /**
  * What somebody noticed of a fault, and so tells unasked: what is dead, that it tripped, lights, a sound, a smell, warmth,
- * water; that something is still live that was switched off.
+ * water; that something is still live that was switched off. Nobody slips in what made them complain.
  *
- * @example noticed(simulatedCase('supply-outage', 1)) // ['power-loss-extent']
+ * @example noticed(simulatedCase('supply-outage', 1))[0] // { test: 'power-loss-extent', outcome: 'whole-house' }
  */
-export function noticed(of: SimulatedCase): TestId[] {
+export function noticed(of: SimulatedCase): Noticed[] {
   const { house, days } = of;
-  const looked = (Object.keys(UNASKED) as (keyof typeof UNASKED)[]).filter((test) => {
+  const found = (Object.keys(UNASKED) as (keyof typeof UNASKED)[]).flatMap((test): Noticed[] => {
     const nothing: readonly string[] = UNASKED[test];
-    return !nothing.includes(LOOKING[test](of, of.randomFor(test)));
+    const outcome = LOOKING[test](of, of.randomFor(test));
+    return nothing.includes(outcome) ? [] : [{ test, outcome }];
   });
-  const live = (['branch-off-check', 'main-off-check'] as const).filter((test) => {
+  const live = (['branch-off-check', 'main-off-check'] as const).flatMap((test): Noticed[] => {
     const known = house.fedByOther !== null || house.backfeed !== null;
-    return known && TRYING[test](of, of.randomFor(test)) === 'still-live';
+    const outcome = TRYING[test](of, of.randomFor(test));
+    return known && outcome === 'still-live' ? [{ test, outcome }] : [];
   });
-  return [...looked, ...live.slice(0, 1), ...(trips(days).length > 0 ? ['trips-on-record' as const] : [])];
+  const record = trips(days).length > 0 ? (['trips-on-record'] as const) : [];
+  return [
+    ...found,
+    ...live.slice(0, 1),
+    ...record.map((test) => ({ test, outcome: TRYING[test](of, of.randomFor(test)) })),
+  ];
 }

@@ -14,6 +14,12 @@ const SLIPS: Partial<Record<TestId, number>> = {
   sound: 0.01,
   smell: 0.01,
 };
+/** Nobody presses the reset of a device, or meets a handle, that had not opened and takes it for one that had. */
+const UNMISTAKABLE: Partial<Record<TestId, string>> = {
+  'downstream-device': 'tripped',
+  'upstream-breaker': 'tripped-or-off',
+};
+
 /** By who does it: anybody with eyes and ears, or a qualified person with a meter. */
 const USUAL_SLIP = [0.015, 0.012, 0.004] as const;
 
@@ -28,6 +34,8 @@ export function reported(of: SimulatedCase, test: TestId, shown: string): string
   // Nobody hears, sees or measures a danger by mistake as easily as something harmless.
   const at = outcomes.indexOf(shown);
   // It is taken for what is next to it.
-  const others = [at - 1, at + 1].flatMap((i) => outcomes[i] ?? []).filter((one) => !danger.includes(one));
+  const others = [at - 1, at + 1]
+    .flatMap((i) => outcomes[i] ?? [])
+    .filter((one) => !danger.includes(one) && UNMISTAKABLE[test] !== one);
   return chance(random, wrong) && others.length > 0 ? pick(random, others) : shown;
 }

@@ -1,18 +1,18 @@
 import type { Random } from '../random/index.ts';
 import { seeded, seedFrom } from '../random/index.ts';
-import type { CauseId, TestId } from '../vocabulary/index.ts';
+import type { CauseId } from '../vocabulary/index.ts';
 import { faultyHouse } from './faults.ts';
 import { daysBefore, patternOf, trips, type Episode } from './history.ts';
 import type { House, Moment } from './house.ts';
-import { noticed } from './noticed.ts';
+import { noticed, type Noticed } from './noticed.ts';
 import { chance, pick, soundHouse } from './soundHouse.ts';
 
 /** A house with a complaint: what is so, and what came before. */
 export interface SimulatedCase {
   house: House;
   days: Episode[];
-  /** Tests whose outcome somebody told of unasked: what they complain of. */
-  noticed: TestId[];
+  /** What somebody told of unasked: what they complain of. */
+  noticed: Noticed[];
   pattern: ReturnType<typeof patternOf>;
   /** Pushed fully off and on again by hand, it came on. */
   resetDone: boolean;
@@ -92,7 +92,7 @@ const KNOWN_BY_TRIPS: ReadonlySet<CauseId | 'none'> = new Set<CauseId | 'none'>(
   'undersized-breaker',
 ]);
 /** So many houses are drawn at most until its fault shows. */
-const MOST_DRAWS = { ofTrips: 40, ofLooks: 20 } as const;
+const MOST_DRAWS = { ofTrips: 40, ofLooks: 40 } as const;
 
 /** Whether its fault has shown to anybody: nobody complains of what trips nothing, is not dead, and neither smells nor flickers. */
 function isComplainedOf({ house: { cause }, noticed, days }: SimulatedCase): boolean {

@@ -112,8 +112,10 @@ export const TRYING: Performs<
     const { ratingAmps } = of.house.subject.unit;
     if (
       chance(random, 0.7) &&
-      all.some(
-        ({ startAmps, openedAfter }) => paceOf(openedAfter!) === 'at-once' && startAmps > 5 * ratingAmps,
+      trips(of.days).some(
+        // A motor that starts is no dead short.
+        ({ starting, trial: { startAmps, openedAfter } }) =>
+          paceOf(openedAfter!) === 'at-once' && startAmps > 5 * ratingAmps && starting.size === 0,
       )
     )
       return 'after-dead-short';

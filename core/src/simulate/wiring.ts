@@ -169,7 +169,8 @@ export function energised(house: House, moment: Moment, extra: Extra = {}): Live
     ...wired,
     ...solved,
     subjectAmps: Math.max(...through.map(Math.abs)),
-    residualAmps: Math.abs(poles === 2 ? hot : through[0]! - shared),
+    // Where another breaker feeds the outlets, neither their hot nor their neutral comes to this one.
+    residualAmps: house.fedByOther !== null ? 0 : Math.abs(poles === 2 ? hot : through[0]! - shared),
     otherVolts: (i) => {
       const { leg, dead } = house.others[i]!;
       return dead ? 0 : Math.abs(solved.volts(otherBus(house, leg, i)) - solved.volts(sharing(house, i)));

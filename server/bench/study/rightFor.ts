@@ -30,7 +30,7 @@ const RIGHT: Record<CauseId, readonly ActionId[]> = {
   'bus-failing': ['replace-panel'],
   moisture: ['dry-and-inspect'],
   'motor-inrush': ['shed-load', 'split-circuit', 'repair-appliance'],
-  'hot-surroundings': ['cool-surroundings'],
+  'hot-surroundings': ['cool-surroundings', 'shed-load'],
   'supply-outage': ['wait-for-supply'],
   'main-breaker-fault': ['replace-main'],
   'shared-neutral-open': ['repair-neutral', 'repair-wiring'],
@@ -51,6 +51,12 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   if (cause === 'no-fault' && subject.unit.handle !== 'on' && action === 'complete-reset') return true;
   if (action === 'make-safe-and-call' && dangersOf(of).length > 0) return true;
   if ((action === 'reset-and-watch' || action === 'complete-reset') && isToBeWatched(of)) return true;
+  // A feeder is not closed on a damp panel.
+  if (cause === 'upstream-open' && of.house.water !== 'dry' && action === 'dry-and-inspect') return true;
+  // Two circuits under one screw that together overload it: less load is right, whatever else is put right later.
+  if (cause === 'shared-terminal' && action === 'shed-load' && !isHazardous(of)) return true;
+  // Off and still live: which breaker makes it dead is looked for, and if none does, another source, or this one’s contacts.
+  if ((cause === 'backfeed' || cause === 'stuck-breaker') && action === 'correct-directory') return true;
   // What overloaded it has been switched off since.
   if (cause === 'overload' && of.lighter && action === 'reset-and-watch') return true;
   // The street has power: the service is for the utility to look at. Whoever has no meter calls it for a dead main too.

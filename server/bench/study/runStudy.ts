@@ -1,5 +1,5 @@
 import { CAUSE_IDS, TEST_IDS, type Context, type TestResult } from '@phylaxon/core/causes';
-import { assess, forPerson, isSettled, nextTests, rankedCauses } from '@phylaxon/core/diagnose';
+import { assess, forPerson, nextTests, rankedCauses, worthAsking } from '@phylaxon/core/diagnose';
 import { seeded } from '@phylaxon/core/random';
 import { dangersOf, isHazardous, perform, simulatedCase, type SimulatedCase } from '@phylaxon/core/simulate';
 import {
@@ -45,8 +45,15 @@ export interface Went {
 /** Tests that switch it on. */
 const TRIALS: ReadonlySet<TestId> = new Set(['reset-result', 'reset-result-unplugged']);
 
+/** Whether it tripped, as far as anybody knows: where something is dead it may have. */
+function hasTripped(noticed: readonly { test: TestId }[]): boolean | undefined {
+  const told = new Set(noticed.map(({ test }) => test));
+  return told.has('trips-on-record') ? true : told.has('power-loss-extent') ? undefined : false;
+}
+
 const contextOf = ({ house: { subject }, noticed }: SimulatedCase): Context => ({
   complaint: noticed.length === 0 ? 'check' : undefined,
+  tripped: hasTripped(noticed),
   breakerKind: subject.unit.kind,
   poles: subject.unit.poles,
   ageYears: Math.round(subject.unit.ageYears),
@@ -67,10 +74,11 @@ function shuffled<T>(list: readonly T[], seed: number): T[] {
 
 /** What people say by themselves: what is dead, and whatever else they noticed. */
 function complaint({ noticed }: SimulatedCase, outcomeOf: (test: TestId) => string): TestResult[] {
-  return [...new Set<TestId>(['power-loss-extent', ...noticed])].map((test) => ({
-    test,
-    outcome: outcomeOf(test),
-  }));
+  const dead = noticed.some(({ test }) => test === 'power-loss-extent');
+  const extent: TestResult[] = dead
+    ? []
+    : [{ test: 'power-loss-extent', outcome: outcomeOf('power-loss-extent') }];
+  return [...extent, ...noticed];
 }
 
 /** Work one case: what is complained of first, then one test after the other until it is decided. */
@@ -90,10 +98,11 @@ function work(
   for (;;) {
     const looked = assess(results, known);
     const left = listed.filter((test) => !results.some((result) => result.test === test));
-    const worth = nextTests(looked, profile);
-    const next = order === 'engine' ? worth[0]?.id : left[0];
+    const tests = nextTests(looked, profile);
+    const worth = worthAsking(looked, tests, profile, order === 'engine' ? screens : 0);
+    const next = order === 'engine' ? worth[0] : left[0];
     const { stops } = looked;
-    if (isSettled(looked, worth, profile, order === 'engine' ? screens : 0) || next === undefined) {
+    if (worth.length === 0 || next === undefined) {
       const { action } = forPerson(looked, profile);
       const right = isRight(of, action, profile);
       return {
@@ -113,7 +122,7 @@ function work(
       };
     }
     screens++;
-    const together = order === 'engine' ? worth.map(({ id }) => id).filter(onOneScreen(next)) : [next];
+    const together = order === 'engine' ? tests.map(({ id }) => id).filter(onOneScreen(next)) : [next];
     for (const test of together) results.push({ test, outcome: outcomeOf(test) });
   }
 }
