@@ -324,7 +324,7 @@ export const LOAD_CAUSES = {
     },
   },
   'device-failed': {
-    commonness: 52,
+    commonness: 60,
     why: 'Lamps, switches, outlets and appliances die by themselves.',
     signs: {
       'power-loss-extent': [

@@ -7,7 +7,7 @@ export const SUPPLY_CAUSES = {
     why: 'A protected outlet in a bathroom, garage or yard has opened, and what hangs on it is dead.',
     signs: {
       'power-loss-extent': [
-        { 'part-of-one-circuit': 68, 'one-device': 18, 'one-circuit': 13 },
+        { 'part-of-one-circuit': 80, 'one-device': 8, 'one-circuit': 11 },
         'Only what lies behind that outlet.',
       ],
       'handle-position': [{ on: 97, middle: 1, off: 2 }, 'The breaker has not opened.'],

@@ -69,7 +69,7 @@ export const WIRING_CAUSES = {
         'Water shorts fixtures and boxes.',
       ],
       'load-terminal-voltage': [
-        { normal: 62, low: 2, zero: 36 },
+        { normal: 80, low: 2, zero: 17 },
         'It does not stay on long enough to be measured; where it does, it gives voltage.',
       ],
     },
@@ -152,7 +152,7 @@ export const WIRING_CAUSES = {
         'Heat has nothing to do with it.',
       ],
       'load-terminal-voltage': [
-        { normal: 78, low: 1, zero: 21 },
+        { normal: 88, low: 1, zero: 11 },
         'It may not stay on long enough to be measured.',
       ],
     },
@@ -249,7 +249,7 @@ export const WIRING_CAUSES = {
     why: 'A conductor slipped out, broke or burnt off in an outlet box.',
     signs: {
       'power-loss-extent': [
-        { 'part-of-one-circuit': 55, 'one-circuit': 39, 'one-device': 5, none: 0.5 },
+        { 'part-of-one-circuit': 58, 'one-circuit': 39, 'one-device': 2.5, none: 0.5 },
         'All that lies past the break is dead.',
       ],
       'handle-position': [{ on: 97, middle: 1, off: 2 }, 'Nothing has tripped.'],
@@ -485,7 +485,7 @@ export const WIRING_CAUSES = {
         { 'within-band': 22, 'too-early': 77, 'too-late-or-never': 1 },
         'Heat has nothing to do with it.',
       ],
-      'load-terminal-voltage': [{ normal: 62, low: 1, zero: 37 }, 'It does not stay on to be measured.'],
+      'load-terminal-voltage': [{ normal: 84, low: 1, zero: 15 }, 'It does not stay on to be measured.'],
     },
   },
 } satisfies Record<string, CauseFacts>;

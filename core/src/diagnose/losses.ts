@@ -53,6 +53,9 @@ export const ENERGISES: ReadonlySet<Deed> = new Set([
 /** Work that does not touch the circuit: it goes on as before, though somebody who knows has heard of it. */
 const ELSEWHERE: ReadonlySet<Deed> = new Set(['repair-appliance', 'call-utility', 'correct-directory']);
 
+/** Whether the circuit carries current as before while it is done, or while somebody works elsewhere. */
+export const staysOn = (action: Deed): boolean => ENERGISES.has(action) || ELSEWHERE.has(action);
+
 /**
  * What it costs to leave a cause as it is, a nuisance, a cause of damage, a danger to life, or nothing at all: with the circuit
  * energised as before; while somebody works elsewhere; and after work by an electrician with the panel dead, who sees

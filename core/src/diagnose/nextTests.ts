@@ -12,7 +12,7 @@ import {
 import type { Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { bearsOn } from './bearsOn.ts';
-import { ENERGISES } from './losses.ts';
+import { staysOn } from './losses.ts';
 import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
 import { testCost } from './testCosts.ts';
 import { barsReset, bestDeed, lossTable } from './verdict.ts';
@@ -34,11 +34,12 @@ const BEFORE: Partial<Record<ActionId, readonly TestId[]>> = {
   keep: ['conductor-vs-breaker', 'terminal-inspection'],
   'shed-load': ['terminal-inspection'],
   'cool-surroundings': ['terminal-inspection'],
+  'repair-appliance': ['terminal-inspection'],
 };
 
 /** What has to be done before it is left on as it is, and before it is reset. */
 export function isDueFirst(test: TestId, { choice: { action }, results, stops }: Assessment): boolean {
-  if (stops.length > 0 || action === 'gather-more' || !ENERGISES.has(action)) return false;
+  if (stops.length > 0 || action === 'gather-more' || !staysOn(action)) return false;
   if (SENSED.has(test) || BEFORE[action]?.includes(test)) return true;
   return (
     ACTIONS[action] === 'reset' &&

@@ -1,6 +1,7 @@
 import { CAUSE_IDS, outcomesOf, usualChance } from '../causes/index.ts';
 import { sayOutcome } from '../vocabulary/index.ts';
 import type { Assessment } from './assess.ts';
+import { ENERGISES } from './losses.ts';
 import type { Also } from './seenBinds.ts';
 
 /**
@@ -31,6 +32,8 @@ export function secondThing({ probabilities, weighed, table, choice }: Assessmen
     });
     const action = table.right[best];
     if (best < 0 || action === undefined || action === choice.action) return [];
+    // Never a reset or a larger breaker beside another fault.
+    if (ENERGISES.has(action)) return [];
     const text = `${sayOutcome(test, outcome)}: what leads does not explain that. Two things may be wrong here.`;
     return [{ cause: CAUSE_IDS[best]!, action, text }];
   });

@@ -136,7 +136,7 @@ export function choose(table: LossTable, probabilities: Float64Array, stopped: b
   const { action, expected } = bestDeed(table, probabilities);
   const surely = (one: Deed) => ({
     action: one,
-    confidence: table.right.reduce((sum, right, i) => sum + (right === one ? probabilities[i]! : 0), 0),
+    confidence: table.does.reduce((sum, does, i) => sum + (does.includes(one) ? probabilities[i]! : 0), 0),
   });
   const { confidence } = surely(action);
   if (stopped) {

@@ -361,10 +361,15 @@ const FAULTS: Record<CauseId, Fault> = {
  *
  * @example faultyHouse('open-breaker', seeded(1)).subject.unit.contactOhms // [Infinity]
  */
-export function faultyHouse(cause: CauseId, random: Random): House {
+export const faultyHouse = (cause: CauseId, random: Random): House => houseWith([cause], random);
+
+/** A house with some faults in it, planted one after the other on a plug circuit; it is called by the first. */
+export function houseWith(causes: readonly CauseId[], random: Random, load?: number): House {
   const house = soundHouse(random);
-  FAULTS[cause](house, random);
-  house.cause = cause;
+  if (causes.length > 1) onePole(house, random);
+  for (const cause of causes) FAULTS[cause](house, random);
+  if (load !== undefined) loadTo(house, load);
+  house.cause = causes[0]!;
   return house;
 }
 

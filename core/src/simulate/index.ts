@@ -5,6 +5,7 @@ export { heatOf, type Heat } from './heat.ts';
 export { trial, withHandleOn, type Trial } from './trial.ts';
 export { soundHouse } from './soundHouse.ts';
 export { faultyHouse } from './faults.ts';
+export { PAIRS, twoFaults, type Pair } from './twoFaults.ts';
 export { simulatedCase, type SimulatedCase } from './simulatedCase.ts';
 export { readAmps, readHeat, readVolts, type Point } from './instruments.ts';
 export { dangersOf, isHazardous } from './dangers.ts';

@@ -29,7 +29,7 @@ const SHOWN: Record<MeteredTest, (of: SimulatedCase, random: Random) => number[]
     const found = asFound(of);
     // On one that will not stay on most free its conductor first; others measure it open.
     const stays = staysOn(found, of.randomFor('stays on'));
-    const open = !stays && chance(random, 0.4);
+    const open = !stays && chance(random, 0.15);
     const points = (['load-terminal', 'load-terminal-2'] as const).slice(0, of.house.subject.unit.poles);
     return points.map((point) =>
       open ? 0 : readVolts(found, point, quiet(of), stays ? {} : { liftedWire: true }),

@@ -20,6 +20,34 @@ export interface Noticed {
   outcome: string;
 }
 
+type Unasked = keyof typeof UNASKED;
+const LOOKS = Object.keys(UNASKED) as Unasked[];
+
+/** What a look shows, if it is anything to speak of. */
+function spoken(of: SimulatedCase, test: Unasked): Noticed | null {
+  const nothing: readonly string[] = UNASKED[test];
+  const outcome = LOOKING[test](of, of.randomFor(test));
+  return nothing.includes(outcome) ? null : { test, outcome };
+}
+
+/** Something that is still live though it was switched off, where somebody had a reason to try. */
+function stillLive(of: SimulatedCase): Noticed | null {
+  const { fedByOther, backfeed } = of.house;
+  if (fedByOther === null && backfeed === null) return null;
+  const found = (['branch-off-check', 'main-off-check'] as const)
+    .map((test) => ({ test, outcome: TRYING[test](of, of.randomFor(test)) }))
+    .find(({ outcome }) => outcome === 'still-live');
+  return found ?? null;
+}
+
+/**
+ * Whether anybody noticed anything, trips aside.
+ *
+ * @example isNoticed(simulatedCase('supply-outage', 1)) // true
+ */
+export const isNoticed = (of: SimulatedCase): boolean =>
+  stillLive(of) !== null || LOOKS.some((test) => spoken(of, test) !== null);
+
 /**
  * What somebody noticed of a fault, and so tells unasked: what is dead, that it tripped, lights, a sound, a smell, warmth,
  * water; that something is still live that was switched off. Nobody slips in what made them complain.
@@ -27,21 +55,10 @@ export interface Noticed {
  * @example noticed(simulatedCase('supply-outage', 1))[0] // { test: 'power-loss-extent', outcome: 'whole-house' }
  */
 export function noticed(of: SimulatedCase): Noticed[] {
-  const { house, days } = of;
-  const found = (Object.keys(UNASKED) as (keyof typeof UNASKED)[]).flatMap((test): Noticed[] => {
-    const nothing: readonly string[] = UNASKED[test];
-    const outcome = LOOKING[test](of, of.randomFor(test));
-    return nothing.includes(outcome) ? [] : [{ test, outcome }];
-  });
-  const live = (['branch-off-check', 'main-off-check'] as const).flatMap((test): Noticed[] => {
-    const known = house.fedByOther !== null || house.backfeed !== null;
-    const outcome = TRYING[test](of, of.randomFor(test));
-    return known && outcome === 'still-live' ? [{ test, outcome }] : [];
-  });
-  const record = trips(days).length > 0 ? (['trips-on-record'] as const) : [];
+  const record = trips(of.days).length > 0 ? (['trips-on-record'] as const) : [];
   return [
-    ...found,
-    ...live.slice(0, 1),
+    ...LOOKS.map((test) => spoken(of, test)),
+    stillLive(of),
     ...record.map((test) => ({ test, outcome: TRYING[test](of, of.randomFor(test)) })),
-  ];
+  ].filter((one) => one !== null);
 }

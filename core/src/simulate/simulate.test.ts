@@ -215,7 +215,7 @@ const TEXTBOOK: Record<CauseId, [test: TestId, outcomes: string[], least: number
   'motor-inrush': ['trip-pattern', ['motor-starting'], 0.7],
   'hot-surroundings': ['panel-touch', ['warm', 'hot'], 0.7],
   'supply-outage': ['power-loss-extent', ['whole-house'], 0.95],
-  'main-breaker-fault': ['main-load-side-voltage', ['one-missing', 'both-missing'], 0.75],
+  'main-breaker-fault': ['main-load-side-voltage', ['one-missing', 'both-missing'], 0.6],
   'shared-neutral-open': ['outlet-voltage', ['high', 'low', 'zero'], 0.8],
   'device-failed': ['power-loss-extent', ['one-device'], 0.9],
   'miswired-protected-unit': ['button-after-fitting', ['trips-as-soon-as-loaded'], 0.9],
@@ -252,9 +252,10 @@ describe('a case', () => {
 
   test('people slip: without slips the same case may read otherwise', () => {
     const some = causes.filter((_cause, i) => i % 4 === 0);
-    const differs = some.flatMap((cause) =>
-      tests.filter((id) => perform(simulatedCase(cause, 7), id) !== perform(simulatedCase(cause, 7, 0), id)),
-    );
+    const differs = some.flatMap((cause) => {
+      const [slipping, without] = [simulatedCase(cause, 7), simulatedCase(cause, 7, 0)];
+      return tests.filter((id) => perform(slipping, id) !== perform(without, id));
+    });
     const share = differs.length / (some.length * tests.length);
     expect(share).toBeGreaterThan(0.005);
     expect(share).toBeLessThan(0.05);

@@ -4,7 +4,7 @@ import type { CauseId } from '../vocabulary/index.ts';
 import { faultyHouse } from './faults.ts';
 import { daysBefore, patternOf, trips, type Episode } from './history.ts';
 import type { House, Moment } from './house.ts';
-import { noticed, type Noticed } from './noticed.ts';
+import { isNoticed, noticed, type Noticed } from './noticed.ts';
 import { chance, pick, soundHouse } from './soundHouse.ts';
 
 /** A house with a complaint: what is so, and what came before. */
@@ -33,19 +33,41 @@ export interface SimulatedCase {
  * @param seed the same number gives the same case
  * @example simulatedCase('open-breaker', 1).house.subject.unit.handle // 'on'
  */
-export function simulatedCase(cause: CauseId | 'none', seed: number, slips = 1): SimulatedCase {
-  for (let draw = 0; ; draw++) {
-    const of = drawn(cause, seed, draw, slips);
-    of.noticed = noticed(of);
-    if (draw === (KNOWN_BY_TRIPS.has(cause) ? MOST_DRAWS.ofTrips : MOST_DRAWS.ofLooks) || isComplainedOf(of))
-      return of;
+export const simulatedCase = (cause: CauseId | 'none', seed: number, slips = 1): SimulatedCase =>
+  caseOf(
+    cause,
+    seed,
+    (random) => (cause === 'none' ? soundHouse(random) : faultyHouse(cause, random)),
+    cause === 'none' ? [] : [cause],
+    slips,
+  );
+
+/**
+ * A case of a house that is drawn until what is wrong with it has shown to somebody.
+ *
+ * @param name with the seed it says which case it is
+ * @param planted what is wrong with it
+ */
+export function caseOf(
+  name: string,
+  seed: number,
+  draw: (random: Random) => House,
+  planted: readonly CauseId[],
+  slips = 1,
+): SimulatedCase {
+  const byTrips = planted.some((cause) => KNOWN_BY_TRIPS.has(cause));
+  const most = byTrips ? MOST_DRAWS.ofTrips : MOST_DRAWS.ofLooks;
+  for (let i = 0; ; i++) {
+    const of = drawn(`${name} ${seed}`, i, draw, slips);
+    if (i < most && !isComplainedOf(of, byTrips)) continue;
+    return Object.assign(of, { noticed: noticed(of) });
   }
 }
 
 /** One house with its fault and its past; whether anybody complains of it is another matter. */
-function drawn(cause: CauseId | 'none', seed: number, draw: number, slips: number): SimulatedCase {
-  const random = seeded(seedFrom(`${cause} ${seed} ${draw}`));
-  const house = cause === 'none' ? soundHouse(random) : faultyHouse(cause, random);
+function drawn(which: string, i: number, draw: (random: Random) => House, slips: number): SimulatedCase {
+  const random = seeded(seedFrom(`${which} ${i}`));
+  const house = draw(random);
   const days = daysBefore(house, random);
   const { unit, appliances } = house.subject;
   const last = trips(days).at(-1);
@@ -68,7 +90,7 @@ function drawn(cause: CauseId | 'none', seed: number, draw: number, slips: numbe
       hot: last && chance(random, 0.7) ? last.hot : chance(random, 0.25),
     },
     slips,
-    randomFor: (what) => seeded(seedFrom(`${cause} ${seed} ${what}`)),
+    randomFor: (what) => seeded(seedFrom(`${which} ${what}`)),
   };
 }
 
@@ -95,7 +117,8 @@ const KNOWN_BY_TRIPS: ReadonlySet<CauseId | 'none'> = new Set<CauseId | 'none'>(
 const MOST_DRAWS = { ofTrips: 40, ofLooks: 40 } as const;
 
 /** Whether its fault has shown to anybody: nobody complains of what trips nothing, is not dead, and neither smells nor flickers. */
-function isComplainedOf({ house: { cause }, noticed, days }: SimulatedCase): boolean {
+function isComplainedOf(of: SimulatedCase, byTrips: boolean): boolean {
+  const { cause } = of.house;
   if (cause === 'none' || cause === 'no-fault') return true;
-  return KNOWN_BY_TRIPS.has(cause) ? trips(days).length > 0 : noticed.length > 0;
+  return byTrips ? trips(of.days).length > 0 : isNoticed(of);
 }

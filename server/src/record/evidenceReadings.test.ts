@@ -136,7 +136,7 @@ test('law: evidence from the readings that are asked for is the evidence from al
             );
           const [fromSome, fromAll] = [evidence(some), evidence(all)];
           expect(fromSome).toEqual(fromAll);
-          expect(fromSome.map(decide)).toEqual(fromAll.map(decide));
+          expect(fromSome.map((one) => decide(one))).toEqual(fromAll.map((one) => decide(one)));
           throw undo;
         })
         .catch((error: unknown) => {
