@@ -125,7 +125,7 @@ test('pictures of cases', async ({ page, request }) => {
 
   await begin(page, /Heat, a smell/, 'hall lights', /Stairs and hall lights/);
   await next(page).getByRole('button', { name: 'It smells of hot plastic' }).click();
-  await page.getByRole('heading', { name: 'Stop. Leave it off.' }).waitFor();
+  await page.getByRole('heading', { name: 'Stop here.' }).waitFor();
   await shoot(page, 'case-stop-phone');
 
   await page.setViewportSize({ width: 1280, height: 800 });

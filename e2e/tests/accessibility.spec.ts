@@ -152,13 +152,13 @@ for (const { name, size, colorScheme } of LOOKS) {
       });
       expect(answer.status()).toBe(201);
       await page.goto(`/cases/${caseId}`);
-      await expect(page.getByRole('heading', { name: 'Stop. Leave it off.' })).toBeVisible();
+      await expect(page.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
       await expectSound(page, 'stop');
     });
 
     test('on a sheet that stops, and on all the tabs of one', async ({ page, request }) => {
       await page.goto(await sheetPath(request, 'Sump pump'));
-      await expect(page.getByRole('heading', { name: 'Stop. Leave it off.' })).toBeVisible();
+      await expect(page.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
       await expectSound(page, 'stop', BESIDE);
 
       await page.goto(await sheetPath(request, 'Steam press and tea corner'));

@@ -60,7 +60,7 @@ for (const { width, height } of [
       await page.getByRole('button', { name: /Heat, a smell, a noise or water/ }).click();
       await next(page).getByRole('button', { name: 'It smells of hot plastic' }).click();
       const stop = page.getByRole('alert');
-      await expect(stop.getByRole('heading', { name: 'Stop. Leave it off.' })).toBeFocused();
+      await expect(stop.getByRole('heading', { name: 'Stop here.' })).toBeFocused();
       await expect(stop).toContainText('Call a licensed electrician now');
       await expect(stop).toContainText('It is breaker 1, 20 A standard');
       await expect(page.getByRole('button', { name: /Take back|Reset/ })).toHaveCount(0);
@@ -76,7 +76,7 @@ for (const { width, height } of [
       await page.getByRole('button', { name: 'Close the case' }).click();
       await expect(page.getByRole('heading', { name: 'Closed: Handed over to somebody else' })).toBeVisible();
       await expect(story(page)).toContainText('It smells of hot plastic');
-      await expect(page.getByRole('article', { name: 'Decision' })).toContainText('Stop. Leave it off.');
+      await expect(page.getByRole('article', { name: 'Decision' })).toContainText('Stop here.');
     });
 
     test('an isolation finds the appliance in the fewest trials', async ({ page, request }) => {

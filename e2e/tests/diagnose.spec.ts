@@ -64,7 +64,7 @@ test('a danger sign takes the sheet: what to do, whom to call, and nothing about
   const look = page.getByRole('tabpanel', { name: 'Look, listen, try' });
   await look.getByRole('radio', { name: 'It sizzles or crackles' }).check();
   await look.getByRole('button', { name: 'Store' }).click();
-  await expect(page.getByRole('alert').getByRole('heading', { name: 'Stop. Leave it off.' })).toBeVisible();
+  await expect(page.getByRole('alert').getByRole('heading', { name: 'Stop here.' })).toBeVisible();
   await expect(page.getByRole('alert').filter({ hasText: 'Stop' })).toContainText(
     'Call a licensed electrician',
   );
@@ -117,7 +117,7 @@ test('a struck entry stays in the record, crossed out, and no longer counts', as
   const reading = page.getByRole('tabpanel', { name: 'Reading' });
   await reading.getByRole('textbox', { name: 'Outlet, V' }).fill('131');
   await reading.getByRole('button', { name: 'Store readings' }).click();
-  await expect(page.getByRole('heading', { name: 'Stop. Leave it off.' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
 
   await page.getByRole('tab', { name: 'Record' }).click();
   await page.getByRole('button', { name: 'Strike: Voltage at the outlet 131 V' }).click();
@@ -129,5 +129,5 @@ test('a struck entry stays in the record, crossed out, and no longer counts', as
   await dialog.getByRole('button', { name: 'Strike it' }).click();
   await expect(page.getByText(/Struck .*: Meter on the wrong range/)).toBeVisible();
   await expect(page.getByText('Voltage at the outlet 119.5 V')).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Stop. Leave it off.' })).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: 'Stop here.' })).toHaveCount(0);
 });

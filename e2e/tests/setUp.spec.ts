@@ -52,7 +52,7 @@ test('on a phone: board, sheet, and back', async ({ page }) => {
     .getByRole('link', { name: /Sump pump/ })
     .first()
     .click();
-  await expect(page.getByRole('heading', { name: 'Stop. Leave it off.' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Board' })).toBeHidden();
   const overflow = await page.evaluate(
     () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

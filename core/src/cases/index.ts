@@ -6,3 +6,5 @@ export { testsOf } from './stepTests.ts';
 export type { Isolation } from './isolation.ts';
 export * from './handOver.ts';
 export * from './handOverFile.ts';
+export type { NoteCard } from './noteCard.ts';
+export { screensLeft } from './screensLeft.ts';

@@ -1,6 +1,5 @@
 import { coolDownOf, type Sheet } from '../board/index.ts';
 import {
-  aboutLeft,
   assessRecord,
   bearsOn,
   decide,
@@ -29,8 +28,9 @@ import {
 } from '../vocabulary/index.ts';
 import { isAnsweredAsItStands, wasReset } from './answered.ts';
 import { caseEvidence } from './caseEvidence.ts';
+import { noteCardFor, type NoteCard } from './noteCard.ts';
 import { screensAsked } from './screensAsked.ts';
-import { BARE, isByReset, testsOf } from './stepTests.ts';
+import { BARE, isByReset } from './stepTests.ts';
 import { isolationOf, snapsWithLoads, type Isolation } from './isolation.ts';
 import type { CaseFile } from './schema.ts';
 
@@ -68,10 +68,10 @@ export interface CaseView {
   items: Evidence['items'];
   /** What is connected to the circuit, as far as is known. */
   loads: string[];
+  /** Where what was complained of does not show: what to note when it comes again. */
+  noteCard: NoteCard | null;
   /** What is known of the breaker: an answer that it cannot give is not offered. */
   known: Context;
-  /** About how many screens are left, this one included; 0: it is decided. */
-  left: number;
   /** Whether it may be switched on once more: no danger, the school’s limit not reached, nothing found that needs work. */
   mayReset: boolean;
 }
@@ -110,18 +110,14 @@ export function lookAtCase(file: CaseFile, profile: Profile): CaseView {
     coolDown: coolDownOf(evidence),
     items: evidence.items,
     loads,
+    noteCard:
+      step.kind === 'decided'
+        ? noteCardFor(file.case.complaint, decision, rankedCauses(assessed)[0]!.id)
+        : null,
     known: assessed.known,
-    left: screensLeft(step, assessed, profile, screensAsked(file)),
     mayReset,
   };
 }
-
-/** Steps that ask something. */
-const ASKING: readonly CaseStep['kind'][] = ['looks', 'find', 'reset', 'isolate', 'ask'];
-
-/** About how many screens are left: this one, and those after the answers that are likeliest. */
-const screensLeft = (step: CaseStep, assessed: Assessment, profile: Profile, asked: number): number =>
-  ASKING.includes(step.kind) ? 1 + aboutLeft(assessed, profile, asked + 1, testsOf(step)) : 0;
 
 function isolationIn(
   { case: about, dossier }: CaseFile,
@@ -196,7 +192,11 @@ function byTheEngine(
 ): Next {
   const may = (test: TestId) => TESTS[test].level <= PROFILE_LEVEL[profile];
   const left = (test: TestId) =>
-    !passed.has(test) && (mayReset || !TRIALS.has(test)) && !isAnsweredAsItStands(file, evidence, test);
+    !passed.has(test) &&
+    // How often it tripped is on its record.
+    !(test === 'trips-on-record' && file.dossier !== null) &&
+    (mayReset || !TRIALS.has(test)) &&
+    !isAnsweredAsItStands(file, evidence, test);
   const ranked = nextTests(assessed, 'electrician').filter(({ id }) => left(id));
   const mine = nextTests(assessed, profile).filter(({ id }) => left(id));
   const needsMore = decision.family === 'need-more';

@@ -238,8 +238,8 @@ export const LOAD_CAUSES = {
         'Now and then, not at every start.',
       ],
       'light-behaviour': [
-        { steady: 28, 'dims-on-start': 69, 'flicker-one-circuit': 2 },
-        'The surge pulls the voltage down.',
+        { steady: 42, 'dims-on-start': 56, 'flicker-one-circuit': 2 },
+        'The surge dims the lights, while it starts.',
       ],
       'recent-change': [
         { none: 56, 'new-appliance': 40, 'new-wiring-or-breaker': 4 },

@@ -103,11 +103,23 @@ const MOST_SHORTS = 3;
 /** What somebody comes with, where it says more than the looks that it stands for. */
 const BY_COMPLAINT: Partial<Record<Complaint, readonly Shift[]>> = {
   check: [['no-fault', 6, 'Nobody noticed anything.']],
+  trips: [
+    ['supply-outage', 0.05, 'It is one breaker that opens.'],
+    ['supply-leg-lost', 0.05, 'It is one breaker that opens.'],
+    ['main-breaker-fault', 0.2, 'It is one breaker that opens.'],
+    ['upstream-open', 0.2, 'It is this breaker that opens.'],
+    ['downstream-device-tripped', 0.2, 'It is this breaker that opens.'],
+    ['device-failed', 0.05, 'A dead lamp trips nothing.'],
+    ['open-wiring', 0.4, 'An open wire trips nothing.'],
+    ['open-breaker', 0.5, 'A breaker that no longer closes has nothing to trip.'],
+  ],
 };
 
 /** It has tripped: what trips nothing is not what is complained of. */
 const HAS_TRIPPED: readonly Shift[] = [
-  ['no-fault', 0.35, 'Something threw it.'],
+  ['no-fault', 0.25, 'Something threw it.'],
+  ['upstream-open', 0.25, 'It was the one ahead that opened.'],
+  ['main-breaker-fault', 0.3, 'It was the main.'],
   ['oversized-breaker', 0.2, 'Too large a breaker trips too seldom, not too often.'],
   ['stuck-breaker', 0.15, 'What does not open has not tripped.'],
   ['open-breaker', 0.6, 'Burnt contacts trip nothing; what tripped it may have burnt them.'],

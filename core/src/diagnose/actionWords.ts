@@ -17,9 +17,20 @@ const byElectrician = (headline: string, ...steps: string[]): ActionWords => ({
   forElectrician: true,
 });
 
+const WATCH =
+  'After half an hour under load feel its face with the back of your hand. Then watch it for two weeks.';
+const BACK =
+  'It comes back here if it trips without a reason you know, gets hot, smells, crackles, or the lights flicker.';
+/** It has been reset, and it holds. */
+export const WATCH_IT = { headline: 'It holds: watch it', steps: [WATCH, BACK] } as const;
+
 /** What each action is called and how it is done, in order. */
 export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
-  keep: byAnybody('Keep it in service', 'Nothing to do. Log the next reading at the next round.'),
+  keep: byAnybody(
+    'Keep it in service',
+    'Nothing to do now. Log the next reading at the next round.',
+    'Joints and conductors only show with the cover off: an electrician looks once a year, under load.',
+  ),
   'complete-reset': byAnybody(
     'Reset it, all the way',
     'Switch off or unplug what runs on this circuit.',
@@ -30,11 +41,13 @@ export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
     'Reset it and watch',
     'Push the handle fully off, then on, once.',
     'Switch the loads back on one by one.',
-    'After half an hour under load feel its face with the back of your hand, and log it.',
+    WATCH,
+    BACK,
   ),
   'reset-other-device': byAnybody(
     'Reset the other device',
-    'Press the reset of the protected outlet, or have the breaker ahead looked at.',
+    'A protected outlet: let it dry first if it is wet, unplug what hangs on it, then press its reset once.',
+    'A breaker that feeds a sub-panel: all its branches off first, then this one fully off and on, then the branches one by one.',
   ),
   'size-down': byElectrician(
     'Fit a smaller breaker',
@@ -86,7 +99,7 @@ export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
   ),
   'repair-wiring': byElectrician(
     'Not the breaker: the wiring',
-    'Leave it off and do not reset it again.',
+    'Leave this circuit switched off.',
     'An electrician finds the fault in the wiring, outlets and fixtures.',
   ),
   'separate-conductors': byElectrician(
@@ -113,10 +126,14 @@ export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
     'With the panel dead: remake the joint and torque it as marked.',
     'Measure it again under load.',
   ),
-  'make-safe-and-call': byAnybody('Stop. Leave it off', 'Leave it off, keep people away and call for help.'),
+  'make-safe-and-call': byAnybody(
+    'Stop: make it safe, and call',
+    'Do what stands above, keep people away and call for help.',
+  ),
   'repair-neutral': byElectrician(
     'Not the breaker: the neutral',
-    'An electrician remakes the neutral with the panel dead.',
+    'Switch off both halves where two circuits share it, and leave them off.',
+    'An electrician puts the neutral right with the panel dead.',
   ),
   'replace-device': byAnybody(
     'Not the breaker: the device',

@@ -80,15 +80,15 @@ const AS_RESET: Partial<Record<TestId, string>> = {
   'handle-finger-test': 'firm',
   'trip-indicator': 'not-shown',
 };
+const isResetSince = ({ test, outcome }: TestResult): boolean =>
+  (test === 'power-loss-extent' && outcome === 'none') || (test === 'reset-result' && outcome === 'holds');
 const saysNothing = (
   test: TestId,
   outcome: string,
   results: readonly TestResult[],
   { pluggable, tripped }: Context,
 ): boolean =>
-  (AS_RESET[test] === outcome &&
-    tripped === true &&
-    results.some((one) => one.test === 'power-loss-extent' && one.outcome === 'none')) ||
+  (AS_RESET[test] === outcome && tripped === true && results.some(isResetSince)) ||
   (test === 'test-button' &&
     outcome === 'does-not-trip' &&
     results.some((one) => WITHOUT_SUPPLY[one.test]?.includes(one.outcome))) ||

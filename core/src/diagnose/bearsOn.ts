@@ -51,6 +51,10 @@ const hasElectronics = ({ known: { breakerKind } }: Situation) =>
   breakerKind !== undefined && breakerKind !== 'standard';
 const hasOutlets = ({ known }: Situation) => known.pluggable !== false;
 const isPowered = (at: Situation) => !isDead(at);
+const hasSuspect = (at: Situation): boolean =>
+  is(at, 'trip-pattern', 'one-appliance', 'motor-starting') ||
+  is(at, 'recent-change', 'new-appliance') ||
+  is(at, 'reset-result-unplugged', 'holds');
 const mayBeReset = (at: Situation) =>
   is(at, 'handle-position', 'off') || mayHaveTripped(at) || !nothingDead(at);
 
@@ -60,8 +64,14 @@ const APPLIES: { readonly [T in TestId]?: (at: Situation) => boolean } = {
   'test-button': isProtected,
   'button-after-fitting': (at) => isProtected(at) && at.known.newlyFitted !== false,
   // The street is dark with the house, or not at all.
-  'neighbours-power': (at) => at.found('power-loss-extent') === undefined || isWide(at),
-  'upstream-breaker': (at) => !is(at, 'power-loss-extent', 'none', 'one-device', 'part-of-one-circuit'),
+  'neighbours-power': (at) =>
+    isWide(at) || (at.found('power-loss-extent') === undefined && at.known.tripped !== true),
+  // Where a breaker trips, what is dead is what hangs on it.
+  'power-loss-extent': ({ known }) => known.complaint !== 'trips',
+  'upstream-breaker': (at) =>
+    at.found('power-loss-extent') === undefined
+      ? at.known.tripped !== true
+      : !is(at, 'power-loss-extent', 'none', 'one-device', 'part-of-one-circuit'),
   // A protected outlet darkens part of a circuit; a range or a dryer hangs behind none.
   'downstream-device': (at) =>
     at.known.poles !== 2 &&
@@ -69,9 +79,11 @@ const APPLIES: { readonly [T in TestId]?: (at: Situation) => boolean } = {
     !is(at, 'power-loss-extent', 'none', 'several-circuits', 'half-the-house', 'whole-house'),
   'reset-feel': mayBeReset,
   'reset-result': mayBeReset,
-  'power-after-reset': (at) => mayBeReset(at) && !nothingDead(at),
-  'reset-result-unplugged': (at) => hasOutlets(at) && showsTrip(at),
-  'appliance-check': (at) => hasOutlets(at) && showsTrip(at),
+  'power-after-reset': (at) => mayBeReset(at) && !nothingDead(at) && at.known.complaint !== 'trips',
+  // What holds with its loads holds without.
+  'reset-result-unplugged': (at) => hasOutlets(at) && showsTrip(at) && !is(at, 'reset-result', 'holds'),
+  // Something has to be suspected before it is carried elsewhere.
+  'appliance-check': (at) => hasOutlets(at) && showsTrip(at) && hasSuspect(at),
   'trip-indicator': mayHaveTripped,
   'trip-pattern': mayHaveTripped,
   'trips-on-record': mayHaveTripped,

@@ -4,12 +4,13 @@ import type { ActionId } from '../vocabulary/index.ts';
 /** The usual cautions, said at the step where they count. */
 const CAUTIONS = {
   reset: 'Dry hands, stand to the side, look away. Hold the breaker in place with a thumb.',
-  cool: 'After an overload wait some minutes: the bimetal must cool before it latches.',
+  cool: 'After an overload wait some minutes: it must cool before it latches.',
   dead: 'Only with the main off, locked, and proved dead: live, dead, live. The line side of the main stays live. Work for a qualified electrician.',
   otherSources: 'Solar, battery, generator or a vehicle can feed from the load side: isolate and lock each.',
   live: 'This is a measurement on live parts: qualified persons with protective gear. Change nothing live.',
   neverLarger: 'Never fit a larger breaker to stop a trip: the breaker protects the conductor.',
   noMoreResets: 'Do not reset it again: each trip into a short pits the contacts.',
+  deadAtMain: 'This breaker may not open: its circuit is made dead at the main, not here.',
   offUntilDone: 'Leave this circuit off until it is done.',
   supplyCut:
     'Main off is not enough here: the supply is cut ahead of it, by the utility or a disconnect, and proved dead: live, dead, live.',

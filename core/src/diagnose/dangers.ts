@@ -11,45 +11,52 @@ interface DangerWords {
   call: Helper;
 }
 
+const MAIN_OFF =
+  'If the main can be reached without touching anything hot or wet, switch it off, standing to the side: this breaker alone leaves the bus loaded. Otherwise get out.';
 const LEAVE_OFF =
-  'If your hands are dry and nothing burns, switch this breaker off, standing to the side. Then leave it off.';
+  'If your hands are dry and nothing burns, switch this breaker off, standing to the side, and leave it so.';
 const KEEP_AWAY = 'Keep everybody away from the panel.';
 const FIRE = 'Smoke, flame or a scorching smell that grows: get everybody out and call the fire service.';
 
 /** What to do at once, by the test that showed the danger. */
 const DANGER_WORDS: Partial<Record<TestId, DangerWords>> = {
-  sound: { doNow: [LEAVE_OFF, KEEP_AWAY, FIRE], call: 'electrician' },
-  smell: { doNow: [LEAVE_OFF, KEEP_AWAY, FIRE], call: 'electrician' },
-  'panel-touch': { doNow: [LEAVE_OFF, KEEP_AWAY, FIRE], call: 'electrician' },
+  sound: { doNow: [MAIN_OFF, KEEP_AWAY, FIRE], call: 'electrician' },
+  smell: { doNow: [MAIN_OFF, KEEP_AWAY, FIRE], call: 'electrician' },
+  'panel-touch': { doNow: [MAIN_OFF, KEEP_AWAY, FIRE], call: 'electrician' },
   'water-signs': {
-    doNow: ['Do not touch the panel or anything wet near it, not even to switch off.', KEEP_AWAY],
+    doNow: [
+      'Stay out of standing water. Touch neither the panel nor anything wet near it, not even to switch off.',
+      'Where water stands or runs in, the utility cuts the service.',
+      KEEP_AWAY,
+    ],
     call: 'electrician',
   },
   'light-behaviour': {
     doNow: [
-      'Unplug what is dear to you.',
+      'Unplug computers and televisions.',
       'If the panel is dry and cool, switch the main off, standing to the side.',
     ],
     call: 'utility',
   },
   'outlet-voltage': {
     doNow: [
-      'Unplug what is dear to you.',
+      'Unplug computers and televisions.',
       'If the panel is dry and cool, switch the main off, standing to the side.',
     ],
     call: 'utility',
   },
   'line-side-voltage': {
     doNow: [
-      'Unplug what is dear to you.',
+      'Unplug computers and televisions.',
       'If the panel is dry and cool, switch the main off, standing to the side.',
     ],
     call: 'utility',
   },
   'branch-off-check': {
     doNow: [
-      'Do not trust this handle: take the whole circuit as live.',
-      'Let nobody work on it or touch bare metal of it.',
+      'Do not trust this handle: take the whole circuit as live, and let nobody work on it.',
+      'Most often another breaker feeds it: find the one that makes it dead, one at a time, and write the directory anew.',
+      'If only the main does, this breaker no longer opens; if not even the main, another source feeds in.',
     ],
     call: 'electrician',
   },

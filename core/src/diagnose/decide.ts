@@ -141,7 +141,7 @@ function weighed(
   if (seen?.binding) return seen.finding;
   const choice = forPerson(assessed, profile);
   // Where nobody complains of anything, that nothing is wrong is no news.
-  const asked = hasTrouble(evidence) || (evidence.complaint !== undefined && choice.action === 'keep');
+  const asked = hasTrouble(evidence) || evidence.complaint !== undefined;
   if (!asked || choice.action === 'gather-more') return seen?.finding ?? nothingToGoBy(evidence);
   const found = engineFinding(evidence, { ...assessed, choice });
   const bound = spoken.find(({ binding }) => binding);

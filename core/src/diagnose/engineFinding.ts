@@ -1,8 +1,8 @@
-import { itemOf, type Evidence } from '../readings/index.ts';
-import { CAUSE_WORDS, sayOutcome, type ActionId } from '../vocabulary/index.ts';
-import { ACTION_WORDS } from './actionWords.ts';
+import { itemOf, outcomeOf, type Evidence } from '../readings/index.ts';
+import { CAUSE_WORDS, sayOutcome, type ActionId, type CauseId } from '../vocabulary/index.ts';
+import { ACTION_WORDS, WATCH_IT } from './actionWords.ts';
 import { byItsRecord } from './byItsRecord.ts';
-import { ACTION_CAUTIONS } from './cautions.ts';
+import { ACTION_CAUTIONS, type CautionId } from './cautions.ts';
 import type { Decision } from './decision.ts';
 import { rankedCauses, type Assessment } from './assess.ts';
 import { carriedBy, overturning } from './explain.ts';
@@ -35,6 +35,7 @@ const round = (share: number) => Math.round(share * 1000) / 1000;
 /** What the engine decides about a breaker, in words; on the main a breaker’s replacement is the main’s. */
 export function engineFinding(evidence: Evidence, assessed: Assessment): Finding {
   const action = ofThisBreaker(evidence, assessed.choice.action);
+  const [leading] = rankedCauses(assessed);
   const tests = nextTests(assessed, 'electrician');
   return {
     action,
@@ -42,9 +43,25 @@ export function engineFinding(evidence: Evidence, assessed: Assessment): Finding
     reasons: engineReasons(evidence, assessed),
     overturnedBy: wouldOverturn(assessed, tests),
     next: isSettled(assessed, tests, 'electrician') ? [] : engineNext(assessed, tests),
-    cautions: [...ACTION_CAUTIONS[action]],
+    cautions: cautionsFor(action, leading!.id, evidence),
+    ...(action === 'reset-and-watch' && outcomeOf(evidence, 'reset-result') === 'holds'
+      ? { headline: WATCH_IT.headline, steps: [...WATCH_IT.steps] }
+      : {}),
   };
 }
+
+/** Those of the action, and of what is wrong: one that may not open is not made dead by its own handle. */
+function cautionsFor(action: ActionId, leading: CauseId, evidence: Evidence): CautionId[] {
+  const usual = ACTION_CAUTIONS[action].filter((id) => id !== 'noMoreResets' || hasShorted(evidence));
+  return leading === 'stuck-breaker' && action.startsWith('replace') ? ['deadAtMain', ...usual] : usual;
+}
+
+/** Whether it ever opened on a short: then each further trip pits its contacts. */
+const hasShorted = (evidence: Evidence): boolean =>
+  evidence.wear.magneticTrips > 0 ||
+  outcomeOf(evidence, 'reset-result') === 'trips-at-once' ||
+  outcomeOf(evidence, 'reset-result-unplugged') === 'trips-at-once' ||
+  outcomeOf(evidence, 'insulation-resistance') === 'near-zero';
 
 /** A larger breaker is never the answer to a trip; the main is replaced by another road. */
 function ofThisBreaker(evidence: Evidence, action: ActionId): ActionId {

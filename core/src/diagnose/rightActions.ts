@@ -1,6 +1,6 @@
 import type { TestResult } from '../causes/index.ts';
 import type { CauseId, TestId } from '../vocabulary/index.ts';
-import type { Deed } from './losses.ts';
+import { GRAVITY, type Deed } from './losses.ts';
 
 /** What puts each cause right; after the first, what also does. */
 const RIGHT: Record<CauseId, readonly Deed[]> = {
@@ -87,6 +87,7 @@ const INSTEAD: readonly Instead[] = [
       ['trip-indicator', 'shown'],
       ['trips-on-record', 'first-time', 'few', 'many-overload', 'after-dead-short'],
       ['power-loss-extent', 'one-device', 'part-of-one-circuit', 'one-circuit', 'several-circuits'],
+      ['reset-result', 'holds'],
     ],
     then: ['reset-and-watch', 'complete-reset', 'keep'],
     why: 'It has opened once: what is left is to reset it and to watch it.',
@@ -189,6 +190,40 @@ const AGAINST_A_PANEL: readonly (readonly Finding[])[] = [
   [['main-load-side-voltage', 'one-missing', 'both-missing']],
 ];
 
+/** A reset that holds, with everything quiet and no trip before it: whatever threw it, to watch it does for now. */
+const QUIET: readonly Finding[] = [
+  ['reset-result', 'holds'],
+  ['sound', 'quiet', 'steady-hum'],
+  ['smell', 'none'],
+  ['panel-touch', 'cool'],
+  ['water-signs', 'dry'],
+];
+const NOT_FOR_THE_FIRST_TIME: readonly Finding[] = [
+  ['trips-on-record', 'few', 'many-overload', 'after-dead-short'],
+  ['light-behaviour', 'flicker-one-circuit', 'flicker-whole-house', 'some-brighter-some-dimmer'],
+  ['power-after-reset', 'still-dead'],
+  ['reset-result-unplugged', 'trips-at-once', 'trips-later'],
+  ['load-share', '100-to-135', 'over-135'],
+  ['clamp-current', '100-to-135', 'over-135'],
+];
+function isToBeWatched(found: ReadonlyMap<TestId, string>): boolean {
+  const seen = ([test, ...outcomes]: Finding) => outcomes.includes(found.get(test) ?? '');
+  return QUIET.every(seen) && !NOT_FOR_THE_FIRST_TIME.some(seen);
+}
+
+/** Causes of nothing worse than a nuisance, with to watch it among what does; the same lists each time. */
+const ALSO_WATCHED = new WeakMap<readonly Deed[], readonly Deed[]>();
+function watched(right: Record<CauseId, readonly Deed[]>): Partial<Record<CauseId, readonly Deed[]>> {
+  const changed: Partial<Record<CauseId, readonly Deed[]>> = {};
+  for (const [cause, deeds] of Object.entries(right) as [CauseId, readonly Deed[]][]) {
+    if (GRAVITY[cause] !== 'nuisance' || deeds.includes('reset-and-watch')) continue;
+    const more = ALSO_WATCHED.get(deeds) ?? [...deeds, 'reset-and-watch' as const];
+    ALSO_WATCHED.set(deeds, more);
+    changed[cause] = more;
+  }
+  return changed;
+}
+
 /**
  * Tests whose outcome may change what is right. What bars a reset (`verdict.ts`) is not among them: a bar is a limit, not
  * a loss, and a look that may bring one must not count for less.
@@ -197,6 +232,8 @@ export const CHANGES_WHAT_IS_RIGHT: ReadonlySet<TestId> = new Set(
   [
     ...INSTEAD.flatMap(({ all = [], any = [], none = [] }) => [...all, ...any, ...none]),
     ...AGAINST_A_PANEL.flat(),
+    ...QUIET,
+    ...NOT_FOR_THE_FIRST_TIME,
   ].map(([test]) => test),
 );
 
@@ -207,6 +244,7 @@ export function rightActions(results: readonly TestResult[]): Record<CauseId, re
   const right = { ...RIGHT };
   for (const { cause, all = [], any, none = [], then } of INSTEAD)
     if (all.every(seen) && (any?.some(seen) ?? true) && !none.some(seen)) right[cause] = then;
+  if (isToBeWatched(found)) Object.assign(right, watched(right));
   const kinds = AGAINST_A_PANEL.filter((signs) => signs.some(seen));
   if (kinds.length < 2) {
     for (const [cause, actions] of WITHOUT_A_PANEL) right[cause] = actions;

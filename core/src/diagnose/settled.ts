@@ -54,6 +54,9 @@ export function worthAsking(
   const done = results.map(({ test }) => test);
   const bring = tests.filter(({ id, value }) => value + testCost(id, done) > BRINGS).map(({ id }) => id);
   if (tests.some(({ id }) => isDueFirst(id, assessed))) return bring;
+  // After a reset that holds, with everything quiet, what is left is to watch it.
+  const holds = results.some(({ test, outcome }) => test === 'reset-result' && outcome === 'holds');
+  if (holds && assessed.choice.action === 'reset-and-watch') return [];
   const { expected } = bestDeed(lossesOf(profile, table), probabilities);
   if (expected <= ENOUGH) return [];
   const bears = expected > UNSURE.from ? Math.max(0, UNSURE.bears - UNSURE.lessEach * asked) : 0;

@@ -119,6 +119,8 @@ export function bestDeed(
   return { action: DEEDS[best]!, expected: sums[best]! };
 }
 
+/** Below this confidence no action is named. */
+export const LEAST_CONFIDENCE = 0.25;
 /** From this confidence on an action is named beside a stop. */
 const SURE_IN_DANGER = 0.6;
 
@@ -148,7 +150,8 @@ export function choose(table: LossTable, probabilities: Float64Array, stopped: b
     const known = served >= SURE_IN_DANGER || action === 'make-safe-and-call';
     return known ? { action, confidence, expected } : { ...surely('make-safe-and-call'), expected };
   }
-  return expected > ASKING
+  // What would be right in few cases only is no decision, however little it costs in the others.
+  return expected > ASKING || confidence < LEAST_CONFIDENCE
     ? { action: 'gather-more', confidence: 0, expected }
     : { action, confidence, expected };
 }

@@ -2,7 +2,7 @@ import type { Profile } from '../vocabulary/index.ts';
 import { ACTION_WORDS } from './actionWords.ts';
 import type { Assessment } from './assess.ts';
 import { NEEDLESS, type Deed } from './losses.ts';
-import { bestDeed, DEEDS, type Choice, type LossTable } from './verdict.ts';
+import { bestDeed, DEEDS, LEAST_CONFIDENCE, type Choice, type LossTable } from './verdict.ts';
 
 /** Deeds that are work for a qualified electrician. */
 const BY_ELECTRICIAN: ReadonlySet<Deed> = new Set(DEEDS.filter((deed) => ACTION_WORDS[deed].forElectrician));
@@ -66,8 +66,8 @@ export function forPerson(assessed: Assessment, profile: Profile): Choice {
   if (!BY_ELECTRICIAN.has(own.action)) {
     // What was seen binds for whoever sees it.
     if (choice.action !== 'gather-more' && BY_ELECTRICIAN.has(choice.action)) return named(choice);
-    return choice.action === 'gather-more' && own.expected > LEAST_SURE
-      ? choice
+    return own.expected > LEAST_SURE || sureOf(own.action, assessed) < LEAST_CONFIDENCE
+      ? { ...choice, action: 'gather-more', confidence: 0 }
       : { ...choice, action: own.action, expected: own.expected, confidence: sureOf(own.action, assessed) };
   }
   return named(choice);
@@ -84,4 +84,4 @@ const named = (choice: Choice): Choice =>
 const LEAST_SURE = NEEDLESS['shed-load'] + CALLED.needlessly;
 
 const sureOf = (deed: Deed, { table, probabilities }: Assessment): number =>
-  table.right.reduce((sum, right, i) => sum + (right === deed ? probabilities[i]! : 0), 0);
+  table.does.reduce((sum, does, i) => sum + (does.includes(deed) ? probabilities[i]! : 0), 0);

@@ -67,6 +67,8 @@ export interface HeatFact {
   surfaceC: number;
   ambientC: number;
   amps: number | null;
+  /** What its own electronics warm its face by, °C. */
+  ownHeatC: number;
   peers: number;
   result: HeatPoint;
   /** Told by the simulated stand-in. */

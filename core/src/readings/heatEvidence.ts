@@ -32,7 +32,9 @@ export function heatFacts(file: BreakerFile, others: readonly BreakerFile[]): He
     if (own === undefined || own.ambientC === null) return [];
     const ambientC = own.ambientC;
     const amps = ampsAt(file, own.at);
+    const ownHeatC = ownHeatOf(file, point, amps);
     const subject = surveyPoint(file, own, ambientC, amps ?? 0);
+    subject.surfaceC -= ownHeatC;
     const peers =
       amps === null
         ? []
@@ -45,9 +47,15 @@ export function heatFacts(file: BreakerFile, others: readonly BreakerFile[]): He
             });
     const result = heatSurvey({ ambientC, points: [subject, ...peers] }).points[0]!;
     const { at, value: surfaceC, simulated } = own;
-    return [{ point, at, surfaceC, ambientC, amps, peers: peers.length, result, simulated }];
+    return [{ point, at, surfaceC, ambientC, amps, ownHeatC, peers: peers.length, result, simulated }];
   });
 }
+
+/** What the electronics of an idle protected unit warm its face by, °C. */
+const ownHeatOf = ({ breaker: { kind } }: BreakerFile, point: string, amps: number | null): number =>
+  point === 'face' && amps !== null && amps < IDLE_AMPS && kind !== 'standard' && kind !== 'surge'
+    ? OF_ELECTRONICS_C
+    : 0;
 
 /** A reading as a survey point, taken to the subject's ambient: it is the rise that is compared. */
 function surveyPoint(file: BreakerFile, reading: Reading, ambientC: number, amps: number): HeatPointInput {
@@ -62,23 +70,33 @@ export function heatEvidence(facts: readonly HeatFact[]): EvidenceItem[] {
   );
 }
 
+/** Below this current a breaker is idle, A; a loaded joint is never colder than the air by more than its meter errs, °C. */
+const IDLE_AMPS = 1;
+const COLDER_C = 2;
+const isColdUnderLoad = (amps: number | null, surfaceC: number, ambientC: number) =>
+  (amps ?? 0) >= IDLE_AMPS && surfaceC < ambientC - COLDER_C;
+/** The electronics of a protected unit draw power of their own: so much warmer its face is than an idle plain one, °C. */
+const OF_ELECTRONICS_C = 9;
+
 const where = { face: 'Its face', terminal: 'Its terminal' } as const;
 
-function overPeers({ point, at, surfaceC, ambientC, result }: HeatFact): EvidenceItem[] {
+function overPeers({ point, at, surfaceC, ambientC, amps, ownHeatC, result }: HeatFact): EvidenceItem[] {
   const over = result.overPeersC;
   if (over === null) return [];
   const [note, urgent] = [HEAT_LIMITS.overPeersRepairSoonC, HEAT_LIMITS.overPeersUrgentC];
   const band = riseBand(over);
+  const itsOwn = ownHeatC > 0 ? ` (${sayRise(ownHeatC)} of it its own electronics’)` : '';
   const sentence = `${where[point]} is at ${c(surfaceC)}, ${sayRise(surfaceC - ambientC)} over the air`;
   return [
     {
       test: point === 'face' ? 'face-temperature' : 'terminal-temperature',
       outcome: (point === 'face' ? FACE_OUTCOMES : TERMINAL_OUTCOMES)[band],
       at,
-      text:
-        band === 0
-          ? `${sentence} and no hotter than similar breakers with a similar load.`
-          : `${sentence} and ${sayRise(over)} over similar breakers with a similar load (limit ${sayRise(band === 2 ? urgent : note)}).`,
+      text: isColdUnderLoad(amps, surfaceC, ambientC)
+        ? `${sentence}: colder than the air under load is a false reading. Put a strip of tape on bare metal and read it again.`
+        : band === 0
+          ? `${sentence}${itsOwn} and no hotter than similar breakers with a similar load.`
+          : `${sentence}${itsOwn} and ${sayRise(over)} over similar breakers with a similar load (limit ${sayRise(band === 2 ? urgent : note)}).`,
       figures: [
         { label: point, value: surfaceC, unit: '°C' },
         { label: 'ambient', value: ambientC, unit: '°C' },

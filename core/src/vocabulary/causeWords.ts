@@ -21,7 +21,7 @@ export const CAUSE_WORDS: Record<CauseId, string> = {
   'downstream-device-tripped': 'A protected outlet further on has opened',
   'upstream-open': 'A breaker ahead of it has opened',
   'open-wiring': 'An open wire past the breaker',
-  'supply-leg-lost': 'A supply leg is missing',
+  'supply-leg-lost': 'Half of the supply is missing',
   'open-neutral': 'The supply’s neutral is open',
   'bus-failing': 'The panel’s bus is failing',
   moisture: 'Damp in the panel',

@@ -281,7 +281,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     outcomes: {
       'within-band': 'It tripped as a sound unit would',
       'too-early': 'It tripped too early',
-      'too-late-or-never': 'It tripped too late',
+      'too-late-or-never': 'It tripped far too late, or never',
     },
   },
   'terminal-temperature': {

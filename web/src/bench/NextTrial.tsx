@@ -13,7 +13,7 @@ export function NextTrial({ sheet, onLog, onCircuit, result }: PartProps & { res
   const loads = runningLoads(circuit).map(({ name, amps }) => ({ name: name ?? '', amps }));
   const settlement = useWork('settle', open ? { record, ampacity: sizing?.ampacity ?? null, loads } : null);
   if (standing.decision.stop.active) {
-    return <Notice title="No trial while a danger sign stands. Leave it off." />;
+    return <Notice title="No trial while a danger sign stands." />;
   }
   if (result.judgement === 'weak') return <JointFirst sheet={sheet} onLog={onLog} />;
   if (!open || !settlement) return null;

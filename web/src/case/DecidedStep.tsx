@@ -6,6 +6,7 @@ import { asButton, SimulatedMark } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { Ending } from './Ending.tsx';
 import { Standing } from './IsolateStep.tsx';
+import { NoteCardPart } from './NoteCardPart.tsx';
 import { useStepWork } from './step.ts';
 
 /** It is decided: what to do, why, what would change it; then how it ended. */
@@ -53,6 +54,7 @@ export function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }) {
         </Link>
       )}
       <DecisionCard decision={view.decision} onLog={onAsk} causesBeside />
+      {view.noteCard && <NoteCardPart card={view.noteCard} />}
       <Ending />
     </div>
   );

@@ -17,7 +17,7 @@ export function ElectricianStep({ tests }: { tests: readonly TestId[] }) {
         title={homeowner ? 'The rest is an electrician’s work' : 'Nothing left to ask that would tell more'}
         why={
           homeowner
-            ? 'What is left to find out lies behind the cover. Leave it closed, and the breaker as it is.'
+            ? 'What is left to find out lies behind the cover. Leave it closed, and the breaker as it is. What it may be stands on the page you hand over.'
             : 'Take up again what was put aside, measure anew, or hand it over.'
         }
       >

@@ -26,7 +26,7 @@ export function StopScreen() {
             className="flex items-center gap-3 text-4xl leading-none font-bold outline-none"
           >
             <OctagonAlert aria-hidden="true" className="size-10 shrink-0" />
-            Stop. Leave it off.
+            Stop here.
           </h1>
           <StopReasons stop={stop} className="mt-3 text-lg font-medium" />
         </div>

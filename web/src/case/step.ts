@@ -6,7 +6,8 @@ import type { Act } from './useCaseFile.ts';
 /** What every step works with. */
 export interface StepWork {
   file: CaseFile;
-  view: CaseView;
+  /** How it stands, and about how many screens are left. */
+  view: CaseView & { left: number };
   act: Act;
   /** The panel as it hangs; `null`: none is drawn, or it is not here yet. */
   board: Board | null;

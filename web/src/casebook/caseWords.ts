@@ -45,6 +45,7 @@ export const COMPLAINT_TILES: ComplaintTile[] = [
     complaint: 'lights',
     title: 'Lights flicker, dim or flare',
     text: 'Here or in other rooms.',
+    tells: { test: 'power-loss-extent', outcome: 'none' },
   },
   {
     key: 'danger',
@@ -52,7 +53,13 @@ export const COMPLAINT_TILES: ComplaintTile[] = [
     title: 'Heat, a smell, a noise or water',
     text: 'At the panel, an outlet or a switch.',
   },
-  { key: 'check', complaint: 'check', title: 'Nothing is wrong', text: 'I want to check a breaker.' },
+  {
+    key: 'check',
+    complaint: 'check',
+    title: 'Nothing is wrong',
+    text: 'I want to check a breaker.',
+    tells: { test: 'power-loss-extent', outcome: 'none' },
+  },
 ];
 
 export const OUTCOME_WORDS: Record<CaseOutcome, string> = {

@@ -1,4 +1,11 @@
-import { findBreaker, handOverOf, lookAtCase, type CaseFile, type Suspect } from '@phylaxon/core/cases';
+import {
+  findBreaker,
+  handOverOf,
+  lookAtCase,
+  screensLeft,
+  type CaseFile,
+  type Suspect,
+} from '@phylaxon/core/cases';
 import {
   beliefFrom,
   openingTimes,
@@ -49,7 +56,10 @@ interface CaseQuestion {
 
 /** Work that has no place in the compute API: what is drawn, what to try next, how a case stands. */
 export const WORK = {
-  look: ({ file, profile, stamp }: CaseQuestion) => ({ ...lookAtCase(file, profile), stamp }),
+  look: ({ file, profile, stamp }: CaseQuestion) => {
+    const view = lookAtCase(file, profile);
+    return { ...view, left: screensLeft(file, profile, view.step), stamp };
+  },
   card: (file: CaseFile) => handOverOf(file),
   find: ({ suspects, words, marks }: FindQuestion) => findBreaker(suspects, words, marks),
   standIn: (question: StandInQuestion) => standIn(question),

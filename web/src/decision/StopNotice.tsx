@@ -8,7 +8,7 @@ export function StopNotice({ stop }: { stop: Decision['stop'] }) {
     <section aria-label="Stop" role="alert" className="bg-danger-fill px-4 py-4 text-white">
       <h2 className="flex items-center gap-2 text-2xl font-bold">
         <OctagonAlert aria-hidden="true" className="size-7 shrink-0" />
-        Stop. Leave it off.
+        Stop here.
       </h2>
       <StopReasons stop={stop} className="mt-2 font-medium" />
       <DoNow stop={stop} className="mt-3 space-y-1" />

@@ -1,8 +1,8 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import type { Sheet as SheetData } from '@phylaxon/core/board';
-import type { TestId } from '@phylaxon/core/vocabulary';
-import { lazy, Suspense, useRef, useState } from 'react';
-import { Link } from 'react-router';
+import { TESTS, type TestId } from '@phylaxon/core/vocabulary';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
 import { useOpenCases } from '../casebook/index.ts';
 import { CircuitForm } from '../circuit/index.ts';
 import { CoolDown, DecisionCard } from '../decision/index.ts';
@@ -27,6 +27,14 @@ const QUICK: Record<LogTab, string> = {
   look: 'Log what was found',
 };
 
+const testNamed = (name: string | null): TestId | undefined =>
+  name !== null && Object.hasOwn(TESTS, name) ? (name as TestId) : undefined;
+
+function formFor(test: TestId | undefined): LogTab {
+  const destination = test && destinationOf(test);
+  return destination === undefined || destination === 'circuit' ? 'reading' : destination;
+}
+
 /** Everything about the chosen breaker: the decision first, then the work on it. */
 export function Sheet({ sheet }: { sheet: SheetData }) {
   const { breaker, circuit, panel, standing, feeds, schools } = sheet;
@@ -35,10 +43,13 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
   const board = usePanel((state) => state.board);
   const where = `${breaker.role === 'main' ? panel.name : (circuit?.label ?? 'No circuit named')}, ${placeText(breaker)}`;
   const open = useOpenCases().find((one) => one.case.breakerId === breaker.id);
-  const [tab, setTab] = useState(0);
-  const [logTab, setLogTab] = useState<LogTab>('reading');
   const work = useRef<HTMLDivElement>(null);
-  const [asked, setAsked] = useState<TestId | undefined>();
+  const [params] = useSearchParams();
+  // A link from elsewhere may ask for a form of the log.
+  const wanted = testNamed(params.get('log'));
+  const [tab, setTab] = useState(0);
+  const [logTab, setLogTab] = useState(() => formFor(wanted));
+  const [asked, setAsked] = useState(wanted);
 
   const openLog = (form: LogTab) => {
     setTab(TABS.indexOf('Log'));
@@ -58,6 +69,10 @@ export function Sheet({ sheet }: { sheet: SheetData }) {
     if (destination !== 'circuit') setLogTab(destination);
     work.current?.scrollIntoView({ block: 'start' });
   };
+
+  useEffect(() => {
+    if (wanted) work.current?.scrollIntoView({ block: 'start' });
+  }, [wanted]);
 
   return (
     <div className="space-y-5">
