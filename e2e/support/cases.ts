@@ -6,6 +6,9 @@ export const next = (page: Page) => page.getByRole('region', { name: 'Next step'
 export const heading = (page: Page) => next(page).getByRole('heading', { level: 2 });
 export const story = (page: Page) => page.getByRole('region', { name: 'The story so far' });
 
+/** What is tapped where everything at one spot is as it should be. */
+export const NOTHING_AMISS = /^(I did all this|It is on, and firm|None of these|I looked at all of it)/;
+
 /** The senses at the closed panel, nothing amiss. */
 export async function nothingAmiss(page: Page) {
   await expect(heading(page)).toHaveText(/Stand at the closed panel/);

@@ -4,6 +4,7 @@ import {
   heading,
   moved,
   next,
+  NOTHING_AMISS,
   nothingAmiss,
   reset,
   sheetPath,
@@ -142,6 +143,12 @@ for (const { width, height } of [
           .textContent({ timeout: 3000 })
           .catch(() => null);
         if (title === null) break;
+        const asItShouldBe = next(page).getByRole('button', { name: NOTHING_AMISS });
+        if (await asItShouldBe.isVisible().catch(() => false)) {
+          await asItShouldBe.click();
+          await moved(page, title);
+          continue;
+        }
         const sound = next(page)
           .getByRole('group')
           .getByRole('button', {
@@ -276,7 +283,7 @@ test('a whole case by keyboard alone, with names that make sense', async ({ page
       .textContent({ timeout: 3000 })
       .catch(() => null);
     if (title === null || /electrician/.test(title)) break;
-    const looks = next(page).getByRole('button', { name: 'I did all this: nothing of it' });
+    const looks = next(page).getByRole('button', { name: NOTHING_AMISS });
     if (await looks.isVisible()) {
       await looks.press('Enter');
       await moved(page, title);

@@ -1,3 +1,4 @@
+import { CAUSE_IDS } from '../causes/index.ts';
 import { itemOf, outcomeOf, type Evidence } from '../readings/index.ts';
 import { CAUSE_WORDS, sayOutcome, type ActionId, type CauseId } from '../vocabulary/index.ts';
 import { ACTION_WORDS, WATCH_IT } from './actionWords.ts';
@@ -86,7 +87,24 @@ function engineReasons(evidence: Evidence, assessed: Assessment): Finding['reaso
       );
     });
   const bench = leading!.id === 'weak-breaker' || leading!.id === 'stuck-breaker' ? 3 : 1;
-  return [...told, byItsRecord(evidence, bench)];
+  return [...told, staysOpen(assessed), byItsRecord(evidence, bench)];
+}
+
+/** A cause less likely than this is not among those that stay open. */
+const OPEN_FROM = 0.1;
+
+/** Where several causes come to the same work: what stays open, and that it changes nothing. */
+function staysOpen({ probabilities, table, choice: { action } }: Assessment): Finding['reasons'][number] {
+  const same = CAUSE_IDS.map((cause, i) => ({ cause, chance: probabilities[i]!, does: table.does[i]! }))
+    .filter(({ chance, does }) => chance >= OPEN_FROM && (does as readonly string[]).includes(action))
+    .sort((a, b) => b.chance - a.chance);
+  if (same.length < 2) return null;
+  const names = same.slice(0, 3).map(({ cause }) => `“${CAUSE_WORDS[cause]}”`);
+  return reason(
+    'stays-open',
+    1,
+    `Which of these it is stays open, and changes nothing now: ${names.join(', ')}.`,
+  );
 }
 
 /** What is worth doing next, and what it parts. */

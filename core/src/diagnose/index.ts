@@ -9,7 +9,7 @@ export { dangersIn, type Circumstances, type Danger } from './dangersIn.ts';
 export { diagnose } from './diagnose.ts';
 export { assessRecord } from './fromRecord.ts';
 export { noMoreTrials } from './resetRules.ts';
-export { nextTests, TRIALS } from './nextTests.ts';
+export { mayDoInDanger, nextTests, TRIALS } from './nextTests.ts';
 export { isSettled, priceOfAsking, worthAsking } from './settled.ts';
 export { forPerson } from './whoDoesIt.ts';
 export { bearsOn, canBe } from './bearsOn.ts';

@@ -42,12 +42,22 @@ export function oversizedBreaker(evidence: Evidence): Finding | null {
       ? `Fit a ${a(toAmps)} breaker instead of ${a(breaker.ratingAmps)}`
       : `Fit ${a(toAmps)} now; the load needs ${sizing.decision === 'split' ? 'splitting' : 'a larger conductor'}`,
     firstSteps: [
+      ...(mayHaveNameplate(evidence) ? [NAMEPLATE] : []),
       loadFits
         ? `Until then keep the load below ${a(toAmps)}.`
         : `A ${a(toAmps)} breaker protects the conductor meanwhile; the load of ${a(sizing.loadAmps)} will not all run on it.`,
     ],
     cautions: ['neverLarger', 'dead', 'advice'],
   };
+}
+
+const NAMEPLATE =
+  'First read the appliance’s nameplate: a motor-compressor’s may allow this very breaker. Enter it with the circuit.';
+/** One wired-in appliance that starts with a surge, such as an air conditioner, whose nameplate nobody entered. */
+function mayHaveNameplate({ circuit }: Evidence): boolean {
+  if (!circuit || circuit.nameplate !== null) return false;
+  const [only, ...others] = circuit.loads;
+  return only !== undefined && others.length === 0 && only.surgeTimes !== null;
 }
 
 /** The load calls for more than this circuit can ever give. */
