@@ -9,6 +9,7 @@ import {
   asElectrician,
   demoBoard,
   heading,
+  moved,
   next,
   nothingAmiss,
   reset,
@@ -65,7 +66,6 @@ test('the pictures', async ({ page, request }) => {
   await openBoard(panel);
   await shoot(page, 'board');
   await openBoard(panelNamed('Yard panel'));
-  await shoot(page, 'board-side');
   await page.goto(`/panels/${panel.id}/setup`);
   await page.getByRole('heading', { name: 'Set up Main panel' }).waitFor();
   await shoot(page, 'setup');
@@ -100,9 +100,6 @@ test('the pictures', async ({ page, request }) => {
   await page.setViewportSize(phone);
   await openBoard(panel);
   await shoot(page, 'board-phone');
-  await page.goto(await sheetPath(request, 'Loft lights'));
-  await page.getByRole('article', { name: 'Decision' }).waitFor();
-  await shoot(page, 'sheet-phone');
 });
 
 /** Begin a case from the start, as anybody would. */
@@ -113,6 +110,28 @@ async function begin(page: Page, what: RegExp, words: string, which: RegExp) {
   await page.getByRole('button', { name: which }).first().click();
   await expect(heading(page)).toHaveText(/Stand at the closed panel/);
 }
+/** Answer a case to its end as in a sound house. */
+async function asSound(page: Page) {
+  const sound =
+    /^\d?(I did all this|It is on, and firm|None of these)|under 3 %|still live$|like its|under 80|is normal|is dead$|Nothing has changed|modern|no trip flag/;
+  for (let i = 0; i < 12; i++) {
+    // While an answer is on its way nothing can be tapped.
+    await expect(page.getByRole('region', { name: 'Next step' }).locator('button:disabled')).toHaveCount(0);
+    const title = await heading(page)
+      .textContent({ timeout: 3000 })
+      .catch(() => null);
+    if (title === null || /electrician/.test(title)) return;
+    if (/^(Reset it, once|Unplug everything)/.test(title)) {
+      await reset(page, 'It clicks cleanly, fully off and back on', 'It holds');
+      continue;
+    }
+    const known = next(page).getByRole('button', { name: sound }).first();
+    if (await known.isVisible().catch(() => false)) await known.click();
+    else await next(page).getByRole('button', { name: 'I am not sure' }).click();
+    await moved(page, title);
+  }
+}
+
 test('pictures of cases', async ({ page, request }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Homeowner' }).click();
@@ -128,7 +147,22 @@ test('pictures of cases', async ({ page, request }) => {
   await page.getByRole('heading', { name: 'Stop here.' }).waitFor();
   await shoot(page, 'case-stop-phone');
 
+  // Nothing shows any more: what to note when it comes again.
+  await begin(page, /Lights flicker/, 'loft lights', /Loft lights/);
+  await asSound(page);
+  await page.getByRole('region', { name: 'Note card' }).scrollIntoViewIfNeeded();
+  await shoot(page, 'case-note-card-phone');
+
   await page.setViewportSize({ width: 1280, height: 800 });
+  await begin(page, /A breaker trips/, 'bedrooms', /Flat: bedrooms/);
+  await nothingAmiss(page);
+  await next(page)
+    .getByRole('button', { name: /It gives/ })
+    .click();
+  await asSound(page);
+  await page.getByRole('heading', { name: 'It holds: watch it' }).waitFor();
+  await shoot(page, 'case-watch-it');
+
   await begin(page, /A breaker trips/, 'sewing', /Sewing machines/);
   await nothingAmiss(page);
   await expect(heading(page)).toHaveText(/Try handle/);

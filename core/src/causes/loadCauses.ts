@@ -353,7 +353,7 @@ export const LOAD_CAUSES = {
     },
   },
   'no-fault': {
-    commonness: 150,
+    commonness: 200,
     why: 'Much that is noticed has passed when somebody looks, or was none: a surge of the street, a bumped handle, a lamp that warmed up, a check.',
     signs: {
       'power-loss-extent': [

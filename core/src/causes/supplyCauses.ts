@@ -252,7 +252,7 @@ export const SUPPLY_CAUSES = {
     },
   },
   'wrong-breaker': {
-    commonness: 24,
+    commonness: 11,
     why: 'Some four looks in a hundred find a directory that names the wrong breaker, or a circuit that was extended from another.',
     signs: {
       'branch-off-check': [
@@ -286,7 +286,7 @@ export const SUPPLY_CAUSES = {
     },
   },
   backfeed: {
-    commonness: 5,
+    commonness: 2,
     why: 'A generator, solar panels, a battery or a cord between two outlets feeds in from the load side.',
     signs: {
       'branch-off-check': [

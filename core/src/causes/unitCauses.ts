@@ -217,7 +217,7 @@ export const UNIT_CAUSES = {
     },
   },
   'stuck-breaker': {
-    commonness: 10,
+    commonness: 7,
     why: 'Welded by a short, or seized because nobody ever moved it.',
     signs: {
       'power-loss-extent': [{ none: 96, 'one-circuit': 3 }, 'Nothing is dead: that is the trouble.'],
@@ -249,7 +249,7 @@ export const UNIT_CAUSES = {
         { 'under-80': 14, '80-to-100': 14, '100-to-135': 30, 'over-135': 42 },
         'It lets too much through.',
       ],
-      'branch-off-check': [{ 'dead-as-expected': 20, 'still-live': 80 }, 'Off, and its circuit stays alive.'],
+      'branch-off-check': [{ 'dead-as-expected': 36, 'still-live': 64 }, 'Off, and its circuit stays alive.'],
       'main-off-check': [{ 'dead-as-expected': 97, 'still-live': 3 }, 'The main still cuts it.'],
       smell: [{ none: 68, 'hot-plastic': 32 }, 'What it should have cut gets hot.'],
       'test-button': [
@@ -333,7 +333,7 @@ export const UNIT_CAUSES = {
     },
   },
   'oversized-breaker': {
-    commonness: 14,
+    commonness: 10,
     why: 'Somebody once fitted a larger breaker to stop a trip.',
     signs: {
       'power-loss-extent': [{ none: 88, 'one-circuit': 10 }, 'It works, and that is the danger.'],

@@ -464,7 +464,7 @@ export const WIRING_CAUSES = {
       ],
       'outlet-voltage': [{ normal: 12, low: 1, zero: 87 }, 'It does not stay on.'],
       'insulation-resistance': [
-        { 'over-1-megohm': 32, 'under-1-megohm': 10, 'near-zero': 58 },
+        { 'over-1-megohm': 46, 'under-1-megohm': 12, 'near-zero': 42 },
         'Sound from hot to ground; from neutral to ground it is not, where that was measured with its neutral lifted.',
       ],
       'load-wire-lifted': [{ holds: 88, trips: 12 }, 'Without its circuit’s hot and neutral the unit holds.'],

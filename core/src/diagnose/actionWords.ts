@@ -20,7 +20,7 @@ const byElectrician = (headline: string, ...steps: string[]): ActionWords => ({
 const WATCH =
   'After half an hour under load feel its face with the back of your hand. Then watch it for two weeks.';
 const BACK =
-  'It comes back here if it trips without a reason you know, gets hot, smells, crackles, or the lights flicker.';
+  'Come back here if it trips without a reason you know, gets hot, smells, crackles, or the lights flicker.';
 /** It has been reset, and it holds. */
 export const WATCH_IT = { headline: 'It holds: watch it', steps: [WATCH, BACK] } as const;
 

@@ -109,6 +109,23 @@ const APPLIES: { readonly [T in TestId]?: (at: Situation) => boolean } = {
   'known-good-swap': (at) => !isWide(at),
 };
 
+/** Nothing is dead, the handle stands on, and nobody speaks of a trip or of a reset. */
+const OF_TRIPS: readonly TestId[] = [
+  'trips-on-record',
+  'trip-pattern',
+  'trip-vs-curve',
+  'reset-feel',
+  'reset-result',
+  'reset-result-unplugged',
+  'appliance-check',
+  'load-wire-lifted',
+];
+const nobodySawATrip = (at: Situation): boolean =>
+  is(at, 'power-loss-extent', 'none') &&
+  !showsTrip(at) &&
+  !is(at, 'handle-position', 'off') &&
+  OF_TRIPS.every((test) => at.found(test) === undefined);
+
 /**
  * What outcomes tell of the part itself, where it is not known: a button that works is that of a protected unit, half of
  * a linked pair is one of two poles.
@@ -135,7 +152,7 @@ export function impliedBy(results: readonly TestResult[], known: Context = {}): 
     );
   return {
     ...known,
-    tripped: known.tripped ?? (hasTripped ? true : undefined),
+    tripped: known.tripped ?? (hasTripped ? true : nobodySawATrip(at) ? false : undefined),
     breakerKind: known.breakerKind ?? kind,
     newlyFitted:
       known.newlyFitted ??

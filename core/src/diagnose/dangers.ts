@@ -12,7 +12,7 @@ interface DangerWords {
 }
 
 const MAIN_OFF =
-  'If the main can be reached without touching anything hot or wet, switch it off, standing to the side: this breaker alone leaves the bus loaded. Otherwise get out.';
+  'If the main can be reached without touching anything hot or wet, switch it off, standing to the side: this breaker alone leaves the panel loaded. Otherwise get out.';
 const LEAVE_OFF =
   'If your hands are dry and nothing burns, switch this breaker off, standing to the side, and leave it so.';
 const KEEP_AWAY = 'Keep everybody away from the panel.';

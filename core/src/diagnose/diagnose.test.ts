@@ -215,7 +215,7 @@ const CASES: [
     'at the start of the motor',
     { 'trip-pattern': 'motor-starting', 'light-behaviour': 'dims-on-start', 'reset-result': 'holds' },
     'motor-inrush',
-    'repair-appliance',
+    'shed-load',
   ],
   [
     'new, and trips with the first load',

@@ -38,16 +38,16 @@ export function engineFinding(evidence: Evidence, assessed: Assessment): Finding
   const action = ofThisBreaker(evidence, assessed.choice.action);
   const [leading] = rankedCauses(assessed);
   const tests = nextTests(assessed, 'electrician');
+  const watched = action === 'reset-and-watch' && outcomeOf(evidence, 'reset-result') === 'holds';
   return {
     action,
     confidence: round(assessed.choice.confidence),
     reasons: engineReasons(evidence, assessed),
     overturnedBy: wouldOverturn(assessed, tests),
     next: isSettled(assessed, tests, 'electrician') ? [] : engineNext(assessed, tests),
-    cautions: cautionsFor(action, leading!.id, evidence),
-    ...(action === 'reset-and-watch' && outcomeOf(evidence, 'reset-result') === 'holds'
-      ? { headline: WATCH_IT.headline, steps: [...WATCH_IT.steps] }
-      : {}),
+    // What is done already needs no caution.
+    cautions: watched ? ['neverLarger'] : cautionsFor(action, leading!.id, evidence),
+    ...(watched ? { headline: WATCH_IT.headline, steps: [...WATCH_IT.steps] } : {}),
   };
 }
 

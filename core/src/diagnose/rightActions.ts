@@ -27,7 +27,7 @@ const RIGHT: Record<CauseId, readonly Deed[]> = {
   'open-neutral': ['make-safe-and-call', 'call-utility'],
   'bus-failing': ['replace-panel', 'make-safe-and-call'],
   moisture: ['dry-and-inspect'],
-  'motor-inrush': ['shed-load', 'split-circuit', 'repair-appliance'],
+  'motor-inrush': ['shed-load', 'split-circuit'],
   'hot-surroundings': ['cool-surroundings', 'shed-load'],
   'supply-outage': ['wait-for-supply'],
   'main-breaker-fault': ['replace-main'],
@@ -97,6 +97,13 @@ const INSTEAD: readonly Instead[] = [
     all: [['appliance-check', 'trips-there-too']],
     then: ['repair-appliance', 'shed-load', 'split-circuit'],
     why: 'A motor that trips elsewhere too starts harder than it should.',
+  },
+  {
+    cause: 'main-breaker-fault',
+    all: [['power-loss-extent', 'half-the-house']],
+    none: [['main-load-side-voltage', 'one-missing', 'both-missing']],
+    then: ['replace-main', 'call-utility'],
+    why: 'With half the house dead and nothing measured the utility comes first, and says which.',
   },
   {
     cause: 'wrong-breaker',

@@ -12,6 +12,8 @@ interface Seen {
   /** Other actions that see to it as well. */
   orBy: readonly Deed[];
   text: string;
+  /** It is put right at its time: all else comes before it. */
+  minor?: true;
 }
 
 /** In the order in which they are acted on: what leaves a hazard energised first. */
@@ -88,6 +90,24 @@ const SEEN: readonly Seen[] = [
     orBy: ['split-circuit'],
     text: 'Two conductors sit under a terminal made for one.',
   },
+  {
+    test: 'outlet-wiring',
+    outcome: 'reversed',
+    cause: 'open-wiring',
+    action: 'repair-wiring',
+    orBy: ['repair-neutral'],
+    text: 'Hot and neutral are reversed at the outlet: what hangs there stays live when it is switched off.',
+    minor: true,
+  },
+  {
+    test: 'outlet-wiring',
+    outcome: 'open-ground',
+    cause: 'open-wiring',
+    action: 'repair-wiring',
+    orBy: ['repair-neutral'],
+    text: 'The outlet has no ground: a fault in an appliance would make its case live.',
+    minor: true,
+  },
 ];
 
 /** What is so beside the leading cause, and what is to be done about it. */
@@ -129,7 +149,9 @@ export function bindSeen(
 
 /** Whether the choice comes after what was seen: it would leave it energised, or is the lesser of two dangers. */
 const yields = ({ action }: Choice, leading: CauseId, first: Seen): boolean =>
-  action === 'gather-more' ||
+  action === 'gather-more' || action === 'keep' || (!first.minor && yieldsToGrave(action, leading, first));
+
+const yieldsToGrave = (action: Deed, leading: CauseId, first: Seen): boolean =>
   leading === first.cause ||
   ENERGISES.has(action) ||
   (GRAVITY[first.cause] === 'danger' && GRAVITY[leading] !== 'danger' && action !== 'make-safe-and-call');

@@ -122,7 +122,7 @@ export function bestDeed(
 /** Below this confidence no action is named. */
 export const LEAST_CONFIDENCE = 0.25;
 /** From this confidence on an action is named beside a stop. */
-const SURE_IN_DANGER = 0.6;
+const SURE_IN_DANGER = 0.72;
 
 export interface Choice {
   action: ActionId;

@@ -53,8 +53,8 @@ export function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }) {
           Hand it over, on one page
         </Link>
       )}
-      <DecisionCard decision={view.decision} onLog={onAsk} causesBeside />
       {view.noteCard && <NoteCardPart card={view.noteCard} />}
+      <DecisionCard decision={view.decision} onLog={onAsk} causesBeside />
       <Ending />
     </div>
   );
