@@ -31,6 +31,7 @@ const AFTER_TRIPS: Partial<Record<TestId, readonly string[]>> = {
 /** Before nobody does anything, or waits: what anybody would ask who was told so. */
 const BEFORE: Partial<Record<ActionId, readonly TestId[]>> = {
   'wait-for-supply': ['neighbours-power'],
+  'call-utility': ['main-load-side-voltage'],
   keep: ['conductor-vs-breaker', 'terminal-inspection'],
   'shed-load': ['terminal-inspection'],
   'cool-surroundings': ['terminal-inspection'],

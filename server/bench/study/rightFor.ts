@@ -55,6 +55,13 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   if (cause === 'upstream-open' && of.house.water !== 'dry' && action === 'dry-and-inspect') return true;
   // Two circuits under one screw that together overload it: less load is right, whatever else is put right later.
   if (cause === 'shared-terminal' && action === 'shed-load' && !isHazardous(of)) return true;
+  // Or a second breaker, where one would never carry both.
+  if (
+    cause === 'shared-terminal' &&
+    action === 'split-circuit' &&
+    connectedAmps(of) > subject.unit.ratingAmps
+  )
+    return true;
   // Off and still live: which breaker makes it dead is looked for, and if none does, another source, or this one’s contacts.
   if ((cause === 'backfeed' || cause === 'stuck-breaker') && action === 'correct-directory') return true;
   // What overloaded it has been switched off since.
@@ -66,6 +73,9 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   if (cause === 'burnt-stab' && action === 'replace-panel' && subject.unit.stabArcs) return true;
   return RIGHT[cause].includes(action);
 }
+
+const connectedAmps = ({ house: { subject } }: SimulatedCase): number =>
+  subject.appliances.reduce((sum, { amps }) => sum + amps, 0);
 
 /** It opened once, holds again, and nothing hazardous is left: to watch it is what there is to do. */
 const isToBeWatched = (of: SimulatedCase): boolean =>
