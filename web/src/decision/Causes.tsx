@@ -1,5 +1,5 @@
 import type { Decision } from '@phylaxon/core/diagnose';
-import { percentText } from '../shared/index.ts';
+import { sureText } from '../shared/index.ts';
 
 /** The likeliest causes, each with its chance as a figure and as a bar. */
 export function Causes({ causes }: { causes: Decision['causes'] }) {
@@ -8,7 +8,7 @@ export function Causes({ causes }: { causes: Decision['causes'] }) {
       {causes.map(({ id, name, probability }, i) => (
         <li key={id} className="grid grid-cols-[3.5rem_1fr] items-baseline gap-x-3">
           <span className={i === 0 ? 'figures text-lg font-semibold' : 'figures'}>
-            {percentText(probability)}
+            {sureText(probability)}
           </span>
           <span>
             <span className={i === 0 ? 'font-semibold' : undefined}>{name}</span>
