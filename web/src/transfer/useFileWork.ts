@@ -36,15 +36,22 @@ export function useFileWork(): FileWork {
     const timer = setInterval(() => {
       if (Date.now() - began < SHOWN_AFTER_MS) return;
       // Not there yet, or gone already: the answer itself is on its way.
-      api.fileProgress(id).then(setProgress, () => undefined);
+      api.fileProgress(id).then(
+        // What is answered once the work is over tells of nothing any more.
+        (progress) => current.current === controller && setProgress(progress),
+        () => undefined,
+      );
     }, ASKED_EVERY_MS);
     try {
       return await work({ id, signal: controller.signal });
     } finally {
       clearInterval(timer);
-      current.current = null;
-      setProgress(null);
-      setBusy(false);
+      // Other work may have begun meanwhile: what is its own stays.
+      if (current.current === controller) {
+        current.current = null;
+        setProgress(null);
+        setBusy(false);
+      }
     }
   };
   return { progress, isBusy, run, cancel: () => current.current?.abort() };
