@@ -96,10 +96,6 @@ test('the pictures', async ({ page, request }) => {
     .evaluate((chart) => chart.scrollIntoView({ block: 'center' }));
   await shoot(page, 'bench-curve');
   await page.emulateMedia({ colorScheme: 'light' });
-
-  await page.setViewportSize(phone);
-  await openBoard(panel);
-  await shoot(page, 'board-phone');
 });
 
 /** Begin a case from the start, as anybody would. */
@@ -138,6 +134,7 @@ test('pictures of cases', async ({ page, request }) => {
 
   await page.setViewportSize(phone);
   await begin(page, /A room or some outlets/, 'bedrooms', /Flat: bedrooms/);
+  await shoot(page, 'case-looks-phone');
   await nothingAmiss(page);
   await expect(heading(page)).toHaveText(/Try handle/);
   await shoot(page, 'case-find-phone');

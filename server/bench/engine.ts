@@ -1,5 +1,7 @@
-import { diagnose, type DiagnoseInput } from '@phylaxon/core/diagnose';
+import { decide, diagnose, type DiagnoseInput } from '@phylaxon/core/diagnose';
 import { isolationPlan } from '@phylaxon/core/isolate';
+import { gatherEvidence, type BreakerFile } from '@phylaxon/core/readings';
+import { aDossier, aFile, anEvent, anObservation, aReading, uuid } from '@phylaxon/core/testing';
 import { median, say, verdict } from './say.ts';
 import { runStudy, summary, WANTED } from './study/index.ts';
 
@@ -19,7 +21,33 @@ const medianMs = (times: number, work: (i: number) => unknown) =>
     }),
   );
 
-/** How quick a diagnosis and a plan of isolation are. */
+/** A breaker of a full panel, with a record: measured, felt, and every third of them tripped. */
+const measured = (_: unknown, i: number): BreakerFile =>
+  aFile({
+    breaker: { id: uuid(i + 1), space: (i % 42) + 1, kind: i % 4 === 0 ? 'gfci' : 'standard' },
+    readings: [
+      aReading('current', 'conductor', 2 + (i % 17), i),
+      aReading('voltage', 'load-terminal', 117 + (i % 5), i),
+      aReading('temperature', 'terminal', 24 + (i % 23), i),
+      aReading('temperature', 'face', 23 + (i % 11), i),
+    ],
+    events:
+      i % 3 === 0
+        ? [
+            anEvent('trip', i, { pace: i % 2 === 0 ? 'minutes' : 'at-once' }),
+            anEvent('reset', i + 9, { feel: 'clean-clicks', result: 'holds' }),
+          ]
+        : [],
+    observations: [anObservation('smell', 'none', i), anObservation('panel-touch', 'warm', i)],
+  });
+
+/** All breakers of a panel, each held against the others. */
+function decidePanel(files: readonly BreakerFile[]): void {
+  for (const subject of files)
+    decide(gatherEvidence({ ...aDossier({}), subject, others: files.filter((one) => one !== subject) }));
+}
+
+/** How quick a diagnosis, the decisions of a panel and a plan of isolation are. */
 export function benchEngine(): void {
   say('The engine:');
   const diagnosis = medianMs(200, (i) =>
@@ -27,6 +55,12 @@ export function benchEngine(): void {
   );
   say(
     `  A diagnosis                               ${diagnosis.toFixed(1)} ms${verdict(diagnosis <= 16, 'at most 16 ms')}`,
+  );
+  // A panel of its own each time: nothing is known of its record before.
+  const panels = Array.from({ length: 15 }, () => Array.from({ length: 84 }, measured));
+  const panel = medianMs(panels.length, (i) => decidePanel(panels[i]!));
+  say(
+    `  A panel of 84, decided                    ${panel.toFixed(0)} ms${verdict(panel <= 100, 'at most 100 ms')}`,
   );
   for (const maxTrips of [undefined, 1, 2, 3]) {
     const candidates = Array.from({ length: 14 }, (_, i) => ({ id: `load ${i}`, prior: 1 + ((i * 5) % 7) }));

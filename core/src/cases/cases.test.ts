@@ -569,6 +569,14 @@ describe('the hand-over card', () => {
   test('a danger is told first', () => {
     const card = handOverOf(aCaseFile({ observations: [['panel-touch', 'hot']] }));
     expect(card.stop).not.toEqual([]);
-    expect(card.doNot).toContain('Do not switch it on, whatever depends on it.');
+    expect(card.doNot[0]).toBe('Do not switch it on, whatever depends on it.');
+    // Nothing tripped, so nothing is said of resets.
+    expect(card.doNot.join()).not.toMatch(/reset/);
+  });
+
+  test('what was found and needs work is not switched on before', () => {
+    const card = handOverOf(aCaseFile({ observations: [...SENSES, ['terminal-inspection', 'loose']] }));
+    expect(card.stop).toEqual([]);
+    expect(card.doNot[0]).toBe('Do not switch it on before what was found is put right.');
   });
 });

@@ -122,15 +122,24 @@ export function handOverOf(file: CaseFile): HandOverCard {
     ]
       .slice(0, 5)
       .map((test) => TEST_WORDS[test].name),
-    doNot: doNot(file, decision.stop.active, mayReset && (!snaps || Boolean(isolation?.found))),
+    doNot: doNot(file.schools, {
+      stopped: decision.stop.active,
+      mayReset: mayReset && (!snaps || Boolean(isolation?.found)),
+      everTripped: events.length > 0,
+    }),
   };
 }
 
 /** What nobody should do before whoever takes it over has come. */
-function doNot({ schools }: CaseFile, stopped: boolean, mayReset: boolean): string[] {
+function doNot(
+  schools: CaseFile['schools'],
+  { stopped, mayReset, everTripped }: Record<'stopped' | 'mayReset' | 'everTripped', boolean>,
+): string[] {
+  const again = everTripped
+    ? cautionText('noMoreResets', schools)
+    : 'Do not switch it on before what was found is put right.';
   return [
-    ...(mayReset ? [] : [cautionText('noMoreResets', schools)]),
-    ...(stopped ? ['Do not switch it on, whatever depends on it.'] : []),
+    ...(stopped ? ['Do not switch it on, whatever depends on it.'] : mayReset ? [] : [again]),
     cautionText('neverLarger', schools),
     'Do not open the cover of the panel: that is for qualified persons.',
     cautionText('advice', schools),

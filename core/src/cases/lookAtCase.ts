@@ -20,7 +20,7 @@ import {
   SENSE_IDS,
   spotOf,
   TESTS,
-  testsAt,
+  togetherWith,
   type Profile,
   type SenseId,
   type SpotId,
@@ -197,7 +197,6 @@ function byTheEngine(
     !(test === 'trips-on-record' && file.dossier !== null) &&
     (mayReset || !TRIALS.has(test)) &&
     !isAnsweredAsItStands(file, evidence, test);
-  const ranked = nextTests(assessed, 'electrician').filter(({ id }) => left(id));
   const mine = nextTests(assessed, profile).filter(({ id }) => left(id));
   const needsMore = decision.family === 'need-more';
   // A rule may ask for what was told already, hoping for a figure: it is not asked twice. A reset that is on record, and
@@ -214,8 +213,11 @@ function byTheEngine(
   const [top] = due;
   if (top === undefined) {
     if (!needsMore) return just({ kind: 'decided' }, '');
-    const tests = [...new Set([...asked.map(({ test }) => test), ...ranked.map(({ id }) => id)])];
-    return just({ kind: 'electrician', tests: tests.filter((test) => !may(test)).slice(0, 4) }, '');
+    const wouldTell = [
+      ...asked.map(({ test }) => test),
+      ...nextTests(assessed, 'electrician').map(({ id }) => id),
+    ].filter((test) => left(test) && !may(test));
+    return just({ kind: 'electrician', tests: [...new Set(wouldTell)].slice(0, 4) }, '');
   }
   const others = due.slice(1, 4);
   const why = whyNext(assessed, decision, top);
@@ -226,10 +228,7 @@ function byTheEngine(
     return just({ kind: 'reset', unplugged: false }, why, others);
   }
   const spot = spotOf(top);
-  const together =
-    spot === null
-      ? []
-      : testsAt(spot).filter((test) => due.includes(test) || mine.some(({ id }) => id === test));
+  const together = togetherWith(top, [...due, ...mine.map(({ id }) => id)]);
   if (spot !== null && together.length > 1) {
     const elsewhere = due.filter((test) => !together.includes(test)).slice(0, 3);
     return just({ kind: 'looks', spot, tests: together }, why, elsewhere);

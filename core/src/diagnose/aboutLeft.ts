@@ -1,5 +1,5 @@
 import { outcomesOf, type TestResult } from '../causes/index.ts';
-import { spotOf, testsAt, type Profile, type TestId } from '../vocabulary/index.ts';
+import { togetherWith, type Profile, type TestId } from '../vocabulary/index.ts';
 import { assess, type Assessment } from './assess.ts';
 import { nextTests } from './nextTests.ts';
 import { worthAsking } from './settled.ts';
@@ -26,10 +26,10 @@ export function aboutLeft(
     const tests = nextTests(standing, profile);
     const [next] = worthAsking(standing, tests, profile, asked + left);
     if (!next) return left;
-    const spot = spotOf(next);
-    const together = tests
-      .map(({ id }) => id)
-      .filter((id) => id === next || (spot !== null && testsAt(spot).includes(id)));
+    const together = togetherWith(
+      next,
+      tests.map(({ id }) => id),
+    );
     standing = withLikeliest(standing, together);
   }
   return MOST;

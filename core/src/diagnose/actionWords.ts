@@ -144,11 +144,11 @@ export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
     'Not the breaker: no supply',
     'Wait for the supply; switch off what should not start by itself.',
   ),
-  'correct-directory': byAnybody(
+  'correct-directory': byElectrician(
     'Not this breaker: the directory is wrong',
     'Take the circuit as live, whatever this handle says, and let nobody work on it.',
-    'Find the breaker that makes it dead: one at a time, with a lamp or meter at the outlet.',
-    'Write the directory anew. If none does but the main, this breaker no longer opens; if not even the main, another source feeds in. Either way stop, and call an electrician.',
+    'An electrician finds the breaker that makes it dead, with a meter at the outlet, and writes the directory anew.',
+    'If only the main makes it dead, this breaker no longer opens; if not even the main does, another source feeds in.',
   ),
   'gather-more': byAnybody('Measure this next'),
 };

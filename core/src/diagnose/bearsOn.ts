@@ -109,7 +109,7 @@ const APPLIES: { readonly [T in TestId]?: (at: Situation) => boolean } = {
   'known-good-swap': (at) => !isWide(at),
 };
 
-/** Nothing is dead, the handle stands on, and nobody speaks of a trip or of a reset. */
+/** What nobody does, or tells of, where nothing tripped. */
 const OF_TRIPS: readonly TestId[] = [
   'trips-on-record',
   'trip-pattern',
@@ -120,6 +120,7 @@ const OF_TRIPS: readonly TestId[] = [
   'appliance-check',
   'load-wire-lifted',
 ];
+/** Nothing is dead, the handle stands on, and nobody speaks of a trip or of a reset. */
 const nobodySawATrip = (at: Situation): boolean =>
   is(at, 'power-loss-extent', 'none') &&
   !showsTrip(at) &&
@@ -139,17 +140,11 @@ export function impliedBy(results: readonly TestResult[], known: Context = {}): 
   const kind = hasButton ? 'dual' : is(at, 'test-button', 'no-button') ? 'standard' : undefined;
   const isPair =
     is(at, 'handle-position', 'one-half-low') || is(at, 'load-terminal-voltage', 'one-pole-zero');
+  const pattern = at.found('trip-pattern');
   const hasTripped =
     is(at, 'trips-on-record', 'few', 'many-overload', 'after-dead-short') ||
-    is(
-      at,
-      'trip-pattern',
-      'one-appliance',
-      'many-loads-together',
-      'motor-starting',
-      'wet-weather',
-      'hot-weather',
-    );
+    // “At random” is also what is said of what never tripped.
+    (pattern !== undefined && pattern !== 'random');
   return {
     ...known,
     tripped: known.tripped ?? (hasTripped ? true : nobodySawATrip(at) ? false : undefined),

@@ -1,7 +1,6 @@
-import { sayPercent } from '../quantities/index.ts';
 import { marked, sayUnit, type Evidence } from '../readings/index.ts';
 import { CITATIONS } from '../standards/index.ts';
-import type { WeighedReason } from './decision.ts';
+import { saySureness, type WeighedReason } from './decision.ts';
 import { reason } from './finding.ts';
 
 /** What trips and holds together say of the unit, as a reason; `null` without any that tells something. */
@@ -10,9 +9,9 @@ export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReaso
   if (!unit) return null;
   const { judgement, probability, ultimateAmps } = unit.rating;
   const words = {
-    weak: `${sayPercent(probability.weak)} sure that it opens below its rating.`,
-    sound: `${sayPercent(probability.sound)} sure that it is within what a sound unit does.`,
-    sluggish: `${sayPercent(probability.sluggish)} sure that it opens too late.`,
+    weak: `${saySureness(probability.weak)} sure that it opens below its rating.`,
+    sound: `${saySureness(probability.sound)} sure that it is within what a sound unit does.`,
+    sluggish: `${saySureness(probability.sluggish)} sure that it opens too late.`,
     undetermined: 'That settles nothing yet: the Bench names a safe trial that would.',
   }[judgement];
   const simulated = trips.some(({ event }) => event.simulated);

@@ -9,7 +9,7 @@ const CAUTIONS = {
   otherSources: 'Solar, battery, generator or a vehicle can feed from the load side: isolate and lock each.',
   live: 'This is a measurement on live parts: qualified persons with protective gear. Change nothing live.',
   neverLarger: 'Never fit a larger breaker to stop a trip: the breaker protects the conductor.',
-  noMoreResets: 'Do not reset it again: each trip into a short pits the contacts.',
+  noMoreResets: 'Do not reset it again until the cause is found: each trip into a fault pits the contacts.',
   deadAtMain: 'This breaker may not open: its circuit is made dead at the main, not here.',
   offUntilDone: 'Leave this circuit off until it is done.',
   supplyCut:

@@ -12,7 +12,7 @@ interface DangerWords {
 }
 
 const MAIN_OFF =
-  'If the main can be reached without touching anything hot or wet, switch it off, standing to the side: this breaker alone leaves the panel loaded. Otherwise get out.';
+  'If the main can be reached without touching anything hot or wet, switch it off, standing to the side: switching off only this breaker leaves the panel under load. Otherwise get out.';
 const LEAVE_OFF =
   'If your hands are dry and nothing burns, switch this breaker off, standing to the side, and leave it so.';
 const KEEP_AWAY = 'Keep everybody away from the panel.';
@@ -55,8 +55,7 @@ const DANGER_WORDS: Partial<Record<TestId, DangerWords>> = {
   'branch-off-check': {
     doNow: [
       'Do not trust this handle: take the whole circuit as live, and let nobody work on it.',
-      'Most often another breaker feeds it: find the one that makes it dead, one at a time, and write the directory anew.',
-      'If only the main does, this breaker no longer opens; if not even the main, another source feeds in.',
+      'An electrician then looks for another breaker that feeds it, for another source, and at this breaker’s own contacts, in that order.',
     ],
     call: 'electrician',
   },

@@ -15,7 +15,8 @@ import {
 import type { BreakerEvent } from '../record/index.ts';
 import { DEFAULT_SCHOOLS } from '../settings/index.ts';
 import { TESTS, type TestId } from '../vocabulary/index.ts';
-import { cautionText, decide, decision } from './index.ts';
+import { ACTION_WORDS } from './actionWords.ts';
+import { cautionText, decide, decision, saySureness } from './index.ts';
 
 const about = (subject: FileParts, rest?: Partial<Omit<Dossier, 'subject'>>) =>
   decide(gatherEvidence(aDossier(subject, rest)));
@@ -500,6 +501,29 @@ describe('stop', () => {
     });
     const d = about({}, { main });
     expect(d.stop.reasons[0]).toMatch(/^At the main/);
+  });
+});
+
+test('nothing that is judged is said to be quite sure', () => {
+  expect([saySureness(1), saySureness(0.9996), saySureness(0.42)]).toEqual(['99 %', '99 %', '42 %']);
+});
+
+describe('what is off and still live', () => {
+  const d = about({
+    readings: [aReading('voltage', 'load-terminal', 119, 5)],
+    events: [anEvent('handle', 0, { position: 'off' })],
+  });
+
+  test('is a stop, and nobody is told to search by trying handles', () => {
+    expect(d.stop.active).toBe(true);
+    const told = [...d.stop.doNow, ...d.steps].join(' ');
+    expect(told).toMatch(/Do not trust this handle/);
+    expect(told).not.toMatch(/one at a time|[Ff]ind the (one|breaker)/);
+    expect(told.indexOf('another breaker')).toBeLessThan(told.indexOf('another source'));
+  });
+
+  test('a directory is written anew by an electrician', () => {
+    expect(ACTION_WORDS['correct-directory'].forElectrician).toBe(true);
   });
 });
 

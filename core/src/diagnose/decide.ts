@@ -1,6 +1,7 @@
 import type { Evidence } from '../readings/index.ts';
-import { ACTION_WORDS } from './actionWords.ts';
 import type { Profile } from '../vocabulary/index.ts';
+import { ACTION_WORDS } from './actionWords.ts';
+import type { Assessment } from './assess.ts';
 import { cautionText } from './cautions.ts';
 import {
   openBeyondBreaker,
@@ -13,14 +14,11 @@ import {
 import { stopFor } from './dangers.ts';
 import { dangersIn } from './dangersIn.ts';
 import { familyOf, type Decision } from './decision.ts';
-import type { Assessment } from './assess.ts';
 import { engineFinding, likelyCauses } from './engineFinding.ts';
-import { assessRecord, circumstancesOf, hasTrouble, resultsOf } from './fromRecord.ts';
 import { reason, type Finding, type Rule } from './finding.ts';
-import { mayDoInDanger } from './nextTests.ts';
-import type { Also } from './seenBinds.ts';
-import { forPerson } from './whoDoesIt.ts';
+import { assessRecord, circumstancesOf, hasTrouble, resultsOf } from './fromRecord.ts';
 import { seenAtTerminal, warmJoint } from './jointRules.ts';
+import { mayDoInDanger } from './nextTests.ts';
 import {
   hotJoint,
   openBreaker,
@@ -39,6 +37,8 @@ import {
 } from './resetRules.ts';
 import { loadDoesNotFit, oversizedBreaker, undersizedBreaker } from './resizeRules.ts';
 import { nothingToGoBy, soundAsMeasured, surgeUnit } from './restRules.ts';
+import type { Also } from './seenBinds.ts';
+import { forPerson } from './whoDoesIt.ts';
 
 /** Settled by figures, by a chosen school or by danger: no likelihood weighs against them. */
 const order = (rule: Rule) => ({ rule, binds: () => true });

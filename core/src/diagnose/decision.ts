@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { oneOf } from '../quantities/index.ts';
+import { oneOf, sayPercent } from '../quantities/index.ts';
 import {
   ACTIONS,
   CAUSES,
@@ -76,6 +76,17 @@ export type Decision = z.infer<typeof decision>;
 
 /** The decision's family, from its action. */
 export const familyOf = (action: Decision['action']): DecisionFamily => ACTIONS[action];
+
+/** Nothing that is judged is ever quite sure. */
+const SUREST = 0.99;
+
+/**
+ * How sure a judgement is, in percent.
+ *
+ * @param share 0 to 1
+ * @example saySureness(0.9996) // '99 %'
+ */
+export const saySureness = (share: number): string => sayPercent(Math.min(SUREST, share));
 
 /** How sure, in words. */
 export function sayConfidence(confidence: number): string {

@@ -111,6 +111,19 @@ describe('what the record brings', () => {
     expect(prior({ deadShorts: 9 })).toEqual(prior({ deadShorts: 3 }));
   });
 
+  test('an old trip is no trip that is complained of now, and rules none out', () => {
+    const old = [anEvent('trip', 0, { pace: 'minutes' }), anEvent('reset', 1, { result: 'holds' })];
+    const tripped = (complaint: 'trips' | 'lights' | 'dead' | undefined, events = old) =>
+      knownOf({ ...evidenceOf({ events }), complaint }).tripped;
+    expect(tripped('trips', [])).toBe(true);
+    expect(tripped('lights')).toBeUndefined();
+    expect(tripped('lights', [])).toBe(false);
+    expect(tripped('dead')).toBeUndefined();
+    expect(tripped(undefined)).toBe(true);
+    expect(tripped(undefined, [])).toBeUndefined();
+    expect(tripped('lights', [anEvent('trip', 2, { pace: 'minutes' })])).toBe(true);
+  });
+
   test('the electronics of a unit that snapped were no dead short', () => {
     const snap = { events: [anEvent('trip', 1, { pace: 'at-once' })] };
     const outcome = (parts: FileParts) =>

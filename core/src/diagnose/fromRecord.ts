@@ -49,10 +49,15 @@ export function knownOf(evidence: Evidence): Context {
   };
 }
 
-/** Whether it ever tripped; `undefined`: nobody said. */
+/**
+ * Whether what is complained of is a trip; `undefined`: nobody said. Where something else is complained of, an old trip on
+ * record makes it possible and no more.
+ */
 function hasTripped({ trips, handle, complaint }: Evidence): boolean | undefined {
-  if (trips.length > 0 || handle === 'tripped' || complaint === 'trips') return true;
-  return complaint === undefined || complaint === 'dead' ? undefined : false;
+  if (handle === 'tripped' || complaint === 'trips') return true;
+  const tripped = trips.length > 0;
+  if (complaint === undefined) return tripped || undefined;
+  return complaint === 'dead' || tripped ? undefined : false;
 }
 
 /** Whether anything can be plugged in on its circuit; `undefined`: the circuit is not drawn. */

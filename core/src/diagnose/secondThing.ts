@@ -1,5 +1,5 @@
 import { CAUSE_IDS, outcomesOf, usualChance } from '../causes/index.ts';
-import { sayOutcome } from '../vocabulary/index.ts';
+import { CAUSE_WORDS, sayOutcome } from '../vocabulary/index.ts';
 import type { Assessment } from './assess.ts';
 import { ENERGISES } from './losses.ts';
 import type { Also } from './seenBinds.ts';
@@ -34,7 +34,7 @@ export function secondThing({ probabilities, weighed, table, choice }: Assessmen
     if (best < 0 || action === undefined || action === choice.action) return [];
     // Never a reset or a larger breaker beside another fault.
     if (ENERGISES.has(action)) return [];
-    const text = `${sayOutcome(test, outcome)}: what leads does not explain that. Two things may be wrong here.`;
+    const text = `${sayOutcome(test, outcome)}: “${CAUSE_WORDS[CAUSE_IDS[leading]!]}” does not explain that. Two things may be wrong here.`;
     return [{ cause: CAUSE_IDS[best]!, action, text }];
   });
   return found.filter(({ cause }, i) => found.findIndex((one) => one.cause === cause) === i);

@@ -4,6 +4,7 @@ import type { ActionId, CauseId } from '../vocabulary/index.ts';
 import { gatherEvidence } from '../readings/index.ts';
 import { aDossier, anObservation } from '../testing/index.ts';
 import { decide, diagnose } from './index.ts';
+import { bindSeen } from './seenBinds.ts';
 
 type Pair = [test: TestResult['test'], outcome: string];
 const results = (pairs: readonly Pair[]): TestResult[] =>
@@ -132,6 +133,34 @@ test('an overload beside a conductor too thin is told besides', () => {
   });
   expect(verdict).toMatchObject({ action: 'size-down', family: 'resize' });
   expect(also).toMatchObject([{ cause: 'overload', action: 'shed-load', family: 'not-the-breaker' }]);
+});
+
+test.each<[lesser: Pair, action: ActionId]>([
+  [['terminal-inspection', 'two-wires-one-terminal'], 'separate-conductors'],
+  [['outlet-wiring', 'reversed'], 'repair-wiring'],
+  [['part-match', 'not-listed'], 'replace-breaker'],
+])('a conductor too thin comes before %j, which is told once beside it', (lesser, action) => {
+  const { verdict, also } = diagnose({
+    profile: 'electrician',
+    evidence: results([lesser, ['conductor-vs-breaker', 'wire-too-small']]),
+  });
+  expect(verdict.action).toBe('size-down');
+  // A smaller breaker that is listed sees to both.
+  const once = action === 'replace-breaker' ? [] : [action];
+  expect(also.map((one) => one.action)).toEqual(once);
+});
+
+test('where the chances led to the lesser of two things that were seen, the graver one binds', () => {
+  const seen = results([
+    ['terminal-inspection', 'two-wires-one-terminal'],
+    ['conductor-vs-breaker', 'wire-too-small'],
+  ]);
+  const choice = { action: 'separate-conductors', confidence: 0.8, expected: 3 } as const;
+  const bound = bindSeen(seen, choice, 'shared-terminal');
+  expect(bound.choice.action).toBe('size-down');
+  expect(bound.also).toMatchObject([{ cause: 'shared-terminal', action: 'separate-conductors' }]);
+  // A deed is told once, whichever cause led to it.
+  expect(bindSeen(seen, choice, 'overload').also.map(({ action }) => action)).toEqual([choice.action]);
 });
 
 test('a danger comes before what was seen, and what was seen is told beside it', () => {

@@ -141,10 +141,15 @@ export function bindSeen(
     action === chosen || (orBy as readonly string[]).includes(chosen);
   const also = (chosen: string) =>
     found.filter((one) => !does(one, chosen)).map(({ cause, action, text }) => ({ cause, action, text }));
-  if (found.some((one) => does(one, choice.action)) || !yields(choice, leading, first))
+  if (does(first, choice.action) || !yields(choice, leading, first))
     return { choice, also: also(choice.action) };
   const bound: Choice = { ...choice, action: first.action, confidence: SURE };
-  return { choice: bound, also: [...also(first.action), ...whatElse(choice, leading, first)] };
+  const seenToo = also(first.action);
+  // What was seen is told once: the chances may have led to the lesser of two things that were.
+  const likely = seenToo.some(({ action }) => action === choice.action)
+    ? []
+    : whatElse(choice, leading, first);
+  return { choice: bound, also: [...seenToo, ...likely] };
 }
 
 /** Whether the choice comes after what was seen: it would leave it energised, or is the lesser of two dangers. */

@@ -119,6 +119,10 @@ export function bestDeed(
   return { action: DEEDS[best]!, expected: sums[best]! };
 }
 
+/** How likely an action puts right what is wrong: the chances of all causes that it serves. */
+export const chanceItHelps = (action: Deed, { does }: LossTable, probabilities: ArrayLike<number>): number =>
+  does.reduce((sum, serves, i) => sum + (serves.includes(action) ? probabilities[i]! : 0), 0);
+
 /** Below this confidence no action is named. */
 export const LEAST_CONFIDENCE = 0.25;
 /** From this confidence on an action is named beside a stop. */
@@ -136,20 +140,13 @@ export interface Choice {
  */
 export function choose(table: LossTable, probabilities: Float64Array, stopped: boolean): Choice {
   const { action, expected } = bestDeed(table, probabilities);
-  const surely = (one: Deed) => ({
-    action: one,
-    confidence: table.does.reduce((sum, does, i) => sum + (does.includes(one) ? probabilities[i]! : 0), 0),
-  });
-  const { confidence } = surely(action);
-  if (stopped) {
+  const confidence = chanceItHelps(action, table, probabilities);
+  if (stopped && confidence < SURE_IN_DANGER) {
     // While there is danger only what is well known is named; else the first thing is to be safe.
-    const served = table.does.reduce(
-      (sum, does, i) => sum + (does.includes(action) ? probabilities[i]! : 0),
-      0,
-    );
-    const known = served >= SURE_IN_DANGER || action === 'make-safe-and-call';
-    return known ? { action, confidence, expected } : { ...surely('make-safe-and-call'), expected };
+    const safe = 'make-safe-and-call';
+    return { action: safe, confidence: chanceItHelps(safe, table, probabilities), expected };
   }
+  if (stopped) return { action, confidence, expected };
   // What would be right in few cases only is no decision, however little it costs in the others.
   return expected > ASKING || confidence < LEAST_CONFIDENCE
     ? { action: 'gather-more', confidence: 0, expected }

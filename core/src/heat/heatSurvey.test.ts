@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { heatSurvey, type HeatPointInput } from './index.ts';
+import { heatOfPoint, heatSurvey, type HeatPointInput } from './index.ts';
 
 const point = (
   id: string,
@@ -89,6 +89,15 @@ describe('laws', () => {
       fc.property(points, fc.double({ min: 0, max: 60, noNaN: true }), (list, more) => {
         const hotter = list.map((p, i) => (i === 0 ? { ...p, surfaceC: p.surfaceC + more } : p));
         expect(order.indexOf(first(hotter).grade)).toBeGreaterThanOrEqual(order.indexOf(first(list).grade));
+      }),
+    );
+  });
+
+  test('a point by itself is judged as in the whole survey', () => {
+    fc.assert(
+      fc.property(points, (list) => {
+        const all = heatSurvey({ ambientC: 20, points: list }).points;
+        list.forEach((one, i) => expect(heatOfPoint(one, list, 20)).toEqual(all[i]));
       }),
     );
   });

@@ -30,10 +30,28 @@ const share = (point: HeatPointInput) => point.amps / point.ratingAmps;
  */
 export function heatSurvey(input: HeatInput): HeatSurvey {
   const { ambientC, points } = heatInput.parse(input);
-  return { points: points.map((point) => judgePoint(point, points, ambientC)) };
+  return { points: points.map((point) => heatOfPoint(point, points, ambientC)) };
 }
 
-function judgePoint(point: HeatPointInput, all: HeatPointInput[], ambientC: number): HeatPoint {
+/**
+ * Judge one point of a survey by the others, which are its peers and not judged themselves.
+ *
+ * Source: as `heatSurvey`.
+ *
+ * @param point surface (°C), current (A), rating (A), as checked when they were stored: it is called for every breaker
+ *   against all others of its panel, and does not check them again
+ * @param all the points of the survey, the point itself among them or not
+ * @param ambientC the air, °C
+ * @returns what `heatSurvey` says of that point
+ * @throws never
+ * @example
+ * heatOfPoint({ id: '1', surfaceC: 30, amps: 10, ratingAmps: 20 }, [], 22).riseC // 8
+ */
+export function heatOfPoint(
+  point: HeatPointInput,
+  all: readonly HeatPointInput[],
+  ambientC: number,
+): HeatPoint {
   const riseC = point.surfaceC - ambientC;
   const peerRise = median(peersOf(point, all).map((peer) => riseAtLoadOf(peer, point, ambientC)));
   const overPeersC = peerRise === null ? null : riseC - peerRise;
@@ -60,7 +78,7 @@ function judgePoint(point: HeatPointInput, all: HeatPointInput[], ambientC: numb
 
 const severity = (grade: HeatGrade) => HEAT_GRADES.indexOf(grade);
 
-function peersOf(point: HeatPointInput, all: HeatPointInput[]): HeatPointInput[] {
+function peersOf(point: HeatPointInput, all: readonly HeatPointInput[]): HeatPointInput[] {
   return all.filter(
     (other) =>
       other.id !== point.id &&

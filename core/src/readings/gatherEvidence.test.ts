@@ -186,6 +186,31 @@ describe('heat', () => {
     expect(evidenceOf({ readings: [measured(40, 0)![0]!] }, { others }).heat[0]!.peers).toBe(0);
   });
 
+  test('the electronics of an idle protected unit warm its face; under load the current does', () => {
+    const face = (kind: 'gfci' | 'standard', amps: number) => {
+      const survey = (value: number, at: number, load: number) => [
+        aReading('temperature', 'face', value, at),
+        aReading('current', 'conductor', load, at),
+      ];
+      const others = [aFile({ breaker: { id: uuid(2) }, readings: survey(23, 0, amps) })];
+      return evidenceOf({ breaker: { kind }, readings: survey(32, 0, amps) }, { others });
+    };
+    expect(face('gfci', 0).heat[0]).toMatchObject({ surfaceC: 32, ownHeatC: 9 });
+    expect(outcomeOf(face('gfci', 0), 'face-temperature')).toBe('like-neighbours');
+    expect(itemOf(face('gfci', 0), 'face-temperature')!.text).toContain('its own electronics’');
+    expect(outcomeOf(face('standard', 0), 'face-temperature')).not.toBe('like-neighbours');
+    expect(face('gfci', 10).heat[0]!.ownHeatC).toBe(0);
+    expect(outcomeOf(face('gfci', 10), 'face-temperature')).not.toBe('like-neighbours');
+  });
+
+  test('colder than the air under load is a false reading, and says so', () => {
+    const others = [aFile({ breaker: { id: uuid(2) }, readings: measured(30, 0) })];
+    const text = (surface: number) =>
+      itemOf(evidenceOf({ readings: measured(surface, 0) }, { others }), 'terminal-temperature')!.text;
+    expect(text(18)).toContain('false reading');
+    expect(text(21)).not.toContain('false reading');
+  });
+
   test('a face of 60 °C is too hot to hold', () => {
     const face = (value: number) => evidenceOf({ readings: [aReading('temperature', 'face', value)] });
     expect(outcomeOf(face(60), 'panel-touch')).toBe('hot');

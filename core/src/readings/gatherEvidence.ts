@@ -65,7 +65,13 @@ export function gatherEvidence(dossier: Dossier): Evidence {
   };
 }
 
-const counted = (file: BreakerFile): BreakerFile => ({ ...file, entries: standing(file.entries) });
+/** A file with the entries that count; made once for each: a panel’s breakers are each held against all others. */
+function counted(file: BreakerFile): BreakerFile {
+  const made = countedFiles.get(file) ?? { ...file, entries: standing(file.entries) };
+  countedFiles.set(file, made);
+  return made;
+}
+const countedFiles = new WeakMap<BreakerFile, BreakerFile>();
 
 /** The latest outcome of each test, newest first; of two at the same instant the later in the list. */
 function latestOfEach(items: EvidenceItem[]): EvidenceItem[] {

@@ -1,10 +1,10 @@
-import { heatSurvey, type HeatPointInput } from '../heat/index.ts';
+import { heatOfPoint, type HeatPointInput } from '../heat/index.ts';
 import { sayQuantity, sayRise } from '../quantities/index.ts';
 import { TEMPERATURE_POINTS, type Reading } from '../record/index.ts';
 import { CITATIONS, HEAT_LIMITS } from '../standards/index.ts';
 import { FACE_OUTCOMES, riseBand, TERMINAL_OUTCOMES } from '../vocabulary/index.ts';
 import type { BreakerFile, EvidenceItem, HeatFact } from './evidence.ts';
-import { nearest } from './history.ts';
+import { nearestTo, timed, type Timed } from './history.ts';
 import { marked } from './marked.ts';
 
 /** Temperatures of one survey are taken within two hours, a current within one hour of its temperature. */
@@ -13,14 +13,34 @@ const CURRENT_HOURS = 1;
 
 const c = (value: number) => sayQuantity(value, '°C');
 
-const temperatures = (file: BreakerFile, point: string) =>
-  file.entries.readings.filter((r) => r.quantity === 'temperature' && r.point === point);
-
-function ampsAt(file: BreakerFile, at: string): number | null {
-  const currents = file.entries.readings.filter((r) => r.quantity === 'current');
-  const onConductor = currents.filter((r) => r.point === 'conductor');
-  return nearest(onConductor.length > 0 ? onConductor : currents, at, CURRENT_HOURS)?.value ?? null;
+/** What a survey takes of a breaker’s readings. */
+interface Surveyed {
+  temperatures: Record<(typeof TEMPERATURE_POINTS)[number], Timed<Reading>[]>;
+  /** Those on the conductor, or, where there are none, all. */
+  currents: Timed<Reading>[];
 }
+
+/** Sorted out once for each file: it is a peer of every other breaker of its panel. */
+function surveyed(file: BreakerFile): Surveyed {
+  const made = surveys.get(file) ?? sortedOut(file.entries.readings);
+  surveys.set(file, made);
+  return made;
+}
+const surveys = new WeakMap<BreakerFile, Surveyed>();
+
+function sortedOut(readings: readonly Reading[]): Surveyed {
+  const at = (point: string) =>
+    timed(readings.filter((r) => r.quantity === 'temperature' && r.point === point));
+  const currents = readings.filter((r) => r.quantity === 'current');
+  const onConductor = currents.filter((r) => r.point === 'conductor');
+  return {
+    temperatures: { face: at('face'), terminal: at('terminal') },
+    currents: timed(onConductor.length > 0 ? onConductor : currents),
+  };
+}
+
+const ampsAt = (file: BreakerFile, instant: number): number | null =>
+  nearestTo(surveyed(file).currents, instant, CURRENT_HOURS)?.entry.value ?? null;
 
 /**
  * The latest temperature of each point of a breaker, judged against the panel's other breakers
@@ -28,24 +48,28 @@ function ampsAt(file: BreakerFile, at: string): number | null {
  */
 export function heatFacts(file: BreakerFile, others: readonly BreakerFile[]): HeatFact[] {
   return TEMPERATURE_POINTS.flatMap((point) => {
-    const own = temperatures(file, point).at(-1);
-    if (own === undefined || own.ambientC === null) return [];
-    const ambientC = own.ambientC;
-    const amps = ampsAt(file, own.at);
+    const latest = surveyed(file).temperatures[point].at(-1);
+    if (latest === undefined) return [];
+    const { entry: own, instant } = latest;
+    const { ambientC } = own;
+    if (ambientC === null) return [];
+    const amps = ampsAt(file, instant);
     const ownHeatC = ownHeatOf(file, point, amps);
-    const subject = surveyPoint(file, own, ambientC, amps ?? 0);
-    subject.surfaceC -= ownHeatC;
+    const bare = { ...own, value: own.value - ownHeatC };
+    const subject = surveyPoint(file, bare, ambientC, amps ?? 0);
     const peers =
       amps === null
         ? []
         : others
             .filter((other) => other.breaker.role === 'branch' && other.breaker.id !== file.breaker.id)
             .flatMap((other) => {
-              const theirs = nearest(temperatures(other, point), own.at, SURVEY_HOURS);
-              const theirAmps = theirs && ampsAt(other, theirs.at);
-              return theirs && theirAmps !== null ? [surveyPoint(other, theirs, ambientC, theirAmps)] : [];
+              const theirs = nearestTo(surveyed(other).temperatures[point], instant, SURVEY_HOURS);
+              const theirAmps = theirs && ampsAt(other, theirs.instant);
+              return theirs && theirAmps !== null
+                ? [surveyPoint(other, theirs.entry, ambientC, theirAmps)]
+                : [];
             });
-    const result = heatSurvey({ ambientC, points: [subject, ...peers] }).points[0]!;
+    const result = heatOfPoint(subject, peers, ambientC);
     const { at, value: surfaceC, simulated } = own;
     return [{ point, at, surfaceC, ambientC, amps, ownHeatC, peers: peers.length, result, simulated }];
   });

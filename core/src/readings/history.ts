@@ -13,20 +13,31 @@ export function standing(entries: Entries): Entries {
   };
 }
 
-/** Hours between two instants, whichever is first. */
-export function hoursApart(a: string, b: string): number {
-  return Math.abs(Date.parse(a) - Date.parse(b)) / 3_600_000;
+const HOUR_MS = 3_600_000;
+
+/** An entry with its instant as a number, ms: for lists that are searched again and again. */
+export interface Timed<T> {
+  entry: T;
+  instant: number;
 }
 
-/** The entry of a list nearest in time to an instant, no further than `hours` off. */
-export function nearest<T extends { at: string }>(list: readonly T[], at: string, hours: number): T | null {
-  let best: T | null = null;
-  for (const entry of list) {
-    const off = hoursApart(entry.at, at);
-    if (off <= hours && (best === null || off <= hoursApart(best.at, at))) best = entry;
+export const timed = <T extends { at: string }>(list: readonly T[]): Timed<T>[] =>
+  list.map((entry) => ({ entry, instant: Date.parse(entry.at) }));
+
+/** The entry of a list nearest in time to an instant, no further than `hours` off; of two as near, the later listed. */
+export function nearestTo<T>(list: readonly Timed<T>[], instant: number, hours: number): Timed<T> | null {
+  let best: Timed<T> | null = null;
+  let least = hours * HOUR_MS;
+  for (const one of list) {
+    const off = Math.abs(one.instant - instant);
+    if (off <= least) [best, least] = [one, off];
   }
   return best;
 }
+
+/** As `nearestTo`, of a list that is searched once. */
+export const nearest = <T extends { at: string }>(list: readonly T[], at: string, hours: number): T | null =>
+  nearestTo(timed(list), Date.parse(at), hours)?.entry ?? null;
 
 /** Where an event leaves the handle; `null` if it does not say. */
 export function handleAfter(event: BreakerEvent): HandlePosition | null {

@@ -12,6 +12,8 @@ import { energised } from './wiring.ts';
 
 /** The wall beside the panel is as warm as the air, but hardly warmer than this on the hottest day, °C. */
 const WARMEST_WALL_C = 34;
+/** A light that loses this share of its voltage is seen to dim. */
+const SEEN_TO_DIM = 0.035;
 
 /** Dead things: outlets of the subject, other circuits. */
 function dead(of: SimulatedCase) {
@@ -60,10 +62,10 @@ function lights(of: SimulatedCase, random: Random): OutcomeOf<'light-behaviour'>
   const motors = appliances.filter(({ surge }) => surge !== null).map(({ name }) => name);
   const start = energised(on, { ...few, on: new Set([...few.on, ...motors]), starting: new Set(motors) });
   const volts = before.outletVolts(2);
-  const dims = (then: { outletVolts: (outlet: number) => number }, share: number) =>
-    volts > DEAD_VOLTS && volts - then.outletVolts(2) > share * volts;
+  const dims = (then: { outletVolts: (outlet: number) => number }) =>
+    volts > DEAD_VOLTS && volts - then.outletVolts(2) > SEEN_TO_DIM * volts;
   // A motor’s surge is seen by anybody, a heater that goes on by most.
-  return dims(start, 0.035) || (dims(after, 0.035) && chance(random, 0.8)) ? 'dims-on-start' : 'steady';
+  return dims(start) || (dims(after) && chance(random, 0.8)) ? 'dims-on-start' : 'steady';
 }
 
 /** Something in the panel or on the circuit has been so hot that it smells, or looks, burnt. */

@@ -56,10 +56,9 @@ export function caseOf(
   slips = 1,
 ): SimulatedCase {
   const byTrips = planted.some((cause) => KNOWN_BY_TRIPS.has(cause));
-  const most = byTrips ? MOST_DRAWS.ofTrips : MOST_DRAWS.ofLooks;
   for (let i = 0; ; i++) {
     const of = drawn(`${name} ${seed}`, i, draw, slips);
-    if (i < most && !isComplainedOf(of, byTrips)) continue;
+    if (i < MOST_DRAWS && !isComplainedOf(of, byTrips)) continue;
     return Object.assign(of, { noticed: noticed(of) });
   }
 }
@@ -114,7 +113,7 @@ const KNOWN_BY_TRIPS: ReadonlySet<CauseId | 'none'> = new Set<CauseId | 'none'>(
   'undersized-breaker',
 ]);
 /** So many houses are drawn at most until its fault shows. */
-const MOST_DRAWS = { ofTrips: 40, ofLooks: 40 } as const;
+const MOST_DRAWS = 40;
 
 /** Whether its fault has shown to anybody: nobody complains of what trips nothing, is not dead, and neither smells nor flickers. */
 function isComplainedOf(of: SimulatedCase, byTrips: boolean): boolean {

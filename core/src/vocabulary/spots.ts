@@ -51,6 +51,18 @@ export const spotOf = (test: TestId): SpotId | null => AT.get(test) ?? null;
  */
 export const testsAt = (spot: SpotId): TestId[] => Object.keys(SPOTS[spot]) as TestId[];
 
+/**
+ * Which of some tests are asked on one screen with another: those of its spot, and itself.
+ *
+ * @param tests those that may be asked
+ * @returns in the order of the spot
+ * @example togetherWith('smell', ['outlet-voltage', 'smell', 'sound']) // ['sound', 'smell']
+ */
+export function togetherWith(test: TestId, tests: readonly TestId[]): TestId[] {
+  const spot = spotOf(test);
+  return spot === null ? [test] : testsAt(spot).filter((other) => other === test || tests.includes(other));
+}
+
 /** What a sound breaker gives, where the test is done together with others. */
 export function usualAt(test: TestId): string | undefined {
   const spot = spotOf(test);

@@ -7,6 +7,8 @@ import {
   isDanger,
   isOutcome,
   sayOutcome,
+  spotOf,
+  togetherWith,
   TEST_WORDS,
   TESTS,
   type TestFacts,
@@ -53,6 +55,19 @@ describe('the vocabulary', () => {
       false,
       false,
     ]);
+  });
+});
+
+describe('what is asked on one screen', () => {
+  test('is what is done at the same spot and may be asked, in the order of the spot', () => {
+    expect(togetherWith('smell', ['outlet-voltage', 'smell', 'sound'])).toEqual(['sound', 'smell']);
+    expect(togetherWith('smell', [])).toEqual(['smell']);
+  });
+
+  test('is one thing where it is done by itself', () => {
+    const alone = tests.map(([id]) => id).filter((id) => spotOf(id) === null);
+    const all = tests.map(([id]) => id);
+    for (const id of alone) expect(togetherWith(id, all)).toEqual([id]);
   });
 });
 

@@ -107,8 +107,8 @@ export const isRightlyHandedOver = (of: SimulatedCase, action: ActionId, profile
   // Rust at the panel is an electrician’s to look at, whatever else is wrong.
   (!ANYBODY.has(of.house.cause) || of.house.water !== 'dry');
 
-/** It is reset, or enlarged. */
-export const RESETS_OR_ENLARGES: ReadonlySet<ActionId> = new Set<ActionId>([
+/** It is reset, kept in service as it is, or enlarged. */
+export const RESETS_KEEPS_OR_ENLARGES: ReadonlySet<ActionId> = new Set<ActionId>([
   'complete-reset',
   'reset-and-watch',
   'reset-other-device',
@@ -118,7 +118,7 @@ export const RESETS_OR_ENLARGES: ReadonlySet<ActionId> = new Set<ActionId>([
 
 /** All after which it stays energised meanwhile, whatever else is wrong with it. */
 export const LEAVES_ON: ReadonlySet<ActionId> = new Set<ActionId>([
-  ...RESETS_OR_ENLARGES,
+  ...RESETS_KEEPS_OR_ENLARGES,
   'shed-load',
   'cool-surroundings',
   'replace-device',

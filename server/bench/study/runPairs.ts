@@ -55,7 +55,7 @@ function workPair(pair: Pair, seed: number): PairWent {
       !oneIsDangerous ||
       // A stop comes before anything else.
       worked.assessed.stops.length > 0 ||
-      (first === dangerous[0] && !(LEAVES_ON.has(worked.choice.action) && first !== dangerous[0])) ||
+      first === dangerous[0] ||
       (!LEAVES_ON.has(worked.choice.action) && seesTo(of, dangerous[0]!, worked)),
   };
 }

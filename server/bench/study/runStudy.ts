@@ -2,7 +2,7 @@ import { CAUSE_IDS } from '@phylaxon/core/causes';
 import { rankedCauses } from '@phylaxon/core/diagnose';
 import { dangersOf, isHazardous, simulatedCase } from '@phylaxon/core/simulate';
 import type { ActionId, CauseId, Profile, TestId } from '@phylaxon/core/vocabulary';
-import { isRight, isRightlyHandedOver, LEAVES_ON, RESETS_OR_ENLARGES } from './rightFor.ts';
+import { isRight, isRightlyHandedOver, LEAVES_ON, RESETS_KEEPS_OR_ENLARGES } from './rightFor.ts';
 import { ORDERS, outcomesOfCase, workCase, type Order, type Worked } from './workCase.ts';
 
 /** How one case went. */
@@ -53,7 +53,7 @@ function wentAs(
     screens,
     trials: results.filter(({ test, outcome }) => TRIALS.has(test) && outcome !== 'holds').length,
     stopped: assessed.stops.length > 0,
-    missed: hazard && RESETS_OR_ENLARGES.has(action),
+    missed: hazard && RESETS_KEEPS_OR_ENLARGES.has(action),
     leftOn: hazard && LEAVES_ON.has(action),
   };
 }

@@ -2,7 +2,7 @@ import { TEST_IDS, type Context, type TestResult } from '@phylaxon/core/causes';
 import { assess, forPerson, nextTests, worthAsking } from '@phylaxon/core/diagnose';
 import { seeded } from '@phylaxon/core/random';
 import { perform, type SimulatedCase } from '@phylaxon/core/simulate';
-import { PROFILE_LEVEL, spotOf, testsAt, TESTS, type Profile, type TestId } from '@phylaxon/core/vocabulary';
+import { PROFILE_LEVEL, TESTS, togetherWith, type Profile, type TestId } from '@phylaxon/core/vocabulary';
 
 /** In which order tests are done. */
 export const ORDERS = ['engine', 'checklist', 'random'] as const;
@@ -97,13 +97,8 @@ export function workCase(
         tests: results.length - told,
         screens,
       };
-    const together = order === 'engine' ? tests.map(({ id }) => id).filter(onOneScreen(next)) : [next];
+    const mine = tests.map(({ id }) => id);
+    const together = order === 'engine' ? togetherWith(next, mine) : [next];
     for (const test of together) results.push({ test, outcome: outcomeOf(test) });
   }
 }
-
-/** What is asked together with a test: all that is looked at on the same spot. */
-const onOneScreen = (test: TestId) => {
-  const spot = spotOf(test);
-  return (other: TestId) => other === test || (spot !== null && testsAt(spot).includes(other));
-};

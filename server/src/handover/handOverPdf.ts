@@ -1,5 +1,6 @@
 import type { HandOverCard } from '@phylaxon/core/cases';
-import { sayPercent, unbroken } from '@phylaxon/core/quantities';
+import { saySureness } from '@phylaxon/core/diagnose';
+import { unbroken } from '@phylaxon/core/quantities';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import pdfMake from 'pdfmake';
@@ -68,7 +69,7 @@ export async function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buf
     card.loads.length > 0 && `On it: ${card.loads.join(', ')}`,
     `Opened ${time(card.openedAt)} by ${card.openedBy === 'homeowner' ? 'the homeowner' : 'an electrician'}`,
   ].filter((text): text is string => Boolean(text));
-  const sure = decision.confidence === null ? 'not decided yet' : `${sayPercent(decision.confidence)} sure`;
+  const sure = decision.confidence === null ? 'not decided yet' : `${saySureness(decision.confidence)} sure`;
   const document = pdfMake.createPdf({
     pageSize: 'LETTER',
     pageMargins: [42, 36, 42, 36],
@@ -114,7 +115,7 @@ export async function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buf
                 table: {
                   widths: [34, '*'],
                   body: card.causes.map(({ name, probability }) => [
-                    { text: sayPercent(probability), bold: true, alignment: 'right' },
+                    { text: saySureness(probability), bold: true, alignment: 'right' },
                     plain(name),
                   ]),
                 },

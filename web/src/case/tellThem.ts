@@ -21,7 +21,7 @@ export function tellThem(file: CaseFile, view: CaseView, board: Board | null): s
       `It is breaker ${placeText(breaker)}, ${breakerText(breaker)}, in ${panel?.name ?? 'the panel'}${dossier?.subject.circuit ? ` for ${dossier.subject.circuit.label}` : ''}.`,
     !breaker && panel && `It is at ${panel.name}.`,
     board?.fedFrom && `That panel is fed from ${board.fedFrom.panelName}.`,
-    'We leave it off and keep away from it until you come.',
+    'We keep away from it until you come.',
   ];
   return parts.filter(Boolean).join(' ');
 }

@@ -1,5 +1,4 @@
-import type { Decision } from '@phylaxon/core/diagnose';
-import { sureText } from '../shared/index.ts';
+import { saySureness, type Decision } from '@phylaxon/core/diagnose';
 
 /** The likeliest causes, each with its chance as a figure and as a bar. */
 export function Causes({ causes }: { causes: Decision['causes'] }) {
@@ -8,7 +7,7 @@ export function Causes({ causes }: { causes: Decision['causes'] }) {
       {causes.map(({ id, name, probability }, i) => (
         <li key={id} className="grid grid-cols-[3.5rem_1fr] items-baseline gap-x-3">
           <span className={i === 0 ? 'figures text-lg font-semibold' : 'figures'}>
-            {sureText(probability)}
+            {saySureness(probability)}
           </span>
           <span>
             <span className={i === 0 ? 'font-semibold' : undefined}>{name}</span>

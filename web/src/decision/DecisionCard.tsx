@@ -1,6 +1,5 @@
-import { sayConfidence } from '@phylaxon/core/diagnose';
-import type { Decision, NextTest } from '@phylaxon/core/diagnose';
-import { classes, familyMark, inUnits, Part, sureText } from '../shared/index.ts';
+import { sayConfidence, saySureness, type Decision, type NextTest } from '@phylaxon/core/diagnose';
+import { classes, familyMark, inUnits, Part } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { Causes } from './Causes.tsx';
 import { NextTests } from './NextTests.tsx';
@@ -93,7 +92,7 @@ function HowSure({ decision }: { decision: Decision }) {
   if (decision.family === 'need-more') return null;
   return (
     <p className="mt-1">
-      <span className="figures text-lg font-semibold">{sureText(decision.confidence)}</span>{' '}
+      <span className="figures text-lg font-semibold">{saySureness(decision.confidence)}</span>{' '}
       <span className="text-ink-soft">{sayConfidence(decision.confidence)}</span>
     </p>
   );

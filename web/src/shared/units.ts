@@ -26,11 +26,6 @@ export const voltsText = (volts: number) => sayQuantity(volts, 'V');
 export const temperatureText = (celsius: number) => sayQuantity(fromCelsius(celsius), temperatureUnit());
 export const percentText = sayPercent;
 
-/** Nothing that is judged is ever quite sure. */
-const SUREST = 0.99;
-/** How sure a judgement is. */
-export const sureText = (share: number): string => percentText(Math.min(SUREST, share));
-
 /** A figure of the record in the unit the person reads. */
 export function quantityText(value: number, unit: string): string {
   if (unit === '%') return `${sayNumber(value, 0)} %`;
