@@ -73,6 +73,9 @@ for (const { name, size, colorScheme } of LOOKS) {
       await page.goto('/settings');
       await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
       await expectSound(page, 'settings');
+      await page.goto(`/sites/${site.id}/outcomes`);
+      await expect(page.getByRole('heading', { name: 'Case by case' })).toBeVisible();
+      await expectSound(page, 'how it turned out');
       await page.goto('/nowhere');
       await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
       await expectSound(page, 'no such page');

@@ -55,6 +55,7 @@ export function caseEvidence(file: CaseFile): Evidence {
     main: file.main,
     others: [],
     curves: [],
+    learned: file.learned,
   });
   return { ...evidence, complaint, anonymous: true };
 }

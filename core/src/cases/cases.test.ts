@@ -9,10 +9,19 @@ import type {
   Reading,
   TroubleCase,
 } from '../record/index.ts';
-import { countsFrom, meterPointsOf, resetOutcome } from '../readings/index.ts';
+import { countsFrom, countsSince, meterPointsOf, resetOutcome } from '../readings/index.ts';
 import { BARE } from './stepTests.ts';
 import { DEFAULT_SCHOOLS, type Schools } from '../settings/index.ts';
-import { aBreaker, aCircuit, aLoad, anEvent, anObservation, aReading, uuid } from '../testing/index.ts';
+import {
+  aBreaker,
+  aCircuit,
+  aLoad,
+  anEvent,
+  anObservation,
+  aReading,
+  aTroubleCase,
+  uuid,
+} from '../testing/index.ts';
 import { COMPLAINTS, PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../vocabulary/index.ts';
 import {
   caseEvidence,
@@ -28,25 +37,8 @@ import {
 const OPENED = '2026-10-01T12:00:00.000Z';
 const after = (n: number) => new Date(Date.parse(OPENED) + n * 60_000).toISOString();
 
-const aCase = (change: Partial<TroubleCase> = {}): TroubleCase => ({
-  id: uuid(7000),
-  siteId: uuid(7001),
-  panelId: uuid(900),
-  breakerId: uuid(1),
-  complaint: 'trips',
-  words: '',
-  openedBy: 'homeowner',
-  openedAt: OPENED,
-  marks: [],
-  candidates: null,
-  answers: [],
-  passed: [],
-  closedAt: null,
-  outcome: null,
-  closingNote: '',
-  version: 0,
-  ...change,
-});
+const aCase = (change: Partial<TroubleCase> = {}): TroubleCase =>
+  aTroubleCase({ panelId: uuid(900), breakerId: uuid(1), openedAt: OPENED, ...change });
 
 interface Parts {
   about?: Partial<TroubleCase>;
@@ -99,6 +91,7 @@ function aCaseFile({
     site: { id: uuid(7001), name: 'Home', note: '', createdAt: OPENED, demo: false, version: 0 },
     panel: { ...panel },
     schools: schools ?? DEFAULT_SCHOOLS,
+    learned: null,
     dossier: {
       panel,
       schools: schools ?? DEFAULT_SCHOOLS,
@@ -111,6 +104,7 @@ function aCaseFile({
       main: null,
       others: [],
       curves: [],
+      learned: null,
     },
     main: null,
     partGone: false,
@@ -212,6 +206,20 @@ describe('what is next in a case', () => {
     const aside = { ...file, case: aCase({ passed }) };
     expect(lookAtCase(aside, 'homeowner').step).not.toEqual(first);
     expect(lookAtCase(file, 'homeowner').step).toEqual(first);
+  });
+
+  test('a bare trial that was put aside is due once a reset has snapped', () => {
+    const about = { passed: [{ test: 'reset-result-unplugged', why: 'unsure', at: after(1) }] } as const;
+    const snap = (minute: number) => [
+      aReset(minute, { feel: 'clean-clicks', result: 'tripped', pace: 'at-once', connected: null }),
+    ];
+    const step = (events: BreakerEvent[]) =>
+      lookAtCase(
+        aCaseFile({ about: { passed: [...about.passed] }, observations: SENSES, events }),
+        'homeowner',
+      ).step;
+    expect(step(snap(5))).toEqual({ kind: 'reset', unplugged: true });
+    expect(step(snap(0))).not.toEqual({ kind: 'reset', unplugged: true });
   });
 
   test('at the school’s limit no further reset is asked for', () => {
@@ -395,6 +403,23 @@ describe('what is next in a case', () => {
     expect(countsFrom('2026-11-25T12:00:00.000Z', '2026-11-01T11:00:00.000Z')).toBe(
       '2026-11-25T00:00:00.000Z',
     );
+  });
+
+  test('once all is put right what was found then is over; handed over, or given up, it is not', () => {
+    const ended = (outcome: TroubleCase['outcome'], closedAt = '2026-11-20T00:00:00.000Z') => ({
+      openedAt: '2026-11-19T00:00:00.000Z',
+      closedAt,
+      outcome,
+    });
+    expect(countsSince([ended('repaired-elsewhere')])).toBe('2026-11-20T00:00:00.000Z');
+    expect(countsSince([ended('handed-over')])).toBeNull();
+    expect(countsSince([])).toBeNull();
+    // What came after the last good end counts, however that one ended.
+    expect(countsSince([ended('not-found', '2026-11-24T00:00:00.000Z'), ended('replaced')])).toBe(
+      '2026-11-20T00:00:00.000Z',
+    );
+    const open = { openedAt: '2026-11-25T12:00:00.000Z', closedAt: null, outcome: null };
+    expect(countsSince([open, ended('replaced')])).toBe('2026-11-25T00:00:00.000Z');
   });
 });
 

@@ -4,7 +4,7 @@ import type { TestResult } from '../causes/index.ts';
 import { assess, decide, diagnose } from '../diagnose/index.ts';
 import { gatherEvidence } from '../readings/index.ts';
 import { DEFAULT_SCHOOLS } from '../settings/index.ts';
-import { aDossier, anEvent, anObservation, aReading, uuid } from '../testing/index.ts';
+import { aDossier, anEvent, anObservation, aReading, aTroubleCase, uuid } from '../testing/index.ts';
 import { isDanger, PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../vocabulary/index.ts';
 import { lookAtCase, type CaseFile } from './index.ts';
 
@@ -13,17 +13,9 @@ const later = (i: number) => new Date(Date.parse(OPENED) + (i + 1) * 60_000).toI
 
 /** A case of which no breaker is drawn, with what was answered in it. */
 const caseOf = (results: readonly TestResult[]): CaseFile => ({
-  case: {
-    id: uuid(7000),
-    siteId: uuid(7001),
-    panelId: null,
-    breakerId: null,
-    complaint: 'trips',
-    words: '',
+  case: aTroubleCase({
     openedBy: 'electrician',
     openedAt: OPENED,
-    marks: [],
-    candidates: null,
     answers: results.map(({ test, outcome }, i) => ({
       id: uuid(7100 + i),
       test,
@@ -33,15 +25,11 @@ const caseOf = (results: readonly TestResult[]): CaseFile => ({
       simulated: false,
       takenBackAt: null,
     })),
-    passed: [],
-    closedAt: null,
-    outcome: null,
-    closingNote: '',
-    version: 0,
-  },
+  }),
   site: { id: uuid(7001), name: 'Home', note: '', createdAt: OPENED, demo: false, version: 0 },
   panel: null,
   schools: DEFAULT_SCHOOLS,
+  learned: null,
   dossier: null,
   main: null,
   partGone: false,

@@ -97,14 +97,13 @@ export function lookAtCase(file: CaseFile, profile: Profile): CaseView {
   const mayReset = !decision.stop.active && !noMoreTrials(evidence);
   const standing = { file, profile, evidence, decision, assessed, isolation, mayReset };
   const { step, why, others } = nextStep(standing);
+  // Of a closed case: as it stood.
+  const causes = file.decision?.causes ?? causesNow(assessed);
   return {
     step,
     why,
     others,
-    causes: rankedCauses(assessed)
-      .filter(({ probability }, i) => i === 0 || probability >= SHOWN_FROM)
-      .slice(0, 8)
-      .map(({ id, probability }) => ({ id, name: CAUSE_WORDS[id], probability })),
+    causes,
     decision,
     isolation,
     coolDown: coolDownOf(evidence),
@@ -112,12 +111,19 @@ export function lookAtCase(file: CaseFile, profile: Profile): CaseView {
     loads,
     noteCard:
       step.kind === 'decided'
-        ? noteCardFor(file.case.complaint, decision, rankedCauses(assessed)[0]!.id)
+        ? noteCardFor(file.case.complaint, decision, causes[0]?.id ?? 'no-fault')
         : null,
     known: assessed.known,
     mayReset,
   };
 }
+
+/** What it may be, by all that is known so far. */
+const causesNow = (assessed: Assessment): Decision['causes'] =>
+  rankedCauses(assessed)
+    .filter(({ probability }, i) => i === 0 || probability >= SHOWN_FROM)
+    .slice(0, 8)
+    .map(({ id, probability }) => ({ id, name: CAUSE_WORDS[id], probability }));
 
 function isolationIn(
   { case: about, dossier }: CaseFile,
@@ -158,7 +164,11 @@ function nextStep(standing: Standing): Next {
   if (file.case.closedAt !== null) return just({ kind: 'decided' }, '');
   if (decision.stop.active) return just({ kind: 'stop' }, '');
   if (file.partGone) return just({ kind: 'gone' }, '');
-  const passed = new Set(file.case.passed.map(({ test }) => test));
+  // A trial that was put aside is due again once it has tripped since: it is another question then.
+  const tripped = evidence.trips.at(-1)?.event.at ?? '';
+  const passed = new Set(
+    file.case.passed.filter(({ test, at }) => !(TRIALS.has(test) && at < tripped)).map(({ test }) => test),
+  );
   const open = SENSE_IDS.filter((test) => outcomeOf(evidence, test) === undefined && !passed.has(test));
   const extent = outcomeOf(evidence, 'power-loss-extent');
   const atThePanel = extent !== 'one-device' && file.case.complaint !== 'check';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { learned } from '../causes/index.ts';
 import { decision } from '../diagnose/index.ts';
 import {
   breaker,
@@ -34,6 +35,7 @@ const dossier = z.object({
   main: breakerFile.nullable(),
   others: z.array(breakerFile),
   curves: z.array(curve.pick({ family: true, points: true })),
+  learned: learned.nullable(),
 });
 
 /** One thing that was found out in a case, struck or standing. */
@@ -50,6 +52,9 @@ export const caseFile = z.object({
   site,
   panel: panel.nullable(),
   schools,
+  learned: learned
+    .nullable()
+    .describe('what confirmed ends teach about any breaker, while this one is not known'),
   dossier: dossier.nullable().describe('null while it is not known which breaker it is about'),
   main: breakerFile
     .nullable()

@@ -3,3 +3,4 @@ export * from './causeFacts.ts';
 export * from './likelihood.ts';
 export * from './prior.ts';
 export * from './posterior.ts';
+export * from './learned.ts';

@@ -40,7 +40,8 @@ function withLikeliest(assessed: Assessment, tests: readonly TestId[]): Assessme
   const open = tests.filter((test) => !assessed.results.some((result) => result.test === test));
   if (open.length === 0) return assessed;
   const told = open.map((test) => ({ test, outcome: likeliest(test, assessed) }));
-  return assess([...assessed.results, ...told] as TestResult[], assessed.known, null, assessed.circumstances);
+  const { results, known, circumstances, learned } = assessed;
+  return assess([...results, ...told] as TestResult[], known, null, circumstances, learned);
 }
 
 function likeliest(test: TestId, { probabilities }: Assessment): string {

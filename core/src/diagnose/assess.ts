@@ -1,9 +1,18 @@
-import { CAUSE_IDS, posterior, prior, type Context, type TestResult } from '../causes/index.ts';
+import {
+  CAUSE_IDS,
+  posterior,
+  prior,
+  taught,
+  type Context,
+  type Learned,
+  type TestResult,
+} from '../causes/index.ts';
 import type { EffectiveRating } from '../effective/index.ts';
 import { byTheBench } from './byTheBench.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { dangersIn, type Circumstances } from './dangersIn.ts';
 import { impliedBy } from './bearsOn.ts';
+import { noLessDanger } from './noLessDanger.ts';
 import { secondThing } from './secondThing.ts';
 import { bindSeen, type Also } from './seenBinds.ts';
 import type { TestId } from '../vocabulary/index.ts';
@@ -22,6 +31,8 @@ export interface Assessment {
   stops: string[];
   /** What was known of danger besides the results. */
   circumstances: Circumstances;
+  /** How confirmed ends moved the chances; null: they did not. */
+  learned: Learned | null;
   table: LossTable;
   choice: Choice;
   /** What is so beside the leading cause, whatever tripped it. */
@@ -36,6 +47,7 @@ export interface Assessment {
  * @param bench how likely it is weak, sound or sluggish by its trips and holds; then the trip held against the curve
  *   is in it already
  * @param circumstances what a record tells of danger besides
+ * @param learned what confirmed ends teach; never that a danger is less likely
  * @example assess([{ test: 'neighbours-power', outcome: 'off-too' }]).choice.action // 'gather-more'
  */
 export function assess(
@@ -43,6 +55,7 @@ export function assess(
   known: Context = {},
   bench: EffectiveRating['probability'] | null = null,
   circumstances: Circumstances = {},
+  learned: Learned | null = null,
 ): Assessment {
   const implied = impliedBy(results, known);
   const weighed = results.filter(
@@ -50,7 +63,9 @@ export function assess(
       !(bench && test === 'trip-vs-curve') && !saysNothing(test, outcome, results, implied),
   );
   const before = prior(implied);
-  const probabilities = posterior(bench ? byTheBench(before, bench) : before, weighed);
+  const after = (chances: Float64Array) => posterior(bench ? byTheBench(chances, bench) : chances, weighed);
+  const byTable = after(before);
+  const probabilities = learned ? noLessDanger(byTable, after(taught(before, learned.times))) : byTable;
   const stops = [...new Set(dangersIn(results, circumstances).map(({ text }) => text))];
   const { table, choice, also } = decideOn(results, probabilities, stops.length > 0);
   const assessed = {
@@ -60,6 +75,7 @@ export function assess(
     probabilities,
     stops,
     circumstances,
+    learned,
     table,
     choice,
     also,

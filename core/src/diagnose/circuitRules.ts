@@ -14,6 +14,8 @@ import {
 /** It trips at once with nothing plugged in: a new breaker will not cure that. */
 export function shortInWiring(evidence: Evidence): Finding | null {
   if (unpluggedSnaps(evidence).length === 0) return null;
+  // It opens with nothing on it at all: then it is the breaker.
+  if (outcomeOf(evidence, 'load-wire-lifted') === 'trips') return null;
   return {
     action: 'repair-wiring',
     headline: 'Not the breaker: a short in the wiring. Stop resetting',

@@ -303,6 +303,43 @@ describe('what the bench says', () => {
   });
 });
 
+describe('a sign whose own question has been answered', () => {
+  const bare = anEvent('reset', 1, {
+    feel: 'hard-or-gritty',
+    result: 'tripped',
+    pace: 'at-once',
+    unplugged: true,
+  });
+
+  test('bare it snaps: the wiring; with its wire lifted too: the breaker', () => {
+    expect(about({ events: [bare] }).action).toBe('repair-wiring');
+    const lifted = [anObservation('load-wire-lifted', 'trips', 2)];
+    expect(about({ events: [bare], observations: lifted }).action).toBe('replace-breaker');
+  });
+
+  test('a handle that gives is reset all the way, but not once more where that was done and it tripped', () => {
+    const gives = anObservation('handle-finger-test', 'gives', 1);
+    expect(about({ observations: [gives] }).action).toBe('complete-reset');
+    const tried = [
+      gives,
+      anObservation('reset-feel', 'clean-clicks', 2),
+      anObservation('reset-result', 'trips-at-once', 2),
+    ];
+    expect(about({ observations: tried }).action).toBe('gather-more');
+  });
+
+  test('a ground-fault unit’s circuit is looked at first, until an appliance trips elsewhere too', () => {
+    const breaker = { kind: 'gfci' } as const;
+    const trip = [anEvent('trip', 1, { pace: 'seconds' })];
+    expect(about({ breaker, events: trip }).headline).toBe('Look at the circuit first');
+    const tried = [
+      anObservation('reset-result-unplugged', 'holds', 2),
+      anObservation('appliance-check', 'trips-there-too', 3),
+    ];
+    expect(about({ breaker, events: trip, observations: tried }).action).toBe('repair-appliance');
+  });
+});
+
 describe('after dead shorts', () => {
   const short = (at: number) => anEvent('trip', at, { pace: 'at-once', cause: 'known-removed' });
   const holds = (at: number) => anEvent('reset', at, { feel: 'clean-clicks', result: 'holds' });

@@ -2,6 +2,7 @@ import { CAUSE_IDS } from '../causes/index.ts';
 import { itemOf, outcomeOf, type Evidence } from '../readings/index.ts';
 import { CAUSE_WORDS, sayOutcome, type ActionId, type CauseId } from '../vocabulary/index.ts';
 import { ACTION_WORDS, WATCH_IT } from './actionWords.ts';
+import { byEarlierCases } from './byEarlierCases.ts';
 import { byItsRecord } from './byItsRecord.ts';
 import { ACTION_CAUTIONS, type CautionId } from './cautions.ts';
 import type { Decision } from './decision.ts';
@@ -87,7 +88,7 @@ function engineReasons(evidence: Evidence, assessed: Assessment): Finding['reaso
       );
     });
   const bench = leading!.id === 'weak-breaker' || leading!.id === 'stuck-breaker' ? 3 : 1;
-  return [...told, staysOpen(assessed), byItsRecord(evidence, bench)];
+  return [...told, staysOpen(assessed), byItsRecord(evidence, bench), byEarlierCases(assessed)];
 }
 
 /** A cause less likely than this is not among those that stay open. */

@@ -88,4 +88,5 @@ export const assessRecord = (evidence: Evidence): Assessment =>
     knownOf(evidence),
     evidence.unit?.rating.probability ?? null,
     circumstancesOf(evidence),
+    evidence.learned,
   );

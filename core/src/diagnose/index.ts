@@ -1,7 +1,7 @@
 export * from './decision.ts';
 export { decide } from './decide.ts';
 /** Which rules decide; a verdict is stored with it. Changes when a decision may come out otherwise. */
-export const ENGINE = 'engine-5';
+export const ENGINE = 'engine-6';
 export { cautionText } from './cautions.ts';
 export * from './diagnosis.ts';
 export { assess, rankedCauses, type Assessment } from './assess.ts';
@@ -14,3 +14,5 @@ export { isSettled, priceOfAsking, worthAsking } from './settled.ts';
 export { forPerson } from './whoDoesIt.ts';
 export { bearsOn, canBe } from './bearsOn.ts';
 export { aboutLeft } from './aboutLeft.ts';
+export { canPutRight } from './rightActions.ts';
+export { endangers } from './losses.ts';

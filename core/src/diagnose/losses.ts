@@ -107,6 +107,13 @@ export const GRAVITY: Record<CauseId, keyof typeof LEFT> = {
   'no-fault': 'nothing',
 };
 
+/**
+ * Whether a cause endangers life while its circuit is energised.
+ *
+ * @example endangers('burnt-stab') // true
+ */
+export const endangers = (cause: CauseId): boolean => GRAVITY[cause] === 'danger';
+
 /** Made safe, nothing is energised: what is left is the nuisance of being without power. */
 const LEFT_WHEN_SAFE = 4;
 

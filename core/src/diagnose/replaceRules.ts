@@ -259,10 +259,17 @@ function standardTooEarly(evidence: Evidence): Finding | null {
   };
 }
 
+/** Whether it was found out on which side the trouble is: the unit, the wiring or an appliance. */
+const toldApart = (evidence: Evidence): boolean =>
+  outcomeOf(evidence, 'load-wire-lifted') !== undefined ||
+  outcomeOf(evidence, 'insulation-resistance') !== undefined ||
+  outcomeOf(evidence, 'appliance-check') === 'trips-there-too';
+
 /** A ground-fault or arc-fault unit that trips under light load may be doing its job. */
 function electronicUnderLightLoad(evidence: Evidence): Finding | null {
   const unit = evidence.breaker.kind;
   if (unit === 'surge' || evidence.trips.length === 0 || causeRemoved(evidence)) return null;
+  if (toldApart(evidence)) return null;
   const light = evidence.trips.filter(
     ({ window, pace, event }) =>
       !event.unplugged && (window ? window.region === 'holds' : pace !== 'at-once'),

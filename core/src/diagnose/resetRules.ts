@@ -129,6 +129,9 @@ export function neverFullyReset(evidence: Evidence): Finding | null {
   const dead =
     outcomeOf(evidence, 'outlet-voltage') === 'zero' ||
     outcomeOf(evidence, 'power-after-reset') === 'still-dead';
+  const again = outcomeOf(evidence, 'reset-result');
+  // It was reset as it should be, and opened again: to do so once more tells nothing.
+  if (fullyReset(evidence) && again !== undefined && again !== 'holds') return null;
   if (!gives && !noOff && !(dead && evidence.handle === 'on' && !fullyReset(evidence))) return null;
   return {
     action: 'complete-reset',

@@ -1,5 +1,5 @@
 import type { TestResult } from '../causes/index.ts';
-import type { CauseId, TestId } from '../vocabulary/index.ts';
+import type { ActionId, CauseId, TestId } from '../vocabulary/index.ts';
 import { GRAVITY, type Deed } from './losses.ts';
 
 /** What puts each cause right; after the first, what also does. */
@@ -258,3 +258,18 @@ export function rightActions(results: readonly TestResult[]): Record<CauseId, re
   }
   return right;
 }
+
+/** All that puts a cause right, whatever was found with it. */
+const PUTS_RIGHT = new Map(
+  (Object.entries(RIGHT) as [CauseId, readonly Deed[]][]).map(([cause, deeds]) => [
+    cause,
+    new Set<ActionId>([...deeds, ...INSTEAD.flatMap((one) => (one.cause === cause ? one.then : []))]),
+  ]),
+);
+
+/**
+ * Whether an action may put a cause right, by the cause alone: for cases that are over.
+ *
+ * @example canPutRight('split-circuit', 'overload') // true
+ */
+export const canPutRight = (action: ActionId, cause: CauseId): boolean => PUTS_RIGHT.get(cause)!.has(action);

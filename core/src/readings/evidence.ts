@@ -1,3 +1,4 @@
+import type { Learned } from '../causes/index.ts';
 import type { HeatPoint } from '../heat/index.ts';
 import type { Breaker, BreakerEvent, Circuit, Curve, Entries, Panel } from '../record/index.ts';
 import type { Schools } from '../settings/index.ts';
@@ -12,7 +13,7 @@ export interface BreakerFile {
   breaker: Breaker;
   circuit: Circuit | null;
   entries: Entries;
-  /** With an open case about it: from when on what tells of a moment counts (see `countsFrom`). */
+  /** With a case about it: from when on what tells of a moment counts (see `countsSince`). */
   since?: string | null;
 }
 
@@ -28,6 +29,8 @@ export interface Dossier {
   others: BreakerFile[];
   /** Trip curves of part families, as printed; a family without one goes by the standard. */
   curves: readonly Pick<Curve, 'family' | 'points'>[];
+  /** What confirmed ends of earlier cases teach about such a breaker; null: none, or they are not to count. */
+  learned: Learned | null;
 }
 
 /** A figure behind a statement. */
@@ -106,6 +109,7 @@ export interface Evidence {
   load: LoadFact | null;
   heat: HeatFact[];
   sizing: Sizing | null;
+  learned: Learned | null;
   /** What somebody came with, in an open case. */
   complaint?: Complaint;
   /** It is not known which breaker it is: nothing may be concluded from what it is taken for. */

@@ -1,3 +1,4 @@
+import type { CaseOutcome } from '../record/index.ts';
 import { isDanger, type TestId } from '../vocabulary/index.ts';
 import type { EvidenceItem } from './evidence.ts';
 
@@ -44,6 +45,42 @@ export function countsFrom(openedAt: string, closedBefore: string | null): strin
   return closedBefore !== null && closedBefore > beforehand ? closedBefore : beforehand;
 }
 
+/** Ends after which what was wrong is put right: what told of that moment is over. */
+const PUT_RIGHT: ReadonlySet<CaseOutcome> = new Set<CaseOutcome>([
+  'reset-holds',
+  'replaced',
+  'resized',
+  'repaired-elsewhere',
+]);
+
+/** A case as far as it says what still counts. */
+interface CaseSpan {
+  openedAt: string;
+  closedAt: string | null;
+  outcome: CaseOutcome | null;
+}
+
+/**
+ * From when on what tells of a moment counts about a breaker, by all cases about it: while one is open, by that; after
+ * one that ended with everything put right, from its end on.
+ *
+ * @param cases of one breaker, in any order
+ * @returns `null`: all of it counts
+ * @example countsSince([{ openedAt: '2026-11-25T12:00:00.000Z', closedAt: null, outcome: null }]) // '2026-11-25T00:00:00.000Z'
+ */
+export function countsSince(cases: readonly CaseSpan[]): string | null {
+  const open = cases.find(({ closedAt }) => closedAt === null);
+  const closed = cases
+    .flatMap(({ closedAt, outcome }) => (closedAt === null ? [] : [{ closedAt, outcome }]))
+    .sort((a, b) => a.closedAt.localeCompare(b.closedAt));
+  if (open)
+    return countsFrom(
+      open.openedAt,
+      closed.findLast((one) => one.closedAt <= open.openedAt)?.closedAt ?? null,
+    );
+  return closed.findLast(({ outcome }) => outcome !== null && PUT_RIGHT.has(outcome))?.closedAt ?? null;
+}
+
 /** How it tripped: still so while it stands tripped. */
 const OF_THE_TRIP: ReadonlySet<TestId> = new Set<TestId>(['reset-result', 'reset-result-unplugged']);
 
@@ -51,7 +88,7 @@ const OF_THE_TRIP: ReadonlySet<TestId> = new Set<TestId>(['reset-result', 'reset
  * Whether an item still counts in a case: what told only of an earlier moment does not. A danger sign counts until
  * another outcome stands in its place; how it tripped counts as long as it has stood tripped since.
  *
- * @param since from when on it counts (see `countsFrom`); `null`: there is no open case
+ * @param since from when on it counts (see `countsSince`); `null`: all of it does
  * @param heldAt when it last held, while it stands tripped (''  if never); `null`: it does not stand tripped
  */
 export function counts(

@@ -61,6 +61,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
     load,
     heat,
     sizing,
+    learned: dossier.learned,
     lineSide: line.lineSide,
   };
 }

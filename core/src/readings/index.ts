@@ -4,7 +4,7 @@ export { failedResets, handleAt, standing } from './history.ts';
 export * from './familyBand.ts';
 export * from './trials.ts';
 export { judgedTrips, resetOutcome, sayTrip, sayWindow } from './tripEvidence.ts';
-export { countsFrom } from './freshness.ts';
+export { countsFrom, countsSince } from './freshness.ts';
 export { asTrial, isolationTrials, type IsolationEvent } from './isolationEvidence.ts';
 export { marked } from './marked.ts';
 export { loadFact } from './loadEvidence.ts';

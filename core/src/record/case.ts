@@ -1,6 +1,14 @@
 import { z } from 'zod';
 import { isPlainText, name, NOT_PLAIN } from '../quantities/index.ts';
-import { COMPLAINTS, isOutcome, TESTS, type Profile, type TestId } from '../vocabulary/index.ts';
+import {
+  CAUSES,
+  COMPLAINTS,
+  isOutcome,
+  TESTS,
+  type CauseId,
+  type Profile,
+  type TestId,
+} from '../vocabulary/index.ts';
 import { MOST_CONNECTED } from './entries.ts';
 import { basedOn, id, instant, note, ownId } from './common.ts';
 
@@ -105,12 +113,29 @@ export const casePass = z.strictObject({
 });
 export type CasePass = z.input<typeof casePass>;
 
+/** How it is known what a case was: seen or measured, or gone for good once that was put right. */
+export const CONFIRMED_BY = ['seen', 'measured', 'cured'] as const;
+export type ConfirmedBy = (typeof CONFIRMED_BY)[number];
+
+/** What a case turned out to have been, who found it and how. */
+export const confirmation = z.strictObject({
+  cause: z.enum(Object.keys(CAUSES) as [CauseId, ...CauseId[]], 'This cause is not known.'),
+  who: z.enum(PROFILES),
+  how: z.enum(CONFIRMED_BY),
+});
+export type Confirmation = z.infer<typeof confirmation>;
+
 export const caseClosing = z.strictObject({
   outcome: z.enum(CASE_OUTCOMES),
+  confirmed: confirmation.nullable().default(null).describe('what it was; null: never confirmed'),
   note: note.default(''),
   at: instant,
 });
 export type CaseClosing = z.input<typeof caseClosing>;
+
+/** What a closed case turned out to have been, once that is known; null takes it back. */
+export const caseConfirmation = z.strictObject({ confirmed: confirmation.nullable() });
+export type CaseConfirmation = z.input<typeof caseConfirmation>;
 
 const keptAnswer = z.object({
   id,
@@ -139,6 +164,7 @@ export const troubleCase = z.object({
   passed: z.array(z.object({ test, why: z.enum(PASSES), at: instant })),
   closedAt: instant.nullable(),
   outcome: z.enum(CASE_OUTCOMES).nullable(),
+  confirmed: confirmation.nullable().describe('what it was, of a closed case; null: never confirmed'),
   closingNote: z.string(),
   version: z.int().describe('grows with every change'),
 });

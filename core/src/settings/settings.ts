@@ -14,6 +14,7 @@ export const settings = schools.extend({
   dates: z.enum(DATE_STYLES),
   clock: z.enum(CLOCKS),
   theme: z.enum(THEMES),
+  learn: z.boolean().describe('whether confirmed ends of cases move how likely causes are beforehand'),
 });
 export type Settings = z.infer<typeof settings>;
 
@@ -24,4 +25,5 @@ export const DEFAULT_SETTINGS: Settings = {
   dates: 'day-month-year',
   clock: '24',
   theme: 'system',
+  learn: true,
 };

@@ -18,6 +18,7 @@ import {
   position,
   readingRow,
   siteInput,
+  confirmation,
   troubleCase,
   unitFields,
 } from '../record/index.ts';
@@ -76,6 +77,7 @@ const verdictRow = z.strictObject({
 
 const caseRow = z.strictObject({
   ...troubleCase.omit({ siteId: true }).shape,
+  confirmed: confirmation.nullable().default(null),
   decision: decision.nullable().default(null).describe('of a closed case: as it stood'),
   version,
   removedAt,

@@ -7,6 +7,7 @@ import {
   type Load,
   type Observation,
   type Reading,
+  type TroubleCase,
 } from '../record/index.ts';
 import type { BreakerFile, Dossier } from '../readings/index.ts';
 import { DEFAULT_SCHOOLS } from '../settings/index.ts';
@@ -137,5 +138,28 @@ export const aDossier = (subject: FileParts, rest: Partial<Omit<Dossier, 'subjec
   main: null,
   others: [],
   curves: [],
+  learned: null,
   ...rest,
+});
+
+/** An open case in which nothing was answered yet. */
+export const aTroubleCase = (change: Partial<TroubleCase> = {}): TroubleCase => ({
+  id: uuid(7000),
+  siteId: uuid(7001),
+  panelId: null,
+  breakerId: null,
+  complaint: 'trips',
+  words: '',
+  openedBy: 'homeowner',
+  openedAt: minute(0),
+  marks: [],
+  candidates: null,
+  answers: [],
+  passed: [],
+  closedAt: null,
+  outcome: null,
+  confirmed: null,
+  closingNote: '',
+  version: 0,
+  ...change,
 });

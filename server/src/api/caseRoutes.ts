@@ -3,6 +3,7 @@ import {
   caseAnswers,
   caseChange,
   caseClosing,
+  caseConfirmation,
   caseInput,
   casePass,
   id,
@@ -18,6 +19,7 @@ import {
   caseRow,
   changeCase,
   closeCase,
+  confirmCase,
   openNewCase,
   passInCase,
   reopenCase,
@@ -169,6 +171,17 @@ export function caseRoutes({ record, changes }: Context): Route[] {
           const decision = decisionInCase(await caseFileOf(edit.manager, params.id));
           return closeCase(edit, params.id, body, decisionText(decision));
         }),
+    }),
+    route({
+      method: 'post',
+      path: '/cases/:id/confirmation',
+      tag: 'cases',
+      summary: 'Say what a closed case turned out to have been, who found it and how; null takes it back',
+      params: byId,
+      body: caseConfirmation,
+      status: 200,
+      answer: troubleCase,
+      handle: ({ params, body }) => change('Said what it was', (edit) => confirmCase(edit, params.id, body)),
     }),
     route({
       method: 'post',

@@ -5,6 +5,7 @@ import { backupRoutes } from './backupRoutes.ts';
 import { breakerRoutes } from './breakerRoutes.ts';
 import type { Context } from './context.ts';
 import { caseRoutes } from './caseRoutes.ts';
+import { outcomeRoutes } from './outcomeRoutes.ts';
 import { handOverRoutes } from './handOverRoutes.ts';
 import { logRoutes } from './logRoutes.ts';
 import { panelRoutes } from './panelRoutes.ts';
@@ -36,6 +37,7 @@ export function recordRoutes({
     ...breakerRoutes(context),
     ...logRoutes(context),
     ...caseRoutes(context),
+    ...outcomeRoutes(context),
     ...handOverRoutes(context),
     ...strikeRoutes(context),
     ...storyRoutes(context),

@@ -12,7 +12,7 @@ export function settingsRoutes({ store, changes }: Context): Route[] {
       method: 'get',
       path: '/settings',
       tag: 'settings',
-      summary: 'How figures are shown, and the schools by which is decided',
+      summary: 'How figures are shown, the schools by which is decided, and whether earlier cases teach',
       status: 200,
       answer: settings,
       handle: () => store.read(readSettings),
@@ -21,7 +21,7 @@ export function settingsRoutes({ store, changes }: Context): Route[] {
       method: 'patch',
       path: '/settings',
       tag: 'settings',
-      summary: 'Choose some of them; another school decides anew about every breaker',
+      summary: 'Choose some of them; another school, or learning on or off, decides anew about every breaker',
       body: change,
       status: 200,
       answer: settings,
@@ -29,9 +29,8 @@ export function settingsRoutes({ store, changes }: Context): Route[] {
         const now = await store.write(async (manager) => {
           const before = await readSettings(manager);
           const after = await writeSettings(manager, body);
-          const names = Object.keys(schools.shape) as (keyof typeof schools.shape)[];
-          const anotherSchool = names.some((name) => before[name] !== after[name]);
-          if (anotherSchool) await redecideAll(manager);
+          const names = [...(Object.keys(schools.shape) as (keyof typeof schools.shape)[]), 'learn' as const];
+          if (names.some((name) => before[name] !== after[name])) await redecideAll(manager);
           return after;
         });
         // Boards, sheets and open cases are shown and decided by them.

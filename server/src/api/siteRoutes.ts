@@ -4,9 +4,11 @@ import { searchQuery, searchResult } from '@phylaxon/core/search';
 import { z } from 'zod';
 import { stepsOf } from '../edit/index.ts';
 import { route, type Route } from '../http/index.ts';
+import { hasConfirmedEnds } from '../outcomes/index.ts';
 import { addSite, changeSite, curvesOf, removeCurve, setCurve, siteRow } from '../record/index.ts';
 import { searchSite } from '../search/index.ts';
 import { wipeSite } from '../transfer/index.ts';
+import { redecideAll } from '../verdict/index.ts';
 import type { Context } from './context.ts';
 import { byId, nothing } from './shapes.ts';
 import { startView } from './views.ts';
@@ -72,7 +74,12 @@ export function siteRoutes({ store, record, changes, photos }: Context): Route[]
       status: 200,
       answer: nothing,
       handle: async ({ params }) => {
-        const panelIds = await store.write((manager) => wipeSite(manager, params.id));
+        const panelIds = await store.write(async (manager) => {
+          const taught = await hasConfirmedEnds(manager, params.id);
+          const panels = await wipeSite(manager, params.id);
+          if (taught) await redecideAll(manager);
+          return panels;
+        });
         await photos.sweep(store);
         changes.announce(params.id, ...panelIds);
         return {};

@@ -3,6 +3,7 @@ import { decide, type Decision } from '@phylaxon/core/diagnose';
 import type { BreakerFile } from '@phylaxon/core/readings';
 import { schools } from '@phylaxon/core/settings';
 import { IsNull, type EntityManager } from 'typeorm';
+import { learnedAt, type Teaches } from '../outcomes/index.ts';
 import {
   caseOf,
   caseRow,
@@ -29,6 +30,7 @@ import {
 export async function caseFileOf(manager: EntityManager, id: string): Promise<CaseFile> {
   const row = await caseRow(manager, id);
   const settings = schools.parse(await readSettings(manager));
+  const teaches = await learnedAt(manager, row.siteId);
   const panel =
     row.panelId === null
       ? null
@@ -36,12 +38,15 @@ export async function caseFileOf(manager: EntityManager, id: string): Promise<Ca
   const files = panel === null ? [] : await evidenceFiles(manager, panel.id);
   const main = files.find(({ breaker }) => breaker.role === 'main') ?? null;
   const dossier =
-    panel && row.breakerId !== null ? await dossierOf(manager, panel, row.breakerId, files, settings) : null;
+    panel && row.breakerId !== null
+      ? await dossierOf(manager, panel, row.breakerId, files, settings, teaches)
+      : null;
   return {
     case: caseOf(row),
     site: await siteRow(manager, row.siteId),
     panel: panel && panelOf(panel),
     schools: settings,
+    learned: teaches(),
     dossier,
     main: dossier === null ? main : null,
     partGone: row.breakerId !== null && dossier === null,
@@ -56,6 +61,7 @@ async function dossierOf(
   breakerId: string,
   files: BreakerFile[],
   settings: CaseFile['schools'],
+  teaches: Teaches,
 ): Promise<CaseFile['dossier']> {
   const subject = files.find(({ breaker }) => breaker.id === breakerId);
   if (!subject) return null;
@@ -67,6 +73,7 @@ async function dossierOf(
     main: files.find(({ breaker }) => breaker.role === 'main') ?? null,
     others: files.filter((file) => file !== subject),
     curves: (await curvesOf(manager, panel.siteId)).map(({ family: of, points }) => ({ family: of, points })),
+    learned: teaches(subject.breaker),
   };
 }
 

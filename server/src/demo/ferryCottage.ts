@@ -1,4 +1,4 @@
-import { copper, load, look, soak, volts, type DemoCircuit, type DemoSite } from './shape.ts';
+import { copper, ended, load, look, soak, volts, type DemoCircuit, type DemoSite } from './shape.ts';
 
 const KESTLE = { family: 'Kestle', installedOn: '1974-06-01' };
 
@@ -28,6 +28,26 @@ const HALL: DemoCircuit[] = [
   },
   {
     breaker: { space: 9, poles: 1, ratingAmps: 20, ...KESTLE },
+    cases: [
+      {
+        complaint: 'trips',
+        openedBy: 'homeowner',
+        openedAt: '2026-02-07T18:12:00Z',
+        words: 'Kitchen went off at supper',
+        found: [
+          ['sound', 'quiet'],
+          ['smell', 'none'],
+          ['panel-touch', 'cool'],
+          ['water-signs', 'dry'],
+          ['reset-result', 'holds'],
+        ],
+        end: ended('2026-02-07T18:40:00Z', 'reset-holds', {
+          cause: 'overload',
+          who: 'homeowner',
+          how: 'cured',
+        }),
+      },
+    ],
     circuit: {
       label: 'Kitchen',
       conductor: copper('12'),
@@ -69,6 +89,27 @@ const HALL: DemoCircuit[] = [
   },
   {
     breaker: { space: 11, poles: 1, ratingAmps: 15, ...KESTLE },
+    cases: [
+      {
+        complaint: 'lights',
+        openedBy: 'homeowner',
+        openedAt: '2026-04-11T20:30:00Z',
+        words: 'Lamps flicker when the door slams',
+        found: [
+          ['sound', 'quiet'],
+          ['smell', 'none'],
+          ['panel-touch', 'cool'],
+          ['water-signs', 'dry'],
+          ['light-behaviour', 'flicker-one-circuit'],
+        ],
+        end: ended(
+          '2026-04-20T10:00:00Z',
+          'repaired-elsewhere',
+          { cause: 'arcing-connection', who: 'electrician', how: 'seen' },
+          'Wire loose in the push-in back of the outlet by the door.',
+        ),
+      },
+    ],
     circuit: { label: 'Bedroom, north', conductor: copper('14'), loads: [load('Lamps', 90)] },
   },
   {
@@ -78,6 +119,22 @@ const HALL: DemoCircuit[] = [
   },
   {
     breaker: { space: 12, poles: 1, ratingAmps: 20, ...KESTLE, kind: 'gfci', installedOn: '2009-04-20' },
+    cases: [
+      {
+        complaint: 'trips',
+        openedBy: 'homeowner',
+        openedAt: '2026-06-14T21:00:00Z',
+        words: 'Bath went off in the rain',
+        found: [
+          ['sound', 'quiet'],
+          ['smell', 'none'],
+          ['panel-touch', 'cool'],
+          ['water-signs', 'dry'],
+          ['reset-result', 'holds'],
+        ],
+        end: ended('2026-06-15T08:00:00Z', 'reset-holds'),
+      },
+    ],
     circuit: {
       label: 'Bath and porch',
       conductor: copper('12'),

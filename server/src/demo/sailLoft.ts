@@ -1,6 +1,6 @@
 import type { CurveInput } from '@phylaxon/core/record';
 import type { DemoCircuit, DemoEntry, DemoSite } from './shape.ts';
-import { clamp, copper, held, load, look, soak, volts } from './shape.ts';
+import { clamp, copper, ended, held, load, look, soak, volts } from './shape.ts';
 
 /** The heat survey of 12 October, panel soaked under load for two hours. */
 const SURVEY = '2026-10-12T14:';
@@ -276,6 +276,30 @@ const CIRCUITS: DemoCircuit[] = [
   },
   {
     breaker: { space: 15, poles: 2, ratingAmps: 30, installedOn: '2012-06-11' },
+    cases: [
+      {
+        complaint: 'trips',
+        openedBy: 'homeowner',
+        openedAt: '2025-12-19T06:40:00Z',
+        words: 'No hot water in the morning',
+        found: [
+          ['sound', 'quiet'],
+          ['smell', 'none'],
+          ['panel-touch', 'cool'],
+          ['water-signs', 'dry'],
+          ['handle-finger-test', 'gives'],
+          ['reset-feel', 'clean-clicks'],
+          ['reset-result', 'holds'],
+          ['power-after-reset', 'restored'],
+        ],
+        end: ended(
+          '2025-12-19T07:30:00Z',
+          'reset-holds',
+          { cause: 'appliance-fault', who: 'electrician', how: 'measured' },
+          'Lower element leaks to ground when hot. New element fitted in January.',
+        ),
+      },
+    ],
     circuit: {
       label: 'Water heater',
       conductor: copper('10'),
@@ -304,6 +328,23 @@ const CIRCUITS: DemoCircuit[] = [
   },
   {
     breaker: { space: 19, half: 'upper', poles: 1, ratingAmps: 15, installedOn: '2016-02-25' },
+    cases: [
+      {
+        complaint: 'dead',
+        openedBy: 'homeowner',
+        openedAt: '2026-07-21T14:00:00Z',
+        words: 'Desk lamp dead',
+        found: [
+          ['power-loss-extent', 'one-device'],
+          ['outlet-voltage', 'normal'],
+        ],
+        end: ended('2026-07-21T14:10:00Z', 'repaired-elsewhere', {
+          cause: 'device-failed',
+          who: 'homeowner',
+          how: 'seen',
+        }),
+      },
+    ],
     circuit: {
       label: 'Office',
       conductor: copper('14'),
@@ -358,6 +399,27 @@ const CIRCUITS: DemoCircuit[] = [
   },
   {
     breaker: { space: 21, poles: 1, ratingAmps: 15, installedOn: '2012-06-11' },
+    cases: [
+      {
+        complaint: 'trips',
+        openedBy: 'electrician',
+        openedAt: '2026-03-10T19:00:00Z',
+        words: 'Stairs dark, breaker will not stay on',
+        found: [
+          ['sound', 'quiet'],
+          ['smell', 'none'],
+          ['panel-touch', 'cool'],
+          ['water-signs', 'dry'],
+          ['load-wire-lifted', 'trips'],
+        ],
+        end: ended(
+          '2026-03-14T10:20:00Z',
+          'replaced',
+          { cause: 'worn-mechanism', who: 'electrician', how: 'seen' },
+          'Grit in the latch.',
+        ),
+      },
+    ],
     replaced: {
       at: '2026-03-14T10:30:00Z',
       by: {
@@ -394,6 +456,26 @@ const CIRCUITS: DemoCircuit[] = [
   },
   {
     breaker: { space: 24, poles: 1, ratingAmps: 20, installedOn: '2012-06-11' },
+    cases: [
+      {
+        complaint: 'dead',
+        openedBy: 'homeowner',
+        openedAt: '2026-05-06T08:10:00Z',
+        words: 'Band saw and bench outlets dead',
+        found: [
+          ['power-loss-extent', 'part-of-one-circuit'],
+          ['sound', 'quiet'],
+          ['smell', 'none'],
+          ['handle-finger-test', 'firm'],
+          ['downstream-device', 'tripped'],
+        ],
+        end: ended('2026-05-06T08:25:00Z', 'reset-holds', {
+          cause: 'downstream-device-tripped',
+          who: 'homeowner',
+          how: 'cured',
+        }),
+      },
+    ],
     circuit: {
       label: 'Bench tools',
       conductor: copper('12'),
@@ -422,6 +504,28 @@ const YARD_CIRCUITS: DemoCircuit[] = [
   },
   {
     breaker: { space: 2, poles: 1, ratingAmps: 20, kind: 'gfci', installedOn: '2021-05-03' },
+    cases: [
+      {
+        complaint: 'trips',
+        openedBy: 'homeowner',
+        openedAt: '2026-01-18T09:35:00Z',
+        words: 'Trips with the washer',
+        found: [
+          ['sound', 'quiet'],
+          ['smell', 'none'],
+          ['panel-touch', 'cool'],
+          ['water-signs', 'dry'],
+          ['reset-result-unplugged', 'holds'],
+          ['appliance-check', 'trips-there-too'],
+        ],
+        end: ended(
+          '2026-01-18T11:30:00Z',
+          'repaired-elsewhere',
+          { cause: 'appliance-fault', who: 'homeowner', how: 'cured' },
+          'Washer’s cord was cut by the ramp. New cord.',
+        ),
+      },
+    ],
     circuit: {
       label: 'Slipway outlets',
       conductor: copper('12'),
@@ -442,6 +546,30 @@ const YARD_CIRCUITS: DemoCircuit[] = [
   },
   {
     breaker: { space: 4, poles: 1, ratingAmps: 15, installedOn: '2021-05-03' },
+    cases: [
+      {
+        complaint: 'dead',
+        openedBy: 'homeowner',
+        openedAt: '2026-02-27T18:05:00Z',
+        words: 'Yard lights dead after the frost',
+        found: [
+          ['power-loss-extent', 'one-circuit'],
+          ['sound', 'quiet'],
+          ['smell', 'none'],
+          ['panel-touch', 'cool'],
+          ['water-signs', 'dry'],
+          ['handle-finger-test', 'gives'],
+          ['reset-feel', 'clean-clicks'],
+          ['reset-result', 'trips-at-once'],
+        ],
+        end: ended(
+          '2026-03-02T12:00:00Z',
+          'repaired-elsewhere',
+          { cause: 'wiring-short', who: 'electrician', how: 'measured' },
+          'Conduit full of ice at the gate post. Cable pulled new.',
+        ),
+      },
+    ],
     circuit: {
       label: 'Yard lights',
       conductor: copper('14'),

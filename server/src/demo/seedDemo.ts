@@ -1,5 +1,8 @@
 import {
   breakerInput,
+  caseAnswers,
+  caseClosing,
+  caseInput,
   circuitInput,
   curveInput,
   eventInput,
@@ -11,16 +14,20 @@ import {
   siteInput,
 } from '@phylaxon/core/record';
 import type { EntityManager } from 'typeorm';
+import { caseFileOf, decisionInCase } from '../cases/index.ts';
 import { Edit } from '../edit/index.ts';
 import {
   addPanel,
   addSite,
+  answerCase,
   branchesOf,
+  closeCase,
   fitBreaker,
   logEvent,
   logNote,
   logObservation,
   logReadings,
+  openNewCase,
   replaceBreaker,
   setCircuit,
   setCurve,
@@ -28,10 +35,10 @@ import {
   tieBreakers,
 } from '../record/index.ts';
 import { BreakerTable, SiteTable, type Store } from '../store/index.ts';
-import { redecidePanel } from '../verdict/index.ts';
+import { decisionText, redecidePanel } from '../verdict/index.ts';
 import { FERRY_COTTAGE } from './ferryCottage.ts';
 import { SAIL_LOFT } from './sailLoft.ts';
-import type { DemoEntry, DemoPanel, DemoSite } from './shape.ts';
+import type { DemoCase, DemoEntry, DemoPanel, DemoSite } from './shape.ts';
 
 /** When the demo's panels were drawn: before anything was logged of them. */
 const DRAWN_AT = '2025-11-02T09:00:00.000Z';
@@ -77,12 +84,17 @@ async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel
     happenings.push(
       ...entries.map((entry) => ({ at: atOf(entry), happen: (e: Edit) => logEntry(e, id(), entry) })),
     );
-  for (const { breaker, circuit, log, replaced, tiedWith } of demo.circuits) {
+  for (const { breaker, circuit, log, cases = [], replaced, tiedWith } of demo.circuits) {
     let { id } = await fitBreaker(edit, panel.id, breakerInput.parse(breaker));
     await setCircuit(edit, id, circuitInput.parse(circuit));
     if (tiedWith !== undefined) await tieBreakers(edit, id, inSpace.get(tiedWith)!);
     inSpace.set(breaker.space, id);
     logOf(() => id, log);
+    for (const one of cases)
+      happenings.push({
+        at: iso(one.end.at),
+        happen: (e) => closedCase(e, { siteId, panelId: panel.id, breakerId: id }, one),
+      });
     if (!replaced) continue;
     logOf(() => id, replaced.before);
     const happen = async (e: Edit) => {
@@ -106,6 +118,23 @@ async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel
     await redecidePanel(manager, panel.id, at);
   }
   return panel.id;
+}
+
+/** A case as it was opened, worked and closed. */
+async function closedCase(
+  edit: Edit,
+  where: { siteId: string; panelId: string; breakerId: string },
+  { found, end, openedAt, ...about }: DemoCase,
+): Promise<void> {
+  const { id } = await openNewCase(edit, caseInput.parse({ ...where, ...about, openedAt: iso(openedAt) }));
+  const answers = found.map(([test, outcome], i) => ({
+    test,
+    outcome,
+    at: new Date(Date.parse(openedAt) + (i + 1) * 60_000).toISOString(),
+  }));
+  await answerCase(edit, id, caseAnswers.parse({ answers }).answers);
+  const decision = decisionInCase(await caseFileOf(edit.manager, id));
+  await closeCase(edit, id, caseClosing.parse({ ...end, at: iso(end.at) }), decisionText(decision));
 }
 
 const iso = (at: string) => new Date(at).toISOString();

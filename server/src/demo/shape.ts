@@ -1,5 +1,7 @@
 import type {
   BreakerInput,
+  CaseClosing,
+  CaseInput,
   CircuitInput,
   CurveInput,
   EventInput,
@@ -17,11 +19,19 @@ export type DemoEntry =
   | { observation: ObservationInput }
   | { note: NoteInput };
 
+/** A case of the past: what was found in it, how it ended, what it was. */
+export interface DemoCase extends Pick<CaseInput, 'complaint' | 'openedBy' | 'openedAt' | 'words'> {
+  /** A minute apart, from when it was opened on. */
+  found: [test: ObservationInput['test'], outcome: string][];
+  end: CaseClosing;
+}
+
 /** One circuit of a demo panel: its breaker, what hangs on it, what was logged. */
 export interface DemoCircuit {
   breaker: BreakerInput;
   circuit: CircuitInput;
   log?: DemoEntry[];
+  cases?: DemoCase[];
   /** The part was replaced: when, by what, and what had been logged of the old one. */
   replaced?: { at: string; by: Omit<ReplacementInput, 'version'>; before: DemoEntry[] };
   /** Its handle is tied to that of the breaker in this space. */
@@ -137,3 +147,11 @@ export const clamp = (at: string, amps: number, struck?: string): DemoEntry => (
 export const look = (at: string, test: ObservationInput['test'], outcome: string): DemoEntry => ({
   observation: { at, test, outcome },
 });
+
+/** How a case ended, and what it was. */
+export const ended = (
+  at: string,
+  outcome: CaseClosing['outcome'],
+  confirmed: CaseClosing['confirmed'] = null,
+  note = '',
+): CaseClosing => ({ at, outcome, confirmed, note });

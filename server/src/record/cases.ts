@@ -2,10 +2,12 @@ import type {
   caseAnswers,
   caseChange,
   caseClosing,
+  caseConfirmation,
   caseInput,
   casePass,
   KeptAnswer,
 } from '@phylaxon/core/record';
+import { isDeepStrictEqual } from 'node:util';
 import { isDanger } from '@phylaxon/core/vocabulary';
 import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
@@ -66,6 +68,7 @@ export async function openNewCase(edit: Edit, input: z.output<typeof caseInput>)
     passed: [],
     closedAt: null,
     outcome: null,
+    confirmed: null,
     closingNote: '',
     decision: null,
     version: 0,
@@ -164,21 +167,40 @@ export async function passInCase(
 export async function closeCase(
   edit: Edit,
   id: string,
-  { outcome, note, at }: z.output<typeof caseClosing>,
+  { outcome, confirmed, note, at }: z.output<typeof caseClosing>,
   decision: string,
 ): Promise<CaseRow> {
   const row = await caseRow(edit.manager, id);
   if (row.closedAt !== null) {
-    if (row.outcome === outcome) return row;
+    if (row.outcome === outcome && isDeepStrictEqual(row.confirmed, confirmed)) return row;
     throw new ApiError(409, 'case_closed', 'This case was closed meanwhile, with another outcome.');
   }
   if (row.panelId !== null) edit.touch(row.panelId);
-  return edit.update('case', id, { closedAt: at, outcome, closingNote: note, decision });
+  return edit.update('case', id, { closedAt: at, outcome, confirmed, closingNote: note, decision });
+}
+
+/** Say what a closed case turned out to have been, or take that back. */
+export async function confirmCase(
+  edit: Edit,
+  id: string,
+  { confirmed }: z.output<typeof caseConfirmation>,
+): Promise<CaseRow> {
+  const row = await caseRow(edit.manager, id);
+  if (row.closedAt === null)
+    throw new ApiError(409, 'case_open', 'This case is still open: say what it was as you close it.');
+  if (row.panelId !== null) edit.touch(row.panelId);
+  return edit.update('case', id, { confirmed });
 }
 
 /** Take a closed case up again. */
 export async function reopenCase(edit: Edit, id: string): Promise<CaseRow> {
   const row = await caseRow(edit.manager, id);
   if (row.panelId !== null) edit.touch(row.panelId);
-  return edit.update('case', id, { closedAt: null, outcome: null, closingNote: '', decision: null });
+  return edit.update('case', id, {
+    closedAt: null,
+    outcome: null,
+    confirmed: null,
+    closingNote: '',
+    decision: null,
+  });
 }

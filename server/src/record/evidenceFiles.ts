@@ -1,4 +1,4 @@
-import { countsFrom, handleAt, type BreakerFile } from '@phylaxon/core/readings';
+import { countsSince, handleAt, type BreakerFile } from '@phylaxon/core/readings';
 import type { Breaker, BreakerEvent, Circuit, Observation, Reading } from '@phylaxon/core/record';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import {
@@ -53,7 +53,7 @@ export async function evidenceFiles(manager: EntityManager, panelId: string): Pr
   const circuits = await circuitsOf(manager, ids);
   const events = await standingEvents(manager, ids);
   const observations = await standingObservations(manager, ids);
-  const openings = await openCases(manager, ids);
+  const since = await countedSince(manager, ids);
   const handles = new Map(breakers.map(({ id }) => [id, handleSpans(events.get(id) ?? [])]));
   const readings = groupBy<Reading, string>(
     await evidenceReadings(manager, breakers, handles),
@@ -67,25 +67,23 @@ export async function evidenceFiles(manager: EntityManager, panelId: string): Pr
       events: events.get(breaker.id) ?? [],
       observations: observations.get(breaker.id) ?? [],
     },
-    since: openings.get(breaker.id) ?? null,
+    since: since.get(breaker.id) ?? null,
   }));
 }
 
-/** Of each breaker with an open case: from when on what tells of a moment counts. */
-async function openCases(manager: EntityManager, breakerIds: string[]): Promise<Map<string, string>> {
+/** Of each breaker with a case about it: from when on what tells of a moment counts. */
+async function countedSince(
+  manager: EntityManager,
+  breakerIds: string[],
+): Promise<Map<string, string | null>> {
   const rows = await manager.find(CaseTable, {
-    select: { breakerId: true, openedAt: true, closedAt: true },
+    select: { breakerId: true, openedAt: true, closedAt: true, outcome: true },
     where: { breakerId: In(breakerIds), removedAt: IsNull() },
     order: { openedAt: 'ASC' },
   });
-  const from = new Map<string, string>();
-  for (const [breakerId, cases] of groupBy(rows, (row) => row.breakerId!)) {
-    const open = cases.find(({ closedAt }) => closedAt === null);
-    if (!open) continue;
-    const closed = cases.flatMap(({ closedAt }) => closedAt ?? []).sort();
-    from.set(breakerId, countsFrom(open.openedAt, closed.findLast((at) => at <= open.openedAt) ?? null));
-  }
-  return from;
+  return new Map(
+    [...groupBy(rows, (row) => row.breakerId!)].map(([breakerId, cases]) => [breakerId, countsSince(cases)]),
+  );
 }
 
 const NOT_STRUCK = (column: string, alias: string) =>

@@ -132,6 +132,7 @@ test('law: evidence from the readings that are asked for is the evidence from al
                 main: list.find(({ breaker }) => breaker.role === 'main')!,
                 others: list.filter((file) => file !== subject),
                 curves: [],
+                learned: null,
               }),
             );
           const [fromSome, fromAll] = [evidence(some), evidence(all)];

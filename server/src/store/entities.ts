@@ -144,6 +144,7 @@ export const CaseTable = table<CaseRow>('case', {
   passed: list,
   closedAt: orNull(text),
   outcome: orNull(text),
+  confirmed: orNull(list),
   closingNote: text,
   decision: orNull(text),
   version: integer,

@@ -327,6 +327,22 @@ class TheSafeRecord1764288000000 implements MigrationInterface {
   }
 }
 
+/** What a closed case was confirmed to have been. */
+class HowItEnded1764374400000 implements MigrationInterface {
+  name = 'HowItEnded1764374400000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [
+      `ALTER TABLE "case" ADD COLUMN "confirmed" TEXT`,
+      `CREATE INDEX "case_confirmed" ON "case" ("siteId") WHERE "confirmed" IS NOT NULL`,
+    ]);
+  }
+
+  async down() {
+    throw new Error('A record is not taken back to an older version: restore a backup instead.');
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -334,4 +350,5 @@ export const MIGRATIONS = [
   TheBench1764115200000,
   TheCase1764201600000,
   TheSafeRecord1764288000000,
+  HowItEnded1764374400000,
 ];

@@ -3,9 +3,10 @@ import { withNewIds, type SiteFile } from '@phylaxon/core/sitefile';
 import type { EntityManager } from 'typeorm';
 import { insertLogged, LOGGED, newId } from '../edit/index.ts';
 import { ApiError } from '../http/index.ts';
+import { hasConfirmedEnds } from '../outcomes/index.ts';
 import { circuitColumns } from '../record/index.ts';
 import { CaseTable, CurveTable, insertMany, PanelTable, SiteTable } from '../store/index.ts';
-import { decisionText, redecidePanel } from '../verdict/index.ts';
+import { decisionText, redecideAll, redecidePanel } from '../verdict/index.ts';
 import { wipeSite } from './wipeSite.ts';
 
 export const IMPORT_MODES = ['new', 'replace', 'copy'] as const;
@@ -192,10 +193,12 @@ export async function importSite(
         : 'It cannot be imported in this way: look at what it would do first.',
     );
   }
+  const taught = mode === 'replace' && (await hasConfirmedEnds(manager, read.site.id));
   const wiped = mode === 'replace' ? await wipeSite(manager, read.site.id) : [];
   const file = mode === 'copy' ? withNewIds(read, newId) : read;
   await insertSite(manager, file, shareOf(file, onStored));
   const panelIds = file.panels.filter((panel) => panel.removedAt === null).map(({ id }) => id);
-  for (const panelId of panelIds) await redecidePanel(manager, panelId);
+  if (taught || file.cases.some(({ confirmed }) => confirmed !== null)) await redecideAll(manager);
+  else for (const panelId of panelIds) await redecidePanel(manager, panelId);
   return { siteId: file.site.id, panelIds: [...new Set([...wiped, ...panelIds])] };
 }

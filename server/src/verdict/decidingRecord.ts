@@ -2,8 +2,8 @@ import type { EntityManager } from 'typeorm';
 import type { Changes } from '../changes/index.ts';
 import { Edit, redo, remember, undo } from '../edit/index.ts';
 import { siteRow } from '../record/index.ts';
-import { PanelTable, type EditRow, type Store } from '../store/index.ts';
-import { redecidePanel } from './redecide.ts';
+import { PanelTable, type CaseRow, type EditRow, type RowChange, type Store } from '../store/index.ts';
+import { redecideAll, redecidePanel } from './redecide.ts';
 
 /** What came of an edit: the answer, and what a person who would undo it calls it. */
 export interface Done<T> {
@@ -36,7 +36,7 @@ export class DecidingRecord {
       const panelIds = [...edit.panelIds];
       const siteId = done.siteId ?? (await siteOfPanel(manager, panelIds[0]!));
       if (!edit.isEmpty) await remember(manager, siteId, done.label, edit);
-      for (const panelId of panelIds) await redecidePanel(manager, panelId);
+      await redecide(manager, panelIds, edit.rows);
       return { result: done.result, told: edit.isEmpty ? [] : [siteId, ...panelIds] };
     });
     this.changes.announce(...told);
@@ -48,12 +48,29 @@ export class DecidingRecord {
     const row = await this.store.write(async (manager) => {
       await siteRow(manager, siteId);
       const stepped = await (direction === 'undo' ? undo : redo)(manager, siteId, editId);
-      for (const panelId of stepped.panelIds) await redecidePanel(manager, panelId);
+      await redecide(manager, stepped.panelIds, stepped.rows);
       return stepped;
     });
     this.changes.announce(siteId, ...row.panelIds);
     return row;
   }
+}
+
+/** Decide anew in the panels that were changed; everywhere, where earlier cases teach something else from now on. */
+async function redecide(
+  manager: EntityManager,
+  panelIds: readonly string[],
+  rows: readonly RowChange[],
+): Promise<void> {
+  if (rows.some(teachesOtherwise)) return redecideAll(manager);
+  for (const panelId of panelIds) await redecidePanel(manager, panelId);
+}
+
+/** Whether what a case was confirmed to have been is another than before. */
+function teachesOtherwise({ table, before, after }: RowChange): boolean {
+  if (table !== 'case') return false;
+  const confirmed = (row: object | null) => JSON.stringify((row as CaseRow | null)?.confirmed ?? null);
+  return confirmed(before) !== confirmed(after);
 }
 
 async function siteOfPanel(manager: EntityManager, panelId: string): Promise<string> {

@@ -3,16 +3,18 @@ import type { Verdict } from '@phylaxon/core/board';
 import { decide, decision as decisionShape, ENGINE, type Decision } from '@phylaxon/core/diagnose';
 import { gatherEvidence, type BreakerFile, type Dossier, type Evidence } from '@phylaxon/core/readings';
 import { IsNull, type EntityManager } from 'typeorm';
+import { learnedAt, type Teaches } from '../outcomes/index.ts';
 import { curvesOf, evidenceFiles } from '../record/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { PanelTable, VerdictTable, type VerdictRow } from '../store/index.ts';
 
-/** The evidence about each breaker of a panel, as it stands now. */
+/** The evidence about each breaker of a panel, as it stands now; what confirmed ends teach matters to decisions alone. */
 export function evidenceOfPanel(
   panel: Dossier['panel'],
   schools: Dossier['schools'],
   files: BreakerFile[],
   curves: Dossier['curves'],
+  teaches: Teaches = () => null,
 ): Evidence[] {
   const main = files.find((file) => file.breaker.role === 'main') ?? null;
   return files.map((subject) =>
@@ -23,6 +25,7 @@ export function evidenceOfPanel(
       main,
       others: files.filter((file) => file !== subject),
       curves,
+      learned: teaches(subject.breaker),
     }),
   );
 }
@@ -65,7 +68,8 @@ export async function redecidePanel(
   const standing = await standingVerdicts(manager, [panelId]);
   const files = await evidenceFiles(manager, panelId);
   const curves = await curvesOf(manager, panel.siteId);
-  const fresh = evidenceOfPanel(panel, await readSettings(manager), files, curves).flatMap(
+  const teaches = await learnedAt(manager, panel.siteId);
+  const fresh = evidenceOfPanel(panel, await readSettings(manager), files, curves, teaches).flatMap(
     (evidence): VerdictRow[] => {
       const decision = decide(evidence);
       const text = decisionText(decision);
@@ -79,7 +83,7 @@ export async function redecidePanel(
   if (fresh.length > 0) await manager.insert(VerdictTable, fresh);
 }
 
-/** Decide anew in every panel: another school was chosen. */
+/** Decide anew in every panel: another school was chosen, or earlier cases teach something else. */
 export async function redecideAll(manager: EntityManager): Promise<void> {
   const panels = await manager.findBy(PanelTable, { removedAt: IsNull() });
   for (const { id } of panels) await redecidePanel(manager, id);

@@ -8,6 +8,7 @@ import type {
   CaseAnswer,
   CaseChange,
   CaseClosing,
+  CaseConfirmation,
   CaseInput,
   CasePass,
   CircuitInput,
@@ -26,6 +27,7 @@ import type {
   SiteChange,
   SiteInput,
 } from '@phylaxon/core/record';
+import type { Outcomes } from '@phylaxon/core/outcomes';
 import type { Search, SearchResult } from '@phylaxon/core/search';
 import type { BackupState, Settings } from '@phylaxon/core/settings';
 import type { Series, Story, StoryKind } from '@phylaxon/core/story';
@@ -136,6 +138,8 @@ export const caseEntries = {
   }),
   close: (caseId: string, closing: CaseClosing): Entry =>
     entry(`/cases/${caseId}/close`, 'A case closed', closing),
+  confirm: (caseId: string, told: CaseConfirmation): Entry =>
+    entry(`/cases/${caseId}/confirmation`, 'What a case was', told),
   reopen: (caseId: string): Entry => entry(`/cases/${caseId}/reopen`, 'A case taken up again', {}),
   takeBack: (caseId: string, answerId: string): Entry => ({
     ...entry(`/cases/${caseId}/answers/${answerId}`, 'An answer taken back', {}),
@@ -179,6 +183,8 @@ export const api = {
   openCases: () => request<{ cases: CaseSummary[] }>('GET', '/cases'),
   cases: (siteId: string) => request<{ cases: CaseSummary[] }>('GET', `/sites/${siteId}/cases`),
   suspects: (siteId: string) => request<{ suspects: Suspect[] }>('GET', `/sites/${siteId}/suspects`),
+  outcomes: (siteId: string | null) =>
+    request<Outcomes>('GET', siteId === null ? '/outcomes' : `/sites/${siteId}/outcomes`),
   caseFile: (id: string) => request<CaseFile>('GET', `/cases/${id}`),
 
   send: ({ method, path, body }: Pick<Entry, 'method' | 'path' | 'body'>) =>

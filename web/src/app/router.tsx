@@ -9,6 +9,7 @@ const panelView = async () => ({ Component: (await import('../panel/index.ts')).
 const openCaseView = async () => ({ Component: (await import('../case/index.ts')).OpenCasePage });
 const caseView = async () => ({ Component: (await import('../case/index.ts')).CasePage });
 const handOverView = async () => ({ Component: (await import('../case/index.ts')).HandOverPage });
+const outcomesView = async () => ({ Component: (await import('../outcomes/index.ts')).OutcomesPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -21,6 +22,8 @@ export const router = createBrowserRouter([
       { path: 'sites/new', lazy: newPanelView },
       { path: 'sites/:siteId', lazy: siteView },
       { path: 'sites/:siteId/panels/new', lazy: newPanelView },
+      { path: 'sites/:siteId/outcomes', lazy: outcomesView },
+      { path: 'outcomes', lazy: outcomesView },
       { path: 'settings', lazy: settingsView },
       { path: 'cases/new', lazy: openCaseView },
       { path: 'cases/:caseId', lazy: caseView },

@@ -169,13 +169,19 @@ function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
         )}
       </div>
       <aside aria-label="Where the case stands" className="min-w-0 space-y-6">
-        <section aria-label="What it may be">
-          <h2 className="text-xl font-bold">What it may be</h2>
-          <p className="mb-2 text-sm text-ink-soft">
-            By all that is known so far; it moves with every answer.
-          </p>
-          <Causes causes={view.causes.slice(0, 5)} />
-        </section>
+        {view.causes.length > 0 && (
+          <section aria-label="What it may be">
+            <h2 className="text-xl font-bold">
+              {about.closedAt === null ? 'What it may be' : 'What it might have been'}
+            </h2>
+            <p className="mb-2 text-sm text-ink-soft">
+              {about.closedAt === null
+                ? 'By all that is known so far; it moves with every answer.'
+                : 'As it stood when the case was closed.'}
+            </p>
+            <Causes causes={view.causes.slice(0, 5)} />
+          </section>
+        )}
         <Told />
       </aside>
     </main>

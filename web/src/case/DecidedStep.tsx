@@ -54,7 +54,11 @@ export function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }) {
         </Link>
       )}
       {view.noteCard && <NoteCardPart card={view.noteCard} />}
-      <DecisionCard decision={view.decision} onLog={onAsk} causesBeside />
+      <DecisionCard
+        decision={view.decision}
+        onLog={file.case.closedAt === null ? onAsk : undefined}
+        causesBeside
+      />
       <Ending />
     </div>
   );

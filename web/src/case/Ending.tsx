@@ -1,10 +1,13 @@
-import { CASE_OUTCOMES, type CaseOutcome } from '@phylaxon/core/record';
+import { CASE_OUTCOMES, type CaseOutcome, type Confirmation } from '@phylaxon/core/record';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { caseEntries } from '../api/index.ts';
 import { OUTCOME_WORDS } from '../casebook/index.ts';
-import { asButton, Button, classes, FieldError, timeText } from '../shared/index.ts';
+import { Button, classes, FieldError } from '../shared/index.ts';
+import { useProfile } from '../stores/index.ts';
+import { Closed } from './Closed.tsx';
+import { HandOverLink } from './HandOverLink.tsx';
 import { now, useOnce, useStepWork } from './step.ts';
+import { WhatItWas } from './WhatItWas.tsx';
 
 /** The outcome that goes with most decisions of a family. */
 const USUAL: Record<string, CaseOutcome> = {
@@ -20,27 +23,14 @@ const USUAL: Record<string, CaseOutcome> = {
 export function Ending() {
   const { file, view, act } = useStepWork();
   const { busy, problem, once } = useOnce();
-  const { closedAt, outcome, closingNote, id } = file.case;
+  const { closedAt, outcome, id } = file.case;
   const [chosen, setChosen] = useState<CaseOutcome>(
     view.decision.stop.active ? 'handed-over' : (USUAL[view.decision.family] ?? 'not-found'),
   );
+  const profile = useProfile((state) => state.profile);
+  const [confirmed, setConfirmed] = useState<Confirmation | null>(null);
   const [note, setNote] = useState('');
-  if (closedAt !== null && outcome !== null) {
-    return (
-      <section aria-label="How it ended" className="border-t border-rule-strong pt-3">
-        <h2 className="text-xl font-bold">Closed: {OUTCOME_WORDS[outcome]}</h2>
-        <p className="text-ink-soft">{timeText(closedAt)}</p>
-        {closingNote && <p className="mt-1">{closingNote}</p>}
-        <p className="mt-2 flex flex-wrap gap-3">
-          <Button look="quiet" disabled={busy} onClick={() => void once(() => act(caseEntries.reopen(id)))}>
-            Take it up again
-          </Button>
-          <HandOverLink id={id} />
-        </p>
-        <FieldError message={problem ?? undefined} />
-      </section>
-    );
-  }
+  if (closedAt !== null && outcome !== null) return <Closed closedAt={closedAt} outcome={outcome} />;
   return (
     <section aria-label="How it ended" className="border-t border-rule-strong pt-3">
       <h2 className="text-xl font-bold">How did it end?</h2>
@@ -63,6 +53,7 @@ export function Ending() {
           </label>
         ))}
       </fieldset>
+      <WhatItWas value={confirmed} who={profile} onChange={setConfirmed} />
       <label className="mt-2 block">
         <span className="mb-1 block text-sm font-medium">What is worth knowing next time</span>
         <textarea
@@ -77,7 +68,9 @@ export function Ending() {
         <Button
           disabled={busy}
           onClick={() =>
-            void once(() => act(caseEntries.close(id, { outcome: chosen, note: note.trim(), at: now() })))
+            void once(() =>
+              act(caseEntries.close(id, { outcome: chosen, confirmed, note: note.trim(), at: now() })),
+            )
           }
         >
           Close the case
@@ -88,9 +81,3 @@ export function Ending() {
     </section>
   );
 }
-
-const HandOverLink = ({ id }: { id: string }) => (
-  <Link to={`/cases/${id}/handover`} className={asButton('quiet')}>
-    Hand-over page
-  </Link>
-);

@@ -51,6 +51,10 @@ function applied(file: CaseFile, { path, body }: Entry): CaseFile {
     const passed = why === null ? rest : [...rest, ...pass.tests.map((test) => ({ test, why, at }))];
     return { ...file, case: { ...file.case, passed } };
   }
+  if (to('/confirmation')) {
+    const { confirmed } = body as Pick<CaseFile['case'], 'confirmed'>;
+    return { ...file, case: { ...file.case, confirmed } };
+  }
   if (to('')) {
     const {
       version: _version,

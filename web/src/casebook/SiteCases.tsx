@@ -1,4 +1,5 @@
 import { useCallback, useState } from 'react';
+import { Link } from 'react-router';
 import { api } from '../api/index.ts';
 import { Button, useAsked } from '../shared/index.ts';
 import { CaseList } from './CaseList.tsx';
@@ -21,6 +22,14 @@ export function SiteCases({ siteId }: { siteId: string }) {
           {all ? 'Show the newest only' : `Show all ${cases.length}`}
         </Button>
       )}
+      <p>
+        <Link
+          to={`/sites/${siteId}/outcomes`}
+          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+        >
+          How they turned out
+        </Link>
+      </p>
     </section>
   );
 }

@@ -1,4 +1,5 @@
 export * from './caseWords.ts';
+export * from './confirmedWords.ts';
 export { CaseList } from './CaseList.tsx';
 export { useOpenCases } from './useOpenCases.ts';
 export { SiteCases } from './SiteCases.tsx';

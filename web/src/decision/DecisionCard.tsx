@@ -15,7 +15,8 @@ const EDGE = {
 
 interface Props {
   decision: Decision;
-  onLog: (test: NextTest['test']) => void;
+  /** Open the form that logs a test; left out, nothing can be logged here any more. */
+  onLog?: (test: NextTest['test']) => void;
   /** The likely causes are told beside it already. */
   causesBeside?: boolean;
 }

@@ -5,8 +5,8 @@ import { useMayDo } from '../stores/index.ts';
 
 interface Props {
   tests: NextTest[];
-  /** Open the form that logs this test. */
-  onLog: (test: NextTest['test']) => void;
+  /** Open the form that logs this test; left out, it cannot be logged here. */
+  onLog?: (test: NextTest['test']) => void;
 }
 
 /**
@@ -35,7 +35,7 @@ export function NextTests({ tests, onLog }: Props) {
             )}
             <p className="text-sm text-ink-soft">{inUnits(test.why)}</p>
           </div>
-          {mayDo(test.level) && (
+          {onLog && mayDo(test.level) && (
             <button
               type="button"
               onClick={() => onLog(test.test)}

@@ -1,5 +1,6 @@
 import type { Settings } from '@phylaxon/core/settings';
 import { Fragment, useId, useState } from 'react';
+import { Link } from 'react-router';
 import { FieldError, sayError } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 import { Copies } from './Copies.tsx';
@@ -97,6 +98,18 @@ const SCHOOLS: Choice<keyof Settings>[] = [
   }),
 ];
 
+const LEARNING: Choice<keyof Settings>[] = [
+  choice({
+    name: 'learn',
+    label: 'How common a cause is, before anything is looked at',
+    why: 'With confirmed cases is the default: the table counts as 100 cases, they move it slowly, and a danger sign never counts for less.',
+    options: [
+      { value: true, label: 'by the table, moved by confirmed cases (default)' },
+      { value: false, label: 'by the table alone' },
+    ],
+  }),
+];
+
 /** How figures are shown, and how questions are answered on which the trade disagrees. */
 export function SettingsPage() {
   const { settings, change } = useSettings();
@@ -139,6 +152,12 @@ export function SettingsPage() {
       <FieldError message={problem ?? undefined} />
       {group('How figures are shown', SHOWN)}
       {group('Where the trade disagrees', SCHOOLS)}
+      {group('What earlier cases teach', LEARNING)}
+      <p>
+        <Link to="/outcomes" className="underline underline-offset-4">
+          How they turned out
+        </Link>
+      </p>
       <Copies />
       <Keys />
     </main>

@@ -17,6 +17,9 @@ const WORDS: Record<Standing['family'], FamilyMark> = {
   keep: { word: 'Keep', look: 'rest' },
 };
 
+/** What a decision of a family is called. */
+export const familyWord = (family: Standing['family']): string => WORDS[family].word;
+
 /** The mark of a standing decision. */
 export function familyMark(standing: Pick<Standing, 'family' | 'stop' | 'toAmps'>): FamilyMark {
   if (standing.stop) return { word: 'Stop', look: 'stop' };

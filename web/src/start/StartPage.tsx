@@ -79,6 +79,16 @@ export function StartPage() {
                 {sites.length === 0 ? 'Draw a panel' : 'Draw a panel at another site'}
               </Link>
               <ImportSite onImported={load} />
+              {sites.length > 0 && (
+                <p>
+                  <Link
+                    to="/outcomes"
+                    className="inline-flex min-h-11 items-center underline underline-offset-4"
+                  >
+                    How earlier cases turned out
+                  </Link>
+                </p>
+              )}
             </div>
           </div>
           {sites.length > 0 && <NeedsAttention list={pressing(sites)} />}

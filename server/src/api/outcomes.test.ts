@@ -1,0 +1,177 @@
+import type { CaseFile } from '@phylaxon/core/cases';
+import type { Board } from '@phylaxon/core/board';
+import type { Outcomes } from '@phylaxon/core/outcomes';
+import type { CauseId } from '@phylaxon/core/vocabulary';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import request from 'supertest';
+import { testApp } from '../testing/index.ts';
+
+let server: Awaited<ReturnType<typeof testApp>>;
+let siteId: string;
+let panelId: string;
+let breakerId: string;
+
+const call = async <T>(method: 'get' | 'post' | 'patch' | 'put' | 'delete', path: string, body?: object) => {
+  const answer = await request(server.app)[method](`/api/v1${path}`).send(body);
+  return { status: answer.status, body: answer.body as T };
+};
+const at = () => new Date().toISOString();
+const made = async <T>(path: string, body: object): Promise<T> => {
+  const { status, body: answer } = await call<T>('post', path, body);
+  expect([path, answer, status]).toEqual([path, answer, 201]);
+  return answer;
+};
+const opened = (change: object = {}) =>
+  made<CaseFile['case']>('/cases', {
+    siteId,
+    panelId,
+    breakerId,
+    complaint: 'trips',
+    openedBy: 'electrician',
+    openedAt: at(),
+    ...change,
+  });
+const confirmed = (cause: CauseId) => ({ cause, who: 'electrician', how: 'measured' }) as const;
+const close = async (id: string, cause: CauseId | null) => {
+  const body = { outcome: 'repaired-elsewhere', confirmed: cause && confirmed(cause), at: at() };
+  expect((await call('post', `/cases/${id}/close`, body)).status).toBe(200);
+};
+const outcomes = async (path = `/sites/${siteId}/outcomes`) => (await call<Outcomes>('get', path)).body;
+const file = async (id: string) => (await call<CaseFile>('get', `/cases/${id}`)).body;
+/** How likely a cause is by the verdict that stands for the breaker. */
+const chance = async (cause: CauseId) => {
+  const { breakers } = (await call<Board>('get', `/panels/${panelId}`)).body;
+  const { standing } = (
+    await call<{ standing: { decision: { causes: { id: CauseId; probability: number }[] } } }>(
+      'get',
+      `/breakers/${breakers.find(({ breaker }) => breaker.id === breakerId)!.breaker.id}`,
+    )
+  ).body;
+  return standing.decision.causes.find(({ id }) => id === cause)?.probability ?? 0;
+};
+
+beforeEach(async () => {
+  server = await testApp();
+  ({ id: siteId } = await made<{ id: string }>('/sites', { name: 'Shed' }));
+  ({ id: panelId } = await made<{ id: string }>(`/sites/${siteId}/panels`, {
+    name: 'Shed panel',
+    spaces: 8,
+    mainAmps: 60,
+  }));
+  ({ id: breakerId } = await made<{ id: string }>(`/panels/${panelId}/breakers`, {
+    space: 1,
+    poles: 1,
+    ratingAmps: 20,
+  }));
+  await call('put', `/breakers/${breakerId}/circuit`, { label: 'Bench' });
+});
+afterEach(() => server.store.close());
+
+describe('how cases ended', () => {
+  test('what it was is kept as it is closed, told later, taken back, and gone once it is taken up again', async () => {
+    const { id } = await opened();
+    expect((await call('post', `/cases/${id}/confirmation`, { confirmed: null })).status).toBe(409);
+    await close(id, 'overload');
+    expect((await outcomes()).cases).toMatchObject([
+      { id, where: 'Bench', site: 'Shed', confirmed: confirmed('overload') },
+    ]);
+    await call('post', `/cases/${id}/confirmation`, { confirmed: confirmed('motor-inrush') });
+    expect((await outcomes()).byCause).toMatchObject([{ cause: 'motor-inrush', confirmed: 1 }]);
+    await call('post', `/cases/${id}/confirmation`, { confirmed: null });
+    expect(await outcomes()).toMatchObject({ closed: 1, confirmed: 0, decided: null });
+    await call('post', `/cases/${id}/confirmation`, { confirmed: confirmed('overload') });
+    await call('post', `/cases/${id}/reopen`, {});
+    expect((await file(id)).case.confirmed).toBeNull();
+    expect(await outcomes()).toMatchObject({ closed: 0, cases: [], learned: null });
+  });
+
+  test('undo takes back what it was, and what that taught', async () => {
+    const { id } = await opened();
+    await close(id, 'overload');
+    const other = await opened();
+    expect((await file(other.id)).dossier!.learned).not.toBeNull();
+    for (let i = 0; i < 2; i++) {
+      const { steps } = (await call<Board>('get', `/panels/${panelId}`)).body;
+      await call('post', `/sites/${siteId}/undo`, { edit: steps.undo!.id });
+    }
+    expect((await file(id)).case).toMatchObject({ closedAt: null, confirmed: null });
+    expect((await outcomes('/outcomes')).confirmed).toBe(0);
+  });
+
+  test.each([
+    ['a cause that is not known', { cause: 'gremlins', who: 'electrician', how: 'seen' }],
+    ['nobody who found it', { cause: 'overload', how: 'seen' }],
+    ['a hunch', { cause: 'overload', who: 'electrician', how: 'hunch' }],
+    ['a bare word', 'overload'],
+  ])('%s is refused, and the case stays open', async (_what, wrong) => {
+    const { id } = await opened();
+    const body = { outcome: 'replaced', confirmed: wrong, at: at() };
+    expect((await call('post', `/cases/${id}/close`, body)).status).toBe(400);
+    expect((await file(id)).case.closedAt).toBeNull();
+  });
+
+  test('a case worked with the stand-in is counted apart and teaches nothing', async () => {
+    const { id } = await opened();
+    const answers = [{ test: 'sound', outcome: 'quiet', at: at(), simulated: true }];
+    await made(`/cases/${id}/answers`, { answers });
+    const before = await opened({ breakerId: null });
+    await made(`/cases/${before.id}/answers`, { answers });
+    await close(id, 'overload');
+    await close(before.id, 'overload');
+    expect(await outcomes()).toMatchObject({ closed: 0, simulated: 2, learned: null });
+    expect((await file((await opened()).id)).learned).toBeNull();
+  });
+
+  test('they travel with the site, and a file written before them comes in', async () => {
+    const { id } = await opened();
+    await close(id, 'overload');
+    const { text } = await request(server.app).get(`/api/v1/sites/${siteId}/site.json`);
+    const written = JSON.parse(text) as { cases: { confirmed?: unknown }[] };
+    expect(written.cases[0]!.confirmed).toEqual(confirmed('overload'));
+    const bring = async (body: object) => {
+      const sent = await request(server.app)
+        .post('/api/v1/imports?mode=replace')
+        .set('Content-Type', 'application/octet-stream')
+        .send(JSON.stringify(body));
+      expect([sent.body, sent.status]).toEqual([sent.body, 201]);
+    };
+    await bring(written);
+    expect((await outcomes()).confirmed).toBe(1);
+    delete written.cases[0]!.confirmed;
+    await bring(written);
+    expect(await outcomes()).toMatchObject({ closed: 1, confirmed: 0 });
+  });
+});
+
+describe('what they teach', () => {
+  const trip = () => made(`/breakers/${breakerId}/events`, { kind: 'trip', at: at(), pace: 'seconds' });
+
+  test('decisions are made anew with every confirmed end, and as before once it is switched off', async () => {
+    await trip();
+    const untaught = await chance('motor-inrush');
+    const { id } = await opened({ breakerId: null });
+    await close(id, 'motor-inrush');
+    const taught = await chance('motor-inrush');
+    expect(taught).toBeGreaterThan(untaught);
+    await call('patch', '/settings', { learn: false });
+    expect(await chance('motor-inrush')).toBe(untaught);
+    expect((await file((await opened()).id)).dossier!.learned).toBeNull();
+    await call('patch', '/settings', { learn: true });
+    expect(await chance('motor-inrush')).toBe(taught);
+    await call('post', `/cases/${id}/confirmation`, { confirmed: null });
+    expect(await chance('motor-inrush')).toBe(untaught);
+  });
+
+  test('another site learns it too, until the site where it happened is wiped', async () => {
+    await trip();
+    const untaught = await chance('motor-inrush');
+    const other = await made<{ id: string }>('/sites', { name: 'Barn' });
+    const about = await opened({ siteId: other.id, panelId: null, breakerId: null });
+    await close(about.id, 'motor-inrush');
+    expect(await chance('motor-inrush')).toBeGreaterThan(untaught);
+    expect((await outcomes()).confirmed).toBe(0);
+    expect((await outcomes('/outcomes')).confirmed).toBe(1);
+    expect((await call('delete', `/sites/${other.id}`)).status).toBe(200);
+    expect(await chance('motor-inrush')).toBe(untaught);
+  });
+});

@@ -1,0 +1,86 @@
+import { CONFIRMED_BY, type Confirmation } from '@phylaxon/core/record';
+import { CAUSE_WORDS, type CauseId } from '@phylaxon/core/vocabulary';
+import { useId } from 'react';
+import { HOW_WORDS, WHO_WORDS } from '../casebook/index.ts';
+import { useStepWork } from './step.ts';
+
+const ALL = (Object.entries(CAUSE_WORDS) as [CauseId, string][]).sort(([, a], [, b]) => a.localeCompare(b));
+const SELECT = 'min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2';
+
+interface Props {
+  value: Confirmation | null;
+  /** Who is at work: most likely it was them. */
+  who: Confirmation['who'];
+  onChange: (value: Confirmation | null) => void;
+}
+
+/** What a case turned out to have been, who found it, and how that is known. */
+export function WhatItWas({ value, who, onChange }: Props) {
+  const { view } = useStepWork();
+  const id = useId();
+  const likely = view.causes.map((one) => one.id);
+  const pick = (cause: CauseId | '') => onChange(cause === '' ? null : { who, how: 'seen', ...value, cause });
+  return (
+    <div className="mt-3 max-w-xl space-y-2">
+      <label htmlFor={id} className="block text-sm font-medium">
+        What was it, if anybody knows?
+      </label>
+      <select
+        id={id}
+        value={value?.cause ?? ''}
+        onChange={(event) => pick(event.target.value as CauseId | '')}
+        className={SELECT}
+      >
+        <option value="">Nobody knows for sure</option>
+        {likely.length > 0 && (
+          <optgroup label="Likely here">
+            {likely.map((cause) => (
+              <option key={cause} value={cause}>
+                {CAUSE_WORDS[cause]}
+              </option>
+            ))}
+          </optgroup>
+        )}
+        <optgroup label="All others">
+          {ALL.filter(([cause]) => !likely.includes(cause)).map(([cause, words]) => (
+            <option key={cause} value={cause}>
+              {words}
+            </option>
+          ))}
+        </optgroup>
+      </select>
+      {value && (
+        <div className="grid gap-2 sm:grid-cols-2">
+          <label className="block">
+            <span className="mb-1 block text-sm font-medium">How is that known?</span>
+            <select
+              value={value.how}
+              onChange={(event) => onChange({ ...value, how: event.target.value as Confirmation['how'] })}
+              className={SELECT}
+            >
+              {CONFIRMED_BY.map((how) => (
+                <option key={how} value={how}>
+                  {HOW_WORDS[how]}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="block">
+            <span className="mb-1 block text-sm font-medium">Who says so?</span>
+            <select
+              value={value.who}
+              onChange={(event) => onChange({ ...value, who: event.target.value as Confirmation['who'] })}
+              className={SELECT}
+            >
+              {(['homeowner', 'electrician'] as const).map((one) => (
+                <option key={one} value={one}>
+                  {WHO_WORDS[one]}
+                </option>
+              ))}
+            </select>
+          </label>
+        </div>
+      )}
+    </div>
+  );
+}

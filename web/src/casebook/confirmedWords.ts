@@ -1,0 +1,21 @@
+import type { Confirmation, ConfirmedBy } from '@phylaxon/core/record';
+
+/** How it is known what a case was, as it is asked. */
+export const HOW_WORDS: Record<ConfirmedBy, string> = {
+  seen: 'It was seen',
+  measured: 'It was measured',
+  cured: 'It has not come back since that was put right',
+};
+const HOW_TOLD: Record<ConfirmedBy, string> = {
+  seen: 'seen',
+  measured: 'measured',
+  cured: 'it has not come back since that was put right',
+};
+export const WHO_WORDS: Record<Confirmation['who'], string> = {
+  homeowner: 'the homeowner',
+  electrician: 'an electrician',
+};
+
+/** Who found it and how, as told afterwards. */
+export const sayConfirmed = ({ who, how }: Confirmation): string =>
+  how === 'cured' ? `${HOW_TOLD[how]}, says ${WHO_WORDS[who]}` : `${HOW_TOLD[how]} by ${WHO_WORDS[who]}`;

@@ -1,0 +1,1 @@
+export { OutcomesPage } from './OutcomesPage.tsx';
