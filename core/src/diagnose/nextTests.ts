@@ -38,8 +38,44 @@ const BEFORE: Partial<Record<ActionId, readonly TestId[]>> = {
   'repair-appliance': ['terminal-inspection'],
 };
 
-/** What has to be done before it is left on as it is, and before it is reset. */
-export function isDueFirst(test: TestId, { choice: { action }, results, stops }: Assessment): boolean {
+/** Where a breaker gives nothing, its supply is measured before it is condemned; where lights dim, before the circuit is left on. */
+const GIVES_NOTHING: readonly string[] = ['zero', 'one-pole-zero', 'low'];
+const isForItsSupply = (test: TestId, { choice: { action }, results }: Assessment): boolean => {
+  if (test !== 'line-side-voltage' || action === 'gather-more') return false;
+  const shows = (of: TestId, ...outcomes: readonly string[]) =>
+    results.some((one) => one.test === of && outcomes.includes(one.outcome));
+  return ACTIONS[action] === 'replace'
+    ? shows('load-terminal-voltage', ...GIVES_NOTHING)
+    : staysOn(action) && shows('light-behaviour', 'dims-on-start');
+};
+
+/** Where it snapped, an appliance is not blamed before the wiring was cleared: bare, or by its insulation. */
+const CLEARS_THE_WIRING: ReadonlySet<TestId> = new Set<TestId>([
+  'reset-result-unplugged',
+  'insulation-resistance',
+]);
+const isForTheWiring = (test: TestId, { choice: { action }, results }: Assessment): boolean =>
+  CLEARS_THE_WIRING.has(test) &&
+  action === 'repair-appliance' &&
+  results.some(
+    (one) =>
+      (one.test === 'trips-on-record' && one.outcome === 'after-dead-short') ||
+      (one.test === 'reset-result' && one.outcome === 'trips-at-once'),
+  ) &&
+  !results.some(
+    (one) =>
+      CLEARS_THE_WIRING.has(one.test) ||
+      (one.test === 'appliance-check' && one.outcome === 'trips-there-too'),
+  );
+
+/** What has to be done before it is left on as it is, before it is reset, and before a part is blamed for its supply, or an appliance for the wiring. */
+export function isDueFirst(test: TestId, assessed: Assessment): boolean {
+  const {
+    choice: { action },
+    results,
+    stops,
+  } = assessed;
+  if (isForItsSupply(test, assessed) || (stops.length === 0 && isForTheWiring(test, assessed))) return true;
   if (stops.length > 0 || action === 'gather-more' || !staysOn(action)) return false;
   if (SENSED.has(test) || BEFORE[action]?.includes(test)) return true;
   return (

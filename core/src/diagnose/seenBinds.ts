@@ -14,6 +14,8 @@ interface Seen {
   text: string;
   /** It is put right at its time: all else comes before it. */
   minor?: true;
+  /** It never is the verdict for having been seen: the chances weigh it, and it is told beside whatever they lead to. */
+  beside?: true;
 }
 
 /** In the order in which they are acted on: what leaves a hazard energised first. */
@@ -91,6 +93,15 @@ const SEEN: readonly Seen[] = [
     text: 'Two conductors sit under a terminal made for one.',
   },
   {
+    test: 'water-signs',
+    outcome: 'condensation-or-rust',
+    cause: 'moisture',
+    action: 'dry-and-inspect',
+    orBy: ['replace-panel'],
+    text: 'The panel is rusty or sweats: damp gets in, and goes on until its way in is sealed.',
+    beside: true,
+  },
+  {
     test: 'outlet-wiring',
     outcome: 'reversed',
     cause: 'open-wiring',
@@ -135,13 +146,12 @@ export function bindSeen(
   const found = SEEN.filter(({ test, outcome }) =>
     results.some((result) => result.test === test && result.outcome === outcome),
   );
-  const [first] = found;
-  if (!first) return { choice, also: [] };
   const does = ({ action, orBy }: Seen, chosen: string) =>
     action === chosen || (orBy as readonly string[]).includes(chosen);
   const also = (chosen: string) =>
     found.filter((one) => !does(one, chosen)).map(({ cause, action, text }) => ({ cause, action, text }));
-  if (does(first, choice.action) || !yields(choice, leading, first))
+  const first = found.find(({ beside }) => !beside);
+  if (!first || does(first, choice.action) || !yields(choice, leading, first))
     return { choice, also: also(choice.action) };
   const bound: Choice = { ...choice, action: first.action, confidence: SURE };
   const seenToo = also(first.action);

@@ -128,6 +128,11 @@ export const LEAST_CONFIDENCE = 0.25;
 /** From this confidence on an action is named beside a stop. */
 const SURE_IN_DANGER = 0.72;
 
+const OPEN_NEUTRAL = CAUSE_IDS.indexOf('open-neutral');
+const LEG_LOST = CAUSE_IDS.indexOf('supply-leg-lost');
+const neutralLikelier = (probabilities: Float64Array): boolean =>
+  probabilities[OPEN_NEUTRAL]! > probabilities[LEG_LOST]!;
+
 export interface Choice {
   action: ActionId;
   confidence: number;
@@ -146,6 +151,9 @@ export function choose(table: LossTable, probabilities: Float64Array, stopped: b
     const safe = 'make-safe-and-call';
     return { action: safe, confidence: chanceItHelps(safe, table, probabilities), expected };
   }
+  // To wait for the utility leaves a lost neutral on: the main first, where that is the likelier cause.
+  if (stopped && action === 'call-utility' && neutralLikelier(probabilities))
+    return { action: 'make-safe-and-call', confidence, expected };
   if (stopped) return { action, confidence, expected };
   // What would be right in few cases only is no decision, however little it costs in the others.
   return expected > ASKING || confidence < LEAST_CONFIDENCE

@@ -41,12 +41,17 @@ function stillLive(of: SimulatedCase): Noticed | null {
 }
 
 /**
- * Whether anybody noticed anything, trips aside.
+ * Whether anybody noticed anything of a fault, trips aside: what would be there without it is nothing of it.
  *
- * @example isNoticed(simulatedCase('supply-outage', 1)) // true
+ * @param sound the same house before anything was wrong with it
+ * @example isNoticed(simulatedCase('supply-outage', 1), simulatedCase('none', 1)) // true
  */
-export const isNoticed = (of: SimulatedCase): boolean =>
-  stillLive(of) !== null || LOOKS.some((test) => spoken(of, test) !== null);
+export const isNoticed = (of: SimulatedCase, sound: SimulatedCase): boolean =>
+  stillLive(of) !== null ||
+  LOOKS.some((test) => {
+    const now = spoken(of, test);
+    return now !== null && now.outcome !== spoken(sound, test)?.outcome;
+  });
 
 /**
  * What somebody noticed of a fault, and so tells unasked: what is dead, that it tripped, lights, a sound, a smell, warmth,

@@ -281,8 +281,8 @@ by a homeowner and by an electrician, with the tests in three orders: as the eng
 lists them, by level (the written checklist); and at random. All three have the same posterior, the same table of
 losses and the same rule for stopping, but that only the engine’s questions have a price that grows. To begin with
 everybody tells what made them complain: what is dead, that it tripped, lights, a smell, a sound, warmth, water, or that
-something is live that was switched off. A fault that shows in none of these is drawn anew, up to forty times: what is left
-after that comes as a check in which nobody noticed anything.
+something is live that was switched off. A fault that shows in none of these is drawn anew, up to forty times (what the same
+house would show without it, such as old rust, is no sign of it): what is left after that comes as a check in which nobody noticed anything.
 
 Small looks at one spot are one screen, on which only what is otherwise is said; every other question is a screen of its own.
 
@@ -340,7 +340,10 @@ ones, are the better test; \`npm run bench\` works seeds that were not used for 
 - **undersized-breaker** looks like an overload: the homeowner is told to shed load, which is safe and does not cure it.
   A larger breaker is never named before the conductor was seen.
 - **oversized-breaker**, **shared-terminal** and **wrong-part** cannot be seen with the cover closed: the homeowner is handed over
-  where something they do shows, and where nothing does, nothing is said of them.
+  where something they do shows. Where nothing does, as in a check of an oversized breaker, they are told to keep it, and that conductors
+  and joints only show with the cover off: that is nearly all of “told to reset, keep or enlarge with a hazard present”. Handing every
+  such check over would have an electrician called for every sound breaker that somebody looks at. A shared terminal with too
+  much load on it ends in shedding load, which leaves it on: nearly all of the last column.
 - **arcing-connection** behind a protected unit looks like a unit that trips for nothing while its circuit is dead.
 - **wrong-breaker** of a circuit that is dead, because the other breaker has opened, looks like an open wire.
 - Stops are raised in part of the dangers only, because a danger that nobody has looked at yet cannot be told.

@@ -98,7 +98,7 @@ function Score({ told: { decided, saidSure, leftOpen, confirmed, closed, simulat
         <>
           <p className="text-4xl font-bold">
             Right in <span className="figures">{decided.right}</span> of{' '}
-            <span className="figures">{decided.of}</span>
+            <span className="figures">{decided.of}</span> {decided.of === 1 ? 'case' : 'cases'}
           </p>
           <p className="max-w-2xl">
             In {cases(decided.of)} something was decided and it is known what was wrong; in {decided.right}{' '}
