@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import type { Board, SiteSummary } from '@phylaxon/core/board';
 import {
   asElectrician,
   heading,
@@ -379,4 +380,24 @@ test('the stand-in reads meters and tries trials: figures and what was connected
   await expect.poll(async () => (await logOf()).length).toBe(1);
   const [tried] = await logOf();
   expect(tried!.entry.connected!.length).toBeGreaterThan(0);
+});
+
+test('a danger that only the stand-in of the demo told of can be taken back, and the case goes on', async ({
+  page,
+  request,
+}) => {
+  const { sites } = (await (await request.get('/api/v1/sites')).json()) as { sites: SiteSummary[] };
+  const shed = sites.flatMap(({ panels }) => panels).find(({ panel }) => panel.name === 'Shed panel')!.panel;
+  const { breakers } = (await (await request.get(`/api/v1/panels/${shed.id}`)).json()) as Board;
+  const main = breakers.find(({ breaker }) => breaker.role === 'main')!.breaker.id;
+  const told = { test: 'smell', outcome: 'hot-plastic', at: new Date().toISOString(), simulated: true };
+  await request.post(`/api/v1/breakers/${main}/observations`, { data: told });
+  await page.goto(`/cases/new?panel=${shed.id}`);
+  await page.getByRole('button', { name: /A room or some outlets are dead/ }).click();
+  await page.getByRole('button', { name: /Shed lights/ }).click();
+  await expect(page.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
+  await page.getByRole('button', { name: 'Take back what the stand-in told' }).click();
+  await expect(heading(page)).toHaveText(/Stand at the closed panel/);
+  const after = (await (await request.get(`/api/v1/panels/${shed.id}`)).json()) as Board;
+  expect(after.breakers.some(({ standing }) => standing.stop)).toBe(false);
 });

@@ -208,6 +208,31 @@ describe('what is next in a case', () => {
     expect(lookAtCase(file, 'homeowner').step).toEqual(first);
   });
 
+  describe('a danger that only the simulated stand-in told of', () => {
+    const hot = { ...anObservation('smell', 'hot-plastic', 3), id: uuid(31), simulated: true };
+    const quiet = { ...anObservation('sound', 'quiet', 3), id: uuid(32), simulated: true };
+    const seen = { ...anObservation('sound', 'sizzle-or-crackle', 4), id: uuid(33) };
+    const toldAtMain = (observations: (typeof hot)[], demo = true): CaseFile => {
+      const file = aCaseFile({ observations: SENSES });
+      const breaker = aBreaker({ id: uuid(50), role: 'main', space: null, poles: 2 });
+      const main = { breaker, circuit: null, entries: { readings: [], events: [], observations } };
+      return { ...file, site: { ...file.site, demo }, dossier: { ...file.dossier!, main } };
+    };
+    const look = (file: CaseFile) => lookAtCase(file, 'homeowner');
+
+    test('can be taken back, and nothing else with it', () => {
+      const view = look(toldAtMain([hot, quiet]));
+      expect([view.step.kind, view.standInTold]).toEqual(['stop', [{ kind: 'observations', id: hot.id }]]);
+      expect(look(toldAtMain([quiet])).step.kind).not.toBe('stop');
+    });
+
+    test('but not where anybody else told of danger too, where it is no demo, or where nothing stops it', () => {
+      expect(look(toldAtMain([hot, seen])).standInTold).toEqual([]);
+      expect(look(toldAtMain([hot], false)).standInTold).toEqual([]);
+      expect(look(toldAtMain([quiet])).standInTold).toEqual([]);
+    });
+  });
+
   test('a bare trial that was put aside is due once a reset has snapped', () => {
     const about = { passed: [{ test: 'reset-result-unplugged', why: 'unsure', at: after(1) }] } as const;
     const snap = (minute: number) => [

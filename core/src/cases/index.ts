@@ -1,6 +1,7 @@
 export * from './schema.ts';
 export * from './findBreaker.ts';
 export { caseEvidence } from './caseEvidence.ts';
+export type { StandInEntry } from './standInDanger.ts';
 export { lookAtCase, type CaseStep, type CaseView } from './lookAtCase.ts';
 export { testsOf } from './stepTests.ts';
 export type { Isolation } from './isolation.ts';

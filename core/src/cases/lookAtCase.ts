@@ -30,6 +30,7 @@ import { isAnsweredAsItStands, wasReset } from './answered.ts';
 import { caseEvidence } from './caseEvidence.ts';
 import { noteCardFor, type NoteCard } from './noteCard.ts';
 import { screensAsked } from './screensAsked.ts';
+import { standInDanger, type StandInEntry } from './standInDanger.ts';
 import { BARE, isByReset } from './stepTests.ts';
 import { isolationOf, snapsWithLoads, type Isolation } from './isolation.ts';
 import type { CaseFile } from './schema.ts';
@@ -74,6 +75,8 @@ export interface CaseView {
   known: Context;
   /** Whether it may be switched on once more: no danger, the school’s limit not reached, nothing found that needs work. */
   mayReset: boolean;
+  /** On a demo site: what the simulated stand-in told of the danger that stops it, where nobody else told of any. */
+  standInTold: StandInEntry[];
 }
 
 /** Losses that are not one breaker’s. */
@@ -115,6 +118,7 @@ export function lookAtCase(file: CaseFile, profile: Profile): CaseView {
         : null,
     known: assessed.known,
     mayReset,
+    standInTold: step.kind === 'stop' && file.site.demo ? standInDanger(file) : [],
   };
 }
 

@@ -11,7 +11,7 @@ export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReaso
   const words = {
     weak: `${saySureness(probability.weak)} sure that it opens below its rating.`,
     sound: `${saySureness(probability.sound)} sure that it is within what a sound unit does.`,
-    sluggish: `${saySureness(probability.sluggish)} sure that it opens too late.`,
+    sluggish: `${saySureness(probability.sluggish)} sure that it ${trips.length > 0 ? 'opens too late' : 'does not open when it must'}.`,
     undetermined: 'That settles nothing yet: the Bench names a safe trial that would.',
   }[judgement];
   const simulated = trips.some(({ event }) => event.simulated);

@@ -29,7 +29,7 @@ import { NextTrial } from './NextTrial.tsx';
 const JUDGED: Record<Judgement, string> = {
   weak: 'By its record it is weak: it opens below its rating',
   sound: 'By its record it is sound',
-  sluggish: 'By its record it is sluggish: it opens too late',
+  sluggish: 'By its record it is sluggish: it opens too late, or not at all',
   undetermined: 'Its record does not settle it yet',
 };
 
@@ -118,7 +118,7 @@ const sayShare = (share: number) =>
 const SIDE_WORDS: Record<Side, string> = {
   weak: 'weak, opens too early',
   sound: 'sound',
-  sluggish: 'sluggish, opens too late',
+  sluggish: 'sluggish, opens too late or not at all',
 };
 /** Told apart by pattern as well. */
 const SIDE_LOOK: Record<Side, string> = {

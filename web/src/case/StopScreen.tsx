@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { DoNow, StopReasons } from '../decision/index.ts';
 import { Ending } from './Ending.tsx';
 import { useStepWork } from './step.ts';
+import { TakeBackDemo } from './TakeBackDemo.tsx';
 import { tellThem } from './tellThem.ts';
 
 /** Danger takes the whole screen: why, what to do now, whom to call and what to tell them. Nothing argues with it. */
@@ -52,6 +53,7 @@ export function StopScreen() {
             Put the case down
           </Link>
         </p>
+        <TakeBackDemo />
       </div>
       <details className="mx-auto mt-6 max-w-2xl bg-bone px-4 text-ink">
         <summary className="min-h-12 py-3 font-semibold">Somebody qualified has seen to it</summary>

@@ -1,0 +1,38 @@
+import { api, caseEntries } from '../api/index.ts';
+import { useOnce, useStepWork } from './step.ts';
+
+/** On a demo site: a danger that only the simulated stand-in told of can be taken back, so that nobody is locked out of the panel. */
+export function TakeBackDemo() {
+  const { file, view, act } = useStepWork();
+  const { busy, problem, again } = useOnce();
+  const told = view.standInTold;
+  if (told.length === 0) return null;
+  const takeBack = async () => {
+    for (const { kind, id } of told) {
+      if (kind === 'answers') await act(caseEntries.takeBack(file.case.id, id));
+      else await api.strike(kind, id, 'Told by the simulated stand-in, taken back in the demo');
+    }
+    await act();
+  };
+  return (
+    <section aria-label="This is a demo" className="border-t border-white/60 pt-3">
+      <p>
+        This is a demo site, and only the simulated stand-in has told of this danger. Nobody is in danger
+        here.
+      </p>
+      <button
+        type="button"
+        disabled={busy}
+        onClick={() => void again(takeBack)}
+        className="mt-2 inline-flex min-h-12 items-center rounded-sm border-2 border-white px-5 font-bold"
+      >
+        Take back what the stand-in told
+      </button>
+      {problem && (
+        <p role="alert" className="mt-1 font-medium">
+          {problem}
+        </p>
+      )}
+    </section>
+  );
+}
