@@ -1,8 +1,7 @@
 import { HEAT_GRADES } from '../heat/index.ts';
 import type { Evidence, HeatFact } from '../readings/index.ts';
 import type { Decision } from '../diagnose/index.ts';
-import { coolDown, slowestCoolDown } from '../trip/index.ts';
-import type { BoardBreaker, BoardHeat, PanelSummary, Sheet, Standing, Verdict } from './schema.ts';
+import type { BoardBreaker, BoardHeat, PanelSummary, Standing, Verdict } from './schema.ts';
 import type { Breaker, Panel } from '../record/index.ts';
 
 /** A temperature as board and sheet show it. */
@@ -49,20 +48,6 @@ export function standingOf({ at, decision }: Verdict): Standing {
     stop: stop.active,
     stopAtMain: stop.onlyAtMain,
     at,
-  };
-}
-
-/** How long a breaker takes to cool that tripped by heat and was not reset; `null` for any other. */
-export function coolDownOf({ breaker, handle, trips, unit }: Evidence): Sheet['coolDown'] {
-  const last = trips.at(-1);
-  if (handle !== 'tripped' || !last || last.pace === 'at-once' || breaker.kind === 'surge') return null;
-  // Where heat alone would not have opened it, its electronics did: there is nothing to wait for.
-  if (breaker.kind !== 'standard' && (last.window === null || last.window.region === 'holds')) return null;
-  return {
-    since: last.event.at,
-    slowest: slowestCoolDown(breaker.ratingAmps),
-    // Where its record tells its time constant, on the slow side of what it tells.
-    unit: unit && unit.trips > 0 ? coolDown(unit.rating.tauSeconds.p95) : null,
   };
 }
 

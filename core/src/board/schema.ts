@@ -5,7 +5,7 @@ import { breaker, circuit, curve, id, instant, panel, site } from '../record/ind
 import { schools } from '../settings/index.ts';
 import { sizingOutput } from '../sizing/index.ts';
 import { tripWindowOutput } from '../trip/index.ts';
-import { trial } from '../readings/index.ts';
+import { coolDownTimes, trial } from '../readings/index.ts';
 import { wear } from '../wear/index.ts';
 
 const handle = z.enum(['on', 'off', 'tripped']);
@@ -75,8 +75,6 @@ export const board = z.object({
 });
 export type Board = z.infer<typeof board>;
 
-const coolDownTimes = z.object({ latches: z.number(), forgotten: z.number() });
-
 /** Everything about one breaker. */
 export const sheet = z.object({
   panel,
@@ -94,8 +92,7 @@ export const sheet = z.object({
   ),
   trials: z.array(trial).describe('trips and holds as measurements of its bimetal, oldest first'),
   wear,
-  coolDown: z
-    .object({ since: instant, slowest: coolDownTimes, unit: coolDownTimes.nullable() })
+  coolDown: coolDownTimes
     .nullable()
     .describe('it tripped by heat and was not reset: s until it can latch, and until it has forgotten'),
   curve: curve.nullable().describe('the printed trip curve of its family'),

@@ -1,4 +1,3 @@
-import { coolDownOf, type Sheet } from '../board/index.ts';
 import {
   assessRecord,
   bearsOn,
@@ -13,7 +12,7 @@ import {
   type NextTest,
 } from '../diagnose/index.ts';
 import type { Context } from '../causes/index.ts';
-import { isolationTrials, outcomeOf, type Evidence } from '../readings/index.ts';
+import { coolDownOf, isolationTrials, outcomeOf, type CoolDown, type Evidence } from '../readings/index.ts';
 import {
   CAUSE_WORDS,
   PROFILE_LEVEL,
@@ -64,7 +63,7 @@ export interface CaseView {
   causes: Decision['causes'];
   decision: Decision;
   isolation: Isolation | null;
-  coolDown: Sheet['coolDown'];
+  coolDown: CoolDown | null;
   /** The outcome of each test as it stands, with its sentence. */
   items: Evidence['items'];
   /** What is connected to the circuit, as far as is known. */

@@ -9,3 +9,4 @@ export { asTrial, isolationTrials, type IsolationEvent } from './isolationEviden
 export { marked } from './marked.ts';
 export { loadFact } from './loadEvidence.ts';
 export * from './meterPoints.ts';
+export * from './coolDown.ts';

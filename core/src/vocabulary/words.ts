@@ -201,10 +201,10 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'appliance-check': {
     name: 'The appliance elsewhere',
-    how: 'Only behind the same kind of protection: try the suspect appliance on another circuit with a breaker of the same kind that may carry it.',
+    how: 'Try the suspect appliance on another circuit whose breaker is of the same kind and may carry it. What tripped a ground-fault or arc-fault breaker is never tried on a plain circuit: a leak makes its case live there, and that it runs clears nothing.',
     outcomes: {
       'trips-there-too': 'The appliance trips another circuit too',
-      'fine-there': 'The appliance runs elsewhere',
+      'fine-there': 'The appliance runs elsewhere, behind the same kind of breaker',
     },
   },
   'outlet-voltage': {

@@ -3,13 +3,12 @@ import {
   boardBreakerOf,
   heatView,
   standingOf,
-  coolDownOf,
   type Board,
   type Sheet,
   type SiteSummary,
 } from '@phylaxon/core/board';
 import { sayPlace } from '@phylaxon/core/panel';
-import { familyBand, familyCurve, trialsOf } from '@phylaxon/core/readings';
+import { coolDownOf, familyBand, familyCurve, trialsOf } from '@phylaxon/core/readings';
 import { schools } from '@phylaxon/core/settings';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { stepsOf } from '../edit/index.ts';
