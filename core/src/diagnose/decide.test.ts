@@ -283,7 +283,7 @@ describe('what the bench says', () => {
   test('a unit that carries for hours what no sound one does is replaced', () => {
     const d = about({ events: [held(10, 33, 1), held(200, 35, 1)] });
     expect(d.action).toBe('replace-breaker');
-    expect(reasonOf(d)!.text).toMatch(/sure that it opens too late/);
+    expect(reasonOf(d)!.text).toMatch(/sure that it does not open when it must/);
   });
 
   test('a record that says sound is one of the counts to keep it', () => {

@@ -1,88 +1,16 @@
 import { outcomesOf, TEST_IDS } from '../causes/index.ts';
-import {
-  ACTIONS,
-  PROFILE_LEVEL,
-  SENSE_IDS,
-  TESTS,
-  type ActionId,
-  type Profile,
-  type TestFacts,
-  type TestId,
-} from '../vocabulary/index.ts';
+import { PROFILE_LEVEL, TESTS, type Profile, type TestFacts, type TestId } from '../vocabulary/index.ts';
 import type { Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { bearsOn } from './bearsOn.ts';
-import { staysOn } from './losses.ts';
+import { isDueFirst } from './dueFirst.ts';
 import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
 import { testCost } from './testCosts.ts';
 import { barsReset, bestDeed, lossTable } from './verdict.ts';
 import { lossesOf } from './whoDoesIt.ts';
 
-/** Before anything is reset, or left on, somebody listens, smells, feels and looks, at the lights too: this much more they are worth then. */
-const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);
+/** What has to be done first is worth this much more. */
 const CARE = 4;
-
-/** What a record of trips asks for before it is only reset: a trial bare, and where it tripped repeatedly a look inside. */
-const AFTER_TRIPS: Partial<Record<TestId, readonly string[]>> = {
-  'reset-result-unplugged': ['first-time', 'few', 'many-overload', 'after-dead-short'],
-  'terminal-inspection': ['few', 'many-overload', 'after-dead-short'],
-};
-
-/** Before nobody does anything, or waits: what anybody would ask who was told so. */
-const BEFORE: Partial<Record<ActionId, readonly TestId[]>> = {
-  'wait-for-supply': ['neighbours-power'],
-  'call-utility': ['main-load-side-voltage'],
-  keep: ['conductor-vs-breaker', 'terminal-inspection'],
-  'shed-load': ['terminal-inspection'],
-  'cool-surroundings': ['terminal-inspection'],
-  'repair-appliance': ['terminal-inspection'],
-};
-
-/** Where a breaker gives nothing, its supply is measured before it is condemned; where lights dim, before the circuit is left on. */
-const GIVES_NOTHING: readonly string[] = ['zero', 'one-pole-zero', 'low'];
-const isForItsSupply = (test: TestId, { choice: { action }, results }: Assessment): boolean => {
-  if (test !== 'line-side-voltage' || action === 'gather-more') return false;
-  const shows = (of: TestId, ...outcomes: readonly string[]) =>
-    results.some((one) => one.test === of && outcomes.includes(one.outcome));
-  return ACTIONS[action] === 'replace'
-    ? shows('load-terminal-voltage', ...GIVES_NOTHING)
-    : staysOn(action) && shows('light-behaviour', 'dims-on-start');
-};
-
-/** Where it snapped, an appliance is not blamed before the wiring was cleared: bare, or by its insulation. */
-const CLEARS_THE_WIRING: ReadonlySet<TestId> = new Set<TestId>([
-  'reset-result-unplugged',
-  'insulation-resistance',
-]);
-const isForTheWiring = (test: TestId, { choice: { action }, results }: Assessment): boolean =>
-  CLEARS_THE_WIRING.has(test) &&
-  action === 'repair-appliance' &&
-  results.some(
-    (one) =>
-      (one.test === 'trips-on-record' && one.outcome === 'after-dead-short') ||
-      (one.test === 'reset-result' && one.outcome === 'trips-at-once'),
-  ) &&
-  !results.some(
-    (one) =>
-      CLEARS_THE_WIRING.has(one.test) ||
-      (one.test === 'appliance-check' && one.outcome === 'trips-there-too'),
-  );
-
-/** What has to be done before it is left on as it is, before it is reset, and before a part is blamed for its supply, or an appliance for the wiring. */
-export function isDueFirst(test: TestId, assessed: Assessment): boolean {
-  const {
-    choice: { action },
-    results,
-    stops,
-  } = assessed;
-  if (isForItsSupply(test, assessed) || (stops.length === 0 && isForTheWiring(test, assessed))) return true;
-  if (stops.length > 0 || action === 'gather-more' || !staysOn(action)) return false;
-  if (SENSED.has(test) || BEFORE[action]?.includes(test)) return true;
-  return (
-    ACTIONS[action] === 'reset' &&
-    results.some((result) => result.test === 'trips-on-record' && AFTER_TRIPS[test]?.includes(result.outcome))
-  );
-}
 
 /** A little of the value is what is learnt for its own sake: it parts tests that would change nothing yet. */
 const PER_NAT = 0.6;

@@ -1,7 +1,7 @@
 import type { Profile, TestId } from '../vocabulary/index.ts';
 import type { Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
-import { isDueFirst } from './nextTests.ts';
+import { isDueFirst } from './dueFirst.ts';
 import { testCost } from './testCosts.ts';
 import { bestDeed } from './verdict.ts';
 import { lossesOf } from './whoDoesIt.ts';
