@@ -387,14 +387,19 @@ test('a danger that only the stand-in of the demo told of can be taken back, and
   request,
 }) => {
   const { sites } = (await (await request.get('/api/v1/sites')).json()) as { sites: SiteSummary[] };
-  const shed = sites.flatMap(({ panels }) => panels).find(({ panel }) => panel.name === 'Shed panel')!.panel;
+  const cottage = sites.find(({ site }) => site.name === 'Ferry Cottage')!;
+  const shed = cottage.panels.find(({ panel }) => panel.name === 'Shed panel')!.panel;
   const { breakers } = (await (await request.get(`/api/v1/panels/${shed.id}`)).json()) as Board;
   const main = breakers.find(({ breaker }) => breaker.role === 'main')!.breaker.id;
   const told = { test: 'smell', outcome: 'hot-plastic', at: new Date().toISOString(), simulated: true };
   await request.post(`/api/v1/breakers/${main}/observations`, { data: told });
   await page.goto(`/cases/new?panel=${shed.id}`);
   await page.getByRole('button', { name: /A room or some outlets are dead/ }).click();
-  await page.getByRole('button', { name: /Shed lights/ }).click();
+  await page.getByRole('searchbox').fill('shed lights');
+  await page
+    .getByRole('button', { name: /Shed lights/ })
+    .first()
+    .click();
   await expect(page.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
   await page.getByRole('button', { name: 'Take back what the stand-in told' }).click();
   await expect(heading(page)).toHaveText(/Stand at the closed panel/);
