@@ -44,8 +44,13 @@ function moved(times: readonly number[], ends: readonly ConfirmedEnd[]): number[
   if (ends.length === 0) return [...times];
   const expected = new Float64Array(CAUSE_IDS.length);
   const confirmed = new Float64Array(CAUSE_IDS.length);
+  const beforehand = new Map<string, Float64Array>();
   for (const { cause, known } of ends) {
-    taught(prior(known), times).forEach((p, i) => (expected[i]! += p));
+    // Many ends, of few kinds of breaker and complaint.
+    const key = JSON.stringify(known);
+    const chances = beforehand.get(key) ?? taught(prior(known), times);
+    beforehand.set(key, chances);
+    chances.forEach((p, i) => (expected[i]! += p));
     confirmed[CAUSE_IDS.indexOf(cause)]! += 1;
   }
   const n = ends.length;
@@ -53,6 +58,15 @@ function moved(times: readonly number[], ends: readonly ConfirmedEnd[]): number[
     const share = expected[i]! / n;
     return (by * (TABLE_CASES * share + confirmed[i]!)) / ((TABLE_CASES + n) * share);
   });
+}
+
+/** Those that stand for themselves, where there are enough of them; and the rest. */
+function apart(
+  ends: readonly ConfirmedEnd[],
+  is: (end: ConfirmedEnd) => boolean,
+): [own: readonly ConfirmedEnd[], rest: readonly ConfirmedEnd[]] {
+  const own = ends.filter(is);
+  return own.length >= OWN_FROM ? [own, ends.filter((end) => !is(end))] : [[], ends];
 }
 
 /**
@@ -72,12 +86,10 @@ export function learn(
   { kind, family }: { kind?: Context['breakerKind']; family?: string | null },
 ): Learned | null {
   if (ends.length === 0) return null;
-  const sameKind = ends.filter(({ known }) => kind !== undefined && known.breakerKind === kind);
-  const sameFamily = sameKind.filter((end) => family && end.family === family);
-  const ownFamily = sameFamily.length >= OWN_FROM ? sameFamily : [];
-  const ofKind = sameKind.filter((end) => !ownFamily.includes(end));
-  const ownKind = ofKind.length >= OWN_FROM ? ofKind : [];
-  const rest = ends.filter((end) => !ownFamily.includes(end) && !ownKind.includes(end));
+  const isOfKind = ({ known }: ConfirmedEnd) => kind !== undefined && known.breakerKind === kind;
+  const isOfFamily = (end: ConfirmedEnd) => Boolean(family) && end.family === family && isOfKind(end);
+  const [ownFamily, others] = apart(ends, isOfFamily);
+  const [ownKind, rest] = apart(others, isOfKind);
   const steps = [
     { what: 'all' as const, name: '', ends: rest },
     { what: 'kind' as const, name: kind ?? '', ends: ownKind },

@@ -122,6 +122,16 @@ describe('how cases ended', () => {
     expect((await file((await opened()).id)).learned).toBeNull();
   });
 
+  test('a decision that was stored before causes were told with it is judged as any other', async () => {
+    const { id } = await opened();
+    await close(id, 'overload');
+    const decision = JSON.stringify({ ...(await file(id)).decision, action: 'shed-load', causes: undefined });
+    await server.store.write((manager) =>
+      manager.query('UPDATE "case" SET decision = ? WHERE id = ?', [decision, id]),
+    );
+    expect(await outcomes()).toMatchObject({ decided: { right: 1, of: 1 }, byCause: [{ named: 0 }] });
+  });
+
   test('they travel with the site, and a file written before them comes in', async () => {
     const { id } = await opened();
     await close(id, 'overload');

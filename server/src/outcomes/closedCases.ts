@@ -62,6 +62,12 @@ interface ClosedRow extends AboutBreaker {
   simulated: number;
 }
 
+/** A decision as an older version may have stored it, too: without its causes. */
+function decisionAsStored(text: string): Decision {
+  const stored = JSON.parse(text) as Decision & { causes?: Decision['causes'] };
+  return { ...stored, causes: stored.causes ?? [] };
+}
+
 /** Closed cases, the newest first: of one site, or of all that are, or are not, demo houses. */
 export async function closedCases(
   manager: EntityManager,
@@ -80,7 +86,7 @@ export async function closedCases(
   return rows.map(({ label, panel, words, decision, confirmed, simulated, kind, poles, family, ...row }) => ({
     ...row,
     where: label ?? (words === '' ? (panel ?? '') : `“${words}”`),
-    decision: decision === null ? null : (JSON.parse(decision) as Decision),
+    decision: decision === null ? null : decisionAsStored(decision),
     confirmed: confirmed === null ? null : (JSON.parse(confirmed) as Confirmation),
     simulated: simulated === 1,
     known: knownOf({ complaint: row.complaint, kind, poles, family }),
