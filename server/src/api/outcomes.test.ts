@@ -147,6 +147,12 @@ describe('how cases ended', () => {
     };
     await bring(written);
     expect((await outcomes()).confirmed).toBe(1);
+    const taught = (await file((await opened()).id)).learned;
+    await request(server.app)
+      .post('/api/v1/imports?mode=copy')
+      .set('Content-Type', 'application/octet-stream')
+      .send(JSON.stringify(written));
+    expect((await file((await opened()).id)).learned).toEqual(taught);
     delete written.cases[0]!.confirmed;
     await bring(written);
     expect(await outcomes()).toMatchObject({ closed: 1, confirmed: 0 });

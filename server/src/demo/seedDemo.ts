@@ -35,13 +35,15 @@ import {
   tieBreakers,
 } from '../record/index.ts';
 import { BreakerTable, SiteTable, type Store } from '../store/index.ts';
-import { decisionText, redecidePanel } from '../verdict/index.ts';
+import { decisionText, redecideAll, redecidePanel } from '../verdict/index.ts';
 import { FERRY_COTTAGE } from './ferryCottage.ts';
 import { SAIL_LOFT } from './sailLoft.ts';
 import type { DemoCase, DemoEntry, DemoPanel, DemoSite } from './shape.ts';
 
 /** When the demo's panels were drawn: before anything was logged of them. */
 const DRAWN_AT = '2025-11-02T09:00:00.000Z';
+/** After everything that was logged of them. */
+const KNOWN_AT = '2026-11-22T09:00:00.000Z';
 
 /**
  * Fill an empty database with the demo's sites: the panels as they were drawn, then their log in the order
@@ -52,6 +54,8 @@ export async function seedDemo(store: Store): Promise<void> {
   await store.write(async (manager) => {
     if ((await manager.count(SiteTable)) > 0) return;
     for (const site of [SAIL_LOFT, FERRY_COTTAGE]) await seedSite(manager, site);
+    // The last of them know how all cases ended.
+    await redecideAll(manager, KNOWN_AT);
   });
 }
 

@@ -27,14 +27,16 @@ const knownOf = ({ complaint, kind, poles }: AboutBreaker): ConfirmedEnd['known'
 });
 
 /**
- * All confirmed ends on record, of houses or of demo houses: what happened in a made-up house teaches nothing about others.
+ * All confirmed ends on record, of houses or of demo houses: what happened in a made-up house teaches nothing about others. A
+ * copy of a site, or of a case that was handed over, teaches nothing twice.
  */
 export async function confirmedEnds(manager: EntityManager, demo: boolean): Promise<ConfirmedEnd[]> {
   const rows = (await manager.query(
     `SELECT c.complaint, c.confirmed, b.kind, b.poles, b.family
        FROM "case" c JOIN site s ON s.id = c.siteId LEFT JOIN breaker b ON b.id = c.breakerId
       WHERE c.confirmed IS NOT NULL AND c.removedAt IS NULL AND s.demo = ? AND NOT ${SIMULATED}
-      ORDER BY c.closedAt, c.id`,
+      GROUP BY c.openedAt, c.closedAt, c.complaint, c.confirmed, b.kind, b.poles, b.family
+      ORDER BY c.closedAt, c.openedAt, c.complaint, c.confirmed, b.kind, b.poles, b.family`,
     [demo ? 1 : 0],
   )) as (AboutBreaker & { confirmed: string })[];
   return rows.map((row) => ({

@@ -84,9 +84,9 @@ export async function redecidePanel(
 }
 
 /** Decide anew in every panel: another school was chosen, or earlier cases teach something else. */
-export async function redecideAll(manager: EntityManager): Promise<void> {
+export async function redecideAll(manager: EntityManager, at?: string): Promise<void> {
   const panels = await manager.findBy(PanelTable, { removedAt: IsNull() });
-  for (const { id } of panels) await redecidePanel(manager, id);
+  for (const { id } of panels) await redecidePanel(manager, id, at);
 }
 
 /** After a new version brings other rules: decide anew wherever an older engine's verdict stands. */
