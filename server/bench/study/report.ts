@@ -346,6 +346,10 @@ ones, are the better test; \`npm run bench\` works seeds that were not used for 
   much load on it ends in shedding load, which leaves it on: nearly all of the last column.
 - **arcing-connection** behind a protected unit looks like a unit that trips for nothing while its circuit is dead.
 - **wrong-breaker** of a circuit that is dead, because the other breaker has opened, looks like an open wire.
+- **Stops where there was none** (electrician): a neutral that touches ground reads next to nothing on an insulation tester, as a
+  short does, and a lost neutral of a shared circuit brightens lights as a lost one of the service does. Both stop it, to the side of life.
+- **The dangerous one of two first**: what is left shows nothing yet, such as a lost neutral whose legs happen to be alike behind a breaker
+  that was not fully reset, or was looked at and taken for sound.
 - Stops are raised in part of the dangers only, because a danger that nobody has looked at yet cannot be told.
 - Some verdicts name what explains the complaint while a second thing is wrong that nobody saw, and the circuit stays on
   meanwhile: the last column.
