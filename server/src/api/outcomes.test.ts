@@ -132,6 +132,14 @@ describe('how cases ended', () => {
     expect(await outcomes()).toMatchObject({ decided: { right: 1, of: 1 }, byCause: [{ named: 0 }] });
   });
 
+  test('a case that was closed with nothing found is handed over on a page like any other', async () => {
+    const { id } = await opened({ complaint: 'check' });
+    await close(id, null);
+    expect((await file(id)).decision!.causes).toEqual([]);
+    const page = await request(server.app).get(`/api/v1/cases/${id}/handover.pdf`);
+    expect([page.status, page.headers['content-type']]).toEqual([200, 'application/pdf']);
+  });
+
   test('they travel with the site, and a file written before them comes in', async () => {
     const { id } = await opened();
     await close(id, 'overload');

@@ -54,6 +54,18 @@ function lines(rows: readonly { at: string; text: string }[], most: number, time
 /** So many lines leave the card on its one page. */
 const MOST = { tried: 8, found: 14 } as const;
 
+/** Causes with their chances; a table without a row cannot be drawn. */
+const chances = (causes: HandOverCard['causes']): Content => ({
+  table: {
+    widths: [34, '*'],
+    body: causes.map(({ name, probability }) => [
+      { text: saySureness(probability), bold: true, alignment: 'right' },
+      plain(name),
+    ]),
+  },
+  layout: 'noBorders',
+});
+
 /**
  * The hand-over card as a PDF of one page.
  *
@@ -110,17 +122,7 @@ export async function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buf
               { text: plain(decision.headline), fontSize: 13, bold: true },
               { text: sure, color: SOFT },
               list(decision.reasons),
-              heading('What it may be'),
-              {
-                table: {
-                  widths: [34, '*'],
-                  body: card.causes.map(({ name, probability }) => [
-                    { text: saySureness(probability), bold: true, alignment: 'right' },
-                    plain(name),
-                  ]),
-                },
-                layout: 'noBorders',
-              },
+              ...(card.causes.length > 0 ? [heading('What it may be'), chances(card.causes)] : []),
               ...(card.next.length > 0 ? [heading('What would tell most'), list(card.next)] : []),
               heading('Do not'),
               list(card.doNot),

@@ -1,9 +1,10 @@
 import type { HandOverCard } from '@phylaxon/core/cases';
+import { saySureness } from '@phylaxon/core/diagnose';
 import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/index.ts';
 import { useWork } from '../compute/index.ts';
-import { asButton, Button, inUnits, Notice, Part, percentText, timeText } from '../shared/index.ts';
+import { asButton, Button, inUnits, Notice, Part, timeText } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 import { useCaseFile } from './useCaseFile.ts';
 
@@ -92,7 +93,7 @@ function Card({ card }: { card: HandOverCard }) {
         <Part level={2} title="How it stands">
           <p className="text-lg leading-tight font-bold">{decision.headline}</p>
           <p className="text-ink-soft">
-            {decision.confidence === null ? 'not decided yet' : `${percentText(decision.confidence)} sure`}
+            {decision.confidence === null ? 'not decided yet' : `${saySureness(decision.confidence)} sure`}
           </p>
           <ul className="list-disc pl-5">
             {decision.reasons.map((text) => (
@@ -100,16 +101,18 @@ function Card({ card }: { card: HandOverCard }) {
             ))}
           </ul>
         </Part>
-        <Part level={2} title="What it may be">
-          <ul>
-            {card.causes.map(({ name, probability }) => (
-              <li key={name} className="grid grid-cols-[3.5rem_1fr] gap-2">
-                <span className="figures">{percentText(probability)}</span>
-                {name}
-              </li>
-            ))}
-          </ul>
-        </Part>
+        {card.causes.length > 0 && (
+          <Part level={2} title="What it may be">
+            <ul>
+              {card.causes.map(({ name, probability }) => (
+                <li key={name} className="grid grid-cols-[3.5rem_1fr] gap-2">
+                  <span className="figures">{saySureness(probability)}</span>
+                  {name}
+                </li>
+              ))}
+            </ul>
+          </Part>
+        )}
         {card.next.length > 0 && (
           <Part level={2} title="What would tell most">
             <ul className="list-disc pl-5">
