@@ -1,3 +1,4 @@
+import { CAUSE_IDS, learn } from '@phylaxon/core/causes';
 import { decide, diagnose, type DiagnoseInput } from '@phylaxon/core/diagnose';
 import { isolationPlan } from '@phylaxon/core/isolate';
 import { gatherEvidence, type BreakerFile } from '@phylaxon/core/readings';
@@ -41,10 +42,26 @@ const measured = (_: unknown, i: number): BreakerFile =>
     observations: [anObservation('smell', 'none', i), anObservation('panel-touch', 'warm', i)],
   });
 
+/** Some cases have been confirmed. */
+const LEARNED = learn(
+  Array.from({ length: 40 }, (_, i) => ({
+    cause: CAUSE_IDS[(3 * i) % CAUSE_IDS.length]!,
+    known: {},
+    family: null,
+  })),
+  {},
+);
+
 /** All breakers of a panel, each held against the others. */
 function decidePanel(files: readonly BreakerFile[]): void {
   for (const subject of files)
-    decide(gatherEvidence({ ...aDossier({}), subject, others: files.filter((one) => one !== subject) }));
+    decide(
+      gatherEvidence({
+        ...aDossier({}, { learned: LEARNED }),
+        subject,
+        others: files.filter((one) => one !== subject),
+      }),
+    );
 }
 
 /** How quick a diagnosis, the decisions of a panel and a plan of isolation are. */

@@ -10,15 +10,17 @@ export interface StandInEntry {
   id: string;
 }
 
-const entriesOf = ({ entries }: BreakerFile): (StandInEntry & { danger: boolean })[] => [
-  ...entries.readings.filter(told).map(({ id }) => ({ kind: 'readings' as const, id, danger: false })),
-  ...entries.events.filter(told).map(({ id }) => ({ kind: 'events' as const, id, danger: false })),
-  ...entries.observations
-    .filter(told)
-    .map(({ id, test, outcome }) => ({ kind: 'observations' as const, id, danger: isDanger(test, outcome) })),
-];
-const told = (entry: { simulated: boolean; struck: unknown }): boolean =>
-  entry.simulated && entry.struck === null;
+/** What the stand-in told of a breaker, and whether it is a danger by itself. */
+const entriesOf = ({ entries }: BreakerFile) =>
+  (['readings', 'events', 'observations'] as const).flatMap((kind) =>
+    entries[kind]
+      .filter(({ simulated, struck }) => simulated && struck === null)
+      .map((entry) => ({
+        kind,
+        id: entry.id,
+        danger: 'test' in entry && isDanger(entry.test, entry.outcome),
+      })),
+  );
 
 /** A file of a breaker without some of its entries. */
 function without(file: BreakerFile, ids: ReadonlySet<string>): BreakerFile {

@@ -63,9 +63,9 @@ export function assess(
       !(bench && test === 'trip-vs-curve') && !saysNothing(test, outcome, results, implied),
   );
   const before = prior(implied);
-  const after = (chances: Float64Array) => posterior(bench ? byTheBench(chances, bench) : chances, weighed);
-  const byTable = after(before);
-  const probabilities = learned ? noLessDanger(byTable, after(taught(before, learned.times))) : byTable;
+  const byTable = posterior(bench ? byTheBench(before, bench) : before, weighed);
+  // What was found multiplies the chances whatever they were beforehand, so what is learnt may come last.
+  const probabilities = learned ? noLessDanger(byTable, taught(byTable, learned.times)) : byTable;
   const stops = [...new Set(dangersIn(results, circumstances).map(({ text }) => text))];
   const { table, choice, also } = decideOn(results, probabilities, stops.length > 0);
   const assessed = {

@@ -130,7 +130,7 @@ const SURE_IN_DANGER = 0.72;
 
 const OPEN_NEUTRAL = CAUSE_IDS.indexOf('open-neutral');
 const LEG_LOST = CAUSE_IDS.indexOf('supply-leg-lost');
-const neutralLikelier = (probabilities: Float64Array): boolean =>
+const isNeutralLikelier = (probabilities: Float64Array): boolean =>
   probabilities[OPEN_NEUTRAL]! > probabilities[LEG_LOST]!;
 
 export interface Choice {
@@ -146,14 +146,13 @@ export interface Choice {
 export function choose(table: LossTable, probabilities: Float64Array, stopped: boolean): Choice {
   const { action, expected } = bestDeed(table, probabilities);
   const confidence = chanceItHelps(action, table, probabilities);
-  if (stopped && confidence < SURE_IN_DANGER) {
+  // To wait for the utility leaves a lost neutral on: the main first, where that is the likelier cause.
+  const leavesNeutralOn = action === 'call-utility' && isNeutralLikelier(probabilities);
+  if (stopped && (confidence < SURE_IN_DANGER || leavesNeutralOn)) {
     // While there is danger only what is well known is named; else the first thing is to be safe.
     const safe = 'make-safe-and-call';
     return { action: safe, confidence: chanceItHelps(safe, table, probabilities), expected };
   }
-  // To wait for the utility leaves a lost neutral on: the main first, where that is the likelier cause.
-  if (stopped && action === 'call-utility' && neutralLikelier(probabilities))
-    return { action: 'make-safe-and-call', confidence, expected };
   if (stopped) return { action, confidence, expected };
   // What would be right in few cases only is no decision, however little it costs in the others.
   return expected > ASKING || confidence < LEAST_CONFIDENCE

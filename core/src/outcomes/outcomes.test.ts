@@ -63,14 +63,17 @@ describe('judge', () => {
 
 describe('outcomesOf', () => {
   test('counts what was right, what was never confirmed and what was left open', () => {
-    const told = outcomesOf([
-      aClosedCase({ action: 'replace-breaker', was: 'weak-breaker', sure: 0.9 }),
-      aClosedCase({ action: 'replace-breaker', was: 'overload', sure: 0.7 }),
-      aClosedCase({ action: 'shed-load', was: 'overload', sure: 0.8 }),
-      aClosedCase({ action: 'gather-more', was: 'overload' }),
-      aClosedCase({ action: 'shed-load' }),
-      aClosedCase({ action: 'shed-load', was: 'overload', simulated: true }),
-    ]);
+    const told = outcomesOf(
+      [
+        aClosedCase({ action: 'replace-breaker', was: 'weak-breaker', sure: 0.9 }),
+        aClosedCase({ action: 'replace-breaker', was: 'overload', sure: 0.7 }),
+        aClosedCase({ action: 'shed-load', was: 'overload', sure: 0.8 }),
+        aClosedCase({ action: 'gather-more', was: 'overload' }),
+        aClosedCase({ action: 'shed-load' }),
+        aClosedCase({ action: 'shed-load', was: 'overload', simulated: true }),
+      ],
+      [],
+    );
     expect(told).toMatchObject({ closed: 5, confirmed: 4, simulated: 1, leftOpen: 1 });
     expect(told.decided).toMatchObject({ right: 2, of: 3 });
     expect(told.saidSure).toBeCloseTo(0.8, 9);
@@ -82,8 +85,16 @@ describe('outcomesOf', () => {
       ['overload', 3],
       ['weak-breaker', 1],
     ]);
-    expect(told.byCause[1]!.nowPercent).toBeGreaterThan(told.byCause[1]!.tablePercent);
     expect(outcomes.parse(told)).toEqual(told);
+  });
+
+  test('tells what teaches, here and elsewhere: the causes that were confirmed, most often first', () => {
+    const end = (cause: CauseId) => ({ cause, known: {}, family: null });
+    const { teaching } = outcomesOf([], [end('overload'), end('weak-breaker'), end('weak-breaker')]);
+    expect(teaching).toMatchObject({ cases: 3, moved: [{ cause: 'weak-breaker' }, { cause: 'overload' }] });
+    for (const { tablePercent, nowPercent } of teaching.moved)
+      expect(nowPercent).toBeGreaterThan(tablePercent);
+    expect(outcomesOf([], []).teaching).toMatchObject({ cases: 0, moved: [] });
   });
 
   test('adds up, whatever was closed', () => {
@@ -96,12 +107,11 @@ describe('outcomesOf', () => {
       .map((parts) => aClosedCase(parts));
     fc.assert(
       fc.property(fc.array(one, { maxLength: 30 }), (closed) => {
-        const told = outcomesOf(closed);
+        const told = outcomesOf(closed, []);
         expect(told.closed + told.simulated).toBe(closed.length);
         expect((told.decided?.of ?? 0) + told.leftOpen).toBe(told.confirmed);
         expect(told.byCause.reduce((sum, { confirmed }) => sum + confirmed, 0)).toBe(told.confirmed);
         expect(told.byFamily.reduce((sum, { of }) => sum + of, 0)).toBe(told.decided?.of ?? 0);
-        expect(told.learned === null).toBe(told.confirmed === 0);
       }),
     );
   });

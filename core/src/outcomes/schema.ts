@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { learned, type ConfirmedEnd } from '../causes/index.ts';
+import type { ConfirmedEnd } from '../causes/index.ts';
 import { DECISION_ACTIONS, DECISION_FAMILIES, type Decision } from '../diagnose/index.ts';
 import { CASE_OUTCOMES, confirmation, id, instant, type TroubleCase } from '../record/index.ts';
 import { CAUSES, COMPLAINTS, type CauseId } from '../vocabulary/index.ts';
@@ -48,11 +48,22 @@ export const outcomes = z.object({
       cause,
       confirmed: z.int(),
       named: z.int().describe('in so many of them it was the likeliest cause'),
-      tablePercent: z.number().describe('how common the table has it among all causes, in percent'),
-      nowPercent: z.number().describe('how common it is taken to be now'),
     }),
   ),
-  learned: learned.nullable().describe('what all of them teach about any breaker'),
+  teaching: z
+    .object({
+      cases: z.int().describe('confirmed cases at all sites, none twice'),
+      tableCases: z.int().describe('the table of commonness counts as so many'),
+      ownFrom: z.int().describe('from so many on a kind, or a family, of breaker is held apart'),
+      moved: z.array(
+        z.object({
+          cause,
+          tablePercent: z.number().describe('how common the table has it among all causes, in percent'),
+          nowPercent: z.number().describe('how common it is taken to be of any breaker, with them'),
+        }),
+      ),
+    })
+    .describe('what confirmed cases teach, here and at all other sites'),
   cases: z.array(
     z.object({
       id,

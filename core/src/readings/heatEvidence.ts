@@ -39,9 +39,6 @@ function sortedOut(readings: readonly Reading[]): Surveyed {
   };
 }
 
-const ampsAt = (file: BreakerFile, instant: number): number | null =>
-  nearestTo(surveyed(file).currents, instant, CURRENT_HOURS)?.entry.value ?? null;
-
 /**
  * The latest temperature of each point of a breaker, judged against the panel's other breakers
  * measured in the same survey. A point whose current is not known is judged without peers.
@@ -53,26 +50,34 @@ export function heatFacts(file: BreakerFile, others: readonly BreakerFile[]): He
     const { entry: own, instant } = latest;
     const { ambientC } = own;
     if (ambientC === null) return [];
-    const amps = ampsAt(file, instant);
+    const amps = nearestTo(surveyed(file).currents, instant, CURRENT_HOURS)?.entry.value ?? null;
     const ownHeatC = ownHeatOf(file, point, amps);
     const bare = { ...own, value: own.value - ownHeatC };
     const subject = surveyPoint(file, bare, ambientC, amps ?? 0);
-    const peers =
-      amps === null
-        ? []
-        : others
-            .filter((other) => other.breaker.role === 'branch' && other.breaker.id !== file.breaker.id)
-            .flatMap((other) => {
-              const theirs = nearestTo(surveyed(other).temperatures[point], instant, SURVEY_HOURS);
-              const theirAmps = theirs && ampsAt(other, theirs.instant);
-              return theirs && theirAmps !== null
-                ? [surveyPoint(other, theirs.entry, ambientC, theirAmps)]
-                : [];
-            });
+    const peers = amps === null ? [] : peersOf(file, others, point, instant, ambientC);
     const result = heatOfPoint(subject, peers, ambientC);
     const { at, value: surfaceC, simulated } = own;
     return [{ point, at, surfaceC, ambientC, amps, ownHeatC, peers: peers.length, result, simulated }];
   });
+}
+
+/** The same point of the panel’s other branch breakers, measured in the same survey with their currents. */
+function peersOf(
+  file: BreakerFile,
+  others: readonly BreakerFile[],
+  point: (typeof TEMPERATURE_POINTS)[number],
+  instant: number,
+  ambientC: number,
+): HeatPointInput[] {
+  const peers: HeatPointInput[] = [];
+  for (const other of others) {
+    if (other.breaker.role !== 'branch' || other.breaker.id === file.breaker.id) continue;
+    const { temperatures, currents } = surveyed(other);
+    const theirs = nearestTo(temperatures[point], instant, SURVEY_HOURS);
+    const current = theirs && nearestTo(currents, theirs.instant, CURRENT_HOURS);
+    if (current) peers.push(surveyPoint(other, theirs.entry, ambientC, current.entry.value));
+  }
+  return peers;
 }
 
 /** What the electronics of an idle protected unit warm its face by, °C. */

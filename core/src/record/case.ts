@@ -114,14 +114,14 @@ export const casePass = z.strictObject({
 export type CasePass = z.input<typeof casePass>;
 
 /** How it is known what a case was: seen or measured, or gone for good once that was put right. */
-export const CONFIRMED_BY = ['seen', 'measured', 'cured'] as const;
-export type ConfirmedBy = (typeof CONFIRMED_BY)[number];
+export const HOW_CONFIRMED = ['seen', 'measured', 'cured'] as const;
+export type HowConfirmed = (typeof HOW_CONFIRMED)[number];
 
 /** What a case turned out to have been, who found it and how. */
 export const confirmation = z.strictObject({
   cause: z.enum(Object.keys(CAUSES) as [CauseId, ...CauseId[]], 'This cause is not known.'),
   who: z.enum(PROFILES),
-  how: z.enum(CONFIRMED_BY),
+  how: z.enum(HOW_CONFIRMED),
 });
 export type Confirmation = z.infer<typeof confirmation>;
 

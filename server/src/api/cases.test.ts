@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
 import { TESTS } from '@phylaxon/core/vocabulary';
 import { newId } from '../edit/index.ts';
-import { testApp } from '../testing/index.ts';
+import { aShed, callsTo, testApp } from '../testing/index.ts';
 
 type Server = Awaited<ReturnType<typeof testApp>>;
 let server: Server;
@@ -11,15 +11,7 @@ let siteId: string;
 let panelId: string;
 let breakerId: string;
 
-const call = async (method: 'get' | 'post' | 'patch' | 'put' | 'delete', path: string, body?: object) => {
-  const answer = await request(server.app)[method](`/api/v1${path}`).send(body);
-  return { status: answer.status, body: answer.body as unknown };
-};
-const made = async <T>(path: string, body: object): Promise<T> => {
-  const answer = await call('post', path, body);
-  expect([path, answer.status, answer.body]).toEqual([path, 201, answer.body]);
-  return answer.body as T;
-};
+let { call, made } = {} as ReturnType<typeof callsTo>;
 const at = (minutes = 0) => new Date(Date.now() + minutes * 60_000).toISOString();
 const open = (change: object = {}) =>
   made<CaseFile['case']>('/cases', {
@@ -33,18 +25,8 @@ const file = async (id: string) => (await call('get', `/cases/${id}`)).body as C
 
 beforeEach(async () => {
   server = await testApp();
-  ({ id: siteId } = await made<{ id: string }>('/sites', { name: 'Shed' }));
-  ({ id: panelId } = await made<{ id: string }>(`/sites/${siteId}/panels`, {
-    name: 'Shed panel',
-    spaces: 8,
-    mainAmps: 60,
-  }));
-  ({ id: breakerId } = await made<{ id: string }>(`/panels/${panelId}/breakers`, {
-    space: 1,
-    poles: 1,
-    ratingAmps: 20,
-  }));
-  await call('put', `/breakers/${breakerId}/circuit`, { label: 'Bench' });
+  ({ call, made } = callsTo(server.app));
+  ({ siteId, panelId, breakerId } = await aShed({ call, made }));
 });
 afterEach(() => server.store.close());
 

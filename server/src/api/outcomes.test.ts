@@ -1,26 +1,18 @@
-import type { CaseFile } from '@phylaxon/core/cases';
+import { handOverOf, type CaseFile } from '@phylaxon/core/cases';
 import type { Board } from '@phylaxon/core/board';
 import type { Outcomes } from '@phylaxon/core/outcomes';
 import type { CauseId } from '@phylaxon/core/vocabulary';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
-import { testApp } from '../testing/index.ts';
+import { aShed, callsTo, testApp } from '../testing/index.ts';
 
 let server: Awaited<ReturnType<typeof testApp>>;
 let siteId: string;
 let panelId: string;
 let breakerId: string;
 
-const call = async <T>(method: 'get' | 'post' | 'patch' | 'put' | 'delete', path: string, body?: object) => {
-  const answer = await request(server.app)[method](`/api/v1${path}`).send(body);
-  return { status: answer.status, body: answer.body as T };
-};
+let { call, made } = {} as ReturnType<typeof callsTo>;
 const at = () => new Date().toISOString();
-const made = async <T>(path: string, body: object): Promise<T> => {
-  const { status, body: answer } = await call<T>('post', path, body);
-  expect([path, answer, status]).toEqual([path, answer, 201]);
-  return answer;
-};
 const opened = (change: object = {}) =>
   made<CaseFile['case']>('/cases', {
     siteId,
@@ -52,18 +44,8 @@ const chance = async (cause: CauseId) => {
 
 beforeEach(async () => {
   server = await testApp();
-  ({ id: siteId } = await made<{ id: string }>('/sites', { name: 'Shed' }));
-  ({ id: panelId } = await made<{ id: string }>(`/sites/${siteId}/panels`, {
-    name: 'Shed panel',
-    spaces: 8,
-    mainAmps: 60,
-  }));
-  ({ id: breakerId } = await made<{ id: string }>(`/panels/${panelId}/breakers`, {
-    space: 1,
-    poles: 1,
-    ratingAmps: 20,
-  }));
-  await call('put', `/breakers/${breakerId}/circuit`, { label: 'Bench' });
+  ({ call, made } = callsTo(server.app));
+  ({ siteId, panelId, breakerId } = await aShed({ call, made }));
 });
 afterEach(() => server.store.close());
 
@@ -82,7 +64,7 @@ describe('how cases ended', () => {
     await call('post', `/cases/${id}/confirmation`, { confirmed: confirmed('overload') });
     await call('post', `/cases/${id}/reopen`, {});
     expect((await file(id)).case.confirmed).toBeNull();
-    expect(await outcomes()).toMatchObject({ closed: 0, cases: [], learned: null });
+    expect(await outcomes()).toMatchObject({ closed: 0, cases: [], teaching: { cases: 0 } });
   });
 
   test('undo takes back what it was, and what that taught', async () => {
@@ -118,7 +100,7 @@ describe('how cases ended', () => {
     await made(`/cases/${before.id}/answers`, { answers });
     await close(id, 'overload');
     await close(before.id, 'overload');
-    expect(await outcomes()).toMatchObject({ closed: 0, simulated: 2, learned: null });
+    expect(await outcomes()).toMatchObject({ closed: 0, simulated: 2, teaching: { cases: 0 } });
     expect((await file((await opened()).id)).learned).toBeNull();
   });
 
@@ -138,6 +120,18 @@ describe('how cases ended', () => {
     expect((await file(id)).decision!.causes).toEqual([]);
     const page = await request(server.app).get(`/api/v1/cases/${id}/handover.pdf`);
     expect([page.status, page.headers['content-type']]).toEqual([200, 'application/pdf']);
+  });
+
+  test('what was found in a closed case stays on its page, and no longer decides about the breaker', async () => {
+    const { id } = await opened({ complaint: 'dead' });
+    const found = ['sound:quiet', 'power-loss-extent:one-circuit'].map((one) => one.split(':'));
+    const answers = found.map(([name, outcome]) => ({ test: name, outcome, at: at() }));
+    await made(`/cases/${id}/answers`, { answers });
+    await close(id, 'device-failed');
+    const told = handOverOf(await file(id)).found.map(({ text }) => text);
+    expect(told).toEqual(['It is quiet.', 'One whole circuit is dead.']);
+    const next = await file((await opened({ complaint: 'check' })).id);
+    expect(handOverOf(next).found).toEqual([]);
   });
 
   test('they travel with the site, and a file written before them comes in', async () => {
@@ -193,7 +187,8 @@ describe('what they teach', () => {
     const about = await opened({ siteId: other.id, panelId: null, breakerId: null });
     await close(about.id, 'motor-inrush');
     expect(await chance('motor-inrush')).toBeGreaterThan(untaught);
-    expect((await outcomes()).confirmed).toBe(0);
+    // What is told here is what teaches here, wherever it happened.
+    expect(await outcomes()).toMatchObject({ confirmed: 0, teaching: { cases: 1 } });
     expect((await outcomes('/outcomes')).confirmed).toBe(1);
     expect((await call('delete', `/sites/${other.id}`)).status).toBe(200);
     expect(await chance('motor-inrush')).toBe(untaught);

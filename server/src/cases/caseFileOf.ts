@@ -35,7 +35,8 @@ export async function caseFileOf(manager: EntityManager, id: string): Promise<Ca
     row.panelId === null
       ? null
       : await manager.findOneBy(PanelTable, { id: row.panelId, removedAt: IsNull() });
-  const files = panel === null ? [] : await evidenceFiles(manager, panel.id);
+  const closed = row.closedAt === null ? undefined : id;
+  const files = panel === null ? [] : await evidenceFiles(manager, panel.id, closed);
   const main = files.find(({ breaker }) => breaker.role === 'main') ?? null;
   const dossier =
     panel && row.breakerId !== null

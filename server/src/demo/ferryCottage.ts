@@ -1,4 +1,4 @@
-import { copper, ended, load, look, soak, volts, type DemoCircuit, type DemoSite } from './shape.ts';
+import { copper, ended, load, look, QUIET, soak, volts, type DemoCircuit, type DemoSite } from './shape.ts';
 
 const KESTLE = { family: 'Kestle', installedOn: '1974-06-01' };
 
@@ -34,13 +34,7 @@ const HALL: DemoCircuit[] = [
         openedBy: 'homeowner',
         openedAt: '2026-02-07T18:12:00Z',
         words: 'Kitchen went off at supper',
-        found: [
-          ['sound', 'quiet'],
-          ['smell', 'none'],
-          ['panel-touch', 'cool'],
-          ['water-signs', 'dry'],
-          ['reset-result', 'holds'],
-        ],
+        found: [...QUIET, ['reset-result', 'holds']],
         end: ended('2026-02-07T18:40:00Z', 'reset-holds', {
           cause: 'overload',
           who: 'homeowner',
@@ -95,13 +89,7 @@ const HALL: DemoCircuit[] = [
         openedBy: 'homeowner',
         openedAt: '2026-04-11T20:30:00Z',
         words: 'Lamps flicker when the door slams',
-        found: [
-          ['sound', 'quiet'],
-          ['smell', 'none'],
-          ['panel-touch', 'cool'],
-          ['water-signs', 'dry'],
-          ['light-behaviour', 'flicker-one-circuit'],
-        ],
+        found: [...QUIET, ['light-behaviour', 'flicker-one-circuit']],
         end: ended(
           '2026-04-20T10:00:00Z',
           'repaired-elsewhere',
@@ -125,13 +113,7 @@ const HALL: DemoCircuit[] = [
         openedBy: 'homeowner',
         openedAt: '2026-06-14T21:00:00Z',
         words: 'Bath went off in the rain',
-        found: [
-          ['sound', 'quiet'],
-          ['smell', 'none'],
-          ['panel-touch', 'cool'],
-          ['water-signs', 'dry'],
-          ['reset-result', 'holds'],
-        ],
+        found: [...QUIET, ['reset-result', 'holds']],
         end: ended('2026-06-15T08:00:00Z', 'reset-holds'),
       },
     ],

@@ -1,6 +1,6 @@
 import type { CurveInput } from '@phylaxon/core/record';
 import type { DemoCircuit, DemoEntry, DemoSite } from './shape.ts';
-import { clamp, copper, ended, held, load, look, soak, volts } from './shape.ts';
+import { clamp, copper, ended, held, load, look, QUIET, soak, volts } from './shape.ts';
 
 /** The heat survey of 12 October, panel soaked under load for two hours. */
 const SURVEY = '2026-10-12T14:';
@@ -283,10 +283,7 @@ const CIRCUITS: DemoCircuit[] = [
         openedAt: '2025-12-19T06:40:00Z',
         words: 'No hot water in the morning',
         found: [
-          ['sound', 'quiet'],
-          ['smell', 'none'],
-          ['panel-touch', 'cool'],
-          ['water-signs', 'dry'],
+          ...QUIET,
           ['handle-finger-test', 'gives'],
           ['reset-feel', 'clean-clicks'],
           ['reset-result', 'holds'],
@@ -405,13 +402,7 @@ const CIRCUITS: DemoCircuit[] = [
         openedBy: 'electrician',
         openedAt: '2026-03-10T19:00:00Z',
         words: 'Stairs dark, breaker will not stay on',
-        found: [
-          ['sound', 'quiet'],
-          ['smell', 'none'],
-          ['panel-touch', 'cool'],
-          ['water-signs', 'dry'],
-          ['load-wire-lifted', 'trips'],
-        ],
+        found: [...QUIET, ['load-wire-lifted', 'trips']],
         end: ended(
           '2026-03-14T10:20:00Z',
           'replaced',
@@ -510,14 +501,7 @@ const YARD_CIRCUITS: DemoCircuit[] = [
         openedBy: 'homeowner',
         openedAt: '2026-01-18T09:35:00Z',
         words: 'Trips with the washer',
-        found: [
-          ['sound', 'quiet'],
-          ['smell', 'none'],
-          ['panel-touch', 'cool'],
-          ['water-signs', 'dry'],
-          ['reset-result-unplugged', 'holds'],
-          ['appliance-check', 'trips-there-too'],
-        ],
+        found: [...QUIET, ['reset-result-unplugged', 'holds'], ['appliance-check', 'trips-there-too']],
         end: ended(
           '2026-01-18T11:30:00Z',
           'repaired-elsewhere',
@@ -554,10 +538,7 @@ const YARD_CIRCUITS: DemoCircuit[] = [
         words: 'Yard lights dead after the frost',
         found: [
           ['power-loss-extent', 'one-circuit'],
-          ['sound', 'quiet'],
-          ['smell', 'none'],
-          ['panel-touch', 'cool'],
-          ['water-signs', 'dry'],
+          ...QUIET,
           ['handle-finger-test', 'gives'],
           ['reset-feel', 'clean-clicks'],
           ['reset-result', 'trips-at-once'],

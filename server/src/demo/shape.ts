@@ -155,3 +155,11 @@ export const ended = (
   confirmed: CaseClosing['confirmed'] = null,
   note = '',
 ): CaseClosing => ({ at, outcome, confirmed, note });
+
+/** Heard, smelt, felt and looked for at the panel: nothing. */
+export const QUIET: DemoCase['found'] = [
+  ['sound', 'quiet'],
+  ['smell', 'none'],
+  ['panel-touch', 'cool'],
+  ['water-signs', 'dry'],
+];

@@ -42,8 +42,14 @@ export async function circuitsOf(
  * The files of all breakers that are in a panel now, in the order of their spaces, the main first: with
  * what of their log evidence looks at. Struck entries do not count and are left out, and so are readings
  * that later ones stand in front of, of which there may be very many.
+ *
+ * @param asOpen a closed case that is looked at as it was: what was found in it counts
  */
-export async function evidenceFiles(manager: EntityManager, panelId: string): Promise<BreakerFile[]> {
+export async function evidenceFiles(
+  manager: EntityManager,
+  panelId: string,
+  asOpen?: string,
+): Promise<BreakerFile[]> {
   const rows = await manager.find(BreakerTable, {
     where: { panelId, removedAt: IsNull() },
     order: { space: 'ASC', half: 'DESC', id: 'ASC' },
@@ -53,7 +59,7 @@ export async function evidenceFiles(manager: EntityManager, panelId: string): Pr
   const circuits = await circuitsOf(manager, ids);
   const events = await standingEvents(manager, ids);
   const observations = await standingObservations(manager, ids);
-  const since = await countedSince(manager, ids);
+  const since = await countedSince(manager, ids, asOpen);
   const handles = new Map(breakers.map(({ id }) => [id, handleSpans(events.get(id) ?? [])]));
   const readings = groupBy<Reading, string>(
     await evidenceReadings(manager, breakers, handles),
@@ -75,14 +81,19 @@ export async function evidenceFiles(manager: EntityManager, panelId: string): Pr
 async function countedSince(
   manager: EntityManager,
   breakerIds: string[],
+  asOpen?: string,
 ): Promise<Map<string, string | null>> {
   const rows = await manager.find(CaseTable, {
-    select: { breakerId: true, openedAt: true, closedAt: true, outcome: true },
+    select: { id: true, breakerId: true, openedAt: true, closedAt: true, outcome: true },
     where: { breakerId: In(breakerIds), removedAt: IsNull() },
     order: { openedAt: 'ASC' },
   });
   return new Map(
-    [...groupBy(rows, (row) => row.breakerId!)].map(([breakerId, cases]) => [breakerId, countsSince(cases)]),
+    [...groupBy(rows, (row) => row.breakerId!)].map(([breakerId, cases]) => {
+      const looked = cases.find(({ id }) => id === asOpen);
+      const others = cases.filter((one) => one !== looked);
+      return [breakerId, countsSince(looked ? [{ ...looked, closedAt: null }, ...others] : others)];
+    }),
   );
 }
 

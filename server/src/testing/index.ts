@@ -1,5 +1,6 @@
 export * from './testApp.ts';
 export * from './aJpeg.ts';
+export * from './aShed.ts';
 export * from './steadyNumbers.ts';
 export * from './serverProcess.ts';
 export * from './currentVersion.ts';

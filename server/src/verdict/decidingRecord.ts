@@ -30,40 +30,50 @@ export class DecidingRecord {
 
   /** Change something of a site’s panels. */
   async change<T>(work: (edit: Edit) => Promise<Done<T>>): Promise<T> {
-    const { result, told } = await this.store.write(async (manager) => {
+    const { result, told, everywhere } = await this.store.write(async (manager) => {
       const edit = new Edit(manager);
       const done = await work(edit);
       const panelIds = [...edit.panelIds];
       const siteId = done.siteId ?? (await siteOfPanel(manager, panelIds[0]!));
       if (!edit.isEmpty) await remember(manager, siteId, done.label, edit);
-      await redecide(manager, panelIds, edit.rows);
-      return { result: done.result, told: edit.isEmpty ? [] : [siteId, ...panelIds] };
+      const everywhere = await redecide(manager, panelIds, edit.rows);
+      return { result: done.result, told: edit.isEmpty ? [] : [siteId, ...panelIds], everywhere };
     });
-    this.changes.announce(...told);
+    this.tell(told, everywhere);
     return result;
   }
 
   /** Take back the newest edit of a site, or do again what was taken back last. */
   async step(siteId: string, direction: 'undo' | 'redo', editId: string): Promise<EditRow> {
-    const row = await this.store.write(async (manager) => {
+    const { row, everywhere } = await this.store.write(async (manager) => {
       await siteRow(manager, siteId);
       const stepped = await (direction === 'undo' ? undo : redo)(manager, siteId, editId);
-      await redecide(manager, stepped.panelIds, stepped.rows);
-      return stepped;
+      return { row: stepped, everywhere: await redecide(manager, stepped.panelIds, stepped.rows) };
     });
-    this.changes.announce(siteId, ...row.panelIds);
+    this.tell([siteId, ...row.panelIds], everywhere);
     return row;
+  }
+
+  private tell(ids: readonly string[], everywhere: boolean): void {
+    if (everywhere) this.changes.announceAll();
+    else this.changes.announce(...ids);
   }
 }
 
-/** Decide anew in the panels that were changed; everywhere, where earlier cases teach something else from now on. */
+/**
+ * Decide anew in the panels that were changed; everywhere, where earlier cases teach something else from now on.
+ *
+ * @returns whether it was everywhere
+ */
 async function redecide(
   manager: EntityManager,
   panelIds: readonly string[],
   rows: readonly RowChange[],
-): Promise<void> {
-  if (rows.some(teachesOtherwise)) return redecideAll(manager);
-  for (const panelId of panelIds) await redecidePanel(manager, panelId);
+): Promise<boolean> {
+  const everywhere = rows.some(teachesOtherwise);
+  if (everywhere) await redecideAll(manager);
+  else for (const panelId of panelIds) await redecidePanel(manager, panelId);
+  return everywhere;
 }
 
 /** Whether what a case was confirmed to have been is another than before. */

@@ -1,6 +1,8 @@
 import { api, caseEntries } from '../api/index.ts';
 import { useOnce, useStepWork } from './step.ts';
 
+const WHY = 'Told by the simulated stand-in, taken back in the demo';
+
 /** On a demo site: a danger that only the simulated stand-in told of can be taken back, so that nobody is locked out of the panel. */
 export function TakeBackDemo() {
   const { file, view, act } = useStepWork();
@@ -9,10 +11,10 @@ export function TakeBackDemo() {
   if (told.length === 0) return null;
   const takeBack = async () => {
     for (const { kind, id } of told) {
-      if (kind === 'answers') await act(caseEntries.takeBack(file.case.id, id));
-      else await api.strike(kind, id, 'Told by the simulated stand-in, taken back in the demo');
+      if (kind !== 'answers') await api.strike(kind, id, WHY);
     }
-    await act();
+    const answers = told.filter(({ kind }) => kind === 'answers');
+    await act(...answers.map(({ id }) => caseEntries.takeBack(file.case.id, id)));
   };
   return (
     <section aria-label="This is a demo" className="border-t border-white/60 pt-3">

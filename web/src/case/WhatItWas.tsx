@@ -1,4 +1,4 @@
-import { CONFIRMED_BY, type Confirmation } from '@phylaxon/core/record';
+import { HOW_CONFIRMED, type Confirmation } from '@phylaxon/core/record';
 import { CAUSE_WORDS, type CauseId } from '@phylaxon/core/vocabulary';
 import { useId } from 'react';
 import { HOW_WORDS, WHO_WORDS } from '../casebook/index.ts';
@@ -58,7 +58,7 @@ export function WhatItWas({ value, who, onChange }: Props) {
               onChange={(event) => onChange({ ...value, how: event.target.value as Confirmation['how'] })}
               className={SELECT}
             >
-              {CONFIRMED_BY.map((how) => (
+              {HOW_CONFIRMED.map((how) => (
                 <option key={how} value={how}>
                   {HOW_WORDS[how]}
                 </option>

@@ -66,6 +66,14 @@ describe('a case while the server is gone', () => {
     expect(file.case.passed).toEqual([{ test: 'sound', why: 'cannot', at }]);
   });
 
+  test('what a closed case was, told while the server is gone', () => {
+    const confirmed = { cause: 'overload', who: 'electrician', how: 'measured' } as const;
+    const told = [caseEntries.confirm(caseId, { confirmed })];
+    expect(withWaiting(aFile(true), told).case.confirmed).toEqual(confirmed);
+    const takenBack = [...told, caseEntries.confirm(caseId, { confirmed: null })];
+    expect(withWaiting(aFile(true), takenBack).case.confirmed).toBeNull();
+  });
+
   test('another case’s entries are left out', () => {
     const other = caseEntries.answers(uuid(2000), [{ test: 'sound', outcome: 'quiet', at }]);
     const elsewhere = entries.event(uuid(1), 'Shed', { kind: 'trip', pace: 'minutes', at });

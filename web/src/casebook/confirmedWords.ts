@@ -1,12 +1,12 @@
-import type { Confirmation, ConfirmedBy } from '@phylaxon/core/record';
+import type { Confirmation, HowConfirmed } from '@phylaxon/core/record';
 
 /** How it is known what a case was, as it is asked. */
-export const HOW_WORDS: Record<ConfirmedBy, string> = {
+export const HOW_WORDS: Record<HowConfirmed, string> = {
   seen: 'It was seen',
   measured: 'It was measured',
   cured: 'It has not come back since that was put right',
 };
-const HOW_TOLD: Record<ConfirmedBy, string> = {
+const HOW_TOLD: Record<HowConfirmed, string> = {
   seen: 'seen',
   measured: 'measured',
   cured: 'it has not come back since that was put right',

@@ -53,7 +53,7 @@ function OneCase({ of: one }: { of: Outcomes['cases'][number] }) {
         <span>
           <strong className="block">
             {one.where || one.site}
-            {`: ${one.judgement === 'left-open' || one.headline === '' ? 'nothing was decided yet' : one.headline}`}
+            {`: ${one.action === null || one.action === 'gather-more' ? 'nothing was decided yet' : one.headline}`}
           </strong>
           <span className="block">
             {one.confirmed

@@ -27,7 +27,7 @@ export function OutcomesPage() {
           {siteId === null ? (
             sites.length > 1 && <Sites sites={sites.map(({ site }) => site)} />
           ) : (
-            <Link to="/outcomes" className="underline underline-offset-4">
+            <Link to="/outcomes" className={LINK}>
               All sites
             </Link>
           )}
@@ -40,13 +40,15 @@ export function OutcomesPage() {
   );
 }
 
+const LINK = 'inline-flex min-h-11 items-center underline underline-offset-4';
+
 const Sites = ({ sites }: { sites: { id: string; name: string }[] }) => (
   <>
     {'One site: '}
     {sites.map(({ id, name }, i) => (
       <span key={id}>
         {i > 0 && ', '}
-        <Link to={`/sites/${id}/outcomes`} className="underline underline-offset-4">
+        <Link to={`/sites/${id}/outcomes`} className={LINK}>
           {name}
         </Link>
       </span>
@@ -78,7 +80,7 @@ function Told({ told }: { told: Outcomes }) {
         {told.byFamily.length > 0 && <ByDecision told={told} />}
         {told.byCause.length > 0 && <ByCause told={told} />}
       </div>
-      <WhatTheyTeach told={told} />
+      <WhatTheyTeach teaching={told.teaching} />
       <CaseByCase told={told} />
     </>
   );

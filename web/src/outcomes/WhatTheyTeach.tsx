@@ -1,14 +1,15 @@
-import { TABLE_CASES } from '@phylaxon/core/causes';
 import type { Outcomes } from '@phylaxon/core/outcomes';
 import { CAUSE_WORDS } from '@phylaxon/core/vocabulary';
 import { useState } from 'react';
 import { Button, FieldError, sayError } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 
-const figure = (percent: number) => (percent < 10 ? percent.toFixed(1) : percent.toFixed(0));
+const figure = (percent: number) => percent.toFixed(1);
 
 /** How the confirmed ends move what is thought likely before anything is looked at, and the switch for it. */
-export function WhatTheyTeach({ told: { byCause, confirmed } }: { told: Outcomes }) {
+export function WhatTheyTeach({
+  teaching: { cases, tableCases, ownFrom, moved },
+}: Pick<Outcomes, 'teaching'>) {
   const { settings, change } = useSettings();
   const [problem, setProblem] = useState<string | null>(null);
   const turn = async () => {
@@ -23,16 +24,16 @@ export function WhatTheyTeach({ told: { byCause, confirmed } }: { told: Outcomes
     <section aria-label="What they teach" className="border-t border-rule-strong pt-3">
       <h2 className="text-xl font-bold">What they teach</h2>
       <p className="max-w-2xl">
-        How common a cause is, before anything is looked at, comes from a table that counts as {TABLE_CASES}{' '}
+        How common a cause is, before anything is looked at, comes from a table that counts as {tableCases}{' '}
         cases.{' '}
         {settings.learn
-          ? `The ${confirmed} that were confirmed are added to it: they move it slowly, and a danger sign never counts for less.`
+          ? `${cases === 1 ? 'The one case that somebody confirmed, at any site, is' : `The ${cases} cases that somebody confirmed, at any site, are`} added to it: that moves it slowly, and a danger sign never counts for less.`
           : 'What was confirmed does not move it now: that is switched off.'}{' '}
-        A kind of breaker, or a part family, is counted for itself once it has 20.
+        A kind of breaker, or a part family, is counted for itself once it has {ownFrom}.
       </p>
-      {settings.learn && byCause.length > 0 && (
+      {settings.learn && moved.length > 0 && (
         <ul className="mt-2 grid max-w-2xl gap-y-1">
-          {byCause.slice(0, 5).map(({ cause, tablePercent, nowPercent }) => (
+          {moved.slice(0, 5).map(({ cause, tablePercent, nowPercent }) => (
             <li key={cause} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1">
               <span>{CAUSE_WORDS[cause]}</span>
               <span className="figures whitespace-nowrap">

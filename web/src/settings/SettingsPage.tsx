@@ -102,7 +102,7 @@ const LEARNING: Choice<keyof Settings>[] = [
   choice({
     name: 'learn',
     label: 'How common a cause is, before anything is looked at',
-    why: 'With confirmed cases is the default: the table counts as 100 cases, they move it slowly, and a danger sign never counts for less.',
+    why: 'With confirmed cases is the default: they move the table slowly, and a danger sign never counts for less.',
     options: [
       { value: true, label: 'by the table, moved by confirmed cases (default)' },
       { value: false, label: 'by the table alone' },
@@ -154,7 +154,7 @@ export function SettingsPage() {
       {group('Where the trade disagrees', SCHOOLS)}
       {group('What earlier cases teach', LEARNING)}
       <p>
-        <Link to="/outcomes" className="underline underline-offset-4">
+        <Link to="/outcomes" className="inline-flex min-h-11 items-center underline underline-offset-4">
           How they turned out
         </Link>
       </p>
