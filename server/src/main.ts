@@ -69,6 +69,9 @@ async function redecideWhereItCan(store: Store) {
 /** How often it is looked whether a copy waits to be brought back. */
 const RESTORE_LOOK_MS = 1000;
 
+/** A browser asks again on a connection that rested for less than this; closed sooner, it may ask just as it is closed. */
+const KEPT_OPEN_MS = 75_000;
+
 async function main() {
   const keep = isDemo ? 0 : backupsToKeep(PHYLAXON_BACKUPS);
   const store = await openRecord();
@@ -104,7 +107,10 @@ async function main() {
 
   const app = createApp({ store, photos, logger, webRoot, hosts, changes, backups });
   // One that names no host is answered like one that names a foreign one, not by Node in a shape of its own.
-  const server = createServer({ requireHostHeader: false }, app).listen(port(), HOST);
+  const server = createServer(
+    { requireHostHeader: false, keepAliveTimeout: KEPT_OPEN_MS, headersTimeout: 2 * KEPT_OPEN_MS },
+    app,
+  ).listen(port(), HOST);
 
   server.on('clientError', answerUnreadable);
   server.on('listening', () => {

@@ -6,6 +6,15 @@ import { useSettings } from '../stores/index.ts';
 
 const figure = (percent: number) => percent.toFixed(1);
 
+const sayAdded = (cases: number): string => {
+  if (cases === 0) return 'No case has been confirmed yet, at any site, to be added to it.';
+  const they =
+    cases === 1
+      ? 'The one case that somebody confirmed, at any site, is'
+      : `The ${cases} cases that somebody confirmed, at any site, are`;
+  return `${they} added to it: that moves it slowly, and a danger sign never counts for less.`;
+};
+
 /** How the confirmed ends move what is thought likely before anything is looked at, and the switch for it. */
 export function WhatTheyTeach({
   teaching: { cases, tableCases, ownFrom, moved },
@@ -26,9 +35,7 @@ export function WhatTheyTeach({
       <p className="max-w-2xl">
         How common a cause is, before anything is looked at, comes from a table that counts as {tableCases}{' '}
         cases.{' '}
-        {settings.learn
-          ? `${cases === 1 ? 'The one case that somebody confirmed, at any site, is' : `The ${cases} cases that somebody confirmed, at any site, are`} added to it: that moves it slowly, and a danger sign never counts for less.`
-          : 'What was confirmed does not move it now: that is switched off.'}{' '}
+        {settings.learn ? sayAdded(cases) : 'What was confirmed does not move it now: that is switched off.'}{' '}
         A kind of breaker, or a part family, is counted for itself once it has {ownFrom}.
       </p>
       {settings.learn && moved.length > 0 && (
