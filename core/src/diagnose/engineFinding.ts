@@ -9,6 +9,7 @@ import type { Decision } from './decision.ts';
 import { rankedCauses, type Assessment } from './assess.ts';
 import { carriedBy, overturning } from './explain.ts';
 import { nextTests } from './nextTests.ts';
+import { isByOneLook } from './seenBinds.ts';
 import { isSettled } from './settled.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { doNext, reason, type Finding } from './finding.ts';
@@ -88,8 +89,24 @@ function engineReasons(evidence: Evidence, assessed: Assessment): Finding['reaso
       );
     });
   const bench = leading!.id === 'weak-breaker' || leading!.id === 'stuck-breaker' ? 3 : 1;
-  return [...told, staysOpen(assessed), byItsRecord(evidence, bench), byEarlierCases(assessed)];
+  return [
+    ...told,
+    byOneLook(assessed),
+    staysOpen(assessed),
+    byItsRecord(evidence, bench),
+    byEarlierCases(assessed),
+  ];
 }
+
+/** What rests on one look is looked at twice before anything is cut. */
+const byOneLook = ({ results, choice: { action } }: Assessment): Finding['reasons'][number] =>
+  isByOneLook(results, action)
+    ? reason(
+        'one-look',
+        1,
+        'One look says so, and looks err. Check it a second time before anything is cut or taken out.',
+      )
+    : null;
 
 /** A cause less likely than this is not among those that stay open. */
 const OPEN_FROM = 0.1;

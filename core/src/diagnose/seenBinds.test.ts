@@ -163,6 +163,20 @@ test('where the chances led to the lesser of two things that were seen, the grav
   expect(bindSeen(seen, choice, 'overload').also.map(({ action }) => action)).toEqual([choice.action]);
 });
 
+test('one look is never nearly sure; two that speak for the same work are', () => {
+  const sureOf = (pairs: readonly Pair[]) =>
+    diagnose({ profile: 'electrician', evidence: results(pairs) }).verdict;
+  const once = sureOf([['conductor-vs-breaker', 'wire-too-small']]);
+  expect(once).toMatchObject({ action: 'size-down' });
+  expect(once.confidence).toBeLessThan(0.9);
+  const twice = sureOf([
+    ['terminal-inspection', 'corroded'],
+    ['water-signs', 'condensation-or-rust'],
+  ]);
+  expect(twice).toMatchObject({ action: 'dry-and-inspect' });
+  expect(twice.confidence).toBeGreaterThan(0.9);
+});
+
 test('a danger comes before what was seen, and what was seen is told beside it', () => {
   const { verdict, also, stop } = diagnose({
     profile: 'electrician',
@@ -195,4 +209,11 @@ describe('on the sheet', () => {
       expect([decision.action, ...decision.also.map((one) => one.action)]).toContain(action);
     },
   );
+
+  test('what one look decides is looked at a second time', () => {
+    const burnt = anObservation('neutral-joint-inspection', 'loose-or-burnt', 1);
+    const decision = decide(gatherEvidence(aDossier({ circuit: null, observations: [burnt] })));
+    expect(decision.action).toBe('repair-neutral');
+    expect(decision.reasons.map(({ text }) => text).join()).toContain('Check it a second time');
+  });
 });
