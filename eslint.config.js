@@ -13,8 +13,8 @@ const throughTheFace = [
     message: 'Import a folder through its index.ts.',
   },
   {
-    regex: '^@phylaxon/(?!core/[a-z]+$)',
-    message: 'Only folders of core are shared: @phylaxon/core/<folder>.',
+    regex: '^@phylaxon/(?!core/[a-z]+(/[a-zA-Z]+)?$)',
+    message: 'Only folders of core are shared: @phylaxon/core/<layer>/<folder>.',
   },
 ];
 
@@ -48,7 +48,7 @@ export default tseslint.config(
     }),
   },
   {
-    files: ['core/src/cases/findBreaker.ts'],
+    files: ['core/src/diagnosis/cases/findBreaker.ts'],
     rules: restrict({
       regex: String.raw`^(?!\.{1,2}/|zod$|fuse\.js$)`,
       message: 'The search for a breaker imports fuse.js besides zod.',

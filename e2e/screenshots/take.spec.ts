@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Page } from '@playwright/test';
-import type { SiteSummary } from '@phylaxon/core/board';
+import type { SiteSummary } from '@phylaxon/core/views/board';
 import {
   asElectrician,
   demoBoard,

@@ -1,5 +1,5 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
-import type { Board, SiteSummary } from '@phylaxon/core/board';
+import type { Board, SiteSummary } from '@phylaxon/core/views/board';
 
 /** The demo’s panel as the server tells it. */
 export async function demoBoard(request: APIRequestContext): Promise<Board> {

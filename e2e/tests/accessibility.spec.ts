@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import type { SiteSummary } from '@phylaxon/core/board';
+import type { SiteSummary } from '@phylaxon/core/views/board';
 import {
   asElectrician,
   demoBoard,

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import type { Board, SiteSummary } from '@phylaxon/core/board';
+import type { Board, SiteSummary } from '@phylaxon/core/views/board';
 import {
   asElectrician,
   heading,

@@ -1,10 +1,15 @@
 import { createRequire } from 'node:module';
-import { effectiveRating } from '@phylaxon/core/effective';
-import { profileQuestion, soundUnits, tripChance, type ProfileQuestion } from '@phylaxon/core/profile';
-import { seeded, type Random } from '@phylaxon/core/random';
+import { effectiveRating } from '@phylaxon/core/physics/breakerEstimate';
+import {
+  profileQuestion,
+  soundUnits,
+  tripChance,
+  type ProfileQuestion,
+} from '@phylaxon/core/physics/profile';
+import { seeded, type Random } from '@phylaxon/core/facts/random';
 import { BORDERLINE, POPULATIONS, simulatedUnit, type Population } from '@phylaxon/core/testing';
-import { together } from '@phylaxon/core/together';
-import { bandFor, passThrough, type Stretch } from '@phylaxon/core/trip';
+import { together } from '@phylaxon/core/physics/loadCombinations';
+import { bandFor, passThrough, type Stretch } from '@phylaxon/core/physics/trip';
 import { median, say, verdict } from './say.ts';
 
 const UNITS = 2000;

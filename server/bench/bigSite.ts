@@ -1,4 +1,4 @@
-import { breakerInput, circuitInput, panelInput, type Reading } from '@phylaxon/core/record';
+import { breakerInput, circuitInput, panelInput, type Reading } from '@phylaxon/core/record/entities';
 import { Edit, insertLogged, newId } from '../src/edit/index.ts';
 import { addPanel, addSite, fitBreaker, setCircuit } from '../src/record/index.ts';
 import type { ReadingRow, Store } from '../src/store/index.ts';

@@ -1,7 +1,7 @@
-import { CAUSE_IDS, learn } from '@phylaxon/core/causes';
-import { decide, diagnose, type DiagnoseInput } from '@phylaxon/core/diagnose';
-import { isolationPlan } from '@phylaxon/core/isolate';
-import { gatherEvidence, type BreakerFile } from '@phylaxon/core/readings';
+import { CAUSE_IDS, learn } from '@phylaxon/core/diagnosis/causes';
+import { decide, diagnose, type DiagnoseInput } from '@phylaxon/core/diagnosis/decision';
+import { isolationPlan } from '@phylaxon/core/diagnosis/isolation';
+import { gatherEvidence, type BreakerFile } from '@phylaxon/core/diagnosis/evidence';
 import { aDossier, aFile, anEvent, anObservation, aReading, uuid } from '@phylaxon/core/testing';
 import { median, say, verdict } from './say.ts';
 import { runStudy, summary, WANTED } from './study/index.ts';

@@ -1,5 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { withLikelihoods } from '@phylaxon/core/causes';
+import { withLikelihoods } from '@phylaxon/core/diagnosis/causes';
 import { casesAsMet, fitTables, runPairs, runStudy, studyPage } from '../bench/study/index.ts';
 
 /** The size of the study that docs/ shows; every part has seeds of its own. */

@@ -1,13 +1,17 @@
 import type { z } from 'zod';
-import { answerAsk, askInput, askOutput } from '../ask/index.ts';
-import { diagnose, diagnoseInput, diagnoseOutput } from '../diagnose/index.ts';
-import { effectiveRating, effectiveRatingInput, effectiveRatingOutput } from '../effective/index.ts';
-import { heatInput, heatOutput, heatSurvey } from '../heat/index.ts';
-import { apparentPower, powerInput, powerOutput } from '../power/index.ts';
-import { isolationInput, isolationOutput, isolationPlan } from '../isolate/index.ts';
-import { profileInput, profileOutput, profileTimes } from '../profile/index.ts';
-import { sizing, sizingInput, sizingOutput } from '../sizing/index.ts';
-import { together, togetherInput, togetherOutput } from '../together/index.ts';
+import { answerAsk, askInput, askOutput } from '../physics/tripTimeQuery/index.ts';
+import { diagnose, diagnoseInput, diagnoseOutput } from '../diagnosis/decision/index.ts';
+import {
+  effectiveRating,
+  effectiveRatingInput,
+  effectiveRatingOutput,
+} from '../physics/breakerEstimate/index.ts';
+import { heatInput, heatOutput, heatSurvey } from '../physics/heat/index.ts';
+import { apparentPower, powerInput, powerOutput } from '../physics/power/index.ts';
+import { isolationInput, isolationOutput, isolationPlan } from '../diagnosis/isolation/index.ts';
+import { profileInput, profileOutput, profileTimes } from '../physics/profile/index.ts';
+import { sizing, sizingInput, sizingOutput } from '../code/sizing/index.ts';
+import { together, togetherInput, togetherOutput } from '../physics/loadCombinations/index.ts';
 import {
   curveFitInput,
   curveFitOutput,
@@ -15,7 +19,7 @@ import {
   tripWindow,
   tripWindowInput,
   tripWindowOutput,
-} from '../trip/index.ts';
+} from '../physics/trip/index.ts';
 
 /** One calculation that other programs may ask for: its question, its answer, what it does. */
 export interface Computation<In extends z.ZodType, Out extends z.ZodType> {

@@ -1,5 +1,5 @@
-import type { Random } from '../random/index.ts';
-import type { CauseId } from '../vocabulary/index.ts';
+import type { Random } from '../facts/random/index.ts';
+import type { CauseId } from '../facts/vocabulary/index.ts';
 import { soundContactOhms } from './heat.ts';
 import type { Appliance, House, UnitKind } from './house.ts';
 import { between, chance, gaugeFor, pick, soundHouse, soundUnit, type Rating } from './soundHouse.ts';

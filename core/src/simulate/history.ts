@@ -1,5 +1,5 @@
-import type { Random } from '../random/index.ts';
-import { paceOf } from '../record/index.ts';
+import type { Random } from '../facts/random/index.ts';
+import { paceOf } from '../record/entities/index.ts';
 import type { House, Moment } from './house.ts';
 import { between, chance, pick } from './soundHouse.ts';
 import { trial, type Trial } from './trial.ts';

@@ -1,5 +1,5 @@
-import type { Gauge } from '../standards/index.ts';
-import type { CauseId } from '../vocabulary/index.ts';
+import type { Gauge } from '../facts/standards/index.ts';
+import type { CauseId } from '../facts/vocabulary/index.ts';
 
 /** Something that can be switched on. */
 export interface Appliance {

@@ -1,4 +1,4 @@
-import { normal } from '../random/index.ts';
+import { normal } from '../facts/random/index.ts';
 import { heatOf, type Heat } from './heat.ts';
 import type { Moment } from './house.ts';
 import type { SimulatedCase } from './simulatedCase.ts';

@@ -1,5 +1,5 @@
-import type { Random } from '../random/index.ts';
-import type { OutcomeOf } from '../vocabulary/index.ts';
+import type { Random } from '../facts/random/index.ts';
+import type { OutcomeOf } from '../facts/vocabulary/index.ts';
 import { sparks } from './dangers.ts';
 import { airAt, heatOf } from './heat.ts';
 import type { Unit } from './house.ts';

@@ -1,7 +1,7 @@
-import { median } from '../quantities/index.ts';
-import { normal } from '../random/index.ts';
-import { LINE_VOLTAGE, voltageWord } from '../standards/index.ts';
-import { FACE_OUTCOMES, loadOutcome, riseBand, TERMINAL_OUTCOMES } from '../vocabulary/index.ts';
+import { median } from '../facts/quantities/index.ts';
+import { normal } from '../facts/random/index.ts';
+import { LINE_VOLTAGE, voltageWord } from '../facts/standards/index.ts';
+import { FACE_OUTCOMES, loadOutcome, riseBand, TERMINAL_OUTCOMES } from '../facts/vocabulary/index.ts';
 import { heatOf, soundContactOhms, soundJointOhms } from './heat.ts';
 import { NOTHING_ON } from './house.ts';
 import { readHeat, readVolts } from './instruments.ts';

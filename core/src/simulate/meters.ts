@@ -1,6 +1,6 @@
-import { normal, type Random } from '../random/index.ts';
-import { meterPointsOf, type MeteredTest, type MeterPoint } from '../readings/index.ts';
-import type { TestId } from '../vocabulary/index.ts';
+import { normal, type Random } from '../facts/random/index.ts';
+import { meterPointsOf, type MeteredTest, type MeterPoint } from '../diagnosis/evidence/index.ts';
+import type { TestId } from '../facts/vocabulary/index.ts';
 import { trips } from './history.ts';
 import { lossExtent } from './looking.ts';
 import { readAmps, readVolts } from './instruments.ts';

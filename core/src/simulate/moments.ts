@@ -1,4 +1,4 @@
-import type { Random } from '../random/index.ts';
+import type { Random } from '../facts/random/index.ts';
 import { trips } from './history.ts';
 import type { Moment } from './house.ts';
 import type { SimulatedCase } from './simulatedCase.ts';

@@ -1,4 +1,4 @@
-import type { TestId } from '../vocabulary/index.ts';
+import type { TestId } from '../facts/vocabulary/index.ts';
 import { trips } from './history.ts';
 import { LOOKING } from './looking.ts';
 import type { SimulatedCase } from './simulatedCase.ts';

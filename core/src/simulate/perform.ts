@@ -1,4 +1,4 @@
-import type { TestId } from '../vocabulary/index.ts';
+import type { TestId } from '../facts/vocabulary/index.ts';
 import { LOOKING } from './looking.ts';
 import { MEASURING } from './measuring.ts';
 import type { Performs } from './performs.ts';

@@ -1,5 +1,5 @@
-import type { Random } from '../random/index.ts';
-import type { OutcomeOf, TestId } from '../vocabulary/index.ts';
+import type { Random } from '../facts/random/index.ts';
+import type { OutcomeOf, TestId } from '../facts/vocabulary/index.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 
 /** How some tests are done on a simulated house, and what each shows. */

@@ -1,4 +1,4 @@
-import { TESTS, type TestId } from '../vocabulary/index.ts';
+import { TESTS, type TestId } from '../facts/vocabulary/index.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 import { chance, pick } from './soundHouse.ts';
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { seeded } from '../random/index.ts';
-import { CAUSES, isOutcome, TESTS, type CauseId, type TestId } from '../vocabulary/index.ts';
+import { seeded } from '../facts/random/index.ts';
+import { CAUSES, isOutcome, TESTS, type CauseId, type TestId } from '../facts/vocabulary/index.ts';
 import {
   dangersOf,
   energised,

@@ -1,6 +1,6 @@
-import type { Random } from '../random/index.ts';
-import { seeded, seedFrom } from '../random/index.ts';
-import type { CauseId } from '../vocabulary/index.ts';
+import type { Random } from '../facts/random/index.ts';
+import { seeded, seedFrom } from '../facts/random/index.ts';
+import type { CauseId } from '../facts/vocabulary/index.ts';
 import { faultyHouse } from './faults.ts';
 import { daysBefore, patternOf, trips, type Episode } from './history.ts';
 import type { House, Moment } from './house.ts';

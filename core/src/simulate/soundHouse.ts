@@ -1,5 +1,5 @@
-import { soundUnits } from '../profile/index.ts';
-import type { Random } from '../random/index.ts';
+import { soundUnits } from '../physics/profile/index.ts';
+import type { Random } from '../facts/random/index.ts';
 import { soundContactOhms, soundJointOhms } from './heat.ts';
 import type { Appliance, Circuit, House, Unit, UnitKind } from './house.ts';
 

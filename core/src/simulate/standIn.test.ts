@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { narrow } from '../isolate/index.ts';
-import { gatherEvidence, METER_POINTS, outcomeOf, type MeteredTest } from '../readings/index.ts';
+import { narrow } from '../diagnosis/isolation/index.ts';
+import { gatherEvidence, METER_POINTS, outcomeOf, type MeteredTest } from '../diagnosis/evidence/index.ts';
 import { aDossier, aReading, uuid } from '../testing/index.ts';
-import { CAUSES, COMPLAINTS, TESTS, type CauseId, type TestId } from '../vocabulary/index.ts';
+import { CAUSES, COMPLAINTS, TESTS, type CauseId, type TestId } from '../facts/vocabulary/index.ts';
 import { meterFigures, perform, simulatedCase, standIn, standInTrial, type StandInCase } from './index.ts';
 
 const causes = Object.keys(CAUSES) as CauseId[];

@@ -1,5 +1,5 @@
-import { seeded, seedFrom } from '../random/index.ts';
-import type { CauseId, Complaint, TestId } from '../vocabulary/index.ts';
+import { seeded, seedFrom } from '../facts/random/index.ts';
+import type { CauseId, Complaint, TestId } from '../facts/vocabulary/index.ts';
 import type { Appliance } from './house.ts';
 import { meterFigures, type MeterFigure } from './meters.ts';
 import { perform } from './perform.ts';

@@ -1,5 +1,5 @@
-import { normal, type Random } from '../random/index.ts';
-import { atAmbient, passThrough } from '../trip/index.ts';
+import { normal, type Random } from '../facts/random/index.ts';
+import { atAmbient, passThrough } from '../physics/trip/index.ts';
 import { heatOf } from './heat.ts';
 import type { House, Moment } from './house.ts';
 import { energised } from './wiring.ts';

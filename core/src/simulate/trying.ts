@@ -1,9 +1,9 @@
-import { normal, type Random } from '../random/index.ts';
-import { resetOutcome } from '../readings/index.ts';
-import { paceOf } from '../record/index.ts';
-import { LINE_VOLTAGE } from '../standards/index.ts';
-import { judgeTrip } from '../trip/index.ts';
-import type { OutcomeOf } from '../vocabulary/index.ts';
+import { normal, type Random } from '../facts/random/index.ts';
+import { resetOutcome } from '../diagnosis/evidence/index.ts';
+import { paceOf } from '../record/entities/index.ts';
+import { LINE_VOLTAGE } from '../facts/standards/index.ts';
+import { judgeTrip } from '../physics/trip/index.ts';
+import type { OutcomeOf } from '../facts/vocabulary/index.ts';
 import { withGoodUnit } from './faults.ts';
 import { heatOf } from './heat.ts';
 import { daysBefore, trips } from './history.ts';

@@ -1,4 +1,4 @@
-import type { CauseId } from '../vocabulary/index.ts';
+import type { CauseId } from '../facts/vocabulary/index.ts';
 import { houseWith } from './faults.ts';
 import { caseOf, type SimulatedCase } from './simulatedCase.ts';
 

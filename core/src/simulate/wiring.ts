@@ -1,4 +1,4 @@
-import { ohmsPerMetre } from '../standards/index.ts';
+import { ohmsPerMetre } from '../facts/standards/index.ts';
 import type { Appliance, House, Moment } from './house.ts';
 import { solveNetwork, type Branch, type Solved } from './network.ts';
 

@@ -8,9 +8,9 @@ import {
   type Observation,
   type Reading,
   type TroubleCase,
-} from '../record/index.ts';
-import type { BreakerFile, Dossier } from '../readings/index.ts';
-import { DEFAULT_SCHOOLS } from '../settings/index.ts';
+} from '../record/entities/index.ts';
+import type { BreakerFile, Dossier } from '../diagnosis/evidence/index.ts';
+import { DEFAULT_SCHOOLS } from '../record/settings/index.ts';
 
 /** Builders of records for tests: sensible values, of which a test names only those it is about. */
 export const uuid = (n: number) => `00000000-0000-4000-8000-${String(n + 1e9).padStart(12, '0')}`;

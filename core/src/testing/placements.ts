@@ -1,4 +1,4 @@
-import type { PanelShape, Placed, PlacementProblem } from '../panel/index.ts';
+import type { PanelShape, Placed, PlacementProblem } from '../panel/layout/index.ts';
 
 /** A 24-space panel whose label is read: narrow units in 13 to 24 only, Orrin S. */
 export const aShape = (change: Partial<PanelShape> = {}): PanelShape => ({

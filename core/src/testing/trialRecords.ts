@@ -1,6 +1,6 @@
-import type { EffectiveRatingInput, Side, TrialEvent } from '../effective/index.ts';
-import { normal, normalWithin, type Random } from '../random/index.ts';
-import { ambientScale, leastSensitive, passThrough, type ThermalElement } from '../trip/index.ts';
+import type { EffectiveRatingInput, Side, TrialEvent } from '../physics/breakerEstimate/index.ts';
+import { normal, normalWithin, type Random } from '../facts/random/index.ts';
+import { ambientScale, leastSensitive, passThrough, type ThermalElement } from '../physics/trip/index.ts';
 
 type Drawn = (random: Random) => number;
 

@@ -1,6 +1,6 @@
-import { CAUSE_FACTS, CAUSE_IDS } from '@phylaxon/core/causes';
-import { seeded } from '@phylaxon/core/random';
-import type { CauseId, Profile } from '@phylaxon/core/vocabulary';
+import { CAUSE_FACTS, CAUSE_IDS } from '@phylaxon/core/diagnosis/causes';
+import { seeded } from '@phylaxon/core/facts/random';
+import type { CauseId, Profile } from '@phylaxon/core/facts/vocabulary';
 import { studyCase, type Went } from './runStudy.ts';
 
 /** A cause drawn as often as it is met. */

@@ -1,4 +1,4 @@
-import { ACTIONS, CAUSES, TESTS, type CauseId, type Profile } from '@phylaxon/core/vocabulary';
+import { ACTIONS, CAUSES, TESTS, type CauseId, type Profile } from '@phylaxon/core/facts/vocabulary';
 import { brier, NEARLY_SURE, nearlySureAndWrong, reliability } from './calibrate.ts';
 import type { PairWent } from './runPairs.ts';
 import type { StudySize, Went } from './runStudy.ts';

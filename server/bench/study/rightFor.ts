@@ -1,5 +1,5 @@
 import { dangersOf, isHazardous, perform, type SimulatedCase } from '@phylaxon/core/simulate';
-import type { ActionId, CauseId, Profile } from '@phylaxon/core/vocabulary';
+import type { ActionId, CauseId, Profile } from '@phylaxon/core/facts/vocabulary';
 
 /**
  * What a careful master electrician would accept as right, by what is really wrong. Written beside the engine’s own

@@ -6,7 +6,7 @@ import {
   type Pair,
   type SimulatedCase,
 } from '@phylaxon/core/simulate';
-import type { CauseId } from '@phylaxon/core/vocabulary';
+import type { CauseId } from '@phylaxon/core/facts/vocabulary';
 import { isRight, LEAVES_ON } from './rightFor.ts';
 import { workCase, type Worked } from './workCase.ts';
 

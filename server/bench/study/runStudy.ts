@@ -1,7 +1,7 @@
-import { CAUSE_IDS } from '@phylaxon/core/causes';
-import { rankedCauses } from '@phylaxon/core/diagnose';
+import { CAUSE_IDS } from '@phylaxon/core/diagnosis/causes';
+import { rankedCauses } from '@phylaxon/core/diagnosis/decision';
 import { dangersOf, isHazardous, simulatedCase } from '@phylaxon/core/simulate';
-import type { ActionId, CauseId, Profile, TestId } from '@phylaxon/core/vocabulary';
+import type { ActionId, CauseId, Profile, TestId } from '@phylaxon/core/facts/vocabulary';
 import { isRight, isRightlyHandedOver, LEAVES_ON, RESETS_KEEPS_OR_ENLARGES } from './rightFor.ts';
 import { ORDERS, outcomesOfCase, workCase, type Order, type Worked } from './workCase.ts';
 

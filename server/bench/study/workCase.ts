@@ -1,8 +1,14 @@
-import { TEST_IDS, type Context, type TestResult } from '@phylaxon/core/causes';
-import { assess, forPerson, nextTests, worthAsking } from '@phylaxon/core/diagnose';
-import { seeded } from '@phylaxon/core/random';
+import { TEST_IDS, type Context, type TestResult } from '@phylaxon/core/diagnosis/causes';
+import { assess, forPerson, nextTests, worthAsking } from '@phylaxon/core/diagnosis/decision';
+import { seeded } from '@phylaxon/core/facts/random';
 import { perform, type SimulatedCase } from '@phylaxon/core/simulate';
-import { PROFILE_LEVEL, TESTS, togetherWith, type Profile, type TestId } from '@phylaxon/core/vocabulary';
+import {
+  PROFILE_LEVEL,
+  TESTS,
+  togetherWith,
+  type Profile,
+  type TestId,
+} from '@phylaxon/core/facts/vocabulary';
 
 /** In which order tests are done. */
 export const ORDERS = ['engine', 'checklist', 'random'] as const;

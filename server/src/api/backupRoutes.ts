@@ -1,4 +1,4 @@
-import { backupState } from '@phylaxon/core/settings';
+import { backupState } from '@phylaxon/core/record/settings';
 import { z } from 'zod';
 import { onRecord } from '../backups/index.ts';
 import { route, type Route } from '../http/index.ts';

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import type { Board, Sheet } from '@phylaxon/core/board';
+import type { Board, Sheet } from '@phylaxon/core/views/board';
 import type { Express } from 'express';
 import request from 'supertest';
 import { currentVersion, testApp } from '../testing/index.ts';

@@ -1,4 +1,4 @@
-import { sheet } from '@phylaxon/core/board';
+import { sheet } from '@phylaxon/core/views/board';
 import {
   breaker,
   breakerChange,
@@ -6,7 +6,7 @@ import {
   breakerTie,
   circuitInput,
   replacementInput,
-} from '@phylaxon/core/record';
+} from '@phylaxon/core/record/entities';
 import { route, type Route } from '../http/index.ts';
 import {
   breakerOf,

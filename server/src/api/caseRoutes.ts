@@ -1,4 +1,4 @@
-import { caseFile, caseSummary, suspect } from '@phylaxon/core/cases';
+import { caseFile, caseSummary, suspect } from '@phylaxon/core/diagnosis/cases';
 import {
   caseAnswers,
   caseChange,
@@ -8,7 +8,7 @@ import {
   casePass,
   id,
   troubleCase,
-} from '@phylaxon/core/record';
+} from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { caseFileOf, decisionInCase, openSummaries, summariesOf, suspectsOf } from '../cases/index.ts';
 import type { Edit } from '../edit/index.ts';

@@ -1,7 +1,12 @@
-import { lookAtCase, type CaseFile, type CaseSummary, type HandOverFile } from '@phylaxon/core/cases';
+import {
+  lookAtCase,
+  type CaseFile,
+  type CaseSummary,
+  type HandOverFile,
+} from '@phylaxon/core/diagnosis/cases';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
-import { TESTS } from '@phylaxon/core/vocabulary';
+import { TESTS } from '@phylaxon/core/facts/vocabulary';
 import { newId } from '../edit/index.ts';
 import { aShed, callsTo, testApp } from '../testing/index.ts';
 

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import type { Board } from '@phylaxon/core/board';
-import type { Breaker } from '@phylaxon/core/record';
+import type { Board } from '@phylaxon/core/views/board';
+import type { Breaker } from '@phylaxon/core/record/entities';
 import { ILLEGAL_PLACEMENTS, PRESENT } from '@phylaxon/core/testing';
 import type { Express } from 'express';
 import request from 'supertest';

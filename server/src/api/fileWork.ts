@@ -1,4 +1,4 @@
-import { id } from '@phylaxon/core/record';
+import { id } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { GivenUp, type Task, type Understood } from '../files/index.ts';
 import type { Sent } from '../http/index.ts';

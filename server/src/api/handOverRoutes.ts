@@ -1,4 +1,4 @@
-import { id } from '@phylaxon/core/record';
+import { id } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { LIMITS } from '../files/index.ts';
 import { handOverPdf, takeHandOver, writeHandOver } from '../handover/index.ts';

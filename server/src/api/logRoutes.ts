@@ -1,4 +1,10 @@
-import { eventInput, noteInput, observationInput, photoInput, readingInput } from '@phylaxon/core/record';
+import {
+  eventInput,
+  noteInput,
+  observationInput,
+  photoInput,
+  readingInput,
+} from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import type { Edit } from '../edit/index.ts';
 import { Download, route, type Route } from '../http/index.ts';

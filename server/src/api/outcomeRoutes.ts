@@ -1,4 +1,4 @@
-import { outcomes } from '@phylaxon/core/outcomes';
+import { outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import { route, type Route } from '../http/index.ts';
 import { outcomesAt, outcomesEverywhere } from '../outcomes/index.ts';
 import type { Context } from './context.ts';

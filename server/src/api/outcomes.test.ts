@@ -1,7 +1,7 @@
-import { handOverOf, type CaseFile } from '@phylaxon/core/cases';
-import type { Board } from '@phylaxon/core/board';
-import type { Outcomes } from '@phylaxon/core/outcomes';
-import type { CauseId } from '@phylaxon/core/vocabulary';
+import { handOverOf, type CaseFile } from '@phylaxon/core/diagnosis/cases';
+import type { Board } from '@phylaxon/core/views/board';
+import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
+import type { CauseId } from '@phylaxon/core/facts/vocabulary';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
 import { aShed, callsTo, testApp } from '../testing/index.ts';

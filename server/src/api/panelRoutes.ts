@@ -1,7 +1,7 @@
-import { board } from '@phylaxon/core/board';
-import { directoryInput } from '@phylaxon/core/directory';
-import { name } from '@phylaxon/core/quantities';
-import { breaker, breakerInput, panel, panelChange, panelInput } from '@phylaxon/core/record';
+import { board } from '@phylaxon/core/views/board';
+import { directoryInput } from '@phylaxon/core/panel/directory';
+import { name } from '@phylaxon/core/facts/quantities';
+import { breaker, breakerInput, panel, panelChange, panelInput } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { route, type Route } from '../http/index.ts';
 import {

@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import type { Express } from 'express';
 import request from 'supertest';
-import type { Board, Sheet, SiteSummary } from '@phylaxon/core/board';
-import type { Story } from '@phylaxon/core/story';
+import type { Board, Sheet, SiteSummary } from '@phylaxon/core/views/board';
+import type { Story } from '@phylaxon/core/views/timeline';
 import { ReadingTable, VerdictTable, type Store } from '../store/index.ts';
 import { testApp } from '../testing/index.ts';
 

@@ -1,4 +1,4 @@
-import { schools, settings } from '@phylaxon/core/settings';
+import { schools, settings } from '@phylaxon/core/record/settings';
 import { route, type Route } from '../http/index.ts';
 import { readSettings, writeSettings } from '../settings/index.ts';
 import { redecideAll } from '../verdict/index.ts';

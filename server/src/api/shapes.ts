@@ -1,4 +1,4 @@
-import { id } from '@phylaxon/core/record';
+import { id } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 
 /** Parameters of a route about one thing. */

@@ -1,6 +1,6 @@
-import { siteSummary, steps } from '@phylaxon/core/board';
-import { curve, curveInput, id, site, siteChange, siteInput } from '@phylaxon/core/record';
-import { searchQuery, searchResult } from '@phylaxon/core/search';
+import { siteSummary, steps } from '@phylaxon/core/views/board';
+import { curve, curveInput, id, site, siteChange, siteInput } from '@phylaxon/core/record/entities';
+import { searchQuery, searchResult } from '@phylaxon/core/views/search';
 import { z } from 'zod';
 import { stepsOf } from '../edit/index.ts';
 import { route, type Route } from '../http/index.ts';

@@ -1,4 +1,4 @@
-import { series, story, storyQuery } from '@phylaxon/core/story';
+import { series, story, storyQuery } from '@phylaxon/core/views/timeline';
 import { route, type Route } from '../http/index.ts';
 import { breakerRow } from '../record/index.ts';
 import { seriesOf, storyOf } from '../story/index.ts';

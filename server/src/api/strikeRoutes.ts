@@ -1,4 +1,10 @@
-import { eventInput, noteInput, observationInput, readingInput, strikeInput } from '@phylaxon/core/record';
+import {
+  eventInput,
+  noteInput,
+  observationInput,
+  readingInput,
+  strikeInput,
+} from '@phylaxon/core/record/entities';
 import type { z } from 'zod';
 import type { Edit } from '../edit/index.ts';
 import { invalidField, route, type Route } from '../http/index.ts';

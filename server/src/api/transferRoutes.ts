@@ -1,5 +1,5 @@
-import { id } from '@phylaxon/core/record';
-import { serializeSiteFile } from '@phylaxon/core/sitefile';
+import { id } from '@phylaxon/core/record/entities';
+import { serializeSiteFile } from '@phylaxon/core/views/siteFile';
 import { z } from 'zod';
 import { LIMITS } from '../files/index.ts';
 import { Download, notFound, route, type Route } from '../http/index.ts';

@@ -6,10 +6,10 @@ import {
   type Board,
   type Sheet,
   type SiteSummary,
-} from '@phylaxon/core/board';
-import { sayPlace } from '@phylaxon/core/panel';
-import { coolDownOf, familyBand, familyCurve, trialsOf } from '@phylaxon/core/readings';
-import { schools } from '@phylaxon/core/settings';
+} from '@phylaxon/core/views/board';
+import { sayPlace } from '@phylaxon/core/panel/layout';
+import { coolDownOf, familyBand, familyCurve, trialsOf } from '@phylaxon/core/diagnosis/evidence';
+import { schools } from '@phylaxon/core/record/settings';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { stepsOf } from '../edit/index.ts';
 import {

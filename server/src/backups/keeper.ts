@@ -1,6 +1,6 @@
 import { existsSync, readdirSync, rmSync, statfsSync, statSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
-import type { BackupState } from '@phylaxon/core/settings';
+import type { BackupState } from '@phylaxon/core/record/settings';
 import { backupsBeside } from '../store/index.ts';
 import { startWorker } from '../threads/index.ts';
 import type { RecordAnswer, RecordTask } from './recordTasks.ts';

@@ -1,7 +1,7 @@
-import { caseEvidence, type CaseEntry, type CaseFile } from '@phylaxon/core/cases';
-import { decide, type Decision } from '@phylaxon/core/diagnose';
-import type { BreakerFile } from '@phylaxon/core/readings';
-import { schools } from '@phylaxon/core/settings';
+import { caseEvidence, type CaseEntry, type CaseFile } from '@phylaxon/core/diagnosis/cases';
+import { decide, type Decision } from '@phylaxon/core/diagnosis/decision';
+import type { BreakerFile } from '@phylaxon/core/diagnosis/evidence';
+import { schools } from '@phylaxon/core/record/settings';
 import { IsNull, type EntityManager } from 'typeorm';
 import { learnedAt, type Teaches } from '../outcomes/index.ts';
 import {

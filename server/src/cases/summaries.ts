@@ -1,4 +1,4 @@
-import type { CaseSummary } from '@phylaxon/core/cases';
+import type { CaseSummary } from '@phylaxon/core/diagnosis/cases';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { casesOf } from '../record/index.ts';
 import { CaseTable, CircuitTable, PanelTable, type CaseRow } from '../store/index.ts';

@@ -1,7 +1,7 @@
-import type { Suspect } from '@phylaxon/core/cases';
-import { sayPlace } from '@phylaxon/core/panel';
-import { handleAt, loadFact } from '@phylaxon/core/readings';
-import { isTrip } from '@phylaxon/core/record';
+import type { Suspect } from '@phylaxon/core/diagnosis/cases';
+import { sayPlace } from '@phylaxon/core/panel/layout';
+import { handleAt, loadFact } from '@phylaxon/core/diagnosis/evidence';
+import { isTrip } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import { evidenceFiles, panelsOf, siteRow } from '../record/index.ts';
 

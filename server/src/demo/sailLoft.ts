@@ -1,4 +1,4 @@
-import type { CurveInput } from '@phylaxon/core/record';
+import type { CurveInput } from '@phylaxon/core/record/entities';
 import type { DemoCircuit, DemoEntry, DemoSite } from './shape.ts';
 import { clamp, copper, ended, held, load, look, QUIET, soak, volts } from './shape.ts';
 

@@ -12,7 +12,7 @@ import {
   readingInput,
   replacementInput,
   siteInput,
-} from '@phylaxon/core/record';
+} from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import { caseFileOf, decisionInCase } from '../cases/index.ts';
 import { Edit } from '../edit/index.ts';

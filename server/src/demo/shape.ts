@@ -11,7 +11,7 @@ import type {
   ReadingInput,
   ReplacementInput,
   SiteInput,
-} from '@phylaxon/core/record';
+} from '@phylaxon/core/record/entities';
 
 export type DemoEntry =
   | { readings: ReadingInput[]; struck?: string }

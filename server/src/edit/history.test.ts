@@ -8,7 +8,7 @@ import {
   panelInput,
   readingInput,
   replacementInput,
-} from '@phylaxon/core/record';
+} from '@phylaxon/core/record/entities';
 import fc from 'fast-check';
 import { IsNull, type EntityManager } from 'typeorm';
 import { Changes } from '../changes/index.ts';

@@ -1,4 +1,4 @@
-import type { Steps } from '@phylaxon/core/board';
+import type { Steps } from '@phylaxon/core/views/board';
 import type { EntityManager } from 'typeorm';
 import { ApiError } from '../http/index.ts';
 import { EditTable, type EditRow, type EntryRef } from '../store/index.ts';

@@ -1,6 +1,6 @@
 import { statSync } from 'node:fs';
 import type { Worker } from 'node:worker_threads';
-import { SITE_LISTS, type SiteFile } from '@phylaxon/core/sitefile';
+import { SITE_LISTS, type SiteFile } from '@phylaxon/core/views/siteFile';
 import { startWorker } from '../threads/index.ts';
 import { FileRefused } from './refusal.ts';
 import type { Message, Task, Understood } from './tasks.ts';

@@ -8,7 +8,7 @@ import {
   type FileProblem,
   type SiteFile,
   type SiteList,
-} from '@phylaxon/core/sitefile';
+} from '@phylaxon/core/views/siteFile';
 import { Tokenizer, TokenParser, TokenType } from '@streamparser/json';
 import { LIMITS } from './limits.ts';
 import { FileRefused } from './refusal.ts';

@@ -1,6 +1,6 @@
-import type { CsvReading } from '@phylaxon/core/csv';
-import type { Breaker } from '@phylaxon/core/record';
-import type { SiteFile } from '@phylaxon/core/sitefile';
+import type { CsvReading } from '@phylaxon/core/views/csv';
+import type { Breaker } from '@phylaxon/core/record/entities';
+import type { SiteFile } from '@phylaxon/core/views/siteFile';
 import type { CameAlong } from './understandSite.ts';
 
 /** A file to be understood. */

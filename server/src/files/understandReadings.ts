@@ -5,8 +5,8 @@ import {
   type CsvProblem,
   type CsvReading,
   type CsvRow,
-} from '@phylaxon/core/csv';
-import type { Breaker } from '@phylaxon/core/record';
+} from '@phylaxon/core/views/csv';
+import type { Breaker } from '@phylaxon/core/record/entities';
 import Papa from 'papaparse';
 import { LIMITS } from './limits.ts';
 import { FileRefused } from './refusal.ts';

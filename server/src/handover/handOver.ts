@@ -1,5 +1,10 @@
-import { HAND_OVER_FORMAT, HAND_OVER_VERSION, handOverOf, type HandOverFile } from '@phylaxon/core/cases';
-import type { SiteFile } from '@phylaxon/core/sitefile';
+import {
+  HAND_OVER_FORMAT,
+  HAND_OVER_VERSION,
+  handOverOf,
+  type HandOverFile,
+} from '@phylaxon/core/diagnosis/cases';
+import type { SiteFile } from '@phylaxon/core/views/siteFile';
 import type { EntityManager } from 'typeorm';
 import { caseFileOf } from '../cases/index.ts';
 import { CaseTable } from '../store/index.ts';

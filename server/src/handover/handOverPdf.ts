@@ -1,6 +1,6 @@
-import type { HandOverCard } from '@phylaxon/core/cases';
-import { saySureness } from '@phylaxon/core/diagnose';
-import { unbroken } from '@phylaxon/core/quantities';
+import type { HandOverCard } from '@phylaxon/core/diagnosis/cases';
+import { saySureness } from '@phylaxon/core/diagnosis/decision';
+import { unbroken } from '@phylaxon/core/facts/quantities';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import pdfMake from 'pdfmake';

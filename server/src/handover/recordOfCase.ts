@@ -1,5 +1,5 @@
-import type { CaseFile } from '@phylaxon/core/cases';
-import type { SiteFile } from '@phylaxon/core/sitefile';
+import type { CaseFile } from '@phylaxon/core/diagnosis/cases';
+import type { SiteFile } from '@phylaxon/core/views/siteFile';
 
 /**
  * Of a whole site, what belongs to one case: its panel as drawn, and the log of its breaker, of the main, and of

@@ -3,7 +3,7 @@ import type { Server } from 'node:http';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { z } from 'zod';
-import type { SiteSummary } from '@phylaxon/core/board';
+import type { SiteSummary } from '@phylaxon/core/views/board';
 import {
   aJpeg,
   Fuzz,

@@ -1,7 +1,7 @@
-import type { ConfirmedEnd } from '@phylaxon/core/causes';
-import type { Decision } from '@phylaxon/core/diagnose';
-import type { ClosedCase } from '@phylaxon/core/outcomes';
-import type { BreakerKind, Confirmation, TroubleCase } from '@phylaxon/core/record';
+import type { ConfirmedEnd } from '@phylaxon/core/diagnosis/causes';
+import type { Decision } from '@phylaxon/core/diagnosis/decision';
+import type { ClosedCase } from '@phylaxon/core/diagnosis/outcomes';
+import type { BreakerKind, Confirmation, TroubleCase } from '@phylaxon/core/record/entities';
 import { IsNull, Not, type EntityManager } from 'typeorm';
 import { CaseTable } from '../store/index.ts';
 

@@ -1,5 +1,5 @@
-import { learn, type Learned } from '@phylaxon/core/causes';
-import type { Breaker } from '@phylaxon/core/record';
+import { learn, type Learned } from '@phylaxon/core/diagnosis/causes';
+import type { Breaker } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import { siteRow } from '../record/index.ts';
 import { readSettings } from '../settings/index.ts';

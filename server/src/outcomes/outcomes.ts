@@ -1,4 +1,4 @@
-import { outcomesOf, type Outcomes } from '@phylaxon/core/outcomes';
+import { outcomesOf, type Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import type { EntityManager } from 'typeorm';
 import { siteRow } from '../record/index.ts';
 import { SiteTable } from '../store/index.ts';

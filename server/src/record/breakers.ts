@@ -6,14 +6,14 @@ import {
   usualOnDirection,
   type PanelShape,
   type Placed,
-} from '@phylaxon/core/panel';
+} from '@phylaxon/core/panel/layout';
 import type {
   Breaker,
   breakerChange,
   breakerInput,
   breakerMove,
   replacementInput,
-} from '@phylaxon/core/record';
+} from '@phylaxon/core/record/entities';
 import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { refuseStale, newId, type Edit } from '../edit/index.ts';

@@ -6,9 +6,9 @@ import type {
   caseInput,
   casePass,
   KeptAnswer,
-} from '@phylaxon/core/record';
+} from '@phylaxon/core/record/entities';
 import { isDeepStrictEqual } from 'node:util';
-import { isDanger } from '@phylaxon/core/vocabulary';
+import { isDanger } from '@phylaxon/core/facts/vocabulary';
 import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';

@@ -1,4 +1,4 @@
-import type { circuitInput } from '@phylaxon/core/record';
+import type { circuitInput } from '@phylaxon/core/record/entities';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';
 import { CircuitTable, LoadTable } from '../store/index.ts';

@@ -1,4 +1,4 @@
-import type { Curve, curveInput } from '@phylaxon/core/record';
+import type { Curve, curveInput } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';

@@ -1,5 +1,5 @@
-import { parseDirectory } from '@phylaxon/core/directory';
-import { breakerInput, circuitInput } from '@phylaxon/core/record';
+import { parseDirectory } from '@phylaxon/core/panel/directory';
+import { breakerInput, circuitInput } from '@phylaxon/core/record/entities';
 import type { Edit } from '../edit/index.ts';
 import { ApiError } from '../http/index.ts';
 import { branchesOf, fitBreaker, placedOf, tieBreakers } from './breakers.ts';

@@ -1,5 +1,5 @@
-import { countsSince, handleAt, type BreakerFile } from '@phylaxon/core/readings';
-import type { Breaker, BreakerEvent, Circuit, Observation, Reading } from '@phylaxon/core/record';
+import { countsSince, handleAt, type BreakerFile } from '@phylaxon/core/diagnosis/evidence';
+import type { Breaker, BreakerEvent, Circuit, Observation, Reading } from '@phylaxon/core/record/entities';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import {
   BreakerTable,

@@ -1,8 +1,8 @@
 import { expect, test } from '@jest/globals';
-import { decide } from '@phylaxon/core/diagnose';
-import { gatherEvidence, type BreakerFile } from '@phylaxon/core/readings';
-import { breakerInput, panelInput, type eventInput } from '@phylaxon/core/record';
-import { DEFAULT_SCHOOLS } from '@phylaxon/core/settings';
+import { decide } from '@phylaxon/core/diagnosis/decision';
+import { gatherEvidence, type BreakerFile } from '@phylaxon/core/diagnosis/evidence';
+import { breakerInput, panelInput, type eventInput } from '@phylaxon/core/record/entities';
+import { DEFAULT_SCHOOLS } from '@phylaxon/core/record/settings';
 import fc from 'fast-check';
 import { In, type EntityManager } from 'typeorm';
 import type { z } from 'zod';

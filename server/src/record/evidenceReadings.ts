@@ -1,4 +1,9 @@
-import { CURRENT_POINTS, TEMPERATURE_POINTS, type Breaker, type Reading } from '@phylaxon/core/record';
+import {
+  CURRENT_POINTS,
+  TEMPERATURE_POINTS,
+  type Breaker,
+  type Reading,
+} from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { ReadingRow } from '../store/index.ts';
 import type { HandleSpan } from './evidenceFiles.ts';

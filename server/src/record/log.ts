@@ -4,7 +4,7 @@ import {
   type noteInput,
   type observationInput,
   type readingInput,
-} from '@phylaxon/core/record';
+} from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { insertLogged, LOGGED, newId, strikeOf, type Edit, type LoggedRow } from '../edit/index.ts';

@@ -1,5 +1,5 @@
-import { feedProblem, placementProblem, turnDirection, usualOnDirection } from '@phylaxon/core/panel';
-import type { panelChange, panelInput } from '@phylaxon/core/record';
+import { feedProblem, placementProblem, turnDirection, usualOnDirection } from '@phylaxon/core/panel/layout';
+import type { panelChange, panelInput } from '@phylaxon/core/record/entities';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';

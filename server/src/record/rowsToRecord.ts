@@ -8,7 +8,7 @@ import type {
   Reading,
   TroubleCase,
   WrittenNote,
-} from '@phylaxon/core/record';
+} from '@phylaxon/core/record/entities';
 import type {
   BreakerRow,
   CaseRow,

@@ -1,4 +1,4 @@
-import type { siteChange, siteInput } from '@phylaxon/core/record';
+import type { siteChange, siteInput } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';

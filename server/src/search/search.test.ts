@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import type { SearchResult } from '@phylaxon/core/search';
+import type { SearchResult } from '@phylaxon/core/views/search';
 import type { Express } from 'express';
 import request from 'supertest';
 import { testApp } from '../testing/index.ts';

@@ -1,6 +1,6 @@
-import { sayPlace } from '@phylaxon/core/panel';
-import type { SearchQuery, SearchResult } from '@phylaxon/core/search';
-import { STORY_KINDS } from '@phylaxon/core/story';
+import { sayPlace } from '@phylaxon/core/panel/layout';
+import type { SearchQuery, SearchResult } from '@phylaxon/core/views/search';
+import { STORY_KINDS } from '@phylaxon/core/views/timeline';
 import { IsNull, type EntityManager } from 'typeorm';
 import { circuitsOf } from '../record/index.ts';
 import { listEntries } from '../story/index.ts';

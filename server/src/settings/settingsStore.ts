@@ -1,4 +1,4 @@
-import { DEFAULT_SETTINGS, settings, type Settings } from '@phylaxon/core/settings';
+import { DEFAULT_SETTINGS, settings, type Settings } from '@phylaxon/core/record/settings';
 import type { EntityManager } from 'typeorm';
 import { SettingTable } from '../store/index.ts';
 

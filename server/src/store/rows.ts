@@ -9,7 +9,7 @@ import type {
   Site,
   TroubleCase,
   WrittenNote,
-} from '@phylaxon/core/record';
+} from '@phylaxon/core/record/entities';
 
 /** Rows as the tables hold them. What core knows as one object is spread over columns here. */
 export type SiteRow = Site;

@@ -1,5 +1,5 @@
-import type { Reading } from '@phylaxon/core/record';
-import type { Series, SeriesLine } from '@phylaxon/core/story';
+import type { Reading } from '@phylaxon/core/record/entities';
+import type { Series, SeriesLine } from '@phylaxon/core/views/timeline';
 import type { EntityManager } from 'typeorm';
 import { partsChain } from './story.ts';
 

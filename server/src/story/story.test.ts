@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import type { Series, Story } from '@phylaxon/core/story';
+import type { Series, Story } from '@phylaxon/core/views/timeline';
 import type { Express } from 'express';
 import request from 'supertest';
 import { insertLogged, newId } from '../edit/index.ts';

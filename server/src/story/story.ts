@@ -1,13 +1,13 @@
-import { familyBand, judgedTrips } from '@phylaxon/core/readings';
+import { familyBand, judgedTrips } from '@phylaxon/core/diagnosis/evidence';
 import {
   STORY_KINDS,
   type Story,
   type StoryEntry,
   type StoryKind,
   type StoryQuery,
-} from '@phylaxon/core/story';
-import { sayOutcome } from '@phylaxon/core/vocabulary';
-import type { Breaker, BreakerEvent, Observation } from '@phylaxon/core/record';
+} from '@phylaxon/core/views/timeline';
+import { sayOutcome } from '@phylaxon/core/facts/vocabulary';
+import type { Breaker, BreakerEvent, Observation } from '@phylaxon/core/record/entities';
 import {
   In,
   type EntityManager,

@@ -4,8 +4,8 @@ import {
   READING_COLUMNS,
   readingToCsv,
   type CsvReading,
-} from '@phylaxon/core/csv';
-import type { Half } from '@phylaxon/core/panel';
+} from '@phylaxon/core/views/csv';
+import type { Half } from '@phylaxon/core/panel/layout';
 import { IsNull, type EntityManager } from 'typeorm';
 import Papa from 'papaparse';
 import type { Edit } from '../edit/index.ts';

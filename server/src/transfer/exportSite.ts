@@ -3,7 +3,7 @@ import {
   SITE_FILE_FORMAT,
   SITE_FILE_VERSION,
   type SiteFile,
-} from '@phylaxon/core/sitefile';
+} from '@phylaxon/core/views/siteFile';
 import { In, type EntityManager, type EntitySchema } from 'typeorm';
 import { LOGGED } from '../edit/index.ts';
 import { circuitOf, curvesOf, siteRow } from '../record/index.ts';

@@ -1,5 +1,5 @@
-import { NOTHING_SAID } from '@phylaxon/core/record';
-import { withNewIds, type SiteFile } from '@phylaxon/core/sitefile';
+import { NOTHING_SAID } from '@phylaxon/core/record/entities';
+import { withNewIds, type SiteFile } from '@phylaxon/core/views/siteFile';
 import type { EntityManager } from 'typeorm';
 import { insertLogged, LOGGED, newId } from '../edit/index.ts';
 import { ApiError } from '../http/index.ts';

@@ -1,4 +1,4 @@
-import { siteFile } from '@phylaxon/core/sitefile';
+import { siteFile } from '@phylaxon/core/views/siteFile';
 import { z } from 'zod';
 
 /** The JSON Schema of a site file, as docs/ holds it: made from the schema the server reads by. */

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import type { SiteSummary } from '@phylaxon/core/board';
-import type { Story } from '@phylaxon/core/story';
+import type { SiteSummary } from '@phylaxon/core/views/board';
+import type { Story } from '@phylaxon/core/views/timeline';
 import Papa from 'papaparse';
 import request, { type Response } from 'supertest';
 import { siteFileSchemaText } from './index.ts';

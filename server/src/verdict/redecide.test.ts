@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import { breakerInput, panelInput, readingInput } from '@phylaxon/core/record';
+import { breakerInput, panelInput, readingInput } from '@phylaxon/core/record/entities';
 import { Edit } from '../edit/index.ts';
 import { addPanel, addSite, fitBreaker, logReadings, removeBreaker } from '../record/index.ts';
 import { Store, VerdictTable } from '../store/index.ts';

@@ -1,7 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import type { Verdict } from '@phylaxon/core/board';
-import { decide, decision as decisionShape, ENGINE, type Decision } from '@phylaxon/core/diagnose';
-import { gatherEvidence, type BreakerFile, type Dossier, type Evidence } from '@phylaxon/core/readings';
+import type { Verdict } from '@phylaxon/core/views/board';
+import { decide, decision as decisionShape, ENGINE, type Decision } from '@phylaxon/core/diagnosis/decision';
+import {
+  gatherEvidence,
+  type BreakerFile,
+  type Dossier,
+  type Evidence,
+} from '@phylaxon/core/diagnosis/evidence';
 import { IsNull, type EntityManager } from 'typeorm';
 import { learnedAt, type Teaches } from '../outcomes/index.ts';
 import { curvesOf, evidenceFiles } from '../record/index.ts';

@@ -1,5 +1,5 @@
-import type { Board, Sheet, SiteSummary, Steps } from '@phylaxon/core/board';
-import type { CaseFile, CaseSummary, Suspect } from '@phylaxon/core/cases';
+import type { Board, Sheet, SiteSummary, Steps } from '@phylaxon/core/views/board';
+import type { CaseFile, CaseSummary, Suspect } from '@phylaxon/core/diagnosis/cases';
 import type {
   Breaker,
   BreakerChange,
@@ -26,11 +26,11 @@ import type {
   BreakerTie,
   SiteChange,
   SiteInput,
-} from '@phylaxon/core/record';
-import type { Outcomes } from '@phylaxon/core/outcomes';
-import type { Search, SearchResult } from '@phylaxon/core/search';
-import type { BackupState, Settings } from '@phylaxon/core/settings';
-import type { Series, Story, StoryKind } from '@phylaxon/core/story';
+} from '@phylaxon/core/record/entities';
+import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
+import type { Search, SearchResult } from '@phylaxon/core/views/search';
+import type { BackupState, Settings } from '@phylaxon/core/record/settings';
+import type { Series, Story, StoryKind } from '@phylaxon/core/views/timeline';
 import { newId } from './newId.ts';
 import { fileAddress, query, request, sendFile } from './request.ts';
 

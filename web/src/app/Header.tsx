@@ -1,4 +1,4 @@
-import type { Profile } from '@phylaxon/core/vocabulary';
+import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import { Settings } from 'lucide-react';
 import { Link } from 'react-router';
 import { useProfile } from '../stores/index.ts';

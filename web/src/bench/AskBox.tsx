@@ -1,6 +1,6 @@
-import { askInput, parseAsk, type Ask } from '@phylaxon/core/ask';
-import type { Sheet } from '@phylaxon/core/board';
-import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
+import { askInput, parseAsk, type Ask } from '@phylaxon/core/physics/tripTimeQuery';
+import type { Sheet } from '@phylaxon/core/views/board';
+import { sayDuration, sayNumber } from '@phylaxon/core/facts/quantities';
 import { useId, useState } from 'react';
 import { useComputation } from '../compute/index.ts';
 import { ampsText, Button, FieldError, temperatureText } from '../shared/index.ts';

@@ -1,6 +1,6 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
-import type { Sheet } from '@phylaxon/core/board';
-import { isCovered } from '@phylaxon/core/trip';
+import type { Sheet } from '@phylaxon/core/views/board';
+import { isCovered } from '@phylaxon/core/physics/trip';
 import { lazy, Suspense } from 'react';
 import type { LogTab } from '../log/index.ts';
 import { TogetherPart } from './TogetherPart.tsx';

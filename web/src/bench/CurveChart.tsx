@@ -1,6 +1,6 @@
-import type { Sheet } from '@phylaxon/core/board';
-import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
-import { bandFor } from '@phylaxon/core/trip';
+import type { Sheet } from '@phylaxon/core/views/board';
+import { sayDuration, sayNumber } from '@phylaxon/core/facts/quantities';
+import { bandFor } from '@phylaxon/core/physics/trip';
 import { useState } from 'react';
 import {
   Area,

@@ -1,4 +1,4 @@
-import { CITATIONS } from '@phylaxon/core/standards';
+import { CITATIONS } from '@phylaxon/core/facts/standards';
 import { useState } from 'react';
 import { ampsText, dateText, inUnits, Part } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';

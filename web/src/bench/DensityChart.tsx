@@ -1,5 +1,5 @@
-import type { UnitRecord } from '@phylaxon/core/effective';
-import { sayNumber } from '@phylaxon/core/quantities';
+import type { UnitRecord } from '@phylaxon/core/physics/breakerEstimate';
+import { sayNumber } from '@phylaxon/core/facts/quantities';
 import {
   Area,
   ComposedChart,

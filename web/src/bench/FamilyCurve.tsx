@@ -1,8 +1,8 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import type { Sheet } from '@phylaxon/core/board';
-import { curveFromTable } from '@phylaxon/core/csv';
-import { sayPercent, sayNumber } from '@phylaxon/core/quantities';
-import { curvePoints, type CurveFit } from '@phylaxon/core/trip';
+import type { Sheet } from '@phylaxon/core/views/board';
+import { curveFromTable } from '@phylaxon/core/views/csv';
+import { sayPercent, sayNumber } from '@phylaxon/core/facts/quantities';
+import { curvePoints, type CurveFit } from '@phylaxon/core/physics/trip';
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';

@@ -1,5 +1,5 @@
-import type { EffectiveRating, Judgement, Settlement } from '@phylaxon/core/effective';
-import { sayDuration } from '@phylaxon/core/quantities';
+import type { EffectiveRating, Judgement, Settlement } from '@phylaxon/core/physics/breakerEstimate';
+import { sayDuration } from '@phylaxon/core/facts/quantities';
 import { useWork } from '../compute/index.ts';
 import { ampsText, Button, Notice, percentText } from '../shared/index.ts';
 import type { PartProps } from './Bench.tsx';

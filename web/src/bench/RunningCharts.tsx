@@ -1,5 +1,5 @@
-import type { DrawnStretch } from '@phylaxon/core/profile';
-import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
+import type { DrawnStretch } from '@phylaxon/core/physics/profile';
+import { sayDuration, sayNumber } from '@phylaxon/core/facts/quantities';
 import {
   Area,
   AreaChart,

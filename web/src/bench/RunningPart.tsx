@@ -1,6 +1,6 @@
-import type { Sheet } from '@phylaxon/core/board';
-import type { TripChance } from '@phylaxon/core/profile';
-import { sayDuration, sayNumber } from '@phylaxon/core/quantities';
+import type { Sheet } from '@phylaxon/core/views/board';
+import type { TripChance } from '@phylaxon/core/physics/profile';
+import { sayDuration, sayNumber } from '@phylaxon/core/facts/quantities';
 import { useState } from 'react';
 import {
   keepLogged,

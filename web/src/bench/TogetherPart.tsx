@@ -1,5 +1,5 @@
-import type { RunningLoad } from '@phylaxon/core/profile';
-import { MOST_TOGETHER, type Together } from '@phylaxon/core/together';
+import type { RunningLoad } from '@phylaxon/core/physics/profile';
+import { MOST_TOGETHER, type Together } from '@phylaxon/core/physics/loadCombinations';
 import { useState } from 'react';
 import { useComputation, useWork } from '../compute/index.ts';
 import { ampsText, Button, classes, temperatureText, Part } from '../shared/index.ts';

@@ -1,4 +1,4 @@
-import type { Sheet } from '@phylaxon/core/board';
+import type { Sheet } from '@phylaxon/core/views/board';
 import {
   NOTES,
   type Contribution,
@@ -6,9 +6,9 @@ import {
   type Judgement,
   type Side,
   type UnitRecord,
-} from '@phylaxon/core/effective';
-import { sayDuration, sayNumber, unbroken } from '@phylaxon/core/quantities';
-import { CITATIONS } from '@phylaxon/core/standards';
+} from '@phylaxon/core/physics/breakerEstimate';
+import { sayDuration, sayNumber, unbroken } from '@phylaxon/core/facts/quantities';
+import { CITATIONS } from '@phylaxon/core/facts/standards';
 import { useWork } from '../compute/index.ts';
 import {
   ampsText,

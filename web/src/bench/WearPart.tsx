@@ -1,4 +1,4 @@
-import { replacedForShorts } from '@phylaxon/core/wear';
+import { replacedForShorts } from '@phylaxon/core/diagnosis/wear';
 import { differenceInDays, parseISO } from 'date-fns';
 import { dateText, Part } from '../shared/index.ts';
 import type { PartProps } from './Bench.tsx';

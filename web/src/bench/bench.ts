@@ -1,9 +1,9 @@
-import type { Sheet } from '@phylaxon/core/board';
-import type { EffectiveRatingInput, OpeningTimes } from '@phylaxon/core/effective';
-import { sayDuration, sayPercent } from '@phylaxon/core/quantities';
-import { loadAmps, type Circuit } from '@phylaxon/core/record';
-import type { CurvePoint } from '@phylaxon/core/trip';
-import type { RunningLoad } from '@phylaxon/core/profile';
+import type { Sheet } from '@phylaxon/core/views/board';
+import type { EffectiveRatingInput, OpeningTimes } from '@phylaxon/core/physics/breakerEstimate';
+import { sayDuration, sayPercent } from '@phylaxon/core/facts/quantities';
+import { loadAmps, type Circuit } from '@phylaxon/core/record/entities';
+import type { CurvePoint } from '@phylaxon/core/physics/trip';
+import type { RunningLoad } from '@phylaxon/core/physics/profile';
 
 /** What of a record tells something of the bimetal, as the core takes it. */
 export const recordOf = ({ breaker, trials }: Pick<Sheet, 'breaker' | 'trials'>): EffectiveRatingInput => ({

@@ -6,7 +6,7 @@ import {
   thermalTripClass,
   type Band,
   type ThermalElement,
-} from '@phylaxon/core/trip';
+} from '@phylaxon/core/physics/trip';
 
 /** What the chart spans: multiples of the rating, and seconds. */
 export const SPAN = { from: 0.4, to: 30, shortest: 0.005, longest: 20_000 } as const;

@@ -13,7 +13,7 @@ import {
   type CollisionDetection,
   type KeyboardCoordinateGetter,
 } from '@dnd-kit/core';
-import type { Board as BoardData } from '@phylaxon/core/board';
+import type { Board as BoardData } from '@phylaxon/core/views/board';
 import { GripVertical } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { api } from '../api/index.ts';

@@ -1,5 +1,5 @@
-import type { Board as BoardData } from '@phylaxon/core/board';
-import { disconnectsOf } from '@phylaxon/core/panel';
+import type { Board as BoardData } from '@phylaxon/core/views/board';
+import { disconnectsOf } from '@phylaxon/core/panel/layout';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { Link } from 'react-router';
 import { BoardFrame } from './BoardFrame.tsx';

@@ -1,4 +1,4 @@
-import type { Board as BoardData } from '@phylaxon/core/board';
+import type { Board as BoardData } from '@phylaxon/core/views/board';
 import type { ReactNode } from 'react';
 import { classes } from '../shared/index.ts';
 import type { BoardGrid } from './grid.ts';

@@ -1,4 +1,4 @@
-import type { Board } from '@phylaxon/core/board';
+import type { Board } from '@phylaxon/core/views/board';
 import { Move, Printer, Redo2, SlidersHorizontal, Undo2 } from 'lucide-react';
 import { useEffect, type ComponentType, type ReactNode } from 'react';
 import { Link } from 'react-router';

@@ -1,5 +1,5 @@
-import type { BoardBreaker } from '@phylaxon/core/board';
-import { spacesOf } from '@phylaxon/core/panel';
+import type { BoardBreaker } from '@phylaxon/core/views/board';
+import { spacesOf } from '@phylaxon/core/panel/layout';
 import { Link2 } from 'lucide-react';
 import {
   classes,

@@ -1,4 +1,4 @@
-import type { OnDirection } from '@phylaxon/core/panel';
+import type { OnDirection } from '@phylaxon/core/panel/layout';
 import { classes } from '../shared/index.ts';
 
 type Position = 'on' | 'off' | 'tripped';

@@ -1,5 +1,5 @@
-import type { Board } from '@phylaxon/core/board';
-import { isOnItsSide } from '@phylaxon/core/panel';
+import type { Board } from '@phylaxon/core/views/board';
+import { isOnItsSide } from '@phylaxon/core/panel/layout';
 import { boardItems } from './items.ts';
 
 /** Units of the drawing: a half space along the bus, a column across it. */

@@ -1,4 +1,4 @@
-import type { BoardHeat } from '@phylaxon/core/board';
+import type { BoardHeat } from '@phylaxon/core/views/board';
 import { classes, riseText } from '../shared/index.ts';
 
 const NOTCHES = { normal: 0, watch: 1, 'repair-soon': 2, urgent: 3 } as const;

@@ -1,5 +1,5 @@
-import { isOnItsSide } from '@phylaxon/core/panel';
-import type { Board } from '@phylaxon/core/board';
+import { isOnItsSide } from '@phylaxon/core/panel/layout';
+import type { Board } from '@phylaxon/core/views/board';
 import type { CSSProperties } from 'react';
 import { boardItems, splitAlong, type BoardItem } from './items.ts';
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Board } from '@phylaxon/core/board';
-import { ORIENTATIONS, type Orientation } from '@phylaxon/core/panel';
+import type { Board } from '@phylaxon/core/views/board';
+import { ORIENTATIONS, type Orientation } from '@phylaxon/core/panel/layout';
 import { aBreaker, uuid } from '@phylaxon/core/testing';
 import { boardGrid } from './grid.ts';
 import { boardItems, legsAlong, neighbour } from './items.ts';

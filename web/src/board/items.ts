@@ -1,4 +1,4 @@
-import type { Board, BoardBreaker } from '@phylaxon/core/board';
+import type { Board, BoardBreaker } from '@phylaxon/core/views/board';
 import {
   gridOf,
   isOnItsSide,
@@ -8,7 +8,7 @@ import {
   spacesOf,
   type Leg,
   type Slot,
-} from '@phylaxon/core/panel';
+} from '@phylaxon/core/panel/layout';
 
 /** What closes a space that holds no breaker: a filler, nothing (a hole), or nobody has noted it. */
 export type Cover = 'blank' | 'hole' | 'unknown';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Board } from '@phylaxon/core/board';
+import type { Board } from '@phylaxon/core/views/board';
 import { aBreaker, aShape, uuid } from '@phylaxon/core/testing';
 import { boardItems } from './items.ts';
 import { planMove } from './moves.ts';

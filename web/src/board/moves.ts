@@ -1,6 +1,6 @@
-import type { Board, BoardBreaker } from '@phylaxon/core/board';
-import { placementProblem, type Placed } from '@phylaxon/core/panel';
-import type { Breaker, BreakerMove } from '@phylaxon/core/record';
+import type { Board, BoardBreaker } from '@phylaxon/core/views/board';
+import { placementProblem, type Placed } from '@phylaxon/core/panel/layout';
+import type { Breaker, BreakerMove } from '@phylaxon/core/record/entities';
 import { placeText } from '../shared/index.ts';
 import type { BoardItem } from './items.ts';
 

@@ -1,5 +1,5 @@
-import { isOnItsSide, placeOfSpace } from '@phylaxon/core/panel';
-import type { Breaker, Panel } from '@phylaxon/core/record';
+import { isOnItsSide, placeOfSpace } from '@phylaxon/core/panel/layout';
+import type { Breaker, Panel } from '@phylaxon/core/record/entities';
 
 const NTH = ['st', 'nd', 'rd'];
 const nth = (n: number) => `${n}${n % 100 >= 11 && n % 100 <= 13 ? 'th' : (NTH[(n % 10) - 1] ?? 'th')}`;

@@ -1,5 +1,5 @@
-import type { Ranked, Suspect } from '@phylaxon/core/cases';
-import type { DeadMark } from '@phylaxon/core/record';
+import type { Ranked, Suspect } from '@phylaxon/core/diagnosis/cases';
+import type { DeadMark } from '@phylaxon/core/record/entities';
 import { classes } from '../shared/index.ts';
 
 interface AlsoDeadProps {

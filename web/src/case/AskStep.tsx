@@ -1,7 +1,7 @@
-import { cautionText } from '@phylaxon/core/diagnose';
-import { meterPointsOf } from '@phylaxon/core/readings';
+import { cautionText } from '@phylaxon/core/diagnosis/decision';
+import { meterPointsOf } from '@phylaxon/core/diagnosis/evidence';
 import type { StandInAnswer } from '@phylaxon/core/simulate';
-import { TEST_WORDS, TESTS, type TestFacts, type TestId } from '@phylaxon/core/vocabulary';
+import { TEST_WORDS, TESTS, type TestFacts, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { caseEntries, entries } from '../api/index.ts';
 import { standIn } from '../compute/index.ts';
 import { FieldError, inUnits } from '../shared/index.ts';

@@ -1,5 +1,5 @@
-import type { Isolation } from '@phylaxon/core/cases';
-import { MOST_CONNECTED } from '@phylaxon/core/record';
+import type { Isolation } from '@phylaxon/core/diagnosis/cases';
+import { MOST_CONNECTED } from '@phylaxon/core/record/entities';
 import { useState } from 'react';
 import { caseEntries } from '../api/index.ts';
 import { Button, FieldError } from '../shared/index.ts';

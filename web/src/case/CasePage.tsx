@@ -1,4 +1,4 @@
-import { TEST_WORDS, type TestId } from '@phylaxon/core/vocabulary';
+import { TEST_WORDS, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useWork } from '../compute/index.ts';

@@ -1,5 +1,5 @@
-import type { CaseOutcome } from '@phylaxon/core/record';
-import { CAUSE_WORDS } from '@phylaxon/core/vocabulary';
+import type { CaseOutcome } from '@phylaxon/core/record/entities';
+import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { caseEntries } from '../api/index.ts';
 import { OUTCOME_WORDS, sayConfirmed } from '../casebook/index.ts';

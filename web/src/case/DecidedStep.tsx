@@ -1,4 +1,4 @@
-import type { TestId } from '@phylaxon/core/vocabulary';
+import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { DecisionCard } from '../decision/index.ts';

@@ -1,4 +1,4 @@
-import { TEST_WORDS, type TestId } from '@phylaxon/core/vocabulary';
+import { TEST_WORDS, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { Link } from 'react-router';
 import { asButton, Part } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';

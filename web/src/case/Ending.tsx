@@ -1,4 +1,4 @@
-import { CASE_OUTCOMES, type CaseOutcome, type Confirmation } from '@phylaxon/core/record';
+import { CASE_OUTCOMES, type CaseOutcome, type Confirmation } from '@phylaxon/core/record/entities';
 import { useState } from 'react';
 import { caseEntries } from '../api/index.ts';
 import { OUTCOME_WORDS } from '../casebook/index.ts';

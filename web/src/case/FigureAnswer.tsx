@@ -1,7 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { amps, volts } from '@phylaxon/core/quantities';
-import type { MeterPoint } from '@phylaxon/core/readings';
-import type { TestId } from '@phylaxon/core/vocabulary';
+import { amps, volts } from '@phylaxon/core/facts/quantities';
+import type { MeterPoint } from '@phylaxon/core/diagnosis/evidence';
+import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';

@@ -1,4 +1,4 @@
-import type { Ranked, Suspect } from '@phylaxon/core/cases';
+import type { Ranked, Suspect } from '@phylaxon/core/diagnosis/cases';
 import { useState } from 'react';
 import { Part, percentText } from '../shared/index.ts';
 

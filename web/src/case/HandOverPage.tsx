@@ -1,5 +1,5 @@
-import type { HandOverCard } from '@phylaxon/core/cases';
-import { saySureness } from '@phylaxon/core/diagnose';
+import type { HandOverCard } from '@phylaxon/core/diagnosis/cases';
+import { saySureness } from '@phylaxon/core/diagnosis/decision';
 import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/index.ts';

@@ -1,4 +1,4 @@
-import type { OnDirection } from '@phylaxon/core/panel';
+import type { OnDirection } from '@phylaxon/core/panel/layout';
 
 /** What a hand does with a handle. */
 export type HandleMove = 'lightly-off' | 'fully-off' | 'on';

@@ -1,5 +1,5 @@
-import { handlesOf } from '@phylaxon/core/panel';
-import type { Breaker } from '@phylaxon/core/record';
+import { handlesOf } from '@phylaxon/core/panel/layout';
+import type { Breaker } from '@phylaxon/core/record/entities';
 import type { ReactNode } from 'react';
 import { PanelSketch, placeWords } from '../board/index.ts';
 import { HandleDrawing, type HandleMove } from './HandleDrawing.tsx';

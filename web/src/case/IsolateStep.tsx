@@ -1,6 +1,6 @@
-import { testsOf, type Isolation } from '@phylaxon/core/cases';
-import { cautionText } from '@phylaxon/core/diagnose';
-import { paceOf, type EventInput, type Pace } from '@phylaxon/core/record';
+import { testsOf, type Isolation } from '@phylaxon/core/diagnosis/cases';
+import { cautionText } from '@phylaxon/core/diagnosis/decision';
+import { paceOf, type EventInput, type Pace } from '@phylaxon/core/record/entities';
 import type { StandInCase } from '@phylaxon/core/simulate';
 import { entries } from '../api/index.ts';
 import { standInTrial } from '../compute/index.ts';

@@ -1,4 +1,4 @@
-import { canBe, cautionText } from '@phylaxon/core/diagnose';
+import { canBe, cautionText } from '@phylaxon/core/diagnosis/decision';
 import {
   isDanger,
   sayOutcome,
@@ -8,7 +8,7 @@ import {
   type SpotId,
   type TestFacts,
   type TestId,
-} from '@phylaxon/core/vocabulary';
+} from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { caseEntries } from '../api/index.ts';
 import { standIn } from '../compute/index.ts';

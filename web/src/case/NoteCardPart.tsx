@@ -1,4 +1,4 @@
-import type { NoteCard } from '@phylaxon/core/cases';
+import type { NoteCard } from '@phylaxon/core/diagnosis/cases';
 import { Link } from 'react-router';
 import { asButton } from '../shared/index.ts';
 import { useStepWork } from './step.ts';

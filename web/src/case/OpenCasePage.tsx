@@ -1,4 +1,4 @@
-import type { SiteSummary } from '@phylaxon/core/board';
+import type { SiteSummary } from '@phylaxon/core/views/board';
 import { useEffect, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, caseEntries, newId } from '../api/index.ts';

@@ -1,5 +1,5 @@
-import { PASSES } from '@phylaxon/core/record';
-import type { TestId } from '@phylaxon/core/vocabulary';
+import { PASSES } from '@phylaxon/core/record/entities';
+import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { caseEntries } from '../api/index.ts';
 import { PASS_WORDS } from '../casebook/index.ts';
 import { now, useStepWork } from './step.ts';

@@ -1,5 +1,5 @@
-import { canBe } from '@phylaxon/core/diagnose';
-import { sayOutcome, TESTS, type TestId } from '@phylaxon/core/vocabulary';
+import { canBe } from '@phylaxon/core/diagnosis/decision';
+import { sayOutcome, TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
 import type { KeyboardEvent } from 'react';
 import { classes, inUnits } from '../shared/index.ts';
 

@@ -1,9 +1,9 @@
-import { testsOf } from '@phylaxon/core/cases';
-import { cautionText } from '@phylaxon/core/diagnose';
-import { failedResets, resetOutcome } from '@phylaxon/core/readings';
-import { PACE_WORDS, PACES, type EventInput, type Pace } from '@phylaxon/core/record';
+import { testsOf } from '@phylaxon/core/diagnosis/cases';
+import { cautionText } from '@phylaxon/core/diagnosis/decision';
+import { failedResets, resetOutcome } from '@phylaxon/core/diagnosis/evidence';
+import { PACE_WORDS, PACES, type EventInput, type Pace } from '@phylaxon/core/record/entities';
 import type { StandInCase } from '@phylaxon/core/simulate';
-import type { TestId } from '@phylaxon/core/vocabulary';
+import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { caseEntries, entries } from '../api/index.ts';
 import { standIn } from '../compute/index.ts';
 import { CoolDown } from '../decision/index.ts';

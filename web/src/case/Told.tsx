@@ -1,6 +1,6 @@
-import type { CaseEntry } from '@phylaxon/core/cases';
-import type { StoryEntry } from '@phylaxon/core/story';
-import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS } from '@phylaxon/core/vocabulary';
+import type { CaseEntry } from '@phylaxon/core/diagnosis/cases';
+import type { StoryEntry } from '@phylaxon/core/views/timeline';
+import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { api, caseEntries } from '../api/index.ts';
 import { FieldError, inUnits, SimulatedMark, timeText } from '../shared/index.ts';

@@ -1,7 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { amps, seconds as duration } from '@phylaxon/core/quantities';
-import { sayWindow } from '@phylaxon/core/readings';
-import { loadAmps } from '@phylaxon/core/record';
+import { amps, seconds as duration } from '@phylaxon/core/facts/quantities';
+import { sayWindow } from '@phylaxon/core/diagnosis/evidence';
+import { loadAmps } from '@phylaxon/core/record/entities';
 import { useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { useComputation } from '../compute/index.ts';

@@ -1,5 +1,5 @@
-import { HOW_CONFIRMED, type Confirmation } from '@phylaxon/core/record';
-import { CAUSE_WORDS, type CauseId } from '@phylaxon/core/vocabulary';
+import { HOW_CONFIRMED, type Confirmation } from '@phylaxon/core/record/entities';
+import { CAUSE_WORDS, type CauseId } from '@phylaxon/core/facts/vocabulary';
 import { useId } from 'react';
 import { HOW_WORDS, WHO_WORDS } from '../casebook/index.ts';
 import { useStepWork } from './step.ts';

@@ -1,5 +1,5 @@
-import type { SiteSummary } from '@phylaxon/core/board';
-import type { Ranked } from '@phylaxon/core/cases';
+import type { SiteSummary } from '@phylaxon/core/views/board';
+import type { Ranked } from '@phylaxon/core/diagnosis/cases';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/index.ts';

@@ -1,5 +1,5 @@
-import type { MeterPoint } from '@phylaxon/core/readings';
-import type { ReadingInput } from '@phylaxon/core/record';
+import type { MeterPoint } from '@phylaxon/core/diagnosis/evidence';
+import type { ReadingInput } from '@phylaxon/core/record/entities';
 
 /** A point as the field for its figure names it. */
 export const POINT_LABELS: Record<MeterPoint['point'], string> = {

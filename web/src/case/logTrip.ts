@@ -1,4 +1,4 @@
-import { isTrip, type BreakerEvent, type EventInput } from '@phylaxon/core/record';
+import { isTrip, type BreakerEvent, type EventInput } from '@phylaxon/core/record/entities';
 import { api, entries } from '../api/index.ts';
 import { now, whereOf, type StepWork } from './step.ts';
 

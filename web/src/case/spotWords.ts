@@ -1,4 +1,4 @@
-import type { SpotId, TestId } from '@phylaxon/core/vocabulary';
+import type { SpotId, TestId } from '@phylaxon/core/facts/vocabulary';
 
 interface SpotWords {
   title: string;

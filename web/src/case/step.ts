@@ -1,5 +1,5 @@
-import type { Board } from '@phylaxon/core/board';
-import type { CaseFile, CaseView } from '@phylaxon/core/cases';
+import type { Board } from '@phylaxon/core/views/board';
+import type { CaseFile, CaseView } from '@phylaxon/core/diagnosis/cases';
 import { createContext, useContext, useState } from 'react';
 import type { Act } from './useCaseFile.ts';
 

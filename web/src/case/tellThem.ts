@@ -1,6 +1,6 @@
-import { COMPLAINT_WORDS } from '@phylaxon/core/vocabulary';
-import type { Board } from '@phylaxon/core/board';
-import type { CaseFile, CaseView } from '@phylaxon/core/cases';
+import { COMPLAINT_WORDS } from '@phylaxon/core/facts/vocabulary';
+import type { Board } from '@phylaxon/core/views/board';
+import type { CaseFile, CaseView } from '@phylaxon/core/diagnosis/cases';
 import { breakerText, inUnits, placeText } from '../shared/index.ts';
 
 /** What a case is about, in a few words. */

@@ -1,4 +1,4 @@
-import type { CaseFile } from '@phylaxon/core/cases';
+import type { CaseFile } from '@phylaxon/core/diagnosis/cases';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { api, isServerGone, type Entry } from '../api/index.ts';
 import { sendEntry, useOutbox, useSettings } from '../stores/index.ts';

@@ -1,4 +1,4 @@
-import type { Suspect } from '@phylaxon/core/cases';
+import type { Suspect } from '@phylaxon/core/diagnosis/cases';
 import { useCallback } from 'react';
 import { api } from '../api/index.ts';
 import { useAsked } from '../shared/index.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import type { CaseFile } from '@phylaxon/core/cases';
-import { DEFAULT_SCHOOLS } from '@phylaxon/core/settings';
+import type { CaseFile } from '@phylaxon/core/diagnosis/cases';
+import { DEFAULT_SCHOOLS } from '@phylaxon/core/record/settings';
 import { aBreaker, uuid } from '@phylaxon/core/testing';
 import { caseEntries, entries } from '../api/index.ts';
 import { withWaiting } from './withWaiting.ts';

@@ -1,11 +1,11 @@
-import type { CaseFile } from '@phylaxon/core/cases';
+import type { CaseFile } from '@phylaxon/core/diagnosis/cases';
 import {
   NOTHING_SAID,
   type BreakerEvent,
   type KeptAnswer,
   type Observation,
   type Reading,
-} from '@phylaxon/core/record';
+} from '@phylaxon/core/record/entities';
 import type { Entry } from '../api/index.ts';
 
 const UNITS = { voltage: 'V', current: 'A', temperature: '°C' } as const;

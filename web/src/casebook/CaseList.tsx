@@ -1,5 +1,5 @@
-import { COMPLAINT_WORDS } from '@phylaxon/core/vocabulary';
-import type { CaseSummary } from '@phylaxon/core/cases';
+import { COMPLAINT_WORDS } from '@phylaxon/core/facts/vocabulary';
+import type { CaseSummary } from '@phylaxon/core/diagnosis/cases';
 import { Link } from 'react-router';
 import { timeText } from '../shared/index.ts';
 import { OUTCOME_WORDS } from './caseWords.ts';

@@ -1,5 +1,5 @@
-import type { CaseOutcome, Pass } from '@phylaxon/core/record';
-import type { Complaint, TestId } from '@phylaxon/core/vocabulary';
+import type { CaseOutcome, Pass } from '@phylaxon/core/record/entities';
+import type { Complaint, TestId } from '@phylaxon/core/facts/vocabulary';
 
 /** What somebody may come with, as it is asked and as it is told afterwards. */
 export interface ComplaintTile {

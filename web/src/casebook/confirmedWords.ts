@@ -1,4 +1,4 @@
-import type { Confirmation, HowConfirmed } from '@phylaxon/core/record';
+import type { Confirmation, HowConfirmed } from '@phylaxon/core/record/entities';
 
 /** How it is known what a case was, as it is asked. */
 export const HOW_WORDS: Record<HowConfirmed, string> = {

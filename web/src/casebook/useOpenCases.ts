@@ -1,4 +1,4 @@
-import type { CaseSummary } from '@phylaxon/core/cases';
+import type { CaseSummary } from '@phylaxon/core/diagnosis/cases';
 import { api } from '../api/index.ts';
 import { useAsked } from '../shared/index.ts';
 

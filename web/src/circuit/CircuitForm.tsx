@@ -1,7 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { sizingQuestion, type Breaker, type Circuit } from '@phylaxon/core/record';
-import type { Schools } from '@phylaxon/core/settings';
-import { GAUGES } from '@phylaxon/core/standards';
+import { sizingQuestion, type Breaker, type Circuit } from '@phylaxon/core/record/entities';
+import type { Schools } from '@phylaxon/core/record/settings';
+import { GAUGES } from '@phylaxon/core/facts/standards';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { api } from '../api/index.ts';

@@ -1,4 +1,4 @@
-import type { SizingInput } from '@phylaxon/core/sizing';
+import type { SizingInput } from '@phylaxon/core/code/sizing';
 import { useComputation } from '../compute/index.ts';
 import { ampsText, inUnits } from '../shared/index.ts';
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { circuitInput, sizingQuestion } from '@phylaxon/core/record';
+import { circuitInput, sizingQuestion } from '@phylaxon/core/record/entities';
 import { aCircuit, aLoad } from '@phylaxon/core/testing';
 import { circuitForm, circuitOf, emptyLoad, valuesOf } from './formValues.ts';
 

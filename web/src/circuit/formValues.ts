@@ -1,7 +1,15 @@
-import { checkRunning, running } from '@phylaxon/core/profile';
-import { ambientC, amps, metres, name, ratingAmps, voltAmperes, watts } from '@phylaxon/core/quantities';
-import { CIRCUIT_RULES, type Circuit, type Load, type SizedCircuit } from '@phylaxon/core/record';
-import { GAUGES, MATERIALS, type ColumnC, type Gauge } from '@phylaxon/core/standards';
+import { checkRunning, running } from '@phylaxon/core/physics/profile';
+import {
+  ambientC,
+  amps,
+  metres,
+  name,
+  ratingAmps,
+  voltAmperes,
+  watts,
+} from '@phylaxon/core/facts/quantities';
+import { CIRCUIT_RULES, type Circuit, type Load, type SizedCircuit } from '@phylaxon/core/record/entities';
+import { GAUGES, MATERIALS, type ColumnC, type Gauge } from '@phylaxon/core/facts/standards';
 import { z } from 'zod';
 import { fromCelsius, fromMetres, inUnit, toCelsius, toMetres } from '../shared/index.ts';
 

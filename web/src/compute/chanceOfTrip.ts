@@ -1,7 +1,13 @@
-import { beliefFrom, type EffectiveRatingInput } from '@phylaxon/core/effective';
-import { profileQuestion, soundUnits, thisUnit, tripChance, type TripChance } from '@phylaxon/core/profile';
-import { seeded } from '@phylaxon/core/random';
-import { bandFor, type CurvePoint } from '@phylaxon/core/trip';
+import { beliefFrom, type EffectiveRatingInput } from '@phylaxon/core/physics/breakerEstimate';
+import {
+  profileQuestion,
+  soundUnits,
+  thisUnit,
+  tripChance,
+  type TripChance,
+} from '@phylaxon/core/physics/profile';
+import { seeded } from '@phylaxon/core/facts/random';
+import { bandFor, type CurvePoint } from '@phylaxon/core/physics/trip';
 import { profileOf, type RunningQuestion } from './loggedCurrent.ts';
 
 export interface ChanceQuestion {

@@ -1,5 +1,5 @@
-import { currentFromTable, type FromTable } from '@phylaxon/core/csv';
-import type { LoggedStretch, ProfileQuestion } from '@phylaxon/core/profile';
+import { currentFromTable, type FromTable } from '@phylaxon/core/views/csv';
+import type { LoggedStretch, ProfileQuestion } from '@phylaxon/core/physics/profile';
 import { readTable } from './readTable.ts';
 
 /** What runs, with the name of a logged current instead of the current itself: it may be long. */

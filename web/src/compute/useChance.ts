@@ -1,4 +1,4 @@
-import type { TripChance } from '@phylaxon/core/profile';
+import type { TripChance } from '@phylaxon/core/physics/profile';
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { ChanceQuestion } from './chanceOfTrip.ts';

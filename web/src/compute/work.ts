@@ -5,7 +5,7 @@ import {
   screensLeft,
   type CaseFile,
   type Suspect,
-} from '@phylaxon/core/cases';
+} from '@phylaxon/core/diagnosis/cases';
 import {
   beliefFrom,
   openingTimes,
@@ -14,13 +14,13 @@ import {
   type EffectiveRatingInput,
   type OpeningTimes,
   type TrialLoad,
-} from '@phylaxon/core/effective';
-import { drawProfile, profileQuestion, profileTimes } from '@phylaxon/core/profile';
-import type { DeadMark } from '@phylaxon/core/record';
+} from '@phylaxon/core/physics/breakerEstimate';
+import { drawProfile, profileQuestion, profileTimes } from '@phylaxon/core/physics/profile';
+import type { DeadMark } from '@phylaxon/core/record/entities';
 import { standIn, standInTrial, type StandInQuestion, type StandInTrial } from '@phylaxon/core/simulate';
-import { timesTogether, type TogetherInput } from '@phylaxon/core/together';
-import type { CurvePoint } from '@phylaxon/core/trip';
-import type { Profile } from '@phylaxon/core/vocabulary';
+import { timesTogether, type TogetherInput } from '@phylaxon/core/physics/loadCombinations';
+import type { CurvePoint } from '@phylaxon/core/physics/trip';
+import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import { profileOf, type RunningQuestion } from './loggedCurrent.ts';
 
 interface SettleQuestion {

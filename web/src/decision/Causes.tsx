@@ -1,4 +1,4 @@
-import { saySureness, type Decision } from '@phylaxon/core/diagnose';
+import { saySureness, type Decision } from '@phylaxon/core/diagnosis/decision';
 
 /** The likeliest causes, each with its chance as a figure and as a bar. */
 export function Causes({ causes }: { causes: Decision['causes'] }) {

@@ -1,4 +1,4 @@
-import type { Sheet } from '@phylaxon/core/board';
+import type { Sheet } from '@phylaxon/core/views/board';
 import { useEffect, useState } from 'react';
 import { classes } from '../shared/index.ts';
 

@@ -1,4 +1,4 @@
-import { sayConfidence, saySureness, type Decision, type NextTest } from '@phylaxon/core/diagnose';
+import { sayConfidence, saySureness, type Decision, type NextTest } from '@phylaxon/core/diagnosis/decision';
 import { classes, familyMark, inUnits, Part } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { Causes } from './Causes.tsx';

@@ -1,4 +1,4 @@
-import type { NextTest } from '@phylaxon/core/diagnose';
+import type { NextTest } from '@phylaxon/core/diagnosis/decision';
 import { ArrowRight } from 'lucide-react';
 import { inUnits } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';

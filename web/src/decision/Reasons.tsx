@@ -1,4 +1,4 @@
-import type { WeighedReason } from '@phylaxon/core/diagnose';
+import type { WeighedReason } from '@phylaxon/core/diagnosis/decision';
 import { classes, inUnits, quantityText } from '../shared/index.ts';
 
 const WEIGHT_WORDS = { 1: 'context', 2: 'supports it', 3: 'carries it' } as const;

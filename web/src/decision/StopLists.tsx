@@ -1,4 +1,4 @@
-import type { Decision } from '@phylaxon/core/diagnose';
+import type { Decision } from '@phylaxon/core/diagnosis/decision';
 import { inUnits } from '../shared/index.ts';
 
 type Props = { stop: Decision['stop']; className: string };

@@ -1,4 +1,4 @@
-import type { Decision } from '@phylaxon/core/diagnose';
+import type { Decision } from '@phylaxon/core/diagnosis/decision';
 import { OctagonAlert } from 'lucide-react';
 import { DoNow, StopReasons } from './StopLists.tsx';
 

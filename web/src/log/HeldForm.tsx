@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import type { Breaker } from '@phylaxon/core/record';
+import type { Breaker } from '@phylaxon/core/record/entities';
 import { FormProvider, useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';

@@ -1,7 +1,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
-import type { Breaker } from '@phylaxon/core/record';
-import type { Schools } from '@phylaxon/core/settings';
-import type { TestId } from '@phylaxon/core/vocabulary';
+import type { Breaker } from '@phylaxon/core/record/entities';
+import type { Schools } from '@phylaxon/core/record/settings';
+import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { destinationOf, LOG_TABS, READING_FIELDS, type LogTab } from './destinations.ts';
 import { HeldForm } from './HeldForm.tsx';
 import { LookForm } from './LookForm.tsx';

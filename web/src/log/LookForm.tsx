@@ -1,5 +1,5 @@
-import type { Breaker } from '@phylaxon/core/record';
-import { sayOutcome, TEST_WORDS, TESTS, type TestId } from '@phylaxon/core/vocabulary';
+import type { Breaker } from '@phylaxon/core/record/entities';
+import { sayOutcome, TEST_WORDS, TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { useId, useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
 import { entries } from '../api/index.ts';

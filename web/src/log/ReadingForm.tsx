@@ -1,7 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import type { Breaker, ReadingInput } from '@phylaxon/core/record';
-import { INSIDE_POINTS, INSTRUMENTS, LOAD_STATES } from '@phylaxon/core/record';
-import { ambientC, amps, surfaceC, volts } from '@phylaxon/core/quantities';
+import type { Breaker, ReadingInput } from '@phylaxon/core/record/entities';
+import { INSIDE_POINTS, INSTRUMENTS, LOAD_STATES } from '@phylaxon/core/record/entities';
+import { ambientC, amps, surfaceC, volts } from '@phylaxon/core/facts/quantities';
 import { useEffect } from 'react';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';

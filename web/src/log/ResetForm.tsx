@@ -1,7 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { cautionText } from '@phylaxon/core/diagnose';
-import type { Schools } from '@phylaxon/core/settings';
-import type { Breaker } from '@phylaxon/core/record';
+import { cautionText } from '@phylaxon/core/diagnosis/decision';
+import type { Schools } from '@phylaxon/core/record/settings';
+import type { Breaker } from '@phylaxon/core/record/entities';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';

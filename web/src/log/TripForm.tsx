@@ -1,6 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { sayWindow } from '@phylaxon/core/readings';
-import type { Breaker } from '@phylaxon/core/record';
+import { sayWindow } from '@phylaxon/core/diagnosis/evidence';
+import type { Breaker } from '@phylaxon/core/record/entities';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';

@@ -1,5 +1,5 @@
-import { ambientC, amps, seconds } from '@phylaxon/core/quantities';
-import { CAUSE_STATES, note, PACES, type EventInput } from '@phylaxon/core/record';
+import { ambientC, amps, seconds } from '@phylaxon/core/facts/quantities';
+import { CAUSE_STATES, note, PACES, type EventInput } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { inUnit, nowLocal, toCelsius, toInstant, type Option } from '../shared/index.ts';
 

@@ -1,4 +1,4 @@
-import { TESTS, type TestId } from '@phylaxon/core/vocabulary';
+import { TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
 
 /** The forms of the log. */
 export const LOG_TABS = ['reading', 'trip', 'held', 'reset', 'look'] as const;

@@ -1,5 +1,5 @@
-import type { Judgement, Outcomes } from '@phylaxon/core/outcomes';
-import { CAUSE_WORDS } from '@phylaxon/core/vocabulary';
+import type { Judgement, Outcomes } from '@phylaxon/core/diagnosis/outcomes';
+import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { OUTCOME_WORDS, sayConfirmed } from '../casebook/index.ts';

@@ -1,5 +1,5 @@
-import type { Outcomes } from '@phylaxon/core/outcomes';
-import { CAUSE_WORDS } from '@phylaxon/core/vocabulary';
+import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
+import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
 import { useCallback, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/index.ts';

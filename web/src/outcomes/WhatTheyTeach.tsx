@@ -1,5 +1,5 @@
-import type { Outcomes } from '@phylaxon/core/outcomes';
-import { CAUSE_WORDS } from '@phylaxon/core/vocabulary';
+import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
+import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { Button, FieldError, sayError } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';

@@ -1,4 +1,4 @@
-import { attentionOf, type Board } from '@phylaxon/core/board';
+import { attentionOf, type Board } from '@phylaxon/core/views/board';
 import { Link } from 'react-router';
 import { CaseList, useOpenCases } from '../casebook/index.ts';
 import { DirectoryForm } from '../setup/index.ts';

@@ -1,4 +1,4 @@
-import type { Board as BoardData } from '@phylaxon/core/board';
+import type { Board as BoardData } from '@phylaxon/core/views/board';
 import { useEffect, useState } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import { ArrangeBoard, Board, BoardTools } from '../board/index.ts';

@@ -1,4 +1,4 @@
-import type { Board } from '@phylaxon/core/board';
+import type { Board } from '@phylaxon/core/views/board';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';

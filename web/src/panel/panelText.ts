@@ -1,5 +1,5 @@
-import type { Board } from '@phylaxon/core/board';
-import { disconnectsOf, type Orientation } from '@phylaxon/core/panel';
+import type { Board } from '@phylaxon/core/views/board';
+import { disconnectsOf, type Orientation } from '@phylaxon/core/panel/layout';
 
 const HANGS: Record<Orientation, string | null> = {
   upright: null,

@@ -1,4 +1,4 @@
-import { parseSearch, type Day, type SearchResult, type Search as Wanted } from '@phylaxon/core/search';
+import { parseSearch, type Day, type SearchResult, type Search as Wanted } from '@phylaxon/core/views/search';
 import { useEffect, useId, useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/index.ts';

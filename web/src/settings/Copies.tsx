@@ -1,4 +1,4 @@
-import type { BackupState } from '@phylaxon/core/settings';
+import type { BackupState } from '@phylaxon/core/record/settings';
 import { useEffect, useState } from 'react';
 import { api } from '../api/index.ts';
 import { Button, FieldError, sayError, timeText } from '../shared/index.ts';

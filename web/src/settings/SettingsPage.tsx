@@ -1,4 +1,4 @@
-import type { Settings } from '@phylaxon/core/settings';
+import type { Settings } from '@phylaxon/core/record/settings';
 import { Fragment, useId, useState } from 'react';
 import { Link } from 'react-router';
 import { FieldError, sayError } from '../shared/index.ts';

@@ -1,9 +1,9 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import type { Board } from '@phylaxon/core/board';
-import { fittingProblem, type Half, type Placed } from '@phylaxon/core/panel';
-import { ratingAmps } from '@phylaxon/core/quantities';
-import { BREAKER_KINDS, type Breaker } from '@phylaxon/core/record';
-import { STANDARD_RATINGS_AMPS } from '@phylaxon/core/standards';
+import type { Board } from '@phylaxon/core/views/board';
+import { fittingProblem, type Half, type Placed } from '@phylaxon/core/panel/layout';
+import { ratingAmps } from '@phylaxon/core/facts/quantities';
+import { BREAKER_KINDS, type Breaker } from '@phylaxon/core/record/entities';
+import { STANDARD_RATINGS_AMPS } from '@phylaxon/core/facts/standards';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { z } from 'zod';

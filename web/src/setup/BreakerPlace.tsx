@@ -1,6 +1,6 @@
-import type { Board } from '@phylaxon/core/board';
-import { tieProblem, type Placed } from '@phylaxon/core/panel';
-import type { Breaker } from '@phylaxon/core/record';
+import type { Board } from '@phylaxon/core/views/board';
+import { tieProblem, type Placed } from '@phylaxon/core/panel/layout';
+import type { Breaker } from '@phylaxon/core/record/entities';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';

@@ -1,6 +1,6 @@
-import type { Board } from '@phylaxon/core/board';
-import { parseDirectory, type DirectoryEntry } from '@phylaxon/core/directory';
-import { saySpaceList, type Placed } from '@phylaxon/core/panel';
+import type { Board } from '@phylaxon/core/views/board';
+import { parseDirectory, type DirectoryEntry } from '@phylaxon/core/panel/directory';
+import { saySpaceList, type Placed } from '@phylaxon/core/panel/layout';
 import { useId, type KeyboardEvent } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { api } from '../api/index.ts';

@@ -1,4 +1,4 @@
-import type { Board } from '@phylaxon/core/board';
+import type { Board } from '@phylaxon/core/views/board';
 import { useState } from 'react';
 import { api } from '../api/index.ts';
 import { Button, FieldError, sayError } from '../shared/index.ts';

@@ -1,8 +1,8 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import type { Board } from '@phylaxon/core/board';
-import { STANDARD_RATINGS_AMPS } from '@phylaxon/core/standards';
+import type { Board } from '@phylaxon/core/views/board';
+import { STANDARD_RATINGS_AMPS } from '@phylaxon/core/facts/standards';
 import { useForm, useWatch } from 'react-hook-form';
-import type { Panel, PanelInput } from '@phylaxon/core/record';
+import type { Panel, PanelInput } from '@phylaxon/core/record/entities';
 import {
   Button,
   Check,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Board } from '@phylaxon/core/board';
-import { panelChange } from '@phylaxon/core/record';
+import type { Board } from '@phylaxon/core/views/board';
+import { panelChange } from '@phylaxon/core/record/entities';
 import { aBreaker, uuid } from '@phylaxon/core/testing';
 import { panelForm, panelChangeOf, panelOf, valuesOf } from './panelValues.ts';
 

@@ -1,7 +1,7 @@
-import type { Board } from '@phylaxon/core/board';
-import { ORIENTATIONS, parseSpaceList, saySpaceList } from '@phylaxon/core/panel';
-import { name } from '@phylaxon/core/quantities';
-import { panelInput, type PanelChange, type PanelInput } from '@phylaxon/core/record';
+import type { Board } from '@phylaxon/core/views/board';
+import { ORIENTATIONS, parseSpaceList, saySpaceList } from '@phylaxon/core/panel/layout';
+import { name } from '@phylaxon/core/facts/quantities';
+import { panelInput, type PanelChange, type PanelInput } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 
 /** How power comes into a panel: through a main, through lugs or a feeder, or through several handles. */

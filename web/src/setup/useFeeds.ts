@@ -1,4 +1,4 @@
-import { sayPlace } from '@phylaxon/core/panel';
+import { sayPlace } from '@phylaxon/core/panel/layout';
 import { useEffect, useState } from 'react';
 import { api } from '../api/index.ts';
 import type { Option } from '../shared/index.ts';

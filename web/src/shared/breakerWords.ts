@@ -1,5 +1,5 @@
-import { legsOf, sayPlace } from '@phylaxon/core/panel';
-import { KIND_WORDS, type Breaker, type BreakerKind } from '@phylaxon/core/record';
+import { legsOf, sayPlace } from '@phylaxon/core/panel/layout';
+import { KIND_WORDS, type Breaker, type BreakerKind } from '@phylaxon/core/record/entities';
 
 export { KIND_WORDS };
 

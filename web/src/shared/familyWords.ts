@@ -1,4 +1,4 @@
-import type { BoardBreaker } from '@phylaxon/core/board';
+import type { BoardBreaker } from '@phylaxon/core/views/board';
 
 type Standing = BoardBreaker['standing'];
 

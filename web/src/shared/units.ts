@@ -1,5 +1,5 @@
-import { RISE_SPACE, sayNumber, sayPercent, sayQuantity, unbroken } from '@phylaxon/core/quantities';
-import type { Settings } from '@phylaxon/core/settings';
+import { RISE_SPACE, sayNumber, sayPercent, sayQuantity, unbroken } from '@phylaxon/core/facts/quantities';
+import type { Settings } from '@phylaxon/core/record/settings';
 import { format, parseISO } from 'date-fns';
 import { useSettings } from '../stores/index.ts';
 

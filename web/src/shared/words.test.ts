@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { sayRise, surfaceC, unbroken } from '@phylaxon/core/quantities';
-import { DEFAULT_SETTINGS, type Settings } from '@phylaxon/core/settings';
+import { sayRise, surfaceC, unbroken } from '@phylaxon/core/facts/quantities';
+import { DEFAULT_SETTINGS, type Settings } from '@phylaxon/core/record/settings';
 import { aBreaker } from '@phylaxon/core/testing';
 import { useSettings } from '../stores/index.ts';
 import { breakerText, placeText } from './breakerWords.ts';

@@ -1,5 +1,5 @@
-import type { Sheet } from '@phylaxon/core/board';
-import { sayPercent } from '@phylaxon/core/quantities';
+import type { Sheet } from '@phylaxon/core/views/board';
+import { sayPercent } from '@phylaxon/core/facts/quantities';
 import {
   ampsText,
   temperatureText,

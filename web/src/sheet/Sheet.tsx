@@ -1,6 +1,6 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
-import type { Sheet as SheetData } from '@phylaxon/core/board';
-import { TESTS, type TestId } from '@phylaxon/core/vocabulary';
+import type { Sheet as SheetData } from '@phylaxon/core/views/board';
+import { TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useOpenCases } from '../casebook/index.ts';

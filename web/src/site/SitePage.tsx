@@ -1,4 +1,4 @@
-import type { SiteSummary } from '@phylaxon/core/board';
+import type { SiteSummary } from '@phylaxon/core/views/board';
 import { useCallback, useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import type { SiteSummary } from '@phylaxon/core/board';
+import type { SiteSummary } from '@phylaxon/core/views/board';
 import { pressing } from './pressing.ts';
 
 const attention = (label: string, urgency: number, breakerId: string | null = label) => ({

@@ -1,4 +1,4 @@
-import type { SiteSummary } from '@phylaxon/core/board';
+import type { SiteSummary } from '@phylaxon/core/views/board';
 
 /** Something that needs attention, wherever it is. */
 export interface Pressing {

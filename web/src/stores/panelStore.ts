@@ -1,4 +1,4 @@
-import type { Board, Sheet } from '@phylaxon/core/board';
+import type { Board, Sheet } from '@phylaxon/core/views/board';
 import { create } from 'zustand';
 import { api } from '../api/index.ts';
 

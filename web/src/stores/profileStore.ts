@@ -1,4 +1,4 @@
-import { PROFILE_LEVEL, type Profile } from '@phylaxon/core/vocabulary';
+import { PROFILE_LEVEL, type Profile } from '@phylaxon/core/facts/vocabulary';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 

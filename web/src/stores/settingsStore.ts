@@ -1,4 +1,4 @@
-import { DEFAULT_SETTINGS, type Settings } from '@phylaxon/core/settings';
+import { DEFAULT_SETTINGS, type Settings } from '@phylaxon/core/record/settings';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { api } from '../api/index.ts';

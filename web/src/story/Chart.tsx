@@ -1,6 +1,6 @@
-import type { Breaker } from '@phylaxon/core/record';
-import type { Series } from '@phylaxon/core/story';
-import { sayNumber } from '@phylaxon/core/quantities';
+import type { Breaker } from '@phylaxon/core/record/entities';
+import type { Series } from '@phylaxon/core/views/timeline';
+import { sayNumber } from '@phylaxon/core/facts/quantities';
 import { useEffect, useState } from 'react';
 import {
   Area,

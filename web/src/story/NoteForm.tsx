@@ -1,4 +1,4 @@
-import type { Breaker } from '@phylaxon/core/record';
+import type { Breaker } from '@phylaxon/core/record/entities';
 import { useForm } from 'react-hook-form';
 import { entries } from '../api/index.ts';
 import {

@@ -1,4 +1,4 @@
-import type { Breaker } from '@phylaxon/core/record';
+import type { Breaker } from '@phylaxon/core/record/entities';
 import { Camera } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
 import { api } from '../api/index.ts';

@@ -1,5 +1,5 @@
-import type { Breaker } from '@phylaxon/core/record';
-import { STORY_KINDS } from '@phylaxon/core/story';
+import type { Breaker } from '@phylaxon/core/record/entities';
+import { STORY_KINDS } from '@phylaxon/core/views/timeline';
 import { lazy, Suspense, useId, useState } from 'react';
 import { api } from '../api/index.ts';
 import { Button, classes, SimulatedMark, Notice, timeText } from '../shared/index.ts';

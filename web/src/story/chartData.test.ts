@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { DEFAULT_SETTINGS } from '@phylaxon/core/settings';
-import type { Series } from '@phylaxon/core/story';
+import { DEFAULT_SETTINGS } from '@phylaxon/core/record/settings';
+import type { Series } from '@phylaxon/core/views/timeline';
 import fc from 'fast-check';
 import { useSettings } from '../stores/index.ts';
 import { roundTicks } from '../shared/index.ts';

@@ -1,6 +1,6 @@
-import type { Breaker, Reading } from '@phylaxon/core/record';
-import { CITATIONS, HEAT_LIMITS } from '@phylaxon/core/standards';
-import type { Series } from '@phylaxon/core/story';
+import type { Breaker, Reading } from '@phylaxon/core/record/entities';
+import { CITATIONS, HEAT_LIMITS } from '@phylaxon/core/facts/standards';
+import type { Series } from '@phylaxon/core/views/timeline';
 import { fromCelsius, roundTicks, temperatureUnit } from '../shared/index.ts';
 
 export const UNITS = ['A', '°C', 'V'] as const;

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { readingInput, type BreakerEvent } from '@phylaxon/core/record';
-import type { StoryEntry } from '@phylaxon/core/story';
+import { readingInput, type BreakerEvent } from '@phylaxon/core/record/entities';
+import type { StoryEntry } from '@phylaxon/core/views/timeline';
 import { aBreaker, aReading, anEvent, anObservation, uuid } from '@phylaxon/core/testing';
 import { corrected, storyLine } from './entries.ts';
 

@@ -1,13 +1,13 @@
-import { sayDuration } from '@phylaxon/core/quantities';
+import { sayDuration } from '@phylaxon/core/facts/quantities';
 import {
   PACE_WORDS,
   type BreakerEvent,
   type Photo,
   type Reading,
   type ReadingInput,
-} from '@phylaxon/core/record';
-import type { StoryEntry, StoryKind } from '@phylaxon/core/story';
-import { sayOutcome } from '@phylaxon/core/vocabulary';
+} from '@phylaxon/core/record/entities';
+import type { StoryEntry, StoryKind } from '@phylaxon/core/views/timeline';
+import { sayOutcome } from '@phylaxon/core/facts/vocabulary';
 import type { EntryKind } from '../api/index.ts';
 import {
   ampsText,

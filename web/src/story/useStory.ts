@@ -1,4 +1,4 @@
-import { STORY_KINDS, type Story, type StoryEntry, type StoryKind } from '@phylaxon/core/story';
+import { STORY_KINDS, type Story, type StoryEntry, type StoryKind } from '@phylaxon/core/views/timeline';
 import { useEffect, useState } from 'react';
 import { api } from '../api/index.ts';
 import { sayError, toInstant } from '../shared/index.ts';

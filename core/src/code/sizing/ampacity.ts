@@ -1,0 +1,52 @@
+import { AMBIENT_FACTOR, AMPACITY, BUNDLING_FACTOR, type ColumnC } from '../../facts/standards/index.ts';
+import type { Conductor } from './schema.ts';
+
+/** What bears on the current a conductor may carry. */
+export interface ConductorInPlace {
+  conductor: Conductor;
+  terminalC: 60 | 75;
+  ambientC: number;
+  currentCarrying: number;
+}
+
+const tableAmps = (conductor: Conductor, column: ColumnC) =>
+  AMPACITY[conductor.material][conductor.gauge]![column];
+
+/** Ambient factor in percent; 0 where the table ends. Ambients between two bands belong to the upper one. */
+function ambientPercent(column: ColumnC, ambientC: number): number {
+  const band = AMBIENT_FACTOR.upToC.findIndex((upTo) => ambientC <= upTo);
+  return band === -1 ? 0 : (AMBIENT_FACTOR.percent[column][band] ?? 0);
+}
+
+const bundlingPercent = (currentCarrying: number) =>
+  BUNDLING_FACTOR.find((band) => currentCarrying <= band.upTo)!.percent;
+
+/**
+ * The lowest table value, in A, of the columns that bind: the insulation's, the terminal's and, for
+ * non-metallic sheathed cable, the 60 °C column; before any factor.
+ */
+export function lowestColumnAmps({ conductor, terminalC }: ConductorInPlace): number {
+  const columns: ColumnC[] = [conductor.insulationC, terminalC];
+  if (conductor.cable === 'nm') columns.push(60);
+  return Math.min(...columns.map((column) => tableAmps(conductor, column)));
+}
+
+/**
+ * Current in A that a conductor may carry where it lies: the insulation's column, corrected for
+ * ambient and bundling, never above what its terminal (and nm cable's 60 °C column) allow.
+ *
+ * Source: NEC 2023, tables 310.16, 310.15(B)(1), 310.15(C)(1); 110.14(C); 334.80.
+ *
+ * @example
+ * ampacity({ conductor: { gauge: '12', material: 'copper', insulationC: 90, cable: 'nm' },
+ *   terminalC: 75, ambientC: 40, currentCarrying: 2 }) // 20: 27.3 by factors, 20 by the 60 °C column
+ */
+export function ampacity(place: ConductorInPlace): number {
+  const { conductor, terminalC, ambientC, currentCarrying } = place;
+  const column = conductor.insulationC;
+  const corrected =
+    (tableAmps(conductor, column) * ambientPercent(column, ambientC) * bundlingPercent(currentCarrying)) /
+    10_000;
+  const terminal = tableAmps(conductor, terminalC);
+  return Math.min(corrected, terminal, conductor.cable === 'nm' ? tableAmps(conductor, 60) : Infinity);
+}

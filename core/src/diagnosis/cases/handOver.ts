@@ -1,0 +1,147 @@
+import { z } from 'zod';
+import { cautionText } from '../decision/index.ts';
+import { sayPlace } from '../../panel/layout/index.ts';
+import { sayDuration, sayQuantity } from '../../facts/quantities/index.ts';
+import { marked } from '../evidence/index.ts';
+import { instant, KIND_WORDS, PACE_WORDS, type BreakerEvent } from '../../record/entities/index.ts';
+import { sayConductor } from '../../code/sizing/index.ts';
+import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS } from '../../facts/vocabulary/index.ts';
+import { lookAtCase } from './lookAtCase.ts';
+import type { CaseFile } from './schema.ts';
+
+/** What was done or found, and when; a sentence says so where the simulated stand-in told it. */
+const line = z.object({ at: instant, text: z.string() });
+
+/** A case on one page, for whoever takes it over. */
+export const handOverCard = z.object({
+  title: z.string(),
+  complaint: z.string(),
+  words: z.string(),
+  openedAt: instant,
+  openedBy: z.enum(['homeowner', 'electrician']),
+  site: z.string(),
+  panel: z.string().nullable(),
+  breaker: z.string().nullable().describe('where it sits and what it is'),
+  conductor: z.string().nullable(),
+  loads: z.array(z.string()),
+  stop: z.array(z.string()).describe('danger signs; empty: none was seen'),
+  tried: z.array(line).describe('resets, trips and trials, oldest first'),
+  found: z.array(line).describe('what was seen, heard, felt and measured, oldest first'),
+  notAnswered: z.array(z.string()),
+  causes: z.array(z.object({ name: z.string(), probability: z.number() })),
+  decision: z.object({
+    headline: z.string(),
+    confidence: z.number().nullable().describe('null: nothing is decided yet'),
+    reasons: z.array(z.string()),
+  }),
+  next: z.array(z.string()).describe('what would tell most'),
+  doNot: z.array(z.string()),
+});
+export type HandOverCard = z.infer<typeof handOverCard>;
+
+/** A reset, a trip or a trial, in a sentence. */
+function sayEvent(event: BreakerEvent): string {
+  const { kind, feel, result, power, pace, afterSeconds, amps, connected, unplugged, position } = event;
+  const soon = afterSeconds === null ? (pace ? PACE_WORDS[pace] : '') : `after ${sayDuration(afterSeconds)}`;
+  const at = amps === null ? '' : ` at ${sayQuantity(amps, 'A')}`;
+  const bare = unplugged ? ' with everything unplugged' : '';
+  const only = connected && connected.length > 0 ? ` with only ${connected.join(', ')} connected` : '';
+  switch (kind) {
+    case 'handle':
+      return `The handle stood ${position === 'tripped' ? 'tripped' : position}.`;
+    case 'held':
+      return `It carried ${sayQuantity(amps ?? 0, 'A')} for ${sayDuration(afterSeconds ?? 0)} and held.`;
+    case 'trip':
+      return `It tripped ${soon}${at}${bare}.`;
+    case 'reset': {
+      const how =
+        result === 'tripped' ? `: it tripped again ${soon}${at}` : result === 'holds' ? ': it held' : '';
+      return [
+        `Reset${bare}${only}${how}.`,
+        feel && `${sayOutcome('reset-feel', feel)}.`,
+        power && `${sayOutcome('power-after-reset', power)}.`,
+      ]
+        .filter(Boolean)
+        .join(' ');
+    }
+  }
+}
+
+/**
+ * A case on one page: what was complained of, what was tried and found, what it may be, what would tell most, and
+ * what not to do.
+ *
+ * @param file the case with its evidence; what would tell most is chosen for an electrician’s hands
+ * @example handOverOf(file).doNot[0] // 'Do not reset it again …'
+ */
+export function handOverOf(file: CaseFile): HandOverCard {
+  const { decision, causes, items, others, step, mayReset, isolation } = lookAtCase(file, 'electrician');
+  const { case: about, dossier, panel, site } = file;
+  const subject = dossier?.subject;
+  const breaker = subject?.breaker;
+  const circuit = subject?.circuit ?? null;
+  const events = subject?.entries.events.filter((event) => event.struck === null) ?? [];
+  const snaps = items.some(
+    ({ test, outcome }) => test.startsWith('reset-result') && outcome === 'trips-at-once',
+  );
+  const undecided = decision.family === 'need-more';
+  return {
+    title: circuit?.label ?? (about.words || COMPLAINT_WORDS[about.complaint]),
+    complaint: COMPLAINT_WORDS[about.complaint],
+    words: about.words,
+    openedAt: about.openedAt,
+    openedBy: about.openedBy,
+    site: site.name,
+    panel: panel?.name ?? null,
+    breaker: breaker
+      ? `${breaker.space === null ? 'the main' : `space ${sayPlace(breaker)}`}, ${breaker.ratingAmps} A, ${breaker.poles === 2 ? 'two poles' : 'one pole'}, ${KIND_WORDS[breaker.kind]}${breaker.family ? `, ${breaker.family}` : ''}`
+      : null,
+    conductor: circuit?.conductor
+      ? `${sayConductor(circuit.conductor)}, ${circuit.conductor.insulationC} °C`
+      : null,
+    loads: circuit?.loads.map(({ name }) => name) ?? [],
+    stop: decision.stop.reasons,
+    tried: events.map((event) => ({ at: event.at, text: marked(event, sayEvent(event)) })),
+    found: items
+      .filter(({ origin }) => origin === 'reading' || origin === 'observation')
+      .map(({ at, text }) => ({ at, text }))
+      .sort((a, b) => a.at.localeCompare(b.at)),
+    notAnswered: about.passed.map(({ test }) => TEST_WORDS[test].name),
+    causes: causes.slice(0, 5).map(({ name, probability }) => ({ name, probability })),
+    decision: {
+      headline: decision.headline,
+      confidence: undecided ? null : decision.confidence,
+      reasons: decision.reasons.map(({ text }) => text).slice(0, 5),
+    },
+    next: [
+      ...new Set([
+        ...(step.kind === 'ask' ? [step.test] : []),
+        ...decision.next.map(({ test }) => test),
+        ...others,
+      ]),
+    ]
+      .slice(0, 5)
+      .map((test) => TEST_WORDS[test].name),
+    doNot: doNot(file.schools, {
+      stopped: decision.stop.active,
+      mayReset: mayReset && (!snaps || Boolean(isolation?.found)),
+      everTripped: events.length > 0,
+    }),
+  };
+}
+
+/** What nobody should do before whoever takes it over has come. */
+function doNot(
+  schools: CaseFile['schools'],
+  { stopped, mayReset, everTripped }: Record<'stopped' | 'mayReset' | 'everTripped', boolean>,
+): string[] {
+  const again = everTripped
+    ? cautionText('noMoreResets', schools)
+    : 'Do not switch it on before what was found is put right.';
+  return [
+    ...(stopped ? ['Do not switch it on, whatever depends on it.'] : mayReset ? [] : [again]),
+    cautionText('neverLarger', schools),
+    'Do not open the cover of the panel: that is for qualified persons.',
+    cautionText('advice', schools),
+  ];
+}

@@ -1,0 +1,85 @@
+import { z } from 'zod';
+import { learned } from '../causes/index.ts';
+import { decision } from '../decision/index.ts';
+import {
+  breaker,
+  circuit,
+  curve,
+  event,
+  id,
+  instant,
+  observation,
+  panel,
+  reading,
+  site,
+  troubleCase,
+} from '../../record/entities/index.ts';
+import { schools } from '../../record/settings/index.ts';
+
+const breakerFile = z.object({
+  breaker,
+  circuit: circuit.nullable(),
+  entries: z.object({
+    readings: z.array(reading),
+    events: z.array(event),
+    observations: z.array(observation),
+  }),
+  since: instant.nullish(),
+});
+
+/** What a decision about one breaker may look at, as it is sent. */
+const dossier = z.object({
+  panel: panel.pick({ id: true, name: true, family: true, alsoListed: true }),
+  schools,
+  subject: breakerFile,
+  main: breakerFile.nullable(),
+  others: z.array(breakerFile),
+  curves: z.array(curve.pick({ family: true, points: true })),
+  learned: learned.nullable(),
+});
+
+/** One thing that was found out in a case, struck or standing. */
+export const caseEntry = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('readings'), breakerId: id, entry: reading }),
+  z.object({ kind: z.literal('events'), breakerId: id, entry: event }),
+  z.object({ kind: z.literal('observations'), breakerId: id, entry: observation }),
+]);
+export type CaseEntry = z.infer<typeof caseEntry>;
+
+/** A case with everything it stands on. */
+export const caseFile = z.object({
+  case: troubleCase,
+  site,
+  panel: panel.nullable(),
+  schools,
+  learned: learned
+    .nullable()
+    .describe('what confirmed ends teach about any breaker, while this one is not known'),
+  dossier: dossier.nullable().describe('null while it is not known which breaker it is about'),
+  main: breakerFile
+    .nullable()
+    .describe('the panel’s main, while the breaker is not known: a danger there endangers all'),
+  partGone: z.boolean().describe('the part it is about was taken out since'),
+  log: z.array(caseEntry).describe('what was found in it, oldest first, at whatever breaker'),
+  decision: decision.nullable().describe('of a closed case: as it stood when it was closed'),
+});
+export type CaseFile = z.infer<typeof caseFile>;
+
+/** A case in a list. */
+export const caseSummary = z.object({
+  case: troubleCase.pick({
+    id: true,
+    siteId: true,
+    panelId: true,
+    breakerId: true,
+    complaint: true,
+    words: true,
+    openedAt: true,
+    openedBy: true,
+    closedAt: true,
+    outcome: true,
+  }),
+  where: z.string().describe('the circuit or the panel it is about, as far as is known'),
+  found: z.int().describe('how many things were found out'),
+});
+export type CaseSummary = z.infer<typeof caseSummary>;

@@ -1,0 +1,74 @@
+import { decide } from '../decision/index.ts';
+import type { BreakerFile } from '../evidence/index.ts';
+import { isDanger } from '../../facts/vocabulary/index.ts';
+import { caseEvidence } from './caseEvidence.ts';
+import type { CaseFile } from './schema.ts';
+
+/** An entry of a breaker’s log, or an answer that is kept in the case. */
+export interface StandInEntry {
+  kind: 'readings' | 'events' | 'observations' | 'answers';
+  id: string;
+}
+
+/** What the stand-in told of a breaker, and whether it is a danger by itself. */
+const entriesOf = ({ entries }: BreakerFile) =>
+  (['readings', 'events', 'observations'] as const).flatMap((kind) =>
+    entries[kind]
+      .filter(({ simulated, struck }) => simulated && struck === null)
+      .map((entry) => ({
+        kind,
+        id: entry.id,
+        danger: 'test' in entry && isDanger(entry.test, entry.outcome),
+      })),
+  );
+
+/** A file of a breaker without some of its entries. */
+function without(file: BreakerFile, ids: ReadonlySet<string>): BreakerFile {
+  const left = <T extends { id: string }>(list: readonly T[]) => list.filter(({ id }) => !ids.has(id));
+  const { readings, events, observations } = file.entries;
+  return {
+    ...file,
+    entries: { readings: left(readings), events: left(events), observations: left(observations) },
+  };
+}
+
+/** Whether a case is still stopped without some entries. */
+function isStoppedWithout(file: CaseFile, ids: ReadonlySet<string>): boolean {
+  const { dossier, main, case: about } = file;
+  const left: CaseFile = {
+    ...file,
+    case: { ...about, answers: about.answers.filter(({ id }) => !ids.has(id)) },
+    main: main && without(main, ids),
+    dossier: dossier && {
+      ...dossier,
+      subject: without(dossier.subject, ids),
+      main: dossier.main && without(dossier.main, ids),
+    },
+  };
+  return decide(caseEvidence(left)).stop.active;
+}
+
+/**
+ * What the simulated stand-in told of a danger that stops a case, in it or earlier at the panel’s main, so that it can be taken back on a
+ * demo site. A danger that anybody else has told of is never among it.
+ *
+ * @returns the entries without which nothing stops it; none where it is not stopped, or stopped by anything else as well
+ * @throws never
+ * @example standInDanger(aCaseWithoutAStop) // []
+ */
+export function standInDanger(file: CaseFile): StandInEntry[] {
+  const { dossier, main, case: about } = file;
+  const files = [dossier?.subject, dossier?.main, main].filter((one) => one !== null && one !== undefined);
+  const all = [
+    ...files.flatMap(entriesOf),
+    ...about.answers
+      .filter(({ simulated, takenBackAt }) => simulated && takenBackAt === null)
+      .map(({ id, test, outcome }) => ({ kind: 'answers' as const, id, danger: isDanger(test, outcome) })),
+  ].filter(({ id }, i, list) => list.findIndex((one) => one.id === id) === i);
+  if (!isStoppedWithout(file, new Set())) return [];
+  for (const some of [all.filter(({ danger }) => danger), all]) {
+    if (some.length > 0 && !isStoppedWithout(file, new Set(some.map(({ id }) => id))))
+      return some.map(({ kind, id }) => ({ kind, id }));
+  }
+  return [];
+}

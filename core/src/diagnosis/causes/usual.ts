@@ -1,0 +1,101 @@
+import type { TestId } from '../../facts/vocabulary/index.ts';
+import type { Odds } from './signs.ts';
+
+/**
+ * How often each outcome is seen in a house with a complaint whose cause has no bearing on the test, in parts of a
+ * hundred: the chance finds and the slips of the eye, the ear and the meter.
+ */
+export const USUAL: { readonly [T in TestId]: Odds<T> } = {
+  'power-loss-extent': {
+    'one-device': 8,
+    'part-of-one-circuit': 8,
+    'one-circuit': 50,
+    'several-circuits': 4,
+    'half-the-house': 2,
+    'whole-house': 2,
+    none: 26,
+  },
+  'handle-position': { on: 84, middle: 8, off: 5, 'one-half-low': 3 },
+  'handle-finger-test': { firm: 96, gives: 4 },
+  'trip-indicator': { shown: 6, 'not-shown': 44, 'no-indicator': 50 },
+  'reset-feel': { 'clean-clicks': 93.9, 'no-off-click': 4, 'hard-or-gritty': 0.6, 'will-not-latch': 1.5 },
+  'reset-result': {
+    holds: 90,
+    'trips-at-once': 3,
+    'trips-in-seconds': 2,
+    'trips-in-minutes': 3,
+    'trips-after-hours': 2,
+  },
+  'reset-result-unplugged': { holds: 95, 'trips-at-once': 3, 'trips-later': 2 },
+  'power-after-reset': { restored: 30, 'still-dead': 70 },
+  'trip-pattern': {
+    'one-appliance': 10,
+    'many-loads-together': 8,
+    'motor-starting': 3,
+    'wet-weather': 4,
+    'hot-weather': 6,
+    random: 69,
+  },
+  'trips-on-record': { 'first-time': 58, few: 30, 'many-overload': 8, 'after-dead-short': 4 },
+  'downstream-device': { tripped: 1.5, 'not-tripped': 53.5, 'none-found': 45 },
+  'upstream-breaker': { on: 99, 'tripped-or-off': 1 },
+  sound: { quiet: 90, 'steady-hum': 9.4, 'sizzle-or-crackle': 0.6 },
+  smell: { none: 99, 'hot-plastic': 1 },
+  'panel-touch': { cool: 89, warm: 10.4, hot: 0.6 },
+  'light-behaviour': {
+    steady: 88.3,
+    'dims-on-start': 8,
+    'flicker-one-circuit': 2,
+    'flicker-whole-house': 1.5,
+    'some-brighter-some-dimmer': 0.2,
+  },
+  'water-signs': { dry: 95.6, 'condensation-or-rust': 4, 'wet-now': 0.4 },
+  'panel-age': { modern: 68, 'over-40-years': 24, 'family-withdrawn': 8 },
+  'test-button': { 'trips-and-resets': 48.6, 'does-not-trip': 0.6, 'will-not-reset': 0.8, 'no-button': 50 },
+  'recent-change': {
+    none: 74,
+    'new-appliance': 13,
+    'new-wiring-or-breaker': 9,
+    'digging-or-drilling': 4,
+  },
+  'load-share': { 'under-80': 72, '80-to-100': 18, '100-to-135': 8, 'over-135': 2 },
+  'appliance-check': { 'trips-there-too': 2, 'fine-there': 98 },
+  'outlet-voltage': { normal: 91.1, low: 2.5, high: 0.4, zero: 6 },
+  'outlet-sag': { 'under-3-percent': 78, '3-to-6-percent': 17, 'over-6-percent': 5 },
+  'outlet-wiring': { correct: 91.7, 'open-ground': 5, 'open-neutral': 0.8, reversed: 2.5 },
+  'face-temperature': { 'like-neighbours': 92.4, '3-to-15-over': 7, 'over-15-over': 0.6 },
+  'load-terminal-voltage': { normal: 97.6, low: 1, zero: 1, 'one-pole-zero': 0.4 },
+  'line-side-voltage': {
+    'both-legs-normal': 99.4,
+    'one-leg-missing': 0.2,
+    'both-missing': 0.1,
+    'legs-unequal': 0.3,
+  },
+  'clamp-current': { 'under-80': 74, '80-to-100': 17, '100-to-135': 7, 'over-135': 2 },
+  'trip-vs-curve': { 'within-band': 98.4, 'too-early': 0.8, 'too-late-or-never': 0.8 },
+  'terminal-temperature': { 'like-peers': 93.6, '3-to-15-over': 6, 'over-15-over': 0.4 },
+  'millivolt-drop': { 'like-peers': 93.2, raised: 6, high: 0.8 },
+  'load-wire-lifted': { holds: 99, trips: 1 },
+  'insulation-resistance': { 'over-1-megohm': 97.3, 'under-1-megohm': 2.5, 'near-zero': 0.2 },
+  'terminal-inspection': {
+    'clean-and-tight': 98.1,
+    loose: 1,
+    'discoloured-or-melted': 0.3,
+    corroded: 0.5,
+    'two-wires-one-terminal': 0.1,
+  },
+  'stab-inspection': { clean: 99.5, 'pitted-or-burnt': 0.5 },
+  'conductor-vs-breaker': { matched: 95, 'wire-too-small': 0.2, 'wire-has-room': 4.7 },
+  'known-good-swap': { 'fault-follows-circuit': 97, 'fault-stays-with-breaker': 3 },
+  'leg-balance': { balanced: 86, unbalanced: 14 },
+  'main-off-check': { 'dead-as-expected': 99.9, 'still-live': 0.1 },
+  'neighbours-power': { on: 98, 'off-too': 2 },
+  'branch-off-check': { 'dead-as-expected': 99.7, 'still-live': 0.3 },
+  'button-after-fitting': { holds: 9.4, 'trips-as-soon-as-loaded': 0.6, 'not-newly-fitted': 90 },
+  'main-load-side-voltage': { 'both-normal': 99.8, 'one-missing': 0.1, 'both-missing': 0.1 },
+  'neutral-joint-inspection': { 'clean-and-tight': 99.3, 'loose-or-burnt': 0.5, 'on-the-wrong-bar': 0.2 },
+  'part-match': { listed: 99.9, 'not-listed': 0.1 },
+};
+
+/** Even what never happens is noted now and then: the least odds of any outcome, in parts of a hundred. */
+export const LEAST_ODDS = 0.12;

@@ -1,0 +1,22 @@
+import { sayNumber } from '../../facts/quantities/index.ts';
+import type { Assessment } from './assess.ts';
+import { reason, type Finding } from './finding.ts';
+
+/** Less than so many times as likely as by the table, or as unlikely, is not worth a line. */
+const TELLS = 1.25;
+/** Of fewer cases than this nothing is said: they are a beginning. */
+const LEAST_CASES = 5;
+
+/** What confirmed earlier cases do to the leading cause, as a reason; `null` where that is next to nothing. */
+export function byEarlierCases({ learned, probabilities }: Assessment): Finding['reasons'][number] {
+  const times = learned?.times[probabilities.indexOf(Math.max(...probabilities))] ?? 1;
+  if (learned === null || (times < TELLS && times > 1 / TELLS)) return null;
+  const cases = learned.groups.reduce((sum, group) => sum + group.cases, 0);
+  if (cases < LEAST_CASES) return null;
+  const often = times > 1 ? 'more often' : 'more seldom';
+  return reason(
+    'earlier-cases',
+    1,
+    `Of ${cases} earlier cases that were confirmed it was this ${often} than usual: beforehand it is ${sayNumber(times)} times as likely as in the table.`,
+  );
+}

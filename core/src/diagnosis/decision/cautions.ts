@@ -1,0 +1,69 @@
+import type { Schools } from '../../record/settings/index.ts';
+import type { ActionId } from '../../facts/vocabulary/index.ts';
+
+/** The usual cautions, said at the step where they count. */
+const CAUTIONS = {
+  reset: 'Dry hands, stand to the side, look away. Hold the breaker in place with a thumb.',
+  cool: 'After an overload wait some minutes: it must cool before it latches.',
+  dead: 'Only with the main off, locked, and proved dead: live, dead, live. The line side of the main stays live. Work for a qualified electrician.',
+  otherSources: 'Solar, battery, generator or a vehicle can feed from the load side: isolate and lock each.',
+  live: 'This is a measurement on live parts: qualified persons with protective gear. Change nothing live.',
+  neverLarger: 'Never fit a larger breaker to stop a trip: the breaker protects the conductor.',
+  noMoreResets: 'Do not reset it again until the cause is found: each trip into a fault pits the contacts.',
+  deadAtMain: 'This breaker may not open: its circuit is made dead at the main, not here.',
+  offUntilDone: 'Leave this circuit off until it is done.',
+  supplyCut:
+    'Main off is not enough here: the supply is cut ahead of it, by the utility or a disconnect, and proved dead: live, dead, live.',
+  takenAsLive: 'Until it is found, take this circuit as live whatever any handle says.',
+  advice: 'Phylaxon advises; the local code and licensed practice decide.',
+} as const;
+export type CautionId = keyof typeof CAUTIONS;
+
+const ON_THE_PANEL: readonly CautionId[] = ['dead', 'otherSources', 'advice'];
+const AHEAD_OF_THE_MAIN: readonly CautionId[] = ['supplyCut', 'otherSources', 'advice'];
+const ON_THE_CIRCUIT: readonly CautionId[] = ['noMoreResets', 'dead', 'advice'];
+const A_RESET: readonly CautionId[] = ['reset', 'cool', 'neverLarger'];
+
+/** What to mind with each action. */
+export const ACTION_CAUTIONS: Record<ActionId, readonly CautionId[]> = {
+  'complete-reset': A_RESET,
+  'reset-and-watch': A_RESET,
+  'reset-other-device': ['advice'],
+  'size-down': ON_THE_PANEL,
+  'size-up': ON_THE_PANEL,
+  'split-circuit': ON_THE_PANEL,
+  rewire: ON_THE_PANEL,
+  'replace-breaker': ['neverLarger', ...ON_THE_PANEL],
+  'replace-breaker-and-remake-joint': ['offUntilDone', ...ON_THE_PANEL],
+  'replace-panel': ['offUntilDone', ...AHEAD_OF_THE_MAIN],
+  'replace-main': AHEAD_OF_THE_MAIN,
+  'shed-load': ['neverLarger', 'cool', 'advice'],
+  'repair-appliance': ['neverLarger', 'advice'],
+  'repair-wiring': ON_THE_CIRCUIT,
+  'separate-conductors': ON_THE_PANEL,
+  'dry-and-inspect': ['offUntilDone', ...ON_THE_PANEL],
+  'cool-surroundings': ['neverLarger', 'advice'],
+  'call-utility': ['advice'],
+  'remake-joint': ['offUntilDone', ...ON_THE_PANEL],
+  'make-safe-and-call': ['advice'],
+  'repair-neutral': ['offUntilDone', ...ON_THE_PANEL],
+  'replace-device': ['advice'],
+  'wait-for-supply': ['advice'],
+  'correct-directory': ['takenAsLive', 'advice'],
+  keep: [],
+  'gather-more': ['advice'],
+};
+
+const COUNT = ['no', 'one', 'two', 'three'] as const;
+const trials = (n: number) => `${COUNT[n] ?? n} ${n === 1 ? 'trial' : 'trials'}`;
+
+/** A caution in words; that of a reset says how many trials the chosen school allows. */
+export function cautionText(id: CautionId, { trialsIntoShort, trialsOtherwise }: Schools): string {
+  if (id !== 'reset') return CAUTIONS[id];
+  const into = trials(trialsIntoShort);
+  const allowed =
+    trialsIntoShort === trialsOtherwise
+      ? `At most ${into}, then stop and think.`
+      : `At most ${into} into a suspected short, ${COUNT[trialsOtherwise]} otherwise.`;
+  return `${CAUTIONS.reset} ${allowed}`;
+}

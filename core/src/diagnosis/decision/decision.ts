@@ -1,0 +1,96 @@
+import { z } from 'zod';
+import { oneOf, sayPercent } from '../../facts/quantities/index.ts';
+import {
+  ACTIONS,
+  CAUSES,
+  FAMILIES,
+  TESTS,
+  type ActionId,
+  type CauseId,
+  type TestId,
+} from '../../facts/vocabulary/index.ts';
+
+/** What a decision may say: the vocabulary's actions, and that nothing needs doing. */
+export const DECISION_ACTIONS = Object.keys(ACTIONS) as [ActionId, ...ActionId[]];
+export const DECISION_FAMILIES = FAMILIES;
+export type DecisionFamily = (typeof DECISION_FAMILIES)[number];
+
+export const figure = z.object({
+  label: z.string(),
+  value: z.number(),
+  unit: z.enum(['V', 'A', '°C', 'Δ°C', 's', '%', 'W', 'VA']),
+});
+
+export const weighedReason = z.object({
+  code: z.string(),
+  weight: z.int().min(1).max(3).describe('3 carries the decision, 2 supports it, 1 is context'),
+  text: z.string(),
+  figures: z.array(figure),
+  source: z.string().optional().describe('title of the standard a limit comes from'),
+});
+export type WeighedReason = z.infer<typeof weighedReason>;
+
+export const nextTest = z.object({
+  test: z.enum(Object.keys(TESTS) as [TestId, ...TestId[]]),
+  name: z.string(),
+  how: z.string(),
+  why: z.string(),
+  level: oneOf([0, 1, 2]),
+  energised: z.boolean().describe('a measurement on live parts: qualified persons only'),
+});
+export type NextTest = z.infer<typeof nextTest>;
+
+/** The decision about one breaker, with all that a person needs to follow it or to doubt it. */
+export const decision = z.object({
+  action: z.enum(DECISION_ACTIONS),
+  family: z.enum(DECISION_FAMILIES),
+  headline: z.string(),
+  steps: z.array(z.string()),
+  forElectrician: z.boolean().describe('carrying it out is work for a qualified electrician'),
+  toAmps: z.number().nullable().describe('the rating to fit, where the rating changes'),
+  confidence: z.number().min(0).max(1),
+  stop: z.object({
+    active: z.boolean(),
+    reasons: z.array(z.string()),
+    doNow: z.array(z.string()),
+    call: z.string().nullable(),
+    onlyAtMain: z.boolean().describe('no danger of its own: it is the main that endangers it'),
+  }),
+  causes: z
+    .array(
+      z.object({
+        id: z.enum(Object.keys(CAUSES) as [CauseId, ...CauseId[]]),
+        name: z.string(),
+        probability: z.number(),
+      }),
+    )
+    .default([])
+    .describe('what it may be, likeliest first; empty where nothing is wrong'),
+  reasons: z.array(weighedReason),
+  overturnedBy: z.array(z.string()),
+  next: z.array(nextTest),
+  cautions: z.array(z.string()),
+  also: z.array(z.object({ action: z.enum(DECISION_ACTIONS), headline: z.string(), text: z.string() })),
+});
+export type Decision = z.infer<typeof decision>;
+
+/** The decision's family, from its action. */
+export const familyOf = (action: Decision['action']): DecisionFamily => ACTIONS[action];
+
+/** Nothing that is judged is ever quite sure. */
+const SUREST = 0.99;
+
+/**
+ * How sure a judgement is, in percent.
+ *
+ * @param share 0 to 1
+ * @example saySureness(0.9996) // '99 %'
+ */
+export const saySureness = (share: number): string => sayPercent(Math.min(SUREST, share));
+
+/** How sure, in words. */
+export function sayConfidence(confidence: number): string {
+  if (confidence >= 0.9) return 'very sure';
+  if (confidence >= 0.75) return 'fairly sure';
+  return confidence >= 0.6 ? 'leaning this way' : 'not sure';
+}

@@ -1,0 +1,89 @@
+import { ACTIONS, SENSE_IDS, type ActionId, type TestId } from '../../facts/vocabulary/index.ts';
+import type { Assessment } from './assess.ts';
+import { staysOn, type Deed } from './losses.ts';
+
+/** Before anything is reset, or left on, somebody listens, smells, feels and looks, at the lights too. */
+const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);
+
+/** What a record of trips asks for before it is only reset: a trial bare, and where it tripped repeatedly a look inside. */
+const AFTER_TRIPS: Partial<Record<TestId, readonly string[]>> = {
+  'reset-result-unplugged': ['first-time', 'few', 'many-overload', 'after-dead-short'],
+  'terminal-inspection': ['few', 'many-overload', 'after-dead-short'],
+};
+
+/** Before nobody does anything, or waits: what anybody would ask who was told so. */
+const BEFORE: Partial<Record<ActionId, readonly TestId[]>> = {
+  'wait-for-supply': ['neighbours-power'],
+  'call-utility': ['main-load-side-voltage'],
+  keep: ['conductor-vs-breaker', 'terminal-inspection'],
+  'shed-load': ['terminal-inspection'],
+  'cool-surroundings': ['terminal-inspection'],
+  'repair-appliance': ['terminal-inspection'],
+};
+
+/** Work behind the cover: whoever opens it looks at all that shows there before anything is concluded. */
+const AT_THE_PANEL: ReadonlySet<ActionId> = new Set<ActionId>([
+  'size-down',
+  'size-up',
+  'split-circuit',
+  'rewire',
+  'replace-breaker',
+  'replace-breaker-and-remake-joint',
+  'repair-wiring',
+  'remake-joint',
+  'separate-conductors',
+  'dry-and-inspect',
+]);
+
+/** Whether one of some outcomes of a test is among what was found. */
+type Shows = (test: TestId, ...outcomes: readonly string[]) => boolean;
+
+/** Where a breaker gives nothing, its supply is measured before it is condemned; where lights dim, before the circuit is left on. */
+const isForTheSupply = (test: TestId, action: Deed, shows: Shows): boolean =>
+  test === 'line-side-voltage' &&
+  (ACTIONS[action] === 'replace'
+    ? shows('load-terminal-voltage', 'zero', 'one-pole-zero', 'low')
+    : staysOn(action) && shows('light-behaviour', 'dims-on-start'));
+
+/** Where it snapped, an appliance is not blamed before the wiring was cleared: bare, or by its insulation. */
+const isForTheWiring = (test: TestId, action: Deed, shows: Shows): boolean =>
+  (test === 'reset-result-unplugged' || test === 'insulation-resistance') &&
+  action === 'repair-appliance' &&
+  (shows('trips-on-record', 'after-dead-short') || shows('reset-result', 'trips-at-once')) &&
+  !shows('appliance-check', 'trips-there-too') &&
+  !shows('reset-result-unplugged', 'holds', 'trips-at-once', 'trips-later') &&
+  !shows('insulation-resistance', 'over-1-megohm', 'under-1-megohm', 'near-zero');
+
+/**
+ * Before what was dead is only watched: whether the power is back; and where several circuits went at once and no breaker
+ * ahead had opened, the joints to the bus.
+ */
+function isForWhatWasDead(test: TestId, action: Deed, shows: Shows): boolean {
+  if (action !== 'reset-and-watch' && action !== 'keep') return false;
+  if (test === 'power-after-reset')
+    return shows('reset-result', 'holds') && shows('power-loss-extent', 'part-of-one-circuit', 'one-circuit');
+  return (
+    test === 'stab-inspection' &&
+    shows('power-loss-extent', 'several-circuits') &&
+    !shows('upstream-breaker', 'tripped-or-off')
+  );
+}
+
+/**
+ * What has to be done before it is left on as it is, before it is reset, and before a part is blamed for its supply, an appliance
+ * for the wiring, or anything behind the cover that nobody has looked behind.
+ *
+ * @returns false for all while danger stops it, or while nothing is decided
+ * @example isDueFirst('smell', assessmentThatLeadsToAReset) // true
+ */
+export function isDueFirst(test: TestId, { choice: { action }, results, stops }: Assessment): boolean {
+  if (stops.length > 0 || action === 'gather-more') return false;
+  const shows: Shows = (of, ...outcomes) =>
+    results.some((one) => one.test === of && outcomes.includes(one.outcome));
+  if (isForTheSupply(test, action, shows) || isForTheWiring(test, action, shows)) return true;
+  if (test === 'terminal-inspection' && AT_THE_PANEL.has(action)) return true;
+  if (!staysOn(action)) return false;
+  if (SENSED.has(test) || BEFORE[action]?.includes(test) || isForWhatWasDead(test, action, shows))
+    return true;
+  return ACTIONS[action] === 'reset' && shows('trips-on-record', ...(AFTER_TRIPS[test] ?? []));
+}

@@ -1,0 +1,48 @@
+import { CAUSE_FACTS, CAUSE_IDS, likelihoods, outcomesOf } from '../causes/index.ts';
+import { sayOutcome, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
+import { decideOn, type Assessment } from './assess.ts';
+import type { Diagnosis } from './diagnosis.ts';
+import { dangersIn } from './dangersIn.ts';
+
+/** The evidence behind the leading cause: for each test, how much it speaks for it against the rest. */
+export function carriedBy(leading: CauseId, { probabilities, weighed }: Assessment) {
+  const at = CAUSE_IDS.indexOf(leading);
+  return weighed
+    .map(({ test, outcome }) => {
+      const chances = likelihoods(test, outcome);
+      const without = probabilities.map((p, i) => p / chances[i]!);
+      let [rest, weight] = [0, 0];
+      without.forEach((p, i) => {
+        if (i === at) return;
+        rest += p * chances[i]!;
+        weight += p;
+      });
+      const why = CAUSE_FACTS[leading].signs[test]?.[1];
+      return {
+        test,
+        weight: Math.log(chances[at]! / (rest / weight)),
+        text: `${sayOutcome(test, outcome)}.${why ? ` ${why}` : ''}`,
+      };
+    })
+    .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
+}
+
+/** Outcomes that hardly ever come are not told. */
+const LIKELY = 0.02;
+
+export function overturning(
+  tests: readonly { id: TestId }[],
+  { probabilities, results, circumstances, choice }: Assessment,
+): Diagnosis['verdict']['overturnedBy'] {
+  return tests.flatMap(({ id }) =>
+    [...outcomesOf(id)].flatMap(([outcome, chances]) => {
+      const seen = chances.reduce((sum, chance, i) => sum + chance * probabilities[i]!, 0);
+      if (seen < LIKELY) return [];
+      const after = probabilities.map((p, i) => (p * chances[i]!) / seen);
+      const more = [...results, { test: id, outcome }];
+      const stopped = dangersIn(more, circumstances).length > 0;
+      const then = decideOn(more, after, stopped).choice.action;
+      return then === choice.action ? [] : [{ test: id, outcome, action: then }];
+    }),
+  );
+}

@@ -1,0 +1,75 @@
+import { itemOf, outcomeOf, type Evidence } from '../evidence/index.ts';
+
+/** Whether the unit opens by heat and magnet alone, so that its trips can be held against the curve. */
+export const isStandard = (evidence: Evidence) => evidence.breaker.kind === 'standard';
+
+export const lastTrip = (evidence: Evidence) => evidence.trips.at(-1) ?? null;
+
+/** When the breaker last held after a reset; '' if never. */
+export function heldSince(evidence: Evidence): string {
+  return evidence.lastReset?.result === 'holds' ? evidence.lastReset.at : '';
+}
+
+/** Trips at once with everything unplugged, since it last held. */
+export const unpluggedSnaps = (evidence: Evidence) =>
+  evidence.trips.filter(
+    (trip) => trip.event.unplugged && trip.pace === 'at-once' && trip.event.at > heldSince(evidence),
+  );
+
+/** The cause of the last trip is known and removed. */
+export function causeRemoved(evidence: Evidence): boolean {
+  const trip = lastTrip(evidence);
+  if (!trip) return false;
+  const { lastReset } = evidence;
+  return (
+    trip.event.cause === 'known-removed' ||
+    (lastReset !== null && lastReset.at >= trip.event.at && lastReset.cause === 'known-removed')
+  );
+}
+
+/** Whether it was pushed fully off and on with clean clicks since it last tripped. */
+export function fullyReset(evidence: Evidence): boolean {
+  const feel = itemOf(evidence, 'reset-feel');
+  return feel?.outcome === 'clean-clicks' && feel.at >= (lastTrip(evidence)?.event.at ?? '');
+}
+
+/** How the joints and the unit feel by all that was measured; `unknown` where nothing was. */
+export function warmth(evidence: Evidence): 'cool' | 'warm' | 'unknown' {
+  const face = outcomeOf(evidence, 'face-temperature');
+  const terminal = outcomeOf(evidence, 'terminal-temperature');
+  const touch = outcomeOf(evidence, 'panel-touch');
+  const graded = evidence.heat.map((fact) => fact.result.grade);
+  if (touch === 'warm' || touch === 'hot' || graded.some((grade) => grade !== 'normal')) return 'warm';
+  const judged = evidence.heat.some(
+    (fact) => fact.result.overPeersC !== null || fact.result.riseAtRatingC !== null,
+  );
+  return touch === 'cool' || face || terminal || judged ? 'cool' : 'unknown';
+}
+
+/** The joints as they were seen or measured. */
+export function joints(evidence: Evidence): 'clean-and-cool' | 'bad' | 'unknown' {
+  const seen = outcomeOf(evidence, 'terminal-inspection');
+  const heat = warmth(evidence);
+  if (heat === 'warm' || (seen !== undefined && seen !== 'clean-and-tight')) return 'bad';
+  return seen === 'clean-and-tight' && heat === 'cool' ? 'clean-and-cool' : 'unknown';
+}
+
+/** A load within the rating was measured after the last trip: less runs on it now. */
+export function reliefMeasured(evidence: Evidence): boolean {
+  const { load } = evidence;
+  const trip = lastTrip(evidence);
+  return (
+    load !== null && load.by !== 'nameplates' && load.share <= 1 && (load.at ?? '') > (trip?.event.at ?? '')
+  );
+}
+
+/** Current over the rating that was measured, and not before a cause was removed. */
+export function overloadMeasured(evidence: Evidence): boolean {
+  const { load } = evidence;
+  if (!load || load.by === 'nameplates' || load.share <= 1) return false;
+  return !(causeRemoved(evidence) && load.at !== null && load.at <= lastTrip(evidence)!.event.at);
+}
+
+/** Replacing the main goes by another road. */
+export const replaceUnit = ({ breaker }: Evidence) =>
+  breaker.role === 'main' ? ('replace-main' as const) : ('replace-breaker' as const);

@@ -1,0 +1,139 @@
+import type { ActionId, CauseId } from '../../facts/vocabulary/index.ts';
+
+/*
+ * What it costs to be wrong, in the price of a needless breaker swap (10). Leaving a hazard energised is far worse than
+ * a needless part; a needless panel is far worse than a needless breaker.
+ */
+
+/** An action that is carried out. */
+export type Deed = Exclude<ActionId, 'gather-more'>;
+
+/** What an action costs where it was not needed. */
+export const NEEDLESS: Record<Deed, number> = {
+  'complete-reset': 1,
+  'reset-and-watch': 1,
+  'reset-other-device': 1,
+  'size-down': 10,
+  'size-up': 25,
+  'split-circuit': 60,
+  rewire: 90,
+  'replace-breaker': 10,
+  'replace-breaker-and-remake-joint': 13,
+  'replace-panel': 250,
+  'replace-main': 70,
+  'shed-load': 2,
+  'repair-appliance': 5,
+  'repair-wiring': 18,
+  'separate-conductors': 10,
+  'dry-and-inspect': 12,
+  'cool-surroundings': 6,
+  'call-utility': 12,
+  'remake-joint': 8,
+  'make-safe-and-call': 14,
+  'repair-neutral': 14,
+  'replace-device': 4,
+  'wait-for-supply': 3,
+  'correct-directory': 4,
+  keep: 0.5,
+};
+
+/** Actions after which the circuit carries current as before: whatever is wrong with it goes on. */
+export const ENERGISES: ReadonlySet<Deed> = new Set([
+  'complete-reset',
+  'reset-and-watch',
+  'reset-other-device',
+  'size-up',
+  'shed-load',
+  'cool-surroundings',
+  'replace-device',
+  'wait-for-supply',
+  'keep',
+]);
+
+/** Work that does not touch the circuit: it goes on as before, though somebody who knows has heard of it. */
+const ELSEWHERE: ReadonlySet<Deed> = new Set(['repair-appliance', 'call-utility', 'correct-directory']);
+
+/** Whether the circuit carries current as before while it is done, or while somebody works elsewhere. */
+export const staysOn = (action: Deed): boolean => ENERGISES.has(action) || ELSEWHERE.has(action);
+
+/**
+ * What it costs to leave a cause as it is, a nuisance, a cause of damage, a danger to life, or nothing at all: with the circuit
+ * energised as before; while somebody works elsewhere; and after work by an electrician with the panel dead, who sees
+ * what was not looked for.
+ */
+const LEFT = {
+  nuisance: { energised: 12, elsewhere: 10, worked: 5 },
+  damage: { energised: 30, elsewhere: 24, worked: 11 },
+  danger: { energised: 130, elsewhere: 55, worked: 30 },
+  nothing: { energised: 0, elsewhere: 0, worked: 0 },
+} as const;
+
+/** How grave each cause is while its circuit is energised. */
+export const GRAVITY: Record<CauseId, keyof typeof LEFT> = {
+  overload: 'nuisance',
+  'appliance-fault': 'damage',
+  'wiring-short': 'danger',
+  'ground-leakage': 'damage',
+  'arcing-connection': 'danger',
+  'electronic-unit-fault': 'nuisance',
+  'weak-breaker': 'nuisance',
+  'open-breaker': 'nuisance',
+  'stuck-breaker': 'danger',
+  'worn-mechanism': 'nuisance',
+  'loose-terminal': 'danger',
+  'burnt-stab': 'danger',
+  'shared-terminal': 'damage',
+  'oversized-breaker': 'danger',
+  'undersized-breaker': 'nuisance',
+  'incomplete-reset': 'nuisance',
+  'downstream-device-tripped': 'nuisance',
+  'upstream-open': 'nuisance',
+  'open-wiring': 'damage',
+  'supply-leg-lost': 'damage',
+  'open-neutral': 'danger',
+  'bus-failing': 'danger',
+  moisture: 'danger',
+  'motor-inrush': 'nuisance',
+  'hot-surroundings': 'nuisance',
+  'supply-outage': 'nuisance',
+  'main-breaker-fault': 'damage',
+  'shared-neutral-open': 'danger',
+  'device-failed': 'nuisance',
+  'miswired-protected-unit': 'nuisance',
+  'wrong-part': 'damage',
+  'wrong-breaker': 'damage',
+  backfeed: 'danger',
+  'neutral-ground-fault': 'damage',
+  'no-fault': 'nothing',
+};
+
+/**
+ * Whether a cause endangers life while its circuit is energised.
+ *
+ * @example endangers('burnt-stab') // true
+ */
+export const endangers = (cause: CauseId): boolean => GRAVITY[cause] === 'danger';
+
+/** Made safe, nothing is energised: what is left is the nuisance of being without power. */
+const LEFT_WHEN_SAFE = 4;
+
+/** Actions that also do, though another would be the right one: this share of the loss is left. */
+export const NEARLY = 0.25;
+
+/**
+ * What an action costs under a cause.
+ *
+ * @param right the actions that put this cause right, the right one first, then those that also do
+ */
+export function loss(action: Deed, cause: CauseId, right: readonly Deed[]): number {
+  const at = right.indexOf(action);
+  if (at === 0) return 0;
+  if (action === 'make-safe-and-call') return NEEDLESS[action] + LEFT_WHEN_SAFE;
+  const how = ENERGISES.has(action) ? 'energised' : ELSEWHERE.has(action) ? 'elsewhere' : 'worked';
+  const left = LEFT[GRAVITY[cause]][how];
+  const whole = NEEDLESS[action] + left;
+  return at > 0 ? NEARLY * Math.min(whole, NEEDLESS[action] + LEFT.nuisance.energised) : whole;
+}
+
+/** What it costs to ask for another look: time, and the wait. */
+export const ASKING = 11;

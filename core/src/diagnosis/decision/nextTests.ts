@@ -1,0 +1,124 @@
+import { outcomesOf, TEST_IDS } from '../causes/index.ts';
+import {
+  PROFILE_LEVEL,
+  TESTS,
+  type Profile,
+  type TestFacts,
+  type TestId,
+} from '../../facts/vocabulary/index.ts';
+import type { Assessment } from './assess.ts';
+import type { Diagnosis } from './diagnosis.ts';
+import { bearsOn } from './bearsOn.ts';
+import { isDueFirst } from './dueFirst.ts';
+import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
+import { testCost } from './testCosts.ts';
+import { barsReset, bestDeed, lossTable } from './verdict.ts';
+import { lossesOf } from './whoDoesIt.ts';
+
+/** What has to be done first is worth this much more. */
+const CARE = 4;
+
+/** A little of the value is what is learnt for its own sake: it parts tests that would change nothing yet. */
+const PER_NAT = 0.6;
+
+/** Tests that switch it on, as a reset does: what bars a reset bars them. */
+export const TRIALS: ReadonlySet<TestId> = new Set<TestId>([
+  'reset-feel',
+  'reset-result',
+  'reset-result-unplugged',
+]);
+
+/**
+ * Tests for which a hand goes to a handle, a plug, the panel or anything that may be wet. While danger stops it, none of
+ * them is proposed to anybody: what is left is to look from a distance, and work on the dead panel.
+ */
+const HANDS_ON: ReadonlySet<TestId> = new Set<TestId>([
+  ...TRIALS,
+  'handle-finger-test',
+  'power-after-reset',
+  'panel-touch',
+  'face-temperature',
+  'test-button',
+  'button-after-fitting',
+  'downstream-device',
+  'appliance-check',
+  'load-share',
+  'outlet-voltage',
+  'outlet-sag',
+  'outlet-wiring',
+  'branch-off-check',
+  'main-off-check',
+  'load-wire-lifted',
+  'known-good-swap',
+]);
+
+/**
+ * Whether a test may be done while danger stops it.
+ *
+ * @example mayDoInDanger('water-signs') // true
+ * @example mayDoInDanger('reset-result') // false
+ */
+export function mayDoInDanger(test: TestId): boolean {
+  const { energised }: TestFacts = TESTS[test];
+  return !energised && !HANDS_ON.has(test);
+}
+
+/**
+ * Tests that were not done and that this person may do, by what they are worth. Nothing is switched on to learn more
+ * beside what needs work.
+ *
+ * @example nextTests(assess([]), 'homeowner')[0].id // 'power-loss-extent'
+ */
+export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['nextTests'] {
+  const { probabilities, results, stops, table, known } = assessed;
+  const inDanger = stops.length > 0;
+  const order = results.map(({ test }) => test);
+  const done = new Set(order);
+  const now = bestDeed(lossesOf(profile, table), probabilities).expected;
+  const barred = barsReset(results);
+  const bears = bearsOn(results, known);
+  return TEST_IDS.filter(
+    (id) =>
+      !done.has(id) &&
+      bears(id) &&
+      TESTS[id].level <= PROFILE_LEVEL[profile] &&
+      !(barred && TRIALS.has(id)) &&
+      (!inDanger || mayDoInDanger(id)),
+  )
+    .map((id) => ({
+      id,
+      value: worth(id, assessed, now, profile) + care(id, assessed) - testCost(id, order),
+    }))
+    .sort((a, b) => b.value - a.value);
+}
+
+/** What a look is worth beside what it tells: no reset without one. */
+const care = (test: TestId, assessed: Assessment): number => (isDueFirst(test, assessed) ? CARE : 0);
+
+/** How far the expected loss is expected to fall once the outcome of a test is known. */
+function worth(
+  test: TestId,
+  { probabilities, results, table, stops }: Assessment,
+  now: number,
+  profile: Profile,
+): number {
+  let then = 0;
+  let learnt = 0;
+  const changes = CHANGES_WHAT_IS_RIGHT.has(test);
+  const own = lossesOf(profile, table);
+  const after = new Float64Array(probabilities.length);
+  for (const [outcome, chances] of outcomesOf(test)) {
+    let seen = 0;
+    for (let i = 0; i < chances.length; i++) seen += chances[i]! * probabilities[i]!;
+    if (seen < 1e-9) continue;
+    for (let i = 0; i < after.length; i++) {
+      const chance = (after[i] = (probabilities[i]! * chances[i]!) / seen);
+      if (chance > 1e-12) learnt += seen * chance * Math.log(chances[i]! / seen);
+    }
+    const its = changes
+      ? lossesOf(profile, lossTable([...results, { test, outcome }], stops.length > 0))
+      : own;
+    then += seen * bestDeed(its, after).expected;
+  }
+  return Math.max(0, now - then) + PER_NAT * learnt;
+}

@@ -1,0 +1,80 @@
+import type { Profile, TestId } from '../../facts/vocabulary/index.ts';
+import type { Assessment } from './assess.ts';
+import type { Diagnosis } from './diagnosis.ts';
+import { isDueFirst } from './dueFirst.ts';
+import { testCost } from './testCosts.ts';
+import { bestDeed } from './verdict.ts';
+import { lossesOf } from './whoDoesIt.ts';
+
+/** An expected loss below which another test changes little. */
+const ENOUGH = 1;
+/**
+ * Above this loss even a test is done that costs somewhat more than it alone is expected to bring: two together may bring
+ * what neither does. That is borne less with every screen.
+ */
+const UNSURE = { from: 3, bears: 1, lessEach: 0.1 } as const;
+
+/** What brings less than this is not asked at all. */
+const BRINGS = 0.08;
+
+/**
+ * What asking costs beside the test itself: the first question is answered gladly, each one after it less. Somebody at
+ * home in the evening gives up sooner than somebody who is paid by the hour.
+ */
+const PATIENCE = {
+  homeowner: { free: 8, each: 0.5 },
+  electrician: { free: 9, each: 0.6 },
+} as const;
+
+/**
+ * What a further question has to bring after so many screens were asked.
+ *
+ * @param asked screens answered so far
+ * @example priceOfAsking('homeowner', 0) // 0
+ */
+export const priceOfAsking = (profile: Profile, asked: number): number =>
+  Math.max(0, asked - PATIENCE[profile].free) * PATIENCE[profile].each;
+
+/**
+ * The tests that are worth asking for, best first; none: it is settled. Danger stops everything; else the decision is good
+ * enough, or what is left brings less than it costs to ask.
+ *
+ * @param tests as `nextTests` gives them
+ * @param asked screens answered so far
+ * @example worthAsking(assess([]), nextTests(assess([]), 'homeowner'), 'homeowner')[0] // 'power-loss-extent'
+ */
+export function worthAsking(
+  assessed: Assessment,
+  tests: Diagnosis['nextTests'],
+  profile: Profile,
+  asked = 0,
+): TestId[] {
+  const { stops, table, probabilities, results } = assessed;
+  if (stops.length > 0) return [];
+  const done = results.map(({ test }) => test);
+  const bring = tests.filter(({ id, value }) => value + testCost(id, done) > BRINGS).map(({ id }) => id);
+  if (tests.some(({ id }) => isDueFirst(id, assessed))) return bring;
+  // After a reset that holds, with everything quiet, what is left is to watch it.
+  const holds = results.some(({ test, outcome }) => test === 'reset-result' && outcome === 'holds');
+  if (holds && assessed.choice.action === 'reset-and-watch') return [];
+  const { expected } = bestDeed(lossesOf(profile, table), probabilities);
+  if (expected <= ENOUGH) return [];
+  const bears = expected > UNSURE.from ? Math.max(0, UNSURE.bears - UNSURE.lessEach * asked) : 0;
+  const least = priceOfAsking(profile, asked) - bears;
+  const values = new Map(tests.map(({ id, value }) => [id, value]));
+  return bring.some((id) => values.get(id)! > least) ? bring : [];
+}
+
+/**
+ * Whether to stop testing.
+ *
+ * @param tests as `nextTests` gives them
+ * @param asked screens answered so far
+ * @example isSettled(assess([]), nextTests(assess([]), 'homeowner'), 'homeowner') // false
+ */
+export const isSettled = (
+  assessed: Assessment,
+  tests: Diagnosis['nextTests'],
+  profile: Profile,
+  asked = 0,
+): boolean => worthAsking(assessed, tests, profile, asked).length === 0;

@@ -1,0 +1,82 @@
+import type { Profile } from '../../facts/vocabulary/index.ts';
+import { ACTION_WORDS } from './actionWords.ts';
+import type { Assessment } from './assess.ts';
+import { NEEDLESS, type Deed } from './losses.ts';
+import { bestDeed, chanceItHelps, DEEDS, LEAST_CONFIDENCE, type Choice, type LossTable } from './verdict.ts';
+
+/** Deeds that are work for a qualified electrician. */
+const BY_ELECTRICIAN: ReadonlySet<Deed> = new Set(DEEDS.filter((deed) => ACTION_WORDS[deed].forElectrician));
+
+/** To have an electrician come where anybody could have put it right, and where it takes one. */
+const CALLED = { needlessly: 14, rightly: 1.5 } as const;
+
+/**
+ * The losses of somebody who has the work of an electrician done: whatever is wrong, to call one is one deed. What only
+ * parts one electrician’s work from another’s is no reason to ask this person more.
+ */
+export function lossesOf(profile: Profile, table: LossTable): LossTable {
+  if (profile === 'electrician') return table;
+  const columns = table.columns.map((column, i) => {
+    const right = table.right[i];
+    if (right === 'replace-main') return asTold(column, 'utilityToo');
+    return asTold(column, right === undefined || BY_ELECTRICIAN.has(right) ? 'rightly' : 'needlessly');
+  });
+  return { ...table, columns };
+}
+
+/** How an electrician is called: where anybody could have put it right, where it takes one, or where the utility does too. */
+type Called = 'needlessly' | 'rightly' | 'utilityToo';
+const told: Record<Called, WeakMap<Float64Array, Float64Array>> = {
+  needlessly: new WeakMap(),
+  rightly: new WeakMap(),
+  utilityToo: new WeakMap(),
+};
+
+/** A column of losses with an electrician’s work as the one deed of calling one; made once for each column. */
+function asTold(column: Float64Array, called: Called): Float64Array {
+  const made = told[called].get(column) ?? column.map((loss, a) => lossTold(DEEDS[a]!, loss, called));
+  told[called].set(column, made);
+  return made;
+}
+
+/**
+ * Where half the house is dead and the street is lit nobody without a meter can tell a lost leg from a main’s dead pole: the
+ * utility comes first, and says which.
+ */
+function lossTold(deed: Deed, loss: number, called: Called): number {
+  if (called === 'utilityToo' && deed === 'call-utility') return 0;
+  if (!BY_ELECTRICIAN.has(deed)) return loss;
+  return called === 'needlessly' ? CALLED.needlessly : CALLED.rightly;
+}
+
+/** From this confidence on the electrician’s work is named; below it is said that one is needed, and why. */
+const SURE_OF_THE_WORK = 0.7;
+/** What somebody’s own deed may be expected to lose at most, to be named. */
+const MOST_LOST = NEEDLESS['shed-load'] + CALLED.needlessly;
+
+/**
+ * What this person is told to do: the choice, or, where all that is left to find out takes the cover off, to hand it over.
+ *
+ * @example forPerson(assess([]), 'electrician').action // the choice itself
+ */
+export function forPerson(assessed: Assessment, profile: Profile): Choice {
+  const { choice, table, probabilities, stops } = assessed;
+  if (profile === 'electrician' || stops.length > 0) return choice;
+  const own = bestDeed(lossesOf(profile, table), probabilities);
+  if (!BY_ELECTRICIAN.has(own.action)) {
+    // What was seen binds for whoever sees it.
+    if (choice.action !== 'gather-more' && BY_ELECTRICIAN.has(choice.action)) return named(choice);
+    const confidence = chanceItHelps(own.action, table, probabilities);
+    return own.expected > MOST_LOST || confidence < LEAST_CONFIDENCE
+      ? { ...choice, action: 'gather-more', confidence: 0 }
+      : { ...choice, ...own, confidence };
+  }
+  return named(choice);
+}
+
+const named = (choice: Choice): Choice =>
+  choice.action !== 'gather-more' &&
+  BY_ELECTRICIAN.has(choice.action) &&
+  choice.confidence >= SURE_OF_THE_WORK
+    ? choice
+    : { ...choice, action: 'gather-more', confidence: 0 };

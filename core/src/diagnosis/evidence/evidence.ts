@@ -1,0 +1,129 @@
+import type { Learned } from '../causes/index.ts';
+import type { HeatPoint } from '../../physics/heat/index.ts';
+import type { Breaker, BreakerEvent, Circuit, Curve, Entries, Panel } from '../../record/entities/index.ts';
+import type { Schools } from '../../record/settings/index.ts';
+import type { Sizing } from '../../code/sizing/index.ts';
+import type { TripVerdict, TripWindow } from '../../physics/trip/index.ts';
+import type { Wear } from '../wear/index.ts';
+import type { Complaint, OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
+import type { UnitFact } from './trials.ts';
+
+/** A breaker with its circuit and all that was logged of it. */
+export interface BreakerFile {
+  breaker: Breaker;
+  circuit: Circuit | null;
+  entries: Entries;
+  /** With a case about it: from when on what tells of a moment counts (see `countsSince`). */
+  since?: string | null;
+}
+
+/** What a decision about one breaker may look at. */
+export interface Dossier {
+  panel: Pick<Panel, 'id' | 'name' | 'family' | 'alsoListed'>;
+  /** How questions on which the trade disagrees are answered here. */
+  schools: Schools;
+  subject: BreakerFile;
+  /** The panel's main, whose leg voltages and danger signs bear on every breaker; null if there is none. */
+  main: BreakerFile | null;
+  /** The panel's other breakers, to compare temperatures with. */
+  others: BreakerFile[];
+  /** Trip curves of part families, as printed; a family without one goes by the standard. */
+  curves: readonly Pick<Curve, 'family' | 'points'>[];
+  /** What confirmed ends of earlier cases teach about such a breaker; null: none, or they are not to count. */
+  learned: Learned | null;
+}
+
+/** A figure behind a statement. */
+export interface Figure {
+  label: string;
+  value: number;
+  /** 'Δ°C' is a temperature difference. */
+  unit: 'V' | 'A' | '°C' | 'Δ°C' | 's' | '%' | 'W' | 'VA';
+}
+
+/** One test outcome, whoever or whatever gave it, with the sentence and the figures it rests on. */
+export interface EvidenceItem<T extends TestId = TestId> {
+  test: T;
+  outcome: string;
+  at: string;
+  text: string;
+  figures: Figure[];
+  source?: string;
+  origin: 'reading' | 'event' | 'observation' | 'computed';
+}
+
+export type HandlePosition = 'on' | 'off' | 'tripped';
+
+/** A trip on record, held against the window of a sound unit where that can be done. */
+export interface TripFact {
+  event: BreakerEvent;
+  pace: NonNullable<BreakerEvent['pace']>;
+  /** null: current unknown, or beyond what the window covers. */
+  window: TripWindow | null;
+  /** null: not a thermal trip, or too little known to judge it. */
+  verdict: TripVerdict | null;
+}
+
+export interface HeatFact {
+  point: 'face' | 'terminal';
+  at: string;
+  surfaceC: number;
+  ambientC: number;
+  amps: number | null;
+  /** What its own electronics warm its face by, °C. */
+  ownHeatC: number;
+  peers: number;
+  result: HeatPoint;
+  /** Told by the simulated stand-in. */
+  simulated: boolean;
+}
+
+export interface LoadFact {
+  amps: number;
+  /** Share of the breaker's rating, 1 = all of it. */
+  share: number;
+  /** Measured on the circuit or on one appliance, or summed up from nameplates. */
+  by: 'conductor' | 'plug' | 'nameplates';
+  at: string | null;
+  /** Told by the simulated stand-in. */
+  simulated: boolean;
+}
+
+/** All that is known of one breaker, in the words of the diagnosis vocabulary, with the figures. */
+export interface Evidence {
+  breaker: Breaker;
+  circuit: Circuit | null;
+  schools: Schools;
+  handle: HandlePosition;
+  /** The latest outcome of each test. */
+  items: EvidenceItem[];
+  /** Danger signs and leg voltages logged at the main, which bear on this breaker too. */
+  mainItems: EvidenceItem[];
+  trips: TripFact[];
+  /** What trips and holds say of the unit's bimetal; null: nothing on record says anything. */
+  unit: UnitFact | null;
+  wear: Wear;
+  /** Resets that tripped again, since it last held. */
+  failedResets: BreakerEvent[];
+  lastReset: BreakerEvent | null;
+  load: LoadFact | null;
+  heat: HeatFact[];
+  sizing: Sizing | null;
+  learned: Learned | null;
+  /** What somebody came with, in an open case. */
+  complaint?: Complaint;
+  /** It is not known which breaker it is: nothing may be concluded from what it is taken for. */
+  anonymous?: true;
+  /** Whether the bus side of this breaker is alive; null: not measured, or too low to call. */
+  lineSide: 'alive' | 'dead' | null;
+}
+
+/** The item a test gave, if it was done. */
+export function itemOf<T extends TestId>(evidence: Evidence, test: T): EvidenceItem<T> | undefined {
+  return evidence.items.find((item) => item.test === test) as EvidenceItem<T> | undefined;
+}
+
+/** The outcome of a test, if it was done. */
+export function outcomeOf<T extends TestId>(evidence: Evidence, test: T): OutcomeOf<T> | undefined {
+  return itemOf(evidence, test)?.outcome as OutcomeOf<T> | undefined;
+}

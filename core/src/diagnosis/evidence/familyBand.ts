@@ -1,0 +1,16 @@
+import type { Curve } from '../../record/entities/index.ts';
+import { bandOf, fitCurve, type Band } from '../../physics/trip/index.ts';
+
+type FamilyCurve = Pick<Curve, 'family' | 'points'>;
+
+/** The printed curve of a part family; `undefined`: there is none. */
+export function familyCurve<C extends FamilyCurve>(family: string, curves: readonly C[]): C | undefined {
+  const wanted = family.trim().toLowerCase();
+  return curves.find((one) => wanted !== '' && one.family.trim().toLowerCase() === wanted);
+}
+
+/** The edges of a sound unit of a part family by its printed curve; `undefined`: there is none, the standard’s hold. */
+export function familyBand(family: string, curves: readonly FamilyCurve[]): Band | undefined {
+  const curve = familyCurve(family, curves);
+  return curve && bandOf(fitCurve({ points: curve.points }));
+}

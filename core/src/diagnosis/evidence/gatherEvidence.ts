@@ -1,0 +1,95 @@
+import { isDanger } from '../../facts/vocabulary/index.ts';
+import type { BreakerFile, Dossier, Evidence, EvidenceItem } from './evidence.ts';
+import { counts } from './freshness.ts';
+import { failedResets, handleAt, heldAt, standing } from './history.ts';
+import { heatEvidence, heatFacts } from './heatEvidence.ts';
+import { isolationEvidence } from './isolationEvidence.ts';
+import { loadEvidence, loadFact } from './loadEvidence.ts';
+import { observationEvidence } from './observationEvidence.ts';
+import { partEvidence } from './partEvidence.ts';
+import { circuitSizing, sizingEvidence } from './sizingEvidence.ts';
+import { wearOf } from '../wear/index.ts';
+import { familyBand } from './familyBand.ts';
+import { trialsOf, unitFact } from './trials.ts';
+import { tripEvidence, tripFacts } from './tripEvidence.ts';
+import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
+
+/**
+ * Turn the record of a breaker into evidence: every reading, event, observation and computation as
+ * the outcome of a test, the latest one of each test standing. Struck entries do not count.
+ *
+ * @param dossier the breaker, the panel's main and its other breakers
+ * @example gatherEvidence({ panel, schools, subject, main: null, others: [] }).handle // 'on'
+ */
+export function gatherEvidence(dossier: Dossier): Evidence {
+  const subject = counted(dossier.subject);
+  const main = dossier.main && counted(dossier.main);
+  const others = dossier.others.map(counted);
+  const band = familyBand(subject.breaker.family, dossier.curves);
+  const trips = tripFacts(subject, band);
+  const trials = trialsOf(subject.breaker, subject.entries.events, band);
+  const load = loadFact(subject);
+  const heat = heatFacts(subject, others);
+  const sizing = circuitSizing(subject, dossier.schools);
+  const line = lineSideEvidence(subject, main);
+  const handle = handleAt(subject.entries.events);
+  const trippedSince = handle === 'tripped' ? heldAt(subject.entries.events) : null;
+  return {
+    breaker: subject.breaker,
+    circuit: subject.circuit,
+    schools: dossier.schools,
+    handle,
+    items: latestOfEach(
+      [
+        ...observationEvidence(subject),
+        ...voltageEvidence(subject),
+        ...line.items,
+        ...loadEvidence(subject, load),
+        ...heatEvidence(heat),
+        ...tripEvidence(subject, trips),
+        ...isolationEvidence(subject),
+        ...sizingEvidence(subject, sizing),
+        ...partEvidence(subject.breaker, dossier.panel),
+      ].filter((item) => counts(item, subject.since ?? null, trippedSince)),
+    ),
+    mainItems: main && main.breaker.id !== subject.breaker.id ? dangerItems(main) : [],
+    trips,
+    unit: unitFact(subject.breaker.ratingAmps, trials),
+    wear: wearOf(subject.breaker, subject.entries.events),
+    failedResets: failedResets(subject.entries.events),
+    lastReset: subject.entries.events.findLast((event) => event.kind === 'reset') ?? null,
+    load,
+    heat,
+    sizing,
+    learned: dossier.learned,
+    lineSide: line.lineSide,
+  };
+}
+
+/** A file with the entries that count; made once for each: a panel’s breakers are each held against all others. */
+function counted(file: BreakerFile): BreakerFile {
+  const made = countedFiles.get(file) ?? { ...file, entries: standing(file.entries) };
+  countedFiles.set(file, made);
+  return made;
+}
+const countedFiles = new WeakMap<BreakerFile, BreakerFile>();
+
+/** The latest outcome of each test, newest first; of two at the same instant the later in the list. */
+function latestOfEach(items: EvidenceItem[]): EvidenceItem[] {
+  const latest = new Map<string, EvidenceItem>();
+  for (const item of items) {
+    const known = latest.get(item.test);
+    if (!known || item.at >= known.at) latest.set(item.test, item);
+  }
+  return [...latest.values()].sort((a, b) => b.at.localeCompare(a.at));
+}
+
+/** Danger signs at the main endanger every circuit behind it. */
+function dangerItems(main: BreakerFile): EvidenceItem[] {
+  return latestOfEach([
+    ...observationEvidence(main),
+    ...voltageEvidence(main),
+    ...lineSideEvidence(main, null).items,
+    ...heatEvidence(heatFacts(main, [])),
+  ]).filter((item) => isDanger(item.test, item.outcome));
+}

@@ -1,0 +1,152 @@
+import { heatOfPoint, type HeatPointInput } from '../../physics/heat/index.ts';
+import { sayQuantity, sayRise } from '../../facts/quantities/index.ts';
+import { TEMPERATURE_POINTS, type Reading } from '../../record/entities/index.ts';
+import { CITATIONS, HEAT_LIMITS } from '../../facts/standards/index.ts';
+import { FACE_OUTCOMES, riseBand, TERMINAL_OUTCOMES } from '../../facts/vocabulary/index.ts';
+import type { BreakerFile, EvidenceItem, HeatFact } from './evidence.ts';
+import { nearestTo, timed, type Timed } from './history.ts';
+import { marked } from './marked.ts';
+
+/** Temperatures of one survey are taken within two hours, a current within one hour of its temperature. */
+const SURVEY_HOURS = 2;
+const CURRENT_HOURS = 1;
+
+const c = (value: number) => sayQuantity(value, '°C');
+
+/** What a survey takes of a breaker’s readings. */
+interface Surveyed {
+  temperatures: Record<(typeof TEMPERATURE_POINTS)[number], Timed<Reading>[]>;
+  /** Those on the conductor, or, where there are none, all. */
+  currents: Timed<Reading>[];
+}
+
+/** Sorted out once for each file: it is a peer of every other breaker of its panel. */
+function surveyed(file: BreakerFile): Surveyed {
+  const made = surveys.get(file) ?? sortedOut(file.entries.readings);
+  surveys.set(file, made);
+  return made;
+}
+const surveys = new WeakMap<BreakerFile, Surveyed>();
+
+function sortedOut(readings: readonly Reading[]): Surveyed {
+  const at = (point: string) =>
+    timed(readings.filter((r) => r.quantity === 'temperature' && r.point === point));
+  const currents = readings.filter((r) => r.quantity === 'current');
+  const onConductor = currents.filter((r) => r.point === 'conductor');
+  return {
+    temperatures: { face: at('face'), terminal: at('terminal') },
+    currents: timed(onConductor.length > 0 ? onConductor : currents),
+  };
+}
+
+/**
+ * The latest temperature of each point of a breaker, judged against the panel's other breakers
+ * measured in the same survey. A point whose current is not known is judged without peers.
+ */
+export function heatFacts(file: BreakerFile, others: readonly BreakerFile[]): HeatFact[] {
+  return TEMPERATURE_POINTS.flatMap((point) => {
+    const latest = surveyed(file).temperatures[point].at(-1);
+    if (latest === undefined) return [];
+    const { entry: own, instant } = latest;
+    const { ambientC } = own;
+    if (ambientC === null) return [];
+    const amps = nearestTo(surveyed(file).currents, instant, CURRENT_HOURS)?.entry.value ?? null;
+    const ownHeatC = ownHeatOf(file, point, amps);
+    const bare = { ...own, value: own.value - ownHeatC };
+    const subject = surveyPoint(file, bare, ambientC, amps ?? 0);
+    const peers = amps === null ? [] : peersOf(file, others, point, instant, ambientC);
+    const result = heatOfPoint(subject, peers, ambientC);
+    const { at, value: surfaceC, simulated } = own;
+    return [{ point, at, surfaceC, ambientC, amps, ownHeatC, peers: peers.length, result, simulated }];
+  });
+}
+
+/** The same point of the panel’s other branch breakers, measured in the same survey with their currents. */
+function peersOf(
+  file: BreakerFile,
+  others: readonly BreakerFile[],
+  point: (typeof TEMPERATURE_POINTS)[number],
+  instant: number,
+  ambientC: number,
+): HeatPointInput[] {
+  const peers: HeatPointInput[] = [];
+  for (const other of others) {
+    if (other.breaker.role !== 'branch' || other.breaker.id === file.breaker.id) continue;
+    const { temperatures, currents } = surveyed(other);
+    const theirs = nearestTo(temperatures[point], instant, SURVEY_HOURS);
+    const current = theirs && nearestTo(currents, theirs.instant, CURRENT_HOURS);
+    if (current) peers.push(surveyPoint(other, theirs.entry, ambientC, current.entry.value));
+  }
+  return peers;
+}
+
+/** What the electronics of an idle protected unit warm its face by, °C. */
+const ownHeatOf = ({ breaker: { kind } }: BreakerFile, point: string, amps: number | null): number =>
+  point === 'face' && amps !== null && amps < IDLE_AMPS && kind !== 'standard' && kind !== 'surge'
+    ? OF_ELECTRONICS_C
+    : 0;
+
+/** A reading as a survey point, taken to the subject's ambient: it is the rise that is compared. */
+function surveyPoint(file: BreakerFile, reading: Reading, ambientC: number, amps: number): HeatPointInput {
+  const { id, ratingAmps } = file.breaker;
+  return { id, surfaceC: reading.value - (reading.ambientC ?? ambientC) + ambientC, amps, ratingAmps };
+}
+
+/** Temperatures as test outcomes: over peers where there are any, and a face too hot to hold. */
+export function heatEvidence(facts: readonly HeatFact[]): EvidenceItem[] {
+  return facts.flatMap((fact) =>
+    [...overPeers(fact), ...hotFace(fact)].map((item) => ({ ...item, text: marked(fact, item.text) })),
+  );
+}
+
+/** Below this current a breaker is idle, A; a loaded joint is never colder than the air by more than its meter errs, °C. */
+const IDLE_AMPS = 1;
+const COLDER_C = 2;
+const isColdUnderLoad = (amps: number | null, surfaceC: number, ambientC: number) =>
+  (amps ?? 0) >= IDLE_AMPS && surfaceC < ambientC - COLDER_C;
+/** The electronics of a protected unit draw power of their own: so much warmer its face is than an idle plain one, °C. */
+const OF_ELECTRONICS_C = 9;
+
+const where = { face: 'Its face', terminal: 'Its terminal' } as const;
+
+function overPeers({ point, at, surfaceC, ambientC, amps, ownHeatC, result }: HeatFact): EvidenceItem[] {
+  const over = result.overPeersC;
+  if (over === null) return [];
+  const [note, urgent] = [HEAT_LIMITS.overPeersRepairSoonC, HEAT_LIMITS.overPeersUrgentC];
+  const band = riseBand(over);
+  const itsOwn = ownHeatC > 0 ? ` (${sayRise(ownHeatC)} of it its own electronics’)` : '';
+  const sentence = `${where[point]} is at ${c(surfaceC)}, ${sayRise(surfaceC - ambientC)} over the air`;
+  return [
+    {
+      test: point === 'face' ? 'face-temperature' : 'terminal-temperature',
+      outcome: (point === 'face' ? FACE_OUTCOMES : TERMINAL_OUTCOMES)[band],
+      at,
+      text: isColdUnderLoad(amps, surfaceC, ambientC)
+        ? `${sentence}: colder than the air under load is a false reading. Put a strip of tape on bare metal and read it again.`
+        : band === 0
+          ? `${sentence}${itsOwn} and no hotter than similar breakers with a similar load.`
+          : `${sentence}${itsOwn} and ${sayRise(over)} over similar breakers with a similar load (limit ${sayRise(band === 2 ? urgent : note)}).`,
+      figures: [
+        { label: point, value: surfaceC, unit: '°C' },
+        { label: 'ambient', value: ambientC, unit: '°C' },
+        { label: 'over peers', value: over, unit: 'Δ°C' },
+      ],
+      source: CITATIONS.heatOverPeers,
+      origin: 'computed',
+    },
+  ];
+}
+
+function hotFace({ point, at, surfaceC }: HeatFact): EvidenceItem[] {
+  if (point !== 'face' || surfaceC < HEAT_LIMITS.faceDangerC) return [];
+  return [
+    {
+      test: 'panel-touch',
+      outcome: 'hot',
+      at,
+      text: `Its face is at ${c(surfaceC)}: too hot to hold for three seconds.`,
+      figures: [{ label: 'face', value: surfaceC, unit: '°C' }],
+      origin: 'reading',
+    },
+  ];
+}

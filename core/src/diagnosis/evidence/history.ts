@@ -1,0 +1,68 @@
+import type { BreakerEvent, Entries } from '../../record/entities/index.ts';
+import type { HandlePosition } from './evidence.ts';
+
+const byTime = (a: { at: string; loggedAt: string }, b: { at: string; loggedAt: string }) =>
+  a.at.localeCompare(b.at) || a.loggedAt.localeCompare(b.loggedAt);
+
+/** The entries that still count, oldest first: struck ones are left out. */
+export function standing(entries: Entries): Entries {
+  return {
+    readings: entries.readings.filter((r) => r.struck === null).sort(byTime),
+    events: entries.events.filter((e) => e.struck === null).sort(byTime),
+    observations: entries.observations.filter((o) => o.struck === null).sort(byTime),
+  };
+}
+
+const HOUR_MS = 3_600_000;
+
+/** An entry with its instant as a number, ms: for lists that are searched again and again. */
+export interface Timed<T> {
+  entry: T;
+  instant: number;
+}
+
+export const timed = <T extends { at: string }>(list: readonly T[]): Timed<T>[] =>
+  list.map((entry) => ({ entry, instant: Date.parse(entry.at) }));
+
+/** The entry of a list nearest in time to an instant, no further than `hours` off; of two as near, the later listed. */
+export function nearestTo<T>(list: readonly Timed<T>[], instant: number, hours: number): Timed<T> | null {
+  let best: Timed<T> | null = null;
+  let least = hours * HOUR_MS;
+  for (const one of list) {
+    const off = Math.abs(one.instant - instant);
+    if (off <= least) [best, least] = [one, off];
+  }
+  return best;
+}
+
+/** As `nearestTo`, of a list that is searched once. */
+export const nearest = <T extends { at: string }>(list: readonly T[], at: string, hours: number): T | null =>
+  nearestTo(timed(list), Date.parse(at), hours)?.entry ?? null;
+
+/** Where an event leaves the handle; `null` if it does not say. */
+export function handleAfter(event: BreakerEvent): HandlePosition | null {
+  if (event.kind === 'handle') return event.position;
+  if (event.kind === 'trip' || event.result === 'tripped' || event.feel === 'will-not-latch')
+    return 'tripped';
+  if (event.kind === 'held') return 'on';
+  return event.result === 'holds' || event.feel === 'clean-clicks' ? 'on' : null;
+}
+
+/**
+ * Where the handle stood at an instant, told from the events up to it (oldest first). A breaker of
+ * which nothing was logged is on.
+ */
+export function handleAt(events: readonly BreakerEvent[], at = '9999'): HandlePosition {
+  const last = events.findLast((event) => event.at <= at && handleAfter(event) !== null);
+  return last === undefined ? 'on' : handleAfter(last)!;
+}
+
+/** When a reset last held; '' if none did. */
+export const heldAt = (events: readonly BreakerEvent[]): string =>
+  events.findLast((event) => event.kind === 'reset' && event.result === 'holds')?.at ?? '';
+
+/** Resets that tripped again since the breaker last held, oldest first. */
+export function failedResets(events: readonly BreakerEvent[]): BreakerEvent[] {
+  const held = events.findLastIndex((event) => event.kind === 'reset' && event.result === 'holds');
+  return events.slice(held + 1).filter((event) => event.kind === 'reset' && event.result === 'tripped');
+}

@@ -1,0 +1,46 @@
+import { sayPercent, sayQuantity } from '../../facts/quantities/index.ts';
+import { loadAmps } from '../../record/entities/index.ts';
+import { loadOutcome } from '../../facts/vocabulary/index.ts';
+import type { BreakerFile, EvidenceItem, LoadFact } from './evidence.ts';
+import { marked } from './marked.ts';
+
+/** What the circuit carries: the latest measurement, else what its nameplates add up to. */
+export function loadFact({ breaker, circuit, entries }: BreakerFile): LoadFact | null {
+  const currents = entries.readings.filter((r) => r.quantity === 'current');
+  const measured = currents.findLast((r) => r.point === 'conductor') ?? currents.at(-1);
+  if (measured) {
+    const by = measured.point === 'conductor' ? 'conductor' : 'plug';
+    const { value, at, simulated } = measured;
+    return { amps: value, share: value / breaker.ratingAmps, by, at, simulated };
+  }
+  if (!circuit || circuit.loads.length === 0) return null;
+  const amps = circuit.loads.reduce((sum, load) => sum + loadAmps(load), 0);
+  return { amps, share: amps / breaker.ratingAmps, by: 'nameplates', at: null, simulated: false };
+}
+
+/** The load as a test outcome. Loads known from nameplates alone count from the circuit's own record. */
+export function loadEvidence(file: BreakerFile, load: LoadFact | null): EvidenceItem[] {
+  if (!load) return [];
+  const { amps, share } = load;
+  const how = {
+    conductor: 'Clamped on its conductor',
+    plug: 'At the plug',
+    nameplates: 'Everything connected, by nameplate',
+  }[load.by];
+  return [
+    {
+      test: load.by === 'conductor' ? 'clamp-current' : 'load-share',
+      outcome: loadOutcome(share),
+      at: load.at ?? file.breaker.createdAt,
+      text: marked(
+        load,
+        `${how}: ${sayQuantity(amps, 'A')}, ${sayPercent(share)} of its ${sayQuantity(file.breaker.ratingAmps, 'A')} rating.`,
+      ),
+      figures: [
+        { label: load.by === 'nameplates' ? 'connected load' : 'current', value: amps, unit: 'A' },
+        { label: 'share of rating', value: share * 100, unit: '%' },
+      ],
+      origin: load.by === 'nameplates' ? 'computed' : 'reading',
+    },
+  ];
+}

@@ -1,0 +1,15 @@
+import { sayOutcome } from '../../facts/vocabulary/index.ts';
+import type { BreakerFile, EvidenceItem } from './evidence.ts';
+import { marked } from './marked.ts';
+
+/** Observations are test outcomes as they stand. */
+export function observationEvidence({ entries }: BreakerFile): EvidenceItem[] {
+  return entries.observations.map((o) => ({
+    test: o.test,
+    outcome: o.outcome,
+    at: o.at,
+    text: marked(o, `${sayOutcome(o.test, o.outcome)}.`),
+    figures: [],
+    origin: 'observation',
+  }));
+}

@@ -1,0 +1,33 @@
+import { sayQuantity } from '../../facts/quantities/index.ts';
+import { sizingQuestion } from '../../record/entities/index.ts';
+import type { Schools } from '../../record/settings/index.ts';
+import { sayConductor, sizing, type Sizing } from '../../code/sizing/index.ts';
+import { CITATIONS } from '../../facts/standards/index.ts';
+import type { BreakerFile, EvidenceItem } from './evidence.ts';
+
+/** The sizing of a breaker's circuit; `null` while its conductor is not known. */
+export function circuitSizing({ breaker, circuit }: BreakerFile, schools: Schools): Sizing | null {
+  const question = circuit && sizingQuestion(circuit, breaker.ratingAmps, schools.loading);
+  return question && sizing(question);
+}
+
+/** The conductor held against the breaker, as a test outcome. */
+export function sizingEvidence({ breaker, circuit }: BreakerFile, result: Sizing | null): EvidenceItem[] {
+  if (!result || !circuit?.conductor) return [];
+  const tooSmall = breaker.ratingAmps > result.maxBreakerAmps;
+  return [
+    {
+      test: 'conductor-vs-breaker',
+      outcome: tooSmall ? 'wire-too-small' : result.decision === 'size-up' ? 'wire-has-room' : 'matched',
+      at: breaker.createdAt,
+      text: `${sayConductor(circuit.conductor)} may have a breaker of ${sayQuantity(result.maxBreakerAmps, 'A')} at most here; this one is ${sayQuantity(breaker.ratingAmps, 'A')}.`,
+      figures: [
+        { label: 'ampacity', value: result.ampacity, unit: 'A' },
+        { label: 'largest breaker', value: result.maxBreakerAmps, unit: 'A' },
+        { label: 'demand', value: result.demandAmps, unit: 'A' },
+      ],
+      source: `${CITATIONS.ampacity}; ${CITATIONS.smallConductor}`,
+      origin: 'computed',
+    },
+  ];
+}

@@ -1,0 +1,199 @@
+import { legsOf, type Leg } from '../../panel/layout/index.ts';
+import { sayQuantity } from '../../facts/quantities/index.ts';
+import { CITATIONS, LINE_VOLTAGE, voltageWord, type VoltageWord } from '../../facts/standards/index.ts';
+import type { Entries, Reading } from '../../record/entities/index.ts';
+import type { OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
+import type { BreakerFile, Evidence, EvidenceItem } from './evidence.ts';
+import { handleAt, nearest } from './history.ts';
+import { marked } from './marked.ts';
+
+/** Readings of one visit belong together; those of both legs are taken within the hour. */
+const VISIT_HOURS = 12;
+const PAIR_HOURS = 1;
+
+const v = (value: number) => sayQuantity(value, 'V');
+const figure = (label: string, reading: Reading) => ({ label, value: reading.value, unit: 'V' as const });
+
+/** The word for a voltage at a 120 V point. A 240 V outlet is judged by half of what it shows. */
+function word(value: number, poles: number): VoltageWord {
+  const perLeg = poles === 2 && value > 160 ? value / 2 : value;
+  return voltageWord(perLeg);
+}
+
+/** The outcomes of all voltage readings of a breaker. */
+export function voltageEvidence(file: BreakerFile): EvidenceItem[] {
+  return [...loadTerminal(file), ...outlet(file), ...offButLive(file)];
+}
+
+const voltagesAt = (entries: Entries, point: Reading['point']) =>
+  entries.readings.filter((r) => r.quantity === 'voltage' && r.point === point);
+
+/**
+ * Whether a reading was taken with the breaker on. Voltage on one that is recorded as tripped means
+ * that somebody has reset it since and not logged it.
+ */
+const takenOn = (file: BreakerFile) => (r: Reading) => {
+  const handle = handleAt(file.entries.events, r.at);
+  return handle === 'on' || (handle === 'tripped' && r.value >= LINE_VOLTAGE.zero);
+};
+
+function loadTerminal(file: BreakerFile): EvidenceItem[] {
+  const on = takenOn(file);
+  const first = voltagesAt(file.entries, 'load-terminal').filter(on).at(-1);
+  if (!first) return [];
+  const second =
+    file.breaker.poles === 2
+      ? nearest(voltagesAt(file.entries, 'load-terminal-2').filter(on), first.at, PAIR_HOURS)
+      : null;
+  const words = [first, second].filter((r) => r !== null).map((r) => word(r.value, 1));
+  const outcome = terminalOutcome(words);
+  const figures = [figure(second ? 'load terminal, first pole' : 'load terminal', first)];
+  if (second) figures.push(figure('load terminal, second pole', second));
+  const values = figures.map(({ value }) => v(value)).join(' and ');
+  const texts = {
+    zero: `Nothing comes out: ${values} at its load terminal with the handle on.`,
+    'one-pole-zero': `One pole gives nothing: ${values} at its two load terminals with the handle on.`,
+  };
+  const text =
+    texts[outcome as keyof typeof texts] ?? `Its load terminal shows ${values} with the handle on.`;
+  const item = (test: TestId, what: string): EvidenceItem => ({
+    test,
+    outcome: what,
+    at: first.at,
+    text: marked(first, text),
+    figures,
+    source: CITATIONS.voltage,
+    origin: 'reading',
+  });
+  // Too high a voltage is the supply's doing; it is the same danger as at an outlet.
+  const tooHigh = words.includes('high') ? [item('outlet-voltage', 'high')] : [];
+  return [item('load-terminal-voltage', outcome), ...tooHigh];
+}
+
+/** One word for the load terminals of all poles. */
+function terminalOutcome(words: VoltageWord[]): OutcomeOf<'load-terminal-voltage'> {
+  const zeros = words.filter((w) => w === 'zero').length;
+  if (zeros > 0) return zeros < words.length ? 'one-pole-zero' : 'zero';
+  return words.includes('low') ? 'low' : 'normal';
+}
+
+function outlet(file: BreakerFile): EvidenceItem[] {
+  const reading = voltagesAt(file.entries, 'outlet').filter(takenOn(file)).at(-1);
+  if (!reading) return [];
+  const outcome = word(reading.value, file.breaker.poles);
+  const normal = file.breaker.poles === 2 ? '220 to 254 V' : '110 to 127 V';
+  return [
+    {
+      test: 'outlet-voltage',
+      outcome,
+      at: reading.at,
+      text: marked(
+        reading,
+        `The outlet shows ${v(reading.value)}${outcome === 'normal' ? '' : `; normal is ${normal}`}.`,
+      ),
+      figures: [figure('outlet', reading)],
+      source: CITATIONS.voltage,
+      origin: 'reading',
+    },
+  ];
+}
+
+/** Seen off, and yet live: welded, the wrong breaker, or another source feeding in. */
+function offButLive(file: BreakerFile): EvidenceItem[] {
+  const reading = file.entries.readings
+    .filter((r) => r.quantity === 'voltage' && r.point !== 'leg-a' && r.point !== 'leg-b')
+    .filter((r) => handleAt(file.entries.events, r.at) === 'off')
+    .at(-1);
+  if (!reading) return [];
+  const live = reading.value >= LINE_VOLTAGE.zero;
+  const test = file.breaker.role === 'main' ? 'main-off-check' : 'branch-off-check';
+  return [
+    {
+      test,
+      outcome: live ? 'still-live' : 'dead-as-expected',
+      at: reading.at,
+      text: marked(
+        reading,
+        live
+          ? `It is off and yet ${v(reading.value)} comes out: welded, the wrong breaker, or another source.`
+          : `Switched off, it is dead as it should be: ${v(reading.value)}.`,
+      ),
+      figures: [figure(reading.point === 'outlet' ? 'outlet' : 'load terminal', reading)],
+      origin: 'reading',
+    },
+  ];
+}
+
+/** Whether the line side is alive as it was told without figures; one leg alone does not say which. */
+function toldLineSide(sheets: readonly BreakerFile[]): Evidence['lineSide'] {
+  const told = sheets
+    .flatMap(({ entries, since }) => entries.observations.filter(({ at }) => at >= (since ?? '')))
+    .filter(({ test }) => test === 'line-side-voltage')
+    .sort((x, y) => x.at.localeCompare(y.at))
+    .at(-1)?.outcome;
+  if (told === 'both-legs-normal') return 'alive';
+  return told === 'both-missing' ? 'dead' : null;
+}
+
+/**
+ * The supply legs, from readings on this breaker's sheet or the main's. With a load-terminal reading
+ * on record only legs measured in the same visit count.
+ */
+export function lineSideEvidence(
+  file: BreakerFile,
+  main: BreakerFile | null,
+): { items: EvidenceItem[]; lineSide: Evidence['lineSide'] } {
+  const sheets = [file, ...(main && main.breaker.id !== file.breaker.id ? [main] : [])];
+  const visit = voltagesAt(file.entries, 'load-terminal').at(-1)?.at;
+  const latest = (point: 'leg-a' | 'leg-b') => {
+    const all = sheets
+      .flatMap((sheet) => voltagesAt(sheet.entries, point))
+      .sort((x, y) => x.at.localeCompare(y.at));
+    return (visit === undefined ? all.at(-1) : nearest(all, visit, VISIT_HOURS)) ?? null;
+  };
+  const a = latest('leg-a');
+  const b = latest('leg-b');
+  const own: Leg[] =
+    file.breaker.space === null ? ['A', 'B'] : legsOf({ ...file.breaker, space: file.breaker.space });
+  const values = own.map((leg) => (leg === 'A' ? a : b)?.value);
+  const lineSide = values.some((value) => value !== undefined && value < LINE_VOLTAGE.zero)
+    ? 'dead'
+    : values.every((value) => value !== undefined && value >= LINE_VOLTAGE.low)
+      ? 'alive'
+      : values.every((value) => value === undefined)
+        ? toldLineSide(sheets)
+        : null;
+  if (!a || !b) return { items: [], lineSide };
+
+  const outcome = legsOutcome(a.value, b.value);
+  if (outcome === null) return { items: [], lineSide };
+  const legs = `leg A ${v(a.value)}, leg B ${v(b.value)}`;
+  const texts = {
+    'both-missing': `Both supply legs are dead: ${legs}.`,
+    'one-leg-missing': `One supply leg is dead: ${legs}.`,
+    'legs-unequal': `The two legs differ by ${v(Math.abs(a.value - b.value))} (${legs}); more than ${v(LINE_VOLTAGE.legsUnequal)} points to a bad supply neutral.`,
+    'both-legs-normal': `The supply reaches the panel on both legs: ${legs}.`,
+  };
+  return {
+    lineSide,
+    items: [
+      {
+        test: 'line-side-voltage',
+        outcome,
+        at: a.at > b.at ? a.at : b.at,
+        text: marked({ simulated: a.simulated || b.simulated }, texts[outcome]),
+        figures: [figure('leg A to neutral', a), figure('leg B to neutral', b)],
+        source: CITATIONS.voltage,
+        origin: 'reading',
+      },
+    ],
+  };
+}
+
+/** One word for the two supply legs; `null` where none of the vocabulary's fits. */
+function legsOutcome(a: number, b: number): OutcomeOf<'line-side-voltage'> | null {
+  const dead = [a, b].filter((value) => value < LINE_VOLTAGE.zero).length;
+  if (dead > 0) return dead === 2 ? 'both-missing' : 'one-leg-missing';
+  if (Math.abs(a - b) > LINE_VOLTAGE.legsUnequal) return 'legs-unequal';
+  return Math.min(a, b) >= LINE_VOLTAGE.low ? 'both-legs-normal' : null;
+}

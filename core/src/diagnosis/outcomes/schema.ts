@@ -1,0 +1,83 @@
+import { z } from 'zod';
+import type { ConfirmedEnd } from '../causes/index.ts';
+import { DECISION_ACTIONS, DECISION_FAMILIES, type Decision } from '../decision/index.ts';
+import { CASE_OUTCOMES, confirmation, id, instant, type TroubleCase } from '../../record/entities/index.ts';
+import { CAUSES, COMPLAINTS, type CauseId } from '../../facts/vocabulary/index.ts';
+
+const cause = z.enum(Object.keys(CAUSES) as [CauseId, ...CauseId[]]);
+
+/** A case that was closed, with the decision as it stood. */
+export interface ClosedCase extends Pick<
+  TroubleCase,
+  'id' | 'siteId' | 'complaint' | 'outcome' | 'confirmed' | 'closedAt'
+> {
+  /** The circuit it was about; where that is not known any more, the words it was told in, or the panel. */
+  where: string;
+  site: string;
+  decision: Pick<Decision, 'action' | 'family' | 'headline' | 'confidence' | 'causes'> | null;
+  /** Worked with the simulated stand-in: it tells nothing of any house. */
+  simulated: boolean;
+  known: ConfirmedEnd['known'];
+  family: string | null;
+}
+
+/** How a decision turned out, held against what it was: right, wrong, or nothing had been decided yet. */
+export const JUDGEMENTS = ['right', 'wrong', 'left-open'] as const;
+export type Judgement = (typeof JUDGEMENTS)[number];
+
+const share = z.object({
+  right: z.int(),
+  of: z.int().describe('confirmed cases in which something had been decided'),
+  from: z.number().describe('the lower end of where the true share lies, 19 times in 20'),
+  to: z.number(),
+});
+
+/** How the decisions of closed cases turned out. */
+export const outcomes = z.object({
+  closed: z.int(),
+  confirmed: z.int(),
+  simulated: z
+    .int()
+    .describe('closed cases worked with the simulated stand-in; they are left out of all else'),
+  leftOpen: z.int().describe('confirmed cases that were handed over, or closed, before anything was decided'),
+  decided: share.nullable().describe('null without a confirmed case in which something was decided'),
+  saidSure: z.number().nullable().describe('how sure those decisions were, on the mean'),
+  byFamily: z.array(z.object({ family: z.enum(DECISION_FAMILIES), ...share.shape })),
+  byCause: z.array(
+    z.object({
+      cause,
+      confirmed: z.int(),
+      named: z.int().describe('in so many of them it was the likeliest cause'),
+    }),
+  ),
+  teaching: z
+    .object({
+      cases: z.int().describe('confirmed cases at all sites, none twice'),
+      tableCases: z.int().describe('the table of commonness counts as so many'),
+      ownFrom: z.int().describe('from so many on a kind, or a family, of breaker is held apart'),
+      moved: z.array(
+        z.object({
+          cause,
+          tablePercent: z.number().describe('how common the table has it among all causes, in percent'),
+          nowPercent: z.number().describe('how common it is taken to be of any breaker, with them'),
+        }),
+      ),
+    })
+    .describe('what confirmed cases teach, here and at all other sites'),
+  cases: z.array(
+    z.object({
+      id,
+      siteId: id,
+      site: z.string(),
+      where: z.string(),
+      complaint: z.enum(COMPLAINTS),
+      closedAt: instant,
+      outcome: z.enum(CASE_OUTCOMES).nullable(),
+      action: z.enum(DECISION_ACTIONS).nullable(),
+      headline: z.string(),
+      confirmed: confirmation.nullable(),
+      judgement: z.enum(JUDGEMENTS).nullable(),
+    }),
+  ),
+});
+export type Outcomes = z.infer<typeof outcomes>;

@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { amps, seconds } from '../../facts/quantities/index.ts';
+import { coveredAmbient, coveredRating } from '../trip/index.ts';
+
+/** A stretch of steady current. */
+export const segment = z.object({ amps, seconds });
+export type Segment = z.infer<typeof segment>;
+
+/** One trip, or one time that it held: a cold start followed by its segments. */
+export const trialEvent = z
+  .object({
+    ambientC: coveredAmbient,
+    segments: z
+      .array(segment)
+      .min(1, 'An event needs one segment at least.')
+      .max(2000, 'An event may have 2000 segments at most.'),
+    outcome: z.enum(['held', 'tripped']).describe('tripped: it opened at the end of the last segment'),
+    notBeforeSeconds: seconds
+      .optional()
+      .describe('a trip nobody timed: it opened between this, in the last segment, and its end'),
+  })
+  .refine(
+    (event) =>
+      event.notBeforeSeconds === undefined ||
+      event.notBeforeSeconds < (event.segments.at(-1)?.seconds ?? Infinity),
+    { path: ['notBeforeSeconds'], message: 'It cannot have opened after the end of its last segment.' },
+  );
+export type TrialEvent = z.output<typeof trialEvent>;
+
+export const effectiveRatingInput = z.object({
+  ratingAmps: coveredRating,
+  events: z.array(trialEvent).max(500, 'At most 500 events at a time.'),
+});
+export type EffectiveRatingInput = z.input<typeof effectiveRatingInput>;
+
+/** Below, within and above what a sound unit opens at. */
+export const SIDES = ['weak', 'sound', 'sluggish'] as const;
+export type Side = (typeof SIDES)[number];
+
+export const JUDGEMENTS = [...SIDES, 'undetermined'] as const;
+export type Judgement = (typeof JUDGEMENTS)[number];
+
+const percentiles = z.object({ p05: z.number(), p50: z.number(), p95: z.number() });
+export type Percentiles = z.infer<typeof percentiles>;
+
+export const effectiveRatingOutput = z.object({
+  ultimateAmps: percentiles.describe('smallest steady current that in the end opens this unit at 25 °C'),
+  probability: z.object({ weak: z.number(), sound: z.number(), sluggish: z.number() }),
+  judgement: z.enum(JUDGEMENTS),
+  tauSeconds: percentiles.describe('its time constant'),
+});
+export type EffectiveRating = z.infer<typeof effectiveRatingOutput>;
+
+const opens = z.number().nullable();
+
+/** When a unit opens, as far as is believed. */
+export const openingTimesShape = z.object({
+  p05: opens.describe('s; null: never'),
+  p50: opens,
+  p95: opens,
+  never: z.number().describe('chance that it never opens at this current'),
+});
+export type OpeningTimes = z.infer<typeof openingTimesShape>;

@@ -1,0 +1,171 @@
+import { z } from 'zod';
+import { isPlainText, name, NOT_PLAIN } from '../../facts/quantities/index.ts';
+import {
+  CAUSES,
+  COMPLAINTS,
+  isOutcome,
+  TESTS,
+  type CauseId,
+  type Profile,
+  type TestId,
+} from '../../facts/vocabulary/index.ts';
+import { MOST_CONNECTED } from './entries.ts';
+import { basedOn, id, instant, note, ownId } from './common.ts';
+
+/** How a case may end. */
+export const CASE_OUTCOMES = [
+  'reset-holds',
+  'replaced',
+  'resized',
+  'repaired-elsewhere',
+  'handed-over',
+  'not-found',
+] as const;
+export type CaseOutcome = (typeof CASE_OUTCOMES)[number];
+
+/** Why a question has no answer: put off, beyond this person or place, or seen and not told apart. */
+export const PASSES = ['skip', 'cannot', 'unsure'] as const;
+export type Pass = (typeof PASSES)[number];
+
+const test = z.enum(Object.keys(TESTS) as [TestId, ...TestId[]], 'This test is not known.');
+const words = z
+  .string()
+  .trim()
+  .max(300, 'At most 300 characters.')
+  .refine(isPlainText, NOT_PLAIN)
+  .default('')
+  .describe('the complaint in the person’s own words');
+
+/** What a test gave, before it is known which breaker it belongs to or together with others. */
+export const caseAnswer = z
+  .strictObject({
+    id: ownId,
+    test,
+    outcome: z.string(),
+    at: instant,
+    note: note.default(''),
+    simulated: z.boolean().default(false),
+  })
+  .superRefine((answer, context) => {
+    if (Object.hasOwn(TESTS, answer.test) && !isOutcome(answer.test, answer.outcome)) {
+      context.addIssue({
+        code: 'custom',
+        path: ['outcome'],
+        message: `The outcome must be one of: ${TESTS[answer.test].outcomes.join(', ')}.`,
+      });
+    }
+  });
+export type CaseAnswer = z.input<typeof caseAnswer>;
+
+const MOST_ANSWERS = 12;
+/** Answers given together: all are stored, or none. */
+export const caseAnswers = z.strictObject({
+  answers: z.array(caseAnswer).min(1, 'Give an answer.').max(MOST_ANSWERS),
+});
+
+/** Something that was found dead, or found working: it tells which breaker is meant. */
+export const deadMark = z.strictObject({ name: name('The name'), dead: z.boolean() });
+export type DeadMark = z.output<typeof deadMark>;
+
+const PROFILES = ['homeowner', 'electrician'] as const satisfies Profile[];
+
+/** A case as it is opened: on a breaker, in a panel, or with nothing known but the site. */
+export const caseInput = z.strictObject({
+  id: ownId,
+  siteId: id,
+  panelId: id.nullable().default(null),
+  breakerId: id.nullable().default(null),
+  complaint: z.enum(COMPLAINTS),
+  words,
+  openedBy: z.enum(PROFILES),
+  openedAt: instant,
+  marks: z.array(deadMark).max(60).default([]),
+  answers: z.array(caseAnswer).max(MOST_ANSWERS).default([]).describe('what the complaint itself tells'),
+});
+export type CaseInput = z.input<typeof caseInput>;
+
+/** What may be changed in an open case besides its answers. */
+export const caseChange = z.strictObject({
+  words: words.removeDefault().optional(),
+  panelId: id.nullable().optional(),
+  breakerId: id.nullable().optional().describe('the breaker it turned out to be about'),
+  answers: z
+    .array(caseAnswer)
+    .max(MOST_ANSWERS)
+    .default([])
+    .describe('what was found as it turned out, stored with the change or not at all'),
+  marks: z.array(deadMark).max(60).optional(),
+  candidates: z
+    .array(name('The load’s name'))
+    .max(MOST_CONNECTED, `At most ${MOST_CONNECTED} things are told apart.`)
+    .nullable()
+    .optional()
+    .describe('what is connected to the circuit; null: its loads as drawn'),
+  version: basedOn.optional(),
+});
+export type CaseChange = z.input<typeof caseChange>;
+
+/** Questions put aside, or taken up again (`why` null). */
+export const casePass = z.strictObject({
+  tests: z.array(test).min(1, 'Say which question.').max(MOST_ANSWERS),
+  why: z.enum(PASSES).nullable(),
+  at: instant,
+});
+export type CasePass = z.input<typeof casePass>;
+
+/** How it is known what a case was: seen or measured, or gone for good once that was put right. */
+export const HOW_CONFIRMED = ['seen', 'measured', 'cured'] as const;
+export type HowConfirmed = (typeof HOW_CONFIRMED)[number];
+
+/** What a case turned out to have been, who found it and how. */
+export const confirmation = z.strictObject({
+  cause: z.enum(Object.keys(CAUSES) as [CauseId, ...CauseId[]], 'This cause is not known.'),
+  who: z.enum(PROFILES),
+  how: z.enum(HOW_CONFIRMED),
+});
+export type Confirmation = z.infer<typeof confirmation>;
+
+export const caseClosing = z.strictObject({
+  outcome: z.enum(CASE_OUTCOMES),
+  confirmed: confirmation.nullable().default(null).describe('what it was; null: never confirmed'),
+  note: note.default(''),
+  at: instant,
+});
+export type CaseClosing = z.input<typeof caseClosing>;
+
+/** What a closed case turned out to have been, once that is known; null takes it back. */
+export const caseConfirmation = z.strictObject({ confirmed: confirmation.nullable() });
+export type CaseConfirmation = z.input<typeof caseConfirmation>;
+
+const keptAnswer = z.object({
+  id,
+  test,
+  outcome: z.string(),
+  at: instant,
+  note: z.string(),
+  simulated: z.boolean(),
+  takenBackAt: instant.nullable(),
+});
+export type KeptAnswer = z.infer<typeof keptAnswer>;
+
+/** A complaint that is followed to its end. Its evidence is in the log of its breaker, once that is known. */
+export const troubleCase = z.object({
+  id,
+  siteId: id,
+  panelId: id.nullable(),
+  breakerId: id.nullable(),
+  complaint: z.enum(COMPLAINTS),
+  words: z.string(),
+  openedBy: z.enum(PROFILES),
+  openedAt: instant,
+  marks: z.array(deadMark),
+  candidates: z.array(z.string()).nullable(),
+  answers: z.array(keptAnswer).describe('given while the breaker was not known yet'),
+  passed: z.array(z.object({ test, why: z.enum(PASSES), at: instant })),
+  closedAt: instant.nullable(),
+  outcome: z.enum(CASE_OUTCOMES).nullable(),
+  confirmed: confirmation.nullable().describe('what it was, of a closed case; null: never confirmed'),
+  closingNote: z.string(),
+  version: z.int().describe('grows with every change'),
+});
+export type TroubleCase = z.infer<typeof troubleCase>;

@@ -1,0 +1,321 @@
+import { z } from 'zod';
+import { ambientC, amps, name, seconds, surfaceC, volts } from '../../facts/quantities/index.ts';
+import { isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
+import { id, instant, note, ownId, reason } from './common.ts';
+
+/** Where a voltage is taken; `legs` are the line side at the main, to neutral. */
+export const VOLTAGE_POINTS = ['outlet', 'load-terminal', 'load-terminal-2', 'leg-a', 'leg-b'] as const;
+export const CURRENT_POINTS = ['conductor', 'plug'] as const;
+export const TEMPERATURE_POINTS = ['face', 'terminal'] as const;
+
+/** Points that lie behind the cover: for qualified persons. */
+export const INSIDE_POINTS: readonly string[] = [
+  'load-terminal',
+  'load-terminal-2',
+  'leg-a',
+  'leg-b',
+  'conductor',
+  'terminal',
+];
+
+export const LOAD_STATES = ['unknown', 'no-load', 'normal', 'everything-on'] as const;
+export const INSTRUMENTS = [
+  'unknown',
+  'contact-meter',
+  'clamp-meter',
+  'plug-in-meter',
+  'spot-thermometer',
+  'thermal-camera',
+] as const;
+
+/** Where an entry comes from, besides from a person at the panel. */
+const origin = {
+  caseId: id.nullable().default(null).describe('the case it was found in'),
+  simulated: z
+    .boolean()
+    .default(false)
+    .describe('told by the simulated stand-in, not by a meter or a person'),
+};
+
+const taken = {
+  id: ownId,
+  at: instant,
+  ...origin,
+  loadState: z.enum(LOAD_STATES).default('unknown'),
+  instrument: z.enum(INSTRUMENTS).default('unknown'),
+  note: note.default(''),
+};
+
+const readingKinds = [
+  z.strictObject({ quantity: z.literal('voltage'), point: z.enum(VOLTAGE_POINTS), value: volts, ...taken }),
+  z.strictObject({ quantity: z.literal('current'), point: z.enum(CURRENT_POINTS), value: amps, ...taken }),
+  z.strictObject({
+    quantity: z.literal('temperature'),
+    point: z.enum(TEMPERATURE_POINTS),
+    value: surfaceC,
+    ambientC,
+    ...taken,
+  }),
+] as const;
+
+/** One figure, with where and how it was taken. Units: V, A, °C. */
+export const readingInput = z.discriminatedUnion('quantity', readingKinds);
+export type ReadingInput = z.input<typeof readingInput>;
+
+/** How soon a trip came: at once (a snap), within a minute, within the hour, later. */
+export const PACES = ['at-once', 'seconds', 'minutes', 'hours'] as const;
+export type Pace = (typeof PACES)[number];
+
+/** What is known of why it tripped. */
+export const CAUSE_STATES = ['unknown', 'known-present', 'known-removed'] as const;
+
+/** Most loads that are told apart in one trial. */
+export const MOST_CONNECTED = 14;
+
+const circumstances = {
+  id: ownId,
+  at: instant,
+  ...origin,
+  pace: z.enum(PACES).nullable().default(null),
+  afterSeconds: seconds.nullable().default(null),
+  amps: amps.nullable().default(null),
+  preloadAmps: amps.nullable().default(null),
+  ambientC: ambientC.nullable().default(null),
+  unplugged: z.boolean().default(false).describe('everything on the circuit unplugged or switched off first'),
+  connected: z
+    .array(name('The load’s name'))
+    .max(MOST_CONNECTED, `At most ${MOST_CONNECTED} loads are told apart.`)
+    .nullable()
+    .default(null)
+    .describe('a trial with only these loads connected; null: no such trial'),
+  cause: z.enum(CAUSE_STATES).default('unknown'),
+  note: note.default(''),
+};
+
+const eventKinds = [
+  z.strictObject({ kind: z.literal('trip'), ...circumstances }),
+  z.strictObject({
+    kind: z.literal('reset'),
+    feel: z.enum(TESTS['reset-feel'].outcomes).nullable().default(null),
+    result: z.enum(['holds', 'tripped']).nullable().default(null),
+    power: z.enum(TESTS['power-after-reset'].outcomes).nullable().default(null),
+    ...circumstances,
+  }),
+  z.strictObject({
+    kind: z.literal('handle'),
+    position: z.enum(['on', 'off', 'tripped']),
+    id: ownId,
+    at: instant,
+    ...origin,
+    note: note.default(''),
+  }),
+  z.strictObject({
+    kind: z.literal('held'),
+    amps,
+    afterSeconds: seconds.min(1, 'It held for a second at least.'),
+    preloadAmps: circumstances.preloadAmps,
+    ambientC: circumstances.ambientC,
+    id: ownId,
+    at: instant,
+    ...origin,
+    note: note.default(''),
+  }),
+] as const;
+
+type AnyEvent =
+  | { kind: 'handle' }
+  | { kind: 'held' }
+  | Pick<z.output<(typeof eventKinds)[0]>, 'kind' | 'pace' | 'afterSeconds' | 'unplugged' | 'connected'>
+  | Pick<
+      z.output<(typeof eventKinds)[1]>,
+      'kind' | 'pace' | 'afterSeconds' | 'unplugged' | 'connected' | 'feel' | 'result'
+    >;
+
+/** What the parts of an event must be together. */
+function checkEvent(event: AnyEvent, context: z.RefinementCtx) {
+  if (event.kind === 'handle' || event.kind === 'held') return;
+  if (event.connected !== null && event.unplugged !== (event.connected.length === 0)) {
+    context.addIssue({
+      code: 'custom',
+      path: ['connected'],
+      message: 'Unplugged means that nothing is connected, and nothing else does.',
+    });
+  }
+  const tripped = event.kind === 'trip' || event.result === 'tripped';
+  if (tripped && event.pace === null && event.afterSeconds === null) {
+    context.addIssue({ code: 'custom', path: ['pace'], message: 'Say how soon it tripped.' });
+  }
+  if (event.kind === 'reset' && event.feel === null && event.result === null) {
+    context.addIssue({
+      code: 'custom',
+      path: ['result'],
+      message: 'Say what happened: how it felt, or whether it holds.',
+    });
+  }
+  if (event.kind === 'reset' && event.feel === 'will-not-latch' && event.result === 'holds') {
+    context.addIssue({
+      code: 'custom',
+      path: ['result'],
+      message: 'A breaker that will not latch cannot hold.',
+    });
+  }
+}
+
+export const eventInput = z.discriminatedUnion('kind', eventKinds).superRefine(checkEvent);
+export type EventInput = z.input<typeof eventInput>;
+
+const observationFields = {
+  test: z.enum(Object.keys(TESTS) as [TestId, ...TestId[]], 'This test is not known.'),
+  outcome: z.string(),
+  id: ownId,
+  at: instant,
+  ...origin,
+  note: note.default(''),
+};
+
+function checkOutcome(o: { test: TestId; outcome: string }, context: z.RefinementCtx) {
+  if (Object.hasOwn(TESTS, o.test) && !isOutcome(o.test, o.outcome)) {
+    context.addIssue({
+      code: 'custom',
+      path: ['outcome'],
+      message: `The outcome must be one of: ${TESTS[o.test].outcomes.join(', ')}.`,
+    });
+  }
+}
+
+/** Something seen, heard, felt or tested, in the words of the diagnosis vocabulary. */
+export const observationInput = z.strictObject(observationFields).superRefine(checkOutcome);
+export type ObservationInput = z.input<typeof observationInput>;
+
+/** Something to remember, in a person’s own words. */
+export const noteInput = z.strictObject({
+  note: note.min(1, 'Write something first.'),
+  id: ownId,
+  at: instant,
+});
+export type NoteInput = z.input<typeof noteInput>;
+
+/** What goes with a picture. The picture itself is sent beside it. */
+export const photoInput = z.strictObject({ id: ownId, at: instant, note: note.default('') });
+export type PhotoInput = z.input<typeof photoInput>;
+
+/** Why a row no longer counts. The row itself stays as it was. */
+export const strikeInput = z.strictObject({
+  why: reason,
+});
+export type StrikeInput = z.input<typeof strikeInput>;
+
+const kept = {
+  id,
+  breakerId: id,
+  at: instant,
+  loggedAt: instant,
+  note: z.string(),
+  struck: z.object({ at: instant, why: z.string(), replacedBy: id.nullable() }).nullable(),
+};
+
+const found = { ...kept, caseId: id.nullable(), simulated: z.boolean() };
+
+export const reading = z.object({
+  ...found,
+  quantity: z.enum(['voltage', 'current', 'temperature']),
+  point: z.enum([...VOLTAGE_POINTS, ...CURRENT_POINTS, ...TEMPERATURE_POINTS]),
+  value: z.number(),
+  unit: z.enum(['V', 'A', '°C']),
+  ambientC: z.number().nullable(),
+  loadState: z.enum(LOAD_STATES),
+  instrument: z.enum(INSTRUMENTS),
+});
+export type Reading = z.infer<typeof reading>;
+
+export const event = z.object({
+  ...found,
+  kind: z
+    .enum(['trip', 'reset', 'handle', 'held'])
+    .describe('held: it carried a current so long, and did not open'),
+  position: z.enum(['on', 'off', 'tripped']).nullable(),
+  feel: z.enum(TESTS['reset-feel'].outcomes).nullable(),
+  result: z.enum(['holds', 'tripped']).nullable(),
+  power: z.enum(TESTS['power-after-reset'].outcomes).nullable(),
+  pace: z.enum(PACES).nullable(),
+  afterSeconds: z.number().nullable(),
+  amps: z.number().nullable(),
+  preloadAmps: z.number().nullable(),
+  ambientC: z.number().nullable(),
+  unplugged: z.boolean(),
+  connected: z.array(z.string()).nullable(),
+  cause: z.enum(CAUSE_STATES),
+});
+export type BreakerEvent = z.infer<typeof event>;
+
+export const observation = z.object({
+  ...found,
+  test: z.enum(Object.keys(TESTS) as [TestId, ...TestId[]]),
+  outcome: z.string(),
+});
+export type Observation = z.infer<typeof observation>;
+
+export const writtenNote = z.object(kept);
+export type WrittenNote = z.infer<typeof writtenNote>;
+
+/** A picture, kept in a file named for its SHA-256. */
+export const photo = z.object({
+  ...kept,
+  sha256: z.string().regex(/^[0-9a-f]{64}$/),
+  bytes: z.int(),
+  width: z.int(),
+  height: z.int(),
+});
+export type Photo = z.infer<typeof photo>;
+
+/** What every entry carries in a file, besides what was logged. */
+const rowFields = { id, breakerId: id, loggedAt: instant };
+
+/** Entries as a file carries them. */
+export const readingRow = z.discriminatedUnion('quantity', [
+  readingKinds[0].extend(rowFields),
+  readingKinds[1].extend(rowFields),
+  readingKinds[2].extend(rowFields),
+]);
+export const eventRow = z
+  .discriminatedUnion('kind', [
+    eventKinds[0].extend(rowFields),
+    eventKinds[1].extend(rowFields),
+    eventKinds[2].extend(rowFields),
+    eventKinds[3].extend(rowFields),
+  ])
+  .superRefine(checkEvent);
+export const observationRow = z
+  .strictObject({ ...observationFields, ...rowFields })
+  .superRefine(checkOutcome);
+export const noteRow = noteInput.extend(rowFields);
+export const photoRow = photoInput.extend({
+  ...rowFields,
+  sha256: z.string().regex(/^[0-9a-f]{64}$/, 'A picture is named by its SHA-256.'),
+  bytes: z.int().min(1),
+  width: z.int().min(1).max(20_000),
+  height: z.int().min(1).max(20_000),
+});
+
+/** An event of which nothing is said but its kind and time. */
+export const NOTHING_SAID = {
+  position: null,
+  feel: null,
+  result: null,
+  power: null,
+  pace: null,
+  afterSeconds: null,
+  amps: null,
+  preloadAmps: null,
+  ambientC: null,
+  unplugged: false,
+  connected: null,
+  cause: 'unknown',
+} as const satisfies Partial<BreakerEvent>;
+
+/** What of a breaker’s log bears on decisions. */
+export interface Entries {
+  readings: Reading[];
+  events: BreakerEvent[];
+  observations: Observation[];
+}

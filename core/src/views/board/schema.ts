@@ -1,0 +1,133 @@
+import { z } from 'zod';
+import { decision } from '../../diagnosis/decision/index.ts';
+import { HEAT_GRADES } from '../../physics/heat/index.ts';
+import { breaker, circuit, curve, id, instant, panel, site } from '../../record/entities/index.ts';
+import { schools } from '../../record/settings/index.ts';
+import { sizingOutput } from '../../code/sizing/index.ts';
+import { tripWindowOutput } from '../../physics/trip/index.ts';
+import { coolDownTimes, trial } from '../../diagnosis/evidence/index.ts';
+import { wear } from '../../diagnosis/wear/index.ts';
+
+const handle = z.enum(['on', 'off', 'tripped']);
+
+const load = z.object({
+  amps: z.number(),
+  share: z.number().describe('of the rating, 1 = all of it'),
+  by: z.enum(['conductor', 'plug', 'nameplates']),
+  at: instant.nullable(),
+  simulated: z.boolean().describe('told by the simulated stand-in'),
+});
+
+const heat = z.object({
+  point: z.enum(['face', 'terminal']),
+  at: instant,
+  surfaceC: z.number(),
+  ambientC: z.number(),
+  riseC: z.number(),
+  overPeersC: z.number().nullable(),
+  riseAtRatingC: z.number().nullable(),
+  grade: z.enum(HEAT_GRADES),
+  simulated: z.boolean(),
+});
+export type BoardHeat = z.infer<typeof heat>;
+
+/** A decision as it stood at an instant. */
+export const verdict = z.object({ id, at: instant, decision });
+export type Verdict = z.infer<typeof verdict>;
+
+const standing = decision
+  .pick({ action: true, family: true, headline: true, confidence: true, toAmps: true })
+  .extend({
+    because: z.string().describe('the reason that weighs most'),
+    stop: z.boolean(),
+    stopAtMain: z.boolean().describe('the danger is the main’s and told there'),
+    at: instant,
+  });
+export type Standing = z.infer<typeof standing>;
+
+/** One breaker as the board shows it. */
+export const boardBreaker = z.object({
+  breaker,
+  label: z.string().nullable(),
+  handle,
+  load: load.nullable(),
+  heat: heat.nullable().describe('the hotter of face and terminal, by grade'),
+  feeds: z.object({ panelId: id, name: z.string() }).nullable().describe('the sub-panel behind it'),
+  standing,
+});
+export type BoardBreaker = z.infer<typeof boardBreaker>;
+
+/** What undo would take back, and redo bring again, at a site. */
+const step = z.object({ id, label: z.string() });
+export const steps = z.object({ undo: step.nullable(), redo: step.nullable() });
+export type Steps = z.infer<typeof steps>;
+
+/** A panel as it hangs, with all that is in it. */
+export const board = z.object({
+  site,
+  panel,
+  fedFrom: z
+    .object({ panelId: id, panelName: z.string(), breakerId: id.nullable(), place: z.string() })
+    .nullable()
+    .describe('for a sub-panel: the breaker or the lugs that feed it'),
+  breakers: z.array(boardBreaker),
+  steps,
+});
+export type Board = z.infer<typeof board>;
+
+/** Everything about one breaker. */
+export const sheet = z.object({
+  panel,
+  breaker,
+  circuit: circuit.nullable(),
+  handle,
+  load: load.nullable(),
+  heat: z.array(heat),
+  trips: z.array(
+    z.object({
+      eventId: id,
+      verdict: z.enum(['too-early', 'within-band', 'too-late']).nullable(),
+      window: tripWindowOutput.nullable(),
+    }),
+  ),
+  trials: z.array(trial).describe('trips and holds as measurements of its bimetal, oldest first'),
+  wear,
+  coolDown: coolDownTimes
+    .nullable()
+    .describe('it tripped by heat and was not reset: s until it can latch, and until it has forgotten'),
+  curve: curve.nullable().describe('the printed trip curve of its family'),
+  sizing: sizingOutput.nullable(),
+  lastVoltage: z
+    .object({
+      point: z.enum(['outlet', 'load-terminal']),
+      value: z.number(),
+      at: instant,
+      simulated: z.boolean(),
+    })
+    .nullable(),
+  standing: verdict.describe('the decision that stands'),
+  feeds: z.object({ panelId: id, name: z.string() }).nullable(),
+  schools,
+});
+export type Sheet = z.infer<typeof sheet>;
+
+/** A panel on the start page. */
+export const panelSummary = z.object({
+  panel,
+  breakers: z.int(),
+  attention: z.array(
+    z.object({
+      breakerId: id.nullable(),
+      space: z.int().nullable(),
+      label: z.string(),
+      headline: z.string(),
+      because: z.string(),
+      urgency: z.int().describe('0 is the most pressing'),
+      stop: z.boolean(),
+    }),
+  ),
+});
+export type PanelSummary = z.infer<typeof panelSummary>;
+
+export const siteSummary = z.object({ site, panels: z.array(panelSummary), steps });
+export type SiteSummary = z.infer<typeof siteSummary>;

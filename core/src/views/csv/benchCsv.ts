@@ -1,0 +1,84 @@
+import { curvePoints, type CurvePoint } from '../../physics/trip/index.ts';
+import type { LoggedStretch } from '../../physics/profile/index.ts';
+import { figure, plain } from './cells.ts';
+
+/** What a table gave, or what is wrong with it, line by line. */
+export type FromTable<T> = { ok: T } | { problems: string[] };
+
+const MOST_PROBLEMS = 20;
+const NEVER = ['', 'never', '-', '∞', 'inf'];
+
+const isHeader = (row: readonly string[]) => row.every((cell) => Number.isNaN(figure(cell)));
+
+/**
+ * A printed trip curve from a table of multiple, fastest and slowest, in s; an empty cell or “never” where it
+ * never opens. A first line of names is skipped.
+ *
+ * @param rows the table's lines, each a list of cells
+ * @example curveFromTable([['multiple', 'fastest', 'slowest'], ['2', '12', '108'], ['3', '5', '40']])
+ */
+export function curveFromTable(rows: readonly (readonly string[])[]): FromTable<CurvePoint[]> {
+  const lines = rows
+    .map((row, i) => ({ row, line: i + 1 }))
+    .filter(({ row, line }) => row.some((cell) => plain(cell) !== '') && !(line === 1 && isHeader(row)));
+  const time = (cell: string | undefined) => (NEVER.includes(plain(cell)) ? null : figure(cell));
+  const points = lines.map(({ row }) => ({
+    multiple: figure(row[0]),
+    fastestSeconds: time(row[1]),
+    slowestSeconds: time(row[2]),
+  }));
+  const parsed = curvePoints.safeParse(points);
+  if (parsed.success) return { ok: parsed.data };
+  const problems = parsed.error.issues.map(({ path, message }) => {
+    const line = typeof path[0] === 'number' ? lines[path[0]]?.line : undefined;
+    return line === undefined ? message : `Line ${line}: ${message}`;
+  });
+  return { problems: problems.slice(0, MOST_PROBLEMS) };
+}
+
+/** What a time in a table may be: seconds, or an instant. */
+const instantOf = (cell: string | undefined) => {
+  const seconds = figure(cell);
+  return Number.isNaN(seconds) ? Date.parse((cell ?? '').trim()) / 1000 : seconds;
+};
+
+/** No logger measures more than this, A. */
+const MOST_AMPS = 10_000;
+
+/**
+ * A logged current from a table of time (seconds, or date and time) and amperes; each line holds until the next.
+ * A first line of names is skipped.
+ *
+ * @param rows the table's lines, each a list of cells
+ * @returns stretches of steady current; equal ones that follow each other are one
+ * @example currentFromTable([['0', '4.2'], ['60', '12.5'], ['300', '0']])
+ *   // { ok: [{ amps: 4.2, seconds: 60 }, { amps: 12.5, seconds: 240 }] }
+ */
+export function currentFromTable(rows: readonly (readonly string[])[]): FromTable<LoggedStretch[]> {
+  const problems: string[] = [];
+  const stretches: LoggedStretch[] = [];
+  let last: { at: number; amps: number } | null = null;
+  rows.forEach((row, i) => {
+    if (problems.length >= MOST_PROBLEMS) return;
+    if (row.every((cell) => plain(cell) === '') || (i === 0 && Number.isNaN(figure(row[1])))) return;
+    const at = instantOf(row[0]);
+    const amps = figure(row[1]);
+    const no = (message: string) => problems.push(`Line ${i + 1}: ${message}`);
+    if (Number.isNaN(at)) return no('Begin with a time: seconds, or a date and time.');
+    if (Number.isNaN(amps)) return no('Give the current in A in the second column.');
+    if (amps < 0 || amps > MOST_AMPS) return no('The current must be from 0 to 10000 A.');
+    if (last !== null && at <= last.at) return no('This time does not come after the one before.');
+    if (last !== null) add(stretches, last.amps, at - last.at);
+    last = { at, amps };
+  });
+  if (problems.length > 0) return { problems };
+  return stretches.length > 0
+    ? { ok: stretches }
+    : { problems: ['Give two lines at least: time and current.'] };
+}
+
+function add(stretches: LoggedStretch[], amps: number, seconds: number) {
+  const before = stretches.at(-1);
+  if (before?.amps === amps) before.seconds += seconds;
+  else stretches.push({ amps, seconds });
+}

@@ -1,0 +1,165 @@
+import { sayPlace, type Half } from '../../panel/layout/index.ts';
+import {
+  INSTRUMENTS,
+  LOAD_STATES,
+  readingInput,
+  type Breaker,
+  type Reading,
+} from '../../record/entities/index.ts';
+import type { z } from 'zod';
+import { figure, plain, withoutGuard } from './cells.ts';
+
+/** The columns of a table of readings, in order. Units stand in each line, the time’s zone in its name. */
+export const READING_COLUMNS = [
+  'time (UTC)',
+  'panel',
+  'place',
+  'circuit',
+  'measured at',
+  'value',
+  'unit',
+  'air (°C)',
+  'load',
+  'instrument',
+  'note',
+  'struck',
+] as const;
+type Column = (typeof READING_COLUMNS)[number];
+const NEEDED: readonly Column[] = ['time (UTC)', 'place', 'measured at', 'value', 'unit'];
+
+export type CsvRow = Record<string, string>;
+
+/** A reading as a line of the table. */
+export function readingToCsv(
+  reading: Reading,
+  where: { panel: string; breaker: Pick<Breaker, 'space' | 'poles' | 'half'>; circuit: string },
+): Record<Column, string | number> {
+  return {
+    'time (UTC)': reading.at,
+    panel: where.panel,
+    place: sayPlace(where.breaker),
+    circuit: where.circuit,
+    'measured at': reading.point,
+    value: reading.value,
+    unit: reading.unit,
+    'air (°C)': reading.ambientC ?? '',
+    load: reading.loadState,
+    instrument: reading.instrument,
+    note: reading.note,
+    struck: reading.struck?.why ?? '',
+  };
+}
+
+/** Something wrong with one cell: the line as a person counts, the header being line 1. */
+export interface CsvProblem {
+  line: number;
+  column: string;
+  message: string;
+}
+
+/** A line as it is to be logged. */
+export interface CsvReading {
+  line: number;
+  breakerId: string;
+  reading: z.output<typeof readingInput>;
+}
+
+type Seated = Pick<Breaker, 'id' | 'space' | 'poles' | 'half'>;
+
+/** Every way people write where a breaker sits. */
+function placeNames({ space, poles, half }: Seated): string[] {
+  if (space === null) return ['main'];
+  const halves: Record<Half, string> = { upper: 'u', lower: 'l', inner: 'i', outer: 'o' };
+  const spaces = poles === 2 ? [`${space}-${space + 2}`, `${space}`] : [`${space}`];
+  return half === null ? spaces : spaces.flatMap((one) => [`${one} ${half}`, `${one}${halves[half]}`]);
+}
+
+const QUANTITY = { V: 'voltage', A: 'current', '°C': 'temperature' } as const;
+
+function unitOf(text: string): { unit: keyof typeof QUANTITY; toRecord: (value: number) => number } | null {
+  switch (plain(text).replace('°', '')) {
+    case 'v':
+      return { unit: 'V', toRecord: (value) => value };
+    case 'a':
+      return { unit: 'A', toRecord: (value) => value };
+    case 'c':
+      return { unit: '°C', toRecord: (value) => value };
+    case 'f':
+      return { unit: '°C', toRecord: (value) => ((value - 32) * 5) / 9 };
+    default:
+      return null;
+  }
+}
+
+/** The column a field of a reading came from. */
+const COLUMN_OF: Record<string, Column> = {
+  at: 'time (UTC)',
+  point: 'measured at',
+  value: 'value',
+  ambientC: 'air (°C)',
+  loadState: 'load',
+  instrument: 'instrument',
+  note: 'note',
+};
+
+/** Which of the needed columns a table lacks. */
+export const missingColumns = (headers: readonly string[]): string[] =>
+  NEEDED.filter((column) => !headers.some((header) => plain(header) === plain(column)));
+
+/**
+ * Read a table of readings for the breakers of one panel. A line that is struck is left out: it no longer
+ * counts.
+ *
+ * @param rows the lines by their headers, without the header line
+ * @param breakers those in the panel now
+ * @returns what is to be logged, and every cell that cannot be taken
+ */
+export function readingsFromCsv(
+  rows: readonly CsvRow[],
+  breakers: readonly Seated[],
+): { readings: CsvReading[]; struck: number; problems: CsvProblem[] } {
+  const byPlace = new Map(
+    breakers.flatMap((breaker) => placeNames(breaker).map((name) => [name, breaker.id])),
+  );
+  const readings: CsvReading[] = [];
+  const problems: CsvProblem[] = [];
+  let struck = 0;
+  rows.forEach((raw, i) => {
+    const line = i + 2;
+    const cells = new Map(Object.entries(raw).map(([name, text]) => [plain(name), text ?? '']));
+    const cell = (column: Column) => cells.get(plain(column)) ?? '';
+    const no = (column: string, message: string) => problems.push({ line, column, message });
+    if (cell('struck').trim() !== '') {
+      struck++;
+      return;
+    }
+    const breakerId = byPlace.get(plain(cell('place')));
+    if (!breakerId) no('place', `There is no breaker at “${cell('place')}” in this panel.`);
+    const unit = unitOf(cell('unit'));
+    if (!unit) return void no('unit', `The unit must be V, A, °C or °F, not “${cell('unit')}”.`);
+    const parsed = readingInput.safeParse({
+      quantity: QUANTITY[unit.unit],
+      point: plain(cell('measured at')).replaceAll(' ', '-'),
+      value: unit.toRecord(figure(cell('value'))),
+      at: cell('time (UTC)')
+        .trim()
+        .replace(/^(\d{4}-\d\d-\d\d) /, '$1T'),
+      ...(unit.unit === '°C' && { ambientC: figure(cell('air (°C)')) }),
+      loadState: pick(LOAD_STATES, cell('load')),
+      instrument: pick(INSTRUMENTS, cell('instrument')),
+      note: withoutGuard(cell('note')),
+    });
+    if (parsed.success && breakerId) readings.push({ line, breakerId, reading: parsed.data });
+    for (const issue of parsed.error?.issues ?? []) {
+      const column = COLUMN_OF[String(issue.path[0])] ?? 'unit';
+      no(column, issue.message);
+    }
+  });
+  return { readings, struck, problems };
+}
+
+/** Empty is not known; what is not on the list is left as it is, to be refused. */
+const pick = (list: readonly string[], text: string) => {
+  const wanted = plain(text).replaceAll(' ', '-');
+  return wanted === '' ? 'unknown' : (list.find((one) => one === wanted) ?? text);
+};

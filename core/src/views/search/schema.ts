@@ -1,0 +1,35 @@
+import { z } from 'zod';
+import { id, instant } from '../../record/entities/index.ts';
+import { STORY_KINDS, storyEntry } from '../timeline/index.ts';
+
+/** A search as it was understood in the browser, whose clock and zone it goes by. */
+export const searchQuery = z.object({
+  words: z
+    .string()
+    .max(200)
+    .default('')
+    .transform((text) => text.toLowerCase().split(/\s+/).filter(Boolean)),
+  kinds: z
+    .string()
+    .default('')
+    .transform((text) => text.split(',').filter(Boolean))
+    .pipe(z.array(z.enum(STORY_KINDS))),
+  from: instant.optional(),
+  to: instant.optional(),
+});
+export type SearchQuery = z.output<typeof searchQuery>;
+
+const place = z.object({
+  breakerId: id,
+  panelId: id,
+  panelName: z.string(),
+  label: z.string(),
+  place: z.string(),
+});
+
+export const searchResult = z.object({
+  breakers: z.array(place).describe('breakers whose names, loads or part say it'),
+  entries: z.array(z.object({ where: place, entry: storyEntry })).describe('newest first'),
+  more: z.boolean().describe('there are more entries than are listed'),
+});
+export type SearchResult = z.infer<typeof searchResult>;

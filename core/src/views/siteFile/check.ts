@@ -1,0 +1,171 @@
+import { feedProblem, placementProblem, tieProblem, type Placed } from '../../panel/layout/index.ts';
+import { STRIKABLE_KINDS, type FileProblem, type SiteFile } from './schema.ts';
+
+/** More than this helps nobody. */
+const MOST_PROBLEMS = 50;
+
+/**
+ * What in a file does not hold together, though every row by itself is as it should be: ids given twice,
+ * rows that point to nothing, breakers where none can sit.
+ */
+export function checkSiteFile(file: SiteFile): FileProblem[] {
+  const found: FileProblem[] = [];
+  const no = (path: FileProblem['path'], message: string) => {
+    if (found.length < MOST_PROBLEMS) found.push({ path, message });
+  };
+  uniqueIds(file, no);
+  pointers(file, no);
+  casePointers(file, no);
+  placements(file, no);
+  strikes(file, no);
+  return found;
+}
+
+type No = (path: FileProblem['path'], message: string) => void;
+
+const LISTS = [
+  'panels',
+  'breakers',
+  'circuits',
+  'curves',
+  'cases',
+  ...STRIKABLE_KINDS,
+  'strikes',
+  'verdicts',
+] as const;
+
+function uniqueIds(file: SiteFile, no: No) {
+  for (const list of LISTS) {
+    const seen = new Set<string>();
+    file[list].forEach(({ id }, i) => {
+      if (seen.has(id)) no([list, i, 'id'], 'This id is given twice.');
+      seen.add(id);
+    });
+  }
+  const loads = new Set<string>();
+  file.circuits.forEach((circuit, i) =>
+    circuit.loads.forEach(({ id }, j) => {
+      if (loads.has(id)) no(['circuits', i, 'loads', j, 'id'], 'This id is given twice.');
+      loads.add(id);
+    }),
+  );
+}
+
+function pointers(file: SiteFile, no: No) {
+  const panels = new Set(file.panels.map(({ id }) => id));
+  const breakers = new Set(file.breakers.map(({ id }) => id));
+  const taken = new Set<string>();
+  file.panels.forEach((panel, i) => {
+    if (panel.fedByBreakerId !== null && !breakers.has(panel.fedByBreakerId))
+      no(['panels', i, 'fedByBreakerId'], 'No breaker in this file has this id.');
+    if (panel.fedThroughPanelId !== null && !panels.has(panel.fedThroughPanelId))
+      no(['panels', i, 'fedThroughPanelId'], 'No panel in this file has this id.');
+  });
+  file.breakers.forEach((breaker, i) => {
+    if (!panels.has(breaker.panelId)) no(['breakers', i, 'panelId'], 'No panel in this file has this id.');
+    for (const field of ['tiedWith', 'replaces'] as const) {
+      const other = breaker[field];
+      if (other !== null && (!breakers.has(other) || other === breaker.id))
+        no(['breakers', i, field], 'No other breaker in this file has this id.');
+    }
+  });
+  const families = new Set<string>();
+  file.curves.forEach(({ family }, i) => {
+    if (families.has(family.toLowerCase())) no(['curves', i, 'family'], 'This family has a curve already.');
+    families.add(family.toLowerCase());
+  });
+  replacementChains(file, no);
+  file.circuits.forEach(({ breakerId }, i) => {
+    if (taken.has(breakerId)) no(['circuits', i, 'breakerId'], 'This breaker has a circuit already.');
+    taken.add(breakerId);
+  });
+  for (const list of ['circuits', ...STRIKABLE_KINDS, 'verdicts'] as const) {
+    file[list].forEach(({ breakerId }, i) => {
+      if (!breakers.has(breakerId)) no([list, i, 'breakerId'], 'No breaker in this file has this id.');
+    });
+  }
+}
+
+/** Cases stand on panels and breakers of this file, entries on its cases. */
+function casePointers(file: SiteFile, no: No) {
+  const panels = new Set(file.panels.map(({ id }) => id));
+  const breakers = new Set(file.breakers.map(({ id }) => id));
+  const cases = new Set(file.cases.map(({ id }) => id));
+  file.cases.forEach(({ panelId, breakerId }, i) => {
+    if (panelId !== null && !panels.has(panelId))
+      no(['cases', i, 'panelId'], 'No panel in this file has this id.');
+    if (breakerId !== null && !breakers.has(breakerId))
+      no(['cases', i, 'breakerId'], 'No breaker in this file has this id.');
+  });
+  for (const list of ['readings', 'events', 'observations'] as const) {
+    file[list].forEach(({ caseId }, i) => {
+      if (caseId !== null && !cases.has(caseId)) no([list, i, 'caseId'], 'No case in this file has this id.');
+    });
+  }
+}
+
+/** Every part came after the one it replaced: the chain never comes back to itself. */
+function replacementChains(file: SiteFile, no: No) {
+  const replaced = new Map(file.breakers.map(({ id, replaces }) => [id, replaces]));
+  file.breakers.forEach(({ id }, i) => {
+    const seen = new Set<string>();
+    for (let at: string | null = id; at !== null; at = replaced.get(at) ?? null) {
+      if (seen.has(at)) {
+        no(['breakers', i, 'replaces'], 'The chain of replaced parts comes back to itself.');
+        return;
+      }
+      seen.add(at);
+    }
+  });
+}
+
+function placements(file: SiteFile, no: No) {
+  const present = file.breakers
+    .map((breaker, index) => ({ breaker, index }))
+    .filter(({ breaker }) => breaker.removedAt === null);
+  const standing = file.panels.filter((panel) => panel.removedAt === null);
+  file.panels.forEach((panel, p) => {
+    const own = present.filter(({ breaker }) => breaker.panelId === panel.id);
+    if (panel.removedAt !== null) {
+      for (const { index } of own) no(['breakers', index, 'removedAt'], 'Its panel was taken off the site.');
+      return;
+    }
+    const mains = own.filter(({ breaker }) => breaker.role === 'main');
+    if (mains.length > 1) no(['breakers', mains[1]!.index, 'role'], 'Its panel has a main already.');
+    const placed: Placed[] = [];
+    for (const { breaker, index } of own) {
+      if (breaker.space === null) continue;
+      const wanted = { id: breaker.id, space: breaker.space, poles: breaker.poles, half: breaker.half };
+      const problem = placementProblem(panel, placed, wanted);
+      if (problem) no(['breakers', index, problem.field], problem.message);
+      placed.push(wanted);
+    }
+    for (const { breaker, index } of own) {
+      if (breaker.tiedWith === null) continue;
+      const other = placed.find(({ id }) => id === breaker.tiedWith);
+      const self = placed.find(({ id }) => id === breaker.id);
+      const mutual =
+        own.find(({ breaker: one }) => one.id === breaker.tiedWith)?.breaker.tiedWith === breaker.id;
+      const message =
+        !other || !self || !mutual ? 'The tie does not join two breakers here.' : tieProblem(self, other);
+      if (message !== null) no(['breakers', index, 'tiedWith'], message);
+    }
+    const feed = feedProblem(
+      panel,
+      standing,
+      present.map(({ breaker }) => breaker),
+    );
+    if (feed) no(['panels', p, feed.field], feed.message);
+  });
+}
+
+function strikes(file: SiteFile, no: No) {
+  const entries = new Set(STRIKABLE_KINDS.flatMap((kind) => file[kind].map(({ id }) => `${kind} ${id}`)));
+  const struck = new Set<string>();
+  file.strikes.forEach(({ kind, entryId }, i) => {
+    const key = `${kind} ${entryId}`;
+    if (!entries.has(key)) no(['strikes', i, 'entryId'], `None of the ${kind} in this file has this id.`);
+    if (struck.has(key)) no(['strikes', i, 'entryId'], 'This entry is struck already.');
+    struck.add(key);
+  });
+}

@@ -1,0 +1,141 @@
+import { z } from 'zod';
+import { decision } from '../../diagnosis/decision/index.ts';
+import { HALVES, ON_DIRECTIONS } from '../../panel/layout/index.ts';
+import { isPlainText, NOT_PLAIN } from '../../facts/quantities/index.ts';
+import {
+  BREAKER_KINDS,
+  checkPanel,
+  circuitRow,
+  curveRow,
+  eventRow,
+  id,
+  instant,
+  note,
+  noteRow,
+  observationRow,
+  panelFields,
+  photoRow,
+  position,
+  readingRow,
+  siteInput,
+  confirmation,
+  troubleCase,
+  unitFields,
+} from '../../record/entities/index.ts';
+
+export const SITE_FILE_FORMAT = 'phylaxon-site';
+/** Grows when what a file holds changes its shape; older files are brought up (see `upgradeRow`). */
+export const SITE_FILE_VERSION = 4;
+
+const removedAt = instant.nullable().default(null).describe('when it left; its record stays');
+const version = z.int().min(0).default(0);
+
+const panelRow = z
+  .strictObject({ id, ...panelFields, createdAt: instant, version, removedAt })
+  .superRefine(checkPanel);
+
+const breakerRow = z
+  .strictObject({
+    id,
+    panelId: id,
+    role: z.enum(['main', 'branch']),
+    space: position.space.nullable(),
+    half: z.enum(HALVES).nullable().default(null),
+    ...unitFields,
+    kind: z.enum(BREAKER_KINDS),
+    onDirection: z.enum(ON_DIRECTIONS),
+    tiedWith: id.nullable().default(null),
+    replaces: id.nullable().default(null),
+    why: note.default(''),
+    createdAt: instant,
+    version,
+    removedAt,
+  })
+  .refine((breaker) => (breaker.role === 'main') === (breaker.space === null), {
+    path: ['space'],
+    message: 'A main has no space, every other breaker has one.',
+  });
+
+export const STRIKABLE_KINDS = ['readings', 'events', 'observations', 'notes', 'photos'] as const;
+
+const strikeRow = z.strictObject({
+  id,
+  kind: z.enum(STRIKABLE_KINDS),
+  entryId: id,
+  at: instant,
+  why: z.string().max(1000).refine(isPlainText, NOT_PLAIN),
+  replacedBy: id.nullable().default(null),
+});
+
+const verdictRow = z.strictObject({
+  id,
+  breakerId: id,
+  at: instant,
+  engine: z.string().regex(/^[\w.-]{1,40}$/, 'An engine is named by letters, figures, dots and dashes.'),
+  decision,
+});
+
+const caseRow = z.strictObject({
+  ...troubleCase.omit({ siteId: true }).shape,
+  confirmed: confirmation.nullable().default(null),
+  decision: decision.nullable().default(null).describe('of a closed case: as it stood'),
+  version,
+  removedAt,
+});
+
+/** The lists of a site file: what a row of each is, and how many there may be. */
+export const SITE_LISTS = {
+  panels: { row: panelRow, most: 200 },
+  breakers: { row: breakerRow, most: 20_000 },
+  circuits: { row: circuitRow, most: 20_000 },
+  curves: { row: curveRow, most: 500 },
+  cases: { row: caseRow, most: 20_000 },
+  readings: { row: readingRow, most: 1_000_000 },
+  events: { row: eventRow, most: 200_000 },
+  observations: { row: observationRow, most: 200_000 },
+  notes: { row: noteRow, most: 100_000 },
+  photos: { row: photoRow, most: 20_000 },
+  strikes: { row: strikeRow, most: 1_000_000 },
+  verdicts: { row: verdictRow, most: 200_000 },
+};
+export type SiteList = keyof typeof SITE_LISTS;
+
+export const tooMany = (most: number) => `At most ${most} of these in one file.`;
+
+const rows = <S extends z.ZodType>({ row, most }: { row: S; most: number }) =>
+  z.array(row).max(most, tooMany(most)).default([]);
+
+/**
+ * A whole site as one file: the drawing and all that is on record. Units: V, A, VA, W, °C, s, m; times are
+ * UTC. Pictures lie beside it in a zip, as photos/<sha256>.jpg.
+ */
+export const siteFile = z.strictObject({
+  format: z.literal(SITE_FILE_FORMAT, 'This is not a site file.'),
+  version: z.literal(SITE_FILE_VERSION),
+  site: z.strictObject({
+    id,
+    ...siteInput.shape,
+    createdAt: instant,
+    demo: z.boolean().default(false),
+    version,
+  }),
+  panels: rows(SITE_LISTS.panels),
+  breakers: rows(SITE_LISTS.breakers),
+  circuits: rows(SITE_LISTS.circuits),
+  curves: rows(SITE_LISTS.curves),
+  cases: rows(SITE_LISTS.cases),
+  readings: rows(SITE_LISTS.readings),
+  events: rows(SITE_LISTS.events),
+  observations: rows(SITE_LISTS.observations),
+  notes: rows(SITE_LISTS.notes),
+  photos: rows(SITE_LISTS.photos),
+  strikes: rows(SITE_LISTS.strikes),
+  verdicts: rows(SITE_LISTS.verdicts).describe('in the order they were made; the last of a breaker stands'),
+});
+export type SiteFile = z.output<typeof siteFile>;
+
+/** What was found wrong in a file, and where: the way from the top, such as ['readings', 3, 'value']. */
+export interface FileProblem {
+  path: (string | number)[];
+  message: string;
+}

@@ -1,0 +1,82 @@
+import { z } from 'zod';
+import { verdict } from '../board/index.ts';
+import {
+  breaker,
+  event,
+  id,
+  instant,
+  observation,
+  photo,
+  reading,
+  writtenNote,
+} from '../../record/entities/index.ts';
+
+/** What a breaker’s story can be narrowed to. */
+export const STORY_KINDS = [
+  'readings',
+  'trips',
+  'resets',
+  'looks',
+  'decisions',
+  'parts',
+  'notes',
+  'photos',
+] as const;
+export type StoryKind = (typeof STORY_KINDS)[number];
+
+/** A part coming into the panel or leaving it. */
+const part = z.object({
+  breaker,
+  what: z.enum(['fitted', 'taken-out']),
+  inPlaceOf: breaker.nullable().describe('the part that sat there before'),
+});
+
+const entry = { id, at: instant, breakerId: id };
+
+/** One line of a breaker’s story, newest first. `breakerId` may be that of a part that sat there before. */
+export const storyEntry = z.discriminatedUnion('kind', [
+  z.object({ ...entry, kind: z.literal('readings'), reading }),
+  z.object({ ...entry, kind: z.literal('trips'), event, verdict: z.string().nullable() }),
+  z.object({ ...entry, kind: z.literal('resets'), event, verdict: z.string().nullable() }),
+  z.object({ ...entry, kind: z.literal('looks'), observation }),
+  z.object({ ...entry, kind: z.literal('decisions'), verdict, stands: z.boolean() }),
+  z.object({ ...entry, kind: z.literal('parts'), part }),
+  z.object({ ...entry, kind: z.literal('notes'), note: writtenNote }),
+  z.object({ ...entry, kind: z.literal('photos'), photo }),
+]);
+export type StoryEntry = z.infer<typeof storyEntry>;
+
+/** Which part of a story is asked for. */
+export const storyQuery = z.object({
+  kinds: z
+    .string()
+    .optional()
+    .transform((text) => (text ? text.split(',') : [...STORY_KINDS]))
+    .pipe(z.array(z.enum(STORY_KINDS))),
+  from: instant.optional(),
+  to: instant.optional(),
+  text: z.string().trim().max(200).default(''),
+  before: z.string().max(100).optional().describe('where the page before ended'),
+  limit: z.coerce.number().int().min(1).max(200).default(50),
+});
+export type StoryQuery = z.output<typeof storyQuery>;
+
+export const story = z.object({
+  entries: z.array(storyEntry),
+  next: z.string().nullable().describe('ask with before=… for what is older'),
+  counts: z.record(z.enum(STORY_KINDS), z.int()).describe('of each kind, whatever was asked for'),
+});
+export type Story = z.infer<typeof story>;
+
+/** A measured point over time; dense logs are thinned to the span of each stretch. */
+const stretch = z.object({ at: instant, low: z.number(), high: z.number(), count: z.int() });
+const line = z.object({ point: reading.shape.point, unit: reading.shape.unit, stretches: z.array(stretch) });
+export type SeriesLine = z.infer<typeof line>;
+
+/** What a breaker’s chart draws. */
+export const series = z.object({
+  lines: z.array(line),
+  struck: z.array(z.object({ point: reading.shape.point, at: instant, value: z.number() })),
+  marks: z.array(z.object({ at: instant, what: z.enum(['trip', 'reset', 'part']) })),
+});
+export type Series = z.infer<typeof series>;
