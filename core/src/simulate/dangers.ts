@@ -2,8 +2,8 @@ import { mayCarryAmps } from './conductor.ts';
 import { heatOf, soundJointOhms } from './heat.ts';
 import { NOTHING_ON, type House, type Moment, type Unit } from './house.ts';
 import { measurable, workable } from './moments.ts';
-import type { SimulatedCase } from './simulatedCase.ts';
 import { energised } from './wiring.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
 
 /** Surfaces from here on burn hands and cook insulation, °C. */
 const BURNS_C = 75;

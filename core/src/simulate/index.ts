@@ -6,7 +6,7 @@ export { trial, withHandleOn, type Trial } from './trial.ts';
 export { soundHouse } from './soundHouse.ts';
 export { faultyHouse } from './faults.ts';
 export { PAIRS, twoFaults, type Pair } from './twoFaults.ts';
-export { simulatedCase, type SimulatedCase } from './simulatedCase.ts';
+export { simulatedCase } from './drawCase.ts';
 export { readAmps, readHeat, readVolts, type Point } from './instruments.ts';
 export { dangersOf, isHazardous } from './dangers.ts';
 export { perform } from './perform.ts';
@@ -19,3 +19,4 @@ export {
   type StandInQuestion,
   type StandInTrial,
 } from './standIn.ts';
+export { type SimulatedCase } from './simulatedCase.ts';

@@ -1,8 +1,8 @@
 import { normal } from '../facts/random/index.ts';
 import { heatOf, type Heat } from './heat.ts';
 import type { Moment } from './house.ts';
-import type { SimulatedCase } from './simulatedCase.ts';
 import { energised, type Extra } from './wiring.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
 
 /** Errors of instruments: shares of the reading, and digits, one sigma. */
 const METER = { share: 0.006, volts: 0.3 } as const;

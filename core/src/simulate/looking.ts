@@ -6,9 +6,9 @@ import type { Unit } from './house.ts';
 import { readHeat } from './instruments.ts';
 import { fewest, measurable, soaked, workable } from './moments.ts';
 import { DEAD_VOLTS, type Performs } from './performs.ts';
-import type { SimulatedCase } from './simulatedCase.ts';
 import { chance } from './soundHouse.ts';
 import { energised } from './wiring.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
 
 /** The wall beside the panel is as warm as the air, but hardly warmer than this on the hottest day, °C. */
 const WARMEST_WALL_C = 34;

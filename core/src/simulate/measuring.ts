@@ -10,9 +10,9 @@ import { isBad } from './dangers.ts';
 import { metered } from './meters.ts';
 import { fewest, soaked, workable } from './moments.ts';
 import { DEAD_VOLTS, type Performs } from './performs.ts';
-import type { SimulatedCase } from './simulatedCase.ts';
 import { chance } from './soundHouse.ts';
 import { energised } from './wiring.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
 
 const share = (of: SimulatedCase, amps: number) => amps / of.house.subject.unit.ratingAmps;
 

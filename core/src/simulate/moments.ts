@@ -1,8 +1,8 @@
 import type { Random } from '../facts/random/index.ts';
 import { trips } from './history.ts';
 import type { Moment } from './house.ts';
-import type { SimulatedCase } from './simulatedCase.ts';
 import { trial, withHandleOn } from './trial.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
 
 /** Everything is unplugged or switched off. */
 export const bare = ({ everything }: SimulatedCase): Moment => ({ ...everything, on: new Set() });

@@ -1,8 +1,7 @@
-import type { TestId } from '../facts/vocabulary/index.ts';
 import { trips } from './history.ts';
 import { LOOKING } from './looking.ts';
-import type { SimulatedCase } from './simulatedCase.ts';
 import { TRYING } from './trying.ts';
+import type { SimulatedCase, Noticed } from './simulatedCase.ts';
 
 /** What people notice without looking for it, and what is nothing to speak of. */
 const UNASKED = {
@@ -13,13 +12,6 @@ const UNASKED = {
   'panel-touch': ['cool'],
   'water-signs': ['dry'],
 } as const;
-
-/** What somebody noticed: a test’s outcome, told unasked. */
-export interface Noticed {
-  test: TestId;
-  outcome: string;
-}
-
 type Unasked = keyof typeof UNASKED;
 const LOOKS = Object.keys(UNASKED) as Unasked[];
 

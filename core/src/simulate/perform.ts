@@ -3,8 +3,8 @@ import { LOOKING } from './looking.ts';
 import { MEASURING } from './measuring.ts';
 import type { Performs } from './performs.ts';
 import { reported } from './reported.ts';
-import type { SimulatedCase } from './simulatedCase.ts';
 import { TRYING } from './trying.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
 
 /** Each test of the vocabulary, done on a simulated house as a person would do it. */
 const PERFORM: Performs<TestId> = { ...LOOKING, ...TRYING, ...MEASURING };

@@ -1,6 +1,6 @@
 import { TESTS, type TestId } from '../facts/vocabulary/index.ts';
-import type { SimulatedCase } from './simulatedCase.ts';
 import { chance, pick } from './soundHouse.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
 
 /** How often a person gets a test wrong, beside the errors of instruments. */
 const SLIPS: Partial<Record<TestId, number>> = {

@@ -3,10 +3,11 @@ import type { CauseId, Complaint, TestId } from '../facts/vocabulary/index.ts';
 import type { Appliance } from './house.ts';
 import { meterFigures, type MeterFigure } from './meters.ts';
 import { perform } from './perform.ts';
-import { simulatedCase, type SimulatedCase } from './simulatedCase.ts';
+import { simulatedCase } from './drawCase.ts';
 import { pick } from './soundHouse.ts';
 import { trial } from './trial.ts';
 import { timedTrip } from './trying.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
 
 /** What may lie behind a complaint, for a case that is made up to try things on. */
 const BEHIND: Record<Complaint, readonly CauseId[]> = {

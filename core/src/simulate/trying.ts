@@ -10,10 +10,10 @@ import { daysBefore, trips } from './history.ts';
 import { NOTHING_ON, type House } from './house.ts';
 import { asFound, asItWas, bare, fewest, measurable, soaked, staysOn } from './moments.ts';
 import { DEAD_VOLTS, type Performs } from './performs.ts';
-import type { SimulatedCase } from './simulatedCase.ts';
 import { chance } from './soundHouse.ts';
 import { trial, withHandleOn } from './trial.ts';
 import { energised } from './wiring.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
 
 /** So long somebody waits after a reset, s. */
 const HALF_DAY = 5 * 3600;

@@ -1,6 +1,7 @@
 import type { CauseId } from '../facts/vocabulary/index.ts';
 import { houseWith } from './faults.ts';
-import { caseOf, type SimulatedCase } from './simulatedCase.ts';
+import { caseOf } from './drawCase.ts';
+import type { SimulatedCase } from './simulatedCase.ts';
 
 /** Two faults that meet in practice: planted one after the other, the first one first. */
 export interface Pair {

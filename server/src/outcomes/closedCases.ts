@@ -1,9 +1,10 @@
 import type { ConfirmedEnd } from '@phylaxon/core/diagnosis/causes';
 import type { Decision } from '@phylaxon/core/diagnosis/decision';
 import type { ClosedCase } from '@phylaxon/core/diagnosis/outcomes';
-import type { BreakerKind, Confirmation, TroubleCase } from '@phylaxon/core/record/entities';
+import type { Confirmation, TroubleCase } from '@phylaxon/core/record/entities';
 import { IsNull, Not, type EntityManager } from 'typeorm';
 import { CaseTable } from '../store/index.ts';
+import type { BreakerKind } from '@phylaxon/core/panel/layout';
 
 /** Whether anything in a case came from the simulated stand-in. */
 const SIMULATED = `(${['reading', 'event', 'observation']

@@ -12,6 +12,7 @@ import {
 } from '../store/index.ts';
 import { evidenceReadings } from './evidenceReadings.ts';
 import { breakerOf, circuitOf, eventOf, observationOf } from './rowsToRecord.ts';
+import type { HandleSpan } from './handleSpan.ts';
 
 /** A list by the value of one of its fields. */
 function groupBy<R, K>(list: readonly R[], key: (row: R) => K): Map<K, R[]> {
@@ -124,13 +125,6 @@ async function standingObservations(manager: EntityManager, breakerIds: string[]
     rows.map((row) => observationOf(row, null)),
     (observation) => observation.breakerId,
   );
-}
-
-/** Until when the handle stood how: one span after another, the last without end. */
-export interface HandleSpan {
-  /** First instant after the span; sorts after every instant for the last. */
-  before: string;
-  position: ReturnType<typeof handleAt>;
 }
 
 const FOR_EVER = '9999';

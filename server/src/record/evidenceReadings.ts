@@ -6,8 +6,8 @@ import {
 } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { ReadingRow } from '../store/index.ts';
-import type { HandleSpan } from './evidenceFiles.ts';
 import { readingOf } from './rowsToRecord.ts';
+import type { HandleSpan } from './handleSpan.ts';
 
 const HOUR_MS = 3_600_000;
 const OUTLET_POINTS = ['outlet', 'load-terminal', 'load-terminal-2'] as const;

@@ -4,6 +4,7 @@ export * from './cases.ts';
 export * from './circuits.ts';
 export * from './curves.ts';
 export * from './directory.ts';
+export * from './handleSpan.ts';
 export * from './evidenceFiles.ts';
 export * from './log.ts';
 export * from './panelRows.ts';

@@ -1,25 +1,15 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
-import type { Sheet } from '@phylaxon/core/views/board';
 import { isCovered } from '@phylaxon/core/physics/trip';
 import { lazy, Suspense } from 'react';
-import type { LogTab } from '../log/index.ts';
 import { TogetherPart } from './TogetherPart.tsx';
 import { WearPart } from './WearPart.tsx';
+import type { PartProps } from './partProps.ts';
 
 const UnitPart = lazy(() => import('./UnitPart.tsx').then(({ UnitPart: part }) => ({ default: part })));
 const CurvePart = lazy(() => import('./CurvePart.tsx').then(({ CurvePart: part }) => ({ default: part })));
 const RunningPart = lazy(() =>
   import('./RunningPart.tsx').then(({ RunningPart: part }) => ({ default: part })),
 );
-
-export interface PartProps {
-  sheet: Sheet;
-  /** Open a form of the log. */
-  onLog: (form: LogTab) => void;
-  /** Open the circuit's form. */
-  onCircuit: () => void;
-}
-
 const PARTS = [
   { name: 'This unit', Part: UnitPart },
   { name: 'Trip curve', Part: CurvePart },

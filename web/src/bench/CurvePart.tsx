@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { ampsText, dateText, inUnits, Part } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { AskBox } from './AskBox.tsx';
-import type { PartProps } from './Bench.tsx';
 import { CurveChart } from './CurveChart.tsx';
 import { FamilyCurve } from './FamilyCurve.tsx';
+import type { PartProps } from './partProps.ts';
 
 /** The time-current curve of the breaker, with what is on record of it, and a question to it. */
 export function CurvePart({ sheet }: PartProps) {

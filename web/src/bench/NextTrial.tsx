@@ -2,8 +2,8 @@ import type { EffectiveRating, Judgement, Settlement } from '@phylaxon/core/phys
 import { sayDuration } from '@phylaxon/core/facts/quantities';
 import { useWork } from '../compute/index.ts';
 import { ampsText, Button, Notice, percentText } from '../shared/index.ts';
-import type { PartProps } from './Bench.tsx';
 import { recordOf, runningLoads, sayList } from './bench.ts';
+import type { PartProps } from './partProps.ts';
 
 /** What to do next about what the record says: its joint first, a trial that settles it, or another unit. */
 export function NextTrial({ sheet, onLog, onCircuit, result }: PartProps & { result: EffectiveRating }) {

@@ -11,11 +11,11 @@ import {
   type RunningQuestion,
 } from '../compute/index.ts';
 import { ampsText, Button, FileField, percentText, Problems, Part } from '../shared/index.ts';
-import type { PartProps } from './Bench.tsx';
 import { pointsOf, recordOf, runningLoads, sayTimes, sayUnitTimes } from './bench.ts';
 import { AirPick, Pick } from './Pick.tsx';
 import { ChanceChart, CurrentChart } from './RunningCharts.tsx';
 import { Figures } from './Figures.tsx';
+import type { PartProps } from './partProps.ts';
 
 const HOURS = [1, 8, 24, 168];
 const UNITS = 10_000;

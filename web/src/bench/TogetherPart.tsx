@@ -3,9 +3,9 @@ import { MOST_TOGETHER, type Together } from '@phylaxon/core/physics/loadCombina
 import { useState } from 'react';
 import { useComputation, useWork } from '../compute/index.ts';
 import { ampsText, Button, classes, temperatureText, Part } from '../shared/index.ts';
-import type { PartProps } from './Bench.tsx';
 import { pointsOf, recordOf, runningLoads, sayList, sayTimes, sayTrips, sayUnitTimes } from './bench.ts';
 import { AirPick } from './Pick.tsx';
+import type { PartProps } from './partProps.ts';
 
 /** So many sets are shown; the rest are counted. */
 const SHOWN = 12;

@@ -21,10 +21,10 @@ import {
   Part,
 } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
-import type { PartProps } from './Bench.tsx';
 import { recordOf } from './bench.ts';
 import { DensityChart } from './DensityChart.tsx';
 import { NextTrial } from './NextTrial.tsx';
+import type { PartProps } from './partProps.ts';
 
 const JUDGED: Record<Judgement, string> = {
   weak: 'By its record it is weak: it opens below its rating',

@@ -1,8 +1,8 @@
 import { replacedForShorts } from '@phylaxon/core/diagnosis/wear';
 import { differenceInDays, parseISO } from 'date-fns';
 import { dateText, Part } from '../shared/index.ts';
-import type { PartProps } from './Bench.tsx';
 import { Figures } from './Figures.tsx';
+import type { PartProps } from './partProps.ts';
 
 const SCHOOL_WORDS = {
   each: 'after each dead short',

@@ -1,1 +1,2 @@
+export * from './partProps.ts';
 export * from './Bench.tsx';

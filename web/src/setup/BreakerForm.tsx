@@ -1,8 +1,8 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Board } from '@phylaxon/core/views/board';
-import { fittingProblem, type Half, type Placed } from '@phylaxon/core/panel/layout';
+import { fittingProblem, type Half, type Placed, BREAKER_KINDS } from '@phylaxon/core/panel/layout';
 import { ratingAmps } from '@phylaxon/core/facts/quantities';
-import { BREAKER_KINDS, type Breaker } from '@phylaxon/core/record/entities';
+import { type Breaker } from '@phylaxon/core/record/entities';
 import { STANDARD_RATINGS_AMPS } from '@phylaxon/core/facts/standards';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';

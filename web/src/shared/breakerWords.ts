@@ -1,5 +1,5 @@
-import { legsOf, sayPlace } from '@phylaxon/core/panel/layout';
-import { KIND_WORDS, type Breaker, type BreakerKind } from '@phylaxon/core/record/entities';
+import { legsOf, sayPlace, KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
+import { type Breaker } from '@phylaxon/core/record/entities';
 
 export { KIND_WORDS };
 

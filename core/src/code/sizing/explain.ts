@@ -1,6 +1,6 @@
 import { sayQuantity, type Reason } from '../../facts/quantities/index.ts';
 import type { Sizing, SizingQuestion } from './schema.ts';
-import type { SizingFigures } from './sizing.ts';
+import type { SizingFigures } from './sizingFigures.ts';
 
 const a = (value: number) => sayQuantity(value, 'A', 2);
 

@@ -4,18 +4,7 @@ import { largestBreaker, standardRatingAtLeast, standardRatingAtMost } from './b
 import { connectedAmps, demandAmps } from './demand.ts';
 import { explain } from './explain.ts';
 import { sizingInput, type Sizing, type SizingInput, type SizingQuestion } from './schema.ts';
-
-/** The figures a sizing decision rests on. */
-export interface SizingFigures {
-  loadAmps: number;
-  demandAmps: number;
-  ampacity: number;
-  columnAmps: number;
-  maxBreakerAmps: number;
-  minBreakerAmps: number | null;
-  /** The conductor carries the load where it lies, and the demand by its lowest column. */
-  adequate: boolean;
-}
+import type { SizingFigures } from './sizingFigures.ts';
 
 /**
  * Whether the breaker of a branch circuit suits its conductor and loads, and which rating would.

@@ -1,6 +1,7 @@
 import Fuse from 'fuse.js';
 import { z } from 'zod';
-import { BREAKER_KINDS, id, type DeadMark } from '../../record/entities/index.ts';
+import { id, type DeadMark } from '../../record/entities/index.ts';
+import { BREAKER_KINDS } from '../../panel/layout/index.ts';
 
 /** A breaker as far as a search for the right one looks at it. */
 export const suspect = z.object({

@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { cautionText } from '../decision/index.ts';
-import { sayPlace } from '../../panel/layout/index.ts';
+import { sayPlace, KIND_WORDS } from '../../panel/layout/index.ts';
 import { sayDuration, sayQuantity } from '../../facts/quantities/index.ts';
 import { marked } from '../evidence/index.ts';
-import { instant, KIND_WORDS, PACE_WORDS, type BreakerEvent } from '../../record/entities/index.ts';
+import { instant, PACE_WORDS, type BreakerEvent } from '../../record/entities/index.ts';
 import { sayConductor } from '../../code/sizing/index.ts';
 import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS } from '../../facts/vocabulary/index.ts';
 import { lookAtCase } from './lookAtCase.ts';

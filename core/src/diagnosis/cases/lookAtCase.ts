@@ -22,7 +22,6 @@ import {
   togetherWith,
   type Profile,
   type SenseId,
-  type SpotId,
   type TestId,
 } from '../../facts/vocabulary/index.ts';
 import { isAnsweredAsItStands, wasReset } from './answered.ts';
@@ -33,24 +32,7 @@ import { standInDanger, type StandInEntry } from './standInDanger.ts';
 import { BARE, isByReset } from './stepTests.ts';
 import { isolationOf, snapsWithLoads, type Isolation } from './isolation.ts';
 import type { CaseFile } from './schema.ts';
-
-/** What to do next in a case. */
-export type CaseStep =
-  | { kind: 'stop' }
-  /** Small looks at one spot, all of these together: what is otherwise is said, the rest is one tap. */
-  | { kind: 'looks'; spot: SpotId; tests: TestId[] }
-  /** Find out which breaker it is, and whether it has tripped. */
-  | { kind: 'find' }
-  /** Switch it fully off and on, once; with everything unplugged first, or as it is. */
-  | { kind: 'reset'; unplugged: boolean }
-  /** A trial with only some of its loads connected. */
-  | { kind: 'isolate' }
-  | { kind: 'ask'; test: TestId }
-  /** Nothing is left that this person may do; these would tell more. */
-  | { kind: 'electrician'; tests: TestId[] }
-  /** The part it is about was taken out: all that is left is to say how it ended. */
-  | { kind: 'gone' }
-  | { kind: 'decided' };
+import type { CaseStep } from './caseStep.ts';
 
 /** A case as it stands: what is next, what it may be, what is decided. */
 export interface CaseView {

@@ -1,5 +1,5 @@
 import type { TestId } from '../../facts/vocabulary/index.ts';
-import type { CaseStep } from './lookAtCase.ts';
+import type { CaseStep } from './caseStep.ts';
 
 /** What is told by one guided reset, as it is or with everything unplugged. */
 const BY_RESET = ['reset-feel', 'reset-result', 'power-after-reset'] as const satisfies TestId[];

@@ -1,12 +1,6 @@
-import type { TestId } from '../../facts/vocabulary/index.ts';
 import { CAUSE_IDS, likelihoods } from './likelihood.ts';
 import { seenTogether } from './seenTogether.ts';
-
-/** One test with what came of it. */
-export interface TestResult {
-  test: TestId;
-  outcome: string;
-}
+import type { TestResult } from './testResult.ts';
 
 /**
  * How likely each cause is once these outcomes are known: Bayes’ rule, worked in logarithms and summed in the

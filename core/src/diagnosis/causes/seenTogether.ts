@@ -1,5 +1,5 @@
 import type { CauseId, TestId } from '../../facts/vocabulary/index.ts';
-import type { TestResult } from './posterior.ts';
+import type { TestResult } from './testResult.ts';
 
 /** Two findings that together speak against a cause, though either alone may go with it. */
 interface Against {

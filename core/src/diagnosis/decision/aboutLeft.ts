@@ -1,8 +1,9 @@
 import { outcomesOf, type TestResult } from '../causes/index.ts';
 import { togetherWith, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
-import { assess, type Assessment } from './assess.ts';
+import { assess } from './assess.ts';
 import { nextTests } from './nextTests.ts';
 import { worthAsking } from './settled.ts';
+import type { Assessment } from './assessment.ts';
 
 /** So far is looked ahead: beyond it nobody wants to know. */
 const MOST = 6;

@@ -14,30 +14,10 @@ import { dangersIn, type Circumstances } from './dangersIn.ts';
 import { impliedBy } from './bearsOn.ts';
 import { noLessDanger } from './noLessDanger.ts';
 import { secondThing } from './secondThing.ts';
-import { bindSeen, type Also } from './seenBinds.ts';
+import { bindSeen } from './seenBinds.ts';
 import type { TestId } from '../../facts/vocabulary/index.ts';
-import { choose, lossTable, type Choice, type LossTable } from './verdict.ts';
-
-/** What is believed, and what follows from it. */
-export interface Assessment {
-  results: readonly TestResult[];
-  /** What is known of the breaker, and what the outcomes tell of it. */
-  known: Context;
-  /** Those of them that the chances come from. */
-  weighed: readonly TestResult[];
-  /** Chance of each cause, in the vocabulary’s order. */
-  probabilities: Float64Array;
-  /** Danger signs, as sentences. */
-  stops: string[];
-  /** What was known of danger besides the results. */
-  circumstances: Circumstances;
-  /** How confirmed ends moved the chances; null: they did not. */
-  learned: Learned | null;
-  table: LossTable;
-  choice: Choice;
-  /** What is so beside the leading cause, whatever tripped it. */
-  also: Also[];
-}
+import { choose, lossTable } from './verdict.ts';
+import type { Assessment } from './assessment.ts';
 
 /**
  * What the evidence comes to: the chance of each cause, and the action of least expected loss.

@@ -1,7 +1,6 @@
 import type { Evidence } from '../evidence/index.ts';
 import type { Profile } from '../../facts/vocabulary/index.ts';
 import { ACTION_WORDS } from './actionWords.ts';
-import type { Assessment } from './assess.ts';
 import { cautionText } from './cautions.ts';
 import {
   openBeyondBreaker,
@@ -39,6 +38,7 @@ import { loadDoesNotFit, oversizedBreaker, undersizedBreaker } from './resizeRul
 import { nothingToGoBy, soundAsMeasured, surgeUnit } from './restRules.ts';
 import type { Also } from './seenBinds.ts';
 import { forPerson } from './whoDoesIt.ts';
+import type { Assessment } from './assessment.ts';
 
 /** Settled by figures, by a chosen school or by danger: no likelihood weighs against them. */
 const order = (rule: Rule) => ({ rule, binds: () => true });

@@ -1,6 +1,6 @@
 import { ACTIONS, SENSE_IDS, type ActionId, type TestId } from '../../facts/vocabulary/index.ts';
-import type { Assessment } from './assess.ts';
 import { staysOn, type Deed } from './losses.ts';
+import type { Assessment } from './assessment.ts';
 
 /** Before anything is reset, or left on, somebody listens, smells, feels and looks, at the lights too. */
 const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);

@@ -6,13 +6,14 @@ import { byEarlierCases } from './byEarlierCases.ts';
 import { byItsRecord } from './byItsRecord.ts';
 import { ACTION_CAUTIONS, type CautionId } from './cautions.ts';
 import type { Decision } from './decision.ts';
-import { rankedCauses, type Assessment } from './assess.ts';
+import { rankedCauses } from './assess.ts';
 import { carriedBy, overturning } from './explain.ts';
 import { nextTests } from './nextTests.ts';
 import { isByOneLook } from './seenBinds.ts';
 import { isSettled } from './settled.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { doNext, reason, type Finding } from './finding.ts';
+import type { Assessment } from './assessment.ts';
 
 /** So many causes, reasons, next tests and ways to overturn it are told. */
 const TOLD = { causes: 4, reasons: 5, next: 3, overturning: 3 } as const;

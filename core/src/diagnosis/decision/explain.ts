@@ -1,8 +1,9 @@
 import { CAUSE_FACTS, CAUSE_IDS, likelihoods, outcomesOf } from '../causes/index.ts';
 import { sayOutcome, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
-import { decideOn, type Assessment } from './assess.ts';
+import { decideOn } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { dangersIn } from './dangersIn.ts';
+import type { Assessment } from './assessment.ts';
 
 /** The evidence behind the leading cause: for each test, how much it speaks for it against the rest. */
 export function carriedBy(leading: CauseId, { probabilities, weighed }: Assessment) {

@@ -6,7 +6,6 @@ import {
   type TestFacts,
   type TestId,
 } from '../../facts/vocabulary/index.ts';
-import type { Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { bearsOn } from './bearsOn.ts';
 import { isDueFirst } from './dueFirst.ts';
@@ -14,6 +13,7 @@ import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
 import { testCost } from './testCosts.ts';
 import { barsReset, bestDeed, lossTable } from './verdict.ts';
 import { lossesOf } from './whoDoesIt.ts';
+import type { Assessment } from './assessment.ts';
 
 /** What has to be done first is worth this much more. */
 const CARE = 4;

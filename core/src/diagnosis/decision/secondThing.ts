@@ -1,8 +1,8 @@
 import { CAUSE_IDS, outcomesOf, usualChance } from '../causes/index.ts';
 import { CAUSE_WORDS, sayOutcome } from '../../facts/vocabulary/index.ts';
-import type { Assessment } from './assess.ts';
 import { ENERGISES } from './losses.ts';
 import type { Also } from './seenBinds.ts';
+import type { Assessment } from './assessment.ts';
 
 /**
  * A sign that the leading cause hardly ever shows, that is seldom met where nothing bears on it, and that is another

@@ -1,10 +1,10 @@
 import type { Profile, TestId } from '../../facts/vocabulary/index.ts';
-import type { Assessment } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { isDueFirst } from './dueFirst.ts';
 import { testCost } from './testCosts.ts';
 import { bestDeed } from './verdict.ts';
 import { lossesOf } from './whoDoesIt.ts';
+import type { Assessment } from './assessment.ts';
 
 /** An expected loss below which another test changes little. */
 const ENOUGH = 1;

@@ -1,8 +1,8 @@
 import type { Profile } from '../../facts/vocabulary/index.ts';
 import { ACTION_WORDS } from './actionWords.ts';
-import type { Assessment } from './assess.ts';
 import { NEEDLESS, type Deed } from './losses.ts';
 import { bestDeed, chanceItHelps, DEEDS, LEAST_CONFIDENCE, type Choice, type LossTable } from './verdict.ts';
+import type { Assessment } from './assessment.ts';
 
 /** Deeds that are work for a qualified electrician. */
 const BY_ELECTRICIAN: ReadonlySet<Deed> = new Set(DEEDS.filter((deed) => ACTION_WORDS[deed].forElectrician));

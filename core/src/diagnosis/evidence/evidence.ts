@@ -6,7 +6,8 @@ import type { Sizing } from '../../code/sizing/index.ts';
 import type { TripVerdict, TripWindow } from '../../physics/trip/index.ts';
 import type { Wear } from '../wear/index.ts';
 import type { Complaint, OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
-import type { UnitFact } from './trials.ts';
+import type { HandlePosition } from './history.ts';
+import type { UnitFact } from './trial.ts';
 
 /** A breaker with its circuit and all that was logged of it. */
 export interface BreakerFile {
@@ -51,8 +52,6 @@ export interface EvidenceItem<T extends TestId = TestId> {
   source?: string;
   origin: 'reading' | 'event' | 'observation' | 'computed';
 }
-
-export type HandlePosition = 'on' | 'off' | 'tripped';
 
 /** A trip on record, held against the window of a sound unit where that can be done. */
 export interface TripFact {

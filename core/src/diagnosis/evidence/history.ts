@@ -1,6 +1,4 @@
 import type { BreakerEvent, Entries } from '../../record/entities/index.ts';
-import type { HandlePosition } from './evidence.ts';
-
 const byTime = (a: { at: string; loggedAt: string }, b: { at: string; loggedAt: string }) =>
   a.at.localeCompare(b.at) || a.loggedAt.localeCompare(b.loggedAt);
 
@@ -66,3 +64,5 @@ export function failedResets(events: readonly BreakerEvent[]): BreakerEvent[] {
   const held = events.findLastIndex((event) => event.kind === 'reset' && event.result === 'holds');
   return events.slice(held + 1).filter((event) => event.kind === 'reset' && event.result === 'tripped');
 }
+
+export type HandlePosition = 'on' | 'off' | 'tripped';

@@ -2,6 +2,7 @@ export * from './evidence.ts';
 export { gatherEvidence } from './gatherEvidence.ts';
 export { failedResets, handleAt, standing } from './history.ts';
 export * from './familyBand.ts';
+export * from './trial.ts';
 export * from './trials.ts';
 export { judgedTrips, resetOutcome, sayTrip, sayWindow } from './tripEvidence.ts';
 export { countsFrom, countsSince } from './freshness.ts';

@@ -1,15 +1,11 @@
-import { z } from 'zod';
 import {
   effectiveRating,
-  trialEvent,
   type EffectiveRating,
   type EffectiveRatingInput,
   type TrialEvent,
 } from '../../physics/breakerEstimate/index.ts';
 import { sayDuration, sayQuantity } from '../../facts/quantities/index.ts';
 import {
-  id,
-  instant,
   isTrip,
   PACE_SECONDS,
   tripPace,
@@ -28,21 +24,7 @@ import {
 } from '../../physics/trip/index.ts';
 import { marked } from './marked.ts';
 import { eventWindowQuestion, sayWindow, tripFacts } from './tripEvidence.ts';
-
-/** What an event on record tells of the bimetal: a trip, or a time that it held. */
-export const trial = z.object({
-  eventId: id,
-  at: instant,
-  outcome: z.enum(['tripped', 'held']),
-  amps: z.number().nullable().describe('null: current not known'),
-  seconds: z.number().nullable().describe('null: nobody timed it'),
-  event: trialEvent
-    .nullable()
-    .describe('as effective-rating takes it; null: it tells nothing of the bimetal'),
-  tells: z.enum(['consistent', 'too-early', 'too-late', 'nothing']),
-  text: z.string().describe('why, as a sentence'),
-});
-export type Trial = z.infer<typeof trial>;
+import type { UnitFact, Trial } from './trial.ts';
 
 /** How long a load is taken to have run where it is only said that it was steady: all is settled by then. */
 const STEADY_SECONDS = 7200;
@@ -149,13 +131,6 @@ function judged(
     tells: late ? 'too-late' : 'consistent',
     text: `${late ? 'Too late' : 'Consistent with a sound unit'}: it held ${amps} for ${sayDuration(event.afterSeconds!)}; ${sound}.`,
   };
-}
-
-/** What the record of a unit says of it, and how many events say it. */
-export interface UnitFact {
-  trips: number;
-  holds: number;
-  rating: EffectiveRating;
 }
 
 /** Answers by their question: a board asks the same of every breaker each time it is looked at. */

@@ -1,5 +1,4 @@
-import { parseSpaceList, type Half } from '../layout/index.ts';
-import type { BreakerKind } from '../../record/entities/index.ts';
+import { parseSpaceList, type Half, type BreakerKind } from '../layout/index.ts';
 
 /** A breaker's line of a directory as it was understood. */
 export interface DirectoryEntry {

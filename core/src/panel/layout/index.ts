@@ -1,3 +1,4 @@
+export * from './breakerKinds.ts';
 export * from './families.ts';
 export * from './feeds.ts';
 export * from './layout.ts';

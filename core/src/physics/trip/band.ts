@@ -1,13 +1,8 @@
-import { bandOf, fitCurve, type CurvePoint } from './fitCurve.ts';
+import { bandOf, fitCurve } from './fitCurve.ts';
 import { MAGNETIC_PICKUP, MAGNETIC_SECONDS } from './magnetic.ts';
 import { leastSensitive, mostSensitive, secondsToOpen, type ThermalElement } from './thermalElement.ts';
-
-/** The two edges between which a sound unit opens, at 25 °C. */
-export interface Band {
-  mostSensitive: ThermalElement;
-  leastSensitive: ThermalElement;
-}
-export type Edge = keyof Band;
+import type { CurvePoint } from './curvePoints.ts';
+import type { Band, Edge } from './edges.ts';
 
 /**
  * The edges of a sound unit: by the printed curve of its family, else the widest band the standard allows.

@@ -1,52 +1,8 @@
 import { z } from 'zod';
-import type { Band } from './band.ts';
 import type { ThermalElement } from './thermalElement.ts';
-
-const multiple = z
-  .number('Give the multiple of the rating as a number.')
-  .gt(1, 'A multiple lies above 1: at the rating itself a sound unit holds.')
-  .max(50, 'A multiple may be 50 at most.');
-const time = z
-  .number('Give a time in seconds, or leave it empty for never.')
-  .positive('A time is more than 0 s.')
-  .max(100_000, 'A time may be 100 000 s at most.')
-  .nullable()
-  .default(null);
-
-/** One point of a printed trip curve: at a multiple of the rating, the soonest and the latest (s; null: never). */
-export const curvePoint = z
-  .object({ multiple, fastestSeconds: time, slowestSeconds: time })
-  .refine(
-    ({ fastestSeconds: fast, slowestSeconds: slow }) => slow === null || (fast !== null && fast <= slow),
-    { path: ['slowestSeconds'], message: 'The latest cannot come before the soonest.' },
-  );
-export type CurvePoint = z.output<typeof curvePoint>;
-
-export const curvePoints = z
-  .array(curvePoint)
-  .max(200, 'A curve may have 200 points at most.')
-  .superRefine((points, context) => {
-    const sorted = points.map((p, i) => ({ ...p, i })).sort((a, b) => a.multiple - b.multiple);
-    sorted.slice(1).forEach((point, n) => {
-      const before = sorted[n]!;
-      const no = (field: string, message: string) =>
-        context.addIssue({ code: 'custom', path: [point.i, field], message });
-      if (point.multiple === before.multiple) no('multiple', 'This multiple is given twice.');
-      for (const field of ['fastestSeconds', 'slowestSeconds'] as const) {
-        const [now, then] = [point[field], before[field]];
-        if (then !== null && (now === null || now > then))
-          no(field, 'More current cannot take longer than less.');
-      }
-    });
-    for (const edge of ['fastestSeconds', 'slowestSeconds'] as const) {
-      if (points.filter((p) => isThermal(p[edge])).length < 2)
-        context.addIssue({
-          code: 'custom',
-          path: [],
-          message: `Give at least two points whose ${edge === 'fastestSeconds' ? 'soonest' : 'latest'} time is above 0.1 s: two figures are to be found from them.`,
-        });
-    }
-  });
+import type { CurvePoint } from './curvePoints.ts';
+import { curvePoints, isThermal } from './curvePoints.ts';
+import type { Band } from './edges.ts';
 
 export const curveFitInput = z.object({ points: curvePoints });
 export type CurveFitInput = z.input<typeof curveFitInput>;
@@ -58,11 +14,6 @@ const edge = z.object({
 });
 export const curveFitOutput = z.object({ mostSensitive: edge, leastSensitive: edge });
 export type CurveFit = z.infer<typeof curveFitOutput>;
-
-/** Faster than this it is the magnet, not the bimetal. */
-const MAGNETIC_BELOW_SECONDS = 0.1;
-const isThermal = (seconds: number | null): seconds is number =>
-  seconds !== null && seconds > MAGNETIC_BELOW_SECONDS;
 
 /**
  * The two edges of a printed trip curve as bimetals: k and τ of each, by least squares on the logarithm of

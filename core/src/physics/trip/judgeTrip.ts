@@ -1,7 +1,7 @@
 import { exceeds } from '../../facts/quantities/index.ts';
-import type { Band } from './band.ts';
 import { tripWindow } from './tripWindow.ts';
 import type { TripWindowInput } from './schema.ts';
+import type { Band } from './edges.ts';
 
 /** How a trip on record stands to the window of a sound unit. */
 export type TripVerdict = 'too-early' | 'within-band' | 'too-late';

@@ -1,7 +1,8 @@
-import { bandFor, edgeOpens, type Band, type Edge } from './band.ts';
+import { bandFor, edgeOpens } from './band.ts';
 import { MAGNETIC_PICKUP } from './magnetic.ts';
 import { tripWindowInput, type TripRegion, type TripWindow, type TripWindowInput } from './schema.ts';
 import { atAmbient } from './thermalElement.ts';
+import type { Band, Edge } from './edges.ts';
 
 /**
  * How soon a sound thermal-magnetic breaker may, and must, open at a steady current.

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { isPlainText, name, NOT_PLAIN, ratingAmps, oneOf } from '../../facts/quantities/index.ts';
-import { HALVES, ON_DIRECTIONS, ORIENTATIONS } from '../../panel/layout/index.ts';
+import { BREAKER_KINDS, HALVES, ON_DIRECTIONS, ORIENTATIONS } from '../../panel/layout/index.ts';
 import { basedOn, id, instant, note } from './common.ts';
 
 export const siteInput = z.strictObject({ name: name('The site’s name'), note: note.default('') });
@@ -125,20 +125,6 @@ export const panel = z.object({
   version: z.int().describe('grows with every change'),
 });
 export type Panel = z.infer<typeof panel>;
-
-/** Kinds of unit by what makes them open: heat and magnet alone, or electronics as well; and surge protection. */
-export const BREAKER_KINDS = ['standard', 'gfci', 'afci', 'dual', 'surge'] as const;
-export type BreakerKind = (typeof BREAKER_KINDS)[number];
-
-/** Kinds of breaker in words. */
-export const KIND_WORDS: Record<BreakerKind, string> = {
-  standard: 'standard',
-  gfci: 'ground-fault',
-  afci: 'arc-fault',
-  dual: 'ground- and arc-fault',
-  surge: 'surge protection',
-};
-
 /** What a breaker is as a part. */
 export const unitFields = {
   poles: oneOf([1, 2], 'A breaker has one pole or two.'),

@@ -1,9 +1,8 @@
 import { z } from 'zod';
 import { decision } from '../../diagnosis/decision/index.ts';
-import { HALVES, ON_DIRECTIONS } from '../../panel/layout/index.ts';
+import { HALVES, ON_DIRECTIONS, BREAKER_KINDS } from '../../panel/layout/index.ts';
 import { isPlainText, NOT_PLAIN } from '../../facts/quantities/index.ts';
 import {
-  BREAKER_KINDS,
   checkPanel,
   circuitRow,
   curveRow,

@@ -1,0 +1,13 @@
+/** Kinds of unit by what makes them open: heat and magnet alone, or electronics as well; and surge protection. */
+export const BREAKER_KINDS = ['standard', 'gfci', 'afci', 'dual', 'surge'] as const;
+
+export type BreakerKind = (typeof BREAKER_KINDS)[number];
+
+/** Kinds of breaker in words. */
+export const KIND_WORDS: Record<BreakerKind, string> = {
+  standard: 'standard',
+  gfci: 'ground-fault',
+  afci: 'arc-fault',
+  dual: 'ground- and arc-fault',
+  surge: 'surge protection',
+};
