@@ -23,6 +23,8 @@ const CORE = [
   'diagnosis/isolation',
   'diagnosis/wear',
   'diagnosis/evidence',
+  'diagnosis/danger',
+  'diagnosis/engine',
   'diagnosis/decision',
   'diagnosis/cases',
   'diagnosis/outcomes',

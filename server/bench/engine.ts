@@ -1,10 +1,11 @@
 import { CAUSE_IDS, learn } from '@phylaxon/core/diagnosis/causes';
-import { decide, diagnose, type DiagnoseInput } from '@phylaxon/core/diagnosis/decision';
+import { decide } from '@phylaxon/core/diagnosis/decision';
 import { isolationPlan } from '@phylaxon/core/diagnosis/isolation';
 import { gatherEvidence, type BreakerFile } from '@phylaxon/core/diagnosis/evidence';
 import { aDossier, aFile, anEvent, anObservation, aReading, uuid } from '@phylaxon/core/testing';
 import { median, say, verdict } from './say.ts';
 import { runStudy, summary, WANTED } from './study/index.ts';
+import { diagnose, type DiagnoseInput } from '@phylaxon/core/diagnosis/engine';
 
 const EVIDENCE: DiagnoseInput['evidence'] = [
   { test: 'power-loss-extent', outcome: 'one-circuit' },

@@ -1,6 +1,5 @@
 import type { z } from 'zod';
 import { answerAsk, askInput, askOutput } from '../physics/tripTimeQuery/index.ts';
-import { diagnose, diagnoseInput, diagnoseOutput } from '../diagnosis/decision/index.ts';
 import {
   effectiveRating,
   effectiveRatingInput,
@@ -20,6 +19,7 @@ import {
   tripWindowInput,
   tripWindowOutput,
 } from '../physics/trip/index.ts';
+import { diagnose, diagnoseInput, diagnoseOutput } from '../diagnosis/engine/index.ts';
 
 /** One calculation that other programs may ask for: its question, its answer, what it does. */
 export interface Computation<In extends z.ZodType, Out extends z.ZodType> {

@@ -1,9 +1,9 @@
 import { CAUSE_IDS } from '@phylaxon/core/diagnosis/causes';
-import { rankedCauses } from '@phylaxon/core/diagnosis/decision';
 import { dangersOf, isHazardous, simulatedCase } from '@phylaxon/core/simulate';
 import type { ActionId, CauseId, Profile, TestId } from '@phylaxon/core/facts/vocabulary';
 import { isRight, isRightlyHandedOver, LEAVES_ON, RESETS_KEEPS_OR_ENLARGES } from './rightFor.ts';
 import { ORDERS, outcomesOfCase, workCase, type Order, type Worked } from './workCase.ts';
+import { rankedCauses } from '@phylaxon/core/diagnosis/engine';
 
 /** How one case went. */
 export interface Went {

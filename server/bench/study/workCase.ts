@@ -1,5 +1,4 @@
 import { TEST_IDS, type Context, type TestResult } from '@phylaxon/core/diagnosis/causes';
-import { assess, forPerson, nextTests, worthAsking } from '@phylaxon/core/diagnosis/decision';
 import { seeded } from '@phylaxon/core/facts/random';
 import { perform, type SimulatedCase } from '@phylaxon/core/simulate';
 import {
@@ -9,6 +8,7 @@ import {
   type Profile,
   type TestId,
 } from '@phylaxon/core/facts/vocabulary';
+import { assess, forPerson, nextTests, worthAsking } from '@phylaxon/core/diagnosis/engine';
 
 /** In which order tests are done. */
 export const ORDERS = ['engine', 'checklist', 'random'] as const;

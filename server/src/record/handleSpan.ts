@@ -1,4 +1,4 @@
-import { handleAt } from '@phylaxon/core/diagnosis/evidence';
+import type { handleAt } from '@phylaxon/core/diagnosis/evidence';
 
 /** Until when the handle stood how: one span after another, the last without end. */
 export interface HandleSpan {

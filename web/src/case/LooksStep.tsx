@@ -1,4 +1,4 @@
-import { canBe, cautionText } from '@phylaxon/core/diagnosis/decision';
+import { cautionText } from '@phylaxon/core/diagnosis/decision';
 import {
   isDanger,
   sayOutcome,
@@ -18,6 +18,7 @@ import { StandIn } from './StandIn.tsx';
 import { now, useOnce, useStepWork } from './step.ts';
 import { StepFrame } from './StepFrame.tsx';
 import { LOOK_WORDS, SPOT_WORDS } from './spotWords.ts';
+import { canBe } from '@phylaxon/core/diagnosis/engine';
 
 /** Small looks at one spot, all on one card: what is otherwise than usual is tapped, the rest is one tap. */
 export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly TestId[]; why: string }) {

@@ -1,7 +1,7 @@
-import { canBe } from '@phylaxon/core/diagnosis/decision';
 import { sayOutcome, TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
 import type { KeyboardEvent } from 'react';
 import { classes, inUnits } from '../shared/index.ts';
+import { canBe } from '@phylaxon/core/diagnosis/engine';
 
 export interface AnswerOption {
   value: string;

@@ -1,12 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { TestResult } from '../causes/index.ts';
-import { assess, decide, diagnose } from '../decision/index.ts';
+import { decide } from '../decision/index.ts';
 import { gatherEvidence } from '../evidence/index.ts';
 import { DEFAULT_SCHOOLS } from '../../record/settings/index.ts';
 import { aDossier, anEvent, anObservation, aReading, aTroubleCase, uuid } from '../../testing/index.ts';
 import { isDanger, PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
 import { lookAtCase, type CaseFile } from './index.ts';
+import { assess, diagnose } from '../engine/index.ts';
 
 const OPENED = '2026-11-01T10:00:00.000Z';
 const later = (i: number) => new Date(Date.parse(OPENED) + (i + 1) * 60_000).toISOString();

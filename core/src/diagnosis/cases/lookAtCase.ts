@@ -1,16 +1,4 @@
-import {
-  assessRecord,
-  bearsOn,
-  decide,
-  nextTests,
-  noMoreTrials,
-  rankedCauses,
-  TRIALS,
-  worthAsking,
-  type Assessment,
-  type Decision,
-  type NextTest,
-} from '../decision/index.ts';
+import { assessRecord, decide, noMoreTrials, type Decision, type NextTest } from '../decision/index.ts';
 import type { Context } from '../causes/index.ts';
 import { coolDownOf, isolationTrials, outcomeOf, type CoolDown, type Evidence } from '../evidence/index.ts';
 import {
@@ -33,6 +21,7 @@ import { BARE, isByReset } from './stepTests.ts';
 import { isolationOf, snapsWithLoads, type Isolation } from './isolation.ts';
 import type { CaseFile } from './schema.ts';
 import type { CaseStep } from './caseStep.ts';
+import { bearsOn, nextTests, rankedCauses, TRIALS, worthAsking, type Assessment } from '../engine/index.ts';
 
 /** A case as it stands: what is next, what it may be, what is decided. */
 export interface CaseView {

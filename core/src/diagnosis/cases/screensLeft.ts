@@ -1,10 +1,11 @@
-import { aboutLeft, assessRecord } from '../decision/index.ts';
+import { assessRecord } from '../decision/index.ts';
 import type { Profile } from '../../facts/vocabulary/index.ts';
 import { caseEvidence } from './caseEvidence.ts';
 import type { CaseFile } from './schema.ts';
 import { screensAsked } from './screensAsked.ts';
 import { testsOf } from './stepTests.ts';
 import type { CaseStep } from './caseStep.ts';
+import { aboutLeft } from '../engine/index.ts';
 
 /** Steps that ask something. */
 const ASKING: readonly CaseStep['kind'][] = ['looks', 'find', 'reset', 'isolate', 'ask'];

@@ -1,6 +1,6 @@
 import { sayNumber } from '../../facts/quantities/index.ts';
 import { reason, type Finding } from './finding.ts';
-import type { Assessment } from './assessment.ts';
+import type { Assessment } from '../engine/index.ts';
 
 /** Less than so many times as likely as by the table, or as unlikely, is not worth a line. */
 const TELLS = 1.25;

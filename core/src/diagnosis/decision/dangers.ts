@@ -1,6 +1,6 @@
 import type { Evidence } from '../evidence/index.ts';
 import type { TestId } from '../../facts/vocabulary/index.ts';
-import { dangersIn, type Danger } from './dangersIn.ts';
+import { dangersIn, type Danger } from '../danger/index.ts';
 import type { Decision } from './decision.ts';
 import { circumstancesOf, resultsOf } from './fromRecord.ts';
 

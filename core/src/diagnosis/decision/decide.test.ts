@@ -14,8 +14,7 @@ import {
 } from '../../testing/index.ts';
 import type { BreakerEvent } from '../../record/entities/index.ts';
 import { DEFAULT_SCHOOLS } from '../../record/settings/index.ts';
-import { TESTS, type TestId } from '../../facts/vocabulary/index.ts';
-import { ACTION_WORDS } from './actionWords.ts';
+import { ACTION_WORDS, type TestId, TESTS } from '../../facts/vocabulary/index.ts';
 import { cautionText, decide, decision, saySureness } from './index.ts';
 
 const about = (subject: FileParts, rest?: Partial<Omit<Dossier, 'subject'>>) =>

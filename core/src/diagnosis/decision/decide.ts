@@ -1,6 +1,5 @@
 import type { Evidence } from '../evidence/index.ts';
-import type { Profile } from '../../facts/vocabulary/index.ts';
-import { ACTION_WORDS } from './actionWords.ts';
+import { ACTION_WORDS, type Profile } from '../../facts/vocabulary/index.ts';
 import { cautionText } from './cautions.ts';
 import {
   openBeyondBreaker,
@@ -11,13 +10,13 @@ import {
   supplyMissing,
 } from './circuitRules.ts';
 import { stopFor } from './dangers.ts';
-import { dangersIn } from './dangersIn.ts';
+import { dangersIn } from '../danger/index.ts';
 import { familyOf, type Decision } from './decision.ts';
 import { engineFinding, likelyCauses } from './engineFinding.ts';
 import { reason, type Finding, type Rule } from './finding.ts';
 import { assessRecord, circumstancesOf, hasTrouble, resultsOf } from './fromRecord.ts';
 import { seenAtTerminal, warmJoint } from './jointRules.ts';
-import { mayDoInDanger } from './nextTests.ts';
+import { type Also, type Assessment, forPerson, mayDoInDanger } from '../engine/index.ts';
 import {
   hotJoint,
   openBreaker,
@@ -36,9 +35,6 @@ import {
 } from './resetRules.ts';
 import { loadDoesNotFit, oversizedBreaker, undersizedBreaker } from './resizeRules.ts';
 import { nothingToGoBy, soundAsMeasured, surgeUnit } from './restRules.ts';
-import type { Also } from './seenBinds.ts';
-import { forPerson } from './whoDoesIt.ts';
-import type { Assessment } from './assessment.ts';
 
 /** Settled by figures, by a chosen school or by danger: no likelihood weighs against them. */
 const order = (rule: Rule) => ({ rule, binds: () => true });

@@ -1,19 +1,28 @@
 import { CAUSE_IDS } from '../causes/index.ts';
 import { itemOf, outcomeOf, type Evidence } from '../evidence/index.ts';
-import { CAUSE_WORDS, sayOutcome, type ActionId, type CauseId } from '../../facts/vocabulary/index.ts';
-import { ACTION_WORDS, WATCH_IT } from './actionWords.ts';
+import {
+  ACTION_WORDS,
+  type ActionId,
+  CAUSE_WORDS,
+  type CauseId,
+  sayOutcome,
+  WATCH_IT,
+} from '../../facts/vocabulary/index.ts';
 import { byEarlierCases } from './byEarlierCases.ts';
 import { byItsRecord } from './byItsRecord.ts';
 import { ACTION_CAUTIONS, type CautionId } from './cautions.ts';
 import type { Decision } from './decision.ts';
-import { rankedCauses } from './assess.ts';
-import { carriedBy, overturning } from './explain.ts';
-import { nextTests } from './nextTests.ts';
-import { isByOneLook } from './seenBinds.ts';
-import { isSettled } from './settled.ts';
-import type { Diagnosis } from './diagnosis.ts';
+import {
+  type Assessment,
+  carriedBy,
+  type Diagnosis,
+  isByOneLook,
+  isSettled,
+  nextTests,
+  overturning,
+  rankedCauses,
+} from '../engine/index.ts';
 import { doNext, reason, type Finding } from './finding.ts';
-import type { Assessment } from './assessment.ts';
 
 /** So many causes, reasons, next tests and ways to overturn it are told. */
 const TOLD = { causes: 4, reasons: 5, next: 3, overturning: 3 } as const;

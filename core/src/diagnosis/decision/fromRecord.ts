@@ -1,10 +1,9 @@
 import { outcomesOf, usualChance, type Context, type TestResult } from '../causes/index.ts';
 import type { Evidence } from '../evidence/index.ts';
 import type { TestId } from '../../facts/vocabulary/index.ts';
-import { assess } from './assess.ts';
-import type { Circumstances } from './dangersIn.ts';
+import { assess, type Assessment } from '../engine/index.ts';
+import type { Circumstances } from '../danger/index.ts';
 import { unpluggedSnaps } from './facts.ts';
-import type { Assessment } from './assessment.ts';
 
 /** Tests that tell of the circumstances, not of trouble. */
 const CIRCUMSTANCES: ReadonlySet<TestId> = new Set<TestId>([

@@ -1,6 +1,6 @@
 import { outcomeOf, type Evidence } from '../evidence/index.ts';
 import { resultsOf } from './fromRecord.ts';
-import { barsReset } from './verdict.ts';
+import { barsReset } from '../engine/index.ts';
 import { because, doNext, notDone, reason, type Finding } from './finding.ts';
 import { causeRemoved, fullyReset, heldSince, lastTrip, unpluggedSnaps, warmth } from './facts.ts';
 

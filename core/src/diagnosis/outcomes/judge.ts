@@ -1,5 +1,5 @@
-import { canPutRight, endangers } from '../decision/index.ts';
 import type { ClosedCase, Judgement } from './schema.ts';
+import { canPutRight, endangers } from '../engine/index.ts';
 
 /**
  * Whether the decision of a closed case was right, by what it was confirmed to have been.

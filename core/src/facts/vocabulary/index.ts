@@ -6,3 +6,4 @@ export * from './words.ts';
 export * from './causeWords.ts';
 export * from './thresholds.ts';
 export * from './spots.ts';
+export { ACTION_WORDS, WATCH_IT } from './actionWords.ts';

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { CAUSE_IDS, type TestResult } from '../causes/index.ts';
 import { ACTIONS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
+import { bestDeed, lossTable } from './chooseAction.ts';
 import { assess, isSettled, nextTests, TRIALS } from './index.ts';
-import { bestDeed, lossTable } from './verdict.ts';
 
 const found = (outcomes: Partial<Record<TestId, string>>): TestResult[] =>
   Object.entries(outcomes).map(([id, outcome]) => ({ test: id as TestId, outcome }));

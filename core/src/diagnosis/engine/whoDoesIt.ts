@@ -1,7 +1,13 @@
-import type { Profile } from '../../facts/vocabulary/index.ts';
-import { ACTION_WORDS } from './actionWords.ts';
+import { ACTION_WORDS, type Profile } from '../../facts/vocabulary/index.ts';
 import { NEEDLESS, type Deed } from './losses.ts';
-import { bestDeed, chanceItHelps, DEEDS, LEAST_CONFIDENCE, type Choice, type LossTable } from './verdict.ts';
+import {
+  bestDeed,
+  chanceItHelps,
+  DEEDS,
+  LEAST_CONFIDENCE,
+  type Choice,
+  type LossTable,
+} from './chooseAction.ts';
 import type { Assessment } from './assessment.ts';
 
 /** Deeds that are work for a qualified electrician. */

@@ -1,7 +1,7 @@
 import type { TestResult } from '../causes/index.ts';
 import { ACTIONS, type ActionId, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
 import { ENERGISES, GRAVITY, type Deed } from './losses.ts';
-import type { Choice } from './verdict.ts';
+import type { Choice } from './chooseAction.ts';
 
 /** What was seen to be so, whatever tripped it: what it is, what is to be done about it. */
 interface Seen {

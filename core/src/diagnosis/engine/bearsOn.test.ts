@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { TEST_IDS, type Context, type TestResult } from '../causes/index.ts';
 import { COMPLAINTS, TESTS, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
-import { aboutLeft, assess, canBe, nextTests, worthAsking } from './index.ts';
 import { bearsOn, impliedBy } from './bearsOn.ts';
+import { aboutLeft, assess, canBe, nextTests, worthAsking } from './index.ts';
 
 const found = (outcomes: Partial<Record<TestId, string>>): TestResult[] =>
   Object.entries(outcomes).map(([name, outcome]) => ({ test: name as TestId, outcome }));

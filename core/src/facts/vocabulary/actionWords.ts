@@ -1,4 +1,4 @@
-import type { Decision } from './decision.ts';
+import type { ActionId } from './actions.ts';
 
 interface ActionWords {
   headline: string;
@@ -25,7 +25,7 @@ const BACK =
 export const WATCH_IT = { headline: 'It holds: watch it', steps: [WATCH, BACK] } as const;
 
 /** What each action is called and how it is done, in order. */
-export const ACTION_WORDS: Record<Decision['action'], ActionWords> = {
+export const ACTION_WORDS: Record<ActionId, ActionWords> = {
   keep: byAnybody(
     'Keep it in service',
     'Nothing to do now. Log the next reading at the next round.',

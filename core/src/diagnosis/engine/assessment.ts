@@ -1,7 +1,7 @@
 import type { Context, Learned, TestResult } from '../causes/index.ts';
-import type { Circumstances } from './dangersIn.ts';
+import type { Circumstances } from '../danger/index.ts';
 import type { Also } from './seenBinds.ts';
-import type { Choice, LossTable } from './verdict.ts';
+import type { Choice, LossTable } from './chooseAction.ts';
 
 /** What is believed, and what follows from it. */
 export interface Assessment {

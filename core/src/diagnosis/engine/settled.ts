@@ -2,7 +2,7 @@ import type { Profile, TestId } from '../../facts/vocabulary/index.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { isDueFirst } from './dueFirst.ts';
 import { testCost } from './testCosts.ts';
-import { bestDeed } from './verdict.ts';
+import { bestDeed } from './chooseAction.ts';
 import { lossesOf } from './whoDoesIt.ts';
 import type { Assessment } from './assessment.ts';
 

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { ACTIONS, CAUSES, isDanger, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
-import { diagnose, diagnoseOutput, type DiagnoseInput } from './index.ts';
 import { ENERGISES, GRAVITY, loss, NEEDLESS, type Deed } from './losses.ts';
+import { diagnose, type DiagnoseInput, diagnoseOutput } from './index.ts';
 
 type Found = Partial<Record<TestId, string>>;
 const ask = (found: Found, more: Partial<DiagnoseInput> = {}) =>

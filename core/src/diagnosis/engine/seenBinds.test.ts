@@ -3,8 +3,9 @@ import type { TestResult } from '../causes/index.ts';
 import type { ActionId, CauseId } from '../../facts/vocabulary/index.ts';
 import { gatherEvidence } from '../evidence/index.ts';
 import { aDossier, anObservation } from '../../testing/index.ts';
-import { decide, diagnose } from './index.ts';
+import { decide } from '../decision/index.ts';
 import { bindSeen } from './seenBinds.ts';
+import { diagnose } from './index.ts';
 
 type Pair = [test: TestResult['test'], outcome: string];
 const results = (pairs: readonly Pair[]): TestResult[] =>

@@ -10,13 +10,13 @@ import {
 import type { EffectiveRating } from '../../physics/breakerEstimate/index.ts';
 import { byTheBench } from './byTheBench.ts';
 import type { Diagnosis } from './diagnosis.ts';
-import { dangersIn, type Circumstances } from './dangersIn.ts';
+import { dangersIn, type Circumstances } from '../danger/index.ts';
 import { impliedBy } from './bearsOn.ts';
 import { noLessDanger } from './noLessDanger.ts';
 import { secondThing } from './secondThing.ts';
 import { bindSeen } from './seenBinds.ts';
 import type { TestId } from '../../facts/vocabulary/index.ts';
-import { choose, lossTable } from './verdict.ts';
+import { choose, lossTable } from './chooseAction.ts';
 import type { Assessment } from './assessment.ts';
 
 /**

@@ -11,7 +11,7 @@ import { bearsOn } from './bearsOn.ts';
 import { isDueFirst } from './dueFirst.ts';
 import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
 import { testCost } from './testCosts.ts';
-import { barsReset, bestDeed, lossTable } from './verdict.ts';
+import { barsReset, bestDeed, lossTable } from './chooseAction.ts';
 import { lossesOf } from './whoDoesIt.ts';
 import type { Assessment } from './assessment.ts';
 

@@ -2,7 +2,7 @@ import { CAUSE_FACTS, CAUSE_IDS, likelihoods, outcomesOf } from '../causes/index
 import { sayOutcome, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
 import { decideOn } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
-import { dangersIn } from './dangersIn.ts';
+import { dangersIn } from '../danger/index.ts';
 import type { Assessment } from './assessment.ts';
 
 /** The evidence behind the leading cause: for each test, how much it speaks for it against the rest. */

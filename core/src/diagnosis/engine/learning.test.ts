@@ -9,9 +9,9 @@ import {
   type TestResult,
 } from '../causes/index.ts';
 import { ACTIONS, isDanger, TESTS } from '../../facts/vocabulary/index.ts';
-import { byEarlierCases } from './byEarlierCases.ts';
-import { assess, endangers } from './index.ts';
+import { byEarlierCases } from '../decision/byEarlierCases.ts';
 import { noLessDanger } from './noLessDanger.ts';
+import { assess, endangers } from './index.ts';
 
 const HARMLESS = CAUSE_IDS.filter((cause) => !endangers(cause));
 const DANGERS = TEST_IDS.flatMap((id) =>

@@ -1,0 +1,1 @@
+export { dangersIn, type Circumstances, type Danger } from './dangersIn.ts';

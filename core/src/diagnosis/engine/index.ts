@@ -1,0 +1,14 @@
+export * from './diagnosis.ts';
+export { type Assessment } from './assessment.ts';
+export { assess, rankedCauses } from './assess.ts';
+export { diagnose } from './diagnose.ts';
+export { mayDoInDanger, nextTests, TRIALS } from './nextTests.ts';
+export { isSettled, priceOfAsking, worthAsking } from './settled.ts';
+export { forPerson } from './whoDoesIt.ts';
+export { bearsOn, canBe } from './bearsOn.ts';
+export { aboutLeft } from './aboutLeft.ts';
+export { canPutRight } from './rightActions.ts';
+export { endangers } from './losses.ts';
+export { barsReset } from './chooseAction.ts';
+export { carriedBy, overturning } from './explain.ts';
+export { isByOneLook, type Also } from './seenBinds.ts';
