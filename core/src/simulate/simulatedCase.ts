@@ -1,5 +1,5 @@
 import type { Random } from '../facts/random/index.ts';
-import type { patternOf} from './history.ts';
+import type { patternOf } from './history.ts';
 import { type Episode } from './history.ts';
 import type { House, Moment } from './house.ts';
 import type { TestId } from '../facts/vocabulary/index.ts';

@@ -7,7 +7,8 @@ import {
 } from '@phylaxon/core/record/entities';
 import type { z } from 'zod';
 import type { Edit } from '../edit/index.ts';
-import { invalidField, route, type Route } from '../http/index.ts';
+import { route, type Route } from '../http/index.ts';
+import { invalidField } from '../errors/index.ts';
 import {
   breakerOfEntry,
   logEvent,

@@ -2,7 +2,8 @@ import { id } from '@phylaxon/core/record/entities';
 import { serializeSiteFile } from '@phylaxon/core/views/siteFile';
 import { z } from 'zod';
 import { LIMITS } from '../files/index.ts';
-import { Download, notFound, route, type Route } from '../http/index.ts';
+import { Download, route, type Route } from '../http/index.ts';
+import { notFound } from '../errors/index.ts';
 import { panelRow, siteRow } from '../record/index.ts';
 import {
   directoryCsv,

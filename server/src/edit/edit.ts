@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { EntityManager, EntitySchema } from 'typeorm';
-import { ApiError, invalidField } from '../http/index.ts';
+import { invalidField, conflict } from '../errors/index.ts';
 import {
   BreakerTable,
   CaseTable,
@@ -147,8 +147,7 @@ export function refuseStale(what: string, current: { version: number } | null, b
   if (basedOn === undefined && current)
     throw invalidField('version', 'Say which version it is a change of: the one it was shown in.');
   if (basedOn === undefined || basedOn === (current?.version ?? 0)) return;
-  throw new ApiError(
-    409,
+  throw conflict(
     'changed_meanwhile',
     `${what} was changed elsewhere meanwhile. It is shown as it stands now; look at it, then store yours again if it still holds.`,
   );

@@ -12,7 +12,6 @@ import {
 import fc from 'fast-check';
 import { IsNull, type EntityManager } from 'typeorm';
 import { Changes } from '../changes/index.ts';
-import { ApiError } from '../http/index.ts';
 import {
   addPanel,
   addSite,
@@ -187,7 +186,7 @@ async function act(action: Action): Promise<boolean> {
     return true;
   } catch (error) {
     // Refused, or there was nothing to do it with.
-    if (error instanceof ApiError || error instanceof TypeError) return false;
+    if (error instanceof Refusal || error instanceof TypeError) return false;
     throw error;
   }
 }

@@ -1,6 +1,6 @@
 import type { Steps } from '@phylaxon/core/views/board';
 import type { EntityManager } from 'typeorm';
-import { ApiError } from '../http/index.ts';
+import { conflict } from '../errors/index.ts';
 import { EditTable, type EditRow, type EntryRef } from '../store/index.ts';
 import { newId, putRow, type Edit } from './edit.ts';
 import { relog, strikeAll } from './entries.ts';
@@ -47,11 +47,7 @@ export async function stepsOf(manager: EntityManager, siteId: string): Promise<S
 }
 
 const changedMeanwhile = (what: string) =>
-  new ApiError(
-    409,
-    'changed_meanwhile',
-    `Something was changed elsewhere meanwhile: look, then ${what} again.`,
-  );
+  conflict('changed_meanwhile', `Something was changed elsewhere meanwhile: look, then ${what} again.`);
 
 /**
  * Take back the newest edit of a site. Rows of the drawing become what they were; entries, which are never

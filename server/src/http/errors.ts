@@ -1,5 +1,6 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import { z } from 'zod';
+import { Refusal, type Issue, type RefusalKind } from '../errors/index.ts';
 import { FileRefused, GivenUp, TooLarge, TooManyFiles } from '../files/index.ts';
 import { storeErrorOf, type StoreError, type StoreTrouble } from '../store/index.ts';
 
@@ -10,7 +11,6 @@ export const errorBody = z.object({
     issues: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
   }),
 });
-type Issue = { path: string; message: string };
 
 /** An answer that says what the caller can do about it. */
 export class ApiError extends Error {
@@ -24,11 +24,10 @@ export class ApiError extends Error {
   }
 }
 
-/** Bad input at one field. */
-export const invalidField = (path: string, message: string) =>
-  new ApiError(400, 'invalid_input', message, [{ path, message }]);
+const REFUSED: Record<RefusalKind, number> = { invalid: 400, missing: 404, conflict: 409, 'too-large': 413 };
 
-export const notFound = (what: string) => new ApiError(404, 'not_found', `${what} does not exist.`);
+const fromRefusal = ({ kind, code, message, issues }: Refusal) =>
+  new ApiError(REFUSED[kind], code, message, issues);
 
 export const unknownRoute: RequestHandler = (request, _response, next) => {
   next(new ApiError(404, 'unknown_route', `There is no ${request.method} ${request.path}.`));
@@ -73,6 +72,7 @@ export function fromStore({ trouble, message }: StoreError): ApiError {
 
 function known(error: unknown): ApiError | null {
   if (error instanceof ApiError) return error;
+  if (error instanceof Refusal) return fromRefusal(error);
   if (error instanceof z.ZodError) return fromZod(error);
   if (error instanceof FileRefused) return new ApiError(400, error.code, error.message, error.issues);
   if (error instanceof TooLarge) return tooLarge(error.limitBytes);

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { mkdirSync } from 'node:fs';
 import { open, readdir, readFile, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
-import { ApiError, notFound } from '../http/index.ts';
+import { notFound, Refusal } from '../errors/index.ts';
 import { PhotoTable, type Store } from '../store/index.ts';
 import { LIMITS, plainJpeg } from '../files/index.ts';
 
@@ -33,7 +33,7 @@ export class PhotoFolder {
   /** Keep a picture, without what a camera wrote into it. It is on the disk when this resolves. */
   async keep(file: Buffer): Promise<KeptPhoto> {
     if (file.length > MOST_PHOTO_BYTES)
-      throw new ApiError(413, 'too_large', 'A picture may have 4 MB at most.');
+      throw new Refusal('too-large', 'too_large', 'A picture may have 4 MB at most.');
     const { content, width, height } = plainJpeg(file);
     const sha256 = createHash('sha256').update(content).digest('hex');
     await this.write(sha256, content);

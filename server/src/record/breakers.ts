@@ -17,7 +17,7 @@ import type {
 import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { refuseStale, newId, type Edit } from '../edit/index.ts';
-import { invalidField, notFound } from '../http/index.ts';
+import { invalidField, notFound } from '../errors/index.ts';
 import { BreakerTable, CircuitTable, PanelTable, type BreakerRow, type PanelRow } from '../store/index.ts';
 import { panelRow } from './panelRows.ts';
 

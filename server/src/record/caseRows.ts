@@ -1,5 +1,5 @@
 import { IsNull, type EntityManager } from 'typeorm';
-import { notFound } from '../http/index.ts';
+import { notFound } from '../errors/index.ts';
 import { CaseTable, type CaseRow } from '../store/index.ts';
 
 /** The row of a case. */

@@ -12,7 +12,7 @@ import { isDanger } from '@phylaxon/core/facts/vocabulary';
 import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';
-import { ApiError, invalidField, notFound } from '../http/index.ts';
+import { invalidField, notFound, conflict } from '../errors/index.ts';
 import { BreakerTable, CaseTable, type CaseRow } from '../store/index.ts';
 import { breakerRow } from './breakers.ts';
 import { caseRow } from './caseRows.ts';
@@ -25,7 +25,7 @@ type Answers = z.output<typeof caseAnswers>['answers'];
 async function openCase(manager: EntityManager, id: string): Promise<CaseRow> {
   const row = await caseRow(manager, id);
   if (row.closedAt !== null)
-    throw new ApiError(409, 'case_closed', 'This case is closed: open it again before anything is added.');
+    throw conflict('case_closed', 'This case is closed: open it again before anything is added.');
   return row;
 }
 
@@ -173,7 +173,7 @@ export async function closeCase(
   const row = await caseRow(edit.manager, id);
   if (row.closedAt !== null) {
     if (row.outcome === outcome && isDeepStrictEqual(row.confirmed, confirmed)) return row;
-    throw new ApiError(409, 'case_closed', 'This case was closed meanwhile, with another outcome.');
+    throw conflict('case_closed', 'This case was closed meanwhile, with another outcome.');
   }
   if (row.panelId !== null) edit.touch(row.panelId);
   return edit.update('case', id, { closedAt: at, outcome, confirmed, closingNote: note, decision });
@@ -187,7 +187,7 @@ export async function confirmCase(
 ): Promise<CaseRow> {
   const row = await caseRow(edit.manager, id);
   if (row.closedAt === null)
-    throw new ApiError(409, 'case_open', 'This case is still open: say what it was as you close it.');
+    throw conflict('case_open', 'This case is still open: say what it was as you close it.');
   if (row.panelId !== null) edit.touch(row.panelId);
   return edit.update('case', id, { confirmed });
 }

@@ -2,7 +2,7 @@ import type { Curve, curveInput } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';
-import { notFound } from '../http/index.ts';
+import { notFound } from '../errors/index.ts';
 import { CurveTable } from '../store/index.ts';
 import { panelsOf } from './panelRows.ts';
 import { siteRow } from './sites.ts';

@@ -1,7 +1,7 @@
 import { parseDirectory } from '@phylaxon/core/panel/directory';
 import { breakerInput, circuitInput } from '@phylaxon/core/record/entities';
 import type { Edit } from '../edit/index.ts';
-import { ApiError } from '../http/index.ts';
+import { invalid } from '../errors/index.ts';
 import { branchesOf, fitBreaker, placedOf, tieBreakers } from './breakers.ts';
 import { setCircuit } from './circuits.ts';
 import { panelRow } from './panelRows.ts';
@@ -10,7 +10,7 @@ import { panelRow } from './panelRows.ts';
  * Fit the breakers of a typed directory, each with its circuit's name, and note its openings: all of it, or
  * none.
  *
- * @throws ApiError with one issue a line that cannot be taken, at `text.<line>`
+ * @throws Refusal with one issue a line that cannot be taken, at `text.<line>`
  */
 export async function fitDirectory(edit: Edit, panelId: string, text: string): Promise<string[]> {
   const panel = await panelRow(edit.manager, panelId);
@@ -18,7 +18,7 @@ export async function fitDirectory(edit: Edit, panelId: string, text: string): P
   const { entries, openings, problems } = parseDirectory(text, panel, present);
   if (problems.length > 0) {
     const issues = problems.map(({ line, message }) => ({ path: `text.${line}`, message }));
-    throw new ApiError(400, 'invalid_input', `Line ${problems[0]!.line}: ${problems[0]!.message}`, issues);
+    throw invalid(`Line ${problems[0]!.line}: ${problems[0]!.message}`, issues);
   }
   const ids: string[] = [];
   for (const { label, space, half, poles, ratingAmps, kind, tied } of entries) {

@@ -8,7 +8,7 @@ import {
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { insertLogged, LOGGED, newId, strikeOf, type Edit, type LoggedRow } from '../edit/index.ts';
-import { ApiError, invalidField, notFound } from '../http/index.ts';
+import { invalidField, notFound, conflict } from '../errors/index.ts';
 import {
   BreakerTable,
   CaseTable,
@@ -73,7 +73,7 @@ const isSame = (sent: LoggedRow, kept: LoggedRow) =>
 
 export const idTaken = (path: string) => {
   const message = 'This id is another entry’s already: give it one of its own.';
-  return new ApiError(409, 'id_taken', message, [{ path, message }]);
+  return conflict('id_taken', message, [{ path, message }]);
 };
 
 /** Each id its sender gave is given once. */
@@ -170,7 +170,7 @@ export async function logPhoto(
 export async function strike(edit: Edit, ref: EntryRef, why: string, replacedBy: string | null) {
   const { column } = LOGGED[ref.kind];
   if (await edit.manager.findOneBy(StrikeTable, { [column]: ref.id })) {
-    throw new ApiError(409, 'already_struck', 'This entry is struck already.');
+    throw conflict('already_struck', 'This entry is struck already.');
   }
   await edit.manager.insert(StrikeTable, strikeOf(ref, why, replacedBy));
   edit.struck.push(ref);

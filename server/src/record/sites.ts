@@ -2,7 +2,7 @@ import type { siteChange, siteInput } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';
-import { notFound } from '../http/index.ts';
+import { notFound } from '../errors/index.ts';
 import { SiteTable } from '../store/index.ts';
 import { panelsOf } from './panelRows.ts';
 

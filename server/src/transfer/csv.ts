@@ -10,7 +10,7 @@ import { IsNull, type EntityManager } from 'typeorm';
 import Papa from 'papaparse';
 import type { Edit } from '../edit/index.ts';
 import type { Understood } from '../files/index.ts';
-import { ApiError } from '../http/index.ts';
+import { conflict } from '../errors/index.ts';
 import { breakerOf, circuitsOf, logReadings, panelRow, readingOf, siteRow } from '../record/index.ts';
 import { BreakerTable, type ReadingRow } from '../store/index.ts';
 
@@ -96,11 +96,7 @@ export async function planReadings(
   await panelRow(manager, panelId);
   const sitting = new Set((await present(manager, panelId)).map(({ id }) => id));
   if (readings.some(({ breakerId }) => !sitting.has(breakerId)))
-    throw new ApiError(
-      409,
-      'changed_meanwhile',
-      'The panel was changed while the table was read: send it again.',
-    );
+    throw conflict('changed_meanwhile', 'The panel was changed while the table was read: send it again.');
   const known = await knownReadings(manager, readings);
   const toLog = readings.filter((_, i) => !known.has(i));
   const times = toLog.map(({ reading }) => reading.at).sort();

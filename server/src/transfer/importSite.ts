@@ -2,7 +2,7 @@ import { NOTHING_SAID } from '@phylaxon/core/record/entities';
 import { withNewIds, type SiteFile } from '@phylaxon/core/views/siteFile';
 import type { EntityManager } from 'typeorm';
 import { insertLogged, LOGGED, newId } from '../edit/index.ts';
-import { ApiError } from '../http/index.ts';
+import { conflict } from '../errors/index.ts';
 import { hasConfirmedEnds } from '../outcomes/index.ts';
 import { circuitColumns } from '../record/index.ts';
 import { CaseTable, CurveTable, insertMany, PanelTable, SiteTable } from '../store/index.ts';
@@ -185,8 +185,7 @@ export async function importSite(
 ): Promise<{ siteId: string; panelIds: string[] }> {
   const meeting = await meetingOf(manager, read);
   if (!meeting.modes.includes(mode)) {
-    throw new ApiError(
-      409,
+    throw conflict(
       'cannot_import_so',
       meeting.here
         ? `${meeting.here} is here already: replace it, or import as a copy.`

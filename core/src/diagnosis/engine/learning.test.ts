@@ -9,7 +9,7 @@ import {
   type TestResult,
 } from '../causes/index.ts';
 import { ACTIONS, isDanger, TESTS } from '../../facts/vocabulary/index.ts';
-import { byEarlierCases } from '../decision/byEarlierCases.ts';
+import { byEarlierCases } from '../decision/index.ts';
 import { noLessDanger } from './noLessDanger.ts';
 import { assess, endangers } from './index.ts';
 

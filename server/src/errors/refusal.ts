@@ -1,0 +1,30 @@
+export type RefusalKind = 'invalid' | 'missing' | 'conflict' | 'too-large';
+
+export interface Issue {
+  path: string;
+  message: string;
+}
+
+/** Why what was asked for is not done, whichever way it was asked; `http` gives it a status. */
+export class Refusal extends Error {
+  constructor(
+    readonly kind: RefusalKind,
+    readonly code: string,
+    message: string,
+    readonly issues?: Issue[],
+  ) {
+    super(message);
+  }
+}
+
+export const invalid = (message: string, issues: Issue[]) =>
+  new Refusal('invalid', 'invalid_input', message, issues);
+
+/** Bad input at one field. */
+export const invalidField = (path: string, message: string) => invalid(message, [{ path, message }]);
+
+export const notFound = (what: string) => new Refusal('missing', 'not_found', `${what} does not exist.`);
+
+/** What is on record stands against it. */
+export const conflict = (code: string, message: string, issues?: Issue[]) =>
+  new Refusal('conflict', code, message, issues);
