@@ -13,7 +13,7 @@ import {
   next,
   nothingAmiss,
   reset,
-  sheetPath,
+  detailPath,
   unsureUntil,
 } from '../support/index.ts';
 
@@ -73,20 +73,20 @@ test('the pictures', async ({ page, request }) => {
   await page.getByRole('heading', { name: 'Set up Main panel' }).waitFor();
   await shoot(page, 'setup');
 
-  const sheets = {
-    'sheet-replace': 'Loft lights',
-    'sheet-stop': 'Sump pump',
+  const details = {
+    'detail-replace': 'Loft lights',
+    'detail-stop': 'Sump pump',
   };
-  for (const [name, label] of Object.entries(sheets)) {
-    await page.goto(await sheetPath(request, label));
+  for (const [name, label] of Object.entries(details)) {
+    await page.goto(await detailPath(request, label));
     await page.getByRole('article', { name: 'Decision' }).waitFor();
     await shoot(page, name);
   }
-  await page.goto(await sheetPath(request, 'Steam press and tea corner'));
+  await page.goto(await detailPath(request, 'Steam press and tea corner'));
   await openRecord(page);
-  await shoot(page, 'story');
+  await shoot(page, 'history');
 
-  await page.goto(await sheetPath(request, 'Dehumidifier'));
+  await page.goto(await detailPath(request, 'Dehumidifier'));
   await openBench(page, 'This unit');
   await page.getByRole('img', { name: /^Opens from/ }).waitFor();
   await shoot(page, 'bench-unit');

@@ -4,7 +4,7 @@ import { ownBreaker } from './site.ts';
 /** The step of a case that is in view, and its name. */
 export const next = (page: Page) => page.getByRole('region', { name: 'Next step' });
 export const heading = (page: Page) => next(page).getByRole('heading', { level: 2 });
-export const story = (page: Page) => page.getByRole('region', { name: 'The story so far' });
+export const timeline = (page: Page) => page.getByRole('region', { name: 'What was found so far' });
 
 /** What is tapped where everything at one spot is as it should be. */
 export const NOTHING_AMISS = /^(I did all this|It is on, and firm|None of these|I looked at all of it)/;
@@ -16,7 +16,7 @@ export async function nothingAmiss(page: Page) {
   await expect(heading(page)).not.toHaveText(/Stand at the closed panel/);
 }
 
-/** A panel of the test’s own with a breaker whose circuit has these loads; its sheet’s address. */
+/** A panel of the test’s own with a breaker whose circuit has these loads; its detail’s address. */
 export async function withLoads(
   request: APIRequestContext,
   label: string,

@@ -8,14 +8,14 @@ export async function demoBoard(request: APIRequestContext): Promise<Board> {
   return (await (await request.get(`/api/v1/panels/${demo.panels[0]!.panel.id}`)).json()) as Board;
 }
 
-/** The address of a breaker’s sheet in the demo, by its circuit’s name. */
-export async function sheetPath(request: APIRequestContext, label: string): Promise<string> {
+/** The address of a breaker’s detail in the demo, by its circuit’s name. */
+export async function detailPath(request: APIRequestContext, label: string): Promise<string> {
   const board = await demoBoard(request);
   const entry = board.breakers.find((one) => one.label === label)!;
   return `/panels/${board.panel.id}/breakers/${entry.breaker.id}`;
 }
 
-/** A panel of the test’s own, with one 20 A breaker in space 1 feeding “Shed”. Returns the sheet’s address. */
+/** A panel of the test’s own, with one 20 A breaker in space 1 feeding “Shed”. Returns the detail’s address. */
 export async function ownBreaker(request: APIRequestContext, breaker: object = {}): Promise<string> {
   const post = async (path: string, data: object) => {
     const answer = await request.post(`/api/v1${path}`, { data });

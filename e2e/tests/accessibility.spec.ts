@@ -9,7 +9,7 @@ import {
   next,
   nothingAmiss,
   reset,
-  sheetPath,
+  detailPath,
   unsureUntil,
   withLoads,
 } from '../support/index.ts';
@@ -36,7 +36,7 @@ async function expectSound(page: Page, where: string, without: string[] = []) {
   await expectNoViolation(page, where, without);
 }
 
-/** The board beside a sheet has been looked at by itself. */
+/** The board beside a detail has been looked at by itself. */
 const BESIDE = ['nav[aria-label^="Breakers of"]'];
 const BENCH_PARTS = ['This unit', 'Trip curve', 'Together', 'As it runs', 'Wear'];
 const DECIDED = 'article[aria-label="Decision"]';
@@ -159,15 +159,15 @@ for (const { name, size, colorScheme } of LOOKS) {
       await expectSound(page, 'stop');
     });
 
-    test('on a sheet that stops, and on all the tabs of one', async ({ page, request }) => {
-      await page.goto(await sheetPath(request, 'Sump pump'));
+    test('on a detail that stops, and on all the tabs of one', async ({ page, request }) => {
+      await page.goto(await detailPath(request, 'Sump pump'));
       await expect(page.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
       await expectSound(page, 'stop', BESIDE);
 
-      await page.goto(await sheetPath(request, 'Steam press and tea corner'));
+      await page.goto(await detailPath(request, 'Steam press and tea corner'));
       await asElectrician(page);
       await expect(page.getByRole('heading', { name: 'Not the breaker: too much load' })).toBeVisible();
-      await expectSound(page, 'sheet', BESIDE);
+      await expectSound(page, 'detail', BESIDE);
       for (const part of BENCH_PARTS) {
         await page.getByRole('tab', { name: 'Bench' }).click();
         await page.getByRole('tab', { name: part }).click();

@@ -23,8 +23,8 @@ test('what cannot be is told at its field, and nothing of it is stored', async (
   await expect(reading.getByText('A surface tells nothing without the air around it.')).toBeVisible();
 
   const id = path.split('/').at(-1);
-  const story = await request.get(`/api/v1/breakers/${id}/story?kinds=readings`);
-  expect(((await story.json()) as { entries: unknown[] }).entries).toEqual([]);
+  const timeline = await request.get(`/api/v1/breakers/${id}/timeline?kinds=readings`);
+  expect(((await timeline.json()) as { entries: unknown[] }).entries).toEqual([]);
 });
 
 test('what only the server can know comes back to its field', async ({ page, request }) => {

@@ -1,5 +1,5 @@
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
-import { asElectrician, decision, ownBreaker, sheetPath } from '../support/index.ts';
+import { asElectrician, decision, ownBreaker, detailPath } from '../support/index.ts';
 
 const openBench = async (page: Page, part: string) => {
   await page.getByRole('tab', { name: 'Bench' }).click();
@@ -24,7 +24,7 @@ test('a weak unit: its figure, what each event added, and its weight in the deci
   page,
   request,
 }) => {
-  await page.goto(await sheetPath(request, 'Dehumidifier'));
+  await page.goto(await detailPath(request, 'Dehumidifier'));
   await asElectrician(page);
   await expect(decision(page).getByText(/By 2 trips and 1 time it held it opens from/)).toBeVisible();
   await openBench(page, 'This unit');
@@ -217,7 +217,7 @@ test('after a trip by heat a clock tells when it can latch; a reset ends it', as
 });
 
 test('the ledger of wear, by the chosen school', async ({ page, request }) => {
-  await page.goto(await sheetPath(request, 'Yard outlets'));
+  await page.goto(await detailPath(request, 'Yard outlets'));
   await openBench(page, 'Wear');
   await expect(
     page.getByText(/Replace it, once the short is found and gone: it has cleared a dead short 2 times/),

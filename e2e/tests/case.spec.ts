@@ -8,8 +8,8 @@ import {
   NOTHING_AMISS,
   nothingAmiss,
   reset,
-  sheetPath,
-  story,
+  detailPath,
+  timeline,
   unsureUntil,
   withLoads,
 } from '../support/index.ts';
@@ -32,12 +32,12 @@ for (const { width, height } of [
       await nothingAmiss(page);
       await expect(heading(page)).toHaveText('Try handle 3: Flat: bedrooms');
       await next(page).getByRole('button', { name: 'It gives, or hangs in the middle' }).click();
-      await expect(story(page)).toContainText('The handle gives');
+      await expect(timeline(page)).toContainText('The handle gives');
       await moved(page, 'Try handle 3: Flat: bedrooms');
       await unsureUntil(page, /Reset it, once/);
       await expect(next(page)).toContainText('All the way to off, left, until it clicks.');
       await reset(page, 'It clicks cleanly, fully off and back on', 'It holds', 'The power is back');
-      await expect(story(page)).toContainText('Reset: holds');
+      await expect(timeline(page)).toContainText('Reset: holds');
       const left = await unsureUntil(page, /electrician/);
       expect(left).toBeNull();
       const decision = page.getByRole('article', { name: 'Decision' });
@@ -77,7 +77,7 @@ for (const { width, height } of [
       await expect(page.getByRole('radio', { name: 'Handed over to somebody else' })).toBeChecked();
       await page.getByRole('button', { name: 'Close the case' }).click();
       await expect(page.getByRole('heading', { name: 'Closed: Handed over to somebody else' })).toBeVisible();
-      await expect(story(page)).toContainText('It smells of hot plastic');
+      await expect(timeline(page)).toContainText('It smells of hot plastic');
       await expect(page.getByRole('article', { name: 'Decision' })).toContainText('Stop here.');
     });
 
@@ -112,7 +112,7 @@ for (const { width, height } of [
         ).not.toHaveText(title);
         if (trips) break;
       }
-      await expect(story(page)).toContainText('with only');
+      await expect(timeline(page)).toContainText('with only');
       await unsureUntil(page, /electrician/);
       await expect(page.getByRole('region', { name: 'Isolated' })).toContainText('It is “Radio”');
       await expect(page.getByRole('article', { name: 'Decision' })).toContainText(/appliance|plugged in/i);
@@ -210,8 +210,8 @@ test('a hand-over written by the one is taken in by the other, with its evidence
   await expect(page).toHaveURL(/\/cases\//);
   expect(page.url()).not.toContain(caseId);
   await expect(page.getByRole('heading', { level: 1, name: 'Potting bench' })).toBeVisible();
-  await expect(story(page)).toContainText('It is quiet');
-  await expect(story(page)).toContainText('There is no smell');
+  await expect(timeline(page)).toContainText('It is quiet');
+  await expect(timeline(page)).toContainText('There is no smell');
 });
 
 async function bytesOf(download: { createReadStream(): Promise<NodeJS.ReadableStream> }): Promise<Buffer> {
@@ -252,24 +252,24 @@ test('a reload, the back button, another tab and a server that goes: nothing is 
   await context.route('**/api/**', (route) => route.abort());
   await next(page).getByRole('button', { name: 'It holds', exact: true }).click();
   await expect(page.getByRole('status', { name: 'Entries that wait' })).toContainText('One entry waits');
-  await expect(story(page)).toContainText('holds');
+  await expect(timeline(page)).toContainText('holds');
   await context.unroute('**/api/**');
   await expect(page.getByRole('status', { name: 'Entries that wait' })).toHaveCount(0, { timeout: 15_000 });
   await expect.poll(async () => (await fileOf()).log.length).toBe(6);
-  await expect(story(other)).toContainText('holds');
+  await expect(timeline(other)).toContainText('holds');
 
   // Back and forth again.
   await page.goto('/');
   await page.goBack();
-  await expect(story(page)).toContainText('holds');
+  await expect(timeline(page)).toContainText('holds');
   await page.goto('/');
   await expect(page.getByRole('region', { name: 'Open cases' })).toContainText('Sauna: a breaker trips');
   expect((await fileOf()).log).toHaveLength(6);
 
   // An answer taken back no longer counts, and stays on record.
   await page.getByRole('link', { name: /Sauna/ }).first().click();
-  await story(page).getByRole('button', { name: 'Take back: It is quiet' }).click();
-  await expect(story(page)).toContainText('taken back');
+  await timeline(page).getByRole('button', { name: 'Take back: It is quiet' }).click();
+  await expect(timeline(page)).toContainText('taken back');
   expect((await fileOf()).log).toHaveLength(6);
 });
 
@@ -311,7 +311,7 @@ test('on the demo site the simulated stand-in answers to the end, and every answ
   page,
   request,
 }) => {
-  await page.goto(await sheetPath(request, 'Bench tools'));
+  await page.goto(await detailPath(request, 'Bench tools'));
   await asElectrician(page);
   await page.getByRole('link', { name: 'Open a case' }).click();
   await page.getByRole('button', { name: /A breaker trips/ }).click();
@@ -351,7 +351,7 @@ test('the stand-in reads meters and tries trials: figures and what was connected
     return log.filter(({ entry }) => entry.simulated);
   };
 
-  await page.goto(await sheetPath(request, 'Office'));
+  await page.goto(await detailPath(request, 'Office'));
   await asElectrician(page);
   await page.getByRole('link', { name: 'Open a case' }).click();
   await page.getByRole('button', { name: /A room or some outlets are dead/ }).click();
@@ -360,13 +360,13 @@ test('the stand-in reads meters and tries trials: figures and what was connected
   expect(metered).not.toBeNull();
   await standIn.click();
   await moved(page, metered!);
-  const marked = story(page).getByRole('listitem').filter({ hasText: 'simulated' });
+  const marked = timeline(page).getByRole('listitem').filter({ hasText: 'simulated' });
   await expect(marked.first()).toContainText(/\d V/);
   const readings = (await logOf()).filter(({ kind }) => kind === 'readings');
   expect(readings.length).toBeGreaterThan(0);
   expect(readings.every(({ entry }) => typeof entry.value === 'number')).toBe(true);
 
-  await page.goto(await sheetPath(request, 'Sewing machines'));
+  await page.goto(await detailPath(request, 'Sewing machines'));
   await page.getByRole('link', { name: 'Open a case' }).click();
   await page.getByRole('button', { name: /A breaker trips/ }).click();
   await nothingAmiss(page);
@@ -404,5 +404,5 @@ test('a danger that only the stand-in of the demo told of can be taken back, and
   await page.getByRole('button', { name: 'Take back what the stand-in told' }).click();
   await expect(heading(page)).toHaveText(/Stand at the closed panel/);
   const after = (await (await request.get(`/api/v1/panels/${shed.id}`)).json()) as Board;
-  expect(after.breakers.some(({ standing }) => standing.stop)).toBe(false);
+  expect(after.breakers.some(({ decision }) => decision.stop)).toBe(false);
 });

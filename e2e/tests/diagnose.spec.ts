@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { asElectrician, decision, ownBreaker, sheetPath } from '../support/index.ts';
+import { asElectrician, decision, ownBreaker, detailPath } from '../support/index.ts';
 
 test('from the start page, by keyboard alone, readings turn “measure next” into “replace”, and stay', async ({
   page,
@@ -55,7 +55,7 @@ test('from the start page, by keyboard alone, readings turn “measure next” i
   await expect(page.getByText('Supply leg A to neutral 121.2 V')).toBeVisible();
 });
 
-test('a danger sign takes the sheet: what to do, whom to call, and nothing about resetting', async ({
+test('a danger sign takes the detail: what to do, whom to call, and nothing about resetting', async ({
   page,
   request,
 }) => {
@@ -103,7 +103,7 @@ test('the circuit is compared while typing, and an oversized breaker is told on 
 });
 
 test('a homeowner is never led behind the cover', async ({ page, request }) => {
-  await page.goto(await sheetPath(request, 'Flat: shower pump'));
+  await page.goto(await detailPath(request, 'Flat: shower pump'));
   await expect(page.getByRole('textbox', { name: 'Outlet, V' })).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Load terminal, V' })).toHaveCount(0);
   await expect(decision(page)).toContainText('For an electrician: it lies behind the cover.');

@@ -79,10 +79,10 @@ test('the server gone: the entry waits, over a reload too, and is stored once wh
   await page.unrouteAll();
   await expect(waits).toHaveCount(0);
   const id = path.split('/').at(-1);
-  const story = (await (await request.get(`/api/v1/breakers/${id}/story?kinds=readings`)).json()) as {
+  const timeline = (await (await request.get(`/api/v1/breakers/${id}/timeline?kinds=readings`)).json()) as {
     entries: unknown[];
   };
-  expect(story.entries).toHaveLength(1);
+  expect(timeline.entries).toHaveLength(1);
 });
 
 test('an entry that the server refuses when it is back is told, not lost', async ({ page, request }) => {

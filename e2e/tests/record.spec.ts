@@ -88,8 +88,8 @@ test('an entry the disk has no room for waits in the browser, with the reason, a
   await expect(waiting).toContainText('One entry waits for the server. The disk is full');
   await page.unroute(logging);
   await expect(waiting).toHaveCount(0);
-  const sheet = await request.get(`/api/v1/breakers/${path.split('/').at(-1)}/series`);
-  expect(await sheet.text()).toContain('41');
+  const detail = await request.get(`/api/v1/breakers/${path.split('/').at(-1)}/series`);
+  expect(await detail.text()).toContain('41');
 });
 
 test('settings tell of the copies, and look through the file', async ({ page }) => {
@@ -100,7 +100,7 @@ test('settings tell of the copies, and look through the file', async ({ page }) 
   await expect(copies.getByRole('status')).toHaveText('✓ Looked through the whole file: it is sound.');
 });
 
-test('a school chosen elsewhere reaches an open case', async ({ page, request }) => {
+test('a policy chosen elsewhere reaches an open case', async ({ page, request }) => {
   const { siteId, panelId } = await ownPanel(request, ['1 lathe 20']);
   const opened = {
     siteId,
@@ -114,8 +114,8 @@ test('a school chosen elsewhere reaches an open case', async ({ page, request })
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   const told = page.waitForResponse(async (answer) => {
     if (!answer.url().endsWith(`/cases/${id}`)) return false;
-    const { schools } = (await answer.json()) as { schools: { trialsIntoShort: number } };
-    return schools.trialsIntoShort === 2;
+    const { policies } = (await answer.json()) as { policies: { trialsIntoShort: number } };
+    return policies.trialsIntoShort === 2;
   });
   await request.patch('/api/v1/settings', { data: { trialsIntoShort: 2 } });
   await told;

@@ -41,7 +41,7 @@ test('a panel of one’s own: drawn, fitted, refused where it cannot be, and tak
   await expect(page.getByRole('link', { name: /^Loft panel/ })).toBeVisible();
 });
 
-test('on a phone: board, sheet, and back', async ({ page }) => {
+test('on a phone: board, detail, and back', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/');
   await page

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { ownBreaker, sheetPath } from '../support/index.ts';
+import { ownBreaker, detailPath } from '../support/index.ts';
 
 test.afterEach(async ({ request }) => {
   await request.patch('/api/v1/settings', {
@@ -25,7 +25,7 @@ test('°F and feet: figures, reasons and fields; the record stays in °C', async
   await page.getByRole('radio', { name: '2026-11-03' }).check();
   await expect(page.getByText('✓ Stored.')).toBeVisible();
 
-  await page.goto(await sheetPath(request, 'Hot-knife bench'));
+  await page.goto(await detailPath(request, 'Hot-knife bench'));
   await expect(page.getByText('132.8 °F').first()).toBeVisible();
   await expect(page.getByRole('article', { name: 'Decision' })).toContainText(
     'Its terminal is at 133 °F, 61 °F over the air and 44 °F over similar breakers',
@@ -39,7 +39,9 @@ test('°F and feet: figures, reasons and fields; the record stays in °C', async
   await page.getByRole('button', { name: 'Store readings' }).click();
   await expect(page.getByText('✓ Stored. The decision above is up to date.')).toBeVisible();
   const id = path.split('/').at(-1);
-  const { entries } = (await (await request.get(`/api/v1/breakers/${id}/story?kinds=readings`)).json()) as {
+  const { entries } = (await (
+    await request.get(`/api/v1/breakers/${id}/timeline?kinds=readings`)
+  ).json()) as {
     entries: { reading: { value: number; ambientC: number } }[];
   };
   expect(entries[0]!.reading.value).toBeCloseTo(40, 9);

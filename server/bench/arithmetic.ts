@@ -2,13 +2,13 @@ import { createRequire } from 'node:module';
 import { effectiveRating } from '@phylaxon/core/physics/breakerEstimate';
 import {
   profileQuestion,
-  soundUnits,
+  soundBreakers,
   tripChance,
   type ProfileQuestion,
 } from '@phylaxon/core/physics/profile';
 import { seeded, type Random } from '@phylaxon/core/facts/random';
-import { BORDERLINE, POPULATIONS, simulatedUnit, type Population } from '@phylaxon/core/testing';
-import { together } from '@phylaxon/core/physics/loadCombinations';
+import { BORDERLINE, POPULATIONS, simulatedBreaker, type Population } from '@phylaxon/core/testing';
+import { loadCombinations } from '@phylaxon/core/physics/loadCombinations';
 import { bandFor, passThrough, type Stretch } from '@phylaxon/core/physics/trip';
 import { median, say, verdict } from './say.ts';
 
@@ -23,7 +23,7 @@ function calibration(population: Population, judged: boolean): void {
   const widths: number[] = [];
   const ms: number[] = [];
   for (let n = 0; n < UNITS; n++) {
-    const { side, ultimateAmps: truth, question } = simulatedUnit(random, population);
+    const { side, ultimateAmps: truth, question } = simulatedBreaker(random, population);
     const start = performance.now();
     const { ultimateAmps, judgement } = effectiveRating(question);
     ms.push(performance.now() - start);
@@ -152,7 +152,7 @@ function sets(): void {
   const ms: number[] = [];
   for (let n = 0; n < 5; n++) {
     const start = performance.now();
-    together({ ratingAmps: 20, loads });
+    loadCombinations({ ratingAmps: 20, loads });
     ms.push(performance.now() - start);
   }
   say(
@@ -188,7 +188,7 @@ function chances(): void {
   say('  The chance of a trip over a day, 10,000 units');
   for (const [what, profile] of day) {
     const start = performance.now();
-    const work = tripChance(profileQuestion.parse(profile), soundUnits(20, 25), 10_000, seeded(1));
+    const work = tripChance(profileQuestion.parse(profile), soundBreakers(20, 25), 10_000, seeded(1));
     let step = work.next();
     while (!step.done) step = work.next();
     const ms = performance.now() - start;

@@ -3,7 +3,7 @@ import { Edit, insertLogged, newId } from '../src/edit/index.ts';
 import { addPanel, addSite, fitBreaker, setCircuit } from '../src/record/index.ts';
 import type { ReadingRow, Store } from '../src/store/index.ts';
 import { steadyNumbers } from '../src/testing/index.ts';
-import { redecidePanel } from '../src/verdict/index.ts';
+import { redecidePanel } from '../src/recordService/index.ts';
 
 interface Size {
   panels: number;

@@ -1,8 +1,8 @@
 import { CAUSE_IDS, learn } from '@phylaxon/core/diagnosis/causes';
 import { decide } from '@phylaxon/core/diagnosis/decision';
 import { isolationPlan } from '@phylaxon/core/diagnosis/isolation';
-import { gatherEvidence, type BreakerFile } from '@phylaxon/core/diagnosis/evidence';
-import { aDossier, aFile, anEvent, anObservation, aReading, uuid } from '@phylaxon/core/testing';
+import { gatherEvidence, type BreakerRecord } from '@phylaxon/core/diagnosis/evidence';
+import { aDossier, aBreakerRecord, anEvent, anObservation, aReading, uuid } from '@phylaxon/core/testing';
 import { median, say, verdict } from './say.ts';
 import { runStudy, summary, WANTED } from './study/index.ts';
 import { diagnose, type DiagnoseInput } from '@phylaxon/core/diagnosis/engine';
@@ -24,8 +24,8 @@ const medianMs = (times: number, work: (i: number) => unknown) =>
   );
 
 /** A breaker of a full panel, with a record: measured, felt, and every third of them tripped. */
-const measured = (_: unknown, i: number): BreakerFile =>
-  aFile({
+const measured = (_: unknown, i: number): BreakerRecord =>
+  aBreakerRecord({
     breaker: { id: uuid(i + 1), space: (i % 42) + 1, kind: i % 4 === 0 ? 'gfci' : 'standard' },
     readings: [
       aReading('current', 'conductor', 2 + (i % 17), i),
@@ -54,7 +54,7 @@ const LEARNED = learn(
 );
 
 /** All breakers of a panel, each held against the others. */
-function decidePanel(files: readonly BreakerFile[]): void {
+function decidePanel(files: readonly BreakerRecord[]): void {
   for (const subject of files)
     decide(
       gatherEvidence({

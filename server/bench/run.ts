@@ -51,10 +51,10 @@ const breakerAt = (i: number) => panelAt(i).breakerIds[(i * 7) % 40]!;
 
 const MEASURED: [string, number | null, number, (i: number) => Promise<unknown>][] = [
   ['The board of a panel', 300, 30, (i) => get(`/panels/${panelAt(i).panelId}`)],
-  ['A breaker’s story, first page', 300, 30, (i) => get(`/breakers/${breakerAt(i)}/story`)],
-  ['A breaker’s story, searched', 300, 30, (i) => get(`/breakers/${breakerAt(i)}/story?text=kettle`)],
+  ['A breaker’s timeline, first page', 300, 30, (i) => get(`/breakers/${breakerAt(i)}/timeline`)],
+  ['A breaker’s timeline, searched', 300, 30, (i) => get(`/breakers/${breakerAt(i)}/timeline?text=kettle`)],
   ['A breaker’s chart', 300, 30, (i) => get(`/breakers/${breakerAt(i)}/series`)],
-  ['A breaker’s sheet', 300, 30, (i) => get(`/breakers/${breakerAt(i)}`)],
+  ['A breaker’s detail', 300, 30, (i) => get(`/breakers/${breakerAt(i)}`)],
   ['The start page', null, 15, () => get('/sites')],
   ['Search: a machine', null, 15, () => get(`/sites/${siteId}/search?words=machine+7`)],
   [

@@ -9,7 +9,7 @@ import { seedDemo } from './demo/index.ts';
 import { PhotoFolder } from './photos/index.ts';
 import { answerUnreadable } from './http/index.ts';
 import { LOOKED_THROUGH_BYTES, RecordRefused, Store, StoreError } from './store/index.ts';
-import { redecideOutdated } from './verdict/index.ts';
+import { redecideOutdated } from './recordService/index.ts';
 
 const {
   PORT = '4620',

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { answerAsk, askInput, askOutput } from '../physics/tripTimeQuery/index.ts';
+import { answerTripTime, tripTimeInput, tripTimeOutput } from '../physics/tripTimeQuery/index.ts';
 import {
   effectiveRating,
   effectiveRatingInput,
@@ -10,7 +10,11 @@ import { apparentPower, powerInput, powerOutput } from '../physics/power/index.t
 import { isolationInput, isolationOutput, isolationPlan } from '../diagnosis/isolation/index.ts';
 import { profileInput, profileOutput, profileTimes } from '../physics/profile/index.ts';
 import { sizing, sizingInput, sizingOutput } from '../code/sizing/index.ts';
-import { together, togetherInput, togetherOutput } from '../physics/loadCombinations/index.ts';
+import {
+  loadCombinations,
+  loadCombinationsInput,
+  loadCombinationsOutput,
+} from '../physics/loadCombinations/index.ts';
 import {
   curveFitInput,
   curveFitOutput,
@@ -54,9 +58,9 @@ export const COMPUTATIONS = {
   'opening-time': computation({
     summary:
       'How long a breaker takes at a current after what it carried before: any sound unit, and this one',
-    input: askInput,
-    output: askOutput,
-    run: answerAsk,
+    input: tripTimeInput,
+    output: tripTimeOutput,
+    run: answerTripTime,
   }),
   'curve-fit': computation({
     summary: 'The edges of a printed trip curve as bimetals, by least squares',
@@ -72,9 +76,9 @@ export const COMPUTATIONS = {
   }),
   together: computation({
     summary: 'Which loads of a circuit can run together for ever, and which sets may trip it',
-    input: togetherInput,
-    output: togetherOutput,
-    run: together,
+    input: loadCombinationsInput,
+    output: loadCombinationsOutput,
+    run: loadCombinations,
   }),
   diagnose: computation({
     summary: 'What is wrong, what to do, and which test next',

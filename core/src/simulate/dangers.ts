@@ -1,6 +1,6 @@
 import { mayCarryAmps } from './conductor.ts';
 import { heatOf, soundJointOhms } from './heat.ts';
-import { NOTHING_ON, type House, type Moment, type Unit } from './house.ts';
+import { NOTHING_ON, type House, type Moment, type HouseBreaker } from './house.ts';
 import { measurable, workable } from './moments.ts';
 import { energised } from './wiring.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
@@ -53,7 +53,7 @@ const swing = (house: House, carried: Moment): number =>
 const ARCS = 'a joint on the circuit arcs';
 
 /** A joint of a breaker that is many times what it should be, Ω. */
-export const isBad = ({ ratingAmps }: Pick<Unit, 'ratingAmps'>, ohms: number): boolean =>
+export const isBad = ({ ratingAmps }: Pick<HouseBreaker, 'ratingAmps'>, ohms: number): boolean =>
   ohms > 8 * soundJointOhms(ratingAmps);
 
 /** Rust by itself is old; damp that has got at a joint or at the insulation goes on. */

@@ -1,8 +1,8 @@
 import type { Random } from '../facts/random/index.ts';
 import type { CauseId } from '../facts/vocabulary/index.ts';
 import { soundContactOhms } from './heat.ts';
-import type { Appliance, House, UnitKind } from './house.ts';
-import { between, chance, gaugeFor, pick, soundHouse, soundUnit, type Rating } from './soundHouse.ts';
+import type { Appliance, House, HouseBreakerKind } from './house.ts';
+import { between, chance, gaugeFor, pick, soundHouse, soundBreaker, type Rating } from './soundHouse.ts';
 
 /** Puts one fault into a sound house. */
 type Fault = (house: House, random: Random) => void;
@@ -27,10 +27,10 @@ const largest = ({ subject }: House) => subject.appliances.reduce((a, b) => (b.a
 const others = ({ legs }: House['subject']) => (legs[0] === 'A' ? 'B' : 'A');
 
 /** The subject with another kind of unit, as sound as before. */
-function withKind(house: House, random: Random, kind: UnitKind) {
+function withKind(house: House, random: Random, kind: HouseBreakerKind) {
   const { unit } = house.subject;
   if (unit.poles === 2) onePole(house, random);
-  house.subject.unit = soundUnit(
+  house.subject.unit = soundBreaker(
     random,
     house.subject.unit.ratingAmps === 15 ? 15 : 20,
     kind,
@@ -180,7 +180,13 @@ const FAULTS: Record<CauseId, Fault> = {
       [15, 30],
     ] as const);
     const { kind, ageYears } = subject.unit;
-    subject.unit = soundUnit(random, now, kind, 1, chance(random, 0.6) ? between(random, 0, 10) : ageYears);
+    subject.unit = soundBreaker(
+      random,
+      now,
+      kind,
+      1,
+      chance(random, 0.6) ? between(random, 0, 10) : ageYears,
+    );
     subject.gauge = gaugeFor(was);
     // It was fitted because the right one tripped.
     const total = Math.min(0.95 * now, was * between(random, 0.85, 1.5));
@@ -194,7 +200,7 @@ const FAULTS: Record<CauseId, Fault> = {
       [20, 30],
       [30, 40],
     ] as const);
-    subject.unit = soundUnit(random, now, 'standard', subject.unit.poles, subject.unit.ageYears);
+    subject.unit = soundBreaker(random, now, 'standard', subject.unit.poles, subject.unit.ageYears);
     subject.gauge = gaugeFor(conductor);
     subject.appliances = [];
     add(house, 'fixed appliance', conductor * between(random, 0.74, 0.87), { fixed: true, outlet: 2 });
@@ -374,10 +380,10 @@ export function houseWith(causes: readonly CauseId[], random: Random, load?: num
 }
 
 /** A known good unit of the same kind in its place: its screw is made anew, the bus is what it was. */
-export function withGoodUnit(house: House, random: Random): House {
+export function withGoodBreaker(house: House, random: Random): House {
   const { subject } = house;
   const { ratingAmps, kind, poles, stabOhms, stabArcs, neutralElsewhere, shared } = subject.unit;
-  const unit = soundUnit(random, ratingAmps as Rating, kind, poles, 1);
+  const unit = soundBreaker(random, ratingAmps as Rating, kind, poles, 1);
   // Most who swap it make its screw as it should be.
   const screw = chance(random, 0.75)
     ? {}

@@ -2,14 +2,14 @@ import type { Random } from '../facts/random/index.ts';
 import { paceOf } from '../record/entities/index.ts';
 import type { House, Moment } from './house.ts';
 import { between, chance, pick } from './soundHouse.ts';
-import { trial, type Trial } from './trial.ts';
+import { switchOn, type SwitchingOn } from './switchOn.ts';
 
 /** How the circuit is used at a time. */
 export interface Episode extends Moment {
   everything: boolean;
   seconds: number;
   /** What the breaker did. */
-  trial: Trial;
+  trial: SwitchingOn;
 }
 
 const EPISODES = 22;
@@ -32,7 +32,7 @@ export function daysBefore(house: House, random: Random): Episode[] {
       hot: chance(random, 0.25),
     };
     const seconds = between(random, 1200, 9000);
-    const done = { ...moment, everything, seconds, trial: trial(house, moment, seconds, random) };
+    const done = { ...moment, everything, seconds, trial: switchOn(house, moment, seconds, random) };
     days.push(done);
     const { openedAfter } = done.trial;
     if (openedAfter === null) continue;

@@ -19,11 +19,11 @@ export interface Appliance {
   open: boolean;
 }
 
-export type UnitKind = 'standard' | 'gfci' | 'afci' | 'dual';
+export type HouseBreakerKind = 'standard' | 'gfci' | 'afci' | 'dual';
 
 /** A breaker: a bimetal, a magnet, contacts, a latch, perhaps electronics; and its two joints. */
-export interface Unit {
-  kind: UnitKind;
+export interface HouseBreaker {
+  kind: HouseBreakerKind;
   ratingAmps: number;
   poles: 1 | 2;
   ageYears: number;
@@ -65,7 +65,7 @@ export interface Unit {
 
 /** A branch circuit: its breaker, its run, and what is on it. */
 export interface Circuit {
-  unit: Unit;
+  unit: HouseBreaker;
   /** The bus each pole sits on. */
   legs: ('A' | 'B')[];
   gauge: Gauge;

@@ -2,7 +2,7 @@ export * from './house.ts';
 export { solveNetwork, STRAY_CONDUCTANCE, type Branch, type Solved } from './network.ts';
 export { energised, type Extra, type Live } from './wiring.ts';
 export { heatOf, type Heat } from './heat.ts';
-export { trial, withHandleOn, type Trial } from './trial.ts';
+export { switchOn, withHandleOn, type SwitchingOn } from './switchOn.ts';
 export { soundHouse } from './soundHouse.ts';
 export { faultyHouse } from './faults.ts';
 export { PAIRS, twoFaults, type Pair } from './twoFaults.ts';

@@ -2,7 +2,7 @@ import type { Random } from '../facts/random/index.ts';
 import type { OutcomeOf } from '../facts/vocabulary/index.ts';
 import { sparks } from './dangers.ts';
 import { airAt, heatOf } from './heat.ts';
-import type { Unit } from './house.ts';
+import type { HouseBreaker } from './house.ts';
 import { readHeat } from './instruments.ts';
 import { fewest, measurable, soaked, workable } from './moments.ts';
 import { DEAD_VOLTS, type Performs } from './performs.ts';
@@ -78,7 +78,7 @@ function charred(of: SimulatedCase): { panel: boolean; elsewhere: boolean } {
 }
 
 /** It is open inside, whatever its handle looks like. */
-const hasTripped = ({ handle, halfReset }: Unit) => handle === 'tripped' || halfReset;
+const hasTripped = ({ handle, halfReset }: HouseBreaker) => handle === 'tripped' || halfReset;
 
 /** What eyes, ears, nose and the back of a hand tell. */
 export const LOOKING: Performs<

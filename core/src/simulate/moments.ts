@@ -1,7 +1,7 @@
 import type { Random } from '../facts/random/index.ts';
 import { trips } from './history.ts';
 import type { Moment } from './house.ts';
-import { trial, withHandleOn } from './trial.ts';
+import { switchOn, withHandleOn } from './switchOn.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 
 /** Everything is unplugged or switched off. */
@@ -32,7 +32,7 @@ export const asFound = (of: SimulatedCase): SimulatedCase =>
 
 /** Whether it stays on long enough to be measured. */
 export function staysOn(of: SimulatedCase, random: Random): boolean {
-  const { openedAfter } = trial(of.house, bare(of), 300, random);
+  const { openedAfter } = switchOn(of.house, bare(of), 300, random);
   return openedAfter === null || openedAfter > 30;
 }
 

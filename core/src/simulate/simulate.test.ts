@@ -13,7 +13,7 @@ import {
   solveNetwork,
   soundHouse,
   STRAY_CONDUCTANCE,
-  trial,
+  switchOn,
   type Branch,
   type House,
   type Moment,
@@ -141,7 +141,7 @@ describe('heat', () => {
     const overload = (one: House) => {
       const more = copy(one);
       for (const load of more.subject.appliances) load.amps *= 3;
-      return trial(more, everythingOn(more), 7200, () => 0.5).openedAfter!;
+      return switchOn(more, everythingOn(more), 7200, () => 0.5).openedAfter!;
     };
     expect(overload(loose)).toBeLessThan(overload(house));
   });

@@ -1,7 +1,7 @@
-import { soundUnits } from '../physics/profile/index.ts';
+import { soundBreakers } from '../physics/profile/index.ts';
 import type { Random } from '../facts/random/index.ts';
 import { soundContactOhms, soundJointOhms } from './heat.ts';
-import type { Appliance, Circuit, House, Unit, UnitKind } from './house.ts';
+import type { Appliance, Circuit, House, HouseBreaker, HouseBreakerKind } from './house.ts';
 
 export const between = (random: Random, from: number, to: number): number => from + (to - from) * random();
 export const pick = <T>(random: Random, list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
@@ -13,14 +13,14 @@ export type Rating = keyof typeof GAUGE_FOR;
 export const gaugeFor = (ratingAmps: Rating) => GAUGE_FOR[ratingAmps];
 
 /** A sound breaker. */
-export function soundUnit(
+export function soundBreaker(
   random: Random,
   ratingAmps: Rating,
-  kind: UnitKind,
+  kind: HouseBreakerKind,
   poles: 1 | 2,
   ageYears: number,
-): Unit {
-  const bimetal = soundUnits(ratingAmps, 25)(random);
+): HouseBreaker {
+  const bimetal = soundBreakers(ratingAmps, 25)(random);
   const spread = between(random, 0.9, 1.1);
   return {
     kind,
@@ -90,10 +90,10 @@ function appliances(random: Random, ratingAmps: number, poles: 1 | 2): Appliance
   return chance(random, 0.5) ? [...plugged, motor] : plugged;
 }
 
-const KINDS: readonly UnitKind[] = ['standard', 'standard', 'standard', 'gfci', 'afci', 'dual'];
+const KINDS: readonly HouseBreakerKind[] = ['standard', 'standard', 'standard', 'gfci', 'afci', 'dual'];
 
 /** A run of wire with nothing wrong on it. */
-function soundCircuit(random: Random, unit: Unit, legs: ('A' | 'B')[]): Circuit {
+function soundCircuit(random: Random, unit: HouseBreaker, legs: ('A' | 'B')[]): Circuit {
   return {
     unit,
     legs,
@@ -124,7 +124,7 @@ export function soundHouse(random: Random): House {
   const kind = poles === 2 ? 'standard' : ageYears > 30 ? 'standard' : pick(random, KINDS);
   const leg = pick(random, ['A', 'B'] as const);
   const other = leg === 'A' ? 'B' : 'A';
-  const unit = soundUnit(
+  const unit = soundBreaker(
     random,
     ratingAmps,
     kind,

@@ -5,7 +5,7 @@ import { meterFigures, type MeterFigure } from './meters.ts';
 import { perform } from './perform.ts';
 import { simulatedCase } from './drawCase.ts';
 import { pick } from './soundHouse.ts';
-import { trial } from './trial.ts';
+import { switchOn } from './switchOn.ts';
 import { timedTrip } from './trying.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 
@@ -105,8 +105,8 @@ const asShown = (value: number) => Math.round(value * 10) / 10;
 export function standInTrial(question: StandInTrial): number | null {
   const of = houseFor(question);
   const { subject } = of.house;
-  const standing = standingFor(of, question);
-  const connected = question.connected.flatMap((name) => standing.get(name) ?? []);
+  const loadsByName = loadsNamedIn(of, question);
+  const connected = question.connected.flatMap((name) => loadsByName.get(name) ?? []);
   const on = [...connected, ...subject.appliances.filter(({ fixed }) => fixed)];
   const names = (appliances: readonly Appliance[]) => new Set(appliances.map(({ name }) => name));
   const moment = {
@@ -115,11 +115,11 @@ export function standInTrial(question: StandInTrial): number | null {
     starting: names(connected.filter(({ surge }) => surge)),
   };
   const random = of.randomFor(`trial ${[...question.connected].sort().join()}`);
-  return trial(of.house, moment, TRIAL_SECONDS, random).openedAfter;
+  return switchOn(of.house, moment, TRIAL_SECONDS, random).openedAfter;
 }
 
 /** Which simulated appliance each of the real loads stands for: what is faulty is among them, whatever their number. */
-function standingFor(of: SimulatedCase, { candidates }: StandInTrial): Map<string, Appliance> {
+function loadsNamedIn(of: SimulatedCase, { candidates }: StandInTrial): Map<string, Appliance> {
   const pluggedIn = of.house.subject.appliances.filter(({ fixed }) => !fixed);
   const faults = ({ shortOhms, leakOhms, surge, name }: Appliance) =>
     Number(shortOhms < Infinity || leakOhms < Infinity) * 2 +

@@ -4,19 +4,19 @@ import { paceOf } from '../record/entities/index.ts';
 import { LINE_VOLTAGE } from '../facts/standards/index.ts';
 import { judgeTrip } from '../physics/trip/index.ts';
 import type { OutcomeOf } from '../facts/vocabulary/index.ts';
-import { withGoodUnit } from './faults.ts';
+import { withGoodBreaker } from './faults.ts';
 import { heatOf } from './heat.ts';
 import { daysBefore, trips } from './history.ts';
 import { NOTHING_ON, type House } from './house.ts';
 import { asFound, asItWas, bare, fewest, measurable, soaked, staysOn } from './moments.ts';
 import { DEAD_VOLTS, type Performs } from './performs.ts';
 import { chance } from './soundHouse.ts';
-import { trial, withHandleOn } from './trial.ts';
+import { switchOn, withHandleOn } from './switchOn.ts';
 import { energised } from './wiring.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 
 /** So long somebody waits after a reset, s. */
-const HALF_DAY = 5 * 3600;
+const WAITED_AFTER_RESET = 5 * 3600;
 
 /** How soon it opened; `null`: it held. */
 const soon = (openedAfter: number | null) => (openedAfter === null ? null : paceOf(openedAfter));
@@ -90,16 +90,16 @@ export const TRYING: Performs<
     if (unit.gritty && chance(random, 0.85)) return 'hard-or-gritty';
     if (unit.welded && chance(random, 0.6)) return 'no-off-click';
     if (unit.seized && chance(random, 0.6)) return 'hard-or-gritty';
-    const once = trial(of.house, asItWas(of), 2, random);
+    const once = switchOn(of.house, asItWas(of), 2, random);
     if (!once.latched) return 'will-not-latch';
     // A snap as it closes feels like a latch that does not catch.
     if (once.openedAfter !== null && once.openedAfter < 0.1 && chance(random, 0.35)) return 'will-not-latch';
     return unit.halfReset && !of.resetDone ? 'no-off-click' : 'clean-clicks';
   },
   'reset-result': (of, random) =>
-    resetOutcome(soon(trial(of.house, asItWas(of), HALF_DAY, random).openedAfter), false),
+    resetOutcome(soon(switchOn(of.house, asItWas(of), WAITED_AFTER_RESET, random).openedAfter), false),
   'reset-result-unplugged': (of, random) =>
-    resetOutcome(soon(trial(of.house, bare(of), HALF_DAY, random).openedAfter), true),
+    resetOutcome(soon(switchOn(of.house, bare(of), WAITED_AFTER_RESET, random).openedAfter), true),
   'power-after-reset': (of, random) => {
     if (!staysOn(of, random)) return 'still-dead';
     const live = energised(withHandleOn(of.house), measurable(of, of.everything));
@@ -154,11 +154,11 @@ export const TRYING: Performs<
         neutralGroundOhms: Infinity,
       },
     };
-    return trial(bare, NOTHING_ON, 1800, random).openedAfter === null ? 'holds' : 'trips';
+    return switchOn(bare, NOTHING_ON, 1800, random).openedAfter === null ? 'holds' : 'trips';
   },
   'known-good-swap': (of, random) => {
     const before = symptoms(of, asFound(of).house, random);
-    const after = symptoms(of, withGoodUnit(of.house, random), random);
+    const after = symptoms(of, withGoodBreaker(of.house, random), random);
     const gone = [...before].filter((one) => !after.has(one));
     return before.size > 0 && gone.length === before.size
       ? 'fault-stays-with-breaker'
@@ -173,7 +173,7 @@ export const TRYING: Performs<
   'button-after-fitting': (of, random) => {
     const { unit } = of.house.subject;
     if (!unit.newlyFitted || unit.kind === 'standard') return 'not-newly-fitted';
-    const { openedAfter } = trial(of.house, of.everything, 60, random);
+    const { openedAfter } = switchOn(of.house, of.everything, 60, random);
     return openedAfter === null ? 'holds' : 'trips-as-soon-as-loaded';
   },
 };

@@ -9,8 +9,8 @@ import {
   type Reading,
   type TroubleCase,
 } from '../record/entities/index.ts';
-import type { BreakerFile, Dossier } from '../diagnosis/evidence/index.ts';
-import { DEFAULT_SCHOOLS } from '../record/settings/index.ts';
+import type { BreakerRecord, Dossier } from '../diagnosis/evidence/index.ts';
+import { DEFAULT_POLICIES } from '../record/settings/index.ts';
 
 /** Builders of records for tests: sensible values, of which a test names only those it is about. */
 export const uuid = (n: number) => `00000000-0000-4000-8000-${String(n + 1e9).padStart(12, '0')}`;
@@ -114,27 +114,30 @@ export const anObservation = (test: Observation['test'], outcome: string, at = 0
   outcome,
 });
 
-export interface FileParts extends Partial<Entries> {
+export interface BreakerRecordParts extends Partial<Entries> {
   breaker?: Partial<Breaker>;
   circuit?: Circuit | null;
 }
 
-export const aFile = ({
+export const aBreakerRecord = ({
   breaker,
   circuit = null,
   readings = [],
   events = [],
   observations = [],
-}: FileParts = {}): BreakerFile => ({
+}: BreakerRecordParts = {}): BreakerRecord => ({
   breaker: aBreaker(breaker),
   circuit,
   entries: { readings, events, observations },
 });
 
-export const aDossier = (subject: FileParts, rest: Partial<Omit<Dossier, 'subject'>> = {}): Dossier => ({
+export const aDossier = (
+  subject: BreakerRecordParts,
+  rest: Partial<Omit<Dossier, 'subject'>> = {},
+): Dossier => ({
   panel: { id: uuid(900), name: 'Main panel', family: 'Orrin S', alsoListed: [] },
-  schools: DEFAULT_SCHOOLS,
-  subject: aFile(subject),
+  policies: DEFAULT_POLICIES,
+  subject: aBreakerRecord(subject),
   main: null,
   others: [],
   curves: [],

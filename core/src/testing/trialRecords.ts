@@ -42,7 +42,7 @@ export const BORDERLINE: Population = {
 };
 
 /** A made-up breaker: what it really is, and what people noted of it. */
-export interface SimulatedUnit {
+export interface SimulatedBreaker {
   side: Side;
   /** Its ultimate current at 25 °C, in A. */
   ultimateAmps: number;
@@ -59,7 +59,7 @@ const pick = <T>(random: Random, list: readonly T[]): T => list[Math.floor(rando
  * wrong, times by 5 % and 2 s, and now and then a note that is simply wrong. Not drawn from the prior that
  * `effectiveRating` assumes: sides, spreads and loads differ from it.
  */
-export function simulatedUnit(random: Random, population: Population): SimulatedUnit {
+export function simulatedBreaker(random: Random, population: Population): SimulatedBreaker {
   const draw = random();
   const side: Side =
     draw < population.weak ? 'weak' : draw < population.weak + population.sluggish ? 'sluggish' : 'sound';

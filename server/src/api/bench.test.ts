@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import type { Board, Sheet } from '@phylaxon/core/views/board';
+import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
 import type { Express } from 'express';
 import request from 'supertest';
 import { currentVersion, testApp } from '../testing/index.ts';
@@ -16,7 +16,7 @@ const call = async (method: Method, path: string, body: object = {}, status = 20
   expect([answer.status, status < 300 ? answer.body.error : undefined]).toEqual([status, undefined]);
   return answer.body;
 };
-const sheet = (): Promise<Sheet> => call('get', `/breakers/${breakerId}`);
+const detail = (): Promise<BreakerDetail> => call('get', `/breakers/${breakerId}`);
 const event = (body: object, status = 201) => call('post', `/breakers/${breakerId}/events`, body, status);
 const points = [
   { multiple: 2, fastestSeconds: 60, slowestSeconds: 110 },
@@ -42,13 +42,13 @@ beforeEach(async () => {
 describe('a time that it held', () => {
   test('is logged, told as a measurement, and leaves the handle on', async () => {
     await event({ kind: 'held', at: '2026-11-20T10:00:00Z', amps: 18, afterSeconds: 5400 });
-    const { trials, handle, wear } = await sheet();
+    const { trials, handle, wear } = await detail();
     expect(handle).toBe('on');
     expect(trials).toMatchObject([{ outcome: 'held', amps: 18, seconds: 5400, tells: 'consistent' }]);
     expect(wear.operations).toBe(0);
-    const story = await call('get', `/breakers/${breakerId}/story?kinds=trips`);
-    expect(story.entries).toMatchObject([{ kind: 'trips', event: { kind: 'held' } }]);
-    expect(story.counts).toMatchObject({ trips: 1, resets: 0 });
+    const timeline = await call('get', `/breakers/${breakerId}/timeline?kinds=trips`);
+    expect(timeline.entries).toMatchObject([{ kind: 'trips', event: { kind: 'held' } }]);
+    expect(timeline.counts).toMatchObject({ trips: 1, resets: 0 });
   });
 
   test.each([
@@ -59,7 +59,7 @@ describe('a time that it held', () => {
   ])('%j is refused', async (body, path) => {
     const { error } = await event({ kind: 'held', at: '2026-11-20T10:00:00Z', ...body }, 400);
     expect(error.issues[0].path).toBe(path);
-    expect((await sheet()).trials).toEqual([]);
+    expect((await detail()).trials).toEqual([]);
   });
 });
 
@@ -68,17 +68,17 @@ describe('cooling down', () => {
 
   test('runs from a trip by heat until a reset, by the slowest sound unit and by its own record', async () => {
     await event(trip);
-    const { coolDown } = await sheet();
+    const { coolDown } = await detail();
     expect(coolDown!.since).toBe('2026-11-20T10:00:00.000Z');
     expect(coolDown!.slowest.latches).toBeCloseTo(56.8, 0);
     expect(coolDown!.unit!.forgotten).toBeGreaterThan(coolDown!.unit!.latches);
     await event({ kind: 'reset', at: '2026-11-20T10:20:00Z', feel: 'clean-clicks', result: 'holds' });
-    expect((await sheet()).coolDown).toBeNull();
+    expect((await detail()).coolDown).toBeNull();
   });
 
   test('a snap at once heats nothing', async () => {
     await event({ kind: 'trip', at: '2026-11-20T10:00:00Z', pace: 'at-once' });
-    expect((await sheet()).coolDown).toBeNull();
+    expect((await detail()).coolDown).toBeNull();
   });
 });
 
@@ -87,17 +87,17 @@ describe('the printed curve of a family', () => {
 
   test('bears on every breaker of that family, and on its decision; undo takes it back', async () => {
     await event({ kind: 'trip', at: '2026-11-20T10:00:00Z', afterSeconds: 30, amps: 40 });
-    expect((await sheet()).trials[0]!.tells).toBe('consistent');
+    expect((await detail()).trials[0]!.tells).toBe('consistent');
     const curve = await set({ family: 'orrin s', points });
     expect(curve.points.map((p: { multiple: number }) => p.multiple)).toEqual([1.3, 2, 3]);
-    expect(await sheet()).toMatchObject({
+    expect(await detail()).toMatchObject({
       curve: { family: 'orrin s' },
       trials: [{ tells: 'too-early' }],
-      standing: { decision: { headline: 'Too early: is its joint clean and cool?' } },
+      verdict: { decision: { headline: 'Too early: is its joint clean and cool?' } },
     });
     const board: Board = await call('get', `/panels/${panelId}`);
     await call('post', `/sites/${siteId}/undo`, { edit: board.steps.undo!.id });
-    expect(await sheet()).toMatchObject({ curve: null, trials: [{ tells: 'consistent' }] });
+    expect(await detail()).toMatchObject({ curve: null, trials: [{ tells: 'consistent' }] });
   });
 
   test('is set anew under its version, and taken away', async () => {
@@ -115,7 +115,7 @@ describe('the printed curve of a family', () => {
     expect(curves).toHaveLength(1);
     expect(curves[0]).toMatchObject({ id, points: { length: 4 } });
     await call('delete', `/curves/${id}`);
-    expect((await sheet()).curve).toBeNull();
+    expect((await detail()).curve).toBeNull();
     await call('delete', `/curves/${id}`, {}, 404);
   });
 
@@ -145,12 +145,12 @@ test('how loads run is kept with the circuit, and half of it refused', async () 
   expect(error.issues[0].path).toBe('loads.0.offSeconds');
 });
 
-test('the school after dead shorts decides anew', async () => {
+test('the policy after dead shorts decides anew', async () => {
   for (const at of ['2026-11-20T10:00:00Z', '2026-11-21T10:00:00Z']) {
     await event({ kind: 'trip', at, pace: 'at-once', cause: 'known-removed' });
     await event({ kind: 'reset', at: at.replace('10:00', '10:30'), feel: 'clean-clicks', result: 'holds' });
   }
-  expect((await sheet()).standing.decision.action).toBe('replace-breaker');
+  expect((await detail()).verdict.decision.action).toBe('replace-breaker');
   await call('patch', '/settings', { afterDeadShort: 'signs' });
-  expect((await sheet()).standing.decision.action).toBe('reset-and-watch');
+  expect((await detail()).verdict.decision.action).toBe('reset-and-watch');
 });

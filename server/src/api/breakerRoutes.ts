@@ -1,4 +1,4 @@
-import { sheet } from '@phylaxon/core/views/board';
+import { breakerDetail } from '@phylaxon/core/views/board';
 import {
   breaker,
   breakerChange,
@@ -20,7 +20,7 @@ import {
 } from '../record/index.ts';
 import type { Context } from './context.ts';
 import { byId } from './shapes.ts';
-import { sheetView } from './views.ts';
+import { detailView } from './views.ts';
 
 export function breakerRoutes({ record }: Context): Route[] {
   return [
@@ -31,8 +31,8 @@ export function breakerRoutes({ record }: Context): Route[] {
       summary: 'One breaker: its circuit, its latest figures, the decision that stands',
       params: byId,
       status: 200,
-      answer: sheet,
-      handle: ({ params }) => record.read((manager) => sheetView(manager, params.id)),
+      answer: breakerDetail,
+      handle: ({ params }) => record.read((manager) => detailView(manager, params.id)),
     }),
     route({
       method: 'patch',
@@ -117,13 +117,13 @@ export function breakerRoutes({ record }: Context): Route[] {
       params: byId,
       body: circuitInput,
       status: 200,
-      answer: sheet,
+      answer: breakerDetail,
       handle: async ({ params, body }) => {
         await record.change(async (edit) => {
           await setCircuit(edit, params.id, body);
           return { label: `Changed the circuit ${body.label}`, result: null };
         });
-        return record.read((manager) => sheetView(manager, params.id));
+        return record.read((manager) => detailView(manager, params.id));
       },
     }),
   ];

@@ -1,4 +1,4 @@
-import { caseFile, caseSummary, suspect } from '@phylaxon/core/diagnosis/cases';
+import { caseRecord, caseSummary, suspect } from '@phylaxon/core/diagnosis/cases';
 import {
   caseAnswers,
   caseChange,
@@ -10,7 +10,7 @@ import {
   troubleCase,
 } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
-import { caseFileOf, decisionInCase, openSummaries, summariesOf, suspectsOf } from '../cases/index.ts';
+import { caseRecordOf, decisionInCase, openSummaries, summariesOf, suspectsOf } from '../cases/index.ts';
 import type { Edit } from '../edit/index.ts';
 import { route, type Route } from '../http/index.ts';
 import {
@@ -26,7 +26,7 @@ import {
   takeBackAnswer,
 } from '../record/index.ts';
 import type { CaseRow } from '../store/index.ts';
-import { decisionText } from '../verdict/index.ts';
+import { decisionText } from '../recordService/index.ts';
 import type { Context } from './context.ts';
 import { byId } from './shapes.ts';
 
@@ -93,8 +93,8 @@ export function caseRoutes({ record, changes }: Context): Route[] {
       summary: 'A case with everything it stands on',
       params: byId,
       status: 200,
-      answer: caseFile,
-      handle: ({ params }) => record.read((manager) => caseFileOf(manager, params.id)),
+      answer: caseRecord,
+      handle: ({ params }) => record.read((manager) => caseRecordOf(manager, params.id)),
     }),
     {
       method: 'get',
@@ -168,7 +168,7 @@ export function caseRoutes({ record, changes }: Context): Route[] {
       answer: troubleCase,
       handle: ({ params, body }) =>
         change('Closed a case', async (edit) => {
-          const decision = decisionInCase(await caseFileOf(edit.manager, params.id));
+          const decision = decisionInCase(await caseRecordOf(edit.manager, params.id));
           return closeCase(edit, params.id, body, decisionText(decision));
         }),
     }),

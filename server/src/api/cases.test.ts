@@ -1,6 +1,6 @@
 import {
   lookAtCase,
-  type CaseFile,
+  type CaseRecord,
   type CaseSummary,
   type HandOverFile,
 } from '@phylaxon/core/diagnosis/cases';
@@ -19,14 +19,14 @@ let breakerId: string;
 let { call, made } = {} as ReturnType<typeof callsTo>;
 const at = (minutes = 0) => new Date(Date.now() + minutes * 60_000).toISOString();
 const open = (change: object = {}) =>
-  made<CaseFile['case']>('/cases', {
+  made<CaseRecord['case']>('/cases', {
     siteId,
     complaint: 'trips',
     openedBy: 'homeowner',
     openedAt: at(),
     ...change,
   });
-const file = async (id: string) => (await call('get', `/cases/${id}`)).body as CaseFile;
+const file = async (id: string) => (await call('get', `/cases/${id}`)).body as CaseRecord;
 
 beforeEach(async () => {
   server = await testApp();
@@ -77,9 +77,9 @@ describe('a case on record', () => {
     });
     expect((await file(about.id)).dossier!.subject.breaker.role).toBe('main');
     const { breakers } = (await call('get', `/panels/${panelId}`)).body as {
-      breakers: { standing: { stop: boolean } }[];
+      breakers: { decision: { stop: boolean } }[];
     };
-    expect(breakers.map(({ standing }) => standing.stop)).toEqual([true, true]);
+    expect(breakers.map(({ decision }) => decision.stop)).toEqual([true, true]);
     const another = await file((await open({ complaint: 'dead', panelId })).id);
     expect(another.main!.breaker.role).toBe('main');
     expect(lookAtCase(another, 'homeowner').step.kind).toBe('stop');
@@ -207,7 +207,7 @@ describe('a case handed over', () => {
       .send(text as string);
     expect(taken.status).toBe(201);
     const { caseId } = taken.body as { caseId: string };
-    const there = (await request(other.app).get(`/api/v1/cases/${caseId}`)).body as CaseFile;
+    const there = (await request(other.app).get(`/api/v1/cases/${caseId}`)).body as CaseRecord;
     expect(there.log).toEqual(before.log);
     expect(there.dossier!.subject.entries).toEqual(before.dossier!.subject.entries);
     await other.store.close();

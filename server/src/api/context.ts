@@ -3,12 +3,12 @@ import type { Changes } from '../changes/index.ts';
 import type { FileReader, UnderWay } from '../files/index.ts';
 import type { PhotoFolder } from '../photos/index.ts';
 import type { Store } from '../store/index.ts';
-import type { DecidingRecord } from '../verdict/index.ts';
+import type { RecordService } from '../recordService/index.ts';
 
 /** What the routes work with. */
 export interface Context {
   store: Store;
-  record: DecidingRecord;
+  record: RecordService;
   changes: Changes;
   photos: PhotoFolder;
   /** Keeps daily copies; null where there is no file to copy. */

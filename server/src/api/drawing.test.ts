@@ -61,8 +61,8 @@ describe('illegal placements', () => {
     const { id } = await fit({ space: 1, family: 'Orrin C', asFound: true });
     const { breakers } = await boardOf(panelId);
     const found = breakers.find(({ breaker }) => breaker.id === id)!;
-    expect(found.standing.family).toBe('replace');
-    expect(found.standing.because).toMatch(/Orrin C is not listed/);
+    expect(found.decision.family).toBe('replace');
+    expect(found.decision.because).toMatch(/Orrin C is not listed/);
   });
 });
 
@@ -157,7 +157,7 @@ describe('sub-panels', () => {
 });
 
 describe('a part that is replaced', () => {
-  test('leaves its log behind: the new one is not judged by it; the story tells of both', async () => {
+  test('leaves its log behind: the new one is not judged by it; the timeline tells of both', async () => {
     const old = await fit({ space: 1 });
     await call('put', `/breakers/${old.id}/circuit`, { label: 'Lathe' });
     await call(
@@ -168,15 +168,15 @@ describe('a part that is replaced', () => {
     );
     const fresh = await change('post', `/breakers/${old.id}/replace`, { ratingAmps: 20, why: 'gritty' }, 201);
     const { breakers } = await boardOf(panelId);
-    expect(breakers.map(({ breaker, label, standing }) => [breaker.id, label, standing.family])).toEqual([
+    expect(breakers.map(({ breaker, label, decision }) => [breaker.id, label, decision.family])).toEqual([
       [fresh.id, 'Lathe', 'need-more'],
     ]);
-    const { body: story } = await request(app).get(`/api/v1/breakers/${fresh.id}/story`);
-    const resets = story.entries.filter((entry: { kind: string }) => entry.kind === 'resets');
+    const { body: timeline } = await request(app).get(`/api/v1/breakers/${fresh.id}/timeline`);
+    const resets = timeline.entries.filter((entry: { kind: string }) => entry.kind === 'resets');
     expect(resets.map((entry: { breakerId: string }) => entry.breakerId)).toEqual([old.id]);
-    const [fitted] = story.entries.filter((entry: { kind: string }) => entry.kind === 'parts');
+    const [fitted] = timeline.entries.filter((entry: { kind: string }) => entry.kind === 'parts');
     expect(fitted.part).toMatchObject({ what: 'fitted', inPlaceOf: { id: old.id } });
-    expect(story.counts).toMatchObject({ resets: 1, parts: 3 });
+    expect(timeline.counts).toMatchObject({ resets: 1, parts: 3 });
   });
 });
 
@@ -209,21 +209,21 @@ describe('two at once', () => {
     };
     await call('post', `/breakers/${id}/events`, entry, 201);
     await call('post', `/breakers/${id}/events`, entry, 201);
-    const { body } = await request(app).get(`/api/v1/breakers/${id}/story?kinds=trips`);
+    const { body } = await request(app).get(`/api/v1/breakers/${id}/timeline?kinds=trips`);
     expect(body.entries).toHaveLength(1);
     await call('post', `/breakers/${other.id}/events`, entry, 409);
   });
 });
 
 describe('settings', () => {
-  test('another school decides anew; what is not on offer is refused', async () => {
+  test('another policy decides anew; what is not on offer is refused', async () => {
     const { id } = await fit({ space: 1 });
     await call('put', `/breakers/${id}/circuit`, {
       label: 'Lathe',
       conductor: { gauge: '12', material: 'copper', insulationC: 90, cable: 'nm' },
       loads: [{ name: 'Lathe', volts: 120, watts: 2040 }],
     });
-    const family = async () => (await boardOf(panelId)).breakers[0]!.standing.family;
+    const family = async () => (await boardOf(panelId)).breakers[0]!.decision.family;
     expect(await family()).toBe('need-more');
     const settings = await call('patch', '/settings', { loading: 'flat80', temperature: 'F' });
     expect(settings).toMatchObject({

@@ -41,7 +41,7 @@ const CHANGED: Record<string, object> = {
   notes: { note: 'Looked twice.' },
 };
 const entryCount = async () =>
-  (await request(app).get(`/api/v1/breakers/${breakers[0]}/story`)).body.entries.length;
+  (await request(app).get(`/api/v1/breakers/${breakers[0]}/timeline`)).body.entries.length;
 
 describe.each(KINDS)('an id that is on record, sent again with %s', (kind) => {
   test('is stored once if it says the same, in whatever letters', async () => {

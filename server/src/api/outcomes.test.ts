@@ -1,4 +1,4 @@
-import { handOverOf, type CaseFile } from '@phylaxon/core/diagnosis/cases';
+import { handOverOf, type CaseRecord } from '@phylaxon/core/diagnosis/cases';
 import type { Board } from '@phylaxon/core/views/board';
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import type { CauseId } from '@phylaxon/core/facts/vocabulary';
@@ -14,7 +14,7 @@ let breakerId: string;
 let { call, made } = {} as ReturnType<typeof callsTo>;
 const at = () => new Date().toISOString();
 const opened = (change: object = {}) =>
-  made<CaseFile['case']>('/cases', {
+  made<CaseRecord['case']>('/cases', {
     siteId,
     panelId,
     breakerId,
@@ -29,17 +29,17 @@ const close = async (id: string, cause: CauseId | null) => {
   expect((await call('post', `/cases/${id}/close`, body)).status).toBe(200);
 };
 const outcomes = async (path = `/sites/${siteId}/outcomes`) => (await call<Outcomes>('get', path)).body;
-const file = async (id: string) => (await call<CaseFile>('get', `/cases/${id}`)).body;
+const file = async (id: string) => (await call<CaseRecord>('get', `/cases/${id}`)).body;
 /** How likely a cause is by the verdict that stands for the breaker. */
 const chance = async (cause: CauseId) => {
   const { breakers } = (await call<Board>('get', `/panels/${panelId}`)).body;
-  const { standing } = (
-    await call<{ standing: { decision: { causes: { id: CauseId; probability: number }[] } } }>(
+  const { verdict } = (
+    await call<{ verdict: { decision: { causes: { id: CauseId; probability: number }[] } } }>(
       'get',
       `/breakers/${breakers.find(({ breaker }) => breaker.id === breakerId)!.breaker.id}`,
     )
   ).body;
-  return standing.decision.causes.find(({ id }) => id === cause)?.probability ?? 0;
+  return verdict.decision.causes.find(({ id }) => id === cause)?.probability ?? 0;
 };
 
 beforeEach(async () => {

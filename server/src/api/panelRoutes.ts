@@ -41,7 +41,7 @@ export function panelRoutes({ record, changes }: Context): Route[] {
       method: 'get',
       path: '/panels/:id',
       tag: 'panels',
-      summary: 'A panel as it hangs, with every breaker’s standing decision',
+      summary: 'A panel as it hangs, with the decision about every breaker',
       params: byId,
       status: 200,
       answer: board,

@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import type { Express } from 'express';
 import request from 'supertest';
-import type { Board, Sheet, SiteSummary } from '@phylaxon/core/views/board';
-import type { Story } from '@phylaxon/core/views/timeline';
+import type { Board, BreakerDetail, SiteSummary } from '@phylaxon/core/views/board';
+import type { Timeline } from '@phylaxon/core/views/timeline';
 import { ReadingTable, VerdictTable, type Store } from '../store/index.ts';
 import { testApp } from '../testing/index.ts';
 
@@ -19,11 +19,12 @@ const post = async (path: string, body: object, status = 201) => {
   expect([answer.status, answer.body.error]).toEqual([status, status < 300 ? undefined : expect.anything()]);
   return answer.body;
 };
-const storyOf = async (id: string, kinds: string): Promise<Story> =>
-  (await request(app).get(`/api/v1/breakers/${id}/story?kinds=${kinds}`)).body;
+const timelineOf = async (id: string, kinds: string): Promise<Timeline> =>
+  (await request(app).get(`/api/v1/breakers/${id}/timeline?kinds=${kinds}`)).body;
 const readingsOf = async (id: string) =>
-  (await storyOf(id, 'readings')).entries.flatMap((entry) => ('reading' in entry ? [entry.reading] : []));
-const sheetOf = async (id: string): Promise<Sheet> => (await request(app).get(`/api/v1/breakers/${id}`)).body;
+  (await timelineOf(id, 'readings')).entries.flatMap((entry) => ('reading' in entry ? [entry.reading] : []));
+const detailOf = async (id: string): Promise<BreakerDetail> =>
+  (await request(app).get(`/api/v1/breakers/${id}`)).body;
 const boardOf = async (id: string): Promise<Board> => (await request(app).get(`/api/v1/panels/${id}`)).body;
 
 async function aPanel() {
@@ -43,7 +44,7 @@ describe('setting up', () => {
   test('a panel comes with its main, and a new breaker with a decision', async () => {
     const { panel } = await aBreaker();
     const { breakers } = await boardOf(panel.id);
-    expect(breakers.map((b) => [b.breaker.role, b.breaker.space, b.standing.family])).toEqual([
+    expect(breakers.map((b) => [b.breaker.role, b.breaker.space, b.decision.family])).toEqual([
       ['main', null, 'need-more'],
       ['branch', 1, 'need-more'],
     ]);
@@ -82,7 +83,7 @@ describe('setting up', () => {
       .put(`/api/v1/panels/${panel.id}`)
       .send({ name: 'Panel', spaces: 8, version: 0 });
     expect(answer.body.error.issues[0].path).toBe('spaces');
-    expect((await sheetOf(breaker.id)).panel.spaces).toBe(12);
+    expect((await detailOf(breaker.id)).panel.spaces).toBe(12);
   });
 
   test('a breaker that is taken out leaves the board; its record stays', async () => {
@@ -115,7 +116,7 @@ describe('setting up', () => {
       .put(`/api/v1/breakers/${breaker.id}/circuit`)
       .send({ label: 'Heat pump', loads: [], version: 1 })
       .expect(200);
-    expect((await sheetOf(breaker.id)).circuit).toMatchObject({
+    expect((await detailOf(breaker.id)).circuit).toMatchObject({
       conductor: null,
       nameplate: null,
       loads: [],
@@ -133,12 +134,12 @@ describe('logging and deciding', () => {
       result: 'holds',
     });
     await post(`/breakers/${breaker.id}/readings`, { readings: [volts('load-terminal', 0.2)] });
-    expect((await sheetOf(breaker.id)).standing.decision.family).toBe('need-more');
+    expect((await detailOf(breaker.id)).verdict.decision.family).toBe('need-more');
     await post(`/breakers/${breaker.id}/readings`, { readings: [volts('leg-a', 121), volts('leg-b', 120)] });
-    const { decision } = (await sheetOf(breaker.id)).standing;
+    const { decision } = (await detailOf(breaker.id)).verdict;
     expect(decision).toMatchObject({ action: 'replace-breaker', family: 'replace' });
     expect(decision.reasons[0]!.figures).toEqual([{ label: 'load terminal', value: 0.2, unit: 'V' }]);
-    const decided = await storyOf(breaker.id, 'decisions');
+    const decided = await timelineOf(breaker.id, 'decisions');
     expect(decided.entries.length).toBeGreaterThanOrEqual(3);
     expect(decided.entries[0]).toMatchObject({ stands: true, verdict: { decision } });
     const rows = await store.read((m) =>
@@ -230,9 +231,9 @@ describe('correcting', () => {
       outcome: 'sizzle-or-crackle',
       at,
     });
-    expect((await sheetOf(breaker.id)).standing.decision.stop.active).toBe(true);
+    expect((await detailOf(breaker.id)).verdict.decision.stop.active).toBe(true);
     await post(`/observations/${ids[0]}/strike`, { why: 'it was the kettle' }, 200);
-    expect((await sheetOf(breaker.id)).standing.decision.stop.active).toBe(false);
+    expect((await detailOf(breaker.id)).verdict.decision.stop.active).toBe(false);
   });
 });
 
@@ -245,7 +246,7 @@ describe('the demo', () => {
     expect(stops.map(({ label }) => label).sort()).toEqual(['Sump pump', 'Yard outlets']);
     expect(panels[0]!.attention.slice(0, 2)).toEqual(stops);
     const { body: board } = await request(demo.app).get(`/api/v1/panels/${panels[0]!.panel.id}`);
-    const families = new Set((board as Board).breakers.map((b) => b.standing.family));
+    const families = new Set((board as Board).breakers.map((b) => b.decision.family));
     expect([...families].sort()).toEqual([
       'keep',
       'need-more',

@@ -1,6 +1,6 @@
 import { FileReader, UnderWay } from '../files/index.ts';
 import type { Route } from '../http/index.ts';
-import { DecidingRecord } from '../verdict/index.ts';
+import { RecordService } from '../recordService/index.ts';
 import { backupRoutes } from './backupRoutes.ts';
 import { breakerRoutes } from './breakerRoutes.ts';
 import type { Context } from './context.ts';
@@ -11,7 +11,7 @@ import { logRoutes } from './logRoutes.ts';
 import { panelRoutes } from './panelRoutes.ts';
 import { settingsRoutes } from './settingsRoutes.ts';
 import { siteRoutes } from './siteRoutes.ts';
-import { storyRoutes } from './storyRoutes.ts';
+import { timelineRoutes } from './timelineRoutes.ts';
 import { strikeRoutes } from './strikeRoutes.ts';
 import { transferRoutes } from './transferRoutes.ts';
 
@@ -27,7 +27,7 @@ export function recordRoutes({
     photos,
     changes,
     backups,
-    record: new DecidingRecord(store, changes),
+    record: new RecordService(store, changes),
     files: new FileReader(),
     underWay: new UnderWay(),
   };
@@ -40,7 +40,7 @@ export function recordRoutes({
     ...outcomeRoutes(context),
     ...handOverRoutes(context),
     ...strikeRoutes(context),
-    ...storyRoutes(context),
+    ...timelineRoutes(context),
     ...transferRoutes(context),
     ...settingsRoutes(context),
     ...backupRoutes(context),

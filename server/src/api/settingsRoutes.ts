@@ -1,7 +1,7 @@
-import { schools, settings } from '@phylaxon/core/record/settings';
+import { policies, settings } from '@phylaxon/core/record/settings';
 import { route, type Route } from '../http/index.ts';
 import { readSettings, writeSettings } from '../settings/index.ts';
-import { redecideAll } from '../verdict/index.ts';
+import { redecideAll } from '../recordService/index.ts';
 import type { Context } from './context.ts';
 
 const change = settings.partial().strict();
@@ -12,7 +12,7 @@ export function settingsRoutes({ store, changes }: Context): Route[] {
       method: 'get',
       path: '/settings',
       tag: 'settings',
-      summary: 'How figures are shown, the schools by which is decided, and whether earlier cases teach',
+      summary: 'How figures are shown, the policies by which is decided, and whether earlier cases teach',
       status: 200,
       answer: settings,
       handle: () => store.read(readSettings),
@@ -21,7 +21,7 @@ export function settingsRoutes({ store, changes }: Context): Route[] {
       method: 'patch',
       path: '/settings',
       tag: 'settings',
-      summary: 'Choose some of them; another school, or learning on or off, decides anew about every breaker',
+      summary: 'Choose some of them; another policy, or learning on or off, decides anew about every breaker',
       body: change,
       status: 200,
       answer: settings,
@@ -29,11 +29,14 @@ export function settingsRoutes({ store, changes }: Context): Route[] {
         const now = await store.write(async (manager) => {
           const before = await readSettings(manager);
           const after = await writeSettings(manager, body);
-          const names = [...(Object.keys(schools.shape) as (keyof typeof schools.shape)[]), 'learn' as const];
+          const names = [
+            ...(Object.keys(policies.shape) as (keyof typeof policies.shape)[]),
+            'learn' as const,
+          ];
           if (names.some((name) => before[name] !== after[name])) await redecideAll(manager);
           return after;
         });
-        // Boards, sheets and open cases are shown and decided by them.
+        // Boards, details and open cases are shown and decided by them.
         changes.announceAll();
         return now;
       },

@@ -8,7 +8,7 @@ import { hasConfirmedEnds } from '../outcomes/index.ts';
 import { addSite, changeSite, curvesOf, removeCurve, setCurve, siteRow } from '../record/index.ts';
 import { searchSite } from '../search/index.ts';
 import { wipeSite } from '../transfer/index.ts';
-import { redecideAll } from '../verdict/index.ts';
+import { redecideAll } from '../recordService/index.ts';
 import type { Context } from './context.ts';
 import { byId, nothing } from './shapes.ts';
 import { startView } from './views.ts';

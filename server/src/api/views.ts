@@ -2,21 +2,21 @@ import {
   attentionOf,
   boardBreakerOf,
   heatView,
-  standingOf,
+  summaryOf,
   type Board,
-  type Sheet,
+  type BreakerDetail,
   type SiteSummary,
 } from '@phylaxon/core/views/board';
 import { sayPlace } from '@phylaxon/core/panel/layout';
-import { coolDownOf, familyBand, familyCurve, trialsOf } from '@phylaxon/core/diagnosis/evidence';
-import { schools } from '@phylaxon/core/record/settings';
+import { coolDownOf, familyBand, familyCurve, tripTrialsOf } from '@phylaxon/core/diagnosis/evidence';
+import { policies } from '@phylaxon/core/record/settings';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { stepsOf } from '../edit/index.ts';
 import {
   breakerOf,
   breakerRow,
   curvesOf,
-  evidenceFiles,
+  breakerRecords,
   panelOf,
   panelRow,
   panelsOf,
@@ -24,7 +24,7 @@ import {
 } from '../record/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { BreakerTable, CircuitTable, PanelTable, SiteTable, type PanelRow } from '../store/index.ts';
-import { evidenceOfPanel, standingVerdicts, verdictOf } from '../verdict/index.ts';
+import { evidenceOfPanel, latestVerdicts, verdictOf } from '../recordService/index.ts';
 
 const namePanel = ({ id, name }: PanelRow) => ({ panelId: id, name });
 
@@ -44,12 +44,12 @@ async function fedFrom(manager: EntityManager, panel: PanelRow): Promise<Board['
 /** A panel as it hangs. */
 export async function boardView(manager: EntityManager, panelId: string): Promise<Board> {
   const panel = await panelRow(manager, panelId);
-  const standing = await standingVerdicts(manager, [panelId]);
+  const latest = await latestVerdicts(manager, [panelId]);
   const curves = await curvesOf(manager, panel.siteId);
   const evidence = evidenceOfPanel(
     panel,
     await readSettings(manager),
-    await evidenceFiles(manager, panelId),
+    await breakerRecords(manager, panelId),
     curves,
   );
   const site = await panelsOf(manager, panel.siteId);
@@ -60,25 +60,25 @@ export async function boardView(manager: EntityManager, panelId: string): Promis
     breakers: evidence.map((about) => {
       const { id } = about.breaker;
       const fed = site.find((one) => one.fedByBreakerId === id);
-      return boardBreakerOf(about, verdictOf(standing.get(id)!), fed ? namePanel(fed) : null);
+      return boardBreakerOf(about, verdictOf(latest.get(id)!), fed ? namePanel(fed) : null);
     }),
     steps: await stepsOf(manager, panel.siteId),
   };
 }
 
-/** Everything about one breaker but its story. */
-export async function sheetView(manager: EntityManager, breakerId: string): Promise<Sheet> {
+/** Everything about one breaker but its timeline. */
+export async function detailView(manager: EntityManager, breakerId: string): Promise<BreakerDetail> {
   const row = await breakerRow(manager, breakerId);
   const panel = await panelRow(manager, row.panelId);
   const settings = await readSettings(manager);
-  const files = await evidenceFiles(manager, panel.id);
+  const files = await breakerRecords(manager, panel.id);
   const file = files.find(({ breaker }) => breaker.id === breakerId)!;
   const curves = await curvesOf(manager, panel.siteId);
   const evidence = evidenceOfPanel(panel, settings, files, curves).find(
     ({ breaker }) => breaker.id === breakerId,
   )!;
   const fed = (await panelsOf(manager, panel.siteId)).find((one) => one.fedByBreakerId === breakerId);
-  const standing = await standingVerdicts(manager, [panel.id]);
+  const latest = await latestVerdicts(manager, [panel.id]);
   const voltage = file.entries.readings.findLast(
     ({ point }) => point === 'outlet' || point === 'load-terminal',
   );
@@ -90,7 +90,7 @@ export async function sheetView(manager: EntityManager, breakerId: string): Prom
     load: evidence.load,
     heat: evidence.heat.map(heatView),
     trips: evidence.trips.map(({ event, verdict, window }) => ({ eventId: event.id, verdict, window })),
-    trials: trialsOf(evidence.breaker, file.entries.events, familyBand(row.family, curves)),
+    trials: tripTrialsOf(evidence.breaker, file.entries.events, familyBand(row.family, curves)),
     wear: evidence.wear,
     coolDown: coolDownOf(evidence),
     curve: familyCurve(row.family, curves) ?? null,
@@ -103,9 +103,9 @@ export async function sheetView(manager: EntityManager, breakerId: string): Prom
           simulated: voltage.simulated,
         }
       : null,
-    standing: verdictOf(standing.get(breakerId)!),
+    verdict: verdictOf(latest.get(breakerId)!),
     feeds: fed ? namePanel(fed) : null,
-    schools: schools.parse(settings),
+    policies: policies.parse(settings),
   };
 }
 
@@ -117,7 +117,7 @@ export async function startView(manager: EntityManager): Promise<SiteSummary[]> 
     order: { createdAt: 'ASC' },
   });
   const panelIds = panels.map(({ id }) => id);
-  const standing = await standingVerdicts(manager, panelIds);
+  const latest = await latestVerdicts(manager, panelIds);
   const breakers = await manager.findBy(BreakerTable, { panelId: In(panelIds), removedAt: IsNull() });
   const circuits = await manager.find(CircuitTable, { select: { breakerId: true, label: true } });
   const labels = new Map(circuits.map(({ breakerId, label }) => [breakerId, label]));
@@ -133,7 +133,7 @@ export async function startView(manager: EntityManager): Promise<SiteSummary[]> 
         const judged = own.map((breaker) => ({
           breaker,
           label: labels.get(breaker.id) ?? null,
-          standing: standingOf(verdictOf(standing.get(breaker.id)!)),
+          decision: summaryOf(verdictOf(latest.get(breaker.id)!)),
         }));
         return { panel: panelOf(panel), breakers: own.length, attention: attentionOf(panel, judged) };
       }),

@@ -104,12 +104,12 @@ describe('a copy, with the server running', () => {
     await run('backup', copy);
     const later = await logOne(0);
     expect(await run('restore', copy)).toMatch(/What was there is kept: .*before-restore-.*\.zip/);
-    const story = await send<{ counts: Record<string, number> }>(
+    const timeline = await send<{ counts: Record<string, number> }>(
       server.base,
       'GET',
-      `/breakers/${breakers[0]}/story`,
+      `/breakers/${breakers[0]}/timeline`,
     );
-    expect(story.status).toBe(200);
+    expect(timeline.status).toBe(200);
     const fresh = await logOne(0);
     const kept = readdirSync(`${record}-backups`)
       .filter((name) => name.startsWith('before-restore-'))

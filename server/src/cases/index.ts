@@ -1,3 +1,3 @@
-export { caseFileOf, decisionInCase } from './caseFileOf.ts';
+export { caseRecordOf, decisionInCase } from './caseRecordOf.ts';
 export { openSummaries, summariesOf } from './summaries.ts';
 export { suspectsOf } from './suspectsOf.ts';

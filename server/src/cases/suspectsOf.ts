@@ -3,7 +3,7 @@ import { sayPlace } from '@phylaxon/core/panel/layout';
 import { handleAt, loadFact } from '@phylaxon/core/diagnosis/evidence';
 import { isTrip } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
-import { evidenceFiles, panelsOf, siteRow } from '../record/index.ts';
+import { breakerRecords, panelsOf, siteRow } from '../record/index.ts';
 
 /** Every breaker at a site, with what a search for the right one looks at. */
 export async function suspectsOf(manager: EntityManager, siteId: string): Promise<Suspect[]> {
@@ -11,7 +11,7 @@ export async function suspectsOf(manager: EntityManager, siteId: string): Promis
   const panels = await panelsOf(manager, siteId);
   const all: Suspect[] = [];
   for (const panel of panels) {
-    for (const file of await evidenceFiles(manager, panel.id)) {
+    for (const file of await breakerRecords(manager, panel.id)) {
       const { breaker, circuit, entries } = file;
       all.push({
         breakerId: breaker.id,

@@ -14,7 +14,7 @@ import {
   siteInput,
 } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
-import { caseFileOf, decisionInCase } from '../cases/index.ts';
+import { caseRecordOf, decisionInCase } from '../cases/index.ts';
 import { Edit } from '../edit/index.ts';
 import {
   addPanel,
@@ -35,7 +35,7 @@ import {
   tieBreakers,
 } from '../record/index.ts';
 import { BreakerTable, SiteTable, type Store } from '../store/index.ts';
-import { decisionText, redecideAll, redecidePanel } from '../verdict/index.ts';
+import { decisionText, redecideAll, redecidePanel } from '../recordService/index.ts';
 import { FERRY_COTTAGE } from './ferryCottage.ts';
 import { SAIL_LOFT } from './sailLoft.ts';
 import type { DemoCase, DemoEntry, DemoPanel, DemoSite } from './shape.ts';
@@ -137,7 +137,7 @@ async function closedCase(
     at: new Date(Date.parse(openedAt) + (i + 1) * 60_000).toISOString(),
   }));
   await answerCase(edit, id, caseAnswers.parse({ answers }).answers);
-  const decision = decisionInCase(await caseFileOf(edit.manager, id));
+  const decision = decisionInCase(await caseRecordOf(edit.manager, id));
   await closeCase(edit, id, caseClosing.parse({ ...end, at: iso(end.at) }), decisionText(decision));
 }
 

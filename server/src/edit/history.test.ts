@@ -11,6 +11,7 @@ import {
 } from '@phylaxon/core/record/entities';
 import fc from 'fast-check';
 import { IsNull, type EntityManager } from 'typeorm';
+import { Refusal } from '../errors/index.ts';
 import { Changes } from '../changes/index.ts';
 import {
   addPanel,
@@ -46,16 +47,16 @@ import {
   Store,
   StrikeTable,
 } from '../store/index.ts';
-import { DecidingRecord } from '../verdict/index.ts';
+import { RecordService } from '../recordService/index.ts';
 import { stepsOf, type Edit } from './index.ts';
 
 let store: Store;
-let record: DecidingRecord;
+let record: RecordService;
 let siteId: string;
 
 beforeEach(async () => {
   store = await Store.open(':memory:');
-  record = new DecidingRecord(store, new Changes());
+  record = new RecordService(store, new Changes());
   ({ id: siteId } = await store.write((manager) => addSite(manager, { name: 'Shed', note: '' })));
 });
 
@@ -239,7 +240,7 @@ describe('undo and redo', () => {
     await fc.assert(
       fc.asyncProperty(fc.array(action, { minLength: 8, maxLength: 24 }), fc.nat(), async (actions, stop) => {
         store = await Store.open(':memory:');
-        record = new DecidingRecord(store, new Changes());
+        record = new RecordService(store, new Changes());
         ({ id: siteId } = await store.write((manager) => addSite(manager, { name: 'Shed', note: '' })));
         const states = [await state()];
         for (const one of [...opening, ...actions]) {

@@ -6,14 +6,14 @@ import {
 } from '@phylaxon/core/diagnosis/cases';
 import type { SiteFile } from '@phylaxon/core/views/siteFile';
 import type { EntityManager } from 'typeorm';
-import { caseFileOf } from '../cases/index.ts';
+import { caseRecordOf } from '../cases/index.ts';
 import { CaseTable } from '../store/index.ts';
 import { importSite, meetingOf, siteFileOf } from '../transfer/index.ts';
 import { recordOfCase } from './recordOfCase.ts';
 
 /** A case as it is handed over. */
 export async function writeHandOver(manager: EntityManager, caseId: string): Promise<HandOverFile> {
-  const file = await caseFileOf(manager, caseId);
+  const file = await caseRecordOf(manager, caseId);
   const record = recordOfCase(await siteFileOf(manager, file.case.siteId), file);
   return {
     format: HAND_OVER_FORMAT,

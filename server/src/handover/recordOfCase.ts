@@ -1,11 +1,11 @@
-import type { CaseFile } from '@phylaxon/core/diagnosis/cases';
+import type { CaseRecord } from '@phylaxon/core/diagnosis/cases';
 import type { SiteFile } from '@phylaxon/core/views/siteFile';
 
 /**
  * Of a whole site, what belongs to one case: its panel as drawn, and the log of its breaker, of the main, and of
  * whatever was found in the case. Pictures stay behind.
  */
-export function recordOfCase(site: SiteFile, { case: about }: Pick<CaseFile, 'case'>): SiteFile {
+export function recordOfCase(site: SiteFile, { case: about }: Pick<CaseRecord, 'case'>): SiteFile {
   const panels = site.panels.filter(({ id }) => id === about.panelId);
   const breakers = site.breakers.filter(({ panelId }) => panelId === about.panelId);
   const drawn = new Set(breakers.map(({ id }) => id));

@@ -81,8 +81,8 @@ async function lookAround() {
     breakers.push(...(board.breakers ?? []).map(({ breaker }) => breaker.id));
   }
   for (const breaker of breakers.slice(0, 6)) {
-    const story = await get<{ entries?: { kind: string; id: string }[] }>(`/breakers/${breaker}/story`);
-    for (const { kind, id } of story.entries ?? []) (entries[kind] ??= []).push(id);
+    const timeline = await get<{ entries?: { kind: string; id: string }[] }>(`/breakers/${breaker}/timeline`);
+    for (const { kind, id } of timeline.entries ?? []) (entries[kind] ??= []).push(id);
   }
   const events = ['trips', 'resets', 'handles', 'held'].flatMap((kind) => entries[kind] ?? []);
   ids = {

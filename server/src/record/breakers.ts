@@ -230,7 +230,7 @@ export async function replaceBreaker(edit: Edit, id: string, input: z.output<typ
   if (tied !== null) await untie(edit, old);
   await edit.remove('breaker', id);
   const { removedAt } = await edit.manager.findOneByOrFail(BreakerTable, { id });
-  // A moment later, so that the story tells the two in their order.
+  // A moment later, so that the timeline tells the two in their order.
   row.createdAt = new Date(Date.parse(removedAt!) + 1).toISOString();
   if (row.role === 'branch') {
     await checkPlacement(edit.manager, panel, placedOf(row), asked({ asFound, family: row.family }));

@@ -1,14 +1,14 @@
 import { expect, test } from '@jest/globals';
 import { decide } from '@phylaxon/core/diagnosis/decision';
-import { gatherEvidence, type BreakerFile } from '@phylaxon/core/diagnosis/evidence';
+import { gatherEvidence, type BreakerRecord } from '@phylaxon/core/diagnosis/evidence';
 import { breakerInput, panelInput, type eventInput } from '@phylaxon/core/record/entities';
-import { DEFAULT_SCHOOLS } from '@phylaxon/core/record/settings';
+import { DEFAULT_POLICIES } from '@phylaxon/core/record/settings';
 import fc from 'fast-check';
 import { In, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { Edit, insertLogged, newId } from '../edit/index.ts';
 import { ReadingTable, Store, StrikeTable, type ReadingRow } from '../store/index.ts';
-import { evidenceFiles } from './evidenceFiles.ts';
+import { breakerRecords } from './breakerRecords.ts';
 import { addPanel, addSite, fitBreaker, logEvent, panelRow, readingOf } from './index.ts';
 
 const MINUTE = 60_000;
@@ -53,7 +53,7 @@ const anEvent = fc.record({
 });
 
 /** The same files with every standing reading in them. */
-async function withAllReadings(manager: EntityManager, files: BreakerFile[]): Promise<BreakerFile[]> {
+async function withAllReadings(manager: EntityManager, files: BreakerRecord[]): Promise<BreakerRecord[]> {
   const ids = files.map(({ breaker }) => breaker.id);
   const struck = new Set((await manager.find(StrikeTable)).map((row) => row.readingId));
   const rows = await manager.find(ReadingTable, {
@@ -92,7 +92,7 @@ test('law: evidence from the readings that are asked for is the evidence from al
       const undo = new Error('undo');
       await store
         .write(async (manager) => {
-          const files = await evidenceFiles(manager, panelId);
+          const files = await breakerRecords(manager, panelId);
           const idOf = (who: number) => files[who]!.breaker.id;
           const rows = readings.map(([{ who, ...rest }], i): ReadingRow => ({
             ...rest,
@@ -121,13 +121,13 @@ test('law: evidence from the readings that are asked for is the evidence from al
             >);
 
           const panel = await panelRow(manager, panelId);
-          const some = await evidenceFiles(manager, panelId);
+          const some = await breakerRecords(manager, panelId);
           const all = await withAllReadings(manager, some);
-          const evidence = (list: BreakerFile[]) =>
+          const evidence = (list: BreakerRecord[]) =>
             list.map((subject) =>
               gatherEvidence({
                 panel,
-                schools: DEFAULT_SCHOOLS,
+                policies: DEFAULT_POLICIES,
                 subject,
                 main: list.find(({ breaker }) => breaker.role === 'main')!,
                 others: list.filter((file) => file !== subject),

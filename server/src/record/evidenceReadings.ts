@@ -91,8 +91,8 @@ function legsOfVisits(last: readonly ReadingRow[], breakers: readonly Breaker[])
       .sort()
       .at(-1);
     if (at === undefined) return [];
-    const sheets = main && main.id !== id ? [id, main.id] : [id];
-    return sheets.flatMap((breakerId) =>
+    const details = main && main.id !== id ? [id, main.id] : [id];
+    return details.flatMap((breakerId) =>
       LEG_POINTS.flatMap((point) =>
         (['before', 'from'] as const).map((side) => ({ breakerId, point, at, side, least: ANY_VALUE })),
       ),

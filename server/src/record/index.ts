@@ -5,7 +5,7 @@ export * from './circuits.ts';
 export * from './curves.ts';
 export * from './directory.ts';
 export * from './handleSpan.ts';
-export * from './evidenceFiles.ts';
+export * from './breakerRecords.ts';
 export * from './log.ts';
 export * from './panelRows.ts';
 export * from './panels.ts';

@@ -1,9 +1,9 @@
 import { sayPlace } from '@phylaxon/core/panel/layout';
 import type { SearchQuery, SearchResult } from '@phylaxon/core/views/search';
-import { STORY_KINDS } from '@phylaxon/core/views/timeline';
+import { TIMELINE_KINDS } from '@phylaxon/core/views/timeline';
 import { IsNull, type EntityManager } from 'typeorm';
 import { circuitsOf } from '../record/index.ts';
-import { listEntries } from '../story/index.ts';
+import { listEntries } from '../timeline/index.ts';
 import { BreakerTable, type BreakerRow } from '../store/index.ts';
 import { panelsOf } from '../record/index.ts';
 
@@ -80,7 +80,7 @@ export async function searchSite(
     if (rest === '' && !narrowed) continue;
     byRest.set(rest, [...(byRest.get(rest) ?? []), candidate]);
   }
-  const kinds = query.kinds.length > 0 ? query.kinds : STORY_KINDS.filter((kind) => kind !== 'decisions');
+  const kinds = query.kinds.length > 0 ? query.kinds : TIMELINE_KINDS.filter((kind) => kind !== 'decisions');
   const places = new Map(all.map(({ where }) => [where.breakerId, where]));
   const lists = [];
   for (const [rest, group] of byRest) {

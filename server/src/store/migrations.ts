@@ -204,7 +204,7 @@ const PANEL_SHAPES = [
   `ALTER TABLE "breaker" ADD COLUMN "why" TEXT NOT NULL DEFAULT ''`,
   `ALTER TABLE "breaker" ADD COLUMN "version" INTEGER NOT NULL DEFAULT 0`,
   `ALTER TABLE "circuit" ADD COLUMN "version" INTEGER NOT NULL DEFAULT 0`,
-  // The split rule was every circuit’s; from now on it is the chosen school’s.
+  // The split rule was every circuit’s; from now on it is the chosen policy’s.
   `UPDATE "circuit" SET "rules" = 'school' WHERE "rules" = 'split'`,
 ];
 

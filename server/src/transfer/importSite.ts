@@ -6,7 +6,7 @@ import { conflict } from '../errors/index.ts';
 import { hasConfirmedEnds } from '../outcomes/index.ts';
 import { circuitColumns } from '../record/index.ts';
 import { CaseTable, CurveTable, insertMany, PanelTable, SiteTable } from '../store/index.ts';
-import { decisionText, redecideAll, redecidePanel } from '../verdict/index.ts';
+import { decisionText, redecideAll, redecidePanel } from '../recordService/index.ts';
 import { wipeSite } from './wipeSite.ts';
 
 export const IMPORT_MODES = ['new', 'replace', 'copy'] as const;

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import type { SiteSummary } from '@phylaxon/core/views/board';
-import type { Story } from '@phylaxon/core/views/timeline';
+import type { Timeline } from '@phylaxon/core/views/timeline';
 import Papa from 'papaparse';
 import request, { type Response } from 'supertest';
 import { siteFileSchemaText } from './index.ts';
@@ -88,7 +88,7 @@ describe('a site as a file', () => {
     expect((await download(demo, `/sites/${loft}/site.json`)).equals(json)).toBe(true);
   });
 
-  test('an older version is brought up: strikes leave their entries, the split rule becomes the school’s', async () => {
+  test('an older version is brought up: strikes leave their entries, the split rule becomes the policy’s', async () => {
     const file = JSON.parse((await download(demo, `/sites/${loft}/site.json`)).toString());
     const strikes = new Map(file.strikes.map((one: { entryId: string }) => [one.entryId, one]));
     const old = {
@@ -223,9 +223,10 @@ describe('readings as a table', () => {
     expect(done.body).toMatchObject({ toLog: 1, known: 0 });
     const { body: board } = await request(demo.app).get(`/api/v1/panels/${panelId}`);
     const kitchen = board.breakers.find((one: { label: string }) => one.label === 'Kitchen').breaker.id;
-    const story = (await request(demo.app).get(`/api/v1/breakers/${kitchen}/story?kinds=readings&limit=1`))
-      .body as Story;
-    expect(story.entries[0]).toMatchObject({ reading: { value: 40, unit: '°C', note: '=HYPERLINK' } });
+    const timeline = (
+      await request(demo.app).get(`/api/v1/breakers/${kitchen}/timeline?kinds=readings&limit=1`)
+    ).body as Timeline;
+    expect(timeline.entries[0]).toMatchObject({ reading: { value: 40, unit: '°C', note: '=HYPERLINK' } });
     await request(demo.app)
       .post(`/api/v1/sites/${board.site.id}/undo`)
       .send({ edit: board.steps.undo.id })
@@ -264,9 +265,9 @@ describe('readings as a table', () => {
     const steps = (await request(demo.app).get(`/api/v1/panels/${panelId}`)).body.steps;
     await request(demo.app).post(`/api/v1/sites/${site.id}/undo`).send({ edit: steps.undo.id }).expect(200);
     await upload(demo, `/panels/${panelId}/readings`, csv, 'text/csv').expect(201);
-    const story = (await request(demo.app).get(`/api/v1/breakers/${id}/story?kinds=readings&limit=50`))
-      .body as Story;
-    const back = story.entries.flatMap((entry) =>
+    const timeline = (await request(demo.app).get(`/api/v1/breakers/${id}/timeline?kinds=readings&limit=50`))
+      .body as Timeline;
+    const back = timeline.entries.flatMap((entry) =>
       'reading' in entry && entry.reading.at === at && entry.reading.struck === null
         ? [entry.reading.note]
         : [],

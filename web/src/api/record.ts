@@ -1,5 +1,5 @@
-import type { Board, Sheet, SiteSummary, Steps } from '@phylaxon/core/views/board';
-import type { CaseFile, CaseSummary, Suspect } from '@phylaxon/core/diagnosis/cases';
+import type { Board, BreakerDetail, SiteSummary, Steps } from '@phylaxon/core/views/board';
+import type { CaseRecord, CaseSummary, Suspect } from '@phylaxon/core/diagnosis/cases';
 import type {
   Breaker,
   BreakerChange,
@@ -30,16 +30,16 @@ import type {
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
 import type { BackupState, Settings } from '@phylaxon/core/record/settings';
-import type { Series, Story, StoryKind } from '@phylaxon/core/views/timeline';
+import type { Series, Timeline, TimelineKind } from '@phylaxon/core/views/timeline';
 import { newId } from './newId.ts';
 import { fileAddress, query, request, sendFile } from './request.ts';
 
 /** What may be struck. */
 export type EntryKind = 'readings' | 'events' | 'observations' | 'notes' | 'photos';
 
-/** What of a story is asked for. */
-export interface StoryFilter {
-  kinds?: readonly StoryKind[];
+/** What of a timeline is asked for. */
+export interface TimelineFilter {
+  kinds?: readonly TimelineKind[];
   text?: string;
   from?: string;
   to?: string;
@@ -171,21 +171,22 @@ export const api = {
   fitDirectory: (panelId: string, text: string) =>
     request<{ ids: string[] }>('POST', `/panels/${panelId}/directory`, { text }),
 
-  sheet: (breakerId: string) => request<Sheet>('GET', `/breakers/${breakerId}`),
+  detail: (breakerId: string) => request<BreakerDetail>('GET', `/breakers/${breakerId}`),
   changeBreaker: (id: string, input: BreakerChange) => request<Breaker>('PATCH', `/breakers/${id}`, input),
   removeBreaker: (id: string) => request<Breaker>('DELETE', `/breakers/${id}`),
   moveBreaker: (id: string, move: BreakerMove) => request<Breaker>('POST', `/breakers/${id}/move`, move),
   tieBreaker: (id: string, tie: BreakerTie) => request<Breaker>('POST', `/breakers/${id}/tie`, tie),
   replaceBreaker: (id: string, input: ReplacementInput) =>
     request<Breaker>('POST', `/breakers/${id}/replace`, input),
-  setCircuit: (id: string, input: CircuitInput) => request<Sheet>('PUT', `/breakers/${id}/circuit`, input),
+  setCircuit: (id: string, input: CircuitInput) =>
+    request<BreakerDetail>('PUT', `/breakers/${id}/circuit`, input),
 
   openCases: () => request<{ cases: CaseSummary[] }>('GET', '/cases'),
   cases: (siteId: string) => request<{ cases: CaseSummary[] }>('GET', `/sites/${siteId}/cases`),
   suspects: (siteId: string) => request<{ suspects: Suspect[] }>('GET', `/sites/${siteId}/suspects`),
   outcomes: (siteId: string | null) =>
     request<Outcomes>('GET', siteId === null ? '/outcomes' : `/sites/${siteId}/outcomes`),
-  caseFile: (id: string) => request<CaseFile>('GET', `/cases/${id}`),
+  caseFile: (id: string) => request<CaseRecord>('GET', `/cases/${id}`),
 
   send: ({ method, path, body }: Pick<Entry, 'method' | 'path' | 'body'>) =>
     request(method ?? 'POST', path, body),
@@ -195,8 +196,11 @@ export const api = {
     sendFile(`/breakers/${breakerId}/photos${query({ id: newId(), at, note })}`, picture, 'image/jpeg'),
   photoAddress: (sha256: string) => fileAddress(`/photos/${sha256}`),
 
-  story: (breakerId: string, { kinds, ...filter }: StoryFilter) =>
-    request<Story>('GET', `/breakers/${breakerId}/story${query({ kinds: kinds?.join(','), ...filter })}`),
+  timeline: (breakerId: string, { kinds, ...filter }: TimelineFilter) =>
+    request<Timeline>(
+      'GET',
+      `/breakers/${breakerId}/timeline${query({ kinds: kinds?.join(','), ...filter })}`,
+    ),
   series: (breakerId: string) => request<Series>('GET', `/breakers/${breakerId}/series`),
 
   curves: (siteId: string) => request<{ curves: Curve[] }>('GET', `/sites/${siteId}/curves`),

@@ -1,31 +1,37 @@
-import { askInput, parseAsk, type Ask } from '@phylaxon/core/physics/tripTimeQuery';
-import type { Sheet } from '@phylaxon/core/views/board';
+import { tripTimeInput, parseTripTimeQuery, type TripTimeQuery } from '@phylaxon/core/physics/tripTimeQuery';
+import type { BreakerDetail } from '@phylaxon/core/views/board';
 import { sayDuration, sayNumber } from '@phylaxon/core/facts/quantities';
 import { useId, useState } from 'react';
 import { useComputation } from '../compute/index.ts';
 import { ampsText, Button, FieldError, temperatureText } from '../shared/index.ts';
-import { pointsOf, recordOf, sayList, sayTimes, sayUnitTimes } from './bench.ts';
+import { pointsOf, recordOf, sayList, sayTimes, sayOpeningTimes } from './bench.ts';
 
 /** What a person would ask first: what it carries now, or somewhat more than its rating. */
-const firstQuestion = ({ load, breaker }: Sheet) =>
+const firstQuestion = ({ load, breaker }: BreakerDetail) =>
   `${sayNumber(load && load.amps > breaker.ratingAmps ? load.amps : breaker.ratingAmps * 1.35)} A`;
 
 /** One line that takes a question as it is spoken, shows what it understood, and answers. */
-export function AskBox({ sheet, onAsked }: { sheet: Sheet; onAsked: (amps: number | null) => void }) {
+export function AskBox({
+  detail,
+  onAsked,
+}: {
+  detail: BreakerDetail;
+  onAsked: (amps: number | null) => void;
+}) {
   const id = useId();
-  const [text, setText] = useState(() => firstQuestion(sheet));
-  const [asked, setAsked] = useState<Ask | string>(() => parseAsk(firstQuestion(sheet)));
+  const [text, setText] = useState(() => firstQuestion(detail));
+  const [asked, setAsked] = useState<TripTimeQuery | string>(() => parseTripTimeQuery(firstQuestion(detail)));
   const ask = (next: string) => {
-    const understood = parseAsk(next);
+    const understood = parseTripTimeQuery(next);
     setAsked(understood);
     onAsked(typeof understood === 'string' ? null : understood.amps);
   };
-  const { ratingAmps } = sheet.breaker;
+  const { ratingAmps } = detail.breaker;
   const question = typeof asked === 'string' ? null : { ratingAmps, ...asked };
-  const refused = question && askInput.safeParse(question).error?.issues[0]?.message;
+  const refused = question && tripTimeInput.safeParse(question).error?.issues[0]?.message;
   const answer = useComputation(
     'opening-time',
-    question && { ...question, curve: pointsOf(sheet) ?? undefined, events: recordOf(sheet).events },
+    question && { ...question, curve: pointsOf(detail) ?? undefined, events: recordOf(detail).events },
   );
   const wrong = typeof asked === 'string' ? asked : refused;
   return (
@@ -67,7 +73,7 @@ export function AskBox({ sheet, onAsked }: { sheet: Sheet; onAsked: (amps: numbe
           </p>
           {answer.unit && (
             <p className="mt-1">
-              This one, by its record: <strong>{sayUnitTimes(answer.unit)}</strong>.
+              This one, by its record: <strong>{sayOpeningTimes(answer.unit)}</strong>.
             </p>
           )}
         </div>
@@ -76,7 +82,7 @@ export function AskBox({ sheet, onAsked }: { sheet: Sheet; onAsked: (amps: numbe
   );
 }
 
-function sayAsk({ amps, before, ambientC }: Ask): string {
+function sayAsk({ amps, before, ambientC }: TripTimeQuery): string {
   const ran = before.map((one) => `${sayDuration(one.seconds)} at ${ampsText(one.amps)}`);
   const after = ran.length === 0 ? 'from cold' : `after ${sayList(ran)}`;
   return `${ampsText(amps)}, ${after}, in air of ${temperatureText(ambientC)}`;

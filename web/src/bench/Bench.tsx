@@ -1,11 +1,13 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import { isCovered } from '@phylaxon/core/physics/trip';
 import { lazy, Suspense } from 'react';
-import { TogetherPart } from './TogetherPart.tsx';
+import { CombinationsPart } from './CombinationsPart.tsx';
 import { WearPart } from './WearPart.tsx';
 import type { PartProps } from './partProps.ts';
 
-const UnitPart = lazy(() => import('./UnitPart.tsx').then(({ UnitPart: part }) => ({ default: part })));
+const UnitPart = lazy(() =>
+  import('./EstimatePart.tsx').then(({ EstimatePart: part }) => ({ default: part })),
+);
 const CurvePart = lazy(() => import('./CurvePart.tsx').then(({ CurvePart: part }) => ({ default: part })));
 const RunningPart = lazy(() =>
   import('./RunningPart.tsx').then(({ RunningPart: part }) => ({ default: part })),
@@ -13,14 +15,14 @@ const RunningPart = lazy(() =>
 const PARTS = [
   { name: 'This unit', Part: UnitPart },
   { name: 'Trip curve', Part: CurvePart },
-  { name: 'Together', Part: TogetherPart },
+  { name: 'Together', Part: CombinationsPart },
   { name: 'As it runs', Part: RunningPart },
   { name: 'Wear', Part: WearPart },
 ] as const;
 
 /** What trips and holds tell about the breaker, and what it will do. */
 export function Bench(props: PartProps) {
-  const { breaker } = props.sheet;
+  const { breaker } = props.detail;
   if (breaker.kind === 'surge') return <p>A surge unit has no trip curve: its lamp tells how it is.</p>;
   if (!isCovered(breaker.ratingAmps)) {
     return (

@@ -1,4 +1,4 @@
-import type { Sheet } from '@phylaxon/core/views/board';
+import type { BreakerDetail } from '@phylaxon/core/views/board';
 import { sayDuration, sayNumber } from '@phylaxon/core/facts/quantities';
 import { bandFor } from '@phylaxon/core/physics/trip';
 import { useState } from 'react';
@@ -24,17 +24,17 @@ const MULTIPLES = [0.5, 1, 2, 3, 6, 10, 20];
 const TIMES = [0.01, 0.1, 1, 10, 60, 600, 3600];
 
 /** The band of a sound unit over current and time, with the record and what is asked. */
-export function CurveChart({ sheet, asked }: { sheet: Sheet; asked: number | null }) {
+export function CurveChart({ detail, asked }: { detail: BreakerDetail; asked: number | null }) {
   const [ambientC, setAmbientC] = useState(25);
-  const { ratingAmps } = sheet.breaker;
-  const record = recordOf(sheet);
+  const { ratingAmps } = detail.breaker;
+  const record = recordOf(detail);
   const rating = useComputation('effective-rating', record.events.length > 0 ? record : null);
   const unit = rating && {
     thresholdSquared: (rating.ultimateAmps.p50 / ratingAmps) ** 2,
     tauSeconds: rating.tauSeconds.p50,
   };
-  const points = bandPoints(bandFor(ratingAmps, pointsOf(sheet)), ambientC, unit);
-  const marks = sheet.trials.filter(({ amps, seconds }) => (amps ?? 0) > 0 && (seconds ?? 0) > 0);
+  const points = bandPoints(bandFor(ratingAmps, pointsOf(detail)), ambientC, unit);
+  const marks = detail.trials.filter(({ amps, seconds }) => (amps ?? 0) > 0 && (seconds ?? 0) > 0);
   return (
     <>
       <div className="mb-2">

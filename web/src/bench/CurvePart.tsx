@@ -8,19 +8,19 @@ import { FamilyCurve } from './FamilyCurve.tsx';
 import type { PartProps } from './partProps.ts';
 
 /** The time-current curve of the breaker, with what is on record of it, and a question to it. */
-export function CurvePart({ sheet }: PartProps) {
-  const { breaker, trials } = sheet;
+export function CurvePart({ detail }: PartProps) {
+  const { breaker, trials } = detail;
   const [asked, setAsked] = useState<number | null>(null);
   const profile = useProfile((state) => state.profile);
   return (
     <div className="space-y-6">
       <Part title="Ask it">
-        <AskBox key={breaker.id} sheet={sheet} onAsked={setAsked} />
+        <AskBox key={breaker.id} detail={detail} onAsked={setAsked} />
       </Part>
       <Part title={`When a ${ampsText(breaker.ratingAmps)} unit opens`}>
-        <CurveChart sheet={sheet} asked={asked} />
+        <CurveChart detail={detail} asked={asked} />
         <p className="mt-1 text-sm text-ink-soft">
-          {sheet.curve ? `Band: as ${sheet.curve.family} prints it. ` : ''}
+          {detail.curve ? `Band: as ${detail.curve.family} prints it. ` : ''}
           {CITATIONS.thermalTrip}.
           {breaker.kind !== 'standard' && ' The electronics of this unit may open it sooner, and rightly.'}
         </p>
@@ -39,7 +39,7 @@ export function CurvePart({ sheet }: PartProps) {
           </ul>
         </Part>
       )}
-      {profile === 'electrician' && <FamilyCurve key={sheet.curve?.version ?? 0} sheet={sheet} />}
+      {profile === 'electrician' && <FamilyCurve key={detail.curve?.version ?? 0} detail={detail} />}
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import type { UnitRecord } from '@phylaxon/core/physics/breakerEstimate';
+import type { TripRecord } from '@phylaxon/core/physics/breakerEstimate';
 import { sayNumber } from '@phylaxon/core/facts/quantities';
 import {
   Area,
@@ -13,7 +13,7 @@ import {
 import { ampsText, AXIS, roundTicks } from '../shared/index.ts';
 
 /** How probability lies over the current at which it opens in the end. */
-export function DensityChart({ told, ratingAmps }: { told: UnitRecord; ratingAmps: number }) {
+export function DensityChart({ told, ratingAmps }: { told: TripRecord; ratingAmps: number }) {
   const { p05, p50, p95 } = told.result.ultimateAmps;
   const from = Math.min(ratingAmps * 0.5, p05 * 0.85);
   const to = Math.max(ratingAmps * 1.7, p95 * 1.1);

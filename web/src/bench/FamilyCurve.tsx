@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import type { Sheet } from '@phylaxon/core/views/board';
+import type { BreakerDetail } from '@phylaxon/core/views/board';
 import { curveFromTable } from '@phylaxon/core/views/csv';
 import { sayPercent, sayNumber } from '@phylaxon/core/facts/quantities';
 import { curvePoints, type CurveFit } from '@phylaxon/core/physics/trip';
@@ -45,8 +45,8 @@ type Values = z.output<typeof form>;
 const EMPTY: Row = { multiple: null, fastestSeconds: null, slowestSeconds: null };
 
 /** The printed curve of the breaker’s family: point by point or from a table, with how well it fits. */
-export function FamilyCurve({ sheet }: { sheet: Sheet }) {
-  const { breaker, curve, panel } = sheet;
+export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
+  const { breaker, curve, panel } = detail;
   const refresh = usePanel((state) => state.refresh);
   const [problems, setProblems] = useState<string[]>([]);
   const [told, setTold] = useState('');

@@ -6,18 +6,18 @@ import { recordOf, runningLoads, sayList } from './bench.ts';
 import type { PartProps } from './partProps.ts';
 
 /** What to do next about what the record says: its joint first, a trial that settles it, or another unit. */
-export function NextTrial({ sheet, onLog, onCircuit, result }: PartProps & { result: EffectiveRating }) {
-  const { circuit, sizing, standing } = sheet;
-  const record = recordOf(sheet);
+export function NextTrial({ detail, onLog, onCircuit, result }: PartProps & { result: EffectiveRating }) {
+  const { circuit, sizing, verdict } = detail;
+  const record = recordOf(detail);
   const open = result.judgement === 'undetermined';
   const loads = runningLoads(circuit).map(({ name, amps }) => ({ name: name ?? '', amps }));
   const settlement = useWork('settle', open ? { record, ampacity: sizing?.ampacity ?? null, loads } : null);
-  if (standing.decision.stop.active) {
+  if (verdict.decision.stop.active) {
     return <Notice title="No trial while a danger sign stands." />;
   }
-  if (result.judgement === 'weak') return <JointFirst sheet={sheet} onLog={onLog} />;
+  if (result.judgement === 'weak') return <JointFirst detail={detail} onLog={onLog} />;
   if (!open || !settlement) return null;
-  if (isWarm(sheet)) return <JointFirst sheet={sheet} onLog={onLog} />;
+  if (isWarm(detail)) return <JointFirst detail={detail} onLog={onLog} />;
   if (settlement.kind === 'conductor-first') {
     return (
       <Notice title="First its conductor">
@@ -31,13 +31,13 @@ export function NextTrial({ sheet, onLog, onCircuit, result }: PartProps & { res
       </Notice>
     );
   }
-  return <Settle settlement={settlement} sheet={sheet} onLog={onLog} />;
+  return <Settle settlement={settlement} detail={detail} onLog={onLog} />;
 }
 
-const isWarm = ({ heat }: PartProps['sheet']) => heat.some(({ grade }) => grade !== 'normal');
+const isWarm = ({ heat }: PartProps['detail']) => heat.some(({ grade }) => grade !== 'normal');
 
-function JointFirst({ sheet, onLog }: Pick<PartProps, 'sheet' | 'onLog'>) {
-  if (isWarm(sheet)) {
+function JointFirst({ detail, onLog }: Pick<PartProps, 'detail' | 'onLog'>) {
+  if (isWarm(detail)) {
     return (
       <Notice title="Its joint is warm: that first">
         <p>
@@ -46,7 +46,7 @@ function JointFirst({ sheet, onLog }: Pick<PartProps, 'sheet' | 'onLog'>) {
       </Notice>
     );
   }
-  if (sheet.heat.length > 0) {
+  if (detail.heat.length > 0) {
     return (
       <Notice title="Its joint is cool">
         <p>No hot joint explains it. The decision above says what follows.</p>
@@ -75,9 +75,9 @@ const SAYS: Record<Judgement, string> = {
 
 function Settle({
   settlement,
-  sheet,
+  detail,
   onLog,
-}: { settlement: Settlement } & Pick<PartProps, 'sheet' | 'onLog'>) {
+}: { settlement: Settlement } & Pick<PartProps, 'detail' | 'onLog'>) {
   if (settlement.kind === 'off-panel') {
     return (
       <Notice title="No safe trial settles it">
@@ -92,7 +92,7 @@ function Settle({
   const { amps, seconds, loads, chance, ifHeld, ifTripped } = settlement;
   const what =
     loads.length > 0 ? `${sayList(loads)}, ${ampsText(amps)} together` : `a steady ${ampsText(amps)}`;
-  if (sheet.handle !== 'on') {
+  if (detail.handle !== 'on') {
     return (
       <Notice title="First it must be on and hold">
         <p>

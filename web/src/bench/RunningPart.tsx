@@ -1,4 +1,4 @@
-import type { Sheet } from '@phylaxon/core/views/board';
+import type { BreakerDetail } from '@phylaxon/core/views/board';
 import type { TripChance } from '@phylaxon/core/physics/profile';
 import { sayDuration, sayNumber } from '@phylaxon/core/facts/quantities';
 import { useState } from 'react';
@@ -11,7 +11,7 @@ import {
   type RunningQuestion,
 } from '../compute/index.ts';
 import { ampsText, Button, FileField, percentText, Problems, Part } from '../shared/index.ts';
-import { pointsOf, recordOf, runningLoads, sayTimes, sayUnitTimes } from './bench.ts';
+import { pointsOf, recordOf, runningLoads, sayTimes, sayOpeningTimes } from './bench.ts';
 import { AirPick, Pick } from './Pick.tsx';
 import { ChanceChart, CurrentChart } from './RunningCharts.tsx';
 import { Figures } from './Figures.tsx';
@@ -29,8 +29,8 @@ interface Logged {
 }
 
 /** The load as it really runs: what it amounts to, when it opens the breaker, how likely that is hour by hour. */
-export function RunningPart({ sheet, onCircuit }: PartProps) {
-  const { breaker, circuit } = sheet;
+export function RunningPart({ detail, onCircuit }: PartProps) {
+  const { breaker, circuit } = detail;
   const [hours, setHours] = useState(24);
   const [ambientC, setAmbientC] = useState(25);
   const [logged, setLogged] = useState<Logged | null>(null);
@@ -47,7 +47,7 @@ export function RunningPart({ sheet, onCircuit }: PartProps) {
         <LoggedFile logged={logged} onLogged={setLogged} />
       </div>
       {profile ? (
-        <Worked sheet={sheet} profile={profile} onCircuit={onCircuit} />
+        <Worked detail={detail} profile={profile} onCircuit={onCircuit} />
       ) : (
         <div className="space-y-3">
           <p>
@@ -101,14 +101,14 @@ function LoggedFile({
 }
 
 interface WorkedProps {
-  sheet: Sheet;
+  detail: BreakerDetail;
   profile: RunningQuestion;
   onCircuit: () => void;
 }
 
-function Worked({ sheet, profile, onCircuit }: WorkedProps) {
-  const { events } = recordOf(sheet);
-  const curve = pointsOf(sheet);
+function Worked({ detail, profile, onCircuit }: WorkedProps) {
+  const { events } = recordOf(detail);
+  const curve = pointsOf(detail);
   const fromFile = profile.loggedId !== null;
   const answer = useWork('running', { question: profile, curve, events });
   const drawn = useWork('draw', { question: profile, most: DRAWN });
@@ -145,7 +145,7 @@ function Worked({ sheet, profile, onCircuit }: WorkedProps) {
         </p>
         {unit && (
           <p>
-            This one, by its record: <strong>{sayUnitTimes(unit)}</strong>.
+            This one, by its record: <strong>{sayOpeningTimes(unit)}</strong>.
           </p>
         )}
       </Part>

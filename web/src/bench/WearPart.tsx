@@ -4,7 +4,7 @@ import { dateText, Part } from '../shared/index.ts';
 import { Figures } from './Figures.tsx';
 import type { PartProps } from './partProps.ts';
 
-const SCHOOL_WORDS = {
+const POLICY_WORDS = {
   each: 'after each dead short',
   second: 'on signs of wear, or after the second dead short',
   signs: 'on signs of wear only',
@@ -14,8 +14,8 @@ const SCHOOL_WORDS = {
 const DAYS_BETWEEN = 183;
 const YEAR_DAYS = 365.25;
 
-/** What the breaker went through, and what the chosen school concludes. */
-export function WearPart({ sheet: { wear, schools, breaker } }: Pick<PartProps, 'sheet'>) {
+/** What the breaker went through, and what the chosen policy concludes. */
+export function WearPart({ detail: { wear, policies, breaker } }: Pick<PartProps, 'detail'>) {
   const { operations, thermalTrips, magneticTrips, electronicTrips, lastWorkedAt } = wear;
   const rested = lastWorkedAt === null ? null : differenceInDays(new Date(), parseISO(lastWorkedAt));
   const times = (n: number) => (n === 1 ? 'once' : `${n} times`);
@@ -46,12 +46,12 @@ export function WearPart({ sheet: { wear, schools, breaker } }: Pick<PartProps, 
       <Part title="What follows">
         <ul className="list-disc space-y-1 pl-5">
           <li>
-            {replacedForShorts(wear, schools.afterDeadShort)
+            {replacedForShorts(wear, policies.afterDeadShort)
               ? `Replace it, once the short is found and gone: it has cleared a dead short ${times(magneticTrips)}.`
               : magneticTrips > 0
                 ? `It stays: it has cleared a dead short ${times(magneticTrips)}.`
                 : 'No dead short is on record.'}{' '}
-            The school chosen here replaces {SCHOOL_WORDS[schools.afterDeadShort]} (settings).
+            Your settings replace a breaker {POLICY_WORDS[policies.afterDeadShort]}.
           </li>
           <li>
             {rested === null || rested > DAYS_BETWEEN

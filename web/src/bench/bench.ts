@@ -1,4 +1,4 @@
-import type { Sheet } from '@phylaxon/core/views/board';
+import type { BreakerDetail } from '@phylaxon/core/views/board';
 import type { EffectiveRatingInput, OpeningTimes } from '@phylaxon/core/physics/breakerEstimate';
 import { sayDuration, sayPercent } from '@phylaxon/core/facts/quantities';
 import { loadAmps, type Circuit } from '@phylaxon/core/record/entities';
@@ -6,13 +6,17 @@ import type { CurvePoint } from '@phylaxon/core/physics/trip';
 import type { RunningLoad } from '@phylaxon/core/physics/profile';
 
 /** What of a record tells something of the bimetal, as the core takes it. */
-export const recordOf = ({ breaker, trials }: Pick<Sheet, 'breaker' | 'trials'>): EffectiveRatingInput => ({
+export const recordOf = ({
+  breaker,
+  trials,
+}: Pick<BreakerDetail, 'breaker' | 'trials'>): EffectiveRatingInput => ({
   ratingAmps: breaker.ratingAmps,
   events: trials.flatMap(({ event }) => event ?? []),
 });
 
 /** The printed points of its family's curve, if there are any. */
-export const pointsOf = ({ curve }: Pick<Sheet, 'curve'>): CurvePoint[] | null => curve?.points ?? null;
+export const pointsOf = ({ curve }: Pick<BreakerDetail, 'curve'>): CurvePoint[] | null =>
+  curve?.points ?? null;
 
 /** A circuit's loads as they run. */
 export const runningLoads = (circuit: Circuit | null): RunningLoad[] =>
@@ -60,7 +64,7 @@ export function sayList(names: readonly string[]): string {
 }
 
 /** When this unit opens, in 9 of 10 of what is believed of it. */
-export function sayUnitTimes({ p05, p50, p95, never }: OpeningTimes): string {
+export function sayOpeningTimes({ p05, p50, p95, never }: OpeningTimes): string {
   if (never >= 0.95) return 'never';
   const middle = p50 === null ? '' : `, most likely about ${duration(p50)}`;
   if (never < 0.05) return `${sayTimes(p05, p95)}${middle}`;

@@ -1,8 +1,8 @@
-import type { Sheet } from '@phylaxon/core/views/board';
+import type { BreakerDetail } from '@phylaxon/core/views/board';
 import type { LogTab } from '../log/index.ts';
 
 export interface PartProps {
-  sheet: Sheet;
+  detail: BreakerDetail;
   /** Open a form of the log. */
   onLog: (form: LogTab) => void;
   /** Open the circuit's form. */

@@ -21,7 +21,7 @@ export const cellName = ({ breaker, label }: BoardBreaker) =>
 
 /** All that a cell shows, as one sentence for those who do not see it. */
 export function spokenCell(entry: BoardBreaker, shutsOff: boolean): string {
-  const { breaker, label, handle, load, heat, feeds, standing } = entry;
+  const { breaker, label, handle, load, heat, feeds, decision } = entry;
   const place = breaker.space === null ? 'Main breaker' : `Space ${placeText(breaker)}`;
   return [
     place,
@@ -34,7 +34,7 @@ export function spokenCell(entry: BoardBreaker, shutsOff: boolean): string {
     `handle ${handle}`,
     load && `load ${percentText(load.share)}${load.by === 'nameplates' ? ' by nameplate' : ''}`,
     heat && heat.grade !== 'normal' && `${riseText(heat.overPeersC ?? heat.riseC)} warm`,
-    `decision: ${standing.stop ? 'Stop. ' : ''}${standing.headline}`,
+    `decision: ${decision.stop ? 'Stop. ' : ''}${decision.headline}`,
   ]
     .filter(Boolean)
     .join(', ');
@@ -50,7 +50,7 @@ interface Props {
 
 /** What a breaker's cell shows: place, name, rating, load, warmth, the handle where it is, the decision. */
 export function BreakerCell({ entry, mirrored, onSide, shutsOff }: Props) {
-  const { breaker, handle, load, heat, feeds, standing } = entry;
+  const { breaker, handle, load, heat, feeds, decision } = entry;
   const flow = onSide
     ? mirrored
       ? 'flex-col-reverse'
@@ -117,7 +117,7 @@ export function BreakerCell({ entry, mirrored, onSide, shutsOff }: Props) {
           ) : (
             <span className="flex-1" />
           )}
-          <DecisionMark mark={familyMark(standing)} />
+          <DecisionMark mark={familyMark(decision)} />
         </span>
       </span>
       <Handle

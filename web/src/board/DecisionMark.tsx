@@ -7,7 +7,7 @@ const LOOKS: Record<FamilyMark['look'], string> = {
   rest: 'border border-transparent px-1.5 text-good-lit @max-[12rem]:px-0',
 };
 
-/** The standing decision as a word on the board; its frame tells its kind without colour. */
+/** The decision as a word on the board; its frame tells its kind without colour. */
 export function DecisionMark({ mark }: { mark: FamilyMark }) {
   return (
     <span

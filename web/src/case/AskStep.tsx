@@ -41,11 +41,11 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
       <p className="text-lg">{inUnits(TEST_WORDS[test].how)}</p>
       {facts.energised && (
         <p className="border-l-4 border-danger pl-3 font-medium text-danger">
-          {cautionText('live', file.schools)}
+          {cautionText('live', file.policies)}
         </p>
       )}
       {facts.level === 2 && !facts.energised && (
-        <p className="border-l-4 border-heed pl-3 font-medium">{cautionText('dead', file.schools)}</p>
+        <p className="border-l-4 border-heed pl-3 font-medium">{cautionText('dead', file.policies)}</p>
       )}
       {test === 'trip-vs-curve' && dossier ? (
         <TripAnswer once={once} />

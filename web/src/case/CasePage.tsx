@@ -17,9 +17,9 @@ import { StepWorkProvider, useStepWork, type StepWork } from './step.ts';
 import { StopScreen } from './StopScreen.tsx';
 import { caseTitle } from './tellThem.ts';
 import { Told } from './Told.tsx';
-import { useCaseFile } from './useCaseFile.ts';
+import { useCaseRecord } from './useCaseRecord.ts';
 
-/** A case: what is next, what it may be, and the story so far. */
+/** A case: what is next, what it may be, and what was found so far. */
 export function CasePage() {
   const { caseId = '' } = useParams();
   return <Case key={caseId} caseId={caseId} />;
@@ -27,7 +27,7 @@ export function CasePage() {
 
 function Case({ caseId }: { caseId: string }) {
   useSettings();
-  const { file, waiting, problem, heard, act, reload } = useCaseFile(caseId);
+  const { file, waiting, problem, heard, act, reload } = useCaseRecord(caseId);
   const profile = useProfile((state) => state.profile);
   const { board, openPanel } = usePanel();
   const panelId = file?.case.panelId ?? null;

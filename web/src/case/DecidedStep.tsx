@@ -5,7 +5,7 @@ import { DecisionCard } from '../decision/index.ts';
 import { asButton, SimulatedMark } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { Ending } from './Ending.tsx';
-import { Standing } from './IsolateStep.tsx';
+import { IsolationProgress } from './IsolateStep.tsx';
 import { NoteCardPart } from './NoteCardPart.tsx';
 import { useStepWork } from './step.ts';
 
@@ -44,7 +44,7 @@ export function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }) {
           </p>
           <details>
             <summary className="min-h-11 py-2 font-semibold">How that was found</summary>
-            <Standing isolation={view.isolation} />
+            <IsolationProgress isolation={view.isolation} />
           </details>
         </section>
       )}

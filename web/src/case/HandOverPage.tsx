@@ -6,13 +6,13 @@ import { api } from '../api/index.ts';
 import { useWork } from '../compute/index.ts';
 import { asButton, Button, inUnits, Notice, Part, timeText } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
-import { useCaseFile } from './useCaseFile.ts';
+import { useCaseRecord } from './useCaseRecord.ts';
 
 /** A case on one page, for whoever is called: to print, as a PDF, or as a file another Phylaxon takes in. */
 export function HandOverPage() {
   useSettings();
   const { caseId = '' } = useParams();
-  const { file, problem } = useCaseFile(caseId);
+  const { file, problem } = useCaseRecord(caseId);
   const card = useWork('card', file);
   if (!card) {
     return (

@@ -52,7 +52,7 @@ export function IsolateStep({ isolation, why }: { isolation: Isolation; why: str
       </div>
       <p className="border-l-4 border-heed pl-3">
         Breaker off first, then plug in, then all the way off and on, once.{' '}
-        {cautionText('reset', file.schools)}
+        {cautionText('reset', file.policies)}
       </p>
       <Question
         title="What happened?"
@@ -61,7 +61,7 @@ export function IsolateStep({ isolation, why }: { isolation: Isolation; why: str
         onAnswer={(value) => void once(() => store(paceOfResult(value)))}
       />
       <FieldError message={problem ?? undefined} />
-      <Standing isolation={isolation} />
+      <IsolationProgress isolation={isolation} />
       <Candidates isolation={isolation} />
       <StandIn busy={busy} ask={(by) => once(() => askStandIn(by))} />
       <PassRow tests={testsOf({ kind: 'isolate' })} busy={busy} onPass={once} />
@@ -99,7 +99,7 @@ function List({
 }
 
 /** What is cleared, and how likely each of the rest is to be it. */
-export function Standing({ isolation }: { isolation: Isolation }) {
+export function IsolationProgress({ isolation }: { isolation: Isolation }) {
   const { cleared, chances, wiring, trials } = isolation;
   return (
     <Part title="So far">

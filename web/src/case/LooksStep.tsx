@@ -47,7 +47,7 @@ export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly 
   return (
     <StepFrame title={SPOT_WORDS[spot].title} why={why}>
       {isInside && (
-        <p className="border-l-4 border-heed pl-3 font-medium">{cautionText('dead', file.schools)}</p>
+        <p className="border-l-4 border-heed pl-3 font-medium">{cautionText('dead', file.policies)}</p>
       )}
       <ul className="space-y-4">
         {tests.map((test) => (

@@ -37,7 +37,7 @@ const NOTHING: Partial<Told> = {};
 export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string }) {
   const { file, view, act } = useStepWork();
   const { busy, problem, once } = useOnce();
-  const { case: about, dossier, schools } = file;
+  const { case: about, dossier, policies } = file;
   const [told, setTold, forget] = useKept(`reset-${about.id}-${unplugged}`, NOTHING);
   const subject = dossier?.subject;
   const asksPower = about.complaint === 'dead' && !unplugged;
@@ -98,7 +98,7 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
 
   const caution = (
     <>
-      <p className="border-l-4 border-heed pl-3">{cautionText('reset', schools)}</p>
+      <p className="border-l-4 border-heed pl-3">{cautionText('reset', policies)}</p>
       <p className="text-ink-soft">
         The click at off is the latch taking hold again; without it the reset never happened, whatever the
         handle looks like. The click at on is the contacts closing.

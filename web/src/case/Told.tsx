@@ -1,16 +1,16 @@
 import type { CaseEntry } from '@phylaxon/core/diagnosis/cases';
-import type { StoryEntry } from '@phylaxon/core/views/timeline';
+import type { TimelineEntry } from '@phylaxon/core/views/timeline';
 import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { api, caseEntries } from '../api/index.ts';
 import { FieldError, inUnits, SimulatedMark, timeText } from '../shared/index.ts';
-import { storyLine } from '../story/index.ts';
+import { timelineLine } from '../timeline/index.ts';
 import { PASSED_WORDS } from '../casebook/index.ts';
 import { now, useStepWork } from './step.ts';
-import { tryNow } from './useCaseFile.ts';
+import { tryNow } from './useCaseRecord.ts';
 
-/** An entry of a case as the story tells it. */
-function asStory({ kind, breakerId, entry }: CaseEntry): StoryEntry {
+/** An entry of a case as the timeline tells it. */
+function asTimelineEntry({ kind, breakerId, entry }: CaseEntry): TimelineEntry {
   const base = { id: entry.id, at: entry.at, breakerId };
   if (kind === 'readings') return { ...base, kind, reading: entry };
   if (kind === 'events')
@@ -18,7 +18,7 @@ function asStory({ kind, breakerId, entry }: CaseEntry): StoryEntry {
   return { ...base, kind: 'looks', observation: entry };
 }
 
-/** The story so far: what was said, found and put aside; any of it can be taken back. */
+/** What was found so far: what was said, found and put aside; any of it can be taken back. */
 export function Told() {
   const { file, act, view } = useStepWork();
   const [problem, setProblem] = useState<string | null>(null);
@@ -46,7 +46,7 @@ export function Told() {
           : undefined,
     })),
     ...log.map((one) => {
-      const { what, figure, details, struck, simulated } = storyLine(asStory(one));
+      const { what, figure, details, struck, simulated } = timelineLine(asTimelineEntry(one));
       return {
         key: one.entry.id,
         at: one.entry.at,
@@ -72,8 +72,8 @@ export function Told() {
   ].sort((a, b) => a.at.localeCompare(b.at));
 
   return (
-    <section aria-label="The story so far">
-      <h2 className="text-xl font-bold">The story so far</h2>
+    <section aria-label="What was found so far">
+      <h2 className="text-xl font-bold">What was found so far</h2>
       <ol className="mt-1 divide-y divide-rule">
         <Line
           at={about.openedAt}

@@ -1,11 +1,11 @@
 import type { Board } from '@phylaxon/core/views/board';
-import type { CaseFile, CaseView } from '@phylaxon/core/diagnosis/cases';
+import type { CaseRecord, CaseView } from '@phylaxon/core/diagnosis/cases';
 import { createContext, useContext, useState } from 'react';
-import type { Act } from './useCaseFile.ts';
+import type { Act } from './useCaseRecord.ts';
 
 /** What every step works with. */
 export interface StepWork {
-  file: CaseFile;
+  file: CaseRecord;
   /** How it stands, and about how many screens are left. */
   view: CaseView & { left: number };
   act: Act;
@@ -52,6 +52,6 @@ export function useOnce() {
 }
 
 /** What the breaker of a case is called, for an entry that has to wait. */
-export const whereOf = ({ dossier }: CaseFile): string => dossier?.subject.circuit?.label ?? 'the breaker';
+export const whereOf = ({ dossier }: CaseRecord): string => dossier?.subject.circuit?.label ?? 'the breaker';
 
 export const now = () => new Date().toISOString();

@@ -1,17 +1,17 @@
 import { COMPLAINT_WORDS } from '@phylaxon/core/facts/vocabulary';
 import type { Board } from '@phylaxon/core/views/board';
-import type { CaseFile, CaseView } from '@phylaxon/core/diagnosis/cases';
+import type { CaseRecord, CaseView } from '@phylaxon/core/diagnosis/cases';
 import { breakerText, inUnits, placeText } from '../shared/index.ts';
 
 /** What a case is about, in a few words. */
-export function caseTitle({ case: about, dossier }: CaseFile): string {
+export function caseTitle({ case: about, dossier }: CaseRecord): string {
   const label = dossier?.subject.circuit?.label;
   const what = label ?? about.words;
   return what === '' ? COMPLAINT_WORDS[about.complaint] : what;
 }
 
 /** What to say on the telephone: what it is, what was seen, which breaker, what was done. */
-export function tellThem(file: CaseFile, view: CaseView, board: Board | null): string {
+export function tellThem(file: CaseRecord, view: CaseView, board: Board | null): string {
   const { dossier, panel } = file;
   const breaker = dossier?.subject.breaker;
   const parts = [

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import type { CaseFile } from '@phylaxon/core/diagnosis/cases';
-import { DEFAULT_SCHOOLS } from '@phylaxon/core/record/settings';
+import type { CaseRecord } from '@phylaxon/core/diagnosis/cases';
+import { DEFAULT_POLICIES } from '@phylaxon/core/record/settings';
 import { aBreaker, uuid } from '@phylaxon/core/testing';
 import { caseEntries, entries } from '../api/index.ts';
 import { withWaiting } from './withWaiting.ts';
@@ -9,7 +9,7 @@ const at = '2026-11-25T10:00:00.000Z';
 const caseId = uuid(1000);
 
 /** A case with a known breaker, or none. */
-const aFile = (known: boolean): CaseFile =>
+const aFile = (known: boolean): CaseRecord =>
   ({
     case: {
       id: caseId,
@@ -19,7 +19,7 @@ const aFile = (known: boolean): CaseFile =>
       marks: [],
       candidates: null,
     },
-    schools: DEFAULT_SCHOOLS,
+    policies: DEFAULT_POLICIES,
     dossier: known
       ? {
           subject: {
@@ -30,7 +30,7 @@ const aFile = (known: boolean): CaseFile =>
         }
       : null,
     log: [],
-  }) as unknown as CaseFile;
+  }) as unknown as CaseRecord;
 
 const answer = () => caseEntries.answers(caseId, [{ test: 'sound', outcome: 'quiet', at }]);
 

@@ -1,4 +1,4 @@
-import type { CaseFile } from '@phylaxon/core/diagnosis/cases';
+import type { CaseRecord } from '@phylaxon/core/diagnosis/cases';
 import {
   NOTHING_SAID,
   type BreakerEvent,
@@ -32,11 +32,11 @@ export const isOfCase = ({ path, body }: Pick<Entry, 'path' | 'body'>, caseId: s
  *
  * @param waiting what waits, oldest first; what is not this case’s is left out
  */
-export function withWaiting(file: CaseFile, waiting: readonly Entry[]): CaseFile {
+export function withWaiting(file: CaseRecord, waiting: readonly Entry[]): CaseRecord {
   return waiting.reduce(applied, file);
 }
 
-function applied(file: CaseFile, { path, body }: Entry): CaseFile {
+function applied(file: CaseRecord, { path, body }: Entry): CaseRecord {
   const { id } = file.case;
   const to = (rest: string) => path === `/cases/${id}${rest}`;
   if (to('/answers')) return answered(file, (body as { answers: (Body & KeptAnswer)[] }).answers);
@@ -52,7 +52,7 @@ function applied(file: CaseFile, { path, body }: Entry): CaseFile {
     return { ...file, case: { ...file.case, passed } };
   }
   if (to('/confirmation')) {
-    const { confirmed } = body as Pick<CaseFile['case'], 'confirmed'>;
+    const { confirmed } = body as Pick<CaseRecord['case'], 'confirmed'>;
     return { ...file, case: { ...file.case, confirmed } };
   }
   if (to('')) {
@@ -61,7 +61,7 @@ function applied(file: CaseFile, { path, body }: Entry): CaseFile {
       breakerId: _breakerId,
       answers: _answers,
       ...fields
-    } = body as Partial<CaseFile['case']>;
+    } = body as Partial<CaseRecord['case']>;
     return { ...file, case: { ...file.case, ...fields } };
   }
   const [, breakerId, kind] = /^\/breakers\/([^/]+)\/(events|observations|readings)$/.exec(path) ?? [];
@@ -97,7 +97,7 @@ const concerns = (body: object, caseId: string): boolean =>
     ? (body.readings as { caseId?: string }[]).some((one) => one.caseId === caseId)
     : 'caseId' in body && body.caseId === caseId;
 
-function answered(file: CaseFile, answers: (Body & KeptAnswer)[]): CaseFile {
+function answered(file: CaseRecord, answers: (Body & KeptAnswer)[]): CaseRecord {
   const { breakerId, id } = file.case;
   if (breakerId !== null) {
     return logged(
@@ -122,14 +122,17 @@ function answered(file: CaseFile, answers: (Body & KeptAnswer)[]): CaseFile {
 type Kinds = { readings: Reading; events: BreakerEvent; observations: Observation };
 
 function logged<K extends keyof Kinds>(
-  file: CaseFile,
+  file: CaseRecord,
   breakerId: string,
   kind: K,
   entries: Kinds[K][],
-): CaseFile {
+): CaseRecord {
   const known = new Set(file.log.map(({ entry }) => entry.id));
   const fresh = entries.filter((entry) => !known.has(entry.id));
-  const log = [...file.log, ...fresh.map((entry) => ({ kind, breakerId, entry }) as CaseFile['log'][number])];
+  const log = [
+    ...file.log,
+    ...fresh.map((entry) => ({ kind, breakerId, entry }) as CaseRecord['log'][number]),
+  ];
   const { dossier } = file;
   if (!dossier || dossier.subject.breaker.id !== breakerId) return { ...file, log };
   const { subject } = dossier;

@@ -1,6 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { sizingQuestion, type Breaker, type Circuit } from '@phylaxon/core/record/entities';
-import type { Schools } from '@phylaxon/core/record/settings';
+import type { Policies } from '@phylaxon/core/record/settings';
 import { GAUGES } from '@phylaxon/core/facts/standards';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -50,11 +50,11 @@ const RULES = [
 interface Props {
   breaker: Breaker;
   circuit: Circuit | null;
-  schools: Schools;
+  policies: Policies;
 }
 
 /** The circuit on a breaker: its conductor, its surroundings, its loads; compared while typing. */
-export function CircuitForm({ breaker, circuit, schools }: Props) {
+export function CircuitForm({ breaker, circuit, policies }: Props) {
   const refresh = usePanel((state) => state.refresh);
   const [stored, setStored] = useState(false);
   const start = () => valuesOf(circuit, breaker.poles);
@@ -99,7 +99,7 @@ export function CircuitForm({ breaker, circuit, schools }: Props) {
         error={errors.label?.message}
         hint="As the directory should say it."
       />
-      <SizingPreview question={sizingQuestion(circuitOf(values), breaker.ratingAmps, schools.loading)} />
+      <SizingPreview question={sizingQuestion(circuitOf(values), breaker.ratingAmps, policies.loading)} />
       <fieldset>
         <legend className="mb-1 font-semibold">Conductor</legend>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">

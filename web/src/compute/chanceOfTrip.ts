@@ -1,8 +1,8 @@
 import { beliefFrom, type EffectiveRatingInput } from '@phylaxon/core/physics/breakerEstimate';
 import {
   profileQuestion,
-  soundUnits,
-  thisUnit,
+  soundBreakers,
+  thisBreaker,
   tripChance,
   type TripChance,
 } from '@phylaxon/core/physics/profile';
@@ -33,8 +33,8 @@ export async function chanceOfTrip(
   const { ratingAmps, ambientC } = question;
   const draw =
     of === 'this'
-      ? thisUnit(beliefFrom({ ratingAmps, events }), ambientC)
-      : soundUnits(ratingAmps, ambientC, bandFor(ratingAmps, curve));
+      ? thisBreaker(beliefFrom({ ratingAmps, events }), ambientC)
+      : soundBreakers(ratingAmps, ambientC, bandFor(ratingAmps, curve));
   const work = tripChance(question, draw, units, seeded(20_261_125));
   let breath = performance.now();
   for (;;) {

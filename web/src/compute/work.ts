@@ -3,13 +3,13 @@ import {
   handOverOf,
   lookAtCase,
   screensLeft,
-  type CaseFile,
+  type CaseRecord,
   type Suspect,
 } from '@phylaxon/core/diagnosis/cases';
 import {
   beliefFrom,
   openingTimes,
-  readUnit,
+  readTripRecord,
   trialToSettle,
   type EffectiveRatingInput,
   type OpeningTimes,
@@ -18,7 +18,7 @@ import {
 import { drawProfile, profileQuestion, profileTimes } from '@phylaxon/core/physics/profile';
 import type { DeadMark } from '@phylaxon/core/record/entities';
 import { standIn, standInTrial, type StandInQuestion, type StandInTrial } from '@phylaxon/core/simulate';
-import { timesTogether, type TogetherInput } from '@phylaxon/core/physics/loadCombinations';
+import { combinationTimes, type LoadCombinationsInput } from '@phylaxon/core/physics/loadCombinations';
 import type { CurvePoint } from '@phylaxon/core/physics/trip';
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import { profileOf, type RunningQuestion } from './loggedCurrent.ts';
@@ -49,7 +49,7 @@ interface FindQuestion {
 
 /** A case as it is looked at: `stamp` comes back with the answer, to tell which question it answers. */
 interface CaseQuestion {
-  file: CaseFile;
+  file: CaseRecord;
   profile: Profile;
   stamp: string;
 }
@@ -60,18 +60,18 @@ export const WORK = {
     const view = lookAtCase(file, profile);
     return { ...view, left: screensLeft(file, profile, view.step), stamp };
   },
-  card: (file: CaseFile) => handOverOf(file),
+  card: (file: CaseRecord) => handOverOf(file),
   find: ({ suspects, words, marks }: FindQuestion) => findBreaker(suspects, words, marks),
   standIn: (question: StandInQuestion) => standIn(question),
   standInTrial: (question: StandInTrial) => standInTrial(question),
-  unit: (question: EffectiveRatingInput) => readUnit(question),
+  unit: (question: EffectiveRatingInput) => readTripRecord(question),
   settle: ({ record, ampacity, loads }: SettleQuestion) => trialToSettle(record, ampacity, loads),
   /** When this unit opens at each of several currents, from cold. */
   openings: ({ record, amps, ambientC }: OpeningsQuestion): OpeningTimes[] => {
     const belief = beliefFrom(record);
     return amps.map((one) => openingTimes(belief, one, [], ambientC));
   },
-  timesTogether: (question: TogetherInput) => timesTogether(question),
+  timesTogether: (question: LoadCombinationsInput) => combinationTimes(question),
   running: ({ question, curve, events }: RunningTimesQuestion) =>
     profileTimes({ ...profileOf(question), curve: curve ?? undefined, events }),
   draw: ({ question, most }: { question: RunningQuestion; most: number }) =>

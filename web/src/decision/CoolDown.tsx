@@ -1,4 +1,4 @@
-import type { Sheet } from '@phylaxon/core/views/board';
+import type { BreakerDetail } from '@phylaxon/core/views/board';
 import { useEffect, useState } from 'react';
 import { classes } from '../shared/index.ts';
 
@@ -21,7 +21,7 @@ export function CoolDown({
   coolDown,
   stopped,
 }: {
-  coolDown: NonNullable<Sheet['coolDown']>;
+  coolDown: NonNullable<BreakerDetail['coolDown']>;
   stopped: boolean;
 }) {
   const { since, slowest, unit } = coolDown;

@@ -1,9 +1,9 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import type { Breaker } from '@phylaxon/core/record/entities';
-import type { Schools } from '@phylaxon/core/record/settings';
+import type { Policies } from '@phylaxon/core/record/settings';
 import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { destinationOf, LOG_TABS, READING_FIELDS, type LogTab } from './destinations.ts';
-import { HeldForm } from './HeldForm.tsx';
+import { NoTripForm } from './NoTripForm.tsx';
 import { LookForm } from './LookForm.tsx';
 import { ReadingForm } from './ReadingForm.tsx';
 import { ResetForm } from './ResetForm.tsx';
@@ -21,7 +21,7 @@ interface Props {
   breaker: Breaker;
   /** What the breaker is called, for an entry that has to wait. */
   where: string;
-  schools: Schools;
+  policies: Policies;
   /** A danger sign stands. */
   stopped: boolean;
   tab: LogTab;
@@ -31,7 +31,7 @@ interface Props {
 }
 
 /** Everything that can be logged of a breaker. */
-export function Log({ breaker, where, schools, stopped, tab, onTab, test }: Props) {
+export function Log({ breaker, where, policies, stopped, tab, onTab, test }: Props) {
   return (
     <TabGroup selectedIndex={LOG_TABS.indexOf(tab)} onChange={(index) => onTab(LOG_TABS[index]!)}>
       <TabList className="mb-4 flex flex-wrap gap-1">
@@ -52,10 +52,10 @@ export function Log({ breaker, where, schools, stopped, tab, onTab, test }: Prop
           <TripForm breaker={breaker} where={where} />
         </TabPanel>
         <TabPanel tabIndex={-1} unmount={false}>
-          <HeldForm breaker={breaker} where={where} />
+          <NoTripForm breaker={breaker} where={where} />
         </TabPanel>
         <TabPanel tabIndex={-1} unmount={false}>
-          <ResetForm breaker={breaker} where={where} schools={schools} stopped={stopped} />
+          <ResetForm breaker={breaker} where={where} policies={policies} stopped={stopped} />
         </TabPanel>
         <TabPanel tabIndex={-1} unmount={false}>
           <LookForm

@@ -1,6 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { cautionText } from '@phylaxon/core/diagnosis/decision';
-import type { Schools } from '@phylaxon/core/record/settings';
+import type { Policies } from '@phylaxon/core/record/settings';
 import type { Breaker } from '@phylaxon/core/record/entities';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
@@ -55,13 +55,13 @@ const fresh = (): Values => ({ ...freshCircumstances(), feel: null, result: null
 interface Props {
   breaker: Breaker;
   where: string;
-  schools: Schools;
+  policies: Policies;
   /** A danger sign stands. */
   stopped: boolean;
 }
 
 /** Log a reset: how it felt, whether it holds, whether the power came back. */
-export function ResetForm({ breaker, where, schools, stopped }: Props) {
+export function ResetForm({ breaker, where, policies, stopped }: Props) {
   const { send, outcome } = useSend();
   const draftName = `reset-${breaker.id}`;
   const methods = useForm<Values>({
@@ -91,7 +91,7 @@ export function ResetForm({ breaker, where, schools, stopped }: Props) {
           </p>
         ) : (
           <p className="border-l-4 border-heed pl-3">
-            All the way to off until it clicks, then on until it clicks. {cautionText('reset', schools)}
+            All the way to off until it clicks, then on until it clicks. {cautionText('reset', policies)}
           </p>
         )}
         <Choices

@@ -5,7 +5,7 @@ import { sendEntry, usePanel } from '../stores/index.ts';
 /** What became of an entry: stored, or kept here until the server is back. */
 export type Outcome = 'stored' | 'waiting' | null;
 
-/** Sends an entry, then asks for the board and the sheet again; tells what became of it. */
+/** Sends an entry, then asks for the board and the detail again; tells what became of it. */
 export function useSend() {
   const refresh = usePanel((state) => state.refresh);
   const [outcome, setOutcome] = useState<Outcome>(null);

@@ -4,24 +4,24 @@ import { Link, useLocation, useParams } from 'react-router';
 import { ArrangeBoard, Board, BoardTools } from '../board/index.ts';
 import { BreakerForm, OpeningForm } from '../setup/index.ts';
 import { Button, classes, Notice } from '../shared/index.ts';
-import { Sheet } from '../sheet/index.ts';
+import { BreakerDetailView } from '../breakerDetail/index.ts';
 import { useLivePanel, usePanel, useSettings } from '../stores/index.ts';
 import { Attention } from './Attention.tsx';
 import { panelText } from './panelText.ts';
 import { SetUp } from './SetUp.tsx';
 
-/** A panel: the board, and beside it the sheet of what is chosen. On a phone one at a time. */
+/** A panel: the board, and beside it the detail of what is chosen. On a phone one at a time. */
 export function PanelPage() {
   const { panelId = '', breakerId, space } = useParams();
   const settingUp = useLocation().pathname.endsWith('/setup');
-  const { board, sheet, problem, openPanel, openSheet } = usePanel();
+  const { board, detail, problem, openPanel, openDetail } = usePanel();
   useSettings();
   const [arranging, setArranging] = useState(false);
 
   useEffect(() => void openPanel(panelId), [panelId, openPanel]);
   useEffect(() => {
-    if (breakerId) void openSheet(breakerId);
-  }, [breakerId, openSheet]);
+    if (breakerId) void openDetail(breakerId);
+  }, [breakerId, openDetail]);
 
   const heard = useLivePanel(panelId);
   const chosen = breakerId ?? (space ? `open-${space}` : null);
@@ -30,7 +30,7 @@ export function PanelPage() {
   const BoardTitle = beside ? 'p' : 'h1';
   const retry = () => {
     void openPanel(panelId);
-    if (breakerId) void openSheet(breakerId);
+    if (breakerId) void openDetail(breakerId);
   };
 
   return (
@@ -65,7 +65,7 @@ export function PanelPage() {
           </div>
         )}
       </section>
-      <section aria-label="Sheet" className="min-w-0 px-4 py-4 sm:px-6 print:hidden">
+      <section aria-label="Detail" className="min-w-0 px-4 py-4 sm:px-6 print:hidden">
         {!heard && !problem && (
           <Notice title="The server cannot be heard: what is shown may be old. It is tried again." />
         )}
@@ -86,7 +86,9 @@ export function PanelPage() {
             </Link>
           </p>
         )}
-        {breakerId && sheet?.breaker.id === breakerId && <Sheet key={breakerId} sheet={sheet} />}
+        {breakerId && detail?.breaker.id === breakerId && (
+          <BreakerDetailView key={breakerId} detail={detail} />
+        )}
         {space && board && <FitHere key={space} board={board} space={Number(space)} />}
         {settingUp && board && <SetUp key={board.panel.id} board={board} />}
         {!beside && board && <Attention board={board} />}

@@ -3,7 +3,7 @@ import { useEffect, useId, useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/index.ts';
 import { dateText, FieldError, timeText } from '../shared/index.ts';
-import { KIND_NAMES, storyLine } from '../story/index.ts';
+import { KIND_NAMES, timelineLine } from '../timeline/index.ts';
 
 const EXAMPLES = ['steam press', 'trips last winter'];
 
@@ -111,7 +111,7 @@ function Found({ result: { breakers, entries, more } }: { result: SearchResult }
       {entries.length > 0 && (
         <ol aria-label="Entries found" className="divide-y divide-rule">
           {entries.map(({ where, entry }) => {
-            const line = storyLine(entry);
+            const line = timelineLine(entry);
             return (
               <li key={line.key}>
                 <Link

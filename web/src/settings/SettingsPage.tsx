@@ -64,7 +64,7 @@ const TRIALS = [1, 2, 3].map((value) => ({
   label: value === 1 ? 'one' : value === 2 ? 'two' : 'three',
 }));
 
-const SCHOOLS: Choice<keyof Settings>[] = [
+const POLICIES: Choice<keyof Settings>[] = [
   choice({
     name: 'loading',
     label: 'How a circuit’s load is counted',
@@ -151,7 +151,7 @@ export function SettingsPage() {
       </p>
       <FieldError message={problem ?? undefined} />
       {group('How figures are shown', SHOWN)}
-      {group('Where the trade disagrees', SCHOOLS)}
+      {group('Where the trade disagrees', POLICIES)}
       {group('What earlier cases teach', LEARNING)}
       <p>
         <Link to="/outcomes" className="inline-flex min-h-11 items-center underline underline-offset-4">

@@ -1,6 +1,6 @@
 import type { BoardBreaker } from '@phylaxon/core/views/board';
 
-type Standing = BoardBreaker['standing'];
+type Summary = BoardBreaker['decision'];
 
 /** How a decision is marked: a word and a look, never a colour alone. */
 export interface FamilyMark {
@@ -8,7 +8,7 @@ export interface FamilyMark {
   look: 'stop' | 'act' | 'ask' | 'rest';
 }
 
-const WORDS: Record<Standing['family'], FamilyMark> = {
+const WORDS: Record<Summary['family'], FamilyMark> = {
   reset: { word: 'Reset', look: 'act' },
   resize: { word: 'Resize', look: 'act' },
   replace: { word: 'Replace', look: 'act' },
@@ -18,11 +18,11 @@ const WORDS: Record<Standing['family'], FamilyMark> = {
 };
 
 /** What a decision of a family is called. */
-export const familyWord = (family: Standing['family']): string => WORDS[family].word;
+export const familyWord = (family: Summary['family']): string => WORDS[family].word;
 
-/** The mark of a standing decision. */
-export function familyMark(standing: Pick<Standing, 'family' | 'stop' | 'toAmps'>): FamilyMark {
-  if (standing.stop) return { word: 'Stop', look: 'stop' };
-  const mark = WORDS[standing.family];
-  return standing.toAmps === null ? mark : { ...mark, word: `${mark.word} to ${standing.toAmps} A` };
+/** The mark of a decision. */
+export function familyMark(decision: Pick<Summary, 'family' | 'stop' | 'toAmps'>): FamilyMark {
+  if (decision.stop) return { word: 'Stop', look: 'stop' };
+  const mark = WORDS[decision.family];
+  return decision.toAmps === null ? mark : { ...mark, word: `${mark.word} to ${decision.toAmps} A` };
 }

@@ -1,16 +1,16 @@
-import type { Board, Sheet } from '@phylaxon/core/views/board';
+import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
 import { create } from 'zustand';
 import { api } from '../api/index.ts';
 
 interface PanelState {
   board: Board | null;
-  sheet: Sheet | null;
+  detail: BreakerDetail | null;
   /** Grows with every answer, so that what hangs on the record can be asked for again. */
   generation: number;
-  /** Why the board or the sheet could not be had, or an undo could not be done. */
+  /** Why the board or the detail could not be had, or an undo could not be done. */
   problem: string | null;
   openPanel: (panelId: string) => Promise<void>;
-  openSheet: (breakerId: string) => Promise<void>;
+  openDetail: (breakerId: string) => Promise<void>;
   /** After a change: ask for what is shown again. */
   refresh: () => Promise<void>;
   /** Take back the newest edit of the site, or do again what was taken back last. */
@@ -23,18 +23,18 @@ const say = (error: unknown) => (error instanceof Error ? error.message : String
 export const usePanel = create<PanelState>((set, get) => {
   // What was asked for last: a slow answer to an earlier question must not replace it.
   let wantedPanel = '';
-  let wantedSheet = '';
+  let wantedDetail = '';
   const next = () => get().generation + 1;
 
   return {
     board: null,
-    sheet: null,
+    detail: null,
     generation: 0,
     problem: null,
 
     openPanel: async (panelId) => {
       wantedPanel = panelId;
-      if (get().board?.panel.id !== panelId) set({ board: null, sheet: null });
+      if (get().board?.panel.id !== panelId) set({ board: null, detail: null });
       try {
         const board = await api.board(panelId);
         if (wantedPanel === panelId) set({ board, problem: null, generation: next() });
@@ -43,20 +43,20 @@ export const usePanel = create<PanelState>((set, get) => {
       }
     },
 
-    openSheet: async (breakerId) => {
-      wantedSheet = breakerId;
-      if (get().sheet?.breaker.id !== breakerId) set({ sheet: null });
+    openDetail: async (breakerId) => {
+      wantedDetail = breakerId;
+      if (get().detail?.breaker.id !== breakerId) set({ detail: null });
       try {
-        const sheet = await api.sheet(breakerId);
-        if (wantedSheet === breakerId) set({ sheet, problem: null, generation: next() });
+        const detail = await api.detail(breakerId);
+        if (wantedDetail === breakerId) set({ detail, problem: null, generation: next() });
       } catch (error) {
-        if (wantedSheet === breakerId) set({ problem: say(error) });
+        if (wantedDetail === breakerId) set({ problem: say(error) });
       }
     },
 
     refresh: async () => {
-      const { board, sheet, openPanel, openSheet } = get();
-      await Promise.all([board && openPanel(board.panel.id), sheet && openSheet(sheet.breaker.id)]);
+      const { board, detail, openPanel, openDetail } = get();
+      await Promise.all([board && openPanel(board.panel.id), detail && openDetail(detail.breaker.id)]);
     },
 
     step: async (direction) => {

@@ -11,7 +11,7 @@ interface SettingsState {
   change: (change: Partial<Settings>) => Promise<void>;
 }
 
-/** How figures are shown and by which schools is decided, as kept on the server. */
+/** How figures are shown and by which policies is decided, as kept on the server. */
 export const useSettings = create<SettingsState>()(
   persist(
     (set, get) => ({

@@ -18,7 +18,7 @@ function ambientPercent(column: ColumnC, ambientC: number): number {
   return band === -1 ? 0 : (AMBIENT_FACTOR.percent[column][band] ?? 0);
 }
 
-const bundlingPercent = (currentCarrying: number) =>
+const adjustmentPercent = (currentCarrying: number) =>
   BUNDLING_FACTOR.find((band) => currentCarrying <= band.upTo)!.percent;
 
 /**
@@ -45,7 +45,7 @@ export function ampacity(place: ConductorInPlace): number {
   const { conductor, terminalC, ambientC, currentCarrying } = place;
   const column = conductor.insulationC;
   const corrected =
-    (tableAmps(conductor, column) * ambientPercent(column, ambientC) * bundlingPercent(currentCarrying)) /
+    (tableAmps(conductor, column) * ambientPercent(column, ambientC) * adjustmentPercent(currentCarrying)) /
     10_000;
   const terminal = tableAmps(conductor, terminalC);
   return Math.min(corrected, terminal, conductor.cable === 'nm' ? tableAmps(conductor, 60) : Infinity);

@@ -12,7 +12,7 @@ import type { SizingFigures } from './sizingFigures.ts';
  *
  * Source: NEC 2023, 210.20(A), 240.4(B), 240.4(D), 240.6(A), table 310.16, 440.22.
  *
- * @param input conductor, surroundings, loads (A), breaker (A), the loading school and, for a fixed
+ * @param input conductor, surroundings, loads (A), breaker (A), the loading policy and, for a fixed
  *   motor-compressor appliance, its nameplate
  * @returns all figures in A, the decision and its reasons
  * @throws ZodError where a figure is impossible

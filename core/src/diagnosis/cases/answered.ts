@@ -1,10 +1,10 @@
 import { meterPointsOf, outcomeOf, type Evidence } from '../evidence/index.ts';
 import type { TestId } from '../../facts/vocabulary/index.ts';
-import type { CaseFile } from './schema.ts';
+import type { CaseRecord } from './schema.ts';
 import { BARE, isByReset } from './stepTests.ts';
 
 /** Whether it was reset in this case, so that only the power is still to be looked at. */
-export const wasReset = ({ log, dossier }: CaseFile, evidence: Evidence) =>
+export const wasReset = ({ log, dossier }: CaseRecord, evidence: Evidence) =>
   dossier === null
     ? outcomeOf(evidence, 'reset-feel') !== undefined
     : log.some(({ kind, entry }) => kind === 'events' && entry.kind === 'reset' && entry.struck === null);
@@ -13,7 +13,7 @@ export const wasReset = ({ log, dossier }: CaseFile, evidence: Evidence) =>
  * Whether asking for it tells nothing more until something is switched: it was measured since, and as it stands the
  * figure is no outcome; or something better was measured.
  */
-export function isAnsweredAsItStands(file: CaseFile, evidence: Evidence, test: TestId): boolean {
+export function isAnsweredAsItStands(file: CaseRecord, evidence: Evidence, test: TestId): boolean {
   const { log, dossier } = file;
   if (test === BARE || isByReset(test)) return wouldNotLatch(file, test === BARE);
   // A clamp around the conductor leaves nothing to sum up.
@@ -34,7 +34,7 @@ export function isAnsweredAsItStands(file: CaseFile, evidence: Evidence, test: T
 }
 
 /** Whether it would not latch in this case, so that there is no result to tell: with everything unplugged, or as it is. */
-function wouldNotLatch({ log, dossier, case: { answers } }: CaseFile, bare: boolean): boolean {
+function wouldNotLatch({ log, dossier, case: { answers } }: CaseRecord, bare: boolean): boolean {
   if (dossier !== null)
     return log.some(
       ({ kind, entry }) =>

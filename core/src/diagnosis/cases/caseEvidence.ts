@@ -1,6 +1,6 @@
 import { countsFrom, gatherEvidence, type Evidence } from '../evidence/index.ts';
 import type { Breaker, Observation } from '../../record/entities/index.ts';
-import type { CaseFile } from './schema.ts';
+import type { CaseRecord } from './schema.ts';
 
 /** What a breaker is taken for while nobody knows which one it is; nothing is concluded from it. */
 const UNKNOWN_PART: Omit<Breaker, 'id' | 'panelId' | 'createdAt'> = {
@@ -20,7 +20,7 @@ const UNKNOWN_PART: Omit<Breaker, 'id' | 'panelId' | 'createdAt'> = {
 };
 
 /** The answers given before the breaker was known, as observations. */
-const asObservations = ({ case: { id, answers } }: CaseFile): Observation[] =>
+const asObservations = ({ case: { id, answers } }: CaseRecord): Observation[] =>
   answers
     .filter(({ takenBackAt }) => takenBackAt === null)
     .map(({ takenBackAt: _takenBackAt, ...answer }) => ({
@@ -37,8 +37,8 @@ const asObservations = ({ case: { id, answers } }: CaseFile): Observation[] =>
  *
  * @example caseEvidence(file).items // the latest outcome of each test
  */
-export function caseEvidence(file: CaseFile): Evidence {
-  const { dossier, case: about, panel, schools } = file;
+export function caseEvidence(file: CaseRecord): Evidence {
+  const { dossier, case: about, panel, policies } = file;
   const { complaint } = about;
   if (dossier) return { ...gatherEvidence(dossier), complaint };
   const breaker: Breaker = {
@@ -50,7 +50,7 @@ export function caseEvidence(file: CaseFile): Evidence {
   const entries = { readings: [], events: [], observations: asObservations(file) };
   const evidence = gatherEvidence({
     panel: panel ?? { id: about.id, name: '', family: '', alsoListed: [] },
-    schools,
+    policies,
     subject: { breaker, circuit: null, entries, since: countsFrom(about.openedAt, null) },
     main: file.main,
     others: [],

@@ -11,7 +11,7 @@ import type {
 } from '../../record/entities/index.ts';
 import { countsFrom, countsSince, meterPointsOf, resetOutcome } from '../evidence/index.ts';
 import { BARE } from './stepTests.ts';
-import { DEFAULT_SCHOOLS, type Schools } from '../../record/settings/index.ts';
+import { DEFAULT_POLICIES, type Policies } from '../../record/settings/index.ts';
 import {
   aBreaker,
   aCircuit,
@@ -29,7 +29,7 @@ import {
   handOverOf,
   lookAtCase,
   testsOf,
-  type CaseFile,
+  type CaseRecord,
   type CaseView,
   type Suspect,
 } from './index.ts';
@@ -47,7 +47,7 @@ interface Parts {
   readings?: Reading[];
   events?: BreakerEvent[];
   observations?: [TestId, string][];
-  schools?: Schools;
+  policies?: Policies;
   since?: string | null;
 }
 
@@ -59,9 +59,9 @@ function aCaseFile({
   readings = [],
   events = [],
   observations = [],
-  schools,
+  policies,
   since,
-}: Parts = {}): CaseFile {
+}: Parts = {}): CaseRecord {
   const looks = observations.map(([name, outcome], i) => ({
     ...anObservation(name, outcome, i),
     id: uuid(8000 + i),
@@ -85,16 +85,16 @@ function aCaseFile({
     holes: [],
     createdAt: OPENED,
     version: 0,
-  } as const satisfies CaseFile['panel'];
+  } as const satisfies CaseRecord['panel'];
   return {
     case: aCase(about),
     site: { id: uuid(7001), name: 'Home', note: '', createdAt: OPENED, demo: false, version: 0 },
     panel: { ...panel },
-    schools: schools ?? DEFAULT_SCHOOLS,
+    policies: policies ?? DEFAULT_POLICIES,
     learned: null,
     dossier: {
       panel,
-      schools: schools ?? DEFAULT_SCHOOLS,
+      policies: policies ?? DEFAULT_POLICIES,
       subject: {
         breaker: aBreaker(breaker),
         circuit: aCircuit({ loads }),
@@ -159,7 +159,7 @@ describe('what is next in a case', () => {
 
   test('while the breaker is not known it is looked for; half a house is not one breaker', () => {
     const file = { ...aCaseFile({ about: { breakerId: null } }), dossier: null };
-    const answered = (more: [TestId, string][] = []): CaseFile => ({
+    const answered = (more: [TestId, string][] = []): CaseRecord => ({
       ...file,
       case: aCase({
         breakerId: null,
@@ -212,13 +212,13 @@ describe('what is next in a case', () => {
     const hot = { ...anObservation('smell', 'hot-plastic', 3), id: uuid(31), simulated: true };
     const quiet = { ...anObservation('sound', 'quiet', 3), id: uuid(32), simulated: true };
     const seen = { ...anObservation('sound', 'sizzle-or-crackle', 4), id: uuid(33) };
-    const toldAtMain = (observations: (typeof hot)[], demo = true): CaseFile => {
+    const toldAtMain = (observations: (typeof hot)[], demo = true): CaseRecord => {
       const file = aCaseFile({ observations: SENSES });
       const breaker = aBreaker({ id: uuid(50), role: 'main', space: null, poles: 2 });
       const main = { breaker, circuit: null, entries: { readings: [], events: [], observations } };
       return { ...file, site: { ...file.site, demo }, dossier: { ...file.dossier!, main } };
     };
-    const look = (file: CaseFile) => lookAtCase(file, 'homeowner');
+    const look = (file: CaseRecord) => lookAtCase(file, 'homeowner');
 
     test('can be taken back, and nothing else with it', () => {
       const view = look(toldAtMain([hot, quiet]));
@@ -247,7 +247,7 @@ describe('what is next in a case', () => {
     expect(step(snap(0))).not.toEqual({ kind: 'reset', unplugged: true });
   });
 
-  test('at the school’s limit no further reset is asked for', () => {
+  test('at the policy’s limit no further reset is asked for', () => {
     const failed = [1, 2, 3].map((n) =>
       aReset(n, { feel: 'clean-clicks', result: 'tripped', pace: 'at-once', connected: null }),
     );
@@ -279,7 +279,7 @@ describe('what is next in a case', () => {
     return harmless[pick % harmless.length]!;
   };
 
-  /** As it is, as often as the school allows; bare; and once more when what it needs was put right. */
+  /** As it is, as often as the policy allows; bare; and once more when what it needs was put right. */
   const MOST_RESETS = 5;
 
   interface Subject {
@@ -454,18 +454,18 @@ describe('isolation', () => {
     aReset(2, { feel: 'clean-clicks', result: 'holds', unplugged: true, connected: [] }),
   ];
 
-  test('law: told the truth, it finds the faulty thing, and trips no oftener than the school allows', () => {
+  test('law: told the truth, it finds the faulty thing, and trips no oftener than the policy allows', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 7 }), fc.nat(6), fc.constantFrom(1, 2, 3), (count, at, trips) => {
         const loads = Array.from({ length: count }, (_, i) =>
           aLoad({ id: uuid(600 + i), name: `Load ${i}`, watts: 100 + 400 * (i % 4) }),
         );
         const faulty = loads[at % count]!.name;
-        const schools = { ...DEFAULT_SCHOOLS, trialsIntoShort: trips };
+        const policies = { ...DEFAULT_POLICIES, trialsIntoShort: trips };
         const events = [...snapped];
         for (let turn = 3; ; turn++) {
           const { step, isolation } = lookAtCase(
-            aCaseFile({ observations: SENSES, events, loads, schools }),
+            aCaseFile({ observations: SENSES, events, loads, policies }),
             'homeowner',
           );
           if (isolation!.found) {

@@ -3,17 +3,17 @@ import fc from 'fast-check';
 import type { TestResult } from '../causes/index.ts';
 import { decide } from '../decision/index.ts';
 import { gatherEvidence } from '../evidence/index.ts';
-import { DEFAULT_SCHOOLS } from '../../record/settings/index.ts';
+import { DEFAULT_POLICIES } from '../../record/settings/index.ts';
 import { aDossier, anEvent, anObservation, aReading, aTroubleCase, uuid } from '../../testing/index.ts';
 import { isDanger, PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
-import { lookAtCase, type CaseFile } from './index.ts';
+import { lookAtCase, type CaseRecord } from './index.ts';
 import { assess, diagnose } from '../engine/index.ts';
 
 const OPENED = '2026-11-01T10:00:00.000Z';
 const later = (i: number) => new Date(Date.parse(OPENED) + (i + 1) * 60_000).toISOString();
 
 /** A case of which no breaker is drawn, with what was answered in it. */
-const caseOf = (results: readonly TestResult[]): CaseFile => ({
+const caseOf = (results: readonly TestResult[]): CaseRecord => ({
   case: aTroubleCase({
     openedBy: 'electrician',
     openedAt: OPENED,
@@ -29,7 +29,7 @@ const caseOf = (results: readonly TestResult[]): CaseFile => ({
   }),
   site: { id: uuid(7001), name: 'Home', note: '', createdAt: OPENED, demo: false, version: 0 },
   panel: null,
-  schools: DEFAULT_SCHOOLS,
+  policies: DEFAULT_POLICIES,
   learned: null,
   dossier: null,
   main: null,
@@ -38,7 +38,7 @@ const caseOf = (results: readonly TestResult[]): CaseFile => ({
   decision: null,
 });
 
-const onTheSheet = (results: readonly TestResult[]) =>
+const onTheDetail = (results: readonly TestResult[]) =>
   decide(
     gatherEvidence(
       aDossier({
@@ -48,11 +48,11 @@ const onTheSheet = (results: readonly TestResult[]) =>
     ),
   ).stop.active;
 
-/** Whether each of those who judge stops: the sheet, a case and its next step, the API, the study. */
+/** Whether each of those who judge stops: the detail, a case and its next step, the API, the study. */
 function whoStops(results: readonly TestResult[], profile: Profile) {
   const view = lookAtCase(caseOf(results), profile);
   return {
-    sheet: onTheSheet(results),
+    detail: onTheDetail(results),
     case: view.decision.stop.active,
     step: view.step.kind === 'stop',
     api: diagnose({ profile, evidence: [...results] }).stop.active,
@@ -60,7 +60,7 @@ function whoStops(results: readonly TestResult[], profile: Profile) {
   };
 }
 
-const everybody = (stops: boolean) => ({ sheet: stops, case: stops, step: stops, api: stops, study: stops });
+const everybody = (stops: boolean) => ({ detail: stops, case: stops, step: stops, api: stops, study: stops });
 
 /** Tests that danger is read from, more often than the others. */
 const TELLING: TestId[] = [
@@ -81,7 +81,7 @@ const result = fc
 const evidence = fc.uniqueArray(result, { selector: ({ test: id }) => id, maxLength: 7 });
 
 describe('one rule of danger', () => {
-  test('law: sheet, case, API and study agree on whether to stop', () => {
+  test('law: detail, case, API and study agree on whether to stop', () => {
     let stopped = 0;
     fc.assert(
       fc.property(
@@ -117,13 +117,13 @@ describe('one rule of danger', () => {
       const { nextTests, verdict } = diagnose({ profile, evidence: told });
       expect(nextTests.filter(({ id }) => HANDS.test(id))).toEqual([]);
       expect(['reset', 'keep']).not.toContain(verdict.family);
-      const sheet = decide(
+      const detail = decide(
         gatherEvidence(
           aDossier({ observations: told.map((one, i) => anObservation(one.test, one.outcome, i)) }),
         ),
       );
-      expect(sheet.next.filter((one) => HANDS.test(one.test))).toEqual([]);
-      expect(sheet.stop.active).toBe(true);
+      expect(detail.next.filter((one) => HANDS.test(one.test))).toEqual([]);
+      expect(detail.stop.active).toBe(true);
     },
   );
 

@@ -7,7 +7,7 @@ import { instant, PACE_WORDS, type BreakerEvent } from '../../record/entities/in
 import { sayConductor } from '../../code/sizing/index.ts';
 import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS } from '../../facts/vocabulary/index.ts';
 import { lookAtCase } from './lookAtCase.ts';
-import type { CaseFile } from './schema.ts';
+import type { CaseRecord } from './schema.ts';
 
 /** What was done or found, and when; a sentence says so where the simulated stand-in told it. */
 const line = z.object({ at: instant, text: z.string() });
@@ -74,7 +74,7 @@ function sayEvent(event: BreakerEvent): string {
  * @param file the case with its evidence; what would tell most is chosen for an electrician’s hands
  * @example handOverOf(file).doNot[0] // 'Do not reset it again …'
  */
-export function handOverOf(file: CaseFile): HandOverCard {
+export function handOverOf(file: CaseRecord): HandOverCard {
   const { decision, causes, items, others, step, mayReset, isolation } = lookAtCase(file, 'electrician');
   const { case: about, dossier, panel, site } = file;
   const subject = dossier?.subject;
@@ -122,7 +122,7 @@ export function handOverOf(file: CaseFile): HandOverCard {
     ]
       .slice(0, 5)
       .map((test) => TEST_WORDS[test].name),
-    doNot: doNot(file.schools, {
+    doNot: doNot(file.policies, {
       stopped: decision.stop.active,
       mayReset: mayReset && (!snaps || Boolean(isolation?.found)),
       everTripped: events.length > 0,
@@ -132,16 +132,16 @@ export function handOverOf(file: CaseFile): HandOverCard {
 
 /** What nobody should do before whoever takes it over has come. */
 function doNot(
-  schools: CaseFile['schools'],
+  policies: CaseRecord['policies'],
   { stopped, mayReset, everTripped }: Record<'stopped' | 'mayReset' | 'everTripped', boolean>,
 ): string[] {
   const again = everTripped
-    ? cautionText('noMoreResets', schools)
+    ? cautionText('noMoreResets', policies)
     : 'Do not switch it on before what was found is put right.';
   return [
     ...(stopped ? ['Do not switch it on, whatever depends on it.'] : mayReset ? [] : [again]),
-    cautionText('neverLarger', schools),
+    cautionText('neverLarger', policies),
     'Do not open the cover of the panel: that is for qualified persons.',
-    cautionText('advice', schools),
+    cautionText('advice', policies),
   ];
 }

@@ -53,7 +53,7 @@ export function isolationOf(
           candidates: things,
           wiringPrior,
           ...COSTS,
-          maxTrips: Math.max(1, evidence.schools.trialsIntoShort - tripped),
+          maxTrips: Math.max(1, evidence.policies.trialsIntoShort - tripped),
         })
       : null;
   return {
@@ -70,7 +70,7 @@ export function isolationOf(
 }
 
 /** Whether it snaps with its loads and not bare, so that one of them is to be found. */
-export function snapsWithLoads(evidence: Evidence): boolean {
+export function tripsAtOnceWithLoads(evidence: Evidence): boolean {
   const withLoads = outcomeOf(evidence, 'reset-result');
   return (
     outcomeOf(evidence, 'reset-result-unplugged') === 'holds' &&

@@ -18,8 +18,8 @@ import { noteCardFor, type NoteCard } from './noteCard.ts';
 import { screensAsked } from './screensAsked.ts';
 import { standInDanger, type StandInEntry } from './standInDanger.ts';
 import { BARE, isByReset } from './stepTests.ts';
-import { isolationOf, snapsWithLoads, type Isolation } from './isolation.ts';
-import type { CaseFile } from './schema.ts';
+import { isolationOf, tripsAtOnceWithLoads, type Isolation } from './isolation.ts';
+import type { CaseRecord } from './schema.ts';
 import type { CaseStep } from './caseStep.ts';
 import { bearsOn, nextTests, rankedCauses, TRIALS, worthAsking, type Assessment } from '../engine/index.ts';
 
@@ -43,7 +43,7 @@ export interface CaseView {
   noteCard: NoteCard | null;
   /** What is known of the breaker: an answer that it cannot give is not offered. */
   known: Context;
-  /** Whether it may be switched on once more: no danger, the school’s limit not reached, nothing found that needs work. */
+  /** Whether it may be switched on once more: no danger, the policy’s limit not reached, nothing found that needs work. */
   mayReset: boolean;
   /** On a demo site: what the simulated stand-in told of the danger that stops it, where nobody else told of any. */
   standInTold: StandInEntry[];
@@ -61,15 +61,15 @@ const SHOWN_FROM = 0.01;
  * @param profile who is at work
  * @example lookAtCase(freshCase, 'homeowner').step // { kind: 'looks', spot: 'senses', tests: ['sound', 'smell', …] }
  */
-export function lookAtCase(file: CaseFile, profile: Profile): CaseView {
+export function lookAtCase(file: CaseRecord, profile: Profile): CaseView {
   const evidence = caseEvidence(file);
   const decision = file.decision ?? decide(evidence, profile);
   const assessed = assessRecord(evidence);
   const loads = file.case.candidates ?? evidence.circuit?.loads.map(({ name }) => name) ?? [];
   const isolation = isolationIn(file, evidence, assessed, loads);
   const mayReset = !decision.stop.active && !noMoreTrials(evidence);
-  const standing = { file, profile, evidence, decision, assessed, isolation, mayReset };
-  const { step, why, others } = nextStep(standing);
+  const state = { file, profile, evidence, decision, assessed, isolation, mayReset };
+  const { step, why, others } = nextStep(state);
   // Of a closed case: as it stood.
   const causes = file.decision?.causes ?? causesNow(assessed);
   return {
@@ -100,7 +100,7 @@ const causesNow = (assessed: Assessment): Decision['causes'] =>
     .map(({ id, probability }) => ({ id, name: CAUSE_WORDS[id], probability }));
 
 function isolationIn(
-  { case: about, dossier }: CaseFile,
+  { case: about, dossier }: CaseRecord,
   evidence: Evidence,
   assessed: Assessment,
   loads: readonly string[],
@@ -111,7 +111,7 @@ function isolationIn(
   ).filter((event) => event.caseId === about.id);
   // Where it never snapped with its loads, nothing says that one of them is faulty.
   const begun = trials.some(({ connected }) => connected.length > 0);
-  if (!begun && !snapsWithLoads(evidence)) return null;
+  if (!begun && !tripsAtOnceWithLoads(evidence)) return null;
   return isolationOf(
     evidence,
     loads,
@@ -120,8 +120,8 @@ function isolationIn(
   );
 }
 
-interface Standing {
-  file: CaseFile;
+interface CaseState {
+  file: CaseRecord;
   profile: Profile;
   evidence: Evidence;
   decision: Decision;
@@ -133,8 +133,8 @@ interface Standing {
 type Next = Pick<CaseView, 'step' | 'why' | 'others'>;
 const just = (step: CaseStep, why: string, others: TestId[] = []): Next => ({ step, why, others });
 
-function nextStep(standing: Standing): Next {
-  const { file, evidence, decision, isolation, mayReset } = standing;
+function nextStep(state: CaseState): Next {
+  const { file, evidence, decision, isolation, mayReset } = state;
   if (file.case.closedAt !== null) return just({ kind: 'decided' }, '');
   if (decision.stop.active) return just({ kind: 'stop' }, '');
   if (file.partGone) return just({ kind: 'gone' }, '');
@@ -160,7 +160,7 @@ function nextStep(standing: Standing): Next {
       { kind: 'isolate' },
       'It trips with its loads and holds without: one of them is to be found, in the fewest trials.',
     );
-  return byTheEngine(standing, passed, open);
+  return byTheEngine(state, passed, open);
 }
 
 const sensesFirst = (tests: SenseId[]): Next =>
@@ -170,7 +170,7 @@ const sensesFirst = (tests: SenseId[]): Next =>
   );
 
 function byTheEngine(
-  { file, profile, evidence, decision, assessed, mayReset }: Standing,
+  { file, profile, evidence, decision, assessed, mayReset }: CaseState,
   passed: Set<TestId>,
   open: SenseId[],
 ): Next {

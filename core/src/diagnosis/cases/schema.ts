@@ -14,7 +14,7 @@ import {
   site,
   troubleCase,
 } from '../../record/entities/index.ts';
-import { schools } from '../../record/settings/index.ts';
+import { policies } from '../../record/settings/index.ts';
 
 const breakerFile = z.object({
   breaker,
@@ -30,7 +30,7 @@ const breakerFile = z.object({
 /** What a decision about one breaker may look at, as it is sent. */
 const dossier = z.object({
   panel: panel.pick({ id: true, name: true, family: true, alsoListed: true }),
-  schools,
+  policies,
   subject: breakerFile,
   main: breakerFile.nullable(),
   others: z.array(breakerFile),
@@ -47,11 +47,11 @@ export const caseEntry = z.discriminatedUnion('kind', [
 export type CaseEntry = z.infer<typeof caseEntry>;
 
 /** A case with everything it stands on. */
-export const caseFile = z.object({
+export const caseRecord = z.object({
   case: troubleCase,
   site,
   panel: panel.nullable(),
-  schools,
+  policies,
   learned: learned
     .nullable()
     .describe('what confirmed ends teach about any breaker, while this one is not known'),
@@ -63,7 +63,7 @@ export const caseFile = z.object({
   log: z.array(caseEntry).describe('what was found in it, oldest first, at whatever breaker'),
   decision: decision.nullable().describe('of a closed case: as it stood when it was closed'),
 });
-export type CaseFile = z.infer<typeof caseFile>;
+export type CaseRecord = z.infer<typeof caseRecord>;
 
 /** A case in a list. */
 export const caseSummary = z.object({

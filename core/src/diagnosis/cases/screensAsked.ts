@@ -1,5 +1,5 @@
 import { spotOf, type TestId } from '../../facts/vocabulary/index.ts';
-import type { CaseFile } from './schema.ts';
+import type { CaseRecord } from './schema.ts';
 
 /** What is answered together counts once. */
 const screenOf = (test: TestId): string => spotOf(test) ?? test;
@@ -9,7 +9,7 @@ const screenOf = (test: TestId): string => spotOf(test) ?? test;
  *
  * @example screensAsked(freshCase) // 0
  */
-export function screensAsked({ case: about, log }: CaseFile): number {
+export function screensAsked({ case: about, log }: CaseRecord): number {
   const later = (at: string) => at > about.openedAt;
   const screens = new Set<string>();
   for (const { test, at, takenBackAt } of about.answers)

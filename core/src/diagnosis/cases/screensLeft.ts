@@ -1,7 +1,7 @@
 import { assessRecord } from '../decision/index.ts';
 import type { Profile } from '../../facts/vocabulary/index.ts';
 import { caseEvidence } from './caseEvidence.ts';
-import type { CaseFile } from './schema.ts';
+import type { CaseRecord } from './schema.ts';
 import { screensAsked } from './screensAsked.ts';
 import { testsOf } from './stepTests.ts';
 import type { CaseStep } from './caseStep.ts';
@@ -17,7 +17,7 @@ const ASKING: readonly CaseStep['kind'][] = ['looks', 'find', 'reset', 'isolate'
  * @returns 0 where it is decided, or where nothing is asked
  * @example screensLeft(freshCase, 'homeowner', lookAtCase(freshCase, 'homeowner').step) // 5
  */
-export function screensLeft(file: CaseFile, profile: Profile, step: CaseStep): number {
+export function screensLeft(file: CaseRecord, profile: Profile, step: CaseStep): number {
   if (!ASKING.includes(step.kind)) return 0;
   const assessed = assessRecord(caseEvidence(file));
   return 1 + aboutLeft(assessed, profile, screensAsked(file) + 1, testsOf(step));

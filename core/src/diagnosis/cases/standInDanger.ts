@@ -1,8 +1,8 @@
 import { decide } from '../decision/index.ts';
-import type { BreakerFile } from '../evidence/index.ts';
+import type { BreakerRecord } from '../evidence/index.ts';
 import { isDanger } from '../../facts/vocabulary/index.ts';
 import { caseEvidence } from './caseEvidence.ts';
-import type { CaseFile } from './schema.ts';
+import type { CaseRecord } from './schema.ts';
 
 /** An entry of a breaker’s log, or an answer that is kept in the case. */
 export interface StandInEntry {
@@ -11,7 +11,7 @@ export interface StandInEntry {
 }
 
 /** What the stand-in told of a breaker, and whether it is a danger by itself. */
-const entriesOf = ({ entries }: BreakerFile) =>
+const entriesOf = ({ entries }: BreakerRecord) =>
   (['readings', 'events', 'observations'] as const).flatMap((kind) =>
     entries[kind]
       .filter(({ simulated, struck }) => simulated && struck === null)
@@ -23,7 +23,7 @@ const entriesOf = ({ entries }: BreakerFile) =>
   );
 
 /** A file of a breaker without some of its entries. */
-function without(file: BreakerFile, ids: ReadonlySet<string>): BreakerFile {
+function without(file: BreakerRecord, ids: ReadonlySet<string>): BreakerRecord {
   const left = <T extends { id: string }>(list: readonly T[]) => list.filter(({ id }) => !ids.has(id));
   const { readings, events, observations } = file.entries;
   return {
@@ -33,9 +33,9 @@ function without(file: BreakerFile, ids: ReadonlySet<string>): BreakerFile {
 }
 
 /** Whether a case is still stopped without some entries. */
-function isStoppedWithout(file: CaseFile, ids: ReadonlySet<string>): boolean {
+function isStoppedWithout(file: CaseRecord, ids: ReadonlySet<string>): boolean {
   const { dossier, main, case: about } = file;
-  const left: CaseFile = {
+  const left: CaseRecord = {
     ...file,
     case: { ...about, answers: about.answers.filter(({ id }) => !ids.has(id)) },
     main: main && without(main, ids),
@@ -56,7 +56,7 @@ function isStoppedWithout(file: CaseFile, ids: ReadonlySet<string>): boolean {
  * @throws never
  * @example standInDanger(aCaseWithoutAStop) // []
  */
-export function standInDanger(file: CaseFile): StandInEntry[] {
+export function standInDanger(file: CaseRecord): StandInEntry[] {
   const { dossier, main, case: about } = file;
   const files = [dossier?.subject, dossier?.main, main].filter((one) => one !== null && one !== undefined);
   const all = [

@@ -64,7 +64,7 @@ const BARE_SNAPS = 2;
 const OFF: readonly string[] = ['off', 'middle'];
 
 /**
- * The dangers in what was found: one rule for the sheet, for cases, for the API and for the study.
+ * The dangers in what was found: one rule for the detail, for cases, for the API and for the study.
  *
  * @param results the latest outcome of each test that was done
  * @param circumstances what a record tells besides

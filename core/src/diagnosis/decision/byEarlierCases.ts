@@ -1,5 +1,5 @@
 import { sayNumber } from '../../facts/quantities/index.ts';
-import { reason, type Finding } from './finding.ts';
+import { reason, type RuleDecision } from './ruleDecision.ts';
 import type { Assessment } from '../engine/index.ts';
 
 /** Less than so many times as likely as by the table, or as unlikely, is not worth a line. */
@@ -8,7 +8,7 @@ const TELLS = 1.25;
 const LEAST_CASES = 5;
 
 /** What confirmed earlier cases do to the leading cause, as a reason; `null` where that is next to nothing. */
-export function byEarlierCases({ learned, probabilities }: Assessment): Finding['reasons'][number] {
+export function byEarlierCases({ learned, probabilities }: Assessment): RuleDecision['reasons'][number] {
   const times = learned?.times[probabilities.indexOf(Math.max(...probabilities))] ?? 1;
   if (learned === null || (times < TELLS && times > 1 / TELLS)) return null;
   const cases = learned.groups.reduce((sum, group) => sum + group.cases, 0);

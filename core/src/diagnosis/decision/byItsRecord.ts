@@ -1,7 +1,7 @@
-import { marked, sayUnit, type Evidence } from '../evidence/index.ts';
+import { marked, sayBreakerEstimate, type Evidence } from '../evidence/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
 import { saySureness, type WeighedReason } from './decision.ts';
-import { reason } from './finding.ts';
+import { reason } from './ruleDecision.ts';
 
 /** What trips and holds together say of the unit, as a reason; `null` without any that tells something. */
 export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReason | null {
@@ -18,7 +18,7 @@ export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReaso
   return reason(
     'effective-rating',
     weight,
-    marked({ simulated }, `${sayUnit(breaker.ratingAmps, unit)} ${words}`),
+    marked({ simulated }, `${sayBreakerEstimate(breaker.ratingAmps, unit)} ${words}`),
     {
       figures: [{ label: 'opens from, steady', value: ultimateAmps.p50, unit: 'A' }],
       source: CITATIONS.thermalTrip,

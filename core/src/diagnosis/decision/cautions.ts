@@ -1,4 +1,4 @@
-import type { Schools } from '../../record/settings/index.ts';
+import type { Policies } from '../../record/settings/index.ts';
 import type { ActionId } from '../../facts/vocabulary/index.ts';
 
 /** The usual cautions, said at the step where they count. */
@@ -57,8 +57,8 @@ export const ACTION_CAUTIONS: Record<ActionId, readonly CautionId[]> = {
 const COUNT = ['no', 'one', 'two', 'three'] as const;
 const trials = (n: number) => `${COUNT[n] ?? n} ${n === 1 ? 'trial' : 'trials'}`;
 
-/** A caution in words; that of a reset says how many trials the chosen school allows. */
-export function cautionText(id: CautionId, { trialsIntoShort, trialsOtherwise }: Schools): string {
+/** A caution in words; that of a reset says how many trials the chosen policy allows. */
+export function cautionText(id: CautionId, { trialsIntoShort, trialsOtherwise }: Policies): string {
   if (id !== 'reset') return CAUTIONS[id];
   const into = trials(trialsIntoShort);
   const allowed =

@@ -1,6 +1,6 @@
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { outcomeOf, type Evidence } from '../evidence/index.ts';
-import { because, doNext, notDone, reason, type Finding } from './finding.ts';
+import { because, doNext, notDone, reason, type RuleDecision } from './ruleDecision.ts';
 import {
   causeRemoved,
   fullyReset,
@@ -8,12 +8,12 @@ import {
   lastTrip,
   overloadMeasured,
   reliefMeasured,
-  unpluggedSnaps,
+  unpluggedInstantTrips,
 } from './facts.ts';
 
 /** It trips at once with nothing plugged in: a new breaker will not cure that. */
-export function shortInWiring(evidence: Evidence): Finding | null {
-  if (unpluggedSnaps(evidence).length === 0) return null;
+export function shortInWiring(evidence: Evidence): RuleDecision | null {
+  if (unpluggedInstantTrips(evidence).length === 0) return null;
   // It opens with nothing on it at all: then it is the breaker.
   if (outcomeOf(evidence, 'load-wire-lifted') === 'trips') return null;
   return {
@@ -42,7 +42,7 @@ export function shortInWiring(evidence: Evidence): Finding | null {
 }
 
 /** The supply itself is missing before the main. */
-export function supplyMissing(evidence: Evidence): Finding | null {
+export function supplyMissing(evidence: Evidence): RuleDecision | null {
   const supply = outcomeOf(evidence, 'line-side-voltage');
   if (evidence.lineSide !== 'dead' || (supply !== 'one-leg-missing' && supply !== 'both-missing'))
     return null;
@@ -59,7 +59,7 @@ export function supplyMissing(evidence: Evidence): Finding | null {
 }
 
 /** More than its rating for long: it opens because it should. */
-export function overloaded(evidence: Evidence): Finding | null {
+export function overloaded(evidence: Evidence): RuleDecision | null {
   const trip = lastTrip(evidence);
   const slowTrip =
     trip !== null &&
@@ -105,7 +105,7 @@ export function overloaded(evidence: Evidence): Finding | null {
 }
 
 /** The breaker gives voltage, the outlet has none: what lies between is open. */
-export function openBeyondBreaker(evidence: Evidence): Finding | null {
+export function openBeyondBreaker(evidence: Evidence): RuleDecision | null {
   if (outcomeOf(evidence, 'downstream-device') === 'tripped') {
     return {
       action: 'reset-other-device',
@@ -139,7 +139,7 @@ export function openBeyondBreaker(evidence: Evidence): Finding | null {
 }
 
 /** It snaps at once with things plugged in: find out which side the short is on, in one trial. */
-export function snappedWithLoads(evidence: Evidence): Finding | null {
+export function snappedWithLoads(evidence: Evidence): RuleDecision | null {
   const trip = lastTrip(evidence);
   if (evidence.handle !== 'tripped' || trip?.pace !== 'at-once' || causeRemoved(evidence)) return null;
   return {
@@ -160,7 +160,7 @@ export function snappedWithLoads(evidence: Evidence): Finding | null {
 }
 
 /** Dead after a proper reset: follow the voltage. */
-export function stillDead(evidence: Evidence): Finding | null {
+export function stillDead(evidence: Evidence): RuleDecision | null {
   const dead =
     outcomeOf(evidence, 'outlet-voltage') === 'zero' ||
     outcomeOf(evidence, 'power-after-reset') === 'still-dead';

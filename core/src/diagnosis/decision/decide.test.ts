@@ -5,19 +5,19 @@ import {
   aCircuit,
   aLoad,
   aDossier,
-  aFile,
+  aBreakerRecord,
   aReading,
   anEvent,
   anObservation,
   uuid,
-  type FileParts,
+  type BreakerRecordParts,
 } from '../../testing/index.ts';
 import type { BreakerEvent } from '../../record/entities/index.ts';
-import { DEFAULT_SCHOOLS } from '../../record/settings/index.ts';
+import { DEFAULT_POLICIES } from '../../record/settings/index.ts';
 import { ACTION_WORDS, type TestId, TESTS } from '../../facts/vocabulary/index.ts';
 import { cautionText, decide, decision, saySureness } from './index.ts';
 
-const about = (subject: FileParts, rest?: Partial<Omit<Dossier, 'subject'>>) =>
+const about = (subject: BreakerRecordParts, rest?: Partial<Omit<Dossier, 'subject'>>) =>
   decide(gatherEvidence(aDossier(subject, rest)));
 
 const cleanReset = anEvent('reset', 1, { feel: 'clean-clicks', result: 'holds' });
@@ -27,7 +27,7 @@ const cleanAndTight = anObservation('terminal-inspection', 'clean-and-tight', 20
 const coolToTouch = anObservation('panel-touch', 'cool', 20);
 const early = (at: number) => anEvent('trip', at, { afterSeconds: 480, amps: 16 });
 const neighbour = (n: number, surface: number) =>
-  aFile({
+  aBreakerRecord({
     breaker: { id: uuid(n), space: 2 * n + 1 },
     readings: [aReading('temperature', 'terminal', surface, 5), aReading('current', 'conductor', 12, 5)],
   });
@@ -176,8 +176,8 @@ describe('reset', () => {
   describe('the limit of trials', () => {
     const again = (n: number, pace: 'at-once' | 'minutes', unplugged = false) =>
       anEvent('reset', n, { result: 'tripped', pace, unplugged });
-    const enough = (events: BreakerEvent[], schools = DEFAULT_SCHOOLS) =>
-      about({ events }, { schools }).headline.startsWith('Enough trials');
+    const enough = (events: BreakerEvent[], policies = DEFAULT_POLICIES) =>
+      about({ events }, { policies }).headline.startsWith('Enough trials');
     const first = anEvent('trip', 1, { pace: 'minutes' });
     const snap = anEvent('trip', 1, { pace: 'at-once' });
 
@@ -196,11 +196,11 @@ describe('reset', () => {
       expect(enough([snap, again(2, 'at-once'), again(3, 'at-once')])).toBe(true);
     });
 
-    test('another school allows more, or fewer', () => {
+    test('another policy allows more, or fewer', () => {
       const events = [first, again(2, 'minutes')];
-      expect(enough(events, { ...DEFAULT_SCHOOLS, trialsOtherwise: 1 })).toBe(true);
+      expect(enough(events, { ...DEFAULT_POLICIES, trialsOtherwise: 1 })).toBe(true);
       const three = [...events, again(3, 'minutes')];
-      expect(enough(three, { ...DEFAULT_SCHOOLS, trialsOtherwise: 3 })).toBe(false);
+      expect(enough(three, { ...DEFAULT_POLICIES, trialsOtherwise: 3 })).toBe(false);
     });
 
     test('a reset that holds begins the count anew', () => {
@@ -215,9 +215,9 @@ describe('reset', () => {
       expect(enough(events)).toBe(false);
     });
 
-    test('the caution says what the school allows', () => {
+    test('the caution says what the policy allows', () => {
       const caution = (into: number, otherwise: number) =>
-        cautionText('reset', { ...DEFAULT_SCHOOLS, trialsIntoShort: into, trialsOtherwise: otherwise });
+        cautionText('reset', { ...DEFAULT_POLICIES, trialsIntoShort: into, trialsOtherwise: otherwise });
       expect(caution(1, 2)).toMatch(/At most one trial into a suspected short, two otherwise\./);
       expect(caution(2, 2)).toMatch(/At most two trials, then stop and think\./);
     });
@@ -343,15 +343,15 @@ describe('after dead shorts', () => {
   const short = (at: number) => anEvent('trip', at, { pace: 'at-once', cause: 'known-removed' });
   const holds = (at: number) => anEvent('reset', at, { feel: 'clean-clicks', result: 'holds' });
   const by = (afterDeadShort: 'each' | 'second' | 'signs', events: BreakerEvent[]) =>
-    about({ events }, { schools: { ...DEFAULT_SCHOOLS, afterDeadShort } });
+    about({ events }, { policies: { ...DEFAULT_POLICIES, afterDeadShort } });
 
   test.each([
     ['each', 'replace-breaker', 'replace-breaker'],
     ['second', 'reset-and-watch', 'replace-breaker'],
     ['signs', 'reset-and-watch', 'reset-and-watch'],
-  ] as const)('the school “%s” says %s after one, %s after two', (school, afterOne, afterTwo) => {
-    expect(by(school, [short(1), holds(5)]).action).toBe(afterOne);
-    expect(by(school, [short(1), holds(5), short(50), holds(55)]).action).toBe(afterTwo);
+  ] as const)('the policy “%s” says %s after one, %s after two', (policy, afterOne, afterTwo) => {
+    expect(by(policy, [short(1), holds(5)]).action).toBe(afterOne);
+    expect(by(policy, [short(1), holds(5), short(50), holds(55)]).action).toBe(afterTwo);
   });
 
   test('while the short stands it comes first, and the breaker beside it', () => {
@@ -397,7 +397,7 @@ describe('resize', () => {
   const thin = aCircuit({ conductor: { gauge: '14', material: 'copper', insulationC: 90, cable: 'nm' } });
 
   test('a breaker above the largest permitted goes down, whatever else is true', () => {
-    const others: FileParts[] = [
+    const others: BreakerRecordParts[] = [
       {},
       { events: [early(10)], observations: [cleanAndTight, coolToTouch] },
       { events: [cleanReset], readings: [nothingOut, ...legsAlive] },
@@ -500,7 +500,7 @@ describe('not the breaker', () => {
 });
 
 describe('stop', () => {
-  const signs: FileParts[] = [
+  const signs: BreakerRecordParts[] = [
     { observations: [anObservation('sound', 'sizzle-or-crackle')] },
     { observations: [anObservation('smell', 'hot-plastic')] },
     { observations: [anObservation('water-signs', 'wet-now')] },
@@ -531,7 +531,7 @@ describe('stop', () => {
   });
 
   test('a danger at the main stops every breaker behind it', () => {
-    const main = aFile({
+    const main = aBreakerRecord({
       breaker: { id: uuid(9), role: 'main', space: null },
       observations: [anObservation('water-signs', 'wet-now')],
     });

@@ -12,8 +12,8 @@ import {
 import { stopFor } from './dangers.ts';
 import { dangersIn } from '../danger/index.ts';
 import { familyOf, type Decision } from './decision.ts';
-import { engineFinding, likelyCauses } from './engineFinding.ts';
-import { reason, type Finding, type Rule } from './finding.ts';
+import { engineDecision, likelyCauses } from './engineDecision.ts';
+import { reason, type RuleDecision, type Rule } from './ruleDecision.ts';
 import { assessRecord, circumstancesOf, hasTrouble, resultsOf } from './fromRecord.ts';
 import { seenAtTerminal, warmJoint } from './jointRules.ts';
 import { type Also, type Assessment, forPerson, mayDoInDanger } from '../engine/index.ts';
@@ -34,14 +34,14 @@ import {
   trippedUnexplained,
 } from './resetRules.ts';
 import { loadDoesNotFit, oversizedBreaker, undersizedBreaker } from './resizeRules.ts';
-import { nothingToGoBy, soundAsMeasured, surgeUnit } from './restRules.ts';
+import { nothingToGoBy, soundAsMeasured, surgeProtector } from './restRules.ts';
 
-/** Settled by figures, by a chosen school or by danger: no likelihood weighs against them. */
+/** Settled by figures, by a chosen policy or by danger: no likelihood weighs against them. */
 const order = (rule: Rule) => ({ rule, binds: () => true });
 /** A sign that means one thing by itself: where the engine has enough to decide, it decides. */
 const sign = (rule: Rule) => ({ rule, binds: () => false });
 /** A sign that condemns nothing before its own questions are answered: until then it binds. */
-const proof = (rule: Rule) => ({ rule, binds: ({ action }: Finding) => familyOf(action) !== 'replace' });
+const proof = (rule: Rule) => ({ rule, binds: ({ action }: RuleDecision) => familyOf(action) !== 'replace' });
 
 /** In order of precedence: the first that speaks is looked at, the others are told beside it. */
 const RULES = [
@@ -71,14 +71,14 @@ const RULES = [
   order(loadDoesNotFit),
   order(wornByShorts),
   order(undersizedBreaker),
-  order(surgeUnit),
+  order(surgeProtector),
   order(soundAsMeasured),
 ];
 
 /**
  * Decide about one breaker: reset, resize, replace, not the breaker, measure this next, or keep.
  *
- * Danger, sizing, the chosen schools and what has just been put right bind. All else is weighed: the chance of every
+ * Danger, sizing, the chosen policies and what has just been put right bind. All else is weighed: the chance of every
  * cause by all that is on record, the bench’s and the ledger’s figures among it, and the action of least expected loss.
  * Where that is not enough to decide, the first sign that means something by itself does.
  *
@@ -112,14 +112,14 @@ export function decide(evidence: Evidence, profile: Profile = 'electrician'): De
     reasons: byWeight(first),
     overturnedBy: first.overturnedBy,
     next: stop.active ? first.next.filter(({ test }) => mayDoInDanger(test)) : first.next,
-    cautions: first.cautions.map((id) => cautionText(id, evidence.schools)),
+    cautions: first.cautions.map((id) => cautionText(id, evidence.policies)),
     also: besides(first, rest, assessed.also),
   };
 }
 
 /** A rule that spoke, and whether the engine may decide otherwise. */
 interface Spoken {
-  finding: Finding;
+  finding: RuleDecision;
   binding: boolean;
 }
 
@@ -132,20 +132,20 @@ function weighed(
   assessed: Assessment,
   spoken: readonly Spoken[],
   profile: Profile,
-): Finding {
+): RuleDecision {
   const [seen] = spoken;
   if (seen?.binding) return seen.finding;
   const choice = forPerson(assessed, profile);
   // Where nobody complains of anything, that nothing is wrong is no news.
   const asked = hasTrouble(evidence) || evidence.complaint !== undefined;
   if (!asked || choice.action === 'gather-more') return seen?.finding ?? nothingToGoBy(evidence);
-  const found = engineFinding(evidence, { ...assessed, choice });
+  const found = engineDecision(evidence, { ...assessed, choice });
   const bound = spoken.find(({ binding }) => binding);
   if (bound && familyOf(found.action) === 'reset') return bound.finding;
   return seen?.finding.action === found.action ? inTheWordsOf(seen.finding, found) : found;
 }
 
-const inTheWordsOf = (sign: Finding, found: Finding): Finding => ({
+const inTheWordsOf = (sign: RuleDecision, found: RuleDecision): RuleDecision => ({
   ...sign,
   confidence: found.confidence,
   reasons: [...sign.reasons, ...found.reasons],
@@ -155,20 +155,20 @@ const inTheWordsOf = (sign: Finding, found: Finding): Finding => ({
   ),
 });
 
-function byWeight(finding: Finding): Decision['reasons'] {
+function byWeight(finding: RuleDecision): Decision['reasons'] {
   const reasons = finding.reasons.filter((r) => r !== null);
   const once = reasons.filter((r, i) => reasons.findIndex((other) => other.code === r.code) === i);
   return once.sort((a, b) => b.weight - a.weight);
 }
 
 /** Where nothing but a short in the wiring is dangerous, it stays off, and what is to be done is known. */
-function shortAlone(evidence: Evidence): Finding | null {
+function shortAlone(evidence: Evidence): RuleDecision | null {
   const signs = dangersIn(resultsOf(evidence), circumstancesOf(evidence));
   return signs.every(({ by }) => by === null) ? shortInWiring(evidence) : null;
 }
 
 /** Danger signs by themselves: leave it off and call. */
-function stopRule(evidence: Evidence): Finding | null {
+function stopRule(evidence: Evidence): RuleDecision | null {
   const stop = stopFor(evidence);
   if (!stop.active) return null;
   return {
@@ -182,7 +182,7 @@ function stopRule(evidence: Evidence): Finding | null {
 }
 
 /** Other findings that stand beside the first: never a reset or a larger breaker beside another fault. */
-function besides(first: Finding, rest: Finding[], engine: readonly Also[]): Decision['also'] {
+function besides(first: RuleDecision, rest: RuleDecision[], engine: readonly Also[]): Decision['also'] {
   const seen = new Set<string>([first.action]);
   const told = rest.flatMap((finding) => {
     const family = familyOf(finding.action);

@@ -11,7 +11,7 @@ export function heldSince(evidence: Evidence): string {
 }
 
 /** Trips at once with everything unplugged, since it last held. */
-export const unpluggedSnaps = (evidence: Evidence) =>
+export const unpluggedInstantTrips = (evidence: Evidence) =>
   evidence.trips.filter(
     (trip) => trip.event.unplugged && trip.pace === 'at-once' && trip.event.at > heldSince(evidence),
   );
@@ -71,5 +71,5 @@ export function overloadMeasured(evidence: Evidence): boolean {
 }
 
 /** Replacing the main goes by another road. */
-export const replaceUnit = ({ breaker }: Evidence) =>
+export const replaceThisBreaker = ({ breaker }: Evidence) =>
   breaker.role === 'main' ? ('replace-main' as const) : ('replace-breaker' as const);

@@ -3,7 +3,7 @@ import type { Evidence } from '../evidence/index.ts';
 import type { TestId } from '../../facts/vocabulary/index.ts';
 import { assess, type Assessment } from '../engine/index.ts';
 import type { Circumstances } from '../danger/index.ts';
-import { unpluggedSnaps } from './facts.ts';
+import { unpluggedInstantTrips } from './facts.ts';
 
 /** Tests that tell of the circumstances, not of trouble. */
 const CIRCUMSTANCES: ReadonlySet<TestId> = new Set<TestId>([
@@ -76,7 +76,7 @@ export const hasTrouble = (evidence: Evidence): boolean =>
 
 /** What a record tells of danger besides the latest outcome of each test. */
 export const circumstancesOf = (evidence: Evidence): Circumstances => ({
-  bareSnaps: unpluggedSnaps(evidence).length,
+  bareSnaps: unpluggedInstantTrips(evidence).length,
   isOff: evidence.handle !== 'on',
   atMain: evidence.mainItems.map(({ test, outcome }) => ({ test, outcome })),
 });

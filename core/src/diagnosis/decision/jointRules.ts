@@ -1,8 +1,8 @@
 import { outcomeOf, type Evidence } from '../evidence/index.ts';
-import { because, doNext, notDone, reason, type Finding } from './finding.ts';
+import { because, doNext, notDone, reason, type RuleDecision } from './ruleDecision.ts';
 
 /** What was seen at the terminal, the stab or the panel's metal. */
-export function seenAtTerminal(evidence: Evidence): Finding | null {
+export function seenAtTerminal(evidence: Evidence): RuleDecision | null {
   const seen = outcomeOf(evidence, 'terminal-inspection');
   const reasons = [because(evidence, 'terminal-inspection', 3), because(evidence, 'terminal-temperature', 2)];
   if (outcomeOf(evidence, 'stab-inspection') === 'pitted-or-burnt') {
@@ -61,7 +61,7 @@ export function seenAtTerminal(evidence: Evidence): Finding | null {
 }
 
 /** Warmer than its like, not yet urgent. */
-export function warmJoint(evidence: Evidence): Finding | null {
+export function warmJoint(evidence: Evidence): RuleDecision | null {
   const fact = evidence.heat.find(({ result }) => result.grade === 'repair-soon' || result.grade === 'watch');
   if (!fact) return null;
   const soon = fact.result.grade === 'repair-soon';

@@ -1,10 +1,10 @@
 import { outcomeOf, type Evidence } from '../evidence/index.ts';
 import { byItsRecord } from './byItsRecord.ts';
-import { because, doNext, notDone, reason, type Finding } from './finding.ts';
-import { causeRemoved, fullyReset, isStandard, joints, replaceUnit, warmth } from './facts.ts';
+import { because, doNext, notDone, reason, type RuleDecision } from './ruleDecision.ts';
+import { causeRemoved, fullyReset, isStandard, joints, replaceThisBreaker, warmth } from './facts.ts';
 
 /** A joint far hotter than its like, or beyond what any standard terminal may show. */
-export function hotJoint(evidence: Evidence): Finding | null {
+export function hotJoint(evidence: Evidence): RuleDecision | null {
   const terminal = outcomeOf(evidence, 'terminal-temperature') === 'over-15-over';
   const face = outcomeOf(evidence, 'face-temperature') === 'over-15-over';
   const melted = outcomeOf(evidence, 'terminal-inspection') === 'discoloured-or-melted';
@@ -35,7 +35,7 @@ export function hotJoint(evidence: Evidence): Finding | null {
 }
 
 /** On, fully reset, line side alive, and nothing comes out. Each of the three is asked for. */
-export function openBreaker(evidence: Evidence): Finding | null {
+export function openBreaker(evidence: Evidence): RuleDecision | null {
   const outlet = outcomeOf(evidence, 'load-terminal-voltage');
   if (outlet !== 'zero' && outlet !== 'one-pole-zero') return null;
   const measured = [
@@ -74,7 +74,7 @@ export function openBreaker(evidence: Evidence): Finding | null {
     };
   }
   return {
-    action: replaceUnit(evidence),
+    action: replaceThisBreaker(evidence),
     confidence: 0.94,
     reasons: [
       ...measured,
@@ -99,7 +99,7 @@ export function openBreaker(evidence: Evidence): Finding | null {
 }
 
 /** The mechanism itself. */
-export function wornMechanism(evidence: Evidence): Finding | null {
+export function wornMechanism(evidence: Evidence): RuleDecision | null {
   const feel = outcomeOf(evidence, 'reset-feel');
   const lifted = outcomeOf(evidence, 'load-wire-lifted') === 'trips';
   const swapped = outcomeOf(evidence, 'known-good-swap') === 'fault-stays-with-breaker';
@@ -108,7 +108,7 @@ export function wornMechanism(evidence: Evidence): Finding | null {
   const withoutLoad = evidence.lastReset?.unplugged === true && feel === 'will-not-latch';
   if (feel === 'hard-or-gritty' || lifted || swapped || buttonDead || withoutLoad) {
     return {
-      action: replaceUnit(evidence),
+      action: replaceThisBreaker(evidence),
       confidence: lifted || swapped ? 0.93 : 0.82,
       reasons: [
         because(evidence, 'load-wire-lifted', lifted ? 3 : 1),
@@ -143,10 +143,10 @@ export function wornMechanism(evidence: Evidence): Finding | null {
 }
 
 /** A part that the panel's label does not list: it may seat and yet not hold the bus as it should. */
-export function wrongPart(evidence: Evidence): Finding | null {
+export function wrongPart(evidence: Evidence): RuleDecision | null {
   if (outcomeOf(evidence, 'part-match') !== 'not-listed') return null;
   return {
-    action: replaceUnit(evidence),
+    action: replaceThisBreaker(evidence),
     headline: 'Replace it by a part that is listed for this panel',
     confidence: 0.82,
     reasons: [
@@ -165,12 +165,12 @@ export function wrongPart(evidence: Evidence): Finding | null {
 }
 
 /** It carried far too much for too long before it opened: it does not protect. */
-export function sluggishBreaker(evidence: Evidence): Finding | null {
+export function sluggishBreaker(evidence: Evidence): RuleDecision | null {
   const late = outcomeOf(evidence, 'trip-vs-curve') === 'too-late-or-never';
   const record = evidence.unit?.rating;
   if (!late && record?.judgement !== 'sluggish') return null;
   return {
-    action: replaceUnit(evidence),
+    action: replaceThisBreaker(evidence),
     confidence: 0.5 + 0.45 * (record?.probability.sluggish ?? 0.65),
     reasons: [
       late ? because(evidence, 'trip-vs-curve', 3) : null,
@@ -184,11 +184,11 @@ export function sluggishBreaker(evidence: Evidence): Finding | null {
 }
 
 /** Thermal trips before their window: the unit, if its joints are clean and cool. */
-export function tripsTooEarly(evidence: Evidence): Finding | null {
+export function tripsTooEarly(evidence: Evidence): RuleDecision | null {
   return isStandard(evidence) ? standardTooEarly(evidence) : electronicUnderLightLoad(evidence);
 }
 
-function standardTooEarly(evidence: Evidence): Finding | null {
+function standardTooEarly(evidence: Evidence): RuleDecision | null {
   const early = evidence.trips.filter((trip) => trip.verdict === 'too-early').length;
   const record = evidence.unit?.rating;
   const weak = record?.judgement === 'weak';
@@ -208,7 +208,7 @@ function standardTooEarly(evidence: Evidence): Finding | null {
   ];
   if (state === 'clean-and-cool') {
     return {
-      action: replaceUnit(evidence),
+      action: replaceThisBreaker(evidence),
       confidence: 0.5 + 0.48 * (record?.probability.weak ?? (early > 1 ? 0.88 : 0.7)),
       reasons: [
         ...base,
@@ -266,7 +266,7 @@ const toldApart = (evidence: Evidence): boolean =>
   outcomeOf(evidence, 'appliance-check') === 'trips-there-too';
 
 /** A ground-fault or arc-fault unit that trips under light load may be doing its job. */
-function electronicUnderLightLoad(evidence: Evidence): Finding | null {
+function electronicUnderLightLoad(evidence: Evidence): RuleDecision | null {
   const unit = evidence.breaker.kind;
   if (unit === 'surge' || evidence.trips.length === 0 || causeRemoved(evidence)) return null;
   if (toldApart(evidence)) return null;

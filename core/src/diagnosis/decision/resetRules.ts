@@ -1,11 +1,11 @@
 import { outcomeOf, type Evidence } from '../evidence/index.ts';
 import { resultsOf } from './fromRecord.ts';
 import { barsReset } from '../engine/index.ts';
-import { because, doNext, notDone, reason, type Finding } from './finding.ts';
-import { causeRemoved, fullyReset, heldSince, lastTrip, unpluggedSnaps, warmth } from './facts.ts';
+import { because, doNext, notDone, reason, type RuleDecision } from './ruleDecision.ts';
+import { causeRemoved, fullyReset, heldSince, lastTrip, unpluggedInstantTrips, warmth } from './facts.ts';
 
 /** Tripped for a known cause that is gone: it may go back to work, if it latches and is cool. */
-export function causeKnownAndGone(evidence: Evidence): Finding | null {
+export function causeKnownAndGone(evidence: Evidence): RuleDecision | null {
   const trip = lastTrip(evidence);
   if (!trip || !causeRemoved(evidence) || evidence.handle === 'off') return null;
   const held = heldSince(evidence) >= trip.event.at;
@@ -61,7 +61,7 @@ const measuredSince = (evidence: Evidence, at: string) =>
   );
 
 /** Tripped for a known cause that is still there: it would only trip again. */
-export function causeKnownAndThere(evidence: Evidence): Finding | null {
+export function causeKnownAndThere(evidence: Evidence): RuleDecision | null {
   if (evidence.handle !== 'tripped' || lastTrip(evidence)?.event.cause !== 'known-present') return null;
   return {
     action: 'gather-more',
@@ -78,23 +78,25 @@ export function causeKnownAndThere(evidence: Evidence): Finding | null {
 }
 
 /**
- * Whether no more trials are allowed: the school’s limit is reached, it snapped with everything unplugged, or something
+ * Whether no more trials are allowed: the policy’s limit is reached, it snapped with everything unplugged, or something
  * was found that needs work first.
  *
- * @example noMoreTrials(evidenceOfTwoFailedResets) // true, by the default school
+ * @example noMoreTrials(evidenceOfTwoFailedResets) // true, by the default policy
  */
 export const noMoreTrials = (evidence: Evidence): boolean =>
-  unpluggedSnaps(evidence).length > 0 || enoughTrials(evidence) !== null || barsReset(resultsOf(evidence));
+  unpluggedInstantTrips(evidence).length > 0 ||
+  enoughTrials(evidence) !== null ||
+  barsReset(resultsOf(evidence));
 
 /**
- * As many resets tripped again as the school allows: no more until the cause is found. One trial with
+ * As many resets tripped again as the policy allows: no more until the cause is found. One trial with
  * everything unplugged is kept for a suspected short, since it tells the appliances from the wiring.
  */
-export function enoughTrials(evidence: Evidence): Finding | null {
-  const { failedResets: failed, schools, handle } = evidence;
+export function enoughTrials(evidence: Evidence): RuleDecision | null {
+  const { failedResets: failed, policies, handle } = evidence;
   if (handle !== 'tripped') return null;
   const short = lastTrip(evidence)?.pace === 'at-once';
-  const limit = short ? schools.trialsIntoShort : schools.trialsOtherwise;
+  const limit = short ? policies.trialsIntoShort : policies.trialsOtherwise;
   const bareTrialLeft = short && !failed.some((event) => event.unplugged);
   if (failed.length < limit + (bareTrialLeft ? 1 : 0)) return null;
   return {
@@ -121,7 +123,7 @@ export function enoughTrials(evidence: Evidence): Finding | null {
 }
 
 /** Half-tripped, or never pushed fully off: the first thing to try, once. */
-export function neverFullyReset(evidence: Evidence): Finding | null {
+export function neverFullyReset(evidence: Evidence): RuleDecision | null {
   const gives =
     outcomeOf(evidence, 'handle-finger-test') === 'gives' ||
     outcomeOf(evidence, 'handle-position') === 'one-half-low';
@@ -156,7 +158,7 @@ export function neverFullyReset(evidence: Evidence): Finding | null {
 }
 
 /** Tripped and nobody knows why: look, then one trial without loads. */
-export function trippedUnexplained(evidence: Evidence): Finding | null {
+export function trippedUnexplained(evidence: Evidence): RuleDecision | null {
   if (evidence.handle !== 'tripped') return null;
   return {
     action: 'gather-more',

@@ -1,13 +1,13 @@
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import type { Evidence } from '../evidence/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
-import { because, doNext, notDone, reason, type Finding } from './finding.ts';
+import { because, doNext, notDone, reason, type RuleDecision } from './ruleDecision.ts';
 import { lastTrip } from './facts.ts';
 
 const a = (value: number) => sayQuantity(value, 'A');
 
 /** The breaker exceeds the largest its conductor may have: that goes before all else. */
-export function oversizedBreaker(evidence: Evidence): Finding | null {
+export function oversizedBreaker(evidence: Evidence): RuleDecision | null {
   const { sizing, breaker } = evidence;
   if (!sizing || breaker.ratingAmps <= sizing.maxBreakerAmps) return null;
   const toAmps = sizing.recommendedAmps ?? sizing.interimAmps;
@@ -61,7 +61,7 @@ function mayHaveNameplate({ circuit }: Evidence): boolean {
 }
 
 /** The load calls for more than this circuit can ever give. */
-export function loadDoesNotFit(evidence: Evidence): Finding | null {
+export function loadDoesNotFit(evidence: Evidence): RuleDecision | null {
   const { sizing } = evidence;
   if (!sizing || (sizing.decision !== 'split' && sizing.decision !== 'rewire')) return null;
   return {
@@ -80,7 +80,7 @@ export function loadDoesNotFit(evidence: Evidence): Finding | null {
 }
 
 /** A larger breaker is allowed, and nothing on record says that it is asked for to stop a trip. */
-export function undersizedBreaker(evidence: Evidence): Finding | null {
+export function undersizedBreaker(evidence: Evidence): RuleDecision | null {
   const { sizing, breaker } = evidence;
   if (sizing?.decision !== 'size-up' || lastTrip(evidence)) return null;
   return {

@@ -1,7 +1,7 @@
 import { sayRise } from '../../facts/quantities/index.ts';
 import { itemOf, outcomeOf, type Evidence } from '../evidence/index.ts';
 import type { TestId } from '../../facts/vocabulary/index.ts';
-import { because, doNext, notDone, reason, type Finding } from './finding.ts';
+import { because, doNext, notDone, reason, type RuleDecision } from './ruleDecision.ts';
 import { heldSince, lastTrip, warmth } from './facts.ts';
 import { byItsRecord } from './byItsRecord.ts';
 
@@ -26,7 +26,7 @@ const lastToldDead = ({ items }: Evidence): string =>
  * Measured and found sound on at least two counts, and no trip left unexplained. What was measured before somebody
  * found it dead says nothing against that.
  */
-export function soundAsMeasured(evidence: Evidence): Finding | null {
+export function soundAsMeasured(evidence: Evidence): RuleDecision | null {
   // Whoever comes with a trip is told what to watch.
   if (evidence.complaint === 'trips') return null;
   const trip = lastTrip(evidence);
@@ -66,7 +66,7 @@ export function soundAsMeasured(evidence: Evidence): Finding | null {
 }
 
 /** A surge unit protects until its lamp goes dark; it feeds no circuit whose load could be measured. */
-export function surgeUnit(evidence: Evidence): Finding | null {
+export function surgeProtector(evidence: Evidence): RuleDecision | null {
   if (evidence.breaker.kind !== 'surge') return null;
   return {
     action: 'gather-more',
@@ -92,7 +92,7 @@ const FIRST_LOOKS: [TestId, string][] = [
 ];
 
 /** Nothing decides yet: what to look at first. */
-export function nothingToGoBy(evidence: Evidence): Finding {
+export function nothingToGoBy(evidence: Evidence): RuleDecision {
   const next = notDone(
     evidence,
     FIRST_LOOKS.map(([test, why]) => doNext(test, why)),

@@ -22,16 +22,16 @@ export function aboutLeft(
   asked: number,
   now: readonly TestId[] = [],
 ): number {
-  let standing = withLikeliest(assessed, now);
+  let after = withLikeliest(assessed, now);
   for (let left = 0; left < MOST; left++) {
-    const tests = nextTests(standing, profile);
-    const [next] = worthAsking(standing, tests, profile, asked + left);
+    const tests = nextTests(after, profile);
+    const [next] = worthAsking(after, tests, profile, asked + left);
     if (!next) return left;
     const together = togetherWith(
       next,
       tests.map(({ id }) => id),
     );
-    standing = withLikeliest(standing, together);
+    after = withLikeliest(after, together);
   }
   return MOST;
 }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { CAUSE_IDS, type TestResult } from '../causes/index.ts';
 import { ACTIONS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
-import { bestDeed, lossTable } from './chooseAction.ts';
+import { leastLossAction, lossTable } from './chooseAction.ts';
 import { assess, isSettled, nextTests, TRIALS } from './index.ts';
 
 const found = (outcomes: Partial<Record<TestId, string>>): TestResult[] =>
@@ -18,14 +18,14 @@ describe('what bars a reset', () => {
     ['conductor-vs-breaker', 'wire-too-small'],
     ['insulation-resistance', 'near-zero'],
   ])('%s: %s', (id, outcome) => {
-    expect(ACTIONS[bestDeed(lossTable([], false), incomplete).action]).toBe('reset');
-    const beside = bestDeed(lossTable(found({ [id]: outcome }), false), incomplete).action;
+    expect(ACTIONS[leastLossAction(lossTable([], false), incomplete).action]).toBe('reset');
+    const beside = leastLossAction(lossTable(found({ [id]: outcome }), false), incomplete).action;
     expect(['complete-reset', 'reset-and-watch']).not.toContain(beside);
   });
 
   test('a feeder stays off beside them and beside a warm panel; a protected outlet further on need not', () => {
     const then = (outcomes: Partial<Record<TestId, string>>, cause: CauseId) =>
-      bestDeed(lossTable(found(outcomes), false), surely(cause)).action;
+      leastLossAction(lossTable(found(outcomes), false), surely(cause)).action;
     const open = { 'upstream-breaker': 'tripped-or-off' } as const;
     expect(then(open, 'upstream-open')).toBe('reset-other-device');
     for (const sign of [{ 'panel-touch': 'warm' }, { 'water-signs': 'condensation-or-rust' }])
@@ -34,13 +34,13 @@ describe('what bars a reset', () => {
   });
 
   test('a warm face after a trip of its own bars no reset', () => {
-    const { action } = bestDeed(lossTable(found({ 'panel-touch': 'warm' }), false), incomplete);
+    const { action } = leastLossAction(lossTable(found({ 'panel-touch': 'warm' }), false), incomplete);
     expect(ACTIONS[action]).toBe('reset');
   });
 
   test('a stop bars all that leaves it energised', () => {
     for (const cause of CAUSE_IDS) {
-      const { action } = bestDeed(lossTable([], true), surely(cause));
+      const { action } = leastLossAction(lossTable([], true), surely(cause));
       expect(['reset', 'resize']).not.toContain(action === 'size-down' ? '' : ACTIONS[action]);
     }
   });
@@ -57,8 +57,10 @@ test('nothing is switched on to learn more beside what needs work', () => {
 describe('no rating is changed by a guess', () => {
   test('size-down and size-up wait for the conductor', () => {
     const may = (cause: CauseId, outcome: string | null) =>
-      bestDeed(lossTable(outcome ? found({ 'conductor-vs-breaker': outcome }) : [], false), surely(cause))
-        .action;
+      leastLossAction(
+        lossTable(outcome ? found({ 'conductor-vs-breaker': outcome }) : [], false),
+        surely(cause),
+      ).action;
     expect(may('oversized-breaker', null)).not.toBe('size-down');
     expect(may('oversized-breaker', 'wire-too-small')).toBe('size-down');
     expect(may('undersized-breaker', null)).not.toBe('size-up');

@@ -1,17 +1,17 @@
 import { CAUSE_IDS, type TestResult } from '../causes/index.ts';
 import type { ActionId, CauseId, TestId } from '../../facts/vocabulary/index.ts';
-import { ASKING, ENERGISES, loss, NEEDLESS, type Deed } from './losses.ts';
+import { ASKING, ENERGISES, loss, NEEDLESS, type RemedialAction } from './losses.ts';
 import { rightActions } from './rightActions.ts';
 
-export const DEEDS = Object.keys(NEEDLESS) as Deed[];
+export const REMEDIAL_ACTIONS = Object.keys(NEEDLESS) as RemedialAction[];
 
 /** What each action costs under each cause, given what was found: a column of actions for each cause. */
 export interface LossTable {
   columns: Float64Array[];
   /** For each cause, which action is the right one. */
-  right: (Deed | undefined)[];
+  right: (RemedialAction | undefined)[];
   /** For each cause, all actions that put it right. */
-  does: (readonly Deed[])[];
+  does: (readonly RemedialAction[])[];
 }
 
 /** No action that leaves the circuit energised while there is danger. */
@@ -20,7 +20,7 @@ const NEVER = 1e6;
 type Signs = Partial<Record<TestId, readonly string[]>>;
 
 /** Nothing is switched on again, and nothing enlarged, beside what needs work. */
-const BARRED: ReadonlySet<Deed> = new Set(['complete-reset', 'reset-and-watch', 'size-up', 'keep']);
+const BARRED: ReadonlySet<RemedialAction> = new Set(['complete-reset', 'reset-and-watch', 'size-up', 'keep']);
 /** A joint, a conductor or water that needs work; a breaker that does not open; a neutral that comes and goes. */
 const BARS: Signs = {
   'terminal-inspection': ['loose', 'discoloured-or-melted', 'corroded', 'two-wires-one-terminal'],
@@ -59,7 +59,7 @@ const shows = (signs: Signs, results: readonly TestResult[]) =>
 export const barsReset = (results: readonly TestResult[]): boolean => shows(BARS, results);
 
 /** What is out of the question, by what was found. */
-function forbidden(results: readonly TestResult[], stopped: boolean): ReadonlySet<Deed> {
+function forbidden(results: readonly TestResult[], stopped: boolean): ReadonlySet<RemedialAction> {
   return new Set([
     ...(stopped ? ENERGISES : []),
     ...(barsReset(results) ? BARRED : []),
@@ -70,20 +70,20 @@ function forbidden(results: readonly TestResult[], stopped: boolean): ReadonlySe
 }
 
 /** By what may not be done, by the right actions (the lists of `rightActions`, which are the same ones each time), by cause. */
-const columns = new Map<string, WeakMap<readonly Deed[], Map<CauseId, Float64Array>>>();
+const columns = new Map<string, WeakMap<readonly RemedialAction[], Map<CauseId, Float64Array>>>();
 
 /** What every action costs under a cause; made once for each list of right actions. */
 function columnOf(
   cause: CauseId,
-  right: readonly Deed[],
-  never: ReadonlySet<Deed>,
-  known: WeakMap<readonly Deed[], Map<CauseId, Float64Array>>,
+  right: readonly RemedialAction[],
+  never: ReadonlySet<RemedialAction>,
+  known: WeakMap<readonly RemedialAction[], Map<CauseId, Float64Array>>,
 ): Float64Array {
   const ofRight = known.get(right) ?? new Map<CauseId, Float64Array>();
   known.set(right, ofRight);
   const made =
     ofRight.get(cause) ??
-    Float64Array.from(DEEDS, (action) => (never.has(action) ? NEVER : loss(action, cause, right)));
+    Float64Array.from(REMEDIAL_ACTIONS, (action) => (never.has(action) ? NEVER : loss(action, cause, right)));
   ofRight.set(cause, made);
   return made;
 }
@@ -93,7 +93,7 @@ export function lossTable(results: readonly TestResult[], stopped: boolean): Los
   const right = rightActions(results);
   const never = forbidden(results, stopped);
   const key = [...never].join();
-  const known = columns.get(key) ?? new WeakMap<readonly Deed[], Map<CauseId, Float64Array>>();
+  const known = columns.get(key) ?? new WeakMap<readonly RemedialAction[], Map<CauseId, Float64Array>>();
   columns.set(key, known);
   const does = CAUSE_IDS.map((cause) => right[cause]);
   return {
@@ -104,11 +104,11 @@ export function lossTable(results: readonly TestResult[], stopped: boolean): Los
 }
 
 /** The action of least expected loss, and that loss. */
-export function bestDeed(
+export function leastLossAction(
   { columns }: LossTable,
   probabilities: Float64Array,
-): { action: Deed; expected: number } {
-  const sums = new Float64Array(DEEDS.length);
+): { action: RemedialAction; expected: number } {
+  const sums = new Float64Array(REMEDIAL_ACTIONS.length);
   for (let i = 0; i < columns.length; i++) {
     const column = columns[i]!;
     const probability = probabilities[i]!;
@@ -116,12 +116,15 @@ export function bestDeed(
   }
   let best = 0;
   for (let a = 1; a < sums.length; a++) if (sums[a]! < sums[best]!) best = a;
-  return { action: DEEDS[best]!, expected: sums[best]! };
+  return { action: REMEDIAL_ACTIONS[best]!, expected: sums[best]! };
 }
 
 /** How likely an action puts right what is wrong: the chances of all causes that it serves. */
-export const chanceItHelps = (action: Deed, { does }: LossTable, probabilities: ArrayLike<number>): number =>
-  does.reduce((sum, serves, i) => sum + (serves.includes(action) ? probabilities[i]! : 0), 0);
+export const chanceItHelps = (
+  action: RemedialAction,
+  { does }: LossTable,
+  probabilities: ArrayLike<number>,
+): number => does.reduce((sum, serves, i) => sum + (serves.includes(action) ? probabilities[i]! : 0), 0);
 
 /** Below this confidence no action is named. */
 export const LEAST_CONFIDENCE = 0.25;
@@ -144,7 +147,7 @@ export interface Choice {
  * While a stop is on there is always something to do: make it safe.
  */
 export function choose(table: LossTable, probabilities: Float64Array, stopped: boolean): Choice {
-  const { action, expected } = bestDeed(table, probabilities);
+  const { action, expected } = leastLossAction(table, probabilities);
   const confidence = chanceItHelps(action, table, probabilities);
   // To wait for the utility leaves a lost neutral on: the main first, where that is the likelier cause.
   const leavesNeutralOn = action === 'call-utility' && isNeutralLikelier(probabilities);

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { ACTIONS, CAUSES, isDanger, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
-import { ENERGISES, GRAVITY, loss, NEEDLESS, type Deed } from './losses.ts';
+import { ENERGISES, GRAVITY, loss, NEEDLESS, type RemedialAction } from './losses.ts';
 import { diagnose, type DiagnoseInput, diagnoseOutput } from './index.ts';
 
 type Found = Partial<Record<TestId, string>>;
@@ -371,7 +371,7 @@ describe('laws', () => {
         if (q.evidence.some(({ test, outcome }) => isDanger(test, outcome)))
           expect(answer.stop.active).toBe(true);
         if (answer.stop.active)
-          expect([family, ENERGISES.has(action as Deed)]).toEqual([
+          expect([family, ENERGISES.has(action as RemedialAction)]).toEqual([
             expect.not.stringMatching('reset'),
             false,
           ]);

@@ -21,10 +21,10 @@ const TOLD = 8;
  */
 export function diagnose(input: DiagnoseInput): Diagnosis {
   const { profile, evidence, context } = diagnoseInput.parse(input);
-  const standing = assess(evidence as TestResult[], context);
-  const tests = nextTests(standing, profile);
-  const { choice, stops } = standing;
-  const ranked = rankedCauses(standing);
+  const assessed = assess(evidence as TestResult[], context);
+  const tests = nextTests(assessed, profile);
+  const { choice, stops } = assessed;
+  const ranked = rankedCauses(assessed);
   return {
     causes: ranked,
     nextTests: tests,
@@ -32,11 +32,11 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
       action: choice.action,
       family: ACTIONS[choice.action],
       confidence: choice.confidence,
-      settled: isSettled(standing, tests, profile),
-      reasons: carriedBy(ranked[0]!.id, standing),
-      overturnedBy: overturning(tests.slice(0, TOLD), standing),
+      settled: isSettled(assessed, tests, profile),
+      reasons: carriedBy(ranked[0]!.id, assessed),
+      overturnedBy: overturning(tests.slice(0, TOLD), assessed),
     },
-    also: standing.also.map(({ cause, action, text }) => ({ cause, action, family: ACTIONS[action], text })),
+    also: assessed.also.map(({ cause, action, text }) => ({ cause, action, family: ACTIONS[action], text })),
     stop: { active: stops.length > 0, reasons: stops },
   };
 }

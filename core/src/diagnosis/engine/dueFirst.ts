@@ -1,5 +1,5 @@
 import { ACTIONS, SENSE_IDS, type ActionId, type TestId } from '../../facts/vocabulary/index.ts';
-import { staysOn, type Deed } from './losses.ts';
+import { staysOn, type RemedialAction } from './losses.ts';
 import type { Assessment } from './assessment.ts';
 
 /** Before anything is reset, or left on, somebody listens, smells, feels and looks, at the lights too. */
@@ -39,14 +39,14 @@ const AT_THE_PANEL: ReadonlySet<ActionId> = new Set<ActionId>([
 type Shows = (test: TestId, ...outcomes: readonly string[]) => boolean;
 
 /** Where a breaker gives nothing, its supply is measured before it is condemned; where lights dim, before the circuit is left on. */
-const isForTheSupply = (test: TestId, action: Deed, shows: Shows): boolean =>
+const isForTheSupply = (test: TestId, action: RemedialAction, shows: Shows): boolean =>
   test === 'line-side-voltage' &&
   (ACTIONS[action] === 'replace'
     ? shows('load-terminal-voltage', 'zero', 'one-pole-zero', 'low')
     : staysOn(action) && shows('light-behaviour', 'dims-on-start'));
 
 /** Where it snapped, an appliance is not blamed before the wiring was cleared: bare, or by its insulation. */
-const isForTheWiring = (test: TestId, action: Deed, shows: Shows): boolean =>
+const isForTheWiring = (test: TestId, action: RemedialAction, shows: Shows): boolean =>
   (test === 'reset-result-unplugged' || test === 'insulation-resistance') &&
   action === 'repair-appliance' &&
   (shows('trips-on-record', 'after-dead-short') || shows('reset-result', 'trips-at-once')) &&
@@ -58,7 +58,7 @@ const isForTheWiring = (test: TestId, action: Deed, shows: Shows): boolean =>
  * Before what was dead is only watched: whether the power is back; and where several circuits went at once and no breaker
  * ahead had opened, the joints to the bus.
  */
-function isForWhatWasDead(test: TestId, action: Deed, shows: Shows): boolean {
+function isForWhatWasDead(test: TestId, action: RemedialAction, shows: Shows): boolean {
   if (action !== 'reset-and-watch' && action !== 'keep') return false;
   if (test === 'power-after-reset')
     return shows('reset-result', 'holds') && shows('power-loss-extent', 'part-of-one-circuit', 'one-circuit');

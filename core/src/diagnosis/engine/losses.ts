@@ -6,10 +6,10 @@ import type { ActionId, CauseId } from '../../facts/vocabulary/index.ts';
  */
 
 /** An action that is carried out. */
-export type Deed = Exclude<ActionId, 'gather-more'>;
+export type RemedialAction = Exclude<ActionId, 'gather-more'>;
 
 /** What an action costs where it was not needed. */
-export const NEEDLESS: Record<Deed, number> = {
+export const NEEDLESS: Record<RemedialAction, number> = {
   'complete-reset': 1,
   'reset-and-watch': 1,
   'reset-other-device': 1,
@@ -38,7 +38,7 @@ export const NEEDLESS: Record<Deed, number> = {
 };
 
 /** Actions after which the circuit carries current as before: whatever is wrong with it goes on. */
-export const ENERGISES: ReadonlySet<Deed> = new Set([
+export const ENERGISES: ReadonlySet<RemedialAction> = new Set([
   'complete-reset',
   'reset-and-watch',
   'reset-other-device',
@@ -51,10 +51,14 @@ export const ENERGISES: ReadonlySet<Deed> = new Set([
 ]);
 
 /** Work that does not touch the circuit: it goes on as before, though somebody who knows has heard of it. */
-const ELSEWHERE: ReadonlySet<Deed> = new Set(['repair-appliance', 'call-utility', 'correct-directory']);
+const ELSEWHERE: ReadonlySet<RemedialAction> = new Set([
+  'repair-appliance',
+  'call-utility',
+  'correct-directory',
+]);
 
 /** Whether the circuit carries current as before while it is done, or while somebody works elsewhere. */
-export const staysOn = (action: Deed): boolean => ENERGISES.has(action) || ELSEWHERE.has(action);
+export const staysOn = (action: RemedialAction): boolean => ENERGISES.has(action) || ELSEWHERE.has(action);
 
 /**
  * What it costs to leave a cause as it is, a nuisance, a cause of damage, a danger to life, or nothing at all: with the circuit
@@ -125,7 +129,7 @@ export const NEARLY = 0.25;
  *
  * @param right the actions that put this cause right, the right one first, then those that also do
  */
-export function loss(action: Deed, cause: CauseId, right: readonly Deed[]): number {
+export function loss(action: RemedialAction, cause: CauseId, right: readonly RemedialAction[]): number {
   const at = right.indexOf(action);
   if (at === 0) return 0;
   if (action === 'make-safe-and-call') return NEEDLESS[action] + LEFT_WHEN_SAFE;

@@ -11,7 +11,7 @@ import { bearsOn } from './bearsOn.ts';
 import { isDueFirst } from './dueFirst.ts';
 import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
 import { testCost } from './testCosts.ts';
-import { barsReset, bestDeed, lossTable } from './chooseAction.ts';
+import { barsReset, leastLossAction, lossTable } from './chooseAction.ts';
 import { lossesOf } from './whoDoesIt.ts';
 import type { Assessment } from './assessment.ts';
 
@@ -74,7 +74,7 @@ export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['ne
   const inDanger = stops.length > 0;
   const order = results.map(({ test }) => test);
   const done = new Set(order);
-  const now = bestDeed(lossesOf(profile, table), probabilities).expected;
+  const now = leastLossAction(lossesOf(profile, table), probabilities).expected;
   const barred = barsReset(results);
   const bears = bearsOn(results, known);
   return TEST_IDS.filter(
@@ -118,7 +118,7 @@ function worth(
     const its = changes
       ? lossesOf(profile, lossTable([...results, { test, outcome }], stops.length > 0))
       : own;
-    then += seen * bestDeed(its, after).expected;
+    then += seen * leastLossAction(its, after).expected;
   }
   return Math.max(0, now - then) + PER_NAT * learnt;
 }

@@ -1,9 +1,9 @@
 import type { TestResult } from '../causes/index.ts';
 import type { ActionId, CauseId, TestId } from '../../facts/vocabulary/index.ts';
-import { GRAVITY, type Deed } from './losses.ts';
+import { GRAVITY, type RemedialAction } from './losses.ts';
 
 /** What puts each cause right; after the first, what also does. */
-const RIGHT: Record<CauseId, readonly Deed[]> = {
+const RIGHT: Record<CauseId, readonly RemedialAction[]> = {
   overload: ['shed-load', 'split-circuit'],
   'appliance-fault': ['repair-appliance'],
   'wiring-short': ['repair-wiring'],
@@ -42,7 +42,7 @@ const RIGHT: Record<CauseId, readonly Deed[]> = {
 };
 
 /** Where a panel is not to be condemned, what is left. */
-const WITHOUT_A_PANEL = (Object.entries(RIGHT) as [CauseId, readonly Deed[]][])
+const WITHOUT_A_PANEL = (Object.entries(RIGHT) as [CauseId, readonly RemedialAction[]][])
   .filter(([, actions]) => actions.includes('replace-panel'))
   .map(([cause, actions]) => [cause, actions.filter((action) => action !== 'replace-panel')] as const);
 
@@ -56,7 +56,7 @@ interface Instead {
   all?: readonly Finding[];
   any?: readonly Finding[];
   none?: readonly Finding[];
-  then: readonly Deed[];
+  then: readonly RemedialAction[];
   why: string;
 }
 
@@ -219,13 +219,15 @@ function isToBeWatched(found: ReadonlyMap<TestId, string>): boolean {
 }
 
 /** Causes of nothing worse than a nuisance, with to watch it among what does; the same lists each time. */
-const ALSO_WATCHED = new WeakMap<readonly Deed[], readonly Deed[]>();
-function watched(right: Record<CauseId, readonly Deed[]>): Partial<Record<CauseId, readonly Deed[]>> {
-  const changed: Partial<Record<CauseId, readonly Deed[]>> = {};
-  for (const [cause, deeds] of Object.entries(right) as [CauseId, readonly Deed[]][]) {
-    if (GRAVITY[cause] !== 'nuisance' || deeds.includes('reset-and-watch')) continue;
-    const more = ALSO_WATCHED.get(deeds) ?? [...deeds, 'reset-and-watch' as const];
-    ALSO_WATCHED.set(deeds, more);
+const ALSO_WATCHED = new WeakMap<readonly RemedialAction[], readonly RemedialAction[]>();
+function watched(
+  right: Record<CauseId, readonly RemedialAction[]>,
+): Partial<Record<CauseId, readonly RemedialAction[]>> {
+  const changed: Partial<Record<CauseId, readonly RemedialAction[]>> = {};
+  for (const [cause, actions] of Object.entries(right) as [CauseId, readonly RemedialAction[]][]) {
+    if (GRAVITY[cause] !== 'nuisance' || actions.includes('reset-and-watch')) continue;
+    const more = ALSO_WATCHED.get(actions) ?? [...actions, 'reset-and-watch' as const];
+    ALSO_WATCHED.set(actions, more);
     changed[cause] = more;
   }
   return changed;
@@ -245,7 +247,7 @@ export const CHANGES_WHAT_IS_RIGHT: ReadonlySet<TestId> = new Set(
 );
 
 /** What puts each cause right, given what was found; the right action first. */
-export function rightActions(results: readonly TestResult[]): Record<CauseId, readonly Deed[]> {
+export function rightActions(results: readonly TestResult[]): Record<CauseId, readonly RemedialAction[]> {
   const found = new Map(results.map(({ test, outcome }) => [test, outcome]));
   const seen = ([test, ...outcomes]: Finding) => outcomes.includes(found.get(test) ?? '');
   const right = { ...RIGHT };
@@ -261,9 +263,9 @@ export function rightActions(results: readonly TestResult[]): Record<CauseId, re
 
 /** All that puts a cause right, whatever was found with it. */
 const PUTS_RIGHT = new Map(
-  (Object.entries(RIGHT) as [CauseId, readonly Deed[]][]).map(([cause, deeds]) => [
+  (Object.entries(RIGHT) as [CauseId, readonly RemedialAction[]][]).map(([cause, actions]) => [
     cause,
-    new Set<ActionId>([...deeds, ...INSTEAD.flatMap((one) => (one.cause === cause ? one.then : []))]),
+    new Set<ActionId>([...actions, ...INSTEAD.flatMap((one) => (one.cause === cause ? one.then : []))]),
   ]),
 );
 

@@ -160,7 +160,7 @@ test('where the chances led to the lesser of two things that were seen, the grav
   const bound = bindSeen(seen, choice, 'shared-terminal');
   expect(bound.choice.action).toBe('size-down');
   expect(bound.also).toMatchObject([{ cause: 'shared-terminal', action: 'separate-conductors' }]);
-  // A deed is told once, whichever cause led to it.
+  // An action is told once, whichever cause led to it.
   expect(bindSeen(seen, choice, 'overload').also.map(({ action }) => action)).toEqual([choice.action]);
 });
 
@@ -197,7 +197,7 @@ test('where nothing was seen to be so, nothing is said besides', () => {
   expect(also).toEqual([]);
 });
 
-describe('on the sheet', () => {
+describe('on the detail', () => {
   test.each(SEEN)(
     '%s is acted on beside an overload, in the order of what is dangerous',
     (_what, seen, _cause, action) => {

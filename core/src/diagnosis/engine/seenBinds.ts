@@ -1,6 +1,6 @@
 import type { TestResult } from '../causes/index.ts';
 import { ACTIONS, type ActionId, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
-import { ENERGISES, GRAVITY, type Deed } from './losses.ts';
+import { ENERGISES, GRAVITY, type RemedialAction } from './losses.ts';
 import type { Choice } from './chooseAction.ts';
 
 /** What was seen to be so, whatever tripped it: what it is, what is to be done about it. */
@@ -8,9 +8,9 @@ interface Seen {
   test: TestId;
   outcome: string;
   cause: CauseId;
-  action: Deed;
+  action: RemedialAction;
   /** Other actions that see to it as well. */
-  orBy: readonly Deed[];
+  orBy: readonly RemedialAction[];
   text: string;
   /** It is put right at its time: all else comes before it. */
   minor?: true;
@@ -124,7 +124,7 @@ const SEEN: readonly Seen[] = [
 /** What is so beside the leading cause, and what is to be done about it. */
 export interface Also {
   cause: CauseId;
-  action: Deed;
+  action: RemedialAction;
   text: string;
 }
 
@@ -185,7 +185,7 @@ export function bindSeen(
 const yields = ({ action }: Choice, leading: CauseId, first: Seen): boolean =>
   action === 'gather-more' || action === 'keep' || (!first.minor && yieldsToGrave(action, leading, first));
 
-const yieldsToGrave = (action: Deed, leading: CauseId, first: Seen): boolean =>
+const yieldsToGrave = (action: RemedialAction, leading: CauseId, first: Seen): boolean =>
   leading === first.cause ||
   ENERGISES.has(action) ||
   (GRAVITY[first.cause] === 'danger' && GRAVITY[leading] !== 'danger' && action !== 'make-safe-and-call');

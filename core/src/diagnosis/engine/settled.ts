@@ -2,7 +2,7 @@ import type { Profile, TestId } from '../../facts/vocabulary/index.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { isDueFirst } from './dueFirst.ts';
 import { testCost } from './testCosts.ts';
-import { bestDeed } from './chooseAction.ts';
+import { leastLossAction } from './chooseAction.ts';
 import { lossesOf } from './whoDoesIt.ts';
 import type { Assessment } from './assessment.ts';
 
@@ -57,7 +57,7 @@ export function worthAsking(
   // After a reset that holds, with everything quiet, what is left is to watch it.
   const holds = results.some(({ test, outcome }) => test === 'reset-result' && outcome === 'holds');
   if (holds && assessed.choice.action === 'reset-and-watch') return [];
-  const { expected } = bestDeed(lossesOf(profile, table), probabilities);
+  const { expected } = leastLossAction(lossesOf(profile, table), probabilities);
   if (expected <= ENOUGH) return [];
   const bears = expected > UNSURE.from ? Math.max(0, UNSURE.bears - UNSURE.lessEach * asked) : 0;
   const least = priceOfAsking(profile, asked) - bears;

@@ -1,23 +1,25 @@
 import { ACTION_WORDS, type Profile } from '../../facts/vocabulary/index.ts';
-import { NEEDLESS, type Deed } from './losses.ts';
+import { NEEDLESS, type RemedialAction } from './losses.ts';
 import {
-  bestDeed,
+  leastLossAction,
   chanceItHelps,
-  DEEDS,
+  REMEDIAL_ACTIONS,
   LEAST_CONFIDENCE,
   type Choice,
   type LossTable,
 } from './chooseAction.ts';
 import type { Assessment } from './assessment.ts';
 
-/** Deeds that are work for a qualified electrician. */
-const BY_ELECTRICIAN: ReadonlySet<Deed> = new Set(DEEDS.filter((deed) => ACTION_WORDS[deed].forElectrician));
+/** Actions that are work for a qualified electrician. */
+const BY_ELECTRICIAN: ReadonlySet<RemedialAction> = new Set(
+  REMEDIAL_ACTIONS.filter((action) => ACTION_WORDS[action].forElectrician),
+);
 
 /** To have an electrician come where anybody could have put it right, and where it takes one. */
 const CALLED = { needlessly: 14, rightly: 1.5 } as const;
 
 /**
- * The losses of somebody who has the work of an electrician done: whatever is wrong, to call one is one deed. What only
+ * The losses of somebody who has the work of an electrician done: whatever is wrong, to call one is one action. What only
  * parts one electrician’s work from another’s is no reason to ask this person more.
  */
 export function lossesOf(profile: Profile, table: LossTable): LossTable {
@@ -38,9 +40,10 @@ const told: Record<Called, WeakMap<Float64Array, Float64Array>> = {
   utilityToo: new WeakMap(),
 };
 
-/** A column of losses with an electrician’s work as the one deed of calling one; made once for each column. */
+/** A column of losses with an electrician’s work as the one action of calling one; made once for each column. */
 function asTold(column: Float64Array, called: Called): Float64Array {
-  const made = told[called].get(column) ?? column.map((loss, a) => lossTold(DEEDS[a]!, loss, called));
+  const made =
+    told[called].get(column) ?? column.map((loss, a) => lossTold(REMEDIAL_ACTIONS[a]!, loss, called));
   told[called].set(column, made);
   return made;
 }
@@ -49,15 +52,15 @@ function asTold(column: Float64Array, called: Called): Float64Array {
  * Where half the house is dead and the street is lit nobody without a meter can tell a lost leg from a main’s dead pole: the
  * utility comes first, and says which.
  */
-function lossTold(deed: Deed, loss: number, called: Called): number {
-  if (called === 'utilityToo' && deed === 'call-utility') return 0;
-  if (!BY_ELECTRICIAN.has(deed)) return loss;
+function lossTold(action: RemedialAction, loss: number, called: Called): number {
+  if (called === 'utilityToo' && action === 'call-utility') return 0;
+  if (!BY_ELECTRICIAN.has(action)) return loss;
   return called === 'needlessly' ? CALLED.needlessly : CALLED.rightly;
 }
 
 /** From this confidence on the electrician’s work is named; below it is said that one is needed, and why. */
 const SURE_OF_THE_WORK = 0.7;
-/** What somebody’s own deed may be expected to lose at most, to be named. */
+/** What somebody’s own action may be expected to lose at most, to be named. */
 const MOST_LOST = NEEDLESS['shed-load'] + CALLED.needlessly;
 
 /**
@@ -68,7 +71,7 @@ const MOST_LOST = NEEDLESS['shed-load'] + CALLED.needlessly;
 export function forPerson(assessed: Assessment, profile: Profile): Choice {
   const { choice, table, probabilities, stops } = assessed;
   if (profile === 'electrician' || stops.length > 0) return choice;
-  const own = bestDeed(lossesOf(profile, table), probabilities);
+  const own = leastLossAction(lossesOf(profile, table), probabilities);
   if (!BY_ELECTRICIAN.has(own.action)) {
     // What was seen binds for whoever sees it.
     if (choice.action !== 'gather-more' && BY_ELECTRICIAN.has(choice.action)) return named(choice);

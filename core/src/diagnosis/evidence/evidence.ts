@@ -1,16 +1,16 @@
 import type { Learned } from '../causes/index.ts';
 import type { HeatPoint } from '../../physics/heat/index.ts';
 import type { Breaker, BreakerEvent, Circuit, Curve, Entries, Panel } from '../../record/entities/index.ts';
-import type { Schools } from '../../record/settings/index.ts';
+import type { Policies } from '../../record/settings/index.ts';
 import type { Sizing } from '../../code/sizing/index.ts';
 import type { TripVerdict, TripWindow } from '../../physics/trip/index.ts';
 import type { Wear } from '../wear/index.ts';
 import type { Complaint, OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 import type { HandlePosition } from './history.ts';
-import type { UnitFact } from './trial.ts';
+import type { BreakerEstimate } from './tripTrial.ts';
 
 /** A breaker with its circuit and all that was logged of it. */
-export interface BreakerFile {
+export interface BreakerRecord {
   breaker: Breaker;
   circuit: Circuit | null;
   entries: Entries;
@@ -22,12 +22,12 @@ export interface BreakerFile {
 export interface Dossier {
   panel: Pick<Panel, 'id' | 'name' | 'family' | 'alsoListed'>;
   /** How questions on which the trade disagrees are answered here. */
-  schools: Schools;
-  subject: BreakerFile;
+  policies: Policies;
+  subject: BreakerRecord;
   /** The panel's main, whose leg voltages and danger signs bear on every breaker; null if there is none. */
-  main: BreakerFile | null;
+  main: BreakerRecord | null;
   /** The panel's other breakers, to compare temperatures with. */
-  others: BreakerFile[];
+  others: BreakerRecord[];
   /** Trip curves of part families, as printed; a family without one goes by the standard. */
   curves: readonly Pick<Curve, 'family' | 'points'>[];
   /** What confirmed ends of earlier cases teach about such a breaker; null: none, or they are not to count. */
@@ -92,7 +92,7 @@ export interface LoadFact {
 export interface Evidence {
   breaker: Breaker;
   circuit: Circuit | null;
-  schools: Schools;
+  policies: Policies;
   handle: HandlePosition;
   /** The latest outcome of each test. */
   items: EvidenceItem[];
@@ -100,7 +100,7 @@ export interface Evidence {
   mainItems: EvidenceItem[];
   trips: TripFact[];
   /** What trips and holds say of the unit's bimetal; null: nothing on record says anything. */
-  unit: UnitFact | null;
+  unit: BreakerEstimate | null;
   wear: Wear;
   /** Resets that tripped again, since it last held. */
   failedResets: BreakerEvent[];

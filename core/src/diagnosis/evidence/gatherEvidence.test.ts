@@ -3,16 +3,16 @@ import {
   aCircuit,
   aLoad,
   aDossier,
-  aFile,
+  aBreakerRecord,
   aReading,
   anEvent,
   anObservation,
   uuid,
-  type FileParts,
+  type BreakerRecordParts,
 } from '../../testing/index.ts';
 import { gatherEvidence, itemOf, outcomeOf } from './index.ts';
 
-const evidenceOf = (parts: FileParts, rest = {}) => gatherEvidence(aDossier(parts, rest));
+const evidenceOf = (parts: BreakerRecordParts, rest = {}) => gatherEvidence(aDossier(parts, rest));
 
 test('what the simulated stand-in told says so in its sentence', () => {
   const told = { ...anObservation('sound', 'quiet'), simulated: true };
@@ -130,7 +130,7 @@ describe('voltages', () => {
 
   test('legs read at the main count, but not from another day than the load terminal’s reading', () => {
     const main = (at: number) =>
-      aFile({
+      aBreakerRecord({
         breaker: { id: uuid(9), role: 'main', space: null },
         readings: [aReading('voltage', 'leg-a', 120, at), aReading('voltage', 'leg-b', 120, at)],
       });
@@ -165,24 +165,26 @@ describe('load', () => {
 });
 
 describe('heat', () => {
-  const measured = (surface: number, at: number, ambientC = 22): FileParts['readings'] => [
+  const measured = (surface: number, at: number, ambientC = 22): BreakerRecordParts['readings'] => [
     aReading('temperature', 'terminal', surface, at, { ambientC }),
     aReading('current', 'conductor', 10, at),
   ];
 
   test('peers of the same survey are compared, each by its own rise', () => {
-    const others = [aFile({ breaker: { id: uuid(2) }, readings: measured(35, 30, 25) })];
+    const others = [aBreakerRecord({ breaker: { id: uuid(2) }, readings: measured(35, 30, 25) })];
     const [fact] = evidenceOf({ readings: measured(40, 0) }, { others }).heat;
     expect(fact).toMatchObject({ peers: 1, amps: 10 });
     expect(fact!.result.overPeersC).toBeCloseTo(8, 9);
   });
 
   test('a survey of another day, the main, or a point without its current give no peers', () => {
-    const another = [aFile({ breaker: { id: uuid(2) }, readings: measured(35, 60 * 5) })];
+    const another = [aBreakerRecord({ breaker: { id: uuid(2) }, readings: measured(35, 60 * 5) })];
     expect(evidenceOf({ readings: measured(40, 0) }, { others: another }).heat[0]!.peers).toBe(0);
-    const main = [aFile({ breaker: { id: uuid(2), role: 'main', space: null }, readings: measured(35, 0) })];
+    const main = [
+      aBreakerRecord({ breaker: { id: uuid(2), role: 'main', space: null }, readings: measured(35, 0) }),
+    ];
     expect(evidenceOf({ readings: measured(40, 0) }, { others: main }).heat[0]!.peers).toBe(0);
-    const others = [aFile({ breaker: { id: uuid(2) }, readings: measured(35, 0) })];
+    const others = [aBreakerRecord({ breaker: { id: uuid(2) }, readings: measured(35, 0) })];
     expect(evidenceOf({ readings: [measured(40, 0)![0]!] }, { others }).heat[0]!.peers).toBe(0);
   });
 
@@ -192,7 +194,7 @@ describe('heat', () => {
         aReading('temperature', 'face', value, at),
         aReading('current', 'conductor', load, at),
       ];
-      const others = [aFile({ breaker: { id: uuid(2) }, readings: survey(23, 0, amps) })];
+      const others = [aBreakerRecord({ breaker: { id: uuid(2) }, readings: survey(23, 0, amps) })];
       return evidenceOf({ breaker: { kind }, readings: survey(32, 0, amps) }, { others });
     };
     expect(face('gfci', 0).heat[0]).toMatchObject({ surfaceC: 32, ownHeatC: 9 });
@@ -204,7 +206,7 @@ describe('heat', () => {
   });
 
   test('colder than the air under load is a false reading, and says so', () => {
-    const others = [aFile({ breaker: { id: uuid(2) }, readings: measured(30, 0) })];
+    const others = [aBreakerRecord({ breaker: { id: uuid(2) }, readings: measured(30, 0) })];
     const text = (surface: number) =>
       itemOf(evidenceOf({ readings: measured(surface, 0) }, { others }), 'terminal-temperature')!.text;
     expect(text(18)).toContain('false reading');

@@ -1,7 +1,7 @@
 import { isDanger } from '../../facts/vocabulary/index.ts';
-import type { BreakerFile, Dossier, Evidence, EvidenceItem } from './evidence.ts';
+import type { BreakerRecord, Dossier, Evidence, EvidenceItem } from './evidence.ts';
 import { counts } from './freshness.ts';
-import { failedResets, handleAt, heldAt, standing } from './history.ts';
+import { failedResets, handleAt, heldAt, notStruck } from './history.ts';
 import { heatEvidence, heatFacts } from './heatEvidence.ts';
 import { isolationEvidence } from './isolationEvidence.ts';
 import { loadEvidence, loadFact } from './loadEvidence.ts';
@@ -10,7 +10,7 @@ import { partEvidence } from './partEvidence.ts';
 import { circuitSizing, sizingEvidence } from './sizingEvidence.ts';
 import { wearOf } from '../wear/index.ts';
 import { familyBand } from './familyBand.ts';
-import { trialsOf, unitFact } from './trials.ts';
+import { tripTrialsOf, breakerEstimate } from './tripTrials.ts';
 import { tripEvidence, tripFacts } from './tripEvidence.ts';
 import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
 
@@ -19,7 +19,7 @@ import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
  * the outcome of a test, the latest one of each test standing. Struck entries do not count.
  *
  * @param dossier the breaker, the panel's main and its other breakers
- * @example gatherEvidence({ panel, schools, subject, main: null, others: [] }).handle // 'on'
+ * @example gatherEvidence({ panel, policies, subject, main: null, others: [] }).handle // 'on'
  */
 export function gatherEvidence(dossier: Dossier): Evidence {
   const subject = counted(dossier.subject);
@@ -27,17 +27,17 @@ export function gatherEvidence(dossier: Dossier): Evidence {
   const others = dossier.others.map(counted);
   const band = familyBand(subject.breaker.family, dossier.curves);
   const trips = tripFacts(subject, band);
-  const trials = trialsOf(subject.breaker, subject.entries.events, band);
+  const trials = tripTrialsOf(subject.breaker, subject.entries.events, band);
   const load = loadFact(subject);
   const heat = heatFacts(subject, others);
-  const sizing = circuitSizing(subject, dossier.schools);
+  const sizing = circuitSizing(subject, dossier.policies);
   const line = lineSideEvidence(subject, main);
   const handle = handleAt(subject.entries.events);
   const trippedSince = handle === 'tripped' ? heldAt(subject.entries.events) : null;
   return {
     breaker: subject.breaker,
     circuit: subject.circuit,
-    schools: dossier.schools,
+    policies: dossier.policies,
     handle,
     items: latestOfEach(
       [
@@ -54,7 +54,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
     ),
     mainItems: main && main.breaker.id !== subject.breaker.id ? dangerItems(main) : [],
     trips,
-    unit: unitFact(subject.breaker.ratingAmps, trials),
+    unit: breakerEstimate(subject.breaker.ratingAmps, trials),
     wear: wearOf(subject.breaker, subject.entries.events),
     failedResets: failedResets(subject.entries.events),
     lastReset: subject.entries.events.findLast((event) => event.kind === 'reset') ?? null,
@@ -67,12 +67,12 @@ export function gatherEvidence(dossier: Dossier): Evidence {
 }
 
 /** A file with the entries that count; made once for each: a panel’s breakers are each held against all others. */
-function counted(file: BreakerFile): BreakerFile {
-  const made = countedFiles.get(file) ?? { ...file, entries: standing(file.entries) };
+function counted(file: BreakerRecord): BreakerRecord {
+  const made = countedFiles.get(file) ?? { ...file, entries: notStruck(file.entries) };
   countedFiles.set(file, made);
   return made;
 }
-const countedFiles = new WeakMap<BreakerFile, BreakerFile>();
+const countedFiles = new WeakMap<BreakerRecord, BreakerRecord>();
 
 /** The latest outcome of each test, newest first; of two at the same instant the later in the list. */
 function latestOfEach(items: EvidenceItem[]): EvidenceItem[] {
@@ -85,7 +85,7 @@ function latestOfEach(items: EvidenceItem[]): EvidenceItem[] {
 }
 
 /** Danger signs at the main endanger every circuit behind it. */
-function dangerItems(main: BreakerFile): EvidenceItem[] {
+function dangerItems(main: BreakerRecord): EvidenceItem[] {
   return latestOfEach([
     ...observationEvidence(main),
     ...voltageEvidence(main),

@@ -3,7 +3,7 @@ import { sayQuantity, sayRise } from '../../facts/quantities/index.ts';
 import { TEMPERATURE_POINTS, type Reading } from '../../record/entities/index.ts';
 import { CITATIONS, HEAT_LIMITS } from '../../facts/standards/index.ts';
 import { FACE_OUTCOMES, riseBand, TERMINAL_OUTCOMES } from '../../facts/vocabulary/index.ts';
-import type { BreakerFile, EvidenceItem, HeatFact } from './evidence.ts';
+import type { BreakerRecord, EvidenceItem, HeatFact } from './evidence.ts';
 import { nearestTo, timed, type Timed } from './history.ts';
 import { marked } from './marked.ts';
 
@@ -21,12 +21,12 @@ interface Surveyed {
 }
 
 /** Sorted out once for each file: it is a peer of every other breaker of its panel. */
-function surveyed(file: BreakerFile): Surveyed {
+function surveyed(file: BreakerRecord): Surveyed {
   const made = surveys.get(file) ?? sortedOut(file.entries.readings);
   surveys.set(file, made);
   return made;
 }
-const surveys = new WeakMap<BreakerFile, Surveyed>();
+const surveys = new WeakMap<BreakerRecord, Surveyed>();
 
 function sortedOut(readings: readonly Reading[]): Surveyed {
   const at = (point: string) =>
@@ -43,7 +43,7 @@ function sortedOut(readings: readonly Reading[]): Surveyed {
  * The latest temperature of each point of a breaker, judged against the panel's other breakers
  * measured in the same survey. A point whose current is not known is judged without peers.
  */
-export function heatFacts(file: BreakerFile, others: readonly BreakerFile[]): HeatFact[] {
+export function heatFacts(file: BreakerRecord, others: readonly BreakerRecord[]): HeatFact[] {
   return TEMPERATURE_POINTS.flatMap((point) => {
     const latest = surveyed(file).temperatures[point].at(-1);
     if (latest === undefined) return [];
@@ -63,8 +63,8 @@ export function heatFacts(file: BreakerFile, others: readonly BreakerFile[]): He
 
 /** The same point of the panel’s other branch breakers, measured in the same survey with their currents. */
 function peersOf(
-  file: BreakerFile,
-  others: readonly BreakerFile[],
+  file: BreakerRecord,
+  others: readonly BreakerRecord[],
   point: (typeof TEMPERATURE_POINTS)[number],
   instant: number,
   ambientC: number,
@@ -81,13 +81,13 @@ function peersOf(
 }
 
 /** What the electronics of an idle protected unit warm its face by, °C. */
-const ownHeatOf = ({ breaker: { kind } }: BreakerFile, point: string, amps: number | null): number =>
+const ownHeatOf = ({ breaker: { kind } }: BreakerRecord, point: string, amps: number | null): number =>
   point === 'face' && amps !== null && amps < IDLE_AMPS && kind !== 'standard' && kind !== 'surge'
     ? OF_ELECTRONICS_C
     : 0;
 
 /** A reading as a survey point, taken to the subject's ambient: it is the rise that is compared. */
-function surveyPoint(file: BreakerFile, reading: Reading, ambientC: number, amps: number): HeatPointInput {
+function surveyPoint(file: BreakerRecord, reading: Reading, ambientC: number, amps: number): HeatPointInput {
   const { id, ratingAmps } = file.breaker;
   return { id, surfaceC: reading.value - (reading.ambientC ?? ambientC) + ambientC, amps, ratingAmps };
 }

@@ -3,7 +3,7 @@ const byTime = (a: { at: string; loggedAt: string }, b: { at: string; loggedAt: 
   a.at.localeCompare(b.at) || a.loggedAt.localeCompare(b.loggedAt);
 
 /** The entries that still count, oldest first: struck ones are left out. */
-export function standing(entries: Entries): Entries {
+export function notStruck(entries: Entries): Entries {
   return {
     readings: entries.readings.filter((r) => r.struck === null).sort(byTime),
     events: entries.events.filter((e) => e.struck === null).sort(byTime),

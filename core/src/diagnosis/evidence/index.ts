@@ -1,9 +1,9 @@
 export * from './evidence.ts';
 export { gatherEvidence } from './gatherEvidence.ts';
-export { failedResets, handleAt, standing } from './history.ts';
+export { failedResets, handleAt, notStruck } from './history.ts';
 export * from './familyBand.ts';
-export * from './trial.ts';
-export * from './trials.ts';
+export * from './tripTrial.ts';
+export * from './tripTrials.ts';
 export { judgedTrips, resetOutcome, sayTrip, sayWindow } from './tripEvidence.ts';
 export { countsFrom, countsSince } from './freshness.ts';
 export { asTrial, isolationTrials, type IsolationEvent } from './isolationEvidence.ts';

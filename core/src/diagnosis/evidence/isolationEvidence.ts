@@ -1,6 +1,6 @@
 import { narrow, type IsolationTrial } from '../isolation/index.ts';
 import type { BreakerEvent } from '../../record/entities/index.ts';
-import type { BreakerFile, EvidenceItem } from './evidence.ts';
+import type { BreakerRecord, EvidenceItem } from './evidence.ts';
 import { marked } from './marked.ts';
 
 /** A reset with only some of the loads connected. */
@@ -33,7 +33,7 @@ function isolated(events: readonly BreakerEvent[]): string | null {
 }
 
 /** What an isolation found, as the pattern of the trips. */
-export function isolationEvidence({ entries }: BreakerFile): EvidenceItem[] {
+export function isolationEvidence({ entries }: BreakerRecord): EvidenceItem[] {
   const found = isolated(entries.events);
   if (found === null) return [];
   const trials = isolationTrials(entries.events);

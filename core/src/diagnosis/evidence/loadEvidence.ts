@@ -1,11 +1,11 @@
 import { sayPercent, sayQuantity } from '../../facts/quantities/index.ts';
 import { loadAmps } from '../../record/entities/index.ts';
 import { loadOutcome } from '../../facts/vocabulary/index.ts';
-import type { BreakerFile, EvidenceItem, LoadFact } from './evidence.ts';
+import type { BreakerRecord, EvidenceItem, LoadFact } from './evidence.ts';
 import { marked } from './marked.ts';
 
 /** What the circuit carries: the latest measurement, else what its nameplates add up to. */
-export function loadFact({ breaker, circuit, entries }: BreakerFile): LoadFact | null {
+export function loadFact({ breaker, circuit, entries }: BreakerRecord): LoadFact | null {
   const currents = entries.readings.filter((r) => r.quantity === 'current');
   const measured = currents.findLast((r) => r.point === 'conductor') ?? currents.at(-1);
   if (measured) {
@@ -19,7 +19,7 @@ export function loadFact({ breaker, circuit, entries }: BreakerFile): LoadFact |
 }
 
 /** The load as a test outcome. Loads known from nameplates alone count from the circuit's own record. */
-export function loadEvidence(file: BreakerFile, load: LoadFact | null): EvidenceItem[] {
+export function loadEvidence(file: BreakerRecord, load: LoadFact | null): EvidenceItem[] {
   if (!load) return [];
   const { amps, share } = load;
   const how = {

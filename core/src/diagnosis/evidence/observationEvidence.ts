@@ -1,9 +1,9 @@
 import { sayOutcome } from '../../facts/vocabulary/index.ts';
-import type { BreakerFile, EvidenceItem } from './evidence.ts';
+import type { BreakerRecord, EvidenceItem } from './evidence.ts';
 import { marked } from './marked.ts';
 
 /** Observations are test outcomes as they stand. */
-export function observationEvidence({ entries }: BreakerFile): EvidenceItem[] {
+export function observationEvidence({ entries }: BreakerRecord): EvidenceItem[] {
   return entries.observations.map((o) => ({
     test: o.test,
     outcome: o.outcome,

@@ -1,18 +1,18 @@
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { sizingQuestion } from '../../record/entities/index.ts';
-import type { Schools } from '../../record/settings/index.ts';
+import type { Policies } from '../../record/settings/index.ts';
 import { sayConductor, sizing, type Sizing } from '../../code/sizing/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
-import type { BreakerFile, EvidenceItem } from './evidence.ts';
+import type { BreakerRecord, EvidenceItem } from './evidence.ts';
 
 /** The sizing of a breaker's circuit; `null` while its conductor is not known. */
-export function circuitSizing({ breaker, circuit }: BreakerFile, schools: Schools): Sizing | null {
-  const question = circuit && sizingQuestion(circuit, breaker.ratingAmps, schools.loading);
+export function circuitSizing({ breaker, circuit }: BreakerRecord, policies: Policies): Sizing | null {
+  const question = circuit && sizingQuestion(circuit, breaker.ratingAmps, policies.loading);
   return question && sizing(question);
 }
 
 /** The conductor held against the breaker, as a test outcome. */
-export function sizingEvidence({ breaker, circuit }: BreakerFile, result: Sizing | null): EvidenceItem[] {
+export function sizingEvidence({ breaker, circuit }: BreakerRecord, result: Sizing | null): EvidenceItem[] {
   if (!result || !circuit?.conductor) return [];
   const tooSmall = breaker.ratingAmps > result.maxBreakerAmps;
   return [

@@ -19,14 +19,14 @@ import {
   type TripWindow,
   type TripWindowInput,
 } from '../../physics/trip/index.ts';
-import type { BreakerFile, EvidenceItem, TripFact } from './evidence.ts';
+import type { BreakerRecord, EvidenceItem, TripFact } from './evidence.ts';
 import type { OutcomeOf } from '../../facts/vocabulary/index.ts';
 import { isDeadShort } from '../wear/index.ts';
 import { handleAt } from './history.ts';
 import { marked } from './marked.ts';
 
 /** The trips of a breaker, oldest first, each held against the window of a sound unit. */
-export function tripFacts({ breaker, entries }: BreakerFile, band?: Band): TripFact[] {
+export function tripFacts({ breaker, entries }: BreakerRecord, band?: Band): TripFact[] {
   return entries.events.filter(isTrip).map((event) => {
     const pace = tripPace(event);
     const question = eventWindowQuestion(breaker, event);
@@ -95,7 +95,7 @@ export function sayTrip({ event, pace }: TripFact): string {
 }
 
 /** Trips, resets and the handle as test outcomes. */
-export function tripEvidence(file: BreakerFile, trips: readonly TripFact[]): EvidenceItem[] {
+export function tripEvidence(file: BreakerRecord, trips: readonly TripFact[]): EvidenceItem[] {
   return [...curve(trips), ...record(file, trips), ...results(file, trips), ...feel(file), ...handle(file)];
 }
 
@@ -123,7 +123,7 @@ function curve(trips: readonly TripFact[]): EvidenceItem[] {
 const HOW_MANY = ['first-time', 'few', 'many-overload', 'after-dead-short'];
 
 /** How often it has tripped. What somebody remembers stands where it is more than what is on record. */
-function record({ breaker, entries }: BreakerFile, trips: readonly TripFact[]): EvidenceItem[] {
+function record({ breaker, entries }: BreakerRecord, trips: readonly TripFact[]): EvidenceItem[] {
   const last = trips.at(-1);
   if (!last) return [];
   const outcome = trips.some(({ event }) => isDeadShort(breaker, event))
@@ -165,7 +165,7 @@ export function resetOutcome(pace: Pace | null, unplugged: boolean): string {
 }
 
 /** What the latest switching-on gave, with the loads and without. */
-function results({ entries }: BreakerFile, trips: readonly TripFact[]): EvidenceItem[] {
+function results({ entries }: BreakerRecord, trips: readonly TripFact[]): EvidenceItem[] {
   const items: EvidenceItem[] = trips.map((trip) => ({
     test: trip.event.unplugged ? ('reset-result-unplugged' as const) : ('reset-result' as const),
     outcome: resetOutcome(trip.pace, trip.event.unplugged),
@@ -215,7 +215,7 @@ const FEEL_TEXT = {
   'will-not-latch': 'It will not latch.',
 } as const;
 
-function feel({ entries }: BreakerFile): EvidenceItem[] {
+function feel({ entries }: BreakerRecord): EvidenceItem[] {
   return entries.events.flatMap((event) =>
     event.feel === null
       ? []
@@ -232,7 +232,7 @@ function feel({ entries }: BreakerFile): EvidenceItem[] {
   );
 }
 
-function handle({ entries }: BreakerFile): EvidenceItem[] {
+function handle({ entries }: BreakerRecord): EvidenceItem[] {
   const last = entries.events.at(-1);
   if (!last) return [];
   const position = handleAt(entries.events);

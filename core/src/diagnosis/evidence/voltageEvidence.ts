@@ -3,7 +3,7 @@ import { sayQuantity } from '../../facts/quantities/index.ts';
 import { CITATIONS, LINE_VOLTAGE, voltageWord, type VoltageWord } from '../../facts/standards/index.ts';
 import type { Entries, Reading } from '../../record/entities/index.ts';
 import type { OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
-import type { BreakerFile, Evidence, EvidenceItem } from './evidence.ts';
+import type { BreakerRecord, Evidence, EvidenceItem } from './evidence.ts';
 import { handleAt, nearest } from './history.ts';
 import { marked } from './marked.ts';
 
@@ -21,7 +21,7 @@ function word(value: number, poles: number): VoltageWord {
 }
 
 /** The outcomes of all voltage readings of a breaker. */
-export function voltageEvidence(file: BreakerFile): EvidenceItem[] {
+export function voltageEvidence(file: BreakerRecord): EvidenceItem[] {
   return [...loadTerminal(file), ...outlet(file), ...offButLive(file)];
 }
 
@@ -32,12 +32,12 @@ const voltagesAt = (entries: Entries, point: Reading['point']) =>
  * Whether a reading was taken with the breaker on. Voltage on one that is recorded as tripped means
  * that somebody has reset it since and not logged it.
  */
-const takenOn = (file: BreakerFile) => (r: Reading) => {
+const takenOn = (file: BreakerRecord) => (r: Reading) => {
   const handle = handleAt(file.entries.events, r.at);
   return handle === 'on' || (handle === 'tripped' && r.value >= LINE_VOLTAGE.zero);
 };
 
-function loadTerminal(file: BreakerFile): EvidenceItem[] {
+function loadTerminal(file: BreakerRecord): EvidenceItem[] {
   const on = takenOn(file);
   const first = voltagesAt(file.entries, 'load-terminal').filter(on).at(-1);
   if (!first) return [];
@@ -77,7 +77,7 @@ function terminalOutcome(words: VoltageWord[]): OutcomeOf<'load-terminal-voltage
   return words.includes('low') ? 'low' : 'normal';
 }
 
-function outlet(file: BreakerFile): EvidenceItem[] {
+function outlet(file: BreakerRecord): EvidenceItem[] {
   const reading = voltagesAt(file.entries, 'outlet').filter(takenOn(file)).at(-1);
   if (!reading) return [];
   const outcome = word(reading.value, file.breaker.poles);
@@ -99,7 +99,7 @@ function outlet(file: BreakerFile): EvidenceItem[] {
 }
 
 /** Seen off, and yet live: welded, the wrong breaker, or another source feeding in. */
-function offButLive(file: BreakerFile): EvidenceItem[] {
+function offButLive(file: BreakerRecord): EvidenceItem[] {
   const reading = file.entries.readings
     .filter((r) => r.quantity === 'voltage' && r.point !== 'leg-a' && r.point !== 'leg-b')
     .filter((r) => handleAt(file.entries.events, r.at) === 'off')
@@ -125,8 +125,8 @@ function offButLive(file: BreakerFile): EvidenceItem[] {
 }
 
 /** Whether the line side is alive as it was told without figures; one leg alone does not say which. */
-function toldLineSide(sheets: readonly BreakerFile[]): Evidence['lineSide'] {
-  const told = sheets
+function toldLineSide(details: readonly BreakerRecord[]): Evidence['lineSide'] {
+  const told = details
     .flatMap(({ entries, since }) => entries.observations.filter(({ at }) => at >= (since ?? '')))
     .filter(({ test }) => test === 'line-side-voltage')
     .sort((x, y) => x.at.localeCompare(y.at))
@@ -136,18 +136,18 @@ function toldLineSide(sheets: readonly BreakerFile[]): Evidence['lineSide'] {
 }
 
 /**
- * The supply legs, from readings on this breaker's sheet or the main's. With a load-terminal reading
+ * The supply legs, from readings on this breaker's detail or the main's. With a load-terminal reading
  * on record only legs measured in the same visit count.
  */
 export function lineSideEvidence(
-  file: BreakerFile,
-  main: BreakerFile | null,
+  file: BreakerRecord,
+  main: BreakerRecord | null,
 ): { items: EvidenceItem[]; lineSide: Evidence['lineSide'] } {
-  const sheets = [file, ...(main && main.breaker.id !== file.breaker.id ? [main] : [])];
+  const details = [file, ...(main && main.breaker.id !== file.breaker.id ? [main] : [])];
   const visit = voltagesAt(file.entries, 'load-terminal').at(-1)?.at;
   const latest = (point: 'leg-a' | 'leg-b') => {
-    const all = sheets
-      .flatMap((sheet) => voltagesAt(sheet.entries, point))
+    const all = details
+      .flatMap((detail) => voltagesAt(detail.entries, point))
       .sort((x, y) => x.at.localeCompare(y.at));
     return (visit === undefined ? all.at(-1) : nearest(all, visit, VISIT_HOURS)) ?? null;
   };
@@ -161,7 +161,7 @@ export function lineSideEvidence(
     : values.every((value) => value !== undefined && value >= LINE_VOLTAGE.low)
       ? 'alive'
       : values.every((value) => value === undefined)
-        ? toldLineSide(sheets)
+        ? toldLineSide(details)
         : null;
   if (!a || !b) return { items: [], lineSide };
 

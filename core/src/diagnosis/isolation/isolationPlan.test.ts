@@ -1,6 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { isolationOutput, isolationPlan, type IsolationInput, type Next, type Trial } from './index.ts';
+import {
+  isolationOutput,
+  isolationPlan,
+  type IsolationInput,
+  type Next,
+  type PlannedTrial,
+} from './index.ts';
 
 const candidates = (...priors: number[]) => priors.map((prior, i) => ({ id: `load ${i + 1}`, prior }));
 
@@ -143,11 +149,11 @@ function bruteForce(
 }
 
 /** Follow the plan with a fault: what it finds, what that costs, how often it trips. */
-function walk(steps: Trial[], fault: string | null, costs: Costs) {
+function walk(steps: PlannedTrial[], fault: string | null, costs: Costs) {
   let at: Next = steps.length > 0 ? { step: 0 } : { fault };
   let [cost, trips] = [0, 0];
   while ('step' in at) {
-    const { connect, ifTrips, ifHolds }: Trial = steps[at.step]!;
+    const { connect, ifTrips, ifHolds }: PlannedTrial = steps[at.step]!;
     const tripped = fault === null || connect.includes(fault);
     cost += tripped ? costs.tripCost : costs.holdCost;
     trips += Number(tripped);

@@ -1,5 +1,11 @@
 import type { z } from 'zod';
-import { isolationInput, type IsolationInput, type IsolationPlan, type Next, type Trial } from './schema.ts';
+import {
+  isolationInput,
+  type IsolationInput,
+  type IsolationPlan,
+  type Next,
+  type PlannedTrial,
+} from './schema.ts';
 
 /**
  * Which loads to connect for each trial energising, to find the one faulty thing at the least expected cost:
@@ -112,19 +118,19 @@ class Plan {
   }
 
   /** The decisions from a set on, the first one first. */
-  steps(set: number, wiring: boolean, trips: number): Trial[] {
-    const steps: Trial[] = [];
+  steps(set: number, wiring: boolean, trips: number): PlannedTrial[] {
+    const steps: PlannedTrial[] = [];
     this.follow(set, wiring, trips, steps);
     return steps;
   }
 
-  private follow(set: number, wiring: boolean, trips: number, steps: Trial[]): Next {
+  private follow(set: number, wiring: boolean, trips: number, steps: PlannedTrial[]): Next {
     const { candidates } = this.question;
     if (set === 0) return { fault: null };
     if (!wiring && (set & (set - 1)) === 0) return { fault: candidates[Math.log2(set)]!.id };
     const part = this.table(trips).connect[wiring ? 1 : 0][set]!;
     const step = steps.length;
-    const trial: Trial = {
+    const trial: PlannedTrial = {
       connect: candidates.filter((_candidate, i) => (part >> i) & 1).map(({ id }) => id),
       ifTrips: { step },
       ifHolds: { step },
@@ -137,7 +143,7 @@ class Plan {
 }
 
 /** How often the worst path of a plan trips. */
-function mostTrips(steps: readonly Trial[]): number {
+function mostTrips(steps: readonly PlannedTrial[]): number {
   const from = (next: Next): number => {
     if (!('step' in next)) return 0;
     const { ifTrips, ifHolds } = steps[next.step]!;

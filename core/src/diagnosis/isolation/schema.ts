@@ -45,7 +45,7 @@ export type Next = z.infer<typeof next>;
 
 /** One trial: what to connect, and what follows from each way it ends. */
 const trial = z.object({ connect: z.array(z.string()), ifTrips: next, ifHolds: next });
-export type Trial = z.infer<typeof trial>;
+export type PlannedTrial = z.infer<typeof trial>;
 
 export const isolationOutput = z.object({
   expectedCost: z.number(),

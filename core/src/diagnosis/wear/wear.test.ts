@@ -40,9 +40,9 @@ describe('the ledger of a breaker', () => {
     ['each', [false, true, true]],
     ['second', [false, false, true]],
     ['signs', [false, false, false]],
-  ] as const)('the school “%s”', (school, replaced) => {
+  ] as const)('the policy “%s”', (policy, replaced) => {
     const wear = wearOf(aBreaker(), []);
-    expect([0, 1, 2].map((magneticTrips) => replacedForShorts({ ...wear, magneticTrips }, school))).toEqual(
+    expect([0, 1, 2].map((magneticTrips) => replacedForShorts({ ...wear, magneticTrips }, policy))).toEqual(
       replaced,
     );
   });

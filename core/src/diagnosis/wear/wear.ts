@@ -59,15 +59,15 @@ export function isDeadShort(
   return kind === 'standard' && tripPace(event) === 'at-once' && event.feel !== 'will-not-latch';
 }
 
-/** Dead shorts from which on the school replaces; `null`: it goes by signs of wear alone. */
+/** Dead shorts from which on the policy replaces; `null`: it goes by signs of wear alone. */
 const REPLACED_FROM: Record<AfterDeadShort, number | null> = { each: 1, second: 2, signs: null };
 
 /**
- * Whether the chosen school replaces a breaker for the dead shorts it has cleared.
+ * Whether the chosen policy replaces a breaker for the dead shorts it has cleared.
  *
  * @example replacedForShorts({ ...wear, magneticTrips: 1 }, 'second') // false
  */
-export function replacedForShorts({ magneticTrips }: Wear, school: AfterDeadShort): boolean {
-  const from = REPLACED_FROM[school];
+export function replacedForShorts({ magneticTrips }: Wear, policy: AfterDeadShort): boolean {
+  const from = REPLACED_FROM[policy];
   return from !== null && magneticTrips >= from;
 }

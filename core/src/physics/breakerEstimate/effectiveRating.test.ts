@@ -1,12 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { seeded } from '../../facts/random/index.ts';
-import { POPULATIONS, simulatedUnit } from '../../testing/index.ts';
+import { POPULATIONS, simulatedBreaker } from '../../testing/index.ts';
 import {
   beliefFrom,
   effectiveRating,
   openingTimes,
-  readUnit,
+  readTripRecord,
   SIDES,
   trialToSettle,
   type EffectiveRatingInput,
@@ -113,7 +113,7 @@ describe('laws of the effective rating', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
         const { probability, ultimateAmps, tauSeconds } = effectiveRating(
-          simulatedUnit(seeded(seed), POPULATIONS[1]!).question,
+          simulatedBreaker(seeded(seed), POPULATIONS[1]!).question,
         );
         expect(probability.weak + probability.sound + probability.sluggish).toBeCloseTo(1, 9);
         for (const { p05, p50, p95 } of [ultimateAmps, tauSeconds]) {
@@ -170,7 +170,7 @@ describe('laws of the effective rating', () => {
   });
 
   test('the order of events does not matter', () => {
-    const { question } = simulatedUnit(seeded(4), POPULATIONS[0]!);
+    const { question } = simulatedBreaker(seeded(4), POPULATIONS[0]!);
     const turned = effectiveRating({ ...question, events: [...question.events].reverse() });
     expect(turned.ultimateAmps.p50).toBeCloseTo(effectiveRating(question).ultimateAmps.p50, 6);
   });
@@ -178,7 +178,7 @@ describe('laws of the effective rating', () => {
   test('a finer grid moves percentiles by less than 0.5 % of the rating', () => {
     const random = seeded(21);
     for (let n = 0; n < 12; n++) {
-      const { question } = simulatedUnit(random, POPULATIONS[n % 2]!);
+      const { question } = simulatedBreaker(random, POPULATIONS[n % 2]!);
       const [coarse, fine] = [effectiveRating(question), effectiveRating(question, 2)];
       for (const p of ['p05', 'p50', 'p95'] as const)
         expect(Math.abs(coarse.ultimateAmps[p] - fine.ultimateAmps[p])).toBeLessThan(
@@ -196,7 +196,7 @@ describe('calibration over made-up units', () => {
     let [covered, judged, wrong] = [0, 0, 0];
     const widths: number[] = [];
     for (let n = 0; n < UNITS; n++) {
-      const { side, ultimateAmps: truth, question } = simulatedUnit(random, population);
+      const { side, ultimateAmps: truth, question } = simulatedBreaker(random, population);
       const { ultimateAmps, judgement } = effectiveRating(question);
       if (truth >= ultimateAmps.p05 && truth <= ultimateAmps.p95) covered++;
       if (judgement !== 'undetermined') judged++;
@@ -216,7 +216,7 @@ describe('the record of a unit', () => {
   const events = [held(12, 3600), tripped(16, 500), tripped(150, 0.02)];
 
   test('event by event: the last belief is the answer, and each says how much it told', () => {
-    const { result, contributions, density } = readUnit({ ratingAmps: 20, events });
+    const { result, contributions, density } = readTripRecord({ ratingAmps: 20, events });
     expect(contributions.map(({ index }) => index)).toEqual([0, 1, 2]);
     expect(contributions.at(-1)!.after).toEqual(result);
     expect(contributions[1]!.bits).toBeGreaterThan(1);

@@ -1,2 +1,2 @@
 export * from './schema.ts';
-export * from './together.ts';
+export * from './loadCombinations.ts';

@@ -2,14 +2,14 @@ import { z } from 'zod';
 import { runningLoad } from '../profile/index.ts';
 import { curvePoints, tripWindowInput } from '../trip/index.ts';
 
-export const MOST_TOGETHER = 20;
+export const MOST_LOADS = 20;
 
-export const togetherInput = z.object({
+export const loadCombinationsInput = z.object({
   ratingAmps: tripWindowInput.shape.ratingAmps,
   ambientC: tripWindowInput.shape.ambientC,
   loads: z
     .array(runningLoad)
-    .max(MOST_TOGETHER, `At most ${MOST_TOGETHER} loads: each one doubles the number of sets.`)
+    .max(MOST_LOADS, `At most ${MOST_LOADS} loads: each one doubles the number of sets.`)
     .superRefine((loads, context) => {
       const seen = new Set<string>();
       loads.forEach(({ id }, i) => {
@@ -21,7 +21,7 @@ export const togetherInput = z.object({
   curve: curvePoints.optional().describe('the printed curve of its family; the standard’s band if left out'),
   most: z.int().min(1).max(1000).default(100).describe('list so many sets at most; all are counted'),
 });
-export type TogetherInput = z.input<typeof togetherInput>;
+export type LoadCombinationsInput = z.input<typeof loadCombinationsInput>;
 
 const setTimes = z.object({
   by: z
@@ -35,7 +35,7 @@ export type SetTimes = z.infer<typeof setTimes>;
 
 const offending = setTimes.extend({ loads: z.array(z.string()).describe('ids'), amps: z.number() });
 
-export const togetherOutput = z.object({
+export const loadCombinationsOutput = z.object({
   offending: z.array(offending).describe('sets of which no part trips by itself, smallest and soonest first'),
   offendingCount: z.int(),
   forever: z
@@ -45,4 +45,4 @@ export const togetherOutput = z.object({
   sets: z.int().describe('how many sets there are'),
   holding: z.int().describe('how many of them no sound unit ever opens on'),
 });
-export type Together = z.infer<typeof togetherOutput>;
+export type LoadCombinations = z.infer<typeof loadCombinationsOutput>;

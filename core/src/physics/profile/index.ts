@@ -1,5 +1,5 @@
 export * from './schema.ts';
-export { currentOf, drawProfile, opensAfter, type DrawnStretch, type Unit } from './runProfile.ts';
-export { soundUnits, thisUnit, type DrawUnit } from './units.ts';
+export { currentOf, drawProfile, opensAfter, type DrawnStretch, type BreakerElement } from './runProfile.ts';
+export { soundBreakers, thisBreaker, type DrawBreaker } from './breakers.ts';
 export * from './tripChance.ts';
 export * from './profileTimes.ts';

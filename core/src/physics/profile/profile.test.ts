@@ -9,8 +9,8 @@ import {
   opensAfter,
   profileQuestion,
   profileTimes,
-  soundUnits,
-  thisUnit,
+  soundBreakers,
+  thisBreaker,
   tripChance,
   type ProfileQuestion,
   type RunningLoad,
@@ -172,7 +172,7 @@ describe('the chance of a trip', () => {
   const run = (
     question: ReturnType<typeof ask>,
     units: number,
-    draw = soundUnits(20, question.ambientC),
+    draw = soundBreakers(20, question.ambientC),
     seed = 5,
   ) => {
     const work = tripChance(question, draw, units, seeded(seed));
@@ -198,7 +198,7 @@ describe('the chance of a trip', () => {
 
   test('at a steady current it is the share of units whose threshold lies below', () => {
     const question = ask({ hours: 24, loads: [load({ id: 'a', amps: 24 })] });
-    const draw = soundUnits(20, 25);
+    const draw = soundBreakers(20, 25);
     const random = seeded(99);
     const below = Array.from({ length: 4000 }, () => draw(random)).filter(
       (u) => u.thresholdSquared < 1.44,
@@ -229,7 +229,7 @@ describe('the chance of a trip', () => {
       events: [1, 2].map(() => ({ segments: [{ amps: 14, seconds: 500 }], outcome: 'tripped' as const })),
     });
     const question = ask({ hours: 4, loads: [load({ id: 'a', amps: 17 })] });
-    expect(run(question, 400, thisUnit(belief, 25)).result.share).toBeGreaterThan(0.9);
+    expect(run(question, 400, thisBreaker(belief, 25)).result.share).toBeGreaterThan(0.9);
     expect(run(question, 400).result.share).toBe(0);
   });
 });

@@ -4,7 +4,7 @@ import { seeded } from '../../facts/random/index.ts';
 import { atAmbient, bandFor, curvePoints, MAGNETIC_PICKUP, type Edge } from '../trip/index.ts';
 import { currentOf, opensAfter } from './runProfile.ts';
 import { profileQuestion } from './schema.ts';
-import { thisUnit } from './units.ts';
+import { thisBreaker } from './breakers.ts';
 
 export const profileInput = profileQuestion.safeExtend({
   curve: curvePoints.optional().describe('the printed curve of its family; the standard’s band if left out'),
@@ -57,7 +57,7 @@ const finite = (value: number) => (value === Infinity ? null : value);
 
 function ofThisUnit(question: z.output<typeof profileInput>, horizon: number): ProfileTimes['unit'] {
   const { ratingAmps, events, ambientC } = question;
-  const draw = thisUnit(beliefFrom({ ratingAmps, events }), ambientC);
+  const draw = thisBreaker(beliefFrom({ ratingAmps, events }), ambientC);
   const random = seeded(1);
   const times = Array.from({ length: DRAWN_UNITS }, () =>
     opensAfter(draw(random), ratingAmps, currentOf(question), horizon),

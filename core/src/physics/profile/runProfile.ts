@@ -6,7 +6,7 @@ import type { profileQuestion } from './schema.ts';
 type Profile = z.output<typeof profileQuestion>;
 
 /** What a unit is: its bimetal at the ambient at hand, and where its magnet picks up, in ratings. */
-export interface Unit extends ThermalElement {
+export interface BreakerElement extends ThermalElement {
   pickup: number;
 }
 
@@ -26,7 +26,12 @@ export const currentOf = (
  * @example opensAfter({ thresholdSquared: 1.8225, tauSeconds: 197, pickup: 20 }, 20,
  *   currentOf(profileQuestion.parse({ ratingAmps: 20, loads: [{ id: 'a', amps: 40 }] })), 3600) // 119.8…
  */
-export function opensAfter(unit: Unit, ratingAmps: number, current: Current, horizon: number): number {
+export function opensAfter(
+  unit: BreakerElement,
+  ratingAmps: number,
+  current: Current,
+  horizon: number,
+): number {
   const { thresholdSquared, tauSeconds, pickup } = unit;
   let heat = 0;
   let elapsed = 0;

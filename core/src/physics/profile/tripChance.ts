@@ -3,7 +3,7 @@ import type { Random } from '../../facts/random/index.ts';
 import { mostAmps, turnSeconds, turnsOf } from './loadClock.ts';
 import { currentOf, opensAfter } from './runProfile.ts';
 import type { profileQuestion } from './schema.ts';
-import type { DrawUnit } from './units.ts';
+import type { DrawBreaker } from './breakers.ts';
 
 /** How many of many units open, and when. */
 export interface TripChance {
@@ -34,7 +34,7 @@ const AT_A_TIME = 100;
  */
 export function* tripChance(
   profile: z.output<typeof profileQuestion>,
-  draw: DrawUnit,
+  draw: DrawBreaker,
   units: number,
   random: Random,
 ): Generator<number, TripChance> {

@@ -1,2 +1,2 @@
-export * from './parseAsk.ts';
-export * from './answer.ts';
+export * from './parseTripTimeQuery.ts';
+export * from './answerTripTime.ts';

@@ -11,7 +11,7 @@ import {
 } from '../../code/sizing/index.ts';
 import { basedOn, id } from './common.ts';
 
-/** How a circuit’s demand is counted: as the chosen school says, or by a rule of its own. */
+/** How a circuit’s demand is counted: as the chosen policy says, or by a rule of its own. */
 export const CIRCUIT_RULES = ['school', ...SIZING_RULES] as const;
 
 const METER_DISAGREEMENT = 1.02;
@@ -127,19 +127,19 @@ const NO_LOAD = { id: 'none', amps: 0, continuous: false };
  *
  * @param circuit the circuit with its loads
  * @param breakerAmps rating of its breaker, A
- * @param school the rule for circuits that have none of their own
+ * @param policy the rule for circuits that have none of their own
  * @example sizingQuestion({ ...circuit, conductor: null }, 20, 'split') // null
  */
 export function sizingQuestion(
   circuit: SizedCircuit,
   breakerAmps: number,
-  school: SizingInput['rules'],
+  policy: SizingInput['rules'],
 ): SizingInput | null {
   const { rules, conductor, terminalC, ambientC, currentCarrying, portableReceptacles, nameplate, loads } =
     circuit;
   if (!conductor) return null;
   return {
-    rules: rules === 'school' ? school : rules,
+    rules: rules === 'school' ? policy : rules,
     conductor,
     terminalC,
     ambientC,

@@ -1,3 +1,3 @@
 export * from './backups.ts';
-export * from './schools.ts';
+export * from './policies.ts';
 export * from './settings.ts';

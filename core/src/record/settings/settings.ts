@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DEFAULT_SCHOOLS, schools } from './schools.ts';
+import { DEFAULT_POLICIES, policies } from './policies.ts';
 
 export const TEMPERATURE_UNITS = ['C', 'F'] as const;
 export const LENGTH_UNITS = ['m', 'ft'] as const;
@@ -7,8 +7,8 @@ export const DATE_STYLES = ['day-month-year', 'month-day-year', 'year-month-day'
 export const CLOCKS = ['24', '12'] as const;
 export const THEMES = ['system', 'light', 'dark'] as const;
 
-/** How figures are shown, and the schools by which is decided. Stored figures stay in °C, m and UTC. */
-export const settings = schools.extend({
+/** How figures are shown, and the policies by which is decided. Stored figures stay in °C, m and UTC. */
+export const settings = policies.extend({
   temperature: z.enum(TEMPERATURE_UNITS),
   length: z.enum(LENGTH_UNITS),
   dates: z.enum(DATE_STYLES),
@@ -19,7 +19,7 @@ export const settings = schools.extend({
 export type Settings = z.infer<typeof settings>;
 
 export const DEFAULT_SETTINGS: Settings = {
-  ...DEFAULT_SCHOOLS,
+  ...DEFAULT_POLICIES,
   temperature: 'C',
   length: 'm',
   dates: 'day-month-year',

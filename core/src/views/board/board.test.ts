@@ -4,11 +4,11 @@ import { gatherEvidence } from '../../diagnosis/evidence/index.ts';
 import {
   aCircuit,
   aDossier,
-  aFile,
+  aBreakerRecord,
   aReading,
   anObservation,
   uuid,
-  type FileParts,
+  type BreakerRecordParts,
 } from '../../testing/index.ts';
 import {
   attentionOf,
@@ -21,12 +21,12 @@ import {
 
 const at = '2026-10-01T12:00:00.000Z';
 
-function onBoard(parts: FileParts): BoardBreaker {
+function onBoard(parts: BreakerRecordParts): BoardBreaker {
   const evidence = gatherEvidence(aDossier(parts));
   return boardBreakerOf(evidence, { id: uuid(1), at, decision: decide(evidence) });
 }
 
-const named = (n: number, label: string, parts: FileParts = {}) =>
+const named = (n: number, label: string, parts: BreakerRecordParts = {}) =>
   onBoard({ ...parts, breaker: { id: uuid(n), space: n }, circuit: aCircuit({ ...parts.circuit, label }) });
 
 describe('a breaker on the board', () => {
@@ -45,7 +45,7 @@ describe('a breaker on the board', () => {
       load: { share: 0.6 },
       heat: { point: 'terminal', grade: 'urgent' },
     });
-    expect(entry.standing).toMatchObject({ family: 'replace', stop: false, at });
+    expect(entry.decision).toMatchObject({ family: 'replace', stop: false, at });
   });
 
   test('without temperatures has no heat', () => expect(gravestHeat([])).toBeNull());
@@ -73,14 +73,14 @@ describe('what needs attention', () => {
 
   test('a danger at the main is listed once, as the main’s; a breaker’s own beside it', () => {
     const wet = { observations: [anObservation('water-signs', 'wet-now')] };
-    const main = aFile({ ...wet, breaker: { id: uuid(9), role: 'main', space: null } });
-    const behindIt = (parts: FileParts) => {
+    const main = aBreakerRecord({ ...wet, breaker: { id: uuid(9), role: 'main', space: null } });
+    const behindIt = (parts: BreakerRecordParts) => {
       const evidence = gatherEvidence(aDossier(parts, { main }));
       return boardBreakerOf(evidence, { id: uuid(1), at, decision: decide(evidence) });
     };
     const own = { observations: [anObservation('smell', 'hot-plastic')], breaker: { space: 3 } };
     const all = [onBoard({ ...wet, breaker: { role: 'main', space: null } }), behindIt({}), behindIt(own)];
-    expect(all.map((entry) => entry.standing.stop)).toEqual([true, true, true]);
+    expect(all.map((entry) => entry.decision.stop)).toEqual([true, true, true]);
     expect(attentionOf(closed, all).map((one) => one.label)).toEqual(['Main', 'Space 3']);
   });
 
@@ -95,7 +95,7 @@ describe('what needs attention', () => {
   });
 
   test('urgency falls from danger to keep', () => {
-    const order = [sizzling, oversized, loose, unknown, quiet].map((entry) => urgency(entry.standing));
+    const order = [sizzling, oversized, loose, unknown, quiet].map((entry) => urgency(entry.decision));
     expect([...order].sort((a, b) => a - b)).toEqual(order);
     expect(new Set(order).size).toBe(order.length);
   });

@@ -1,10 +1,10 @@
 import { HEAT_GRADES } from '../../physics/heat/index.ts';
 import type { Evidence, HeatFact } from '../../diagnosis/evidence/index.ts';
 import type { Decision } from '../../diagnosis/decision/index.ts';
-import type { BoardBreaker, BoardHeat, PanelSummary, Standing, Verdict } from './schema.ts';
+import type { BoardBreaker, BoardHeat, PanelSummary, DecisionSummary, Verdict } from './schema.ts';
 import type { Breaker, Panel } from '../../record/entities/index.ts';
 
-/** A temperature as board and sheet show it. */
+/** A temperature as board and detail show it. */
 export function heatView({ point, at, surfaceC, ambientC, result, simulated }: HeatFact): BoardHeat {
   const { riseC, overPeersC, riseAtRatingC, grade } = result;
   return { point, at, surfaceC, ambientC, riseC, overPeersC, riseAtRatingC, grade, simulated };
@@ -21,7 +21,7 @@ export function gravestHeat(facts: readonly HeatFact[]): BoardHeat | null {
 /** A breaker as the board shows it, from its evidence and the decision that stands. */
 export function boardBreakerOf(
   evidence: Evidence,
-  standing: Verdict,
+  verdict: Verdict,
   feeds: BoardBreaker['feeds'] = null,
 ): BoardBreaker {
   return {
@@ -31,12 +31,12 @@ export function boardBreakerOf(
     load: evidence.load,
     heat: gravestHeat(evidence.heat),
     feeds,
-    standing: standingOf(standing),
+    decision: summaryOf(verdict),
   };
 }
 
 /** What a board or a list shows of the decision that stands. */
-export function standingOf({ at, decision }: Verdict): Standing {
+export function summaryOf({ at, decision }: Verdict): DecisionSummary {
   const { action, family, headline, confidence, toAmps, stop, reasons } = decision;
   return {
     action,
@@ -67,7 +67,7 @@ type Attention = PanelSummary['attention'][number];
 export interface Judged {
   breaker: Pick<Breaker, 'id' | 'space'>;
   label: string | null;
-  standing: Standing;
+  decision: DecisionSummary;
 }
 
 /** Before this rank something is to be done; what only lacks readings is left to the board. */
@@ -79,15 +79,15 @@ const RESTING = 5;
  */
 export function attentionOf(panel: Pick<Panel, 'holes'>, breakers: readonly Judged[]): Attention[] {
   const ofBreakers = breakers
-    .filter(({ standing }) => urgency(standing) < RESTING && !standing.stopAtMain)
-    .map(({ breaker, label, standing }) => ({
+    .filter(({ decision }) => urgency(decision) < RESTING && !decision.stopAtMain)
+    .map(({ breaker, label, decision }) => ({
       breakerId: breaker.id,
       space: breaker.space,
       label: label ?? (breaker.space === null ? 'Main' : `Space ${breaker.space}`),
-      headline: standing.headline,
-      because: standing.because,
-      urgency: urgency(standing),
-      stop: standing.stop,
+      headline: decision.headline,
+      because: decision.because,
+      urgency: urgency(decision),
+      stop: decision.stop,
     }));
   return [...ofBreakers, ...openings(panel)].sort((a, b) => a.urgency - b.urgency);
 }

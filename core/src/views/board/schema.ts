@@ -2,10 +2,10 @@ import { z } from 'zod';
 import { decision } from '../../diagnosis/decision/index.ts';
 import { HEAT_GRADES } from '../../physics/heat/index.ts';
 import { breaker, circuit, curve, id, instant, panel, site } from '../../record/entities/index.ts';
-import { schools } from '../../record/settings/index.ts';
+import { policies } from '../../record/settings/index.ts';
 import { sizingOutput } from '../../code/sizing/index.ts';
 import { tripWindowOutput } from '../../physics/trip/index.ts';
-import { coolDownTimes, trial } from '../../diagnosis/evidence/index.ts';
+import { coolDownTimes, tripTrial } from '../../diagnosis/evidence/index.ts';
 import { wear } from '../../diagnosis/wear/index.ts';
 
 const handle = z.enum(['on', 'off', 'tripped']);
@@ -35,7 +35,7 @@ export type BoardHeat = z.infer<typeof heat>;
 export const verdict = z.object({ id, at: instant, decision });
 export type Verdict = z.infer<typeof verdict>;
 
-const standing = decision
+const decisionSummary = decision
   .pick({ action: true, family: true, headline: true, confidence: true, toAmps: true })
   .extend({
     because: z.string().describe('the reason that weighs most'),
@@ -43,7 +43,7 @@ const standing = decision
     stopAtMain: z.boolean().describe('the danger is the main’s and told there'),
     at: instant,
   });
-export type Standing = z.infer<typeof standing>;
+export type DecisionSummary = z.infer<typeof decisionSummary>;
 
 /** One breaker as the board shows it. */
 export const boardBreaker = z.object({
@@ -53,7 +53,7 @@ export const boardBreaker = z.object({
   load: load.nullable(),
   heat: heat.nullable().describe('the hotter of face and terminal, by grade'),
   feeds: z.object({ panelId: id, name: z.string() }).nullable().describe('the sub-panel behind it'),
-  standing,
+  decision: decisionSummary,
 });
 export type BoardBreaker = z.infer<typeof boardBreaker>;
 
@@ -76,7 +76,7 @@ export const board = z.object({
 export type Board = z.infer<typeof board>;
 
 /** Everything about one breaker. */
-export const sheet = z.object({
+export const breakerDetail = z.object({
   panel,
   breaker,
   circuit: circuit.nullable(),
@@ -90,7 +90,7 @@ export const sheet = z.object({
       window: tripWindowOutput.nullable(),
     }),
   ),
-  trials: z.array(trial).describe('trips and holds as measurements of its bimetal, oldest first'),
+  trials: z.array(tripTrial).describe('trips and holds as measurements of its bimetal, oldest first'),
   wear,
   coolDown: coolDownTimes
     .nullable()
@@ -105,11 +105,11 @@ export const sheet = z.object({
       simulated: z.boolean(),
     })
     .nullable(),
-  standing: verdict.describe('the decision that stands'),
+  verdict: verdict.describe('the decision that stands'),
   feeds: z.object({ panelId: id, name: z.string() }).nullable(),
-  schools,
+  policies,
 });
-export type Sheet = z.infer<typeof sheet>;
+export type BreakerDetail = z.infer<typeof breakerDetail>;
 
 /** A panel on the start page. */
 export const panelSummary = z.object({

@@ -1,16 +1,16 @@
-import type { StoryKind } from '../timeline/index.ts';
+import type { TimelineKind } from '../timeline/index.ts';
 
 /** A search as it was understood. */
 export interface Search {
   /** What to look for in names, loads and notes; all of them must be found. */
   words: string[];
-  kinds: StoryKind[];
+  kinds: TimelineKind[];
   /** From this instant on, and before that one; `null`: open. */
   from: string | null;
   to: string | null;
 }
 
-const KIND_WORDS: Record<string, StoryKind> = {
+const KIND_WORDS: Record<string, TimelineKind> = {
   trip: 'trips',
   trips: 'trips',
   tripped: 'trips',

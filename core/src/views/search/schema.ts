@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, instant } from '../../record/entities/index.ts';
-import { STORY_KINDS, storyEntry } from '../timeline/index.ts';
+import { TIMELINE_KINDS, timelineEntry } from '../timeline/index.ts';
 
 /** A search as it was understood in the browser, whose clock and zone it goes by. */
 export const searchQuery = z.object({
@@ -13,7 +13,7 @@ export const searchQuery = z.object({
     .string()
     .default('')
     .transform((text) => text.split(',').filter(Boolean))
-    .pipe(z.array(z.enum(STORY_KINDS))),
+    .pipe(z.array(z.enum(TIMELINE_KINDS))),
   from: instant.optional(),
   to: instant.optional(),
 });
@@ -29,7 +29,7 @@ const place = z.object({
 
 export const searchResult = z.object({
   breakers: z.array(place).describe('breakers whose names, loads or part say it'),
-  entries: z.array(z.object({ where: place, entry: storyEntry })).describe('newest first'),
+  entries: z.array(z.object({ where: place, entry: timelineEntry })).describe('newest first'),
   more: z.boolean().describe('there are more entries than are listed'),
 });
 export type SearchResult = z.infer<typeof searchResult>;

@@ -123,7 +123,7 @@ function placements(file: SiteFile, no: No) {
   const present = file.breakers
     .map((breaker, index) => ({ breaker, index }))
     .filter(({ breaker }) => breaker.removedAt === null);
-  const standing = file.panels.filter((panel) => panel.removedAt === null);
+  const inPlace = file.panels.filter((panel) => panel.removedAt === null);
   file.panels.forEach((panel, p) => {
     const own = present.filter(({ breaker }) => breaker.panelId === panel.id);
     if (panel.removedAt !== null) {
@@ -152,7 +152,7 @@ function placements(file: SiteFile, no: No) {
     }
     const feed = feedProblem(
       panel,
-      standing,
+      inPlace,
       present.map(({ breaker }) => breaker),
     );
     if (feed) no(['panels', p, feed.field], feed.message);

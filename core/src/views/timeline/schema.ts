@@ -11,8 +11,8 @@ import {
   writtenNote,
 } from '../../record/entities/index.ts';
 
-/** What a breaker’s story can be narrowed to. */
-export const STORY_KINDS = [
+/** What a breaker’s timeline can be narrowed to. */
+export const TIMELINE_KINDS = [
   'readings',
   'trips',
   'resets',
@@ -22,7 +22,7 @@ export const STORY_KINDS = [
   'notes',
   'photos',
 ] as const;
-export type StoryKind = (typeof STORY_KINDS)[number];
+export type TimelineKind = (typeof TIMELINE_KINDS)[number];
 
 /** A part coming into the panel or leaving it. */
 const part = z.object({
@@ -33,8 +33,8 @@ const part = z.object({
 
 const entry = { id, at: instant, breakerId: id };
 
-/** One line of a breaker’s story, newest first. `breakerId` may be that of a part that sat there before. */
-export const storyEntry = z.discriminatedUnion('kind', [
+/** One line of a breaker’s timeline, newest first. `breakerId` may be that of a part that sat there before. */
+export const timelineEntry = z.discriminatedUnion('kind', [
   z.object({ ...entry, kind: z.literal('readings'), reading }),
   z.object({ ...entry, kind: z.literal('trips'), event, verdict: z.string().nullable() }),
   z.object({ ...entry, kind: z.literal('resets'), event, verdict: z.string().nullable() }),
@@ -44,29 +44,29 @@ export const storyEntry = z.discriminatedUnion('kind', [
   z.object({ ...entry, kind: z.literal('notes'), note: writtenNote }),
   z.object({ ...entry, kind: z.literal('photos'), photo }),
 ]);
-export type StoryEntry = z.infer<typeof storyEntry>;
+export type TimelineEntry = z.infer<typeof timelineEntry>;
 
-/** Which part of a story is asked for. */
-export const storyQuery = z.object({
+/** Which part of a timeline is asked for. */
+export const timelineQuery = z.object({
   kinds: z
     .string()
     .optional()
-    .transform((text) => (text ? text.split(',') : [...STORY_KINDS]))
-    .pipe(z.array(z.enum(STORY_KINDS))),
+    .transform((text) => (text ? text.split(',') : [...TIMELINE_KINDS]))
+    .pipe(z.array(z.enum(TIMELINE_KINDS))),
   from: instant.optional(),
   to: instant.optional(),
   text: z.string().trim().max(200).default(''),
   before: z.string().max(100).optional().describe('where the page before ended'),
   limit: z.coerce.number().int().min(1).max(200).default(50),
 });
-export type StoryQuery = z.output<typeof storyQuery>;
+export type TimelineQuery = z.output<typeof timelineQuery>;
 
-export const story = z.object({
-  entries: z.array(storyEntry),
+export const timeline = z.object({
+  entries: z.array(timelineEntry),
   next: z.string().nullable().describe('ask with before=… for what is older'),
-  counts: z.record(z.enum(STORY_KINDS), z.int()).describe('of each kind, whatever was asked for'),
+  counts: z.record(z.enum(TIMELINE_KINDS), z.int()).describe('of each kind, whatever was asked for'),
 });
-export type Story = z.infer<typeof story>;
+export type Timeline = z.infer<typeof timeline>;
 
 /** A measured point over time; dense logs are thinned to the span of each stretch. */
 const stretch = z.object({ at: instant, low: z.number(), high: z.number(), count: z.int() });

@@ -1,0 +1,178 @@
+import {
+  effectiveRating,
+  type EffectiveRating,
+  type EffectiveRatingInput,
+  type TrialEvent,
+} from '../../physics/breakerEstimate/index.ts';
+import { sayDuration, sayQuantity } from '../../facts/quantities/index.ts';
+import {
+  isTrip,
+  PACE_SECONDS,
+  tripPace,
+  type Breaker,
+  type BreakerEvent,
+} from '../../record/entities/index.ts';
+import {
+  isCovered,
+  judgeHold,
+  MAGNETIC_PICKUP,
+  nearestAmbient,
+  slowestCoolDown,
+  tripWindow,
+  type Band,
+  type TripVerdict,
+} from '../../physics/trip/index.ts';
+import { marked } from './marked.ts';
+import { eventWindowQuestion, sayWindow, tripFacts } from './tripEvidence.ts';
+import type { BreakerEstimate, TripTrial } from './tripTrial.ts';
+
+/** How long a load is taken to have run where it is only said that it was steady: all is settled by then. */
+const STEADY_SECONDS = 7200;
+
+/** Whether an event says that the breaker carried a current for a time and held. */
+const isHold = (event: BreakerEvent) =>
+  event.kind === 'held' || (event.kind === 'reset' && event.result === 'holds' && event.amps !== null);
+
+/**
+ * The trips and holds of a breaker as measurements of its bimetal, oldest first, each with what it tells.
+ *
+ * @param events its standing events, oldest first
+ * @param band the edges of a sound unit of its family; those of the standard if left out
+ * @example trialsOf(breaker, []) // []
+ */
+export function tripTrialsOf(breaker: Breaker, events: readonly BreakerEvent[], band?: Band): TripTrial[] {
+  const verdicts = new Map(
+    tripFacts(
+      { breaker, circuit: null, entries: { readings: [], events: [...events], observations: [] } },
+      band,
+    ).map(({ event, verdict }) => [event.id, verdict]),
+  );
+  const trips: BreakerEvent[] = [];
+  return events.flatMap((event): TripTrial[] => {
+    const tripped = isTrip(event);
+    if (!tripped && !isHold(event)) return [];
+    const base = {
+      eventId: event.id,
+      at: event.at,
+      outcome: tripped ? ('tripped' as const) : ('held' as const),
+      amps: event.amps,
+      seconds: event.afterSeconds,
+    };
+    const before = trips.at(-1) ?? null;
+    if (tripped) trips.push(event);
+    const nothing = tellsNothing(breaker, event, before);
+    if (nothing !== null) return [{ ...base, event: null, tells: 'nothing', text: marked(event, nothing) }];
+    const { tells, text } = judged(breaker, event, verdicts.get(event.id) ?? null, band);
+    return [{ ...base, event: asTrialEvent(event), tells, text: marked(event, text) }];
+  });
+}
+
+/** Why an event tells nothing of the bimetal; `null` if it tells something. */
+function tellsNothing(breaker: Breaker, event: BreakerEvent, before: BreakerEvent | null): string | null {
+  const { kind, ratingAmps } = breaker;
+  if (kind === 'surge') return 'A surge unit has no trip curve: it tells nothing here.';
+  if (!isCovered(ratingAmps)) return 'The model covers ratings from 10 to 225 A.';
+  if (event.amps === null) return 'The current is not known: it tells nothing here.';
+  if (event.amps === 0) return 'Without current it tells nothing here.';
+  if (!isTrip(event)) {
+    return event.afterSeconds === null ? 'How long it held is not known: it tells nothing here.' : null;
+  }
+  if (kind !== 'standard') return 'Its electronics may have opened it: it tells nothing of the bimetal.';
+  if (event.cause === 'known-removed') return 'Its cause is known and removed: it tells nothing of the unit.';
+  if (tripPace(event) === 'at-once' || event.amps >= MAGNETIC_PICKUP.mostSensitive * ratingAmps)
+    return 'At once, or at a current for the magnet: it tells nothing of the bimetal.';
+  if (before !== null && stillWarm(ratingAmps, before, event))
+    return 'It had not cooled from the trip before: it tells nothing by itself.';
+  return null;
+}
+
+function stillWarm(ratingAmps: number, before: BreakerEvent, event: BreakerEvent): boolean {
+  const loaded = event.afterSeconds ?? PACE_SECONDS[tripPace(event)].from;
+  const rested = (Date.parse(event.at) - Date.parse(before.at)) / 1000 - loaded;
+  return tripPace(before) !== 'at-once' && rested < slowestCoolDown(ratingAmps).forgotten;
+}
+
+function asTrialEvent(event: BreakerEvent): TrialEvent {
+  const tripped = isTrip(event);
+  const { from, to } = PACE_SECONDS[tripPace(event)];
+  const seconds = event.afterSeconds ?? to;
+  const preload = (event.preloadAmps ?? 0) > 0 ? [{ amps: event.preloadAmps!, seconds: STEADY_SECONDS }] : [];
+  return {
+    ambientC: nearestAmbient(event.ambientC),
+    segments: [...preload, { amps: event.amps!, seconds }],
+    outcome: tripped ? 'tripped' : 'held',
+    ...(event.afterSeconds === null && tripped ? { notBeforeSeconds: from } : {}),
+  };
+}
+
+function judged(
+  breaker: Breaker,
+  event: BreakerEvent,
+  verdict: TripVerdict | null,
+  band?: Band,
+): Pick<TripTrial, 'tells' | 'text'> {
+  const question = eventWindowQuestion(breaker, event)!;
+  const sound = sayWindow(tripWindow(question, band));
+  const amps = sayQuantity(event.amps!, 'A');
+  if (isTrip(event)) {
+    const when = event.afterSeconds === null ? '' : ` after ${sayDuration(event.afterSeconds)}`;
+    const words = {
+      'too-early': 'Too early',
+      'too-late': 'Too late',
+      'within-band': 'Consistent with a sound unit',
+    };
+    return {
+      tells: verdict === null || verdict === 'within-band' ? 'consistent' : verdict,
+      text: `${words[verdict ?? 'within-band']}: it opened${when} at ${amps}; ${sound}.`,
+    };
+  }
+  const late = judgeHold(question, event.afterSeconds!, band) === 'too-late';
+  return {
+    tells: late ? 'too-late' : 'consistent',
+    text: `${late ? 'Too late' : 'Consistent with a sound unit'}: it held ${amps} for ${sayDuration(event.afterSeconds!)}; ${sound}.`,
+  };
+}
+
+/** Answers by their question: a board asks the same of every breaker each time it is looked at. */
+const answered = new Map<string, EffectiveRating>();
+const MOST_ANSWERS = 2000;
+
+function remembered(question: EffectiveRatingInput): EffectiveRating {
+  const key = JSON.stringify(question);
+  const known = answered.get(key);
+  if (known) return known;
+  if (answered.size >= MOST_ANSWERS) answered.clear();
+  const rating = effectiveRating(question);
+  answered.set(key, rating);
+  return rating;
+}
+
+/**
+ * The effective rating by the events that tell something; `null` without any.
+ *
+ * @param ratingAmps rating, A
+ * @param trials its trips and holds, as `trialsOf` gives them
+ * @example unitFact(20, []) // null
+ */
+export function breakerEstimate(ratingAmps: number, trials: readonly TripTrial[]): BreakerEstimate | null {
+  const telling = trials.filter((trial) => trial.event !== null);
+  if (telling.length === 0) return null;
+  return {
+    trips: telling.filter(({ outcome }) => outcome === 'tripped').length,
+    holds: telling.filter(({ outcome }) => outcome === 'held').length,
+    rating: remembered({ ratingAmps, events: telling.map(({ event }) => event!) }),
+  };
+}
+
+const count = (n: number, one: string, many: string) =>
+  n === 0 ? null : n === 1 ? `1 ${one}` : `${n} ${many}`;
+
+/** What the record of a unit says of it, as a sentence. */
+export function sayBreakerEstimate(ratingAmps: number, { trips, holds, rating }: BreakerEstimate): string {
+  const { p05, p50, p95 } = rating.ultimateAmps;
+  const by = [count(trips, 'trip', 'trips'), count(holds, 'time it held', 'times it held')]
+    .filter(Boolean)
+    .join(' and ');
+  const amps = (value: number) => sayQuantity(value, 'A');
+  return `By ${by} it opens from ${amps(p50)} steady (${amps(p05)} to ${amps(p95)}); a sound ${amps(ratingAmps)} unit from ${amps(ratingAmps)} to ${amps(ratingAmps * 1.35)}.`;
+}

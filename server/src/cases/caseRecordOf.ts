@@ -1,0 +1,119 @@
+import { caseEvidence, type CaseEntry, type CaseRecord } from '@phylaxon/core/diagnosis/cases';
+import { decide, type Decision } from '@phylaxon/core/diagnosis/decision';
+import type { BreakerRecord } from '@phylaxon/core/diagnosis/evidence';
+import { policies } from '@phylaxon/core/record/settings';
+import { IsNull, type EntityManager } from 'typeorm';
+import { learnedAt, type Teaches } from '../outcomes/index.ts';
+import {
+  caseOf,
+  caseRow,
+  curvesOf,
+  eventOf,
+  breakerRecords,
+  observationOf,
+  panelOf,
+  readingOf,
+  siteRow,
+  strikesById,
+} from '../record/index.ts';
+import { readSettings } from '../settings/index.ts';
+import {
+  EventTable,
+  ObservationTable,
+  PanelTable,
+  ReadingTable,
+  StrikeTable,
+  type PanelRow,
+} from '../store/index.ts';
+
+/** A case with everything it stands on. */
+export async function caseRecordOf(manager: EntityManager, id: string): Promise<CaseRecord> {
+  const row = await caseRow(manager, id);
+  const settings = policies.parse(await readSettings(manager));
+  const teaches = await learnedAt(manager, row.siteId);
+  const panel =
+    row.panelId === null
+      ? null
+      : await manager.findOneBy(PanelTable, { id: row.panelId, removedAt: IsNull() });
+  const closed = row.closedAt === null ? undefined : id;
+  const files = panel === null ? [] : await breakerRecords(manager, panel.id, closed);
+  const main = files.find(({ breaker }) => breaker.role === 'main') ?? null;
+  const dossier =
+    panel && row.breakerId !== null
+      ? await dossierOf(manager, panel, row.breakerId, files, settings, teaches)
+      : null;
+  return {
+    case: caseOf(row),
+    site: await siteRow(manager, row.siteId),
+    panel: panel && panelOf(panel),
+    policies: settings,
+    learned: teaches(),
+    dossier,
+    main: dossier === null ? main : null,
+    partGone: row.breakerId !== null && dossier === null,
+    log: await logOf(manager, id),
+    decision: row.decision === null ? null : (JSON.parse(row.decision) as Decision),
+  };
+}
+
+async function dossierOf(
+  manager: EntityManager,
+  panel: PanelRow,
+  breakerId: string,
+  files: BreakerRecord[],
+  settings: CaseRecord['policies'],
+  teaches: Teaches,
+): Promise<CaseRecord['dossier']> {
+  const subject = files.find(({ breaker }) => breaker.id === breakerId);
+  if (!subject) return null;
+  const { id, name, family, alsoListed } = panel;
+  return {
+    panel: { id, name, family, alsoListed },
+    policies: settings,
+    subject,
+    main: files.find(({ breaker }) => breaker.role === 'main') ?? null,
+    others: files.filter((file) => file !== subject),
+    curves: (await curvesOf(manager, panel.siteId)).map(({ family: of, points }) => ({ family: of, points })),
+    learned: teaches(subject.breaker),
+  };
+}
+
+/** What was found in a case, at whatever breaker, struck or not, oldest first. */
+async function logOf(manager: EntityManager, caseId: string): Promise<CaseEntry[]> {
+  const order = { at: 'ASC', loggedAt: 'ASC' } as const;
+  const readings = await manager.find(ReadingTable, { where: { caseId }, order });
+  const events = await manager.find(EventTable, { where: { caseId }, order });
+  const observations = await manager.find(ObservationTable, { where: { caseId }, order });
+  const ids = [...readings, ...events, ...observations].map((row) => row.id);
+  const strikes = await manager
+    .createQueryBuilder(StrikeTable, 's')
+    .where('coalesce(s.readingId, s.eventId, s.observationId) IN (SELECT value FROM json_each(:ids))', {
+      ids: JSON.stringify(ids),
+    })
+    .getMany();
+  const struck = strikesById(strikes);
+  const struckOf = (rowId: string) => struck.get(rowId) ?? null;
+  const log: CaseEntry[] = [
+    ...readings.map((row) => ({
+      kind: 'readings' as const,
+      breakerId: row.breakerId,
+      entry: readingOf(row, struckOf(row.id)),
+    })),
+    ...events.map((row) => ({
+      kind: 'events' as const,
+      breakerId: row.breakerId,
+      entry: eventOf(row, struckOf(row.id)),
+    })),
+    ...observations.map((row) => ({
+      kind: 'observations' as const,
+      breakerId: row.breakerId,
+      entry: observationOf(row, struckOf(row.id)),
+    })),
+  ];
+  return log.sort(
+    (a, b) => a.entry.at.localeCompare(b.entry.at) || a.entry.loggedAt.localeCompare(b.entry.loggedAt),
+  );
+}
+
+/** The decision of a case as it stands now. */
+export const decisionInCase = (file: CaseRecord): Decision => file.decision ?? decide(caseEvidence(file));

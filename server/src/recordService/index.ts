@@ -1,0 +1,2 @@
+export * from './redecide.ts';
+export * from './recordService.ts';

@@ -1,0 +1,88 @@
+import type { EntityManager } from 'typeorm';
+import type { Changes } from '../changes/index.ts';
+import { Edit, redo, remember, undo } from '../edit/index.ts';
+import { siteRow } from '../record/index.ts';
+import { PanelTable, type CaseRow, type EditRow, type RowChange, type Store } from '../store/index.ts';
+import { redecideAll, redecidePanel } from './redecide.ts';
+
+/** What came of an edit: the answer, and what a person who would undo it calls it. */
+export interface Done<T> {
+  label: string;
+  result: T;
+  /** Where the edit touches no panel. */
+  siteId?: string;
+}
+
+/**
+ * The record, changed the one right way: the change, the decisions it brings and what it takes to undo it
+ * are one transaction, and those who watch are told once it is kept.
+ */
+export class RecordService {
+  constructor(
+    private readonly store: Store,
+    private readonly changes: Changes,
+  ) {}
+
+  /** Read, seeing only what is committed. */
+  read<T>(work: (manager: EntityManager) => Promise<T>): Promise<T> {
+    return this.store.read(work);
+  }
+
+  /** Change something of a site’s panels. */
+  async change<T>(work: (edit: Edit) => Promise<Done<T>>): Promise<T> {
+    const { result, told, everywhere } = await this.store.write(async (manager) => {
+      const edit = new Edit(manager);
+      const done = await work(edit);
+      const panelIds = [...edit.panelIds];
+      const siteId = done.siteId ?? (await siteOfPanel(manager, panelIds[0]!));
+      if (!edit.isEmpty) await remember(manager, siteId, done.label, edit);
+      const everywhere = await redecide(manager, panelIds, edit.rows);
+      return { result: done.result, told: edit.isEmpty ? [] : [siteId, ...panelIds], everywhere };
+    });
+    this.tell(told, everywhere);
+    return result;
+  }
+
+  /** Take back the newest edit of a site, or do again what was taken back last. */
+  async step(siteId: string, direction: 'undo' | 'redo', editId: string): Promise<EditRow> {
+    const { row, everywhere } = await this.store.write(async (manager) => {
+      await siteRow(manager, siteId);
+      const stepped = await (direction === 'undo' ? undo : redo)(manager, siteId, editId);
+      return { row: stepped, everywhere: await redecide(manager, stepped.panelIds, stepped.rows) };
+    });
+    this.tell([siteId, ...row.panelIds], everywhere);
+    return row;
+  }
+
+  private tell(ids: readonly string[], everywhere: boolean): void {
+    if (everywhere) this.changes.announceAll();
+    else this.changes.announce(...ids);
+  }
+}
+
+/**
+ * Decide anew in the panels that were changed; everywhere, where earlier cases teach something else from now on.
+ *
+ * @returns whether it was everywhere
+ */
+async function redecide(
+  manager: EntityManager,
+  panelIds: readonly string[],
+  rows: readonly RowChange[],
+): Promise<boolean> {
+  const everywhere = rows.some(teachesOtherwise);
+  if (everywhere) await redecideAll(manager);
+  else for (const panelId of panelIds) await redecidePanel(manager, panelId);
+  return everywhere;
+}
+
+/** Whether what a case was confirmed to have been is another than before. */
+function teachesOtherwise({ table, before, after }: RowChange): boolean {
+  if (table !== 'case') return false;
+  const confirmed = (row: object | null) => JSON.stringify((row as CaseRow | null)?.confirmed ?? null);
+  return confirmed(before) !== confirmed(after);
+}
+
+async function siteOfPanel(manager: EntityManager, panelId: string): Promise<string> {
+  return (await manager.findOneByOrFail(PanelTable, { id: panelId })).siteId;
+}

@@ -1,2 +1,0 @@
-export { seriesOf } from './series.ts';
-export { listEntries, storyOf } from './story.ts';

@@ -1,0 +1,2 @@
+export { seriesOf } from './series.ts';
+export { listEntries, timelineOf } from './timeline.ts';

@@ -1,0 +1,60 @@
+import type { Reading } from '@phylaxon/core/record/entities';
+import type { Series, SeriesLine } from '@phylaxon/core/views/timeline';
+import type { EntityManager } from 'typeorm';
+import { partsChain } from './timeline.ts';
+
+/** More points than this a chart cannot show: they are told as the span of each stretch of time. */
+const MOST_POINTS = 300;
+
+interface Stretch {
+  point: Reading['point'];
+  quantity: Reading['quantity'];
+  at: string;
+  low: number;
+  high: number;
+  count: number;
+}
+
+const UNITS = { voltage: 'V', current: 'A', temperature: '°C' } as const;
+
+/** What a breaker’s chart draws: each measured point over time, what was struck, and when it tripped. */
+export async function seriesOf(manager: EntityManager, breakerId: string): Promise<Series> {
+  const ids = JSON.stringify(await partsChain(manager, breakerId));
+  const mine = 'breakerId IN (SELECT value FROM json_each(?))';
+  const stretches = (await manager.query(
+    `WITH own AS (
+       SELECT point, quantity, at, value, julianday(at) AS day FROM reading r
+       WHERE ${mine} AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.readingId = r.id)),
+     span AS (SELECT point, min(day) AS first, max(day) AS last, count(*) AS total FROM own GROUP BY point)
+     SELECT own.point, quantity, min(at) AS at, min(value) AS low, max(value) AS high, count(*) AS count
+     FROM own JOIN span USING (point)
+     GROUP BY own.point, CASE WHEN total <= ${MOST_POINTS} THEN at
+       ELSE CAST((day - first) / max(last - first, 1e-9) * ${MOST_POINTS - 1} AS INTEGER) END
+     ORDER BY own.point, at`,
+    [ids],
+  )) as Stretch[];
+  const lines = new Map<string, SeriesLine>();
+  for (const { point, quantity, at, low, high, count } of stretches) {
+    const line = lines.get(point) ?? { point, unit: UNITS[quantity], stretches: [] };
+    line.stretches.push({ at, low, high, count });
+    lines.set(point, line);
+  }
+  const struck = (await manager.query(
+    `SELECT r.point, r.at, r.value FROM reading r JOIN strike s ON s.readingId = r.id
+     WHERE r.${mine} ORDER BY r.at DESC LIMIT ${MOST_POINTS}`,
+    [ids],
+  )) as Series['struck'];
+  const marks = (await manager.query(
+    `SELECT at, kind AS what FROM event e
+     WHERE ${mine} AND kind IN ('trip', 'reset') AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.eventId = e.id)
+     UNION ALL
+     SELECT createdAt AS at, 'part' AS what FROM breaker WHERE id IN (SELECT value FROM json_each(?)) AND replaces IS NOT NULL
+     ORDER BY 1`,
+    [ids, ids],
+  )) as Series['marks'];
+  return {
+    lines: [...lines.values()],
+    struck: struck.map((one) => ({ ...one })),
+    marks: marks.map((one) => ({ ...one })),
+  };
+}

@@ -1,2 +1,0 @@
-export * from './redecide.ts';
-export * from './decidingRecord.ts';

@@ -1,0 +1,165 @@
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
+import type { BreakerDetail as BreakerDetail } from '@phylaxon/core/views/board';
+import { TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { useOpenCases } from '../casebook/index.ts';
+import { CircuitForm } from '../circuit/index.ts';
+import { CoolDown, DecisionCard } from '../decision/index.ts';
+import { destinationOf, Log, type LogTab } from '../log/index.ts';
+import { BreakerForm, BreakerPlace } from '../setup/index.ts';
+import { asButton, breakerText, Button, placeText } from '../shared/index.ts';
+import { usePanel } from '../stores/index.ts';
+import { LastMeasured } from './LastMeasured.tsx';
+
+/** These load when they are opened, the bench with its charts. */
+const Bench = lazy(() => import('../bench/index.ts').then(({ Bench: bench }) => ({ default: bench })));
+
+const Timeline = lazy(() =>
+  import('../timeline/index.ts').then(({ TimelineView: timeline }) => ({ default: timeline })),
+);
+
+const TABS = ['Log', 'Bench', 'Circuit', 'Record', 'Breaker'] as const;
+
+const QUICK: Record<LogTab, string> = {
+  reading: 'Log a reading',
+  trip: 'Log a trip',
+  held: 'Log that it held',
+  reset: 'Log a reset',
+  look: 'Log what was found',
+};
+
+const testNamed = (name: string | null): TestId | undefined =>
+  name !== null && Object.hasOwn(TESTS, name) ? (name as TestId) : undefined;
+
+function formFor(test: TestId | undefined): LogTab {
+  const destination = test && destinationOf(test);
+  return destination === undefined || destination === 'circuit' ? 'reading' : destination;
+}
+
+/** Everything about the chosen breaker: the decision first, then the work on it. */
+export function BreakerDetailView({ detail }: { detail: BreakerDetail }) {
+  const { breaker, circuit, panel, verdict, feeds, policies } = detail;
+  const { decision } = verdict;
+  const stopped = decision.stop.active;
+  const board = usePanel((state) => state.board);
+  const where = `${breaker.role === 'main' ? panel.name : (circuit?.label ?? 'No circuit named')}, ${placeText(breaker)}`;
+  const open = useOpenCases().find((one) => one.case.breakerId === breaker.id);
+  const work = useRef<HTMLDivElement>(null);
+  const [params] = useSearchParams();
+  // A link from elsewhere may ask for a form of the log.
+  const wanted = testNamed(params.get('log'));
+  const [tab, setTab] = useState(0);
+  const [logTab, setLogTab] = useState(() => formFor(wanted));
+  const [asked, setAsked] = useState(wanted);
+
+  const openLog = (form: LogTab) => {
+    setTab(TABS.indexOf('Log'));
+    setLogTab(form);
+    work.current?.scrollIntoView({ block: 'start' });
+  };
+
+  const openCircuit = () => {
+    setTab(TABS.indexOf('Circuit'));
+    work.current?.scrollIntoView({ block: 'start' });
+  };
+
+  const openForm = (test: TestId) => {
+    const destination = destinationOf(test);
+    setAsked(test);
+    setTab(TABS.indexOf(destination === 'circuit' ? 'Circuit' : 'Log'));
+    if (destination !== 'circuit') setLogTab(destination);
+    work.current?.scrollIntoView({ block: 'start' });
+  };
+
+  useEffect(() => {
+    if (wanted) work.current?.scrollIntoView({ block: 'start' });
+  }, [wanted]);
+
+  return (
+    <div className="space-y-5">
+      <header>
+        <h1 className="text-2xl leading-tight font-bold">
+          <span className="figures mr-2 text-ink-soft">{placeText(breaker)}</span>
+          {breaker.role === 'main' ? panel.name : (circuit?.label ?? 'No circuit named')}
+        </h1>
+        <p className="text-ink-soft">{breakerText(breaker)}</p>
+        {feeds && (
+          <p>
+            Feeds{' '}
+            <Link to={`/panels/${feeds.panelId}`} className="font-semibold underline underline-offset-4">
+              {feeds.name}
+            </Link>
+          </p>
+        )}
+        <p className="mt-3 flex flex-wrap gap-2">
+          <Link
+            to={open ? `/cases/${open.case.id}` : `/cases/new?panel=${panel.id}&breaker=${breaker.id}`}
+            className={asButton()}
+          >
+            {open ? 'Go on with the open case' : 'Open a case'}
+          </Link>
+          {/* Nothing on the way to a reset while a danger sign stands. */}
+          {(stopped ? (['reading', 'look'] as const) : (['reading', 'trip', 'reset'] as const)).map(
+            (form) => (
+              <Button key={form} look="quiet" onClick={() => openLog(form)}>
+                {QUICK[form]}
+              </Button>
+            ),
+          )}
+        </p>
+      </header>
+      {detail.coolDown && <CoolDown coolDown={detail.coolDown} stopped={stopped} />}
+      {!stopped && <LastMeasured detail={detail} />}
+      <DecisionCard decision={decision} onLog={openForm} />
+      <TabGroup ref={work} selectedIndex={tab} onChange={setTab} className="scroll-mt-4">
+        <TabList className="flex border-b border-rule-strong">
+          {TABS.map((name) => (
+            <Tab
+              key={name}
+              className="min-h-11 border-b-4 border-transparent px-2 sm:px-4 text-lg data-hover:bg-bone-sunk data-selected:border-ink data-selected:font-bold"
+            >
+              {name}
+            </Tab>
+          ))}
+        </TabList>
+        <TabPanels className="pt-4">
+          <TabPanel tabIndex={-1} unmount={false}>
+            <Log
+              breaker={breaker}
+              where={where}
+              policies={policies}
+              stopped={stopped}
+              tab={logTab}
+              onTab={setLogTab}
+              test={asked}
+            />
+          </TabPanel>
+          <TabPanel tabIndex={-1}>
+            <Suspense fallback={<p className="h-72">Drawing …</p>}>
+              <Bench detail={detail} onLog={openLog} onCircuit={openCircuit} />
+            </Suspense>
+          </TabPanel>
+          <TabPanel tabIndex={-1} unmount={false}>
+            <CircuitForm breaker={breaker} circuit={circuit} policies={policies} />
+          </TabPanel>
+          <TabPanel tabIndex={-1}>
+            <Suspense fallback={<p className="h-72">Reading …</p>}>
+              <Timeline breaker={breaker} where={where} />
+            </Suspense>
+          </TabPanel>
+          <TabPanel tabIndex={-1}>
+            <div className="space-y-6">
+              {board && (
+                <>
+                  <BreakerForm board={board} breaker={breaker} />
+                  <BreakerPlace breaker={breaker} board={board} />
+                </>
+              )}
+            </div>
+          </TabPanel>
+        </TabPanels>
+      </TabGroup>
+    </div>
+  );
+}

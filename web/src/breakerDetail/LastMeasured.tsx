@@ -1,0 +1,73 @@
+import type { BreakerDetail } from '@phylaxon/core/views/board';
+import { sayPercent } from '@phylaxon/core/facts/quantities';
+import {
+  ampsText,
+  temperatureText,
+  classes,
+  riseText,
+  SimulatedMark,
+  timeText,
+  voltsText,
+} from '../shared/index.ts';
+
+interface Measured {
+  what: string;
+  figure: string;
+  beside: string;
+  at: string | null;
+  simulated: boolean;
+  heed: boolean;
+}
+
+const POINTS = { 'load-terminal': 'At its load terminal', outlet: 'At the outlet' } as const;
+
+function lastVoltage({ lastVoltage: last }: BreakerDetail): Measured | null {
+  if (!last) return null;
+  const { point, value, at, simulated } = last;
+  return { what: POINTS[point], figure: voltsText(value), beside: '', at, simulated, heed: false };
+}
+
+function lastLoad({ load }: BreakerDetail): Measured | null {
+  if (!load) return null;
+  const what = { conductor: 'Carries', plug: 'At the plug', nameplates: 'Connected, by nameplate' }[load.by];
+  return {
+    what,
+    figure: ampsText(load.amps),
+    beside: sayPercent(load.share),
+    at: load.at,
+    simulated: load.simulated,
+    heed: load.share > 1,
+  };
+}
+
+function lastHeat({ heat }: BreakerDetail): Measured[] {
+  return heat.map(({ point, surfaceC, overPeersC, riseC, grade, at, simulated }) => ({
+    what: point === 'face' ? 'Its face' : 'Its terminal',
+    figure: temperatureText(surfaceC),
+    beside: overPeersC === null ? `${riseText(riseC)} over air` : `${riseText(overPeersC)} over peers`,
+    at,
+    simulated,
+    heed: grade !== 'normal',
+  }));
+}
+
+/** The latest figures at a glance: what comes out, what it carries, how warm it is. */
+export function LastMeasured({ detail }: { detail: BreakerDetail }) {
+  const figures = [lastVoltage(detail), lastLoad(detail), ...lastHeat(detail)].filter((one) => one !== null);
+  if (figures.length === 0) return null;
+  return (
+    <dl className="flex flex-wrap gap-x-8 gap-y-3 border-y border-rule-strong py-3">
+      {figures.map(({ what, figure, beside, at, simulated, heed }) => (
+        <div key={what}>
+          <dt className="text-sm text-ink-soft">{what}</dt>
+          <dd>
+            <span className="figures mr-2 text-2xl font-semibold">{figure}</span>
+            {beside && <span className={classes('figures', heed && 'font-bold text-heed')}>{beside}</span>}
+            {simulated && <SimulatedMark />}
+            {at && <span className="figures block text-xs text-ink-soft">{timeText(at)}</span>}
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

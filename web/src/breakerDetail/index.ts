@@ -1,0 +1,1 @@
+export { BreakerDetailView } from './BreakerDetailView.tsx';

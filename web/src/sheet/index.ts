@@ -1,1 +1,0 @@
-export { Sheet } from './Sheet.tsx';

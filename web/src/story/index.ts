@@ -1,2 +1,0 @@
-export { KIND_NAMES, storyLine } from './entries.ts';
-export { Story } from './Story.tsx';

@@ -1,0 +1,93 @@
+import { describe, expect, test } from '@jest/globals';
+import { readingInput, type BreakerEvent } from '@phylaxon/core/record/entities';
+import type { TimelineEntry } from '@phylaxon/core/views/timeline';
+import { aBreaker, aReading, anEvent, anObservation, uuid } from '@phylaxon/core/testing';
+import { corrected, timelineLine } from './entries.ts';
+
+const entry = { id: uuid(1), at: '2026-10-01T12:00:00.000Z', breakerId: uuid(1) };
+const of = (event: BreakerEvent, verdict: string | null = null): TimelineEntry => ({
+  ...entry,
+  kind: event.kind === 'trip' ? 'trips' : 'resets',
+  event,
+  verdict,
+});
+const said = (one: TimelineEntry) => {
+  const { what, figure, details } = timelineLine(one);
+  return [what, figure, details.join(', ')];
+};
+
+describe('a line of the timeline', () => {
+  test('a reading with its figure and circumstances', () => {
+    const reading = aReading('temperature', 'face', 31, 10, { instrument: 'spot-thermometer' });
+    expect(said({ ...entry, kind: 'readings', reading })).toEqual([
+      'Temperature of its face',
+      '31 °C',
+      'air 22 °C, spot thermometer, normal',
+    ]);
+  });
+
+  test('a trip with what it tells of the unit', () => {
+    const trip = anEvent('trip', 5, { afterSeconds: 480, amps: 16, unplugged: true, cause: 'known-removed' });
+    expect(said(of(trip, 'too-early'))).toEqual([
+      'Tripped after 8 min',
+      '16 A',
+      'too early for a sound unit, everything unplugged, cause known and removed',
+    ]);
+  });
+
+  test('resets: one that holds, one that tripped again; a handle that was seen', () => {
+    expect(
+      said(of(anEvent('reset', 7, { feel: 'clean-clicks', result: 'holds', power: 'still-dead' }))),
+    ).toEqual(['Reset: holds', null, 'It clicks cleanly, fully off and back on, Still dead after the reset']);
+    expect(said(of(anEvent('reset', 2, { result: 'tripped', pace: 'at-once' })))[0]).toBe(
+      'Reset: tripped again at once',
+    );
+    expect(said(of(anEvent('handle', 1, { position: 'off' })))[0]).toBe('Handle seen off');
+  });
+
+  test('what was looked at, and a part that took another’s place', () => {
+    expect(said({ ...entry, kind: 'looks', observation: anObservation('sound', 'quiet', 1) })[0]).toBe(
+      'It is quiet',
+    );
+    const part = {
+      breaker: aBreaker({ installedOn: '2026-03-14', why: 'worn' }),
+      what: 'fitted' as const,
+      inPlaceOf: aBreaker({ ratingAmps: 15, family: 'Kestle' }),
+    };
+    expect(said({ ...entry, kind: 'parts', part })).toEqual([
+      'New part: 20 A Orrin S',
+      null,
+      'installed 14 Mar 2026, in place of 15 A Kestle, worn',
+    ]);
+    expect(said({ ...entry, kind: 'parts', part: { ...part, what: 'taken-out' } })[0]).toBe(
+      'Taken out: 20 A Orrin S',
+    );
+  });
+
+  test('only what was logged can be struck', () => {
+    const note = { ...entry, loggedAt: entry.at, note: 'Damp wall', struck: null };
+    expect(timelineLine({ ...entry, kind: 'notes', note }).strikable).toBe('notes');
+    const part = { breaker: aBreaker(), what: 'fitted' as const, inPlaceOf: null };
+    expect(timelineLine({ ...entry, kind: 'parts', part }).strikable).toBeNull();
+  });
+});
+
+test('a corrected reading is one the server takes, with only its figure changed', () => {
+  const wrong = aReading('temperature', 'terminal', 410, 0, {
+    instrument: 'thermal-camera',
+    note: 'left lug',
+  });
+  expect(readingInput.parse(corrected(wrong, 41))).toEqual({
+    quantity: 'temperature',
+    point: 'terminal',
+    value: 41,
+    ambientC: 22,
+    at: wrong.at,
+    instrument: 'thermal-camera',
+    loadState: 'normal',
+    note: 'left lug',
+    caseId: null,
+    simulated: false,
+  });
+  expect(readingInput.safeParse(corrected(aReading('voltage', 'outlet', 11), 119)).success).toBe(true);
+});

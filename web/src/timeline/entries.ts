@@ -1,0 +1,227 @@
+import { sayDuration } from '@phylaxon/core/facts/quantities';
+import {
+  PACE_WORDS,
+  type BreakerEvent,
+  type Photo,
+  type Reading,
+  type ReadingInput,
+} from '@phylaxon/core/record/entities';
+import type { TimelineEntry, TimelineKind } from '@phylaxon/core/views/timeline';
+import { sayOutcome } from '@phylaxon/core/facts/vocabulary';
+import type { EntryKind } from '../api/index.ts';
+import {
+  ampsText,
+  dateText,
+  familyMark,
+  inUnits,
+  KIND_WORDS,
+  quantityText,
+  temperatureText,
+} from '../shared/index.ts';
+
+/** One line of a breaker’s timeline, in words. */
+export interface TimelineLine {
+  id: string;
+  /** A name of its own: a part is told of twice, when it came and when it went. */
+  key: string;
+  kind: TimelineKind;
+  at: string;
+  what: string;
+  figure: string | null;
+  details: string[];
+  struck: Reading['struck'];
+  /** The simulated stand-in told it. */
+  simulated: boolean;
+  /** What it is struck as; `null`: a decision or a part, which are never struck. */
+  strikable: EntryKind | null;
+  /** The reading behind the line, which can be corrected in one go. */
+  reading?: Reading;
+  photo?: Photo;
+}
+
+export const KIND_NAMES: Record<TimelineKind, string> = {
+  readings: 'Readings',
+  trips: 'Trips, holds',
+  resets: 'Resets, handle',
+  looks: 'Looks and tests',
+  decisions: 'Decisions',
+  parts: 'Parts',
+  notes: 'Notes',
+  photos: 'Photos',
+};
+
+export const POINT_WORDS: Record<Reading['point'], string> = {
+  outlet: 'Voltage at the outlet',
+  'load-terminal': 'Voltage at its load terminal',
+  'load-terminal-2': 'Voltage at its second load terminal',
+  'leg-a': 'Supply leg A to neutral',
+  'leg-b': 'Supply leg B to neutral',
+  conductor: 'Current on its conductor',
+  plug: 'Current at the plug',
+  face: 'Temperature of its face',
+  terminal: 'Temperature of its terminal',
+};
+
+const CAUSE_WORDS = {
+  unknown: null,
+  'known-present': 'cause known, still there',
+  'known-removed': 'cause known and removed',
+} as const;
+const JUDGED: Record<string, string> = {
+  'too-early': 'too early for a sound unit',
+  'within-band': 'as a sound unit would',
+  'too-late': 'too late for a sound unit',
+};
+
+const present = (...texts: (string | null | false | undefined)[]) =>
+  texts.filter((text): text is string => Boolean(text));
+
+function readingLine(reading: Reading) {
+  const { note, instrument, loadState } = reading;
+  return {
+    reading,
+    what: POINT_WORDS[reading.point],
+    figure: quantityText(reading.value, reading.unit),
+    details: present(
+      reading.ambientC !== null && `air ${temperatureText(reading.ambientC)}`,
+      instrument !== 'unknown' && instrument.replaceAll('-', ' '),
+      loadState !== 'unknown' && loadState.replaceAll('-', ' '),
+      note,
+    ),
+  };
+}
+
+function eventLine(event: BreakerEvent, verdict: string | null) {
+  const soon =
+    event.afterSeconds !== null
+      ? `after ${sayDuration(event.afterSeconds)}`
+      : event.pace && PACE_WORDS[event.pace];
+  const ended =
+    event.result === 'tripped' ? `: tripped again ${soon ?? ''}` : event.result === 'holds' ? ': holds' : '';
+  const what = {
+    trip: `Tripped ${soon ?? ''}`,
+    reset: `Reset${ended}`,
+    handle: `Handle seen ${event.position ?? ''}`,
+    held: `Held for ${sayDuration(event.afterSeconds ?? 0)}`,
+  }[event.kind].trim();
+  return {
+    what,
+    figure: event.amps === null ? null : ampsText(event.amps),
+    details: present(
+      verdict && JUDGED[verdict],
+      event.feel && sayOutcome('reset-feel', event.feel),
+      event.power && sayOutcome('power-after-reset', event.power),
+      event.unplugged && 'everything unplugged',
+      event.connected && event.connected.length > 0 && `with only ${event.connected.join(', ')} connected`,
+      CAUSE_WORDS[event.cause],
+      event.note,
+    ),
+  };
+}
+
+type OfKind<K extends TimelineKind> = Extract<TimelineEntry, { kind: K }>;
+
+function decisionLine({ verdict, stands }: OfKind<'decisions'>) {
+  const { decision } = verdict;
+  const { word } = familyMark({ ...decision, stop: decision.stop.active });
+  const headline = decision.headline.startsWith(word) ? decision.headline : `${word}: ${decision.headline}`;
+  return {
+    what: `${headline}${stands ? ' (stands)' : ''}`,
+    figure: null,
+    details: present(decision.reasons[0] && inUnits(decision.reasons[0].text)),
+  };
+}
+
+function partLine({ part: { breaker, what, inPlaceOf } }: OfKind<'parts'>) {
+  const unit = present(
+    `${breaker.ratingAmps} A`,
+    breaker.kind !== 'standard' && KIND_WORDS[breaker.kind],
+    breaker.family,
+  ).join(' ');
+  if (what === 'taken-out') return { what: `Taken out: ${unit}`, figure: null, details: [] };
+  return {
+    what: inPlaceOf ? `New part: ${unit}` : `On record: ${unit}`,
+    figure: null,
+    details: present(
+      breaker.installedOn && `installed ${dateText(breaker.installedOn)}`,
+      inPlaceOf && `in place of ${inPlaceOf.ratingAmps} A ${inPlaceOf.family}`.trim(),
+      breaker.why,
+    ),
+  };
+}
+
+/** An entry in words. */
+export function timelineLine(entry: TimelineEntry): TimelineLine {
+  const { id, kind, at } = entry;
+  const base = {
+    id,
+    key: `${kind} ${id} ${at}`,
+    kind,
+    at,
+    struck: null,
+    strikable: null,
+    simulated: false,
+  };
+  switch (entry.kind) {
+    case 'readings':
+      return {
+        ...base,
+        ...readingLine(entry.reading),
+        struck: entry.reading.struck,
+        strikable: 'readings',
+        simulated: entry.reading.simulated,
+      };
+    case 'trips':
+    case 'resets':
+      return {
+        ...base,
+        ...eventLine(entry.event, entry.verdict),
+        struck: entry.event.struck,
+        strikable: 'events',
+        simulated: entry.event.simulated,
+      };
+    case 'looks': {
+      const { test, outcome, note, struck, simulated } = entry.observation;
+      const what = inUnits(sayOutcome(test, outcome));
+      return {
+        ...base,
+        what,
+        figure: null,
+        details: present(note),
+        struck,
+        strikable: 'observations',
+        simulated,
+      };
+    }
+    case 'notes':
+      return {
+        ...base,
+        what: entry.note.note,
+        figure: null,
+        details: [],
+        struck: entry.note.struck,
+        strikable: 'notes',
+      };
+    case 'photos':
+      return {
+        ...base,
+        what: entry.photo.note || 'Photo',
+        figure: null,
+        details: [],
+        struck: entry.photo.struck,
+        strikable: 'photos',
+        photo: entry.photo,
+      };
+    case 'decisions':
+      return { ...base, ...decisionLine(entry) };
+    case 'parts':
+      return { ...base, ...partLine(entry) };
+  }
+}
+
+/** A reading with another figure, as it is sent to take the struck one’s place. */
+export function corrected(reading: Reading, value: number): ReadingInput {
+  const { quantity, point, at, loadState, instrument, note, caseId, simulated, ambientC } = reading;
+  const same = { quantity, point, value, at, loadState, instrument, note, caseId, simulated };
+  return (quantity === 'temperature' ? { ...same, ambientC } : same) as ReadingInput;
+}

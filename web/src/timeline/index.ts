@@ -1,0 +1,2 @@
+export { KIND_NAMES, timelineLine } from './entries.ts';
+export { TimelineView } from './TimelineView.tsx';
