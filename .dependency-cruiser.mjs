@@ -37,15 +37,73 @@ const CORE = [
   'simulate',
 ];
 
+const SERVER = [
+  'threads',
+  'errors',
+  'store',
+  'settings',
+  'files',
+  'photos',
+  'edit',
+  'changes',
+  'record',
+  'outcomes',
+  'recordService',
+  'timeline',
+  'search',
+  'cases',
+  'transfer',
+  'handover',
+  'backups',
+  'http',
+  'compute',
+  'api',
+  'demo',
+  'app',
+];
+
+const WEB = [
+  'csp',
+  'compute',
+  'api',
+  'stores',
+  'shared',
+  'decision',
+  'log',
+  'circuit',
+  'casebook',
+  'transfer',
+  'timeline',
+  'bench',
+  'board',
+  'setup',
+  'search',
+  'settings',
+  'outcomes',
+  'breakerDetail',
+  'panel',
+  'site',
+  'start',
+  'case',
+  'app',
+];
+
 const TEST = String.raw`\.test\.tsx?$`;
 
-const inOrder = (root, folders) =>
-  folders.slice(0, -1).map((folder, i) => ({
+const inOrder = (root, folders) => [
+  {
+    name: `every folder of ${root} has its place in the order`,
+    severity: 'error',
+    from: { path: `^${root}/[^/]+/`, pathNot: `^${root}/(testing|${folders.join('|')})/` },
+    to: {},
+  },
+  ...folders.slice(0, -1).map((folder, i) => ({
     name: `${root}/${folder} imports only what stands before it`,
     severity: 'error',
     from: { path: `^${root}/${folder}/`, pathNot: TEST },
     to: { path: `^${root}/(${folders.slice(i + 1).join('|')})/` },
-  }));
+  })),
+];
 
 export default {
   forbidden: [
@@ -69,6 +127,8 @@ export default {
       to: { path: '^(core|server)/src/testing/' },
     },
     ...inOrder('core/src', CORE),
+    ...inOrder('server/src', SERVER),
+    ...inOrder('web/src', WEB),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
