@@ -33,6 +33,7 @@ const CORE = [
   'views/search',
   'views/siteFile',
   'views/csv',
+  'commands',
   'compute',
   'simulate',
 ];
@@ -57,6 +58,8 @@ const SERVER = [
   'backups',
   'http',
   'compute',
+  'views',
+  'commands',
   'api',
   'demo',
   'app',

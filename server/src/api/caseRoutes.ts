@@ -1,42 +1,12 @@
 import { caseRecord, caseSummary, suspect } from '@phylaxon/core/diagnosis/cases';
-import {
-  caseAnswers,
-  caseChange,
-  caseClosing,
-  caseConfirmation,
-  caseInput,
-  casePass,
-  id,
-  troubleCase,
-} from '@phylaxon/core/record/entities';
 import { z } from 'zod';
-import { caseRecordOf, decisionInCase, openSummaries, summariesOf, suspectsOf } from '../cases/index.ts';
-import type { Edit } from '../edit/index.ts';
+import { caseRecordOf, openSummaries, summariesOf, suspectsOf } from '../cases/index.ts';
 import { route, type Route } from '../http/index.ts';
-import {
-  answerCase,
-  caseOf,
-  caseRow,
-  changeCase,
-  closeCase,
-  confirmCase,
-  openNewCase,
-  passInCase,
-  reopenCase,
-  takeBackAnswer,
-} from '../record/index.ts';
-import type { CaseRow } from '../store/index.ts';
-import { decisionText } from '../recordService/index.ts';
+import { caseRow } from '../record/index.ts';
 import type { Context } from './context.ts';
 import { byId } from './shapes.ts';
 
 export function caseRoutes({ record, changes }: Context): Route[] {
-  const change = (label: string, work: (edit: Edit) => Promise<CaseRow>) =>
-    record.change(async (edit) => {
-      const row = await work(edit);
-      return { label, siteId: row.siteId, result: caseOf(row) };
-    });
-
   return [
     route({
       method: 'get',
@@ -72,21 +42,6 @@ export function caseRoutes({ record, changes }: Context): Route[] {
       }),
     }),
     route({
-      method: 'post',
-      path: '/cases',
-      tag: 'cases',
-      summary: 'Open a case: on a breaker, in a panel, or with nothing known but the site',
-      body: caseInput,
-      status: 201,
-      answer: troubleCase,
-      handle: ({ body }) =>
-        record.change(async (edit) => ({
-          label: 'Opened a case',
-          siteId: body.siteId,
-          result: caseOf(await openNewCase(edit, body)),
-        })),
-    }),
-    route({
       method: 'get',
       path: '/cases/:id',
       tag: 'cases',
@@ -111,88 +66,5 @@ export function caseRoutes({ record, changes }: Context): Route[] {
         return changes.watch([siteId], () => send('changed'));
       },
     },
-    route({
-      method: 'patch',
-      path: '/cases/:id',
-      tag: 'cases',
-      summary: 'Say which breaker it is, what else is dead, what is connected',
-      params: byId,
-      body: caseChange,
-      status: 200,
-      answer: troubleCase,
-      handle: ({ params, body }) => change('Changed a case', (edit) => changeCase(edit, params.id, body)),
-    }),
-    route({
-      method: 'post',
-      path: '/cases/:id/answers',
-      tag: 'cases',
-      summary: 'Answer questions of a case: all of them or none',
-      params: byId,
-      body: caseAnswers,
-      status: 201,
-      answer: troubleCase,
-      handle: ({ params, body }) =>
-        change('Answered in a case', (edit) => answerCase(edit, params.id, body.answers)),
-    }),
-    route({
-      method: 'delete',
-      path: '/cases/:id/answers/:answer',
-      tag: 'cases',
-      summary: 'Take back an answer that was given before the breaker was known',
-      params: byId.extend({ answer: id }),
-      status: 200,
-      answer: troubleCase,
-      handle: ({ params }) =>
-        change('Took an answer back', (edit) => takeBackAnswer(edit, params.id, params.answer)),
-    }),
-    route({
-      method: 'post',
-      path: '/cases/:id/passed',
-      tag: 'cases',
-      summary: 'Put a question of a case aside, or take it up again',
-      params: byId,
-      body: casePass,
-      status: 200,
-      answer: troubleCase,
-      handle: ({ params, body }) =>
-        change('Put a question aside', (edit) => passInCase(edit, params.id, body)),
-    }),
-    route({
-      method: 'post',
-      path: '/cases/:id/close',
-      tag: 'cases',
-      summary: 'Close a case with its outcome; the decision is kept as it stands',
-      params: byId,
-      body: caseClosing,
-      status: 200,
-      answer: troubleCase,
-      handle: ({ params, body }) =>
-        change('Closed a case', async (edit) => {
-          const decision = decisionInCase(await caseRecordOf(edit.manager, params.id));
-          return closeCase(edit, params.id, body, decisionText(decision));
-        }),
-    }),
-    route({
-      method: 'post',
-      path: '/cases/:id/confirmation',
-      tag: 'cases',
-      summary: 'Say what a closed case turned out to have been, who found it and how; null takes it back',
-      params: byId,
-      body: caseConfirmation,
-      status: 200,
-      answer: troubleCase,
-      handle: ({ params, body }) => change('Said what it was', (edit) => confirmCase(edit, params.id, body)),
-    }),
-    route({
-      method: 'post',
-      path: '/cases/:id/reopen',
-      tag: 'cases',
-      summary: 'Take a closed case up again',
-      params: byId,
-      body: z.strictObject({}),
-      status: 200,
-      answer: troubleCase,
-      handle: ({ params }) => change('Took a case up again', (edit) => reopenCase(edit, params.id)),
-    }),
   ];
 }

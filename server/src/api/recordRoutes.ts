@@ -1,3 +1,4 @@
+import { commandRoutes } from '../commands/index.ts';
 import { FileReader, UnderWay } from '../files/index.ts';
 import type { Route } from '../http/index.ts';
 import { RecordService } from '../recordService/index.ts';
@@ -7,12 +8,11 @@ import type { Context } from './context.ts';
 import { caseRoutes } from './caseRoutes.ts';
 import { outcomeRoutes } from './outcomeRoutes.ts';
 import { handOverRoutes } from './handOverRoutes.ts';
-import { logRoutes } from './logRoutes.ts';
+import { photoRoutes } from './photoRoutes.ts';
 import { panelRoutes } from './panelRoutes.ts';
 import { settingsRoutes } from './settingsRoutes.ts';
 import { siteRoutes } from './siteRoutes.ts';
 import { timelineRoutes } from './timelineRoutes.ts';
-import { strikeRoutes } from './strikeRoutes.ts';
 import { transferRoutes } from './transferRoutes.ts';
 
 /** Every route of the record. */
@@ -35,11 +35,11 @@ export function recordRoutes({
     ...siteRoutes(context),
     ...panelRoutes(context),
     ...breakerRoutes(context),
-    ...logRoutes(context),
+    ...commandRoutes(context),
+    ...photoRoutes(context),
     ...caseRoutes(context),
     ...outcomeRoutes(context),
     ...handOverRoutes(context),
-    ...strikeRoutes(context),
     ...timelineRoutes(context),
     ...transferRoutes(context),
     ...settingsRoutes(context),

@@ -1,17 +1,17 @@
 import { siteSummary, steps } from '@phylaxon/core/views/board';
-import { curve, curveInput, id, site, siteChange, siteInput } from '@phylaxon/core/record/entities';
+import { curve, id } from '@phylaxon/core/record/entities';
 import { searchQuery, searchResult } from '@phylaxon/core/views/search';
 import { z } from 'zod';
 import { stepsOf } from '../edit/index.ts';
 import { route, type Route } from '../http/index.ts';
 import { hasConfirmedEnds } from '../outcomes/index.ts';
-import { addSite, changeSite, curvesOf, removeCurve, setCurve, siteRow } from '../record/index.ts';
+import { curvesOf, siteRow } from '../record/index.ts';
 import { searchSite } from '../search/index.ts';
 import { wipeSite } from '../transfer/index.ts';
 import { redecideAll } from '../recordService/index.ts';
 import type { Context } from './context.ts';
 import { byId, nothing } from './shapes.ts';
-import { startView } from './views.ts';
+import { startView } from '../views/index.ts';
 
 export function siteRoutes({ store, record, changes, photos }: Context): Route[] {
   const step = (direction: 'undo' | 'redo', summary: string) =>
@@ -38,32 +38,6 @@ export function siteRoutes({ store, record, changes, photos }: Context): Route[]
       status: 200,
       answer: z.object({ sites: z.array(siteSummary) }),
       handle: async () => ({ sites: await store.read(startView) }),
-    }),
-    route({
-      method: 'post',
-      path: '/sites',
-      tag: 'sites',
-      summary: 'Add a site',
-      body: siteInput,
-      status: 201,
-      answer: site,
-      handle: ({ body }) => store.write((manager) => addSite(manager, body)),
-    }),
-    route({
-      method: 'put',
-      path: '/sites/:id',
-      tag: 'sites',
-      summary: 'Change a site',
-      params: byId,
-      body: siteChange,
-      status: 200,
-      answer: site,
-      handle: ({ params, body }) =>
-        record.change(async (edit) => ({
-          label: 'Changed the site’s name or note',
-          siteId: params.id,
-          result: await changeSite(edit, params.id, body),
-        })),
     }),
     route({
       method: 'delete',
@@ -94,36 +68,6 @@ export function siteRoutes({ store, record, changes, photos }: Context): Route[]
       status: 200,
       answer: z.object({ curves: z.array(curve) }),
       handle: ({ params }) => store.read(async (manager) => ({ curves: await curvesOf(manager, params.id) })),
-    }),
-    route({
-      method: 'put',
-      path: '/sites/:id/curves',
-      tag: 'sites',
-      summary: 'Set the printed trip curve of a part family',
-      params: byId,
-      body: curveInput,
-      status: 200,
-      answer: curve,
-      handle: ({ params, body }) =>
-        record.change(async (edit) => ({
-          label: `Set the trip curve of ${body.family}`,
-          siteId: params.id,
-          result: await setCurve(edit, params.id, body),
-        })),
-    }),
-    route({
-      method: 'delete',
-      path: '/curves/:id',
-      tag: 'sites',
-      summary: 'Take a family’s trip curve away: its breakers go by the standard again',
-      params: byId,
-      status: 200,
-      answer: curve,
-      handle: ({ params }) =>
-        record.change(async (edit) => {
-          const row = await removeCurve(edit, params.id);
-          return { label: `Removed the trip curve of ${row.family}`, siteId: row.siteId, result: row };
-        }),
     }),
     step('undo', 'Take back the newest edit of a site'),
     step('redo', 'Do again the edit that was taken back last'),

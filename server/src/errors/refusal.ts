@@ -1,4 +1,4 @@
-export type RefusalKind = 'invalid' | 'missing' | 'conflict' | 'too-large';
+export type RefusalKind = 'invalid' | 'missing' | 'conflict' | 'too-large' | 'forbidden';
 
 export interface Issue {
   path: string;
@@ -28,3 +28,6 @@ export const notFound = (what: string) => new Refusal('missing', 'not_found', `$
 /** What is on record stands against it. */
 export const conflict = (code: string, message: string, issues?: Issue[]) =>
   new Refusal('conflict', code, message, issues);
+
+/** Whoever asks may not do it. */
+export const forbidden = (message: string) => new Refusal('forbidden', 'not_for_this_profile', message);

@@ -24,7 +24,13 @@ export class ApiError extends Error {
   }
 }
 
-const REFUSED: Record<RefusalKind, number> = { invalid: 400, missing: 404, conflict: 409, 'too-large': 413 };
+const REFUSED: Record<RefusalKind, number> = {
+  invalid: 400,
+  forbidden: 403,
+  missing: 404,
+  conflict: 409,
+  'too-large': 413,
+};
 
 const fromRefusal = ({ kind, code, message, issues }: Refusal) =>
   new ApiError(REFUSED[kind], code, message, issues);

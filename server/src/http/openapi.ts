@@ -15,6 +15,7 @@ export function openApiDocument(routes: readonly Route[], prefix: string) {
     path,
     tag,
     summary,
+    headers,
     params,
     query,
     body,
@@ -30,6 +31,7 @@ export function openApiDocument(routes: readonly Route[], prefix: string) {
       tags: [tag],
       summary,
       request: {
+        ...(headers && { headers: headers as z.ZodObject }),
         ...(params && { params: params as z.ZodObject }),
         ...(query && { query: query as z.ZodObject }),
         ...(body && { body: { required: true, content: json(body) } }),
@@ -50,6 +52,10 @@ export function openApiDocument(routes: readonly Route[], prefix: string) {
             ? { description: 'A file.', content: { [file]: { schema: BYTES } } }
             : { description: 'Done.', content: json(answer) },
         ...((body || params || query || upload) && { 400: failure('Bad input, told by field.') }),
+        ...(headers && {
+          403: failure('Not for whoever is at work.'),
+          409: failure('What is on record stands against it.'),
+        }),
         ...(params && { 404: failure('No such thing.') }),
         503: failure('The record cannot be reached or written just now.'),
         ...(method !== 'get' && { 507: failure('The disk is full; nothing was stored.') }),

@@ -42,6 +42,8 @@ export interface Route {
   path: string;
   tag: string;
   summary: string;
+  /** What is asked for in the head of the request. */
+  headers?: Schema;
   params?: Schema;
   query?: Schema;
   body?: Schema;
@@ -50,7 +52,7 @@ export interface Route {
   answer: Schema;
   /** The answer is a file of this type, a `Download`. */
   file?: string;
-  handle: (input: { params: unknown; query: unknown; body: unknown } & Sent) => unknown;
+  handle: (input: { headers: unknown; params: unknown; query: unknown; body: unknown } & Sent) => unknown;
   /** Instead of one answer a stream of events (server-sent events); returns how to stop it. */
   stream?: (params: unknown, send: (event: string) => void) => Promise<() => void>;
 }
@@ -60,13 +62,15 @@ interface RouteOf<
   Q extends Schema | undefined,
   B extends Schema | undefined,
   A extends Schema,
-> extends Omit<Route, 'params' | 'query' | 'body' | 'answer' | 'handle' | 'stream' | 'file'> {
+  H extends Schema | undefined,
+> extends Omit<Route, 'headers' | 'params' | 'query' | 'body' | 'answer' | 'handle' | 'stream' | 'file'> {
+  headers?: H;
   params?: P;
   query?: Q;
   body?: B;
   answer: A;
   handle: (
-    input: { params: OutputOf<P>; query: OutputOf<Q>; body: OutputOf<B> } & Sent,
+    input: { headers: OutputOf<H>; params: OutputOf<P>; query: OutputOf<Q>; body: OutputOf<B> } & Sent,
   ) => Promise<z.input<A>> | z.input<A>;
 }
 
@@ -76,13 +80,14 @@ export function route<
   P extends Schema | undefined = undefined,
   Q extends Schema | undefined = undefined,
   B extends Schema | undefined = undefined,
->(spec: RouteOf<P, Q, B, A>): Route {
+  H extends Schema | undefined = undefined,
+>(spec: RouteOf<P, Q, B, A, H>): Route {
   return spec as Route;
 }
 
 /** Put routes on a router. Input is parsed before the handler runs; errors go to the error handler. */
 export function mount(router: Router, routes: readonly Route[]) {
-  for (const { method, path, params, query, body, upload, status, handle, stream } of routes) {
+  for (const { method, path, headers, params, query, body, upload, status, handle, stream } of routes) {
     const readers =
       upload && !upload.toDisk ? [express.raw({ type: upload.types, limit: upload.limitBytes })] : [];
     const answer: RequestHandler = async (request: Request, response: Response) => {
@@ -91,6 +96,7 @@ export function mount(router: Router, routes: readonly Route[]) {
         throw new ApiError(415, 'unsupported_media_type', 'Send the body as application/json.');
       }
       const input = {
+        headers: headers?.parse(request.headers),
         params: params?.parse(request.params),
         query: query?.parse(request.query),
         body: upload ? undefined : body?.parse(request.body ?? {}),

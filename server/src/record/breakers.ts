@@ -1,7 +1,7 @@
 import {
   fittingProblem,
   placementProblem,
-  sayPlace,
+  atPlace,
   tieProblem,
   usualOnDirection,
   type PanelShape,
@@ -41,10 +41,6 @@ export const placedOf = (row: Pick<Breaker, 'id' | 'space' | 'poles' | 'half'>):
 /** The breakers that sit in a panel's spaces now. */
 export const branchesOf = (manager: EntityManager, panelId: string) =>
   manager.findBy(BreakerTable, { panelId, removedAt: IsNull(), role: 'branch' });
-
-/** Where it sits, within a sentence. */
-export const atPlace = (breaker: Pick<Breaker, 'space' | 'poles' | 'half'>): string =>
-  breaker.space === null ? 'the main' : `space ${sayPlace(breaker)}`;
 
 async function checkPlacement(
   manager: EntityManager,

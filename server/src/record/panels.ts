@@ -1,11 +1,17 @@
-import { feedProblem, placementProblem, turnDirection, usualOnDirection } from '@phylaxon/core/panel/layout';
+import {
+  atPlace,
+  feedProblem,
+  placementProblem,
+  turnDirection,
+  usualOnDirection,
+} from '@phylaxon/core/panel/layout';
 import type { panelChange, panelInput } from '@phylaxon/core/record/entities';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';
 import { invalidField } from '../errors/index.ts';
 import { BreakerTable, CircuitTable, LoadTable, type BreakerRow, type PanelRow } from '../store/index.ts';
-import { branchesOf, placedOf, removeBreaker, atPlace } from './breakers.ts';
+import { branchesOf, placedOf, removeBreaker } from './breakers.ts';
 import { panelRow, panelsOf } from './panelRows.ts';
 import { siteRow } from './sites.ts';
 

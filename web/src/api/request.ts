@@ -1,3 +1,5 @@
+import type { Profile } from '@phylaxon/core/facts/vocabulary';
+
 interface Issue {
   path: string;
   message: string;
@@ -56,19 +58,31 @@ async function answerTo<T>(path: string, init: RequestInit): Promise<T> {
  *
  * @throws RequestError with the server's own words, or that it does not answer
  */
-export function request<T>(method: Method, path: string, body?: unknown): Promise<T> {
+export function request<T>(method: Method, path: string, body?: unknown, profile?: Profile): Promise<T> {
   return answerTo<T>(path, {
     method,
-    ...(body !== undefined && {
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(body),
-    }),
+    headers: { ...(body !== undefined && { 'Content-Type': 'application/json' }), ...whoAsks(profile) },
+    ...(body !== undefined && { body: JSON.stringify(body) }),
   });
 }
 
+/** The server keeps who did what, and what a homeowner may not do. */
+const whoAsks = (profile: Profile | undefined): Record<string, string> =>
+  profile === undefined ? {} : { 'Phylaxon-Profile': profile };
+
 /** Send a file as it is. */
-export const sendFile = <T>(path: string, file: Blob, type: string, signal?: AbortSignal): Promise<T> =>
-  answerTo<T>(path, { method: 'POST', headers: { 'Content-Type': type }, body: file, signal });
+export const sendFile = <T>(
+  path: string,
+  file: Blob,
+  type: string,
+  { signal, profile }: { signal?: AbortSignal; profile?: Profile } = {},
+): Promise<T> =>
+  answerTo<T>(path, {
+    method: 'POST',
+    headers: { 'Content-Type': type, ...whoAsks(profile) },
+    body: file,
+    signal,
+  });
 
 /** The address of a file that the server gives. */
 export const fileAddress = (path: string) => BASE + path;

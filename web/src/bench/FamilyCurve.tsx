@@ -7,7 +7,7 @@ import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
-import { api } from '../api/index.ts';
+import { drawing } from '../api/index.ts';
 import { readTable, useComputation } from '../compute/index.ts';
 import {
   Button,
@@ -20,7 +20,7 @@ import {
   toNumber,
   Part,
 } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
+import { sendEntry, usePanel } from '../stores/index.ts';
 
 /** Empty rows are not points. */
 const row = z.object({
@@ -80,11 +80,13 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
     setTold('');
     try {
       const kept = filled(points) as (Row & { multiple: number })[];
-      await api.setCurve(panel.siteId, {
-        family: breaker.family,
-        points: kept,
-        version: curve?.version ?? 0,
-      });
+      await sendEntry(
+        drawing.setCurve(panel.siteId, {
+          family: breaker.family,
+          points: kept,
+          version: curve?.version ?? 0,
+        }),
+      );
       await refresh();
     } catch (error) {
       showErrors(methods, error, (path) => (path.startsWith('points') ? (path as 'points') : undefined));
@@ -92,7 +94,7 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
   };
   const takeAway = async () => {
     try {
-      await api.removeCurve(curve!.id);
+      await sendEntry(drawing.removeCurve(curve!.id, breaker.family));
       await refresh();
     } catch (error) {
       setTold(sayError(error));

@@ -16,9 +16,9 @@ import {
 import type { Board as BoardData } from '@phylaxon/core/views/board';
 import { GripVertical } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { api } from '../api/index.ts';
+import { drawing } from '../api/index.ts';
 import { classes, placeText, sayError } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
+import { sendEntry, usePanel } from '../stores/index.ts';
 import { shutOffs } from './Board.tsx';
 import { BoardFrame } from './BoardFrame.tsx';
 import { BreakerCell, cellName } from './BreakerCell.tsx';
@@ -87,8 +87,10 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
     if (!plan) return setTold(null);
     if (plan.problem) return setTold(sayPlan(plan));
     try {
-      await api.moveBreaker(from, plan.move);
-      setTold(`Moved to ${plan.place}.`);
+      const became = await sendEntry(drawing.moveBreaker(from, plan.move));
+      setTold(
+        became === 'stored' ? `Moved to ${plan.place}.` : `To ${plan.place}, as soon as the server answers.`,
+      );
     } catch (error) {
       setTold(sayError(error));
     }

@@ -1,4 +1,4 @@
-import { api, caseEntries } from '../api/index.ts';
+import { caseEntries, entries } from '../api/index.ts';
 import { useOnce, useStepWork } from './step.ts';
 
 const WHY = 'Told by the simulated stand-in, taken back in the demo';
@@ -9,13 +9,12 @@ export function TakeBackDemo() {
   const { busy, problem, again } = useOnce();
   const told = view.standInTold;
   if (told.length === 0) return null;
-  const takeBack = async () => {
-    for (const { kind, id } of told) {
-      if (kind !== 'answers') await api.strike(kind, id, WHY);
-    }
-    const answers = told.filter(({ kind }) => kind === 'answers');
-    await act(...answers.map(({ id }) => caseEntries.takeBack(file.case.id, id)));
-  };
+  const takeBack = () =>
+    act(
+      ...told.map(({ kind, id }) =>
+        kind === 'answers' ? caseEntries.takeBack(file.case.id, id) : entries.strike(kind, id, WHY),
+      ),
+    );
   return (
     <section aria-label="This is a demo" className="border-t border-white/60 pt-3">
       <p>

@@ -2,7 +2,7 @@ import type { CaseEntry } from '@phylaxon/core/diagnosis/cases';
 import type { TimelineEntry } from '@phylaxon/core/views/timeline';
 import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
-import { api, caseEntries } from '../api/index.ts';
+import { caseEntries, entries } from '../api/index.ts';
 import { FieldError, inUnits, SimulatedMark, timeText } from '../shared/index.ts';
 import { timelineLine } from '../timeline/index.ts';
 import { PASSED_WORDS } from '../casebook/index.ts';
@@ -26,12 +26,7 @@ export function Told() {
   const open = about.closedAt === null && !view.decision.stop.active;
 
   const takeBack = async ({ kind, entry }: CaseEntry) =>
-    setProblem(
-      await tryNow(async () => {
-        await api.strike(kind, entry.id, 'Taken back in the case');
-        await act();
-      }),
-    );
+    setProblem(await tryNow(() => act(entries.strike(kind, entry.id, 'Taken back in the case'))));
 
   const lines: (LineProps & { key: string })[] = [
     ...about.answers.map((answer) => ({

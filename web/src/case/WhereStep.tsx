@@ -1,8 +1,9 @@
+import { doNow } from '../stores/index.ts';
 import type { SiteSummary } from '@phylaxon/core/views/board';
 import type { Ranked } from '@phylaxon/core/diagnosis/cases';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '../api/index.ts';
+import { drawing } from '../api/index.ts';
 import type { ComplaintTile } from '../casebook/index.ts';
 import { useWork } from '../compute/index.ts';
 import { Button, FieldError, Notice } from '../shared/index.ts';
@@ -124,7 +125,8 @@ function Undrawn({
     again(async () => {
       // Where a site without a panel is known, it is that one.
       const bare = sites.find(({ panels }) => panels.length === 0);
-      const siteId = bare?.site.id ?? (await api.addSite({ name: 'A panel that is not drawn' })).id;
+      const siteId =
+        bare?.site.id ?? (await doNow(drawing.addSite({ name: 'A panel that is not drawn' }))).id;
       onOpen({ siteId, words });
     });
   return (

@@ -1,5 +1,5 @@
 import { isTrip, type BreakerEvent, type EventInput } from '@phylaxon/core/record/entities';
-import { api, entries } from '../api/index.ts';
+import { entries } from '../api/index.ts';
 import { now, whereOf, type StepWork } from './step.ts';
 
 /** A trip so far back is another one. */
@@ -24,13 +24,8 @@ export async function logTrip({ file, act }: Pick<StepWork, 'file' | 'act'>, fou
     last.simulated === (found.simulated ?? false) &&
     Date.parse(at) - Date.parse(last.at) < RECENT_MS;
   if (meant) {
-    await api.strike(
-      'events',
-      last.id,
-      'Load and time were found out',
-      withFigures(last, { ...found, caseId }),
-    );
-    await act();
+    const why = 'Load and time were found out';
+    await act(entries.strike('events', last.id, why, withFigures(last, { ...found, caseId })));
   } else await act(entries.event(breaker.id, whereOf(file), { kind: 'trip', at, caseId, ...found }));
 }
 

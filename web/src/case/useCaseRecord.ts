@@ -1,13 +1,13 @@
 import type { CaseRecord } from '@phylaxon/core/diagnosis/cases';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { api, isServerGone, type Entry } from '../api/index.ts';
+import { api, isServerGone, type Pending } from '../api/index.ts';
 import { sendEntry, useOutbox, useSettings } from '../stores/index.ts';
-import { isOfCase, withWaiting } from './withWaiting.ts';
+import { isInCase, withSent } from '@phylaxon/core/commands';
 
 const say = (error: unknown) => (error instanceof Error ? error.message : String(error));
 
 /** What can be done in a case: sent, or kept here until the server is back. */
-export type Act = (...entries: Entry[]) => Promise<void>;
+export type Act = (...entries: Pending[]) => Promise<void>;
 
 /**
  * A case, kept up to date with the server and with what waits for it.
@@ -20,8 +20,8 @@ export function useCaseRecord(caseId: string) {
   const [heard, setHeard] = useState(true);
   const all = useOutbox((state) => state.waiting);
   const waiting = useMemo(
-    () => all.filter((entry) => entry.refused === null && isOfCase(entry, caseId)),
-    [all, caseId],
+    () => all.filter((entry) => entry.refused === null && isInCase(entry, caseId, told)),
+    [all, caseId, told],
   );
   const loadSettings = useSettings((state) => state.load);
   // A slow answer to an earlier question must not replace a later one.
@@ -63,7 +63,7 @@ export function useCaseRecord(caseId: string) {
     [load],
   );
 
-  const file = useMemo(() => told && withWaiting(told, waiting), [told, waiting]);
+  const file = useMemo(() => told && withSent(told, waiting), [told, waiting]);
   return { file, waiting: waiting.length, problem, heard, act, reload: load };
 }
 

@@ -4,7 +4,7 @@ import type { Policies } from '@phylaxon/core/record/settings';
 import { GAUGES } from '@phylaxon/core/facts/standards';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { api } from '../api/index.ts';
+import { drawing } from '../api/index.ts';
 import {
   Button,
   Check,
@@ -22,7 +22,7 @@ import {
   useVersioned,
   withDraft,
 } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
+import { sendEntry, usePanel } from '../stores/index.ts';
 import { circuitForm, circuitOf, valuesOf, type CircuitValues } from './formValues.ts';
 import { LoadRows } from './LoadRows.tsx';
 import { SizingPreview } from './SizingPreview.tsx';
@@ -79,7 +79,9 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
   const onSubmit = async (input: CircuitValues) => {
     setStored(false);
     try {
-      await api.setCircuit(breaker.id, { ...circuitOf(input), ...untouched(), version: versioned.version });
+      await sendEntry(
+        drawing.setCircuit(breaker.id, { ...circuitOf(input), ...untouched(), version: versioned.version }),
+      );
       form.reset(input);
       draft.forget();
       setStored(true);

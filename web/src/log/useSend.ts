@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Entry } from '../api/index.ts';
+import type { Pending } from '../api/index.ts';
 import { sendEntry, usePanel } from '../stores/index.ts';
 
 /** What became of an entry: stored, or kept here until the server is back. */
@@ -9,7 +9,7 @@ export type Outcome = 'stored' | 'waiting' | null;
 export function useSend() {
   const refresh = usePanel((state) => state.refresh);
   const [outcome, setOutcome] = useState<Outcome>(null);
-  const send = async (entry: Entry, onTaken: () => void) => {
+  const send = async (entry: Pending, onTaken: () => void) => {
     setOutcome(null);
     const became = await sendEntry(entry);
     // At once: a reload while the board is asked for again must not find the entry in the form.

@@ -2,10 +2,10 @@ import type { Board } from '@phylaxon/core/views/board';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { api } from '../api/index.ts';
+import { api, drawing } from '../api/index.ts';
 import { DirectoryForm, PanelForm } from '../setup/index.ts';
 import { Button, FieldError, sayError, showErrors, TextField } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
+import { doNow, sendEntry, usePanel } from '../stores/index.ts';
 import { ImportReadings } from './ImportReadings.tsx';
 
 /** The panel itself: what it is, its directory, its tables, another like it, off the site. */
@@ -21,7 +21,7 @@ export function SetUp({ board }: { board: Board }) {
         board={board}
         onStore={async (input, _siteName, version) => {
           try {
-            return await api.changePanel(panel.id, { ...input, version });
+            return await doNow(drawing.changePanel(panel.id, { ...input, version }));
           } finally {
             await refresh();
           }
@@ -59,7 +59,7 @@ function Duplicate({ board: { panel } }: { board: Board }) {
   const { register, handleSubmit, formState } = form;
   const onSubmit = async ({ name }: { name: string }) => {
     try {
-      const { id } = await api.duplicatePanel(panel.id, name);
+      const { id } = await doNow(drawing.duplicatePanel(panel.id, name));
       await navigate(`/panels/${id}/setup`);
     } catch (error) {
       showErrors(form, error);
@@ -90,7 +90,7 @@ function TakeOff({ board: { panel, site } }: { board: Board }) {
   const [problem, setProblem] = useState<string | null>(null);
   const takeOff = async () => {
     try {
-      await api.removePanel(panel.id);
+      await sendEntry(drawing.removePanel(panel.id, panel.name));
       await navigate(`/sites/${site.id}`);
     } catch (error) {
       setProblem(sayError(error));

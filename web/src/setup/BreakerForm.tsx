@@ -1,13 +1,13 @@
+import { atPlace, BREAKER_KINDS, fittingProblem, type Half, type Placed } from '@phylaxon/core/panel/layout';
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Board } from '@phylaxon/core/views/board';
-import { fittingProblem, type Half, type Placed, BREAKER_KINDS } from '@phylaxon/core/panel/layout';
 import { ratingAmps } from '@phylaxon/core/facts/quantities';
 import { type Breaker } from '@phylaxon/core/record/entities';
 import { STANDARD_RATINGS_AMPS } from '@phylaxon/core/facts/standards';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { z } from 'zod';
-import { api } from '../api/index.ts';
+import { drawing } from '../api/index.ts';
 import {
   Button,
   Check,
@@ -23,7 +23,7 @@ import {
   withDraft,
   type Option,
 } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
+import { doNow, sendEntry, usePanel } from '../stores/index.ts';
 
 const SIZES = ['1', '2', 'upper', 'lower', 'inner', 'outer'] as const;
 
@@ -104,12 +104,14 @@ export function BreakerForm(props: Props) {
       if (breaker) {
         const { version } = versioned;
         const shape = breaker.role === 'branch' ? shapeOf(size) : {};
-        await api.changeBreaker(breaker.id, { ...part, ...shape, version });
+        await sendEntry(drawing.changeBreaker(breaker.id, { ...part, ...shape, version }, atPlace(breaker)));
         methods.reset(methods.getValues());
         draft.forget();
         await refresh();
       } else {
-        const fitted = await api.fitBreaker(panel.id, { space: space!, ...shapeOf(size), ...part });
+        const fitted = await doNow(
+          drawing.fitBreaker(panel.id, { space: space!, ...shapeOf(size), ...part }),
+        );
         draft.forget();
         await refresh();
         await navigate(`/panels/${panel.id}/breakers/${fitted.id}`);

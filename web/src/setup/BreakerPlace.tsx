@@ -1,10 +1,10 @@
+import { atPlace, type Placed, tieProblem } from '@phylaxon/core/panel/layout';
 import type { Board } from '@phylaxon/core/views/board';
-import { tieProblem, type Placed } from '@phylaxon/core/panel/layout';
 import type { Breaker } from '@phylaxon/core/record/entities';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { api } from '../api/index.ts';
+import { drawing } from '../api/index.ts';
 import {
   Button,
   FieldError,
@@ -14,7 +14,7 @@ import {
   showErrors,
   TextField,
 } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
+import { doNow, sendEntry, usePanel } from '../stores/index.ts';
 
 interface Props {
   breaker: Breaker;
@@ -51,13 +51,13 @@ function Replace({ breaker }: { breaker: Breaker }) {
     try {
       const { ratingAmps, kind, version } = breaker;
       const installedOn = values.installedOn || null;
-      const fresh = await api.replaceBreaker(breaker.id, {
-        ratingAmps,
-        kind,
-        ...values,
-        installedOn,
-        version,
-      });
+      const fresh = await doNow(
+        drawing.replaceBreaker(
+          breaker.id,
+          { ratingAmps, kind, ...values, installedOn, version },
+          atPlace(breaker),
+        ),
+      );
       await navigate(`/panels/${breaker.panelId}/breakers/${fresh.id}`);
       await refresh();
     } catch (error) {
@@ -102,7 +102,9 @@ function MoveTo({ breaker, board }: Props) {
 
   const onSubmit = async ({ space }: { space: string }) => {
     try {
-      await api.moveBreaker(breaker.id, { space: Number(space), exchange: true, version: breaker.version });
+      await sendEntry(
+        drawing.moveBreaker(breaker.id, { space: Number(space), exchange: true, version: breaker.version }),
+      );
       await refresh();
     } catch (error) {
       showErrors(form, error, (path) => (path === 'half' ? 'space' : (path as 'space')));
@@ -131,7 +133,9 @@ function Tie({ breaker, board }: Props) {
   const tie = async (other: string | null) => {
     setProblem(null);
     try {
-      await api.tieBreaker(breaker.id, { with: other, version: breaker.version });
+      await sendEntry(
+        drawing.tieBreaker(breaker.id, { with: other, version: breaker.version }, atPlace(breaker)),
+      );
     } catch (error) {
       setProblem(sayError(error));
     }
@@ -178,7 +182,7 @@ function TakeOut({ breaker }: { breaker: Breaker }) {
   const [problem, setProblem] = useState<string | null>(null);
   const takeOut = async () => {
     try {
-      await api.removeBreaker(breaker.id);
+      await sendEntry(drawing.removeBreaker(breaker.id, atPlace(breaker)));
       await navigate(`/panels/${breaker.panelId}`);
       await usePanel.getState().openPanel(breaker.panelId);
     } catch (error) {

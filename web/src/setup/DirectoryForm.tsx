@@ -3,7 +3,7 @@ import { parseDirectory, type DirectoryEntry } from '@phylaxon/core/panel/direct
 import { saySpaceList, type Placed } from '@phylaxon/core/panel/layout';
 import { useId, type KeyboardEvent } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { api } from '../api/index.ts';
+import { drawing } from '../api/index.ts';
 import {
   Button,
   DraftNote,
@@ -14,7 +14,7 @@ import {
   useDraft,
   withDraft,
 } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
+import { doNow, usePanel } from '../stores/index.ts';
 
 const EXAMPLE = '1 kitchen counter 20 gf\n2-4 range 40\n3u hall lights 15\n3l porch 15';
 
@@ -40,7 +40,7 @@ export function DirectoryForm({ board }: { board: Board }) {
 
   const onSubmit = async (values: { text: string }) => {
     try {
-      await api.fitDirectory(board.panel.id, values.text);
+      await doNow(drawing.fitDirectory(board.panel.id, values.text));
       draft.clear();
       await refresh();
     } catch (error) {

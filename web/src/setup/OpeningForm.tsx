@@ -1,8 +1,8 @@
 import type { Board } from '@phylaxon/core/views/board';
 import { useState } from 'react';
-import { api } from '../api/index.ts';
+import { drawing } from '../api/index.ts';
 import { Button, FieldError, sayError } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
+import { sendEntry, usePanel } from '../stores/index.ts';
 import { panelChangeOf } from './panelValues.ts';
 
 type Cover = 'blank' | 'hole' | 'unknown';
@@ -23,13 +23,11 @@ export function OpeningForm({ board, space }: { board: Board; space: number }) {
   const set = async (cover: Cover) => {
     const without = (list: number[]) => list.filter((one) => one !== space);
     try {
-      await api.changePanel(
-        board.panel.id,
-        panelChangeOf(board, {
-          blanks: cover === 'blank' ? [...without(blanks), space] : without(blanks),
-          holes: cover === 'hole' ? [...without(holes), space] : without(holes),
-        }),
-      );
+      const covered = panelChangeOf(board, {
+        blanks: cover === 'blank' ? [...without(blanks), space] : without(blanks),
+        holes: cover === 'hole' ? [...without(holes), space] : without(holes),
+      });
+      await sendEntry(drawing.changePanel(board.panel.id, covered));
       setProblem(null);
     } catch (error) {
       setProblem(sayError(error));

@@ -1,6 +1,7 @@
+import { doNow } from '../stores/index.ts';
 import { useRef } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api } from '../api/index.ts';
+import { drawing } from '../api/index.ts';
 import { PanelForm } from '../setup/index.ts';
 
 /** Draw a new panel: at a site that is on record, or at a new one. */
@@ -12,7 +13,7 @@ export function NewPanelPage() {
 
   const siteToUse = async (name: string): Promise<string> => {
     if (siteId) return siteId;
-    if (made.current?.name !== name) made.current = { name, id: (await api.addSite({ name })).id };
+    if (made.current?.name !== name) made.current = { name, id: (await doNow(drawing.addSite({ name }))).id };
     return made.current.id;
   };
 
@@ -26,7 +27,7 @@ export function NewPanelPage() {
       </p>
       <PanelForm
         siteId={siteId}
-        onStore={async (input, siteName) => api.addPanel(await siteToUse(siteName ?? ''), input)}
+        onStore={async (input, siteName) => doNow(drawing.addPanel(await siteToUse(siteName ?? ''), input))}
         onStored={async ({ id }) => {
           await navigate(`/panels/${id}`);
         }}

@@ -2,7 +2,7 @@ import type { SiteSummary } from '@phylaxon/core/views/board';
 import { useCallback, useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api } from '../api/index.ts';
+import { api, drawing } from '../api/index.ts';
 import { SiteCases } from '../casebook/index.ts';
 import { Search } from '../search/index.ts';
 import {
@@ -20,7 +20,7 @@ import {
   useVersioned,
   withDraft,
 } from '../shared/index.ts';
-import { useSettings } from '../stores/index.ts';
+import { sendEntry, useSettings } from '../stores/index.ts';
 
 /** One site: find anything in it, its panels, its files, its name, its end. */
 export function SitePage() {
@@ -167,7 +167,7 @@ function NameAndNote({ summary: { site }, onStored }: { summary: SiteSummary; on
   const versioned = useVersioned(form, site.version, start, draft);
   const onSubmit = async (values: { name: string; note: string }) => {
     try {
-      await api.changeSite(site.id, { ...values, version: versioned.version });
+      await sendEntry(drawing.changeSite(site.id, { ...values, version: versioned.version }));
       form.reset(values);
       draft.forget();
       onStored();

@@ -1,9 +1,12 @@
+import { commandOf, sentTo } from '@phylaxon/core/commands';
+import { del, get, set as keep } from 'idb-keyval';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { api, isNotNow, NO_SERVER, RequestError, type Entry } from '../api/index.ts';
+import { api, isNotNow, NO_SERVER, RequestError, type Pending } from '../api/index.ts';
+import { useProfile } from './profileStore.ts';
 
-/** An entry that could not be stored yet, or that the server refused when it came back. */
-export interface Waiting extends Entry {
+/** A command that could not be done yet, or that the server refused when it came back. */
+export interface Waiting extends Pending {
   refused: string | null;
   /** Why it waits, where the server said so: a full disk, say. */
   because?: string | null;
@@ -17,16 +20,49 @@ interface OutboxState {
 const NAME = 'phylaxon-outbox';
 const AGAIN_MS = 2000;
 
-/** Entries that wait for the server, kept in this browser over a reload. */
+/** What waited before commands had names: an address. */
+interface WaitingAtAnAddress extends Omit<Waiting, 'command' | 'params'> {
+  method?: string;
+  path: string;
+}
+
+/**
+ * What was kept by an earlier version, as commands.
+ *
+ * @param kept what the browser kept; what cannot be understood is told as refused, not dropped
+ */
+export function broughtUp(kept: { waiting: (Waiting | WaitingAtAnAddress)[] }): Pick<OutboxState, 'waiting'> {
+  return {
+    waiting: kept.waiting.map((one): Waiting => {
+      if (!('path' in one)) return one;
+      const { method = 'POST', path, ...rest } = one;
+      const command = sentTo(method, path) ?? { command: path, params: {} };
+      return { ...rest, ...command };
+    }),
+  };
+}
+
+/** Commands that wait for the server, kept in this browser over a reload. */
 export const useOutbox = create<OutboxState>()(
   persist(
     (set) => ({
       waiting: [],
-      discard: (id) => set(({ waiting }) => ({ waiting: waiting.filter((one) => one.id !== id) })),
+      discard: (id) => {
+        set(({ waiting }) => ({ waiting: waiting.filter((one) => one.id !== id) }));
+        void del(fileKey(id)).catch(() => undefined);
+      },
     }),
-    { name: NAME, partialize: ({ waiting }) => ({ waiting }) },
+    {
+      name: NAME,
+      version: 1,
+      partialize: ({ waiting }) => ({ waiting }),
+      migrate: (kept) => broughtUp(kept as { waiting: WaitingAtAnAddress[] }) as OutboxState,
+    },
   ),
 );
+
+/** Where a picture that waits is kept: it is too large for what keeps the commands. */
+const fileKey = (id: string) => `${NAME}-file-${id}`;
 
 const put = (entry: Waiting) =>
   useOutbox.setState(({ waiting }) => ({
@@ -39,29 +75,49 @@ const put = (entry: Waiting) =>
 const becauseOf = (error: unknown): string | null =>
   error instanceof RequestError && error.status !== NO_SERVER ? error.message : null;
 
+const byWhoIsAtWork = <T>(entry: Pending<T>): Pending<T> => ({
+  profile: useProfile.getState().profile,
+  ...entry,
+});
+
 /**
- * Send an entry. With the server gone, or unable to store anything just now, it is kept here and sent when the server
- * is back; it carries its own id, so it is stored once even if an answer was lost.
+ * Have a command done now: its answer is needed to go on.
  *
+ * @throws RequestError if the server refuses it, or is gone
+ */
+export const doNow = <Answer>(entry: Pending<Answer>): Promise<Answer> =>
+  api.send<Answer>(byWhoIsAtWork(entry));
+
+/**
+ * Send a command. With the server gone, or unable to store anything just now, it is kept here and sent when the server
+ * is back; what is logged carries its own id, so it is stored once even if an answer was lost.
+ *
+ * @param file a picture that goes with it
  * @throws RequestError if the server refuses it
  */
-export async function sendEntry(entry: Entry): Promise<'stored' | 'waiting'> {
+export async function sendEntry(entry: Pending, file?: Blob): Promise<'stored' | 'waiting'> {
+  const sent = byWhoIsAtWork(entry);
   try {
-    await api.send(entry);
+    await api.send(sent, file);
     return 'stored';
   } catch (error) {
     if (!isNotNow(error)) throw error;
-    put({ ...entry, refused: null, because: becauseOf(error) });
+    if (file) await keep(fileKey(sent.id), file);
+    put({ ...sent, refused: null, because: becauseOf(error) });
     return 'waiting';
   }
 }
+
+/** The picture that goes with a command that waited, if one does. */
+const fileOf = async (entry: Pending): Promise<Blob | undefined> =>
+  commandOf(entry)?.upload === undefined ? undefined : get<Blob>(fileKey(entry.id));
 
 /** Send what waits, oldest first, until the server is gone again. Returns how many were stored. */
 async function flush(): Promise<number> {
   let stored = 0;
   for (const entry of useOutbox.getState().waiting.filter(({ refused }) => refused === null)) {
     try {
-      await api.send(entry);
+      await api.send(entry, await fileOf(entry));
       useOutbox.getState().discard(entry.id);
       stored++;
     } catch (error) {
@@ -69,7 +125,7 @@ async function flush(): Promise<number> {
         if (entry.because !== becauseOf(error)) put({ ...entry, because: becauseOf(error) });
         return stored;
       }
-      put({ ...entry, refused: error instanceof RequestError ? error.message : String(error) });
+      put({ ...entry, refused: error instanceof Error ? error.message : String(error) });
     }
   }
   return stored;

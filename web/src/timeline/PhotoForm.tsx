@@ -1,9 +1,9 @@
 import type { Breaker } from '@phylaxon/core/record/entities';
 import { Camera } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
-import { api } from '../api/index.ts';
+import { entries } from '../api/index.ts';
 import { Button, FieldError, FILE_BUTTON, sayError } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
+import { sendEntry, usePanel } from '../stores/index.ts';
 import { shrink } from './shrink.ts';
 
 interface Taken {
@@ -12,7 +12,7 @@ interface Taken {
 }
 
 /** Add a photo: made smaller here, without what the camera wrote into it. It stays here until it is stored. */
-export function PhotoForm({ breaker }: { breaker: Breaker }) {
+export function PhotoForm({ breaker, where }: { breaker: Breaker; where: string }) {
   const refresh = usePanel((state) => state.refresh);
   const id = useId();
   const [taken, setTaken] = useState<Taken | null>(null);
@@ -34,7 +34,10 @@ export function PhotoForm({ breaker }: { breaker: Breaker }) {
   const store = async () => {
     setBusy(true);
     try {
-      await api.addPhoto(breaker.id, taken!.picture, new Date().toISOString(), note);
+      await sendEntry(
+        entries.photo(breaker.id, where, { at: new Date().toISOString(), note }),
+        taken!.picture,
+      );
       setTaken(null);
       setNote('');
       setProblem(null);

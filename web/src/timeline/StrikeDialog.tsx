@@ -1,6 +1,6 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useForm } from 'react-hook-form';
-import { api } from '../api/index.ts';
+import { entries } from '../api/index.ts';
 import {
   Button,
   FieldError,
@@ -11,7 +11,7 @@ import {
   toCelsius,
   toNumber,
 } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
+import { sendEntry, usePanel } from '../stores/index.ts';
 import { corrected, type TimelineLine } from './entries.ts';
 
 interface Values {
@@ -32,7 +32,7 @@ export function StrikeDialog({ line, onClose }: { line: TimelineLine; onClose: (
     try {
       const replacement =
         reading && value !== null ? corrected(reading, isTemperature ? toCelsius(value) : value) : undefined;
-      await api.strike(strikable!, id, why, replacement);
+      await sendEntry(entries.strike(strikable!, id, why, replacement));
       onClose();
       await refresh();
     } catch (error) {

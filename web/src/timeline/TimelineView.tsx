@@ -28,7 +28,7 @@ export function TimelineView({ breaker, where }: { breaker: Breaker; where: stri
       )}
       <div className="grid gap-4 sm:grid-cols-2">
         <NoteForm breaker={breaker} where={where} />
-        <PhotoForm breaker={breaker} />
+        <PhotoForm breaker={breaker} where={where} />
       </div>
       <section aria-label="History">
         <Filter wanted={wanted} counts={counts} onChange={setWanted} />

@@ -137,3 +137,12 @@ export function sayPlace(breaker: { space: number | null; poles: number; half: H
   const spaces = poles === 2 ? `${space}–${space + 2}` : `${space}`;
   return half === null ? spaces : `${spaces} ${half}`;
 }
+
+/**
+ * Where a breaker sits, within a sentence.
+ *
+ * @param breaker its place; a main has no space
+ * @example atPlace({ space: 5, poles: 2, half: null }) // 'space 5–7'
+ */
+export const atPlace = (breaker: Parameters<typeof sayPlace>[0]): string =>
+  breaker.space === null ? 'the main' : `space ${sayPlace(breaker)}`;

@@ -1,0 +1,15 @@
+import { photoInput } from '../record/entities/index.ts';
+import { command } from './command.ts';
+import { byId } from './shapes.ts';
+
+export const addPhoto = command({
+  id: 'add-photo',
+  method: 'post',
+  path: '/breakers/:id/photos',
+  tag: 'log',
+  summary: 'Add a picture; whatever a camera wrote into it besides the picture is taken out',
+  params: byId,
+  body: photoInput,
+  upload: 'image/jpeg',
+  label: (_body, where) => `Logged a picture at ${where}`,
+});

@@ -1,0 +1,44 @@
+import type { z } from 'zod';
+import type { CaseRecord } from '../diagnosis/cases/index.ts';
+import type { Profile } from '../facts/vocabulary/index.ts';
+
+type OutputOf<S> = S extends z.ZodType ? z.output<S> : undefined;
+
+/**
+ * One thing that can be done to the record. The route and its document, the permission, what undo calls it, what waits
+ * in a browser for the server, and what that browser shows meanwhile are all made from it.
+ */
+export interface Command<
+  Params extends z.ZodType = z.ZodType,
+  Body extends z.ZodType | undefined = z.ZodType | undefined,
+> {
+  /** Its name for ever: what waits in a browser carries it. */
+  id: string;
+  method: 'post' | 'put' | 'patch' | 'delete';
+  /** With `:name` for each of its parameters. */
+  path: string;
+  tag: string;
+  summary: string;
+  /** The ids of what it is about. */
+  params: Params;
+  body?: Body;
+  /** A file of this type is sent as the body, and `body` beside it as parameters of the address. */
+  upload?: string;
+  /**
+   * What undo calls it, and whoever waits for it.
+   *
+   * @param where what it is about, in words
+   */
+  label: (body: OutputOf<Body>, where: string) => string;
+  /** Why this person may not do it; `null`: they may. */
+  refuses?: (profile: Profile, body: OutputOf<Body>) => string | null;
+  /** The case in which it is done; `null`: in none. */
+  caseOf?: (params: z.output<Params>, body: OutputOf<Body>) => string | null;
+  /** The case as it will be once the server has it, for a browser that shows it before. */
+  apply?: (record: CaseRecord, params: z.output<Params>, body: OutputOf<Body>) => CaseRecord;
+}
+
+/** Declare a command; its functions see parameters and body as their schemas leave them. */
+export const command = <Params extends z.ZodType, Body extends z.ZodType | undefined = undefined>(
+  spec: Command<Params, Body>,
+): Command<Params, Body> => spec;

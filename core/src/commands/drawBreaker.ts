@@ -1,0 +1,86 @@
+import {
+  breakerChange,
+  breakerInput,
+  breakerMove,
+  breakerTie,
+  circuitInput,
+  replacementInput,
+} from '../record/entities/index.ts';
+import { command } from './command.ts';
+import { byId } from './shapes.ts';
+
+export const fitBreaker = command({
+  id: 'fit-breaker',
+  method: 'post',
+  path: '/panels/:id/breakers',
+  tag: 'breakers',
+  summary: 'Fit a breaker into free spaces',
+  params: byId,
+  body: breakerInput,
+  label: ({ ratingAmps }, where) => `Fitted ${ratingAmps} A in ${where}`,
+});
+
+export const changeBreaker = command({
+  id: 'change-breaker',
+  method: 'patch',
+  path: '/breakers/:id',
+  tag: 'breakers',
+  summary: 'Change a breaker that stays in its place',
+  params: byId,
+  body: breakerChange,
+  label: (_body, where) => `Changed the breaker in ${where}`,
+});
+
+export const removeBreaker = command({
+  id: 'remove-breaker',
+  method: 'delete',
+  path: '/breakers/:id',
+  tag: 'breakers',
+  summary: 'Take a breaker out of its panel; its record stays',
+  params: byId,
+  label: (_body, where) => `Took out the breaker in ${where}`,
+});
+
+export const moveBreaker = command({
+  id: 'move-breaker',
+  method: 'post',
+  path: '/breakers/:id/move',
+  tag: 'breakers',
+  summary: 'Put a breaker into another place of its panel',
+  params: byId,
+  body: breakerMove,
+  label: (_body, where) => `Moved a breaker to ${where}`,
+});
+
+export const tieBreaker = command({
+  id: 'tie-breaker',
+  method: 'post',
+  path: '/breakers/:id/tie',
+  tag: 'breakers',
+  summary: 'Tie its handle to a neighbour’s, or untie it',
+  params: byId,
+  body: breakerTie,
+  label: (tie, where) => `${tie.with === null ? 'Untied' : 'Tied'} the handle at ${where}`,
+});
+
+export const replaceBreaker = command({
+  id: 'replace-breaker',
+  method: 'post',
+  path: '/breakers/:id/replace',
+  tag: 'breakers',
+  summary: 'A new part in its place: the circuit goes with the place, the log stays with the old part',
+  params: byId,
+  body: replacementInput,
+  label: (_body, where) => `Replaced the breaker in ${where}`,
+});
+
+export const setCircuit = command({
+  id: 'set-circuit',
+  method: 'put',
+  path: '/breakers/:id/circuit',
+  tag: 'breakers',
+  summary: 'Set a breaker’s circuit with its loads, whole',
+  params: byId,
+  body: circuitInput,
+  label: (circuit) => `Changed the circuit ${circuit.label}`,
+});

@@ -1,0 +1,14 @@
+export * from './command.ts';
+export { COMMANDS } from './registry.ts';
+export { addressOf, commandOf, sentTo, type Sent } from './sent.ts';
+export { isInCase, withSent } from './withSent.ts';
+export { addPhoto } from './addPhoto.ts';
+export * from './drawBreaker.ts';
+export * from './drawPanel.ts';
+export * from './drawSite.ts';
+export { logEvent } from './logEvent.ts';
+export { logObservation } from './logObservation.ts';
+export { logReadings } from './logReadings.ts';
+export { strikeEntry } from './strikeEntry.ts';
+export * from './workCase.ts';
+export { writeNote } from './writeNote.ts';

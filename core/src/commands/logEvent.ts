@@ -1,0 +1,25 @@
+import { eventInput, NOTHING_SAID } from '../record/entities/index.ts';
+import { command } from './command.ts';
+import { asKept, withLogged } from './inCase.ts';
+import { byId } from './shapes.ts';
+
+const NAMES = {
+  trip: 'a trip',
+  reset: 'a reset',
+  handle: 'where the handle stands',
+  held: 'a time it held',
+} as const;
+
+export const logEvent = command({
+  id: 'log-event',
+  method: 'post',
+  path: '/breakers/:id/events',
+  tag: 'log',
+  summary: 'Log a trip, a reset, a time it held, or where the handle stands',
+  params: byId,
+  body: eventInput,
+  label: ({ kind }, where) => `Logged ${NAMES[kind]} at ${where}`,
+  caseOf: (_params, { caseId }) => caseId,
+  apply: (record, { id }, event) =>
+    withLogged(record, id, 'events', [{ ...NOTHING_SAID, ...asKept(event, id, record.case.id) }]),
+});

@@ -1,0 +1,18 @@
+import { observationInput } from '../record/entities/index.ts';
+import { command } from './command.ts';
+import { asKept, withLogged } from './inCase.ts';
+import { byId, mayTest } from './shapes.ts';
+
+export const logObservation = command({
+  id: 'log-observation',
+  method: 'post',
+  path: '/breakers/:id/observations',
+  tag: 'log',
+  summary: 'Log what was seen, heard, felt or tested',
+  params: byId,
+  body: observationInput,
+  label: (_body, where) => `Logged what was found at ${where}`,
+  refuses: (profile, { test }) => mayTest(profile, [test]),
+  caseOf: (_params, { caseId }) => caseId,
+  apply: (record, { id }, seen) => withLogged(record, id, 'observations', [asKept(seen, id, record.case.id)]),
+});

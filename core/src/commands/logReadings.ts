@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { readingInput, type Reading } from '../record/entities/index.ts';
+import { command } from './command.ts';
+import { asKept, withLogged } from './inCase.ts';
+import { byId, mayMeasureAt } from './shapes.ts';
+
+const UNITS = { voltage: 'V', current: 'A', temperature: '°C' } as const;
+
+export const logReadings = command({
+  id: 'log-readings',
+  method: 'post',
+  path: '/breakers/:id/readings',
+  tag: 'log',
+  summary: 'Log readings taken together: all of them or none',
+  params: byId,
+  body: z.strictObject({
+    readings: z
+      .array(readingInput)
+      .min(1, 'Give at least one reading.')
+      .max(50, 'At most 50 readings at a time.'),
+  }),
+  label: ({ readings }, where) =>
+    `Logged ${readings.length === 1 ? 'a reading' : `${readings.length} readings`} at ${where}`,
+  refuses: (profile, { readings }) =>
+    mayMeasureAt(
+      profile,
+      readings.map(({ point }) => point),
+    ),
+  caseOf: (_params, { readings }) => readings.find(({ caseId }) => caseId)?.caseId ?? null,
+  apply: (record, { id }, { readings }) =>
+    withLogged(
+      record,
+      id,
+      'readings',
+      readings.map((one): Reading => ({
+        ambientC: null,
+        ...asKept(one, id, record.case.id),
+        unit: UNITS[one.quantity],
+      })),
+    ),
+});

@@ -1,0 +1,27 @@
+import { addPhoto } from './addPhoto.ts';
+import type { Command } from './command.ts';
+import * as breakers from './drawBreaker.ts';
+import * as panels from './drawPanel.ts';
+import * as sites from './drawSite.ts';
+import { logEvent } from './logEvent.ts';
+import { logObservation } from './logObservation.ts';
+import { logReadings } from './logReadings.ts';
+import { strikeEntry } from './strikeEntry.ts';
+import * as cases from './workCase.ts';
+import { writeNote } from './writeNote.ts';
+
+const ALL = [
+  ...Object.values(sites),
+  ...Object.values(panels),
+  ...Object.values(breakers),
+  logReadings,
+  logEvent,
+  logObservation,
+  writeNote,
+  addPhoto,
+  ...Object.values(strikeEntry),
+  ...Object.values(cases),
+] as unknown as Command[];
+
+/** Everything that can be done to the record, by its name. */
+export const COMMANDS: ReadonlyMap<string, Command> = new Map(ALL.map((one) => [one.id, one]));

@@ -1,0 +1,46 @@
+import type { Command } from './command.ts';
+import { COMMANDS } from './registry.ts';
+
+/** A command as it is sent, or waits to be: nothing of it is an address. */
+export interface Sent {
+  command: string;
+  params: Record<string, string>;
+  body?: object | undefined;
+}
+
+/** The command that was sent; `undefined` where a newer version sent one that is not known here. */
+export const commandOf = ({ command }: Pick<Sent, 'command'>): Command | undefined => COMMANDS.get(command);
+
+/** The command that an address stands for: what waited in a browser before commands had names. */
+export function sentTo(method: string, path: string): Pick<Sent, 'command' | 'params'> | null {
+  for (const command of COMMANDS.values()) {
+    if (command.method !== method.toLowerCase()) continue;
+    const names = [...command.path.matchAll(/:(\w+)/g)].map(([, name]) => name!);
+    const found = new RegExp(`^${command.path.replace(/:\w+/g, '([^/]+)')}$`).exec(path);
+    if (found)
+      return {
+        command: command.id,
+        params: Object.fromEntries(names.map((name, i) => [name, found[i + 1]!])),
+      };
+  }
+  return null;
+}
+
+/**
+ * Where a command goes.
+ *
+ * @param sent the command with the ids it is about
+ * @returns method and path below the API’s root
+ * @throws Error for a command that is not known, or an id that is missing
+ * @example addressOf({ command: 'write-note', params: { id: '0f…' }, body: {} }) // { method: 'POST', path: '/breakers/0f…/notes' }
+ */
+export function addressOf(sent: Sent): { method: string; path: string } {
+  const command = commandOf(sent);
+  if (!command) throw new Error(`There is no command “${sent.command}”.`);
+  const path = command.path.replace(/:(\w+)/g, (_all, name: string) => {
+    const id = sent.params[name];
+    if (id === undefined) throw new Error(`“${sent.command}” needs “${name}”.`);
+    return encodeURIComponent(id);
+  });
+  return { method: command.method.toUpperCase(), path };
+}

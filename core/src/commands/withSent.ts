@@ -1,0 +1,35 @@
+import type { CaseRecord } from '../diagnosis/cases/index.ts';
+import type { Command } from './command.ts';
+import { commandOf, type Sent } from './sent.ts';
+
+/** A command with what was sent as its schemas leave it; `null`: it is not known, or is none. */
+function understood(sent: Sent): { command: Command; params: unknown; body: unknown } | null {
+  const command = commandOf(sent);
+  const params = command?.params.safeParse(sent.params);
+  const body = command?.body?.safeParse(sent.body);
+  if (!command || !params?.success || body?.success === false) return null;
+  return { command, params: params.data, body: body?.data };
+}
+
+/** Whether a command is done in a case, whatever is known of that so far. */
+export function isInCase(sent: Sent, caseId: string, record: CaseRecord | null): boolean {
+  const known = understood(sent);
+  if (known?.command.caseOf) return known.command.caseOf(known.params, known.body as undefined) === caseId;
+  return record !== null && withSent(record, [sent]) !== record;
+}
+
+/**
+ * A case as it will be once everything that waits for the server is stored: so that work goes on without it.
+ *
+ * @param record the case as the server last told it
+ * @param waiting what waits, oldest first; what is not this case’s is left out
+ */
+export const withSent = (record: CaseRecord, waiting: readonly Sent[]): CaseRecord =>
+  waiting.reduce((before, sent) => {
+    const known = understood(sent);
+    const { command, params, body } = known ?? {};
+    if (!command?.apply) return before;
+    // Where a command does not say in which case it is done, what it changes tells.
+    if (command.caseOf && command.caseOf(params, body as undefined) !== record.case.id) return before;
+    return command.apply(before, params, body as undefined);
+  }, record);

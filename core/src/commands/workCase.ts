@@ -1,0 +1,168 @@
+import { z } from 'zod';
+import type { CaseRecord } from '../diagnosis/cases/index.ts';
+import {
+  caseAnswers,
+  caseChange,
+  caseClosing,
+  caseConfirmation,
+  caseInput,
+  casePass,
+  id,
+  type KeptAnswer,
+} from '../record/entities/index.ts';
+import { command } from './command.ts';
+import { asKept, withLogged } from './inCase.ts';
+import { byId, mayTest } from './shapes.ts';
+
+type Answers = z.output<typeof caseAnswers>['answers'];
+
+const changed = (record: CaseRecord, fields: Partial<CaseRecord['case']>): CaseRecord => ({
+  ...record,
+  case: { ...record.case, ...fields },
+});
+
+const thisCase = ({ id: caseId }: { id: string }) => caseId;
+
+export const openCase = command({
+  id: 'open-case',
+  method: 'post',
+  path: '/cases',
+  tag: 'cases',
+  summary: 'Open a case: on a breaker, in a panel, or with nothing known but the site',
+  params: z.object({}),
+  body: caseInput,
+  label: () => 'Opened a case',
+  refuses: (profile, { answers }) =>
+    mayTest(
+      profile,
+      answers.map(({ test }) => test),
+    ),
+  caseOf: (_params, { id: caseId }) => caseId ?? null,
+});
+
+export const changeCase = command({
+  id: 'change-case',
+  method: 'patch',
+  path: '/cases/:id',
+  tag: 'cases',
+  summary: 'Say which breaker it is, what else is dead, what is connected',
+  params: byId,
+  body: caseChange,
+  label: () => 'Changed a case',
+  refuses: (profile, { answers }) =>
+    mayTest(
+      profile,
+      answers.map(({ test }) => test),
+    ),
+  caseOf: thisCase,
+  // Which breaker it is, is the server’s to say: all its record comes with it.
+  apply: (record, _params, { version: _version, breakerId: _breakerId, answers: _answers, ...fields }) =>
+    changed(record, fields),
+});
+
+/** Answers go to the log of the breaker, or stay with the case until that is known. */
+function withAnswers(record: CaseRecord, answers: Answers): CaseRecord {
+  const { breakerId, id: caseId } = record.case;
+  if (breakerId !== null)
+    return withLogged(
+      record,
+      breakerId,
+      'observations',
+      answers.map((answer) => asKept(answer, breakerId, caseId)),
+    );
+  const known = new Set(record.case.answers.map((answer) => answer.id));
+  const fresh = answers
+    .map((answer): KeptAnswer => ({ ...answer, id: answer.id ?? '', takenBackAt: null }))
+    .filter((answer) => !known.has(answer.id));
+  return changed(record, { answers: [...record.case.answers, ...fresh] });
+}
+
+export const answerCase = command({
+  id: 'answer-case',
+  method: 'post',
+  path: '/cases/:id/answers',
+  tag: 'cases',
+  summary: 'Answer questions of a case: all of them or none',
+  params: byId,
+  body: caseAnswers,
+  label: () => 'Answered in a case',
+  refuses: (profile, { answers }) =>
+    mayTest(
+      profile,
+      answers.map(({ test }) => test),
+    ),
+  caseOf: thisCase,
+  apply: (record, _params, { answers }) => withAnswers(record, answers),
+});
+
+export const takeBackAnswer = command({
+  id: 'take-back-answer',
+  method: 'delete',
+  path: '/cases/:id/answers/:answer',
+  tag: 'cases',
+  summary: 'Take back an answer that was given before the breaker was known',
+  params: byId.extend({ answer: id }),
+  label: () => 'Took an answer back',
+  caseOf: thisCase,
+  apply: (record, { answer }) =>
+    changed(record, {
+      answers: record.case.answers.map((one) =>
+        one.id === answer ? { ...one, takenBackAt: one.takenBackAt ?? one.at } : one,
+      ),
+    }),
+});
+
+export const passInCase = command({
+  id: 'pass-in-case',
+  method: 'post',
+  path: '/cases/:id/passed',
+  tag: 'cases',
+  summary: 'Put a question of a case aside, or take it up again',
+  params: byId,
+  body: casePass,
+  label: () => 'Put a question aside',
+  caseOf: thisCase,
+  apply: (record, _params, { tests, why, at }) => {
+    const rest = record.case.passed.filter(({ test }) => !tests.includes(test));
+    return changed(record, {
+      passed: why === null ? rest : [...rest, ...tests.map((test) => ({ test, why, at }))],
+    });
+  },
+});
+
+export const closeCase = command({
+  id: 'close-case',
+  method: 'post',
+  path: '/cases/:id/close',
+  tag: 'cases',
+  summary: 'Close a case with its outcome; the decision is kept as it stands',
+  params: byId,
+  body: caseClosing,
+  label: () => 'Closed a case',
+  caseOf: thisCase,
+});
+
+export const confirmCase = command({
+  id: 'confirm-case',
+  method: 'post',
+  path: '/cases/:id/confirmation',
+  tag: 'cases',
+  summary: 'Say what a closed case turned out to have been, who found it and how; null takes it back',
+  params: byId,
+  body: caseConfirmation,
+  label: () => 'Said what it was',
+  caseOf: thisCase,
+  apply: (record, _params, { confirmed }) => changed(record, { confirmed }),
+});
+
+export const reopenCase = command({
+  id: 'reopen-case',
+  method: 'post',
+  path: '/cases/:id/reopen',
+  tag: 'cases',
+  summary: 'Take a closed case up again',
+  params: byId,
+  body: z.strictObject({}),
+  label: () => 'Took a case up again',
+  caseOf: thisCase,
+});

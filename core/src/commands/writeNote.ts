@@ -1,0 +1,14 @@
+import { noteInput } from '../record/entities/index.ts';
+import { command } from './command.ts';
+import { byId } from './shapes.ts';
+
+export const writeNote = command({
+  id: 'write-note',
+  method: 'post',
+  path: '/breakers/:id/notes',
+  tag: 'log',
+  summary: 'Write a note',
+  params: byId,
+  body: noteInput,
+  label: (_body, where) => `Logged a note at ${where}`,
+});

@@ -1,0 +1,58 @@
+import { atPlace } from '@phylaxon/core/panel/layout';
+import * as commands from '@phylaxon/core/commands';
+import { breaker } from '@phylaxon/core/record/entities';
+import { breakerDetail } from '@phylaxon/core/views/board';
+import {
+  breakerOf,
+  changeBreaker,
+  fitBreaker,
+  moveBreaker,
+  removeBreaker,
+  replaceBreaker,
+  setCircuit,
+  tieBreakers,
+} from '../record/index.ts';
+import type { BreakerRow } from '../store/index.ts';
+import { detailView } from '../views/index.ts';
+import { serve, type Served } from './serve.ts';
+
+const worked = (row: BreakerRow) => ({ where: atPlace(row), result: breakerOf(row) });
+const answer = breaker;
+
+export const serveBreakers: readonly Served[] = [
+  serve(commands.fitBreaker, {
+    status: 201,
+    answer,
+    run: async (edit, { params, body }) => worked(await fitBreaker(edit, params.id, body)),
+  }),
+  serve(commands.changeBreaker, {
+    answer,
+    run: async (edit, { params, body }) => worked(await changeBreaker(edit, params.id, body)),
+  }),
+  serve(commands.removeBreaker, {
+    answer,
+    run: async (edit, { params }) => worked(await removeBreaker(edit, params.id)),
+  }),
+  serve(commands.moveBreaker, {
+    answer,
+    run: async (edit, { params, body }) => worked(await moveBreaker(edit, params.id, body)),
+  }),
+  serve(commands.tieBreaker, {
+    answer,
+    run: async (edit, { params, body }) =>
+      worked(await tieBreakers(edit, params.id, body.with, body.version)),
+  }),
+  serve(commands.replaceBreaker, {
+    status: 201,
+    answer,
+    run: async (edit, { params, body }) => worked(await replaceBreaker(edit, params.id, body)),
+  }),
+  serve(commands.setCircuit, {
+    answer: breakerDetail,
+    run: async (edit, { params, body }) => {
+      await setCircuit(edit, params.id, body);
+      return { result: null };
+    },
+    after: (manager, { params }) => detailView(manager, params.id),
+  }),
+];

@@ -1,0 +1,96 @@
+import type { Command } from '@phylaxon/core/commands';
+import { PROFILE_LEVEL, type Profile } from '@phylaxon/core/facts/vocabulary';
+import type { EntityManager } from 'typeorm';
+import { z } from 'zod';
+import type { Edit } from '../edit/index.ts';
+import { forbidden } from '../errors/index.ts';
+import { route, type Route } from '../http/index.ts';
+import { MOST_PHOTO_BYTES, type PhotoFolder } from '../photos/index.ts';
+import type { RecordService } from '../recordService/index.ts';
+
+/** What commands work with. */
+export interface CommandContext {
+  record: RecordService;
+  photos: PhotoFolder;
+}
+
+type OutputOf<S> = S extends z.ZodType ? z.output<S> : undefined;
+
+interface Asked<Params extends z.ZodType, Body extends z.ZodType | undefined> {
+  params: z.output<Params>;
+  body: OutputOf<Body>;
+  upload: Buffer;
+}
+
+/** What came of it: the answer, and what undo calls it by. */
+interface Worked<T> {
+  result: T;
+  /** What it was about, in words. */
+  where?: string;
+  /** Where no panel is touched. */
+  siteId?: string;
+}
+
+interface Work<Params extends z.ZodType, Body extends z.ZodType | undefined, Answer extends z.ZodType, Kept> {
+  status?: 200 | 201;
+  answer: Answer;
+  /** A file is kept first: a row never points to one that is not there. */
+  keep?: (context: CommandContext, upload: Buffer) => Promise<Kept>;
+  run: (edit: Edit, asked: Asked<Params, Body>, kept: Kept) => Promise<Worked<unknown>>;
+  /** Where the answer is what stands once all was decided anew. */
+  after?: (manager: EntityManager, asked: Asked<Params, Body>) => Promise<unknown>;
+}
+
+/** Who is at work, as told by whoever asks; programs that say nothing are taken for an electrician’s. */
+export const WHO_HEADER = 'phylaxon-profile';
+const headers = z.object({
+  [WHO_HEADER]: z
+    .enum(Object.keys(PROFILE_LEVEL) as [Profile, ...Profile[]], 'Say “homeowner” or “electrician”.')
+    .default('electrician'),
+});
+
+/** A command as it is done here: its route. */
+export type Served = (context: CommandContext) => Route;
+
+/**
+ * Say how a command is done.
+ *
+ * @param command what core knows of it: its place, its input, who may
+ * @param work what it changes, in a transaction that can be undone, and what it answers
+ */
+export const serve =
+  <Params extends z.ZodType, Body extends z.ZodType | undefined, Answer extends z.ZodType, Kept = undefined>(
+    command: Command<Params, Body>,
+    { status = 200, answer, keep, run, after }: Work<Params, Body, Answer, Kept>,
+  ): Served =>
+  (context) => {
+    const { method, path, tag, summary, params, body, upload } = command;
+    return route({
+      method,
+      path,
+      tag,
+      summary,
+      headers,
+      params,
+      ...(upload === undefined
+        ? { body }
+        : { query: body, upload: { types: [upload], limitBytes: MOST_PHOTO_BYTES } }),
+      status,
+      answer,
+      handle: async (input) => {
+        const asked = {
+          params: input.params,
+          body: upload === undefined ? input.body : input.query,
+          upload: input.upload,
+        } as Asked<Params, Body>;
+        const why = command.refuses?.(input.headers[WHO_HEADER], asked.body);
+        if (why) throw forbidden(why);
+        const kept = (await keep?.(context, asked.upload)) as Kept;
+        const result = await context.record.change(async (edit) => {
+          const { where = '', siteId, result } = await run(edit, asked, kept);
+          return { label: command.label(asked.body, where), result, ...(siteId !== undefined && { siteId }) };
+        });
+        return (after ? context.record.read((manager) => after(manager, asked)) : result) as z.input<Answer>;
+      },
+    });
+  };

@@ -1,0 +1,61 @@
+import { atPlace } from '@phylaxon/core/panel/layout';
+import { strikeEntry } from '@phylaxon/core/commands';
+import type { Edit } from '../edit/index.ts';
+import { invalidField } from '../errors/index.ts';
+import { breakerOfEntry, logEvent, logNote, logObservation, logReadings, strike } from '../record/index.ts';
+import type { BreakerRow, EntryRef } from '../store/index.ts';
+import { serve, type Served } from './serve.ts';
+import { ids } from './shapes.ts';
+
+/** Strike an entry, with what stands in its place if there is anything. */
+async function struck<T extends { id?: string | undefined }>(
+  edit: Edit,
+  ref: EntryRef,
+  { why, replacement }: { why: string; replacement?: T | undefined },
+  log: (breaker: BreakerRow, replacement: T) => Promise<{ id: string }>,
+) {
+  const breaker = await breakerOfEntry(edit.manager, ref);
+  edit.touch(breaker.panelId);
+  if (replacement?.id === ref.id)
+    throw invalidField('replacement.id', 'The replacement has an id of its own.');
+  const stands = replacement && (await log(breaker, replacement));
+  await strike(edit, ref, why, stands?.id ?? null);
+  return { where: atPlace(breaker), result: { ids: stands ? [stands.id] : [] } };
+}
+
+export const serveStrikes: readonly Served[] = [
+  serve(strikeEntry.readings, {
+    answer: ids,
+    run: (edit, { params, body }) =>
+      struck(
+        edit,
+        { kind: 'readings', id: params.id },
+        body,
+        async (breaker, one) => (await logReadings(edit, breaker.id, [one], () => 'replacement'))[0]!,
+      ),
+  }),
+  serve(strikeEntry.events, {
+    answer: ids,
+    run: (edit, { params, body }) =>
+      struck(edit, { kind: 'events', id: params.id }, body, (breaker, one) =>
+        logEvent(edit, breaker.id, one),
+      ),
+  }),
+  serve(strikeEntry.observations, {
+    answer: ids,
+    run: (edit, { params, body }) =>
+      struck(edit, { kind: 'observations', id: params.id }, body, (breaker, one) =>
+        logObservation(edit, breaker.id, one),
+      ),
+  }),
+  serve(strikeEntry.notes, {
+    answer: ids,
+    run: (edit, { params, body }) =>
+      struck(edit, { kind: 'notes', id: params.id }, body, (breaker, one) => logNote(edit, breaker.id, one)),
+  }),
+  serve(strikeEntry.photos, {
+    answer: ids,
+    run: (edit, { params, body }) =>
+      struck<never>(edit, { kind: 'photos', id: params.id }, { why: body.why }, (_breaker, one) => one),
+  }),
+];

@@ -1,0 +1,96 @@
+import * as commands from '@phylaxon/core/commands';
+import type {
+  Breaker,
+  BreakerChange,
+  BreakerInput,
+  BreakerMove,
+  BreakerTie,
+  CaseAnswer,
+  CaseChange,
+  CaseClosing,
+  CaseConfirmation,
+  CaseInput,
+  CasePass,
+  CircuitInput,
+  CurveInput,
+  EventInput,
+  NoteInput,
+  ObservationInput,
+  Panel,
+  PanelChange,
+  PanelInput,
+  PhotoInput,
+  ReadingInput,
+  ReplacementInput,
+  Site,
+  SiteChange,
+  SiteInput,
+} from '@phylaxon/core/record/entities';
+import { newId } from './newId.ts';
+import { pending, type Pending } from './pending.ts';
+
+/** What may be struck. */
+export type EntryKind = keyof typeof commands.strikeEntry;
+
+const withId = <T extends object>(input: T): T & { id: string } => ({ ...input, id: newId() });
+
+/** Entries of a breaker’s log. */
+export const entries = {
+  readings: (id: string, where: string, readings: ReadingInput[]) =>
+    pending(commands.logReadings, { id }, { readings: readings.map(withId) }, where),
+  event: (id: string, where: string, input: EventInput) =>
+    pending(commands.logEvent, { id }, withId(input), where),
+  observation: (id: string, where: string, input: ObservationInput) =>
+    pending(commands.logObservation, { id }, withId(input), where),
+  note: (id: string, where: string, input: NoteInput) =>
+    pending(commands.writeNote, { id }, withId(input), where),
+  photo: (id: string, where: string, input: PhotoInput) =>
+    pending(commands.addPhoto, { id }, withId(input), where),
+  strike: (kind: EntryKind, id: string, why: string, replacement?: ReadingInput | EventInput): Pending => ({
+    ...pending(commands.strikeEntry.photos, { id }, { why }, 'the log'),
+    command: commands.strikeEntry[kind].id,
+    body: { why, ...(replacement && { replacement: withId(replacement) }) },
+  }),
+};
+
+/** What is done in a case. */
+export const caseEntries = {
+  open: (input: CaseInput): Pending => ({ ...pending(commands.openCase, {}, input), id: input.id! }),
+  answers: (id: string, answers: CaseAnswer[]) =>
+    pending(commands.answerCase, { id }, { answers: answers.map(withId) }),
+  pass: (id: string, pass: CasePass) => pending(commands.passInCase, { id }, pass),
+  change: (id: string, change: CaseChange) => pending(commands.changeCase, { id }, change),
+  close: (id: string, closing: CaseClosing) => pending(commands.closeCase, { id }, closing),
+  confirm: (id: string, told: CaseConfirmation) => pending(commands.confirmCase, { id }, told),
+  reopen: (id: string) => pending(commands.reopenCase, { id }, {}),
+  takeBack: (id: string, answer: string) => pending(commands.takeBackAnswer, { id, answer }, undefined),
+};
+
+/** What is drawn: sites, panels, breakers, circuits, trip curves. */
+export const drawing = {
+  addSite: (input: SiteInput): Pending<Site> => pending(commands.addSite, {}, input) as Pending<Site>,
+  changeSite: (id: string, input: SiteChange) => pending(commands.changeSite, { id }, input),
+  setCurve: (id: string, input: CurveInput) => pending(commands.setCurve, { id }, input),
+  removeCurve: (id: string, family: string) => pending(commands.removeCurve, { id }, undefined, family),
+
+  addPanel: (id: string, input: PanelInput) => pending(commands.addPanel, { id }, input) as Pending<Panel>,
+  changePanel: (id: string, input: PanelChange) =>
+    pending(commands.changePanel, { id }, input) as Pending<Panel>,
+  removePanel: (id: string, name: string) => pending(commands.removePanel, { id }, undefined, name),
+  duplicatePanel: (id: string, name: string) =>
+    pending(commands.duplicatePanel, { id }, { name }) as Pending<Panel>,
+  fitDirectory: (id: string, text: string) => pending(commands.fitDirectory, { id }, { text }),
+
+  fitBreaker: (id: string, input: BreakerInput) =>
+    pending(commands.fitBreaker, { id }, input, `space ${input.space}`) as Pending<Breaker>,
+  changeBreaker: (id: string, input: BreakerChange, where: string) =>
+    pending(commands.changeBreaker, { id }, input, where),
+  removeBreaker: (id: string, where: string) => pending(commands.removeBreaker, { id }, undefined, where),
+  moveBreaker: (id: string, move: BreakerMove) =>
+    pending(commands.moveBreaker, { id }, move, `space ${move.space}`),
+  tieBreaker: (id: string, tie: BreakerTie, where: string) =>
+    pending(commands.tieBreaker, { id }, tie, where),
+  replaceBreaker: (id: string, input: ReplacementInput, where: string) =>
+    pending(commands.replaceBreaker, { id }, input, where) as Pending<Breaker>,
+  setCircuit: (id: string, input: CircuitInput) => pending(commands.setCircuit, { id }, input),
+};

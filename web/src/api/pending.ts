@@ -1,0 +1,47 @@
+import type { Command, Sent } from '@phylaxon/core/commands';
+import type { Profile } from '@phylaxon/core/facts/vocabulary';
+import type { z } from 'zod';
+import { newId } from './newId.ts';
+
+/** A command on its way to the server: sent again until it is stored, it is stored once. */
+export interface Pending<Answer = unknown> extends Sent {
+  id: string;
+  /** What it is and where, for who waits for it. */
+  label: string;
+  /** Who was at work when it was done. */
+  profile?: Profile;
+  /** What the server answers; of the type alone. */
+  answer?: Answer;
+}
+
+type InputOf<S> = S extends z.ZodType ? z.input<S> : undefined;
+
+/**
+ * A command to be sent.
+ *
+ * @param where what it is about, in words
+ */
+export function pending<Params extends z.ZodType, Body extends z.ZodType | undefined>(
+  command: Command<Params, Body>,
+  params: z.input<Params>,
+  body: InputOf<Body>,
+  where = '',
+): Pending {
+  return {
+    id: newId(),
+    command: command.id,
+    params: params as Record<string, string>,
+    body: body as object | undefined,
+    label: labelOf(command, body, where),
+  };
+}
+
+/** By what was typed, where its schema does not take it: the server will say what is wrong with it. */
+function labelOf<Body extends z.ZodType | undefined>(
+  { body: schema, label }: Command<z.ZodType, Body>,
+  typed: InputOf<Body>,
+  where: string,
+): string {
+  const taken = schema?.safeParse(typed);
+  return label((taken?.success ? taken.data : typed) as Parameters<typeof label>[0], where);
+}
