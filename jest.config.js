@@ -21,4 +21,10 @@ const project = (name) => ({
   transform,
 });
 
-export default { projects: ['core', 'server', 'web'].map(project) };
+export default {
+  projects: [
+    project('core'),
+    { ...project('server'), globalSetup: '<rootDir>/../scripts/demoSnapshot.mjs' },
+    project('web'),
+  ],
+};

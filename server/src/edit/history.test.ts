@@ -284,7 +284,7 @@ describe('undo and redo', () => {
     const meant = (await store.read((manager) => stepsOf(manager, siteId))).undo!;
     await act({ verb: 0, a: 1, b: 0 });
     const before = await state();
-    await expect(record.step(siteId, 'undo', meant.id)).rejects.toMatchObject({ status: 409 });
+    await expect(record.step(siteId, 'undo', meant.id)).rejects.toMatchObject({ kind: 'conflict' });
     expect(await state()).toEqual(before);
   });
 

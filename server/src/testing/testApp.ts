@@ -3,14 +3,14 @@ import { createApp } from '../app/index.ts';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { seedDemo } from '../demo/index.ts';
 import { PhotoFolder } from '../photos/index.ts';
 import { Store } from '../store/index.ts';
+import { withDemo } from './demoSnapshot.ts';
 
 /** The application on a database in memory, with the demo site or empty. */
 export async function testApp({ demo = false, hosts = [] as string[] } = {}) {
   const store = await Store.open(':memory:');
-  if (demo) await seedDemo(store);
+  if (demo) await withDemo(store);
   const photos = new PhotoFolder(mkdtempSync(join(tmpdir(), 'phylaxon-photos-')));
   return {
     store,
