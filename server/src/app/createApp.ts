@@ -69,6 +69,8 @@ export function createApp({
   app.use(contentSecurity());
   app.use(sameOriginOnly(hosts));
 
+  // Made when it is first asked for: that takes longer than all the rest.
+  let document: Record<string, unknown> | null = null;
   const openApiRoute = route({
     method: 'get',
     path: '/openapi.json',
@@ -76,7 +78,7 @@ export function createApp({
     summary: 'This document',
     status: 200,
     answer: z.record(z.string(), z.unknown()),
-    handle: () => document,
+    handle: () => (document ??= openApiDocument(routes, API) as unknown as Record<string, unknown>),
   });
   const routes: Route[] = [
     healthRoute(store),
@@ -84,7 +86,6 @@ export function createApp({
     ...recordRoutes({ store, photos, changes, backups }),
     openApiRoute,
   ];
-  const document = openApiDocument(routes, API) as unknown as Record<string, unknown>;
 
   const api = express.Router();
   api.use(express.json({ limit: '1mb', type: 'application/json', strict: false }));
