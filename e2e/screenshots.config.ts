@@ -6,6 +6,7 @@ const PORT = 4688;
 /** Takes the pictures in docs/screenshots anew, from the demo data. */
 export default defineConfig({
   ...base,
+  workers: 1,
   testDir: 'screenshots',
   use: { ...base.use, baseURL: `http://127.0.0.1:${PORT}` },
   webServer: serverFor(PORT),

@@ -1,15 +1,16 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import type { SiteSummary } from '@phylaxon/core/views/board';
 import {
   asElectrician,
   demoBoard,
+  detailPath,
   heading,
   moved,
   next,
   nothingAmiss,
   reset,
-  detailPath,
+  test,
   unsureUntil,
   withLoads,
 } from '../support/index.ts';

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { ownPanel } from '../support/index.ts';
+import { expect, type Page } from '@playwright/test';
+import { ownPanel, test } from '../support/index.ts';
 
 const board = (page: Page) => page.getByRole('region', { name: 'Board' });
 const places = async (page: Page) =>

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { ownBreaker } from '../support/index.ts';
+import { expect } from '@playwright/test';
+import { ownBreaker, test } from '../support/index.ts';
 
 test('what cannot be is told at its field, and nothing of it is stored', async ({ page, request }) => {
   const path = await ownBreaker(request);

@@ -1,5 +1,5 @@
-import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
-import { asElectrician, decision, ownBreaker, detailPath } from '../support/index.ts';
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { asElectrician, decision, detailPath, ownBreaker, test } from '../support/index.ts';
 
 const openBench = async (page: Page, part: string) => {
   await page.getByRole('tab', { name: 'Bench' }).click();

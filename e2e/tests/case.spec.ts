@@ -1,14 +1,15 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Board, SiteSummary } from '@phylaxon/core/views/board';
 import {
   asElectrician,
+  detailPath,
   heading,
   moved,
   next,
   NOTHING_AMISS,
   nothingAmiss,
   reset,
-  detailPath,
+  test,
   timeline,
   unsureUntil,
   withLoads,

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { asElectrician, decision, ownBreaker, detailPath } from '../support/index.ts';
+import { expect } from '@playwright/test';
+import { asElectrician, decision, detailPath, ownBreaker, test } from '../support/index.ts';
 
 test('from the start page, by keyboard alone, readings turn “measure next” into “replace”, and stay', async ({
   page,

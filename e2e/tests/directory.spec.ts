@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from '../support/index.ts';
 
 test('a 42-space panel is drawn and filled by keyboard alone', async ({ page }) => {
   await page.goto('/');

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test, type Page } from '@playwright/test';
-import { ownPanel } from '../support/index.ts';
+import { expect, type Page } from '@playwright/test';
+import { ownPanel, test } from '../support/index.ts';
 
 async function download(page: Page, name: string) {
   const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name }).click()]);

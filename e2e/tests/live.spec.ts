@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { ownBreaker, ownPanel } from '../support/index.ts';
+import { expect, type Page } from '@playwright/test';
+import { ownBreaker, ownPanel, test } from '../support/index.ts';
 
 test('two browsers at one panel: what one logs the other sees', async ({ page, browser, request }) => {
   const path = await ownBreaker(request);

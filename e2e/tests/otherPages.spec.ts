@@ -1,7 +1,7 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { chromium as browsers, expect, test, type Browser, type Page } from '@playwright/test';
-import { chromium } from '../support/index.ts';
+import { chromium as browsers, expect, type Browser, type Page } from '@playwright/test';
+import { chromium, test } from '../support/index.ts';
 
 /** A name of somebody else’s that leads to this machine, as a hostile name server would have it. */
 const ELSEWHERE = 'elsewhere.test';

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from '../support/index.ts';
 
 test('a case is closed with what it was, counted, and said otherwise later', async ({ page, request }) => {
   const made = async (path: string, data: object) =>

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { expect, test } from '@playwright/test';
-import { ownBreaker, ownPanel } from '../support/index.ts';
+import { expect } from '@playwright/test';
+import { ownBreaker, ownPanel, test } from '../support/index.ts';
 
 /** A site with so many readings that its file takes seconds. */
 function largeSite(name: string, readings: number) {

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from '../support/index.ts';
 
 test('a panel of one’s own: drawn, fitted, refused where it cannot be, and taken out again', async ({
   page,

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { ownBreaker, detailPath } from '../support/index.ts';
+import { expect } from '@playwright/test';
+import { detailPath, ownBreaker, test } from '../support/index.ts';
 
 test.afterEach(async ({ request }) => {
   await request.patch('/api/v1/settings', {

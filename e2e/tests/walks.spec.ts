@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { decision, heading, moved, next, withLoads } from '../support/index.ts';
+import { expect, type Page } from '@playwright/test';
+import { decision, heading, moved, next, test, withLoads } from '../support/index.ts';
 
 /*
  * Six complaints as a tired person brings them, walked to their end. Each is answered as it would be in that house; what

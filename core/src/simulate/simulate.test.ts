@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { runs } from '../testing/index.ts';
 import fc from 'fast-check';
 import { seeded } from '../facts/random/index.ts';
 import { CAUSES, isOutcome, TESTS, type CauseId, type TestId } from '../facts/vocabulary/index.ts';
@@ -83,7 +84,7 @@ describe('the network', () => {
         for (const [node, sum] of sums)
           expect(Math.abs(sum + live.volts(node) * STRAY_CONDUCTANCE)).toBeLessThan(1e-5 * most);
       }),
-      { numRuns: 150 },
+      { numRuns: runs(40, 150) },
     );
   });
 
@@ -99,7 +100,7 @@ describe('the network', () => {
         }
         expect(Math.abs(given - taken)).toBeLessThan(1e-4 * Math.max(10, given));
       }),
-      { numRuns: 150 },
+      { numRuns: runs(40, 150) },
     );
   });
 });
@@ -115,7 +116,7 @@ describe('heat', () => {
         expect(hot!.face).toBeGreaterThan(warm!.face);
         expect(warm!.face).toBeGreaterThanOrEqual(house.airC);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(20, 60) },
     );
   });
 
@@ -179,7 +180,7 @@ const AS_SOUND: Partial<Record<TestId, string[]>> = {
 };
 
 test('a house with no fault reads as a sound one, but for the errors of instruments', () => {
-  const houses = Array.from({ length: 60 }, (_, i) => simulatedCase('none', i + 1, 0));
+  const houses = Array.from({ length: runs(30, 60) }, (_, i) => simulatedCase('none', i + 1, 0));
   expect(houses.flatMap(dangersOf)).toEqual([]);
   for (const [id, wanted] of Object.entries(AS_SOUND) as [TestId, string[]][]) {
     const otherwise = houses.map((one) => perform(one, id)).filter((outcome) => !wanted.includes(outcome));
@@ -228,7 +229,7 @@ const TEXTBOOK: Record<CauseId, [test: TestId, outcomes: string[], least: number
 
 test.each(causes)('%s shows its textbook sign', (cause) => {
   const [id, outcomes, least] = TEXTBOOK[cause];
-  const cases = Array.from({ length: 30 }, (_, i) => simulatedCase(cause, i + 1, 0));
+  const cases = Array.from({ length: runs(20, 30) }, (_, i) => simulatedCase(cause, i + 1, 0));
   const showing = cases.filter((one) => outcomes.includes(perform(one, id))).length;
   expect(showing / cases.length).toBeGreaterThanOrEqual(least);
 });

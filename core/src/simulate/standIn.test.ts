@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { narrow } from '../diagnosis/isolation/index.ts';
 import { gatherEvidence, METER_POINTS, outcomeOf, type MeteredTest } from '../diagnosis/evidence/index.ts';
-import { aDossier, aReading, uuid } from '../testing/index.ts';
+import { aDossier, aReading, runs, uuid } from '../testing/index.ts';
 import { CAUSES, COMPLAINTS, TESTS, type CauseId, type TestId } from '../facts/vocabulary/index.ts';
 import { meterFigures, perform, simulatedCase, standIn, standInTrial, type StandInCase } from './index.ts';
 
@@ -39,7 +39,7 @@ describe('meters', () => {
           expect(onRecord).toBe(perform(made, name));
         },
       ),
-      { numRuns: 150 },
+      { numRuns: runs(40, 150) },
     );
   });
 

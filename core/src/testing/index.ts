@@ -1,3 +1,4 @@
 export * from './builders.ts';
 export * from './placements.ts';
 export * from './trialRecords.ts';
+export * from './runs.ts';

@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
+import { runs } from '@phylaxon/core/testing';
 import {
   breakerInput,
   breakerMove,
@@ -267,7 +268,7 @@ describe('undo and redo', () => {
         expect(await step('redo')).toBe(false);
         await store.close();
       }),
-      { numRuns: 25 },
+      { numRuns: runs(8, 25) },
     );
   });
 

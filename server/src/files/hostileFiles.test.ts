@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { runs, isWhole } from '@phylaxon/core/testing';
 import { randomUUID } from 'node:crypto';
 import { once } from 'node:events';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -11,7 +12,7 @@ import { startServer, type ServerProcess } from '../testing/index.ts';
 const MOST_MS = 10_000;
 const MOST_MB = 400;
 /** Beside other suites on every core; alone (`npm run long`) 200 ms. */
-const HEALTH_MS = Number(process.env.HEALTH_MS ?? 500);
+const HEALTH_MS = runs(500, 200);
 const TURNS = 6;
 const MB = 1_000_000;
 
@@ -93,7 +94,7 @@ const SITE = '/imports/preview';
 const CASE = '/handovers';
 
 /** What is hostile of it; where it is sent; the file. */
-const FILES: [what: string, path: string, file: () => Buffer][] = [
+const ALL_FILES: [what: string, path: string, file: () => Buffer][] = [
   ['119 MB of spaces, packed', SITE, () => zipOf(within(HEAD, ' ', 119 * MB, '}'))],
   ['119 MB of line breaks, packed', SITE, () => zipOf(within(HEAD, '\n', 119 * MB, '}'))],
   ['lists of nothing, packed', SITE, () => zipOf(rowsOf('readings', '[]', 119 * MB))],
@@ -169,6 +170,9 @@ const FILES: [what: string, path: string, file: () => Buffer][] = [
     () => within('time (UTC),place,measured at,value,unit\n', ',\n', 19 * MB, ''),
   ],
 ];
+
+/** Of all of them every third, but with `npm run laws`. */
+const FILES = ALL_FILES.filter((_file, i) => isWhole || i % 3 === 0);
 
 /** In a thread of its own, so that it measures the server and not this test: its slowest answer, its most memory. */
 const WATCH = `

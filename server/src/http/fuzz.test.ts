@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { runs, isWhole } from '@phylaxon/core/testing';
 import type { Server } from 'node:http';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
@@ -15,7 +16,7 @@ import {
 } from '../testing/index.ts';
 
 /** In every run so many; all 20 000 with `npm run fuzz`. */
-const REQUESTS = Number(process.env.FUZZ_REQUESTS ?? 1000);
+const REQUESTS = runs(700, 20_000);
 const SEED = Number(process.env.FUZZ_SEED ?? 20_261_127);
 const AT_ONCE = 4;
 const LIBRARY =
@@ -207,7 +208,7 @@ test(`${REQUESTS} requests made up from the OpenAPI document: never a failure, n
   const neverGood = operations
     .filter((operation) => !met.get(operation)?.has(true))
     .map(({ method, path }) => `${method} ${path}`);
-  if (process.env.FUZZ_REQUESTS)
+  if (isWhole)
     process.stdout.write(
       `${REQUESTS} requests over ${operations.length} operations; never answered well: ${neverGood.join(', ') || 'none'}\n`,
     );

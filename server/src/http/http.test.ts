@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { runs } from '@phylaxon/core/testing';
 import fc from 'fast-check';
 import request from 'supertest';
 import { testApp } from '../testing/index.ts';
@@ -101,7 +102,7 @@ describe('whatever is sent, the server answers and keeps its head', () => {
           if (answer.status >= 400) expect(typeof answer.body.error.message).toBe('string');
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(60, 300) },
     );
   }, 60_000);
 });

@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import { runs } from '@phylaxon/core/testing';
 import { decide } from '@phylaxon/core/diagnosis/decision';
 import { gatherEvidence, type BreakerRecord } from '@phylaxon/core/diagnosis/evidence';
 import { breakerInput, panelInput, type eventInput } from '@phylaxon/core/record/entities';
@@ -145,7 +146,7 @@ test('law: evidence from the readings that are asked for is the evidence from al
         });
     }),
     // To make a record of 160 readings smaller takes longer than a test may.
-    { numRuns: 60, endOnFailure: true },
+    { numRuns: runs(30, 300), endOnFailure: true },
   );
   await store.close();
 });

@@ -1,4 +1,5 @@
 import { afterAll, expect, test } from '@jest/globals';
+import { runs } from '@phylaxon/core/testing';
 import { execFileSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { once } from 'node:events';
@@ -9,7 +10,7 @@ import { send, startServer, type ServerProcess } from '../testing/index.ts';
 import { SafeDatabase, Store } from './index.ts';
 
 /** Ten with `npm run long`. */
-const ROUNDS = Number(process.env.DISK_ROUNDS ?? 3);
+const ROUNDS = runs(1, 10);
 const WRITES = 500;
 const AT_ONCE = 8;
 

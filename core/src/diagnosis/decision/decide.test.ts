@@ -2,15 +2,16 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { gatherEvidence, type Dossier } from '../evidence/index.ts';
 import {
-  aCircuit,
-  aLoad,
-  aDossier,
   aBreakerRecord,
-  aReading,
+  aCircuit,
+  aDossier,
+  aLoad,
   anEvent,
   anObservation,
-  uuid,
+  aReading,
   type BreakerRecordParts,
+  runs,
+  uuid,
 } from '../../testing/index.ts';
 import type { BreakerEvent } from '../../record/entities/index.ts';
 import { DEFAULT_POLICIES } from '../../record/settings/index.ts';
@@ -644,7 +645,7 @@ describe('laws over random evidence', () => {
         if (d.stop.active) expect(d.family).not.toMatch(/^(reset|keep)$/);
         if (p.events.length > 0) expect([d.action, ...d.also.map((a) => a.action)]).not.toContain('size-up');
       }),
-      { numRuns: 500 },
+      { numRuns: runs(150, 500) },
     );
   });
 });

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
 import { TEST_IDS, type Context, type TestResult } from '../causes/index.ts';
 import { COMPLAINTS, TESTS, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
@@ -126,7 +127,7 @@ describe('the law, over drawn records and complaints', () => {
             ).toBe(true);
         },
       ),
-      { numRuns: 400 },
+      { numRuns: runs(120, 400) },
     );
   });
 

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
 import { ACTIONS, CAUSES, isDanger, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
 import { ENERGISES, GRAVITY, loss, NEEDLESS, type RemedialAction } from './losses.ts';
@@ -376,7 +377,7 @@ describe('laws', () => {
             false,
           ]);
       }),
-      { numRuns: 120 },
+      { numRuns: runs(40, 120) },
     );
   });
 

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
 import {
   CAUSE_IDS,
@@ -59,7 +60,7 @@ describe('what confirmed ends may not do', () => {
         });
         expect(after!.probabilities.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(100, 300) },
     );
   });
 

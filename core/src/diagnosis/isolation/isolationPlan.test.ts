@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
 import {
   isolationOutput,
@@ -81,7 +82,7 @@ describe('laws', () => {
           9,
         );
       }),
-      { numRuns: 150 },
+      { numRuns: runs(50, 150) },
     );
   });
 
@@ -104,7 +105,7 @@ describe('laws', () => {
         }
         expect(plan.expectedCost).toBeCloseTo(cost / total, 9);
       }),
-      { numRuns: 150 },
+      { numRuns: runs(50, 150) },
     );
   });
 

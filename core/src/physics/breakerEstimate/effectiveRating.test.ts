@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { seeded } from '../../facts/random/index.ts';
-import { POPULATIONS, simulatedBreaker } from '../../testing/index.ts';
+import { POPULATIONS, runs, simulatedBreaker } from '../../testing/index.ts';
 import {
   beliefFrom,
   effectiveRating,
@@ -107,7 +107,7 @@ describe('the effective rating', () => {
 describe('laws of the effective rating', () => {
   const amps = fc.double({ min: 8, max: 60, noNaN: true });
   const seconds = fc.double({ min: 60, max: 900, noNaN: true });
-  const few = { numRuns: 60 };
+  const few = { numRuns: runs(20, 60) };
 
   test('probabilities sum to 1, percentiles are in order', () => {
     fc.assert(
@@ -190,7 +190,7 @@ describe('laws of the effective rating', () => {
 
 describe('calibration over made-up units', () => {
   // So few units scatter: the limits are those of `npm run bench` with a little air.
-  const UNITS = 400;
+  const UNITS = runs(150, 400);
   test.each(POPULATIONS)('$name', (population) => {
     const random = seeded(8);
     let [covered, judged, wrong] = [0, 0, 0];
@@ -317,6 +317,6 @@ test('law: whatever is on record, the answer is whole', () => {
         expect(figure).toBeGreaterThan(0);
       }
     }),
-    { numRuns: 150 },
+    { numRuns: runs(50, 150) },
   );
 });

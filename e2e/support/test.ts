@@ -1,0 +1,10 @@
+import { test as base } from '@playwright/test';
+
+/** The first worker’s server; each further worker has the next port’s to itself. */
+export const FIRST_PORT = 4689;
+
+/** A test whose addresses lead to its worker’s own server. */
+export const test = base.extend({
+  baseURL: async ({ baseURL: _shared }, use, { parallelIndex }) =>
+    use(`http://127.0.0.1:${FIRST_PORT + parallelIndex}`),
+});

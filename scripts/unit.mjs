@@ -1,0 +1,18 @@
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { node, ROOT } from './run.mjs';
+
+/** Jest with native modules: each worker loads TypeScript itself, and no test runs in a context of its own. */
+const globals = pathToFileURL(join(ROOT, 'scripts/jestGlobals.mjs')).href;
+const options = [process.env.NODE_OPTIONS, `--import ${globals}`].filter(Boolean).join(' ');
+
+await node(
+  [
+    join(ROOT, 'node_modules/jest/bin/jest.js'),
+    '--maxWorkers',
+    '100%',
+    '--forceExit',
+    ...process.argv.slice(2),
+  ],
+  { NODE_OPTIONS: options },
+);
