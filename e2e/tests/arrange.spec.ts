@@ -83,7 +83,9 @@ test('handles are tied, a part is replaced, a filler is noted, and each is undon
 
   await page.getByText('It was replaced by a new part').click();
   await page.getByRole('textbox', { name: 'Why was it replaced?' }).fill('gritty');
+  const old = page.url();
   await page.getByRole('button', { name: 'Record the new part' }).click();
+  await page.waitForURL((url) => url.href !== old);
   await page.getByRole('tab', { name: 'Record' }).click();
   await expect(page.getByText(/^New part: 20 A/)).toBeVisible();
   await expect(page.getByText(/· gritty/)).toBeVisible();

@@ -71,7 +71,7 @@ test('the server gone: the entry waits, over a reload too, and is stored once wh
   const waits = page.getByRole('status', { name: 'Entries that wait' });
   await page.route('**/api/v1/**/readings', (route) => route.abort());
   await expect(waits).toContainText('One entry waits for the server.');
-  await expect(waits).toContainText('A reading at Shed, 1');
+  await expect(waits).toContainText('Logged a reading at Shed, 1');
   await expect(reading.getByRole('textbox', { name: 'Outlet, V' })).toHaveValue('');
   await page.reload();
   await expect(waits).toContainText('One entry waits for the server.');
@@ -94,7 +94,7 @@ test('an entry that the server refuses when it is back is told, not lost', async
   await page.getByRole('textbox', { name: 'Write a note' }).fill('Wet wall');
   await page.getByRole('button', { name: 'Keep' }).click();
   const waits = page.getByRole('status', { name: 'Entries that wait' });
-  await expect(waits).toContainText('A note at Shed, 1');
+  await expect(waits).toContainText('Logged a note at Shed, 1');
   await request.delete(`/api/v1/breakers/${id}`);
   await page.unrouteAll();
   await expect(waits).toContainText('could not be stored: This breaker does not exist.');

@@ -1,3 +1,3 @@
-import { writeDemoSnapshot } from '../src/testing/demoSnapshot.ts';
+import { writeDemoSnapshot } from '../src/testing/index.ts';
 
 await writeDemoSnapshot(process.argv[2]!);

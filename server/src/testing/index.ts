@@ -1,4 +1,5 @@
 export * from './testApp.ts';
+export { writeDemoSnapshot } from './demoSnapshot.ts';
 export * from './aJpeg.ts';
 export * from './aShed.ts';
 export * from './steadyNumbers.ts';

@@ -23,7 +23,7 @@ export function OutboxNotice() {
           Kept in this browser, stored as soon as {because ? 'it can' : 'it answers'}:{' '}
           {waiting
             .filter((entry) => entry.refused === null)
-            .map((entry) => entry.label)
+            .map((entry) => `“${entry.label}”`)
             .join('; ')}
           .
         </p>
@@ -31,7 +31,7 @@ export function OutboxNotice() {
       {refused.map(({ id, label, refused: why }) => (
         <p key={id} className="flex flex-wrap items-center gap-3">
           <span>
-            <strong>{label} could not be stored:</strong> {why}
+            <strong>“{label}” could not be stored:</strong> {why}
           </span>
           <button
             type="button"
