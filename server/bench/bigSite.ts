@@ -62,6 +62,7 @@ export async function buildBigSite(store: Store, { panels, breakersPerPanel, rea
         breakerId,
         at,
         loggedAt: at,
+        who: null,
         note: '',
         caseId: null,
         simulated: false,

@@ -8,7 +8,7 @@ export const asKept = <T extends { id?: string | undefined; at: string }>(
   entry: T,
   breakerId: string,
   caseId: string,
-) => ({ ...entry, id: entry.id ?? '', breakerId, caseId, loggedAt: entry.at, struck: null });
+) => ({ ...entry, id: entry.id ?? '', breakerId, caseId, loggedAt: entry.at, who: null, struck: null });
 
 /** A case in which an entry of the log is struck; one of another case’s log leaves it as it is. */
 export function withStruck(record: CaseRecord, id: string, why: string): CaseRecord {

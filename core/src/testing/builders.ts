@@ -75,6 +75,7 @@ const kept = (at: number) => ({
   breakerId: uuid(1),
   at: minute(at),
   loggedAt: minute(at),
+  who: null,
   note: '',
   struck: null,
 });

@@ -27,4 +27,5 @@ const SERVED: readonly Served[] = [
 /** The routes by which the record is changed: one for each command of core. */
 export const commandRoutes = (context: CommandContext): Route[] => SERVED.map((served) => served(context));
 
+export { WHO_HEADER, whoHeaders } from './serve.ts';
 export { ids } from './shapes.ts';

@@ -43,7 +43,7 @@ interface Work<Params extends z.ZodType, Body extends z.ZodType | undefined, Ans
 
 /** Who is at work, as told by whoever asks; programs that say nothing are taken for an electrician’s. */
 export const WHO_HEADER = 'phylaxon-profile';
-const headers = z.object({
+export const whoHeaders = z.object({
   [WHO_HEADER]: z
     .enum(Object.keys(PROFILE_LEVEL) as [Profile, ...Profile[]], 'Say “homeowner” or “electrician”.')
     .default('electrician'),
@@ -70,7 +70,7 @@ export const serve =
       path,
       tag,
       summary,
-      headers,
+      headers: whoHeaders,
       params,
       ...(upload === undefined
         ? { body }
@@ -83,13 +83,14 @@ export const serve =
           body: upload === undefined ? input.body : input.query,
           upload: input.upload,
         } as Asked<Params, Body>;
-        const why = command.refuses?.(input.headers[WHO_HEADER], asked.body);
+        const who = input.headers[WHO_HEADER];
+        const why = command.refuses?.(who, asked.body);
         if (why) throw forbidden(why);
         const kept = (await keep?.(context, asked.upload)) as Kept;
         const result = await context.record.change(async (edit) => {
           const { where = '', siteId, result } = await run(edit, asked, kept);
           return { label: command.label(asked.body, where), result, ...(siteId !== undefined && { siteId }) };
-        });
+        }, who);
         return (after ? context.record.read((manager) => after(manager, asked)) : result) as z.input<Answer>;
       },
     });

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type { EntityManager, EntitySchema } from 'typeorm';
 import { invalidField, conflict } from '../errors/index.ts';
 import {
@@ -96,7 +97,11 @@ export class Edit {
   readonly struck: EntryRef[] = [];
   readonly panelIds = new Set<string>();
 
-  constructor(readonly manager: EntityManager) {}
+  /** @param who who does it; null: not known */
+  constructor(
+    readonly manager: EntityManager,
+    readonly who: Profile | null = null,
+  ) {}
 
   /** Whether anything at all was changed. */
   get isEmpty(): boolean {

@@ -1,3 +1,4 @@
+import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import { In, type EntityManager, type EntitySchema } from 'typeorm';
 import {
   EventTable,
@@ -52,7 +53,12 @@ const byKind = (refs: readonly EntryRef[]) =>
   }));
 
 /** A strike of one logged row: it stays as it was and no longer counts. */
-export const strikeOf = (ref: EntryRef, why: string, replacedBy: string | null): StrikeRow => ({
+export const strikeOf = (
+  ref: EntryRef,
+  why: string,
+  replacedBy: string | null,
+  who: Profile | null,
+): StrikeRow => ({
   id: newId(),
   readingId: null,
   eventId: null,
@@ -63,13 +69,19 @@ export const strikeOf = (ref: EntryRef, why: string, replacedBy: string | null):
   at: new Date().toISOString(),
   why,
   replacedBy,
+  who,
 });
 
-export async function strikeAll(manager: EntityManager, refs: readonly EntryRef[], why: string) {
+export async function strikeAll(
+  manager: EntityManager,
+  refs: readonly EntryRef[],
+  why: string,
+  who: Profile | null,
+) {
   for (const batch of batches(refs)) {
     await manager.insert(
       StrikeTable,
-      batch.map((ref) => strikeOf(ref, why, null)),
+      batch.map((ref) => strikeOf(ref, why, null, who)),
     );
   }
 }

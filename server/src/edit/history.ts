@@ -1,3 +1,4 @@
+import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type { Steps } from '@phylaxon/core/views/board';
 import type { EntityManager } from 'typeorm';
 import { conflict } from '../errors/index.ts';
@@ -21,6 +22,7 @@ export async function remember(manager: EntityManager, siteId: string, label: st
     added: edit.added,
     struck: edit.struck,
     undone: false,
+    who: edit.who,
   };
   await manager.insert(EditTable, row);
   await manager.query(
@@ -56,24 +58,40 @@ const changedMeanwhile = (what: string) =>
  * @param editId the edit the person means; if another came since, nothing is done
  * @returns the edit, for its label and its panels
  */
-export async function undo(manager: EntityManager, siteId: string, editId: string): Promise<EditRow> {
+export async function undo(
+  manager: EntityManager,
+  siteId: string,
+  editId: string,
+  who: Profile | null,
+): Promise<EditRow> {
   const row = await newestDone(manager, siteId);
   if (row?.id !== editId) throw changedMeanwhile('undo');
   for (const { table, id, before } of [...row.rows].reverse()) await putRow(manager, table, id, before);
-  return swapEntries(manager, row, `Taken back: ${row.label}`, true);
+  return swapEntries(manager, row, `Taken back: ${row.label}`, true, who);
 }
 
 /** Do the edit again that was undone last. */
-export async function redo(manager: EntityManager, siteId: string, editId: string): Promise<EditRow> {
+export async function redo(
+  manager: EntityManager,
+  siteId: string,
+  editId: string,
+  who: Profile | null,
+): Promise<EditRow> {
   const row = await oldestUndone(manager, siteId);
   if (row?.id !== editId) throw changedMeanwhile('redo');
   for (const { table, id, after } of row.rows) await putRow(manager, table, id, after);
-  return swapEntries(manager, row, `Done again: ${row.label}`, false);
+  return swapEntries(manager, row, `Done again: ${row.label}`, false, who);
 }
 
 /** What stood is struck, what was struck stands again as a copy; every edit knows the copies from then on. */
-async function swapEntries(manager: EntityManager, row: EditRow, why: string, undone: boolean) {
-  await strikeAll(manager, undone ? row.added : row.struck, why);
+async function swapEntries(
+  manager: EntityManager,
+  row: EditRow,
+  why: string,
+  undone: boolean,
+  who: Profile | null,
+) {
+  await strikeAll(manager, undone ? row.added : row.struck, why, who);
   const copies = await relog(manager, undone ? row.struck : row.added);
   await manager.update(EditTable, { id: row.id }, { undone });
   if (copies.size > 0) await pointToCopies(manager, row.siteId, copies);

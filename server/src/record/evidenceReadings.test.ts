@@ -101,6 +101,7 @@ test('law: evidence from the readings that are asked for is the evidence from al
             breakerId: idOf(who),
             // Every entry a moment of its own, so that none ties with another.
             loggedAt: new Date(START + i).toISOString(),
+            who: null,
             note: '',
             caseId: null,
             simulated: false,

@@ -32,9 +32,9 @@ export function notInFuture(at: string, path: string): void {
   if (Date.parse(at) > Date.now() + CLOCK_SLACK_MS) throw invalidField(path, 'The time lies in the future.');
 }
 
-function stamp(breakerId: string, input: { at: string; id?: string }, path: string) {
+function stamp({ who }: Edit, breakerId: string, input: { at: string; id?: string }, path: string) {
   notInFuture(input.at, path);
-  return { id: input.id ?? newId(), breakerId, loggedAt: new Date().toISOString() };
+  return { id: input.id ?? newId(), breakerId, loggedAt: new Date().toISOString(), who };
 }
 
 /** What was found in a case belongs to one of the breaker’s own site. */
@@ -63,11 +63,12 @@ export async function entryById(
   return null;
 }
 
-/** Whether what is sent is what is on record, but for when it was logged. */
+/** Whether what is sent is what is on record, but for when it was logged and by whom. */
 const isSame = (sent: LoggedRow, kept: LoggedRow) =>
   Object.entries(sent).every(
     ([field, value]) =>
       field === 'loggedAt' ||
+      field === 'who' ||
       JSON.stringify(value ?? null) === JSON.stringify((kept as unknown as Record<string, unknown>)[field]),
   );
 
@@ -123,7 +124,7 @@ export async function logReadings(
     await checkCase(edit, breakerId, caseId, `${path(i)}.caseId`);
   }
   const rows = inputs.map((input, i) => {
-    const row: ReadingRow = { ambientC: null, ...input, ...stamp(breakerId, input, `${path(i)}.at`) };
+    const row: ReadingRow = { ambientC: null, ...input, ...stamp(edit, breakerId, input, `${path(i)}.at`) };
     return { row, given: input.id !== undefined };
   });
   await log(edit, 'readings', breakerId, rows, (i) => `${path(i)}.id`);
@@ -132,7 +133,7 @@ export async function logReadings(
 
 export async function logEvent(edit: Edit, breakerId: string, input: z.output<typeof eventInput>) {
   await checkCase(edit, breakerId, input.caseId, 'caseId');
-  const row: EventRow = { ...NOTHING_SAID, ...input, ...stamp(breakerId, input, 'at') };
+  const row: EventRow = { ...NOTHING_SAID, ...input, ...stamp(edit, breakerId, input, 'at') };
   await log(edit, 'events', breakerId, [{ row, given: input.id !== undefined }]);
   return row;
 }
@@ -143,13 +144,13 @@ export async function logObservation(
   input: z.output<typeof observationInput>,
 ) {
   await checkCase(edit, breakerId, input.caseId, 'caseId');
-  const row: ObservationRow = { ...input, ...stamp(breakerId, input, 'at') };
+  const row: ObservationRow = { ...input, ...stamp(edit, breakerId, input, 'at') };
   await log(edit, 'observations', breakerId, [{ row, given: input.id !== undefined }]);
   return row;
 }
 
 export async function logNote(edit: Edit, breakerId: string, input: z.output<typeof noteInput>) {
-  const row: NoteRow = { ...input, ...stamp(breakerId, input, 'at') };
+  const row: NoteRow = { ...input, ...stamp(edit, breakerId, input, 'at') };
   await log(edit, 'notes', breakerId, [{ row, given: input.id !== undefined }]);
   return row;
 }
@@ -161,7 +162,7 @@ export async function logPhoto(
   input: { id?: string; at: string; note: string },
   file: Pick<PhotoRow, 'sha256' | 'bytes' | 'width' | 'height'>,
 ) {
-  const row: PhotoRow = { at: input.at, note: input.note, ...file, ...stamp(breakerId, input, 'at') };
+  const row: PhotoRow = { at: input.at, note: input.note, ...file, ...stamp(edit, breakerId, input, 'at') };
   await log(edit, 'photos', breakerId, [{ row, given: input.id !== undefined }]);
   return row;
 }
@@ -172,7 +173,7 @@ export async function strike(edit: Edit, ref: EntryRef, why: string, replacedBy:
   if (await edit.manager.findOneBy(StrikeTable, { [column]: ref.id })) {
     throw conflict('already_struck', 'This entry is struck already.');
   }
-  await edit.manager.insert(StrikeTable, strikeOf(ref, why, replacedBy));
+  await edit.manager.insert(StrikeTable, strikeOf(ref, why, replacedBy, edit.who));
   edit.struck.push(ref);
 }
 

@@ -1,3 +1,4 @@
+import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type { EntityManager } from 'typeorm';
 import type { Changes } from '../changes/index.ts';
 import { Edit, redo, remember, undo } from '../edit/index.ts';
@@ -28,10 +29,14 @@ export class RecordService {
     return this.store.read(work);
   }
 
-  /** Change something of a site’s panels. */
-  async change<T>(work: (edit: Edit) => Promise<Done<T>>): Promise<T> {
+  /**
+   * Change something of a site’s panels.
+   *
+   * @param who who does it; null: not known
+   */
+  async change<T>(work: (edit: Edit) => Promise<Done<T>>, who: Profile | null = null): Promise<T> {
     const { result, told, everywhere } = await this.store.write(async (manager) => {
-      const edit = new Edit(manager);
+      const edit = new Edit(manager, who);
       const done = await work(edit);
       const panelIds = [...edit.panelIds];
       const siteId = done.siteId ?? (await siteOfPanel(manager, panelIds[0]!));
@@ -44,10 +49,15 @@ export class RecordService {
   }
 
   /** Take back the newest edit of a site, or do again what was taken back last. */
-  async step(siteId: string, direction: 'undo' | 'redo', editId: string): Promise<EditRow> {
+  async step(
+    siteId: string,
+    direction: 'undo' | 'redo',
+    editId: string,
+    who: Profile | null = null,
+  ): Promise<EditRow> {
     const { row, everywhere } = await this.store.write(async (manager) => {
       await siteRow(manager, siteId);
-      const stepped = await (direction === 'undo' ? undo : redo)(manager, siteId, editId);
+      const stepped = await (direction === 'undo' ? undo : redo)(manager, siteId, editId, who);
       return { row: stepped, everywhere: await redecide(manager, stepped.panelIds, stepped.rows) };
     });
     this.tell([siteId, ...row.panelIds], everywhere);

@@ -151,7 +151,7 @@ export const CaseTable = table<CaseRow>('case', {
   removedAt: orNull(text),
 });
 
-const logged = { id: key, breakerId: text, at: text, loggedAt: text, note: text };
+const logged = { id: key, breakerId: text, at: text, loggedAt: text, note: text, who: orNull(text) };
 
 /** Where what was found comes from. */
 const found = { ...logged, caseId: orNull(text), simulated: flagOff };
@@ -209,6 +209,7 @@ export const StrikeTable = table<StrikeRow>('strike', {
   at: text,
   why: text,
   replacedBy: orNull(text),
+  who: orNull(text),
 });
 
 export const VerdictTable = table<VerdictRow>('verdict', {
@@ -231,6 +232,7 @@ export const EditTable = table<EditRow>('edit', {
   added: list,
   struck: list,
   undone: flag,
+  who: orNull(text),
 });
 
 export const SettingTable = table<SettingRow>('setting', { name: key, value: text });

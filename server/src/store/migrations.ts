@@ -343,6 +343,24 @@ class HowItEnded1764374400000 implements MigrationInterface {
   }
 }
 
+/** Who logged, struck or changed something. */
+class WhoDidIt1764460800000 implements MigrationInterface {
+  name = 'WhoDidIt1764460800000';
+
+  async up(runner: QueryRunner) {
+    await runAll(
+      runner,
+      ['reading', 'event', 'observation', 'note', 'photo', 'strike', 'edit'].map(
+        (table) => `ALTER TABLE "${table}" ADD COLUMN "who" TEXT`,
+      ),
+    );
+  }
+
+  async down() {
+    throw new Error('A record is not taken back to an older version: restore a backup instead.');
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -351,4 +369,5 @@ export const MIGRATIONS = [
   TheCase1764201600000,
   TheSafeRecord1764288000000,
   HowItEnded1764374400000,
+  WhoDidIt1764460800000,
 ];

@@ -1,3 +1,4 @@
+import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type {
   Breaker,
   BreakerEvent,
@@ -72,6 +73,7 @@ export interface StrikeRow {
   at: string;
   why: string;
   replacedBy: string | null;
+  who: Profile | null;
 }
 
 export interface VerdictRow {
@@ -111,6 +113,8 @@ export interface EditRow {
   added: EntryRef[];
   struck: EntryRef[];
   undone: boolean;
+  /** Who did it; null: not known. */
+  who: Profile | null;
 }
 
 export interface SettingRow {

@@ -95,6 +95,7 @@ describe('what a chart draws', () => {
       breakerId: id,
       at: at(n),
       loggedAt: at(n),
+      who: null,
       note: '',
       caseId: null,
       simulated: false,

@@ -85,13 +85,14 @@ async function strikesInFile(manager: EntityManager, siteId: string): Promise<Si
       [siteId],
     )) as StrikeRow[];
     lists.push(
-      ...rows.map(({ id, at, why, replacedBy, [column]: entryId }) => ({
+      ...rows.map(({ id, at, why, replacedBy, who, [column]: entryId }) => ({
         id,
         kind,
         entryId: entryId as string,
         at,
         why,
         replacedBy,
+        who,
       })),
     );
   }

@@ -133,7 +133,7 @@ async function insertSite(manager: EntityManager, file: SiteFile, onInserted?: (
   await insertMany(
     manager,
     'strike',
-    file.strikes.map(({ id, kind, entryId, at, why, replacedBy }) => ({
+    file.strikes.map(({ id, kind, entryId, at, why, replacedBy, who }) => ({
       id,
       readingId: null,
       eventId: null,
@@ -144,6 +144,7 @@ async function insertSite(manager: EntityManager, file: SiteFile, onInserted?: (
       at,
       why,
       replacedBy,
+      who,
     })),
   );
   await insertMany(

@@ -62,7 +62,7 @@ describe('a site as a file', () => {
     const json = await download(demo, `/sites/${loft}/site.json`);
     const preview = await upload(demo, '/imports/preview', zip).expect(200);
     expect(preview.body).toMatchObject({
-      version: 4,
+      version: 5,
       here: 'Saltmarsh Sail Loft',
       modes: ['replace', 'copy'],
     });

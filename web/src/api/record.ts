@@ -5,6 +5,7 @@ import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
 import type { BackupState, Settings } from '@phylaxon/core/record/settings';
 import type { Series, Timeline, TimelineKind } from '@phylaxon/core/views/timeline';
+import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import { addressOf } from '@phylaxon/core/commands';
 import type { Pending } from './pending.ts';
 import { fileAddress, query, request, sendFile } from './request.ts';
@@ -58,8 +59,8 @@ const CSV = 'text/csv';
 export const api = {
   sites: () => request<{ sites: SiteSummary[] }>('GET', '/sites'),
   wipeSite: (id: string) => request('DELETE', `/sites/${id}`),
-  step: (siteId: string, direction: 'undo' | 'redo', edit: string) =>
-    request<Steps>('POST', `/sites/${siteId}/${direction}`, { edit }),
+  step: (siteId: string, direction: 'undo' | 'redo', edit: string, profile: Profile) =>
+    request<Steps>('POST', `/sites/${siteId}/${direction}`, { edit }, profile),
   search: (siteId: string, { words, kinds, from, to }: Search) =>
     request<SearchResult>(
       'GET',

@@ -20,7 +20,7 @@ import {
   useVersioned,
   withDraft,
 } from '../shared/index.ts';
-import { sendEntry, useSettings } from '../stores/index.ts';
+import { sendEntry, useProfile, useSettings } from '../stores/index.ts';
 
 /** One site: find anything in it, its panels, its files, its name, its end. */
 export function SitePage() {
@@ -78,7 +78,7 @@ function Steps({ summary: { site, steps }, onStepped }: { summary: SiteSummary; 
   const [problem, setProblem] = useState<string | null>(null);
   const step = async (direction: 'undo' | 'redo') => {
     try {
-      await api.step(site.id, direction, steps[direction]!.id);
+      await api.step(site.id, direction, steps[direction]!.id, useProfile.getState().profile);
       setProblem(null);
     } catch (error) {
       setProblem(sayError(error));

@@ -1,6 +1,7 @@
 import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
 import { create } from 'zustand';
 import { api } from '../api/index.ts';
+import { useProfile } from './profileStore.ts';
 
 interface PanelState {
   board: Board | null;
@@ -64,7 +65,7 @@ export const usePanel = create<PanelState>((set, get) => {
       const edit = board?.steps[direction];
       if (!board || !edit) return;
       try {
-        await api.step(board.site.id, direction, edit.id);
+        await api.step(board.site.id, direction, edit.id, useProfile.getState().profile);
         await refresh();
       } catch (error) {
         await refresh();

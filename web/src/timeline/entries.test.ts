@@ -65,7 +65,7 @@ describe('a line of the timeline', () => {
   });
 
   test('only what was logged can be struck', () => {
-    const note = { ...entry, loggedAt: entry.at, note: 'Damp wall', struck: null };
+    const note = { ...entry, loggedAt: entry.at, who: null, note: 'Damp wall', struck: null };
     expect(timelineLine({ ...entry, kind: 'notes', note }).strikable).toBe('notes');
     const part = { breaker: aBreaker(), what: 'fitted' as const, inPlaceOf: null };
     expect(timelineLine({ ...entry, kind: 'parts', part }).strikable).toBeNull();

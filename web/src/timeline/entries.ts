@@ -73,6 +73,10 @@ const JUDGED: Record<string, string> = {
   'too-late': 'too late for a sound unit',
 };
 
+const WHO_WORDS = { homeowner: 'by a homeowner', electrician: 'by an electrician' } as const;
+/** Who logged it, where that is known. */
+const byWhom = (who: keyof typeof WHO_WORDS | null | undefined) => (who ? WHO_WORDS[who] : null);
+
 const present = (...texts: (string | null | false | undefined)[]) =>
   texts.filter((text): text is string => Boolean(text));
 
@@ -86,6 +90,7 @@ function readingLine(reading: Reading) {
       reading.ambientC !== null && `air ${temperatureText(reading.ambientC)}`,
       instrument !== 'unknown' && instrument.replaceAll('-', ' '),
       loadState !== 'unknown' && loadState.replaceAll('-', ' '),
+      byWhom(reading.who),
       note,
     ),
   };
@@ -114,6 +119,7 @@ function eventLine(event: BreakerEvent, verdict: string | null) {
       event.unplugged && 'everything unplugged',
       event.connected && event.connected.length > 0 && `with only ${event.connected.join(', ')} connected`,
       CAUSE_WORDS[event.cause],
+      byWhom(event.who),
       event.note,
     ),
   };
@@ -181,13 +187,13 @@ export function timelineLine(entry: TimelineEntry): TimelineLine {
         simulated: entry.event.simulated,
       };
     case 'looks': {
-      const { test, outcome, note, struck, simulated } = entry.observation;
+      const { test, outcome, note, who, struck, simulated } = entry.observation;
       const what = inUnits(sayOutcome(test, outcome));
       return {
         ...base,
         what,
         figure: null,
-        details: present(note),
+        details: present(byWhom(who), note),
         struck,
         strikable: 'observations',
         simulated,
@@ -198,7 +204,7 @@ export function timelineLine(entry: TimelineEntry): TimelineLine {
         ...base,
         what: entry.note.note,
         figure: null,
-        details: [],
+        details: present(byWhom(entry.note.who)),
         struck: entry.note.struck,
         strikable: 'notes',
       };

@@ -27,6 +27,7 @@ const asObservations = ({ case: { id, answers } }: CaseRecord): Observation[] =>
       ...answer,
       breakerId: id,
       loggedAt: answer.at,
+      who: null,
       struck: null,
       caseId: id,
     }));

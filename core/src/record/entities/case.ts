@@ -6,11 +6,10 @@ import {
   isOutcome,
   TESTS,
   type CauseId,
-  type Profile,
   type TestId,
 } from '../../facts/vocabulary/index.ts';
 import { MOST_CONNECTED } from './entries.ts';
-import { basedOn, id, instant, note, ownId } from './common.ts';
+import { basedOn, id, instant, note, ownId, PROFILES } from './common.ts';
 
 /** How a case may end. */
 export const CASE_OUTCOMES = [
@@ -66,8 +65,6 @@ export const caseAnswers = z.strictObject({
 /** Something that was found dead, or found working: it tells which breaker is meant. */
 export const deadMark = z.strictObject({ name: name('The name'), dead: z.boolean() });
 export type DeadMark = z.output<typeof deadMark>;
-
-const PROFILES = ['homeowner', 'electrician'] as const satisfies Profile[];
 
 /** A case as it is opened: on a breaker, in a panel, or with nothing known but the site. */
 export const caseInput = z.strictObject({

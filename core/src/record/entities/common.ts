@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Profile } from '../../facts/vocabulary/index.ts';
 import { isPlainText, NOT_PLAIN } from '../../facts/quantities/index.ts';
 
 /** Ids are told apart without regard to case: whatever is sent is taken in small letters. */
@@ -29,6 +30,12 @@ export const basedOn = z
   .int({ error: 'Say which version it is a change of: the one it was shown in.' })
   .min(0, 'Versions begin with 0.')
   .describe('the version it was shown in');
+
+/** Who may be at work. */
+export const PROFILES = ['homeowner', 'electrician'] as const satisfies Profile[];
+
+/** Who did it; null: not known, or done before that was kept. */
+export const who = z.enum(PROFILES).nullable().default(null);
 
 /** An id given by who sends an entry: sent twice, the entry is stored once. */
 export const ownId = id.optional();

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ambientC, amps, name, seconds, surfaceC, volts } from '../../facts/quantities/index.ts';
 import { isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
-import { id, instant, note, ownId, reason } from './common.ts';
+import { id, instant, note, ownId, reason, who } from './common.ts';
 
 /** Where a voltage is taken; `legs` are the line side at the main, to neutral. */
 export const VOLTAGE_POINTS = ['outlet', 'load-terminal', 'load-terminal-2', 'leg-a', 'leg-b'] as const;
@@ -210,6 +210,7 @@ const kept = {
   breakerId: id,
   at: instant,
   loggedAt: instant,
+  who,
   note: z.string(),
   struck: z.object({ at: instant, why: z.string(), replacedBy: id.nullable() }).nullable(),
 };
@@ -269,7 +270,7 @@ export const photo = z.object({
 export type Photo = z.infer<typeof photo>;
 
 /** What every entry carries in a file, besides what was logged. */
-const rowFields = { id, breakerId: id, loggedAt: instant };
+const rowFields = { id, breakerId: id, loggedAt: instant, who };
 
 /** Entries as a file carries them. */
 export const readingRow = z.discriminatedUnion('quantity', [

@@ -20,11 +20,12 @@ import {
   confirmation,
   troubleCase,
   unitFields,
+  who,
 } from '../../record/entities/index.ts';
 
 export const SITE_FILE_FORMAT = 'phylaxon-site';
 /** Grows when what a file holds changes its shape; older files are brought up (see `upgradeRow`). */
-export const SITE_FILE_VERSION = 4;
+export const SITE_FILE_VERSION = 5;
 
 const removedAt = instant.nullable().default(null).describe('when it left; its record stays');
 const version = z.int().min(0).default(0);
@@ -64,6 +65,7 @@ const strikeRow = z.strictObject({
   at: instant,
   why: z.string().max(1000).refine(isPlainText, NOT_PLAIN),
   replacedBy: id.nullable().default(null),
+  who,
 });
 
 const verdictRow = z.strictObject({

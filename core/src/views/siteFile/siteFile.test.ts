@@ -165,7 +165,7 @@ describe('versions', () => {
     [{ format: 'other', version: 3 }, /not a site file/],
     [{ format: 'phylaxon-site' }, /whole number/],
     [{ format: 'phylaxon-site', version: 0 }, /whole number/],
-    [{ format: 'phylaxon-site', version: 5 }, /reads up to 4/],
+    [{ format: 'phylaxon-site', version: 6 }, /reads up to 5/],
   ])('%j is told', (raw, expected) => {
     const { format, version } = (raw ?? {}) as { format?: unknown; version?: unknown };
     expect(versionOf(format, version)).toMatchObject({ message: expect.stringMatching(expected) });
