@@ -76,7 +76,8 @@ function wrongField(file: File): string {
 const MUTATIONS: ((file: File) => string | Buffer | Promise<Buffer>)[] = [
   () => text.slice(0, 1 + some(text.length - 2)),
   (file) => (wrongField(file), JSON.stringify({ ...file, format: one(['phylaxon', '', null, 7]) })),
-  (file) => JSON.stringify({ ...file, version: one([0, -1, SITE_FILE_VERSION + 1, 99, 1.5, '2', null, [2], 1e9]) }),
+  (file) =>
+    JSON.stringify({ ...file, version: one([0, -1, SITE_FILE_VERSION + 1, 99, 1.5, '2', null, [2], 1e9]) }),
   (file) => (
     (one(file.readings).value = one(['119', null, -500, 1e9, {}, [119], true])),
     JSON.stringify(file)
