@@ -38,7 +38,13 @@ export interface Command<
   apply?: (record: CaseRecord, params: z.output<Params>, body: OutputOf<Body>) => CaseRecord;
 }
 
-/** Declare a command; its functions see parameters and body as their schemas leave them. */
+/**
+ * Declare a command; its functions see parameters and body as their schemas leave them.
+ *
+ * @param spec what is known of it
+ * @returns the same, with its types
+ * @example command({ id: 'write-note', method: 'post', path: '/breakers/:id/notes', … })
+ */
 export const command = <Params extends z.ZodType, Body extends z.ZodType | undefined = undefined>(
   spec: Command<Params, Body>,
 ): Command<Params, Body> => spec;

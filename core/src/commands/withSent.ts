@@ -11,7 +11,15 @@ function understood(sent: Sent): { command: Command; params: unknown; body: unkn
   return { command, params: params.data, body: body?.data };
 }
 
-/** Whether a command is done in a case, whatever is known of that so far. */
+/**
+ * Whether a command is done in a case, whatever is known of that so far.
+ *
+ * @param sent the command
+ * @param caseId the case
+ * @param record the case as far as it is known
+ * @returns whether what it does belongs to that case
+ * @example isInCase({ command: 'close-case', params: { id: caseId }, body }, caseId, null) // true
+ */
 export function isInCase(sent: Sent, caseId: string, record: CaseRecord | null): boolean {
   const known = understood(sent);
   if (known?.command.caseOf) return known.command.caseOf(known.params, known.body as undefined) === caseId;
@@ -23,6 +31,8 @@ export function isInCase(sent: Sent, caseId: string, record: CaseRecord | null):
  *
  * @param record the case as the server last told it
  * @param waiting what waits, oldest first; what is not this case’s is left out
+ * @returns the case with all that in its place; the same object where nothing of it is this case’s
+ * @example withSent(record, []) // record
  */
 export const withSent = (record: CaseRecord, waiting: readonly Sent[]): CaseRecord =>
   waiting.reduce((before, sent) => {

@@ -24,6 +24,10 @@ const adjustmentPercent = (currentCarrying: number) =>
 /**
  * The lowest table value, in A, of the columns that bind: the insulation's, the terminal's and, for
  * non-metallic sheathed cable, the 60 °C column; before any factor.
+ *
+ * @param place the conductor with its terminals (°C)
+ * @returns A
+ * @example lowestColumnAmps({ conductor: { gauge: '12', material: 'copper', insulationC: 90, cable: 'nm' }, terminalC: 75, … }) // 20: cable’s 60 °C column
  */
 export function lowestColumnAmps({ conductor, terminalC }: ConductorInPlace): number {
   const columns: ColumnC[] = [conductor.insulationC, terminalC];
@@ -37,6 +41,8 @@ export function lowestColumnAmps({ conductor, terminalC }: ConductorInPlace): nu
  *
  * Source: NEC 2023, tables 310.16, 310.15(B)(1), 310.15(C)(1); 110.14(C); 334.80.
  *
+ * @param place the conductor where it lies: ambient (°C), current-carrying conductors beside it, terminals (°C)
+ * @returns A
  * @example
  * ampacity({ conductor: { gauge: '12', material: 'copper', insulationC: 90, cable: 'nm' },
  *   terminalC: 75, ambientC: 40, currentCarrying: 2 }) // 20: 27.3 by factors, 20 by the 60 °C column

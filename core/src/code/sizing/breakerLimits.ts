@@ -2,12 +2,24 @@ import { atLeast } from '../../facts/quantities/index.ts';
 import { SMALL_CONDUCTOR_LIMIT_AMPS, STANDARD_RATINGS_AMPS } from '../../facts/standards/index.ts';
 import type { Conductor } from './schema.ts';
 
-/** The first standard rating at or above a current in A; `null` beyond the largest. */
+/**
+ * The first standard rating at or above a current in A; `null` beyond the largest.
+ *
+ * @param amps A
+ * @returns A; `null`: no standard rating is as large
+ * @example standardRatingAtLeast(21) // 25
+ */
 export function standardRatingAtLeast(amps: number): number | null {
   return STANDARD_RATINGS_AMPS.find((rating) => atLeast(rating, amps)) ?? null;
 }
 
-/** The last standard rating at or below a current in A; 0 if there is none. */
+/**
+ * The last standard rating at or below a current in A; 0 if there is none.
+ *
+ * @param amps A
+ * @returns A; 0: none is as small
+ * @example standardRatingAtMost(21) // 20
+ */
 export function standardRatingAtMost(amps: number): number {
   return STANDARD_RATINGS_AMPS.findLast((rating) => atLeast(amps, rating)) ?? 0;
 }
@@ -22,6 +34,10 @@ const LARGEST_FOR_PORTABLE_RECEPTACLES = 20;
  *
  * Source: NEC 2023, 240.4(B) and 240.4(D), 240.6(A).
  *
+ * @param conductor gauge, material and insulation
+ * @param ampacity what it carries where it lies, A
+ * @param portableReceptacles whether it feeds more than one receptacle for portable loads
+ * @returns A
  * @example largestBreaker({ gauge: '6', material: 'copper', insulationC: 60, cable: 'nm' }, 55, false) // 60
  */
 export function largestBreaker(conductor: Conductor, ampacity: number, portableReceptacles: boolean): number {

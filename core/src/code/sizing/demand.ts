@@ -2,7 +2,13 @@ import type { Nameplate, SizingQuestion } from './schema.ts';
 
 type DemandQuestion = Pick<SizingQuestion, 'rules' | 'loads'> & { nameplate?: Nameplate };
 
-/** The sum of the loads, in A. */
+/**
+ * The sum of the loads, in A.
+ *
+ * @param loads each with its A
+ * @returns A
+ * @example connectedAmps([{ id: 'press', amps: 10, continuous: false }]) // 10
+ */
 export function connectedAmps(loads: SizingQuestion['loads']): number {
   return loads.reduce((sum, load) => sum + load.amps, 0);
 }
@@ -13,6 +19,8 @@ export function connectedAmps(loads: SizingQuestion['loads']): number {
  *
  * Source: NEC 2023, 210.20(A); 440.4(B) for the nameplate.
  *
+ * @param question the loads (A), the rule by which they are counted, the nameplate
+ * @returns A
  * @example
  * demandAmps({ rules: 'split', loads: [{ id: 'heater', amps: 12, continuous: true }] }) // 15
  */

@@ -18,6 +18,8 @@ export type Conductor = z.infer<typeof conductor>;
 /**
  * A conductor as people call it.
  *
+ * @param conductor gauge (AWG or kcmil) and material
+ * @returns its name, as within a sentence
  * @example sayConductor({ gauge: '12', material: 'copper' }) // '12 AWG copper'
  */
 export const sayConductor = ({ gauge, material }: Pick<Conductor, 'gauge' | 'material'>): string =>

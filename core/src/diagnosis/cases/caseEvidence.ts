@@ -33,9 +33,12 @@ const asObservations = ({ case: { id, answers } }: CaseRecord): Observation[] =>
     }));
 
 /**
- * The evidence of a case: all that is on record of its breaker, without what only told of an earlier moment; while the
+ * The evidence of a case: all that is on record of its breaker, without what only told of an earlier moment; while
+ * the
  * breaker is not known, what was answered, and what endangers every circuit of the panel.
  *
+ * @param file the case with all it stands on
+ * @returns evidence as of a breaker
  * @example caseEvidence(file).items // the latest outcome of each test
  */
 export function caseEvidence(file: CaseRecord): Evidence {

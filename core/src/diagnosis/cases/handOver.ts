@@ -72,6 +72,7 @@ function sayEvent(event: BreakerEvent): string {
  * what not to do.
  *
  * @param file the case with its evidence; what would tell most is chosen for an electrician’s hands
+ * @returns the page, part by part
  * @example handOverOf(file).doNot[0] // 'Do not reset it again …'
  */
 export function handOverOf(file: CaseRecord): HandOverCard {

@@ -54,11 +54,13 @@ const WIDE = ['half-the-house', 'whole-house'];
 const SHOWN_FROM = 0.01;
 
 /**
- * What is next in a case, and how it stands. Danger stops it; then the senses before any hand; then which breaker it is;
+ * What is next in a case, and how it stands. Danger stops it; then the senses before any hand; then which breaker
+ * it is;
  * then whatever the engine finds worth doing most and this person may do, until it is decided.
  *
  * @param file the case with its evidence
  * @param profile who is at work
+ * @returns what is next, what it may be and what is decided
  * @example lookAtCase(freshCase, 'homeowner').step // { kind: 'looks', spot: 'senses', tests: ['sound', 'smell', …] }
  */
 export function lookAtCase(file: CaseRecord, profile: Profile): CaseView {

@@ -11,6 +11,8 @@ export const isByReset = (test: TestId): boolean => BY_RESET.some((one) => one =
 /**
  * The tests that a step answers, and that are put aside with it.
  *
+ * @param step what is asked of somebody
+ * @returns their ids
  * @example testsOf({ kind: 'reset', unplugged: true }) // ['reset-result-unplugged']
  */
 export function testsOf(step: CaseStep): TestId[] {

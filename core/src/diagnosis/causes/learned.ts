@@ -32,7 +32,14 @@ export const learned = z.object({
 });
 export type Learned = z.infer<typeof learned>;
 
-/** A chance, multiplied and made to sum to 1 again. */
+/**
+ * A chance, multiplied and made to sum to 1 again.
+ *
+ * @param before chances, summing to 1
+ * @param times by how much each is multiplied
+ * @returns chances, summing to 1
+ * @example taught(Float64Array.of(0.5, 0.5), [3, 1]) // 0.75, 0.25
+ */
 export function taught(before: Float64Array, times: readonly number[]): Float64Array {
   const weights = before.map((p, i) => p * times[i]!);
   const total = weights.reduce((a, b) => a + b, 0);

@@ -24,6 +24,7 @@ export type LikelihoodTable = ReadonlyMap<TestId, ReadonlyMap<string, Float64Arr
  * A table from the chance of each outcome under each cause.
  *
  * @param chancesOf chances of all outcomes of a test under a cause, summing to 1
+ * @returns the table as the engine reads it
  * @example likelihoodTable((cause, test) => fitted(cause, test)).get('smell')!.get('none')!.length // 35
  */
 export function likelihoodTable(
@@ -45,9 +46,13 @@ const HANDMADE = likelihoodTable(chances);
 let table = HANDMADE;
 
 /**
- * Do some work with another table in place of the product’s own: to measure how good the engine could be. The work is
+ * Do some work with another table in place of the product’s own: to measure how good the engine could be. The work
+ * is
  * done before this returns.
  *
+ * @param other the table to go by
+ * @param work what is done with it
+ * @returns what that gives
  * @example withLikelihoods(fitted, () => runStudy(size))
  */
 export function withLikelihoods<T>(other: LikelihoodTable, work: () => T): T {
@@ -62,6 +67,9 @@ export function withLikelihoods<T>(other: LikelihoodTable, work: () => T): T {
 /**
  * The chance of an outcome under every cause, in the vocabulary’s order of causes.
  *
+ * @param test id of the test
+ * @param outcome one of its outcomes
+ * @returns 0 to 1 each
  * @example likelihoods('handle-finger-test', 'gives')[CAUSE_IDS.indexOf('incomplete-reset')] // 0.92
  */
 export const likelihoods = (test: TestId, outcome: string): Float64Array => table.get(test)!.get(outcome)!;
@@ -69,6 +77,8 @@ export const likelihoods = (test: TestId, outcome: string): Float64Array => tabl
 /**
  * The outcomes of a test with the chance of each under every cause.
  *
+ * @param test id of the test
+ * @returns by outcome, the chances in the vocabulary’s order of causes
  * @example [...outcomesOf('neighbours-power').keys()] // ['on', 'off-too']
  */
 export const outcomesOf = (test: TestId): ReadonlyMap<string, Float64Array> => table.get(test)!;
@@ -76,6 +86,9 @@ export const outcomesOf = (test: TestId): ReadonlyMap<string, Float64Array> => t
 /**
  * How often an outcome is seen where nothing bears on the test, 0 to 1.
  *
+ * @param test id of the test
+ * @param outcome one of its outcomes
+ * @returns 0 to 1
  * @example usualChance('smell', 'hot-plastic') // 0.01
  */
 export function usualChance(test: TestId, outcome: string): number {

@@ -7,6 +7,7 @@ import type { TestResult } from './testResult.ts';
  * vocabulary’s order of tests, so that the order in which they came does not matter to the last digit.
  *
  * @param before in the vocabulary’s order of causes
+ * @returns chances in the same order, summing to 1
  * @example posterior(prior(), [{ test: 'neighbours-power', outcome: 'off-too' }]) // mostly a supply outage
  */
 export function posterior(before: Float64Array, results: readonly TestResult[]): Float64Array {

@@ -194,6 +194,8 @@ function shifts({
 /**
  * How likely each cause is before anything is looked at, in the vocabulary’s order, summing to 1.
  *
+ * @param known what is known of the breaker; all of it may be left out
+ * @returns chances in the vocabulary’s order of causes
  * @example prior({ breakerKind: 'standard' })[CAUSE_IDS.indexOf('ground-leakage')] // hardly any: it does not see leakage
  */
 export function prior(known: Context = {}): Float64Array {

@@ -7,7 +7,13 @@ const TELLS = 1.25;
 /** Of fewer cases than this nothing is said: they are a beginning. */
 const LEAST_CASES = 5;
 
-/** What confirmed earlier cases do to the leading cause, as a reason; `null` where that is next to nothing. */
+/**
+ * What confirmed earlier cases do to the leading cause, as a reason; `null` where that is next to nothing.
+ *
+ * @param assessed what the engine makes of it, with what earlier cases teach
+ * @returns a reason; `null`: nothing worth telling
+ * @example byEarlierCases(assess([])) // null
+ */
 export function byEarlierCases({ learned, probabilities }: Assessment): RuleDecision['reasons'][number] {
   const times = learned?.times[probabilities.indexOf(Math.max(...probabilities))] ?? 1;
   if (learned === null || (times < TELLS && times > 1 / TELLS)) return null;

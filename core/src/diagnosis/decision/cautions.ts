@@ -57,7 +57,14 @@ export const ACTION_CAUTIONS: Record<ActionId, readonly CautionId[]> = {
 const COUNT = ['no', 'one', 'two', 'three'] as const;
 const trials = (n: number) => `${COUNT[n] ?? n} ${n === 1 ? 'trial' : 'trials'}`;
 
-/** A caution in words; that of a reset says how many trials the chosen policy allows. */
+/**
+ * A caution in words; that of a reset says how many trials the chosen policy allows.
+ *
+ * @param id which caution
+ * @param policies how many trials are allowed
+ * @returns one or two sentences
+ * @example cautionText('neverLarger', DEFAULT_POLICIES) // why no larger breaker stops a trip
+ */
 export function cautionText(id: CautionId, { trialsIntoShort, trialsOtherwise }: Policies): string {
   if (id !== 'reset') return CAUTIONS[id];
   const into = trials(trialsIntoShort);

@@ -74,7 +74,13 @@ export const decision = z.object({
 });
 export type Decision = z.infer<typeof decision>;
 
-/** The decision's family, from its action. */
+/**
+ * The decision's family, from its action.
+ *
+ * @param action what is to be done
+ * @returns reset, resize, replace, keep, another thing’s, or more to be found out
+ * @example familyOf('size-down') // 'resize'
+ */
 export const familyOf = (action: Decision['action']): DecisionFamily => ACTIONS[action];
 
 /** Nothing that is judged is ever quite sure. */
@@ -84,11 +90,18 @@ const SUREST = 0.99;
  * How sure a judgement is, in percent.
  *
  * @param share 0 to 1
+ * @returns percent, never 100
  * @example saySureness(0.9996) // '99 %'
  */
 export const saySureness = (share: number): string => sayPercent(Math.min(SUREST, share));
 
-/** How sure, in words. */
+/**
+ * How sure, in words.
+ *
+ * @param confidence 0 to 1
+ * @returns words, as within a sentence
+ * @example sayConfidence(0.92) // 'very sure'
+ */
 export function sayConfidence(confidence: number): string {
   if (confidence >= 0.9) return 'very sure';
   if (confidence >= 0.75) return 'fairly sure';

@@ -81,7 +81,13 @@ export const circumstancesOf = (evidence: Evidence): Circumstances => ({
   atMain: evidence.mainItems.map(({ test, outcome }) => ({ test, outcome })),
 });
 
-/** What the engine makes of a record. */
+/**
+ * What the engine makes of a record.
+ *
+ * @param evidence what is known of a breaker
+ * @returns chances of causes, and what follows
+ * @example assessRecord(evidence).choice.action // 'keep'
+ */
 export const assessRecord = (evidence: Evidence): Assessment =>
   assess(
     resultsOf(evidence),

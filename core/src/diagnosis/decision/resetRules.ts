@@ -78,9 +78,12 @@ export function causeKnownAndThere(evidence: Evidence): RuleDecision | null {
 }
 
 /**
- * Whether no more trials are allowed: the policy’s limit is reached, it snapped with everything unplugged, or something
+ * Whether no more trials are allowed: the policy’s limit is reached, it snapped with everything unplugged, or
+ * something
  * was found that needs work first.
  *
+ * @param evidence what is known of a breaker
+ * @returns whether it stays as it is
  * @example noMoreTrials(evidenceOfTwoFailedResets) // true, by the default policy
  */
 export const noMoreTrials = (evidence: Evidence): boolean =>

@@ -24,10 +24,12 @@ import type { Assessment } from './assessment.ts';
  *
  * @param results the latest outcome of each test that was done
  * @param known what is known of the breaker
- * @param bench how likely it is weak, sound or sluggish by its trips and holds; then the trip held against the curve
+ * @param bench how likely it is weak, sound or sluggish by its trips and holds; then the trip held against the
+ *   curve
  *   is in it already
  * @param circumstances what a record tells of danger besides
  * @param learned what confirmed ends teach; never that a danger is less likely
+ * @returns chances, stops, the action chosen and what is so besides
  * @example assess([{ test: 'neighbours-power', outcome: 'off-too' }]).choice.action // 'gather-more'
  */
 export function assess(
@@ -102,6 +104,8 @@ export function decideOn(results: readonly TestResult[], probabilities: Float64A
 /**
  * The causes with their chances, highest first.
  *
+ * @param assessed what the evidence comes to
+ * @returns every cause with its chance, 0 to 1
  * @example rankedCauses(assess([]))[0].id // 'overload', the commonest
  */
 export const rankedCauses = ({ probabilities }: Assessment): Diagnosis['causes'] =>

@@ -187,6 +187,10 @@ const OF_AN_OLD_ONE: Partial<Record<TestId, string>> = { 'button-after-fitting':
 /**
  * Whether an outcome is possible for a breaker: half of a pair is not offered for a single pole.
  *
+ * @param test id of the test
+ * @param outcome one of its outcomes
+ * @param known poles, kind and age of the breaker, as far as they are known
+ * @returns whether such a breaker can give it
  * @example canBe('handle-position', 'one-half-low', { poles: 1 }) // false
  */
 export const canBe = (test: TestId, outcome: string, { poles, breakerKind, newlyFitted }: Context): boolean =>

@@ -55,7 +55,13 @@ const FEEDER_OPEN: Signs = { 'upstream-breaker': ['tripped-or-off'] };
 const shows = (signs: Signs, results: readonly TestResult[]) =>
   results.some(({ test, outcome }) => signs[test]?.includes(outcome));
 
-/** Whether something was found beside which nothing is switched on again. */
+/**
+ * Whether something was found beside which nothing is switched on again.
+ *
+ * @param results the latest outcome of each test
+ * @returns whether a reset is out of the question
+ * @example barsReset([{ test: 'water-signs', outcome: 'wet-now' }]) // true
+ */
 export const barsReset = (results: readonly TestResult[]): boolean => shows(BARS, results);
 
 /** What is out of the question, by what was found. */

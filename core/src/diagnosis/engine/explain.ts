@@ -5,7 +5,14 @@ import type { Diagnosis } from './diagnosis.ts';
 import { dangersIn } from '../danger/index.ts';
 import type { Assessment } from './assessment.ts';
 
-/** The evidence behind the leading cause: for each test, how much it speaks for it against the rest. */
+/**
+ * The evidence behind the leading cause: for each test, how much it speaks for it against the rest.
+ *
+ * @param leading the cause that leads
+ * @param assessed what the evidence comes to
+ * @returns weight in nats (above 0: for it) and sentence of each, heaviest first
+ * @example carriedBy('overload', assess(results))[0].test // 'load-share'
+ */
 export function carriedBy(leading: CauseId, { probabilities, weighed }: Assessment) {
   const at = CAUSE_IDS.indexOf(leading);
   return weighed
@@ -31,6 +38,14 @@ export function carriedBy(leading: CauseId, { probabilities, weighed }: Assessme
 /** Outcomes that hardly ever come are not told. */
 const LIKELY = 0.02;
 
+/**
+ * Which outcomes of these tests would lead to another action.
+ *
+ * @param tests those worth asking, best first
+ * @param assessed what the evidence comes to
+ * @returns test, outcome and the action it would lead to
+ * @example overturning([{ id: 'water-signs' }], assess(results)) // [{ test: 'water-signs', outcome: 'wet-now', action: … }]
+ */
 export function overturning(
   tests: readonly { id: TestId }[],
   { probabilities, results, circumstances, choice }: Assessment,

@@ -114,6 +114,8 @@ export const GRAVITY: Record<CauseId, keyof typeof LEFT> = {
 /**
  * Whether a cause endangers life while its circuit is energised.
  *
+ * @param cause id of the cause
+ * @returns whether it is a danger, not a nuisance
  * @example endangers('burnt-stab') // true
  */
 export const endangers = (cause: CauseId): boolean => GRAVITY[cause] === 'danger';

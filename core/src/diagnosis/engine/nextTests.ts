@@ -55,6 +55,8 @@ const HANDS_ON: ReadonlySet<TestId> = new Set<TestId>([
 /**
  * Whether a test may be done while danger stops it.
  *
+ * @param test id of the test
+ * @returns whether it keeps hands off handle, plug and whatever is wet
  * @example mayDoInDanger('water-signs') // true
  * @example mayDoInDanger('reset-result') // false
  */
@@ -64,9 +66,13 @@ export function mayDoInDanger(test: TestId): boolean {
 }
 
 /**
- * Tests that were not done and that this person may do, by what they are worth. Nothing is switched on to learn more
+ * Tests that were not done and that this person may do, by what they are worth. Nothing is switched on to learn
+ * more
  * beside what needs work.
  *
+ * @param assessed what the evidence comes to
+ * @param profile who would do them
+ * @returns the tests with what each is worth and costs, best first
  * @example nextTests(assess([]), 'homeowner')[0].id // 'power-loss-extent'
  */
 export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['nextTests'] {

@@ -272,6 +272,9 @@ const PUTS_RIGHT = new Map(
 /**
  * Whether an action may put a cause right, by the cause alone: for cases that are over.
  *
+ * @param action what was done
+ * @param cause what it was
+ * @returns whether that mends it
  * @example canPutRight('split-circuit', 'overload') // true
  */
 export const canPutRight = (action: ActionId, cause: CauseId): boolean => PUTS_RIGHT.get(cause)!.has(action);

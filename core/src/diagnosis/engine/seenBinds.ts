@@ -136,7 +136,14 @@ const SURE_BY_ONE_LOOK = 0.85;
 /** Two things that were seen speak for the same work: sure but for two slips at once. */
 const SURE = 0.95;
 
-/** Whether the action rests on one thing that was seen: worth a second look before anything is cut or taken out. */
+/**
+ * Whether the action rests on one thing that was seen: worth a second look before anything is cut or taken out.
+ *
+ * @param results the latest outcome of each test
+ * @param action what is to be done
+ * @returns whether just one look speaks for it
+ * @example isByOneLook([{ test: 'conductor-vs-breaker', outcome: 'wire-too-small' }], 'size-down') // true
+ */
 export const isByOneLook = (results: readonly TestResult[], action: ActionId): boolean =>
   foundIn(results).filter((one) => does(one, action)).length === 1;
 

@@ -30,17 +30,20 @@ const PATIENCE = {
  * What a further question has to bring after so many screens were asked.
  *
  * @param asked screens answered so far
+ * @returns in units of loss, as the tests’ costs are
  * @example priceOfAsking('homeowner', 0) // 0
  */
 export const priceOfAsking = (profile: Profile, asked: number): number =>
   Math.max(0, asked - PATIENCE[profile].free) * PATIENCE[profile].each;
 
 /**
- * The tests that are worth asking for, best first; none: it is settled. Danger stops everything; else the decision is good
+ * The tests that are worth asking for, best first; none: it is settled. Danger stops everything; else the decision
+ * is good
  * enough, or what is left brings less than it costs to ask.
  *
  * @param tests as `nextTests` gives them
  * @param asked screens answered so far
+ * @returns their ids
  * @example worthAsking(assess([]), nextTests(assess([]), 'homeowner'), 'homeowner')[0] // 'power-loss-extent'
  */
 export function worthAsking(
@@ -70,6 +73,7 @@ export function worthAsking(
  *
  * @param tests as `nextTests` gives them
  * @param asked screens answered so far
+ * @returns whether no test that is left is worth its price
  * @example isSettled(assess([]), nextTests(assess([]), 'homeowner'), 'homeowner') // false
  */
 export const isSettled = (

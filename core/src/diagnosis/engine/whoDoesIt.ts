@@ -64,8 +64,12 @@ const SURE_OF_THE_WORK = 0.7;
 const MOST_LOST = NEEDLESS['shed-load'] + CALLED.needlessly;
 
 /**
- * What this person is told to do: the choice, or, where all that is left to find out takes the cover off, to hand it over.
+ * What this person is told to do: the choice, or, where all that is left to find out takes the cover off, to hand
+ * it over.
  *
+ * @param assessed what the evidence comes to
+ * @param profile who is at work
+ * @returns action, confidence 0 to 1, expected loss
  * @example forPerson(assess([]), 'electrician').action // the choice itself
  */
 export function forPerson(assessed: Assessment, profile: Profile): Choice {

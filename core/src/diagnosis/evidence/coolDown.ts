@@ -9,7 +9,13 @@ const times = z.object({ latches: z.number(), forgotten: z.number() });
 export const coolDownTimes = z.object({ since: instant, slowest: times, unit: times.nullable() });
 export type CoolDown = z.infer<typeof coolDownTimes>;
 
-/** How long a breaker takes to cool that tripped by heat and was not reset; `null` for any other. */
+/**
+ * How long a breaker takes to cool that tripped by heat and was not reset; `null` for any other.
+ *
+ * @param evidence what is known of a breaker
+ * @returns s until it can latch, and until it has forgotten; `null`: nothing to wait for
+ * @example coolDownOf(evidence) // { latches: …, forgotten: … }
+ */
 export function coolDownOf({ breaker, handle, trips, unit }: Evidence): CoolDown | null {
   const last = trips.at(-1);
   if (handle !== 'tripped' || !last || last.pace === 'at-once' || breaker.kind === 'surge') return null;

@@ -117,12 +117,26 @@ export interface Evidence {
   lineSide: 'alive' | 'dead' | null;
 }
 
-/** The item a test gave, if it was done. */
+/**
+ * The item a test gave, if it was done.
+ *
+ * @param evidence what is known of a breaker
+ * @param test id of the test
+ * @returns its outcome with sentence and figures
+ * @example itemOf(evidence, 'sound')?.outcome // 'quiet'
+ */
 export function itemOf<T extends TestId>(evidence: Evidence, test: T): EvidenceItem<T> | undefined {
   return evidence.items.find((item) => item.test === test) as EvidenceItem<T> | undefined;
 }
 
-/** The outcome of a test, if it was done. */
+/**
+ * The outcome of a test, if it was done.
+ *
+ * @param evidence what is known of a breaker
+ * @param test id of the test
+ * @returns its outcome’s id
+ * @example outcomeOf(evidence, 'sound') // 'quiet'
+ */
 export function outcomeOf<T extends TestId>(evidence: Evidence, test: T): OutcomeOf<T> | undefined {
   return itemOf(evidence, test)?.outcome as OutcomeOf<T> | undefined;
 }

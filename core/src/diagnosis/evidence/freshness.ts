@@ -33,11 +33,13 @@ const MOMENTARY: ReadonlySet<TestId> = new Set<TestId>([
 const BEFOREHAND_MS = 12 * 3_600_000;
 
 /**
- * From when on what was seen belongs to a case: some hours before it was opened, but nothing of a case about the same
+ * From when on what was seen belongs to a case: some hours before it was opened, but nothing of a case about the
+ * same
  * breaker that was closed before.
  *
  * @param openedAt when the open case was opened
  * @param closedBefore when the last closed case about it was closed; `null`: there is none
+ * @returns instant, UTC
  * @example countsFrom('2026-11-25T12:00:00.000Z', null) // '2026-11-25T00:00:00.000Z'
  */
 export function countsFrom(openedAt: string, closedBefore: string | null): string {

@@ -19,6 +19,7 @@ import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
  * the outcome of a test, the latest one of each test standing. Struck entries do not count.
  *
  * @param dossier the breaker, the panel's main and its other breakers
+ * @returns evidence, each outcome with its figures and its sentence
  * @example gatherEvidence({ panel, policies, subject, main: null, others: [] }).handle // 'on'
  */
 export function gatherEvidence(dossier: Dossier): Evidence {

@@ -2,7 +2,13 @@ import type { BreakerEvent, Entries } from '../../record/entities/index.ts';
 const byTime = (a: { at: string; loggedAt: string }, b: { at: string; loggedAt: string }) =>
   a.at.localeCompare(b.at) || a.loggedAt.localeCompare(b.loggedAt);
 
-/** The entries that still count, oldest first: struck ones are left out. */
+/**
+ * The entries that still count, oldest first: struck ones are left out.
+ *
+ * @param entries all that was logged of a breaker
+ * @returns those that count
+ * @example notStruck({ readings: [], events: [], observations: [] }).readings // []
+ */
 export function notStruck(entries: Entries): Entries {
   return {
     readings: entries.readings.filter((r) => r.struck === null).sort(byTime),
@@ -49,6 +55,11 @@ export function handleAfter(event: BreakerEvent): HandlePosition | null {
 /**
  * Where the handle stood at an instant, told from the events up to it (oldest first). A breaker of
  * which nothing was logged is on.
+ *
+ * @param events its standing events, oldest first
+ * @param at instant (UTC, ISO 8601); left out: now
+ * @returns on, off or tripped
+ * @example handleAt([]) // 'on'
  */
 export function handleAt(events: readonly BreakerEvent[], at = '9999'): HandlePosition {
   const last = events.findLast((event) => event.at <= at && handleAfter(event) !== null);
@@ -59,7 +70,13 @@ export function handleAt(events: readonly BreakerEvent[], at = '9999'): HandlePo
 export const heldAt = (events: readonly BreakerEvent[]): string =>
   events.findLast((event) => event.kind === 'reset' && event.result === 'holds')?.at ?? '';
 
-/** Resets that tripped again since the breaker last held, oldest first. */
+/**
+ * Resets that tripped again since the breaker last held, oldest first.
+ *
+ * @param events its standing events, oldest first
+ * @returns those resets
+ * @example failedResets([]) // []
+ */
 export function failedResets(events: readonly BreakerEvent[]): BreakerEvent[] {
   const held = events.findLastIndex((event) => event.kind === 'reset' && event.result === 'holds');
   return events.slice(held + 1).filter((event) => event.kind === 'reset' && event.result === 'tripped');

@@ -6,7 +6,13 @@ import { marked } from './marked.ts';
 /** A reset with only some of the loads connected. */
 export type IsolationEvent = BreakerEvent & { connected: string[] };
 
-/** The trials of the latest isolation, oldest first: those of one case. */
+/**
+ * The trials of the latest isolation, oldest first: those of one case.
+ *
+ * @param events the breaker’s standing events, oldest first
+ * @returns those with some loads connected
+ * @example isolationTrials([]) // []
+ */
 export function isolationTrials(events: readonly BreakerEvent[]): IsolationEvent[] {
   const trials = events.filter(
     (event): event is IsolationEvent =>
@@ -16,7 +22,13 @@ export function isolationTrials(events: readonly BreakerEvent[]): IsolationEvent
   return trials.filter((event) => event.caseId === caseId);
 }
 
-/** A trial as the plan sees it. */
+/**
+ * A trial as the plan sees it.
+ *
+ * @param event a reset with some loads connected
+ * @returns what was connected, and whether it tripped
+ * @example asTrial({ ...reset, connected: ['Kettle'], result: 'tripped' }) // { connected: ['Kettle'], tripped: true }
+ */
 export const asTrial = ({ connected, result }: IsolationEvent): IsolationTrial => ({
   connected,
   tripped: result === 'tripped',

@@ -4,7 +4,13 @@ import { loadOutcome } from '../../facts/vocabulary/index.ts';
 import type { BreakerRecord, EvidenceItem, LoadFact } from './evidence.ts';
 import { marked } from './marked.ts';
 
-/** What the circuit carries: the latest measurement, else what its nameplates add up to. */
+/**
+ * What the circuit carries: the latest measurement, else what its nameplates add up to.
+ *
+ * @param record the breaker with its circuit and log
+ * @returns A, and share of the rating; `null`: nothing is known of it
+ * @example loadFact({ breaker, circuit: null, entries }) // null
+ */
 export function loadFact({ breaker, circuit, entries }: BreakerRecord): LoadFact | null {
   const currents = entries.readings.filter((r) => r.quantity === 'current');
   const measured = currents.findLast((r) => r.point === 'conductor') ?? currents.at(-1);

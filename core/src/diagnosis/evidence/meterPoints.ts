@@ -30,6 +30,9 @@ export type MeteredTest = keyof typeof METER_POINTS;
 /**
  * The points at which a test takes its figures on a breaker of so many poles; none where no figure answers it.
  *
+ * @param test id of the test
+ * @param poles one or two
+ * @returns places with quantity and unit
  * @example meterPointsOf('load-terminal-voltage', 1).map(({ point }) => point) // ['load-terminal']
  */
 export function meterPointsOf(test: TestId, poles: number): MeterPoint[] {

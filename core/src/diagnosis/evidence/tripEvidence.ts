@@ -43,6 +43,12 @@ export function tripFacts({ breaker, entries }: BreakerRecord, band?: Band): Tri
 /**
  * What each trip of a breaker tells about it, by the event's id: in the window of a sound unit, too early,
  * too late; `null` where that cannot be told.
+ *
+ * @param breaker whose trips they are
+ * @param events its standing events, oldest first
+ * @param band the edges of a sound breaker of its family; the standard’s if left out
+ * @returns verdicts by event id
+ * @example judgedTrips(breaker, []).size // 0
  */
 export function judgedTrips(
   breaker: Breaker,
@@ -79,7 +85,13 @@ function judge(question: TripWindowInput, pace: Pace, seconds: number | null, ba
   return judgeTrip(question, seconds ?? from, band) === 'too-late' ? 'too-late' : 'within-band';
 }
 
-/** What a sound unit would have done, as a sentence. */
+/**
+ * What a sound unit would have done, as a sentence.
+ *
+ * @param window soonest and latest, s
+ * @returns a sentence
+ * @example sayWindow(tripWindow({ ratingAmps: 20, amps: 40 })) // 'a sound unit opens between 11 s and 2 min'
+ */
 export function sayWindow(window: TripWindow): string {
   const { fastestSeconds: fast, slowestSeconds: slow } = window;
   if (fast === null) return 'a sound unit holds that for ever';
@@ -87,7 +99,13 @@ export function sayWindow(window: TripWindow): string {
   return `a sound unit opens between ${sayDuration(fast)} and ${sayDuration(slow)}`;
 }
 
-/** How a trip went, as a sentence. */
+/**
+ * How a trip went, as a sentence.
+ *
+ * @param trip the event, and how soon it came
+ * @returns a sentence
+ * @example sayTrip({ event, pace: 'minutes', … }) // 'It tripped after 8 min at 17 A'
+ */
 export function sayTrip({ event, pace }: TripFact): string {
   const when = event.afterSeconds === null ? PACE_WORDS[pace] : `after ${sayDuration(event.afterSeconds)}`;
   const load = event.amps === null ? '' : ` at ${sayQuantity(event.amps, 'A')}`;
@@ -154,6 +172,7 @@ const PACE_OUTCOMES = {
  * What switching it on gave, as an outcome of `reset-result`, or of `reset-result-unplugged`.
  *
  * @param pace how soon it tripped; `null`: it held
+ * @returns the outcome’s id
  * @example resetOutcome('minutes', true) // 'trips-later'
  */
 export function resetOutcome(pace: Pace | null, unplugged: false): OutcomeOf<'reset-result'>;

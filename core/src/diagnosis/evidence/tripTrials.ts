@@ -38,7 +38,8 @@ const isHold = (event: BreakerEvent) =>
  *
  * @param events its standing events, oldest first
  * @param band the edges of a sound unit of its family; those of the standard if left out
- * @example trialsOf(breaker, []) // []
+ * @returns each with what it tells, and why
+ * @example tripTrialsOf(breaker, []) // []
  */
 export function tripTrialsOf(breaker: Breaker, events: readonly BreakerEvent[], band?: Band): TripTrial[] {
   const verdicts = new Map(
@@ -152,7 +153,8 @@ function remembered(question: EffectiveRatingInput): EffectiveRating {
  *
  * @param ratingAmps rating, A
  * @param trials its trips and holds, as `trialsOf` gives them
- * @example unitFact(20, []) // null
+ * @returns percentiles in A, judgement and probabilities, with how many events they come from
+ * @example breakerEstimate(20, []) // null
  */
 export function breakerEstimate(ratingAmps: number, trials: readonly TripTrial[]): BreakerEstimate | null {
   const telling = trials.filter((trial) => trial.event !== null);
@@ -167,7 +169,14 @@ export function breakerEstimate(ratingAmps: number, trials: readonly TripTrial[]
 const count = (n: number, one: string, many: string) =>
   n === 0 ? null : n === 1 ? `1 ${one}` : `${n} ${many}`;
 
-/** What the record of a unit says of it, as a sentence. */
+/**
+ * What the record of a unit says of it, as a sentence.
+ *
+ * @param ratingAmps rating, A
+ * @param estimate what its trips and no-trips say
+ * @returns a sentence
+ * @example sayBreakerEstimate(20, estimate) // 'By 3 trips it opens from …'
+ */
 export function sayBreakerEstimate(ratingAmps: number, { trips, holds, rating }: BreakerEstimate): string {
   const { p05, p50, p95 } = rating.ultimateAmps;
   const by = [count(trips, 'trip', 'trips'), count(holds, 'time it held', 'times it held')]

@@ -22,6 +22,7 @@ function weightOf(load: Load | undefined): number {
  *
  * @param names what is connected; a name of no drawn load is taken as middling
  * @param loads the circuit’s loads, 120 or 240 V, W and VA
+ * @returns ids with weights
  * @example isolationCandidates(['Kettle'], [{ ...kettle, watts: 1440, volts: 120 }]) // [{ id: 'Kettle', prior: 3 }]
  */
 export const isolationCandidates = (

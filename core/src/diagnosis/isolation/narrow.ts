@@ -20,6 +20,7 @@ export interface Narrowed {
  * What the trials of an isolation leave. One thing is faulty: a trial trips if and only if it is connected.
  *
  * @param candidates everything that can be connected or not
+ * @returns who is still suspect, and whether it may be the wiring
  * @example narrow(['kettle', 'lamp'], [{ connected: [], tripped: false }]) // both suspect, the wiring cleared
  */
 export function narrow(candidates: readonly string[], trials: readonly IsolationTrial[]): Narrowed {

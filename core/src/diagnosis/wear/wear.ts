@@ -21,6 +21,7 @@ export type Wear = z.infer<typeof wear>;
  *
  * @param breaker its rating and kind
  * @param events its standing events, oldest first
+ * @returns operations and trips, counted, with the days since it last moved
  * @example wearOf(breaker, []).lastWorkedAt // null
  */
 export function wearOf(breaker: Pick<Breaker, 'kind' | 'ratingAmps'>, events: readonly BreakerEvent[]): Wear {
@@ -49,6 +50,9 @@ export function wearOf(breaker: Pick<Breaker, 'kind' | 'ratingAmps'>, events: re
  * Whether a trip was into a dead short, by all that is known: at once, for a unit that has nothing but heat and
  * magnet; or at a current that only a short draws.
  *
+ * @param breaker kind and rating (A)
+ * @param event a trip, or a reset that tripped
+ * @returns whether it cleared a dead short
  * @example isDeadShort({ kind: 'gfci', ratingAmps: 20 }, { ...trip, pace: 'at-once', amps: null }) // false
  */
 export function isDeadShort(
@@ -65,6 +69,9 @@ const REPLACED_FROM: Record<AfterDeadShort, number | null> = { each: 1, second: 
 /**
  * Whether the chosen policy replaces a breaker for the dead shorts it has cleared.
  *
+ * @param wear its ledger
+ * @param policy after how many dead shorts a breaker is replaced
+ * @returns whether this one is
  * @example replacedForShorts({ ...wear, magneticTrips: 1 }, 'second') // false
  */
 export function replacedForShorts({ magneticTrips }: Wear, policy: AfterDeadShort): boolean {

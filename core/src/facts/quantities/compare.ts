@@ -9,6 +9,9 @@ const slack = (a: number, b: number) => TOLERANCE * Math.max(1, Math.abs(a), Mat
 /**
  * Whether a ≥ b, rounding errors forgiven.
  *
+ * @param a one figure
+ * @param b the other, in the same unit
+ * @returns whether it is
  * @example atLeast(24 / 0.8, 30) // true, although 24 / 0.8 is 29.999999999999996
  */
 export function atLeast(a: number, b: number): boolean {
@@ -18,6 +21,9 @@ export function atLeast(a: number, b: number): boolean {
 /**
  * Whether a > b by more than a rounding error.
  *
+ * @param a one figure
+ * @param b the other, in the same unit
+ * @returns whether it does
  * @example exceeds(41.1 - 38.1, 3) // false: the difference is 3, give or take a rounding error
  */
 export function exceeds(a: number, b: number): boolean {

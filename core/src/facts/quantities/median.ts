@@ -1,6 +1,8 @@
 /**
  * Median of a list; for an even count the mean of the two in the middle. `null` for an empty list.
  *
+ * @param values in any order
+ * @returns in their unit
  * @example median([3, 1, 2]) // 2
  * @example median([4, 1, 2, 3]) // 2.5
  */

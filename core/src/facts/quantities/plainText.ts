@@ -7,6 +7,8 @@ const FIRST_PRINTED = 32;
  * Whether a text can be stored and shown as it is: no control characters but line breaks and tabs, no halves of
  * a character.
  *
+ * @param text any text
+ * @returns whether it is
  * @example isPlainText('Kettle\n3 kW') // true
  * @example isPlainText('a\u0000b') // false
  */

@@ -42,7 +42,13 @@ export const seconds = bounded(0, 31_557_600, 'The time', 's');
 /** A length of conductor in m: 0 to 1000. */
 export const metres = bounded(0, 1000, 'The length', 'm');
 
-/** A name people or programs give: not empty, at most 120 characters. */
+/**
+ * A name people or programs give: not empty, at most 120 characters.
+ *
+ * @param what how the sentence about it begins, such as “The panel’s name”
+ * @returns schema of the name
+ * @example name('The site’s name').parse(' Shed ') // 'Shed'
+ */
 export const name = (what: string) =>
   z
     .string({
@@ -53,7 +59,14 @@ export const name = (what: string) =>
     .max(120, `${what} may have 120 characters at most.`)
     .refine(isPlainText, NOT_PLAIN);
 
-/** One of a few figures: as a union, since the API's document tells but the first of a literal that has several. */
+/**
+ * One of a few figures: as a union, since the API's document tells but the first of a literal that has several.
+ *
+ * @param values all that are allowed
+ * @param message what is said of any other
+ * @returns schema of one of them
+ * @example oneOf([1, 2], 'A breaker has one pole or two.').parse(2) // 2
+ */
 export const oneOf = <const N extends number>(values: readonly N[], message?: string) =>
   z.union(
     values.map((value) => z.literal(value)),

@@ -1,6 +1,9 @@
 /**
  * A figure as people read it: at most `digits` decimals, no trailing zeros, a true minus sign.
  *
+ * @param value the figure
+ * @param digits decimals at most
+ * @returns text
  * @example sayNumber(118.04) // '118'
  * @example sayNumber(-2.34) // '−2.3'
  */
@@ -9,7 +12,15 @@ export function sayNumber(value: number, digits = 1): string {
   return String(rounded === 0 ? 0 : rounded).replace('-', '−');
 }
 
-/** A figure with its unit: `sayQuantity(14.25, 'A')` is '14.3 A'. */
+/**
+ * A figure with its unit: `sayQuantity(14.25, 'A')` is '14.3 A'.
+ *
+ * @param value the figure
+ * @param unit as it is written behind it
+ * @param digits decimals at most
+ * @returns text
+ * @example sayQuantity(14.25, 'A') // '14.3 A'
+ */
 export function sayQuantity(value: number, unit: string, digits = 1): string {
   return `${sayNumber(value, digits)} ${unit}`;
 }
@@ -21,6 +32,8 @@ export const RISE_SPACE = '\u202f';
  * A temperature difference in °C. Its narrow space tells it from a temperature, since the two convert to °F in
  * different ways.
  *
+ * @param celsius °C
+ * @returns text
  * @example sayRise(23.61) // '23.6\u202f°C'
  */
 export const sayRise = (celsius: number): string => `${sayNumber(celsius)}${RISE_SPACE}°C`;
@@ -33,11 +46,19 @@ const FIGURE_AND_UNIT = new RegExp(
 /**
  * A sentence whose figures stay on one line with their units.
  *
+ * @param text a sentence
+ * @returns the same with no-break spaces
  * @example unbroken('It is at 20 A.') // 'It is at 20\u00a0A.'
  */
 export const unbroken = (text: string): string => text.replace(FIGURE_AND_UNIT, '$1\u00a0');
 
-/** A fraction as percent: `sayPercent(0.714)` is '71 %'. */
+/**
+ * A fraction as percent: `sayPercent(0.714)` is '71 %'.
+ *
+ * @param share 1 = all of it
+ * @returns text, whole percent
+ * @example sayPercent(0.714) // '71 %'
+ */
 export function sayPercent(share: number): string {
   return `${sayNumber(share * 100, 0)} %`;
 }
@@ -45,6 +66,8 @@ export function sayPercent(share: number): string {
 /**
  * A time span in s in the unit a person would use.
  *
+ * @param seconds s
+ * @returns text
  * @example sayDuration(0.05) // '0.05 s'
  * @example sayDuration(95) // '1 min 35 s'
  * @example sayDuration(4000) // '1 h 7 min'

@@ -6,6 +6,7 @@ export type Random = () => number;
  * sequence) through an integer mixer. For simulations, not for secrets.
  *
  * @param seed any whole number
+ * @returns numbers from 0 up to 1, one at each call
  * @example const random = seeded(7); random() // the same first number in every run
  */
 export function seeded(seed: number): Random {
@@ -19,16 +20,29 @@ export function seeded(seed: number): Random {
 }
 
 /**
- * A number of the standard normal distribution, by the transform of Box and Muller: a radius from one number, an angle
+ * A number of the standard normal distribution, by the transform of Box and Muller: a radius from one number, an
+ * angle
  * from another.
  *
+ * @param random where its numbers come from
+ * @returns mean 0, standard deviation 1
  * @example 20 * Math.exp(0.03 * normal(random)) // 20 A as a clamp good to 3 % reads it
  */
 export function normal(random: Random): number {
   return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }
 
-/** A number of the normal distribution about `mean`, drawn again until it lies from `least` to `most`. */
+/**
+ * A number of the normal distribution about `mean`, drawn again until it lies from `least` to `most`.
+ *
+ * @param random where its numbers come from
+ * @param mean of the distribution
+ * @param sd standard deviation
+ * @param least not less than this
+ * @param most not more than this
+ * @returns in the unit of `mean`
+ * @example normalWithin(seeded(1), 20, 5, 10, 30) // between 10 and 30
+ */
 export function normalWithin(random: Random, mean: number, sd: number, least: number, most: number): number {
   for (;;) {
     const drawn = mean + sd * normal(random);
@@ -39,6 +53,8 @@ export function normalWithin(random: Random, mean: number, sd: number, least: nu
 /**
  * A seed from a text: the same text gives the same seed.
  *
+ * @param text any text
+ * @returns a whole number
  * @example seeded(seedFrom('overload 7'))
  */
 export const seedFrom = (text: string): number =>

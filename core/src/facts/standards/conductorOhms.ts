@@ -38,6 +38,9 @@ const METRES_PER_1000_FT = 304.8;
 /**
  * Resistance of a conductor, Ω per metre at 75 °C. NEC 2023, chapter 9, table 8.
  *
+ * @param gauge AWG or kcmil
+ * @param material copper or aluminum
+ * @returns Ω/m
  * @throws RangeError for a gauge the material is not made in
  * @example ohmsPerMetre('12', 'copper') // 0.00633…
  */

@@ -6,6 +6,8 @@ export type VoltageWord = 'zero' | 'low' | 'normal' | 'high';
 /**
  * The word for a voltage at a 120 V point, V.
  *
+ * @param volts V
+ * @returns the outcome’s id
  * @example voltageWord(118) // 'normal'
  */
 export function voltageWord(volts: number): VoltageWord {

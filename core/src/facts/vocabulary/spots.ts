@@ -40,6 +40,8 @@ const AT = new Map<TestId, SpotId>(
 /**
  * Where a test is done together with others; `null`: it is done by itself.
  *
+ * @param test id of the test
+ * @returns id of the spot
  * @example spotOf('smell') // 'senses'
  */
 export const spotOf = (test: TestId): SpotId | null => AT.get(test) ?? null;
@@ -47,6 +49,8 @@ export const spotOf = (test: TestId): SpotId | null => AT.get(test) ?? null;
 /**
  * The tests of a spot, in the order in which they are asked.
  *
+ * @param spot id of the spot
+ * @returns ids of tests
  * @example testsAt('handle')[0] // 'handle-position'
  */
 export const testsAt = (spot: SpotId): TestId[] => Object.keys(SPOTS[spot]) as TestId[];
@@ -63,7 +67,13 @@ export function togetherWith(test: TestId, tests: readonly TestId[]): TestId[] {
   return spot === null ? [test] : testsAt(spot).filter((other) => other === test || tests.includes(other));
 }
 
-/** What a sound breaker gives, where the test is done together with others. */
+/**
+ * What a sound breaker gives, where the test is done together with others.
+ *
+ * @param test id of the test
+ * @returns the outcome’s id; `undefined`: it is asked by itself
+ * @example usualAt('smell') // 'none'
+ */
 export function usualAt(test: TestId): string | undefined {
   const spot = spotOf(test);
   return spot === null ? undefined : (SPOTS[spot] as Record<string, string>)[test];

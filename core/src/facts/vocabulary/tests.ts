@@ -267,12 +267,26 @@ export const TESTS = {
 export type TestId = keyof typeof TESTS;
 export type OutcomeOf<T extends TestId> = (typeof TESTS)[T]['outcomes'][number];
 
-/** Whether a test knows this outcome. */
+/**
+ * Whether a test knows this outcome.
+ *
+ * @param test id of the test
+ * @param outcome any text
+ * @returns whether it is one of its outcomes
+ * @example isOutcome('sound', 'quiet') // true
+ */
 export function isOutcome(test: TestId, outcome: string): boolean {
   return (TESTS[test].outcomes as readonly string[]).includes(outcome);
 }
 
-/** Whether this outcome stops a case by itself. */
+/**
+ * Whether this outcome stops a case by itself.
+ *
+ * @param test id of the test
+ * @param outcome one of its outcomes
+ * @returns whether it does
+ * @example isDanger('smell', 'hot-plastic') // true
+ */
 export function isDanger(test: TestId, outcome: string): boolean {
   const facts: TestFacts = TESTS[test];
   return facts.danger?.includes(outcome) ?? false;

@@ -5,6 +5,7 @@ import type { OutcomeOf } from './tests.ts';
  * What a load amounts to, as the outcome of a test.
  *
  * @param share of the rating, 1 = all of it
+ * @returns the outcome’s id
  * @example loadOutcome(1.2) // '100-to-135'
  */
 export function loadOutcome(share: number): OutcomeOf<'clamp-current'> {
@@ -14,9 +15,11 @@ export function loadOutcome(share: number): OutcomeOf<'clamp-current'> {
 }
 
 /**
- * How far a part is over similar ones: 0 like them, 1 over the limit to repair soon, 2 over that to repair at once.
+ * How far a part is over similar ones: 0 like them, 1 over the limit to repair soon, 2 over that to repair at
+ * once.
  *
  * @param overC temperature difference, K. Limits: ANSI/NETA MTS, thermographic survey
+ * @returns 0, 1 or 2
  * @example riseBand(4) // 1
  */
 export function riseBand(overC: number): 0 | 1 | 2 {

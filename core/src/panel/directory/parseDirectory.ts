@@ -20,6 +20,7 @@ export interface Directory {
  * @param text the lines
  * @param panel the panel's shape and label; parts are taken to be of its own family
  * @param present the breakers already in it
+ * @returns breakers with their places, openings, and what cannot be taken, by line
  * @example parseDirectory('1 kitchen 20\n1 hall 15', panel, []).problems // [{ line: 2, message: 'Space 1 is taken.' }]
  */
 export function parseDirectory(text: string, panel: PanelShape, present: readonly Placed[]): Directory {

@@ -112,6 +112,7 @@ function takeRating(words: string[]): number | null {
  * @param text the line, such as "1 kitchen counter 20", "2-4 range 40 2p", "19u office 15 af",
  *   "5i dryer 30", "7 porch 15 tied", "13-16 blank"
  * @param line its number, from 1
+ * @returns what it says, or why it cannot be taken
  * @example parseDirectoryLine('2-4 range 40', 1)
  *   // { line: 1, space: 2, half: null, poles: 2, label: 'range', ratingAmps: 40, kind: 'standard', tied: false }
  */

@@ -8,7 +8,13 @@ export interface Label {
 
 const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
-/** The families a panel's label lists, its own first; none while it is not read. */
+/**
+ * The families a panel's label lists, its own first; none while it is not read.
+ *
+ * @param label what the panel’s label says
+ * @returns names of families
+ * @example listedFamilies({ family: 'Orrin S', alsoListed: ['Orrin C'] }) // ['Orrin S', 'Orrin C']
+ */
 export const listedFamilies = ({ family, alsoListed }: Label): string[] =>
   family === '' ? [] : [family, ...alsoListed];
 
@@ -16,6 +22,9 @@ export const listedFamilies = ({ family, alsoListed }: Label): string[] =>
  * Why a part does not belong in a panel, or `null`: it is listed, or label or part are not known. Fitting
  * the stab is not enough; one maker sells series that do not interchange.
  *
+ * @param label what the panel’s label says
+ * @param family the part’s; '' where it is not known
+ * @returns a sentence
  * @example familyProblem({ family: 'Orrin S', alsoListed: [] }, 'Orrin C')
  *   // 'Orrin C is not listed for this panel (Orrin S): …'
  */

@@ -25,6 +25,8 @@ function upstreamOf(panel: Fed, feeders: readonly Feeder[]): string | null {
  * @param wanted the panel with the feed it is to have
  * @param panels the site's panels, with those that have feed-through lugs marked
  * @param feeders the site's breakers
+ * @returns the field it is told at, and a sentence
+ * @example feedProblem({ id, fedByBreakerId: null, fedThroughPanelId: null, … }, [], []) // null
  */
 export function feedProblem(
   wanted: Fed,

@@ -21,6 +21,8 @@ export type OnDirection = (typeof ON_DIRECTIONS)[number];
  * The leg that feeds a space. Spaces are numbered across, odd on one side and even on the other, and
  * legs alternate down each column: 1 and 2 are on leg A, 3 and 4 on leg B, 5 and 6 on A again.
  *
+ * @param space from 1
+ * @returns A or B
  * @example legOfSpace(3) // 'B'
  */
 export function legOfSpace(space: number): Leg {
@@ -30,13 +32,21 @@ export function legOfSpace(space: number): Leg {
 /**
  * The spaces a breaker takes: a two-pole one also takes the next in its column, two numbers on.
  *
+ * @param breaker its space and poles
+ * @returns numbers of spaces
  * @example spacesOf({ space: 5, poles: 2 }) // [5, 7]
  */
 export function spacesOf(breaker: { space: number; poles: number }): number[] {
   return Array.from({ length: breaker.poles }, (_, pole) => breaker.space + 2 * pole);
 }
 
-/** The legs a breaker is fed from; two for a two-pole unit, which straddles both. */
+/**
+ * The legs a breaker is fed from; two for a two-pole unit, which straddles both.
+ *
+ * @param breaker its space and poles
+ * @returns A, B or both
+ * @example legsOf({ space: 1, poles: 2 }) // ['A', 'B']
+ */
 export const legsOf = (breaker: { space: number; poles: number }): Leg[] => spacesOf(breaker).map(legOfSpace);
 
 /** One half of one space: the smallest place a pole can sit. */
@@ -48,6 +58,8 @@ export interface Slot {
 /**
  * The half spaces a breaker takes.
  *
+ * @param breaker its space, poles and half
+ * @returns halves of spaces
  * @example slotsOf({ space: 5, poles: 2, half: 'inner' })
  *   // [{ space: 5, part: 'lower' }, { space: 7, part: 'upper' }]
  */
@@ -72,18 +84,36 @@ export interface Place {
   column: number;
 }
 
-/** Rows and columns of spaces a panel shows as it hangs: two columns, or two rows when on its side. */
+/**
+ * Rows and columns of spaces a panel shows as it hangs: two columns, or two rows when on its side.
+ *
+ * @param spaces how many the panel has
+ * @param orientation how it hangs
+ * @returns counts
+ * @example gridOf(24, 'upright') // { rows: 12, columns: 2 }
+ */
 export function gridOf(spaces: number, orientation: Orientation): { rows: number; columns: number } {
   const pairs = Math.ceil(spaces / 2);
   return isOnItsSide(orientation) ? { rows: 2, columns: pairs } : { rows: pairs, columns: 2 };
 }
 
+/**
+ * Whether a panel lies on its side, so that its spaces run across.
+ *
+ * @param orientation how it hangs
+ * @returns whether it does
+ * @example isOnItsSide('left') // true
+ */
 export const isOnItsSide = (orientation: Orientation) => orientation === 'left' || orientation === 'right';
 
 /**
  * Where a space lies on the wall. An inverted panel is turned by half a turn: space 1 is then at the
  * bottom right. With its top to the left, space 1 is at the bottom left.
  *
+ * @param spaces how many the panel has
+ * @param space from 1
+ * @param orientation how it hangs
+ * @returns row and column, from 0
  * @example placeOfSpace(24, 3, 'upright') // { row: 1, column: 0 }
  * @example placeOfSpace(24, 3, 'inverted') // { row: 10, column: 1 }
  * @example placeOfSpace(24, 3, 'left') // { row: 1, column: 1 }
@@ -111,6 +141,10 @@ const CLOCKWISE: readonly OnDirection[] = ['up', 'right', 'down', 'left'];
 /**
  * A handle's on-direction after its panel is turned from one hanging to another.
  *
+ * @param direction in which its handle goes on
+ * @param from how the panel hung
+ * @param to how it hangs now
+ * @returns in which it goes on now
  * @example turnDirection('right', 'upright', 'inverted') // 'left'
  */
 export function turnDirection(direction: OnDirection, from: Orientation, to: Orientation): OnDirection {
@@ -118,7 +152,14 @@ export function turnDirection(direction: OnDirection, from: Orientation, to: Ori
   return CLOCKWISE[(CLOCKWISE.indexOf(direction) + turns + 4) % 4]!;
 }
 
-/** The usual on-direction: in a column, towards the middle; a main’s is up in an upright panel. */
+/**
+ * The usual on-direction: in a column, towards the middle; a main’s is up in an upright panel.
+ *
+ * @param space from 1; `null` for a main
+ * @param orientation how the panel hangs
+ * @returns in which a handle goes on
+ * @example usualOnDirection(1, 'upright') // 'right'
+ */
 export function usualOnDirection(space: number | null, orientation: Orientation): OnDirection {
   const upright = space === null ? 'up' : space % 2 === 1 ? 'right' : 'left';
   return turnDirection(upright, 'upright', orientation);
@@ -127,6 +168,8 @@ export function usualOnDirection(space: number | null, orientation: Orientation)
 /**
  * Where a breaker sits, as people write it.
  *
+ * @param breaker its space, poles and half
+ * @returns text
  * @example sayPlace({ space: 5, poles: 2, half: null }) // '5–7'
  * @example sayPlace({ space: 19, poles: 1, half: 'upper' }) // '19 upper'
  * @example sayPlace({ space: null, poles: 2, half: null }) // 'Main'
@@ -142,6 +185,7 @@ export function sayPlace(breaker: { space: number | null; poles: number; half: H
  * Where a breaker sits, within a sentence.
  *
  * @param breaker its place; a main has no space
+ * @returns text
  * @example atPlace({ space: 5, poles: 2, half: null }) // 'space 5–7'
  */
 export const atPlace = (breaker: Parameters<typeof sayPlace>[0]): string =>

@@ -28,7 +28,14 @@ export interface PlacementProblem {
 /** With no single main, so many handles at most may shut a panel off (NEC 230.71, older editions: the six-handle rule). */
 export const MOST_DISCONNECTS = 6;
 
-/** The handles of a split-bus panel that shut it off: those in its upper section. */
+/**
+ * The handles of a split-bus panel that shut it off: those in its upper section.
+ *
+ * @param panel where its bus is split
+ * @param breakers all in it
+ * @returns those above the split; none where the bus is whole
+ * @example disconnectsOf({ splitAt: null }, breakers) // []
+ */
 export const disconnectsOf = <P extends { space: number | null }>(
   panel: Pick<PanelShape, 'splitAt'>,
   breakers: readonly P[],
@@ -128,8 +135,10 @@ const RULES: readonly Rule[] = [
  * @param panel the panel's shape and label
  * @param others the breakers already in it
  * @param wanted the one to place; one with the same id among the others is passed over (a move)
+ * @returns the field it is told at, and a sentence
  * @example
- * placementProblem(panel, [{ id: 'x', space: 3, poles: 1, half: null }], { id: 'y', space: 1, poles: 2, half: null })
+ * placementProblem(panel, [{ id: 'x', space: 3, poles: 1, half: null }], { id: 'y', space: 1, poles: 2, half: null
+ * })
  *   // { field: 'space', message: 'Space 3 is taken.' }
  */
 export function placementProblem(
@@ -148,6 +157,8 @@ export function placementProblem(
  * Why a part may not be fitted there, or `null`: it does not go there, or it does not belong in this panel.
  *
  * @param family the part's own family; '' if not known
+ * @returns the field it is told at, and a sentence
+ * @example fittingProblem({ spaces: 8, … }, [], { id, space: 9, poles: 1, half: null }, '') // there is no space 9
  */
 export function fittingProblem(
   panel: PanelShape,

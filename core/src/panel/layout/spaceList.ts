@@ -2,6 +2,8 @@
  * Read a list of spaces as people write it: single numbers and ranges, with commas or blanks between.
  * `null` if something in it is neither.
  *
+ * @param text as it was typed
+ * @returns numbers in order
  * @example parseSpaceList('17-20, 24') // [17, 18, 19, 20, 24]
  * @example parseSpaceList('top ones') // null
  */
@@ -22,6 +24,8 @@ export function parseSpaceList(text: string): number[] | null {
 /**
  * A list of spaces as people write it.
  *
+ * @param spaces numbers in order
+ * @returns text
  * @example saySpaceList([17, 18, 19, 24]) // '17–19, 24'
  */
 export function saySpaceList(spaces: readonly number[]): string {

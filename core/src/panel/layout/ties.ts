@@ -11,6 +11,9 @@ const name = ({ space, half }: Placed) => (half === null ? `${space}` : `${space
  * open together, as the two hots of one multiwire circuit must: they are neighbours in one column, on
  * opposite legs, or the shared neutral would carry the sum.
  *
+ * @param a one breaker
+ * @param b the other
+ * @returns a sentence
  * @example tieProblem({ id: 'a', space: 1, poles: 1, half: null }, { id: 'b', space: 3, poles: 1, half: null }) // null
  */
 export function tieProblem(a: Placed, b: Placed): string | null {
@@ -49,6 +52,7 @@ export interface Handles {
  *
  * @param breaker the breaker
  * @param all every breaker of its panel
+ * @returns how it moves, and with which other
  * @example handlesOf(narrowUpper, all).note // 'It is a narrow unit, the upper of two in this space: mind that it is this one.'
  */
 export function handlesOf(breaker: InPlace & { tiedWith: string | null }, all: readonly InPlace[]): Handles {

@@ -63,6 +63,9 @@ export function effectiveRating(input: EffectiveRatingInput, refined = 1): Effec
 /**
  * What is believed of a breaker by all its events; see `effectiveRating`.
  *
+ * @param input rating (A) and events, as `effectiveRating` takes them
+ * @param refined how much finer the grid is; 1: as the product works
+ * @returns probability over ultimate current and time constant
  * @throws ZodError as `effectiveRating` does
  * @example beliefFrom({ ratingAmps: 20, events: [] }).ratingAmps // 20
  */
@@ -82,6 +85,8 @@ export function beliefFrom(input: EffectiveRatingInput, refined = 1): Belief {
 /**
  * A belief in figures.
  *
+ * @param belief probability over ultimate current and time constant
+ * @returns percentiles in A, judgement and probabilities
  * @example conclude(beliefFrom({ ratingAmps: 20, events: [] })).judgement // 'undetermined'
  */
 export function conclude(belief: Belief): EffectiveRating {

@@ -44,6 +44,10 @@ export function openingTimes(
 /**
  * The chance that this unit carries a current for so long from cold without opening, at 25 °C.
  *
+ * @param belief what is believed of it
+ * @param amps A
+ * @param seconds s
+ * @returns 0 to 1
  * @example chanceToHold(beliefFrom({ ratingAmps: 20, events: [] }), 60, 3600) // 0
  */
 export function chanceToHold(belief: Belief, amps: number, seconds: number): number {

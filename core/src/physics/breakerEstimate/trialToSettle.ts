@@ -45,6 +45,7 @@ const LEAST_SHARE = 0.5;
  * @param input its record, as `effectiveRating` takes it
  * @param ampacity of its conductor, A; `null`: not known, then it is asked for first
  * @param loads what can be switched on
+ * @returns the load, A and s; or why none is safe
  * @example trialToSettle({ ratingAmps: 20, events: [] }, 20, []).kind // 'no-record'
  */
 export function trialToSettle(

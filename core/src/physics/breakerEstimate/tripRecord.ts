@@ -31,8 +31,9 @@ export interface TripRecord {
  * probability lies over ultimate current before and after.
  *
  * @param input as `effectiveRating` takes it, events oldest first
+ * @returns event by event what it told, and the grid in the end
  * @throws ZodError as `effectiveRating` does
- * @example readUnit({ ratingAmps: 20, events: [] }).contributions // []
+ * @example readTripRecord({ ratingAmps: 20, events: [] }).contributions // []
  */
 export function readTripRecord(input: EffectiveRatingInput): TripRecord {
   const { ratingAmps, events } = effectiveRatingInput.parse(input);

@@ -39,7 +39,7 @@ const edgesOf = ({ ratingAmps, curve, ambientC }: z.output<typeof loadCombinatio
  *
  * @param input rating (A), ambient (°C) and loads (A running, and how they start)
  * @returns offending sets, smallest first, with how soon and how late a sound unit opens (s; null: never)
- * @example together({ ratingAmps: 20, loads: [{ id: 'press', amps: 14 }, { id: 'kettle', amps: 12.5 }] })
+ * @example loadCombinations({ ratingAmps: 20, loads: [{ id: 'press', amps: 14 }, { id: 'kettle', amps: 12.5 }] })
  *   .offending[0].loads // ['press', 'kettle']
  */
 export function loadCombinations(input: LoadCombinationsInput): LoadCombinations {

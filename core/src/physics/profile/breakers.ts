@@ -17,7 +17,11 @@ const TYPICAL = { lnK: Math.log(1.17), lnKSd: 0.12, lnTauShare: Math.log(0.405),
 /**
  * Sound units of a rating (A): within the band, most of them towards its middle.
  *
- * @example soundUnits(20, 25)(seeded(1)).thresholdSquared // between 1.08² and 1.35²
+ * @param ratingAmps rating, A
+ * @param ambientC °C
+ * @param band the edges of a sound breaker; the standard’s if left out
+ * @returns draws one
+ * @example soundBreakers(20, 25)(seeded(1)).thresholdSquared // between 1.08² and 1.35²
  */
 export function soundBreakers(
   ratingAmps: number,
@@ -44,7 +48,10 @@ const clamp = (value: number, [least, most]: [number, number]) => Math.min(most,
 /**
  * This unit, as far as its record tells.
  *
- * @example thisUnit(beliefFrom({ ratingAmps: 20, events: [] }), 25)(seeded(1)).tauSeconds // some 80 s
+ * @param belief what its record tells
+ * @param ambientC °C
+ * @returns draws one
+ * @example thisBreaker(beliefFrom({ ratingAmps: 20, events: [] }), 25)(seeded(1)).tauSeconds // some 80 s
  */
 export function thisBreaker({ grid, mass, lnTauTypical }: Belief, ambientC: number): DrawBreaker {
   const upTo = new Float64Array(mass.length);

@@ -34,6 +34,7 @@ const DRAWN_UNITS = 400;
  * unit, and this one by its record. Each stretch of steady current is worked exactly, in one step.
  *
  * @param input rating (A), ambient (°C), hours to look, and loads with their cycles or a logged current
+ * @returns s of the soonest and the latest sound one, and of this one
  * @throws ZodError where a figure is impossible
  * @example profileTimes({ ratingAmps: 20, loads: [{ id: 'a', amps: 40 }] }).sound.slowestSeconds // 120
  */

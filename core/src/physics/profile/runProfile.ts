@@ -10,7 +10,15 @@ export interface BreakerElement extends ThermalElement {
   pickup: number;
 }
 
-/** The current of a profile, its loads so far in their turns (s each; all at their start if left out). */
+/**
+ * The current of a profile, its loads so far in their turns (s each; all at their start if left out).
+ *
+ * @param profile loads in their turns, and what was logged
+ * @param phases where in its turn each load is, s
+ * @param turns the turns of the loads, if they are worked out already
+ * @returns A at any second
+ * @example currentOf({ loads: [], logged: [] }).amps // 0
+ */
 export const currentOf = (
   { loads, logged }: Profile,
   phases: readonly number[] = [],
@@ -59,6 +67,9 @@ export interface DrawnStretch {
 /**
  * The current of a profile with all loads at the start of their turn, as it changes; at most `most` changes.
  *
+ * @param profile loads in their turns, and what was logged
+ * @param most stretches at most
+ * @returns A and s of each stretch
  * @example drawProfile(profileQuestion.parse({ ratingAmps: 20, loads: [{ id: 'a', amps: 4 }] }))
  *   // [{ from: 0, amps: 4 }]
  */

@@ -28,7 +28,13 @@ type Running = { onSeconds: number | null; offSeconds: number | null } & {
   surgeSeconds: number | null;
 };
 
-/** Both or neither of what goes together; a surge within the time it is on. */
+/**
+ * Both or neither of what goes together; a surge within the time it is on.
+ *
+ * @param load when it runs, and how it starts
+ * @param context where problems are told
+ * @example checkRunning({ onSeconds: 60, offSeconds: null, … }, context) // an issue at offSeconds
+ */
 export function checkRunning(load: Running, context: z.RefinementCtx) {
   const no = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
   if ((load.onSeconds === null) !== (load.offSeconds === null))

@@ -29,7 +29,8 @@ const AT_A_TIME = 100;
  * @param profile what runs
  * @param draw draws the units: sound ones, or this one as far as its record tells
  * @param units how many
- * @example const work = tripChance(profile, soundUnits(20, 25), 10_000, seeded(1));
+ * @returns yields, hour by hour, the share that opened so far
+ * @example const work = tripChance(profile, soundBreakers(20, 25), 10_000, seeded(1));
  *   // for (let step = work.next(); …) step.value is the number done, at the end the result
  */
 export function* tripChance(

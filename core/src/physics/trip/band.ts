@@ -9,6 +9,7 @@ import type { Band, Edge } from './edges.ts';
  *
  * @param ratingAmps rating, A
  * @param points of the printed curve, if there is one
+ * @returns its two edges
  * @throws ZodError where the points contradict each other or are too few
  * @example bandFor(20).leastSensitive.tauSeconds // 197.3…
  */

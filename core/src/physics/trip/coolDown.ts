@@ -16,6 +16,7 @@ export interface CoolDown {
  * How long a unit takes to cool after a thermal trip: until it can latch, and until it has forgotten.
  *
  * @param tauSeconds its time constant, s
+ * @returns s until it can latch, and until it has forgotten
  * @example coolDown(197) // { latches: 56.7…, forgotten: 590.2… }
  */
 export const coolDown = (tauSeconds: number): CoolDown => ({
@@ -23,6 +24,12 @@ export const coolDown = (tauSeconds: number): CoolDown => ({
   forgotten: tauSeconds * Math.log(1 / FORGOTTEN_AT),
 });
 
-/** The longest any sound unit of this rating (A) takes. */
+/**
+ * The longest any sound unit of this rating (A) takes.
+ *
+ * @param ratingAmps rating, A
+ * @returns s until it can latch, and until it has forgotten
+ * @example slowestCoolDown(20).latches // 56.8
+ */
 export const slowestCoolDown = (ratingAmps: number): CoolDown =>
   coolDown(leastSensitive(ratingAmps).tauSeconds);

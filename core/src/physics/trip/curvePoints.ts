@@ -51,5 +51,12 @@ export const curvePoints = z
     }
   });
 
+/**
+ * Whether a time of a printed curve is the bimetal’s: long enough not to be the magnet’s.
+ *
+ * @param seconds s; `null`: never
+ * @returns whether it is
+ * @example isThermal(0.05) // false
+ */
 export const isThermal = (seconds: number | null): seconds is number =>
   seconds !== null && seconds > MAGNETIC_BELOW_SECONDS;

@@ -38,6 +38,8 @@ export function fitCurve(input: CurveFitInput): CurveFit {
 /**
  * The band of a fitted curve: its edges as bimetals.
  *
+ * @param fit the two edges, as fitted
+ * @returns thresholds k² and τ in s
  * @example bandOf(fitCurve({ points })).mostSensitive.thresholdSquared // k² of its soonest edge
  */
 export function bandOf(fit: CurveFit): Band {

@@ -17,6 +17,7 @@ const CURRENT_DOUBT = 1.05;
  * @param input what `tripWindow` takes
  * @param seconds how soon it opened, in s
  * @param band the edges of a sound unit; those of the standard if left out
+ * @returns too early, within the band, or too late
  * @throws ZodError as `tripWindow` does
  * @example judgeTrip({ ratingAmps: 20, amps: 16 }, 480) // 'too-early': a sound unit never opens at 16 A
  */
@@ -33,6 +34,7 @@ export function judgeTrip(input: TripWindowInput, seconds: number, band?: Band):
  * @param input what `tripWindow` takes
  * @param seconds how long it held, in s
  * @param band the edges of a sound unit; those of the standard if left out
+ * @returns within the band, or too late
  * @throws ZodError as `tripWindow` does
  * @example judgeHold({ ratingAmps: 20, amps: 60 }, 600) // 'too-late': it should have opened long before
  */

@@ -14,12 +14,20 @@ export const coveredAmbient = z.number().min(AIR.from, air).max(AIR.to, air).def
 /**
  * Whether the model covers a rating (A).
  *
+ * @param ratingAmps rating, A
+ * @returns whether it does
  * @example isCovered(400) // false
  */
 export const isCovered = (ratingAmps: number): boolean =>
   ratingAmps >= RATINGS.from && ratingAmps <= RATINGS.to;
 
-/** The nearest ambient the model covers, °C; 25 where it is not known. */
+/**
+ * The nearest ambient the model covers, °C; 25 where it is not known.
+ *
+ * @param ambientC °C; `null`: not known
+ * @returns °C
+ * @example nearestAmbient(null) // 25
+ */
 export const nearestAmbient = (ambientC: number | null): number =>
   Math.min(AIR.to, Math.max(AIR.from, ambientC ?? 25));
 

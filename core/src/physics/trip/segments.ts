@@ -11,6 +11,7 @@ export interface Stretch {
  *
  * @param tauSeconds time constant, s
  * @param heat heat at the start, in units of the heat the rating would settle at
+ * @returns in units of the heat that the rating settles at
  * @example heatAfter(100, 0, 1, 100) // 0.632…
  */
 export function heatAfter(tauSeconds: number, heat: number, multiple: number, seconds: number): number {
@@ -32,6 +33,7 @@ export interface Passage {
  *
  * @param element threshold and time constant (s) at the ambient at hand
  * @param startHeat heat at the start, in units of the heat the rating would settle at
+ * @returns when it opened (s; null: it did not), and its heat in the end
  * @example passThrough({ thresholdSquared: 1.8225, tauSeconds: 197 }, [{ multiple: 2, seconds: 300 }])
  *   // { openedAfter: 119.8…, heat: 1.8225 }
  */

@@ -23,7 +23,13 @@ const MOST_SENSITIVE_SPEED = 6;
 const LEAST_SENSITIVE_MULTIPLE = 1.35;
 const SHARE_OF_LIMIT_AT_135 = 0.9999;
 
-/** The class of the calibration table a rating belongs to; the largest class for larger ratings. */
+/**
+ * The class of the calibration table a rating belongs to; the largest class for larger ratings.
+ *
+ * @param ratingAmps rating, A
+ * @returns its row of the table
+ * @example thermalTripClass(20).upToAmps // 30
+ */
 export function thermalTripClass(ratingAmps: number): ThermalTripClass {
   return THERMAL_TRIP_CLASSES.find((c) => ratingAmps <= c.upToAmps) ?? THERMAL_TRIP_CLASSES.at(-1)!;
 }
@@ -33,6 +39,8 @@ export function thermalTripClass(ratingAmps: number): ThermalTripClass {
  * 135 % it opens just within its hour or two, and the largest τ that 200 % and 300 % allow. The two
  * depend on each other; a few rounds settle them.
  *
+ * @param ratingAmps rating, A
+ * @returns threshold k² and τ in s
  * @example leastSensitive(20).tauSeconds // about 197.3 s
  */
 export function leastSensitive(ratingAmps: number): ThermalElement {
@@ -50,7 +58,13 @@ export function leastSensitive(ratingAmps: number): ThermalElement {
   return { thresholdSquared, tauSeconds };
 }
 
-/** The quickest unit that is still sound: k = 1.08 and a sixth of the slowest unit's τ. */
+/**
+ * The quickest unit that is still sound: k = 1.08 and a sixth of the slowest unit's τ.
+ *
+ * @param ratingAmps rating, A
+ * @returns threshold k² and τ in s
+ * @example mostSensitive(20).thresholdSquared // 1.08²
+ */
 export function mostSensitive(ratingAmps: number): ThermalElement {
   return {
     thresholdSquared: MOST_SENSITIVE_MULTIPLE ** 2,
@@ -58,12 +72,25 @@ export function mostSensitive(ratingAmps: number): ThermalElement {
   };
 }
 
-/** The same element in other surroundings: k² scales with how far the air is from the opening temperature. */
+/**
+ * The same element in other surroundings: k² scales with how far the air is from the opening temperature.
+ *
+ * @param element threshold k² at 25 °C, and τ in s
+ * @param ambientC °C
+ * @returns the element there
+ * @example atAmbient(leastSensitive(20), 25) // the same
+ */
 export function atAmbient(element: ThermalElement, ambientC: number): ThermalElement {
   return { ...element, thresholdSquared: element.thresholdSquared * ambientScale(ambientC) };
 }
 
-/** By how much k² is another at this ambient than at 25 °C. */
+/**
+ * By how much k² is another at this ambient than at 25 °C.
+ *
+ * @param ambientC °C
+ * @returns factor on k²
+ * @example ambientScale(25) // 1
+ */
 export const ambientScale = (ambientC: number): number =>
   (OPENS_UNLOADED_C - ambientC) / (OPENS_UNLOADED_C - CALIBRATION_C);
 
@@ -71,6 +98,10 @@ export const ambientScale = (ambientC: number): number =>
  * Time in s until an element opens at a steady multiple of its rating, having settled at another
  * before; `null` if never, 0 if it had opened already.
  *
+ * @param element threshold k² and τ in s
+ * @param multiple current over rating
+ * @param preloadMultiple what it had settled at before, over rating
+ * @returns s
  * @example secondsToOpen({ thresholdSquared: 1.8225, tauSeconds: 197 }, 2) // about 119.8
  */
 export function secondsToOpen(element: ThermalElement, multiple: number, preloadMultiple = 0): number | null {

@@ -32,8 +32,9 @@ const toSeconds = (text: string, unit: string) => figure(text) * SECONDS[unit[0]
  * Understand a question as it is typed: “27 A after 1 h at 15 A at 40 °C”, “27a, 15a for an hour before”.
  * The current that stands alone is the one asked about; a current with a time ran before.
  *
+ * @param text as it was typed
  * @returns the question, or what is missing in it, as a sentence
- * @example parseAsk('27 A after an hour at 15 A at 40 °C')
+ * @example parseTripTimeQuery('27 A after an hour at 15 A at 40 °C')
  *   // { amps: 27, before: [{ amps: 15, seconds: 3600 }], ambientC: 40 }
  */
 export function parseTripTimeQuery(text: string): TripTimeQuery | string {

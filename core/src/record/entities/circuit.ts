@@ -128,6 +128,7 @@ const NO_LOAD = { id: 'none', amps: 0, continuous: false };
  * @param circuit the circuit with its loads
  * @param breakerAmps rating of its breaker, A
  * @param policy the rule for circuits that have none of their own
+ * @returns as `sizing` takes it
  * @example sizingQuestion({ ...circuit, conductor: null }, 20, 'split') // null
  */
 export function sizingQuestion(
@@ -158,6 +159,8 @@ export function sizingQuestion(
  * Current a load draws, in A: its volt-amperes over its volts; where only watts are known, as if its
  * power factor were 1.
  *
+ * @param load V, and W or VA as far as they are known
+ * @returns A
  * @example loadAmps({ volts: 120, watts: 1500, voltAmperes: null }) // 12.5
  */
 export function loadAmps(load: Pick<Load, 'volts' | 'watts' | 'voltAmperes'>): number {

@@ -89,7 +89,13 @@ export type PanelChange = z.input<typeof panelChange>;
 
 type PanelParts = Pick<Panel, 'spaces' | 'splitAt' | 'narrowSpaces' | 'blanks' | 'holes'>;
 
-/** What the fields of a panel must be together. */
+/**
+ * What the fields of a panel must be together.
+ *
+ * @param panel its fields
+ * @param context where problems are told
+ * @example checkPanel({ spaces: 8, busAmps: null, mainAmps: 60, … }, context) // nothing to tell
+ */
 export function checkPanel(panel: PanelParts, context: z.RefinementCtx) {
   const no = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
   if (panel.splitAt !== null) {

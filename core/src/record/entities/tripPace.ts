@@ -19,6 +19,8 @@ export const PACE_WORDS: Record<Pace, string> = {
 /**
  * What a tripped handle tells by its time: at once, within a minute, within an hour, later.
  *
+ * @param afterSeconds s
+ * @returns the pace’s id
  * @example paceOf(480) // 'minutes'
  */
 export function paceOf(afterSeconds: number): Pace {
@@ -27,10 +29,22 @@ export function paceOf(afterSeconds: number): Pace {
   );
 }
 
-/** Whether an event ended in a trip: a trip by itself, or a reset that did not hold. */
+/**
+ * Whether an event ended in a trip: a trip by itself, or a reset that did not hold.
+ *
+ * @param event its kind, and how it ended
+ * @returns whether it did
+ * @example isTrip({ kind: 'reset', result: 'tripped' }) // true
+ */
 export const isTrip = (event: Pick<BreakerEvent, 'kind' | 'result'>) =>
   event.kind === 'trip' || (event.kind === 'reset' && event.result === 'tripped');
 
-/** How soon an event tripped, by the clock or by feel. */
+/**
+ * How soon an event tripped, by the clock or by feel.
+ *
+ * @param event s if it was timed, else by feel
+ * @returns the pace’s id
+ * @example tripPace({ afterSeconds: 480, pace: null }) // 'minutes'
+ */
 export const tripPace = (event: Pick<BreakerEvent, 'afterSeconds' | 'pace'>): Pace =>
   event.afterSeconds === null ? (event.pace ?? 'minutes') : paceOf(event.afterSeconds);

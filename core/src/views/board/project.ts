@@ -4,13 +4,25 @@ import type { Decision } from '../../diagnosis/decision/index.ts';
 import type { BoardBreaker, BoardHeat, PanelSummary, DecisionSummary, Verdict } from './schema.ts';
 import type { Breaker, Panel } from '../../record/entities/index.ts';
 
-/** A temperature as board and detail show it. */
+/**
+ * A temperature as board and detail show it.
+ *
+ * @param fact what was measured, and how it is graded
+ * @returns the same, without what only the core needs
+ * @example heatView(fact).grade // 'normal'
+ */
 export function heatView({ point, at, surfaceC, ambientC, result, simulated }: HeatFact): BoardHeat {
   const { riseC, overPeersC, riseAtRatingC, grade } = result;
   return { point, at, surfaceC, ambientC, riseC, overPeersC, riseAtRatingC, grade, simulated };
 }
 
-/** The graver of a breaker's temperatures. */
+/**
+ * The graver of a breaker's temperatures.
+ *
+ * @param facts of one breaker
+ * @returns the worse by grade; `null`: none was measured
+ * @example gravestHeat([]) // null
+ */
 export function gravestHeat(facts: readonly HeatFact[]): BoardHeat | null {
   const [worst] = [...facts].sort(
     (a, b) => HEAT_GRADES.indexOf(b.result.grade) - HEAT_GRADES.indexOf(a.result.grade),
@@ -18,7 +30,15 @@ export function gravestHeat(facts: readonly HeatFact[]): BoardHeat | null {
   return worst ? heatView(worst) : null;
 }
 
-/** A breaker as the board shows it, from its evidence and the decision that stands. */
+/**
+ * A breaker as the board shows it, from its evidence and the decision that stands.
+ *
+ * @param evidence what is known of it
+ * @param verdict the decision that stands
+ * @param feeds the sub-panel behind it
+ * @returns one entry of the board
+ * @example boardBreakerOf(evidence, verdict).handle // 'on'
+ */
 export function boardBreakerOf(
   evidence: Evidence,
   verdict: Verdict,
@@ -35,7 +55,13 @@ export function boardBreakerOf(
   };
 }
 
-/** What a board or a list shows of the decision that stands. */
+/**
+ * What a board or a list shows of the decision that stands.
+ *
+ * @param verdict the decision that stands
+ * @returns what is told of it in a line
+ * @example summaryOf(verdict).because // the reason that weighs most
+ */
 export function summaryOf({ at, decision }: Verdict): DecisionSummary {
   const { action, family, headline, confidence, toAmps, stop, reasons } = decision;
   return {
@@ -51,7 +77,13 @@ export function summaryOf({ at, decision }: Verdict): DecisionSummary {
   };
 }
 
-/** How pressing a decision is: 0 first. Danger, then conductors without protection, then repairs. */
+/**
+ * How pressing a decision is: 0 first. Danger, then conductors without protection, then repairs.
+ *
+ * @param decision its action and family, and whether it stops
+ * @returns 0: at once; larger: later
+ * @example urgency({ action: 'keep', family: 'keep', stop: true }) // 0
+ */
 export function urgency(decision: Pick<Decision, 'action' | 'family'> & { stop: boolean }): number {
   if (decision.stop) return 0;
   if (decision.action === 'replace-breaker-and-remake-joint' || decision.action === 'size-down') return 1;
@@ -76,6 +108,11 @@ const RESTING = 5;
 /**
  * What in a panel needs attention, the most pressing first. A danger at the main is listed once, as the
  * main's. Openings left open are the panel's own.
+ *
+ * @param panel its openings left open
+ * @param breakers with the decisions that stand
+ * @returns the list, most pressing first
+ * @example attentionOf({ holes: [] }, []) // []
  */
 export function attentionOf(panel: Pick<Panel, 'holes'>, breakers: readonly Judged[]): Attention[] {
   const ofBreakers = breakers

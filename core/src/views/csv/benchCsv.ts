@@ -15,6 +15,7 @@ const isHeader = (row: readonly string[]) => row.every((cell) => Number.isNaN(fi
  * never opens. A first line of names is skipped.
  *
  * @param rows the table's lines, each a list of cells
+ * @returns the points, or what cannot be read, by line
  * @example curveFromTable([['multiple', 'fastest', 'slowest'], ['2', '12', '108'], ['3', '5', '40']])
  */
 export function curveFromTable(rows: readonly (readonly string[])[]): FromTable<CurvePoint[]> {

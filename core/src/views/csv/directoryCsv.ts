@@ -2,7 +2,14 @@ import { legsOf, sayPlace } from '../../panel/layout/index.ts';
 import { loadAmps, type Breaker, type Circuit } from '../../record/entities/index.ts';
 import { sayConductor } from '../../code/sizing/index.ts';
 
-/** A breaker as a line of its panel's directory. Amperes, metres and volts as the column's name says. */
+/**
+ * A breaker as a line of its panel's directory. Amperes, metres and volts as the column's name says.
+ *
+ * @param breaker where it sits, and what it is
+ * @param circuit what it feeds; `null`: not known
+ * @returns a value for each column
+ * @example directoryToCsv(breaker, null).circuit // ''
+ */
 export function directoryToCsv(breaker: Breaker, circuit: Circuit | null) {
   const conductor = circuit?.conductor;
   return {

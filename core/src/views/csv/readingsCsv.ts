@@ -29,7 +29,14 @@ const NEEDED: readonly Column[] = ['time (UTC)', 'place', 'measured at', 'value'
 
 export type CsvRow = Record<string, string>;
 
-/** A reading as a line of the table. */
+/**
+ * A reading as a line of the table.
+ *
+ * @param reading as it was logged
+ * @param where panel, breaker and circuit it belongs to
+ * @returns a value for each column
+ * @example readingToCsv(reading, where).unit // 'V'
+ */
 export function readingToCsv(
   reading: Reading,
   where: { panel: string; breaker: Pick<Breaker, 'space' | 'poles' | 'half'>; circuit: string },
@@ -102,7 +109,13 @@ const COLUMN_OF: Record<string, Column> = {
   note: 'note',
 };
 
-/** Which of the needed columns a table lacks. */
+/**
+ * Which of the needed columns a table lacks.
+ *
+ * @param headers the names in the first line
+ * @returns names
+ * @example missingColumns(['value']) // the others that are needed
+ */
 export const missingColumns = (headers: readonly string[]): string[] =>
   NEEDED.filter((column) => !headers.some((header) => plain(header) === plain(column)));
 
@@ -113,6 +126,7 @@ export const missingColumns = (headers: readonly string[]): string[] =>
  * @param rows the lines by their headers, without the header line
  * @param breakers those in the panel now
  * @returns what is to be logged, and every cell that cannot be taken
+ * @example readingsFromCsv([], []) // { readings: [], struck: 0, problems: [] }
  */
 export function readingsFromCsv(
   rows: readonly CsvRow[],

@@ -129,6 +129,7 @@ function readSpan(words: readonly string[], i: number, today: Day): Span | null 
  * @param text as it was typed
  * @param today the day it is where the person is
  * @param midnight the instant at which a day begins there
+ * @returns words, kinds, and from when to when
  * @example parseSearch('trips last winter', { year: 2026, month: 10, day: 24 }, utcMidnight)
  *   // { words: [], kinds: ['trips'], from: '2025-12-01T00:00:00.000Z', to: '2026-03-01T00:00:00.000Z' }
  */
@@ -154,6 +155,12 @@ export function parseSearch(text: string, today: Day, midnight: (day: Day) => st
   return found;
 }
 
-/** A day's beginning in UTC. */
+/**
+ * A day's beginning in UTC.
+ *
+ * @param day year, month (0: January) and day
+ * @returns instant, ISO 8601
+ * @example utcMidnight({ year: 2026, month: 2, day: 1 }) // '2026-03-01T00:00:00.000Z'
+ */
 export const utcMidnight = ({ year, month, day }: Day): string =>
   new Date(Date.UTC(year, month, day)).toISOString();

@@ -7,6 +7,10 @@ const MOST_PROBLEMS = 50;
 /**
  * What in a file does not hold together, though every row by itself is as it should be: ids given twice,
  * rows that point to nothing, breakers where none can sit.
+ *
+ * @param file read by its schema
+ * @returns each with its place in the file; none: it holds together
+ * @example checkSiteFile(file) // []
  */
 export function checkSiteFile(file: SiteFile): FileProblem[] {
   const found: FileProblem[] = [];

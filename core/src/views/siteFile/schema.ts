@@ -101,6 +101,13 @@ export const SITE_LISTS = {
 };
 export type SiteList = keyof typeof SITE_LISTS;
 
+/**
+ * What is said of a list that is too long.
+ *
+ * @param most how many it may hold
+ * @returns a sentence
+ * @example tooMany(200) // 'At most 200 of these in one file.'
+ */
 export const tooMany = (most: number) => `At most ${most} of these in one file.`;
 
 const rows = <S extends z.ZodType>({ row, most }: { row: S; most: number }) =>

@@ -3,6 +3,10 @@ import type { SiteFile } from './schema.ts';
 /**
  * A site file as text: a line for each row, so that a line of it can be named and two files compared. The
  * same site always gives the same text.
+ *
+ * @param file the site
+ * @returns JSON text
+ * @example serializeSiteFile(file).startsWith('{') // true
  */
 export function serializeSiteFile(file: SiteFile): string {
   const parts = Object.entries(file).map(([key, value]) => {
@@ -20,6 +24,8 @@ const UUID = /[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/gi;
  * The same site under new ids throughout, to stand beside the one it came from.
  *
  * @param newId gives an id nobody else has
+ * @returns the copy
+ * @example withNewIds(file, randomUUID).site.id // another one
  */
 export function withNewIds(file: SiteFile, newId: () => string): SiteFile {
   const fresh = new Map<string, string>();

@@ -39,6 +39,7 @@ const STEPS: Record<number, (row: FileRow) => FileRow[]> = { 1: fromVersion1 };
  *
  * @param from the version the file is of (see `versionOf`)
  * @returns the row; and what it held that is a row of its own today
+ * @example upgradeRow({ list: 'readings', row }, 4) // [{ list: 'readings', row }]
  */
 export function upgradeRow(row: FileRow, from: number): FileRow[] {
   let rows = [row];
@@ -49,7 +50,14 @@ export function upgradeRow(row: FileRow, from: number): FileRow[] {
   return rows;
 }
 
-/** The version a file is of; what is no site file at all, or of a version nobody here knows, is told. */
+/**
+ * The version a file is of; what is no site file at all, or of a version nobody here knows, is told.
+ *
+ * @param format what the file says it is
+ * @param version what it says it is of
+ * @returns the version, or why it cannot be read
+ * @example versionOf('phylaxon-site', 1) // 1
+ */
 export function versionOf(format: unknown, version: unknown): number | FileProblem {
   if (format !== SITE_FILE_FORMAT) {
     return { path: ['format'], message: `This is not a site file: its format is not “${SITE_FILE_FORMAT}”.` };
