@@ -1,6 +1,9 @@
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { node, ROOT } from './run.mjs';
+import { ownTempFolder } from './tempFolder.mjs';
+
+ownTempFolder();
 
 /** Jest with native modules: each worker loads TypeScript itself, and no test runs in a context of its own. */
 const globals = pathToFileURL(join(ROOT, 'scripts/jestGlobals.mjs')).href;

@@ -13,16 +13,21 @@ import { curvesOf, breakerRecords } from '../record/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { PanelTable, VerdictTable, type VerdictRow } from '../store/index.ts';
 
-/** The evidence about each breaker of a panel, as it stands now; what confirmed ends teach matters to decisions alone. */
+/**
+ * The evidence about breakers of a panel, as it stands now; what confirmed ends teach matters to decisions alone.
+ *
+ * @param files all in the panel: a breaker is compared with its neighbours
+ * @param about those it is gathered for; all, if left out
+ */
 export function evidenceOfPanel(
   panel: Dossier['panel'],
   policies: Dossier['policies'],
   files: BreakerRecord[],
   curves: Dossier['curves'],
-  teaches: Teaches = () => null,
+  { teaches = () => null, about = files }: { teaches?: Teaches; about?: BreakerRecord[] } = {},
 ): Evidence[] {
   const main = files.find((file) => file.breaker.role === 'main') ?? null;
-  return files.map((subject) =>
+  return about.map((subject) =>
     gatherEvidence({
       panel,
       policies,
@@ -74,7 +79,7 @@ export async function redecidePanel(
   const files = await breakerRecords(manager, panelId);
   const curves = await curvesOf(manager, panel.siteId);
   const teaches = await learnedAt(manager, panel.siteId);
-  const fresh = evidenceOfPanel(panel, await readSettings(manager), files, curves, teaches).flatMap(
+  const fresh = evidenceOfPanel(panel, await readSettings(manager), files, curves, { teaches }).flatMap(
     (evidence): VerdictRow[] => {
       const decision = decide(evidence);
       const text = decisionText(decision);

@@ -8,7 +8,13 @@ import {
   type SiteSummary,
 } from '@phylaxon/core/views/board';
 import { sayPlace } from '@phylaxon/core/panel/layout';
-import { coolDownOf, familyBand, familyCurve, tripTrialsOf } from '@phylaxon/core/diagnosis/evidence';
+import {
+  coolDownOf,
+  familyBand,
+  familyCurve,
+  tripTrialsOf,
+  type Evidence,
+} from '@phylaxon/core/diagnosis/evidence';
 import { policies } from '@phylaxon/core/record/settings';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { stepsOf } from '../edit/index.ts';
@@ -74,9 +80,7 @@ export async function detailView(manager: EntityManager, breakerId: string): Pro
   const files = await breakerRecords(manager, panel.id);
   const file = files.find(({ breaker }) => breaker.id === breakerId)!;
   const curves = await curvesOf(manager, panel.siteId);
-  const evidence = evidenceOfPanel(panel, settings, files, curves).find(
-    ({ breaker }) => breaker.id === breakerId,
-  )!;
+  const [evidence] = evidenceOfPanel(panel, settings, files, curves, { about: [file] }) as [Evidence];
   const fed = (await panelsOf(manager, panel.siteId)).find((one) => one.fedByBreakerId === breakerId);
   const latest = await latestVerdicts(manager, [panel.id]);
   const voltage = file.entries.readings.findLast(
