@@ -1,6 +1,6 @@
 import type { CaseEntry } from '@phylaxon/core/diagnosis/cases';
 import type { TimelineEntry } from '@phylaxon/core/views/timeline';
-import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS } from '@phylaxon/core/facts/vocabulary';
+import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS, type Profile } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { caseEntries, entries } from '../api/index.ts';
 import { FieldError, inUnits, SimulatedMark, timeText } from '../shared/index.ts';
@@ -17,6 +17,10 @@ function asTimelineEntry({ kind, breakerId, entry }: CaseEntry): TimelineEntry {
     return { ...base, kind: entry.kind === 'trip' ? 'trips' : 'resets', event: entry, verdict: null };
   return { ...base, kind: 'looks', observation: entry };
 }
+
+/** Who found it is told where it was somebody else than who opened the case. */
+const withOthersOnly = (told: CaseEntry, openedBy: Profile): CaseEntry =>
+  told.entry.who === openedBy ? ({ ...told, entry: { ...told.entry, who: null } } as CaseEntry) : told;
 
 /** What was found so far: what was said, found and put aside; any of it can be taken back. */
 export function Told() {
@@ -41,7 +45,9 @@ export function Told() {
           : undefined,
     })),
     ...log.map((one) => {
-      const { what, figure, details, struck, simulated } = timelineLine(asTimelineEntry(one));
+      const { what, figure, details, struck, simulated } = timelineLine(
+        asTimelineEntry(withOthersOnly(one, about.openedBy)),
+      );
       return {
         key: one.entry.id,
         at: one.entry.at,

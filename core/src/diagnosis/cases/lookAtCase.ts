@@ -226,5 +226,5 @@ function whyNext(assessed: Assessment, decision: Decision, test: TestId): string
   const said = decision.next.find((next) => next.test === test)?.why;
   if (said) return said;
   const [first, second] = rankedCauses(assessed);
-  return `It parts “${CAUSE_WORDS[first!.id]}” from “${CAUSE_WORDS[second!.id]}”.`;
+  return `It tells “${CAUSE_WORDS[first!.id]}” from “${CAUSE_WORDS[second!.id]}”.`;
 }

@@ -35,7 +35,7 @@ export function shortInWiring(evidence: Evidence): RuleDecision | null {
     ],
     next: notDone(evidence, [
       doNext('insulation-resistance', 'It shows a short without another trip.'),
-      doNext('load-wire-lifted', 'It parts the breaker from the wiring.'),
+      doNext('load-wire-lifted', 'It tells the breaker from the wiring.'),
     ]),
     cautions: ['noMoreResets', 'dead', 'advice'],
   };
@@ -168,7 +168,7 @@ export function stillDead(evidence: Evidence): RuleDecision | null {
   const next = notDone(evidence, [
     doNext('downstream-device', 'A protected outlet that opened kills all behind it.'),
     doNext('upstream-breaker', 'A feeder that opened kills the whole panel behind it.'),
-    doNext('load-terminal-voltage', 'It parts the breaker from the wiring.'),
+    doNext('load-terminal-voltage', 'It tells the breaker from the wiring.'),
     doNext('line-side-voltage', 'Without supply nothing can come out.'),
   ]);
   return {

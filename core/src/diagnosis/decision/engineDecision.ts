@@ -142,8 +142,8 @@ function staysOpen({
 /** What is worth doing next, and what it parts. */
 function engineNext(assessed: Assessment, tests: Diagnosis['nextTests']): RuleDecision['next'] {
   const [first, second] = rankedCauses(assessed);
-  const parts = `It parts “${CAUSE_WORDS[first!.id]}” from “${CAUSE_WORDS[second!.id]}”.`;
-  return tests.slice(0, TOLD.next).map(({ id }) => doNext(id, parts));
+  const tells = `It tells “${CAUSE_WORDS[first!.id]}” from “${CAUSE_WORDS[second!.id]}”.`;
+  return tests.slice(0, TOLD.next).map(({ id }) => doNext(id, tells));
 }
 
 /** Outcomes that would lead elsewhere, as sentences. */

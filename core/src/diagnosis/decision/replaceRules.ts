@@ -137,7 +137,7 @@ export function wornMechanism(evidence: Evidence): RuleDecision | null {
       'It latches with everything unplugged: then the circuit.',
       'It does not: then the breaker, or a short in the wiring.',
     ],
-    next: [doNext('reset-result-unplugged', 'It parts the latch from the loads.')],
+    next: [doNext('reset-result-unplugged', 'It tells the latch from the loads.')],
     cautions: ['reset', 'cool'],
   };
 }
@@ -302,11 +302,11 @@ function electronicUnderLightLoad(evidence: Evidence): RuleDecision | null {
       'Sound insulation and nothing damp, and it still trips: then the unit.',
     ],
     next: notDone(evidence, [
-      doNext('reset-result-unplugged', 'It parts the appliances from the wiring.'),
+      doNext('reset-result-unplugged', 'It tells the appliances from the wiring.'),
       doNext('trip-pattern', 'Rain or one appliance points to the place.'),
       doNext('test-button', 'It shows whether the electronics still work.'),
       doNext('insulation-resistance', 'It shows leakage in the wiring.'),
-      doNext('load-wire-lifted', 'It parts the unit from the circuit.'),
+      doNext('load-wire-lifted', 'It tells the breaker from the circuit.'),
     ]),
     cautions: ['neverLarger', 'reset'],
   };

@@ -183,7 +183,7 @@ export function trippedUnexplained(evidence: Evidence): RuleDecision | null {
         doNext('panel-touch', 'A hot one stays off.'),
         doNext('trip-pattern', 'What ran at the time is the likeliest cause.'),
       ]),
-      doNext('reset-result-unplugged', 'It parts the appliances from the wiring, in one trial.'),
+      doNext('reset-result-unplugged', 'It tells the appliances from the wiring, in one trial.'),
       ...notDone(evidence, [
         doNext('clamp-current', 'The current decides between overload and a weak unit.'),
       ]),
