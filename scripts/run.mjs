@@ -3,10 +3,15 @@ import { fileURLToPath } from 'node:url';
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
-/** Run a command with its output shown; resolves when it ends well, ends this process when it does not. */
-export function run(command, args, env = {}) {
+/** Run a command with its output shown, ended where it takes longer than a limit; resolves when it ends well, ends this process when it does not. */
+export function run(command, args, env = {}, limitMs = undefined) {
   return new Promise((resolve) => {
-    const child = spawn(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });
+    const child = spawn(command, args, {
+      cwd: ROOT,
+      stdio: 'inherit',
+      env: { ...process.env, ...env },
+      timeout: limitMs,
+    });
     const pass = (signal) => child.kill(signal);
     process.on('SIGINT', pass);
     process.on('SIGTERM', pass);
@@ -24,4 +29,4 @@ export function run(command, args, env = {}) {
 }
 
 export const npm = (...args) => run('npm', args);
-export const node = (args, env) => run(process.execPath, args, env);
+export const node = (args, env, limitMs) => run(process.execPath, args, env, limitMs);

@@ -2,7 +2,8 @@ import type { z } from 'zod';
 import type { CaseRecord } from '../diagnosis/cases/index.ts';
 import type { Profile } from '../facts/vocabulary/index.ts';
 
-type OutputOf<S> = S extends z.ZodType ? z.output<S> : undefined;
+/** What a schema leaves of its input; nothing where there is none. */
+export type OutputOf<S> = S extends z.ZodType ? z.output<S> : undefined;
 
 /**
  * One thing that can be done to the record. The route and its document, the permission, what undo calls it, what waits

@@ -83,6 +83,19 @@ describe('who may', () => {
       { answers: [{ test: 'terminal-inspection', outcome: 'loose', at }] },
       false,
     ],
+    ['a strike', 'strike-readings', { why: 'Wrong.' }, true],
+    [
+      'a figure from behind the cover, in the place of another',
+      'strike-readings',
+      { why: 'Wrong.', replacement: { quantity: 'voltage', point: 'leg-a', value: 121, at } },
+      false,
+    ],
+    [
+      'a look behind the cover, in the place of another',
+      'strike-observations',
+      { why: 'Wrong.', replacement: { test: 'stab-inspection', outcome: 'clean', at } },
+      false,
+    ],
   ])('%s', (_what, command, body, may) => {
     const [homeowner, electrician] = told(command, body);
     expect(homeowner === null).toBe(may);
@@ -134,6 +147,21 @@ describe('a case while the server is gone', () => {
     const record = withSent(told, [strike]);
     expect(record.dossier!.subject.entries.observations).toMatchObject([{ struck: { why: 'Wrong.' } }]);
     expect(record.log).toMatchObject([{ entry: { struck: { why: 'Wrong.' } } }]);
+  });
+
+  test('what stands in its place counts at once', () => {
+    const trip = (id: string, more: object) => ({ id, kind: 'trip', pace: 'minutes', at, caseId, ...more });
+    const logged = withSent(aCase(true), [ofBreaker('log-event', trip(uuid(60), {}))]);
+    const strike: Sent = {
+      command: 'strike-events',
+      params: { id: uuid(60) },
+      body: { why: 'Load and time were found out', replacement: trip(uuid(61), { amps: 17 }) },
+    };
+    const { events } = withSent(logged, [strike]).dossier!.subject.entries;
+    expect(events.map(({ id, amps, struck }) => [id, amps, struck !== null])).toEqual([
+      [uuid(60), null, true],
+      [uuid(61), 17, false],
+    ]);
   });
 
   test('what a closed case was, told while the server is gone', () => {

@@ -1,4 +1,5 @@
 export * from './command.ts';
+export { byId } from './shapes.ts';
 export { COMMANDS } from './registry.ts';
 export { addressOf, commandOf, sentTo, type Sent } from './sent.ts';
 export { isInCase, withSent } from './withSent.ts';

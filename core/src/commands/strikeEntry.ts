@@ -1,4 +1,6 @@
 import type { z } from 'zod';
+import type { CaseRecord } from '../diagnosis/cases/index.ts';
+import type { Profile } from '../facts/vocabulary/index.ts';
 import {
   eventInput,
   noteInput,
@@ -8,26 +10,64 @@ import {
 } from '../record/entities/index.ts';
 import { command } from './command.ts';
 import { withStruck } from './inCase.ts';
+import { logEvent } from './logEvent.ts';
+import { logObservation } from './logObservation.ts';
+import { logReadings } from './logReadings.ts';
 import { byId } from './shapes.ts';
 
-const striking = <K extends string, Body extends z.ZodType>(kind: K, body: Body) =>
-  command({
+/** What stands in the place of a struck entry is logged like any other. */
+interface Replacing<Replacement extends z.ZodType> {
+  replacement: Replacement;
+  refuses?: (profile: Profile, instead: z.output<Replacement>) => string | null;
+  apply?: (record: CaseRecord, of: { id: string }, instead: z.output<Replacement>) => CaseRecord;
+}
+
+const about = (kind: string) =>
+  ({
     id: `strike-${kind}`,
     method: 'post',
     path: `/${kind}/:id/strike`,
     tag: 'log',
     summary: `Strike one of the ${kind}: it stays on record, no longer counts, and may be replaced`,
     params: byId,
-    body,
-    label: (_body, where) => `Struck an entry of ${where}`,
-    apply: (record, params, body) => withStruck(record, params.id, (body as { why: string }).why),
+    label: (_body: object, where: string) => `Struck an entry of ${where}`,
+  }) as const;
+
+function striking<Replacement extends z.ZodType>(
+  kind: string,
+  { replacement, refuses, apply }: Replacing<Replacement>,
+) {
+  type Body = { why: string; replacement?: z.output<Replacement> };
+  return command({
+    ...about(kind),
+    body: strikeInput.extend({ replacement: replacement.optional() }),
+    refuses: (profile, body) => {
+      const { replacement: instead } = body as Body;
+      return instead === undefined ? null : (refuses?.(profile, instead) ?? null);
+    },
+    apply: (record, { id }, body) => {
+      const { why, replacement: instead } = body as Body;
+      const struck = withStruck(record, id, why);
+      const breakerId = record.log.find(({ entry }) => entry.id === id)?.breakerId;
+      if (breakerId === undefined || instead === undefined || !apply) return struck;
+      return apply(struck, { id: breakerId }, instead);
+    },
   });
+}
 
 /** Take back an entry of each kind, with what stands in its place. */
 export const strikeEntry = {
-  readings: striking('readings', strikeInput.extend({ replacement: readingInput.optional() })),
-  events: striking('events', strikeInput.extend({ replacement: eventInput.optional() })),
-  observations: striking('observations', strikeInput.extend({ replacement: observationInput.optional() })),
-  notes: striking('notes', strikeInput.extend({ replacement: noteInput.optional() })),
-  photos: striking('photos', strikeInput),
+  readings: striking('readings', {
+    replacement: readingInput,
+    refuses: (profile, instead) => logReadings.refuses!(profile, { readings: [instead] }),
+    apply: (record, of, instead) => logReadings.apply!(record, of, { readings: [instead] }),
+  }),
+  events: striking('events', { replacement: eventInput, apply: logEvent.apply }),
+  observations: striking('observations', {
+    replacement: observationInput,
+    refuses: logObservation.refuses,
+    apply: logObservation.apply,
+  }),
+  notes: striking('notes', { replacement: noteInput }),
+  photos: command({ ...about('photos'), body: strikeInput }),
 };

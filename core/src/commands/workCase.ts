@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { CaseRecord } from '../diagnosis/cases/index.ts';
+import type { Profile } from '../facts/vocabulary/index.ts';
 import {
   caseAnswers,
   caseChange,
@@ -21,6 +22,13 @@ const changed = (record: CaseRecord, fields: Partial<CaseRecord['case']>): CaseR
   case: { ...record.case, ...fields },
 });
 
+/** Why this person may not have found these answers; `null`: they may. */
+const mayAnswer = (profile: Profile, { answers }: { answers: Answers }) =>
+  mayTest(
+    profile,
+    answers.map(({ test }) => test),
+  );
+
 const thisCase = ({ id: caseId }: { id: string }) => caseId;
 
 export const openCase = command({
@@ -32,11 +40,7 @@ export const openCase = command({
   params: z.object({}),
   body: caseInput,
   label: () => 'Opened a case',
-  refuses: (profile, { answers }) =>
-    mayTest(
-      profile,
-      answers.map(({ test }) => test),
-    ),
+  refuses: mayAnswer,
   caseOf: (_params, { id: caseId }) => caseId ?? null,
 });
 
@@ -49,11 +53,7 @@ export const changeCase = command({
   params: byId,
   body: caseChange,
   label: () => 'Changed a case',
-  refuses: (profile, { answers }) =>
-    mayTest(
-      profile,
-      answers.map(({ test }) => test),
-    ),
+  refuses: mayAnswer,
   caseOf: thisCase,
   // Which breaker it is, is the server’s to say: all its record comes with it.
   apply: (record, _params, { version: _version, breakerId: _breakerId, answers: _answers, ...fields }) =>
@@ -86,11 +86,7 @@ export const answerCase = command({
   params: byId,
   body: caseAnswers,
   label: () => 'Answered in a case',
-  refuses: (profile, { answers }) =>
-    mayTest(
-      profile,
-      answers.map(({ test }) => test),
-    ),
+  refuses: mayAnswer,
   caseOf: thisCase,
   apply: (record, _params, { answers }) => withAnswers(record, answers),
 });

@@ -98,6 +98,16 @@ test('an answer in a case keeps to the same rule', async () => {
   expect((await answers([{ ...answer, id: noted }])).code).toBe('id_taken');
 });
 
+test('a strike that is sent twice is one; another strike of the same entry is refused', async () => {
+  const id = randomUUID();
+  await send('notes', id);
+  const strike = { why: 'wrong', replacement: { id: randomUUID(), note: 'Looked again.', at } };
+  const statuses = [];
+  for (const body of [strike, strike, { why: 'wrong' }, { ...strike, why: 'twice' }])
+    statuses.push((await post(`/notes/${id}/strike`, body)).status);
+  expect(statuses).toEqual([200, 200, 409, 409]);
+});
+
 test('a struck entry is not replaced by itself', async () => {
   const id = randomUUID();
   await send('notes', id);

@@ -28,4 +28,3 @@ const SERVED: readonly Served[] = [
 export const commandRoutes = (context: CommandContext): Route[] => SERVED.map((served) => served(context));
 
 export { WHO_HEADER, whoHeaders } from './serve.ts';
-export { ids } from './shapes.ts';

@@ -1,4 +1,4 @@
-import type { Command } from '@phylaxon/core/commands';
+import type { Command, OutputOf } from '@phylaxon/core/commands';
 import { PROFILE_LEVEL, type Profile } from '@phylaxon/core/facts/vocabulary';
 import type { EntityManager } from 'typeorm';
 import { z } from 'zod';
@@ -13,8 +13,6 @@ export interface CommandContext {
   record: RecordService;
   photos: PhotoFolder;
 }
-
-type OutputOf<S> = S extends z.ZodType ? z.output<S> : undefined;
 
 interface Asked<Params extends z.ZodType, Body extends z.ZodType | undefined> {
   params: z.output<Params>;

@@ -11,7 +11,7 @@ import { startServer, type ServerProcess } from '../testing/index.ts';
 
 const MOST_MS = 10_000;
 const MOST_MB = 400;
-/** Beside other suites on every core; alone (`npm run long`) 200 ms. */
+/** Beside other suites on every core; alone (`npm run laws`) 200 ms. */
 const HEALTH_MS = runs(500, 200);
 const TURNS = 6;
 const MB = 1_000_000;

@@ -167,12 +167,12 @@ export async function logPhoto(
   return row;
 }
 
-/** Strike a row: it stays as it was and no longer counts. */
+/** Strike a row: it stays as it was and no longer counts. The same strike, sent twice, is one. */
 export async function strike(edit: Edit, ref: EntryRef, why: string, replacedBy: string | null) {
   const { column } = LOGGED[ref.kind];
-  if (await edit.manager.findOneBy(StrikeTable, { [column]: ref.id })) {
-    throw conflict('already_struck', 'This entry is struck already.');
-  }
+  const known = await edit.manager.findOneBy(StrikeTable, { [column]: ref.id });
+  if (known?.why === why && known.replacedBy === replacedBy) return;
+  if (known) throw conflict('already_struck', 'This entry is struck already.');
   await edit.manager.insert(StrikeTable, strikeOf(ref, why, replacedBy, edit.who));
   edit.struck.push(ref);
 }

@@ -9,7 +9,7 @@ import { join } from 'node:path';
 import { send, startServer, type ServerProcess } from '../testing/index.ts';
 import { SafeDatabase, Store } from './index.ts';
 
-/** Ten with `npm run long`. */
+/** Ten with `npm run laws`. */
 const ROUNDS = runs(1, 10);
 const WRITES = 500;
 const AT_ONCE = 8;

@@ -1,4 +1,5 @@
 import * as commands from '@phylaxon/core/commands';
+import type { Command } from '@phylaxon/core/commands';
 import type {
   Breaker,
   BreakerChange,
@@ -46,11 +47,14 @@ export const entries = {
     pending(commands.writeNote, { id }, withId(input), where),
   photo: (id: string, where: string, input: PhotoInput) =>
     pending(commands.addPhoto, { id }, withId(input), where),
-  strike: (kind: EntryKind, id: string, why: string, replacement?: ReadingInput | EventInput): Pending => ({
-    ...pending(commands.strikeEntry.photos, { id }, { why }, 'the log'),
-    command: commands.strikeEntry[kind].id,
-    body: { why, ...(replacement && { replacement: withId(replacement) }) },
-  }),
+  strike: (kind: EntryKind, id: string, why: string, replacement?: ReadingInput | EventInput) =>
+    pending(
+      // Whichever kind it is, a strike is told by the same fields.
+      commands.strikeEntry[kind] as Command,
+      { id },
+      { why, ...(replacement && { replacement: withId(replacement) }) },
+      'the log',
+    ),
 };
 
 /** What is done in a case. */

@@ -20,7 +20,7 @@ import {
   toNumber,
   Part,
 } from '../shared/index.ts';
-import { sendEntry, usePanel } from '../stores/index.ts';
+import { doNow, usePanel } from '../stores/index.ts';
 
 /** Empty rows are not points. */
 const row = z.object({
@@ -80,7 +80,7 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
     setTold('');
     try {
       const kept = filled(points) as (Row & { multiple: number })[];
-      await sendEntry(
+      await doNow(
         drawing.setCurve(panel.siteId, {
           family: breaker.family,
           points: kept,
@@ -94,7 +94,7 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
   };
   const takeAway = async () => {
     try {
-      await sendEntry(drawing.removeCurve(curve!.id, breaker.family));
+      await doNow(drawing.removeCurve(curve!.id, breaker.family));
       await refresh();
     } catch (error) {
       setTold(sayError(error));

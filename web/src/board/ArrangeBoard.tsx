@@ -18,7 +18,7 @@ import { GripVertical } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { drawing } from '../api/index.ts';
 import { classes, placeText, sayError } from '../shared/index.ts';
-import { sendEntry, usePanel } from '../stores/index.ts';
+import { doNow, usePanel } from '../stores/index.ts';
 import { shutOffs } from './Board.tsx';
 import { BoardFrame } from './BoardFrame.tsx';
 import { BreakerCell, cellName } from './BreakerCell.tsx';
@@ -87,10 +87,8 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
     if (!plan) return setTold(null);
     if (plan.problem) return setTold(sayPlan(plan));
     try {
-      const became = await sendEntry(drawing.moveBreaker(from, plan.move));
-      setTold(
-        became === 'stored' ? `Moved to ${plan.place}.` : `To ${plan.place}, as soon as the server answers.`,
-      );
+      await doNow(drawing.moveBreaker(from, plan.move));
+      setTold(`Moved to ${plan.place}.`);
     } catch (error) {
       setTold(sayError(error));
     }

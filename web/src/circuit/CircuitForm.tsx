@@ -22,7 +22,7 @@ import {
   useVersioned,
   withDraft,
 } from '../shared/index.ts';
-import { sendEntry, usePanel } from '../stores/index.ts';
+import { doNow, usePanel } from '../stores/index.ts';
 import { circuitForm, circuitOf, valuesOf, type CircuitValues } from './formValues.ts';
 import { LoadRows } from './LoadRows.tsx';
 import { SizingPreview } from './SizingPreview.tsx';
@@ -79,7 +79,7 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
   const onSubmit = async (input: CircuitValues) => {
     setStored(false);
     try {
-      await sendEntry(
+      await doNow(
         drawing.setCircuit(breaker.id, { ...circuitOf(input), ...untouched(), version: versioned.version }),
       );
       form.reset(input);

@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import { api, drawing } from '../api/index.ts';
 import { DirectoryForm, PanelForm } from '../setup/index.ts';
 import { Button, FieldError, sayError, showErrors, TextField } from '../shared/index.ts';
-import { doNow, sendEntry, usePanel } from '../stores/index.ts';
+import { doNow, usePanel } from '../stores/index.ts';
 import { ImportReadings } from './ImportReadings.tsx';
 
 /** The panel itself: what it is, its directory, its tables, another like it, off the site. */
@@ -90,7 +90,7 @@ function TakeOff({ board: { panel, site } }: { board: Board }) {
   const [problem, setProblem] = useState<string | null>(null);
   const takeOff = async () => {
     try {
-      await sendEntry(drawing.removePanel(panel.id, panel.name));
+      await doNow(drawing.removePanel(panel.id, panel.name));
       await navigate(`/sites/${site.id}`);
     } catch (error) {
       setProblem(sayError(error));

@@ -23,7 +23,7 @@ import {
   withDraft,
   type Option,
 } from '../shared/index.ts';
-import { doNow, sendEntry, usePanel } from '../stores/index.ts';
+import { doNow, usePanel } from '../stores/index.ts';
 
 const SIZES = ['1', '2', 'upper', 'lower', 'inner', 'outer'] as const;
 
@@ -104,7 +104,7 @@ export function BreakerForm(props: Props) {
       if (breaker) {
         const { version } = versioned;
         const shape = breaker.role === 'branch' ? shapeOf(size) : {};
-        await sendEntry(drawing.changeBreaker(breaker.id, { ...part, ...shape, version }, atPlace(breaker)));
+        await doNow(drawing.changeBreaker(breaker.id, { ...part, ...shape, version }, atPlace(breaker)));
         methods.reset(methods.getValues());
         draft.forget();
         await refresh();

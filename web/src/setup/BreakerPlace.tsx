@@ -14,7 +14,7 @@ import {
   showErrors,
   TextField,
 } from '../shared/index.ts';
-import { doNow, sendEntry, usePanel } from '../stores/index.ts';
+import { doNow, usePanel } from '../stores/index.ts';
 
 interface Props {
   breaker: Breaker;
@@ -102,7 +102,7 @@ function MoveTo({ breaker, board }: Props) {
 
   const onSubmit = async ({ space }: { space: string }) => {
     try {
-      await sendEntry(
+      await doNow(
         drawing.moveBreaker(breaker.id, { space: Number(space), exchange: true, version: breaker.version }),
       );
       await refresh();
@@ -133,7 +133,7 @@ function Tie({ breaker, board }: Props) {
   const tie = async (other: string | null) => {
     setProblem(null);
     try {
-      await sendEntry(
+      await doNow(
         drawing.tieBreaker(breaker.id, { with: other, version: breaker.version }, atPlace(breaker)),
       );
     } catch (error) {
@@ -182,7 +182,7 @@ function TakeOut({ breaker }: { breaker: Breaker }) {
   const [problem, setProblem] = useState<string | null>(null);
   const takeOut = async () => {
     try {
-      await sendEntry(drawing.removeBreaker(breaker.id, atPlace(breaker)));
+      await doNow(drawing.removeBreaker(breaker.id, atPlace(breaker)));
       await navigate(`/panels/${breaker.panelId}`);
       await usePanel.getState().openPanel(breaker.panelId);
     } catch (error) {

@@ -2,7 +2,7 @@ import type { Board } from '@phylaxon/core/views/board';
 import { useState } from 'react';
 import { drawing } from '../api/index.ts';
 import { Button, FieldError, sayError } from '../shared/index.ts';
-import { sendEntry, usePanel } from '../stores/index.ts';
+import { doNow, usePanel } from '../stores/index.ts';
 import { panelChangeOf } from './panelValues.ts';
 
 type Cover = 'blank' | 'hole' | 'unknown';
@@ -27,7 +27,7 @@ export function OpeningForm({ board, space }: { board: Board; space: number }) {
         blanks: cover === 'blank' ? [...without(blanks), space] : without(blanks),
         holes: cover === 'hole' ? [...without(holes), space] : without(holes),
       });
-      await sendEntry(drawing.changePanel(board.panel.id, covered));
+      await doNow(drawing.changePanel(board.panel.id, covered));
       setProblem(null);
     } catch (error) {
       setProblem(sayError(error));

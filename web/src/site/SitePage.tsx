@@ -20,7 +20,7 @@ import {
   useVersioned,
   withDraft,
 } from '../shared/index.ts';
-import { sendEntry, useProfile, useSettings } from '../stores/index.ts';
+import { doNow, useProfile, useSettings } from '../stores/index.ts';
 
 /** One site: find anything in it, its panels, its files, its name, its end. */
 export function SitePage() {
@@ -167,7 +167,7 @@ function NameAndNote({ summary: { site }, onStored }: { summary: SiteSummary; on
   const versioned = useVersioned(form, site.version, start, draft);
   const onSubmit = async (values: { name: string; note: string }) => {
     try {
-      await sendEntry(drawing.changeSite(site.id, { ...values, version: versioned.version }));
+      await doNow(drawing.changeSite(site.id, { ...values, version: versioned.version }));
       form.reset(values);
       draft.forget();
       onStored();

@@ -81,7 +81,8 @@ const byWhoIsAtWork = <T>(entry: Pending<T>): Pending<T> => ({
 });
 
 /**
- * Have a command done now: its answer is needed to go on.
+ * Have a command done now, or not at all: its answer is needed to go on, or it is an edit of the drawing, made from what
+ * is shown, which another edit that waits would overtake. What was typed stays in its form.
  *
  * @throws RequestError if the server refuses it, or is gone
  */
@@ -109,8 +110,12 @@ export async function sendEntry(entry: Pending, file?: Blob): Promise<'stored' |
 }
 
 /** The picture that goes with a command that waited, if one does. */
-const fileOf = async (entry: Pending): Promise<Blob | undefined> =>
-  commandOf(entry)?.upload === undefined ? undefined : get<Blob>(fileKey(entry.id));
+async function fileOf(entry: Pending): Promise<Blob | undefined> {
+  if (commandOf(entry)?.upload === undefined) return undefined;
+  const file = await get<Blob>(fileKey(entry.id));
+  if (!file) throw new Error('Its picture is no longer kept in this browser.');
+  return file;
+}
 
 /** Send what waits, oldest first, until the server is gone again. Returns how many were stored. */
 async function flush(): Promise<number> {

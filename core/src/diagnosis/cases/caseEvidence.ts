@@ -33,8 +33,7 @@ const asObservations = ({ case: { id, answers } }: CaseRecord): Observation[] =>
     }));
 
 /**
- * The evidence of a case: all that is on record of its breaker, without what only told of an earlier moment; while
- * the
+ * The evidence of a case: all that is on record of its breaker, without what only told of an earlier moment; while the
  * breaker is not known, what was answered, and what endangers every circuit of the panel.
  *
  * @param file the case with all it stands on

@@ -54,8 +54,7 @@ const WIDE = ['half-the-house', 'whole-house'];
 const SHOWN_FROM = 0.01;
 
 /**
- * What is next in a case, and how it stands. Danger stops it; then the senses before any hand; then which breaker
- * it is;
+ * What is next in a case, and how it stands. Danger stops it; then the senses before any hand; then which breaker it is;
  * then whatever the engine finds worth doing most and this person may do, until it is decided.
  *
  * @param file the case with its evidence

@@ -46,8 +46,7 @@ const HANDMADE = likelihoodTable(chances);
 let table = HANDMADE;
 
 /**
- * Do some work with another table in place of the product’s own: to measure how good the engine could be. The work
- * is
+ * Do some work with another table in place of the product’s own: to measure how good the engine could be. The work is
  * done before this returns.
  *
  * @param other the table to go by

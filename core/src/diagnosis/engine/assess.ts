@@ -24,8 +24,7 @@ import type { Assessment } from './assessment.ts';
  *
  * @param results the latest outcome of each test that was done
  * @param known what is known of the breaker
- * @param bench how likely it is weak, sound or sluggish by its trips and holds; then the trip held against the
- *   curve
+ * @param bench how likely it is weak, sound or sluggish by its trips and holds; then the trip held against the curve
  *   is in it already
  * @param circumstances what a record tells of danger besides
  * @param learned what confirmed ends teach; never that a danger is less likely

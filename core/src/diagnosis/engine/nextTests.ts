@@ -66,8 +66,7 @@ export function mayDoInDanger(test: TestId): boolean {
 }
 
 /**
- * Tests that were not done and that this person may do, by what they are worth. Nothing is switched on to learn
- * more
+ * Tests that were not done and that this person may do, by what they are worth. Nothing is switched on to learn more
  * beside what needs work.
  *
  * @param assessed what the evidence comes to

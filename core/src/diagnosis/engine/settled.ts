@@ -37,8 +37,7 @@ export const priceOfAsking = (profile: Profile, asked: number): number =>
   Math.max(0, asked - PATIENCE[profile].free) * PATIENCE[profile].each;
 
 /**
- * The tests that are worth asking for, best first; none: it is settled. Danger stops everything; else the decision
- * is good
+ * The tests that are worth asking for, best first; none: it is settled. Danger stops everything; else the decision is good
  * enough, or what is left brings less than it costs to ask.
  *
  * @param tests as `nextTests` gives them

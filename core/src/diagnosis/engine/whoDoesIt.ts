@@ -64,8 +64,7 @@ const SURE_OF_THE_WORK = 0.7;
 const MOST_LOST = NEEDLESS['shed-load'] + CALLED.needlessly;
 
 /**
- * What this person is told to do: the choice, or, where all that is left to find out takes the cover off, to hand
- * it over.
+ * What this person is told to do: the choice, or, where all that is left to find out takes the cover off, to hand it over.
  *
  * @param assessed what the evidence comes to
  * @param profile who is at work

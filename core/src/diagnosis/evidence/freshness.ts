@@ -33,8 +33,7 @@ const MOMENTARY: ReadonlySet<TestId> = new Set<TestId>([
 const BEFOREHAND_MS = 12 * 3_600_000;
 
 /**
- * From when on what was seen belongs to a case: some hours before it was opened, but nothing of a case about the
- * same
+ * From when on what was seen belongs to a case: some hours before it was opened, but nothing of a case about the same
  * breaker that was closed before.
  *
  * @param openedAt when the open case was opened

@@ -20,8 +20,7 @@ const shareOf = (right: number, of: number) => ({ right, of, ...sureRange(right,
  *
  * @param closed closed cases, in the order in which they are to be listed
  * @param ends what teaches: all confirmed ends, of any site
- * @returns counts, shares with the range in which the true one lies 19 times in 20, the causes that were confirmed
- *   (commonest
+ * @returns counts, shares with the range in which the true one lies 19 times in 20, the causes that were confirmed (commonest
  *   first) and every case with its judgement; cases worked with the simulated stand-in are counted and left out
  * @throws never
  * @example outcomesOf([], []).decided // null

@@ -20,8 +20,7 @@ export function seeded(seed: number): Random {
 }
 
 /**
- * A number of the standard normal distribution, by the transform of Box and Muller: a radius from one number, an
- * angle
+ * A number of the standard normal distribution, by the transform of Box and Muller: a radius from one number, an angle
  * from another.
  *
  * @param random where its numbers come from

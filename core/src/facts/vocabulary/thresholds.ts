@@ -15,8 +15,7 @@ export function loadOutcome(share: number): OutcomeOf<'clamp-current'> {
 }
 
 /**
- * How far a part is over similar ones: 0 like them, 1 over the limit to repair soon, 2 over that to repair at
- * once.
+ * How far a part is over similar ones: 0 like them, 1 over the limit to repair soon, 2 over that to repair at once.
  *
  * @param overC temperature difference, K. Limits: ANSI/NETA MTS, thermographic survey
  * @returns 0, 1 or 2

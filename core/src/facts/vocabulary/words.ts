@@ -416,11 +416,12 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
 };
 
 /**
- * An outcome in plain words. @example sayOutcome('sound', 'quiet') // 'It is quiet'
+ * An outcome in plain words.
  *
  * @param test id of the test
  * @param outcome one of its outcomes
  * @returns a sentence without its full stop
+ * @example sayOutcome('sound', 'quiet') // 'It is quiet'
  */
 export function sayOutcome(test: TestId, outcome: string): string {
   return (TEST_WORDS[test].outcomes as Record<string, string>)[outcome] ?? outcome;

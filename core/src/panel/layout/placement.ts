@@ -137,8 +137,7 @@ const RULES: readonly Rule[] = [
  * @param wanted the one to place; one with the same id among the others is passed over (a move)
  * @returns the field it is told at, and a sentence
  * @example
- * placementProblem(panel, [{ id: 'x', space: 3, poles: 1, half: null }], { id: 'y', space: 1, poles: 2, half: null
- * })
+ * placementProblem(panel, [{ id: 'x', space: 3, poles: 1, half: null }], { id: 'y', space: 1, poles: 2, half: null })
  *   // { field: 'space', message: 'Space 3 is taken.' }
  */
 export function placementProblem(

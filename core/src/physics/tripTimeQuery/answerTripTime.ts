@@ -39,8 +39,7 @@ export const tripTimeOutput = z.object({
 export type TripTimeAnswer = z.infer<typeof tripTimeOutput>;
 
 /**
- * How long a breaker takes at a current, after what it carried before: any sound unit, and this one by its
- * record.
+ * How long a breaker takes at a current, after what it carried before: any sound unit, and this one by its record.
  *
  * @param input rating and current (A), what ran before from cold (A, s), ambient (°C)
  * @returns seconds from now, soonest and latest of a sound unit, and 5, 50 and 95 % of this unit; null: never

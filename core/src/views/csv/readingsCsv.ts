@@ -120,8 +120,7 @@ export const missingColumns = (headers: readonly string[]): string[] =>
   NEEDED.filter((column) => !headers.some((header) => plain(header) === plain(column)));
 
 /**
- * Read a table of readings for the breakers of one panel. A line that is struck is left out: it no longer
- * counts.
+ * Read a table of readings for the breakers of one panel. A line that is struck is left out: it no longer counts.
  *
  * @param rows the lines by their headers, without the header line
  * @param breakers those in the panel now
