@@ -51,6 +51,9 @@ const LOOKS = [
   { name: 'phone, dark', size: phone, colorScheme: 'dark' },
 ] as const;
 
+// The longest file by far: its looks are shared out among the workers.
+test.describe.configure({ mode: 'parallel' });
+
 for (const { name, size, colorScheme } of LOOKS) {
   test.describe(`axe finds nothing, ${name}`, () => {
     test.use({ viewport: size, colorScheme });

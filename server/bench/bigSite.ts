@@ -1,8 +1,8 @@
+import { seeded } from '@phylaxon/core/facts/random';
 import { breakerInput, circuitInput, panelInput, type Reading } from '@phylaxon/core/record/entities';
 import { Edit, insertLogged, newId } from '../src/edit/index.ts';
 import { addPanel, addSite, fitBreaker, setCircuit } from '../src/record/index.ts';
 import type { ReadingRow, Store } from '../src/store/index.ts';
-import { steadyNumbers } from '../src/testing/index.ts';
 import { redecidePanel } from '../src/recordService/index.ts';
 
 interface Size {
@@ -23,7 +23,7 @@ const POINTS: [ReadingRow['quantity'], Reading['point'], number, number][] = [
 
 /** A site far larger than any house: panels full of breakers, years of readings. Returns its ids. */
 export async function buildBigSite(store: Store, { panels, breakersPerPanel, readings }: Size) {
-  const next = steadyNumbers();
+  const next = seeded(1);
   const drawn = await store.write(async (manager) => {
     const site = await addSite(manager, { name: 'Big site', note: '' });
     const list: { panelId: string; breakerIds: string[] }[] = [];

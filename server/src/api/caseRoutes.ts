@@ -63,7 +63,7 @@ export function caseRoutes({ record, changes }: Context): Route[] {
       stream: async (params, send) => {
         const { id: caseId } = params as z.output<typeof byId>;
         const { siteId } = await record.read((manager) => caseRow(manager, caseId));
-        return changes.watch([siteId], () => send('changed'));
+        return changes.watch([siteId], (told) => send('changed', told));
       },
     },
   ];

@@ -80,7 +80,7 @@ export function handOverRoutes(context: Context): Route[] {
           const { caseId, siteId, panelIds } = await store.write((manager) =>
             takeHandOver(manager, file, onStored),
           );
-          changes.announce(siteId, ...panelIds);
+          changes.announce([siteId, ...panelIds]);
           return { caseId };
         }),
     }),

@@ -31,7 +31,7 @@ export function panelRoutes({ record, changes }: Context): Route[] {
       stream: async (params, send) => {
         const { id } = params as z.output<typeof byId>;
         const { siteId } = await record.read((manager) => panelRow(manager, id));
-        return changes.watch([id, siteId], () => send('changed'));
+        return changes.watch([id, siteId], (told) => send('changed', told));
       },
     },
   ];

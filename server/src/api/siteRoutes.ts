@@ -2,7 +2,7 @@ import { siteSummary, steps } from '@phylaxon/core/views/board';
 import { curve, id } from '@phylaxon/core/record/entities';
 import { searchQuery, searchResult } from '@phylaxon/core/views/search';
 import { z } from 'zod';
-import { WHO_HEADER, whoHeaders } from '../commands/index.ts';
+import { byHeaders, commandHeaders } from '../commands/index.ts';
 import { stepsOf } from '../edit/index.ts';
 import { route, type Route } from '../http/index.ts';
 import { hasConfirmedEnds } from '../outcomes/index.ts';
@@ -21,13 +21,13 @@ export function siteRoutes({ store, record, changes, photos }: Context): Route[]
       path: `/sites/:id/${direction}`,
       tag: 'sites',
       summary,
-      headers: whoHeaders,
+      headers: commandHeaders,
       params: byId,
       body: z.strictObject({ edit: id }),
       status: 200,
       answer: steps,
       handle: async ({ headers, params, body }) => {
-        await record.step(params.id, direction, body.edit, headers[WHO_HEADER]);
+        await record.step(params.id, direction, body.edit, byHeaders(headers));
         return record.read((manager) => stepsOf(manager, params.id));
       },
     });
@@ -57,7 +57,7 @@ export function siteRoutes({ store, record, changes, photos }: Context): Route[]
           return panels;
         });
         await photos.sweep(store);
-        changes.announce(params.id, ...panelIds);
+        changes.announce([params.id, ...panelIds]);
         return {};
       },
     }),

@@ -163,7 +163,7 @@ export function transferRoutes(context: Context): Route[] {
           const { siteId, panelIds } = await store.write((manager) =>
             importSite(manager, file, query.mode, onStored),
           );
-          changes.announce(siteId, ...panelIds);
+          changes.announce([siteId, ...panelIds]);
           return { siteId };
         }),
     }),

@@ -16,6 +16,7 @@ import {
   siteRow,
   strikesById,
 } from '../record/index.ts';
+import { panelEvidence } from '../recordService/index.ts';
 import { readSettings } from '../settings/index.ts';
 import {
   EventTable,
@@ -23,6 +24,7 @@ import {
   PanelTable,
   ReadingTable,
   StrikeTable,
+  type CaseRow,
   type PanelRow,
 } from '../store/index.ts';
 
@@ -35,12 +37,11 @@ export async function caseRecordOf(manager: EntityManager, id: string): Promise<
     row.panelId === null
       ? null
       : await manager.findOneBy(PanelTable, { id: row.panelId, removedAt: IsNull() });
-  const closed = row.closedAt === null ? undefined : id;
-  const files = panel === null ? [] : await breakerRecords(manager, panel.id, closed);
-  const main = files.find(({ breaker }) => breaker.role === 'main') ?? null;
+  const records = panel === null ? [] : await recordsFor(manager, panel, row);
+  const main = records.find(({ breaker }) => breaker.role === 'main') ?? null;
   const dossier =
     panel && row.breakerId !== null
-      ? await dossierOf(manager, panel, row.breakerId, files, settings, teaches)
+      ? await dossierOf(manager, panel, row.breakerId, records, settings, teaches)
       : null;
   return {
     case: caseOf(row),
@@ -56,23 +57,27 @@ export async function caseRecordOf(manager: EntityManager, id: string): Promise<
   };
 }
 
+/** A panel’s records as a case looks at them; a closed one as it was: what was found in it still counts. */
+const recordsFor = async (manager: EntityManager, panel: PanelRow, { id, closedAt }: CaseRow) =>
+  closedAt === null ? (await panelEvidence(manager, panel)).records : breakerRecords(manager, panel.id, id);
+
 async function dossierOf(
   manager: EntityManager,
   panel: PanelRow,
   breakerId: string,
-  files: BreakerRecord[],
+  records: BreakerRecord[],
   settings: CaseRecord['policies'],
   teaches: Teaches,
 ): Promise<CaseRecord['dossier']> {
-  const subject = files.find(({ breaker }) => breaker.id === breakerId);
+  const subject = records.find(({ breaker }) => breaker.id === breakerId);
   if (!subject) return null;
   const { id, name, family, alsoListed } = panel;
   return {
     panel: { id, name, family, alsoListed },
     policies: settings,
     subject,
-    main: files.find(({ breaker }) => breaker.role === 'main') ?? null,
-    others: files.filter((file) => file !== subject),
+    main: records.find(({ breaker }) => breaker.role === 'main') ?? null,
+    others: records.filter((one) => one !== subject),
     curves: (await curvesOf(manager, panel.siteId)).map(({ family: of, points }) => ({ family: of, points })),
     learned: teaches(subject.breaker),
   };

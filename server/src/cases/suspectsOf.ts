@@ -3,7 +3,8 @@ import { sayPlace } from '@phylaxon/core/panel/layout';
 import { handleAt, loadFact } from '@phylaxon/core/diagnosis/evidence';
 import { isTrip } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
-import { breakerRecords, panelsOf, siteRow } from '../record/index.ts';
+import { panelsOf, siteRow } from '../record/index.ts';
+import { panelEvidence } from '../recordService/index.ts';
 
 /** Every breaker at a site, with what a search for the right one looks at. */
 export async function suspectsOf(manager: EntityManager, siteId: string): Promise<Suspect[]> {
@@ -11,7 +12,7 @@ export async function suspectsOf(manager: EntityManager, siteId: string): Promis
   const panels = await panelsOf(manager, siteId);
   const all: Suspect[] = [];
   for (const panel of panels) {
-    for (const file of await breakerRecords(manager, panel.id)) {
+    for (const file of (await panelEvidence(manager, panel)).records) {
       const { breaker, circuit, entries } = file;
       all.push({
         breakerId: breaker.id,

@@ -49,8 +49,14 @@ describe('the stream of a panel’s changes', () => {
     expect(streams[0].headers['content-type']).toBe('text/event-stream');
     const told = Promise.all(streams.map(nextEvent));
     const trip = { kind: 'trip', at: '2026-11-20T10:00:00Z', pace: 'minutes' };
-    await request(app).post(`/api/v1/breakers/${breakerId}/events`).send(trip).expect(201);
-    expect(await told).toEqual(['event: changed\ndata: {}\n\n', 'event: changed\ndata: {}\n\n']);
+    const change = '7f000000-0000-4000-8000-00000000c0de';
+    await request(app)
+      .post(`/api/v1/breakers/${breakerId}/events`)
+      .set('Phylaxon-Change', change)
+      .send(trip)
+      .expect(201);
+    const event = `event: changed\ndata: ${JSON.stringify({ change, everywhere: false })}\n\n`;
+    expect(await told).toEqual([event, event]);
     streams.forEach((stream) => stream.destroy());
   });
 
@@ -72,9 +78,9 @@ test('who stops watching is not told any more', () => {
   const changes = new Changes();
   let told = 0;
   const stop = changes.watch(['p', 'site'], () => told++);
-  changes.announce('p', 'site');
-  changes.announce('q');
+  changes.announce(['p', 'site']);
+  changes.announce(['q']);
   stop();
-  changes.announce('p');
+  changes.announce(['p']);
   expect(told).toBe(1);
 });

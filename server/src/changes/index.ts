@@ -1,1 +1,1 @@
-export { Changes } from './changes.ts';
+export { Changes, type Told } from './changes.ts';

@@ -27,4 +27,4 @@ const SERVED: readonly Served[] = [
 /** The routes by which the record is changed: one for each command of core. */
 export const commandRoutes = (context: CommandContext): Route[] => SERVED.map((served) => served(context));
 
-export { WHO_HEADER, whoHeaders } from './serve.ts';
+export { byHeaders, commandHeaders } from './serve.ts';

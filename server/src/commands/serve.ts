@@ -6,7 +6,7 @@ import type { Edit } from '../edit/index.ts';
 import { forbidden } from '../errors/index.ts';
 import { route, type Route } from '../http/index.ts';
 import { MOST_PHOTO_BYTES, type PhotoFolder } from '../photos/index.ts';
-import type { RecordService } from '../recordService/index.ts';
+import type { By, RecordService } from '../recordService/index.ts';
 
 /** What commands work with. */
 export interface CommandContext {
@@ -40,11 +40,18 @@ interface Work<Params extends z.ZodType, Body extends z.ZodType | undefined, Ans
 }
 
 /** Who is at work, as told by whoever asks; programs that say nothing are taken for an electrician’s. */
-export const WHO_HEADER = 'phylaxon-profile';
-export const whoHeaders = z.object({
+const WHO_HEADER = 'phylaxon-profile';
+/** What whoever asks calls this change, so that it knows its own among those it is told of. */
+const CHANGE_HEADER = 'phylaxon-change';
+export const commandHeaders = z.object({
   [WHO_HEADER]: z
     .enum(Object.keys(PROFILE_LEVEL) as [Profile, ...Profile[]], 'Say “homeowner” or “electrician”.')
     .default('electrician'),
+  [CHANGE_HEADER]: z.uuid('A change is named by an id.').optional(),
+});
+export const byHeaders = (headers: z.output<typeof commandHeaders>): By => ({
+  who: headers[WHO_HEADER],
+  change: headers[CHANGE_HEADER] ?? null,
 });
 
 /** A command as it is done here: its route. */
@@ -68,7 +75,7 @@ export const serve =
       path,
       tag,
       summary,
-      headers: whoHeaders,
+      headers: commandHeaders,
       params,
       ...(upload === undefined
         ? { body }
@@ -81,14 +88,14 @@ export const serve =
           body: upload === undefined ? input.body : input.query,
           upload: input.upload,
         } as Asked<Params, Body>;
-        const who = input.headers[WHO_HEADER];
-        const why = command.refuses?.(who, asked.body);
+        const by = byHeaders(input.headers);
+        const why = command.refuses?.(by.who, asked.body);
         if (why) throw forbidden(why);
         const kept = (await keep?.(context, asked.upload)) as Kept;
         const result = await context.record.change(async (edit) => {
           const { where = '', siteId, result } = await run(edit, asked, kept);
           return { label: command.label(asked.body, where), result, ...(siteId !== undefined && { siteId }) };
-        }, who);
+        }, by);
         return (after ? context.record.read((manager) => after(manager, asked)) : result) as z.input<Answer>;
       },
     });

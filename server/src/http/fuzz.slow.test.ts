@@ -1,19 +1,12 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { seeded } from '@phylaxon/core/facts/random';
 import { runs, isWhole } from '@phylaxon/core/testing';
 import type { Server } from 'node:http';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { z } from 'zod';
 import type { SiteSummary } from '@phylaxon/core/views/board';
-import {
-  aJpeg,
-  Fuzz,
-  operationsOf,
-  steadyNumbers,
-  testApp,
-  type OpenApi,
-  type Operation,
-} from '../testing/index.ts';
+import { aJpeg, Fuzz, operationsOf, testApp, type OpenApi, type Operation } from '../testing/index.ts';
 
 /** In every run so many; all 20 000 with `npm run fuzz`. */
 const REQUESTS = runs(700, 20_000);
@@ -179,7 +172,7 @@ function complaintOf({ operation, status, type, text }: Asked): string | null {
 test(`${REQUESTS} requests made up from the OpenAPI document: never a failure, never another shape`, async () => {
   const document = await get<OpenApi>('/openapi.json');
   const operations = operationsOf(document);
-  const next = steadyNumbers(SEED);
+  const next = seeded(SEED);
   const fuzz = new Fuzz(next, () => ids);
   const wrong: string[] = [];
   const met = new Map<Operation, Set<boolean>>();

@@ -54,7 +54,7 @@ export interface Route {
   file?: string;
   handle: (input: { headers: unknown; params: unknown; query: unknown; body: unknown } & Sent) => unknown;
   /** Instead of one answer a stream of events (server-sent events); returns how to stop it. */
-  stream?: (params: unknown, send: (event: string) => void) => Promise<() => void>;
+  stream?: (params: unknown, send: (event: string, data?: object) => void) => Promise<() => void>;
 }
 
 interface RouteOf<
@@ -154,11 +154,12 @@ const HEARTBEAT_MS = 20_000;
 /** Open a stream of server-sent events, kept open until the other side leaves. */
 async function sendEvents(
   response: Response,
-  start: (send: (event: string) => void) => Promise<() => void>,
+  start: (send: (event: string, data?: object) => void) => Promise<() => void>,
 ): Promise<void> {
   // Whoever listens asks for everything once the stream is open, so nothing before counts.
   const stop = await start(
-    (event) => response.headersSent && response.write(`event: ${event}\ndata: {}\n\n`),
+    (event, data = {}) =>
+      response.headersSent && response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`),
   );
   if (response.destroyed) return stop();
   response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' });

@@ -1,9 +1,10 @@
+import { seeded } from '@phylaxon/core/facts/random';
 import { afterAll, describe, expect, test } from '@jest/globals';
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Store } from '../store/index.ts';
-import { aJpeg, steadyNumbers } from '../testing/index.ts';
+import { aJpeg } from '../testing/index.ts';
 import { plainJpeg } from '../files/index.ts';
 import { PhotoFolder } from './index.ts';
 
@@ -43,7 +44,7 @@ describe('a picture as it is kept', () => {
   });
 
   test('bytes at random are refused or plain, never a crash', () => {
-    const next = steadyNumbers(7);
+    const next = seeded(7);
     for (let i = 0; i < 2000; i++) {
       const file = Buffer.from(aJpeg({ exif: true }));
       for (let n = 0; n < 6; n++) file[Math.floor(next() * file.length)] = Math.floor(next() * 256);

@@ -14,6 +14,12 @@ export interface Done<T> {
   siteId?: string;
 }
 
+/** Who changes something, and what they call the change. */
+export interface By {
+  who: Profile;
+  change: string | null;
+}
+
 /**
  * The record, changed the one right way: the change, the decisions it brings and what it takes to undo it
  * are one transaction, and those who watch are told once it is kept.
@@ -32,11 +38,11 @@ export class RecordService {
   /**
    * Change something of a site’s panels.
    *
-   * @param who who does it; null: not known
+   * @param by who does it; null: not known
    */
-  async change<T>(work: (edit: Edit) => Promise<Done<T>>, who: Profile | null = null): Promise<T> {
+  async change<T>(work: (edit: Edit) => Promise<Done<T>>, by: By | null = null): Promise<T> {
     const { result, told, everywhere } = await this.store.write(async (manager) => {
-      const edit = new Edit(manager, who);
+      const edit = new Edit(manager, by?.who ?? null);
       const done = await work(edit);
       const panelIds = [...edit.panelIds];
       const siteId = done.siteId ?? (await siteOfPanel(manager, panelIds[0]!));
@@ -44,7 +50,7 @@ export class RecordService {
       const everywhere = await redecide(manager, panelIds, edit.rows);
       return { result: done.result, told: edit.isEmpty ? [] : [siteId, ...panelIds], everywhere };
     });
-    this.tell(told, everywhere);
+    this.tell(told, everywhere, by);
     return result;
   }
 
@@ -53,20 +59,21 @@ export class RecordService {
     siteId: string,
     direction: 'undo' | 'redo',
     editId: string,
-    who: Profile | null = null,
+    by: By | null = null,
   ): Promise<EditRow> {
     const { row, everywhere } = await this.store.write(async (manager) => {
       await siteRow(manager, siteId);
-      const stepped = await (direction === 'undo' ? undo : redo)(manager, siteId, editId, who);
+      const stepped = await (direction === 'undo' ? undo : redo)(manager, siteId, editId, by?.who ?? null);
       return { row: stepped, everywhere: await redecide(manager, stepped.panelIds, stepped.rows) };
     });
-    this.tell([siteId, ...row.panelIds], everywhere);
+    this.tell([siteId, ...row.panelIds], everywhere, by);
     return row;
   }
 
-  private tell(ids: readonly string[], everywhere: boolean): void {
-    if (everywhere) this.changes.announceAll();
-    else this.changes.announce(...ids);
+  private tell(ids: readonly string[], everywhere: boolean, by: By | null): void {
+    const change = by?.change ?? null;
+    if (everywhere) this.changes.announceAll(change);
+    else this.changes.announce(ids, { change, everywhere });
   }
 }
 

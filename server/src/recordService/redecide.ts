@@ -1,44 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import type { Verdict } from '@phylaxon/core/views/board';
 import { decide, decision as decisionShape, ENGINE, type Decision } from '@phylaxon/core/diagnosis/decision';
-import {
-  gatherEvidence,
-  type BreakerRecord,
-  type Dossier,
-  type Evidence,
-} from '@phylaxon/core/diagnosis/evidence';
 import { IsNull, type EntityManager } from 'typeorm';
-import { learnedAt, type Teaches } from '../outcomes/index.ts';
-import { curvesOf, breakerRecords } from '../record/index.ts';
-import { readSettings } from '../settings/index.ts';
 import { PanelTable, VerdictTable, type VerdictRow } from '../store/index.ts';
-
-/**
- * The evidence about breakers of a panel, as it stands now; what confirmed ends teach matters to decisions alone.
- *
- * @param files all in the panel: a breaker is compared with its neighbours
- * @param about those it is gathered for; all, if left out
- */
-export function evidenceOfPanel(
-  panel: Dossier['panel'],
-  policies: Dossier['policies'],
-  files: BreakerRecord[],
-  curves: Dossier['curves'],
-  { teaches = () => null, about = files }: { teaches?: Teaches; about?: BreakerRecord[] } = {},
-): Evidence[] {
-  const main = files.find((file) => file.breaker.role === 'main') ?? null;
-  return about.map((subject) =>
-    gatherEvidence({
-      panel,
-      policies,
-      subject,
-      main,
-      others: files.filter((file) => file !== subject),
-      curves,
-      learned: teaches(subject.breaker),
-    }),
-  );
-}
+import { gatherAnew } from './panelEvidence.ts';
 
 export const verdictOf = (row: VerdictRow): Verdict => ({
   id: row.id,
@@ -76,20 +41,16 @@ export async function redecidePanel(
   const panel = await manager.findOneBy(PanelTable, { id: panelId, removedAt: IsNull() });
   if (!panel) return;
   const latest = await latestVerdicts(manager, [panelId]);
-  const files = await breakerRecords(manager, panelId);
-  const curves = await curvesOf(manager, panel.siteId);
-  const teaches = await learnedAt(manager, panel.siteId);
-  const fresh = evidenceOfPanel(panel, await readSettings(manager), files, curves, { teaches }).flatMap(
-    (evidence): VerdictRow[] => {
-      const decision = decide(evidence);
-      const text = decisionText(decision);
-      const breakerId = evidence.breaker.id;
-      const old = latest.get(breakerId);
-      if (old?.decision === text && old.engine === ENGINE) return [];
-      const { action, family } = decision;
-      return [{ id: randomUUID(), breakerId, at, engine: ENGINE, action, family, decision: text }];
-    },
-  );
+  const { evidence } = await gatherAnew(manager, panel);
+  const fresh = evidence.flatMap((about): VerdictRow[] => {
+    const decision = decide(about);
+    const text = decisionText(decision);
+    const breakerId = about.breaker.id;
+    const old = latest.get(breakerId);
+    if (old?.decision === text && old.engine === ENGINE) return [];
+    const { action, family } = decision;
+    return [{ id: randomUUID(), breakerId, at, engine: ENGINE, action, family, decision: text }];
+  });
   if (fresh.length > 0) await manager.insert(VerdictTable, fresh);
 }
 

@@ -9,6 +9,7 @@ import type {
   LoadRow,
   NoteRow,
   ObservationRow,
+  PanelRevisionRow,
   PanelRow,
   PhotoRow,
   ReadingRow,
@@ -66,6 +67,9 @@ export const PanelTable = table<PanelRow>('panel', {
   version: integer,
   removedAt: orNull(text),
 });
+
+/** Another value whenever what the evidence about a panel’s breakers is gathered from was changed. */
+export const PanelRevisionTable = table<PanelRevisionRow>('panel_revision', { panelId: key, revision: text });
 
 export const BreakerTable = table<BreakerRow>('breaker', {
   id: key,
@@ -240,6 +244,7 @@ export const SettingTable = table<SettingRow>('setting', { name: key, value: tex
 export const TABLES = [
   SiteTable,
   PanelTable,
+  PanelRevisionTable,
   BreakerTable,
   CircuitTable,
   LoadTable,

@@ -361,6 +361,24 @@ class WhoDidIt1764460800000 implements MigrationInterface {
   }
 }
 
+/** What tells one state of a panel’s record from another. */
+class PanelRevisions1764547200000 implements MigrationInterface {
+  name = 'PanelRevisions1764547200000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [
+      `CREATE TABLE "panel_revision" (
+        "panelId" TEXT PRIMARY KEY NOT NULL REFERENCES "panel" ("id") ON DELETE CASCADE,
+        "revision" TEXT NOT NULL)`,
+      `INSERT INTO "panel_revision" SELECT "id", lower(hex(randomblob(16))) FROM "panel"`,
+    ]);
+  }
+
+  async down() {
+    throw new Error('A record is not taken back to an older version: restore a backup instead.');
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -370,4 +388,5 @@ export const MIGRATIONS = [
   TheSafeRecord1764288000000,
   HowItEnded1764374400000,
   WhoDidIt1764460800000,
+  PanelRevisions1764547200000,
 ];

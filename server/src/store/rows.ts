@@ -15,6 +15,10 @@ import type {
 /** Rows as the tables hold them. What core knows as one object is spread over columns here. */
 export type SiteRow = Site;
 export type PanelRow = Panel & { removedAt: string | null };
+export interface PanelRevisionRow {
+  panelId: string;
+  revision: string;
+}
 export type BreakerRow = Breaker & { removedAt: string | null };
 
 export interface CircuitRow {

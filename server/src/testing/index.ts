@@ -2,7 +2,6 @@ export * from './testApp.ts';
 export { writeDemoSnapshot } from './demoSnapshot.ts';
 export * from './aJpeg.ts';
 export * from './aShed.ts';
-export * from './steadyNumbers.ts';
 export * from './serverProcess.ts';
 export * from './currentVersion.ts';
 export * from './fuzzRequests.ts';

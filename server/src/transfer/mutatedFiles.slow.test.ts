@@ -1,15 +1,16 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
+import { seeded } from '@phylaxon/core/facts/random';
 import { SITE_FILE_VERSION } from '@phylaxon/core/views/siteFile';
 import { runs } from '@phylaxon/core/testing';
 import { crc32, deflateRawSync } from 'node:zlib';
 import request from 'supertest';
 import yazl from 'yazl';
 import type { Store } from '../store/index.ts';
-import { aJpeg, steadyNumbers, testApp } from '../testing/index.ts';
+import { aJpeg, testApp } from '../testing/index.ts';
 import { exportText, packSite } from './index.ts';
 
 const HOW_MANY = runs(120, 500);
-const next = steadyNumbers(20_261_124);
+const next = seeded(20_261_124);
 const some = (n: number) => Math.floor(next() * n);
 const one = <T>(list: readonly T[]): T => list[some(list.length)]!;
 

@@ -8,29 +8,14 @@ import {
   type SiteSummary,
 } from '@phylaxon/core/views/board';
 import { sayPlace } from '@phylaxon/core/panel/layout';
-import {
-  coolDownOf,
-  familyBand,
-  familyCurve,
-  tripTrialsOf,
-  type Evidence,
-} from '@phylaxon/core/diagnosis/evidence';
+import { coolDownOf, familyCurve } from '@phylaxon/core/diagnosis/evidence';
 import { policies } from '@phylaxon/core/record/settings';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { stepsOf } from '../edit/index.ts';
-import {
-  breakerOf,
-  breakerRow,
-  curvesOf,
-  breakerRecords,
-  panelOf,
-  panelRow,
-  panelsOf,
-  siteRow,
-} from '../record/index.ts';
+import { breakerOf, breakerRow, panelOf, panelRow, panelsOf, siteRow } from '../record/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { BreakerTable, CircuitTable, PanelTable, SiteTable, type PanelRow } from '../store/index.ts';
-import { evidenceOfPanel, latestVerdicts, verdictOf } from '../recordService/index.ts';
+import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index.ts';
 
 const namePanel = ({ id, name }: PanelRow) => ({ panelId: id, name });
 
@@ -51,13 +36,7 @@ async function fedFrom(manager: EntityManager, panel: PanelRow): Promise<Board['
 export async function boardView(manager: EntityManager, panelId: string): Promise<Board> {
   const panel = await panelRow(manager, panelId);
   const latest = await latestVerdicts(manager, [panelId]);
-  const curves = await curvesOf(manager, panel.siteId);
-  const evidence = evidenceOfPanel(
-    panel,
-    await readSettings(manager),
-    await breakerRecords(manager, panelId),
-    curves,
-  );
+  const { evidence } = await panelEvidence(manager, panel);
   const site = await panelsOf(manager, panel.siteId);
   return {
     site: await siteRow(manager, panel.siteId),
@@ -77,24 +56,23 @@ export async function detailView(manager: EntityManager, breakerId: string): Pro
   const row = await breakerRow(manager, breakerId);
   const panel = await panelRow(manager, row.panelId);
   const settings = await readSettings(manager);
-  const files = await breakerRecords(manager, panel.id);
-  const file = files.find(({ breaker }) => breaker.id === breakerId)!;
-  const curves = await curvesOf(manager, panel.siteId);
-  const [evidence] = evidenceOfPanel(panel, settings, files, curves, { about: [file] }) as [Evidence];
+  const { records, curves, evidence: all } = await panelEvidence(manager, panel);
+  const at = records.findIndex(({ breaker }) => breaker.id === breakerId);
+  const [record, evidence] = [records[at]!, all[at]!];
   const fed = (await panelsOf(manager, panel.siteId)).find((one) => one.fedByBreakerId === breakerId);
   const latest = await latestVerdicts(manager, [panel.id]);
-  const voltage = file.entries.readings.findLast(
+  const voltage = record.entries.readings.findLast(
     ({ point }) => point === 'outlet' || point === 'load-terminal',
   );
   return {
     panel: panelOf(panel),
     breaker: breakerOf(row),
-    circuit: file.circuit,
+    circuit: record.circuit,
     handle: evidence.handle,
     load: evidence.load,
     heat: evidence.heat.map(heatView),
     trips: evidence.trips.map(({ event, verdict, window }) => ({ eventId: event.id, verdict, window })),
-    trials: tripTrialsOf(evidence.breaker, file.entries.events, familyBand(row.family, curves)),
+    trials: evidence.trials,
     wear: evidence.wear,
     coolDown: coolDownOf(evidence),
     curve: familyCurve(row.family, curves) ?? null,

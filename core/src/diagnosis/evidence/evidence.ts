@@ -7,7 +7,7 @@ import type { TripVerdict, TripWindow } from '../../physics/trip/index.ts';
 import type { Wear } from '../wear/index.ts';
 import type { Complaint, OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 import type { HandlePosition } from './history.ts';
-import type { BreakerEstimate } from './tripTrial.ts';
+import type { BreakerEstimate, TripTrial } from './tripTrial.ts';
 
 /** A breaker with its circuit and all that was logged of it. */
 export interface BreakerRecord {
@@ -99,6 +99,8 @@ export interface Evidence {
   /** Danger signs and leg voltages logged at the main, which bear on this breaker too. */
   mainItems: EvidenceItem[];
   trips: TripFact[];
+  /** Its trips and holds as measurements of its bimetal, oldest first. */
+  trials: TripTrial[];
   /** What trips and holds say of the unit's bimetal; null: nothing on record says anything. */
   unit: BreakerEstimate | null;
   wear: Wear;

@@ -28,7 +28,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
   const others = dossier.others.map(counted);
   const band = familyBand(subject.breaker.family, dossier.curves);
   const trips = tripFacts(subject, band);
-  const trials = tripTrialsOf(subject.breaker, subject.entries.events, band);
+  const trials = tripTrialsOf(subject.breaker, subject.entries.events, band, trips);
   const load = loadFact(subject);
   const heat = heatFacts(subject, others);
   const sizing = circuitSizing(subject, dossier.policies);
@@ -55,6 +55,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
     ),
     mainItems: main && main.breaker.id !== subject.breaker.id ? dangerItems(main) : [],
     trips,
+    trials,
     unit: breakerEstimate(subject.breaker.ratingAmps, trials),
     wear: wearOf(subject.breaker, subject.entries.events),
     failedResets: failedResets(subject.entries.events),

@@ -24,6 +24,7 @@ import {
 } from '../../physics/trip/index.ts';
 import { marked } from './marked.ts';
 import { eventWindowQuestion, sayWindow, tripFacts } from './tripEvidence.ts';
+import type { TripFact } from './evidence.ts';
 import type { BreakerEstimate, TripTrial } from './tripTrial.ts';
 
 /** How long a load is taken to have run where it is only said that it was steady: all is settled by then. */
@@ -37,18 +38,22 @@ const isHold = (event: BreakerEvent) =>
  * The trips and holds of a breaker as measurements of its bimetal, oldest first, each with what it tells.
  *
  * @param events its standing events, oldest first
- * @param band the edges of a sound unit of its family; those of the standard if left out
+ * @param band the edges of a sound breaker of its family; those of the standard if left out
+ * @param trips what is known of its trips already; worked out if left out
  * @returns each with what it tells, and why
  * @example tripTrialsOf(breaker, []) // []
  */
-export function tripTrialsOf(breaker: Breaker, events: readonly BreakerEvent[], band?: Band): TripTrial[] {
-  const verdicts = new Map(
-    tripFacts(
-      { breaker, circuit: null, entries: { readings: [], events: [...events], observations: [] } },
-      band,
-    ).map(({ event, verdict }) => [event.id, verdict]),
-  );
-  const trips: BreakerEvent[] = [];
+export function tripTrialsOf(
+  breaker: Breaker,
+  events: readonly BreakerEvent[],
+  band?: Band,
+  trips: readonly TripFact[] = tripFacts(
+    { breaker, circuit: null, entries: { readings: [], events: [...events], observations: [] } },
+    band,
+  ),
+): TripTrial[] {
+  const verdicts = new Map(trips.map(({ event, verdict }) => [event.id, verdict]));
+  let before: BreakerEvent | null = null;
   return events.flatMap((event): TripTrial[] => {
     const tripped = isTrip(event);
     if (!tripped && !isHold(event)) return [];
@@ -59,9 +64,8 @@ export function tripTrialsOf(breaker: Breaker, events: readonly BreakerEvent[], 
       amps: event.amps,
       seconds: event.afterSeconds,
     };
-    const before = trips.at(-1) ?? null;
-    if (tripped) trips.push(event);
     const nothing = tellsNothing(breaker, event, before);
+    if (tripped) before = event;
     if (nothing !== null) return [{ ...base, event: null, tells: 'nothing', text: marked(event, nothing) }];
     const { tells, text } = judged(breaker, event, verdicts.get(event.id) ?? null, band);
     return [{ ...base, event: asTrialEvent(event), tells, text: marked(event, text) }];
