@@ -69,6 +69,7 @@ const WEB = [
   'csp',
   'compute',
   'api',
+  'queries',
   'stores',
   'shared',
   'decision',

@@ -1,8 +1,10 @@
 import './csp/index.ts';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { router } from './app/index.ts';
+import { queryClient } from './queries/index.ts';
 import { followTheme, useSettings } from './stores/index.ts';
 import './styles.css';
 
@@ -15,6 +17,8 @@ void useSettings
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
-    <RouterProvider router={router} />
+    <QueryClientProvider client={queryClient}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
   </StrictMode>,
 );

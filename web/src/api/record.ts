@@ -5,10 +5,9 @@ import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
 import type { BackupState, Settings } from '@phylaxon/core/record/settings';
 import type { Series, Timeline, TimelineKind } from '@phylaxon/core/views/timeline';
-import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import { addressOf } from '@phylaxon/core/commands';
 import type { Pending } from './pending.ts';
-import { fileAddress, query, request, sendFile } from './request.ts';
+import { fileAddress, query, request, sendFile, type By } from './request.ts';
 
 /** What of a timeline is asked for. */
 export interface TimelineFilter {
@@ -59,8 +58,8 @@ const CSV = 'text/csv';
 export const api = {
   sites: () => request<{ sites: SiteSummary[] }>('GET', '/sites'),
   wipeSite: (id: string) => request('DELETE', `/sites/${id}`),
-  step: (siteId: string, direction: 'undo' | 'redo', edit: string, profile: Profile) =>
-    request<Steps>('POST', `/sites/${siteId}/${direction}`, { edit }, profile),
+  step: (siteId: string, direction: 'undo' | 'redo', edit: string, by: By) =>
+    request<Steps>('POST', `/sites/${siteId}/${direction}`, { edit }, by),
   search: (siteId: string, { words, kinds, from, to }: Search) =>
     request<SearchResult>(
       'GET',
@@ -81,9 +80,10 @@ export const api = {
   /** Have a command done now; see stores/outbox for what may wait. */
   send: <T = unknown>(sent: Pending<T>, file?: Blob): Promise<T> => {
     const { method, path } = addressOf(sent);
-    if (!file) return request<T>(method as 'POST', path, sent.body, sent.profile);
+    const by: By = { profile: sent.profile, change: sent.id };
+    if (!file) return request<T>(method as 'POST', path, sent.body, by);
     const told = query(sent.body as Record<string, string>);
-    return sendFile<T>(path + told, file, file.type, { profile: sent.profile });
+    return sendFile<T>(path + told, file, file.type, by);
   },
   photoAddress: (sha256: string) => fileAddress(`/photos/${sha256}`),
 

@@ -58,28 +58,34 @@ async function answerTo<T>(path: string, init: RequestInit): Promise<T> {
  *
  * @throws RequestError with the server's own words, or that it does not answer
  */
-export function request<T>(method: Method, path: string, body?: unknown, profile?: Profile): Promise<T> {
+export function request<T>(method: Method, path: string, body?: unknown, by: By = {}): Promise<T> {
   return answerTo<T>(path, {
     method,
-    headers: { ...(body !== undefined && { 'Content-Type': 'application/json' }), ...whoAsks(profile) },
+    headers: { ...(body !== undefined && { 'Content-Type': 'application/json' }), ...whoAsks(by) },
     ...(body !== undefined && { body: JSON.stringify(body) }),
   });
 }
 
-/** The server keeps who did what, and what a homeowner may not do. */
-const whoAsks = (profile: Profile | undefined): Record<string, string> =>
-  profile === undefined ? {} : { 'Phylaxon-Profile': profile };
+/** Who asks, which the server keeps with what was done, and what they call the change. */
+export interface By {
+  profile?: Profile;
+  change?: string;
+}
+const whoAsks = ({ profile, change }: By): Record<string, string> => ({
+  ...(profile !== undefined && { 'Phylaxon-Profile': profile }),
+  ...(change !== undefined && { 'Phylaxon-Change': change }),
+});
 
 /** Send a file as it is. */
 export const sendFile = <T>(
   path: string,
   file: Blob,
   type: string,
-  { signal, profile }: { signal?: AbortSignal; profile?: Profile } = {},
+  { signal, ...by }: { signal?: AbortSignal } & By = {},
 ): Promise<T> =>
   answerTo<T>(path, {
     method: 'POST',
-    headers: { 'Content-Type': type, ...whoAsks(profile) },
+    headers: { 'Content-Type': type, ...whoAsks(by) },
     body: file,
     signal,
   });

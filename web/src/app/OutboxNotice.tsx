@@ -1,11 +1,10 @@
 import { useEffect } from 'react';
-import { followOutbox, useOutbox, usePanel } from '../stores/index.ts';
+import { followOutbox, useOutbox } from '../stores/index.ts';
 
 /** Entries that wait for the server, and those it refused when it came back: nothing typed is lost. */
 export function OutboxNotice() {
   const { waiting, discard } = useOutbox();
-  const refresh = usePanel((state) => state.refresh);
-  useEffect(() => followOutbox(() => void refresh()), [refresh]);
+  useEffect(followOutbox, []);
   if (waiting.length === 0) return null;
   const refused = waiting.filter((entry) => entry.refused !== null);
   const patient = waiting.length - refused.length;

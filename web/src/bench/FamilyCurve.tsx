@@ -20,7 +20,7 @@ import {
   toNumber,
   Part,
 } from '../shared/index.ts';
-import { doNow, usePanel } from '../stores/index.ts';
+import { doNow } from '../stores/index.ts';
 
 /** Empty rows are not points. */
 const row = z.object({
@@ -47,7 +47,6 @@ const EMPTY: Row = { multiple: null, fastestSeconds: null, slowestSeconds: null 
 /** The printed curve of the breaker’s family: point by point or from a table, with how well it fits. */
 export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
   const { breaker, curve, panel } = detail;
-  const refresh = usePanel((state) => state.refresh);
   const [problems, setProblems] = useState<string[]>([]);
   const [told, setTold] = useState('');
   const methods = useForm<Values>({
@@ -87,7 +86,6 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
           version: curve?.version ?? 0,
         }),
       );
-      await refresh();
     } catch (error) {
       showErrors(methods, error, (path) => (path.startsWith('points') ? (path as 'points') : undefined));
     }
@@ -95,7 +93,6 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
   const takeAway = async () => {
     try {
       await doNow(drawing.removeCurve(curve!.id, breaker.family));
-      await refresh();
     } catch (error) {
       setTold(sayError(error));
     }

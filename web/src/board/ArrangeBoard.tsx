@@ -18,7 +18,7 @@ import { GripVertical } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { drawing } from '../api/index.ts';
 import { classes, placeText, sayError } from '../shared/index.ts';
-import { doNow, usePanel } from '../stores/index.ts';
+import { doNow } from '../stores/index.ts';
 import { shutOffs } from './Board.tsx';
 import { BoardFrame } from './BoardFrame.tsx';
 import { BreakerCell, cellName } from './BreakerCell.tsx';
@@ -50,7 +50,6 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
   const items = boardItems(board);
   const grid = boardGrid(board);
   const shutsOff = shutOffs(board);
-  const refresh = usePanel((state) => state.refresh);
   const [carried, setCarried] = useState<string | null>(null);
   const [over, setOver] = useState<string | null>(null);
   const [told, setTold] = useState<string | null>(null);
@@ -92,7 +91,6 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
     } catch (error) {
       setTold(sayError(error));
     }
-    await refresh();
   };
 
   const announcements: Announcements = {

@@ -1,13 +1,16 @@
 import type { Board } from '@phylaxon/core/views/board';
 import { Move, Printer, Redo2, SlidersHorizontal, Undo2 } from 'lucide-react';
-import { useEffect, type ComponentType, type ReactNode } from 'react';
+import { useCallback, useEffect, type ComponentType, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { usePanel } from '../stores/index.ts';
+import { sayError } from '../shared/index.ts';
+import { stepSite } from '../stores/index.ts';
 
 interface Props {
   board: Board;
   arranging: boolean;
   onArrange: (arranging: boolean) => void;
+  /** Told what was wrong where something could not be taken back or done again; null: all is well. */
+  onProblem: (problem: string | null) => void;
 }
 
 type Icon = ComponentType<{ className?: string; 'aria-hidden'?: boolean }>;
@@ -29,9 +32,17 @@ const isTyping = (target: EventTarget | null) =>
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** What can be done to the board as a whole: undo, redo, arrange, change the panel, print. */
-export function BoardTools({ board, arranging, onArrange }: Props) {
-  const step = usePanel((state) => state.step);
+export function BoardTools({ board, arranging, onArrange, onProblem }: Props) {
   const { undo, redo } = board.steps;
+  const step = useCallback(
+    async (direction: 'undo' | 'redo') => {
+      const edit = board.steps[direction];
+      if (!edit) return;
+      const problem = await stepSite(board.site.id, direction, edit.id).then(() => null, sayError);
+      onProblem(problem);
+    },
+    [board, onProblem],
+  );
 
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {

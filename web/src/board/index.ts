@@ -1,4 +1,4 @@
-export { ArrangeBoard } from './ArrangeBoard.tsx';
+export * from './lazy.ts';
 export { Board } from './Board.tsx';
 export { BoardTools } from './BoardTools.tsx';
 export { PanelSketch } from './PanelSketch.tsx';

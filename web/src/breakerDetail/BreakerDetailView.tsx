@@ -1,15 +1,15 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
-import type { BreakerDetail as BreakerDetail } from '@phylaxon/core/views/board';
+import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
 import { TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
+import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useOpenCases } from '../casebook/index.ts';
 import { CircuitForm } from '../circuit/index.ts';
 import { CoolDown, DecisionCard } from '../decision/index.ts';
 import { destinationOf, Log, type LogTab } from '../log/index.ts';
+import { recordQueries } from '../queries/index.ts';
 import { BreakerForm, BreakerPlace } from '../setup/index.ts';
 import { asButton, breakerText, Button, placeText } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
 import { LastMeasured } from './LastMeasured.tsx';
 
 /** These load when they are opened, the bench with its charts. */
@@ -38,13 +38,13 @@ function formFor(test: TestId | undefined): LogTab {
 }
 
 /** Everything about the chosen breaker: the decision first, then the work on it. */
-export function BreakerDetailView({ detail }: { detail: BreakerDetail }) {
+export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; board: Board | null }) {
   const { breaker, circuit, panel, verdict, feeds, policies } = detail;
   const { decision } = verdict;
   const stopped = decision.stop.active;
-  const board = usePanel((state) => state.board);
   const where = `${breaker.role === 'main' ? panel.name : (circuit?.label ?? 'No circuit named')}, ${placeText(breaker)}`;
-  const open = useOpenCases().find((one) => one.case.breakerId === breaker.id);
+  const { data: openCases = [] } = useQuery(recordQueries.openCases());
+  const open = openCases.find((one) => one.case.breakerId === breaker.id);
   const work = useRef<HTMLDivElement>(null);
   const [params] = useSearchParams();
   // A link from elsewhere may ask for a form of the log.

@@ -1,10 +1,12 @@
 import { TEST_WORDS, type TestId } from '@phylaxon/core/facts/vocabulary';
-import { useEffect, useMemo, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useWork } from '../compute/index.ts';
 import { Causes } from '../decision/index.ts';
+import { askAgain, recordQueries } from '../queries/index.ts';
 import { breakerText, Button, Notice, Part, placeText } from '../shared/index.ts';
-import { usePanel, useProfile, useSettings } from '../stores/index.ts';
+import { useProfile, useSettings } from '../stores/index.ts';
 import { AskStep } from './AskStep.tsx';
 import { DecidedStep } from './DecidedStep.tsx';
 import { ElectricianStep } from './ElectricianStep.tsx';
@@ -27,21 +29,22 @@ export function CasePage() {
 
 function Case({ caseId }: { caseId: string }) {
   useSettings();
-  const { file, waiting, problem, heard, act, reload } = useCaseRecord(caseId);
+  const { file, waiting, problem, heard, act } = useCaseRecord(caseId);
   const profile = useProfile((state) => state.profile);
-  const { board, openPanel } = usePanel();
   const panelId = file?.case.panelId ?? null;
   // The drawings need the panel as it hangs: asked for again when it is drawn otherwise, not at every answer.
   const drawn = `${file?.panel?.version} ${file?.dossier?.subject.breaker.version}`;
-  useEffect(() => {
-    if (panelId !== null) void openPanel(panelId);
-  }, [panelId, openPanel, drawn]);
+  const { data: board = null } = useQuery({
+    ...recordQueries.drawnBoard(panelId ?? '', drawn),
+    enabled: panelId !== null,
+  });
 
   const stamp = file ? stampOf(file, waiting, profile) : '';
-  const view = useWork('look', file ? { file, profile, stamp } : null);
+  const question = useMemo(() => file && { file, profile, stamp }, [file, profile, stamp]);
+  const view = useWork('look', question);
   const work = useMemo<StepWork | null>(
-    () => file && view && { file, view, act, board: board?.panel.id === panelId ? board : null },
-    [file, view, act, board, panelId],
+    () => file && view && { file, view, act, board },
+    [file, view, act, board],
   );
 
   if (!work) {
@@ -54,7 +57,7 @@ function Case({ caseId }: { caseId: string }) {
         {problem && (
           <Notice title={problem}>
             <p>What you have told so far is kept in this browser until the server answers.</p>
-            <Button look="quiet" className="mt-2" onClick={() => void reload()}>
+            <Button look="quiet" className="mt-2" onClick={() => void askAgain()}>
               Try again
             </Button>
           </Notice>

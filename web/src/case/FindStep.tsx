@@ -1,13 +1,14 @@
+import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { caseEntries, entries, newId } from '../api/index.ts';
 import { useWork } from '../compute/index.ts';
+import { recordQueries } from '../queries/index.ts';
 import { Button, FieldError, Notice } from '../shared/index.ts';
 import { AlsoDead } from './AlsoDead.tsx';
 import { FindOrder } from './FindOrder.tsx';
 import { HandleGuide } from './HandleGuide.tsx';
 import { now, useOnce, useStepWork } from './step.ts';
 import { StepFrame } from './StepFrame.tsx';
-import { useSuspects } from './useSuspects.ts';
 
 /** So many handles are marked at a time. */
 const MARKED = 3;
@@ -17,7 +18,7 @@ export function FindStep({ why }: { why: string }) {
   const { file, act, board } = useStepWork();
   const { case: about, log } = file;
   const { busy, problem, once, again } = useOnce();
-  const { suspects: everywhere, problem: unheard } = useSuspects(about.siteId);
+  const { data: everywhere, error: unheard } = useQuery(recordQueries.suspects([about.siteId]));
   const suspects = useMemo(
     () => everywhere?.filter(({ panelId }) => panelId === about.panelId) ?? [],
     [everywhere, about.panelId],
@@ -71,7 +72,7 @@ export function FindStep({ why }: { why: string }) {
   if (!ranked || !board) {
     return (
       <StepFrame title="Which breaker is it?">
-        {unheard ? <Notice title={unheard} /> : 'Looking at the directory …'}
+        {unheard ? <Notice title={unheard.message} /> : 'Looking at the directory …'}
       </StepFrame>
     );
   }

@@ -1,10 +1,11 @@
-import type { SiteSummary } from '@phylaxon/core/views/board';
-import { useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { api, caseEntries, newId } from '../api/index.ts';
+import { caseEntries, newId } from '../api/index.ts';
 import { COMPLAINT_TILES, type ComplaintTile } from '../casebook/index.ts';
+import { queryClient, recordQueries } from '../queries/index.ts';
 import { Button, Notice } from '../shared/index.ts';
-import { sendEntry, useProfile } from '../stores/index.ts';
+import { sendEntries, useProfile } from '../stores/index.ts';
 import { WhereStep, type Place } from './WhereStep.tsx';
 
 /** Two questions, then the work begins: what is wrong, and where. */
@@ -12,21 +13,14 @@ export function OpenCasePage() {
   const [params, setParams] = useSearchParams();
   const tile = COMPLAINT_TILES.find(({ key }) => key === params.get('what'));
   const breakerId = params.get('breaker');
-  const [sites, setSites] = useState<SiteSummary[] | null>(null);
+  const { data: sites, error } = useQuery(recordQueries.sites());
   const [problem, setProblem] = useState<string | null>(null);
   const profile = useProfile((state) => state.profile);
   const navigate = useNavigate();
 
-  useEffect(() => {
-    api.sites().then(
-      (answer) => setSites(answer.sites),
-      (error: Error) => setProblem(error.message),
-    );
-  }, []);
-
   /** The site of a panel; whoever is quick does not wait for the list of sites in vain. */
   const siteOf = async (panelId: string) => {
-    const all = sites ?? (await api.sites()).sites;
+    const all = await queryClient.ensureQueryData(recordQueries.sites());
     return all.find(({ panels }) => panels.some(({ panel }) => panel.id === panelId))?.site.id;
   };
 
@@ -34,7 +28,7 @@ export function OpenCasePage() {
     const at = new Date().toISOString();
     const id = newId();
     try {
-      await sendEntry(
+      await sendEntries(
         caseEntries.open({
           id,
           siteId: place.siteId,
@@ -70,6 +64,7 @@ export function OpenCasePage() {
   return (
     <main className="mx-auto max-w-3xl px-4 py-6">
       <title>What is wrong? · Phylaxon</title>
+      {error && !sites && <Notice title={error.message} />}
       {problem && (
         <Notice title={problem}>
           <Button look="quiet" className="mt-2" onClick={() => setProblem(null)}>

@@ -1,14 +1,18 @@
 import { doNow } from '../stores/index.ts';
 import type { SiteSummary } from '@phylaxon/core/views/board';
-import type { Ranked } from '@phylaxon/core/diagnosis/cases';
+import type { Ranked, Suspect } from '@phylaxon/core/diagnosis/cases';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { drawing } from '../api/index.ts';
 import type { ComplaintTile } from '../casebook/index.ts';
 import { useWork } from '../compute/index.ts';
+import { recordQueries } from '../queries/index.ts';
 import { Button, FieldError, Notice } from '../shared/index.ts';
 import { useOnce } from './step.ts';
-import { useSuspects, type Placed } from './useSuspects.ts';
+
+/** A breaker that may be meant, with its site. */
+type Placed = Suspect & { siteId: string };
 
 /** So many circuits are offered for what was typed. */
 const OFFERED = 5;
@@ -34,7 +38,7 @@ interface WhereProps {
 /** Where it is: the room in any words, a circuit as the directory has it, or only the panel. */
 export function WhereStep({ tile, sites, panelId, onOpen, onBack }: WhereProps) {
   const [words, setWords] = useState('');
-  const { suspects: all, problem } = useSuspects(sites.map(({ site }) => site.id).join(' '));
+  const { data: all, error } = useQuery(recordQueries.suspects(sites.map(({ site }) => site.id)));
   const suspects = useMemo(
     () => all?.filter((one) => !panelId || one.panelId === panelId) ?? [],
     [all, panelId],
@@ -57,7 +61,7 @@ export function WhereStep({ tile, sites, panelId, onOpen, onBack }: WhereProps) 
         ← {tile.title}
       </Button>
       <h1 className="mt-4 text-3xl font-bold">{wide ? 'Which panel feeds it?' : 'Where?'}</h1>
-      {problem && <Notice title={problem} />}
+      {error && <Notice title={error.message} />}
       {!wide && suspects.length > 0 && (
         <>
           <label className="mt-3 block">

@@ -1,7 +1,8 @@
-import { useCallback, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '../api/index.ts';
-import { Button, useAsked } from '../shared/index.ts';
+import { recordQueries } from '../queries/index.ts';
+import { Button } from '../shared/index.ts';
 import { CaseList } from './CaseList.tsx';
 
 /** As many as fit a glance. */
@@ -9,8 +10,7 @@ const AT_A_GLANCE = 5;
 
 /** Every case of a site, those that are closed as well, the newest first. */
 export function SiteCases({ siteId }: { siteId: string }) {
-  const ask = useCallback(() => api.cases(siteId), [siteId]);
-  const cases = useAsked(ask).answer?.cases ?? [];
+  const { data: cases = [] } = useQuery(recordQueries.cases(siteId));
   const [all, setAll] = useState(false);
   if (cases.length === 0) return null;
   return (

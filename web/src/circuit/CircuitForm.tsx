@@ -22,7 +22,7 @@ import {
   useVersioned,
   withDraft,
 } from '../shared/index.ts';
-import { doNow, usePanel } from '../stores/index.ts';
+import { doNow } from '../stores/index.ts';
 import { circuitForm, circuitOf, valuesOf, type CircuitValues } from './formValues.ts';
 import { LoadRows } from './LoadRows.tsx';
 import { SizingPreview } from './SizingPreview.tsx';
@@ -55,7 +55,6 @@ interface Props {
 
 /** The circuit on a breaker: its conductor, its surroundings, its loads; compared while typing. */
 export function CircuitForm({ breaker, circuit, policies }: Props) {
-  const refresh = usePanel((state) => state.refresh);
   const [stored, setStored] = useState(false);
   const start = () => valuesOf(circuit, breaker.poles);
   const draftName = `circuit-${breaker.id}`;
@@ -88,7 +87,6 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
     } catch (error) {
       showErrors(form, error);
     }
-    await refresh();
   };
 
   return (

@@ -1,5 +1,5 @@
 import type { COMPUTATIONS, ComputationName } from '@phylaxon/core/compute';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { z } from 'zod';
 import { theWorker } from './theWorker.ts';
 import type { WORK, WorkName } from './work.ts';
@@ -11,7 +11,8 @@ type Asked = { how: 'run'; name: ComputationName } | { how: 'work'; name: WorkNa
 /** An answer of the worker, kept up to date with its question; `null` while there is none. */
 function useAnswer<A>({ how, name }: Asked, input: unknown): A | null {
   const [answer, setAnswer] = useState<A | null>(null);
-  const question = JSON.stringify(input ?? null);
+  // Whoever asks with much hands on the same object while it is the same question.
+  const question = useMemo(() => JSON.stringify(input ?? null), [input]);
   useEffect(() => {
     let current = true;
     const asked = JSON.parse(question) as unknown;

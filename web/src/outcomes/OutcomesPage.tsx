@@ -1,9 +1,10 @@
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
-import { useCallback, type ReactNode } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
-import { api } from '../api/index.ts';
-import { familyWord, Notice, percentText, useAsked } from '../shared/index.ts';
+import { recordQueries } from '../queries/index.ts';
+import { familyWord, Notice, percentText } from '../shared/index.ts';
 import { CaseByCase } from './CaseByCase.tsx';
 import { RightScale } from './RightScale.tsx';
 import { WhatTheyTeach } from './WhatTheyTeach.tsx';
@@ -13,9 +14,8 @@ const cases = (n: number) => (n === 1 ? 'one case' : `${n} cases`);
 /** How the decisions turned out, at one site or at all of them, and what that teaches. */
 export function OutcomesPage() {
   const { siteId = null } = useParams();
-  const ask = useCallback(() => api.outcomes(siteId), [siteId]);
-  const { answer, problem } = useAsked(ask);
-  const sites = useAsked(api.sites).answer?.sites ?? [];
+  const { data: answer, error } = useQuery(recordQueries.outcomes(siteId));
+  const { data: sites = [] } = useQuery(recordQueries.sites());
   const name = sites.find(({ site }) => site.id === siteId)?.site.name;
   return (
     <main className="mx-auto max-w-4xl space-y-8 px-4 py-6">
@@ -33,7 +33,7 @@ export function OutcomesPage() {
           )}
         </p>
       </header>
-      {problem && <Notice title={problem} />}
+      {error && <Notice title={error.message} />}
       {answer &&
         (answer.cases.length === 0 ? <Nothing simulated={answer.simulated} /> : <Told told={answer} />)}
     </main>

@@ -1,6 +1,8 @@
 import { attentionOf, type Board } from '@phylaxon/core/views/board';
+import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { CaseList, useOpenCases } from '../casebook/index.ts';
+import { CaseList } from '../casebook/index.ts';
+import { recordQueries } from '../queries/index.ts';
 import { DirectoryForm } from '../setup/index.ts';
 import { asButton, classes, inUnits } from '../shared/index.ts';
 
@@ -9,7 +11,8 @@ export function Attention({ board }: { board: Board }) {
   const { panel, breakers } = board;
   const pressing = attentionOf(panel, breakers);
   const empty = breakers.every(({ breaker }) => breaker.role === 'main');
-  const cases = useOpenCases().filter((one) => one.case.panelId === panel.id);
+  const { data: open = [] } = useQuery(recordQueries.openCases());
+  const cases = open.filter((one) => one.case.panelId === panel.id);
   return (
     <div className="max-w-2xl">
       <p className="mb-4">

@@ -1,12 +1,11 @@
 import { useState } from 'react';
 import { api, type ReadingsPreview } from '../api/index.ts';
+import { askAgain } from '../queries/index.ts';
 import { Button, dateText, FileField, Problems, problemsOf } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
 import { FileProgressBar, useFileWork } from '../transfer/index.ts';
 
 /** Readings from a table: what it would do is shown before it is done. */
 export function ImportReadings({ panelId }: { panelId: string }) {
-  const refresh = usePanel((state) => state.refresh);
   const [file, setFile] = useState<File | null>(null);
   const [preview, setPreview] = useState<ReadingsPreview | null>(null);
   const [problems, setProblems] = useState<string[]>([]);
@@ -28,7 +27,7 @@ export function ImportReadings({ panelId }: { panelId: string }) {
       const { toLog } = await work.run((job) => api.importReadings(panelId, file!, job));
       setPreview(null);
       setDone(`✓ ${toLog === 1 ? '1 reading is' : `${toLog} readings are`} on record. Undo takes them back.`);
-      await refresh();
+      void askAgain();
     } catch (error) {
       fail(error);
     }

@@ -1,36 +1,40 @@
 import type { Board as BoardData } from '@phylaxon/core/views/board';
-import { useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import { ArrangeBoard, Board, BoardTools } from '../board/index.ts';
+import { askAgain, recordQueries } from '../queries/index.ts';
 import { BreakerForm, OpeningForm } from '../setup/index.ts';
 import { Button, classes, Notice } from '../shared/index.ts';
 import { BreakerDetailView } from '../breakerDetail/index.ts';
-import { useLivePanel, usePanel, useSettings } from '../stores/index.ts';
+import { useChanges, useSettings } from '../stores/index.ts';
 import { Attention } from './Attention.tsx';
 import { panelText } from './panelText.ts';
-import { SetUp } from './SetUp.tsx';
+
+const SetUp = lazy(async () => ({ default: (await import('./SetUp.tsx')).SetUp }));
 
 /** A panel: the board, and beside it the detail of what is chosen. On a phone one at a time. */
 export function PanelPage() {
   const { panelId = '', breakerId, space } = useParams();
   const settingUp = useLocation().pathname.endsWith('/setup');
-  const { board, detail, problem, openPanel, openDetail } = usePanel();
+  const { data: board, error: noBoard } = useQuery(recordQueries.board(panelId));
+  const { data: detail, error: noDetail } = useQuery({
+    ...recordQueries.detail(breakerId ?? ''),
+    enabled: breakerId !== undefined,
+  });
   useSettings();
   const [arranging, setArranging] = useState(false);
+  const [notStepped, setNotStepped] = useState<string | null>(null);
+  const problem = notStepped ?? noBoard?.message ?? noDetail?.message ?? null;
 
-  useEffect(() => void openPanel(panelId), [panelId, openPanel]);
-  useEffect(() => {
-    if (breakerId) void openDetail(breakerId);
-  }, [breakerId, openDetail]);
-
-  const heard = useLivePanel(panelId);
+  const heard = useChanges(`/panels/${panelId}`);
   const chosen = breakerId ?? (space ? `open-${space}` : null);
   const beside = chosen !== null || settingUp;
   // The page is about what is chosen; with nothing chosen, about the panel.
   const BoardTitle = beside ? 'p' : 'h1';
   const retry = () => {
-    void openPanel(panelId);
-    if (breakerId) void openDetail(breakerId);
+    setNotStepped(null);
+    void askAgain();
   };
 
   return (
@@ -53,7 +57,12 @@ export function PanelPage() {
                 >
                   {board.site.name}
                 </Link>
-                <BoardTools board={board} arranging={arranging} onArrange={setArranging} />
+                <BoardTools
+                  board={board}
+                  arranging={arranging}
+                  onArrange={setArranging}
+                  onProblem={setNotStepped}
+                />
               </div>
               <BoardTitle className="flex flex-wrap items-baseline gap-x-3 text-xl font-bold text-enamel-text">
                 {board.panel.name}
@@ -61,7 +70,13 @@ export function PanelPage() {
               </BoardTitle>
               <FedFrom board={board} />
             </div>
-            {arranging ? <ArrangeBoard board={board} /> : <Board board={board} chosen={chosen} />}
+            {arranging ? (
+              <Suspense fallback={<Board board={board} chosen={chosen} />}>
+                <ArrangeBoard board={board} />
+              </Suspense>
+            ) : (
+              <Board board={board} chosen={chosen} />
+            )}
           </div>
         )}
       </section>
@@ -86,11 +101,13 @@ export function PanelPage() {
             </Link>
           </p>
         )}
-        {breakerId && detail?.breaker.id === breakerId && (
-          <BreakerDetailView key={breakerId} detail={detail} />
-        )}
+        {breakerId && detail && <BreakerDetailView key={breakerId} detail={detail} board={board ?? null} />}
         {space && board && <FitHere key={space} board={board} space={Number(space)} />}
-        {settingUp && board && <SetUp key={board.panel.id} board={board} />}
+        {settingUp && board && (
+          <Suspense fallback={<p>Opening …</p>}>
+            <SetUp key={board.panel.id} board={board} />
+          </Suspense>
+        )}
         {!beside && board && <Attention board={board} />}
       </section>
     </main>

@@ -5,12 +5,11 @@ import { useNavigate } from 'react-router';
 import { api, drawing } from '../api/index.ts';
 import { DirectoryForm, PanelForm } from '../setup/index.ts';
 import { Button, FieldError, sayError, showErrors, TextField } from '../shared/index.ts';
-import { doNow, usePanel } from '../stores/index.ts';
+import { doNow } from '../stores/index.ts';
 import { ImportReadings } from './ImportReadings.tsx';
 
 /** The panel itself: what it is, its directory, its tables, another like it, off the site. */
 export function SetUp({ board }: { board: Board }) {
-  const refresh = usePanel((state) => state.refresh);
   const navigate = useNavigate();
   const { panel } = board;
   return (
@@ -19,13 +18,7 @@ export function SetUp({ board }: { board: Board }) {
       <PanelForm
         siteId={board.site.id}
         board={board}
-        onStore={async (input, _siteName, version) => {
-          try {
-            return await doNow(drawing.changePanel(panel.id, { ...input, version }));
-          } finally {
-            await refresh();
-          }
-        }}
+        onStore={(input, _siteName, version) => doNow(drawing.changePanel(panel.id, { ...input, version }))}
         onStored={async () => {
           await navigate(`/panels/${panel.id}`);
         }}

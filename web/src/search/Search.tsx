@@ -1,8 +1,9 @@
 import { parseSearch, type Day, type SearchResult, type Search as Wanted } from '@phylaxon/core/views/search';
-import { useEffect, useId, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useId, useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '../api/index.ts';
-import { dateText, FieldError, timeText } from '../shared/index.ts';
+import { recordQueries } from '../queries/index.ts';
+import { dateText, FieldError, timeText, useSettled } from '../shared/index.ts';
 import { KIND_NAMES, timelineLine } from '../timeline/index.ts';
 
 const EXAMPLES = ['steam press', 'trips last winter'];
@@ -31,30 +32,9 @@ function understood({ words, kinds, from, to }: Wanted): string {
 export function Search({ siteId }: { siteId: string }) {
   const id = useId();
   const [text, setText] = useState('');
-  const [result, setResult] = useState<SearchResult | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const wanted = parseSearch(text, today(), localMidnight);
-  const asked = JSON.stringify(wanted);
+  const wanted = parseSearch(useSettled(text), today(), localMidnight);
   const isEmpty = text.trim() === '';
-
-  useEffect(() => {
-    if (isEmpty) return;
-    let current = true;
-    const timer = setTimeout(() => {
-      api.search(siteId, JSON.parse(asked) as Wanted).then(
-        (found) => {
-          if (!current) return;
-          setResult(found);
-          setProblem(null);
-        },
-        (error: Error) => current && setProblem(error.message),
-      );
-    }, 200);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-    };
-  }, [siteId, asked, isEmpty]);
+  const { data: result, error } = useQuery({ ...recordQueries.search(siteId, wanted), enabled: !isEmpty });
 
   return (
     <section aria-label="Search">
@@ -70,7 +50,7 @@ export function Search({ siteId }: { siteId: string }) {
         onChange={(event) => setText(event.target.value)}
         className="min-h-12 w-full rounded-sm border border-rule-strong bg-bone-raised px-4 py-2 text-lg placeholder:text-ink-soft"
       />
-      <FieldError message={problem ?? undefined} />
+      <FieldError message={error?.message} />
       <div aria-live="polite">
         {!isEmpty && result && (
           <>

@@ -23,7 +23,7 @@ import {
   withDraft,
   type Option,
 } from '../shared/index.ts';
-import { doNow, usePanel } from '../stores/index.ts';
+import { doNow } from '../stores/index.ts';
 
 const SIZES = ['1', '2', 'upper', 'lower', 'inner', 'outer'] as const;
 
@@ -84,7 +84,6 @@ function problemOf({ board, space, breaker }: Props, size: Values['size'], famil
 export function BreakerForm(props: Props) {
   const { board, space, breaker } = props;
   const { panel } = board;
-  const refresh = usePanel((state) => state.refresh);
   const navigate = useNavigate();
   const start = () => startValues(breaker);
   const draftName = `breaker-${breaker?.id ?? `${panel.id}-${space}`}`;
@@ -107,17 +106,14 @@ export function BreakerForm(props: Props) {
         await doNow(drawing.changeBreaker(breaker.id, { ...part, ...shape, version }, atPlace(breaker)));
         methods.reset(methods.getValues());
         draft.forget();
-        await refresh();
       } else {
         const fitted = await doNow(
           drawing.fitBreaker(panel.id, { space: space!, ...shapeOf(size), ...part }),
         );
         draft.forget();
-        await refresh();
         await navigate(`/panels/${panel.id}/breakers/${fitted.id}`);
       }
     } catch (error) {
-      if (breaker) await refresh();
       showErrors(methods, error, (path) =>
         ['space', 'poles', 'half'].includes(path) ? 'size' : (path as keyof Typed),
       );

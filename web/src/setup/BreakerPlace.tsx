@@ -14,7 +14,7 @@ import {
   showErrors,
   TextField,
 } from '../shared/index.ts';
-import { doNow, usePanel } from '../stores/index.ts';
+import { doNow } from '../stores/index.ts';
 
 interface Props {
   breaker: Breaker;
@@ -41,7 +41,6 @@ export function BreakerPlace({ breaker, board }: Props) {
 
 /** A new part: the circuit stays with the place, the log stays with the old part. */
 function Replace({ breaker }: { breaker: Breaker }) {
-  const refresh = usePanel((state) => state.refresh);
   const navigate = useNavigate();
   const today = new Date().toISOString().slice(0, 10);
   const form = useForm({ defaultValues: { why: '', installedOn: today, family: breaker.family } });
@@ -59,7 +58,6 @@ function Replace({ breaker }: { breaker: Breaker }) {
         ),
       );
       await navigate(`/panels/${breaker.panelId}/breakers/${fresh.id}`);
-      await refresh();
     } catch (error) {
       showErrors(form, error);
     }
@@ -92,7 +90,6 @@ function Replace({ breaker }: { breaker: Breaker }) {
 }
 
 function MoveTo({ breaker, board }: Props) {
-  const refresh = usePanel((state) => state.refresh);
   const form = useForm({ defaultValues: { space: String(breaker.space) } });
   const { register, handleSubmit, formState } = form;
   const spaces = Array.from({ length: board.panel.spaces }, (_, i) => ({
@@ -105,7 +102,6 @@ function MoveTo({ breaker, board }: Props) {
       await doNow(
         drawing.moveBreaker(breaker.id, { space: Number(space), exchange: true, version: breaker.version }),
       );
-      await refresh();
     } catch (error) {
       showErrors(form, error, (path) => (path === 'half' ? 'space' : (path as 'space')));
     }
@@ -128,7 +124,6 @@ function MoveTo({ breaker, board }: Props) {
 }
 
 function Tie({ breaker, board }: Props) {
-  const refresh = usePanel((state) => state.refresh);
   const [problem, setProblem] = useState<string | null>(null);
   const tie = async (other: string | null) => {
     setProblem(null);
@@ -139,7 +134,6 @@ function Tie({ breaker, board }: Props) {
     } catch (error) {
       setProblem(sayError(error));
     }
-    await refresh();
   };
   const branches = board.breakers.map((entry) => entry.breaker).filter((one) => one.space !== null);
   const tied = branches.find(({ id }) => id === breaker.tiedWith);
@@ -184,7 +178,6 @@ function TakeOut({ breaker }: { breaker: Breaker }) {
     try {
       await doNow(drawing.removeBreaker(breaker.id, atPlace(breaker)));
       await navigate(`/panels/${breaker.panelId}`);
-      await usePanel.getState().openPanel(breaker.panelId);
     } catch (error) {
       setProblem(sayError(error));
     }

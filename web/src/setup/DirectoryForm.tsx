@@ -14,7 +14,7 @@ import {
   useDraft,
   withDraft,
 } from '../shared/index.ts';
-import { doNow, usePanel } from '../stores/index.ts';
+import { doNow } from '../stores/index.ts';
 
 const EXAMPLE = '1 kitchen counter 20 gf\n2-4 range 40\n3u hall lights 15\n3l porch 15';
 
@@ -28,7 +28,6 @@ const placedIn = ({ breakers }: Board): Placed[] =>
 
 /** A whole directory typed in one go: what was understood is shown before it is stored. */
 export function DirectoryForm({ board }: { board: Board }) {
-  const refresh = usePanel((state) => state.refresh);
   const id = useId();
   const draftName = `directory-${board.panel.id}`;
   const form = useForm({ defaultValues: withDraft(draftName, EMPTY) });
@@ -42,7 +41,6 @@ export function DirectoryForm({ board }: { board: Board }) {
     try {
       await doNow(drawing.fitDirectory(board.panel.id, values.text));
       draft.clear();
-      await refresh();
     } catch (error) {
       showErrors(form, error, () => 'text');
     }

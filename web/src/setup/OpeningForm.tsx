@@ -2,7 +2,7 @@ import type { Board } from '@phylaxon/core/views/board';
 import { useState } from 'react';
 import { drawing } from '../api/index.ts';
 import { Button, FieldError, sayError } from '../shared/index.ts';
-import { doNow, usePanel } from '../stores/index.ts';
+import { doNow } from '../stores/index.ts';
 import { panelChangeOf } from './panelValues.ts';
 
 type Cover = 'blank' | 'hole' | 'unknown';
@@ -15,7 +15,6 @@ const WORDS: Record<Cover, string> = {
 
 /** What closes a space that holds no breaker. */
 export function OpeningForm({ board, space }: { board: Board; space: number }) {
-  const refresh = usePanel((state) => state.refresh);
   const [problem, setProblem] = useState<string | null>(null);
   const { blanks, holes } = board.panel;
   const now: Cover = blanks.includes(space) ? 'blank' : holes.includes(space) ? 'hole' : 'unknown';
@@ -32,7 +31,6 @@ export function OpeningForm({ board, space }: { board: Board; space: number }) {
     } catch (error) {
       setProblem(sayError(error));
     }
-    await refresh();
   };
 
   return (

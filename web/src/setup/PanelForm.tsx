@@ -1,8 +1,10 @@
+import { useQuery } from '@tanstack/react-query';
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Board } from '@phylaxon/core/views/board';
 import { STANDARD_RATINGS_AMPS } from '@phylaxon/core/facts/standards';
 import { useForm, useWatch } from 'react-hook-form';
 import type { Panel, PanelInput } from '@phylaxon/core/record/entities';
+import { recordQueries } from '../queries/index.ts';
 import {
   Button,
   Check,
@@ -20,7 +22,6 @@ import {
   withDraft,
 } from '../shared/index.ts';
 import { panelForm, panelOf, valuesOf, type PanelValues } from './panelValues.ts';
-import { useFeeds } from './useFeeds.ts';
 
 const ratings = (from: number) =>
   STANDARD_RATINGS_AMPS.filter((amps) => amps >= from).map((amps) => ({
@@ -68,7 +69,11 @@ export function PanelForm({ siteId, board, onStore, onStored }: Props) {
   const { register, handleSubmit, formState, control } = methods;
   const { errors, isSubmitting } = formState;
   const [entry, narrow] = useWatch({ control, name: ['entry', 'narrow'] });
-  const feeds = useFeeds(siteId, board?.panel.id);
+  // Without an answer there is nothing to choose from; the form says so itself when it is stored.
+  const { data: feeds = [] } = useQuery({
+    ...recordQueries.feeds(siteId ?? '', board?.panel.id),
+    enabled: siteId !== undefined,
+  });
   const number = { setValueAs: toNumber };
   const versioned = useVersioned(methods, board?.panel.version ?? 0, () => valuesOf(board), draft);
 

@@ -9,7 +9,7 @@ export * from './inUnit.ts';
 export * from './Notice.tsx';
 export * from './Part.tsx';
 export * from './SimulatedMark.tsx';
-export * from './useAsked.ts';
+export * from './useSettled.ts';
 export * from './units.ts';
 export * from './breakerWords.ts';
 export * from './familyWords.ts';

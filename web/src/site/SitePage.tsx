@@ -1,9 +1,11 @@
 import type { SiteSummary } from '@phylaxon/core/views/board';
-import { useCallback, useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, drawing } from '../api/index.ts';
 import { SiteCases } from '../casebook/index.ts';
+import { askAgain, recordQueries } from '../queries/index.ts';
 import { Search } from '../search/index.ts';
 import {
   Button,
@@ -20,26 +22,15 @@ import {
   useVersioned,
   withDraft,
 } from '../shared/index.ts';
-import { doNow, useProfile, useSettings } from '../stores/index.ts';
+import { doNow, stepSite, useSettings } from '../stores/index.ts';
 
 /** One site: find anything in it, its panels, its files, its name, its end. */
 export function SitePage() {
   const { siteId = '' } = useParams();
   useSettings();
-  const [summary, setSummary] = useState<SiteSummary | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-
-  const load = useCallback(() => {
-    api.sites().then(
-      ({ sites }) => {
-        const found = sites.find(({ site }) => site.id === siteId) ?? null;
-        setSummary(found);
-        setProblem(found ? null : 'This site does not exist.');
-      },
-      (error: Error) => setProblem(error.message),
-    );
-  }, [siteId]);
-  useEffect(load, [load]);
+  const { data: sites, error } = useQuery(recordQueries.sites());
+  const summary = sites?.find(({ site }) => site.id === siteId);
+  const problem = error?.message ?? (sites && !summary ? 'This site does not exist.' : null);
 
   return (
     <main className="mx-auto max-w-4xl space-y-8 px-4 py-6">
@@ -59,13 +50,13 @@ export function SitePage() {
           <header>
             <h1 className="text-3xl font-bold">{summary.site.name}</h1>
             {summary.site.note && <p className="text-ink-soft">{summary.site.note}</p>}
-            <Steps summary={summary} onStepped={load} />
+            <Steps summary={summary} />
           </header>
           <Search siteId={siteId} />
           <Panels summary={summary} />
           <SiteCases siteId={siteId} />
           <Files summary={summary} />
-          <NameAndNote key={summary.site.name} summary={summary} onStored={load} />
+          <NameAndNote key={summary.site.name} summary={summary} />
           <Wipe summary={summary} />
         </>
       )}
@@ -74,16 +65,15 @@ export function SitePage() {
 }
 
 /** Undo and redo where no panel need be open: a panel may have been taken off the site by mistake. */
-function Steps({ summary: { site, steps }, onStepped }: { summary: SiteSummary; onStepped: () => void }) {
+function Steps({ summary: { site, steps } }: { summary: SiteSummary }) {
   const [problem, setProblem] = useState<string | null>(null);
   const step = async (direction: 'undo' | 'redo') => {
     try {
-      await api.step(site.id, direction, steps[direction]!.id, useProfile.getState().profile);
+      await stepSite(site.id, direction, steps[direction]!.id);
       setProblem(null);
     } catch (error) {
       setProblem(sayError(error));
     }
-    onStepped();
   };
   if (!steps.undo && !steps.redo) return null;
   return (
@@ -158,7 +148,7 @@ function Files({ summary: { site } }: { summary: SiteSummary }) {
   );
 }
 
-function NameAndNote({ summary: { site }, onStored }: { summary: SiteSummary; onStored: () => void }) {
+function NameAndNote({ summary: { site } }: { summary: SiteSummary }) {
   const draftName = `site-${site.id}`;
   const start = () => ({ name: site.name, note: site.note });
   const form = useForm({ defaultValues: withDraft(draftName, start()) });
@@ -170,7 +160,6 @@ function NameAndNote({ summary: { site }, onStored }: { summary: SiteSummary; on
       await doNow(drawing.changeSite(site.id, { ...values, version: versioned.version }));
       form.reset(values);
       draft.forget();
-      onStored();
     } catch (error) {
       showErrors(form, error);
     }
@@ -205,6 +194,7 @@ function Wipe({ summary: { site } }: { summary: SiteSummary }) {
   const wipe = async () => {
     try {
       await api.wipeSite(site.id);
+      void askAgain();
       await navigate('/');
     } catch (error) {
       setProblem(sayError(error));

@@ -1,8 +1,9 @@
 import type { SiteSummary } from '@phylaxon/core/views/board';
-import { useCallback, useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '../api/index.ts';
-import { CaseList, useOpenCases } from '../casebook/index.ts';
+import { CaseList } from '../casebook/index.ts';
+import { askAgain, recordQueries } from '../queries/index.ts';
 import { asButton, Button, classes, inUnits, Notice } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 import { ImportSite } from './ImportSite.tsx';
@@ -17,21 +18,9 @@ const CASES_AT_ONCE = 2;
 /** Where one begins: what needs attention anywhere, most pressing first; every panel; how to add more. */
 export function StartPage() {
   useSettings();
-  const [sites, setSites] = useState<SiteSummary[] | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const cases = useOpenCases();
+  const { data: sites, error, refetch } = useQuery(recordQueries.sites());
+  const { data: cases = [] } = useQuery(recordQueries.openCases());
   const [allCases, setAllCases] = useState(false);
-
-  const load = useCallback(() => {
-    api.sites().then(
-      (answer) => {
-        setSites(answer.sites);
-        setProblem(null);
-      },
-      (error: Error) => setProblem(error.message),
-    );
-  }, []);
-  useEffect(load, [load]);
 
   return (
     <main className="mx-auto max-w-6xl px-4 py-6">
@@ -61,9 +50,9 @@ export function StartPage() {
           )}
         </section>
       )}
-      {problem && (
-        <Notice title={problem}>
-          <Button look="quiet" className="mt-2" onClick={load}>
+      {error && (
+        <Notice title={error.message}>
+          <Button look="quiet" className="mt-2" onClick={() => void refetch()}>
             Try again
           </Button>
         </Notice>
@@ -78,7 +67,7 @@ export function StartPage() {
               <Link to="/sites/new" className={asButton('quiet')}>
                 {sites.length === 0 ? 'Draw a panel' : 'Draw a panel at another site'}
               </Link>
-              <ImportSite onImported={load} />
+              <ImportSite onImported={() => void askAgain()} />
               {sites.length > 0 && (
                 <p>
                   <Link

@@ -1,5 +1,5 @@
 export * from './outbox.ts';
-export * from './panelStore.ts';
 export * from './profileStore.ts';
 export * from './settingsStore.ts';
-export * from './useLivePanel.ts';
+export * from './stepSite.ts';
+export * from './useChanges.ts';

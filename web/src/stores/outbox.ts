@@ -3,6 +3,7 @@ import { del, get, set as keep } from 'idb-keyval';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { api, isNotNow, NO_SERVER, RequestError, type Pending } from '../api/index.ts';
+import { askAgain, sending } from '../queries/index.ts';
 import { useProfile } from './profileStore.ts';
 
 /** A command that could not be done yet, or that the server refused when it came back. */
@@ -82,22 +83,47 @@ const byWhoIsAtWork = <T>(entry: Pending<T>): Pending<T> => ({
 
 /**
  * Have a command done now, or not at all: its answer is needed to go on, or it is an edit of the drawing, made from what
- * is shown, which another edit that waits would overtake. What was typed stays in its form.
+ * is shown, which another edit that waits would overtake. What was typed stays in its form. What is shown is asked for
+ * again, which is not waited for.
  *
  * @throws RequestError if the server refuses it, or is gone
  */
-export const doNow = <Answer>(entry: Pending<Answer>): Promise<Answer> =>
-  api.send<Answer>(byWhoIsAtWork(entry));
+export async function doNow<Answer>(entry: Pending<Answer>): Promise<Answer> {
+  sending(entry.id);
+  try {
+    return await api.send<Answer>(byWhoIsAtWork(entry));
+  } finally {
+    // Where it was refused, too: something else may stand there by now.
+    void askAgain();
+  }
+}
 
 /**
- * Send a command. With the server gone, or unable to store anything just now, it is kept here and sent when the server
+ * Send commands, one after the other; then what is shown is asked for again, once, which is not waited for. With the server gone, or unable to store anything just now, it is kept here and sent when the server
  * is back; what is logged carries its own id, so it is stored once even if an answer was lost.
  *
- * @param file a picture that goes with it
- * @throws RequestError if the server refuses it
+ * @throws RequestError if the server refuses one; those before it are stored
  */
-export async function sendEntry(entry: Pending, file?: Blob): Promise<'stored' | 'waiting'> {
+export async function sendEntries(...entries: Pending[]): Promise<'stored' | 'waiting'> {
+  let became: 'stored' | 'waiting' = 'stored';
+  try {
+    for (const entry of entries) became = await sendOrKeep(entry);
+  } finally {
+    void askAgain();
+  }
+  return became;
+}
+
+/** Send a picture with what it shows, as `sendEntries` does. */
+export async function sendPhoto(entry: Pending, file: Blob): Promise<'stored' | 'waiting'> {
+  const became = await sendOrKeep(entry, file);
+  void askAgain();
+  return became;
+}
+
+async function sendOrKeep(entry: Pending, file?: Blob): Promise<'stored' | 'waiting'> {
   const sent = byWhoIsAtWork(entry);
+  sending(sent.id);
   try {
     await api.send(sent, file);
     return 'stored';
@@ -122,6 +148,7 @@ async function flush(): Promise<number> {
   let stored = 0;
   for (const entry of useOutbox.getState().waiting.filter(({ refused }) => refused === null)) {
     try {
+      sending(entry.id);
       await api.send(entry, await fileOf(entry));
       useOutbox.getState().discard(entry.id);
       stored++;
@@ -142,18 +169,14 @@ const alone = (work: () => Promise<void>): Promise<void> =>
     ? navigator.locks.request(NAME, { ifAvailable: true }, (lock) => (lock ? work() : Promise.resolve()))
     : work();
 
-/**
- * Keep trying to send what waits.
- *
- * @param onStored called when something was stored, so that what is shown can be asked for again
- */
-export function followOutbox(onStored: () => void): () => void {
+/** Keep trying to send what waits; once something was stored, what is shown is asked for again. */
+export function followOutbox(): () => void {
   let busy = false;
   const tryNow = async () => {
     if (busy || useOutbox.getState().waiting.every(({ refused }) => refused !== null)) return;
     busy = true;
     await alone(async () => {
-      if ((await flush()) > 0) onStored();
+      if ((await flush()) > 0) void askAgain();
     }).finally(() => (busy = false));
   };
   const timer = setInterval(() => void tryNow(), AGAIN_MS);

@@ -1,7 +1,7 @@
 import type { Breaker } from '@phylaxon/core/record/entities';
-import type { Series } from '@phylaxon/core/views/timeline';
 import { sayNumber } from '@phylaxon/core/facts/quantities';
-import { useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import {
   Area,
   CartesianGrid,
@@ -14,9 +14,8 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { api } from '../api/index.ts';
+import { recordQueries } from '../queries/index.ts';
 import { AXIS, classes, dateText, timeText } from '../shared/index.ts';
-import { usePanel } from '../stores/index.ts';
 import { chartData, drawable, type ChartData, type ChartUnit } from './chartData.ts';
 import { POINT_WORDS } from './entries.ts';
 
@@ -35,20 +34,9 @@ const strokeOf = (i: number) => STROKES[i % STROKES.length]!;
 
 /** What was measured of a breaker over time, with its limits, its trips, and what was struck. */
 export function Chart({ breaker }: { breaker: Breaker }) {
-  const generation = usePanel((state) => state.generation);
-  const [series, setSeries] = useState<Series | null>(null);
   const [wanted, setWanted] = useState<ChartUnit | null>(null);
-  useEffect(() => {
-    let current = true;
-    // The lines below tell what is wrong where there is no answer.
-    api.series(breaker.id).then(
-      (found) => current && setSeries(found),
-      () => undefined,
-    );
-    return () => {
-      current = false;
-    };
-  }, [breaker.id, generation]);
+  // The lines below tell what is wrong where there is no answer.
+  const { data: series } = useQuery(recordQueries.series(breaker.id));
   if (!series) return <p className="h-72">Drawing …</p>;
   const units = drawable(series);
   const unit = wanted && units.includes(wanted) ? wanted : units[0];

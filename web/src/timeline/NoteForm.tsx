@@ -11,13 +11,12 @@ import {
   useDraft,
   withDraft,
 } from '../shared/index.ts';
-import { sendEntry, usePanel } from '../stores/index.ts';
+import { sendEntries } from '../stores/index.ts';
 
 const EMPTY = { note: '' };
 
 /** Something to remember, in one’s own words. */
 export function NoteForm({ breaker, where }: { breaker: Breaker; where: string }) {
-  const refresh = usePanel((state) => state.refresh);
   const draftName = `note-${breaker.id}`;
   const form = useForm({ defaultValues: withDraft(draftName, EMPTY) });
   const draft = useDraft(draftName, form, () => EMPTY);
@@ -25,9 +24,8 @@ export function NoteForm({ breaker, where }: { breaker: Breaker; where: string }
 
   const onSubmit = async ({ note }: { note: string }) => {
     try {
-      await sendEntry(entries.note(breaker.id, where, { note, at: toInstant(nowLocal()) }));
+      await sendEntries(entries.note(breaker.id, where, { note, at: toInstant(nowLocal()) }));
       draft.clear();
-      await refresh();
     } catch (error) {
       showErrors(form, error);
     }

@@ -3,7 +3,7 @@ import { Camera } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
 import { entries } from '../api/index.ts';
 import { Button, FieldError, FILE_BUTTON, sayError } from '../shared/index.ts';
-import { sendEntry, usePanel } from '../stores/index.ts';
+import { sendPhoto } from '../stores/index.ts';
 import { shrink } from './shrink.ts';
 
 interface Taken {
@@ -13,7 +13,6 @@ interface Taken {
 
 /** Add a photo: made smaller here, without what the camera wrote into it. It stays here until it is stored. */
 export function PhotoForm({ breaker, where }: { breaker: Breaker; where: string }) {
-  const refresh = usePanel((state) => state.refresh);
   const id = useId();
   const [taken, setTaken] = useState<Taken | null>(null);
   const [note, setNote] = useState('');
@@ -34,14 +33,13 @@ export function PhotoForm({ breaker, where }: { breaker: Breaker; where: string 
   const store = async () => {
     setBusy(true);
     try {
-      await sendEntry(
+      await sendPhoto(
         entries.photo(breaker.id, where, { at: new Date().toISOString(), note }),
         taken!.picture,
       );
       setTaken(null);
       setNote('');
       setProblem(null);
-      await refresh();
     } catch (error) {
       setProblem(sayError(error));
     }

@@ -11,7 +11,7 @@ import {
   toCelsius,
   toNumber,
 } from '../shared/index.ts';
-import { sendEntry, usePanel } from '../stores/index.ts';
+import { sendEntries } from '../stores/index.ts';
 import { corrected, type TimelineLine } from './entries.ts';
 
 interface Values {
@@ -21,7 +21,6 @@ interface Values {
 
 /** Strike an entry: it stays on record, crossed out, with the reason; a reading may be given its right figure. */
 export function StrikeDialog({ line, onClose }: { line: TimelineLine; onClose: () => void }) {
-  const refresh = usePanel((state) => state.refresh);
   const form = useForm<Values>({ defaultValues: { why: '', value: null } });
   const { register, handleSubmit, formState } = form;
   const { errors, isSubmitting } = formState;
@@ -32,9 +31,8 @@ export function StrikeDialog({ line, onClose }: { line: TimelineLine; onClose: (
     try {
       const replacement =
         reading && value !== null ? corrected(reading, isTemperature ? toCelsius(value) : value) : undefined;
-      await sendEntry(entries.strike(strikable!, id, why, replacement));
+      await sendEntries(entries.strike(strikable!, id, why, replacement));
       onClose();
-      await refresh();
     } catch (error) {
       showErrors(form, error, (path) =>
         path === 'why' ? 'why' : path === 'replacement.value' ? 'value' : undefined,

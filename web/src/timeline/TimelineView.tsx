@@ -14,7 +14,7 @@ const Chart = lazy(async () => ({ default: (await import('./Chart.tsx')).Chart }
 /** All that was logged and decided of a breaker, and of the parts before it: over time, and line by line. */
 export function TimelineView({ breaker, where }: { breaker: Breaker; where: string }) {
   const [wanted, setWanted] = useState(EVERYTHING);
-  const { entries, next, counts, problem, older } = useTimeline(breaker.id, wanted);
+  const { entries, hasOlder, counts, problem, older } = useTimeline(breaker.id, wanted);
   const [striking, setStriking] = useState<TimelineLine | null>(null);
   const narrowed = wanted.kinds.length < TIMELINE_KINDS.length || wanted.text || wanted.from || wanted.to;
   const total = counts ? Object.values(counts).reduce((sum, n) => sum + n, 0) : 0;
@@ -48,12 +48,12 @@ export function TimelineView({ breaker, where }: { breaker: Breaker; where: stri
             />
           ))}
         </ol>
-        {next !== null && (
-          <Button look="quiet" onClick={() => void older()}>
+        {hasOlder && (
+          <Button look="quiet" onClick={older}>
             Show older ones
           </Button>
         )}
-        {next === null && narrowed && entries.length > 0 && (
+        {!hasOlder && narrowed && entries.length > 0 && (
           <p className="py-2 text-sm text-ink-soft">That is all of it as it is narrowed above.</p>
         )}
       </section>

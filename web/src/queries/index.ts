@@ -1,0 +1,2 @@
+export * from './queryClient.ts';
+export * from './recordQueries.ts';
