@@ -1,7 +1,12 @@
+import { join } from 'node:path';
 import { defineConfig } from '@playwright/test';
 import base, { serverFor } from './playwright.config.ts';
 
-const PORT = 4687;
+/** Where the server with the demo site answers, and the one with the large site of `npm run bench`. */
+export const PORT = 4687;
+export const LARGE_SITE = 'http://127.0.0.1:4688';
+
+const large = serverFor(4688);
 
 /** Measures the built interface in a browser; part of `npm run bench`. */
 export default defineConfig({
@@ -10,5 +15,8 @@ export default defineConfig({
   testDir: 'measure',
   reporter: 'line',
   use: { ...base.use, baseURL: `http://127.0.0.1:${PORT}` },
-  webServer: serverFor(PORT),
+  webServer: [
+    serverFor(PORT),
+    { ...large, env: { ...large.env, PHYLAXON_DB: join(process.env.PHYLAXON_BENCH_FOLDER!, 'bench.db') } },
+  ],
 });

@@ -1,14 +1,11 @@
 import { expect, test, type Page } from '@playwright/test';
 import { ownBreaker } from '../support/index.ts';
+import { say } from './say.ts';
 
 /*
  * How quick the bench is in a browser. Prints what it measured, decides nothing: figures are for people to read, a
  * busy machine is no fault of the interface.
  */
-const say = (what: string, list: number[], wanted: string) => {
-  const median = [...list].sort((a, b) => a - b)[list.length >> 1]!;
-  process.stdout.write(`  ${what.padEnd(52)} ${median.toFixed(0).padStart(6)} ms (wanted: ${wanted})\n`);
-};
 
 async function circuit(page: Page, loads: object[]): Promise<string> {
   const path = await ownBreaker(page.request);

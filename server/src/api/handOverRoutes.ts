@@ -1,7 +1,7 @@
 import { id } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { LIMITS } from '../files/index.ts';
-import { handOverPdf, takeHandOver, writeHandOver } from '../handover/index.ts';
+import { handOverPdf, takeHandOver, writeCard, writeHandOver } from '../handover/index.ts';
 import { Download, route, type Route } from '../http/index.ts';
 import type { Context } from './context.ts';
 import { fileWork, job } from './fileWork.ts';
@@ -29,7 +29,6 @@ const UPLOAD = {
 export function handOverRoutes(context: Context): Route[] {
   const { store, changes } = context;
   const work = fileWork(context);
-  const written = (caseId: string) => store.read((manager) => writeHandOver(manager, caseId));
   const download = (ending: string, file: string, summary: string, handle: Route['handle']): Route => ({
     method: 'get',
     path: `/cases/:id/handover.${ending}`,
@@ -48,7 +47,7 @@ export function handOverRoutes(context: Context): Route[] {
       'application/json',
       'A case as an open file, to be taken in elsewhere',
       async ({ params }) => {
-        const file = await written((params as { id: string }).id);
+        const file = await store.read((manager) => writeHandOver(manager, (params as { id: string }).id));
         return new Download(
           'application/json',
           JSON.stringify(file, null, 1),
@@ -58,7 +57,7 @@ export function handOverRoutes(context: Context): Route[] {
     ),
     download('pdf', 'application/pdf', 'A case on one page', async ({ params, query }) => {
       const { zone } = query as z.output<typeof inZone>;
-      const { card } = await written((params as { id: string }).id);
+      const card = await store.read((manager) => writeCard(manager, (params as { id: string }).id));
       return new Download(
         'application/pdf',
         await handOverPdf(card, zone),

@@ -198,12 +198,12 @@ export function transferRoutes(context: Context): Route[] {
       status: 201,
       answer: csvPreview,
       handle: ({ params, query, file: { path }, ...by }) =>
-        work(by, query.job, async ({ understand }) => {
+        work(by, query.job, async ({ understand, onStored }) => {
           const breakers = await store.read((manager) => sittingBreakers(manager, params.id));
           const understood = await understand({ kind: 'readings', path, breakers });
           return record.change(async (edit) => {
             const plan = await planReadings(edit.manager, params.id, understood);
-            await logPlan(edit, plan);
+            await logPlan(edit, plan, onStored);
             edit.touch(params.id);
             const { toLog, ...rest } = plan;
             return { label: `Imported ${toLog.length} readings`, result: { toLog: toLog.length, ...rest } };

@@ -2,19 +2,22 @@ import {
   HAND_OVER_FORMAT,
   HAND_OVER_VERSION,
   handOverOf,
+  type CaseRecord,
+  type HandOverCard,
   type HandOverFile,
 } from '@phylaxon/core/diagnosis/cases';
 import type { SiteFile } from '@phylaxon/core/views/siteFile';
 import type { EntityManager } from 'typeorm';
 import { caseRecordOf } from '../cases/index.ts';
 import { CaseTable } from '../store/index.ts';
-import { importSite, meetingOf, siteFileOf } from '../transfer/index.ts';
+import { importSite, meetingOf, siteFileOf, type SitePart } from '../transfer/index.ts';
 import { recordOfCase } from './recordOfCase.ts';
 
 /** A case as it is handed over. */
 export async function writeHandOver(manager: EntityManager, caseId: string): Promise<HandOverFile> {
   const file = await caseRecordOf(manager, caseId);
-  const record = recordOfCase(await siteFileOf(manager, file.case.siteId), file);
+  const site = await siteFileOf(manager, file.case.siteId, await partOf(manager, file.case));
+  const record = recordOfCase(site, file);
   return {
     format: HAND_OVER_FORMAT,
     version: HAND_OVER_VERSION,
@@ -24,6 +27,26 @@ export async function writeHandOver(manager: EntityManager, caseId: string): Pro
     record: record as unknown as HandOverFile['record'],
   };
 }
+
+/** Whose log may belong to a case: that of its breaker, of the main, and of whatever was found something at in it. */
+async function partOf(
+  manager: EntityManager,
+  { id, panelId, breakerId }: CaseRecord['case'],
+): Promise<SitePart> {
+  // A case without a panel stands on nothing that is drawn.
+  if (panelId === null) return { panelId: '', logOf: [] };
+  const rows = (await manager.query(
+    `SELECT b.id FROM breaker b WHERE b.panelId = ? AND (b.id = ? OR b.role = 'main' OR b.id IN (
+       SELECT breakerId FROM reading WHERE caseId = ? UNION SELECT breakerId FROM event WHERE caseId = ?
+       UNION SELECT breakerId FROM observation WHERE caseId = ?))`,
+    [panelId, breakerId ?? '', id, id, id],
+  )) as { id: string }[];
+  return { panelId, logOf: rows.map((row) => row.id) };
+}
+
+/** The card of a case alone. */
+export const writeCard = async (manager: EntityManager, caseId: string): Promise<HandOverCard> =>
+  handOverOf(await caseRecordOf(manager, caseId));
 
 /**
  * Take a handed-over case in, with its panel and its evidence, as a site of its own.

@@ -1,2 +1,2 @@
-export { takeHandOver, writeHandOver } from './handOver.ts';
+export { takeHandOver, writeCard, writeHandOver } from './handOver.ts';
 export { handOverPdf } from './handOverPdf.ts';

@@ -94,6 +94,7 @@ async function log<R extends LoggedRow>(
   breakerId: string,
   rows: readonly { row: R; given: boolean }[],
   path: (i: number) => string = () => 'id',
+  onInserted?: (count: number) => void,
 ) {
   const { panelId } = await breakerRow(edit.manager, breakerId);
   edit.touch(panelId);
@@ -103,7 +104,7 @@ async function log<R extends LoggedRow>(
     if (!known) fresh.push(row);
     else if (known.kind !== kind || !isSame(row, known.row)) throw idTaken(path(i));
   }
-  await insertLogged(edit.manager, kind, fresh);
+  await insertLogged(edit.manager, kind, fresh, onInserted);
   edit.added.push(...fresh.map(({ id }) => ({ kind, id })));
 }
 
@@ -111,12 +112,14 @@ async function log<R extends LoggedRow>(
  * Log readings taken together: all of them, or none.
  *
  * @param path where in what was sent the reading stands, to name its fields
+ * @param onInserted called with how many went in since; it may throw to give up
  */
 export async function logReadings(
   edit: Edit,
   breakerId: string,
   inputs: z.output<typeof readingInput>[],
   path: (i: number) => string = (i) => `readings.${i}`,
+  onInserted?: (count: number) => void,
 ) {
   givenOnce(inputs, (i) => `${path(i)}.id`);
   for (const caseId of new Set(inputs.map((input) => input.caseId))) {
@@ -127,7 +130,7 @@ export async function logReadings(
     const row: ReadingRow = { ambientC: null, ...input, ...stamp(edit, breakerId, input, `${path(i)}.at`) };
     return { row, given: input.id !== undefined };
   });
-  await log(edit, 'readings', breakerId, rows, (i) => `${path(i)}.id`);
+  await log(edit, 'readings', breakerId, rows, (i) => `${path(i)}.id`, onInserted);
   return rows.map(({ row }) => row);
 }
 

@@ -131,15 +131,31 @@ async function knownReadings(manager: EntityManager, readings: readonly CsvReadi
   return known;
 }
 
-/** Log what is new of a table of readings: all of it, or nothing. */
-export async function logPlan(edit: Edit, plan: CsvPlan): Promise<void> {
+/**
+ * Log what is new of a table of readings: all of it, or nothing.
+ *
+ * @param onStored told how far it is, from 0 to 1; it may throw to give up
+ */
+export async function logPlan(
+  edit: Edit,
+  plan: CsvPlan,
+  onStored: (share: number) => void = () => undefined,
+): Promise<void> {
+  let stored = 0;
+  const onInserted = (count: number) => onStored((stored += count) / plan.toLog.length);
   const byBreaker = new Map<string, CsvReading[]>();
-  for (const one of plan.toLog) byBreaker.set(one.breakerId, [...(byBreaker.get(one.breakerId) ?? []), one]);
+  for (const one of plan.toLog) {
+    const list = byBreaker.get(one.breakerId);
+    if (list) list.push(one);
+    else byBreaker.set(one.breakerId, [one]);
+  }
   for (const [breakerId, list] of byBreaker) {
     await logReadings(
       edit,
       breakerId,
       list.map(({ reading }) => reading),
+      undefined,
+      onInserted,
     );
   }
 }

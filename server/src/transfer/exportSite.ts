@@ -31,17 +31,30 @@ interface Dated {
   at: string;
 }
 
-/** All rows of a logged table that belong to a site, in an order that never changes; there may be very many. */
-const logged = async <R extends Dated>(
+/** Of a site: one panel as drawn, and the log of some breakers. */
+export interface SitePart {
+  panelId: string;
+  logOf: readonly string[];
+}
+
+/** All rows of a table that belong to these breakers. */
+const ofBreakers = async <R>(
   manager: EntityManager,
-  table: EntitySchema<R>,
-  siteId: string,
+  table: string,
+  breakerIds: readonly string[],
+  order: string,
 ): Promise<R[]> =>
   (await manager.query(
-    `SELECT r.* FROM "${table.options.name}" r JOIN breaker b ON b.id = r.breakerId JOIN panel p ON p.id = b.panelId
-     WHERE p.siteId = ? ORDER BY r.at, r.loggedAt, r.id`,
-    [siteId],
+    `SELECT r.* FROM json_each(?) b CROSS JOIN "${table}" r ON r.breakerId = b.value ORDER BY ${order}`,
+    [JSON.stringify(breakerIds)],
   )) as R[];
+
+/** What was logged, in an order that never changes; there may be very much. */
+const logged = <R extends Dated>(
+  manager: EntityManager,
+  table: EntitySchema<R>,
+  breakerIds: readonly string[],
+): Promise<R[]> => ofBreakers<R>(manager, table.options.name!, breakerIds, 'r.at, r.loggedAt, r.id');
 
 /** A reading as a file carries it: the air around it with temperatures only. */
 function readingInFile({ ambientC, ...row }: ReadingRow) {
@@ -75,14 +88,17 @@ const caseInFile = ({ siteId: _siteId, decision, ...row }: CaseRow) => ({
   decision: decision === null ? null : (JSON.parse(decision) as object),
 });
 
-async function strikesInFile(manager: EntityManager, siteId: string): Promise<SiteFile['strikes']> {
+async function strikesInFile(
+  manager: EntityManager,
+  breakerIds: readonly string[],
+): Promise<SiteFile['strikes']> {
   const lists = [];
   for (const kind of Object.keys(LOGGED) as (keyof typeof LOGGED)[]) {
     const { table, column } = LOGGED[kind];
     const rows = (await manager.query(
       `SELECT s.* FROM strike s JOIN "${table.options.name}" r ON r.id = s.${column}
-       JOIN breaker b ON b.id = r.breakerId JOIN panel p ON p.id = b.panelId WHERE p.siteId = ?`,
-      [siteId],
+       WHERE r.breakerId IN (SELECT value FROM json_each(?))`,
+      [JSON.stringify(breakerIds)],
     )) as StrikeRow[];
     lists.push(
       ...rows.map(({ id, at, why, replacedBy, who, [column]: entryId }) => ({
@@ -99,26 +115,30 @@ async function strikesInFile(manager: EntityManager, siteId: string): Promise<Si
   return lists.sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id));
 }
 
-/** Everything on record of a site. */
-export async function siteFileOf(manager: EntityManager, siteId: string): Promise<SiteFile> {
+/**
+ * What is on record of a site.
+ *
+ * @param part what of it; everything, if left out
+ */
+export async function siteFileOf(manager: EntityManager, siteId: string, part?: SitePart): Promise<SiteFile> {
   const site = await siteRow(manager, siteId);
   const order = { createdAt: 'ASC', id: 'ASC' } as const;
-  const panels = await manager.find(PanelTable, { where: { siteId }, order });
+  const panels = await manager.find(PanelTable, {
+    where: { siteId, ...(part && { id: part.panelId }) },
+    order,
+  });
   const breakers = await manager.find(BreakerTable, {
     where: { panelId: In(panels.map(({ id }) => id)) },
     order,
   });
+  const logOf = part?.logOf ?? breakers.map(({ id }) => id);
   const position = new Map(breakers.map(({ id }, i) => [id, i]));
   const circuits = await manager.findBy(CircuitTable, { breakerId: In([...position.keys()]) });
   const loads = await manager.find(LoadTable, {
     where: { circuitId: In(circuits.map(({ id }) => id)) },
     order: { position: 'ASC' },
   });
-  const verdicts = (await manager.query(
-    `SELECT v.* FROM verdict v JOIN breaker b ON b.id = v.breakerId JOIN panel p ON p.id = b.panelId
-     WHERE p.siteId = ? ORDER BY v.rowid`,
-    [siteId],
-  )) as VerdictRow[];
+  const verdicts = await ofBreakers<VerdictRow>(manager, 'verdict', logOf, 'r.rowid');
   const cases = await manager.find(CaseTable, { where: { siteId }, order: { openedAt: 'ASC', id: 'ASC' } });
   const file = {
     format: SITE_FILE_FORMAT,
@@ -136,15 +156,15 @@ export async function siteFileOf(manager: EntityManager, siteId: string): Promis
       ),
     curves: (await curvesOf(manager, siteId)).map(({ siteId: _siteId, ...curve }) => curve),
     cases: cases.map(caseInFile),
-    readings: (await logged(manager, ReadingTable, siteId)).map(readingInFile),
-    events: (await logged(manager, EventTable, siteId)).map(eventInFile),
-    observations: (await logged(manager, ObservationTable, siteId)).map((row) => ({
+    readings: (await logged(manager, ReadingTable, logOf)).map(readingInFile),
+    events: (await logged(manager, EventTable, logOf)).map(eventInFile),
+    observations: (await logged(manager, ObservationTable, logOf)).map((row) => ({
       ...row,
       simulated: Boolean(row.simulated),
     })),
-    notes: await logged(manager, NoteTable, siteId),
-    photos: await logged(manager, PhotoTable, siteId),
-    strikes: await strikesInFile(manager, siteId),
+    notes: await logged(manager, NoteTable, logOf),
+    photos: await logged(manager, PhotoTable, logOf),
+    strikes: await strikesInFile(manager, logOf),
     verdicts: verdicts.map(({ id, breakerId, at, engine, decision }) => ({
       id,
       breakerId,
