@@ -1,10 +1,8 @@
 import { z } from 'zod';
-import { readingInput, type Reading } from '../record/entities/index.ts';
+import { QUANTITY_UNITS, readingInput, type Reading } from '../record/entities/index.ts';
 import { command } from './command.ts';
 import { asKept, withLogged } from './inCase.ts';
 import { byId, mayMeasureAt } from './shapes.ts';
-
-const UNITS = { voltage: 'V', current: 'A', temperature: '°C' } as const;
 
 export const logReadings = command({
   id: 'log-readings',
@@ -35,7 +33,7 @@ export const logReadings = command({
       readings.map((one): Reading => ({
         ambientC: null,
         ...asKept(one, id, record.case.id),
-        unit: UNITS[one.quantity],
+        unit: QUANTITY_UNITS[one.quantity],
       })),
     ),
 });

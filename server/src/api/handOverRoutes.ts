@@ -1,8 +1,10 @@
+import { textOf } from '@phylaxon/core/facts/quantities';
 import { id } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { LIMITS } from '../files/index.ts';
 import { handOverPdf, takeHandOver, writeCard, writeHandOver } from '../handover/index.ts';
 import { Download, route, type Route } from '../http/index.ts';
+import { readSettings } from '../settings/index.ts';
 import type { Context } from './context.ts';
 import { fileWork, job } from './fileWork.ts';
 import { byId } from './shapes.ts';
@@ -57,7 +59,9 @@ export function handOverRoutes(context: Context): Route[] {
     ),
     download('pdf', 'application/pdf', 'A case on one page', async ({ params, query }) => {
       const { zone } = query as z.output<typeof inZone>;
-      const card = await store.read((manager) => writeCard(manager, (params as { id: string }).id));
+      const card = await store.read(async (manager) =>
+        textOf(await writeCard(manager, (params as { id: string }).id), await readSettings(manager)),
+      );
       return new Download(
         'application/pdf',
         await handOverPdf(card, zone),

@@ -1,4 +1,5 @@
 import { COMPUTATIONS } from '@phylaxon/core/compute';
+import { textOf } from '@phylaxon/core/facts/quantities';
 import type { z } from 'zod';
 import { route, type Route } from '../http/index.ts';
 
@@ -20,6 +21,6 @@ export const computeRoutes: Route[] = Object.entries(COMPUTATIONS as Record<stri
       body: input,
       status: 200,
       answer: output,
-      handle: ({ body }) => run(body),
+      handle: ({ body }) => textOf(run(body)),
     }),
 );

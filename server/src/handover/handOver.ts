@@ -6,11 +6,13 @@ import {
   type HandOverCard,
   type HandOverFile,
 } from '@phylaxon/core/diagnosis/cases';
+import { textOf } from '@phylaxon/core/facts/quantities';
 import type { SiteFile } from '@phylaxon/core/views/siteFile';
 import type { EntityManager } from 'typeorm';
 import { caseRecordOf } from '../cases/index.ts';
 import { CaseTable } from '../store/index.ts';
 import { importSite, meetingOf, siteFileOf, type SitePart } from '../transfer/index.ts';
+import { readSettings } from '../settings/index.ts';
 import { recordOfCase } from './recordOfCase.ts';
 
 /** A case as it is handed over. */
@@ -23,7 +25,7 @@ export async function writeHandOver(manager: EntityManager, caseId: string): Pro
     version: HAND_OVER_VERSION,
     writtenAt: new Date().toISOString(),
     caseId,
-    card: handOverOf(file),
+    card: textOf(handOverOf(file), await readSettings(manager)),
     record: record as unknown as HandOverFile['record'],
   };
 }

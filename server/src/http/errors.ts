@@ -1,4 +1,5 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
+import { textOf } from '@phylaxon/core/facts/quantities';
 import { z } from 'zod';
 import { Refusal, type Issue, type RefusalKind } from '../errors/index.ts';
 import { FileRefused, GivenUp, TooLarge, TooManyFiles } from '../files/index.ts';
@@ -99,7 +100,8 @@ export const errorHandler: ErrorRequestHandler = (error, request, response, next
   const told = known(error);
   if (!told || told.status >= 500) request.log.error({ err: error as unknown }, 'request failed');
   const answer = told ?? new ApiError(500, 'internal', 'Something went wrong here; nothing was stored.');
-  const { status, code, message, issues } = answer;
+  const { status, code } = answer;
+  const { message, issues } = textOf({ message: answer.message, issues: answer.issues });
   if (status === 503 || status === 507) response.set('Retry-After', '5');
   response.status(status).json({ error: issues ? { code, message, issues } : { code, message } });
 };

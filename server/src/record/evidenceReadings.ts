@@ -1,3 +1,4 @@
+import { LINE_VOLTAGE } from '@phylaxon/core/facts/standards';
 import {
   CURRENT_POINTS,
   TEMPERATURE_POINTS,
@@ -13,8 +14,6 @@ const HOUR_MS = 3_600_000;
 const OUTLET_POINTS = ['outlet', 'load-terminal', 'load-terminal-2'] as const;
 const LEG_POINTS = ['leg-a', 'leg-b'] as const;
 
-/** A voltage under this says that nothing was there: see the voltage limits of the core. */
-const ALIVE_V = 30;
 const ANY_VALUE = -1e9;
 const FOR_EVER = '9999';
 
@@ -39,7 +38,7 @@ interface Window {
  * The readings that evidence may look at, of all breakers of a panel: the last of each point; of voltages
  * also the last while the handle stood on, tripped or off; what was measured with the last temperatures,
  * on the breaker and on its peers; the supply legs of the same visit. Everything else a later reading
- * stands in front of. How evidence is drawn from them is told in core/readings.
+ * stands in front of. How evidence is drawn from them is told in core/diagnosis/evidence.
  */
 export async function evidenceReadings(
   manager: EntityManager,
@@ -75,7 +74,7 @@ function lastOfEach({ id: breakerId }: Breaker, spans: readonly HandleSpan[]): P
     ...OUTLET_POINTS.flatMap((point) =>
       spans.flatMap((span) => [
         before(point, span.before),
-        ...(span.position === 'tripped' ? [before(point, span.before, ALIVE_V)] : []),
+        ...(span.position === 'tripped' ? [before(point, span.before, LINE_VOLTAGE.zero)] : []),
       ]),
     ),
   ];

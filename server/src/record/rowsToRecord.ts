@@ -1,3 +1,4 @@
+import { QUANTITY_UNITS } from '@phylaxon/core/record/entities';
 import type {
   Breaker,
   BreakerEvent,
@@ -22,8 +23,6 @@ import type {
   ReadingRow,
   StrikeRow,
 } from '../store/index.ts';
-
-const UNITS = { voltage: 'V', current: 'A', temperature: '°C' } as const;
 
 export function panelOf({ removedAt: _removedAt, ...row }: PanelRow): Panel {
   return row;
@@ -69,7 +68,7 @@ export const readingOf = (row: ReadingRow, struck: Struck): Reading => ({
   ...row,
   // SQLite knows no booleans.
   simulated: Boolean(row.simulated),
-  unit: UNITS[row.quantity],
+  unit: QUANTITY_UNITS[row.quantity],
   struck,
 });
 export const eventOf = (row: EventRow, struck: Struck): BreakerEvent => ({ ...row, struck });

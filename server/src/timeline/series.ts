@@ -1,4 +1,4 @@
-import type { Reading } from '@phylaxon/core/record/entities';
+import { QUANTITY_UNITS, type Reading } from '@phylaxon/core/record/entities';
 import type { Series, SeriesLine } from '@phylaxon/core/views/timeline';
 import type { EntityManager } from 'typeorm';
 import { partsChain } from './timeline.ts';
@@ -14,8 +14,6 @@ interface Stretch {
   high: number;
   count: number;
 }
-
-const UNITS = { voltage: 'V', current: 'A', temperature: '°C' } as const;
 
 /** What a breaker’s chart draws: each measured point over time, what was struck, and when it tripped. */
 export async function seriesOf(manager: EntityManager, breakerId: string): Promise<Series> {
@@ -35,7 +33,7 @@ export async function seriesOf(manager: EntityManager, breakerId: string): Promi
   )) as Stretch[];
   const lines = new Map<string, SeriesLine>();
   for (const { point, quantity, at, low, high, count } of stretches) {
-    const line = lines.get(point) ?? { point, unit: UNITS[quantity], stretches: [] };
+    const line = lines.get(point) ?? { point, unit: QUANTITY_UNITS[quantity], stretches: [] };
     line.stretches.push({ at, low, high, count });
     lines.set(point, line);
   }

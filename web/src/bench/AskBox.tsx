@@ -1,14 +1,15 @@
+import { MUST_OPEN_MULTIPLE } from '@phylaxon/core/facts/standards';
 import { tripTimeInput, parseTripTimeQuery, type TripTimeQuery } from '@phylaxon/core/physics/tripTimeQuery';
 import type { BreakerDetail } from '@phylaxon/core/views/board';
 import { sayDuration, sayNumber } from '@phylaxon/core/facts/quantities';
 import { useId, useState } from 'react';
 import { useComputation } from '../compute/index.ts';
-import { ampsText, Button, FieldError, temperatureText } from '../shared/index.ts';
+import { ampsText, Button, FieldError, useUnits, type Units } from '../shared/index.ts';
 import { pointsOf, recordOf, sayList, sayTimes, sayOpeningTimes } from './bench.ts';
 
 /** What a person would ask first: what it carries now, or somewhat more than its rating. */
 const firstQuestion = ({ load, breaker }: BreakerDetail) =>
-  `${sayNumber(load && load.amps > breaker.ratingAmps ? load.amps : breaker.ratingAmps * 1.35)} A`;
+  `${sayNumber(load && load.amps > breaker.ratingAmps ? load.amps : breaker.ratingAmps * MUST_OPEN_MULTIPLE)} A`;
 
 /** One line that takes a question as it is spoken, shows what it understood, and answers. */
 export function AskBox({
@@ -18,6 +19,7 @@ export function AskBox({
   detail: BreakerDetail;
   onAsked: (amps: number | null) => void;
 }) {
+  const units = useUnits();
   const id = useId();
   const [text, setText] = useState(() => firstQuestion(detail));
   const [asked, setAsked] = useState<TripTimeQuery | string>(() => parseTripTimeQuery(firstQuestion(detail)));
@@ -60,12 +62,12 @@ export function AskBox({
       </div>
       <p id={`${id}-hint`} className="mt-1 text-sm text-ink-soft">
         Such as “27 A after 1 h at 15 A at 40 °C”. Without a time it starts from cold, without a temperature
-        in air of {temperatureText(25)}.
+        in air of {units.temperatureText(25)}.
       </p>
       <FieldError message={wrong ?? undefined} />
       {typeof asked !== 'string' && !refused && answer && (
         <div role="status" className="mt-3 border-l-4 border-rule-strong pl-4">
-          <p className="text-sm text-ink-soft">Understood: {sayAsk(asked)}.</p>
+          <p className="text-sm text-ink-soft">Understood: {sayAsk(asked, units)}.</p>
           <p className="mt-1">
             A sound unit:{' '}
             <strong>{sayTimes(answer.sound.fastestSeconds, answer.sound.slowestSeconds)}</strong>.
@@ -82,7 +84,7 @@ export function AskBox({
   );
 }
 
-function sayAsk({ amps, before, ambientC }: TripTimeQuery): string {
+function sayAsk({ amps, before, ambientC }: TripTimeQuery, { temperatureText }: Units): string {
   const ran = before.map((one) => `${sayDuration(one.seconds)} at ${ampsText(one.amps)}`);
   const after = ran.length === 0 ? 'from cold' : `after ${sayList(ran)}`;
   return `${ampsText(amps)}, ${after}, in air of ${temperatureText(ambientC)}`;

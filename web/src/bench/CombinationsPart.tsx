@@ -2,7 +2,7 @@ import type { RunningLoad } from '@phylaxon/core/physics/profile';
 import { MOST_LOADS, type LoadCombinations } from '@phylaxon/core/physics/loadCombinations';
 import { useState } from 'react';
 import { useComputation, useWork } from '../compute/index.ts';
-import { ampsText, Button, classes, temperatureText, Part } from '../shared/index.ts';
+import { ampsText, Button, classes, Part, useUnits } from '../shared/index.ts';
 import { pointsOf, recordOf, runningLoads, sayList, sayTimes, sayTrips, sayOpeningTimes } from './bench.ts';
 import { AirPick } from './Pick.tsx';
 import type { PartProps } from './partProps.ts';
@@ -12,6 +12,7 @@ const SHOWN = 12;
 
 /** Which of the circuit's loads may run together, and which trip it. */
 export function CombinationsPart({ detail, onCircuit }: PartProps) {
+  const { temperatureText } = useUnits();
   const { breaker, circuit } = detail;
   const [ambientC, setAmbientC] = useState(25);
   const all = runningLoads(circuit);

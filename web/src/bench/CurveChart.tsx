@@ -15,7 +15,7 @@ import {
   YAxis,
 } from 'recharts';
 import { useComputation } from '../compute/index.ts';
-import { ampsText, AXIS, fromCelsius } from '../shared/index.ts';
+import { ampsText, AXIS, useUnits } from '../shared/index.ts';
 import { pointsOf, recordOf } from './bench.ts';
 import { bandPoints, SPAN, standardPoints, type BandPoint } from './curvePoints.ts';
 import { AirPick } from './Pick.tsx';
@@ -25,6 +25,7 @@ const TIMES = [0.01, 0.1, 1, 10, 60, 600, 3600];
 
 /** The band of a sound unit over current and time, with the record and what is asked. */
 export function CurveChart({ detail, asked }: { detail: BreakerDetail; asked: number | null }) {
+  const { fromCelsius } = useUnits();
   const [ambientC, setAmbientC] = useState(25);
   const { ratingAmps } = detail.breaker;
   const record = recordOf(detail);

@@ -1,6 +1,6 @@
 import { CITATIONS } from '@phylaxon/core/facts/standards';
 import { useState } from 'react';
-import { ampsText, dateText, inUnits, Part } from '../shared/index.ts';
+import { ampsText, Part, useUnits } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { AskBox } from './AskBox.tsx';
 import { CurveChart } from './CurveChart.tsx';
@@ -9,6 +9,7 @@ import type { PartProps } from './partProps.ts';
 
 /** The time-current curve of the breaker, with what is on record of it, and a question to it. */
 export function CurvePart({ detail }: PartProps) {
+  const { say, dateText } = useUnits();
   const { breaker, trials } = detail;
   const [asked, setAsked] = useState<number | null>(null);
   const profile = useProfile((state) => state.profile);
@@ -33,7 +34,7 @@ export function CurvePart({ detail }: PartProps) {
                 <span aria-hidden="true" className="mr-1">
                   {outcome === 'tripped' ? '▼' : '○'}
                 </span>
-                {inUnits(text)} <span className="text-sm text-ink-soft">{dateText(at)}</span>
+                {say(text)} <span className="text-sm text-ink-soft">{dateText(at)}</span>
               </li>
             ))}
           </ul>

@@ -1,3 +1,4 @@
+import { MUST_OPEN_MULTIPLE } from '@phylaxon/core/facts/standards';
 import type { TripRecord } from '@phylaxon/core/physics/breakerEstimate';
 import { sayNumber } from '@phylaxon/core/facts/quantities';
 import {
@@ -23,7 +24,7 @@ export function DensityChart({ told, ratingAmps }: { told: TripRecord; ratingAmp
     <>
       <div
         role="img"
-        aria-label={`Opens from ${ampsText(p50)}, 90 % from ${ampsText(p05)} to ${ampsText(p95)}; a sound unit from ${ampsText(ratingAmps)} to ${ampsText(ratingAmps * 1.35)}`}
+        aria-label={`Opens from ${ampsText(p50)}, 90 % from ${ampsText(p05)} to ${ampsText(p95)}; a sound unit from ${ampsText(ratingAmps)} to ${ampsText(ratingAmps * MUST_OPEN_MULTIPLE)}`}
         className="h-56"
       >
         <ResponsiveContainer width="100%" height="100%">
@@ -46,7 +47,7 @@ export function DensityChart({ told, ratingAmps }: { told: TripRecord; ratingAmp
             <YAxis hide domain={[0, most * 1.05]} />
             <ReferenceArea
               x1={ratingAmps}
-              x2={Math.min(to, ratingAmps * 1.35)}
+              x2={Math.min(to, ratingAmps * MUST_OPEN_MULTIPLE)}
               fill="var(--color-good)"
               fillOpacity={0.14}
               label={{ value: 'a sound unit', position: 'insideTop', ...AXIS }}

@@ -8,18 +8,9 @@ import {
   type TripRecord,
 } from '@phylaxon/core/physics/breakerEstimate';
 import { sayDuration, sayNumber, unbroken } from '@phylaxon/core/facts/quantities';
-import { CITATIONS } from '@phylaxon/core/facts/standards';
+import { MUST_OPEN_MULTIPLE, CITATIONS } from '@phylaxon/core/facts/standards';
 import { useWork } from '../compute/index.ts';
-import {
-  ampsText,
-  Button,
-  classes,
-  dateText,
-  inUnits,
-  percentText,
-  temperatureText,
-  Part,
-} from '../shared/index.ts';
+import { ampsText, Button, classes, percentText, Part, useUnits } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { recordOf } from './bench.ts';
 import { DensityChart } from './DensityChart.tsx';
@@ -35,6 +26,7 @@ const JUDGED: Record<Judgement, string> = {
 
 /** What this very unit is, by its trips and by the times it held. */
 export function EstimatePart(props: PartProps) {
+  const { temperatureText } = useUnits();
   const { detail, onLog } = props;
   const record = recordOf(detail);
   const told = useWork('unit', record.events.length === 0 ? null : record);
@@ -60,8 +52,8 @@ export function EstimatePart(props: PartProps) {
           90 % confidence from <span className="figures">{ampsText(p05)}</span> to{' '}
           <span className="figures">{ampsText(p95)}</span>. A sound {ampsText(rating)} unit opens from{' '}
           <span className="figures">{ampsText(rating)}</span> to{' '}
-          <span className="figures">{ampsText(rating * 1.35)}</span>. That is where heat wins in the end in
-          air of {temperatureText(25)}; it is not a rating.
+          <span className="figures">{ampsText(rating * MUST_OPEN_MULTIPLE)}</span>. That is where heat wins in
+          the end in air of {temperatureText(25)}; it is not a rating.
         </p>
         <Sides probability={result.probability} />
       </div>
@@ -82,6 +74,7 @@ export function EstimatePart(props: PartProps) {
 }
 
 function NothingYet({ detail, onLog }: { detail: BreakerDetail; onLog: PartProps['onLog'] }) {
+  const { dateText } = useUnits();
   const silent = detail.trials.length > 0;
   return (
     <div className="space-y-3">
@@ -154,6 +147,7 @@ const howMuch = (bits: number) => (bits >= 1 ? 'told much' : bits >= 0.15 ? 'tol
 
 /** Event by event: what it was, what it says, where belief stood after it. */
 function Contributions({ detail, told }: { detail: BreakerDetail; told: TripRecord }) {
+  const { dateText, say } = useUnits();
   const telling = detail.trials.filter(({ event }) => event !== null);
   const afterOf = (eventId: string): Contribution | undefined =>
     told.contributions[telling.findIndex((trial) => trial.eventId === eventId)];
@@ -185,7 +179,7 @@ function Contributions({ detail, told }: { detail: BreakerDetail; told: TripReco
                   {dateText(at)}
                 </span>
               </p>
-              <p className="text-sm">{inUnits(text)}</p>
+              <p className="text-sm">{say(text)}</p>
             </div>
             {added ? <After added={added} top={top} rating={detail.breaker.ratingAmps} /> : null}
           </li>
@@ -208,7 +202,13 @@ function After({ added, top, rating }: { added: Contribution; top: number; ratin
         preserveAspectRatio="none"
         className="h-3 w-full bg-bone-sunk"
       >
-        <rect x={x(rating)} y="0" width={x(rating * 1.35) - x(rating)} height="12" className="fill-rule" />
+        <rect
+          x={x(rating)}
+          y="0"
+          width={x(rating * MUST_OPEN_MULTIPLE) - x(rating)}
+          height="12"
+          className="fill-rule"
+        />
         <rect x={x(p05)} y="3" width={Math.max(0.6, x(p95) - x(p05))} height="6" className="fill-ink-soft" />
         <rect x={x(p50) - 0.5} y="0" width="1" height="12" className="fill-ink" />
       </svg>

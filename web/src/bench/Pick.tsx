@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { temperatureText } from '../shared/index.ts';
+import { useUnits } from '../shared/index.ts';
 
 interface PickProps {
   label: string;
@@ -36,6 +36,7 @@ export function Pick({ label, value, onChange, options, say }: PickProps) {
 const AIR = [0, 10, 25, 40, 50];
 
 /** The temperature of the air around a breaker. */
-export const AirPick = (props: Omit<PickProps, 'label' | 'options' | 'say'>) => (
-  <Pick label="Air around it" options={AIR} say={temperatureText} {...props} />
-);
+export const AirPick = (props: Omit<PickProps, 'label' | 'options' | 'say'>) => {
+  const { temperatureText } = useUnits();
+  return <Pick label="Air around it" options={AIR} say={temperatureText} {...props} />;
+};

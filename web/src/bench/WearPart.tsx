@@ -1,6 +1,6 @@
 import { replacedForShorts } from '@phylaxon/core/diagnosis/wear';
 import { differenceInDays, parseISO } from 'date-fns';
-import { dateText, Part } from '../shared/index.ts';
+import { Part, useUnits } from '../shared/index.ts';
 import { Figures } from './Figures.tsx';
 import type { PartProps } from './partProps.ts';
 
@@ -16,6 +16,7 @@ const YEAR_DAYS = 365.25;
 
 /** What the breaker went through, and what the chosen policy concludes. */
 export function WearPart({ detail: { wear, policies, breaker } }: Pick<PartProps, 'detail'>) {
+  const { dateText } = useUnits();
   const { operations, thermalTrips, magneticTrips, electronicTrips, lastWorkedAt } = wear;
   const rested = lastWorkedAt === null ? null : differenceInDays(new Date(), parseISO(lastWorkedAt));
   const times = (n: number) => (n === 1 ? 'once' : `${n} times`);

@@ -1,3 +1,4 @@
+import { MUST_OPEN_MULTIPLE } from '@phylaxon/core/facts/standards';
 import {
   atAmbient,
   edgeOpens,
@@ -52,7 +53,7 @@ export function bandPoints(band: Band, ambientC: number, unit: ThermalElement | 
 export function standardPoints(ratingAmps: number) {
   const { at135, at200, at300 } = thermalTripClass(ratingAmps);
   return [
-    { multiple: 1.35, seconds: at135 },
+    { multiple: MUST_OPEN_MULTIPLE, seconds: at135 },
     { multiple: 2, seconds: at200 },
     { multiple: 3, seconds: at300 },
   ];

@@ -3,6 +3,7 @@ import { disconnectsOf } from '@phylaxon/core/panel/layout';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { Link } from 'react-router';
 import { BoardFrame } from './BoardFrame.tsx';
+import { useUnits } from '../shared/index.ts';
 import { BreakerCell, cellName, spokenCell } from './BreakerCell.tsx';
 import { cellLook } from './cellLook.ts';
 import { boardGrid } from './grid.ts';
@@ -37,6 +38,7 @@ export function Board({ board, chosen }: Props) {
   const items = boardItems(board);
   const grid = boardGrid(board);
   const shutsOff = shutOffs(board);
+  const units = useUnits();
   const [focused, setFocused] = useState<string | null>(null);
   const links = useRef(new Map<string, HTMLAnchorElement>());
   const entryPoint = items.find((item) => item.key === (focused ?? chosen)) ?? items[0];
@@ -69,7 +71,7 @@ export function Board({ board, chosen }: Props) {
         to={path}
         tabIndex={item === entryPoint ? 0 : -1}
         aria-current={isChosen ? 'true' : undefined}
-        aria-label={item.entry ? spokenCell(item.entry, off) : spokenSpace(item)}
+        aria-label={item.entry ? spokenCell(item.entry, off, units) : spokenSpace(item)}
         onFocus={() => setFocused(item.key)}
         onKeyDown={(event) => onKeyDown(event, item)}
         className={cellLook(item, isChosen)}

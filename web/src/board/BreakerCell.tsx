@@ -8,7 +8,7 @@ import {
   KIND_WORDS,
   percentText,
   placeText,
-  riseText,
+  type Units,
 } from '../shared/index.ts';
 import { DecisionMark } from './DecisionMark.tsx';
 import { Handle } from './Handle.tsx';
@@ -20,7 +20,7 @@ export const cellName = ({ breaker, label }: BoardBreaker) =>
   breaker.space === null ? 'Main' : (label ?? 'No circuit named');
 
 /** All that a cell shows, as one sentence for those who do not see it. */
-export function spokenCell(entry: BoardBreaker, shutsOff: boolean): string {
+export function spokenCell(entry: BoardBreaker, shutsOff: boolean, { riseText }: Units): string {
   const { breaker, label, handle, load, heat, feeds, decision } = entry;
   const place = breaker.space === null ? 'Main breaker' : `Space ${placeText(breaker)}`;
   return [

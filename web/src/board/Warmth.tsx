@@ -1,10 +1,11 @@
 import type { BoardHeat } from '@phylaxon/core/views/board';
-import { classes, riseText } from '../shared/index.ts';
+import { classes, useUnits } from '../shared/index.ts';
 
 const NOTCHES = { normal: 0, watch: 1, 'repair-soon': 2, urgent: 3 } as const;
 
 /** Warmth as notches, one to three by its grade, with the degrees; nothing while it is normal. */
 export function Warmth({ heat }: { heat: BoardHeat }) {
+  const { riseText } = useUnits();
   const notches = NOTCHES[heat.grade];
   if (notches === 0) return null;
   return (

@@ -1,14 +1,6 @@
 import type { BreakerDetail } from '@phylaxon/core/views/board';
 import { sayPercent } from '@phylaxon/core/facts/quantities';
-import {
-  ampsText,
-  temperatureText,
-  classes,
-  riseText,
-  SimulatedMark,
-  timeText,
-  voltsText,
-} from '../shared/index.ts';
+import { ampsText, classes, type Units, SimulatedMark, voltsText, useUnits } from '../shared/index.ts';
 
 interface Measured {
   what: string;
@@ -40,7 +32,7 @@ function lastLoad({ load }: BreakerDetail): Measured | null {
   };
 }
 
-function lastHeat({ heat }: BreakerDetail): Measured[] {
+function lastHeat({ heat }: BreakerDetail, { temperatureText, riseText }: Units): Measured[] {
   return heat.map(({ point, surfaceC, overPeersC, riseC, grade, at, simulated }) => ({
     what: point === 'face' ? 'Its face' : 'Its terminal',
     figure: temperatureText(surfaceC),
@@ -53,7 +45,11 @@ function lastHeat({ heat }: BreakerDetail): Measured[] {
 
 /** The latest figures at a glance: what comes out, what it carries, how warm it is. */
 export function LastMeasured({ detail }: { detail: BreakerDetail }) {
-  const figures = [lastVoltage(detail), lastLoad(detail), ...lastHeat(detail)].filter((one) => one !== null);
+  const units = useUnits();
+  const { timeText } = units;
+  const figures = [lastVoltage(detail), lastLoad(detail), ...lastHeat(detail, units)].filter(
+    (one) => one !== null,
+  );
   if (figures.length === 0) return null;
   return (
     <dl className="flex flex-wrap gap-x-8 gap-y-3 border-y border-rule-strong py-3">

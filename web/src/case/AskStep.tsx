@@ -4,7 +4,7 @@ import type { StandInAnswer } from '@phylaxon/core/simulate';
 import { TEST_WORDS, TESTS, type TestFacts, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { caseEntries, entries } from '../api/index.ts';
 import { standIn } from '../compute/index.ts';
-import { FieldError, inUnits } from '../shared/index.ts';
+import { FieldError, useUnits } from '../shared/index.ts';
 import { FigureAnswer } from './FigureAnswer.tsx';
 import { asReadings } from './figures.ts';
 import { logTrip } from './logTrip.ts';
@@ -17,6 +17,8 @@ import { TripAnswer } from './TripAnswer.tsx';
 
 /** One question: how it is answered, its answers, and a way on without one. */
 export function AskStep({ test, why }: { test: TestId; why: string }) {
+  const units = useUnits();
+  const { say } = units;
   const work = useStepWork();
   const { file, act } = work;
   const { busy, problem, once } = useOnce();
@@ -37,8 +39,8 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
     return store(outcome, true);
   };
   return (
-    <StepFrame title={TEST_WORDS[test].name} why={inUnits(why)}>
-      <p className="text-lg">{inUnits(TEST_WORDS[test].how)}</p>
+    <StepFrame title={TEST_WORDS[test].name} why={say(why)}>
+      <p className="text-lg">{say(TEST_WORDS[test].how)}</p>
       {facts.energised && (
         <p className="border-l-4 border-danger pl-3 font-medium text-danger">
           {cautionText('live', file.policies)}
@@ -55,7 +57,7 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
           <Question
             title={points.length > 0 ? 'Or, without a figure' : TEST_WORDS[test].name}
             untitled={points.length === 0}
-            options={outcomesAsAnswers(test, work.view.known)}
+            options={outcomesAsAnswers(test, units, work.view.known)}
             disabled={busy}
             onAnswer={(outcome) => void once(() => store(outcome))}
           />

@@ -6,7 +6,7 @@ import { useWork } from '../compute/index.ts';
 import { Causes } from '../decision/index.ts';
 import { askAgain, recordQueries } from '../queries/index.ts';
 import { breakerText, Button, Notice, Part, placeText } from '../shared/index.ts';
-import { useProfile, useSettings } from '../stores/index.ts';
+import { useProfile } from '../stores/index.ts';
 import { AskStep } from './AskStep.tsx';
 import { DecidedStep } from './DecidedStep.tsx';
 import { ElectricianStep } from './ElectricianStep.tsx';
@@ -28,7 +28,6 @@ export function CasePage() {
 }
 
 function Case({ caseId }: { caseId: string }) {
-  useSettings();
   const { file, waiting, problem, heard, act } = useCaseRecord(caseId);
   const profile = useProfile((state) => state.profile);
   const panelId = file?.case.panelId ?? null;

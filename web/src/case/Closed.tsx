@@ -3,7 +3,7 @@ import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { caseEntries } from '../api/index.ts';
 import { OUTCOME_WORDS, sayConfirmed } from '../casebook/index.ts';
-import { Button, FieldError, timeText } from '../shared/index.ts';
+import { Button, FieldError, useUnits } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { HandOverLink } from './HandOverLink.tsx';
 import { useOnce, useStepWork } from './step.ts';
@@ -11,6 +11,7 @@ import { WhatItWas } from './WhatItWas.tsx';
 
 /** A closed case: how it ended, and what it was, which often is known only later. */
 export function Closed({ closedAt, outcome }: { closedAt: string; outcome: CaseOutcome }) {
+  const { timeText } = useUnits();
   const { file, act } = useStepWork();
   const { busy, problem, once } = useOnce();
   const { closingNote, confirmed, id } = file.case;

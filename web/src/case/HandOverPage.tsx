@@ -4,13 +4,11 @@ import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/index.ts';
 import { useWork } from '../compute/index.ts';
-import { asButton, Button, inUnits, Notice, Part, timeText } from '../shared/index.ts';
-import { useSettings } from '../stores/index.ts';
+import { asButton, Button, Notice, Part, useUnits } from '../shared/index.ts';
 import { useCaseRecord } from './useCaseRecord.ts';
 
 /** A case on one page, for whoever is called: to print, as a PDF, or as a file another Phylaxon takes in. */
 export function HandOverPage() {
-  useSettings();
   const { caseId = '' } = useParams();
   const { file, problem } = useCaseRecord(caseId);
   const card = useWork('card', file);
@@ -48,6 +46,7 @@ const Download = ({ href, children }: { href: string; children: ReactNode }) => 
 );
 
 function Card({ card }: { card: HandOverCard }) {
+  const { say, timeText } = useUnits();
   const { decision } = card;
   return (
     <article
@@ -61,7 +60,7 @@ function Card({ card }: { card: HandOverCard }) {
           {card.words && card.words !== card.title && `: “${card.words}”`}
         </p>
         <p className="text-ink-soft">
-          {[card.site, card.panel, card.breaker, card.conductor && inUnits(card.conductor)]
+          {[card.site, card.panel, card.breaker, card.conductor && say(card.conductor)]
             .filter(Boolean)
             .join(' · ')}
         </p>
@@ -72,7 +71,7 @@ function Card({ card }: { card: HandOverCard }) {
         </p>
         {card.stop.length > 0 && (
           <p className="mt-2 border-l-8 border-danger pl-3 text-lg font-bold text-danger">
-            Stop: leave it off. {card.stop.map(inUnits).join(' ')}
+            Stop: leave it off. {card.stop.map(say).join(' ')}
           </p>
         )}
       </header>
@@ -97,7 +96,7 @@ function Card({ card }: { card: HandOverCard }) {
           </p>
           <ul className="list-disc pl-5">
             {decision.reasons.map((text) => (
-              <li key={text}>{inUnits(text)}</li>
+              <li key={text}>{say(text)}</li>
             ))}
           </ul>
         </Part>
@@ -135,13 +134,14 @@ function Card({ card }: { card: HandOverCard }) {
 }
 
 function Lines({ rows, none }: { rows: HandOverCard['tried']; none: string }) {
+  const { timeText, say } = useUnits();
   if (rows.length === 0) return <p className="text-ink-soft">{none}</p>;
   return (
     <ol>
       {rows.map(({ at, text }, i) => (
         <li key={`${at} ${i}`} className="grid grid-cols-[9.5rem_1fr] gap-x-2 max-sm:grid-cols-1">
           <span className="figures text-sm text-ink-soft">{timeText(at)}</span>
-          <span>{inUnits(text)}</span>
+          <span>{say(text)}</span>
         </li>
       ))}
     </ol>

@@ -1,6 +1,6 @@
 import { sayOutcome, TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
 import type { KeyboardEvent } from 'react';
-import { classes, inUnits } from '../shared/index.ts';
+import { classes, type Units } from '../shared/index.ts';
 import { canBe } from '@phylaxon/core/diagnosis/engine';
 
 export interface AnswerOption {
@@ -9,10 +9,14 @@ export interface AnswerOption {
 }
 
 /** The outcomes of a test as answers. */
-export const outcomesAsAnswers = (test: TestId, known: Parameters<typeof canBe>[2] = {}): AnswerOption[] =>
+export const outcomesAsAnswers = (
+  test: TestId,
+  { say }: Units,
+  known: Parameters<typeof canBe>[2] = {},
+): AnswerOption[] =>
   (TESTS[test].outcomes as readonly string[])
     .filter((value) => canBe(test, value, known))
-    .map((value) => ({ value, label: inUnits(sayOutcome(test, value)) }));
+    .map((value) => ({ value, label: say(sayOutcome(test, value)) }));
 
 interface Props {
   title: string;

@@ -7,7 +7,7 @@ import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { caseEntries, entries } from '../api/index.ts';
 import { standIn } from '../compute/index.ts';
 import { CoolDown } from '../decision/index.ts';
-import { FieldError, useKept } from '../shared/index.ts';
+import { FieldError, useKept, useUnits } from '../shared/index.ts';
 import { HandleGuide } from './HandleGuide.tsx';
 import { PassRow } from './PassRow.tsx';
 import { outcomesAsAnswers, Question, type AnswerOption } from './Question.tsx';
@@ -35,6 +35,7 @@ const NOTHING: Partial<Told> = {};
 
 /** One trial: switch it fully off and on, the right way, and say what happened. */
 export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string }) {
+  const units = useUnits();
   const { file, view, act } = useStepWork();
   const { busy, problem, once } = useOnce();
   const { case: about, dossier, policies } = file;
@@ -131,7 +132,7 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
       )}
       <Question
         title="How did the handle feel?"
-        options={outcomesAsAnswers('reset-feel')}
+        options={outcomesAsAnswers('reset-feel', units)}
         chosen={told.feel ?? null}
         disabled={busy}
         onAnswer={tellFeel}
@@ -148,7 +149,7 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
       {told.feel && told.result === HOLDS && asksPower && (
         <Question
           title="Try a lamp that works, where it was dead"
-          options={outcomesAsAnswers('power-after-reset')}
+          options={outcomesAsAnswers('power-after-reset', units)}
           disabled={busy}
           onAnswer={(power) => void tell({ feel: told.feel!, result: HOLDS, power })}
         />

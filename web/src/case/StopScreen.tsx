@@ -2,6 +2,7 @@ import { OctagonAlert } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { DoNow, StopReasons } from '../decision/index.ts';
+import { useUnits } from '../shared/index.ts';
 import { Ending } from './Ending.tsx';
 import { useStepWork } from './step.ts';
 import { TakeBackDemo } from './TakeBackDemo.tsx';
@@ -10,6 +11,7 @@ import { tellThem } from './tellThem.ts';
 /** Danger takes the whole screen: why, what to do now, whom to call and what to tell them. Nothing argues with it. */
 export function StopScreen() {
   const { file, view, board } = useStepWork();
+  const units = useUnits();
   const { stop } = view.decision;
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
@@ -37,7 +39,7 @@ export function StopScreen() {
         </section>
         <section aria-label="What to tell them">
           <h2 className="border-b border-white/60 pb-1 font-semibold">Tell them</h2>
-          <p className="mt-2 text-lg">“{tellThem(file, view, board)}”</p>
+          <p className="mt-2 text-lg">“{tellThem(file, view, board, units)}”</p>
         </section>
         <p className="flex flex-wrap gap-3">
           <Link

@@ -3,7 +3,7 @@ import type { TimelineEntry } from '@phylaxon/core/views/timeline';
 import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS, type Profile } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { caseEntries, entries } from '../api/index.ts';
-import { FieldError, inUnits, SimulatedMark, timeText } from '../shared/index.ts';
+import { FieldError, SimulatedMark, useUnits } from '../shared/index.ts';
 import { timelineLine } from '../timeline/index.ts';
 import { PASSED_WORDS } from '../casebook/index.ts';
 import { now, useStepWork } from './step.ts';
@@ -24,6 +24,8 @@ const withOthersOnly = (told: CaseEntry, openedBy: Profile): CaseEntry =>
 
 /** What was found so far: what was said, found and put aside; any of it can be taken back. */
 export function Told() {
+  const units = useUnits();
+  const { say } = units;
   const { file, act, view } = useStepWork();
   const [problem, setProblem] = useState<string | null>(null);
   const { case: about, log } = file;
@@ -36,7 +38,7 @@ export function Told() {
     ...about.answers.map((answer) => ({
       key: answer.id,
       at: answer.at,
-      what: inUnits(sayOutcome(answer.test, answer.outcome)),
+      what: say(sayOutcome(answer.test, answer.outcome)),
       simulated: answer.simulated,
       struck: answer.takenBackAt !== null,
       onTakeBack:
@@ -47,6 +49,7 @@ export function Told() {
     ...log.map((one) => {
       const { what, figure, details, struck, simulated } = timelineLine(
         asTimelineEntry(withOthersOnly(one, about.openedBy)),
+        units,
       );
       return {
         key: one.entry.id,
@@ -108,6 +111,7 @@ function Line({
   onTakeBack,
   takeBackWord = 'Take back',
 }: LineProps) {
+  const { timeText } = useUnits();
   return (
     <li className="flex items-start gap-x-3 py-1.5">
       <div className="min-w-0 flex-1">

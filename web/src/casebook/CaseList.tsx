@@ -1,7 +1,7 @@
 import { COMPLAINT_WORDS } from '@phylaxon/core/facts/vocabulary';
 import type { CaseSummary } from '@phylaxon/core/diagnosis/cases';
 import { Link } from 'react-router';
-import { timeText } from '../shared/index.ts';
+import { useUnits } from '../shared/index.ts';
 import { OUTCOME_WORDS } from './caseWords.ts';
 
 /** A case by its circuit; while nobody knows which breaker it is, by the words it was told in. */
@@ -10,6 +10,7 @@ const titleOf = (about: CaseSummary['case'], where: string) =>
 
 /** Cases in a list: what they are about, since when, how far. */
 export function CaseList({ cases }: { cases: readonly CaseSummary[] }) {
+  const { timeText } = useUnits();
   return (
     <ul className="divide-y divide-rule">
       {cases.map(({ case: about, where, found }) => (

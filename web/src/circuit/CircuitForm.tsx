@@ -2,7 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { sizingQuestion, type Breaker, type Circuit } from '@phylaxon/core/record/entities';
 import type { Policies } from '@phylaxon/core/record/settings';
 import { GAUGES } from '@phylaxon/core/facts/standards';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { drawing } from '../api/index.ts';
 import {
@@ -10,17 +10,16 @@ import {
   Check,
   DraftNote,
   FieldError,
-  lengthUnit,
   NumberField,
   SelectField,
   showErrors,
   StaleNote,
-  temperatureUnit,
   TextField,
   toNumber,
   useDraft,
   useVersioned,
   withDraft,
+  useUnits,
 } from '../shared/index.ts';
 import { doNow } from '../stores/index.ts';
 import { circuitForm, circuitOf, valuesOf, type CircuitValues } from './formValues.ts';
@@ -55,11 +54,13 @@ interface Props {
 
 /** The circuit on a breaker: its conductor, its surroundings, its loads; compared while typing. */
 export function CircuitForm({ breaker, circuit, policies }: Props) {
+  const units = useUnits();
+  const { temperatureUnit, lengthUnit } = units;
   const [stored, setStored] = useState(false);
-  const start = () => valuesOf(circuit, breaker.poles);
+  const start = () => valuesOf(circuit, breaker.poles, units);
   const draftName = `circuit-${breaker.id}`;
   const form = useForm<CircuitValues>({
-    resolver: zodResolver(circuitForm),
+    resolver: useMemo(() => zodResolver(circuitForm(units)), [units]),
     defaultValues: withDraft(draftName, start()),
   });
   const { register, handleSubmit, formState, control } = form;
@@ -79,7 +80,11 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
     setStored(false);
     try {
       await doNow(
-        drawing.setCircuit(breaker.id, { ...circuitOf(input), ...untouched(), version: versioned.version }),
+        drawing.setCircuit(breaker.id, {
+          ...circuitOf(input, units),
+          ...untouched(),
+          version: versioned.version,
+        }),
       );
       form.reset(input);
       draft.forget();
@@ -99,7 +104,9 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
         error={errors.label?.message}
         hint="As the directory should say it."
       />
-      <SizingPreview question={sizingQuestion(circuitOf(values), breaker.ratingAmps, policies.loading)} />
+      <SizingPreview
+        question={sizingQuestion(circuitOf(values, units), breaker.ratingAmps, policies.loading)}
+      />
       <fieldset>
         <legend className="mb-1 font-semibold">Conductor</legend>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
@@ -115,7 +122,7 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
           <SelectField label="Terminals marked" options={TERMINALS} registration={register('terminalC')} />
           <NumberField
             label="Air along it"
-            unit={temperatureUnit()}
+            unit={temperatureUnit}
             registration={register('ambientC', number)}
             error={errors.ambientC?.message}
           />
@@ -127,7 +134,7 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
           />
           <NumberField
             label="Length"
-            unit={lengthUnit()}
+            unit={lengthUnit}
             registration={register('lengthM', number)}
             error={errors.lengthM?.message}
           />

@@ -1,6 +1,6 @@
 import type { SizingInput } from '@phylaxon/core/code/sizing';
 import { useComputation } from '../compute/index.ts';
-import { ampsText, inUnits } from '../shared/index.ts';
+import { ampsText, useUnits } from '../shared/index.ts';
 
 const DECISION_WORDS = {
   keep: 'This breaker suits',
@@ -12,6 +12,7 @@ const DECISION_WORDS = {
 
 /** What the figures amount to, while they are typed. */
 export function SizingPreview({ question }: { question: SizingInput | null }) {
+  const { say } = useUnits();
   const sizing = useComputation('sizing', question);
   if (!question || !sizing) {
     return (
@@ -40,7 +41,7 @@ export function SizingPreview({ question }: { question: SizingInput | null }) {
       </dl>
       <ul className="list-disc pl-5 text-sm">
         {sizing.reasons.map((reason) => (
-          <li key={reason.code}>{inUnits(reason.text)}</li>
+          <li key={reason.code}>{say(reason.text)}</li>
         ))}
       </ul>
       <p className="mt-1 text-sm text-ink-soft">

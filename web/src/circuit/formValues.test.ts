@@ -1,7 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import { circuitInput, sizingQuestion } from '@phylaxon/core/record/entities';
 import { aCircuit, aLoad } from '@phylaxon/core/testing';
-import { circuitForm, circuitOf, emptyLoad, valuesOf } from './formValues.ts';
+import { DEFAULT_SETTINGS } from '@phylaxon/core/record/settings';
+import { unitsOf } from '../shared/index.ts';
+import * as form from './formValues.ts';
+
+const units = unitsOf(DEFAULT_SETTINGS);
+const circuitForm = form.circuitForm(units);
+const circuitOf = (values: form.CircuitValues) => form.circuitOf(values, units);
+const valuesOf = (...of: [Parameters<typeof form.valuesOf>[0], 1 | 2]) => form.valuesOf(...of, units);
+const { emptyLoad } = form;
 
 const heater = aLoad({
   id: '1',

@@ -1,25 +1,19 @@
-import { checkRunning, running } from '@phylaxon/core/physics/profile';
-import {
-  ambientC,
-  amps,
-  metres,
-  name,
-  ratingAmps,
-  voltAmperes,
-  watts,
-} from '@phylaxon/core/facts/quantities';
-import { CIRCUIT_RULES, type Circuit, type Load, type SizedCircuit } from '@phylaxon/core/record/entities';
 import { GAUGES, MATERIALS, type ColumnC, type Gauge } from '@phylaxon/core/facts/standards';
+import {
+  CIRCUIT_RULES,
+  circuitInput,
+  type Circuit,
+  type Load,
+  type SizedCircuit,
+} from '@phylaxon/core/record/entities';
 import { z } from 'zod';
-import { fromCelsius, fromMetres, inUnit, toCelsius, toMetres } from '../shared/index.ts';
+import type { Units } from '../shared/index.ts';
 
 const SECONDS = 60;
 /** Minutes as people write them, to a hundredth of a second. */
 const toSeconds = (minutes: number) => Math.round(minutes * SECONDS * 100) / 100;
 const toMinutes = (seconds: number | null) =>
   seconds === null ? null : Math.round((seconds / SECONDS) * 1e4) / 1e4;
-
-const minutes = inUnit(running.onSeconds.unwrap().unwrap(), toSeconds);
 
 interface RunningFields {
   onMinutes: number | null;
@@ -36,90 +30,58 @@ const runningOf = ({ onMinutes, offMinutes, surgeTimes, surgeSeconds }: RunningF
   surgeSeconds,
 });
 
-const FORM_FIELDS: Record<string, string> = { onSeconds: 'onMinutes', offSeconds: 'offMinutes' };
+const FORM_FIELDS: Record<string, string> = {
+  onSeconds: 'onMinutes',
+  offSeconds: 'offMinutes',
+  nameplate: 'minCircuitAmps',
+};
 
-/** What is said of a field of the record, at the field of the form. */
-const atFormField = <I extends object | string>(issue: I): I =>
-  typeof issue === 'object' && 'path' in issue && Array.isArray(issue.path)
-    ? { ...issue, path: issue.path.map((part) => FORM_FIELDS[String(part)] ?? (part as PropertyKey)) }
-    : issue;
+/** Where the record speaks of a part of the circuit, the field of the form that holds it. */
+const formPath = (path: readonly PropertyKey[]): PropertyKey[] =>
+  path[0] === 'conductor' ? path.slice(1) : path.map((part) => FORM_FIELDS[String(part)] ?? part);
+
+const loadForm = z.object({
+  name: z.string(),
+  volts: z.enum(['120', '240']),
+  watts: z.number().nullable(),
+  voltAmperes: z.number().nullable(),
+  continuous: z.boolean(),
+  onMinutes: z.number().nullable(),
+  offMinutes: z.number().nullable(),
+  surgeTimes: z.number().nullable(),
+  surgeSeconds: z.number().nullable(),
+});
 
 /** The circuit form. Selects hold text; figures hold numbers or null. */
-export const circuitForm = z
-  .object({
-    label: name('The circuit’s name'),
-    gauge: z.enum(['', ...GAUGES]),
-    material: z.enum(MATERIALS),
-    insulationC: z.enum(['60', '75', '90']),
-    cable: z.enum(['nm', 'other']),
-    terminalC: z.enum(['60', '75']),
-    ambientC: inUnit(ambientC, toCelsius),
-    currentCarrying: z
-      .number('Give a whole number.')
-      .int('Give a whole number.')
-      .min(1, 'At least one conductor carries current.')
-      .max(200)
-      .nullable(),
-    lengthM: inUnit(metres, toMetres),
-    portableReceptacles: z.boolean(),
-    rules: z.enum(CIRCUIT_RULES),
-    minCircuitAmps: amps.nullable(),
-    maxBreakerAmps: ratingAmps.nullable(),
-    loads: z.array(
-      z
-        .object({
-          name: name('The load’s name'),
-          volts: z.enum(['120', '240']),
-          watts: watts.nullable(),
-          voltAmperes: voltAmperes.nullable(),
-          continuous: z.boolean(),
-          onMinutes: minutes,
-          offMinutes: minutes,
-          surgeTimes: running.surgeTimes.unwrap(),
-          surgeSeconds: running.surgeSeconds.unwrap(),
-        })
-        .superRefine((load, context) => {
-          checkRunning(runningOf(load), {
-            ...context,
-            addIssue: (issue) => context.addIssue(atFormField(issue)),
-          });
-          if (load.watts === null && load.voltAmperes === null) {
-            context.addIssue({
-              code: 'custom',
-              path: ['watts'],
-              message: 'Give watts, volt-amperes or both.',
-            });
-          } else if (
-            load.watts !== null &&
-            load.voltAmperes !== null &&
-            load.watts > load.voltAmperes * 1.02
-          ) {
-            context.addIssue({
-              code: 'custom',
-              path: ['watts'],
-              message: 'Watts cannot exceed volt-amperes.',
-            });
-          }
-        }),
-    ),
-  })
-  .superRefine((c, context) => {
-    if (c.gauge === '14' && c.material === 'aluminum') {
-      context.addIssue({ code: 'custom', path: ['gauge'], message: 'Aluminum is not made in 14 AWG.' });
-    }
-    if ((c.minCircuitAmps === null) !== (c.maxBreakerAmps === null)) {
-      const path = c.minCircuitAmps === null ? 'minCircuitAmps' : 'maxBreakerAmps';
+const values = z.object({
+  label: z.string(),
+  gauge: z.enum(['', ...GAUGES]),
+  material: z.enum(MATERIALS),
+  insulationC: z.enum(['60', '75', '90']),
+  cable: z.enum(['nm', 'other']),
+  terminalC: z.enum(['60', '75']),
+  ambientC: z.number().nullable(),
+  currentCarrying: z.number().nullable(),
+  lengthM: z.number().nullable(),
+  portableReceptacles: z.boolean(),
+  rules: z.enum(CIRCUIT_RULES),
+  minCircuitAmps: z.number().nullable(),
+  maxBreakerAmps: z.number().nullable(),
+  loads: z.array(loadForm),
+});
+export type CircuitValues = z.output<typeof values>;
+
+/** The circuit form, held against what the record takes: its rules are the only ones. */
+export const circuitForm = (units: Units) =>
+  values.superRefine((typed, context) => {
+    if ((typed.minCircuitAmps === null) !== (typed.maxBreakerAmps === null)) {
+      const path = typed.minCircuitAmps === null ? 'minCircuitAmps' : 'maxBreakerAmps';
       context.addIssue({ code: 'custom', path: [path], message: 'A nameplate gives both figures.' });
     }
-    if (c.minCircuitAmps !== null && c.loads.length > 1) {
-      context.addIssue({
-        code: 'custom',
-        path: ['minCircuitAmps'],
-        message: 'A nameplate goes with one fixed appliance, the circuit’s only load.',
-      });
+    for (const { path, message } of circuitInput.safeParse(circuitOf(typed, units)).error?.issues ?? []) {
+      context.addIssue({ code: 'custom', path: formPath(path), message });
     }
   });
-export type CircuitValues = z.output<typeof circuitForm>;
 
 /** A load with nothing in it yet. */
 export const emptyLoad = (poles: 1 | 2): CircuitValues['loads'][number] => ({
@@ -138,7 +100,11 @@ export const emptyLoad = (poles: 1 | 2): CircuitValues['loads'][number] => ({
 const shown = (value: number) => Math.round(value * 10) / 10;
 
 /** What the form starts with: the circuit as it is, or what is usual. */
-export function valuesOf(circuit: Circuit | null, poles: 1 | 2): CircuitValues {
+export function valuesOf(
+  circuit: Circuit | null,
+  poles: 1 | 2,
+  { fromCelsius, fromMetres }: Units,
+): CircuitValues {
   const conductor = circuit?.conductor ?? null;
   return {
     label: circuit?.label ?? '',
@@ -166,6 +132,7 @@ export function valuesOf(circuit: Circuit | null, poles: 1 | 2): CircuitValues {
 /** The form as the record takes it, defaults filled in. */
 export function circuitOf(
   values: CircuitValues,
+  { toCelsius, toMetres }: Units,
 ): SizedCircuit & Pick<Circuit, 'label' | 'lengthM'> & { loads: Omit<Load, 'id'>[] } {
   const { gauge, material, insulationC, cable, minCircuitAmps, maxBreakerAmps, loads, ...rest } = values;
   return {

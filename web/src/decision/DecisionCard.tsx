@@ -1,5 +1,5 @@
 import { sayConfidence, saySureness, type Decision, type NextTest } from '@phylaxon/core/diagnosis/decision';
-import { classes, familyMark, inUnits, Part } from '../shared/index.ts';
+import { classes, familyMark, Part, useUnits } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { Causes } from './Causes.tsx';
 import { NextTests } from './NextTests.tsx';
@@ -23,6 +23,7 @@ interface Props {
 
 /** The decision: what to do, how sure, why, what would change it, what to measure next. */
 export function DecisionCard({ decision, onLog, causesBeside = false }: Props) {
+  const { say } = useUnits();
   const { stop, headline, steps, reasons, causes, overturnedBy, next, cautions, also } = decision;
   const mark = familyMark({ ...decision, stop: stop.active });
   const eyebrow = stop.active ? 'Once it is safe' : headline.startsWith(mark.word) ? null : mark.word;
@@ -66,7 +67,7 @@ export function DecisionCard({ decision, onLog, causesBeside = false }: Props) {
             <ul className="space-y-1">
               {also.map((finding) => (
                 <li key={finding.action}>
-                  <strong>{finding.headline}.</strong> {inUnits(finding.text)}
+                  <strong>{finding.headline}.</strong> {say(finding.text)}
                 </li>
               ))}
             </ul>
@@ -75,7 +76,7 @@ export function DecisionCard({ decision, onLog, causesBeside = false }: Props) {
         <Part title="What would change it">
           <ul className="list-disc space-y-1 pl-5">
             {overturnedBy.map((text) => (
-              <li key={text}>{inUnits(text)}</li>
+              <li key={text}>{say(text)}</li>
             ))}
           </ul>
         </Part>

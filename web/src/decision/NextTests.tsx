@@ -1,6 +1,6 @@
 import type { NextTest } from '@phylaxon/core/diagnosis/decision';
 import { ArrowRight } from 'lucide-react';
-import { inUnits } from '../shared/index.ts';
+import { useUnits } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 
 interface Props {
@@ -14,6 +14,7 @@ interface Props {
  * work for an electrician, without how it is done.
  */
 export function NextTests({ tests, onLog }: Props) {
+  const { say } = useUnits();
   const mayDo = useMayDo();
   return (
     <ol className="divide-y divide-rule">
@@ -23,7 +24,7 @@ export function NextTests({ tests, onLog }: Props) {
             <p className="font-semibold">{test.name}</p>
             {mayDo(test.level) ? (
               <>
-                <p>{inUnits(test.how)}</p>
+                <p>{say(test.how)}</p>
                 {test.energised && (
                   <p className="text-sm font-medium text-danger">
                     Live parts: qualified persons with protective gear.
@@ -33,7 +34,7 @@ export function NextTests({ tests, onLog }: Props) {
             ) : (
               <p className="font-medium text-heed">For an electrician: it lies behind the cover.</p>
             )}
-            <p className="text-sm text-ink-soft">{inUnits(test.why)}</p>
+            <p className="text-sm text-ink-soft">{say(test.why)}</p>
           </div>
           {onLog && mayDo(test.level) && (
             <button

@@ -1,17 +1,18 @@
 import type { WeighedReason } from '@phylaxon/core/diagnosis/decision';
-import { classes, inUnits, quantityText } from '../shared/index.ts';
+import { classes, useUnits } from '../shared/index.ts';
 
 const WEIGHT_WORDS = { 1: 'context', 2: 'supports it', 3: 'carries it' } as const;
 
 /** The reasons in order of weight, each with its figures and where its limit comes from. */
 export function Reasons({ reasons }: { reasons: WeighedReason[] }) {
+  const { say, quantityText } = useUnits();
   return (
     <ol className="divide-y divide-rule">
       {reasons.map((reason) => (
         <li key={reason.code} className="grid grid-cols-[4.75rem_1fr] gap-3 py-2">
           <Weight weight={reason.weight as 1 | 2 | 3} />
           <div>
-            <p>{inUnits(reason.text)}</p>
+            <p>{say(reason.text)}</p>
             {reason.figures.length > 0 && (
               <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
                 {reason.figures.map((figure) => (

@@ -1,16 +1,19 @@
 import type { Decision } from '@phylaxon/core/diagnosis/decision';
-import { inUnits } from '../shared/index.ts';
+import { useUnits } from '../shared/index.ts';
 
 type Props = { stop: Decision['stop']; className: string };
 
 /** What the danger is. */
-export const StopReasons = ({ stop, className }: Props) => (
-  <ul className={className}>
-    {stop.reasons.map((reason) => (
-      <li key={reason}>{inUnits(reason)}</li>
-    ))}
-  </ul>
-);
+export const StopReasons = ({ stop, className }: Props) => {
+  const { say } = useUnits();
+  return (
+    <ul className={className}>
+      {stop.reasons.map((reason) => (
+        <li key={reason}>{say(reason)}</li>
+      ))}
+    </ul>
+  );
+};
 
 /** What to do now, whom to call the last of it. */
 export const DoNow = ({ stop, className }: Props) => (

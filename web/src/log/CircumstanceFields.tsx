@@ -1,5 +1,5 @@
 import { useFormContext } from 'react-hook-form';
-import { Check, Choices, NumberField, temperatureUnit, TextField, toNumber } from '../shared/index.ts';
+import { Check, Choices, NumberField, TextField, toNumber, useUnits } from '../shared/index.ts';
 import { CAUSE_OPTIONS, PACE_OPTIONS, type Circumstances } from './circumstances.ts';
 
 const number = { setValueAs: toNumber };
@@ -24,12 +24,15 @@ export function Figure({ name, label, unit }: FigureProps) {
 }
 
 /** What it carried before, and the air around it. */
-export const Before = () => (
-  <>
-    <Figure name="preloadAmps" label="Steady load before" unit="A" />
-    <Figure name="ambientC" label="Air around" unit={temperatureUnit()} />
-  </>
-);
+export const Before = () => {
+  const { temperatureUnit } = useUnits();
+  return (
+    <>
+      <Figure name="preloadAmps" label="Steady load before" unit="A" />
+      <Figure name="ambientC" label="Air around" unit={temperatureUnit} />
+    </>
+  );
+};
 
 /** How soon it tripped, by feel or by the clock, and at what current. */
 export function HowSoon({ label }: { label: string }) {

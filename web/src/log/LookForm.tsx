@@ -3,7 +3,7 @@ import { sayOutcome, TEST_WORDS, TESTS, type TestId } from '@phylaxon/core/facts
 import { useId, useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
 import { entries } from '../api/index.ts';
-import { Choices, inUnits, nowLocal, showErrors, toInstant } from '../shared/index.ts';
+import { Choices, nowLocal, showErrors, toInstant, useUnits } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 import { lookableTests } from './destinations.ts';
 import { WhenAndNote } from './CircumstanceFields.tsx';
@@ -33,6 +33,7 @@ export function LookForm({
   where: string;
   startWith?: TestId;
 }) {
+  const { say } = useUnits();
   const mayDo = useMayDo();
   const tests = lookableTests(mayDo(2) ? 2 : 1).filter((test) => test !== 'handle-position');
   const first = startWith === 'handle-position' ? HANDLE : (startWith ?? 'sound');
@@ -62,7 +63,7 @@ export function LookForm({
   const outcomes =
     test === HANDLE
       ? HANDLE_OPTIONS
-      : TESTS[test].outcomes.map((value) => ({ value, label: inUnits(sayOutcome(test, value)) }));
+      : TESTS[test].outcomes.map((value) => ({ value, label: say(sayOutcome(test, value)) }));
 
   return (
     <FormProvider {...methods}>

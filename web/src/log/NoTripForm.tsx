@@ -1,24 +1,26 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Breaker } from '@phylaxon/core/record/entities';
+import { useMemo } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';
-import { DraftNote, showErrors, useDraft, withDraft } from '../shared/index.ts';
+import { DraftNote, showErrors, useDraft, useUnits, withDraft, type Units } from '../shared/index.ts';
 import { Before, Figure, WhenAndNote } from './CircumstanceFields.tsx';
 import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
 
-const { at, minutes, seconds, amps, preloadAmps, ambientC, note } = circumstanceFields;
-const form = z
-  .object({ at, minutes, seconds, amps, preloadAmps, ambientC, note })
-  .superRefine((values, context) => {
-    if (values.amps === null)
-      context.addIssue({ code: 'custom', path: ['amps'], message: 'Say how much it carried.' });
-    if ((afterSeconds(values) ?? 0) < 1)
-      context.addIssue({ code: 'custom', path: ['minutes'], message: 'Say how long it held.' });
-  });
-type Values = z.output<typeof form>;
+const formIn = (units: Units) =>
+  z
+    .object(circumstanceFields(units))
+    .omit({ pace: true, unplugged: true, cause: true })
+    .superRefine((values, context) => {
+      if (values.amps === null)
+        context.addIssue({ code: 'custom', path: ['amps'], message: 'Say how much it carried.' });
+      if ((afterSeconds(values) ?? 0) < 1)
+        context.addIssue({ code: 'custom', path: ['minutes'], message: 'Say how long it held.' });
+    });
+type Values = z.output<ReturnType<typeof formIn>>;
 
 const fresh = (): Values => {
   const { pace: _pace, unplugged: _unplugged, cause: _cause, ...rest } = freshCircumstances();
@@ -27,10 +29,11 @@ const fresh = (): Values => {
 
 /** Log that it carried a current for a time and did not open: as telling as a trip. */
 export function NoTripForm({ breaker, where }: { breaker: Breaker; where: string }) {
+  const units = useUnits();
   const { send, outcome } = useSend();
   const draftName = `held-${breaker.id}`;
   const methods = useForm<Values>({
-    resolver: zodResolver(form),
+    resolver: useMemo(() => zodResolver(formIn(units)), [units]),
     defaultValues: withDraft(draftName, fresh()),
   });
   const draft = useDraft(draftName, methods, fresh);
@@ -38,10 +41,10 @@ export function NoTripForm({ breaker, where }: { breaker: Breaker; where: string
   const { errors, isSubmitting } = formState;
 
   const onSubmit = async (values: Values) => {
-    const { at, afterSeconds, amps, preloadAmps, ambientC, note } = toRecord({
-      ...freshCircumstances(),
-      ...values,
-    });
+    const { at, afterSeconds, amps, preloadAmps, ambientC, note } = toRecord(
+      { ...freshCircumstances(), ...values },
+      units,
+    );
     const held = { at, afterSeconds: afterSeconds!, amps: amps!, preloadAmps, ambientC, note };
     try {
       await send(entries.event(breaker.id, where, { kind: 'held', ...held }), draft.clear);

@@ -1,16 +1,15 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import type { Breaker, ReadingInput } from '@phylaxon/core/record/entities';
+import type { Breaker, ReadingInput, Quantity } from '@phylaxon/core/record/entities';
 import { INSIDE_POINTS, INSTRUMENTS, LOAD_STATES } from '@phylaxon/core/record/entities';
 import { ambientC, amps, surfaceC, volts } from '@phylaxon/core/facts/quantities';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';
 import {
   inUnit,
   nowLocal,
-  temperatureUnit,
-  toCelsius,
+  type Units,
   NumberField,
   SelectField,
   showErrors,
@@ -21,12 +20,12 @@ import {
   DraftNote,
   useDraft,
   withDraft,
+  useUnits,
 } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
 
-type Quantity = ReadingInput['quantity'];
 type Point = ReadingInput['point'];
 
 interface Place {
@@ -99,35 +98,36 @@ const INSTRUMENT_WORDS: Record<(typeof INSTRUMENTS)[number], string> = {
 const asOptions = (words: Record<string, string>): Option[] =>
   Object.entries(words).map(([value, label]) => ({ value, label }));
 
-const form = z
-  .object({
-    at: z.string().min(1, 'Say when.'),
-    loadState: z.enum(LOAD_STATES),
-    instrument: z.enum(INSTRUMENTS),
-    ambient: inUnit(ambientC, toCelsius),
-    outlet: volts.nullable(),
-    'load-terminal': volts.nullable(),
-    'load-terminal-2': volts.nullable(),
-    'leg-a': volts.nullable(),
-    'leg-b': volts.nullable(),
-    plug: amps.nullable(),
-    conductor: amps.nullable(),
-    face: inUnit(surfaceC, toCelsius),
-    terminal: inUnit(surfaceC, toCelsius),
-  })
-  .superRefine((values, context) => {
-    if (PLACES.every(({ point }) => values[point] === null)) {
-      context.addIssue({ code: 'custom', path: ['at'], message: 'Give at least one reading below.' });
-    }
-    if ((values.face !== null || values.terminal !== null) && values.ambient === null) {
-      context.addIssue({
-        code: 'custom',
-        path: ['ambient'],
-        message: 'A surface tells nothing without the air around it.',
-      });
-    }
-  });
-type Values = z.output<typeof form>;
+const formIn = ({ toCelsius }: Units) =>
+  z
+    .object({
+      at: z.string().min(1, 'Say when.'),
+      loadState: z.enum(LOAD_STATES),
+      instrument: z.enum(INSTRUMENTS),
+      ambient: inUnit(ambientC, toCelsius),
+      outlet: volts.nullable(),
+      'load-terminal': volts.nullable(),
+      'load-terminal-2': volts.nullable(),
+      'leg-a': volts.nullable(),
+      'leg-b': volts.nullable(),
+      plug: amps.nullable(),
+      conductor: amps.nullable(),
+      face: inUnit(surfaceC, toCelsius),
+      terminal: inUnit(surfaceC, toCelsius),
+    })
+    .superRefine((values, context) => {
+      if (PLACES.every(({ point }) => values[point] === null)) {
+        context.addIssue({ code: 'custom', path: ['at'], message: 'Give at least one reading below.' });
+      }
+      if ((values.face !== null || values.terminal !== null) && values.ambient === null) {
+        context.addIssue({
+          code: 'custom',
+          path: ['ambient'],
+          message: 'A surface tells nothing without the air around it.',
+        });
+      }
+    });
+type Values = z.output<ReturnType<typeof formIn>>;
 
 const EMPTY = Object.fromEntries([...PLACES.map(({ point }) => [point, null]), ['ambient', null]]) as Pick<
   Values,
@@ -135,7 +135,7 @@ const EMPTY = Object.fromEntries([...PLACES.map(({ point }) => [point, null]), [
 >;
 const fresh = (): Values => ({ ...EMPTY, at: nowLocal(), loadState: 'normal', instrument: 'unknown' });
 
-function readingsOf(values: Values): ReadingInput[] {
+function readingsOf(values: Values, { toCelsius }: Units): ReadingInput[] {
   const { loadState, instrument, ambient } = values;
   const at = toInstant(values.at);
   return PLACES.flatMap(({ point, quantity, usual }) => {
@@ -161,11 +161,13 @@ export function ReadingForm({
   where: string;
   focusOn?: string;
 }) {
+  const units = useUnits();
+  const { temperatureUnit } = units;
   const mayDo = useMayDo();
   const { send, outcome } = useSend();
   const draftName = `reading-${breaker.id}`;
   const methods = useForm<Values>({
-    resolver: zodResolver(form),
+    resolver: useMemo(() => zodResolver(formIn(units)), [units]),
     defaultValues: withDraft(draftName, fresh()),
   });
   const draft = useDraft(draftName, methods, fresh);
@@ -182,7 +184,7 @@ export function ReadingForm({
   );
 
   const onSubmit = async (values: Values) => {
-    const readings = readingsOf(values);
+    const readings = readingsOf(values, units);
     try {
       await send(entries.readings(breaker.id, where, readings), draft.clear);
     } catch (error) {
@@ -208,7 +210,7 @@ export function ReadingForm({
                 <NumberField
                   key={point}
                   label={label}
-                  unit={quantity === 'temperature' ? temperatureUnit() : unit}
+                  unit={quantity === 'temperature' ? temperatureUnit : unit}
                   registration={register(point, { setValueAs: toNumber })}
                   error={errors[point]?.message}
                 />
@@ -216,7 +218,7 @@ export function ReadingForm({
             {quantity === 'temperature' && (
               <NumberField
                 label="The air around"
-                unit={temperatureUnit()}
+                unit={temperatureUnit}
                 registration={register('ambient', { setValueAs: toNumber })}
                 error={errors.ambient?.message}
               />

@@ -2,10 +2,20 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { cautionText } from '@phylaxon/core/diagnosis/decision';
 import type { Policies } from '@phylaxon/core/record/settings';
 import type { Breaker } from '@phylaxon/core/record/entities';
+import { useMemo } from 'react';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';
-import { Choices, showErrors, type Option, DraftNote, useDraft, withDraft } from '../shared/index.ts';
+import {
+  Choices,
+  DraftNote,
+  showErrors,
+  useDraft,
+  useUnits,
+  withDraft,
+  type Option,
+  type Units,
+} from '../shared/index.ts';
 import { CauseFields, HowSoon, WhenAndNote } from './CircumstanceFields.tsx';
 import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
@@ -26,29 +36,30 @@ const POWER: Option[] = [
   { value: 'still-dead', label: 'Still dead' },
 ];
 
-const form = z
-  .object({
-    ...circumstanceFields,
-    feel: z.enum(['clean-clicks', 'no-off-click', 'hard-or-gritty', 'will-not-latch']).nullable(),
-    result: z.enum(['holds', 'tripped']).nullable(),
-    power: z.enum(['restored', 'still-dead']).nullable(),
-  })
-  .superRefine((values, context) => {
-    if (values.feel === null && values.result === null) {
-      context.addIssue({ code: 'custom', path: ['feel'], message: 'Say how it felt, or what happened.' });
-    }
-    if (values.result === 'tripped' && values.pace === null && afterSeconds(values) === null) {
-      context.addIssue({ code: 'custom', path: ['pace'], message: 'Say how soon it tripped again.' });
-    }
-    if (values.feel === 'will-not-latch' && values.result === 'holds') {
-      context.addIssue({
-        code: 'custom',
-        path: ['result'],
-        message: 'A breaker that will not latch cannot hold.',
-      });
-    }
-  });
-type Values = z.output<typeof form>;
+const formIn = (units: Units) =>
+  z
+    .object({
+      ...circumstanceFields(units),
+      feel: z.enum(['clean-clicks', 'no-off-click', 'hard-or-gritty', 'will-not-latch']).nullable(),
+      result: z.enum(['holds', 'tripped']).nullable(),
+      power: z.enum(['restored', 'still-dead']).nullable(),
+    })
+    .superRefine((values, context) => {
+      if (values.feel === null && values.result === null) {
+        context.addIssue({ code: 'custom', path: ['feel'], message: 'Say how it felt, or what happened.' });
+      }
+      if (values.result === 'tripped' && values.pace === null && afterSeconds(values) === null) {
+        context.addIssue({ code: 'custom', path: ['pace'], message: 'Say how soon it tripped again.' });
+      }
+      if (values.feel === 'will-not-latch' && values.result === 'holds') {
+        context.addIssue({
+          code: 'custom',
+          path: ['result'],
+          message: 'A breaker that will not latch cannot hold.',
+        });
+      }
+    });
+type Values = z.output<ReturnType<typeof formIn>>;
 
 const fresh = (): Values => ({ ...freshCircumstances(), feel: null, result: null, power: null });
 
@@ -62,10 +73,11 @@ interface Props {
 
 /** Log a reset: how it felt, whether it holds, whether the power came back. */
 export function ResetForm({ breaker, where, policies, stopped }: Props) {
+  const units = useUnits();
   const { send, outcome } = useSend();
   const draftName = `reset-${breaker.id}`;
   const methods = useForm<Values>({
-    resolver: zodResolver(form),
+    resolver: useMemo(() => zodResolver(formIn(units)), [units]),
     defaultValues: withDraft(draftName, fresh()),
   });
   const draft = useDraft(draftName, methods, fresh);
@@ -75,7 +87,10 @@ export function ResetForm({ breaker, where, policies, stopped }: Props) {
 
   const onSubmit = async (values: Values) => {
     try {
-      await send(entries.event(breaker.id, where, { kind: 'reset', ...toRecord(values) }), draft.clear);
+      await send(
+        entries.event(breaker.id, where, { kind: 'reset', ...toRecord(values, units) }),
+        draft.clear,
+      );
     } catch (error) {
       showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'seconds' : (path as keyof Values)));
     }

@@ -1,30 +1,41 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { sayWindow } from '@phylaxon/core/diagnosis/evidence';
 import type { Breaker } from '@phylaxon/core/record/entities';
+import { useMemo } from 'react';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
-import { ampsText, toCelsius, showErrors, DraftNote, useDraft, withDraft } from '../shared/index.ts';
+import {
+  ampsText,
+  showErrors,
+  DraftNote,
+  useDraft,
+  withDraft,
+  useUnits,
+  type Units,
+} from '../shared/index.ts';
 import { Before, CauseFields, HowSoon, WhenAndNote } from './CircumstanceFields.tsx';
 import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
 
-const form = z
-  .object(circumstanceFields)
-  .refine((values) => values.pace !== null || afterSeconds(values) !== null, {
-    path: ['pace'],
-    message: 'Say how soon it tripped: pick one, or give the time.',
-  });
-type Values = z.output<typeof form>;
+const formIn = (units: Units) =>
+  z
+    .object(circumstanceFields(units))
+    .refine((values) => values.pace !== null || afterSeconds(values) !== null, {
+      path: ['pace'],
+      message: 'Say how soon it tripped: pick one, or give the time.',
+    });
+type Values = z.output<ReturnType<typeof formIn>>;
 
 /** Log a trip: how soon, at what current; what a sound unit would have done is told while typing. */
 export function TripForm({ breaker, where }: { breaker: Breaker; where: string }) {
+  const units = useUnits();
   const { send, outcome } = useSend();
   const draftName = `trip-${breaker.id}`;
   const methods = useForm<Values>({
-    resolver: zodResolver(form),
+    resolver: useMemo(() => zodResolver(formIn(units)), [units]),
     defaultValues: withDraft(draftName, freshCircumstances()),
   });
   const draft = useDraft(draftName, methods, freshCircumstances);
@@ -33,7 +44,7 @@ export function TripForm({ breaker, where }: { breaker: Breaker; where: string }
 
   const onSubmit = async (values: Values) => {
     try {
-      await send(entries.event(breaker.id, where, { kind: 'trip', ...toRecord(values) }), draft.clear);
+      await send(entries.event(breaker.id, where, { kind: 'trip', ...toRecord(values, units) }), draft.clear);
     } catch (error) {
       showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'seconds' : (path as keyof Values)));
     }
@@ -66,6 +77,7 @@ interface Question {
 }
 
 function SoundUnit({ breaker, amps, preloadAmps, ambientC }: Question) {
+  const { toCelsius } = useUnits();
   const window = useComputation('trip-window', {
     ratingAmps: breaker.ratingAmps,
     amps,

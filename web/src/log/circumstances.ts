@@ -1,10 +1,10 @@
 import { ambientC, amps, seconds } from '@phylaxon/core/facts/quantities';
 import { CAUSE_STATES, note, PACES, type EventInput } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
-import { inUnit, nowLocal, toCelsius, toInstant, type Option } from '../shared/index.ts';
+import { inUnit, nowLocal, toInstant, type Option, type Units } from '../shared/index.ts';
 
 /** Fields that a trip and a reset share. Minutes and seconds are one time to the record. */
-export const circumstanceFields = {
+export const circumstanceFields = ({ toCelsius }: Units) => ({
   at: z.string().min(1, 'Say when.'),
   pace: z.enum(PACES).nullable(),
   minutes: seconds.nullable(),
@@ -15,8 +15,8 @@ export const circumstanceFields = {
   unplugged: z.boolean(),
   cause: z.enum(CAUSE_STATES),
   note,
-};
-export type Circumstances = z.output<z.ZodObject<typeof circumstanceFields>>;
+});
+export type Circumstances = z.output<z.ZodObject<ReturnType<typeof circumstanceFields>>>;
 
 export const freshCircumstances = (): Circumstances => ({
   at: nowLocal(),
@@ -40,7 +40,7 @@ export function afterSeconds({
 }
 
 /** The circumstances as the record takes them. */
-export function toRecord(values: Circumstances) {
+export function toRecord(values: Circumstances, { toCelsius }: Units) {
   const { minutes, seconds, at, ambientC: typed, ...rest } = values;
   return {
     ...rest,

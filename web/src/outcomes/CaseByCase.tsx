@@ -3,7 +3,7 @@ import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { OUTCOME_WORDS, sayConfirmed } from '../casebook/index.ts';
-import { Button, classes, timeText } from '../shared/index.ts';
+import { Button, classes, useUnits } from '../shared/index.ts';
 
 /** A mark and a word, never a colour alone. */
 const JUDGED: Record<Judgement, { mark: string; word: string; look: string }> = {
@@ -37,6 +37,7 @@ export function CaseByCase({ told: { cases } }: { told: Outcomes }) {
 }
 
 function OneCase({ of: one }: { of: Outcomes['cases'][number] }) {
+  const { timeText } = useUnits();
   const { mark, word, look } = one.judgement ? JUDGED[one.judgement] : UNSAID;
   return (
     <li>

@@ -4,10 +4,11 @@ import { Link } from 'react-router';
 import { CaseList } from '../casebook/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import { DirectoryForm } from '../setup/index.ts';
-import { asButton, classes, inUnits } from '../shared/index.ts';
+import { asButton, classes, useUnits } from '../shared/index.ts';
 
 /** Nothing is chosen: what is most pressing, and how to go on. */
 export function Attention({ board }: { board: Board }) {
+  const { say } = useUnits();
   const { panel, breakers } = board;
   const pressing = attentionOf(panel, breakers);
   const empty = breakers.every(({ breaker }) => breaker.role === 'main');
@@ -37,7 +38,7 @@ export function Attention({ board }: { board: Board }) {
               <strong className={classes('block', stop && 'text-danger')}>
                 {label}: {headline}
               </strong>
-              <span className="text-ink-soft">{inUnits(because)}</span>
+              <span className="text-ink-soft">{say(because)}</span>
             </Link>
           </li>
         ))}

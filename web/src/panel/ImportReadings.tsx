@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { api, type ReadingsPreview } from '../api/index.ts';
 import { askAgain } from '../queries/index.ts';
-import { Button, dateText, FileField, Problems, problemsOf } from '../shared/index.ts';
+import { Button, FileField, Problems, problemsOf, useUnits } from '../shared/index.ts';
 import { FileProgressBar, useFileWork } from '../transfer/index.ts';
 
 /** Readings from a table: what it would do is shown before it is done. */
 export function ImportReadings({ panelId }: { panelId: string }) {
+  const { dateText } = useUnits();
   const [file, setFile] = useState<File | null>(null);
   const [preview, setPreview] = useState<ReadingsPreview | null>(null);
   const [problems, setProblems] = useState<string[]>([]);

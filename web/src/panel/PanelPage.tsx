@@ -7,7 +7,7 @@ import { askAgain, recordQueries } from '../queries/index.ts';
 import { BreakerForm, OpeningForm } from '../setup/index.ts';
 import { Button, classes, Notice } from '../shared/index.ts';
 import { BreakerDetailView } from '../breakerDetail/index.ts';
-import { useChanges, useSettings } from '../stores/index.ts';
+import { useChanges } from '../stores/index.ts';
 import { Attention } from './Attention.tsx';
 import { panelText } from './panelText.ts';
 
@@ -22,7 +22,6 @@ export function PanelPage() {
     ...recordQueries.detail(breakerId ?? ''),
     enabled: breakerId !== undefined,
   });
-  useSettings();
   const [arranging, setArranging] = useState(false);
   const [notStepped, setNotStepped] = useState<string | null>(null);
   const problem = notStepped ?? noBoard?.message ?? noDetail?.message ?? null;

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import { recordQueries } from '../queries/index.ts';
-import { dateText, FieldError, timeText, useSettled } from '../shared/index.ts';
+import { FieldError, useSettled, useUnits, type Units } from '../shared/index.ts';
 import { KIND_NAMES, timelineLine } from '../timeline/index.ts';
 
 const EXAMPLES = ['steam press', 'trips last winter'];
@@ -15,7 +15,7 @@ const today = (): Day => {
 const localMidnight = ({ year, month, day }: Day) => new Date(year, month, day).toISOString();
 
 /** How a search was understood, so that a surprise explains itself. */
-function understood({ words, kinds, from, to }: Wanted): string {
+function understood({ words, kinds, from, to }: Wanted, { dateText }: Units): string {
   const what = kinds.length > 0 ? kinds.map((kind) => KIND_NAMES[kind].toLowerCase()).join(' and ') : null;
   const when =
     from && to
@@ -32,6 +32,7 @@ function understood({ words, kinds, from, to }: Wanted): string {
 export function Search({ siteId }: { siteId: string }) {
   const id = useId();
   const [text, setText] = useState('');
+  const units = useUnits();
   const wanted = parseSearch(useSettled(text), today(), localMidnight);
   const isEmpty = text.trim() === '';
   const { data: result, error } = useQuery({ ...recordQueries.search(siteId, wanted), enabled: !isEmpty });
@@ -54,7 +55,9 @@ export function Search({ siteId }: { siteId: string }) {
       <div aria-live="polite">
         {!isEmpty && result && (
           <>
-            <p className="mt-1 text-sm text-ink-soft">Looking for {understood(wanted) || 'nothing yet'}.</p>
+            <p className="mt-1 text-sm text-ink-soft">
+              Looking for {understood(wanted, units) || 'nothing yet'}.
+            </p>
             <Found result={result} />
           </>
         )}
@@ -64,6 +67,8 @@ export function Search({ siteId }: { siteId: string }) {
 }
 
 function Found({ result: { breakers, entries, more } }: { result: SearchResult }) {
+  const units = useUnits();
+  const { timeText } = units;
   if (breakers.length + entries.length === 0) {
     return <p className="mt-2">Nothing found. Fewer words find more.</p>;
   }
@@ -91,7 +96,7 @@ function Found({ result: { breakers, entries, more } }: { result: SearchResult }
       {entries.length > 0 && (
         <ol aria-label="Entries found" className="divide-y divide-rule">
           {entries.map(({ where, entry }) => {
-            const line = timelineLine(entry);
+            const line = timelineLine(entry, units);
             return (
               <li key={line.key}>
                 <Link

@@ -1,7 +1,7 @@
 import type { BackupState } from '@phylaxon/core/record/settings';
 import { useEffect, useState } from 'react';
 import { api } from '../api/index.ts';
-import { Button, FieldError, sayError, timeText } from '../shared/index.ts';
+import { Button, FieldError, sayError, useUnits } from '../shared/index.ts';
 
 const sizeText = (bytes: number) =>
   bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
@@ -70,6 +70,7 @@ export function Copies() {
 }
 
 function Kept({ state: { keep, folder, last, trouble } }: { state: BackupState }) {
+  const { timeText } = useUnits();
   if (keep === 0) return <p>No daily copies are kept here.</p>;
   return (
     <>

@@ -1,7 +1,7 @@
 import { useId, type ReactNode } from 'react';
 import type { UseFormRegisterReturn } from 'react-hook-form';
 import { classes } from './classes.ts';
-import { inUnits } from './units.ts';
+import { useUnits } from './units.ts';
 
 interface FieldProps {
   label: string;
@@ -46,11 +46,12 @@ function Frame({
 }
 
 export function FieldError({ id, message }: { id?: string; message?: string }) {
+  const { say } = useUnits();
   if (!message) return null;
   return (
     <p id={id} role="alert" className="mt-1 text-sm font-medium text-danger">
       <span aria-hidden="true">✕ </span>
-      {inUnits(message)}
+      {say(message)}
     </p>
   );
 }

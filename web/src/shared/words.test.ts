@@ -1,30 +1,14 @@
-import { afterEach, describe, expect, test } from '@jest/globals';
-import { sayRise, surfaceC, unbroken } from '@phylaxon/core/facts/quantities';
+import { describe, expect, test } from '@jest/globals';
+import { sayRise, sayTemperature, surfaceC, unbroken } from '@phylaxon/core/facts/quantities';
 import { DEFAULT_SETTINGS, type Settings } from '@phylaxon/core/record/settings';
 import { aBreaker } from '@phylaxon/core/testing';
-import { useSettings } from '../stores/index.ts';
 import { breakerText, placeText } from './breakerWords.ts';
 import { familyMark } from './familyWords.ts';
 import { toNumber } from './fields.tsx';
 import { inUnit } from './inUnit.ts';
-import {
-  dateText,
-  fromMetres,
-  inUnits,
-  quantityText,
-  riseText,
-  temperatureText,
-  timeText,
-  toCelsius,
-  toInstant,
-  toMetres,
-} from './units.ts';
+import { toInstant, unitsOf } from './units.ts';
 
-const choose = (change: Partial<Settings>) =>
-  useSettings.setState({ settings: { ...DEFAULT_SETTINGS, ...change } });
-afterEach(() => {
-  choose({});
-});
+const chosen = (change: Partial<Settings>) => unitsOf({ ...DEFAULT_SETTINGS, ...change });
 
 test('a place is named as it is on the panel', () => {
   const place = (space: number | null, poles: 1 | 2, half: 'upper' | null = null) =>
@@ -67,6 +51,7 @@ test('a number field takes a decimal comma, leaves empty empty, and lets nonsens
 });
 
 test('figures carry their units; a rise its sign', () => {
+  const { quantityText, riseText } = chosen({});
   expect([quantityText(122.6, '%'), quantityText(0.25, 'V'), riseText(23.61), riseText(-2)]).toEqual([
     '123 %',
     '0.3 V',
@@ -82,10 +67,12 @@ test('a local time becomes an instant; an impossible one stays to be refused', (
 
 describe('in the units that were chosen', () => {
   test('temperatures and differences convert each in their way, in figures and in sentences', () => {
-    const sentence = `Its terminal is at 56 °C, ${sayRise(34)} over the air (limit ${sayRise(15)}); the air may be −5 °C.`;
-    expect(inUnits(sentence)).toBe(unbroken(sentence));
-    choose({ temperature: 'F' });
-    expect(inUnits(sentence)).toBe(
+    const sentence = `Its terminal is at ${sayTemperature(56)}, ${sayRise(34)} over the air (limit ${sayRise(15)}); the air may be ${sayTemperature(-5)}.`;
+    expect(chosen({}).say(sentence)).toBe(
+      unbroken('Its terminal is at 56 °C, 34 °C over the air (limit 15 °C); the air may be −5 °C.'),
+    );
+    const { say, temperatureText, riseText, quantityText, toCelsius } = chosen({ temperature: 'F' });
+    expect(say(sentence)).toBe(
       unbroken('Its terminal is at 133 °F, 61 °F over the air (limit 27 °F); the air may be 23 °F.'),
     );
     expect([temperatureText(40), riseText(10), quantityText(25, 'Δ°C')]).toEqual([
@@ -97,16 +84,16 @@ describe('in the units that were chosen', () => {
   });
 
   test('a length comes back as it was typed', () => {
-    choose({ length: 'ft' });
+    const { fromMetres, toMetres } = chosen({ length: 'ft' });
     expect(fromMetres(toMetres(72))).toBeCloseTo(72, 9);
   });
 
   test('what was typed in °F is held against the record’s own bounds, and told in °F', () => {
-    choose({ temperature: 'F' });
+    const { say, toCelsius } = chosen({ temperature: 'F' });
     const field = inUnit(surfaceC, toCelsius);
     expect(field.safeParse(900).success).toBe(true);
     const refused = field.safeParse(1000);
-    expect(inUnits(refused.error!.issues[0]!.message)).toBe(
+    expect(say(refused.error!.issues[0]!.message)).toBe(
       unbroken('The surface temperature must be from −40 °F to 932 °F.'),
     );
     expect(field.safeParse(null).success).toBe(true);
@@ -117,7 +104,7 @@ describe('in the units that were chosen', () => {
     [{ dates: 'month-day-year', clock: '12' }, 'Nov 3, 2026, 7:05 PM'],
     [{ dates: 'year-month-day' }, '2026-11-03, 19:05'],
   ] as const)('dates and times, %j', (change, expected) => {
-    choose(change);
+    const { timeText, dateText } = chosen(change);
     const instant = new Date(2026, 10, 3, 19, 5).toISOString();
     expect(timeText(instant)).toBe(expected);
     expect(expected).toContain(dateText('2026-11-03'));

@@ -22,12 +22,11 @@ import {
   useVersioned,
   withDraft,
 } from '../shared/index.ts';
-import { doNow, stepSite, useSettings } from '../stores/index.ts';
+import { doNow, stepSite } from '../stores/index.ts';
 
 /** One site: find anything in it, its panels, its files, its name, its end. */
 export function SitePage() {
   const { siteId = '' } = useParams();
-  useSettings();
   const { data: sites, error } = useQuery(recordQueries.sites());
   const summary = sites?.find(({ site }) => site.id === siteId);
   const problem = error?.message ?? (sites && !summary ? 'This site does not exist.' : null);

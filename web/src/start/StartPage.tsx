@@ -4,8 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { CaseList } from '../casebook/index.ts';
 import { askAgain, recordQueries } from '../queries/index.ts';
-import { asButton, Button, classes, inUnits, Notice } from '../shared/index.ts';
-import { useSettings } from '../stores/index.ts';
+import { asButton, Button, classes, Notice, useUnits } from '../shared/index.ts';
 import { ImportSite } from './ImportSite.tsx';
 import { pressing, type Pressing } from './pressing.ts';
 
@@ -17,7 +16,6 @@ const CASES_AT_ONCE = 2;
 
 /** Where one begins: what needs attention anywhere, most pressing first; every panel; how to add more. */
 export function StartPage() {
-  useSettings();
   const { data: sites, error, refetch } = useQuery(recordQueries.sites());
   const { data: cases = [] } = useQuery(recordQueries.openCases());
   const [allCases, setAllCases] = useState(false);
@@ -136,6 +134,7 @@ function Site({ summary: { site, panels }, alike }: { summary: SiteSummary; alik
 }
 
 function NeedsAttention({ list }: { list: Pressing[] }) {
+  const { say } = useUnits();
   const [all, setAll] = useState(false);
   const shown = all ? list : list.slice(0, AT_A_GLANCE);
   return (
@@ -159,7 +158,7 @@ function NeedsAttention({ list }: { list: Pressing[] }) {
                 <strong className={classes('block', stop && 'text-danger')}>
                   {label}: {headline}
                 </strong>
-                <span className="block">{inUnits(because)}</span>
+                <span className="block">{say(because)}</span>
                 <span className="block text-sm text-ink-soft">{where}</span>
               </span>
             </Link>

@@ -15,7 +15,7 @@ import {
   YAxis,
 } from 'recharts';
 import { recordQueries } from '../queries/index.ts';
-import { AXIS, classes, dateText, timeText } from '../shared/index.ts';
+import { AXIS, classes, useUnits } from '../shared/index.ts';
 import { chartData, drawable, type ChartData, type ChartUnit } from './chartData.ts';
 import { POINT_WORDS } from './entries.ts';
 
@@ -34,18 +34,19 @@ const strokeOf = (i: number) => STROKES[i % STROKES.length]!;
 
 /** What was measured of a breaker over time, with its limits, its trips, and what was struck. */
 export function Chart({ breaker }: { breaker: Breaker }) {
+  const units = useUnits();
   const [wanted, setWanted] = useState<ChartUnit | null>(null);
   // The lines below tell what is wrong where there is no answer.
   const { data: series } = useQuery(recordQueries.series(breaker.id));
   if (!series) return <p className="h-72">Drawing …</p>;
-  const units = drawable(series);
-  const unit = wanted && units.includes(wanted) ? wanted : units[0];
+  const drawn = drawable(series);
+  const unit = wanted && drawn.includes(wanted) ? wanted : drawn[0];
   if (!unit) return null;
-  const data = chartData(series, unit, breaker);
+  const data = chartData(series, unit, breaker, units);
   return (
     <section aria-label="Over time">
       <div role="group" aria-label="What is drawn" className="flex gap-1">
-        {units.map((one) => (
+        {drawn.map((one) => (
           <button
             key={one}
             type="button"
@@ -79,6 +80,7 @@ const instants = ([from, to]: [number, number]) =>
   [0.1, 0.37, 0.63, 0.9].map((part) => from + (to - from) * part);
 
 function Drawing({ data, title }: { data: ChartData; title: string }) {
+  const { timeText, dateText } = useUnits();
   const { unit, points, moments, struck, marks, limits, ticks } = data;
   const span = timeSpan(data);
   const last = moments.at(-1);
@@ -200,6 +202,7 @@ interface ToldProps {
 
 /** The figures of the instant under the pointer. */
 function Told({ data, active, label, payload }: ToldProps) {
+  const { timeText } = useUnits();
   if (!active || !payload?.length) return null;
   return (
     <div className="border border-rule-strong bg-bone-raised px-3 py-2 text-sm">

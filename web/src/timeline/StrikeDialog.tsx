@@ -6,10 +6,9 @@ import {
   FieldError,
   NumberField,
   showErrors,
-  temperatureUnit,
   TextField,
-  toCelsius,
   toNumber,
+  useUnits,
 } from '../shared/index.ts';
 import { sendEntries } from '../stores/index.ts';
 import { corrected, type TimelineLine } from './entries.ts';
@@ -21,6 +20,7 @@ interface Values {
 
 /** Strike an entry: it stays on record, crossed out, with the reason; a reading may be given its right figure. */
 export function StrikeDialog({ line, onClose }: { line: TimelineLine; onClose: () => void }) {
+  const { toCelsius, temperatureUnit } = useUnits();
   const form = useForm<Values>({ defaultValues: { why: '', value: null } });
   const { register, handleSubmit, formState } = form;
   const { errors, isSubmitting } = formState;
@@ -56,7 +56,7 @@ export function StrikeDialog({ line, onClose }: { line: TimelineLine; onClose: (
             {reading && (
               <NumberField
                 label="The right figure, if there is one"
-                unit={isTemperature ? temperatureUnit() : reading.unit}
+                unit={isTemperature ? temperatureUnit : reading.unit}
                 registration={register('value', { setValueAs: toNumber })}
                 error={errors.value?.message}
               />

@@ -2,7 +2,7 @@ import type { Breaker } from '@phylaxon/core/record/entities';
 import { TIMELINE_KINDS } from '@phylaxon/core/views/timeline';
 import { lazy, Suspense, useId, useState } from 'react';
 import { api } from '../api/index.ts';
-import { Button, classes, SimulatedMark, Notice, timeText } from '../shared/index.ts';
+import { Button, classes, SimulatedMark, Notice, useUnits } from '../shared/index.ts';
 import { KIND_NAMES, timelineLine, type TimelineLine } from './entries.ts';
 import { NoteForm } from './NoteForm.tsx';
 import { PhotoForm } from './PhotoForm.tsx';
@@ -15,6 +15,7 @@ const Chart = lazy(async () => ({ default: (await import('./Chart.tsx')).Chart }
 export function TimelineView({ breaker, where }: { breaker: Breaker; where: string }) {
   const [wanted, setWanted] = useState(EVERYTHING);
   const { entries, hasOlder, counts, problem, older } = useTimeline(breaker.id, wanted);
+  const units = useUnits();
   const [striking, setStriking] = useState<TimelineLine | null>(null);
   const narrowed = wanted.kinds.length < TIMELINE_KINDS.length || wanted.text || wanted.from || wanted.to;
   const total = counts ? Object.values(counts).reduce((sum, n) => sum + n, 0) : 0;
@@ -39,14 +40,16 @@ export function TimelineView({ breaker, where }: { breaker: Breaker; where: stri
           </p>
         )}
         <ol className="divide-y divide-rule">
-          {entries.map(timelineLine).map((line, i) => (
-            <Line
-              key={line.key}
-              line={line}
-              earlier={entries[i]!.breakerId !== breaker.id}
-              onStrike={() => setStriking(line)}
-            />
-          ))}
+          {entries
+            .map((entry) => timelineLine(entry, units))
+            .map((line, i) => (
+              <Line
+                key={line.key}
+                line={line}
+                earlier={entries[i]!.breakerId !== breaker.id}
+                onStrike={() => setStriking(line)}
+              />
+            ))}
         </ol>
         {hasOlder && (
           <Button look="quiet" onClick={older}>
@@ -131,6 +134,7 @@ function Filter({ wanted, counts, onChange }: FilterProps) {
 }
 
 function Line({ line, earlier, onStrike }: { line: TimelineLine; earlier: boolean; onStrike: () => void }) {
+  const { timeText } = useUnits();
   const { at, what, figure, details, struck, photo, strikable } = line;
   return (
     <li className="flex items-start gap-3 py-2">

@@ -1,9 +1,8 @@
-import { afterEach, describe, expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_SETTINGS } from '@phylaxon/core/record/settings';
 import type { Series } from '@phylaxon/core/views/timeline';
 import fc from 'fast-check';
-import { useSettings } from '../stores/index.ts';
-import { roundTicks } from '../shared/index.ts';
+import { roundTicks, unitsOf } from '../shared/index.ts';
 import { chartData, drawable } from './chartData.ts';
 
 const at = (day: number) => new Date(Date.UTC(2026, 0, day)).toISOString();
@@ -25,14 +24,12 @@ const series: Series = {
     { at: at(3), what: 'reset' },
   ],
 };
-afterEach(() => {
-  useSettings.setState({ settings: DEFAULT_SETTINGS });
-});
+const units = unitsOf(DEFAULT_SETTINGS);
 
 describe('what a chart draws', () => {
   test('offers what there is, with the rating and 80 % of it', () => {
     expect(drawable(series)).toEqual(['A', '°C']);
-    const { limits, points } = chartData(series, 'A', { ratingAmps: 20 });
+    const { limits, points } = chartData(series, 'A', { ratingAmps: 20 }, units);
     expect(points).toEqual(['conductor']);
     expect(limits.map(({ label, value }) => [label, value])).toEqual([
       ['rating', 20],
@@ -41,7 +38,7 @@ describe('what a chart draws', () => {
   });
 
   test('a thinned stretch is its middle and its span; what was struck is apart; trips come last', () => {
-    const { moments, struck, marks, ticks } = chartData(series, 'A', { ratingAmps: 20 });
+    const { moments, struck, marks, ticks } = chartData(series, 'A', { ratingAmps: 20 }, units);
     expect(moments.map((moment) => [moment.conductor, moment['conductor span']])).toEqual([
       [9, undefined],
       [11, [8, 14]],
@@ -52,8 +49,8 @@ describe('what a chart draws', () => {
   });
 
   test('temperatures and their limits are drawn in °F where that was chosen', () => {
-    useSettings.setState({ settings: { ...DEFAULT_SETTINGS, temperature: 'F' } });
-    const { unit, moments, limits } = chartData(series, '°C', { ratingAmps: 20 });
+    const inFahrenheit = unitsOf({ ...DEFAULT_SETTINGS, temperature: 'F' });
+    const { unit, moments, limits } = chartData(series, '°C', { ratingAmps: 20 }, inFahrenheit);
     expect([unit, moments[0]!.terminal, limits[0]!.value]).toEqual(['°F', 104, 194]);
   });
 

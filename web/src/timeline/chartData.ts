@@ -1,7 +1,7 @@
 import type { Breaker, Reading } from '@phylaxon/core/record/entities';
 import { CITATIONS, HEAT_LIMITS } from '@phylaxon/core/facts/standards';
 import type { Series } from '@phylaxon/core/views/timeline';
-import { fromCelsius, roundTicks, temperatureUnit } from '../shared/index.ts';
+import { roundTicks, type Units } from '../shared/index.ts';
 
 export const UNITS = ['A', '°C', 'V'] as const;
 export type ChartUnit = (typeof UNITS)[number];
@@ -35,7 +35,11 @@ const NOMINAL_V = 120;
 const ROOM_C = 25;
 
 /** The limits that matter to a quantity of this breaker. */
-function limitsOf(unit: ChartUnit, { ratingAmps }: Pick<Breaker, 'ratingAmps'>): Limit[] {
+function limitsOf(
+  unit: ChartUnit,
+  { ratingAmps }: Pick<Breaker, 'ratingAmps'>,
+  { fromCelsius }: Units,
+): Limit[] {
   if (unit === 'A') {
     return [
       { value: ratingAmps, label: 'rating' },
@@ -63,8 +67,13 @@ export const drawable = ({ lines }: Series): ChartUnit[] =>
   UNITS.filter((unit) => lines.some((line) => line.unit === unit));
 
 /** A breaker’s series as the chart draws one quantity of it, in the units the person reads. */
-export function chartData(series: Series, unit: ChartUnit, breaker: Pick<Breaker, 'ratingAmps'>): ChartData {
-  const shown = (value: number) => (unit === '°C' ? fromCelsius(value) : value);
+export function chartData(
+  series: Series,
+  unit: ChartUnit,
+  breaker: Pick<Breaker, 'ratingAmps'>,
+  units: Units,
+): ChartData {
+  const shown = (value: number) => (unit === '°C' ? units.fromCelsius(value) : value);
   const lines = series.lines.filter((line) => line.unit === unit);
   const moments = new Map<number, Moment>();
   for (const { point, stretches } of lines) {
@@ -77,7 +86,7 @@ export function chartData(series: Series, unit: ChartUnit, breaker: Pick<Breaker
     }
   }
   const points = lines.map(({ point }) => point);
-  const limits = limitsOf(unit, breaker);
+  const limits = limitsOf(unit, breaker, units);
   const struck = series.struck
     .filter(({ point }) => points.includes(point))
     .map(({ at, value }) => ({ t: Date.parse(at), value: shown(value) }));
@@ -87,7 +96,7 @@ export function chartData(series: Series, unit: ChartUnit, breaker: Pick<Breaker
     ...limits.map(({ value }) => value),
   ];
   return {
-    unit: unit === '°C' ? temperatureUnit() : unit,
+    unit: unit === '°C' ? units.temperatureUnit : unit,
     points,
     moments: [...moments.values()].sort((a, b) => a.t - b.t),
     struck,

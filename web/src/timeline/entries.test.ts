@@ -2,8 +2,11 @@ import { describe, expect, test } from '@jest/globals';
 import { readingInput, type BreakerEvent } from '@phylaxon/core/record/entities';
 import type { TimelineEntry } from '@phylaxon/core/views/timeline';
 import { aBreaker, aReading, anEvent, anObservation, uuid } from '@phylaxon/core/testing';
+import { DEFAULT_SETTINGS } from '@phylaxon/core/record/settings';
+import { unitsOf } from '../shared/index.ts';
 import { corrected, timelineLine } from './entries.ts';
 
+const units = unitsOf(DEFAULT_SETTINGS);
 const entry = { id: uuid(1), at: '2026-10-01T12:00:00.000Z', breakerId: uuid(1) };
 const of = (event: BreakerEvent, verdict: string | null = null): TimelineEntry => ({
   ...entry,
@@ -12,7 +15,7 @@ const of = (event: BreakerEvent, verdict: string | null = null): TimelineEntry =
   verdict,
 });
 const said = (one: TimelineEntry) => {
-  const { what, figure, details } = timelineLine(one);
+  const { what, figure, details } = timelineLine(one, units);
   return [what, figure, details.join(', ')];
 };
 
@@ -66,9 +69,9 @@ describe('a line of the timeline', () => {
 
   test('only what was logged can be struck', () => {
     const note = { ...entry, loggedAt: entry.at, who: null, note: 'Damp wall', struck: null };
-    expect(timelineLine({ ...entry, kind: 'notes', note }).strikable).toBe('notes');
+    expect(timelineLine({ ...entry, kind: 'notes', note }, units).strikable).toBe('notes');
     const part = { breaker: aBreaker(), what: 'fitted' as const, inPlaceOf: null };
-    expect(timelineLine({ ...entry, kind: 'parts', part }).strikable).toBeNull();
+    expect(timelineLine({ ...entry, kind: 'parts', part }, units).strikable).toBeNull();
   });
 });
 

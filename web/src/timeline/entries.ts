@@ -9,15 +9,7 @@ import {
 import type { TimelineEntry, TimelineKind } from '@phylaxon/core/views/timeline';
 import { sayOutcome } from '@phylaxon/core/facts/vocabulary';
 import type { EntryKind } from '../api/index.ts';
-import {
-  ampsText,
-  dateText,
-  familyMark,
-  inUnits,
-  KIND_WORDS,
-  quantityText,
-  temperatureText,
-} from '../shared/index.ts';
+import { ampsText, familyMark, KIND_WORDS, type Units } from '../shared/index.ts';
 
 /** One line of a breaker’s timeline, in words. */
 export interface TimelineLine {
@@ -80,7 +72,7 @@ const byWhom = (who: keyof typeof WHO_WORDS | null | undefined) => (who ? WHO_WO
 const present = (...texts: (string | null | false | undefined)[]) =>
   texts.filter((text): text is string => Boolean(text));
 
-function readingLine(reading: Reading) {
+function readingLine(reading: Reading, { quantityText, temperatureText }: Units) {
   const { note, instrument, loadState } = reading;
   return {
     reading,
@@ -127,18 +119,18 @@ function eventLine(event: BreakerEvent, verdict: string | null) {
 
 type OfKind<K extends TimelineKind> = Extract<TimelineEntry, { kind: K }>;
 
-function decisionLine({ verdict, stands }: OfKind<'decisions'>) {
+function decisionLine({ verdict, stands }: OfKind<'decisions'>, { say }: Units) {
   const { decision } = verdict;
   const { word } = familyMark({ ...decision, stop: decision.stop.active });
   const headline = decision.headline.startsWith(word) ? decision.headline : `${word}: ${decision.headline}`;
   return {
     what: `${headline}${stands ? ' (stands)' : ''}`,
     figure: null,
-    details: present(decision.reasons[0] && inUnits(decision.reasons[0].text)),
+    details: present(decision.reasons[0] && say(decision.reasons[0].text)),
   };
 }
 
-function partLine({ part: { breaker, what, inPlaceOf } }: OfKind<'parts'>) {
+function partLine({ part: { breaker, what, inPlaceOf } }: OfKind<'parts'>, { dateText }: Units) {
   const unit = present(
     `${breaker.ratingAmps} A`,
     breaker.kind !== 'standard' && KIND_WORDS[breaker.kind],
@@ -157,7 +149,7 @@ function partLine({ part: { breaker, what, inPlaceOf } }: OfKind<'parts'>) {
 }
 
 /** An entry in words. */
-export function timelineLine(entry: TimelineEntry): TimelineLine {
+export function timelineLine(entry: TimelineEntry, units: Units): TimelineLine {
   const { id, kind, at } = entry;
   const base = {
     id,
@@ -172,7 +164,7 @@ export function timelineLine(entry: TimelineEntry): TimelineLine {
     case 'readings':
       return {
         ...base,
-        ...readingLine(entry.reading),
+        ...readingLine(entry.reading, units),
         struck: entry.reading.struck,
         strikable: 'readings',
         simulated: entry.reading.simulated,
@@ -188,7 +180,7 @@ export function timelineLine(entry: TimelineEntry): TimelineLine {
       };
     case 'looks': {
       const { test, outcome, note, who, struck, simulated } = entry.observation;
-      const what = inUnits(sayOutcome(test, outcome));
+      const what = units.say(sayOutcome(test, outcome));
       return {
         ...base,
         what,
@@ -219,9 +211,9 @@ export function timelineLine(entry: TimelineEntry): TimelineLine {
         photo: entry.photo,
       };
     case 'decisions':
-      return { ...base, ...decisionLine(entry) };
+      return { ...base, ...decisionLine(entry, units) };
     case 'parts':
-      return { ...base, ...partLine(entry) };
+      return { ...base, ...partLine(entry, units) };
   }
 }
 

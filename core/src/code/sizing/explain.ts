@@ -1,4 +1,4 @@
-import { sayQuantity, type Reason } from '../../facts/quantities/index.ts';
+import { sayQuantity, sayTemperature, type Reason } from '../../facts/quantities/index.ts';
 import type { Sizing, SizingQuestion } from './schema.ts';
 import type { SizingFigures } from './sizingFigures.ts';
 
@@ -27,7 +27,7 @@ export function explain(
   if (ampacity === 0) {
     add(
       'no-ampacity',
-      `At ${sayQuantity(question.ambientC, '°C')} this insulation may carry no current at all.`,
+      `At ${sayTemperature(question.ambientC)} this insulation may carry no current at all.`,
     );
   }
   if (decision === 'size-up') {

@@ -1,3 +1,4 @@
+import { sayTemperature } from '../../facts/quantities/index.ts';
 import type { CauseFacts } from './signs.ts';
 
 /** Causes in what is connected, or in the air around the breaker. The breaker does its work. */
@@ -315,7 +316,7 @@ export const LOAD_CAUSES = {
       ],
       'trip-vs-curve': [
         { 'within-band': 36, 'too-early': 63, 'too-late-or-never': 1 },
-        'Held against 25 °C it comes too early.',
+        `Held against ${sayTemperature(25)} it comes too early.`,
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 92, 'fault-stays-with-breaker': 8 },

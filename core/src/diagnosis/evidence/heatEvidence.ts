@@ -1,5 +1,5 @@
 import { heatOfPoint, type HeatPointInput } from '../../physics/heat/index.ts';
-import { sayQuantity, sayRise } from '../../facts/quantities/index.ts';
+import { sayRise, sayTemperature } from '../../facts/quantities/index.ts';
 import { TEMPERATURE_POINTS, type Reading } from '../../record/entities/index.ts';
 import { CITATIONS, HEAT_LIMITS } from '../../facts/standards/index.ts';
 import { FACE_OUTCOMES, riseBand, TERMINAL_OUTCOMES } from '../../facts/vocabulary/index.ts';
@@ -10,8 +10,6 @@ import { marked } from './marked.ts';
 /** Temperatures of one survey are taken within two hours, a current within one hour of its temperature. */
 const SURVEY_HOURS = 2;
 const CURRENT_HOURS = 1;
-
-const c = (value: number) => sayQuantity(value, '°C');
 
 /** What a survey takes of a breaker’s readings. */
 interface Surveyed {
@@ -115,7 +113,7 @@ function overPeers({ point, at, surfaceC, ambientC, amps, ownHeatC, result }: He
   const [note, urgent] = [HEAT_LIMITS.overPeersRepairSoonC, HEAT_LIMITS.overPeersUrgentC];
   const band = riseBand(over);
   const itsOwn = ownHeatC > 0 ? ` (${sayRise(ownHeatC)} of it its own electronics’)` : '';
-  const sentence = `${where[point]} is at ${c(surfaceC)}, ${sayRise(surfaceC - ambientC)} over the air`;
+  const sentence = `${where[point]} is at ${sayTemperature(surfaceC)}, ${sayRise(surfaceC - ambientC)} over the air`;
   return [
     {
       test: point === 'face' ? 'face-temperature' : 'terminal-temperature',
@@ -144,7 +142,7 @@ function hotFace({ point, at, surfaceC }: HeatFact): EvidenceItem[] {
       test: 'panel-touch',
       outcome: 'hot',
       at,
-      text: `Its face is at ${c(surfaceC)}: too hot to hold for three seconds.`,
+      text: `Its face is at ${sayTemperature(surfaceC)}: too hot to hold for three seconds.`,
       figures: [{ label: 'face', value: surfaceC, unit: '°C' }],
       origin: 'reading',
     },

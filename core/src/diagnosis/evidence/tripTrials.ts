@@ -5,6 +5,7 @@ import {
   type TrialEvent,
 } from '../../physics/breakerEstimate/index.ts';
 import { sayDuration, sayQuantity } from '../../facts/quantities/index.ts';
+import { MUST_OPEN_MULTIPLE } from '../../facts/standards/index.ts';
 import {
   isTrip,
   PACE_SECONDS,
@@ -187,5 +188,5 @@ export function sayBreakerEstimate(ratingAmps: number, { trips, holds, rating }:
     .filter(Boolean)
     .join(' and ');
   const amps = (value: number) => sayQuantity(value, 'A');
-  return `By ${by} it opens from ${amps(p50)} steady (${amps(p05)} to ${amps(p95)}); a sound ${amps(ratingAmps)} unit from ${amps(ratingAmps)} to ${amps(ratingAmps * 1.35)}.`;
+  return `By ${by} it opens from ${amps(p50)} steady (${amps(p05)} to ${amps(p95)}); a sound ${amps(ratingAmps)} unit from ${amps(ratingAmps)} to ${amps(ratingAmps * MUST_OPEN_MULTIPLE)}.`;
 }

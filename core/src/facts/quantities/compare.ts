@@ -6,6 +6,20 @@ const TOLERANCE = 1e-9;
 
 const slack = (a: number, b: number) => TOLERANCE * Math.max(1, Math.abs(a), Math.abs(b));
 
+/** Meters disagree a little: watts may pass volt-amperes by this factor before it must be a slip. */
+const METER_DISAGREEMENT = 1.02;
+
+/**
+ * Whether watts are more than their volt-amperes can give, the disagreement of meters forgiven.
+ *
+ * @param watts W
+ * @param voltAmperes VA
+ * @returns whether one of the figures must be a slip
+ * @example exceedsApparent(121, 120) // false
+ */
+export const exceedsApparent = (watts: number, voltAmperes: number): boolean =>
+  exceeds(watts, voltAmperes * METER_DISAGREEMENT);
+
 /**
  * Whether a ≥ b, rounding errors forgiven.
  *

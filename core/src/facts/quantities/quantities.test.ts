@@ -1,5 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
-import { atLeast, exceeds, median, sayDuration, sayNumber, sayPercent, sayRise, unbroken } from './index.ts';
+import {
+  atLeast,
+  exceeds,
+  median,
+  sayDuration,
+  sayNumber,
+  sayPercent,
+  sayRise,
+  sentenceText,
+  unbroken,
+} from './index.ts';
 
 describe('saying figures', () => {
   test.each([
@@ -39,7 +49,7 @@ test('the median of an even list is the mean of the middle two; of none, none', 
 test.each([
   ['10.2 A, 51 % of its 20 A rating.', '10.2~A, 51~% of its 20~A rating.'],
   ['after 7 min 20 s at 11.5 A', 'after 7~min 20~s at 11.5~A'],
-  [`${sayRise(34)} over the air`, '34~°C over the air'],
+  [sentenceText(`${sayRise(34)} over the air`), '34~°C over the air'],
   ['14 AWG, 12 m', '14~AWG, 12~m'],
   ['In space 8 A breaker; 3 motors, 5 houses', 'In space 8~A breaker; 3 motors, 5 houses'],
 ])('figures keep their units: %s', (text, kept) =>

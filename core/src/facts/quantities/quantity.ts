@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import './inputMessages.ts';
 import { isPlainText, NOT_PLAIN } from './plainText.ts';
-import { sayQuantity } from './say.ts';
+import { sayLength, sayTemperature, type Sentence } from './sentence.ts';
 
-/** Bounds of a temperature name their unit twice, so that each can be told in another. */
-const range = (min: number, max: number, unit: string) =>
-  unit === '°C' ? `${sayQuantity(min, unit)} to ${sayQuantity(max, unit)}` : `${min} to ${max} ${unit}`;
+function range(min: number, max: number, unit: string): Sentence {
+  if (unit === '°C') return `${sayTemperature(min)} to ${sayTemperature(max)}`;
+  if (unit === 'm') return `${sayLength(min)} to ${sayLength(max)}`;
+  return `${min} to ${max} ${unit}`;
+}
 
 const bounded = (min: number, max: number, what: string, unit: string) =>
   z

@@ -25,23 +25,7 @@ export function sayQuantity(value: number, unit: string, digits = 1): string {
   return `${sayNumber(value, digits)} ${unit}`;
 }
 
-/** Stands before the unit of a temperature difference, and before nothing else. */
-export const RISE_SPACE = '\u202f';
-
-/**
- * A temperature difference in °C. Its narrow space tells it from a temperature, since the two convert to °F in
- * different ways.
- *
- * @param celsius °C
- * @returns text
- * @example sayRise(23.61) // '23.6\u202f°C'
- */
-export const sayRise = (celsius: number): string => `${sayNumber(celsius)}${RISE_SPACE}°C`;
-
-const FIGURE_AND_UNIT = new RegExp(
-  `(\\d)[ ${RISE_SPACE}](?=(?:A|V|W|kW|mA|%|°[CF]|AWG|m|ft|ms|s|min|h)(?![\\p{L}\\d]))`,
-  'gu',
-);
+const FIGURE_AND_UNIT = /(\d)[ \u202f](?=(?:A|V|W|kW|mA|%|°[CF]|AWG|m|ft|ms|s|min|h)(?![\p{L}\d]))/gu;
 
 /**
  * A sentence whose figures stay on one line with their units.

@@ -6,6 +6,9 @@ export interface ThermalTripClass {
   at300: number;
 }
 
+/** A sound breaker opens in the end at this multiple of its rating, cold and in air of 25 °C. UL 489, calibration at 135 %. */
+export const MUST_OPEN_MULTIPLE = 1.35;
+
 /**
  * Calibration points of thermal-magnetic breakers: seconds at most, by rating class, at 135, 200 and
  * 300 % of the rating.

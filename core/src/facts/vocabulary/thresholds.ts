@@ -1,4 +1,4 @@
-import { HEAT_LIMITS } from '../standards/index.ts';
+import { HEAT_LIMITS, MUST_OPEN_MULTIPLE } from '../standards/index.ts';
 import type { OutcomeOf } from './tests.ts';
 
 /**
@@ -9,7 +9,7 @@ import type { OutcomeOf } from './tests.ts';
  * @example loadOutcome(1.2) // '100-to-135'
  */
 export function loadOutcome(share: number): OutcomeOf<'clamp-current'> {
-  if (share > 1.35) return 'over-135';
+  if (share > MUST_OPEN_MULTIPLE) return 'over-135';
   if (share > 1) return '100-to-135';
   return share > 0.8 ? '80-to-100' : 'under-80';
 }

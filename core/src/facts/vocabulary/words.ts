@@ -1,4 +1,9 @@
+import { sayRise } from '../quantities/index.ts';
+import { HEAT_LIMITS } from '../standards/index.ts';
 import type { OutcomeOf, TestId } from './tests.ts';
+
+const NEAR = sayRise(HEAT_LIMITS.overPeersRepairSoonC);
+const FAR = sayRise(HEAT_LIMITS.overPeersUrgentC);
 
 /** A test in plain words: its short name, what to do, and what each outcome is called. */
 export interface TestWords<T extends TestId> {
@@ -241,8 +246,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     how: 'Under load, cover closed: spot thermometer on this breaker’s face and on neighbours with a similar load; log the current too.',
     outcomes: {
       'like-neighbours': 'Its face is like its neighbours’',
-      '3-to-15-over': 'Its face is 3 °C to 15 °C over its neighbours',
-      'over-15-over': 'Its face is more than 15 °C over its neighbours',
+      '3-to-15-over': `Its face is ${NEAR} to ${FAR} over its neighbours`,
+      'over-15-over': `Its face is more than ${FAR} over its neighbours`,
     },
   },
   'load-terminal-voltage': {
@@ -289,8 +294,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     how: 'Under load: spot thermometer on its terminal and on similar ones (a strip of tape on shiny metal); log the current too.',
     outcomes: {
       'like-peers': 'Its terminal is like its peers’',
-      '3-to-15-over': 'Its terminal is 3 °C to 15 °C over its peers',
-      'over-15-over': 'Its terminal is more than 15 °C over its peers',
+      '3-to-15-over': `Its terminal is ${NEAR} to ${FAR} over its peers`,
+      'over-15-over': `Its terminal is more than ${FAR} over its peers`,
     },
   },
   'millivolt-drop': {

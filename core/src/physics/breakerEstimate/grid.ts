@@ -1,3 +1,4 @@
+import { MUST_OPEN_MULTIPLE } from '../../facts/standards/index.ts';
 import { leastSensitive } from '../trip/index.ts';
 import { SIDES, type Side } from './schema.ts';
 
@@ -5,7 +6,7 @@ import { SIDES, type Side } from './schema.ts';
 const PRIOR: Record<Side, { share: number; lnKCentre: number; lnKSd: number; lnTauSd: number }> = {
   weak: { share: 0.23, lnKCentre: 0, lnKSd: 0.35, lnTauSd: 0.7 },
   sound: { share: 0.6, lnKCentre: Math.log(1.17), lnKSd: 0.12, lnTauSd: 0.5 },
-  sluggish: { share: 0.17, lnKCentre: Math.log(1.35), lnKSd: 0.35, lnTauSd: 0.7 },
+  sluggish: { share: 0.17, lnKCentre: Math.log(MUST_OPEN_MULTIPLE), lnKSd: 0.35, lnTauSd: 0.7 },
 };
 
 /** What share of breakers that are looked at is on each side, before anything is known. */
@@ -16,7 +17,7 @@ export const PRIOR_SHARE: Record<Side, number> = {
 };
 
 /** A sound unit opens in the end from 1.00 to 1.35 × its rating. */
-const SOUND_LN_K = { from: 0, to: Math.log(1.35) } as const;
+const SOUND_LN_K = { from: 0, to: Math.log(MUST_OPEN_MULTIPLE) } as const;
 
 /** Typical time constant of a unit up to 30 A, in s; other classes in proportion to their slowest. */
 const TYPICAL_TAU = { seconds: 80, atAmps: 20 } as const;

@@ -1,4 +1,11 @@
-import { atLeast, exceeds, median, sayPercent, sayQuantity, sayRise } from '../../facts/quantities/index.ts';
+import {
+  atLeast,
+  exceeds,
+  median,
+  sayPercent,
+  sayRise,
+  sayTemperature,
+} from '../../facts/quantities/index.ts';
 import { HEAT_LIMITS as LIMITS } from '../../facts/standards/index.ts';
 import {
   HEAT_GRADES,
@@ -10,7 +17,6 @@ import {
   type HeatSurvey,
 } from './schema.ts';
 
-const c = (value: number) => sayQuantity(value, '°C');
 const share = (point: HeatPointInput) => point.amps / point.ratingAmps;
 
 /**
@@ -128,6 +134,6 @@ function gradeAbsolute(surface: number): Finding | null {
   return {
     grade: 'urgent',
     code: 'surface-limit',
-    text: `Its surface is ${c(surface)}; ${c(LIMITS.surfaceUrgentC)} is too hot whatever the load.`,
+    text: `Its surface is ${sayTemperature(surface)}; ${sayTemperature(LIMITS.surfaceUrgentC)} is too hot whatever the load.`,
   };
 }

@@ -1,12 +1,9 @@
 import { z } from 'zod';
-import { amps, exceeds, volts, watts } from '../../facts/quantities/index.ts';
-
-/** Meters disagree a little: watts may pass volts × amps by this factor before it must be a slip. */
-const METER_DISAGREEMENT = 1.02;
+import { amps, exceedsApparent, volts, watts } from '../../facts/quantities/index.ts';
 
 export const powerInput = z
   .object({ volts, amps, watts: watts.optional() })
-  .refine((p) => p.watts === undefined || !exceeds(p.watts, p.volts * p.amps * METER_DISAGREEMENT), {
+  .refine((p) => p.watts === undefined || !exceedsApparent(p.watts, p.volts * p.amps), {
     path: ['watts'],
     message: 'Watts cannot exceed volts × amps: check the three readings.',
   });

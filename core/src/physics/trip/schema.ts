@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { amps } from '../../facts/quantities/index.ts';
+import { amps, sayTemperature } from '../../facts/quantities/index.ts';
 
 /** The ratings and the surroundings that the model of the bimetal covers, A and °C. */
 const RATINGS = { from: 10, to: 225 } as const;
 const AIR = { from: -20, to: 60 } as const;
 
 const rating = `The rating must be from ${RATINGS.from} to ${RATINGS.to} A.`;
-const air = `The ambient temperature must be from −20 °C to ${AIR.to} °C.`;
+const air = `The ambient temperature must be from ${sayTemperature(AIR.from)} to ${sayTemperature(AIR.to)}.`;
 
 export const coveredRating = z.number().min(RATINGS.from, rating).max(RATINGS.to, rating);
 export const coveredAmbient = z.number().min(AIR.from, air).max(AIR.to, air).default(25);

@@ -1,4 +1,8 @@
-import { THERMAL_TRIP_CLASSES, type ThermalTripClass } from '../../facts/standards/index.ts';
+import {
+  MUST_OPEN_MULTIPLE,
+  THERMAL_TRIP_CLASSES,
+  type ThermalTripClass,
+} from '../../facts/standards/index.ts';
 
 /**
  * A bimetal as a first-order body: its heat θ, in units of the heat the rated current would settle
@@ -19,8 +23,7 @@ const OPENS_UNLOADED_C = 136;
 const MOST_SENSITIVE_MULTIPLE = 1.08;
 const MOST_SENSITIVE_SPEED = 6;
 
-/** The least sensitive unit uses up nearly all of the hour, or two, that 135 % allows it. */
-const LEAST_SENSITIVE_MULTIPLE = 1.35;
+/** The least sensitive breaker uses up nearly all of the hour, or two, that 135 % allows it. */
 const SHARE_OF_LIMIT_AT_135 = 0.9999;
 
 /**
@@ -45,7 +48,7 @@ export function thermalTripClass(ratingAmps: number): ThermalTripClass {
  */
 export function leastSensitive(ratingAmps: number): ThermalElement {
   const limits = thermalTripClass(ratingAmps);
-  let thresholdSquared = LEAST_SENSITIVE_MULTIPLE ** 2;
+  let thresholdSquared = MUST_OPEN_MULTIPLE ** 2;
   let tauSeconds = 0;
   for (let round = 0; round < 20; round++) {
     tauSeconds = Math.min(
@@ -53,7 +56,7 @@ export function leastSensitive(ratingAmps: number): ThermalElement {
       limits.at300 / Math.log(9 / (9 - thresholdSquared)),
     );
     const leftAtLimit = Math.exp((-SHARE_OF_LIMIT_AT_135 * limits.at135) / tauSeconds);
-    thresholdSquared = LEAST_SENSITIVE_MULTIPLE ** 2 * (1 - leftAtLimit);
+    thresholdSquared = MUST_OPEN_MULTIPLE ** 2 * (1 - leftAtLimit);
   }
   return { thresholdSquared, tauSeconds };
 }

@@ -1,5 +1,13 @@
 import { z } from 'zod';
-import { ambientC, exceeds, metres, name, voltAmperes, watts, oneOf } from '../../facts/quantities/index.ts';
+import {
+  ambientC,
+  exceedsApparent,
+  metres,
+  name,
+  voltAmperes,
+  watts,
+  oneOf,
+} from '../../facts/quantities/index.ts';
 import { checkRunning, running } from '../../physics/profile/index.ts';
 import {
   conductor,
@@ -13,8 +21,6 @@ import { basedOn, id } from './common.ts';
 
 /** How a circuit’s demand is counted: as the chosen policy says, or by a rule of its own. */
 export const CIRCUIT_RULES = ['school', ...SIZING_RULES] as const;
-
-const METER_DISAGREEMENT = 1.02;
 
 const loadFields = {
   name: name('The load’s name'),
@@ -35,7 +41,7 @@ function checkLoad(
   } else if (
     load.watts !== null &&
     load.voltAmperes !== null &&
-    exceeds(load.watts, load.voltAmperes * METER_DISAGREEMENT)
+    exceedsApparent(load.watts, load.voltAmperes)
   ) {
     context.addIssue({ code: 'custom', path: ['watts'], message: 'Watts cannot exceed volt-amperes.' });
   }

@@ -217,12 +217,17 @@ const kept = {
 
 const found = { ...kept, caseId: id.nullable(), simulated: z.boolean() };
 
+/** The unit each quantity is kept in. */
+export const QUANTITY_UNITS = { voltage: 'V', current: 'A', temperature: '°C' } as const;
+export type Quantity = keyof typeof QUANTITY_UNITS;
+export type QuantityUnit = (typeof QUANTITY_UNITS)[Quantity];
+
 export const reading = z.object({
   ...found,
-  quantity: z.enum(['voltage', 'current', 'temperature']),
+  quantity: z.enum(Object.keys(QUANTITY_UNITS) as [Quantity, ...Quantity[]]),
   point: z.enum([...VOLTAGE_POINTS, ...CURRENT_POINTS, ...TEMPERATURE_POINTS]),
   value: z.number(),
-  unit: z.enum(['V', 'A', '°C']),
+  unit: z.enum(Object.values(QUANTITY_UNITS) as [QuantityUnit, ...QuantityUnit[]]),
   ambientC: z.number().nullable(),
   loadState: z.enum(LOAD_STATES),
   instrument: z.enum(INSTRUMENTS),

@@ -3,7 +3,10 @@ import {
   INSTRUMENTS,
   LOAD_STATES,
   readingInput,
+  QUANTITY_UNITS,
   type Breaker,
+  type Quantity,
+  type QuantityUnit,
   type Reading,
 } from '../../record/entities/index.ts';
 import type { z } from 'zod';
@@ -81,9 +84,11 @@ function placeNames({ space, poles, half }: Seated): string[] {
   return half === null ? spaces : spaces.flatMap((one) => [`${one} ${half}`, `${one}${halves[half]}`]);
 }
 
-const QUANTITY = { V: 'voltage', A: 'current', '°C': 'temperature' } as const;
+const QUANTITY = Object.fromEntries(
+  Object.entries(QUANTITY_UNITS).map(([quantity, unit]) => [unit, quantity]),
+) as Record<QuantityUnit, Quantity>;
 
-function unitOf(text: string): { unit: keyof typeof QUANTITY; toRecord: (value: number) => number } | null {
+function unitOf(text: string): { unit: QuantityUnit; toRecord: (value: number) => number } | null {
   switch (plain(text).replace('°', '')) {
     case 'v':
       return { unit: 'V', toRecord: (value) => value };
