@@ -17,6 +17,7 @@ const CORE = [
   'code/sizing',
   'panel/layout',
   'panel/directory',
+  'record/inspections',
   'record/entities',
   'record/settings',
   'diagnosis/causes',

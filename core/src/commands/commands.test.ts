@@ -83,6 +83,12 @@ describe('who may', () => {
       { answers: [{ test: 'terminal-inspection', outcome: 'loose', at }] },
       false,
     ],
+    [
+      'which color the conductor has',
+      'log-inspection',
+      { kind: 'conductor-marking', found: { conductors: [{ color: 'black' }] }, at },
+      false,
+    ],
     ['a strike', 'strike-readings', { why: 'Wrong.' }, true],
     [
       'a figure from behind the cover, in the place of another',

@@ -8,6 +8,7 @@ export * from './drawBreaker.ts';
 export * from './drawPanel.ts';
 export * from './drawSite.ts';
 export { logEvent } from './logEvent.ts';
+export { logInspection } from './logInspection.ts';
 export { logObservation } from './logObservation.ts';
 export { logReadings } from './logReadings.ts';
 export { strikeEntry } from './strikeEntry.ts';

@@ -4,6 +4,7 @@ import * as breakers from './drawBreaker.ts';
 import * as panels from './drawPanel.ts';
 import * as sites from './drawSite.ts';
 import { logEvent } from './logEvent.ts';
+import { logInspection } from './logInspection.ts';
 import { logObservation } from './logObservation.ts';
 import { logReadings } from './logReadings.ts';
 import { strikeEntry } from './strikeEntry.ts';
@@ -17,6 +18,7 @@ const ALL = [
   logReadings,
   logEvent,
   logObservation,
+  logInspection,
   writeNote,
   addPhoto,
   ...Object.values(strikeEntry),

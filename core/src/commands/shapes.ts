@@ -5,7 +5,7 @@ import { PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../facts/vocabu
 /** Parameters of a command about one thing. */
 export const byId = z.object({ id });
 
-const BEHIND_THE_COVER =
+export const BEHIND_THE_COVER =
   'That lies behind the cover: a qualified electrician measures and looks there, not a homeowner.';
 
 /** Why this person may not have measured there; `null`: they may. */

@@ -3,6 +3,7 @@ import type { CaseRecord } from '../diagnosis/cases/index.ts';
 import type { Profile } from '../facts/vocabulary/index.ts';
 import {
   eventInput,
+  inspectionInput,
   noteInput,
   observationInput,
   readingInput,
@@ -11,6 +12,7 @@ import {
 import { command } from './command.ts';
 import { withStruck } from './inCase.ts';
 import { logEvent } from './logEvent.ts';
+import { logInspection } from './logInspection.ts';
 import { logObservation } from './logObservation.ts';
 import { logReadings } from './logReadings.ts';
 import { byId } from './shapes.ts';
@@ -68,6 +70,7 @@ export const strikeEntry = {
     refuses: logObservation.refuses,
     apply: logObservation.apply,
   }),
+  inspections: striking('inspections', { replacement: inspectionInput, refuses: logInspection.refuses }),
   notes: striking('notes', { replacement: noteInput }),
   photos: command({ ...about('photos'), body: strikeInput }),
 };

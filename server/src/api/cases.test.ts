@@ -256,6 +256,29 @@ describe('a case handed over', () => {
     expect(((await call('get', '/sites')).body as { sites: unknown[] }).sites).toHaveLength(1);
   });
 
+  test('tells temperatures in °F where that was chosen; the evidence stays in °C', async () => {
+    await call('patch', '/settings', { temperature: 'F' });
+    const { id } = await written();
+    const peer = await made<{ id: string }>(`/panels/${panelId}/breakers`, {
+      space: 3,
+      poles: 1,
+      ratingAmps: 20,
+    });
+    for (const [of, value] of [
+      [breakerId, 85],
+      [peer.id, 35],
+    ] as const) {
+      const hot = { quantity: 'temperature', point: 'terminal', value, ambientC: 25, at: at() };
+      const load = { quantity: 'current', point: 'conductor', value: 12, at: at() };
+      await made(`/breakers/${of}/readings`, { readings: [hot, load] });
+    }
+    const taken = (await call<HandOverFile>('get', `/cases/${id}/handover.json`)).body;
+    const found = taken.card.found.map(({ text }) => text).join(' ');
+    expect(found).toContain('Its terminal is at 185 °F, 108 °F over the air and 90 °F over similar breakers');
+    expect(JSON.stringify(taken.card)).not.toMatch(/[⟦⟧]/);
+    expect(JSON.stringify(taken.record)).toContain('"value":85');
+  });
+
   test('is a PDF of one page however much was found, in the reader’s time zone', async () => {
     const { id } = await written();
     for (const [name, { outcomes }] of Object.entries(TESTS)) {

@@ -4,6 +4,7 @@ import { serveBreakers } from './drawBreaker.ts';
 import { servePanels } from './drawPanel.ts';
 import { serveSites } from './drawSite.ts';
 import { serveEvent } from './logEvent.ts';
+import { serveInspection } from './logInspection.ts';
 import { serveObservation } from './logObservation.ts';
 import { serveReadings } from './logReadings.ts';
 import type { CommandContext, Served } from './serve.ts';
@@ -18,6 +19,7 @@ const SERVED: readonly Served[] = [
   serveReadings,
   serveEvent,
   serveObservation,
+  serveInspection,
   serveNote,
   servePhoto,
   ...serveStrikes,

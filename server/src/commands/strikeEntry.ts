@@ -2,7 +2,15 @@ import { atPlace } from '@phylaxon/core/panel/layout';
 import { strikeEntry } from '@phylaxon/core/commands';
 import type { Edit } from '../edit/index.ts';
 import { invalidField } from '../errors/index.ts';
-import { breakerOfEntry, logEvent, logNote, logObservation, logReadings, strike } from '../record/index.ts';
+import {
+  breakerOfEntry,
+  logEvent,
+  logInspection,
+  logNote,
+  logObservation,
+  logReadings,
+  strike,
+} from '../record/index.ts';
 import type { BreakerRow, EntryRef } from '../store/index.ts';
 import { serve, type Served } from './serve.ts';
 import { ids } from './shapes.ts';
@@ -46,6 +54,13 @@ export const serveStrikes: readonly Served[] = [
     run: (edit, { params, body }) =>
       struck(edit, { kind: 'observations', id: params.id }, body, (breaker, one) =>
         logObservation(edit, breaker.id, one),
+      ),
+  }),
+  serve(strikeEntry.inspections, {
+    answer: ids,
+    run: (edit, { params, body }) =>
+      struck(edit, { kind: 'inspections', id: params.id }, body, (breaker, one) =>
+        logInspection(edit, breaker.id, one),
       ),
   }),
   serve(strikeEntry.notes, {

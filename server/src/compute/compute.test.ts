@@ -44,6 +44,9 @@ describe('the compute API', () => {
     ];
     const { body } = await ask('heat', { ambientC: 22, points });
     expect(body.points[0]).toMatchObject({ id: 'a', riseC: 30, overPeersC: 22, grade: 'urgent' });
+    // Whoever asks over HTTP reads sentences, not their quantities.
+    expect(JSON.stringify(body)).toContain('It is 22 °C over similar parts');
+    expect(JSON.stringify(body)).not.toMatch(/[⟦⟧]/);
   });
 
   test.each([
@@ -58,5 +61,6 @@ describe('the compute API', () => {
     expect(answer.status).toBe(400);
     expect(answer.body.error.code).toBe('invalid_input');
     expect(answer.body.error.issues.map((issue: { path: string }) => issue.path)).toContain(path);
+    expect(JSON.stringify(answer.body)).not.toMatch(/[⟦⟧]/);
   });
 });

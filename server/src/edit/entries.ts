@@ -2,6 +2,7 @@ import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import { In, type EntityManager, type EntitySchema } from 'typeorm';
 import {
   EventTable,
+  InspectionTable,
   insertMany,
   NoteTable,
   ObservationTable,
@@ -35,6 +36,11 @@ export const LOGGED: Record<
     column: 'observationId',
     name: 'observation',
   },
+  inspections: {
+    table: InspectionTable as unknown as Logged,
+    column: 'inspectionId',
+    name: 'inspection',
+  },
   notes: { table: NoteTable as unknown as Logged, column: 'noteId', name: 'note' },
   photos: { table: PhotoTable as unknown as Logged, column: 'photoId', name: 'photo' },
 };
@@ -63,6 +69,7 @@ export const strikeOf = (
   readingId: null,
   eventId: null,
   observationId: null,
+  inspectionId: null,
   noteId: null,
   photoId: null,
   [LOGGED[ref.kind].column]: ref.id,

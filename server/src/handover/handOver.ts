@@ -40,8 +40,8 @@ async function partOf(
   const rows = (await manager.query(
     `SELECT b.id FROM breaker b WHERE b.panelId = ? AND (b.id = ? OR b.role = 'main' OR b.id IN (
        SELECT breakerId FROM reading WHERE caseId = ? UNION SELECT breakerId FROM event WHERE caseId = ?
-       UNION SELECT breakerId FROM observation WHERE caseId = ?))`,
-    [panelId, breakerId ?? '', id, id, id],
+       UNION SELECT breakerId FROM observation WHERE caseId = ? UNION SELECT breakerId FROM inspection WHERE caseId = ?))`,
+    [panelId, breakerId ?? '', id, id, id, id],
   )) as { id: string }[];
   return { panelId, logOf: rows.map((row) => row.id) };
 }

@@ -22,8 +22,11 @@ export function recordOfCase(site: SiteFile, { case: about }: Pick<CaseRecord, '
   const readings = ofThisCase(site.readings);
   const events = ofThisCase(site.events);
   const observations = ofThisCase(site.observations);
+  const inspections = ofThisCase(site.inspections);
   const notes = site.notes.filter(belongs);
-  const kept = new Set([...readings, ...events, ...observations, ...notes].map(({ id }) => id));
+  const kept = new Set(
+    [...readings, ...events, ...observations, ...inspections, ...notes].map(({ id }) => id),
+  );
   return {
     ...site,
     panels: panels.map((panel) => ({ ...panel, fedByBreakerId: null, fedThroughPanelId: null })),
@@ -33,6 +36,7 @@ export function recordOfCase(site: SiteFile, { case: about }: Pick<CaseRecord, '
     readings,
     events,
     observations,
+    inspections,
     notes,
     photos: [],
     strikes: site.strikes.filter(({ entryId }) => kept.has(entryId)),

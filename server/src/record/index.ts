@@ -6,6 +6,7 @@ export * from './curves.ts';
 export * from './directory.ts';
 export * from './handleSpan.ts';
 export * from './breakerRecords.ts';
+export * from './inspections.ts';
 export * from './log.ts';
 export * from './panelRows.ts';
 export * from './panels.ts';

@@ -1,6 +1,7 @@
 import {
   NOTHING_SAID,
   type eventInput,
+  type inspectionInput,
   type noteInput,
   type observationInput,
   type readingInput,
@@ -16,6 +17,7 @@ import {
   type BreakerRow,
   type EntryRef,
   type EventRow,
+  type InspectionRow,
   type NoteRow,
   type ObservationRow,
   type PhotoRow,
@@ -149,6 +151,13 @@ export async function logObservation(
   await checkCase(edit, breakerId, input.caseId, 'caseId');
   const row: ObservationRow = { ...input, ...stamp(edit, breakerId, input, 'at') };
   await log(edit, 'observations', breakerId, [{ row, given: input.id !== undefined }]);
+  return row;
+}
+
+export async function logInspection(edit: Edit, breakerId: string, input: z.output<typeof inspectionInput>) {
+  await checkCase(edit, breakerId, input.caseId, 'caseId');
+  const row: InspectionRow = { ...input, ...stamp(edit, breakerId, input, 'at') };
+  await log(edit, 'inspections', breakerId, [{ row, given: input.id !== undefined }]);
   return row;
 }
 

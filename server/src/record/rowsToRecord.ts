@@ -3,6 +3,7 @@ import type {
   Breaker,
   BreakerEvent,
   Circuit,
+  Inspection,
   Observation,
   Panel,
   Photo,
@@ -15,6 +16,7 @@ import type {
   CaseRow,
   CircuitRow,
   EventRow,
+  InspectionRow,
   LoadRow,
   NoteRow,
   ObservationRow,
@@ -57,10 +59,12 @@ export type Struck = Pick<Reading, 'struck'>['struck'];
 /** The strike of each struck row, by the row's id. */
 export function strikesById(strikes: StrikeRow[]): Map<string, Struck> {
   return new Map(
-    strikes.map(({ readingId, eventId, observationId, noteId, photoId, at, why, replacedBy }) => [
-      (readingId ?? eventId ?? observationId ?? noteId ?? photoId)!,
-      { at, why, replacedBy },
-    ]),
+    strikes.map(
+      ({ readingId, eventId, observationId, inspectionId, noteId, photoId, at, why, replacedBy }) => [
+        (readingId ?? eventId ?? observationId ?? inspectionId ?? noteId ?? photoId)!,
+        { at, why, replacedBy },
+      ],
+    ),
   );
 }
 
@@ -73,6 +77,7 @@ export const readingOf = (row: ReadingRow, struck: Struck): Reading => ({
 });
 export const eventOf = (row: EventRow, struck: Struck): BreakerEvent => ({ ...row, struck });
 export const observationOf = (row: ObservationRow, struck: Struck): Observation => ({ ...row, struck });
+export const inspectionOf = (row: InspectionRow, struck: Struck): Inspection => ({ ...row, struck });
 export const noteOf = (row: NoteRow, struck: Struck): WrittenNote => ({ ...row, struck });
 export const caseOf = ({ removedAt: _removedAt, decision: _decision, ...row }: CaseRow): TroubleCase => row;
 

@@ -6,6 +6,7 @@ import type {
   CurveRow,
   EditRow,
   EventRow,
+  InspectionRow,
   LoadRow,
   NoteRow,
   ObservationRow,
@@ -25,7 +26,7 @@ const integer: EntitySchemaColumnOptions = { type: 'integer' };
 const real: EntitySchemaColumnOptions = { type: 'real' };
 const flag: EntitySchemaColumnOptions = { type: 'boolean' };
 const flagOff: EntitySchemaColumnOptions = { ...flag, default: false };
-/** A list, kept as JSON text. */
+/** A list, or an object, kept as JSON text. */
 const list: EntitySchemaColumnOptions = { type: 'simple-json' };
 const orNull = (column: EntitySchemaColumnOptions): EntitySchemaColumnOptions => ({
   ...column,
@@ -193,6 +194,8 @@ export const ObservationTable = table<ObservationRow>('observation', {
   outcome: text,
 });
 
+export const InspectionTable = table<InspectionRow>('inspection', { ...found, kind: text, found: list });
+
 export const NoteTable = table<NoteRow>('note', logged);
 
 export const PhotoTable = table<PhotoRow>('photo', {
@@ -208,6 +211,7 @@ export const StrikeTable = table<StrikeRow>('strike', {
   readingId: orNull(text),
   eventId: orNull(text),
   observationId: orNull(text),
+  inspectionId: orNull(text),
   noteId: orNull(text),
   photoId: orNull(text),
   at: text,
@@ -253,6 +257,7 @@ export const TABLES = [
   ReadingTable,
   EventTable,
   ObservationTable,
+  InspectionTable,
   NoteTable,
   PhotoTable,
   StrikeTable,

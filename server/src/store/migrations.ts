@@ -379,6 +379,44 @@ class PanelRevisions1764547200000 implements MigrationInterface {
   }
 }
 
+/** What is inspected at a breaker: any number of kinds in one table. */
+class Inspections1764633600000 implements MigrationInterface {
+  name = 'Inspections1764633600000';
+
+  async up(runner: QueryRunner) {
+    const kinds = [...STRUCK_KINDS.slice(0, 3), 'inspection', ...STRUCK_KINDS.slice(3)];
+    const before = ['id', ...STRUCK_KINDS.map((kind) => `${kind}Id`), 'at', 'why', 'replacedBy', 'who'];
+    const columns = before.map((name) => `"${name}"`).join(', ');
+    await runAll(runner, [
+      `CREATE TABLE "inspection" (${LOGGED},
+        "who" TEXT,
+        "caseId" TEXT REFERENCES "case" ("id"),
+        "simulated" INTEGER NOT NULL DEFAULT 0,
+        "kind" TEXT NOT NULL,
+        "found" TEXT NOT NULL)`,
+      `CREATE INDEX "inspection_breaker" ON "inspection" ("breakerId", "at")`,
+      `CREATE INDEX "inspection_case" ON "inspection" ("caseId") WHERE "caseId" IS NOT NULL`,
+      ...dropTriggers(['strike']),
+      `ALTER TABLE "strike" RENAME TO "strike_before"`,
+      `CREATE TABLE "strike" (
+        "id" TEXT PRIMARY KEY NOT NULL,
+        ${kinds.map((kind) => `"${kind}Id" TEXT UNIQUE REFERENCES "${kind}" ("id"),`).join('\n')}
+        "at" TEXT NOT NULL,
+        "why" TEXT NOT NULL,
+        "replacedBy" TEXT,
+        "who" TEXT,
+        CHECK (${kinds.map((kind) => `("${kind}Id" IS NOT NULL)`).join(' + ')} = 1))`,
+      `INSERT INTO "strike" (${columns}) SELECT ${columns} FROM "strike_before"`,
+      `DROP TABLE "strike_before"`,
+      ...appendOnly(['inspection', 'strike']),
+    ]);
+  }
+
+  async down() {
+    throw new Error('A record is not taken back to an older version: restore a backup instead.');
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -389,4 +427,5 @@ export const MIGRATIONS = [
   HowItEnded1764374400000,
   WhoDidIt1764460800000,
   PanelRevisions1764547200000,
+  Inspections1764633600000,
 ];

@@ -3,6 +3,7 @@ import type {
   Breaker,
   BreakerEvent,
   Curve,
+  Inspection,
   Observation,
   Panel,
   Photo,
@@ -63,6 +64,7 @@ export type CaseRow = TroubleCase & { decision: string | null; removedAt: string
 export type ReadingRow = Omit<Reading, 'struck' | 'unit'>;
 export type EventRow = Omit<BreakerEvent, 'struck'>;
 export type ObservationRow = Omit<Observation, 'struck'>;
+export type InspectionRow = Omit<Inspection, 'struck'>;
 export type NoteRow = Omit<WrittenNote, 'struck'>;
 export type PhotoRow = Omit<Photo, 'struck'>;
 
@@ -72,6 +74,7 @@ export interface StrikeRow {
   readingId: string | null;
   eventId: string | null;
   observationId: string | null;
+  inspectionId: string | null;
   noteId: string | null;
   photoId: string | null;
   at: string;
@@ -101,7 +104,7 @@ export interface RowChange {
 
 /** Where a logged row stands. */
 export interface EntryRef {
-  kind: 'readings' | 'events' | 'observations' | 'notes' | 'photos';
+  kind: 'readings' | 'events' | 'observations' | 'inspections' | 'notes' | 'photos';
   id: string;
 }
 

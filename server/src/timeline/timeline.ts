@@ -7,7 +7,12 @@ import {
   type TimelineQuery,
 } from '@phylaxon/core/views/timeline';
 import { sayOutcome } from '@phylaxon/core/facts/vocabulary';
-import type { Breaker, BreakerEvent, Observation } from '@phylaxon/core/record/entities';
+import {
+  sayInspection,
+  type Breaker,
+  type BreakerEvent,
+  type Observation,
+} from '@phylaxon/core/record/entities';
 import {
   In,
   type EntityManager,
@@ -20,6 +25,7 @@ import {
   breakerOf,
   curvesOf,
   eventOf,
+  inspectionOf,
   noteOf,
   observationOf,
   photoOf,
@@ -30,6 +36,7 @@ import {
 import {
   BreakerTable,
   EventTable,
+  InspectionTable,
   NoteTable,
   ObservationTable,
   PanelTable,
@@ -39,6 +46,7 @@ import {
   VerdictTable,
   type BreakerRow,
   type EntryRef,
+  type InspectionRow,
   type StrikeRow,
 } from '../store/index.ts';
 import { verdictOf } from '../recordService/index.ts';
@@ -130,6 +138,18 @@ const LISTERS: Record<TimelineKind, (manager: EntityManager, wanted: Wanted) => 
       return { kind: 'looks', id: row.id, at: row.at, breakerId: row.breakerId, observation };
     });
   },
+  inspections: async (manager, wanted) => {
+    // What was found is searched as it is told.
+    const all = wanted.words.length === 0 ? wanted : { ...wanted, limit: 5000 };
+    const rows = (await page(manager, InspectionTable, all).getMany())
+      .filter((row) => saysAll(inspectionText(row), wanted.words))
+      .slice(0, wanted.limit);
+    const struck = await struckOf(manager, 'inspections', idsOf(rows));
+    return rows.map((row) => {
+      const inspection = inspectionOf(row, struck.get(row.id) ?? null);
+      return { kind: 'inspections', id: row.id, at: row.at, breakerId: row.breakerId, inspection };
+    });
+  },
   notes: async (manager, wanted) => {
     const rows = await holding(page(manager, NoteTable, wanted), 'r.note', wanted.words).getMany();
     const struck = await struckOf(manager, 'notes', idsOf(rows));
@@ -173,6 +193,11 @@ const LISTERS: Record<TimelineKind, (manager: EntityManager, wanted: Wanted) => 
       .slice(0, wanted.limit);
   },
 };
+
+function inspectionText(row: InspectionRow): string {
+  const { name, found } = sayInspection(row);
+  return `${name} ${found} ${row.note}`;
+}
 
 const saysAll = (text: string, words: readonly string[]) => {
   const lower = text.toLowerCase();
@@ -274,6 +299,7 @@ async function countKinds(manager: EntityManager, breakerIds: string[]): Promise
        (SELECT count(*) FROM event WHERE ${mine} AND kind IN ('trip', 'held')) AS trips,
        (SELECT count(*) FROM event WHERE ${mine} AND kind NOT IN ('trip', 'held')) AS resets,
        (SELECT count(*) FROM observation WHERE ${mine}) AS looks,
+       (SELECT count(*) FROM inspection WHERE ${mine}) AS inspections,
        (SELECT count(*) FROM verdict WHERE ${mine}) AS decisions,
        (SELECT count(*) + count(removedAt) FROM breaker WHERE id IN (SELECT value FROM json_each(?))) AS parts,
        (SELECT count(*) FROM note WHERE ${mine}) AS notes,

@@ -12,6 +12,7 @@ import {
   CaseTable,
   CircuitTable,
   EventTable,
+  InspectionTable,
   LoadTable,
   NoteTable,
   ObservationTable,
@@ -161,6 +162,11 @@ export async function siteFileOf(manager: EntityManager, siteId: string, part?: 
     observations: (await logged(manager, ObservationTable, logOf)).map((row) => ({
       ...row,
       simulated: Boolean(row.simulated),
+    })),
+    inspections: (await logged(manager, InspectionTable, logOf)).map(({ found, ...row }) => ({
+      ...row,
+      simulated: Boolean(row.simulated),
+      found: JSON.parse(found as unknown as string) as object,
     })),
     notes: await logged(manager, NoteTable, logOf),
     photos: await logged(manager, PhotoTable, logOf),

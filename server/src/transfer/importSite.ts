@@ -26,6 +26,10 @@ const siteOf = (breakerId: string) =>
   `(SELECT p.siteId FROM breaker b JOIN panel p ON p.id = b.panelId WHERE b.id = ${breakerId})`;
 const ofEntry = (kind: string) => `(SELECT e.breakerId FROM ${kind} e WHERE e.id = t.${kind}Id)`;
 
+/** The kinds of entries, and the table each stands in. */
+const KINDS = Object.keys(LOGGED) as (keyof typeof LOGGED)[];
+const tableOf = (kind: keyof typeof LOGGED) => LOGGED[kind].table.options.name;
+
 /** For every table whose rows carry ids: those of a file, and the site a row of it belongs to. */
 const OWNED: [table: string, ids: (file: SiteFile) => { id: string }[], site: string][] = [
   ['panel', (file) => file.panels, 't.siteId'],
@@ -38,16 +42,12 @@ const OWNED: [table: string, ids: (file: SiteFile) => { id: string }[], site: st
   ],
   ['curve', (file) => file.curves, 't.siteId'],
   ['case', (file) => file.cases, 't.siteId'],
-  ['reading', (file) => file.readings, siteOf('t.breakerId')],
-  ['event', (file) => file.events, siteOf('t.breakerId')],
-  ['observation', (file) => file.observations, siteOf('t.breakerId')],
-  ['note', (file) => file.notes, siteOf('t.breakerId')],
-  ['photo', (file) => file.photos, siteOf('t.breakerId')],
-  [
-    'strike',
-    (file) => file.strikes,
-    siteOf(`coalesce(${['reading', 'event', 'observation', 'note', 'photo'].map(ofEntry).join(', ')})`),
-  ],
+  ...KINDS.map((kind): [string, (file: SiteFile) => { id: string }[], string] => [
+    tableOf(kind),
+    (file) => file[kind],
+    siteOf('t.breakerId'),
+  ]),
+  ['strike', (file) => file.strikes, siteOf(`coalesce(${KINDS.map(tableOf).map(ofEntry).join(', ')})`)],
   ['verdict', (file) => file.verdicts, siteOf('t.breakerId')],
 ];
 
@@ -128,6 +128,7 @@ async function insertSite(manager: EntityManager, file: SiteFile, onInserted?: (
     onInserted,
   );
   await insertLogged(manager, 'observations', file.observations, onInserted);
+  await insertLogged(manager, 'inspections', file.inspections);
   await insertLogged(manager, 'notes', file.notes);
   await insertLogged(manager, 'photos', file.photos);
   await insertMany(
@@ -138,6 +139,7 @@ async function insertSite(manager: EntityManager, file: SiteFile, onInserted?: (
       readingId: null,
       eventId: null,
       observationId: null,
+      inspectionId: null,
       noteId: null,
       photoId: null,
       [LOGGED[kind].column]: entryId,

@@ -1,3 +1,4 @@
+import { SITE_FILE_VERSION } from '@phylaxon/core/views/siteFile';
 import { readFileSync } from 'node:fs';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import type { SiteSummary } from '@phylaxon/core/views/board';
@@ -62,7 +63,7 @@ describe('a site as a file', () => {
     const json = await download(demo, `/sites/${loft}/site.json`);
     const preview = await upload(demo, '/imports/preview', zip).expect(200);
     expect(preview.body).toMatchObject({
-      version: 5,
+      version: SITE_FILE_VERSION,
       here: 'Saltmarsh Sail Loft',
       modes: ['replace', 'copy'],
     });

@@ -1,9 +1,10 @@
 import type { EntityManager } from 'typeorm';
+import { LOGGED } from '../edit/index.ts';
 import { siteRow } from '../record/index.ts';
 
 const PANELS = 'SELECT id FROM panel WHERE siteId = ?';
 const BREAKERS = `SELECT id FROM breaker WHERE panelId IN (${PANELS})`;
-const ENTRIES = ['reading', 'event', 'observation', 'note', 'photo'];
+const ENTRIES = Object.values(LOGGED).map(({ table }) => table.options.name);
 
 /**
  * Delete a site with all that is on record of it. It is the one way by which a logged row ever goes.
@@ -23,7 +24,7 @@ export async function wipeSite(manager: EntityManager, siteId: string): Promise<
     await run(`DELETE FROM ${entry} WHERE breakerId IN (${BREAKERS})`);
   }
   // Older records may hold what was found in a case of another site: it stays there, without the case.
-  for (const entry of ['reading', 'event', 'observation']) {
+  for (const entry of ['reading', 'event', 'observation', 'inspection']) {
     await run(`UPDATE "${entry}" SET caseId = NULL WHERE caseId IN (SELECT id FROM "case" WHERE siteId = ?)`);
   }
   await run('DELETE FROM "case" WHERE siteId = ?');

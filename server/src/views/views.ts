@@ -12,7 +12,15 @@ import { coolDownOf, familyCurve } from '@phylaxon/core/diagnosis/evidence';
 import { policies } from '@phylaxon/core/record/settings';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { stepsOf } from '../edit/index.ts';
-import { breakerOf, breakerRow, panelOf, panelRow, panelsOf, siteRow } from '../record/index.ts';
+import {
+  breakerOf,
+  breakerRow,
+  panelOf,
+  panelRow,
+  panelsOf,
+  siteRow,
+  latestInspections,
+} from '../record/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { BreakerTable, CircuitTable, PanelTable, SiteTable, type PanelRow } from '../store/index.ts';
 import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index.ts';
@@ -85,6 +93,7 @@ export async function detailView(manager: EntityManager, breakerId: string): Pro
           simulated: voltage.simulated,
         }
       : null,
+    inspections: await latestInspections(manager, breakerId),
     verdict: verdictOf(latest.get(breakerId)!),
     feeds: fed ? namePanel(fed) : null,
     policies: policies.parse(settings),

@@ -15,6 +15,7 @@ import type {
   CircuitInput,
   CurveInput,
   EventInput,
+  InspectionInput,
   NoteInput,
   ObservationInput,
   Panel,
@@ -43,6 +44,8 @@ export const entries = {
     pending(commands.logEvent, { id }, withId(input), where),
   observation: (id: string, where: string, input: ObservationInput) =>
     pending(commands.logObservation, { id }, withId(input), where),
+  inspection: (id: string, where: string, input: InspectionInput) =>
+    pending(commands.logInspection, { id }, withId(input), where),
   note: (id: string, where: string, input: NoteInput) =>
     pending(commands.writeNote, { id }, withId(input), where),
   photo: (id: string, where: string, input: PhotoInput) =>

@@ -27,6 +27,7 @@ const QUICK: Record<LogTab, string> = {
   held: 'Log that it held',
   reset: 'Log a reset',
   look: 'Log what was found',
+  inspection: 'Log an inspection',
 };
 
 const testNamed = (name: string | null): TestId | undefined =>

@@ -5,6 +5,7 @@ import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { destinationOf, LOG_TABS, READING_FIELDS, type LogTab } from './destinations.ts';
 import { NoTripForm } from './NoTripForm.tsx';
 import { LookForm } from './LookForm.tsx';
+import { InspectionForms, useInspections } from './InspectionForms.tsx';
 import { ReadingForm } from './ReadingForm.tsx';
 import { ResetForm } from './ResetForm.tsx';
 import { TripForm } from './TripForm.tsx';
@@ -15,6 +16,7 @@ const TAB_WORDS: Record<LogTab, string> = {
   held: 'It held',
   reset: 'Reset',
   look: 'Look, listen, try',
+  inspection: 'Inspect',
 };
 
 interface Props {
@@ -32,10 +34,12 @@ interface Props {
 
 /** Everything that can be logged of a breaker. */
 export function Log({ breaker, where, policies, stopped, tab, onTab, test }: Props) {
+  const inspects = useInspections().length > 0;
+  const tabs = LOG_TABS.filter((one) => one !== 'inspection' || inspects);
   return (
-    <TabGroup selectedIndex={LOG_TABS.indexOf(tab)} onChange={(index) => onTab(LOG_TABS[index]!)}>
+    <TabGroup selectedIndex={Math.max(0, tabs.indexOf(tab))} onChange={(index) => onTab(tabs[index]!)}>
       <TabList className="mb-4 flex flex-wrap gap-1">
-        {LOG_TABS.map((one) => (
+        {tabs.map((one) => (
           <Tab
             key={one}
             className="min-h-11 border-b-4 border-transparent px-3 font-medium data-hover:bg-bone-sunk data-selected:border-ink data-selected:font-bold"
@@ -65,6 +69,11 @@ export function Log({ breaker, where, policies, stopped, tab, onTab, test }: Pro
             startWith={test && destinationOf(test) === 'look' ? test : undefined}
           />
         </TabPanel>
+        {inspects && (
+          <TabPanel tabIndex={-1} unmount={false}>
+            <InspectionForms breaker={breaker} where={where} />
+          </TabPanel>
+        )}
       </TabPanels>
     </TabGroup>
   );

@@ -18,6 +18,7 @@ const COUNTED = [
   'readings',
   'events',
   'observations',
+  'inspections',
   'notes',
   'photos',
   'cases',

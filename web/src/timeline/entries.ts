@@ -1,6 +1,7 @@
 import { sayDuration } from '@phylaxon/core/facts/quantities';
 import {
   PACE_WORDS,
+  sayInspection,
   type BreakerEvent,
   type Photo,
   type Reading,
@@ -36,6 +37,7 @@ export const KIND_NAMES: Record<TimelineKind, string> = {
   trips: 'Trips, holds',
   resets: 'Resets, handle',
   looks: 'Looks and tests',
+  inspections: 'Inspections',
   decisions: 'Decisions',
   parts: 'Parts',
   notes: 'Notes',
@@ -189,6 +191,19 @@ export function timelineLine(entry: TimelineEntry, units: Units): TimelineLine {
         struck,
         strikable: 'observations',
         simulated,
+      };
+    }
+    case 'inspections': {
+      const { inspection } = entry;
+      const { name, found, concern } = sayInspection(inspection);
+      return {
+        ...base,
+        what: `${name}: ${units.say(found)}`,
+        figure: null,
+        details: present(concern && units.say(concern.text), byWhom(inspection.who), inspection.note),
+        struck: inspection.struck,
+        strikable: 'inspections',
+        simulated: inspection.simulated,
       };
     }
     case 'notes':

@@ -130,7 +130,7 @@ function overPeers({ point, at, surfaceC, ambientC, amps, ownHeatC, result }: He
         { label: 'over peers', value: over, unit: 'Δ°C' },
       ],
       source: CITATIONS.heatOverPeers,
-      origin: 'computed',
+      origin: 'reading',
     },
   ];
 }

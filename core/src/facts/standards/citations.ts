@@ -9,5 +9,7 @@ export const CITATIONS = {
   thermalTrip: 'UL 489, thermal calibration at 25 °C; NETA / NEMA AB 4, field test at 300 %',
   heatOverPeers: 'ANSI/NETA MTS, thermographic survey, rise over similar parts',
   terminalRise: 'UL 489, terminal temperature rise at rated current, 50 °C',
+  hotRemarking: 'NEC 2023, 200.7(C), white or gray conductors re-marked as hot',
+  groundColors: 'NEC 2023, 250.119, equipment grounding conductors',
   voltage: 'ANSI C84.1, service voltage, 120 V ± 5 %',
 } as const;

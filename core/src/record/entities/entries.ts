@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { ambientC, amps, name, seconds, surfaceC, volts } from '../../facts/quantities/index.ts';
 import { isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
-import { id, instant, note, ownId, reason, who } from './common.ts';
+import { id, instant, note, ownId, reason } from './common.ts';
+import { kept, origin, rowFields } from './entryFields.ts';
 
 /** Where a voltage is taken; `legs` are the line side at the main, to neutral. */
 export const VOLTAGE_POINTS = ['outlet', 'load-terminal', 'load-terminal-2', 'leg-a', 'leg-b'] as const;
@@ -27,15 +28,6 @@ export const INSTRUMENTS = [
   'spot-thermometer',
   'thermal-camera',
 ] as const;
-
-/** Where an entry comes from, besides from a person at the panel. */
-const origin = {
-  caseId: id.nullable().default(null).describe('the case it was found in'),
-  simulated: z
-    .boolean()
-    .default(false)
-    .describe('told by the simulated stand-in, not by a meter or a person'),
-};
 
 const taken = {
   id: ownId,
@@ -205,16 +197,6 @@ export const strikeInput = z.strictObject({
 });
 export type StrikeInput = z.input<typeof strikeInput>;
 
-const kept = {
-  id,
-  breakerId: id,
-  at: instant,
-  loggedAt: instant,
-  who,
-  note: z.string(),
-  struck: z.object({ at: instant, why: z.string(), replacedBy: id.nullable() }).nullable(),
-};
-
 const found = { ...kept, caseId: id.nullable(), simulated: z.boolean() };
 
 /** The unit each quantity is kept in. */
@@ -273,9 +255,6 @@ export const photo = z.object({
   height: z.int(),
 });
 export type Photo = z.infer<typeof photo>;
-
-/** What every entry carries in a file, besides what was logged. */
-const rowFields = { id, breakerId: id, loggedAt: instant, who };
 
 /** Entries as a file carries them. */
 export const readingRow = z.discriminatedUnion('quantity', [

@@ -1,7 +1,16 @@
 import { z } from 'zod';
 import { decision } from '../../diagnosis/decision/index.ts';
 import { HEAT_GRADES } from '../../physics/heat/index.ts';
-import { breaker, circuit, curve, id, instant, panel, site } from '../../record/entities/index.ts';
+import {
+  breaker,
+  circuit,
+  curve,
+  id,
+  instant,
+  panel,
+  site,
+  inspection,
+} from '../../record/entities/index.ts';
 import { policies } from '../../record/settings/index.ts';
 import { sizingOutput } from '../../code/sizing/index.ts';
 import { tripWindowOutput } from '../../physics/trip/index.ts';
@@ -105,6 +114,7 @@ export const breakerDetail = z.object({
       simulated: z.boolean(),
     })
     .nullable(),
+  inspections: z.array(inspection).describe('the latest of each kind'),
   verdict: verdict.describe('the decision that stands'),
   feeds: z.object({ panelId: id, name: z.string() }).nullable(),
   policies,

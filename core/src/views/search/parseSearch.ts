@@ -21,6 +21,8 @@ const KIND_WORDS: Record<string, TimelineKind> = {
   measured: 'readings',
   note: 'notes',
   notes: 'notes',
+  inspection: 'inspections',
+  inspections: 'inspections',
   photo: 'photos',
   photos: 'photos',
   picture: 'photos',

@@ -101,7 +101,7 @@ function casePointers(file: SiteFile, no: No) {
     if (breakerId !== null && !breakers.has(breakerId))
       no(['cases', i, 'breakerId'], 'No breaker in this file has this id.');
   });
-  for (const list of ['readings', 'events', 'observations'] as const) {
+  for (const list of ['readings', 'events', 'observations', 'inspections'] as const) {
     file[list].forEach(({ caseId }, i) => {
       if (caseId !== null && !cases.has(caseId)) no([list, i, 'caseId'], 'No case in this file has this id.');
     });

@@ -11,6 +11,7 @@ import {
   instant,
   note,
   noteRow,
+  inspectionRow,
   observationRow,
   panelFields,
   photoRow,
@@ -25,7 +26,7 @@ import {
 
 export const SITE_FILE_FORMAT = 'phylaxon-site';
 /** Grows when what a file holds changes its shape; older files are brought up (see `upgradeRow`). */
-export const SITE_FILE_VERSION = 5;
+export const SITE_FILE_VERSION = 6;
 
 const removedAt = instant.nullable().default(null).describe('when it left; its record stays');
 const version = z.int().min(0).default(0);
@@ -56,7 +57,14 @@ const breakerRow = z
     message: 'A main has no space, every other breaker has one.',
   });
 
-export const STRIKABLE_KINDS = ['readings', 'events', 'observations', 'notes', 'photos'] as const;
+export const STRIKABLE_KINDS = [
+  'readings',
+  'events',
+  'observations',
+  'inspections',
+  'notes',
+  'photos',
+] as const;
 
 const strikeRow = z.strictObject({
   id,
@@ -94,6 +102,7 @@ export const SITE_LISTS = {
   readings: { row: readingRow, most: 1_000_000 },
   events: { row: eventRow, most: 200_000 },
   observations: { row: observationRow, most: 200_000 },
+  inspections: { row: inspectionRow, most: 200_000 },
   notes: { row: noteRow, most: 100_000 },
   photos: { row: photoRow, most: 20_000 },
   strikes: { row: strikeRow, most: 1_000_000 },
@@ -135,6 +144,7 @@ export const siteFile = z.strictObject({
   readings: rows(SITE_LISTS.readings),
   events: rows(SITE_LISTS.events),
   observations: rows(SITE_LISTS.observations),
+  inspections: rows(SITE_LISTS.inspections),
   notes: rows(SITE_LISTS.notes),
   photos: rows(SITE_LISTS.photos),
   strikes: rows(SITE_LISTS.strikes),

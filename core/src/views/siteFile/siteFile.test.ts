@@ -138,6 +138,12 @@ function upgraded(file: object): object {
 }
 
 describe('versions', () => {
+  test('of version 5 nothing changes: it knew no inspections', () => {
+    const read = siteFile.parse(upgraded({ ...whole(), version: 5 }));
+    expect(read).toEqual(siteFile.parse(whole()));
+    expect(read.inspections).toEqual([]);
+  });
+
   test('of version 2 nothing changes but what it did not know: curves, holds, how loads run', () => {
     const read = siteFile.parse(upgraded({ ...whole(), version: 2 }));
     expect(read).toEqual(siteFile.parse(whole()));
@@ -165,7 +171,10 @@ describe('versions', () => {
     [{ format: 'other', version: 3 }, /not a site file/],
     [{ format: 'phylaxon-site' }, /whole number/],
     [{ format: 'phylaxon-site', version: 0 }, /whole number/],
-    [{ format: 'phylaxon-site', version: 6 }, /reads up to 5/],
+    [
+      { format: 'phylaxon-site', version: SITE_FILE_VERSION + 1 },
+      new RegExp(`reads up to ${SITE_FILE_VERSION}`),
+    ],
   ])('%j is told', (raw, expected) => {
     const { format, version } = (raw ?? {}) as { format?: unknown; version?: unknown };
     expect(versionOf(format, version)).toMatchObject({ message: expect.stringMatching(expected) });

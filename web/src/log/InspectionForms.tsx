@@ -1,0 +1,52 @@
+import type { Breaker, InspectionName } from '@phylaxon/core/record/entities';
+import { INSPECTIONS } from '@phylaxon/core/record/inspections';
+import { useId, useState, type ComponentType } from 'react';
+import { useMayDo } from '../stores/index.ts';
+import { ConductorMarkingForm } from './ConductorMarkingForm.tsx';
+
+interface Props {
+  breaker: Breaker;
+  where: string;
+}
+
+/** Each kind of inspection has a form. */
+const FORMS: Record<InspectionName, ComponentType<Props>> = { 'conductor-marking': ConductorMarkingForm };
+const NAMES = Object.keys(FORMS) as InspectionName[];
+
+/** The kinds that the person at work may inspect. */
+export function useInspections(): InspectionName[] {
+  const mayDo = useMayDo();
+  return NAMES.filter((name) => mayDo(INSPECTIONS[name].level));
+}
+
+/** Log what was inspected: which kind, then its form. */
+export function InspectionForms(props: Props) {
+  const id = useId();
+  const names = useInspections();
+  const [chosen, setChosen] = useState<InspectionName | undefined>(names[0]);
+  const Form = chosen && FORMS[chosen];
+  return (
+    <div className="space-y-4">
+      {names.length > 1 && (
+        <div>
+          <label htmlFor={id} className="mb-1 block text-sm font-medium">
+            What did you inspect?
+          </label>
+          <select
+            id={id}
+            value={chosen}
+            onChange={(event) => setChosen(event.target.value as InspectionName)}
+            className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
+          >
+            {names.map((name) => (
+              <option key={name} value={name}>
+                {INSPECTIONS[name].name}
+              </option>
+            ))}
+          </select>
+        </div>
+      )}
+      {Form && <Form {...props} />}
+    </div>
+  );
+}
