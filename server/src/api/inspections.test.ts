@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, expect, test } from '@jest/globals';
+import { sayInspection } from '@phylaxon/core/record/entities';
 import type { BreakerDetail } from '@phylaxon/core/views/board';
 import type { Timeline } from '@phylaxon/core/views/timeline';
 import request from 'supertest';
@@ -27,7 +28,7 @@ const log = (color: string, minute?: number) =>
   made<{ ids: [string] }>(`/breakers/${breakerId}/inspections`, inspected(color, minute));
 const onDetail = async () =>
   (await call<BreakerDetail>('get', `/breakers/${breakerId}`)).body.inspections.map(
-    ({ found }) => found.conductors[0]!.color,
+    (one) => sayInspection(one).found,
   );
 const told = async (query = '') =>
   (await call<Timeline>('get', `/breakers/${breakerId}/timeline?kinds=inspections${query}`)).body;
@@ -35,12 +36,12 @@ const told = async (query = '') =>
 test('what was inspected is on record: the latest on the detail, all of it in the timeline', async () => {
   await log('white');
   await log('black', 5);
-  expect(await onDetail()).toEqual(['black']);
+  expect(await onDetail()).toEqual(['Black, tagged “7”']);
   const { entries, counts } = await told();
   expect(counts.inspections).toBe(2);
-  expect(entries.map((entry) => entry.kind === 'inspections' && entry.inspection.found.tag)).toEqual([
-    '7',
-    '7',
+  expect(entries.map((entry) => entry.kind === 'inspections' && entry.inspection.note)).toEqual([
+    'under the lug',
+    'under the lug',
   ]);
   expect((await told('&text=white+lug')).entries).toHaveLength(1);
   expect((await told('&text=purple')).entries).toHaveLength(0);
@@ -51,7 +52,7 @@ test('it is struck and replaced, undone and done again, like any entry', async (
   const { ids } = await log('black', 5);
   const strike = { why: 'Wrong breaker.', replacement: inspected('red', 6) };
   expect((await call('post', `/inspections/${ids[0]}/strike`, strike)).status).toBe(200);
-  expect(await onDetail()).toEqual(['red']);
+  expect(await onDetail()).toEqual(['Red, tagged “7”']);
   const step = async (direction: 'undo' | 'redo') => {
     const { steps } = (await call<{ steps: Record<string, { id: string }> }>('get', `/panels/${panelId}`))
       .body;
@@ -60,9 +61,9 @@ test('it is struck and replaced, undone and done again, like any entry', async (
     );
   };
   await step('undo');
-  expect(await onDetail()).toEqual(['black']);
+  expect(await onDetail()).toEqual(['Black, tagged “7”']);
   await step('redo');
-  expect(await onDetail()).toEqual(['red']);
+  expect(await onDetail()).toEqual(['Red, tagged “7”']);
 });
 
 test('sent twice it is stored once; with other content it is refused', async () => {
