@@ -36,7 +36,7 @@ test('twenty loads, and a click meanwhile', async ({ page }) => {
       };
       const button = (text: string) =>
         [...document.querySelectorAll('button')].find((one) => one.textContent?.includes(text));
-      const found = () => document.body.textContent.includes('sets never trip a sound unit');
+      const found = () => document.body.textContent.includes('sets never trip a sound breaker');
       const tab = [...document.querySelectorAll<HTMLElement>('[role=tab]')].find(
         (one) => one.textContent === 'Together',
       )!;
@@ -76,13 +76,13 @@ test('the chance of a trip over a day', async ({ page }) => {
   await page.goto(path);
   await page.getByRole('tab', { name: 'Bench' }).click();
   await page.getByRole('tab', { name: 'As it runs' }).click();
-  const begin = page.getByRole('button', { name: 'For any sound unit' });
+  const begin = page.getByRole('button', { name: 'For any sound breaker' });
   await expect(begin).toBeVisible();
   const changes = await page.locator('dt:has-text("Changes") + dd').textContent();
   for (let n = 0; n < 3; n++) {
     const start = Date.now();
     await begin.click();
-    await page.getByText(/The chance that a sound unit opens within/).waitFor();
+    await page.getByText(/The chance that a sound breaker opens within/).waitFor();
     times.push(Date.now() - start);
     await begin.click();
     await page.getByRole('progressbar').waitFor();
@@ -91,6 +91,6 @@ test('the chance of a trip over a day', async ({ page }) => {
     await page.getByText('Given up. Nothing was kept.').waitFor();
     cancels.push(Date.now() - stop);
   }
-  say(`10,000 units over a day of ${changes} changes`, times, 'at most 3,000');
+  say(`10,000 breakers over a day of ${changes} changes`, times, 'at most 3,000');
   say('From cancel to its being said', cancels, 'soon');
 });

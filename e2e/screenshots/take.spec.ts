@@ -87,7 +87,7 @@ test('the pictures', async ({ page, request }) => {
   await shoot(page, 'history');
 
   await page.goto(await detailPath(request, 'Dehumidifier'));
-  await openBench(page, 'This unit');
+  await openBench(page, 'This breaker');
   await page.getByRole('img', { name: /^Opens from/ }).waitFor();
   await shoot(page, 'bench-unit');
 

@@ -39,7 +39,7 @@ async function expectSound(page: Page, where: string, without: string[] = []) {
 
 /** The board beside a detail has been looked at by itself. */
 const BESIDE = ['nav[aria-label^="Breakers of"]'];
-const BENCH_PARTS = ['This unit', 'Trip curve', 'Together', 'As it runs', 'Wear'];
+const BENCH_PARTS = ['This breaker', 'Trip curve', 'Together', 'As it runs', 'Wear'];
 const DECIDED = 'article[aria-label="Decision"]';
 
 const desk = { width: 1280, height: 800 };

@@ -20,14 +20,14 @@ async function withLoads(request: APIRequestContext, loads: object[]) {
 
 const load = (name: string, watts: number, more: object = {}) => ({ name, volts: 120, watts, ...more });
 
-test('a weak unit: its figure, what each event added, and its weight in the decision', async ({
+test('a weak breaker: its figure, what each event added, and its weight in the decision', async ({
   page,
   request,
 }) => {
   await page.goto(await detailPath(request, 'Dehumidifier'));
   await asElectrician(page);
   await expect(decision(page).getByText(/By 2 trips and 1 time it held it opens from/)).toBeVisible();
-  await openBench(page, 'This unit');
+  await openBench(page, 'This breaker');
   await expect(page.getByRole('heading', { name: /By its record it is weak/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Opens from 1\d(\.\d)? A, 90 % from/ })).toBeVisible();
   const added = page.getByRole('listitem').filter({ hasText: 'told ' });
@@ -42,7 +42,7 @@ test('a hold that is logged moves the figure; a doubtful record names a safe tri
 }) => {
   const path = await withLoads(request, [load('Press', 1440), load('Lamp', 900)]);
   await page.goto(path);
-  await openBench(page, 'This unit');
+  await openBench(page, 'This breaker');
   await expect(page.getByText(/Each one is a measurement/)).toBeVisible();
   const trip = (amps: number, afterSeconds: number, at: string) =>
     request.post(`/api/v1/breakers/${breakerOf(path)}/events`, {
@@ -73,7 +73,7 @@ test('a hold that is logged moves the figure; a doubtful record names a safe tri
   await page.getByLabel('For: minutes, min').fill('60');
   await page.getByRole('button', { name: 'Store', exact: true }).click();
   await expect(page.getByText('✓ Stored.')).toBeVisible();
-  await openBench(page, 'This unit');
+  await openBench(page, 'This breaker');
   await expect(page.getByRole('listitem').filter({ hasText: 'Held at 19.5 A for 1 h' })).toBeVisible();
 
   await trip(14, 500, '2026-11-20T10:00:00Z');
@@ -170,7 +170,7 @@ test('a load as it runs: when it opens, and the chance hour by hour, with progre
   await openBench(page, 'As it runs');
   await expect(page.getByText('Heats like a steady')).toBeVisible();
   await page.getByLabel('For', { exact: true }).selectOption('168');
-  const begin = page.getByRole('button', { name: 'For any sound unit' });
+  const begin = page.getByRole('button', { name: 'For any sound breaker' });
   await begin.click();
   const progress = page.getByRole('progressbar', { name: 'Units worked through' });
   await expect(progress).toBeVisible();
@@ -183,7 +183,7 @@ test('a load as it runs: when it opens, and the chance hour by hour, with progre
 
   await page.getByLabel('For', { exact: true }).selectOption('8');
   await begin.click();
-  await expect(page.getByText(/The chance that a sound unit opens within 8 hours/)).toBeVisible();
+  await expect(page.getByText(/The chance that a sound breaker opens within 8 hours/)).toBeVisible();
   await expect(page.getByRole('img', { name: /First trips in each hour/ })).toBeVisible();
 
   const logged = 'seconds,amps\n0,18\n3600,34\n4200,0\n7200,0\n';
@@ -200,7 +200,7 @@ test('twenty loads: every set, and the interface stays awake', async ({ page, re
   await openBench(page, 'Together');
   await page.getByRole('button', { name: /Machine 20/ }).click();
   await expect(page.getByRole('button', { name: /Machine 20/ })).toHaveAttribute('aria-pressed', 'false');
-  await expect(page.getByText(/of 1048575 sets never trip a sound unit/)).toBeVisible();
+  await expect(page.getByText(/of 1048575 sets never trip a sound breaker/)).toBeVisible();
 });
 
 test('after a trip by heat a clock tells when it can latch; a reset ends it', async ({ page, request }) => {

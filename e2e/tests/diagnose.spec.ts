@@ -71,14 +71,14 @@ test('a danger sign takes the detail: what to do, whom to call, and nothing abou
   await expect(decision(page)).not.toContainText(/Reset it/);
 });
 
-test('the trip form tells what a sound unit would do, while typing', async ({ page, request }) => {
+test('the trip form tells what a sound breaker would do, while typing', async ({ page, request }) => {
   await page.goto(await ownBreaker(request));
   await page.getByRole('button', { name: 'Log a trip' }).click();
   const trip = page.getByRole('tabpanel', { name: 'Trip' });
   await trip.getByRole('textbox', { name: 'Current then, A' }).fill('16');
-  await expect(trip.getByText('a sound unit holds that for ever')).toBeVisible();
+  await expect(trip.getByText('a sound breaker holds that for ever')).toBeVisible();
   await trip.getByRole('textbox', { name: 'Current then, A' }).fill('40');
-  await expect(trip.getByText(/a sound unit opens between 11 s and 2 min/)).toBeVisible();
+  await expect(trip.getByText(/a sound breaker opens between 11 s and 2 min/)).toBeVisible();
 });
 
 test('the circuit is compared while typing, and an oversized breaker is told on the board', async ({

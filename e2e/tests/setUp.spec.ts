@@ -20,7 +20,7 @@ test('a panel of one’s own: drawn, fitted, refused where it cannot be, and tak
   await page.getByLabel('Size').selectOption('2');
   await page.getByRole('button', { name: 'Fit this breaker' }).click();
   await expect(
-    page.getByText('A two-pole unit at 7 would need space 9; this panel ends at 8.'),
+    page.getByText('A two-pole breaker at 7 would need space 9; this panel ends at 8.'),
   ).toBeVisible();
   await page.getByLabel('Size').selectOption('upper');
   await page.getByRole('button', { name: 'Fit this breaker' }).click();

@@ -18,7 +18,7 @@ const AS_SOUND: readonly RegExp[] = [
   /handle is on|handle is firm|no trip flag|nothing has changed|panel is modern/i,
   /is normal|wired correctly|sags under 3|under 80 %|like its neighbours|outlet is dead$/i,
   /neighbours have power|breaker ahead is on|no protected outlet|first trip|runs elsewhere|no pattern/i,
-  /tripped as a sound unit/i,
+  /tripped as a sound breaker/i,
 ];
 
 /** Answer one screen: what this walk says of it, else as a sound house would. */

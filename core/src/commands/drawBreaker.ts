@@ -57,7 +57,7 @@ export const tieBreaker = command({
   method: 'post',
   path: '/breakers/:id/tie',
   tag: 'breakers',
-  summary: 'Tie its handle to a neighbour’s, or untie it',
+  summary: 'Tie its handle to a neighbor’s, or untie it',
   params: byId,
   body: breakerTie,
   label: (tie, where) => `${tie.with === null ? 'Untied' : 'Tied'} the handle at ${where}`,

@@ -57,7 +57,7 @@ export const COMPUTATIONS = {
   }),
   'opening-time': computation({
     summary:
-      'How long a breaker takes at a current after what it carried before: any sound unit, and this one',
+      'How long a breaker takes at a current after what it carried before: any sound breaker, and this one',
     input: tripTimeInput,
     output: tripTimeOutput,
     run: answerTripTime,

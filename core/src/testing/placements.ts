@@ -1,6 +1,6 @@
 import type { PanelShape, Placed, PlacementProblem } from '../panel/layout/index.ts';
 
-/** A 24-space panel whose label is read: narrow units in 13 to 24 only, Orrin S. */
+/** A 24-space panel whose label is read: narrow breakers in 13 to 24 only, Orrin S. */
 export const aShape = (change: Partial<PanelShape> = {}): PanelShape => ({
   spaces: 24,
   family: 'Orrin S',
@@ -41,13 +41,13 @@ export const ILLEGAL_PLACEMENTS: readonly Illegal[] = [
     reason: /^Space 24 is taken/,
   },
   {
-    what: 'the first space of a two-pole unit',
+    what: 'the first space of a two-pole breaker',
     wanted: { space: 6, poles: 1, half: null },
     field: 'space',
     reason: /^Space 6 is taken/,
   },
   {
-    what: 'the second space of a two-pole unit',
+    what: 'the second space of a two-pole breaker',
     wanted: { space: 8, poles: 1, half: null },
     field: 'space',
     reason: /^Space 8 is taken/,
@@ -65,13 +65,13 @@ export const ILLEGAL_PLACEMENTS: readonly Illegal[] = [
     reason: /^Space 3 is taken/,
   },
   {
-    what: 'two poles from above into a two-pole unit',
+    what: 'two poles from above into a two-pole breaker',
     wanted: { space: 4, poles: 2, half: null },
     field: 'space',
     reason: /^Space 6 is taken/,
   },
   {
-    what: 'two poles from below into a two-pole unit',
+    what: 'two poles from below into a two-pole breaker',
     wanted: { space: 8, poles: 2, half: null },
     field: 'space',
     reason: /^Space 8 is taken/,
@@ -95,34 +95,34 @@ export const ILLEGAL_PLACEMENTS: readonly Illegal[] = [
     reason: /spaces 1 to 24/,
   },
   {
-    what: 'a two-pole unit in the upper half of one space',
+    what: 'a two-pole breaker in the upper half of one space',
     wanted: { space: 15, poles: 2, half: 'upper' },
     field: 'half',
     reason: /on one leg and cannot be two-pole/,
   },
   {
-    what: 'a two-pole unit in the lower half of one space',
+    what: 'a two-pole breaker in the lower half of one space',
     wanted: { space: 15, poles: 2, half: 'lower' },
     field: 'half',
     reason: /on one leg and cannot be two-pole/,
   },
   {
-    what: 'a one-pole unit as the inner pair',
+    what: 'a one-pole breaker as the inner pair',
     wanted: { space: 15, poles: 1, half: 'inner' },
     field: 'half',
     reason: /inner pair of a quad is two-pole/,
   },
   {
-    what: 'a one-pole unit as the outer pair',
+    what: 'a one-pole breaker as the outer pair',
     wanted: { space: 15, poles: 1, half: 'outer' },
     field: 'half',
     reason: /outer pair of a quad is two-pole/,
   },
   {
-    what: 'a narrow unit where the label allows none',
+    what: 'a narrow breaker where the label allows none',
     wanted: { space: 5, poles: 1, half: 'upper' },
     field: 'half',
-    reason: /narrow units in 13–24 only, not in 5/,
+    reason: /narrow breakers in 13–24 only, not in 5/,
   },
   {
     what: 'a quad reaching below where it is allowed',

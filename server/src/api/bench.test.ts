@@ -66,7 +66,7 @@ describe('a time that it held', () => {
 describe('cooling down', () => {
   const trip = { kind: 'trip', at: '2026-11-20T10:00:00Z', afterSeconds: 600, amps: 26 };
 
-  test('runs from a trip by heat until a reset, by the slowest sound unit and by its own record', async () => {
+  test('runs from a trip by heat until a reset, by the slowest sound breaker and by its own record', async () => {
     await event(trip);
     const { coolDown } = await detail();
     expect(coolDown!.since).toBe('2026-11-20T10:00:00.000Z');

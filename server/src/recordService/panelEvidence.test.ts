@@ -123,7 +123,7 @@ describe('the evidence of a panel', () => {
     await done('post', `/cases/${opened.id}/close`, closing);
     await holds('a case that was closed, and what it was');
     await made(`/panels/${panelId}/breakers`, { space: 2, poles: 1, ratingAmps: 15 });
-    await holds('a neighbour');
+    await holds('a neighbor');
     await done('post', `/breakers/${breakerId}/replace`, {
       ratingAmps: 20,
       version: (await version()).breaker.version,

@@ -47,7 +47,7 @@ describe('deciding anew', () => {
     expect(await count()).toBe(3);
   });
 
-  test('a reading on one breaker changes what is decided of its neighbour', async () => {
+  test('a reading on one breaker changes what is decided of its neighbor', async () => {
     await soak(ids[0]!, 33);
     expect((await latest(ids[0]!)).action).toBe('keep');
     await soak(ids[1]!, 28);

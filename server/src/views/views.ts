@@ -9,6 +9,7 @@ import {
 } from '@phylaxon/core/views/board';
 import { sayPlace } from '@phylaxon/core/panel/layout';
 import { coolDownOf, familyCurve } from '@phylaxon/core/diagnosis/evidence';
+import { wouldChange } from '@phylaxon/core/diagnosis/decision';
 import { policies } from '@phylaxon/core/record/settings';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { stepsOf } from '../edit/index.ts';
@@ -68,7 +69,7 @@ export async function detailView(manager: EntityManager, breakerId: string): Pro
   const at = records.findIndex(({ breaker }) => breaker.id === breakerId);
   const [record, evidence] = [records[at]!, all[at]!];
   const fed = (await panelsOf(manager, panel.siteId)).find((one) => one.fedByBreakerId === breakerId);
-  const latest = await latestVerdicts(manager, [panel.id]);
+  const verdict = verdictOf((await latestVerdicts(manager, [panel.id])).get(breakerId)!);
   const voltage = record.entries.readings.findLast(
     ({ point }) => point === 'outlet' || point === 'load-terminal',
   );
@@ -93,8 +94,9 @@ export async function detailView(manager: EntityManager, breakerId: string): Pro
           simulated: voltage.simulated,
         }
       : null,
+    changes: wouldChange(evidence, verdict.decision),
     inspections: await latestInspections(manager, breakerId),
-    verdict: verdictOf(latest.get(breakerId)!),
+    verdict,
     feeds: fed ? namePanel(fed) : null,
     policies: policies.parse(settings),
   };

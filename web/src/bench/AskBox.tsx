@@ -69,7 +69,7 @@ export function AskBox({
         <div role="status" className="mt-3 border-l-4 border-rule-strong pl-4">
           <p className="text-sm text-ink-soft">Understood: {sayAsk(asked, units)}.</p>
           <p className="mt-1">
-            A sound unit:{' '}
+            A sound breaker:{' '}
             <strong>{sayTimes(answer.sound.fastestSeconds, answer.sound.slowestSeconds)}</strong>.
             {answer.openedBefore && ' What ran before may have opened it already.'}
           </p>

@@ -13,7 +13,7 @@ const RunningPart = lazy(() =>
   import('./RunningPart.tsx').then(({ RunningPart: part }) => ({ default: part })),
 );
 const PARTS = [
-  { name: 'This unit', Part: UnitPart },
+  { name: 'This breaker', Part: UnitPart },
   { name: 'Trip curve', Part: CurvePart },
   { name: 'Together', Part: CombinationsPart },
   { name: 'As it runs', Part: RunningPart },
@@ -23,7 +23,7 @@ const PARTS = [
 /** What trips and holds tell about the breaker, and what it will do. */
 export function Bench(props: PartProps) {
   const { breaker } = props.detail;
-  if (breaker.kind === 'surge') return <p>A surge unit has no trip curve: its lamp tells how it is.</p>;
+  if (breaker.kind === 'surge') return <p>A surge protector has no trip curve: its lamp tells how it is.</p>;
   if (!isCovered(breaker.ratingAmps)) {
     return (
       <>

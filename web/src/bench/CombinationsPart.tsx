@@ -49,9 +49,9 @@ export function CombinationsPart({ detail, onCircuit }: PartProps) {
         <p>Working out every set …</p>
       )}
       <p className="text-sm text-ink-soft">
-        A sound {ampsText(breaker.ratingAmps)} unit in air of {temperatureText(ambientC)}; “never” means for
-        ever, “or never” that some sound units do not open.
-        {breaker.kind !== 'standard' && ' The electronics of this unit may open it sooner, and rightly.'}
+        A sound {ampsText(breaker.ratingAmps)} breaker in air of {temperatureText(ambientC)}; “never” means
+        for ever, “or never” that some sound breakers do not open.
+        {breaker.kind !== 'standard' && ' The electronics of this breaker may open it sooner, and rightly.'}
         {all.length > loads.length && ` Of ${all.length} loads the ${MOST_LOADS} largest are worked out.`}
       </p>
     </div>
@@ -182,7 +182,7 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
         <p className="text-sm text-ink-soft">
           {answer.foreverCount > answer.forever.length &&
             `And ${answer.foreverCount - answer.forever.length} others. `}
-          {answer.holding} of {answer.sets} sets never trip a sound unit; all were looked at.
+          {answer.holding} of {answer.sets} sets never trip a sound breaker; all were looked at.
         </p>
       </Part>
     </>

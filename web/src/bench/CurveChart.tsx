@@ -23,7 +23,7 @@ import { AirPick } from './Pick.tsx';
 const MULTIPLES = [0.5, 1, 2, 3, 6, 10, 20];
 const TIMES = [0.01, 0.1, 1, 10, 60, 600, 3600];
 
-/** The band of a sound unit over current and time, with the record and what is asked. */
+/** The band of a sound breaker over current and time, with the record and what is asked. */
 export function CurveChart({ detail, asked }: { detail: BreakerDetail; asked: number | null }) {
   const { fromCelsius } = useUnits();
   const [ambientC, setAmbientC] = useState(25);
@@ -172,7 +172,7 @@ function Legend({ unit }: { unit: boolean }) {
   return (
     <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
       <li className="flex items-center gap-2">
-        <span aria-hidden="true" className="h-3 w-6 border border-good bg-good/20" /> any sound unit
+        <span aria-hidden="true" className="h-3 w-6 border border-good bg-good/20" /> any sound breaker
       </li>
       {unit && (
         <li className="flex items-center gap-2">

@@ -18,12 +18,12 @@ export function CurvePart({ detail }: PartProps) {
       <Part title="Ask it">
         <AskBox key={breaker.id} detail={detail} onAsked={setAsked} />
       </Part>
-      <Part title={`When a ${ampsText(breaker.ratingAmps)} unit opens`}>
+      <Part title={`When a ${ampsText(breaker.ratingAmps)} breaker opens`}>
         <CurveChart detail={detail} asked={asked} />
         <p className="mt-1 text-sm text-ink-soft">
           {detail.curve ? `Band: as ${detail.curve.family} prints it. ` : ''}
           {CITATIONS.thermalTrip}.
-          {breaker.kind !== 'standard' && ' The electronics of this unit may open it sooner, and rightly.'}
+          {breaker.kind !== 'standard' && ' The electronics of this breaker may open it sooner, and rightly.'}
         </p>
       </Part>
       {trials.length > 0 && (

@@ -24,7 +24,7 @@ export function DensityChart({ told, ratingAmps }: { told: TripRecord; ratingAmp
     <>
       <div
         role="img"
-        aria-label={`Opens from ${ampsText(p50)}, 90 % from ${ampsText(p05)} to ${ampsText(p95)}; a sound unit from ${ampsText(ratingAmps)} to ${ampsText(ratingAmps * MUST_OPEN_MULTIPLE)}`}
+        aria-label={`Opens from ${ampsText(p50)}, 90 % from ${ampsText(p05)} to ${ampsText(p95)}; a sound breaker from ${ampsText(ratingAmps)} to ${ampsText(ratingAmps * MUST_OPEN_MULTIPLE)}`}
         className="h-56"
       >
         <ResponsiveContainer width="100%" height="100%">
@@ -50,7 +50,7 @@ export function DensityChart({ told, ratingAmps }: { told: TripRecord; ratingAmp
               x2={Math.min(to, ratingAmps * MUST_OPEN_MULTIPLE)}
               fill="var(--color-good)"
               fillOpacity={0.14}
-              label={{ value: 'a sound unit', position: 'insideTop', ...AXIS }}
+              label={{ value: 'a sound breaker', position: 'insideTop', ...AXIS }}
             />
             <ReferenceLine
               x={ratingAmps}

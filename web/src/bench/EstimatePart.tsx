@@ -33,7 +33,7 @@ export function EstimatePart(props: PartProps) {
   if (detail.breaker.kind !== 'standard' && record.events.length === 0) {
     return (
       <p>
-        The electronics of this unit open it for reasons of their own, so its trips are no measure of its
+        The electronics of this breaker open it for reasons of their own, so its trips are no measure of its
         bimetal. Times that it held are: log those.
       </p>
     );
@@ -50,7 +50,7 @@ export function EstimatePart(props: PartProps) {
         <p className="mt-2">
           It opens from <span className="figures text-2xl font-semibold">{ampsText(p50)}</span> steady, with
           90 % confidence from <span className="figures">{ampsText(p05)}</span> to{' '}
-          <span className="figures">{ampsText(p95)}</span>. A sound {ampsText(rating)} unit opens from{' '}
+          <span className="figures">{ampsText(p95)}</span>. A sound {ampsText(rating)} breaker opens from{' '}
           <span className="figures">{ampsText(rating)}</span> to{' '}
           <span className="figures">{ampsText(rating * MUST_OPEN_MULTIPLE)}</span>. That is where heat wins in
           the end in air of {temperatureText(25)}; it is not a rating.
@@ -67,7 +67,7 @@ export function EstimatePart(props: PartProps) {
       <p className="text-sm text-ink-soft">
         Currents are taken as read {percentText(NOTES.currentSd)} wrong, times {percentText(NOTES.timeShare)}{' '}
         and {sayDuration(NOTES.timeSeconds)}, and {percentText(NOTES.strayShare)} of the notes as saying
-        nothing. Limits of a sound unit: {CITATIONS.thermalTrip}.
+        nothing. Limits of a sound breaker: {CITATIONS.thermalTrip}.
       </p>
     </div>
   );
@@ -80,7 +80,7 @@ function NothingYet({ detail, onLog }: { detail: BreakerDetail; onLog: PartProps
     <div className="space-y-3">
       <p>
         {silent
-          ? 'Trips are on record, but none with the current and the time that would tell something of the unit.'
+          ? 'Trips are on record, but none with the current and the time that would tell something of the breaker.'
           : 'No trip and no hold is on record with its current. Each one is a measurement: how much it carried, how long, and whether it opened.'}
       </p>
       {silent && (

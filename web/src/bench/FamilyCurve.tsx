@@ -105,7 +105,7 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
       </summary>
       <p className="text-sm text-ink-soft">
         From the maker’s leaflet, from cold at 25 °C. It holds for every {breaker.family} breaker at this
-        site. Leave a time empty where the unit never opens.
+        site. Leave a time empty where the breaker never opens.
       </p>
       <form noValidate onSubmit={handleSubmit(store)} className="mt-3 space-y-3">
         <ul className="space-y-2">

@@ -41,7 +41,7 @@ function JointFirst({ detail, onLog }: Pick<PartProps, 'detail' | 'onLog'>) {
     return (
       <Notice title="Its joint is warm: that first">
         <p>
-          A hot joint heats the bimetal and makes a sound unit open early. Have it remade, then log again.
+          A hot joint heats the bimetal and makes a sound breaker open early. Have it remade, then log again.
         </p>
       </Notice>
     );
@@ -83,7 +83,7 @@ function Settle({
       <Notice title="No safe trial settles it">
         <p>
           Only more than {ampsText(settlement.limitAmps)} would, which is above its rating or its conductor’s
-          ampacity. Do not try that here: replace the unit, or have it tested off the panel.
+          ampacity. Do not try that here: replace the breaker, or have it tested off the panel.
         </p>
       </Notice>
     );

@@ -140,7 +140,7 @@ function Worked({ detail, profile, onCircuit }: WorkedProps) {
       )}
       <Part title={fromFile ? 'When it opens on that current' : 'When it opens, everything starting at once'}>
         <p>
-          A sound unit:{' '}
+          A sound breaker:{' '}
           <strong>{sayWithin(sound.fastestSeconds, sound.slowestSeconds, profile.hours ?? 24)}</strong>.
         </p>
         {unit && (
@@ -174,10 +174,12 @@ function Chances({ base, hasRecord }: ChancesProps) {
   const working = chance.is === 'working';
   return (
     <div className="space-y-3">
-      <p>10 000 units, each different, each with its loads somewhere in their turns, are worked through.</p>
+      <p>
+        10 000 breakers, each different, each with its loads somewhere in their turns, are worked through.
+      </p>
       <div className="flex flex-wrap items-center gap-2">
         <Button look="quiet" disabled={working} onClick={() => void start({ ...base, of: 'sound' })}>
-          For any sound unit
+          For any sound breaker
         </Button>
         {hasRecord && (
           <Button look="quiet" disabled={working} onClick={() => void start({ ...base, of: 'this' })}>
@@ -210,7 +212,7 @@ function Progress({ chance }: { chance: Chance }) {
 
 function Result({ of, result }: { of: ChanceQuestion['of']; result: TripChance }) {
   const { share, low, high, medianSeconds, byHour, units } = result;
-  const whose = of === 'sound' ? 'a sound unit' : 'this one, by its record,';
+  const whose = of === 'sound' ? 'a sound breaker' : 'this one, by its record,';
   return (
     <div role="status">
       <p className="text-lg">

@@ -47,7 +47,7 @@ export function sayTimes(soonest: number | null, latest: number | null): string 
 }
 
 /**
- * What a current does to a sound unit, as a homeowner reads it.
+ * What a current does to a sound breaker, as a homeowner reads it.
  *
  * @example sayTrips(240, 1140) // 'it trips, 4 min to 19 min'
  */

@@ -13,7 +13,7 @@ import {
 export const SPAN = { from: 0.4, to: 30, shortest: 0.005, longest: 20_000 } as const;
 const STEPS = 160;
 
-/** A multiple with the band there, from soonest to latest; `null` where no sound unit opens. */
+/** A multiple with the band there, from soonest to latest; `null` where no sound breaker opens. */
 export interface BandPoint {
   multiple: number;
   band: [number, number] | null;
@@ -22,7 +22,7 @@ export interface BandPoint {
 
 const within = (seconds: number) => Math.min(SPAN.longest, Math.max(SPAN.shortest, seconds));
 
-/** The band between the most and the least sensitive sound unit at an ambient, with this unit if its record tells it. */
+/** The band between the most and the least sensitive sound breaker at an ambient, with this unit if its record tells it. */
 export function bandPoints(band: Band, ambientC: number, unit: ThermalElement | null): BandPoint[] {
   const fast = atAmbient(band.mostSensitive, ambientC);
   const slow = atAmbient(band.leastSensitive, ambientC);

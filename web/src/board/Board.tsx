@@ -38,7 +38,7 @@ export function Board({ board, chosen }: Props) {
   const items = boardItems(board);
   const grid = boardGrid(board);
   const shutsOff = shutOffs(board);
-  const units = useUnits();
+  const breakers = useUnits();
   const [focused, setFocused] = useState<string | null>(null);
   const links = useRef(new Map<string, HTMLAnchorElement>());
   const entryPoint = items.find((item) => item.key === (focused ?? chosen)) ?? items[0];
@@ -71,7 +71,7 @@ export function Board({ board, chosen }: Props) {
         to={path}
         tabIndex={item === entryPoint ? 0 : -1}
         aria-current={isChosen ? 'true' : undefined}
-        aria-label={item.entry ? spokenCell(item.entry, off, units) : spokenSpace(item)}
+        aria-label={item.entry ? spokenCell(item.entry, off, breakers) : spokenSpace(item)}
         onFocus={() => setFocused(item.key)}
         onKeyDown={(event) => onKeyDown(event, item)}
         className={cellLook(item, isChosen)}

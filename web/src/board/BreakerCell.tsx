@@ -29,7 +29,7 @@ export function spokenCell(entry: BoardBreaker, shutsOff: boolean, { riseText }:
     `${breaker.ratingAmps} A`,
     breaker.kind === 'standard' ? null : KIND_WORDS[breaker.kind],
     shutsOff && 'one of the handles that shut this panel off',
-    breaker.tiedWith !== null && 'handle tied to its neighbour',
+    breaker.tiedWith !== null && 'handle tied to its neighbor',
     feeds && `feeds ${feeds.name}`,
     `handle ${handle}`,
     load && `load ${percentText(load.share)}${load.by === 'nameplates' ? ' by nameplate' : ''}`,

@@ -123,7 +123,7 @@ describe('arrow keys', () => {
     return next ? short(next.key) : null;
   };
 
-  test('move as the breakers lie: over a two-pole unit, into narrow pairs, across', () => {
+  test('move as the breakers lie: over a two-pole breaker, into narrow pairs, across', () => {
     expect(go(uuid(1), 'ArrowDown')).toBe('2');
     expect(go(uuid(2), 'ArrowDown')).toBe('open-5');
     expect(go(uuid(2), 'ArrowUp')).toBe('1');

@@ -44,7 +44,7 @@ describe('a breaker in the hand', () => {
   test.each([
     [1, uuid(3), /Space 5 is taken/],
     [3, uuid(1), /Space 1 is taken/],
-    [4, 'open-3', /narrow units in 13–24 only/],
+    [4, 'open-3', /narrow breakers in 13–24 only/],
     [6, 'open-3', /never move one alone/],
     [1, uuid(6), /never move one alone/],
   ])('%i onto %s is told why not', (n, key, reason) => {

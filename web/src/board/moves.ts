@@ -48,7 +48,7 @@ export function planMove(
     .map(placedOf);
   const tied = [breaker, exchangedFor].find((one) => one?.tiedWith);
   const problem = tied
-    ? `The handle at ${placeText(tied)} is tied to its neighbour’s: never move one alone. Untie it first.`
+    ? `The handle at ${placeText(tied)} is tied to its neighbor’s: never move one alone. Untie it first.`
     : (placementProblem(panel, others, placedOf(wanted))?.message ?? null);
   return { move, place: placeText(wanted), exchangedFor, problem };
 }

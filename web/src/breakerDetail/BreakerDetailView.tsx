@@ -9,7 +9,7 @@ import { CoolDown, DecisionCard } from '../decision/index.ts';
 import { destinationOf, Log, type LogTab } from '../log/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import { BreakerForm, BreakerPlace } from '../setup/index.ts';
-import { asButton, breakerText, Button, placeText } from '../shared/index.ts';
+import { asButton, breakerText, Button, classes, placeText } from '../shared/index.ts';
 import { LastMeasured } from './LastMeasured.tsx';
 
 /** These load when they are opened, the bench with its charts. */
@@ -73,6 +73,14 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
     work.current?.scrollIntoView({ block: 'start' });
   };
 
+  const quick = {
+    caseAddress: open ? `/cases/${open.case.id}` : `/cases/new?panel=${panel.id}&breaker=${breaker.id}`,
+    isOpen: open !== undefined,
+    // Nothing on the way to a reset while a danger sign stands.
+    forms: stopped ? (['reading', 'look'] as const) : (['reading', 'trip', 'reset'] as const),
+    onLog: openLog,
+  };
+
   useEffect(() => {
     if (wanted) work.current?.scrollIntoView({ block: 'start' });
   }, [wanted]);
@@ -93,26 +101,13 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
             </Link>
           </p>
         )}
-        <p className="mt-3 flex flex-wrap gap-2">
-          <Link
-            to={open ? `/cases/${open.case.id}` : `/cases/new?panel=${panel.id}&breaker=${breaker.id}`}
-            className={asButton()}
-          >
-            {open ? 'Go on with the open case' : 'Open a case'}
-          </Link>
-          {/* Nothing on the way to a reset while a danger sign stands. */}
-          {(stopped ? (['reading', 'look'] as const) : (['reading', 'trip', 'reset'] as const)).map(
-            (form) => (
-              <Button key={form} look="quiet" onClick={() => openLog(form)}>
-                {QUICK[form]}
-              </Button>
-            ),
-          )}
-        </p>
+        <QuickActions className="mt-3 hidden sm:flex" {...quick} />
       </header>
-      {detail.coolDown && <CoolDown coolDown={detail.coolDown} stopped={stopped} />}
+      <DecisionCard decision={decision} changes={detail.changes} onLog={openForm}>
+        {detail.coolDown && <CoolDown coolDown={detail.coolDown} stopped={stopped} />}
+      </DecisionCard>
+      <QuickActions className="flex sm:hidden" {...quick} />
       {!stopped && <LastMeasured detail={detail} />}
-      <DecisionCard decision={decision} onLog={openForm} />
       <TabGroup ref={work} selectedIndex={tab} onChange={setTab} className="scroll-mt-4">
         <TabList className="flex border-b border-rule-strong">
           {TABS.map((name) => (
@@ -161,6 +156,34 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
           </TabPanel>
         </TabPanels>
       </TabGroup>
+      <p className="border-t border-rule pt-2 text-sm text-ink-soft">
+        Phylaxon advises; the local code and licensed practice decide.
+      </p>
     </div>
+  );
+}
+
+interface QuickProps {
+  className: string;
+  caseAddress: string;
+  /** A case about this breaker is open already. */
+  isOpen: boolean;
+  forms: readonly LogTab[];
+  onLog: (form: LogTab) => void;
+}
+
+/** Ways on from here: on a wide screen beside its name, on a phone once the decision has been read. */
+function QuickActions({ className, caseAddress, isOpen, forms, onLog }: QuickProps) {
+  return (
+    <p className={classes('flex-wrap gap-2', className)}>
+      <Link to={caseAddress} className={asButton()}>
+        {isOpen ? 'Go on with the open case' : 'Open a case'}
+      </Link>
+      {forms.map((form) => (
+        <Button key={form} look="quiet" onClick={() => onLog(form)}>
+          {QUICK[form]}
+        </Button>
+      ))}
+    </p>
   );
 }

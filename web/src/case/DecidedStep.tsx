@@ -56,6 +56,7 @@ export function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }) {
       {view.noteCard && <NoteCardPart card={view.noteCard} />}
       <DecisionCard
         decision={view.decision}
+        changes={view.changes}
         onLog={file.case.closedAt === null ? onAsk : undefined}
         causesBeside
       />

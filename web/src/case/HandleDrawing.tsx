@@ -7,7 +7,7 @@ const OPPOSITE: Record<OnDirection, OnDirection> = { left: 'right', right: 'left
 const TURN: Record<OnDirection, number> = { right: 0, down: 90, left: 180, up: 270 };
 
 const WORDS: Record<HandleMove, (to: OnDirection) => string> = {
-  'lightly-off': (to) => `Lightly, with one finger, towards off: ${to}.`,
+  'lightly-off': (to) => `Lightly, with one finger, toward off: ${to}.`,
   'fully-off': (to) => `All the way to off, ${to}, until it clicks.`,
   on: (to) => `Then on, ${to}, until it clicks.`,
 };

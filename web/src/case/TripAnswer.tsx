@@ -30,7 +30,7 @@ const FIGURES = [
   ['seconds', 'and seconds', 's'],
 ] as const;
 
-/** What ran and for how long before it tripped: held against the window of a sound unit by itself. */
+/** What ran and for how long before it tripped: held against the window of a sound breaker by itself. */
 export function TripAnswer({ once }: { once: (work: () => Promise<void>) => Promise<void> }) {
   const work = useStepWork();
   const { breaker, circuit } = work.file.dossier!.subject;

@@ -13,7 +13,7 @@ import { profileOf, type RunningQuestion } from './loggedCurrent.ts';
 export interface ChanceQuestion {
   profile: RunningQuestion;
   units: number;
-  /** Of any sound unit, or of this one by its record. */
+  /** Of any sound breaker, or of this one by its record. */
   of: 'sound' | 'this';
   events: EffectiveRatingInput['events'];
   curve: CurvePoint[] | null;

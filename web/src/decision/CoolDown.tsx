@@ -41,7 +41,7 @@ export function CoolDown({
       <p className="mt-1 text-sm text-ink-soft">
         {unit
           ? 'By its own record, on the slow side of what that tells.'
-          : 'As the slowest sound unit of its rating cools.'}{' '}
+          : 'As the slowest sound breaker of its rating cools.'}{' '}
         Until it is cold a new trip comes sooner, and tells less of the breaker.
       </p>
       <p role="status" className="sr-only">

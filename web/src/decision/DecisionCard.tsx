@@ -1,8 +1,9 @@
 import { sayConfidence, saySureness, type Decision, type NextTest } from '@phylaxon/core/diagnosis/decision';
+import type { ReactNode } from 'react';
 import { classes, familyMark, Part, useUnits } from '../shared/index.ts';
-import { useProfile } from '../stores/index.ts';
 import { Causes } from './Causes.tsx';
-import { NextTests } from './NextTests.tsx';
+import { DoThis } from './DoThis.tsx';
+import { NextTests, type Changes } from './NextTests.tsx';
 import { Reasons } from './Reasons.tsx';
 import { StopNotice } from './StopNotice.tsx';
 
@@ -15,19 +16,27 @@ const EDGE = {
 
 interface Props {
   decision: Decision;
+  /** Of each test to do next: what would be decided then. */
+  changes?: Changes;
   /** Open the form that logs a test; left out, nothing can be logged here any more. */
   onLog?: (test: NextTest['test']) => void;
   /** The likely causes are told beside it already. */
   causesBeside?: boolean;
+  /** What else belongs to doing it now. */
+  children?: ReactNode;
 }
 
-/** The decision: what to do, how sure, why, what would change it, what to measure next. */
-export function DecisionCard({ decision, onLog, causesBeside = false }: Props) {
+/**
+ * The decision, in the order of need: what it is, the reason that carries it, what to do now, what to measure next; then
+ * further reasons, causes, and what would change it.
+ */
+export function DecisionCard({ decision, changes = {}, onLog, causesBeside = false, children }: Props) {
   const { say } = useUnits();
-  const { stop, headline, steps, reasons, causes, overturnedBy, next, cautions, also } = decision;
+  const { stop, headline, reasons, causes, overturnedBy, next, also } = decision;
   const mark = familyMark({ ...decision, stop: stop.active });
   const eyebrow = stop.active ? 'Once it is safe' : headline.startsWith(mark.word) ? null : mark.word;
   const onlyStop = decision.action === 'make-safe-and-call';
+  const [lead, ...further] = reasons;
   return (
     <article aria-label="Decision" className={classes('border-l-8 bg-bone-raised', EDGE[mark.look])}>
       {stop.active && <StopNotice stop={stop} />}
@@ -37,24 +46,23 @@ export function DecisionCard({ decision, onLog, causesBeside = false }: Props) {
             {eyebrow && <p className="text-sm font-semibold text-ink-soft">{eyebrow}</p>}
             <h2 className="text-2xl leading-tight font-bold text-balance">{headline}</h2>
             <HowSure decision={decision} />
-            <Steps steps={steps} decision={decision} />
+            {lead && (
+              <p aria-label="The reason" role="note" className="mt-2 text-lg leading-snug">
+                {say(lead.text)}
+              </p>
+            )}
           </header>
         )}
-        {cautions.length > 0 && (
-          <ul aria-label="Cautions" className="list-disc space-y-1 border-l-4 border-heed pl-7">
-            {cautions.map((caution) => (
-              <li key={caution}>{caution}</li>
-            ))}
-          </ul>
-        )}
-        {next.length > 0 && decision.family === 'need-more' && (
-          <Part title="Measure this next">
-            <NextTests tests={next} onLog={onLog} />
+        {!onlyStop && decision.family !== 'need-more' && <DoThis decision={decision} />}
+        {children}
+        {next.length > 0 && (
+          <Part title={decision.family === 'need-more' ? 'Measure this next' : 'Measure next, to be surer'}>
+            <NextTests tests={next} changes={changes} onLog={onLog} />
           </Part>
         )}
-        {!onlyStop && (
-          <Part title="Why">
-            <Reasons reasons={reasons} />
+        {!onlyStop && lead && (
+          <Part title={further.length > 0 ? 'The figures, and further reasons' : 'The figures'}>
+            <Reasons lead={lead} further={further} />
           </Part>
         )}
         {causes.length > 0 && !onlyStop && !causesBeside && (
@@ -80,11 +88,6 @@ export function DecisionCard({ decision, onLog, causesBeside = false }: Props) {
             ))}
           </ul>
         </Part>
-        {next.length > 0 && decision.family !== 'need-more' && (
-          <Part title="To be surer, measure">
-            <NextTests tests={next} onLog={onLog} />
-          </Part>
-        )}
       </div>
     </article>
   );
@@ -97,25 +100,5 @@ function HowSure({ decision }: { decision: Decision }) {
       <span className="figures text-lg font-semibold">{saySureness(decision.confidence)}</span>{' '}
       <span className="text-ink-soft">{sayConfidence(decision.confidence)}</span>
     </p>
-  );
-}
-
-/** A homeowner is not told how an electrician’s work is done, but that it is one’s. */
-function Steps({ steps, decision }: { steps: string[]; decision: Decision }) {
-  const profile = useProfile((state) => state.profile);
-  if (decision.forElectrician && profile === 'homeowner') {
-    return (
-      <p className="mt-2 font-medium">
-        This is work for a qualified electrician. Leave the cover closed and show them this page.
-      </p>
-    );
-  }
-  if (steps.length === 0) return null;
-  return (
-    <ol className="mt-2 list-decimal space-y-1 pl-5">
-      {steps.map((step) => (
-        <li key={step}>{step}</li>
-      ))}
-    </ol>
   );
 }

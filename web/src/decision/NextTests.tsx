@@ -1,19 +1,23 @@
-import type { NextTest } from '@phylaxon/core/diagnosis/decision';
+import type { ChangedBy, NextTest } from '@phylaxon/core/diagnosis/decision';
 import { ArrowRight } from 'lucide-react';
 import { useUnits } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 
+/** Of each test: the outcomes that would lead to another decision. */
+export type Changes = Partial<Record<string, ChangedBy[]>>;
+
 interface Props {
   tests: NextTest[];
+  changes: Changes;
   /** Open the form that logs this test; left out, it cannot be logged here. */
   onLog?: (test: NextTest['test']) => void;
 }
 
 /**
- * What to measure or look at next, in order. A test behind the cover is named to a homeowner as
+ * What to measure or look at next, in order, and what each would change. A test behind the cover is named to a homeowner as
  * work for an electrician, without how it is done.
  */
-export function NextTests({ tests, onLog }: Props) {
+export function NextTests({ tests, changes, onLog }: Props) {
   const { say } = useUnits();
   const mayDo = useMayDo();
   return (
@@ -34,7 +38,7 @@ export function NextTests({ tests, onLog }: Props) {
             ) : (
               <p className="font-medium text-heed">For an electrician: it lies behind the cover.</p>
             )}
-            <p className="text-sm text-ink-soft">{say(test.why)}</p>
+            <WhatItChanges changes={changes[test.test] ?? []} otherwise={test.why} />
           </div>
           {onLog && mayDo(test.level) && (
             <button
@@ -50,5 +54,30 @@ export function NextTests({ tests, onLog }: Props) {
         </li>
       ))}
     </ol>
+  );
+}
+
+/** More than this is no help to choose by. */
+const TOLD = 3;
+
+/** A sentence as it goes on after “If”. */
+const within = (text: string) =>
+  /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
+
+/** One line a decision it may lead to; where it leads nowhere else, why it is worth doing. */
+function WhatItChanges({ changes, otherwise }: { changes: ChangedBy[]; otherwise: string }) {
+  const { say } = useUnits();
+  const byHeadline = new Map<string, string[]>();
+  for (const { headline, text } of changes)
+    byHeadline.set(headline, [...(byHeadline.get(headline) ?? []), within(say(text))]);
+  if (byHeadline.size === 0) return <p className="text-sm text-ink-soft">{say(otherwise)}</p>;
+  return (
+    <ul className="text-sm text-ink-soft">
+      {[...byHeadline].slice(0, TOLD).map(([headline, outcomes]) => (
+        <li key={headline}>
+          If {outcomes.join(', or ')}: <span className="font-semibold text-ink">{headline}</span>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -29,7 +29,7 @@ const formIn = (units: Units) =>
     });
 type Values = z.output<ReturnType<typeof formIn>>;
 
-/** Log a trip: how soon, at what current; what a sound unit would have done is told while typing. */
+/** Log a trip: how soon, at what current; what a sound breaker would have done is told while typing. */
 export function TripForm({ breaker, where }: { breaker: Breaker; where: string }) {
   const units = useUnits();
   const { send, outcome } = useSend();
@@ -88,7 +88,7 @@ function SoundUnit({ breaker, amps, preloadAmps, ambientC }: Question) {
   return (
     <p role="status" className="border-l-4 border-rule-strong pl-3">
       At <span className="figures">{ampsText(amps)}</span> {sayWindow(window)}.
-      {breaker.kind !== 'standard' && ' This unit’s electronics may open it sooner, and rightly.'}
+      {breaker.kind !== 'standard' && ' This breaker’s electronics may open it sooner, and rightly.'}
     </p>
   );
 }

@@ -155,7 +155,7 @@ export function PanelForm({ siteId, board, onStore, onStored }: Props) {
             error={errors.alsoListed?.message}
             hint="With commas between."
           />
-          <SelectField label="Narrow units allowed" options={NARROW} registration={register('narrow')} />
+          <SelectField label="Narrow breakers allowed" options={NARROW} registration={register('narrow')} />
           {narrow === 'some' && (
             <TextField
               label="Spaces for narrow units"

@@ -43,7 +43,7 @@ describe('the panel form', () => {
     expect([stored, version]).toEqual([{ ...panel, mainAmps: main }, known]);
   });
 
-  test('narrow units in every space follows the number of spaces', () => {
+  test('narrow breakers in every space follows the number of spaces', () => {
     expect(panelOf({ ...valuesOf(), spaces: 4, narrow: 'all' }).narrowSpaces).toEqual([1, 2, 3, 4]);
   });
 

@@ -50,7 +50,7 @@ test('a number field takes a decimal comma, leaves empty empty, and lets nonsens
   expect(toNumber('twelve')).toBeNaN();
 });
 
-test('figures carry their units; a rise its sign', () => {
+test('figures carry their breakers; a rise its sign', () => {
   const { quantityText, riseText } = chosen({});
   expect([quantityText(122.6, '%'), quantityText(0.25, 'V'), riseText(23.61), riseText(-2)]).toEqual([
     '123 %',
@@ -65,7 +65,7 @@ test('a local time becomes an instant; an impossible one stays to be refused', (
   expect(toInstant('soon')).toBe('soon');
 });
 
-describe('in the units that were chosen', () => {
+describe('in the breakers that were chosen', () => {
   test('temperatures and differences convert each in their way, in figures and in sentences', () => {
     const sentence = `Its terminal is at ${sayTemperature(56)}, ${sayRise(34)} over the air (limit ${sayRise(15)}); the air may be ${sayTemperature(-5)}.`;
     expect(chosen({}).say(sentence)).toBe(

@@ -29,12 +29,12 @@ describe('a line of the timeline', () => {
     ]);
   });
 
-  test('a trip with what it tells of the unit', () => {
+  test('a trip with what it tells of the breaker', () => {
     const trip = anEvent('trip', 5, { afterSeconds: 480, amps: 16, unplugged: true, cause: 'known-removed' });
     expect(said(of(trip, 'too-early'))).toEqual([
       'Tripped after 8 min',
       '16 A',
-      'too early for a sound unit, everything unplugged, cause known and removed',
+      'too early for a sound breaker, everything unplugged, cause known and removed',
     ]);
   });
 

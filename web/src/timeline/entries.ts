@@ -62,9 +62,9 @@ const CAUSE_WORDS = {
   'known-removed': 'cause known and removed',
 } as const;
 const JUDGED: Record<string, string> = {
-  'too-early': 'too early for a sound unit',
-  'within-band': 'as a sound unit would',
-  'too-late': 'too late for a sound unit',
+  'too-early': 'too early for a sound breaker',
+  'within-band': 'as a sound breaker would',
+  'too-late': 'too late for a sound breaker',
 };
 
 const WHO_WORDS = { homeowner: 'by a homeowner', electrician: 'by an electrician' } as const;

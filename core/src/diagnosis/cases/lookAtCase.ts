@@ -1,4 +1,11 @@
-import { assessRecord, decide, noMoreTrials, type Decision, type NextTest } from '../decision/index.ts';
+import {
+  assessRecord,
+  decide,
+  noMoreTrials,
+  wouldChange,
+  type Decision,
+  type NextTest,
+} from '../decision/index.ts';
 import type { Context } from '../causes/index.ts';
 import { coolDownOf, isolationTrials, outcomeOf, type CoolDown, type Evidence } from '../evidence/index.ts';
 import {
@@ -33,6 +40,8 @@ export interface CaseView {
   /** Every cause with more than a trace of a chance, likeliest first. */
   causes: Decision['causes'];
   decision: Decision;
+  /** Once it is decided: of each test to do next, the outcomes that would lead to another decision. */
+  changes: ReturnType<typeof wouldChange>;
   isolation: Isolation | null;
   coolDown: CoolDown | null;
   /** The outcome of each test as it stands, with its sentence. */
@@ -79,6 +88,7 @@ export function lookAtCase(file: CaseRecord, profile: Profile): CaseView {
     others,
     causes,
     decision,
+    changes: step.kind === 'decided' && !file.decision ? wouldChange(evidence, decision, profile) : {},
     isolation,
     coolDown: coolDownOf(evidence),
     items: evidence.items,

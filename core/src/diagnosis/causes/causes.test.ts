@@ -65,7 +65,7 @@ describe('what is thought before anything is looked at', () => {
     }
   });
 
-  test('heeds the kind of unit, its age, and that it is new', () => {
+  test('heeds the kind of breaker, its age, and that it is new', () => {
     const of = (cause: (typeof CAUSE_IDS)[number], known: Parameters<typeof prior>[0]) =>
       prior(known)[CAUSE_IDS.indexOf(cause)]!;
     expect(of('electronic-unit-fault', { breakerKind: 'standard' })).toBeLessThan(0.001);

@@ -289,7 +289,7 @@ export const JOINT_CAUSES = {
         { 'several-circuits': 52, none: 26, 'half-the-house': 9, 'one-circuit': 12 },
         'Several circuits misbehave.',
       ],
-      'handle-position': [{ on: 74, middle: 20, off: 4 }, 'Neighbours trip together.'],
+      'handle-position': [{ on: 74, middle: 20, off: 4 }, 'Neighbors trip together.'],
       'light-behaviour': [
         {
           steady: 20,

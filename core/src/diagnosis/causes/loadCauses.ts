@@ -71,7 +71,7 @@ export const LOAD_CAUSES = {
       ],
       'trip-vs-curve': [
         { 'within-band': 95, 'too-early': 3, 'too-late-or-never': 2 },
-        'A sound unit opens within its window.',
+        'A sound breaker opens within its window.',
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
@@ -141,7 +141,7 @@ export const LOAD_CAUSES = {
       ],
       'test-button': [
         { 'trips-and-resets': 52, 'does-not-trip': 1, 'will-not-reset': 5, 'no-button': 42 },
-        'Leakage keeps a protected unit from resetting.',
+        'Leakage keeps a protected breaker from resetting.',
       ],
       'button-after-fitting': [
         { holds: 10, 'trips-as-soon-as-loaded': 6, 'not-newly-fitted': 84 },
@@ -198,7 +198,7 @@ export const LOAD_CAUSES = {
       ],
       'trip-vs-curve': [
         { 'within-band': 95, 'too-early': 3, 'too-late-or-never': 2 },
-        'A sound unit opens within its window.',
+        'A sound breaker opens within its window.',
       ],
       'panel-touch': [{ cool: 78, warm: 21, hot: 1 }, 'A breaker at its limit is warm.'],
     },
@@ -256,7 +256,7 @@ export const LOAD_CAUSES = {
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 90, 'fault-stays-with-breaker': 10 },
-        'Another unit is a little more patient at best.',
+        'Another breaker is a little more patient at best.',
       ],
     },
   },
@@ -320,7 +320,7 @@ export const LOAD_CAUSES = {
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 92, 'fault-stays-with-breaker': 8 },
-        'Another unit in that place trips too.',
+        'Another breaker in that place trips too.',
       ],
     },
   },
@@ -422,7 +422,7 @@ export const LOAD_CAUSES = {
       ],
       'trip-vs-curve': [
         { 'within-band': 98.5, 'too-early': 1.2, 'too-late-or-never': 0.15 },
-        'It opened as a sound unit does.',
+        'It opened as a sound breaker does.',
       ],
       'test-button': [
         { 'trips-and-resets': 49.6, 'does-not-trip': 0.2, 'will-not-reset': 0.2, 'no-button': 50 },

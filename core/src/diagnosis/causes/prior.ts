@@ -146,7 +146,7 @@ const NEVER_TRIPPED: readonly Shift[] = [
   ['overload', 0.25, 'Too much load for long would have tripped it.'],
   ['appliance-fault', 0.15, 'A short would have tripped it.'],
   ['wiring-short', 0.1, 'A short would have tripped it.'],
-  ['ground-leakage', 0.15, 'A protected unit would have opened.'],
+  ['ground-leakage', 0.15, 'A protected breaker would have opened.'],
   ['electronic-unit-fault', 0.2, 'It is known by tripping for nothing.'],
   ['weak-breaker', 0.15, 'It is known by tripping too early.'],
   ['worn-mechanism', 0.4, 'It is known by not staying on.'],

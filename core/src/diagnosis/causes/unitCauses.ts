@@ -66,7 +66,7 @@ export const UNIT_CAUSES = {
       'load-wire-lifted': [{ holds: 16, trips: 84 }, 'With its circuit lifted it still trips.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 4, 'fault-stays-with-breaker': 96 },
-        'The fault goes with the unit.',
+        'The fault goes with the breaker.',
       ],
       'load-share': [{ 'under-80': 86, '80-to-100': 12, '100-to-135': 2 }, 'Load has nothing to do with it.'],
       'trip-vs-curve': [
@@ -155,12 +155,12 @@ export const UNIT_CAUSES = {
       'load-wire-lifted': [{ holds: 95, trips: 5 }, 'Without load it holds.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 4, 'fault-stays-with-breaker': 96 },
-        'The fault goes with the unit.',
+        'The fault goes with the breaker.',
       ],
       'panel-age': [{ modern: 36, 'over-40-years': 46, 'family-withdrawn': 18 }, 'Age weakens them.'],
       'reset-feel': [
         { 'clean-clicks': 84, 'no-off-click': 3, 'hard-or-gritty': 7, 'will-not-latch': 6 },
-        'A worn unit may feel worn.',
+        'A worn breaker may feel worn.',
       ],
       'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'Everything is fine elsewhere.'],
       'terminal-temperature': [
@@ -200,7 +200,7 @@ export const UNIT_CAUSES = {
       'stab-inspection': [{ clean: 94, 'pitted-or-burnt': 6 }, 'Its stab is sound.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 2, 'fault-stays-with-breaker': 98 },
-        'The fault goes with the unit.',
+        'The fault goes with the breaker.',
       ],
       'trips-on-record': [
         { 'first-time': 70, few: 15, 'many-overload': 5, 'after-dead-short': 10 },
@@ -262,7 +262,7 @@ export const UNIT_CAUSES = {
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 5, 'fault-stays-with-breaker': 95 },
-        'The fault goes with the unit.',
+        'The fault goes with the breaker.',
       ],
       'trips-on-record': [
         { 'first-time': 84, few: 8, 'many-overload': 2, 'after-dead-short': 6 },
@@ -315,7 +315,7 @@ export const UNIT_CAUSES = {
       'load-wire-lifted': [{ holds: 20, trips: 80 }, 'With its circuit lifted it still will not stay.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 2, 'fault-stays-with-breaker': 98 },
-        'The fault goes with the unit.',
+        'The fault goes with the breaker.',
       ],
       'trips-on-record': [
         { 'first-time': 32, few: 34, 'many-overload': 18, 'after-dead-short': 16 },
@@ -421,7 +421,7 @@ export const UNIT_CAUSES = {
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 60, 'fault-stays-with-breaker': 40 },
-        'Another unit, switched on properly, simply works.',
+        'Another breaker, switched on properly, simply works.',
       ],
       'load-share': [
         { 'under-80': 78, '80-to-100': 17, '100-to-135': 4, 'over-135': 1 },

@@ -18,7 +18,7 @@ export const WIRING_CAUSES = {
       ],
       'reset-feel': [
         { 'clean-clicks': 58, 'no-off-click': 4, 'hard-or-gritty': 1, 'will-not-latch': 37 },
-        'Into a dead short it snaps back and seems not to latch.',
+        'Into a dead short it trips at once and seems not to latch.',
       ],
       'reset-result': [
         { holds: 3, 'trips-at-once': 88, 'trips-in-seconds': 7, 'trips-in-minutes': 2 },
@@ -76,16 +76,16 @@ export const WIRING_CAUSES = {
   },
   'ground-leakage': {
     commonness: 42,
-    why: 'Outdoor outlets, damp boxes and old heating elements, on circuits with a ground-fault unit.',
+    why: 'Outdoor outlets, damp boxes and old heating elements, on circuits with a ground-fault breaker.',
     signs: {
-      'outlet-voltage': [{ normal: 34, low: 1, zero: 65 }, 'While it leaks the unit stays open.'],
+      'outlet-voltage': [{ normal: 34, low: 1, zero: 65 }, 'While it leaks the breaker stays open.'],
       'trip-indicator': [
         { shown: 36, 'not-shown': 14, 'no-indicator': 50 },
         'An indicator, if there is one, shows a trip.',
       ],
       'power-loss-extent': [
         { 'one-circuit': 78, 'part-of-one-circuit': 8, none: 13 },
-        'The unit opens its own circuit.',
+        'The breaker opens its own circuit.',
       ],
       'handle-position': [
         { middle: 57, on: 25, off: 14, 'one-half-low': 4 },
@@ -94,7 +94,7 @@ export const WIRING_CAUSES = {
       'handle-finger-test': [{ gives: 62, firm: 38 }, 'A tripped handle gives.'],
       'reset-feel': [
         { 'clean-clicks': 84, 'no-off-click': 3, 'hard-or-gritty': 1, 'will-not-latch': 12 },
-        'While it leaks the unit may not stay on.',
+        'While it leaks the breaker may not stay on.',
       ],
       'reset-result': [
         {
@@ -125,22 +125,22 @@ export const WIRING_CAUSES = {
       ],
       'test-button': [
         { 'trips-and-resets': 72, 'does-not-trip': 1, 'will-not-reset': 26, 'no-button': 1 },
-        'It is a protected unit, and it works.',
+        'It is a protected breaker, and it works.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 9, 'under-1-megohm': 77, 'near-zero': 14 },
         'That is what leakage reads.',
       ],
-      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'Without its wiring the unit holds.'],
+      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'Without its wiring the breaker holds.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
-        'Any such unit trips on it.',
+        'Any such breaker trips on it.',
       ],
       'load-share': [{ 'under-80': 88, '80-to-100': 9, '100-to-135': 2 }, 'It trips under a light load.'],
       'clamp-current': [{ 'under-80': 88, '80-to-100': 9, '100-to-135': 2 }, 'It trips under a light load.'],
       'button-after-fitting': [
         { holds: 12, 'trips-as-soon-as-loaded': 8, 'not-newly-fitted': 80 },
-        'A new unit sees what the old one did not.',
+        'A new breaker sees what the old one did not.',
       ],
       'appliance-check': [{ 'trips-there-too': 5, 'fine-there': 95 }, 'The wiring leaks, not the appliance.'],
       'recent-change': [
@@ -171,11 +171,11 @@ export const WIRING_CAUSES = {
       ],
       'handle-position': [
         { on: 62, middle: 28, off: 9 },
-        'A standard unit does not see it; an arc-fault unit does.',
+        'A standard breaker does not see it; an arc-fault breaker does.',
       ],
       'handle-finger-test': [
         { firm: 68, gives: 32 },
-        'A standard unit does not see it; an arc-fault unit does.',
+        'A standard breaker does not see it; an arc-fault breaker does.',
       ],
       'reset-result': [
         {
@@ -219,7 +219,7 @@ export const WIRING_CAUSES = {
         { 'over-1-megohm': 84, 'under-1-megohm': 12, 'near-zero': 4 },
         'It is a joint, not the insulation.',
       ],
-      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'Without its wiring the unit holds.'],
+      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'Without its wiring the breaker holds.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
         'The circuit flickers on any breaker.',
@@ -230,17 +230,17 @@ export const WIRING_CAUSES = {
       ],
       'test-button': [
         { 'trips-and-resets': 52, 'does-not-trip': 1, 'will-not-reset': 4, 'no-button': 43 },
-        'An arc-fault unit works.',
+        'An arc-fault breaker works.',
       ],
       'load-terminal-voltage': [{ normal: 97, low: 2, zero: 1 }, 'The breaker gives full voltage.'],
       'trip-vs-curve': [
         { 'within-band': 88, 'too-early': 11, 'too-late-or-never': 1 },
-        'What an arc-fault unit does is not on the curve.',
+        'What an arc-fault breaker does is not on the curve.',
       ],
       'load-share': [{ 'under-80': 82, '80-to-100': 14, '100-to-135': 3 }, 'It needs no great load.'],
       'button-after-fitting': [
         { holds: 12, 'trips-as-soon-as-loaded': 8, 'not-newly-fitted': 80 },
-        'A new arc-fault unit sees what the old one did not.',
+        'A new arc-fault breaker sees what the old one did not.',
       ],
     },
   },
@@ -351,7 +351,7 @@ export const WIRING_CAUSES = {
   },
   'miswired-protected-unit': {
     commonness: 12,
-    why: 'A protected unit needs the neutral of its circuit, and of no other.',
+    why: 'A protected breaker needs the neutral of its circuit, and of no other.',
     signs: {
       'trip-indicator': [
         { shown: 38, 'not-shown': 12, 'no-indicator': 50 },
@@ -381,7 +381,7 @@ export const WIRING_CAUSES = {
       ],
       'test-button': [
         { 'trips-and-resets': 80, 'does-not-trip': 6, 'will-not-reset': 13, 'no-button': 1 },
-        'The unit itself works.',
+        'The breaker itself works.',
       ],
       'neutral-joint-inspection': [
         { 'clean-and-tight': 12, 'loose-or-burnt': 3, 'on-the-wrong-bar': 85 },
@@ -399,10 +399,10 @@ export const WIRING_CAUSES = {
         { 'over-1-megohm': 95, 'under-1-megohm': 4, 'near-zero': 1 },
         'The insulation is sound.',
       ],
-      'load-wire-lifted': [{ holds: 97, trips: 3 }, 'Without its circuit the unit holds.'],
+      'load-wire-lifted': [{ holds: 97, trips: 3 }, 'Without its circuit the breaker holds.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 96, 'fault-stays-with-breaker': 4 },
-        'Another such unit, wired so, trips too.',
+        'Another such breaker, wired so, trips too.',
       ],
       'load-share': [{ 'under-80': 90, '80-to-100': 8, '100-to-135': 1 }, 'A light load is enough.'],
       'trip-vs-curve': [
@@ -414,7 +414,7 @@ export const WIRING_CAUSES = {
   },
   'neutral-ground-fault': {
     commonness: 12,
-    why: 'A bare ground that touches a neutral in a box, or two neutrals joined: only a unit that watches its neutral sees it.',
+    why: 'A bare ground that touches a neutral in a box, or two neutrals joined: only a breaker that watches its neutral sees it.',
     signs: {
       'trip-indicator': [
         { shown: 38, 'not-shown': 12, 'no-indicator': 50 },
@@ -452,25 +452,28 @@ export const WIRING_CAUSES = {
       ],
       'recent-change': [
         { none: 34, 'new-appliance': 4, 'new-wiring-or-breaker': 50, 'digging-or-drilling': 12 },
-        'Often after work on an outlet, or with a new protected unit.',
+        'Often after work on an outlet, or with a new protected breaker.',
       ],
       'button-after-fitting': [
         { holds: 5, 'trips-as-soon-as-loaded': 25, 'not-newly-fitted': 70 },
-        'A plain unit before it never saw it.',
+        'A plain breaker before it never saw it.',
       ],
       'test-button': [
         { 'trips-and-resets': 78, 'does-not-trip': 2, 'will-not-reset': 19, 'no-button': 1 },
-        'The unit itself works.',
+        'The breaker itself works.',
       ],
       'outlet-voltage': [{ normal: 12, low: 1, zero: 87 }, 'It does not stay on.'],
       'insulation-resistance': [
         { 'over-1-megohm': 46, 'under-1-megohm': 12, 'near-zero': 42 },
         'Sound from hot to ground; from neutral to ground it is not, where that was measured with its neutral lifted.',
       ],
-      'load-wire-lifted': [{ holds: 88, trips: 12 }, 'Without its circuit’s hot and neutral the unit holds.'],
+      'load-wire-lifted': [
+        { holds: 88, trips: 12 },
+        'Without its circuit’s hot and neutral the breaker holds.',
+      ],
       'known-good-swap': [
         { 'fault-follows-circuit': 97, 'fault-stays-with-breaker': 3 },
-        'Another such unit trips too.',
+        'Another such breaker trips too.',
       ],
       'neutral-joint-inspection': [
         { 'clean-and-tight': 84, 'loose-or-burnt': 4, 'on-the-wrong-bar': 12 },

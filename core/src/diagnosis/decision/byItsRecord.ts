@@ -1,22 +1,50 @@
 import { marked, sayBreakerEstimate, type Evidence } from '../evidence/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
-import { saySureness, type WeighedReason } from './decision.ts';
+import type { CauseId } from '../../facts/vocabulary/index.ts';
+import { saySureness, type Decision, type WeighedReason } from './decision.ts';
 import { reason } from './ruleDecision.ts';
 
-/** What trips and holds together say of the unit, as a reason; `null` without any that tells something. */
+/** What heats a bimetal besides its own current: each makes a sound breaker open early, too. */
+const HEATS_IT: readonly CauseId[] = ['loose-terminal', 'burnt-stab', 'bus-failing', 'hot-surroundings'];
+
+/** The figures of a breaker’s trips and of everything on record differ from here on. */
+const DIFFER = 0.1;
+
+/**
+ * A breaker’s reasons, where its trips alone make it likelier, or less likely, to be weak than all that is on record does:
+ * with what explains the difference.
+ */
+export function againstTheRest(
+  { unit }: Evidence,
+  causes: Decision['causes'],
+  reasons: WeighedReason[],
+): WeighedReason[] {
+  const weak = causes.find(({ id }) => id === 'weak-breaker')?.probability ?? 0;
+  if (unit?.rating.judgement !== 'weak' || causes.length === 0) return reasons;
+  const byTrips = unit.rating.probability.weak;
+  if (Math.abs(weak - byTrips) < DIFFER) return reasons;
+  const other = causes.find(({ id }) => HEATS_IT.includes(id));
+  const why = other && weak < byTrips ? `: “${other.name}” makes a sound breaker open early, too` : '';
+  const more = ` With everything else on record it is ${saySureness(weak)}${why}.`;
+  return reasons.map((one) => (one.code === BY_RECORD ? { ...one, text: one.text + more } : one));
+}
+
+const BY_RECORD = 'effective-rating';
+
+/** What trips and holds together say of the breaker, as a reason; `null` without any that tells something. */
 export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReason | null {
   const { unit, breaker, trips } = evidence;
   if (!unit) return null;
   const { judgement, probability, ultimateAmps } = unit.rating;
   const words = {
     weak: `${saySureness(probability.weak)} sure that it opens below its rating.`,
-    sound: `${saySureness(probability.sound)} sure that it is within what a sound unit does.`,
+    sound: `${saySureness(probability.sound)} sure that it is within what a sound breaker does.`,
     sluggish: `${saySureness(probability.sluggish)} sure that it ${trips.length > 0 ? 'opens too late' : 'does not open when it must'}.`,
     undetermined: 'That settles nothing yet: the Bench names a safe trial that would.',
   }[judgement];
   const simulated = trips.some(({ event }) => event.simulated);
   return reason(
-    'effective-rating',
+    BY_RECORD,
     weight,
     marked({ simulated }, `${sayBreakerEstimate(breaker.ratingAmps, unit)} ${words}`),
     {

@@ -1,3 +1,4 @@
+import type { Caution } from './decision.ts';
 import type { Policies } from '../../record/settings/index.ts';
 import type { ActionId } from '../../facts/vocabulary/index.ts';
 
@@ -5,19 +6,40 @@ import type { ActionId } from '../../facts/vocabulary/index.ts';
 const CAUTIONS = {
   reset: 'Dry hands, stand to the side, look away. Hold the breaker in place with a thumb.',
   cool: 'After an overload wait some minutes: it must cool before it latches.',
-  dead: 'Only with the main off, locked, and proved dead: live, dead, live. The line side of the main stays live. Work for a qualified electrician.',
+  dead: 'Main off and locked; prove it dead with a contact meter: live, dead, live. The line side of the main stays live.',
   otherSources: 'Solar, battery, generator or a vehicle can feed from the load side: isolate and lock each.',
-  live: 'This is a measurement on live parts: qualified persons with protective gear. Change nothing live.',
+  live: 'This is a measurement on live parts: protective gear on, and change nothing live.',
   neverLarger: 'Never fit a larger breaker to stop a trip: the breaker protects the conductor.',
   noMoreResets: 'Do not reset it again until the cause is found: each trip into a fault pits the contacts.',
   deadAtMain: 'This breaker may not open: its circuit is made dead at the main, not here.',
   offUntilDone: 'Leave this circuit off until it is done.',
   supplyCut:
     'Main off is not enough here: the supply is cut ahead of it, by the utility or a disconnect, and proved dead: live, dead, live.',
-  takenAsLive: 'Until it is found, take this circuit as live whatever any handle says.',
+  takenAsLive: 'Until it is found, treat this circuit as live, whatever any handle says.',
   advice: 'Phylaxon advises; the local code and licensed practice decide.',
 } as const;
 export type CautionId = keyof typeof CAUTIONS;
+
+const WHEN: Record<CautionId, Caution['when']> = {
+  offUntilDone: 'first',
+  noMoreResets: 'first',
+  deadAtMain: 'first',
+  takenAsLive: 'first',
+  reset: 'switching',
+  cool: 'switching',
+  dead: 'panel',
+  otherSources: 'panel',
+  live: 'panel',
+  supplyCut: 'panel',
+  neverLarger: 'rating',
+  advice: 'always',
+};
+
+/** A caution as a decision carries it. */
+export const cautionOf = (id: CautionId, policies: Policies): Caution => ({
+  when: WHEN[id],
+  text: cautionText(id, policies),
+});
 
 const ON_THE_PANEL: readonly CautionId[] = ['dead', 'otherSources', 'advice'];
 const AHEAD_OF_THE_MAIN: readonly CautionId[] = ['supplyCut', 'otherSources', 'advice'];

@@ -148,13 +148,13 @@ export function snappedWithLoads(evidence: Evidence): RuleDecision | null {
     confidence: 0.5,
     reasons: [
       because(evidence, 'reset-result', 3),
-      reason('snap-is-a-short', 2, 'A snap at once means a short, in something plugged in or in the wiring.'),
+      reason('snap-is-a-short', 2, 'A trip at once means a short, in something plugged in or in the wiring.'),
     ],
     overturnedBy: [
       'It holds with everything unplugged: one of the appliances.',
       'It trips again: the wiring; do not reset again.',
     ],
-    next: [doNext('reset-result-unplugged', 'One trial parts the appliances from the wiring.')],
+    next: [doNext('reset-result-unplugged', 'One trial tells the appliances from the wiring.')],
     cautions: ['reset', 'neverLarger'],
   };
 }

@@ -16,7 +16,7 @@ import {
 import type { BreakerEvent } from '../../record/entities/index.ts';
 import { DEFAULT_POLICIES } from '../../record/settings/index.ts';
 import { ACTION_WORDS, type TestId, TESTS } from '../../facts/vocabulary/index.ts';
-import { cautionText, decide, decision, saySureness } from './index.ts';
+import { cautionsAt, cautionText, decide, decision, saySureness, wouldChange } from './index.ts';
 
 const about = (subject: BreakerRecordParts, rest?: Partial<Omit<Dossier, 'subject'>>) =>
   decide(gatherEvidence(aDossier(subject, rest)));
@@ -55,7 +55,7 @@ describe('replace', () => {
     expect(about({ events: [cleanReset], readings: [nothingOut, ...deadLeg] }).action).toBe('call-utility');
   });
 
-  test('one dead pole of a two-pole unit', () => {
+  test('one dead pole of a two-pole breaker', () => {
     const readings = [
       aReading('voltage', 'load-terminal', 120, 3),
       aReading('voltage', 'load-terminal-2', 1, 3),
@@ -64,7 +64,7 @@ describe('replace', () => {
     expect(about({ breaker: { poles: 2 }, events: [cleanReset], readings }).action).toBe('replace-breaker');
   });
 
-  test('a standard unit, too early, joints clean and cool; twice is surer than once', () => {
+  test('a standard breaker, too early, joints clean and cool; twice is surer than once', () => {
     const once = about({ events: [early(10)], observations: [cleanAndTight, coolToTouch] });
     const twice = about({ events: [early(5), early(65)], observations: [cleanAndTight, coolToTouch] });
     expect(once.action).toBe('replace-breaker');
@@ -72,7 +72,7 @@ describe('replace', () => {
     expect(once.reasons[0]!.source).toMatch(/UL 489/);
   });
 
-  test('the same on an electronic unit: the circuit first', () => {
+  test('the same on an electronic breaker: the circuit first', () => {
     for (const kind of ['gfci', 'afci', 'dual'] as const) {
       const d = about({ breaker: { kind }, events: [early(10)], observations: [cleanAndTight, coolToTouch] });
       expect(d.headline).toBe('Look at the circuit first');
@@ -189,7 +189,7 @@ describe('reset', () => {
       ]).toEqual([false, true]);
       const d = about({ events: [first, again(2, 'minutes'), again(3, 'minutes')] });
       expect(d.next.map(({ test: id }) => id)).not.toContain('reset-result-unplugged');
-      expect(d.cautions.join(' ')).toMatch(/Do not reset it again/);
+      expect(cautionsAt(d, 'first').join(' ')).toMatch(/Do not reset it again/);
     });
 
     test('one into a suspected short, and then one with everything unplugged is still allowed', () => {
@@ -252,7 +252,7 @@ describe('what the bench says', () => {
     expect(reasonOf(d)!.figures[0]!.value).toBeLessThan(18);
   });
 
-  test('a weak record asks for the joint first, even where each trip by itself could be a sound unit’s', () => {
+  test('a weak record asks for the joint first, even where each trip by itself could be a sound breaker’s', () => {
     // One in doubt for the unit is a quick sound one; that all of them together would be is another matter.
     const events = [trip(0, 22, 70), trip(100, 22, 75), trip(200, 30, 35), trip(300, 30, 33)];
     const evidence = gatherEvidence(aDossier({ events }));
@@ -280,7 +280,7 @@ describe('what the bench says', () => {
     ).not.toBe('replace');
   });
 
-  test('a unit that carries for hours what no sound one does is replaced', () => {
+  test('a breaker that carries for hours what no sound one does is replaced', () => {
     const d = about({ events: [held(10, 33, 1), held(200, 35, 1)] });
     expect(d.action).toBe('replace-breaker');
     expect(reasonOf(d)!.text).toMatch(/sure that it does not open when it must/);
@@ -297,7 +297,7 @@ describe('what the bench says', () => {
     expect(d.confidence).toBeGreaterThan(about({ readings: [voltage, relief] }).confidence);
   });
 
-  test('trips of electronic units are not thermal', () => {
+  test('trips of electronic breakers are not thermal', () => {
     const d = about({ breaker: { kind: 'gfci' }, events: [early(10), early(100)] });
     expect(reasonOf(d)).toBeUndefined();
   });
@@ -328,7 +328,7 @@ describe('a sign whose own question has been answered', () => {
     expect(about({ observations: tried }).action).toBe('gather-more');
   });
 
-  test('a ground-fault unit’s circuit is looked at first, until an appliance trips elsewhere too', () => {
+  test('a ground-fault breaker’s circuit is looked at first, until an appliance trips elsewhere too', () => {
     const breaker = { kind: 'gfci' } as const;
     const trip = [anEvent('trip', 1, { pace: 'seconds' })];
     expect(about({ breaker, events: trip }).headline).toBe('Look at the circuit first');
@@ -370,7 +370,7 @@ describe('after dead shorts', () => {
   });
 });
 
-describe('parts and surge units', () => {
+describe('parts and surge breakers', () => {
   test('a part that the label does not list is a finding; one that it lists besides is none', () => {
     const label = { id: uuid(900), name: 'Main panel', family: 'Orrin S', alsoListed: ['Tarnfield'] };
     const decided = (family: string) => about({ breaker: { family } }, { panel: label });
@@ -386,7 +386,7 @@ describe('parts and surge units', () => {
     expect(decided('').family).toBe('need-more');
   });
 
-  test('a surge unit is judged by its lamp, not by load; a danger sign stops it all the same', () => {
+  test('a surge protector is judged by its lamp, not by load; a danger sign stops it all the same', () => {
     const surge = { breaker: { kind: 'surge' as const } };
     expect(about(surge).headline).toMatch(/^Look at its lamp/);
     const hot = about({ ...surge, observations: [anObservation('panel-touch', 'hot', 2)] });
@@ -459,7 +459,7 @@ describe('not the breaker', () => {
       family: 'not-the-breaker',
       stop: { active: false },
     });
-    expect(once.cautions.join()).toMatch(/Do not reset it again/);
+    expect(cautionsAt(once, 'first').join()).toMatch(/Do not reset it again/);
     expect(about({ events: [snap(1), snap(2)] }).stop.active).toBe(true);
   });
 
@@ -472,7 +472,7 @@ describe('not the breaker', () => {
     expect(d.steps[0]).toBe('Take at least 4 A off this circuit.');
   });
 
-  test('a protected unit that carried more than its rating for long did its work too', () => {
+  test('a protected breaker that carried more than its rating for long did its work too', () => {
     const events = [anEvent('trip', 1, { pace: 'minutes', amps: 26 })];
     expect(about({ breaker: { kind: 'gfci' }, events }).action).toBe('shed-load');
   });
@@ -648,4 +648,41 @@ describe('laws over random evidence', () => {
       { numRuns: runs(150, 500) },
     );
   });
+});
+
+describe('what a test would change', () => {
+  const subject = { readings: loaded(58) };
+  const evidence = gatherEvidence(aDossier(subject, neighbours));
+  const stands = decide(evidence);
+  const changes = wouldChange(evidence, stands);
+
+  test('it is what is decided once the test is logged and came out so', () => {
+    expect(Object.keys(changes)).toEqual(stands.next.map((next) => next.test));
+    const told = Object.entries(changes).flatMap(([test, list]) =>
+      list.map((one) => ({ test: test as TestId, ...one })),
+    );
+    expect(told.length).toBeGreaterThan(0);
+    for (const { test, outcome, action, headline } of told) {
+      if (TESTS[test].level === 1) continue;
+      const after = about({ ...subject, observations: [anObservation(test, outcome, 60)] }, neighbours);
+      expect([test, outcome, after.action, after.headline]).toEqual([test, outcome, action, headline]);
+    }
+  });
+
+  test('an outcome that changes nothing is not told, nor one that this breaker cannot show', () => {
+    for (const list of Object.values(changes))
+      for (const { action, headline } of list)
+        expect([action, headline]).not.toEqual([stands.action, stands.headline]);
+  });
+});
+
+test('where its trips alone say weak and a hot joint is likelier, the reason says why they differ', () => {
+  const trips = [0, 200, 400].map((at) => anEvent('trip', at, { afterSeconds: 900, amps: 15 }));
+  const loose = anObservation('terminal-inspection', 'loose', 500);
+  const { reasons } = about({ events: trips, observations: [loose] });
+  const own = reasons.find(({ code }) => code === 'effective-rating');
+  expect(own?.text).toMatch(/sure that it opens below its rating/);
+  expect(own?.text).toMatch(
+    /With everything else on record it is \d+ %: “.+” makes a sound breaker open early, too\./,
+  );
 });

@@ -1,6 +1,7 @@
 import type { Evidence } from '../evidence/index.ts';
 import { ACTION_WORDS, type Profile } from '../../facts/vocabulary/index.ts';
-import { cautionText } from './cautions.ts';
+import { againstTheRest } from './byItsRecord.ts';
+import { cautionOf } from './cautions.ts';
 import {
   openBeyondBreaker,
   overloaded,
@@ -99,6 +100,7 @@ export function decide(evidence: Evidence, profile: Profile = 'electrician'): De
   const rest = spoken.map(({ finding }) => finding).filter((finding) => finding !== first);
   const stop = stopFor(evidence);
   const words = ACTION_WORDS[first.action];
+  const causes = trouble ? likelyCauses(assessed) : [];
   return {
     action: first.action,
     family: familyOf(first.action),
@@ -108,11 +110,11 @@ export function decide(evidence: Evidence, profile: Profile = 'electrician'): De
     toAmps: first.toAmps ?? null,
     confidence: first.confidence,
     stop,
-    causes: trouble ? likelyCauses(assessed) : [],
-    reasons: byWeight(first),
+    causes,
+    reasons: againstTheRest(evidence, causes, byWeight(first)),
     overturnedBy: first.overturnedBy,
     next: stop.active ? first.next.filter(({ test }) => mayDoInDanger(test)) : first.next,
-    cautions: first.cautions.map((id) => cautionText(id, evidence.policies)),
+    cautions: first.cautions.map((id) => cautionOf(id, evidence.policies)),
     also: besides(first, rest, assessed.also),
   };
 }

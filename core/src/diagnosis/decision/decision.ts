@@ -40,6 +40,12 @@ export const nextTest = z.object({
 });
 export type NextTest = z.infer<typeof nextTest>;
 
+/** When a caution counts: before anything else, before a switch is moved, before the panel is opened, where a rating is chosen, always. */
+export const CAUTION_MOMENTS = ['first', 'switching', 'panel', 'rating', 'always'] as const;
+
+export const caution = z.object({ when: z.enum(CAUTION_MOMENTS), text: z.string() });
+export type Caution = z.infer<typeof caution>;
+
 /** The decision about one breaker, with all that a person needs to follow it or to doubt it. */
 export const decision = z.object({
   action: z.enum(DECISION_ACTIONS),
@@ -69,10 +75,25 @@ export const decision = z.object({
   reasons: z.array(weighedReason),
   overturnedBy: z.array(z.string()),
   next: z.array(nextTest),
-  cautions: z.array(z.string()),
+  cautions: z
+    .array(z.union([caution, z.string()]))
+    .describe('what to mind, and when it counts; text alone: stored by an older version'),
   also: z.array(z.object({ action: z.enum(DECISION_ACTIONS), headline: z.string(), text: z.string() })),
 });
 export type Decision = z.infer<typeof decision>;
+
+/**
+ * What to mind at one moment of the work.
+ *
+ * @param decision made by this version or an older one
+ * @param when which moment; an older version did not say, and what it told counts before anything else
+ * @returns sentences
+ * @example cautionsAt(decision, 'panel') // ['Only with the main off, locked, …']
+ */
+export const cautionsAt = ({ cautions }: Pick<Decision, 'cautions'>, when: Caution['when']): string[] =>
+  cautions.flatMap((one) =>
+    typeof one === 'string' ? (when === 'first' ? [one] : []) : one.when === when ? [one.text] : [],
+  );
 
 /**
  * The decision's family, from its action.

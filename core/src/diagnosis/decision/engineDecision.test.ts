@@ -124,7 +124,7 @@ describe('what the record brings', () => {
     expect(tripped('lights', [anEvent('trip', 2, { pace: 'minutes' })])).toBe(true);
   });
 
-  test('the electronics of a unit that snapped were no dead short', () => {
+  test('the electronics of a breaker that snapped were no dead short', () => {
     const snap = { events: [anEvent('trip', 1, { pace: 'at-once' })] };
     const outcome = (parts: BreakerRecordParts) =>
       evidenceOf(parts).items.find(({ test: id }) => id === 'trips-on-record')!.outcome;

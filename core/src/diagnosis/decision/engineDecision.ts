@@ -132,11 +132,7 @@ function staysOpen({
     .sort((a, b) => b.chance - a.chance);
   if (same.length < 2) return null;
   const names = same.slice(0, 3).map(({ cause }) => `“${CAUSE_WORDS[cause]}”`);
-  return reason(
-    'stays-open',
-    1,
-    `Which of these it is stays open, and changes nothing now: ${names.join(', ')}.`,
-  );
+  return reason('stays-open', 1, `It could be any of these, and the work is the same: ${names.join(', ')}.`);
 }
 
 /** What is worth doing next, and what it parts. */

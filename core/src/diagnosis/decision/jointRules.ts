@@ -19,9 +19,7 @@ export function seenAtTerminal(evidence: Evidence): RuleDecision | null {
         ),
       ],
       overturnedBy: ['The mark wipes off and the metal below is smooth.'],
-      next: notDone(evidence, [
-        doNext('terminal-temperature', 'It shows whether the neighbours suffer too.'),
-      ]),
+      next: notDone(evidence, [doNext('terminal-temperature', 'It shows whether the neighbors suffer too.')]),
       cautions: ['offUntilDone', 'dead', 'otherSources', 'advice'],
     };
   }
@@ -74,7 +72,7 @@ export function warmJoint(evidence: Evidence): RuleDecision | null {
       because(evidence, 'face-temperature', 3),
       ...fact.result.reasons.filter((r) => r.code !== 'over-peers').map((r) => reason(r.code, 2, r.text)),
     ],
-    overturnedBy: ['The same rise on its neighbours under the same load.'],
+    overturnedBy: ['The same rise on its neighbors under the same load.'],
     next: notDone(evidence, [
       doNext('terminal-temperature', 'The terminal tells it more surely than the face.'),
       doNext('terminal-inspection', 'It shows what makes the heat.'),

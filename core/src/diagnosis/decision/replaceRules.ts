@@ -23,7 +23,7 @@ export function hotJoint(evidence: Evidence): RuleDecision | null {
       because(evidence, 'clamp-current', 1),
     ],
     overturnedBy: [
-      'The same load on a neighbour makes it as hot: then it is the load or the place.',
+      'The same load on a neighbor makes it as hot: then it is the load or the place.',
       'A remade joint that stays hot: look at the bus stab.',
     ],
     next: notDone(evidence, [
@@ -120,7 +120,7 @@ export function wornMechanism(evidence: Evidence): RuleDecision | null {
           : null,
       ],
       overturnedBy: ['It latches and clicks cleanly once it has cooled.'],
-      next: notDone(evidence, [doNext('load-wire-lifted', 'It proves that the fault is in the unit.')]),
+      next: notDone(evidence, [doNext('load-wire-lifted', 'It proves that the fault is in the breaker.')]),
       cautions: ['dead', 'otherSources', 'advice'],
     };
   }
@@ -175,7 +175,11 @@ export function sluggishBreaker(evidence: Evidence): RuleDecision | null {
     reasons: [
       late ? because(evidence, 'trip-vs-curve', 3) : null,
       byItsRecord(evidence, 3),
-      reason('does-not-protect', 2, 'Later than the slowest sound unit: it does not protect its conductor.'),
+      reason(
+        'does-not-protect',
+        2,
+        'Later than the slowest sound breaker: it does not protect its conductor.',
+      ),
     ],
     overturnedBy: ['The current was lower, or the time shorter, than noted.'],
     next: notDone(evidence, [doNext('terminal-temperature', 'Contacts that weld run hot.')]),
@@ -212,10 +216,10 @@ function standardTooEarly(evidence: Evidence): RuleDecision | null {
       confidence: 0.5 + 0.48 * (record?.probability.weak ?? (early > 1 ? 0.88 : 0.7)),
       reasons: [
         ...base,
-        reason('nothing-heats-it', 2, 'No hot joint explains it: the unit itself opens below its rating.'),
+        reason('nothing-heats-it', 2, 'No hot joint explains it: the breaker itself opens below its rating.'),
       ],
       overturnedBy: [
-        'A hot joint or a hot neighbour that heats its bimetal.',
+        'A hot joint or a hot neighbor that heats its bimetal.',
         'A current that was higher than noted.',
       ],
       next: notDone(evidence, [doNext('clamp-current', 'It confirms the current of the next trip.')]),
@@ -228,9 +232,9 @@ function standardTooEarly(evidence: Evidence): RuleDecision | null {
       confidence: 0.72,
       reasons: [
         ...base,
-        reason('heat-from-outside', 2, 'A hot joint heats the bimetal and makes a sound unit open early.'),
+        reason('heat-from-outside', 2, 'A hot joint heats the bimetal and makes a sound breaker open early.'),
       ],
-      overturnedBy: ['It still opens too early with the joint remade and cool: then the unit.'],
+      overturnedBy: ['It still opens too early with the joint remade and cool: then the breaker.'],
       next: notDone(evidence, [doNext('terminal-inspection', 'It shows what heats the joint.')]),
       cautions: ['neverLarger', 'dead', 'advice'],
     };
@@ -247,12 +251,12 @@ function standardTooEarly(evidence: Evidence): RuleDecision | null {
     next: [
       ...(warmth(evidence) === 'unknown'
         ? [
-            doNext('face-temperature', 'With the cover closed it tells a hot joint from a weak unit.'),
+            doNext('face-temperature', 'With the cover closed it tells a hot joint from a weak breaker.'),
             doNext('terminal-temperature', 'The terminal tells it more surely.'),
           ]
         : []),
       ...notDone(evidence, [
-        doNext('terminal-inspection', 'A loose or burnt joint would be the cause, not the unit.'),
+        doNext('terminal-inspection', 'A loose or burnt joint would be the cause, not the breaker.'),
       ]),
     ],
     cautions: ['neverLarger', 'live'],
@@ -298,8 +302,8 @@ function electronicUnderLightLoad(evidence: Evidence): RuleDecision | null {
       because(evidence, 'test-button', 1),
     ],
     overturnedBy: [
-      'It trips with its load conductor lifted, or its button fails: then the unit.',
-      'Sound insulation and nothing damp, and it still trips: then the unit.',
+      'It trips with its load conductor lifted, or its button fails: then the breaker.',
+      'Sound insulation and nothing damp, and it still trips: then the breaker.',
     ],
     next: notDone(evidence, [
       doNext('reset-result-unplugged', 'It tells the appliances from the wiring.'),

@@ -27,7 +27,7 @@ export function causeKnownAndGone(evidence: Evidence): RuleDecision | null {
       reasons: [...reasons, because(evidence, 'panel-touch', 3), because(evidence, 'face-temperature', 3)],
       overturnedBy: [
         'A cool face: then reset it.',
-        'It stays warm without load: then a joint or a neighbour.',
+        'It stays warm without load: then a joint or a neighbor.',
       ],
       next: [doNext('panel-touch', 'A warm bimetal will not latch, and heat without load is a sign.')],
       cautions: ['cool'],
@@ -149,7 +149,7 @@ export function neverFullyReset(evidence: Evidence): RuleDecision | null {
     ],
     overturnedBy: [
       'Still dead after clean clicks: then follow the voltage.',
-      'It snaps back: a short; then unplug everything.',
+      'It trips again at once: a short; then unplug everything.',
     ],
     next: notDone(evidence, [
       doNext('sound', 'Listen and smell first: sizzling or hot plastic means stop.'),
@@ -173,7 +173,7 @@ export function trippedUnexplained(evidence: Evidence): RuleDecision | null {
     ],
     overturnedBy: [
       'A cause that is found and removed: then reset it.',
-      'A snap at once with everything unplugged: the wiring.',
+      'A trip at once with everything unplugged: the wiring.',
     ],
     next: [
       ...notDone(evidence, [
@@ -184,7 +184,7 @@ export function trippedUnexplained(evidence: Evidence): RuleDecision | null {
       ]),
       doNext('reset-result-unplugged', 'It tells the appliances from the wiring, in one trial.'),
       ...notDone(evidence, [
-        doNext('clamp-current', 'The current decides between overload and a weak unit.'),
+        doNext('clamp-current', 'The current decides between overload and a weak breaker.'),
       ]),
     ],
     cautions: ['reset', 'cool', 'neverLarger'],

@@ -73,7 +73,11 @@ export function surgeProtector(evidence: Evidence): RuleDecision | null {
     headline: 'Look at its lamp: dark means it no longer protects',
     confidence: 0.5,
     reasons: [
-      reason('surge-unit', 1, 'A surge unit wears with every surge it takes; its lamp is all that shows it.'),
+      reason(
+        'surge-unit',
+        1,
+        'A surge protector wears with every surge it takes; its lamp is all that shows it.',
+      ),
     ],
     overturnedBy: ['A dark lamp: then an electrician replaces it with one listed for this panel.'],
     next: notDone(evidence, [doNext('panel-touch', 'A failing one gets warm.')]),

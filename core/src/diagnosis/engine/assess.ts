@@ -65,7 +65,7 @@ export function assess(
   return { ...assessed, also: [...also, ...more] };
 }
 
-/** Without supply the electronics of a sound unit do nothing either: a dead button says nothing then. */
+/** Without supply the electronics of a sound breaker do nothing either: a dead button says nothing then. */
 const WITHOUT_SUPPLY: Partial<Record<TestId, readonly string[]>> = {
   'power-after-reset': ['still-dead'],
   'upstream-breaker': ['tripped-or-off'],

@@ -12,7 +12,12 @@ const found = (outcomes: Partial<Record<TestId, string>>): TestResult[] =>
 /** What can never apply, by what is known and by what was found. */
 const NEVER: [what: string, known: Context, outcomes: Partial<Record<TestId, string>>, tests: TestId[]][] = [
   ['a standard breaker', { breakerKind: 'standard' }, {}, ['test-button', 'button-after-fitting']],
-  ['a unit that was there before', { breakerKind: 'gfci', newlyFitted: false }, {}, ['button-after-fitting']],
+  [
+    'a breaker that was there before',
+    { breakerKind: 'gfci', newlyFitted: false },
+    {},
+    ['button-after-fitting'],
+  ],
   ['electronics', { breakerKind: 'afci' }, {}, ['trip-vs-curve']],
   [
     'nothing that can be plugged in',
@@ -165,7 +170,7 @@ test('an outcome that implies a kind is used as such', () => {
   );
 });
 
-test('half of a linked pair is not offered for a single pole, nor a missing button for a protected unit', () => {
+test('half of a linked pair is not offered for a single pole, nor a missing button for a protected breaker', () => {
   expect(canBe('handle-position', 'one-half-low', { poles: 1 })).toBe(false);
   expect(canBe('load-terminal-voltage', 'one-pole-zero', { poles: 1 })).toBe(false);
   expect(canBe('handle-position', 'one-half-low', { poles: 2 })).toBe(true);

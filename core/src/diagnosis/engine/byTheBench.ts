@@ -2,7 +2,7 @@ import { CAUSE_IDS } from '../causes/index.ts';
 import { PRIOR_SHARE, type EffectiveRating, type Side } from '../../physics/breakerEstimate/index.ts';
 import type { CauseId } from '../../facts/vocabulary/index.ts';
 
-/** Causes that heat a bimetal from outside: of so many of their records a sound unit looks weak. */
+/** Causes that heat a bimetal from outside: of so many of their records a sound breaker looks weak. */
 const LOOKS_WEAK: Partial<Record<CauseId, number>> = {
   'loose-terminal': 0.45,
   'burnt-stab': 0.35,

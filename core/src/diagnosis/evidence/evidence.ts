@@ -53,7 +53,7 @@ export interface EvidenceItem<T extends TestId = TestId> {
   origin: 'reading' | 'event' | 'observation' | 'computed';
 }
 
-/** A trip on record, held against the window of a sound unit where that can be done. */
+/** A trip on record, held against the window of a sound breaker where that can be done. */
 export interface TripFact {
   event: BreakerEvent;
   pace: NonNullable<BreakerEvent['pace']>;

@@ -17,7 +17,7 @@ export function familyCurve<C extends FamilyCurve>(family: string, curves: reado
 }
 
 /**
- * The edges of a sound unit of a part family by its printed curve; `undefined`: there is none, the standard’s hold.
+ * The edges of a sound breaker of a part family by its printed curve; `undefined`: there is none, the standard’s hold.
  *
  * @param family name of the part family
  * @param curves of a site

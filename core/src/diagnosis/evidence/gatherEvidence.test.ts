@@ -83,7 +83,7 @@ describe('voltages', () => {
     expect(outcomeOf(evidenceOf({ readings: since }), 'outlet-voltage')).toBeUndefined();
   });
 
-  test('both poles of a two-pole unit dead is a dead unit, one is one pole', () => {
+  test('both poles of a two-pole breaker dead is a dead breaker, one is one pole', () => {
     const poles = (a: number, b: number) =>
       outcomeOf(
         evidenceOf({
@@ -188,7 +188,7 @@ describe('heat', () => {
     expect(evidenceOf({ readings: [measured(40, 0)![0]!] }, { others }).heat[0]!.peers).toBe(0);
   });
 
-  test('the electronics of an idle protected unit warm its face; under load the current does', () => {
+  test('the electronics of an idle protected breaker warm its face; under load the current does', () => {
     const face = (kind: 'gfci' | 'standard', amps: number) => {
       const survey = (value: number, at: number, load: number) => [
         aReading('temperature', 'face', value, at),

@@ -25,7 +25,7 @@ import { isDeadShort } from '../wear/index.ts';
 import { handleAt } from './history.ts';
 import { marked } from './marked.ts';
 
-/** The trips of a breaker, oldest first, each held against the window of a sound unit. */
+/** The trips of a breaker, oldest first, each held against the window of a sound breaker. */
 export function tripFacts({ breaker, entries }: BreakerRecord, band?: Band): TripFact[] {
   return entries.events.filter(isTrip).map((event) => {
     const pace = tripPace(event);
@@ -41,7 +41,7 @@ export function tripFacts({ breaker, entries }: BreakerRecord, band?: Band): Tri
 }
 
 /**
- * What each trip of a breaker tells about it, by the event's id: in the window of a sound unit, too early,
+ * What each trip of a breaker tells about it, by the event's id: in the window of a sound breaker, too early,
  * too late; `null` where that cannot be told.
  *
  * @param breaker whose trips they are
@@ -86,17 +86,17 @@ function judge(question: TripWindowInput, pace: Pace, seconds: number | null, ba
 }
 
 /**
- * What a sound unit would have done, as a sentence.
+ * What a sound breaker would have done, as a sentence.
  *
  * @param window soonest and latest, s
  * @returns a sentence
- * @example sayWindow(tripWindow({ ratingAmps: 20, amps: 40 })) // 'a sound unit opens between 11 s and 2 min'
+ * @example sayWindow(tripWindow({ ratingAmps: 20, amps: 40 })) // 'a sound breaker opens between 11 s and 2 min'
  */
 export function sayWindow(window: TripWindow): string {
   const { fastestSeconds: fast, slowestSeconds: slow } = window;
-  if (fast === null) return 'a sound unit holds that for ever';
-  if (slow === null) return `a sound unit opens after ${sayDuration(fast)} at the earliest, or never`;
-  return `a sound unit opens between ${sayDuration(fast)} and ${sayDuration(slow)}`;
+  if (fast === null) return 'a sound breaker holds that for ever';
+  if (slow === null) return `a sound breaker opens after ${sayDuration(fast)} at the earliest, or never`;
+  return `a sound breaker opens between ${sayDuration(fast)} and ${sayDuration(slow)}`;
 }
 
 /**

@@ -27,7 +27,7 @@ describe('trips and holds as measurements', () => {
     ]);
     expect(trials.map((trial) => trial.tells)).toEqual(['too-early', 'consistent', 'consistent']);
     expect(trials[0]!.text).toBe(
-      'Too early: it opened after 8 min at 16 A; a sound unit holds that for ever.',
+      'Too early: it opened after 8 min at 16 A; a sound breaker holds that for ever.',
     );
     const [told] = tripTrialsOf(breaker, [
       anEvent('trip', 0, { amps: 16, afterSeconds: 480, simulated: true }),
@@ -40,7 +40,7 @@ describe('trips and holds as measurements', () => {
     expect(trial!.event).toMatchObject({ notBeforeSeconds: 60, segments: [{ amps: 16, seconds: 3600 }] });
   });
 
-  test('a hold that no sound unit stands is too late', () => {
+  test('a hold that no sound breaker stands is too late', () => {
     expect(tells(anEvent('held', 0, { amps: 45, afterSeconds: 900 }))).toEqual(['too-late']);
   });
 
@@ -59,7 +59,7 @@ describe('trips and holds as measurements', () => {
     expect(trial!.text).toMatch(text);
   });
 
-  test('trips of electronic units tell nothing of the bimetal, their holds do', () => {
+  test('trips of electronic breakers tell nothing of the bimetal, their holds do', () => {
     const gfci = aBreaker({ kind: 'gfci' });
     const trials = tripTrialsOf(gfci, [
       anEvent('trip', 0, { amps: 16, afterSeconds: 480 }),
@@ -100,7 +100,7 @@ describe('what they say together', () => {
     )!;
     expect(fact).toMatchObject({ trips: 1, holds: 1, rating: { judgement: 'weak' } });
     expect(sayBreakerEstimate(20, fact)).toMatch(
-      /^By 1 trip and 1 time it held it opens from [\d.]+ A steady \([\d.]+ A to [\d.]+ A\); a sound 20 A unit from 20 A to 27 A\.$/,
+      /^By 1 trip and 1 time it held it opens from [\d.]+ A steady \([\d.]+ A to [\d.]+ A\); a sound 20 A breaker from 20 A to 27 A\.$/,
     );
   });
 });

@@ -76,7 +76,7 @@ export function tripTrialsOf(
 /** Why an event tells nothing of the bimetal; `null` if it tells something. */
 function tellsNothing(breaker: Breaker, event: BreakerEvent, before: BreakerEvent | null): string | null {
   const { kind, ratingAmps } = breaker;
-  if (kind === 'surge') return 'A surge unit has no trip curve: it tells nothing here.';
+  if (kind === 'surge') return 'A surge protector has no trip curve: it tells nothing here.';
   if (!isCovered(ratingAmps)) return 'The model covers ratings from 10 to 225 A.';
   if (event.amps === null) return 'The current is not known: it tells nothing here.';
   if (event.amps === 0) return 'Without current it tells nothing here.';
@@ -84,7 +84,8 @@ function tellsNothing(breaker: Breaker, event: BreakerEvent, before: BreakerEven
     return event.afterSeconds === null ? 'How long it held is not known: it tells nothing here.' : null;
   }
   if (kind !== 'standard') return 'Its electronics may have opened it: it tells nothing of the bimetal.';
-  if (event.cause === 'known-removed') return 'Its cause is known and removed: it tells nothing of the unit.';
+  if (event.cause === 'known-removed')
+    return 'Its cause is known and removed: it tells nothing of the breaker.';
   if (tripPace(event) === 'at-once' || event.amps >= MAGNETIC_PICKUP.mostSensitive * ratingAmps)
     return 'At once, or at a current for the magnet: it tells nothing of the bimetal.';
   if (before !== null && stillWarm(ratingAmps, before, event))
@@ -125,7 +126,7 @@ function judged(
     const words = {
       'too-early': 'Too early',
       'too-late': 'Too late',
-      'within-band': 'Consistent with a sound unit',
+      'within-band': 'Consistent with a sound breaker',
     };
     return {
       tells: verdict === null || verdict === 'within-band' ? 'consistent' : verdict,
@@ -135,7 +136,7 @@ function judged(
   const late = judgeHold(question, event.afterSeconds!, band) === 'too-late';
   return {
     tells: late ? 'too-late' : 'consistent',
-    text: `${late ? 'Too late' : 'Consistent with a sound unit'}: it held ${amps} for ${sayDuration(event.afterSeconds!)}; ${sound}.`,
+    text: `${late ? 'Too late' : 'Consistent with a sound breaker'}: it held ${amps} for ${sayDuration(event.afterSeconds!)}; ${sound}.`,
   };
 }
 
@@ -188,5 +189,5 @@ export function sayBreakerEstimate(ratingAmps: number, { trips, holds, rating }:
     .filter(Boolean)
     .join(' and ');
   const amps = (value: number) => sayQuantity(value, 'A');
-  return `By ${by} it opens from ${amps(p50)} steady (${amps(p05)} to ${amps(p95)}); a sound ${amps(ratingAmps)} unit from ${amps(ratingAmps)} to ${amps(ratingAmps * MUST_OPEN_MULTIPLE)}.`;
+  return `By ${by} it opens from ${amps(p50)} steady (${amps(p05)} to ${amps(p95)}); a sound ${amps(ratingAmps)} breaker from ${amps(ratingAmps)} to ${amps(ratingAmps * MUST_OPEN_MULTIPLE)}.`;
 }

@@ -20,7 +20,7 @@ describe('the ledger of a breaker', () => {
     expect(wearOf(aBreaker(), [])).toMatchObject({ operations: 0, lastWorkedAt: null });
   });
 
-  test('an electronic unit that opens at once need not have cleared a short; at a short’s current it has', () => {
+  test('an electronic breaker that opens at once need not have cleared a short; at a short’s current it has', () => {
     const gfci = aBreaker({ kind: 'gfci' });
     expect(wearOf(gfci, [anEvent('trip', 1, { pace: 'at-once' })])).toMatchObject({
       magneticTrips: 0,

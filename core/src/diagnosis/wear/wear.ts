@@ -10,7 +10,7 @@ export const wear = z.object({
   magneticTrips: z
     .int()
     .describe('trips at once, or at a current in the magnetic range: a dead short, by all that is known'),
-  electronicTrips: z.int().describe('trips of an electronic unit that may have been its electronics’'),
+  electronicTrips: z.int().describe('trips of an electronic breaker that may have been its electronics’'),
   lastWorkedAt: instant.nullable().describe('when its handle was last moved; null: never on record'),
 });
 export type Wear = z.infer<typeof wear>;

@@ -56,7 +56,7 @@ export const ACTION_WORDS: Record<ActionId, ActionWords> = {
   'size-up': byElectrician(
     'A larger breaker is allowed',
     'An electrician checks that every part of the run is the recorded conductor.',
-    'Only then may the larger unit be fitted, with the panel dead.',
+    'Only then may the larger breaker be fitted, with the panel dead.',
   ),
   'split-circuit': byElectrician(
     'Split the circuit',
@@ -69,14 +69,11 @@ export const ACTION_WORDS: Record<ActionId, ActionWords> = {
   'replace-breaker': byElectrician(
     'Replace this breaker',
     'Match family, series, poles, rating and type, listed for this panel.',
-    'Main off, locked; prove it dead with a contact meter: live, dead, live.',
-    'Swap, torque as marked, cover back on before the main.',
+    'Swap it, torque the terminal as marked, put the cover back on before the main goes on.',
   ),
   'replace-breaker-and-remake-joint': byElectrician(
     'Replace it and remake the joint',
-    'Switch the circuit off until then.',
-    'Main off, locked; prove it dead with a contact meter: live, dead, live.',
-    'Cut the conductor back to bright metal, fit a new matching breaker, torque as marked.',
+    'Cut the conductor back to bright metal, fit a new matching breaker, torque the terminal as marked.',
     'Measure the joint again under load.',
   ),
   'replace-panel': byElectrician(
@@ -114,7 +111,7 @@ export const ACTION_WORDS: Record<ActionId, ActionWords> = {
   'cool-surroundings': byAnybody(
     'Not the breaker: its surroundings are hot',
     'Cool the place: shade, air, nothing stored against the panel. Then see whether it still trips.',
-    'Hot neighbours are moved apart by an electrician, with the panel dead.',
+    'Hot neighbors are moved apart by an electrician, with the panel dead.',
   ),
   'call-utility': byAnybody(
     'Not the breaker: the supply',
@@ -146,7 +143,7 @@ export const ACTION_WORDS: Record<ActionId, ActionWords> = {
   ),
   'correct-directory': byElectrician(
     'Not this breaker: the directory is wrong',
-    'Take the circuit as live, whatever this handle says, and let nobody work on it.',
+    'Let nobody work on this circuit.',
     'An electrician finds the breaker that makes it dead, with a meter at the outlet, and writes the directory anew.',
     'If only the main makes it dead, this breaker no longer opens; if not even the main does, another source feeds in.',
   ),

@@ -20,9 +20,9 @@ export const CAUSES = {
   'appliance-fault': 'a short or leakage inside something connected',
   'wiring-short': 'a short in the fixed wiring, an outlet box or a fixture',
   'ground-leakage':
-    'current leaking to ground through damp or damaged insulation, seen by a ground-fault unit',
+    'current leaking to ground through damp or damaged insulation, seen by a ground-fault breaker',
   'arcing-connection':
-    'a loose or broken connection arcing somewhere on the circuit, seen by an arc-fault unit or as flicker',
+    'a loose or broken connection arcing somewhere on the circuit, seen by an arc-fault breaker or as flicker',
   'electronic-unit-fault':
     'the electronics of a ground-fault or arc-fault breaker have failed or trip for nothing',
   'weak-breaker': 'opens below its rating: worn, pitted or out of calibration',
@@ -45,7 +45,7 @@ export const CAUSES = {
     "the panel's bus or main lugs overheat, several circuits misbehave, or breakers trip their neighbours",
   moisture: 'condensation, rust or corrosion inside the panel',
   'motor-inrush': "a starting motor's surge reaches the magnetic trip",
-  'hot-surroundings': 'heat from neighbours or the room lowers the trip point of a sound breaker',
+  'hot-surroundings': 'heat from neighbors or the room lowers the trip point of a sound breaker',
   'supply-outage': "the utility's supply is out: the whole street or service is dead",
   'main-breaker-fault': 'a pole of the main, or the main itself, no longer closes or no longer opens',
   'shared-neutral-open':
@@ -57,7 +57,7 @@ export const CAUSES = {
   'wrong-breaker': 'another breaker than thought feeds this circuit: the directory is wrong',
   backfeed: 'another source feeds in: generator, solar, battery, a cord between two outlets',
   'neutral-ground-fault':
-    'a neutral touches ground past a ground-fault or dual unit, or two neutrals are joined: it trips with no load and sound insulation from hot to ground',
+    'a neutral touches ground past a ground-fault or dual breaker, or two neutrals are joined: it trips with no load and sound insulation from hot to ground',
   'no-fault': 'nothing is wrong now: what was noticed has passed, or was no fault',
 } as const;
 export type CauseId = keyof typeof CAUSES;

@@ -31,7 +31,7 @@ export const CAUSE_WORDS: Record<CauseId, string> = {
   'main-breaker-fault': 'The main breaker',
   'shared-neutral-open': 'A shared neutral is open',
   'device-failed': 'A lamp, outlet or appliance that died',
-  'miswired-protected-unit': 'A new protected unit wired wrongly',
+  'miswired-protected-unit': 'A new protected breaker wired wrongly',
   'wrong-part': 'A part that does not belong in this panel',
   'wrong-breaker': 'Another breaker feeds this circuit',
   backfeed: 'Another source feeds it',

@@ -29,7 +29,7 @@ export const TESTS = {
   'handle-finger-test': {
     level: 0,
     outcomes: ['firm', 'gives'],
-    means: 'light push towards off on every handle that looks on',
+    means: 'light push toward off on every handle that looks on',
   },
   'trip-indicator': {
     level: 0,
@@ -150,14 +150,14 @@ export const TESTS = {
   'face-temperature': {
     level: 1,
     outcomes: ['like-neighbours', '3-to-15-over', 'over-15-over'],
-    means: 'breaker face over neighbours with a similar load, in °C',
+    means: 'breaker face over neighbors with a similar load, in °C',
   },
   'load-terminal-voltage': {
     level: 2,
     outcomes: ['normal', 'low', 'zero', 'one-pole-zero'],
     energised: true,
     means: 'breaker on, its load terminal to neutral',
-    thresholds: 'as outlet-voltage; one-pole-zero: a two-pole unit with one pole dead',
+    thresholds: 'as outlet-voltage; one-pole-zero: a two-pole breaker with one pole dead',
   },
   'line-side-voltage': {
     level: 2,
@@ -200,7 +200,7 @@ export const TESTS = {
     level: 2,
     outcomes: ['over-1-megohm', 'under-1-megohm', 'near-zero'],
     means:
-      'circuit dead, loads removed, a protected unit’s neutral lifted too: the lowest of hot to neutral, hot to ground, neutral to ground',
+      'circuit dead, loads removed, a protected breaker’s neutral lifted too: the lowest of hot to neutral, hot to ground, neutral to ground',
   },
   'terminal-inspection': {
     level: 2,
@@ -217,7 +217,7 @@ export const TESTS = {
   'known-good-swap': {
     level: 2,
     outcomes: ['fault-follows-circuit', 'fault-stays-with-breaker'],
-    means: 'exchanged for a known good unit of the same kind with the panel dead',
+    means: 'exchanged for a known good breaker of the same kind with the panel dead',
   },
   'leg-balance': {
     level: 2,

@@ -16,7 +16,7 @@ export interface TestWords<T extends TestId> {
 export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   'power-loss-extent': {
     name: 'What is dead',
-    how: 'Walk round and see what has lost its power.',
+    how: 'Walk around and see what has lost its power.',
     outcomes: {
       'one-device': 'One device is dead',
       'part-of-one-circuit': 'Part of one circuit is dead',
@@ -39,7 +39,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'handle-finger-test': {
     name: 'Finger test',
-    how: 'Push the handle lightly towards off with one finger: a tripped one gives.',
+    how: 'Push the handle lightly toward off with one finger: a tripped one gives.',
     outcomes: { firm: 'The handle is firm', gives: 'The handle gives' },
   },
   'trip-indicator': {
@@ -243,11 +243,11 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'face-temperature': {
     name: 'Temperature of the face',
-    how: 'Under load, cover closed: spot thermometer on this breaker’s face and on neighbours with a similar load; log the current too.',
+    how: 'Under load, cover closed: spot thermometer on this breaker’s face and on neighbors with a similar load; log the current too.',
     outcomes: {
-      'like-neighbours': 'Its face is like its neighbours’',
-      '3-to-15-over': `Its face is ${NEAR} to ${FAR} over its neighbours`,
-      'over-15-over': `Its face is more than ${FAR} over its neighbours`,
+      'like-neighbours': 'Its face is like its neighbors’',
+      '3-to-15-over': `Its face is ${NEAR} to ${FAR} over its neighbors`,
+      'over-15-over': `Its face is more than ${FAR} over its neighbors`,
     },
   },
   'load-terminal-voltage': {
@@ -272,7 +272,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'clamp-current': {
     name: 'Current on its conductor',
-    how: 'Clamp meter round its conductor, with everything on that usually runs.',
+    how: 'Clamp meter around its conductor, with everything on that usually runs.',
     outcomes: {
       'under-80': 'It carries under 80 % of its rating',
       '80-to-100': 'It carries 80 to 100 % of its rating',
@@ -284,7 +284,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     name: 'Trip against its window',
     how: 'Next time it trips, note the minutes and the amperes.',
     outcomes: {
-      'within-band': 'It tripped as a sound unit would',
+      'within-band': 'It tripped as a sound breaker would',
       'too-early': 'It tripped too early',
       'too-late-or-never': 'It tripped far too late, or never',
     },
@@ -309,7 +309,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'load-wire-lifted': {
     name: 'Load conductor lifted',
-    how: 'Panel dead and proved dead: lift and cap the load conductor, with a protected unit its load neutral too; cover on, then switch on.',
+    how: 'Panel dead and proved dead: lift and cap the load conductor, with a protected breaker its load neutral too; cover on, then switch on.',
     outcomes: {
       holds: 'With its conductor lifted it holds',
       trips: 'It trips even with its conductor lifted',
@@ -317,7 +317,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'insulation-resistance': {
     name: 'Insulation of the circuit',
-    how: 'Circuit dead, loads removed, electronics too, and a protected unit’s neutral lifted: insulation tester hot to neutral, hot to ground and neutral to ground. The lowest counts.',
+    how: 'Circuit dead, loads removed, electronics too, and a protected breaker’s neutral lifted: insulation tester hot to neutral, hot to ground and neutral to ground. The lowest counts.',
     outcomes: {
       'over-1-megohm': 'The insulation is over 1 MΩ',
       'under-1-megohm': 'The insulation is under 1 MΩ',
@@ -330,7 +330,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     outcomes: {
       'clean-and-tight': 'Its terminal is clean and tight',
       loose: 'Its terminal is loose',
-      'discoloured-or-melted': 'Its terminal is discoloured or melted',
+      'discoloured-or-melted': 'Its terminal is discolored or melted',
       corroded: 'Its terminal is corroded',
       'two-wires-one-terminal': 'Two conductors share its terminal',
     },
@@ -350,8 +350,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'known-good-swap': {
-    name: 'Exchange for a known good unit',
-    how: 'Panel dead and proved dead: exchange it for a known good unit of the same kind.',
+    name: 'Exchange for a known good breaker',
+    how: 'Panel dead and proved dead: exchange it for a known good breaker of the same kind.',
     outcomes: {
       'fault-follows-circuit': 'The fault stays with the circuit',
       'fault-stays-with-breaker': 'The fault goes with the breaker',
@@ -373,7 +373,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   'neighbours-power': {
     name: 'The street',
     how: 'Look whether the street is dark too.',
-    outcomes: { on: 'The neighbours have power', 'off-too': 'The street is dark too' },
+    outcomes: { on: 'The neighbors have power', 'off-too': 'The street is dark too' },
   },
   'branch-off-check': {
     name: 'Switched off: dead?',
@@ -412,10 +412,10 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'part-match': {
     name: 'Part against label',
-    how: 'Compare the unit’s family and series with the panel’s label.',
+    how: 'Compare the breaker’s family and series with the panel’s label.',
     outcomes: {
-      listed: 'The unit is listed for this panel',
-      'not-listed': 'The unit is not listed for this panel',
+      listed: 'The breaker is listed for this panel',
+      'not-listed': 'The breaker is not listed for this panel',
     },
   },
 };

@@ -97,7 +97,7 @@ describe('what cannot be is refused with its reason', () => {
     ['2-6 range 40', /straddle both legs/],
     ['4-2 range 40', /straddle both legs/],
     ['2-2 range 40', /straddle both legs/],
-    ['2-4 range 40 1p', /one-pole unit takes one space/],
+    ['2-4 range 40 1p', /one-pole breaker takes one space/],
     ['11-13 range 40', /would need space 13; this panel ends at 12/],
     ['12 range 40 2p', /would need space 14/],
     ['13 hall 15', /spaces 1 to 12/],

@@ -135,10 +135,10 @@ export function parseDirectoryLine(text: string, line: number): DirectoryLine {
   if (label === '') return problem('Say what it feeds, between the space and the rating.');
   if (label.length > 120) return problem('A name may have 120 characters at most.');
   if (place.second !== null && poles === 1)
-    return problem('A one-pole unit takes one space: give one, or 2p.');
+    return problem('A one-pole breaker takes one space: give one, or 2p.');
   if (place.second !== null && place.second !== place.space + 2) {
     return problem(
-      `A two-pole unit must straddle both legs: spaces ${place.space} and ${place.space + 2}, not ${place.space} and ${place.second}.`,
+      `A two-pole breaker must straddle both legs: spaces ${place.space} and ${place.space + 2}, not ${place.space} and ${place.second}.`,
     );
   }
   const quad = place.half === 'inner' || place.half === 'outer';

@@ -77,7 +77,7 @@ describe('layout', () => {
     );
   });
 
-  test('law: a two-pole unit always straddles both legs, in full width and in a quad', () => {
+  test('law: a two-pole breaker always straddles both legs, in full width and in a quad', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 80 }), fc.constantFrom(null, 'inner', 'outer'), (space, half) => {
         const legs = slotsOf({ space, poles: 2, half }).map((slot) => legOfSpace(slot.space));
@@ -140,7 +140,7 @@ describe('placement', () => {
     expect(placementProblem(split, six, placed('y', 13))).toBeNull();
   });
 
-  test('a panel that allows no narrow units says so; a label that was not read allows what fits', () => {
+  test('a panel that allows no narrow breakers says so; a label that was not read allows what fits', () => {
     const narrow = placed('y', 13, { half: 'upper' });
     expect(placementProblem(aShape({ narrowSpaces: [] }), [], narrow)?.message).toMatch(/allows no narrow/);
     expect(placementProblem(aShape({ narrowSpaces: null }), [], narrow)).toBeNull();
@@ -165,9 +165,9 @@ describe('tied handles', () => {
     [placed('a', 13, { half: 'lower' }), placed('b', 15, { half: 'upper' }), null],
     [placed('a', 1), placed('a', 1), /to itself/],
     [placed('a', 1), placed('b', 2), /different columns/],
-    [placed('a', 1), placed('b', 5), /not neighbours/],
+    [placed('a', 1), placed('b', 5), /not neighbors/],
     [placed('a', 13, { half: 'upper' }), placed('b', 13, { half: 'lower' }), /both on leg A/],
-    [placed('a', 13, { half: 'upper' }), placed('b', 15, { half: 'upper' }), /not neighbours/],
+    [placed('a', 13, { half: 'upper' }), placed('b', 15, { half: 'upper' }), /not neighbors/],
     [placed('a', 1, { poles: 2 }), placed('b', 5), /one handle already/],
   ])('%j with %j', (a, b, reason) => {
     const problem = tieProblem(a, b);
@@ -246,7 +246,7 @@ describe('handles that fool people', () => {
   test.each([
     ['a single one', one('a'), 1, /^$/],
     ['two poles under one bar', one('a', { poles: 2 }), 2, /one half can be down/],
-    ['a narrow unit', one('a', { half: 'upper' }), 1, /the upper of two in this space/],
+    ['a narrow breaker', one('a', { half: 'upper' }), 1, /the upper of two in this space/],
     ['the inner pair of a quad', one('a', { poles: 2, half: 'inner' }), 2, /inner pair of four/],
     ['one tied to another', one('a', { tiedWith: 'b' }), 2, /tied to that of 3/],
   ])('%s', (_what, breaker, together, note) => {

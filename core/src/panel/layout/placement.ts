@@ -5,7 +5,7 @@ import { saySpaceList } from './spaceList.ts';
 /** What of a panel bears on where a breaker may sit. */
 export interface PanelShape extends Label {
   spaces: number;
-  /** Spaces whose label allows narrow units; `null` while the label is not read. */
+  /** Spaces whose label allows narrow breakers; `null` while the label is not read. */
   narrowSpaces: readonly number[] | null;
   /** Split bus: the first space of the lower section; `null` for one bus. */
   splitAt: number | null;
@@ -49,13 +49,13 @@ const narrowTwoPole: Rule = (_panel, _others, { poles, half }) => {
     return {
       field: 'half',
       message:
-        'A narrow unit in one space sits on one leg and cannot be two-pole: two-pole needs two spaces, or the inner or outer pair of a quad.',
+        'A narrow breaker in one space sits on one leg and cannot be two-pole: two-pole needs two spaces, or the inner or outer pair of a quad.',
     };
   }
   if (poles === 1 && (half === 'inner' || half === 'outer')) {
     return {
       field: 'half',
-      message: `The ${half} pair of a quad is two-pole: a one-pole narrow unit is upper or lower.`,
+      message: `The ${half} pair of a quad is two-pole: a one-pole narrow breaker is upper or lower.`,
     };
   }
   return null;
@@ -67,7 +67,7 @@ const withinPanel: Rule = ({ spaces }, _others, wanted) => {
   return wanted.poles === 2 && wanted.space >= 1 && wanted.space <= spaces
     ? {
         field: 'poles',
-        message: `A two-pole unit at ${wanted.space} would need space ${beyond}; this panel ends at ${spaces}.`,
+        message: `A two-pole breaker at ${wanted.space} would need space ${beyond}; this panel ends at ${spaces}.`,
       }
     : { field: 'space', message: `This panel has spaces 1 to ${spaces}.` };
 };
@@ -77,7 +77,7 @@ const acrossTheSplit: Rule = ({ splitAt }, _others, wanted) => {
   if (splitAt === null || first >= splitAt || last < splitAt) return null;
   return {
     field: 'space',
-    message: `The bus is split between ${splitAt - 2} and ${splitAt}: a two-pole unit cannot sit on both sections.`,
+    message: `The bus is split between ${splitAt - 2} and ${splitAt}: a two-pole breaker cannot sit on both sections.`,
   };
 };
 
@@ -89,8 +89,8 @@ const narrowWhereListed: Rule = ({ narrowSpaces }, _others, wanted) => {
     field: 'half',
     message:
       narrowSpaces.length === 0
-        ? 'The label of this panel allows no narrow units.'
-        : `The label allows narrow units in ${saySpaceList(narrowSpaces)} only, not in ${unlisted}.`,
+        ? 'The label of this panel allows no narrow breakers.'
+        : `The label allows narrow breakers in ${saySpaceList(narrowSpaces)} only, not in ${unlisted}.`,
   };
 };
 

@@ -19,13 +19,13 @@ const name = ({ space, half }: Placed) => (half === null ? `${space}` : `${space
 export function tieProblem(a: Placed, b: Placed): string | null {
   if (a.id === b.id) return 'A handle is tied to another, not to itself.';
   if (a.poles !== 1 || b.poles !== 1)
-    return 'A two-pole unit has one handle already: a tie joins two one-pole units.';
+    return 'A two-pole breaker has one handle already: a tie joins two one-pole breakers.';
   const [first, second] = along(slotsOf(a)[0]!) < along(slotsOf(b)[0]!) ? [a, b] : [b, a];
   if (a.space % 2 !== b.space % 2) {
-    return `${name(a)} and ${name(b)} lie in different columns: a tie joins neighbours in one column.`;
+    return `${name(a)} and ${name(b)} lie in different columns: a tie joins neighbors in one column.`;
   }
   if (along(slotsOf(first).at(-1)!) + 1 !== along(slotsOf(second)[0]!)) {
-    return `${name(first)} and ${name(second)} are not neighbours: a tie reaches from one handle to the next.`;
+    return `${name(first)} and ${name(second)} are not neighbors: a tie reaches from one handle to the next.`;
   }
   if (legOfSpace(a.space) === legOfSpace(b.space)) {
     return `${name(a)} and ${name(b)} are both on leg ${legOfSpace(a.space)}: on one leg the shared neutral would carry the sum.`;
@@ -53,7 +53,7 @@ export interface Handles {
  * @param breaker the breaker
  * @param all every breaker of its panel
  * @returns how it moves, and with which other
- * @example handlesOf(narrowUpper, all).note // 'It is a narrow unit, the upper of two in this space: mind that it is this one.'
+ * @example handlesOf(narrowUpper, all).note // 'It is a narrow breaker, the upper of two in this space: mind that it is this one.'
  */
 export function handlesOf(breaker: InPlace & { tiedWith: string | null }, all: readonly InPlace[]): Handles {
   const tied = all.find(({ id }) => id === breaker.tiedWith);
@@ -70,7 +70,7 @@ export function handlesOf(breaker: InPlace & { tiedWith: string | null }, all: r
   if (breaker.half !== null)
     return {
       together: 1,
-      note: `It is a narrow unit, the ${breaker.half} of two in this space: mind that it is this one.`,
+      note: `It is a narrow breaker, the ${breaker.half} of two in this space: mind that it is this one.`,
     };
   if (breaker.poles === 2)
     return { together: 2, note: 'Two handles under one bar: one half can be down while the bar looks up.' };

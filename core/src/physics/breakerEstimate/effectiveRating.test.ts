@@ -35,13 +35,13 @@ describe('the effective rating', () => {
     expect(ultimateAmps.p50).toBeLessThan(27);
   });
 
-  test('a trip that no sound unit shows is weak, a hold that no sound unit stands is sluggish', () => {
+  test('a trip that no sound breaker shows is weak, a hold that no sound breaker stands is sluggish', () => {
     expect(judge(tripped(15, 600)).judgement).toBe('weak');
     expect(judge(held(34, 1800)).judgement).toBe('sluggish');
     expect(judge(held(19, 7200), tripped(28, 300)).judgement).toBe('sound');
   });
 
-  test('tells 14.6 A where a unit opens from 14.6 A, worked by hand', () => {
+  test('tells 14.6 A where a breaker opens from 14.6 A, worked by hand', () => {
     // τ = 80 s, k² = (14.6/20)² = 0.5329; at 17 A from cold: 80 · ln(0.7225 / (0.7225 − 0.5329)) = 107.0 s, and so on.
     const seconds = (amps: number) => 80 * Math.log(amps ** 2 / (amps ** 2 - 14.6 ** 2));
     expect(seconds(17)).toBeCloseTo(107, 0);
@@ -71,7 +71,7 @@ describe('the effective rating', () => {
     expect(width(untimed)).toBeGreaterThan(width(judge(tripped(15, 600))));
   });
 
-  test('what ran before counts: the same trip from warm says less against the unit', () => {
+  test('what ran before counts: the same trip from warm says less against the breaker', () => {
     const cold = judge(tripped(19, 200));
     const warm = judge({
       segments: [
@@ -125,7 +125,7 @@ describe('laws of the effective rating', () => {
     );
   });
 
-  test('hotter surroundings at the same trip mean a stronger unit', () => {
+  test('hotter surroundings at the same trip mean a stronger breaker', () => {
     fc.assert(
       fc.property(amps, seconds, fc.double({ min: 3, max: 40, noNaN: true }), (a, s, warmer) => {
         const cool = judge(tripped(a, s, 10));
@@ -139,7 +139,7 @@ describe('laws of the effective rating', () => {
     );
   });
 
-  test('a later trip at the same current means a stronger unit', () => {
+  test('a later trip at the same current means a stronger breaker', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 15, max: 32, noNaN: true }),
@@ -156,7 +156,7 @@ describe('laws of the effective rating', () => {
     expect(at27).toEqual([...at27].sort((a, b) => a - b));
   });
 
-  test('a longer hold, or one at more current, means a stronger unit', () => {
+  test('a longer hold, or one at more current, means a stronger breaker', () => {
     // As far as a hold can be believed: from twice the rating on it is ever likelier a wrong note.
     const carried = fc.double({ min: 8, max: 24, noNaN: true });
     fc.assert(
@@ -188,7 +188,7 @@ describe('laws of the effective rating', () => {
   });
 });
 
-describe('calibration over made-up units', () => {
+describe('calibration over made-up breakers', () => {
   // So few units scatter: the limits are those of `npm run bench` with a little air.
   const UNITS = runs(150, 400);
   test.each(POPULATIONS)('$name', (population) => {
@@ -212,7 +212,7 @@ describe('calibration over made-up units', () => {
   });
 });
 
-describe('the record of a unit', () => {
+describe('the record of a breaker', () => {
   const events = [held(12, 3600), tripped(16, 500), tripped(150, 0.02)];
 
   test('event by event: the last belief is the answer, and each says how much it told', () => {
@@ -229,7 +229,7 @@ describe('the record of a unit', () => {
   });
 });
 
-describe('when this unit opens', () => {
+describe('when this breaker opens', () => {
   test('a weak one opens where a sound one holds, sooner from warm', () => {
     const belief = beliefFrom({ ratingAmps: 20, events: [tripped(15, 600), tripped(17, 200)] });
     const cold = openingTimes(belief, 18);
@@ -282,7 +282,7 @@ describe('a trial that settles it', () => {
     expect(ask([tripped(20.6, 700)], null)).toEqual({ kind: 'conductor-first' });
   });
 
-  test('where only more than the rating would tell, the unit goes off the panel', () => {
+  test('where only more than the rating would tell, the breaker goes off the panel', () => {
     const slow = [tripped(40, 130), held(20, 7200)];
     expect(effectiveRating({ ratingAmps: 20, events: slow }).judgement).toBe('undetermined');
     expect(ask(slow)).toEqual({ kind: 'off-panel', limitAmps: 20 });

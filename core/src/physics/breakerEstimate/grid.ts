@@ -16,7 +16,7 @@ export const PRIOR_SHARE: Record<Side, number> = {
   sluggish: PRIOR.sluggish.share,
 };
 
-/** A sound unit opens in the end from 1.00 to 1.35 × its rating. */
+/** A sound breaker opens in the end from 1.00 to 1.35 × its rating. */
 const SOUND_LN_K = { from: 0, to: Math.log(MUST_OPEN_MULTIPLE) } as const;
 
 /** Typical time constant of a unit up to 30 A, in s; other classes in proportion to their slowest. */
@@ -36,7 +36,7 @@ export interface Grid {
   step: number;
   first: number;
   cells: number;
-  /** First cell of a sound unit, and the first one past it. */
+  /** First cell of a sound breaker, and the first one past it. */
   soundFrom: number;
   soundTo: number;
   /** ln τ of each row, less that of a typical unit. */

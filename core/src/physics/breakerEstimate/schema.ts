@@ -33,7 +33,7 @@ export const effectiveRatingInput = z.object({
 });
 export type EffectiveRatingInput = z.input<typeof effectiveRatingInput>;
 
-/** Below, within and above what a sound unit opens at. */
+/** Below, within and above what a sound breaker opens at. */
 export const SIDES = ['weak', 'sound', 'sluggish'] as const;
 export type Side = (typeof SIDES)[number];
 
@@ -44,7 +44,7 @@ const percentiles = z.object({ p05: z.number(), p50: z.number(), p95: z.number()
 export type Percentiles = z.infer<typeof percentiles>;
 
 export const effectiveRatingOutput = z.object({
-  ultimateAmps: percentiles.describe('smallest steady current that in the end opens this unit at 25 °C'),
+  ultimateAmps: percentiles.describe('smallest steady current that in the end opens this breaker at 25 °C'),
   probability: z.object({ weak: z.number(), sound: z.number(), sluggish: z.number() }),
   judgement: z.enum(JUDGEMENTS),
   tauSeconds: percentiles.describe('its time constant'),

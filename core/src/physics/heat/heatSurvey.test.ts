@@ -29,7 +29,7 @@ describe('heatSurvey', () => {
     expect(first([point('1', 40, 10), point('3', 27, 8)]).overPeersC).toBeCloseTo(18 - 7.4711, 3);
   });
 
-  test('shares exactly 0.15 apart are peers; poles of the same unit are not', () => {
+  test('shares exactly 0.15 apart are peers; poles of the same breaker are not', () => {
     expect(first([point('1', 30, 10), point('3', 30, 13)]).overPeersC).not.toBeNull();
     expect(
       first([point('1', 30, 10, { group: 'x' }), point('3', 30, 10, { group: 'x' })]).overPeersC,

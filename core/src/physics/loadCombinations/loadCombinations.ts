@@ -18,7 +18,7 @@ import {
 
 type Loads = z.output<typeof loadCombinationsInput>['loads'];
 
-/** The edges of a sound unit at the ambient at hand. */
+/** The edges of a sound breaker at the ambient at hand. */
 type Edges = Record<Edge, ThermalElement>;
 
 const edgesOf = ({ ratingAmps, curve, ambientC }: z.output<typeof loadCombinationsInput>): Edges => {
@@ -38,7 +38,7 @@ const edgesOf = ({ ratingAmps, curve, ambientC }: z.output<typeof loadCombinatio
  * the others have run for long.
  *
  * @param input rating (A), ambient (°C) and loads (A running, and how they start)
- * @returns offending sets, smallest first, with how soon and how late a sound unit opens (s; null: never)
+ * @returns offending sets, smallest first, with how soon and how late a sound breaker opens (s; null: never)
  * @example loadCombinations({ ratingAmps: 20, loads: [{ id: 'press', amps: 14 }, { id: 'kettle', amps: 12.5 }] })
  *   .offending[0].loads // ['press', 'kettle']
  */
@@ -96,7 +96,7 @@ function setSums(multiples: readonly number[]): Float64Array {
   return sums;
 }
 
-/** Which sets the most sensitive sound unit opens on. A set with an offending part offends without a look. */
+/** Which sets the most sensitive sound breaker opens on. A set with an offending part offends without a look. */
 function offendingSets(
   loads: Loads,
   multiples: readonly number[],

@@ -28,7 +28,10 @@ const setTimes = z.object({
     .enum(['running', 'starting'])
     .nullable()
     .describe('by what they draw together, or as one of them starts; null: it never opens'),
-  fastestSeconds: z.number().nullable().describe('how soon a sound unit may open, all switched on from cold'),
+  fastestSeconds: z
+    .number()
+    .nullable()
+    .describe('how soon a sound breaker may open, all switched on from cold'),
   slowestSeconds: z.number().nullable().describe('how late it must; null: some never do'),
 });
 export type SetTimes = z.infer<typeof setTimes>;
@@ -43,6 +46,6 @@ export const loadCombinationsOutput = z.object({
     .describe('largest sets that run together for ever: any other load added may trip'),
   foreverCount: z.int(),
   sets: z.int().describe('how many sets there are'),
-  holding: z.int().describe('how many of them no sound unit ever opens on'),
+  holding: z.int().describe('how many of them no sound breaker ever opens on'),
 });
 export type LoadCombinations = z.infer<typeof loadCombinationsOutput>;

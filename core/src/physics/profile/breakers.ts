@@ -11,7 +11,7 @@ const pickup = (random: Random) => {
   return first * (last / first) ** random();
 };
 
-/** Where most sound units lie within their band: ln of the ultimate multiple, and of τ over the slowest. */
+/** Where most sound breakers lie within their band: ln of the ultimate multiple, and of τ over the slowest. */
 const TYPICAL = { lnK: Math.log(1.17), lnKSd: 0.12, lnTauShare: Math.log(0.405), lnTauSd: 0.5 } as const;
 
 /**

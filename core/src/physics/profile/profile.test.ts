@@ -145,7 +145,7 @@ describe('when it opens', () => {
     expect(told.rmsAmps).toBeCloseTo(40 / Math.sqrt(3), 9);
   });
 
-  test('this unit by its record: one that opens at 15 A opens on 16 A', () => {
+  test('this breaker by its record: one that opens at 15 A opens on 16 A', () => {
     const events = [1, 2].map(() => ({
       segments: [{ amps: 15, seconds: 600 }],
       outcome: 'tripped' as const,
@@ -196,7 +196,7 @@ describe('the chance of a trip', () => {
     expect(result.byHour).toHaveLength(24);
   });
 
-  test('at a steady current it is the share of units whose threshold lies below', () => {
+  test('at a steady current it is the share of breakers whose threshold lies below', () => {
     const question = ask({ hours: 24, loads: [load({ id: 'a', amps: 24 })] });
     const draw = soundBreakers(20, 25);
     const random = seeded(99);
@@ -223,7 +223,7 @@ describe('the chance of a trip', () => {
     expect(steps).toEqual([...steps].sort((a, b) => a - b));
   });
 
-  test('this unit by its record, not by its band', () => {
+  test('this breaker by its record, not by its band', () => {
     const belief = beliefFrom({
       ratingAmps: 20,
       events: [1, 2].map(() => ({ segments: [{ amps: 14, seconds: 500 }], outcome: 'tripped' as const })),

@@ -8,7 +8,7 @@ import { thisBreaker } from './breakers.ts';
 
 export const profileInput = profileQuestion.safeExtend({
   curve: curvePoints.optional().describe('the printed curve of its family; the standard’s band if left out'),
-  events: effectiveRatingInput.shape.events.default([]).describe('its record, for this unit’s own times'),
+  events: effectiveRatingInput.shape.events.default([]).describe('its record, for this breaker’s own times'),
 });
 export type ProfileInput = z.input<typeof profileInput>;
 
@@ -19,10 +19,10 @@ export const profileOutput = z.object({
   rmsAmps: z.number().describe('the steady current that heats as much'),
   changes: z.int().describe('stretches of steady current in the profile'),
   sound: z.object({
-    fastestSeconds: seconds.describe('the most sensitive sound unit; null: it holds'),
+    fastestSeconds: seconds.describe('the most sensitive sound breaker; null: it holds'),
     slowestSeconds: seconds.describe('the least sensitive'),
   }),
-  unit: openingTimesShape.nullable().describe('this unit, by its record; null without one'),
+  unit: openingTimesShape.nullable().describe('this breaker, by its record; null without one'),
 });
 export type ProfileTimes = z.infer<typeof profileOutput>;
 

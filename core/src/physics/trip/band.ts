@@ -5,7 +5,7 @@ import type { CurvePoint } from './curvePoints.ts';
 import type { Band, Edge } from './edges.ts';
 
 /**
- * The edges of a sound unit: by the printed curve of its family, else the widest band the standard allows.
+ * The edges of a sound breaker: by the printed curve of its family, else the widest band the standard allows.
  *
  * @param ratingAmps rating, A
  * @param points of the printed curve, if there is one

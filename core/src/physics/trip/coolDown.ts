@@ -25,7 +25,7 @@ export const coolDown = (tauSeconds: number): CoolDown => ({
 });
 
 /**
- * The longest any sound unit of this rating (A) takes.
+ * The longest any sound breaker of this rating (A) takes.
  *
  * @param ratingAmps rating, A
  * @returns s until it can latch, and until it has forgotten

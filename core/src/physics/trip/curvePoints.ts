@@ -5,7 +5,7 @@ const MAGNETIC_BELOW_SECONDS = 0.1;
 
 const multiple = z
   .number('Give the multiple of the rating as a number.')
-  .gt(1, 'A multiple lies above 1: at the rating itself a sound unit holds.')
+  .gt(1, 'A multiple lies above 1: at the rating itself a sound breaker holds.')
   .max(50, 'A multiple may be 50 at most.');
 
 const time = z

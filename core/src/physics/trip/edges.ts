@@ -1,6 +1,6 @@
 import { type ThermalElement } from './thermalElement.ts';
 
-/** The two edges between which a sound unit opens, at 25 °C. */
+/** The two edges between which a sound breaker opens, at 25 °C. */
 export interface Band {
   mostSensitive: ThermalElement;
   leastSensitive: ThermalElement;

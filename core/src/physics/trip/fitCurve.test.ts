@@ -109,13 +109,13 @@ describe('fitting a printed curve', () => {
 });
 
 describe('cooling down', () => {
-  test('the slowest 20 A unit latches after a minute and has forgotten after ten, worked by hand', () => {
+  test('the slowest 20 A breaker latches after a minute and has forgotten after ten, worked by hand', () => {
     // 197.3 · ln(1/0.75) = 56.8 s; 197.3 · ln 20 = 591 s
     expect(slowestCoolDown(20).latches).toBeCloseTo(56.8, 0);
     expect(slowestCoolDown(20).forgotten).toBeCloseTo(591, 0);
   });
 
-  test('is where the heat of a unit without current comes to', () => {
+  test('is where the heat of a breaker without current comes to', () => {
     const { latches, forgotten } = coolDown(197);
     expect(heatAfter(197, 1.8, 0, latches)).toBeCloseTo(0.75 * 1.8, 9);
     expect(heatAfter(197, 1.8, 0, forgotten)).toBeCloseTo(0.05 * 1.8, 9);

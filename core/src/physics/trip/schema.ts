@@ -50,7 +50,7 @@ export type TripRegion = (typeof TRIP_REGIONS)[number];
 export const tripWindowOutput = z.object({
   multiple: z.number().describe('current over rating'),
   region: z.enum(TRIP_REGIONS),
-  fastestSeconds: z.number().nullable().describe('null: even the most sensitive sound unit never trips'),
-  slowestSeconds: z.number().nullable().describe('null: the least sensitive sound unit may never trip'),
+  fastestSeconds: z.number().nullable().describe('null: even the most sensitive sound breaker never trips'),
+  slowestSeconds: z.number().nullable().describe('null: the least sensitive sound breaker may never trip'),
 });
 export type TripWindow = z.infer<typeof tripWindowOutput>;

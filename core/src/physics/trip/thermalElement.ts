@@ -19,7 +19,7 @@ export interface ThermalElement {
 const CALIBRATION_C = 25;
 const OPENS_UNLOADED_C = 136;
 
-/** The most sensitive sound unit still carries its rating at 40 °C, and is this much faster. */
+/** The most sensitive sound breaker still carries its rating at 40 °C, and is this much faster. */
 const MOST_SENSITIVE_MULTIPLE = 1.08;
 const MOST_SENSITIVE_SPEED = 6;
 

@@ -6,7 +6,7 @@ import { judgeTrip, leastSensitive, secondsToOpen, tripWindow } from './index.ts
 describe('tripWindow at the points of the standard', () => {
   const ratings = [15, 20, 30, 40, 50, 60, 100, 125, 150, 200, 225];
 
-  test.each(ratings)('a %i A unit holds 100 % and meets 135, 200 and 300 %', (ratingAmps) => {
+  test.each(ratings)('a %i A breaker holds 100 % and meets 135, 200 and 300 %', (ratingAmps) => {
     const limits = THERMAL_TRIP_CLASSES.find((c) => ratingAmps <= c.upToAmps)!;
     const at = (multiple: number) => tripWindow({ ratingAmps, amps: ratingAmps * multiple });
     expect(at(1)).toMatchObject({ region: 'holds', fastestSeconds: null, slowestSeconds: null });
@@ -18,7 +18,7 @@ describe('tripWindow at the points of the standard', () => {
     expect(closest).toBeCloseTo(1, 6);
   });
 
-  test('time constants of the slowest unit, worked by hand from the points', () => {
+  test('time constants of the slowest breaker, worked by hand from the points', () => {
     // 120 s / ln(4 / (4 − 1.8225)) = 197.3; 80 s / ln(9 / (9 − 1.8225)) = 353.6 (300 % binds there); and so on.
     expect(leastSensitive(20).tauSeconds).toBeCloseTo(197.32, 1);
     expect(leastSensitive(40).tauSeconds).toBeCloseTo(353.5, 0);
@@ -27,21 +27,21 @@ describe('tripWindow at the points of the standard', () => {
     expect(leastSensitive(200).tauSeconds / 987).toBeCloseTo(1, 2);
   });
 
-  test('20 A at 40 A: the quickest sound unit, worked by hand', () => {
+  test('20 A at 40 A: the quickest sound breaker, worked by hand', () => {
     // τ/6 = 32.89 s; 32.89 · ln(4 / (4 − 1.1664)) = 11.34 s
     expect(tripWindow({ ratingAmps: 20, amps: 40 }).fastestSeconds).toBeCloseTo(11.34, 1);
   });
 });
 
 describe('tripWindow regions', () => {
-  test('between the two edges a sound unit may or may not trip', () => {
+  test('between the two edges a sound breaker may or may not trip', () => {
     expect(tripWindow({ ratingAmps: 20, amps: 25 })).toMatchObject({
       region: 'may-trip',
       slowestSeconds: null,
     });
   });
 
-  test('at 40 °C the most sensitive unit still carries its rating, at 60 °C it does not', () => {
+  test('at 40 °C the most sensitive breaker still carries its rating, at 60 °C it does not', () => {
     expect(tripWindow({ ratingAmps: 20, amps: 20, ambientC: 40 }).region).toBe('holds');
     expect(tripWindow({ ratingAmps: 20, amps: 20, ambientC: 60 }).region).toBe('may-trip');
   });
@@ -99,13 +99,13 @@ describe('laws', () => {
 });
 
 describe('judgeTrip', () => {
-  test('16 A never opens a sound 20 A unit, 27 A may take half an hour, 60 A may not take five minutes', () => {
+  test('16 A never opens a sound 20 A breaker, 27 A may take half an hour, 60 A may not take five minutes', () => {
     expect(judgeTrip({ ratingAmps: 20, amps: 16 }, 480)).toBe('too-early');
     expect(judgeTrip({ ratingAmps: 20, amps: 27 }, 1800)).toBe('within-band');
     expect(judgeTrip({ ratingAmps: 20, amps: 60 }, 300)).toBe('too-late');
   });
 
-  test('what a clamp misreads by 5 % or a clock by a quarter counts for the unit', () => {
+  test('what a clamp misreads by 5 % or a clock by a quarter counts for the breaker', () => {
     expect(judgeTrip({ ratingAmps: 20, amps: 21 }, 1800)).toBe('within-band');
     expect(judgeTrip({ ratingAmps: 20, amps: 40 }, 10)).toBe('within-band');
     expect(judgeTrip({ ratingAmps: 20, amps: 40 }, 145)).toBe('within-band');
@@ -153,7 +153,7 @@ describe('the closed form', () => {
     );
   });
 
-  test('a unit whose heat is past its threshold has opened already', () => {
+  test('a breaker whose heat is past its threshold has opened already', () => {
     expect(secondsToOpen({ thresholdSquared: 0.8, tauSeconds: 33 }, 0, 1)).toBe(0);
     expect(tripWindow({ ratingAmps: 20, amps: 5, preloadAmps: 20, ambientC: 60 })).toMatchObject({
       region: 'may-trip',

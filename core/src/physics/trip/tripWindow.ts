@@ -12,7 +12,7 @@ import type { Band, Edge } from './edges.ts';
  *
  * @param input rating (A, 10 to 225), current (A), steady load before (A, at most the rating; 0) and
  *   ambient (°C, −20 to 60; 25)
- * @param band the edges of a sound unit; those of the standard if left out
+ * @param band the edges of a sound breaker; those of the standard if left out
  * @returns the multiple of rating, both times in s (`null`: never), and what that amounts to
  * @throws ZodError where a figure is impossible
  * @example tripWindow({ ratingAmps: 20, amps: 40 })

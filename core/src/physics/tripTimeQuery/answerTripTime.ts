@@ -25,7 +25,7 @@ export const tripTimeInput = z.object({
   before: z.array(segment).max(20, 'At most 20 stretches before.').default([]),
   ambientC,
   curve: curvePoints.optional().describe('the printed curve of its family; the standard’s band if left out'),
-  events: effectiveRatingInput.shape.events.default([]).describe('its record, for this unit’s own times'),
+  events: effectiveRatingInput.shape.events.default([]).describe('its record, for this breaker’s own times'),
 });
 export type TripTimeInput = z.input<typeof tripTimeInput>;
 
@@ -33,16 +33,16 @@ const seconds = z.number().nullable();
 
 export const tripTimeOutput = z.object({
   sound: z.object({ fastestSeconds: seconds, slowestSeconds: seconds }),
-  openedBefore: z.boolean().describe('what ran before may have opened a sound unit already'),
-  unit: openingTimesShape.nullable().describe('this unit, by its record; null without one'),
+  openedBefore: z.boolean().describe('what ran before may have opened a sound breaker already'),
+  unit: openingTimesShape.nullable().describe('this breaker, by its record; null without one'),
 });
 export type TripTimeAnswer = z.infer<typeof tripTimeOutput>;
 
 /**
- * How long a breaker takes at a current, after what it carried before: any sound unit, and this one by its record.
+ * How long a breaker takes at a current, after what it carried before: any sound breaker, and this one by its record.
  *
  * @param input rating and current (A), what ran before from cold (A, s), ambient (°C)
- * @returns seconds from now, soonest and latest of a sound unit, and 5, 50 and 95 % of this unit; null: never
+ * @returns seconds from now, soonest and latest of a sound breaker, and 5, 50 and 95 % of this unit; null: never
  * @throws ZodError where a figure is impossible
  * @example answerAsk({ ratingAmps: 20, amps: 40 }).sound // { fastestSeconds: 11.3…, slowestSeconds: 120 }
  */

@@ -78,7 +78,7 @@ describe('the answer', () => {
     ).toBe(true);
   });
 
-  test('a unit with a record has times of its own', () => {
+  test('a breaker with a record has times of its own', () => {
     const events = [{ segments: [{ amps: 14, seconds: 600 }], outcome: 'tripped' as const }];
     const { sound, unit } = answerTripTime({ ratingAmps: 20, amps: 18, events });
     expect(sound.fastestSeconds).toBeNull();

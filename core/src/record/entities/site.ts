@@ -53,7 +53,7 @@ export const panelFields = {
   narrowSpaces: spaceNumbers
     .nullable()
     .default(null)
-    .describe('spaces whose label allows narrow units; null: label not read'),
+    .describe('spaces whose label allows narrow breakers; null: label not read'),
   splitAt: spaceNumber
     .nullable()
     .default(null)
@@ -148,7 +148,7 @@ const asFound = z
 /** Where a breaker sits. */
 export const position = {
   space: spaceNumber,
-  half: z.enum(HALVES).nullable().default(null).describe('what a narrow unit takes of its spaces'),
+  half: z.enum(HALVES).nullable().default(null).describe('what a narrow breaker takes of its spaces'),
 };
 
 export const breakerInput = z.strictObject({

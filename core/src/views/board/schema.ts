@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { decision } from '../../diagnosis/decision/index.ts';
+import { changedBy, decision } from '../../diagnosis/decision/index.ts';
 import { HEAT_GRADES } from '../../physics/heat/index.ts';
 import {
   breaker,
@@ -116,6 +116,9 @@ export const breakerDetail = z.object({
     .nullable(),
   inspections: z.array(inspection).describe('the latest of each kind'),
   verdict: verdict.describe('the decision that stands'),
+  changes: z
+    .record(z.string(), z.array(changedBy))
+    .describe('of each test to do next: the outcomes that would lead to another decision'),
   feeds: z.object({ panelId: id, name: z.string() }).nullable(),
   policies,
 });
