@@ -48,7 +48,7 @@ test('a table of readings is shown before it is logged; a wrong cell is told and
     name: 'readings.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(
-      `time (UTC),place,measured at,value,breaker\n2026-11-03T19:05:00Z,1,outlet,${value},V\n`,
+      `time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,1,outlet,${value},V\n`,
     ),
   });
   await choose.setInputFiles(table('plenty'));

@@ -167,7 +167,7 @@ const ALL_FILES: [what: string, path: string, file: () => Buffer][] = [
   [
     'a table of lines',
     'readings',
-    () => within('time (UTC),place,measured at,value,breaker\n', ',\n', 19 * MB, ''),
+    () => within('time (UTC),place,measured at,value,unit\n', ',\n', 19 * MB, ''),
   ],
 ];
 

@@ -91,9 +91,7 @@ async function lookAround() {
 
 /** A file of the kind an operation takes: sound, changed somewhere, or something else. */
 function fileFor(operation: Operation, fuzz: Fuzz): Buffer {
-  const table = Buffer.from(
-    'time (UTC),place,measured at,value,breaker\n2026-11-03T19:05:00Z,1,outlet,119,V\n',
-  );
+  const table = Buffer.from('time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,1,outlet,119,V\n');
   const sound =
     operation.file === 'image/jpeg'
       ? aJpeg({ exif: true })

@@ -72,7 +72,7 @@ describe('the document', () => {
     expect(told.sort()).toEqual(served.sort());
   });
 
-  test('a body’s fields and breakers are told', () => {
+  test('a body’s fields and units are told', () => {
     const sizing = JSON.stringify(paths['/api/v1/compute/sizing']);
     expect(sizing).toContain('portableReceptacles');
     expect(sizing).toContain('maxBreakerAmps');

@@ -212,7 +212,7 @@ describe('readings as a table', () => {
   test('°F and a decimal comma are understood; a formula stays text; one wrong cell and nothing is logged', async () => {
     const { panels } = await siteNamed(demo, 'Ferry Cottage');
     const { id: panelId } = panels[0]!.panel;
-    const head = 'time (UTC),place,measured at,value,breaker,air (°C),note';
+    const head = 'time (UTC),place,measured at,value,unit,air (°C),note';
     const good = `${head}\r\n2026-11-03T19:05:00Z,9,terminal,"104,0",°F,20,"'=HYPERLINK"\r\n`;
     const bad = `${good}2026-11-03 19:06,9,terminal,40,°C,20,\r\n2026-11-03T19:06:00Z,99,outlet,119,V,,\r\n`;
     const refused = await upload(demo, `/panels/${panelId}/readings`, bad, 'text/csv').expect(400);
@@ -279,17 +279,14 @@ describe('readings as a table', () => {
   test.each([
     ['', /first line must name the columns/],
     ['a,b\n1,2', /“time \(UTC\)”, “place”, .* are missing/],
-    ['time (UTC),place,measured at,value,breaker\n', /no readings in it/],
+    ['time (UTC),place,measured at,value,unit\n', /no readings in it/],
     [
-      'time (UTC),place,measured at,value,breaker\n2026-11-03T19:05:00Z,9,outlet,119',
+      'time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,outlet,119',
       /fewer cells than the first line/,
     ],
-    ['time (UTC),place,measured at,value,breaker\n2026-11-03T19:05:00Z,9,roof,119,V', /Line 2, measured at/],
-    [
-      'time (UTC),place,measured at,value,breaker\n2026-11-03T19:05:00Z,9,outlet,119,furlong',
-      /V, A, °C or °F/,
-    ],
-    ['time (UTC),place,measured at,value,breaker\n2026-11-03T19:05:00Z,9,outlet,lots,V', /Line 2, value/],
+    ['time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,roof,119,V', /Line 2, measured at/],
+    ['time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,outlet,119,furlong', /V, A, °C or °F/],
+    ['time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,outlet,lots,V', /Line 2, value/],
   ])('%j is refused with its reason', async (text, reason) => {
     const { panels } = await siteNamed(demo, 'Ferry Cottage');
     const answer = await upload(

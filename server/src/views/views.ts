@@ -94,6 +94,7 @@ export async function detailView(manager: EntityManager, breakerId: string): Pro
           simulated: voltage.simulated,
         }
       : null,
+    measuredAt: [...new Set(record.entries.readings.map(({ point }) => point).reverse())],
     changes: wouldChange(evidence, verdict.decision),
     inspections: await latestInspections(manager, breakerId),
     verdict,

@@ -126,6 +126,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
               where={where}
               policies={policies}
               stopped={stopped}
+              measuredAt={detail.measuredAt}
               tab={logTab}
               onTab={setLogTab}
               test={asked}

@@ -1,4 +1,5 @@
 import type { BreakerDetail } from '@phylaxon/core/views/board';
+import { sayInspection } from '@phylaxon/core/record/entities';
 import { sayPercent } from '@phylaxon/core/facts/quantities';
 import { ampsText, classes, type Units, SimulatedMark, voltsText, useUnits } from '../shared/index.ts';
 
@@ -43,14 +44,15 @@ function lastHeat({ heat }: BreakerDetail, { temperatureText, riseText }: Units)
   }));
 }
 
-/** The latest figures at a glance: what comes out, what it carries, how warm it is. */
+/** The latest at a glance: what comes out, what it carries, how warm it is, what was inspected. */
 export function LastMeasured({ detail }: { detail: BreakerDetail }) {
   const units = useUnits();
   const { timeText } = units;
+  const inspected = detail.inspections.map((one) => ({ ...sayInspection(one), at: one.at }));
   const figures = [lastVoltage(detail), lastLoad(detail), ...lastHeat(detail, units)].filter(
     (one) => one !== null,
   );
-  if (figures.length === 0) return null;
+  if (figures.length + inspected.length === 0) return null;
   return (
     <dl className="flex flex-wrap gap-x-8 gap-y-3 border-y border-rule-strong py-3">
       {figures.map(({ what, figure, beside, at, simulated, heed }) => (
@@ -61,6 +63,21 @@ export function LastMeasured({ detail }: { detail: BreakerDetail }) {
             {beside && <span className={classes('figures', heed && 'font-bold text-heed')}>{beside}</span>}
             {simulated && <SimulatedMark />}
             {at && <span className="figures block text-xs text-ink-soft">{timeText(at)}</span>}
+          </dd>
+        </div>
+      ))}
+      {inspected.map(({ name, found, concern, at }) => (
+        <div key={name} className="max-w-md">
+          <dt className="text-sm text-ink-soft">{name}</dt>
+          <dd>
+            <span className="text-lg font-semibold">{units.say(found)}</span>
+            {concern && (
+              <span className="block text-sm">
+                <strong className="text-heed">{units.say(concern.text)}</strong>{' '}
+                <span className="text-ink-soft">{concern.source}</span>
+              </span>
+            )}
+            <span className="figures block text-xs text-ink-soft">{timeText(at)}</span>
           </dd>
         </div>
       ))}

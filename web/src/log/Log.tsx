@@ -1,5 +1,5 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
-import type { Breaker } from '@phylaxon/core/record/entities';
+import type { Breaker, Reading } from '@phylaxon/core/record/entities';
 import type { Policies } from '@phylaxon/core/record/settings';
 import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { destinationOf, LOG_TABS, READING_FIELDS, type LogTab } from './destinations.ts';
@@ -26,6 +26,8 @@ interface Props {
   policies: Policies;
   /** A danger sign stands. */
   stopped: boolean;
+  /** Where it was measured before, the latest first. */
+  measuredAt: readonly Reading['point'][];
   tab: LogTab;
   onTab: (tab: LogTab) => void;
   /** The test that is to be logged, if one was asked for. */
@@ -33,7 +35,7 @@ interface Props {
 }
 
 /** Everything that can be logged of a breaker. */
-export function Log({ breaker, where, policies, stopped, tab, onTab, test }: Props) {
+export function Log({ breaker, where, policies, stopped, measuredAt, tab, onTab, test }: Props) {
   const inspects = useInspections().length > 0;
   const tabs = LOG_TABS.filter((one) => one !== 'inspection' || inspects);
   return (
@@ -50,7 +52,12 @@ export function Log({ breaker, where, policies, stopped, tab, onTab, test }: Pro
       </TabList>
       <TabPanels>
         <TabPanel tabIndex={-1} unmount={false}>
-          <ReadingForm breaker={breaker} where={where} focusOn={test && READING_FIELDS[test]} />
+          <ReadingForm
+            breaker={breaker}
+            where={where}
+            measuredAt={measuredAt}
+            focusOn={test && READING_FIELDS[test]}
+          />
         </TabPanel>
         <TabPanel tabIndex={-1} unmount={false}>
           <TripForm breaker={breaker} where={where} />

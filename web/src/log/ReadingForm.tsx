@@ -2,8 +2,8 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import type { Breaker, ReadingInput, Quantity } from '@phylaxon/core/record/entities';
 import { INSIDE_POINTS, INSTRUMENTS, LOAD_STATES } from '@phylaxon/core/record/entities';
 import { ambientC, amps, surfaceC, volts } from '@phylaxon/core/facts/quantities';
-import { useEffect, useMemo } from 'react';
-import { useForm } from 'react-hook-form';
+import { useEffect, useMemo, useState } from 'react';
+import { useForm, type UseFormReturn } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';
 import {
@@ -155,14 +155,16 @@ function readingsOf(values: Values, { toCelsius }: Units): ReadingInput[] {
 export function ReadingForm({
   breaker,
   where,
+  measuredAt,
   focusOn,
 }: {
   breaker: Breaker;
   where: string;
+  /** Where it was measured before, the latest first. */
+  measuredAt: readonly Point[];
   focusOn?: string;
 }) {
   const units = useUnits();
-  const { temperatureUnit } = units;
   const mayDo = useMayDo();
   const { send, outcome } = useSend();
   const draftName = `reading-${breaker.id}`;
@@ -170,6 +172,8 @@ export function ReadingForm({
     resolver: useMemo(() => zodResolver(formIn(units)), [units]),
     defaultValues: withDraft(draftName, fresh()),
   });
+  // What is brought back from before a reload is not hidden.
+  const [kept] = useState(() => methods.getValues());
   const draft = useDraft(draftName, methods, fresh);
   const { register, handleSubmit, formState, setFocus } = methods;
   const { errors, isSubmitting } = formState;
@@ -183,6 +187,11 @@ export function ReadingForm({
       (mayDo(2) || !INSIDE_POINTS.includes(point)) && (breaker.poles === 2 || point !== 'load-terminal-2'),
   );
 
+  // What it was last measured at comes first; on a new breaker, everything.
+  const usual = offered.filter(({ point }) => measuredAt.includes(point));
+  const first = usual.length > 0 ? usual : offered;
+  const rest = offered.filter((place) => !first.includes(place));
+
   const onSubmit = async (values: Values) => {
     const readings = readingsOf(values, units);
     try {
@@ -195,42 +204,15 @@ export function ReadingForm({
   return (
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
       <DraftNote draft={draft} />
-      {(Object.keys(TITLES) as Quantity[]).map((quantity) => (
-        <fieldset key={quantity}>
-          <legend className="mb-1 font-semibold">{TITLES[quantity]}</legend>
-          {quantity === 'voltage' && mayDo(2) && (
-            <p className="mb-2 text-sm font-medium text-danger">
-              Inside the panel this is a measurement on live parts: protective gear, change nothing live.
-            </p>
-          )}
-          <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-            {offered
-              .filter((place) => place.quantity === quantity)
-              .map(({ point, unit, label }) => (
-                <NumberField
-                  key={point}
-                  label={label}
-                  unit={quantity === 'temperature' ? temperatureUnit : unit}
-                  registration={register(point, { setValueAs: toNumber })}
-                  error={errors[point]?.message}
-                />
-              ))}
-            {quantity === 'temperature' && (
-              <NumberField
-                label="The air around"
-                unit={temperatureUnit}
-                registration={register('ambient', { setValueAs: toNumber })}
-                error={errors.ambient?.message}
-              />
-            )}
+      <Places places={first} form={methods} inside={mayDo(2)} />
+      {rest.length > 0 && (
+        <details open={rest.some(({ point }) => point === focusOn || errors[point] || kept[point] !== null)}>
+          <summary className="min-h-11 py-2 font-semibold">Something else: {named(rest)}</summary>
+          <div className="mt-2 space-y-5">
+            <Places places={rest} form={methods} inside={mayDo(2)} ambient={!hasTemperature(first)} />
           </div>
-          {quantity === 'temperature' && mayDo(2) && (
-            <p className="mt-1 text-sm text-ink-soft">
-              Bare shiny metal reads falsely cold: measure on a strip of tape.
-            </p>
-          )}
-        </fieldset>
-      ))}
+        </details>
+      )}
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
           label="Load at the time"
@@ -252,6 +234,69 @@ export function ReadingForm({
       <Submit label="Store readings" busy={isSubmitting} outcome={outcome} error={errors.root?.message} />
     </form>
   );
+}
+
+const hasTemperature = (places: readonly Place[]) =>
+  places.some(({ quantity }) => quantity === 'temperature');
+
+/** The quantities of some places, as within a sentence. */
+const named = (places: readonly Place[]) =>
+  (Object.keys(TITLES) as Quantity[])
+    .filter((quantity) => places.some((place) => place.quantity === quantity))
+    .map((quantity) => TITLES[quantity].toLowerCase())
+    .join(', ');
+
+interface PlacesProps {
+  places: readonly Place[];
+  form: UseFormReturn<Values>;
+  /** Whoever is at work may measure behind the cover. */
+  inside: boolean;
+  /** Ask for the air around it, where a temperature is asked for. */
+  ambient?: boolean;
+}
+
+/** Fields for some places, by what is measured. */
+function Places({ places, form: { register, formState }, inside, ambient = true }: PlacesProps) {
+  const { temperatureUnit } = useUnits();
+  const { errors } = formState;
+  return (Object.keys(TITLES) as Quantity[]).map((quantity) => {
+    const here = places.filter((place) => place.quantity === quantity);
+    if (here.length === 0) return null;
+    return (
+      <fieldset key={quantity}>
+        <legend className="mb-1 font-semibold">{TITLES[quantity]}</legend>
+        {quantity === 'voltage' && inside && here.some(({ point }) => INSIDE_POINTS.includes(point)) && (
+          <p className="mb-2 text-sm font-medium text-danger">
+            Inside the panel this is a measurement on live parts: protective gear, change nothing live.
+          </p>
+        )}
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+          {here.map(({ point, unit, label }) => (
+            <NumberField
+              key={point}
+              label={label}
+              unit={quantity === 'temperature' ? temperatureUnit : unit}
+              registration={register(point, { setValueAs: toNumber })}
+              error={errors[point]?.message}
+            />
+          ))}
+          {quantity === 'temperature' && ambient && (
+            <NumberField
+              label="The air around"
+              unit={temperatureUnit}
+              registration={register('ambient', { setValueAs: toNumber })}
+              error={errors.ambient?.message}
+            />
+          )}
+        </div>
+        {quantity === 'temperature' && inside && (
+          <p className="mt-1 text-sm text-ink-soft">
+            Bare shiny metal reads falsely cold: measure on a strip of tape.
+          </p>
+        )}
+      </fieldset>
+    );
+  });
 }
 
 /** The server speaks of `readings.0.value`; the form has a field for each point. */

@@ -50,7 +50,7 @@ test('a number field takes a decimal comma, leaves empty empty, and lets nonsens
   expect(toNumber('twelve')).toBeNaN();
 });
 
-test('figures carry their breakers; a rise its sign', () => {
+test('figures carry their units; a rise its sign', () => {
   const { quantityText, riseText } = chosen({});
   expect([quantityText(122.6, '%'), quantityText(0.25, 'V'), riseText(23.61), riseText(-2)]).toEqual([
     '123 %',

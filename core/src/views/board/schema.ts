@@ -10,6 +10,7 @@ import {
   panel,
   site,
   inspection,
+  reading,
 } from '../../record/entities/index.ts';
 import { policies } from '../../record/settings/index.ts';
 import { sizingOutput } from '../../code/sizing/index.ts';
@@ -114,6 +115,7 @@ export const breakerDetail = z.object({
       simulated: z.boolean(),
     })
     .nullable(),
+  measuredAt: z.array(reading.shape.point).describe('where it was measured, the latest first'),
   inspections: z.array(inspection).describe('the latest of each kind'),
   verdict: verdict.describe('the decision that stands'),
   changes: z
