@@ -128,8 +128,8 @@ export default {
     {
       name: 'the product imports no builders of tests',
       severity: 'error',
-      from: { path: '^(core|server|web)/src/', pathNot: [TEST, '^(core|server)/src/testing/'] },
-      to: { path: '^(core|server)/src/testing/' },
+      from: { path: '^(core|server|web)/src/', pathNot: [TEST, '^(core|server|web)/src/testing/'] },
+      to: { path: '^(core|server|web)/src/testing/' },
     },
     ...inOrder('core/src', CORE),
     ...inOrder('server/src', SERVER),

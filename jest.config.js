@@ -1,7 +1,7 @@
 const project = (name) => ({
   displayName: name,
   rootDir: name,
-  testMatch: ['<rootDir>/{src,bench}/**/*.test.ts'],
+  testMatch: ['<rootDir>/{src,bench}/**/*.test.{ts,tsx}'],
   runner: 'jest-light-runner',
   transform: {},
 });

@@ -20,6 +20,7 @@ await node(
     '--forceExit',
     ...process.argv.slice(2),
   ],
-  { NODE_OPTIONS: options },
+  // How JSX is written is the web’s own setting.
+  { NODE_OPTIONS: options, TSX_TSCONFIG_PATH: join(ROOT, 'web/tsconfig.json') },
   process.env.LAWS === 'whole' ? undefined : MOST_MS,
 );

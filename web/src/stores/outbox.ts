@@ -50,7 +50,10 @@ export const useOutbox = create<OutboxState>()(
       waiting: [],
       discard: (id) => {
         set(({ waiting }) => ({ waiting: waiting.filter((one) => one.id !== id) }));
-        void del(fileKey(id)).catch(() => undefined);
+        // Where a browser keeps no database there is no picture either.
+        void Promise.resolve()
+          .then(() => del(fileKey(id)))
+          .catch(() => undefined);
       },
     }),
     {

@@ -1,0 +1,2 @@
+export { inBrowser } from './browser.ts';
+export { fakeServer, type Asked } from './fakeServer.ts';
