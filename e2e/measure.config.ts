@@ -1,12 +1,10 @@
 import { join } from 'node:path';
 import { defineConfig } from '@playwright/test';
 import base, { serverFor } from './playwright.config.ts';
+import { LARGE_SITE_PORT } from './support/index.ts';
 
-/** Where the server with the demo site answers, and the one with the large site of `npm run bench`. */
-export const PORT = 4687;
-export const LARGE_SITE = 'http://127.0.0.1:4688';
-
-const large = serverFor(4688);
+const PORT = 4687;
+const large = serverFor(LARGE_SITE_PORT);
 
 /** Measures the built interface in a browser; part of `npm run bench`. */
 export default defineConfig({

@@ -1,10 +1,9 @@
 import { expect, test } from '@playwright/test';
 import type { Board, SiteSummary } from '@phylaxon/core/views/board';
-import { LARGE_SITE } from '../measure.config.ts';
-import { asElectrician, decision } from '../support/index.ts';
+import { asElectrician, decision, LARGE_SITE_PORT } from '../support/index.ts';
 import { say } from './say.ts';
 
-test.use({ baseURL: LARGE_SITE });
+test.use({ baseURL: `http://127.0.0.1:${LARGE_SITE_PORT}` });
 
 test('a reading is logged at a site of 400 breakers and 200,000 readings', async ({ page, request }) => {
   const { sites } = (await (await request.get('/api/v1/sites')).json()) as { sites: SiteSummary[] };
