@@ -7,7 +7,7 @@ const NAMES = {
   trip: 'a trip',
   reset: 'a reset',
   handle: 'where the handle stands',
-  held: 'a time it held',
+  'no-trip': 'a time it held',
 } as const;
 
 export const logEvent = command({

@@ -13,15 +13,15 @@ export interface Episode extends Moment {
 }
 
 const EPISODES = 22;
-/** After so many trips somebody complains: few bear a snap for long. */
-const PATIENCE = { snap: [1, 1, 1, 2, 3], slow: [1, 2, 2, 3, 4, 6] } as const;
+/** After so many trips somebody complains: few bear trips at once for long. */
+const PATIENCE = { atOnce: [1, 1, 1, 2, 3], slow: [1, 2, 2, 3, 4, 6] } as const;
 
 /** Some weeks of use until somebody complains, and what the breaker did each time. */
 export function daysBefore(house: House, random: Random): Episode[] {
   const days: Episode[] = [];
-  const patience = { snap: pick(random, PATIENCE.snap), slow: pick(random, PATIENCE.slow) };
-  let [snaps, slow] = [0, 0];
-  while (days.length < EPISODES && snaps < patience.snap && slow < patience.slow) {
+  const patience = { atOnce: pick(random, PATIENCE.atOnce), slow: pick(random, PATIENCE.slow) };
+  let [atOnce, slow] = [0, 0];
+  while (days.length < EPISODES && atOnce < patience.atOnce && slow < patience.slow) {
     const { appliances } = house.subject;
     const everything = chance(random, 0.35);
     const on = appliances.filter(({ fixed }) => fixed || everything || chance(random, 0.45));
@@ -36,7 +36,7 @@ export function daysBefore(house: House, random: Random): Episode[] {
     days.push(done);
     const { openedAfter } = done.trial;
     if (openedAfter === null) continue;
-    if (paceOf(openedAfter) === 'at-once') snaps++;
+    if (paceOf(openedAfter) === 'at-once') atOnce++;
     else slow++;
   }
   return days;
@@ -93,7 +93,7 @@ export function patternOf(
   return { pattern: appliances.length === 1 ? 'one-appliance' : 'random', suspect: anything };
 }
 
-/** What had just been switched on when it snapped: one thing that is most of what flowed, or that leaks. */
+/** What had just been switched on when it tripped at once: one thing that is most of what flowed, or that leaks. */
 function triggerOf({ subject }: House, { on, starting, trial: { openedAfter, by } }: Episode): string | null {
   if (openedAfter! > 3 || by === 'latch') return null;
   const draws = subject.appliances

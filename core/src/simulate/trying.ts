@@ -92,7 +92,7 @@ export const TRYING: Performs<
     if (unit.seized && chance(random, 0.6)) return 'hard-or-gritty';
     const once = switchOn(of.house, asItWas(of), 2, random);
     if (!once.latched) return 'will-not-latch';
-    // A snap as it closes feels like a latch that does not catch.
+    // A trip as it closes feels like a latch that does not catch.
     if (once.openedAfter !== null && once.openedAfter < 0.1 && chance(random, 0.35)) return 'will-not-latch';
     return unit.halfReset && !of.resetDone ? 'no-off-click' : 'clean-clicks';
   },

@@ -62,7 +62,7 @@ export const aCircuit = (change: Partial<Circuit> = {}): Circuit => ({
   lengthM: null,
   portableReceptacles: true,
   nameplate: null,
-  rules: 'school',
+  rules: 'policy',
   loads: [],
   version: 0,
   ...change,

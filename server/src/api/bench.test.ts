@@ -41,13 +41,13 @@ beforeEach(async () => {
 
 describe('a time that it held', () => {
   test('is logged, told as a measurement, and leaves the handle on', async () => {
-    await event({ kind: 'held', at: '2026-11-20T10:00:00Z', amps: 18, afterSeconds: 5400 });
+    await event({ kind: 'no-trip', at: '2026-11-20T10:00:00Z', amps: 18, afterSeconds: 5400 });
     const { trials, handle, wear } = await detail();
     expect(handle).toBe('on');
     expect(trials).toMatchObject([{ outcome: 'held', amps: 18, seconds: 5400, tells: 'consistent' }]);
     expect(wear.operations).toBe(0);
     const timeline = await call('get', `/breakers/${breakerId}/timeline?kinds=trips`);
-    expect(timeline.entries).toMatchObject([{ kind: 'trips', event: { kind: 'held' } }]);
+    expect(timeline.entries).toMatchObject([{ kind: 'trips', event: { kind: 'no-trip' } }]);
     expect(timeline.counts).toMatchObject({ trips: 1, resets: 0 });
   });
 
@@ -57,7 +57,7 @@ describe('a time that it held', () => {
     [{ amps: -1, afterSeconds: 60 }, 'amps'],
     [{ amps: 18, afterSeconds: 60, pace: 'minutes' }, ''],
   ])('%j is refused', async (body, path) => {
-    const { error } = await event({ kind: 'held', at: '2026-11-20T10:00:00Z', ...body }, 400);
+    const { error } = await event({ kind: 'no-trip', at: '2026-11-20T10:00:00Z', ...body }, 400);
     expect(error.issues[0].path).toBe(path);
     expect((await detail()).trials).toEqual([]);
   });

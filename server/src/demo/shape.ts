@@ -90,7 +90,7 @@ export const load = (
 
 /** It carried a current for so long and did not open. */
 export const held = (at: string, amps: number, afterSeconds: number, note = ''): DemoEntry => ({
-  event: { kind: 'held', at, amps, afterSeconds, note },
+  event: { kind: 'no-trip', at, amps, afterSeconds, note },
 });
 
 export const volts = (

@@ -417,6 +417,26 @@ class Inspections1764633600000 implements MigrationInterface {
   }
 }
 
+/** Words of the record are the trade’s: a circuit goes by the policy, a breaker that carried a current did not trip. */
+class TradeTerms1764720000000 implements MigrationInterface {
+  name = 'TradeTerms1764720000000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [
+      `UPDATE "circuit" SET "rules" = 'policy' WHERE "rules" = 'school'`,
+      // What undo brings back.
+      `UPDATE "edit" SET "rows" = replace("rows", '"rules":"school"', '"rules":"policy"')`,
+      ...dropTriggers(['event']),
+      `UPDATE "event" SET "kind" = 'no-trip' WHERE "kind" = 'held'`,
+      ...appendOnly(['event']),
+    ]);
+  }
+
+  async down() {
+    throw new Error('A record is not taken back to an older version: restore a backup instead.');
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -428,4 +448,5 @@ export const MIGRATIONS = [
   WhoDidIt1764460800000,
   PanelRevisions1764547200000,
   Inspections1764633600000,
+  TradeTerms1764720000000,
 ];

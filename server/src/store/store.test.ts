@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { DataSource } from 'typeorm';
-import { CircuitTable, PanelTable, SafeDatabase, SiteTable, Store, StrikeTable } from './index.ts';
+import { CircuitTable, PanelTable, SafeDatabase, SiteTable, Store, StrikeTable, EditTable } from './index.ts';
 import { MIGRATIONS } from './migrations.ts';
 
 const site = (n: number) => ({
@@ -212,6 +212,45 @@ describe('the file', () => {
     await store.close();
   });
 
+  test('words of an older version become the trade’s, in what undo brings back as well', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'phylaxon-'));
+    const database = join(folder, 'record.db');
+    const before = new DataSource({
+      type: 'better-sqlite3',
+      driver: SafeDatabase,
+      database,
+      migrationsRun: true,
+      synchronize: false,
+      migrations: MIGRATIONS.slice(0, -1),
+    });
+    await before.initialize();
+    const circuit = { id: 'c', breakerId: 'b', label: 'Lathe', rules: 'school' };
+    const rows = JSON.stringify([{ table: 'circuit', id: 'c', before: circuit, after: null }]);
+    for (const sql of [
+      `INSERT INTO site (id, name, note, createdAt) VALUES ('s', 'Loft', '', '2026')`,
+      `INSERT INTO panel (id, siteId, name, spaces, orientation, family, createdAt) VALUES ('p', 's', 'Main', 2, 'upright', '', '')`,
+      `INSERT INTO breaker (id, panelId, role, space, poles, ratingAmps, kind, family, onDirection, createdAt) VALUES ('b', 'p', 'branch', 1, 1, 20, 'standard', '', 'right', '')`,
+      `INSERT INTO circuit (id, breakerId, label, terminalC, ambientC, currentCarrying, portableReceptacles, rules) VALUES ('c', 'b', 'Lathe', 60, 30, 2, 1, 'school')`,
+      `INSERT INTO event (id, breakerId, at, loggedAt, note, kind, amps, afterSeconds, unplugged, cause) VALUES ('e', 'b', '2026', '2026', '', 'held', 12, 600, 0, 'unknown')`,
+      `INSERT INTO edit (id, siteId, at, label, panelIds, rows, added, struck, undone) VALUES ('d', 's', '2026', 'Changed', '[]', '${rows}', '[]', '[]', 0)`,
+    ])
+      await before.query(sql);
+    await before.destroy();
+    const store = await Store.open(database);
+    await store.read(async (manager) => {
+      expect(await manager.query('SELECT rules FROM circuit')).toEqual([{ rules: 'policy' }]);
+      expect(await manager.query('SELECT kind, amps FROM event')).toEqual([{ kind: 'no-trip', amps: 12 }]);
+      expect(await manager.find(EditTable)).toMatchObject([
+        { rows: [{ table: 'circuit', before: { ...circuit, rules: 'policy' }, after: null }] },
+      ]);
+    });
+    await expect(store.write((manager) => manager.query('DELETE FROM event'))).rejects.toThrow(
+      /never changed/,
+    );
+    await store.close();
+    rmSync(folder, { recursive: true });
+  });
+
   test('a record of the version before is brought up, with all that was in it', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'phylaxon-'));
     const database = join(folder, 'record.db');
@@ -250,7 +289,7 @@ describe('the file', () => {
         },
       ]);
       expect(await manager.find(CircuitTable)).toMatchObject([
-        { label: 'Lathe', rules: 'school', version: 0 },
+        { label: 'Lathe', rules: 'policy', version: 0 },
       ]);
       expect(await manager.find(StrikeTable)).toMatchObject([
         { readingId: 'r', noteId: null, why: 'misread' },

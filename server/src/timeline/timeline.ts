@@ -231,7 +231,7 @@ async function events(
   kind: 'trips' | 'resets',
 ): Promise<TimelineEntry[]> {
   const query = page(manager, EventTable, wanted).andWhere(
-    kind === 'trips' ? `r.kind IN ('trip', 'held')` : `r.kind NOT IN ('trip', 'held')`,
+    kind === 'trips' ? `r.kind IN ('trip', 'no-trip')` : `r.kind NOT IN ('trip', 'no-trip')`,
   );
   const rows = await holding(query, 'r.note', wanted.words).getMany();
   const struck = await struckOf(manager, 'events', idsOf(rows));
@@ -296,8 +296,8 @@ async function countKinds(manager: EntityManager, breakerIds: string[]): Promise
   const mine = 'breakerId IN (SELECT value FROM json_each(?))';
   const [row] = (await manager.query(
     `SELECT (SELECT count(*) FROM reading WHERE ${mine}) AS readings,
-       (SELECT count(*) FROM event WHERE ${mine} AND kind IN ('trip', 'held')) AS trips,
-       (SELECT count(*) FROM event WHERE ${mine} AND kind NOT IN ('trip', 'held')) AS resets,
+       (SELECT count(*) FROM event WHERE ${mine} AND kind IN ('trip', 'no-trip')) AS trips,
+       (SELECT count(*) FROM event WHERE ${mine} AND kind NOT IN ('trip', 'no-trip')) AS resets,
        (SELECT count(*) FROM observation WHERE ${mine}) AS looks,
        (SELECT count(*) FROM inspection WHERE ${mine}) AS inspections,
        (SELECT count(*) FROM verdict WHERE ${mine}) AS decisions,

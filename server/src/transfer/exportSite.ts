@@ -71,7 +71,7 @@ function eventInFile(row: EventRow) {
   const circumstances = { ...rest, unplugged: Boolean(unplugged), connected: listOf(connected) };
   const entry = { id, breakerId, kind, at, loggedAt, note, caseId, simulated: Boolean(simulated) };
   if (kind === 'handle') return { ...entry, position };
-  if (kind === 'held') {
+  if (kind === 'no-trip') {
     const { amps, afterSeconds, preloadAmps, ambientC } = rest;
     return { ...entry, amps, afterSeconds, preloadAmps, ambientC };
   }

@@ -118,7 +118,7 @@ describe('a site as a file', () => {
       ['readings', 'misread'],
     ]);
     expect(new Set(again.circuits.map((circuit: { rules: string }) => circuit.rules))).toEqual(
-      new Set(['school']),
+      new Set(['policy']),
     );
     expect(again.readings).toEqual(file.readings);
   });

@@ -96,7 +96,7 @@ function NothingYet({ detail, onLog }: { detail: BreakerDetail; onLog: PartProps
         <Button look="quiet" onClick={() => onLog('trip')}>
           Log a trip
         </Button>
-        <Button look="quiet" onClick={() => onLog('held')}>
+        <Button look="quiet" onClick={() => onLog('no-trip')}>
           Log that it held
         </Button>
       </p>

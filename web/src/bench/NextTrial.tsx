@@ -117,7 +117,7 @@ function Settle({
         hot to hold: switch it off and stop.
       </p>
       <p className="mt-2 flex flex-wrap gap-2">
-        <Button look="quiet" onClick={() => onLog('held')}>
+        <Button look="quiet" onClick={() => onLog('no-trip')}>
           It held: log it
         </Button>
         <Button look="quiet" onClick={() => onLog('trip')}>

@@ -24,7 +24,7 @@ const TABS = ['Log', 'Bench', 'Circuit', 'Record', 'Breaker'] as const;
 const QUICK: Record<LogTab, string> = {
   reading: 'Log a reading',
   trip: 'Log a trip',
-  held: 'Log that it held',
+  'no-trip': 'Log that it held',
   reset: 'Log a reset',
   look: 'Log what was found',
   inspection: 'Log an inspection',

@@ -41,7 +41,7 @@ const CABLES = [
 ];
 const TERMINALS = ['60', '75'].map((value) => ({ value, label: `${value} °C` }));
 const RULES = [
-  { value: 'school', label: 'as chosen in the settings' },
+  { value: 'policy', label: 'as chosen in the settings' },
   { value: 'split', label: '125 % of continuous, plus the rest' },
   { value: 'flat80', label: 'everything at most 80 % of the rating' },
 ];

@@ -117,7 +117,7 @@ export function valuesOf(
     currentCarrying: circuit?.currentCarrying ?? 2,
     lengthM: circuit?.lengthM === null || !circuit ? null : shown(fromMetres(circuit.lengthM)),
     portableReceptacles: circuit?.portableReceptacles ?? poles === 1,
-    rules: circuit?.rules ?? 'school',
+    rules: circuit?.rules ?? 'policy',
     minCircuitAmps: circuit?.nameplate?.minCircuitAmps ?? null,
     maxBreakerAmps: circuit?.nameplate?.maxBreakerAmps ?? null,
     loads: (circuit?.loads ?? []).map(({ id: _id, volts, onSeconds, offSeconds, ...load }) => ({

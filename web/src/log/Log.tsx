@@ -13,7 +13,7 @@ import { TripForm } from './TripForm.tsx';
 const TAB_WORDS: Record<LogTab, string> = {
   reading: 'Reading',
   trip: 'Trip',
-  held: 'It held',
+  'no-trip': 'It held',
   reset: 'Reset',
   look: 'Look, listen, try',
   inspection: 'Inspect',

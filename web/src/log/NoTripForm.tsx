@@ -47,7 +47,7 @@ export function NoTripForm({ breaker, where }: { breaker: Breaker; where: string
     );
     const held = { at, afterSeconds: afterSeconds!, amps: amps!, preloadAmps, ambientC, note };
     try {
-      await send(entries.event(breaker.id, where, { kind: 'held', ...held }), draft.clear);
+      await send(entries.event(breaker.id, where, { kind: 'no-trip', ...held }), draft.clear);
     } catch (error) {
       showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'minutes' : (path as keyof Values)));
     }

@@ -1,7 +1,7 @@
 import { TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
 
 /** The forms of the log. */
-export const LOG_TABS = ['reading', 'trip', 'held', 'reset', 'look', 'inspection'] as const;
+export const LOG_TABS = ['reading', 'trip', 'no-trip', 'reset', 'look', 'inspection'] as const;
 export type LogTab = (typeof LOG_TABS)[number];
 
 /** Field of the reading form that logs a test, for tests that are readings. */

@@ -25,6 +25,13 @@ describe('what an earlier version kept as an address', () => {
     expect(waiting).toMatchObject([{ command: '/nowhere', body: { at } }]);
   });
 
+  test('a word of an older version is today’s', () => {
+    const held = before(undefined, '/breakers/b1/events', { kind: 'held', amps: 12, afterSeconds: 600, at });
+    expect(broughtUp({ waiting: [held] }).waiting).toMatchObject([
+      { command: 'log-event', body: { kind: 'no-trip', amps: 12 } },
+    ]);
+  });
+
   test('what is a command already stays as it is', () => {
     const now: Waiting = {
       id: 'y',

@@ -35,13 +35,19 @@ interface WaitingAtAnAddress extends Omit<Waiting, 'command' | 'params'> {
 export function broughtUp(kept: { waiting: (Waiting | WaitingAtAnAddress)[] }): Pick<OutboxState, 'waiting'> {
   return {
     waiting: kept.waiting.map((one): Waiting => {
-      if (!('path' in one)) return one;
+      if (!('path' in one)) return inTodaysWords(one);
       const { method = 'POST', path, ...rest } = one;
       const command = sentTo(method, path) ?? { command: path, params: {} };
-      return { ...rest, ...command };
+      return inTodaysWords({ ...rest, ...command });
     }),
   };
 }
+
+/** That a breaker carried a current was called otherwise. */
+const inTodaysWords = (one: Waiting): Waiting =>
+  one.body && 'kind' in one.body && one.body.kind === 'held'
+    ? { ...one, body: { ...one.body, kind: 'no-trip' } }
+    : one;
 
 /** Commands that wait for the server, kept in this browser over a reload. */
 export const useOutbox = create<OutboxState>()(
@@ -58,7 +64,7 @@ export const useOutbox = create<OutboxState>()(
     }),
     {
       name: NAME,
-      version: 1,
+      version: 2,
       partialize: ({ waiting }) => ({ waiting }),
       migrate: (kept) => broughtUp(kept as { waiting: WaitingAtAnAddress[] }) as OutboxState,
     },

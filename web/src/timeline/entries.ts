@@ -101,7 +101,7 @@ function eventLine(event: BreakerEvent, verdict: string | null) {
     trip: `Tripped ${soon ?? ''}`,
     reset: `Reset${ended}`,
     handle: `Handle seen ${event.position ?? ''}`,
-    held: `Held for ${sayDuration(event.afterSeconds ?? 0)}`,
+    'no-trip': `Held for ${sayDuration(event.afterSeconds ?? 0)}`,
   }[event.kind].trim();
   return {
     what,

@@ -1,4 +1,4 @@
-import { AMBIENT_FACTOR, AMPACITY, BUNDLING_FACTOR, type ColumnC } from '../../facts/standards/index.ts';
+import { AMBIENT_FACTOR, AMPACITY, ADJUSTMENT_FACTOR, type ColumnC } from '../../facts/standards/index.ts';
 import type { Conductor } from './schema.ts';
 
 /** What bears on the current a conductor may carry. */
@@ -19,7 +19,7 @@ function ambientPercent(column: ColumnC, ambientC: number): number {
 }
 
 const adjustmentPercent = (currentCarrying: number) =>
-  BUNDLING_FACTOR.find((band) => currentCarrying <= band.upTo)!.percent;
+  ADJUSTMENT_FACTOR.find((band) => currentCarrying <= band.upTo)!.percent;
 
 /**
  * The lowest table value, in A, of the columns that bind: the insulation's, the terminal's and, for
@@ -37,7 +37,7 @@ export function lowestColumnAmps({ conductor, terminalC }: ConductorInPlace): nu
 
 /**
  * Current in A that a conductor may carry where it lies: the insulation's column, corrected for
- * ambient and bundling, never above what its terminal (and nm cable's 60 °C column) allow.
+ * ambient and adjustment for more than three conductors, never above what its terminal (and nm cable's 60 °C column) allow.
  *
  * Source: NEC 2023, tables 310.16, 310.15(B)(1), 310.15(C)(1); 110.14(C); 334.80.
  *

@@ -26,7 +26,7 @@ describe('ampacity', () => {
     expect(ampacity({ ...place, conductor: { ...copper12, cable: 'other' } })).toBe(25);
   });
 
-  test('ambient and bundling factors start from the insulation’s column', () => {
+  test('ambient and adjustment factors start from the insulation’s column', () => {
     // 30 A × 0.91 (40 °C) × 0.70 (7–9 conductors) = 19.11 A
     expect(ampacity({ ...place, ambientC: 40, currentCarrying: 9 })).toBeCloseTo(19.11, 9);
   });

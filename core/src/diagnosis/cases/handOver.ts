@@ -49,7 +49,7 @@ function sayEvent(event: BreakerEvent): string {
   switch (kind) {
     case 'handle':
       return `The handle stood ${position === 'tripped' ? 'tripped' : position}.`;
-    case 'held':
+    case 'no-trip':
       return `It carried ${sayQuantity(amps ?? 0, 'A')} for ${sayDuration(afterSeconds ?? 0)} and held.`;
     case 'trip':
       return `It tripped ${soon}${at}${bare}.`;
@@ -82,7 +82,7 @@ export function handOverOf(file: CaseRecord): HandOverCard {
   const breaker = subject?.breaker;
   const circuit = subject?.circuit ?? null;
   const events = subject?.entries.events.filter((event) => event.struck === null) ?? [];
-  const snaps = items.some(
+  const tripsAtOnce = items.some(
     ({ test, outcome }) => test.startsWith('reset-result') && outcome === 'trips-at-once',
   );
   const undecided = decision.family === 'need-more';
@@ -125,7 +125,7 @@ export function handOverOf(file: CaseRecord): HandOverCard {
       .map((test) => TEST_WORDS[test].name),
     doNot: doNot(file.policies, {
       stopped: decision.stop.active,
-      mayReset: mayReset && (!snaps || Boolean(isolation?.found)),
+      mayReset: mayReset && (!tripsAtOnce || Boolean(isolation?.found)),
       everTripped: events.length > 0,
     }),
   };

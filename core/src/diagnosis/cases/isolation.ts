@@ -69,7 +69,7 @@ export function isolationOf(
   };
 }
 
-/** Whether it snaps with its loads and not bare, so that one of them is to be found. */
+/** Whether it trips at once with its loads and not bare, so that one of them is to be found. */
 export function tripsAtOnceWithLoads(evidence: Evidence): boolean {
   const withLoads = outcomeOf(evidence, 'reset-result');
   return (

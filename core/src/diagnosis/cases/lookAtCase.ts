@@ -120,7 +120,7 @@ function isolationIn(
   const trials = isolationTrials(
     dossier.subject.entries.events.filter((event) => event.struck === null),
   ).filter((event) => event.caseId === about.id);
-  // Where it never snapped with its loads, nothing says that one of them is faulty.
+  // Where it never tripped at once with its loads, nothing says that one of them is faulty.
   const begun = trials.some(({ connected }) => connected.length > 0);
   if (!begun && !tripsAtOnceWithLoads(evidence)) return null;
   return isolationOf(

@@ -188,7 +188,7 @@ export const UNIT_CAUSES = {
       'reset-result-unplugged': [{ holds: 98, 'trips-at-once': 1 }, 'It stays on, and nothing comes out.'],
       'power-after-reset': [
         { restored: 4, 'still-dead': 96 },
-        'On, no snap, nothing comes out: the breaker itself.',
+        'It stays on, and nothing comes out: the breaker itself.',
       ],
       'outlet-voltage': [{ normal: 2, low: 5, zero: 93 }, 'Nothing comes out.'],
       'load-terminal-voltage': [

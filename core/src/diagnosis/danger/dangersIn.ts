@@ -37,7 +37,7 @@ interface Together {
  *   must not happen is that somebody switches it on again.
  * - A melted joint counts as a loose one does: it was hotter, not better.
  * - A breaker’s face more than 15 °C over its peers tells of a hot joint as its terminal does: a homeowner sees no other.
- * - A snap with its loads and another without any are two: nobody needs a third to know that the wiring is shorted.
+ * - A trip at once with its loads and another without any are two: nobody needs a third to know that the wiring is shorted.
  */
 const TOGETHER: readonly Together[] = [
   {
@@ -58,7 +58,7 @@ const TOGETHER: readonly Together[] = [
   },
 ];
 
-/** So many snaps with everything unplugged leave no doubt. */
+/** So many trips at once with everything unplugged leave no doubt. */
 const BARE_SNAPS = 2;
 
 const OFF: readonly string[] = ['off', 'middle'];

@@ -138,8 +138,8 @@ export function openBeyondBreaker(evidence: Evidence): RuleDecision | null {
   };
 }
 
-/** It snaps at once with things plugged in: find out which side the short is on, in one trial. */
-export function snappedWithLoads(evidence: Evidence): RuleDecision | null {
+/** It trips at once with things plugged in: find out which side the short is on, in one trial. */
+export function instantTripWithLoads(evidence: Evidence): RuleDecision | null {
   const trip = lastTrip(evidence);
   if (evidence.handle !== 'tripped' || trip?.pace !== 'at-once' || causeRemoved(evidence)) return null;
   return {
@@ -148,7 +148,11 @@ export function snappedWithLoads(evidence: Evidence): RuleDecision | null {
     confidence: 0.5,
     reasons: [
       because(evidence, 'reset-result', 3),
-      reason('snap-is-a-short', 2, 'A trip at once means a short, in something plugged in or in the wiring.'),
+      reason(
+        'instant-trip-is-a-short',
+        2,
+        'A trip at once means a short, in something plugged in or in the wiring.',
+      ),
     ],
     overturnedBy: [
       'It holds with everything unplugged: one of the appliances.',

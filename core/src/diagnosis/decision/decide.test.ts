@@ -241,7 +241,7 @@ describe('what the bench says', () => {
   const trip = (at: number, amps: number, afterSeconds: number) =>
     anEvent('trip', at, { amps, afterSeconds });
   const held = (at: number, amps: number, hours: number) =>
-    anEvent('held', at, { amps, afterSeconds: hours * 3600 });
+    anEvent('no-trip', at, { amps, afterSeconds: hours * 3600 });
   const reasonOf = (d: ReturnType<typeof about>) => d.reasons.find(({ code }) => code === 'effective-rating');
 
   test('its figure and its weight stand among the reasons of a replacement', () => {

@@ -6,7 +6,7 @@ import {
   openBeyondBreaker,
   overloaded,
   shortInWiring,
-  snappedWithLoads,
+  instantTripWithLoads,
   stillDead,
   supplyMissing,
 } from './circuitRules.ts';
@@ -65,7 +65,7 @@ const RULES = [
   order(causeKnownAndGone),
   order(causeKnownAndThere),
   order(enoughTrials),
-  sign(snappedWithLoads),
+  sign(instantTripWithLoads),
   sign(neverFullyReset),
   sign(stillDead),
   sign(trippedUnexplained),

@@ -85,7 +85,7 @@ describe('what the record brings', () => {
   });
 
   test('the bench speaks by its probabilities, and once', () => {
-    const held = (at: number, amps: number) => anEvent('held', at, { amps, afterSeconds: 3600 });
+    const held = (at: number, amps: number) => anEvent('no-trip', at, { amps, afterSeconds: 3600 });
     const early = anEvent('trip', 10, { amps: 14, afterSeconds: 600 });
     const clean = anObservation('terminal-inspection', 'clean-and-tight', 20);
     const weak = { events: [early], observations: [clean] };

@@ -78,7 +78,7 @@ export function causeKnownAndThere(evidence: Evidence): RuleDecision | null {
 }
 
 /**
- * Whether no more trials are allowed: the policy’s limit is reached, it snapped with everything unplugged, or something
+ * Whether no more trials are allowed: the policy’s limit is reached, it tripped at once with everything unplugged, or something
  * was found that needs work first.
  *
  * @param evidence what is known of a breaker

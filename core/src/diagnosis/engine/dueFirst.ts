@@ -45,7 +45,7 @@ const isForTheSupply = (test: TestId, action: RemedialAction, shows: Shows): boo
     ? shows('load-terminal-voltage', 'zero', 'one-pole-zero', 'low')
     : staysOn(action) && shows('light-behaviour', 'dims-on-start'));
 
-/** Where it snapped, an appliance is not blamed before the wiring was cleared: bare, or by its insulation. */
+/** Where it tripped at once, an appliance is not blamed before the wiring was cleared: bare, or by its insulation. */
 const isForTheWiring = (test: TestId, action: RemedialAction, shows: Shows): boolean =>
   (test === 'reset-result-unplugged' || test === 'insulation-resistance') &&
   action === 'repair-appliance' &&

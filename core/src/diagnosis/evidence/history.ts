@@ -48,7 +48,7 @@ export function handleAfter(event: BreakerEvent): HandlePosition | null {
   if (event.kind === 'handle') return event.position;
   if (event.kind === 'trip' || event.result === 'tripped' || event.feel === 'will-not-latch')
     return 'tripped';
-  if (event.kind === 'held') return 'on';
+  if (event.kind === 'no-trip') return 'on';
   return event.result === 'holds' || event.feel === 'clean-clicks' ? 'on' : null;
 }
 

@@ -62,7 +62,7 @@ export function judgedTrips(
   return new Map(facts.map(({ event, verdict }) => [event.id, verdict]));
 }
 
-/** Trips of electronic units and snaps at once are not the bimetal's; one with a known cause says nothing of the unit. */
+/** Trips of electronic breakers and those at once are not the bimetal's; one with a known cause says nothing of the unit. */
 const isThermal = (breaker: Breaker, event: BreakerEvent, pace: Pace) =>
   breaker.kind === 'standard' && pace !== 'at-once' && event.cause !== 'known-removed';
 

@@ -10,7 +10,7 @@ describe('trips and holds as measurements', () => {
   test('a trip with current and time, a hold, a reset that held with its current', () => {
     const trials = tripTrialsOf(breaker, [
       anEvent('trip', 0, { amps: 16, afterSeconds: 480 }),
-      anEvent('held', 100, { amps: 18, afterSeconds: 5400, preloadAmps: 6, ambientC: 31 }),
+      anEvent('no-trip', 100, { amps: 18, afterSeconds: 5400, preloadAmps: 6, ambientC: 31 }),
       anEvent('reset', 200, { result: 'holds', amps: 15, afterSeconds: 1200 }),
     ]);
     expect(trials.map(({ event }) => event)).toEqual([
@@ -41,7 +41,7 @@ describe('trips and holds as measurements', () => {
   });
 
   test('a hold that no sound breaker stands is too late', () => {
-    expect(tells(anEvent('held', 0, { amps: 45, afterSeconds: 900 }))).toEqual(['too-late']);
+    expect(tells(anEvent('no-trip', 0, { amps: 45, afterSeconds: 900 }))).toEqual(['too-late']);
   });
 
   test.each([
@@ -63,7 +63,7 @@ describe('trips and holds as measurements', () => {
     const gfci = aBreaker({ kind: 'gfci' });
     const trials = tripTrialsOf(gfci, [
       anEvent('trip', 0, { amps: 16, afterSeconds: 480 }),
-      anEvent('held', 100, { amps: 18, afterSeconds: 5400 }),
+      anEvent('no-trip', 100, { amps: 18, afterSeconds: 5400 }),
     ]);
     expect(trials.map(({ event }) => event === null)).toEqual([true, false]);
   });
@@ -95,7 +95,7 @@ describe('what they say together', () => {
       20,
       tripTrialsOf(breaker, [
         anEvent('trip', 0, { amps: 16, afterSeconds: 480 }),
-        anEvent('held', 100, { amps: 11, afterSeconds: 5400 }),
+        anEvent('no-trip', 100, { amps: 11, afterSeconds: 5400 }),
       ]),
     )!;
     expect(fact).toMatchObject({ trips: 1, holds: 1, rating: { judgement: 'weak' } });

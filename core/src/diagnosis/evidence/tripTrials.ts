@@ -33,7 +33,7 @@ const STEADY_SECONDS = 7200;
 
 /** Whether an event says that the breaker carried a current for a time and held. */
 const isHold = (event: BreakerEvent) =>
-  event.kind === 'held' || (event.kind === 'reset' && event.result === 'holds' && event.amps !== null);
+  event.kind === 'no-trip' || (event.kind === 'reset' && event.result === 'holds' && event.amps !== null);
 
 /**
  * The trips and holds of a breaker as measurements of its bimetal, oldest first, each with what it tells.

@@ -9,7 +9,7 @@ describe('the ledger of a breaker', () => {
       anEvent('reset', 2, { feel: 'clean-clicks', result: 'holds' }),
       anEvent('trip', 3, { pace: 'at-once' }),
       anEvent('reset', 4, { result: 'tripped', afterSeconds: 0.2 }),
-      anEvent('held', 5, { amps: 12, afterSeconds: 3600 }),
+      anEvent('no-trip', 5, { amps: 12, afterSeconds: 3600 }),
       anEvent('handle', 6, { position: 'off' }),
     ]);
     expect(wear).toMatchObject({ operations: 8, thermalTrips: 1, magneticTrips: 2, electronicTrips: 0 });

@@ -33,7 +33,7 @@ export function wearOf(breaker: Pick<Breaker, 'kind' | 'ratingAmps'>, events: re
     lastWorkedAt: null,
   };
   for (const event of events) {
-    if (event.kind === 'held') continue;
+    if (event.kind === 'no-trip') continue;
     ledger.operations += event.kind === 'reset' ? 2 : 0;
     ledger.operations += event.kind === 'handle' && event.position !== 'tripped' ? 1 : 0;
     ledger.lastWorkedAt = event.at;

@@ -72,7 +72,7 @@ export const AMBIENT_FACTOR: { upToC: readonly number[]; percent: Record<ColumnC
  *
  * Source: NEC (NFPA 70) 2023, table 310.15(C)(1).
  */
-export const BUNDLING_FACTOR = [
+export const ADJUSTMENT_FACTOR = [
   { upTo: 3, percent: 100 },
   { upTo: 6, percent: 80 },
   { upTo: 9, percent: 70 },

@@ -20,7 +20,7 @@ import {
 import { basedOn, id } from './common.ts';
 
 /** How a circuit’s demand is counted: as the chosen policy says, or by a rule of its own. */
-export const CIRCUIT_RULES = ['school', ...SIZING_RULES] as const;
+export const CIRCUIT_RULES = ['policy', ...SIZING_RULES] as const;
 
 const loadFields = {
   name: name('The load’s name'),
@@ -60,7 +60,7 @@ export const circuitFields = {
   lengthM: metres.nullable().default(null),
   portableReceptacles: z.boolean().default(true),
   nameplate: nameplate.nullable().default(null),
-  rules: z.enum(CIRCUIT_RULES).default('school'),
+  rules: z.enum(CIRCUIT_RULES).default('policy'),
 };
 
 const loads = <L extends z.ZodType>(load: L) =>
@@ -146,7 +146,7 @@ export function sizingQuestion(
     circuit;
   if (!conductor) return null;
   return {
-    rules: rules === 'school' ? policy : rules,
+    rules: rules === 'policy' ? policy : rules,
     conductor,
     terminalC,
     ambientC,

@@ -102,7 +102,7 @@ const eventKinds = [
     note: note.default(''),
   }),
   z.strictObject({
-    kind: z.literal('held'),
+    kind: z.literal('no-trip'),
     amps,
     afterSeconds: seconds.min(1, 'It held for a second at least.'),
     preloadAmps: circumstances.preloadAmps,
@@ -116,7 +116,7 @@ const eventKinds = [
 
 type AnyEvent =
   | { kind: 'handle' }
-  | { kind: 'held' }
+  | { kind: 'no-trip' }
   | Pick<z.output<(typeof eventKinds)[0]>, 'kind' | 'pace' | 'afterSeconds' | 'unplugged' | 'connected'>
   | Pick<
       z.output<(typeof eventKinds)[1]>,
@@ -125,7 +125,7 @@ type AnyEvent =
 
 /** What the parts of an event must be together. */
 function checkEvent(event: AnyEvent, context: z.RefinementCtx) {
-  if (event.kind === 'handle' || event.kind === 'held') return;
+  if (event.kind === 'handle' || event.kind === 'no-trip') return;
   if (event.connected !== null && event.unplugged !== (event.connected.length === 0)) {
     context.addIssue({
       code: 'custom',
@@ -219,8 +219,8 @@ export type Reading = z.infer<typeof reading>;
 export const event = z.object({
   ...found,
   kind: z
-    .enum(['trip', 'reset', 'handle', 'held'])
-    .describe('held: it carried a current so long, and did not open'),
+    .enum(['trip', 'reset', 'handle', 'no-trip'])
+    .describe('no-trip: it carried a current so long, and did not open'),
   position: z.enum(['on', 'off', 'tripped']).nullable(),
   feel: z.enum(TESTS['reset-feel'].outcomes).nullable(),
   result: z.enum(['holds', 'tripped']).nullable(),

@@ -108,7 +108,7 @@ describe('what may be sent to be stored', () => {
       conductor: null,
       terminalC: 60,
       ambientC: 30,
-      rules: 'school',
+      rules: 'policy',
       loads: [],
     });
     expect(eventInput.parse({ kind: 'trip', at, pace: 'minutes' })).toMatchObject({

@@ -138,10 +138,21 @@ function upgraded(file: object): object {
 }
 
 describe('versions', () => {
-  test('of version 5 nothing changes: it knew no inspections', () => {
-    const read = siteFile.parse(upgraded({ ...whole(), version: 5 }));
-    expect(read).toEqual(siteFile.parse(whole()));
-    expect(read.inspections).toEqual([]);
+  test('of version 5, which knew no inspections, two words change', () => {
+    const { circuits, events, ...raw } = whole();
+    const held = {
+      id: uuid(51),
+      breakerId: SAW,
+      at,
+      loggedAt: at,
+      kind: 'held',
+      amps: 12,
+      afterSeconds: 600,
+    };
+    const old = { ...raw, circuits: [{ ...circuits[0]!, rules: 'school' }], events: [...events, held] };
+    const read = siteFile.parse(upgraded({ ...old, version: 5 }));
+    expect(read).toEqual(siteFile.parse({ ...whole(), events: [...events, { ...held, kind: 'no-trip' }] }));
+    expect([read.inspections, read.circuits[0]!.rules]).toEqual([[], 'policy']);
   });
 
   test('of version 2 nothing changes but what it did not know: curves, holds, how loads run', () => {
@@ -160,7 +171,7 @@ describe('versions', () => {
       events: [{ ...raw.events[0]!, struck: null }],
     };
     const file = siteFile.parse(upgraded(old));
-    expect(file.circuits[0]!.rules).toBe('school');
+    expect(file.circuits[0]!.rules).toBe('policy');
     expect(file.strikes).toMatchObject([{ kind: 'readings', entryId: uuid(40), why: 'misread' }]);
     expect(checkSiteFile(file)).toEqual([]);
   });

@@ -28,12 +28,20 @@ function fromVersion1({ list, row }: FileRow): FileRow[] {
   ];
 }
 
+/** Version 5 had other words for what goes by the chosen policy, and for a breaker that carried a current. */
+function fromVersion5({ list, row }: FileRow): FileRow[] {
+  if (!isObject(row)) return [{ list, row }];
+  if (list === 'circuits' && row.rules === 'school') return [{ list, row: { ...row, rules: 'policy' } }];
+  if (list === 'events' && row.kind === 'held') return [{ list, row: { ...row, kind: 'no-trip' } }];
+  return [{ list, row }];
+}
+
 /**
  * From each older version to the next, row by row. Version 2 knew no trip curves, no holds, and not how loads run;
  * version 3 knew no cases, version 4 not who logged or struck an entry, version 5 no inspections: all of these may be
  * left out.
  */
-const STEPS: Record<number, (row: FileRow) => FileRow[]> = { 1: fromVersion1 };
+const STEPS: Record<number, (row: FileRow) => FileRow[]> = { 1: fromVersion1, 5: fromVersion5 };
 
 /**
  * A row of a file as it is written today.
