@@ -179,7 +179,16 @@ for (const { name, size, colorScheme } of LOOKS) {
         await expectSound(page, `bench ${part}`, [...BESIDE, DECIDED]);
       }
       await page.getByRole('tab', { name: 'Log' }).click();
-      for (const tab of ['Trip', 'It held', 'Reset', 'Look, listen, try', 'Inspect', 'Circuit', 'Breaker', 'Record']) {
+      for (const tab of [
+        'Trip',
+        'It held',
+        'Reset',
+        'Look, listen, try',
+        'Inspect',
+        'Circuit',
+        'Breaker',
+        'Record',
+      ]) {
         await page.getByRole('tab', { name: tab }).click();
         if (tab === 'Breaker') await page.getByText('It was replaced by a new part').click();
         if (tab === 'Record')

@@ -85,6 +85,45 @@ test('the server gone: the entry waits, over a reload too, and is stored once wh
   expect(timeline.entries).toHaveLength(1);
 });
 
+test('the server gone: a circuit is drawn twice, shown at once, and stored once each when it is back', async ({
+  page,
+  request,
+}) => {
+  const path = await ownBreaker(request);
+  await page.goto(path);
+  await page.getByRole('tab', { name: 'Circuit' }).click();
+  const form = page.getByRole('tabpanel', { name: 'Circuit' });
+  const rename = async (label: string) => {
+    await form.getByRole('textbox', { name: 'Circuit' }).fill(label);
+    await form.getByRole('button', { name: 'Store circuit' }).click();
+    await expect(form.getByText(/it is kept here and stored as soon as it does/)).toBeVisible();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(label);
+    await expect(page.getByRole('navigation', { name: 'Breakers of Shed panel' })).toContainText(label);
+  };
+  // The first try reaches the server, its answer is lost.
+  await page.route(
+    '**/api/v1/**/circuit',
+    async (route) => {
+      await route.fetch();
+      await route.abort();
+    },
+    { times: 1 },
+  );
+  await page.route('**/api/v1/**/changes', (route) => route.abort());
+  await rename('Forge');
+  await page.route('**/api/v1/**/circuit', (route) => route.abort());
+  await rename('Forge and lathe');
+  const waits = page.getByRole('status', { name: 'Entries that wait' });
+  await expect(waits).toContainText('2 entries wait for the server.');
+  await page.unrouteAll();
+  await expect(waits).toHaveCount(0);
+  const id = path.split('/').at(-1);
+  const { circuit } = (await (await request.get(`/api/v1/breakers/${id}`)).json()) as {
+    circuit: { label: string; version: number };
+  };
+  expect(circuit).toMatchObject({ label: 'Forge and lathe', version: 3 });
+});
+
 test('an entry that the server refuses when it is back is told, not lost', async ({ page, request }) => {
   const path = await ownBreaker(request);
   const id = path.split('/').at(-1);

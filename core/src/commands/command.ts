@@ -1,9 +1,17 @@
 import type { z } from 'zod';
 import type { CaseRecord } from '../diagnosis/cases/index.ts';
 import type { Profile } from '../facts/vocabulary/index.ts';
+import type { Breaker, Circuit } from '../record/entities/index.ts';
 
 /** What a schema leaves of its input; nothing where there is none. */
 export type OutputOf<S> = S extends z.ZodType ? z.output<S> : undefined;
+
+/** A breaker as it is shown: on a board with its circuit’s name, on a detail with its circuit. */
+export interface ShownBreaker {
+  breaker: Breaker;
+  label?: string | null;
+  circuit?: Circuit | null;
+}
 
 /**
  * One thing that can be done to the record. The route and its document, the permission, what undo calls it, what waits
@@ -37,6 +45,8 @@ export interface Command<
   caseOf?: (params: z.output<Params>, body: OutputOf<Body>) => string | null;
   /** The case as it will be once the server has it, for a browser that shows it before. */
   apply?: (record: CaseRecord, params: z.output<Params>, body: OutputOf<Body>) => CaseRecord;
+  /** The breaker of `params.id` as it will be drawn, for a browser that shows it before. */
+  draw?: (shown: ShownBreaker, body: OutputOf<Body>) => ShownBreaker;
 }
 
 /**

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import type { CaseRecord } from '../diagnosis/cases/index.ts';
 import { DEFAULT_POLICIES } from '../record/settings/index.ts';
-import { aBreaker, uuid } from '../testing/index.ts';
-import { addressOf, COMMANDS, isInCase, sentTo, withSent, type Sent } from './index.ts';
+import { aBreaker, aCircuit, uuid } from '../testing/index.ts';
+import { addressOf, breakerWithSent, COMMANDS, isInCase, sentTo, withSent, type Sent } from './index.ts';
 
 const at = '2026-11-25T10:00:00.000Z';
 const caseId = uuid(1000);
@@ -176,6 +176,34 @@ describe('a case while the server is gone', () => {
     expect(withSent(aCase(true), told).case.confirmed).toEqual(confirmed);
     const takenBack = [...told, ofCase('confirm-case', { confirmed: null })];
     expect(withSent(aCase(true), takenBack).case.confirmed).toBeNull();
+  });
+
+  test('what is drawn shows at once: a circuit and a breaker as they will be, the next edit made from them', () => {
+    const breaker = aBreaker();
+    const set: Sent = {
+      command: 'set-circuit',
+      params: { id: breaker.id },
+      body: { label: 'Forge', loads: [{ name: 'Blower', volts: 120, watts: 300 }], version: 4 },
+    };
+    const change: Sent = {
+      command: 'change-breaker',
+      params: { id: breaker.id },
+      body: { family: 'Kestle', version: breaker.version },
+    };
+    const circuit = aCircuit({ version: 4 });
+    const detail = breakerWithSent({ breaker, circuit }, [set, change]);
+    expect(detail.circuit).toMatchObject({ id: circuit.id, label: 'Forge', version: 5 });
+    expect(detail.circuit!.loads).toMatchObject([{ name: 'Blower', watts: 300, continuous: false }]);
+    expect(detail.breaker).toEqual({ ...breaker, family: 'Kestle', version: breaker.version + 1 });
+    const entry = { breaker, label: 'Old name' };
+    expect(breakerWithSent(entry, [set])).toEqual({ breaker, label: 'Forge' });
+    const elsewhere = { ...set, params: { id: uuid(77) } };
+    expect(breakerWithSent(entry, [elsewhere, { ...set, body: { label: '' } }])).toBe(entry);
+    const first = { ...set, body: { ...set.body, version: 0 } };
+    expect(breakerWithSent({ breaker, circuit: null }, [first]).circuit).toMatchObject({ version: 1 });
+    // What the server has already, though its answer was lost, is not drawn on top of itself.
+    const stored = { breaker, circuit: { ...circuit, label: 'Forge', version: 5 } };
+    expect(breakerWithSent(stored, [set])).toEqual(stored);
   });
 
   test('another case’s are left out, and so is what no schema takes or nobody knows', () => {

@@ -9,6 +9,14 @@ import {
 import { command } from './command.ts';
 import { byId } from './shapes.ts';
 
+/** Whether a change was made from what is shown; if not, it is in it already, or somebody else’s is. */
+const isMadeFrom = (version: number | undefined, shown: { version: number } | null) =>
+  version === undefined || version === (shown?.version ?? 0);
+
+/** What of a change is said. */
+const present = <T extends object>(change: T) =>
+  Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined)) as Partial<T>;
+
 export const fitBreaker = command({
   id: 'fit-breaker',
   method: 'post',
@@ -29,6 +37,10 @@ export const changeBreaker = command({
   params: byId,
   body: breakerChange,
   label: (_body, where) => `Changed the breaker in ${where}`,
+  draw: (shown, { asFound: _asFound, version, ...change }) =>
+    isMadeFrom(version, shown.breaker)
+      ? { ...shown, breaker: { ...shown.breaker, ...present(change), version: shown.breaker.version + 1 } }
+      : shown,
 });
 
 export const removeBreaker = command({
@@ -83,4 +95,19 @@ export const setCircuit = command({
   params: byId,
   body: circuitInput,
   label: (circuit) => `Changed the circuit ${circuit.label}`,
+  draw: (shown, { version, loads, ...circuit }) => ({
+    ...shown,
+    ...(shown.label !== undefined && { label: circuit.label }),
+    ...(shown.circuit !== undefined &&
+      isMadeFrom(version, shown.circuit) && {
+        circuit: {
+          ...circuit,
+          id: shown.circuit?.id ?? shown.breaker.id,
+          breakerId: shown.breaker.id,
+          // The server gives them ids of their own.
+          loads: loads.map((load, i) => ({ ...load, id: `${shown.breaker.id} ${i}` })),
+          version: (shown.circuit?.version ?? 0) + 1,
+        },
+      }),
+  }),
 });

@@ -2,7 +2,7 @@ export * from './command.ts';
 export { byId } from './shapes.ts';
 export { COMMANDS } from './registry.ts';
 export { addressOf, commandOf, sentTo, type Sent } from './sent.ts';
-export { isInCase, withSent } from './withSent.ts';
+export { breakerWithSent, isInCase, withSent } from './withSent.ts';
 export { addPhoto } from './addPhoto.ts';
 export * from './drawBreaker.ts';
 export * from './drawPanel.ts';

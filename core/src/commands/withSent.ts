@@ -1,5 +1,5 @@
 import type { CaseRecord } from '../diagnosis/cases/index.ts';
-import type { Command } from './command.ts';
+import type { Command, ShownBreaker } from './command.ts';
 import { commandOf, type Sent } from './sent.ts';
 
 /** A command with what was sent as its schemas leave it; `null`: it is not known, or is none. */
@@ -43,3 +43,19 @@ export const withSent = (record: CaseRecord, waiting: readonly Sent[]): CaseReco
     if (command.caseOf && command.caseOf(params, body as undefined) !== record.case.id) return before;
     return command.apply(before, params, body as undefined);
   }, record);
+
+/**
+ * A breaker as it will be drawn once everything that waits for the server is stored; what is decided of it stays as the
+ * server last told it.
+ *
+ * @param shown a breaker on a board, or a whole detail
+ * @param waiting what waits, oldest first; what is about other breakers is left out
+ * @returns the same with its drawing changed; the same object where nothing of it waits
+ * @example breakerWithSent(detail, []) // detail
+ */
+export const breakerWithSent = <Shown extends ShownBreaker>(shown: Shown, waiting: readonly Sent[]): Shown =>
+  waiting.reduce((before, sent) => {
+    if (sent.params.id !== before.breaker.id) return before;
+    const known = understood(sent);
+    return known?.command.draw ? (known.command.draw(before, known.body as undefined) as Shown) : before;
+  }, shown);

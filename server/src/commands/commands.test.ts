@@ -20,6 +20,31 @@ test('every command of core is served, and the document tells of it', async () =
   }
 });
 
+test('a change of the drawing whose answer was lost is made once, however often it is sent', async () => {
+  const { app } = await testApp();
+  const { call, made } = callsTo(app);
+  const { breakerId, panelId } = await aShed({ call, made });
+  const send = (path: string, method: 'put' | 'patch', body: object, change: string) =>
+    request(app)[method](`/api/v1${path}`).set('Phylaxon-Change', change).send(body);
+  const circuit = { label: 'Forge', loads: [{ name: 'Blower', volts: 120, watts: 300 }], version: 1 };
+  for (let i = 0; i < 2; i++) {
+    const answer = await send(`/breakers/${breakerId}/circuit`, 'put', circuit, uuid(900));
+    expect([answer.status, answer.body.circuit?.label, answer.body.circuit?.version]).toEqual([
+      200,
+      'Forge',
+      2,
+    ]);
+  }
+  for (let i = 0; i < 2; i++) {
+    const answer = await send(`/breakers/${breakerId}`, 'patch', { family: 'Kestle', version: 0 }, uuid(901));
+    expect([answer.status, answer.body.family, answer.body.version]).toEqual([200, 'Kestle', 1]);
+  }
+  // Under another name it is another change, made from what no longer stands.
+  expect((await send(`/breakers/${breakerId}/circuit`, 'put', circuit, uuid(902))).status).toBe(409);
+  const { steps } = (await call<{ steps: { undo: { label: string } } }>('get', `/panels/${panelId}`)).body;
+  expect(steps.undo.label).toMatch(/Changed the breaker/);
+});
+
 describe('who may', () => {
   const behindTheCover = { readings: [{ quantity: 'voltage', point: 'leg-a', value: 121, at }] };
   const sent = async (profile: string | null) => {

@@ -4,6 +4,7 @@ import { breaker } from '@phylaxon/core/record/entities';
 import { breakerDetail } from '@phylaxon/core/views/board';
 import {
   breakerOf,
+  breakerRow,
   changeBreaker,
   fitBreaker,
   moveBreaker,
@@ -28,6 +29,7 @@ export const serveBreakers: readonly Served[] = [
   serve(commands.changeBreaker, {
     answer,
     run: async (edit, { params, body }) => worked(await changeBreaker(edit, params.id, body)),
+    after: async (manager, { params }) => breakerOf(await breakerRow(manager, params.id)),
   }),
   serve(commands.removeBreaker, {
     answer,

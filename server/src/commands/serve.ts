@@ -91,6 +91,9 @@ export const serve =
         const by = byHeaders(input.headers);
         const why = command.refuses?.(by.who, asked.body);
         if (why) throw forbidden(why);
+        // Where the answer is what stands, a change that was made already is not made again.
+        if (after && by.change !== null && (await context.record.wasDone(by.change)))
+          return context.record.read((manager) => after(manager, asked)) as z.input<Answer>;
         const kept = (await keep?.(context, asked.upload)) as Kept;
         const result = await context.record.change(async (edit) => {
           const { where = '', siteId, result } = await run(edit, asked, kept);

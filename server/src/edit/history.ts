@@ -10,7 +10,13 @@ import { relog, strikeAll } from './entries.ts';
 const DEPTH = 500;
 
 /** Remember an edit, so that it can be undone. What was undone before it can then no longer be redone. */
-export async function remember(manager: EntityManager, siteId: string, label: string, edit: Edit) {
+export async function remember(
+  manager: EntityManager,
+  siteId: string,
+  label: string,
+  edit: Edit,
+  change: string | null = null,
+) {
   await manager.delete(EditTable, { siteId, undone: true });
   const row: EditRow = {
     id: newId(),
@@ -23,6 +29,7 @@ export async function remember(manager: EntityManager, siteId: string, label: st
     struck: edit.struck,
     undone: false,
     who: edit.who,
+    change,
   };
   await manager.insert(EditTable, row);
   await manager.query(
@@ -30,6 +37,10 @@ export async function remember(manager: EntityManager, siteId: string, label: st
     [siteId, siteId, DEPTH],
   );
 }
+
+/** Whether an edit of this name was done already. */
+export const wasDone = (manager: EntityManager, change: string): Promise<boolean> =>
+  manager.existsBy(EditTable, { change });
 
 const newestDone = (manager: EntityManager, siteId: string) => nextEdit(manager, siteId, false, 'DESC');
 const oldestUndone = (manager: EntityManager, siteId: string) => nextEdit(manager, siteId, true, 'ASC');

@@ -1,7 +1,7 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type { EntityManager } from 'typeorm';
 import type { Changes } from '../changes/index.ts';
-import { Edit, redo, remember, undo } from '../edit/index.ts';
+import { Edit, redo, remember, undo, wasDone } from '../edit/index.ts';
 import { siteRow } from '../record/index.ts';
 import { PanelTable, type CaseRow, type EditRow, type RowChange, type Store } from '../store/index.ts';
 import { redecideAll, redecidePanel } from './redecide.ts';
@@ -46,7 +46,7 @@ export class RecordService {
       const done = await work(edit);
       const panelIds = [...edit.panelIds];
       const siteId = done.siteId ?? (await siteOfPanel(manager, panelIds[0]!));
-      if (!edit.isEmpty) await remember(manager, siteId, done.label, edit);
+      if (!edit.isEmpty) await remember(manager, siteId, done.label, edit, by?.change);
       const everywhere = await redecide(manager, panelIds, edit.rows);
       return { result: done.result, told: edit.isEmpty ? [] : [siteId, ...panelIds], everywhere };
     });
@@ -68,6 +68,11 @@ export class RecordService {
     });
     this.tell([siteId, ...row.panelIds], everywhere, by);
     return row;
+  }
+
+  /** Whether a change of this name was made already: its answer was lost on the way, and it was sent again. */
+  wasDone(change: string): Promise<boolean> {
+    return this.store.read((manager) => wasDone(manager, change));
   }
 
   private tell(ids: readonly string[], everywhere: boolean, by: By | null): void {

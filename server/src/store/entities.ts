@@ -241,6 +241,7 @@ export const EditTable = table<EditRow>('edit', {
   struck: list,
   undone: flag,
   who: orNull(text),
+  change: orNull(text),
 });
 
 export const SettingTable = table<SettingRow>('setting', { name: key, value: text });

@@ -437,6 +437,22 @@ class TradeTerms1764720000000 implements MigrationInterface {
   }
 }
 
+/** What whoever sent an edit calls it: sent again, because its answer was lost, it is done once. */
+class NamedEdits1764806400000 implements MigrationInterface {
+  name = 'NamedEdits1764806400000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [
+      `ALTER TABLE "edit" ADD COLUMN "change" TEXT`,
+      `CREATE UNIQUE INDEX "edit_change" ON "edit" ("change") WHERE "change" IS NOT NULL`,
+    ]);
+  }
+
+  async down() {
+    throw new Error('A record is not taken back to an older version: restore a backup instead.');
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -449,4 +465,5 @@ export const MIGRATIONS = [
   PanelRevisions1764547200000,
   Inspections1764633600000,
   TradeTerms1764720000000,
+  NamedEdits1764806400000,
 ];

@@ -122,6 +122,8 @@ export interface EditRow {
   undone: boolean;
   /** Who did it; null: not known. */
   who: Profile | null;
+  /** What whoever sent it calls it; null: it has no name. */
+  change: string | null;
 }
 
 export interface SettingRow {

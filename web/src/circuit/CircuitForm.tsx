@@ -21,7 +21,7 @@ import {
   withDraft,
   useUnits,
 } from '../shared/index.ts';
-import { doNow } from '../stores/index.ts';
+import { sendEntries } from '../stores/index.ts';
 import { circuitForm, circuitOf, valuesOf, type CircuitValues } from './formValues.ts';
 import { LoadRows } from './LoadRows.tsx';
 import { SizingPreview } from './SizingPreview.tsx';
@@ -52,11 +52,16 @@ interface Props {
   policies: Policies;
 }
 
+const SAID = {
+  stored: '✓ Stored. The decision is up to date.',
+  waiting: 'The server does not answer: it is kept here and stored as soon as it does.',
+} as const;
+
 /** The circuit on a breaker: its conductor, its surroundings, its loads; compared while typing. */
 export function CircuitForm({ breaker, circuit, policies }: Props) {
   const units = useUnits();
   const { temperatureUnit, lengthUnit } = units;
-  const [stored, setStored] = useState(false);
+  const [stored, setStored] = useState<'stored' | 'waiting' | null>(null);
   const start = () => valuesOf(circuit, breaker.poles, units);
   const draftName = `circuit-${breaker.id}`;
   const form = useForm<CircuitValues>({
@@ -77,9 +82,9 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
   });
 
   const onSubmit = async (input: CircuitValues) => {
-    setStored(false);
+    setStored(null);
     try {
-      await doNow(
+      const became = await sendEntries(
         drawing.setCircuit(breaker.id, {
           ...circuitOf(input, units),
           ...untouched(),
@@ -88,7 +93,7 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
       );
       form.reset(input);
       draft.forget();
-      setStored(true);
+      setStored(became);
     } catch (error) {
       showErrors(form, error);
     }
@@ -173,7 +178,7 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
           {isSubmitting ? 'Storing …' : 'Store circuit'}
         </Button>
         <span role="status" className="text-good">
-          {stored ? '✓ Stored. The decision is up to date.' : ''}
+          {stored && SAID[stored]}
         </span>
         <FieldError message={errors.root?.message} />
       </div>

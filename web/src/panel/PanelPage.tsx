@@ -1,13 +1,14 @@
-import type { Board as BoardData } from '@phylaxon/core/views/board';
+import { breakerWithSent } from '@phylaxon/core/commands';
+import type { Board as BoardData, BreakerDetail } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import { ArrangeBoard, Board, BoardTools } from '../board/index.ts';
 import { askAgain, recordQueries } from '../queries/index.ts';
 import { BreakerForm, OpeningForm } from '../setup/index.ts';
 import { Button, classes, Notice } from '../shared/index.ts';
 import { BreakerDetailView } from '../breakerDetail/index.ts';
-import { useChanges } from '../stores/index.ts';
+import { useChanges, useOutbox } from '../stores/index.ts';
 import { Attention } from './Attention.tsx';
 import { panelText } from './panelText.ts';
 
@@ -17,11 +18,12 @@ const SetUp = lazy(async () => ({ default: (await import('./SetUp.tsx')).SetUp }
 export function PanelPage() {
   const { panelId = '', breakerId, space } = useParams();
   const settingUp = useLocation().pathname.endsWith('/setup');
-  const { data: board, error: noBoard } = useQuery(recordQueries.board(panelId));
-  const { data: detail, error: noDetail } = useQuery({
+  const { data: toldBoard, error: noBoard } = useQuery(recordQueries.board(panelId));
+  const { data: toldDetail, error: noDetail } = useQuery({
     ...recordQueries.detail(breakerId ?? ''),
     enabled: breakerId !== undefined,
   });
+  const { board, detail } = useDrawing(toldBoard, toldDetail);
   const [arranging, setArranging] = useState(false);
   const [notStepped, setNotStepped] = useState<string | null>(null);
   const problem = notStepped ?? noBoard?.message ?? noDetail?.message ?? null;
@@ -111,6 +113,22 @@ export function PanelPage() {
       </section>
     </main>
   );
+}
+
+/** Board and detail with what waits for the server drawn already. */
+function useDrawing(board: BoardData | undefined, detail: BreakerDetail | undefined) {
+  const all = useOutbox((state) => state.waiting);
+  return useMemo(() => {
+    const waiting = all.filter(({ refused }) => refused === null);
+    if (waiting.length === 0) return { board, detail };
+    return {
+      board: board && {
+        ...board,
+        breakers: board.breakers.map((entry) => breakerWithSent(entry, waiting)),
+      },
+      detail: detail && breakerWithSent(detail, waiting),
+    };
+  }, [all, board, detail]);
 }
 
 function FedFrom({ board: { fedFrom } }: { board: BoardData }) {

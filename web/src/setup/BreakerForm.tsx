@@ -23,7 +23,7 @@ import {
   withDraft,
   type Option,
 } from '../shared/index.ts';
-import { doNow } from '../stores/index.ts';
+import { doNow, sendEntries } from '../stores/index.ts';
 
 const SIZES = ['1', '2', 'upper', 'lower', 'inner', 'outer'] as const;
 
@@ -103,7 +103,9 @@ export function BreakerForm(props: Props) {
       if (breaker) {
         const { version } = versioned;
         const shape = breaker.role === 'branch' ? shapeOf(size) : {};
-        await doNow(drawing.changeBreaker(breaker.id, { ...part, ...shape, version }, atPlace(breaker)));
+        await sendEntries(
+          drawing.changeBreaker(breaker.id, { ...part, ...shape, version }, atPlace(breaker)),
+        );
         methods.reset(methods.getValues());
         draft.forget();
       } else {

@@ -91,9 +91,8 @@ const byWhoIsAtWork = <T>(entry: Pending<T>): Pending<T> => ({
 });
 
 /**
- * Have a command done now, or not at all: its answer is needed to go on, or it is an edit of the drawing, made from what
- * is shown, which another edit that waits would overtake. What was typed stays in its form. What is shown is asked for
- * again, which is not waited for.
+ * Have a command done now, or not at all: its answer is needed to go on, or the drawing is not shown as it would be once
+ * it is done. What was typed stays in its form. What is shown is asked for again, which is not waited for.
  *
  * @throws RequestError if the server refuses it, or is gone
  */
@@ -132,6 +131,11 @@ export async function sendPhoto(entry: Pending, file: Blob): Promise<'stored' | 
 
 async function sendOrKeep(entry: Pending, file?: Blob): Promise<'stored' | 'waiting'> {
   const sent = byWhoIsAtWork(entry);
+  // An edit of the drawing is made from what is shown, with all that waits: it does not overtake that.
+  if (commandOf(sent)?.draw && useOutbox.getState().waiting.some(({ refused }) => refused === null)) {
+    put({ ...sent, refused: null, because: null });
+    return 'waiting';
+  }
   sending(sent.id);
   try {
     await api.send(sent, file);

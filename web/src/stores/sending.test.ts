@@ -88,7 +88,24 @@ describe('sending', () => {
     ]);
   });
 
-  test('an edit of the drawing is done now or not at all', async () => {
+  test('an edit of the drawing does not overtake what waits: it is made from what is shown with it', async () => {
+    server.nowAnswers(() => 'gone');
+    const named = (label: string, version: number) => drawing.setCircuit(uuid(1), { label, version });
+    expect(await sendEntries(named('Forge', 1))).toBe('waiting');
+    server.nowAnswers(() => ({ body: {} }));
+    expect(await sendEntries(named('Forge and lathe', 2))).toBe('waiting');
+    const stop = followOutbox();
+    server.asked.length = 0;
+    window.dispatchEvent(new window.Event('online'));
+    await settled(() => waiting().length === 0);
+    stop();
+    expect(server.asked.map(({ method, body }) => [method, (body as { label: string }).label])).toEqual([
+      ['PUT', 'Forge'],
+      ['PUT', 'Forge and lathe'],
+    ]);
+  });
+
+  test('what needs its answer is done now or not at all', async () => {
     server.nowAnswers(() => 'gone');
     await expect(doNow(drawing.addSite({ name: 'Shed' }))).rejects.toThrow('does not answer');
     expect(waiting()).toEqual([]);
