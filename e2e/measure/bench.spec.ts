@@ -88,7 +88,7 @@ test('the chance of a trip over a day', async ({ page }) => {
     await page.getByRole('progressbar').waitFor();
     const stop = Date.now();
     await page.getByRole('button', { name: 'Cancel' }).click();
-    await page.getByText('Given up. Nothing was kept.').waitFor();
+    await page.getByText('Canceled. Nothing was kept.').waitFor();
     cancels.push(Date.now() - stop);
   }
   say(`10,000 breakers over a day of ${changes} changes`, times, 'at most 3,000');

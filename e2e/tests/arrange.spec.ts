@@ -90,14 +90,14 @@ test('handles are tied, a part is replaced, a filler is noted, and each is undon
   await expect(page.getByText(/^New part: 20 A/)).toBeVisible();
   await expect(page.getByText(/· gritty/)).toBeVisible();
 
-  await page.getByRole('link', { name: 'Space 2, empty: fit a breaker' }).click();
+  await page.getByRole('link', { name: 'Space 2, empty: put a breaker in' }).click();
   await page.getByRole('button', { name: 'It is an open hole' }).click();
   await expect(
-    page.getByRole('link', { name: 'Space 2, an open hole: it needs a filler: fit a breaker' }),
+    page.getByRole('link', { name: 'Space 2, an open hole: it needs a filler: put a breaker in' }),
   ).toBeVisible();
   await page.getByRole('heading', { name: /Empty space/ }).click();
   await page.keyboard.press('ControlOrMeta+Z');
-  await expect(page.getByRole('link', { name: 'Space 2, empty: fit a breaker' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Space 2, empty: put a breaker in' })).toBeVisible();
   await expect(
     board(page).getByRole('button', { name: 'Undo: Replaced the breaker in space 1' }),
   ).toBeVisible();

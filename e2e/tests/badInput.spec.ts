@@ -20,7 +20,9 @@ test('what cannot be is told at its field, and nothing of it is stored', async (
   await outlet.fill('119');
   await reading.getByRole('textbox', { name: 'Its face, °C' }).fill('31');
   await store.click();
-  await expect(reading.getByText('A surface tells nothing without the air around it.')).toBeVisible();
+  await expect(
+    reading.getByText('A surface temperature tells nothing without that of the air around it.'),
+  ).toBeVisible();
 
   const id = path.split('/').at(-1);
   const timeline = await request.get(`/api/v1/breakers/${id}/timeline?kinds=readings`);

@@ -172,14 +172,14 @@ test('a load as it runs: when it opens, and the chance hour by hour, with progre
   await page.getByLabel('For', { exact: true }).selectOption('168');
   const begin = page.getByRole('button', { name: 'For any sound breaker' });
   await begin.click();
-  const progress = page.getByRole('progressbar', { name: 'Units worked through' });
+  const progress = page.getByRole('progressbar', { name: 'Breakers worked through' });
   await expect(progress).toBeVisible();
   const seen = new Set<string>();
   await expect
     .poll(async () => seen.add((await progress.getAttribute('value')) ?? '').size, { intervals: [50] })
     .toBeGreaterThan(3);
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByText('Given up. Nothing was kept.')).toBeVisible();
+  await expect(page.getByText('Canceled. Nothing was kept.')).toBeVisible();
 
   await page.getByLabel('For', { exact: true }).selectOption('8');
   await begin.click();

@@ -32,7 +32,7 @@ for (const { width, height } of [
       await page.getByRole('button', { name: /Flat: bedrooms/ }).click();
       await nothingAmiss(page);
       await expect(heading(page)).toHaveText('Try handle 3: Flat: bedrooms');
-      await next(page).getByRole('button', { name: 'It gives, or hangs in the middle' }).click();
+      await next(page).getByRole('button', { name: 'It gives, or sits in the middle' }).click();
       await expect(timeline(page)).toContainText('The handle gives');
       await moved(page, 'Try handle 3: Flat: bedrooms');
       await unsureUntil(page, /Reset it, once/);
@@ -193,7 +193,7 @@ test('a hand-over written by the one is taken in by the other, with its evidence
   const card = page.getByRole('article', { name: 'Hand-over' });
   await expect(card).toContainText('Potting bench');
   await expect(card).toContainText('It is quiet.');
-  await expect(card).toContainText('Never fit a larger breaker to stop a trip');
+  await expect(card).toContainText('Never install a larger breaker to stop a trip');
 
   const pdf = await request.get(`/api/v1/cases/${caseId}/handover.pdf?zone=Europe/Lisbon`);
   expect(pdf.headers()['content-type']).toContain('application/pdf');

@@ -76,7 +76,7 @@ test('the trip form tells what a sound breaker would do, while typing', async ({
   await page.getByRole('button', { name: 'Log a trip' }).click();
   const trip = page.getByRole('tabpanel', { name: 'Trip' });
   await trip.getByRole('textbox', { name: 'Current then, A' }).fill('16');
-  await expect(trip.getByText('a sound breaker holds that for ever')).toBeVisible();
+  await expect(trip.getByText('a sound breaker carries that indefinitely')).toBeVisible();
   await trip.getByRole('textbox', { name: 'Current then, A' }).fill('40');
   await expect(trip.getByText(/a sound breaker opens between 11 s and 2 min/)).toBeVisible();
 });
@@ -97,9 +97,9 @@ test('the circuit is compared while typing, and an oversized breaker is told on 
   await page.getByRole('textbox', { name: 'Watts, W' }).fill('900');
   await page.getByRole('button', { name: 'Store circuit' }).click();
   await expect(
-    decision(page).getByRole('heading', { name: 'Fit a 15 A breaker instead of 20 A' }),
+    decision(page).getByRole('heading', { name: 'Install a 15 A breaker instead of 20 A' }),
   ).toBeVisible();
-  await expect(page.getByRole('link', { name: /Space 1, Shed.*Fit a 15 A breaker/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Space 1, Shed.*Install a 15 A breaker/ })).toBeVisible();
 });
 
 test('a homeowner is never led behind the cover', async ({ page, request }) => {

@@ -46,7 +46,7 @@ test('two browsers change one breaker: the later is told, nothing is overwritten
   await expect(page.getByLabel('Rating')).toHaveValue('15');
   await page.getByLabel('Kind').selectOption('gfci');
   await page.getByRole('button', { name: 'Store breaker' }).click();
-  await expect(other.getByRole('link', { name: /^Space 1, lathe, 15 A, ground-fault/ })).toBeVisible();
+  await expect(other.getByRole('link', { name: /^Space 1, lathe, 15 A, GFCI/ })).toBeVisible();
   await other.close();
 });
 
@@ -96,7 +96,7 @@ test('the server gone: a circuit is drawn twice, shown at once, and stored once 
   const rename = async (label: string) => {
     await form.getByRole('textbox', { name: 'Circuit' }).fill(label);
     await form.getByRole('button', { name: 'Store circuit' }).click();
-    await expect(form.getByText(/it is kept here and stored as soon as it does/)).toBeVisible();
+    await expect(form.getByText(/is kept here and stored as soon as it does/)).toBeVisible();
     await expect(page.getByRole('heading', { level: 1 })).toContainText(label);
     await expect(page.getByRole('navigation', { name: 'Breakers of Shed panel' })).toContainText(label);
   };

@@ -49,7 +49,7 @@ test('a large file shows how far it is, and can be given up; then nothing is sto
   const bar = page.getByRole('progressbar', { name: /Reading the file … \d+ %/ });
   await expect(bar).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByRole('alert')).toContainText('Given up: nothing was stored.');
+  await expect(page.getByRole('alert')).toContainText('Canceled: nothing was stored.');
   await expect(bar).toHaveCount(0);
 
   // Given up while it is stored: no half of it is kept.
@@ -62,7 +62,7 @@ test('a large file shows how far it is, and can be given up; then nothing is sto
   expect((await request.get('/api/v1/health')).status()).toBe(200);
   expect((await request.get('/api/v1/sites')).status()).toBe(200);
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByRole('alert')).toContainText('Given up: nothing was stored.');
+  await expect(page.getByRole('alert')).toContainText('Canceled: nothing was stored.');
   const { sites } = (await (await request.get('/api/v1/sites')).json()) as {
     sites: { site: { name: string } }[];
   };

@@ -12,23 +12,23 @@ test('a panel of one’s own: drawn, fitted, refused where it cannot be, and tak
   await form.getByRole('button', { name: 'Draw this panel' }).click();
   await expect(form.getByText(/give an even number/)).toBeVisible();
   await form.getByRole('textbox', { name: /^Spaces/ }).fill('8');
-  await form.getByLabel('It hangs').selectOption('inverted');
+  await form.getByLabel('It is mounted').selectOption('inverted');
   await form.getByRole('button', { name: 'Draw this panel' }).click();
-  await expect(page.getByText(/hangs upside down/)).toBeVisible();
+  await expect(page.getByText(/mounted upside down/)).toBeVisible();
 
-  await page.getByRole('link', { name: 'Space 7, empty: fit a breaker' }).click();
+  await page.getByRole('link', { name: 'Space 7, empty: put a breaker in' }).click();
   await page.getByLabel('Size').selectOption('2');
-  await page.getByRole('button', { name: 'Fit this breaker' }).click();
+  await page.getByRole('button', { name: 'Put this breaker in' }).click();
   await expect(
     page.getByText('A two-pole breaker at 7 would need space 9; this panel ends at 8.'),
   ).toBeVisible();
   await page.getByLabel('Size').selectOption('upper');
-  await page.getByRole('button', { name: 'Fit this breaker' }).click();
+  await page.getByRole('button', { name: 'Put this breaker in' }).click();
   await expect(page.getByRole('link', { name: /^Space 7 upper/ })).toHaveAttribute('aria-current', 'true');
 
   await page.getByRole('tab', { name: 'Breaker' }).click();
   await page.getByRole('button', { name: 'It is no longer in the panel' }).click();
-  await expect(page.getByRole('link', { name: 'Space 7, empty: fit a breaker' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Space 7, empty: put a breaker in' })).toBeVisible();
 
   // Another like it, the first one off the site, and back again.
   await page.getByRole('link', { name: 'Set up this panel' }).click();

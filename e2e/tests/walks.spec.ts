@@ -85,7 +85,7 @@ test('the shower pump trips its breaker: no street, no test button, no other pol
       asked,
     ),
   ).toBeLessThanOrEqual(MOST);
-  expect(asked.join(' ')).not.toMatch(/street|Test button|Newly fitted/);
+  expect(asked.join(' ')).not.toMatch(/street|Test button|Newly installed/);
   await expect(decision(page)).toContainText(/load|watch|Reset/);
 });
 

@@ -75,7 +75,7 @@ export const COMPUTATIONS = {
     run: profileTimes,
   }),
   together: computation({
-    summary: 'Which loads of a circuit can run together for ever, and which sets may trip it',
+    summary: 'Which loads of a circuit can run together indefinitely, and which sets may trip it',
     input: loadCombinationsInput,
     output: loadCombinationsOutput,
     run: loadCombinations,

@@ -4,11 +4,11 @@ import { heatOf } from './heat.ts';
 import type { House, Moment } from './house.ts';
 import { energised } from './wiring.ts';
 
-/** A ground-fault unit opens at 5 mA, in a fraction of a second. */
+/** A GFCI opens at 5 mA, in a fraction of a second. */
 const RESIDUAL_AMPS = 0.005;
-/** A ground-fault unit opens on a neutral that is grounded through less than this, with or without a load, Ω. */
+/** A GFCI opens on a neutral that is grounded through less than this, with or without a load, Ω. */
 const GROUNDED_NEUTRAL_OHMS = 4;
-/** An arc-fault unit hears arcs from this current on. */
+/** An AFCI hears arcs from this current on. */
 const ARC_AMPS = 1;
 /** The bimetal works up to this ambient; beyond it opens at once. */
 const MOST_AMBIENT_C = 130;

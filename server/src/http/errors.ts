@@ -89,7 +89,7 @@ function known(error: unknown): ApiError | null {
       'too_many_files',
       'Other files of yours are still being read: wait for those first.',
     );
-  if (error instanceof GivenUp) return new ApiError(400, 'given_up', 'It was given up; nothing was stored.');
+  if (error instanceof GivenUp) return new ApiError(400, 'given_up', 'It was canceled; nothing was stored.');
   const trouble = storeErrorOf(error);
   return trouble ? fromStore(trouble) : fromHttp(error as object);
 }

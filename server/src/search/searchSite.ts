@@ -10,9 +10,9 @@ import { panelsOf } from '../record/index.ts';
 const MOST_ENTRIES = 60;
 const KIND_WORDS = {
   standard: '',
-  gfci: 'ground-fault',
-  afci: 'arc-fault',
-  dual: 'ground-fault arc-fault',
+  gfci: 'gfci ground-fault',
+  afci: 'afci arc-fault',
+  dual: 'gfci afci ground-fault arc-fault dual',
   surge: 'surge',
 };
 

@@ -36,7 +36,7 @@ async function answerTo<T>(path: string, init: RequestInit): Promise<T> {
   try {
     answer = await fetch(BASE + path, init);
   } catch {
-    if (init.signal?.aborted) throw new RequestError('Given up: nothing was stored.', GIVEN_UP);
+    if (init.signal?.aborted) throw new RequestError('Canceled: nothing was stored.', GIVEN_UP);
     throw new RequestError(
       'The server does not answer. Nothing was stored; try again when it runs.',
       NO_SERVER,

@@ -132,7 +132,7 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
     <>
       <Part title="These may trip it, the smallest sets first">
         {answer.offending.length === 0 ? (
-          <p>None: everything together runs for ever.</p>
+          <p>None: everything together runs indefinitely.</p>
         ) : (
           <ul className="divide-y divide-rule">
             {answer.offending.map(({ loads: set, amps, by, fastestSeconds, slowestSeconds }, i) => (
@@ -166,7 +166,7 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
           <p className="text-sm text-ink-soft">And {answer.offendingCount - answer.offending.length} more.</p>
         )}
       </Part>
-      <Part title="These run together for ever">
+      <Part title="These run together indefinitely">
         {answer.forever.length === 0 ? (
           <p>No set does: every load may trip it alone.</p>
         ) : (

@@ -81,7 +81,7 @@ function NothingYet({ detail, onLog }: { detail: BreakerDetail; onLog: PartProps
       <p>
         {silent
           ? 'Trips are on record, but none with the current and the time that would tell something of the breaker.'
-          : 'No trip and no hold is on record with its current. Each one is a measurement: how much it carried, how long, and whether it opened.'}
+          : 'No trip, and no time that it held, is on record with its current. Each one is a measurement: how much it carried, how long, and whether it opened.'}
       </p>
       {silent && (
         <ul className="list-disc pl-5">

@@ -151,7 +151,7 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
           <FileField label="From a CSV table" accept=".csv,text/csv" onFile={(file) => void fromFile(file)} />
         </div>
         <p className="text-sm text-ink-soft">Columns: multiple, fastest (s), slowest (s).</p>
-        <Problems title="Nothing of this table was taken:" problems={problems} />
+        <Problems title="Nothing from this table was imported:" problems={problems} />
         <Fit fit={fit} />
         <div className="flex flex-wrap items-center gap-4">
           <Button type="submit" disabled={isSubmitting}>

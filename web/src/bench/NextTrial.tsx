@@ -56,7 +56,7 @@ function JointFirst({ detail, onLog }: Pick<PartProps, 'detail' | 'onLog'>) {
   return (
     <Notice title="First the temperature of its joint">
       <p>
-        A low figure is not yet a bad breaker: a hot joint or hot neighbours heat the bimetal too. Take its
+        A low figure is not yet a bad breaker: a hot joint or hot neighbors heat the bimetal too. Take its
         face under load, cover closed; behind the cover it is an electrician’s work.
       </p>
       <Button look="quiet" className="mt-2" onClick={() => onLog('reading')}>

@@ -93,7 +93,7 @@ function LoggedFile({
         <FileField label="A logged current (CSV)" accept=".csv,text/csv" onFile={(file) => void open(file)} />
       )}
       <Problems
-        title="This table was not taken. Columns: time (s, or date and time), current (A)."
+        title="This table was not imported. Columns: time (s, or date and time), current (A)."
         problems={problems}
       />
     </div>
@@ -195,12 +195,12 @@ function Chances({ base, hasRecord }: ChancesProps) {
 }
 
 function Progress({ chance }: { chance: Chance }) {
-  if (chance.is === 'cancelled') return <p role="status">Given up. Nothing was kept.</p>;
+  if (chance.is === 'cancelled') return <p role="status">Canceled. Nothing was kept.</p>;
   if (chance.is !== 'working') return null;
   return (
     <p className="flex items-center gap-3">
       <progress
-        aria-label="Units worked through"
+        aria-label="Breakers worked through"
         value={chance.share}
         max={1}
         className="h-3 flex-1 accent-ink"

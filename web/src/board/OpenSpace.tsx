@@ -10,7 +10,7 @@ const SPOKEN: Record<Cover, string> = {
 
 /** A space without a breaker, for those who do not see it. */
 export const spokenSpace = ({ space, cover }: BoardItem) =>
-  `Space ${space}, ${SPOKEN[cover!]}: fit a breaker`;
+  `Space ${space}, ${SPOKEN[cover!]}: put a breaker in`;
 
 /** A space without a breaker: closed, open, or nobody has noted it. */
 export function OpenSpace({ item, onSide }: { item: BoardItem; onSide: boolean }) {

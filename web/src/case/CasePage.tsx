@@ -120,18 +120,18 @@ function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
           </p>
           {about.closedAt === null && (
             <Link to="/" className="inline-flex min-h-11 items-center text-sm underline underline-offset-4">
-              Put it down for now
+              Set it aside for now
             </Link>
           )}
         </header>
         {!heard && (
-          <Notice title="The server cannot be heard. Go on: what you tell is kept here and stored when it answers." />
+          <Notice title="No connection to the server. Go on: what you answer is kept here and stored once it is back." />
         )}
         {file.partGone && (
           <Notice title="The breaker of this case was taken out of its panel since. Close the case with how it ended." />
         )}
         {view.isolation?.contradiction && (
-          <Notice title="The trials do not fit together: no one thing on this circuit explains all of them.">
+          <Notice title="The trials contradict each other: no one thing on this circuit explains all of them.">
             <p>
               There may be more than one fault, too much load together, something else connected, or a slip in
               an answer: take it back where it was one.

@@ -32,7 +32,7 @@ export function Closed({ closedAt, outcome }: { closedAt: string; outcome: CaseO
       <Later key={JSON.stringify(confirmed)} />
       <p className="mt-2 flex flex-wrap gap-3">
         <Button look="quiet" disabled={busy} onClick={() => void once(() => act(caseEntries.reopen(id)))}>
-          Take it up again
+          Reopen it
         </Button>
         <HandOverLink id={id} />
       </p>

@@ -84,7 +84,8 @@ export function FindStep({ why }: { why: string }) {
     return (
       <StepFrame title="No handle gives" why="Every handle in this panel was tried and is firm.">
         <p>
-          Then it is hardly a tripped breaker here. Go on with the likeliest one, and the rest of the looks.
+          Then it is probably not a tripped breaker here. Go on with the likeliest one, and with the other
+          checks.
         </p>
         {likeliest && (
           <Button disabled={busy} onClick={() => void isIt(likeliest.breakerId, false)}>
@@ -105,7 +106,7 @@ export function FindStep({ why }: { why: string }) {
       </HandleGuide>
       <div className="grid gap-2 sm:grid-cols-2">
         <Button disabled={busy} className="min-h-13 text-lg" onClick={() => void isIt(first.breakerId, true)}>
-          It gives, or hangs in the middle
+          It gives, or sits in the middle
         </Button>
         <Button
           look="quiet"

@@ -65,7 +65,7 @@ export const COMPLAINT_TILES: ComplaintTile[] = [
 export const OUTCOME_WORDS: Record<CaseOutcome, string> = {
   'reset-holds': 'It is reset, and it holds',
   replaced: 'The breaker was replaced',
-  resized: 'Another rating was fitted, or the circuit split',
+  resized: 'Another rating was installed, or the circuit split',
   'repaired-elsewhere': 'It was something else, and that is put right',
   'handed-over': 'Handed over to somebody else',
   'not-found': 'Given up without a cause',

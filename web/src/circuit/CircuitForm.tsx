@@ -54,7 +54,7 @@ interface Props {
 
 const SAID = {
   stored: '✓ Stored. The decision is up to date.',
-  waiting: 'The server does not answer: it is kept here and stored as soon as it does.',
+  waiting: 'The server does not answer: this is kept here and stored as soon as it does.',
 } as const;
 
 /** The circuit on a breaker: its conductor, its surroundings, its loads; compared while typing. */

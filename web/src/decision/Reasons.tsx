@@ -26,7 +26,7 @@ export function Reasons({ lead, further }: Props) {
           {say(reason.text)}
         </Reason>
       ))}
-      {bare && further.length === 0 && <li>There are no figures to it: it was seen, or told.</li>}
+      {bare && further.length === 0 && <li>No figures: it was seen, or reported.</li>}
     </ol>
   );
 }

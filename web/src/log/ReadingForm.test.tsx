@@ -107,7 +107,7 @@ describe('what is sent', () => {
     await store();
     const alerts = screen.getAllByRole('alert').map((one) => one.textContent.replaceAll('\u00a0', ' '));
     expect(alerts).toContain('✕ The surface temperature must be from −40 °F to 932 °F.');
-    expect(alerts).toContain('✕ A surface tells nothing without the air around it.');
+    expect(alerts).toContain('✕ A surface temperature tells nothing without that of the air around it.');
     expect(server.asked).toEqual([]);
   });
 });
@@ -135,7 +135,7 @@ test('with the server gone it is kept, said so, and the form is free for the nex
   show();
   type(/^Outlet/, '119');
   await store();
-  expect(screen.getByText(/it is kept here and stored as soon as it does/)).toBeDefined();
+  expect(screen.getByText(/is kept here and stored as soon as it does/)).toBeDefined();
   expect(useOutbox.getState().waiting).toMatchObject([
     { command: 'log-readings', label: 'Logged a reading at Shed, 3', profile: 'electrician' },
   ]);

@@ -123,7 +123,7 @@ const formIn = ({ toCelsius }: Units) =>
         context.addIssue({
           code: 'custom',
           path: ['ambient'],
-          message: 'A surface tells nothing without the air around it.',
+          message: 'A surface temperature tells nothing without that of the air around it.',
         });
       }
     });

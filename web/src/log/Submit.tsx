@@ -10,7 +10,7 @@ interface Props {
 
 const OUTCOMES = {
   stored: '✓ Stored. The decision above is up to date.',
-  waiting: 'The server does not answer: it is kept here and stored as soon as it does.',
+  waiting: 'The server does not answer: this is kept here and stored as soon as it does.',
 } as const;
 
 /** The button that stores an entry, what went wrong with it as a whole, or what became of it. */

@@ -56,5 +56,5 @@ export function Attention({ board }: { board: Board }) {
 
 function attentionTitle(pressing: number, empty: boolean): string {
   if (empty) return 'An empty panel: enter what is in it';
-  return pressing === 0 ? 'Nothing asks for attention' : 'What to see to, most pressing first';
+  return pressing === 0 ? 'Nothing needs attention' : 'What needs attention, most pressing first';
 }

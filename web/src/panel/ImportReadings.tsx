@@ -61,7 +61,7 @@ export function ImportReadings({ panelId }: { panelId: string }) {
           </Button>
         </div>
       )}
-      <Problems title="Nothing of this table was taken:" problems={problems} />
+      <Problems title="Nothing from this table was imported:" problems={problems} />
       <p role="status" className="text-good">
         {done ?? ''}
       </p>

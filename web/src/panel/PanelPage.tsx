@@ -83,7 +83,7 @@ export function PanelPage() {
       </section>
       <section aria-label="Detail" className="min-w-0 px-4 py-4 sm:px-6 print:hidden">
         {!heard && !problem && (
-          <Notice title="The server cannot be heard: what is shown may be old. It is tried again." />
+          <Notice title="No connection to the server: what is shown may be old. Trying again." />
         )}
         {problem && (
           <Notice title={problem}>

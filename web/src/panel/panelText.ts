@@ -3,7 +3,7 @@ import { disconnectsOf, type Orientation } from '@phylaxon/core/panel/layout';
 
 const HANGS: Record<Orientation, string | null> = {
   upright: null,
-  inverted: 'hangs upside down',
+  inverted: 'mounted upside down',
   left: 'lies on its side, top to the left',
   right: 'lies on its side, top to the right',
 };

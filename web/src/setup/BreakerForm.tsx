@@ -174,7 +174,7 @@ export function BreakerForm(props: Props) {
       )}
       <FieldError message={errors.root?.message} />
       <Button type="submit" disabled={isSubmitting}>
-        {breaker ? 'Store breaker' : 'Fit this breaker'}
+        {breaker ? 'Store breaker' : 'Put this breaker in'}
       </Button>
     </form>
   );

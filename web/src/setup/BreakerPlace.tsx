@@ -154,7 +154,7 @@ function Tie({ breaker, board }: Props) {
         </p>
       ) : could.length === 0 ? (
         <p className="text-ink-soft">
-          A tie joins one-pole neighbours in one column that sit on opposite legs; there is none beside this
+          A tie joins one-pole neighbors in one column that sit on opposite legs; there is none beside this
           one.
         </p>
       ) : (

@@ -96,8 +96,8 @@ export function DirectoryForm({ board }: { board: Board }) {
           {entries.length === 0
             ? openings.length > 0
               ? 'Note these openings'
-              : 'Fit these breakers'
-            : `Fit ${entries.length} ${entries.length === 1 ? 'breaker' : 'breakers'}`}
+              : 'Put these breakers in'
+            : `Put ${entries.length} ${entries.length === 1 ? 'breaker' : 'breakers'} in`}
         </Button>
         <span className="text-sm text-ink-soft">or Ctrl + Enter</span>
       </div>

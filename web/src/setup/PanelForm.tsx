@@ -110,7 +110,7 @@ export function PanelForm({ siteId, board, onStore, onStored }: Props) {
           registration={register('spaces', number)}
           error={errors.spaces?.message}
         />
-        <SelectField label="It hangs" options={HANGS} registration={register('orientation')} />
+        <SelectField label="It is mounted" options={HANGS} registration={register('orientation')} />
         <TextField
           label="Part family on its label"
           registration={register('family')}
@@ -158,7 +158,7 @@ export function PanelForm({ siteId, board, onStore, onStored }: Props) {
           <SelectField label="Narrow breakers allowed" options={NARROW} registration={register('narrow')} />
           {narrow === 'some' && (
             <TextField
-              label="Spaces for narrow units"
+              label="Spaces for narrow breakers"
               registration={register('narrowSpaces')}
               error={errors.narrowSpaces?.message}
               hint="Such as 13-24."

@@ -22,9 +22,7 @@ test('a place is named as it is on the panel', () => {
 });
 
 test('a breaker in a line', () => {
-  expect(breakerText(aBreaker({ space: 3, kind: 'afci', family: '' }))).toBe(
-    '20 A arc-fault · one-pole · leg B',
-  );
+  expect(breakerText(aBreaker({ space: 3, kind: 'afci', family: '' }))).toBe('20 A AFCI · one-pole · leg B');
   expect(breakerText(aBreaker({ space: 1, poles: 2 }))).toBe(
     '20 A standard · two-pole · both legs · Orrin S',
   );

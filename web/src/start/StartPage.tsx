@@ -140,7 +140,7 @@ function NeedsAttention({ list }: { list: Pressing[] }) {
   return (
     <section aria-label="What needs attention" className="max-lg:order-first">
       <h2 className="text-xl font-bold">
-        {list.length === 0 ? 'Nothing asks for attention' : 'What needs attention, most pressing first'}
+        {list.length === 0 ? 'Nothing needs attention' : 'What needs attention, most pressing first'}
       </h2>
       <ol className="mt-1 divide-y divide-rule">
         {shown.map(({ key, to, where, label, headline, because, stop, when }, i) => (

@@ -158,7 +158,7 @@ export const JOINT_CAUSES = {
     signs: {
       'power-loss-extent': [
         { none: 50, 'one-circuit': 36, 'several-circuits': 13 },
-        'Two circuits hang on one breaker.',
+        'Two circuits are on one breaker.',
       ],
       'handle-position': [
         { on: 62, middle: 28, off: 6, 'one-half-low': 3 },

@@ -141,7 +141,7 @@ export const LOAD_CAUSES = {
       ],
       'test-button': [
         { 'trips-and-resets': 52, 'does-not-trip': 1, 'will-not-reset': 5, 'no-button': 42 },
-        'Leakage keeps a protected breaker from resetting.',
+        'Leakage keeps a GFCI or AFCI breaker from resetting.',
       ],
       'button-after-fitting': [
         { holds: 10, 'trips-as-soon-as-loaded': 6, 'not-newly-fitted': 84 },

@@ -91,7 +91,7 @@ const WHEN_NEW: readonly Shift[] = [
 
 const WITH_TWO_POLES: readonly Shift[] = [
   ['incomplete-reset', 1.2, 'One half of a pair can stay down.'],
-  ['downstream-device-tripped', 0.1, 'A dryer or a range hardly ever hangs behind a protected outlet.'],
+  ['downstream-device-tripped', 0.1, 'A dryer or a range is hardly ever wired behind a GFCI outlet.'],
   ['shared-neutral-open', 1.5, 'A tied pair often shares a neutral.'],
 ];
 
@@ -146,7 +146,7 @@ const NEVER_TRIPPED: readonly Shift[] = [
   ['overload', 0.25, 'Too much load for long would have tripped it.'],
   ['appliance-fault', 0.15, 'A short would have tripped it.'],
   ['wiring-short', 0.1, 'A short would have tripped it.'],
-  ['ground-leakage', 0.15, 'A protected breaker would have opened.'],
+  ['ground-leakage', 0.15, 'A GFCI or AFCI breaker would have opened.'],
   ['electronic-unit-fault', 0.2, 'It is known by tripping for nothing.'],
   ['weak-breaker', 0.15, 'It is known by tripping too early.'],
   ['worn-mechanism', 0.4, 'It is known by not staying on.'],
@@ -162,7 +162,7 @@ const NEVER_TRIPPED: readonly Shift[] = [
 const WITHOUT_PLUGS: readonly Shift[] = [
   ['overload', 0.25, 'Nobody plugs anything in: its load is what it always was.'],
   ['undersized-breaker', 6, 'One fixed appliance may be more than the breaker was chosen for.'],
-  ['downstream-device-tripped', 0.1, 'A fixed appliance hardly ever hangs behind a protected outlet.'],
+  ['downstream-device-tripped', 0.1, 'A fixed appliance is hardly ever wired behind a GFCI outlet.'],
 ];
 
 const OLD_YEARS = 30;

@@ -4,7 +4,7 @@ import type { CauseFacts } from './signs.ts';
 export const SUPPLY_CAUSES = {
   'downstream-device-tripped': {
     commonness: 80,
-    why: 'A protected outlet in a bathroom, garage or yard has opened, and what hangs on it is dead.',
+    why: 'A GFCI outlet in a bathroom, garage or yard has opened, and what it feeds is dead.',
     signs: {
       'power-loss-extent': [
         { 'part-of-one-circuit': 80, 'one-device': 8, 'one-circuit': 11 },
@@ -33,7 +33,7 @@ export const SUPPLY_CAUSES = {
     signs: {
       'power-loss-extent': [
         { 'several-circuits': 72, 'whole-house': 14, 'one-circuit': 9, 'half-the-house': 4 },
-        'All that hangs on that feeder.',
+        'Everything on that feeder.',
       ],
       'handle-position': [{ on: 95, middle: 2, off: 3 }, 'This one has not opened.'],
       'handle-finger-test': [{ firm: 96, gives: 4 }, 'This one has not opened.'],
@@ -257,7 +257,7 @@ export const SUPPLY_CAUSES = {
     signs: {
       'branch-off-check': [
         { 'dead-as-expected': 4, 'still-live': 96 },
-        'Its outlet hangs on another breaker, which is on.',
+        'Its outlet is on another breaker, which is on.',
       ],
       'power-loss-extent': [
         { none: 78, 'one-circuit': 18, 'part-of-one-circuit': 3 },

@@ -288,7 +288,7 @@ export const UNIT_CAUSES = {
       'power-loss-extent': [{ 'one-circuit': 90, 'one-device': 2, none: 7 }, 'It will not go on again.'],
       'handle-position': [
         { middle: 40, on: 22, off: 28, 'one-half-low': 10 },
-        'It hangs where it should not.',
+        'It sits where it should not.',
       ],
       'handle-finger-test': [{ gives: 76, firm: 24 }, 'A worn handle is loose.'],
       'reset-feel': [
@@ -334,7 +334,7 @@ export const UNIT_CAUSES = {
   },
   'oversized-breaker': {
     commonness: 10,
-    why: 'Somebody once fitted a larger breaker to stop a trip.',
+    why: 'Somebody once installed a larger breaker to stop a trip.',
     signs: {
       'power-loss-extent': [{ none: 88, 'one-circuit': 10 }, 'It works, and that is the danger.'],
       'handle-position': [{ on: 96, middle: 2, off: 2 }, 'It does not trip.'],
@@ -455,7 +455,10 @@ export const UNIT_CAUSES = {
       'power-loss-extent': [{ none: 56, 'one-circuit': 42 }, 'It seats badly: now and then, or quite, dead.'],
       'handle-position': [{ on: 86, middle: 10, off: 3 }, 'It need not have tripped.'],
       'part-match': [{ listed: 2, 'not-listed': 98 }, 'The label does not list it.'],
-      'recent-change': [{ none: 26, 'new-appliance': 2, 'new-wiring-or-breaker': 72 }, 'Somebody fitted it.'],
+      'recent-change': [
+        { none: 26, 'new-appliance': 2, 'new-wiring-or-breaker': 72 },
+        'Somebody installed it.',
+      ],
       'face-temperature': [
         { 'like-neighbours': 30, '3-to-15-over': 38, 'over-15-over': 32 },
         'A stab that does not clamp gets warm.',

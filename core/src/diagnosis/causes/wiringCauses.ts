@@ -76,7 +76,7 @@ export const WIRING_CAUSES = {
   },
   'ground-leakage': {
     commonness: 42,
-    why: 'Outdoor outlets, damp boxes and old heating elements, on circuits with a ground-fault breaker.',
+    why: 'Outdoor outlets, damp boxes and old heating elements, on circuits with a GFCI breaker.',
     signs: {
       'outlet-voltage': [{ normal: 34, low: 1, zero: 65 }, 'While it leaks the breaker stays open.'],
       'trip-indicator': [
@@ -125,7 +125,7 @@ export const WIRING_CAUSES = {
       ],
       'test-button': [
         { 'trips-and-resets': 72, 'does-not-trip': 1, 'will-not-reset': 26, 'no-button': 1 },
-        'It is a protected breaker, and it works.',
+        'It is a GFCI or AFCI breaker, and it works.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 9, 'under-1-megohm': 77, 'near-zero': 14 },
@@ -171,11 +171,11 @@ export const WIRING_CAUSES = {
       ],
       'handle-position': [
         { on: 62, middle: 28, off: 9 },
-        'A standard breaker does not see it; an arc-fault breaker does.',
+        'A standard breaker does not see it; an AFCI breaker does.',
       ],
       'handle-finger-test': [
         { firm: 68, gives: 32 },
-        'A standard breaker does not see it; an arc-fault breaker does.',
+        'A standard breaker does not see it; an AFCI breaker does.',
       ],
       'reset-result': [
         {
@@ -230,17 +230,17 @@ export const WIRING_CAUSES = {
       ],
       'test-button': [
         { 'trips-and-resets': 52, 'does-not-trip': 1, 'will-not-reset': 4, 'no-button': 43 },
-        'An arc-fault breaker works.',
+        'An AFCI breaker works.',
       ],
       'load-terminal-voltage': [{ normal: 97, low: 2, zero: 1 }, 'The breaker gives full voltage.'],
       'trip-vs-curve': [
         { 'within-band': 88, 'too-early': 11, 'too-late-or-never': 1 },
-        'What an arc-fault breaker does is not on the curve.',
+        'What an AFCI breaker does is not on the curve.',
       ],
       'load-share': [{ 'under-80': 82, '80-to-100': 14, '100-to-135': 3 }, 'It needs no great load.'],
       'button-after-fitting': [
         { holds: 12, 'trips-as-soon-as-loaded': 8, 'not-newly-fitted': 80 },
-        'A new arc-fault breaker sees what the old one did not.',
+        'A new AFCI breaker sees what the old one did not.',
       ],
     },
   },
@@ -351,7 +351,7 @@ export const WIRING_CAUSES = {
   },
   'miswired-protected-unit': {
     commonness: 12,
-    why: 'A protected breaker needs the neutral of its circuit, and of no other.',
+    why: 'A GFCI or AFCI breaker needs the neutral of its circuit, and of no other.',
     signs: {
       'trip-indicator': [
         { shown: 38, 'not-shown': 12, 'no-indicator': 50 },
@@ -393,7 +393,7 @@ export const WIRING_CAUSES = {
       ],
       'trips-on-record': [
         { 'first-time': 62, few: 34, 'many-overload': 2, 'after-dead-short': 2 },
-        'Since it was fitted.',
+        'Since it was installed.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 95, 'under-1-megohm': 4, 'near-zero': 1 },
@@ -452,7 +452,7 @@ export const WIRING_CAUSES = {
       ],
       'recent-change': [
         { none: 34, 'new-appliance': 4, 'new-wiring-or-breaker': 50, 'digging-or-drilling': 12 },
-        'Often after work on an outlet, or with a new protected breaker.',
+        'Often after work on an outlet, or with a new GFCI or AFCI breaker.',
       ],
       'button-after-fitting': [
         { holds: 5, 'trips-as-soon-as-loaded': 25, 'not-newly-fitted': 70 },

@@ -9,7 +9,7 @@ const CAUTIONS = {
   dead: 'Main off and locked; prove it dead with a contact meter: live, dead, live. The line side of the main stays live.',
   otherSources: 'Solar, battery, generator or a vehicle can feed from the load side: isolate and lock each.',
   live: 'This is a measurement on live parts: protective gear on, and change nothing live.',
-  neverLarger: 'Never fit a larger breaker to stop a trip: the breaker protects the conductor.',
+  neverLarger: 'Never install a larger breaker to stop a trip: the breaker protects the conductor.',
   noMoreResets: 'Do not reset it again until the cause is found: each trip into a fault pits the contacts.',
   deadAtMain: 'This breaker may not open: its circuit is made dead at the main, not here.',
   offUntilDone: 'Leave this circuit off until it is done.',

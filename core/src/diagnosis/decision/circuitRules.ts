@@ -130,9 +130,9 @@ export function openBeyondBreaker(evidence: Evidence): RuleDecision | null {
       because(evidence, 'outlet-voltage', 3),
       because(evidence, 'downstream-device', 2),
     ],
-    overturnedBy: ['A protected outlet further on that had opened.'],
+    overturnedBy: ['A GFCI outlet down the line that had opened.'],
     next: notDone(evidence, [
-      doNext('downstream-device', 'A protected outlet that opened kills all behind it.'),
+      doNext('downstream-device', 'A GFCI outlet that opened kills everything behind it.'),
     ]),
     cautions: ['dead', 'advice'],
   };
@@ -170,7 +170,7 @@ export function stillDead(evidence: Evidence): RuleDecision | null {
     outcomeOf(evidence, 'power-after-reset') === 'still-dead';
   if (!dead || evidence.handle !== 'on' || !fullyReset(evidence)) return null;
   const next = notDone(evidence, [
-    doNext('downstream-device', 'A protected outlet that opened kills all behind it.'),
+    doNext('downstream-device', 'A GFCI outlet that opened kills everything behind it.'),
     doNext('upstream-breaker', 'A feeder that opened kills the whole panel behind it.'),
     doNext('load-terminal-voltage', 'It tells the breaker from the wiring.'),
     doNext('line-side-voltage', 'Without supply nothing can come out.'),

@@ -328,7 +328,7 @@ describe('a sign whose own question has been answered', () => {
     expect(about({ observations: tried }).action).toBe('gather-more');
   });
 
-  test('a ground-fault breaker’s circuit is looked at first, until an appliance trips elsewhere too', () => {
+  test('a GFCI breaker’s circuit is looked at first, until an appliance trips elsewhere too', () => {
     const breaker = { kind: 'gfci' } as const;
     const trip = [anEvent('trip', 1, { pace: 'seconds' })];
     expect(about({ breaker, events: trip }).headline).toBe('Look at the circuit first');

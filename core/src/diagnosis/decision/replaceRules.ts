@@ -269,7 +269,7 @@ const toldApart = (evidence: Evidence): boolean =>
   outcomeOf(evidence, 'insulation-resistance') !== undefined ||
   outcomeOf(evidence, 'appliance-check') === 'trips-there-too';
 
-/** A ground-fault or arc-fault unit that trips under light load may be doing its job. */
+/** A GFCI or AFCI breaker that trips under light load may be doing its job. */
 function electronicUnderLightLoad(evidence: Evidence): RuleDecision | null {
   const unit = evidence.breaker.kind;
   if (unit === 'surge' || evidence.trips.length === 0 || causeRemoved(evidence)) return null;
@@ -280,9 +280,7 @@ function electronicUnderLightLoad(evidence: Evidence): RuleDecision | null {
   );
   if (light.length === 0) return null;
   const { event } = light.at(-1)!;
-  const kind = { gfci: 'ground-fault', afci: 'arc-fault', dual: 'ground-fault and arc-fault', standard: '' }[
-    unit
-  ];
+  const kind = { gfci: 'GFCI', afci: 'AFCI', dual: 'dual GFCI and AFCI', standard: '' }[unit];
   return {
     action: 'gather-more',
     headline: 'Look at the circuit first',

@@ -39,8 +39,8 @@ export function oversizedBreaker(evidence: Evidence): RuleDecision | null {
     action: 'size-down',
     toAmps,
     headline: loadFits
-      ? `Fit a ${a(toAmps)} breaker instead of ${a(breaker.ratingAmps)}`
-      : `Fit ${a(toAmps)} now; the load needs ${sizing.decision === 'split' ? 'splitting' : 'a larger conductor'}`,
+      ? `Install a ${a(toAmps)} breaker instead of ${a(breaker.ratingAmps)}`
+      : `Install ${a(toAmps)} now; the load needs ${sizing.decision === 'split' ? 'splitting' : 'a larger conductor'}`,
     firstSteps: [
       ...(mayHaveNameplate(evidence) ? [NAMEPLATE] : []),
       loadFits

@@ -59,7 +59,7 @@ const CASES: [
     'repair-wiring',
   ],
   [
-    'rain, on a ground-fault breaker',
+    'rain, on a GFCI breaker',
     {
       'trip-pattern': 'wet-weather',
       'reset-result-unplugged': 'trips-later',

@@ -107,7 +107,7 @@ const SEEN: readonly Seen[] = [
     cause: 'open-wiring',
     action: 'repair-wiring',
     orBy: ['repair-neutral'],
-    text: 'Hot and neutral are reversed at the outlet: what hangs there stays live when it is switched off.',
+    text: 'Hot and neutral are reversed at the outlet: what is plugged in there stays live when it is switched off.',
     minor: true,
   },
   {

@@ -94,7 +94,7 @@ function judge(question: TripWindowInput, pace: Pace, seconds: number | null, ba
  */
 export function sayWindow(window: TripWindow): string {
   const { fastestSeconds: fast, slowestSeconds: slow } = window;
-  if (fast === null) return 'a sound breaker holds that for ever';
+  if (fast === null) return 'a sound breaker carries that indefinitely';
   if (slow === null) return `a sound breaker opens after ${sayDuration(fast)} at the earliest, or never`;
   return `a sound breaker opens between ${sayDuration(fast)} and ${sayDuration(slow)}`;
 }
@@ -204,7 +204,7 @@ function results({ entries }: BreakerRecord, trips: readonly TripFact[]): Eviden
         at: event.at,
         text: marked(
           event,
-          event.unplugged ? 'Reset with everything unplugged, it holds.' : 'Reset, it holds.',
+          event.unplugged ? 'Reset with everything unplugged, it holds.' : 'After the reset it holds.',
         ),
         figures: [],
         origin: 'event',

@@ -27,12 +27,12 @@ describe('trips and holds as measurements', () => {
     ]);
     expect(trials.map((trial) => trial.tells)).toEqual(['too-early', 'consistent', 'consistent']);
     expect(trials[0]!.text).toBe(
-      'Too early: it opened after 8 min at 16 A; a sound breaker holds that for ever.',
+      'Too early: it opened after 8 min at 16 A; a sound breaker carries that indefinitely.',
     );
     const [told] = tripTrialsOf(breaker, [
       anEvent('trip', 0, { amps: 16, afterSeconds: 480, simulated: true }),
     ]);
-    expect(told!.text).toMatch(/ for ever \(simulated\)\.$/);
+    expect(told!.text).toMatch(/ indefinitely \(simulated\)\.$/);
   });
 
   test('a trip nobody timed lies somewhere within its pace', () => {

@@ -46,17 +46,17 @@ export const ACTION_WORDS: Record<ActionId, ActionWords> = {
   ),
   'reset-other-device': byAnybody(
     'Reset the other device',
-    'A protected outlet: let it dry first if it is wet, unplug what hangs on it, then press its reset once.',
+    'A GFCI outlet: let it dry first if it is wet, unplug what is plugged in behind it, then press its reset once.',
     'A breaker that feeds a sub-panel: all its branches off first, then this one fully off and on, then the branches one by one.',
   ),
   'size-down': byElectrician(
-    'Fit a smaller breaker',
+    'Install a smaller breaker',
     'The breaker must suit the conductor: an electrician fits the smaller one with the panel dead.',
   ),
   'size-up': byElectrician(
     'A larger breaker is allowed',
     'An electrician checks that every part of the run is the recorded conductor.',
-    'Only then may the larger breaker be fitted, with the panel dead.',
+    'Only then may the larger breaker be installed, with the panel dead.',
   ),
   'split-circuit': byElectrician(
     'Split the circuit',
@@ -73,7 +73,7 @@ export const ACTION_WORDS: Record<ActionId, ActionWords> = {
   ),
   'replace-breaker-and-remake-joint': byElectrician(
     'Replace it and remake the joint',
-    'Cut the conductor back to bright metal, fit a new matching breaker, torque the terminal as marked.',
+    'Cut the conductor back to bright metal, install a new matching breaker, torque the terminal as marked.',
     'Measure the joint again under load.',
   ),
   'replace-panel': byElectrician(

@@ -116,7 +116,7 @@ export const TESTS = {
   'test-button': {
     level: 0,
     outcomes: ['trips-and-resets', 'does-not-trip', 'will-not-reset', 'no-button'],
-    means: 'on a ground-fault or arc-fault breaker',
+    means: 'on a GFCI or AFCI breaker',
   },
   'recent-change': {
     level: 0,
@@ -200,7 +200,7 @@ export const TESTS = {
     level: 2,
     outcomes: ['over-1-megohm', 'under-1-megohm', 'near-zero'],
     means:
-      'circuit dead, loads removed, a protected breaker’s neutral lifted too: the lowest of hot to neutral, hot to ground, neutral to ground',
+      'circuit dead, loads removed, a GFCI or AFCI breaker’s neutral lifted too: the lowest of hot to neutral, hot to ground, neutral to ground',
   },
   'terminal-inspection': {
     level: 2,
@@ -245,7 +245,7 @@ export const TESTS = {
   'button-after-fitting': {
     level: 0,
     outcomes: ['holds', 'trips-as-soon-as-loaded', 'not-newly-fitted'],
-    means: 'a ground-fault or arc-fault breaker newly fitted: when does it trip',
+    means: 'a GFCI or AFCI breaker newly fitted: when does it trip',
   },
   'main-load-side-voltage': {
     level: 2,

@@ -29,7 +29,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'handle-position': {
     name: 'Handle position',
-    how: 'Look where the handle stands, with a light that does not hang on this panel.',
+    how: 'Look at where the handle is; bring a flashlight.',
     outcomes: {
       on: 'The handle is on',
       middle: 'The handle sits in the middle',
@@ -53,19 +53,19 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'reset-feel': {
     name: 'How the reset feels',
-    how: 'All the way to off until it clicks, then on until it clicks. Once.',
+    how: 'Push it all the way off until it clicks, then on until it clicks. Do it once.',
     outcomes: {
       'clean-clicks': 'It clicks cleanly, fully off and back on',
-      'no-off-click': 'It never reached the off click',
+      'no-off-click': 'It never clicked off',
       'hard-or-gritty': 'The handle moves hard or gritty',
       'will-not-latch': 'It will not latch',
     },
   },
   'reset-result': {
-    name: 'What the reset gives',
+    name: 'What happens on reset',
     how: 'Switch it fully off, then on, once, and note how soon it trips, if it does.',
     outcomes: {
-      holds: 'Reset, it holds',
+      holds: 'After the reset it holds',
       'trips-at-once': 'It trips at once',
       'trips-in-seconds': 'It trips within a minute',
       'trips-in-minutes': 'It trips within the hour',
@@ -83,12 +83,12 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'power-after-reset': {
     name: 'Power after the reset',
-    how: 'Try a lamp you know to work on the circuit.',
+    how: 'Try a lamp you know works on this circuit.',
     outcomes: { restored: 'The power is back', 'still-dead': 'Still dead after the reset' },
   },
   'trip-pattern': {
     name: 'When it trips',
-    how: 'Think what was running, and what the weather was, each time.',
+    how: 'Think back to what was running, and what the weather was, each time.',
     outcomes: {
       'one-appliance': 'It trips with one appliance',
       'many-loads-together': 'It trips with many things running',
@@ -109,18 +109,18 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'downstream-device': {
-    name: 'Protected outlets further on',
+    name: 'GFCI outlets down the line',
     how: 'Look for an outlet with a test button on this circuit, in bathrooms, kitchen, garage and outdoors, and press its reset.',
     outcomes: {
-      tripped: 'A protected outlet further on had tripped',
-      'not-tripped': 'No protected outlet has tripped',
-      'none-found': 'No protected outlet was found',
+      tripped: 'A GFCI outlet down the line had tripped',
+      'not-tripped': 'No GFCI outlet has tripped',
+      'none-found': 'No GFCI outlet was found',
     },
   },
   'upstream-breaker': {
-    name: 'Breaker ahead of this panel',
+    name: 'Breaker feeding this panel',
     how: 'Look at the breaker that feeds this panel.',
-    outcomes: { on: 'The breaker ahead is on', 'tripped-or-off': 'The breaker ahead has opened' },
+    outcomes: { on: 'The feeder breaker is on', 'tripped-or-off': 'The feeder breaker is tripped or off' },
   },
   sound: {
     name: 'Sound at the panel',
@@ -137,8 +137,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     outcomes: { none: 'There is no smell', 'hot-plastic': 'It smells of hot plastic' },
   },
   'panel-touch': {
-    name: 'Warmth to the hand',
-    how: 'Back of a dry hand on the closed cover and the breaker’s face, at most three seconds.',
+    name: 'How warm it feels',
+    how: 'Put the back of a dry hand on the closed cover and the breaker’s face, three seconds at most.',
     outcomes: {
       cool: 'Cover and face feel cool',
       warm: 'It feels warmer than the wall',
@@ -196,7 +196,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'load-share': {
     name: 'Load on the circuit',
-    how: 'Add up the amperes of what runs: volt-amperes over volts, by plug-in meter or nameplate.',
+    how: 'Add up the amps of what runs, by plug-in meter or nameplate: volt-amps divided by volts.',
     outcomes: {
       'under-80': 'The load is under 80 % of the rating',
       '80-to-100': 'The load is 80 to 100 % of the rating',
@@ -205,8 +205,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'appliance-check': {
-    name: 'The appliance elsewhere',
-    how: 'Try the suspect appliance on another circuit whose breaker is of the same kind and may carry it. What tripped a ground-fault or arc-fault breaker is never tried on a plain circuit: a leak makes its case live there, and that it runs clears nothing.',
+    name: 'Try the appliance elsewhere',
+    how: 'Try the suspect appliance on another circuit whose breaker is of the same kind and may carry it. What tripped a GFCI or AFCI breaker is never tried on a plain circuit: a leak makes its case live there, and that it runs clears nothing.',
     outcomes: {
       'trips-there-too': 'The appliance trips another circuit too',
       'fine-there': 'The appliance runs elsewhere, behind the same kind of breaker',
@@ -214,7 +214,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'outlet-voltage': {
     name: 'Voltage at the outlet',
-    how: 'Read a plug-in meter at an outlet of the circuit.',
+    how: 'Plug a meter into an outlet on this circuit and read it.',
     outcomes: {
       normal: 'The outlet’s voltage is normal',
       low: 'The outlet’s voltage is low',
@@ -223,7 +223,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'outlet-sag': {
-    name: 'Sag at the outlet',
+    name: 'Voltage sag at the outlet',
     how: 'Read the outlet’s voltage without load and with a known load.',
     outcomes: {
       'under-3-percent': 'The outlet sags under 3 %',
@@ -233,7 +233,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'outlet-wiring': {
     name: 'Wiring of the outlet',
-    how: 'Read a plug-in outlet tester.',
+    how: 'Plug in an outlet tester and read it.',
     outcomes: {
       correct: 'The outlet is wired correctly',
       'open-ground': 'The outlet’s ground is open',
@@ -281,8 +281,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'trip-vs-curve': {
-    name: 'Trip against its window',
-    how: 'Next time it trips, note the minutes and the amperes.',
+    name: 'How long it took to trip',
+    how: 'Next time it trips, note the minutes and the amps.',
     outcomes: {
       'within-band': 'It tripped as a sound breaker would',
       'too-early': 'It tripped too early',
@@ -303,13 +303,13 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     how: 'Millivolts across the closed breaker under load, against similar ones.',
     outcomes: {
       'like-peers': 'Its voltage drop is like its peers’',
-      raised: 'Its voltage drop is raised',
+      raised: 'Its voltage drop is on the high side',
       high: 'Its voltage drop is high',
     },
   },
   'load-wire-lifted': {
     name: 'Load conductor lifted',
-    how: 'Panel dead and proved dead: lift and cap the load conductor, with a protected breaker its load neutral too; cover on, then switch on.',
+    how: 'Panel dead and proved dead: lift and cap the load conductor, with a GFCI or AFCI breaker its load neutral too; cover on, then switch on.',
     outcomes: {
       holds: 'With its conductor lifted it holds',
       trips: 'It trips even with its conductor lifted',
@@ -317,7 +317,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'insulation-resistance': {
     name: 'Insulation of the circuit',
-    how: 'Circuit dead, loads removed, electronics too, and a protected breaker’s neutral lifted: insulation tester hot to neutral, hot to ground and neutral to ground. The lowest counts.',
+    how: 'Circuit dead, loads removed, electronics too, and a GFCI or AFCI breaker’s neutral lifted: insulation tester hot to neutral, hot to ground and neutral to ground. The lowest counts.',
     outcomes: {
       'over-1-megohm': 'The insulation is over 1 MΩ',
       'under-1-megohm': 'The insulation is under 1 MΩ',
@@ -336,7 +336,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'stab-inspection': {
-    name: 'Look at its stab',
+    name: 'Look at its bus stab',
     how: 'Panel dead and proved dead: take the breaker off and look at the bus stab.',
     outcomes: { clean: 'The bus stab is clean', 'pitted-or-burnt': 'The bus stab is pitted or burnt' },
   },
@@ -350,8 +350,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'known-good-swap': {
-    name: 'Exchange for a known good breaker',
-    how: 'Panel dead and proved dead: exchange it for a known good breaker of the same kind.',
+    name: 'Swap in a known good breaker',
+    how: 'Panel dead and proved dead: swap in a known good breaker of the same kind.',
     outcomes: {
       'fault-follows-circuit': 'The fault stays with the circuit',
       'fault-stays-with-breaker': 'The fault goes with the breaker',
@@ -363,20 +363,20 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     outcomes: { balanced: 'The legs are balanced', unbalanced: 'The legs are unbalanced' },
   },
   'main-off-check': {
-    name: 'Main off: dead behind it?',
+    name: 'Dead with the main off?',
     how: 'Main off: contact meter, live-dead-live, on every pole behind it.',
     outcomes: {
-      'dead-as-expected': 'Main off, it is dead behind it',
-      'still-live': 'Main off, it is still live behind it',
+      'dead-as-expected': 'With the main off, all behind it is dead',
+      'still-live': 'With the main off, something behind it is still live',
     },
   },
   'neighbours-power': {
     name: 'The street',
-    how: 'Look whether the street is dark too.',
+    how: 'See whether the street is dark too.',
     outcomes: { on: 'The neighbors have power', 'off-too': 'The street is dark too' },
   },
   'branch-off-check': {
-    name: 'Switched off: dead?',
+    name: 'Dead when switched off?',
     how: 'Switch it off and try a lamp or meter at its outlet.',
     outcomes: {
       'dead-as-expected': 'Switched off, its outlet is dead',
@@ -384,12 +384,12 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'button-after-fitting': {
-    name: 'Newly fitted protection',
-    how: 'A newly fitted ground-fault or arc-fault breaker: see when it trips.',
+    name: 'Newly installed GFCI or AFCI breaker',
+    how: 'If a GFCI or AFCI breaker was just installed: see when it trips.',
     outcomes: {
-      holds: 'Newly fitted, it holds',
-      'trips-as-soon-as-loaded': 'Newly fitted, it trips as soon as it is loaded',
-      'not-newly-fitted': 'It is not newly fitted',
+      holds: 'Newly installed, it holds',
+      'trips-as-soon-as-loaded': 'Newly installed, it trips as soon as it is loaded',
+      'not-newly-fitted': 'It is not newly installed',
     },
   },
   'main-load-side-voltage': {

@@ -6,8 +6,8 @@ export type BreakerKind = (typeof BREAKER_KINDS)[number];
 /** Kinds of breaker in words. */
 export const KIND_WORDS: Record<BreakerKind, string> = {
   standard: 'standard',
-  gfci: 'ground-fault',
-  afci: 'arc-fault',
-  dual: 'ground- and arc-fault',
+  gfci: 'GFCI',
+  afci: 'AFCI',
+  dual: 'GFCI and AFCI',
   surge: 'surge protection',
 };

@@ -30,7 +30,7 @@ const edgesOf = ({ ratingAmps, curve, ambientC }: z.output<typeof loadCombinatio
 };
 
 /**
- * Which loads of a circuit can run together for ever, and which sets may trip a sound breaker: all sets of
+ * Which loads of a circuit can run together indefinitely, and which sets may trip a sound breaker: all sets of
  * up to 20 loads, exactly. What more is switched on never trips later, so a set counts as offending only if
  * no part of it offends by itself.
  *

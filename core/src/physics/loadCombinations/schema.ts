@@ -43,7 +43,7 @@ export const loadCombinationsOutput = z.object({
   offendingCount: z.int(),
   forever: z
     .array(z.object({ loads: z.array(z.string()), amps: z.number() }))
-    .describe('largest sets that run together for ever: any other load added may trip'),
+    .describe('largest sets that run together indefinitely: any other load added may trip'),
   foreverCount: z.int(),
   sets: z.int().describe('how many sets there are'),
   holding: z.int().describe('how many of them no sound breaker ever opens on'),

@@ -134,7 +134,7 @@ const openings = ({ holes }: Pick<Panel, 'holes'>): Attention[] =>
     breakerId: null,
     space,
     label: `Open hole at space ${space}`,
-    headline: 'Have a filler fitted',
+    headline: 'Have a filler plate installed',
     because: 'Live parts lie behind an open hole in the cover. Until then keep hands and things away.',
     urgency: 1,
     stop: false,
