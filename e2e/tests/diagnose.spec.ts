@@ -131,3 +131,28 @@ test('a struck entry stays in the record, crossed out, and no longer counts', as
   await expect(page.getByText('Voltage at the outlet 119.5 V')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Stop here.' })).toHaveCount(0);
 });
+
+test('which conductor lands on a breaker is inspected, told on its page with what is amiss, and stays on record', async ({
+  page,
+  request,
+}) => {
+  await page.goto(await ownBreaker(request));
+  await expect(page.getByRole('tab', { name: 'Inspect' })).toHaveCount(0);
+  await asElectrician(page);
+  await page.getByRole('tab', { name: 'Inspect' }).click();
+  const form = page.getByRole('tabpanel', { name: 'Inspect' });
+  await form.getByRole('button', { name: 'Store' }).click();
+  await expect(form.getByText('Pick the color of the insulation.')).toBeVisible();
+  await form.getByLabel('Insulation').selectOption('White');
+  await form.getByRole('textbox', { name: 'Number or name tag' }).fill('12');
+  await form.getByRole('button', { name: 'Store' }).click();
+  await expect(page.getByText('White, tagged “12”')).toBeVisible();
+  await expect(page.getByText(/White or gray reads as a neutral/)).toBeVisible();
+  await form.getByLabel('Insulation').selectOption('White');
+  await form.getByLabel('Tape or paint on it').selectOption('Black');
+  await form.getByRole('button', { name: 'Store' }).click();
+  await expect(page.getByText('White re-marked black')).toBeVisible();
+  await expect(page.getByText(/White or gray reads as a neutral/)).toHaveCount(0);
+  await page.getByRole('tab', { name: 'Record' }).click();
+  await expect(page.getByRole('list').getByText('Conductor marking: White, tagged “12”')).toBeVisible();
+});

@@ -148,6 +148,14 @@ const CIRCUITS: DemoCircuit[] = [
       soak('2026-06-22T09:40:00Z', 43, 10.6),
       soak('2026-08-31T09:15:00Z', 48.5, 10.2),
       soak(`${SURVEY}20:00Z`, 56, 10.4),
+      {
+        inspection: {
+          kind: 'conductor-marking',
+          found: { conductors: [{ color: 'white' }], tag: '8' },
+          at: `${SURVEY}24:00Z`,
+          note: 'insulation browned near the lug',
+        },
+      },
     ],
   },
   {

@@ -6,6 +6,7 @@ import {
   circuitInput,
   curveInput,
   eventInput,
+  inspectionInput,
   noteInput,
   observationInput,
   panelInput,
@@ -24,6 +25,7 @@ import {
   closeCase,
   fitBreaker,
   logEvent,
+  logInspection,
   logNote,
   logObservation,
   logReadings,
@@ -146,6 +148,7 @@ const iso = (at: string) => new Date(at).toISOString();
 function atOf(entry: DemoEntry): string {
   if ('readings' in entry) return iso(entry.readings[0]!.at);
   if ('event' in entry) return iso(entry.event.at);
+  if ('inspection' in entry) return iso(entry.inspection.at);
   return iso('note' in entry ? entry.note.at : entry.observation.at);
 }
 
@@ -157,6 +160,8 @@ async function logEntry(edit: Edit, breakerId: string, entry: DemoEntry): Promis
       await strike(edit, { kind: 'readings', id }, entry.struck!, null);
     }
   } else if ('event' in entry) await logEvent(edit, breakerId, eventInput.parse(entry.event));
+  else if ('inspection' in entry)
+    await logInspection(edit, breakerId, inspectionInput.parse(entry.inspection));
   else if ('note' in entry) await logNote(edit, breakerId, noteInput.parse(entry.note));
   else await logObservation(edit, breakerId, observationInput.parse(entry.observation));
 }

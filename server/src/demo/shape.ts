@@ -5,6 +5,7 @@ import type {
   CircuitInput,
   CurveInput,
   EventInput,
+  InspectionInput,
   NoteInput,
   ObservationInput,
   PanelInput,
@@ -17,6 +18,7 @@ export type DemoEntry =
   | { readings: ReadingInput[]; struck?: string }
   | { event: EventInput }
   | { observation: ObservationInput }
+  | { inspection: InspectionInput }
   | { note: NoteInput };
 
 /** A case of the past: what was found in it, how it ended, what it was. */

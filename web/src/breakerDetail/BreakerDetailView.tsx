@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { CircuitForm } from '../circuit/index.ts';
-import { CoolDown, DecisionCard } from '../decision/index.ts';
+import { Advice, CoolDown, DecisionCard } from '../decision/index.ts';
 import { destinationOf, Log, type LogTab } from '../log/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import { BreakerForm, BreakerPlace } from '../setup/index.ts';
@@ -157,9 +157,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
           </TabPanel>
         </TabPanels>
       </TabGroup>
-      <p className="border-t border-rule pt-2 text-sm text-ink-soft">
-        Phylaxon advises; the local code and licensed practice decide.
-      </p>
+      <Advice />
     </div>
   );
 }

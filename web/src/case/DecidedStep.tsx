@@ -1,7 +1,7 @@
 import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import { DecisionCard } from '../decision/index.ts';
+import { Advice, DecisionCard } from '../decision/index.ts';
 import { asButton, SimulatedMark } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { Ending } from './Ending.tsx';
@@ -60,6 +60,7 @@ export function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }) {
         onLog={file.case.closedAt === null ? onAsk : undefined}
         causesBeside
       />
+      <Advice />
       <Ending />
     </div>
   );

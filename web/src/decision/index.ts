@@ -1,3 +1,4 @@
+export { Advice } from './Advice.tsx';
 export { Causes } from './Causes.tsx';
 export { CoolDown } from './CoolDown.tsx';
 export { DecisionCard } from './DecisionCard.tsx';

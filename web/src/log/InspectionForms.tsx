@@ -27,7 +27,9 @@ export function InspectionForms(props: Props) {
   const Form = chosen && FORMS[chosen];
   return (
     <div className="space-y-4">
-      {names.length > 1 && (
+      {names.length === 1 ? (
+        <h3 className="font-semibold">{INSPECTIONS[names[0]!].name}</h3>
+      ) : (
         <div>
           <label htmlFor={id} className="mb-1 block text-sm font-medium">
             What did you inspect?

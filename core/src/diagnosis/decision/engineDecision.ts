@@ -50,13 +50,16 @@ export function engineDecision(evidence: Evidence, assessed: Assessment): RuleDe
   const action = ofThisBreaker(evidence, assessed.choice.action);
   const [leading] = rankedCauses(assessed);
   const tests = nextTests(assessed, 'electrician');
+  const next = isSettled(assessed, tests, 'electrician') ? [] : engineNext(assessed, tests);
+  // What a test to do next would change is told with it (see wouldChange).
+  const others = tests.filter(({ id }) => !next.some(({ test }) => test === id));
   const watched = action === 'reset-and-watch' && outcomeOf(evidence, 'reset-result') === 'holds';
   return {
     action,
     confidence: round(assessed.choice.confidence),
     reasons: engineReasons(evidence, assessed),
-    overturnedBy: wouldOverturn(assessed, tests),
-    next: isSettled(assessed, tests, 'electrician') ? [] : engineNext(assessed, tests),
+    overturnedBy: wouldOverturn(assessed, others),
+    next,
     // What is done already needs no caution.
     cautions: watched ? ['neverLarger'] : cautionsFor(action, leading!.id, evidence),
     ...(watched ? { headline: WATCH_IT.headline, steps: [...WATCH_IT.steps] } : {}),
