@@ -127,6 +127,13 @@ const APPEND_ONLY = ['reading', 'event', 'observation', 'strike', 'verdict'].fla
   ),
 );
 
+/** A record is not taken back to an older version. */
+class OneWay {
+  async down(): Promise<void> {
+    throw new Error('A record is not taken back to an older version: restore a backup instead.');
+  }
+}
+
 class TheRecord1764000000000 implements MigrationInterface {
   name = 'TheRecord1764000000000';
 
@@ -155,7 +162,7 @@ class TheRecord1764000000000 implements MigrationInterface {
 }
 
 /** Panels of every shape; notes, photos and parts; edits that can be undone; settings. */
-class TheWholeRecord1764028800000 implements MigrationInterface {
+class TheWholeRecord1764028800000 extends OneWay implements MigrationInterface {
   name = 'TheWholeRecord1764028800000';
 
   async up(runner: QueryRunner) {
@@ -181,10 +188,6 @@ class TheWholeRecord1764028800000 implements MigrationInterface {
       `CREATE TABLE "wiping" ("siteId" TEXT PRIMARY KEY NOT NULL)`,
       ...appendOnly(['reading', 'event', 'observation', 'note', 'photo', 'strike', 'verdict']),
     ]);
-  }
-
-  async down() {
-    throw new Error('A record is not taken back to an older version: restore a backup instead.');
   }
 }
 
@@ -245,7 +248,7 @@ const appendOnly = (tables: string[]) =>
   );
 
 /** How loads run, and the printed trip curves of part families. */
-class TheBench1764115200000 implements MigrationInterface {
+class TheBench1764115200000 extends OneWay implements MigrationInterface {
   name = 'TheBench1764115200000';
 
   async up(runner: QueryRunner) {
@@ -262,14 +265,10 @@ class TheBench1764115200000 implements MigrationInterface {
         UNIQUE ("siteId", "family"))`,
     ]);
   }
-
-  async down() {
-    throw new Error('A record is not taken back to an older version: restore a backup instead.');
-  }
 }
 
 /** Cases, and which entries were found in one. */
-class TheCase1764201600000 implements MigrationInterface {
+class TheCase1764201600000 extends OneWay implements MigrationInterface {
   name = 'TheCase1764201600000';
 
   async up(runner: QueryRunner) {
@@ -304,14 +303,10 @@ class TheCase1764201600000 implements MigrationInterface {
       `ALTER TABLE "event" ADD COLUMN "connected" TEXT`,
     ]);
   }
-
-  async down() {
-    throw new Error('A record is not taken back to an older version: restore a backup instead.');
-  }
 }
 
 /** A proof that the record can be written; sites know their version; ids are told apart without regard to case. */
-class TheSafeRecord1764288000000 implements MigrationInterface {
+class TheSafeRecord1764288000000 extends OneWay implements MigrationInterface {
   name = 'TheSafeRecord1764288000000';
 
   async up(runner: QueryRunner) {
@@ -321,14 +316,10 @@ class TheSafeRecord1764288000000 implements MigrationInterface {
     ]);
     await lowerCaseIds(runner);
   }
-
-  async down() {
-    throw new Error('A record is not taken back to an older version: restore a backup instead.');
-  }
 }
 
 /** What a closed case was confirmed to have been. */
-class HowItEnded1764374400000 implements MigrationInterface {
+class HowItEnded1764374400000 extends OneWay implements MigrationInterface {
   name = 'HowItEnded1764374400000';
 
   async up(runner: QueryRunner) {
@@ -337,14 +328,10 @@ class HowItEnded1764374400000 implements MigrationInterface {
       `CREATE INDEX "case_confirmed" ON "case" ("siteId") WHERE "confirmed" IS NOT NULL`,
     ]);
   }
-
-  async down() {
-    throw new Error('A record is not taken back to an older version: restore a backup instead.');
-  }
 }
 
 /** Who logged, struck or changed something. */
-class WhoDidIt1764460800000 implements MigrationInterface {
+class WhoDidIt1764460800000 extends OneWay implements MigrationInterface {
   name = 'WhoDidIt1764460800000';
 
   async up(runner: QueryRunner) {
@@ -355,14 +342,10 @@ class WhoDidIt1764460800000 implements MigrationInterface {
       ),
     );
   }
-
-  async down() {
-    throw new Error('A record is not taken back to an older version: restore a backup instead.');
-  }
 }
 
 /** What tells one state of a panel’s record from another. */
-class PanelRevisions1764547200000 implements MigrationInterface {
+class PanelRevisions1764547200000 extends OneWay implements MigrationInterface {
   name = 'PanelRevisions1764547200000';
 
   async up(runner: QueryRunner) {
@@ -373,14 +356,10 @@ class PanelRevisions1764547200000 implements MigrationInterface {
       `INSERT INTO "panel_revision" SELECT "id", lower(hex(randomblob(16))) FROM "panel"`,
     ]);
   }
-
-  async down() {
-    throw new Error('A record is not taken back to an older version: restore a backup instead.');
-  }
 }
 
 /** What is inspected at a breaker: any number of kinds in one table. */
-class Inspections1764633600000 implements MigrationInterface {
+class Inspections1764633600000 extends OneWay implements MigrationInterface {
   name = 'Inspections1764633600000';
 
   async up(runner: QueryRunner) {
@@ -411,14 +390,10 @@ class Inspections1764633600000 implements MigrationInterface {
       ...appendOnly(['inspection', 'strike']),
     ]);
   }
-
-  async down() {
-    throw new Error('A record is not taken back to an older version: restore a backup instead.');
-  }
 }
 
 /** Words of the record are the trade’s: a circuit goes by the policy, a breaker that carried a current did not trip. */
-class TradeTerms1764720000000 implements MigrationInterface {
+class TradeTerms1764720000000 extends OneWay implements MigrationInterface {
   name = 'TradeTerms1764720000000';
 
   async up(runner: QueryRunner) {
@@ -431,14 +406,10 @@ class TradeTerms1764720000000 implements MigrationInterface {
       ...appendOnly(['event']),
     ]);
   }
-
-  async down() {
-    throw new Error('A record is not taken back to an older version: restore a backup instead.');
-  }
 }
 
 /** What whoever sent an edit calls it: sent again, because its answer was lost, it is done once. */
-class NamedEdits1764806400000 implements MigrationInterface {
+class NamedEdits1764806400000 extends OneWay implements MigrationInterface {
   name = 'NamedEdits1764806400000';
 
   async up(runner: QueryRunner) {
@@ -446,10 +417,6 @@ class NamedEdits1764806400000 implements MigrationInterface {
       `ALTER TABLE "edit" ADD COLUMN "change" TEXT`,
       `CREATE UNIQUE INDEX "edit_change" ON "edit" ("change") WHERE "change" IS NOT NULL`,
     ]);
-  }
-
-  async down() {
-    throw new Error('A record is not taken back to an older version: restore a backup instead.');
   }
 }
 
