@@ -29,7 +29,7 @@ export const TESTS = {
   'handle-finger-test': {
     level: 0,
     outcomes: ['firm', 'gives'],
-    means: 'light push toward off on every handle that looks on',
+    means: 'light push towards off on every handle that looks on',
   },
   'trip-indicator': {
     level: 0,
@@ -116,7 +116,7 @@ export const TESTS = {
   'test-button': {
     level: 0,
     outcomes: ['trips-and-resets', 'does-not-trip', 'will-not-reset', 'no-button'],
-    means: 'on a GFCI or AFCI breaker',
+    means: 'on a ground-fault or arc-fault breaker',
   },
   'recent-change': {
     level: 0,
@@ -150,14 +150,14 @@ export const TESTS = {
   'face-temperature': {
     level: 1,
     outcomes: ['like-neighbours', '3-to-15-over', 'over-15-over'],
-    means: 'breaker face over neighbors with a similar load, in °C',
+    means: 'breaker face over neighbours with a similar load, in °C',
   },
   'load-terminal-voltage': {
     level: 2,
     outcomes: ['normal', 'low', 'zero', 'one-pole-zero'],
     energised: true,
     means: 'breaker on, its load terminal to neutral',
-    thresholds: 'as outlet-voltage; one-pole-zero: a two-pole breaker with one pole dead',
+    thresholds: 'as outlet-voltage; one-pole-zero: a two-pole unit with one pole dead',
   },
   'line-side-voltage': {
     level: 2,
@@ -200,7 +200,7 @@ export const TESTS = {
     level: 2,
     outcomes: ['over-1-megohm', 'under-1-megohm', 'near-zero'],
     means:
-      'circuit dead, loads removed, a GFCI or AFCI breaker’s neutral lifted too: the lowest of hot to neutral, hot to ground, neutral to ground',
+      'circuit dead, loads removed, a protected unit’s neutral lifted too: the lowest of hot to neutral, hot to ground, neutral to ground',
   },
   'terminal-inspection': {
     level: 2,
@@ -217,7 +217,7 @@ export const TESTS = {
   'known-good-swap': {
     level: 2,
     outcomes: ['fault-follows-circuit', 'fault-stays-with-breaker'],
-    means: 'exchanged for a known good breaker of the same kind with the panel dead',
+    means: 'exchanged for a known good unit of the same kind with the panel dead',
   },
   'leg-balance': {
     level: 2,
@@ -245,7 +245,7 @@ export const TESTS = {
   'button-after-fitting': {
     level: 0,
     outcomes: ['holds', 'trips-as-soon-as-loaded', 'not-newly-fitted'],
-    means: 'a GFCI or AFCI breaker newly fitted: when does it trip',
+    means: 'a ground-fault or arc-fault breaker newly fitted: when does it trip',
   },
   'main-load-side-voltage': {
     level: 2,
