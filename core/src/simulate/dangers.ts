@@ -30,7 +30,7 @@ export function dangersOf(of: SimulatedCase): string[] {
   if (sparks(of)) found.push('it sparks in the panel');
   if (house.water === 'wet') found.push('the panel is wet');
   if (Math.max(live.outletVolts(2), swing(on, carried)) > TOO_MANY_VOLTS) found.push('too many volts');
-  if (house.subject.unit.welded || house.mainWelded || house.fedByOther === 'on' || house.backfeed)
+  if (house.subject.breaker.welded || house.mainWelded || house.fedByOther === 'on' || house.backfeed)
     found.push('off, and still live');
   if (house.subject.shortOhms < 1) found.push('the wiring is shorted');
   if (house.subject.arcsPerMinute > 0) found.push(ARCS);
@@ -39,7 +39,7 @@ export function dangersOf(of: SimulatedCase): string[] {
 
 /** The bus, the stab, or water between them. */
 export const sparks = ({ house }: SimulatedCase): boolean =>
-  house.busArcs || house.subject.unit.stabArcs || house.subject.unit.screwArcs || house.water === 'wet';
+  house.busArcs || house.subject.breaker.stabArcs || house.subject.breaker.screwArcs || house.water === 'wet';
 
 /** The most volts any other circuit sees as loads come and go. */
 const swing = (house: House, carried: Moment): number =>
@@ -57,26 +57,26 @@ export const isBad = ({ ratingAmps }: Pick<HouseBreaker, 'ratingAmps'>, ohms: nu
   ohms > 8 * soundJointOhms(ratingAmps);
 
 /** Rust by itself is old; damp that has got at a joint or at the insulation goes on. */
-const dampHasHarmed = ({ unit, wetLeakOhms }: House['subject']): boolean =>
-  unit.screwOhms > 1.8 * soundJointOhms(unit.ratingAmps) || wetLeakOhms < Infinity;
+const dampHasHarmed = ({ breaker, wetLeakOhms }: House['subject']): boolean =>
+  breaker.screwOhms > 1.8 * soundJointOhms(breaker.ratingAmps) || wetLeakOhms < Infinity;
 
 /**
  * Whether carrying on as before would leave somebody in danger: a danger as it stands, a bad joint, a conductor that
  * its breaker does not protect, a breaker that does not open, a neutral that is gone, damp that has done harm. An arc that a working
- * arc-fault unit cuts each time is a danger to be found, not one that goes on.
+ * AFCI breaker cuts each time is a danger to be found, not one that goes on.
  *
  * @example isHazardous(simulatedCase('oversized-breaker', 1)) // true
  */
 export function isHazardous(of: SimulatedCase): boolean {
   const { subject, busOhms, supplyOhms, sharesNeutral, water } = of.house;
-  const { unit } = subject;
-  const seesArcs = unit.kind === 'afci' || unit.kind === 'dual';
+  const { breaker } = subject;
+  const seesArcs = breaker.kind === 'afci' || breaker.kind === 'dual';
   return (
     dangersOf(of).some((danger) => danger !== ARCS || !seesArcs) ||
-    unit.seized ||
-    isBad(unit, unit.screwOhms) ||
-    isBad(unit, unit.stabOhms) ||
-    unit.ratingAmps > mayCarryAmps(subject) ||
+    breaker.seized ||
+    isBad(breaker, breaker.screwOhms) ||
+    isBad(breaker, breaker.stabOhms) ||
+    breaker.ratingAmps > mayCarryAmps(subject) ||
     Math.max(busOhms.A, busOhms.B) > FAILING_OHMS.bus ||
     Math.max(supplyOhms.neutral, sharesNeutral ? subject.barOhms : 0) > FAILING_OHMS.neutral ||
     water === 'wet' ||

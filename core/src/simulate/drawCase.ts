@@ -13,7 +13,7 @@ import type { SimulatedCase } from './simulatedCase.ts';
  *
  * @param cause the fault; `none`: nothing is wrong
  * @param seed the same number gives the same case
- * @example simulatedCase('open-breaker', 1).house.subject.unit.handle // 'on'
+ * @example simulatedCase('open-breaker', 1).house.subject.breaker.handle // 'on'
  */
 export const simulatedCase = (cause: CauseId | 'none', seed: number, slips = 1): SimulatedCase =>
   caseOf(
@@ -53,18 +53,19 @@ function drawn(which: string, i: number, draw: (random: Random) => House, slips:
   const random = seeded(seedFrom(`${which} ${i}`));
   const house = draw(random);
   const days = daysBefore(house, random);
-  const { unit, appliances } = house.subject;
+  const { breaker, appliances } = house.subject;
   const last = trips(days).at(-1);
   // What tripped is seldom reset before somebody complains, if the last thing it did was to trip.
-  const trippedNow = last !== undefined && unit.handle === 'on' && !unit.halfReset && chance(random, 0.78);
-  if (trippedNow) unit.handle = 'tripped';
-  if (unit.handle === 'tripped' || unit.halfReset) unit.looks = looksTripped(random, unit.poles);
+  const trippedNow =
+    last !== undefined && breaker.handle === 'on' && !breaker.halfReset && chance(random, 0.78);
+  if (trippedNow) breaker.handle = 'tripped';
+  if (breaker.handle === 'tripped' || breaker.halfReset) breaker.looks = looksTripped(random, breaker.poles);
   return {
     house,
     days,
     noticed: [],
     pattern: patternOf(house, days, random),
-    resetDone: unit.halfReset && chance(random, 0.3),
+    resetDone: breaker.halfReset && chance(random, 0.3),
     lighter: chance(random, 0.35),
     everything: {
       on: new Set(appliances.map(({ name }) => name)),
@@ -78,7 +79,7 @@ function drawn(which: string, i: number, draw: (random: Random) => House, slips:
   };
 }
 
-function looksTripped(random: Random, poles: 1 | 2): House['subject']['unit']['looks'] {
+function looksTripped(random: Random, poles: 1 | 2): House['subject']['breaker']['looks'] {
   if (chance(random, poles === 2 ? 0.3 : 0.05)) return 'one-half-low';
   return pick(random, ['middle', 'middle', 'middle', 'middle', 'on', 'on', 'off'] as const);
 }

@@ -26,13 +26,13 @@ const add = (house: House, name: string, amps: number, more: Partial<Appliance> 
 const largest = ({ subject }: House) => subject.appliances.reduce((a, b) => (b.amps > a.amps ? b : a));
 const others = ({ legs }: House['subject']) => (legs[0] === 'A' ? 'B' : 'A');
 
-/** The subject with another kind of unit, as sound as before. */
+/** The subject with another kind of breaker, as sound as before. */
 function withKind(house: House, random: Random, kind: HouseBreakerKind) {
-  const { unit } = house.subject;
-  if (unit.poles === 2) onePole(house, random);
-  house.subject.unit = soundBreaker(
+  const { breaker } = house.subject;
+  if (breaker.poles === 2) onePole(house, random);
+  house.subject.breaker = soundBreaker(
     random,
-    house.subject.unit.ratingAmps === 15 ? 15 : 20,
+    house.subject.breaker.ratingAmps === 15 ? 15 : 20,
     kind,
     1,
     Math.min(house.ageYears, between(random, 1, 20)),
@@ -41,9 +41,12 @@ function withKind(house: House, random: Random, kind: HouseBreakerKind) {
 
 /** A plug circuit of one pole. */
 function onePole(house: House, random: Random) {
-  while (house.subject.unit.poles === 2) {
+  while (house.subject.breaker.poles === 2) {
     const { subject } = soundHouse(random);
-    house.subject = { ...subject, legs: subject.unit.poles === 2 ? subject.legs : [house.subject.legs[0]!] };
+    house.subject = {
+      ...subject,
+      legs: subject.breaker.poles === 2 ? subject.legs : [house.subject.legs[0]!],
+    };
   }
 }
 
@@ -51,7 +54,7 @@ function onePole(house: House, random: Random) {
 function loadTo(house: House, share: number) {
   const { subject } = house;
   const now = subject.appliances.reduce((sum, { amps }) => sum + amps, 0);
-  const times = (share * subject.unit.ratingAmps) / now;
+  const times = (share * subject.breaker.ratingAmps) / now;
   for (const one of subject.appliances) one.amps *= times;
 }
 
@@ -60,7 +63,7 @@ const FAULTS: Record<CauseId, Fault> = {
   overload: (house, random) => {
     onePole(house, random);
     if (chance(random, 0.4)) house.recent = 'new-appliance';
-    add(house, 'second heater', house.subject.unit.ratingAmps * between(random, 0.45, 0.6));
+    add(house, 'second heater', house.subject.breaker.ratingAmps * between(random, 0.45, 0.6));
     loadTo(house, between(random, 1.2, 1.75));
   },
   'appliance-fault': (house, random) => {
@@ -69,7 +72,7 @@ const FAULTS: Record<CauseId, Fault> = {
       random,
       house.subject.appliances.filter(({ surge }) => !surge),
     );
-    const leaks = house.subject.unit.kind === 'gfci' || house.subject.unit.kind === 'dual';
+    const leaks = house.subject.breaker.kind === 'gfci' || house.subject.breaker.kind === 'dual';
     if (leaks && chance(random, 0.5)) bad.leakOhms = between(random, 800, 9000);
     else bad.shortOhms = chance(random, 0.75) ? between(random, 0.05, 0.4) : between(random, 1.2, 3.5);
     if (chance(random, 0.3)) house.recent = 'new-appliance';
@@ -106,69 +109,69 @@ const FAULTS: Record<CauseId, Fault> = {
   },
   'electronic-unit-fault': (house, random) => {
     withKind(house, random, pick(random, ['gfci', 'afci', 'dual'] as const));
-    const { unit } = house.subject;
-    unit.ageYears = between(random, 4, 20);
+    const { breaker } = house.subject;
+    breaker.ageYears = between(random, 4, 20);
     const dead = chance(random, 0.3);
-    unit.nuisancePerHour = dead ? 0 : between(random, 0.1, 1) * (chance(random, 0.5) ? 200 : 1);
-    unit.latches = dead ? 0.05 : 1;
-    unit.button = dead ? 'stays-out' : pick(random, ['dead', 'dead', 'works', 'stays-out'] as const);
+    breaker.nuisancePerHour = dead ? 0 : between(random, 0.1, 1) * (chance(random, 0.5) ? 200 : 1);
+    breaker.latches = dead ? 0.05 : 1;
+    breaker.button = dead ? 'stays-out' : pick(random, ['dead', 'dead', 'works', 'stays-out'] as const);
   },
   'weak-breaker': (house, random) => {
-    const { unit } = house.subject;
-    unit.kind = 'standard';
-    unit.button = 'none';
-    unit.ageYears = between(random, 15, 50);
-    house.ageYears = Math.max(house.ageYears, unit.ageYears);
+    const { breaker } = house.subject;
+    breaker.kind = 'standard';
+    breaker.button = 'none';
+    breaker.ageYears = between(random, 15, 50);
+    house.ageYears = Math.max(house.ageYears, breaker.ageYears);
     const k = between(random, 0.5, 0.82);
-    unit.thresholdSquared = k * k;
+    breaker.thresholdSquared = k * k;
     loadTo(house, Math.min(0.94, k * between(random, 1.06, 1.4)));
-    unit.contactOhms = unit.contactOhms.map((ohms) => ohms * between(random, 1, 1.6));
+    breaker.contactOhms = breaker.contactOhms.map((ohms) => ohms * between(random, 1, 1.6));
   },
   'open-breaker': (house, random) => {
-    const { unit } = house.subject;
-    unit.contactOhms = unit.contactOhms.map((ohms, pole) =>
+    const { breaker } = house.subject;
+    breaker.contactOhms = breaker.contactOhms.map((ohms, pole) =>
       pole === 0 || chance(random, 0.4) ? Infinity : ohms,
     );
-    unit.gritty = chance(random, 0.12);
+    breaker.gritty = chance(random, 0.12);
   },
   'stuck-breaker': (house, random) => {
-    const { unit } = house.subject;
-    unit.welded = chance(random, 0.75);
-    unit.seized = true;
-    unit.gritty = chance(random, 0.5);
-    if (unit.button !== 'none') unit.button = 'dead';
+    const { breaker } = house.subject;
+    breaker.welded = chance(random, 0.75);
+    breaker.seized = true;
+    breaker.gritty = chance(random, 0.5);
+    if (breaker.button !== 'none') breaker.button = 'dead';
     house.familyWithdrawn ||= chance(random, 0.3);
-    unit.contactOhms = unit.contactOhms.map((ohms) => ohms * between(random, 1, 2.5));
+    breaker.contactOhms = breaker.contactOhms.map((ohms) => ohms * between(random, 1, 2.5));
     loadTo(house, between(random, 1.1, 2));
   },
   'worn-mechanism': (house, random) => {
-    const { unit } = house.subject;
-    unit.latches = pick(random, [0.02, 0.1, 0.5]);
-    unit.gritty = chance(random, 0.5);
-    unit.ageYears = between(random, 12, 50);
-    house.ageYears = Math.max(house.ageYears, unit.ageYears);
+    const { breaker } = house.subject;
+    breaker.latches = pick(random, [0.02, 0.1, 0.5]);
+    breaker.gritty = chance(random, 0.5);
+    breaker.ageYears = between(random, 12, 50);
+    house.ageYears = Math.max(house.ageYears, breaker.ageYears);
   },
   'loose-terminal': (house, random) => {
-    const { unit } = house.subject;
-    unit.screwOhms = 0.012 * 8 ** random() * (20 / unit.ratingAmps) ** 1.5;
-    unit.screwArcs = chance(random, 0.35);
+    const { breaker } = house.subject;
+    breaker.screwOhms = 0.012 * 8 ** random() * (20 / breaker.ratingAmps) ** 1.5;
+    breaker.screwArcs = chance(random, 0.35);
     loadTo(house, between(random, 0.55, 0.98));
     if (chance(random, 0.15)) house.recent = 'new-wiring-or-breaker';
   },
   'burnt-stab': (house, random) => {
-    const { unit } = house.subject;
+    const { breaker } = house.subject;
     const dead = chance(random, 0.3);
-    unit.stabOhms = dead ? 400 : between(random, 0.012, 0.08) * (20 / unit.ratingAmps) ** 1.5;
-    unit.stabArcs = !dead && chance(random, 0.6);
+    breaker.stabOhms = dead ? 400 : between(random, 0.012, 0.08) * (20 / breaker.ratingAmps) ** 1.5;
+    breaker.stabArcs = !dead && chance(random, 0.6);
     loadTo(house, between(random, 0.45, 0.85));
   },
   'shared-terminal': (house, random) => {
-    const { unit } = house.subject;
-    unit.shared = true;
-    add(house, 'another circuit’s loads', unit.ratingAmps * between(random, 0.3, 0.6), { fixed: true });
+    const { breaker } = house.subject;
+    breaker.shared = true;
+    add(house, 'another circuit’s loads', breaker.ratingAmps * between(random, 0.3, 0.6), { fixed: true });
     loadTo(house, between(random, 0.7, 1.35));
     // Rarely an emergency.
-    unit.screwOhms *= between(random, 1, 9);
+    breaker.screwOhms *= between(random, 1, 9);
     if (chance(random, 0.25)) house.recent = 'new-wiring-or-breaker';
   },
   'oversized-breaker': (house, random) => {
@@ -179,8 +182,8 @@ const FAULTS: Record<CauseId, Fault> = {
       [20, 30],
       [15, 30],
     ] as const);
-    const { kind, ageYears } = subject.unit;
-    subject.unit = soundBreaker(
+    const { kind, ageYears } = subject.breaker;
+    subject.breaker = soundBreaker(
       random,
       now,
       kind,
@@ -200,14 +203,14 @@ const FAULTS: Record<CauseId, Fault> = {
       [20, 30],
       [30, 40],
     ] as const);
-    subject.unit = soundBreaker(random, now, 'standard', subject.unit.poles, subject.unit.ageYears);
+    subject.breaker = soundBreaker(random, now, 'standard', subject.breaker.poles, subject.breaker.ageYears);
     subject.gauge = gaugeFor(conductor);
     subject.appliances = [];
     add(house, 'fixed appliance', conductor * between(random, 0.74, 0.87), { fixed: true, outlet: 2 });
     house.recent = pick(random, ['new-appliance', 'new-appliance', 'none', 'new-wiring-or-breaker'] as const);
   },
   'incomplete-reset': (house) => {
-    house.subject.unit.halfReset = true;
+    house.subject.breaker.halfReset = true;
   },
   'downstream-device-tripped': (house, random) => {
     onePole(house, random);
@@ -243,11 +246,11 @@ const FAULTS: Record<CauseId, Fault> = {
     const [leg] = house.subject.legs;
     house.busOhms[leg!] = between(random, 0.012, 0.06);
     house.busArcs = chance(random, 0.7);
-    if (chance(random, 0.25)) house.subject.unit.stabOhms = 400;
+    if (chance(random, 0.25)) house.subject.breaker.stabOhms = 400;
     house.ageYears = between(random, 28, 55);
-    house.subject.unit.ageYears = house.ageYears;
+    house.subject.breaker.ageYears = house.ageYears;
     house.familyWithdrawn = chance(random, 0.4);
-    house.subject.unit.stabOhms *= between(random, 4, 40);
+    house.subject.breaker.stabOhms *= between(random, 4, 40);
     // Here and there it no longer reaches a breaker.
     if (chance(random, 0.5)) for (const i of [1, 3, 5]) house.others[i]!.dead = chance(random, 0.7);
     for (const one of house.others) if (one.leg === leg) one.amps *= between(random, 1.2, 2.2);
@@ -255,31 +258,31 @@ const FAULTS: Record<CauseId, Fault> = {
   moisture: (house, random) => {
     house.water = chance(random, 0.25) ? 'wet' : 'rust';
     const { subject } = house;
-    subject.unit.screwOhms *= between(random, 2, 20);
-    subject.unit.stabOhms *= between(random, 2, 15);
-    subject.unit.gritty = chance(random, 0.25);
+    subject.breaker.screwOhms *= between(random, 2, 20);
+    subject.breaker.stabOhms *= between(random, 2, 15);
+    subject.breaker.gritty = chance(random, 0.25);
     subject.wetLeakOhms = between(random, 3000, 60_000);
     subject.dryLeakOhms = between(random, 2e5, 5e6);
   },
   'motor-inrush': (house, random) => {
     onePole(house, random);
-    const { unit } = house.subject;
-    unit.pickup = between(random, 6, 7);
+    const { breaker } = house.subject;
+    breaker.pickup = between(random, 6, 7);
     loadTo(house, 0.12);
     // The first half-wave is higher than the surge that follows it.
     const times = between(random, 10, 14);
-    add(house, 'saw', (unit.pickup * unit.ratingAmps * between(random, 1.08, 1.35)) / times, {
+    add(house, 'saw', (breaker.pickup * breaker.ratingAmps * between(random, 1.08, 1.35)) / times, {
       surge: { times, seconds: between(random, 0.3, 1.2) },
     });
     if (chance(random, 0.4)) house.recent = 'new-appliance';
   },
   'hot-surroundings': (house, random) => {
-    const { unit } = house.subject;
+    const { breaker } = house.subject;
     // A wall in the sun, an attic, a boiler beside it.
     house.airC = between(random, 28, 32);
     house.hotDayC = between(random, 13, 17);
     const k = between(random, 1, 1.07);
-    unit.thresholdSquared = k * k;
+    breaker.thresholdSquared = k * k;
     loadTo(house, between(random, 0.94, 1));
   },
   'supply-outage': (house, random) => {
@@ -301,8 +304,8 @@ const FAULTS: Record<CauseId, Fault> = {
   },
   'shared-neutral-open': (house, random) => {
     onePole(house, random);
-    house.subject.unit.kind = 'standard';
-    house.subject.unit.button = 'none';
+    house.subject.breaker.kind = 'standard';
+    house.subject.breaker.button = 'none';
     house.sharesNeutral = true;
     house.subject.barOhms = chance(random, 0.7) ? 1e6 : between(random, 8, 60);
     const partner = house.others[0]!;
@@ -315,19 +318,19 @@ const FAULTS: Record<CauseId, Fault> = {
   },
   'miswired-protected-unit': (house, random) => {
     withKind(house, random, pick(random, ['gfci', 'dual', 'afci'] as const));
-    const { unit } = house.subject;
-    unit.newlyFitted = true;
-    unit.ageYears = 0;
-    unit.neutralElsewhere = true;
+    const { breaker } = house.subject;
+    breaker.newlyFitted = true;
+    breaker.ageYears = 0;
+    breaker.neutralElsewhere = true;
     house.recent = 'new-wiring-or-breaker';
   },
   'wrong-part': (house, random) => {
-    const { unit } = house.subject;
-    unit.listed = false;
-    unit.stabOhms = 0.001 * 14 ** random() * (20 / unit.ratingAmps) ** 1.5;
-    if (chance(random, 0.2)) unit.stabOhms = 400;
-    unit.stabArcs = unit.stabOhms < 1 && chance(random, 0.35);
-    unit.ageYears = between(random, 0, 12);
+    const { breaker } = house.subject;
+    breaker.listed = false;
+    breaker.stabOhms = 0.001 * 14 ** random() * (20 / breaker.ratingAmps) ** 1.5;
+    if (chance(random, 0.2)) breaker.stabOhms = 400;
+    breaker.stabArcs = breaker.stabOhms < 1 && chance(random, 0.35);
+    breaker.ageYears = between(random, 0, 12);
     if (chance(random, 0.7)) house.recent = 'new-wiring-or-breaker';
   },
   'wrong-breaker': (house, random) => {
@@ -350,22 +353,22 @@ const FAULTS: Record<CauseId, Fault> = {
     withKind(house, random, pick(random, ['gfci', 'gfci', 'dual'] as const));
     house.subject.neutralGroundOhms = between(random, 0.05, 2);
     if (chance(random, 0.55)) house.recent = 'new-wiring-or-breaker';
-    if (chance(random, 0.3)) Object.assign(house.subject.unit, { newlyFitted: true, ageYears: 0 });
+    if (chance(random, 0.3)) Object.assign(house.subject.breaker, { newlyFitted: true, ageYears: 0 });
   },
   'no-fault': (house, random) => {
-    const { unit } = house.subject;
+    const { breaker } = house.subject;
     house.water = 'dry';
     const was = random();
     // Thrown once by a surge of the street; bumped; or nothing at all.
-    if (was < 0.25) unit.handle = 'tripped';
-    else if (was < 0.35) Object.assign(unit, { handle: 'off', looks: 'off' });
+    if (was < 0.25) breaker.handle = 'tripped';
+    else if (was < 0.35) Object.assign(breaker, { handle: 'off', looks: 'off' });
   },
 };
 
 /**
  * A house with one fault in it.
  *
- * @example faultyHouse('open-breaker', seeded(1)).subject.unit.contactOhms // [Infinity]
+ * @example faultyHouse('open-breaker', seeded(1)).subject.breaker.contactOhms // [Infinity]
  */
 export const faultyHouse = (cause: CauseId, random: Random): House => houseWith([cause], random);
 
@@ -379,24 +382,24 @@ export function houseWith(causes: readonly CauseId[], random: Random, load?: num
   return house;
 }
 
-/** A known good unit of the same kind in its place: its screw is made anew, the bus is what it was. */
+/** A known good breaker of the same kind in its place: its screw is made anew, the bus is what it was. */
 export function withGoodBreaker(house: House, random: Random): House {
   const { subject } = house;
-  const { ratingAmps, kind, poles, stabOhms, stabArcs, neutralElsewhere, shared } = subject.unit;
-  const unit = soundBreaker(random, ratingAmps as Rating, kind, poles, 1);
+  const { ratingAmps, kind, poles, stabOhms, stabArcs, neutralElsewhere, shared } = subject.breaker;
+  const good = soundBreaker(random, ratingAmps as Rating, kind, poles, 1);
   // Most who swap it make its screw as it should be.
   const screw = chance(random, 0.75)
     ? {}
-    : { screwOhms: subject.unit.screwOhms, screwArcs: subject.unit.screwArcs };
+    : { screwOhms: subject.breaker.screwOhms, screwArcs: subject.breaker.screwArcs };
   // A stab that burnt the old one burns the new one; one that was only the wrong part’s does not.
-  const bus = subject.unit.listed ? { stabOhms, stabArcs } : {};
+  const bus = subject.breaker.listed ? { stabOhms, stabArcs } : {};
   return {
     ...house,
     subject: {
       ...subject,
-      unit: {
-        ...unit,
-        contactOhms: subject.unit.contactOhms.map(() => soundContactOhms(ratingAmps)),
+      breaker: {
+        ...good,
+        contactOhms: subject.breaker.contactOhms.map(() => soundContactOhms(ratingAmps)),
         neutralElsewhere,
         shared,
         ...bus,

@@ -3,7 +3,7 @@ import type { House, Moment } from './house.ts';
 import { energised, type Live } from './wiring.ts';
 
 /** Kelvin that a watt lifts each part by; a little less for each watt more, as air and radiation carry more away. */
-const PER_WATT = { unit: 11, joint: 7, lug: 2 } as const;
+const PER_WATT = { breaker: 11, joint: 7, lug: 2 } as const;
 const BENDS = 0.9;
 /** A conductor at what it may carry is so much warmer than the air, K. */
 const CONDUCTOR_RISE = 28;
@@ -47,15 +47,15 @@ export const airAt = (house: House, { hot }: Pick<Moment, 'hot'>): number =>
  * @example heatOf(soundHouse(seeded(1)), NOTHING_ON).screw // that of the air
  */
 export function heatOf(house: House, moment: Moment, live: Live = energised(house, moment)): Heat {
-  const { unit } = house.subject;
+  const { breaker } = house.subject;
   const air = airAt(house, moment);
   const watts = (branches: readonly { ohms: number }[], amps: number) =>
     Math.max(0, ...branches.map(({ ohms }) => (ohms < Infinity ? amps * amps * ohms : 0)));
   const amps = live.subjectAmps;
-  const inUnit = lift(PER_WATT.unit, watts(live.contact, amps));
+  const inBreaker = lift(PER_WATT.breaker, watts(live.contact, amps));
   // A joint that makes and breaks burns beside its resistance.
-  const atStab = lift(PER_WATT.joint, watts(live.stab, amps) * (unit.stabArcs ? 1.5 : 1));
-  const atScrew = lift(PER_WATT.joint, watts(live.screw, amps) * (unit.screwArcs ? 1.3 : 1));
+  const atStab = lift(PER_WATT.joint, watts(live.stab, amps) * (breaker.stabArcs ? 1.5 : 1));
+  const atScrew = lift(PER_WATT.joint, watts(live.screw, amps) * (breaker.screwArcs ? 1.3 : 1));
   // Of two legs the hotter.
   const hotter = (pair: Live['bus']) =>
     Math.max(watts([pair.A], live.amps(pair.A)), watts([pair.B], live.amps(pair.B)));
@@ -71,15 +71,16 @@ export function heatOf(house: House, moment: Moment, live: Live = energised(hous
   );
   // A conductor too thin for what it carries heats the screw it comes to, more than a matched one would.
   const share = (limit: number) => (amps / limit) ** 2;
-  const fromWire = CONDUCTOR_RISE * Math.max(0, share(mayCarryAmps(house.subject)) - share(unit.ratingAmps));
-  const own = 0.55 * inUnit;
-  const sound = lift(PER_WATT.unit, amps * amps * soundContactOhms(unit.ratingAmps));
-  const soundJoint = lift(PER_WATT.joint, amps * amps * soundJointOhms(unit.ratingAmps));
+  const fromWire =
+    CONDUCTOR_RISE * Math.max(0, share(mayCarryAmps(house.subject)) - share(breaker.ratingAmps));
+  const own = 0.55 * inBreaker;
+  const sound = lift(PER_WATT.breaker, amps * amps * soundContactOhms(breaker.ratingAmps));
+  const soundJoint = lift(PER_WATT.joint, amps * amps * soundJointOhms(breaker.ratingAmps));
   const face = air + own + 0.45 * atScrew + 0.55 * atStab + 0.35 * bus + 0.15 * fromWire;
   return {
     face,
-    screw: air + 0.7 * inUnit + atScrew + 0.35 * atStab + 0.3 * bus + 0.35 * fromWire,
-    stab: air + 0.6 * inUnit + atStab + 0.3 * atScrew + 0.5 * bus,
+    screw: air + 0.7 * inBreaker + atScrew + 0.35 * atStab + 0.3 * bus + 0.35 * fromWire,
+    stab: air + 0.6 * inBreaker + atStab + 0.3 * atScrew + 0.5 * bus,
     aroundBimetal: air + 0.8 * atScrew + 0.55 * atStab + 0.35 * bus,
     outletJoint: air + outletJoint,
     bus: air + bus,

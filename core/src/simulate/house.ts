@@ -65,7 +65,7 @@ export interface HouseBreaker {
 
 /** A branch circuit: its breaker, its run, and what is on it. */
 export interface Circuit {
-  unit: HouseBreaker;
+  breaker: HouseBreaker;
   /** The bus each pole sits on. */
   legs: ('A' | 'B')[];
   gauge: Gauge;

@@ -40,7 +40,7 @@ export function lossExtent(of: SimulatedCase): OutcomeOf<'power-loss-extent'> {
 
 function lights(of: SimulatedCase, random: Random): OutcomeOf<'light-behaviour'> {
   const on = workable(of).house;
-  const { unit, arcsPerMinute, appliances } = on.subject;
+  const { breaker, arcsPerMinute, appliances } = on.subject;
   const few = { ...of.everything, on: fewest(of) };
   const before = energised(on, few);
   const after = energised(on, measurable(of, of.everything));
@@ -57,7 +57,7 @@ function lights(of: SimulatedCase, random: Random): OutcomeOf<'light-behaviour'>
   if (Math.max(...steps) > 2.5 && Math.min(...steps) < -2.5 && chance(random, 0.88))
     return 'some-brighter-some-dimmer';
   if (on.busArcs && chance(random, 0.7)) return 'flicker-whole-house';
-  if ((unit.stabArcs || unit.screwArcs || arcsPerMinute > 0.5) && chance(random, 0.65))
+  if ((breaker.stabArcs || breaker.screwArcs || arcsPerMinute > 0.5) && chance(random, 0.65))
     return 'flicker-one-circuit';
   const motors = appliances.filter(({ surge }) => surge !== null).map(({ name }) => name);
   const start = energised(on, { ...few, on: new Set([...few.on, ...motors]), starting: new Set(motors) });
@@ -98,15 +98,15 @@ export const LOOKING: Performs<
   | 'neighbours-power'
 > = {
   'power-loss-extent': lossExtent,
-  'handle-position': ({ house: { subject } }) => subject.unit.looks,
+  'handle-position': ({ house: { subject } }) => subject.breaker.looks,
   'handle-finger-test': ({ house: { subject } }, random) => {
-    const { unit } = subject;
-    if (hasTripped(unit)) return chance(random, 0.95) ? 'gives' : 'firm';
-    return unit.latches < 1 && chance(random, 0.6) ? 'gives' : 'firm';
+    const { breaker } = subject;
+    if (hasTripped(breaker)) return chance(random, 0.95) ? 'gives' : 'firm';
+    return breaker.latches < 1 && chance(random, 0.6) ? 'gives' : 'firm';
   },
   'trip-indicator': ({ house: { subject } }) => {
-    if (!subject.unit.indicator) return 'no-indicator';
-    return hasTripped(subject.unit) ? 'shown' : 'not-shown';
+    if (!subject.breaker.indicator) return 'no-indicator';
+    return hasTripped(subject.breaker) ? 'shown' : 'not-shown';
   },
   'downstream-device': ({ house: { subject } }) =>
     subject.device === 'none' ? 'none-found' : subject.device === 'open' ? 'tripped' : 'not-tripped',

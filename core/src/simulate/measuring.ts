@@ -14,7 +14,7 @@ import { chance } from './soundHouse.ts';
 import { energised } from './wiring.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 
-const share = (of: SimulatedCase, amps: number) => amps / of.house.subject.unit.ratingAmps;
+const share = (of: SimulatedCase, amps: number) => amps / of.house.subject.breaker.ratingAmps;
 
 const parallel = (...ohms: number[]) => 1 / ohms.reduce((sum, one) => sum + 1 / one, 0);
 
@@ -81,12 +81,14 @@ export const MEASURING: Performs<
     return TERMINAL_OUTCOMES[riseBand(screw - peerScrew)];
   },
   'millivolt-drop': (of, random) => {
-    const { unit } = of.house.subject;
+    const { breaker } = of.house.subject;
     // Some put their lead to the bus, some to the jaw.
     const ohms =
-      (chance(random, 0.5) ? unit.stabOhms : 0) + median(unit.contactOhms.filter((one) => one < Infinity))!;
+      (chance(random, 0.5) ? breaker.stabOhms : 0) +
+      median(breaker.contactOhms.filter((one) => one < Infinity))!;
     const peers =
-      (soundContactOhms(unit.ratingAmps) + soundJointOhms(unit.ratingAmps)) * (1 + 0.12 * normal(random));
+      (soundContactOhms(breaker.ratingAmps) + soundJointOhms(breaker.ratingAmps)) *
+      (1 + 0.12 * normal(random));
     if (!(ohms / peers > 1.5)) return 'like-peers';
     return ohms / peers > 3 ? 'high' : 'raised';
   },
@@ -100,19 +102,20 @@ export const MEASURING: Performs<
     return ohms < 1e6 ? 'under-1-megohm' : 'over-1-megohm';
   },
   'terminal-inspection': (of, random) => {
-    const { unit } = of.house.subject;
-    if (unit.shared) return 'two-wires-one-terminal';
+    const { breaker } = of.house.subject;
+    if (breaker.shared) return 'two-wires-one-terminal';
     const { screw } = heatOf(workable(of).house, soaked(of));
     if (screw > 85 && chance(random, 0.8)) return 'discoloured-or-melted';
-    if (of.house.water !== 'dry' && unit.screwOhms > 1.8 * soundJointOhms(unit.ratingAmps)) return 'corroded';
-    return isBad(unit, unit.screwOhms) ? 'loose' : 'clean-and-tight';
+    if (of.house.water !== 'dry' && breaker.screwOhms > 1.8 * soundJointOhms(breaker.ratingAmps))
+      return 'corroded';
+    return isBad(breaker, breaker.screwOhms) ? 'loose' : 'clean-and-tight';
   },
   'stab-inspection': ({ house: { subject } }) =>
-    isBad(subject.unit, subject.unit.stabOhms) ? 'pitted-or-burnt' : 'clean',
+    isBad(subject.breaker, subject.breaker.stabOhms) ? 'pitted-or-burnt' : 'clean',
   'conductor-vs-breaker': ({ house: { subject } }) => {
     const limit = mayCarryAmps(subject);
-    if (subject.unit.ratingAmps > limit) return 'wire-too-small';
-    return subject.unit.ratingAmps < 0.8 * limit ? 'wire-has-room' : 'matched';
+    if (subject.breaker.ratingAmps > limit) return 'wire-too-small';
+    return subject.breaker.ratingAmps < 0.8 * limit ? 'wire-has-room' : 'matched';
   },
   'leg-balance': (of) => {
     const live = energised(workable(of).house, { ...of.everything, on: fewest(of) });
@@ -128,8 +131,8 @@ export const MEASURING: Performs<
     return missing === 2 ? 'both-missing' : missing === 1 ? 'one-missing' : 'both-normal';
   },
   'neutral-joint-inspection': ({ house: { subject } }) => {
-    if (subject.unit.neutralElsewhere) return 'on-the-wrong-bar';
+    if (subject.breaker.neutralElsewhere) return 'on-the-wrong-bar';
     return subject.barOhms > 0.05 ? 'loose-or-burnt' : 'clean-and-tight';
   },
-  'part-match': ({ house: { subject } }) => (subject.unit.listed ? 'listed' : 'not-listed'),
+  'part-match': ({ house: { subject } }) => (subject.breaker.listed ? 'listed' : 'not-listed'),
 };

@@ -30,7 +30,7 @@ const SHOWN: Record<MeteredTest, (of: SimulatedCase, random: Random) => number[]
     // On one that will not stay on most free its conductor first; others measure it open.
     const stays = staysOn(found, of.randomFor('stays on'));
     const open = !stays && chance(random, 0.15);
-    const points = (['load-terminal', 'load-terminal-2'] as const).slice(0, of.house.subject.unit.poles);
+    const points = (['load-terminal', 'load-terminal-2'] as const).slice(0, of.house.subject.breaker.poles);
     return points.map((point) =>
       open ? 0 : readVolts(found, point, quiet(of), stays ? {} : { liftedWire: true }),
     );
@@ -55,7 +55,7 @@ export const metered = (of: SimulatedCase, test: MeteredTest): number[] =>
  * @example meterFigures(simulatedCase('none', 1), 'outlet-voltage') // [{ quantity: 'voltage', point: 'outlet', value: 120.4… }]
  */
 export function meterFigures(of: SimulatedCase, test: TestId): MeterFigure[] {
-  const { poles } = of.house.subject.unit;
+  const { poles } = of.house.subject.breaker;
   const points = meterPointsOf(test, poles);
   if (points.length === 0) return [];
   const shown = metered(of, test as MeteredTest);

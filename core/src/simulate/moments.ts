@@ -28,7 +28,7 @@ export const asItWas = ({ house, everything, days, lighter }: SimulatedCase): Mo
 
 /** The subject pushed fully off and on, unless somebody thinks it is on and it is not. */
 export const asFound = (of: SimulatedCase): SimulatedCase =>
-  of.house.subject.unit.halfReset && !of.resetDone ? of : { ...of, house: withHandleOn(of.house) };
+  of.house.subject.breaker.halfReset && !of.resetDone ? of : { ...of, house: withHandleOn(of.house) };
 
 /** Whether it stays on long enough to be measured. */
 export function staysOn(of: SimulatedCase, random: Random): boolean {
@@ -41,18 +41,18 @@ export function workable(of: SimulatedCase): SimulatedCase {
   const found = asFound(of);
   if (staysOn(found, of.randomFor('stays on'))) return found;
   const { house } = found;
-  const unit = { ...house.subject.unit, handle: 'tripped' as const };
-  return { ...found, house: { ...house, subject: { ...house.subject, unit } } };
+  const breaker = { ...house.subject.breaker, handle: 'tripped' as const };
+  return { ...found, house: { ...house, subject: { ...house.subject, breaker } } };
 }
 
 /** Everything on for hours; where that trips it, as much as it holds. */
 export function soaked({ house, everything }: SimulatedCase): Moment {
-  const { appliances, unit } = house.subject;
+  const { appliances, breaker } = house.subject;
   let sum = 0;
   const on = [...appliances]
     .sort((a, b) => b.amps - a.amps)
     .filter(({ amps, shortOhms }) => {
-      const fits = shortOhms === Infinity && (sum + amps <= 1.05 * unit.ratingAmps || unit.seized);
+      const fits = shortOhms === Infinity && (sum + amps <= 1.05 * breaker.ratingAmps || breaker.seized);
       if (fits) sum += amps;
       return fits;
     });

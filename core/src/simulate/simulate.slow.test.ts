@@ -37,7 +37,7 @@ const copy = (house: House): House => ({
   ...house,
   subject: {
     ...house.subject,
-    unit: { ...house.subject.unit },
+    breaker: { ...house.subject.breaker },
     appliances: house.subject.appliances.map((one) => ({ ...one })),
   },
 });
@@ -125,7 +125,7 @@ describe('heat', () => {
       const house = soundHouse(seeded(seed));
       const { subject } = house;
       const now = subject.appliances.reduce((sum, { amps }) => sum + amps, 0);
-      for (const one of subject.appliances) one.amps *= subject.unit.ratingAmps / now;
+      for (const one of subject.appliances) one.amps *= subject.breaker.ratingAmps / now;
       const { screw } = heatOf(house, everythingOn(house));
       expect(screw - house.airC).toBeGreaterThan(8);
       expect(screw - house.airC).toBeLessThan(50);
@@ -134,9 +134,9 @@ describe('heat', () => {
 
   test('a loose screw heats its own terminal, and makes a sound bimetal open sooner', () => {
     const house = soundHouse(seeded(3));
-    house.subject.unit = { ...house.subject.unit, kind: 'standard' };
+    house.subject.breaker = { ...house.subject.breaker, kind: 'standard' };
     const loose = copy(house);
-    loose.subject.unit.screwOhms = 0.05;
+    loose.subject.breaker.screwOhms = 0.05;
     const on = everythingOn(house);
     expect(heatOf(loose, on).screw).toBeGreaterThan(heatOf(house, on).screw + 10);
     const overload = (one: House) => {

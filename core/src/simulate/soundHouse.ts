@@ -93,13 +93,13 @@ function appliances(random: Random, ratingAmps: number, poles: 1 | 2): Appliance
 const KINDS: readonly HouseBreakerKind[] = ['standard', 'standard', 'standard', 'gfci', 'afci', 'dual'];
 
 /** A run of wire with nothing wrong on it. */
-function soundCircuit(random: Random, unit: HouseBreaker, legs: ('A' | 'B')[]): Circuit {
+function soundCircuit(random: Random, breaker: HouseBreaker, legs: ('A' | 'B')[]): Circuit {
   return {
-    unit,
+    breaker,
     legs,
-    gauge: gaugeFor(unit.ratingAmps as Rating),
+    gauge: gaugeFor(breaker.ratingAmps as Rating),
     metres: between(random, 6, 22),
-    appliances: appliances(random, unit.ratingAmps, unit.poles),
+    appliances: appliances(random, breaker.ratingAmps, breaker.poles),
     hotJointOhms: [0, 1, 2].map(() => between(random, 0.001, 0.004)),
     neutralJointOhms: [0, 1, 2].map(() => between(random, 0.001, 0.004)),
     barOhms: between(random, 0.0003, 0.001),
@@ -124,7 +124,7 @@ export function soundHouse(random: Random): House {
   const kind = poles === 2 ? 'standard' : ageYears > 30 ? 'standard' : pick(random, KINDS);
   const leg = pick(random, ['A', 'B'] as const);
   const other = leg === 'A' ? 'B' : 'A';
-  const unit = soundBreaker(
+  const breaker = soundBreaker(
     random,
     ratingAmps,
     kind,
@@ -151,7 +151,7 @@ export function soundHouse(random: Random): House {
     mainClosed: true,
     fedByOther: null,
     backfeed: null,
-    subject: soundCircuit(random, unit, poles === 2 ? [leg, other] : [leg]),
+    subject: soundCircuit(random, breaker, poles === 2 ? [leg, other] : [leg]),
     others,
     acrossAmps: chance(random, 0.6) ? between(random, 8, 25) : 0,
     sharesNeutral: false,

@@ -12,7 +12,7 @@ const loads = ['Kettle', 'Iron', 'Lamp', 'Heater', 'Fan'];
 const of = (n: number, rest: Partial<StandInCase> = {}): StandInCase => ({
   caseId: uuid(n),
   complaint: 'trips',
-  unit: { kind: 'standard', poles: 1, ratingAmps: 20 },
+  breaker: { kind: 'standard', poles: 1, ratingAmps: 20 },
   ...rest,
 });
 
@@ -25,7 +25,7 @@ describe('meters', () => {
         fc.constantFrom(...metered),
         (cause, seed, name) => {
           const made = simulatedCase(cause, seed, 0);
-          const { poles, ratingAmps } = made.house.subject.unit;
+          const { poles, ratingAmps } = made.house.subject.breaker;
           const readings = meterFigures(made, name).map(({ quantity, point, value }) =>
             aReading(quantity, point, value),
           );
@@ -62,7 +62,7 @@ describe('the stand-in', () => {
   test('currents are to the scale of the part that is drawn; voltages are not', () => {
     const answered = (ratingAmps: number, name: TestId) =>
       standIn({
-        ...of(4, { complaint: 'check', unit: { kind: 'standard', poles: 1, ratingAmps } }),
+        ...of(4, { complaint: 'check', breaker: { kind: 'standard', poles: 1, ratingAmps } }),
         test: name,
       }).figures[0]!.value;
     // No one-pole part of 30 or 60 A is made up: both are the same house.

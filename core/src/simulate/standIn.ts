@@ -23,7 +23,7 @@ export interface StandInCase {
   caseId: string;
   complaint: Complaint;
   /** The part as it is drawn; the simulated one is of its kind and size. `null`: not known. */
-  unit: { kind: string; poles: number; ratingAmps: number } | null;
+  breaker: { kind: string; poles: number; ratingAmps: number } | null;
 }
 
 export interface StandInQuestion extends StandInCase {
@@ -50,24 +50,24 @@ const DRAWS = [60, 15, 0] as const;
 const TRIAL_SECONDS = 3600;
 const made = new Map<string, SimulatedCase>();
 
-function houseFor({ caseId, complaint, unit }: StandInCase): SimulatedCase {
-  const key = [caseId, complaint, unit?.kind, unit?.poles, unit?.ratingAmps].join(' ');
+function houseFor({ caseId, complaint, breaker }: StandInCase): SimulatedCase {
+  const key = [caseId, complaint, breaker?.kind, breaker?.poles, breaker?.ratingAmps].join(' ');
   const known = made.get(key);
   if (known) return known;
   const seed = seedFrom(caseId);
   const cause = pick(seeded(seed), BEHIND[complaint]);
   let best = simulatedCase(cause, seed);
-  for (let i = 1; unit && i < DRAWS[likeness(best, unit)]; i++) {
+  for (let i = 1; breaker && i < DRAWS[likeness(best, breaker)]; i++) {
     const next = simulatedCase(cause, seed + i);
-    if (likeness(next, unit) > likeness(best, unit)) best = next;
+    if (likeness(next, breaker) > likeness(best, breaker)) best = next;
   }
   made.set(key, best);
   return best;
 }
 
 /** 0: another part; 1: of the same kind and poles; 2: of the same size, too. */
-function likeness({ house }: SimulatedCase, drawn: NonNullable<StandInCase['unit']>): 0 | 1 | 2 {
-  const { kind, poles, ratingAmps } = house.subject.unit;
+function likeness({ house }: SimulatedCase, drawn: NonNullable<StandInCase['breaker']>): 0 | 1 | 2 {
+  const { kind, poles, ratingAmps } = house.subject.breaker;
   if (kind !== drawn.kind || poles !== drawn.poles) return 0;
   return ratingAmps === drawn.ratingAmps ? 2 : 1;
 }
@@ -76,12 +76,12 @@ function likeness({ house }: SimulatedCase, drawn: NonNullable<StandInCase['unit
  * What a simulated person with simulated meters reports of a test. The same case gives the same answers, in whatever
  * order they are asked. Where the simulated part is of another size than the drawn one its currents are to that scale.
  *
- * @example standIn({ caseId, complaint: 'trips', test: 'sound', unit: null }).outcome // 'quiet'
+ * @example standIn({ caseId, complaint: 'trips', test: 'sound', breaker: null }).outcome // 'quiet'
  */
 export function standIn(question: StandInQuestion): StandInAnswer {
   const of = houseFor(question);
-  const { test, unit } = question;
-  const scale = unit ? unit.ratingAmps / of.house.subject.unit.ratingAmps : 1;
+  const { test, breaker } = question;
+  const scale = breaker ? breaker.ratingAmps / of.house.subject.breaker.ratingAmps : 1;
   const timed = test === 'trip-vs-curve' ? timedTrip(of, of.randomFor(test)) : null;
   return {
     outcome: perform(of, test),
@@ -100,7 +100,7 @@ const asShown = (value: number) => Math.round(value * 10) / 10;
  * What comes of one trial of an isolation on the simulated house, with only these loads connected.
  *
  * @returns s until it opened; `null`: it held
- * @example standInTrial({ caseId, complaint: 'trips', unit: null, candidates: ['Kettle'], connected: [] }) // null
+ * @example standInTrial({ caseId, complaint: 'trips', breaker: null, candidates: ['Kettle'], connected: [] }) // null
  */
 export function standInTrial(question: StandInTrial): number | null {
   const of = houseFor(question);

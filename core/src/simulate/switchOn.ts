@@ -34,7 +34,7 @@ export interface SwitchingOn {
  * @example trial(soundHouse(seeded(1)), NOTHING_ON, 60, seeded(1)).openedAfter // null: it holds
  */
 export function switchOn(house: House, moment: Moment, seconds: number, random: Random): SwitchingOn {
-  const { unit } = house.subject;
+  const { breaker } = house.subject;
   const on = withHandleOn(house);
   const start = energised(on, moment);
   // Where on the wave it starts decides how high a motor’s surge is.
@@ -49,29 +49,29 @@ export function switchOn(house: House, moment: Moment, seconds: number, random: 
     by,
     openedAfter: after,
   });
-  if (random() >= unit.latches) return { ...base, latched: false, by: 'latch', openedAfter: 0 };
-  if (unit.welded || unit.seized) return { ...base, latched: true, by: null, openedAfter: null };
+  if (random() >= breaker.latches) return { ...base, latched: false, by: 'latch', openedAfter: 0 };
+  if (breaker.welded || breaker.seized) return { ...base, latched: true, by: null, openedAfter: null };
 
   const times: [SwitchingOn['by'], number][] = [];
-  if (unit.kind === 'gfci' || unit.kind === 'dual') {
-    const seen = unit.neutralElsewhere ? live.subjectAmps : live.residualAmps;
+  if (breaker.kind === 'gfci' || breaker.kind === 'dual') {
+    const seen = breaker.neutralElsewhere ? live.subjectAmps : live.residualAmps;
     // It puts a small voltage on its neutral, and feels any path from there to ground.
     if (house.subject.neutralGroundOhms < GROUNDED_NEUTRAL_OHMS)
       times.push(['electronics', 0.05 + 0.2 * random()]);
     if (seen > RESIDUAL_AMPS * (1 + 0.1 * normal(random))) times.push(['electronics', 0.05 + 0.5 * random()]);
   }
   const arcs = house.subject.arcsPerMinute;
-  if ((unit.kind === 'afci' || unit.kind === 'dual') && arcs > 0 && live.subjectAmps > ARC_AMPS)
+  if ((breaker.kind === 'afci' || breaker.kind === 'dual') && arcs > 0 && live.subjectAmps > ARC_AMPS)
     times.push(['electronics', after(60 / arcs, random)]);
-  if (unit.kind === 'afci' && unit.neutralElsewhere && live.subjectAmps > ARC_AMPS)
+  if (breaker.kind === 'afci' && breaker.neutralElsewhere && live.subjectAmps > ARC_AMPS)
     times.push(['electronics', 0.2 + 3 * random()]);
-  if (unit.nuisancePerHour > 0) times.push(['electronics', after(3600 / unit.nuisancePerHour, random)]);
-  if (startAmps >= unit.pickup * unit.ratingAmps) times.push(['magnet', 0.02]);
+  if (breaker.nuisancePerHour > 0) times.push(['electronics', after(3600 / breaker.nuisancePerHour, random)]);
+  if (startAmps >= breaker.pickup * breaker.ratingAmps) times.push(['magnet', 0.02]);
   const aroundC = Math.min(MOST_AMBIENT_C, heatOf(on, running, live).aroundBimetal);
   const surge = surgeSeconds(house, moment);
-  const { openedAfter } = passThrough(atAmbient(unit, aroundC), [
-    { multiple: startAmps / unit.ratingAmps, seconds: surge },
-    { multiple: live.subjectAmps / unit.ratingAmps, seconds },
+  const { openedAfter } = passThrough(atAmbient(breaker, aroundC), [
+    { multiple: startAmps / breaker.ratingAmps, seconds: surge },
+    { multiple: live.subjectAmps / breaker.ratingAmps, seconds },
   ]);
   if (openedAfter !== null) times.push(['heat', openedAfter]);
   const [first] = times.sort((a, b) => a[1] - b[1]);
@@ -87,7 +87,10 @@ export function switchOn(house: House, moment: Moment, seconds: number, random: 
  */
 export const withHandleOn = (house: House): House => ({
   ...house,
-  subject: { ...house.subject, unit: { ...house.subject.unit, handle: 'on', halfReset: false, looks: 'on' } },
+  subject: {
+    ...house.subject,
+    breaker: { ...house.subject.breaker, handle: 'on', halfReset: false, looks: 'on' },
+  },
 });
 
 const after = (mean: number, random: Random) => -mean * Math.log(1 - random());

@@ -24,14 +24,14 @@ const soon = (openedAfter: number | null) => (openedAfter === null ? null : pace
 function overloadedForLong(of: SimulatedCase): boolean {
   return of.days.some(
     ({ trial: { amps, openedAfter }, seconds }) =>
-      openedAfter === null && seconds > 3700 && amps > 1.4 * of.house.subject.unit.ratingAmps,
+      openedAfter === null && seconds > 3700 && amps > 1.4 * of.house.subject.breaker.ratingAmps,
   );
 }
 
 /** The latest trip by heat that somebody timed: what ran, A, and for how long, s. */
 export function timedTrip(of: SimulatedCase, random: Random): { amps: number; seconds: number } | null {
   // What electronics do is held against no curve.
-  if (of.house.subject.unit.kind !== 'standard') return null;
+  if (of.house.subject.breaker.kind !== 'standard') return null;
   const timed = trips(of.days).findLast(({ trial: { openedAfter } }) => openedAfter! > 2);
   if (!timed) return null;
   const { amps, openedAfter } = timed.trial;
@@ -45,7 +45,7 @@ function againstCurve(of: SimulatedCase, random: Random): OutcomeOf<'trip-vs-cur
   if (overloadedForLong(of)) return 'too-late-or-never';
   const timed = timedTrip(of, random);
   if (!timed) return 'within-band';
-  const { ratingAmps } = of.house.subject.unit;
+  const { ratingAmps } = of.house.subject.breaker;
   const verdict = judgeTrip({ ratingAmps, amps: timed.amps }, timed.seconds);
   return verdict === 'too-late' ? 'too-late-or-never' : verdict;
 }
@@ -55,15 +55,16 @@ function symptoms(of: SimulatedCase, house: House, random: Random): Set<string> 
   const live = energised(house, { ...of.everything, on: fewest(of) });
   const hot = heatOf(house, soaked(of));
   const volts = [0, 1, 2].map(live.outletVolts);
-  const { unit, arcsPerMinute, appliances } = house.subject;
+  const { breaker, arcsPerMinute, appliances } = house.subject;
   const signs = {
     trips: trips(daysBefore(house, random)).length > 0,
     dead: Math.min(...volts) < LINE_VOLTAGE.low || appliances.some(({ open }) => open),
     high: Math.max(...volts) > LINE_VOLTAGE.high,
     hot: hot.face - hot.peerFace > 6,
-    sparks: unit.stabArcs || unit.screwArcs || arcsPerMinute > 0 || house.busArcs || house.water === 'wet',
-    stuck: unit.welded || unit.seized,
-    shared: unit.shared,
+    sparks:
+      breaker.stabArcs || breaker.screwArcs || arcsPerMinute > 0 || house.busArcs || house.water === 'wet',
+    stuck: breaker.welded || breaker.seized,
+    shared: breaker.shared,
   };
   return new Set(Object.entries(signs).flatMap(([sign, is]) => (is ? [sign] : [])));
 }
@@ -86,15 +87,15 @@ export const TRYING: Performs<
   | 'button-after-fitting'
 > = {
   'reset-feel': (of, random) => {
-    const { unit } = of.house.subject;
-    if (unit.gritty && chance(random, 0.85)) return 'hard-or-gritty';
-    if (unit.welded && chance(random, 0.6)) return 'no-off-click';
-    if (unit.seized && chance(random, 0.6)) return 'hard-or-gritty';
+    const { breaker } = of.house.subject;
+    if (breaker.gritty && chance(random, 0.85)) return 'hard-or-gritty';
+    if (breaker.welded && chance(random, 0.6)) return 'no-off-click';
+    if (breaker.seized && chance(random, 0.6)) return 'hard-or-gritty';
     const once = switchOn(of.house, asItWas(of), 2, random);
     if (!once.latched) return 'will-not-latch';
     // A trip as it closes feels like a latch that does not catch.
     if (once.openedAfter !== null && once.openedAfter < 0.1 && chance(random, 0.35)) return 'will-not-latch';
-    return unit.halfReset && !of.resetDone ? 'no-off-click' : 'clean-clicks';
+    return breaker.halfReset && !of.resetDone ? 'no-off-click' : 'clean-clicks';
   },
   'reset-result': (of, random) =>
     resetOutcome(soon(switchOn(of.house, asItWas(of), WAITED_AFTER_RESET, random).openedAfter), false),
@@ -109,7 +110,7 @@ export const TRYING: Performs<
   'trip-pattern': ({ pattern }) => pattern.pattern,
   'trips-on-record': (of, random) => {
     const all = trips(of.days).map((one) => one.trial);
-    const { ratingAmps } = of.house.subject.unit;
+    const { ratingAmps } = of.house.subject.breaker;
     if (
       chance(random, 0.7) &&
       trips(of.days).some(
@@ -124,11 +125,11 @@ export const TRYING: Performs<
   },
   'trip-vs-curve': againstCurve,
   'test-button': ({ house: { subject } }) => {
-    switch (subject.unit.button) {
+    switch (subject.breaker.button) {
       case 'none':
         return 'no-button';
       case 'works':
-        return subject.unit.latches < 0.5 ? 'will-not-reset' : 'trips-and-resets';
+        return subject.breaker.latches < 0.5 ? 'will-not-reset' : 'trips-and-resets';
       case 'dead':
         return 'does-not-trip';
       case 'stays-out':
@@ -165,14 +166,14 @@ export const TRYING: Performs<
       : 'fault-follows-circuit';
   },
   'branch-off-check': ({ house }) =>
-    house.subject.unit.welded || house.fedByOther === 'on' || house.backfeed === 'circuit'
+    house.subject.breaker.welded || house.fedByOther === 'on' || house.backfeed === 'circuit'
       ? 'still-live'
       : 'dead-as-expected',
   'main-off-check': ({ house }) =>
     house.mainWelded || house.backfeed !== null ? 'still-live' : 'dead-as-expected',
   'button-after-fitting': (of, random) => {
-    const { unit } = of.house.subject;
-    if (!unit.newlyFitted || unit.kind === 'standard') return 'not-newly-fitted';
+    const { breaker } = of.house.subject;
+    if (!breaker.newlyFitted || breaker.kind === 'standard') return 'not-newly-fitted';
     const { openedAfter } = switchOn(of.house, of.everything, 60, random);
     return openedAfter === null ? 'holds' : 'trips-as-soon-as-loaded';
   },

@@ -17,8 +17,8 @@ const SOURCE_OHMS = 0.3;
 const loadOhms = (amps: number, volts: number) => (amps > 0 ? volts / amps : Infinity);
 
 /** Whether a pole of the subject’s breaker connects. */
-export const closes = ({ unit }: House['subject']): boolean =>
-  unit.welded || (unit.handle === 'on' && !unit.halfReset);
+export const closes = ({ breaker }: House['subject']): boolean =>
+  breaker.welded || (breaker.handle === 'on' && !breaker.halfReset);
 
 /** The run of another circuit, there and back, Ω. */
 const OTHER_RUN_OHMS = 0.1;
@@ -58,7 +58,7 @@ export interface Extra {
  */
 export function wire(house: House, moment: Moment, extra: Extra = {}): Wired {
   const { subject, emf, supplyOhms, mainOhms, busOhms } = house;
-  const { unit } = subject;
+  const { breaker } = subject;
   const branches: Branch[] = [];
   const put = (from: string, to: string, ohms: number, more: Partial<Branch> = {}): Branch => {
     const branch = { from, to, ohms, ...more };
@@ -86,15 +86,15 @@ export function wire(house: House, moment: Moment, extra: Extra = {}): Wired {
   });
   put('bus A', 'bus B', loadOhms(house.acrossAmps, 240));
 
-  const open = !closes(subject) || (extra.branchOff === true && !unit.welded);
+  const open = !closes(subject) || (extra.branchOff === true && !breaker.welded);
   const perMetre = ohmsPerMetre(subject.gauge, 'copper') * WARM_COPPER;
   const [stab, contact, screw, joints]: [Branch[], Branch[], Branch[], Branch[]] = [[], [], [], []];
   subject.legs.forEach((leg, pole) => {
-    stab.push(put(`${home} ${leg}`, `jaw ${pole}`, unit.stabOhms));
-    contact.push(put(`jaw ${pole}`, `terminal ${pole}`, open ? Infinity : unit.contactOhms[pole]!));
+    stab.push(put(`${home} ${leg}`, `jaw ${pole}`, breaker.stabOhms));
+    contact.push(put(`jaw ${pole}`, `terminal ${pole}`, open ? Infinity : breaker.contactOhms[pole]!));
     const elsewhere = extra.liftedWire === true || house.fedByOther !== null;
-    screw.push(put(`terminal ${pole}`, `run ${pole}`, elsewhere ? Infinity : unit.screwOhms));
-    if (house.fedByOther === 'on') put(`${home} ${leg}`, `run ${pole}`, unit.screwOhms);
+    screw.push(put(`terminal ${pole}`, `run ${pole}`, elsewhere ? Infinity : breaker.screwOhms));
+    if (house.fedByOther === 'on') put(`${home} ${leg}`, `run ${pole}`, breaker.screwOhms);
     let before = `run ${pole}`;
     PARTS.forEach((part, outlet) => {
       const device = outlet === 1 && subject.device === 'open' ? Infinity : 0;
@@ -103,7 +103,7 @@ export function wire(house: House, moment: Moment, extra: Extra = {}): Wired {
       before = `outlet ${outlet} ${pole}`;
     });
   });
-  const twoPole = unit.poles === 2;
+  const twoPole = breaker.poles === 2;
   let neutral: Branch | null = null;
   if (!twoPole) {
     neutral = put('return 0', 'bar', subject.barOhms);
@@ -160,7 +160,7 @@ export interface Live extends Wired, Solved {
 export function energised(house: House, moment: Moment, extra: Extra = {}): Live {
   const wired = wire(house, moment, extra);
   const solved = solveNetwork(wired.branches, 'star');
-  const { poles } = house.subject.unit;
+  const { poles } = house.subject.breaker;
   const through = wired.screw.map((branch) => solved.amps(branch));
   const hot = through.reduce((a, b) => a + b, 0);
   const returned = wired.neutral ? solved.amps(wired.neutral) : 0;

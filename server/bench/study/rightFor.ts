@@ -48,7 +48,7 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   const { cause, subject } = of.house;
   if (cause === 'none') return false;
   // It was thrown off once for nothing: to reset it all the way is what there is to do.
-  if (cause === 'no-fault' && subject.unit.handle !== 'on' && action === 'complete-reset') return true;
+  if (cause === 'no-fault' && subject.breaker.handle !== 'on' && action === 'complete-reset') return true;
   if (action === 'make-safe-and-call' && dangersOf(of).length > 0) return true;
   if ((action === 'reset-and-watch' || action === 'complete-reset') && isToBeWatched(of)) return true;
   // A feeder is not closed on a damp panel.
@@ -59,7 +59,7 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   if (
     cause === 'shared-terminal' &&
     action === 'split-circuit' &&
-    connectedAmps(of) > subject.unit.ratingAmps
+    connectedAmps(of) > subject.breaker.ratingAmps
   )
     return true;
   // Off and still live: which breaker makes it dead is looked for, and if none does, another source, or this one’s contacts.
@@ -70,7 +70,7 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   if (cause === 'supply-outage' && !of.house.streetDark && action === 'call-utility') return true;
   if (cause === 'main-breaker-fault' && profile === 'homeowner' && action === 'call-utility') return true;
   // A stab that no longer touches belongs to the panel as much as to the breaker.
-  if (cause === 'burnt-stab' && action === 'replace-panel' && subject.unit.stabArcs) return true;
+  if (cause === 'burnt-stab' && action === 'replace-panel' && subject.breaker.stabArcs) return true;
   return RIGHT[cause].includes(action);
 }
 

@@ -34,10 +34,10 @@ function hasTripped(noticed: readonly { test: TestId }[]): boolean | undefined {
 const contextOf = ({ house: { subject }, noticed }: SimulatedCase): Context => ({
   complaint: noticed.length === 0 ? 'check' : undefined,
   tripped: hasTripped(noticed),
-  breakerKind: subject.unit.kind,
-  poles: subject.unit.poles,
-  ageYears: Math.round(subject.unit.ageYears),
-  newlyFitted: subject.unit.newlyFitted,
+  breakerKind: subject.breaker.kind,
+  poles: subject.breaker.poles,
+  ageYears: Math.round(subject.breaker.ageYears),
+  newlyFitted: subject.breaker.newlyFitted,
   pluggable: subject.appliances.some(({ fixed }) => !fixed),
 });
 

@@ -71,7 +71,7 @@ describe('cooling down', () => {
     const { coolDown } = await detail();
     expect(coolDown!.since).toBe('2026-11-20T10:00:00.000Z');
     expect(coolDown!.slowest.latches).toBeCloseTo(56.8, 0);
-    expect(coolDown!.unit!.forgotten).toBeGreaterThan(coolDown!.unit!.latches);
+    expect(coolDown!.own!.forgotten).toBeGreaterThan(coolDown!.own!.latches);
     await event({ kind: 'reset', at: '2026-11-20T10:20:00Z', feel: 'clean-clicks', result: 'holds' });
     expect((await detail()).coolDown).toBeNull();
   });

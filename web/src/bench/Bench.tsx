@@ -5,7 +5,7 @@ import { CombinationsPart } from './CombinationsPart.tsx';
 import { WearPart } from './WearPart.tsx';
 import type { PartProps } from './partProps.ts';
 
-const UnitPart = lazy(() =>
+const EstimateTab = lazy(() =>
   import('./EstimatePart.tsx').then(({ EstimatePart: part }) => ({ default: part })),
 );
 const CurvePart = lazy(() => import('./CurvePart.tsx').then(({ CurvePart: part }) => ({ default: part })));
@@ -13,7 +13,7 @@ const RunningPart = lazy(() =>
   import('./RunningPart.tsx').then(({ RunningPart: part }) => ({ default: part })),
 );
 const PARTS = [
-  { name: 'This breaker', Part: UnitPart },
+  { name: 'This breaker', Part: EstimateTab },
   { name: 'Trip curve', Part: CurvePart },
   { name: 'Together', Part: CombinationsPart },
   { name: 'As it runs', Part: RunningPart },

@@ -30,11 +30,11 @@ export function CurveChart({ detail, asked }: { detail: BreakerDetail; asked: nu
   const { ratingAmps } = detail.breaker;
   const record = recordOf(detail);
   const rating = useComputation('effective-rating', record.events.length > 0 ? record : null);
-  const unit = rating && {
+  const own = rating && {
     thresholdSquared: (rating.ultimateAmps.p50 / ratingAmps) ** 2,
     tauSeconds: rating.tauSeconds.p50,
   };
-  const points = bandPoints(bandFor(ratingAmps, pointsOf(detail)), ambientC, unit);
+  const points = bandPoints(bandFor(ratingAmps, pointsOf(detail)), ambientC, own);
   const marks = detail.trials.filter(({ amps, seconds }) => (amps ?? 0) > 0 && (seconds ?? 0) > 0);
   return (
     <>
@@ -86,9 +86,9 @@ export function CurveChart({ detail, asked }: { detail: BreakerDetail; asked: nu
               fillOpacity={0.2}
               isAnimationActive={false}
             />
-            {unit && (
+            {own && (
               <Line
-                dataKey="unit"
+                dataKey="own"
                 stroke="var(--color-ink)"
                 strokeWidth={2}
                 strokeDasharray="6 3"
@@ -125,7 +125,7 @@ export function CurveChart({ detail, asked }: { detail: BreakerDetail; asked: nu
           </ComposedChart>
         </ResponsiveContainer>
       </div>
-      <Legend unit={unit !== null} />
+      <Legend own={own !== null} />
     </>
   );
 }
@@ -168,13 +168,13 @@ function Mark({ cx = 0, cy = 0, outcome, tells }: Place & { outcome: string; tel
   );
 }
 
-function Legend({ unit }: { unit: boolean }) {
+function Legend({ own }: { own: boolean }) {
   return (
     <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
       <li className="flex items-center gap-2">
         <span aria-hidden="true" className="h-3 w-6 border border-good bg-good/20" /> any sound breaker
       </li>
-      {unit && (
+      {own && (
         <li className="flex items-center gap-2">
           <svg aria-hidden="true" width="26" height="8">
             <line
@@ -207,7 +207,7 @@ interface ToldProps {
 function Told({ ratingAmps, active, payload }: ToldProps) {
   const point = payload?.[0]?.payload;
   if (!active || !point) return null;
-  const { multiple, band, unit } = point;
+  const { multiple, band, own } = point;
   const latest = band && band[1] >= SPAN.longest ? 'or never' : band && `to ${sayDuration(band[1])}`;
   return (
     <div className="border border-rule-strong bg-bone-raised px-3 py-2 text-sm">
@@ -217,9 +217,9 @@ function Told({ ratingAmps, active, payload }: ToldProps) {
       <p>
         Sound: <span className="figures">{band ? `${sayDuration(band[0])} ${latest}` : 'never'}</span>
       </p>
-      {unit !== null && (
+      {own !== null && (
         <p>
-          This one: <span className="figures">{sayDuration(unit)}</span>
+          This one: <span className="figures">{sayDuration(own)}</span>
         </p>
       )}
     </div>

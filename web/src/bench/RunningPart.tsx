@@ -152,7 +152,7 @@ function Worked({ detail, profile, onCircuit }: WorkedProps) {
       <Part title="The chance of a trip, hour by hour">
         <Chances
           key={JSON.stringify(profile)}
-          base={{ profile, units: UNITS, events, curve }}
+          base={{ profile, breakers: UNITS, events, curve }}
           hasRecord={events.length > 0}
         />
       </Part>

@@ -17,16 +17,16 @@ const STEPS = 160;
 export interface BandPoint {
   multiple: number;
   band: [number, number] | null;
-  unit: number | null;
+  own: number | null;
 }
 
 const within = (seconds: number) => Math.min(SPAN.longest, Math.max(SPAN.shortest, seconds));
 
-/** The band between the most and the least sensitive sound breaker at an ambient, with this unit if its record tells it. */
-export function bandPoints(band: Band, ambientC: number, unit: ThermalElement | null): BandPoint[] {
+/** The band between the most and the least sensitive sound breaker at an ambient, with this breaker if its record tells it. */
+export function bandPoints(band: Band, ambientC: number, estimated: ThermalElement | null): BandPoint[] {
   const fast = atAmbient(band.mostSensitive, ambientC);
   const slow = atAmbient(band.leastSensitive, ambientC);
-  const own = unit && atAmbient(unit, ambientC);
+  const own = estimated && atAmbient(estimated, ambientC);
   const edges = [fast, slow, ...(own ? [own] : [])].map(({ thresholdSquared }) =>
     Math.sqrt(thresholdSquared),
   );
@@ -44,7 +44,7 @@ export function bandPoints(band: Band, ambientC: number, unit: ThermalElement | 
       return {
         multiple,
         band: soonest === null ? null : [within(soonest), within(latest ?? SPAN.longest)],
-        unit: mine === null || multiple >= MAGNETIC_PICKUP.mostSensitive ? null : within(mine),
+        own: mine === null || multiple >= MAGNETIC_PICKUP.mostSensitive ? null : within(mine),
       };
     });
 }

@@ -18,7 +18,7 @@ export function StandIn({ busy, ask }: Props) {
     setAsking(true);
     const { id: caseId, complaint } = file.case;
     const breaker = file.dossier?.subject.breaker;
-    await ask({ caseId, complaint, unit: breaker ?? null }).finally(() => setAsking(false));
+    await ask({ caseId, complaint, breaker: breaker ?? null }).finally(() => setAsking(false));
   };
   return (
     <button

@@ -12,7 +12,7 @@ import { profileOf, type RunningQuestion } from './loggedCurrent.ts';
 
 export interface ChanceQuestion {
   profile: RunningQuestion;
-  units: number;
+  breakers: number;
   /** Of any sound breaker, or of this one by its record. */
   of: 'sound' | 'this';
   events: EffectiveRatingInput['events'];
@@ -25,7 +25,7 @@ const breathe = () => new Promise((resolve) => setTimeout(resolve));
 
 /** Work through many units; `null` if it was cancelled. */
 export async function chanceOfTrip(
-  { profile, units, of, events, curve }: ChanceQuestion,
+  { profile, breakers, of, events, curve }: ChanceQuestion,
   onProgress: (share: number) => void,
   token: { cancelled: boolean },
 ): Promise<TripChance | null> {
@@ -35,13 +35,13 @@ export async function chanceOfTrip(
     of === 'this'
       ? thisBreaker(beliefFrom({ ratingAmps, events }), ambientC)
       : soundBreakers(ratingAmps, ambientC, bandFor(ratingAmps, curve));
-  const work = tripChance(question, draw, units, seeded(20_261_125));
+  const work = tripChance(question, draw, breakers, seeded(20_261_125));
   let breath = performance.now();
   for (;;) {
     const { done, value } = work.next();
     if (done) return value;
     if (performance.now() - breath < BREATH_MS) continue;
-    onProgress(value / units);
+    onProgress(value / breakers);
     await breathe();
     if (token.cancelled) return null;
     breath = performance.now();

@@ -24,9 +24,9 @@ export function CoolDown({
   coolDown: NonNullable<BreakerDetail['coolDown']>;
   stopped: boolean;
 }) {
-  const { since, slowest, unit } = coolDown;
+  const { since, slowest, own } = coolDown;
   const at = Date.parse(since);
-  const wait = unit ?? slowest;
+  const wait = own ?? slowest;
   const cold = at + wait.forgotten * 1000;
   const now = useNow(cold + LINGERS_MS);
   if (stopped || now > cold + LINGERS_MS) return null;
@@ -39,7 +39,7 @@ export function CoolDown({
         <Clock what="Cold as before" seconds={toCold} done="now" />
       </div>
       <p className="mt-1 text-sm text-ink-soft">
-        {unit
+        {own
           ? 'By its own record, on the slow side of what that tells.'
           : 'As the slowest sound breaker of its rating cools.'}{' '}
         Until it is cold a new trip comes sooner, and tells less of the breaker.

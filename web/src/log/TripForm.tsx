@@ -60,7 +60,7 @@ export function TripForm({ breaker, where }: { breaker: Breaker; where: string }
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
           <Before />
         </div>
-        <SoundUnit breaker={breaker} amps={amps} preloadAmps={preloadAmps} ambientC={ambientC} />
+        <SoundBreaker breaker={breaker} amps={amps} preloadAmps={preloadAmps} ambientC={ambientC} />
         <CauseFields label="What made it trip?" />
         <WhenAndNote />
         <Submit label="Store trip" busy={isSubmitting} outcome={outcome} error={errors.root?.message} />
@@ -76,7 +76,7 @@ interface Question {
   ambientC: number | null;
 }
 
-function SoundUnit({ breaker, amps, preloadAmps, ambientC }: Question) {
+function SoundBreaker({ breaker, amps, preloadAmps, ambientC }: Question) {
   const { toCelsius } = useUnits();
   const window = useComputation('trip-window', {
     ratingAmps: breaker.ratingAmps,

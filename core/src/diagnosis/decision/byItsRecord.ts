@@ -15,13 +15,13 @@ const DIFFER = 0.1;
  * with what explains the difference.
  */
 export function againstTheRest(
-  { unit }: Evidence,
+  { estimate }: Evidence,
   causes: Decision['causes'],
   reasons: WeighedReason[],
 ): WeighedReason[] {
   const weak = causes.find(({ id }) => id === 'weak-breaker')?.probability ?? 0;
-  if (unit?.rating.judgement !== 'weak' || causes.length === 0) return reasons;
-  const byTrips = unit.rating.probability.weak;
+  if (estimate?.rating.judgement !== 'weak' || causes.length === 0) return reasons;
+  const byTrips = estimate.rating.probability.weak;
   if (Math.abs(weak - byTrips) < DIFFER) return reasons;
   const other = causes.find(({ id }) => HEATS_IT.includes(id));
   const why = other && weak < byTrips ? `: “${other.name}” makes a sound breaker open early, too` : '';
@@ -33,9 +33,9 @@ const BY_RECORD = 'effective-rating';
 
 /** What trips and holds together say of the breaker, as a reason; `null` without any that tells something. */
 export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReason | null {
-  const { unit, breaker, trips } = evidence;
-  if (!unit) return null;
-  const { judgement, probability, ultimateAmps } = unit.rating;
+  const { estimate, breaker, trips } = evidence;
+  if (!estimate) return null;
+  const { judgement, probability, ultimateAmps } = estimate.rating;
   const words = {
     weak: `${saySureness(probability.weak)} sure that it opens below its rating.`,
     sound: `${saySureness(probability.sound)} sure that it is within what a sound breaker does.`,
@@ -46,7 +46,7 @@ export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReaso
   return reason(
     BY_RECORD,
     weight,
-    marked({ simulated }, `${sayBreakerEstimate(breaker.ratingAmps, unit)} ${words}`),
+    marked({ simulated }, `${sayBreakerEstimate(breaker.ratingAmps, estimate)} ${words}`),
     {
       figures: [{ label: 'opens from, steady', value: ultimateAmps.p50, unit: 'A' }],
       source: CITATIONS.thermalTrip,

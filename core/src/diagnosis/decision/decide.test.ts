@@ -257,7 +257,7 @@ describe('what the bench says', () => {
     const events = [trip(0, 22, 70), trip(100, 22, 75), trip(200, 30, 35), trip(300, 30, 33)];
     const evidence = gatherEvidence(aDossier({ events }));
     expect(evidence.trips.map(({ verdict }) => verdict)).not.toContain('too-early');
-    expect(evidence.unit!.rating.judgement).toBe('weak');
+    expect(evidence.estimate!.rating.judgement).toBe('weak');
     const d = decide(evidence);
     expect(d.headline).toBe('Too early: is its joint clean and cool?');
     expect(d.next.map(({ test: id }) => id)).toContain('face-temperature');
@@ -274,7 +274,9 @@ describe('what the bench says', () => {
       trip(700, 29, 150),
       trip(800, 28, 180),
     ];
-    expect(gatherEvidence(aDossier({ events: [early(10), ...sound] })).unit!.rating.judgement).toBe('sound');
+    expect(gatherEvidence(aDossier({ events: [early(10), ...sound] })).estimate!.rating.judgement).toBe(
+      'sound',
+    );
     expect(
       about({ events: [early(10), ...sound], observations: [cleanAndTight, coolToTouch] }).family,
     ).not.toBe('replace');

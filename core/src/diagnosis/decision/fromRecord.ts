@@ -92,7 +92,7 @@ export const assessRecord = (evidence: Evidence): Assessment =>
   assess(
     resultsOf(evidence),
     knownOf(evidence),
-    evidence.unit?.rating.probability ?? null,
+    evidence.estimate?.rating.probability ?? null,
     circumstancesOf(evidence),
     evidence.learned,
   );

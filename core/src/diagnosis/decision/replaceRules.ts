@@ -167,7 +167,7 @@ export function wrongPart(evidence: Evidence): RuleDecision | null {
 /** It carried far too much for too long before it opened: it does not protect. */
 export function sluggishBreaker(evidence: Evidence): RuleDecision | null {
   const late = outcomeOf(evidence, 'trip-vs-curve') === 'too-late-or-never';
-  const record = evidence.unit?.rating;
+  const record = evidence.estimate?.rating;
   if (!late && record?.judgement !== 'sluggish') return null;
   return {
     action: replaceThisBreaker(evidence),
@@ -194,10 +194,10 @@ export function tripsTooEarly(evidence: Evidence): RuleDecision | null {
 
 function standardTooEarly(evidence: Evidence): RuleDecision | null {
   const early = evidence.trips.filter((trip) => trip.verdict === 'too-early').length;
-  const record = evidence.unit?.rating;
+  const record = evidence.estimate?.rating;
   const weak = record?.judgement === 'weak';
   // One note among many that say otherwise is a stray one.
-  const told = evidence.unit ? evidence.unit.trips + evidence.unit.holds : 0;
+  const told = evidence.estimate ? evidence.estimate.trips + evidence.estimate.holds : 0;
   const stray = early === 1 && told > 2 && record?.judgement === 'sound';
   if (!weak && (early === 0 || stray)) return null;
   const state = joints(evidence);

@@ -39,7 +39,7 @@ export function soundAsMeasured(evidence: Evidence): RuleDecision | null {
     return evidence.load?.by !== 'nameplates' && (outcome === 'under-80' || outcome === '80-to-100');
   });
   const cool = warmth(evidence) === 'cool';
-  const record = evidence.unit?.rating.judgement === 'sound';
+  const record = evidence.estimate?.rating.judgement === 'sound';
   const counts = [voltage, load, cool, record].filter(Boolean).length;
   const dead = lastToldDead(evidence);
   if (counts < 2 || (dead !== '' && (!voltage || itemOf(evidence, voltage)!.at < dead))) return null;

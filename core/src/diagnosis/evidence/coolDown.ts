@@ -6,7 +6,7 @@ import type { Evidence } from './evidence.ts';
 const times = z.object({ latches: z.number(), forgotten: z.number() });
 
 /** It tripped by heat and was not reset: s until it can latch, and until it has forgotten. */
-export const coolDownTimes = z.object({ since: instant, slowest: times, unit: times.nullable() });
+export const coolDownTimes = z.object({ since: instant, slowest: times, own: times.nullable() });
 export type CoolDown = z.infer<typeof coolDownTimes>;
 
 /**
@@ -16,7 +16,7 @@ export type CoolDown = z.infer<typeof coolDownTimes>;
  * @returns s until it can latch, and until it has forgotten; `null`: nothing to wait for
  * @example coolDownOf(evidence) // { latches: …, forgotten: … }
  */
-export function coolDownOf({ breaker, handle, trips, unit }: Evidence): CoolDown | null {
+export function coolDownOf({ breaker, handle, trips, estimate }: Evidence): CoolDown | null {
   const last = trips.at(-1);
   if (handle !== 'tripped' || !last || last.pace === 'at-once' || breaker.kind === 'surge') return null;
   // Where heat alone would not have opened it, its electronics did: there is nothing to wait for.
@@ -25,6 +25,6 @@ export function coolDownOf({ breaker, handle, trips, unit }: Evidence): CoolDown
     since: last.event.at,
     slowest: slowestCoolDown(breaker.ratingAmps),
     // Where its record tells its time constant, on the slow side of what it tells.
-    unit: unit && unit.trips > 0 ? coolDown(unit.rating.tauSeconds.p95) : null,
+    own: estimate && estimate.trips > 0 ? coolDown(estimate.rating.tauSeconds.p95) : null,
   };
 }

@@ -102,7 +102,7 @@ export interface Evidence {
   /** Its trips and holds as measurements of its bimetal, oldest first. */
   trials: TripTrial[];
   /** What trips and holds say of the unit's bimetal; null: nothing on record says anything. */
-  unit: BreakerEstimate | null;
+  estimate: BreakerEstimate | null;
   wear: Wear;
   /** Resets that tripped again, since it last held. */
   failedResets: BreakerEvent[];

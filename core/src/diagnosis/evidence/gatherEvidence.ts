@@ -56,7 +56,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
     mainItems: main && main.breaker.id !== subject.breaker.id ? dangerItems(main) : [],
     trips,
     trials,
-    unit: breakerEstimate(subject.breaker.ratingAmps, trials),
+    estimate: breakerEstimate(subject.breaker.ratingAmps, trials),
     wear: wearOf(subject.breaker, subject.entries.events),
     failedResets: failedResets(subject.entries.events),
     lastReset: subject.entries.events.findLast((event) => event.kind === 'reset') ?? null,

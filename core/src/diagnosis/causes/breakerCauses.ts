@@ -1,7 +1,7 @@
 import type { CauseFacts } from './signs.ts';
 
 /** Causes in the breaker itself, its rating or the way it was worked. */
-export const UNIT_CAUSES = {
+export const BREAKER_CAUSES = {
   'electronic-unit-fault': {
     commonness: 26,
     why: 'Electronics age sooner than bimetals; surges end them.',
