@@ -5,9 +5,7 @@ import { npm } from './run.mjs';
 
 await ensureInstalled();
 await ensureChromium();
-await npm('run', '--silent', 'types');
-await npm('run', '--silent', 'lint');
-await npm('run', '--silent', 'format:check');
+await npm('run', '--silent', 'static');
 await npm('run', '--silent', 'unit');
 await ensureBuilt();
 await npm('run', '--silent', 'e2e');
