@@ -3,7 +3,7 @@ import { sayInspection } from '@phylaxon/core/record/entities';
 import type { BreakerDetail } from '@phylaxon/core/views/board';
 import type { Timeline } from '@phylaxon/core/views/timeline';
 import request from 'supertest';
-import { aShed, callsTo, testApp } from '../testing/index.ts';
+import { aShed, callsTo, testApp, undoOrRedo } from '../testing/index.ts';
 
 let server: Awaited<ReturnType<typeof testApp>>;
 let { call, made } = {} as ReturnType<typeof callsTo>;
@@ -53,16 +53,9 @@ test('it is struck and replaced, undone and done again, like any entry', async (
   const strike = { why: 'Wrong breaker.', replacement: inspected('red', 6) };
   expect((await call('post', `/inspections/${ids[0]}/strike`, strike)).status).toBe(200);
   expect(await onDetail()).toEqual(['Red, tagged “7”']);
-  const step = async (direction: 'undo' | 'redo') => {
-    const { steps } = (await call<{ steps: Record<string, { id: string }> }>('get', `/panels/${panelId}`))
-      .body;
-    expect((await call('post', `/sites/${siteId}/${direction}`, { edit: steps[direction]!.id })).status).toBe(
-      200,
-    );
-  };
-  await step('undo');
+  await undoOrRedo(call, { siteId, panelId }, 'undo');
   expect(await onDetail()).toEqual(['Black, tagged “7”']);
-  await step('redo');
+  await undoOrRedo(call, { siteId, panelId }, 'redo');
   expect(await onDetail()).toEqual(['Red, tagged “7”']);
 });
 

@@ -1,7 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import type { Board } from '@phylaxon/core/views/board';
 import { panelRow } from '../record/index.ts';
-import { aShed, callsTo, testApp } from '../testing/index.ts';
+import { aShed, callsTo, testApp, undoOrRedo } from '../testing/index.ts';
 import { panelEvidence, timesGathered } from './index.ts';
 
 let server: Awaited<ReturnType<typeof testApp>>;
@@ -38,17 +37,19 @@ const current = (value: number, id = breakerId) =>
   made<{ ids: string[] }>(`/breakers/${id}/readings`, {
     readings: [{ quantity: 'current', point: 'conductor', value, at }],
   });
+const openedCase = (openedAt: string) =>
+  made<{ id: string }>('/cases', {
+    siteId,
+    panelId,
+    breakerId,
+    complaint: 'trips',
+    openedBy: 'electrician',
+    openedAt,
+  });
 
 describe('the evidence of a panel', () => {
   test('is gathered once for one logged reading, however often board, detail and case are asked for', async () => {
-    const opened = await made<{ id: string }>('/cases', {
-      siteId,
-      panelId,
-      breakerId,
-      complaint: 'trips',
-      openedBy: 'electrician',
-      openedAt: at,
-    });
+    const opened = await openedCase(at);
     const before = timesGathered();
     await current(17);
     for (const path of [`/panels/${panelId}`, `/breakers/${breakerId}`, `/cases/${opened.id}`])
@@ -61,12 +62,6 @@ describe('the evidence of a panel', () => {
       await remembered();
       expect([what, await remembered()]).toEqual([what, await gatheredFromTheRecord()]);
     };
-    const undo = async (direction: 'undo' | 'redo') => {
-      const { steps } = (await call<Board>('get', `/panels/${panelId}`)).body;
-      expect(
-        (await call('post', `/sites/${siteId}/${direction}`, { edit: steps[direction]!.id })).status,
-      ).toBe(200);
-    };
     const done = async (method: 'post' | 'put' | 'patch', path: string, body: object) => {
       const { status, body: answer } = await call(method, path, body);
       expect([path, answer, status < 300]).toEqual([path, answer, true]);
@@ -77,9 +72,9 @@ describe('the evidence of a panel', () => {
     await holds('a reading');
     await done('post', `/readings/${ids[0]}/strike`, { why: 'Wrong circuit.' });
     await holds('a strike');
-    await undo('undo');
+    await undoOrRedo(call, { siteId, panelId }, 'undo');
     await holds('undo');
-    await undo('redo');
+    await undoOrRedo(call, { siteId, panelId }, 'redo');
     await holds('redo');
     await done('post', `/breakers/${breakerId}/events`, { kind: 'trip', at, pace: 'minutes', amps: 24 });
     await holds('a trip');
@@ -109,14 +104,7 @@ describe('the evidence of a panel', () => {
     await holds('a printed curve');
     await done('patch', '/settings', { afterDeadShort: 'each' });
     await holds('a policy');
-    const opened = await made<{ id: string }>('/cases', {
-      siteId,
-      panelId,
-      breakerId,
-      complaint: 'trips',
-      openedBy: 'electrician',
-      openedAt: new Date().toISOString(),
-    });
+    const opened = await openedCase(new Date().toISOString());
     await holds('a case that was opened');
     const confirmed = { cause: 'overload', who: 'electrician', how: 'measured' };
     const closing = { outcome: 'repaired-elsewhere', confirmed, at: new Date().toISOString() };

@@ -12,10 +12,10 @@ import {
 } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { DataSource } from 'typeorm';
 import { startServer } from '../testing/index.ts';
 import { backupsBeside, RecordRefused, SafeDatabase, SiteTable, Store } from './index.ts';
 import { MIGRATIONS } from './migrations.ts';
+import { writeOlderRecord } from './writeOlderRecord.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'phylaxon-record-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
@@ -180,19 +180,11 @@ describe('an upgrade', () => {
     'from version %i keeps a copy of the record as it was',
     async (version) => {
       const file = place();
-      const before = new DataSource({
-        type: 'better-sqlite3',
-        driver: SafeDatabase,
-        database: file,
-        migrationsRun: true,
-        synchronize: false,
-        migrations: MIGRATIONS.slice(0, version),
-      });
-      await before.initialize();
       // Capitals in ids are from before version 5.
       const id = version < 5 ? 'S-1' : 's-1';
-      await before.query(`INSERT INTO site (id, name, note, createdAt) VALUES ('${id}', 'Loft', '', '2026')`);
-      await before.destroy();
+      await writeOlderRecord(file, version, [
+        `INSERT INTO site (id, name, note, createdAt) VALUES ('${id}', 'Loft', '', '2026')`,
+      ]);
 
       const store = await Store.open(file);
       expect(store.keptBefore).toContain(backupsBeside(file));

@@ -2,9 +2,9 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { DataSource } from 'typeorm';
 import { CircuitTable, PanelTable, SafeDatabase, SiteTable, Store, StrikeTable, EditTable } from './index.ts';
 import { MIGRATIONS } from './migrations.ts';
+import { writeOlderRecord } from './writeOlderRecord.ts';
 
 const site = (n: number) => ({
   id: `site-${n}`,
@@ -215,30 +215,20 @@ describe('the file', () => {
   test('words of an older version become the trade’s, in what undo brings back as well', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'phylaxon-'));
     const database = join(folder, 'record.db');
-    const before = new DataSource({
-      type: 'better-sqlite3',
-      driver: SafeDatabase,
-      database,
-      migrationsRun: true,
-      synchronize: false,
-      migrations: MIGRATIONS.slice(
-        0,
-        MIGRATIONS.findIndex(({ name }) => name.startsWith('TradeTerms')),
-      ),
-    });
-    await before.initialize();
     const circuit = { id: 'c', breakerId: 'b', label: 'Lathe', rules: 'school' };
     const rows = JSON.stringify([{ table: 'circuit', id: 'c', before: circuit, after: null }]);
-    for (const sql of [
-      `INSERT INTO site (id, name, note, createdAt) VALUES ('s', 'Loft', '', '2026')`,
-      `INSERT INTO panel (id, siteId, name, spaces, orientation, family, createdAt) VALUES ('p', 's', 'Main', 2, 'upright', '', '')`,
-      `INSERT INTO breaker (id, panelId, role, space, poles, ratingAmps, kind, family, onDirection, createdAt) VALUES ('b', 'p', 'branch', 1, 1, 20, 'standard', '', 'right', '')`,
-      `INSERT INTO circuit (id, breakerId, label, terminalC, ambientC, currentCarrying, portableReceptacles, rules) VALUES ('c', 'b', 'Lathe', 60, 30, 2, 1, 'school')`,
-      `INSERT INTO event (id, breakerId, at, loggedAt, note, kind, amps, afterSeconds, unplugged, cause) VALUES ('e', 'b', '2026', '2026', '', 'held', 12, 600, 0, 'unknown')`,
-      `INSERT INTO edit (id, siteId, at, label, panelIds, rows, added, struck, undone) VALUES ('d', 's', '2026', 'Changed', '[]', '${rows}', '[]', '[]', 0)`,
-    ])
-      await before.query(sql);
-    await before.destroy();
+    await writeOlderRecord(
+      database,
+      MIGRATIONS.findIndex(({ name }) => name.startsWith('TradeTerms')),
+      [
+        `INSERT INTO site (id, name, note, createdAt) VALUES ('s', 'Loft', '', '2026')`,
+        `INSERT INTO panel (id, siteId, name, spaces, orientation, family, createdAt) VALUES ('p', 's', 'Main', 2, 'upright', '', '')`,
+        `INSERT INTO breaker (id, panelId, role, space, poles, ratingAmps, kind, family, onDirection, createdAt) VALUES ('b', 'p', 'branch', 1, 1, 20, 'standard', '', 'right', '')`,
+        `INSERT INTO circuit (id, breakerId, label, terminalC, ambientC, currentCarrying, portableReceptacles, rules) VALUES ('c', 'b', 'Lathe', 60, 30, 2, 1, 'school')`,
+        `INSERT INTO event (id, breakerId, at, loggedAt, note, kind, amps, afterSeconds, unplugged, cause) VALUES ('e', 'b', '2026', '2026', '', 'held', 12, 600, 0, 'unknown')`,
+        `INSERT INTO edit (id, siteId, at, label, panelIds, rows, added, struck, undone) VALUES ('d', 's', '2026', 'Changed', '[]', '${rows}', '[]', '[]', 0)`,
+      ],
+    );
     const store = await Store.open(database);
     await store.read(async (manager) => {
       expect(await manager.query('SELECT rules FROM circuit')).toEqual([{ rules: 'policy' }]);
@@ -257,16 +247,7 @@ describe('the file', () => {
   test('a record of the version before is brought up, with all that was in it', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'phylaxon-'));
     const database = join(folder, 'record.db');
-    const before = new DataSource({
-      type: 'better-sqlite3',
-      driver: SafeDatabase,
-      database,
-      migrationsRun: true,
-      synchronize: false,
-      migrations: MIGRATIONS.slice(0, 1),
-    });
-    await before.initialize();
-    for (const sql of [
+    await writeOlderRecord(database, 1, [
       `INSERT INTO site VALUES ('s', 'Loft', '', '2026')`,
       `INSERT INTO panel VALUES ('p', 's', 'Main', 12, 'upright', 125, 'Orrin S', '2026')`,
       `INSERT INTO breaker VALUES ('b', 'p', 'branch', 1, NULL, 1, 20, 'standard', '', 'right', NULL, '2026', NULL)`,
@@ -274,9 +255,7 @@ describe('the file', () => {
       `INSERT INTO reading VALUES ('r', 'b', '2026', '2026', '', 'voltage', 'outlet', 11.9, NULL, 'normal', 'unknown')`,
       `INSERT INTO strike VALUES ('k', 'r', NULL, NULL, '2026', 'misread', NULL)`,
       `INSERT INTO verdict VALUES ('v', 'b', '2026', 'rules-1', 'keep', 'keep', '{}', '{}')`,
-    ])
-      await before.query(sql);
-    await before.destroy();
+    ]);
 
     const store = await Store.open(database);
     await store.read(async (manager) => {

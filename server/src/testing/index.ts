@@ -5,3 +5,4 @@ export * from './aShed.ts';
 export * from './serverProcess.ts';
 export * from './currentVersion.ts';
 export * from './fuzzRequests.ts';
+export * from './undoOrRedo.ts';

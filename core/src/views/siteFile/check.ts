@@ -1,5 +1,5 @@
 import { feedProblem, placementProblem, tieProblem, type Placed } from '../../panel/layout/index.ts';
-import { STRIKABLE_KINDS, type FileProblem, type SiteFile } from './schema.ts';
+import { SITE_LISTS, STRIKABLE_KINDS, type FileProblem, type SiteFile, type SiteList } from './schema.ts';
 
 /** More than this helps nobody. */
 const MOST_PROBLEMS = 50;
@@ -27,19 +27,8 @@ export function checkSiteFile(file: SiteFile): FileProblem[] {
 
 type No = (path: FileProblem['path'], message: string) => void;
 
-const LISTS = [
-  'panels',
-  'breakers',
-  'circuits',
-  'curves',
-  'cases',
-  ...STRIKABLE_KINDS,
-  'strikes',
-  'verdicts',
-] as const;
-
 function uniqueIds(file: SiteFile, no: No) {
-  for (const list of LISTS) {
+  for (const list of Object.keys(SITE_LISTS) as SiteList[]) {
     const seen = new Set<string>();
     file[list].forEach(({ id }, i) => {
       if (seen.has(id)) no([list, i, 'id'], 'This id is given twice.');
