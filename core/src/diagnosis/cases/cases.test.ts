@@ -630,3 +630,35 @@ describe('the hand-over card', () => {
     expect(card.doNot[0]).toBe('Do not switch it on before what was found is put right.');
   });
 });
+
+describe('the note card', () => {
+  const steady = (...readings: Reading[]) =>
+    lookAtCase(
+      aCaseFile({
+        about: {
+          complaint: 'lights',
+          passed: (Object.keys(TESTS) as TestId[]).map((test) => ({ test, why: 'unsure', at: after(5) })),
+        },
+        observations: [
+          ...SENSES,
+          ['power-loss-extent', 'none'],
+          ['handle-finger-test', 'firm'],
+          ['recent-change', 'none'],
+        ],
+        readings,
+      }),
+      'homeowner',
+    ).noteCard;
+  const atTerminal = (value: number, at: string) =>
+    aReading('voltage', 'load-terminal', value, 0, { at, id: uuid(9000 + Math.round(value)) });
+
+  test('tells what was found before the case, is no sign of health and was not looked at since', () => {
+    const before = after(-3 * 24 * 60);
+    expect(steady()?.before).toEqual([]);
+    expect(steady(atTerminal(0.3, before))?.before).toMatchObject([
+      { test: 'load-terminal-voltage', outcome: 'zero', at: before },
+    ]);
+    expect(steady(atTerminal(119.8, before))?.before).toEqual([]);
+    expect(steady(atTerminal(0.3, before), atTerminal(119.8, after(3)))?.before).toEqual([]);
+  });
+});

@@ -95,7 +95,7 @@ export function lookAtCase(file: CaseRecord, profile: Profile): CaseView {
     loads,
     noteCard:
       step.kind === 'decided'
-        ? noteCardFor(file.case.complaint, decision, causes[0]?.id ?? 'no-fault')
+        ? noteCardFor(file.case.complaint, decision, causes[0]?.id ?? 'no-fault', evidence.setAside)
         : null,
     known: assessed.known,
     mayReset,

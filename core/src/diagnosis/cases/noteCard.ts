@@ -1,4 +1,5 @@
-import type { Decision } from '../decision/index.ts';
+import { isRareWhenSound, type Decision } from '../decision/index.ts';
+import type { EvidenceItem } from '../evidence/index.ts';
 import type { CauseId, Complaint, TestId } from '../../facts/vocabulary/index.ts';
 
 /** What to note when it happens again, and what of the log to open for it. */
@@ -7,6 +8,8 @@ export interface NoteCard {
   lines: string[];
   /** The test whose form of the log is opened. */
   log: TestId;
+  /** What was found before this case, is rare where nothing is wrong, and has not been looked at since; newest first. */
+  before: EvidenceItem[];
 }
 
 const WHEN = 'The time, and for how long.';
@@ -14,7 +17,7 @@ const RUNS = 'What was running, and what had just been switched on or off.';
 const WEATHER = 'Rain, wind or heat that day.';
 
 /** By what was complained of. */
-const CARDS: Record<Exclude<Complaint, 'check'>, NoteCard> = {
+const CARDS: Record<Exclude<Complaint, 'check'>, Omit<NoteCard, 'before'>> = {
   lights: {
     title: 'When they flicker again, note',
     lines: [
@@ -46,14 +49,17 @@ const CARDS: Record<Exclude<Complaint, 'check'>, NoteCard> = {
  * What was complained of and does not show now is not diagnosed, but noted when it comes again.
  *
  * @param leading the likeliest cause
+ * @param setAside what only told of a moment before the case, without an outcome since
  * @returns `null` where something was found, or where nothing was complained of
- * @example noteCardFor('lights', keep, 'no-fault')?.title // 'When they flicker again, note'
+ * @example noteCardFor('lights', keep, 'no-fault', [])?.title // 'When they flicker again, note'
  */
 export function noteCardFor(
   complaint: Complaint,
   { family, stop }: Pick<Decision, 'family' | 'stop'>,
   leading: CauseId,
+  setAside: readonly EvidenceItem[],
 ): NoteCard | null {
   if (complaint === 'check' || stop.active || leading !== 'no-fault') return null;
-  return family === 'keep' || family === 'reset' ? CARDS[complaint] : null;
+  if (family !== 'keep' && family !== 'reset') return null;
+  return { ...CARDS[complaint], before: setAside.filter(isRareWhenSound) };
 }

@@ -1,5 +1,5 @@
 import { outcomesOf, usualChance, type Context, type TestResult } from '../causes/index.ts';
-import type { Evidence } from '../evidence/index.ts';
+import type { Evidence, EvidenceItem } from '../evidence/index.ts';
 import type { TestId } from '../../facts/vocabulary/index.ts';
 import { assess, type Assessment } from '../engine/index.ts';
 import type { Circumstances } from '../danger/index.ts';
@@ -67,12 +67,13 @@ function canPlugIn({ circuit, breaker }: Evidence): boolean | undefined {
   return circuit.portableReceptacles && !(breaker.poles === 2 && only240);
 }
 
+/** Whether an outcome is rare where nothing is wrong. */
+export const isRareWhenSound = ({ test, outcome }: Pick<EvidenceItem, 'test' | 'outcome'>): boolean =>
+  !CIRCUMSTANCES.has(test) && usualChance(test, outcome) < UNUSUAL;
+
 /** Whether anything is wrong at all: without a complaint there is nothing to diagnose. */
 export const hasTrouble = (evidence: Evidence): boolean =>
-  evidence.handle === 'tripped' ||
-  resultsOf(evidence).some(
-    ({ test, outcome }) => !CIRCUMSTANCES.has(test) && usualChance(test, outcome) < UNUSUAL,
-  );
+  evidence.handle === 'tripped' || resultsOf(evidence).some(isRareWhenSound);
 
 /** What a record tells of danger besides the latest outcome of each test. */
 export const circumstancesOf = (evidence: Evidence): Circumstances => ({

@@ -5,5 +5,5 @@ export const ENGINE = 'engine-8';
 export { cautionText } from './cautions.ts';
 export * from './wouldChange.ts';
 export { byEarlierCases } from './byEarlierCases.ts';
-export { assessRecord } from './fromRecord.ts';
+export { assessRecord, isRareWhenSound } from './fromRecord.ts';
 export { noMoreTrials } from './resetRules.ts';

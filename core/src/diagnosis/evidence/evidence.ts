@@ -96,6 +96,8 @@ export interface Evidence {
   handle: HandlePosition;
   /** The latest outcome of each test. */
   items: EvidenceItem[];
+  /** What only told of a moment before the complaint, of tests without an outcome since. */
+  setAside: EvidenceItem[];
   /** Danger signs and leg voltages logged at the main, which bear on this breaker too. */
   mainItems: EvidenceItem[];
   trips: TripFact[];

@@ -35,24 +35,26 @@ export function gatherEvidence(dossier: Dossier): Evidence {
   const line = lineSideEvidence(subject, main);
   const handle = handleAt(subject.entries.events);
   const trippedSince = handle === 'tripped' ? heldAt(subject.entries.events) : null;
+  const found = [
+    ...observationEvidence(subject),
+    ...voltageEvidence(subject),
+    ...line.items,
+    ...loadEvidence(subject, load),
+    ...heatEvidence(heat),
+    ...tripEvidence(subject, trips),
+    ...isolationEvidence(subject),
+    ...sizingEvidence(subject, sizing),
+    ...partEvidence(subject.breaker, dossier.panel),
+  ];
+  const items = latestOfEach(found.filter((item) => counts(item, subject.since ?? null, trippedSince)));
+  const looked = new Set(items.map(({ test }) => test));
   return {
     breaker: subject.breaker,
     circuit: subject.circuit,
     policies: dossier.policies,
     handle,
-    items: latestOfEach(
-      [
-        ...observationEvidence(subject),
-        ...voltageEvidence(subject),
-        ...line.items,
-        ...loadEvidence(subject, load),
-        ...heatEvidence(heat),
-        ...tripEvidence(subject, trips),
-        ...isolationEvidence(subject),
-        ...sizingEvidence(subject, sizing),
-        ...partEvidence(subject.breaker, dossier.panel),
-      ].filter((item) => counts(item, subject.since ?? null, trippedSince)),
-    ),
+    items,
+    setAside: latestOfEach(found).filter(({ test }) => !looked.has(test)),
     mainItems: main && main.breaker.id !== subject.breaker.id ? dangerItems(main) : [],
     trips,
     trials,
