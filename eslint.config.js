@@ -54,6 +54,13 @@ export default tseslint.config(
       message: 'The search for a breaker imports fuse.js besides zod.',
     }),
   },
+  {
+    files: ['core/src/record/readingLine/wallClock.ts'],
+    rules: restrict({
+      regex: String.raw`^(?!\.{1,2}/|@date-fns/tz$)`,
+      message: 'The clock of a time zone imports @date-fns/tz and nothing else.',
+    }),
+  },
   { files: ['web/src/**/*.{ts,tsx}'], ...reactHooks.configs.flat.recommended },
   {
     files: ['**/*.{js,mjs}'],

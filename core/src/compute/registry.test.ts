@@ -57,6 +57,24 @@ const questions: Record<ComputationName, unknown> = {
     breakerAmps: 30,
     portableReceptacles: false,
   },
+  sag: {
+    amps: 12,
+    points: [
+      { id: 'panel', unloaded: 121, loaded: 120.4 },
+      { id: 'outlet', unloaded: 121, loaded: 116, run: { gauge: '12', material: 'copper', lengthM: 18 } },
+    ],
+  },
+  'leg-balance': {
+    circuits: [
+      { id: '1', leg: 'A', amps: 14 },
+      { id: '3', leg: 'B', amps: 6 },
+    ],
+  },
+  'reading-line': {
+    text: '12: 118.4v, tripped 8 min at 17a; blah',
+    now: '2026-11-27T10:00:00.000Z',
+    places: [{ id: 'a', place: '12', label: 'Bench' }],
+  },
   heat: { ambientC: 20, points: [{ id: 'a', surfaceC: 44, amps: 10, ratingAmps: 20, group: 'x' }] },
 };
 

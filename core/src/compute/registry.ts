@@ -7,6 +7,9 @@ import {
 } from '../physics/breakerEstimate/index.ts';
 import { heatInput, heatOutput, heatSurvey } from '../physics/heat/index.ts';
 import { apparentPower, powerInput, powerOutput } from '../physics/power/index.ts';
+import { legBalance, legBalanceInput, legBalanceOutput } from '../panel/legs/index.ts';
+import { readingLine, readingLineInput, readingLineOutput } from '../record/readingLine/index.ts';
+import { sag, sagInput, sagOutput } from '../physics/sag/index.ts';
 import { isolationInput, isolationOutput, isolationPlan } from '../diagnosis/isolation/index.ts';
 import { profileInput, profileOutput, profileTimes } from '../physics/profile/index.ts';
 import { sizing, sizingInput, sizingOutput } from '../code/sizing/index.ts';
@@ -103,6 +106,24 @@ export const COMPUTATIONS = {
     input: heatInput,
     output: heatOutput,
     run: heatSurvey,
+  }),
+  sag: computation({
+    summary: 'Where in a run a bad joint sits, from volts with nothing and with a known load on it',
+    input: sagInput,
+    output: sagOutput,
+    run: sag,
+  }),
+  'leg-balance': computation({
+    summary: 'Which circuits to move to the other leg, for each number of moves the best there is',
+    input: legBalanceInput,
+    output: legBalanceOutput,
+    run: legBalance,
+  }),
+  'reading-line': computation({
+    summary: 'What a typed, pasted or dictated line means, and what in it is not understood',
+    input: readingLineInput,
+    output: readingLineOutput,
+    run: readingLine,
   }),
 };
 

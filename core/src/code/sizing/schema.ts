@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ambientC, amps, ratingAmps, reason, oneOf } from '../../facts/quantities/index.ts';
+import { ambientC, amps, noRepeatedIds, ratingAmps, reason, oneOf } from '../../facts/quantities/index.ts';
 import { AMPACITY, COLUMNS_C, GAUGES, MATERIALS } from '../../facts/standards/index.ts';
 
 export const conductor = z
@@ -53,23 +53,16 @@ export const sizingInput = z
     terminalC,
     ambientC: ambientC.default(30),
     currentCarrying: currentCarrying.default(2),
-    loads: z.array(sizedLoad).min(1, 'Give at least one load.').max(200, 'At most 200 loads at a time.'),
+    loads: z
+      .array(sizedLoad)
+      .min(1, 'Give at least one load.')
+      .max(200, 'At most 200 loads at a time.')
+      .superRefine(noRepeatedIds),
     breakerAmps: ratingAmps,
     portableReceptacles: z.boolean().describe('ordinary outlets that anything may be plugged into'),
     nameplate: nameplate.optional(),
   })
   .superRefine((q, context) => {
-    const seen = new Set<string>();
-    q.loads.forEach((load, i) => {
-      if (seen.has(load.id)) {
-        context.addIssue({
-          code: 'custom',
-          path: ['loads', i, 'id'],
-          message: `The id “${load.id}” is used twice.`,
-        });
-      }
-      seen.add(load.id);
-    });
     if (q.nameplate && q.loads.length > 1) {
       context.addIssue({
         code: 'custom',

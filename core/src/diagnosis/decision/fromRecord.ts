@@ -67,7 +67,13 @@ function canPlugIn({ circuit, breaker }: Evidence): boolean | undefined {
   return circuit.portableReceptacles && !(breaker.poles === 2 && only240);
 }
 
-/** Whether an outcome is rare where nothing is wrong. */
+/**
+ * Whether an outcome is rare where nothing is wrong.
+ *
+ * @param item a test and what it gave
+ * @returns whether it speaks of trouble
+ * @example isRareWhenSound({ test: 'sound', outcome: 'sizzle-or-crackle' }) // true
+ */
 export const isRareWhenSound = ({ test, outcome }: Pick<EvidenceItem, 'test' | 'outcome'>): boolean =>
   !CIRCUMSTANCES.has(test) && usualChance(test, outcome) < UNUSUAL;
 

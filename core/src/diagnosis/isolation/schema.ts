@@ -1,3 +1,4 @@
+import { noRepeatedIds } from '../../facts/quantities/index.ts';
 import { z } from 'zod';
 
 const weight = (what: string) =>
@@ -14,14 +15,7 @@ export const isolationInput = z
       )
       .min(1, 'Give one candidate at least.')
       .max(14, 'At most 14 candidates.')
-      .superRefine((candidates, context) => {
-        const seen = new Set<string>();
-        candidates.forEach(({ id }, i) => {
-          if (seen.has(id))
-            context.addIssue({ code: 'custom', path: [i, 'id'], message: `The id “${id}” is used twice.` });
-          seen.add(id);
-        });
-      }),
+      .superRefine(noRepeatedIds),
     wiringPrior: weight('The prior of the wiring').default(0.2),
     tripCost: weight('The cost of a trip').default(5),
     holdCost: weight('The cost of a hold').default(1),

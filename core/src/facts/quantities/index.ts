@@ -5,3 +5,4 @@ export * from './reason.ts';
 export * from './say.ts';
 export * from './sentence.ts';
 export * from './plainText.ts';
+export * from './noRepeatedIds.ts';

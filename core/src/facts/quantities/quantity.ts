@@ -20,6 +20,9 @@ const bounded = (min: number, max: number, what: string, unit: string) =>
 /** Voltage in V, as met in a building: 0 to 1000. */
 export const volts = bounded(0, 1000, 'The voltage', 'V');
 
+/** Voltage across a closed breaker or a joint, in mV: 0 to 10 000. */
+export const millivolts = bounded(0, 10_000, 'The voltage', 'mV');
+
 /** Current in A that loads or meters show: 0 to 10 000 (a short circuit included). */
 export const amps = bounded(0, 10_000, 'The current', 'A');
 

@@ -2,6 +2,10 @@
 export const GAUGES = ['14', '12', '10', '8', '6', '4', '3', '2', '1', '1/0', '2/0', '3/0', '4/0'] as const;
 export type Gauge = (typeof GAUGES)[number];
 
+/** And those of feeders and services, in kcmil from 250 on. */
+export const FEEDER_GAUGES = [...GAUGES, '250', '300', '350', '400', '500', '600'] as const;
+export type FeederGauge = (typeof FEEDER_GAUGES)[number];
+
 export const MATERIALS = ['copper', 'aluminum'] as const;
 export type Material = (typeof MATERIALS)[number];
 

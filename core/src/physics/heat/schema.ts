@@ -1,35 +1,22 @@
 import { z } from 'zod';
-import { ambientC, amps, ratingAmps, reason, surfaceC } from '../../facts/quantities/index.ts';
+import { ambientC, amps, noRepeatedIds, ratingAmps, reason, surfaceC } from '../../facts/quantities/index.ts';
 
-export const heatInput = z
-  .object({
-    ambientC,
-    points: z
-      .array(
-        z.object({
-          id: z.string().min(1, 'The id must not be empty.'),
-          surfaceC,
-          amps,
-          ratingAmps,
-          group: z.string().min(1).optional().describe('poles of one breaker share a group'),
-        }),
-      )
-      .min(1, 'Give at least one point.')
-      .max(500, 'At most 500 points at a time.'),
-  })
-  .superRefine((q, context) => {
-    const seen = new Set<string>();
-    q.points.forEach((point, i) => {
-      if (seen.has(point.id)) {
-        context.addIssue({
-          code: 'custom',
-          path: ['points', i, 'id'],
-          message: `The id “${point.id}” is used twice.`,
-        });
-      }
-      seen.add(point.id);
-    });
-  });
+export const heatInput = z.object({
+  ambientC,
+  points: z
+    .array(
+      z.object({
+        id: z.string().min(1, 'The id must not be empty.'),
+        surfaceC,
+        amps,
+        ratingAmps,
+        group: z.string().min(1).optional().describe('poles of one breaker share a group'),
+      }),
+    )
+    .min(1, 'Give at least one point.')
+    .max(500, 'At most 500 points at a time.')
+    .superRefine(noRepeatedIds),
+});
 export type HeatInput = z.input<typeof heatInput>;
 export type HeatPointInput = HeatInput['points'][number];
 

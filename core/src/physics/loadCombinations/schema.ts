@@ -1,3 +1,4 @@
+import { noRepeatedIds } from '../../facts/quantities/index.ts';
 import { z } from 'zod';
 import { runningLoad } from '../profile/index.ts';
 import { curvePoints, tripWindowInput } from '../trip/index.ts';
@@ -10,14 +11,7 @@ export const loadCombinationsInput = z.object({
   loads: z
     .array(runningLoad)
     .max(MOST_LOADS, `At most ${MOST_LOADS} loads: each one doubles the number of sets.`)
-    .superRefine((loads, context) => {
-      const seen = new Set<string>();
-      loads.forEach(({ id }, i) => {
-        if (seen.has(id))
-          context.addIssue({ code: 'custom', path: [i, 'id'], message: `The id “${id}” is used twice.` });
-        seen.add(id);
-      });
-    }),
+    .superRefine(noRepeatedIds),
   curve: curvePoints.optional().describe('the printed curve of its family; the standard’s band if left out'),
   most: z.int().min(1).max(1000).default(100).describe('list so many sets at most; all are counted'),
 });

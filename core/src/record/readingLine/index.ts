@@ -1,0 +1,3 @@
+export * from './schema.ts';
+export { readingLine } from './readingLine.ts';
+export { sayEntries } from './sayEntries.ts';
