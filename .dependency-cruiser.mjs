@@ -7,6 +7,7 @@ const CORE = [
   'facts/quantities',
   'facts/random',
   'facts/vocabulary',
+  'facts/instruments',
   'physics/power',
   'physics/heat',
   'physics/sag',

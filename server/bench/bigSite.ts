@@ -72,6 +72,7 @@ export async function buildBigSite(store: Store, { panels, breakersPerPanel, rea
         ambientC: quantity === 'temperature' ? 21 : null,
         loadState: 'normal',
         instrument: 'unknown',
+        error: null,
       };
     });
     await store.write((manager) => insertLogged(manager, 'readings', rows));

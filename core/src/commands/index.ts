@@ -11,6 +11,7 @@ export { logEvent } from './logEvent.ts';
 export { logInspection } from './logInspection.ts';
 export { logObservation } from './logObservation.ts';
 export { logReadings } from './logReadings.ts';
+export { logTogether, type TogetherEntry } from './logTogether.ts';
 export { strikeEntry } from './strikeEntry.ts';
 export * from './workCase.ts';
 export { writeNote } from './writeNote.ts';

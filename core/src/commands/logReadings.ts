@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { QUANTITY_UNITS, readingInput, type Reading } from '../record/entities/index.ts';
+import { QUANTITY_UNITS, readingInput, withError, type Reading } from '../record/entities/index.ts';
 import { command } from './command.ts';
 import { asKept, withLogged } from './inCase.ts';
 import { byId, mayMeasureAt } from './shapes.ts';
@@ -32,7 +32,7 @@ export const logReadings = command({
       'readings',
       readings.map((one): Reading => ({
         ambientC: null,
-        ...asKept(one, id, record.case.id),
+        ...asKept(withError(one), id, record.case.id),
         unit: QUANTITY_UNITS[one.quantity],
       })),
     ),

@@ -7,6 +7,7 @@ import { logEvent } from './logEvent.ts';
 import { logInspection } from './logInspection.ts';
 import { logObservation } from './logObservation.ts';
 import { logReadings } from './logReadings.ts';
+import { logTogether } from './logTogether.ts';
 import { strikeEntry } from './strikeEntry.ts';
 import * as cases from './workCase.ts';
 import { writeNote } from './writeNote.ts';
@@ -19,6 +20,7 @@ const ALL = [
   logEvent,
   logObservation,
   logInspection,
+  logTogether,
   writeNote,
   addPhoto,
   ...Object.values(strikeEntry),

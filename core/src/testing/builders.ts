@@ -1,5 +1,6 @@
 import {
   NOTHING_SAID,
+  QUANTITY_UNITS,
   type Breaker,
   type BreakerEvent,
   type Circuit,
@@ -43,6 +44,7 @@ export const aLoad = (change: Partial<Load> = {}): Load => ({
   volts: 120,
   watts: 60,
   voltAmperes: null,
+  errorVoltAmperes: null,
   continuous: false,
   onSeconds: null,
   offSeconds: null,
@@ -91,10 +93,11 @@ export const aReading = (
   quantity,
   point,
   value,
-  unit: ({ voltage: 'V', current: 'A', temperature: '°C' } as const)[quantity],
+  unit: QUANTITY_UNITS[quantity],
   ambientC: quantity === 'temperature' ? 22 : null,
   loadState: 'normal',
   instrument: 'unknown',
+  error: null,
   ...change,
 });
 

@@ -7,6 +7,7 @@ import { serveEvent } from './logEvent.ts';
 import { serveInspection } from './logInspection.ts';
 import { serveObservation } from './logObservation.ts';
 import { serveReadings } from './logReadings.ts';
+import { serveTogether } from './logTogether.ts';
 import type { CommandContext, Served } from './serve.ts';
 import { serveStrikes } from './strikeEntry.ts';
 import { serveCases } from './workCase.ts';
@@ -20,6 +21,7 @@ const SERVED: readonly Served[] = [
   serveEvent,
   serveObservation,
   serveInspection,
+  serveTogether,
   serveNote,
   servePhoto,
   ...serveStrikes,

@@ -23,15 +23,25 @@ const POINTS = {
   voltage: ['outlet', 'load-terminal', 'load-terminal-2', 'leg-a', 'leg-b'],
   current: ['conductor', 'plug'],
   temperature: ['face', 'terminal'],
+  millivolts: ['across'],
+  power: ['plug'],
 } as const;
 const VALUES = {
   voltage: [0, 20, 29, 31, 95, 118, 121, 240],
   current: [0, 2, 9, 17, 26],
   temperature: [20, 24, 33, 41, 66, 95],
+  millivolts: [10, 30, 120],
+  power: [60, 850],
 };
 
 const aReading = fc
-  .constantFrom('voltage' as const, 'current' as const, 'temperature' as const)
+  .constantFrom(
+    'voltage' as const,
+    'current' as const,
+    'temperature' as const,
+    'millivolts' as const,
+    'power' as const,
+  )
   .chain((quantity) =>
     fc.record({
       who: fc.constantFrom(0, 1, 2, 3, 4, 4, 4),
@@ -108,6 +118,7 @@ test('law: evidence from the readings that are asked for is the evidence from al
             ambientC: rest.quantity === 'temperature' ? 20 : null,
             loadState: 'normal',
             instrument: 'unknown',
+            error: null,
           }));
           await insertLogged(manager, 'readings', rows);
           for (const [i, [, isStruck]] of readings.entries()) {

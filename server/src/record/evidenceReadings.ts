@@ -1,6 +1,7 @@
 import { LINE_VOLTAGE } from '@phylaxon/core/facts/standards';
 import {
   CURRENT_POINTS,
+  MILLIVOLT_POINTS,
   TEMPERATURE_POINTS,
   type Breaker,
   type Reading,
@@ -12,6 +13,8 @@ import type { HandleSpan } from './handleSpan.ts';
 
 const HOUR_MS = 3_600_000;
 const OUTLET_POINTS = ['outlet', 'load-terminal', 'load-terminal-2'] as const;
+/** What is judged by its peers, measured in the same survey. */
+const SURVEYED_POINTS = [...TEMPERATURE_POINTS, ...MILLIVOLT_POINTS] as const;
 const LEG_POINTS = ['leg-a', 'leg-b'] as const;
 
 const ANY_VALUE = -1e9;
@@ -68,7 +71,7 @@ function lastOfEach({ id: breakerId }: Breaker, spans: readonly HandleSpan[]): P
     side: 'before',
     least,
   });
-  const anyTime = [...LEG_POINTS, ...CURRENT_POINTS, ...TEMPERATURE_POINTS];
+  const anyTime = [...LEG_POINTS, ...CURRENT_POINTS, ...SURVEYED_POINTS];
   return [
     ...anyTime.map((point) => before(point, FOR_EVER)),
     ...OUTLET_POINTS.flatMap((point) =>
@@ -114,7 +117,7 @@ function secondPoles(last: readonly ReadingRow[]): Window[] {
     });
 }
 
-/** Temperatures within two hours of any breaker's last one, and currents within one of those. */
+/** Temperatures and millivolts within two hours of any breaker's last one, and currents within one of those. */
 function surveys(last: readonly ReadingRow[], breakers: readonly Breaker[]): Window[] {
   const taken = (points: readonly string[]) =>
     last.filter((row) => points.includes(row.point)).map((row) => row.at);
@@ -123,9 +126,8 @@ function surveys(last: readonly ReadingRow[], breakers: readonly Breaker[]): Win
     for (const { id: breakerId } of breakers)
       for (const [from, to] of stretches) windows.push({ breakerId, point, from: iso(from), to: iso(to) });
   };
-  for (const point of TEMPERATURE_POINTS)
-    everywhere(point, merged(taken([point]).map((at) => around(at, 2))));
-  const currents = merged(taken(TEMPERATURE_POINTS).map((at) => around(at, 3)));
+  for (const point of SURVEYED_POINTS) everywhere(point, merged(taken([point]).map((at) => around(at, 2))));
+  const currents = merged(taken(SURVEYED_POINTS).map((at) => around(at, 3)));
   for (const point of CURRENT_POINTS) everywhere(point, currents);
   return windows;
 }
@@ -143,7 +145,8 @@ function merged(stretches: [number, number][]): [number, number][] {
   return out;
 }
 
-const STANDING = 'NOT EXISTS (SELECT 1 FROM strike s WHERE s.readingId = x.id)';
+/** Power tells of an appliance, not of its breaker. */
+const STANDING = "x.quantity <> 'power' AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.readingId = x.id)";
 
 const lastBefore = `SELECT x.rowid FROM reading x
   WHERE x.breakerId = p.breakerId AND x.point = p.point AND x.at < p.at AND x.value >= p.least AND ${STANDING}

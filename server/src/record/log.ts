@@ -5,6 +5,7 @@ import {
   type noteInput,
   type observationInput,
   type readingInput,
+  withError,
 } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
@@ -129,28 +130,43 @@ export async function logReadings(
     await checkCase(edit, breakerId, caseId, `${path(i)}.caseId`);
   }
   const rows = inputs.map((input, i) => {
-    const row: ReadingRow = { ambientC: null, ...input, ...stamp(edit, breakerId, input, `${path(i)}.at`) };
+    const row: ReadingRow = {
+      ambientC: null,
+      ...withError(input),
+      ...stamp(edit, breakerId, input, `${path(i)}.at`),
+    };
     return { row, given: input.id !== undefined };
   });
   await log(edit, 'readings', breakerId, rows, (i) => `${path(i)}.id`, onInserted);
   return rows.map(({ row }) => row);
 }
 
-export async function logEvent(edit: Edit, breakerId: string, input: z.output<typeof eventInput>) {
-  await checkCase(edit, breakerId, input.caseId, 'caseId');
-  const row: EventRow = { ...NOTHING_SAID, ...input, ...stamp(edit, breakerId, input, 'at') };
-  await log(edit, 'events', breakerId, [{ row, given: input.id !== undefined }]);
+/** A field of what was sent, where it stands within something larger. */
+const fieldAt = (path: string, field: string) => (path === '' ? field : `${path}.${field}`);
+
+/** @param path where in what was sent the event stands, to name its fields */
+export async function logEvent(edit: Edit, breakerId: string, input: z.output<typeof eventInput>, path = '') {
+  await checkCase(edit, breakerId, input.caseId, fieldAt(path, 'caseId'));
+  const row: EventRow = {
+    ...NOTHING_SAID,
+    ...input,
+    ...stamp(edit, breakerId, input, fieldAt(path, 'at')),
+  };
+  await log(edit, 'events', breakerId, [{ row, given: input.id !== undefined }], () => fieldAt(path, 'id'));
   return row;
 }
 
+/** @param path where in what was sent the observation stands, to name its fields */
 export async function logObservation(
   edit: Edit,
   breakerId: string,
   input: z.output<typeof observationInput>,
+  path = '',
 ) {
-  await checkCase(edit, breakerId, input.caseId, 'caseId');
-  const row: ObservationRow = { ...input, ...stamp(edit, breakerId, input, 'at') };
-  await log(edit, 'observations', breakerId, [{ row, given: input.id !== undefined }]);
+  await checkCase(edit, breakerId, input.caseId, fieldAt(path, 'caseId'));
+  const row: ObservationRow = { ...input, ...stamp(edit, breakerId, input, fieldAt(path, 'at')) };
+  const given = input.id !== undefined;
+  await log(edit, 'observations', breakerId, [{ row, given }], () => fieldAt(path, 'id'));
   return row;
 }
 

@@ -119,6 +119,7 @@ export const LoadTable = table<LoadRow>('load', {
   volts: integer,
   watts: orNull(real),
   voltAmperes: orNull(real),
+  errorVoltAmperes: orNull(real),
   continuous: flag,
   onSeconds: orNull(real),
   offSeconds: orNull(real),
@@ -169,6 +170,7 @@ export const ReadingTable = table<ReadingRow>('reading', {
   ambientC: orNull(real),
   loadState: text,
   instrument: text,
+  error: orNull(real),
 });
 
 export const EventTable = table<EventRow>('event', {

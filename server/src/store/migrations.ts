@@ -420,6 +420,18 @@ class NamedEdits1764806400000 extends OneWay implements MigrationInterface {
   }
 }
 
+/** How far off the instrument of a reading, or of a measured load, may have been. */
+class MeterErrors1764892800000 extends OneWay implements MigrationInterface {
+  name = 'MeterErrors1764892800000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [
+      `ALTER TABLE "reading" ADD COLUMN "error" REAL`,
+      `ALTER TABLE "load" ADD COLUMN "errorVoltAmperes" REAL`,
+    ]);
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -433,4 +445,5 @@ export const MIGRATIONS = [
   Inspections1764633600000,
   TradeTerms1764720000000,
   NamedEdits1764806400000,
+  MeterErrors1764892800000,
 ];

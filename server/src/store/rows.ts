@@ -49,6 +49,7 @@ export interface LoadRow {
   volts: number;
   watts: number | null;
   voltAmperes: number | null;
+  errorVoltAmperes: number | null;
   continuous: boolean;
   onSeconds: number | null;
   offSeconds: number | null;

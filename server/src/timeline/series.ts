@@ -23,25 +23,27 @@ export async function seriesOf(manager: EntityManager, breakerId: string): Promi
     `WITH own AS (
        SELECT point, quantity, at, value, julianday(at) AS day FROM reading r
        WHERE ${mine} AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.readingId = r.id)),
-     span AS (SELECT point, min(day) AS first, max(day) AS last, count(*) AS total FROM own GROUP BY point)
-     SELECT own.point, quantity, min(at) AS at, min(value) AS low, max(value) AS high, count(*) AS count
-     FROM own JOIN span USING (point)
-     GROUP BY own.point, CASE WHEN total <= ${MOST_POINTS} THEN at
+     span AS (SELECT point, quantity, min(day) AS first, max(day) AS last, count(*) AS total FROM own
+       GROUP BY point, quantity)
+     SELECT own.point, own.quantity, min(at) AS at, min(value) AS low, max(value) AS high, count(*) AS count
+     FROM own JOIN span USING (point, quantity)
+     GROUP BY own.point, own.quantity, CASE WHEN total <= ${MOST_POINTS} THEN at
        ELSE CAST((day - first) / max(last - first, 1e-9) * ${MOST_POINTS - 1} AS INTEGER) END
-     ORDER BY own.point, at`,
+     ORDER BY own.point, own.quantity, at`,
     [ids],
   )) as Stretch[];
   const lines = new Map<string, SeriesLine>();
   for (const { point, quantity, at, low, high, count } of stretches) {
-    const line = lines.get(point) ?? { point, unit: QUANTITY_UNITS[quantity], stretches: [] };
+    const key = `${point} ${quantity}`;
+    const line = lines.get(key) ?? { point, unit: QUANTITY_UNITS[quantity], stretches: [] };
     line.stretches.push({ at, low, high, count });
-    lines.set(point, line);
+    lines.set(key, line);
   }
   const struck = (await manager.query(
-    `SELECT r.point, r.at, r.value FROM reading r JOIN strike s ON s.readingId = r.id
+    `SELECT r.point, r.quantity, r.at, r.value FROM reading r JOIN strike s ON s.readingId = r.id
      WHERE r.${mine} ORDER BY r.at DESC LIMIT ${MOST_POINTS}`,
     [ids],
-  )) as Series['struck'];
+  )) as (Omit<Series['struck'][number], 'unit'> & Pick<Stretch, 'quantity'>)[];
   const marks = (await manager.query(
     `SELECT at, kind AS what FROM event e
      WHERE ${mine} AND kind IN ('trip', 'reset') AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.eventId = e.id)
@@ -52,7 +54,7 @@ export async function seriesOf(manager: EntityManager, breakerId: string): Promi
   )) as Series['marks'];
   return {
     lines: [...lines.values()],
-    struck: struck.map((one) => ({ ...one })),
+    struck: struck.map(({ quantity, ...one }) => ({ ...one, unit: QUANTITY_UNITS[quantity] })),
     marks: marks.map((one) => ({ ...one })),
   };
 }

@@ -105,6 +105,7 @@ describe('what a chart draws', () => {
       ambientC: null,
       loadState: 'normal',
       instrument: 'unknown',
+      error: null,
     }));
     await store.write((manager) => insertLogged(manager, 'readings', rows));
     const outlet = (await series()).lines.find(({ point }) => point === 'outlet')!;

@@ -44,6 +44,14 @@ export const entries = {
     pending(commands.logEvent, { id }, withId(input), where),
   observation: (id: string, where: string, input: ObservationInput) =>
     pending(commands.logObservation, { id }, withId(input), where),
+  /** Of several kinds and breakers of a panel: all of them or none. */
+  together: (panelId: string, where: string, list: commands.TogetherEntry[]) =>
+    pending(
+      commands.logTogether,
+      { id: panelId },
+      { entries: list.map((one) => ({ ...one, entry: withId(one.entry) }) as commands.TogetherEntry) },
+      where,
+    ),
   inspection: (id: string, where: string, input: InspectionInput) =>
     pending(commands.logInspection, { id }, withId(input), where),
   note: (id: string, where: string, input: NoteInput) =>

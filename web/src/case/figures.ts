@@ -8,6 +8,8 @@ export const POINT_LABELS: Record<MeterPoint['point'], string> = {
   'load-terminal-2': 'Second pole to neutral',
   'leg-a': 'Leg A to neutral',
   'leg-b': 'Leg B to neutral',
+  legs: 'Leg to leg',
+  across: 'Across the closed breaker',
   plug: 'At the plug',
   conductor: 'On its conductor',
 };

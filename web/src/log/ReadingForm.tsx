@@ -1,7 +1,8 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Breaker, ReadingInput, Quantity } from '@phylaxon/core/record/entities';
-import { INSIDE_POINTS, INSTRUMENTS, LOAD_STATES } from '@phylaxon/core/record/entities';
-import { ambientC, amps, surfaceC, volts } from '@phylaxon/core/facts/quantities';
+import { INSIDE_POINTS, LOAD_STATES, QUANTITY_UNITS } from '@phylaxon/core/record/entities';
+import { INSTRUMENT_FACTS, INSTRUMENTS, usualInstrument } from '@phylaxon/core/facts/instruments';
+import { ambientC, amps, millivolts, surfaceC, volts, watts } from '@phylaxon/core/facts/quantities';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
 import { z } from 'zod';
@@ -28,55 +29,47 @@ import { useSend } from './useSend.ts';
 
 type Point = ReadingInput['point'];
 
+/** A field of the form: of each point one, at the plug one for amps and one for watts. */
+type Field = Point | 'watts';
+
 interface Place {
+  field: Field;
   point: Point;
   quantity: Quantity;
   unit: string;
   label: string;
-  usual: (typeof INSTRUMENTS)[number];
 }
+
+const at = (quantity: Quantity, point: Point, label: string, field: Field = point): Place => ({
+  field,
+  point,
+  quantity,
+  unit: QUANTITY_UNITS[quantity],
+  label,
+});
 
 /** Where readings are taken, in the order of work: cover closed first. */
 const PLACES: Place[] = [
-  { point: 'outlet', quantity: 'voltage', unit: 'V', label: 'Outlet', usual: 'plug-in-meter' },
-  { point: 'load-terminal', quantity: 'voltage', unit: 'V', label: 'Load terminal', usual: 'contact-meter' },
-  {
-    point: 'load-terminal-2',
-    quantity: 'voltage',
-    unit: 'V',
-    label: 'Load terminal, 2nd pole',
-    usual: 'contact-meter',
-  },
-  {
-    point: 'leg-a',
-    quantity: 'voltage',
-    unit: 'V',
-    label: 'Supply leg A to neutral',
-    usual: 'contact-meter',
-  },
-  {
-    point: 'leg-b',
-    quantity: 'voltage',
-    unit: 'V',
-    label: 'Supply leg B to neutral',
-    usual: 'contact-meter',
-  },
-  { point: 'plug', quantity: 'current', unit: 'A', label: 'At the plug', usual: 'plug-in-meter' },
-  { point: 'conductor', quantity: 'current', unit: 'A', label: 'On its conductor', usual: 'clamp-meter' },
-  { point: 'face', quantity: 'temperature', unit: '°C', label: 'Its face', usual: 'spot-thermometer' },
-  {
-    point: 'terminal',
-    quantity: 'temperature',
-    unit: '°C',
-    label: 'Its terminal',
-    usual: 'spot-thermometer',
-  },
+  at('voltage', 'outlet', 'Outlet'),
+  at('voltage', 'load-terminal', 'Load terminal'),
+  at('voltage', 'load-terminal-2', 'Load terminal, 2nd pole'),
+  at('voltage', 'legs', 'Pole to pole, or leg to leg'),
+  at('voltage', 'leg-a', 'Supply leg A to neutral'),
+  at('voltage', 'leg-b', 'Supply leg B to neutral'),
+  at('current', 'plug', 'At the plug'),
+  at('current', 'conductor', 'On its conductor'),
+  at('power', 'plug', 'At the plug', 'watts'),
+  at('temperature', 'face', 'Its face'),
+  at('temperature', 'terminal', 'Its terminal'),
+  at('millivolts', 'across', 'Line to load, under load'),
 ];
 
 const TITLES: Record<Quantity, string> = {
   voltage: 'Voltage',
   current: 'Current',
+  power: 'Power',
   temperature: 'Surface temperature',
+  millivolts: 'Millivolts across it, closed',
 };
 
 const LOAD_STATE_WORDS: Record<(typeof LOAD_STATES)[number], string> = {
@@ -86,14 +79,12 @@ const LOAD_STATE_WORDS: Record<(typeof LOAD_STATES)[number], string> = {
   'everything-on': 'everything on',
 };
 
-const INSTRUMENT_WORDS: Record<(typeof INSTRUMENTS)[number], string> = {
-  unknown: 'the usual one for each point',
-  'contact-meter': 'contact meter',
-  'clamp-meter': 'clamp meter',
-  'plug-in-meter': 'plug-in meter',
-  'spot-thermometer': 'spot thermometer',
-  'thermal-camera': 'thermal camera',
-};
+const INSTRUMENT_WORDS = Object.fromEntries(
+  INSTRUMENTS.map((one) => [
+    one,
+    one === 'unknown' ? 'the usual one for each point' : INSTRUMENT_FACTS[one].name,
+  ]),
+);
 
 const asOptions = (words: Record<string, string>): Option[] =>
   Object.entries(words).map(([value, label]) => ({ value, label }));
@@ -110,13 +101,16 @@ const formIn = ({ toCelsius }: Units) =>
       'load-terminal-2': volts.nullable(),
       'leg-a': volts.nullable(),
       'leg-b': volts.nullable(),
+      legs: volts.nullable(),
+      watts: watts.nullable(),
+      across: millivolts.nullable(),
       plug: amps.nullable(),
       conductor: amps.nullable(),
       face: inUnit(surfaceC, toCelsius),
       terminal: inUnit(surfaceC, toCelsius),
     })
     .superRefine((values, context) => {
-      if (PLACES.every(({ point }) => values[point] === null)) {
+      if (PLACES.every(({ field }) => values[field] === null)) {
         context.addIssue({ code: 'custom', path: ['at'], message: 'Give at least one reading below.' });
       }
       if ((values.face !== null || values.terminal !== null) && values.ambient === null) {
@@ -129,20 +123,26 @@ const formIn = ({ toCelsius }: Units) =>
     });
 type Values = z.output<ReturnType<typeof formIn>>;
 
-const EMPTY = Object.fromEntries([...PLACES.map(({ point }) => [point, null]), ['ambient', null]]) as Pick<
+const EMPTY = Object.fromEntries([...PLACES.map(({ field }) => [field, null]), ['ambient', null]]) as Pick<
   Values,
-  Point | 'ambient'
+  Field | 'ambient'
 >;
 const fresh = (): Values => ({ ...EMPTY, at: nowLocal(), loadState: 'normal', instrument: 'unknown' });
 
 function readingsOf(values: Values, { toCelsius }: Units): ReadingInput[] {
   const { loadState, instrument, ambient } = values;
   const at = toInstant(values.at);
-  return PLACES.flatMap(({ point, quantity, usual }) => {
-    const typed = values[point];
+  return PLACES.flatMap(({ field, point, quantity }) => {
+    const typed = values[field];
     if (typed === null) return [];
     const value = quantity === 'temperature' ? toCelsius(typed) : typed;
-    const common = { point, value, at, loadState, instrument: instrument === 'unknown' ? usual : instrument };
+    const common = {
+      point,
+      value,
+      at,
+      loadState,
+      instrument: instrument === 'unknown' ? usualInstrument(quantity, point) : instrument,
+    };
     return [
       (quantity === 'temperature'
         ? { quantity, ...common, ambientC: toCelsius(ambient!) }
@@ -179,12 +179,13 @@ export function ReadingForm({
   const { errors, isSubmitting } = formState;
 
   useEffect(() => {
-    if (focusOn) setFocus(focusOn as Point);
+    if (focusOn) setFocus(focusOn as Field);
   }, [focusOn, setFocus]);
 
   const offered = PLACES.filter(
     ({ point }) =>
-      (mayDo(2) || !INSIDE_POINTS.includes(point)) && (breaker.poles === 2 || point !== 'load-terminal-2'),
+      (mayDo(2) || !INSIDE_POINTS.includes(point)) &&
+      (breaker.poles === 2 || breaker.role === 'main' || (point !== 'load-terminal-2' && point !== 'legs')),
   );
 
   // What it was last measured at comes first; on a new breaker, everything.
@@ -206,7 +207,7 @@ export function ReadingForm({
       <DraftNote draft={draft} />
       <Places places={first} form={methods} inside={mayDo(2)} />
       {rest.length > 0 && (
-        <details open={rest.some(({ point }) => point === focusOn || errors[point] || kept[point] !== null)}>
+        <details open={rest.some(({ field }) => field === focusOn || errors[field] || kept[field] !== null)}>
           <summary className="min-h-11 py-2 font-semibold">Something else: {named(rest)}</summary>
           <div className="mt-2 space-y-5">
             <Places places={rest} form={methods} inside={mayDo(2)} ambient={!hasTemperature(first)} />
@@ -271,13 +272,13 @@ function Places({ places, form: { register, formState }, inside, ambient = true 
           </p>
         )}
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-          {here.map(({ point, unit, label }) => (
+          {here.map(({ field, unit, label }) => (
             <NumberField
-              key={point}
+              key={field}
               label={label}
               unit={quantity === 'temperature' ? temperatureUnit : unit}
-              registration={register(point, { setValueAs: toNumber })}
-              error={errors[point]?.message}
+              registration={register(field, { setValueAs: toNumber })}
+              error={errors[field]?.message}
             />
           ))}
           {quantity === 'temperature' && ambient && (
@@ -303,5 +304,7 @@ function Places({ places, form: { register, formState }, inside, ambient = true 
 function fieldOf(path: string, readings: ReadingInput[]): keyof Values | undefined {
   const [, index, field] = path.split('.');
   if (field === 'at') return 'at';
-  return field === 'ambientC' ? 'ambient' : readings[Number(index)]?.point;
+  if (field === 'ambientC') return 'ambient';
+  const reading = readings[Number(index)];
+  return reading?.quantity === 'power' ? 'watts' : reading?.point;
 }

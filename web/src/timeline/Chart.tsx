@@ -19,7 +19,13 @@ import { AXIS, classes, useUnits } from '../shared/index.ts';
 import { chartData, drawable, type ChartData, type ChartUnit } from './chartData.ts';
 import { POINT_WORDS } from './entries.ts';
 
-const UNIT_WORDS: Record<ChartUnit, string> = { A: 'Current', '°C': 'Temperature', V: 'Voltage' };
+const UNIT_WORDS: Record<ChartUnit, string> = {
+  A: 'Current',
+  '°C': 'Temperature',
+  V: 'Voltage',
+  W: 'Power',
+  mV: 'Millivolts',
+};
 const MARK_WORDS = { trip: 'trip', reset: 'reset', part: 'new part' } as const;
 
 /** Told apart by stroke and by dot, not by colour alone. */

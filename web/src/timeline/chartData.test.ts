@@ -18,7 +18,7 @@ const series: Series = {
     },
     { point: 'terminal', unit: '°C', stretches: [{ at: at(1), low: 40, high: 40, count: 1 }] },
   ],
-  struck: [{ point: 'conductor', at: at(3), value: 900 }],
+  struck: [{ point: 'conductor', unit: 'A', at: at(3), value: 900 }],
   marks: [
     { at: at(2), what: 'trip' },
     { at: at(3), what: 'reset' },

@@ -3,7 +3,7 @@ import { CITATIONS, HEAT_LIMITS } from '@phylaxon/core/facts/standards';
 import type { Series } from '@phylaxon/core/views/timeline';
 import { roundTicks, type Units } from '../shared/index.ts';
 
-export const UNITS = ['A', '°C', 'V'] as const;
+export const UNITS = ['A', '°C', 'V', 'W', 'mV'] as const;
 export type ChartUnit = (typeof UNITS)[number];
 
 /** A limit that is drawn across the chart. */
@@ -52,6 +52,7 @@ function limitsOf(
       { value: NOMINAL_V * 0.95, label: '−5 %', source: CITATIONS.voltage },
     ];
   }
+  if (unit !== '°C') return [];
   return [
     { value: fromCelsius(HEAT_LIMITS.surfaceUrgentC), label: 'too hot' },
     {
@@ -88,7 +89,7 @@ export function chartData(
   const points = lines.map(({ point }) => point);
   const limits = limitsOf(unit, breaker, units);
   const struck = series.struck
-    .filter(({ point }) => points.includes(point))
+    .filter((one) => one.unit === unit && points.includes(one.point))
     .map(({ at, value }) => ({ t: Date.parse(at), value: shown(value) }));
   const drawn = [
     ...lines.flatMap(({ stretches }) => stretches.flatMap(({ low, high }) => [shown(low), shown(high)])),

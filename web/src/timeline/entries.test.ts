@@ -91,6 +91,7 @@ test('a corrected reading is one the server takes, with only its figure changed'
     note: 'left lug',
     caseId: null,
     simulated: false,
+    error: null,
   });
   expect(readingInput.safeParse(corrected(aReading('voltage', 'outlet', 11), 119)).success).toBe(true);
 });

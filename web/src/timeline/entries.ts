@@ -50,6 +50,8 @@ export const POINT_WORDS: Record<Reading['point'], string> = {
   'load-terminal-2': 'Voltage at its second load terminal',
   'leg-a': 'Supply leg A to neutral',
   'leg-b': 'Supply leg B to neutral',
+  legs: 'Voltage from leg to leg',
+  across: 'Millivolts across it, closed',
   conductor: 'Current on its conductor',
   plug: 'Current at the plug',
   face: 'Temperature of its face',
@@ -78,11 +80,13 @@ function readingLine(reading: Reading, { quantityText, temperatureText }: Units)
   const { note, instrument, loadState } = reading;
   return {
     reading,
-    what: POINT_WORDS[reading.point],
+    what: reading.quantity === 'power' ? 'Power at the plug' : POINT_WORDS[reading.point],
     figure: quantityText(reading.value, reading.unit),
     details: present(
       reading.ambientC !== null && `air ${temperatureText(reading.ambientC)}`,
       instrument !== 'unknown' && instrument.replaceAll('-', ' '),
+      reading.error !== null &&
+        `± ${quantityText(reading.error, reading.unit === '°C' ? 'Δ°C' : reading.unit)}`,
       loadState !== 'unknown' && loadState.replaceAll('-', ' '),
       byWhom(reading.who),
       note,

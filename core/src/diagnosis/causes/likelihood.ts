@@ -1,6 +1,7 @@
 import { CAUSES, TESTS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
 import { CAUSE_FACTS } from './causeFacts.ts';
 import type { Odds } from './signs.ts';
+import type { TestResult } from './testResult.ts';
 import { LEAST_ODDS, USUAL } from './usual.ts';
 
 export const CAUSE_IDS = Object.keys(CAUSES) as CauseId[];
@@ -72,6 +73,21 @@ export function withLikelihoods<T>(other: LikelihoodTable, work: () => T): T {
  * @example likelihoods('handle-finger-test', 'gives')[CAUSE_IDS.indexOf('incomplete-reset')] // 0.92
  */
 export const likelihoods = (test: TestId, outcome: string): Float64Array => table.get(test)!.get(outcome)!;
+
+/**
+ * The chance of a result under every cause: of its outcome, and of the other one where its figure lies within the meter’s error
+ * of a limit.
+ *
+ * @param result a test with what came of it
+ * @returns 0 to 1 each, in the vocabulary’s order of causes
+ * @example resultLikelihoods({ test: 'smell', outcome: 'none' }) // as likelihoods('smell', 'none')
+ */
+export function resultLikelihoods({ test, outcome, or }: TestResult): Float64Array {
+  const chances = likelihoods(test, outcome);
+  if (!or) return chances;
+  const other = likelihoods(test, or.outcome);
+  return chances.map((chance, i) => (1 - or.chance) * chance + or.chance * other[i]!);
+}
 
 /**
  * The outcomes of a test with the chance of each under every cause.

@@ -1,4 +1,4 @@
-import { CAUSE_IDS, likelihoods } from './likelihood.ts';
+import { CAUSE_IDS, resultLikelihoods } from './likelihood.ts';
 import { seenTogether } from './seenTogether.ts';
 import type { TestResult } from './testResult.ts';
 
@@ -13,8 +13,8 @@ import type { TestResult } from './testResult.ts';
 export function posterior(before: Float64Array, results: readonly TestResult[]): Float64Array {
   const logs = Float64Array.from(before, Math.log);
   const sorted = [...results].sort((a, b) => (a.test < b.test ? -1 : 1));
-  for (const { test, outcome } of sorted)
-    likelihoods(test, outcome).forEach((chance, i) => (logs[i]! += Math.log(chance)));
+  for (const result of sorted)
+    resultLikelihoods(result).forEach((chance, i) => (logs[i]! += Math.log(chance)));
   CAUSE_IDS.forEach((cause, i) => (logs[i]! += Math.log(seenTogether(cause, results))));
   const most = Math.max(...logs);
   const parts = logs.map((log) => Math.exp(log - most));

@@ -34,7 +34,7 @@ import {
   neverFullyReset,
   trippedUnexplained,
 } from './resetRules.ts';
-import { loadDoesNotFit, oversizedBreaker, undersizedBreaker } from './resizeRules.ts';
+import { loadDoesNotFit, loadWithinError, oversizedBreaker, undersizedBreaker } from './resizeRules.ts';
 import { nothingToGoBy, soundAsMeasured, surgeProtector } from './restRules.ts';
 
 /** Settled by figures, by a chosen policy or by danger: no likelihood weighs against them. */
@@ -70,6 +70,7 @@ const RULES = [
   sign(stillDead),
   sign(trippedUnexplained),
   order(loadDoesNotFit),
+  order(loadWithinError),
   order(wornByShorts),
   order(undersizedBreaker),
   order(surgeProtector),

@@ -18,7 +18,7 @@ export type DecisionFamily = (typeof DECISION_FAMILIES)[number];
 export const figure = z.object({
   label: z.string(),
   value: z.number(),
-  unit: z.enum(['V', 'A', '°C', 'Δ°C', 's', '%', 'W', 'VA']),
+  unit: z.enum(['V', 'A', '°C', 'Δ°C', 's', '%', 'W', 'VA', 'mV']),
 });
 
 export const weighedReason = z.object({

@@ -22,7 +22,7 @@ const UNUSUAL = 0.15;
 export const resultsOf = ({ items }: Evidence): TestResult[] =>
   items
     .filter(({ test, outcome }) => outcomesOf(test).has(outcome))
-    .map(({ test, outcome }) => ({ test, outcome }));
+    .map(({ test, outcome, or }) => ({ test, outcome, ...(or && { or }) }));
 
 const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 /** A part that has been in for less is newly fitted. */

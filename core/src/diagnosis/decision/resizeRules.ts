@@ -60,10 +60,38 @@ function mayHaveNameplate({ circuit }: Evidence): boolean {
   return only !== undefined && others.length === 0 && only.surgeTimes !== null;
 }
 
+/** By the load as measured it would be resized, but the figure lies within its meter’s error of where it need not be. */
+export function loadWithinError(evidence: Evidence): RuleDecision | null {
+  const { sizing, sizingWithinError: within, breaker } = evidence;
+  if (!sizing || sizing.decision === 'keep' || within?.decision !== 'keep') return null;
+  if (sizing.decision === 'size-up' && lastTrip(evidence)) return null;
+  return {
+    action: 'gather-more',
+    headline: `Measure the load again before you resize: ${a(sizing.loadAmps)} ± ${a(within.errorAmps)} is too near the limit`,
+    steps: [
+      'Clamp the conductor at the panel, or read each appliance at its plug once more, with everything on.',
+      'Take the meter with the smaller error; zero a clamp first.',
+    ],
+    confidence: 0.6,
+    reasons: [
+      reason(
+        'within-error',
+        3,
+        `The load is ${a(sizing.loadAmps)} ± ${a(within.errorAmps)}: a little less, within the meter’s error, and the ${a(breaker.ratingAmps)} breaker suits it.`,
+      ),
+      ...sizing.reasons.map((r) => reason(r.code, 1, r.text)),
+    ],
+    overturnedBy: ['A reading that lies clear of the limit.'],
+    next: notDone(evidence, [doNext('clamp-current', 'What really runs together decides.')]),
+    cautions: ['neverLarger', 'advice'],
+  };
+}
+
 /** The load calls for more than this circuit can ever give. */
 export function loadDoesNotFit(evidence: Evidence): RuleDecision | null {
   const { sizing } = evidence;
   if (!sizing || (sizing.decision !== 'split' && sizing.decision !== 'rewire')) return null;
+  if (evidence.sizingWithinError?.decision === 'keep') return null;
   return {
     action: sizing.decision === 'split' ? 'split-circuit' : 'rewire',
     confidence: 0.8,
@@ -83,6 +111,7 @@ export function loadDoesNotFit(evidence: Evidence): RuleDecision | null {
 export function undersizedBreaker(evidence: Evidence): RuleDecision | null {
   const { sizing, breaker } = evidence;
   if (sizing?.decision !== 'size-up' || lastTrip(evidence)) return null;
+  if (evidence.sizingWithinError?.decision === 'keep') return null;
   return {
     action: 'size-up',
     toAmps: sizing.recommendedAmps!,

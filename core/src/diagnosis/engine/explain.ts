@@ -1,4 +1,4 @@
-import { CAUSE_FACTS, CAUSE_IDS, likelihoods, outcomesOf } from '../causes/index.ts';
+import { CAUSE_FACTS, CAUSE_IDS, outcomesOf, resultLikelihoods } from '../causes/index.ts';
 import { sayOutcome, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
 import { decideOn } from './assess.ts';
 import type { Diagnosis } from './diagnosis.ts';
@@ -16,8 +16,9 @@ import type { Assessment } from './assessment.ts';
 export function carriedBy(leading: CauseId, { probabilities, weighed }: Assessment) {
   const at = CAUSE_IDS.indexOf(leading);
   return weighed
-    .map(({ test, outcome }) => {
-      const chances = likelihoods(test, outcome);
+    .map((result) => {
+      const { test, outcome } = result;
+      const chances = resultLikelihoods(result);
       const without = probabilities.map((p, i) => p / chances[i]!);
       let [rest, weight] = [0, 0];
       without.forEach((p, i) => {

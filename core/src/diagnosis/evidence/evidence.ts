@@ -39,13 +39,15 @@ export interface Figure {
   label: string;
   value: number;
   /** 'Δ°C' is a temperature difference. */
-  unit: 'V' | 'A' | '°C' | 'Δ°C' | 's' | '%' | 'W' | 'VA';
+  unit: 'V' | 'A' | '°C' | 'Δ°C' | 's' | '%' | 'W' | 'VA' | 'mV';
 }
 
 /** One test outcome, whoever or whatever gave it, with the sentence and the figures it rests on. */
 export interface EvidenceItem<T extends TestId = TestId> {
   test: T;
   outcome: string;
+  /** The figure lies within its meter’s error of a limit: the outcome beyond it, and its chance, 0 to 0.5. */
+  or?: { outcome: string; chance: number };
   at: string;
   text: string;
   figures: Figure[];
@@ -84,6 +86,8 @@ export interface LoadFact {
   /** Measured on the circuit or on one appliance, or summed up from nameplates. */
   by: 'conductor' | 'plug' | 'nameplates';
   at: string | null;
+  /** How far off it may be, A; null: not known. */
+  errorAmps: number | null;
   /** Told by the simulated stand-in. */
   simulated: boolean;
 }
@@ -112,6 +116,8 @@ export interface Evidence {
   load: LoadFact | null;
   heat: HeatFact[];
   sizing: Sizing | null;
+  /** What sizing would come to with loads as small as their meter’s error allows, where that is another decision. */
+  sizingWithinError: { errorAmps: number; decision: Sizing['decision'] } | null;
   learned: Learned | null;
   /** What somebody came with, in an open case. */
   complaint?: Complaint;

@@ -5,9 +5,10 @@ import { failedResets, handleAt, heldAt, notStruck } from './history.ts';
 import { heatEvidence, heatFacts } from './heatEvidence.ts';
 import { isolationEvidence } from './isolationEvidence.ts';
 import { loadEvidence, loadFact } from './loadEvidence.ts';
+import { millivoltEvidence } from './millivoltEvidence.ts';
 import { observationEvidence } from './observationEvidence.ts';
 import { partEvidence } from './partEvidence.ts';
-import { circuitSizing, sizingEvidence } from './sizingEvidence.ts';
+import { circuitSizing, sizingEvidence, sizingWithinError } from './sizingEvidence.ts';
 import { wearOf } from '../wear/index.ts';
 import { familyBand } from './familyBand.ts';
 import { tripTrialsOf, breakerEstimate } from './tripTrials.ts';
@@ -41,6 +42,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
     ...line.items,
     ...loadEvidence(subject, load),
     ...heatEvidence(heat),
+    ...millivoltEvidence(subject, others),
     ...tripEvidence(subject, trips),
     ...isolationEvidence(subject),
     ...sizingEvidence(subject, sizing),
@@ -65,6 +67,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
     load,
     heat,
     sizing,
+    sizingWithinError: sizingWithinError(subject, dossier.policies, sizing),
     learned: dossier.learned,
     lineSide: line.lineSide,
   };

@@ -11,6 +11,29 @@ export function circuitSizing({ breaker, circuit }: BreakerRecord, policies: Pol
   return question && sizing(question);
 }
 
+/**
+ * The sizing with every measured load as small as its meter’s error allows: another decision than the one by the figures as
+ * read is not to be acted on before it is measured again.
+ */
+export function sizingWithinError(
+  { breaker, circuit }: BreakerRecord,
+  policies: Policies,
+  asRead: Sizing | null,
+): { errorAmps: number; decision: Sizing['decision'] } | null {
+  if (!circuit || !asRead) return null;
+  const errorAmps = circuit.loads.reduce((sum, load) => sum + (load.errorVoltAmperes ?? 0) / load.volts, 0);
+  if (errorAmps === 0) return null;
+  const loads = circuit.loads.map((load) =>
+    load.voltAmperes === null || load.errorVoltAmperes === null
+      ? load
+      : { ...load, voltAmperes: Math.max(0, load.voltAmperes - load.errorVoltAmperes), watts: null },
+  );
+  const least = circuitSizing({ breaker, circuit: { ...circuit, loads }, entries: NONE }, policies);
+  return least && least.decision !== asRead.decision ? { errorAmps, decision: least.decision } : null;
+}
+
+const NONE: BreakerRecord['entries'] = { readings: [], events: [], observations: [] };
+
 /** The conductor held against the breaker, as a test outcome. */
 export function sizingEvidence({ breaker, circuit }: BreakerRecord, result: Sizing | null): EvidenceItem[] {
   if (!result || !circuit?.conductor) return [];

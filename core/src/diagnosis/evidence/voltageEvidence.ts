@@ -6,6 +6,7 @@ import type { OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 import type { BreakerRecord, Evidence, EvidenceItem } from './evidence.ts';
 import { handleAt, nearest } from './history.ts';
 import { marked } from './marked.ts';
+import { orBeyond } from './withinError.ts';
 
 /** Readings of one visit belong together; those of both legs are taken within the hour. */
 const VISIT_HOURS = 12;
@@ -14,9 +15,13 @@ const PAIR_HOURS = 1;
 const v = (value: number) => sayQuantity(value, 'V');
 const figure = (label: string, reading: Reading) => ({ label, value: reading.value, unit: 'V' as const });
 
+/** More volts than one leg ever gives: it was taken from leg to leg. */
+const ONE_LEG_AT_MOST = 160;
+const limitsOf = (legs: number) => [LINE_VOLTAGE.low * legs, LINE_VOLTAGE.high * legs];
+
 /** The word for a voltage at a 120 V point. A 240 V outlet is judged by half of what it shows. */
 function word(value: number, poles: number): VoltageWord {
-  const perLeg = poles === 2 && value > 160 ? value / 2 : value;
+  const perLeg = poles === 2 && value > ONE_LEG_AT_MOST ? value / 2 : value;
   return voltageWord(perLeg);
 }
 
@@ -54,8 +59,12 @@ function loadTerminal(file: BreakerRecord): EvidenceItem[] {
     zero: `Nothing comes out: ${values} at its load terminal with the handle on.`,
     'one-pole-zero': `One pole gives nothing: ${values} at its two load terminals with the handle on.`,
   };
+  const { or, sentence } = second
+    ? { or: undefined, sentence: '' }
+    : orBeyond(first.value, first.error, limitsOf(1), 'V', (value) => terminalOutcome([word(value, 1)]));
   const text =
-    texts[outcome as keyof typeof texts] ?? `Its load terminal shows ${values} with the handle on.`;
+    texts[outcome as keyof typeof texts] ??
+    `Its load terminal shows ${values} with the handle on.${sentence}`;
   const item = (test: TestId, what: string): EvidenceItem => ({
     test,
     outcome: what,
@@ -67,7 +76,7 @@ function loadTerminal(file: BreakerRecord): EvidenceItem[] {
   });
   // Too high a voltage is the supply's doing; it is the same danger as at an outlet.
   const tooHigh = words.includes('high') ? [item('outlet-voltage', 'high')] : [];
-  return [item('load-terminal-voltage', outcome), ...tooHigh];
+  return [{ ...item('load-terminal-voltage', outcome), ...(or && { or }) }, ...tooHigh];
 }
 
 /** One word for the load terminals of all poles. */
@@ -80,16 +89,22 @@ function terminalOutcome(words: VoltageWord[]): OutcomeOf<'load-terminal-voltage
 function outlet(file: BreakerRecord): EvidenceItem[] {
   const reading = voltagesAt(file.entries, 'outlet').filter(takenOn(file)).at(-1);
   if (!reading) return [];
-  const outcome = word(reading.value, file.breaker.poles);
+  const { poles } = file.breaker;
+  const outcome = word(reading.value, poles);
+  const legs = poles === 2 && reading.value > ONE_LEG_AT_MOST ? 2 : 1;
+  const { or, sentence } = orBeyond(reading.value, reading.error, limitsOf(legs), 'V', (value) =>
+    word(value, poles),
+  );
   const normal = file.breaker.poles === 2 ? '220 to 254 V' : '110 to 127 V';
   return [
     {
       test: 'outlet-voltage',
       outcome,
+      ...(or && { or }),
       at: reading.at,
       text: marked(
         reading,
-        `The outlet shows ${v(reading.value)}${outcome === 'normal' ? '' : `; normal is ${normal}`}.`,
+        `The outlet shows ${v(reading.value)}${outcome === 'normal' ? '' : `; normal is ${normal}`}.${sentence}`,
       ),
       figures: [figure('outlet', reading)],
       source: CITATIONS.voltage,

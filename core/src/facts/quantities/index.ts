@@ -6,3 +6,4 @@ export * from './say.ts';
 export * from './sentence.ts';
 export * from './plainText.ts';
 export * from './noRepeatedIds.ts';
+export * from './normalCdf.ts';

@@ -1,6 +1,9 @@
 import { HEAT_LIMITS, MUST_OPEN_MULTIPLE } from '../standards/index.ts';
 import type { OutcomeOf } from './tests.ts';
 
+/** Shares of the rating at which a load is another outcome. */
+export const LOAD_LIMITS = [0.8, 1, MUST_OPEN_MULTIPLE] as const;
+
 /**
  * What a load amounts to, as the outcome of a test.
  *

@@ -1,3 +1,4 @@
+import { normalCdf } from '../../facts/quantities/index.ts';
 import { ambientScale, MAGNETIC_PICKUP } from '../trip/index.ts';
 import type { Grid } from './grid.ts';
 import type { TrialEvent } from './schema.ts';
@@ -265,18 +266,4 @@ function addBell(row: Float64Array, grid: Grid, lnK: number, sd: number, height:
     value *= ratio;
     ratio *= bend;
   }
-}
-
-/**
- * The normal distribution function, to 1.5e-7.
- *
- * Source: Abramowitz and Stegun, Handbook of Mathematical Functions, 7.1.26.
- */
-function normalCdf(z: number): number {
-  const x = Math.abs(z) / Math.SQRT2;
-  const u = 1 / (1 + 0.3275911 * x);
-  const series =
-    u * (0.254829592 + u * (-0.284496736 + u * (1.421413741 + u * (-1.453152027 + u * 1.061405429))));
-  const tail = 0.5 * series * Math.exp(-x * x);
-  return z > 0 ? 1 - tail : tail;
 }

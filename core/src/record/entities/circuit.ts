@@ -27,6 +27,10 @@ const loadFields = {
   volts: oneOf([120, 240], 'A load runs on 120 or 240 V.'),
   watts: watts.nullable().default(null),
   voltAmperes: voltAmperes.nullable().default(null),
+  errorVoltAmperes: voltAmperes
+    .nullable()
+    .default(null)
+    .describe('how far off the measured volt-amperes may be; null: by its nameplate'),
   continuous: z.boolean().default(false).describe('runs three hours or more'),
   ...running,
 };
@@ -95,6 +99,7 @@ export const load = z.object({
   volts: oneOf([120, 240]),
   watts: z.number().nullable(),
   voltAmperes: z.number().nullable(),
+  errorVoltAmperes: z.number().nullable(),
   continuous: z.boolean(),
   onSeconds: z.number().nullable(),
   offSeconds: z.number().nullable(),

@@ -1,11 +1,34 @@
 import { z } from 'zod';
-import { ambientC, amps, name, seconds, surfaceC, volts } from '../../facts/quantities/index.ts';
+import {
+  ambientC,
+  amps,
+  millivolts,
+  name,
+  seconds,
+  surfaceC,
+  volts,
+  watts,
+} from '../../facts/quantities/index.ts';
+import { INSTRUMENTS, usualError, type Instrument } from '../../facts/instruments/index.ts';
 import { isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
 import { id, instant, note, ownId, reason } from './common.ts';
 import { kept, origin, rowFields } from './entryFields.ts';
 
-/** Where a voltage is taken; `legs` are the line side at the main, to neutral. */
-export const VOLTAGE_POINTS = ['outlet', 'load-terminal', 'load-terminal-2', 'leg-a', 'leg-b'] as const;
+/**
+ * Where a voltage is taken: `leg-a` and `leg-b` at the main’s line side to neutral, `legs` from one leg, or one pole, to the
+ * other, all else to neutral.
+ */
+export const VOLTAGE_POINTS = [
+  'outlet',
+  'load-terminal',
+  'load-terminal-2',
+  'leg-a',
+  'leg-b',
+  'legs',
+] as const;
+/** Millivolts are taken across the closed breaker, line to load. */
+export const MILLIVOLT_POINTS = ['across'] as const;
+export const POWER_POINTS = ['plug'] as const;
 export const CURRENT_POINTS = ['conductor', 'plug'] as const;
 export const TEMPERATURE_POINTS = ['face', 'terminal'] as const;
 
@@ -15,26 +38,26 @@ export const INSIDE_POINTS: readonly string[] = [
   'load-terminal-2',
   'leg-a',
   'leg-b',
+  'legs',
+  'across',
   'conductor',
   'terminal',
 ];
 
 export const LOAD_STATES = ['unknown', 'no-load', 'normal', 'everything-on'] as const;
-export const INSTRUMENTS = [
-  'unknown',
-  'contact-meter',
-  'clamp-meter',
-  'plug-in-meter',
-  'spot-thermometer',
-  'thermal-camera',
-] as const;
-
 const taken = {
   id: ownId,
   at: instant,
   ...origin,
   loadState: z.enum(LOAD_STATES).default('unknown'),
   instrument: z.enum(INSTRUMENTS).default('unknown'),
+  error: z
+    .number('The error must be a number.')
+    .min(0, 'The error cannot be negative.')
+    .max(100_000, 'The error must be from 0 to 100 000.')
+    .nullable()
+    .default(null)
+    .describe('how far off the instrument may read, in the unit of the value; null: not known'),
   note: note.default(''),
 };
 
@@ -48,11 +71,34 @@ const readingKinds = [
     ambientC,
     ...taken,
   }),
+  z.strictObject({ quantity: z.literal('power'), point: z.enum(POWER_POINTS), value: watts, ...taken }),
+  z.strictObject({
+    quantity: z.literal('millivolts'),
+    point: z.enum(MILLIVOLT_POINTS),
+    value: millivolts,
+    ...taken,
+  }),
 ] as const;
 
-/** One figure, with where and how it was taken. Units: V, A, °C. */
+/** One figure, with where and how it was taken. Units: V, A, °C, W, mV. */
 export const readingInput = z.discriminatedUnion('quantity', readingKinds);
 export type ReadingInput = z.input<typeof readingInput>;
+
+/**
+ * A reading with how far off its instrument may read: as it was said, or as is usual for its kind.
+ *
+ * @param input a reading as it is to be logged
+ * @returns the same with its error, in the unit of its value
+ * @example withError({ quantity: 'voltage', value: 120, instrument: 'contact-meter', error: null }).error // 1.5
+ */
+export const withError = <
+  R extends Pick<Reading, 'quantity' | 'value'> & { instrument?: Instrument; error?: number | null },
+>(
+  input: R,
+): R & { error: number | null } => ({
+  ...input,
+  error: input.error ?? usualError(input.instrument ?? 'unknown', input.quantity, input.value),
+});
 
 /** How soon a trip came: at once (a snap), within a minute, within the hour, later. */
 export const PACES = ['at-once', 'seconds', 'minutes', 'hours'] as const;
@@ -200,19 +246,26 @@ export type StrikeInput = z.input<typeof strikeInput>;
 const found = { ...kept, caseId: id.nullable(), simulated: z.boolean() };
 
 /** The unit each quantity is kept in. */
-export const QUANTITY_UNITS = { voltage: 'V', current: 'A', temperature: '°C' } as const;
+export const QUANTITY_UNITS = {
+  voltage: 'V',
+  current: 'A',
+  temperature: '°C',
+  power: 'W',
+  millivolts: 'mV',
+} as const;
 export type Quantity = keyof typeof QUANTITY_UNITS;
 export type QuantityUnit = (typeof QUANTITY_UNITS)[Quantity];
 
 export const reading = z.object({
   ...found,
   quantity: z.enum(Object.keys(QUANTITY_UNITS) as [Quantity, ...Quantity[]]),
-  point: z.enum([...VOLTAGE_POINTS, ...CURRENT_POINTS, ...TEMPERATURE_POINTS]),
+  point: z.enum([...VOLTAGE_POINTS, ...CURRENT_POINTS, ...TEMPERATURE_POINTS, ...MILLIVOLT_POINTS]),
   value: z.number(),
   unit: z.enum(Object.values(QUANTITY_UNITS) as [QuantityUnit, ...QuantityUnit[]]),
   ambientC: z.number().nullable(),
   loadState: z.enum(LOAD_STATES),
   instrument: z.enum(INSTRUMENTS),
+  error: z.number().nullable(),
 });
 export type Reading = z.infer<typeof reading>;
 
@@ -261,6 +314,8 @@ export const readingRow = z.discriminatedUnion('quantity', [
   readingKinds[0].extend(rowFields),
   readingKinds[1].extend(rowFields),
   readingKinds[2].extend(rowFields),
+  readingKinds[3].extend(rowFields),
+  readingKinds[4].extend(rowFields),
 ]);
 export const eventRow = z
   .discriminatedUnion('kind', [

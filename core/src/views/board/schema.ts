@@ -25,6 +25,7 @@ const load = z.object({
   share: z.number().describe('of the rating, 1 = all of it'),
   by: z.enum(['conductor', 'plug', 'nameplates']),
   at: instant.nullable(),
+  errorAmps: z.number().nullable().describe('how far off it may be, A; null: not known'),
   simulated: z.boolean().describe('told by the simulated stand-in'),
 });
 

@@ -44,7 +44,7 @@ describe('a table of readings', () => {
 
   test.each([
     [{ place: '2' }, 'place', /no breaker at “2”/],
-    [{ unit: 'kV' }, 'unit', /V, A, °C or °F/],
+    [{ unit: 'kV' }, 'unit', /V, A, W, mV, °C or °F/],
     [{ value: '' }, 'value', /must be a number/],
     [{ value: '2000' }, 'value', /0 to 1000 V/],
     [{ 'time (UTC)': '2026-11-03T19:05' }, 'time (UTC)', /in UTC/],

@@ -1,6 +1,5 @@
 import { sayPlace, type Half } from '../../panel/layout/index.ts';
 import {
-  INSTRUMENTS,
   LOAD_STATES,
   readingInput,
   QUANTITY_UNITS,
@@ -9,6 +8,7 @@ import {
   type QuantityUnit,
   type Reading,
 } from '../../record/entities/index.ts';
+import { INSTRUMENTS } from '../../facts/instruments/index.ts';
 import type { z } from 'zod';
 import { figure, plain, withoutGuard } from './cells.ts';
 
@@ -21,6 +21,7 @@ export const READING_COLUMNS = [
   'measured at',
   'value',
   'unit',
+  'error (±)',
   'air (°C)',
   'load',
   'instrument',
@@ -52,6 +53,7 @@ export function readingToCsv(
     'measured at': reading.point,
     value: reading.value,
     unit: reading.unit,
+    'error (±)': reading.error ?? '',
     'air (°C)': reading.ambientC ?? '',
     load: reading.loadState,
     instrument: reading.instrument,
@@ -94,6 +96,10 @@ function unitOf(text: string): { unit: QuantityUnit; toRecord: (value: number) =
       return { unit: 'V', toRecord: (value) => value };
     case 'a':
       return { unit: 'A', toRecord: (value) => value };
+    case 'w':
+      return { unit: 'W', toRecord: (value) => value };
+    case 'mv':
+      return { unit: 'mV', toRecord: (value) => value };
     case 'c':
       return { unit: '°C', toRecord: (value) => value };
     case 'f':
@@ -103,12 +109,17 @@ function unitOf(text: string): { unit: QuantityUnit; toRecord: (value: number) =
   }
 }
 
+/** An error goes by the unit of its reading: so many °F are fewer °C. */
+const errorIn = (text: string, unit: string) =>
+  plain(unit).replace('°', '') === 'f' ? (figure(text) * 5) / 9 : figure(text);
+
 /** The column a field of a reading came from. */
 const COLUMN_OF: Record<string, Column> = {
   at: 'time (UTC)',
   point: 'measured at',
   value: 'value',
   ambientC: 'air (°C)',
+  error: 'error (±)',
   loadState: 'load',
   instrument: 'instrument',
   note: 'note',
@@ -154,7 +165,7 @@ export function readingsFromCsv(
     const breakerId = byPlace.get(plain(cell('place')));
     if (!breakerId) no('place', `There is no breaker at “${cell('place')}” in this panel.`);
     const unit = unitOf(cell('unit'));
-    if (!unit) return void no('unit', `The unit must be V, A, °C or °F, not “${cell('unit')}”.`);
+    if (!unit) return void no('unit', `The unit must be V, A, W, mV, °C or °F, not “${cell('unit')}”.`);
     const parsed = readingInput.safeParse({
       quantity: QUANTITY[unit.unit],
       point: plain(cell('measured at')).replaceAll(' ', '-'),
@@ -163,6 +174,7 @@ export function readingsFromCsv(
         .trim()
         .replace(/^(\d{4}-\d\d-\d\d) /, '$1T'),
       ...(unit.unit === '°C' && { ambientC: figure(cell('air (°C)')) }),
+      ...(cell('error (±)').trim() !== '' && { error: errorIn(cell('error (±)'), cell('unit')) }),
       loadState: pick(LOAD_STATES, cell('load')),
       instrument: pick(INSTRUMENTS, cell('instrument')),
       note: withoutGuard(cell('note')),

@@ -79,7 +79,9 @@ export type SeriesLine = z.infer<typeof line>;
 /** What a breaker’s chart draws. */
 export const series = z.object({
   lines: z.array(line),
-  struck: z.array(z.object({ point: reading.shape.point, at: instant, value: z.number() })),
+  struck: z.array(
+    z.object({ point: reading.shape.point, unit: reading.shape.unit, at: instant, value: z.number() }),
+  ),
   marks: z.array(z.object({ at: instant, what: z.enum(['trip', 'reset', 'part']) })),
 });
 export type Series = z.infer<typeof series>;

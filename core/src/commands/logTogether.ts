@@ -1,0 +1,66 @@
+import { z } from 'zod';
+import {
+  eventInput,
+  id,
+  NOTHING_SAID,
+  observationInput,
+  QUANTITY_UNITS,
+  readingInput,
+  withError,
+  type Reading,
+} from '../record/entities/index.ts';
+import { command } from './command.ts';
+import { asKept, withLogged } from './inCase.ts';
+import { byId, mayMeasureAt, mayTest } from './shapes.ts';
+
+/** One thing to be logged, of whatever kind, with its breaker. */
+export const togetherEntry = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('reading'), breakerId: id, entry: readingInput }),
+  z.strictObject({ kind: z.literal('event'), breakerId: id, entry: eventInput }),
+  z.strictObject({ kind: z.literal('observation'), breakerId: id, entry: observationInput }),
+]);
+export type TogetherEntry = z.input<typeof togetherEntry>;
+
+const MOST = 200;
+
+export const logTogether = command({
+  id: 'log-together',
+  method: 'post',
+  path: '/panels/:id/log',
+  tag: 'log',
+  summary: 'Log entries of several kinds and breakers of a panel together: all of them or none',
+  params: byId,
+  body: z.strictObject({
+    entries: z
+      .array(togetherEntry)
+      .min(1, 'Give at least one entry.')
+      .max(MOST, `At most ${MOST} entries at a time.`),
+  }),
+  label: ({ entries }, where) =>
+    `Logged ${entries.length === 1 ? 'one entry' : `${entries.length} entries`} in a line at ${where}`,
+  refuses: (profile, { entries }) =>
+    mayMeasureAt(
+      profile,
+      entries.flatMap((one) => (one.kind === 'reading' ? [one.entry.point] : [])),
+    ) ??
+    mayTest(
+      profile,
+      entries.flatMap((one) => (one.kind === 'observation' ? [one.entry.test] : [])),
+    ),
+  caseOf: (_params, { entries }) => entries.find(({ entry }) => entry.caseId)?.entry.caseId ?? null,
+  apply: (record, _params, { entries }) =>
+    entries.reduce((now, { kind, breakerId, entry }) => {
+      if (kind === 'event')
+        return withLogged(now, breakerId, 'events', [
+          { ...NOTHING_SAID, ...asKept(entry, breakerId, now.case.id) },
+        ]);
+      if (kind === 'observation')
+        return withLogged(now, breakerId, 'observations', [asKept(entry, breakerId, now.case.id)]);
+      const reading: Reading = {
+        ambientC: null,
+        ...asKept(withError(entry), breakerId, now.case.id),
+        unit: QUANTITY_UNITS[entry.quantity],
+      };
+      return withLogged(now, breakerId, 'readings', [reading]);
+    }, record),
+});
