@@ -94,6 +94,7 @@ const WEB = [
   'site',
   'start',
   'case',
+  'readingLine',
   'app',
 ];
 

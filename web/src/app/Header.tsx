@@ -1,7 +1,7 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
-import { Settings } from 'lucide-react';
+import { PenLine, Settings } from 'lucide-react';
 import { Link } from 'react-router';
-import { useProfile } from '../stores/index.ts';
+import { useReadingLine, useProfile } from '../stores/index.ts';
 
 const PROFILES: { value: Profile; label: string }[] = [
   { value: 'homeowner', label: 'Homeowner' },
@@ -11,6 +11,7 @@ const PROFILES: { value: Profile; label: string }[] = [
 /** The strip over every view: home, who is at work, the settings. */
 export function Header() {
   const { profile, setProfile } = useProfile();
+  const openLine = useReadingLine((state) => state.open);
   return (
     <header className="on-enamel flex h-14 items-center gap-1 border-b border-enamel-line bg-enamel-sunk px-3 text-enamel-text sm:px-4 print:hidden">
       <Link to="/" className="mr-auto flex min-h-11 items-center text-lg font-bold tracking-wide">
@@ -35,6 +36,17 @@ export function Header() {
           </label>
         ))}
       </fieldset>
+      <button
+        type="button"
+        onClick={openLine}
+        aria-keyshortcuts="/"
+        className="hidden min-h-11 items-center gap-2 rounded-xs px-3 hover:bg-enamel-line/60 sm:flex"
+      >
+        <PenLine aria-hidden="true" className="size-5" /> Log a line
+        <kbd className="rounded-xs border border-enamel-line px-1.5 font-mono text-sm text-enamel-soft">
+          /
+        </kbd>
+      </button>
       <Link
         to="/settings"
         aria-label="Settings"

@@ -1,11 +1,30 @@
-import { Suspense } from 'react';
+import { PenLine } from 'lucide-react';
+import { lazy, Suspense, useEffect } from 'react';
 import { Outlet } from 'react-router';
+import { isTyping } from '../shared/index.ts';
+import { useReadingLine } from '../stores/index.ts';
 import { FirstVisit } from './FirstVisit.tsx';
 import { Header } from './Header.tsx';
 import { OutboxNotice } from './OutboxNotice.tsx';
 
+const ReadingLine = lazy(async () => ({ default: (await import('../readingLine/index.ts')).ReadingLine }));
+
+/** The key that opens the reading line everywhere. */
+const LINE_KEY = '/';
+
 /** What every view stands in. */
 export function Layout() {
+  const { isOpen, open } = useReadingLine();
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (event.key !== LINE_KEY || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target))
+        return;
+      event.preventDefault();
+      open();
+    };
+    window.addEventListener('keydown', onKeyDown);
+    return () => window.removeEventListener('keydown', onKeyDown);
+  }, [open]);
   return (
     <>
       <Header />
@@ -14,6 +33,22 @@ export function Layout() {
       <Suspense fallback={<p className="p-6">Opening …</p>}>
         <Outlet />
       </Suspense>
+      {/* What is docked below covers nothing for good: the page can be scrolled past it. */}
+      <div aria-hidden="true" className={isOpen ? 'h-64 print:hidden' : 'h-16 sm:hidden print:hidden'} />
+      {isOpen ? (
+        <Suspense fallback={null}>
+          <ReadingLine />
+        </Suspense>
+      ) : (
+        <button
+          type="button"
+          onClick={open}
+          aria-keyshortcuts={LINE_KEY}
+          className="fixed inset-x-3 bottom-3 z-20 flex min-h-12 items-center gap-2 rounded-sm border-2 border-ink bg-bone-raised px-4 font-semibold shadow-md sm:hidden print:hidden"
+        >
+          <PenLine aria-hidden="true" className="size-5" /> Log a line
+        </button>
+      )}
     </>
   );
 }

@@ -2,7 +2,7 @@ import type { Board } from '@phylaxon/core/views/board';
 import { Move, Printer, Redo2, SlidersHorizontal, Undo2 } from 'lucide-react';
 import { useCallback, useEffect, type ComponentType, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { sayError } from '../shared/index.ts';
+import { isTyping, sayError } from '../shared/index.ts';
 import { stepSite } from '../stores/index.ts';
 
 interface Props {
@@ -26,10 +26,6 @@ const face = (Symbol: Icon, word: string): ReactNode => (
     <span className="hidden sm:inline">{word}</span>
   </>
 );
-
-const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** What can be done to the board as a whole: undo, redo, arrange, change the panel, print. */
 export function BoardTools({ board, arranging, onArrange, onProblem }: Props) {

@@ -1,7 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Breaker, ReadingInput, Quantity } from '@phylaxon/core/record/entities';
 import { INSIDE_POINTS, LOAD_STATES, QUANTITY_UNITS } from '@phylaxon/core/record/entities';
-import { INSTRUMENT_FACTS, INSTRUMENTS, usualInstrument } from '@phylaxon/core/facts/instruments';
+import { INSTRUMENT_WORDS, INSTRUMENTS, usualInstrument } from '@phylaxon/core/facts/instruments';
 import { ambientC, amps, millivolts, surfaceC, volts, watts } from '@phylaxon/core/facts/quantities';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
@@ -79,10 +79,10 @@ const LOAD_STATE_WORDS: Record<(typeof LOAD_STATES)[number], string> = {
   'everything-on': 'everything on',
 };
 
-const INSTRUMENT_WORDS = Object.fromEntries(
+const INSTRUMENT_OPTIONS = Object.fromEntries(
   INSTRUMENTS.map((one) => [
     one,
-    one === 'unknown' ? 'the usual one for each point' : INSTRUMENT_FACTS[one].name,
+    one === 'unknown' ? 'the usual one for each point' : INSTRUMENT_WORDS[one].name,
   ]),
 );
 
@@ -222,7 +222,7 @@ export function ReadingForm({
         />
         <SelectField
           label="Instrument"
-          options={asOptions(INSTRUMENT_WORDS)}
+          options={asOptions(INSTRUMENT_OPTIONS)}
           registration={register('instrument')}
         />
         <TextField

@@ -15,3 +15,4 @@ export * from './breakerWords.ts';
 export * from './familyWords.ts';
 export * from './versioned.tsx';
 export * from './roundTicks.ts';
+export * from './isTyping.ts';

@@ -3,3 +3,4 @@ export * from './profileStore.ts';
 export * from './settingsStore.ts';
 export * from './stepSite.ts';
 export * from './useChanges.ts';
+export * from './lineStore.ts';

@@ -1,2 +1,2 @@
-export { KIND_NAMES, timelineLine } from './entries.ts';
+export { KIND_NAMES, POINT_WORDS, timelineLine } from './entries.ts';
 export { TimelineView } from './TimelineView.tsx';

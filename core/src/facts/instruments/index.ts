@@ -1,1 +1,2 @@
 export * from './instruments.ts';
+export * from './instrumentWords.ts';

@@ -30,20 +30,6 @@ export interface Reads extends Accuracy {
   to: number;
 }
 
-/** What an instrument is for, what it reads, and what people take it for in error. */
-export interface InstrumentFacts {
-  name: string;
-  use: string;
-  reads: readonly Reads[];
-  /** Measurement category that work in a panel asks for; null: it touches nothing live. */
-  category: string | null;
-  /** Whether its “dead” may be believed, once it was proved on a known live point before and after. */
-  provesDead: boolean;
-  heed: readonly string[];
-}
-
-const CATEGORY = 'CAT III, 600 V at least';
-
 const reads = (
   quantity: Reads['quantity'],
   from: number,
@@ -51,95 +37,23 @@ const reads = (
   accuracy: Partial<Accuracy> & Pick<Accuracy, 'percent' | 'resolution'>,
 ): Reads => ({ digits: 0, least: 0, ...accuracy, quantity, from, to });
 
-/** Figures usual for each kind of instrument; a person’s own may be better or worse, and can be set. */
-export const INSTRUMENT_FACTS: { readonly [I in KnownInstrument]: InstrumentFacts } = {
-  'contact-meter': {
-    name: 'contact meter',
-    use: 'Volts between two points that its probes touch; whether something is dead.',
-    reads: [
-      reads('voltage', 0, 600, { percent: 1, digits: 3, resolution: 0.1 }),
-      reads('millivolts', 0, 600, { percent: 1, digits: 3, resolution: 0.1 }),
-    ],
-    category: CATEGORY,
-    provesDead: true,
-    heed: [
-      'Prove it on a known live point before and after.',
-      'A high-impedance meter shows 5 to 60 V on a dead conductor beside a live one: load it (low-impedance setting) before you believe that.',
-    ],
-  },
-  'clamp-meter': {
-    name: 'clamp meter',
-    use: 'Amps in one conductor, without touching metal.',
-    reads: [reads('current', 0.5, 400, { percent: 2, digits: 5, resolution: 0.1 })],
-    category: CATEGORY,
-    provesDead: false,
-    heed: [
-      'Zero it first. Below 0.5 A it reads next to nothing.',
-      'One conductor only: hot and neutral together read nothing; a coil of several turns reads that many times too much.',
-    ],
-  },
-  'plug-in-meter': {
-    name: 'plug-in meter',
-    use: 'Volts, amps and watts of one appliance, between its plug and the outlet.',
-    reads: [
-      reads('voltage', 90, 140, { percent: 1, resolution: 0.1 }),
-      reads('current', 0, 15, { percent: 1, resolution: 0.01 }),
-      reads('power', 0, 1800, { percent: 1, resolution: 0.1 }),
-    ],
-    category: null,
-    provesDead: false,
-    heed: ['The breaker feels amps: volts times amps counts, not watts.'],
-  },
-  'spot-thermometer': {
-    name: 'spot thermometer',
-    use: 'The temperature of a surface, from a hand’s width away.',
-    reads: [reads('temperature', -30, 400, { percent: 2, resolution: 0.1, least: 2 })],
-    category: null,
-    provesDead: false,
-    heed: [
-      'Its spot grows with distance, about a twelfth of it: for a breaker’s face 20 cm (8 in) at most.',
-      'Bare shiny metal reads falsely cold: take the insulation beside it, or a patch of tape.',
-    ],
-  },
-  'thermal-camera': {
-    name: 'thermal camera',
-    use: 'A picture of temperatures: which joint is hotter than its neighbors.',
-    reads: [reads('temperature', -20, 400, { percent: 2, resolution: 0.1, least: 2 })],
-    category: null,
-    provesDead: false,
-    heed: [
-      'Between its own cells it is far truer than ± 2 °C (4 °F): compare neighbors in one picture.',
-      'Bare shiny metal reads falsely cold.',
-    ],
-  },
-  'non-contact-tester': {
-    name: 'non-contact tester',
-    use: 'A warning that something near its tip is live.',
-    reads: [],
-    category: CATEGORY,
-    provesDead: false,
-    heed: [
-      'It warns and proves nothing: shielded, dry or well insulated conductors, or two legs that cancel, stay silent.',
-    ],
-  },
-  'insulation-tester': {
-    name: 'insulation tester',
-    use: 'Megohms of a dead circuit at 500 V, every pair of conductors.',
-    reads: [],
-    category: CATEGORY,
-    provesDead: false,
-    heed: [
-      'Only on a circuit that is dead and proved dead, with loads and electronics off it, a protected unit’s neutral lifted.',
-    ],
-  },
-  'millivolt-meter': {
-    name: 'millivolt meter',
-    use: 'Millivolts across a closed breaker under load, against breakers like it.',
-    reads: [reads('millivolts', 0, 2000, { percent: 0.5, digits: 3, resolution: 0.1 })],
-    category: CATEGORY,
-    provesDead: false,
-    heed: ['Read the current at the same moment: millivolts mean nothing without it.'],
-  },
+/** What each kind reads, as truly as is usual for it; a person’s own may be better or worse, and can be set. */
+export const INSTRUMENT_READS: { readonly [I in KnownInstrument]: readonly Reads[] } = {
+  'contact-meter': [
+    reads('voltage', 0, 600, { percent: 1, digits: 3, resolution: 0.1 }),
+    reads('millivolts', 0, 600, { percent: 1, digits: 3, resolution: 0.1 }),
+  ],
+  'clamp-meter': [reads('current', 0.5, 400, { percent: 2, digits: 5, resolution: 0.1 })],
+  'plug-in-meter': [
+    reads('voltage', 90, 140, { percent: 1, resolution: 0.1 }),
+    reads('current', 0, 15, { percent: 1, resolution: 0.01 }),
+    reads('power', 0, 1800, { percent: 1, resolution: 0.1 }),
+  ],
+  'spot-thermometer': [reads('temperature', -30, 400, { percent: 2, resolution: 0.1, least: 2 })],
+  'thermal-camera': [reads('temperature', -20, 400, { percent: 2, resolution: 0.1, least: 2 })],
+  'non-contact-tester': [],
+  'insulation-tester': [],
+  'millivolt-meter': [reads('millivolts', 0, 2000, { percent: 0.5, digits: 3, resolution: 0.1 })],
 };
 
 /**
@@ -169,7 +83,7 @@ export function usualError(
   value: number,
 ): number | null {
   if (instrument === 'unknown') return null;
-  const found = INSTRUMENT_FACTS[instrument].reads.find((one) => one.quantity === quantity);
+  const found = INSTRUMENT_READS[instrument].find((one) => one.quantity === quantity);
   return found ? errorBy(value, found) : null;
 }
 

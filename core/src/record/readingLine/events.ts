@@ -1,4 +1,4 @@
-import type { Pace } from '../entities/index.ts';
+import { paceOf, type Pace } from '../entities/index.ts';
 import type { Amount } from './amounts.ts';
 import type { Cursor } from './cursor.ts';
 import { outOfBounds } from './figures.ts';
@@ -124,13 +124,6 @@ const RESULTS = {
   minutes: 'trips-in-minutes',
   hours: 'trips-after-hours',
 } as const satisfies Record<Pace, Reset['result']>;
-
-/** How soon a time is, as `tripPace` has it. */
-function paceOf(seconds: number): Pace {
-  if (seconds <= 1) return 'at-once';
-  if (seconds <= 60) return 'seconds';
-  return seconds <= 3600 ? 'minutes' : 'hours';
-}
 
 /**
  * A reset: how it felt and what came of it, across commas.

@@ -1,0 +1,74 @@
+import { PACES, PACE_WORDS } from '@phylaxon/core/record/entities';
+import type { Added, Wanted as WantedKind } from '@phylaxon/core/record/readingLine';
+import { useState } from 'react';
+import { Button, toNumber, useUnits } from '../shared/index.ts';
+
+interface Props {
+  wanted: WantedKind;
+  /** The air that was given last, °C. */
+  lastAirC: number | null;
+  onAdd: (added: Added) => void;
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What the record wants to know besides: a tap. */
+export function Wanted({ wanted, lastAirC, onAdd }: Props) {
+  if (wanted === 'air') return <Air lastAirC={lastAirC} onAdd={onAdd} />;
+  const answers: [string, Added][] =
+    wanted === 'pace'
+      ? PACES.map((pace) => [capital(PACE_WORDS[pace]), { pace }])
+      : [
+          ['It holds', { result: 'holds' }],
+          ['It tripped again', { result: 'tripped' }],
+          ['It will not latch', { feel: 'will-not-latch' }],
+        ];
+  return (
+    <div role="group" aria-label={wanted === 'pace' ? 'How soon did it trip?' : 'What did the reset do?'}>
+      <p className="font-semibold">
+        {wanted === 'pace' ? 'How soon did it trip?' : 'What did the reset do?'}
+      </p>
+      <p className="mt-1 flex flex-wrap gap-2">
+        {answers.map(([label, added]) => (
+          <Button key={label} look="quiet" onClick={() => onAdd(added)}>
+            {label}
+          </Button>
+        ))}
+      </p>
+    </div>
+  );
+}
+
+function Air({ lastAirC, onAdd }: Pick<Props, 'lastAirC' | 'onAdd'>) {
+  const { temperatureUnit, temperatureText, toCelsius } = useUnits();
+  const [typed, setTyped] = useState('');
+  const value = toNumber(typed);
+  const isNumber = typeof value === 'number' && Number.isFinite(value);
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (isNumber) onAdd({ airC: toCelsius(value) });
+      }}
+    >
+      <label className="block">
+        <span className="mb-1 block font-semibold">How warm is the air there? ({temperatureUnit})</span>
+        <input
+          inputMode="decimal"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          className="min-h-11 w-28 rounded-sm border border-rule-strong bg-bone-raised px-3"
+        />
+      </label>
+      <Button type="submit" look="quiet" disabled={!isNumber}>
+        That is it
+      </Button>
+      {lastAirC !== null && (
+        <Button look="quiet" onClick={() => onAdd({ airC: lastAirC })}>
+          {temperatureText(lastAirC)}, as before
+        </Button>
+      )}
+    </form>
+  );
+}

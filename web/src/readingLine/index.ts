@@ -1,0 +1,1 @@
+export { ReadingLine } from './ReadingLine.tsx';
