@@ -1,4 +1,5 @@
 import {
+  readingLine,
   toRecord,
   unlikely,
   wantedOf,
@@ -8,7 +9,7 @@ import {
   type Wanted,
 } from '@phylaxon/core/record/readingLine';
 import { logTogether, type TogetherEntry } from '@phylaxon/core/commands';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { entries as send } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
 import { sayError, useUnits } from '../shared/index.ts';
@@ -29,6 +30,8 @@ export interface Piece {
 export type Became = { is: 'stored' | 'waiting'; label: string } | { is: 'refused'; message: string } | null;
 
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+/** So many characters are read in a few milliseconds. */
+const MOST_AT_ONCE = 1000;
 const newText = (text: string) => ({ text, now: new Date().toISOString() });
 
 /** A line as it is typed: what it means, what is missing, and how it is stored. */
@@ -44,8 +47,16 @@ export function useTypedLine({ board, places, panelId, here, caseId }: Places) {
   const [lastAirC, setLastAirC] = useState<number | null>(null);
   const [back, setBack] = useState(0);
   const { text, now } = typed;
-  const question = { text, now, zone, places, temperature, ...(here !== null && { here }) };
-  const answer = useComputation('reading-line', text.trim() === '' ? null : question);
+  const question = useMemo(
+    () =>
+      text.trim() === '' ? null : { text, now, zone, places, temperature, ...(here !== null && { here }) },
+    [text, now, places, temperature, here],
+  );
+  // A line is read between two key strokes, so that Enter finds it read; what is long is read beside the page.
+  const isShort = text.length <= MOST_AT_ONCE;
+  const short = useMemo(() => (question && isShort ? readingLine(question) : null), [question, isShort]);
+  const long = useComputation('reading-line', isShort ? null : question);
+  const answer = isShort ? short : long;
   // What was understood of another text is not shown for this one.
   const isCurrent =
     answer !== null && [...answer.entries, ...answer.notUnderstood].every(({ to }) => to <= text.length);
