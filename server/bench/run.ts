@@ -10,11 +10,13 @@ import { Store } from '../src/store/index.ts';
 import { benchArithmetic } from './arithmetic.ts';
 import { buildBigSite } from './bigSite.ts';
 import { benchEngine, benchStudy } from './engine.ts';
+import { benchJoints } from './joints.ts';
 import { liveLatency } from './liveLatency.ts';
 import { median, say } from './say.ts';
 
 if (!process.argv.includes('--site')) {
   benchArithmetic();
+  benchJoints();
   benchEngine();
   benchStudy();
 }

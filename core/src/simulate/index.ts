@@ -20,3 +20,4 @@ export {
   type StandInTrial,
 } from './standIn.ts';
 export { type SimulatedCase } from './simulatedCase.ts';
+export * from './jointRun.ts';

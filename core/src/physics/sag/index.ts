@@ -1,2 +1,3 @@
 export * from './schema.ts';
 export * from './sag.ts';
+export * from './jointSearch.ts';
