@@ -21,3 +21,4 @@ export {
 } from './standIn.ts';
 export { type SimulatedCase } from './simulatedCase.ts';
 export * from './jointRun.ts';
+export * from './liveMeters.ts';

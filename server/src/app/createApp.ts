@@ -9,6 +9,7 @@ import { recordRoutes } from '../api/index.ts';
 import type { BackupKeeper } from '../backups/index.ts';
 import { Changes } from '../changes/index.ts';
 import { computeRoutes } from '../compute/index.ts';
+import { feedRoutes, Feeds } from '../feeds/index.ts';
 import {
   ApiError,
   errorHandler,
@@ -31,6 +32,8 @@ interface Options {
   /** Who watches what; one of its own, unless somebody else tells of changes too. */
   changes?: Changes;
   backups?: BackupKeeper | null;
+  /** Devices that send; kept in memory. */
+  feeds?: Feeds;
   logger: Logger;
   /** Further names by which the server is reached. */
   hosts?: readonly string[];
@@ -62,6 +65,7 @@ export function createApp({
   hosts = [],
   changes = new Changes(),
   backups = null,
+  feeds = new Feeds(),
 }: Options): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -83,6 +87,7 @@ export function createApp({
   const routes: Route[] = [
     healthRoute(store),
     ...computeRoutes,
+    ...feedRoutes(feeds),
     ...recordRoutes({ store, photos, changes, backups }),
     openApiRoute,
   ];

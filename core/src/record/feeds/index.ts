@@ -1,0 +1,2 @@
+export * from './schema.ts';
+export { Ring, RING, type Came } from './ring.ts';

@@ -1,0 +1,7 @@
+import { ensureBuilt } from './build.mjs';
+import { ensureInstalled } from './install.mjs';
+import { node } from './run.mjs';
+
+await ensureInstalled();
+await ensureBuilt();
+await node(['server/dist/meters.js']);

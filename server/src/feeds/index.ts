@@ -1,0 +1,2 @@
+export * from './feeds.ts';
+export { feedRoutes } from './feedRoutes.ts';
