@@ -96,6 +96,7 @@ const WEB = [
   'site',
   'start',
   'case',
+  'live',
   'readingLine',
   'app',
 ];

@@ -107,7 +107,7 @@ export function liveFigures(
   const first = of.house.subject.appliances.find(({ name }) => on.includes(name));
   const drawn = of.circuit.loads.find(({ name }) => name === first?.name);
   const plugAmps = first ? (first.amps * outlet) / (120 * poles) : 0;
-  const factor = drawn?.watts != null && drawn.voltAmperes ? Math.min(1, drawn.watts / drawn.voltAmperes) : 1;
+  const factor = drawn?.watts && drawn.voltAmperes ? Math.min(1, drawn.watts / drawn.voltAmperes) : 1;
   const figures: LiveFigure[] = [
     {
       instrument: 'contact-meter',

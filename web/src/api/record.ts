@@ -2,6 +2,7 @@ import type { Board, BreakerDetail, SiteSummary, Steps } from '@phylaxon/core/vi
 import type { CaseRecord, CaseSummary, Suspect } from '@phylaxon/core/diagnosis/cases';
 import type { Curve } from '@phylaxon/core/record/entities';
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
+import type { Feed, Sample, Switched } from '@phylaxon/core/record/feeds';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
 import type { BackupState, Settings } from '@phylaxon/core/record/settings';
 import type { Series, Timeline, TimelineKind } from '@phylaxon/core/views/timeline';
@@ -95,6 +96,13 @@ export const api = {
   series: (breakerId: string) => request<Series>('GET', `/breakers/${breakerId}/series`),
 
   curves: (siteId: string) => request<{ curves: Curve[] }>('GET', `/sites/${siteId}/curves`),
+
+  feeds: () => request<{ feeds: Feed[] }>('GET', '/feeds'),
+  feedSamples: (feed: string, from: string) =>
+    request<{ samples: Sample[] }>('GET', `/feeds/${encodeURIComponent(feed)}/samples${query({ from })}`),
+  switchOn: (feed: string, switched: Switched) =>
+    request('PUT', `/feeds/${encodeURIComponent(feed)}/switched`, switched),
+  removeFeed: (feed: string) => request('DELETE', `/feeds/${encodeURIComponent(feed)}`),
 
   settings: () => request<Settings>('GET', '/settings'),
   changeSettings: (change: Partial<Settings>) => request<Settings>('PATCH', '/settings', change),

@@ -10,6 +10,7 @@ const openCaseView = async () => ({ Component: (await import('../case/index.ts')
 const caseView = async () => ({ Component: (await import('../case/index.ts')).CasePage });
 const handOverView = async () => ({ Component: (await import('../case/index.ts')).HandOverPage });
 const outcomesView = async () => ({ Component: (await import('../outcomes/index.ts')).OutcomesPage });
+const liveView = async () => ({ Component: (await import('../live/index.ts')).LivePage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -24,6 +25,7 @@ export const router = createBrowserRouter([
       { path: 'sites/:siteId/panels/new', lazy: newPanelView },
       { path: 'sites/:siteId/outcomes', lazy: outcomesView },
       { path: 'outcomes', lazy: outcomesView },
+      { path: 'live', lazy: liveView },
       { path: 'settings', lazy: settingsView },
       { path: 'cases/new', lazy: openCaseView },
       { path: 'cases/:caseId', lazy: caseView },

@@ -75,6 +75,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
 
   const quick = {
     caseAddress: open ? `/cases/${open.case.id}` : `/cases/new?panel=${panel.id}&breaker=${breaker.id}`,
+    liveAddress: `/live?panel=${panel.id}&breaker=${breaker.id}`,
     isOpen: open !== undefined,
     // Nothing on the way to a reset while a danger sign stands.
     forms: stopped ? (['reading', 'look'] as const) : (['reading', 'trip', 'reset'] as const),
@@ -165,6 +166,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
 interface QuickProps {
   className: string;
   caseAddress: string;
+  liveAddress: string;
   /** A case about this breaker is open already. */
   isOpen: boolean;
   forms: readonly LogTab[];
@@ -172,7 +174,7 @@ interface QuickProps {
 }
 
 /** Ways on from here: on a wide screen beside its name, on a phone once the decision has been read. */
-function QuickActions({ className, caseAddress, isOpen, forms, onLog }: QuickProps) {
+function QuickActions({ className, caseAddress, liveAddress, isOpen, forms, onLog }: QuickProps) {
   return (
     <p className={classes('flex-wrap gap-2', className)}>
       <Link to={caseAddress} className={asButton()}>
@@ -183,6 +185,9 @@ function QuickActions({ className, caseAddress, isOpen, forms, onLog }: QuickPro
           {QUICK[form]}
         </Button>
       ))}
+      <Link to={liveAddress} className={asButton('quiet')}>
+        Read it live
+      </Link>
     </p>
   );
 }

@@ -1,7 +1,7 @@
 import { PACES, PACE_WORDS } from '@phylaxon/core/record/entities';
 import type { Added, Wanted as WantedKind } from '@phylaxon/core/record/readingLine';
 import { useState } from 'react';
-import { Button, toNumber, useUnits } from '../shared/index.ts';
+import { Button, NumberInput, useUnits } from '../shared/index.ts';
 
 interface Props {
   wanted: WantedKind;
@@ -41,27 +41,17 @@ export function Wanted({ wanted, lastAirC, onAdd }: Props) {
 
 function Air({ lastAirC, onAdd }: Pick<Props, 'lastAirC' | 'onAdd'>) {
   const { temperatureUnit, temperatureText, toCelsius } = useUnits();
-  const [typed, setTyped] = useState('');
-  const value = toNumber(typed);
-  const isNumber = typeof value === 'number' && Number.isFinite(value);
+  const [value, setValue] = useState<number | null>(null);
   return (
     <form
       className="flex flex-wrap items-end gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        if (isNumber) onAdd({ airC: toCelsius(value) });
+        if (value !== null) onAdd({ airC: toCelsius(value) });
       }}
     >
-      <label className="block">
-        <span className="mb-1 block font-semibold">How warm is the air there? ({temperatureUnit})</span>
-        <input
-          inputMode="decimal"
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-          className="min-h-11 w-28 rounded-sm border border-rule-strong bg-bone-raised px-3"
-        />
-      </label>
-      <Button type="submit" look="quiet" disabled={!isNumber}>
+      <NumberInput label={`How warm is the air there? (${temperatureUnit})`} onValue={setValue} />
+      <Button type="submit" look="quiet" disabled={value === null}>
         That is it
       </Button>
       {lastAirC !== null && (

@@ -7,6 +7,7 @@ export * from './FileField.tsx';
 export * from './formErrors.ts';
 export * from './inUnit.ts';
 export * from './Notice.tsx';
+export * from './NumberInput.tsx';
 export * from './Part.tsx';
 export * from './SimulatedMark.tsx';
 export * from './useSettled.ts';
