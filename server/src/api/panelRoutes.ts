@@ -1,10 +1,11 @@
 import { board } from '@phylaxon/core/views/board';
+import { legsView } from '@phylaxon/core/views/legs';
 import { z } from 'zod';
 import { route, type Route } from '../http/index.ts';
 import { panelRow } from '../record/index.ts';
 import type { Context } from './context.ts';
 import { byId } from './shapes.ts';
-import { boardView } from '../views/index.ts';
+import { boardView, legsPage } from '../views/index.ts';
 
 export function panelRoutes({ record, changes }: Context): Route[] {
   return [
@@ -17,6 +18,16 @@ export function panelRoutes({ record, changes }: Context): Route[] {
       status: 200,
       answer: board,
       handle: ({ params }) => record.read((manager) => boardView(manager, params.id)),
+    }),
+    route({
+      method: 'get',
+      path: '/panels/:id/legs',
+      tag: 'panels',
+      summary: 'What each circuit carries on which leg, by the state of the load and by hour',
+      params: byId,
+      status: 200,
+      answer: legsView,
+      handle: ({ params }) => record.read((manager) => legsPage(manager, params.id)),
     }),
     {
       method: 'get',

@@ -1,1 +1,2 @@
 export * from './views.ts';
+export * from './legs.ts';

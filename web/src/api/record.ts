@@ -3,6 +3,7 @@ import type { CaseRecord, CaseSummary, Suspect } from '@phylaxon/core/diagnosis/
 import type { Curve } from '@phylaxon/core/record/entities';
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import type { Feed, Sample, Switched } from '@phylaxon/core/record/feeds';
+import type { LegsView } from '@phylaxon/core/views/legs';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
 import type { BackupState, Settings } from '@phylaxon/core/record/settings';
 import type { Series, Timeline, TimelineKind } from '@phylaxon/core/views/timeline';
@@ -68,6 +69,8 @@ export const api = {
     ),
 
   board: (panelId: string) => request<Board>('GET', `/panels/${panelId}`),
+
+  legs: (panelId: string) => request<LegsView>('GET', `/panels/${panelId}/legs`),
 
   detail: (breakerId: string) => request<BreakerDetail>('GET', `/breakers/${breakerId}`),
 

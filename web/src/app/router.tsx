@@ -11,6 +11,8 @@ const caseView = async () => ({ Component: (await import('../case/index.ts')).Ca
 const handOverView = async () => ({ Component: (await import('../case/index.ts')).HandOverPage });
 const outcomesView = async () => ({ Component: (await import('../outcomes/index.ts')).OutcomesPage });
 const liveView = async () => ({ Component: (await import('../live/index.ts')).LivePage });
+const legsView = async () => ({ Component: (await import('../measure/index.ts')).LegsPage });
+const jointsView = async () => ({ Component: (await import('../measure/index.ts')).JointsPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -26,6 +28,8 @@ export const router = createBrowserRouter([
       { path: 'sites/:siteId/outcomes', lazy: outcomesView },
       { path: 'outcomes', lazy: outcomesView },
       { path: 'live', lazy: liveView },
+      { path: 'legs/:panelId', lazy: legsView },
+      { path: 'joints/:breakerId', lazy: jointsView },
       { path: 'settings', lazy: settingsView },
       { path: 'cases/new', lazy: openCaseView },
       { path: 'cases/:caseId', lazy: caseView },

@@ -76,6 +76,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
   const quick = {
     caseAddress: open ? `/cases/${open.case.id}` : `/cases/new?panel=${panel.id}&breaker=${breaker.id}`,
     liveAddress: `/live?panel=${panel.id}&breaker=${breaker.id}`,
+    jointsAddress: `/joints/${breaker.id}`,
     isOpen: open !== undefined,
     // Nothing on the way to a reset while a danger sign stands.
     forms: stopped ? (['reading', 'look'] as const) : (['reading', 'trip', 'reset'] as const),
@@ -167,6 +168,7 @@ interface QuickProps {
   className: string;
   caseAddress: string;
   liveAddress: string;
+  jointsAddress: string;
   /** A case about this breaker is open already. */
   isOpen: boolean;
   forms: readonly LogTab[];
@@ -174,7 +176,15 @@ interface QuickProps {
 }
 
 /** Ways on from here: on a wide screen beside its name, on a phone once the decision has been read. */
-function QuickActions({ className, caseAddress, liveAddress, isOpen, forms, onLog }: QuickProps) {
+function QuickActions({
+  className,
+  caseAddress,
+  liveAddress,
+  jointsAddress,
+  isOpen,
+  forms,
+  onLog,
+}: QuickProps) {
   return (
     <p className={classes('flex-wrap gap-2', className)}>
       <Link to={caseAddress} className={asButton()}>
@@ -187,6 +197,9 @@ function QuickActions({ className, caseAddress, liveAddress, isOpen, forms, onLo
       ))}
       <Link to={liveAddress} className={asButton('quiet')}>
         Read it live
+      </Link>
+      <Link to={jointsAddress} className={asButton('quiet')}>
+        Find a bad joint
       </Link>
     </p>
   );

@@ -4,7 +4,7 @@ import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS, type Profile } from '@phylaxon
 import { useState } from 'react';
 import { caseEntries, entries } from '../api/index.ts';
 import { FieldError, SimulatedMark, useUnits } from '../shared/index.ts';
-import { timelineLine } from '../timeline/index.ts';
+import { timelineLine } from '../entryWords/index.ts';
 import { PASSED_WORDS } from '../casebook/index.ts';
 import { now, useStepWork } from './step.ts';
 import { tryNow } from './useCaseRecord.ts';

@@ -1,8 +1,8 @@
-import { INSTRUMENT_WORDS } from '@phylaxon/core/facts/instruments';
+import { INSTRUMENT_NAMES } from '@phylaxon/core/facts/instruments';
 import { QUANTITY_UNITS } from '@phylaxon/core/record/entities';
 import { useState, type ReactNode } from 'react';
 import { classes, SimulatedMark, useUnits } from '../shared/index.ts';
-import { POINT_WORDS } from '../timeline/index.ts';
+import { POINT_WORDS } from '../entryWords/index.ts';
 import type { LiveChannel } from './useLiveFeeds.ts';
 
 /** Without a figure for longer than this a device is silent, ms. */
@@ -37,7 +37,7 @@ export function LiveFigure({ channel, now, onClear, take }: Props) {
           {sample.quantity === 'power' ? 'Power at the plug' : POINT_WORDS[sample.point]}
         </span>
         <span className="text-sm text-ink-soft">
-          {INSTRUMENT_WORDS[sample.instrument].name} · {channel.feed}
+          {INSTRUMENT_NAMES[sample.instrument]} · {channel.feed}
         </span>
         {sample.simulated && <SimulatedMark />}
       </p>

@@ -1,7 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Breaker, ReadingInput, Quantity } from '@phylaxon/core/record/entities';
 import { INSIDE_POINTS, LOAD_STATES, QUANTITY_UNITS } from '@phylaxon/core/record/entities';
-import { INSTRUMENT_WORDS, INSTRUMENTS, usualInstrument } from '@phylaxon/core/facts/instruments';
+import { INSTRUMENT_NAMES, INSTRUMENTS, usualInstrument } from '@phylaxon/core/facts/instruments';
 import { ambientC, amps, millivolts, surfaceC, volts, watts } from '@phylaxon/core/facts/quantities';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
@@ -80,10 +80,7 @@ const LOAD_STATE_WORDS: Record<(typeof LOAD_STATES)[number], string> = {
 };
 
 const INSTRUMENT_OPTIONS = Object.fromEntries(
-  INSTRUMENTS.map((one) => [
-    one,
-    one === 'unknown' ? 'the usual one for each point' : INSTRUMENT_WORDS[one].name,
-  ]),
+  INSTRUMENTS.map((one) => [one, one === 'unknown' ? 'the usual one for each point' : INSTRUMENT_NAMES[one]]),
 );
 
 const asOptions = (words: Record<string, string>): Option[] =>

@@ -20,6 +20,9 @@ export function Attention({ board }: { board: Board }) {
         <Link to={`/cases/new?panel=${panel.id}`} className={asButton('primary', 'large')}>
           Something is wrong here
         </Link>
+        <Link to={`/legs/${panel.id}`} className={`ml-3 ${asButton('quiet', 'large')}`}>
+          Supply and legs
+        </Link>
       </p>
       {cases.length > 0 && (
         <section aria-label="Open cases" className="mb-6">

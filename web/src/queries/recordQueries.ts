@@ -16,6 +16,8 @@ export const recordQueries = {
       queryFn: () => api.board(panelId),
       placeholderData: keepPreviousData,
     }),
+  legs: (panelId: string) =>
+    queryOptions({ queryKey: [RECORD, 'legs', panelId], queryFn: () => api.legs(panelId) }),
   detail: (breakerId: string) =>
     queryOptions({ queryKey: [RECORD, 'detail', breakerId], queryFn: () => api.detail(breakerId) }),
   timeline: (breakerId: string, filter: TimelineFilter) =>

@@ -4,7 +4,7 @@ import { usualError, usualInstrument } from '@phylaxon/core/facts/instruments';
 import { PACE_WORDS, QUANTITY_UNITS } from '@phylaxon/core/record/entities';
 import type { Added, LineEntry } from '@phylaxon/core/record/readingLine';
 import { ampsText, type Units } from '../shared/index.ts';
-import { POINT_WORDS } from '../timeline/index.ts';
+import { POINT_WORDS } from '../entryWords/index.ts';
 
 /** An entry as it will stand in the log. */
 export interface SaidEntry {

@@ -4,7 +4,7 @@ import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import { recordQueries } from '../queries/index.ts';
 import { FieldError, useSettled, useUnits, type Units } from '../shared/index.ts';
-import { KIND_NAMES, timelineLine } from '../timeline/index.ts';
+import { KIND_NAMES, timelineLine } from '../entryWords/index.ts';
 
 const EXAMPLES = ['steam press', 'trips last winter'];
 

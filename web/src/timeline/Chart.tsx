@@ -17,7 +17,7 @@ import {
 import { recordQueries } from '../queries/index.ts';
 import { AXIS, classes, useUnits } from '../shared/index.ts';
 import { chartData, drawable, type ChartData, type ChartUnit } from './chartData.ts';
-import { POINT_WORDS } from './entries.ts';
+import { POINT_WORDS } from '../entryWords/index.ts';
 
 const UNIT_WORDS: Record<ChartUnit, string> = {
   A: 'Current',

@@ -11,7 +11,7 @@ import {
   useUnits,
 } from '../shared/index.ts';
 import { sendEntries } from '../stores/index.ts';
-import { corrected, type TimelineLine } from './entries.ts';
+import { corrected, type TimelineLine } from '../entryWords/index.ts';
 
 interface Values {
   why: string;

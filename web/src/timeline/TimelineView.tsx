@@ -3,7 +3,7 @@ import { TIMELINE_KINDS } from '@phylaxon/core/views/timeline';
 import { lazy, Suspense, useId, useState } from 'react';
 import { api } from '../api/index.ts';
 import { Button, classes, SimulatedMark, Notice, useUnits } from '../shared/index.ts';
-import { KIND_NAMES, timelineLine, type TimelineLine } from './entries.ts';
+import { KIND_NAMES, timelineLine, type TimelineLine } from '../entryWords/index.ts';
 import { NoteForm } from './NoteForm.tsx';
 import { PhotoForm } from './PhotoForm.tsx';
 import { StrikeDialog } from './StrikeDialog.tsx';

@@ -1,2 +1,1 @@
-export { KIND_NAMES, POINT_WORDS, timelineLine } from './entries.ts';
 export { TimelineView } from './TimelineView.tsx';

@@ -2,7 +2,6 @@ import type { KnownInstrument } from './instruments.ts';
 
 /** What an instrument is for, and what people take it for in error. */
 export interface InstrumentWords {
-  name: string;
   use: string;
   /** Measurement category that work in a panel asks for; null: it touches nothing live. */
   category: string | null;
@@ -15,7 +14,6 @@ const CATEGORY = 'CAT III, 600 V at least';
 
 export const INSTRUMENT_WORDS: { readonly [I in KnownInstrument]: InstrumentWords } = {
   'contact-meter': {
-    name: 'contact meter',
     use: 'Volts between two points that its probes touch; whether something is dead.',
     category: CATEGORY,
     provesDead: true,
@@ -25,7 +23,6 @@ export const INSTRUMENT_WORDS: { readonly [I in KnownInstrument]: InstrumentWord
     ],
   },
   'clamp-meter': {
-    name: 'clamp meter',
     use: 'Amps in one conductor, without touching metal.',
     category: CATEGORY,
     provesDead: false,
@@ -35,14 +32,12 @@ export const INSTRUMENT_WORDS: { readonly [I in KnownInstrument]: InstrumentWord
     ],
   },
   'plug-in-meter': {
-    name: 'plug-in meter',
     use: 'Volts, amps and watts of one appliance, between its plug and the outlet.',
     category: null,
     provesDead: false,
     heed: ['The breaker feels amps: volts times amps counts, not watts.'],
   },
   'spot-thermometer': {
-    name: 'spot thermometer',
     use: 'The temperature of a surface, from a hand’s width away.',
     category: null,
     provesDead: false,
@@ -52,7 +47,6 @@ export const INSTRUMENT_WORDS: { readonly [I in KnownInstrument]: InstrumentWord
     ],
   },
   'thermal-camera': {
-    name: 'thermal camera',
     use: 'A picture of temperatures: which joint is hotter than its neighbors.',
     category: null,
     provesDead: false,
@@ -62,7 +56,6 @@ export const INSTRUMENT_WORDS: { readonly [I in KnownInstrument]: InstrumentWord
     ],
   },
   'non-contact-tester': {
-    name: 'non-contact tester',
     use: 'A warning that something near its tip is live.',
     category: CATEGORY,
     provesDead: false,
@@ -71,7 +64,6 @@ export const INSTRUMENT_WORDS: { readonly [I in KnownInstrument]: InstrumentWord
     ],
   },
   'insulation-tester': {
-    name: 'insulation tester',
     use: 'Megohms of a dead circuit at 500 V, every pair of conductors.',
     category: CATEGORY,
     provesDead: false,
@@ -80,7 +72,6 @@ export const INSTRUMENT_WORDS: { readonly [I in KnownInstrument]: InstrumentWord
     ],
   },
   'millivolt-meter': {
-    name: 'millivolt meter',
     use: 'Millivolts across a closed breaker under load, against breakers like it.',
     category: CATEGORY,
     provesDead: false,

@@ -13,6 +13,18 @@ export const INSTRUMENTS = [
 export type Instrument = (typeof INSTRUMENTS)[number];
 export type KnownInstrument = Exclude<Instrument, 'unknown'>;
 
+/** What each kind is called, within a sentence. */
+export const INSTRUMENT_NAMES: { readonly [I in KnownInstrument]: string } = {
+  'contact-meter': 'contact meter',
+  'clamp-meter': 'clamp meter',
+  'plug-in-meter': 'plug-in meter',
+  'spot-thermometer': 'spot thermometer',
+  'thermal-camera': 'thermal camera',
+  'non-contact-tester': 'non-contact tester',
+  'insulation-tester': 'insulation tester',
+  'millivolt-meter': 'millivolt meter',
+};
+
 /** How truly something is read: ± (percent of the reading + so many digits of the resolution), and never less than `least`. */
 export interface Accuracy {
   percent: number;

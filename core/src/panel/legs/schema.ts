@@ -1,8 +1,6 @@
 import { z } from 'zod';
 import { amps, noRepeatedIds } from '../../facts/quantities/index.ts';
-
-export const LEGS = ['A', 'B'] as const;
-export type Leg = (typeof LEGS)[number];
+import { LEGS } from '../layout/index.ts';
 
 const spaces = z
   .int('Free spaces are a whole number.')

@@ -4,7 +4,7 @@ import type { TimelineEntry } from '@phylaxon/core/views/timeline';
 import { aBreaker, aReading, anEvent, anObservation, uuid } from '@phylaxon/core/testing';
 import { DEFAULT_SETTINGS } from '@phylaxon/core/record/settings';
 import { unitsOf } from '../shared/index.ts';
-import { corrected, timelineLine } from './entries.ts';
+import { corrected, timelineLine } from './entryWords.ts';
 
 const units = unitsOf(DEFAULT_SETTINGS);
 const entry = { id: uuid(1), at: '2026-10-01T12:00:00.000Z', breakerId: uuid(1) };

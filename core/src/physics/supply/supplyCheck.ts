@@ -1,0 +1,117 @@
+import { z } from 'zod';
+import { sayPercent, sayQuantity, volts } from '../../facts/quantities/index.ts';
+import { LINE_VOLTAGE, voltageWord } from '../../facts/standards/index.ts';
+
+/** Both legs to neutral and from one to the other, V. */
+const legs = z.object({ a: volts, b: volts, across: volts.nullable().default(null) });
+
+export const supplyInput = z.object({
+  unloaded: legs.describe('with nothing much on, V'),
+  loaded: legs.nullable().default(null).describe('with a large load on, V'),
+});
+export type SupplyInput = z.input<typeof supplyInput>;
+
+/** Who acts on it. */
+export const ACTORS = ['nobody', 'electrician', 'utility'] as const;
+export type Actor = (typeof ACTORS)[number];
+
+/** One thing that the supply shows, what it means, and who acts. */
+export interface SupplyFinding {
+  code: string;
+  text: string;
+  who: Actor;
+  /** Switch off what can be harmed, and call now. */
+  isDanger: boolean;
+}
+
+/** Across the legs less than their sum by more than this: they are not opposite. */
+const APART_VOLTS = 12;
+/** A supply that loses more than this under the house’s own load is weak, as a share. */
+const WEAK = 0.04;
+const WATCH = 0.02;
+
+const v = (value: number) => sayQuantity(value, 'V');
+
+/**
+ * What the supply shows at the main: both legs to neutral, one to the other, without and under load; what each means and who
+ * acts on it.
+ *
+ * Source: ANSI C84.1, 120 V ± 5 %; a difference of more than 8 V between the legs for a bad neutral.
+ *
+ * @param input volts of both legs and across them (V), with nothing on and with a large load on
+ * @returns findings, the gravest first; one that says all is well where nothing speaks
+ * @throws ZodError where a figure is impossible
+ * @example supplyCheck({ unloaded: { a: 121, b: 120, across: 241 } })[0].code // 'sound'
+ */
+export function supplyCheck(input: SupplyInput): SupplyFinding[] {
+  const { unloaded, loaded } = supplyInput.parse(input);
+  const findings: SupplyFinding[] = [];
+  const add = (code: string, who: Actor, text: string, isDanger = false) =>
+    findings.push({ code, who, text, isDanger });
+  for (const [when, read] of [
+    ['', unloaded],
+    [' under load', loaded],
+  ] as const) {
+    if (!read) continue;
+    const { a, b, across } = read;
+    const words = [voltageWord(a), voltageWord(b)];
+    const dead = words.filter((word) => word === 'zero').length;
+    if (dead === 2)
+      add(
+        'both-missing',
+        'utility',
+        `Nothing comes in on either leg${when}: the supply, or what stands before this main, is off.`,
+      );
+    else if (dead === 1)
+      add(
+        'leg-missing',
+        'utility',
+        `Leg ${words[0] === 'zero' ? 'A' : 'B'} is missing${when} (${v(a)}, ${v(b)}): half the house is dead. Leave 240 V loads off.`,
+      );
+    else if (Math.abs(a - b) > LINE_VOLTAGE.legsUnequal)
+      add(
+        'neutral',
+        'utility',
+        `The legs differ by ${v(Math.abs(a - b))}${when} (${v(a)}, ${v(b)}): one rises as the other falls where the neutral is loose or open. Unplug computers and televisions, and call now.`,
+        true,
+      );
+    else if (words.includes('high'))
+      add(
+        'high',
+        'utility',
+        `${v(Math.max(a, b))}${when} is too high: more than ${v(LINE_VOLTAGE.high)} ages lamps and electronics.`,
+        true,
+      );
+    else if (words.includes('low'))
+      add(
+        'low',
+        'utility',
+        `${v(Math.min(a, b))}${when} is too low: less than ${v(LINE_VOLTAGE.low)} makes motors draw more and run hot.`,
+      );
+    if (dead === 0 && across !== null && a + b - across > APART_VOLTS)
+      add(
+        'same-leg',
+        'electrician',
+        `From leg to leg there are ${v(across)}${when}, and not ${v(a + b)}: both may come from one leg, or the meter was not on both.`,
+      );
+  }
+  if (loaded) {
+    const drop = (from: number, to: number) => (from > 0 ? (from - to) / from : 0);
+    const [first, second] = [drop(unloaded.a, loaded.a), drop(unloaded.b, loaded.b)];
+    const worst = Math.max(first, second);
+    const leg = first >= second ? 'A' : 'B';
+    if (worst > WATCH && !findings.some(({ code }) => code === 'leg-missing' || code === 'neutral'))
+      add(
+        worst > WEAK ? 'weak' : 'soft',
+        worst > WEAK ? 'utility' : 'nobody',
+        `Leg ${leg} loses ${sayPercent(worst)} under load${worst > WEAK ? ': look at main, lugs and service; the utility looks at its side' : ': noticeable, and within what a long service loses'}.`,
+      );
+  }
+  if (findings.length === 0)
+    add(
+      'sound',
+      'nobody',
+      `Both legs are where they should be: ${v(unloaded.a)} and ${v(unloaded.b)}${loaded ? ', under load too' : ''}.`,
+    );
+  return findings.sort((x, y) => Number(y.isDanger) - Number(x.isDanger));
+}

@@ -1,0 +1,2 @@
+export * from './measuredLoad.ts';
+export * from './unknownLoad.ts';

@@ -1,0 +1,2 @@
+export { JointsPage } from './JointsPage.tsx';
+export { LegsPage } from './LegsPage.tsx';
