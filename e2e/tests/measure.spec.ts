@@ -83,3 +83,30 @@ test('a bad joint is found by halving the run, and logged as evidence', async ({
   await page.getByRole('button', { name: 'Log it as evidence' }).click();
   await expect(page.getByText('✓ Logged as evidence')).toBeVisible();
 });
+
+test('a common thing fills a load, one measured at its plug becomes volt-amperes that the breaker feels', async ({
+  page,
+  request,
+}) => {
+  await page.goto(await ownBreaker(request));
+  await page.getByRole('tab', { name: 'Circuit' }).click();
+  await page.getByLabel('Add a common thing').fill('kettle');
+  await page.getByRole('option', { name: /Kettle/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Watts' }).first()).toHaveValue('1500');
+  await page.getByRole('button', { name: 'Measured at the plug' }).click();
+  const plug = page.getByRole('group', { name: 'Measured at the plug' });
+  await plug.getByLabel('What it is').fill('Cabinet lights');
+  await plug.getByLabel('Volts (V)').fill('120');
+  await plug.getByLabel('Amps (A)').fill('0.5');
+  await plug.getByLabel('Watts (W), if shown').fill('30');
+  await expect(plug).toContainText('60 VA');
+  await expect(plug).toContainText('2 times as much');
+  await plug.getByRole('button', { name: /Add it as measured/ }).click();
+  await page.getByRole('button', { name: /Store/ }).filter({ visible: true }).first().click();
+  await expect(page.getByText('✓ Stored. The decision is up to date.')).toBeVisible();
+  const id = page.url().split('/').at(-1)!;
+  const { circuit } = (await (await request.get(`/api/v1/breakers/${id}`)).json()) as {
+    circuit: { loads: { name: string; voltAmperes: number; errorVoltAmperes: number }[] };
+  };
+  expect(circuit.loads[1]).toMatchObject({ name: 'Cabinet lights', voltAmperes: 60, errorVoltAmperes: 0.85 });
+});

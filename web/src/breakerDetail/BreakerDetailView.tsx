@@ -4,7 +4,7 @@ import { TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { CircuitForm } from '../circuit/index.ts';
+import { CircuitForm, ClampedAgainstKnown } from '../circuit/index.ts';
 import { Advice, CoolDown, DecisionCard } from '../decision/index.ts';
 import { destinationOf, Log, type LogTab } from '../log/index.ts';
 import { recordQueries } from '../queries/index.ts';
@@ -140,6 +140,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
             </Suspense>
           </TabPanel>
           <TabPanel tabIndex={-1} unmount={false}>
+            <ClampedAgainstKnown detail={detail} />
             <CircuitForm breaker={breaker} circuit={circuit} policies={policies} />
           </TabPanel>
           <TabPanel tabIndex={-1}>

@@ -1,7 +1,11 @@
-import { Plus, X } from 'lucide-react';
+import { X } from 'lucide-react';
+import { lazy, Suspense } from 'react';
 import { useFieldArray, type UseFormReturn } from 'react-hook-form';
-import { Button, Check, NumberField, SelectField, TextField, toNumber } from '../shared/index.ts';
-import { emptyLoad, type CircuitValues } from './formValues.ts';
+import { Check, NumberField, SelectField, TextField, toNumber } from '../shared/index.ts';
+import type { CircuitValues } from './formValues.ts';
+
+/** The list of common things and its search load beside the form. */
+const AddLoad = lazy(async () => ({ default: (await import('./AddLoad.tsx')).AddLoad }));
 
 const VOLTS = [
   { value: '120', label: '120 V' },
@@ -44,7 +48,11 @@ export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; 
               <NumberField
                 label="Volt-amperes"
                 unit="VA"
-                registration={register(`loads.${i}.voltAmperes`, number)}
+                registration={register(`loads.${i}.voltAmperes`, {
+                  ...number,
+                  // What is typed by hand is no longer as it was measured.
+                  onChange: () => form.setValue(`loads.${i}.errorVoltAmperes`, null),
+                })}
                 error={errors?.voltAmperes?.message}
               />
               <div className="col-span-2 flex items-end justify-between">
@@ -91,10 +99,9 @@ export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; 
           );
         })}
       </ul>
-      <Button look="quiet" className="mt-2 flex items-center gap-2" onClick={() => append(emptyLoad(poles))}>
-        <Plus aria-hidden="true" className="size-4" />
-        Add a load
-      </Button>
+      <Suspense fallback={<p className="mt-2 h-16">Opening …</p>}>
+        <AddLoad poles={poles} onAdd={(load) => append(load)} />
+      </Suspense>
     </fieldset>
   );
 }

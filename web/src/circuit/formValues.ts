@@ -4,6 +4,7 @@ import {
   circuitInput,
   type Circuit,
   type Load,
+  type LoadInput,
   type SizedCircuit,
 } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
@@ -98,6 +99,24 @@ export const emptyLoad = (poles: 1 | 2): CircuitValues['loads'][number] => ({
   surgeSeconds: null,
 });
 
+/** A load of the record as the form holds it. */
+export function loadValues(load: LoadInput): CircuitValues['loads'][number] {
+  const { name, volts, watts = null, voltAmperes = null, errorVoltAmperes = null, continuous = false } = load;
+  const { onSeconds = null, offSeconds = null, surgeTimes = null, surgeSeconds = null } = load;
+  return {
+    name,
+    volts: String(volts) as '120' | '240',
+    watts,
+    voltAmperes,
+    errorVoltAmperes,
+    continuous,
+    onMinutes: toMinutes(onSeconds),
+    offMinutes: toMinutes(offSeconds),
+    surgeTimes,
+    surgeSeconds,
+  };
+}
+
 /** A converted figure as a person would write it. */
 const shown = (value: number) => Math.round(value * 10) / 10;
 
@@ -122,12 +141,7 @@ export function valuesOf(
     rules: circuit?.rules ?? 'policy',
     minCircuitAmps: circuit?.nameplate?.minCircuitAmps ?? null,
     maxBreakerAmps: circuit?.nameplate?.maxBreakerAmps ?? null,
-    loads: (circuit?.loads ?? []).map(({ id: _id, volts, onSeconds, offSeconds, ...load }) => ({
-      ...load,
-      volts: String(volts) as '120' | '240',
-      onMinutes: toMinutes(onSeconds),
-      offMinutes: toMinutes(offSeconds),
-    })),
+    loads: (circuit?.loads ?? []).map(loadValues),
   };
 }
 

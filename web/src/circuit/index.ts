@@ -1,1 +1,2 @@
 export { CircuitForm } from './CircuitForm.tsx';
+export { ClampedAgainstKnown } from './ClampedAgainstKnown.tsx';

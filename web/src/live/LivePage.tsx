@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { recordQueries } from '../queries/index.ts';
+import { Instruments } from './Instruments.tsx';
 import { LiveFigure } from './LiveFigure.tsx';
 import { Switches } from './Switches.tsx';
 import { Take } from './Take.tsx';
@@ -85,6 +86,7 @@ export function LivePage() {
           ))}
         </ul>
       )}
+      <Instruments />
       {place && detail && (
         <p>
           <Link

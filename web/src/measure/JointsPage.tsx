@@ -235,7 +235,7 @@ function Stretch({ segment }: { segment: SagSegment | undefined }) {
     <p className={classes('text-sm', grade === 'normal' ? 'text-ink-soft' : 'font-semibold text-heed')}>
       {grade === 'normal' ? '│' : '✕'} from {segment.from}:{' '}
       {conductorOhms === null ? '' : `conductor ${milli(conductorOhms)}, `}
-      {milli(Math.max(0, excessOhms))} more, {sayNumber(watts)} W: {GRADE_WORDS[grade]}
+      {milli(Math.max(0, excessOhms))} more, {sayNumber(watts)} W at this load: {GRADE_WORDS[grade]}
     </p>
   );
 }

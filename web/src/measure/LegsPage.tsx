@@ -194,6 +194,11 @@ function Moves({ view, basis }: { view: LegsView; basis: LegBasis }) {
   const answer = useComputation('leg-balance', question);
   if (!answer) return null;
   const { A, B } = view.freeSpaces;
+  // Two-pole loads stay where they are, and count on both.
+  const across = legSums(
+    view.circuits.filter(({ legs }) => legs.length === 2),
+    basis,
+  );
   return (
     <section aria-label="Moves" className="mt-4">
       <h3 className="text-lg font-bold">Moves that would balance them</h3>
@@ -206,7 +211,11 @@ function Moves({ view, basis }: { view: LegsView; basis: LegBasis }) {
       ) : (
         <ol className="mt-2 divide-y divide-rule">
           {answer.options.map((option) => (
-            <Option key={option.moves} option={option} circuits={view.circuits} />
+            <Option
+              key={option.moves}
+              option={{ ...option, A: option.A + across.A, B: option.B + across.B }}
+              circuits={view.circuits}
+            />
           ))}
         </ol>
       )}

@@ -67,11 +67,12 @@ function segmentTo(question: Question, points: Sag['points'], i: number): SagSeg
     watts,
     wattsAtRating: ratingAmps === undefined ? null : Math.max(0, excessOhms) * ratingAmps ** 2,
   };
+  const at = ratingAmps === undefined ? 'at this load' : 'at the breaker’s rating';
   const sureWatts = lowOhms * (ratingAmps ?? amps) ** 2;
   const grade = before
     ? (JOINT_WATTS.find(([from]) => atLeast(sureWatts, from))?.[1] ?? 'normal')
     : gradeOfSupply(here.dropPercent);
-  return { ...segment, grade, reasons: reasonsOf(segment, grade, here.dropPercent, sureWatts) };
+  return { ...segment, grade, reasons: reasonsOf(segment, grade, here.dropPercent, sureWatts, at) };
 }
 
 const gradeOfSupply = (percent: number | null): HeatGrade =>
@@ -82,6 +83,7 @@ function reasonsOf(
   grade: HeatGrade,
   percent: number | null,
   sureWatts: number,
+  at: string,
 ): SagSegment['reasons'] {
   const reasons: SagSegment['reasons'] = [];
   const add = (code: string, text: string) => reasons.push({ code, text });
@@ -102,7 +104,7 @@ function reasonsOf(
   if (grade !== 'normal')
     add(
       'over-conductor',
-      `At least ${sayNumber(lowOhms * 1000, 0)} mΩ more than the conductor explains: ${sayNumber(sureWatts)} W in a joint, by our own scale of what makes it warm (2 W), hot (10 W) or glow (30 W).`,
+      `At least ${sayNumber(lowOhms * 1000, 0)} mΩ more than the conductor explains: ${sayNumber(sureWatts)} W in a joint ${at}, by our own scale of what makes it warm (2 W), hot (10 W) or glow (30 W).`,
     );
   else if (excessOhms > 0 && lowOhms === 0)
     add(
