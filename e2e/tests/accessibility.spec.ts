@@ -85,6 +85,41 @@ for (const { name, size, colorScheme } of LOOKS) {
       await expectSound(page, 'no such page');
     });
 
+    test('on the reading line, live meters, legs and the search of a joint', async ({ page, request }) => {
+      const { panel } = await demoBoard(request);
+      const path = await detailPath(request, 'Steam press and tea corner');
+      await page.goto(`/panels/${panel.id}`);
+      await asElectrician(page);
+      await page.keyboard.press('/');
+      const line = page.getByRole('region', { name: 'Reading line' });
+      await line.getByRole('textbox').fill('12: 118.4v 41c, 9 tripped, wobbly');
+      await expect(line.getByRole('list', { name: 'Not understood' })).toBeVisible();
+      await line.getByText('What it understands').click();
+      await expectSound(page, 'reading line', BESIDE);
+      await request.post('/api/v1/feeds/axe/samples', {
+        headers: { 'Content-Type': 'application/x-ndjson' },
+        data: JSON.stringify({
+          instrument: 'spot-thermometer',
+          point: 'face',
+          value: 41,
+          unit: 'C',
+          time: new Date().toISOString(),
+          simulated: true,
+        }),
+      });
+      await page.goto(`/live?panel=${panel.id}&breaker=${path.split('/').at(-1)}`);
+      await expect(page.getByRole('button', { name: /^Take/ }).first()).toBeVisible();
+      await page.getByText('What each instrument is for').click();
+      await expectSound(page, 'live meters');
+      await request.delete('/api/v1/feeds/axe');
+      await page.goto(`/legs/${panel.id}`);
+      await expect(page.getByRole('region', { name: 'Moves' }).getByRole('listitem').first()).toBeVisible();
+      await expectSound(page, 'legs');
+      await page.goto(`/joints/${path.split('/').at(-1)}`);
+      await expect(page.getByText(/next\.$/)).toBeVisible();
+      await expectSound(page, 'joints');
+    });
+
     test('on boards of every hanging, arranging, an empty space, and setting up', async ({
       page,
       request,

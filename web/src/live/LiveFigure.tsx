@@ -41,9 +41,9 @@ export function LiveFigure({ channel, now, onClear, take }: Props) {
         </span>
         {sample.simulated && <SimulatedMark />}
       </p>
-      <div className="mt-1 flex flex-wrap items-center gap-x-5 gap-y-2">
+      <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-2">
         <p
-          className={classes('figures min-w-44 text-5xl font-bold sm:text-6xl', isSilent && 'text-ink-soft')}
+          className={classes('figures min-w-40 text-5xl font-bold sm:text-6xl', isSilent && 'text-ink-soft')}
           aria-label={`${quantityText(value, unit)}${held === null ? '' : ', held'}`}
         >
           {shown.toFixed(decimals(sample.quantity, sample.instrument))}
@@ -107,7 +107,7 @@ function Small({
   );
 }
 
-const WIDTH = 160;
+const WIDTH = 110;
 const HEIGHT = 40;
 
 /** The newest values as a line. */

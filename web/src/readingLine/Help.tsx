@@ -21,7 +21,10 @@ export function Help() {
   return (
     <details className="mt-1">
       <summary className="min-h-11 py-2 text-sm font-semibold">What it understands</summary>
-      <dl className="grid max-h-[35dvh] gap-x-6 gap-y-1 overflow-y-auto text-sm sm:grid-cols-[auto_minmax(0,1fr)]">
+      <dl
+        tabIndex={0}
+        className="grid max-h-[35dvh] gap-x-6 gap-y-1 overflow-y-auto text-sm sm:grid-cols-[auto_minmax(0,1fr)]"
+      >
         {EXAMPLES.map(([typed, means]) => (
           <div key={typed} className="contents">
             <dt className="font-mono font-semibold">{typed}</dt>

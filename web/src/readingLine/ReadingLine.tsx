@@ -50,7 +50,7 @@ export function ReadingLine() {
             <X aria-hidden="true" className="size-5" />
           </button>
         </div>
-        <div className="max-h-[45dvh] overflow-y-auto" aria-live="polite">
+        <div tabIndex={-1} className="max-h-[45dvh] overflow-y-auto" aria-live="polite">
           {notUnderstood.length > 0 && <Echo text={text} notUnderstood={notUnderstood} />}
           {pieces.length > 0 && <Pieces pieces={pieces} line={line} places={places} />}
           {notUnderstood.length > 0 && (

@@ -126,7 +126,7 @@ class LineReader {
     if (main && main.next >= Math.max(i + (labelled?.length ?? 0), phrase?.next ?? 0)) return this.goTo(main);
     if (labelled && i + labelled.length > (phrase?.next ?? 0)) return this.goTo(labelled);
     // “hot water heater 41 c” must not call another breaker hot.
-    if (this.start !== 'start' || phrase?.meaning.is !== 'finding') return false;
+    if (this.start === 'inside' || phrase?.meaning.is !== 'finding') return false;
     if (cursor.tokens[phrase.next]?.kind !== 'word') return false;
     const after = labelledPlaceAt(cursor.tokens, phrase.next, places);
     return (

@@ -248,6 +248,8 @@ const FAULTY: [string, string, string][] = [
   ['12 tripped 2026-12-24', '12: trip', '2026-12-24'],
   ['12 8 min', '', '8 min'],
   ['12 at once', '', 'at once'],
+  ['9 tripped, hot knife wobbly', '9: trip', 'hot knife wobbly'],
+  ['12: 118v, hot water heater 41c', '12: 118V load-terminal', 'hot water heater | 41c'],
   ['hot water heater 41c', '', 'hot water heater | 41c'],
   ['breaker twelve one hundred eighteen volts', '', 'one hundred eighteen volts'],
   ['12 forty one degrees', '', 'forty one degrees'],
