@@ -77,7 +77,9 @@ export const INSTRUMENT_READS: { readonly [I in KnownInstrument]: readonly Reads
  * @example errorBy(16.1, { percent: 2, digits: 0, resolution: 0.1, least: 0 }) // 0.322
  */
 export function errorBy(value: number, { percent, digits, resolution, least }: Accuracy): number {
-  return Math.max(least, (Math.abs(value) * percent) / 100 + digits * resolution);
+  const error = (Math.abs(value) * percent) / 100 + digits * resolution;
+  // An error is good to a few digits: no more of them are kept.
+  return Math.max(least, Number(error.toPrecision(6)));
 }
 
 /**
