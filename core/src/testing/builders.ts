@@ -59,6 +59,7 @@ export const aCircuit = (change: Partial<Circuit> = {}): Circuit => ({
   label: 'Bench',
   conductor: { gauge: '12', material: 'copper', insulationC: 90, cable: 'nm' },
   terminalC: 60,
+  sharesNeutral: false,
   ambientC: 30,
   currentCarrying: 2,
   lengthM: null,

@@ -77,3 +77,26 @@ test('sent twice with the same ids it is stored once; what lies behind the cover
     .send({ entries: [reading(12)] });
   expect(asHomeowner.status).toBe(403);
 });
+
+test('where somebody has entered the only instrument of its kind, a reading has its error', async () => {
+  const clamp = (name: string, percent: number, n: number) => ({
+    id: `0f9c1b60-6f0e-4a53-9a6e-1f3f6f1a000${n}`,
+    name,
+    kind: 'clamp-meter',
+    percent,
+    digits: 3,
+    least: 0,
+  });
+  const own = async (...instruments: object[]) =>
+    expect((await call('patch', '/settings', { instruments })).status).toBe(200);
+  const errorOf = async (value: number) => {
+    await log(reading(value));
+    return (await call<BreakerDetail>('get', `/breakers/${breakerId}`)).body.load!.errorAmps;
+  };
+  await own(clamp('The good one', 1, 1));
+  expect(await errorOf(10)).toBeCloseTo(0.1 + 0.3, 9);
+  // Of two nobody knows which.
+  await own(clamp('The good one', 1, 1), clamp('The old one', 3, 2));
+  expect(await errorOf(11)).toBeCloseTo(0.22 + 0.5, 9);
+  expect((await call('patch', '/settings', { instruments: [{ ...clamp('x', 99, 1) }] })).status).toBe(400);
+});

@@ -24,6 +24,7 @@ import {
   type PhotoRow,
   type ReadingRow,
 } from '../store/index.ts';
+import { readSettings } from '../settings/index.ts';
 import { breakerRow } from './breakers.ts';
 import { panelRow } from './panelRows.ts';
 
@@ -129,10 +130,11 @@ export async function logReadings(
     const i = inputs.findIndex((input) => input.caseId === caseId);
     await checkCase(edit, breakerId, caseId, `${path(i)}.caseId`);
   }
+  const { instruments } = await readSettings(edit.manager);
   const rows = inputs.map((input, i) => {
     const row: ReadingRow = {
       ambientC: null,
-      ...withError(input),
+      ...withError(input, instruments),
       ...stamp(edit, breakerId, input, `${path(i)}.at`),
     };
     return { row, given: input.id !== undefined };

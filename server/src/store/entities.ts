@@ -105,6 +105,7 @@ export const CircuitTable = table<CircuitRow>('circuit', {
   currentCarrying: integer,
   lengthM: orNull(real),
   portableReceptacles: flag,
+  sharesNeutral: flagOff,
   minCircuitAmps: orNull(real),
   maxBreakerAmps: orNull(real),
   rules: text,

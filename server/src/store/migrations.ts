@@ -432,6 +432,15 @@ class MeterErrors1764892800000 extends OneWay implements MigrationInterface {
   }
 }
 
+/** Which circuits share a neutral with another. */
+class SharedNeutrals1764979200000 extends OneWay implements MigrationInterface {
+  name = 'SharedNeutrals1764979200000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [`ALTER TABLE "circuit" ADD COLUMN "sharesNeutral" INTEGER NOT NULL DEFAULT 0`]);
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -446,4 +455,5 @@ export const MIGRATIONS = [
   TradeTerms1764720000000,
   NamedEdits1764806400000,
   MeterErrors1764892800000,
+  SharedNeutrals1764979200000,
 ];

@@ -35,6 +35,7 @@ export interface CircuitRow {
   currentCarrying: number;
   lengthM: number | null;
   portableReceptacles: boolean;
+  sharesNeutral: boolean;
   minCircuitAmps: number | null;
   maxBreakerAmps: number | null;
   rules: string;

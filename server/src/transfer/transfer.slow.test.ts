@@ -285,7 +285,10 @@ describe('readings as a table', () => {
       /fewer cells than the first line/,
     ],
     ['time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,roof,119,V', /Line 2, measured at/],
-    ['time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,outlet,119,furlong', /V, A, W, mV, °C or °F/],
+    [
+      'time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,outlet,119,furlong',
+      /V, A, W, mV, °C or °F/,
+    ],
     ['time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,outlet,lots,V', /Line 2, value/],
   ])('%j is refused with its reason', async (text, reason) => {
     const { panels } = await siteNamed(demo, 'Ferry Cottage');

@@ -148,6 +148,10 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
           label="Feeds ordinary outlets that anything may be plugged into"
           registration={register('portableReceptacles')}
         />
+        <Check
+          label="Shares its neutral with another circuit (multiwire): both stay on opposite legs, handles tied"
+          registration={register('sharesNeutral')}
+        />
       </fieldset>
       <LoadRows form={form} poles={breaker.poles} />
       <details>

@@ -66,6 +66,7 @@ const values = z.object({
   currentCarrying: z.number().nullable(),
   lengthM: z.number().nullable(),
   portableReceptacles: z.boolean(),
+  sharesNeutral: z.boolean(),
   rules: z.enum(CIRCUIT_RULES),
   minCircuitAmps: z.number().nullable(),
   maxBreakerAmps: z.number().nullable(),
@@ -138,6 +139,7 @@ export function valuesOf(
     currentCarrying: circuit?.currentCarrying ?? 2,
     lengthM: circuit?.lengthM === null || !circuit ? null : shown(fromMetres(circuit.lengthM)),
     portableReceptacles: circuit?.portableReceptacles ?? poles === 1,
+    sharesNeutral: circuit?.sharesNeutral ?? false,
     rules: circuit?.rules ?? 'policy',
     minCircuitAmps: circuit?.nameplate?.minCircuitAmps ?? null,
     maxBreakerAmps: circuit?.nameplate?.maxBreakerAmps ?? null,
@@ -149,7 +151,7 @@ export function valuesOf(
 export function circuitOf(
   values: CircuitValues,
   { toCelsius, toMetres }: Units,
-): SizedCircuit & Pick<Circuit, 'label' | 'lengthM'> & { loads: Omit<Load, 'id'>[] } {
+): SizedCircuit & Pick<Circuit, 'label' | 'lengthM' | 'sharesNeutral'> & { loads: Omit<Load, 'id'>[] } {
   const { gauge, material, insulationC, cable, minCircuitAmps, maxBreakerAmps, loads, ...rest } = values;
   return {
     ...rest,

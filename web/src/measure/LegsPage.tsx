@@ -203,8 +203,9 @@ function Moves({ view, basis }: { view: LegsView; basis: LegBasis }) {
     <section aria-label="Moves" className="mt-4">
       <h3 className="text-lg font-bold">Moves that would balance them</h3>
       <p className="text-ink-soft">
-        One-pole breakers of full size, not tied, into the {A} free {A === 1 ? 'space' : 'spaces'} of leg A
-        and {B} of leg B, or in exchange. With the main off and the panel proved dead: an electrician’s work.
+        One-pole breakers of full size, not tied and with a neutral of their own, into the {A} free{' '}
+        {A === 1 ? 'space' : 'spaces'} of leg A and {B} of leg B, or in exchange. With the main off and the
+        panel proved dead: an electrician’s work.
       </p>
       {answer.options.length === 0 ? (
         <p className="mt-2 font-semibold">No move within these spaces brings them closer.</p>

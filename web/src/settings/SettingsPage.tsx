@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { FieldError, sayError } from '../shared/index.ts';
 import { useSettings } from '../stores/index.ts';
 import { Copies } from './Copies.tsx';
+import { OwnInstruments } from './OwnInstruments.tsx';
 
 interface Choice<K extends keyof Settings> {
   name: K;
@@ -152,6 +153,10 @@ export function SettingsPage() {
       <FieldError message={problem ?? undefined} />
       {group('How figures are shown', SHOWN)}
       {group('Where the trade disagrees', POLICIES)}
+      <OwnInstruments
+        instruments={settings.instruments}
+        onChange={(instruments) => void set({ instruments })}
+      />
       {group('What earlier cases teach', LEARNING)}
       <p>
         <Link to="/outcomes" className="inline-flex min-h-11 items-center underline underline-offset-4">
@@ -165,6 +170,7 @@ export function SettingsPage() {
 }
 
 const KEYS: [string, string][] = [
+  ['/', 'everywhere: the reading line'],
   ['Arrow keys', 'on the board: from breaker to breaker, as they lie'],
   ['Enter', 'opens the breaker'],
   ['Ctrl + Z', 'undo, on a panel'],

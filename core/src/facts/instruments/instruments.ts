@@ -102,6 +102,19 @@ export function usualError(
 }
 
 /**
+ * The last digit that an instrument of a kind shows.
+ *
+ * @param instrument its kind
+ * @param quantity what is read
+ * @returns in V, A, W, °C or mV; 0: it does not read that
+ * @example resolutionOf('clamp-meter', 'current') // 0.1
+ */
+export const resolutionOf = (instrument: Instrument, quantity: Reads['quantity']): number =>
+  instrument === 'unknown'
+    ? 0
+    : (INSTRUMENT_READS[instrument].find((one) => one.quantity === quantity)?.resolution ?? 0);
+
+/**
  * The instrument a figure is usually taken with, where nobody says.
  *
  * @param quantity what is read

@@ -63,6 +63,10 @@ export const circuitFields = {
   currentCarrying: currentCarrying.default(2),
   lengthM: metres.nullable().default(null),
   portableReceptacles: z.boolean().default(true),
+  sharesNeutral: z
+    .boolean()
+    .default(false)
+    .describe('one half of a multiwire circuit: it stays on its leg, opposite to the other'),
   nameplate: nameplate.nullable().default(null),
   rules: z.enum(CIRCUIT_RULES).default('policy'),
 };
@@ -118,6 +122,7 @@ export const circuit = z.object({
   currentCarrying: z.int(),
   lengthM: z.number().nullable(),
   portableReceptacles: z.boolean(),
+  sharesNeutral: z.boolean(),
   nameplate: nameplate.nullable(),
   rules: z.enum(CIRCUIT_RULES),
   loads: z.array(load),
@@ -126,7 +131,10 @@ export const circuit = z.object({
 export type Circuit = z.infer<typeof circuit>;
 
 /** What of a circuit bears on its sizing; its loads need no ids. */
-export type SizedCircuit = Omit<Circuit, 'id' | 'breakerId' | 'label' | 'lengthM' | 'loads' | 'version'> & {
+export type SizedCircuit = Omit<
+  Circuit,
+  'id' | 'breakerId' | 'label' | 'lengthM' | 'sharesNeutral' | 'loads' | 'version'
+> & {
   loads: Pick<Load, 'volts' | 'watts' | 'voltAmperes' | 'continuous'>[];
 };
 

@@ -9,7 +9,13 @@ import {
   volts,
   watts,
 } from '../../facts/quantities/index.ts';
-import { INSTRUMENTS, usualError, type Instrument } from '../../facts/instruments/index.ts';
+import {
+  errorBy,
+  INSTRUMENTS,
+  resolutionOf,
+  usualError,
+  type Instrument,
+} from '../../facts/instruments/index.ts';
 import { isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
 import { id, instant, note, ownId, reason } from './common.ts';
 import { kept, origin, rowFields } from './entryFields.ts';
@@ -84,21 +90,33 @@ const readingKinds = [
 export const readingInput = z.discriminatedUnion('quantity', readingKinds);
 export type ReadingInput = z.input<typeof readingInput>;
 
+/** How truly an instrument of somebody’s own reads. */
+interface OwnAccuracy {
+  kind: Instrument;
+  percent: number;
+  digits: number;
+  least: number;
+}
+
 /**
- * A reading with how far off its instrument may read: as it was said, or as is usual for its kind.
+ * A reading with how far off its instrument may read: as it was said; else as somebody’s own does, where it is the only one of
+ * its kind; else as is usual for the kind.
  *
  * @param input a reading as it is to be logged
+ * @param own instruments of people’s own
  * @returns the same with its error, in the unit of its value
  * @example withError({ quantity: 'voltage', value: 120, instrument: 'contact-meter', error: null }).error // 1.5
  */
-export const withError = <
+export function withError<
   R extends Pick<Reading, 'quantity' | 'value'> & { instrument?: Instrument; error?: number | null },
->(
-  input: R,
-): R & { error: number | null } => ({
-  ...input,
-  error: input.error ?? usualError(input.instrument ?? 'unknown', input.quantity, input.value),
-});
+>(input: R, own: readonly OwnAccuracy[] = []): R & { error: number | null } {
+  const { quantity, value, instrument = 'unknown' } = input;
+  const usual = usualError(instrument, quantity, value);
+  const [only, ...others] = own.filter(({ kind }) => kind === instrument);
+  if ((input.error ?? null) !== null || usual === null || !only || others.length > 0)
+    return { ...input, error: input.error ?? usual };
+  return { ...input, error: errorBy(value, { ...only, resolution: resolutionOf(instrument, quantity) }) };
+}
 
 /** How soon a trip came: at once (a snap), within a minute, within the hour, later. */
 export const PACES = ['at-once', 'seconds', 'minutes', 'hours'] as const;

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { noRepeatedIds } from '../../facts/quantities/index.ts';
+import { ownInstrument } from './instruments.ts';
 import { DEFAULT_POLICIES, policies } from './policies.ts';
 
 export const TEMPERATURE_UNITS = ['C', 'F'] as const;
@@ -14,6 +16,11 @@ export const settings = policies.extend({
   dates: z.enum(DATE_STYLES),
   clock: z.enum(CLOCKS),
   theme: z.enum(THEMES),
+  instruments: z
+    .array(ownInstrument)
+    .max(30, 'At most 30 instruments.')
+    .superRefine(noRepeatedIds)
+    .describe('of people’s own; a reading taken with the only one of its kind has its error'),
   learn: z.boolean().describe('whether confirmed ends of cases move how likely causes are beforehand'),
 });
 export type Settings = z.infer<typeof settings>;
@@ -25,5 +32,6 @@ export const DEFAULT_SETTINGS: Settings = {
   dates: 'day-month-year',
   clock: '24',
   theme: 'system',
+  instruments: [],
   learn: true,
 };

@@ -28,6 +28,11 @@ describe('the legs of a panel', () => {
     expect(view.freeSpaces.A + view.freeSpaces.B).toBe(3);
   });
 
+  test('what shares a neutral stays on its leg', () => {
+    const shared = { ...known(1, 14), circuit: aCircuit({ sharesNeutral: true }) };
+    expect(legsOfPanel(panel, [shared]).circuits[0]!.mayMove).toBe(false);
+  });
+
   test('sums go by what is looked at; what was not measured so is told', () => {
     expect(legSums(view.circuits, 'latest')).toEqual({ A: 14 + 4 + 9, B: 6 + 9, unknown: 0 });
     expect(legSums(view.circuits, { hour: 10 })).toEqual({ A: 27, B: 15, unknown: 0 });

@@ -72,8 +72,12 @@ export function legsOfPanel(
       place: sayPlace(breaker),
       label: circuit?.label ?? '',
       legs: legsOf({ ...breaker, space: breaker.space! }),
-      // A tied handle may share a neutral with its neighbor; a narrow unit fits few spaces.
-      mayMove: breaker.poles === 1 && breaker.half === null && breaker.tiedWith === null,
+      // What shares a neutral stays on its leg, and so does what is tied; a narrow unit fits few spaces.
+      mayMove:
+        breaker.poles === 1 &&
+        breaker.half === null &&
+        breaker.tiedWith === null &&
+        circuit?.sharesNeutral !== true,
       drawnAmps: circuit?.loads.reduce((sum, load) => sum + loadAmps(load), 0) ?? 0,
       byLoad: Object.fromEntries(byLoad.map(({ loadState, amps, at }) => [loadState, { amps, at }])),
       byHour,

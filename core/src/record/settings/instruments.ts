@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { INSTRUMENT_READS, INSTRUMENTS, type KnownInstrument } from '../../facts/instruments/index.ts';
+import { name } from '../../facts/quantities/index.ts';
+import { id, instant } from '../entities/index.ts';
+
+const KNOWN = INSTRUMENTS.filter((one) => one !== 'unknown') as [KnownInstrument, ...KnownInstrument[]];
+
+const share = (most: number, what: string) =>
+  z
+    .number(`${what} must be a number.`)
+    .min(0, `${what} must be from 0 to ${most}.`)
+    .max(most, `${what} must be from 0 to ${most}.`);
+
+/** Measurement categories, as they stand beside an instrument’s jacks. */
+export const CATEGORIES = ['unknown', 'II', 'III', 'IV'] as const;
+
+/** An instrument of somebody’s own: how truly it reads, and when it was proved last. */
+export const ownInstrument = z.strictObject({
+  id,
+  name: name('The instrument’s name'),
+  kind: z.enum(KNOWN, 'Say what kind of instrument it is.'),
+  percent: share(20, 'The percent of the reading'),
+  digits: share(50, 'The digits'),
+  least: share(20, 'The least error'),
+  category: z.enum(CATEGORIES).default('unknown'),
+  provedAt: instant.nullable().default(null).describe('on a known live point'),
+});
+export type OwnInstrument = z.infer<typeof ownInstrument>;
+
+/**
+ * A new instrument of a kind, as truly as is usual for it.
+ *
+ * @param kind of instrument
+ * @returns its figures
+ * @example usualAccuracy('clamp-meter') // { percent: 2, digits: 5, least: 0 }
+ */
+export function usualAccuracy(kind: KnownInstrument): Pick<OwnInstrument, 'percent' | 'digits' | 'least'> {
+  const { percent = 0, digits = 0, least = 0 } = INSTRUMENT_READS[kind][0] ?? {};
+  return { percent, digits, least };
+}
