@@ -124,7 +124,7 @@ export const APPLIANCES: readonly Appliance[] = [
 ];
 
 /**
- * Common things whose names hold every word of a text, those that begin with it first.
+ * Common things whose names hold every word of a text, those of which a word begins with it first.
  *
  * @param text as it is typed
  * @returns things with what is usual for each
@@ -133,7 +133,13 @@ export const APPLIANCES: readonly Appliance[] = [
 export function findAppliances(text: string): Appliance[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   const begins = ({ name }: Appliance) =>
-    words[0] !== undefined && name.toLowerCase().startsWith(words[0]) ? 0 : 1;
+    words[0] !== undefined &&
+    name
+      .toLowerCase()
+      .split(' ')
+      .some((word) => word.startsWith(words[0]!))
+      ? 0
+      : 1;
   return APPLIANCES.filter(({ name }) => words.every((word) => name.toLowerCase().includes(word))).sort(
     (a, b) => begins(a) - begins(b) || a.name.localeCompare(b.name),
   );

@@ -19,6 +19,7 @@ describe('the list of common things', () => {
   test('is searched by words in any order, and has each name once', () => {
     expect(findAppliances('dryer').map(({ name }) => name)).toEqual(['Clothes dryer', 'Hair dryer']);
     expect(findAppliances('lamp led')[0]!.name).toBe('LED lamp');
+    expect(findAppliances('pu')[0]!.name).toBe('Heat pump');
     expect(findAppliances('zeppelin')).toEqual([]);
     expect(new Set(APPLIANCES.map(({ name }) => name)).size).toBe(APPLIANCES.length);
   });
