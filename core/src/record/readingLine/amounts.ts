@@ -202,7 +202,7 @@ function figureAfterUnit(
   degrees: Scale,
   until: (next: number, rest: Partial<Amount>) => Amount,
 ): Amount | null {
-  const skip = ['is', 'reads', 'at', ':', '=', 'of'].includes(tokens[i + 1]?.text ?? '') ? 1 : 0;
+  const skip = ['is', 'reads', ':', '=', 'of'].includes(tokens[i + 1]?.text ?? '') ? 1 : 0;
   const at = i + 1 + skip;
   const value = numberAt(tokens[at]);
   if (typeof value !== 'number') return null;

@@ -211,6 +211,7 @@ const WORDS: readonly Entry[] = [
     'breakers',
     'circuit',
     'to neutral',
+    '@',
   ),
 ];
 

@@ -155,6 +155,7 @@ const EVENTS: [string, string, string?][] = [
   ['12 tripped at 17a after 8 min', '12: trip 17A 480s'],
   ['12 tripped after 8 min, at 17a', '12: trip 17A 480s'],
   ['12 17 a 8 min tripped', '12: trip 17A 480s'],
+  ['12 tripped @ 17a', '12: trip 17A'],
   ['12 tripped', '12: trip'],
   ['12 popped at once', '12: trip at-once'],
   ['12 tripped right away', '12: trip at-once'],
@@ -257,6 +258,7 @@ const FAULTY: [string, string, string][] = [
   ['12/14 off', '14: handle off', '/'],
   ['12 tripped after 8 to 10 min', '12: trip', '8 | 10 min'],
   ['12', '', '12'],
+  ['voltage at 12 is 118.4', '', 'voltage | 118.4'],
   ['12 14 va', '', '14 | va'],
 ];
 
