@@ -45,35 +45,67 @@ function fit(typed: string, word: string): 'exact' | 'close' | null {
   return isNear(typed, word) ? 'close' : null;
 }
 
-/**
- * The labels that hold all of the typed words, the best first: more words spelled just so, then more of the label said.
- *
- * @param typed words
- * @param places with labels
- * @returns their scores
- * @example labelScores(['kitchen'], [{ label: 'Kitchen counter' }])[0].coverage // 0.5
- */
-export function labelScores<P extends { label: string; place: string }>(
-  typed: readonly string[],
-  places: readonly P[],
-): LabelScore<P>[] {
-  const wanted = typed.filter((word) => !FILLERS.has(word));
-  if (wanted.length === 0) return [];
-  const scores: LabelScore<P>[] = [];
-  for (const place of places) {
-    const own = wordsOf(place.label);
-    const used = new Set<number>();
-    let exact = 0;
-    const all = wanted.every((word) => {
-      const just = own.findIndex((one, n) => !used.has(n) && fit(word, one) === 'exact');
-      const at = just >= 0 ? just : own.findIndex((one, n) => !used.has(n) && fit(word, one) === 'close');
-      if (at < 0) return false;
-      used.add(at);
-      if (just >= 0) exact++;
-      return true;
-    });
-    if (all)
-      scores.push({ place, exact, coverage: used.size / own.length, isExact: exact === wanted.length });
+/** How a typed word fits the words of one label: at which of them, and whether just so. */
+type Fits = ReadonlyMap<number, readonly { at: number; isExact: boolean }[]>;
+
+/** The labels of all places, each typed word looked up in them once. */
+export class Labels<P extends { label: string; place: string }> {
+  private readonly own: readonly string[][];
+  private readonly known = new Map<string, Fits>();
+
+  constructor(private readonly places: readonly P[]) {
+    this.own = places.map(({ label }) => wordsOf(label));
   }
-  return scores.sort((a, b) => b.exact - a.exact || b.coverage - a.coverage);
+
+  private fitsOf(typed: string): Fits {
+    const kept = this.known.get(typed);
+    if (kept) return kept;
+    const fits = new Map<number, { at: number; isExact: boolean }[]>();
+    this.own.forEach((words, i) => {
+      const found = words.flatMap((word, at) => {
+        const how = fit(typed, word);
+        return how ? [{ at, isExact: how === 'exact' }] : [];
+      });
+      if (found.length > 0)
+        fits.set(
+          i,
+          found.sort((x, y) => Number(y.isExact) - Number(x.isExact)),
+        );
+    });
+    this.known.set(typed, fits);
+    return fits;
+  }
+
+  /**
+   * The labels that hold all of the typed words, the best first: more words spelled just so, then more of the label said.
+   *
+   * @param typed words
+   * @returns their scores
+   * @example new Labels([{ label: 'Kitchen counter', place: '1' }]).scores(['kitchen'])[0].coverage // 0.5
+   */
+  scores(typed: readonly string[]): LabelScore<P>[] {
+    const wanted = typed.filter((word) => !FILLERS.has(word)).map((word) => this.fitsOf(word));
+    const rarest = [...wanted].sort((a, b) => a.size - b.size)[0];
+    if (!rarest) return [];
+    const scores: LabelScore<P>[] = [];
+    for (const i of rarest.keys()) {
+      const used = new Set<number>();
+      let exact = 0;
+      const all = wanted.every((fits) => {
+        const found = fits.get(i)?.find(({ at }) => !used.has(at));
+        if (!found) return false;
+        used.add(found.at);
+        if (found.isExact) exact++;
+        return true;
+      });
+      if (all)
+        scores.push({
+          place: this.places[i]!,
+          exact,
+          coverage: used.size / this.own[i]!.length,
+          isExact: exact === wanted.length,
+        });
+    }
+    return scores.sort((a, b) => b.exact - a.exact || b.coverage - a.coverage);
+  }
 }

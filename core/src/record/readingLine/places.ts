@@ -1,6 +1,6 @@
 import { amountAt } from './amounts.ts';
 import { FILLERS } from './fillers.ts';
-import { labelScores, type LabelScore } from './labels.ts';
+import type { Labels, LabelScore } from './labels.ts';
 import { phraseAt } from './phrases.ts';
 import type { LinePlace } from './schema.ts';
 import type { Token } from './tokens.ts';
@@ -181,7 +181,7 @@ export function numberedPlaceAt(
 export function labelledPlaceAt(
   tokens: readonly Token[],
   i: number,
-  places: readonly KnownPlace[],
+  labels: Labels<KnownPlace>,
 ): (PlaceAt & { length: number }) | null {
   const run = runAt(tokens, i);
   let doubtful: { problem: string; next: number } | null = null;
@@ -189,7 +189,7 @@ export function labelledPlaceAt(
     const next = run[n - 1]! + 1;
     const words = run.slice(0, n).map((at) => tokens[at]!.text);
     if (FILLERS.has(words.at(-1)!) || !restIsSaid(tokens, next, run.at(-1)! + 1)) continue;
-    const scores = labelScores(words, places);
+    const scores = labels.scores(words);
     const best = clearlyBest(scores);
     const said = words.every((_word, k) => isSaid(tokens, run[k]!));
     if (best && (!said || (best.coverage === 1 && best.isExact))) {
@@ -200,16 +200,14 @@ export function labelledPlaceAt(
       doubtful = { problem: `Which one: ${listed(scores.map(({ place }) => place))}?`, next };
   }
   if (doubtful) return { ...doubtful, length: doubtful.next - i };
-  return partly(tokens, run, i, places);
+  return partly(tokens, run, i, labels);
 }
 
 /** Words of which some are in a label, others in none. */
-function partly(tokens: readonly Token[], run: readonly number[], i: number, places: readonly KnownPlace[]) {
+function partly(tokens: readonly Token[], run: readonly number[], i: number, labels: Labels<KnownPlace>) {
   const unknown = run.filter((at) => !isSaid(tokens, at));
   if (unknown.length === 0 || unknown[0] !== i) return null;
-  const candidates = unknown.flatMap((at) =>
-    labelScores([tokens[at]!.text], places).map(({ place }) => place),
-  );
+  const candidates = unknown.flatMap((at) => labels.scores([tokens[at]!.text]).map(({ place }) => place));
   if (candidates.length === 0) return null;
   const next = unknown.at(-1)! + 1;
   return {

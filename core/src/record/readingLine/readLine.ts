@@ -2,6 +2,7 @@ import type { Amount } from './amounts.ts';
 import { Cursor } from './cursor.ts';
 import { carriesSo, circumstancesAt, figuresFirstAt, resetAt, type Problem } from './events.ts';
 import { outOfBounds, readingsOf } from './figures.ts';
+import type { Labels } from './labels.ts';
 import type { Meaning } from './phrases.ts';
 import { labelledPlaceAt, named, numberedPlaceAt, type KnownPlace, type PlaceAt } from './places.ts';
 import type { LineEntry, NotUnderstood } from './schema.ts';
@@ -15,6 +16,7 @@ export interface LineSetting {
   now: string;
   zone: string;
   places: readonly KnownPlace[];
+  labels: Labels<KnownPlace>;
   here: KnownPlace | null;
   temperature: 'C' | 'F';
 }
@@ -58,6 +60,7 @@ class LineReader {
     while (this.i < this.cursor.tokens.length) this.step();
     this.leavePlace();
     this.settle();
+    for (const one of this.notUnderstood) one.text = this.setting.text.slice(one.from, one.to);
   }
 
   /** How many things have been said or not understood. */
@@ -110,7 +113,7 @@ class LineReader {
 
   private readPlace(): boolean {
     const { cursor, i } = this;
-    const { places } = this.setting;
+    const { places, labels } = this.setting;
     const phrase = cursor.phrase(i);
     // “two wires” is no place.
     const isSaid = phrase !== null && phrase.next > i + 1;
@@ -122,13 +125,13 @@ class LineReader {
     if (numbered && (cursor.moment(i)?.next ?? 0) <= numbered.next) return this.goTo(numbered);
     if (cursor.tokens[i]!.kind !== 'word') return false;
     const main = this.mainAt();
-    const labelled = labelledPlaceAt(cursor.tokens, i, places);
+    const labelled = labelledPlaceAt(cursor.tokens, i, labels);
     if (main && main.next >= Math.max(i + (labelled?.length ?? 0), phrase?.next ?? 0)) return this.goTo(main);
     if (labelled && i + labelled.length > (phrase?.next ?? 0)) return this.goTo(labelled);
     // “hot water heater 41 c” must not call another breaker hot.
     if (this.start === 'inside' || phrase?.meaning.is !== 'finding') return false;
     if (cursor.tokens[phrase.next]?.kind !== 'word') return false;
-    const after = labelledPlaceAt(cursor.tokens, phrase.next, places);
+    const after = labelledPlaceAt(cursor.tokens, phrase.next, labels);
     return (
       after !== null &&
       this.goTo({
@@ -143,12 +146,12 @@ class LineReader {
     const { cursor, i } = this;
     if (!/^(?:on|at|for|of)$/.test(cursor.text(i)) || this.placeSaid || this.items.length === 0) return false;
     const at = cursor.text(i + 1) === 'the' ? i + 2 : i + 1;
-    const { places } = this.setting;
+    const { places, labels } = this.setting;
     const found =
       cursor.text(at) === 'main'
         ? this.mainAt(at)
         : (numberedPlaceAt(cursor.tokens, at, places, 'start', () => false) ??
-          (cursor.tokens[at]?.kind === 'word' ? labelledPlaceAt(cursor.tokens, at, places) : null));
+          (cursor.tokens[at]?.kind === 'word' ? labelledPlaceAt(cursor.tokens, at, labels) : null));
     if (!found || !('place' in found)) return false;
     this.place = found.place;
     this.endThing();
@@ -373,10 +376,9 @@ class LineReader {
   private fail(from: number, to: number, hint: string): void {
     const { text } = this.setting;
     const last = this.notUnderstood.at(-1);
-    if (last && last.hint === hint && last.to <= from && /^\s*$/.test(text.slice(last.to, from))) {
+    if (last && last.hint === hint && last.to <= from && /^\s*$/.test(text.slice(last.to, from)))
       last.to = to;
-      last.text = text.slice(last.from, to);
-    } else this.notUnderstood.push({ from, to, text: text.slice(from, to), hint });
+    else this.notUnderstood.push({ from, to, text: '', hint });
   }
 
   /** Mark the pieces up to one as not understood, and go on there. */

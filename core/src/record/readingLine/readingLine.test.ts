@@ -369,6 +369,20 @@ describe('laws', () => {
     expect(() => asked('1'.repeat(20_001))).toThrow(/20 000/);
   });
 
+  test('long hostile text among 1000 places is read, no piece of it told twice', () => {
+    const places = Array.from({ length: 1000 }, (_one, i) => ({
+      id: `${i}`,
+      place: `${i + 1}`,
+      label: `kitchen counter number ${i} of the flat above the loft`,
+    }));
+    for (const bit of ['kitchen counter ', '1 2 3 ', 'hot ', '12/', '1:30 ', 'nov ']) {
+      const text = bit.repeat(Math.floor(4000 / bit.length));
+      const { entries, notUnderstood } = readingLine({ text, now: NOW, places });
+      const told = [...entries, ...notUnderstood].reduce((sum, { from, to }) => sum + to - from, 0);
+      expect(told).toBeLessThanOrEqual(text.length);
+    }
+  });
+
   test('20 000 characters are read at once', () => {
     expect(asked('12: 118.4v 14.2a 41c amb 22c kitchen counter 7a\n'.repeat(400)).entries).toHaveLength(1600);
   });

@@ -1,3 +1,4 @@
+import { Labels } from './labels.ts';
 import { knownPlace } from './places.ts';
 import { readLine } from './readLine.ts';
 import { readingLineInput, type ReadingLineAnswer, type ReadingLineInput } from './schema.ts';
@@ -25,6 +26,7 @@ export function readingLine(input: ReadingLineInput): ReadingLineAnswer {
     now,
     zone,
     places: known,
+    labels: new Labels(known),
     here: known.find(({ id }) => id === here) ?? null,
     temperature,
   };
