@@ -23,7 +23,7 @@ const isZone = (zone: string) => {
 };
 
 export const readingLineInput = z
-  .strictObject({
+  .object({
     text: z.string().max(20_000, 'At most 20 000 characters at once.'),
     now: instant,
     zone: z.string().max(100).refine(isZone, 'This time zone is not known.').default('UTC'),
