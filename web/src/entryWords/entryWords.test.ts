@@ -29,6 +29,18 @@ describe('a line of the timeline', () => {
     ]);
   });
 
+  test('how far off its instrument may be, in the reader’s degrees; power at the plug by its name', () => {
+    const reading = aReading('temperature', 'face', 31, 10, { error: 2 });
+    expect(said({ ...entry, kind: 'readings', reading })[2]).toContain('± 2 °C');
+    const inF = unitsOf({ ...DEFAULT_SETTINGS, temperature: 'F' });
+    expect(timelineLine({ ...entry, kind: 'readings', reading }, inF).details).toContain('± 3.6 °F');
+    const power = aReading('power', 'plug', 850);
+    expect(said({ ...entry, kind: 'readings', reading: power }).slice(0, 2)).toEqual([
+      'Power at the plug',
+      '850 W',
+    ]);
+  });
+
   test('a trip with what it tells of the breaker', () => {
     const trip = anEvent('trip', 5, { afterSeconds: 480, amps: 16, unplugged: true, cause: 'known-removed' });
     expect(said(of(trip, 'too-early'))).toEqual([

@@ -76,7 +76,7 @@ const byWhom = (who: keyof typeof WHO_WORDS | null | undefined) => (who ? WHO_WO
 const present = (...texts: (string | null | false | undefined)[]) =>
   texts.filter((text): text is string => Boolean(text));
 
-function readingLine(reading: Reading, { quantityText, temperatureText }: Units) {
+function readingLine(reading: Reading, { errorText, quantityText, temperatureText }: Units) {
   const { note, instrument, loadState } = reading;
   return {
     reading,
@@ -85,8 +85,7 @@ function readingLine(reading: Reading, { quantityText, temperatureText }: Units)
     details: present(
       reading.ambientC !== null && `air ${temperatureText(reading.ambientC)}`,
       instrument !== 'unknown' && instrument.replaceAll('-', ' '),
-      reading.error !== null &&
-        `± ${quantityText(reading.error, reading.unit === '°C' ? 'Δ°C' : reading.unit)}`,
+      reading.error !== null && errorText(reading.error, reading.unit),
       loadState !== 'unknown' && loadState.replaceAll('-', ' '),
       byWhom(reading.who),
       note,

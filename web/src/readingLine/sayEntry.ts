@@ -49,7 +49,7 @@ export function sayEntry(entry: LineEntry, added: Added, now: string, units: Uni
         what: quantity === 'power' ? 'Power at the plug' : POINT_WORDS[point],
         figure: units.quantityText(value, unit),
         details: present(
-          error !== null && `± ${units.quantityText(error, unit === '°C' ? 'Δ°C' : unit).replace('+', '')}`,
+          error !== null && units.errorText(error, unit),
           air !== undefined && `air ${units.temperatureText(air)}`,
           LOADS[entry.loadState ?? 'unknown'],
           when,

@@ -51,6 +51,11 @@ export function unitsOf(settings: Settings) {
       if (unit === '°C') return temperatureText(value);
       return unit === 'Δ°C' ? riseText(value) : sayQuantity(value, unit);
     },
+    /** How far off a figure may be: ± 0.8 A. */
+    errorText: (error: number, unit: string): string =>
+      unit === '°C'
+        ? `± ${sayQuantity(quantityIn(error, 'Δ°C', settings).value, temperatureUnit)}`
+        : `± ${sayQuantity(error, unit)}`,
     /** A sentence of the core as text, no figure parted from its unit. */
     say: (sentence: Sentence): string => unbroken(sentenceText(sentence, settings)),
     /** An instant in local time. */
