@@ -1,7 +1,7 @@
 import { PenLine } from 'lucide-react';
 import { lazy, Suspense, useEffect } from 'react';
-import { Outlet } from 'react-router';
-import { isTyping } from '../shared/index.ts';
+import { Outlet, useLocation } from 'react-router';
+import { classes, isTyping } from '../shared/index.ts';
 import { useReadingLine } from '../stores/index.ts';
 import { FirstVisit } from './FirstVisit.tsx';
 import { Header } from './Header.tsx';
@@ -15,6 +15,8 @@ const LINE_KEY = '/';
 /** What every view stands in. */
 export function Layout() {
   const { isOpen, open } = useReadingLine();
+  // A case leads by itself, one step at a time: nothing else is offered beside it.
+  const inCase = useLocation().pathname.startsWith('/cases');
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.key !== LINE_KEY || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target))
@@ -34,17 +36,21 @@ export function Layout() {
         <Outlet />
       </Suspense>
       {/* What is docked below covers nothing for good: the page can be scrolled past it. */}
-      <div aria-hidden="true" className={isOpen ? 'h-64 print:hidden' : 'h-16 sm:hidden print:hidden'} />
-      {isOpen ? (
+      <div
+        aria-hidden="true"
+        className={classes('print:hidden', isOpen ? 'h-64' : !inCase && 'h-16 sm:hidden')}
+      />
+      {isOpen && (
         <Suspense fallback={null}>
           <ReadingLine />
         </Suspense>
-      ) : (
+      )}
+      {!isOpen && !inCase && (
         <button
           type="button"
           onClick={open}
           aria-keyshortcuts={LINE_KEY}
-          className="fixed inset-x-3 bottom-3 z-20 flex min-h-12 items-center gap-2 rounded-sm border-2 border-ink bg-bone-raised px-4 font-semibold shadow-md sm:hidden print:hidden"
+          className="fixed right-3 bottom-3 z-20 flex min-h-12 items-center gap-2 rounded-sm border-2 border-ink bg-bone-raised px-4 font-semibold shadow-md sm:hidden print:hidden"
         >
           <PenLine aria-hidden="true" className="size-5" /> Log a line
         </button>
