@@ -6,6 +6,7 @@ const CORE = [
   'facts/standards',
   'facts/quantities',
   'facts/random',
+  'facts/calendar',
   'facts/vocabulary',
   'facts/instruments',
   'facts/appliances',

@@ -142,6 +142,9 @@ test('the pictures', async ({ page, request }) => {
     });
   }
   await page.getByRole('button', { name: /^Take 12/ }).waitFor();
+  // What draws the current that is shown.
+  await page.getByRole('button', { name: 'Steam press: off' }).click();
+  await page.getByRole('button', { name: 'Steam press: on' }).waitFor();
   await shoot(page, 'live');
   await page.setViewportSize(phone);
   await shoot(page, 'live-phone');

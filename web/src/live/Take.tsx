@@ -1,10 +1,9 @@
 import { BEHIND_THE_COVER } from '@phylaxon/core/commands';
 import type { Sample } from '@phylaxon/core/record/feeds';
 import { INSIDE_POINTS, QUANTITY_UNITS, type ReadingInput } from '@phylaxon/core/record/entities';
-import { useState } from 'react';
 import { entries } from '../api/index.ts';
-import { Button, NumberInput, sayError, useUnits } from '../shared/index.ts';
-import { sendEntries, useMayDo } from '../stores/index.ts';
+import { NumberInput, SendButton, useUnits } from '../shared/index.ts';
+import { useMayDo } from '../stores/index.ts';
 
 interface Props {
   sample: Sample;
@@ -21,17 +20,14 @@ interface Props {
 export function Take({ sample, feed, value, place, airC, onAir }: Props) {
   const { quantityText, temperatureUnit, toCelsius } = useUnits();
   const mayDo = useMayDo();
-  const [became, setBecame] = useState<{ text: string; isWrong: boolean } | null>(null);
-  const [busy, setBusy] = useState(false);
   const { quantity, point, instrument, simulated } = sample;
   const figure = quantityText(value, QUANTITY_UNITS[quantity]);
   if (INSIDE_POINTS.includes(point) && !mayDo(2))
     return <p className="max-w-xs text-sm text-ink-soft">{BEHIND_THE_COVER}</p>;
   if (!place) return <p className="text-sm text-ink-soft">Choose a breaker to take it into its log.</p>;
   const needsAir = quantity === 'temperature' && airC === null;
-  const take = async () => {
-    setBusy(true);
-    const reading = {
+  const reading = () =>
+    ({
       quantity,
       point,
       value,
@@ -40,19 +36,7 @@ export function Take({ sample, feed, value, place, airC, onAir }: Props) {
       simulated,
       note: `From the feed “${feed}”`,
       ...(quantity === 'temperature' && { ambientC: airC }),
-    } as ReadingInput;
-    try {
-      const is = await sendEntries(entries.readings(place.breakerId, place.where, [reading]));
-      setBecame({
-        text: is === 'stored' ? `✓ ${figure} logged` : `${figure} kept until the server answers`,
-        isWrong: false,
-      });
-    } catch (error) {
-      setBecame({ text: sayError(error), isWrong: true });
-    } finally {
-      setBusy(false);
-    }
-  };
+    }) as ReadingInput;
   return (
     <div>
       {quantity === 'temperature' && (
@@ -61,15 +45,17 @@ export function Take({ sample, feed, value, place, airC, onAir }: Props) {
           onValue={(typed) => onAir(typed === null ? null : toCelsius(typed))}
         />
       )}
-      <Button className="mt-1 min-h-12" disabled={busy || needsAir} onClick={() => void take()}>
-        Take {figure}
-      </Button>
-      <p
-        role="status"
-        className={became?.isWrong ? 'text-sm font-medium text-danger' : 'text-sm font-semibold text-good'}
-      >
-        {became?.text}
-      </p>
+      <div className="mt-2">
+        <SendButton
+          look="primary"
+          disabled={needsAir}
+          entries={() => [entries.readings(place.breakerId, place.where, [reading()])]}
+          stored={`${figure} logged`}
+          waiting={`${figure} kept until the server answers`}
+        >
+          Take {figure}
+        </SendButton>
+      </div>
     </div>
   );
 }

@@ -7,8 +7,8 @@ import { Link, useParams } from 'react-router';
 import { entries } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { Button, classes, NumberInput, placeText, sayError, useUnits } from '../shared/index.ts';
-import { sendEntries, useMayDo } from '../stores/index.ts';
+import { classes, NumberInput, placeText, SendButton, useUnits } from '../shared/index.ts';
+import { useMayDo } from '../stores/index.ts';
 
 type Volts = { unloaded: number | null; loaded: number | null };
 const MOST_OUTLETS = 11;
@@ -34,7 +34,6 @@ export function JointsPage() {
   const [typedAmps, setAmps] = useState<number | null>(null);
   const [typedLength, setLength] = useState<number | null>(null);
   const [read, setRead] = useState<Record<string, Volts>>({});
-  const [became, setBecame] = useState<string | null>(null);
   const { fromMetres, toMetres, lengthUnit } = useUnits();
 
   const circuit = detail?.circuit ?? null;
@@ -73,22 +72,17 @@ export function JointsPage() {
   if (!detail) return <main className="p-6">Opening …</main>;
   const where = `${circuit?.label ?? 'No circuit named'}, ${placeText(detail.breaker)}`;
 
-  const log = () => {
+  const observation = () => {
     const percent = last?.dropPercent ?? 0;
     const found = worst
       ? `A bad joint between ${worst.from} and ${worst.to}: about ${sayNumber(worst.wattsAtRating ?? worst.watts)} W in it at the breaker’s rating.`
       : 'No joint loses more than its conductor explains.';
-    return sendEntries(
-      entries.observation(breakerId, where, {
-        test: 'outlet-sag',
-        outcome: sagOutcome(percent),
-        at: new Date().toISOString(),
-        note: `${sayNumber(percent)} % lost at ${last?.id ?? ''} under ${sayNumber(amps ?? 0)} A. ${found}`,
-      }),
-    ).then(
-      () => setBecame('✓ Logged as evidence'),
-      (error: unknown) => setBecame(sayError(error)),
-    );
+    return entries.observation(breakerId, where, {
+      test: 'outlet-sag',
+      outcome: sagOutcome(percent),
+      at: new Date().toISOString(),
+      note: `${sayNumber(percent)} % lost at ${last?.id ?? ''} under ${sayNumber(amps ?? 0)} A. ${found}`,
+    });
   };
 
   return (
@@ -181,15 +175,14 @@ export function JointsPage() {
         </section>
       )}
       {answer && last && (
-        <p className="flex flex-wrap items-center gap-3">
-          <Button look="quiet" onClick={() => void log()}>
+        <p>
+          <SendButton
+            entries={() => [observation()]}
+            stored="Logged as evidence"
+            waiting="Kept until the server answers"
+          >
             Log it as evidence
-          </Button>
-          {became && (
-            <span role="status" className="font-semibold">
-              {became}
-            </span>
-          )}
+          </SendButton>
         </p>
       )}
       <p className="text-sm text-ink-soft">
@@ -229,13 +222,15 @@ function NextStep({ search }: { search: NonNullable<ReturnType<typeof nextPoint>
 /** What is lost between two points, against what its conductor explains. */
 function Stretch({ segment }: { segment: SagSegment | undefined }) {
   if (!segment) return null;
-  const { conductorOhms, excessOhms, watts, grade } = segment;
+  const { conductorOhms, excessOhms, lowOhms, watts, grade } = segment;
+  const isInError = grade === 'normal' && excessOhms > 0 && lowOhms === 0;
   const milli = (ohms: number) => `${sayNumber(ohms * 1000, 0)} mΩ`;
   return (
     <p className={classes('text-sm', grade === 'normal' ? 'text-ink-soft' : 'font-semibold text-heed')}>
       {grade === 'normal' ? '│' : '✕'} from {segment.from}:{' '}
       {conductorOhms === null ? '' : `conductor ${milli(conductorOhms)}, `}
-      {milli(Math.max(0, excessOhms))} more, {sayNumber(watts)} W at this load: {GRADE_WORDS[grade]}
+      {milli(Math.max(0, excessOhms))} more, {sayNumber(watts)} W at this load
+      {isInError && ', within the meter’s error'}: {GRADE_WORDS[grade]}
     </p>
   );
 }

@@ -6,8 +6,7 @@ import { Link, useParams } from 'react-router';
 import { entries } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { ampsText, Button, classes, sayError } from '../shared/index.ts';
-import { sendEntries } from '../stores/index.ts';
+import { ampsText, classes, SendButton } from '../shared/index.ts';
 import { SupplyCheck } from './SupplyCheck.tsx';
 
 const BASES: [LegBasis & string, string][] = [
@@ -234,19 +233,13 @@ interface OptionProps {
 }
 
 function Option({ option, circuits }: OptionProps) {
-  const [aside, setAside] = useState<string | null>(null);
   const moved = option.move.map((id) => circuits.find(({ breakerId }) => breakerId === id)!);
-  const put = () =>
-    sendEntries(
-      ...moved.map(({ breakerId, place, label, legs }) =>
-        entries.note(breakerId, `${place} ${label}`, {
-          at: new Date().toISOString(),
-          note: `To do: move to a space on leg ${legs[0] === 'A' ? 'B' : 'A'}, to balance the legs (${option.moves} ${option.moves === 1 ? 'move' : 'moves'} in all; then ${ampsText(option.A)} and ${ampsText(option.B)}).`,
-        }),
-      ),
-    ).then(
-      () => setAside('✓ Put aside: a note stands at each breaker'),
-      (error: unknown) => setAside(sayError(error)),
+  const notes = () =>
+    moved.map(({ breakerId, place, label, legs }) =>
+      entries.note(breakerId, `${place} ${label}`, {
+        at: new Date().toISOString(),
+        note: `To do: move to a space on leg ${legs[0] === 'A' ? 'B' : 'A'}, to balance the legs (${option.moves} ${option.moves === 1 ? 'move' : 'moves'} in all; then ${ampsText(option.A)} and ${ampsText(option.B)}).`,
+      }),
     );
   return (
     <li className="py-2">
@@ -264,14 +257,14 @@ function Option({ option, circuits }: OptionProps) {
           <span className="figures">{ampsText(option.B)}</span>,{' '}
           <strong className="figures">{ampsText(option.imbalanceAmps)}</strong> apart
         </span>
-        <Button look="quiet" disabled={aside !== null} onClick={() => void put()}>
+        <SendButton
+          once
+          entries={notes}
+          stored="Put aside: a note stands at each breaker"
+          waiting="Put aside: the notes are kept until the server answers"
+        >
           Put it aside for the job
-        </Button>
-        {aside && (
-          <span role="status" className="font-semibold text-good">
-            {aside}
-          </span>
-        )}
+        </SendButton>
       </p>
     </li>
   );

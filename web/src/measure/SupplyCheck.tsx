@@ -4,8 +4,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { entries } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { Button, classes, NumberInput, sayError, useUnits } from '../shared/index.ts';
-import { sendEntries, useMayDo } from '../stores/index.ts';
+import { classes, NumberInput, SendButton, useUnits } from '../shared/index.ts';
+import { useMayDo } from '../stores/index.ts';
 
 const WHO: Record<Actor, string> = {
   nobody: 'Nothing to do.',
@@ -26,16 +26,15 @@ export function SupplyCheck({ panelId }: { panelId: string }) {
   const { data: board } = useQuery(recordQueries.board(panelId));
   const [unloaded, setUnloaded] = useState<Read>({});
   const [loaded, setLoaded] = useState<Read>({});
-  const [became, setBecame] = useState<string | null>(null);
   const question = supplyInput.safeParse({
     unloaded: { across: null, ...unloaded },
     loaded: typeof loaded.a === 'number' && typeof loaded.b === 'number' ? { across: null, ...loaded } : null,
   });
   const findings = question.success ? supplyCheck(question.data) : [];
   const main = board?.breakers.find(({ breaker }) => breaker.role === 'main');
-  const log = () => {
+  const readings = (): ReadingInput[] => {
     const at = new Date().toISOString();
-    const readings = [
+    return [
       [unloaded, 'no-load'],
       [loaded, 'everything-on'],
     ].flatMap(([read, loadState]) =>
@@ -54,10 +53,6 @@ export function SupplyCheck({ panelId }: { panelId: string }) {
             ]
           : [];
       }),
-    );
-    return sendEntries(entries.readings(main!.breaker.id, board!.panel.name, readings)).then(
-      () => setBecame('✓ Logged at the main'),
-      (error: unknown) => setBecame(sayError(error)),
     );
   };
   return (
@@ -105,15 +100,14 @@ export function SupplyCheck({ panelId }: { panelId: string }) {
             ))}
           </ul>
           {findings.length > 0 && main && (
-            <p className="mt-2 flex flex-wrap items-center gap-3">
-              <Button look="quiet" onClick={() => void log()}>
+            <p className="mt-2">
+              <SendButton
+                entries={() => [entries.readings(main.breaker.id, board!.panel.name, readings())]}
+                stored="Logged at the main"
+                waiting="Kept until the server answers"
+              >
                 Log it at the main
-              </Button>
-              {became && (
-                <span role="status" className="font-semibold">
-                  {became}
-                </span>
-              )}
+              </SendButton>
             </p>
           )}
         </>

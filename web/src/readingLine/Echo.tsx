@@ -11,7 +11,7 @@ export function Echo({ text, notUnderstood }: { text: string; notUnderstood: rea
   }
   if (at < text.length) parts.push({ from: at, text: text.slice(at), marked: false });
   return (
-    <p aria-hidden="true" className="max-h-24 overflow-y-auto font-mono whitespace-pre-wrap">
+    <p aria-hidden="true" className="max-h-24 overflow-y-auto pb-1 font-mono whitespace-pre-wrap">
       {parts.map((part) =>
         part.marked ? (
           <mark

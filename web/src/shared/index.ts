@@ -9,6 +9,7 @@ export * from './inUnit.ts';
 export * from './Notice.tsx';
 export * from './NumberInput.tsx';
 export * from './Part.tsx';
+export * from './SendButton.tsx';
 export * from './SimulatedMark.tsx';
 export * from './useSettled.ts';
 export * from './units.ts';

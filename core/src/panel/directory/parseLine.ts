@@ -1,4 +1,4 @@
-import { parseSpaceList, type Half, type BreakerKind } from '../layout/index.ts';
+import { HALF_NAMES, parseSpaceList, type Half, type BreakerKind } from '../layout/index.ts';
 
 /** A breaker's line of a directory as it was understood. */
 export interface DirectoryEntry {
@@ -39,16 +39,6 @@ const KINDS: Record<string, BreakerKind> = {
   'af+gf': 'dual',
   surge: 'surge',
 };
-const HALVES: Record<string, Half> = {
-  u: 'upper',
-  upper: 'upper',
-  l: 'lower',
-  lower: 'lower',
-  i: 'inner',
-  inner: 'inner',
-  o: 'outer',
-  outer: 'outer',
-};
 const COVERS: Record<string, DirectoryOpenings['cover']> = {
   blank: 'blank',
   blanks: 'blank',
@@ -73,7 +63,7 @@ function readPlace(token: string): Place | null {
   return {
     space: Number(space),
     second: second === undefined ? null : Number(second),
-    half: half === undefined ? null : HALVES[half.toLowerCase()]!,
+    half: half === undefined ? null : HALF_NAMES[half.toLowerCase()]!,
   };
 }
 

@@ -12,6 +12,17 @@ export type Orientation = (typeof ORIENTATIONS)[number];
  */
 export const HALVES = ['upper', 'lower', 'inner', 'outer'] as const;
 export type Half = (typeof HALVES)[number];
+/** How halves are written: in full, and by their first letter. */
+export const HALF_NAMES: Readonly<Record<string, Half>> = {
+  u: 'upper',
+  upper: 'upper',
+  l: 'lower',
+  lower: 'lower',
+  i: 'inner',
+  inner: 'inner',
+  o: 'outer',
+  outer: 'outer',
+};
 
 /** Which way a handle is pushed to switch on, as seen from the front. */
 export const ON_DIRECTIONS = ['left', 'right', 'up', 'down'] as const;

@@ -1,4 +1,4 @@
-import { ohmsPerMetre } from '../../facts/standards/index.ts';
+import { conductorOhmsOf } from './conductorOhms.ts';
 import { conductorRun, type ConductorRun, type SagInput } from './schema.ts';
 
 /** A place along a run where volts can be read; the first is the supply at the panel. */
@@ -33,11 +33,8 @@ export interface JointQuestion {
   meterVolts?: number;
 }
 
-const conductorOhms = (run: ConductorRun | undefined): number => {
-  if (!run) return 0;
-  const { gauge, material, lengthM, conductorC, wires } = conductorRun.parse(run);
-  return wires * lengthM * ohmsPerMetre(gauge, material, conductorC);
-};
+const conductorOhms = (run: ConductorRun | undefined): number =>
+  run ? conductorOhmsOf(conductorRun.parse(run)) : 0;
 
 /**
  * Where to read next, to find a bad joint along a run in the fewest points: the panel and the last outlet tell whether there is

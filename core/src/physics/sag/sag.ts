@@ -1,6 +1,6 @@
 import { atLeast, exceeds, sayNumber } from '../../facts/quantities/index.ts';
-import { ohmsPerMetre } from '../../facts/standards/index.ts';
 import { HEAT_GRADES, type HeatGrade } from '../heat/index.ts';
+import { conductorOhmsOf } from './conductorOhms.ts';
 import { sagInput, type Sag, type SagInput, type SagSegment } from './schema.ts';
 
 /** From how many watts in one joint on: about what makes it warm, hot, glow. A scale of this program’s own. */
@@ -48,9 +48,7 @@ function segmentTo(question: Question, points: Sag['points'], i: number): SagSeg
   const here = points[i]!;
   const before = points[i - 1];
   const ohms = (here.dropVolts - (before?.dropVolts ?? 0)) / amps;
-  const conductorOhms = run
-    ? run.wires * run.lengthM * ohmsPerMetre(run.gauge, run.material, run.conductorC)
-    : null;
+  const conductorOhms = run ? conductorOhmsOf(run) : null;
   const excessOhms = ohms - (conductorOhms ?? 0);
   // Two readings a point, their errors independent; both ends where there are two.
   const errorOhms = (2 * meterVolts * Math.SQRT2 * Math.sqrt(before ? 2 : 1)) / amps;

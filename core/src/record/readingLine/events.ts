@@ -70,14 +70,7 @@ export function circumstancesAt(cursor: Cursor, from: number, given: readonly Am
 function partAt(cursor: Cursor, at: number): number {
   // “in seconds” and “after a minute” begin with what is a filler elsewhere.
   const isPart = (n: number) => cursor.phrase(n)?.meaning.is === 'pace';
-  const skip = (from: number) => {
-    let n = from;
-    for (;;) {
-      const phrase = cursor.phrase(n);
-      if (phrase?.meaning.is !== 'filler' || cursor.amount(n)) return n;
-      n = phrase.next;
-    }
-  };
+  const skip = (from: number) => cursor.skipFillers(from);
   if (!cursor.isSeparator(at)) return isPart(at) ? at : skip(at);
   if (!/^[,;]$/.test(cursor.text(at))) return at;
   if (isPart(at + 1)) return at + 1;

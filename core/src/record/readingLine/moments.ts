@@ -1,3 +1,4 @@
+import { monthNamed } from '../../facts/calendar/index.ts';
 import { amountAt } from './amounts.ts';
 import type { Token } from './tokens.ts';
 import { numberWord } from './units.ts';
@@ -10,21 +11,6 @@ export interface Moment {
   next: number;
 }
 
-const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
-const LONG_MONTHS = [
-  'january',
-  'february',
-  'march',
-  'april',
-  'may',
-  'june',
-  'july',
-  'august',
-  'september',
-  'october',
-  'november',
-  'december',
-];
 const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 const DAY_MS = 86_400_000;
 const AGO_DAYS: Record<string, number> = { day: 1, days: 1, week: 7, weeks: 7 };
@@ -72,11 +58,6 @@ function clockAt(tokens: readonly Token[], i: number): Clock | null {
   return { hours, minutes, next: i + 1 };
 }
 
-const monthOf = (word: string) => {
-  const short = MONTHS.indexOf(word === 'sept' ? 'sep' : word);
-  return short >= 0 ? short : LONG_MONTHS.indexOf(word);
-};
-
 /** “26”, “26th”. */
 function dayOfMonth(tokens: readonly Token[], i: number): { day: number; next: number } | null {
   const text = tokens[i]?.kind === 'number' ? tokens[i].text : '';
@@ -104,7 +85,7 @@ function dayAt(tokens: readonly Token[], i: number): DayAt | null {
   const last = token.text === 'last' ? i + 1 : i;
   const weekday = WEEKDAYS.indexOf(tokens[last]?.text ?? '');
   if (weekday >= 0) return { weekday, isLast: last > i, next: last + 1 };
-  const month = token.kind === 'word' ? monthOf(token.text) : -1;
+  const month = token.kind === 'word' ? monthNamed(token.text) : -1;
   if (month >= 0) {
     const day = dayOfMonth(tokens, i + 1);
     return day && { month, day: day.day, ...yearAt(tokens, day.next) };
@@ -112,7 +93,7 @@ function dayAt(tokens: readonly Token[], i: number): DayAt | null {
   const day = dayOfMonth(tokens, i);
   if (!day) return null;
   const of = tokens[day.next]?.text === 'of' ? day.next + 1 : day.next;
-  const named = monthOf(tokens[of]?.text ?? '');
+  const named = monthNamed(tokens[of]?.text ?? '');
   // “12 nov 20” is of place 12.
   if (named >= 0 && /^\d{1,2}$/.test(tokens[of + 1]?.text ?? '') && tokens[of + 1]!.kind === 'number')
     return null;

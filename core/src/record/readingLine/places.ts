@@ -1,3 +1,4 @@
+import { HALF_NAMES, type Half } from '../../panel/layout/index.ts';
 import { amountAt } from './amounts.ts';
 import { FILLERS } from './fillers.ts';
 import type { Labels, LabelScore } from './labels.ts';
@@ -5,8 +6,6 @@ import { phraseAt } from './phrases.ts';
 import type { LinePlace } from './schema.ts';
 import type { Token } from './tokens.ts';
 import { numberWord, unitBefore } from './units.ts';
-
-type Half = 'upper' | 'lower' | 'inner' | 'outer';
 
 /** A place with what its name says. */
 export interface KnownPlace extends LinePlace {
@@ -20,16 +19,6 @@ export interface KnownPlace extends LinePlace {
 /** A place that is named from a piece on; or why it cannot be told. */
 export type PlaceAt = { next: number } & ({ place: KnownPlace } | { problem: string });
 
-const HALVES: Readonly<Record<string, Half>> = {
-  u: 'upper',
-  upper: 'upper',
-  l: 'lower',
-  lower: 'lower',
-  i: 'inner',
-  inner: 'inner',
-  o: 'outer',
-  outer: 'outer',
-};
 const NUMBERED = new Set([
   'breaker',
   'breakers',
@@ -55,7 +44,7 @@ export function knownPlace(place: LinePlace): KnownPlace {
   return {
     ...place,
     spaces,
-    half: half === undefined ? null : HALVES[half]!,
+    half: half === undefined ? null : HALF_NAMES[half]!,
     isMain,
     isPair: isMain || spaces.length === 2,
   };
@@ -104,7 +93,7 @@ function numberedAt(tokens: readonly Token[], i: number, places: readonly KnownP
   }
   const hyphen = /^[-–]$/.test(tokens[next]?.text ?? '') ? 1 : 0;
   const word = tokens[next + hyphen];
-  const half = word ? HALVES[word.text] : undefined;
+  const half = word ? HALF_NAMES[word.text] : undefined;
   const glued = word?.from === tokens[next - 1]!.to;
   const exists = places.some((place) => place.spaces[0] === first && place.half === half);
   if (half !== undefined && (exists || glued || word!.text.length > 1))

@@ -1,3 +1,4 @@
+import { monthNamed } from '../../facts/calendar/index.ts';
 import type { TimelineKind } from '../timeline/index.ts';
 
 /** A search as it was understood. */
@@ -34,20 +35,6 @@ const KIND_WORDS: Record<string, TimelineKind> = {
   replaced: 'parts',
 };
 
-const MONTHS = [
-  'january',
-  'february',
-  'march',
-  'april',
-  'may',
-  'june',
-  'july',
-  'august',
-  'september',
-  'october',
-  'november',
-  'december',
-];
 /** First month of each season, 0 = January. */
 const SEASONS: Record<string, number> = { spring: 2, summer: 5, autumn: 8, fall: 8, winter: 11 };
 const FILLERS = new Set(['in', 'the', 'on', 'of', 'at', 'a', 'an', 'and', 'with', 'during']);
@@ -115,7 +102,7 @@ function readSpan(words: readonly string[], i: number, today: Day): Span | null 
     const wanted = nextYear === null ? latestSeason(word, today) : season(word, nextYear);
     return span(wanted.from, wanted.to, nextYear === null ? 1 : 2);
   }
-  const named = MONTHS.findIndex((name) => name === word || (word.length === 3 && name.startsWith(word)));
+  const named = monthNamed(word);
   // “may” alone is as likely a word.
   if (named >= 0 && (word !== 'may' || nextYear !== null)) {
     const own = nextYear ?? (named > month ? year - 1 : year);

@@ -1,0 +1,55 @@
+import { useState, type ReactNode } from 'react';
+import type { Pending } from '../api/index.ts';
+import { sendEntries } from '../stores/index.ts';
+import { Button } from './Button.tsx';
+import { sayError } from './formErrors.ts';
+
+interface Props {
+  /** What is sent, as of the press. */
+  entries: () => Pending[];
+  /** What it says once the server has it, and while it only waits for the server. */
+  stored: string;
+  waiting: string;
+  look?: 'primary' | 'quiet';
+  disabled?: boolean;
+  /** It is done once and for all. */
+  once?: boolean;
+  children: ReactNode;
+}
+
+/** A button that sends entries outside a form, and tells beside itself what became of them. */
+export function SendButton({
+  entries,
+  stored,
+  waiting,
+  look = 'quiet',
+  disabled = false,
+  once = false,
+  children,
+}: Props) {
+  const [busy, setBusy] = useState(false);
+  const [became, setBecame] = useState<{ text: string; isWrong: boolean } | null>(null);
+  const send = async () => {
+    setBusy(true);
+    setBecame(null);
+    try {
+      const is = await sendEntries(...entries());
+      setBecame({ text: is === 'stored' ? `✓ ${stored}` : waiting, isWrong: false });
+    } catch (error) {
+      setBecame({ text: sayError(error), isWrong: true });
+    } finally {
+      setBusy(false);
+    }
+  };
+  const isDone = once && became?.isWrong === false;
+  return (
+    <span className="inline-flex flex-wrap items-center gap-3">
+      <Button look={look} disabled={disabled || busy || isDone} onClick={() => void send()}>
+        {children}
+      </Button>
+      <span role="status" className={became?.isWrong ? 'font-medium text-danger' : 'font-semibold text-good'}>
+        {became?.text}
+      </span>
+    </span>
+  );
+}
