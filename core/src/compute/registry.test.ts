@@ -70,6 +70,8 @@ const questions: Record<ComputationName, unknown> = {
       { id: '3', leg: 'B', amps: 6 },
     ],
   },
+  'thermal-spots': { width: 2, height: 2, celsius: [21, 21, 36, 37], ambientC: 21 },
+  'panel-review': { evidence: ['one-joint-over-15', 'over-40-years'] },
   'reading-line': {
     text: '12: 118.4v, tripped 8 min at 17a; blah',
     now: '2026-11-27T10:00:00.000Z',

@@ -9,6 +9,7 @@ import { heatInput, heatOutput, heatSurvey } from '../physics/heat/index.ts';
 import { apparentPower, powerInput, powerOutput } from '../physics/power/index.ts';
 import { legBalance, legBalanceInput, legBalanceOutput } from '../panel/legs/index.ts';
 import { readingLine, readingLineInput, readingLineOutput } from '../record/readingLine/index.ts';
+import { thermalSpots, thermalSpotsInput, thermalSpotsOutput } from '../physics/thermalPicture/index.ts';
 import { sag, sagInput, sagOutput } from '../physics/sag/index.ts';
 import { isolationInput, isolationOutput, isolationPlan } from '../diagnosis/isolation/index.ts';
 import { profileInput, profileOutput, profileTimes } from '../physics/profile/index.ts';
@@ -26,11 +27,14 @@ import {
   tripWindowInput,
   tripWindowOutput,
 } from '../physics/trip/index.ts';
+import { panelReview, panelReviewInput, panelReviewOutput } from '../diagnosis/panelReview/index.ts';
 import { diagnose, diagnoseInput, diagnoseOutput } from '../diagnosis/engine/index.ts';
 
 /** One calculation that other programs may ask for: its question, its answer, what it does. */
 export interface Computation<In extends z.ZodType, Out extends z.ZodType> {
   summary: string;
+  /** Where a question may be longer than usual: so many bytes. */
+  bodyLimitBytes?: number;
   input: In;
   output: Out;
   run: (input: z.input<In>) => z.input<Out>;
@@ -124,6 +128,19 @@ export const COMPUTATIONS = {
     input: readingLineInput,
     output: readingLineOutput,
     run: readingLine,
+  }),
+  'thermal-spots': computation({
+    summary: 'Hot spots in a temperature picture, and where on the board they lie',
+    bodyLimitBytes: 8 * 1024 ** 2,
+    input: thermalSpotsInput,
+    output: thermalSpotsOutput,
+    run: thermalSpots,
+  }),
+  'panel-review': computation({
+    summary: 'Whether a panel as a whole is failing, on independent kinds of evidence',
+    input: panelReviewInput,
+    output: panelReviewOutput,
+    run: panelReview,
   }),
 };
 

@@ -16,6 +16,7 @@ import {
   fromStore,
   mount,
   openApiDocument,
+  readBodies,
   route,
   sameOriginOnly,
   unknownRoute,
@@ -25,6 +26,8 @@ import type { PhotoFolder } from '../photos/index.ts';
 import type { Store } from '../store/index.ts';
 
 const API = '/api/v1';
+/** How long the body of a request may be, but for routes that say otherwise. */
+const BODY_LIMIT_BYTES = 1024 ** 2;
 
 interface Options {
   store: Store;
@@ -93,7 +96,7 @@ export function createApp({
   ];
 
   const api = express.Router();
-  api.use(express.json({ limit: '1mb', type: 'application/json', strict: false }));
+  readBodies(api, routes, BODY_LIMIT_BYTES);
   mount(api, routes);
   api.use(unknownRoute);
   app.use(API, api);

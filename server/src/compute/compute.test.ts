@@ -49,6 +49,28 @@ describe('the compute API', () => {
     expect(JSON.stringify(body)).not.toMatch(/[⟦⟧]/);
   });
 
+  test('thermal-spots takes a picture of several megabytes; other questions may not be so long', async () => {
+    const [width, height] = [640, 480];
+    const celsius = Array.from({ length: width * height }, (_, cell): number => (cell % 977 === 0 ? 30.125 : 21.375));
+    celsius[100 * width + 200] = celsius[100 * width + 201] = 55;
+    const picture = { width, height, celsius, ambientC: 21 };
+    const { status, body } = await ask('thermal-spots', picture);
+    expect(status).toBe(200);
+    expect(body.spots[0]).toMatchObject({ cells: 2, hottest: { x: 200, y: 100 }, space: null });
+    expect((await ask('heat', picture)).status).toBe(413);
+    expect((await ask('thermal-spots', { ...picture, more: 'x'.repeat(7_000_000) })).status).toBe(413);
+  });
+
+  test('panel-review', async () => {
+    const { body } = await ask('panel-review', { evidence: ['several-over-15', 'open-hole'] });
+    expect(body).toMatchObject({
+      verdict: 'settle',
+      failingKinds: ['heat'],
+      repairs: ['open-hole'],
+      wouldSettle: ['heard', 'currents', 'behaviour'],
+    });
+  });
+
   test.each([
     ['power', { volts: 120, amps: 10, watts: 2000 }, 'watts'],
     ['power', { volts: '120', amps: 10 }, 'volts'],
@@ -56,6 +78,8 @@ describe('the compute API', () => {
     ['heat', { ambientC: 900, points: [] }, 'ambientC'],
     ['heat', { ambientC: 20, points: [{ id: '', surfaceC: 30, amps: 1, ratingAmps: 15 }] }, 'points.0.id'],
     ['sizing', {}, 'rules'],
+    ['thermal-spots', { width: 2, height: 2, celsius: [20], ambientC: 20 }, 'celsius'],
+    ['panel-review', { evidence: ['damp', 'damp'] }, 'evidence.1'],
   ])('bad input to %s is told at its field: %j', async (name, body, path) => {
     const answer = await ask(name, body);
     expect(answer.status).toBe(400);

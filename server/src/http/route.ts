@@ -47,6 +47,8 @@ export interface Route {
   params?: Schema;
   query?: Schema;
   body?: Schema;
+  /** Where a body may be longer than usual: so many bytes. */
+  bodyLimitBytes?: number;
   upload?: Upload;
   status: 200 | 201;
   answer: Schema;
@@ -83,6 +85,14 @@ export function route<
   H extends Schema | undefined = undefined,
 >(spec: RouteOf<P, Q, B, A, H>): Route {
   return spec as Route;
+}
+
+/** What reads JSON bodies: of the usual length, but for routes that ask for more. */
+export function readBodies(router: Router, routes: readonly Route[], usualLimitBytes: number) {
+  const reader = (limit: number) => express.json({ limit, type: 'application/json', strict: false });
+  for (const { method, path, bodyLimitBytes } of routes)
+    if (bodyLimitBytes) router[method](path, reader(bodyLimitBytes));
+  router.use(reader(usualLimitBytes));
 }
 
 /** Put routes on a router. Input is parsed before the handler runs; errors go to the error handler. */

@@ -1,0 +1,3 @@
+export * from './panelSigns.ts';
+export * from './schema.ts';
+export * from './panelReview.ts';

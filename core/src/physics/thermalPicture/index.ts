@@ -1,0 +1,4 @@
+export * from './schema.ts';
+export * from './boardMap.ts';
+export * from './trueTemperature.ts';
+export * from './thermalSpots.ts';
