@@ -55,7 +55,7 @@ export default tseslint.config(
     }),
   },
   {
-    files: ['core/src/record/readingLine/wallClock.ts'],
+    files: ['core/src/facts/calendar/wallClock.ts'],
     rules: restrict({
       regex: String.raw`^(?!\.{1,2}/|@date-fns/tz$)`,
       message: 'The clock of a time zone imports @date-fns/tz and nothing else.',

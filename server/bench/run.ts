@@ -11,12 +11,14 @@ import { benchArithmetic } from './arithmetic.ts';
 import { buildBigSite } from './bigSite.ts';
 import { benchEngine, benchStudy } from './engine.ts';
 import { benchJoints } from './joints.ts';
+import { benchLoggedCurrents } from './loggedCurrents.ts';
 import { liveLatency } from './liveLatency.ts';
 import { median, say } from './say.ts';
 
 if (!process.argv.includes('--site')) {
   benchArithmetic();
   benchJoints();
+  benchLoggedCurrents();
   benchEngine();
   benchStudy();
 }

@@ -1,3 +1,2 @@
-export * from './panelSigns.ts';
 export * from './schema.ts';
 export * from './panelReview.ts';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
-import { PANEL_SIGN_IDS, PANEL_SIGNS, panelReview, REVIEW_KINDS, type PanelSignId } from './index.ts';
+import { PANEL_SIGN_IDS, PANEL_SIGNS, REVIEW_KINDS, type PanelSignId } from '../../facts/vocabulary/index.ts';
+import { panelReview } from './index.ts';
 
 const review = (...evidence: PanelSignId[]) => panelReview({ evidence });
 /** Every kind looked at, nothing found. */

@@ -1,4 +1,10 @@
-import { PANEL_SIGNS, panelSign, REVIEW_KINDS, type PanelSignId, type ReviewKind } from './panelSigns.ts';
+import {
+  PANEL_SIGNS,
+  panelSign,
+  REVIEW_KINDS,
+  type PanelSignId,
+  type ReviewKind,
+} from '../../facts/vocabulary/index.ts';
 import {
   panelReviewInput,
   type HowSoon,

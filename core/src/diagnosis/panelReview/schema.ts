@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { reason } from '../../facts/quantities/index.ts';
-import { PANEL_SIGN_IDS, REVIEW_KINDS, type PanelSignId } from './panelSigns.ts';
+import { PANEL_SIGN_IDS, REVIEW_KINDS, type PanelSignId } from '../../facts/vocabulary/index.ts';
 
 export const PANEL_VERDICTS = ['sound', 'watch', 'repair', 'settle', 'replace'] as const;
 export type PanelVerdict = (typeof PANEL_VERDICTS)[number];

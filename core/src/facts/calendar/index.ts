@@ -1,1 +1,2 @@
 export * from './months.ts';
+export * from './wallClock.ts';

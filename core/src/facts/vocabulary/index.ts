@@ -7,3 +7,4 @@ export * from './causeWords.ts';
 export * from './thresholds.ts';
 export * from './spots.ts';
 export { ACTION_WORDS, WATCH_IT } from './actionWords.ts';
+export * from './panelSigns.ts';

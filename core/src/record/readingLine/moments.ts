@@ -1,8 +1,7 @@
-import { monthNamed } from '../../facts/calendar/index.ts';
 import { amountAt } from './amounts.ts';
 import type { Token } from './tokens.ts';
 import { numberWord } from './units.ts';
-import { instantOf, wallTime } from './wallClock.ts';
+import { instantOf, monthNamed, wallTime } from '../../facts/calendar/index.ts';
 
 /** A time that a line says. */
 export interface Moment {

@@ -2,7 +2,7 @@ import type { TestId } from '../../facts/vocabulary/index.ts';
 import type { Pace } from '../entities/index.ts';
 import { FINDING_PHRASES } from './findingPhrases.ts';
 import type { LineEntry, LinePlace, LineReading } from './schema.ts';
-import { wallTime } from './wallClock.ts';
+import { wallTime } from '../../facts/calendar/index.ts';
 
 const PACE_WORDS: Record<Pace, string> = {
   'at-once': 'at once',

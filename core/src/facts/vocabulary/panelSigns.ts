@@ -20,6 +20,8 @@ export interface PanelSign {
   words: string;
   /** Why it speaks as it does. */
   why: string;
+  /** Found out with the cover closed; otherwise a qualified electrician looks. */
+  coverClosed?: true;
   /** Whoever finds it does not wait: a fire or a shock is near. */
   now?: true;
 }
@@ -28,6 +30,7 @@ export const PANEL_SIGNS = {
   'sizzle-under-load': {
     kind: 'heard',
     bearing: 'failing',
+    coverClosed: true,
     words: 'Sizzling or crackling under load',
     why: 'It is an arc: current crosses a gap at a bus or a stab and burns it further.',
     now: true,
@@ -35,6 +38,7 @@ export const PANEL_SIGNS = {
   'hot-plastic-smell': {
     kind: 'heard',
     bearing: 'failing',
+    coverClosed: true,
     words: 'Smell of hot plastic at the panel',
     why: 'Insulation smells before it burns, and it only gets that hot where a joint has failed.',
     now: true,
@@ -42,12 +46,14 @@ export const PANEL_SIGNS = {
   'steady-hum': {
     kind: 'heard',
     bearing: 'watch',
+    coverClosed: true,
     words: 'A steady hum',
     why: 'A loose plate or a bell transformer hums as well; a hum that grows with the load is worth hearing again.',
   },
   'quiet-under-load': {
     kind: 'heard',
     bearing: 'clears',
+    coverClosed: true,
     words: 'Quiet, and no smell, with everything on',
     why: 'A bus that arcs is loudest under load.',
   },
@@ -92,12 +98,14 @@ export const PANEL_SIGNS = {
   'open-hole': {
     kind: 'seen',
     bearing: 'local',
+    coverClosed: true,
     words: 'An open hole or an open space without a filler',
     why: 'Fingers and mice reach live metal through it; a filler closes it.',
   },
   'rust-light': {
     kind: 'seen',
     bearing: 'watch',
+    coverClosed: true,
     words: 'A little rust',
     why: 'Damp has been in. It is harmless so far and tells where to look again.',
   },
@@ -174,18 +182,21 @@ export const PANEL_SIGNS = {
   'takes-neighbour-along': {
     kind: 'behaviour',
     bearing: 'failing',
+    coverClosed: true,
     words: 'A breaker that is opened takes another with it',
     why: 'Two circuits have nothing in common but the bus and its stabs.',
   },
   'trips-together': {
     kind: 'behaviour',
     bearing: 'failing',
+    coverClosed: true,
     words: 'Breakers of different circuits trip together',
     why: 'Heat of a shared stab or bus reaches both; their circuits do not know of each other.',
   },
   'did-not-open': {
     kind: 'behaviour',
     bearing: 'failing',
+    coverClosed: true,
     words: 'A breaker did not open when it must',
     why: 'Where one breaker of a panel does not protect, the others of its age are not to be trusted untried.',
     now: true,
@@ -193,6 +204,7 @@ export const PANEL_SIGNS = {
   'opens-as-it-should': {
     kind: 'behaviour',
     bearing: 'clears',
+    coverClosed: true,
     words: 'Every handle that was tried opens its own circuit and no other',
     why: 'What the panel is for, it does.',
   },
@@ -224,36 +236,42 @@ export const PANEL_SIGNS = {
   'over-40-years': {
     kind: 'context',
     bearing: 'watch',
+    coverClosed: true,
     words: 'More than 40 years old',
     why: 'Springs and grease age. Age alone condemns nothing.',
   },
   'family-withdrawn': {
     kind: 'context',
     bearing: 'watch',
+    coverClosed: true,
     words: 'Its family of parts is withdrawn',
     why: 'Spares run out, and some were withdrawn for a reason. That alone condemns nothing.',
   },
   'no-single-main': {
     kind: 'context',
     bearing: 'watch',
+    coverClosed: true,
     words: 'No single main: several handles shut it off',
     why: 'It was allowed when it was built. In a hurry it takes several moves to make it dead.',
   },
   damp: {
     kind: 'context',
     bearing: 'watch',
+    coverClosed: true,
     words: 'Damp where it hangs',
     why: 'Joints corrode in damp air. Seal the pipe from outdoors; look again.',
   },
   full: {
     kind: 'context',
     bearing: 'watch',
+    coverClosed: true,
     words: 'No room left',
     why: 'The next circuit finds no place, and crowding is when two conductors go under one screw.',
   },
   'season-ahead': {
     kind: 'context',
     bearing: 'watch',
+    coverClosed: true,
     words: 'The season of its largest load is ahead',
     why: 'What is weak fails then.',
   },

@@ -1,0 +1,3 @@
+export * from './times.ts';
+export * from './columns.ts';
+export * from './loggerTable.ts';

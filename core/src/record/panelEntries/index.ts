@@ -1,0 +1,6 @@
+export * from './panelEntryKind.ts';
+export * from './recording.ts';
+export * from './heatPicture.ts';
+export * from './heatScan.ts';
+export * from './panelSignEntry.ts';
+export * from './panelEntry.ts';

@@ -1,0 +1,115 @@
+import { z } from 'zod';
+import type { Profile } from '../../facts/vocabulary/index.ts';
+import type { Sentence } from '../../facts/quantities/index.ts';
+import { id, instant, note, ownId, who } from '../entities/index.ts';
+import { boardPhoto, heatPicture } from './heatPicture.ts';
+import { heatScan } from './heatScan.ts';
+import type { PanelEntryKind } from './panelEntryKind.ts';
+import { panelSignEntry } from './panelSignEntry.ts';
+import { recording } from './recording.ts';
+
+/** Everything that is logged of a panel as a whole, by the name it is stored under. */
+export const PANEL_ENTRIES = {
+  recording,
+  'heat-picture': heatPicture,
+  'board-photo': boardPhoto,
+  'heat-scan': heatScan,
+  sign: panelSignEntry,
+};
+type Kinds = typeof PANEL_ENTRIES;
+export type PanelEntryName = keyof Kinds;
+export const PANEL_ENTRY_NAMES = Object.keys(PANEL_ENTRIES) as [PanelEntryName, ...PanelEntryName[]];
+
+export const sha256 = z.string().regex(/^[0-9a-f]{64}$/, 'An attachment is named by its SHA-256.');
+
+type EntryOf<K extends PanelEntryName, Shape extends z.ZodRawShape> = z.ZodObject<
+  { kind: z.ZodLiteral<K>; content: Kinds[K]['fields'] } & Shape,
+  z.core.$strict
+>;
+
+const sha256Of = (entry: object) => (entry as { sha256?: string | null }).sha256 ?? null;
+
+/** What is the same of every kind, beside what it tells. */
+const unionOf = <Shape extends z.ZodRawShape>(shape: Shape) =>
+  z.discriminatedUnion(
+    'kind',
+    PANEL_ENTRY_NAMES.map((kind) =>
+      z
+        .strictObject({ kind: z.literal(kind), content: PANEL_ENTRIES[kind].fields, ...shape })
+        .refine((entry) => (PANEL_ENTRIES[kind].attachment === null) === (sha256Of(entry) === null), {
+          path: ['sha256'],
+          message:
+            PANEL_ENTRIES[kind].attachment === null
+              ? 'Nothing lies beside such an entry.'
+              : 'Say which attachment it is of: send it first.',
+        }),
+    ) as unknown as [
+      EntryOf<'recording', Shape>,
+      EntryOf<'heat-picture', Shape>,
+      EntryOf<'board-photo', Shape>,
+      EntryOf<'heat-scan', Shape>,
+      EntryOf<'sign', Shape>,
+    ],
+  );
+
+const taken = {
+  at: instant,
+  note: note.default(''),
+  simulated: z.boolean().default(false).describe('made by the simulator, not by a meter or a person'),
+  sha256: sha256.nullable().default(null).describe('of what lies beside it'),
+};
+
+/** What is logged of a panel as a whole. */
+export const panelEntryInput = unionOf({ id: ownId, ...taken });
+export type PanelEntryInput = z.input<typeof panelEntryInput>;
+
+const bytes = z.int().min(0).max(100_000_000).nullable().describe('of what lies beside it');
+
+/** As it is shown. */
+export const panelEntry = unionOf({
+  id,
+  panelId: id,
+  at: instant,
+  loggedAt: instant,
+  who,
+  note: z.string(),
+  simulated: z.boolean(),
+  sha256: sha256.nullable(),
+  bytes,
+  struck: z.object({ at: instant, why: z.string(), replacedBy: id.nullable() }).nullable(),
+});
+export type PanelEntry = z.infer<typeof panelEntry>;
+export type PanelEntryOf<K extends PanelEntryName> = Extract<PanelEntry, { kind: K }>;
+
+/** As a file carries it. */
+export const panelEntryRow = unionOf({ id, panelId: id, loggedAt: instant, who, ...taken, bytes });
+
+const kindOf = (kind: PanelEntryName) => PANEL_ENTRIES[kind] as unknown as PanelEntryKind;
+
+/**
+ * What an entry of a panel tells, in words.
+ *
+ * @param entry of any kind
+ * @returns its name, and what it tells
+ * @example sayPanelEntry(entry).name // 'Heat picture'
+ */
+export function sayPanelEntry({ kind, content }: Pick<PanelEntry, 'kind' | 'content'>): {
+  name: string;
+  text: Sentence;
+} {
+  const { name, say } = kindOf(kind);
+  return { name, text: say(content) };
+}
+
+/**
+ * Why this person may not log it.
+ *
+ * @param profile who
+ * @param entry what
+ * @returns why; `null`: they may
+ * @example mayLogOfPanel('homeowner', { kind: 'sign', content: { sign: 'damp', found: true } }) // null
+ */
+export const mayLogOfPanel = (
+  profile: Profile,
+  { kind, content }: Pick<PanelEntry, 'kind' | 'content'>,
+): string | null => kindOf(kind).refuses(profile, content);

@@ -1,0 +1,3 @@
+export * from './recording.ts';
+export * from './pack.ts';
+export * from './summary.ts';
