@@ -6,6 +6,8 @@ import { createApp } from './app/index.ts';
 import { BackupKeeper, backupsToKeep, onRecord, takeWaiting } from './backups/index.ts';
 import { Changes } from './changes/index.ts';
 import { seedDemo } from './demo/index.ts';
+import { sweepAttachments } from './attachments/index.ts';
+import type { EntityManager } from 'typeorm';
 import { PhotoFolder } from './photos/index.ts';
 import { answerUnreadable } from './http/index.ts';
 import { LOOKED_THROUGH_BYTES, RecordRefused, Store, StoreError } from './store/index.ts';
@@ -57,9 +59,9 @@ async function lookThrough(store: Store) {
 }
 
 /** With no room to store new decisions the old ones stand; what is on record can be read all the same. */
-async function redecideWhereItCan(store: Store) {
+async function whereItCan(store: Store, work: (manager: EntityManager) => Promise<unknown>) {
   try {
-    await store.write(redecideOutdated);
+    await store.write(work);
   } catch (error) {
     if (!(error instanceof StoreError)) throw error;
     say(error.message);
@@ -78,10 +80,11 @@ async function main() {
   if (store.keptBefore !== null)
     say(`Brought up to this version; the record as it was is kept: ${store.keptBefore}`);
   const photoFolder = `${PHYLAXON_DB}-photos`;
-  await redecideWhereItCan(store);
+  await whereItCan(store, redecideOutdated);
   if (isDemo) await seedDemo(store);
   const photos = new PhotoFolder(photoFolder);
   await photos.sweep(store);
+  await whereItCan(store, sweepAttachments);
   const changes = new Changes();
   const backups = new BackupKeeper(PHYLAXON_DB, photoFolder, keep);
   const webRoot = fileURLToPath(new URL('../../web/dist', import.meta.url));
@@ -96,7 +99,7 @@ async function main() {
     takeWaiting(PHYLAXON_DB, photoFolder, (exchange) => store.exchange(exchange))
       .then(async (taken) => {
         if (!taken) return;
-        await redecideWhereItCan(store);
+        await whereItCan(store, redecideOutdated);
         changes.announceAll();
         say(`A copy was brought back as ${PHYLAXON_DB}.`);
       })

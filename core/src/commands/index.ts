@@ -10,6 +10,7 @@ export * from './drawSite.ts';
 export { logEvent } from './logEvent.ts';
 export { logInspection } from './logInspection.ts';
 export { logObservation } from './logObservation.ts';
+export { logPanelEntry } from './logPanelEntry.ts';
 export { logReadings } from './logReadings.ts';
 export { logTogether, type TogetherEntry } from './logTogether.ts';
 export { strikeEntry } from './strikeEntry.ts';

@@ -6,6 +6,7 @@ import * as sites from './drawSite.ts';
 import { logEvent } from './logEvent.ts';
 import { logInspection } from './logInspection.ts';
 import { logObservation } from './logObservation.ts';
+import { logPanelEntry } from './logPanelEntry.ts';
 import { logReadings } from './logReadings.ts';
 import { logTogether } from './logTogether.ts';
 import { strikeEntry } from './strikeEntry.ts';
@@ -20,6 +21,7 @@ const ALL = [
   logEvent,
   logObservation,
   logInspection,
+  logPanelEntry,
   logTogether,
   writeNote,
   addPhoto,

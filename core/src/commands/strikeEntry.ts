@@ -24,11 +24,11 @@ interface Replacing<Replacement extends z.ZodType> {
   apply?: (record: CaseRecord, of: { id: string }, instead: z.output<Replacement>) => CaseRecord;
 }
 
-const about = (kind: string) =>
+const about = (kind: string, path = kind) =>
   ({
-    id: `strike-${kind}`,
+    id: `strike-${path}`,
     method: 'post',
-    path: `/${kind}/:id/strike`,
+    path: `/${path}/:id/strike`,
     tag: 'log',
     summary: `Strike one of the ${kind}: it stays on record, no longer counts, and may be replaced`,
     params: byId,
@@ -73,4 +73,5 @@ export const strikeEntry = {
   inspections: striking('inspections', { replacement: inspectionInput, refuses: logInspection.refuses }),
   notes: striking('notes', { replacement: noteInput }),
   photos: command({ ...about('photos'), body: strikeInput }),
+  panelEntries: command({ ...about('panelEntries', 'panel-entries'), body: strikeInput }),
 };

@@ -9,6 +9,7 @@ import { caseRoutes } from './caseRoutes.ts';
 import { outcomeRoutes } from './outcomeRoutes.ts';
 import { handOverRoutes } from './handOverRoutes.ts';
 import { photoRoutes } from './photoRoutes.ts';
+import { panelEntryRoutes } from './panelEntryRoutes.ts';
 import { panelRoutes } from './panelRoutes.ts';
 import { settingsRoutes } from './settingsRoutes.ts';
 import { siteRoutes } from './siteRoutes.ts';
@@ -34,6 +35,7 @@ export function recordRoutes({
   return [
     ...siteRoutes(context),
     ...panelRoutes(context),
+    ...panelEntryRoutes(context),
     ...breakerRoutes(context),
     ...commandRoutes(context),
     ...photoRoutes(context),

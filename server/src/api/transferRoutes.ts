@@ -1,6 +1,8 @@
+import { readFile } from 'node:fs/promises';
 import { id } from '@phylaxon/core/record/entities';
 import { serializeSiteFile } from '@phylaxon/core/views/siteFile';
 import { z } from 'zod';
+import { keepAttachment, readAttachment } from '../attachments/index.ts';
 import { LIMITS } from '../files/index.ts';
 import { Download, route, type Route } from '../http/index.ts';
 import { notFound } from '../errors/index.ts';
@@ -93,9 +95,13 @@ export function transferRoutes(context: Context): Route[] {
         const file = await store.read((manager) => siteFileOf(manager, siteId));
         const pictures = new Map<string, Buffer>();
         for (const { sha256 } of file.photos) pictures.set(sha256, await photos.read(sha256));
+        const attachments = new Map<string, Buffer>();
+        for (const { sha256 } of file.panelEntries)
+          if (sha256 !== null)
+            attachments.set(sha256, await store.read((manager) => readAttachment(manager, sha256)));
         return new Download(
           'application/zip',
-          await packSite(serializeSiteFile(file), pictures),
+          await packSite(serializeSiteFile(file), pictures, attachments),
           `${fileName(file.site.name)}.zip`,
         );
       },
@@ -157,12 +163,20 @@ export function transferRoutes(context: Context): Route[] {
       answer: z.object({ siteId: id }),
       handle: ({ file: sent, query, ...by }) =>
         work(by, query.job, async ({ understand, onStored }) => {
-          const { file, photos: pictures } = await understand({ kind: 'site', ...sent });
+          const { file, photos: pictures, attachments } = await understand({ kind: 'site', ...sent });
+          const beside = await Promise.all(
+            attachments.map(async ({ path, kind, about }) => ({
+              kind,
+              about,
+              content: await readFile(path),
+            })),
+          );
           // The pictures first: a row never points to one that is not kept.
           for (const { sha256, path } of pictures) await photos.keepPlain(sha256, path);
-          const { siteId, panelIds } = await store.write((manager) =>
-            importSite(manager, file, query.mode, onStored),
-          );
+          const { siteId, panelIds } = await store.write(async (manager) => {
+            for (const attachment of beside) await keepAttachment(manager, attachment);
+            return importSite(manager, file, query.mode, onStored);
+          });
           changes.announce([siteId, ...panelIds]);
           return { siteId };
         }),

@@ -6,6 +6,7 @@ import { serveSites } from './drawSite.ts';
 import { serveEvent } from './logEvent.ts';
 import { serveInspection } from './logInspection.ts';
 import { serveObservation } from './logObservation.ts';
+import { servePanelEntry } from './logPanelEntry.ts';
 import { serveReadings } from './logReadings.ts';
 import { serveTogether } from './logTogether.ts';
 import type { CommandContext, Served } from './serve.ts';
@@ -21,6 +22,7 @@ const SERVED: readonly Served[] = [
   serveEvent,
   serveObservation,
   serveInspection,
+  servePanelEntry,
   serveTogether,
   serveNote,
   servePhoto,

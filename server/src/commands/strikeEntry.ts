@@ -9,6 +9,7 @@ import {
   logNote,
   logObservation,
   logReadings,
+  panelOfEntry,
   strike,
 } from '../record/index.ts';
 import type { BreakerRow, EntryRef } from '../store/index.ts';
@@ -72,5 +73,14 @@ export const serveStrikes: readonly Served[] = [
     answer: ids,
     run: (edit, { params, body }) =>
       struck<never>(edit, { kind: 'photos', id: params.id }, { why: body.why }, (_breaker, one) => one),
+  }),
+  serve(strikeEntry.panelEntries, {
+    answer: ids,
+    run: async (edit, { params, body }) => {
+      const panel = await panelOfEntry(edit.manager, params.id);
+      edit.touch(panel.id);
+      await strike(edit, { kind: 'panelEntries', id: params.id }, body.why, null);
+      return { where: panel.name, result: { ids: [] } };
+    },
   }),
 ];

@@ -51,7 +51,9 @@ describe('the compute API', () => {
 
   test('thermal-spots takes a picture of several megabytes; other questions may not be so long', async () => {
     const [width, height] = [640, 480];
-    const celsius = Array.from({ length: width * height }, (_, cell): number => (cell % 977 === 0 ? 30.125 : 21.375));
+    const celsius = Array.from({ length: width * height }, (_, cell): number =>
+      cell % 977 === 0 ? 30.125 : 21.375,
+    );
     celsius[100 * width + 200] = celsius[100 * width + 201] = 55;
     const picture = { width, height, celsius, ambientC: 21 };
     const { status, body } = await ask('thermal-spots', picture);

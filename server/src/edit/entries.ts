@@ -6,6 +6,7 @@ import {
   insertMany,
   NoteTable,
   ObservationTable,
+  PanelEntryTable,
   PhotoTable,
   ReadingTable,
   StrikeTable,
@@ -14,35 +15,47 @@ import {
 } from '../store/index.ts';
 import { newId } from './edit.ts';
 
-/** A row of the log, whatever it holds. */
+/** A row of the log, whatever it holds, of a breaker or of a panel. */
 export interface LoggedRow {
   id: string;
-  breakerId: string;
   at: string;
   loggedAt: string;
 }
 
 type Logged = EntitySchema<LoggedRow>;
 
-/** What is logged: the table it stands in, the strike’s column for it, and how a person calls it. */
+/** What is logged: the table it stands in, what it is of, the strike’s column for it, and how a person calls it. */
 export const LOGGED: Record<
   EntryRef['kind'],
-  { table: Logged; column: keyof StrikeRow & `${string}Id`; name: string }
+  { table: Logged; of: 'breakerId' | 'panelId'; column: keyof StrikeRow & `${string}Id`; name: string }
 > = {
-  readings: { table: ReadingTable as unknown as Logged, column: 'readingId', name: 'reading' },
-  events: { table: EventTable as unknown as Logged, column: 'eventId', name: 'event' },
+  readings: {
+    table: ReadingTable as unknown as Logged,
+    of: 'breakerId',
+    column: 'readingId',
+    name: 'reading',
+  },
+  events: { table: EventTable as unknown as Logged, of: 'breakerId', column: 'eventId', name: 'event' },
   observations: {
     table: ObservationTable as unknown as Logged,
+    of: 'breakerId',
     column: 'observationId',
     name: 'observation',
   },
   inspections: {
     table: InspectionTable as unknown as Logged,
+    of: 'breakerId',
     column: 'inspectionId',
     name: 'inspection',
   },
-  notes: { table: NoteTable as unknown as Logged, column: 'noteId', name: 'note' },
-  photos: { table: PhotoTable as unknown as Logged, column: 'photoId', name: 'photo' },
+  notes: { table: NoteTable as unknown as Logged, of: 'breakerId', column: 'noteId', name: 'note' },
+  photos: { table: PhotoTable as unknown as Logged, of: 'breakerId', column: 'photoId', name: 'photo' },
+  panelEntries: {
+    table: PanelEntryTable as unknown as Logged,
+    of: 'panelId',
+    column: 'panelEntryId',
+    name: 'entry',
+  },
 };
 
 /** SQLite takes so many parameters in one statement. */
@@ -72,6 +85,7 @@ export const strikeOf = (
   inspectionId: null,
   noteId: null,
   photoId: null,
+  panelEntryId: null,
   [LOGGED[ref.kind].column]: ref.id,
   at: new Date().toISOString(),
   why,

@@ -111,6 +111,7 @@ const noRows = () => Object.fromEntries(Object.keys(SITE_LISTS).map((list) => [l
 
 /** Lists that were sent apart are put where they belong; one of which nothing came is empty. */
 function assembled(task: Task, result: object, lists: Record<string, unknown[]>): object {
+  if (task.kind === 'attachment') return result;
   if (task.kind === 'readings') return { readings: [], ...result, ...lists };
   const { file, ...rest } = result as { file: Partial<SiteFile> };
   return { ...rest, file: { ...file, ...noRows(), ...lists } };

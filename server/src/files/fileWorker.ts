@@ -1,6 +1,7 @@
 import { parentPort } from 'node:worker_threads';
 import { FileRefused } from './refusal.ts';
 import type { Message, Task } from './tasks.ts';
+import { understandAttachment } from './understandAttachment.ts';
 import { understandReadings } from './understandReadings.ts';
 import { understandHandOver, understandSite } from './understandSite.ts';
 
@@ -32,11 +33,13 @@ function tellLists(holder: object): object {
 async function understand(task: Task): Promise<object> {
   switch (task.kind) {
     case 'site': {
-      const { file, from, photos } = await understandSite(task.path, task.folder, report);
-      return { file: tellLists(file), from, photos };
+      const { file, from, photos, attachments } = await understandSite(task.path, task.folder, report);
+      return { file: tellLists(file), from, photos, attachments };
     }
     case 'handOver':
       return { file: tellLists(await understandHandOver(task.path, report)) };
+    case 'attachment':
+      return understandAttachment(task.path, task.of);
     case 'readings':
       return tellLists(await understandReadings(task.path, task.breakers));
   }

@@ -5,6 +5,9 @@ export const LIMITS = {
   tableUploadBytes: 20_000_000,
   siteBytes: 120_000_000,
   photoBytes: 4_000_000,
+  attachmentBytes: 20_000_000,
+  /** A million samples of twelve channels take some 40 MB before they are packed. */
+  unpackedAttachmentBytes: 80_000_000,
   allBytes: 600_000_000,
   entries: 20_001,
   /** A site’s text packs some ten times smaller; what packs far better holds nothing, or the same over and over. */

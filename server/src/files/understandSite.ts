@@ -1,13 +1,15 @@
 import { createHash } from 'node:crypto';
 import { createReadStream } from 'node:fs';
-import { open, stat, writeFile } from 'node:fs/promises';
+import { open, readFile, stat, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { HAND_OVER_FORMAT, handOverFile } from '@phylaxon/core/diagnosis/cases';
 import { checkSiteFile, type FileProblem, type SiteFile } from '@phylaxon/core/views/siteFile';
+import { PANEL_ENTRIES, type AttachmentAbout, type AttachmentKind } from '@phylaxon/core/record/panelEntries';
 import { plainJpeg } from './jpeg.ts';
 import { LIMITS } from './limits.ts';
 import { FileRefused } from './refusal.ts';
 import { SiteRows, type ReadSite } from './siteRows.ts';
+import { attachmentOf } from './understandAttachment.ts';
 import { unpack } from './unpack.ts';
 
 /** Told again and again while a file is read: from 0 to 1. */
@@ -17,6 +19,14 @@ export type Report = (share: number) => void;
 export interface CameAlong {
   sha256: string;
   path: string;
+}
+
+/** What a logger or a camera wrote, as it came along. */
+export interface AttachmentAlong {
+  sha256: string;
+  path: string;
+  kind: AttachmentKind;
+  about: AttachmentAbout;
 }
 
 const ZIP_MARK = 0x04034b50;
@@ -73,10 +83,11 @@ export async function understandSite(
   path: string,
   folder: string,
   report: Report,
-): Promise<ReadSite & { photos: CameAlong[] }> {
+): Promise<ReadSite & { photos: CameAlong[]; attachments: AttachmentAlong[] }> {
   const size = await sizeOf(path);
   const rows = new SiteRows();
   const photos = new Map<string, CameAlong & { bytes: number }>();
+  const beside = new Map<string, string>();
   const problems: FileProblem[] = [];
   if (await isZip(path)) {
     let done = 0;
@@ -97,6 +108,11 @@ export async function understandSite(
           photos.set(sha256, { sha256: kept, path: place, bytes: picture.length });
         }
       },
+      attachment: async (sha256, content) => {
+        const place = join(folder, `${sha256}.bin`);
+        await writeFile(place, content);
+        beside.set(sha256, place);
+      },
     });
   } else await readText(path, size, LIMITS.siteBytes, rows, report);
   const { file, from } = rows.end();
@@ -114,13 +130,52 @@ export async function understandSite(
         message: 'This picture did not come along: import the zip.',
       });
   });
+  const attachments = await attachmentsOf(file, beside, problems);
   problems.unshift(...checkSiteFile(file));
   if (problems.length > 0) throw rows.refusal(problems);
   const kept = file.photos.map((row) => {
     const { sha256, bytes } = photos.get(row.sha256)!;
     return { ...row, sha256, bytes };
   });
-  return { file: { ...file, photos: kept }, from, photos: [...photos.values()] };
+  return { file: { ...file, photos: kept }, from, photos: [...photos.values()], attachments };
+}
+
+/** What lies beside the entries of panels: each is there, is what its name says, and of the kind its entry says. */
+async function attachmentsOf(
+  file: SiteFile,
+  beside: ReadonlyMap<string, string>,
+  problems: FileProblem[],
+): Promise<AttachmentAlong[]> {
+  const found = new Map<string, AttachmentAlong>();
+  for (const [i, { kind, sha256 }] of file.panelEntries.entries()) {
+    const of = PANEL_ENTRIES[kind].attachment;
+    if (sha256 === null || of === null) continue;
+    const no = (message: string) => problems.push({ path: ['panelEntries', i, 'sha256'], message });
+    const path = beside.get(sha256);
+    const known = found.get(sha256);
+    if (path === undefined) no('What lies beside this entry did not come along: import the zip.');
+    else if (known && known.kind !== of) no('What lies beside this entry is of another kind.');
+    else if (!known) {
+      const content = await readFile(path);
+      if (createHash('sha256').update(content).digest('hex') !== sha256)
+        no('The content of its attachment is not what its name says.');
+      else
+        try {
+          found.set(sha256, { sha256, path, kind: of, about: attachmentOf(content, of).about });
+        } catch (error) {
+          if (!(error instanceof FileRefused)) throw error;
+          no(error.message);
+        }
+    }
+  }
+  const named = new Set(file.panelEntries.map(({ sha256 }) => sha256));
+  for (const sha256 of beside.keys())
+    if (!named.has(sha256))
+      problems.push({
+        path: ['panelEntries'],
+        message: `attachments/${sha256}.bin: nothing in the record speaks of it.`,
+      });
+  return [...found.values()];
 }
 
 /** The picture alone, or why it is none. */
@@ -152,6 +207,8 @@ export async function understandHandOver(path: string, report: Report): Promise<
   const problems = checkSiteFile(file);
   if (file.photos.length > 0)
     problems.push({ path: ['photos'], message: 'A hand-over carries no pictures.' });
+  if (file.panelEntries.length > 0)
+    problems.push({ path: ['panelEntries'], message: 'A hand-over carries no entries of a panel.' });
   if (problems.length > 0) throw rows.refusal(problems);
   if (!file.cases.some(({ id }) => id === parsed.data.caseId))
     throw new FileRefused('The case this file speaks of is not in it.');

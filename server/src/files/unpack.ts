@@ -6,6 +6,7 @@ import { entriesOf, openZip, readStream } from './zipEntries.ts';
 
 export const SITE_NAME = 'site.json';
 const PHOTO_NAME = /^photos\/([0-9a-f]{64})\.jpg$/;
+const ATTACHMENT_NAME = /^attachments\/([0-9a-f]{64})\.bin$/;
 
 const damaged = (message: string) => new FileRefused(message);
 
@@ -16,13 +17,14 @@ const isOurs = (error: unknown) =>
 interface Unpacking {
   text: (chunk: Uint8Array) => void;
   photo: (sha256: string, content: Buffer) => Promise<void>;
+  attachment: (sha256: string, content: Buffer) => Promise<void>;
 }
 
 /**
  * Take a site’s zip apart. Nothing is written anywhere; names that are not a site’s are refused, and so is what grows
  * beyond its limits or packs far too well.
  */
-export async function unpack(path: string, { text, photo }: Unpacking): Promise<void> {
+export async function unpack(path: string, { text, photo, attachment }: Unpacking): Promise<void> {
   const zip = await openZip(path).catch(() => {
     throw damaged('The zip is damaged or cut off.');
   });
@@ -32,7 +34,8 @@ export async function unpack(path: string, { text, photo }: Unpacking): Promise<
     if (zip.entryCount > LIMITS.entries) throw damaged('The zip holds too many files.');
     for await (const entry of entriesOf(zip)) {
       const name = entry.fileName;
-      const sha256 = PHOTO_NAME.exec(name)?.[1];
+      const [pictured, attached] = [PHOTO_NAME.exec(name)?.[1], ATTACHMENT_NAME.exec(name)?.[1]];
+      const sha256 = pictured ?? attached;
       if (name !== SITE_NAME && sha256 === undefined)
         throw damaged(`“${name.slice(0, 80)}” does not belong in a site’s zip.`);
       if (seen.has(name)) throw damaged(`“${name}” is in the zip twice.`);
@@ -42,11 +45,12 @@ export async function unpack(path: string, { text, photo }: Unpacking): Promise<
       unpacked += await readEntry(
         zip,
         entry,
-        sha256 === undefined ? LIMITS.siteBytes : LIMITS.photoBytes,
+        sha256 === undefined ? LIMITS.siteBytes : pictured ? LIMITS.photoBytes : LIMITS.attachmentBytes,
         take,
       );
       if (unpacked > LIMITS.allBytes) throw damaged('Unpacked, the zip is too large.');
-      if (sha256 !== undefined) await photo(sha256, Buffer.concat(chunks));
+      if (pictured !== undefined) await photo(pictured, Buffer.concat(chunks));
+      if (attached !== undefined) await attachment(attached, Buffer.concat(chunks));
     }
   } catch (error) {
     // Names that lead elsewhere are an error of the directory’s.

@@ -39,6 +39,7 @@ export function recordOfCase(site: SiteFile, { case: about }: Pick<CaseRecord, '
     inspections,
     notes,
     photos: [],
+    panelEntries: [],
     strikes: site.strikes.filter(({ entryId }) => kept.has(entryId)),
     verdicts: site.verdicts.filter(({ breakerId }) => subjects.has(breakerId)),
   };

@@ -8,6 +8,7 @@ export * from './handleSpan.ts';
 export * from './breakerRecords.ts';
 export * from './inspections.ts';
 export * from './log.ts';
+export * from './panelEntries.ts';
 export * from './panelRows.ts';
 export * from './panels.ts';
 export * from './rowsToRecord.ts';

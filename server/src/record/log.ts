@@ -14,6 +14,7 @@ import { invalidField, notFound, conflict } from '../errors/index.ts';
 import {
   BreakerTable,
   CaseTable,
+  PanelTable,
   StrikeTable,
   type BreakerRow,
   type EntryRef,
@@ -21,6 +22,7 @@ import {
   type InspectionRow,
   type NoteRow,
   type ObservationRow,
+  type PanelRow,
   type PhotoRow,
   type ReadingRow,
 } from '../store/index.ts';
@@ -39,6 +41,12 @@ export function notInFuture(at: string, path: string): void {
 function stamp({ who }: Edit, breakerId: string, input: { at: string; id?: string }, path: string) {
   notInFuture(input.at, path);
   return { id: input.id ?? newId(), breakerId, loggedAt: new Date().toISOString(), who };
+}
+
+/** What every row of a panel’s own log carries. */
+export function stampOfPanel({ who }: Edit, panelId: string, input: { at: string; id?: string }) {
+  notInFuture(input.at, 'at');
+  return { id: input.id ?? newId(), panelId, loggedAt: new Date().toISOString(), who };
 }
 
 /** What was found in a case belongs to one of the breaker’s own site. */
@@ -101,6 +109,21 @@ async function log<R extends LoggedRow>(
   onInserted?: (count: number) => void,
 ) {
   const { panelId } = await breakerRow(edit.manager, breakerId);
+  await logRows(edit, kind, panelId, rows, path, onInserted);
+}
+
+/** Log a row of a panel’s own log. */
+export const logOfPanel = (edit: Edit, panelId: string, row: LoggedRow, given: boolean) =>
+  logRows(edit, 'panelEntries', panelId, [{ row, given }], () => 'id');
+
+async function logRows<R extends LoggedRow>(
+  edit: Edit,
+  kind: EntryRef['kind'],
+  panelId: string,
+  rows: readonly { row: R; given: boolean }[],
+  path: (i: number) => string,
+  onInserted?: (count: number) => void,
+) {
   edit.touch(panelId);
   const fresh: R[] = [];
   for (const [i, { row, given }] of rows.entries()) {
@@ -208,8 +231,21 @@ export async function strike(edit: Edit, ref: EntryRef, why: string, replacedBy:
 }
 
 /** The breaker a logged row belongs to, whether it is still in its panel or not. */
-export async function breakerOfEntry(manager: EntityManager, { kind, id }: EntryRef): Promise<BreakerRow> {
+export async function breakerOfEntry(manager: EntityManager, ref: EntryRef): Promise<BreakerRow> {
+  const { breakerId } = (await loggedRow(manager, ref)) as LoggedRow & { breakerId: string };
+  return manager.findOneByOrFail(BreakerTable, { id: breakerId });
+}
+
+/** The panel whose own log a row belongs to. */
+export async function panelOfEntry(manager: EntityManager, id: string): Promise<PanelRow> {
+  const { panelId } = (await loggedRow(manager, { kind: 'panelEntries', id })) as LoggedRow & {
+    panelId: string;
+  };
+  return manager.findOneByOrFail(PanelTable, { id: panelId });
+}
+
+async function loggedRow(manager: EntityManager, { kind, id }: EntryRef): Promise<LoggedRow> {
   const row = await manager.findOneBy(LOGGED[kind].table, { id });
   if (!row) throw notFound('This entry');
-  return manager.findOneByOrFail(BreakerTable, { id: row.breakerId });
+  return row;
 }

@@ -11,6 +11,7 @@ import type {
   TroubleCase,
   WrittenNote,
 } from '@phylaxon/core/record/entities';
+import type { PanelEntry } from '@phylaxon/core/record/panelEntries';
 import type {
   BreakerRow,
   CaseRow,
@@ -20,6 +21,7 @@ import type {
   LoadRow,
   NoteRow,
   ObservationRow,
+  PanelEntryRow,
   PanelRow,
   PhotoRow,
   ReadingRow,
@@ -60,8 +62,19 @@ export type Struck = Pick<Reading, 'struck'>['struck'];
 export function strikesById(strikes: StrikeRow[]): Map<string, Struck> {
   return new Map(
     strikes.map(
-      ({ readingId, eventId, observationId, inspectionId, noteId, photoId, at, why, replacedBy }) => [
-        (readingId ?? eventId ?? observationId ?? inspectionId ?? noteId ?? photoId)!,
+      ({
+        readingId,
+        eventId,
+        observationId,
+        inspectionId,
+        noteId,
+        photoId,
+        panelEntryId,
+        at,
+        why,
+        replacedBy,
+      }) => [
+        (readingId ?? eventId ?? observationId ?? inspectionId ?? noteId ?? photoId ?? panelEntryId)!,
         { at, why, replacedBy },
       ],
     ),
@@ -82,3 +95,5 @@ export const noteOf = (row: NoteRow, struck: Struck): WrittenNote => ({ ...row, 
 export const caseOf = ({ removedAt: _removedAt, decision: _decision, ...row }: CaseRow): TroubleCase => row;
 
 export const photoOf = (row: PhotoRow, struck: Struck): Photo => ({ ...row, struck });
+export const panelEntryOf = (row: PanelEntryRow, struck: Struck): PanelEntry =>
+  ({ ...row, simulated: Boolean(row.simulated), struck }) as PanelEntry;

@@ -1,5 +1,6 @@
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
 import type {
+  AttachmentRow,
   BreakerRow,
   CaseRow,
   CircuitRow,
@@ -10,6 +11,7 @@ import type {
   LoadRow,
   NoteRow,
   ObservationRow,
+  PanelEntryRow,
   PanelRevisionRow,
   PanelRow,
   PhotoRow,
@@ -188,6 +190,7 @@ export const EventTable = table<EventRow>('event', {
   ambientC: orNull(real),
   unplugged: flag,
   connected: orNull(list),
+  history: orNull(list),
   cause: text,
 });
 
@@ -209,6 +212,29 @@ export const PhotoTable = table<PhotoRow>('photo', {
   height: integer,
 });
 
+export const PanelEntryTable = table<PanelEntryRow>('panel_entry', {
+  id: key,
+  panelId: text,
+  kind: text,
+  at: text,
+  loggedAt: text,
+  note: text,
+  who: orNull(text),
+  simulated: flagOff,
+  content: list,
+  sha256: orNull(text),
+  bytes: orNull(integer),
+});
+
+/** Attachments without their bytes, which are large: `content` is read and written by itself. */
+export const AttachmentTable = table<AttachmentRow>('attachment', {
+  sha256: key,
+  kind: text,
+  about: list,
+  bytes: integer,
+  createdAt: text,
+});
+
 export const StrikeTable = table<StrikeRow>('strike', {
   id: key,
   readingId: orNull(text),
@@ -217,6 +243,7 @@ export const StrikeTable = table<StrikeRow>('strike', {
   inspectionId: orNull(text),
   noteId: orNull(text),
   photoId: orNull(text),
+  panelEntryId: orNull(text),
   at: text,
   why: text,
   replacedBy: orNull(text),
@@ -264,6 +291,8 @@ export const TABLES = [
   InspectionTable,
   NoteTable,
   PhotoTable,
+  PanelEntryTable,
+  AttachmentTable,
   StrikeTable,
   VerdictTable,
   EditTable,

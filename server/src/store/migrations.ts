@@ -441,6 +441,56 @@ class SharedNeutrals1764979200000 extends OneWay implements MigrationInterface {
   }
 }
 
+/** What is logged of a panel as a whole, with what lies beside it; and the hour before a trip, where a logger saw it. */
+class PanelEntries1765065600000 extends OneWay implements MigrationInterface {
+  name = 'PanelEntries1765065600000';
+
+  async up(runner: QueryRunner) {
+    const before = ['reading', 'event', 'observation', 'inspection', 'note', 'photo'];
+    const columns = ['id', ...before.map((kind) => `${kind}Id`), 'at', 'why', 'replacedBy', 'who']
+      .map((name) => `"${name}"`)
+      .join(', ');
+    const owners = [...before.map((kind) => [`${kind}Id`, kind]), ['panelEntryId', 'panel_entry']];
+    await runAll(runner, [
+      `CREATE TABLE "attachment" (
+        "sha256" TEXT PRIMARY KEY NOT NULL,
+        "kind" TEXT NOT NULL,
+        "about" TEXT NOT NULL,
+        "bytes" INTEGER NOT NULL,
+        "createdAt" TEXT NOT NULL,
+        "content" BLOB NOT NULL)`,
+      `CREATE TABLE "panel_entry" (
+        "id" TEXT PRIMARY KEY NOT NULL,
+        "panelId" TEXT NOT NULL REFERENCES "panel" ("id"),
+        "kind" TEXT NOT NULL,
+        "at" TEXT NOT NULL,
+        "loggedAt" TEXT NOT NULL,
+        "note" TEXT NOT NULL,
+        "who" TEXT,
+        "simulated" INTEGER NOT NULL DEFAULT 0,
+        "content" TEXT NOT NULL,
+        "sha256" TEXT REFERENCES "attachment" ("sha256"),
+        "bytes" INTEGER)`,
+      `CREATE INDEX "panel_entry_panel" ON "panel_entry" ("panelId", "at")`,
+      `CREATE INDEX "panel_entry_attachment" ON "panel_entry" ("sha256") WHERE "sha256" IS NOT NULL`,
+      `ALTER TABLE "event" ADD COLUMN "history" TEXT`,
+      ...dropTriggers(['strike']),
+      `ALTER TABLE "strike" RENAME TO "strike_before"`,
+      `CREATE TABLE "strike" (
+        "id" TEXT PRIMARY KEY NOT NULL,
+        ${owners.map(([column, table]) => `"${column}" TEXT UNIQUE REFERENCES "${table}" ("id"),`).join('\n')}
+        "at" TEXT NOT NULL,
+        "why" TEXT NOT NULL,
+        "replacedBy" TEXT,
+        "who" TEXT,
+        CHECK (${owners.map(([column]) => `("${column}" IS NOT NULL)`).join(' + ')} = 1))`,
+      `INSERT INTO "strike" (${columns}) SELECT ${columns} FROM "strike_before"`,
+      `DROP TABLE "strike_before"`,
+      ...appendOnly(['panel_entry', 'strike']),
+    ]);
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -456,4 +506,5 @@ export const MIGRATIONS = [
   NamedEdits1764806400000,
   MeterErrors1764892800000,
   SharedNeutrals1764979200000,
+  PanelEntries1765065600000,
 ];

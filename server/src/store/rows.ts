@@ -1,3 +1,4 @@
+import type { AttachmentAbout, AttachmentKind, PanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type {
   Breaker,
@@ -70,6 +71,17 @@ export type InspectionRow = Omit<Inspection, 'struck'>;
 export type NoteRow = Omit<WrittenNote, 'struck'>;
 export type PhotoRow = Omit<Photo, 'struck'>;
 
+export type PanelEntryRow = Omit<PanelEntry, 'struck'>;
+
+/** What lies beside an entry: its bytes are read by themselves. */
+export interface AttachmentRow {
+  sha256: string;
+  kind: AttachmentKind;
+  about: AttachmentAbout;
+  bytes: number;
+  createdAt: string;
+}
+
 /** A strike points to exactly one logged row. */
 export interface StrikeRow {
   id: string;
@@ -79,6 +91,7 @@ export interface StrikeRow {
   inspectionId: string | null;
   noteId: string | null;
   photoId: string | null;
+  panelEntryId: string | null;
   at: string;
   why: string;
   replacedBy: string | null;
@@ -106,7 +119,7 @@ export interface RowChange {
 
 /** Where a logged row stands. */
 export interface EntryRef {
-  kind: 'readings' | 'events' | 'observations' | 'inspections' | 'notes' | 'photos';
+  kind: 'readings' | 'events' | 'observations' | 'inspections' | 'notes' | 'photos' | 'panelEntries';
   id: string;
 }
 

@@ -16,6 +16,7 @@ import {
   LoadTable,
   NoteTable,
   ObservationTable,
+  PanelEntryTable,
   PanelTable,
   PhotoTable,
   ReadingTable,
@@ -66,18 +67,18 @@ function readingInFile({ ambientC, ...row }: ReadingRow) {
 /** An event as a file carries it: what its kind has. */
 function eventInFile(row: EventRow) {
   const { id, breakerId, kind, at, loggedAt, note, caseId, position, feel, result, power, ...more } = row;
-  const { unplugged, simulated, connected, ...rest } = more;
+  const { unplugged, simulated, connected, history, ...rest } = more;
   // SQLite knows no booleans and no lists.
   const circumstances = { ...rest, unplugged: Boolean(unplugged), connected: listOf(connected) };
   const entry = { id, breakerId, kind, at, loggedAt, note, caseId, simulated: Boolean(simulated) };
   if (kind === 'handle') return { ...entry, position };
   if (kind === 'no-trip') {
     const { amps, afterSeconds, preloadAmps, ambientC } = rest;
-    return { ...entry, amps, afterSeconds, preloadAmps, ambientC };
+    return { ...entry, amps, afterSeconds, preloadAmps, ambientC, history: listOf(history) };
   }
   return kind === 'reset'
     ? { ...entry, feel, result, power, ...circumstances }
-    : { ...entry, ...circumstances };
+    : { ...entry, ...circumstances, history: listOf(history) };
 }
 
 /** A list as SQLite gives it: JSON text. */
@@ -92,14 +93,15 @@ const caseInFile = ({ siteId: _siteId, decision, ...row }: CaseRow) => ({
 async function strikesInFile(
   manager: EntityManager,
   breakerIds: readonly string[],
+  panelIds: readonly string[],
 ): Promise<SiteFile['strikes']> {
   const lists = [];
   for (const kind of Object.keys(LOGGED) as (keyof typeof LOGGED)[]) {
-    const { table, column } = LOGGED[kind];
+    const { table, column, of } = LOGGED[kind];
     const rows = (await manager.query(
       `SELECT s.* FROM strike s JOIN "${table.options.name}" r ON r.id = s.${column}
-       WHERE r.breakerId IN (SELECT value FROM json_each(?))`,
-      [JSON.stringify(breakerIds)],
+       WHERE r.${of} IN (SELECT value FROM json_each(?))`,
+      [JSON.stringify(of === 'panelId' ? panelIds : breakerIds)],
     )) as StrikeRow[];
     lists.push(
       ...rows.map(({ id, at, why, replacedBy, who, [column]: entryId }) => ({
@@ -133,6 +135,8 @@ export async function siteFileOf(manager: EntityManager, siteId: string, part?: 
     order,
   });
   const logOf = part?.logOf ?? breakers.map(({ id }) => id);
+  // A part of a site is what a case stands on: its panel as drawn, not what is logged of the whole panel.
+  const panelLogOf = part ? [] : panels.map(({ id }) => id);
   const position = new Map(breakers.map(({ id }, i) => [id, i]));
   const circuits = await manager.findBy(CircuitTable, { breakerId: In([...position.keys()]) });
   const loads = await manager.find(LoadTable, {
@@ -170,7 +174,11 @@ export async function siteFileOf(manager: EntityManager, siteId: string, part?: 
     })),
     notes: await logged(manager, NoteTable, logOf),
     photos: await logged(manager, PhotoTable, logOf),
-    strikes: await strikesInFile(manager, logOf),
+    panelEntries: await manager.find(PanelEntryTable, {
+      where: { panelId: In(panelLogOf) },
+      order: { at: 'ASC', loggedAt: 'ASC', id: 'ASC' },
+    }),
+    strikes: await strikesInFile(manager, logOf, panelLogOf),
     verdicts: verdicts.map(({ id, breakerId, at, engine, decision }) => ({
       id,
       breakerId,

@@ -24,7 +24,15 @@ export interface Meeting {
 /** The site a breaker belongs to. */
 const siteOf = (breakerId: string) =>
   `(SELECT p.siteId FROM breaker b JOIN panel p ON p.id = b.panelId WHERE b.id = ${breakerId})`;
-const ofEntry = (kind: string) => `(SELECT e.breakerId FROM ${kind} e WHERE e.id = t.${kind}Id)`;
+/** The site of an entry, in a table or of a strike. */
+const siteOfEntry = (of: 'breakerId' | 'panelId', row: string) =>
+  of === 'breakerId'
+    ? siteOf(`${row}.breakerId`)
+    : `(SELECT p.siteId FROM panel p WHERE p.id = ${row}.panelId)`;
+const siteOfStruck = (kind: keyof typeof LOGGED) => {
+  const { of, column } = LOGGED[kind];
+  return `(SELECT ${siteOfEntry(of, 'e')} FROM ${tableOf(kind)} e WHERE e.id = t.${column})`;
+};
 
 /** The kinds of entries, and the table each stands in. */
 const KINDS = Object.keys(LOGGED) as (keyof typeof LOGGED)[];
@@ -45,9 +53,9 @@ const OWNED: [table: string, ids: (file: SiteFile) => { id: string }[], site: st
   ...KINDS.map((kind): [string, (file: SiteFile) => { id: string }[], string] => [
     tableOf(kind),
     (file) => file[kind],
-    siteOf('t.breakerId'),
+    siteOfEntry(LOGGED[kind].of, 't'),
   ]),
-  ['strike', (file) => file.strikes, siteOf(`coalesce(${KINDS.map(tableOf).map(ofEntry).join(', ')})`)],
+  ['strike', (file) => file.strikes, `coalesce(${KINDS.map(siteOfStruck).join(', ')})`],
   ['verdict', (file) => file.verdicts, siteOf('t.breakerId')],
 ];
 
@@ -131,6 +139,7 @@ async function insertSite(manager: EntityManager, file: SiteFile, onInserted?: (
   await insertLogged(manager, 'inspections', file.inspections);
   await insertLogged(manager, 'notes', file.notes);
   await insertLogged(manager, 'photos', file.photos);
+  await insertLogged(manager, 'panelEntries', file.panelEntries);
   await insertMany(
     manager,
     'strike',
@@ -142,6 +151,7 @@ async function insertSite(manager: EntityManager, file: SiteFile, onInserted?: (
       inspectionId: null,
       noteId: null,
       photoId: null,
+      panelEntryId: null,
       [LOGGED[kind].column]: entryId,
       at,
       why,

@@ -1,10 +1,15 @@
 import type { EntityManager } from 'typeorm';
 import { LOGGED } from '../edit/index.ts';
+import { removeUnused } from '../attachments/index.ts';
 import { siteRow } from '../record/index.ts';
 
 const PANELS = 'SELECT id FROM panel WHERE siteId = ?';
 const BREAKERS = `SELECT id FROM breaker WHERE panelId IN (${PANELS})`;
-const ENTRIES = Object.values(LOGGED).map(({ table }) => table.options.name);
+const ENTRIES = Object.values(LOGGED).map(({ table, of, column }) => ({
+  table: table.options.name,
+  column,
+  ofSite: of === 'panelId' ? `panelId IN (${PANELS})` : `breakerId IN (${BREAKERS})`,
+}));
 
 /**
  * Delete a site with all that is on record of it. It is the one way by which a logged row ever goes.
@@ -15,14 +20,20 @@ export async function wipeSite(manager: EntityManager, siteId: string): Promise<
   await siteRow(manager, siteId);
   const panels = (await manager.query(PANELS, [siteId])) as { id: string }[];
   const run = (sql: string, params: string[] = [siteId]) => manager.query(sql, params);
+  const beside = (await manager.query(
+    `SELECT DISTINCT sha256 FROM panel_entry WHERE sha256 IS NOT NULL AND panelId IN (${PANELS})`,
+    [siteId],
+  )) as { sha256: string }[];
   await run('PRAGMA defer_foreign_keys = ON', []);
   await run('INSERT INTO wiping (siteId) VALUES (?)');
-  for (const entry of ENTRIES) {
-    await run(
-      `DELETE FROM strike WHERE ${entry}Id IN (SELECT id FROM ${entry} WHERE breakerId IN (${BREAKERS}))`,
-    );
-    await run(`DELETE FROM ${entry} WHERE breakerId IN (${BREAKERS})`);
+  for (const { table, column, ofSite } of ENTRIES) {
+    await run(`DELETE FROM strike WHERE ${column} IN (SELECT id FROM ${table} WHERE ${ofSite})`);
+    await run(`DELETE FROM ${table} WHERE ${ofSite}`);
   }
+  await removeUnused(
+    manager,
+    beside.map(({ sha256 }) => sha256),
+  );
   // Older records may hold what was found in a case of another site: it stays there, without the case.
   for (const entry of ['reading', 'event', 'observation', 'inspection']) {
     await run(`UPDATE "${entry}" SET caseId = NULL WHERE caseId IN (SELECT id FROM "case" WHERE siteId = ?)`);

@@ -88,7 +88,8 @@ function tellsNothing(breaker: Breaker, event: BreakerEvent, before: BreakerEven
     return 'Its cause is known and removed: it tells nothing of the breaker.';
   if (tripPace(event) === 'at-once' || event.amps >= MAGNETIC_PICKUP.mostSensitive * ratingAmps)
     return 'At once, or at a current for the magnet: it tells nothing of the bimetal.';
-  if (before !== null && stillWarm(ratingAmps, before, event))
+  // Where a logger saw the hour before, what was left of an earlier trip is in it.
+  if (event.history === null && before !== null && stillWarm(ratingAmps, before, event))
     return 'It had not cooled from the trip before: it tells nothing by itself.';
   return null;
 }
@@ -106,7 +107,7 @@ function asTrialEvent(event: BreakerEvent): TrialEvent {
   const preload = (event.preloadAmps ?? 0) > 0 ? [{ amps: event.preloadAmps!, seconds: STEADY_SECONDS }] : [];
   return {
     ambientC: nearestAmbient(event.ambientC),
-    segments: [...preload, { amps: event.amps!, seconds }],
+    segments: event.history ?? [...preload, { amps: event.amps!, seconds }],
     outcome: tripped ? 'tripped' : 'held',
     ...(event.afterSeconds === null && tripped ? { notBeforeSeconds: from } : {}),
   };

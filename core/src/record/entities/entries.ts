@@ -128,6 +128,18 @@ export const CAUSE_STATES = ['unknown', 'known-present', 'known-removed'] as con
 /** Most loads that are told apart in one trial. */
 export const MOST_CONNECTED = 14;
 
+/** Steady currents one after the other, as a logger saw them. */
+export const currentHistory = z
+  .array(z.strictObject({ amps, seconds }))
+  .min(1, 'A history has one stretch at least.')
+  .max(80, 'A history has at most 80 stretches.');
+
+/** The hour before it, where a logger saw it; null: known by its figures alone. */
+const history = currentHistory
+  .nullable()
+  .default(null)
+  .describe('the hour before, in stretches of steady current');
+
 const circumstances = {
   id: ownId,
   at: instant,
@@ -149,7 +161,7 @@ const circumstances = {
 };
 
 const eventKinds = [
-  z.strictObject({ kind: z.literal('trip'), ...circumstances }),
+  z.strictObject({ kind: z.literal('trip'), ...circumstances, history }),
   z.strictObject({
     kind: z.literal('reset'),
     feel: z.enum(TESTS['reset-feel'].outcomes).nullable().default(null),
@@ -169,6 +181,7 @@ const eventKinds = [
     kind: z.literal('no-trip'),
     amps,
     afterSeconds: seconds.min(1, 'It held for a second at least.'),
+    history,
     preloadAmps: circumstances.preloadAmps,
     ambientC: circumstances.ambientC,
     id: ownId,
@@ -303,6 +316,7 @@ export const event = z.object({
   ambientC: z.number().nullable(),
   unplugged: z.boolean(),
   connected: z.array(z.string()).nullable(),
+  history: currentHistory.nullable(),
   cause: z.enum(CAUSE_STATES),
 });
 export type BreakerEvent = z.infer<typeof event>;
@@ -368,6 +382,7 @@ export const NOTHING_SAID = {
   ambientC: null,
   unplugged: false,
   connected: null,
+  history: null,
   cause: 'unknown',
 } as const satisfies Partial<BreakerEvent>;
 

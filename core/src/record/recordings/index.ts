@@ -1,3 +1,4 @@
 export * from './recording.ts';
 export * from './pack.ts';
 export * from './summary.ts';
+export { VarintReader, VarintWriter } from './varints.ts';

@@ -1,5 +1,12 @@
 import { feedProblem, placementProblem, tieProblem, type Placed } from '../../panel/layout/index.ts';
-import { SITE_LISTS, STRIKABLE_KINDS, type FileProblem, type SiteFile, type SiteList } from './schema.ts';
+import {
+  BREAKER_ENTRIES,
+  SITE_LISTS,
+  STRIKABLE_KINDS,
+  type FileProblem,
+  type SiteFile,
+  type SiteList,
+} from './schema.ts';
 
 /** More than this helps nobody. */
 const MOST_PROBLEMS = 50;
@@ -20,6 +27,7 @@ export function checkSiteFile(file: SiteFile): FileProblem[] {
   uniqueIds(file, no);
   pointers(file, no);
   casePointers(file, no);
+  panelEntryPointers(file, no);
   placements(file, no);
   strikes(file, no);
   return found;
@@ -72,11 +80,25 @@ function pointers(file: SiteFile, no: No) {
     if (taken.has(breakerId)) no(['circuits', i, 'breakerId'], 'This breaker has a circuit already.');
     taken.add(breakerId);
   });
-  for (const list of ['circuits', ...STRIKABLE_KINDS, 'verdicts'] as const) {
+  for (const list of ['circuits', ...BREAKER_ENTRIES, 'verdicts'] as const) {
     file[list].forEach(({ breakerId }, i) => {
       if (!breakers.has(breakerId)) no([list, i, 'breakerId'], 'No breaker in this file has this id.');
     });
   }
+}
+
+/** Entries of a panel stand on one of this file’s, and its recordings on its breakers. */
+function panelEntryPointers(file: SiteFile, no: No) {
+  const panels = new Set(file.panels.map(({ id }) => id));
+  const breakers = new Set(file.breakers.map(({ id }) => id));
+  file.panelEntries.forEach((entry, i) => {
+    if (!panels.has(entry.panelId)) no(['panelEntries', i, 'panelId'], 'No panel in this file has this id.');
+    if (entry.kind !== 'recording') return;
+    entry.content.channels.forEach(({ at }, j) => {
+      if (at.kind === 'breaker' && !breakers.has(at.breakerId))
+        no(['panelEntries', i, 'content', 'channels', j, 'at'], 'No breaker in this file has this id.');
+    });
+  });
 }
 
 /** Cases stand on panels and breakers of this file, entries on its cases. */

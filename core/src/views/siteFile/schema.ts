@@ -23,10 +23,11 @@ import {
   unitFields,
   who,
 } from '../../record/entities/index.ts';
+import { panelEntryRow } from '../../record/panelEntries/index.ts';
 
 export const SITE_FILE_FORMAT = 'phylaxon-site';
 /** Grows when what a file holds changes its shape; older files are brought up (see `upgradeRow`). */
-export const SITE_FILE_VERSION = 7;
+export const SITE_FILE_VERSION = 8;
 
 const removedAt = instant.nullable().default(null).describe('when it left; its record stays');
 const version = z.int().min(0).default(0);
@@ -57,7 +58,8 @@ const breakerRow = z
     message: 'A main has no space, every other breaker has one.',
   });
 
-export const STRIKABLE_KINDS = [
+/** What is logged of a breaker. */
+export const BREAKER_ENTRIES = [
   'readings',
   'events',
   'observations',
@@ -65,6 +67,8 @@ export const STRIKABLE_KINDS = [
   'notes',
   'photos',
 ] as const;
+/** Everything that is logged, and may be struck. */
+export const STRIKABLE_KINDS = [...BREAKER_ENTRIES, 'panelEntries'] as const;
 
 const strikeRow = z.strictObject({
   id,
@@ -105,6 +109,7 @@ export const SITE_LISTS = {
   inspections: { row: inspectionRow, most: 200_000 },
   notes: { row: noteRow, most: 100_000 },
   photos: { row: photoRow, most: 20_000 },
+  panelEntries: { row: panelEntryRow, most: 20_000 },
   strikes: { row: strikeRow, most: 1_000_000 },
   verdicts: { row: verdictRow, most: 200_000 },
 };
@@ -124,7 +129,7 @@ const rows = <S extends z.ZodType>({ row, most }: { row: S; most: number }) =>
 
 /**
  * A whole site as one file: the drawing and all that is on record. Units: V, A, VA, W, °C, s, m; times are
- * UTC. Pictures lie beside it in a zip, as photos/<sha256>.jpg.
+ * UTC. Pictures lie beside it in a zip, as photos/<sha256>.jpg, what loggers and cameras wrote as attachments/<sha256>.bin.
  */
 export const siteFile = z.strictObject({
   format: z.literal(SITE_FILE_FORMAT, 'This is not a site file.'),
@@ -147,6 +152,7 @@ export const siteFile = z.strictObject({
   inspections: rows(SITE_LISTS.inspections),
   notes: rows(SITE_LISTS.notes),
   photos: rows(SITE_LISTS.photos),
+  panelEntries: rows(SITE_LISTS.panelEntries),
   strikes: rows(SITE_LISTS.strikes),
   verdicts: rows(SITE_LISTS.verdicts).describe('in the order they were made; the last of a breaker stands'),
 });

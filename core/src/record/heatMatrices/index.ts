@@ -1,0 +1,2 @@
+export * from './heatMatrix.ts';
+export * from './readMatrix.ts';

@@ -1,0 +1,86 @@
+import {
+  PANEL_ENTRIES,
+  type panelEntryInput,
+  type ShownPanelEntry,
+} from '@phylaxon/core/record/panelEntries';
+import { In, type EntityManager } from 'typeorm';
+import type { z } from 'zod';
+import { attachmentRow } from '../attachments/index.ts';
+import type { Edit } from '../edit/index.ts';
+import { invalidField } from '../errors/index.ts';
+import {
+  AttachmentTable,
+  BreakerTable,
+  PanelEntryTable,
+  StrikeTable,
+  type PanelEntryRow,
+} from '../store/index.ts';
+import { logOfPanel, stampOfPanel } from './log.ts';
+import { panelRow } from './panelRows.ts';
+import { panelEntryOf, strikesById } from './rowsToRecord.ts';
+
+type Input = z.output<typeof panelEntryInput>;
+
+/** Log something of a panel as a whole; what lies beside it is kept already. */
+export async function logPanelEntry(edit: Edit, panelId: string, input: Input): Promise<PanelEntryRow> {
+  await panelRow(edit.manager, panelId);
+  const bytes = await bytesBeside(edit.manager, input);
+  await checkChannels(edit.manager, panelId, input);
+  const row = { ...input, bytes, ...stampOfPanel(edit, panelId, input) } as PanelEntryRow;
+  await logOfPanel(edit, panelId, row, input.id !== undefined);
+  return row;
+}
+
+async function bytesBeside(manager: EntityManager, { kind, sha256, content }: Input): Promise<number | null> {
+  const wanted = PANEL_ENTRIES[kind].attachment;
+  if (wanted === null || sha256 === null) return null;
+  const attachment = await attachmentRow(manager, sha256);
+  if (attachment?.kind !== wanted)
+    throw invalidField('sha256', 'There is no such attachment here: send it first.');
+  if (kind === 'recording' && attachment.about.kind === 'recording') {
+    const inside = attachment.about.channels.map(({ quantity }) => quantity).join();
+    if (
+      inside !==
+      (content as { channels: { quantity: string }[] }).channels.map(({ quantity }) => quantity).join()
+    )
+      throw invalidField('content.channels', 'These are not the channels of the recording.');
+  }
+  return attachment.bytes;
+}
+
+/** A channel is clipped to a breaker of the panel, in it or taken out since. */
+async function checkChannels(manager: EntityManager, panelId: string, input: Input): Promise<void> {
+  if (input.kind !== 'recording') return;
+  const named = input.content.channels.map(({ at }) => (at.kind === 'breaker' ? at.breakerId : null));
+  const known = await manager.findBy(BreakerTable, { panelId, id: In(named.filter((id) => id !== null)) });
+  named.forEach((id, i) => {
+    if (id !== null && !known.some((breaker) => breaker.id === id))
+      throw invalidField(`content.channels.${i}.at.breakerId`, 'There is no such breaker in this panel.');
+  });
+}
+
+/**
+ * What is logged of a panel as a whole, newest first, struck entries too.
+ *
+ * @param kind only of this kind
+ */
+export async function panelEntriesOf(
+  manager: EntityManager,
+  panelId: string,
+  kind?: PanelEntryRow['kind'],
+): Promise<ShownPanelEntry[]> {
+  const rows = await manager.find(PanelEntryTable, {
+    where: { panelId, ...(kind !== undefined && { kind }) },
+    order: { at: 'DESC', id: 'DESC' },
+  });
+  const struck = strikesById(
+    await manager.findBy(StrikeTable, { panelEntryId: In(rows.map(({ id }) => id)) }),
+  );
+  const beside = await manager.findBy(AttachmentTable, {
+    sha256: In(rows.flatMap(({ sha256 }) => sha256 ?? [])),
+  });
+  return rows.map((row) => ({
+    entry: panelEntryOf(row, struck.get(row.id) ?? null),
+    about: beside.find(({ sha256 }) => sha256 === row.sha256)?.about ?? null,
+  }));
+}
