@@ -111,6 +111,7 @@ const WEB = [
   'start',
   'case',
   'live',
+  'recordings',
   'measure',
   'readingLine',
   'app',

@@ -1,4 +1,4 @@
-import { mayLogOfPanel, panelEntryInput, sayPanelEntry } from '../record/panelEntries/index.ts';
+import { mayLogOfPanel, PANEL_ENTRIES, panelEntryInput } from '../record/panelEntries/index.ts';
 import { command } from './command.ts';
 import { byId } from './shapes.ts';
 
@@ -10,6 +10,6 @@ export const logPanelEntry = command({
   summary: 'Log something of a panel as a whole: a recording, a heat picture, a scan, a sign',
   params: byId,
   body: panelEntryInput,
-  label: (entry, where) => `Logged ${sayPanelEntry(entry).name.toLowerCase()} of ${where}`,
+  label: ({ kind }, where) => `Logged ${PANEL_ENTRIES[kind].name.toLowerCase()} of ${where}`,
   refuses: mayLogOfPanel,
 });

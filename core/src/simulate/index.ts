@@ -22,5 +22,5 @@ export {
 export { type SimulatedCase } from './simulatedCase.ts';
 export * from './jointRun.ts';
 export * from './liveMeters.ts';
-export { loggedCircuit, type LoggedCircuit, type TrueEvent } from './loggedCircuit.ts';
+export { loggedCircuit, type GivenCircuit, type LoggedCircuit, type TrueEvent } from './loggedCircuit.ts';
 export * from './eventScore.ts';

@@ -13,6 +13,13 @@ export interface TrueStart {
   seconds: number;
 }
 
+/** A circuit that is drawn: its breaker’s rating (A), its loads, and when the logger began (ms since 1970). */
+export interface GivenCircuit {
+  ratingAmps: number;
+  loads: LoggedLoad[];
+  startMs: number;
+}
+
 /** A circuit with a logger on it, and what really happened there. */
 export interface LoggedCircuit {
   ratingAmps: number;
@@ -26,7 +33,8 @@ export interface LoggedCircuit {
   events: TrueEvent[];
 }
 
-interface Load {
+/** A load as it runs, its turns drawn from ranges of s. */
+export interface LoggedLoad {
   amps: number;
   surge: TrueStart | null;
   onSeconds: [number, number];
@@ -43,7 +51,7 @@ const between = (random: Random, [least, most]: readonly [number, number]) =>
   least + random() * (most - least);
 
 /** What hangs on circuits of a house, as drawn: heaters, compressors, pumps, lamps, tools, things left on. */
-const KINDS: ((random: Random) => Load)[] = [
+const KINDS: ((random: Random) => LoggedLoad)[] = [
   (random) => ({
     amps: between(random, [5, 12.5]),
     surge: null,
@@ -94,12 +102,18 @@ const SUPPLY_OHMS = 0.06;
  * @param random where its numbers come from
  * @param days how long it is logged
  * @param intervalMs between two samples, ms
+ * @param given a circuit that is drawn; left out, one is drawn here
  * @returns what was logged, and what really happened
  * @example loggedCircuit(seeded(1), 1, 1000).amps.values.length // 86400
  */
-export function loggedCircuit(random: Random, days: number, intervalMs: number): LoggedCircuit {
-  const ratingAmps = [15, 20, 20, 30][Math.floor(random() * 4)]!;
-  const loads = drawLoads(random);
+export function loggedCircuit(
+  random: Random,
+  days: number,
+  intervalMs: number,
+  given?: GivenCircuit,
+): LoggedCircuit {
+  const ratingAmps = given?.ratingAmps ?? [15, 20, 20, 30][Math.floor(random() * 4)]!;
+  const loads = given?.loads ?? drawLoads(random);
   const unit = drawUnit(random, ratingAmps);
   const seconds = days * 86_400;
   const usualVolts = normalWithin(random, 120, 1.5, 116, 124);
@@ -110,7 +124,7 @@ export function loggedCircuit(random: Random, days: number, intervalMs: number):
   const clean = { amps: new Float32Array(count), volts: new Float32Array(count) };
   const [amps, volts] = [new Float32Array(count), new Float32Array(count)];
   const noise = { share: between(random, [0.002, 0.008]), amps: between(random, [0.01, 0.04]), volts: 0.15 };
-  const startMs = Date.UTC(2026, 0, 5, 6);
+  const startMs = given?.startMs ?? Date.UTC(2026, 0, 5, 6);
   const currentMean = meansOf(pieces);
   const supplyMean = meansOf(supply.map(({ at, volts: v }) => ({ at, amps: v })));
   for (let i = 0; i < count; i += 1) {
@@ -143,9 +157,9 @@ export function loggedCircuit(random: Random, days: number, intervalMs: number):
 const round = (value: number, step: number) => Math.round(value / step) * step;
 
 /** Three to six loads, no two of them of the same size. */
-function drawLoads(random: Random): Load[] {
+function drawLoads(random: Random): LoggedLoad[] {
   const wanted = 3 + Math.floor(random() * 4);
-  const loads: Load[] = [];
+  const loads: LoggedLoad[] = [];
   while (loads.length < wanted) loads.push(KINDS[Math.floor(random() * KINDS.length)]!(random));
   return loads;
 }
@@ -170,7 +184,7 @@ function drawSupply(random: Random, usual: number, seconds: number): { at: numbe
 /** The loads in their turns, through a breaker that opens by its heat and is reset by somebody by and by. */
 function run(
   random: Random,
-  loads: readonly Load[],
+  loads: readonly LoggedLoad[],
   unit: ThermalElement,
   ratingAmps: number,
   seconds: number,
@@ -250,7 +264,7 @@ function run(
  * @returns in running currents
  * @example surgeAt({ surge: { times: 5, seconds: 1 } }, 0) // 4
  */
-export function surgeAt({ surge }: Pick<Load, 'surge'>, since: number): number {
+export function surgeAt({ surge }: Pick<LoggedLoad, 'surge'>, since: number): number {
   if (!surge || since < 0) return 0;
   const piece = Math.floor(since / (surge.seconds / 2) + 1e-9);
   return piece >= SURGE_PIECES ? 0 : (surge.times - 1) * Math.exp(-piece / 2);

@@ -63,6 +63,7 @@ const CIRCUITS: DemoCircuit[] = [
     ],
   },
   {
+    logged: true,
     breaker: { space: 4, poles: 1, ratingAmps: 20, installedOn: '2012-06-11' },
     circuit: {
       label: 'Steam press and tea corner',

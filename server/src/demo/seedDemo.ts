@@ -39,6 +39,7 @@ import {
 import { BreakerTable, SiteTable, type Store } from '../store/index.ts';
 import { decisionText, redecideAll, redecidePanel } from '../recordService/index.ts';
 import { FERRY_COTTAGE } from './ferryCottage.ts';
+import { logThreeDays } from './threeDays.ts';
 import { SAIL_LOFT } from './sailLoft.ts';
 import type { DemoCase, DemoEntry, DemoPanel, DemoSite } from './shape.ts';
 
@@ -90,11 +91,12 @@ async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel
     happenings.push(
       ...entries.map((entry) => ({ at: atOf(entry), happen: (e: Edit) => logEntry(e, id(), entry) })),
     );
-  for (const { breaker, circuit, log, cases = [], replaced, tiedWith } of demo.circuits) {
+  for (const { breaker, circuit, log, cases = [], replaced, tiedWith, logged } of demo.circuits) {
     let { id } = await fitBreaker(edit, panel.id, breakerInput.parse(breaker));
     await setCircuit(edit, id, circuitInput.parse(circuit));
     if (tiedWith !== undefined) await tieBreakers(edit, id, inSpace.get(tiedWith)!);
     inSpace.set(breaker.space, id);
+    if (logged) await logThreeDays(manager, panel.id, id);
     logOf(() => id, log);
     for (const one of cases)
       happenings.push({

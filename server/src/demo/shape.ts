@@ -36,6 +36,8 @@ export interface DemoCircuit {
   cases?: DemoCase[];
   /** The part was replaced: when, by what, and what had been logged of the old one. */
   replaced?: { at: string; by: Omit<ReplacementInput, 'version'>; before: DemoEntry[] };
+  /** A logger hung on it for three days. */
+  logged?: true;
   /** Its handle is tied to that of the breaker in this space. */
   tiedWith?: number;
 }

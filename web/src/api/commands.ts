@@ -28,6 +28,7 @@ import type {
   SiteChange,
   SiteInput,
 } from '@phylaxon/core/record/entities';
+import type { PanelEntryInput } from '@phylaxon/core/record/panelEntries';
 import { newId } from './newId.ts';
 import { pending, type Pending } from './pending.ts';
 
@@ -54,6 +55,8 @@ export const entries = {
     ),
   inspection: (id: string, where: string, input: InspectionInput) =>
     pending(commands.logInspection, { id }, withId(input), where),
+  panelEntry: (panelId: string, where: string, input: PanelEntryInput) =>
+    pending(commands.logPanelEntry, { id: panelId }, withId(input), where),
   note: (id: string, where: string, input: NoteInput) =>
     pending(commands.writeNote, { id }, withId(input), where),
   photo: (id: string, where: string, input: PhotoInput) =>

@@ -3,13 +3,14 @@ import type { CaseRecord, CaseSummary, Suspect } from '@phylaxon/core/diagnosis/
 import type { Curve } from '@phylaxon/core/record/entities';
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import type { Feed, Sample, Switched } from '@phylaxon/core/record/feeds';
+import type { AttachmentKind, PanelEntryName, PanelLog } from '@phylaxon/core/record/panelEntries';
 import type { LegsView } from '@phylaxon/core/views/legs';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
 import type { BackupState, Settings } from '@phylaxon/core/record/settings';
 import type { Series, Timeline, TimelineKind } from '@phylaxon/core/views/timeline';
 import { addressOf } from '@phylaxon/core/commands';
 import type { Pending } from './pending.ts';
-import { fileAddress, query, request, sendFile, type By } from './request.ts';
+import { fetchFile, fileAddress, query, request, sendFile, type By } from './request.ts';
 
 /** What of a timeline is asked for. */
 export interface TimelineFilter {
@@ -69,6 +70,13 @@ export const api = {
     ),
 
   board: (panelId: string) => request<Board>('GET', `/panels/${panelId}`),
+
+  panelEntries: (panelId: string, kind?: PanelEntryName) =>
+    request<PanelLog>('GET', `/panels/${panelId}/entries${query({ kind })}`),
+  keepAttachment: (kind: AttachmentKind, file: Blob) =>
+    sendFile<{ sha256: string }>(`/attachments?kind=${kind}`, file, ZIP),
+  attachment: (sha256: string) => fetchFile(`/attachments/${sha256}`),
+  attachmentAddress: (sha256: string) => fileAddress(`/attachments/${sha256}`),
 
   legs: (panelId: string) => request<LegsView>('GET', `/panels/${panelId}/legs`),
 

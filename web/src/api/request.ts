@@ -90,6 +90,14 @@ export const sendFile = <T>(
     signal,
   });
 
+/** A file that the server keeps. */
+export async function fetchFile(path: string): Promise<Blob> {
+  const answer = await fetch(BASE + path).catch(() => null);
+  if (!answer) throw new RequestError('The server does not answer; try again when it runs.', NO_SERVER);
+  if (!answer.ok) throw new RequestError('This file is not there any more.', answer.status);
+  return answer.blob();
+}
+
 /** The address of a file that the server gives. */
 export const fileAddress = (path: string) => BASE + path;
 

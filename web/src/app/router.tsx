@@ -13,6 +13,10 @@ const outcomesView = async () => ({ Component: (await import('../outcomes/index.
 const liveView = async () => ({ Component: (await import('../live/index.ts')).LivePage });
 const legsView = async () => ({ Component: (await import('../measure/index.ts')).LegsPage });
 const jointsView = async () => ({ Component: (await import('../measure/index.ts')).JointsPage });
+const recordingsView = async () => ({
+  Component: (await import('../recordings/index.ts')).RecordingsPage,
+});
+const recordingView = async () => ({ Component: (await import('../recordings/index.ts')).RecordingPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -30,6 +34,8 @@ export const router = createBrowserRouter([
       { path: 'live', lazy: liveView },
       { path: 'legs/:panelId', lazy: legsView },
       { path: 'joints/:breakerId', lazy: jointsView },
+      { path: 'panels/:panelId/recordings', lazy: recordingsView },
+      { path: 'panels/:panelId/recordings/:entryId', lazy: recordingView },
       { path: 'settings', lazy: settingsView },
       { path: 'cases/new', lazy: openCaseView },
       { path: 'cases/:caseId', lazy: caseView },

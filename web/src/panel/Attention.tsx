@@ -20,10 +20,15 @@ export function Attention({ board }: { board: Board }) {
         <Link to={`/cases/new?panel=${panel.id}`} className={asButton('primary', 'large')}>
           Something is wrong here
         </Link>
-        <Link to={`/legs/${panel.id}`} className={`ml-3 ${asButton('quiet', 'large')}`}>
+      </p>
+      <nav aria-label="Measure this panel" className="mb-4 flex flex-wrap gap-2">
+        <Link to={`/legs/${panel.id}`} className={asButton('quiet')}>
           Supply and legs
         </Link>
-      </p>
+        <Link to={`/panels/${panel.id}/recordings`} className={asButton('quiet')}>
+          Logger recordings
+        </Link>
+      </nav>
       {cases.length > 0 && (
         <section aria-label="Open cases" className="mb-6">
           <h2 className="text-xl font-bold">Open cases</h2>

@@ -1,4 +1,5 @@
 import { sayPlace } from '@phylaxon/core/panel/layout';
+import type { PanelEntryName } from '@phylaxon/core/record/panelEntries';
 import type { Search } from '@phylaxon/core/views/search';
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, type TimelineFilter } from '../api/index.ts';
@@ -15,6 +16,11 @@ export const recordQueries = {
       queryKey: ['drawn', panelId, drawn],
       queryFn: () => api.board(panelId),
       placeholderData: keepPreviousData,
+    }),
+  panelEntries: (panelId: string, kind?: PanelEntryName) =>
+    queryOptions({
+      queryKey: [RECORD, 'panel-entries', panelId, kind ?? null],
+      queryFn: async () => (await api.panelEntries(panelId, kind)).entries,
     }),
   legs: (panelId: string) =>
     queryOptions({ queryKey: [RECORD, 'legs', panelId], queryFn: () => api.legs(panelId) }),

@@ -1,6 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
-import { PANEL_SIGN_IDS, PANEL_SIGNS, REVIEW_KINDS, type PanelSignId } from '../../facts/vocabulary/index.ts';
+import {
+  PANEL_SIGN_IDS,
+  PANEL_SIGN_WORDS,
+  PANEL_SIGNS,
+  REVIEW_KINDS,
+  type PanelSignId,
+} from '../../facts/vocabulary/index.ts';
 import { panelReview } from './index.ts';
 
 const review = (...evidence: PanelSignId[]) => panelReview({ evidence });
@@ -105,6 +111,6 @@ describe('a panel’s review', () => {
   });
 
   test('every sign says why it speaks as it does', () => {
-    for (const sign of Object.values(PANEL_SIGNS)) expect(sign.why).toMatch(/^[A-Z].{15,}\.$/);
+    for (const sign of Object.values(PANEL_SIGN_WORDS)) expect(sign.why).toMatch(/^[A-Z].{15,}\.$/);
   });
 });

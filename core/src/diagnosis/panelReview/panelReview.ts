@@ -1,4 +1,5 @@
 import {
+  PANEL_SIGN_WORDS,
   PANEL_SIGNS,
   panelSign,
   REVIEW_KINDS,
@@ -116,7 +117,7 @@ function reasonsOf(
     });
   const said = [...failing, ...evidence.filter((id) => !failing.includes(id))];
   for (const id of said) {
-    const { words, why } = panelSign(id);
+    const { words, why } = PANEL_SIGN_WORDS[id];
     reasons.push({ code: id, text: `${words}. ${why}` });
   }
   if (notLookedAt.length > 0)

@@ -8,3 +8,4 @@ export * from './thresholds.ts';
 export * from './spots.ts';
 export { ACTION_WORDS, WATCH_IT } from './actionWords.ts';
 export * from './panelSigns.ts';
+export * from './panelSignWords.ts';

@@ -1,5 +1,6 @@
 /**
- * What may be found of a panel as a whole, kind by kind: what it speaks for, and why. Five kinds are independent of one another: each is
+ * What may be found of a panel as a whole, kind by kind: what it speaks for. Why each speaks so
+ * stands beside it in `panelSignWords.ts`, apart, since whoever only logs a sign needs no words. Five kinds are independent of one another: each is
  * found out in another way, so that one slip or one odd day does not speak twice. `context` weighs beside them and is no kind.
  */
 
@@ -16,10 +17,6 @@ export type Bearing = 'failing' | 'local' | 'watch' | 'clears';
 export interface PanelSign {
   kind: ReviewKind | 'context';
   bearing: Bearing;
-  /** What was found, in a few words. */
-  words: string;
-  /** Why it speaks as it does. */
-  why: string;
   /** Found out with the cover closed; otherwise a qualified electrician looks. */
   coverClosed?: true;
   /** Whoever finds it does not wait: a fire or a shock is near. */
@@ -27,254 +24,48 @@ export interface PanelSign {
 }
 
 export const PANEL_SIGNS = {
-  'sizzle-under-load': {
-    kind: 'heard',
-    bearing: 'failing',
-    coverClosed: true,
-    words: 'Sizzling or crackling under load',
-    why: 'It is an arc: current crosses a gap at a bus or a stab and burns it further.',
-    now: true,
-  },
-  'hot-plastic-smell': {
-    kind: 'heard',
-    bearing: 'failing',
-    coverClosed: true,
-    words: 'Smell of hot plastic at the panel',
-    why: 'Insulation smells before it burns, and it only gets that hot where a joint has failed.',
-    now: true,
-  },
-  'steady-hum': {
-    kind: 'heard',
-    bearing: 'watch',
-    coverClosed: true,
-    words: 'A steady hum',
-    why: 'A loose plate or a bell transformer hums as well; a hum that grows with the load is worth hearing again.',
-  },
-  'quiet-under-load': {
-    kind: 'heard',
-    bearing: 'clears',
-    coverClosed: true,
-    words: 'Quiet, and no smell, with everything on',
-    why: 'A bus that arcs is loudest under load.',
-  },
+  'sizzle-under-load': { kind: 'heard', bearing: 'failing', coverClosed: true, now: true },
+  'hot-plastic-smell': { kind: 'heard', bearing: 'failing', coverClosed: true, now: true },
+  'steady-hum': { kind: 'heard', bearing: 'watch', coverClosed: true },
+  'quiet-under-load': { kind: 'heard', bearing: 'clears', coverClosed: true },
 
-  'insulation-melted': {
-    kind: 'seen',
-    bearing: 'failing',
-    words: 'Insulation or plastic melted inside',
-    why: 'It has been far hotter than any load in order makes it, and what insulates is gone.',
-    now: true,
-  },
-  'lugs-discoloured': {
-    kind: 'seen',
-    bearing: 'failing',
-    words: 'Main lugs or bus discolored by heat',
-    why: 'Metal that everything flows through has been hot for long; its spring and plating are gone.',
-  },
-  'stabs-pitted-several': {
-    kind: 'seen',
-    bearing: 'failing',
-    words: 'Several bus stabs pitted or burnt',
-    why: 'One stab is one breaker’s joint; several are the bus, and new breakers on it burn in turn.',
-  },
-  'stab-pitted-one': {
-    kind: 'seen',
-    bearing: 'local',
-    words: 'One bus stab pitted or burnt',
-    why: 'That space is given up and its breaker moved; the rest of the bus is not condemned by it.',
-  },
-  'lugs-corroded': {
-    kind: 'seen',
-    bearing: 'local',
-    words: 'Main lugs corroded',
-    why: 'Cleaned and remade in time they serve on; left alone the corrosion goes on into the bus.',
-  },
-  'two-under-one-screw': {
-    kind: 'seen',
-    bearing: 'local',
-    words: 'Two conductors under one screw not listed for two',
-    why: 'One of them works loose. It is put right at that breaker.',
-  },
-  'open-hole': {
-    kind: 'seen',
-    bearing: 'local',
-    coverClosed: true,
-    words: 'An open hole or an open space without a filler',
-    why: 'Fingers and mice reach live metal through it; a filler closes it.',
-  },
-  'rust-light': {
-    kind: 'seen',
-    bearing: 'watch',
-    coverClosed: true,
-    words: 'A little rust',
-    why: 'Damp has been in. It is harmless so far and tells where to look again.',
-  },
-  untidy: {
-    kind: 'seen',
-    bearing: 'watch',
-    words: 'Untidy work',
-    why: 'Untidy wiring predicts loose joints; by itself it heats nothing.',
-  },
-  'clean-inside': {
-    kind: 'seen',
-    bearing: 'clears',
-    words: 'Clean inside: no discoloring, rust or pitting',
-    why: 'Heat and damp leave their marks for good.',
-  },
+  'insulation-melted': { kind: 'seen', bearing: 'failing', now: true },
+  'lugs-discoloured': { kind: 'seen', bearing: 'failing' },
+  'stabs-pitted-several': { kind: 'seen', bearing: 'failing' },
+  'stab-pitted-one': { kind: 'seen', bearing: 'local' },
+  'lugs-corroded': { kind: 'seen', bearing: 'local' },
+  'two-under-one-screw': { kind: 'seen', bearing: 'local' },
+  'open-hole': { kind: 'seen', bearing: 'local', coverClosed: true },
+  'rust-light': { kind: 'seen', bearing: 'watch', coverClosed: true },
+  untidy: { kind: 'seen', bearing: 'watch' },
+  'clean-inside': { kind: 'seen', bearing: 'clears' },
 
-  'leg-over-rating': {
-    kind: 'currents',
-    bearing: 'failing',
-    words: 'A leg carries more than its rating',
-    why: 'Bus, lugs and main are beyond what they were built for, and age fast.',
-  },
-  'legs-unequal-for-years': {
-    kind: 'currents',
-    bearing: 'watch',
-    words: 'One leg has carried much more than the other for years',
-    why: 'The heavier leg is the worn one. Once heat shows a failing joint, this explains it and counts as failing too.',
-  },
-  'legs-balanced': {
-    kind: 'currents',
-    bearing: 'clears',
-    words: 'The legs carry about alike, within the rating',
-    why: 'Neither side of the bus is worked harder than the other.',
-  },
+  'leg-over-rating': { kind: 'currents', bearing: 'failing' },
+  'legs-unequal-for-years': { kind: 'currents', bearing: 'watch' },
+  'legs-balanced': { kind: 'currents', bearing: 'clears' },
 
-  'bus-or-lug-over-15': {
-    kind: 'heat',
-    bearing: 'failing',
-    words: 'Bus or a lug more than 15 °C over the other',
-    why: 'What everything flows through is a bad joint: no breaker that is changed cures it.',
-  },
-  'several-over-15': {
-    kind: 'heat',
-    bearing: 'failing',
-    words: 'Several breakers more than 15 °C over similar ones',
-    why: 'Joints do not fail by chance side by side; what they share, the bus, does.',
-  },
-  'very-hot-not-open': {
-    kind: 'heat',
-    bearing: 'failing',
-    words: 'A breaker far hotter than its load explains that did not open',
-    why: 'Its contacts may be welded: it does not protect its circuit any more.',
-    now: true,
-  },
-  'one-joint-over-15': {
-    kind: 'heat',
-    bearing: 'local',
-    words: 'One joint more than 15 °C over similar ones',
-    why: 'One joint is remade, or one breaker replaced; the panel is not condemned by it.',
-  },
-  'some-3-to-15': {
-    kind: 'heat',
-    bearing: 'watch',
-    words: 'Some parts 3 to 15 °C over similar ones',
-    why: 'To be tightened when somebody is there, and scanned again.',
-  },
-  'none-over-3': {
-    kind: 'heat',
-    bearing: 'clears',
-    words: 'Nothing more than 3 °C over similar parts, under load',
-    why: 'A joint that fails is warm under load.',
-  },
+  'bus-or-lug-over-15': { kind: 'heat', bearing: 'failing' },
+  'several-over-15': { kind: 'heat', bearing: 'failing' },
+  'very-hot-not-open': { kind: 'heat', bearing: 'failing', now: true },
+  'one-joint-over-15': { kind: 'heat', bearing: 'local' },
+  'some-3-to-15': { kind: 'heat', bearing: 'watch' },
+  'none-over-3': { kind: 'heat', bearing: 'clears' },
 
-  'takes-neighbour-along': {
-    kind: 'behaviour',
-    bearing: 'failing',
-    coverClosed: true,
-    words: 'A breaker that is opened takes another with it',
-    why: 'Two circuits have nothing in common but the bus and its stabs.',
-  },
-  'trips-together': {
-    kind: 'behaviour',
-    bearing: 'failing',
-    coverClosed: true,
-    words: 'Breakers of different circuits trip together',
-    why: 'Heat of a shared stab or bus reaches both; their circuits do not know of each other.',
-  },
-  'did-not-open': {
-    kind: 'behaviour',
-    bearing: 'failing',
-    coverClosed: true,
-    words: 'A breaker did not open when it must',
-    why: 'Where one breaker of a panel does not protect, the others of its age are not to be trusted untried.',
-    now: true,
-  },
-  'opens-as-it-should': {
-    kind: 'behaviour',
-    bearing: 'clears',
-    coverClosed: true,
-    words: 'Every handle that was tried opens its own circuit and no other',
-    why: 'What the panel is for, it does.',
-  },
+  'takes-neighbour-along': { kind: 'behaviour', bearing: 'failing', coverClosed: true },
+  'trips-together': { kind: 'behaviour', bearing: 'failing', coverClosed: true },
+  'did-not-open': { kind: 'behaviour', bearing: 'failing', coverClosed: true, now: true },
+  'opens-as-it-should': { kind: 'behaviour', bearing: 'clears', coverClosed: true },
 
-  'unlisted-part': {
-    kind: 'context',
-    bearing: 'local',
-    words: 'A breaker not listed for this panel',
-    why: 'It may fit without holding the stab as it must. It is exchanged for a listed one.',
-  },
-  'feeder-below-main': {
-    kind: 'context',
-    bearing: 'local',
-    words: 'The conductors to it carry less than its main allows',
-    why: 'The main would let them overheat: a smaller main, or larger conductors.',
-  },
-  'neutral-ground-in-sub-panel': {
-    kind: 'context',
-    bearing: 'local',
-    words: 'Neutral and ground joined in a sub-panel',
-    why: 'The grounding conductor then carries current. They are parted; the bond stays at the service.',
-  },
-  'neutral-not-bonded': {
-    kind: 'context',
-    bearing: 'local',
-    words: 'Neutral and ground not joined at the service',
-    why: 'A fault to ground then finds no way back and trips nothing. They are joined there, and only there.',
-  },
-  'over-40-years': {
-    kind: 'context',
-    bearing: 'watch',
-    coverClosed: true,
-    words: 'More than 40 years old',
-    why: 'Springs and grease age. Age alone condemns nothing.',
-  },
-  'family-withdrawn': {
-    kind: 'context',
-    bearing: 'watch',
-    coverClosed: true,
-    words: 'Its family of parts is withdrawn',
-    why: 'Spares run out, and some were withdrawn for a reason. That alone condemns nothing.',
-  },
-  'no-single-main': {
-    kind: 'context',
-    bearing: 'watch',
-    coverClosed: true,
-    words: 'No single main: several handles shut it off',
-    why: 'It was allowed when it was built. In a hurry it takes several moves to make it dead.',
-  },
-  damp: {
-    kind: 'context',
-    bearing: 'watch',
-    coverClosed: true,
-    words: 'Damp where it hangs',
-    why: 'Joints corrode in damp air. Seal the pipe from outdoors; look again.',
-  },
-  full: {
-    kind: 'context',
-    bearing: 'watch',
-    coverClosed: true,
-    words: 'No room left',
-    why: 'The next circuit finds no place, and crowding is when two conductors go under one screw.',
-  },
-  'season-ahead': {
-    kind: 'context',
-    bearing: 'watch',
-    coverClosed: true,
-    words: 'The season of its largest load is ahead',
-    why: 'What is weak fails then.',
-  },
+  'unlisted-part': { kind: 'context', bearing: 'local' },
+  'feeder-below-main': { kind: 'context', bearing: 'local' },
+  'neutral-ground-in-sub-panel': { kind: 'context', bearing: 'local' },
+  'neutral-not-bonded': { kind: 'context', bearing: 'local' },
+  'over-40-years': { kind: 'context', bearing: 'watch', coverClosed: true },
+  'family-withdrawn': { kind: 'context', bearing: 'watch', coverClosed: true },
+  'no-single-main': { kind: 'context', bearing: 'watch', coverClosed: true },
+  damp: { kind: 'context', bearing: 'watch', coverClosed: true },
+  full: { kind: 'context', bearing: 'watch', coverClosed: true },
+  'season-ahead': { kind: 'context', bearing: 'watch', coverClosed: true },
 } as const satisfies Record<string, PanelSign>;
 
 export type PanelSignId = keyof typeof PANEL_SIGNS;
@@ -284,7 +75,7 @@ export const PANEL_SIGN_IDS = Object.keys(PANEL_SIGNS) as [PanelSignId, ...Panel
  * A sign of a panel, by its id.
  *
  * @param id of the sign
- * @returns its kind, what it speaks for, its words and why
+ * @returns its kind, and what it speaks for
  * @example panelSign('did-not-open').kind // 'behaviour'
  */
 export const panelSign = (id: PanelSignId): PanelSign => PANEL_SIGNS[id];

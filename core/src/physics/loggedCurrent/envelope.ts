@@ -1,4 +1,4 @@
-import { firstAtOrAfter, type Samples } from './samples.ts';
+import { firstAtOrAfter, LONGEST_HOLD, usualInterval, type Samples } from './samples.ts';
 
 /** Samples in the smallest block whose least and most are kept. */
 const BLOCK = 32;
@@ -10,7 +10,7 @@ interface Level {
   most: Float32Array;
 }
 
-/** Least and most of a stretch, column by column of a picture; NaN where nothing was logged. */
+/** Least and most of a stretch, column by column of a picture; NaN where nothing was logged. A sample stands until the next. */
 export interface Envelope {
   least: Float32Array;
   most: Float32Array;
@@ -60,14 +60,18 @@ export function envelopeOf({
     return [least, most];
   };
 
+  const longest = LONGEST_HOLD * usualInterval(times);
   return (fromMs, toMs, columns) => {
     const least = new Float32Array(columns).fill(NaN);
     const most = new Float32Array(columns).fill(NaN);
     const width = (toMs - fromMs) / columns;
     let from = firstAtOrAfter(times, fromMs);
     for (let column = 0; column < columns; column += 1) {
-      const to = firstAtOrAfter(times, fromMs + (column + 1) * width);
-      const [low, high] = over(from, to);
+      const startMs = fromMs + column * width;
+      const to = firstAtOrAfter(times, startMs + width);
+      // What stood when the column began.
+      const before = from > 0 && startMs - times[from - 1]! < longest ? from - 1 : from;
+      const [low, high] = over(before, to);
       if (low <= high) [least[column], most[column]] = [low, high];
       from = to;
     }

@@ -5,4 +5,5 @@ export * from './envelope.ts';
 export { stepsOf, type Step } from './steps.ts';
 export type { KnownLoad } from './sizes.ts';
 export * from './loadEvents.ts';
+export * from './loadTurns.ts';
 export * from './voltageEvents.ts';

@@ -67,7 +67,7 @@ const WEAK = { share: 0.9, heat: 0.78 };
  * worked by hand looks the same.
  *
  * @param samples A
- * @param ratingAmps the breaker’s rating, A
+ * @param ratingAmps the breaker’s rating, A; null: not known, and nothing is over it
  * @param known loads of the circuit, A each
  * @param volts what the same logger saw of the voltage, V: what a sag does to the current is no switching
  * @returns events in their order
@@ -76,15 +76,15 @@ const WEAK = { share: 0.9, heat: 0.78 };
  */
 export function loadEvents(
   samples: Samples,
-  ratingAmps: number,
+  ratingAmps: number | null,
   known: readonly KnownLoad[],
   volts: Samples | null = null,
 ): LoadEvent[] {
   const usualMs = usualInterval(samples.times);
   const steps = withoutSupply(stepsOf(samples), volts ? voltageEvents(volts) : [], usualMs);
   const sizes = sizesOf(steps, known);
-  const isOff = (amps: number) => amps < Math.max(OFF.amps, OFF.share * ratingAmps);
-  const heat = heatUpTo(samples, ratingAmps);
+  const isOff = (amps: number) => amps < Math.max(OFF.amps, OFF.share * (ratingAmps ?? 0));
+  const heat = ratingAmps === null ? () => 0 : heatUpTo(samples, ratingAmps);
   const events: LoadEvent[] = [];
   /** What is on. */
   let on: Size[] = [];
@@ -110,7 +110,7 @@ export function loadEvents(
         parts.length === 1 &&
         (known.length > 0 ? parts[0]!.loadId !== null : parts[0]!.isKnown) &&
         drop.amps < ROSE * step.fromAmps;
-      const share = drop.amps / ratingAmps;
+      const share = drop.amps / (ratingAmps ?? Infinity);
       const isOverloaded = isAlone ? byHeat >= 1 : share > 1 || (share > WEAK.share && byHeat >= WEAK.heat);
       const allOn = on.reduce((sum, { amps }) => sum + amps, 0);
       const several = !isAlone && on.length >= SEVERAL && drop.amps > 0.9 * allOn;

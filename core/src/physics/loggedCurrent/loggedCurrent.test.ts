@@ -5,7 +5,9 @@ import {
   highestMean,
   historyBefore,
   loadEvents,
+  loadTurns,
   loggerClock,
+  longestOverload,
   spreadOf,
   stepsOf,
   timeAbove,
@@ -194,5 +196,23 @@ describe('what happened', () => {
         expect(seconds).toBeCloseTo((end - samples.times[0]!) / 1000, 3);
       }),
     );
+  });
+
+  test('how a load ran, and the longest stretch above the rating in which it held', () => {
+    const turn = [...steady(0, 100), ...steady(12, 60)];
+    const samples = log([...turn, ...turn, ...turn, ...steady(0, 100)]);
+    const events = loadEvents(samples, 20, known);
+    expect(loadTurns(events)).toEqual([
+      expect.objectContaining({
+        loadId: 'heater',
+        times: 3,
+        onSeconds: 60,
+        offSeconds: 100,
+        surgeTimes: null,
+      }),
+    ]);
+    expect(longestOverload(samples, 10, [])).toMatchObject({ seconds: 60 });
+    expect(longestOverload(samples, 13, [])).toBeNull();
+    expect(longestOverload(samples, 10, [160_000, 320_000, 480_000])).toBeNull();
   });
 });

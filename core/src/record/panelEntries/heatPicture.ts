@@ -23,7 +23,6 @@ export const heatPicture = panelEntryKind({
       .describe('to read bare metal truly; null: as the camera shows'),
   }),
   attachment: 'heat-matrix',
-  say: ({ camera }) => camera || 'Temperatures of the board',
   refuses: electriciansOnly,
 });
 
@@ -34,6 +33,5 @@ export const boardPhoto = panelEntryKind({
     corners: boardCorners.nullable().default(null).describe('of the board in the picture, in pixels'),
   }),
   attachment: 'photo',
-  say: () => 'A photo of the board',
   refuses: () => null,
 });

@@ -20,7 +20,5 @@ export const heatScan = panelEntryKind({
     scanned: z.int().min(0).max(400).describe('places that were measured'),
   }),
   attachment: null,
-  say: ({ soakedMinutes, scanned, switchedOn }) =>
-    `${switchedOn.length} ${switchedOn.length === 1 ? 'load' : 'loads'} on for ${Math.round(soakedMinutes)} min, ${scanned} ${scanned === 1 ? 'place' : 'places'} measured`,
   refuses: electriciansOnly,
 });

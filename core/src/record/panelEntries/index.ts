@@ -4,5 +4,6 @@ export * from './heatPicture.ts';
 export * from './heatScan.ts';
 export * from './panelSignEntry.ts';
 export * from './panelEntry.ts';
+export * from './sayPanelEntry.ts';
 export * from './about.ts';
 export * from './panelLog.ts';

@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import type { Profile } from '../../facts/vocabulary/index.ts';
-import type { Sentence } from '../../facts/quantities/index.ts';
 import { id, instant, note, ownId, who } from '../entities/index.ts';
 import { boardPhoto, heatPicture } from './heatPicture.ts';
 import { heatScan } from './heatScan.ts';
@@ -85,21 +84,6 @@ export type PanelEntryOf<K extends PanelEntryName> = Extract<PanelEntry, { kind:
 export const panelEntryRow = unionOf({ id, panelId: id, loggedAt: instant, who, ...taken, bytes });
 
 const kindOf = (kind: PanelEntryName) => PANEL_ENTRIES[kind] as unknown as PanelEntryKind;
-
-/**
- * What an entry of a panel tells, in words.
- *
- * @param entry of any kind
- * @returns its name, and what it tells
- * @example sayPanelEntry(entry).name // 'Heat picture'
- */
-export function sayPanelEntry({ kind, content }: Pick<PanelEntry, 'kind' | 'content'>): {
-  name: string;
-  text: Sentence;
-} {
-  const { name, say } = kindOf(kind);
-  return { name, text: say(content) };
-}
 
 /**
  * Why this person may not log it.

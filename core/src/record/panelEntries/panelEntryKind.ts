@@ -1,5 +1,4 @@
 import type { z } from 'zod';
-import type { Sentence } from '../../facts/quantities/index.ts';
 import type { Profile } from '../../facts/vocabulary/index.ts';
 
 /** What lies beside an entry, as bytes of its own kind. */
@@ -14,8 +13,6 @@ export interface PanelEntryKind<Fields extends z.ZodObject = z.ZodObject> {
   fields: Fields;
   /** What lies beside it; `null`: nothing. */
   attachment: AttachmentKind | null;
-  /** What it tells, in a few words. */
-  say: (content: z.output<Fields>) => Sentence;
   /** Why this person may not log it; `null`: they may. */
   refuses: (profile: Profile, content: z.output<Fields>) => string | null;
 }
@@ -25,7 +22,7 @@ export interface PanelEntryKind<Fields extends z.ZodObject = z.ZodObject> {
  *
  * @param kind all that is known of it
  * @returns the same, with its types
- * @example panelEntryKind({ name: 'Logger recording', fields, attachment: 'recording', say, refuses: () => null })
+ * @example panelEntryKind({ name: 'Logger recording', fields, attachment: 'recording', refuses: () => null })
  */
 export const panelEntryKind = <Fields extends z.ZodObject>(
   kind: PanelEntryKind<Fields>,

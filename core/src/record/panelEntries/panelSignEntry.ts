@@ -10,6 +10,5 @@ export const panelSignEntry = panelEntryKind({
     found: z.boolean().default(true).describe('false: looked at, and it is not so any more'),
   }),
   attachment: null,
-  say: ({ sign, found }) => (found ? panelSign(sign).words : `Not so any more: ${panelSign(sign).words}`),
   refuses: (profile, { sign }) => (panelSign(sign).coverClosed ? null : electriciansOnly(profile)),
 });

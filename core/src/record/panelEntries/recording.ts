@@ -49,6 +49,5 @@ export const recording = panelEntryKind({
     file: shortText('The file’s name').default('').describe('its name'),
   }),
   attachment: 'recording',
-  say: ({ channels }) => channels.map(({ name, quantity }) => name || quantity).join(', '),
   refuses: electriciansOnly,
 });

@@ -1,0 +1,30 @@
+import { PANEL_SIGN_WORDS } from '../../facts/vocabulary/index.ts';
+import type { Sentence } from '../../facts/quantities/index.ts';
+import type { PanelEntry } from './panelEntry.ts';
+
+const counted = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`;
+
+/**
+ * What an entry of a panel tells, in a few words.
+ *
+ * @param entry of any kind
+ * @returns a few words
+ * @example sayPanelEntry({ kind: 'sign', content: { sign: 'damp', found: true } }) // 'Damp where it hangs'
+ */
+export function sayPanelEntry(entry: Pick<PanelEntry, 'kind' | 'content'>): Sentence {
+  const { kind, content } = entry as PanelEntry;
+  switch (kind) {
+    case 'recording':
+      return content.channels.map(({ name, quantity }) => name || quantity).join(', ');
+    case 'heat-picture':
+      return content.camera || 'Temperatures of the board';
+    case 'board-photo':
+      return 'A photo of the board';
+    case 'heat-scan':
+      return `${counted(content.switchedOn.length, 'load', 'loads')} on for ${Math.round(content.soakedMinutes)} min, ${counted(content.scanned, 'place', 'places')} measured`;
+    case 'sign': {
+      const { words } = PANEL_SIGN_WORDS[content.sign];
+      return content.found ? words : `Not so any more: ${words}`;
+    }
+  }
+}

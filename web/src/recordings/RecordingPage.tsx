@@ -1,0 +1,96 @@
+import type { PanelEntryOf, RecordingAbout } from '@phylaxon/core/record/panelEntries';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { api as server, entries } from '../api/index.ts';
+import { recordQueries } from '../queries/index.ts';
+import { Notice, SendButton, sayError, useUnits } from '../shared/index.ts';
+import { RecordingView } from './RecordingView.tsx';
+import { useRecordingWorker, type RecordingWorker } from './useRecordingWorker.ts';
+
+/** A recording that is on record. */
+export function RecordingPage() {
+  const { panelId = '', entryId = '' } = useParams();
+  const { timeText } = useUnits();
+  const { data: board } = useQuery(recordQueries.board(panelId));
+  const { data } = useQuery(recordQueries.panelEntries(panelId, 'recording'));
+  const shown = data?.find(({ entry }) => entry.id === entryId);
+  const entry = shown?.entry as PanelEntryOf<'recording'> | undefined;
+  const { api, problem } = useOpened(entry?.sha256 ?? null);
+  return (
+    <main className="mx-auto max-w-6xl space-y-4 px-4 py-5 sm:px-6">
+      <title>Logger recording · Phylaxon</title>
+      <div>
+        <Link
+          to={`/panels/${panelId}/recordings`}
+          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+        >
+          ← Logger recordings
+        </Link>
+        <h1 className="text-2xl font-bold">
+          {entry ? `Recording of ${timeText(entry.at)}` : 'Logger recording'}
+        </h1>
+        {entry && (
+          <p className="text-ink-soft wrap-anywhere">
+            {entry.content.file}
+            {entry.content.shiftedSeconds !== 0 &&
+              `, its clock set right by ${entry.content.shiftedSeconds} s`}
+            {entry.simulated && ', made by the simulator'}
+          </p>
+        )}
+      </div>
+      {data && !shown && <Notice title="There is no such recording of this panel any more." />}
+      {problem && <Notice title={problem} />}
+      {entry?.struck && <Notice title={`Struck: ${entry.struck.why}. It does not count any more.`} />}
+      {entry && board && api && shown?.about && (
+        <RecordingView
+          api={api}
+          board={board}
+          channels={entry.content.channels}
+          about={shown.about as RecordingAbout}
+          isKept={entry.struck === null}
+        />
+      )}
+      {entry?.struck === null && (
+        <p className="border-t border-rule-strong pt-3">
+          <SendButton
+            once
+            stored="Struck; undo brings it back"
+            waiting="Waits for the server"
+            entries={() => [entries.strike('panelEntries', entry.id, 'Not to be counted')]}
+          >
+            Strike this recording
+          </SendButton>
+        </p>
+      )}
+    </main>
+  );
+}
+
+/** The recording’s samples, in a worker of its own. */
+function useOpened(sha256: string | null): { api: RecordingWorker | null; problem: string | null } {
+  const { begin } = useRecordingWorker();
+  const [opened, setOpened] = useState<{ api: RecordingWorker | null; problem: string | null }>({
+    api: null,
+    problem: null,
+  });
+  useEffect(() => {
+    if (sha256 === null) return;
+    let isWanted = true;
+    const api = begin();
+    void (async () => {
+      try {
+        await api.open(await server.attachment(sha256));
+        if (isWanted) setOpened({ api, problem: null });
+      } catch (error) {
+        if (isWanted) setOpened({ api: null, problem: sayError(error) });
+      }
+    })();
+    return () => {
+      isWanted = false;
+    };
+    // A worker is begun for each recording, not for each drawing of the page.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [sha256]);
+  return opened;
+}

@@ -1,0 +1,2 @@
+export { RecordingsPage } from './RecordingsPage.tsx';
+export { RecordingPage } from './RecordingPage.tsx';
