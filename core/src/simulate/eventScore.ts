@@ -32,7 +32,7 @@ interface Change {
  * @example scoreEvents(loggedCircuit(seeded(1), 1, 1000)).trips.found
  */
 export function scoreEvents(log: LoggedCircuit): EventScore {
-  const told = loadEvents(log.amps, log.ratingAmps, log.loads, log.volts);
+  const told = loadEvents(log.amps, log.ratingAmps, log.loads, voltageEvents(log.volts));
   const tolerance = 2 * log.intervalMs + 1000;
   const real = changesOf(log);
   const toldChanges = told.filter((one) => one.kind !== 'trip').map(changeOf);

@@ -32,6 +32,8 @@ interface Props {
   whole: Stretch;
   shown: Stretch;
   onShow: (stretch: Stretch) => void;
+  /** Called once it is drawn for the first time. */
+  onDrawn: () => void;
 }
 
 const HEIGHT = 148;
@@ -48,7 +50,7 @@ export function within(whole: Stretch, fromMs: number, lengthMs: number): Stretc
 }
 
 /** Everything that was logged, channel below channel, with its peaks; any stretch of it. */
-export function LogChart({ api, channels, whole, shown, onShow }: Props) {
+export function LogChart({ api, channels, whole, shown, onShow, onDrawn }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const hint = useId();
   const [width, setWidth] = useState(0);
@@ -59,6 +61,10 @@ export function LogChart({ api, channels, whole, shown, onShow }: Props) {
   }, []);
   const columns = Math.max(0, width - LEFT - RIGHT);
   const drawn = useEnvelopes(api, shown, columns);
+  const isDrawn = drawn !== null;
+  useEffect(() => {
+    if (isDrawn) onDrawn();
+  }, [isDrawn, onDrawn]);
   const length = shown.toMs - shown.fromMs;
   const zoom = (factor: number, share = 0.5) =>
     onShow(within(whole, shown.fromMs + length * share * (1 - factor), length * factor));
@@ -230,7 +236,11 @@ function Strip({ channel, envelope, stretch, width, columns }: StripProps) {
   const plot = HEIGHT - TOP - BOTTOM;
   const y = (value: number) => TOP + plot * (1 - (value - low) / Math.max(1e-9, high - low));
   const x = (ms: number) => LEFT + ((ms - stretch.fromMs) / (stretch.toMs - stretch.fromMs)) * columns;
-  const seen = marks.filter(({ atMs }) => atMs >= stretch.fromMs && atMs <= stretch.toMs);
+  const here = marks.filter(({ atMs }) => atMs >= stretch.fromMs && atMs <= stretch.toMs);
+  const isSwitching = ({ kind }: Mark) => kind === 'on' || kind === 'off';
+  // So many that they would be a band and tell nothing: they show in a shorter stretch.
+  const seen =
+    here.filter(isSwitching).length > columns / 12 ? here.filter((mark) => !isSwitching(mark)) : here;
   return (
     <figure className="border-t border-rule pt-1">
       <figcaption className="text-sm font-semibold">{title}</figcaption>
@@ -376,7 +386,8 @@ function instants(
 
 function instantText(ms: number, step: number, { dateText, timeText }: Units): string {
   const instant = new Date(ms).toISOString();
-  if (step >= 86_400e3) return dateText(instant);
+  const date = new Date(ms);
+  if (step >= 86_400e3 || (step >= 3600e3 && date.getHours() === 0)) return dateText(instant);
   // What stands behind the date is the clock.
   const clock = timeText(instant).slice(dateText(instant).length + 2);
   return step < 60e3 ? `${clock}:${String(new Date(ms).getSeconds()).padStart(2, '0')}` : clock;

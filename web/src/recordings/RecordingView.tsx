@@ -2,7 +2,7 @@ import { sayDuration, sayQuantity } from '@phylaxon/core/facts/quantities';
 import type { RecordingAbout, RecordingChannel } from '@phylaxon/core/record/panelEntries';
 import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
 import { useQueries } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { recordQueries } from '../queries/index.ts';
 import { Button, classes, useUnits } from '../shared/index.ts';
 import { happeningsOf, type Happening } from './happenings.ts';
@@ -24,7 +24,10 @@ interface Props {
 /** A recording: what was logged, drawn; what happened in it, told. */
 export function RecordingView({ api, board, channels, about, isKept }: Props) {
   const details = useDetails(channels);
-  const happened = useHappened(api, board, channels, details);
+  // What happened takes a while to find: the drawing comes first.
+  const [isDrawn, setDrawn] = useState(false);
+  const onDrawn = useCallback(() => setDrawn(true), []);
+  const happened = useHappened(isDrawn ? api : null, board, channels, details);
   const whole = useMemo<Stretch>(
     () => ({ fromMs: about.fromMs, toMs: Math.max(about.toMs + about.intervalMs, about.fromMs + 2000) }),
     [about],
@@ -49,7 +52,7 @@ export function RecordingView({ api, board, channels, about, isKept }: Props) {
   );
   return (
     <div className="space-y-5">
-      <LogChart api={api} channels={drawn} whole={whole} shown={shown} onShow={setShown} />
+      <LogChart api={api} channels={drawn} whole={whole} shown={shown} onShow={setShown} onDrawn={onDrawn} />
       {happened ? (
         <>
           <Figures
@@ -89,7 +92,7 @@ function useDetails(channels: readonly RecordingChannel[]): ReadonlyMap<string, 
 }
 
 function useHappened(
-  api: RecordingWorker,
+  api: RecordingWorker | null,
   board: Board,
   channels: readonly RecordingChannel[],
   details: ReadonlyMap<string, BreakerDetail>,
@@ -103,6 +106,7 @@ function useHappened(
     [board, channels, details],
   );
   useEffect(() => {
+    if (!api) return;
     let isWanted = true;
     void api.happened(ratings).then((found) => isWanted && setHappened(found));
     return () => {
@@ -297,7 +301,10 @@ function Happenings({
               kind === id ? 'border-ink font-bold' : 'border-transparent',
             )}
           >
-            {label} <span className="figures text-sm">{list.filter(has).length}</span>
+            {label}{' '}
+            <span className="figures text-sm">
+              {list.filter((one) => has(one) && (id === 'all' || one.mark !== 'restored')).length}
+            </span>
           </button>
         ))}
       </div>

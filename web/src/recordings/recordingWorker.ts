@@ -164,14 +164,16 @@ const api = {
   happened(ratings: ChannelRating[]): Happened {
     const one = opened();
     const voltage = one.channels.findIndex(({ quantity }) => quantity === 'voltage');
-    const volts = voltage < 0 ? null : samplesOf(one, voltage);
+    const voltages = one.channels.map(({ quantity }, i) =>
+      quantity === 'voltage' ? voltageEvents(samplesOf(one, i)) : null,
+    );
     return {
       clock: loggerClock(one.times),
       currents: one.channels.map(({ quantity }, i) => {
         if (quantity !== 'current') return null;
         const samples = samplesOf(one, i);
         const { ratingAmps, loads } = ratings[i]!;
-        const events = loadEvents(samples, ratingAmps, loads, volts);
+        const events = loadEvents(samples, ratingAmps, loads, voltages[voltage] ?? []);
         const trips = events.filter(({ kind }) => kind === 'trip').map(({ atMs }) => atMs);
         return {
           events,
@@ -181,9 +183,7 @@ const api = {
           aboveMs: ratingAmps === null ? null : timeAbove(samples, ratingAmps),
         };
       }),
-      voltages: one.channels.map(({ quantity }, i) =>
-        quantity === 'voltage' ? voltageEvents(samplesOf(one, i)) : null,
-      ),
+      voltages,
     };
   },
 

@@ -2,7 +2,7 @@ import { mostSensitive, type Stretch } from '../trip/index.ts';
 import { firstAtOrAfter, holdOf, usualInterval, type Samples } from './samples.ts';
 import { partsOf, sizesOf, type KnownLoad, type Size } from './sizes.ts';
 import { stepsOf, type Step } from './steps.ts';
-import { voltageEvents, type VoltageEvent } from './voltageEvents.ts';
+import type { VoltageEvent } from './voltageEvents.ts';
 
 export interface SwitchedEvent {
   kind: 'switched-on' | 'switched-off';
@@ -69,7 +69,7 @@ const WEAK = { share: 0.9, heat: 0.78 };
  * @param samples A
  * @param ratingAmps the breaker’s rating, A; null: not known, and nothing is over it
  * @param known loads of the circuit, A each
- * @param volts what the same logger saw of the voltage, V: what a sag does to the current is no switching
+ * @param sags what the voltage did meanwhile: what a sag does to the current is no switching
  * @returns events in their order
  * @example loadEvents({ times, values }, 20, [{ id: 'heater', amps: 12.5 }])
  *   // [{ kind: 'switched-on', atMs: …, amps: 12.4, loadId: 'heater', start: null }]
@@ -78,10 +78,10 @@ export function loadEvents(
   samples: Samples,
   ratingAmps: number | null,
   known: readonly KnownLoad[],
-  volts: Samples | null = null,
+  sags: readonly VoltageEvent[] = [],
 ): LoadEvent[] {
   const usualMs = usualInterval(samples.times);
-  const steps = withoutSupply(stepsOf(samples), volts ? voltageEvents(volts) : [], usualMs);
+  const steps = withoutSupply(stepsOf(samples), sags, usualMs);
   const sizes = sizesOf(steps, known);
   const isOff = (amps: number) => amps < Math.max(OFF.amps, OFF.share * (ratingAmps ?? 0));
   const heat = ratingAmps === null ? () => 0 : heatUpTo(samples, ratingAmps);

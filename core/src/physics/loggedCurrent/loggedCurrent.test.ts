@@ -170,7 +170,7 @@ describe('what happened', () => {
   test('a sag of the supply switches nothing', () => {
     const amps = log([...steady(12, 300), ...steady(9.6, 20), ...steady(12, 300)]);
     const volts = log([...steady(120, 300), ...steady(96, 20), ...steady(120, 300)]);
-    expect(loadEvents(amps, 20, known, volts)).toEqual([]);
+    expect(loadEvents(amps, 20, known, voltageEvents(volts))).toEqual([]);
     expect(voltageEvents(volts)).toEqual([
       expect.objectContaining({ kind: 'sag', atMs: 300_000, seconds: 20, volts: 96 }),
     ]);

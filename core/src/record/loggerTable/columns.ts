@@ -48,6 +48,8 @@ export interface LoggedPlace {
   label: string;
 }
 
+/** So many letters of a heading may tell a label. */
+const LEAST_WORDS = 5;
 /** So many lines may come before the first sample. */
 const MOST_HEAD_LINES = 60;
 const EXAMPLES = 4;
@@ -223,8 +225,13 @@ function placeIn(name: string, unit: ChannelUnit, places: readonly LoggedPlace[]
   const number = /(?:#|\b(?:space|breaker|circuit|ckt|cb)[\s_-]*)(\d{1,2})\b/.exec(text)?.[1];
   const byNumber = places.find(({ place }) => number !== undefined && place.split(/[^\d]/)[0] === number);
   if (byNumber) return at(byNumber);
+  // A heading names a label, or begins it: “Steam press (A)” for “Steam press and tea corner”.
+  const words = text.replace(/[([].*$/, '').trim();
   const named = places
-    .filter(({ label }) => label.trim() !== '' && text.includes(label.trim().toLowerCase()))
+    .filter(({ label }) => {
+      const own = label.trim().toLowerCase();
+      return own !== '' && (text.includes(own) || (words.length >= LEAST_WORDS && own.includes(words)));
+    })
     .sort((a, b) => b.label.length - a.label.length)[0];
   if (named) return at(named);
   return quantity === 'temperature' && /ambient|air|room/.test(text) ? { kind: 'air' } : { kind: 'other' };

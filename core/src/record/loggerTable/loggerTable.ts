@@ -134,13 +134,20 @@ export class LoggerTable {
       );
     const shiftMs = this.settings.shiftSeconds * 1000;
     told.samples = order.length;
+    const inOrder = <A extends Float64Array | Float32Array>(list: A): A => {
+      const taken = list.slice(0, order.length) as A;
+      if (!this.isInOrder) for (let i = 0; i < order.length; i += 1) taken[i] = list[order[i]!]!;
+      return taken;
+    };
+    const times = inOrder(this.times);
+    if (shiftMs !== 0) for (let i = 0; i < times.length; i += 1) times[i]! += shiftMs;
     const units = this.settings.columns.flatMap((use) => (use.as === 'channel' ? [use.unit] : []));
     return {
       recording: {
-        times: Float64Array.from(order, (i) => this.times[i]! + shiftMs),
+        times,
         channels: this.figures.map((values, channel) => ({
           quantity: CHANNEL_UNITS[units[channel]!].quantity,
-          values: Float32Array.from(order, (i) => values[i]!),
+          values: inOrder(values),
         })),
       },
       told,
@@ -204,7 +211,8 @@ export class LoggerTable {
 
   /** Which sample comes when; of several at one time the first. */
   private order(): Uint32Array {
-    const all = Uint32Array.from({ length: this.count }, (_, i) => i);
+    const all = new Uint32Array(this.count);
+    for (let i = 0; i < all.length; i += 1) all[i] = i;
     if (this.isInOrder) return all;
     all.sort((a, b) => this.times[a]! - this.times[b]! || a - b);
     const once = all.filter((i, place) => place === 0 || this.times[i] !== this.times[all[place - 1]!]);
