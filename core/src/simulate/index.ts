@@ -24,3 +24,4 @@ export * from './jointRun.ts';
 export * from './liveMeters.ts';
 export { loggedCircuit, type GivenCircuit, type LoggedCircuit, type TrueEvent } from './loggedCircuit.ts';
 export * from './eventScore.ts';
+export { PANEL_STATES, simulatedPanel, type PanelState } from './simulatedPanel.ts';

@@ -7,20 +7,8 @@ import { Download, route, type Route } from '../http/index.ts';
 import { readSettings } from '../settings/index.ts';
 import type { Context } from './context.ts';
 import { fileWork, job } from './fileWork.ts';
-import { byId } from './shapes.ts';
+import { byId, inZone } from './shapes.ts';
 import { fileName } from './transferRoutes.ts';
-
-const isZone = (name: string) => {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: name });
-    return true;
-  } catch {
-    return false;
-  }
-};
-const inZone = z.object({
-  zone: z.string().max(60).refine(isZone, 'This time zone is not known.').default('UTC'),
-});
 
 const UPLOAD = {
   types: ['application/octet-stream'],

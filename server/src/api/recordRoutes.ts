@@ -11,6 +11,7 @@ import { handOverRoutes } from './handOverRoutes.ts';
 import { photoRoutes } from './photoRoutes.ts';
 import { panelEntryRoutes } from './panelEntryRoutes.ts';
 import { panelRoutes } from './panelRoutes.ts';
+import { reviewRoutes } from './reviewRoutes.ts';
 import { settingsRoutes } from './settingsRoutes.ts';
 import { siteRoutes } from './siteRoutes.ts';
 import { timelineRoutes } from './timelineRoutes.ts';
@@ -36,6 +37,7 @@ export function recordRoutes({
     ...siteRoutes(context),
     ...panelRoutes(context),
     ...panelEntryRoutes(context),
+    ...reviewRoutes(context),
     ...breakerRoutes(context),
     ...commandRoutes(context),
     ...photoRoutes(context),

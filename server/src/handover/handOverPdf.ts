@@ -1,33 +1,6 @@
 import type { HandOverCard } from '@phylaxon/core/diagnosis/cases';
 import { saySureness } from '@phylaxon/core/diagnosis/decision';
-import { unbroken } from '@phylaxon/core/facts/quantities';
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
-import pdfMake from 'pdfmake';
-
-/** The application’s own font, as files that a PDF can carry. */
-const folder = dirname(createRequire(import.meta.url).resolve('@fontsource/atkinson-hyperlegible-next'));
-const font = (weight: number, style = 'normal') =>
-  join(folder, 'files', `atkinson-hyperlegible-next-latin-${weight}-${style}.woff`);
-
-pdfMake.setFonts({
-  Atkinson: { normal: font(400), bold: font(700), italics: font(400, 'italic'), bolditalics: font(700) },
-});
-pdfMake.setUrlAccessPolicy(() => false);
-pdfMake.setLocalAccessPolicy((path) => path.startsWith(folder));
-
-/** The font has no such signs; a figure stays with its unit. */
-const plain = (text: string) =>
-  unbroken(text).replaceAll('\u2009', ' ').replaceAll('\u202f', ' ').replaceAll('−', '-');
-
-/** An instant in a time zone, as 2026-11-03 20:05. */
-const timeIn = (zone: string) => {
-  const parts = new Intl.DateTimeFormat('sv-SE', { dateStyle: 'short', timeStyle: 'short', timeZone: zone });
-  return (at: string) => parts.format(new Date(at));
-};
-type Time = ReturnType<typeof timeIn>;
-const RULE = '#8b8571';
-const SOFT = '#545a52';
+import { plain, RULE, SOFT, timeIn, toPdf, type Time } from '../pdf/index.ts';
 
 type Content = object;
 
@@ -71,7 +44,7 @@ const chances = (causes: HandOverCard['causes']): Content => ({
  *
  * @param zone the time zone its times are told in, such as Europe/Lisbon
  */
-export async function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
+export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
   const { decision, stop } = card;
   const time = timeIn(zone);
   const facts = [
@@ -82,11 +55,11 @@ export async function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buf
     `Opened ${time(card.openedAt)} by ${card.openedBy === 'homeowner' ? 'the homeowner' : 'an electrician'}`,
   ].filter((text): text is string => Boolean(text));
   const sure = decision.confidence === null ? 'not decided yet' : `${saySureness(decision.confidence)} sure`;
-  const document = pdfMake.createPdf({
+  return toPdf({
     pageSize: 'LETTER',
     pageMargins: [42, 36, 42, 36],
     info: { title: `Hand-over: ${card.title}` },
-    defaultStyle: { font: 'Atkinson', fontSize: 9, lineHeight: 1.15 },
+    defaultStyle: { fontSize: 9, lineHeight: 1.15 },
     styles: {
       title: { fontSize: 19, bold: true },
       heading: { fontSize: 9, bold: true, color: SOFT, margin: [0, 8, 0, 2] },
@@ -133,5 +106,4 @@ export async function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buf
       },
     ],
   });
-  return Buffer.from(await document.getBuffer());
 }

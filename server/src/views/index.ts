@@ -1,2 +1,3 @@
 export * from './views.ts';
 export * from './legs.ts';
+export * from './panelReview.ts';

@@ -5,6 +5,7 @@ import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import type { Feed, Sample, Switched } from '@phylaxon/core/record/feeds';
 import type { AttachmentKind, PanelEntryName, PanelLog } from '@phylaxon/core/record/panelEntries';
 import type { LegsView } from '@phylaxon/core/views/legs';
+import type { PanelReviewView } from '@phylaxon/core/views/panelReview';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
 import type { BackupState, Settings } from '@phylaxon/core/record/settings';
 import type { Series, Timeline, TimelineKind } from '@phylaxon/core/views/timeline';
@@ -71,6 +72,7 @@ export const api = {
 
   board: (panelId: string) => request<Board>('GET', `/panels/${panelId}`),
 
+  review: (panelId: string) => request<PanelReviewView>('GET', `/panels/${panelId}/review`),
   panelEntries: (panelId: string, kind?: PanelEntryName) =>
     request<PanelLog>('GET', `/panels/${panelId}/entries${query({ kind })}`),
   keepAttachment: (kind: AttachmentKind, file: Blob) =>
@@ -142,6 +144,7 @@ export const api = {
     zip: (siteId: string) => fileAddress(`/sites/${siteId}/site.zip`),
     json: (siteId: string) => fileAddress(`/sites/${siteId}/site.json`),
     readings: (siteId: string) => fileAddress(`/sites/${siteId}/readings.csv`),
+    review: (panelId: string) => fileAddress(`/panels/${panelId}/review.pdf`),
     directory: (panelId: string) => fileAddress(`/panels/${panelId}/directory.csv`),
   },
 };

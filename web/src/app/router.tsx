@@ -17,6 +17,7 @@ const recordingsView = async () => ({
   Component: (await import('../recordings/index.ts')).RecordingsPage,
 });
 const recordingView = async () => ({ Component: (await import('../recordings/index.ts')).RecordingPage });
+const reviewView = async () => ({ Component: (await import('../review/index.ts')).ReviewPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -34,6 +35,7 @@ export const router = createBrowserRouter([
       { path: 'live', lazy: liveView },
       { path: 'legs/:panelId', lazy: legsView },
       { path: 'joints/:breakerId', lazy: jointsView },
+      { path: 'panels/:panelId/review', lazy: reviewView },
       { path: 'panels/:panelId/recordings', lazy: recordingsView },
       { path: 'panels/:panelId/recordings/:entryId', lazy: recordingView },
       { path: 'settings', lazy: settingsView },

@@ -28,6 +28,9 @@ export function Attention({ board }: { board: Board }) {
         <Link to={`/panels/${panel.id}/recordings`} className={asButton('quiet')}>
           Logger recordings
         </Link>
+        <Link to={`/panels/${panel.id}/review`} className={asButton('quiet')}>
+          Is the panel failing?
+        </Link>
       </nav>
       {cases.length > 0 && (
         <section aria-label="Open cases" className="mb-6">

@@ -17,6 +17,8 @@ export const recordQueries = {
       queryFn: () => api.board(panelId),
       placeholderData: keepPreviousData,
     }),
+  review: (panelId: string) =>
+    queryOptions({ queryKey: [RECORD, 'review', panelId], queryFn: () => api.review(panelId) }),
   panelEntries: (panelId: string, kind?: PanelEntryName) =>
     queryOptions({
       queryKey: [RECORD, 'panel-entries', panelId, kind ?? null],

@@ -1,0 +1,3 @@
+export * from './schema.ts';
+export * from './words.ts';
+export * from './panelReviewView.ts';

@@ -1,0 +1,35 @@
+import { z } from 'zod';
+import { panelReviewOutput } from '../../diagnosis/panelReview/index.ts';
+import { PANEL_SIGN_IDS, REVIEW_KINDS } from '../../facts/vocabulary/index.ts';
+import { id, instant } from '../../record/entities/index.ts';
+
+/** A sign of a panel, as it is shown: what it is, why it speaks as it does, and what on record says so. */
+export const shownSign = z.object({
+  sign: z.enum(PANEL_SIGN_IDS),
+  kind: z.enum([...REVIEW_KINDS, 'context']),
+  bearing: z.enum(['failing', 'local', 'watch', 'clears']),
+  words: z.string(),
+  why: z.string(),
+  origin: z.string(),
+  when: instant.nullable(),
+  breakerIds: z.array(id),
+  entryId: id.nullable().describe('the entry a person made; null: it follows from the record'),
+});
+export type ShownSign = z.infer<typeof shownSign>;
+
+/** The review of a panel, as it is shown. */
+export const panelReviewView = z.object({
+  site: z.string(),
+  panel: z.object({
+    id,
+    name: z.string(),
+    spaces: z.int(),
+    family: z.string(),
+    mainAmps: z.number().nullable(),
+  }),
+  now: instant,
+  review: panelReviewOutput,
+  signs: z.array(shownSign),
+  season: z.string().nullable().describe('when it carries most, by its loads'),
+});
+export type PanelReviewView = z.infer<typeof panelReviewView>;

@@ -1,0 +1,106 @@
+import type { HowSoon, PanelReview, PanelVerdict } from '../../diagnosis/panelReview/index.ts';
+import type { ReviewKind } from '../../facts/vocabulary/index.ts';
+
+/** What is to be done, as a headline. */
+const VERDICT_WORDS: Record<PanelVerdict, string> = {
+  sound: 'The panel is sound',
+  watch: 'Keep the panel, and keep an eye on it',
+  repair: 'Repair what was found; the panel stays',
+  settle: 'Not settled: only one kind of evidence speaks against it',
+  replace: 'Replace the panel',
+};
+
+/** How soon, behind a headline. */
+const SOON_WORDS: Record<HowSoon, string> = {
+  now: 'now',
+  'before-season': 'before the season of its largest load',
+  'within-two-years': 'within two years',
+};
+
+/** What a verdict means for whoever pays for it: what it protects against, and what waiting risks. */
+export const VERDICT_MEANS: Record<PanelVerdict, { protects: string; waiting: string }> = {
+  sound: {
+    protects: 'Nothing has to be done. A look inside once a year, with everything on, keeps it so.',
+    waiting:
+      'Nothing is at risk today. Joints loosen over the years, which is why the yearly look is worth its hour.',
+  },
+  watch: {
+    protects: 'Looking again in time finds a joint that begins to fail while it is still cheap to put right.',
+    waiting: 'Nothing has to be done today. Left unwatched, what is small now is found when something fails.',
+  },
+  repair: {
+    protects:
+      'Putting these right keeps the heat and the damage at one place, and saves the rest of the panel.',
+    waiting: 'A bad joint heats and burns what is beside it. Left long enough, a repair becomes a new panel.',
+  },
+  settle: {
+    protects: 'A new panel costs thousands. One more kind of evidence tells whether it is needed.',
+    waiting: 'Until it is settled nobody knows how far it has gone. Have it looked at soon.',
+  },
+  replace: {
+    protects: 'A panel whose bus or joints fail can burn, and breakers in it may not open when they must.',
+    waiting: 'The damage goes on with every hour under load, and no new breaker cures it.',
+  },
+};
+
+/** The kinds of evidence, as headings. */
+export const KIND_HEADINGS: Record<ReviewKind, string> = {
+  heard: 'Heard and smelt',
+  seen: 'Seen inside',
+  currents: 'Currents of the legs',
+  heat: 'Heat under load',
+  behaviour: 'How the breakers behave',
+};
+
+/** What to do to look at a kind, where nothing of it is on record. */
+const KIND_ASKS: Record<ReviewKind, string> = {
+  heard: 'Put everything on, stand still in front of the closed panel, and listen and smell for a minute.',
+  seen: 'A qualified electrician takes the cover off, the panel dead, and looks at lugs, bus, stabs and insulation.',
+  currents: 'Both legs are clamped with everything on, or a logger hangs on them for a week.',
+  heat: 'Soak the panel under load, then scan every joint with a thermometer or a camera.',
+  behaviour: 'Work every handle off and on once, and see that its own circuit goes dead, and no other.',
+};
+
+/** What is done first where a panel is a danger as it stands. */
+const LEAVE_OFF = {
+  settle:
+    'Leave it off until this is settled. A licensed electrician looks inside first, with the panel dead, and decides when it is put under load again.',
+  replace: 'Leave it off, and have a licensed electrician come now. Nothing in it is put under load again.',
+};
+
+/**
+ * The verdict on a panel as a headline.
+ *
+ * @param review of the panel
+ * @returns a headline
+ * @example reviewHeadline(panelReview({ evidence: [] })) // 'Keep the panel, and keep an eye on it'
+ */
+export function reviewHeadline({ verdict, soon }: Pick<PanelReview, 'verdict' | 'soon'>): string {
+  const words = VERDICT_WORDS[verdict];
+  return soon === null || verdict === 'settle' ? words : `${words}, ${SOON_WORDS[soon]}`;
+}
+
+/**
+ * What is done first, where the panel is a danger as it stands.
+ *
+ * @param review of the panel
+ * @returns a sentence; null: it is none
+ * @example leaveOff(panelReview({ evidence: ['sizzle-under-load'] })) // 'Leave it off until this is settled. …'
+ */
+export function leaveOff({ verdict, soon }: Pick<PanelReview, 'verdict' | 'soon'>): string | null {
+  if (soon !== 'now') return null;
+  return verdict === 'replace' ? LEAVE_OFF.replace : LEAVE_OFF.settle;
+}
+
+/**
+ * How a kind of evidence is looked at, where nothing of it is on record. A panel that is a danger is looked at dead, and no other way.
+ *
+ * @param kind of evidence
+ * @param review of the panel
+ * @returns a sentence
+ * @example askFor('seen', review) // 'A qualified electrician takes the cover off, …'
+ */
+export const askFor = (kind: ReviewKind, { soon }: Pick<PanelReview, 'soon'>): string =>
+  soon === 'now' && kind !== 'seen'
+    ? 'Not before a licensed electrician has looked inside: it is not put under load, and no handle is worked, until then.'
+    : KIND_ASKS[kind];

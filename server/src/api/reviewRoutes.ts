@@ -1,0 +1,50 @@
+import { textOf } from '@phylaxon/core/facts/quantities';
+import { panelReviewView } from '@phylaxon/core/views/panelReview';
+import { z } from 'zod';
+import { Download, route, type Route } from '../http/index.ts';
+import { panelReviewPdf, photosOf } from '../reports/index.ts';
+import { readSettings } from '../settings/index.ts';
+import { panelReviewPage } from '../views/index.ts';
+import type { Context } from './context.ts';
+import { byId, inZone } from './shapes.ts';
+import { fileName } from './transferRoutes.ts';
+
+/** Whether a panel as a whole is failing: to be looked at, and as a page for whoever pays. */
+export function reviewRoutes({ record, store, photos }: Context): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/panels/:id/review',
+      tag: 'panels',
+      summary: 'Whether a panel as a whole is failing, by all that is on record of it',
+      params: byId,
+      status: 200,
+      answer: panelReviewView,
+      handle: ({ params }) => record.read((manager) => panelReviewPage(manager, params.id)),
+    }),
+    {
+      method: 'get',
+      path: '/panels/:id/review.pdf',
+      tag: 'panels',
+      summary: 'The review of a panel for a customer, with its pictures and figures',
+      params: byId,
+      query: inZone,
+      status: 200,
+      answer: z.string(),
+      file: 'application/pdf',
+      handle: async ({ params, query }) => {
+        const { id } = params as z.output<typeof byId>;
+        const { zone } = query as z.output<typeof inZone>;
+        const { view, pictures } = await store.read(async (manager) => ({
+          view: textOf(await panelReviewPage(manager, id), await readSettings(manager)),
+          pictures: await photosOf(manager, photos, id),
+        }));
+        return new Download(
+          'application/pdf',
+          await panelReviewPdf(view, pictures, zone),
+          `${fileName(view.panel.name)}-review.pdf`,
+        );
+      },
+    },
+  ];
+}

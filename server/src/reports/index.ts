@@ -1,0 +1,2 @@
+export * from './panelReviewPdf.ts';
+export * from './pictures.ts';

@@ -1,0 +1,172 @@
+import { REVIEW_KINDS } from '@phylaxon/core/facts/vocabulary';
+import {
+  askFor,
+  KIND_HEADINGS,
+  leaveOff,
+  reviewHeadline,
+  VERDICT_MEANS,
+  type PanelReviewView,
+  type ShownSign,
+} from '@phylaxon/core/views/panelReview';
+import { DANGER, plain, RULE, SOFT, timeIn, toPdf, type Time } from '../pdf/index.ts';
+
+/** A picture with what it shows. */
+export interface ReportPicture {
+  /** An image as a data address, or a drawing. */
+  image?: string;
+  svg?: string;
+  caption: string;
+}
+
+type Content = object;
+/** What a line of the page may be wide, in points. */
+const WIDTH = 528;
+const PICTURE_WIDTH = 250;
+
+const heading = (text: string): Content => ({ text, style: 'heading' });
+
+/** What a sign bears, as a mark and a word: color is never the only sign. */
+const MARKS = { failing: '×', local: '!', watch: '·', clears: '+' } as const;
+const BEARS = {
+  failing: 'speaks for a failing panel',
+  local: 'to be repaired at its place',
+  watch: 'to be watched',
+  clears: 'nothing against it',
+} as const;
+
+function signLine(sign: ShownSign, time: Time): Content {
+  return {
+    columns: [
+      { width: 12, text: MARKS[sign.bearing], bold: true, color: sign.bearing === 'failing' ? DANGER : SOFT },
+      {
+        width: '*',
+        stack: [
+          {
+            text: [
+              { text: plain(sign.words), bold: true },
+              { text: `  ${BEARS[sign.bearing]}`, color: SOFT },
+            ],
+          },
+          { text: plain(`${sign.origin}${sign.when === null ? '' : ` ${time(sign.when)}.`}`) },
+          { text: plain(sign.why), color: SOFT },
+        ],
+      },
+    ],
+    margin: [0, 0, 0, 4],
+    unbreakable: true,
+  };
+}
+
+/** Each kind of evidence with what was found, or that nobody looked. */
+function kinds({ signs, review }: PanelReviewView, time: Time): Content[] {
+  return REVIEW_KINDS.flatMap((kind) => {
+    const own = signs.filter((sign) => sign.kind === kind);
+    return [
+      heading(KIND_HEADINGS[kind]),
+      ...own.map((sign) => signLine(sign, time)),
+      ...(review.notLookedAt.includes(kind)
+        ? [{ text: plain(`Not looked at so far. ${askFor(kind, review)}`) }]
+        : []),
+    ];
+  });
+}
+
+function pictureRows(pictures: readonly ReportPicture[]): Content[] {
+  if (pictures.length === 0) return [];
+  const cell = ({ caption, image, svg }: ReportPicture): Content => ({
+    stack: [
+      image === undefined ? { svg, width: PICTURE_WIDTH } : { image, fit: [PICTURE_WIDTH, 190] },
+      { text: plain(caption), color: SOFT, margin: [0, 2, 0, 6] },
+    ],
+  });
+  const rows: Content[] = [];
+  for (let i = 0; i < pictures.length; i += 2)
+    rows.push({ columns: pictures.slice(i, i + 2).map(cell), columnGap: 20, unbreakable: true });
+  return [heading('Pictures'), ...rows];
+}
+
+/**
+ * The review of a panel, for whoever pays for what it says.
+ *
+ * @param zone the time zone its times are told in
+ */
+export function panelReviewPdf(
+  view: PanelReviewView,
+  pictures: readonly ReportPicture[],
+  zone: string,
+): Promise<Buffer> {
+  const time = timeIn(zone);
+  const { review, panel, site, season } = view;
+  const headline = reviewHeadline(review);
+  const urgent = leaveOff(review);
+  const means = VERDICT_MEANS[review.verdict];
+  const context = view.signs.filter(({ kind }) => kind === 'context');
+  return toPdf({
+    pageSize: 'LETTER',
+    pageMargins: [42, 36, 42, 42],
+    info: { title: `${panel.name}: ${headline}` },
+    defaultStyle: { fontSize: 10, lineHeight: 1.15 },
+    styles: {
+      title: { fontSize: 20, bold: true },
+      heading: { fontSize: 11, bold: true, margin: [0, 10, 0, 3] },
+    },
+    footer: (page: number, pages: number) => ({
+      text: plain(
+        `${site}, ${panel.name}. Page ${page} of ${pages}. Local codes and licensed practice decide.`,
+      ),
+      color: SOFT,
+      fontSize: 8,
+      margin: [42, 12, 42, 0],
+    }),
+    content: [
+      {
+        text: plain(
+          `${site} · ${panel.name}${panel.mainAmps === null ? '' : `, main ${panel.mainAmps} A`}, ${panel.spaces} spaces${panel.family ? `, ${panel.family}` : ''}. ${time(view.now)}, ${zone}.`,
+        ),
+        color: SOFT,
+      },
+      {
+        text: plain(headline),
+        style: 'title',
+        color: review.verdict === 'replace' || review.soon === 'now' ? DANGER : undefined,
+      },
+      { canvas: [{ type: 'line', x1: 0, y1: 0, x2: WIDTH, y2: 0, lineColor: RULE }], margin: [0, 4, 0, 4] },
+      ...(urgent === null ? [] : [{ text: plain(urgent), fontSize: 12, bold: true }]),
+      heading('What it protects against'),
+      { text: plain(means.protects) },
+      heading('What waiting risks'),
+      { text: plain(means.waiting) },
+      ...(review.wouldSettle.length > 0
+        ? [
+            heading('What would settle it'),
+            {
+              ul: review.wouldSettle.map((kind) => plain(`${KIND_HEADINGS[kind]}: ${askFor(kind, review)}`)),
+            },
+          ]
+        : []),
+      ...(review.repairs.length > 0
+        ? [
+            heading('To be repaired'),
+            {
+              ul: view.signs
+                .filter(({ sign }) => review.repairs.includes(sign))
+                .map(({ words, origin }) => plain(`${words}. ${origin}`)),
+            },
+          ]
+        : []),
+      { text: 'What was found', fontSize: 14, bold: true, margin: [0, 14, 0, 0] },
+      {
+        text: plain(
+          'A panel is condemned only where two independent kinds of evidence say so, never on age, on one picture, or on one bad joint.',
+        ),
+        color: SOFT,
+      },
+      ...kinds(view, time),
+      ...(context.length > 0
+        ? [heading('What else bears on it'), ...context.map((sign) => signLine(sign, time))]
+        : []),
+      ...(season === null ? [] : [{ text: plain(season) }]),
+      ...pictureRows(pictures),
+    ],
+  });
+}

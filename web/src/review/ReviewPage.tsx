@@ -1,0 +1,292 @@
+import {
+  PANEL_SIGN_IDS,
+  PANEL_SIGN_WORDS,
+  PANEL_SIGNS,
+  panelSign,
+  REVIEW_KINDS,
+  type PanelSignId,
+  type ReviewKind,
+} from '@phylaxon/core/facts/vocabulary';
+import {
+  askFor,
+  KIND_HEADINGS,
+  leaveOff,
+  reviewHeadline,
+  VERDICT_MEANS,
+  type PanelReviewView,
+  type ShownSign,
+} from '@phylaxon/core/views/panelReview';
+import { useQuery } from '@tanstack/react-query';
+import { useId, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { api, entries } from '../api/index.ts';
+import { recordQueries } from '../queries/index.ts';
+import { asButton, classes, Notice, SendButton, useUnits } from '../shared/index.ts';
+import { useChanges, useProfile } from '../stores/index.ts';
+
+const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+/** Whether a panel as a whole is failing: what is on record, what is missing, and what follows. */
+export function ReviewPage() {
+  const { panelId = '' } = useParams();
+  const { data: view, error } = useQuery(recordQueries.review(panelId));
+  useChanges(`/panels/${panelId}`);
+  return (
+    <main className="mx-auto max-w-4xl space-y-6 px-4 py-5 sm:px-6">
+      <title>Is the panel failing? · Phylaxon</title>
+      <div>
+        <Link
+          to={`/panels/${panelId}`}
+          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4 print:hidden"
+        >
+          ← {view?.panel.name ?? 'The panel'}
+        </Link>
+        <h1 className="text-lg text-ink-soft">Is the panel failing?</h1>
+      </div>
+      {error && <Notice title={error.message} />}
+      {view && (
+        <>
+          <Verdict view={view} panelId={panelId} />
+          {REVIEW_KINDS.map((kind) => (
+            <Kind key={kind} kind={kind} view={view} panelId={panelId} />
+          ))}
+          <Context view={view} panelId={panelId} />
+        </>
+      )}
+    </main>
+  );
+}
+
+function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) {
+  const { review, signs } = view;
+  const means = VERDICT_MEANS[review.verdict];
+  const isGrave = review.verdict === 'replace' || review.soon === 'now';
+  const urgent = leaveOff(review);
+  const repairs = signs.filter(({ sign }) => review.repairs.includes(sign));
+  return (
+    <section
+      aria-label="Verdict"
+      className={classes('border-l-8 pl-4', isGrave ? 'border-danger' : 'border-ink')}
+    >
+      <p className={classes('text-3xl font-bold', isGrave && 'text-danger')}>{reviewHeadline(review)}</p>
+      {urgent !== null && <p className="mt-1 text-lg font-semibold">{urgent}</p>}
+      <p className="mt-2">{means.protects}</p>
+      <p className="mt-1">
+        <strong>If you wait:</strong> {means.waiting}
+      </p>
+      {review.wouldSettle.length > 0 && (
+        <div className="mt-2">
+          <h2 className="font-bold">What would settle it</h2>
+          <ul className="list-disc pl-5">
+            {review.wouldSettle.map((kind) => (
+              <li key={kind}>
+                <strong>{KIND_HEADINGS[kind]}:</strong> {askFor(kind, review)}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {repairs.length > 0 && (
+        <div className="mt-2">
+          <h2 className="font-bold">To be repaired</h2>
+          <ul className="list-disc pl-5">
+            {repairs.map(({ sign, words }) => (
+              <li key={sign}>{words}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <p className="mt-3 flex flex-wrap gap-3 print:hidden">
+        <a href={`${api.files.review(panelId)}?zone=${encodeURIComponent(zone)}`} className={asButton()}>
+          Page for the customer, PDF
+        </a>
+      </p>
+      <p className="mt-2 text-sm text-ink-soft">
+        A panel is condemned only where two independent kinds of evidence say so, never on age, on one picture
+        or on one bad joint. Local codes and licensed practice decide.
+      </p>
+    </section>
+  );
+}
+
+/** Where a kind is measured. */
+const PLACES: Partial<Record<ReviewKind, { words: string; path: (panelId: string) => string }>> = {
+  currents: { words: 'Supply and legs', path: (panelId) => `/legs/${panelId}` },
+  heat: { words: 'Soak and scan', path: (panelId) => `/panels/${panelId}/scan` },
+};
+
+function Kind({ kind, view, panelId }: { kind: ReviewKind; view: PanelReviewView; panelId: string }) {
+  const own = view.signs.filter((sign) => sign.kind === kind);
+  const isOpen = view.review.notLookedAt.includes(kind);
+  const isFailing = view.review.failingKinds.includes(kind);
+  const place = PLACES[kind];
+  return (
+    <section aria-label={KIND_HEADINGS[kind]} className="border-t border-rule-strong pt-3">
+      <h2 className="flex flex-wrap items-baseline gap-x-3 text-xl font-bold">
+        {KIND_HEADINGS[kind]}
+        <span className={classes('text-base font-normal', isFailing ? 'text-danger' : 'text-ink-soft')}>
+          {isFailing ? '✕ speaks for a failing panel' : isOpen ? 'not looked at yet' : 'looked at'}
+        </span>
+      </h2>
+      <Signs signs={own} panelId={panelId} />
+      {isOpen && <p className="mt-1">{askFor(kind, view.review)}</p>}
+      <div className="mt-2 flex flex-wrap items-start gap-3 print:hidden">
+        {place && view.review.soon !== 'now' && (
+          <Link to={place.path(panelId)} className={asButton('quiet')}>
+            {place.words}
+          </Link>
+        )}
+        <LogSign
+          kind={kind}
+          panelId={panelId}
+          panelName={view.panel.name}
+          known={own.map(({ sign }) => sign)}
+        />
+      </div>
+    </section>
+  );
+}
+
+function Context({ view, panelId }: { view: PanelReviewView; panelId: string }) {
+  const own = view.signs.filter(({ kind }) => kind === 'context');
+  return (
+    <section aria-label="What else bears on it" className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">What else bears on it</h2>
+      {own.length === 0 && <p>Nothing that weighs is on record.</p>}
+      <Signs signs={own} panelId={panelId} />
+      {view.season && <p className="mt-1 text-ink-soft">{view.season}</p>}
+      <div className="mt-2 print:hidden">
+        <LogSign
+          kind="context"
+          panelId={panelId}
+          panelName={view.panel.name}
+          known={own.map(({ sign }) => sign)}
+        />
+      </div>
+    </section>
+  );
+}
+
+const MARKS = { failing: '✕', local: '!', watch: '◦', clears: '✓' } as const;
+const BEARS = {
+  failing: 'speaks for a failing panel',
+  local: 'to be repaired at its place',
+  watch: 'to be watched',
+  clears: 'nothing against it',
+} as const;
+
+function Signs({ signs, panelId }: { signs: readonly ShownSign[]; panelId: string }) {
+  const { say, dateText } = useUnits();
+  if (signs.length === 0) return null;
+  return (
+    <ul className="mt-1 divide-y divide-rule">
+      {signs.map(({ sign, bearing, words, why, origin, when, breakerIds, entryId }) => (
+        <li key={sign} className="grid grid-cols-[1.5rem_minmax(0,1fr)] py-2">
+          <span
+            aria-hidden="true"
+            className={bearing === 'failing' ? 'font-bold text-danger' : 'font-bold text-ink-soft'}
+          >
+            {MARKS[bearing]}
+          </span>
+          <div>
+            <p>
+              <strong>{words}</strong> <span className="text-ink-soft">({BEARS[bearing]})</span>
+            </p>
+            <p>
+              {say(origin)}
+              {when !== null && <span className="figures text-sm"> {dateText(when)}</span>}
+            </p>
+            <p className="text-sm text-ink-soft">{why}</p>
+            <p className="flex flex-wrap gap-x-4 print:hidden">
+              {breakerIds.length > 0 &&
+                breakerIds.map((id, i) => (
+                  <Link
+                    key={id}
+                    to={`/panels/${panelId}/breakers/${id}`}
+                    className="inline-flex min-h-11 items-center underline underline-offset-4"
+                  >
+                    {breakerIds.length === 1 ? 'Go to its breaker' : `Go to breaker ${i + 1}`}
+                  </Link>
+                ))}
+              {entryId !== null && (
+                <SendButton
+                  stored="Taken back"
+                  waiting="Waits for the server"
+                  entries={() => [entries.strike('panelEntries', entryId, 'Logged by mistake')]}
+                >
+                  Take it back
+                </SendButton>
+              )}
+            </p>
+          </div>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Signs that nobody can read off the record: a person says so. */
+function LogSign({
+  kind,
+  panelId,
+  panelName,
+  known,
+}: {
+  kind: ReviewKind | 'context';
+  panelId: string;
+  panelName: string;
+  known: readonly PanelSignId[];
+}) {
+  const id = useId();
+  const { profile } = useProfile();
+  const mayLook = (sign: PanelSignId) => profile === 'electrician' || panelSign(sign).coverClosed === true;
+  const all = PANEL_SIGN_IDS.filter((sign) => PANEL_SIGNS[sign].kind === kind && !known.includes(sign));
+  const open = all.filter(mayLook);
+  const [chosen, setChosen] = useState<PanelSignId | ''>('');
+  const picked = chosen !== '' && open.includes(chosen) ? chosen : null;
+  if (open.length === 0)
+    return all.length > 0 ? (
+      <p className="text-sm text-ink-soft">
+        This lies behind the cover: a qualified electrician looks there.
+      </p>
+    ) : null;
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <div>
+        <label htmlFor={id} className="sr-only">
+          {kind === 'context' ? 'What else bears on it' : `${KIND_HEADINGS[kind]}: what was found`}
+        </label>
+        <select
+          id={id}
+          value={picked ?? ''}
+          onChange={(event) => setChosen(event.target.value as PanelSignId)}
+          className="min-h-11 max-w-full rounded-sm border border-rule-strong bg-bone-raised px-3"
+        >
+          <option value="">Log what was found …</option>
+          {open.map((sign) => (
+            <option key={sign} value={sign}>
+              {PANEL_SIGN_WORDS[sign].words}
+            </option>
+          ))}
+        </select>
+      </div>
+      {picked && (
+        <SendButton
+          key={picked}
+          look="primary"
+          stored="On record"
+          waiting="Waits for the server"
+          entries={() => [
+            entries.panelEntry(panelId, panelName, {
+              kind: 'sign',
+              at: new Date().toISOString(),
+              content: { sign: picked },
+            }),
+          ]}
+        >
+          Log it
+        </SendButton>
+      )}
+    </div>
+  );
+}
