@@ -1,8 +1,10 @@
 import { board } from '@phylaxon/core/views/board';
+import { soakPlan, soakPlanOutput } from '@phylaxon/core/diagnosis/soak';
 import { legsView } from '@phylaxon/core/views/legs';
 import { z } from 'zod';
 import { route, type Route } from '../http/index.ts';
 import { panelRow } from '../record/index.ts';
+import { panelEvidence } from '../recordService/index.ts';
 import type { Context } from './context.ts';
 import { byId } from './shapes.ts';
 import { boardView, legsPage } from '../views/index.ts';
@@ -28,6 +30,23 @@ export function panelRoutes({ record, changes }: Context): Route[] {
       status: 200,
       answer: legsView,
       handle: ({ params }) => record.read((manager) => legsPage(manager, params.id)),
+    }),
+    route({
+      method: 'get',
+      path: '/panels/:id/soak',
+      tag: 'panels',
+      summary:
+        'How to put a panel under load before a scan: what to switch on, how long to wait, where to scan',
+      params: byId,
+      status: 200,
+      answer: soakPlanOutput,
+      handle: ({ params }) =>
+        record.read(async (manager) => {
+          const panel = await panelRow(manager, params.id);
+          const { records } = await panelEvidence(manager, panel);
+          const main = records.find(({ breaker }) => breaker.role === 'main');
+          return soakPlan(records, main?.breaker.ratingAmps ?? panel.busAmps);
+        }),
     }),
     {
       method: 'get',

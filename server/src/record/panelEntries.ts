@@ -71,7 +71,7 @@ export async function panelEntriesOf(
 ): Promise<ShownPanelEntry[]> {
   const rows = await manager.find(PanelEntryTable, {
     where: { panelId, ...(kind !== undefined && { kind }) },
-    order: { at: 'DESC', id: 'DESC' },
+    order: { at: 'DESC', loggedAt: 'DESC', id: 'DESC' },
   });
   const struck = strikesById(
     await manager.findBy(StrikeTable, { panelEntryId: In(rows.map(({ id }) => id)) }),

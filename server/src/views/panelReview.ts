@@ -20,7 +20,8 @@ export async function panelReviewPage(manager: EntityManager, panelId: string): 
     panel: panelOf(row),
     evidence,
     legs: [...clampedLegs(await legsPage(manager, panelId)), ...recordedLegs(entries)],
-    signs: entries.flatMap(({ entry }) => signOf(entry)),
+    // Of two said at one moment the one logged later holds.
+    signs: entries.flatMap(({ entry }) => signOf(entry)).reverse(),
     now: new Date().toISOString(),
   });
 }

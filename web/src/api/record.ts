@@ -1,6 +1,7 @@
 import type { Board, BreakerDetail, SiteSummary, Steps } from '@phylaxon/core/views/board';
 import type { CaseRecord, CaseSummary, Suspect } from '@phylaxon/core/diagnosis/cases';
 import type { Curve } from '@phylaxon/core/record/entities';
+import type { SoakPlan } from '@phylaxon/core/diagnosis/soak';
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import type { Feed, Sample, Switched } from '@phylaxon/core/record/feeds';
 import type { AttachmentKind, PanelEntryName, PanelLog } from '@phylaxon/core/record/panelEntries';
@@ -72,6 +73,7 @@ export const api = {
 
   board: (panelId: string) => request<Board>('GET', `/panels/${panelId}`),
 
+  soak: (panelId: string) => request<SoakPlan>('GET', `/panels/${panelId}/soak`),
   review: (panelId: string) => request<PanelReviewView>('GET', `/panels/${panelId}/review`),
   panelEntries: (panelId: string, kind?: PanelEntryName) =>
     request<PanelLog>('GET', `/panels/${panelId}/entries${query({ kind })}`),

@@ -18,6 +18,7 @@ const recordingsView = async () => ({
 });
 const recordingView = async () => ({ Component: (await import('../recordings/index.ts')).RecordingPage });
 const reviewView = async () => ({ Component: (await import('../review/index.ts')).ReviewPage });
+const scanView = async () => ({ Component: (await import('../scan/index.ts')).ScanPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -36,6 +37,7 @@ export const router = createBrowserRouter([
       { path: 'legs/:panelId', lazy: legsView },
       { path: 'joints/:breakerId', lazy: jointsView },
       { path: 'panels/:panelId/review', lazy: reviewView },
+      { path: 'panels/:panelId/scan', lazy: scanView },
       { path: 'panels/:panelId/recordings', lazy: recordingsView },
       { path: 'panels/:panelId/recordings/:entryId', lazy: recordingView },
       { path: 'settings', lazy: settingsView },

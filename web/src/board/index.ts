@@ -3,3 +3,6 @@ export { Board } from './Board.tsx';
 export { BoardTools } from './BoardTools.tsx';
 export { PanelSketch } from './PanelSketch.tsx';
 export { placeWords } from './placeWords.ts';
+export { BoardFrame } from './BoardFrame.tsx';
+export { boardGrid } from './grid.ts';
+export { boardItems, type BoardItem } from './items.ts';

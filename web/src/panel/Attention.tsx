@@ -28,6 +28,9 @@ export function Attention({ board }: { board: Board }) {
         <Link to={`/panels/${panel.id}/recordings`} className={asButton('quiet')}>
           Logger recordings
         </Link>
+        <Link to={`/panels/${panel.id}/scan`} className={asButton('quiet')}>
+          Soak and scan
+        </Link>
         <Link to={`/panels/${panel.id}/review`} className={asButton('quiet')}>
           Is the panel failing?
         </Link>

@@ -17,6 +17,8 @@ export const recordQueries = {
       queryFn: () => api.board(panelId),
       placeholderData: keepPreviousData,
     }),
+  soak: (panelId: string) =>
+    queryOptions({ queryKey: [RECORD, 'soak', panelId], queryFn: () => api.soak(panelId) }),
   review: (panelId: string) =>
     queryOptions({ queryKey: [RECORD, 'review', panelId], queryFn: () => api.review(panelId) }),
   panelEntries: (panelId: string, kind?: PanelEntryName) =>

@@ -1,0 +1,1 @@
+export { ScanPage } from './ScanPage.tsx';
