@@ -195,7 +195,7 @@ function Place({ entry, typed, drawnAmps, measured, wrong, isNext, onChange, onK
           inputMode="decimal"
           enterKeyHint="next"
           autoComplete="off"
-          placeholder={drawnAmps === null ? 'A' : `≈${drawnAmps.toFixed(1)} A`}
+          placeholder={drawnAmps === null ? 'A' : `≈${drawnAmps.toFixed(0)} A`}
           aria-label={`${name}: clamped current, A`}
           aria-invalid={wrong?.amps !== undefined || undefined}
           value={typed.amps}

@@ -1,3 +1,4 @@
+import { sayPlace, type Leg } from '@phylaxon/core/panel/layout';
 import type { SoakPlan } from '@phylaxon/core/diagnosis/soak';
 import type { Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
@@ -102,15 +103,8 @@ function SwitchOn({ board, plan, scan, change }: StepProps) {
   const isOn = (loadId: string) => scan.on.includes(loadId);
   const toggle = (loadId: string) =>
     change({ on: isOn(loadId) ? scan.on.filter((one) => one !== loadId) : [...scan.on, loadId] });
-  const legs = { A: 0, B: 0 };
-  let next: string | null = null;
-  for (const step of plan.steps) {
-    const before = plan.steps[plan.steps.indexOf(step) - 1]?.legs ?? { A: 0, B: 0 };
-    if (isOn(step.loadId)) {
-      legs.A += step.legs.A - before.A;
-      legs.B += step.legs.B - before.B;
-    } else next ??= step.loadId;
-  }
+  const next = plan.steps.find(({ loadId }) => !isOn(loadId))?.loadId ?? null;
+  const legs = legsWith(plan, isOn);
   const main =
     board.breakers.find(({ breaker }) => breaker.role === 'main')?.breaker.ratingAmps ?? board.panel.busAmps;
   return (
@@ -193,6 +187,13 @@ function SwitchOn({ board, plan, scan, change }: StepProps) {
       </Button>
     </section>
   );
+}
+
+/** What each leg carries with what is on, A. */
+function legsWith({ steps }: SoakPlan, isOn: (loadId: string) => boolean): Record<Leg, number> {
+  const legs = { A: 0, B: 0 };
+  for (const { loadId, amps, on } of steps) if (isOn(loadId)) for (const leg of on) legs[leg] += amps;
+  return legs;
 }
 
 /** A plan without the circuits that are to be left off: what stops there is no load for a soak. */

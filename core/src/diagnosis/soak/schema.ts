@@ -1,11 +1,20 @@
 import { z } from 'zod';
+import { LEGS } from '../../panel/layout/index.ts';
 import { id } from '../../record/entities/index.ts';
 
 const onLegs = z.object({ A: z.number(), B: z.number() }).describe('A');
 const load = { breakerId: id, place: z.string(), load: z.string(), amps: z.number() };
 
 export const soakPlanOutput = z.object({
-  steps: z.array(z.object({ ...load, loadId: id, circuit: z.string(), legs: onLegs })),
+  steps: z.array(
+    z.object({
+      ...load,
+      loadId: id,
+      circuit: z.string(),
+      on: z.array(z.enum(LEGS)).describe('on which legs'),
+      legs: onLegs,
+    }),
+  ),
   leftOff: z.array(
     z.object({
       ...load,

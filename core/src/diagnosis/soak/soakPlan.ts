@@ -55,7 +55,7 @@ export function soakPlan(circuits: readonly SoakCircuit[], mainAmps: number | nu
     else {
       for (const leg of onLegs) legs[leg] += amps;
       ampsOf[breaker.id] = own + amps;
-      steps.push({ ...about, loadId: load.id, circuit: circuit?.label ?? '', legs: { ...legs } });
+      steps.push({ ...about, loadId: load.id, circuit: circuit?.label ?? '', on: onLegs, legs: { ...legs } });
     }
   }
   const byRatingAmps = Math.max(mainAmps ?? 0, ...branches.map(({ breaker }) => breaker.ratingAmps), 1);
