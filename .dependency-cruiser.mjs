@@ -118,6 +118,7 @@ const WEB = [
   'recordings',
   'review',
   'scan',
+  'heatPictures',
   'measure',
   'readingLine',
   'app',

@@ -13,12 +13,14 @@ import { benchEngine, benchStudy } from './engine.ts';
 import { benchJoints } from './joints.ts';
 import { benchLoggedCurrents } from './loggedCurrents.ts';
 import { liveLatency } from './liveLatency.ts';
+import { benchPanels } from './panels.ts';
 import { median, say } from './say.ts';
 
 if (!process.argv.includes('--site')) {
   benchArithmetic();
   benchJoints();
   benchLoggedCurrents();
+  benchPanels();
   benchEngine();
   benchStudy();
 }

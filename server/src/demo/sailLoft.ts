@@ -617,6 +617,7 @@ export const SAIL_LOFT: DemoSite = {
       },
       circuits: CIRCUITS,
       mainLog: MAIN_LOG,
+      pictured: true,
     },
     {
       key: 'yard',

@@ -39,6 +39,7 @@ import {
 import { BreakerTable, SiteTable, type Store } from '../store/index.ts';
 import { decisionText, redecideAll, redecidePanel } from '../recordService/index.ts';
 import { FERRY_COTTAGE } from './ferryCottage.ts';
+import { logHeatPictures } from './heatPictures.ts';
 import { logThreeDays } from './threeDays.ts';
 import { SAIL_LOFT } from './sailLoft.ts';
 import type { DemoCase, DemoEntry, DemoPanel, DemoSite } from './shape.ts';
@@ -117,6 +118,7 @@ async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel
     };
     happenings.push({ at: iso(replaced.at), happen });
   }
+  if (demo.pictured) await logHeatPictures(manager, panel.id, panel.spaces, demo.circuits);
   const main = await manager.findOneBy(BreakerTable, { panelId: panel.id, role: 'main' });
   if (main) logOf(() => main.id, demo.mainLog);
   await manager.update(BreakerTable, { panelId: panel.id }, { createdAt: DRAWN_AT });

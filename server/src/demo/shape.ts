@@ -43,6 +43,8 @@ export interface DemoCircuit {
 }
 
 export interface DemoPanel {
+  /** A temperature camera looked at it. */
+  pictured?: true;
   key: string;
   panel: PanelInput;
   /** Fed from the feed-through lugs of the panel with this key, or by its breaker in a space. */

@@ -19,6 +19,9 @@ const recordingsView = async () => ({
 const recordingView = async () => ({ Component: (await import('../recordings/index.ts')).RecordingPage });
 const reviewView = async () => ({ Component: (await import('../review/index.ts')).ReviewPage });
 const scanView = async () => ({ Component: (await import('../scan/index.ts')).ScanPage });
+const heatPicturesView = async () => ({
+  Component: (await import('../heatPictures/index.ts')).HeatPicturesPage,
+});
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -38,6 +41,7 @@ export const router = createBrowserRouter([
       { path: 'joints/:breakerId', lazy: jointsView },
       { path: 'panels/:panelId/review', lazy: reviewView },
       { path: 'panels/:panelId/scan', lazy: scanView },
+      { path: 'panels/:panelId/heat-pictures', lazy: heatPicturesView },
       { path: 'panels/:panelId/recordings', lazy: recordingsView },
       { path: 'panels/:panelId/recordings/:entryId', lazy: recordingView },
       { path: 'settings', lazy: settingsView },

@@ -31,6 +31,9 @@ export function Attention({ board }: { board: Board }) {
         <Link to={`/panels/${panel.id}/scan`} className={asButton('quiet')}>
           Soak and scan
         </Link>
+        <Link to={`/panels/${panel.id}/heat-pictures`} className={asButton('quiet')}>
+          Heat pictures
+        </Link>
         <Link to={`/panels/${panel.id}/review`} className={asButton('quiet')}>
           Is the panel failing?
         </Link>

@@ -1,0 +1,73 @@
+import type { BoardCorners } from '@phylaxon/core/physics/thermalPicture';
+import type { Board } from '@phylaxon/core/views/board';
+import { useEffect, useState } from 'react';
+import { api as server, entries } from '../api/index.ts';
+import { Button, sayError } from '../shared/index.ts';
+import { sendEntries } from '../stores/index.ts';
+import { cornersOf } from './corners.ts';
+import { PictureOnBoard } from './PictureOnBoard.tsx';
+
+/** An ordinary photo laid on the board, the same way. */
+export function BoardPhoto({ board, file, onDone }: { board: Board; file: File; onDone: () => void }) {
+  const [photo, setPhoto] = useState<{ address: string; width: number; height: number } | null>(null);
+  const [corners, setCorners] = useState<BoardCorners | null>(null);
+  const [told, setTold] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  useEffect(() => {
+    const address = URL.createObjectURL(file);
+    const image = new Image();
+    image.onload = () => {
+      setPhoto({ address, width: image.naturalWidth, height: image.naturalHeight });
+      setCorners(cornersOf(image.naturalWidth, image.naturalHeight));
+    };
+    image.onerror = () => setTold('This file is no picture.');
+    image.src = address;
+    return () => URL.revokeObjectURL(address);
+  }, [file]);
+  const keep = async () => {
+    setBusy(true);
+    try {
+      const { sha256 } = await server.keepAttachment('photo', file);
+      await sendEntries(
+        entries.panelEntry(board.panel.id, board.panel.name, {
+          kind: 'board-photo',
+          at: new Date().toISOString(),
+          sha256,
+          content: { corners },
+        }),
+      );
+      onDone();
+    } catch (error) {
+      setTold(sayError(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <section
+      aria-label="A photo on the board"
+      className="max-w-2xl space-y-3 border-t border-rule-strong pt-3"
+    >
+      {photo && corners && (
+        <PictureOnBoard
+          photo={photo}
+          corners={corners}
+          spaces={board.panel.spaces}
+          onMove={setCorners}
+          title="Photo of the board, its corners marked"
+        />
+      )}
+      <div className="flex flex-wrap items-center gap-3">
+        <Button disabled={busy || !photo} onClick={() => void keep()}>
+          Keep the photo on record
+        </Button>
+        <Button look="quiet" onClick={onDone}>
+          Drop it
+        </Button>
+        <span role="status" className="font-medium text-danger">
+          {told}
+        </span>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,1 @@
+export { HeatPicturesPage } from './HeatPicturesPage.tsx';
