@@ -75,7 +75,6 @@ test('the pictures', async ({ page, request }) => {
 
   const details = {
     'detail-replace': 'Loft lights',
-    'detail-stop': 'Sump pump',
   };
   for (const [name, label] of Object.entries(details)) {
     await page.goto(await detailPath(request, label));
@@ -146,10 +145,46 @@ test('the pictures', async ({ page, request }) => {
   await page.getByRole('button', { name: 'Steam press: off' }).click();
   await page.getByRole('button', { name: 'Steam press: on' }).waitFor();
   await shoot(page, 'live');
-  await page.setViewportSize(phone);
-  await shoot(page, 'live-phone');
-  await page.setViewportSize({ width: 1280, height: 800 });
+  await wholePanel(page, panel.id, panelNamed('Hall panel').id);
 });
+
+/** A recording, a picture, a review of the main panel; a scan of another one, which nothing stops. */
+async function wholePanel(page: Page, panelId: string, otherId: string) {
+  await page.goto(`/panels/${panelId}/recordings`);
+  await page.getByRole('link', { name: /Steam press/ }).click();
+  const happened = page.getByRole('region', { name: 'What happened' });
+  await happened
+    .getByRole('button', { name: /^Show Tripped/ })
+    .nth(1)
+    .click();
+  const shorter = page.getByRole('button', { name: 'Longer stretch' });
+  for (let i = 0; i < 4; i++) await shorter.click();
+  await page.waitForTimeout(400);
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await shoot(page, 'recording');
+  await page.goto(`/panels/${panelId}/heat-pictures`);
+  await page.getByRole('region', { name: 'On record' }).getByRole('button').first().click();
+  await page.getByRole('heading', { name: /hot spots?$/ }).waitFor();
+  await shoot(page, 'heat-picture');
+  await page.goto(`/panels/${panelId}/review`);
+  await page.getByRole('region', { name: 'How the breakers behave' }).waitFor();
+  await shoot(page, 'review');
+  await page.setViewportSize(phone);
+  await page.goto(`/panels/${otherId}/scan`);
+  const loads = page.getByRole('checkbox');
+  await loads.first().waitFor();
+  for (const load of await loads.all()) await load.check();
+  await page.getByRole('button', { name: /start the clock/ }).click();
+  await page.getByRole('button', { name: /^Scan/ }).click();
+  await page.getByLabel(/^Air in front/).fill('21');
+  const places = await page.getByLabel(/: terminal,/).all();
+  for (const [i, place] of places.slice(0, -2).entries())
+    await place.fill(String(i === 4 ? 47.5 : 27 + ((i * 7) % 5)));
+  await page.getByLabel(/^Air in front/).scrollIntoViewIfNeeded();
+  await page.getByLabel(/^Air in front/).evaluate((field) => field.scrollIntoView());
+  await shoot(page, 'scan-phone');
+  await page.setViewportSize({ width: 1280, height: 800 });
+}
 
 /** Begin a case from the start, as anybody would. */
 async function begin(page: Page, what: RegExp, words: string, which: RegExp) {
@@ -196,8 +231,7 @@ test('pictures of cases', async ({ page, request }) => {
   // Nothing shows any more: what to note when it comes again.
   await begin(page, /Lights flicker/, 'loft lights', /Loft lights/);
   await asSound(page);
-  await page.getByRole('region', { name: 'Note card' }).scrollIntoViewIfNeeded();
-  await shoot(page, 'case-note-card-phone');
+  await page.getByRole('region', { name: 'Note card' }).waitFor();
 
   await page.setViewportSize({ width: 1280, height: 800 });
   await begin(page, /A breaker trips/, 'bedrooms', /Flat: bedrooms/);
@@ -217,7 +251,6 @@ test('pictures of cases', async ({ page, request }) => {
   await expect(heading(page)).not.toHaveText(/Try handle/);
   await unsureUntil(page, /Reset it, once|Unplug/);
   if (await next(page).getByRole('heading', { name: 'Reset it, once' }).isVisible()) {
-    await shoot(page, 'case-reset');
     await reset(page, 'It clicks cleanly, fully off and back on', 'It tripped at once');
     await unsureUntil(page, /Unplug/);
   }

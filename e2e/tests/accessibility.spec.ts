@@ -9,6 +9,7 @@ import {
   moved,
   next,
   nothingAmiss,
+  ownPanel,
   reset,
   test,
   unsureUntil,
@@ -83,6 +84,43 @@ for (const { name, size, colorScheme } of LOOKS) {
       await page.goto('/nowhere');
       await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
       await expectSound(page, 'no such page');
+    });
+
+    test('on recordings, heat pictures, a scan and the review of a panel', async ({ page, request }) => {
+      const { panel } = await demoBoard(request);
+      await page.goto(`/panels/${panel.id}/recordings`);
+      await asElectrician(page);
+      await page.getByLabel('A logger’s file').setInputFiles({
+        name: 'a.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from('Time,A\n10:00:00,1\n10:00:01,2\n10:00:02,3'),
+      });
+      await expect(page.getByRole('region', { name: 'Columns' })).toBeVisible();
+      await expectSound(page, 'recordings');
+      await page.getByRole('link', { name: /Steam press/ }).click();
+      await expect(page.getByRole('region', { name: 'What happened' })).toBeVisible();
+      await expectSound(page, 'recording');
+      await page.goto(`/panels/${panel.id}/heat-pictures`);
+      await page.getByRole('region', { name: 'On record' }).getByRole('button').first().click();
+      await page.getByRole('region', { name: 'Before and after' }).getByRole('button').first().click();
+      await expect(page.getByRole('table')).toBeVisible();
+      await expectSound(page, 'heat pictures');
+      await page.goto(`/panels/${panel.id}/review`);
+      await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
+      await expectSound(page, 'review');
+      await page.goto(`/panels/${panel.id}/scan`);
+      await expect(page.getByText('Do not put this panel under load')).toBeVisible();
+      await expectSound(page, 'a scan that is stopped');
+      const { path } = await ownPanel(request, ['1 Oven 20', '2 Kettle 20']);
+      await page.goto(`${path}/scan`);
+      await page.getByRole('button', { name: /start the clock/ }).click();
+      await expectSound(page, 'soak');
+      await page.getByRole('button', { name: /^Scan/ }).click();
+      await page.getByLabel(/^Air in front/).fill('21');
+      await page.getByLabel(/Oven: terminal/).fill('60');
+      await page.getByLabel(/Kettle: terminal/).fill('9999');
+      await expect(page.getByText(/must be from/).first()).toBeVisible();
+      await expectSound(page, 'scan');
     });
 
     test('on the reading line, live meters, legs and the search of a joint', async ({ page, request }) => {

@@ -90,9 +90,16 @@ export function route<
 /** What reads JSON bodies: of the usual length, but for routes that ask for more. */
 export function readBodies(router: Router, routes: readonly Route[], usualLimitBytes: number) {
   const reader = (limit: number) => express.json({ limit, type: 'application/json', strict: false });
-  for (const { method, path, bodyLimitBytes } of routes)
-    if (bodyLimitBytes) router[method](path, reader(bodyLimitBytes));
-  router.use(reader(usualLimitBytes));
+  const usual = reader(usualLimitBytes);
+  const larger = new Map(
+    routes.flatMap(({ method, path, bodyLimitBytes }) =>
+      bodyLimitBytes === undefined ? [] : [[`${method.toUpperCase()} ${path}`, reader(bodyLimitBytes)]],
+    ),
+  );
+  router.use((request, response, next) => {
+    const read = larger.get(`${request.method} ${request.path}`) ?? usual;
+    read(request, response, next);
+  });
 }
 
 /** Put routes on a router. Input is parsed before the handler runs; errors go to the error handler. */

@@ -67,32 +67,34 @@ export function Compare({ board, one, other }: { board: Board; one: Entry; other
           </div>
         ))}
       </div>
-      <table className="w-full text-left">
-        <caption className="sr-only">
-          What changed most, space by space: the highest rise over the air
-        </caption>
-        <thead className="text-sm text-ink-soft">
-          <tr>
-            {['Space', 'Before, over the air', 'After, over the air', 'Change'].map((head) => (
-              <th key={head} scope="col" className="py-1 pr-4 font-medium">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ space, was, is }) => (
-            <tr key={space} className="border-t border-rule">
-              <th scope="row" className="py-1 pr-4 font-semibold">
-                {nameOf(space)}
-              </th>
-              <td className="figures py-1 pr-4">{riseText(was)}</td>
-              <td className="figures py-1 pr-4">{riseText(is)}</td>
-              <td className="figures py-1 pr-4">{riseText(is - was)}</td>
+      <div role="group" tabIndex={0} aria-label="What changed most" className="overflow-x-auto">
+        <table className="w-full text-left">
+          <caption className="sr-only">
+            What changed most, space by space: the highest rise over the air
+          </caption>
+          <thead className="text-sm text-ink-soft">
+            <tr>
+              {['Space', 'Before, over the air', 'After, over the air', 'Change'].map((head) => (
+                <th key={head} scope="col" className="py-1 pr-4 font-medium">
+                  {head}
+                </th>
+              ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.map(({ space, was, is }) => (
+              <tr key={space} className="border-t border-rule">
+                <th scope="row" className="py-1 pr-4 font-semibold">
+                  {nameOf(space)}
+                </th>
+                <td className="figures py-1 pr-4">{riseText(was)}</td>
+                <td className="figures py-1 pr-4">{riseText(is)}</td>
+                <td className="figures py-1 pr-4">{riseText(is - was)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </div>
   );
 }

@@ -92,7 +92,10 @@ export function HeatPictureEditor({ board, opened, onUnit, onKept }: Props) {
   };
 
   return (
-    <section aria-label="The picture" className="grid gap-6 border-t border-rule-strong pt-3 lg:grid-cols-2">
+    <section
+      aria-label="The picture"
+      className="grid grid-cols-[minmax(0,1fr)] gap-6 border-t border-rule-strong pt-3 lg:grid-cols-2"
+    >
       <div>
         <PictureOnBoard
           matrix={matrix}

@@ -174,7 +174,12 @@ function Figures({
         {clock.driftSecondsADay !== null &&
           ` Its clock runs ${clock.driftSecondsADay > 0 ? 'slow' : 'fast'} by about ${Math.round(Math.abs(clock.driftSecondsADay))} s a day, or it samples a little ${clock.driftSecondsADay > 0 ? 'later' : 'earlier'} than it was set to.`}
       </p>
-      <div className="mt-2 overflow-x-auto">
+      <div
+        className="mt-2 overflow-x-auto"
+        role="group"
+        tabIndex={0}
+        aria-label="Figures, channel by channel"
+      >
         <table className="w-full text-left">
           <thead className="text-sm text-ink-soft">
             <tr>

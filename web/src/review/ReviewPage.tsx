@@ -251,8 +251,8 @@ function LogSign({
       </p>
     ) : null;
   return (
-    <div className="flex flex-wrap items-end gap-3">
-      <div>
+    <div className="flex max-w-full flex-wrap items-end gap-3">
+      <div className="min-w-0 max-w-full">
         <label htmlFor={id} className="sr-only">
           {kind === 'context' ? 'What else bears on it' : `${KIND_HEADINGS[kind]}: what was found`}
         </label>
@@ -260,7 +260,7 @@ function LogSign({
           id={id}
           value={picked ?? ''}
           onChange={(event) => setChosen(event.target.value as PanelSignId)}
-          className="min-h-11 max-w-full rounded-sm border border-rule-strong bg-bone-raised px-3"
+          className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3"
         >
           <option value="">Log what was found …</option>
           {open.map((sign) => (

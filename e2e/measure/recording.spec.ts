@@ -1,0 +1,99 @@
+import { createWriteStream, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { once } from 'node:events';
+import { expect, test, type Page } from '@playwright/test';
+import { asElectrician, ownPanel } from '../support/index.ts';
+import { say } from './say.ts';
+
+const SAMPLES = 1_000_000;
+const FROM = Date.UTC(2026, 0, 5);
+
+/** A logger’s file of a million samples: a current that goes on and off, and volts. */
+async function writeLog(path: string): Promise<void> {
+  const out = createWriteStream(path);
+  out.write('Time,Oven (A),Leg A (V)\n');
+  let text = '';
+  for (let i = 0; i < SAMPLES; i += 1) {
+    const at = new Date(FROM + i * 1000).toISOString().slice(0, 19).replace('T', ' ');
+    const amps = i % 700 < 300 ? 12.4 + ((i * 7) % 9) / 50 : 0.4 + ((i * 3) % 5) / 100;
+    text += `${at},${amps.toFixed(2)},${(119.5 + ((i * 11) % 13) / 20).toFixed(1)}\n`;
+    if (text.length > 1_000_000) {
+      if (!out.write(text)) await once(out, 'drain');
+      text = '';
+    }
+  }
+  out.end(text);
+  await once(out, 'finish');
+}
+
+/** What the page and its workers hold, MB. */
+async function memory(page: Page): Promise<number> {
+  const bytes = await page
+    .evaluate(async () => {
+      const measure = (performance as { measureUserAgentSpecificMemory?: () => Promise<{ bytes: number }> })
+        .measureUserAgentSpecificMemory;
+      return measure ? (await measure.call(performance)).bytes : null;
+    })
+    .catch(() => null);
+  if (bytes !== null) return bytes / 1e6;
+  // Without isolation a page is not told: the processes of its browser are asked.
+  const client = await page.context().newCDPSession(page);
+  const { usedSize } = (await client.send('Runtime.getHeapUsage')) as { usedSize: number };
+  return usedSize / 1e6;
+}
+
+test('a million samples, from choosing the file to the chart', async ({ page, request }) => {
+  test.setTimeout(240_000);
+  const folder = mkdtempSync(join(tmpdir(), 'phylaxon-log-'));
+  const path = join(folder, 'million.csv');
+  try {
+    await writeLog(path);
+    const { path: panel } = await ownPanel(request, ['1 Oven 20']);
+    await page.goto(`${panel}/recordings`);
+    await asElectrician(page);
+    const times: number[] = [];
+    for (let n = 0; n < 3; n += 1) {
+      const start = Date.now();
+      await page.getByLabel('A logger’s file').setInputFiles(path);
+      await page.getByRole('button', { name: 'Read the file' }).click();
+      await page.locator('figure path').first().waitFor();
+      times.push(Date.now() - start);
+      await page.getByRole('heading', { name: 'What happened' }).waitFor();
+      if (n < 2) await page.getByRole('button', { name: 'Drop it' }).click();
+    }
+    say('A million samples, from choosing the file to the chart', times, 'at most 5000');
+    say('Memory of the page meanwhile, MB', [await memory(page)], 'at most 600');
+    const drawing = page.getByRole('group', { name: 'What was logged, over time' });
+    await drawing.focus();
+    const frames: number[] = [];
+    for (let n = 0; n < 20; n += 1) {
+      frames.push(
+        await page.evaluate(
+          async (key) => {
+            const path = () => document.querySelector('figure path')!.getAttribute('d');
+            const before = path();
+            const start = performance.now();
+            document.activeElement!.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+            while (path() === before) await new Promise(requestAnimationFrame);
+            return performance.now() - start;
+          },
+          n < 8 ? '+' : n % 2 === 0 ? 'ArrowLeft' : 'ArrowRight',
+        ),
+      );
+    }
+    say('Another stretch, redrawn', frames, 'at most 17, a frame');
+    await page.getByRole('button', { name: 'Keep it on record' }).click();
+    await expect(page.getByRole('heading', { name: /^Recording of/ })).toBeVisible({ timeout: 30_000 });
+    // Given up while it is read: its worker is gone, and what it held.
+    await page.goto(`${panel}/recordings`);
+    await page.getByLabel('A logger’s file').setInputFiles(path);
+    await page.getByRole('button', { name: 'Read the file' }).click();
+    await page.getByRole('button', { name: 'Cancel' }).click();
+    await expect
+      .poll(() => page.workers().filter((worker) => worker.url().includes('recordingWorker')).length)
+      .toBe(0);
+  } finally {
+    rmSync(folder, { recursive: true });
+  }
+});
