@@ -304,22 +304,32 @@ const axisText = (tick: number, quantity: ChannelQuantity, units: Units) =>
     ? units.temperatureText(tick)
     : `${Number(tick.toPrecision(6))} ${UNITS[quantity]}`;
 
-/** From least to most of each column, never thinner than a line. */
+/** From least to most of each column, never thinner than a line; columns of one height are one stroke. */
 function areaOf({ least, most }: Envelope, y: (value: number) => number): string {
-  let path = '';
+  const tenths = (value: number) => Math.round(value * 10) / 10;
+  const parts: (string | number)[] = [];
   for (let from = 0; from < most.length; from += 1) {
     if (Number.isNaN(most[from]!)) continue;
     let to = from;
     while (to + 1 < most.length && !Number.isNaN(most[to + 1]!)) to += 1;
-    path += `M${from} ${y(most[from]!).toFixed(1)}`;
-    for (let i = from; i <= to; i += 1)
-      path += `L${i} ${(y(most[i]!) - 0.7).toFixed(1)}L${i + 1} ${(y(most[i]!) - 0.7).toFixed(1)}`;
-    for (let i = to; i >= from; i -= 1)
-      path += `L${i + 1} ${(y(least[i]!) + 0.7).toFixed(1)}L${i} ${(y(least[i]!) + 0.7).toFixed(1)}`;
-    path += 'Z';
+    let last = tenths(y(most[from]!) - 0.7);
+    parts.push('M', from, ' ', last);
+    for (let i = from + 1; i <= to; i += 1) {
+      const top = tenths(y(most[i]!) - 0.7);
+      if (top !== last) parts.push('H', i, 'V', top);
+      last = top;
+    }
+    parts.push('H', to + 1);
+    last = NaN;
+    for (let i = to; i >= from; i -= 1) {
+      const bottom = tenths(y(least[i]!) + 0.7);
+      if (bottom !== last) parts.push('H', i + 1, 'V', bottom);
+      last = bottom;
+    }
+    parts.push('H', from, 'Z');
     from = to;
   }
-  return path;
+  return parts.join('');
 }
 
 /** Marks of one kind that would lie on each other are one; trips always show. */
