@@ -2,7 +2,7 @@ import { textOf } from '@phylaxon/core/facts/quantities';
 import { panelReviewView } from '@phylaxon/core/views/panelReview';
 import { z } from 'zod';
 import { Download, route, type Route } from '../http/index.ts';
-import { panelReviewPdf, photosOf } from '../reports/index.ts';
+import { heatPicturesOf, panelReviewPdf, photosOf } from '../reports/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { panelReviewPage } from '../views/index.ts';
 import type { Context } from './context.ts';
@@ -35,10 +35,15 @@ export function reviewRoutes({ record, store, photos }: Context): Route[] {
       handle: async ({ params, query }) => {
         const { id } = params as z.output<typeof byId>;
         const { zone } = query as z.output<typeof inZone>;
-        const { view, pictures } = await store.read(async (manager) => ({
-          view: textOf(await panelReviewPage(manager, id), await readSettings(manager)),
-          pictures: await photosOf(manager, photos, id),
-        }));
+        const { view, pictures } = await store.read(async (manager) =>
+          textOf(
+            {
+              view: await panelReviewPage(manager, id),
+              pictures: [...(await heatPicturesOf(manager, id)), ...(await photosOf(manager, photos, id))],
+            },
+            await readSettings(manager),
+          ),
+        );
         return new Download(
           'application/pdf',
           await panelReviewPdf(view, pictures, zone),

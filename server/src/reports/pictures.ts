@@ -1,11 +1,18 @@
+import { gunzipSync } from 'node:zlib';
+import { sayTemperature } from '@phylaxon/core/facts/quantities';
 import { sayPlace } from '@phylaxon/core/panel/layout';
+import { unpackHeatMatrix } from '@phylaxon/core/record/heatMatrices';
 import { IsNull, type EntityManager } from 'typeorm';
+import { readAttachment } from '../attachments/index.ts';
 import type { PhotoFolder } from '../photos/index.ts';
+import { panelEntriesOf } from '../record/index.ts';
 import { BreakerTable, CircuitTable } from '../store/index.ts';
+import { heatPictureSvg } from './heatPictureSvg.ts';
 import type { ReportPicture } from './panelReviewPdf.ts';
 
-/** So many pictures, newest first. */
+/** So many photos and so many heat pictures, newest first. */
 const MOST = 6;
+const MOST_HEAT_PICTURES = 2;
 
 /** The newest photos of a panel’s breakers, with where they were taken and what was written of them. */
 export async function photosOf(
@@ -30,6 +37,23 @@ export async function photosOf(
     pictures.push({
       image: `data:image/jpeg;base64,${(await photos.read(sha256)).toString('base64')}`,
       caption: note === '' ? place : `${place}: ${note}`,
+    });
+  }
+  return pictures;
+}
+
+/** The newest temperature pictures of a panel, as drawings. */
+export async function heatPicturesOf(manager: EntityManager, panelId: string): Promise<ReportPicture[]> {
+  const entries = await panelEntriesOf(manager, panelId, 'heat-picture');
+  const pictures: ReportPicture[] = [];
+  for (const { entry } of entries) {
+    if (entry.kind !== 'heat-picture' || entry.struck !== null || entry.sha256 === null) continue;
+    if (pictures.length === MOST_HEAT_PICTURES) break;
+    const matrix = unpackHeatMatrix(gunzipSync(await readAttachment(manager, entry.sha256)));
+    const most = matrix.celsius.reduce((a, b) => Math.max(a, b));
+    pictures.push({
+      svg: heatPictureSvg(matrix, entry.content.corners),
+      caption: `Heat picture of ${entry.at.slice(0, 10)}: up to ${sayTemperature(most)}, air ${sayTemperature(entry.content.ambientC)}${entry.simulated ? ', made by the simulator' : ''}.`,
     });
   }
   return pictures;

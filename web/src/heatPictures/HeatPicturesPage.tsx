@@ -9,6 +9,7 @@ import { recordQueries } from '../queries/index.ts';
 import { Button, FileField, Problems, useUnits } from '../shared/index.ts';
 import { BoardPhoto } from './BoardPhoto.tsx';
 import { Compare } from './Compare.tsx';
+import { KeptPhotos } from './KeptPhotos.tsx';
 import { HeatPictureEditor, type Opened } from './HeatPictureEditor.tsx';
 import { scaledCorners } from './corners.ts';
 import { theHeatWorker } from './theHeatWorker.ts';
@@ -113,6 +114,7 @@ export function HeatPicturesPage() {
           {other && <Compare board={board} one={current.entry} other={other.entry} />}
         </section>
       )}
+      {board && <KeptPhotos board={board} />}
     </main>
   );
 }

@@ -40,6 +40,21 @@ describe('trips and holds as measurements', () => {
     expect(trial!.event).toMatchObject({ notBeforeSeconds: 60, segments: [{ amps: 16, seconds: 3600 }] });
   });
 
+  test('where a logger saw the hour before, that is its history, an earlier trip’s heat and all', () => {
+    const history = [
+      { amps: 26, seconds: 500 },
+      { amps: 0, seconds: 120 },
+      { amps: 26, seconds: 210 },
+    ];
+    const first = anEvent('trip', 0, { amps: 26, afterSeconds: 480 });
+    const again = { amps: 26, afterSeconds: 210, preloadAmps: 4 };
+    const soon = anEvent('trip', 10, again);
+    // By its figures alone: it had not cooled, nobody knows how warm it was.
+    expect(tripTrialsOf(breaker, [first, soon])[1]).toMatchObject({ tells: 'nothing', event: null });
+    const [, seen] = tripTrialsOf(breaker, [first, { ...soon, history }]);
+    expect(seen!.event).toEqual({ ambientC: 25, segments: history, outcome: 'tripped' });
+  });
+
   test('a hold that no sound breaker stands is too late', () => {
     expect(tells(anEvent('no-trip', 0, { amps: 45, afterSeconds: 900 }))).toEqual(['too-late']);
   });
