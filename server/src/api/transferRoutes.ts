@@ -174,8 +174,10 @@ export function transferRoutes(context: Context): Route[] {
           // The pictures first: a row never points to one that is not kept.
           for (const { sha256, path } of pictures) await photos.keepPlain(sha256, path);
           const { siteId, panelIds } = await store.write(async (manager) => {
+            // A site that is replaced takes its attachments along: those of the file are kept after it is gone.
+            const imported = await importSite(manager, file, query.mode, onStored);
             for (const attachment of beside) await keepAttachment(manager, attachment);
-            return importSite(manager, file, query.mode, onStored);
+            return imported;
           });
           changes.announce([siteId, ...panelIds]);
           return { siteId };

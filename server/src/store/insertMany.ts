@@ -4,7 +4,7 @@ import type { EntityManager } from 'typeorm';
 const MOST_PARAMETERS = 250;
 
 /**
- * Insert rows of plain values, lists and objects, which are kept as JSON text, however many: as few statements as can be, and
+ * Insert rows of plain values, bytes, and lists and objects, which are kept as JSON text, however many: as few statements as can be, and
  * the rest of the server gets its turn between them.
  *
  * @param rows all with the same columns: those of the first
@@ -31,7 +31,8 @@ export async function insertMany(
       batch.flatMap((row) =>
         columns.map((name) => {
           const value = (row as Record<string, unknown>)[name];
-          return typeof value === 'object' && value !== null ? JSON.stringify(value) : value;
+          const isText = typeof value === 'object' && value !== null && !ArrayBuffer.isView(value);
+          return isText ? JSON.stringify(value) : value;
         }),
       ),
     );

@@ -13,6 +13,16 @@ const tablesOf = async (manager: EntityManager): Promise<string[]> =>
     )) as { name: string }[]
   ).map(({ name }) => name);
 
+/** Bytes have no place in JSON: they stand there as text. */
+const bytesAsText = (_name: string, value: unknown): unknown =>
+  value instanceof ArrayBuffer ? { bytes: Buffer.from(value).toString('base64') } : value;
+
+const isBytes = (value: unknown): value is { bytes: string } =>
+  typeof value === 'object' && value !== null && Object.keys(value).join() === 'bytes';
+
+const withBytes = (_name: string, value: unknown): unknown =>
+  isBytes(value) ? Buffer.from(value.bytes, 'base64') : value;
+
 /** Seed the demo and keep its rows: to decide anew after each of its entries takes some seconds. */
 export async function writeDemoSnapshot(path: string): Promise<void> {
   const store = await Store.open(':memory:');
@@ -24,7 +34,7 @@ export async function writeDemoSnapshot(path: string): Promise<void> {
       tables.map(async (table) => [table, await manager.query(`SELECT * FROM "${table}" ORDER BY rowid`)]),
     );
   });
-  writeFileSync(path, JSON.stringify(rows));
+  writeFileSync(path, JSON.stringify(rows, bytesAsText));
   await store.close();
 }
 
@@ -32,7 +42,7 @@ export async function writeDemoSnapshot(path: string): Promise<void> {
 export async function withDemo(store: Store): Promise<void> {
   const path = snapshotFile();
   if (path === undefined) return seedDemo(store);
-  const tables = JSON.parse(readFileSync(path, 'utf8')) as [table: string, rows: object[]][];
+  const tables = JSON.parse(readFileSync(path, 'utf8'), withBytes) as [table: string, rows: object[]][];
   await store.write(async (manager) => {
     await manager.query('PRAGMA defer_foreign_keys = ON');
     for (const [table, rows] of tables) await insertMany(manager, table, rows);

@@ -98,6 +98,7 @@ describe('a site as a file', () => {
       site: { ...file.site, name: 'From version 1' },
       photos: undefined,
       notes: undefined,
+      panelEntries: undefined,
       strikes: undefined,
       circuits: file.circuits.map((circuit: object) => ({ ...circuit, rules: 'split' })),
       readings: file.readings.map((reading: { id: string }) => {

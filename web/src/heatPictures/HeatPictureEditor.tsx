@@ -146,15 +146,18 @@ export function HeatPictureEditor({ board, opened, onUnit, onKept }: Props) {
             ✕ {outcome.refused}
           </p>
         )}
-        <Spots
-          board={board}
-          spots={spots}
-          ambientC={ambientC}
-          camera={camera}
-          loadState={loadState}
-          at={opened.at}
-          isAsked={ambientC === null}
-        />
+        {outcome === null && <p role="status">Looking for hot spots …</p>}
+        {outcome !== null && 'ok' in outcome && (
+          <Spots
+            board={board}
+            spots={spots}
+            ambientC={ambientC}
+            camera={camera}
+            loadState={loadState}
+            at={opened.at}
+            isAsked={ambientC === null}
+          />
+        )}
         {!isKept && (
           <div className="flex flex-wrap items-center gap-3">
             <Button disabled={busy || ambientC === null} onClick={() => void keep()}>

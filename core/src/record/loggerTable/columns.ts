@@ -54,14 +54,27 @@ const LEAST_WORDS = 5;
 const MOST_HEAD_LINES = 60;
 const EXAMPLES = 4;
 
-/** A cell as a figure, or NaN; with a decimal comma if the table has one. */
+/**
+ * A cell as a figure.
+ *
+ * @param cell as it stands
+ * @param decimal what parts whole from fraction in this table
+ * @returns the figure; NaN: it is none
+ * @example figureOf('4,25', ',') // 4.25
+ */
 export const figureOf = (cell: string, decimal: '.' | ','): number => {
   const text = cell.trim();
   if (text === '') return NaN;
   return Number(decimal === ',' ? text.replace(',', '.') : text);
 };
 
-/** What a logger writes where it has no figure. */
+/**
+ * Whether a cell is what a logger writes where it has no figure.
+ *
+ * @param cell as it stands
+ * @returns whether it is
+ * @example isNoFigure('OL') // true
+ */
 export const isNoFigure = (cell: string): boolean =>
   /^(|-+|nan|null|n\/?a|ol|over|err(or)?|\*+|\?+)$/i.test(cell.trim());
 

@@ -28,7 +28,13 @@ export const panelEntryKind = <Fields extends z.ZodObject>(
   kind: PanelEntryKind<Fields>,
 ): PanelEntryKind<Fields> => kind;
 
-/** Why a homeowner may not, where it lies behind the cover. */
+/**
+ * Why a homeowner may not, where it lies behind the cover.
+ *
+ * @param profile who
+ * @returns a sentence; null: they may
+ * @example electriciansOnly('electrician') // null
+ */
 export const electriciansOnly = (profile: Profile): string | null =>
   profile === 'homeowner'
     ? 'That lies behind the cover: a qualified electrician measures and looks there, not a homeowner.'
