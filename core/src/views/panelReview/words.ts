@@ -64,8 +64,9 @@ const KIND_ASKS: Record<ReviewKind, string> = {
 /** What is done first where a panel is a danger as it stands. */
 const LEAVE_OFF = {
   settle:
-    'Leave it off until this is settled. A licensed electrician looks inside first, with the panel dead, and decides when it is put under load again.',
-  replace: 'Leave it off, and have a licensed electrician come now. Nothing in it is put under load again.',
+    'Main off, if it can be reached without touching anything hot or wet, and leave it off until this is settled. A licensed electrician looks inside first, with the panel dead, and decides when it is put under load again.',
+  replace:
+    'Main off, if it can be reached without touching anything hot or wet, and have a licensed electrician come now. Nothing in it is put under load again.',
 };
 
 /**
@@ -85,7 +86,7 @@ export function reviewHeadline({ verdict, soon }: Pick<PanelReview, 'verdict' | 
  *
  * @param review of the panel
  * @returns a sentence; null: it is none
- * @example leaveOff(panelReview({ evidence: ['sizzle-under-load'] })) // 'Leave it off until this is settled. …'
+ * @example leaveOff(panelReview({ evidence: ['sizzle-under-load'] })) // 'Main off, if it can be reached …'
  */
 export function leaveOff({ verdict, soon }: Pick<PanelReview, 'verdict' | 'soon'>): string | null {
   if (soon !== 'now') return null;
