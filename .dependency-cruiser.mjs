@@ -53,6 +53,7 @@ const CORE = [
   'views/csv',
   'views/legs',
   'views/panelReview',
+  'views/heatColors',
   'commands',
   'compute',
   'simulate',

@@ -1,21 +1,11 @@
 import { panelReview, signsOf } from '@phylaxon/core/diagnosis/panelReview';
 import { seeded } from '@phylaxon/core/facts/random';
-import { thermalSpots } from '@phylaxon/core/physics/thermalPicture';
-import { PANEL_STATES, plantedPicture, simulatedPanel } from '@phylaxon/core/simulate';
+import { PANEL_STATES, plantedPicture, plantedSpots, simulatedPanel } from '@phylaxon/core/simulate';
 import { say, verdict } from './say.ts';
 
 const PICTURES = 200;
 const EACH_STATE = 120;
 const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
-
-const spotsIn = ({ picture, corners, spaces, airC }: ReturnType<typeof plantedPicture>) =>
-  thermalSpots({
-    width: picture.width,
-    height: picture.height,
-    celsius: [...picture.celsius],
-    ambientC: airC,
-    board: { corners, spaces },
-  }).spots;
 
 /** Hot joints in pictures, and failing panels. */
 export function benchPanels(): void {
@@ -23,8 +13,8 @@ export function benchPanels(): void {
   let [found, clear] = [0, 0];
   for (let n = 0; n < PICTURES; n += 1) {
     const hot = plantedPicture(seeded(81_000 + n), true);
-    if (spotsIn(hot)[0]?.space === hot.space) found += 1;
-    if (spotsIn(plantedPicture(seeded(82_000 + n), false)).length === 0) clear += 1;
+    if (plantedSpots(hot)[0]?.space === hot.space) found += 1;
+    if (plantedSpots(plantedPicture(seeded(82_000 + n), false)).length === 0) clear += 1;
   }
   say(
     `  A planted joint at its space, ${PICTURES} pictures  ${percent(found / PICTURES)}${verdict(found >= 0.95 * PICTURES, 'at least 95 %')}`,

@@ -1,5 +1,5 @@
 export * from './command.ts';
-export { BEHIND_THE_COVER, byId } from './shapes.ts';
+export { byId } from './shapes.ts';
 export { COMMANDS } from './registry.ts';
 export { addressOf, commandOf, sentTo, type Sent } from './sent.ts';
 export { breakerWithSent, isInCase, withSent } from './withSent.ts';

@@ -1,8 +1,8 @@
-import { PROFILE_LEVEL } from '../facts/vocabulary/index.ts';
+import { BEHIND_THE_COVER, PROFILE_LEVEL } from '../facts/vocabulary/index.ts';
 import { inspectionInput } from '../record/entities/index.ts';
 import { INSPECTIONS } from '../record/inspections/index.ts';
 import { command } from './command.ts';
-import { BEHIND_THE_COVER, byId } from './shapes.ts';
+import { byId } from './shapes.ts';
 
 export const logInspection = command({
   id: 'log-inspection',

@@ -1,12 +1,15 @@
 import { z } from 'zod';
 import { INSIDE_POINTS, id } from '../record/entities/index.ts';
-import { PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../facts/vocabulary/index.ts';
+import {
+  BEHIND_THE_COVER,
+  PROFILE_LEVEL,
+  TESTS,
+  type Profile,
+  type TestId,
+} from '../facts/vocabulary/index.ts';
 
 /** Parameters of a command about one thing. */
 export const byId = z.object({ id });
-
-export const BEHIND_THE_COVER =
-  'That lies behind the cover: a qualified electrician measures and looks there, not a homeowner.';
 
 /** Why this person may not have measured there; `null`: they may. */
 export const mayMeasureAt = (profile: Profile, points: readonly string[]): string | null =>

@@ -1,5 +1,12 @@
 import { normal, type Random } from '../facts/random/index.ts';
-import { spaceAt, toBoard, type BoardCorners, type OnBoard } from '../physics/thermalPicture/index.ts';
+import {
+  spaceAt,
+  thermalSpots,
+  toBoard,
+  type BoardCorners,
+  type OnBoard,
+  type ThermalSpot,
+} from '../physics/thermalPicture/index.ts';
 import type { HeatMatrix } from '../record/heatMatrices/index.ts';
 
 /** What a camera looks at, and from where. */
@@ -95,6 +102,22 @@ export function plantedPicture(random: Random, isHot: boolean): PlantedPicture {
   const marked = corners.map(({ x, y }) => ({ x: x + off(), y: y + off() })) as unknown as BoardCorners;
   return { picture, corners: marked, spaces, airC, space };
 }
+
+/**
+ * The hot spots that are found in a picture of a simulated board.
+ *
+ * @param planted the picture, and its corners as they were marked
+ * @returns spots, hottest first
+ * @example plantedSpots(plantedPicture(seeded(1), true))[0].space
+ */
+export const plantedSpots = ({ picture, corners, spaces, airC }: PlantedPicture): ThermalSpot[] =>
+  thermalSpots({
+    width: picture.width,
+    height: picture.height,
+    celsius: [...picture.celsius],
+    ambientC: airC,
+    board: { corners, spaces },
+  }).spots;
 
 /** A board that fills most of the picture, as whoever holds the camera sees to, turned by up to ten degrees, one side or end farther away than the other. */
 function drawCorners(random: Random, width: number, height: number): BoardCorners {

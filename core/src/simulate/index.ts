@@ -25,4 +25,10 @@ export * from './liveMeters.ts';
 export { loggedCircuit, type GivenCircuit, type LoggedCircuit, type TrueEvent } from './loggedCircuit.ts';
 export * from './eventScore.ts';
 export { PANEL_STATES, simulatedPanel, type PanelState } from './simulatedPanel.ts';
-export { heatPictureOf, plantedPicture, type HeatScene, type PlantedPicture } from './heatPicture.ts';
+export {
+  heatPictureOf,
+  plantedPicture,
+  plantedSpots,
+  type HeatScene,
+  type PlantedPicture,
+} from './heatPicture.ts';

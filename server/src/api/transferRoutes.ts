@@ -164,19 +164,13 @@ export function transferRoutes(context: Context): Route[] {
       handle: ({ file: sent, query, ...by }) =>
         work(by, query.job, async ({ understand, onStored }) => {
           const { file, photos: pictures, attachments } = await understand({ kind: 'site', ...sent });
-          const beside = await Promise.all(
-            attachments.map(async ({ path, kind, about }) => ({
-              kind,
-              about,
-              content: await readFile(path),
-            })),
-          );
           // The pictures first: a row never points to one that is not kept.
           for (const { sha256, path } of pictures) await photos.keepPlain(sha256, path);
           const { siteId, panelIds } = await store.write(async (manager) => {
             // A site that is replaced takes its attachments along: those of the file are kept after it is gone.
             const imported = await importSite(manager, file, query.mode, onStored);
-            for (const attachment of beside) await keepAttachment(manager, attachment);
+            for (const { path, kind, about } of attachments)
+              await keepAttachment(manager, { kind, about, content: await readFile(path) });
             return imported;
           });
           changes.announce([siteId, ...panelIds]);

@@ -1,23 +1,9 @@
 import type { BoardCorners } from '@phylaxon/core/physics/thermalPicture';
 import type { HeatMatrix } from '@phylaxon/core/record/heatMatrices';
+import { heatColor, heatScale, heatShare } from '@phylaxon/core/views/heatColors';
 
 /** So many cells across are enough on paper. */
 const MOST_ACROSS = 56;
-/** From cold to hot, dark to light: gray tells the same. */
-const STOPS: readonly [number, number, number][] = [
-  [13, 22, 18],
-  [28, 74, 62],
-  [132, 100, 22],
-  [214, 86, 44],
-  [250, 240, 214],
-];
-
-function colorAt(share: number): string {
-  const at = Math.min(1, Math.max(0, share)) * (STOPS.length - 1);
-  const i = Math.min(STOPS.length - 2, Math.floor(at));
-  const channel = (c: 0 | 1 | 2) => Math.round(STOPS[i]![c] + (STOPS[i + 1]![c] - STOPS[i]![c]) * (at - i));
-  return `rgb(${channel(0)},${channel(1)},${channel(2)})`;
-}
 
 /**
  * A temperature picture as a drawing, coarse enough for a page: of the cells that become one the hottest, so that no spot is lost.
@@ -26,11 +12,7 @@ function colorAt(share: number): string {
  */
 export function heatPictureSvg({ width, height, celsius }: HeatMatrix, corners: BoardCorners | null): string {
   const block = Math.max(1, Math.ceil(width / MOST_ACROSS));
-  let [least, most] = [Infinity, -Infinity];
-  for (const value of celsius) {
-    least = Math.min(least, value);
-    most = Math.max(most, value);
-  }
+  const scale = heatScale(celsius);
   const cells: string[] = [];
   for (let y = 0; y < height; y += block)
     for (let x = 0; x < width; x += block) {
@@ -38,9 +20,11 @@ export function heatPictureSvg({ width, height, celsius }: HeatMatrix, corners: 
       for (let j = y; j < Math.min(height, y + block); j += 1)
         for (let i = x; i < Math.min(width, x + block); i += 1)
           hottest = Math.max(hottest, celsius[j * width + i]!);
-      const color = colorAt((hottest - least) / Math.max(0.1, most - least));
+      const color = heatColor(heatShare(hottest, scale)).join();
       // A hair larger than it is: no gaps between cells.
-      cells.push(`<rect x="${x}" y="${y}" width="${block + 0.2}" height="${block + 0.2}" fill="${color}"/>`);
+      cells.push(
+        `<rect x="${x}" y="${y}" width="${block + 0.2}" height="${block + 0.2}" fill="rgb(${color})"/>`,
+      );
     }
   const board =
     corners === null

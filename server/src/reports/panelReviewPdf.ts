@@ -1,9 +1,11 @@
 import { REVIEW_KINDS } from '@phylaxon/core/facts/vocabulary';
 import {
   askFor,
+  BEARING_WORDS,
   KIND_HEADINGS,
   leaveOff,
   reviewHeadline,
+  settlingSteps,
   VERDICT_MEANS,
   type PanelReviewView,
   type ShownSign,
@@ -27,13 +29,6 @@ const heading = (text: string): Content => ({ text, style: 'heading' });
 
 /** What a sign bears, as a mark and a word: color is never the only sign. */
 const MARKS = { failing: '×', local: '!', watch: '·', clears: '+' } as const;
-const BEARS = {
-  failing: 'speaks for a failing panel',
-  local: 'to be repaired at its place',
-  watch: 'to be watched',
-  clears: 'nothing against it',
-} as const;
-
 function signLine(sign: ShownSign, time: Time): Content {
   return {
     columns: [
@@ -44,7 +39,7 @@ function signLine(sign: ShownSign, time: Time): Content {
           {
             text: [
               { text: plain(sign.words), bold: true },
-              { text: `  ${BEARS[sign.bearing]}`, color: SOFT },
+              { text: `  ${BEARING_WORDS[sign.bearing]}`, color: SOFT },
             ],
           },
           { text: plain(`${sign.origin}${sign.when === null ? '' : ` ${time(sign.when)}.`}`) },
@@ -65,7 +60,7 @@ function kinds({ signs, review }: PanelReviewView, time: Time): Content[] {
       heading(KIND_HEADINGS[kind]),
       ...own.map((sign) => signLine(sign, time)),
       ...(review.notLookedAt.includes(kind)
-        ? [{ text: plain(`Not looked at so far. ${askFor(kind, review)}`) }]
+        ? [{ text: plain(`Not looked at so far. ${askFor(kind, review) ?? ''}`) }]
         : []),
     ];
   });
@@ -140,7 +135,7 @@ export function panelReviewPdf(
         ? [
             heading('What would settle it'),
             {
-              ul: review.wouldSettle.map((kind) => plain(`${KIND_HEADINGS[kind]}: ${askFor(kind, review)}`)),
+              ul: settlingSteps(review).map(({ what, how }) => plain(`${what}: ${how}`)),
             },
           ]
         : []),

@@ -1,6 +1,6 @@
 import { gunzipSync } from 'node:zlib';
 import { sayTemperature } from '@phylaxon/core/facts/quantities';
-import { sayPlace } from '@phylaxon/core/panel/layout';
+import { sayBreaker } from '@phylaxon/core/panel/layout';
 import { unpackHeatMatrix } from '@phylaxon/core/record/heatMatrices';
 import { IsNull, type EntityManager } from 'typeorm';
 import { readAttachment } from '../attachments/index.ts';
@@ -32,8 +32,7 @@ export async function photosOf(
   for (const { sha256, note, breakerId } of rows) {
     const breaker = breakers.find(({ id }) => id === breakerId)!;
     const circuit = await manager.findOneBy(CircuitTable, { breakerId });
-    const place =
-      breaker.role === 'main' ? 'The main' : `${sayPlace(breaker)} ${circuit?.label ?? ''}`.trim();
+    const place = breaker.role === 'main' ? 'The main' : sayBreaker(breaker, circuit?.label);
     pictures.push({
       image: `data:image/jpeg;base64,${(await photos.read(sha256)).toString('base64')}`,
       caption: note === '' ? place : `${place}: ${note}`,

@@ -1,6 +1,5 @@
 import type { FoundLegs, FoundSign } from '@phylaxon/core/diagnosis/panelReview';
-import type { PanelEntry } from '@phylaxon/core/record/panelEntries';
-import type { ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
+import type { PanelEntry, ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
 import { legSums, type LegBasis, type LegsView } from '@phylaxon/core/views/legs';
 import { panelReviewOf, type PanelReviewView } from '@phylaxon/core/views/panelReview';
 import type { EntityManager } from 'typeorm';

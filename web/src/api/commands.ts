@@ -35,7 +35,11 @@ import { pending, type Pending } from './pending.ts';
 /** What may be struck. */
 export type EntryKind = keyof typeof commands.strikeEntry;
 
-const withId = <T extends object>(input: T): T & { id: string } => ({ ...input, id: newId() });
+/** Whoever has to know an entry’s id gives it one; sent again, it is the same entry. */
+const withId = <T extends { id?: string | undefined }>(input: T): T & { id: string } => ({
+  ...input,
+  id: input.id ?? newId(),
+});
 
 /** Entries of a breaker’s log. */
 export const entries = {

@@ -80,7 +80,6 @@ export const api = {
   keepAttachment: (kind: AttachmentKind, file: Blob) =>
     sendFile<{ sha256: string }>(`/attachments?kind=${kind}`, file, ZIP),
   attachment: (sha256: string) => fetchFile(`/attachments/${sha256}`),
-  attachmentAddress: (sha256: string) => fileAddress(`/attachments/${sha256}`),
 
   legs: (panelId: string) => request<LegsView>('GET', `/panels/${panelId}/legs`),
 

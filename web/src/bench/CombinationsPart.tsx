@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useComputation, useWork } from '../compute/index.ts';
 import { ampsText, Button, classes, Part, useUnits } from '../shared/index.ts';
 import { pointsOf, recordOf, runningLoads, sayList, sayTimes, sayTrips, sayOpeningTimes } from './bench.ts';
-import { AirPick } from './Pick.tsx';
+import { AirPick } from './AirPick.tsx';
 import type { PartProps } from './partProps.ts';
 
 /** So many sets are shown; the rest are counted. */

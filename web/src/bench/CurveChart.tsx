@@ -18,7 +18,7 @@ import { useComputation } from '../compute/index.ts';
 import { ampsText, AXIS, useUnits } from '../shared/index.ts';
 import { pointsOf, recordOf } from './bench.ts';
 import { bandPoints, SPAN, standardPoints, type BandPoint } from './curvePoints.ts';
-import { AirPick } from './Pick.tsx';
+import { AirPick } from './AirPick.tsx';
 
 const MULTIPLES = [0.5, 1, 2, 3, 6, 10, 20];
 const TIMES = [0.01, 0.1, 1, 10, 60, 600, 3600];

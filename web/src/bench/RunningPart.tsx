@@ -10,9 +10,9 @@ import {
   type ChanceQuestion,
   type RunningQuestion,
 } from '../compute/index.ts';
-import { ampsText, Button, FileField, percentText, Problems, Part } from '../shared/index.ts';
+import { ampsText, Button, FileField, Part, percentText, Problems, SelectInput } from '../shared/index.ts';
 import { pointsOf, recordOf, runningLoads, sayTimes, sayOpeningTimes } from './bench.ts';
-import { AirPick, Pick } from './Pick.tsx';
+import { AirPick } from './AirPick.tsx';
 import { ChanceChart, CurrentChart } from './RunningCharts.tsx';
 import { Figures } from './Figures.tsx';
 import type { PartProps } from './partProps.ts';
@@ -42,7 +42,12 @@ export function RunningPart({ detail, onCircuit }: PartProps) {
   return (
     <div className="space-y-6">
       <div className="flex flex-wrap items-end gap-3">
-        <Pick label="For" value={hours} onChange={setHours} options={HOURS} say={sayHours} />
+        <SelectInput
+          label="For"
+          options={HOURS.map((value) => ({ value, label: sayHours(value) }))}
+          value={hours}
+          onValue={setHours}
+        />
         <AirPick value={ambientC} onChange={setAmbientC} />
         <LoggedFile logged={logged} onLogged={setLogged} />
       </div>

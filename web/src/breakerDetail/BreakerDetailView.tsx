@@ -2,22 +2,19 @@ import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
 import { TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { CircuitForm, ClampedAgainstKnown } from '../circuit/index.ts';
 import { Advice, CoolDown, DecisionCard } from '../decision/index.ts';
 import { destinationOf, Log, type LogTab } from '../log/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import { BreakerForm, BreakerPlace } from '../setup/index.ts';
-import { asButton, breakerText, Button, classes, placeText } from '../shared/index.ts';
+import { asButton, breakerText, Button, classes, later, placeText } from '../shared/index.ts';
 import { LastMeasured } from './LastMeasured.tsx';
 
 /** These load when they are opened, the bench with its charts. */
-const Bench = lazy(() => import('../bench/index.ts').then(({ Bench: bench }) => ({ default: bench })));
-
-const Timeline = lazy(() =>
-  import('../timeline/index.ts').then(({ TimelineView: timeline }) => ({ default: timeline })),
-);
+const Bench = later(async () => (await import('../bench/index.ts')).Bench);
+const Timeline = later(async () => (await import('../timeline/index.ts')).TimelineView);
 
 const TABS = ['Log', 'Bench', 'Circuit', 'Record', 'Breaker'] as const;
 
@@ -135,18 +132,14 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
             />
           </TabPanel>
           <TabPanel tabIndex={-1}>
-            <Suspense fallback={<p className="h-72">Drawing …</p>}>
-              <Bench detail={detail} onLog={openLog} onCircuit={openCircuit} />
-            </Suspense>
+            <Bench detail={detail} onLog={openLog} onCircuit={openCircuit} />
           </TabPanel>
           <TabPanel tabIndex={-1} unmount={false}>
             <ClampedAgainstKnown detail={detail} />
             <CircuitForm breaker={breaker} circuit={circuit} policies={policies} />
           </TabPanel>
           <TabPanel tabIndex={-1}>
-            <Suspense fallback={<p className="h-72">Reading …</p>}>
-              <Timeline breaker={breaker} where={where} />
-            </Suspense>
+            <Timeline breaker={breaker} where={where} />
           </TabPanel>
           <TabPanel tabIndex={-1}>
             <div className="space-y-6">

@@ -2,10 +2,10 @@ import { HOW_CONFIRMED, type Confirmation } from '@phylaxon/core/record/entities
 import { CAUSE_WORDS, type CauseId } from '@phylaxon/core/facts/vocabulary';
 import { useId } from 'react';
 import { HOW_WORDS, WHO_WORDS } from '../casebook/index.ts';
+import { SelectInput } from '../shared/index.ts';
 import { useStepWork } from './step.ts';
 
 const ALL = (Object.entries(CAUSE_WORDS) as [CauseId, string][]).sort(([, a], [, b]) => a.localeCompare(b));
-const SELECT = 'min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2';
 
 interface Props {
   value: Confirmation | null;
@@ -29,7 +29,7 @@ export function WhatItWas({ value, who, onChange }: Props) {
         id={id}
         value={value?.cause ?? ''}
         onChange={(event) => pick(event.target.value as CauseId | '')}
-        className={SELECT}
+        className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
       >
         <option value="">Nobody knows for sure</option>
         {likely.length > 0 && (
@@ -51,34 +51,21 @@ export function WhatItWas({ value, who, onChange }: Props) {
       </select>
       {value && (
         <div className="grid gap-2 sm:grid-cols-2">
-          <label className="block">
-            <span className="mb-1 block text-sm font-medium">How is that known?</span>
-            <select
-              value={value.how}
-              onChange={(event) => onChange({ ...value, how: event.target.value as Confirmation['how'] })}
-              className={SELECT}
-            >
-              {HOW_CONFIRMED.map((how) => (
-                <option key={how} value={how}>
-                  {HOW_WORDS[how]}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="block">
-            <span className="mb-1 block text-sm font-medium">Who says so?</span>
-            <select
-              value={value.who}
-              onChange={(event) => onChange({ ...value, who: event.target.value as Confirmation['who'] })}
-              className={SELECT}
-            >
-              {(['homeowner', 'electrician'] as const).map((one) => (
-                <option key={one} value={one}>
-                  {WHO_WORDS[one]}
-                </option>
-              ))}
-            </select>
-          </label>
+          <SelectInput
+            label="How is that known?"
+            options={HOW_CONFIRMED.map((how) => ({ value: how, label: HOW_WORDS[how] }))}
+            value={value.how}
+            onValue={(how) => onChange({ ...value, how })}
+          />
+          <SelectInput
+            label="Who says so?"
+            options={(['homeowner', 'electrician'] as const).map((one) => ({
+              value: one,
+              label: WHO_WORDS[one],
+            }))}
+            value={value.who}
+            onValue={(one) => onChange({ ...value, who: one })}
+          />
         </div>
       )}
     </div>

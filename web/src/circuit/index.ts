@@ -1,2 +1,4 @@
-export { CircuitForm } from './CircuitForm.tsx';
+import { later } from '../shared/index.ts';
+
+export const CircuitForm = later(async () => (await import('./CircuitForm.tsx')).CircuitForm);
 export { ClampedAgainstKnown } from './ClampedAgainstKnown.tsx';

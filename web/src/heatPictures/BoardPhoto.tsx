@@ -2,8 +2,7 @@ import type { BoardCorners } from '@phylaxon/core/physics/thermalPicture';
 import type { Board } from '@phylaxon/core/views/board';
 import { useEffect, useState } from 'react';
 import { api as server, entries } from '../api/index.ts';
-import { Button, sayError } from '../shared/index.ts';
-import { sendEntries } from '../stores/index.ts';
+import { Button, Problems, SendButton } from '../shared/index.ts';
 import { cornersOf } from './corners.ts';
 import { PictureOnBoard } from './PictureOnBoard.tsx';
 
@@ -11,8 +10,7 @@ import { PictureOnBoard } from './PictureOnBoard.tsx';
 export function BoardPhoto({ board, file, onDone }: { board: Board; file: File; onDone: () => void }) {
   const [photo, setPhoto] = useState<{ address: string; width: number; height: number } | null>(null);
   const [corners, setCorners] = useState<BoardCorners | null>(null);
-  const [told, setTold] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
   useEffect(() => {
     const address = URL.createObjectURL(file);
     const image = new Image();
@@ -20,28 +18,20 @@ export function BoardPhoto({ board, file, onDone }: { board: Board; file: File; 
       setPhoto({ address, width: image.naturalWidth, height: image.naturalHeight });
       setCorners(cornersOf(image.naturalWidth, image.naturalHeight));
     };
-    image.onerror = () => setTold('This file is no picture.');
+    image.onerror = () => setProblem('This file is no picture.');
     image.src = address;
     return () => URL.revokeObjectURL(address);
   }, [file]);
-  const keep = async () => {
-    setBusy(true);
-    try {
-      const { sha256 } = await server.keepAttachment('photo', file);
-      await sendEntries(
-        entries.panelEntry(board.panel.id, board.panel.name, {
-          kind: 'board-photo',
-          at: new Date().toISOString(),
-          sha256,
-          content: { corners },
-        }),
-      );
-      onDone();
-    } catch (error) {
-      setTold(sayError(error));
-    } finally {
-      setBusy(false);
-    }
+  const toKeep = async () => {
+    const { sha256 } = await server.keepAttachment('photo', file);
+    return [
+      entries.panelEntry(board.panel.id, board.panel.name, {
+        kind: 'board-photo',
+        at: new Date().toISOString(),
+        sha256,
+        content: { corners },
+      }),
+    ];
   };
   return (
     <section
@@ -57,16 +47,24 @@ export function BoardPhoto({ board, file, onDone }: { board: Board; file: File; 
           title="Photo of the board, its corners marked"
         />
       )}
+      <Problems
+        title="This photo was not taken. Nothing was stored."
+        problems={problem === null ? [] : [problem]}
+      />
       <div className="flex flex-wrap items-center gap-3">
-        <Button disabled={busy || !photo} onClick={() => void keep()}>
+        <SendButton
+          look="primary"
+          once
+          disabled={!photo}
+          stored="On record"
+          entries={toKeep}
+          onStored={onDone}
+        >
           Keep the photo on record
-        </Button>
+        </SendButton>
         <Button look="quiet" onClick={onDone}>
           Drop it
         </Button>
-        <span role="status" className="font-medium text-danger">
-          {told}
-        </span>
       </div>
     </section>
   );

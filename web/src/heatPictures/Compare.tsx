@@ -1,100 +1,120 @@
-import { slotsOf, sayPlace } from '@phylaxon/core/panel/layout';
+import { sayBreaker } from '@phylaxon/core/panel/layout';
+import type { BoardPicture } from '@phylaxon/core/physics/thermalPicture';
 import type { PanelEntryOf } from '@phylaxon/core/record/panelEntries';
-import { spaceTemperatures } from '@phylaxon/core/physics/thermalPicture';
-import type { HeatMatrix } from '@phylaxon/core/record/heatMatrices';
 import type { Board } from '@phylaxon/core/views/board';
+import type { HeatScale } from '@phylaxon/core/views/heatColors';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { useUnits } from '../shared/index.ts';
+import { Problems, useUnits } from '../shared/index.ts';
+import { breakerAt } from './breakerAt.ts';
 import { cornersOf } from './corners.ts';
-import { scaleOf } from './HeatPictureEditor.tsx';
+import type { HeatPicture } from './heatWorker.ts';
 import { PictureOnBoard } from './PictureOnBoard.tsx';
+import { theHeatWorker } from './theHeatWorker.ts';
 import { useKeptPicture } from './useKeptPicture.ts';
 
 type Entry = PanelEntryOf<'heat-picture'>;
 
-const cornersIn = ({ content }: Entry, matrix: HeatMatrix) =>
-  content.corners ?? cornersOf(matrix.width, matrix.height);
+const LISTED = 8;
 
-/** Two pictures of a board beside each other, on one scale, and what changed space by space: each over its own air. */
+const boardIn = ({ content }: Entry, { matrix }: HeatPicture): BoardPicture & { ambientC: number } => ({
+  ...matrix,
+  corners: content.corners ?? cornersOf(matrix.width, matrix.height),
+  emissivity: content.emissivity,
+  ambientC: content.ambientC,
+});
+
+/** Two pictures of a board beside each other, and what changed space by space: each over its own air. */
 export function Compare({ board, one, other }: { board: Board; one: Entry; other: Entry }) {
-  const { timeText, riseText } = useUnits();
   const [first, second] = one.at <= other.at ? [one, other] : [other, one];
-  const before = useKeptPicture(first.sha256).matrix;
-  const after = useKeptPicture(second.sha256).matrix;
-  const { spaces } = board.panel;
-  const rows = useMemo(() => {
-    if (!before || !after) return [];
-    const of = (entry: Entry, matrix: HeatMatrix) =>
-      new Map(
-        spaceTemperatures(matrix, cornersIn(entry, matrix), spaces).map(({ space, maxC }) => [
-          space,
-          maxC - entry.content.ambientC,
-        ]),
-      );
-    const [a, b] = [of(first, before), of(second, after)];
-    return [...a]
-      .flatMap(([space, was]) => (b.has(space) ? [{ space, was, is: b.get(space)! }] : []))
-      .sort((x, y) => Math.abs(y.is - y.was) - Math.abs(x.is - x.was))
-      .slice(0, 8);
-  }, [before, after, first, second, spaces]);
-  if (!before || !after) return <p>Opening …</p>;
-  const scales = [scaleOf(before), scaleOf(after)];
-  const scale = {
-    from: Math.min(...scales.map(({ from }) => from)),
-    to: Math.max(...scales.map(({ to }) => to)),
-  };
-  const nameOf = (space: number) => {
-    const found = board.breakers.find(
-      ({ breaker }) =>
-        breaker.space !== null &&
-        slotsOf({ ...breaker, space: breaker.space }).some((slot) => slot.space === space),
-    );
-    return found ? `${sayPlace(found.breaker)} ${found.label ?? ''}`.trim() : `Space ${space}`;
-  };
+  const before = useKeptPicture(first.sha256);
+  const after = useKeptPicture(second.sha256);
+  const problem = before.problem ?? after.problem;
+  if (problem !== null) return <Problems title="These pictures cannot be compared." problems={[problem]} />;
+  if (!before.picture || !after.picture) return <p>Opening …</p>;
   return (
     <div className="mt-3 space-y-3">
-      <div className="grid grid-cols-2 gap-3">
-        {[[first, before] as const, [second, after] as const].map(([entry, matrix]) => (
-          <div key={entry.id}>
-            <PictureOnBoard
-              matrix={matrix}
-              scale={scale}
-              corners={cornersIn(entry, matrix)}
-              spaces={spaces}
-              title={`Temperatures of ${timeText(entry.at)}`}
-            />
-            <p className="figures text-sm">{timeText(entry.at)}</p>
-          </div>
-        ))}
-      </div>
-      <div role="group" tabIndex={0} aria-label="What changed most" className="overflow-x-auto">
-        <table className="w-full text-left">
-          <caption className="sr-only">
-            What changed most, space by space: the highest rise over the air
-          </caption>
-          <thead className="text-sm text-ink-soft">
-            <tr>
-              {['Space', 'Before, over the air', 'After, over the air', 'Change'].map((head) => (
-                <th key={head} scope="col" className="py-1 pr-4 font-medium">
-                  {head}
-                </th>
+      <Pictures
+        board={board}
+        shown={[
+          [first, before.picture],
+          [second, after.picture],
+        ]}
+      />
+      <Changes board={board} before={[first, before.picture]} after={[second, after.picture]} />
+    </div>
+  );
+}
+
+type Shown = readonly [Entry, HeatPicture];
+
+/** On one scale, so that a color means the same in both. */
+function Pictures({ board, shown }: { board: Board; shown: readonly [Shown, Shown] }) {
+  const { timeText } = useUnits();
+  const [a, b] = shown.map(([, { scale }]) => scale) as [HeatScale, HeatScale];
+  const scale = useMemo(() => ({ from: Math.min(a.from, b.from), to: Math.max(a.to, b.to) }), [a, b]);
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      {shown.map(([entry, picture]) => (
+        <div key={entry.id}>
+          <PictureOnBoard
+            matrix={picture.matrix}
+            scale={scale}
+            corners={boardIn(entry, picture).corners}
+            spaces={board.panel.spaces}
+            title={`Temperatures of ${timeText(entry.at)}`}
+          />
+          <p className="figures text-sm">{timeText(entry.at)}</p>
+        </div>
+      ))}
+    </div>
+  );
+}
+
+function Changes({ board, before, after }: { board: Board; before: Shown; after: Shown }) {
+  const { riseText } = useUnits();
+  const { spaces } = board.panel;
+  // Neither of the two ever changes.
+  const { data: changes } = useQuery({
+    queryKey: ['heat-changes', before[0].id, after[0].id, spaces],
+    queryFn: () => theHeatWorker().changes(boardIn(...before), boardIn(...after), spaces),
+    staleTime: Infinity,
+  });
+  if (!changes) return <p role="status">Looking for what changed …</p>;
+  const nameOf = (space: number) => {
+    const found = breakerAt(board, space);
+    return found ? sayBreaker(found.breaker, found.label) : `Space ${space}`;
+  };
+  return (
+    <div role="group" tabIndex={0} aria-label="What changed most" className="overflow-x-auto">
+      <table className="w-full text-left">
+        <caption className="sr-only">
+          What changed most, space by space: the highest rise over the air
+        </caption>
+        <thead className="text-sm text-ink-soft">
+          <tr>
+            {['Space', 'Before, over the air', 'After, over the air', 'Change'].map((head) => (
+              <th key={head} scope="col" className="py-1 pr-4 font-medium">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {changes.slice(0, LISTED).map(({ space, beforeC, afterC }) => (
+            <tr key={space} className="border-t border-rule">
+              <th scope="row" className="py-1 pr-4 font-semibold">
+                {nameOf(space)}
+              </th>
+              {[beforeC, afterC, afterC - beforeC].map((rise, i) => (
+                <td key={i} className="figures py-1 pr-4">
+                  {riseText(rise)}
+                </td>
               ))}
             </tr>
-          </thead>
-          <tbody>
-            {rows.map(({ space, was, is }) => (
-              <tr key={space} className="border-t border-rule">
-                <th scope="row" className="py-1 pr-4 font-semibold">
-                  {nameOf(space)}
-                </th>
-                <td className="figures py-1 pr-4">{riseText(was)}</td>
-                <td className="figures py-1 pr-4">{riseText(is)}</td>
-                <td className="figures py-1 pr-4">{riseText(is - was)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+          ))}
+        </tbody>
+      </table>
     </div>
   );
 }

@@ -1,21 +1,21 @@
-import { sayPlace, slotsOf } from '@phylaxon/core/panel/layout';
-import { LOAD_STATES } from '@phylaxon/core/record/entities';
+import { sayBreaker } from '@phylaxon/core/panel/layout';
+import type { LOAD_STATES } from '@phylaxon/core/record/entities';
 import type { HeatMatrix } from '@phylaxon/core/record/heatMatrices';
+import { HEAT_STOPS, type HeatScale } from '@phylaxon/core/views/heatColors';
 import type { BoardCorners, Emissivity, ThermalSpot } from '@phylaxon/core/physics/thermalPicture';
-import type { Board, BoardBreaker } from '@phylaxon/core/views/board';
-import { useEffect, useId, useMemo, useState } from 'react';
+import type { Board } from '@phylaxon/core/views/board';
+import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { api as server, entries } from '../api/index.ts';
-import { Button, SendButton, sayError, toNumber, useUnits } from '../shared/index.ts';
-import { sendEntries } from '../stores/index.ts';
+import { api as server, entries, newId } from '../api/index.ts';
+import { LOAD_STATE_OPTIONS, SelectInput, SendButton, toNumber, useUnits } from '../shared/index.ts';
+import { breakerAt } from './breakerAt.ts';
 import { cornersOf } from './corners.ts';
-import type { SpotsOutcome } from './heatWorker.ts';
-import { PictureOnBoard, type Scale } from './PictureOnBoard.tsx';
+import type { HeatPicture, SpotsOutcome } from './heatWorker.ts';
+import { PictureOnBoard } from './PictureOnBoard.tsx';
 import { theHeatWorker } from './theHeatWorker.ts';
 
 export interface Opened {
-  name: string;
-  matrix: HeatMatrix;
+  picture: HeatPicture;
   at: string;
   corners: BoardCorners | null;
   ambientC: number | null;
@@ -34,61 +34,49 @@ interface Props {
   onKept?: (id: string) => void;
 }
 
-const LOAD_WORDS: Record<(typeof LOAD_STATES)[number], string> = {
-  unknown: 'Load not known',
-  'no-load': 'Nothing on',
-  normal: 'Usual load',
-  'everything-on': 'Everything on',
-};
 const FIELD = 'min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3';
+/** How much hotter than the picture a spot begins, °C, where nobody said so. */
+const USUAL_OVER_C = 3;
+/** What air a rise is counted from while it is not entered. */
+const USUAL_AIR_C = 20;
 
-/** The least and the most that are drawn: a cell or two of a glint do not press the rest flat. */
-export function scaleOf({ celsius }: HeatMatrix): Scale {
-  const sorted = Float32Array.from(celsius).sort();
-  return { from: sorted[Math.floor(sorted.length * 0.01)]!, to: sorted[sorted.length - 1]! };
+/** What was typed, in the record’s unit; null: no figure. */
+function figureOf(text: string, convert: (typed: number) => number): number | null {
+  const typed = toNumber(text);
+  return typeof typed === 'number' && Number.isFinite(typed) ? convert(typed) : null;
 }
 
 /** A temperature picture laid on the board: its corners, what it was taken with, its hot spots. */
 export function HeatPictureEditor({ board, opened, onUnit, onKept }: Props) {
   const units = useUnits();
-  const { matrix } = opened;
+  const { matrix, scale } = opened.picture;
   const isKept = opened.keptId !== null;
+  const [id] = useState(newId);
   const [corners, setCorners] = useState(opened.corners ?? cornersOf(matrix.width, matrix.height));
   const [air, setAir] = useState(opened.ambientC === null ? '' : String(units.fromCelsius(opened.ambientC)));
   const [camera, setCamera] = useState(opened.camera);
   const [loadState, setLoadState] = useState(opened.loadState);
-  const [over, setOver] = useState('3');
+  const [over, setOver] = useState(String(units.riseFromCelsius(USUAL_OVER_C)));
   const [metal, setMetal] = useState(opened.emissivity);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const scale = useMemo(() => scaleOf(matrix), [matrix]);
-  const typed = toNumber(air);
-  const ambientC = typeof typed === 'number' && Number.isFinite(typed) ? units.toCelsius(typed) : null;
-  const outcome = useSpots(matrix, ambientC ?? 20, Number(over) || 3, metal, corners, board.panel.spaces);
-  const spots = outcome && 'ok' in outcome ? outcome.ok.spots.spots : [];
+  const ambientC = figureOf(air, units.toCelsius);
+  const overC = figureOf(over, units.riseToCelsius) ?? USUAL_OVER_C;
+  const outcome = useSpots(matrix, ambientC ?? USUAL_AIR_C, overC, metal, corners, board.panel.spaces);
+  const spots = outcome && 'ok' in outcome ? outcome.ok : [];
 
-  const keep = async () => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      const { sha256 } = await server.keepAttachment(
-        'heat-matrix',
-        new Blob([(await theHeatWorker().pack(matrix)) as BlobPart]),
-      );
-      const entry = entries.panelEntry(board.panel.id, board.panel.name, {
+  const toKeep = async () => {
+    const { sha256 } = await server.keepAttachment(
+      'heat-matrix',
+      new Blob([(await theHeatWorker().pack(matrix)) as BlobPart]),
+    );
+    return [
+      entries.panelEntry(board.panel.id, board.panel.name, {
+        id,
         kind: 'heat-picture',
         at: opened.at,
         sha256,
         content: { camera, loadState, ambientC: ambientC!, corners, emissivity: metal },
-      });
-      const is = await sendEntries(entry);
-      if (is === 'stored') onKept?.((entry.body as { id: string }).id);
-      else setProblem('It waits for the server: it is kept as soon as the server answers.');
-    } catch (error) {
-      setProblem(sayError(error));
-    } finally {
-      setBusy(false);
-    }
+      }),
+    ];
   };
 
   return (
@@ -117,8 +105,18 @@ export function HeatPictureEditor({ board, opened, onUnit, onKept }: Props) {
         <div className="grid grid-cols-2 gap-3">
           <Field label={`Air, ${units.temperatureUnit}`} value={air} onChange={setAir} isFixed={isKept} />
           <Field label="Camera" value={camera} onChange={setCamera} isFixed={isKept} isText />
-          <Select label="Load" value={loadState} onChange={setLoadState} isFixed={isKept} />
-          <Field label="Spot from, °C over the picture" value={over} onChange={setOver} />
+          <SelectInput
+            label="Load"
+            options={LOAD_STATE_OPTIONS}
+            value={loadState}
+            onValue={setLoadState}
+            isFixed={isKept}
+          />
+          <Field
+            label={`Spot from, ${units.temperatureUnit} over the picture`}
+            value={over}
+            onChange={setOver}
+          />
         </div>
         <Metal metal={metal} onChange={setMetal} isFixed={isKept} />
         {!isKept && onUnit && (
@@ -159,20 +157,22 @@ export function HeatPictureEditor({ board, opened, onUnit, onKept }: Props) {
           />
         )}
         {!isKept && (
-          <div className="flex flex-wrap items-center gap-3">
-            <Button disabled={busy || ambientC === null} onClick={() => void keep()}>
-              Keep the picture on record
-            </Button>
-            <span role="status" className="font-medium text-danger">
-              {problem}
-            </span>
-          </div>
+          <SendButton
+            look="primary"
+            once
+            disabled={ambientC === null}
+            stored="On record"
+            waiting="It waits for the server: it is kept as soon as the server answers."
+            entries={toKeep}
+            onStored={() => onKept?.(id)}
+          >
+            Keep the picture on record
+          </SendButton>
         )}
         {opened.keptId !== null && (
           <SendButton
             once
             stored="Struck; undo brings it back"
-            waiting="Waits for the server"
             entries={() => [entries.strike('panelEntries', opened.keptId!, 'Not to be counted')]}
           >
             Strike this picture
@@ -237,40 +237,6 @@ function Field({ label, value, onChange, isFixed = false, isText = false }: Fiel
   );
 }
 
-function Select({
-  label,
-  value,
-  onChange,
-  isFixed,
-}: {
-  label: string;
-  value: Opened['loadState'];
-  onChange: (value: Opened['loadState']) => void;
-  isFixed: boolean;
-}) {
-  const id = useId();
-  return (
-    <div>
-      <label htmlFor={id} className="mb-1 block text-sm font-medium">
-        {label}
-      </label>
-      <select
-        id={id}
-        value={value}
-        disabled={isFixed}
-        className={FIELD}
-        onChange={(event) => onChange(event.target.value as Opened['loadState'])}
-      >
-        {LOAD_STATES.map((state) => (
-          <option key={state} value={state}>
-            {LOAD_WORDS[state]}
-          </option>
-        ))}
-      </select>
-    </div>
-  );
-}
-
 const BARE: Emissivity = { measured: 0.95, actual: 0.2, reflectedC: 22 };
 
 /** Bare metal mirrors the room and reads falsely cold. */
@@ -285,8 +251,8 @@ function Metal({
 }) {
   const units = useUnits();
   const set = (field: keyof Emissivity, convert: (typed: number) => number) => (text: string) => {
-    const typed = toNumber(text);
-    if (typeof typed === 'number' && Number.isFinite(typed)) onChange({ ...metal!, [field]: convert(typed) });
+    const figure = figureOf(text, convert);
+    if (figure !== null) onChange({ ...metal!, [field]: figure });
   };
   const same = (typed: number) => typed;
   return (
@@ -327,7 +293,7 @@ function Metal({
   );
 }
 
-function ScaleBar({ scale }: { scale: Scale }) {
+function ScaleBar({ scale }: { scale: HeatScale }) {
   const { temperatureText } = useUnits();
   return (
     <p className="mt-1 flex items-center gap-2 text-sm">
@@ -335,28 +301,15 @@ function ScaleBar({ scale }: { scale: Scale }) {
       <svg viewBox="0 0 100 4" preserveAspectRatio="none" aria-hidden="true" className="h-3 flex-1">
         <defs>
           <linearGradient id="heat-scale">
-            <stop offset="0" stopColor="#0d1612" />
-            <stop offset="0.25" stopColor="#1c4a3e" />
-            <stop offset="0.5" stopColor="#846416" />
-            <stop offset="0.75" stopColor="#d6562c" />
-            <stop offset="1" stopColor="#faf0d6" />
+            {HEAT_STOPS.map((color, i) => (
+              <stop key={i} offset={i / (HEAT_STOPS.length - 1)} stopColor={`rgb(${color.join()})`} />
+            ))}
           </linearGradient>
         </defs>
         <rect width="100" height="4" fill="url(#heat-scale)" />
       </svg>
       <span className="figures">{temperatureText(scale.to)}</span>
     </p>
-  );
-}
-
-/** The breaker that sits in a space. */
-function breakerAt(board: Board, space: number): BoardBreaker | null {
-  return (
-    board.breakers.find(
-      ({ breaker }) =>
-        breaker.space !== null &&
-        slotsOf({ ...breaker, space: breaker.space }).some((slot) => slot.space === space),
-    ) ?? null
   );
 }
 
@@ -397,7 +350,7 @@ function Spots({
           const found = spot.space === null ? null : breakerAt(board, spot.space);
           const point = pointOf(spot);
           const name = found
-            ? `${sayPlace(found.breaker)} ${found.label ?? ''}`.trim()
+            ? sayBreaker(found.breaker, found.label)
             : spot.space === null
               ? 'beside the board'
               : `space ${spot.space}, no breaker in it`;
@@ -427,7 +380,6 @@ function Spots({
                   key={`${spot.hottest.x} ${spot.hottest.y} ${spot.maxC}`}
                   once
                   stored="On record"
-                  waiting="Waits for the server"
                   entries={() => [
                     entries.readings(found.breaker.id, name, [
                       {

@@ -1,21 +1,31 @@
 import type { PanelEntryOf, ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
-import type { HeatMatrix } from '@phylaxon/core/record/heatMatrices';
 import { sayPanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { recordQueries } from '../queries/index.ts';
-import { Button, FileField, Problems, useUnits } from '../shared/index.ts';
+import { Button, FileField, PageHead, Problems, useUnits } from '../shared/index.ts';
 import { BoardPhoto } from './BoardPhoto.tsx';
 import { Compare } from './Compare.tsx';
 import { KeptPhotos } from './KeptPhotos.tsx';
 import { HeatPictureEditor, type Opened } from './HeatPictureEditor.tsx';
 import { scaledCorners } from './corners.ts';
+import type { HeatPicture } from './heatWorker.ts';
 import { theHeatWorker } from './theHeatWorker.ts';
 import { useKeptPicture } from './useKeptPicture.ts';
 
 type Kept = ShownPanelEntry & { entry: PanelEntryOf<'heat-picture'> };
+
+/** What is open beside what is on record. */
+type OnPage =
+  | { kind: 'file'; file: File; picture: HeatPicture }
+  | { kind: 'refused'; refused: string }
+  | { kind: 'photo'; file: File }
+  | { kind: 'kept'; id: string };
+
+/** Another file of the same name is another file. */
+const keyOf = ({ name, lastModified, size }: File) => `${name} ${lastModified} ${size}`;
 
 /** Temperature pictures of a panel: those on record, another one, and two beside each other. */
 export function HeatPicturesPage() {
@@ -23,39 +33,19 @@ export function HeatPicturesPage() {
   const { data: board } = useQuery(recordQueries.board(panelId));
   const { data } = useQuery(recordQueries.panelEntries(panelId, 'heat-picture'));
   const kept = ((data ?? []) as Kept[]).filter(({ entry }) => entry.struck === null);
-  const [file, setFile] = useState<{ name: string; matrix: HeatMatrix } | null>(null);
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [open, setOpen] = useState<OnPage | null>(null);
   const [beside, setBeside] = useState<string | null>(null);
-  const [photo, setPhoto] = useState<File | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [sent, setSent] = useState<File | null>(null);
 
-  const read = async (one: File, unit?: 'C' | 'F') => {
-    setProblem(null);
-    setChosen(null);
-    setPhoto(null);
-    setSent(one);
-    const outcome = await theHeatWorker().read(one, unit);
-    if ('refused' in outcome) {
-      setFile(null);
-      setProblem(outcome.refused);
-    } else setFile({ name: one.name, matrix: outcome.ok.matrix });
+  const read = async (file: File, unit?: 'C' | 'F') => {
+    const outcome = await theHeatWorker().read(file, unit);
+    setOpen('ok' in outcome ? { kind: 'file', file, picture: outcome.ok } : { kind: 'refused', ...outcome });
   };
-  const latest = kept[0];
+  const chosen = open?.kind === 'kept' ? open.id : null;
   const current = kept.find(({ entry }) => entry.id === chosen) ?? null;
   const other = kept.find(({ entry }) => entry.id === beside) ?? null;
   return (
     <main className="mx-auto max-w-6xl space-y-5 px-4 py-5 sm:px-6">
-      <title>Heat pictures · Phylaxon</title>
-      <div>
-        <Link
-          to={`/panels/${panelId}`}
-          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
-        >
-          ← {board?.panel.name ?? 'The panel'}
-        </Link>
-        <h1 className="text-2xl font-bold">Heat pictures</h1>
-      </div>
+      <PageHead backTo={`/panels/${panelId}`} back={board?.panel.name ?? 'The panel'} title="Heat pictures" />
       <div className="flex flex-wrap items-center gap-3">
         <FileField
           label="A temperature matrix"
@@ -65,11 +55,7 @@ export function HeatPicturesPage() {
         <FileField
           label="An ordinary photo"
           accept="image/jpeg"
-          onFile={(one) => {
-            setFile(null);
-            setChosen(null);
-            setPhoto(one);
-          }}
+          onFile={(file) => setOpen({ kind: 'photo', file })}
         />
         <p className="max-w-xl text-sm text-ink-soft">
           A CSV, TSV or JSON matrix of up to 640 × 640 cells, as cameras and their programs write them.
@@ -77,25 +63,22 @@ export function HeatPicturesPage() {
       </div>
       <Problems
         title="This file was not taken. Nothing was stored."
-        problems={problem === null ? [] : [problem]}
+        problems={open?.kind === 'refused' ? [open.refused] : []}
       />
-      {board && file && (
+      {board && open?.kind === 'file' && (
         <HeatPictureEditor
-          key={file.name}
+          key={keyOf(open.file)}
           board={board}
-          opened={openedOf(file, latest)}
-          onUnit={(unit) => sent && void read(sent, unit)}
-          onKept={(id) => {
-            setFile(null);
-            setChosen(id);
-          }}
+          opened={openedOf(open.picture, kept[0])}
+          onUnit={(unit) => void read(open.file, unit)}
+          onKept={(id) => setOpen({ kind: 'kept', id })}
         />
       )}
-      {board && photo && (
-        <BoardPhoto key={photo.name} board={board} file={photo} onDone={() => setPhoto(null)} />
+      {board && open?.kind === 'photo' && (
+        <BoardPhoto key={keyOf(open.file)} board={board} file={open.file} onDone={() => setOpen(null)} />
       )}
-      {board && <List kept={kept} chosen={chosen} onChoose={setChosen} />}
-      {board && current && !file && <KeptPicture key={current.entry.id} board={board} kept={current} />}
+      {board && <List kept={kept} chosen={chosen} onChoose={(id) => setOpen({ kind: 'kept', id })} />}
+      {board && current && <KeptPicture key={current.entry.id} board={board} kept={current} />}
       {board && current && kept.length > 1 && (
         <section aria-label="Before and after" className="border-t border-rule-strong pt-3">
           <h2 className="text-xl font-bold">Before and after</h2>
@@ -120,14 +103,13 @@ export function HeatPicturesPage() {
 }
 
 /** What was last set for this panel holds for the next picture: where the board lies, camera, emissivity. */
-function openedOf({ name, matrix }: { name: string; matrix: HeatMatrix }, latest: Kept | undefined): Opened {
+function openedOf(picture: HeatPicture, latest: Kept | undefined): Opened {
   const before = latest?.entry.content;
   const about = latest?.about?.kind === 'heat-matrix' ? latest.about : null;
   return {
-    name,
-    matrix,
+    picture,
     at: new Date().toISOString(),
-    corners: before?.corners && about ? scaledCorners(before.corners, about, matrix) : null,
+    corners: before?.corners && about ? scaledCorners(before.corners, about, picture.matrix) : null,
     ambientC: null,
     camera: before?.camera ?? '',
     loadState: before?.loadState ?? 'everything-on',
@@ -137,16 +119,15 @@ function openedOf({ name, matrix }: { name: string; matrix: HeatMatrix }, latest
 }
 
 function KeptPicture({ board, kept: { entry } }: { board: Board; kept: Kept }) {
-  const { matrix, problem } = useKeptPicture(entry.sha256);
+  const { picture, problem } = useKeptPicture(entry.sha256);
   if (problem !== null) return <Problems title="This picture cannot be opened." problems={[problem]} />;
-  if (!matrix) return <p>Opening …</p>;
+  if (!picture) return <p>Opening …</p>;
   const { camera, loadState, ambientC, corners, emissivity } = entry.content;
   return (
     <HeatPictureEditor
       board={board}
       opened={{
-        name: camera,
-        matrix,
+        picture,
         at: entry.at,
         corners,
         ambientC,

@@ -36,7 +36,6 @@ export function KeptPhotos({ board }: { board: Board }) {
                 <SendButton
                   once
                   stored="Struck; undo brings it back"
-                  waiting="Waits for the server"
                   entries={() => [entries.strike('panelEntries', id, 'Not to be shown')]}
                 >
                   Strike it

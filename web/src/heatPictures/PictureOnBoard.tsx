@@ -1,43 +1,25 @@
-import { fromBoard, type BoardCorners, type ThermalSpot } from '@phylaxon/core/physics/thermalPicture';
+import {
+  fromBoard,
+  isConvexClockwise,
+  type BoardCorners,
+  type ThermalSpot,
+} from '@phylaxon/core/physics/thermalPicture';
 import type { HeatMatrix } from '@phylaxon/core/record/heatMatrices';
+import type { HeatScale } from '@phylaxon/core/views/heatColors';
 import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
-
-export interface Scale {
-  from: number;
-  to: number;
-}
+import { theHeatWorker } from './theHeatWorker.ts';
 
 interface Props {
-  /** A temperature picture, or an ordinary one. */
+  /** A temperature picture and how it is drawn, or an ordinary one. */
   matrix?: HeatMatrix;
   photo?: { address: string; width: number; height: number };
-  scale?: Scale;
+  scale?: HeatScale;
   corners: BoardCorners;
   spaces: number;
   spots?: readonly ThermalSpot[];
   /** Left out: the corners stay where they are. */
   onMove?: (corners: BoardCorners) => void;
   title: string;
-}
-
-/** From cold to hot: enamel, verdigris, ochre, vermilion, bone. Lightness grows all the way, so that gray tells the same. */
-const STOPS: readonly [number, number, number][] = [
-  [13, 22, 18],
-  [28, 74, 62],
-  [132, 100, 22],
-  [214, 86, 44],
-  [250, 240, 214],
-];
-
-function colorAt(share: number): [number, number, number] {
-  const at = Math.min(1, Math.max(0, share)) * (STOPS.length - 1);
-  const i = Math.min(STOPS.length - 2, Math.floor(at));
-  const [a, b] = [STOPS[i]!, STOPS[i + 1]!];
-  return [0, 1, 2].map((channel) => a[channel]! + (b[channel]! - a[channel]!) * (at - i)) as [
-    number,
-    number,
-    number,
-  ];
 }
 
 const NAMES = ['top left', 'top right', 'bottom right', 'bottom left'];
@@ -51,22 +33,25 @@ export function PictureOnBoard({ matrix, photo, scale, corners, spaces, spots = 
   const height = matrix?.height ?? photo?.height ?? 1;
 
   useEffect(() => {
-    const context = canvas.current?.getContext('2d');
-    if (!context || !matrix || !scale) return;
-    const image = context.createImageData(matrix.width, matrix.height);
-    matrix.celsius.forEach((value, i) => {
-      const [red, green, blue] = colorAt((value - scale.from) / Math.max(0.1, scale.to - scale.from));
-      image.data.set([red, green, blue, 255], i * 4);
-    });
-    context.putImageData(image, 0, 0);
+    if (!matrix || !scale) return;
+    let isWanted = true;
+    void theHeatWorker()
+      .pixels(matrix.celsius, scale)
+      .then((pixels) => {
+        const context = isWanted && canvas.current?.getContext('2d');
+        if (context) context.putImageData(new ImageData(pixels, matrix.width, matrix.height), 0, 0);
+      });
+    return () => {
+      isWanted = false;
+    };
   }, [matrix, scale]);
 
   const move = (i: number, x: number, y: number) => {
     const moved = corners.map((corner, j) =>
       i === j ? { x: clamp(x, -width * 0.2, width * 1.2), y: clamp(y, -height * 0.2, height * 1.2) } : corner,
-    ) as unknown as BoardCorners;
+    ) as BoardCorners;
     // A board turned over, or with a dent, is none: the corner stays.
-    if (isConvex(moved)) onMove?.(moved);
+    if (isConvexClockwise(moved)) onMove?.(moved);
   };
   const onPointerMove = (event: PointerEvent) => {
     const box = frame.current!.getBoundingClientRect();
@@ -182,11 +167,3 @@ export function PictureOnBoard({ matrix, photo, scale, corners, spaces, spots = 
 }
 
 const clamp = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value));
-
-/** Clockwise as seen, without a dent. */
-function isConvex(corners: BoardCorners): boolean {
-  return corners.every((a, i) => {
-    const [b, c] = [corners[(i + 1) % 4]!, corners[(i + 2) % 4]!];
-    return (b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x) > 0;
-  });
-}

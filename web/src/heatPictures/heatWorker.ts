@@ -1,12 +1,12 @@
 import '../csp/index.ts';
 import {
-  spaceTemperatures,
+  riseChanges,
   thermalSpots,
-  trueTemperature,
   type BoardCorners,
+  type BoardPicture,
   type Emissivity,
-  type SpaceTemperature,
-  type ThermalSpots,
+  type RiseChange,
+  type ThermalSpot,
 } from '@phylaxon/core/physics/thermalPicture';
 import {
   MatrixRefused,
@@ -15,41 +15,50 @@ import {
   unpackHeatMatrix,
   type HeatMatrix,
 } from '@phylaxon/core/record/heatMatrices';
+import { heatPixels, heatScale, type HeatScale } from '@phylaxon/core/views/heatColors';
 import { expose, transfer } from 'comlink';
 
+/** A temperature picture, and from where to where it is drawn. */
+export interface HeatPicture {
+  matrix: HeatMatrix;
+  scale: HeatScale;
+}
+
 /** A refusal crosses to the page as words. */
-export type ReadMatrixOutcome = { ok: { matrix: HeatMatrix; unit: 'C' | 'F' | null } } | { refused: string };
+export type ReadMatrixOutcome = { ok: HeatPicture } | { refused: string };
 
 export interface SpotsQuestion {
   matrix: HeatMatrix;
   ambientC: number;
   minOverC: number;
   emissivity: Emissivity | null;
-  corners: BoardCorners | null;
+  corners: BoardCorners;
   spaces: number;
 }
 
-export type SpotsOutcome = { ok: { spots: ThermalSpots; spaces: SpaceTemperature[] } } | { refused: string };
+export type SpotsOutcome = { ok: ThermalSpot[] } | { refused: string };
 
 const through = async (bytes: Uint8Array, stream: CompressionStream | DecompressionStream) =>
   new Uint8Array(
     await new Response(new Blob([bytes as BlobPart]).stream().pipeThrough(stream)).arrayBuffer(),
   );
 
+const pictureOf = (matrix: HeatMatrix): HeatPicture => ({ matrix, scale: heatScale(matrix.celsius) });
+
 const api = {
   /** A temperature matrix from a file. */
   async read(file: Blob, unit?: 'C' | 'F'): Promise<ReadMatrixOutcome> {
     try {
-      return { ok: readMatrix(await file.text(), unit) };
+      return { ok: pictureOf(readMatrix(await file.text(), unit).matrix) };
     } catch (error) {
       return { refused: error instanceof MatrixRefused ? error.message : 'The file cannot be read.' };
     }
   },
 
   /** As it is kept. */
-  async open(file: Blob): Promise<HeatMatrix> {
+  async open(file: Blob): Promise<HeatPicture> {
     const bytes = new Uint8Array(await file.arrayBuffer());
-    return unpackHeatMatrix(await through(bytes, new DecompressionStream('gzip')));
+    return pictureOf(unpackHeatMatrix(await through(bytes, new DecompressionStream('gzip'))));
   },
 
   async pack(matrix: HeatMatrix): Promise<Uint8Array> {
@@ -57,26 +66,38 @@ const api = {
     return transfer(bytes, [bytes.buffer as ArrayBuffer]);
   },
 
-  /** Hot spots, and what each space shows. */
+  /** As it is drawn, a pixel a cell. */
+  pixels(celsius: Float32Array, scale: HeatScale): Uint8ClampedArray<ArrayBuffer> {
+    const pixels = heatPixels(celsius, scale);
+    return transfer(pixels, [pixels.buffer]);
+  },
+
+  /** Hot spots, the hottest first. */
   spots({ matrix, ambientC, minOverC, emissivity, corners, spaces }: SpotsQuestion): SpotsOutcome {
     try {
-      const spots = thermalSpots({
+      const { spots } = thermalSpots({
         width: matrix.width,
         height: matrix.height,
         celsius: [...matrix.celsius],
         ambientC,
         spots: { minOverC },
         ...(emissivity && { emissivity }),
-        ...(corners && { board: { corners, spaces } }),
+        board: { corners, spaces },
       });
-      const made = emissivity
-        ? { ...matrix, celsius: matrix.celsius.map((value) => trueTemperature(value, emissivity) ?? value) }
-        : matrix;
-      return { ok: { spots, spaces: corners ? spaceTemperatures(made, corners, spaces) : [] } };
+      return { ok: spots };
     } catch (error) {
       const issue = (error as { issues?: { message: string }[] }).issues?.[0];
       return { refused: issue?.message ?? 'The picture cannot be worked on.' };
     }
+  },
+
+  /** What changed on a board from one picture to another. */
+  changes(
+    before: BoardPicture & { ambientC: number },
+    after: BoardPicture & { ambientC: number },
+    spaces: number,
+  ): RiseChange[] {
+    return riseChanges(before, after, spaces);
   },
 };
 export type HeatApi = typeof api;

@@ -1,7 +1,8 @@
-import { placeText, Notice } from '../shared/index.ts';
+import { sayBreaker } from '@phylaxon/core/panel/layout';
+import { BackLink, Notice, placeText, SelectInput } from '../shared/index.ts';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import { recordQueries } from '../queries/index.ts';
 import { Instruments } from './Instruments.tsx';
 import { LiveFigure } from './LiveFigure.tsx';
@@ -89,12 +90,7 @@ export function LivePage() {
       <Instruments />
       {place && detail && (
         <p>
-          <Link
-            to={`/panels/${detail.panel.id}/breakers/${place.breakerId}`}
-            className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
-          >
-            ← Back to {where}
-          </Link>
+          <BackLink to={`/panels/${detail.panel.id}/breakers/${place.breakerId}`}>Back to {where}</BackLink>
         </p>
       )}
     </main>
@@ -124,40 +120,26 @@ function PlaceChoice({
   const { data: board } = useQuery({ ...recordQueries.board(chosen ?? ''), enabled: chosen !== null });
   if (panels.length === 0)
     return <p>Draw a panel first: what is taken goes into the log of one of its breakers.</p>;
-  const select = 'min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3';
   return (
     <div className="grid gap-3 sm:grid-cols-2">
-      <label className="block">
-        <span className="mb-1 block text-sm font-medium">Panel</span>
-        <select
-          className={select}
-          value={chosen ?? ''}
-          onChange={(event) => onChoose({ panel: event.target.value })}
-        >
-          {panels.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label className="block">
-        <span className="mb-1 block text-sm font-medium">Where it is measured</span>
-        <select
-          className={select}
-          value={breakerId ?? ''}
-          onChange={(event) =>
-            onChoose({ panel: chosen!, ...(event.target.value && { breaker: event.target.value }) })
-          }
-        >
-          <option value="">Choose a breaker</option>
-          {(board?.breakers ?? []).map(({ breaker, label }) => (
-            <option key={breaker.id} value={breaker.id}>
-              {placeText(breaker)} {label ?? ''}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectInput
+        label="Panel"
+        options={panels.map(({ id, name }) => ({ value: id, label: name }))}
+        value={chosen ?? ''}
+        onValue={(panel) => onChoose({ panel })}
+      />
+      <SelectInput
+        label="Where it is measured"
+        options={[
+          { value: '', label: 'Choose a breaker' },
+          ...(board?.breakers ?? []).map(({ breaker, label }) => ({
+            value: breaker.id,
+            label: sayBreaker(breaker, label),
+          })),
+        ]}
+        value={breakerId ?? ''}
+        onValue={(breaker) => onChoose({ panel: chosen!, ...(breaker && { breaker }) })}
+      />
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { BEHIND_THE_COVER } from '@phylaxon/core/commands';
+import { BEHIND_THE_COVER } from '@phylaxon/core/facts/vocabulary';
 import type { Sample } from '@phylaxon/core/record/feeds';
 import { INSIDE_POINTS, QUANTITY_UNITS, type ReadingInput } from '@phylaxon/core/record/entities';
 import { entries } from '../api/index.ts';

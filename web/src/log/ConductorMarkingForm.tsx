@@ -7,12 +7,13 @@ import { z } from 'zod';
 import { entries } from '../api/index.ts';
 import {
   Button,
+  capital,
   nowLocal,
+  type Option,
   SelectField,
   showErrors,
   TextField,
   toInstant,
-  type Option,
 } from '../shared/index.ts';
 import { WhenAndNote } from './CircumstanceFields.tsx';
 import { Submit } from './Submit.tsx';
@@ -23,7 +24,6 @@ const form = fields.extend({ at: z.string().min(1, 'Say when.'), note: z.string(
 type Typed = z.input<typeof form>;
 type Values = z.output<typeof form>;
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const asOptions = (colors: readonly string[]): Option[] =>
   colors.map((value) => ({ value, label: capital(value) }));
 const COLORS: Option[] = [{ value: '', label: 'Pick one' }, ...asOptions(INSULATION_COLORS)];

@@ -1,6 +1,7 @@
 import type { Breaker, InspectionName } from '@phylaxon/core/record/entities';
 import { INSPECTIONS } from '@phylaxon/core/record/inspections';
-import { useId, useState, type ComponentType } from 'react';
+import { useState, type ComponentType } from 'react';
+import { SelectInput } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 import { ConductorMarkingForm } from './ConductorMarkingForm.tsx';
 
@@ -21,7 +22,6 @@ export function useInspections(): InspectionName[] {
 
 /** Log what was inspected: which kind, then its form. */
 export function InspectionForms(props: Props) {
-  const id = useId();
   const names = useInspections();
   const [chosen, setChosen] = useState<InspectionName | undefined>(names[0]);
   const Form = chosen && FORMS[chosen];
@@ -30,23 +30,12 @@ export function InspectionForms(props: Props) {
       {names.length === 1 ? (
         <h3 className="font-semibold">{INSPECTIONS[names[0]!].name}</h3>
       ) : (
-        <div>
-          <label htmlFor={id} className="mb-1 block text-sm font-medium">
-            What did you inspect?
-          </label>
-          <select
-            id={id}
-            value={chosen}
-            onChange={(event) => setChosen(event.target.value as InspectionName)}
-            className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
-          >
-            {names.map((name) => (
-              <option key={name} value={name}>
-                {INSPECTIONS[name].name}
-              </option>
-            ))}
-          </select>
-        </div>
+        <SelectInput
+          label="What did you inspect?"
+          options={names.map((value) => ({ value, label: INSPECTIONS[value].name }))}
+          value={chosen!}
+          onValue={setChosen}
+        />
       )}
       {Form && <Form {...props} />}
     </div>

@@ -1,9 +1,9 @@
 import type { Breaker } from '@phylaxon/core/record/entities';
 import { sayOutcome, TEST_WORDS, TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
 import { entries } from '../api/index.ts';
-import { Choices, nowLocal, showErrors, toInstant, useUnits } from '../shared/index.ts';
+import { Choices, nowLocal, SelectInput, showErrors, toInstant, useUnits } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 import { lookableTests } from './destinations.ts';
 import { WhenAndNote } from './CircumstanceFields.tsx';
@@ -39,7 +39,6 @@ export function LookForm({
   const first = startWith === 'handle-position' ? HANDLE : (startWith ?? 'sound');
   const [test, setTest] = useState<TestId | typeof HANDLE>(first);
   const { send, outcome: became } = useSend();
-  const id = useId();
   const fresh = (): Values => ({ outcome: null, at: nowLocal(), note: '' });
   const methods = useForm<Values>({ defaultValues: fresh() });
   const { register, handleSubmit, formState, reset, setError } = methods;
@@ -69,25 +68,18 @@ export function LookForm({
     <FormProvider {...methods}>
       <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
         <div>
-          <label htmlFor={id} className="mb-1 block text-sm font-medium">
-            What did you look at?
-          </label>
-          <select
-            id={id}
+          <SelectInput
+            label="What did you look at?"
+            options={[
+              { value: HANDLE, label: 'Where the handle stands' },
+              ...tests.map((value) => ({ value, label: TEST_WORDS[value].name })),
+            ]}
             value={test}
-            onChange={(event) => {
-              setTest(event.target.value as TestId);
+            onValue={(picked) => {
+              setTest(picked);
               reset(fresh());
             }}
-            className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
-          >
-            <option value={HANDLE}>Where the handle stands</option>
-            {tests.map((one) => (
-              <option key={one} value={one}>
-                {TEST_WORDS[one].name}
-              </option>
-            ))}
-          </select>
+          />
           <p className="mt-1 text-ink-soft">
             {test === HANDLE ? TEST_WORDS['handle-position'].how : TEST_WORDS[test].how}
           </p>

@@ -8,20 +8,21 @@ import { useForm, type UseFormReturn } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../api/index.ts';
 import {
+  DraftNote,
   inUnit,
+  LOAD_STATE_WORDS,
   nowLocal,
-  type Units,
   NumberField,
+  type Option,
   SelectField,
   showErrors,
   TextField,
   toInstant,
   toNumber,
-  type Option,
-  DraftNote,
+  type Units,
   useDraft,
-  withDraft,
   useUnits,
+  withDraft,
 } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 import { Submit } from './Submit.tsx';
@@ -70,13 +71,6 @@ const TITLES: Record<Quantity, string> = {
   power: 'Power',
   temperature: 'Surface temperature',
   millivolts: 'Millivolts across it, closed',
-};
-
-const LOAD_STATE_WORDS: Record<(typeof LOAD_STATES)[number], string> = {
-  unknown: 'not noted',
-  'no-load': 'nothing running',
-  normal: 'usual load',
-  'everything-on': 'everything on',
 };
 
 const INSTRUMENT_OPTIONS = Object.fromEntries(

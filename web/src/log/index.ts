@@ -1,2 +1,4 @@
-export { Log } from './Log.tsx';
+import { later } from '../shared/index.ts';
+
+export const Log = later(async () => (await import('./Log.tsx')).Log);
 export { destinationOf, type LogTab } from './destinations.ts';

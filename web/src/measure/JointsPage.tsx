@@ -3,15 +3,23 @@ import { loadAmps } from '@phylaxon/core/record/entities';
 import { sayNumber } from '@phylaxon/core/facts/quantities';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { entries } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { classes, NumberInput, placeText, SendButton, useUnits } from '../shared/index.ts';
+import {
+  classes,
+  NumberInput,
+  PageHead,
+  placeText,
+  SelectInput,
+  SendButton,
+  useUnits,
+} from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 
 type Volts = { unloaded: number | null; loaded: number | null };
-const MOST_OUTLETS = 11;
+const OUTLETS = Array.from({ length: 11 }, (_one, n) => ({ value: n + 1, label: String(n + 1) }));
 
 /** What of the drop at the last outlet is evidence of, by its percent. */
 const sagOutcome = (percent: number) =>
@@ -87,20 +95,16 @@ export function JointsPage() {
 
   return (
     <main className="mx-auto max-w-3xl space-y-4 px-4 py-5 sm:px-6">
-      <title>Find a bad joint · Phylaxon</title>
-      <div>
-        <Link
-          to={`/panels/${detail.panel.id}/breakers/${breakerId}`}
-          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
-        >
-          ← {where}
-        </Link>
-        <h1 className="text-2xl font-bold">Find a bad joint</h1>
+      <PageHead
+        backTo={`/panels/${detail.panel.id}/breakers/${breakerId}`}
+        back={where}
+        title="Find a bad joint"
+      >
         <p>
           Read the volts at each point that is asked for, once with nothing on and once with a known load on
           the last outlet: a heater or a kettle. The two together show what the joints lose.
         </p>
-      </div>
+      </PageHead>
       <div className="flex flex-wrap gap-4">
         <NumberInput
           label={`The load draws (A)${drawnAmps > 0 ? `, else ${sayNumber(drawnAmps)}` : ''}`}
@@ -110,18 +114,7 @@ export function JointsPage() {
           label={`Length of the run (${lengthUnit})${circuit?.lengthM ? `, else ${sayNumber(fromMetres(circuit.lengthM))}` : ''}`}
           onValue={setLength}
         />
-        <label className="block">
-          <span className="mb-1 block text-sm font-medium">Outlets on the run</span>
-          <select
-            value={outlets}
-            onChange={(event) => setOutlets(Number(event.target.value))}
-            className="min-h-11 rounded-sm border border-rule-strong bg-bone-raised px-3"
-          >
-            {Array.from({ length: MOST_OUTLETS }, (_one, n) => n + 1).map((n) => (
-              <option key={n}>{n}</option>
-            ))}
-          </select>
-        </label>
+        <SelectInput label="Outlets on the run" options={OUTLETS} value={outlets} onValue={setOutlets} />
       </div>
       {!usable && <p className="font-semibold">Say first what the load draws.</p>}
       {!isPossible && (

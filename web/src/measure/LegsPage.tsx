@@ -2,18 +2,19 @@ import { LEGS } from '@phylaxon/core/panel/layout';
 import { ampsOf, legSums, type LegBasis, type LegCircuit, type LegsView } from '@phylaxon/core/views/legs';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { entries } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { ampsText, classes, SendButton } from '../shared/index.ts';
+import { ampsText, capital, classes, LOAD_STATE_WORDS, PageHead, SendButton } from '../shared/index.ts';
 import { SupplyCheck } from './SupplyCheck.tsx';
 
 const BASES: [LegBasis & string, string][] = [
   ['latest', 'As clamped last'],
-  ['everything-on', 'Everything on'],
-  ['normal', 'Usual load'],
-  ['no-load', 'Nothing running'],
+  ...(['everything-on', 'normal', 'no-load'] as const).map((state): [LegBasis & string, string] => [
+    state,
+    capital(LOAD_STATE_WORDS[state]),
+  ]),
   ['drawn', 'All loads as drawn'],
 ];
 
@@ -25,16 +26,11 @@ export function LegsPage() {
   const [basis, setBasis] = useState<LegBasis>('latest');
   return (
     <main className="mx-auto max-w-4xl space-y-5 px-4 py-5 sm:px-6">
-      <title>Supply and legs · Phylaxon</title>
-      <div>
-        <Link
-          to={`/panels/${panelId}`}
-          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
-        >
-          ← {board?.panel.name ?? 'The panel'}
-        </Link>
-        <h1 className="text-2xl font-bold">Supply and legs</h1>
-      </div>
+      <PageHead
+        backTo={`/panels/${panelId}`}
+        back={board?.panel.name ?? 'The panel'}
+        title="Supply and legs"
+      />
       <SupplyCheck panelId={panelId} />
       {view && (
         <section aria-label="Legs" className="border-t border-rule-strong pt-3">

@@ -1,18 +1,20 @@
 import { breakerWithSent } from '@phylaxon/core/commands';
 import type { Board as BoardData, BreakerDetail } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { Suspense, useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import { ArrangeBoard, Board, BoardTools } from '../board/index.ts';
 import { askAgain, recordQueries } from '../queries/index.ts';
+import { CircuitForm } from '../circuit/index.ts';
+import { Log } from '../log/index.ts';
 import { BreakerForm, OpeningForm } from '../setup/index.ts';
-import { Button, classes, Notice } from '../shared/index.ts';
+import { BackLink, Button, classes, later, Notice } from '../shared/index.ts';
 import { BreakerDetailView } from '../breakerDetail/index.ts';
 import { useChanges, useOutbox } from '../stores/index.ts';
 import { Attention } from './Attention.tsx';
 import { panelText } from './panelText.ts';
 
-const SetUp = lazy(async () => ({ default: (await import('./SetUp.tsx')).SetUp }));
+const SetUp = later(async () => (await import('./SetUp.tsx')).SetUp);
 
 /** A panel: the board, and beside it the detail of what is chosen. On a phone one at a time. */
 export function PanelPage() {
@@ -27,6 +29,9 @@ export function PanelPage() {
   const [arranging, setArranging] = useState(false);
   const [notStepped, setNotStepped] = useState<string | null>(null);
   const problem = notStepped ?? noBoard?.message ?? noDetail?.message ?? null;
+
+  // The forms are filled in where the server may be out of reach.
+  useEffect(() => [Log, CircuitForm, BreakerForm, OpeningForm].forEach((form) => form.fetch()), []);
 
   const heard = useChanges(`/panels/${panelId}`);
   const chosen = breakerId ?? (space ? `open-${space}` : null);
@@ -94,21 +99,12 @@ export function PanelPage() {
         )}
         {beside && (
           <p className={classes(!settingUp && 'lg:hidden')}>
-            <Link
-              to={`/panels/${panelId}`}
-              className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
-            >
-              ← Back to the board
-            </Link>
+            <BackLink to={`/panels/${panelId}`}>Back to the board</BackLink>
           </p>
         )}
         {breakerId && detail && <BreakerDetailView key={breakerId} detail={detail} board={board ?? null} />}
         {space && board && <FitHere key={space} board={board} space={Number(space)} />}
-        {settingUp && board && (
-          <Suspense fallback={<p>Opening …</p>}>
-            <SetUp key={board.panel.id} board={board} />
-          </Suspense>
-        )}
+        {settingUp && board && <SetUp key={board.panel.id} board={board} />}
         {!beside && board && <Attention board={board} />}
       </section>
     </main>

@@ -1,7 +1,7 @@
 import { PACES, PACE_WORDS } from '@phylaxon/core/record/entities';
 import type { Added, Wanted as WantedKind } from '@phylaxon/core/record/readingLine';
 import { useState } from 'react';
-import { Button, NumberInput, useUnits } from '../shared/index.ts';
+import { Button, capital, NumberInput, useUnits } from '../shared/index.ts';
 
 interface Props {
   wanted: WantedKind;
@@ -9,8 +9,6 @@ interface Props {
   lastAirC: number | null;
   onAdd: (added: Added) => void;
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What the record wants to know besides: a tap. */
 export function Wanted({ wanted, lastAirC, onAdd }: Props) {

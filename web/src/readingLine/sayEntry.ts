@@ -3,7 +3,7 @@ import { sayOutcome } from '@phylaxon/core/facts/vocabulary';
 import { usualError, usualInstrument } from '@phylaxon/core/facts/instruments';
 import { PACE_WORDS, QUANTITY_UNITS } from '@phylaxon/core/record/entities';
 import type { Added, LineEntry } from '@phylaxon/core/record/readingLine';
-import { ampsText, type Units } from '../shared/index.ts';
+import { ampsText, LOAD_STATE_WORDS, type Units } from '../shared/index.ts';
 import { POINT_WORDS } from '../entryWords/index.ts';
 
 /** An entry as it will stand in the log. */
@@ -13,12 +13,6 @@ export interface SaidEntry {
   details: string[];
 }
 
-const LOADS = {
-  unknown: null,
-  'no-load': 'nothing running',
-  normal: 'usual load',
-  'everything-on': 'everything on',
-} as const;
 const FEELS = {
   'clean-clicks': 'clicks cleanly',
   'no-off-click': 'never clicked off',
@@ -51,7 +45,9 @@ export function sayEntry(entry: LineEntry, added: Added, now: string, units: Uni
         details: present(
           error !== null && units.errorText(error, unit),
           air !== undefined && `air ${units.temperatureText(air)}`,
-          LOADS[entry.loadState ?? 'unknown'],
+          entry.loadState === undefined || entry.loadState === 'unknown'
+            ? null
+            : LOAD_STATE_WORDS[entry.loadState],
           when,
         ),
       };

@@ -1,5 +1,4 @@
 import {
-  CHANNEL_UNITS,
   guessTable,
   type ChannelUnit,
   type ColumnUse,
@@ -7,12 +6,20 @@ import {
   type GuessedTable,
 } from '@phylaxon/core/record/loggerTable';
 import type { Board } from '@phylaxon/core/views/board';
+import { proxy } from 'comlink';
 import { useId, useState } from 'react';
-import { Button, FileField, nowLocal, NumberInput, Problems } from '../shared/index.ts';
+import {
+  Button,
+  FileField,
+  nowLocal,
+  NumberInput,
+  Problems,
+  ProgressBar,
+  SelectInput,
+} from '../shared/index.ts';
 import { loggedPlaces, placeOf, placeOptions, placeValue } from './places.ts';
 import type { RecordingApi, ReadOutcome } from './recordingWorker.ts';
 import type { RecordingWorker } from './useRecordingWorker.ts';
-import { proxy } from 'comlink';
 
 /** A million samples of a dozen channels take no more. */
 const MOST_BYTES = 250_000_000;
@@ -39,7 +46,6 @@ interface Opened {
 }
 
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-const INPUT = 'min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-2 py-1';
 
 /** A logger’s file: chosen, its columns confirmed, read. Nothing is stored here. */
 export function ImportLogger({ board, begin, end, onRead }: Props) {
@@ -113,19 +119,7 @@ export function ImportLogger({ board, begin, end, onRead }: Props) {
         title="This file was not taken. Nothing was stored."
         problems={problem === null ? [] : [problem]}
       />
-      {progress !== null && (
-        <div className="flex flex-wrap items-center gap-4">
-          <label className="flex min-w-56 flex-1 flex-col">
-            <span>
-              Reading the file … <span className="figures">{Math.round(progress * 100)}</span> %
-            </span>
-            <progress value={progress} max={1} className="h-3 w-full" />
-          </label>
-          <Button look="quiet" onClick={cancel}>
-            Cancel
-          </Button>
-        </div>
-      )}
+      {progress !== null && <ProgressBar words="Reading the file" share={progress} onCancel={cancel} />}
       {opened && progress === null && (
         <Columns
           key={opened.file.name}
@@ -150,8 +144,18 @@ const UNIT_LABELS: Record<ChannelUnit, string> = {
   '°F': 'Temperature, °F',
 };
 
-/** What a column is taken for, as it is picked. */
-const pickedUse = (use: ColumnUse, asked: boolean) => (asked ? '' : use.as === 'channel' ? use.unit : use.as);
+/** What a column may be taken for. */
+const USES: { value: ChannelUnit | 'time' | 'nothing'; label: string }[] = [
+  { value: 'time', label: 'Time' },
+  ...(Object.entries(UNIT_LABELS) as [ChannelUnit, string][]).map(([value, label]) => ({ value, label })),
+  { value: 'nothing', label: 'Leave out' },
+];
+
+const ORDERS: { value: DateOrder; label: string }[] = [
+  { value: 'month-first', label: 'Month first' },
+  { value: 'day-first', label: 'Day first' },
+  { value: 'year-first', label: 'Year first' },
+];
 
 function Columns({
   opened: { file, table },
@@ -173,15 +177,13 @@ function Columns({
   const needsStart = table.time?.kind === 'elapsed' || table.time?.kind === 'clock';
   const options = placeOptions(board);
   const change = (i: number, use: ColumnUse) => setUses(uses.map((one, j) => (j === i ? use : one)));
-  const pick = (i: number, value: string) => {
+  const pick = (i: number, picked: (typeof USES)[number]['value']) => {
     setAsked(asked.map((one, j) => (j === i ? false : one)));
     const before = uses[i]!;
     const at = before.as === 'channel' ? before.at : ({ kind: 'other' } as const);
     change(
       i,
-      Object.hasOwn(CHANNEL_UNITS, value)
-        ? { as: 'channel', unit: value as ChannelUnit, at }
-        : { as: value as 'time' | 'nothing' },
+      picked === 'time' || picked === 'nothing' ? { as: picked } : { as: 'channel', unit: picked, at },
     );
   };
   const open = asked.filter(Boolean).length;
@@ -218,34 +220,21 @@ function Columns({
                   {examples.slice(0, 3).join('  ')}
                 </span>
               </span>
-              <select
-                aria-label={`What ${name || `column ${i + 1}`} is`}
-                value={pickedUse(use, asked[i]!)}
-                className={INPUT}
-                onChange={(event) => pick(i, event.target.value)}
-              >
-                {asked[i] && <option value="">Which unit?</option>}
-                <option value="time">Time</option>
-                {Object.entries(UNIT_LABELS).map(([value, label]) => (
-                  <option key={value} value={value}>
-                    {label}
-                  </option>
-                ))}
-                <option value="nothing">Leave out</option>
-              </select>
+              <SelectInput
+                label={`What ${name || `column ${i + 1}`} is`}
+                isLabelHidden
+                options={asked[i] ? [{ value: '', label: 'Which unit?' }, ...USES] : USES}
+                value={asked[i] ? '' : use.as === 'channel' ? use.unit : use.as}
+                onValue={(value) => value !== '' && pick(i, value)}
+              />
               {use.as === 'channel' && !asked[i] && (
-                <select
-                  aria-label={`Where ${name || `column ${i + 1}`} was clipped on`}
+                <SelectInput
+                  label={`Where ${name || `column ${i + 1}`} was clipped on`}
+                  isLabelHidden
+                  options={options}
                   value={placeValue(use.at)}
-                  className={INPUT}
-                  onChange={(event) => change(i, { ...use, at: placeOf(event.target.value) })}
-                >
-                  {options.map(({ value, label }) => (
-                    <option key={value} value={value}>
-                      {label}
-                    </option>
-                  ))}
-                </select>
+                  onValue={(value) => change(i, { ...use, at: placeOf(value) })}
+                />
               )}
             </li>
           );
@@ -253,21 +242,7 @@ function Columns({
       </ul>
       <div className="mt-2 flex flex-wrap items-end gap-4">
         {order && (
-          <div>
-            <label htmlFor={`${id}-order`} className="mb-1 block text-sm font-medium">
-              How the date is written
-            </label>
-            <select
-              id={`${id}-order`}
-              value={order}
-              className={INPUT}
-              onChange={(event) => setOrder(event.target.value as DateOrder)}
-            >
-              <option value="month-first">Month first</option>
-              <option value="day-first">Day first</option>
-              <option value="year-first">Year first</option>
-            </select>
-          </div>
+          <SelectInput label="How the date is written" options={ORDERS} value={order} onValue={setOrder} />
         )}
         {needsStart && (
           <div>
@@ -279,7 +254,7 @@ function Columns({
               type="datetime-local"
               step={1}
               value={start}
-              className={INPUT}
+              className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-2 py-1"
               onChange={(event) => setStart(event.target.value)}
             />
           </div>

@@ -70,9 +70,8 @@ export function LogChart({ api, channels, whole, shown, onShow, onDrawn }: Props
     onShow(within(whole, shown.fromMs + length * share * (1 - factor), length * factor));
   const pan = (share: number) => onShow(within(whole, shown.fromMs + share * length, length));
   useWheel(frame, (factor, x) => zoom(factor, Math.min(1, Math.max(0, (x - LEFT) / Math.max(1, columns)))));
-  const drag = usePan(
-    (pixels) => onShow(within(whole, shown.fromMs - (pixels / Math.max(1, columns)) * length, length)),
-    shown,
+  const drag = usePan((pixels) =>
+    onShow(within(whole, shown.fromMs - (pixels / Math.max(1, columns)) * length, length)),
   );
 
   const keys: Record<string, () => void> = {
@@ -198,23 +197,22 @@ function useWheel(
 }
 
 /** A drag tells how far it went since the last move. */
-function usePan(onPan: (pixels: number) => void, shown: Stretch) {
-  const from = useRef<{ x: number; stretch: Stretch } | null>(null);
+function usePan(onPan: (pixels: number) => void) {
+  const last = useRef<number | null>(null);
   return {
     onPointerDown: (event: React.PointerEvent<HTMLDivElement>) => {
       if (event.button !== 0) return;
       event.currentTarget.setPointerCapture(event.pointerId);
-      from.current = { x: event.clientX, stretch: shown };
+      last.current = event.clientX;
     },
     onPointerMove: (event: React.PointerEvent<HTMLDivElement>) => {
-      if (!from.current) return;
-      const pixels = event.clientX - from.current.x;
-      if (pixels === 0) return;
-      from.current.x = event.clientX;
+      if (last.current === null || event.clientX === last.current) return;
+      const pixels = event.clientX - last.current;
+      last.current = event.clientX;
       onPan(pixels);
     },
-    onPointerUp: () => (from.current = null),
-    onPointerCancel: () => (from.current = null),
+    onPointerUp: () => (last.current = null),
+    onPointerCancel: () => (last.current = null),
   };
 }
 

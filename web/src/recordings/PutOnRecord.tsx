@@ -4,50 +4,48 @@ import type { BreakerDetail } from '@phylaxon/core/views/board';
 import { drawing, entries } from '../api/index.ts';
 import { SendButton } from '../shared/index.ts';
 
-const FROM_LOGGER = 'From a logger’s recording.';
 const rounded = (value: number, digits = 2) => Number(value.toFixed(digits));
-const historyOf = (history: TripEvent['history']) =>
-  history.map(({ amps, seconds }) => ({ amps: rounded(amps), seconds: rounded(seconds) }));
-const KEEP_FIRST = 'Keep the recording first, then this can go on record.';
 
-/** A trip that was found becomes one on record, with the hour before it. */
-export function PutOnRecord({
-  trip: { atMs, amps, seconds, preloadAmps, history },
+/** A trip that was found, or a stretch above the rating in which it held, becomes one on record, with the hour before it. */
+export function LogFound({
+  kind,
+  found: { atMs, amps, seconds, history },
+  preloadAmps,
   breakerId,
   place,
-  isKept,
+  children,
 }: {
-  trip: TripEvent;
+  kind: 'trip' | 'no-trip';
+  found: Pick<TripEvent, 'atMs' | 'amps' | 'seconds' | 'history'>;
+  preloadAmps?: number;
   breakerId: string;
   place: string;
-  isKept: boolean;
+  children: string;
 }) {
-  if (!isKept) return <span className="text-sm text-ink-soft">{KEEP_FIRST}</span>;
   return (
     <SendButton
       once
       stored="On record"
-      waiting="Waits for the server"
       entries={() => [
         entries.event(breakerId, place, {
-          kind: 'trip',
+          kind,
           at: new Date(atMs).toISOString(),
           amps: rounded(amps),
           afterSeconds: rounded(seconds),
-          preloadAmps: rounded(preloadAmps),
-          history: historyOf(history),
-          note: FROM_LOGGER,
+          ...(preloadAmps !== undefined && { preloadAmps: rounded(preloadAmps) }),
+          history: history.map((one) => ({ amps: rounded(one.amps), seconds: rounded(one.seconds) })),
+          note: 'From a logger’s recording.',
         }),
       ]}
     >
-      Log this trip
+      {children}
     </SendButton>
   );
 }
 
-/** The longest stretch above the rating in which it held becomes a no-trip on record. */
-export function PutHoldOnRecord({
-  overload: { atMs, amps, seconds, history },
+/** The longest stretch above the rating in which it held. */
+export function Held({
+  overload,
   breakerId,
   place,
   isKept,
@@ -60,29 +58,13 @@ export function PutHoldOnRecord({
   return (
     <div className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-1">
       <p>
-        {place} carried <span className="figures">{sayQuantity(amps, 'A')}</span>, more than its rating, for{' '}
-        <span className="figures">{sayDuration(seconds)}</span> and did not open.
+        {place} carried <span className="figures">{sayQuantity(overload.amps, 'A')}</span>, more than its
+        rating, for <span className="figures">{sayDuration(overload.seconds)}</span> and did not open.
       </p>
-      {isKept ? (
-        <SendButton
-          once
-          stored="On record"
-          waiting="Waits for the server"
-          entries={() => [
-            entries.event(breakerId, place, {
-              kind: 'no-trip',
-              at: new Date(atMs).toISOString(),
-              amps: rounded(amps),
-              afterSeconds: rounded(seconds),
-              history: historyOf(history),
-              note: FROM_LOGGER,
-            }),
-          ]}
-        >
+      {isKept && (
+        <LogFound kind="no-trip" found={overload} breakerId={breakerId} place={place}>
           Log that it held
-        </SendButton>
-      ) : (
-        <span className="text-sm text-ink-soft">{KEEP_FIRST}</span>
+        </LogFound>
       )}
     </div>
   );
@@ -124,7 +106,6 @@ export function UseTurns({
               <SendButton
                 once
                 stored="The load’s turns are set"
-                waiting="Waits for the server"
                 entries={() => [
                   drawing.setCircuit(breaker.id, {
                     ...rest,

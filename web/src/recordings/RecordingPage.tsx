@@ -1,10 +1,10 @@
 import type { PanelEntryOf, RecordingAbout } from '@phylaxon/core/record/panelEntries';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { api as server, entries } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { Notice, SendButton, sayError, useUnits } from '../shared/index.ts';
+import { Notice, PageHead, sayError, SendButton, useUnits } from '../shared/index.ts';
 import { RecordingView } from './RecordingView.tsx';
 import { useRecordingWorker, type RecordingWorker } from './useRecordingWorker.ts';
 
@@ -19,17 +19,11 @@ export function RecordingPage() {
   const { api, problem } = useOpened(entry?.sha256 ?? null);
   return (
     <main className="mx-auto max-w-6xl space-y-4 px-4 py-5 sm:px-6">
-      <title>Logger recording · Phylaxon</title>
-      <div>
-        <Link
-          to={`/panels/${panelId}/recordings`}
-          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
-        >
-          ← Logger recordings
-        </Link>
-        <h1 className="text-2xl font-bold">
-          {entry ? `Recording of ${timeText(entry.at)}` : 'Logger recording'}
-        </h1>
+      <PageHead
+        backTo={`/panels/${panelId}/recordings`}
+        back="Logger recordings"
+        title={entry ? `Recording of ${timeText(entry.at)}` : 'Logger recording'}
+      >
         {entry && (
           <p className="text-ink-soft wrap-anywhere">
             {entry.content.file}
@@ -38,7 +32,7 @@ export function RecordingPage() {
             {entry.simulated && ', made by the simulator'}
           </p>
         )}
-      </div>
+      </PageHead>
       {data && !shown && <Notice title="There is no such recording of this panel any more." />}
       {problem && <Notice title={problem} />}
       {entry?.struck && <Notice title={`Struck: ${entry.struck.why}. It does not count any more.`} />}
@@ -56,7 +50,6 @@ export function RecordingPage() {
           <SendButton
             once
             stored="Struck; undo brings it back"
-            waiting="Waits for the server"
             entries={() => [entries.strike('panelEntries', entry.id, 'Not to be counted')]}
           >
             Strike this recording
@@ -89,8 +82,6 @@ function useOpened(sha256: string | null): { api: RecordingWorker | null; proble
     return () => {
       isWanted = false;
     };
-    // A worker is begun for each recording, not for each drawing of the page.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [sha256]);
+  }, [sha256, begin]);
   return opened;
 }

@@ -1,14 +1,15 @@
 import { sayDuration, sayQuantity } from '@phylaxon/core/facts/quantities';
+import { CITATIONS } from '@phylaxon/core/facts/standards';
 import type { RecordingAbout, RecordingChannel } from '@phylaxon/core/record/panelEntries';
 import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
-import { useQueries } from '@tanstack/react-query';
+import { useQueries, type UseQueryResult } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { recordQueries } from '../queries/index.ts';
 import { Button, classes, useUnits } from '../shared/index.ts';
-import { happeningsOf, type Happening } from './happenings.ts';
+import { happeningsOf, sayHappening, tripOf, type Happening } from './happenings.ts';
 import { LogChart, within, type DrawnChannel, type Stretch } from './LogChart.tsx';
 import { placeWords, ratingOf } from './places.ts';
-import { PutOnRecord, PutHoldOnRecord, UseTurns } from './PutOnRecord.tsx';
+import { Held, LogFound, UseTurns } from './PutOnRecord.tsx';
 import type { Happened } from './recordingWorker.ts';
 import type { RecordingWorker } from './useRecordingWorker.ts';
 
@@ -42,10 +43,7 @@ export function RecordingView({ api, board, channels, about, isKept }: Props) {
       ),
     [details],
   );
-  const list = useMemo(
-    () => (happened ? happeningsOf(happened, (id) => names.get(id) ?? null) : []),
-    [happened, names],
-  );
+  const list = useMemo(() => (happened ? happeningsOf(happened) : []), [happened]);
   const drawn = useMemo(
     () => channels.map((channel, i): DrawnChannel => drawnChannel(channel, i, about, board, list)),
     [channels, about, board, list],
@@ -55,6 +53,12 @@ export function RecordingView({ api, board, channels, about, isKept }: Props) {
       <LogChart api={api} channels={drawn} whole={whole} shown={shown} onShow={setShown} onDrawn={onDrawn} />
       {happened ? (
         <>
+          {!isKept && (
+            <p>
+              Keep the recording first: then a trip, a held overload or a load’s turns can go on record from
+              it.
+            </p>
+          )}
           <Figures
             channels={channels}
             about={about}
@@ -65,6 +69,7 @@ export function RecordingView({ api, board, channels, about, isKept }: Props) {
           />
           <Happenings
             list={list}
+            names={names}
             channels={channels}
             board={board}
             isKept={isKept}
@@ -81,15 +86,11 @@ export function RecordingView({ api, board, channels, about, isKept }: Props) {
 /** The details of the breakers that channels are clipped to: their loads are known by their currents. */
 function useDetails(channels: readonly RecordingChannel[]): ReadonlyMap<string, BreakerDetail> {
   const ids = [...new Set(channels.flatMap(({ at }) => (at.kind === 'breaker' ? at.breakerId : [])))];
-  const answers = useQueries({ queries: ids.map((id) => recordQueries.detail(id)) });
-  const known = answers.flatMap(({ data }) => data ?? []);
-  const stamp = known
-    .map(({ breaker, circuit }) => `${breaker.id} ${breaker.version} ${circuit?.version ?? 0}`)
-    .join();
-  // They change only with what is drawn.
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  return useMemo(() => new Map(known.map((detail) => [detail.breaker.id, detail])), [stamp]);
+  return useQueries({ queries: ids.map((id) => recordQueries.detail(id)), combine: byBreaker });
 }
+
+const byBreaker = (answers: readonly UseQueryResult<BreakerDetail>[]): ReadonlyMap<string, BreakerDetail> =>
+  new Map(answers.flatMap(({ data }) => (data ? [[data.breaker.id, data]] : [])));
 
 function useHappened(
   api: RecordingWorker | null,
@@ -232,6 +233,10 @@ function Figures({
           </tbody>
         </table>
       </div>
+      <p className="mt-1 text-sm text-ink-soft">
+        Highest quarter hour: {CITATIONS.maximumDemand}. 80 %: {CITATIONS.continuousLoad}. A sag or a swell is
+        5 % off what is usual around it, a scale of our own: from there lamps show it.
+      </p>
       {currents.map((current, i) => {
         const channel = channels[i]!;
         if (!current || channel.at.kind !== 'breaker') return null;
@@ -239,7 +244,7 @@ function Figures({
         return (
           <div key={i}>
             {current.overload && (
-              <PutHoldOnRecord
+              <Held
                 overload={current.overload}
                 breakerId={channel.at.breakerId}
                 place={placeWords(channel.at, board)}
@@ -272,12 +277,15 @@ const A_PAGE = 50;
 
 function Happenings({
   list,
+  names,
   channels,
   board,
   isKept,
   onShow,
 }: {
   list: readonly Happening[];
+  /** Of loads. */
+  names: ReadonlyMap<string, string>;
   channels: readonly RecordingChannel[];
   board: Board;
   isKept: boolean;
@@ -315,31 +323,40 @@ function Happenings({
       </div>
       {chosen.length === 0 && <p className="mt-2">Nothing of the kind was found.</p>}
       <ol className="mt-1 divide-y divide-rule">
-        {chosen.slice(0, count).map((one) => {
+        {chosen.slice(0, count).map((one, i) => {
           const { at } = channels[one.channel]!;
+          const { what, figures } = sayHappening(one, (id) => names.get(id) ?? null);
+          const trip = tripOf(one);
+          const place = placeWords(at, board);
           return (
-            <li key={one.key} className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1">
+            <li
+              key={`${one.channel} ${one.event.kind} ${one.atMs} ${i}`}
+              className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1"
+            >
               <button
                 type="button"
                 className="flex min-h-11 min-w-0 flex-1 flex-wrap items-baseline gap-x-3 text-left hover:bg-bone-sunk"
                 onClick={() => onShow(one.atMs)}
-                aria-label={`Show ${one.what}, ${timeText(new Date(one.atMs).toISOString())}`}
+                aria-label={`Show ${what}, ${timeText(new Date(one.atMs).toISOString())}`}
               >
                 <span aria-hidden="true" className={one.mark === 'trip' ? 'text-danger' : 'text-ink-soft'}>
                   {SHAPES[one.mark]}
                 </span>
                 <span className="figures text-sm">{clockText(one.atMs, timeText)}</span>
-                <strong>{one.what}</strong>
-                <span className="figures">{one.figures}</span>
-                <span className="text-sm text-ink-soft">{placeWords(at, board)}</span>
+                <strong>{what}</strong>
+                <span className="figures">{figures}</span>
+                <span className="text-sm text-ink-soft">{place}</span>
               </button>
-              {one.trip && at.kind === 'breaker' && (
-                <PutOnRecord
-                  trip={one.trip}
+              {isKept && trip && at.kind === 'breaker' && (
+                <LogFound
+                  kind="trip"
+                  found={trip}
+                  preloadAmps={trip.preloadAmps}
                   breakerId={at.breakerId}
-                  place={placeWords(at, board)}
-                  isKept={isKept}
-                />
+                  place={place}
+                >
+                  Log this trip
+                </LogFound>
               )}
             </li>
           );

@@ -5,10 +5,9 @@ import type { Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api as server, entries } from '../api/index.ts';
+import { api as server, entries, newId } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { Button, Notice, sayError, useUnits } from '../shared/index.ts';
-import { sendEntries } from '../stores/index.ts';
+import { Button, PageHead, SendButton, useUnits } from '../shared/index.ts';
 import { ImportLogger, type ReadFile } from './ImportLogger.tsx';
 import { placeWords } from './places.ts';
 import { RecordingView } from './RecordingView.tsx';
@@ -22,16 +21,11 @@ export function RecordingsPage() {
   const [read, setRead] = useState<ReadFile | null>(null);
   return (
     <main className="mx-auto max-w-6xl space-y-5 px-4 py-5 sm:px-6">
-      <title>Logger recordings · Phylaxon</title>
-      <div>
-        <Link
-          to={`/panels/${panelId}`}
-          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
-        >
-          ← {board?.panel.name ?? 'The panel'}
-        </Link>
-        <h1 className="text-2xl font-bold">Logger recordings</h1>
-      </div>
+      <PageHead
+        backTo={`/panels/${panelId}`}
+        back={board?.panel.name ?? 'The panel'}
+        title="Logger recordings"
+      />
       {board && <Kept board={board} />}
       {board && (
         <section aria-label="Another file" className="border-t border-rule-strong pt-3">
@@ -107,45 +101,41 @@ function ReadRecording({
   onDrop: () => void;
 }) {
   const go = useNavigate();
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const [id] = useState(newId);
   const { summary, told } = read.outcome;
   const channels = useMemo(
     (): RecordingChannel[] =>
       read.columns.map(({ name, use }) => ({ name, quantity: CHANNEL_UNITS[use.unit].quantity, at: use.at })),
     [read],
   );
-  const keep = async () => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      const { sha256 } = await server.keepAttachment('recording', new Blob([(await api.pack()) as BlobPart]));
-      const entry = entries.panelEntry(board.panel.id, board.panel.name, {
+  const toKeep = async () => {
+    const { sha256 } = await server.keepAttachment('recording', new Blob([(await api.pack()) as BlobPart]));
+    return [
+      entries.panelEntry(board.panel.id, board.panel.name, {
+        id,
         kind: 'recording',
         at: new Date(summary.fromMs).toISOString(),
         sha256,
         content: { channels, shiftedSeconds: read.shiftSeconds, file: read.fileName },
-      });
-      const became = await sendEntries(entry);
-      if (became === 'stored')
-        await go(`/panels/${board.panel.id}/recordings/${(entry.body as { id: string }).id}`);
-      else setProblem('It waits for the server: it is kept as soon as the server answers.');
-    } catch (error) {
-      setProblem(sayError(error));
-    } finally {
-      setBusy(false);
-    }
+      }),
+    ];
   };
   return (
     <section aria-label="What the file holds" className="space-y-4 border-t border-rule-strong pt-3">
       <h2 className="text-xl font-bold wrap-anywhere">{read.fileName}</h2>
       <Told told={told} />
-      {problem && <Notice title={problem} />}
       <div className="flex flex-wrap gap-3">
-        <Button disabled={busy} onClick={() => void keep()}>
+        <SendButton
+          look="primary"
+          once
+          stored="On record"
+          waiting="It waits for the server: it is kept as soon as the server answers."
+          entries={toKeep}
+          onStored={() => void go(`/panels/${board.panel.id}/recordings/${id}`)}
+        >
           Keep it on record
-        </Button>
-        <Button look="quiet" disabled={busy} onClick={onDrop}>
+        </SendButton>
+        <Button look="quiet" onClick={onDrop}>
           Drop it
         </Button>
       </div>

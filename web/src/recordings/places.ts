@@ -1,4 +1,4 @@
-import { sayPlace } from '@phylaxon/core/panel/layout';
+import { sayBreaker, sayPlace } from '@phylaxon/core/panel/layout';
 import { loadAmps } from '@phylaxon/core/record/entities';
 import type { ChannelPlace } from '@phylaxon/core/record/panelEntries';
 import type { LoggedPlace } from '@phylaxon/core/record/loggerTable';
@@ -11,8 +11,7 @@ export function placeOptions(board: Board): Option[] {
   return [
     ...board.breakers.map(({ breaker, label }) => ({
       value: breaker.id,
-      label:
-        `${sayPlace(breaker)} ${label ?? (breaker.role === 'main' ? '' : `${breaker.ratingAmps} A`)}`.trim(),
+      label: sayBreaker(breaker, label ?? (breaker.role === 'main' ? null : `${breaker.ratingAmps} A`)),
     })),
     { value: 'leg A', label: 'Leg A of this panel' },
     { value: 'leg B', label: 'Leg B of this panel' },
@@ -48,7 +47,7 @@ export function placeWords(at: ChannelPlace, board: Board): string {
   if (at.kind === 'other') return '';
   const found = board.breakers.find(({ breaker }) => breaker.id === at.breakerId);
   if (!found) return 'A breaker that was taken out';
-  return `${sayPlace(found.breaker)} ${found.label ?? ''}`.trim();
+  return sayBreaker(found.breaker, found.label);
 }
 
 /** What a channel’s current is held against: its breaker’s rating and loads, or a leg’s main. */

@@ -1,7 +1,6 @@
 import '../csp/index.ts';
 import {
   envelopeOf,
-  historyBefore,
   loadEvents,
   loadTurns,
   loggerClock,
@@ -185,11 +184,6 @@ const api = {
       }),
       voltages,
     };
-  },
-
-  /** The hour before an instant, of one channel. */
-  history(channel: number, atMs: number) {
-    return historyBefore(samplesOf(opened(), channel), atMs);
   },
 };
 export type RecordingApi = typeof api;

@@ -1,5 +1,5 @@
 import { wrap, type Remote } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { RecordingApi } from './recordingWorker.ts';
 
 export type RecordingWorker = Remote<RecordingApi>;
@@ -24,18 +24,18 @@ export function useRecordingWorker(): {
 } {
   const current = useRef<Started | null>(null);
   const [api, setApi] = useState<RecordingWorker | null>(null);
-  const end = () => {
+  const end = useCallback(() => {
     current.current?.worker.terminate();
     current.current = null;
     setApi(null);
-  };
+  }, []);
   useEffect(() => () => current.current?.worker.terminate(), []);
-  const begin = () => {
+  const begin = useCallback(() => {
     current.current?.worker.terminate();
     current.current = start();
     // A proxy is callable: it must not be taken for an updater.
     setApi(() => current.current!.api);
     return current.current.api;
-  };
+  }, []);
   return { begin, end, api };
 }

@@ -9,19 +9,21 @@ import {
 } from '@phylaxon/core/facts/vocabulary';
 import {
   askFor,
+  BEARING_WORDS,
   KIND_HEADINGS,
   leaveOff,
   reviewHeadline,
+  settlingSteps,
   VERDICT_MEANS,
   type PanelReviewView,
   type ShownSign,
 } from '@phylaxon/core/views/panelReview';
 import { useQuery } from '@tanstack/react-query';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, entries } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { asButton, classes, Notice, SendButton, useUnits } from '../shared/index.ts';
+import { asButton, BackLink, classes, Notice, SelectInput, SendButton, useUnits } from '../shared/index.ts';
 import { useChanges, useProfile } from '../stores/index.ts';
 
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
@@ -35,12 +37,7 @@ export function ReviewPage() {
     <main className="mx-auto max-w-4xl space-y-6 px-4 py-5 sm:px-6">
       <title>Is the panel failing? · Phylaxon</title>
       <div>
-        <Link
-          to={`/panels/${panelId}`}
-          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4 print:hidden"
-        >
-          ← {view?.panel.name ?? 'The panel'}
-        </Link>
+        <BackLink to={`/panels/${panelId}`}>{view?.panel.name ?? 'The panel'}</BackLink>
         <h1 className="text-lg text-ink-soft">Is the panel failing?</h1>
       </div>
       {error && <Notice title={error.message} />}
@@ -78,9 +75,9 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
         <div className="mt-2">
           <h2 className="font-bold">What would settle it</h2>
           <ul className="list-disc pl-5">
-            {review.wouldSettle.map((kind) => (
-              <li key={kind}>
-                <strong>{KIND_HEADINGS[kind]}:</strong> {askFor(kind, review)}
+            {settlingSteps(review).map(({ what, how }) => (
+              <li key={what}>
+                <strong>{what}:</strong> {how}
               </li>
             ))}
           </ul>
@@ -118,6 +115,7 @@ const PLACES: Partial<Record<ReviewKind, { words: string; path: (panelId: string
 function Kind({ kind, view, panelId }: { kind: ReviewKind; view: PanelReviewView; panelId: string }) {
   const own = view.signs.filter((sign) => sign.kind === kind);
   const isOpen = view.review.notLookedAt.includes(kind);
+  const ask = isOpen ? askFor(kind, view.review) : null;
   const isFailing = view.review.failingKinds.includes(kind);
   const place = PLACES[kind];
   return (
@@ -129,7 +127,7 @@ function Kind({ kind, view, panelId }: { kind: ReviewKind; view: PanelReviewView
         </span>
       </h2>
       <Signs signs={own} panelId={panelId} />
-      {isOpen && <p className="mt-1">{askFor(kind, view.review)}</p>}
+      {ask !== null && <p className="mt-1">{ask}</p>}
       <div className="mt-2 flex flex-wrap items-start gap-3 print:hidden">
         {place && view.review.soon !== 'now' && (
           <Link to={place.path(panelId)} className={asButton('quiet')}>
@@ -168,12 +166,6 @@ function Context({ view, panelId }: { view: PanelReviewView; panelId: string }) 
 }
 
 const MARKS = { failing: '✕', local: '!', watch: '◦', clears: '✓' } as const;
-const BEARS = {
-  failing: 'speaks for a failing panel',
-  local: 'to be repaired at its place',
-  watch: 'to be watched',
-  clears: 'nothing against it',
-} as const;
 
 function Signs({ signs, panelId }: { signs: readonly ShownSign[]; panelId: string }) {
   const { say, dateText } = useUnits();
@@ -190,7 +182,7 @@ function Signs({ signs, panelId }: { signs: readonly ShownSign[]; panelId: strin
           </span>
           <div>
             <p>
-              <strong>{words}</strong> <span className="text-ink-soft">({BEARS[bearing]})</span>
+              <strong>{words}</strong> <span className="text-ink-soft">({BEARING_WORDS[bearing]})</span>
             </p>
             <p>
               {say(origin)}
@@ -211,7 +203,6 @@ function Signs({ signs, panelId }: { signs: readonly ShownSign[]; panelId: strin
               {entryId !== null && (
                 <SendButton
                   stored="Taken back"
-                  waiting="Waits for the server"
                   entries={() => [entries.strike('panelEntries', entryId, 'Logged by mistake')]}
                 >
                   Take it back
@@ -237,7 +228,6 @@ function LogSign({
   panelName: string;
   known: readonly PanelSignId[];
 }) {
-  const id = useId();
   const { profile } = useProfile();
   const mayLook = (sign: PanelSignId) => profile === 'electrician' || panelSign(sign).coverClosed === true;
   const all = PANEL_SIGN_IDS.filter((sign) => PANEL_SIGNS[sign].kind === kind && !known.includes(sign));
@@ -252,30 +242,21 @@ function LogSign({
     ) : null;
   return (
     <div className="flex max-w-full flex-wrap items-end gap-3">
-      <div className="min-w-0 max-w-full">
-        <label htmlFor={id} className="sr-only">
-          {kind === 'context' ? 'What else bears on it' : `${KIND_HEADINGS[kind]}: what was found`}
-        </label>
-        <select
-          id={id}
-          value={picked ?? ''}
-          onChange={(event) => setChosen(event.target.value as PanelSignId)}
-          className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3"
-        >
-          <option value="">Log what was found …</option>
-          {open.map((sign) => (
-            <option key={sign} value={sign}>
-              {PANEL_SIGN_WORDS[sign].words}
-            </option>
-          ))}
-        </select>
-      </div>
+      <SelectInput
+        label={kind === 'context' ? 'What else bears on it' : `${KIND_HEADINGS[kind]}: what was found`}
+        isLabelHidden
+        options={[
+          { value: '', label: 'Log what was found …' },
+          ...open.map((sign) => ({ value: sign, label: PANEL_SIGN_WORDS[sign].words })),
+        ]}
+        value={picked ?? ''}
+        onValue={setChosen}
+      />
       {picked && (
         <SendButton
           key={picked}
           look="primary"
           stored="On record"
-          waiting="Waits for the server"
           entries={() => [
             entries.panelEntry(panelId, panelName, {
               kind: 'sign',

@@ -1,4 +1,4 @@
-import { sayPlace } from '@phylaxon/core/panel/layout';
+import { sayBreaker, sayPlace } from '@phylaxon/core/panel/layout';
 import type { SoakPlan } from '@phylaxon/core/diagnosis/soak';
 import type { PanelSignId } from '@phylaxon/core/facts/vocabulary';
 import type { HeatGrade } from '@phylaxon/core/physics/heat';
@@ -150,7 +150,7 @@ const CELL_INPUT =
 function Place({ entry, typed, drawnAmps, measured, wrong, isNext, onChange, onKeyDown, field }: PlaceProps) {
   const units = useUnits();
   const { breaker, label } = entry;
-  const name = `${sayPlace(breaker)} ${label ?? ''}`.trim();
+  const name = sayBreaker(breaker, label);
   const grade = measured?.grade ?? null;
   const problem = wrong?.temperature ?? wrong?.amps ?? null;
   return (
@@ -215,7 +215,7 @@ function Place({ entry, typed, drawnAmps, measured, wrong, isNext, onChange, onK
 
 function nameIn(board: Board, breakerId: string): string {
   const found = board.breakers.find(({ breaker }) => breaker.id === breakerId)!;
-  return `${sayPlace(found.breaker)} ${found.label ?? ''}`.trim();
+  return sayBreaker(found.breaker, found.label);
 }
 
 /** What is worth another look before the cover goes back. */
@@ -280,7 +280,6 @@ function Listen({ board }: { board: Board }) {
             key={sign}
             once
             stored="On record"
-            waiting="Waits for the server"
             entries={() => [
               entries.panelEntry(board.panel.id, board.panel.name, {
                 kind: 'sign',

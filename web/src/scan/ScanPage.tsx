@@ -1,11 +1,11 @@
-import { sayPlace, type Leg } from '@phylaxon/core/panel/layout';
+import { sayBreaker, type Leg } from '@phylaxon/core/panel/layout';
 import type { SoakPlan } from '@phylaxon/core/diagnosis/soak';
 import type { Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { recordQueries } from '../queries/index.ts';
-import { ampsText, Button, classes, Notice } from '../shared/index.ts';
+import { ampsText, Button, classes, Notice, PageHead } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { ScanBoard } from './ScanBoard.tsx';
 import { NOT_BEGUN, useScans, type Scan } from './scanStore.ts';
@@ -33,15 +33,7 @@ export function ScanPage() {
   const step = scan.soakedFrom === null ? 'on' : scan.scanning ? 'scan' : 'soak';
   return (
     <main className="mx-auto max-w-4xl space-y-5 px-4 py-5 sm:px-6">
-      <title>Soak and scan · Phylaxon</title>
-      <div>
-        <Link
-          to={`/panels/${panelId}`}
-          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
-        >
-          ← {board?.panel.name ?? 'The panel'}
-        </Link>
-        <h1 className="text-2xl font-bold">Soak and scan</h1>
+      <PageHead backTo={`/panels/${panelId}`} back={board?.panel.name ?? 'The panel'} title="Soak and scan">
         <ol className="mt-1 flex flex-wrap gap-x-5 text-sm">
           {(
             [
@@ -62,7 +54,7 @@ export function ScanPage() {
             </li>
           ))}
         </ol>
-      </div>
+      </PageHead>
       {isDanger && (
         <Notice title="Do not put this panel under load: what was found is a danger as it stands.">
           <Link
@@ -160,7 +152,7 @@ function SwitchOn({ board, plan, scan, change }: StepProps) {
               .filter(({ breaker }) => plan.stopped.includes(breaker.id))
               .map(({ breaker, label, decision }) => (
                 <li key={breaker.id}>
-                  {sayPlace(breaker)} {label}: {decision.headline}
+                  {sayBreaker(breaker, label)}: {decision.headline}
                 </li>
               ))}
           </ul>

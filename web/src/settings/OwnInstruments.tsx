@@ -2,7 +2,7 @@ import { INSTRUMENT_NAMES, type KnownInstrument } from '@phylaxon/core/facts/ins
 import { CATEGORIES, usualAccuracy, type OwnInstrument } from '@phylaxon/core/record/settings';
 import { useState } from 'react';
 import { newId } from '../api/index.ts';
-import { Button, NumberInput, useUnits } from '../shared/index.ts';
+import { Button, NumberInput, SelectInput, useUnits } from '../shared/index.ts';
 
 interface Props {
   instruments: readonly OwnInstrument[];
@@ -61,7 +61,10 @@ export function OwnInstruments({ instruments, onChange }: Props) {
   );
 }
 
-const SELECT = 'min-h-11 rounded-sm border border-rule-strong bg-bone-raised px-3';
+const KINDS = (Object.entries(INSTRUMENT_NAMES) as [KnownInstrument, string][]).map(([value, label]) => ({
+  value,
+  label,
+}));
 
 function AddInstrument({ onAdd }: { onAdd: (instrument: OwnInstrument) => void }) {
   const [name, setName] = useState('');
@@ -96,35 +99,16 @@ function AddInstrument({ onAdd }: { onAdd: (instrument: OwnInstrument) => void }
             value={name}
             maxLength={120}
             onChange={(event) => setName(event.target.value)}
-            className={SELECT}
+            className="min-h-11 rounded-sm border border-rule-strong bg-bone-raised px-3"
           />
         </label>
-        <label className="block">
-          <span className="mb-1 block text-sm font-medium">Kind</span>
-          <select
-            value={kind}
-            onChange={(event) => setKind(event.target.value as KnownInstrument)}
-            className={SELECT}
-          >
-            {Object.entries(INSTRUMENT_NAMES).map(([value, words]) => (
-              <option key={value} value={value}>
-                {words}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="block">
-          <span className="mb-1 block text-sm font-medium">Category</span>
-          <select
-            value={category}
-            onChange={(event) => setCategory(event.target.value as OwnInstrument['category'])}
-            className={SELECT}
-          >
-            {CATEGORIES.map((value) => (
-              <option key={value}>{value}</option>
-            ))}
-          </select>
-        </label>
+        <SelectInput label="Kind" options={KINDS} value={kind} onValue={setKind} />
+        <SelectInput
+          label="Category"
+          options={CATEGORIES.map((value) => ({ value, label: value }))}
+          value={category}
+          onValue={setCategory}
+        />
         {(
           [
             ['percent', '% of the reading'],

@@ -5,11 +5,12 @@ import { Button } from './Button.tsx';
 import { sayError } from './formErrors.ts';
 
 interface Props {
-  /** What is sent, as of the press. */
-  entries: () => Pending[];
+  /** What is sent, as of the press; a file goes to the server before the entry that names it. */
+  entries: () => Pending[] | Promise<Pending[]>;
   /** What it says once the server has it, and while it only waits for the server. */
   stored: string;
-  waiting: string;
+  waiting?: string;
+  onStored?: () => void;
   look?: 'primary' | 'quiet';
   disabled?: boolean;
   /** It is done once and for all. */
@@ -21,7 +22,8 @@ interface Props {
 export function SendButton({
   entries,
   stored,
-  waiting,
+  waiting = 'Waits for the server',
+  onStored,
   look = 'quiet',
   disabled = false,
   once = false,
@@ -33,8 +35,9 @@ export function SendButton({
     setBusy(true);
     setBecame(null);
     try {
-      const is = await sendEntries(...entries());
+      const is = await sendEntries(...(await entries()));
       setBecame({ text: is === 'stored' ? `✓ ${stored}` : waiting, isWrong: false });
+      if (is === 'stored') onStored?.();
     } catch (error) {
       setBecame({ text: sayError(error), isWrong: true });
     } finally {

@@ -41,6 +41,9 @@ export function unitsOf(settings: Settings) {
     fromCelsius,
     /** What was typed, as °C; not rounded, so that a figure in °F comes back as it was typed. */
     toCelsius: (typed: number) => (inFahrenheit ? (typed - 32) / 1.8 : typed),
+    /** A difference of temperatures. */
+    riseFromCelsius: (celsius: number) => quantityIn(celsius, 'Δ°C', settings).value,
+    riseToCelsius: (typed: number) => (inFahrenheit ? typed / 1.8 : typed),
     fromMetres: (metres: number) => quantityIn(metres, 'm', settings).value,
     toMetres: (typed: number) => (inFeet ? typed * METRES_PER_FOOT : typed),
     temperatureText,

@@ -1,6 +1,6 @@
 import { loadAmps } from '../../record/entities/index.ts';
 import type { Panel } from '../../record/entities/index.ts';
-import { sayPlace, slotsOf } from '../../panel/layout/index.ts';
+import { sayBreaker, spacesOf } from '../../panel/layout/index.ts';
 import type { OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 import type { Evidence } from '../evidence/index.ts';
 import type { At, FoundLegs, FoundSign, PanelFindings } from './findings.ts';
@@ -18,7 +18,7 @@ export interface PanelOnRecord {
 
 const placeOf = ({ breaker, circuit }: Evidence): At => ({
   breakerId: breaker.id,
-  name: breaker.role === 'main' ? 'the main' : `${sayPlace(breaker)} ${circuit?.label ?? ''}`.trim(),
+  name: breaker.role === 'main' ? 'the main' : sayBreaker(breaker, circuit?.label),
   isMain: breaker.role === 'main',
 });
 
@@ -32,11 +32,7 @@ const placeOf = ({ breaker, circuit }: Evidence): At => ({
 export function gatherFindings({ panel, evidence, legs, signs, now }: PanelOnRecord): PanelFindings {
   const main = evidence.find(({ breaker }) => breaker.role === 'main');
   const loads = evidence.flatMap(({ circuit }) => circuit?.loads ?? []);
-  const taken = new Set(
-    evidence.flatMap(({ breaker }) =>
-      breaker.space === null ? [] : slotsOf({ ...breaker, space: breaker.space }).map(({ space }) => space),
-    ),
-  );
+  const taken = new Set(evidence.flatMap(({ breaker }) => spacesOf(breaker)));
   return {
     ratingAmps: main?.breaker.ratingAmps ?? panel.busAmps,
     isSubPanel: panel.fedByBreakerId !== null || panel.fedThroughPanelId !== null,

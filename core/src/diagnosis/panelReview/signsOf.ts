@@ -1,6 +1,6 @@
 import { atLeast, exceeds, sayQuantity, sayRise, sayTemperature } from '../../facts/quantities/index.ts';
 import { HEAT_LIMITS } from '../../facts/standards/index.ts';
-import type { PanelSignId, TestId } from '../../facts/vocabulary/index.ts';
+import { panelSign, type PanelSignId, type TestId } from '../../facts/vocabulary/index.ts';
 import type { At, FoundHeat, FoundLegs, FoundOutcome, PanelFindings, SignFound } from './findings.ts';
 import { seasonOf } from './season.ts';
 
@@ -339,15 +339,7 @@ function withSaid(signs: readonly SignFound[], { signs: said, now }: PanelFindin
       found.set(id, { sign: id, origin: 'Logged of the panel.', when, breakerIds: [], entryId });
   }
   const since = new Date(Date.parse(now) - LOOKS_COUNT_DAYS * MS_A_DAY).toISOString();
-  const stale = (one: SignFound) => one.when !== null && one.when < since && isClearing(one.sign);
+  const stale = (one: SignFound) =>
+    one.when !== null && one.when < since && panelSign(one.sign).bearing === 'clears';
   return [...found.values()].filter((one) => !stale(one));
 }
-
-const CLEARING: readonly PanelSignId[] = [
-  'quiet-under-load',
-  'clean-inside',
-  'legs-balanced',
-  'none-over-3',
-  'opens-as-it-should',
-];
-const isClearing = (id: PanelSignId) => CLEARING.includes(id);

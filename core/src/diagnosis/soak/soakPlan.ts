@@ -1,5 +1,5 @@
 import { exceeds } from '../../facts/quantities/index.ts';
-import { legsOf, sayPlace, type Leg } from '../../panel/layout/index.ts';
+import { HALVES, legsOf, sayPlace, type Leg } from '../../panel/layout/index.ts';
 import { leastSensitive } from '../../physics/trip/index.ts';
 import { loadAmps, type Breaker, type Circuit } from '../../record/entities/index.ts';
 import type { LeftOff, SoakPlan, SoakStep } from './schema.ts';
@@ -80,7 +80,7 @@ function walkOf(circuits: readonly SoakCircuit[]): string[] {
       .sort(
         (a, b) =>
           a.breaker.space! - b.breaker.space! ||
-          (a.breaker.half ?? '').localeCompare(b.breaker.half ?? '') * -1,
+          HALVES.indexOf(a.breaker.half!) - HALVES.indexOf(b.breaker.half!),
       )
       .map(({ breaker }) => breaker.id);
   const mains = circuits.filter(({ breaker }) => breaker.role === 'main').map(({ breaker }) => breaker.id);

@@ -5,6 +5,7 @@ export const CITATIONS = {
   smallConductor: 'NEC 2023, 240.4(D), small conductors',
   nextSizeUp: 'NEC 2023, 240.4(B), next standard rating up',
   continuousLoad: 'NEC 2023, 210.20(A), 125 % of continuous load',
+  maximumDemand: 'NEC 2023, 220.87, highest mean of 15 minutes',
   motorCompressor: 'NEC 2023, 440.22, nameplate maximum overcurrent protection',
   thermalTrip: 'UL 489, thermal calibration at 25 °C; NETA / NEMA AB 4, field test at 300 %',
   heatOverPeers: 'ANSI/NETA MTS, thermographic survey, rise over similar parts',

@@ -14,6 +14,10 @@ export type Family = (typeof FAMILIES)[number];
 export const PROFILE_LEVEL = { homeowner: 1, electrician: 2 } as const;
 export type Profile = keyof typeof PROFILE_LEVEL;
 
+/** Why a homeowner may not measure, look or log there. */
+export const BEHIND_THE_COVER =
+  'That lies behind the cover: a qualified electrician measures and looks there, not a homeowner.';
+
 /** What may be wrong, in the vocabulary's order. */
 export const CAUSES = {
   overload: 'connected loads draw more than the circuit is rated for, long enough to trip',

@@ -43,12 +43,12 @@ export function legOfSpace(space: number): Leg {
 /**
  * The spaces a breaker takes: a two-pole one also takes the next in its column, two numbers on.
  *
- * @param breaker its space and poles
+ * @param breaker its space, null for a main that has none, and its poles
  * @returns numbers of spaces
  * @example spacesOf({ space: 5, poles: 2 }) // [5, 7]
  */
-export function spacesOf(breaker: { space: number; poles: number }): number[] {
-  return Array.from({ length: breaker.poles }, (_, pole) => breaker.space + 2 * pole);
+export function spacesOf({ space, poles }: { space: number | null; poles: number }): number[] {
+  return space === null ? [] : Array.from({ length: poles }, (_, pole) => space + 2 * pole);
 }
 
 /**
@@ -191,6 +191,17 @@ export function sayPlace(breaker: { space: number | null; poles: number; half: H
   const spaces = poles === 2 ? `${space}–${space + 2}` : `${space}`;
   return half === null ? spaces : `${spaces} ${half}`;
 }
+
+/**
+ * A breaker by where it sits and what it feeds.
+ *
+ * @param breaker its space, poles and half
+ * @param label of its circuit; null or left out: it has none
+ * @returns text
+ * @example sayBreaker({ space: 5, poles: 2, half: null }, 'Range') // '5–7 Range'
+ */
+export const sayBreaker = (breaker: Parameters<typeof sayPlace>[0], label?: string | null): string =>
+  `${sayPlace(breaker)} ${label ?? ''}`.trim();
 
 /**
  * Where a breaker sits, within a sentence.

@@ -1,4 +1,4 @@
-import { mostSensitive, type Stretch } from '../trip/index.ts';
+import { mostSensitive } from '../trip/index.ts';
 import { firstAtOrAfter, holdOf, usualInterval, type Samples } from './samples.ts';
 import { partsOf, sizesOf, type KnownLoad, type Size } from './sizes.ts';
 import { stepsOf, type Step } from './steps.ts';
@@ -26,8 +26,8 @@ export interface TripEvent {
   preloadAmps: number;
   /** The hour before, in stretches of steady current. */
   history: { amps: number; seconds: number }[];
-  /** Over its rating long enough for the most sensitive breaker in order to open. */
-  byHeat: boolean;
+  /** It carried about its rating or more, so that a breaker opens by itself; false: all went off, and no overload tells why. */
+  isOverload: boolean;
 }
 
 /** What hung on it came back all at once. */
@@ -104,22 +104,24 @@ export function loadEvents(
     const parts = partsOf(step, sizes, on, usualMs > COARSE_MS);
     if (isOff(step.toAmps) && staysOff(samples, step, steps[i + 1])) {
       const drop = lastDrop(samples, step);
-      const byHeat = heat(drop.sample);
+      const heatShare = heat(drop.sample);
       // One load by itself: none of the others, and none that came on just before.
       const isAlone =
         parts.length === 1 &&
         (known.length > 0 ? parts[0]!.loadId !== null : parts[0]!.isKnown) &&
         drop.amps < ROSE * step.fromAmps;
       const share = drop.amps / (ratingAmps ?? Infinity);
-      const isOverloaded = isAlone ? byHeat >= 1 : share > 1 || (share > WEAK.share && byHeat >= WEAK.heat);
+      const isOverload = isAlone
+        ? heatShare >= 1
+        : share > 1 || (share > WEAK.share && heatShare >= WEAK.heat);
       const allOn = on.reduce((sum, { amps }) => sum + amps, 0);
       const several = !isAlone && on.length >= SEVERAL && drop.amps > 0.9 * allOn;
-      if (isOverloaded || several) {
+      if (isOverload || several) {
         events.push({
           kind: 'trip',
           atMs: samples.times[drop.sample]!,
           ...beforeTrip(samples, steps, i, drop.sample),
-          byHeat: isOverloaded,
+          isOverload,
         });
         trippedAt = step.atMs;
         on = [];
@@ -302,14 +304,3 @@ function merged(stretches: { amps: number; seconds: number }[]): { amps: number;
   }
   return list;
 }
-
-/**
- * Stretches as a breaker feels them.
- *
- * @param history stretches in A and s
- * @param ratingAmps A
- * @returns the same, in multiples of the rating
- * @example asMultiples([{ amps: 30, seconds: 60 }], 20) // [{ multiple: 1.5, seconds: 60 }]
- */
-export const asMultiples = (history: TripEvent['history'], ratingAmps: number): Stretch[] =>
-  history.map(({ amps, seconds }) => ({ multiple: amps / ratingAmps, seconds }));

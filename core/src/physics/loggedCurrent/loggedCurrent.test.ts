@@ -151,7 +151,7 @@ describe('what happened', () => {
       ],
     );
     const trip = events.find(({ kind }) => kind === 'trip')!;
-    expect(trip).toMatchObject({ kind: 'trip', atMs: 500_000, byHeat: true });
+    expect(trip).toMatchObject({ kind: 'trip', atMs: 500_000, isOverload: true });
     if (trip.kind !== 'trip') return;
     expect(trip.amps).toBeCloseTo(27, 1);
     expect(trip.seconds).toBeCloseTo(200, 0);

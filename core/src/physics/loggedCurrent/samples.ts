@@ -17,7 +17,17 @@ export const LONGEST_HOLD = 3;
  * @example usualInterval(Float64Array.of(0, 1000, 2000, 9000)) // 1000
  */
 export function usualInterval(times: Float64Array): number {
-  if (times.length < 2) return 0;
+  const before = known.get(times);
+  if (before !== undefined) return before;
+  const usualMs = times.length < 2 ? 0 : medianInterval(times);
+  known.set(times, usualMs);
+  return usualMs;
+}
+
+/** Whatever is worked out of a recording asks for it: it is found once for each column of times, which never changes. */
+const known = new WeakMap<Float64Array, number>();
+
+function medianInterval(times: Float64Array): number {
   // So many are enough to tell what is usual.
   const stride = Math.max(1, Math.floor(times.length / 20_001));
   const between: number[] = [];

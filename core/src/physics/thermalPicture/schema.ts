@@ -47,7 +47,14 @@ export const boardCorners = z
   .refine(isConvexClockwise, 'The corners must go round clockwise from the top left, without a dent.');
 export type BoardCorners = z.output<typeof boardCorners>;
 
-function isConvexClockwise(corners: readonly CellPoint[]): boolean {
+/**
+ * Whether four corners can be those of a board: clockwise as seen, and without a dent.
+ *
+ * @param corners top left, top right, bottom right, bottom left, in cells
+ * @returns whether they can
+ * @example isConvexClockwise([{ x: 0, y: 0 }, { x: 9, y: 0 }, { x: 9, y: 9 }, { x: 0, y: 9 }]) // true
+ */
+export function isConvexClockwise(corners: readonly CellPoint[]): boolean {
   return corners.every((a, i) => {
     const b = corners[(i + 1) % 4]!;
     const c = corners[(i + 2) % 4]!;

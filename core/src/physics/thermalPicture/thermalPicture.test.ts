@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
-import { fromBoard, spaceAt, thermalSpots, toBoard, trueTemperature, type BoardCorners } from './index.ts';
+import {
+  fromBoard,
+  riseChanges,
+  spaceAt,
+  thermalSpots,
+  toBoard,
+  trueTemperature,
+  type BoardCorners,
+  type BoardPicture,
+} from './index.ts';
 
 const picture = (rows: number[][]) => ({
   width: rows[0]!.length,
@@ -181,4 +190,58 @@ test('a surface that has the emissivity which was set is as it was shown', () =>
       },
     ),
   );
+});
+
+describe('two pictures of a board', () => {
+  const corners: BoardCorners = [
+    { x: 0, y: 0 },
+    { x: 3, y: 0 },
+    { x: 3, y: 3 },
+    { x: 0, y: 3 },
+  ];
+  const boardPicture = (rows: number[][], emissivity: BoardPicture['emissivity'] = null) => ({
+    width: 4,
+    height: 4,
+    celsius: rows.flat(),
+    corners,
+    emissivity,
+    ambientC: 20,
+  });
+  const cool = [
+    [21, 21, 22, 22],
+    [21, 21, 22, 22],
+    [24, 24, 23, 23],
+    [24, 24, 23, 23],
+  ];
+  const hot = cool.map((row, y) => row.map((value, x) => (y > 1 && x < 2 ? value + 30 : value + 5)));
+
+  test('what changed most stands first, each over the air of its own picture', () => {
+    const changes = riseChanges(boardPicture(cool), { ...boardPicture(hot), ambientC: 25 }, 4);
+    expect(changes).toEqual([
+      { space: 3, beforeC: 4, afterC: 29 },
+      { space: 1, beforeC: 1, afterC: 1 },
+      { space: 2, beforeC: 2, afterC: 2 },
+      { space: 4, beforeC: 3, afterC: 3 },
+    ]);
+  });
+
+  test('bare metal is compared as it truly is', () => {
+    const emissivity = { measured: 0.95, actual: 0.2, reflectedC: 20 };
+    const [first] = riseChanges(boardPicture(cool), boardPicture(hot, emissivity), 4);
+    expect(first!.space).toBe(3);
+    expect(first!.afterC).toBeCloseTo(trueTemperature(54, emissivity)! - 20, 9);
+  });
+
+  test('the emissivity never changes which of two is hotter', () => {
+    const celsius = fc.double({ min: -40, max: 600, noNaN: true });
+    const share = fc.double({ min: 0.05, max: 1, noNaN: true });
+    fc.assert(
+      fc.property(celsius, celsius, share, share, celsius, (a, b, measured, actual, reflectedC) => {
+        const [cold, hot] = [Math.min(a, b), Math.max(a, b)].map((seen) =>
+          trueTemperature(seen, { measured, actual, reflectedC }),
+        );
+        if (cold !== null && cold !== undefined) expect(hot!).toBeGreaterThanOrEqual(cold);
+      }),
+    );
+  });
 });

@@ -26,6 +26,9 @@ type EntryOf<K extends PanelEntryName, Shape extends z.ZodRawShape> = z.ZodObjec
   z.core.$strict
 >;
 
+/** One shape for each kind, told apart by its name. */
+type EachOf<K, Shape extends z.ZodRawShape> = K extends PanelEntryName ? EntryOf<K, Shape> : never;
+
 const sha256Of = (entry: object) => (entry as { sha256?: string | null }).sha256 ?? null;
 
 /** What is the same of every kind, beside what it tells. */
@@ -42,13 +45,7 @@ const unionOf = <Shape extends z.ZodRawShape>(shape: Shape) =>
               ? 'Nothing lies beside such an entry.'
               : 'Say which attachment it is of: send it first.',
         }),
-    ) as unknown as [
-      EntryOf<'recording', Shape>,
-      EntryOf<'heat-picture', Shape>,
-      EntryOf<'board-photo', Shape>,
-      EntryOf<'heat-scan', Shape>,
-      EntryOf<'sign', Shape>,
-    ],
+    ) as unknown as [EachOf<PanelEntryName, Shape>],
   );
 
 const taken = {

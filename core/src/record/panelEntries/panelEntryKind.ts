@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Profile } from '../../facts/vocabulary/index.ts';
+import { BEHIND_THE_COVER, type Profile } from '../../facts/vocabulary/index.ts';
 
 /** What lies beside an entry, as bytes of its own kind. */
 export const ATTACHMENT_KINDS = ['recording', 'heat-matrix', 'photo'] as const;
@@ -36,6 +36,4 @@ export const panelEntryKind = <Fields extends z.ZodObject>(
  * @example electriciansOnly('electrician') // null
  */
 export const electriciansOnly = (profile: Profile): string | null =>
-  profile === 'homeowner'
-    ? 'That lies behind the cover: a qualified electrician measures and looks there, not a homeowner.'
-    : null;
+  profile === 'homeowner' ? BEHIND_THE_COVER : null;

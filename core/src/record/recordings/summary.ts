@@ -1,7 +1,7 @@
 import {
   highestMean,
-  loggerClock,
   spreadOf,
+  usualInterval,
   type HighestMean,
   type Spread,
 } from '../../physics/loggedCurrent/index.ts';
@@ -38,7 +38,7 @@ export function summaryOf(recording: Recording): RecordingSummary {
     fromMs: times[0]!,
     toMs: times[times.length - 1]!,
     samples: times.length,
-    intervalMs: loggerClock(times).usualMs,
+    intervalMs: usualInterval(times),
     channels: channels.map(({ quantity }, i) => {
       const samples = samplesOf(recording, i);
       return {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LEGS, legsOf, legOfSpace, sayPlace, slotsOf, type Leg } from '../../panel/layout/index.ts';
+import { LEGS, legsOf, legOfSpace, sayPlace, spacesOf, type Leg } from '../../panel/layout/index.ts';
 import {
   id,
   instant,
@@ -58,10 +58,7 @@ export function legsOfPanel(
   panel: Pick<Panel, 'spaces' | 'blanks' | 'holes'>,
   known: readonly Known[],
 ): LegsView {
-  const seated = known.flatMap(({ breaker }) =>
-    breaker.space === null ? [] : slotsOf({ ...breaker, space: breaker.space }).map(({ space }) => space),
-  );
-  const taken = new Set(seated);
+  const taken = new Set(known.flatMap(({ breaker }) => spacesOf(breaker)));
   const free = { A: 0, B: 0 };
   for (let space = 1; space <= panel.spaces; space++) if (!taken.has(space)) free[legOfSpace(space)]++;
   const circuits = known

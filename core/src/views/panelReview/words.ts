@@ -1,5 +1,5 @@
 import type { HowSoon, PanelReview, PanelVerdict } from '../../diagnosis/panelReview/index.ts';
-import type { ReviewKind } from '../../facts/vocabulary/index.ts';
+import type { Bearing, ReviewKind } from '../../facts/vocabulary/index.ts';
 
 /** What is to be done, as a headline. */
 const VERDICT_WORDS: Record<PanelVerdict, string> = {
@@ -41,6 +41,14 @@ export const VERDICT_MEANS: Record<PanelVerdict, { protects: string; waiting: st
     protects: 'A panel whose bus or joints fail can burn, and breakers in it may not open when they must.',
     waiting: 'The damage goes on with every hour under load, and no new breaker cures it.',
   },
+};
+
+/** What a sign bears, in a few words. */
+export const BEARING_WORDS: Record<Bearing, string> = {
+  failing: 'speaks for a failing panel',
+  local: 'to be repaired at its place',
+  watch: 'to be watched',
+  clears: 'nothing against it',
 };
 
 /** The kinds of evidence, as headings. */
@@ -98,10 +106,28 @@ export function leaveOff({ verdict, soon }: Pick<PanelReview, 'verdict' | 'soon'
  *
  * @param kind of evidence
  * @param review of the panel
- * @returns a sentence
+ * @returns a sentence; null: not before it was looked into (see `leaveOff`)
  * @example askFor('seen', review) // 'A qualified electrician takes the cover off, …'
  */
-export const askFor = (kind: ReviewKind, { soon }: Pick<PanelReview, 'soon'>): string =>
-  soon === 'now' && kind !== 'seen'
-    ? 'Not before a licensed electrician has looked inside: it is not put under load, and no handle is worked, until then.'
-    : KIND_ASKS[kind];
+export const askFor = (kind: ReviewKind, { soon }: Pick<PanelReview, 'soon'>): string | null =>
+  soon === 'now' && kind !== 'seen' ? null : KIND_ASKS[kind];
+
+/**
+ * What would settle whether a panel fails, a line each.
+ *
+ * @param review of the panel
+ * @returns the kind and how it is looked at; what waits until somebody looked inside stands together in the last line
+ * @example settlingSteps(review)[0] // { what: 'Seen inside', how: 'A qualified electrician …' }
+ */
+export function settlingSteps(
+  review: Pick<PanelReview, 'soon' | 'wouldSettle'>,
+): { what: string; how: string }[] {
+  const steps = review.wouldSettle.map((kind) => ({ what: KIND_HEADINGS[kind], how: askFor(kind, review) }));
+  const waiting = steps.filter(({ how }) => how === null).map(({ what }) => what);
+  return [
+    ...steps.flatMap(({ what, how }) => (how === null ? [] : [{ what, how }])),
+    ...(waiting.length > 0
+      ? [{ what: waiting.join(', '), how: 'Only once it is put under load again.' }]
+      : []),
+  ];
+}

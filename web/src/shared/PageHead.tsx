@@ -1,0 +1,20 @@
+import type { ReactNode } from 'react';
+import { BackLink } from './BackLink.tsx';
+
+interface Props {
+  /** Where the way back leads, and what it is called. */
+  backTo: string;
+  back: string;
+  title: string;
+  children?: ReactNode;
+}
+
+/** The head of a page that belongs to another. */
+export const PageHead = ({ backTo, back, title, children }: Props) => (
+  <div>
+    <title>{`${title} · Phylaxon`}</title>
+    <BackLink to={backTo}>{back}</BackLink>
+    <h1 className="text-2xl font-bold">{title}</h1>
+    {children}
+  </div>
+);
