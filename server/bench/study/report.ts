@@ -36,7 +36,7 @@ const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
 /** One line of figures for some cases. */
 function figures(list: readonly Went[]) {
   const danger = list.filter((one) => one.danger);
-  const calm = list.filter((one) => !one.danger);
+  const calm = list.filter((one) => !one.mayBeStopped);
   return {
     leads: shareOf(list, (one) => one.leading === one.cause),
     right: shareOf(list, (one) => one.right),
@@ -141,7 +141,7 @@ function byCause(all: readonly Went[], best: readonly Went[], profile: Profile):
         f.screens.toFixed(1),
         figures(of('checklist')).tests.toFixed(1),
         `${stops} / ${f.danger}`,
-        list.filter((one) => !one.danger && one.stopped).length,
+        list.filter((one) => !one.mayBeStopped && one.stopped).length,
       );
     }),
   );
@@ -295,7 +295,8 @@ What is right for a case is what a careful master electrician would accept (\`se
 who finds out that more is needed than can be found with the cover closed is **rightly handed over** where the
 right work is an electrician’s; that is told apart from the right action itself. **Danger** is what is so in the
 house, not what anybody saw: a burning joint, arcing, water, too many volts, something live that is off, a
-short in the wiring. A **hazard** is wider: a joint many times worse than it should be, a conductor that its breaker does not
+short in the wiring. A stop counts as false where there is none of it, but for insulation that really reads next to nothing: a neutral that
+touches ground reads as a short does, and its circuit stays off until it is found. A **hazard** is wider: a joint many times worse than it should be, a conductor that its breaker does not
 protect, a breaker that does not open, a neutral that is gone, water, or damp that has harmed a joint or the insulation (an arc that a working arc-fault unit cuts
 each time is not counted as going on). Two columns tell what happens beside one: a verdict that resets, keeps or enlarges; and any
 verdict after which the circuit stays energised meanwhile, such as to shed load, to repair an appliance or to wait.
@@ -346,10 +347,10 @@ ones, are the better test; \`npm run bench\` works seeds that were not used for 
   much load on it ends in shedding load, which leaves it on: nearly all of the last column.
 - **arcing-connection** behind a protected unit looks like a unit that trips for nothing while its circuit is dead.
 - **wrong-breaker** of a circuit that is dead, because the other breaker has opened, looks like an open wire.
-- **Stops where there was none** (electrician): a neutral that touches ground reads next to nothing on an insulation tester, as a
-  short does, and a lost neutral of a shared circuit brightens lights as a lost one of the service does. Both stop it, to the side of life.
-- **The dangerous one of two first**: what is left shows nothing yet, such as a lost neutral whose legs happen to be alike behind a breaker
-  that was not fully reset, or was looked at and taken for sound.
+- **Stops where there was none**: a lost neutral of a shared circuit brightens lights as a lost one of the service does, and a latch
+  that does not catch feels like a short. Both stop it, to the side of life.
+- **The dangerous one of two first**: an electrician reads both legs to neutral before anything is worked on or switched on, which shows a lost
+  neutral whose legs happen to be alike. What is left was looked at and taken for sound, or shows nothing yet.
 - Stops are raised in part of the dangers only, because a danger that nobody has looked at yet cannot be told.
 - Some verdicts name what explains the complaint while a second thing is wrong that nobody saw, and the circuit stays on
   meanwhile: the last column.

@@ -77,6 +77,16 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
 const connectedAmps = ({ house: { subject } }: SimulatedCase): number =>
   subject.appliances.reduce((sum, { amps }) => sum + amps, 0);
 
+/** Insulation below this reads next to nothing, Ω. */
+const NEXT_TO_NOTHING_OHMS = 2000;
+
+/**
+ * Whether to stop is right: where there is danger, and where the insulation really reads next to nothing. A neutral that
+ * touches ground reads as a short does, and the circuit stays off until it is found.
+ */
+export const isRightlyStopped = (of: SimulatedCase): boolean =>
+  dangersOf(of).length > 0 || of.house.subject.neutralGroundOhms < NEXT_TO_NOTHING_OHMS;
+
 /** It opened once, holds again, and nothing hazardous is left: to watch it is what there is to do. */
 const isToBeWatched = (of: SimulatedCase): boolean =>
   of.days.filter(({ trial }) => trial.openedAfter !== null).length <= 1 &&

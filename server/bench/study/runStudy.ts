@@ -1,7 +1,13 @@
 import { CAUSE_IDS } from '@phylaxon/core/diagnosis/causes';
 import { dangersOf, isHazardous, simulatedCase } from '@phylaxon/core/simulate';
 import type { ActionId, CauseId, Profile, TestId } from '@phylaxon/core/facts/vocabulary';
-import { isRight, isRightlyHandedOver, LEAVES_ON, RESETS_KEEPS_OR_ENLARGES } from './rightFor.ts';
+import {
+  isRight,
+  isRightlyHandedOver,
+  isRightlyStopped,
+  LEAVES_ON,
+  RESETS_KEEPS_OR_ENLARGES,
+} from './rightFor.ts';
 import { ORDERS, outcomesOfCase, workCase, type Order, type Worked } from './workCase.ts';
 import { rankedCauses } from '@phylaxon/core/diagnosis/engine';
 
@@ -24,6 +30,8 @@ export interface Went {
   trials: number;
   stopped: boolean;
   danger: boolean;
+  /** A stop is no false one. */
+  mayBeStopped: boolean;
   hazard: boolean;
   /** Told to reset or enlarge although there was a hazard. */
   missed: boolean;
@@ -37,7 +45,7 @@ const TRIALS: ReadonlySet<TestId> = new Set(['reset-result', 'reset-result-unplu
 function wentAs(
   { assessed, choice, results, tests, screens }: Worked,
   of: ReturnType<typeof simulatedCase>,
-  about: Pick<Went, 'cause' | 'danger' | 'hazard' | 'profile' | 'order'>,
+  about: Pick<Went, 'cause' | 'danger' | 'mayBeStopped' | 'hazard' | 'profile' | 'order'>,
 ): Went {
   const { action, confidence } = choice;
   const { profile, hazard } = about;
@@ -69,12 +77,13 @@ export interface StudySize {
 export function studyCase(cause: CauseId, seed: number, orders: readonly Order[] = ORDERS): Went[] {
   const of = simulatedCase(cause, seed);
   const outcomeOf = outcomesOfCase(of);
-  const [danger, hazard] = [dangersOf(of).length > 0, isHazardous(of)];
+  const [danger, mayBeStopped, hazard] = [dangersOf(of).length > 0, isRightlyStopped(of), isHazardous(of)];
   return (['homeowner', 'electrician'] as const).flatMap((profile) =>
     orders.map((order) =>
       wentAs(workCase(of, profile, { order, seed, outcomeOf }), of, {
         cause,
         danger,
+        mayBeStopped,
         hazard,
         profile,
         order,

@@ -38,12 +38,12 @@ const AT_THE_PANEL: ReadonlySet<ActionId> = new Set<ActionId>([
 /** Whether one of some outcomes of a test is among what was found. */
 type Shows = (test: TestId, ...outcomes: readonly string[]) => boolean;
 
-/** Where a breaker gives nothing, its supply is measured before it is condemned; where lights dim, before the circuit is left on. */
-const isForTheSupply = (test: TestId, action: RemedialAction, shows: Shows): boolean =>
-  test === 'line-side-voltage' &&
-  (ACTIONS[action] === 'replace'
-    ? shows('load-terminal-voltage', 'zero', 'one-pole-zero', 'low')
-    : staysOn(action) && shows('light-behaviour', 'dims-on-start'));
+/**
+ * Whoever is at the panel with a meter reads both legs to neutral before anything is worked on, switched on or left on: a
+ * lost neutral whose legs happen to be alike shows in nothing else, and a breaker is not condemned for its supply.
+ */
+const isForTheSupply = (test: TestId, action: RemedialAction): boolean =>
+  test === 'line-side-voltage' && (AT_THE_PANEL.has(action) || staysOn(action));
 
 /** Where it tripped at once, an appliance is not blamed before the wiring was cleared: bare, or by its insulation. */
 const isForTheWiring = (test: TestId, action: RemedialAction, shows: Shows): boolean =>
@@ -80,7 +80,7 @@ export function isDueFirst(test: TestId, { choice: { action }, results, stops }:
   if (stops.length > 0 || action === 'gather-more') return false;
   const shows: Shows = (of, ...outcomes) =>
     results.some((one) => one.test === of && outcomes.includes(one.outcome));
-  if (isForTheSupply(test, action, shows) || isForTheWiring(test, action, shows)) return true;
+  if (isForTheSupply(test, action) || isForTheWiring(test, action, shows)) return true;
   if (test === 'terminal-inspection' && AT_THE_PANEL.has(action)) return true;
   if (!staysOn(action)) return false;
   if (SENSED.has(test) || BEFORE[action]?.includes(test) || isForWhatWasDead(test, action, shows))
