@@ -14,6 +14,7 @@ import { benchJoints } from './joints.ts';
 import { benchLoggedCurrents } from './loggedCurrents.ts';
 import { liveLatency } from './liveLatency.ts';
 import { benchPanels } from './panels.ts';
+import { benchSpacePlans } from './spacePlans.ts';
 import { median, say } from './say.ts';
 
 if (!process.argv.includes('--site')) {
@@ -21,6 +22,7 @@ if (!process.argv.includes('--site')) {
   benchJoints();
   benchLoggedCurrents();
   benchPanels();
+  benchSpacePlans();
   benchEngine();
   benchStudy();
 }

@@ -57,6 +57,21 @@ const questions: Record<ComputationName, unknown> = {
     breakerAmps: 30,
     portableReceptacles: false,
   },
+  feeder: {
+    kind: 'whole-dwelling',
+    demandAmps: 140,
+    breakerAmps: 200,
+    conductor: { gauge: '250', material: 'aluminum', insulationC: 90 },
+    lengthM: 20,
+  },
+  'service-load': { method: 'optional', serviceAmps: 200, floorAreaFt2: 1800, fixed: [], added: [] },
+  'space-plan': {
+    spaces: 4,
+    narrowSpaces: [3],
+    blocked: [],
+    breakers: [{ id: 'a', space: 1, poles: 1, half: null, movable: true, narrowable: true }],
+    want: { poles: 2 },
+  },
   sag: {
     amps: 12,
     points: [

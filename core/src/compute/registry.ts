@@ -8,6 +8,9 @@ import {
 import { heatInput, heatOutput, heatSurvey } from '../physics/heat/index.ts';
 import { apparentPower, powerInput, powerOutput } from '../physics/power/index.ts';
 import { legBalance, legBalanceInput, legBalanceOutput } from '../panel/legs/index.ts';
+import { spacePlan, spacePlanInput, spacePlanOutput } from '../panel/spacePlan/index.ts';
+import { feeder, feederInput, feederOutput } from '../code/feeder/index.ts';
+import { serviceLoad, serviceLoadInput, serviceLoadOutput } from '../code/serviceLoad/index.ts';
 import { readingLine, readingLineInput, readingLineOutput } from '../record/readingLine/index.ts';
 import { thermalSpots, thermalSpotsInput, thermalSpotsOutput } from '../physics/thermalPicture/index.ts';
 import { sag, sagInput, sagOutput } from '../physics/sag/index.ts';
@@ -104,6 +107,24 @@ export const COMPUTATIONS = {
     input: sizingInput,
     output: sizingOutput,
     run: sizing,
+  }),
+  feeder: computation({
+    summary: 'What a feeder or a service carries, and whether breaker and load suit it',
+    input: feederInput,
+    output: feederOutput,
+    run: feeder,
+  }),
+  'service-load': computation({
+    summary: 'The load of a dwelling on its service, by the schools of article 220',
+    input: serviceLoadInput,
+    output: serviceLoadOutput,
+    run: serviceLoad,
+  }),
+  'space-plan': computation({
+    summary: 'How to make room in a panel with the least work',
+    input: spacePlanInput,
+    output: spacePlanOutput,
+    run: spacePlan,
   }),
   heat: computation({
     summary: 'Grade temperatures of joints under load',

@@ -1,15 +1,27 @@
-import { AMBIENT_FACTOR, AMPACITY, ADJUSTMENT_FACTOR, type ColumnC } from '../../facts/standards/index.ts';
+import {
+  AMBIENT_FACTOR,
+  AMPACITY,
+  ADJUSTMENT_FACTOR,
+  FEEDER_GAUGES,
+  type ColumnC,
+  type FeederGauge,
+  type Material,
+} from '../../facts/standards/index.ts';
+import { atLeast } from '../../facts/quantities/index.ts';
 import type { Conductor } from './schema.ts';
+
+/** A conductor of a branch circuit, or of a feeder or a service. */
+export type AnyConductor = Omit<Conductor, 'gauge'> & { gauge: FeederGauge };
 
 /** What bears on the current a conductor may carry. */
 export interface ConductorInPlace {
-  conductor: Conductor;
+  conductor: AnyConductor;
   terminalC: 60 | 75;
   ambientC: number;
   currentCarrying: number;
 }
 
-const tableAmps = (conductor: Conductor, column: ColumnC) =>
+const tableAmps = (conductor: AnyConductor, column: ColumnC) =>
   AMPACITY[conductor.material][conductor.gauge]![column];
 
 /** Ambient factor in percent; 0 where the table ends. Ambients between two bands belong to the upper one. */
@@ -56,3 +68,24 @@ export function ampacity(place: ConductorInPlace): number {
   const terminal = tableAmps(conductor, terminalC);
   return Math.min(corrected, terminal, conductor.cable === 'nm' ? tableAmps(conductor, 60) : Infinity);
 }
+
+/**
+ * The thinnest conductor whose table value is at least a current.
+ *
+ * Source: NEC 2023, table 310.16.
+ *
+ * @param material copper or aluminum
+ * @param amps A
+ * @param column which column of the table, °C
+ * @returns its gauge; `null` if none of up to 600 kcmil is
+ * @example thinnestConductor('copper', 166, 75) // '2/0'
+ */
+export const thinnestConductor = (
+  material: Material,
+  amps: number,
+  column: ColumnC = 75,
+): FeederGauge | null =>
+  FEEDER_GAUGES.find((gauge) => {
+    const row = AMPACITY[material][gauge];
+    return row !== undefined && atLeast(row[column], amps);
+  }) ?? null;

@@ -1,6 +1,13 @@
 import { z } from 'zod';
 import { ambientC, amps, noRepeatedIds, ratingAmps, reason, oneOf } from '../../facts/quantities/index.ts';
-import { AMPACITY, COLUMNS_C, GAUGES, MATERIALS } from '../../facts/standards/index.ts';
+import {
+  AMPACITY,
+  COLUMNS_C,
+  GAUGES,
+  MATERIALS,
+  type FeederGauge,
+  type Material,
+} from '../../facts/standards/index.ts';
 
 export const conductor = z
   .object({
@@ -21,9 +28,10 @@ export type Conductor = z.infer<typeof conductor>;
  * @param conductor gauge (AWG or kcmil) and material
  * @returns its name, as within a sentence
  * @example sayConductor({ gauge: '12', material: 'copper' }) // '12 AWG copper'
+ * @example sayConductor({ gauge: '250', material: 'aluminum' }) // '250 kcmil aluminum'
  */
-export const sayConductor = ({ gauge, material }: Pick<Conductor, 'gauge' | 'material'>): string =>
-  `${gauge} AWG ${material}`;
+export const sayConductor = ({ gauge, material }: { gauge: FeederGauge; material: Material }): string =>
+  `${gauge} ${(GAUGES as readonly string[]).includes(gauge) ? 'AWG' : 'kcmil'} ${material}`;
 
 export const terminalC = oneOf([60, 75], 'The terminal must be marked 60 or 75 °C.');
 

@@ -23,7 +23,7 @@ const row = (at60: number, at75: number, at90: number): Row => ({ 60: at60, 75: 
  *
  * Source: NEC (NFPA 70) 2023, table 310.16.
  */
-export const AMPACITY: { copper: Record<Gauge, Row>; aluminum: Partial<Record<Gauge, Row>> } = {
+export const AMPACITY: { copper: Record<FeederGauge, Row>; aluminum: Partial<Record<FeederGauge, Row>> } = {
   copper: {
     '14': row(15, 20, 25),
     '12': row(20, 25, 30),
@@ -38,6 +38,12 @@ export const AMPACITY: { copper: Record<Gauge, Row>; aluminum: Partial<Record<Ga
     '2/0': row(145, 175, 195),
     '3/0': row(165, 200, 225),
     '4/0': row(195, 230, 260),
+    250: row(215, 255, 290),
+    300: row(240, 285, 320),
+    350: row(260, 310, 350),
+    400: row(280, 335, 380),
+    500: row(320, 380, 430),
+    600: row(350, 420, 475),
   },
   aluminum: {
     '12': row(15, 20, 25),
@@ -52,6 +58,12 @@ export const AMPACITY: { copper: Record<Gauge, Row>; aluminum: Partial<Record<Ga
     '2/0': row(115, 135, 150),
     '3/0': row(130, 155, 175),
     '4/0': row(150, 180, 205),
+    250: row(170, 205, 230),
+    300: row(195, 230, 260),
+    350: row(210, 250, 280),
+    400: row(225, 270, 305),
+    500: row(260, 310, 350),
+    600: row(285, 340, 385),
   },
 };
 
@@ -91,7 +103,7 @@ export const ADJUSTMENT_FACTOR = [
  *
  * Source: NEC (NFPA 70) 2023, 240.4(D).
  */
-export const SMALL_CONDUCTOR_LIMIT_AMPS: Record<Material, Partial<Record<Gauge, number>>> = {
+export const SMALL_CONDUCTOR_LIMIT_AMPS: Record<Material, Partial<Record<FeederGauge, number>>> = {
   copper: { '14': 15, '12': 20, '10': 30 },
   aluminum: { '12': 15, '10': 25 },
 };

@@ -13,4 +13,11 @@ export const CITATIONS = {
   hotRemarking: 'NEC 2023, 200.7(C), white or gray conductors re-marked as hot',
   groundColors: 'NEC 2023, 250.119, equipment grounding conductors',
   voltage: 'ANSI C84.1, service voltage, 120 V ± 5 %',
+  dwellingStandard: 'NEC 2023, article 220 part III, standard calculation',
+  dwellingOptional: 'NEC 2023, 220.82, optional calculation',
+  dwellingExisting: 'NEC 2023, 220.83, existing dwelling',
+  dwellingMeasured: 'NEC 2023, 220.87, existing load by measurement',
+  dwellingService: 'NEC 2023, 310.12, conductors of dwelling services and main feeders',
+  equipmentGround: 'NEC 2023, table 250.122, equipment grounding conductors',
+  conductorOhms: 'NEC 2023, chapter 9, table 8, direct current at 75 °C',
 } as const;

@@ -5,3 +5,5 @@ export * from './heatLimits.ts';
 export * from './citations.ts';
 export * from './conductorOhms.ts';
 export * from './lineVoltage.ts';
+export * from './equipmentGround.ts';
+export * from './dwellingLoad.ts';

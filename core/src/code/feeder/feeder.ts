@@ -1,0 +1,151 @@
+import { atLeast, exceeds, sayQuantity, type Reason } from '../../facts/quantities/index.ts';
+import {
+  DWELLING_SERVICE,
+  equipmentGround,
+  ohmsPerMetre,
+  SMALL_CONDUCTOR_LIMIT_AMPS,
+  STANDARD_RATINGS_AMPS,
+} from '../../facts/standards/index.ts';
+import { ampacity, sayConductor, standardRatingAtLeast, standardRatingAtMost } from '../sizing/index.ts';
+import { feederInput, type Feeder, type FeederInput, type FeederQuestion } from './schema.ts';
+
+const LARGEST_AMPS = STANDARD_RATINGS_AMPS.at(-1)!;
+/** A feeder that loses more than this runs poorly; 5 % is the most with its branches. */
+const POOR_DROP_PERCENT = 3;
+/** Both hots lie in the way of the current. */
+const WIRES = 2;
+
+/**
+ * The largest rating, A, that the conductors of a whole dwelling may have for what they carry; `null` below 100 A.
+ *
+ * Source: NEC 2023, 310.12.
+ *
+ * @param carries the conductor’s ampacity where it lies, A
+ * @returns A
+ * @example dwellingRating(175) // 200: 83 % of it is 166 A
+ */
+export const dwellingRating = (carries: number): number | null =>
+  STANDARD_RATINGS_AMPS.findLast(
+    (rating) =>
+      rating >= DWELLING_SERVICE.fromAmps &&
+      rating <= DWELLING_SERVICE.toAmps &&
+      atLeast(carries, DWELLING_SERVICE.share * rating),
+  ) ?? null;
+
+/** The largest breaker, by what the conductor carries and what stands behind it. */
+function largestFeederBreaker({ kind, conductor, mainLugsAmps }: FeederQuestion, carries: number): number {
+  const byAmpacity = carries > 0 ? (standardRatingAtLeast(carries) ?? LARGEST_AMPS) : 0;
+  const small = SMALL_CONDUCTOR_LIMIT_AMPS[conductor.material][conductor.gauge] ?? Infinity;
+  const asDwelling = kind === 'whole-dwelling' ? (dwellingRating(carries) ?? 0) : 0;
+  const byConductor = Math.max(Math.min(byAmpacity, small), asDwelling);
+  return mainLugsAmps === undefined ? byConductor : Math.min(byConductor, standardRatingAtMost(mainLugsAmps));
+}
+
+function decide(
+  { kind, demandAmps, breakerAmps }: FeederQuestion,
+  { carries, largest, least }: { carries: number; largest: number; least: number | null },
+): Pick<Feeder, 'decision' | 'recommendedAmps'> {
+  const rewire = { decision: 'rewire', recommendedAmps: null } as const;
+  const mayCarry = kind === 'whole-dwelling' ? Math.max(carries, dwellingRating(carries) ?? 0) : carries;
+  if (least === null || exceeds(demandAmps, mayCarry)) return rewire;
+  if (exceeds(breakerAmps, largest))
+    return least <= largest ? { decision: 'size-down', recommendedAmps: largest } : rewire;
+  if (exceeds(demandAmps, breakerAmps))
+    return least <= largest ? { decision: 'size-up', recommendedAmps: least } : rewire;
+  return { decision: 'keep', recommendedAmps: breakerAmps };
+}
+
+/**
+ * A feeder to a sub-panel, or the service conductors: what they carry, which breaker suits them, how much they lose, the
+ * grounding conductor beside them.
+ *
+ * Source: NEC 2023, tables 310.16, 310.15(B)(1), 310.15(C)(1), 250.122, chapter 9 table 8; 110.14(C), 240.4, 310.12.
+ *
+ * @param input load (A), breaker (A), conductor and where it lies (°C, m), what stands behind it (A)
+ * @returns amperes, percent of the voltage, gauges, and what to do with the reasons
+ * @throws ZodError where a figure is impossible
+ * @example
+ * feeder({ kind: 'feeder', demandAmps: 48, breakerAmps: 60,
+ *   conductor: { gauge: '6', material: 'copper', insulationC: 75 } }).decision // 'keep'
+ */
+export function feeder(input: FeederInput): Feeder {
+  const question = feederInput.parse(input);
+  const { conductor, demandAmps, breakerAmps, lengthM, volts } = question;
+  const carries = ampacity({ ...question, conductor: { ...conductor, cable: 'other' } });
+  const figures = {
+    carries,
+    largest: largestFeederBreaker(question, carries),
+    least: standardRatingAtLeast(demandAmps),
+  };
+  const decided = decide(question, figures);
+  const dropPercent =
+    lengthM === undefined
+      ? null
+      : (100 * demandAmps * WIRES * lengthM * ohmsPerMetre(conductor.gauge, conductor.material)) / volts;
+  return {
+    ampacity: carries,
+    maxBreakerAmps: figures.largest,
+    minBreakerAmps: figures.least,
+    dropPercent,
+    ground: equipmentGround(breakerAmps),
+    ...decided,
+    reasons: explain(question, figures, decided.decision, dropPercent),
+  };
+}
+
+const a = (value: number) => sayQuantity(value, 'A', 1);
+
+function explain(
+  { kind, conductor, demandAmps, breakerAmps, mainLugsAmps }: FeederQuestion,
+  { carries, largest, least }: { carries: number; largest: number; least: number | null },
+  decision: Feeder['decision'],
+  dropPercent: number | null,
+): Reason[] {
+  const reasons: Reason[] = [];
+  const add = (code: string, text: string) => reasons.push({ code, text });
+  if (exceeds(breakerAmps, largest))
+    add(
+      'conductor-unprotected',
+      largest > 0
+        ? `The ${a(breakerAmps)} breaker lets more through than this feeder may carry: ${a(largest)} is the largest here.`
+        : 'No standard breaker is small enough for this conductor here: leave it off.',
+    );
+  if (decision === 'rewire')
+    add(
+      'demand-exceeds-conductor',
+      least === null
+        ? `A load of ${a(demandAmps)} is beyond the largest standard breaker, ${a(LARGEST_AMPS)}.`
+        : `The load is ${a(demandAmps)}; ${sayConductor(conductor)} carries ${a(carries)} here and may have ${a(largest)} at most.`,
+    );
+  if (decision === 'size-up') {
+    add('demand-exceeds-breaker', `The load is ${a(demandAmps)}; the breaker is ${a(breakerAmps)}.`);
+    add(
+      'verify-whole-run',
+      'A larger breaker is right only if the whole run is this conductor and all it ends on is made for it: an electrician checks it first.',
+    );
+  }
+  if (decision === 'keep')
+    add(
+      'breaker-fits',
+      `The load is ${a(demandAmps)}; the breaker is ${a(breakerAmps)} and may be up to ${a(largest)}.`,
+    );
+  add('ampacity', `${sayConductor(conductor)} carries ${a(carries)} where it lies.`);
+  const asDwelling = kind === 'whole-dwelling' ? dwellingRating(carries) : null;
+  if (asDwelling !== null && asDwelling > carries)
+    add(
+      'whole-dwelling',
+      `It carries the whole of a dwelling: ${a(DWELLING_SERVICE.share * asDwelling)}, 83 % of ${a(asDwelling)}, is enough for a rating of ${a(asDwelling)}.`,
+    );
+  if (mainLugsAmps !== undefined && largest === standardRatingAtMost(mainLugsAmps))
+    add('main-lugs', `What it feeds is made for ${a(mainLugsAmps)}.`);
+  if (dropPercent !== null && exceeds(dropPercent, POOR_DROP_PERCENT))
+    add(
+      'drop-over-3',
+      `At ${a(demandAmps)} it loses ${sayQuantity(dropPercent, '%', 1)}, over the ${POOR_DROP_PERCENT} % of good practice: take a thicker conductor.`,
+    );
+  add(
+    'ground-grows',
+    'The grounding conductor is for this breaker; where the hots are thicker than they need be, it grows with them. Service conductors have none.',
+  );
+  return reasons;
+}

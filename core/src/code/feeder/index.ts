@@ -1,0 +1,2 @@
+export * from './schema.ts';
+export { dwellingRating, feeder } from './feeder.ts';
