@@ -43,6 +43,14 @@ const RIGHT: Record<CauseId, readonly ActionId[]> = {
   'no-fault': ['keep', 'reset-and-watch'],
 };
 
+/** What would be switched on again or enlarged; and a terminal that rust has got at: the damp has to be found as well. */
+const WAITS_FOR_DRY: ReadonlySet<CauseId> = new Set<CauseId>([
+  'upstream-open',
+  'incomplete-reset',
+  'undersized-breaker',
+  'loose-terminal',
+]);
+
 /** Whether an action is right for a case. Where there is danger, making it safe and calling is right too. */
 export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): boolean {
   const { cause, subject } = of.house;
@@ -51,8 +59,8 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   if (cause === 'no-fault' && subject.breaker.handle !== 'on' && action === 'complete-reset') return true;
   if (action === 'make-safe-and-call' && dangersOf(of).length > 0) return true;
   if ((action === 'reset-and-watch' || action === 'complete-reset') && isToBeWatched(of)) return true;
-  // A feeder is not closed on a damp panel.
-  if (cause === 'upstream-open' && of.house.water !== 'dry' && action === 'dry-and-inspect') return true;
+  // Nothing is switched on again, nor enlarged, at a panel that damp gets at.
+  if (WAITS_FOR_DRY.has(cause) && of.house.water !== 'dry' && action === 'dry-and-inspect') return true;
   // Two circuits under one screw that together overload it: less load is right, whatever else is put right later.
   if (cause === 'shared-terminal' && action === 'shed-load' && !isHazardous(of)) return true;
   // Or a second breaker, where one would never carry both.

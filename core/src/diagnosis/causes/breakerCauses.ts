@@ -112,9 +112,9 @@ export const BREAKER_CAUSES = {
       'power-after-reset': [{ restored: 93, 'still-dead': 7 }, 'Until it opens again.'],
       'trip-pattern': [
         {
-          random: 46,
-          'many-loads-together': 26,
-          'hot-weather': 14,
+          random: 49,
+          'many-loads-together': 30,
+          'hot-weather': 7,
           'one-appliance': 10,
           'motor-starting': 4,
         },

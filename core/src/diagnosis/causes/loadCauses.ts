@@ -280,13 +280,13 @@ export const LOAD_CAUSES = {
       'handle-finger-test': [{ gives: 50, firm: 50 }, 'A tripped handle gives.'],
       'reset-result': [
         {
-          holds: 38,
+          holds: 45,
           'trips-at-once': 1,
           'trips-in-seconds': 2,
-          'trips-in-minutes': 24,
-          'trips-after-hours': 35,
+          'trips-in-minutes': 36,
+          'trips-after-hours': 16,
         },
-        'Heat from outside works slowly.',
+        'Heat from outside takes off some percent: it opens as slowly as any breaker near its limit.',
       ],
       'reset-result-unplugged': [
         { holds: 97, 'trips-at-once': 1, 'trips-later': 2 },
@@ -307,20 +307,20 @@ export const LOAD_CAUSES = {
         'All are warm together.',
       ],
       'load-share': [
-        { 'under-80': 24, '80-to-100': 66, '100-to-135': 9, 'over-135': 1 },
-        'A load it would carry in a cool room.',
+        { 'under-80': 7, '80-to-100': 66, '100-to-135': 26, 'over-135': 1 },
+        `A load it would carry in a cool room, but not much less: air of ${sayTemperature(40)} takes off 7 %.`,
       ],
       'clamp-current': [
-        { 'under-80': 26, '80-to-100': 64, '100-to-135': 9, 'over-135': 1 },
-        'A load it would carry in a cool room.',
+        { 'under-80': 12, '80-to-100': 64, '100-to-135': 23, 'over-135': 1 },
+        `A load it would carry in a cool room, but not much less: air of ${sayTemperature(40)} takes off 7 %.`,
       ],
       'trip-vs-curve': [
         { 'within-band': 36, 'too-early': 63, 'too-late-or-never': 1 },
         `Held against ${sayTemperature(25)} it comes too early.`,
       ],
       'known-good-swap': [
-        { 'fault-follows-circuit': 92, 'fault-stays-with-breaker': 8 },
-        'Another breaker in that place trips too.',
+        { 'fault-follows-circuit': 50, 'fault-stays-with-breaker': 50 },
+        'Heat takes as much off every breaker there, but another one may open later in its band and hold.',
       ],
     },
   },

@@ -1,7 +1,7 @@
 export * from './decision.ts';
 export { decide } from './decide.ts';
 /** Which rules decide; a verdict is stored with it. Changes when a decision may come out otherwise. */
-export const ENGINE = 'engine-9';
+export const ENGINE = 'engine-10';
 export { cautionText } from './cautions.ts';
 export * from './wouldChange.ts';
 export { byEarlierCases } from './byEarlierCases.ts';

@@ -38,12 +38,19 @@ const AT_THE_PANEL: ReadonlySet<ActionId> = new Set<ActionId>([
 /** Whether one of some outcomes of a test is among what was found. */
 type Shows = (test: TestId, ...outcomes: readonly string[]) => boolean;
 
+/** What is done ahead of the panel. */
+const AHEAD: ReadonlySet<ActionId> = new Set<ActionId>([
+  'reset-other-device',
+  'wait-for-supply',
+  'call-utility',
+]);
+
 /**
  * Whoever is at the panel with a meter reads both legs to neutral before anything is worked on, switched on or left on: a
  * lost neutral whose legs happen to be alike shows in nothing else, and a breaker is not condemned for its supply.
  */
 const isForTheSupply = (test: TestId, action: RemedialAction): boolean =>
-  test === 'line-side-voltage' && (AT_THE_PANEL.has(action) || staysOn(action));
+  test === 'line-side-voltage' && !AHEAD.has(action) && (AT_THE_PANEL.has(action) || staysOn(action));
 
 /** Where it tripped at once, an appliance is not blamed before the wiring was cleared: bare, or by its insulation. */
 const isForTheWiring = (test: TestId, action: RemedialAction, shows: Shows): boolean =>
@@ -53,6 +60,15 @@ const isForTheWiring = (test: TestId, action: RemedialAction, shows: Shows): boo
   !shows('appliance-check', 'trips-there-too') &&
   !shows('reset-result-unplugged', 'holds', 'trips-at-once', 'trips-later') &&
   !shows('insulation-resistance', 'over-1-megohm', 'under-1-megohm', 'near-zero');
+
+/** No breaker is replaced for a dead circuit before it was switched fully off and on: it may only have been off. */
+const isForTheHandle = (test: TestId, action: RemedialAction, shows: Shows): boolean =>
+  test === 'power-after-reset' &&
+  action === 'replace-breaker' &&
+  shows('power-loss-extent', 'one-circuit') &&
+  !shows('reset-feel', 'will-not-latch') &&
+  !shows('reset-result', 'trips-at-once', 'trips-in-seconds', 'trips-in-minutes', 'trips-after-hours') &&
+  !shows('reset-result-unplugged', 'trips-at-once', 'trips-later');
 
 /**
  * Before what was dead is only watched: whether the power is back; and where several circuits went at once and no breaker
@@ -81,6 +97,7 @@ export function isDueFirst(test: TestId, { choice: { action }, results, stops }:
   const shows: Shows = (of, ...outcomes) =>
     results.some((one) => one.test === of && outcomes.includes(one.outcome));
   if (isForTheSupply(test, action) || isForTheWiring(test, action, shows)) return true;
+  if (isForTheHandle(test, action, shows)) return true;
   if (test === 'terminal-inspection' && AT_THE_PANEL.has(action)) return true;
   if (!staysOn(action)) return false;
   if (SENSED.has(test) || BEFORE[action]?.includes(test) || isForWhatWasDead(test, action, shows))

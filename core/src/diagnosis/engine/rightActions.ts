@@ -145,6 +145,12 @@ const INSTEAD: readonly Instead[] = [
     why: 'The reset has been done, and it holds: what is left is to watch it.',
   },
   {
+    cause: 'incomplete-reset',
+    any: [['water-signs', 'condensation-or-rust', 'wet-now']],
+    then: ['dry-and-inspect'],
+    why: 'Nothing is switched on again where damp gets at the panel, before it is dry and was looked at.',
+  },
+  {
     cause: 'oversized-breaker',
     none: [['conductor-vs-breaker', 'wire-too-small']],
     then: [],
@@ -155,6 +161,13 @@ const INSTEAD: readonly Instead[] = [
     none: [['conductor-vs-breaker', 'wire-has-room']],
     then: [],
     why: 'No rating is changed by a guess: the conductor is looked at first.',
+  },
+  {
+    cause: 'undersized-breaker',
+    all: [['conductor-vs-breaker', 'wire-has-room']],
+    any: [['water-signs', 'condensation-or-rust', 'wet-now']],
+    then: ['dry-and-inspect'],
+    why: 'Nothing is enlarged where damp gets at the panel, before it is dry and was looked at.',
   },
   {
     cause: 'supply-outage',

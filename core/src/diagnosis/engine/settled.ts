@@ -23,7 +23,7 @@ const BRINGS = 0.08;
  */
 const PATIENCE = {
   homeowner: { free: 8, each: 0.5 },
-  electrician: { free: 9, each: 0.6 },
+  electrician: { free: 10, each: 0.6 },
 } as const;
 
 /**
