@@ -23,7 +23,8 @@ const circuits = (what: string) =>
 const id = z.string().min(1, 'The id must not be empty.').max(200, 'An id may have 200 characters at most.');
 const FULL = 'At most 200 at a time.';
 
-const figures = {
+/** A dwelling and its service, field by field. */
+export const dwellingFields = {
   serviceAmps: ratingAmps.describe('what the service is rated for now, A'),
   volts: serviceVolts,
   floorAreaFt2: z
@@ -79,7 +80,7 @@ const figures = {
 export const serviceLoadInput = z
   .object({
     method: z.enum(SERVICE_METHODS, 'The method must be standard, optional, existing or measured.'),
-    ...figures,
+    ...dwellingFields,
   })
   .superRefine(({ method, floorAreaFt2, measured, fixed, added }, context) => {
     const missing = (path: string, message: string) =>

@@ -3,6 +3,8 @@ export * from './recording.ts';
 export * from './heatPicture.ts';
 export * from './heatScan.ts';
 export * from './panelSignEntry.ts';
+export * from './serviceSheet.ts';
+export * from './proposal.ts';
 export * from './panelEntry.ts';
 export * from './sayPanelEntry.ts';
 export * from './about.ts';

@@ -5,7 +5,9 @@ import { boardPhoto, heatPicture } from './heatPicture.ts';
 import { heatScan } from './heatScan.ts';
 import type { PanelEntryKind } from './panelEntryKind.ts';
 import { panelSignEntry } from './panelSignEntry.ts';
+import { proposal } from './proposal.ts';
 import { recording } from './recording.ts';
+import { serviceSheet } from './serviceSheet.ts';
 
 /** Everything that is logged of a panel as a whole, by the name it is stored under. */
 export const PANEL_ENTRIES = {
@@ -14,6 +16,8 @@ export const PANEL_ENTRIES = {
   'board-photo': boardPhoto,
   'heat-scan': heatScan,
   sign: panelSignEntry,
+  'service-sheet': serviceSheet,
+  proposal,
 };
 type Kinds = typeof PANEL_ENTRIES;
 export type PanelEntryName = keyof Kinds;

@@ -26,5 +26,9 @@ export function sayPanelEntry(entry: Pick<PanelEntry, 'kind' | 'content'>): Sent
       const { words } = PANEL_SIGN_WORDS[content.sign];
       return content.found ? words : `Not so any more: ${words}`;
     }
+    case 'service-sheet':
+      return `${content.serviceAmps} A service`;
+    case 'proposal':
+      return `Planned: ${content.title}`;
   }
 }

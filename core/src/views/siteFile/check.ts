@@ -93,6 +93,12 @@ function panelEntryPointers(file: SiteFile, no: No) {
   const breakers = new Set(file.breakers.map(({ id }) => id));
   file.panelEntries.forEach((entry, i) => {
     if (!panels.has(entry.panelId)) no(['panelEntries', i, 'panelId'], 'No panel in this file has this id.');
+    if (entry.kind === 'proposal') {
+      const { breakerId, steps } = entry.content;
+      const named = [...(breakerId === null ? [] : [breakerId]), ...steps.map((step) => step.breakerId)];
+      if (named.some((id) => !breakers.has(id)))
+        no(['panelEntries', i, 'content'], 'No breaker in this file has this id.');
+    }
     if (entry.kind !== 'recording') return;
     entry.content.channels.forEach(({ at }, j) => {
       if (at.kind === 'breaker' && !breakers.has(at.breakerId))

@@ -1,0 +1,2 @@
+export * from './rules.ts';
+export * from './protectionByPlace.ts';

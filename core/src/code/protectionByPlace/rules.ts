@@ -1,0 +1,130 @@
+/** Editions of the code whose lists are known. */
+export const EDITIONS = ['2017', '2020', '2023'] as const;
+export type Edition = (typeof EDITIONS)[number];
+
+/** What a circuit serves: a place, or one fixed thing that the code names. */
+export const SERVED = {
+  bathroom: 'Bathroom',
+  kitchen: 'Kitchen',
+  'kitchen-counter': 'Kitchen countertop',
+  'near-sink': 'Within 6 ft (1.8 m) of a sink',
+  'near-tub': 'Within 6 ft (1.8 m) of a tub or shower',
+  laundry: 'Laundry area',
+  garage: 'Garage',
+  'accessory-building': 'Shed or other outbuilding at ground level',
+  outdoors: 'Outdoors',
+  'crawl-space': 'Crawl space',
+  'unfinished-basement': 'Basement, unfinished',
+  'finished-basement': 'Basement, finished',
+  boathouse: 'Boathouse',
+  'damp-indoors': 'Damp or wet place indoors',
+  'living-room': 'Living, family or recreation room',
+  bedroom: 'Bedroom',
+  'dining-room': 'Dining room',
+  den: 'Den, library or study',
+  hallway: 'Hallway',
+  closet: 'Closet',
+  sunroom: 'Sunroom',
+  dishwasher: 'Dishwasher',
+  range: 'Range, wall oven or cooktop',
+  dryer: 'Clothes dryer',
+  microwave: 'Microwave oven, fixed',
+  'sump-pump': 'Sump pump',
+  'outdoor-equipment': 'Wired equipment outdoors, such as an air conditioner',
+  'vehicle-outlet': 'Outlet for charging a vehicle',
+  'hot-tub': 'Hot tub or spa',
+} as const;
+export type Served = keyof typeof SERVED;
+export const SERVED_IDS = Object.keys(SERVED) as [Served, ...Served[]];
+
+/** What a clause asks for, and of which circuits. */
+export interface PlaceRule {
+  asks: 'ground-fault' | 'arc-fault';
+  /** Clause by edition; an edition that is not here asks for nothing. */
+  clauses: Partial<Record<Edition, string>>;
+  /** Of outlets that things are plugged into only, and not of what is wired in. */
+  receptaclesOnly: boolean;
+  /** Of circuits of 120 V, or of those of 240 V too, by edition. */
+  also240From: Edition | null;
+  /** Up to this breaker, A. */
+  mostAmps: number;
+}
+
+const groundFault = (
+  clauses: PlaceRule['clauses'],
+  more: Partial<Omit<PlaceRule, 'asks' | 'clauses'>> = {},
+): PlaceRule => ({
+  asks: 'ground-fault',
+  clauses,
+  receptaclesOnly: true,
+  also240From: '2020',
+  mostAmps: Infinity,
+  ...more,
+});
+
+/** One clause of 210.8(A) by its number in each edition. */
+const dwelling = (n2017: number | null, n2020: number | null, n2023: number | null): PlaceRule =>
+  groundFault({
+    ...(n2017 !== null && { 2017: `210.8(A)(${n2017})` }),
+    ...(n2020 !== null && { 2020: `210.8(A)(${n2020})` }),
+    ...(n2023 !== null && { 2023: `210.8(A)(${n2023})` }),
+  });
+
+/** Rooms where people live and sleep: 120 V circuits of 15 and 20 A, whatever is on them. */
+const ARC_FAULT: PlaceRule = {
+  asks: 'arc-fault',
+  clauses: { 2017: '210.12(A)', 2020: '210.12(A)', 2023: '210.12(B)' },
+  receptaclesOnly: false,
+  also240From: null,
+  mostAmps: 20,
+};
+
+const wiredToo = { receptaclesOnly: false } as const;
+/** Appliances that the code names for themselves. */
+const APPLIANCES = '210.8(D)';
+
+/**
+ * What the code asks for by what a circuit serves, in dwellings, for new work. NEC 2017, 2020 and 2023: 210.8(A), (D) and (F),
+ * 210.12, 422.5, 625.54, 680.44.
+ */
+export const PLACE_RULES: Record<Served, readonly PlaceRule[]> = {
+  bathroom: [dwelling(1, 1, 1)],
+  // The counter only until 2023 took in all outlets of a kitchen.
+  kitchen: [dwelling(null, null, 6), ARC_FAULT],
+  'kitchen-counter': [dwelling(6, 6, 6), ARC_FAULT],
+  'near-sink': [dwelling(7, 7, 8)],
+  'near-tub': [dwelling(9, 9, 10)],
+  laundry: [dwelling(10, 10, 11), ARC_FAULT],
+  garage: [dwelling(2, 2, 2)],
+  'accessory-building': [dwelling(2, 2, 2)],
+  outdoors: [dwelling(3, 3, 3)],
+  'crawl-space': [dwelling(4, 4, 4)],
+  'unfinished-basement': [dwelling(5, 5, 5)],
+  'finished-basement': [dwelling(null, 5, 5), ARC_FAULT],
+  boathouse: [dwelling(8, 8, 9)],
+  'damp-indoors': [dwelling(null, 11, 12)],
+  'living-room': [ARC_FAULT],
+  bedroom: [ARC_FAULT],
+  'dining-room': [ARC_FAULT],
+  den: [ARC_FAULT],
+  hallway: [ARC_FAULT],
+  closet: [ARC_FAULT],
+  sunroom: [ARC_FAULT],
+  dishwasher: [groundFault({ 2017: APPLIANCES, 2020: APPLIANCES, 2023: APPLIANCES }, wiredToo), ARC_FAULT],
+  range: [groundFault({ 2023: APPLIANCES }, wiredToo)],
+  dryer: [groundFault({ 2023: APPLIANCES }, wiredToo)],
+  microwave: [groundFault({ 2023: APPLIANCES }, wiredToo), ARC_FAULT],
+  'sump-pump': [groundFault({ 2020: APPLIANCES, 2023: APPLIANCES }, wiredToo)],
+  'outdoor-equipment': [
+    groundFault({ 2020: '210.8(F)', 2023: '210.8(F)' }, { receptaclesOnly: false, mostAmps: 50 }),
+  ],
+  'vehicle-outlet': [
+    groundFault({ 2017: '625.54', 2020: '625.54', 2023: '625.54' }, { also240From: '2017' }),
+  ],
+  'hot-tub': [
+    groundFault(
+      { 2017: '680.44', 2020: '680.44', 2023: '680.44' },
+      { receptaclesOnly: false, also240From: '2017' },
+    ),
+  ],
+};
