@@ -123,6 +123,7 @@ const WEB = [
   'live',
   'recordings',
   'review',
+  'planning',
   'scan',
   'heatPictures',
   'measure',

@@ -1,5 +1,6 @@
 import { siteSummary, steps } from '@phylaxon/core/views/board';
 import { curve, id } from '@phylaxon/core/record/entities';
+import { planning } from '@phylaxon/core/views/planning';
 import { searchQuery, searchResult } from '@phylaxon/core/views/search';
 import { z } from 'zod';
 import { byHeaders, commandHeaders } from '../commands/index.ts';
@@ -12,7 +13,7 @@ import { wipeSite } from '../transfer/index.ts';
 import { redecideAll } from '../recordService/index.ts';
 import type { Context } from './context.ts';
 import { byId, nothing } from './shapes.ts';
-import { startView } from '../views/index.ts';
+import { planningPage, startView } from '../views/index.ts';
 
 export function siteRoutes({ store, record, changes, photos }: Context): Route[] {
   const step = (direction: 'undo' | 'redo', summary: string) =>
@@ -70,6 +71,17 @@ export function siteRoutes({ store, record, changes, photos }: Context): Route[]
       status: 200,
       answer: z.object({ curves: z.array(curve) }),
       handle: ({ params }) => store.read(async (manager) => ({ curves: await curvesOf(manager, params.id) })),
+    }),
+    route({
+      method: 'get',
+      path: '/sites/:id/planning',
+      tag: 'sites',
+      summary:
+        'All that planning at a site looks at: what is drawn, what a logger saw, what was planned before',
+      params: byId,
+      status: 200,
+      answer: planning,
+      handle: ({ params }) => record.read((manager) => planningPage(manager, params.id)),
     }),
     step('undo', 'Take back the newest edit of a site'),
     step('redo', 'Do again the edit that was taken back last'),

@@ -25,7 +25,7 @@ type Input = z.output<typeof panelEntryInput>;
 export async function logPanelEntry(edit: Edit, panelId: string, input: Input): Promise<PanelEntryRow> {
   await panelRow(edit.manager, panelId);
   const bytes = await bytesBeside(edit.manager, input);
-  await checkChannels(edit.manager, panelId, input);
+  await checkBreakers(edit.manager, panelId, input);
   const row = { ...input, bytes, ...stampOfPanel(edit, panelId, input) } as PanelEntryRow;
   await logOfPanel(edit, panelId, row, input.id !== undefined);
   return row;
@@ -48,15 +48,31 @@ async function bytesBeside(manager: EntityManager, { kind, sha256, content }: In
   return attachment.bytes;
 }
 
-/** A channel is clipped to a breaker of the panel, in it or taken out since. */
-async function checkChannels(manager: EntityManager, panelId: string, input: Input): Promise<void> {
-  if (input.kind !== 'recording') return;
-  const named = input.content.channels.map(({ at }) => (at.kind === 'breaker' ? at.breakerId : null));
-  const known = await manager.findBy(BreakerTable, { panelId, id: In(named.filter((id) => id !== null)) });
-  named.forEach((id, i) => {
-    if (id !== null && !known.some((breaker) => breaker.id === id))
-      throw invalidField(`content.channels.${i}.at.breakerId`, 'There is no such breaker in this panel.');
+/** Where an entry names breakers, each by its field; a recording’s channels are clipped to some, a proposal is about some. */
+function namedBreakers(input: Input): { field: string; breakerId: string }[] {
+  if (input.kind === 'recording')
+    return input.content.channels.flatMap(({ at }, i) =>
+      at.kind === 'breaker' ? [{ field: `content.channels.${i}.at.breakerId`, breakerId: at.breakerId }] : [],
+    );
+  if (input.kind !== 'proposal') return [];
+  const { breakerId, steps } = input.content;
+  return [
+    ...(breakerId === null ? [] : [{ field: 'content.breakerId', breakerId }]),
+    ...steps.map((step, i) => ({ field: `content.steps.${i}.breakerId`, breakerId: step.breakerId })),
+  ];
+}
+
+/** They are of the panel, in it or taken out since. */
+async function checkBreakers(manager: EntityManager, panelId: string, input: Input): Promise<void> {
+  const named = namedBreakers(input);
+  if (named.length === 0) return;
+  const known = await manager.findBy(BreakerTable, {
+    panelId,
+    id: In(named.map(({ breakerId }) => breakerId)),
   });
+  for (const { field, breakerId } of named)
+    if (!known.some(({ id }) => id === breakerId))
+      throw invalidField(field, 'There is no such breaker in this panel.');
 }
 
 /**

@@ -7,6 +7,7 @@ import type { Feed, Sample, Switched } from '@phylaxon/core/record/feeds';
 import type { AttachmentKind, PanelEntryName, PanelLog } from '@phylaxon/core/record/panelEntries';
 import type { LegsView } from '@phylaxon/core/views/legs';
 import type { PanelReviewView } from '@phylaxon/core/views/panelReview';
+import type { Planning } from '@phylaxon/core/views/planning';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
 import type { BackupState, Settings } from '@phylaxon/core/record/settings';
 import type { Series, Timeline, TimelineKind } from '@phylaxon/core/views/timeline';
@@ -80,6 +81,8 @@ export const api = {
   keepAttachment: (kind: AttachmentKind, file: Blob) =>
     sendFile<{ sha256: string }>(`/attachments?kind=${kind}`, file, ZIP),
   attachment: (sha256: string) => fetchFile(`/attachments/${sha256}`),
+
+  planning: (siteId: string) => request<Planning>('GET', `/sites/${siteId}/planning`),
 
   legs: (panelId: string) => request<LegsView>('GET', `/panels/${panelId}/legs`),
 

@@ -22,6 +22,11 @@ const scanView = async () => ({ Component: (await import('../scan/index.ts')).Sc
 const heatPicturesView = async () => ({
   Component: (await import('../heatPictures/index.ts')).HeatPicturesPage,
 });
+const serviceView = async () => ({ Component: (await import('../planning/index.ts')).ServicePage });
+const roomView = async () => ({ Component: (await import('../planning/index.ts')).RoomPage });
+const partsView = async () => ({ Component: (await import('../planning/index.ts')).PartsPage });
+const whatIfView = async () => ({ Component: (await import('../planning/index.ts')).WhatIfPage });
+const twoWiresView = async () => ({ Component: (await import('../planning/index.ts')).TwoWiresPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -35,6 +40,7 @@ export const router = createBrowserRouter([
       { path: 'sites/:siteId', lazy: siteView },
       { path: 'sites/:siteId/panels/new', lazy: newPanelView },
       { path: 'sites/:siteId/outcomes', lazy: outcomesView },
+      { path: 'sites/:siteId/parts', lazy: partsView },
       { path: 'outcomes', lazy: outcomesView },
       { path: 'live', lazy: liveView },
       { path: 'legs/:panelId', lazy: legsView },
@@ -44,6 +50,10 @@ export const router = createBrowserRouter([
       { path: 'panels/:panelId/heat-pictures', lazy: heatPicturesView },
       { path: 'panels/:panelId/recordings', lazy: recordingsView },
       { path: 'panels/:panelId/recordings/:entryId', lazy: recordingView },
+      { path: 'panels/:panelId/service', lazy: serviceView },
+      { path: 'panels/:panelId/room', lazy: roomView },
+      { path: 'panels/:panelId/breakers/:breakerId/what-if', lazy: whatIfView },
+      { path: 'panels/:panelId/breakers/:breakerId/two-wires', lazy: twoWiresView },
       { path: 'settings', lazy: settingsView },
       { path: 'cases/new', lazy: openCaseView },
       { path: 'cases/:caseId', lazy: caseView },

@@ -14,6 +14,8 @@ interface Props {
   board: BoardData;
   /** Key of the item in view: a breaker's id, or open-<space>. */
   chosen: string | null;
+  /** What is planned in a space, by its number: never a fact. */
+  planned?: ReadonlyMap<number, string>;
 }
 
 const pathTo = (panelId: string, item: BoardItem) =>
@@ -34,7 +36,7 @@ export const shutOffs = ({ panel, breakers }: BoardData) =>
  * The panel drawn as it hangs. Tab enters it once; arrow keys move between breakers as they lie,
  * Enter opens one.
  */
-export function Board({ board, chosen }: Props) {
+export function Board({ board, chosen, planned }: Props) {
   const items = boardItems(board);
   const grid = boardGrid(board);
   const shutsOff = shutOffs(board);
@@ -71,7 +73,9 @@ export function Board({ board, chosen }: Props) {
         to={path}
         tabIndex={item === entryPoint ? 0 : -1}
         aria-current={isChosen ? 'true' : undefined}
-        aria-label={item.entry ? spokenCell(item.entry, off, breakers) : spokenSpace(item)}
+        aria-label={
+          item.entry ? spokenCell(item.entry, off, breakers) : spokenSpace(item, planned?.get(item.space!))
+        }
         onFocus={() => setFocused(item.key)}
         onKeyDown={(event) => onKeyDown(event, item)}
         className={cellLook(item, isChosen)}
@@ -79,7 +83,7 @@ export function Board({ board, chosen }: Props) {
         {item.entry ? (
           <BreakerCell entry={item.entry} mirrored={item.across === 1} onSide={grid.onSide} shutsOff={off} />
         ) : (
-          <OpenSpace item={item} onSide={grid.onSide} />
+          <OpenSpace item={item} onSide={grid.onSide} planned={planned?.get(item.space!)} />
         )}
       </Link>
     );

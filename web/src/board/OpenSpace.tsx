@@ -9,11 +9,11 @@ const SPOKEN: Record<Cover, string> = {
 };
 
 /** A space without a breaker, for those who do not see it. */
-export const spokenSpace = ({ space, cover }: BoardItem) =>
-  `Space ${space}, ${SPOKEN[cover!]}: put a breaker in`;
+export const spokenSpace = ({ space, cover }: BoardItem, planned?: string) =>
+  `Space ${space}, ${SPOKEN[cover!]}${planned === undefined ? '' : `, planned: ${planned}`}: put a breaker in`;
 
 /** A space without a breaker: closed, open, or nobody has noted it. */
-export function OpenSpace({ item, onSide }: { item: BoardItem; onSide: boolean }) {
+export function OpenSpace({ item, onSide, planned }: { item: BoardItem; onSide: boolean; planned?: string }) {
   const cover = item.cover!;
   return (
     <span
@@ -24,6 +24,11 @@ export function OpenSpace({ item, onSide }: { item: BoardItem; onSide: boolean }
     >
       <span className="figures w-5 text-center">{item.space}</span>
       <span className={classes(cover === 'hole' && 'font-bold text-heed-lit')}>{WORDS[cover]}</span>
+      {planned !== undefined && (
+        <span className="min-w-0 truncate border border-dashed border-heed-lit px-1 text-enamel-text">
+          planned: {planned}
+        </span>
+      )}
       {cover === 'blank' && <span aria-hidden="true" className="h-3 min-w-3 flex-1 bg-enamel-line/50" />}
     </span>
   );

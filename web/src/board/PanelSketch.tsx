@@ -1,5 +1,5 @@
 import type { Board } from '@phylaxon/core/views/board';
-import { isOnItsSide } from '@phylaxon/core/panel/layout';
+import { isOnItsSide, spacesOf, type Half } from '@phylaxon/core/panel/layout';
 import { boardItems } from './items.ts';
 
 /** Units of the drawing: a half space along the bus, a column across it. */
@@ -12,10 +12,13 @@ interface Props {
   /** What stands on each marked breaker: a number, or a tick. */
   marks: ReadonlyMap<string, string>;
   label: string;
+  /** A breaker that is planned, where it would sit. */
+  planned?: { space: number; poles: 1 | 2; half: Half | null } | null;
 }
 
 /** This panel as it hangs, small, with some of its breakers marked. */
-export function PanelSketch({ board, marks, label }: Props) {
+export function PanelSketch({ board, marks, label, planned = null }: Props) {
+  const wanted = new Set(planned ? spacesOf(planned) : []);
   const items = boardItems(board);
   const onSide = isOnItsSide(board.panel.orientation);
   const first = Math.min(...items.map(({ along }) => along));
@@ -30,7 +33,8 @@ export function PanelSketch({ board, marks, label }: Props) {
         const [x, y] = onSide ? [from, across] : [across, from];
         const size = [item.length * HALF - 2, item.across === null ? COLUMN + GAP : COLUMN];
         const [width, height] = onSide ? size : [size[1], size[0]];
-        const mark = item.entry ? marks.get(item.entry.breaker.id) : undefined;
+        const isPlanned = item.entry === null && wanted.has(item.space!);
+        const mark = item.entry ? marks.get(item.entry.breaker.id) : isPlanned ? 'new' : undefined;
         return (
           <g key={item.key}>
             <rect
@@ -40,11 +44,13 @@ export function PanelSketch({ board, marks, label }: Props) {
               height={height}
               rx={1.5}
               className={
-                mark !== undefined
-                  ? 'fill-heed-lit'
-                  : item.entry
-                    ? 'fill-enamel-line'
-                    : 'fill-none stroke-enamel-line'
+                isPlanned
+                  ? 'fill-heed-lit stroke-enamel-text'
+                  : mark !== undefined
+                    ? 'fill-heed-lit'
+                    : item.entry
+                      ? 'fill-enamel-line'
+                      : 'fill-none stroke-enamel-line'
               }
               strokeDasharray={item.entry ? undefined : '2 2'}
             />

@@ -135,6 +135,19 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
             <Bench detail={detail} onLog={openLog} onCircuit={openCircuit} />
           </TabPanel>
           <TabPanel tabIndex={-1} unmount={false}>
+            <p className="mb-4 flex flex-wrap gap-2">
+              <Link to={`/panels/${panel.id}/breakers/${breaker.id}/what-if`} className={asButton('quiet')}>
+                What if it were otherwise
+              </Link>
+              {breaker.poles === 1 && (
+                <Link
+                  to={`/panels/${panel.id}/breakers/${breaker.id}/two-wires`}
+                  className={asButton('quiet')}
+                >
+                  Two wires under its screw
+                </Link>
+              )}
+            </p>
             <ClampedAgainstKnown detail={detail} />
             <CircuitForm breaker={breaker} circuit={circuit} policies={policies} />
           </TabPanel>

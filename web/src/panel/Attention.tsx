@@ -38,6 +38,17 @@ export function Attention({ board }: { board: Board }) {
           Is the panel failing?
         </Link>
       </nav>
+      <nav aria-label="Plan at this panel" className="mb-4 flex flex-wrap gap-2">
+        <Link to={`/panels/${panel.id}/room`} className={asButton('quiet')}>
+          Make room for a circuit
+        </Link>
+        <Link to={`/panels/${panel.id}/service`} className={asButton('quiet')}>
+          What the service carries
+        </Link>
+        <Link to={`/sites/${board.site.id}/parts`} className={asButton('quiet')}>
+          What to buy
+        </Link>
+      </nav>
       {cases.length > 0 && (
         <section aria-label="Open cases" className="mb-6">
           <h2 className="text-xl font-bold">Open cases</h2>

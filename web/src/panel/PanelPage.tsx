@@ -8,6 +8,7 @@ import { askAgain, recordQueries } from '../queries/index.ts';
 import { CircuitForm } from '../circuit/index.ts';
 import { Log } from '../log/index.ts';
 import { BreakerForm, OpeningForm } from '../setup/index.ts';
+import { spacesOf } from '@phylaxon/core/panel/layout';
 import { BackLink, Button, classes, later, Notice } from '../shared/index.ts';
 import { BreakerDetailView } from '../breakerDetail/index.ts';
 import { useChanges, useOutbox } from '../stores/index.ts';
@@ -32,6 +33,8 @@ export function PanelPage() {
 
   // The forms are filled in where the server may be out of reach.
   useEffect(() => [Log, CircuitForm, BreakerForm, OpeningForm].forEach((form) => form.fetch()), []);
+
+  const planned = usePlanned(board?.site.id, panelId);
 
   const heard = useChanges(`/panels/${panelId}`);
   const chosen = breakerId ?? (space ? `open-${space}` : null);
@@ -81,7 +84,7 @@ export function PanelPage() {
                 <ArrangeBoard board={board} />
               </Suspense>
             ) : (
-              <Board board={board} chosen={chosen} />
+              <Board board={board} chosen={chosen} planned={planned} />
             )}
           </div>
         )}
@@ -109,6 +112,19 @@ export function PanelPage() {
       </section>
     </main>
   );
+}
+
+/** What is planned in each space, by what it is for. */
+function usePlanned(siteId: string | undefined, panelId: string): ReadonlyMap<number, string> {
+  const { data: planning } = useQuery(recordQueries.planning(siteId));
+  return useMemo(() => {
+    const own = planning?.panels.find(({ panel }) => panel.id === panelId);
+    return new Map(
+      (own?.proposals ?? []).flatMap(({ content: { place, poles, title } }) =>
+        place ? spacesOf({ space: place.space, poles }).map((space): [number, string] => [space, title]) : [],
+      ),
+    );
+  }, [planning, panelId]);
 }
 
 /** Board and detail with what waits for the server drawn already. */

@@ -26,6 +26,12 @@ export const recordQueries = {
       queryKey: [RECORD, 'panel-entries', panelId, kind ?? null],
       queryFn: async () => (await api.panelEntries(panelId, kind)).entries,
     }),
+  planning: (siteId: string | undefined) =>
+    queryOptions({
+      queryKey: [RECORD, 'planning', siteId ?? null],
+      queryFn: () => api.planning(siteId!),
+      enabled: siteId !== undefined,
+    }),
   legs: (panelId: string) =>
     queryOptions({ queryKey: [RECORD, 'legs', panelId], queryFn: () => api.legs(panelId) }),
   detail: (breakerId: string) =>

@@ -60,13 +60,34 @@ export function lowestColumnAmps({ conductor, terminalC }: ConductorInPlace): nu
  *   terminalC: 75, ambientC: 40, currentCarrying: 2 }) // 20: 27.3 by factors, 20 by the 60 °C column
  */
 export function ampacity(place: ConductorInPlace): number {
-  const { conductor, terminalC, ambientC, currentCarrying } = place;
+  const { insulation, terminal, cable } = ampacityLimits(place);
+  return Math.min(insulation, terminal, cable ?? Infinity);
+}
+
+/**
+ * What limits a conductor where it lies, each by itself; the lowest is its ampacity.
+ *
+ * Source: NEC 2023, tables 310.16, 310.15(B)(1), 310.15(C)(1); 110.14(C); 334.80.
+ *
+ * @param place the conductor where it lies: ambient (°C), current-carrying conductors beside it, terminals (°C)
+ * @returns A: by its insulation with ambient and bundling, by its terminals, and for nm cable by its 60 °C column
+ * @example
+ * ampacityLimits({ conductor: { gauge: '12', material: 'copper', insulationC: 90, cable: 'other' },
+ *   terminalC: 75, ambientC: 40, currentCarrying: 2 }) // { insulation: 27.3, terminal: 25, cable: null }
+ */
+export function ampacityLimits({ conductor, terminalC, ambientC, currentCarrying }: ConductorInPlace): {
+  insulation: number;
+  terminal: number;
+  cable: number | null;
+} {
   const column = conductor.insulationC;
-  const corrected =
-    (tableAmps(conductor, column) * ambientPercent(column, ambientC) * adjustmentPercent(currentCarrying)) /
-    10_000;
-  const terminal = tableAmps(conductor, terminalC);
-  return Math.min(corrected, terminal, conductor.cable === 'nm' ? tableAmps(conductor, 60) : Infinity);
+  return {
+    insulation:
+      (tableAmps(conductor, column) * ambientPercent(column, ambientC) * adjustmentPercent(currentCarrying)) /
+      10_000,
+    terminal: tableAmps(conductor, terminalC),
+    cable: conductor.cable === 'nm' ? tableAmps(conductor, 60) : null,
+  };
 }
 
 /**

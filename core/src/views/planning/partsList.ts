@@ -1,0 +1,151 @@
+import { sayQuantity } from '../../facts/quantities/index.ts';
+import { KIND_WORDS, listedFamilies, sayPlace } from '../../panel/layout/index.ts';
+import { sayConductor } from '../../code/sizing/index.ts';
+import type { PlannedPanel, Planning, StoredProposal } from './schema.ts';
+
+/** A line of what to buy or to take along. */
+export interface PartLine {
+  /** The same for the same thing, so that a tick stays with it. */
+  key: string;
+  group: 'breakers' | 'narrow units' | 'fillers' | 'conductor' | 'small parts' | 'take along';
+  count: number;
+  what: string;
+  forWhat: string;
+}
+
+/** What a breaker is decided or planned to become. */
+interface NewBreaker {
+  key: string;
+  poles: 1 | 2;
+  ratingAmps: number;
+  kind: keyof typeof KIND_WORDS;
+  forWhat: string;
+}
+
+/** Terminals and interrupting rating to look for: what dwellings as a rule need. */
+const LOOK_FOR = 'terminals for 60/75 °C, interrupting rating as on the panel’s label, 10 kA at least';
+
+const familyText = ({ panel }: PlannedPanel): string => {
+  const families = listedFamilies(panel);
+  return families.length === 0
+    ? 'family as on the panel’s label, which is not on record: read it first'
+    : `${families.join(' or ')}, listed for this panel`;
+};
+
+const breakerLine = (planned: PlannedPanel, one: NewBreaker): PartLine => ({
+  key: one.key,
+  group: 'breakers',
+  count: 1,
+  what: `${sayQuantity(one.ratingAmps, 'A')} ${one.poles === 2 ? 'two-pole' : 'one-pole'} ${KIND_WORDS[one.kind]} breaker, ${familyText(planned)}; ${LOOK_FOR}`,
+  forWhat: one.forWhat,
+});
+
+/** A decision about a breaker that takes a new part. */
+export interface DecidedPart {
+  breakerId: string;
+  /** The rating it is to have, A; `null`: as it is. */
+  toAmps: number | null;
+}
+
+function decidedLines(planned: PlannedPanel, decided: readonly DecidedPart[]): PartLine[] {
+  return decided.flatMap(({ breakerId, toAmps }) => {
+    const found = planned.breakers.find(({ breaker }) => breaker.id === breakerId);
+    if (!found) return [];
+    const { breaker, circuit } = found;
+    const forWhat = `${planned.panel.name}, ${sayPlace(breaker)}${circuit ? ` ${circuit.label}` : ''}`;
+    return [
+      breakerLine(planned, {
+        key: `decided ${breakerId}`,
+        poles: breaker.poles,
+        ratingAmps: toAmps ?? breaker.ratingAmps,
+        kind: breaker.kind,
+        forWhat,
+      }),
+      {
+        key: `old ${breakerId}`,
+        group: 'take along' as const,
+        count: 1,
+        what: 'A photo of the old breaker and of its label, to compare',
+        forWhat,
+      },
+    ];
+  });
+}
+
+function proposalLines(planned: PlannedPanel, { entryId, content }: StoredProposal): PartLine[] {
+  const forWhat = `${planned.panel.name}, ${content.title}`;
+  const lines: PartLine[] = [
+    breakerLine(planned, {
+      key: `proposal ${entryId}`,
+      poles: content.poles,
+      ratingAmps: content.ratingAmps,
+      kind: content.kind,
+      forWhat,
+    }),
+  ];
+  for (const step of content.steps) {
+    const found = planned.breakers.find(({ breaker }) => breaker.id === step.breakerId);
+    if (step.as !== 'narrow' || !found) continue;
+    lines.push({
+      key: `narrow ${entryId} ${step.breakerId}`,
+      group: 'narrow units',
+      count: 1,
+      what: `${sayQuantity(found.breaker.ratingAmps, 'A')} narrow unit, ${familyText(planned)}`,
+      forWhat: `${forWhat}: ${found.circuit?.label ?? sayPlace(found.breaker)}`,
+    });
+  }
+  if (content.conductor)
+    lines.push({
+      key: `conductor ${entryId}`,
+      group: 'conductor',
+      count: 1,
+      what: `${sayConductor(content.conductor)}, ${content.conductor.insulationC} °C${content.lengthM === null ? ', length to be measured' : `, ${sayQuantity(Math.ceil(content.lengthM * 1.1), 'm')} with a tenth to spare`}`,
+      forWhat,
+    });
+  return lines;
+}
+
+const plain = (group: PartLine['group'], what: string, count = 1): PartLine => ({
+  key: `${group} ${what}`,
+  group,
+  count,
+  what,
+  forWhat: 'the visit',
+});
+
+/**
+ * What to buy and to take along, from what was decided and proposed at a site: one list.
+ *
+ * @param planning the site with its panels and proposals
+ * @param decided for each panel the breakers that get a new part
+ * @returns lines in groups; none where nothing is decided or planned
+ * @example partsList(planning, new Map()) // []
+ */
+export function partsList(
+  planning: Planning,
+  decided: ReadonlyMap<string, readonly DecidedPart[]>,
+): PartLine[] {
+  const lines = planning.panels.flatMap((planned) => [
+    ...decidedLines(planned, decided.get(planned.panel.id) ?? []),
+    ...planned.proposals.flatMap((one) => proposalLines(planned, one)),
+    ...(planned.panel.holes.length > 0
+      ? [
+          {
+            key: `fillers ${planned.panel.id}`,
+            group: 'fillers' as const,
+            count: planned.panel.holes.length,
+            what: 'Filler for an open space, made for this panel',
+            forWhat: `${planned.panel.name}, ${planned.panel.holes.join(', ')}`,
+          },
+        ]
+      : []),
+  ]);
+  if (lines.length === 0) return [];
+  return [
+    ...lines,
+    plain('small parts', 'Pack of listed connectors for splices, for the gauges above'),
+    plain('small parts', 'Set of labels for the directory and for each changed circuit'),
+    plain('take along', 'Lock and tag for the main'),
+    plain('take along', 'Contact meter, and a known live point to prove it on'),
+  ];
+}

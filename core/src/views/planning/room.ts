@@ -1,0 +1,191 @@
+import { legOfSpace, legsOf, sayPlace } from '../../panel/layout/index.ts';
+import type { PlannedBreaker, SpacePlan, SpacePlanInput } from '../../panel/spacePlan/index.ts';
+import type { Breaker, Circuit } from '../../record/entities/index.ts';
+import type { PlannedPanel } from './schema.ts';
+
+/** Panels of more spaces than this are planned by hand. */
+export const MOST_PLANNED_SPACES = 42;
+/** Narrow units are made up to this rating, A. */
+const MOST_NARROW_AMPS = 30;
+
+/** What stays where it is, and why. */
+export interface Stays {
+  breakerId: string;
+  why: string;
+}
+
+/**
+ * Why a breaker may not move within its panel; `null`: it may.
+ *
+ * @param breaker the part
+ * @param circuit what it feeds
+ * @param feeds whether a sub-panel hangs on it
+ * @returns a sentence
+ * @example whyItStays({ ...breaker, tiedWith: 'b2' }, circuit, false) // 'Its handle is tied to another.'
+ */
+export function whyItStays(
+  { role, poles, half, tiedWith, kind }: Pick<Breaker, 'role' | 'poles' | 'half' | 'tiedWith' | 'kind'>,
+  circuit: Pick<Circuit, 'sharesNeutral'> | null,
+  feeds: boolean,
+): string | null {
+  if (role === 'main') return 'It is the main.';
+  if (feeds) return 'It feeds a sub-panel.';
+  if (poles === 2) return 'A two-pole breaker stays on its two legs.';
+  if (half !== null) return 'A narrow unit stays where its label allows it.';
+  if (tiedWith !== null) return 'Its handle is tied to another.';
+  if (circuit?.sharesNeutral) return 'It shares a neutral: it stays on its leg, opposite to the other.';
+  if (kind === 'surge') return 'Surge protection stays close to the main.';
+  return null;
+}
+
+const mayShrink = ({ kind, ratingAmps }: Pick<Breaker, 'kind' | 'ratingAmps'>): boolean =>
+  kind === 'standard' && ratingAmps <= MOST_NARROW_AMPS;
+
+/** What is to be put in. */
+export interface RoomWish {
+  poles: 1 | 2;
+  section?: 'upper' | 'lower';
+}
+
+/**
+ * The question of room in a drawn panel, as `spacePlan` takes it.
+ *
+ * @param planned the panel with what is in it
+ * @param hands ids of breakers that feed sub-panels, and of those that danger has stopped
+ * @param wish what is to be put in
+ * @returns the question, and what stays where it is with the reason
+ * @example roomQuestion(planned, { feeders: new Set(), stopped: new Set() }, { poles: 2 }).question.want // { poles: 2 }
+ */
+export function roomQuestion(
+  { panel, breakers }: PlannedPanel,
+  { feeders, stopped }: { feeders: ReadonlySet<string>; stopped: ReadonlySet<string> },
+  wish: RoomWish,
+): { question: SpacePlanInput; stays: Stays[] } {
+  const stays: Stays[] = [];
+  const planned = breakers.flatMap(({ breaker, circuit }): PlannedBreaker[] => {
+    const { id, space, poles, half } = breaker;
+    if (space === null) return [];
+    const why = stopped.has(id)
+      ? 'Danger has stopped it: that is put right first.'
+      : whyItStays(breaker, circuit, feeders.has(id));
+    if (why !== null) stays.push({ breakerId: id, why });
+    const isFull = poles === 1 && half === null;
+    return [
+      {
+        id,
+        space,
+        poles,
+        half,
+        movable: why === null,
+        narrowable:
+          isFull &&
+          breaker.tiedWith === null &&
+          breaker.role === 'branch' &&
+          !stopped.has(id) &&
+          mayShrink(breaker),
+      },
+    ];
+  });
+  return {
+    question: {
+      spaces: panel.spaces,
+      splitAt: panel.splitAt,
+      narrowSpaces: panel.narrowSpaces,
+      blocked: [],
+      breakers: planned,
+      want: { poles: wish.poles, ...(panel.splitAt !== null && wish.section && { section: wish.section }) },
+    },
+    stays,
+  };
+}
+
+/** One thing to do, in words, and the parts it takes. */
+export interface RoomStep {
+  breakerId: string;
+  text: string;
+  parts: string[];
+  /** It goes to the other leg. */
+  changesLeg: boolean;
+}
+
+/** Spaces are an inch apart: past so many rows a conductor may not reach. */
+const REACHES_ROWS = 2;
+const rowOf = (space: number) => Math.floor((space - 1) / 2);
+
+/**
+ * The steps of a plan in words, with the parts each takes: narrow units, and splices where a conductor may end up too short.
+ *
+ * @param plan as `spacePlan` gives it
+ * @param planned the panel it is about
+ * @returns a step each, in the order in which they are done, with the panel dead
+ * @example roomSteps(plan, planned)[0].text // 'Move 7 Loft lights to space 9'
+ */
+export function roomSteps({ steps }: Pick<SpacePlan, 'steps'>, { breakers }: PlannedPanel): RoomStep[] {
+  const at = new Map(breakers.map(({ breaker }) => [breaker.id, breaker.space]));
+  return steps.map(({ id, to, as }) => {
+    const { breaker, circuit } = breakers.find((one) => one.breaker.id === id)!;
+    const from = at.get(id)!;
+    at.set(id, to.space);
+    const what = `${sayPlace(breaker)}${circuit ? ` ${circuit.label}` : ''}`;
+    const gauge = circuit?.conductor ? `${circuit.conductor.gauge} AWG ` : '';
+    const farAway = Math.abs(rowOf(to.space) - rowOf(from)) > REACHES_ROWS || (to.space - from) % 2 !== 0;
+    const where = `space ${to.space}${to.half ? `, ${to.half} half` : ''}`;
+    return {
+      breakerId: id,
+      text:
+        as === 'move'
+          ? `Move ${what} to ${where}`
+          : `Exchange ${what} for a narrow ${breaker.ratingAmps} A unit in ${where}`,
+      parts: [
+        ...(as === 'narrow' ? [`Narrow ${breaker.ratingAmps} A unit`] : []),
+        ...(farAway ? [`${gauge}conductor and a listed connector, should it not reach`] : []),
+      ],
+      changesLeg: legOfSpace(from) !== legOfSpace(to.space),
+    };
+  });
+}
+
+/** A new breaker that is wanted, for the legs. */
+export interface WantedLoad {
+  poles: 1 | 2;
+  amps: number;
+}
+
+/**
+ * What both legs would carry, before and after.
+ *
+ * @param plan as `spacePlan` gives it
+ * @param planned the panel it is about
+ * @param ampsOf A of each circuit by its breaker’s id
+ * @param wanted the new load
+ * @returns A of each leg
+ * @example legsWith(plan, planned, new Map(), { poles: 2, amps: 40 }).after // { A: 40, B: 40 }
+ */
+export function legsWith(
+  { steps, place }: Pick<SpacePlan, 'steps' | 'place'>,
+  { breakers }: PlannedPanel,
+  ampsOf: ReadonlyMap<string, number>,
+  wanted: WantedLoad,
+): Record<'before' | 'after', { A: number; B: number }> {
+  const moved = new Map(steps.map(({ id, to }) => [id, to.space]));
+  const sums = { before: { A: 0, B: 0 }, after: { A: 0, B: 0 } };
+  for (const { breaker } of breakers) {
+    if (breaker.space === null) continue;
+    const amps = ampsOf.get(breaker.id) ?? 0;
+    for (const leg of legsOf({ ...breaker, space: breaker.space })) sums.before[leg] += amps;
+    for (const leg of legsOf({ ...breaker, space: moved.get(breaker.id) ?? breaker.space }))
+      sums.after[leg] += amps;
+  }
+  if (place)
+    for (const leg of legsOf({ space: place.space, poles: wanted.poles })) sums.after[leg] += wanted.amps;
+  return sums;
+}
+
+/** Panel as it would be: what moved sits where it goes. */
+export const afterSteps = <B extends { id: string; space: number | null; half: string | null }>(
+  breakers: readonly B[],
+  steps: SpacePlan['steps'],
+): B[] => {
+  const to = new Map(steps.map((step) => [step.id, step.to]));
+  return breakers.map((one) => (to.has(one.id) ? { ...one, ...to.get(one.id)! } : one));
+};

@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { breaker, circuit, id, instant, panel, site } from '../../record/entities/index.ts';
+import { PANEL_ENTRIES } from '../../record/panelEntries/index.ts';
+
+const stored = <C extends z.ZodType>(content: C) =>
+  z.object({ entryId: id, at: instant, simulated: z.boolean(), content });
+
+/** A panel as it is planned with: what is in it, what a logger saw, and what was planned before. */
+export const plannedPanel = z.object({
+  panel,
+  breakers: z.array(z.object({ breaker, circuit: circuit.nullable() })),
+  peak: z
+    .object({ amps: z.number(), at: instant, days: z.number() })
+    .nullable()
+    .describe('the highest quarter hour that a logger saw on a leg, A, and how long it hung'),
+  sheet: stored(PANEL_ENTRIES['service-sheet'].fields).nullable().describe('the latest'),
+  proposals: z.array(stored(PANEL_ENTRIES.proposal.fields)).describe('newest first'),
+});
+export type PlannedPanel = z.infer<typeof plannedPanel>;
+export type StoredProposal = PlannedPanel['proposals'][number];
+
+export const planning = z.object({ site, panels: z.array(plannedPanel) });
+export type Planning = z.infer<typeof planning>;

@@ -1,0 +1,104 @@
+import {
+  ampacityLimits,
+  sizing,
+  type Conductor,
+  type Sizing,
+  type SizingInput,
+} from '../../code/sizing/index.ts';
+import {
+  CITATIONS,
+  GAUGES,
+  ohmsPerMetre,
+  SMALL_CONDUCTOR_LIMIT_AMPS,
+  type Gauge,
+} from '../../facts/standards/index.ts';
+import { tripWindow, type TripWindow } from '../../physics/trip/index.ts';
+
+/** What limits a conductor or its breaker here, with its table. */
+export interface Limit {
+  what: string;
+  amps: number;
+  source: string;
+  /** It is the lowest of all. */
+  binds: boolean;
+}
+
+/** A circuit as it is, or as it might be. */
+export interface WhatIf {
+  sizing: Sizing;
+  limits: Limit[];
+  /** The thinnest conductor of this metal for the load and its least breaker; `null`: none up to 4/0. */
+  thinnest: Gauge | null;
+  /** V lost at full load, % of the voltage; `null` without a length. */
+  dropPercent: number | null;
+  /** When it would open at this load; `null`: the bench knows no breaker of this rating. */
+  window: TripWindow | null;
+}
+
+/** There and back. */
+const WIRES = 2;
+const BENCH = { least: 10, most: 225 } as const;
+
+function limitsOf({ conductor, ...place }: SizingInput): Limit[] {
+  const { insulation, terminal, cable } = ampacityLimits({
+    conductor,
+    terminalC: place.terminalC,
+    ambientC: place.ambientC ?? 30,
+    currentCarrying: place.currentCarrying ?? 2,
+  });
+  const small = SMALL_CONDUCTOR_LIMIT_AMPS[conductor.material][conductor.gauge];
+  const all = [
+    {
+      what: `Its ${conductor.insulationC} °C insulation, in this air and bundle`,
+      amps: insulation,
+      source: CITATIONS.ampacity,
+    },
+    { what: `Its ${place.terminalC} °C terminals`, amps: terminal, source: 'NEC 2023, 110.14(C)' },
+    ...(cable === null
+      ? []
+      : [{ what: 'The 60 °C column of nm cable', amps: cable, source: 'NEC 2023, 334.80' }]),
+    ...(small === undefined
+      ? []
+      : [{ what: 'The breaker of a small conductor', amps: small, source: CITATIONS.smallConductor }]),
+  ];
+  const least = Math.min(...all.map(({ amps }) => amps));
+  return all.map((one) => ({ ...one, binds: one.amps === least }));
+}
+
+/** The thinnest conductor of the same metal and kind that carries the load behind the least breaker for it. */
+function thinnestFor(question: SizingInput, least: number | null): Gauge | null {
+  if (least === null) return null;
+  const fits = (gauge: Gauge) => {
+    if (question.conductor.material === 'aluminum' && gauge === '14') return false;
+    const conductor: Conductor = { ...question.conductor, gauge };
+    return sizing({ ...question, conductor, breakerAmps: least }).decision === 'keep';
+  };
+  return GAUGES.find(fits) ?? null;
+}
+
+/**
+ * What a circuit comes to, as it is or as it might be: nothing is stored.
+ *
+ * @param question loads (A), breaker (A), conductor and where it lies
+ * @param more its length (m; `null`: not known) and voltage (V)
+ * @returns sizing, each limit with its table, the thinnest conductor, the drop (%), when it would open (s)
+ * @throws ZodError where a figure is impossible
+ * @example whatIf(question, { lengthM: 20, volts: 120 }).thinnest // '12'
+ */
+export function whatIf(question: SizingInput, more: { lengthM: number | null; volts: number }): WhatIf {
+  const sized = sizing(question);
+  const { conductor, breakerAmps } = question;
+  const { lengthM, volts } = more;
+  const isOnBench = breakerAmps >= BENCH.least && breakerAmps <= BENCH.most;
+  return {
+    sizing: sized,
+    limits: limitsOf(question),
+    thinnest: thinnestFor(question, sized.minBreakerAmps),
+    dropPercent:
+      lengthM === null
+        ? null
+        : (100 * sized.loadAmps * WIRES * lengthM * ohmsPerMetre(conductor.gauge, conductor.material)) /
+          volts,
+    window: isOnBench ? tripWindow({ ratingAmps: breakerAmps, amps: sized.loadAmps }) : null,
+  };
+}

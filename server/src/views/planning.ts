@@ -1,0 +1,61 @@
+import type { ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
+import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
+import { IsNull, type EntityManager } from 'typeorm';
+import { panelEntriesOf, panelOf, siteRow } from '../record/index.ts';
+import { panelEvidence } from '../recordService/index.ts';
+import { PanelTable, type PanelRow } from '../store/index.ts';
+
+const MS_A_DAY = 86_400_000;
+
+/** A site with all that planning looks at: what is drawn, what a logger saw, what was planned before. */
+export async function planningPage(manager: EntityManager, siteId: string): Promise<Planning> {
+  const site = await siteRow(manager, siteId);
+  const rows = await manager.find(PanelTable, {
+    where: { siteId, removedAt: IsNull() },
+    order: { createdAt: 'ASC' },
+  });
+  const panels: PlannedPanel[] = [];
+  for (const row of rows) panels.push(await plannedPanel(manager, row));
+  return { site, panels };
+}
+
+async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<PlannedPanel> {
+  const { records } = await panelEvidence(manager, row);
+  const shown = (await panelEntriesOf(manager, row.id)).filter(({ entry }) => entry.struck === null);
+  const sheets = shown.flatMap(({ entry }) =>
+    entry.kind === 'service-sheet'
+      ? [{ entryId: entry.id, at: entry.at, simulated: entry.simulated, content: entry.content }]
+      : [],
+  );
+  const proposals = shown.flatMap(({ entry }) =>
+    entry.kind === 'proposal'
+      ? [{ entryId: entry.id, at: entry.at, simulated: entry.simulated, content: entry.content }]
+      : [],
+  );
+  return {
+    panel: panelOf(row),
+    breakers: records.map(({ breaker, circuit }) => ({ breaker, circuit })),
+    peak: highestQuarterHour(shown),
+    sheet: sheets[0] ?? null,
+    proposals,
+  };
+}
+
+/** The highest quarter hour of either leg among all recordings. */
+function highestQuarterHour(entries: readonly ShownPanelEntry[]): PlannedPanel['peak'] {
+  let highest: PlannedPanel['peak'] = null;
+  for (const { entry, about } of entries) {
+    if (entry.kind !== 'recording' || about?.kind !== 'recording') continue;
+    entry.content.channels.forEach(({ at, quantity }, i) => {
+      const quarter = about.channels[i]?.quarterHour;
+      if (quantity !== 'current' || at.kind !== 'leg' || !quarter) return;
+      if (highest === null || quarter.mean > highest.amps)
+        highest = {
+          amps: quarter.mean,
+          at: new Date(quarter.fromMs).toISOString(),
+          days: (about.toMs - about.fromMs) / MS_A_DAY,
+        };
+    });
+  }
+  return highest;
+}

@@ -1,0 +1,126 @@
+import { FORMULA_START } from '@phylaxon/core/views/csv';
+import { partsList, type DecidedPart, type PartLine } from '@phylaxon/core/views/planning';
+import { useQueries, useQuery } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { recordQueries } from '../queries/index.ts';
+import { Button, capital, classes, Notice, PageHead } from '../shared/index.ts';
+import { usePartTicks } from './partTicks.ts';
+
+const GROUPS: PartLine['group'][] = [
+  'breakers',
+  'narrow units',
+  'conductor',
+  'fillers',
+  'small parts',
+  'take along',
+];
+
+/** What to buy and to take along, from what was decided and planned at a site. */
+export function PartsPage() {
+  const { siteId = '' } = useParams();
+  const { data: planning, error } = useQuery(recordQueries.planning(siteId));
+  const decided = useQueries({
+    queries: (planning?.panels ?? []).map(({ panel }) => recordQueries.board(panel.id)),
+    combine: (boards) =>
+      new Map(
+        boards.flatMap(({ data }): [string, DecidedPart[]][] =>
+          data
+            ? [
+                [
+                  data.panel.id,
+                  data.breakers
+                    .filter(
+                      ({ decision: { family, action } }) => family === 'replace' || action === 'size-down',
+                    )
+                    .map(({ breaker, decision }) => ({ breakerId: breaker.id, toAmps: decision.toAmps })),
+                ],
+              ]
+            : [],
+        ),
+      ),
+  });
+  const lines = planning ? partsList(planning, decided) : [];
+  return (
+    <main className="mx-auto max-w-4xl space-y-5 px-4 py-5 sm:px-6">
+      <PageHead backTo={`/sites/${siteId}`} back={planning?.site.name ?? 'The site'} title="What to buy" />
+      {error && <Notice title={error.message} />}
+      {planning && lines.length === 0 && (
+        <p>
+          Nothing yet: what is decided to be replaced, and what is planned in a panel, comes together here.
+        </p>
+      )}
+      {lines.length > 0 && (
+        <>
+          <p className="flex flex-wrap gap-3 print:hidden">
+            <Button look="quiet" onClick={() => window.print()}>
+              Print it
+            </Button>
+            <Button look="quiet" onClick={() => void saveCsv(lines)}>
+              Save as CSV
+            </Button>
+          </p>
+          {GROUPS.map((group) => (
+            <Group
+              key={group}
+              siteId={siteId}
+              group={group}
+              lines={lines.filter((one) => one.group === group)}
+            />
+          ))}
+          <p className="text-sm text-ink-soft">
+            Same maker is not enough: family and series as on the panel’s label. Where a family is withdrawn,
+            ask its maker for what is listed in its place. Take the old one along, or its photo.
+          </p>
+        </>
+      )}
+    </main>
+  );
+}
+
+/** The list as a table that spreadsheets open; nothing in it is taken for a formula. */
+async function saveCsv(lines: readonly PartLine[]): Promise<void> {
+  const { default: Papa } = await import('papaparse');
+  const rows = lines.map(({ group, count, what, forWhat }) => ({ group, count, what, for: forWhat }));
+  const file = new Blob([Papa.unparse(rows, { escapeFormulae: FORMULA_START })], { type: 'text/csv' });
+  const address = URL.createObjectURL(file);
+  const link = Object.assign(document.createElement('a'), { href: address, download: 'what-to-buy.csv' });
+  link.click();
+  URL.revokeObjectURL(address);
+}
+
+function Group({
+  siteId,
+  group,
+  lines,
+}: {
+  siteId: string;
+  group: PartLine['group'];
+  lines: readonly PartLine[];
+}) {
+  const { ticked, toggle } = usePartTicks();
+  const done = new Set(ticked[siteId] ?? []);
+  if (lines.length === 0) return null;
+  return (
+    <section aria-label={capital(group)} className="break-inside-avoid border-t border-rule-strong pt-2">
+      <h2 className="text-lg font-bold">{capital(group)}</h2>
+      <ul className="divide-y divide-rule">
+        {lines.map(({ key, count, what, forWhat }) => (
+          <li key={key}>
+            <label className="flex min-h-11 items-start gap-3 py-2">
+              <input
+                type="checkbox"
+                checked={done.has(key)}
+                onChange={() => toggle(siteId, key)}
+                className="mt-1 size-5 shrink-0 accent-ink"
+              />
+              <span className={classes(done.has(key) && 'text-ink-soft line-through')}>
+                <span className="figures font-bold">{count}</span> × {what}
+                <span className="block text-sm text-ink-soft">For {forWhat}</span>
+              </span>
+            </label>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,339 @@
+import { sayConductor, type SizingInput } from '@phylaxon/core/code/sizing';
+import { sayDuration } from '@phylaxon/core/facts/quantities';
+import { GAUGES, STANDARD_RATINGS_AMPS } from '@phylaxon/core/facts/standards';
+import { sizingQuestion } from '@phylaxon/core/record/entities';
+import type { BreakerDetail } from '@phylaxon/core/views/board';
+import { whatIf, type WhatIf } from '@phylaxon/core/views/planning';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { entries } from '../api/index.ts';
+import { recordQueries } from '../queries/index.ts';
+import {
+  ampsText,
+  classes,
+  Notice,
+  PageHead,
+  placeText,
+  SelectInput,
+  SendButton,
+  toNumber,
+  useUnits,
+} from '../shared/index.ts';
+
+/** A circuit as it is beside what it might be. Nothing is stored but what is kept as a proposal. */
+export function WhatIfPage() {
+  const { panelId = '', breakerId = '' } = useParams();
+  const { data: detail, error } = useQuery(recordQueries.detail(breakerId));
+  return (
+    <main className="mx-auto max-w-5xl space-y-6 px-4 py-5 sm:px-6">
+      <PageHead
+        backTo={`/panels/${panelId}/breakers/${breakerId}`}
+        back={detail ? `${detail.circuit?.label ?? 'Breaker'}, ${placeText(detail.breaker)}` : 'The breaker'}
+        title="What if"
+      >
+        <p className="text-ink-soft">Change what you like: nothing here changes the record.</p>
+      </PageHead>
+      {error && <Notice title={error.message} />}
+      {detail && <Comparison detail={detail} />}
+    </main>
+  );
+}
+
+/** A circuit of which nothing is recorded is taken for what is commonest. */
+const ASSUMED: SizingInput['conductor'] = { gauge: '12', material: 'copper', insulationC: 90, cable: 'nm' };
+
+function drawn({ breaker, circuit, policies }: BreakerDetail): SizingInput {
+  const known =
+    circuit &&
+    sizingQuestion(
+      { ...circuit, conductor: circuit.conductor ?? ASSUMED },
+      breaker.ratingAmps,
+      policies.loading,
+    );
+  return (
+    known ?? {
+      rules: policies.loading,
+      conductor: ASSUMED,
+      terminalC: 60,
+      loads: [{ id: '1', amps: 0, continuous: false }],
+      breakerAmps: breaker.ratingAmps,
+      portableReceptacles: breaker.poles === 1,
+    }
+  );
+}
+
+function Comparison({ detail }: { detail: BreakerDetail }) {
+  const { breaker, circuit, panel } = detail;
+  const asIs = drawn(detail);
+  const { fromMetres, toMetres, lengthUnit, temperatureText } = useUnits();
+  const [might, setMight] = useState<SizingInput>(asIs);
+  const [extra, setExtra] = useState('');
+  const [length, setLength] = useState(circuit?.lengthM ? `${fromMetres(circuit.lengthM)}` : '');
+  const change = (some: Partial<SizingInput>) => setMight((before) => ({ ...before, ...some }));
+  const conductor = (some: Partial<SizingInput['conductor']>) => {
+    const next = { ...might.conductor, ...some };
+    change({
+      conductor: next.material === 'aluminum' && next.gauge === '14' ? { ...next, gauge: '12' } : next,
+    });
+  };
+  const more = toNumber(extra);
+  const long = toNumber(length);
+  const lengthM = typeof long === 'number' ? toMetres(long) : long;
+  const isWrong = (value: number | null | undefined, most: number) =>
+    value !== null && !(typeof value === 'number' && value >= 0 && value <= most);
+  const wrong = isWrong(more, 1000) || isWrong(lengthM, 1000);
+  const question: SizingInput = {
+    ...might,
+    // A nameplate is the circuit’s only load.
+    ...(more && !wrong
+      ? { nameplate: undefined, loads: [...might.loads, { id: 'more', amps: more, continuous: false }] }
+      : {}),
+  };
+  const volts = breaker.poles === 2 ? 240 : 120;
+  const before = whatIf(asIs, { lengthM: circuit?.lengthM ?? null, volts });
+  const after = whatIf(question, { lengthM: wrong ? null : (lengthM ?? null), volts });
+  return (
+    <>
+      {!circuit?.conductor && (
+        <Notice title="The conductor is not on record: 12 AWG copper in nm cable is taken for it here. Look at it before anything is decided." />
+      )}
+      <form className="flex flex-wrap items-end gap-3" onSubmit={(event) => event.preventDefault()}>
+        <SelectInput
+          label="Breaker"
+          options={STANDARD_RATINGS_AMPS.map((value) => ({ value: value as number, label: `${value} A` }))}
+          value={might.breakerAmps}
+          onValue={(breakerAmps) => change({ breakerAmps })}
+        />
+        <SelectInput
+          label="Conductor"
+          options={GAUGES.map((value) => ({ value, label: `${value} AWG` }))}
+          value={might.conductor.gauge}
+          onValue={(gauge) => conductor({ gauge })}
+        />
+        <SelectInput
+          label="Of"
+          options={[
+            { value: 'copper' as const, label: 'Copper' },
+            { value: 'aluminum' as const, label: 'Aluminum' },
+          ]}
+          value={might.conductor.material}
+          onValue={(material) => conductor({ material })}
+        />
+        <SelectInput
+          label="Insulation"
+          options={([60, 75, 90] as const).map((value) => ({ value, label: `${value} °C` }))}
+          value={might.conductor.insulationC}
+          onValue={(insulationC) => conductor({ insulationC })}
+        />
+        <SelectInput
+          label="Run as"
+          options={[
+            { value: 'nm' as const, label: 'nm cable' },
+            { value: 'other' as const, label: 'Other' },
+          ]}
+          value={might.conductor.cable}
+          onValue={(cable) => conductor({ cable })}
+        />
+        <SelectInput
+          label="Terminals"
+          options={([60, 75] as const).map((value) => ({ value, label: `${value} °C` }))}
+          value={might.terminalC}
+          onValue={(terminalC) => change({ terminalC })}
+        />
+        <SelectInput
+          label="Air around it"
+          options={[10, 20, 30, 35, 40, 45, 50, 60].map((value) => ({
+            value,
+            label: temperatureText(value),
+          }))}
+          value={might.ambientC ?? 30}
+          onValue={(ambientC) => change({ ambientC })}
+        />
+        <SelectInput
+          label="Bundled with"
+          options={[2, 3, 6, 9, 20, 30].map((value) => ({ value, label: `${value} in all` }))}
+          value={might.currentCarrying ?? 2}
+          onValue={(currentCarrying) => change({ currentCarrying })}
+        />
+        <Figure label="Load besides (A)" value={extra} onValue={setExtra} isWrong={isWrong(more, 1000)} />
+        <Figure
+          label={`Length (${lengthUnit})`}
+          value={length}
+          onValue={setLength}
+          isWrong={isWrong(lengthM, 1000)}
+        />
+      </form>
+      {wrong && <p className="font-medium text-danger">Give figures from 0 to 1000.</p>}
+      <Answer before={before} after={after} might={question} asIs={asIs} />
+      <SendButton
+        stored="Kept as a proposal"
+        disabled={wrong}
+        entries={() => [
+          entries.panelEntry(panel.id, panel.name, {
+            kind: 'proposal',
+            at: new Date().toISOString(),
+            content: {
+              title: circuit?.label ?? placeText(breaker),
+              breakerId: breaker.id,
+              poles: breaker.poles,
+              ratingAmps: question.breakerAmps,
+              kind: breaker.kind,
+              conductor: question.conductor,
+              lengthM: lengthM ?? null,
+              reasons: after.sizing.reasons.slice(0, 3).map(({ text }) => text),
+            },
+          }),
+        ]}
+      >
+        Keep it as a proposal
+      </SendButton>
+    </>
+  );
+}
+
+function Figure({
+  label,
+  value,
+  onValue,
+  isWrong,
+}: {
+  label: string;
+  value: string;
+  onValue: (value: string) => void;
+  isWrong: boolean;
+}) {
+  return (
+    <label className="block">
+      <span className="mb-1 block text-sm font-medium">{label}</span>
+      <input
+        inputMode="decimal"
+        value={value}
+        aria-invalid={isWrong || undefined}
+        onChange={(event) => onValue(event.target.value)}
+        className={classes(
+          'figures min-h-11 w-28 rounded-sm border bg-bone-raised px-3',
+          isWrong ? 'border-2 border-danger' : 'border-rule-strong',
+        )}
+      />
+    </label>
+  );
+}
+
+const VERDICTS: Record<WhatIf['sizing']['decision'], string> = {
+  keep: '✓ It fits',
+  'size-down': '✕ The breaker is too large for the conductor',
+  'size-up': '! The breaker is too small for the load',
+  split: '✕ Too much load: split the circuit',
+  rewire: '✕ The conductor is too thin for the load',
+};
+
+const opens = ({ window, sizing: { loadAmps } }: WhatIf): string => {
+  if (loadAmps === 0) return 'no load is drawn';
+  if (!window) return 'not known for this rating';
+  const { fastestSeconds, slowestSeconds } = window;
+  if (fastestSeconds === null) return 'never: it carries that for good';
+  const from = sayDuration(fastestSeconds);
+  return slowestSeconds === null ? `${from} or never` : `${from} to ${sayDuration(slowestSeconds)}`;
+};
+
+function Answer({
+  before,
+  after,
+  might,
+  asIs,
+}: {
+  before: WhatIf;
+  after: WhatIf;
+  might: SizingInput;
+  asIs: SizingInput;
+}) {
+  const { say } = useUnits();
+  const rows: [name: string, say: (one: WhatIf, of: SizingInput) => string][] = [
+    ['Load', ({ sizing }) => ampsText(sizing.loadAmps)],
+    ['The load calls for', ({ sizing }) => ampsText(sizing.demandAmps)],
+    ['The conductor carries', ({ sizing }) => ampsText(sizing.ampacity)],
+    [
+      'Largest breaker for it',
+      ({ sizing }) => (sizing.maxBreakerAmps === 0 ? 'none' : ampsText(sizing.maxBreakerAmps)),
+    ],
+    [
+      'Thinnest conductor for the load',
+      ({ thinnest }, { conductor: { material }, portableReceptacles }) =>
+        thinnest === null
+          ? portableReceptacles
+            ? 'none: outlets end at 20 A'
+            : 'none up to 4/0'
+          : sayConductor({ gauge: thinnest, material }),
+    ],
+    [
+      'Lost on the way',
+      ({ dropPercent }) => (dropPercent === null ? 'length not known' : `${dropPercent.toFixed(1)} %`),
+    ],
+    ['At this load it would open in', (one) => opens(one)],
+  ];
+  return (
+    <section aria-label="What it comes to" className="space-y-4 border-t border-rule-strong pt-3">
+      <p
+        role="status"
+        className={classes(
+          'text-2xl font-bold',
+          VERDICTS[after.sizing.decision].startsWith('✕') && 'text-danger',
+        )}
+      >
+        {VERDICTS[after.sizing.decision]}
+      </p>
+      <table className="w-full text-left">
+        <thead>
+          <tr className="border-b border-rule-strong">
+            <th scope="col" className="py-1 font-normal text-ink-soft">
+              {' '}
+            </th>
+            <th scope="col" className="py-1 text-right">
+              As it is
+            </th>
+            <th scope="col" className="py-1 text-right">
+              What if
+            </th>
+          </tr>
+        </thead>
+        <tbody className="divide-y divide-rule">
+          {rows.map(([name, tell]) => {
+            const [now, then] = [tell(before, asIs), tell(after, might)];
+            return (
+              <tr key={name}>
+                <th scope="row" className="py-1 pr-2 font-normal">
+                  {name}
+                </th>
+                <td className="figures py-1 pl-2 text-right">{now}</td>
+                <td className={classes('figures py-1 pl-2 text-right', now !== then && 'font-bold')}>
+                  {then}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <div>
+        <h2 className="text-lg font-bold">What binds</h2>
+        <ul>
+          {after.limits.map(({ what, amps, source, binds }) => (
+            <li key={what} className={classes('py-0.5', binds && 'font-bold')}>
+              <span className="figures">{ampsText(amps)}</span> {what}
+              {binds && ': this binds'}. <span className="text-sm font-normal text-ink-soft">{source}</span>
+            </li>
+          ))}
+        </ul>
+      </div>
+      <ul className="list-disc pl-5">
+        {after.sizing.reasons.map(({ code, text }) => (
+          <li key={code}>{say(text)}</li>
+        ))}
+      </ul>
+      <p className="text-sm text-ink-soft">
+        A larger breaker is never the answer to a trip. Editions differ: NEC 2023 is shown; where local code
+        says otherwise, it decides.
+      </p>
+    </section>
+  );
+}
