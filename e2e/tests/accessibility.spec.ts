@@ -123,6 +123,33 @@ for (const { name, size, colorScheme } of LOOKS) {
       await expectSound(page, 'scan');
     });
 
+    test('on planning: the service, room, what if, two wires, what to buy', async ({ page, request }) => {
+      const { panel, site } = await demoBoard(request);
+      const path = await detailPath(request, 'Steam press and tea corner');
+      await page.goto(`/panels/${panel.id}/service`);
+      await asElectrician(page);
+      await page.getByLabel('Floor area, outside, ft²').fill('2400');
+      await expect(page.getByRole('region', { name: 'Can it be added?' }).getByRole('status')).toBeVisible();
+      await expectSound(page, 'service');
+      await page.getByLabel('Range, kW').fill('99');
+      await expect(page.getByText(/from 1.75 to 27\s/)).toBeVisible();
+      await expectSound(page, 'service, a figure that is wrong');
+      await page.goto(`/panels/${panel.id}/room?poles=2&amps=60&title=Kiln`);
+      await expect(page.getByRole('img', { name: /^After/ })).toBeVisible();
+      await page.getByText('What stays where it is, and why').click();
+      await expectSound(page, 'room');
+      await page.goto(`${path}/what-if`);
+      await page.getByLabel('Load besides (A)').fill('x');
+      await expect(page.getByText('Give figures from 0 to 1000.')).toBeVisible();
+      await expectSound(page, 'what if');
+      await page.goto(`${path}/two-wires`);
+      await expect(page.getByRole('region', { name: 'What to do' })).toBeVisible();
+      await expectSound(page, 'two wires');
+      await page.goto(`/sites/${site.id}/parts`);
+      await expect(page.getByRole('region', { name: 'Breakers' })).toBeVisible();
+      await expectSound(page, 'what to buy');
+    });
+
     test('on the reading line, live meters, legs and the search of a joint', async ({ page, request }) => {
       const { panel } = await demoBoard(request);
       const path = await detailPath(request, 'Steam press and tea corner');

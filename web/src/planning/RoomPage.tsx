@@ -408,7 +408,7 @@ function Legs({
       <table className="text-left" aria-describedby={captionId}>
         <thead>
           <tr>
-            <th scope="col" className="pr-6 font-normal" />
+            <td />
             <th scope="col" className="pr-6 text-right">
               Leg A
             </th>

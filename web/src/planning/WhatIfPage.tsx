@@ -286,9 +286,7 @@ function Answer({
       <table className="w-full text-left">
         <thead>
           <tr className="border-b border-rule-strong">
-            <th scope="col" className="py-1 font-normal text-ink-soft">
-              {' '}
-            </th>
+            <td />
             <th scope="col" className="py-1 text-right">
               As it is
             </th>
