@@ -56,22 +56,31 @@ test('the pictures', async ({ page, request }) => {
   await asElectrician(page);
   await page.getByRole('link', { name: /^Main panel/ }).waitFor();
   await shoot(page, 'start');
-  await page.goto(`/sites/${site.id}`);
-  await page.getByRole('searchbox', { name: 'Find in this site' }).fill('trips last winter');
-  await page.getByRole('list', { name: 'Entries found' }).waitFor();
-  await shoot(page, 'site');
   await page.goto('/outcomes');
   await page.getByRole('heading', { name: 'Case by case' }).waitFor();
   await shoot(page, 'outcomes');
-  await page.goto('/settings');
-  await shoot(page, 'settings');
 
   await openBoard(panel);
   await shoot(page, 'board');
-  await openBoard(panelNamed('Yard panel'));
-  await page.goto(`/panels/${panel.id}/setup`);
-  await page.getByRole('heading', { name: 'Set up Main panel' }).waitFor();
-  await shoot(page, 'setup');
+
+  await page.goto(`/panels/${panel.id}/service`);
+  await page.getByLabel('Floor area, outside, ft²').fill('2400');
+  await page.getByRole('region', { name: 'Can it be added?' }).getByRole('status').waitFor();
+  await page.getByLabel('Floor area, outside, ft²').blur();
+  await page.evaluate(() => window.scrollTo(0, 120));
+  await shoot(page, 'service');
+  await page.goto(`/panels/${panel.id}/room?poles=2&amps=50&title=Vehicle+charger`);
+  await page.getByLabel('It serves').selectOption('vehicle-outlet');
+  await page.getByRole('img', { name: /^After/ }).waitFor();
+  await page.getByLabel('It serves').blur();
+  await shoot(page, 'room');
+  await page.goto(`/sites/${site.id}/parts`);
+  await page.getByRole('region', { name: 'Breakers' }).waitFor();
+  await shoot(page, 'parts');
+  await page.goto(`${await detailPath(request, 'Drying loft heaters')}/what-if`);
+  await page.getByLabel('Conductor').selectOption('10');
+  await page.getByLabel('Conductor').blur();
+  await shoot(page, 'what-if');
 
   const details = {
     'detail-replace': 'Loft lights',
@@ -98,11 +107,6 @@ test('the pictures', async ({ page, request }) => {
   await page.getByRole('textbox', { name: 'Reading line' }).fill(typed);
   await page.getByRole('list', { name: 'Not understood' }).waitFor();
   await shoot(page, 'reading-line');
-
-  await page.goto(`/legs/${panel.id}`);
-  await page.getByRole('region', { name: 'Moves' }).getByRole('listitem').first().waitFor();
-  await page.getByRole('heading', { name: 'Supply check' }).evaluate((heading) => heading.scrollIntoView());
-  await shoot(page, 'legs');
 
   await page.goto(`/joints/${breakerId}`);
   for (const [point, unloaded, loaded] of [

@@ -103,6 +103,16 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
         <QuickActions className="mt-3 hidden sm:flex" {...quick} />
       </header>
       <DecisionCard decision={decision} changes={detail.changes} onLog={openForm}>
+        {decision.action === 'separate-conductors' && (
+          <p className="mt-3">
+            <Link
+              to={`/panels/${panel.id}/breakers/${breaker.id}/two-wires`}
+              className="font-semibold underline underline-offset-4"
+            >
+              What to do about two wires here
+            </Link>
+          </p>
+        )}
         {detail.coolDown && <CoolDown coolDown={detail.coolDown} stopped={stopped} />}
       </DecisionCard>
       <QuickActions className="flex sm:hidden" {...quick} />

@@ -21,34 +21,24 @@ export function Attention({ board }: { board: Board }) {
           Something is wrong here
         </Link>
       </p>
-      <nav aria-label="Measure this panel" className="mb-4 flex flex-wrap gap-2">
-        <Link to={`/legs/${panel.id}`} className={asButton('quiet')}>
-          Supply and legs
-        </Link>
-        <Link to={`/panels/${panel.id}/recordings`} className={asButton('quiet')}>
-          Logger recordings
-        </Link>
-        <Link to={`/panels/${panel.id}/scan`} className={asButton('quiet')}>
-          Soak and scan
-        </Link>
-        <Link to={`/panels/${panel.id}/heat-pictures`} className={asButton('quiet')}>
-          Heat pictures
-        </Link>
-        <Link to={`/panels/${panel.id}/review`} className={asButton('quiet')}>
-          Is the panel failing?
-        </Link>
-      </nav>
-      <nav aria-label="Plan at this panel" className="mb-4 flex flex-wrap gap-2">
-        <Link to={`/panels/${panel.id}/room`} className={asButton('quiet')}>
-          Make room for a circuit
-        </Link>
-        <Link to={`/panels/${panel.id}/service`} className={asButton('quiet')}>
-          What the service carries
-        </Link>
-        <Link to={`/sites/${board.site.id}/parts`} className={asButton('quiet')}>
-          What to buy
-        </Link>
-      </nav>
+      <Ways
+        label="Measure"
+        ways={[
+          ['Supply and legs', `/legs/${panel.id}`],
+          ['Logger recordings', `/panels/${panel.id}/recordings`],
+          ['Soak and scan', `/panels/${panel.id}/scan`],
+          ['Heat pictures', `/panels/${panel.id}/heat-pictures`],
+          ['Is the panel failing?', `/panels/${panel.id}/review`],
+        ]}
+      />
+      <Ways
+        label="Plan"
+        ways={[
+          ['Make room for a circuit', `/panels/${panel.id}/room`],
+          ['What the service carries', `/panels/${panel.id}/service`],
+          ['What to buy', `/sites/${board.site.id}/parts`],
+        ]}
+      />
       {cases.length > 0 && (
         <section aria-label="Open cases" className="mb-6">
           <h2 className="text-xl font-bold">Open cases</h2>
@@ -85,4 +75,20 @@ export function Attention({ board }: { board: Board }) {
 function attentionTitle(pressing: number, empty: boolean): string {
   if (empty) return 'An empty panel: enter what is in it';
   return pressing === 0 ? 'Nothing needs attention' : 'What needs attention, most pressing first';
+}
+
+/** What can be done with the panel as a whole. */
+function Ways({ label, ways }: { label: string; ways: [words: string, to: string][] }) {
+  return (
+    <nav aria-label={`${label} this panel`} className="mb-2 grid grid-cols-[5rem_minmax(0,1fr)] items-start">
+      <p className="py-2.5 text-sm font-semibold text-ink-soft">{label}</p>
+      <p className="flex flex-wrap gap-x-5">
+        {ways.map(([words, to]) => (
+          <Link key={to} to={to} className="inline-flex min-h-11 items-center underline underline-offset-4">
+            {words}
+          </Link>
+        ))}
+      </p>
+    </nav>
+  );
 }

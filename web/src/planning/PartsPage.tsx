@@ -1,10 +1,11 @@
 import { FORMULA_START } from '@phylaxon/core/views/csv';
-import { partsList, type DecidedPart, type PartLine } from '@phylaxon/core/views/planning';
+import { partsList, sumOf, type DecidedPart, type PartLine } from '@phylaxon/core/views/planning';
 import { useQueries, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useParams } from 'react-router';
 import { recordQueries } from '../queries/index.ts';
-import { Button, capital, classes, Notice, PageHead } from '../shared/index.ts';
-import { usePartTicks } from './partTicks.ts';
+import { Button, capital, classes, Notice, PageHead, toNumber } from '../shared/index.ts';
+import { useParts } from './partsStore.ts';
 
 const GROUPS: PartLine['group'][] = [
   'breakers',
@@ -67,6 +68,7 @@ export function PartsPage() {
               lines={lines.filter((one) => one.group === group)}
             />
           ))}
+          <Sum lines={lines.filter(({ group }) => isBought(group))} />
           <p className="text-sm text-ink-soft">
             Same maker is not enough: family and series as on the panel’s label. Where a family is withdrawn,
             ask its maker for what is listed in its place. Take the old one along, or its photo.
@@ -74,6 +76,74 @@ export function PartsPage() {
         </>
       )}
     </main>
+  );
+}
+
+const isBought = (group: PartLine['group']): boolean => group !== 'take along';
+
+/** What one costs: as a rule, or as somebody says. */
+function Price({
+  what,
+  currency,
+  band,
+  price,
+  onPrice,
+}: {
+  what: string;
+  currency: string;
+  band: PartLine['band'];
+  price: number | null;
+  onPrice: (price: number | null) => void;
+}) {
+  const [typed, setTyped] = useState(price === null ? '' : `${price}`);
+  return (
+    <label className="flex min-h-11 items-center gap-2 py-1 text-sm">
+      <span className="figures text-ink-soft">{currency}</span>
+      <input
+        inputMode="decimal"
+        aria-label={`Price of one: ${what}`}
+        placeholder={band ? `${band.from}–${band.to}` : 'price'}
+        value={typed}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          const value = toNumber(event.target.value);
+          onPrice(typeof value === 'number' && value >= 0 && value <= 1_000_000 ? value : null);
+        }}
+        className="figures min-h-11 w-24 rounded-sm border border-rule-strong bg-bone-raised px-2 placeholder:text-ink-soft"
+      />
+    </label>
+  );
+}
+
+/** What it comes to: own prices where there are any, what is usual for the rest. */
+function Sum({ lines }: { lines: readonly PartLine[] }) {
+  const { prices, currency, setCurrency } = useParts();
+  const { from, to, unpriced } = sumOf(lines, prices);
+  const money = (value: number) => `${currency} ${value.toFixed(2)}`;
+  return (
+    <section
+      aria-label="What it comes to"
+      className="flex flex-wrap items-end justify-between gap-3 border-t-2 border-ink pt-3"
+    >
+      <p>
+        <strong className="figures text-xl">
+          {from === to ? money(from) : `${money(from)} to ${money(to)}`}
+        </strong>
+        {unpriced > 0 && ` and ${unpriced} ${unpriced === 1 ? 'line' : 'lines'} without a price`}
+        <span className="block text-sm text-ink-soft">
+          Where no price is typed, what such parts cost as a rule. Type your own to be exact.
+        </span>
+      </p>
+      <label className="block print:hidden">
+        <span className="mb-1 block text-sm font-medium">Currency</span>
+        <input
+          value={currency}
+          maxLength={6}
+          onChange={(event) => setCurrency(event.target.value)}
+          className="min-h-11 w-20 rounded-sm border border-rule-strong bg-bone-raised px-3"
+        />
+      </label>
+    </section>
   );
 }
 
@@ -97,16 +167,16 @@ function Group({
   group: PartLine['group'];
   lines: readonly PartLine[];
 }) {
-  const { ticked, toggle } = usePartTicks();
+  const { ticked, toggle, prices, setPrice, currency } = useParts();
   const done = new Set(ticked[siteId] ?? []);
   if (lines.length === 0) return null;
   return (
     <section aria-label={capital(group)} className="break-inside-avoid border-t border-rule-strong pt-2">
       <h2 className="text-lg font-bold">{capital(group)}</h2>
       <ul className="divide-y divide-rule">
-        {lines.map(({ key, count, what, forWhat }) => (
-          <li key={key}>
-            <label className="flex min-h-11 items-start gap-3 py-2">
+        {lines.map(({ key, count, what, forWhat, band }) => (
+          <li key={key} className="flex flex-wrap items-start justify-between gap-x-4">
+            <label className="flex min-h-11 min-w-0 flex-1 basis-72 items-start gap-3 py-2">
               <input
                 type="checkbox"
                 checked={done.has(key)}
@@ -118,6 +188,15 @@ function Group({
                 <span className="block text-sm text-ink-soft">For {forWhat}</span>
               </span>
             </label>
+            {isBought(group) && (
+              <Price
+                what={what}
+                currency={currency}
+                band={band}
+                price={prices[key] ?? null}
+                onPrice={(price) => setPrice(key, price)}
+              />
+            )}
           </li>
         ))}
       </ul>

@@ -67,6 +67,7 @@ interface Wish {
   edition: Edition;
   section: 'upper' | 'lower' | 'either';
   kind: BreakerKind | 'by-place';
+  isInlet: boolean;
 }
 
 const RATINGS = [15, 20, 25, 30, 40, 50, 60, 70, 80, 100];
@@ -82,14 +83,16 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
     edition: '2023',
     section: 'either',
     kind: 'by-place',
+    isInlet: false,
   }));
   const change = (some: Partial<Wish>) => setWish((before) => ({ ...before, ...some }));
   const { question, stays } = useMemo(() => {
     return roomQuestion(planned, handsOff(board), {
       poles: wish.poles,
       ...(wish.section !== 'either' && { section: wish.section }),
+      besideMain: wish.isInlet,
     });
-  }, [board, planned, wish.poles, wish.section]);
+  }, [board, planned, wish.poles, wish.section, wish.isInlet]);
   const plan = useComputation('space-plan', question);
   const byPlace =
     wish.serves === ''
@@ -197,6 +200,21 @@ function Wanted({
         value={wish.kind}
         onValue={(kind) => onChange({ kind })}
       />
+      <label className="flex min-h-11 items-center gap-3">
+        <input
+          type="checkbox"
+          checked={wish.isInlet}
+          onChange={({ target: { checked } }) =>
+            onChange(
+              checked
+                ? { isInlet: true, poles: 2, ratingAmps: 30, title: wish.title || 'Generator inlet' }
+                : { isInlet: false },
+            )
+          }
+          className="size-5 accent-ink"
+        />
+        For a generator inlet, with an interlock beside the main
+      </label>
       {isSplit && (
         <SelectInput
           label="Section"
@@ -297,6 +315,18 @@ function Plan({
               {wish.ratingAmps} A {KIND_WORDS[kind]} breaker
               {conductor && `; conductor of at least ${sayConductor(conductor)} by its 60 °C column`}.
             </p>
+            {wish.isInlet && (
+              <p>
+                The interlock’s plate is made for this panel and lets the main and this breaker never be on
+                together: without it the generator feeds the street.
+              </p>
+            )}
+            {kind === 'surge' && (
+              <p>
+                Surge protection sits as close to the main as it can, with the shortest leads: length costs
+                protection.
+              </p>
+            )}
             <p className="text-sm text-ink-soft">
               All of it with the panel dead and proved dead, by a qualified electrician. The line side of the
               main stays live.

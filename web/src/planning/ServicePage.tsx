@@ -33,6 +33,7 @@ import {
   useUnits,
 } from '../shared/index.ts';
 import { useChanges } from '../stores/index.ts';
+import { Feeders } from './Feeders.tsx';
 import { SheetFields } from './SheetFields.tsx';
 import { readSheetForm, toSheetForm, type SheetForm } from './sheetForm.ts';
 import { PART_NAMES, SCHOOLS, SERVICE_PART_NAMES } from './words.ts';
@@ -92,6 +93,7 @@ function Sheet({ planning, planned }: { planning: Planning; planned: PlannedPane
           load counts as, and what can be added.
         </p>
       )}
+      <Feeders planning={planning} planned={planned} />
       <section aria-label="What it is made of" className="space-y-4 border-t border-rule-strong pt-3">
         <h2 className="text-xl font-bold">What it is made of</h2>
         <p className="text-ink-soft">
@@ -167,7 +169,24 @@ function Schools({ sheet }: { sheet: ServiceSheet }) {
   return (
     <section aria-label="The load by four schools" className="border-t border-rule-strong pt-3">
       <h2 className="text-xl font-bold">The load by four schools</h2>
-      <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Table of the load">
+      <ul className="mt-2 divide-y divide-rule sm:hidden">
+        {[...loads].map(([method, { demandAmps, fits, headroomAmps }]) => (
+          <li key={method} className="flex flex-wrap justify-between gap-x-3 py-1">
+            <strong>{SCHOOLS[method].name}</strong>
+            <span className="figures">{ampsText(demandAmps)}</span>
+            <span className={classes('w-full', !fits && 'font-semibold text-danger')}>
+              {fits ? '✓' : '✕'} {ampsText(Math.abs(headroomAmps))} {fits ? 'left of' : 'short of'}{' '}
+              {ampsText(sheet.serviceAmps)}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <div
+        className="hidden overflow-x-auto sm:block"
+        tabIndex={0}
+        role="group"
+        aria-label="Table of the load"
+      >
         <table className="mt-2 w-full min-w-2xl">
           <thead>
             <tr className="border-b border-rule-strong text-left align-bottom">

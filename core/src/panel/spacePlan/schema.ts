@@ -47,6 +47,12 @@ export const spacePlanInput = z
     want: z.object({
       poles,
       section: z.enum(['upper', 'lower'], 'The section is upper or lower.').optional(),
+      places: z
+        .array(space)
+        .min(1, 'Name one place at least, or none at all.')
+        .max(MOST_SPACES)
+        .optional()
+        .describe('only at one of these spaces, such as those an interlock’s plate reaches'),
     }),
     maxCost: z
       .int('The most it may cost is a whole number.')

@@ -244,6 +244,19 @@ function carryOut(q: SpacePlanInput, plan: SpacePlan): void {
   for (const { space, part } of slotsOf(wanted)) expect(taken.has(`${space} ${part}`)).toBe(false);
 }
 
+describe('a place of its own', () => {
+  test('an interlock’s breaker goes beside the main, and what sits there moves', () => {
+    const breakers = full(6).filter(({ space }) => space !== 5 && space !== 6);
+    expect(ask({ breakers, want: { poles: 2, places: [1, 2] } })).toMatchObject({
+      cost: 2,
+      place: { space: 1, half: null },
+      via: 'moves',
+    });
+    const fixed = breakers.map((one) => ({ ...one, movable: false }));
+    expect(ask({ breakers: fixed, want: { poles: 2, places: [1, 2] } }).possible).toBe(false);
+  });
+});
+
 describe('laws', () => {
   test('a cheaper plan never exists, and each plan can be carried out', () => {
     fc.assert(

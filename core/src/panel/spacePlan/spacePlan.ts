@@ -1,5 +1,5 @@
 import { leastWork, type Step } from './leastWork.ts';
-import { spacePlanInput, type SpacePlan, type SpacePlanInput } from './schema.ts';
+import { spacePlanInput, type SpacePlan, type SpacePlanInput, type SpaceQuestion } from './schema.ts';
 import { placesIn, sectionsOf, type Cell, type Section } from './section.ts';
 
 interface Found {
@@ -14,10 +14,11 @@ const NONE: SpacePlan = { possible: false, cost: null, steps: [], place: null, v
 const alike = (place: readonly Cell[]) => place.map(({ listed, content }) => `${listed} ${content}`).join();
 
 /** The cheapest whole place of a section. */
-function wholePlace(section: Section, poles: 1 | 2, most: number): Found | null {
+function wholePlace(section: Section, { poles, places }: SpaceQuestion['want'], most: number): Found | null {
   let best: Found | null = null;
   const tried = new Set<string>();
   for (const place of placesIn(section, poles)) {
+    if (places && !places.includes(place[0]!.space)) continue;
     if (place.some(({ content }) => content === 'stays' || content === 'half' || content === 'narrows'))
       continue;
     if (tried.has(alike(place))) continue;
@@ -62,8 +63,11 @@ export function spacePlan(input: SpacePlanInput): SpacePlan {
   const question = spacePlanInput.parse(input);
   const { want, maxCost } = question;
   const sections = sectionsOf(question).filter(({ takesNew }) => takesNew);
-  const whole = cheapest(sections.map((section) => wholePlace(section, want.poles, maxCost)));
+  const whole = cheapest(sections.map((section) => wholePlace(section, want, maxCost)));
   if (whole) return { possible: true, ...whole, via: whole.steps.length === 0 ? 'free' : 'moves' };
-  const half = want.poles === 1 ? cheapest(sections.map((section) => halfPlace(section, maxCost))) : null;
+  const half =
+    want.poles === 1 && !want.places
+      ? cheapest(sections.map((section) => halfPlace(section, maxCost)))
+      : null;
   return half ? { possible: true, ...half, via: 'narrow' } : NONE;
 }

@@ -1,6 +1,7 @@
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { KIND_WORDS, listedFamilies, sayPlace } from '../../panel/layout/index.ts';
 import { sayConductor } from '../../code/sizing/index.ts';
+import { BREAKER_BANDS, FILLER_BAND, NARROW_BAND, type PriceBand } from './priceBands.ts';
 import type { PlannedPanel, Planning, StoredProposal } from './schema.ts';
 
 /** A line of what to buy or to take along. */
@@ -11,6 +12,8 @@ export interface PartLine {
   count: number;
   what: string;
   forWhat: string;
+  /** What one costs as a rule; `null`: nobody can say, such as a conductor by its length. */
+  band: PriceBand | null;
 }
 
 /** What a breaker is decided or planned to become. */
@@ -38,6 +41,7 @@ const breakerLine = (planned: PlannedPanel, one: NewBreaker): PartLine => ({
   count: 1,
   what: `${sayQuantity(one.ratingAmps, 'A')} ${one.poles === 2 ? 'two-pole' : 'one-pole'} ${KIND_WORDS[one.kind]} breaker, ${familyText(planned)}; ${LOOK_FOR}`,
   forWhat: one.forWhat,
+  band: BREAKER_BANDS[one.kind][one.poles],
 });
 
 /** A decision about a breaker that takes a new part. */
@@ -67,6 +71,7 @@ function decidedLines(planned: PlannedPanel, decided: readonly DecidedPart[]): P
         count: 1,
         what: 'A photo of the old breaker and of its label, to compare',
         forWhat,
+        band: null,
       },
     ];
   });
@@ -92,6 +97,7 @@ function proposalLines(planned: PlannedPanel, { entryId, content }: StoredPropos
       count: 1,
       what: `${sayQuantity(found.breaker.ratingAmps, 'A')} narrow unit, ${familyText(planned)}`,
       forWhat: `${forWhat}: ${found.circuit?.label ?? sayPlace(found.breaker)}`,
+      band: NARROW_BAND,
     });
   }
   if (content.conductor)
@@ -101,6 +107,7 @@ function proposalLines(planned: PlannedPanel, { entryId, content }: StoredPropos
       count: 1,
       what: `${sayConductor(content.conductor)}, ${content.conductor.insulationC} °C${content.lengthM === null ? ', length to be measured' : `, ${sayQuantity(Math.ceil(content.lengthM * 1.1), 'm')} with a tenth to spare`}`,
       forWhat,
+      band: null,
     });
   return lines;
 }
@@ -111,6 +118,7 @@ const plain = (group: PartLine['group'], what: string, count = 1): PartLine => (
   count,
   what,
   forWhat: 'the visit',
+  band: null,
 });
 
 /**
@@ -136,6 +144,7 @@ export function partsList(
             count: planned.panel.holes.length,
             what: 'Filler for an open space, made for this panel',
             forWhat: `${planned.panel.name}, ${planned.panel.holes.join(', ')}`,
+            band: FILLER_BAND,
           },
         ]
       : []),

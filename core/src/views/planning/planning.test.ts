@@ -12,6 +12,7 @@ import {
   schoolsOf,
   servicePartsOf,
   sharedTerminal,
+  sumOf,
   whatIf,
   type PlannedPanel,
   type Planning,
@@ -295,6 +296,14 @@ describe('what to buy', () => {
     expect(what('fillers')).toHaveLength(1);
     expect(what('take along')).toContain('Lock and tag for the main');
     expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length);
+  });
+
+  test('a sum of bands, and of prices of one’s own', () => {
+    const lines = partsList(planning(planned({ proposals: [proposal] })), new Map());
+    const toBuy = lines.filter(({ group }) => group === 'breakers' || group === 'narrow units');
+    expect(sumOf(toBuy, {})).toEqual({ from: 24, to: 65, unpriced: 0 });
+    expect(sumOf(toBuy, { [toBuy[0]!.key]: 20 })).toEqual({ from: 32, to: 50, unpriced: 0 });
+    expect(sumOf(lines, {}).unpriced).toBeGreaterThan(0);
   });
 
   test('a label that was not read is told', () => {

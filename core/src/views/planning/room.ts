@@ -45,7 +45,12 @@ const mayShrink = ({ kind, ratingAmps }: Pick<Breaker, 'kind' | 'ratingAmps'>): 
 export interface RoomWish {
   poles: 1 | 2;
   section?: 'upper' | 'lower';
+  /** At the spaces beside the main, which an interlock’s plate reaches. */
+  besideMain?: boolean;
 }
+
+/** Where the first row of spaces is. */
+const BESIDE_MAIN = [1, 2];
 
 /**
  * The question of room in a drawn panel, as `spacePlan` takes it.
@@ -93,7 +98,11 @@ export function roomQuestion(
       narrowSpaces: panel.narrowSpaces,
       blocked: [],
       breakers: planned,
-      want: { poles: wish.poles, ...(panel.splitAt !== null && wish.section && { section: wish.section }) },
+      want: {
+        poles: wish.poles,
+        ...(panel.splitAt !== null && wish.section && { section: wish.section }),
+        ...(wish.besideMain && { places: BESIDE_MAIN }),
+      },
     },
     stays,
   };
