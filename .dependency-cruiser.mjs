@@ -50,6 +50,7 @@ const CORE = [
   'diagnosis/cases',
   'diagnosis/outcomes',
   'diagnosis/panelReview',
+  'visit/gates',
   'views/board',
   'views/timeline',
   'views/search',

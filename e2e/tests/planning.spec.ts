@@ -105,6 +105,17 @@ for (const [where, size] of [
       const plan = page.getByRole('region', { name: 'Plan', exact: true });
       await expect(plan.getByRole('status').first()).toContainText('Room at spaces');
       await expect(plan.getByRole('listitem').first()).toContainText('Move');
+      // Another place is checked the same way.
+      await page.getByLabel('Where').selectOption('1');
+      await expect(plan.getByRole('status').first()).toContainText('Room at spaces 1 and 3 after 2 steps');
+      await page.getByLabel('Where').selectOption('12');
+      await expect(plan.getByRole('status').first()).toContainText('No room can be made');
+      await page.getByLabel('Where').selectOption('0');
+      await page.getByLabel('It serves').selectOption('garage');
+      await page.getByLabel('Asked for here').selectOption('none');
+      await expect(page.getByRole('region', { name: 'Kind of breaker' })).toContainText(
+        'Your own list asks for nothing',
+      );
       await page.getByLabel('What it is for').fill('Charger');
       await plan.getByRole('button', { name: 'Keep it as a proposal' }).click();
       await expect(page.getByRole('region', { name: 'Planned here' })).toContainText(

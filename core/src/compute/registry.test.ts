@@ -86,6 +86,7 @@ const questions: Record<ComputationName, unknown> = {
     ],
   },
   'thermal-spots': { width: 2, height: 2, celsius: [21, 21, 36, 37], ambientC: 21 },
+  visit: { touched: [{ id: '7', poles: 1 }], otherSources: [], facts: [{ is: 'dressed' }] },
   'panel-review': { evidence: ['one-joint-over-15', 'over-40-years'] },
   'reading-line': {
     text: '12: 118.4v, tripped 8 min at 17a; blah',

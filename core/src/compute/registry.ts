@@ -31,6 +31,7 @@ import {
   tripWindowOutput,
 } from '../physics/trip/index.ts';
 import { panelReview, panelReviewInput, panelReviewOutput } from '../diagnosis/panelReview/index.ts';
+import { visit, visitInput, visitOutput } from '../visit/gates/index.ts';
 import { diagnose, diagnoseInput, diagnoseOutput } from '../diagnosis/engine/index.ts';
 
 /** One calculation that other programs may ask for: its question, its answer, what it does. */
@@ -156,6 +157,12 @@ export const COMPUTATIONS = {
     input: thermalSpotsInput,
     output: thermalSpotsOutput,
     run: thermalSpots,
+  }),
+  visit: computation({
+    summary: 'The gates of a visit: what may be done next, and what may be touched',
+    input: visitInput,
+    output: visitOutput,
+    run: visit,
   }),
   'panel-review': computation({
     summary: 'Whether a panel as a whole is failing, on independent kinds of evidence',

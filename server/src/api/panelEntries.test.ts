@@ -2,6 +2,7 @@ import { gzipSync } from 'node:zlib';
 import { afterAll, beforeAll, beforeEach, expect, test } from '@jest/globals';
 import { packHeatMatrix } from '@phylaxon/core/record/heatMatrices';
 import type { PanelLog } from '@phylaxon/core/record/panelEntries';
+import type { Planning } from '@phylaxon/core/views/planning';
 import { packRecording } from '@phylaxon/core/record/recordings';
 import request from 'supertest';
 import { aJpeg, aShed, callsTo, testApp, undoOrRedo } from '../testing/index.ts';
@@ -103,6 +104,17 @@ test('goes out with the site and comes in with it; without the zip it does not',
   await log({ kind: 'recording', content: { channels: [channel()] }, sha256: recording });
   await log({ kind: 'heat-picture', content: { ambientC: 21 }, sha256: matrix });
   await log({ kind: 'board-photo', content: {}, sha256: photo });
+  await log({
+    kind: 'proposal',
+    content: {
+      title: 'Kiln',
+      poles: 1,
+      ratingAmps: 30,
+      place: { space: 3 },
+      steps: [{ breakerId, to: { space: 5 }, as: 'move' }],
+    },
+  });
+  await log({ kind: 'service-sheet', content: { serviceAmps: 60, floorAreaFt2: 400 } });
   const before = await listed();
   const zip = await wholeSite();
   const bare = (await request(server.app).get(`/api/v1/sites/${siteId}/site.json`).expect(200)).text;
@@ -126,6 +138,13 @@ test('goes out with the site and comes in with it; without the zip it does not',
     .send(zip)
     .expect(201);
   expect(copy.body.siteId).not.toBe(siteId);
+  // What is planned in a copy is about the copy’s own breakers.
+  const { body } = await call<Planning>('get', `/sites/${copy.body.siteId as string}/planning`);
+  const [copied] = body.panels;
+  const planned = copied!.proposals.find(({ content }) => content.title === 'Kiln')!;
+  expect(copied!.breakers.map(({ breaker }) => breaker.id)).toContain(planned.content.steps[0]!.breakerId);
+  expect(planned.content.steps[0]!.breakerId).not.toBe(breakerId);
+  expect(copied!.sheet!.content.serviceAmps).toBe(60);
 });
 
 test.each([

@@ -3,7 +3,6 @@ import {
   protectionByPlace,
   SERVED,
   SERVED_IDS,
-  type Edition,
   type Served,
 } from '@phylaxon/core/code/protectionByPlace';
 import { sayConductor, standardRatingAtLeast, thinnestConductor } from '@phylaxon/core/code/sizing';
@@ -29,6 +28,7 @@ import { useComputation } from '../compute/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import { ampsText, classes, Notice, PageHead, SelectInput, SendButton } from '../shared/index.ts';
 import { useChanges } from '../stores/index.ts';
+import { useCode, type OwnRule } from './codeStore.ts';
 import { handsOff } from './handsOff.ts';
 import { Proposals } from './Proposals.tsx';
 
@@ -64,7 +64,7 @@ interface Wish {
   poles: 1 | 2;
   ratingAmps: number;
   serves: Served | '';
-  edition: Edition;
+  space: number | null;
   section: 'upper' | 'lower' | 'either';
   kind: BreakerKind | 'by-place';
   isInlet: boolean;
@@ -80,7 +80,7 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
     poles: params.get('poles') === '2' ? 2 : 1,
     ratingAmps: standardRatingAtLeast(Number.isFinite(asked) ? asked : 20) ?? 20,
     serves: '',
-    edition: '2023',
+    space: null,
     section: 'either',
     kind: 'by-place',
     isInlet: false,
@@ -91,15 +91,18 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
       poles: wish.poles,
       ...(wish.section !== 'either' && { section: wish.section }),
       besideMain: wish.isInlet,
+      ...(wish.space !== null && { space: wish.space }),
     });
-  }, [board, planned, wish.poles, wish.section, wish.isInlet]);
+  }, [board, planned, wish.poles, wish.section, wish.isInlet, wish.space]);
   const plan = useComputation('space-plan', question);
+  const code = useCode();
   const byPlace =
     wish.serves === ''
       ? null
       : protectionByPlace({
           serves: [wish.serves],
-          edition: wish.edition,
+          edition: code.edition,
+          own: code.own,
           volts: wish.poles === 2 ? 240 : 120,
           ratingAmps: wish.ratingAmps,
           receptacles: true,
@@ -108,7 +111,7 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
   const kind = wish.kind === 'by-place' ? (byPlace?.kind ?? 'standard') : wish.kind;
   return (
     <>
-      <Wanted wish={wish} onChange={change} isSplit={board.panel.splitAt !== null} />
+      <Wanted wish={wish} onChange={change} panel={board.panel} />
       {byPlace && <ByPlace answer={byPlace} />}
       {plan && (
         <Plan
@@ -138,15 +141,27 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
   );
 }
 
+/** What may be asked for at a place, by the code or by a list of one’s own. */
+const OWN_RULES: { value: string; label: string; rule: OwnRule | null }[] = [
+  { value: 'code', label: 'As the code says', rule: null },
+  { value: 'none', label: 'Own list: nothing', rule: [] },
+  { value: 'ground-fault', label: 'Own list: ground-fault', rule: ['ground-fault'] },
+  { value: 'arc-fault', label: 'Own list: arc-fault', rule: ['arc-fault'] },
+  { value: 'both', label: 'Own list: both', rule: ['ground-fault', 'arc-fault'] },
+];
+const ownRule = (rule: OwnRule | undefined): string =>
+  OWN_RULES.find((one) => (one.rule?.join() ?? null) === (rule?.join() ?? null))!.value;
+
 function Wanted({
   wish,
   onChange,
-  isSplit,
+  panel,
 }: {
   wish: Wish;
   onChange: (some: Partial<Wish>) => void;
-  isSplit: boolean;
+  panel: Board['panel'];
 }) {
+  const { edition, setEdition, own, setOwn } = useCode();
   return (
     <form className="flex flex-wrap items-end gap-3" onSubmit={(event) => event.preventDefault()}>
       <label className="block min-w-48 flex-1">
@@ -188,8 +203,8 @@ function Wanted({
       <SelectInput
         label="Code in force"
         options={EDITIONS.map((value) => ({ value, label: `NEC ${value}` }))}
-        value={wish.edition}
-        onValue={(edition) => onChange({ edition })}
+        value={edition}
+        onValue={setEdition}
       />
       <SelectInput
         label="Kind"
@@ -200,6 +215,27 @@ function Wanted({
         value={wish.kind}
         onValue={(kind) => onChange({ kind })}
       />
+      {wish.serves !== '' && (
+        <SelectInput
+          label="Asked for here"
+          options={OWN_RULES.map(({ value, label }) => ({ value, label }))}
+          value={ownRule(own[wish.serves])}
+          onValue={(value) =>
+            setOwn(wish.serves as Served, OWN_RULES.find((one) => one.value === value)!.rule)
+          }
+        />
+      )}
+      {!wish.isInlet && (
+        <SelectInput
+          label="Where"
+          options={[
+            { value: 0, label: 'Least work' },
+            ...Array.from({ length: panel.spaces }, (_, i) => ({ value: i + 1, label: `Space ${i + 1}` })),
+          ]}
+          value={wish.space ?? 0}
+          onValue={(space) => onChange({ space: space === 0 ? null : space })}
+        />
+      )}
       <label className="flex min-h-11 items-center gap-3">
         <input
           type="checkbox"
@@ -207,7 +243,13 @@ function Wanted({
           onChange={({ target: { checked } }) =>
             onChange(
               checked
-                ? { isInlet: true, poles: 2, ratingAmps: 30, title: wish.title || 'Generator inlet' }
+                ? {
+                    isInlet: true,
+                    space: null,
+                    poles: 2,
+                    ratingAmps: 30,
+                    title: wish.title || 'Generator inlet',
+                  }
                 : { isInlet: false },
             )
           }
@@ -215,7 +257,7 @@ function Wanted({
         />
         For a generator inlet, with an interlock beside the main
       </label>
-      {isSplit && (
+      {panel.splitAt !== null && (
         <SelectInput
           label="Section"
           options={[

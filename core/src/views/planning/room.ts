@@ -47,6 +47,8 @@ export interface RoomWish {
   section?: 'upper' | 'lower';
   /** At the spaces beside the main, which an interlock’s plate reaches. */
   besideMain?: boolean;
+  /** At this space and no other. */
+  space?: number;
 }
 
 /** Where the first row of spaces is. */
@@ -102,6 +104,7 @@ export function roomQuestion(
         poles: wish.poles,
         ...(panel.splitAt !== null && wish.section && { section: wish.section }),
         ...(wish.besideMain && { places: BESIDE_MAIN }),
+        ...(wish.space !== undefined && { places: [wish.space] }),
       },
     },
     stays,

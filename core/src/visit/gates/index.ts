@@ -1,0 +1,2 @@
+export * from './schema.ts';
+export { visit } from './visit.ts';

@@ -1,0 +1,83 @@
+import { MAIN, type ToMeasure, type VisitPlan } from './schema.ts';
+
+/** Below this a point is dead, V. */
+export const DEAD_VOLTS = 3;
+/** From here on it is live; between the two it may be a ghost, and is measured under load, V. */
+export const LIVE_VOLTS = 60;
+/** A tester shows this on a known live point, V. */
+export const PROVED = { from: 90, to: 300 } as const;
+/** What a circuit of 120 V gives once it is on again, V. */
+export const VERIFIED = { from: 108, to: 132 } as const;
+
+/** How far a visit is. */
+export interface VisitState {
+  dressed: boolean;
+  /** The tester showed what a known live point has, when it was tried last. */
+  proved: boolean;
+  /** And that after the last measure. */
+  provedSince: boolean;
+  handlesOff: boolean;
+  mainOn: boolean;
+  /** The main was switched on again after it was off. */
+  mainCameOn: boolean;
+  locked: boolean;
+  isolated: ReadonlySet<string>;
+  coverOn: boolean;
+  /** V by what was measured. */
+  measured: ReadonlyMap<string, number>;
+  swapped: ReadonlySet<string>;
+  on: ReadonlySet<string>;
+  verified: ReadonlySet<string>;
+  stop: { code: 'live' | 'verify'; reason: string } | null;
+  abandoned: boolean;
+}
+
+export const BEGUN: VisitState = {
+  dressed: false,
+  proved: false,
+  provedSince: false,
+  handlesOff: false,
+  mainOn: true,
+  mainCameOn: false,
+  locked: false,
+  isolated: new Set(),
+  coverOn: true,
+  measured: new Map(),
+  swapped: new Set(),
+  on: new Set(),
+  verified: new Set(),
+  stop: null,
+  abandoned: false,
+};
+
+/** One name for one thing to measure. */
+export const measureKey = ({ id, pole, to }: ToMeasure): string => JSON.stringify([id, pole, to]);
+
+/** Each pole to neutral and to ground, and two poles to each other: behind the main, and at every touched place. */
+export const measuresOf = ({ touched }: Pick<VisitPlan, 'touched'>): ToMeasure[] =>
+  [{ id: MAIN, poles: 2 as const }, ...touched].flatMap(({ id, poles }): ToMeasure[] => [
+    ...(poles === 2 ? ([1, 2] as const) : ([1] as const)).flatMap((pole) =>
+      (['neutral', 'ground'] as const).map((to) => ({ id, pole, to })),
+    ),
+    ...(poles === 2 ? [{ id, pole: 1 as const, to: 'other-pole' as const }] : []),
+  ]);
+
+/** What is not proved dead yet. */
+export const notDead = (plan: VisitPlan, { coverOn, measured }: VisitState): ToMeasure[] =>
+  coverOn
+    ? []
+    : measuresOf(plan).filter((one) => !((measured.get(measureKey(one)) ?? Infinity) < DEAD_VOLTS));
+
+/** The places that may be touched now: all of them, or none. */
+export function touchable(plan: VisitPlan, state: VisitState): string[] {
+  const { coverOn, mainOn, locked, provedSince, proved, stop } = state;
+  const isSafe =
+    !coverOn &&
+    !mainOn &&
+    locked &&
+    proved &&
+    provedSince &&
+    stop === null &&
+    notDead(plan, state).length === 0;
+  return isSafe ? plan.touched.map(({ id }) => id) : [];
+}

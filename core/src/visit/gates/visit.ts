@@ -1,0 +1,173 @@
+import {
+  FACTS,
+  MAIN,
+  visitInput,
+  type Fact,
+  type FactName,
+  type Visit,
+  type VisitInput,
+  type VisitPlan,
+} from './schema.ts';
+import {
+  BEGUN,
+  LIVE_VOLTS,
+  measureKey,
+  measuresOf,
+  notDead,
+  PROVED,
+  touchable,
+  VERIFIED,
+  type VisitState,
+} from './state.ts';
+
+type Gate = (plan: VisitPlan, state: VisitState) => boolean;
+
+const someTouched = ({ touched }: VisitPlan, is: (id: string) => boolean): boolean =>
+  touched.some(({ id }) => is(id));
+
+/** When each thing may happen, danger and an abandoned visit aside. */
+const GATES: Record<FactName, Gate> = {
+  dressed: (_plan, { dressed }) => !dressed,
+  'tester-proved': (_plan, { dressed }) => dressed,
+  'handles-off': (_plan, { dressed, proved, mainOn, handlesOff }) =>
+    dressed && proved && mainOn && !handlesOff,
+  'main-off': (_plan, { handlesOff, mainOn }) => handlesOff && mainOn,
+  locked: (_plan, { mainOn, locked }) => !mainOn && !locked,
+  'source-isolated': ({ otherSources }, { locked, isolated }) =>
+    locked && otherSources.some((id) => !isolated.has(id)),
+  'cover-off': ({ otherSources }, { locked, proved, isolated, coverOn }) =>
+    locked && proved && coverOn && otherSources.every((id) => isolated.has(id)),
+  measured: (_plan, { coverOn }) => !coverOn,
+  swapped: (plan, state) => touchable(plan, state).some((id) => !state.swapped.has(id)),
+  'cover-on': (_plan, { coverOn }) => !coverOn,
+  unlocked: (_plan, { locked, coverOn }) => locked && coverOn,
+  'main-on': (_plan, { mainOn, locked, coverOn }) => !mainOn && !locked && coverOn,
+  'handle-on': (plan, { mainCameOn, mainOn, on }) =>
+    mainCameOn && mainOn && someTouched(plan, (id) => !on.has(id)),
+  verified: (plan, { on, verified }) => someTouched(plan, (id) => on.has(id) && !verified.has(id)),
+  abandoned: (_plan, { coverOn }) => coverOn,
+};
+
+/** What may happen next. While danger stops it: the cover on, then home. */
+function allowedIn(plan: VisitPlan, state: VisitState): FactName[] {
+  if (state.abandoned) return [];
+  if (state.stop !== null) return state.coverOn ? ['abandoned'] : ['cover-on'];
+  return FACTS.filter((name) => GATES[name](plan, state));
+}
+
+/** Whether a fact speaks of something in the plan, for the first time where it may happen once. */
+function isOfThePlan(fact: Fact, plan: VisitPlan, state: VisitState): boolean {
+  const isTouched = (id: string) => plan.touched.some((one) => one.id === id);
+  switch (fact.is) {
+    case 'source-isolated':
+      return plan.otherSources.includes(fact.id) && !state.isolated.has(fact.id);
+    case 'measured':
+      return measuresOf(plan).some((one) => measureKey(one) === measureKey(fact));
+    case 'swapped':
+      return isTouched(fact.id) && !state.swapped.has(fact.id);
+    case 'handle-on':
+      return isTouched(fact.id) && !state.on.has(fact.id);
+    case 'verified':
+      return state.on.has(fact.id) && !state.verified.has(fact.id);
+    default:
+      return true;
+  }
+}
+
+const NOTHING_MEASURED = { measured: new Map<string, number>(), provedSince: false } as const;
+
+const within = (volts: number, { from, to }: { from: number; to: number }) => volts >= from && volts <= to;
+
+const placeName = (id: string): string => (id === MAIN ? 'Behind the main' : `At ${id}`);
+
+/** How far the visit is once something has happened that was allowed. */
+function after(state: VisitState, fact: Fact): VisitState {
+  switch (fact.is) {
+    case 'dressed':
+      return { ...state, dressed: true };
+    case 'tester-proved': {
+      const proved = within(fact.volts, PROVED);
+      return { ...state, proved, provedSince: proved };
+    }
+    case 'handles-off':
+      return { ...state, handlesOff: true, on: new Set() };
+    case 'main-off':
+      return { ...state, mainOn: false };
+    case 'locked':
+      return { ...state, locked: true };
+    case 'source-isolated':
+      return { ...state, isolated: new Set([...state.isolated, fact.id]) };
+    case 'cover-off':
+      return { ...state, coverOn: false };
+    case 'measured':
+      return {
+        ...state,
+        measured: new Map([...state.measured, [measureKey(fact), fact.volts]]),
+        provedSince: false,
+        stop:
+          fact.volts >= LIVE_VOLTS
+            ? {
+                code: 'live',
+                reason: `${placeName(fact.id)} there are ${fact.volts} V: it is live. The main did not open, it is the wrong panel, or another source feeds it. Hands off, cover on, and out.`,
+              }
+            : state.stop,
+      };
+    case 'swapped':
+      return { ...state, swapped: new Set([...state.swapped, fact.id]) };
+    case 'cover-on':
+      return { ...state, coverOn: true, ...NOTHING_MEASURED };
+    case 'unlocked':
+      return { ...state, locked: false, ...NOTHING_MEASURED };
+    case 'main-on':
+      return { ...state, mainOn: true, mainCameOn: true, ...NOTHING_MEASURED };
+    case 'handle-on':
+      return { ...state, handlesOff: false, on: new Set([...state.on, fact.id]) };
+    case 'verified':
+      return {
+        ...state,
+        verified: new Set([...state.verified, fact.id]),
+        stop: within(fact.volts, VERIFIED)
+          ? state.stop
+          : {
+              code: 'verify',
+              reason: `${placeName(fact.id)} there are ${fact.volts} V with it on, not ${VERIFIED.from} to ${VERIFIED.to} V: what was done did not put it right.`,
+            },
+      };
+    case 'abandoned':
+      return { ...state, abandoned: true };
+  }
+}
+
+const isDone = ({ touched }: VisitPlan, { swapped, verified, coverOn, mainOn, stop }: VisitState): boolean =>
+  coverOn && mainOn && stop === null && touched.every(({ id }) => swapped.has(id) && verified.has(id));
+
+/**
+ * The gates of a visit, by what was done and measured so far: what may happen next, what may be touched. A gate opens by what
+ * was measured, never by a tick.
+ *
+ * @param input the places that are worked on, other sources, and what has happened, in order (V)
+ * @returns the first fact that was not allowed, what is allowed now, what may be touched, what is still to be measured
+ * @throws ZodError where a figure is impossible or an id stands twice
+ * @example visit({ touched: [{ id: '7', poles: 1 }], otherSources: [], facts: [] }).allowed // ['dressed', 'abandoned']
+ */
+export function visit(input: VisitInput): Visit {
+  const plan = visitInput.parse(input);
+  let state = BEGUN;
+  let refused: number | null = null;
+  for (const [i, fact] of plan.facts.entries()) {
+    if (!allowedIn(plan, state).includes(fact.is) || !isOfThePlan(fact, plan, state)) {
+      refused = i;
+      break;
+    }
+    state = after(state, fact);
+  }
+  const { stop } = state;
+  return {
+    refused,
+    allowed: allowedIn(plan, state),
+    mayTouch: touchable(plan, state),
+    toMeasure: notDead(plan, state),
+    stop: { active: stop !== null, code: stop?.code ?? null, reasons: stop ? [stop.reason] : [] },
+    done: isDone(plan, state),
+  };
+}
