@@ -27,6 +27,7 @@ const CORE = [
   'code/protectionByPlace',
   'panel/layout',
   'panel/spacePlan',
+  'panel/circuitMap',
   'panel/directory',
   'panel/legs',
   'record/inspections',

@@ -72,6 +72,13 @@ const questions: Record<ComputationName, unknown> = {
     breakers: [{ id: 'a', space: 1, poles: 1, half: null, movable: true, narrowable: true }],
     want: { poles: 2 },
   },
+  'circuit-map': { breakers: [{ id: '1', mayBeOff: true }], check: 'detect' },
+  'circuit-map-read': {
+    breakers: [{ id: '1', mayBeOff: true }],
+    check: 'none',
+    rounds: [{ off: ['1'] }],
+    places: [{ id: 'lamp', dead: [true] }],
+  },
   sag: {
     amps: 12,
     points: [

@@ -8,6 +8,14 @@ import {
 import { heatInput, heatOutput, heatSurvey } from '../physics/heat/index.ts';
 import { apparentPower, powerInput, powerOutput } from '../physics/power/index.ts';
 import { legBalance, legBalanceInput, legBalanceOutput } from '../panel/legs/index.ts';
+import {
+  circuitMap,
+  circuitMapInput,
+  circuitMapOutput,
+  circuitMapRead,
+  circuitMapReadInput,
+  circuitMapReadOutput,
+} from '../panel/circuitMap/index.ts';
 import { spacePlan, spacePlanInput, spacePlanOutput } from '../panel/spacePlan/index.ts';
 import { feeder, feederInput, feederOutput } from '../code/feeder/index.ts';
 import { serviceLoad, serviceLoadInput, serviceLoadOutput } from '../code/serviceLoad/index.ts';
@@ -126,6 +134,18 @@ export const COMPUTATIONS = {
     input: spacePlanInput,
     output: spacePlanOutput,
     run: spacePlan,
+  }),
+  'circuit-map': computation({
+    summary: 'Which breakers to switch off together, to find in few rounds which feeds which place',
+    input: circuitMapInput,
+    output: circuitMapOutput,
+    run: circuitMap,
+  }),
+  'circuit-map-read': computation({
+    summary: 'Which breaker feeds each place, by the rounds in which it was dead',
+    input: circuitMapReadInput,
+    output: circuitMapReadOutput,
+    run: circuitMapRead,
   }),
   heat: computation({
     summary: 'Grade temperatures of joints under load',

@@ -193,7 +193,14 @@ export function legsWith(
   return sums;
 }
 
-/** Panel as it would be: what moved sits where it goes. */
+/**
+ * The breakers of a panel as they would sit once a plan was carried out.
+ *
+ * @param breakers as they sit now
+ * @param steps as `spacePlan` gives them
+ * @returns the same breakers, those that moved at their new places
+ * @example afterSteps([{ id: 'a', space: 1, half: null }], [{ id: 'a', to: { space: 5, half: null }, as: 'move' }])[0].space // 5
+ */
 export const afterSteps = <B extends { id: string; space: number | null; half: string | null }>(
   breakers: readonly B[],
   steps: SpacePlan['steps'],
