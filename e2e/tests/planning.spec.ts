@@ -123,6 +123,35 @@ for (const [where, size] of [
       );
     });
 
+    test('a breaker that is carried on the board becomes a plan, and nothing is changed', async ({
+      page,
+      request,
+    }) => {
+      const { path } = await ownPanel(request, ['1 Kettle 20', '2 Oven 20', '3 Freezer 15']);
+      await page.goto(path);
+      await asElectrician(page);
+      const before = (await boardOf(request, path)).breakers.map(({ breaker }) => [
+        breaker.id,
+        breaker.space,
+      ]);
+      const board = page.getByRole('region', { name: 'Board' });
+      await board.getByRole('button', { name: 'Arrange breakers' }).press('Enter');
+      await page.getByLabel(/^Only plan it/).check();
+      await board.getByRole('button', { name: '1, Kettle' }).focus();
+      await page.keyboard.press('Space');
+      await expect(board.getByRole('status').first()).toContainText('Where it was.');
+      await page.keyboard.press('ArrowRight');
+      await expect(board.getByRole('status').first()).toContainText('To 2, as a plan.');
+      await page.keyboard.press('Space');
+      const plan = page.getByRole('region', { name: 'Plan', exact: true });
+      await expect(plan.getByRole('status').first()).toContainText('1 Kettle can go to space 2');
+      await expect(plan.getByRole('listitem').first()).toContainText('Move 2 Oven');
+      await plan.getByRole('button', { name: 'Keep it as a proposal' }).click();
+      await expect(page.getByRole('region', { name: 'Planned here' })).toContainText('Kettle to space 2');
+      const after = (await boardOf(request, path)).breakers.map(({ breaker }) => [breaker.id, breaker.space]);
+      expect(after).toEqual(before);
+    });
+
     test('what if never stores', async ({ page, request }) => {
       const { path } = await ownPanel(request, ['1 Bench 20']);
       const id = await withLoad(request, path, 'Bench', 1200);

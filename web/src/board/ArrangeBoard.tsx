@@ -16,6 +16,7 @@ import {
 import type { Board as BoardData } from '@phylaxon/core/views/board';
 import { GripVertical } from 'lucide-react';
 import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
 import { drawing } from '../api/index.ts';
 import { classes, placeText, sayError } from '../shared/index.ts';
 import { doNow } from '../stores/index.ts';
@@ -53,6 +54,8 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
   const [carried, setCarried] = useState<string | null>(null);
   const [over, setOver] = useState<string | null>(null);
   const [told, setTold] = useState<string | null>(null);
+  const [isOnlyPlanned, setOnlyPlanned] = useState(false);
+  const navigate = useNavigate();
   const itemOf = (key: string | number | undefined) => items.find((item) => item.key === key);
   const planFor = (from: string | number, to: string | number | undefined) => {
     const [dragged, target] = [itemOf(from)?.entry, itemOf(to)];
@@ -84,6 +87,11 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
     setCarried(null);
     setOver(null);
     if (!plan) return setTold(null);
+    if (isOnlyPlanned) {
+      // What is in the way is no hindrance to a plan: it moves first.
+      await navigate(`/panels/${board.panel.id}/room?move=${from}&to=${plan.move.space}`);
+      return;
+    }
     if (plan.problem) return setTold(sayPlan(plan));
     try {
       await doNow(drawing.moveBreaker(from, plan.move));
@@ -105,10 +113,21 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
     <div className="on-enamel text-enamel-text">
       <p role="status" className="mb-2 min-h-11 border-l-4 border-heed-lit pl-3 text-sm">
         {carried
-          ? sayPlan(plan)
+          ? isOnlyPlanned && plan
+            ? `To ${plan.place}, as a plan.`
+            : sayPlan(plan)
           : (told ??
             'Drag a breaker to another space, or take it up with the space bar, carry it with the arrow keys and put it down with the space bar.')}
       </p>
+      <label className="mb-2 flex min-h-11 items-center gap-3 text-sm">
+        <input
+          type="checkbox"
+          checked={isOnlyPlanned}
+          onChange={(event) => setOnlyPlanned(event.target.checked)}
+          className="size-5 accent-heed-lit"
+        />
+        Only plan it: nothing is changed, and what is in the way moves first
+      </label>
       <DndContext
         sensors={sensors}
         collisionDetection={aimed}

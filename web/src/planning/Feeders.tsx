@@ -5,7 +5,7 @@ import { sayPlace } from '@phylaxon/core/panel/layout';
 import { loadAmps } from '@phylaxon/core/record/entities';
 import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
 import { useState } from 'react';
-import { ampsText, classes, SelectInput, toNumber, useUnits } from '../shared/index.ts';
+import { ampsText, classes, SelectInput, toNumber, TypedInput, useUnits } from '../shared/index.ts';
 
 /** Feeders of the sub-panels that hang on a panel: what they carry, and the grounding conductor beside them. */
 export function Feeders({ planning, planned }: { planning: Planning; planned: PlannedPanel }) {
@@ -90,15 +90,7 @@ function Feeder({ sub, fed }: { sub: PlannedPanel; fed: PlannedPanel['breakers']
             [`Length (${lengthUnit})`, length, setLength],
           ] as const
         ).map(([label, value, onValue]) => (
-          <label key={label} className="block">
-            <span className="mb-1 block text-sm font-medium">{label}</span>
-            <input
-              inputMode="decimal"
-              value={value}
-              onChange={(event) => onValue(event.target.value)}
-              className="figures min-h-11 w-28 rounded-sm border border-rule-strong bg-bone-raised px-3"
-            />
-          </label>
+          <TypedInput key={label} label={label} value={value} onValue={onValue} />
         ))}
       </div>
       {!read.success && <p className="font-medium text-danger">{read.error.issues[0]!.message}</p>}

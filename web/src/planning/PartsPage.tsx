@@ -4,7 +4,7 @@ import { useQueries, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { recordQueries } from '../queries/index.ts';
-import { Button, capital, classes, Notice, PageHead, toNumber } from '../shared/index.ts';
+import { Button, capital, classes, Notice, PageHead, toNumber, TypedInput } from '../shared/index.ts';
 import { useParts } from './partsStore.ts';
 
 const GROUPS: PartLine['group'][] = [
@@ -134,15 +134,15 @@ function Sum({ lines }: { lines: readonly PartLine[] }) {
           Where no price is typed, what such parts cost as a rule. Type your own to be exact.
         </span>
       </p>
-      <label className="block print:hidden">
-        <span className="mb-1 block text-sm font-medium">Currency</span>
-        <input
+      <div className="print:hidden">
+        <TypedInput
+          label="Currency"
           value={currency}
-          maxLength={6}
-          onChange={(event) => setCurrency(event.target.value)}
-          className="min-h-11 w-20 rounded-sm border border-rule-strong bg-bone-raised px-3"
+          onValue={(text) => setCurrency(text.slice(0, 6))}
+          isFigure={false}
+          className="w-20"
         />
-      </label>
+      </div>
     </section>
   );
 }

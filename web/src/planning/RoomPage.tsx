@@ -11,48 +11,54 @@ import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
 import type { Board } from '@phylaxon/core/views/board';
 import { ampsOf } from '@phylaxon/core/views/legs';
 import {
-  afterSteps,
   legsWith,
   MOST_PLANNED_SPACES,
   roomQuestion,
   roomSteps,
   type PlannedPanel,
-  type RoomStep,
 } from '@phylaxon/core/views/planning';
 import { useQuery } from '@tanstack/react-query';
 import { useId, useMemo, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { entries } from '../api/index.ts';
-import { PanelSketch } from '../board/index.ts';
 import { useComputation } from '../compute/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { ampsText, classes, Notice, PageHead, SelectInput, SendButton } from '../shared/index.ts';
-import { useChanges } from '../stores/index.ts';
+import { ampsText, classes, Notice, PageHead, SelectInput, SendButton, TypedInput } from '../shared/index.ts';
+import { BeforeAndAfter } from './BeforeAndAfter.tsx';
 import { useCode, type OwnRule } from './codeStore.ts';
 import { handsOff } from './handsOff.ts';
+import { MovePlan } from './MovePlan.tsx';
 import { Proposals } from './Proposals.tsx';
+import { Steps } from './Steps.tsx';
+import { usePlanned } from './usePlanned.ts';
 
 /** Room in a panel for a new circuit: the least work, step by step, before and after. */
 export function RoomPage() {
   const { panelId = '' } = useParams();
-  const { data: board, error } = useQuery(recordQueries.board(panelId));
-  const { data: planning } = useQuery(recordQueries.planning(board?.site.id));
-  useChanges(`/panels/${panelId}`);
-  const planned = planning?.panels.find(({ panel }) => panel.id === panelId);
+  const { board, planned, error } = usePlanned(panelId);
+  const [params] = useSearchParams();
+  // A breaker that was carried on the board, and where to.
+  const [breakerId, to] = [params.get('move'), Number(params.get('to'))];
+  const moved = breakerId !== null && Number.isInteger(to) && to > 0 ? { breakerId, space: to } : null;
   return (
     <main className="mx-auto max-w-5xl space-y-6 px-4 py-5 sm:px-6">
       <PageHead
         backTo={`/panels/${panelId}`}
         back={board?.panel.name ?? 'The panel'}
-        title="Make room for a circuit"
+        title={moved ? 'Another place for a breaker' : 'Make room for a circuit'}
       />
       {error && <Notice title={error.message} />}
       {board && planned && board.panel.spaces > MOST_PLANNED_SPACES && (
         <Notice title={`Room is planned for panels of up to ${MOST_PLANNED_SPACES} spaces.`} />
       )}
-      {board && planned && board.panel.spaces <= MOST_PLANNED_SPACES && (
-        <Room board={board} planned={planned} />
-      )}
+      {board &&
+        planned &&
+        board.panel.spaces <= MOST_PLANNED_SPACES &&
+        (moved === null ? (
+          <Room board={board} planned={planned} />
+        ) : (
+          <MovePlan board={board} planned={planned} {...moved} />
+        ))}
       {planned && <Proposals planned={planned} />}
     </main>
   );
@@ -164,16 +170,16 @@ function Wanted({
   const { edition, setEdition, own, setOwn } = useCode();
   return (
     <form className="flex flex-wrap items-end gap-3" onSubmit={(event) => event.preventDefault()}>
-      <label className="block min-w-48 flex-1">
-        <span className="mb-1 block text-sm font-medium">What it is for</span>
-        <input
+      <div className="min-w-48 flex-1">
+        <TypedInput
+          label="What it is for"
           value={wish.title}
-          maxLength={120}
-          onChange={(event) => onChange({ title: event.target.value })}
+          onValue={(title) => onChange({ title })}
+          isFigure={false}
           placeholder="Such as: vehicle charger"
-          className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 placeholder:text-ink-soft"
+          className="w-full"
         />
-      </label>
+      </div>
       <SelectInput
         label="Breaker"
         options={[
@@ -349,7 +355,7 @@ function Plan({
       )}
       {plan.possible && (
         <div className="mt-3 grid gap-6 md:grid-cols-[auto_minmax(0,1fr)]">
-          <BeforeAndAfter board={board} plan={plan} poles={wish.poles} />
+          <BeforeAndAfter board={board} steps={plan.steps} place={plan.place} poles={wish.poles} />
           <div className="space-y-4">
             <Steps steps={steps} />
             <Legs planned={planned} plan={plan} wish={wish} panelId={board.panel.id} />
@@ -401,57 +407,6 @@ function Plan({
         </div>
       )}
     </section>
-  );
-}
-
-function BeforeAndAfter({ board, plan, poles }: { board: Board; plan: SpacePlan; poles: 1 | 2 }) {
-  const moved = new Map(
-    afterSteps(
-      board.breakers.map(({ breaker }) => breaker),
-      plan.steps,
-    ).map((breaker) => [breaker.id, breaker]),
-  );
-  const after = {
-    ...board,
-    breakers: board.breakers.map((entry) => ({ ...entry, breaker: moved.get(entry.breaker.id)! })),
-  };
-  const marks = new Map(plan.steps.map(({ id }, i) => [id, `${i + 1}`]));
-  return (
-    <div className="flex gap-4">
-      {(
-        [
-          ['Before', board, null],
-          ['After', after, plan.place],
-        ] as const
-      ).map(([name, drawn, place]) => (
-        <figure key={name} className="w-40">
-          <figcaption className="mb-1 font-semibold">{name}</figcaption>
-          <PanelSketch
-            board={drawn}
-            marks={marks}
-            planned={place && { ...place, poles }}
-            label={`${name}: ${plan.steps.length} breakers that move are marked${place ? `, the new one is at space ${place.space}` : ''}`}
-          />
-        </figure>
-      ))}
-    </div>
-  );
-}
-
-function Steps({ steps }: { steps: readonly RoomStep[] }) {
-  if (steps.length === 0) return <p>Nothing has to move.</p>;
-  return (
-    <ol className="list-decimal space-y-1 pl-5">
-      {steps.map(({ breakerId, text, parts, changesLeg }) => (
-        <li key={breakerId}>
-          <strong>{text}</strong>
-          {changesLeg && ', to the other leg'}.
-          {parts.length > 0 && (
-            <span className="block text-sm text-ink-soft">Takes: {parts.join('; ')}.</span>
-          )}
-        </li>
-      ))}
-    </ol>
   );
 }
 

@@ -16,12 +16,10 @@ import {
   type PlannedPanel,
   type Planning,
 } from '@phylaxon/core/views/planning';
-import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { Link, useParams } from 'react-router';
 import { entries } from '../api/index.ts';
-import { recordQueries } from '../queries/index.ts';
 import {
   ampsText,
   asButton,
@@ -30,12 +28,13 @@ import {
   PageHead,
   SelectInput,
   SendButton,
+  TypedInput,
   useUnits,
 } from '../shared/index.ts';
-import { useChanges } from '../stores/index.ts';
 import { Feeders } from './Feeders.tsx';
 import { SheetFields } from './SheetFields.tsx';
 import { readSheetForm, toSheetForm, type SheetForm } from './sheetForm.ts';
+import { usePlanned } from './usePlanned.ts';
 import { PART_NAMES, SCHOOLS, SERVICE_PART_NAMES } from './words.ts';
 
 const round = (value: number) => Math.round(value).toLocaleString('en-US');
@@ -43,10 +42,7 @@ const round = (value: number) => Math.round(value).toLocaleString('en-US');
 /** The load of a dwelling on its service, and whether something can be added to it. */
 export function ServicePage() {
   const { panelId = '' } = useParams();
-  const { data: board, error } = useQuery(recordQueries.board(panelId));
-  const { data: planning } = useQuery(recordQueries.planning(board?.site.id));
-  useChanges(`/panels/${panelId}`);
-  const planned = planning?.panels.find(({ panel }) => panel.id === panelId);
+  const { board, planning, planned, error } = usePlanned(panelId);
   return (
     <main className="mx-auto max-w-5xl space-y-6 px-4 py-5 sm:px-6">
       <PageHead
@@ -313,16 +309,7 @@ function CanAdd({ sheet, panelId }: { sheet: ServiceSheet; panelId: string }) {
             setVa(null);
           }}
         />
-        <label className="block">
-          <span className="mb-1 block text-sm font-medium">Rated (VA)</span>
-          <input
-            inputMode="numeric"
-            value={va ?? `${usual.va}`}
-            aria-invalid={isFigure ? undefined : true}
-            onChange={(event) => setVa(event.target.value)}
-            className="figures min-h-11 w-28 rounded-sm border border-rule-strong bg-bone-raised px-3"
-          />
-        </label>
+        <TypedInput label="Rated (VA)" value={va ?? `${usual.va}`} onValue={setVa} isWrong={!isFigure} />
         {able.length > 0 && (
           <SelectInput
             label="By the school"

@@ -6,7 +6,8 @@ import { Link, useParams } from 'react-router';
 import { useComputation } from '../compute/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import { handsOff } from './handsOff.ts';
-import { asButton, Notice, PageHead, placeText, toNumber } from '../shared/index.ts';
+import { usePlanned } from './usePlanned.ts';
+import { asButton, Notice, PageHead, placeText, toNumber, TypedInput } from '../shared/index.ts';
 
 const HEADLINES: Record<SharedTerminalWay, string> = {
   listed: 'It may stay: the terminal is made for two',
@@ -20,9 +21,7 @@ const HEADLINES: Record<SharedTerminalWay, string> = {
 export function TwoWiresPage() {
   const { panelId = '', breakerId = '' } = useParams();
   const { data: detail, error } = useQuery(recordQueries.detail(breakerId));
-  const { data: board } = useQuery(recordQueries.board(panelId));
-  const { data: planning } = useQuery(recordQueries.planning(board?.site.id));
-  const planned = planning?.panels.find(({ panel }) => panel.id === panelId);
+  const { board, planned } = usePlanned(panelId);
   const [typed, setTyped] = useState<[string | null, string | null]>([null, null]);
   const [isListedForTwo, setListed] = useState(false);
   const question = useMemo(
@@ -64,18 +63,13 @@ export function TwoWiresPage() {
       <form className="space-y-3" onSubmit={(event) => event.preventDefault()}>
         <div className="flex flex-wrap gap-3">
           {(['First', 'Second'] as const).map((name, i) => (
-            <label key={name} className="block">
-              <span className="mb-1 block text-sm font-medium">{name} wire carries (A)</span>
-              <input
-                inputMode="decimal"
-                value={typed[i] ?? usual}
-                aria-invalid={typeof amps[i] === 'number' ? undefined : true}
-                onChange={(event) =>
-                  setTyped(i === 0 ? [event.target.value, typed[1]] : [typed[0], event.target.value])
-                }
-                className="figures min-h-11 w-32 rounded-sm border border-rule-strong bg-bone-raised px-3"
-              />
-            </label>
+            <TypedInput
+              key={name}
+              label={`${name} wire carries (A)`}
+              value={typed[i] ?? usual}
+              onValue={(text) => setTyped(i === 0 ? [text, typed[1]] : [typed[0], text])}
+              isWrong={typeof amps[i] !== 'number' || !(amps[i] >= 0)}
+            />
           ))}
         </div>
         <p className="text-sm text-ink-soft">

@@ -18,6 +18,7 @@ import {
   SelectInput,
   SendButton,
   toNumber,
+  TypedInput,
   useUnits,
 } from '../shared/index.ts';
 
@@ -156,8 +157,8 @@ function Comparison({ detail }: { detail: BreakerDetail }) {
           value={might.currentCarrying ?? 2}
           onValue={(currentCarrying) => change({ currentCarrying })}
         />
-        <Figure label="Load besides (A)" value={extra} onValue={setExtra} isWrong={isWrong(more, 1000)} />
-        <Figure
+        <TypedInput label="Load besides (A)" value={extra} onValue={setExtra} isWrong={isWrong(more, 1000)} />
+        <TypedInput
           label={`Length (${lengthUnit})`}
           value={length}
           onValue={setLength}
@@ -189,34 +190,6 @@ function Comparison({ detail }: { detail: BreakerDetail }) {
         Keep it as a proposal
       </SendButton>
     </>
-  );
-}
-
-function Figure({
-  label,
-  value,
-  onValue,
-  isWrong,
-}: {
-  label: string;
-  value: string;
-  onValue: (value: string) => void;
-  isWrong: boolean;
-}) {
-  return (
-    <label className="block">
-      <span className="mb-1 block text-sm font-medium">{label}</span>
-      <input
-        inputMode="decimal"
-        value={value}
-        aria-invalid={isWrong || undefined}
-        onChange={(event) => onValue(event.target.value)}
-        className={classes(
-          'figures min-h-11 w-28 rounded-sm border bg-bone-raised px-3',
-          isWrong ? 'border-2 border-danger' : 'border-rule-strong',
-        )}
-      />
-    </label>
   );
 }
 

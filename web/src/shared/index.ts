@@ -17,6 +17,7 @@ export * from './ProgressBar.tsx';
 export * from './SelectInput.tsx';
 export * from './SendButton.tsx';
 export * from './SimulatedMark.tsx';
+export * from './TypedInput.tsx';
 export * from './useSettled.ts';
 export * from './units.ts';
 export * from './breakerWords.ts';

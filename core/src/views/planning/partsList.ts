@@ -79,15 +79,20 @@ function decidedLines(planned: PlannedPanel, decided: readonly DecidedPart[]): P
 
 function proposalLines(planned: PlannedPanel, { entryId, content }: StoredProposal): PartLine[] {
   const forWhat = `${planned.panel.name}, ${content.title}`;
-  const lines: PartLine[] = [
-    breakerLine(planned, {
-      key: `proposal ${entryId}`,
-      poles: content.poles,
-      ratingAmps: content.ratingAmps,
-      kind: content.kind,
-      forWhat,
-    }),
-  ];
+  const there = planned.breakers.find(({ breaker }) => breaker.id === content.breakerId)?.breaker;
+  // One that is only moved is not bought.
+  const isNew = there?.ratingAmps !== content.ratingAmps || there.kind !== content.kind;
+  const lines: PartLine[] = isNew
+    ? [
+        breakerLine(planned, {
+          key: `proposal ${entryId}`,
+          poles: content.poles,
+          ratingAmps: content.ratingAmps,
+          kind: content.kind,
+          forWhat,
+        }),
+      ]
+    : [];
   for (const step of content.steps) {
     const found = planned.breakers.find(({ breaker }) => breaker.id === step.breakerId);
     if (step.as !== 'narrow' || !found) continue;

@@ -6,6 +6,7 @@ import {
   canAdd,
   drawnSheet,
   legsWith,
+  moveQuestion,
   partsList,
   roomQuestion,
   roomSteps,
@@ -189,6 +190,37 @@ describe('room in a drawn panel', () => {
       'Danger has stopped it: that is put right first.',
     ]);
     expect(question.breakers.find(({ id }) => id === uuid(4))!.narrowable).toBe(false);
+  });
+
+  test('a breaker that is carried elsewhere: what is in the way moves first, and nothing is bought for it', () => {
+    const carried = { breakerId: uuid(1), space: 4 };
+    const asked = moveQuestion(panel, none, carried);
+    if ('stays' in asked) throw new Error(asked.stays);
+    const plan = spacePlan(asked.question);
+    expect(plan).toMatchObject({ cost: 1, place: { space: 4, half: null } });
+    expect(plan.steps[0]!.id).toBe(uuid(4));
+    expect(moveQuestion(panel, { ...none, stopped: new Set([uuid(1)]) }, carried)).toEqual({
+      stays: 'Danger has stopped it: that is put right first.',
+    });
+    expect(moveQuestion(panel, none, { ...carried, breakerId: uuid(77) })).toMatchObject({
+      stays: expect.any(String),
+    });
+    const content = {
+      title: 'Circuit 1 to space 4',
+      breakerId: uuid(1),
+      poles: 1 as const,
+      ratingAmps: 20,
+      kind: 'standard' as const,
+      place: plan.place,
+      steps: [],
+      conductor: null,
+      lengthM: null,
+      reasons: [],
+    };
+    const proposals = [{ entryId: uuid(1001), at: site.createdAt, simulated: false, content }];
+    expect(
+      partsList(planning(planned({ proposals })), new Map()).some(({ group }) => group === 'breakers'),
+    ).toBe(false);
   });
 
   test('steps in words with their parts, and the legs with the new circuit', () => {

@@ -111,6 +111,35 @@ export function roomQuestion(
   };
 }
 
+/**
+ * The question of room for a breaker that is here already, at another space: the panel without it.
+ *
+ * @param planned the panel with what is in it
+ * @param hands ids of breakers that feed sub-panels, and of those that danger has stopped
+ * @param move the breaker, and the space it is to have
+ * @returns the question as `spacePlan` takes it; or why that breaker stays where it is
+ * @example moveQuestion(planned, { feeders: new Set(), stopped: new Set() }, { breakerId: 'a', space: 7 }) // { question: … }
+ */
+export function moveQuestion(
+  planned: PlannedPanel,
+  hands: Parameters<typeof roomQuestion>[1],
+  { breakerId, space }: { breakerId: string; space: number },
+): { question: SpacePlanInput } | { stays: string } {
+  const found = planned.breakers.find(({ breaker }) => breaker.id === breakerId);
+  if (!found) return { stays: 'It is not in this panel any more.' };
+  const { breaker, circuit } = found;
+  // A two-pole breaker may be carried to two other spaces: it meets both legs everywhere.
+  const why = hands.stopped.has(breakerId)
+    ? 'Danger has stopped it: that is put right first.'
+    : whyItStays({ ...breaker, poles: 1 }, circuit, hands.feeders.has(breakerId));
+  if (why !== null) return { stays: why };
+  const rest = {
+    ...planned,
+    breakers: planned.breakers.filter((one) => one.breaker.id !== breakerId),
+  };
+  return { question: roomQuestion(rest, hands, { poles: breaker.poles, space }).question };
+}
+
 /** One thing to do, in words, and the parts it takes. */
 export interface RoomStep {
   breakerId: string;

@@ -12,15 +12,6 @@ const plan = {
 const ask = (facts: Fact[], change: Partial<VisitInput> = {}) => visit({ ...plan, ...change, facts });
 
 const proved: Fact = { is: 'tester-proved', volts: 121 };
-const DEAD: Fact[] = ask([
-  { is: 'dressed' },
-  proved,
-  { is: 'handles-off' },
-  { is: 'main-off' },
-  { is: 'locked' },
-  { is: 'source-isolated', id: 'solar' },
-  { is: 'cover-off' },
-]).toMeasure.map((one) => ({ is: 'measured', ...one, volts: 0.4 }));
 const OPENED: Fact[] = [
   { is: 'dressed' },
   proved,
@@ -30,6 +21,7 @@ const OPENED: Fact[] = [
   { is: 'source-isolated', id: 'solar' },
   { is: 'cover-off' },
 ];
+const DEAD: Fact[] = ask(OPENED).toMeasure.map((one) => ({ is: 'measured', ...one, volts: 0.4 }));
 const WORKED: Fact[] = [
   ...OPENED,
   ...DEAD,

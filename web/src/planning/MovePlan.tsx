@@ -1,0 +1,85 @@
+import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
+import { sayPlace } from '@phylaxon/core/panel/layout';
+import type { Board } from '@phylaxon/core/views/board';
+import { moveQuestion, roomSteps, type PlannedPanel } from '@phylaxon/core/views/planning';
+import { useMemo } from 'react';
+import { entries } from '../api/index.ts';
+import { useComputation } from '../compute/index.ts';
+import { SendButton } from '../shared/index.ts';
+import { BeforeAndAfter } from './BeforeAndAfter.tsx';
+import { handsOff } from './handsOff.ts';
+import { Steps } from './Steps.tsx';
+
+interface Props {
+  board: Board;
+  planned: PlannedPanel;
+  breakerId: string;
+  space: number;
+}
+
+/** A breaker that was carried to another space on the board, as a plan: what is in the way moves first. */
+export function MovePlan({ board, planned, breakerId, space }: Props) {
+  const asked = useMemo(
+    () => moveQuestion(planned, handsOff(board), { breakerId, space }),
+    [planned, board, breakerId, space],
+  );
+  const plan = useComputation('space-plan', 'question' in asked ? asked.question : null);
+  const found = planned.breakers.find(({ breaker }) => breaker.id === breakerId);
+  if ('stays' in asked || !found)
+    return (
+      <p role="status" className="text-2xl font-bold">
+        ✕ It stays where it is. {'stays' in asked && asked.stays}
+      </p>
+    );
+  if (!plan) return null;
+  const { breaker, circuit } = found;
+  const what = `${sayPlace(breaker)}${circuit ? ` ${circuit.label}` : ''}`;
+  const to = breaker.poles === 2 ? `spaces ${space} and ${space + 2}` : `space ${space}`;
+  if (!plan.possible)
+    return (
+      <p role="status" className="text-2xl font-bold text-danger">
+        ✕ {what} cannot go to {to}
+      </p>
+    );
+  // The one that was carried comes last.
+  const last = { id: breakerId, to: { space, half: null }, as: 'move' as const };
+  const whole: Pick<SpacePlan, 'steps'> = { steps: [...plan.steps, last] };
+  return (
+    <section aria-label="Plan" className="space-y-4">
+      <p role="status" className="text-2xl font-bold">
+        ✓ {what} can go to {to}
+      </p>
+      <div className="grid gap-6 md:grid-cols-[auto_minmax(0,1fr)]">
+        <BeforeAndAfter board={board} steps={whole.steps} place={null} poles={breaker.poles} />
+        <div className="space-y-4">
+          <Steps steps={roomSteps(whole, planned)} />
+          <p className="text-sm text-ink-soft">
+            All of it with the panel dead and proved dead, by a qualified electrician. The line side of the
+            main stays live.
+          </p>
+          <SendButton
+            look="primary"
+            stored="Kept as a proposal"
+            entries={() => [
+              entries.panelEntry(board.panel.id, board.panel.name, {
+                kind: 'proposal',
+                at: new Date().toISOString(),
+                content: {
+                  title: `${circuit?.label ?? 'Breaker'} to ${to}`,
+                  breakerId,
+                  poles: breaker.poles,
+                  ratingAmps: breaker.ratingAmps,
+                  kind: breaker.kind,
+                  place: { space, half: null },
+                  steps: plan.steps.map(({ id, to: at, as }) => ({ breakerId: id, to: at, as })),
+                },
+              }),
+            ]}
+          >
+            Keep it as a proposal
+          </SendButton>
+        </div>
+      </div>
+    </section>
+  );
+}
