@@ -42,7 +42,7 @@ export function PartsPage() {
   });
   const lines = planning ? partsList(planning, decided) : [];
   return (
-    <main className="mx-auto max-w-4xl space-y-5 px-4 py-5 sm:px-6">
+    <main className="mx-auto max-w-4xl space-y-5 px-4 py-5 sm:px-6 print:space-y-2 print:p-0 print:text-xs">
       <PageHead backTo={`/sites/${siteId}`} back={planning?.site.name ?? 'The site'} title="What to buy" />
       {error && <Notice title={error.message} />}
       {planning && lines.length === 0 && (
@@ -97,7 +97,7 @@ function Price({
 }) {
   const [typed, setTyped] = useState(price === null ? '' : `${price}`);
   return (
-    <label className="flex min-h-11 items-center gap-2 py-1 text-sm">
+    <label className="flex min-h-11 items-center gap-2 py-1 text-sm print:min-h-0 print:py-0 print:text-xs">
       <span className="figures text-ink-soft">{currency}</span>
       <input
         inputMode="decimal"
@@ -109,7 +109,7 @@ function Price({
           const value = toNumber(event.target.value);
           onPrice(typeof value === 'number' && value >= 0 && value <= 1_000_000 ? value : null);
         }}
-        className="figures min-h-11 w-24 rounded-sm border border-rule-strong bg-bone-raised px-2 placeholder:text-ink-soft"
+        className="figures min-h-11 w-24 rounded-sm border border-rule-strong bg-bone-raised px-2 placeholder:text-ink-soft print:min-h-0 print:border-0"
       />
     </label>
   );
@@ -171,12 +171,12 @@ function Group({
   const done = new Set(ticked[siteId] ?? []);
   if (lines.length === 0) return null;
   return (
-    <section aria-label={capital(group)} className="break-inside-avoid border-t border-rule-strong pt-2">
+    <section aria-label={capital(group)} className="border-t border-rule-strong pt-2 print:pt-1">
       <h2 className="text-lg font-bold">{capital(group)}</h2>
       <ul className="divide-y divide-rule">
         {lines.map(({ key, count, what, forWhat, band }) => (
           <li key={key} className="flex flex-wrap items-start justify-between gap-x-4">
-            <label className="flex min-h-11 min-w-0 flex-1 basis-72 items-start gap-3 py-2">
+            <label className="flex min-h-11 min-w-0 flex-1 basis-72 items-start gap-3 py-2 print:min-h-0 print:py-0.5">
               <input
                 type="checkbox"
                 checked={done.has(key)}
@@ -185,7 +185,7 @@ function Group({
               />
               <span className={classes(done.has(key) && 'text-ink-soft line-through')}>
                 <span className="figures font-bold">{count}</span> × {what}
-                <span className="block text-sm text-ink-soft">For {forWhat}</span>
+                <span className="block text-sm text-ink-soft print:text-xs">For {forWhat}</span>
               </span>
             </label>
             {isBought(group) && (
