@@ -52,6 +52,9 @@ export function MovePlan({ board, planned, breakerId, space }: Props) {
       <div className="grid gap-6 md:grid-cols-[auto_minmax(0,1fr)]">
         <BeforeAndAfter board={board} steps={whole.steps} place={null} poles={breaker.poles} />
         <div className="space-y-4">
+          {plan.steps.length > 0 && (
+            <p>{what} comes out first and goes in last: its space is free meanwhile.</p>
+          )}
           <Steps steps={roomSteps(whole, planned)} />
           <p className="text-sm text-ink-soft">
             All of it with the panel dead and proved dead, by a qualified electrician. The line side of the
