@@ -59,6 +59,7 @@ test('the server gone: the entry waits, over a reload too, and is stored once wh
   const reading = page.getByRole('tabpanel', { name: 'Reading' });
   await reading.getByRole('textbox', { name: 'Outlet, V' }).fill('119');
   // The first try reaches the server, its answer is lost; then nothing gets through.
+  await page.route('**/api/v1/**/readings', (route) => route.abort());
   await page.route(
     '**/api/v1/**/readings',
     async (route) => {
@@ -69,7 +70,6 @@ test('the server gone: the entry waits, over a reload too, and is stored once wh
   );
   await reading.getByRole('button', { name: 'Store readings' }).click();
   const waits = page.getByRole('status', { name: 'Entries that wait' });
-  await page.route('**/api/v1/**/readings', (route) => route.abort());
   await expect(waits).toContainText('One entry waits for the server.');
   await expect(waits).toContainText('Logged a reading at Shed, 1');
   await expect(reading.getByRole('textbox', { name: 'Outlet, V' })).toHaveValue('');
@@ -100,7 +100,8 @@ test('the server gone: a circuit is drawn twice, shown at once, and stored once 
     await expect(page.getByRole('heading', { level: 1 })).toContainText(label);
     await expect(page.getByRole('navigation', { name: 'Breakers of Shed panel' })).toContainText(label);
   };
-  // The first try reaches the server, its answer is lost.
+  // The first try reaches the server, its answer is lost; then nothing gets through, however soon it is tried again.
+  await page.route('**/api/v1/**/circuit', (route) => route.abort());
   await page.route(
     '**/api/v1/**/circuit',
     async (route) => {
@@ -111,7 +112,6 @@ test('the server gone: a circuit is drawn twice, shown at once, and stored once 
   );
   await page.route('**/api/v1/**/changes', (route) => route.abort());
   await rename('Forge');
-  await page.route('**/api/v1/**/circuit', (route) => route.abort());
   await rename('Forge and lathe');
   const waits = page.getByRole('status', { name: 'Entries that wait' });
   await expect(waits).toContainText('2 entries wait for the server.');
