@@ -172,6 +172,9 @@ for (const [where, size] of [
       const { site } = await boardOf(request, path);
       const { panels } = await told<Planning>(request, `/sites/${site.id}/planning`);
       expect(panels.flatMap(({ proposals }) => proposals)).toEqual([]);
+      // What does not fit is not kept.
+      await expect(page.getByRole('button', { name: 'Keep it as a proposal' })).toBeDisabled();
+      await page.getByLabel('Breaker', { exact: true }).selectOption('20');
       await page.getByRole('button', { name: 'Keep it as a proposal' }).click();
       await expect(page.getByText('Kept as a proposal')).toBeVisible();
       const kept = await told<BreakerDetail>(request, `/breakers/${id}`);

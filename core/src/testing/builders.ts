@@ -6,6 +6,7 @@ import {
   type Circuit,
   type Entries,
   type Load,
+  type Panel,
   type Observation,
   type Reading,
   type TroubleCase,
@@ -38,6 +39,27 @@ export const aBreaker = (change: Partial<Breaker> = {}): Breaker => ({
 });
 
 /** A load that stays on, without a surge. */
+export const aPanel = (change: Partial<Panel> = {}): Panel => ({
+  id: uuid(900),
+  siteId: uuid(7001),
+  name: 'Main panel',
+  spaces: 24,
+  orientation: 'upright',
+  busAmps: null,
+  family: 'Orrin S',
+  alsoListed: [],
+  narrowSpaces: null,
+  splitAt: null,
+  feedThrough: false,
+  fedByBreakerId: null,
+  fedThroughPanelId: null,
+  blanks: [],
+  holes: [],
+  createdAt: '2026-11-01T10:00:00.000Z',
+  version: 0,
+  ...change,
+});
+
 export const aLoad = (change: Partial<Load> = {}): Load => ({
   id: uuid(600),
   name: 'Lamp',

@@ -78,6 +78,17 @@ test('a proposal names breakers of this panel only', async () => {
   expect([status, body.error.issues[0]!.path]).toEqual([400, 'content.steps.0.breakerId']);
 });
 
+test('a proposal never holds a breaker that its conductor may not have', async () => {
+  const thin = { gauge: '14', material: 'copper', insulationC: 90, cable: 'nm' };
+  const { status, body } = await call<{ error: { issues: { path: string; message: string }[] } }>(
+    'post',
+    `/panels/${ids.panelId}/entries`,
+    { kind: 'proposal', at, content: { ...proposal, ratingAmps: 30, conductor: thin } },
+  );
+  expect([status, body.error.issues[0]!.path]).toEqual([400, 'content.ratingAmps']);
+  expect(body.error.issues[0]!.message).toContain('15 A');
+});
+
 test('a site that is not there is not found', async () => {
   expect((await call('get', '/sites/0427aef8-e96d-4752-a332-f4b04019a000/planning')).status).toBe(404);
 });

@@ -18,7 +18,7 @@ import { GripVertical } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { drawing } from '../api/index.ts';
-import { classes, placeText, sayError } from '../shared/index.ts';
+import { CheckInput, classes, placeText, sayError } from '../shared/index.ts';
 import { doNow } from '../stores/index.ts';
 import { shutOffs } from './Board.tsx';
 import { BoardFrame } from './BoardFrame.tsx';
@@ -119,15 +119,14 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
           : (told ??
             'Drag a breaker to another space, or take it up with the space bar, carry it with the arrow keys and put it down with the space bar.')}
       </p>
-      <label className="mb-2 flex min-h-11 items-center gap-3 text-sm">
-        <input
-          type="checkbox"
+      <div className="mb-2 text-sm">
+        <CheckInput
+          label="Only plan it: nothing is changed, and what is in the way moves first"
           checked={isOnlyPlanned}
-          onChange={(event) => setOnlyPlanned(event.target.checked)}
-          className="size-5 accent-heed-lit"
+          onChecked={setOnlyPlanned}
+          isOnBoard
         />
-        Only plan it: nothing is changed, and what is in the way moves first
-      </label>
+      </div>
       <DndContext
         sensors={sensors}
         collisionDetection={aimed}

@@ -1,3 +1,4 @@
+import { CheckInput } from '../shared/index.ts';
 import { useState } from 'react';
 
 /** What to unplug, ticked off as it is done. */
@@ -12,15 +13,7 @@ export function Unplug({ names }: { names: readonly string[] }) {
       <ul className="flex flex-wrap gap-x-6">
         {names.map((name) => (
           <li key={name}>
-            <label className="flex min-h-11 items-center gap-2">
-              <input
-                type="checkbox"
-                checked={done.includes(name)}
-                onChange={() => toggle(name)}
-                className="size-5 accent-ink"
-              />
-              {name}
-            </label>
+            <CheckInput label={name} checked={done.includes(name)} onChecked={() => toggle(name)} />
           </li>
         ))}
       </ul>

@@ -34,7 +34,7 @@ export function PanelPage() {
   // The forms are filled in where the server may be out of reach.
   useEffect(() => [Log, CircuitForm, BreakerForm, OpeningForm].forEach((form) => form.fetch()), []);
 
-  const planned = usePlanned(board?.site.id, panelId);
+  const planned = usePlannedSpaces(board?.site.id, panelId);
 
   const heard = useChanges(`/panels/${panelId}`);
   const chosen = breakerId ?? (space ? `open-${space}` : null);
@@ -115,7 +115,7 @@ export function PanelPage() {
 }
 
 /** What is planned in each space, by what it is for. */
-function usePlanned(siteId: string | undefined, panelId: string): ReadonlyMap<number, string> {
+function usePlannedSpaces(siteId: string | undefined, panelId: string): ReadonlyMap<number, string> {
   const { data: planning } = useQuery(recordQueries.planning(siteId));
   return useMemo(() => {
     const own = planning?.panels.find(({ panel }) => panel.id === panelId);

@@ -3,12 +3,13 @@ import { sayPlace } from '@phylaxon/core/panel/layout';
 import type { Board } from '@phylaxon/core/views/board';
 import { moveQuestion, roomSteps, type PlannedPanel } from '@phylaxon/core/views/planning';
 import { useMemo } from 'react';
-import { entries } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
-import { SendButton } from '../shared/index.ts';
 import { BeforeAndAfter } from './BeforeAndAfter.tsx';
+import { DeadFirst } from './DeadFirst.tsx';
 import { handsOff } from './handsOff.ts';
+import { KeepProposal } from './KeepProposal.tsx';
 import { Steps } from './Steps.tsx';
+import { asProposed } from './asProposed.ts';
 
 interface Props {
   board: Board;
@@ -56,31 +57,19 @@ export function MovePlan({ board, planned, breakerId, space }: Props) {
             <p>{what} comes out first and goes in last: its space is free meanwhile.</p>
           )}
           <Steps steps={roomSteps(whole, planned)} />
-          <p className="text-sm text-ink-soft">
-            All of it with the panel dead and proved dead, by a qualified electrician. The line side of the
-            main stays live.
-          </p>
-          <SendButton
-            look="primary"
-            stored="Kept as a proposal"
-            entries={() => [
-              entries.panelEntry(board.panel.id, board.panel.name, {
-                kind: 'proposal',
-                at: new Date().toISOString(),
-                content: {
-                  title: `${circuit?.label ?? 'Breaker'} to ${to}`,
-                  breakerId,
-                  poles: breaker.poles,
-                  ratingAmps: breaker.ratingAmps,
-                  kind: breaker.kind,
-                  place: { space, half: null },
-                  steps: plan.steps.map(({ id, to: at, as }) => ({ breakerId: id, to: at, as })),
-                },
-              }),
-            ]}
-          >
-            Keep it as a proposal
-          </SendButton>
+          <DeadFirst />
+          <KeepProposal
+            panel={board.panel}
+            proposal={{
+              title: `${circuit?.label ?? 'Breaker'} to ${to}`,
+              breakerId,
+              poles: breaker.poles,
+              ratingAmps: breaker.ratingAmps,
+              kind: breaker.kind,
+              place: { space, half: null },
+              steps: asProposed(plan.steps),
+            }}
+          />
         </div>
       </div>
     </section>

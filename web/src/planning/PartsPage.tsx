@@ -1,5 +1,11 @@
 import { FORMULA_START } from '@phylaxon/core/views/csv';
-import { partsList, sumOf, type DecidedPart, type PartLine } from '@phylaxon/core/views/planning';
+import {
+  partsDecided,
+  partsList,
+  sumOf,
+  type DecidedPart,
+  type PartLine,
+} from '@phylaxon/core/views/planning';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
@@ -25,18 +31,7 @@ export function PartsPage() {
     combine: (boards) =>
       new Map(
         boards.flatMap(({ data }): [string, DecidedPart[]][] =>
-          data
-            ? [
-                [
-                  data.panel.id,
-                  data.breakers
-                    .filter(
-                      ({ decision: { family, action } }) => family === 'replace' || action === 'size-down',
-                    )
-                    .map(({ breaker, decision }) => ({ breakerId: breaker.id, toAmps: decision.toAmps })),
-                ],
-              ]
-            : [],
+          data ? [[data.panel.id, partsDecided(data.breakers)]] : [],
         ),
       ),
   });

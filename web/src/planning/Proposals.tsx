@@ -19,8 +19,9 @@ export function Proposals({ planned }: { planned: PlannedPanel }) {
               {content.poles === 2 ? 'two-pole' : 'one-pole'} {KIND_WORDS[content.kind]}
               {content.place &&
                 `, at space ${content.place.space}${content.place.half ? `, ${content.place.half} half` : ''}`}
-              {content.steps.length > 0 && `, after ${content.steps.length} moves`}.{' '}
-              <span className="text-sm text-ink-soft">Planned {dateText(at)}, not done.</span>
+              {content.steps.length > 0 &&
+                `, after ${content.steps.length === 1 ? 'one step' : `${content.steps.length} steps`}`}
+              . <span className="text-sm text-ink-soft">Planned {dateText(at)}, not done.</span>
             </p>
             <SendButton
               stored="Taken back"

@@ -86,7 +86,7 @@ export function SheetFields({ form, errors }: Props) {
               <TextField
                 label={`Thing ${i + 1}`}
                 registration={register(`fixed.${i}.name`)}
-                error={errors.get(`fixed.${i}.id`)}
+                error={errors.has(`fixed.${i}.id`) ? 'Give it a name of its own.' : undefined}
               />
               <NumberField
                 label="Rated"

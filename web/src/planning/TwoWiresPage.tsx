@@ -5,9 +5,10 @@ import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useComputation } from '../compute/index.ts';
 import { recordQueries } from '../queries/index.ts';
+import { DeadFirst } from './DeadFirst.tsx';
 import { handsOff } from './handsOff.ts';
 import { usePlanned } from './usePlanned.ts';
-import { asButton, Notice, PageHead, placeText, toNumber, TypedInput } from '../shared/index.ts';
+import { asButton, CheckInput, Notice, PageHead, placeText, toNumber, TypedInput } from '../shared/index.ts';
 
 const HEADLINES: Record<SharedTerminalWay, string> = {
   listed: 'It may stay: the terminal is made for two',
@@ -75,15 +76,11 @@ export function TwoWiresPage() {
         <p className="text-sm text-ink-soft">
           Half of what is drawn each, until an electrician has clamped both with everything on.
         </p>
-        <label className="flex min-h-11 items-center gap-3">
-          <input
-            type="checkbox"
-            checked={isListedForTwo}
-            onChange={(event) => setListed(event.target.checked)}
-            className="size-5 accent-ink"
-          />
-          The breaker’s label or marking lists the terminal for two conductors of this size
-        </label>
+        <CheckInput
+          label="The breaker’s label or marking lists the terminal for two conductors of this size"
+          checked={isListedForTwo}
+          onChecked={setListed}
+        />
       </form>
       {!isRight && <p className="font-medium text-danger">Give what each wire carries, from 0 to 400 A.</p>}
       {answer && (
@@ -111,10 +108,7 @@ export function TwoWiresPage() {
                 </Link>
               </p>
             )}
-            <p className="mt-3 text-sm text-ink-soft">
-              Work for a qualified electrician, the panel dead and proved dead. The line side of the main
-              stays live.
-            </p>
+            <DeadFirst />
           </div>
         </section>
       )}

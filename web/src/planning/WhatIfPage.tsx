@@ -1,26 +1,15 @@
-import { sayConductor, type SizingInput } from '@phylaxon/core/code/sizing';
-import { sayDuration } from '@phylaxon/core/facts/quantities';
+import type { SizingInput } from '@phylaxon/core/code/sizing';
 import { GAUGES, STANDARD_RATINGS_AMPS } from '@phylaxon/core/facts/standards';
 import { sizingQuestion } from '@phylaxon/core/record/entities';
 import type { BreakerDetail } from '@phylaxon/core/views/board';
-import { whatIf, type WhatIf } from '@phylaxon/core/views/planning';
+import { whatIf } from '@phylaxon/core/views/planning';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { entries } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import {
-  ampsText,
-  classes,
-  Notice,
-  PageHead,
-  placeText,
-  SelectInput,
-  SendButton,
-  toNumber,
-  TypedInput,
-  useUnits,
-} from '../shared/index.ts';
+import { Notice, PageHead, placeText, SelectInput, toNumber, TypedInput, useUnits } from '../shared/index.ts';
+import { KeepProposal } from './KeepProposal.tsx';
+import { WhatIfAnswer } from './WhatIfAnswer.tsx';
 
 /** A circuit as it is beside what it might be. Nothing is stored but what is kept as a proposal. */
 export function WhatIfPage() {
@@ -166,145 +155,25 @@ function Comparison({ detail }: { detail: BreakerDetail }) {
         />
       </form>
       {wrong && <p className="font-medium text-danger">Give figures from 0 to 1000.</p>}
-      <Answer before={before} after={after} might={question} asIs={asIs} />
-      <SendButton
-        stored="Kept as a proposal"
-        disabled={wrong}
-        entries={() => [
-          entries.panelEntry(panel.id, panel.name, {
-            kind: 'proposal',
-            at: new Date().toISOString(),
-            content: {
-              title: circuit?.label ?? placeText(breaker),
-              breakerId: breaker.id,
-              poles: breaker.poles,
-              ratingAmps: question.breakerAmps,
-              kind: breaker.kind,
-              conductor: question.conductor,
-              lengthM: lengthM ?? null,
-              reasons: after.sizing.reasons.slice(0, 3).map(({ text }) => text),
-            },
-          }),
-        ]}
-      >
-        Keep it as a proposal
-      </SendButton>
+      <WhatIfAnswer before={before} after={after} might={question} asIs={asIs} />
+      <KeepProposal
+        panel={panel}
+        missing={
+          wrong || after.sizing.decision !== 'keep'
+            ? 'Only what fits is kept: a breaker that suits its conductor and its load.'
+            : null
+        }
+        proposal={{
+          title: circuit?.label ?? placeText(breaker),
+          breakerId: breaker.id,
+          poles: breaker.poles,
+          ratingAmps: question.breakerAmps,
+          kind: breaker.kind,
+          conductor: question.conductor,
+          lengthM: lengthM ?? null,
+          reasons: after.sizing.reasons.slice(0, 3).map(({ text }) => text),
+        }}
+      />
     </>
-  );
-}
-
-const VERDICTS: Record<WhatIf['sizing']['decision'], string> = {
-  keep: '✓ It fits',
-  'size-down': '✕ The breaker is too large for the conductor',
-  'size-up': '! The breaker is too small for the load',
-  split: '✕ Too much load: split the circuit',
-  rewire: '✕ The conductor is too thin for the load',
-};
-
-const opens = ({ window, sizing: { loadAmps } }: WhatIf): string => {
-  if (loadAmps === 0) return 'no load is drawn';
-  if (!window) return 'not known for this rating';
-  const { fastestSeconds, slowestSeconds } = window;
-  if (fastestSeconds === null) return 'never: it carries that for good';
-  const from = sayDuration(fastestSeconds);
-  return slowestSeconds === null ? `${from} or never` : `${from} to ${sayDuration(slowestSeconds)}`;
-};
-
-function Answer({
-  before,
-  after,
-  might,
-  asIs,
-}: {
-  before: WhatIf;
-  after: WhatIf;
-  might: SizingInput;
-  asIs: SizingInput;
-}) {
-  const { say } = useUnits();
-  const rows: [name: string, say: (one: WhatIf, of: SizingInput) => string][] = [
-    ['Load', ({ sizing }) => ampsText(sizing.loadAmps)],
-    ['The load calls for', ({ sizing }) => ampsText(sizing.demandAmps)],
-    ['The conductor carries', ({ sizing }) => ampsText(sizing.ampacity)],
-    [
-      'Largest breaker for it',
-      ({ sizing }) => (sizing.maxBreakerAmps === 0 ? 'none' : ampsText(sizing.maxBreakerAmps)),
-    ],
-    [
-      'Thinnest conductor for the load',
-      ({ thinnest }, { conductor: { material }, portableReceptacles }) =>
-        thinnest === null
-          ? portableReceptacles
-            ? 'none: outlets end at 20 A'
-            : 'none up to 4/0'
-          : sayConductor({ gauge: thinnest, material }),
-    ],
-    [
-      'Lost on the way',
-      ({ dropPercent }) => (dropPercent === null ? 'length not known' : `${dropPercent.toFixed(1)} %`),
-    ],
-    ['At this load it would open in', (one) => opens(one)],
-  ];
-  return (
-    <section aria-label="What it comes to" className="space-y-4 border-t border-rule-strong pt-3">
-      <p
-        role="status"
-        className={classes(
-          'text-2xl font-bold',
-          VERDICTS[after.sizing.decision].startsWith('✕') && 'text-danger',
-        )}
-      >
-        {VERDICTS[after.sizing.decision]}
-      </p>
-      <table className="w-full text-left">
-        <thead>
-          <tr className="border-b border-rule-strong">
-            <td />
-            <th scope="col" className="py-1 text-right">
-              As it is
-            </th>
-            <th scope="col" className="py-1 text-right">
-              What if
-            </th>
-          </tr>
-        </thead>
-        <tbody className="divide-y divide-rule">
-          {rows.map(([name, tell]) => {
-            const [now, then] = [tell(before, asIs), tell(after, might)];
-            return (
-              <tr key={name}>
-                <th scope="row" className="py-1 pr-2 font-normal">
-                  {name}
-                </th>
-                <td className="figures py-1 pl-2 text-right">{now}</td>
-                <td className={classes('figures py-1 pl-2 text-right', now !== then && 'font-bold')}>
-                  {then}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-      <div>
-        <h2 className="text-lg font-bold">What binds</h2>
-        <ul>
-          {after.limits.map(({ what, amps, source, binds }) => (
-            <li key={what} className={classes('py-0.5', binds && 'font-bold')}>
-              <span className="figures">{ampsText(amps)}</span> {what}
-              {binds && ': this binds'}. <span className="text-sm font-normal text-ink-soft">{source}</span>
-            </li>
-          ))}
-        </ul>
-      </div>
-      <ul className="list-disc pl-5">
-        {after.sizing.reasons.map(({ code, text }) => (
-          <li key={code}>{say(text)}</li>
-        ))}
-      </ul>
-      <p className="text-sm text-ink-soft">
-        A larger breaker is never the answer to a trip. Editions differ: NEC 2023 is shown; where local code
-        says otherwise, it decides.
-      </p>
-    </section>
   );
 }

@@ -2,6 +2,7 @@ export * from './axis.ts';
 export * from './BackLink.tsx';
 export * from './Button.tsx';
 export * from './capital.ts';
+export * from './CheckInput.tsx';
 export * from './classes.ts';
 export * from './loadStates.ts';
 export * from './draft.tsx';

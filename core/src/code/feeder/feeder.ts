@@ -2,18 +2,21 @@ import { atLeast, exceeds, sayQuantity, type Reason } from '../../facts/quantiti
 import {
   DWELLING_SERVICE,
   equipmentGround,
-  ohmsPerMetre,
   SMALL_CONDUCTOR_LIMIT_AMPS,
   STANDARD_RATINGS_AMPS,
 } from '../../facts/standards/index.ts';
-import { ampacity, sayConductor, standardRatingAtLeast, standardRatingAtMost } from '../sizing/index.ts';
+import {
+  ampacity,
+  sayConductor,
+  standardRatingAtLeast,
+  standardRatingAtMost,
+  voltageDropPercent,
+} from '../sizing/index.ts';
 import { feederInput, type Feeder, type FeederInput, type FeederQuestion } from './schema.ts';
 
 const LARGEST_AMPS = STANDARD_RATINGS_AMPS.at(-1)!;
 /** A feeder that loses more than this runs poorly; 5 % is the most with its branches. */
 const POOR_DROP_PERCENT = 3;
-/** Both hots lie in the way of the current. */
-const WIRES = 2;
 
 /**
  * The largest rating, A, that the conductors of a whole dwelling may have for what they carry; `null` below 100 A.
@@ -79,9 +82,7 @@ export function feeder(input: FeederInput): Feeder {
   };
   const decided = decide(question, figures);
   const dropPercent =
-    lengthM === undefined
-      ? null
-      : (100 * demandAmps * WIRES * lengthM * ohmsPerMetre(conductor.gauge, conductor.material)) / volts;
+    lengthM === undefined ? null : voltageDropPercent({ conductor, amps: demandAmps, lengthM, volts });
   return {
     ampacity: carries,
     maxBreakerAmps: figures.largest,

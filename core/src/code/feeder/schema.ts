@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ambientC, amps, metres, oneOf, ratingAmps, reason } from '../../facts/quantities/index.ts';
-import { COLUMNS_C, FEEDER_GAUGES, MATERIALS } from '../../facts/standards/index.ts';
+import { COLUMNS_C, FEEDER_GAUGES, MATERIALS, isMade, NOT_MADE } from '../../facts/standards/index.ts';
 import { currentCarrying, terminalC } from '../sizing/index.ts';
 
 export const FEEDER_KINDS = ['feeder', 'whole-dwelling'] as const;
@@ -29,10 +29,7 @@ export const feederInput = z.object({
       material: z.enum(MATERIALS, 'The material must be copper or aluminum.'),
       insulationC: oneOf([...COLUMNS_C], 'The insulation must be 60, 75 or 90 °C.'),
     })
-    .refine(({ gauge, material }) => material === 'copper' || gauge !== '14', {
-      path: ['gauge'],
-      message: 'Aluminum is not made in 14 AWG.',
-    }),
+    .refine(isMade, NOT_MADE),
   terminalC: terminalC.default(75),
   ambientC: ambientC.default(30),
   currentCarrying: currentCarrying.default(3),

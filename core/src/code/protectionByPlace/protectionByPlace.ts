@@ -75,10 +75,9 @@ export function protectionByPlace(question: PlaceQuestion): PlaceAnswer {
       const clause = rule.clauses[edition];
       if (clause === undefined || !applies(rule, question)) continue;
       asked.add(rule.asks);
-      const asks = rule.asks === 'ground-fault' ? 'ground-fault' : 'arc-fault';
       reasons.push({
         code: rule.asks,
-        text: `${SERVED[id]}: ${asks} protection, NEC ${edition}, ${clause}.`,
+        text: `${SERVED[id]}: ${rule.asks} protection, NEC ${edition}, ${clause}.`,
       });
     }
   }

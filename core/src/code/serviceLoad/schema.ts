@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { amps, ratingAmps, reason } from '../../facts/quantities/index.ts';
+import { amps, ratingAmps, reason, givenId as id, noIdInTwo } from '../../facts/quantities/index.ts';
 import { FEEDER_GAUGES } from '../../facts/standards/index.ts';
 import { serviceVolts } from '../feeder/index.ts';
 
@@ -20,7 +20,6 @@ const circuits = (what: string) =>
     .min(0, `The number of ${what} circuits must be from 0 to 100.`)
     .max(100, `The number of ${what} circuits must be from 0 to 100.`);
 
-const id = z.string().min(1, 'The id must not be empty.').max(200, 'An id may have 200 characters at most.');
 const FULL = 'At most 200 at a time.';
 
 /** A dwelling and its service, field by field. */
@@ -89,17 +88,7 @@ export const serviceLoadInput = z
       missing('measured', 'The measured way needs the highest quarter hour.');
     if (method !== 'measured' && floorAreaFt2 === undefined)
       missing('floorAreaFt2', 'The floor area is missing.');
-    const seen = new Set<string>();
-    for (const [list, loads] of Object.entries({ fixed, added }))
-      loads.forEach((load, i) => {
-        if (seen.has(load.id))
-          context.addIssue({
-            code: 'custom',
-            path: [list, i, 'id'],
-            message: `The id “${load.id}” is used twice.`,
-          });
-        seen.add(load.id);
-      });
+    noIdInTwo({ fixed, added }, context);
   });
 export type ServiceLoadInput = z.input<typeof serviceLoadInput>;
 export type ServiceQuestion = z.output<typeof serviceLoadInput>;

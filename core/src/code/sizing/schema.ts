@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { ambientC, amps, noRepeatedIds, ratingAmps, reason, oneOf } from '../../facts/quantities/index.ts';
 import {
-  AMPACITY,
   COLUMNS_C,
   GAUGES,
   MATERIALS,
   type FeederGauge,
   type Material,
+  isMade,
+  NOT_MADE,
 } from '../../facts/standards/index.ts';
 
 export const conductor = z
@@ -16,10 +17,7 @@ export const conductor = z
     insulationC: oneOf([...COLUMNS_C], 'The insulation must be 60, 75 or 90 °C.'),
     cable: z.enum(['nm', 'other'], 'The cable must be nm or other.'),
   })
-  .refine((c) => AMPACITY[c.material][c.gauge] !== undefined, {
-    path: ['gauge'],
-    message: 'Aluminum is not made in 14 AWG.',
-  });
+  .refine(isMade, NOT_MADE);
 export type Conductor = z.infer<typeof conductor>;
 
 /**

@@ -21,6 +21,7 @@ import {
   aReading,
   aTroubleCase,
   uuid,
+  aPanel,
 } from '../../testing/index.ts';
 import { COMPLAINTS, PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
 import {
@@ -67,29 +68,11 @@ function aCaseFile({
     id: uuid(8000 + i),
     caseId: uuid(7000),
   }));
-  const panel = {
-    id: uuid(900),
-    siteId: uuid(7001),
-    name: 'Main panel',
-    spaces: 24,
-    orientation: 'upright',
-    busAmps: null,
-    family: 'Orrin S',
-    alsoListed: [],
-    narrowSpaces: null,
-    splitAt: null,
-    feedThrough: false,
-    fedByBreakerId: null,
-    fedThroughPanelId: null,
-    blanks: [],
-    holes: [],
-    createdAt: OPENED,
-    version: 0,
-  } as const satisfies CaseRecord['panel'];
+  const panel = aPanel({ createdAt: OPENED });
   return {
     case: aCase(about),
     site: { id: uuid(7001), name: 'Home', note: '', createdAt: OPENED, demo: false, version: 0 },
-    panel: { ...panel },
+    panel,
     policies: policies ?? DEFAULT_POLICIES,
     learned: null,
     dossier: {

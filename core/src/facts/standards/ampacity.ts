@@ -68,6 +68,19 @@ export const AMPACITY: { copper: Record<FeederGauge, Row>; aluminum: Partial<Rec
 };
 
 /**
+ * Whether a conductor is made: aluminum is not in 14 AWG.
+ *
+ * @param conductor gauge and material
+ * @returns whether the table has it
+ * @example isMade({ gauge: '14', material: 'aluminum' }) // false
+ */
+export const isMade = ({ gauge, material }: { gauge: FeederGauge; material: Material }): boolean =>
+  AMPACITY[material][gauge] !== undefined;
+
+/** What is said of one that is not. */
+export const NOT_MADE = { path: ['gauge'], message: 'Aluminum is not made in 14 AWG.' };
+
+/**
  * Ambient correction in percent. `percent[column][i]` holds for ambients up to and including
  * `upToC[i]`; a column shorter than the bands ends there: the conductor may carry nothing above.
  *

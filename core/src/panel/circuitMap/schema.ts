@@ -1,11 +1,9 @@
 import { z } from 'zod';
-import { noRepeatedIds } from '../../facts/quantities/index.ts';
+import { noRepeatedIds, givenId as id } from '../../facts/quantities/index.ts';
 
 /** How much a wrong look may spoil: anything; it is noticed; it is put right. */
 export const MAP_CHECKS = ['none', 'detect', 'correct'] as const;
 export type MapCheck = (typeof MAP_CHECKS)[number];
-
-const id = z.string().min(1, 'The id must not be empty.').max(200, 'An id may have 200 characters at most.');
 
 const breakers = z
   .array(

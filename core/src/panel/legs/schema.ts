@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { amps, noRepeatedIds } from '../../facts/quantities/index.ts';
+import { amps, givenId, noRepeatedIds } from '../../facts/quantities/index.ts';
 import { LEGS } from '../layout/index.ts';
 
 const spaces = z
@@ -12,7 +12,7 @@ export const legBalanceInput = z.object({
   circuits: z
     .array(
       z.object({
-        id: z.string().min(1, 'The id must not be empty.').max(200),
+        id: givenId,
         leg: z.enum(LEGS, 'The leg must be A or B.'),
         amps,
         movable: z

@@ -1,18 +1,19 @@
 import { z } from 'zod';
-import { noRepeatedIds, oneOf } from '../../facts/quantities/index.ts';
+import { givenId, noRepeatedIds, oneOf } from '../../facts/quantities/index.ts';
 import { HALVES, slotsOf, spacesOf } from '../layout/index.ts';
 
-const MOST_SPACES = 42;
+/** Panels of more spaces than this are planned by hand. */
+export const MOST_PLANNED_SPACES = 42;
 
 const space = z
   .int('A space is a whole number.')
-  .min(1, `Spaces are numbered from 1 to ${MOST_SPACES}.`)
-  .max(MOST_SPACES, `Spaces are numbered from 1 to ${MOST_SPACES}.`);
+  .min(1, `Spaces are numbered from 1 to ${MOST_PLANNED_SPACES}.`)
+  .max(MOST_PLANNED_SPACES, `Spaces are numbered from 1 to ${MOST_PLANNED_SPACES}.`);
 const poles = oneOf([1, 2], 'A breaker has one pole or two.');
 
 export const plannedBreaker = z
   .object({
-    id: z.string().min(1, 'The id must not be empty.').max(200, 'An id may have 200 characters at most.'),
+    id: givenId,
     space,
     poles,
     half: z.enum(HALVES, 'The half must be upper, lower, inner or outer.').nullable().default(null),
@@ -36,13 +37,13 @@ export const spacePlanInput = z
     splitAt: space.nullable().default(null).describe('first space of the lower section of a split bus'),
     narrowSpaces: z
       .array(space)
-      .max(MOST_SPACES)
+      .max(MOST_PLANNED_SPACES)
       .nullable()
       .describe('spaces whose label allows narrow units; null: the label was not read'),
-    blocked: z.array(space).max(MOST_SPACES).default([]).describe('spaces that are never used'),
+    blocked: z.array(space).max(MOST_PLANNED_SPACES).default([]).describe('spaces that are never used'),
     breakers: z
       .array(plannedBreaker)
-      .max(2 * MOST_SPACES, 'So many breakers do not fit.')
+      .max(2 * MOST_PLANNED_SPACES, 'So many breakers do not fit.')
       .superRefine(noRepeatedIds),
     want: z.object({
       poles,
@@ -50,7 +51,7 @@ export const spacePlanInput = z
       places: z
         .array(space)
         .min(1, 'Name one place at least, or none at all.')
-        .max(MOST_SPACES)
+        .max(MOST_PLANNED_SPACES)
         .optional()
         .describe('only at one of these spaces, such as those an interlock’s plate reaches'),
     }),

@@ -1,12 +1,19 @@
 import { z } from 'zod';
-import { amps, exceeds, metres, noRepeatedIds, ratingAmps, reason } from '../../facts/quantities/index.ts';
-import { FEEDER_GAUGES, MATERIALS } from '../../facts/standards/index.ts';
+import {
+  amps,
+  exceeds,
+  metres,
+  noRepeatedIds,
+  ratingAmps,
+  reason,
+  givenId as id,
+} from '../../facts/quantities/index.ts';
+import { FEEDER_GAUGES, MATERIALS, isMade, NOT_MADE } from '../../facts/standards/index.ts';
 import { HEAT_GRADES } from '../heat/index.ts';
 
 /** Noise of a meter may show more volts under load than without, up to so many. */
 const MOST_RISE_VOLTS = 2;
 
-const id = z.string().min(1, 'The id must not be empty.').max(200, 'An id may have 200 characters at most.');
 const volts = (what: string) =>
   z
     .number(`${what} must be a number.`)
@@ -31,10 +38,7 @@ export const conductorRun = z
       .default(2)
       .describe('conductors of that length in the way of the current: there and back are two'),
   })
-  .refine(({ gauge, material }) => material === 'copper' || gauge !== '14', {
-    path: ['gauge'],
-    message: 'Aluminum is not made in 14 AWG.',
-  });
+  .refine(isMade, NOT_MADE);
 export type ConductorRun = z.input<typeof conductorRun>;
 
 const point = z

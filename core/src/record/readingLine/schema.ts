@@ -1,9 +1,7 @@
-import { noRepeatedIds } from '../../facts/quantities/index.ts';
+import { noRepeatedIds, givenId as id } from '../../facts/quantities/index.ts';
 import { z } from 'zod';
 import { isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
 import { instant, LOAD_STATES, PACES } from '../entities/index.ts';
-
-const id = z.string().min(1, 'The id must not be empty.').max(200, 'An id may have 200 characters at most.');
 
 /** Where something may be measured or may happen, as people write it and as the directory calls it. */
 export const linePlace = z.object({

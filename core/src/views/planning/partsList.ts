@@ -1,5 +1,6 @@
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { KIND_WORDS, listedFamilies, sayPlace } from '../../panel/layout/index.ts';
+import type { ActionId } from '../../facts/vocabulary/index.ts';
 import { sayConductor } from '../../code/sizing/index.ts';
 import { BREAKER_BANDS, FILLER_BAND, NARROW_BAND, type PriceBand } from './priceBands.ts';
 import type { PlannedPanel, Planning, StoredProposal } from './schema.ts';
@@ -43,6 +44,32 @@ const breakerLine = (planned: PlannedPanel, one: NewBreaker): PartLine => ({
   forWhat: one.forWhat,
   band: BREAKER_BANDS[one.kind][one.poles],
 });
+
+/** Decisions that take a new breaker; a new panel is not bought by its breakers. */
+const TAKES_A_BREAKER: ReadonlySet<ActionId> = new Set<ActionId>([
+  'replace-breaker',
+  'replace-breaker-and-remake-joint',
+  'replace-main',
+  'size-down',
+  'size-up',
+]);
+
+/**
+ * The breakers of a panel that are decided to be exchanged.
+ *
+ * @param breakers each with the decision that stands
+ * @returns those that take a new part, with the rating it is to have
+ * @example partsDecided([{ breaker: { id: 'a' }, decision: { action: 'size-down', toAmps: 15 } }]) // [{ breakerId: 'a', toAmps: 15 }]
+ */
+export const partsDecided = (
+  breakers: readonly {
+    breaker: { id: string };
+    decision: { action: ActionId; toAmps: number | null };
+  }[],
+): DecidedPart[] =>
+  breakers
+    .filter(({ decision }) => TAKES_A_BREAKER.has(decision.action))
+    .map(({ breaker, decision }) => ({ breakerId: breaker.id, toAmps: decision.toAmps }));
 
 /** A decision about a breaker that takes a new part. */
 export interface DecidedPart {

@@ -1,12 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { spacePlan } from '../../panel/spacePlan/index.ts';
 import { sizingQuestion } from '../../record/entities/index.ts';
-import { aBreaker, aCircuit, aLoad, uuid } from '../../testing/index.ts';
+import { aBreaker, aCircuit, aLoad, aPanel as anyPanel, uuid } from '../../testing/index.ts';
 import {
   canAdd,
   drawnSheet,
   legsWith,
   moveQuestion,
+  partsDecided,
   partsList,
   roomQuestion,
   roomSteps,
@@ -28,26 +29,8 @@ const site = {
   createdAt: '2026-11-01T10:00:00.000Z',
 };
 
-const aPanel = (change: Partial<PlannedPanel['panel']> = {}): PlannedPanel['panel'] => ({
-  id: uuid(900),
-  siteId: site.id,
-  name: 'Main panel',
-  spaces: 6,
-  orientation: 'upright',
-  busAmps: 125,
-  family: 'Orrin S',
-  alsoListed: [],
-  narrowSpaces: [5, 6],
-  splitAt: null,
-  feedThrough: false,
-  fedByBreakerId: null,
-  fedThroughPanelId: null,
-  blanks: [],
-  holes: [],
-  createdAt: site.createdAt,
-  version: 0,
-  ...change,
-});
+const aPanel = (change: Partial<PlannedPanel['panel']> = {}) =>
+  anyPanel({ siteId: site.id, spaces: 6, busAmps: 125, narrowSpaces: [5, 6], ...change });
 
 const wired = (space: number, ...loads: Parameters<typeof aLoad>[0][]) => ({
   breaker: aBreaker({ id: uuid(space), space }),
@@ -328,6 +311,19 @@ describe('what to buy', () => {
     expect(what('fillers')).toHaveLength(1);
     expect(what('take along')).toContain('Lock and tag for the main');
     expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length);
+  });
+
+  test('a new panel is not bought by its breakers, a larger or a smaller breaker is', () => {
+    const decided = (['replace-panel', 'size-up', 'size-down', 'keep', 'shed-load'] as const).map(
+      (action, i) => ({
+        breaker: { id: uuid(i) },
+        decision: { action, toAmps: action === 'size-up' ? 25 : null },
+      }),
+    );
+    expect(partsDecided(decided)).toEqual([
+      { breakerId: uuid(1), toAmps: 25 },
+      { breakerId: uuid(2), toAmps: null },
+    ]);
   });
 
   test('a sum of bands, and of prices of one’s own', () => {

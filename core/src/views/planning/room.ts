@@ -3,8 +3,6 @@ import type { PlannedBreaker, SpacePlan, SpacePlanInput } from '../../panel/spac
 import type { Breaker, Circuit } from '../../record/entities/index.ts';
 import type { PlannedPanel } from './schema.ts';
 
-/** Panels of more spaces than this are planned by hand. */
-export const MOST_PLANNED_SPACES = 42;
 /** Narrow units are made up to this rating, A. */
 const MOST_NARROW_AMPS = 30;
 

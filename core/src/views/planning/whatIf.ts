@@ -1,6 +1,7 @@
 import {
   ampacityLimits,
   sizing,
+  voltageDropPercent,
   type Conductor,
   type Sizing,
   type SizingInput,
@@ -8,7 +9,7 @@ import {
 import {
   CITATIONS,
   GAUGES,
-  ohmsPerMetre,
+  isMade,
   SMALL_CONDUCTOR_LIMIT_AMPS,
   type Gauge,
 } from '../../facts/standards/index.ts';
@@ -35,8 +36,6 @@ export interface WhatIf {
   window: TripWindow | null;
 }
 
-/** There and back. */
-const WIRES = 2;
 const BENCH = { least: 10, most: 225 } as const;
 
 function limitsOf({ conductor, ...place }: SizingInput): Limit[] {
@@ -69,9 +68,8 @@ function limitsOf({ conductor, ...place }: SizingInput): Limit[] {
 function thinnestFor(question: SizingInput, least: number | null): Gauge | null {
   if (least === null) return null;
   const fits = (gauge: Gauge) => {
-    if (question.conductor.material === 'aluminum' && gauge === '14') return false;
     const conductor: Conductor = { ...question.conductor, gauge };
-    return sizing({ ...question, conductor, breakerAmps: least }).decision === 'keep';
+    return isMade(conductor) && sizing({ ...question, conductor, breakerAmps: least }).decision === 'keep';
   };
   return GAUGES.find(fits) ?? null;
 }
@@ -95,10 +93,7 @@ export function whatIf(question: SizingInput, more: { lengthM: number | null; vo
     limits: limitsOf(question),
     thinnest: thinnestFor(question, sized.minBreakerAmps),
     dropPercent:
-      lengthM === null
-        ? null
-        : (100 * sized.loadAmps * WIRES * lengthM * ohmsPerMetre(conductor.gauge, conductor.material)) /
-          volts,
+      lengthM === null ? null : voltageDropPercent({ conductor, amps: sized.loadAmps, lengthM, volts }),
     window: isOnBench ? tripWindow({ ratingAmps: breakerAmps, amps: sized.loadAmps }) : null,
   };
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { oneOf, volts } from '../../facts/quantities/index.ts';
+import { oneOf, volts, givenId as id, noIdInTwo } from '../../facts/quantities/index.ts';
 
 /** Everything that can happen on a visit, in the order in which it is done. */
 export const FACTS = [
@@ -24,7 +24,6 @@ export type FactName = (typeof FACTS)[number];
 /** Behind the main: what goes dead with it, and is measured as every touched place is. */
 export const MAIN = 'main';
 
-const id = z.string().min(1, 'The id must not be empty.').max(200, 'An id may have 200 characters at most.');
 const pole = oneOf([1, 2], 'A pole is 1 or 2.');
 const MEASURED_TO = ['neutral', 'ground', 'other-pole'] as const;
 const to = z.enum(MEASURED_TO, 'It is measured to neutral, to ground or to the other pole.');
@@ -64,12 +63,6 @@ export const visitInput = z
     facts: z.array(fact).max(400, 'At most 400 facts.').describe('in the order in which they happened'),
   })
   .superRefine(({ touched, otherSources }, context) => {
-    const seen = new Set<string>();
-    const look = (name: string, path: PropertyKey[]) => {
-      if (seen.has(name))
-        context.addIssue({ code: 'custom', path, message: `The id “${name}” is used twice.` });
-      seen.add(name);
-    };
     touched.forEach((place, i) => {
       if (place.id === MAIN)
         context.addIssue({
@@ -77,9 +70,8 @@ export const visitInput = z
           path: ['touched', i, 'id'],
           message: 'The main is never a place that is worked on here: its line side stays live.',
         });
-      look(place.id, ['touched', i, 'id']);
     });
-    otherSources.forEach((source, i) => look(source, ['otherSources', i]));
+    noIdInTwo({ touched, otherSources }, context);
   });
 export type VisitInput = z.input<typeof visitInput>;
 export type VisitPlan = z.output<typeof visitInput>;

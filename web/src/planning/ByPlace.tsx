@@ -1,0 +1,30 @@
+import type { PlaceAnswer } from '@phylaxon/core/code/protectionByPlace';
+
+const HEADS: Record<PlaceAnswer['kind'], string> = {
+  standard: 'A standard breaker will do',
+  gfci: 'It takes a GFCI breaker, or a GFCI outlet first on the circuit',
+  afci: 'It takes an AFCI breaker',
+  dual: 'It takes a breaker with GFCI and AFCI',
+};
+
+/** Which kind of breaker the place asks for, with the clause of each. */
+export function ByPlace({ answer }: { answer: PlaceAnswer }) {
+  return (
+    <section aria-label="Kind of breaker" className="border-l-4 border-ink pl-3">
+      <p className="font-bold">{HEADS[answer.kind]}.</p>
+      <ul>
+        {answer.reasons.map(({ text }) => (
+          <li key={text} className="text-sm">
+            {text}
+          </li>
+        ))}
+      </ul>
+      {answer.kind !== 'standard' && (
+        <p className="text-sm text-ink-soft">
+          With a pigtail it needs a place on the neutral bar; a plug-on neutral needs a panel with such a bar.
+          It costs several times a plain one. Local lists go before.
+        </p>
+      )}
+    </section>
+  );
+}
