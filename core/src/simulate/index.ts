@@ -32,3 +32,4 @@ export {
   type HeatScene,
   type PlantedPicture,
 } from './heatPicture.ts';
+export { VISIT_FAULTS, visitAnswer, type VisitFault, type VisitHouse } from './visitHouse.ts';

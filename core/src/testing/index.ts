@@ -2,3 +2,4 @@ export * from './builders.ts';
 export * from './placements.ts';
 export * from './trialRecords.ts';
 export * from './runs.ts';
+export * from './visits.ts';

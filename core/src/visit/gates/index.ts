@@ -1,2 +1,15 @@
 export * from './schema.ts';
-export { visit } from './visit.ts';
+export {
+  BEGUN,
+  DEAD_VOLTS,
+  LIVE_VOLTS,
+  measureKey,
+  measuresOf,
+  notDead,
+  PROVED,
+  touchable,
+  VERIFIED,
+  type Places,
+  type VisitState,
+} from './state.ts';
+export { advance, allowedIn, visit } from './visit.ts';

@@ -30,7 +30,8 @@ const to = z.enum(MEASURED_TO, 'It is measured to neutral, to ground or to the o
 
 const bare = <N extends FactName>(is: N) => z.object({ is: z.literal(is) });
 
-const fact = z.discriminatedUnion('is', [
+/** Everything that may be told at a gate, one shape each. */
+export const gateFacts = [
   bare('dressed'),
   z.object({ is: z.literal('tester-proved'), volts: volts.describe('on a known live point elsewhere, V') }),
   bare('handles-off'),
@@ -46,7 +47,8 @@ const fact = z.discriminatedUnion('is', [
   z.object({ is: z.literal('handle-on'), id }),
   z.object({ is: z.literal('verified'), id, volts }),
   bare('abandoned'),
-]);
+] as const;
+const fact = z.discriminatedUnion('is', gateFacts);
 export type Fact = z.infer<typeof fact>;
 
 export const visitInput = z
@@ -76,7 +78,7 @@ export const visitInput = z
 export type VisitInput = z.input<typeof visitInput>;
 export type VisitPlan = z.output<typeof visitInput>;
 
-const toMeasure = z.object({ id: z.string(), pole, to: z.enum(MEASURED_TO) });
+export const toMeasure = z.object({ id: z.string(), pole, to: z.enum(MEASURED_TO) });
 export type ToMeasure = z.infer<typeof toMeasure>;
 
 export const visitOutput = z.object({

@@ -9,6 +9,9 @@ export const PROVED = { from: 90, to: 300 } as const;
 /** What a circuit of 120 V gives once it is on again, V. */
 export const VERIFIED = { from: 108, to: 132 } as const;
 
+/** What a visit is about: the places that are worked on, and what else might feed them. */
+export type Places = Pick<VisitPlan, 'touched' | 'otherSources'>;
+
 /** How far a visit is. */
 export interface VisitState {
   dressed: boolean;
@@ -50,11 +53,23 @@ export const BEGUN: VisitState = {
   abandoned: false,
 };
 
-/** One name for one thing to measure. */
+/**
+ * One name for one thing to measure.
+ *
+ * @param measure where, which pole, to what
+ * @returns text that is another for each
+ * @example measureKey({ id: 'main', pole: 1, to: 'neutral' }) // '["main",1,"neutral"]'
+ */
 export const measureKey = ({ id, pole, to }: ToMeasure): string => JSON.stringify([id, pole, to]);
 
-/** Each pole to neutral and to ground, and two poles to each other: behind the main, and at every touched place. */
-export const measuresOf = ({ touched }: Pick<VisitPlan, 'touched'>): ToMeasure[] =>
+/**
+ * Each pole to neutral and to ground, and two poles to each other: behind the main, and at every touched place.
+ *
+ * @param plan the places that are worked on
+ * @returns what is measured, in its order
+ * @example measuresOf({ touched: [{ id: '7', poles: 1 }] }).length // 7: five at the main, two at 7
+ */
+export const measuresOf = ({ touched }: Pick<Places, 'touched'>): ToMeasure[] =>
   [{ id: MAIN, poles: 2 as const }, ...touched].flatMap(({ id, poles }): ToMeasure[] => [
     ...(poles === 2 ? ([1, 2] as const) : ([1] as const)).flatMap((pole) =>
       (['neutral', 'ground'] as const).map((to) => ({ id, pole, to })),
@@ -62,14 +77,28 @@ export const measuresOf = ({ touched }: Pick<VisitPlan, 'touched'>): ToMeasure[]
     ...(poles === 2 ? [{ id, pole: 1 as const, to: 'other-pole' as const }] : []),
   ]);
 
-/** What is not proved dead yet. */
-export const notDead = (plan: VisitPlan, { coverOn, measured }: VisitState): ToMeasure[] =>
+/**
+ * What is not proved dead yet.
+ *
+ * @param plan the places that are worked on, and other sources
+ * @param state how far the visit is
+ * @returns what is still to be measured; nothing while the cover is on
+ * @example notDead({ touched, otherSources: [] }, BEGUN) // []
+ */
+export const notDead = (plan: Places, { coverOn, measured }: VisitState): ToMeasure[] =>
   coverOn
     ? []
     : measuresOf(plan).filter((one) => !((measured.get(measureKey(one)) ?? Infinity) < DEAD_VOLTS));
 
-/** The places that may be touched now: all of them, or none. */
-export function touchable(plan: VisitPlan, state: VisitState): string[] {
+/**
+ * The places that may be touched now: all of them, or none.
+ *
+ * @param plan the places that are worked on, and other sources
+ * @param state how far the visit is
+ * @returns their ids
+ * @example touchable({ touched, otherSources: [] }, BEGUN) // []
+ */
+export function touchable(plan: Places, state: VisitState): string[] {
   const { coverOn, mainOn, locked, provedSince, proved, stop } = state;
   const isSafe =
     !coverOn &&

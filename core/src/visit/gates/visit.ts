@@ -1,13 +1,4 @@
-import {
-  FACTS,
-  MAIN,
-  visitInput,
-  type Fact,
-  type FactName,
-  type Visit,
-  type VisitInput,
-  type VisitPlan,
-} from './schema.ts';
+import { FACTS, MAIN, visitInput, type Fact, type FactName, type Visit, type VisitInput } from './schema.ts';
 import {
   BEGUN,
   LIVE_VOLTS,
@@ -16,13 +7,14 @@ import {
   notDead,
   PROVED,
   touchable,
+  type Places,
   VERIFIED,
   type VisitState,
 } from './state.ts';
 
-type Gate = (plan: VisitPlan, state: VisitState) => boolean;
+type Gate = (plan: Places, state: VisitState) => boolean;
 
-const someTouched = ({ touched }: VisitPlan, is: (id: string) => boolean): boolean =>
+const someTouched = ({ touched }: Places, is: (id: string) => boolean): boolean =>
   touched.some(({ id }) => is(id));
 
 /** When each thing may happen, danger and an abandoned visit aside. */
@@ -48,15 +40,22 @@ const GATES: Record<FactName, Gate> = {
   abandoned: (_plan, { coverOn }) => coverOn,
 };
 
-/** What may happen next. While danger stops it: the cover on, then home. */
-function allowedIn(plan: VisitPlan, state: VisitState): FactName[] {
+/**
+ * What may happen next. While danger stops it: the cover on, then home.
+ *
+ * @param plan the places that are worked on, and other sources
+ * @param state how far the visit is
+ * @returns names of facts, in their order
+ * @example allowedIn({ touched, otherSources: [] }, BEGUN) // ['dressed', 'abandoned']
+ */
+export function allowedIn(plan: Places, state: VisitState): FactName[] {
   if (state.abandoned) return [];
   if (state.stop !== null) return state.coverOn ? ['abandoned'] : ['cover-on'];
   return FACTS.filter((name) => GATES[name](plan, state));
 }
 
 /** Whether a fact speaks of something in the plan, for the first time where it may happen once. */
-function isOfThePlan(fact: Fact, plan: VisitPlan, state: VisitState): boolean {
+function isOfThePlan(fact: Fact, plan: Places, state: VisitState): boolean {
   const isTouched = (id: string) => plan.touched.some((one) => one.id === id);
   switch (fact.is) {
     case 'source-isolated':
@@ -138,7 +137,19 @@ function after(state: VisitState, fact: Fact): VisitState {
   }
 }
 
-const isDone = ({ touched }: VisitPlan, { swapped, verified, coverOn, mainOn, stop }: VisitState): boolean =>
+/**
+ * The visit one fact on.
+ *
+ * @param plan the places that are worked on, and other sources
+ * @param state how far it is
+ * @param fact what happened, V
+ * @returns how far it is then; `null`: that was not allowed
+ * @example advance({ touched, otherSources: [] }, BEGUN, { is: 'main-off' }) // null
+ */
+export const advance = (plan: Places, state: VisitState, fact: Fact): VisitState | null =>
+  allowedIn(plan, state).includes(fact.is) && isOfThePlan(fact, plan, state) ? after(state, fact) : null;
+
+const isDone = ({ touched }: Places, { swapped, verified, coverOn, mainOn, stop }: VisitState): boolean =>
   coverOn && mainOn && stop === null && touched.every(({ id }) => swapped.has(id) && verified.has(id));
 
 /**
@@ -155,11 +166,12 @@ export function visit(input: VisitInput): Visit {
   let state = BEGUN;
   let refused: number | null = null;
   for (const [i, fact] of plan.facts.entries()) {
-    if (!allowedIn(plan, state).includes(fact.is) || !isOfThePlan(fact, plan, state)) {
+    const next = advance(plan, state, fact);
+    if (next === null) {
       refused = i;
       break;
     }
-    state = after(state, fact);
+    state = next;
   }
   const { stop } = state;
   return {

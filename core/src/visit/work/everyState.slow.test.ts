@@ -1,0 +1,50 @@
+import { describe, expect, test } from '@jest/globals';
+import { answersTo, aVisitPlan, aVisitTask } from '../../testing/index.ts';
+import { nextOf, REPORTED, STEPS, walk, workOn, type WorkState } from './index.ts';
+
+const keyOf = (state: WorkState) =>
+  JSON.stringify(state, (_key, value: unknown) =>
+    value instanceof Set ? [...value].sort() : value instanceof Map ? [...value].sort() : value,
+  );
+
+describe('every state, every answer', () => {
+  test('none is dead-ended, each ends, and all that can be met is met', () => {
+    const plan = aVisitPlan({
+      tasks: [aVisitTask({ kind: 'gfci', neutral: 'pigtail' })],
+      sources: [{ id: 'solar', kind: 'solar' }],
+    });
+    const start = walk(plan, []).state;
+    const seen = new Map([[keyOf(start), start]]);
+    const kinds = new Set<string>();
+    const met = new Set<string>();
+    for (const state of seen.values()) {
+      const next = nextOf(plan, state);
+      kinds.add(next.kind === 'gate' ? next.is : next.kind === 'step' ? next.step : next.kind);
+      if (state.met) met.add(state.met.trouble);
+      const answers = answersTo(plan, state);
+      if (answers.length === 0 && next.kind !== 'end') throw new Error(`Dead end: ${keyOf(state)}`);
+      for (const fact of answers) {
+        const after = workOn(plan, state, fact)!;
+        const key = keyOf(after);
+        if (!seen.has(key)) seen.set(key, after);
+      }
+    }
+    expect(seen.size).toBeGreaterThan(1000);
+    expect(REPORTED.filter((trouble) => !met.has(trouble))).toEqual([]);
+    const notHere = ['bring-cable', 'ground-in'];
+    expect(STEPS.filter((step) => !kinds.has(step))).toEqual(notHere);
+    expect([...kinds]).toEqual(
+      expect.arrayContaining([
+        'dressed',
+        'measure',
+        'choose',
+        'swapped',
+        'verify',
+        'proof',
+        'leave',
+        'finish',
+        'end',
+      ]),
+    );
+  });
+});

@@ -1,0 +1,10 @@
+export * from './schema.ts';
+export { STEPS, type StepId } from './stepIds.ts';
+export { dueStep, stepsOf } from './steps.ts';
+export * from './troubles.ts';
+export { begun, isHalfDone, isSettled, placesOf, type TaskState, type WorkState } from './state.ts';
+export { momentsAt, type At } from './moments.ts';
+export { proofsOf } from './proofs.ts';
+export { measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
+export { walk, workOn, type Walked } from './walk.ts';
+export { nextOf, type Next } from './next.ts';

@@ -1,0 +1,50 @@
+import { MAIN, touchable } from '../gates/index.ts';
+import { isProofDue } from './proofs.ts';
+import type { VisitPlan } from './schema.ts';
+import { isSettled, placesOf, type WorkState } from './state.ts';
+import { dueStep } from './steps.ts';
+import type { Moment } from './troubles.ts';
+
+/** A moment, and at which place. */
+export interface At {
+  id: string;
+  moment: Moment;
+}
+
+/**
+ * Where a visit is: what may be reported there follows from it.
+ *
+ * @param plan what is to be done
+ * @param state how far it is
+ * @returns the moments at the panel itself, and at each place
+ * @example momentsAt(plan, begun(plan)) // []
+ */
+export function momentsAt(plan: VisitPlan, state: WorkState): At[] {
+  const { gates, tasks } = state;
+  const { coverOn, mainOn, locked, handlesOff, isolated } = gates;
+  const places = placesOf(plan, state);
+  const own = (isNow: boolean, moment: Moment): At[] => (isNow ? [{ id: MAIN, moment }] : []);
+  const touched = touchable(places, gates);
+  const isWorkDone = tasks.every((task) => isSettled(state, task));
+  return [
+    ...own(coverOn && handlesOff && !locked && !isWorkDone, 'main-off'),
+    ...own(coverOn && locked && places.otherSources.some((id) => !isolated.has(id)), 'isolate'),
+    ...own(!coverOn, 'cover-off'),
+    ...own(!coverOn && isWorkDone, 'cover-on'),
+    ...own(coverOn && !mainOn && !locked && isWorkDone, 'main-on'),
+    ...tasks.flatMap((task): At[] => {
+      const { id, placeId, given, trouble } = task;
+      if (trouble !== null) return [];
+      const step = dueStep(task);
+      if (step !== null && touched.includes(placeId)) return [{ id, moment: step }];
+      const isDue =
+        gates.mainOn &&
+        gates.mainCameOn &&
+        given !== 'up' &&
+        gates.swapped.has(placeId) &&
+        !gates.on.has(placeId) &&
+        !isProofDue(task, 'off-output');
+      return isDue ? [{ id, moment: 'handle-on' }] : [];
+    }),
+  ];
+}

@@ -1,0 +1,39 @@
+import type { ProofId } from './schema.ts';
+import type { TaskState, WorkState } from './state.ts';
+
+const PROTECTED: readonly TaskState['kind'][] = ['gfci', 'afci', 'dual'];
+
+/**
+ * What proves the work at a place: at once, and later.
+ *
+ * @param task what it is
+ * @returns proofs in their order; those of `later` do not hold the visit up
+ * @example proofsOf(task).later // ['current', 'temperature']
+ */
+export function proofsOf({ poles, kind, receptacles }: Pick<TaskState, 'poles' | 'kind' | 'receptacles'>): {
+  now: ProofId[];
+  later: ProofId[];
+} {
+  const hasOutlet = receptacles && poles === 1;
+  return {
+    now: [
+      ...(hasOutlet ? (['off-output'] as const) : []),
+      ...(poles === 2 ? (['between-poles'] as const) : []),
+      ...(hasOutlet ? (['outlet-wiring'] as const) : []),
+      ...(PROTECTED.includes(kind) ? (['test-button'] as const) : []),
+    ],
+    later: ['current', 'temperature'],
+  };
+}
+
+/** Whether a proof of a place is asked for at once, and has not passed. */
+export const isProofDue = (task: TaskState, proof: ProofId): boolean =>
+  proofsOf(task).now.includes(proof) && task.proofs.get(proof) !== 'passed';
+
+/** What of a place is not proved: its output, then what is asked for at once. */
+export const missingProofs = ({ gates }: WorkState, task: TaskState): (ProofId | 'verified')[] => [
+  ...(gates.verified.has(task.placeId) ? [] : (['verified'] as const)),
+  ...proofsOf(task).now.filter((proof) => isProofDue(task, proof)),
+  // A failure of what was measured later counts as well.
+  ...proofsOf(task).later.filter((proof) => task.proofs.get(proof) === 'failed'),
+];

@@ -1,0 +1,79 @@
+import { BEGUN, type Places, type VisitState } from '../gates/index.ts';
+import type { ProofId, VisitPlan, VisitTask } from './schema.ts';
+import { dueStep, type StepState } from './steps.ts';
+import type { TroubleId } from './troubles.ts';
+
+/** How far the work at one place is, and what it has become since it was planned. */
+export interface TaskState
+  extends StepState, Pick<VisitTask, 'id' | 'space' | 'poles' | 'ratingAmps' | 'kind' | 'receptacles'> {
+  /** The place as the gates know it: another once it goes to another space. */
+  placeId: string;
+  /** What has to be decided before anything else is done there. */
+  trouble: TroubleId | null;
+  proofs: ReadonlyMap<ProofId, 'passed' | 'failed'>;
+  /** A as measured, once it was. */
+  amps: number | null;
+}
+
+/** How far a visit is: the gates, and the work behind them. */
+export interface WorkState {
+  gates: VisitState;
+  tasks: readonly TaskState[];
+  /** What was met last, until something else is told. */
+  met: { trouble: TroubleId; id: string } | null;
+  /** What ends it: hands off and out, or only leaving is left. */
+  ending: TroubleId | null;
+  holesFilled: boolean;
+  paused: boolean;
+  finished: boolean;
+}
+
+const begunTask = (task: VisitTask): TaskState => {
+  const { id, work, space, poles, ratingAmps, kind, neutral, receptacles } = task;
+  return {
+    ...{ id, work, space, poles, ratingAmps, kind, neutral, receptacles },
+    placeId: id,
+    extras: new Set(),
+    given: 'no',
+    isElsewhere: false,
+    isFreed: false,
+    isOut: false,
+    done: new Set(),
+    trouble: null,
+    proofs: new Map(),
+    amps: null,
+  };
+};
+
+/**
+ * A visit before anything happened.
+ *
+ * @param plan what is to be done
+ * @returns its state
+ * @example begun(plan).gates.mainOn // true
+ */
+export const begun = (plan: VisitPlan): WorkState => ({
+  gates: BEGUN,
+  tasks: plan.tasks.map(begunTask),
+  met: null,
+  ending: null,
+  holesFilled: plan.holes.length === 0,
+  paused: false,
+  finished: false,
+});
+
+/** Nothing more is done there with the panel open. */
+export const isSettled = ({ gates }: WorkState, task: TaskState): boolean =>
+  task.given === 'up' ? dueStep(task) === null : gates.swapped.has(task.placeId);
+
+/** Something was begun there and is neither finished nor made safe. */
+export const isHalfDone = (state: WorkState, task: TaskState): boolean =>
+  !isSettled(state, task) && (task.done.size > 0 || task.given === 'up');
+
+/** What the gates are asked about: a place that was given up and made safe is none any more. */
+export const placesOf = ({ sources }: VisitPlan, state: WorkState): Places => ({
+  touched: state.tasks
+    .filter((task) => task.given !== 'up' || dueStep(task) !== null)
+    .map(({ placeId, poles }) => ({ id: placeId, poles })),
+  otherSources: sources.map(({ id }) => id),
+});

@@ -1,0 +1,553 @@
+import type { StepId } from './stepIds.ts';
+
+/** What may be done about what was found at a place. */
+export const WAYS = [
+  'other-space',
+  'smaller',
+  'join-tail',
+  'splice',
+  'cut-back',
+  'compound',
+  'other-part',
+  'put-back',
+  'look-up',
+  'not-now',
+] as const;
+export type Way = (typeof WAYS)[number];
+
+/** Where in a visit something is met. */
+export type Moment =
+  | 'tester'
+  | 'main-off'
+  | 'isolate'
+  | 'cover-off'
+  | 'measure'
+  | 'cover-on'
+  | 'main-on'
+  | 'handle-on'
+  | 'verify'
+  | 'proof'
+  | StepId;
+
+/**
+ * What it does to the visit: `again`, that step once more; `choose`, a way is chosen for that place before anything else is done
+ * at it; `stop`, hands off, cover on, and out; `leave`, with the cover on: only leaving is left.
+ */
+export type Effect = 'again' | 'choose' | 'stop' | 'leave';
+
+/** One kind of trouble: where it is met, what it means, what is done. */
+export interface Trouble {
+  at: readonly Moment[];
+  /** Somebody reports it; otherwise a figure tells it. */
+  reported: boolean;
+  effect: Effect;
+  /** What may be chosen, the first that is possible being the usual one. */
+  ways?: readonly Way[];
+  words: string;
+  means: string;
+  todo: readonly string[];
+}
+
+const OUT = 'Hands off. Cover on, keep everybody away, and call.';
+const trouble = (one: Trouble) => one;
+
+/** Everything that is known to go wrong in a visit, with what Phylaxon does about it. */
+export const TROUBLES = {
+  // What figures tell.
+  'tester-silent': trouble({
+    at: ['tester'],
+    reported: false,
+    effect: 'again',
+    words: 'The meter does not show the known live point',
+    means:
+      'A meter that shows nothing there would show nothing in the panel either: all it called dead is open again.',
+    todo: [
+      'Check battery, leads, fuse and setting: volts, alternating.',
+      'Try another point that is known to be live. If it stays silent, use another meter.',
+    ],
+  }),
+  'tester-high': trouble({
+    at: ['tester'],
+    reported: false,
+    effect: 'again',
+    words: 'The meter shows more than such a point can have',
+    means: 'The setting, the point or the meter is wrong: its figures cannot be believed.',
+    todo: ['Check the setting, and try a point whose voltage you know: about 120 or 240 V.'],
+  }),
+  'main-live': trouble({
+    at: ['measure'],
+    reported: false,
+    effect: 'stop',
+    words: 'Behind the main it is live',
+    means:
+      'The main did not open, this is not the panel that it shuts off, or another source feeds the bus from behind.',
+    todo: [
+      OUT,
+      'Listen and look for a generator, a battery, a vehicle. If there is none, the utility cuts the service.',
+    ],
+  }),
+  'main-pole-live': trouble({
+    at: ['measure'],
+    reported: false,
+    effect: 'stop',
+    words: 'One pole behind the main is live',
+    means: 'That pole of the main is welded, or another source feeds one leg.',
+    todo: [OUT, 'The main is replaced with the service cut by the utility: never trust its handle again.'],
+  }),
+  backfeed: trouble({
+    at: ['measure'],
+    reported: false,
+    effect: 'stop',
+    words: 'The main is dead, and this place is live',
+    means:
+      'Something feeds in from the load side: a generator, solar, a battery, a vehicle, or a cord between two outlets.',
+    todo: [OUT, 'Find the source from outside and shut it off at itself, then begin again.'],
+  }),
+  'wrong-reference': trouble({
+    at: ['measure'],
+    reported: false,
+    effect: 'stop',
+    words: 'It is live to ground, and was dead to neutral',
+    means: 'The neutral is open or itself live: “dead to neutral” proves nothing here.',
+    todo: [OUT, 'The neutral of this panel is looked at with the service cut by the utility.'],
+  }),
+  'between-poles-live': trouble({
+    at: ['measure'],
+    reported: false,
+    effect: 'stop',
+    words: 'The two poles are live to each other',
+    means: 'Each was dead to neutral and ground: both references are lost, or a source floats.',
+    todo: [OUT, 'It is dead only where every pair of points is dead.'],
+  }),
+  ghost: trouble({
+    at: ['measure'],
+    reported: false,
+    effect: 'again',
+    words: 'Neither dead nor live',
+    means: 'A meter of high impedance shows 5 to 60 V on a dead conductor beside a live one.',
+    todo: [
+      'Measure again with the meter’s low-impedance setting, or with a lamp across it as a load.',
+      'What stays under load is real: cover on, and find what feeds it.',
+    ],
+  }),
+  'still-on': trouble({
+    at: ['proof'],
+    reported: false,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'Its outlet is live with its breaker off',
+    means:
+      'Another breaker feeds that outlet, or something feeds back. The directory is wrong, or the conductors were exchanged.',
+    todo: ['Take it as live. Find the breaker that feeds it, from outside.'],
+  }),
+  'ghost-outlet': trouble({
+    at: ['proof'],
+    reported: false,
+    effect: 'again',
+    words: 'A few volts at its outlet with the breaker off',
+    means: 'On a long run beside live conductors a meter of high impedance shows volts that are not there.',
+    todo: ['Measure again with the low-impedance setting, or with a lamp plugged in.'],
+  }),
+  'no-output': trouble({
+    at: ['verify'],
+    reported: false,
+    effect: 'leave',
+    words: 'Nothing comes out with the breaker on',
+    means:
+      'It does not grip its stab, its conductor is not under the plate, or it was never pushed fully off and on.',
+    todo: [
+      'Switch it off at its own handle, and leave it off.',
+      'Begin another visit: dead, proved, and look at stab and screw.',
+    ],
+  }),
+  'low-output': trouble({
+    at: ['verify'],
+    reported: false,
+    effect: 'leave',
+    words: 'Too few volts come out',
+    means: 'A bad joint at stab or screw, or a supply that is low on that leg.',
+    todo: [
+      'Switch it off at its own handle, and leave it off.',
+      'Read both legs at the main: if they are sound, the joint is at this breaker.',
+    ],
+  }),
+  'high-output': trouble({
+    at: ['verify'],
+    reported: false,
+    effect: 'leave',
+    words: 'Too many volts come out',
+    means: 'The neutral is lost, or the circuit is wired across both legs. Electronics burn at that.',
+    todo: [
+      'Switch it off at once, unplug electronics.',
+      'If other circuits read too high or too low, main off, and call the utility.',
+    ],
+  }),
+  'same-leg': trouble({
+    at: ['proof'],
+    reported: false,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'Nothing between its two poles',
+    means:
+      'Both poles sit on one leg, or one of them gives nothing: 240 V loads will not run, a shared neutral is overloaded.',
+    todo: [
+      'Off, and leave it off. It moves to two spaces of one column, or its pole is looked at, with the panel dead.',
+    ],
+  }),
+  'between-off': trouble({
+    at: ['proof'],
+    reported: false,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'Between its poles it is not about 240 V',
+    means: 'One pole joints badly, or a leg of the supply is low or high.',
+    todo: ['Off, and leave it off. Read both legs at the main.'],
+  }),
+  'reversed-polarity': trouble({
+    at: ['proof'],
+    reported: false,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'Hot and neutral are exchanged at the outlet',
+    means: 'The shell of a lamp is live, and a switch breaks the wrong side.',
+    todo: ['Off. Put it right at the outlet or at the new connection, with the circuit dead.'],
+  }),
+  'open-ground': trouble({
+    at: ['proof'],
+    reported: false,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'The outlet has no ground',
+    means:
+      'A fault to metal would not trip the breaker. Old two-wire circuits never had one; then it is known, and not new.',
+    todo: [
+      'Off, if it had one before: look for the conductor that came off. If it never had one, note it and say so.',
+    ],
+  }),
+  'open-neutral': trouble({
+    at: ['proof'],
+    reported: false,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'The outlet has no neutral',
+    means: 'Everything plugged in is live and runs not; on a shared neutral volts swing.',
+    todo: ['Off at once. Its neutral is looked for at bar and outlet, with the circuit dead.'],
+  }),
+  'test-button-fails': trouble({
+    at: ['proof'],
+    reported: false,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'The test button does not trip it, or it does not come back',
+    means: 'It protects nobody: its neutral is on the wrong bar, its line is missing, or it is faulty.',
+    todo: [
+      'Off. Look first at its pigtail and the circuit’s neutral, with the panel dead; then at the part.',
+    ],
+  }),
+  'over-rating': trouble({
+    at: ['proof'],
+    reported: false,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'It carries more than its rating',
+    means:
+      'It will trip, as it should: the load is too high for the circuit, and no new breaker changes that.',
+    todo: [
+      'Switch loads off until it is under its rating. Spread them, or plan another circuit. Never a larger breaker.',
+    ],
+  }),
+  'runs-hot': trouble({
+    at: ['proof'],
+    reported: false,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'It is hotter than its load explains',
+    means: 'The joint at stab or screw is not good.',
+    todo: ['Off, and leave it off. The joint is remade with the panel dead.'],
+  }),
+  // What people report.
+  'main-stuck': trouble({
+    at: ['main-off'],
+    reported: true,
+    effect: 'leave',
+    words: 'The main does not move, or feels loose',
+    means: 'Its mechanism is seized or broken: it may show off and be on.',
+    todo: [
+      'Do not force it. The utility cuts the service before anybody works here.',
+      'Branch breakers on again, and leave.',
+    ],
+  }),
+  'no-lock': trouble({
+    at: ['main-off', 'isolate'],
+    reported: true,
+    effect: 'leave',
+    words: 'It cannot be locked',
+    means: 'Somebody who does not know may switch it on.',
+    todo: [
+      'A lock-out clip that fits this handle, or somebody’s hand is no lock.',
+      'Main on again if nothing was opened, and come back with one.',
+    ],
+  }),
+  'source-unknown': trouble({
+    at: ['isolate'],
+    reported: true,
+    effect: 'leave',
+    words: 'The switch of that source is not found',
+    means: 'What cannot be shut off and locked may come alive at any time.',
+    todo: ['Whoever fitted it shows its switch, or comes.', 'Do not open the cover.'],
+  }),
+  'wet-inside': trouble({
+    at: ['cover-off'],
+    reported: true,
+    effect: 'stop',
+    words: 'Water or fresh rust behind the cover',
+    means: 'Wet parts track, and a breaker that was wet is replaced, never dried.',
+    todo: [
+      OUT,
+      'Where the water comes from is put right first; what was wet is replaced with the service cut.',
+    ],
+  }),
+  'burnt-inside': trouble({
+    at: ['cover-off'],
+    reported: true,
+    effect: 'stop',
+    words: 'The bus or several breakers are burnt',
+    means: 'It is a matter of the panel, not of one breaker.',
+    todo: [
+      'Touch nothing. A photo, cover on, and out.',
+      'Put the signs into the review of the panel: it says how soon.',
+    ],
+  }),
+  'line-side-bare': trouble({
+    at: ['cover-off'],
+    reported: true,
+    effect: 'stop',
+    words: 'Bare live parts lie where hands would work',
+    means: 'The line side of the main stays live whatever is off.',
+    todo: ['Cover on. The utility pulls the meter, then it is begun again.'],
+  }),
+  'two-wires': trouble({
+    at: ['free'],
+    reported: true,
+    effect: 'choose',
+    ways: ['join-tail', 'put-back', 'not-now'],
+    words: 'Two wires under its screw',
+    means: 'A terminal made for one holds neither well; what the breaker carries is the sum of both.',
+    todo: [
+      'Where both together are under 80 % of the rating: join them to one tail with a listed connector.',
+      'Otherwise the second one gets its own breaker: plan it.',
+    ],
+  }),
+  'wire-thin': trouble({
+    at: ['free', 'bring-cable'],
+    reported: true,
+    effect: 'choose',
+    ways: ['smaller', 'not-now'],
+    words: 'Its wire is thinner than this rating may have',
+    means: 'The breaker protects the wire: with this one the wire would burn before it trips.',
+    todo: [
+      'Only a breaker of the rating this wire may have goes in: 15 A on 14, 20 A on 12, 30 A on 10 AWG copper.',
+    ],
+  }),
+  'insulation-burnt': trouble({
+    at: ['free'],
+    reported: true,
+    effect: 'choose',
+    ways: ['cut-back', 'not-now'],
+    words: 'Its insulation is burnt or brittle',
+    means: 'The joint was hot for long. Bright metal joints well, oxidized metal never.',
+    todo: ['Cut back to bright metal and sound insulation. If too little is left, splice on the same gauge.'],
+  }),
+  'aluminum-wire': trouble({
+    at: ['free', 'bring-cable'],
+    reported: true,
+    effect: 'choose',
+    ways: ['compound', 'not-now'],
+    words: 'The wire is aluminum',
+    means: 'It needs a terminal marked for it and compound; under a screw for copper only it works loose.',
+    todo: ['Look for AL or CU/AL on the new breaker. Then compound, and the torque for aluminum.'],
+  }),
+  'screw-stripped': trouble({
+    at: ['free', 'conductor-in'],
+    reported: true,
+    effect: 'choose',
+    ways: ['other-part', 'not-now'],
+    words: 'The screw turns and does not hold',
+    means: 'A stripped terminal cannot be tightened to its figure.',
+    todo: ['Another breaker. The screw is part of the listed part and is not exchanged.'],
+  }),
+  'stuck-on-bus': trouble({
+    at: ['rock-off'],
+    reported: true,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'It does not come off, or it breaks',
+    means: 'It is melted to its stab: force tears the bus.',
+    todo: ['Leave it. That stab is finished, and perhaps the bus: into the review of the panel.'],
+  }),
+  'stab-pitted': trouble({
+    at: ['stab'],
+    reported: true,
+    effect: 'choose',
+    ways: ['other-space', 'not-now'],
+    words: 'Its stab is pitted or burnt',
+    means: 'A new breaker on it burns like the old one. A stab is not filed or sanded.',
+    todo: [
+      'The breaker goes to another space with a bright stab; this one gets a filler and is not used again.',
+    ],
+  }),
+  'part-differs': trouble({
+    at: ['compare'],
+    reported: true,
+    effect: 'choose',
+    ways: ['other-part', 'put-back', 'not-now'],
+    words: 'The new part is not the same kind',
+    means:
+      'Maker alone is not enough: family, series, poles, rating, type and interrupting rating must match, and the panel’s label must list it.',
+    todo: ['Another part, now or on another day.'],
+  }),
+  gritty: trouble({
+    at: ['click'],
+    reported: true,
+    effect: 'choose',
+    ways: ['other-part', 'put-back', 'not-now'],
+    words: 'The new breaker does not click cleanly by hand',
+    means: 'It is faulty before it was ever used.',
+    todo: ['Another part. Keep this one apart, and give it back.'],
+  }),
+  'does-not-seat': trouble({
+    at: ['hook-press'],
+    reported: true,
+    effect: 'choose',
+    ways: ['other-part', 'not-now'],
+    words: 'It does not seat',
+    means: 'What does not go on with a firm press is the wrong part, or its stab is bent.',
+    todo: ['No force, no filing. Compare hook and stab with the old one.'],
+  }),
+  'neutral-shared': trouble({
+    at: ['neutral-in', 'free'],
+    reported: true,
+    effect: 'choose',
+    ways: ['put-back', 'not-now'],
+    words: 'Its neutral is shared with another circuit',
+    means:
+      'A one-pole ground- or arc-fault breaker trips at once on a shared neutral: it sees the other circuit’s current.',
+    todo: ['A two-pole unit made for a shared neutral, or the neutrals are parted. Not this part.'],
+  }),
+  'bar-full': trouble({
+    at: ['neutral-in', 'ground-in'],
+    reported: true,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'There is no free screw on the bar',
+    means: 'One neutral a screw: two under one work loose.',
+    todo: ['A further bar that the panel’s label lists, then go on.'],
+  }),
+  'no-plug-on-bar': trouble({
+    at: ['hook-press'],
+    reported: true,
+    effect: 'choose',
+    ways: ['other-part', 'put-back', 'not-now'],
+    words: 'This panel has no bar for a plug-on neutral',
+    means: 'Without it the unit has no neutral and protects nobody.',
+    todo: ['The same unit with a pigtail.'],
+  }),
+  'too-short': trouble({
+    at: ['conductor-in', 'cut-back'],
+    reported: true,
+    effect: 'choose',
+    ways: ['splice', 'not-now'],
+    words: 'The conductor is too short',
+    means: 'One under tension works loose.',
+    todo: ['Splice on the same gauge and material, with a listed connector.'],
+  }),
+  'no-torque': trouble({
+    at: ['conductor-in'],
+    reported: true,
+    effect: 'choose',
+    ways: ['look-up', 'not-now'],
+    words: 'No torque figure is marked',
+    means: 'By feel is too loose for most, and too tight for some.',
+    todo: ['The panel’s label has a table by gauge; so has the part’s sheet. Set that, and note it.'],
+  }),
+  'pulls-out': trouble({
+    at: ['conductor-in'],
+    reported: true,
+    effect: 'again',
+    words: 'It moves when tugged',
+    means: 'It sits beside the plate, its insulation is under it, or strands were cut off.',
+    todo: [
+      'Out again, look, strip to the mark, under the plate, tighten to the figure. Stranded: wiggle, tighten again.',
+    ],
+  }),
+  'cover-stands-off': trouble({
+    at: ['cover-on'],
+    reported: true,
+    effect: 'again',
+    words: 'The cover does not go on flat',
+    means: 'A breaker stands proud: it is not seated. Or a conductor lies in the way.',
+    todo: [
+      'Look along the column. Press the one that stands out, tuck conductors back, then the cover again.',
+    ],
+  }),
+  'main-trips': trouble({
+    at: ['main-on'],
+    reported: true,
+    effect: 'leave',
+    words: 'The main trips, or snaps back',
+    means: 'With all branches off: a short on the bus, or something was left inside.',
+    todo: [
+      'Do not try again. Off, locked, tagged: begin another visit and look, with the panel proved dead.',
+    ],
+  }),
+  'main-no-close': trouble({
+    at: ['main-on'],
+    reported: true,
+    effect: 'leave',
+    words: 'The main does not stay on',
+    means: 'A main that was not moved for years may not close again.',
+    todo: [
+      'Fully off, then on, once. If it does not hold: it is replaced, with the service cut by the utility.',
+    ],
+  }),
+  'trips-at-once': trouble({
+    at: ['handle-on'],
+    reported: true,
+    effect: 'choose',
+    ways: ['not-now'],
+    words: 'It trips the moment it is switched on',
+    means:
+      'A short in its circuit; at a ground- or arc-fault unit first of all its neutral: exchanged, shared, or touching ground.',
+    todo: [
+      'Leave it off. Everything unplugged, it is followed as a case; each further try costs the new breaker.',
+    ],
+  }),
+} as const satisfies Record<string, Trouble>;
+export type TroubleId = keyof typeof TROUBLES;
+
+const entries = Object.entries(TROUBLES) as [TroubleId, Trouble][];
+
+/** What somebody may report, the rest being told by figures. */
+export const REPORTED = entries.flatMap(([id, { reported }]) => (reported ? [id] : [])) as [
+  TroubleId,
+  ...TroubleId[],
+];
+
+/**
+ * What may be reported at a moment of a visit.
+ *
+ * @param moment where in the visit
+ * @returns ids of troubles
+ * @example reportedAt('stab') // ['stab-pitted']
+ */
+export const reportedAt = (moment: Moment): TroubleId[] =>
+  entries.flatMap(([id, { at, reported }]) => (reported && at.includes(moment) ? [id] : []));
+
+/**
+ * All that is known of a kind of trouble.
+ *
+ * @param id which
+ * @returns where it is met, what it means, what is done
+ * @example troubleOf('ghost').effect // 'again'
+ */
+export const troubleOf = (id: TroubleId): Trouble => TROUBLES[id];

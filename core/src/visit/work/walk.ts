@@ -1,0 +1,197 @@
+import { advance, MAIN, notDead, touchable, type Fact } from '../gates/index.ts';
+import { changeTask } from './changeTask.ts';
+import { measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
+import { momentsAt } from './moments.ts';
+import { isProofDue, missingProofs } from './proofs.ts';
+import type { VisitFact, VisitPlan } from './schema.ts';
+import { begun, isSettled, placesOf, type TaskState, type WorkState } from './state.ts';
+import { dueStep } from './steps.ts';
+import { troubleOf, type TroubleId } from './troubles.ts';
+
+type Of<K extends VisitFact['is']> = Extract<VisitFact, { is: K }>;
+
+const isGate = (fact: VisitFact): fact is Fact =>
+  !['step-done', 'found', 'changed', 'proof', 'paused', 'finished'].includes(fact.is);
+
+const withTask = (state: WorkState, id: string, change: (task: TaskState) => TaskState): WorkState => ({
+  ...state,
+  tasks: state.tasks.map((task) => (task.id === id ? change(task) : task)),
+});
+
+/** What a trouble does to the visit. */
+function meet(state: WorkState, trouble: TroubleId | null, id: string): WorkState {
+  if (trouble === null) return state;
+  const met = { ...state, met: { trouble, id } };
+  switch (troubleOf(trouble).effect) {
+    case 'again':
+      return met;
+    case 'choose':
+      return withTask(met, id, (task) => ({ ...task, trouble }));
+    case 'stop':
+    case 'leave':
+      return { ...met, ending: trouble };
+  }
+}
+
+/** While something ends the visit: the cover on, then home. */
+const endsWith = (state: WorkState, fact: VisitFact): boolean =>
+  fact.is === (state.gates.coverOn ? 'abandoned' : 'cover-on');
+
+const byPlace = ({ tasks }: WorkState, placeId: string) => tasks.find((task) => task.placeId === placeId);
+
+/** What is asked of a gate beyond the gates themselves. */
+function mayPass(state: WorkState, fact: Fact): boolean {
+  switch (fact.is) {
+    case 'swapped': {
+      const task = byPlace(state, fact.id);
+      return task?.given !== 'up' && task?.trouble === null && dueStep(task) === null;
+    }
+    case 'unlocked':
+    case 'main-on':
+      return state.tasks.every((task) => isSettled(state, task));
+    case 'handle-on': {
+      const task = byPlace(state, fact.id);
+      if (!task || task.given === 'up' || task.trouble !== null) return false;
+      return state.gates.swapped.has(fact.id) && !isProofDue(task, 'off-output');
+    }
+    default:
+      return true;
+  }
+}
+
+function troubleAt(state: WorkState, fact: Fact): TroubleId | null {
+  switch (fact.is) {
+    case 'tester-proved':
+      return testerTrouble(fact.volts);
+    case 'measured':
+      return measuredTrouble(fact, state.gates);
+    case 'verified':
+      return outputTrouble(fact.volts);
+    default:
+      return null;
+  }
+}
+
+function passGate(plan: VisitPlan, state: WorkState, fact: Fact): WorkState | null {
+  if (!mayPass(state, fact)) return null;
+  const gates = advance(placesOf(plan, state), state.gates, fact);
+  if (gates === null) return null;
+  // A meter that shows nothing afterwards may have shown nothing before.
+  const isVoid = fact.is === 'tester-proved' && !gates.proved;
+  const id = 'id' in fact ? (byPlace(state, fact.id)?.id ?? fact.id) : MAIN;
+  const next = { ...state, gates: isVoid ? { ...gates, measured: new Map<string, number>() } : gates };
+  return meet(next, troubleAt(state, fact), id);
+}
+
+function doStep(
+  plan: VisitPlan,
+  state: WorkState,
+  { id, step, torqueLbIn }: Of<'step-done'>,
+): WorkState | null {
+  if (id === MAIN) {
+    const isDue = step === 'fill' && !state.gates.coverOn && !state.holesFilled;
+    return isDue && state.tasks.every((task) => isSettled(state, task))
+      ? { ...state, holesFilled: true }
+      : null;
+  }
+  const task = state.tasks.find((one) => one.id === id);
+  if (!task || task.trouble !== null || dueStep(task) !== step) return null;
+  if (!touchable(placesOf(plan, state), state.gates).includes(task.placeId)) return null;
+  if (step === 'conductor-in' && torqueLbIn === null) return null;
+  return withTask(state, id, (one) => ({ ...one, done: new Set([...one.done, step]) }));
+}
+
+function prove(state: WorkState, fact: Of<'proof'>): WorkState | null {
+  const task = state.tasks.find(({ id }) => id === fact.id);
+  if (!task || task.given === 'up' || !state.gates.mainCameOn || !state.gates.mainOn) return null;
+  const isOn = state.gates.on.has(task.placeId);
+  if (fact.proof === 'off-output' ? isOn : !state.gates.verified.has(task.placeId)) return null;
+  const trouble = proofTrouble(fact, task);
+  const isPassed = trouble === null;
+  const next = withTask(state, task.id, (one) => ({
+    ...one,
+    trouble: isPassed ? null : one.trouble,
+    amps: fact.proof === 'current' ? fact.amps : one.amps,
+    proofs: new Map([...one.proofs, [fact.proof, isPassed ? ('passed' as const) : ('failed' as const)]]),
+  }));
+  return meet(next, trouble, task.id);
+}
+
+function mayFinish(state: WorkState): boolean {
+  const { gates, tasks } = state;
+  return (
+    gates.coverOn &&
+    gates.mainOn &&
+    gates.mainCameOn &&
+    tasks.every(
+      (task) => isSettled(state, task) && (task.given === 'up' || missingProofs(state, task).length === 0),
+    )
+  );
+}
+
+/**
+ * The visit one fact on.
+ *
+ * @param plan what is to be done
+ * @param state how far it is
+ * @param fact what happened
+ * @returns how far it is then; `null`: that was not allowed
+ * @example workOn(plan, begun(plan), { is: 'main-off' }) // null
+ */
+export function workOn(plan: VisitPlan, state: WorkState, fact: VisitFact): WorkState | null {
+  if (state.finished || state.gates.abandoned) return null;
+  if (state.ending !== null && !endsWith(state, fact)) return null;
+  if (state.paused && fact.is === 'paused') return null;
+  const before: WorkState = { ...state, met: null, paused: false };
+  if (isGate(fact)) return passGate(plan, before, fact);
+  switch (fact.is) {
+    case 'step-done':
+      return doStep(plan, before, fact);
+    case 'found':
+      return momentsAt(plan, before).some(
+        ({ id, moment }) => id === fact.id && troubleOf(fact.trouble).at.includes(moment),
+      )
+        ? meet(before, fact.trouble, fact.id)
+        : null;
+    case 'changed':
+      return changeTask(before, fact);
+    case 'proof':
+      return prove(before, fact);
+    case 'paused':
+      // Whatever happens while nobody is there: the tester is proved anew.
+      return before.gates.coverOn
+        ? { ...before, paused: true, gates: { ...before.gates, proved: false, provedSince: false } }
+        : null;
+    case 'finished':
+      return mayFinish(before) ? { ...before, finished: true } : null;
+  }
+}
+
+/** What a visit has come to. */
+export interface Walked {
+  state: WorkState;
+  /** Index of the first fact that was not allowed; it and all after it do not count. */
+  refused: number | null;
+}
+
+/**
+ * A visit as far as it has come.
+ *
+ * @param plan what is to be done
+ * @param facts what happened, in its order
+ * @returns how far it is, and what was not allowed
+ * @example walk(plan, []).state.gates.coverOn // true
+ */
+export function walk(plan: VisitPlan, facts: readonly VisitFact[]): Walked {
+  let state = begun(plan);
+  for (const [refused, fact] of facts.entries()) {
+    const next = workOn(plan, state, fact);
+    if (next === null) return { state, refused };
+    state = next;
+  }
+  return { state, refused: null };
+}
+
+/** What is not proved dead yet, in the order in which it is measured. */
+export const leftToMeasure = (plan: VisitPlan, state: WorkState) =>
+  notDead(placesOf(plan, state), state.gates);
