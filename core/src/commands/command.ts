@@ -41,6 +41,8 @@ export interface Command<
   label: (body: OutputOf<Body>, where: string) => string;
   /** Why this person may not do it; `null`: they may. */
   refuses?: (profile: Profile, body: OutputOf<Body>) => string | null;
+  /** It goes by what was sent before it: never ahead of what waits. */
+  inOrder?: (body: OutputOf<Body>) => boolean;
   /** The case in which it is done; `null`: in none. */
   caseOf?: (params: z.output<Params>, body: OutputOf<Body>) => string | null;
   /** The case as it will be once the server has it, for a browser that shows it before. */

@@ -12,4 +12,5 @@ export const logPanelEntry = command({
   body: panelEntryInput,
   label: ({ kind }, where) => `Logged ${PANEL_ENTRIES[kind].name.toLowerCase()} of ${where}`,
   refuses: mayLogOfPanel,
+  inOrder: ({ kind }) => kind === 'visit-step',
 });

@@ -16,6 +16,7 @@ import { settingsRoutes } from './settingsRoutes.ts';
 import { siteRoutes } from './siteRoutes.ts';
 import { timelineRoutes } from './timelineRoutes.ts';
 import { transferRoutes } from './transferRoutes.ts';
+import { visitRoutes } from './visitRoutes.ts';
 
 /** Every route of the record. */
 export function recordRoutes({
@@ -38,6 +39,7 @@ export function recordRoutes({
     ...panelRoutes(context),
     ...panelEntryRoutes(context),
     ...reviewRoutes(context),
+    ...visitRoutes(context),
     ...breakerRoutes(context),
     ...commandRoutes(context),
     ...photoRoutes(context),

@@ -66,11 +66,17 @@ async function closeOpenings(edit: Edit, panel: PanelRow, breaker: Pick<Breaker,
   }
 }
 
-export async function fitBreaker(edit: Edit, panelId: string, input: z.output<typeof breakerInput>) {
+/** @param id of the new part, where it was given one before */
+export async function fitBreaker(
+  edit: Edit,
+  panelId: string,
+  input: z.output<typeof breakerInput>,
+  id: string = newId(),
+) {
   const panel = await panelRow(edit.manager, panelId);
   const { asFound: _asFound, ...unit } = input;
   const row: BreakerRow = {
-    id: newId(),
+    id,
     panelId,
     role: 'branch',
     ...unit,
@@ -207,8 +213,15 @@ async function untie(edit: Edit, row: BreakerRow) {
 /**
  * A new part in the place of an old one: the circuit goes with the place, the log stays with the part, so
  * that the faults of the old one are not held against the new.
+ *
+ * @param partId of the new part, where it was given one before
  */
-export async function replaceBreaker(edit: Edit, id: string, input: z.output<typeof replacementInput>) {
+export async function replaceBreaker(
+  edit: Edit,
+  id: string,
+  input: z.output<typeof replacementInput>,
+  partId: string = newId(),
+) {
   const old = await breakerRow(edit.manager, id);
   const { asFound, version, ...part } = input;
   refuseStale('This breaker', old, version);
@@ -216,7 +229,7 @@ export async function replaceBreaker(edit: Edit, id: string, input: z.output<typ
   const row: BreakerRow = {
     ...old,
     ...part,
-    id: newId(),
+    id: partId,
     family: input.family || panel.family,
     replaces: id,
     createdAt: now(),

@@ -13,3 +13,4 @@ export * from './panelRows.ts';
 export * from './panels.ts';
 export * from './rowsToRecord.ts';
 export * from './sites.ts';
+export * from './visits.ts';

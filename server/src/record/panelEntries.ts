@@ -18,6 +18,7 @@ import {
 import { logOfPanel, stampOfPanel } from './log.ts';
 import { panelRow } from './panelRows.ts';
 import { panelEntryOf, strikesById } from './rowsToRecord.ts';
+import { checkVisit, nextOfVisit, recordVisitStep } from './visits.ts';
 
 type Input = z.output<typeof panelEntryInput>;
 
@@ -27,7 +28,16 @@ export async function logPanelEntry(edit: Edit, panelId: string, input: Input): 
   const bytes = await bytesBeside(edit.manager, input);
   await checkBreakers(edit.manager, panelId, input);
   const row = { ...input, bytes, ...stampOfPanel(edit, panelId, input) } as PanelEntryRow;
+  // What was sent before is on record with all that it did.
+  const isNew = input.id === undefined || !(await edit.manager.existsBy(PanelEntryTable, { id: input.id }));
+  if (isNew && input.kind === 'visit') await checkVisit(edit.manager, panelId, input.content);
+  const visit =
+    isNew && input.kind === 'visit-step' ? await nextOfVisit(edit.manager, panelId, input.content) : null;
   await logOfPanel(edit, panelId, row, input.id !== undefined);
+  if (visit && input.kind === 'visit-step') {
+    const { at, simulated } = input;
+    await recordVisitStep(edit, panelId, visit, input.content, { at, simulated });
+  }
   return row;
 }
 

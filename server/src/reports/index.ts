@@ -1,2 +1,3 @@
 export * from './panelReviewPdf.ts';
 export * from './pictures.ts';
+export * from './visitPdfs.ts';

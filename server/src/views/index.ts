@@ -2,3 +2,4 @@ export * from './views.ts';
 export * from './legs.ts';
 export * from './panelReview.ts';
 export * from './planning.ts';
+export * from './visits.ts';

@@ -8,6 +8,7 @@ import type { AttachmentKind, PanelEntryName, PanelLog } from '@phylaxon/core/re
 import type { LegsView } from '@phylaxon/core/views/legs';
 import type { PanelReviewView } from '@phylaxon/core/views/panelReview';
 import type { Planning } from '@phylaxon/core/views/planning';
+import type { SiteVisits, VisitRecord } from '@phylaxon/core/views/visit';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
 import type { BackupState, Settings } from '@phylaxon/core/record/settings';
 import type { Series, Timeline, TimelineKind } from '@phylaxon/core/views/timeline';
@@ -84,6 +85,9 @@ export const api = {
 
   planning: (siteId: string) => request<Planning>('GET', `/sites/${siteId}/planning`),
 
+  visits: (siteId: string) => request<SiteVisits>('GET', `/sites/${siteId}/visits`),
+  visit: (visitId: string) => request<VisitRecord>('GET', `/visits/${visitId}`),
+
   legs: (panelId: string) => request<LegsView>('GET', `/panels/${panelId}/legs`),
 
   detail: (breakerId: string) => request<BreakerDetail>('GET', `/breakers/${breakerId}`),
@@ -144,6 +148,10 @@ export const api = {
     handOverPage: (caseId: string) =>
       fileAddress(
         `/cases/${caseId}/handover.pdf${query({ zone: Intl.DateTimeFormat().resolvedOptions().timeZone })}`,
+      ),
+    visitPage: (visitId: string, page: 'tag' | 'notice' | 'sheet') =>
+      fileAddress(
+        `/visits/${visitId}/${page}.pdf${query({ zone: Intl.DateTimeFormat().resolvedOptions().timeZone, address: window.location.origin })}`,
       ),
     zip: (siteId: string) => fileAddress(`/sites/${siteId}/site.zip`),
     json: (siteId: string) => fileAddress(`/sites/${siteId}/site.json`),

@@ -15,8 +15,8 @@ const LINE_KEY = '/';
 /** What every view stands in. */
 export function Layout() {
   const { isOpen, open } = useReadingLine();
-  // A case leads by itself, one step at a time: nothing else is offered beside it.
-  const inCase = useLocation().pathname.startsWith('/cases');
+  // A case or a visit leads by itself, one step at a time: nothing else is offered beside it.
+  const isLed = /^\/(cases|visits)\//.test(useLocation().pathname);
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.key !== LINE_KEY || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target))
@@ -38,14 +38,14 @@ export function Layout() {
       {/* What is docked below covers nothing for good: the page can be scrolled past it. */}
       <div
         aria-hidden="true"
-        className={classes('print:hidden', isOpen ? 'h-64' : !inCase && 'h-16 sm:hidden')}
+        className={classes('print:hidden', isOpen ? 'h-64' : !isLed && 'h-16 sm:hidden')}
       />
       {isOpen && (
         <Suspense fallback={null}>
           <ReadingLine />
         </Suspense>
       )}
-      {!isOpen && !inCase && (
+      {!isOpen && !isLed && (
         <button
           type="button"
           onClick={open}

@@ -27,6 +27,8 @@ const roomView = async () => ({ Component: (await import('../planning/index.ts')
 const partsView = async () => ({ Component: (await import('../planning/index.ts')).PartsPage });
 const whatIfView = async () => ({ Component: (await import('../planning/index.ts')).WhatIfPage });
 const twoWiresView = async () => ({ Component: (await import('../planning/index.ts')).TwoWiresPage });
+const visitsView = async () => ({ Component: (await import('../visit/index.ts')).VisitsPage });
+const visitView = async () => ({ Component: (await import('../visit/index.ts')).VisitPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -41,6 +43,8 @@ export const router = createBrowserRouter([
       { path: 'sites/:siteId/panels/new', lazy: newPanelView },
       { path: 'sites/:siteId/outcomes', lazy: outcomesView },
       { path: 'sites/:siteId/parts', lazy: partsView },
+      { path: 'sites/:siteId/visits', lazy: visitsView },
+      { path: 'visits/:visitId', lazy: visitView },
       { path: 'outcomes', lazy: outcomesView },
       { path: 'live', lazy: liveView },
       { path: 'legs/:panelId', lazy: legsView },

@@ -1,6 +1,6 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
-import { TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
+import { TESTS, type ActionId, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -26,6 +26,15 @@ const QUICK: Record<LogTab, string> = {
   look: 'Log what was found',
   inspection: 'Log an inspection',
 };
+
+/** What is done with the cover off. */
+const ON_A_VISIT: ReadonlySet<ActionId> = new Set<ActionId>([
+  'replace-breaker',
+  'replace-breaker-and-remake-joint',
+  'size-down',
+  'size-up',
+  'remake-joint',
+]);
 
 const testNamed = (name: string | null): TestId | undefined =>
   name !== null && Object.hasOwn(TESTS, name) ? (name as TestId) : undefined;
@@ -110,6 +119,16 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
               className="font-semibold underline underline-offset-4"
             >
               What to do about two wires here
+            </Link>
+          </p>
+        )}
+        {ON_A_VISIT.has(decision.action) && breaker.role === 'branch' && (
+          <p className="mt-3">
+            <Link
+              to={`/sites/${panel.siteId}/visits?breaker=${breaker.id}`}
+              className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+            >
+              Plan the visit for it
             </Link>
           </p>
         )}

@@ -37,6 +37,7 @@ export function Attention({ board }: { board: Board }) {
           ['Make room for a circuit', `/panels/${panel.id}/room`],
           ['What the service carries', `/panels/${panel.id}/service`],
           ['What to buy', `/sites/${board.site.id}/parts`],
+          ['Visits', `/sites/${board.site.id}/visits`],
         ]}
       />
       {cases.length > 0 && (

@@ -32,6 +32,10 @@ export const recordQueries = {
       queryFn: () => api.planning(siteId!),
       enabled: siteId !== undefined,
     }),
+  visits: (siteId: string) =>
+    queryOptions({ queryKey: [RECORD, 'visits', siteId], queryFn: () => api.visits(siteId) }),
+  visit: (visitId: string) =>
+    queryOptions({ queryKey: [RECORD, 'visit', visitId], queryFn: () => api.visit(visitId) }),
   legs: (panelId: string) =>
     queryOptions({ queryKey: [RECORD, 'legs', panelId], queryFn: () => api.legs(panelId) }),
   detail: (breakerId: string) =>

@@ -64,6 +64,8 @@ export function unitsOf(settings: Settings) {
     /** An instant in local time. */
     timeText: (instant: string) =>
       format(parseISO(instant), `${DATES[settings.dates]}, ${CLOCKS[settings.clock]}`),
+    /** The time of day. */
+    clockText: (instant: string) => format(parseISO(instant), CLOCKS[settings.clock]),
     /** A day, from an instant or from a date without time. */
     dateText: (instant: string) => format(parseISO(instant), DATES[settings.dates]),
   };

@@ -112,6 +112,9 @@ function Panels({ summary: { site, panels } }: { summary: SiteSummary }) {
       <Link to={`/sites/${site.id}/panels/new`} className={classes('mt-3', asButton('quiet'))}>
         Draw another panel here
       </Link>
+      <Link to={`/sites/${site.id}/visits`} className={classes('mt-3 ml-3', asButton('quiet'))}>
+        Visits: what is due
+      </Link>
     </section>
   );
 }

@@ -129,10 +129,15 @@ export async function sendPhoto(entry: Pending, file: Blob): Promise<'stored' | 
   return became;
 }
 
+function isInOrder(sent: Pending): boolean {
+  const command = commandOf(sent);
+  return command?.draw !== undefined || (command?.inOrder?.(sent.body as undefined) ?? false);
+}
+
 async function sendOrKeep(entry: Pending, file?: Blob): Promise<'stored' | 'waiting'> {
   const sent = byWhoIsAtWork(entry);
-  // An edit of the drawing is made from what is shown, with all that waits: it does not overtake that.
-  if (commandOf(sent)?.draw && useOutbox.getState().waiting.some(({ refused }) => refused === null)) {
+  // An edit of the drawing is made from what is shown, with all that waits: it does not overtake that; nor does a step of a visit.
+  if (isInOrder(sent) && useOutbox.getState().waiting.some(({ refused }) => refused === null)) {
     put({ ...sent, refused: null, because: null });
     return 'waiting';
   }

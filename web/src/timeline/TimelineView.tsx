@@ -5,7 +5,7 @@ import { api } from '../api/index.ts';
 import { Button, classes, SimulatedMark, Notice, useUnits } from '../shared/index.ts';
 import { KIND_NAMES, timelineLine, type TimelineLine } from '../entryWords/index.ts';
 import { NoteForm } from './NoteForm.tsx';
-import { PhotoForm } from './PhotoForm.tsx';
+import { PhotoForm } from '../photos/index.ts';
 import { StrikeDialog } from './StrikeDialog.tsx';
 import { EVERYTHING, useTimeline, type Wanted } from './useTimeline.ts';
 

@@ -5,6 +5,7 @@ export * from './heatScan.ts';
 export * from './panelSignEntry.ts';
 export * from './serviceSheet.ts';
 export * from './proposal.ts';
+export * from './visitEntry.ts';
 export * from './panelEntry.ts';
 export * from './sayPanelEntry.ts';
 export * from './about.ts';

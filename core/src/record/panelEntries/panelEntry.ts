@@ -8,6 +8,7 @@ import { panelSignEntry } from './panelSignEntry.ts';
 import { proposal } from './proposal.ts';
 import { recording } from './recording.ts';
 import { serviceSheet } from './serviceSheet.ts';
+import { visitEntry, visitStep } from './visitEntry.ts';
 
 /** Everything that is logged of a panel as a whole, by the name it is stored under. */
 export const PANEL_ENTRIES = {
@@ -18,6 +19,8 @@ export const PANEL_ENTRIES = {
   sign: panelSignEntry,
   'service-sheet': serviceSheet,
   proposal,
+  visit: visitEntry,
+  'visit-step': visitStep,
 };
 type Kinds = typeof PANEL_ENTRIES;
 export type PanelEntryName = keyof Kinds;

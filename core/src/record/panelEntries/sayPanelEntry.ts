@@ -30,5 +30,9 @@ export function sayPanelEntry(entry: Pick<PanelEntry, 'kind' | 'content'>): Sent
       return `${content.serviceAmps} A service`;
     case 'proposal':
       return `Planned: ${content.title}`;
+    case 'visit':
+      return `A visit: ${content.tasks.map(({ label }) => label).join(', ')}`;
+    case 'visit-step':
+      return `Step ${content.n + 1} of a visit`;
   }
 }

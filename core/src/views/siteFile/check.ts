@@ -91,6 +91,9 @@ function pointers(file: SiteFile, no: No) {
 function panelEntryPointers(file: SiteFile, no: No) {
   const panels = new Set(file.panels.map(({ id }) => id));
   const breakers = new Set(file.breakers.map(({ id }) => id));
+  const visits = new Set(
+    file.panelEntries.flatMap(({ kind, content }) => (kind === 'visit' ? [content.visitId] : [])),
+  );
   file.panelEntries.forEach((entry, i) => {
     if (!panels.has(entry.panelId)) no(['panelEntries', i, 'panelId'], 'No panel in this file has this id.');
     if (entry.kind === 'proposal') {
@@ -99,6 +102,13 @@ function panelEntryPointers(file: SiteFile, no: No) {
       if (named.some((id) => !breakers.has(id)))
         no(['panelEntries', i, 'content'], 'No breaker in this file has this id.');
     }
+    if (
+      entry.kind === 'visit' &&
+      entry.content.tasks.some(({ breakerId }) => breakerId !== null && !breakers.has(breakerId))
+    )
+      no(['panelEntries', i, 'content'], 'No breaker in this file has this id.');
+    if (entry.kind === 'visit-step' && !visits.has(entry.content.visitId))
+      no(['panelEntries', i, 'content', 'visitId'], 'No visit in this file has this id.');
     if (entry.kind !== 'recording') return;
     entry.content.channels.forEach(({ at }, j) => {
       if (at.kind === 'breaker' && !breakers.has(at.breakerId))

@@ -17,6 +17,9 @@ import { gateFacts, MAIN } from '../gates/index.ts';
 import { STEPS } from './stepIds.ts';
 import { REPORTED, WAYS } from './troubles.ts';
 
+/** So many things happen on a visit at most. */
+export const MOST_VISIT_FACTS = 400;
+
 /** What may be done to a place with the panel dead. */
 export const WORKS = ['replace', 'new-breaker', 'move', 'remake-joint'] as const;
 export type Work = (typeof WORKS)[number];

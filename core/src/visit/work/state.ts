@@ -62,13 +62,16 @@ export const begun = (plan: VisitPlan): WorkState => ({
   finished: false,
 });
 
-/** Nothing more is done there with the panel open. */
+/**
+ * Whether nothing more is done at a place with the panel open.
+ *
+ * @param state how far the visit is
+ * @param task the place
+ * @returns whether it is done, or given up and made safe
+ * @example isSettled(begun(plan), begun(plan).tasks[0]) // false
+ */
 export const isSettled = ({ gates }: WorkState, task: TaskState): boolean =>
   task.given === 'up' ? dueStep(task) === null : gates.swapped.has(task.placeId);
-
-/** Something was begun there and is neither finished nor made safe. */
-export const isHalfDone = (state: WorkState, task: TaskState): boolean =>
-  !isSettled(state, task) && (task.done.size > 0 || task.given === 'up');
 
 /** What the gates are asked about: a place that was given up and made safe is none any more. */
 export const placesOf = ({ sources }: VisitPlan, state: WorkState): Places => ({

@@ -1,4 +1,4 @@
-import { advance, MAIN, notDead, touchable, type Fact } from '../gates/index.ts';
+import { advance, LIVE_VOLTS, MAIN, notDead, touchable, type Fact } from '../gates/index.ts';
 import { changeTask } from './changeTask.ts';
 import { measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
 import { momentsAt } from './moments.ts';
@@ -164,6 +164,29 @@ export function workOn(plan: VisitPlan, state: WorkState, fact: VisitFact): Work
         : null;
     case 'finished':
       return mayFinish(before) ? { ...before, finished: true } : null;
+  }
+}
+
+/**
+ * Whether what was told last may be taken back, as a slip of the thumb: not what the record follows, and not what was live.
+ *
+ * @param fact what was told
+ * @returns whether it may
+ * @example mayTakeBack({ is: 'measured', id: 'main', pole: 1, to: 'neutral', volts: 121 }) // false
+ */
+export function mayTakeBack(fact: VisitFact): boolean {
+  switch (fact.is) {
+    case 'swapped':
+    case 'found':
+    case 'finished':
+    case 'abandoned':
+      return false;
+    case 'step-done':
+      return fact.step !== 'fill';
+    case 'measured':
+      return fact.volts < LIVE_VOLTS;
+    default:
+      return true;
   }
 }
 

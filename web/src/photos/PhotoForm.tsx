@@ -12,7 +12,7 @@ interface Taken {
 }
 
 /** Add a photo: made smaller here, without what the camera wrote into it. It stays here until it is stored. */
-export function PhotoForm({ breaker, where }: { breaker: Breaker; where: string }) {
+export function PhotoForm({ breaker, where }: { breaker: Pick<Breaker, 'id'>; where: string }) {
   const id = useId();
   const [taken, setTaken] = useState<Taken | null>(null);
   const [note, setNote] = useState('');

@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { MOST_VISIT_FACTS, visitFact, visitPlan } from '../../visit/work/index.ts';
+import { id } from '../entities/index.ts';
+import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
+
+/** A visit as it is planned: one shutdown of a panel. A homeowner may plan it, and hands it over. */
+export const visitEntry = panelEntryKind({
+  name: 'Visit',
+  fields: visitPlan.safeExtend({ visitId: id.describe('its own for ever, whatever undo does to the entry') }),
+  attachment: null,
+  refuses: () => null,
+});
+export type VisitEntry = z.output<typeof visitEntry.fields>;
+
+/** One thing that happened on a visit, in its place among the others. */
+export const visitStep = panelEntryKind({
+  name: 'Step of a visit',
+  fields: z.strictObject({
+    visitId: id,
+    n: z
+      .int()
+      .min(0)
+      .max(MOST_VISIT_FACTS - 1, `A visit has ${MOST_VISIT_FACTS} steps at most.`)
+      .describe('how many happened before it'),
+    fact: visitFact,
+  }),
+  attachment: null,
+  refuses: electriciansOnly,
+});
+export type VisitStep = z.output<typeof visitStep.fields>;

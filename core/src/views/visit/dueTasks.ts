@@ -1,0 +1,182 @@
+import type { ActionId } from '../../facts/vocabulary/index.ts';
+import { BREAKER_KINDS, type BreakerKind } from '../../panel/layout/index.ts';
+import type { Breaker, Circuit } from '../../record/entities/index.ts';
+import type { VisitTask } from '../../visit/work/index.ts';
+import type { PlannedPanel, StoredProposal } from '../planning/index.ts';
+
+/** What is decided of a breaker, as far as a visit asks. */
+export interface DecidedBreaker {
+  breaker: Pick<Breaker, 'id'>;
+  decision: { action: ActionId; toAmps: number | null; headline: string; stop: boolean };
+}
+
+/** Something that is due at a panel. */
+export interface DueTask {
+  /** The same for the same thing, however often it is asked. */
+  key: string;
+  /** What a visit does about it, in order; none where it is not done on a visit. */
+  tasks: VisitTask[];
+  headline: string;
+  label: string;
+  /** Why it is not part of a visit; `null`: it may be. */
+  notHere: string | null;
+}
+
+/** Decisions that take a new part, and those that take none. */
+const REPLACED: readonly ActionId[] = [
+  'replace-breaker',
+  'replace-breaker-and-remake-joint',
+  'size-down',
+  'size-up',
+];
+const WITH_THE_UTILITY: readonly ActionId[] = [
+  'replace-main',
+  'replace-panel',
+  'repair-neutral',
+  'call-utility',
+];
+
+const PROTECTED: readonly BreakerKind[] = BREAKER_KINDS.filter((kind) => kind !== 'standard');
+
+const neutralOf = (kind: BreakerKind): VisitTask['neutral'] =>
+  PROTECTED.includes(kind) ? 'pigtail' : 'none';
+
+interface Found {
+  breaker: Breaker;
+  circuit: Circuit | null;
+}
+
+/** What is the same of every task at a breaker that is there. */
+const taskAt = ({ breaker, circuit }: Found, why: string): Omit<VisitTask, 'work' | 'partId'> => ({
+  id: breaker.id,
+  breakerId: breaker.id,
+  label: circuit?.label ?? `Space ${breaker.space}`,
+  space: breaker.space!,
+  half: breaker.half,
+  from: null,
+  poles: breaker.poles,
+  ratingAmps: breaker.ratingAmps,
+  kind: breaker.kind,
+  family: '',
+  neutral: neutralOf(breaker.kind),
+  conductor: circuit?.conductor ?? null,
+  receptacles: circuit?.portableReceptacles ?? true,
+  proposalId: null,
+  why: why.slice(0, 400),
+});
+
+function ofDecision(found: Found, { decision }: DecidedBreaker, newId: () => string): DueTask | null {
+  const { action, toAmps, headline, stop } = decision;
+  const { breaker, circuit } = found;
+  const due = {
+    key: `decided ${breaker.id}`,
+    headline,
+    label: circuit?.label ?? (breaker.role === 'main' ? 'Main' : `Space ${breaker.space}`),
+  };
+  if (WITH_THE_UTILITY.includes(action) || (breaker.role === 'main' && REPLACED.includes(action)))
+    return {
+      ...due,
+      tasks: [],
+      notHere: 'With the service cut by the utility: the line side of the main stays live.',
+    };
+  if (stop && action === 'make-safe-and-call')
+    return {
+      ...due,
+      tasks: [],
+      notHere: 'Danger stops it: what it is has to be known before anybody opens the panel.',
+    };
+  if (breaker.space === null) return null;
+  const task = taskAt(found, headline);
+  if (action === 'remake-joint')
+    return { ...due, notHere: null, tasks: [{ ...task, work: 'remake-joint', partId: null }] };
+  if (!REPLACED.includes(action)) return null;
+  const ratingAmps = toAmps ?? breaker.ratingAmps;
+  return { ...due, notHere: null, tasks: [{ ...task, work: 'replace', partId: newId(), ratingAmps }] };
+}
+
+/** What a proposal takes: what moves first, then the breaker itself. */
+function ofProposal(
+  planned: PlannedPanel,
+  { entryId, content }: StoredProposal,
+  newId: () => string,
+): DueTask {
+  const { title, breakerId, poles, ratingAmps, kind, place, steps, conductor } = content;
+  const due = { key: `proposal ${entryId}`, headline: `Planned: ${title}`, label: title };
+  const byId = (id: string) => planned.breakers.find(({ breaker }) => breaker.id === id);
+  const moved = steps.flatMap(({ breakerId: id, to, as }): VisitTask[] => {
+    const found = byId(id);
+    if (!found || found.breaker.space === null) return [];
+    const at = { ...taskAt(found, `Makes room: ${title}`), space: to.space, half: to.half };
+    return as === 'narrow'
+      ? [{ ...at, work: 'replace', partId: newId() }]
+      : [{ ...at, work: 'move', partId: null, from: found.breaker.space }];
+  });
+  const there = breakerId === null ? null : byId(breakerId);
+  const own = (): VisitTask | null => {
+    if (breakerId === null) {
+      if (place === null) return null;
+      return {
+        id: entryId,
+        work: 'new-breaker',
+        breakerId: null,
+        partId: newId(),
+        label: title,
+        ...place,
+        from: null,
+        ...{ poles, ratingAmps, kind, conductor },
+        family: '',
+        neutral: neutralOf(kind),
+        receptacles: poles === 1,
+        proposalId: entryId,
+        why: due.headline,
+      };
+    }
+    if (!there || there.breaker.space === null) return null;
+    const at = { ...taskAt(there, due.headline), ...(place ?? {}), proposalId: entryId };
+    const isSamePart = there.breaker.ratingAmps === ratingAmps && there.breaker.kind === kind;
+    if (isSamePart && place !== null) return { ...at, work: 'move', partId: null, from: there.breaker.space };
+    return { ...at, work: 'replace', partId: newId(), ratingAmps, kind, neutral: neutralOf(kind) };
+  };
+  const task = own();
+  return task === null
+    ? { ...due, tasks: [], notHere: 'What it is about is not in the panel any more, or it has no place yet.' }
+    : { ...due, tasks: [...moved, task], notHere: null };
+}
+
+/**
+ * Everything that is due at a panel: what was decided of its breakers, and what was planned.
+ *
+ * @param planned the panel
+ * @param decided its breakers with the decisions that stand
+ * @param newId ids for parts that go in
+ * @returns the most pressing first; none where nothing is due
+ * @example dueTasks(planned, [], newId) // []
+ */
+export function dueTasks(
+  planned: PlannedPanel,
+  decided: readonly DecidedBreaker[],
+  newId: () => string,
+): DueTask[] {
+  const byDecision = decided.flatMap((one): DueTask[] => {
+    const found = planned.breakers.find(({ breaker }) => breaker.id === one.breaker.id);
+    const due = found ? ofDecision(found, one, newId) : null;
+    return due ? [due] : [];
+  });
+  return [...byDecision, ...planned.proposals.map((one) => ofProposal(planned, one, newId))];
+}
+
+/**
+ * Which of what is due goes into one visit: nothing twice at one place, since the later would meet what the earlier left.
+ *
+ * @param due what is due
+ * @param chosen keys of what was chosen
+ * @returns the tasks, those at a place that is worked on already left out
+ * @example tasksOf(due, new Set(due.map(({ key }) => key)))
+ */
+export function tasksOf(due: readonly DueTask[], chosen: ReadonlySet<string>): VisitTask[] {
+  const seen = new Set<string>();
+  return due
+    .filter(({ key, notHere }) => chosen.has(key) && notHere === null)
+    .flatMap(({ tasks }) => tasks)
+    .filter(({ id }) => !seen.has(id) && seen.add(id));
+}

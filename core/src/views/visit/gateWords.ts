@@ -1,0 +1,116 @@
+import type { FactName } from '../../visit/gates/index.ts';
+
+/** A screen of a visit: what it is, how it is done, why. */
+export interface ScreenWords {
+  title: string;
+  how: readonly string[];
+  why?: string;
+  /** What is tapped once it is so. */
+  done: string;
+}
+
+type Gate = Exclude<FactName, 'measured' | 'swapped' | 'verified'>;
+
+/** The gates of a visit in words. */
+export const GATE_WORDS: Record<Gate, ScreenWords> = {
+  dressed: {
+    title: 'Dress, and look where you stand',
+    how: [
+      'Long sleeves, gloves, glasses, leather shoes. No rings, no watch, nothing metal.',
+      'A dry floor, a clear way out, a light that does not hang on this panel.',
+      'Nobody else within 3 ft (1 m). A second person who knows where you are is better.',
+    ],
+    done: 'Dressed, and it is clear',
+  },
+  'tester-proved': {
+    title: 'Prove the meter on a known live point',
+    how: [
+      'Volts, alternating. An outlet that you know is live, better not of this panel.',
+      'Write what it shows.',
+    ],
+    why: 'A meter that is dead calls everything dead.',
+    done: 'It shows this',
+  },
+  'handles-off': {
+    title: 'Loads off, then every branch breaker off',
+    how: [
+      'Large loads off at themselves first: oven, heaters, machines.',
+      'Then each branch handle fully off, one after the other.',
+    ],
+    why: 'The main then opens without load, and nothing starts by itself later.',
+    done: 'Every branch is off',
+  },
+  'main-off': {
+    title: 'Main off',
+    how: [
+      'Stand to the side, one hand, the other away from metal, and look away.',
+      'Fully off, until it clicks.',
+    ],
+    why: 'Its line side stays live, whatever is off.',
+    done: 'The main is off',
+  },
+  locked: {
+    title: 'Lock it and hang the tag',
+    how: [
+      'The lock through its clip, one key, and that in your pocket.',
+      'The tag with your name and phone.',
+    ],
+    why: 'Somebody will come down to see why it is dark.',
+    done: 'Locked and tagged',
+  },
+  'source-isolated': {
+    title: 'Shut off and lock the other source',
+    how: ['Its own switch off, locked, with a tag of its own.'],
+    why: 'It feeds from the load side: with the main off, the bus would be live all the same.',
+    done: 'Off and locked',
+  },
+  'cover-off': {
+    title: 'Cover off',
+    how: [
+      'Bottom and middle screws first. The last one at a top corner, your hand flat on the cover.',
+      'It weighs. Straight off, never slid up behind the bus, and set down out of the way.',
+      'Look before anything: water, soot, melted insulation, bare live parts where you would work.',
+    ],
+    why: 'Dead it is only once it is measured. Until then everything in there is live.',
+    done: 'The cover is off',
+  },
+  'cover-on': {
+    title: 'Cover on',
+    how: [
+      'Nothing left inside: count tools and screws.',
+      'Straight on, never let fall in. The first screw at a top corner. Blunt screws only.',
+    ],
+    why: 'A new breaker is not closed without the cover.',
+    done: 'The cover is on, all screws in',
+  },
+  unlocked: {
+    title: 'Lock and tag away',
+    how: ['Your own, with your own key. Other sources stay locked until the main is on.'],
+    done: 'Lock and tag are off',
+  },
+  'main-on': {
+    title: 'Main on',
+    how: [
+      'Every branch is still off. Everybody 3 ft (1 m) back.',
+      'Stand to the side, one hand, look away. Firmly, until it clicks.',
+    ],
+    done: 'The main is on, and quiet',
+  },
+  'handle-on': {
+    title: 'Switch this breaker on',
+    how: [
+      'Stand to the side, one hand, look away. Fully off first, then on.',
+      'Listen: a hum, a crackle, a snap back?',
+    ],
+    done: 'It is on, and holds',
+  },
+  abandoned: {
+    title: 'Leave it safe',
+    how: [
+      'The cover is on with all its screws.',
+      'A main that is off stays off: locked, with the tag.',
+      'Say who was here, what is dark, and what must not be switched on.',
+    ],
+    done: 'I leave it so',
+  },
+};

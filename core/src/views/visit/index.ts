@@ -1,0 +1,12 @@
+export * from './schema.ts';
+export * from './minutes.ts';
+export * from './dueTasks.ts';
+export * from './shutdown.ts';
+export * from './tools.ts';
+export * from './notice.ts';
+export * from './homeowner.ts';
+export * from './gateWords.ts';
+export { FILL_WORDS, stepWords } from './stepWords.ts';
+export * from './wayWords.ts';
+export * from './sheet.ts';
+export * from './leaving.ts';

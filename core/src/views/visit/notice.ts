@@ -1,0 +1,66 @@
+/** What a household is told before the power goes off. */
+export interface Notice {
+  title: string;
+  when: string;
+  off: string[];
+  before: string[];
+  mustNot: string[];
+}
+
+interface Told {
+  /** From when, until about when, as it is written where it is read; `null`: not set yet. */
+  when: { from: string; until: string } | null;
+  minutes: number;
+  dark: readonly { panel: string; circuits: readonly string[] }[];
+  dependents: readonly string[];
+}
+
+const BEFORE = [
+  'Save your work and shut computers down.',
+  'Keep fridge and freezer closed: they hold for hours.',
+  'Open garage doors and gates, and take what you need from the elevator.',
+  'Have a flashlight. Clocks and routers start anew by themselves.',
+  'Whatever needs power all the time has its own: medical devices, aquarium, alarm.',
+] as const;
+
+const listed = (circuits: readonly string[]) =>
+  circuits.length === 0 ? 'everything on it' : circuits.join(', ');
+
+/**
+ * A notice for the household: what is off, from when to when, who must not be without it.
+ *
+ * @param told when, for how long in min, and what goes dark
+ * @returns its lines
+ * @example noticeOf({ when: null, minutes: 30, dark: [], dependents: [] }).when // 'For about 30 minutes. …'
+ */
+export const noticeOf = ({ when, minutes, dark, dependents }: Told): Notice => ({
+  title: 'The power will be off',
+  when: `${when === null ? 'For about' : `From ${when.from} until about ${when.until},`} ${minutes} minutes. It is on again as soon as the work is proved.`,
+  off: dark.map(({ panel, circuits }) => `${panel}: ${listed(circuits)}`),
+  before: [...BEFORE],
+  mustNot: [...dependents],
+});
+
+/**
+ * The notice as plain text, to be copied.
+ *
+ * @param notice its lines
+ * @returns text
+ * @example noticeText(noticeOf(told))
+ */
+export const noticeText = ({ title, when, off, before, mustNot }: Notice): string =>
+  [
+    title,
+    when,
+    '',
+    'Off:',
+    ...off.map((line) => `- ${line}`),
+    ...(mustNot.length > 0
+      ? ['', 'Must not be without power, see to it before:', ...mustNot.map((line) => `- ${line}`)]
+      : []),
+    '',
+    'Before:',
+    ...before.map((line) => `- ${line}`),
+    '',
+    'Nobody touches a switch with a tag on it.',
+  ].join('\n');

@@ -1,0 +1,52 @@
+import { z } from 'zod';
+import { id, instant, panel, site } from '../../record/entities/index.ts';
+import { PANEL_ENTRIES } from '../../record/panelEntries/index.ts';
+import { SOURCE_KINDS, visitFact } from '../../visit/work/index.ts';
+
+/** How a visit stands. */
+export const VISIT_STANDS = ['planned', 'under-way', 'finished', 'left'] as const;
+export type VisitStands = (typeof VISIT_STANDS)[number];
+
+/** A visit in a list. */
+export const visitSummary = z.object({
+  visitId: id,
+  panelId: id,
+  panelName: z.string(),
+  plannedAt: instant,
+  plannedFor: instant.nullable(),
+  what: z.array(z.string()).describe('the circuits it is about'),
+  sources: z.array(z.enum(SOURCE_KINDS)).describe('other sources that were named'),
+  stands: z.enum(VISIT_STANDS),
+  endedAt: instant.nullable(),
+});
+export type VisitSummary = z.infer<typeof visitSummary>;
+
+/** The visits of a site, newest first, and what earlier ones taught about how long they take. */
+export const siteVisits = z.object({
+  visits: z.array(visitSummary),
+  learnt: z.object({
+    visits: z.int(),
+    factor: z.number().describe('how much longer the power was off than is usual'),
+  }),
+});
+export type SiteVisits = z.infer<typeof siteVisits>;
+
+const step = z.object({
+  entryId: id,
+  n: z.int(),
+  at: instant,
+  simulated: z.boolean(),
+  fact: visitFact,
+});
+export type VisitStepRow = z.infer<typeof step>;
+
+/** A visit with everything that happened on it. */
+export const visitRecord = z.object({
+  site,
+  panel,
+  entryId: id,
+  plannedAt: instant,
+  plan: PANEL_ENTRIES.visit.fields,
+  steps: z.array(step),
+});
+export type VisitRecord = z.infer<typeof visitRecord>;

@@ -1,0 +1,192 @@
+import { sayQuantity, sayTemperature, type Sentence } from '../../facts/quantities/index.ts';
+import { MAIN } from '../../visit/gates/index.ts';
+import {
+  troubleOf,
+  walk,
+  type TaskState,
+  type VisitFact,
+  type VisitPlan,
+  type WorkState,
+} from '../../visit/work/index.ts';
+import { GATE_WORDS } from './gateWords.ts';
+import { FILL_WORDS, stepWords } from './stepWords.ts';
+import { OUTCOME_WORDS, PROOF_WORDS, SOURCE_WORDS, WAY_WORDS } from './wayWords.ts';
+import type { VisitRecord, VisitStands, VisitStepRow } from './schema.ts';
+
+/** A line of what happened. */
+export interface SheetLine {
+  entryId: string;
+  at: string;
+  /** Where: a circuit, or the panel. */
+  where: string;
+  what: string;
+  /** With its unit; empty where there is none. */
+  figure: Sentence;
+  simulated: boolean;
+  /** What it was told to mean, where it did not go well. */
+  trouble: string | null;
+}
+
+const TO_WORDS = { neutral: 'neutral', ground: 'ground', 'other-pole': 'the other pole' } as const;
+
+const sourceOf = ({ sources }: VisitPlan, id: string) =>
+  SOURCE_WORDS[sources.find((one) => one.id === id)!.kind];
+
+/** What was told, and its figure. */
+function say(
+  plan: VisitPlan,
+  fact: VisitFact,
+  task: TaskState | undefined,
+): { what: string; figure: string } {
+  const plain = (what: string) => ({ what, figure: '' });
+  const planned = plan.tasks.find(({ id }) => id === task?.id);
+  switch (fact.is) {
+    case 'tester-proved':
+      return { what: 'Meter on a known live point', figure: sayQuantity(fact.volts, 'V') };
+    case 'source-isolated':
+      return plain(`${sourceOf(plan, fact.id).name}: off and locked`);
+    case 'measured':
+      return { what: `Pole ${fact.pole} to ${TO_WORDS[fact.to]}`, figure: sayQuantity(fact.volts, 'V') };
+    case 'swapped':
+      return plain('Done, and in its place');
+    case 'verified':
+      return { what: PROOF_WORDS.verified.title, figure: sayQuantity(fact.volts, 'V') };
+    case 'step-done': {
+      const { title } = planned && task ? stepWords(fact.step, planned, task) : FILL_WORDS;
+      return { what: title, figure: fact.torqueLbIn === null ? '' : `${fact.torqueLbIn} lb·in` };
+    }
+    case 'found':
+      return plain(`Found: ${troubleOf(fact.trouble).words}`);
+    case 'changed':
+      return { what: `Chosen: ${WAY_WORDS[fact.way].label}`, figure: changedTo(fact) };
+    case 'proof': {
+      const { title } = PROOF_WORDS[fact.proof];
+      if ('volts' in fact) return { what: title, figure: sayQuantity(fact.volts, 'V') };
+      if ('amps' in fact) return { what: title, figure: sayQuantity(fact.amps, 'A') };
+      if ('outcome' in fact) return { what: title, figure: OUTCOME_WORDS[fact.outcome] };
+      return {
+        what: title,
+        figure: `${sayTemperature(fact.surfaceC)}, air ${sayTemperature(fact.ambientC)}`,
+      };
+    }
+    case 'paused':
+      return plain('A break: cover on');
+    case 'finished':
+      return plain('All proved, the rest switched on');
+    case 'abandoned':
+      return plain('Left');
+    default:
+      return plain(GATE_WORDS[fact.is].done);
+  }
+}
+
+const changedTo = ({ space, ratingAmps }: { space: number | null; ratingAmps: number | null }): string =>
+  space !== null ? `space ${space}` : ratingAmps !== null ? sayQuantity(ratingAmps, 'A') : '';
+
+const taskOf = ({ tasks }: WorkState, fact: VisitFact): TaskState | undefined =>
+  'id' in fact ? tasks.find(({ id, placeId }) => id === fact.id || placeId === fact.id) : undefined;
+
+/**
+ * Everything that happened on a visit, line by line.
+ *
+ * @param record the visit
+ * @returns lines, oldest first
+ * @example sheetLines({ ...record, steps: [] }) // []
+ */
+export function sheetLines({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>): SheetLine[] {
+  return steps.map(({ entryId, at, simulated, fact }: VisitStepRow, i) => {
+    const { state } = walk(
+      plan,
+      steps.slice(0, i + 1).map((one) => one.fact),
+    );
+    const task = taskOf(state, fact);
+    const where = task
+      ? plan.tasks.find(({ id }) => id === task.id)!.label
+      : 'id' in fact && fact.id === MAIN && fact.is === 'measured'
+        ? 'Behind the main'
+        : 'The panel';
+    return {
+      entryId,
+      at,
+      where,
+      simulated,
+      ...say(plan, fact, task),
+      trouble: state.met === null ? null : troubleOf(state.met.trouble).words,
+    };
+  });
+}
+
+/**
+ * How a visit stands.
+ *
+ * @param record the visit
+ * @returns planned, under way, finished, or left before it was
+ * @example standsAs({ ...record, steps: [] }) // 'planned'
+ */
+export function standsAs({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>): VisitStands {
+  if (steps.length === 0) return 'planned';
+  const { state } = walk(
+    plan,
+    steps.map(({ fact }) => fact),
+  );
+  if (state.finished) return 'finished';
+  return state.gates.abandoned ? 'left' : 'under-way';
+}
+
+/**
+ * How long the power was off.
+ *
+ * @param steps of a visit
+ * @returns min; `null`: it was not off, or is still
+ * @example minutesTaken([]) // null
+ */
+export function minutesTaken(steps: readonly Pick<VisitStepRow, 'at' | 'fact'>[]): number | null {
+  const at = (is: VisitFact['is']) => steps.find(({ fact }) => fact.is === is)?.at;
+  const [off, on] = [at('main-off'), at('main-on')];
+  return off && on ? Math.max(1, Math.round((Date.parse(on) - Date.parse(off)) / 60_000)) : null;
+}
+
+/** What became of each thing that was to be done. */
+export interface TaskEnd {
+  label: string;
+  place: string;
+  became: string;
+  /** It was done and proved. */
+  isProved: boolean;
+}
+
+/**
+ * What became of each thing that was to be done.
+ *
+ * @param record the visit
+ * @returns one line a task
+ * @example taskEnds({ ...record, steps: [] })[0].became // 'Not done'
+ */
+export function taskEnds({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>): TaskEnd[] {
+  const { state } = walk(
+    plan,
+    steps.map(({ fact }) => fact),
+  );
+  return plan.tasks.map((task): TaskEnd => {
+    const now = state.tasks.find(({ id }) => id === task.id)!;
+    const isIn = state.gates.swapped.has(now.placeId);
+    const isProved =
+      isIn && state.gates.verified.has(now.placeId) && state.ending === null && now.given !== 'up';
+    const place = `Space ${now.space}${task.poles === 2 ? `–${now.space + 2}` : ''}`;
+    return { label: task.label, place, became: becameOf(task.work, now, isIn, isProved), isProved };
+  });
+}
+
+const WORK_DONE = {
+  replace: 'New breaker in',
+  'new-breaker': 'New breaker and circuit in',
+  move: 'Moved',
+  'remake-joint': 'Joint remade',
+} as const;
+
+function becameOf(work: keyof typeof WORK_DONE, now: TaskState, isIn: boolean, isProved: boolean): string {
+  if (!isIn) return now.given === 'up' ? 'Left for another day, its circuit dead' : 'Not done';
+  const done = now.given === 'back' ? 'The old part is back' : WORK_DONE[work];
+  const rating = work === 'replace' || work === 'new-breaker' ? `, ${sayQuantity(now.ratingAmps, 'A')}` : '';
+  return `${done}${rating}${isProved ? ', proved' : ', not proved: off'}`;
+}

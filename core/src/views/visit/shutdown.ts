@@ -1,0 +1,98 @@
+import { sayBreaker, sayPlace } from '../../panel/layout/index.ts';
+import type { SourceKind } from '../../visit/work/index.ts';
+import type { PlannedPanel, Planning } from '../planning/index.ts';
+
+/** What makes a panel dead, what goes dark with it, and what else might feed it. */
+export interface Shutdown {
+  /** What makes it dead, within a sentence: “its main”. */
+  off: string;
+  /** Why the utility has to pull the meter; `null`: it does not. */
+  meterPulled: string | null;
+  /** Circuits that go dark, by panel. */
+  dark: { panel: string; circuits: string[] }[];
+  /** Other sources that the record speaks of. */
+  sources: SourceKind[];
+}
+
+/** Words of a circuit that may feed in from the load side. */
+const SOURCE_WORDS: readonly [RegExp, SourceKind][] = [
+  [/\b(solar|photovoltaic|pv|inverter)\b/i, 'solar'],
+  [/\bbatter(y|ies)\b/i, 'battery'],
+  [/\b(generator|inlet|interlock)\b/i, 'generator'],
+  [/\b(vehicle|car|ev)\b/i, 'vehicle'],
+];
+
+const feederOf = (planning: Planning, { panel }: PlannedPanel) =>
+  planning.panels
+    .flatMap(({ panel: of, breakers }) => breakers.map((one) => ({ of, ...one })))
+    .find(({ breaker }) => breaker.id === panel.fedByBreakerId) ?? null;
+
+/** Panels that go dark with one, itself first. */
+function darkWith(planning: Planning, planned: PlannedPanel): PlannedPanel[] {
+  const ids = new Set(planned.breakers.map(({ breaker }) => breaker.id));
+  const fed = planning.panels.filter(
+    ({ panel }) =>
+      panel.id !== planned.panel.id &&
+      ((panel.fedByBreakerId !== null && ids.has(panel.fedByBreakerId)) ||
+        panel.fedThroughPanelId === planned.panel.id),
+  );
+  return [planned, ...fed.flatMap((one) => darkWith(planning, one))];
+}
+
+/**
+ * A panel’s shutdown.
+ *
+ * @param planning the site with its panels
+ * @param planned the panel
+ * @returns what makes it dead, what goes dark, what else might feed it
+ * @example shutdownOf(planning, planned).off // 'its main'
+ */
+export function shutdownOf(planning: Planning, planned: PlannedPanel): Shutdown {
+  const { panel, breakers } = planned;
+  const main = breakers.find(({ breaker }) => breaker.role === 'main');
+  const feeder = feederOf(planning, planned);
+  const through = planning.panels.find((one) => one.panel.id === panel.fedThroughPanelId);
+  // What feeds it through its lugs has no switch of its own for them: all of it goes dark.
+  const dark = darkWith(planning, main || feeder ? planned : (through ?? planned));
+  const off = (): Pick<Shutdown, 'off' | 'meterPulled'> => {
+    if (main) return { off: 'its main', meterPulled: null };
+    if (feeder)
+      return {
+        off: `the breaker that feeds it, ${sayBreaker(feeder.breaker, null)} in ${feeder.of.name}`,
+        meterPulled: null,
+      };
+    if (through) return { off: `the main of ${through.panel.name}, which feeds it`, meterPulled: null };
+    return {
+      off: 'the meter, pulled by the utility',
+      meterPulled:
+        panel.splitAt === null
+          ? 'No main is on record here, and nothing that feeds it.'
+          : 'Its bus is split and has no single main: the upper part stays live whatever handle is off.',
+    };
+  };
+  const labels = dark.flatMap((one) => one.breakers.map(({ circuit }) => circuit?.label ?? ''));
+  return {
+    ...off(),
+    dark: dark.map((one) => ({
+      panel: one.panel.name,
+      circuits: one.breakers
+        .filter(({ breaker }) => breaker.role === 'branch')
+        .map(({ breaker, circuit }) => circuit?.label ?? `space ${sayPlace(breaker)}`),
+    })),
+    sources: SOURCE_WORDS.filter(([words]) => labels.some((label) => words.test(label))).map(
+      ([, kind]) => kind,
+    ),
+  };
+}
+
+/**
+ * Panels in the order in which they are visited: what is fed before what feeds it, so that least is dark while it lasts.
+ *
+ * @param planning the site
+ * @returns its panels, sub-panels first
+ * @example visitOrder(planning)[0].panel.name // 'Flat'
+ */
+export function visitOrder(planning: Planning): PlannedPanel[] {
+  const reach = (one: PlannedPanel) => darkWith(planning, one).length;
+  return [...planning.panels].sort((a, b) => reach(a) - reach(b));
+}

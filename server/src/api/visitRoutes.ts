@@ -1,0 +1,94 @@
+import type { ReaderUnits } from '@phylaxon/core/facts/quantities';
+import {
+  shutdownOf,
+  siteVisits,
+  visitRecord,
+  type Shutdown,
+  type VisitRecord,
+} from '@phylaxon/core/views/visit';
+import { z } from 'zod';
+import { Download, route, type Route } from '../http/index.ts';
+import { noticePdf, tagPdf, visitSheetPdf } from '../reports/index.ts';
+import { readSettings } from '../settings/index.ts';
+import { planningPage, siteVisitsPage, visitPage } from '../views/index.ts';
+import type { Context } from './context.ts';
+import { byId, inZone } from './shapes.ts';
+import { fileName } from './transferRoutes.ts';
+
+const address = z
+  .url({ protocol: /^https?$/, error: 'The address must begin with http or https.' })
+  .max(200, 'An address may have 200 characters at most.')
+  .refine((text) => new URL(text).origin === text, 'Give the address of the server alone.')
+  .optional()
+  .describe('of the application, for the code that leads to the visit’s page');
+
+/** What a printed page is made of. */
+interface Asked {
+  visit: VisitRecord;
+  shutdown: Shutdown;
+  units: ReaderUnits;
+  zone: string;
+  /** Empty: it is not known. */
+  address: string;
+}
+
+/** Visits to a panel: what is due, how each went, and its pages to print. */
+export function visitRoutes({ record, store }: Context): Route[] {
+  const print = (name: string, summary: string, make: (asked: Asked) => Promise<Buffer>): Route => ({
+    method: 'get',
+    path: `/visits/:id/${name}.pdf`,
+    tag: 'visits',
+    summary,
+    params: byId,
+    query: inZone.extend({ address }),
+    status: 200,
+    answer: z.string(),
+    file: 'application/pdf',
+    handle: async ({ params, query }) => {
+      const { id } = params as z.output<typeof byId>;
+      const asked = await store.read(async (manager) => {
+        const visit = await visitPage(manager, id);
+        const planning = await planningPage(manager, visit.site.id);
+        const planned = planning.panels.find(({ panel }) => panel.id === visit.panel.id)!;
+        return { visit, shutdown: shutdownOf(planning, planned), units: await readSettings(manager) };
+      });
+      const pdf = await make({ address: '', ...asked, ...(query as { zone: string; address?: string }) });
+      return new Download('application/pdf', pdf, `${fileName(asked.visit.panel.name)}-${name}.pdf`);
+    },
+  });
+  return [
+    route({
+      method: 'get',
+      path: '/sites/:id/visits',
+      tag: 'visits',
+      summary: 'The visits of a site, newest first, and how long they take there',
+      params: byId,
+      status: 200,
+      answer: siteVisits,
+      handle: ({ params }) => record.read((manager) => siteVisitsPage(manager, params.id)),
+    }),
+    route({
+      method: 'get',
+      path: '/visits/:id',
+      tag: 'visits',
+      summary: 'A visit with everything that happened on it, by its own id',
+      params: byId,
+      status: 200,
+      answer: visitRecord,
+      handle: ({ params }) => record.read((manager) => visitPage(manager, params.id)),
+    }),
+    print(
+      'tag',
+      'The tag for lock and main, with a code that leads to the visit',
+      ({ visit, address: at, zone }) => tagPdf(visit, at, new Date().toISOString(), zone),
+    ),
+    print(
+      'notice',
+      'A notice for the household: what is off, and for how long',
+      ({ visit, shutdown, zone }) => noticePdf(visit, shutdown, zone),
+    ),
+    print('sheet', 'The visit as it was planned, and line by line as it went', ({ visit, zone, units }) =>
+      visitSheetPdf(visit, zone, units),
+    ),
+  ];
+}

@@ -1,0 +1,231 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { visitAnswer, type VisitFault } from '@phylaxon/core/simulate';
+import type { BreakerDetail, Board } from '@phylaxon/core/views/board';
+import type { Timeline } from '@phylaxon/core/views/timeline';
+import type { SiteVisits, VisitRecord } from '@phylaxon/core/views/visit';
+import { nextOf, walk, type VisitFact } from '@phylaxon/core/visit/work';
+import { randomUUID } from 'node:crypto';
+import request from 'supertest';
+import { aShed, callsTo, testApp } from '../testing/index.ts';
+
+let server: Awaited<ReturnType<typeof testApp>>;
+let { call, made } = {} as ReturnType<typeof callsTo>;
+let ids: Awaited<ReturnType<typeof aShed>>;
+
+beforeAll(async () => {
+  server = await testApp();
+  ({ call, made } = callsTo(server.app));
+});
+afterAll(() => server.store.close());
+
+const clock = () => new Date().toISOString();
+const post = (kind: string, content: object, more: object = {}) =>
+  call<{ ids: string[]; error?: { code: string; issues: { path: string }[] } }>(
+    'post',
+    `/panels/${ids.panelId}/entries`,
+    { kind, at: clock(), content, simulated: true, ...more },
+  );
+
+/** A visit to a shed of its own, to exchange one breaker. */
+async function planned(change: object = {}) {
+  ids = await aShed({ call, made });
+  const { body } = await call<Board>('get', `/panels/${ids.panelId}`);
+  const { breaker } = body.breakers.find((one) => one.breaker.id === ids.breakerId)!;
+  const { id, space, poles, ratingAmps, kind } = breaker;
+  const task = {
+    id,
+    work: 'replace',
+    breakerId: id,
+    partId: randomUUID(),
+    label: 'Shed',
+    space,
+    poles,
+    ratingAmps,
+    kind,
+    ...change,
+  };
+  const plan = { visitId: randomUUID(), tasks: [task], off: 'its main', minutes: 30 };
+  return { plan, task, answer: await post('visit', plan) };
+}
+
+const told = async (visitId: string) => (await call<VisitRecord>('get', `/visits/${visitId}`)).body;
+
+/** Go on with a visit in a made-up house until nothing is answered; a place with trouble is left. */
+async function goOn(visitId: string, fault: VisitFault, until: (fact: VisitFact) => boolean = () => false) {
+  for (let i = 0; i < 80; i++) {
+    const { plan, steps } = await told(visitId);
+    const facts = steps.map(({ fact }) => fact);
+    const { state } = walk(plan, facts);
+    const next = nextOf(plan, state);
+    const fact: VisitFact | null =
+      next.kind === 'choose'
+        ? { is: 'changed', id: next.id, way: 'not-now', space: null, ratingAmps: null }
+        : visitAnswer({ seed: 'test', fault, told: facts }, state, next);
+    if (fact === null || until(fact)) return facts;
+    const { status, body } = await post('visit-step', { visitId, n: steps.length, fact });
+    if (status !== 201) throw new Error(JSON.stringify(body));
+  }
+  throw new Error('It never ends.');
+}
+
+const timelineOf = async (breakerId: string) =>
+  (await call<Timeline>('get', `/breakers/${breakerId}/timeline`)).body;
+
+describe('a visit', () => {
+  test('goes from the plan to a proven record: the new part in its place, its readings, the old one kept', async () => {
+    const { plan, task, answer } = await planned();
+    expect(answer.status).toBe(201);
+    await goOn(plan.visitId, 'none');
+    const { body } = await call<SiteVisits>('get', `/sites/${ids.siteId}/visits`);
+    expect(body.visits[0]).toMatchObject({ stands: 'finished', what: ['Shed'] });
+    // Made-up visits teach nothing.
+    expect(body.learnt).toEqual({ visits: 0, factor: 1 });
+    const board = (await call<Board>('get', `/panels/${ids.panelId}`)).body;
+    expect(board.breakers.find(({ breaker }) => breaker.space === task.space)!.breaker).toMatchObject({
+      id: task.partId,
+      replaces: task.breakerId,
+    });
+    const { body: detail } = await call<BreakerDetail>('get', `/breakers/${task.partId}`);
+    expect(detail.lastVoltage).toMatchObject({ point: 'outlet', simulated: true });
+    const text = JSON.stringify(await timelineOf(task.partId));
+    expect(text).toContain('outlet-wiring');
+    expect(text).toContain('Done on a visit. The power was off for');
+  });
+
+  test('nothing that a gate does not let pass is stored, and nothing twice', async () => {
+    const { plan } = await planned();
+    const step = (n: number, fact: object, more: object = {}) =>
+      post('visit-step', { visitId: plan.visitId, n, fact }, more);
+    expect((await step(0, { is: 'cover-off' })).body.error!.code).toBe('visit_gate');
+    const id = randomUUID();
+    const at = clock();
+    expect((await step(0, { is: 'dressed' }, { id, at })).status).toBe(201);
+    // Sent again, because an answer was lost.
+    expect((await step(0, { is: 'dressed' }, { id, at })).status).toBe(201);
+    expect((await step(0, { is: 'tester-proved', volts: 121 })).body.error!.code).toBe('visit_went_on');
+    expect((await step(1, { is: 'tester-proved', volts: -4 })).status).toBe(400);
+    expect((await told(plan.visitId)).steps).toHaveLength(1);
+    const homeowner = await request(server.app)
+      .post(`/api/v1/panels/${ids.panelId}/entries`)
+      .set('phylaxon-profile', 'homeowner')
+      .send({
+        kind: 'visit-step',
+        at,
+        content: { visitId: plan.visitId, n: 1, fact: { is: 'tester-proved', volts: 120 } },
+      });
+    expect(homeowner.status).toBe(403);
+  });
+
+  test('a live figure stops it, is logged at the main, and is not taken back', async () => {
+    const { plan } = await planned();
+    await goOn(plan.visitId, 'main-welded');
+    const { steps } = await told(plan.visitId);
+    const live = steps.find(({ fact }) => fact.is === 'measured')!;
+    const board = (await call<Board>('get', `/panels/${ids.panelId}`)).body;
+    const main = board.breakers.find(({ breaker }) => breaker.role === 'main')!;
+    expect(main.decision.stop).toBe(true);
+    const { status } = await call('post', `/panel-entries/${live.entryId}/strike`, { why: 'A slip' });
+    expect(status).toBe(409);
+    const { body } = await call<SiteVisits>('get', `/sites/${ids.siteId}/visits`);
+    expect(body.visits[0]!.stands).toBe('left');
+  });
+
+  test('the last thing told is taken back where it changed nothing else', async () => {
+    const { plan } = await planned();
+    await goOn(plan.visitId, 'none', (fact) => fact.is === 'handles-off');
+    const [, second] = (await told(plan.visitId)).steps;
+    const strike = (entryId: string) => call('post', `/panel-entries/${entryId}/strike`, { why: 'A slip' });
+    expect((await strike((await told(plan.visitId)).entryId)).status).toBe(409);
+    expect((await strike(second!.entryId)).status).toBe(200);
+    expect((await told(plan.visitId)).steps).toHaveLength(1);
+    await goOn(plan.visitId, 'none');
+  });
+
+  test('one visit at a time to a panel', async () => {
+    const { plan, task } = await planned();
+    await goOn(plan.visitId, 'none', (fact) => fact.is === 'main-off');
+    const other = { ...plan, visitId: randomUUID(), tasks: [{ ...task, partId: randomUUID() }] };
+    expect((await post('visit', other)).status).toBe(201);
+    const { body } = await post('visit-step', { visitId: other.visitId, n: 0, fact: { is: 'dressed' } });
+    expect(body.error!.code).toBe('visit_under_way');
+  });
+
+  test('a pitted stab: the breaker goes to another space, and its old one is not used again', async () => {
+    const { plan, task } = await planned();
+    await goOn(plan.visitId, 'pitted-stab', (fact) => fact.is === 'changed');
+    const { steps } = await told(plan.visitId);
+    const fact = { is: 'changed', id: task.id, way: 'other-space', space: 6, ratingAmps: null };
+    expect((await post('visit-step', { visitId: plan.visitId, n: steps.length, fact })).status).toBe(201);
+    await goOn(plan.visitId, 'pitted-stab');
+    const { panel, breakers } = (await call<Board>('get', `/panels/${ids.panelId}`)).body;
+    expect(breakers.find(({ breaker }) => breaker.id === task.partId)!.breaker.space).toBe(6);
+    expect(panel.blanks).toContain(task.space);
+    // The log of what was there before says why.
+    expect(JSON.stringify(await timelineOf(task.partId))).toContain('pitted-or-burnt');
+  });
+
+  test('undo takes the new part out again with the step that put it in', async () => {
+    const { plan, task } = await planned();
+    await goOn(plan.visitId, 'none', (fact) => fact.is === 'cover-on');
+    const before = (await call<Board>('get', `/panels/${ids.panelId}`)).body;
+    await call('post', `/sites/${ids.siteId}/undo`, { edit: before.steps.undo!.id });
+    const after = (await call<Board>('get', `/panels/${ids.panelId}`)).body;
+    expect(after.breakers.some(({ breaker }) => breaker.id === task.breakerId)).toBe(true);
+    expect((await told(plan.visitId)).steps.at(-1)!.fact).toMatchObject({
+      is: 'step-done',
+      step: 'conductor-in',
+    });
+    await call('post', `/sites/${ids.siteId}/redo`, { edit: after.steps.redo!.id });
+    await goOn(plan.visitId, 'none');
+  });
+
+  test('a plan is about breakers of this panel, each new part with an id of its own', async () => {
+    expect((await planned({ breakerId: randomUUID() })).answer.body.error!.issues[0]!.path).toBe(
+      'content.tasks.0.breakerId',
+    );
+    expect((await planned({ space: 80 })).answer.body.error!.issues[0]!.path).toBe('content.tasks.0.space');
+    const { plan, task } = await planned();
+    const again = { ...plan, visitId: randomUUID(), tasks: [{ ...task, partId: task.breakerId }] };
+    expect((await post('visit', again)).body.error!.issues[0]!.path).toBe('content.tasks.0.partId');
+    expect((await post('visit', plan)).body.error!.issues[0]!.path).toBe('content.visitId');
+  });
+
+  test('a new circuit and a move are work of a visit too', async () => {
+    const { plan, task } = await planned({ work: 'move', partId: null, from: 1, space: 5 });
+    const fresh = {
+      ...task,
+      id: 'new',
+      work: 'new-breaker',
+      breakerId: null,
+      partId: randomUUID(),
+      from: null,
+      space: 7,
+      label: 'Kiln',
+      poles: 1,
+    };
+    const both = { ...plan, visitId: randomUUID(), tasks: [task, fresh] };
+    expect((await post('visit', both)).status).toBe(201);
+    await goOn(both.visitId, 'none');
+    const { breakers } = (await call<Board>('get', `/panels/${ids.panelId}`)).body;
+    const at = (space: number) => breakers.find(({ breaker }) => breaker.space === space);
+    expect([at(5)?.breaker.id, at(7)?.label]).toEqual([task.breakerId, 'Kiln']);
+  });
+
+  test.each(['tag', 'notice', 'sheet'])('its %s is a page to print', async (name) => {
+    const { plan } = await planned();
+    await goOn(plan.visitId, 'ghost');
+    const pdf = await request(server.app)
+      .get(
+        `/api/v1/visits/${plan.visitId}/${name}.pdf?address=${encodeURIComponent('http://panel.local:4710')}`,
+      )
+      .buffer(true)
+      .parse((response, done) => {
+        const parts: Buffer[] = [];
+        response.on('data', (part: Buffer) => parts.push(part));
+        response.on('end', () => done(null, Buffer.concat(parts)));
+      });
+    expect([pdf.status, (pdf.body as Buffer).subarray(0, 5).toString()]).toEqual([200, '%PDF-']);
+    expect((await call('get', `/visits/${plan.visitId}/${name}.pdf?address=ftp://x`)).status).toBe(400);
+    expect((await call('get', `/visits/${randomUUID()}/${name}.pdf`)).status).toBe(404);
+  });
+});

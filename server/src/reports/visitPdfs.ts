@@ -1,0 +1,213 @@
+import { textOf, type ReaderUnits } from '@phylaxon/core/facts/quantities';
+import {
+  endOf,
+  noticeOf,
+  sheetLines,
+  SOURCE_WORDS,
+  standsAs,
+  taskEnds,
+  toolsFor,
+  minutesTaken,
+  type Shutdown,
+  type VisitRecord,
+} from '@phylaxon/core/views/visit';
+import { DANGER, plain, RULE, SOFT, timeIn, toPdf } from '../pdf/index.ts';
+
+type Content = object;
+
+const heading = (text: string): Content => ({ text, bold: true, fontSize: 12, margin: [0, 10, 0, 3] });
+const list = (texts: readonly string[]): Content => ({ ul: texts.map(plain) });
+
+/** A page of a visit: how it looks is the same on all of them. */
+const page = (title: string, content: Content[], footer = ''): Promise<Buffer> =>
+  toPdf({
+    pageSize: 'LETTER',
+    pageMargins: [42, 36, 42, 42],
+    info: { title },
+    defaultStyle: { fontSize: 11, lineHeight: 1.2 },
+    ...(footer !== '' && {
+      footer: (at: number, pages: number) => ({
+        text: plain(`${footer} Page ${at} of ${pages}. Local codes and licensed practice decide.`),
+        color: SOFT,
+        fontSize: 8,
+        margin: [42, 12, 42, 0],
+      }),
+    }),
+    content,
+  });
+
+/** A line that is filled in by hand where nothing is on record. */
+const blank = (text: string) => (text === '' ? '____________________' : text);
+
+/**
+ * The tag for a locked main, two to a page: one hangs on the panel, one on whatever else was locked.
+ *
+ * @param address of the visit’s page; empty: it is not known
+ * @param now when it is printed
+ * @param zone the time zone its times are told in
+ */
+export function tagPdf(
+  { plan, panel, site }: VisitRecord,
+  address: string,
+  now: string,
+  zone: string,
+): Promise<Buffer> {
+  const time = timeIn(zone);
+  const tag = (what: string): Content => ({
+    table: {
+      widths: ['*', 110],
+      body: [
+        [
+          {
+            stack: [
+              { text: 'DO NOT SWITCH ON', fontSize: 30, bold: true, color: DANGER },
+              { text: 'Somebody is working on this panel.', fontSize: 14, bold: true, margin: [0, 2, 0, 8] },
+              { text: plain(what), fontSize: 13, margin: [0, 0, 0, 8] },
+              { text: plain(`Name   ${blank(plan.who)}`), fontSize: 14 },
+              { text: plain(`Phone  ${blank(plan.phone)}`), fontSize: 14 },
+              { text: plain(`Date   ${time(plan.plannedFor ?? now)}`), fontSize: 14 },
+              { text: 'Only whoever hung this tag takes it away.', margin: [0, 8, 0, 0] },
+            ],
+          },
+          address === '' ? '' : { qr: `${address}/visits/${plan.visitId}`, fit: 105, alignment: 'right' },
+        ],
+      ],
+    },
+    layout: {
+      hLineWidth: () => 2,
+      vLineWidth: (i: number) => (i === 1 ? 0 : 2),
+      paddingLeft: () => 14,
+      paddingRight: () => 14,
+      paddingTop: () => 12,
+      paddingBottom: () => 12,
+    },
+    margin: [0, 0, 0, 26],
+    unbreakable: true,
+  });
+  const others = plan.sources.map(({ kind }) =>
+    tag(`${site.name}, ${panel.name}: ${SOURCE_WORDS[kind].name}`),
+  );
+  return page(`Tag: ${panel.name}`, [tag(`${site.name}, ${panel.name}: off by ${plan.off}`), ...others]);
+}
+
+/**
+ * The notice for the household, on one page.
+ *
+ * @param shutdown what goes dark
+ * @param zone the time zone its times are told in
+ */
+export function noticePdf(
+  { plan, panel, site }: VisitRecord,
+  { dark }: Shutdown,
+  zone: string,
+): Promise<Buffer> {
+  const time = timeIn(zone);
+  const { plannedFor, minutes } = plan;
+  const when =
+    plannedFor === null ? null : { from: time(plannedFor), until: time(endOf(plannedFor, minutes)) };
+  const notice = noticeOf({ when, minutes, dark, dependents: plan.dependents });
+  return page(`${notice.title}: ${panel.name}`, [
+    { text: plain(`${site.name} · ${panel.name}`), color: SOFT },
+    { text: notice.title, fontSize: 28, bold: true },
+    { text: plain(notice.when), fontSize: 15, margin: [0, 4, 0, 6] },
+    heading('Off'),
+    list(notice.off),
+    ...(notice.mustNot.length > 0
+      ? [heading('Must not be without power: see to it before'), list(notice.mustNot)]
+      : []),
+    heading('Before'),
+    list(notice.before),
+    { text: 'Nobody touches a switch with a tag on it.', bold: true, fontSize: 14, margin: [0, 14, 0, 0] },
+    ...(plan.who || plan.phone
+      ? [
+          {
+            text: plain(`Questions: ${[plan.who, plan.phone].filter(Boolean).join(', ')}`),
+            margin: [0, 6, 0, 0],
+          },
+        ]
+      : []),
+  ]);
+}
+
+/**
+ * The visit as it was planned and as it went, line by line.
+ *
+ * @param zone the time zone its times are told in
+ * @param units its temperatures are told in
+ */
+export function visitSheetPdf(record: VisitRecord, zone: string, units: ReaderUnits): Promise<Buffer> {
+  const { plan, panel, site, steps } = record;
+  const time = timeIn(zone);
+  const minutes = minutesTaken(steps);
+  const stands = {
+    planned: 'Planned',
+    'under-way': 'Under way',
+    finished: 'Done and proved',
+    left: 'Ended before it was done',
+  }[standsAs(record)];
+  const lines = textOf(sheetLines(record), units);
+  const isSimulated = lines.some((line) => line.simulated);
+  return page(
+    `Visit: ${panel.name}`,
+    [
+      {
+        text: plain(`${site.name} · ${panel.name}. Planned ${time(record.plannedAt)}, ${zone}.`),
+        color: SOFT,
+      },
+      { text: plain(`Visit: ${stands}`), fontSize: 20, bold: true },
+      { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 528, y2: 0, lineColor: RULE }], margin: [0, 4, 0, 4] },
+      ...(isSimulated
+        ? [{ text: 'With simulated figures: a made-up house, nothing real.', bold: true, color: DANGER }]
+        : []),
+      {
+        text: plain(
+          `Made dead by ${plan.off}. ${minutes === null ? `Expected off for ${plan.minutes} min.` : `Off for ${minutes} min.`}`,
+        ),
+      },
+      ...(plan.permit ? [{ text: plain(`Permit ${plan.permit}.`) }] : []),
+      ...(plan.meterPulled ? [{ text: 'The utility pulls the meter.' }] : []),
+      heading('What was to be done'),
+      {
+        table: {
+          widths: [90, '*', 190],
+          headerRows: 1,
+          body: [
+            ['Where', 'What', 'What became of it'].map((text) => ({ text, bold: true })),
+            ...taskEnds(record).map(({ label, place, became }) => [place, label, became].map(plain)),
+          ],
+        },
+        layout: 'lightHorizontalLines',
+      },
+      ...(steps.length === 0 ? [heading('To take along'), list(toolsFor(plan.tasks))] : []),
+      ...(steps.length === 0
+        ? []
+        : [
+            heading('What happened, and what was measured'),
+            {
+              table: {
+                widths: [82, 110, '*', 84],
+                headerRows: 1,
+                body: [
+                  ['When', 'Where', 'What', 'Figure'].map((text) => ({ text, bold: true })),
+                  ...lines.map(({ at, where, what, figure, trouble }) => [
+                    { text: time(at), color: SOFT },
+                    plain(where),
+                    trouble === null
+                      ? plain(what)
+                      : { stack: [plain(what), { text: plain(trouble), bold: true, color: DANGER }] },
+                    plain(figure),
+                  ]),
+                ],
+              },
+              layout: 'lightHorizontalLines',
+              fontSize: 9,
+            },
+          ]),
+      {
+        text: 'Done by ____________________    Date ______________    Customer ____________________',
+        margin: [0, 26, 0, 0],
+      },
+    ],
+    `${site.name}, ${panel.name}.`,
+  );
+}

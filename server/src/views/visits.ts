@@ -1,0 +1,70 @@
+import {
+  learntFactor,
+  minutesOff,
+  minutesTaken,
+  standsAs,
+  type SiteVisits,
+  type VisitRecord,
+} from '@phylaxon/core/views/visit';
+import { IsNull, type EntityManager } from 'typeorm';
+import { notFound } from '../errors/index.ts';
+import { panelOf, panelRow, siteRow, visitsOf, type KnownVisit } from '../record/index.ts';
+import { PanelEntryTable, PanelTable } from '../store/index.ts';
+
+/** The visits of a site, newest first, with what earlier ones taught. */
+export async function siteVisitsPage(manager: EntityManager, siteId: string): Promise<SiteVisits> {
+  await siteRow(manager, siteId);
+  const panels = await manager.findBy(PanelTable, { siteId, removedAt: IsNull() });
+  const visits: SiteVisits['visits'] = [];
+  const timed: { usual: number; took: number }[] = [];
+  for (const panel of panels)
+    for (const visit of await visitsOf(manager, panel.id)) {
+      visits.push({ ...summaryOf(visit), panelId: panel.id, panelName: panel.name });
+      const took = minutesTaken(visit.steps);
+      // Made-up visits teach nothing about real ones.
+      if (took !== null && visit.steps.every(({ simulated }) => !simulated))
+        timed.push({
+          usual: minutesOff(
+            visit.plan.tasks.map(({ work }) => work),
+            1,
+          ),
+          took,
+        });
+    }
+  return {
+    visits: visits.sort((a, b) => b.plannedAt.localeCompare(a.plannedAt)),
+    learnt: { visits: timed.length, factor: learntFactor(timed) },
+  };
+}
+
+function summaryOf({ plan, plannedAt, steps }: KnownVisit) {
+  const stands = standsAs({ plan, steps });
+  return {
+    visitId: plan.visitId,
+    plannedAt,
+    plannedFor: plan.plannedFor,
+    what: plan.tasks.map(({ label }) => label),
+    sources: plan.sources.map(({ kind }) => kind),
+    stands,
+    endedAt: stands === 'finished' || stands === 'left' ? (steps.at(-1)?.at ?? null) : null,
+  };
+}
+
+/** A visit with everything that happened on it. */
+export async function visitPage(manager: EntityManager, visitId: string): Promise<VisitRecord> {
+  const rows = await manager.findBy(PanelEntryTable, { kind: 'visit' });
+  const at = rows.find(
+    ({ kind, content }) => kind === 'visit' && (content as { visitId: string }).visitId === visitId,
+  );
+  const visit = at && (await visitsOf(manager, at.panelId)).find(({ plan }) => plan.visitId === visitId);
+  if (!at || !visit) throw notFound('This visit');
+  const row = await panelRow(manager, at.panelId);
+  return {
+    site: await siteRow(manager, row.siteId),
+    panel: panelOf(row),
+    entryId: visit.entryId,
+    plannedAt: visit.plannedAt,
+    plan: visit.plan,
+    steps: visit.steps,
+  };
+}

@@ -1,0 +1,1 @@
+export { PhotoForm } from './PhotoForm.tsx';

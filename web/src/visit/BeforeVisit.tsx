@@ -1,0 +1,139 @@
+import { endOf, noticeOf, noticeText, shutdownOf, toolsFor } from '@phylaxon/core/views/visit';
+import { KIND_WORDS } from '@phylaxon/core/panel/layout';
+import type { VisitTask } from '@phylaxon/core/visit/work';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, entries } from '../api/index.ts';
+import { recordQueries } from '../queries/index.ts';
+import { asButton, Button, Part, SendButton, useUnits } from '../shared/index.ts';
+import { useVisitWork } from './useVisit.ts';
+
+const WORK_TEXT: Record<VisitTask['work'], string> = {
+  replace: 'a new breaker',
+  'new-breaker': 'a new circuit',
+  move: 'moves',
+  'remake-joint': 'its joint is remade',
+};
+
+/** What a task is, in a line. */
+const taskText = ({ work, poles, ratingAmps, kind, from }: VisitTask) =>
+  work === 'move'
+    ? `moves here from space ${from}`
+    : work === 'remake-joint'
+      ? WORK_TEXT[work]
+      : `${WORK_TEXT[work]}, ${ratingAmps} A ${poles === 2 ? 'two-pole' : 'one-pole'} ${KIND_WORDS[kind]}`;
+
+/** Before the first step: what is done, what to take along, what the household is told, what hangs on the main. */
+export function BeforeVisit() {
+  const { record } = useVisitWork();
+  const { timeText, clockText } = useUnits();
+  const { plan, site, panel } = record;
+  const { data: planning } = useQuery(recordQueries.planning(site.id));
+  const planned = planning?.panels.find((one) => one.panel.id === panel.id);
+  const dark = planning && planned ? shutdownOf(planning, planned).dark : [];
+  const notice = noticeOf({
+    when:
+      plan.plannedFor === null
+        ? null
+        : { from: timeText(plan.plannedFor), until: clockText(endOf(plan.plannedFor, plan.minutes)) },
+    minutes: plan.minutes,
+    dark,
+    dependents: plan.dependents,
+  });
+  return (
+    <>
+      <p>
+        {plan.plannedFor !== null && <strong>{timeText(plan.plannedFor)}. </strong>}
+        Made dead by <strong>{plan.off}</strong>, off for about{' '}
+        <strong className="figures">{plan.minutes} min</strong>.{plan.permit && ` Permit ${plan.permit}.`}
+        {plan.meterPulled && ' The utility pulls the meter.'} A licensed electrician does it where the place
+        asks for one.
+      </p>
+      <Part title="What is done, in this order" level={2}>
+        <ol className="list-decimal pl-5">
+          {plan.tasks.map((task) => (
+            <li key={task.id}>
+              <strong>{task.label}</strong>, space {task.space}: {taskText(task)}
+              {task.why && <span className="block text-sm text-ink-soft">{task.why}</span>}
+            </li>
+          ))}
+        </ol>
+      </Part>
+      <details className="border-t border-rule-strong">
+        <summary className="min-h-11 py-2 text-lg font-bold">To take along, to print, to tell</summary>
+        <div className="space-y-4 pb-3">
+          <p className="flex flex-wrap gap-3">
+            <PdfLink page="tag">Tag for the lock (PDF)</PdfLink>
+            <PdfLink page="notice">Notice (PDF)</PdfLink>
+            <PdfLink page="sheet">The visit’s sheet (PDF)</PdfLink>
+            <CopyNotice text={noticeText(notice)} />
+          </p>
+          <ul className="list-disc pl-5">
+            {toolsFor(plan.tasks).map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+            <li>
+              Parts: on the list of{' '}
+              <Link to={`/sites/${site.id}/parts`} className="underline underline-offset-4">
+                what to buy
+              </Link>
+            </li>
+          </ul>
+          <div>
+            <p className="font-semibold">Dark meanwhile</p>
+            <ul className="list-disc pl-5">
+              {notice.off.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          </div>
+          <SendButton
+            stored="Taken back"
+            entries={() => [entries.strike('panelEntries', record.entryId, 'Not planned any more')]}
+            once
+          >
+            Take the visit back
+          </SendButton>
+          <p className="text-sm text-ink-soft">
+            Dead is what a contact meter says, proved before and after on a live point. A non-contact tester
+            only warns: it misses what is shielded, dry, or cancels between two legs. And nothing is exchanged
+            with the main on, though some careful people do: one slip there is the last.
+          </p>
+        </div>
+      </details>
+    </>
+  );
+}
+
+function PdfLink({ page, children }: { page: 'tag' | 'notice' | 'sheet'; children: string }) {
+  const { record } = useVisitWork();
+  return (
+    <a
+      href={api.files.visitPage(record.plan.visitId, page)}
+      className={asButton('quiet')}
+      target="_blank"
+      rel="noreferrer"
+    >
+      {children}
+    </a>
+  );
+}
+
+function CopyNotice({ text }: { text: string }) {
+  const [isCopied, setIsCopied] = useState(false);
+  const copy = async () => {
+    await navigator.clipboard.writeText(text);
+    setIsCopied(true);
+  };
+  return (
+    <span className="inline-flex items-center gap-3">
+      <Button look="quiet" onClick={() => void copy()}>
+        Copy the notice
+      </Button>
+      <span role="status" className="font-semibold text-good">
+        {isCopied ? '✓ Copied' : ''}
+      </span>
+    </span>
+  );
+}

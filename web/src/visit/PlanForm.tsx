@@ -1,0 +1,203 @@
+import { SOURCE_WORDS, tasksOf, type DueTask, type Shutdown } from '@phylaxon/core/views/visit';
+import type { PlannedPanel } from '@phylaxon/core/views/planning';
+import { SOURCE_KINDS, type SourceKind } from '@phylaxon/core/visit/work';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { entries, newId } from '../api/index.ts';
+import {
+  Button,
+  CheckInput,
+  FieldError,
+  sayError,
+  toInstant,
+  toNumber,
+  TypedInput,
+} from '../shared/index.ts';
+import { doNow } from '../stores/index.ts';
+
+interface Props {
+  planned: PlannedPanel;
+  due: readonly DueTask[];
+  shutdown: Shutdown;
+  /** Other sources that were named on the last visit. */
+  named: readonly SourceKind[];
+  /** What the page was opened for; `null`: everything that is due. */
+  wanted: string | null;
+  minutesFor: (chosen: ReadonlySet<string>) => number;
+}
+
+/** Choose from what is due, and plan one shutdown of it. */
+export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: Props) {
+  const navigate = useNavigate();
+  const possible = due.filter(({ notHere }) => notHere === null);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(
+    () => new Set(possible.filter(({ key }) => wanted === null || key === wanted).map(({ key }) => key)),
+  );
+  const [sources, setSources] = useState<ReadonlySet<SourceKind>>(
+    () => new Set([...shutdown.sources, ...named]),
+  );
+  const [words, setWords] = useState({
+    when: '',
+    dependents: '',
+    who: '',
+    phone: '',
+    permit: '',
+    minutes: '',
+  });
+  const [isPulled, setIsPulled] = useState(shutdown.meterPulled !== null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const minutes = minutesFor(chosen);
+  const set = (field: keyof typeof words) => (value: string) =>
+    setWords((before) => ({ ...before, [field]: value }));
+  const flip = <T,>(from: ReadonlySet<T>, one: T, isIn: boolean): ReadonlySet<T> =>
+    isIn ? new Set([...from, one]) : new Set([...from].filter((other) => other !== one));
+
+  const plan = async () => {
+    setBusy(true);
+    setProblem(null);
+    const visitId = newId();
+    const entry = entries.panelEntry(planned.panel.id, planned.panel.name, {
+      kind: 'visit',
+      at: new Date().toISOString(),
+      content: {
+        visitId,
+        tasks: tasksOf(due, chosen),
+        sources: SOURCE_KINDS.filter((kind) => sources.has(kind)).map((kind) => ({ id: kind, kind })),
+        off: shutdown.off,
+        holes: planned.panel.holes,
+        plannedFor: words.when === '' ? null : toInstant(words.when),
+        minutes: toNumber(words.minutes) ?? minutes,
+        dependents: words.dependents
+          .split(',')
+          .map((one) => one.trim())
+          .filter(Boolean),
+        who: words.who,
+        phone: words.phone,
+        permit: words.permit,
+        meterPulled: isPulled,
+      },
+    });
+    try {
+      await doNow(entry);
+      await navigate(`/visits/${visitId}`);
+    } catch (error) {
+      setProblem(sayError(error));
+      setBusy(false);
+    }
+  };
+
+  return (
+    <div className="space-y-4">
+      <ul className="divide-y divide-rule">
+        {due.map(({ key, label, headline, notHere }) => (
+          <li key={key} className="py-1">
+            {notHere === null ? (
+              <label className="flex min-h-11 items-start gap-3 py-2">
+                <input
+                  type="checkbox"
+                  checked={chosen.has(key)}
+                  onChange={(event) => setChosen(flip(chosen, key, event.target.checked))}
+                  className="mt-1 size-5 shrink-0 accent-ink"
+                />
+                <span>
+                  <strong>{label}</strong>: {headline}
+                </span>
+              </label>
+            ) : (
+              <p className="py-2 pl-8">
+                <strong>{label}</strong>: {headline}
+                <span className="block text-sm text-ink-soft">Not on a visit like this. {notHere}</span>
+              </p>
+            )}
+          </li>
+        ))}
+      </ul>
+      {possible.length > 0 && (
+        <>
+          <p>
+            Made dead by <strong>{shutdown.off}</strong>, off for about{' '}
+            <strong className="figures">{minutes} min</strong>.
+          </p>
+          {shutdown.meterPulled !== null && (
+            <p className="border-l-4 border-danger pl-3 font-medium">
+              {shutdown.meterPulled} The utility pulls the meter.
+            </p>
+          )}
+          <fieldset>
+            <legend className="font-semibold">What else could feed this panel?</legend>
+            <p className="text-sm text-ink-soft">
+              Each one is shut off and locked before the cover comes off.
+            </p>
+            <div className="sm:grid sm:grid-cols-2">
+              {SOURCE_KINDS.map((kind) => (
+                <CheckInput
+                  key={kind}
+                  label={SOURCE_WORDS[kind].ask}
+                  checked={sources.has(kind)}
+                  onChecked={(isIn) => setSources(flip(sources, kind, isIn))}
+                />
+              ))}
+            </div>
+          </fieldset>
+          <details className="border-t border-rule">
+            <summary className="min-h-11 py-2 font-semibold">
+              When, who, and who must not be without power
+            </summary>
+            <div className="grid gap-3 pb-3 sm:grid-cols-2">
+              <label className="block">
+                <span className="mb-1 block text-sm font-medium">Begins</span>
+                <input
+                  type="datetime-local"
+                  value={words.when}
+                  onChange={(event) => set('when')(event.target.value)}
+                  className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3"
+                />
+              </label>
+              <TypedInput
+                label={`Off for, in minutes, else ${minutes}`}
+                value={words.minutes}
+                onValue={set('minutes')}
+                className="w-full"
+              />
+              <TypedInput
+                label="Who does it, for the tag"
+                value={words.who}
+                onValue={set('who')}
+                isFigure={false}
+                className="w-full"
+              />
+              <TypedInput
+                label="Phone, for the tag"
+                value={words.phone}
+                onValue={set('phone')}
+                isFigure={false}
+                className="w-full"
+              />
+              <TypedInput
+                label="Must not be without power, with commas"
+                value={words.dependents}
+                onValue={set('dependents')}
+                isFigure={false}
+                className="w-full"
+                placeholder="oxygen, aquarium, alarm"
+              />
+              <TypedInput
+                label="Permit, where one is needed"
+                value={words.permit}
+                onValue={set('permit')}
+                isFigure={false}
+                className="w-full"
+              />
+              <CheckInput label="The utility pulls the meter" checked={isPulled} onChecked={setIsPulled} />
+            </div>
+          </details>
+          <Button disabled={busy || chosen.size === 0} onClick={() => void plan()}>
+            Plan this visit
+          </Button>
+          <FieldError message={problem ?? undefined} />
+        </>
+      )}
+    </div>
+  );
+}

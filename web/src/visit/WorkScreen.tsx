@@ -1,0 +1,60 @@
+import { stepWords } from '@phylaxon/core/views/visit';
+import type { StepId, TaskState, VisitTask } from '@phylaxon/core/visit/work';
+import { z } from 'zod';
+import { PhotoForm } from '../photos/index.ts';
+import { FigureForm } from './FigureForm.tsx';
+import { outward } from './outward.ts';
+import { PartDrawing } from './PartDrawing.tsx';
+import { StepScreen, TellButton } from './StepScreen.tsx';
+import { useVisitWork } from './useVisit.ts';
+
+const torque = z
+  .number('The torque must be a number.')
+  .min(1, 'The torque must be from 1 to 600 lb·in.')
+  .max(600, 'The torque must be from 1 to 600 lb·in.');
+
+interface Props {
+  task: VisitTask;
+  now: TaskState;
+  step: StepId;
+}
+
+/** A step of the work with the panel dead, drawn for this place. */
+export function WorkScreen({ task, now, step }: Props) {
+  const { record, tell } = useVisitWork();
+  const { title, how, why, done } = stepWords(step, task, now);
+  const told = { is: 'step-done', id: task.id, step } as const;
+  return (
+    <StepScreen
+      title={`${task.label}: ${title.charAt(0).toLowerCase()}${title.slice(1)}`}
+      how={how}
+      why={why}
+      drawing={
+        <PartDrawing
+          step={step}
+          hook={outward(
+            step === 'rock-off' && task.from !== null ? task.from : now.space,
+            record.panel.orientation,
+          )}
+          poles={now.poles}
+          pigtail={now.neutral === 'pigtail'}
+        />
+      }
+    >
+      {step === 'mark' && task.breakerId !== null && (
+        <PhotoForm breaker={{ id: task.breakerId }} where={task.label} />
+      )}
+      {step === 'conductor-in' ? (
+        <FigureForm
+          label="Torque you set"
+          unit="lb·in"
+          schema={torque}
+          button={done}
+          onFigure={(torqueLbIn) => tell({ ...told, torqueLbIn })}
+        />
+      ) : (
+        <TellButton fact={{ ...told, torqueLbIn: null }}>{done}</TellButton>
+      )}
+    </StepScreen>
+  );
+}

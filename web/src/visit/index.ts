@@ -1,0 +1,2 @@
+export { VisitPage } from './VisitPage.tsx';
+export { VisitsPage } from './VisitsPage.tsx';
