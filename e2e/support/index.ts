@@ -2,3 +2,4 @@ export * from './browser.ts';
 export * from './site.ts';
 export * from './cases.ts';
 export * from './test.ts';
+export * from './visits.ts';

@@ -170,8 +170,8 @@ interface Told {
 }
 
 /** The part that is in now, where something went in. */
-const partOf = (task: VisitTask, { given }: TaskState): string | null =>
-  given === 'no' && task.partId !== null ? task.partId : task.breakerId;
+const partOf = (task: VisitTask, { isOldPart }: TaskState): string | null =>
+  isOldPart || task.partId === null ? task.breakerId : task.partId;
 
 async function mainOf(manager: EntityManager, panelId: string): Promise<string | null> {
   return (await manager.findOneBy(BreakerTable, { panelId, role: 'main', removedAt: IsNull() }))?.id ?? null;
@@ -186,21 +186,21 @@ async function draw(
   { at }: Told,
 ): Promise<void> {
   const { space, ratingAmps } = state;
+  const asFound = true;
   const installedOn = at.slice(0, 10);
   const why = task.why === '' ? 'On a visit' : task.why;
   if (state.given === 'no') await refuseUsedParts(edit.manager, { tasks: [task] });
   if (state.given === 'no' && task.work === 'replace') {
-    const part = { ratingAmps, kind: task.kind, family: task.family, installedOn, why };
-    const { id, version } = await replaceBreaker(
+    const part = { ratingAmps, kind: task.kind, family: task.family, installedOn, why, asFound };
+    const row = await replaceBreaker(
       edit,
       task.breakerId!,
       replacementInput.parse({ ...part, version: await versionOf(edit, task.breakerId!) }),
       task.partId!,
     );
-    if (state.isElsewhere) {
-      await moveBreaker(edit, id, { space, half: null, exchange: false, version });
-      await closeSpace(edit, panelId, task.space);
-    }
+    const half = state.isElsewhere ? null : task.half;
+    if (row.space !== space || row.half !== half)
+      await moveBreaker(edit, row.id, { space, half, exchange: false, version: row.version });
   }
   if (task.work === 'move')
     await moveBreaker(edit, task.breakerId!, {
@@ -214,7 +214,7 @@ async function draw(
     await fitBreaker(
       edit,
       panelId,
-      breakerInput.parse({ space, half, poles, ratingAmps, kind, family, installedOn }),
+      breakerInput.parse({ space, half, poles, ratingAmps, kind, family, installedOn, asFound }),
       task.partId!,
     );
     await setCircuit(
@@ -223,6 +223,8 @@ async function draw(
       circuitInput.parse({ label, conductor, portableReceptacles: receptacles }),
     );
   }
+  // A stab that is not good is not used again.
+  if (space !== task.space) await closeSpace(edit, panelId, task.space);
   if (task.proposalId !== null && (await isStanding(edit.manager, task.proposalId)))
     await strike(edit, { kind: 'panelEntries', id: task.proposalId }, 'Carried out on a visit', null);
 }

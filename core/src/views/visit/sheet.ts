@@ -186,7 +186,7 @@ const WORK_DONE = {
 
 function becameOf(work: keyof typeof WORK_DONE, now: TaskState, isIn: boolean, isProved: boolean): string {
   if (!isIn) return now.given === 'up' ? 'Left for another day, its circuit dead' : 'Not done';
-  const done = now.given === 'back' ? 'The old part is back' : WORK_DONE[work];
+  const done = now.isOldPart ? 'The old part is back' : WORK_DONE[work];
   const rating = work === 'replace' || work === 'new-breaker' ? `, ${sayQuantity(now.ratingAmps, 'A')}` : '';
   return `${done}${rating}${isProved ? ', proved' : ', not proved: off'}`;
 }

@@ -100,13 +100,8 @@ describe('what is due at a panel', () => {
     ]);
     expect(due[0]!.tasks[0]).toMatchObject({ ratingAmps: 15, space: 1, breakerId: uuid(1) });
     expect(due[1]!.tasks[0]!.partId).toBeNull();
-    const plan = {
-      visitId: uuid(1),
-      tasks: tasksOf(due, new Set(due.map(({ key }) => key))),
-      off: 'its main',
-      minutes: 30,
-    };
-    expect(visitPlan.safeParse({ ...plan, visitId: undefined }).error?.issues ?? []).toEqual([]);
+    const tasks = tasksOf(due, new Set(due.map(({ key }) => key)));
+    expect(visitPlan.safeParse({ tasks, off: 'its main', minutes: 30 }).success).toBe(true);
   });
 
   test('a proposal brings what moves first, and a new circuit is connected', () => {

@@ -42,6 +42,7 @@ function becomes(task: TaskState, { way, space, ratingAmps }: Changed): TaskStat
         ? {
             ...settled,
             given: 'back',
+            isOldPart: true,
             isFreed: true,
             isOut: task.done.has('rock-off'),
             done: without(task.done, 'hook-press', 'neutral-in', 'conductor-in'),

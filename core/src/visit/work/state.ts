@@ -8,6 +8,8 @@ export interface TaskState
   extends StepState, Pick<VisitTask, 'id' | 'space' | 'poles' | 'ratingAmps' | 'kind' | 'receptacles'> {
   /** The place as the gates know it: another once it goes to another space. */
   placeId: string;
+  /** The old part goes back, or went back, in place of the new one. */
+  isOldPart: boolean;
   /** What has to be decided before anything else is done there. */
   trouble: TroubleId | null;
   proofs: ReadonlyMap<ProofId, 'passed' | 'failed'>;
@@ -36,6 +38,7 @@ const begunTask = (task: VisitTask): TaskState => {
     extras: new Set(),
     given: 'no',
     isElsewhere: false,
+    isOldPart: false,
     isFreed: false,
     isOut: false,
     done: new Set(),

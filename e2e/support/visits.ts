@@ -1,0 +1,73 @@
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import type { Board } from '@phylaxon/core/views/board';
+import { heading, next } from './cases.ts';
+
+/** Log at the breakers of a panel that a known good part in their place cured it: each is to be replaced. */
+export async function decideToReplace(
+  request: APIRequestContext,
+  panelId: string,
+  labels: readonly string[],
+) {
+  const board = (await (await request.get(`/api/v1/panels/${panelId}`)).json()) as Board;
+  return Promise.all(
+    labels.map(async (label) => {
+      const { id } = board.breakers.find((one) => one.label === label)!.breaker;
+      const answer = await request.post(`/api/v1/breakers/${id}/observations`, {
+        data: { test: 'known-good-swap', outcome: 'fault-stays-with-breaker', at: new Date().toISOString() },
+      });
+      expect(answer.status()).toBe(201);
+      return id;
+    }),
+  );
+}
+
+/** What meters show in a sound house, by what is asked. */
+const figureFor = (title: string): string => {
+  if (/Prove the meter|what comes out/i.test(title)) return '120.4';
+  if (/between its two poles/i.test(title)) return '241';
+  if (/wires? in, to/i.test(title)) return '25';
+  return '0.3';
+};
+
+/** The title of the step in view, once another than this one is. */
+async function titleAfter(page: Page, title: string): Promise<string> {
+  await expect
+    .poll(async () => (await heading(page).allTextContents())[0] ?? 'end', { timeout: 15_000 })
+    .not.toBe(title);
+  return (await heading(page).allTextContents())[0] ?? 'end';
+}
+
+/** What a step shows besides its title changes with each of several measures of one name. */
+const signOf = async (page: Page) => (await next(page).allTextContents()).join();
+
+/**
+ * Go on with a visit as a sound house lets it go, until a step of this name is in view.
+ *
+ * @param until its title
+ */
+export async function visitUntil(page: Page, until: RegExp): Promise<string> {
+  for (let i = 0; i < 160; i++) {
+    const title = (await heading(page).allTextContents())[0] ?? 'end';
+    if (until.test(title)) return title;
+    if (title === 'end') throw new Error(`It ended before ${until}.`);
+    const sign = await signOf(page);
+    const field = next(page).getByRole('textbox').first();
+    if (/shows|you set/.test((await next(page).locator('form label').allTextContents()).join())) {
+      await field.fill(figureFor(title));
+      await next(page).locator('form button[type=submit]').click();
+    } else if (/outlet wiring/.test(title)) await next(page).getByRole('button', { name: 'Correct' }).click();
+    else if (/test button/.test(title))
+      await next(page).getByRole('button', { name: 'It trips, and resets' }).click();
+    else await next(page).locator('button.min-h-14').first().click();
+    await expect.poll(() => signOf(page), { timeout: 15_000 }).not.toBe(sign);
+  }
+  throw new Error('It never came.');
+}
+
+/** Report what is amiss at this step, and wait for the choice it leads to. */
+export async function report(page: Page, words: string) {
+  const title = (await heading(page).textContent())!;
+  await page.getByText('Something is not as it should be').click();
+  await page.getByRole('button', { name: words }).click();
+  return titleAfter(page, title);
+}
