@@ -4,7 +4,6 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Page } from '@playwright/test';
-import type { SiteSummary } from '@phylaxon/core/views/board';
 import {
   asElectrician,
   demoBoard,
@@ -15,6 +14,7 @@ import {
   reset,
   detailPath,
   unsureUntil,
+  visitUntil,
 } from '../support/index.ts';
 
 const FOLDER = fileURLToPath(new URL('../../docs/screenshots', import.meta.url));
@@ -43,10 +43,7 @@ const openBench = async (page: Page, part: string) => {
 };
 
 test('the pictures', async ({ page, request }) => {
-  const { panel, site } = await demoBoard(request);
-  const { sites } = (await (await request.get('/api/v1/sites')).json()) as { sites: SiteSummary[] };
-  const panelNamed = (name: string) =>
-    sites.flatMap(({ panels }) => panels.map((one) => one.panel)).find((one) => one.name === name)!;
+  const { panel } = await demoBoard(request);
   const openBoard = async ({ id, name }: { id: string; name: string }) => {
     await page.goto(`/panels/${id}`);
     await page.getByRole('navigation', { name: `Breakers of ${name}` }).waitFor();
@@ -74,14 +71,6 @@ test('the pictures', async ({ page, request }) => {
   await page.getByRole('img', { name: /^After/ }).waitFor();
   await page.getByLabel('It serves').blur();
   await shoot(page, 'room');
-  await page.goto(`/sites/${site.id}/parts`);
-  await page.getByRole('region', { name: 'Breakers' }).waitFor();
-  await shoot(page, 'parts');
-  await page.goto(`${await detailPath(request, 'Drying loft heaters')}/what-if`);
-  await page.getByLabel('Conductor').selectOption('10');
-  await page.getByLabel('Conductor').blur();
-  await shoot(page, 'what-if');
-
   const details = {
     'detail-replace': 'Loft lights',
   };
@@ -107,21 +96,6 @@ test('the pictures', async ({ page, request }) => {
   await page.getByRole('textbox', { name: 'Reading line' }).fill(typed);
   await page.getByRole('list', { name: 'Not understood' }).waitFor();
   await shoot(page, 'reading-line');
-
-  await page.goto(`/joints/${breakerId}`);
-  for (const [point, unloaded, loaded] of [
-    ['Breaker’s load terminal', '121', '120.6'],
-    ['Outlet 4', '121', '113.2'],
-    ['Outlet 2', '121', '119.7'],
-    ['Outlet 3', '121', '113.8'],
-  ] as const) {
-    const at = page.getByRole('listitem').filter({ hasText: point });
-    await at.getByLabel('Nothing on (V)').fill(unloaded);
-    await at.getByLabel('Load on (V)').fill(loaded);
-  }
-  await page.getByRole('region', { name: 'Found' }).waitFor();
-  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
-  await shoot(page, 'joints');
 
   // What the simulated meters would send, a few seconds of it.
   const live = `/live?panel=${panel.id}&breaker=${breakerId}`;
@@ -149,11 +123,11 @@ test('the pictures', async ({ page, request }) => {
   await page.getByRole('button', { name: 'Steam press: off' }).click();
   await page.getByRole('button', { name: 'Steam press: on' }).waitFor();
   await shoot(page, 'live');
-  await wholePanel(page, panel.id, panelNamed('Hall panel').id);
+  await wholePanel(page, panel.id);
 });
 
-/** A recording, a picture, a review of the main panel; a scan of another one, which nothing stops. */
-async function wholePanel(page: Page, panelId: string, otherId: string) {
+/** A recording, a picture, a review of the main panel. */
+async function wholePanel(page: Page, panelId: string) {
   await page.goto(`/panels/${panelId}/recordings`);
   await page.getByRole('link', { name: /Steam press/ }).click();
   const happened = page.getByRole('region', { name: 'What happened' });
@@ -174,21 +148,6 @@ async function wholePanel(page: Page, panelId: string, otherId: string) {
   await page.goto(`/panels/${panelId}/review`);
   await page.getByRole('region', { name: 'How the breakers behave' }).waitFor();
   await shoot(page, 'review');
-  await page.setViewportSize(phone);
-  await page.goto(`/panels/${otherId}/scan`);
-  const loads = page.getByRole('checkbox');
-  await loads.first().waitFor();
-  for (const load of await loads.all()) await load.check();
-  await page.getByRole('button', { name: /start the clock/ }).click();
-  await page.getByRole('button', { name: /^Scan/ }).click();
-  await page.getByLabel(/^Air in front/).fill('21');
-  const places = await page.getByLabel(/: terminal,/).all();
-  for (const [i, place] of places.slice(0, -2).entries())
-    await place.fill(String(i === 4 ? 47.5 : 27 + ((i * 7) % 5)));
-  await page.getByLabel(/^Air in front/).scrollIntoViewIfNeeded();
-  await page.getByLabel(/^Air in front/).evaluate((field) => field.scrollIntoView());
-  await shoot(page, 'scan-phone');
-  await page.setViewportSize({ width: 1280, height: 800 });
 }
 
 /** Begin a case from the start, as anybody would. */
@@ -278,4 +237,33 @@ test('pictures of cases', async ({ page, request }) => {
     join(folder, 'page.pdf'),
     join(FOLDER, 'case-handover'),
   ]);
+  await visitPictures(page, (await demoBoard(request)).site.id);
 });
+
+/** A visit from its plan to its proof; it changes the panel, so it comes last. */
+async function visitPictures(page: Page, siteId: string) {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`/sites/${siteId}/visits`);
+  await asElectrician(page);
+  const due = page.getByRole('region', { name: 'Main panel' });
+  await due.getByLabel('A generator or an inlet for one').check();
+  await due.getByLabel('A generator or an inlet for one').blur();
+  await due.evaluate((part) => part.scrollIntoView());
+  await shoot(page, 'visit-plan');
+  await due.getByRole('button', { name: 'Plan this visit' }).click();
+  await page.setViewportSize(phone);
+  await visitUntil(page, /^Hot-knife bench, space/);
+  await next(page).evaluate((part) => part.scrollIntoView());
+  await shoot(page, 'visit-measure-phone');
+  await visitUntil(page, /Hot-knife bench: hook it/);
+  await next(page).evaluate((part) => part.scrollIntoView());
+  await shoot(page, 'visit-step-phone');
+  await visitUntil(page, /^The rest on/);
+  await next(page)
+    .getByRole('button', { name: /^Everything is on/ })
+    .click();
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.getByRole('region', { name: 'How it ended' }).getByRole('link').first().waitFor();
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await shoot(page, 'visit-proof');
+}

@@ -46,6 +46,7 @@ const signOf = async (page: Page) => (await next(page).allTextContents()).join()
  * @param until its title
  */
 export async function visitUntil(page: Page, until: RegExp): Promise<string> {
+  await heading(page).waitFor();
   for (let i = 0; i < 160; i++) {
     const title = (await heading(page).allTextContents())[0] ?? 'end';
     if (until.test(title)) return title;

@@ -3,6 +3,7 @@ import { expect, type Page } from '@playwright/test';
 import type { SiteSummary } from '@phylaxon/core/views/board';
 import {
   asElectrician,
+  decideToReplace,
   demoBoard,
   detailPath,
   heading,
@@ -13,6 +14,7 @@ import {
   reset,
   test,
   unsureUntil,
+  visitUntil,
   withLoads,
 } from '../support/index.ts';
 
@@ -121,6 +123,44 @@ for (const { name, size, colorScheme } of LOOKS) {
       await page.getByLabel(/Kettle: terminal/).fill('9999');
       await expect(page.getByText(/must be from/).first()).toBeVisible();
       await expectSound(page, 'scan');
+    });
+
+    test('on visits: what is due, a gate, a measure, a choice, the end, and as a homeowner', async ({
+      page,
+      request,
+    }) => {
+      const { panelId, siteId } = await ownPanel(request, ['1 Kettle 20', '2 Oven 20']);
+      await decideToReplace(request, panelId, ['Kettle', 'Oven']);
+      await page.goto(`/sites/${siteId}/visits`);
+      await asElectrician(page);
+      await page.getByText('When, who').click();
+      await expectSound(page, 'visits');
+      await page.getByLabel('A generator or an inlet for one').check();
+      await page.getByRole('button', { name: 'Plan this visit' }).click();
+      await page.getByText('To take along, to print').click();
+      await expect(page.getByText('Shed panel: Kettle, Oven')).toBeVisible();
+      await expectSound(page, 'a visit before it begins');
+      await visitUntil(page, /^Cover off/);
+      await page.getByText('Stop here, take a break').click();
+      await expectSound(page, 'a gate');
+      await visitUntil(page, /^Behind the main: pole 2/);
+      await next(page).getByRole('textbox').fill('x');
+      await next(page).getByRole('button', { name: 'Store' }).click();
+      await expect(next(page).getByRole('alert')).toBeVisible();
+      await expectSound(page, 'a measure, a figure that is wrong');
+      await visitUntil(page, /Kettle: rock it off/);
+      await page.getByText('Something is not as it should be').click();
+      await expectSound(page, 'a step');
+      await page.getByRole('button', { name: 'It does not come off, or it breaks' }).click();
+      await expect(heading(page)).toHaveText('Kettle: what now?');
+      await expectSound(page, 'a choice');
+      await page.getByRole('button', { name: 'The cover is on' }).click();
+      await page.getByRole('button', { name: 'End the visit here' }).click();
+      await expect(page.getByRole('region', { name: 'How it ended' })).toBeVisible();
+      await expectSound(page, 'the end of a visit');
+      await page.locator('header label', { hasText: 'Homeowner' }).click();
+      await expect(page.getByRole('heading', { name: 'What to ask' })).toBeVisible();
+      await expectSound(page, 'a visit as a homeowner');
     });
 
     test('on planning: the service, room, what if, two wires, what to buy', async ({ page, request }) => {

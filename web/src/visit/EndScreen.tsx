@@ -31,8 +31,8 @@ export function EndScreen() {
       aria-label="How it ended"
       className={`border-l-8 bg-bone-raised px-4 py-4 sm:px-6 ${finished ? 'border-good' : 'border-danger'}`}
     >
-      <h2 className="text-2xl font-bold" role="status">
-        {finished ? '✓ Done and proved' : '✕ Ended before it was done'}
+      <h2 className="text-2xl font-bold">
+        <span role="status">{finished ? '✓ Done and proved' : '✕ Ended before it was done'}</span>
       </h2>
       {ending !== null && <p className="mt-1 text-lg font-semibold">{troubleOf(ending).words}</p>}
       {minutes !== null && (

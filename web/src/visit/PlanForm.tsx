@@ -44,10 +44,12 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
     permit: '',
     minutes: '',
   });
+  const [plugOn, setPlugOn] = useState<ReadonlySet<string>>(() => new Set());
   const [isPulled, setIsPulled] = useState(shutdown.meterPulled !== null);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const minutes = minutesFor(chosen);
+  const tasks = tasksOf(due, chosen);
   const set = (field: keyof typeof words) => (value: string) =>
     setWords((before) => ({ ...before, [field]: value }));
   const flip = <T,>(from: ReadonlySet<T>, one: T, isIn: boolean): ReadonlySet<T> =>
@@ -62,7 +64,7 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
       at: new Date().toISOString(),
       content: {
         visitId,
-        tasks: tasksOf(due, chosen),
+        tasks: tasks.map((task) => (plugOn.has(task.id) ? { ...task, neutral: 'plug-on' as const } : task)),
         sources: SOURCE_KINDS.filter((kind) => sources.has(kind)).map((kind) => ({ id: kind, kind })),
         off: shutdown.off,
         holes: planned.panel.holes,
@@ -124,6 +126,16 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
               {shutdown.meterPulled} The utility pulls the meter.
             </p>
           )}
+          {tasks
+            .filter(({ neutral }) => neutral !== 'none')
+            .map(({ id, label }) => (
+              <CheckInput
+                key={id}
+                label={`${label}: its neutral sits on the bar, without a pigtail`}
+                checked={plugOn.has(id)}
+                onChecked={(isIn) => setPlugOn(flip(plugOn, id, isIn))}
+              />
+            ))}
           <fieldset>
             <legend className="font-semibold">What else could feed this panel?</legend>
             <p className="text-sm text-ink-soft">
