@@ -26,6 +26,24 @@ interface Props {
   minutesFor: (chosen: ReadonlySet<string>) => number;
 }
 
+/** What may be told of a visit besides what is done. */
+const FIELDS: readonly {
+  field: 'minutes' | 'who' | 'phone' | 'dependents' | 'permit';
+  label: string | ((minutes: number) => string);
+  isFigure?: boolean;
+  placeholder?: string;
+}[] = [
+  { field: 'minutes', label: (minutes) => `Off for, in minutes, else ${minutes}`, isFigure: true },
+  { field: 'who', label: 'Who does it, for the tag' },
+  { field: 'phone', label: 'Phone, for the tag' },
+  {
+    field: 'dependents',
+    label: 'Must not be without power, with commas',
+    placeholder: 'oxygen, aquarium, alarm',
+  },
+  { field: 'permit', label: 'Permit, where one is needed' },
+];
+
 /** Choose from what is due, and plan one shutdown of it. */
 export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: Props) {
   const navigate = useNavigate();
@@ -166,41 +184,17 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
                   className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3"
                 />
               </label>
-              <TypedInput
-                label={`Off for, in minutes, else ${minutes}`}
-                value={words.minutes}
-                onValue={set('minutes')}
-                className="w-full"
-              />
-              <TypedInput
-                label="Who does it, for the tag"
-                value={words.who}
-                onValue={set('who')}
-                isFigure={false}
-                className="w-full"
-              />
-              <TypedInput
-                label="Phone, for the tag"
-                value={words.phone}
-                onValue={set('phone')}
-                isFigure={false}
-                className="w-full"
-              />
-              <TypedInput
-                label="Must not be without power, with commas"
-                value={words.dependents}
-                onValue={set('dependents')}
-                isFigure={false}
-                className="w-full"
-                placeholder="oxygen, aquarium, alarm"
-              />
-              <TypedInput
-                label="Permit, where one is needed"
-                value={words.permit}
-                onValue={set('permit')}
-                isFigure={false}
-                className="w-full"
-              />
+              {FIELDS.map(({ field, label, isFigure = false, placeholder }) => (
+                <TypedInput
+                  key={field}
+                  label={typeof label === 'string' ? label : label(minutes)}
+                  value={words[field]}
+                  onValue={set(field)}
+                  isFigure={isFigure}
+                  {...(placeholder !== undefined && { placeholder })}
+                  className="w-full"
+                />
+              ))}
               <CheckInput label="The utility pulls the meter" checked={isPulled} onChecked={setIsPulled} />
             </div>
           </details>
