@@ -62,6 +62,7 @@ const CORE = [
   'views/panelReview',
   'views/planning',
   'views/visit',
+  'views/houseMap',
   'views/heatColors',
   'commands',
   'compute',

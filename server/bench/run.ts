@@ -10,6 +10,7 @@ import { Store } from '../src/store/index.ts';
 import { benchArithmetic } from './arithmetic.ts';
 import { buildBigSite } from './bigSite.ts';
 import { benchEngine, benchStudy } from './engine.ts';
+import { benchHouseMaps } from './houseMaps.ts';
 import { benchJoints } from './joints.ts';
 import { benchLoggedCurrents } from './loggedCurrents.ts';
 import { liveLatency } from './liveLatency.ts';
@@ -23,6 +24,7 @@ if (!process.argv.includes('--site')) {
   benchLoggedCurrents();
   benchPanels();
   benchSpacePlans();
+  benchHouseMaps();
   benchEngine();
   benchStudy();
 }

@@ -33,3 +33,4 @@ export {
   type PlantedPicture,
 } from './heatPicture.ts';
 export { VISIT_FAULTS, visitAnswer, type VisitFault, type VisitHouse } from './visitHouse.ts';
+export * from './mappedHouse.ts';

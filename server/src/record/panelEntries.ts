@@ -1,5 +1,7 @@
 import {
   PANEL_ENTRIES,
+  type HouseMap,
+  type MapLooks,
   type panelEntryInput,
   type ShownPanelEntry,
 } from '@phylaxon/core/record/panelEntries';
@@ -29,6 +31,7 @@ export async function logPanelEntry(edit: Edit, panelId: string, input: Input): 
   await checkBreakers(edit.manager, panelId, input);
   const row = { ...input, bytes, ...stampOfPanel(edit, panelId, input) } as PanelEntryRow;
   // What was sent before is on record with all that it did.
+  if (input.kind === 'map-looks') await checkLooks(edit.manager, panelId, input.content);
   const isNew = input.id === undefined || !(await edit.manager.existsBy(PanelEntryTable, { id: input.id }));
   if (isNew && input.kind === 'visit') await checkVisit(edit.manager, panelId, input.content);
   const visit =
@@ -58,11 +61,15 @@ async function bytesBeside(manager: EntityManager, { kind, sha256, content }: In
   return attachment.bytes;
 }
 
-/** Where an entry names breakers, each by its field; a recording’s channels are clipped to some, a proposal is about some. */
+/** Where an entry names breakers, each by its field: a recording’s channels, a proposal, the rounds of a map. */
 function namedBreakers(input: Input): { field: string; breakerId: string }[] {
   if (input.kind === 'recording')
     return input.content.channels.flatMap(({ at }, i) =>
       at.kind === 'breaker' ? [{ field: `content.channels.${i}.at.breakerId`, breakerId: at.breakerId }] : [],
+    );
+  if (input.kind === 'house-map')
+    return input.content.rounds.flatMap(({ off }, i) =>
+      off.map((breakerId, j) => ({ field: `content.rounds.${i}.off.${j}`, breakerId })),
     );
   if (input.kind !== 'proposal') return [];
   const { breakerId, steps } = input.content;
@@ -70,6 +77,23 @@ function namedBreakers(input: Input): { field: string; breakerId: string }[] {
     ...(breakerId === null ? [] : [{ field: 'content.breakerId', breakerId }]),
     ...steps.map((step, i) => ({ field: `content.steps.${i}.breakerId`, breakerId: step.breakerId })),
   ];
+}
+
+/** Looks are at places of a map of this panel, in one of its rounds. */
+async function checkLooks(
+  manager: EntityManager,
+  panelId: string,
+  { mapId, round, looks }: MapLooks,
+): Promise<void> {
+  const rows = await manager.findBy(PanelEntryTable, { panelId, kind: 'house-map' });
+  const map = rows.map(({ content }) => content as HouseMap).find((one) => one.mapId === mapId);
+  if (!map) throw invalidField('content.mapId', 'There is no such map of this panel.');
+  if (round >= map.rounds.length)
+    throw invalidField('content.round', `This map has ${map.rounds.length} rounds.`);
+  const known = new Set(map.rooms.flatMap(({ places }) => places.map(({ id }) => id)));
+  looks.forEach(({ placeId }, i) => {
+    if (!known.has(placeId)) throw invalidField(`content.looks.${i}.placeId`, 'This map has no such place.');
+  });
 }
 
 /** They are of the panel, in it or taken out since. */

@@ -6,6 +6,7 @@ export * from './panelSignEntry.ts';
 export * from './serviceSheet.ts';
 export * from './proposal.ts';
 export * from './visitEntry.ts';
+export * from './houseMap.ts';
 export * from './panelEntry.ts';
 export * from './sayPanelEntry.ts';
 export * from './about.ts';

@@ -3,6 +3,7 @@ import type { Profile } from '../../facts/vocabulary/index.ts';
 import { id, instant, note, ownId, who } from '../entities/index.ts';
 import { boardPhoto, heatPicture } from './heatPicture.ts';
 import { heatScan } from './heatScan.ts';
+import { houseMap, mapLooks } from './houseMap.ts';
 import type { PanelEntryKind } from './panelEntryKind.ts';
 import { panelSignEntry } from './panelSignEntry.ts';
 import { proposal } from './proposal.ts';
@@ -21,6 +22,8 @@ export const PANEL_ENTRIES = {
   proposal,
   visit: visitEntry,
   'visit-step': visitStep,
+  'house-map': houseMap,
+  'map-looks': mapLooks,
 };
 type Kinds = typeof PANEL_ENTRIES;
 export type PanelEntryName = keyof Kinds;

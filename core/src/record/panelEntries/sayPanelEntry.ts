@@ -32,6 +32,10 @@ export function sayPanelEntry(entry: Pick<PanelEntry, 'kind' | 'content'>): Sent
       return `Planned: ${content.title}`;
     case 'visit':
       return `A visit: ${content.tasks.map(({ label }) => label).join(', ')}`;
+    case 'house-map':
+      return `A map of ${counted(content.rooms.length, 'room', 'rooms')}`;
+    case 'map-looks':
+      return `Round ${content.round + 1} of a map, ${counted(content.looks.length, 'place', 'places')} looked at`;
     case 'visit-step':
       return `Step ${content.n + 1} of a visit`;
   }

@@ -91,6 +91,9 @@ function pointers(file: SiteFile, no: No) {
 function panelEntryPointers(file: SiteFile, no: No) {
   const panels = new Set(file.panels.map(({ id }) => id));
   const breakers = new Set(file.breakers.map(({ id }) => id));
+  const maps = new Set(
+    file.panelEntries.flatMap(({ kind, content }) => (kind === 'house-map' ? [content.mapId] : [])),
+  );
   const visits = new Set(
     file.panelEntries.flatMap(({ kind, content }) => (kind === 'visit' ? [content.visitId] : [])),
   );
@@ -107,6 +110,8 @@ function panelEntryPointers(file: SiteFile, no: No) {
       entry.content.tasks.some(({ breakerId }) => breakerId !== null && !breakers.has(breakerId))
     )
       no(['panelEntries', i, 'content'], 'No breaker in this file has this id.');
+    if (entry.kind === 'map-looks' && !maps.has(entry.content.mapId))
+      no(['panelEntries', i, 'content', 'mapId'], 'No map in this file has this id.');
     if (entry.kind === 'visit-step' && !visits.has(entry.content.visitId))
       no(['panelEntries', i, 'content', 'visitId'], 'No visit in this file has this id.');
     if (entry.kind !== 'recording') return;

@@ -1,0 +1,201 @@
+import { circuitMap, circuitMapRead, type MapCheck } from '../../panel/circuitMap/index.ts';
+import type { HouseMap, MapLooks } from '../../record/panelEntries/index.ts';
+
+/** A place of a house with the room it is in. */
+export interface MappedPlace {
+  id: string;
+  room: string;
+  name: string;
+}
+
+/**
+ * The places of a house as somebody types them: a room a line, its places behind a colon, parted by commas.
+ *
+ * @param text lines
+ * @param newId ids for the places
+ * @returns rooms with their places, and the lines that are none
+ * @example readRooms('Kitchen: counter, hood', newId).rooms[0].places.length // 2
+ */
+export function readRooms(
+  text: string,
+  newId: () => string,
+): { rooms: HouseMap['rooms']; notUnderstood: string[] } {
+  const rooms = new Map<string, HouseMap['rooms'][number]['places']>();
+  const notUnderstood: string[] = [];
+  for (const line of text.split('\n').map((one) => one.trim())) {
+    if (line === '') continue;
+    const at = line.indexOf(':');
+    const [room, list] = at < 0 ? ['', ''] : [line.slice(0, at).trim(), line.slice(at + 1)];
+    const names = list
+      .split(/[,;]/)
+      .map((one) => one.trim())
+      .filter(Boolean);
+    if (room === '' || names.length === 0) {
+      notUnderstood.push(line);
+      continue;
+    }
+    rooms.set(room, [...(rooms.get(room) ?? []), ...names.map((name) => ({ id: newId(), name }))]);
+  }
+  return { rooms: [...rooms].map(([name, places]) => ({ name, places })), notUnderstood };
+}
+
+/** What each thing takes, s: to the panel and back, a handle, a look, a call to somebody at the panel and the wait. */
+const SECONDS = { walk: 60, handle: 3, look: 8, call: 6 } as const;
+
+/**
+ * How long a map takes: in rounds by oneself, and breaker after breaker with somebody at the panel.
+ *
+ * @param off how many breakers are off in each round
+ * @param breakers how many may be switched off
+ * @param places how many places are looked at
+ * @returns min
+ * @example mapMinutes([2, 2], 3, 10) // { rounds: 5.1, oneByOne: 2.7 }
+ */
+export function mapMinutes(
+  off: readonly number[],
+  breakers: number,
+  places: number,
+): { rounds: number; oneByOne: number } {
+  const handles = off.reduce((sum, count) => sum + 2 * count, 0);
+  const rounds = off.length * (SECONDS.walk + places * SECONDS.look) + handles * SECONDS.handle;
+  // At each place somebody calls, and on average half of the handles are tried until it goes dark.
+  const oneByOne = places * (SECONDS.look + (breakers / 2) * (SECONDS.call + SECONDS.handle));
+  return { rounds: rounds / 60, oneByOne: oneByOne / 60 };
+}
+
+/** The rounds of a map: in few of them, or one for each breaker. */
+export type MapWay = 'rounds' | 'one-by-one';
+
+/**
+ * The rounds in which a house is mapped.
+ *
+ * @param breakerIds that may be switched off
+ * @param way in few rounds, or breaker after breaker
+ * @param check how much a wrong look may spoil
+ * @returns which are off in each
+ * @example roundsOf(['a', 'b'], 'one-by-one', 'none') // [{ off: ['a'] }, { off: ['b'] }]
+ */
+export const roundsOf = (breakerIds: readonly string[], way: MapWay, check: MapCheck): HouseMap['rounds'] =>
+  way === 'one-by-one'
+    ? breakerIds.map((id) => ({ off: [id] }))
+    : breakerIds.length === 0
+      ? []
+      : circuitMap({ breakers: breakerIds.map((id) => ({ id, mayBeOff: true })), check }).rounds;
+
+/** What a place turned out to be. */
+export interface PlaceRead extends MappedPlace {
+  /** `one`: fed by that breaker; `two`: dead only with both off; `never`: it was never dead; `again`: its looks contradict; `open`: not looked at enough. */
+  is: 'one' | 'two' | 'never' | 'again' | 'open';
+  breakerIds: string[];
+  /** A look that did not fit was put right. */
+  mended: boolean;
+  /** Rounds in which it is to be looked at again. */
+  again: number[];
+}
+
+/**
+ * What was seen of each place in each round; what was told last counts.
+ *
+ * @param map the places and rounds
+ * @param told what was dead and alive, in the order in which it was told
+ * @returns by place: dead, alive, or not looked at
+ * @example looksOf(map, []).get(placeId) // [null, null]
+ */
+export function looksOf(
+  { rooms, rounds }: HouseMap,
+  told: readonly MapLooks[],
+): Map<string, (boolean | null)[]> {
+  const looks = new Map(
+    rooms.flatMap(({ places }) =>
+      places.map(({ id }) => [id, rounds.map((): boolean | null => null)] as const),
+    ),
+  );
+  for (const { round, looks: list } of told)
+    for (const { placeId, dead } of list) {
+      const of = looks.get(placeId);
+      if (of) of[round] = dead;
+    }
+  return looks;
+}
+
+/** Two breakers that explain it together: dead where both are off, and nowhere else. */
+function pairOf(
+  rounds: readonly ReadonlySet<string>[],
+  ids: readonly string[],
+  dead: readonly (boolean | null)[],
+): string[] | null {
+  const pairs: string[][] = [];
+  ids.forEach((a, i) =>
+    ids.slice(i + 1).forEach((b) => {
+      if (dead.every((is, round) => is === null || is === (rounds[round]!.has(a) && rounds[round]!.has(b))))
+        pairs.push([a, b]);
+    }),
+  );
+  return pairs.length === 1 ? pairs[0]! : null;
+}
+
+/**
+ * What each place turned out to be, and what has to be looked at again: only that.
+ *
+ * @param map the places and rounds
+ * @param told what was dead and alive, in the order in which it was told
+ * @returns one answer a place, in the order of the rooms
+ * @example readHouseMap(map, [])[0].is // 'open'
+ */
+export function readHouseMap(map: HouseMap, told: readonly MapLooks[]): PlaceRead[] {
+  const looks = looksOf(map, told);
+  const ids = [...new Set(map.rounds.flatMap(({ off }) => off))];
+  const off = map.rounds.map((round) => new Set(round.off));
+  const { places } = circuitMapRead({
+    breakers: ids.map((id) => ({ id, mayBeOff: true })),
+    check: map.check,
+    rounds: map.rounds,
+    places: [...looks].map(([id, dead]) => ({ id, dead })),
+  });
+  const times = new Map<string, number>();
+  for (const { round, looks: list } of told)
+    for (const { placeId } of list)
+      times.set(`${placeId} ${round}`, (times.get(`${placeId} ${round}`) ?? 0) + 1);
+  const answers = new Map(places.map((place) => [place.id, place]));
+  return map.rooms.flatMap(({ name: room, places: list }) =>
+    list.map(({ id, name }): PlaceRead => {
+      const { feeds, sure, mended } = answers.get(id)!;
+      const dead = looks.get(id)!;
+      const place = { id, room, name, mended };
+      if (sure && feeds.length === 0) return { ...place, is: 'never', breakerIds: [], again: [] };
+      if (sure) return { ...place, is: 'one', breakerIds: feeds, again: [] };
+      const unseen = dead.flatMap((is, round) => (is === null ? [round] : []));
+      if (unseen.length > 0) return { ...place, is: 'open', breakerIds: feeds, again: unseen };
+      // Where what it might be disagrees with what was seen, one of the two is a slip.
+      const odd = dead.flatMap((is, round) =>
+        feeds.some((feed) => off[round]!.has(feed) !== is) || (feeds.length === 0 && is === true)
+          ? [round]
+          : [],
+      );
+      const again = odd.length > 0 ? odd : dead.map((_is, round) => round);
+      // A slip is likelier than two breakers at one place: they are told once it was looked at twice.
+      const pair = again.every((round) => times.get(`${id} ${round}`)! > 1) ? pairOf(off, ids, dead) : null;
+      if (pair) return { ...place, is: 'two', breakerIds: pair, again: [] };
+      return { ...place, is: 'again', breakerIds: feeds, again };
+    }),
+  );
+}
+
+/** So long a name of a circuit may be. */
+const MOST_LABEL = 110;
+
+/**
+ * What a breaker feeds, as a line of the directory: rooms first.
+ *
+ * @param places that it feeds
+ * @returns text; shortened to rooms where it would be too long
+ * @example directoryLine([{ id: 'a', room: 'Kitchen', name: 'hood' }]) // 'Kitchen: hood'
+ */
+export function directoryLine(places: readonly MappedPlace[]): string {
+  const rooms = new Map<string, string[]>();
+  for (const { room, name } of places) rooms.set(room, [...(rooms.get(room) ?? []), name]);
+  const full = [...rooms].map(([room, names]) => `${room}: ${names.join(', ')}`).join('; ');
+  if (full.length <= MOST_LABEL) return full;
+  const short = [...rooms.keys()].join(', ');
+  return short.length <= MOST_LABEL ? short : `${short.slice(0, MOST_LABEL - 1)}…`;
+}
