@@ -15,10 +15,17 @@ import type { Context } from './context.ts';
 import { byId, inZone } from './shapes.ts';
 import { fileName } from './transferRoutes.ts';
 
+/** Whether it is where a server answers, and nothing behind that. */
+function isOrigin(text: string): boolean {
+  if (!URL.canParse(text)) return false;
+  const { origin, protocol } = new URL(text);
+  return origin === text && /^https?:$/.test(protocol);
+}
+
 const address = z
-  .url({ protocol: /^https?$/, error: 'The address must begin with http or https.' })
+  .string()
   .max(200, 'An address may have 200 characters at most.')
-  .refine((text) => new URL(text).origin === text, 'Give the address of the server alone.')
+  .refine(isOrigin, 'Give the address of the server alone, such as http://panel.local:4710.')
   .optional()
   .describe('of the application, for the code that leads to the visit’s page');
 

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { seeded } from '@phylaxon/core/facts/random';
 import { runs, isWhole } from '@phylaxon/core/testing';
 import type { Server } from 'node:http';
+import { randomUUID } from 'node:crypto';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { z } from 'zod';
@@ -37,6 +38,26 @@ beforeAll(async () => {
   server = createServer(app);
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  await lookAround();
+  const task = {
+    id: 'new',
+    work: 'new-breaker',
+    breakerId: null,
+    partId: randomUUID(),
+    label: 'Kiln',
+    space: 1,
+  };
+  const content = {
+    visitId: randomUUID(),
+    tasks: [{ ...task, poles: 1, ratingAmps: 20 }],
+    off: 'its main',
+    minutes: 30,
+  };
+  await fetch(`${base}/api/v1/panels/${ids.panels![0]}/entries`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ kind: 'visit', at: '2026-11-01T10:00:00Z', content }),
+  });
   await lookAround();
   const download = async (path: string) =>
     Buffer.from(await (await fetch(`${base}/api/v1${path}`)).arrayBuffer());
@@ -78,12 +99,18 @@ async function lookAround() {
     const timeline = await get<{ entries?: { kind: string; id: string }[] }>(`/breakers/${breaker}/timeline`);
     for (const { kind, id } of timeline.entries ?? []) (entries[kind] ??= []).push(id);
   }
+  const visits: string[] = [];
+  for (const { site } of sites) {
+    const known = await get<{ visits?: { visitId: string }[] }>(`/sites/${site.id}/visits`);
+    visits.push(...(known.visits ?? []).map(({ visitId }) => visitId));
+  }
   const events = ['trips', 'resets', 'handles', 'held'].flatMap((kind) => entries[kind] ?? []);
   ids = {
     sites: sites.map(({ site }) => site.id),
     panels,
     breakers,
     cases: cases.map((one) => one.case.id),
+    visits,
     ...entries,
     events,
   };
