@@ -131,6 +131,7 @@ const WEB = [
   'review',
   'planning',
   'visit',
+  'houseMap',
   'scan',
   'heatPictures',
   'measure',

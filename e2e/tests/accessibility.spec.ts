@@ -125,6 +125,26 @@ for (const { name, size, colorScheme } of LOOKS) {
       await expectSound(page, 'scan');
     });
 
+    test('on a map of the house: the places, a round, and what feeds what', async ({ page, request }) => {
+      const { path } = await ownPanel(request, ['1 Kettle 20', '2 Oven 20', '3 Hall 15']);
+      await page.goto(`${path}/map`);
+      await page.getByLabel('Rooms and what is in them').fill('Kitchen: kettle, oven\nHall: lamp');
+      await page.getByText('What stays on').click();
+      await expectSound(page, 'a map before it begins');
+      await page.getByRole('button', { name: 'Begin the first round' }).click();
+      await expect(page.getByRole('heading', { name: /^Round 1 of/ })).toBeVisible();
+      await page.getByRole('button', { name: 'Dead' }).first().click();
+      await expectSound(page, 'a round of a map');
+      for (let i = 1; i <= 3; i++) {
+        await expect(page.getByRole('heading', { name: `Round ${i} of 3` })).toBeVisible();
+        for (const group of await page.getByRole('region', { name: 'Round' }).getByRole('group').all())
+          await group.getByRole('button', { name: i === 3 ? 'Dead' : 'Alive' }).click();
+        await page.getByRole('button', { name: 'This round is done' }).click();
+      }
+      await expect(page.getByRole('heading', { name: 'What feeds what' })).toBeVisible();
+      await expectSound(page, 'what came of a map');
+    });
+
     test('on visits: what is due, a gate, a measure, a choice, the end, and as a homeowner', async ({
       page,
       request,

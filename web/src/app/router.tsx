@@ -29,6 +29,7 @@ const whatIfView = async () => ({ Component: (await import('../planning/index.ts
 const twoWiresView = async () => ({ Component: (await import('../planning/index.ts')).TwoWiresPage });
 const visitsView = async () => ({ Component: (await import('../visit/index.ts')).VisitsPage });
 const visitView = async () => ({ Component: (await import('../visit/index.ts')).VisitPage });
+const houseMapView = async () => ({ Component: (await import('../houseMap/index.ts')).HouseMapPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -56,6 +57,7 @@ export const router = createBrowserRouter([
       { path: 'panels/:panelId/recordings/:entryId', lazy: recordingView },
       { path: 'panels/:panelId/service', lazy: serviceView },
       { path: 'panels/:panelId/room', lazy: roomView },
+      { path: 'panels/:panelId/map', lazy: houseMapView },
       { path: 'panels/:panelId/breakers/:breakerId/what-if', lazy: whatIfView },
       { path: 'panels/:panelId/breakers/:breakerId/two-wires', lazy: twoWiresView },
       { path: 'settings', lazy: settingsView },

@@ -38,6 +38,7 @@ export function Attention({ board }: { board: Board }) {
           ['What the service carries', `/panels/${panel.id}/service`],
           ['What to buy', `/sites/${board.site.id}/parts`],
           ['Visits', `/sites/${board.site.id}/visits`],
+          ['Map the house', `/panels/${panel.id}/map`],
         ]}
       />
       {cases.length > 0 && (

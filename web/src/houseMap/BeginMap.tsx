@@ -1,0 +1,170 @@
+import { MAP_CHECKS, type MapCheck } from '@phylaxon/core/panel/circuitMap';
+import type { HouseMap } from '@phylaxon/core/record/panelEntries';
+import type { Board } from '@phylaxon/core/views/board';
+import { mapMinutes, readRooms, roundsOf, type MapWay } from '@phylaxon/core/views/houseMap';
+import { useId, useMemo, useState } from 'react';
+import { newId } from '../api/index.ts';
+import { Button, CheckInput, FieldError, placeText, sayError, SelectInput } from '../shared/index.ts';
+import { useMapDraft } from './mapStore.ts';
+
+const CHECK_WORDS: Record<MapCheck, string> = {
+  none: 'a slip goes unnoticed',
+  detect: 'a slip is noticed, and asked again',
+  correct: 'a slip is put right by itself',
+};
+
+/** What has to be known before the first round: the places, what stays on, and which way. */
+export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: HouseMap) => Promise<void> }) {
+  const { panel, breakers } = board;
+  const id = useId();
+  const { typed, type } = useMapDraft();
+  const text = typed[panel.id] ?? '';
+  const [stayOn, setStayOn] = useState<ReadonlySet<string>>(() => new Set());
+  const [way, setWay] = useState<MapWay>('rounds');
+  const [check, setCheck] = useState<MapCheck>('detect');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const branches = breakers.filter(({ breaker, decision }) => breaker.role === 'branch' && !decision.stop);
+  const stopped = breakers.filter(({ breaker, decision }) => breaker.role === 'branch' && decision.stop);
+  const mayBeOff = useMemo(
+    () => branches.map(({ breaker }) => breaker.id).filter((one) => !stayOn.has(one)),
+    [branches, stayOn],
+  );
+  const { rooms, notUnderstood } = useMemo(() => readRooms(text, newId), [text]);
+  const count = rooms.reduce((sum, room) => sum + room.places.length, 0);
+  const rounds = useMemo(() => roundsOf(mayBeOff, 'rounds', check), [mayBeOff, check]);
+  const minutes = mapMinutes(
+    rounds.map(({ off }) => off.length),
+    mayBeOff.length,
+    count,
+  );
+  const begin = async () => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      await onBegin({
+        mapId: newId(),
+        check: way === 'rounds' ? check : 'none',
+        rooms,
+        stayOn: [...stayOn],
+        rounds: roundsOf(mayBeOff, way, check),
+      });
+    } catch (error) {
+      setProblem(sayError(error));
+      setBusy(false);
+    }
+  };
+  return (
+    <div className="space-y-5">
+      <div>
+        <label htmlFor={id} className="mb-1 block font-semibold">
+          Rooms and what is in them
+        </label>
+        <p className="mb-1 text-sm text-ink-soft">
+          A room a line, its outlets, lamps and machines behind a colon. Both halves of a double outlet,
+          switched halves, the yard and the garage, doorbell and smoke alarms.
+        </p>
+        <textarea
+          id={id}
+          rows={8}
+          value={text}
+          maxLength={20_000}
+          onChange={(event) => type(panel.id, event.target.value)}
+          placeholder={'Kitchen: counter left, counter right, hood, fridge\nHall: lamp, outlet by the door'}
+          className="w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2 placeholder:text-ink-soft"
+        />
+        {notUnderstood.length > 0 && (
+          <FieldError
+            message={`No room and no places in: “${notUnderstood[0]}”. Write the room, a colon, then its places.`}
+          />
+        )}
+      </div>
+      <details className="border-t border-rule">
+        <summary className="min-h-11 py-2 font-semibold">
+          What stays on{stayOn.size > 0 && `: ${stayOn.size}`}
+        </summary>
+        <p className="text-sm text-ink-soft">
+          Alarms, medical devices, servers, a freezer in summer. What they feed is found by what remains.
+        </p>
+        <div className="sm:grid sm:grid-cols-2">
+          {branches.map(({ breaker, label }) => (
+            <CheckInput
+              key={breaker.id}
+              label={`${placeText(breaker)} ${label ?? ''} stays on`}
+              checked={stayOn.has(breaker.id)}
+              onChecked={(isOn) =>
+                setStayOn(
+                  isOn
+                    ? new Set([...stayOn, breaker.id])
+                    : new Set([...stayOn].filter((one) => one !== breaker.id)),
+                )
+              }
+            />
+          ))}
+        </div>
+      </details>
+      {stopped.length > 0 && (
+        <p className="border-l-4 border-danger pl-3">
+          Not touched, since danger has stopped {stopped.length === 1 ? 'it' : 'them'}:{' '}
+          {stopped.map(({ breaker, label }) => `${placeText(breaker)} ${label ?? ''}`.trim()).join(', ')}.
+        </p>
+      )}
+      <fieldset className="space-y-1">
+        <legend className="font-semibold">Which way</legend>
+        {(
+          [
+            ['rounds', `In ${rounds.length} rounds, by yourself`, minutes.rounds],
+            [
+              'one-by-one',
+              `Breaker after breaker, ${mayBeOff.length} rounds, somebody at the panel`,
+              minutes.oneByOne,
+            ],
+          ] as const
+        ).map(([value, label, takes]) => (
+          <label key={value} className="flex min-h-11 items-center gap-3">
+            <input
+              type="radio"
+              name={`${id} way`}
+              checked={way === value}
+              onChange={() => setWay(value)}
+              className="size-5 accent-ink"
+            />
+            <span>
+              {label}
+              {count > 0 && (
+                <span className="figures text-ink-soft">, about {Math.max(1, Math.round(takes))} min</span>
+              )}
+            </span>
+          </label>
+        ))}
+      </fieldset>
+      {way === 'rounds' && (
+        <SelectInput
+          label="If a look is wrong"
+          options={MAP_CHECKS.map((value) => ({
+            value,
+            label: `${CHECK_WORDS[value]}: ${roundsOf(mayBeOff, 'rounds', value).length} rounds`,
+          }))}
+          value={check}
+          onValue={setCheck}
+        />
+      )}
+      <p className="text-sm text-ink-soft">
+        Computers shut down first. A handle that will not move, or not come back, is a finding: log it, and do
+        not force it.
+      </p>
+      <Button
+        disabled={busy || count === 0 || mayBeOff.length === 0 || notUnderstood.length > 0}
+        onClick={() => void begin()}
+      >
+        Begin the first round
+      </Button>
+      {count > 0 && (
+        <span className="ml-3 text-ink-soft">
+          {rooms.length} {rooms.length === 1 ? 'room' : 'rooms'}, {count} {count === 1 ? 'place' : 'places'}
+        </span>
+      )}
+      <FieldError message={problem ?? undefined} />
+    </div>
+  );
+}

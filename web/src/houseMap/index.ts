@@ -1,0 +1,1 @@
+export { HouseMapPage } from './HouseMapPage.tsx';
