@@ -125,8 +125,15 @@ for (const { name, size, colorScheme } of LOOKS) {
       await expectSound(page, 'scan');
     });
 
-    test('on a map of the house: the places, a round, and what feeds what', async ({ page, request }) => {
+    test('on the directory and a map of the house: the places, a round, and what feeds what', async ({
+      page,
+      request,
+    }) => {
       const { path } = await ownPanel(request, ['1 Kettle 20', '2 Oven 20', '3 Hall 15']);
+      await page.goto(`${path}/directory`);
+      await page.getByLabel(/^Type it as it is/).fill('1 kettle\n9 attic');
+      await expect(page.getByRole('status', { name: 'Differences' })).toBeVisible();
+      await expectSound(page, 'the directory');
       await page.goto(`${path}/map`);
       await page.getByLabel('Rooms and what is in them').fill('Kitchen: kettle, oven\nHall: lamp');
       await page.getByText('What stays on').click();

@@ -7,6 +7,7 @@ import { breakerRoutes } from './breakerRoutes.ts';
 import type { Context } from './context.ts';
 import { caseRoutes } from './caseRoutes.ts';
 import { outcomeRoutes } from './outcomeRoutes.ts';
+import { directoryRoutes } from './directoryRoutes.ts';
 import { handOverRoutes } from './handOverRoutes.ts';
 import { photoRoutes } from './photoRoutes.ts';
 import { panelEntryRoutes } from './panelEntryRoutes.ts';
@@ -40,6 +41,7 @@ export function recordRoutes({
     ...panelEntryRoutes(context),
     ...reviewRoutes(context),
     ...visitRoutes(context),
+    ...directoryRoutes(context),
     ...breakerRoutes(context),
     ...commandRoutes(context),
     ...photoRoutes(context),

@@ -11,23 +11,10 @@ import { Download, route, type Route } from '../http/index.ts';
 import { noticePdf, tagPdf, visitSheetPdf } from '../reports/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { planningPage, siteVisitsPage, visitPage } from '../views/index.ts';
+import { address } from './addressShape.ts';
 import type { Context } from './context.ts';
 import { byId, inZone } from './shapes.ts';
 import { fileName } from './transferRoutes.ts';
-
-/** Whether it is where a server answers, and nothing behind that. */
-function isOrigin(text: string): boolean {
-  if (!URL.canParse(text)) return false;
-  const { origin, protocol } = new URL(text);
-  return origin === text && /^https?:$/.test(protocol);
-}
-
-const address = z
-  .string()
-  .max(200, 'An address may have 200 characters at most.')
-  .refine(isOrigin, 'Give the address of the server alone, such as http://panel.local:4710.')
-  .optional()
-  .describe('of the application, for the code that leads to the visit’s page');
 
 /** What a printed page is made of. */
 interface Asked {

@@ -6,7 +6,7 @@ import type { SiteVisits, VisitRecord } from '@phylaxon/core/views/visit';
 import { nextOf, walk, type VisitFact } from '@phylaxon/core/visit/work';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
-import { aShed, callsTo, testApp } from '../testing/index.ts';
+import { aShed, callsTo, readPdf, testApp } from '../testing/index.ts';
 
 let server: Awaited<ReturnType<typeof testApp>>;
 let { call, made } = {} as ReturnType<typeof callsTo>;
@@ -211,21 +211,44 @@ describe('a visit', () => {
     expect([at(5)?.breaker.id, at(7)?.label]).toEqual([task.breakerId, 'Kiln']);
   });
 
-  test.each(['tag', 'notice', 'sheet'])('its %s is a page to print', async (name) => {
-    const { plan } = await planned();
-    await goOn(plan.visitId, 'ghost');
-    const pdf = await request(server.app)
-      .get(
-        `/api/v1/visits/${plan.visitId}/${name}.pdf?address=${encodeURIComponent('http://panel.local:4710')}`,
-      )
+  test.each<[page: string, title: string, words: string[]]>([
+    ['tag', 'Tag: Shed panel', ['DO NOT SWITCH ON', 'off by its main', 'R. Marsh', '555 0100']],
+    ['notice', 'The power will be off: Shed panel', ['about 30 minutes', 'Shed', 'Nobody touches a switch']],
+    [
+      'sheet',
+      'Visit: Shed panel',
+      ['Done and proved', 'Pole 1 to neutral', '25 lb·in', 'New breaker in', 'simulated figures'],
+    ],
+  ])('its %s is a page to print', async (page, title, words) => {
+    const { plan, task } = await planned();
+    const named = {
+      ...plan,
+      ...{
+        visitId: randomUUID(),
+        tasks: [{ ...task, partId: randomUUID() }],
+        who: 'R. Marsh',
+        phone: '555 0100',
+      },
+    };
+    expect((await post('visit', named)).status).toBe(201);
+    await goOn(named.visitId, 'ghost');
+    const at = `/visits/${named.visitId}/${page}.pdf`;
+    const answer = await request(server.app)
+      .get(`/api/v1${at}?address=${encodeURIComponent('http://panel.local:4710')}`)
       .buffer(true)
       .parse((response, done) => {
         const parts: Buffer[] = [];
         response.on('data', (part: Buffer) => parts.push(part));
         response.on('end', () => done(null, Buffer.concat(parts)));
       });
-    expect([pdf.status, (pdf.body as Buffer).subarray(0, 5).toString()]).toEqual([200, '%PDF-']);
-    expect((await call('get', `/visits/${plan.visitId}/${name}.pdf?address=ftp://x`)).status).toBe(400);
-    expect((await call('get', `/visits/${randomUUID()}/${name}.pdf`)).status).toBe(404);
+    expect(answer.status).toBe(200);
+    const pdf = await readPdf(answer.body as Buffer);
+    expect(pdf).toMatchObject({ title, language: 'en-US', isTagged: true, hasFonts: true });
+    for (const one of words)
+      expect(pdf.text.join(' ').replace(/\s+/g, '')).toContain(one.replace(/\s+/g, ''));
+    expect(pdf.beyond).toBeLessThan(1);
+    for (const bad of ['ftp://x', 'x', 'http://x/y'])
+      expect((await call('get', `${at}?address=${encodeURIComponent(bad)}`)).status).toBe(400);
+    expect((await call('get', `/visits/${randomUUID()}/${page}.pdf`)).status).toBe(404);
   });
 });

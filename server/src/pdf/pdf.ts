@@ -32,6 +32,11 @@ export const DANGER = '#b3221a';
 /** A document as it is described, as a PDF in the application’s own font. */
 export async function toPdf(document: { defaultStyle?: object } & Record<string, unknown>): Promise<Buffer> {
   const made = pdfMake.createPdf({
+    // For who listens to it: its title, its language, its parts.
+    language: 'en-US',
+    displayTitle: true,
+    tagged: true,
+    version: '1.7',
     ...document,
     defaultStyle: { font: 'Atkinson', ...document.defaultStyle },
   });

@@ -1,3 +1,4 @@
 export * from './panelReviewPdf.ts';
 export * from './pictures.ts';
 export * from './visitPdfs.ts';
+export * from './directoryPdf.ts';

@@ -6,3 +6,4 @@ export * from './serverProcess.ts';
 export * from './currentVersion.ts';
 export * from './fuzzRequests.ts';
 export * from './undoOrRedo.ts';
+export * from './readPdf.ts';

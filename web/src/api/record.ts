@@ -153,6 +153,11 @@ export const api = {
       fileAddress(
         `/visits/${visitId}/${page}.pdf${query({ zone: Intl.DateTimeFormat().resolvedOptions().timeZone, address: window.location.origin })}`,
       ),
+    directoryCard: (panelId: string, { widthMm, heightMm }: { widthMm: number; heightMm: number }) =>
+      fileAddress(
+        `/panels/${panelId}/directory.pdf${query({ widthMm: `${widthMm}`, heightMm: `${heightMm}`, zone: Intl.DateTimeFormat().resolvedOptions().timeZone, address: window.location.origin })}`,
+      ),
+    labels: (panelId: string) => fileAddress(`/panels/${panelId}/labels.pdf`),
     zip: (siteId: string) => fileAddress(`/sites/${siteId}/site.zip`),
     json: (siteId: string) => fileAddress(`/sites/${siteId}/site.json`),
     readings: (siteId: string) => fileAddress(`/sites/${siteId}/readings.csv`),

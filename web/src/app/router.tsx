@@ -30,6 +30,7 @@ const twoWiresView = async () => ({ Component: (await import('../planning/index.
 const visitsView = async () => ({ Component: (await import('../visit/index.ts')).VisitsPage });
 const visitView = async () => ({ Component: (await import('../visit/index.ts')).VisitPage });
 const houseMapView = async () => ({ Component: (await import('../houseMap/index.ts')).HouseMapPage });
+const directoryView = async () => ({ Component: (await import('../directory/index.ts')).DirectoryPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -58,6 +59,7 @@ export const router = createBrowserRouter([
       { path: 'panels/:panelId/service', lazy: serviceView },
       { path: 'panels/:panelId/room', lazy: roomView },
       { path: 'panels/:panelId/map', lazy: houseMapView },
+      { path: 'panels/:panelId/directory', lazy: directoryView },
       { path: 'panels/:panelId/breakers/:breakerId/what-if', lazy: whatIfView },
       { path: 'panels/:panelId/breakers/:breakerId/two-wires', lazy: twoWiresView },
       { path: 'settings', lazy: settingsView },

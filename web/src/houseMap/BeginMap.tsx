@@ -127,7 +127,7 @@ export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: Hous
               name={`${id} way`}
               checked={way === value}
               onChange={() => setWay(value)}
-              className="size-5 accent-ink"
+              className="size-5 shrink-0 accent-ink"
             />
             <span>
               {label}

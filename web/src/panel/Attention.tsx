@@ -38,7 +38,13 @@ export function Attention({ board }: { board: Board }) {
           ['What the service carries', `/panels/${panel.id}/service`],
           ['What to buy', `/sites/${board.site.id}/parts`],
           ['Visits', `/sites/${board.site.id}/visits`],
+        ]}
+      />
+      <Ways
+        label="Write down"
+        ways={[
           ['Map the house', `/panels/${panel.id}/map`],
+          ['The directory', `/panels/${panel.id}/directory`],
         ]}
       />
       {cases.length > 0 && (

@@ -1,0 +1,93 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { CARD_SIZES } from '@phylaxon/core/views/directoryCard';
+import request from 'supertest';
+import { callsTo, readPdf, testApp } from '../testing/index.ts';
+
+let server: Awaited<ReturnType<typeof testApp>>;
+let { call, made } = {} as ReturnType<typeof callsTo>;
+
+beforeAll(async () => {
+  server = await testApp();
+  ({ call, made } = callsTo(server.app));
+});
+afterAll(() => server.store.close());
+
+const pdfOf = async (path: string): Promise<Buffer> => {
+  const answer = await request(server.app)
+    .get(`/api/v1${path}`)
+    .buffer(true)
+    .parse((response, done) => {
+      const parts: Buffer[] = [];
+      response.on('data', (part: Buffer) => parts.push(part));
+      response.on('end', () => done(null, Buffer.concat(parts)));
+    });
+  expect(answer.status).toBe(200);
+  return answer.body as Buffer;
+};
+
+/** A panel of so many spaces, each with a breaker of its own name. */
+async function aPanel(spaces: number, nameOf: (space: number) => string) {
+  const { id: siteId } = await made<{ id: string }>('/sites', { name: 'Boat shed' });
+  const { id } = await made<{ id: string }>(`/sites/${siteId}/panels`, {
+    name: 'House',
+    spaces,
+    mainAmps: 100,
+  });
+  const text = Array.from({ length: spaces }, (_, i) => `${i + 1} ${nameOf(i + 1)} 15`).join('\n');
+  await made(`/panels/${id}/directory`, { text });
+  return id;
+}
+
+const words = (text: string) => text.replace(/\s+/g, '');
+
+describe('the directory for the door', () => {
+  test('is one page that says every breaker, with its fonts, its title and its language', async () => {
+    const id = await aPanel(24, (space) => `Room ${space}: lamps and outlets`);
+    const pdf = await readPdf(
+      await pdfOf(`/panels/${id}/directory.pdf?address=${encodeURIComponent('http://panel.local:4710')}`),
+    );
+    expect(pdf).toMatchObject({
+      pages: 1,
+      title: 'Directory: House',
+      language: 'en-US',
+      isTagged: true,
+      hasFonts: true,
+    });
+    for (let space = 1; space <= 24; space++)
+      expect(words(pdf.text[0]!)).toContain(words(`${space} Room ${space}: lamps and outlets 15 A`));
+    expect(pdf.beyond).toBeLessThan(1);
+  });
+
+  test.each(Object.entries(CARD_SIZES))(
+    'nothing is cut with 84 spaces and long names: %s',
+    async (_name, { widthMm, heightMm }) => {
+      const long = 'Workshop upstairs by the window: bench outlets left and right, lamps, dust extractor';
+      const id = await aPanel(84, (space) => `${long} ${space}`);
+      const pdf = await readPdf(
+        await pdfOf(`/panels/${id}/directory.pdf?widthMm=${widthMm}&heightMm=${heightMm}`),
+      );
+      const all = words(pdf.text.join(' '));
+      for (const space of [1, 2, 42, 83, 84]) expect(all).toContain(words(`${long} ${space}`));
+      expect(pdf.beyond).toBeLessThan(1);
+      expect(pdf.text.join(' ')).toContain('small for a dark basement');
+    },
+  );
+
+  test('labels are one a breaker, and a panel without any says so', async () => {
+    const id = await aPanel(12, (space) => `Circuit ${space}`);
+    const pdf = await readPdf(await pdfOf(`/panels/${id}/labels.pdf`));
+    for (let space = 1; space <= 12; space++)
+      expect(words(pdf.text.join(' '))).toContain(words(`Circuit ${space} 15 A`));
+    const { id: siteId } = await made<{ id: string }>('/sites', { name: 'Empty' });
+    const empty = await made<{ id: string }>(`/sites/${siteId}/panels`, { name: 'None', spaces: 8 });
+    expect((await readPdf(await pdfOf(`/panels/${empty.id}/labels.pdf`))).text[0]).toContain(
+      'No breaker is on record',
+    );
+  });
+
+  test('measures that no card has are refused', async () => {
+    const id = await aPanel(8, (space) => `Circuit ${space}`);
+    for (const bad of ['widthMm=5', 'heightMm=x', 'zone=Nowhere', 'address=panel'])
+      expect((await call('get', `/panels/${id}/directory.pdf?${bad}`)).status).toBe(400);
+  });
+});

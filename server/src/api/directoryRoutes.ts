@@ -1,0 +1,76 @@
+import { CARD_SIZES, directoryCard } from '@phylaxon/core/views/directoryCard';
+import { z } from 'zod';
+import { Download, type Route } from '../http/index.ts';
+import { timeIn } from '../pdf/index.ts';
+import { directoryPdf, labelsPdf } from '../reports/index.ts';
+import { boardView } from '../views/index.ts';
+import { address } from './addressShape.ts';
+import type { Context } from './context.ts';
+import { byId, inZone } from './shapes.ts';
+import { fileName } from './transferRoutes.ts';
+
+const millimetres = (usual: number) =>
+  z.coerce
+    .number('A measure must be a number.')
+    .min(60, 'A card measures from 60 to 600 mm.')
+    .max(600, 'A card measures from 60 to 600 mm.')
+    .default(usual)
+    .describe('mm');
+const size = inZone.extend({
+  address,
+  widthMm: millimetres(CARD_SIZES.door.widthMm),
+  heightMm: millimetres(CARD_SIZES.door.heightMm),
+});
+
+/** A panel’s directory, to be printed. */
+export function directoryRoutes({ record }: Context): Route[] {
+  const drawn = (id: string) =>
+    record.read(async (manager) => {
+      const { panel, breakers, site } = await boardView(manager, id);
+      const main = breakers.find(({ breaker }) => breaker.role === 'main')?.breaker;
+      return {
+        card: directoryCard(panel, breakers),
+        about: [site.name, main ? `main ${main.ratingAmps} A` : null, `${panel.spaces} spaces`, panel.family]
+          .filter(Boolean)
+          .join(' · '),
+      };
+    });
+  return [
+    {
+      method: 'get',
+      path: '/panels/:id/directory.pdf',
+      tag: 'panels',
+      summary: 'The directory for the door, as the panel hangs, in type as large as fits',
+      params: byId,
+      query: size,
+      status: 200,
+      answer: z.string(),
+      file: 'application/pdf',
+      handle: async ({ params, query }) => {
+        const { id } = params as z.output<typeof byId>;
+        const { zone, address: at, ...measures } = query as z.output<typeof size>;
+        const { card, about } = await drawn(id);
+        const pdf = await directoryPdf(card, about, {
+          ...measures,
+          address: at === undefined ? '' : `${at}/panels/${id}`,
+          date: timeIn(zone)(new Date().toISOString()).slice(0, 10),
+        });
+        return new Download('application/pdf', pdf, `${fileName(card.title)}-directory.pdf`);
+      },
+    },
+    {
+      method: 'get',
+      path: '/panels/:id/labels.pdf',
+      tag: 'panels',
+      summary: 'Labels to cut out, one a breaker',
+      params: byId,
+      status: 200,
+      answer: z.string(),
+      file: 'application/pdf',
+      handle: async ({ params }) => {
+        const { card } = await drawn((params as z.output<typeof byId>).id);
+        return new Download('application/pdf', await labelsPdf(card), `${fileName(card.title)}-labels.pdf`);
+      },
+    },
+  ];
+}

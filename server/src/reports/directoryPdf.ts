@@ -1,0 +1,119 @@
+import { CARD_FRAME, cardType, type CardLine, type DirectoryCard } from '@phylaxon/core/views/directoryCard';
+import { plain, RULE, SOFT, toPdf } from '../pdf/index.ts';
+
+type Content = object;
+const POINTS_A_MM = 72 / 25.4;
+
+/** What a directory is printed with. */
+export interface CardPrint {
+  widthMm: number;
+  heightMm: number;
+  /** Where the panel’s page is, for the code; empty: there is none. */
+  address: string;
+  /** When it is printed, as it is read. */
+  date: string;
+}
+
+const cell = (line: CardLine, points: number): Content[] => [
+  { text: plain(line.place), bold: true, fontSize: points },
+  {
+    text: plain(line.label),
+    fontSize: points,
+    bold: !line.isUnnamed && line.rating !== '',
+    ...(line.rating === '' || line.isUnnamed ? { color: SOFT } : {}),
+  },
+  { text: plain(line.rating), fontSize: Math.max(4, points * 0.8), alignment: 'right' },
+];
+
+/** The directory for the door: as the panel hangs, in type as large as fits. */
+export function directoryPdf(card: DirectoryCard, about: string, print: CardPrint): Promise<Buffer> {
+  const { points, isLegible } = cardType(card, print);
+  const { margin, head, foot, columnGap } = CARD_FRAME;
+  const [width, height] = [print.widthMm * POINTS_A_MM, print.heightMm * POINTS_A_MM];
+  const column = ({ head: title, lines }: DirectoryCard['columns'][number]): Content => ({
+    table: {
+      widths: [points * 3.4, '*', points * 3.6],
+      body: [
+        [{ text: title, colSpan: 3, color: SOFT, fontSize: Math.max(5, points * 0.8) }, '', ''],
+        ...(lines.length === 0 ? [['', '', '']] : lines.map((line) => cell(line, points))),
+      ],
+    },
+    layout: {
+      hLineWidth: (i: number) => (i === 0 ? 0 : 0.5),
+      vLineWidth: () => 0,
+      hLineColor: () => RULE,
+      paddingLeft: () => 0,
+      paddingRight: () => 2,
+      paddingTop: () => 0.75,
+      paddingBottom: () => 0.75,
+    },
+  });
+  return toPdf({
+    pageSize: { width, height },
+    pageMargins: [margin, margin, margin, margin + foot],
+    info: { title: `Directory: ${card.title}` },
+    footer: () => ({
+      text: plain(
+        `Printed ${print.date}. Type ${points} pt${isLegible ? '' : ': small for a dark basement'}. Changed by hand: in ink, with the date.`,
+      ),
+      color: SOFT,
+      fontSize: 6.5,
+      margin: [margin, 2, margin, 0],
+    }),
+    content: [
+      {
+        columns: [
+          {
+            width: '*',
+            stack: [
+              { text: plain(card.title), fontSize: 17, bold: true },
+              { text: plain(about), fontSize: 8.5, color: SOFT },
+            ],
+          },
+          ...(print.address === '' ? [] : [{ width: head - 12, qr: print.address, fit: head - 14 }]),
+        ],
+        columnGap,
+        margin: [0, 0, 0, 4],
+      },
+      { columns: card.columns.map(column), columnGap },
+    ],
+  });
+}
+
+/** Labels to cut out, one a breaker. */
+export function labelsPdf(card: DirectoryCard): Promise<Buffer> {
+  const lines = card.columns.flatMap((column) => column.lines).filter(({ rating }) => rating !== '');
+  const label = ({
+    place,
+    label: name,
+    rating,
+  }: CardLine | { place: string; label: string; rating: string }): Content => ({
+    stack: [
+      { text: plain(`${place}   ${name}`), bold: true, fontSize: name.length > 40 ? 8 : 11 },
+      { text: plain(rating), fontSize: 8, color: SOFT },
+    ],
+    margin: [4, 3, 4, 3],
+  });
+  const rows: Content[][] = [];
+  for (let i = 0; i < lines.length; i += 2)
+    rows.push([label(lines[i]!), lines[i + 1] ? label(lines[i + 1]!) : {}]);
+  return toPdf({
+    pageSize: 'LETTER',
+    pageMargins: [36, 36, 36, 36],
+    info: { title: `Labels: ${card.title}` },
+    content: [
+      { text: plain(`Labels: ${card.title}`), fontSize: 12, bold: true, margin: [0, 0, 0, 6] },
+      rows.length === 0
+        ? 'No breaker is on record in this panel.'
+        : {
+            table: { widths: ['*', '*'], body: rows, dontBreakRows: true },
+            layout: {
+              hLineWidth: () => 0.5,
+              vLineWidth: () => 0.5,
+              hLineColor: () => RULE,
+              vLineColor: () => RULE,
+            },
+          },
+    ],
+  });
+}

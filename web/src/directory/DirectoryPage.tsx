@@ -1,0 +1,204 @@
+import {
+  CARD_SIZES,
+  cardType,
+  directoryCard,
+  directoryFindings,
+  LEGIBLE_PT,
+  type CardSize,
+  type DirectoryCard,
+  type DirectoryFinding,
+} from '@phylaxon/core/views/directoryCard';
+import type { Board } from '@phylaxon/core/views/board';
+import { useQuery } from '@tanstack/react-query';
+import { useId, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { api } from '../api/index.ts';
+import { recordQueries } from '../queries/index.ts';
+import { asButton, classes, Notice, NumberInput, PageHead, Part, SelectInput } from '../shared/index.ts';
+
+/** The directory: to be printed for the door, and held against what hangs there. */
+export function DirectoryPage() {
+  const { panelId = '' } = useParams();
+  const { data: board, error } = useQuery(recordQueries.board(panelId));
+  return (
+    <main className="mx-auto max-w-4xl space-y-6 px-4 py-5 sm:px-6">
+      <PageHead backTo={`/panels/${panelId}`} back={board?.panel.name ?? 'The panel'} title="The directory">
+        <p className="text-ink-soft">
+          Rooms and fixed things, never persons or furniture; in ink, large, turned as the panel hangs.
+        </p>
+      </PageHead>
+      {error && <Notice title={error.message} />}
+      {board && <Directory board={board} />}
+    </main>
+  );
+}
+
+const SIZES = [
+  ...(Object.keys(CARD_SIZES) as CardSize[]).map((value) => ({ value, label: CARD_SIZES[value].label })),
+  { value: 'own' as const, label: 'Own measures' },
+];
+
+function Directory({ board }: { board: Board }) {
+  const { panel, breakers } = board;
+  const [size, setSize] = useState<CardSize | 'own'>('door');
+  const [own, setOwn] = useState<{ widthMm: number | null; heightMm: number | null }>({
+    widthMm: null,
+    heightMm: null,
+  });
+  const card = directoryCard(panel, breakers);
+  const isMeasured = (mm: number | null): mm is number => mm !== null && mm >= 60 && mm <= 600;
+  const measures =
+    size !== 'own'
+      ? CARD_SIZES[size]
+      : isMeasured(own.widthMm) && isMeasured(own.heightMm)
+        ? { widthMm: own.widthMm, heightMm: own.heightMm }
+        : null;
+  const type = measures && cardType(card, measures);
+  const unnamed = card.columns.flatMap(({ lines }) => lines).filter(({ isUnnamed }) => isUnnamed).length;
+  return (
+    <>
+      <section aria-label="Print it" className="space-y-3">
+        <div className="flex flex-wrap items-end gap-3">
+          <SelectInput label="Size of the card" options={SIZES} value={size} onValue={setSize} />
+          {size === 'own' && (
+            <>
+              <NumberInput
+                label="Wide (mm)"
+                onValue={(widthMm) => setOwn((before) => ({ ...before, widthMm }))}
+              />
+              <NumberInput
+                label="High (mm)"
+                onValue={(heightMm) => setOwn((before) => ({ ...before, heightMm }))}
+              />
+            </>
+          )}
+        </div>
+        {measures === null && <p>Give both, from 60 to 600 mm.</p>}
+        {type && (
+          <p role="status">
+            Type of <strong className="figures">{type.points} pt</strong>
+            {type.isLegible
+              ? ': legible at arm’s length.'
+              : `: under ${LEGIBLE_PT} pt nobody reads it in a dark basement. Take a larger card, or shorter names.`}
+          </p>
+        )}
+        {unnamed > 0 && (
+          <p>
+            {unnamed === 1 ? 'One breaker has' : `${unnamed} breakers have`} no name yet:{' '}
+            <Link to={`/panels/${panel.id}/map`} className="font-semibold underline underline-offset-4">
+              map the house
+            </Link>
+            .
+          </p>
+        )}
+        <p className="flex flex-wrap gap-3">
+          {measures && (
+            <a
+              href={api.files.directoryCard(panel.id, measures)}
+              className={asButton()}
+              target="_blank"
+              rel="noreferrer"
+            >
+              The directory (PDF)
+            </a>
+          )}
+          <a href={api.files.labels(panel.id)} className={asButton('quiet')} target="_blank" rel="noreferrer">
+            A strip of labels (PDF)
+          </a>
+        </p>
+      </section>
+      <Card card={card} />
+      <Hanging board={board} />
+    </>
+  );
+}
+
+/** The card as it will hang. */
+function Card({ card }: { card: DirectoryCard }) {
+  return (
+    <section aria-label="As it will hang" className="border-2 border-ink bg-bone-raised p-3">
+      <h2 className="text-xl font-bold">{card.title}</h2>
+      <div className="grid gap-x-6 sm:grid-cols-2">
+        {card.columns.map(({ head, lines }) => (
+          <table key={head} className="w-full">
+            <caption className="text-left text-sm text-ink-soft">{head}</caption>
+            <thead className="sr-only">
+              <tr>
+                <th scope="col">Space</th>
+                <th scope="col">Feeds</th>
+                <th scope="col">Rating</th>
+              </tr>
+            </thead>
+            <tbody>
+              {lines.map(({ place, label, rating, isUnnamed }) => (
+                <tr key={place} className="border-t border-rule align-baseline">
+                  <th scope="row" className="figures w-20 py-1 pr-2 text-left font-bold">
+                    {place}
+                  </th>
+                  <td
+                    className={classes(
+                      'py-1',
+                      isUnnamed || rating === '' ? 'text-ink-soft' : 'font-semibold',
+                    )}
+                  >
+                    {label}
+                  </td>
+                  <td className="figures py-1 text-right text-sm">{rating}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+const KINDS: Record<DirectoryFinding['kind'], string> = {
+  wrong: 'Wrong',
+  missing: 'Missing',
+  gone: 'No breaker there',
+  doubled: 'Said twice',
+  'not-read': 'Not understood',
+};
+
+/** What hangs in the door, held against the record. */
+function Hanging({ board }: { board: Board }) {
+  const id = useId();
+  const [text, setText] = useState('');
+  const findings = text.trim() === '' ? null : directoryFindings(text, board.breakers);
+  return (
+    <Part title="What hangs there now" level={2}>
+      <label htmlFor={id} className="mb-1 block text-sm">
+        Type it as it is, a breaker a line: its space, then its name.
+      </label>
+      <textarea
+        id={id}
+        rows={5}
+        value={text}
+        maxLength={20_000}
+        onChange={(event) => setText(event.target.value)}
+        placeholder={'1 kitchen\n2-4 stove'}
+        className="w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2 placeholder:text-ink-soft"
+      />
+      {findings && (
+        <div role="status" aria-label="Differences">
+          <p className="font-semibold">
+            {findings.length === 0
+              ? '✓ It says what the record says.'
+              : `✕ ${findings.length === 1 ? 'One difference' : `${findings.length} differences`}:`}
+          </p>
+          <ul className="divide-y divide-rule">
+            {findings.map(({ kind, place, hangs, record }) => (
+              <li key={`${kind} ${place} ${hangs}`} className="py-1">
+                <strong>{KINDS[kind]}</strong> {place && <span className="figures">{place}</span>}
+                {hangs && ` “${hangs}”`}
+                {record && `, ${kind === 'wrong' ? 'by the record ' : ''}${record}`}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </Part>
+  );
+}

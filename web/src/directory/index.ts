@@ -1,0 +1,1 @@
+export { DirectoryPage } from './DirectoryPage.tsx';
