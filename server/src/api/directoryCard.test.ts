@@ -73,6 +73,23 @@ describe('the directory for the door', () => {
     },
   );
 
+  test('nothing is cut where the type is large: long words, two poles, narrow units', async () => {
+    const { id: siteId } = await made<{ id: string }>('/sites', { name: 'Boat shed' });
+    const { id } = await made<{ id: string }>(`/sites/${siteId}/panels`, { name: 'House', spaces: 12 });
+    const text =
+      '1-3 Dehumidifier, compressor room 100\n2-4 Flat: cooker 40\n5u Office 15\n5l Router and alarm 15\n6-8 Refrigeration 30';
+    await made(`/panels/${id}/directory`, { text });
+    for (const { widthMm, heightMm } of [...Object.values(CARD_SIZES), { widthMm: 80, heightMm: 120 }]) {
+      const pdf = await readPdf(
+        await pdfOf(`/panels/${id}/directory.pdf?widthMm=${widthMm}&heightMm=${heightMm}`),
+      );
+      // The margin stays free.
+      expect([pdf.pages, pdf.beyond < -10]).toEqual([1, true]);
+      for (const part of ['1–3', 'Dehumidifier', '100 A', '6–8', 'Refrigeration', '30 A'])
+        expect(words(pdf.text[0]!)).toContain(words(part));
+    }
+  });
+
   test('labels are one a breaker, and a panel without any says so', async () => {
     const id = await aPanel(12, (space) => `Circuit ${space}`);
     const pdf = await readPdf(await pdfOf(`/panels/${id}/labels.pdf`));

@@ -1,4 +1,10 @@
-import { CARD_FRAME, cardType, type CardLine, type DirectoryCard } from '@phylaxon/core/views/directoryCard';
+import {
+  CARD_COLUMNS,
+  CARD_FRAME,
+  cardType,
+  type CardLine,
+  type DirectoryCard,
+} from '@phylaxon/core/views/directoryCard';
 import { plain, RULE, SOFT, toPdf } from '../pdf/index.ts';
 
 type Content = object;
@@ -22,17 +28,17 @@ const cell = (line: CardLine, points: number): Content[] => [
     bold: !line.isUnnamed && line.rating !== '',
     ...(line.rating === '' || line.isUnnamed ? { color: SOFT } : {}),
   },
-  { text: plain(line.rating), fontSize: Math.max(4, points * 0.8), alignment: 'right' },
+  { text: plain(line.rating), fontSize: Math.max(4, points * 0.85), alignment: 'right', noWrap: true },
 ];
 
 /** The directory for the door: as the panel hangs, in type as large as fits. */
 export function directoryPdf(card: DirectoryCard, about: string, print: CardPrint): Promise<Buffer> {
-  const { points, isLegible } = cardType(card, print);
+  const { points, isLegible, padding } = cardType(card, print);
   const { margin, head, foot, columnGap } = CARD_FRAME;
   const [width, height] = [print.widthMm * POINTS_A_MM, print.heightMm * POINTS_A_MM];
   const column = ({ head: title, lines }: DirectoryCard['columns'][number]): Content => ({
     table: {
-      widths: [points * 3.4, '*', points * 3.6],
+      widths: [points * CARD_COLUMNS.place, '*', points * CARD_COLUMNS.rating],
       body: [
         [{ text: title, colSpan: 3, color: SOFT, fontSize: Math.max(5, points * 0.8) }, '', ''],
         ...(lines.length === 0 ? [['', '', '']] : lines.map((line) => cell(line, points))),
@@ -44,8 +50,8 @@ export function directoryPdf(card: DirectoryCard, about: string, print: CardPrin
       hLineColor: () => RULE,
       paddingLeft: () => 0,
       paddingRight: () => 2,
-      paddingTop: () => 0.75,
-      paddingBottom: () => 0.75,
+      paddingTop: () => padding,
+      paddingBottom: () => padding,
     },
   });
   return toPdf({

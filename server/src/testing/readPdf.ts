@@ -8,7 +8,7 @@ export interface ReadPdf {
   isTagged: boolean;
   /** Every font is in the file. */
   hasFonts: boolean;
-  /** Of each page, pt: how far text reaches beyond its edges. */
+  /** Pt: how far text reaches beyond its edges; negative: it stays away from them. */
   beyond: number;
 }
 
@@ -18,7 +18,7 @@ export async function readPdf(bytes: Buffer): Promise<ReadPdf> {
   const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
   const file = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
   const text: string[] = [];
-  let beyond = 0;
+  let beyond = -Infinity;
   for (let i = 1; i <= file.numPages; i++) {
     const page = await file.getPage(i);
     const [, , width, height] = page.view as [number, number, number, number];

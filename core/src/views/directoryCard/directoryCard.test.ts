@@ -24,7 +24,7 @@ describe('the directory of a panel', () => {
       ['1 Kitchen counter', '3 not known yet', '5 upper Router', '5 lower Office', '7 spare'],
       ['2–4 Range', '6 filler', '8 open: close it'],
     ]);
-    expect(columns[1].lines[0]).toMatchObject({ rating: '40 A, 2-pole', isUnnamed: false });
+    expect(columns[1].lines[0]).toMatchObject({ rating: '40 A', isUnnamed: false });
     expect(columns[0].lines[1]!.isUnnamed).toBe(true);
   });
 
@@ -45,7 +45,9 @@ describe('its type', () => {
     );
 
   test('is as large as fits, and told where it is too small to read', () => {
-    expect(cardType(long(12, 10), CARD_SIZES.letter)).toEqual({ points: 15, isLegible: true });
+    expect(cardType(long(12, 10), CARD_SIZES.letter)).toEqual({ points: 15, isLegible: true, padding: 6 });
+    // A word that is longer than its column decides as well.
+    expect(cardType(long(12, 30), CARD_SIZES.door).points).toBeLessThan(10);
     const { points, isLegible } = cardType(long(84, 100), CARD_SIZES.a5);
     expect([points < LEGIBLE_PT, isLegible]).toEqual([true, false]);
   });

@@ -6,7 +6,7 @@ export interface CardLine {
   /** As it is written: `7`, `2–4`, `19 upper`. */
   place: string;
   label: string;
-  /** A, and whether it has two poles; empty for a space without a breaker. */
+  /** A; empty for a space without a breaker. */
   rating: string;
   /** A breaker without a name: to be found out. */
   isUnnamed: boolean;
@@ -34,7 +34,7 @@ const emptyLine = (space: number, { blanks, holes }: CardPanel): CardLine => ({
 const lineOf = ({ breaker, label }: CardBreaker): CardLine => ({
   place: sayPlace(breaker),
   label: label ?? 'not known yet',
-  rating: `${breaker.ratingAmps} A${breaker.poles === 2 ? ', 2-pole' : ''}`,
+  rating: `${breaker.ratingAmps} A`,
   isUnnamed: label === null,
 });
 
@@ -99,45 +99,56 @@ export type CardSize = keyof typeof CARD_SIZES;
 const POINTS_A_MM = 72 / 25.4;
 /** What is around the lines: margins, head with its code, foot, pt. */
 export const CARD_FRAME = { margin: 18, head: 74, foot: 20, columnGap: 12 } as const;
-/** Width of a letter over the size of its type, as a rule, and the height of a line. */
-const LETTER = 0.56;
-const LINE = 1.18;
+/** Width of a bold letter over the size of its type, at most as a rule, and the height of a line. */
+const LETTER = 0.6;
+const LINE = 1.2;
+/** Of a column, what place and rating take, over the size of the type. */
+export const CARD_COLUMNS = { place: 3.3, rating: 2.9 } as const;
 /** Between two lines of the directory, pt. */
 const BETWEEN = 3;
 const TYPE = { most: 15, least: 4 } as const;
 /** Smaller than this nobody reads it at arm’s length in bad light, pt. */
 export const LEGIBLE_PT = 8;
-/** Of a column, what the place and the rating take, in letters. */
-const PLACE_LETTERS = 9;
-const RATING_LETTERS = 10;
+/** Over and under a line: what is to spare leaves room to write, pt. */
+const PADDING = { least: 0.75, most: 6 } as const;
+/** Between the three, pt. */
+const GAPS = 8;
 
 /**
  * The largest type with which a directory fits on its card.
  *
  * @param card its lines
  * @param size of the card, mm
- * @returns pt, and whether it is legible at arm’s length in bad light
+ * @returns pt, whether it is legible at arm’s length in bad light, and the room over and under each line, pt
  * @example cardType(card, CARD_SIZES.letter).points // 12
  */
 export function cardType(
   { columns }: DirectoryCard,
   { widthMm, heightMm }: { widthMm: number; heightMm: number },
-): { points: number; isLegible: boolean } {
+): { points: number; isLegible: boolean; padding: number } {
   const { margin, head, foot, columnGap } = CARD_FRAME;
   const width = (widthMm * POINTS_A_MM - 2 * margin - columnGap) / 2;
   const height = heightMm * POINTS_A_MM - 2 * margin - head - foot;
+  const labels = columns.flatMap(({ lines }) => lines.map(({ label }) => label));
+  const longest = Math.max(0, ...labels.flatMap((label) => label.split(/\s+/).map((word) => word.length)));
+  const lettersAt = (points: number) =>
+    Math.floor((width - GAPS - points * (CARD_COLUMNS.place + CARD_COLUMNS.rating)) / (points * LETTER));
   const heightAt = (points: number) =>
     Math.max(
       ...columns.map(({ lines }) =>
-        lines.reduce((sum, { label }) => {
-          const letters = Math.max(6, Math.floor(width / (points * LETTER)) - PLACE_LETTERS - RATING_LETTERS);
-          return sum + Math.ceil(label.length / letters + 0.15) * points * LINE + BETWEEN;
+        lines.reduce((sum, { label, place }) => {
+          // What is broken between words leaves part of a line empty.
+          const rows = Math.max(Math.ceil(label.length / lettersAt(points) + 0.3), place.length > 5 ? 2 : 1);
+          return sum + rows * points * LINE + BETWEEN;
         }, points * 2),
       ),
     );
+  const fits = (points: number) => lettersAt(points) >= Math.max(6, longest) && heightAt(points) <= height;
   let points: number = TYPE.most;
-  while (points > TYPE.least && heightAt(points) > height) points -= 0.5;
-  return { points, isLegible: points >= LEGIBLE_PT };
+  while (points > TYPE.least && !fits(points)) points -= 0.5;
+  const most = Math.max(1, ...columns.map(({ lines }) => lines.length));
+  const spare = Math.max(0, height - heightAt(points)) / most / 2;
+  return { points, isLegible: points >= LEGIBLE_PT, padding: Math.min(PADDING.most, PADDING.least + spare) };
 }
 
 /** What is wrong with a directory that hangs in a door. */
