@@ -29,11 +29,12 @@ const figureFor = (title: string): string => {
   return '0.3';
 };
 
+/** A visit has many steps: each is looked for as soon as it may be there. */
+const QUICK = { timeout: 15_000, intervals: [20, 40, 60, 100] };
+
 /** The title of the step in view, once another than this one is. */
 async function titleAfter(page: Page, title: string): Promise<string> {
-  await expect
-    .poll(async () => (await heading(page).allTextContents())[0] ?? 'end', { timeout: 15_000 })
-    .not.toBe(title);
+  await expect.poll(async () => (await heading(page).allTextContents())[0] ?? 'end', QUICK).not.toBe(title);
   return (await heading(page).allTextContents())[0] ?? 'end';
 }
 
@@ -60,7 +61,7 @@ export async function visitUntil(page: Page, until: RegExp): Promise<string> {
     else if (/test button/.test(title))
       await next(page).getByRole('button', { name: 'It trips, and resets' }).click();
     else await next(page).locator('button.min-h-14').first().click();
-    await expect.poll(() => signOf(page), { timeout: 15_000 }).not.toBe(sign);
+    await expect.poll(() => signOf(page), QUICK).not.toBe(sign);
   }
   throw new Error('It never came.');
 }

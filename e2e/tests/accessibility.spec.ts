@@ -36,6 +36,8 @@ async function expectNoOverflow(page: Page, where: string) {
 }
 
 async function expectSound(page: Page, where: string, without: string[] = []) {
+  // A view loads when it is first opened: until it is there, there is nothing to look at.
+  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
   await expectNoOverflow(page, where);
   await expectNoViolation(page, where, without);
 }
@@ -125,11 +127,17 @@ for (const { name, size, colorScheme } of LOOKS) {
       await expectSound(page, 'scan');
     });
 
-    test('on the directory and a map of the house: the places, a round, and what feeds what', async ({
+    test('on upkeep, the directory and a map of the house: the places, a round, and what feeds what', async ({
       page,
       request,
     }) => {
       const { path } = await ownPanel(request, ['1 Kettle 20', '2 Oven 20', '3 Hall 15']);
+      await page.goto(`${path}/upkeep`);
+      await expect(page.getByRole('list', { name: 'What is due' })).toBeVisible();
+      await expectSound(page, 'upkeep');
+      await page.getByRole('button', { name: 'Begin: Work every handle' }).click();
+      await page.getByRole('button', { name: 'It does not move, or grinds' }).first().click();
+      await expectSound(page, 'a round of upkeep');
       await page.goto(`${path}/directory`);
       await page.getByLabel(/^Type it as it is/).fill('1 kettle\n9 attic');
       await expect(page.getByRole('status', { name: 'Differences' })).toBeVisible();

@@ -17,6 +17,7 @@ import { settingsRoutes } from './settingsRoutes.ts';
 import { siteRoutes } from './siteRoutes.ts';
 import { timelineRoutes } from './timelineRoutes.ts';
 import { transferRoutes } from './transferRoutes.ts';
+import { upkeepRoutes } from './upkeepRoutes.ts';
 import { visitRoutes } from './visitRoutes.ts';
 
 /** Every route of the record. */
@@ -42,6 +43,7 @@ export function recordRoutes({
     ...reviewRoutes(context),
     ...visitRoutes(context),
     ...directoryRoutes(context),
+    ...upkeepRoutes(context),
     ...breakerRoutes(context),
     ...commandRoutes(context),
     ...photoRoutes(context),

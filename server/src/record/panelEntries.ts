@@ -2,9 +2,12 @@ import {
   PANEL_ENTRIES,
   type HouseMap,
   type MapLooks,
+  type UpkeepRound,
   type panelEntryInput,
   type ShownPanelEntry,
 } from '@phylaxon/core/record/panelEntries';
+import { dutyOf } from '@phylaxon/core/facts/upkeep';
+import { observationInput } from '@phylaxon/core/record/entities';
 import { In, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { attachmentRow } from '../attachments/index.ts';
@@ -17,7 +20,7 @@ import {
   StrikeTable,
   type PanelEntryRow,
 } from '../store/index.ts';
-import { logOfPanel, stampOfPanel } from './log.ts';
+import { logObservation, logOfPanel, stampOfPanel } from './log.ts';
 import { panelRow } from './panelRows.ts';
 import { panelEntryOf, strikesById } from './rowsToRecord.ts';
 import { checkVisit, nextOfVisit, recordVisitStep } from './visits.ts';
@@ -37,6 +40,7 @@ export async function logPanelEntry(edit: Edit, panelId: string, input: Input): 
   const visit =
     isNew && input.kind === 'visit-step' ? await nextOfVisit(edit.manager, panelId, input.content) : null;
   await logOfPanel(edit, panelId, row, input.id !== undefined);
+  if (isNew && input.kind === 'upkeep-round') await observeUpkeep(edit, input.content, input);
   if (visit && input.kind === 'visit-step') {
     const { at, simulated } = input;
     await recordVisitStep(edit, panelId, visit, input.content, { at, simulated });
@@ -67,6 +71,10 @@ function namedBreakers(input: Input): { field: string; breakerId: string }[] {
     return input.content.channels.flatMap(({ at }, i) =>
       at.kind === 'breaker' ? [{ field: `content.channels.${i}.at.breakerId`, breakerId: at.breakerId }] : [],
     );
+  if (input.kind === 'upkeep-round')
+    return input.content.results.flatMap(({ breakerId }, i) =>
+      breakerId === null ? [] : [{ field: `content.results.${i}.breakerId`, breakerId }],
+    );
   if (input.kind === 'house-map')
     return input.content.rounds.flatMap(({ off }, i) =>
       off.map((breakerId, j) => ({ field: `content.rounds.${i}.off.${j}`, breakerId })),
@@ -77,6 +85,23 @@ function namedBreakers(input: Input): { field: string; breakerId: string }[] {
     ...(breakerId === null ? [] : [{ field: 'content.breakerId', breakerId }]),
     ...steps.map((step, i) => ({ field: `content.steps.${i}.breakerId`, breakerId: step.breakerId })),
   ];
+}
+
+/** What came of each breaker is in its own log: wear, decisions and its page go by it. */
+async function observeUpkeep(
+  edit: Edit,
+  { duty, results }: UpkeepRound,
+  { at, simulated }: Input,
+): Promise<void> {
+  for (const { breakerId, result } of results) {
+    const seen = dutyOf(duty).results[result]!.seenAs;
+    if (breakerId !== null && seen)
+      await logObservation(
+        edit,
+        breakerId,
+        observationInput.parse({ ...seen, at, simulated, note: 'On a round' }),
+      );
+  }
 }
 
 /** Looks are at places of a map of this panel, in one of its rounds. */

@@ -2,3 +2,4 @@ export * from './panelReviewPdf.ts';
 export * from './pictures.ts';
 export * from './visitPdfs.ts';
 export * from './directoryPdf.ts';
+export * from './upkeepCalendar.ts';

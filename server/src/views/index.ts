@@ -3,3 +3,4 @@ export * from './legs.ts';
 export * from './panelReview.ts';
 export * from './planning.ts';
 export * from './visits.ts';
+export * from './upkeep.ts';

@@ -8,6 +8,7 @@ import type { AttachmentKind, PanelEntryName, PanelLog } from '@phylaxon/core/re
 import type { LegsView } from '@phylaxon/core/views/legs';
 import type { PanelReviewView } from '@phylaxon/core/views/panelReview';
 import type { Planning } from '@phylaxon/core/views/planning';
+import type { UpkeepView } from '@phylaxon/core/views/upkeep';
 import type { SiteVisits, VisitRecord } from '@phylaxon/core/views/visit';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
 import type { BackupState, Settings } from '@phylaxon/core/record/settings';
@@ -85,6 +86,7 @@ export const api = {
 
   planning: (siteId: string) => request<Planning>('GET', `/sites/${siteId}/planning`),
 
+  upkeep: (panelId: string) => request<UpkeepView>('GET', `/panels/${panelId}/upkeep`),
   visits: (siteId: string) => request<SiteVisits>('GET', `/sites/${siteId}/visits`),
   visit: (visitId: string) => request<VisitRecord>('GET', `/visits/${visitId}`),
 
@@ -157,6 +159,8 @@ export const api = {
       fileAddress(
         `/panels/${panelId}/directory.pdf${query({ widthMm: `${widthMm}`, heightMm: `${heightMm}`, zone: Intl.DateTimeFormat().resolvedOptions().timeZone, address: window.location.origin })}`,
       ),
+    calendar: (siteId: string) =>
+      fileAddress(`/sites/${siteId}/upkeep.ics${query({ address: window.location.origin })}`),
     labels: (panelId: string) => fileAddress(`/panels/${panelId}/labels.pdf`),
     zip: (siteId: string) => fileAddress(`/sites/${siteId}/site.zip`),
     json: (siteId: string) => fileAddress(`/sites/${siteId}/site.json`),

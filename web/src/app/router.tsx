@@ -31,6 +31,7 @@ const visitsView = async () => ({ Component: (await import('../visit/index.ts'))
 const visitView = async () => ({ Component: (await import('../visit/index.ts')).VisitPage });
 const houseMapView = async () => ({ Component: (await import('../houseMap/index.ts')).HouseMapPage });
 const directoryView = async () => ({ Component: (await import('../directory/index.ts')).DirectoryPage });
+const upkeepPageView = async () => ({ Component: (await import('../upkeep/index.ts')).UpkeepPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -60,6 +61,7 @@ export const router = createBrowserRouter([
       { path: 'panels/:panelId/room', lazy: roomView },
       { path: 'panels/:panelId/map', lazy: houseMapView },
       { path: 'panels/:panelId/directory', lazy: directoryView },
+      { path: 'panels/:panelId/upkeep', lazy: upkeepPageView },
       { path: 'panels/:panelId/breakers/:breakerId/what-if', lazy: whatIfView },
       { path: 'panels/:panelId/breakers/:breakerId/two-wires', lazy: twoWiresView },
       { path: 'settings', lazy: settingsView },

@@ -41,8 +41,9 @@ export function Attention({ board }: { board: Board }) {
         ]}
       />
       <Ways
-        label="Write down"
+        label="Keep"
         ways={[
+          ['Upkeep', `/panels/${panel.id}/upkeep`],
           ['Map the house', `/panels/${panel.id}/map`],
           ['The directory', `/panels/${panel.id}/directory`],
         ]}

@@ -32,6 +32,8 @@ export const recordQueries = {
       queryFn: () => api.planning(siteId!),
       enabled: siteId !== undefined,
     }),
+  upkeep: (panelId: string) =>
+    queryOptions({ queryKey: [RECORD, 'upkeep', panelId], queryFn: () => api.upkeep(panelId) }),
   visits: (siteId: string) =>
     queryOptions({ queryKey: [RECORD, 'visits', siteId], queryFn: () => api.visits(siteId) }),
   visit: (visitId: string) =>

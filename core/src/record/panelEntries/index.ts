@@ -7,6 +7,7 @@ export * from './serviceSheet.ts';
 export * from './proposal.ts';
 export * from './visitEntry.ts';
 export * from './houseMap.ts';
+export * from './upkeepRound.ts';
 export * from './panelEntry.ts';
 export * from './sayPanelEntry.ts';
 export * from './about.ts';

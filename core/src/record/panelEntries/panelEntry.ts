@@ -9,6 +9,7 @@ import { panelSignEntry } from './panelSignEntry.ts';
 import { proposal } from './proposal.ts';
 import { recording } from './recording.ts';
 import { serviceSheet } from './serviceSheet.ts';
+import { upkeepRound } from './upkeepRound.ts';
 import { visitEntry, visitStep } from './visitEntry.ts';
 
 /** Everything that is logged of a panel as a whole, by the name it is stored under. */
@@ -24,6 +25,7 @@ export const PANEL_ENTRIES = {
   'visit-step': visitStep,
   'house-map': houseMap,
   'map-looks': mapLooks,
+  'upkeep-round': upkeepRound,
 };
 type Kinds = typeof PANEL_ENTRIES;
 export type PanelEntryName = keyof Kinds;

@@ -1,3 +1,4 @@
+import { dutyOf } from '../../facts/upkeep/index.ts';
 import { PANEL_SIGN_WORDS } from '../../facts/vocabulary/index.ts';
 import type { Sentence } from '../../facts/quantities/index.ts';
 import type { PanelEntry } from './panelEntry.ts';
@@ -32,6 +33,8 @@ export function sayPanelEntry(entry: Pick<PanelEntry, 'kind' | 'content'>): Sent
       return `Planned: ${content.title}`;
     case 'visit':
       return `A visit: ${content.tasks.map(({ label }) => label).join(', ')}`;
+    case 'upkeep-round':
+      return `${dutyOf(content.duty).name}: ${counted(content.results.length, 'thing', 'things')}`;
     case 'house-map':
       return `A map of ${counted(content.rooms.length, 'room', 'rooms')}`;
     case 'map-looks':

@@ -110,6 +110,11 @@ function panelEntryPointers(file: SiteFile, no: No) {
       entry.content.tasks.some(({ breakerId }) => breakerId !== null && !breakers.has(breakerId))
     )
       no(['panelEntries', i, 'content'], 'No breaker in this file has this id.');
+    if (
+      entry.kind === 'upkeep-round' &&
+      entry.content.results.some(({ breakerId }) => breakerId !== null && !breakers.has(breakerId))
+    )
+      no(['panelEntries', i, 'content'], 'No breaker in this file has this id.');
     if (entry.kind === 'map-looks' && !maps.has(entry.content.mapId))
       no(['panelEntries', i, 'content', 'mapId'], 'No map in this file has this id.');
     if (entry.kind === 'visit-step' && !visits.has(entry.content.visitId))

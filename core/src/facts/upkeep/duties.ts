@@ -1,0 +1,119 @@
+import type { TestId } from '../vocabulary/index.ts';
+
+/** What may come of looking after one thing. */
+export interface DutyResult {
+  words: string;
+  /** It is as it should be. */
+  isGood: boolean;
+  /** What the diagnosis knows it as. */
+  seenAs?: { test: TestId; outcome: string };
+}
+
+/** Something that is done again and again, so that a panel stays in order. */
+export interface Duty {
+  name: string;
+  everyMonths: number;
+  how: readonly string[];
+  /** Of which breakers it is done one by one; `panel`: once for the panel. */
+  of: 'handles' | 'protected' | 'surge' | 'panel';
+  /** It lies behind the cover: a qualified electrician does it. */
+  behindCover?: true;
+  results: Readonly<Record<string, DutyResult>>;
+}
+
+/** What is kept up, and how often. */
+export const DUTIES = {
+  handles: {
+    name: 'Work every handle',
+    everyMonths: 6,
+    how: [
+      'Computers shut down, somebody there who can replace a breaker that does not come back.',
+      'Stand to the side. Fully off until it clicks, then on until it clicks.',
+    ],
+    of: 'handles',
+    results: {
+      moves: {
+        words: 'Off and on, cleanly',
+        isGood: true,
+        seenAs: { test: 'reset-feel', outcome: 'clean-clicks' },
+      },
+      'will-not-move': {
+        words: 'It does not move, or grinds',
+        isGood: false,
+        seenAs: { test: 'reset-feel', outcome: 'hard-or-gritty' },
+      },
+      'does-not-come-back': {
+        words: 'It does not come back on',
+        isGood: false,
+        seenAs: { test: 'reset-feel', outcome: 'will-not-latch' },
+      },
+    },
+  },
+  'test-buttons': {
+    name: 'Press every test button',
+    everyMonths: 1,
+    how: ['Press it: it trips. Then fully off and on again.'],
+    of: 'protected',
+    results: {
+      trips: {
+        words: 'It trips, and resets',
+        isGood: true,
+        seenAs: { test: 'test-button', outcome: 'trips-and-resets' },
+      },
+      'does-not-trip': {
+        words: 'It does not trip',
+        isGood: false,
+        seenAs: { test: 'test-button', outcome: 'does-not-trip' },
+      },
+      'does-not-reset': {
+        words: 'It trips, and does not come back',
+        isGood: false,
+        seenAs: { test: 'test-button', outcome: 'will-not-reset' },
+      },
+    },
+  },
+  'surge-lamp': {
+    name: 'Look at the surge protector’s lamp',
+    everyMonths: 6,
+    how: ['Lit as its label says: it protects. Dark: it has done its work, and is replaced.'],
+    of: 'surge',
+    results: { lit: { words: 'Lit', isGood: true }, dark: { words: 'Dark', isGood: false } },
+  },
+  'closed-look': {
+    name: 'Look, listen, smell at the closed panel',
+    everyMonths: 6,
+    how: [
+      'Rust, water, open holes, a hum, a crackle, a smell of hot plastic. The pipe from outdoors sealed.',
+      'Smoke alarms and the season’s large load, before it comes.',
+    ],
+    of: 'panel',
+    results: {
+      dry: { words: 'Dry, quiet, closed', isGood: true },
+      amiss: { words: 'Something is amiss', isGood: false },
+    },
+  },
+  inside: {
+    name: 'Screws, heat and seals, under load',
+    everyMonths: 12,
+    how: [
+      'A scan under load first. Then dead and proved dead: screws to their torque, rust, seals, fillers.',
+    ],
+    of: 'panel',
+    behindCover: true,
+    results: {
+      sound: { words: 'All as it should be', isGood: true },
+      found: { words: 'Something was found', isGood: false },
+    },
+  },
+} as const satisfies Record<string, Duty>;
+export type DutyId = keyof typeof DUTIES;
+export const DUTY_IDS = Object.keys(DUTIES) as [DutyId, ...DutyId[]];
+
+/**
+ * All that is known of something that is kept up.
+ *
+ * @param id which
+ * @returns how often, how, and what may come of it
+ * @example dutyOf('handles').everyMonths // 6
+ */
+export const dutyOf = (id: DutyId): Duty => DUTIES[id];

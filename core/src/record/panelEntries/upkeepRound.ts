@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { dutyOf, DUTY_IDS } from '../../facts/upkeep/index.ts';
+import { id } from '../entities/index.ts';
+import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
+
+/** A round of upkeep: what was done, breaker by breaker, and what came of it. */
+export const upkeepRound = panelEntryKind({
+  name: 'Round of upkeep',
+  fields: z
+    .strictObject({
+      duty: z.enum(DUTY_IDS, 'This is not known as upkeep.'),
+      results: z
+        .array(
+          z.strictObject({
+            breakerId: id.nullable().default(null).describe('null: of the panel as a whole'),
+            result: z.string(),
+          }),
+        )
+        .min(1, 'Do one thing at least.')
+        .max(200, 'At most 200 results.'),
+    })
+    .superRefine(({ duty, results }, context) => {
+      const known = dutyOf(duty).results;
+      results.forEach(({ result }, i) => {
+        if (!Object.hasOwn(known, result))
+          context.addIssue({
+            code: 'custom',
+            path: ['results', i, 'result'],
+            message: `The result must be one of: ${Object.keys(known).join(', ')}.`,
+          });
+      });
+    }),
+  attachment: null,
+  refuses: (profile, { duty }) => (dutyOf(duty).behindCover ? electriciansOnly(profile) : null),
+});
+export type UpkeepRound = z.output<typeof upkeepRound.fields>;

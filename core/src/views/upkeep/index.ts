@@ -1,0 +1,2 @@
+export * from './upkeep.ts';
+export * from './schema.ts';

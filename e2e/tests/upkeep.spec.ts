@@ -1,0 +1,51 @@
+import { expect } from '@playwright/test';
+import type { BreakerDetail, Board } from '@phylaxon/core/views/board';
+import { ownPanel, test } from '../support/index.ts';
+
+test.use({ viewport: { width: 390, height: 844 } });
+
+test('a round of handles, put down and taken up; what does not come back is a finding with its decision', async ({
+  page,
+  request,
+}) => {
+  const { panelId, path, siteId } = await ownPanel(request, [
+    '1 Router and alarm 15',
+    '2 Oven 40',
+    '3 Hall 15',
+  ]);
+  await page.goto(path);
+  await page.getByRole('link', { name: 'Upkeep' }).click();
+  const due = page.getByRole('list', { name: 'What is due' });
+  await expect(due.getByRole('listitem').filter({ hasText: 'Work every handle' })).toContainText(
+    'never done',
+  );
+  // What lies behind the cover is no homeowner’s.
+  await expect(due.getByRole('listitem').filter({ hasText: 'Screws, heat' })).toContainText(
+    'A qualified electrician',
+  );
+  await page.getByRole('button', { name: 'Begin: Work every handle' }).click();
+  const groups = page.getByRole('region', { name: 'Round' }).getByRole('group');
+  // What must not lose power comes last.
+  await expect(groups.last()).toHaveAttribute('aria-label', '1 Router and alarm');
+  await groups.first().getByRole('button', { name: 'Off and on, cleanly' }).click();
+  await page.reload();
+  await page.getByRole('button', { name: 'Begin: Work every handle' }).click();
+  await expect(groups.first().getByRole('button', { name: 'Off and on, cleanly' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await groups.nth(1).getByRole('button', { name: 'It does not come back on' }).click();
+  await expect(page.getByText('Leave it as it is, and do not force it.')).toBeVisible();
+  await groups.nth(2).getByRole('button', { name: 'Off and on, cleanly' }).click();
+  await page.getByRole('button', { name: 'The round is done, 1 not as it should be' }).click();
+  await expect(page.getByRole('region', { name: 'Rounds that were made' })).toContainText(
+    '1 of 3 not as it should be',
+  );
+  await expect(due.getByRole('listitem').filter({ hasText: 'Work every handle' })).toContainText('Next');
+  const { breakers } = (await (await request.get(`/api/v1/panels/${panelId}`)).json()) as Board;
+  const { id } = breakers.find(({ label }) => label === 'Hall')!.breaker;
+  const detail = (await (await request.get(`/api/v1/breakers/${id}`)).json()) as BreakerDetail;
+  expect(detail.verdict.decision.headline).not.toMatch(/^Keep/);
+  const calendar = await request.get(`/api/v1/sites/${siteId}/upkeep.ics`);
+  expect(await calendar.text()).toContain('RRULE:FREQ=MONTHLY;INTERVAL=6');
+});

@@ -1,0 +1,47 @@
+import { upkeepView } from '@phylaxon/core/views/upkeep';
+import { z } from 'zod';
+import { Download, route, type Route } from '../http/index.ts';
+import { upkeepCalendar } from '../reports/index.ts';
+import { siteUpkeep, upkeepPage } from '../views/index.ts';
+import { address } from './addressShape.ts';
+import type { Context } from './context.ts';
+import { byId } from './shapes.ts';
+import { fileName } from './transferRoutes.ts';
+
+const at = z.object({ address });
+
+/** What is kept up: when it is due, and as a calendar that others subscribe to. */
+export function upkeepRoutes({ record }: Context): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/panels/:id/upkeep',
+      tag: 'panels',
+      summary: 'What is kept up at a panel, when each is due, and the rounds that were made',
+      params: byId,
+      status: 200,
+      answer: upkeepView,
+      handle: ({ params }) => record.read((manager) => upkeepPage(manager, params.id)),
+    }),
+    {
+      method: 'get',
+      path: '/sites/:id/upkeep.ics',
+      tag: 'sites',
+      summary: 'What is due at a site, as a calendar: a file, or an address to subscribe to',
+      params: byId,
+      query: at,
+      status: 200,
+      answer: z.string(),
+      file: 'text/calendar',
+      handle: async ({ params, query }) => {
+        const due = await record.read((manager) => siteUpkeep(manager, (params as z.output<typeof byId>).id));
+        const { address: origin = '' } = query as z.output<typeof at>;
+        return new Download(
+          'text/calendar',
+          upkeepCalendar(due, origin),
+          `${fileName(due.site.name)}-upkeep.ics`,
+        );
+      },
+    },
+  ];
+}

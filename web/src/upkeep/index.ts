@@ -1,0 +1,1 @@
+export { UpkeepPage } from './UpkeepPage.tsx';
