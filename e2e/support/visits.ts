@@ -42,7 +42,7 @@ async function titleAfter(page: Page, title: string): Promise<string> {
 const signOf = async (page: Page) => (await next(page).allTextContents()).join();
 
 /**
- * Go on with a visit as a sound house lets it go, until a step of this name is in view.
+ * Go on with a visit as a sound house lets it go, by the keyboard, until a step of this name is in view.
  *
  * @param until its title
  */
@@ -56,11 +56,12 @@ export async function visitUntil(page: Page, until: RegExp): Promise<string> {
     const field = next(page).getByRole('textbox').first();
     if (/shows|you set/.test((await next(page).locator('form label').allTextContents()).join())) {
       await field.fill(figureFor(title));
-      await next(page).locator('form button[type=submit]').click();
-    } else if (/outlet wiring/.test(title)) await next(page).getByRole('button', { name: 'Correct' }).click();
+      await field.press('Enter');
+    } else if (/outlet wiring/.test(title))
+      await next(page).getByRole('button', { name: 'Correct' }).press('Enter');
     else if (/test button/.test(title))
-      await next(page).getByRole('button', { name: 'It trips, and resets' }).click();
-    else await next(page).locator('button.min-h-14').first().click();
+      await next(page).getByRole('button', { name: 'It trips, and resets' }).press('Enter');
+    else await next(page).locator('button.min-h-14').first().press('Enter');
     await expect.poll(() => signOf(page), QUICK).not.toBe(sign);
   }
   throw new Error('It never came.');

@@ -20,7 +20,7 @@ afterAll(() => server.store.close());
 
 const clock = () => new Date().toISOString();
 const post = (kind: string, content: object, more: object = {}) =>
-  call<{ ids: string[]; error?: { code: string; issues: { path: string }[] } }>(
+  call<{ ids: string[]; error?: { code: string; issues: { path: string; message: string }[] } }>(
     'post',
     `/panels/${ids.panelId}/entries`,
     { kind, at: clock(), content, simulated: true, ...more },
@@ -188,6 +188,17 @@ describe('a visit', () => {
     const again = { ...plan, visitId: randomUUID(), tasks: [{ ...task, partId: task.breakerId }] };
     expect((await post('visit', again)).body.error!.issues[0]!.path).toBe('content.tasks.0.partId');
     expect((await post('visit', plan)).body.error!.issues[0]!.path).toBe('content.visitId');
+    // The main is never worked on like this, whatever it is called.
+    const { breakers } = (await call<Board>('get', `/panels/${ids.panelId}`)).body;
+    const main = breakers.find(({ breaker }) => breaker.role === 'main')!.breaker.id;
+    const atMain = {
+      ...plan,
+      visitId: randomUUID(),
+      tasks: [{ ...task, id: 'x', breakerId: main, partId: randomUUID() }],
+    };
+    expect((await post('visit', atMain)).body.error!.issues[0]!.message).toMatch(/line side stays live/);
+    const twice = { ...plan, visitId: randomUUID(), tasks: [task, { ...task, id: 'x' }] };
+    expect((await post('visit', twice)).body.error!.issues[0]!.path).toBe('content.tasks.1.partId');
   });
 
   test('a new circuit and a move are work of a visit too', async () => {

@@ -92,12 +92,16 @@ export async function visitsOf(manager: EntityManager, panelId: string): Promise
 /** A visit that is planned is about breakers of its panel, once. */
 export async function checkVisit(manager: EntityManager, panelId: string, plan: Entry): Promise<void> {
   const { spaces } = await panelRow(manager, panelId);
-  const known = new Set(
-    (await manager.findBy(BreakerTable, { panelId, removedAt: IsNull() })).map(({ id }) => id),
-  );
+  const known = await manager.findBy(BreakerTable, { panelId, removedAt: IsNull() });
   plan.tasks.forEach(({ breakerId, space }, i) => {
-    if (breakerId !== null && !known.has(breakerId))
+    const breaker = known.find(({ id }) => id === breakerId);
+    if (breakerId !== null && !breaker)
       throw invalidField(`content.tasks.${i}.breakerId`, 'There is no such breaker in this panel.');
+    if (breaker?.role === 'main')
+      throw invalidField(
+        `content.tasks.${i}.breakerId`,
+        'The main is not worked on like this: its line side stays live. The utility cuts the service.',
+      );
     if (space > spaces)
       throw invalidField(`content.tasks.${i}.space`, `This panel has spaces 1 to ${spaces}, no ${space}.`);
   });

@@ -74,7 +74,11 @@ export function useVisit(told: VisitRecord) {
     [panel, plan.visitId, n],
   );
   const takeBack = useCallback(async (row: VisitStepRow) => {
-    await sendEntries(entries.strike('panelEntries', row.entryId, 'A slip'));
+    const { waiting, discard } = useOutbox.getState();
+    const kept = waiting.find(({ body }) => (body as { id?: string } | undefined)?.id === row.entryId);
+    // What only waits is taken back before anybody has it.
+    if (kept) discard(kept.id);
+    else await sendEntries(entries.strike('panelEntries', row.entryId, 'A slip'));
     setMine((before) => before.filter(({ entryId }) => entryId !== row.entryId));
     await askAgain();
   }, []);

@@ -95,6 +95,15 @@ export const visitPlan = z
   })
   .superRefine(({ tasks, sources }, context) => {
     noIdInTwo({ tasks, sources }, context);
+    const parts = tasks.map(({ partId }) => partId);
+    parts.forEach((partId, i) => {
+      if (partId !== null && parts.indexOf(partId) < i)
+        context.addIssue({
+          code: 'custom',
+          path: ['tasks', i, 'partId'],
+          message: 'Each part that goes in has an id of its own.',
+        });
+    });
     tasks.forEach(({ id, work, breakerId, partId, from }, i) => {
       const no = (field: string, message: string) =>
         context.addIssue({ code: 'custom', path: ['tasks', i, field], message });
