@@ -23,7 +23,8 @@ import {
 import { logObservation, logOfPanel, stampOfPanel } from './log.ts';
 import { panelRow } from './panelRows.ts';
 import { panelEntryOf, strikesById } from './rowsToRecord.ts';
-import { checkVisit, nextOfVisit, recordVisitStep } from './visits.ts';
+import { recordVisitStep } from './visitRecord.ts';
+import { checkVisit, nextOfVisit } from './visits.ts';
 
 type Input = z.output<typeof panelEntryInput>;
 

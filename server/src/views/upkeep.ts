@@ -14,7 +14,11 @@ export async function upkeepPage(manager: EntityManager, panelId: string): Promi
     .map(({ entry }) => entry)
     .filter(({ struck }) => struck === null)
     .map(({ id, at, content }) => ({ entryId: id, at, content: content as UpkeepRound }));
-  const kept = breakers.map(({ breaker, label, decision }) => ({ breaker, label, isStopped: decision.stop }));
+  const kept = breakers.map(({ breaker, label, decision, handle }) => ({
+    breaker,
+    label,
+    isLeftAlone: decision.stop || handle !== 'on',
+  }));
   return {
     duties: dutiesOf(kept, made, createdAt, new Date().toISOString()),
     rounds: made.map(({ entryId, at, content: { duty, results } }) => ({

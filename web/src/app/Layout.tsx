@@ -15,8 +15,8 @@ const LINE_KEY = '/';
 /** What every view stands in. */
 export function Layout() {
   const { isOpen, open } = useReadingLine();
-  // A case, a visit, a map leads by itself, one step at a time: nothing else is offered beside it.
-  const isLed = /^\/(cases|visits)\/|\/map$/.test(useLocation().pathname);
+  // A case, a visit, a map, a round leads by itself, one step at a time: nothing else is offered beside it.
+  const isLed = /^\/(cases|visits)\/|\/(map|upkeep)$/.test(useLocation().pathname);
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.key !== LINE_KEY || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target))

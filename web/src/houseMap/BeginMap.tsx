@@ -24,8 +24,9 @@ export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: Hous
   const [check, setCheck] = useState<MapCheck>('detect');
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const branches = breakers.filter(({ breaker, decision }) => breaker.role === 'branch' && !decision.stop);
-  const stopped = breakers.filter(({ breaker, decision }) => breaker.role === 'branch' && decision.stop);
+  const isStill = ({ decision, handle }: Board['breakers'][number]) => decision.stop || handle !== 'on';
+  const branches = breakers.filter((entry) => entry.breaker.role === 'branch' && !isStill(entry));
+  const untouched = breakers.filter((entry) => entry.breaker.role === 'branch' && isStill(entry));
   const mayBeOff = useMemo(
     () => branches.map(({ breaker }) => breaker.id).filter((one) => !stayOn.has(one)),
     [branches, stayOn],
@@ -103,10 +104,12 @@ export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: Hous
           ))}
         </div>
       </details>
-      {stopped.length > 0 && (
+      {untouched.length > 0 && (
         <p className="border-l-4 border-danger pl-3">
-          Not touched, since danger has stopped {stopped.length === 1 ? 'it' : 'them'}:{' '}
-          {stopped.map(({ breaker, label }) => `${placeText(breaker)} ${label ?? ''}`.trim()).join(', ')}.
+          Not touched, since danger has stopped them, or they are off or tripped:{' '}
+          {untouched.map(({ breaker, label }) => `${placeText(breaker)} ${label ?? ''}`.trim()).join(', ')}.
+          Switching such a handle on would be a reset: put it right first. What it feeds is dead in every
+          round.
         </p>
       )}
       <fieldset className="space-y-1">

@@ -57,6 +57,12 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
           stayed on.
         </p>
       )}
+      {of('always').length > 0 && (
+        <p className="border-l-4 border-heed pl-3">
+          <strong>Dead in every round:</strong> {namesOf(of('always'))}. Behind a breaker that is off or
+          tripped, a switch, or a protected outlet that has opened.
+        </p>
+      )}
       <ul className="divide-y divide-rule border-y border-rule-strong">
         {found.map(({ breaker, label, places, line }) => (
           <li key={breaker.id} className="py-2">

@@ -84,8 +84,8 @@ export const roundsOf = (breakerIds: readonly string[], way: MapWay, check: MapC
 
 /** What a place turned out to be. */
 export interface PlaceRead extends MappedPlace {
-  /** `one`: fed by that breaker; `two`: dead only with both off; `never`: it was never dead; `again`: its looks contradict; `open`: not looked at enough. */
-  is: 'one' | 'two' | 'never' | 'again' | 'open';
+  /** `one`: fed by that breaker; `two`: dead only with both off; `never`: it was never dead; `always`: it was dead in every round; `again`: its looks contradict; `open`: not looked at enough. */
+  is: 'one' | 'two' | 'never' | 'always' | 'again' | 'open';
   breakerIds: string[];
   /** A look that did not fit was put right. */
   mended: boolean;
@@ -173,8 +173,11 @@ export function readHouseMap(map: HouseMap, told: readonly MapLooks[]): PlaceRea
           : [],
       );
       const again = odd.length > 0 ? odd : dead.map((_is, round) => round);
-      // A slip is likelier than two breakers at one place: they are told once it was looked at twice.
-      const pair = again.every((round) => times.get(`${id} ${round}`)! > 1) ? pairOf(off, ids, dead) : null;
+      // A slip is likelier than anything else: the rest is told once it was looked at twice.
+      const isSeenTwice = again.every((round) => times.get(`${id} ${round}`)! > 1);
+      if (isSeenTwice && dead.every((is) => is === true))
+        return { ...place, is: 'always', breakerIds: [], again: [] };
+      const pair = isSeenTwice ? pairOf(off, ids, dead) : null;
       if (pair) return { ...place, is: 'two', breakerIds: pair, again: [] };
       return { ...place, is: 'again', breakerIds: feeds, again };
     }),

@@ -7,14 +7,14 @@ import { addMonths, dutiesOf, leastHarm } from './index.ts';
 
 const at = (space: number, label: string, change: object = {}) => ({
   label,
-  isStopped: false,
+  isLeftAlone: false,
   breaker: aBreaker({ id: uuid(space), space, ...change }),
 });
 const HOUSE = [
   at(1, 'Router and alarm'),
   at(2, 'Kitchen', { kind: 'gfci' }),
   at(3, 'Hall'),
-  { ...at(4, 'Sump'), isStopped: true },
+  { ...at(4, 'Sump'), isLeftAlone: true },
   at(5, 'Surge', { kind: 'surge' }),
   { ...at(0, 'Main'), breaker: aBreaker({ id: uuid(99), role: 'main', space: null }) },
 ];
@@ -24,7 +24,7 @@ const of = (duty: string, duties = dutiesOf(HOUSE, [], since, now)) =>
   duties.find((one) => one.duty === duty);
 
 describe('upkeep', () => {
-  test('each duty is about the breakers it fits, what must stay on last, what danger stopped never', () => {
+  test('each duty is about the breakers it fits, what must stay on last, what danger stopped, or tripped, never', () => {
     expect(of('handles')!.breakerIds).toEqual([uuid(2), uuid(3), uuid(5), uuid(1)]);
     expect(of('test-buttons')!.breakerIds).toEqual([uuid(2)]);
     expect(of('surge-lamp')!.breakerIds).toEqual([uuid(5)]);

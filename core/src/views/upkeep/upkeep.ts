@@ -6,8 +6,8 @@ import type { UpkeepRound } from '../../record/panelEntries/index.ts';
 export interface KeptBreaker {
   breaker: Pick<Breaker, 'id' | 'role' | 'kind' | 'space'>;
   label?: string | null;
-  /** Danger has stopped it: nothing touches its handle. */
-  isStopped: boolean;
+  /** Danger has stopped it, or it is off or tripped: working its handle would be a reset. */
+  isLeftAlone: boolean;
 }
 
 /** A round that was made. */
@@ -93,7 +93,7 @@ export function dutiesOf(
 ): DutyState[] {
   return DUTY_IDS.flatMap((duty): DutyState[] => {
     const { of, everyMonths } = dutyOf(duty);
-    const about = leastHarm(breakers.filter((one) => isAbout(duty, one) && !one.isStopped));
+    const about = leastHarm(breakers.filter((one) => isAbout(duty, one) && !one.isLeftAlone));
     if (of !== 'panel' && about.length === 0) return [];
     const made = rounds.filter(({ content }) => content.duty === duty).map(({ at }) => at);
     const lastAt = made.sort().at(-1) ?? null;

@@ -1,0 +1,245 @@
+import type { visitStep } from '@phylaxon/core/record/panelEntries';
+import {
+  seenAs,
+  troubleOf,
+  type TaskState,
+  type VisitFact,
+  type VisitPlan,
+  type VisitTask,
+  type WorkState,
+} from '@phylaxon/core/visit/work';
+import {
+  breakerInput,
+  circuitInput,
+  noteInput,
+  observationInput,
+  readingInput,
+  replacementInput,
+} from '@phylaxon/core/record/entities';
+import { IsNull, type EntityManager } from 'typeorm';
+import type { z } from 'zod';
+import type { Edit } from '../edit/index.ts';
+import { BreakerTable, PanelEntryTable, StrikeTable } from '../store/index.ts';
+import { fitBreaker, moveBreaker, replaceBreaker } from './breakers.ts';
+import { setCircuit } from './circuits.ts';
+import { logNote, logObservation, logReadings, strike } from './log.ts';
+import { panelRow } from './panelRows.ts';
+import { refuseUsedParts, type KnownVisit, type nextOfVisit } from './visits.ts';
+
+type Step = z.output<typeof visitStep.fields>;
+
+/** When something happened, and whether it was made up. */
+interface Told {
+  at: string;
+  simulated: boolean;
+}
+
+/** The part that is in now, where something went in. */
+const partOf = (task: VisitTask, { isOldPart }: TaskState): string | null =>
+  isOldPart || task.partId === null ? task.breakerId : task.partId;
+
+async function mainOf(manager: EntityManager, panelId: string): Promise<string | null> {
+  return (await manager.findOneBy(BreakerTable, { panelId, role: 'main', removedAt: IsNull() }))?.id ?? null;
+}
+
+/** The drawing follows what was done: the new part with its own record, the old one’s kept. */
+async function draw(
+  edit: Edit,
+  panelId: string,
+  task: VisitTask,
+  state: TaskState,
+  { at }: Told,
+): Promise<void> {
+  const { space, ratingAmps } = state;
+  const asFound = true;
+  const installedOn = at.slice(0, 10);
+  const why = task.why === '' ? 'On a visit' : task.why;
+  if (state.given === 'no') await refuseUsedParts(edit.manager, { tasks: [task] });
+  if (state.given === 'no' && task.work === 'replace') {
+    const part = { ratingAmps, kind: task.kind, family: task.family, installedOn, why, asFound };
+    const row = await replaceBreaker(
+      edit,
+      task.breakerId!,
+      replacementInput.parse({ ...part, version: await versionOf(edit, task.breakerId!) }),
+      task.partId!,
+    );
+    const half = state.isElsewhere ? null : task.half;
+    if (row.space !== space || row.half !== half)
+      await moveBreaker(edit, row.id, { space, half, exchange: false, version: row.version });
+  }
+  if (task.work === 'move')
+    await moveBreaker(edit, task.breakerId!, {
+      space,
+      half: task.half,
+      exchange: false,
+      version: await versionOf(edit, task.breakerId!),
+    });
+  if (task.work === 'new-breaker') {
+    const { poles, kind, family, half, label, conductor, receptacles } = task;
+    await fitBreaker(
+      edit,
+      panelId,
+      breakerInput.parse({ space, half, poles, ratingAmps, kind, family, installedOn, asFound }),
+      task.partId!,
+    );
+    await setCircuit(
+      edit,
+      task.partId!,
+      circuitInput.parse({ label, conductor, portableReceptacles: receptacles }),
+    );
+  }
+  // A stab that is not good is not used again.
+  if (space !== task.space) await closeSpace(edit, panelId, task.space);
+  if (task.proposalId !== null && (await isStanding(edit.manager, task.proposalId)))
+    await strike(edit, { kind: 'panelEntries', id: task.proposalId }, 'Carried out on a visit', null);
+}
+
+const versionOf = async ({ manager }: Edit, id: string) =>
+  (await manager.findOneByOrFail(BreakerTable, { id })).version;
+
+const isStanding = async (manager: EntityManager, id: string) =>
+  (await manager.existsBy(PanelEntryTable, { id })) &&
+  !(await manager.existsBy(StrikeTable, { panelEntryId: id }));
+
+/** A space that is not used again has a filler. */
+async function closeSpace(edit: Edit, panelId: string, space: number): Promise<void> {
+  const { blanks, holes } = await panelRow(edit.manager, panelId);
+  await edit.update('panel', panelId, {
+    blanks: [...new Set([...blanks, space])].sort((a, b) => a - b),
+    holes: holes.filter((one) => one !== space),
+  });
+}
+
+async function observe(edit: Edit, breakerId: string, told: Told, test: string, outcome: string, note = '') {
+  await logObservation(edit, breakerId, observationInput.parse({ test, outcome, note, ...told }));
+}
+
+/** What was met is logged at the part it was met at, so that it is decided anew before anything goes in. */
+async function logMet(
+  edit: Edit,
+  panelId: string,
+  plan: VisitPlan,
+  after: WorkState,
+  told: Told,
+): Promise<void> {
+  if (after.met === null) return;
+  const { trouble, id } = after.met;
+  const task = plan.tasks.find((one) => one.id === id);
+  const breakerId = task ? partHere(task, after) : await mainOf(edit.manager, panelId);
+  if (breakerId === null) return;
+  const seen = seenAs(trouble);
+  if (seen) await observe(edit, breakerId, told, seen.test, seen.outcome, 'On a visit');
+  else if (troubleOf(trouble).effect !== 'again')
+    await logNote(
+      edit,
+      breakerId,
+      noteInput.parse({ at: told.at, note: `On a visit: ${troubleOf(trouble).words}.` }),
+    );
+}
+
+/** The part at a place at this moment: the new one once it is in. */
+function partHere(task: VisitTask, { gates, tasks }: WorkState): string | null {
+  const state = tasks.find(({ id }) => id === task.id)!;
+  return gates.swapped.has(state.placeId) ? partOf(task, state) : task.breakerId;
+}
+
+type ReadingOf = z.input<typeof readingInput>;
+
+/** What proves the work, as readings of the part that is in. */
+function readingsOf(fact: VisitFact, told: Told): ReadingOf[] {
+  const common = { ...told, note: 'On a visit' };
+  if (fact.is === 'verified')
+    return [
+      { quantity: 'voltage', point: 'outlet', value: fact.volts, instrument: 'contact-meter', ...common },
+    ];
+  if (fact.is !== 'proof') return [];
+  switch (fact.proof) {
+    case 'between-poles':
+      return [
+        { quantity: 'voltage', point: 'legs', value: fact.volts, instrument: 'contact-meter', ...common },
+      ];
+    case 'current':
+      return [
+        { quantity: 'current', point: 'conductor', value: fact.amps, instrument: 'clamp-meter', ...common },
+      ];
+    case 'temperature':
+      return [
+        { quantity: 'temperature', point: 'face', value: fact.surfaceC, ambientC: fact.ambientC, ...common },
+      ];
+    default:
+      return [];
+  }
+}
+
+/** When a visit ends: what proved the work goes to each part’s own log, with how long the power was off. */
+async function close(edit: Edit, visit: KnownVisit, after: WorkState, told: Told): Promise<void> {
+  const steps = [...visit.steps];
+  const at = (is: VisitFact['is']) => steps.find(({ fact }) => fact.is === is)?.at;
+  const [off, on] = [at('main-off'), at('main-on')];
+  const minutes = off && on ? Math.max(1, Math.round((Date.parse(on) - Date.parse(off)) / 60_000)) : null;
+  for (const task of visit.plan.tasks) {
+    const state = after.tasks.find(({ id }) => id === task.id)!;
+    if (!after.gates.swapped.has(state.placeId)) continue;
+    const breakerId = partOf(task, state);
+    if (breakerId === null) continue;
+    for (const step of steps) {
+      const { fact } = step;
+      const about = 'id' in fact ? fact.id : null;
+      if (about !== task.id && about !== state.placeId) continue;
+      const when = { at: step.at, simulated: step.simulated };
+      const readings = readingsOf(fact, when);
+      if (readings.length > 0)
+        await logReadings(
+          edit,
+          breakerId,
+          readings.map((one) => readingInput.parse(one)),
+        );
+      if (fact.is === 'proof' && (fact.proof === 'outlet-wiring' || fact.proof === 'test-button'))
+        await observe(edit, breakerId, when, fact.proof, fact.outcome);
+    }
+    await observe(
+      edit,
+      breakerId,
+      told,
+      'terminal-inspection',
+      'clean-and-tight',
+      'Made on a visit, tightened to its figure',
+    );
+    if (task.work !== 'remake-joint')
+      await observe(edit, breakerId, told, 'stab-inspection', 'clean', 'Looked at on a visit');
+    if (minutes !== null)
+      await logNote(
+        edit,
+        breakerId,
+        noteInput.parse({ at: told.at, note: `Done on a visit. The power was off for ${minutes} min.` }),
+      );
+  }
+}
+
+/** What a step of a visit does to the rest of the record. */
+export async function recordVisitStep(
+  edit: Edit,
+  panelId: string,
+  { visit, before, after }: Awaited<ReturnType<typeof nextOfVisit>>,
+  { fact }: Step,
+  told: Told,
+): Promise<void> {
+  if (fact.is === 'swapped') {
+    const state = before.tasks.find(({ placeId }) => placeId === fact.id)!;
+    await draw(
+      edit,
+      panelId,
+      visit.plan.tasks.find(({ id }) => id === state.id)!,
+      state,
+      told,
+    );
+  }
+  if (fact.is === 'step-done' && fact.step === 'fill') {
+    const { holes } = await panelRow(edit.manager, panelId);
+    const state = before.tasks.find(({ id }) => id === fact.id);
+    const filled = state ? [] : holes;
+    for (const space of filled) await closeSpace(edit, panelId, space);
+  }
+  await logMet(edit, panelId, visit.plan, after, told);
+  if (fact.is === 'finished' || fact.is === 'abandoned') await close(edit, visit, after, told);
+}
