@@ -1,4 +1,4 @@
-import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { expect, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 import type { Board } from '@phylaxon/core/views/board';
 import { heading, next } from './cases.ts';
 
@@ -38,6 +38,12 @@ async function titleAfter(page: Page, title: string): Promise<string> {
   return (await heading(page).allTextContents())[0] ?? 'end';
 }
 
+/** Enter on a button that is still busy would be lost: wait until it takes it. */
+async function pressWhenReady(button: Locator) {
+  await expect(button).toBeEnabled();
+  await button.press('Enter');
+}
+
 /** What a step shows besides its title changes with each of several measures of one name. */
 const signOf = async (page: Page) => (await next(page).allTextContents()).join();
 
@@ -56,12 +62,14 @@ export async function visitUntil(page: Page, until: RegExp): Promise<string> {
     const field = next(page).getByRole('textbox').first();
     if (/shows|you set/.test((await next(page).locator('form label').allTextContents()).join())) {
       await field.fill(figureFor(title));
+      // Enter on a button that is still busy would be lost.
+      await expect(next(page).locator('form button[type=submit]')).toBeEnabled();
       await field.press('Enter');
     } else if (/outlet wiring/.test(title))
-      await next(page).getByRole('button', { name: 'Correct' }).press('Enter');
+      await pressWhenReady(next(page).getByRole('button', { name: 'Correct' }));
     else if (/test button/.test(title))
-      await next(page).getByRole('button', { name: 'It trips, and resets' }).press('Enter');
-    else await next(page).locator('button.min-h-14').first().press('Enter');
+      await pressWhenReady(next(page).getByRole('button', { name: 'It trips, and resets' }));
+    else await pressWhenReady(next(page).locator('button.min-h-14').first());
     await expect.poll(() => signOf(page), QUICK).not.toBe(sign);
   }
   throw new Error('It never came.');
