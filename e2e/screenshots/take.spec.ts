@@ -1,7 +1,3 @@
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Page } from '@playwright/test';
 import {
@@ -23,23 +19,6 @@ const phone = { width: 390, height: 844 };
 const shoot = async (page: Page, name: string) => {
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: `${FOLDER}/${name}.png` });
-};
-
-const openRecord = async (page: Page) => {
-  await page.getByRole('tab', { name: 'Record' }).click();
-  await page.getByRole('img', { name: /over time/ }).waitFor();
-  await page.getByRole('tab', { name: 'Record' }).evaluate((tab) => {
-    (tab as HTMLElement).blur();
-    tab.scrollIntoView();
-  });
-};
-
-const openBench = async (page: Page, part: string) => {
-  await page.getByRole('tab', { name: 'Bench' }).click();
-  await page.getByRole('tab', { name: part }).click();
-  await page.getByRole('tab', { name: part }).evaluate((tab) => (tab as HTMLElement).blur());
-  await page.getByRole('tab', { name: 'Bench' }).evaluate((tab) => tab.scrollIntoView());
-  await page.mouse.move(0, 0);
 };
 
 test('the pictures', async ({ page, request }) => {
@@ -79,15 +58,6 @@ test('the pictures', async ({ page, request }) => {
     await page.getByRole('article', { name: 'Decision' }).waitFor();
     await shoot(page, name);
   }
-  await page.goto(await detailPath(request, 'Steam press and tea corner'));
-  await openRecord(page);
-  await shoot(page, 'history');
-
-  await page.goto(await detailPath(request, 'Dehumidifier'));
-  await openBench(page, 'This breaker');
-  await page.getByRole('img', { name: /^Opens from/ }).waitFor();
-  await shoot(page, 'bench-unit');
-
   const path = await detailPath(request, 'Steam press and tea corner');
   const breakerId = path.split('/').at(-1)!;
   await openBoard(panel);
@@ -224,21 +194,32 @@ test('pictures of cases', async ({ page, request }) => {
   await page.getByRole('region', { name: 'Isolated' }).waitFor();
   await page.waitForTimeout(500);
   await shoot(page, 'case-decision');
-  const caseId = page.url().split('/').at(-1)!;
-  const pdf = await request.get(`/api/v1/cases/${caseId}/handover.pdf?zone=Europe/Lisbon`);
-  const folder = mkdtempSync(join(tmpdir(), 'handover-'));
-  writeFileSync(join(folder, 'page.pdf'), await pdf.body());
-  // From Debian’s poppler-utils.
-  execFileSync('pdftoppm', [
-    '-png',
-    '-r',
-    '96',
-    '-singlefile',
-    join(folder, 'page.pdf'),
-    join(FOLDER, 'case-handover'),
-  ]);
+  await keepingPictures(page, (await demoBoard(request)).panel.id);
   await visitPictures(page, (await demoBoard(request)).site.id);
 });
+
+/** The directory, a round of a map, upkeep: the last two on a phone. */
+async function keepingPictures(page: Page, panelId: string) {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`/panels/${panelId}/directory`);
+  await page.getByRole('region', { name: 'As it will hang' }).waitFor();
+  await shoot(page, 'directory');
+  await page.setViewportSize(phone);
+  await page.goto(`/panels/${panelId}/map`);
+  await page
+    .getByLabel('Rooms and what is in them')
+    .fill(
+      'Flat kitchen: counter left, counter right, cooker, hood\nFlat bath: lamp, shower pump\nCutting floor: lamps',
+    );
+  await page.getByRole('button', { name: 'Begin the first round' }).click();
+  await page.getByRole('button', { name: '○ Dead' }).first().click();
+  await page.getByRole('button', { name: 'The rest alive' }).click();
+  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await shoot(page, 'map-phone');
+  await page.goto(`/panels/${panelId}/upkeep`);
+  await page.getByRole('list', { name: 'What is due' }).waitFor();
+  await shoot(page, 'upkeep-phone');
+}
 
 /** A visit from its plan to its proof; it changes the panel, so it comes last. */
 async function visitPictures(page: Page, siteId: string) {
@@ -248,7 +229,7 @@ async function visitPictures(page: Page, siteId: string) {
   const due = page.getByRole('region', { name: 'Main panel' });
   await due.getByLabel('A generator or an inlet for one').check();
   await due.getByLabel('A generator or an inlet for one').blur();
-  await due.evaluate((part) => part.scrollIntoView());
+  await page.evaluate(() => window.scrollTo(0, 0));
   await shoot(page, 'visit-plan');
   await due.getByRole('button', { name: 'Plan this visit' }).click();
   await page.setViewportSize(phone);

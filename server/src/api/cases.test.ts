@@ -8,7 +8,7 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
 import { TESTS } from '@phylaxon/core/facts/vocabulary';
 import { newId } from '../edit/index.ts';
-import { aShed, callsTo, testApp } from '../testing/index.ts';
+import { aShed, bytesOf, callsTo, testApp } from '../testing/index.ts';
 
 type Server = Awaited<ReturnType<typeof testApp>>;
 let server: Server;
@@ -287,15 +287,8 @@ describe('a case handed over', () => {
     }
     for (let i = 0; i < 12; i++)
       await made(`/breakers/${breakerId}/events`, { kind: 'trip', pace: 'minutes', amps: 19.5, at: at(-i) });
-    const pdf = await request(server.app)
-      .get(`/api/v1/cases/${id}/handover.pdf?zone=Europe/Lisbon`)
-      .buffer(true)
-      .parse((answer, done) => {
-        const parts: Buffer[] = [];
-        answer.on('data', (part: Buffer) => parts.push(part));
-        answer.on('end', () => done(null, Buffer.concat(parts)));
-      });
-    const text = (pdf.body as Buffer).toString('latin1');
+    const pdf = await bytesOf(server.app, `/cases/${id}/handover.pdf?zone=Europe/Lisbon`);
+    const text = pdf.toString('latin1');
     expect(text.startsWith('%PDF-')).toBe(true);
     expect(text.match(/\/Type \/Page\b/g)).toHaveLength(1);
     expect((await call('get', `/cases/${id}/handover.pdf?zone=Nowhere/Atall`)).status).toBe(400);

@@ -1,7 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { CARD_SIZES } from '@phylaxon/core/views/directoryCard';
-import request from 'supertest';
-import { callsTo, readPdf, testApp } from '../testing/index.ts';
+import { bytesOf, callsTo, readPdf, testApp } from '../testing/index.ts';
 
 let server: Awaited<ReturnType<typeof testApp>>;
 let { call, made } = {} as ReturnType<typeof callsTo>;
@@ -12,18 +11,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.store.close());
 
-const pdfOf = async (path: string): Promise<Buffer> => {
-  const answer = await request(server.app)
-    .get(`/api/v1${path}`)
-    .buffer(true)
-    .parse((response, done) => {
-      const parts: Buffer[] = [];
-      response.on('data', (part: Buffer) => parts.push(part));
-      response.on('end', () => done(null, Buffer.concat(parts)));
-    });
-  expect(answer.status).toBe(200);
-  return answer.body as Buffer;
-};
+const pdfOf = (path: string) => bytesOf(server.app, path);
 
 /** A panel of so many spaces, each with a breaker of its own name. */
 async function aPanel(spaces: number, nameOf: (space: number) => string) {

@@ -5,7 +5,7 @@ import type { PanelLog } from '@phylaxon/core/record/panelEntries';
 import type { Planning } from '@phylaxon/core/views/planning';
 import { packRecording } from '@phylaxon/core/record/recordings';
 import request from 'supertest';
-import { aJpeg, aShed, callsTo, testApp, undoOrRedo } from '../testing/index.ts';
+import { aJpeg, aShed, bytesOf, callsTo, testApp, undoOrRedo } from '../testing/index.ts';
 
 let server: Awaited<ReturnType<typeof testApp>>;
 let { call, made } = {} as ReturnType<typeof callsTo>;
@@ -57,18 +57,7 @@ const channel = (more = {}) => ({
 const log = (entry: object) =>
   call<{ ids: string[] }>('post', `/panels/${panelId}/entries`, { at, ...entry });
 const listed = async () => (await call<PanelLog>('get', `/panels/${panelId}/entries`)).body.entries;
-const wholeSite = async () =>
-  (
-    await request(server.app)
-      .get(`/api/v1/sites/${siteId}/site.zip`)
-      .buffer(true)
-      .parse((response, done) => {
-        const chunks: Buffer[] = [];
-        response.on('data', (chunk: Buffer) => chunks.push(chunk));
-        response.on('end', () => done(null, Buffer.concat(chunks)));
-      })
-      .expect(200)
-  ).body as Buffer;
+const wholeSite = () => bytesOf(server.app, `/sites/${siteId}/site.zip`);
 
 test('a recording is kept once, told of without being opened, and read back byte by byte', async () => {
   const sha256 = await kept('recording', aRecording());

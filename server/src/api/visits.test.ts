@@ -6,7 +6,7 @@ import type { SiteVisits, VisitRecord } from '@phylaxon/core/views/visit';
 import { nextOf, walk, type VisitFact } from '@phylaxon/core/visit/work';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
-import { aShed, callsTo, readPdf, testApp } from '../testing/index.ts';
+import { aShed, bytesOf, callsTo, readPdf, testApp } from '../testing/index.ts';
 
 let server: Awaited<ReturnType<typeof testApp>>;
 let { call, made } = {} as ReturnType<typeof callsTo>;
@@ -244,16 +244,9 @@ describe('a visit', () => {
     expect((await post('visit', named)).status).toBe(201);
     await goOn(named.visitId, 'ghost');
     const at = `/visits/${named.visitId}/${page}.pdf`;
-    const answer = await request(server.app)
-      .get(`/api/v1${at}?address=${encodeURIComponent('http://panel.local:4710')}`)
-      .buffer(true)
-      .parse((response, done) => {
-        const parts: Buffer[] = [];
-        response.on('data', (part: Buffer) => parts.push(part));
-        response.on('end', () => done(null, Buffer.concat(parts)));
-      });
-    expect(answer.status).toBe(200);
-    const pdf = await readPdf(answer.body as Buffer);
+    const pdf = await readPdf(
+      await bytesOf(server.app, `${at}?address=${encodeURIComponent('http://panel.local:4710')}`),
+    );
     expect(pdf).toMatchObject({ title, language: 'en-US', isTagged: true, hasFonts: true });
     for (const one of words)
       expect(pdf.text.join(' ').replace(/\s+/g, '')).toContain(one.replace(/\s+/g, ''));

@@ -16,6 +16,7 @@ import {
   readingInput,
   replacementInput,
 } from '@phylaxon/core/record/entities';
+import { minutesTaken } from '@phylaxon/core/views/visit';
 import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import type { Edit } from '../edit/index.ts';
@@ -173,10 +174,8 @@ function readingsOf(fact: VisitFact, told: Told): ReadingOf[] {
 
 /** When a visit ends: what proved the work goes to each part’s own log, with how long the power was off. */
 async function close(edit: Edit, visit: KnownVisit, after: WorkState, told: Told): Promise<void> {
-  const steps = [...visit.steps];
-  const at = (is: VisitFact['is']) => steps.find(({ fact }) => fact.is === is)?.at;
-  const [off, on] = [at('main-off'), at('main-on')];
-  const minutes = off && on ? Math.max(1, Math.round((Date.parse(on) - Date.parse(off)) / 60_000)) : null;
+  const { steps } = visit;
+  const minutes = minutesTaken(steps);
   for (const task of visit.plan.tasks) {
     const state = after.tasks.find(({ id }) => id === task.id)!;
     if (!after.gates.swapped.has(state.placeId)) continue;

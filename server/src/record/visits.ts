@@ -1,5 +1,6 @@
 import type { visitEntry, visitStep } from '@phylaxon/core/record/panelEntries';
-import { begun, mayTakeBack, walk, workOn, type VisitFact, type WorkState } from '@phylaxon/core/visit/work';
+import { mayTakeBack, walk, workOn, type VisitFact, type WorkState } from '@phylaxon/core/visit/work';
+import { standsAs } from '@phylaxon/core/views/visit';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { conflict, invalidField } from '../errors/index.ts';
@@ -119,10 +120,7 @@ export async function refuseVisitStrike(
 
 const factsOf = ({ steps }: KnownVisit): VisitFact[] => steps.map(({ fact }) => fact);
 
-const isUnderWay = (visit: KnownVisit): boolean => {
-  const { state } = walk(visit.plan, factsOf(visit));
-  return visit.steps.length > 0 && !state.finished && !state.gates.abandoned;
-};
+const isUnderWay = (visit: KnownVisit): boolean => standsAs(visit) === 'under-way';
 
 /** What a step is about, and what it does to the visit; one that the gates do not let pass is refused. */
 export async function nextOfVisit(
@@ -135,11 +133,11 @@ export async function nextOfVisit(
   if (!visit) throw invalidField('content.visitId', 'There is no such visit to this panel.');
   if (n !== (visit.steps.at(-1)?.n ?? -1) + 1)
     throw conflict('visit_went_on', 'This visit has gone on, or back, since: look at where it stands.');
-  const other = visits.find((one) => one !== visit && isUnderWay(one));
-  if (other && visit.steps.length === 0)
+  // Only the first step begins a visit: later ones need not look at the others.
+  if (visit.steps.length === 0 && visits.some((one) => one !== visit && isUnderWay(one)))
     throw conflict('visit_under_way', 'Another visit to this panel is under way: end that one first.');
   const facts = factsOf(visit);
-  const before = facts.length === 0 ? begun(visit.plan) : walk(visit.plan, facts).state;
+  const before = walk(visit.plan, facts).state;
   const after = workOn(visit.plan, before, fact);
   if (after === null)
     throw conflict('visit_gate', 'That is not open at this point of the visit: look at what is next.');

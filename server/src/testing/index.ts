@@ -6,4 +6,5 @@ export * from './serverProcess.ts';
 export * from './currentVersion.ts';
 export * from './fuzzRequests.ts';
 export * from './undoOrRedo.ts';
+export * from './bytesOf.ts';
 export * from './readPdf.ts';

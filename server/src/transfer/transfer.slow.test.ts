@@ -4,9 +4,9 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import type { SiteSummary } from '@phylaxon/core/views/board';
 import type { Timeline } from '@phylaxon/core/views/timeline';
 import Papa from 'papaparse';
-import request, { type Response } from 'supertest';
+import request from 'supertest';
 import { siteFileSchemaText } from './index.ts';
-import { aJpeg, testApp } from '../testing/index.ts';
+import { aJpeg, bytesOf, testApp } from '../testing/index.ts';
 
 type App = Awaited<ReturnType<typeof testApp>>;
 
@@ -15,19 +15,7 @@ const sitesOf = async ({ app }: App): Promise<SiteSummary[]> =>
 const siteNamed = async (app: App, name: string) =>
   (await sitesOf(app)).find(({ site }) => site.name === name)!;
 
-const asBuffer = (answer: Response) => answer.body as Buffer;
-const download = async ({ app }: App, path: string): Promise<Buffer> =>
-  asBuffer(
-    await request(app)
-      .get(`/api/v1${path}`)
-      .expect(200)
-      .buffer(true)
-      .parse((response, done) => {
-        const chunks: Buffer[] = [];
-        response.on('data', (chunk: Buffer) => chunks.push(chunk));
-        response.on('end', () => done(null, Buffer.concat(chunks)));
-      }),
-  );
+const download = ({ app }: App, path: string) => bytesOf(app, path);
 const upload = ({ app }: App, path: string, file: Buffer | string, type = 'application/octet-stream') =>
   request(app).post(`/api/v1${path}`).set('Content-Type', type).send(file);
 

@@ -123,7 +123,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
           </p>
         )}
         {ON_A_VISIT.has(decision.action) && breaker.role === 'branch' && (
-          <p className="mt-3">
+          <p>
             <Link
               to={`/sites/${panel.siteId}/visits?breaker=${breaker.id}`}
               className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"

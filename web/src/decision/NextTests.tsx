@@ -1,6 +1,6 @@
 import type { ChangedBy, NextTest } from '@phylaxon/core/diagnosis/decision';
 import { ArrowRight } from 'lucide-react';
-import { useUnits } from '../shared/index.ts';
+import { uncapital, useUnits } from '../shared/index.ts';
 import { useMayDo } from '../stores/index.ts';
 
 /** Of each test: the outcomes that would lead to another decision. */
@@ -60,16 +60,12 @@ export function NextTests({ tests, changes, onLog }: Props) {
 /** More than this is no help to choose by. */
 const TOLD = 3;
 
-/** A sentence as it goes on after “If”. */
-const within = (text: string) =>
-  /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
-
 /** One line a decision it may lead to; where it leads nowhere else, why it is worth doing. */
 function WhatItChanges({ changes, otherwise }: { changes: ChangedBy[]; otherwise: string }) {
   const { say } = useUnits();
   const byHeadline = new Map<string, string[]>();
   for (const { headline, text } of changes)
-    byHeadline.set(headline, [...(byHeadline.get(headline) ?? []), within(say(text))]);
+    byHeadline.set(headline, [...(byHeadline.get(headline) ?? []), uncapital(say(text))]);
   if (byHeadline.size === 0) return <p className="text-sm text-ink-soft">{say(otherwise)}</p>;
   return (
     <ul className="text-sm text-ink-soft">

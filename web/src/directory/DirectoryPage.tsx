@@ -10,11 +10,20 @@ import {
 } from '@phylaxon/core/views/directoryCard';
 import type { Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { asButton, classes, Notice, NumberInput, PageHead, Part, SelectInput } from '../shared/index.ts';
+import {
+  asButton,
+  classes,
+  Notice,
+  NumberInput,
+  PageHead,
+  Part,
+  SelectInput,
+  TypedLines,
+} from '../shared/index.ts';
 
 /** The directory: to be printed for the door, and held against what hangs there. */
 export function DirectoryPage() {
@@ -118,7 +127,7 @@ function Card({ card }: { card: DirectoryCard }) {
   return (
     <section aria-label="As it will hang" className="border-2 border-ink bg-bone-raised p-3">
       <h2 className="text-xl font-bold">{card.title}</h2>
-      <div className="grid gap-x-6 sm:grid-cols-2">
+      <div className="grid items-start gap-x-6 gap-y-4 sm:grid-cols-2">
         {card.columns.map(({ head, lines }) => (
           <table key={head} className="w-full">
             <caption className="text-left text-sm text-ink-soft">{head}</caption>
@@ -132,7 +141,7 @@ function Card({ card }: { card: DirectoryCard }) {
             <tbody>
               {lines.map(({ place, label, rating, isUnnamed }) => (
                 <tr key={place} className="border-t border-rule align-baseline">
-                  <th scope="row" className="figures w-20 py-1 pr-2 text-left font-bold">
+                  <th scope="row" className="figures w-24 py-1 pr-2 text-left font-bold whitespace-nowrap">
                     {place}
                   </th>
                   <td
@@ -164,22 +173,16 @@ const KINDS: Record<DirectoryFinding['kind'], string> = {
 
 /** What hangs in the door, held against the record. */
 function Hanging({ board }: { board: Board }) {
-  const id = useId();
   const [text, setText] = useState('');
   const findings = text.trim() === '' ? null : directoryFindings(text, board.breakers);
   return (
     <Part title="What hangs there now" level={2}>
-      <label htmlFor={id} className="mb-1 block text-sm">
-        Type it as it is, a breaker a line: its space, then its name.
-      </label>
-      <textarea
-        id={id}
+      <TypedLines
+        label="Type it as it is, a breaker a line: its space, then its name."
         rows={5}
         value={text}
-        maxLength={20_000}
-        onChange={(event) => setText(event.target.value)}
+        onValue={setText}
         placeholder={'1 kitchen\n2-4 stove'}
-        className="w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2 placeholder:text-ink-soft"
       />
       {findings && (
         <div role="status" aria-label="Differences">

@@ -4,8 +4,17 @@ import type { Board } from '@phylaxon/core/views/board';
 import { mapMinutes, readRooms, roundsOf, type MapWay } from '@phylaxon/core/views/houseMap';
 import { useId, useMemo, useState } from 'react';
 import { newId } from '../api/index.ts';
-import { Button, CheckInput, FieldError, placeText, sayError, SelectInput } from '../shared/index.ts';
-import { useMapDraft } from './mapStore.ts';
+import {
+  Button,
+  CheckInput,
+  FieldError,
+  placeText,
+  sayError,
+  SelectInput,
+  toggled,
+  TypedLines,
+} from '../shared/index.ts';
+import { useTypedRooms } from './typedRooms.ts';
 
 const CHECK_WORDS: Record<MapCheck, string> = {
   none: 'a slip goes unnoticed',
@@ -17,23 +26,29 @@ const CHECK_WORDS: Record<MapCheck, string> = {
 export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: HouseMap) => Promise<void> }) {
   const { panel, breakers } = board;
   const id = useId();
-  const { typed, type } = useMapDraft();
+  const { typed, type } = useTypedRooms();
   const text = typed[panel.id] ?? '';
   const [stayOn, setStayOn] = useState<ReadonlySet<string>>(() => new Set());
   const [way, setWay] = useState<MapWay>('rounds');
   const [check, setCheck] = useState<MapCheck>('detect');
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const isStill = ({ decision, handle }: Board['breakers'][number]) => decision.stop || handle !== 'on';
-  const branches = breakers.filter((entry) => entry.breaker.role === 'branch' && !isStill(entry));
-  const untouched = breakers.filter((entry) => entry.breaker.role === 'branch' && isStill(entry));
+  const { branches, untouched } = useMemo(() => {
+    const all = breakers.filter(({ breaker }) => breaker.role === 'branch');
+    const isLeftAlone = ({ decision, handle }: Board['breakers'][number]) => decision.stop || handle !== 'on';
+    return { branches: all.filter((one) => !isLeftAlone(one)), untouched: all.filter(isLeftAlone) };
+  }, [breakers]);
   const mayBeOff = useMemo(
     () => branches.map(({ breaker }) => breaker.id).filter((one) => !stayOn.has(one)),
     [branches, stayOn],
   );
   const { rooms, notUnderstood } = useMemo(() => readRooms(text, newId), [text]);
   const count = rooms.reduce((sum, room) => sum + room.places.length, 0);
-  const rounds = useMemo(() => roundsOf(mayBeOff, 'rounds', check), [mayBeOff, check]);
+  const roundsBy = useMemo(
+    () => Object.fromEntries(MAP_CHECKS.map((one) => [one, roundsOf(mayBeOff, 'rounds', one)])),
+    [mayBeOff],
+  );
+  const rounds = roundsBy[check]!;
   const minutes = mapMinutes(
     rounds.map(({ off }) => off.length),
     mayBeOff.length,
@@ -48,7 +63,7 @@ export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: Hous
         check: way === 'rounds' ? check : 'none',
         rooms,
         stayOn: [...stayOn],
-        rounds: roundsOf(mayBeOff, way, check),
+        rounds: way === 'rounds' ? rounds : roundsOf(mayBeOff, way, 'none'),
       });
     } catch (error) {
       setProblem(sayError(error));
@@ -58,21 +73,13 @@ export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: Hous
   return (
     <div className="space-y-5">
       <div>
-        <label htmlFor={id} className="mb-1 block font-semibold">
-          Rooms and what is in them
-        </label>
-        <p className="mb-1 text-sm text-ink-soft">
-          A room a line, its outlets, lamps and machines behind a colon. Both halves of a double outlet,
-          switched halves, the yard and the garage, doorbell and smoke alarms.
-        </p>
-        <textarea
-          id={id}
+        <TypedLines
+          label="Rooms and what is in them"
+          hint="A room a line, its outlets, lamps and machines behind a colon. Both halves of a double outlet, switched halves, the yard and the garage, doorbell and smoke alarms."
           rows={8}
           value={text}
-          maxLength={20_000}
-          onChange={(event) => type(panel.id, event.target.value)}
+          onValue={(lines) => type(panel.id, lines)}
           placeholder={'Kitchen: counter left, counter right, hood, fridge\nHall: lamp, outlet by the door'}
-          className="w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2 placeholder:text-ink-soft"
         />
         {notUnderstood.length > 0 && (
           <FieldError
@@ -93,13 +100,7 @@ export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: Hous
               key={breaker.id}
               label={`${placeText(breaker)} ${label ?? ''} stays on`}
               checked={stayOn.has(breaker.id)}
-              onChecked={(isOn) =>
-                setStayOn(
-                  isOn
-                    ? new Set([...stayOn, breaker.id])
-                    : new Set([...stayOn].filter((one) => one !== breaker.id)),
-                )
-              }
+              onChecked={(isOn) => setStayOn(toggled(stayOn, breaker.id, isOn))}
             />
           ))}
         </div>
@@ -146,7 +147,7 @@ export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: Hous
           label="If a look is wrong"
           options={MAP_CHECKS.map((value) => ({
             value,
-            label: `${CHECK_WORDS[value]}: ${roundsOf(mayBeOff, 'rounds', value).length} rounds`,
+            label: `${CHECK_WORDS[value]}: ${roundsBy[value]!.length} rounds`,
           }))}
           value={check}
           onValue={setCheck}

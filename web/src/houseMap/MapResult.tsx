@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { drawing } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { Notice, Part, placeText, SendButton } from '../shared/index.ts';
+import { CheckInput, Notice, Part, placeText, SendButton, toggled } from '../shared/index.ts';
 
 const namesOf = (places: readonly PlaceRead[]) =>
   places.map(({ room, name }) => `${room}: ${name}`).join('; ');
@@ -90,24 +90,16 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
           <ul>
             {changed.map(({ breaker, label, line }) => (
               <li key={breaker.id}>
-                <label className="flex min-h-11 items-start gap-3 py-2">
-                  <input
-                    type="checkbox"
-                    checked={!left.has(breaker.id)}
-                    onChange={(event) =>
-                      setLeft(
-                        event.target.checked
-                          ? new Set([...left].filter((id) => id !== breaker.id))
-                          : new Set([...left, breaker.id]),
-                      )
-                    }
-                    className="mt-1 size-5 shrink-0 accent-ink"
-                  />
-                  <span>
-                    <span className="figures">{placeText(breaker)}</span> {label ?? 'no name'} →{' '}
-                    <strong>{line}</strong>
-                  </span>
-                </label>
+                <CheckInput
+                  label={
+                    <>
+                      <span className="figures">{placeText(breaker)}</span> {label ?? 'no name'} →{' '}
+                      <strong>{line}</strong>
+                    </>
+                  }
+                  checked={!left.has(breaker.id)}
+                  onChecked={(isIn) => setLeft(toggled(left, breaker.id, !isIn))}
+                />
               </li>
             ))}
           </ul>

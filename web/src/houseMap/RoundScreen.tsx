@@ -2,8 +2,8 @@ import type { HouseMap } from '@phylaxon/core/record/panelEntries';
 import type { Board } from '@phylaxon/core/views/board';
 import type { MappedPlace } from '@phylaxon/core/views/houseMap';
 import { useEffect, useRef, useState } from 'react';
-import { Button, classes, FieldError, placeText, sayError } from '../shared/index.ts';
-import { roundKey, useMapDraft } from './mapStore.ts';
+import { Button, ChoiceButton, FieldError, placeText, sayError } from '../shared/index.ts';
+import { useTaps } from '../stores/index.ts';
 import type { SendMap } from './useHouseMap.ts';
 
 interface Props {
@@ -17,10 +17,15 @@ interface Props {
   send: SendMap;
 }
 
+const ANSWERS = [
+  ['dead', '○ Dead'],
+  ['alive', '● Alive'],
+] as const;
+
 /** A round: what is off, then every place dead or alive, by thumb. */
 export function RoundScreen({ board, map, round, places, isAgain, send }: Props) {
-  const key = roundKey(map.mapId, round, isAgain);
-  const { tapped, tap, forget } = useMapDraft();
+  const key = `${map.mapId} ${round}${isAgain ? ' again' : ''}`;
+  const { tapped, tap, forget } = useTaps();
   const looks = tapped[key] ?? {};
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -39,7 +44,7 @@ export function RoundScreen({ board, map, round, places, isAgain, send }: Props)
     setBusy(true);
     setProblem(null);
     try {
-      const told = places.map(({ id }) => ({ placeId: id, dead: looks[id]! }));
+      const told = places.map(({ id }) => ({ placeId: id, dead: looks[id] === 'dead' }));
       await send({ kind: 'map-looks', content: { mapId: map.mapId, round, looks: told } });
       forget(key);
     } catch (error) {
@@ -78,7 +83,7 @@ export function RoundScreen({ board, map, round, places, isAgain, send }: Props)
                     tap(
                       key,
                       open.map(({ id }) => id),
-                      false,
+                      'alive',
                     )
                   }
                 >
@@ -94,21 +99,15 @@ export function RoundScreen({ board, map, round, places, isAgain, send }: Props)
                 >
                   <span className="min-w-0 wrap-anywhere">{name}</span>
                   <span role="group" aria-label={name} className="flex shrink-0 gap-2">
-                    {([true, false] as const).map((dead) => (
-                      <button
-                        key={String(dead)}
-                        type="button"
-                        aria-pressed={looks[id] === dead}
-                        onClick={() => tap(key, [id], dead)}
-                        className={classes(
-                          'min-h-12 min-w-20 rounded-sm border-2 px-3 font-semibold',
-                          looks[id] === dead
-                            ? 'border-ink bg-ink text-bone-raised'
-                            : 'border-rule-strong hover:bg-bone-sunk',
-                        )}
+                    {ANSWERS.map(([answer, words]) => (
+                      <ChoiceButton
+                        key={answer}
+                        isChosen={looks[id] === answer}
+                        onChoose={() => tap(key, [id], answer)}
+                        className="min-w-20"
                       >
-                        {dead ? '○ Dead' : '● Alive'}
-                      </button>
+                        {words}
+                      </ChoiceButton>
                     ))}
                   </span>
                 </li>

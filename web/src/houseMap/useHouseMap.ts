@@ -1,21 +1,29 @@
-import { houseMap, mapLooks, type HouseMap, type MapLooks } from '@phylaxon/core/record/panelEntries';
+import {
+  houseMap,
+  mapLooks,
+  type HouseMap,
+  type MapLooks,
+  type ShownPanelEntry,
+} from '@phylaxon/core/record/panelEntries';
 import { useQuery } from '@tanstack/react-query';
-import { useCallback, useMemo, useState } from 'react';
-import { entries, type Pending } from '../api/index.ts';
+import { useCallback, useMemo } from 'react';
+import { entries } from '../api/index.ts';
 import { askAgain, recordQueries } from '../queries/index.ts';
-import { sendEntries, useOutbox } from '../stores/index.ts';
+import { sendEntries, useWithSent } from '../stores/index.ts';
 
-/** What waits for the server, or was told here a moment ago: in the place of what the server will tell. */
-interface Kept {
+interface Told {
   id: string;
   kind: 'house-map' | 'map-looks';
   content: unknown;
 }
 
-const keptOf = ({ body }: Pick<Pending, 'body'>): Kept[] => {
-  const { id, kind, content } = (body ?? {}) as Partial<Kept>;
-  return id !== undefined && (kind === 'house-map' || kind === 'map-looks') ? [{ id, kind, content }] : [];
-};
+/** An entry of a map, as it was sent. */
+function toldIn(body: object): Told | null {
+  const { id, kind, content } = body as Partial<Told>;
+  return id !== undefined && (kind === 'house-map' || kind === 'map-looks') ? { id, kind, content } : null;
+}
+
+const NONE: ShownPanelEntry[] = [];
 
 /**
  * The latest map of what a panel feeds, with all that was looked at, and what still waits for the server.
@@ -26,40 +34,40 @@ const keptOf = ({ body }: Pick<Pending, 'body'>): Kept[] => {
 export function useHouseMap(panelId: string, panelName: string) {
   const maps = useQuery(recordQueries.panelEntries(panelId, 'house-map'));
   const looks = useQuery(recordQueries.panelEntries(panelId, 'map-looks'));
-  const all = useOutbox((state) => state.waiting);
-  const [mine, setMine] = useState<readonly Kept[]>([]);
-  const told = useMemo(() => {
-    const rows = [...(maps.data ?? []), ...(looks.data ?? [])].reverse();
-    const struck = new Set(rows.flatMap(({ entry }) => (entry.struck === null ? [] : [entry.id])));
-    const known = rows.map(({ entry }): Kept => ({
-      id: entry.id,
-      kind: entry.kind as Kept['kind'],
-      content: entry.content,
-    }));
-    const waiting = all.filter(({ refused }) => refused === null).flatMap(keptOf);
-    const merged = new Map([...known, ...mine, ...waiting].map((one) => [one.id, one]));
-    return [...merged.values()].filter(({ id }) => !struck.has(id));
-  }, [maps.data, looks.data, all, mine]);
+  const [mapRows, lookRows] = [maps.data ?? NONE, looks.data ?? NONE];
+  // The server tells the newest first; they are read as they happened.
+  const told = useMemo(
+    () =>
+      [...mapRows, ...lookRows]
+        .reverse()
+        .flatMap(({ entry }): Told[] =>
+          entry.struck === null
+            ? [{ id: entry.id, kind: entry.kind as Told['kind'], content: entry.content }]
+            : [],
+        ),
+    [mapRows, lookRows],
+  );
+  const { rows, sent } = useWithSent(told, toldIn);
   const map = useMemo(() => {
-    const latest = told.findLast(({ kind }) => kind === 'house-map');
+    const latest = rows.findLast(({ kind }) => kind === 'house-map');
     return latest ? houseMap.fields.parse(latest.content) : null;
-  }, [told]);
+  }, [rows]);
   const seen = useMemo(
     () =>
-      told.flatMap(({ kind, content }): MapLooks[] => {
+      rows.flatMap(({ kind, content }): MapLooks[] => {
         const read = kind === 'map-looks' ? mapLooks.fields.safeParse(content) : null;
         return read?.success && read.data.mapId === map?.mapId ? [read.data] : [];
       }),
-    [told, map],
+    [rows, map],
   );
   const send = useCallback(
     async (entry: { kind: 'house-map'; content: HouseMap } | { kind: 'map-looks'; content: MapLooks }) => {
       const pending = entries.panelEntry(panelId, panelName, { at: new Date().toISOString(), ...entry });
       await sendEntries(pending);
-      setMine((before) => [...before, ...keptOf(pending)]);
+      sent(pending);
       await askAgain();
     },
-    [panelId, panelName],
+    [panelId, panelName, sent],
   );
   return {
     map,

@@ -1,7 +1,8 @@
+import type { ReactNode } from 'react';
 import { classes } from './classes.ts';
 
 interface Props {
-  label: string;
+  label: ReactNode;
   checked: boolean;
   onChecked: (checked: boolean) => void;
   /** It stands on the board. */
@@ -10,13 +11,13 @@ interface Props {
 
 /** Yes or no, outside of a form. */
 export const CheckInput = ({ label, checked, onChecked, isOnBoard = false }: Props) => (
-  <label className="flex min-h-11 items-center gap-3">
+  <label className="flex min-h-11 items-start gap-3 py-2">
     <input
       type="checkbox"
       checked={checked}
       onChange={(event) => onChecked(event.target.checked)}
-      className={classes('size-5', isOnBoard ? 'accent-heed-lit' : 'accent-ink')}
+      className={classes('mt-0.5 size-5 shrink-0', isOnBoard ? 'accent-heed-lit' : 'accent-ink')}
     />
-    {label}
+    <span>{label}</span>
   </label>
 );

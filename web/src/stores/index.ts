@@ -2,5 +2,7 @@ export * from './outbox.ts';
 export * from './profileStore.ts';
 export * from './settingsStore.ts';
 export * from './stepSite.ts';
+export * from './tapStore.ts';
 export * from './useChanges.ts';
+export * from './useWithSent.ts';
 export * from './lineStore.ts';

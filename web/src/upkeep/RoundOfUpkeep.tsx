@@ -3,8 +3,8 @@ import type { Board } from '@phylaxon/core/views/board';
 import type { UpkeepView } from '@phylaxon/core/views/upkeep';
 import { Link } from 'react-router';
 import { entries } from '../api/index.ts';
-import { Button, classes, placeText, SendButton } from '../shared/index.ts';
-import { useUpkeepDraft } from './upkeepStore.ts';
+import { Button, ChoiceButton, placeText, SendButton } from '../shared/index.ts';
+import { useTaps } from '../stores/index.ts';
 
 interface Props {
   board: Board;
@@ -19,7 +19,7 @@ export function RoundOfUpkeep({ board, state, onEnd }: Props) {
   const { panel, breakers } = board;
   const { name, how, of, results } = dutyOf(state.duty);
   const round = `${panel.id} ${state.duty}`;
-  const { tapped, tap, forget } = useUpkeepDraft();
+  const { tapped, tap, forget } = useTaps();
   const done = tapped[round] ?? {};
   const things =
     of === 'panel'
@@ -51,20 +51,13 @@ export function RoundOfUpkeep({ board, state, onEnd }: Props) {
             </p>
             <div role="group" aria-label={`${place} ${title}`.trim()} className="mt-1 flex flex-wrap gap-2">
               {Object.entries(results).map(([result, { words }]) => (
-                <button
+                <ChoiceButton
                   key={result}
-                  type="button"
-                  aria-pressed={done[id] === result}
-                  onClick={() => tap(round, id, result)}
-                  className={classes(
-                    'min-h-12 rounded-sm border-2 px-3 font-semibold',
-                    done[id] === result
-                      ? 'border-ink bg-ink text-bone-raised'
-                      : 'border-rule-strong hover:bg-bone-sunk',
-                  )}
+                  isChosen={done[id] === result}
+                  onChoose={() => tap(round, [id], result)}
                 >
                   {words}
-                </button>
+                </ChoiceButton>
               ))}
             </div>
             {done[id] !== undefined && !results[done[id]]!.isGood && id !== THE_PANEL && (

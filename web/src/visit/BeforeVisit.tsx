@@ -4,9 +4,10 @@ import type { VisitTask } from '@phylaxon/core/visit/work';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, entries } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { asButton, Button, Part, SendButton, useUnits } from '../shared/index.ts';
+import { Button, Part, useUnits } from '../shared/index.ts';
+import { PdfLink } from './PdfLink.tsx';
+import { TakeVisitBack } from './TakeVisitBack.tsx';
 import { useVisitWork } from './useVisit.ts';
 
 const WORK_TEXT: Record<VisitTask['work'], string> = {
@@ -88,13 +89,7 @@ export function BeforeVisit() {
               ))}
             </ul>
           </div>
-          <SendButton
-            stored="Taken back"
-            entries={() => [entries.strike('panelEntries', record.entryId, 'Not planned any more')]}
-            once
-          >
-            Take the visit back
-          </SendButton>
+          <TakeVisitBack />
           <p className="text-sm text-ink-soft">
             Dead is what a contact meter says, proved before and after on a live point. A non-contact tester
             only warns: it misses what is shielded, dry, or cancels between two legs. And nothing is exchanged
@@ -103,20 +98,6 @@ export function BeforeVisit() {
         </div>
       </details>
     </>
-  );
-}
-
-function PdfLink({ page, children }: { page: 'tag' | 'notice' | 'sheet'; children: string }) {
-  const { record } = useVisitWork();
-  return (
-    <a
-      href={api.files.visitPage(record.plan.visitId, page)}
-      className={asButton('quiet')}
-      target="_blank"
-      rel="noreferrer"
-    >
-      {children}
-    </a>
   );
 }
 

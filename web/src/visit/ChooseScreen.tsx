@@ -1,6 +1,7 @@
 import { placementProblem } from '@phylaxon/core/panel/layout';
-import { STANDARD_RATINGS_AMPS } from '@phylaxon/core/facts/standards';
-import { WAY_WORDS } from '@phylaxon/core/views/visit';
+import { GAUGES, isMade, MATERIALS } from '@phylaxon/core/facts/standards';
+import { sayConductor, type Conductor } from '@phylaxon/core/code/sizing';
+import { ratingForWire, WAY_WORDS } from '@phylaxon/core/views/visit';
 import {
   troubleOf,
   type TaskState,
@@ -16,6 +17,13 @@ import { StepScreen } from './StepScreen.tsx';
 import { useOnce } from './useOnce.ts';
 import { useVisitWork } from './useVisit.ts';
 
+/** Wires of branch circuits, the thinnest first. */
+const WIRES = MATERIALS.flatMap((material) =>
+  GAUGES.slice(0, 6)
+    .filter((gauge) => isMade({ gauge, material }))
+    .map((gauge) => ({ value: `${gauge} ${material}`, label: sayConductor({ gauge, material }) })),
+);
+
 interface Props {
   task: VisitTask;
   now: TaskState;
@@ -27,16 +35,16 @@ export function ChooseScreen({ task, now, trouble }: Props) {
   const { tell } = useVisitWork();
   const { busy, problem, once } = useOnce();
   const free = useFreeSpaces(now);
-  const smaller = STANDARD_RATINGS_AMPS.filter((amps) => amps < now.ratingAmps && amps >= 10).reverse();
   const [space, setSpace] = useState<number | null>(null);
-  const [ratingAmps, setRatingAmps] = useState<number | null>(null);
-  const to = { space: space ?? free[0] ?? null, ratingAmps: ratingAmps ?? smaller[0] ?? null };
+  const [wire, setWire] = useState(WIRES[0]!.value);
+  const [gauge, material] = wire.split(' ') as [Conductor['gauge'], Conductor['material']];
+  const forWire = ratingForWire({ gauge, material }, task.receptacles);
+  const to = {
+    space: space ?? free[0] ?? null,
+    ratingAmps: forWire.ratingAmps < now.ratingAmps ? forWire.ratingAmps : null,
+  };
   const isOpen = (way: Way) =>
-    way === 'other-space'
-      ? to.space !== null
-      : way === 'smaller'
-        ? to.ratingAmps !== null
-        : way !== 'put-back' || task.work === 'replace';
+    way === 'other-space' ? to.space !== null : way !== 'put-back' || task.work === 'replace';
   const ways = (troubleOf(trouble).ways ?? []).filter(isOpen);
   return (
     <StepScreen title={`${task.label}: what now?`}>
@@ -55,17 +63,24 @@ export function ChooseScreen({ task, now, trouble }: Props) {
               />
             )}
             {way === 'smaller' && (
-              <SelectInput
-                label="Rating of the part that goes in"
-                options={smaller.map((amps) => ({ value: amps, label: `${amps} A` }))}
-                value={to.ratingAmps!}
-                onValue={setRatingAmps}
-              />
+              <>
+                <SelectInput
+                  label="What the wire is, by its jacket"
+                  options={WIRES}
+                  value={wire}
+                  onValue={setWire}
+                />
+                <p className="mt-1 font-medium">
+                  {to.ratingAmps === null
+                    ? `${forWire.reason} This one may stay as it was planned: choose what it really is.`
+                    : forWire.reason}
+                </p>
+              </>
             )}
             <Button
               look={i === 0 ? 'primary' : 'quiet'}
               className="mt-2 min-h-12 w-full text-left sm:w-auto"
-              disabled={busy}
+              disabled={busy || (way === 'smaller' && to.ratingAmps === null)}
               onClick={() =>
                 void once(() =>
                   tell({
@@ -78,7 +93,9 @@ export function ChooseScreen({ task, now, trouble }: Props) {
                 )
               }
             >
-              {WAY_WORDS[way].label}
+              {way === 'smaller' && to.ratingAmps !== null
+                ? `A ${to.ratingAmps} A breaker goes in`
+                : WAY_WORDS[way].label}
             </Button>
             <p className="mt-1 text-sm text-ink-soft">{WAY_WORDS[way].means}</p>
           </li>

@@ -2,10 +2,10 @@ import { endOf, minutesTaken, taskEnds } from '@phylaxon/core/views/visit';
 import { troubleOf } from '@phylaxon/core/visit/work';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import { PhotoForm } from '../photos/index.ts';
-import { asButton, useUnits } from '../shared/index.ts';
+import { useUnits } from '../shared/index.ts';
+import { PdfLink } from './PdfLink.tsx';
 import { useVisitWork } from './useVisit.ts';
 
 /** Half an hour under load shows what a joint is worth, min. */
@@ -48,7 +48,7 @@ export function EndScreen() {
           return (
             <li key={task.id} className="py-2">
               <p className="text-lg">
-                <strong>{label}</strong>, {place.toLowerCase()}: {became}.
+                <strong>{label}</strong>, {place}: {became}.
               </p>
               {partId !== null && (
                 <div className="flex flex-wrap items-center gap-x-5">
@@ -75,14 +75,7 @@ export function EndScreen() {
         })}
       </ul>
       <p className="mt-3">
-        <a
-          href={api.files.visitPage(record.plan.visitId, 'sheet')}
-          className={asButton('quiet')}
-          target="_blank"
-          rel="noreferrer"
-        >
-          The visit’s sheet (PDF)
-        </a>
+        <PdfLink page="sheet">The visit’s sheet (PDF)</PdfLink>
       </p>
     </section>
   );

@@ -2,6 +2,7 @@ import { PROOF_WORDS } from '@phylaxon/core/views/visit';
 import { proofsOf } from '@phylaxon/core/visit/work';
 import { placeOf } from './placeOf.ts';
 import { ProofAnswer } from './ProofScreen.tsx';
+import { uncapital } from '../shared/index.ts';
 import { StepScreen, TellButton } from './StepScreen.tsx';
 import { useVisitWork } from './useVisit.ts';
 
@@ -32,7 +33,7 @@ export function FinishScreen() {
             {later.map(({ task, proof }) => (
               <li key={`${task.id} ${proof}`} className="border-t border-rule pt-3">
                 <p className="font-semibold">
-                  {task.label}: {PROOF_WORDS[proof].title.toLowerCase()}
+                  {task.label}: {uncapital(PROOF_WORDS[proof].title)}
                 </p>
                 <p className="mb-2 text-sm text-ink-soft">{PROOF_WORDS[proof].how[0]}</p>
                 <ProofAnswer id={task.id} proof={proof} />

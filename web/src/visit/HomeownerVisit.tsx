@@ -1,8 +1,8 @@
 import { homeownerGuide, type VisitStands } from '@phylaxon/core/views/visit';
-import { api } from '../api/index.ts';
-import { asButton, Part, SendButton } from '../shared/index.ts';
-import { entries } from '../api/index.ts';
+import { Part } from '../shared/index.ts';
 import { EndScreen } from './EndScreen.tsx';
+import { PdfLink } from './PdfLink.tsx';
+import { TakeVisitBack } from './TakeVisitBack.tsx';
 import { useVisitWork } from './useVisit.ts';
 
 const STANDS: Record<VisitStands, string> = {
@@ -30,31 +30,9 @@ export function HomeownerVisit({ stands }: { stands: VisitStands }) {
       </p>
       {(stands === 'finished' || stands === 'left') && <EndScreen />}
       <p className="flex flex-wrap gap-3">
-        <a
-          href={api.files.visitPage(plan.visitId, 'notice')}
-          className={asButton('quiet')}
-          target="_blank"
-          rel="noreferrer"
-        >
-          Notice for the household (PDF)
-        </a>
-        <a
-          href={api.files.visitPage(plan.visitId, 'sheet')}
-          className={asButton('quiet')}
-          target="_blank"
-          rel="noreferrer"
-        >
-          The visit’s sheet (PDF)
-        </a>
-        {stands === 'planned' && (
-          <SendButton
-            stored="Taken back"
-            entries={() => [entries.strike('panelEntries', record.entryId, 'Not planned any more')]}
-            once
-          >
-            Take the visit back
-          </SendButton>
-        )}
+        <PdfLink page="notice">Notice for the household (PDF)</PdfLink>
+        <PdfLink page="sheet">The visit’s sheet (PDF)</PdfLink>
+        {stands === 'planned' && <TakeVisitBack />}
       </p>
       <Part title="What is to be done" level={2}>
         <ul className="list-disc pl-5">

@@ -1,6 +1,12 @@
 import { volts } from '@phylaxon/core/facts/quantities';
 import { MAIN } from '@phylaxon/core/visit/gates';
-import { FILL_WORDS, GATE_WORDS, PROOF_WORDS, SOURCE_WORDS } from '@phylaxon/core/views/visit';
+import {
+  FILL_WORDS,
+  GATE_WORDS,
+  MEASURED_TO_WORDS,
+  PROOF_WORDS,
+  SOURCE_WORDS,
+} from '@phylaxon/core/views/visit';
 import type { Next } from '@phylaxon/core/visit/work';
 import { ChooseScreen } from './ChooseScreen.tsx';
 import { DeadDrawing } from './DeadDrawing.tsx';
@@ -13,8 +19,7 @@ import { ProofScreen } from './ProofScreen.tsx';
 import { StepScreen, TellButton } from './StepScreen.tsx';
 import { WorkScreen } from './WorkScreen.tsx';
 import { useVisitWork } from './useVisit.ts';
-
-const TO = { neutral: 'neutral', ground: 'ground', 'other-pole': 'the other pole' } as const;
+import { uncapital } from '../shared/index.ts';
 
 /** The one thing that is next. */
 export function NextStep() {
@@ -116,7 +121,7 @@ function Measure({ next }: { next: Extract<Next, { kind: 'measure' }> }) {
   const where = place ? `${place.task.label}, space ${place.now.space}` : 'Behind the main';
   return (
     <StepScreen
-      title={`${where}: ${poles === 2 ? `pole ${what.pole}` : 'its pole'} to ${TO[what.to]}`}
+      title={`${where}: ${poles === 2 ? `pole ${what.pole}` : 'its pole'} to ${MEASURED_TO_WORDS[what.to]}`}
       how={[
         isMain
           ? 'On the load side of the main, where the bus begins. Never on its line side.'
@@ -183,7 +188,7 @@ function Verify({ id }: { id: string }) {
   const { task } = placeOf(work, id);
   const { title, how } = PROOF_WORDS.verified;
   return (
-    <StepScreen title={`${task.label}: ${title.toLowerCase()}`} how={how}>
+    <StepScreen title={`${task.label}: ${uncapital(title)}`} how={how}>
       <FigureForm
         label="The meter shows"
         unit="V"

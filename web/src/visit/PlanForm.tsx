@@ -10,8 +10,10 @@ import {
   FieldError,
   sayError,
   toInstant,
+  toggled,
   toNumber,
   TypedInput,
+  useUnits,
 } from '../shared/index.ts';
 import { doNow } from '../stores/index.ts';
 
@@ -47,6 +49,7 @@ const FIELDS: readonly {
 /** Choose from what is due, and plan one shutdown of it. */
 export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: Props) {
   const navigate = useNavigate();
+  const { say } = useUnits();
   const possible = due.filter(({ notHere }) => notHere === null);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(
     () => new Set(possible.filter(({ key }) => wanted === null || key === wanted).map(({ key }) => key)),
@@ -70,8 +73,6 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
   const tasks = tasksOf(due, chosen);
   const set = (field: keyof typeof words) => (value: string) =>
     setWords((before) => ({ ...before, [field]: value }));
-  const flip = <T,>(from: ReadonlySet<T>, one: T, isIn: boolean): ReadonlySet<T> =>
-    isIn ? new Set([...from, one]) : new Set([...from].filter((other) => other !== one));
 
   const plan = async () => {
     setBusy(true);
@@ -110,24 +111,25 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
   return (
     <div className="space-y-4">
       <ul className="divide-y divide-rule">
-        {due.map(({ key, label, headline, notHere }) => (
+        {due.map(({ key, label, headline, because, notHere }) => (
           <li key={key} className="py-1">
             {notHere === null ? (
-              <label className="flex min-h-11 items-start gap-3 py-2">
-                <input
-                  type="checkbox"
-                  checked={chosen.has(key)}
-                  onChange={(event) => setChosen(flip(chosen, key, event.target.checked))}
-                  className="mt-1 size-5 shrink-0 accent-ink"
-                />
-                <span>
-                  <strong>{label}</strong>: {headline}
-                </span>
-              </label>
+              <CheckInput
+                label={
+                  <>
+                    <strong>{label}</strong>: {headline}
+                    <span className="block text-sm text-ink-soft">{say(because)}</span>
+                  </>
+                }
+                checked={chosen.has(key)}
+                onChecked={(isIn) => setChosen(toggled(chosen, key, isIn))}
+              />
             ) : (
               <p className="py-2 pl-8">
                 <strong>{label}</strong>: {headline}
-                <span className="block text-sm text-ink-soft">Not on a visit like this. {notHere}</span>
+                <span className="block text-sm text-ink-soft">
+                  {say(because)} Not on a visit like this. {notHere}
+                </span>
               </p>
             )}
           </li>
@@ -151,7 +153,7 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
                 key={id}
                 label={`${label}: its neutral sits on the bar, without a pigtail`}
                 checked={plugOn.has(id)}
-                onChecked={(isIn) => setPlugOn(flip(plugOn, id, isIn))}
+                onChecked={(isIn) => setPlugOn(toggled(plugOn, id, isIn))}
               />
             ))}
           <fieldset>
@@ -165,7 +167,7 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
                   key={kind}
                   label={SOURCE_WORDS[kind].ask}
                   checked={sources.has(kind)}
-                  onChecked={(isIn) => setSources(flip(sources, kind, isIn))}
+                  onChecked={(isIn) => setSources(toggled(sources, kind, isIn))}
                 />
               ))}
             </div>

@@ -2,7 +2,7 @@ import { amps, surfaceC, volts } from '@phylaxon/core/facts/quantities';
 import { OUTCOME_WORDS, PROOF_WORDS } from '@phylaxon/core/views/visit';
 import type { Proof, ProofId, TaskState, VisitTask } from '@phylaxon/core/visit/work';
 import { useState } from 'react';
-import { Button, FieldError, NumberInput, useUnits } from '../shared/index.ts';
+import { Button, FieldError, NumberInput, uncapital, useUnits } from '../shared/index.ts';
 import { FigureForm } from './FigureForm.tsx';
 import { StepScreen } from './StepScreen.tsx';
 import { useOnce } from './useOnce.ts';
@@ -22,7 +22,7 @@ interface Props {
 export function ProofScreen({ task, proof }: Props) {
   const { title, how } = PROOF_WORDS[proof];
   return (
-    <StepScreen title={`${task.label}: ${title.charAt(0).toLowerCase()}${title.slice(1)}`} how={how}>
+    <StepScreen title={`${task.label}: ${uncapital(title)}`} how={how}>
       <ProofAnswer id={task.id} proof={proof} />
     </StepScreen>
   );

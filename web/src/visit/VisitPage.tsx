@@ -1,4 +1,4 @@
-import { standsAs, type VisitRecord } from '@phylaxon/core/views/visit';
+import { standsIn, type VisitRecord } from '@phylaxon/core/views/visit';
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { recordQueries } from '../queries/index.ts';
@@ -36,8 +36,8 @@ function Visit({ told }: { told: VisitRecord }) {
   const heard = useChanges(`/panels/${told.panel.id}`);
   const profile = useProfile((state) => state.profile);
   const work = useVisit(told);
-  const { record, isWaiting } = work;
-  const stands = standsAs(record);
+  const { record, state, isWaiting } = work;
+  const stands = standsIn(state, record.steps.length > 0);
   const { site, panel } = record;
   return (
     <VisitWorkProvider value={work}>

@@ -1,12 +1,13 @@
 import { sheetLines, type SheetLine } from '@phylaxon/core/views/visit';
 import { SimulatedMark, useUnits } from '../shared/index.ts';
+import { useMemo } from 'react';
 import { useVisitWork } from './useVisit.ts';
 
 /** Everything that was told on this visit, the latest first. */
 export function WhatHappened() {
   const { record } = useVisitWork();
   const { dateText } = useUnits();
-  const lines = sheetLines(record).reverse();
+  const lines = useMemo(() => sheetLines(record).reverse(), [record]);
   if (lines.length === 0) return null;
   return (
     <section aria-label="What happened">

@@ -1,17 +1,12 @@
 import { stepWords } from '@phylaxon/core/views/visit';
-import type { StepId, TaskState, VisitTask } from '@phylaxon/core/visit/work';
-import { z } from 'zod';
+import { torqueLbIn as torque, type StepId, type TaskState, type VisitTask } from '@phylaxon/core/visit/work';
+import { uncapital } from '../shared/index.ts';
 import { PhotoForm } from '../photos/index.ts';
 import { FigureForm } from './FigureForm.tsx';
 import { outward } from './outward.ts';
 import { PartDrawing } from './PartDrawing.tsx';
 import { StepScreen, TellButton } from './StepScreen.tsx';
 import { useVisitWork } from './useVisit.ts';
-
-const torque = z
-  .number('The torque must be a number.')
-  .min(1, 'The torque must be from 1 to 600 lb·in.')
-  .max(600, 'The torque must be from 1 to 600 lb·in.');
 
 interface Props {
   task: VisitTask;
@@ -26,7 +21,7 @@ export function WorkScreen({ task, now, step }: Props) {
   const told = { is: 'step-done', id: task.id, step } as const;
   return (
     <StepScreen
-      title={`${task.label}: ${title.charAt(0).toLowerCase()}${title.slice(1)}`}
+      title={`${task.label}: ${uncapital(title)}`}
       how={how}
       why={why}
       drawing={

@@ -3,6 +3,16 @@ export const BREAKER_KINDS = ['standard', 'gfci', 'afci', 'dual', 'surge'] as co
 
 export type BreakerKind = (typeof BREAKER_KINDS)[number];
 
+/**
+ * Whether a unit opens for leakage or arcs as well: it has a test button, and a neutral of its own.
+ *
+ * @param kind of the unit
+ * @returns whether it does
+ * @example isProtected('dual') // true
+ */
+export const isProtected = (kind: BreakerKind): boolean =>
+  kind === 'gfci' || kind === 'afci' || kind === 'dual';
+
 /** Kinds of breaker in words. */
 export const KIND_WORDS: Record<BreakerKind, string> = {
   standard: 'standard',

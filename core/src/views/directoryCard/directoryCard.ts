@@ -1,4 +1,12 @@
-import { gridOf, isOnItsSide, placeOfSpace, sayPlace, slotsOf, type Half } from '../../panel/layout/index.ts';
+import {
+  HALF_NAMES,
+  gridOf,
+  isOnItsSide,
+  placeOfSpace,
+  sayPlace,
+  slotsOf,
+  type Half,
+} from '../../panel/layout/index.ts';
 import type { Board } from '../board/index.ts';
 
 /** A line of the directory: a space, or half of one. */
@@ -162,7 +170,6 @@ export interface DirectoryFinding {
 
 const LINE_SHAPE =
   /^\s*(\d+)(?:\s*[-–,]\s*\d+)?\s*(upper|lower|inner|outer|u|l|i|o)?[\s:.)]+(.+?)(?:\s+\d+(?:\.\d+)?\s*(?:a|amps?)?)?\s*$/i;
-const HALF_OF: Record<string, Half> = { u: 'upper', l: 'lower', i: 'inner', o: 'outer' };
 
 const wordsOf = (text: string) => text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? [];
 /** The same name, or one within the other. */
@@ -191,7 +198,7 @@ export function directoryFindings(text: string, breakers: readonly CardBreaker[]
       findings.push({ kind: 'not-read', place: '', hangs: line.trim(), record: '' });
       continue;
     }
-    const wanted = half === undefined ? null : (HALF_OF[half.toLowerCase().charAt(0)] ?? null);
+    const wanted = half === undefined ? null : HALF_NAMES[half.toLowerCase()]!;
     const at = branches.find(
       ({ breaker }) => breaker.space === Number(digits) && (wanted === null || breaker.half === wanted),
     );

@@ -1,4 +1,5 @@
 import { DUTY_IDS, dutyOf, type DutyId } from '../../facts/upkeep/index.ts';
+import { isProtected } from '../../panel/layout/index.ts';
 import type { Breaker } from '../../record/entities/index.ts';
 import type { UpkeepRound } from '../../record/panelEntries/index.ts';
 
@@ -27,7 +28,6 @@ export interface DutyState {
   isDue: boolean;
 }
 
-const PROTECTED: readonly Breaker['kind'][] = ['gfci', 'afci', 'dual'];
 const MUST_STAY = /\b(alarm|router|server|freezer|fridge|medical|oxygen|aquarium|sump)\b/i;
 
 /**
@@ -53,7 +53,7 @@ const isAbout = (duty: DutyId, { breaker }: KeptBreaker): boolean => {
     case 'handles':
       return breaker.role === 'branch';
     case 'protected':
-      return PROTECTED.includes(breaker.kind);
+      return isProtected(breaker.kind);
     case 'surge':
       return breaker.kind === 'surge';
     case 'panel':

@@ -1,5 +1,6 @@
+import type { Sentence } from '../../facts/quantities/index.ts';
 import type { ActionId } from '../../facts/vocabulary/index.ts';
-import { BREAKER_KINDS, type BreakerKind } from '../../panel/layout/index.ts';
+import type { BreakerKind } from '../../panel/layout/index.ts';
 import type { Breaker, Circuit } from '../../record/entities/index.ts';
 import type { VisitTask } from '../../visit/work/index.ts';
 import type { PlannedPanel, StoredProposal } from '../planning/index.ts';
@@ -7,7 +8,7 @@ import type { PlannedPanel, StoredProposal } from '../planning/index.ts';
 /** What is decided of a breaker, as far as a visit asks. */
 export interface DecidedBreaker {
   breaker: Pick<Breaker, 'id'>;
-  decision: { action: ActionId; toAmps: number | null; headline: string; stop: boolean };
+  decision: { action: ActionId; toAmps: number | null; headline: string; because: Sentence; stop: boolean };
 }
 
 /** Something that is due at a panel. */
@@ -17,6 +18,8 @@ export interface DueTask {
   /** What a visit does about it, in order; none where it is not done on a visit. */
   tasks: VisitTask[];
   headline: string;
+  /** The reason that weighs most; empty where it was planned without one. */
+  because: Sentence;
   label: string;
   /** Why it is not part of a visit; `null`: it may be. */
   notHere: string | null;
@@ -36,10 +39,8 @@ const WITH_THE_UTILITY: readonly ActionId[] = [
   'call-utility',
 ];
 
-const PROTECTED: readonly BreakerKind[] = BREAKER_KINDS.filter((kind) => kind !== 'standard');
-
-const neutralOf = (kind: BreakerKind): VisitTask['neutral'] =>
-  PROTECTED.includes(kind) ? 'pigtail' : 'none';
+/** A unit with electronics has a neutral of its own, by a pigtail as a rule. */
+const neutralOf = (kind: BreakerKind): VisitTask['neutral'] => (kind === 'standard' ? 'none' : 'pigtail');
 
 interface Found {
   breaker: Breaker;
@@ -66,11 +67,12 @@ const taskAt = ({ breaker, circuit }: Found, why: string): Omit<VisitTask, 'work
 });
 
 function ofDecision(found: Found, { decision }: DecidedBreaker, newId: () => string): DueTask | null {
-  const { action, toAmps, headline, stop } = decision;
+  const { action, toAmps, headline, because, stop } = decision;
   const { breaker, circuit } = found;
   const due = {
     key: `decided ${breaker.id}`,
     headline,
+    because,
     label: circuit?.label ?? (breaker.role === 'main' ? 'Main' : `Space ${breaker.space}`),
   };
   if (WITH_THE_UTILITY.includes(action) || (breaker.role === 'main' && REPLACED.includes(action)))
@@ -101,7 +103,12 @@ function ofProposal(
   newId: () => string,
 ): DueTask {
   const { title, breakerId, poles, ratingAmps, kind, place, steps, conductor } = content;
-  const due = { key: `proposal ${entryId}`, headline: `Planned: ${title}`, label: title };
+  const due = {
+    key: `proposal ${entryId}`,
+    headline: `Planned: ${title}`,
+    because: content.reasons[0] ?? '',
+    label: title,
+  };
   const byId = (id: string) => planned.breakers.find(({ breaker }) => breaker.id === id);
   const moved = steps.flatMap(({ breakerId: id, to, as }): VisitTask[] => {
     const found = byId(id);

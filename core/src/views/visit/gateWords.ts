@@ -1,4 +1,4 @@
-import type { FactName } from '../../visit/gates/index.ts';
+import type { FactName, ToMeasure } from '../../visit/gates/index.ts';
 
 /** A screen of a visit: what it is, how it is done, why. */
 export interface ScreenWords {
@@ -8,6 +8,13 @@ export interface ScreenWords {
   /** What is tapped once it is so. */
   done: string;
 }
+
+/** What a pole is measured to. */
+export const MEASURED_TO_WORDS: Record<ToMeasure['to'], string> = {
+  neutral: 'neutral',
+  ground: 'ground',
+  'other-pole': 'the other pole',
+};
 
 type Gate = Exclude<FactName, 'measured' | 'swapped' | 'verified'>;
 

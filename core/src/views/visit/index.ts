@@ -10,3 +10,4 @@ export { FILL_WORDS, stepWords } from './stepWords.ts';
 export * from './wayWords.ts';
 export * from './sheet.ts';
 export * from './leaving.ts';
+export * from './ratingForWire.ts';

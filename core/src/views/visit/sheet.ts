@@ -1,6 +1,8 @@
 import { sayQuantity, sayTemperature, type Sentence } from '../../facts/quantities/index.ts';
+import { atPlace } from '../../panel/layout/index.ts';
 import { MAIN } from '../../visit/gates/index.ts';
 import {
+  statesOf,
   troubleOf,
   walk,
   type TaskState,
@@ -8,7 +10,7 @@ import {
   type VisitPlan,
   type WorkState,
 } from '../../visit/work/index.ts';
-import { GATE_WORDS } from './gateWords.ts';
+import { GATE_WORDS, MEASURED_TO_WORDS } from './gateWords.ts';
 import { FILL_WORDS, stepWords } from './stepWords.ts';
 import { OUTCOME_WORDS, PROOF_WORDS, SOURCE_WORDS, WAY_WORDS } from './wayWords.ts';
 import type { VisitRecord, VisitStands, VisitStepRow } from './schema.ts';
@@ -27,8 +29,6 @@ export interface SheetLine {
   trouble: string | null;
 }
 
-const TO_WORDS = { neutral: 'neutral', ground: 'ground', 'other-pole': 'the other pole' } as const;
-
 const sourceOf = ({ sources }: VisitPlan, id: string) =>
   SOURCE_WORDS[sources.find((one) => one.id === id)!.kind];
 
@@ -46,7 +46,10 @@ function say(
     case 'source-isolated':
       return plain(`${sourceOf(plan, fact.id).name}: off and locked`);
     case 'measured':
-      return { what: `Pole ${fact.pole} to ${TO_WORDS[fact.to]}`, figure: sayQuantity(fact.volts, 'V') };
+      return {
+        what: `Pole ${fact.pole} to ${MEASURED_TO_WORDS[fact.to]}`,
+        figure: sayQuantity(fact.volts, 'V'),
+      };
     case 'swapped':
       return plain('Done, and in its place');
     case 'verified':
@@ -94,11 +97,12 @@ const taskOf = ({ tasks }: WorkState, fact: VisitFact): TaskState | undefined =>
  * @example sheetLines({ ...record, steps: [] }) // []
  */
 export function sheetLines({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>): SheetLine[] {
+  const states = statesOf(
+    plan,
+    steps.map(({ fact }) => fact),
+  );
   return steps.map(({ entryId, at, simulated, fact }: VisitStepRow, i) => {
-    const { state } = walk(
-      plan,
-      steps.slice(0, i + 1).map((one) => one.fact),
-    );
+    const state = states[i + 1] ?? states.at(-1)!;
     const task = taskOf(state, fact);
     const where = task
       ? plan.tasks.find(({ id }) => id === task.id)!.label
@@ -124,13 +128,25 @@ export function sheetLines({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>)
  * @example standsAs({ ...record, steps: [] }) // 'planned'
  */
 export function standsAs({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>): VisitStands {
-  if (steps.length === 0) return 'planned';
   const { state } = walk(
     plan,
     steps.map(({ fact }) => fact),
   );
-  if (state.finished) return 'finished';
-  return state.gates.abandoned ? 'left' : 'under-way';
+  return standsIn(state, steps.length > 0);
+}
+
+/**
+ * How a visit stands, where its state is known.
+ *
+ * @param state how far it is
+ * @param isBegun whether anything has happened
+ * @returns planned, under way, finished, or left before it was
+ * @example standsIn(begun(plan), false) // 'planned'
+ */
+export function standsIn({ finished, gates }: WorkState, isBegun: boolean): VisitStands {
+  if (!isBegun) return 'planned';
+  if (finished) return 'finished';
+  return gates.abandoned ? 'left' : 'under-way';
 }
 
 /**
@@ -172,7 +188,7 @@ export function taskEnds({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>): 
     const isIn = state.gates.swapped.has(now.placeId);
     const isProved =
       isIn && state.gates.verified.has(now.placeId) && state.ending === null && now.given !== 'up';
-    const place = `Space ${now.space}${task.poles === 2 ? `–${now.space + 2}` : ''}`;
+    const place = atPlace({ space: now.space, poles: task.poles, half: now.isElsewhere ? null : task.half });
     return { label: task.label, place, became: becameOf(task.work, now, isIn, isProved), isProved };
   });
 }

@@ -17,6 +17,13 @@ const conductorText = ({ conductor }: VisitTask) =>
 
 const both = ({ poles }: VisitTask, one: string, two: string) => (poles === 2 ? two : one);
 
+/** Fillers: the same at every place, and before the cover goes on. */
+export const FILL_WORDS: ScreenWords = {
+  title: 'Fillers into every open space',
+  how: ['Made for this cover, and seated. No opening that a finger fits into.'],
+  done: 'All closed',
+};
+
 /** Each step of the work with the panel dead, in words. */
 const STEP_WORDS: Record<StepId, Words> = {
   mark: (task) => ({
@@ -156,11 +163,7 @@ const STEP_WORDS: Record<StepId, Words> = {
     how: ['A listed connector over the bare end, bent aside, a tape with the circuit’s name. It stays dead.'],
     done: 'Capped and marked',
   }),
-  fill: () => ({
-    title: 'Fillers into every open space',
-    how: ['Made for this cover, and seated. No opening that a finger fits into.'],
-    done: 'All closed',
-  }),
+  fill: () => FILL_WORDS,
 };
 
 /**
@@ -179,6 +182,3 @@ export const stepWords = (step: StepId, task: VisitTask, state: TaskState): Scre
     ? { ...words, title: 'The old part back: hook it, then press it on' }
     : words;
 };
-
-/** Fillers, before the cover goes on, where nothing else is said of a place. */
-export const FILL_WORDS: ScreenWords = STEP_WORDS.fill({} as VisitTask, {} as TaskState);

@@ -11,6 +11,7 @@ import {
   minutesTaken,
   noticeOf,
   noticeText,
+  ratingForWire,
   sheetLines,
   shutdownOf,
   standsAs,
@@ -59,7 +60,7 @@ const decided = (
   stop = false,
 ) => ({
   breaker: { id: uuid(space) },
-  decision: { action, toAmps, headline: `About ${space}`, stop },
+  decision: { action, toAmps, headline: `About ${space}`, because: `Seen at ${space}.`, stop },
 });
 const proposal = (content: object) => ({
   entryId: uuid(1000),
@@ -99,6 +100,7 @@ describe('what is due at a panel', () => {
       [undefined, true],
     ]);
     expect(due[0]!.tasks[0]).toMatchObject({ ratingAmps: 15, space: 1, breakerId: uuid(1) });
+    expect(due[0]!.because).toBe('Seen at 1.');
     expect(due[1]!.tasks[0]!.partId).toBeNull();
     const tasks = tasksOf(due, new Set(due.map(({ key }) => key)));
     expect(visitPlan.safeParse({ tasks, off: 'its main', minutes: 30 }).success).toBe(true);
@@ -220,6 +222,20 @@ describe('how long, and who is told', () => {
   });
 });
 
+describe('the largest breaker for a wire', () => {
+  test.each([
+    ['14', 'copper', 15],
+    ['12', 'copper', 20],
+    ['10', 'copper', 30],
+    ['12', 'aluminum', 15],
+    ['6', 'copper', 60],
+  ] as const)('%s %s: %i A', (gauge, material, amps) => {
+    const { ratingAmps, reason } = ratingForWire({ gauge, material }, false);
+    expect(ratingAmps).toBe(amps);
+    expect(reason).toContain(`${amps} A at most`);
+  });
+});
+
 describe('a visit line by line', () => {
   const plan = {
     ...aVisitPlan({ tasks: [aVisitTask({ kind: 'dual', neutral: 'pigtail' })] }),
@@ -250,7 +266,7 @@ describe('a visit line by line', () => {
     expect(standsAs({ plan, steps })).toBe('finished');
     expect(minutesTaken(steps)).toBe(steps.findIndex(({ fact }) => fact.is === 'main-on') - 3);
     expect(taskEnds({ plan, steps })).toEqual([
-      { label: 'Loft lights', place: 'Space 7', became: 'New breaker in, 15 A, proved', isProved: true },
+      { label: 'Loft lights', place: 'space 7', became: 'New breaker in, 15 A, proved', isProved: true },
     ]);
   });
 

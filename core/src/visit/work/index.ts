@@ -7,5 +7,5 @@ export { seenAs } from './seenAs.ts';
 export { momentsAt, type At } from './moments.ts';
 export { proofsOf } from './proofs.ts';
 export { measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
-export { mayTakeBack, walk, workOn, type Walked } from './walk.ts';
+export { mayTakeBack, statesOf, walk, workOn, type Walked } from './walk.ts';
 export { nextOf, type Next } from './next.ts';

@@ -1,7 +1,6 @@
+import { isProtected } from '../../panel/layout/index.ts';
 import type { ProofId } from './schema.ts';
 import type { TaskState, WorkState } from './state.ts';
-
-const PROTECTED: readonly TaskState['kind'][] = ['gfci', 'afci', 'dual'];
 
 /**
  * What proves the work at a place: at once, and later.
@@ -20,7 +19,7 @@ export function proofsOf({ poles, kind, receptacles }: Pick<TaskState, 'poles' |
       ...(hasOutlet ? (['off-output'] as const) : []),
       ...(poles === 2 ? (['between-poles'] as const) : []),
       ...(hasOutlet ? (['outlet-wiring'] as const) : []),
-      ...(PROTECTED.includes(kind) ? (['test-button'] as const) : []),
+      ...(isProtected(kind) ? (['test-button'] as const) : []),
     ],
     later: ['current', 'temperature'],
   };

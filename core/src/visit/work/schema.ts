@@ -129,7 +129,8 @@ export const PROOFS = [
 ] as const;
 export type ProofId = (typeof PROOFS)[number];
 
-const torque = z
+/** Of a terminal’s screw, lb·in. */
+export const torqueLbIn = z
   .number('The torque must be a number.')
   .min(1, 'The torque must be from 1 to 600 lb·in.')
   .max(600, 'The torque must be from 1 to 600 lb·in.');
@@ -165,7 +166,7 @@ export const visitFact = z.discriminatedUnion('is', [
     is: z.literal('step-done'),
     id: givenId,
     step: z.enum(STEPS),
-    torqueLbIn: torque.nullable().default(null).describe('as marked and set, lb·in'),
+    torqueLbIn: torqueLbIn.nullable().default(null).describe('as marked and set, lb·in'),
   }),
   z.object({
     is: z.literal('found'),

@@ -49,12 +49,10 @@ export interface Trouble {
 }
 
 const OUT = 'Hands off. Cover on, keep everybody away, and call.';
-const trouble = (one: Trouble) => one;
-
 /** Everything that is known to go wrong in a visit, with what Phylaxon does about it. */
 export const TROUBLES = {
   // What figures tell.
-  'tester-silent': trouble({
+  'tester-silent': {
     at: ['tester'],
     reported: false,
     effect: 'again',
@@ -65,16 +63,16 @@ export const TROUBLES = {
       'Check battery, leads, fuse and setting: volts, alternating.',
       'Try another point that is known to be live. If it stays silent, use another meter.',
     ],
-  }),
-  'tester-high': trouble({
+  },
+  'tester-high': {
     at: ['tester'],
     reported: false,
     effect: 'again',
     words: 'The meter shows more than such a point can have',
     means: 'The setting, the point or the meter is wrong: its figures cannot be believed.',
     todo: ['Check the setting, and try a point whose voltage you know: about 120 or 240 V.'],
-  }),
-  'main-live': trouble({
+  },
+  'main-live': {
     at: ['measure'],
     reported: false,
     effect: 'stop',
@@ -85,16 +83,16 @@ export const TROUBLES = {
       OUT,
       'Listen and look for a generator, a battery, a vehicle. If there is none, the utility cuts the service.',
     ],
-  }),
-  'main-pole-live': trouble({
+  },
+  'main-pole-live': {
     at: ['measure'],
     reported: false,
     effect: 'stop',
     words: 'One pole behind the main is live',
     means: 'That pole of the main is welded, or another source feeds one leg.',
     todo: [OUT, 'The main is replaced with the service cut by the utility: never trust its handle again.'],
-  }),
-  backfeed: trouble({
+  },
+  backfeed: {
     at: ['measure'],
     reported: false,
     effect: 'stop',
@@ -102,24 +100,24 @@ export const TROUBLES = {
     means:
       'Something feeds in from the load side: a generator, solar, a battery, a vehicle, or a cord between two outlets.',
     todo: [OUT, 'Find the source from outside and shut it off at itself, then begin again.'],
-  }),
-  'wrong-reference': trouble({
+  },
+  'wrong-reference': {
     at: ['measure'],
     reported: false,
     effect: 'stop',
     words: 'It is live to ground, and was dead to neutral',
     means: 'The neutral is open or itself live: “dead to neutral” proves nothing here.',
     todo: [OUT, 'The neutral of this panel is looked at with the service cut by the utility.'],
-  }),
-  'between-poles-live': trouble({
+  },
+  'between-poles-live': {
     at: ['measure'],
     reported: false,
     effect: 'stop',
     words: 'The two poles are live to each other',
     means: 'Each was dead to neutral and ground: both references are lost, or a source floats.',
     todo: [OUT, 'It is dead only where every pair of points is dead.'],
-  }),
-  ghost: trouble({
+  },
+  ghost: {
     at: ['measure'],
     reported: false,
     effect: 'again',
@@ -129,8 +127,8 @@ export const TROUBLES = {
       'Measure again with the meter’s low-impedance setting, or with a lamp across it as a load.',
       'What stays under load is real: cover on, and find what feeds it.',
     ],
-  }),
-  'still-on': trouble({
+  },
+  'still-on': {
     at: ['proof'],
     reported: false,
     effect: 'choose',
@@ -139,16 +137,16 @@ export const TROUBLES = {
     means:
       'Another breaker feeds that outlet, or something feeds back. The directory is wrong, or the conductors were exchanged.',
     todo: ['Take it as live. Find the breaker that feeds it, from outside.'],
-  }),
-  'ghost-outlet': trouble({
+  },
+  'ghost-outlet': {
     at: ['proof'],
     reported: false,
     effect: 'again',
     words: 'A few volts at its outlet with the breaker off',
     means: 'On a long run beside live conductors a meter of high impedance shows volts that are not there.',
     todo: ['Measure again with the low-impedance setting, or with a lamp plugged in.'],
-  }),
-  'no-output': trouble({
+  },
+  'no-output': {
     at: ['verify'],
     reported: false,
     effect: 'leave',
@@ -159,8 +157,8 @@ export const TROUBLES = {
       'Switch it off at its own handle, and leave it off.',
       'Begin another visit: dead, proved, and look at stab and screw.',
     ],
-  }),
-  'low-output': trouble({
+  },
+  'low-output': {
     at: ['verify'],
     reported: false,
     effect: 'leave',
@@ -170,8 +168,8 @@ export const TROUBLES = {
       'Switch it off at its own handle, and leave it off.',
       'Read both legs at the main: if they are sound, the joint is at this breaker.',
     ],
-  }),
-  'high-output': trouble({
+  },
+  'high-output': {
     at: ['verify'],
     reported: false,
     effect: 'leave',
@@ -181,8 +179,8 @@ export const TROUBLES = {
       'Switch it off at once, unplug electronics.',
       'If other circuits read too high or too low, main off, and call the utility.',
     ],
-  }),
-  'same-leg': trouble({
+  },
+  'same-leg': {
     at: ['proof'],
     reported: false,
     effect: 'choose',
@@ -193,8 +191,8 @@ export const TROUBLES = {
     todo: [
       'Off, and leave it off. It moves to two spaces of one column, or its pole is looked at, with the panel dead.',
     ],
-  }),
-  'between-off': trouble({
+  },
+  'between-off': {
     at: ['proof'],
     reported: false,
     effect: 'choose',
@@ -202,8 +200,8 @@ export const TROUBLES = {
     words: 'Between its poles it is not about 240 V',
     means: 'One pole joints badly, or a leg of the supply is low or high.',
     todo: ['Off, and leave it off. Read both legs at the main.'],
-  }),
-  'reversed-polarity': trouble({
+  },
+  'reversed-polarity': {
     at: ['proof'],
     reported: false,
     effect: 'choose',
@@ -211,8 +209,8 @@ export const TROUBLES = {
     words: 'Hot and neutral are exchanged at the outlet',
     means: 'The shell of a lamp is live, and a switch breaks the wrong side.',
     todo: ['Off. Put it right at the outlet or at the new connection, with the circuit dead.'],
-  }),
-  'open-ground': trouble({
+  },
+  'open-ground': {
     at: ['proof'],
     reported: false,
     effect: 'choose',
@@ -223,8 +221,8 @@ export const TROUBLES = {
     todo: [
       'Off, if it had one before: look for the conductor that came off. If it never had one, note it and say so.',
     ],
-  }),
-  'open-neutral': trouble({
+  },
+  'open-neutral': {
     at: ['proof'],
     reported: false,
     effect: 'choose',
@@ -232,8 +230,8 @@ export const TROUBLES = {
     words: 'The outlet has no neutral',
     means: 'Everything plugged in is live and runs not; on a shared neutral volts swing.',
     todo: ['Off at once. Its neutral is looked for at bar and outlet, with the circuit dead.'],
-  }),
-  'test-button-fails': trouble({
+  },
+  'test-button-fails': {
     at: ['proof'],
     reported: false,
     effect: 'choose',
@@ -243,8 +241,8 @@ export const TROUBLES = {
     todo: [
       'Off. Look first at its pigtail and the circuit’s neutral, with the panel dead; then at the part.',
     ],
-  }),
-  'over-rating': trouble({
+  },
+  'over-rating': {
     at: ['proof'],
     reported: false,
     effect: 'choose',
@@ -255,8 +253,8 @@ export const TROUBLES = {
     todo: [
       'Switch loads off until it is under its rating. Spread them, or plan another circuit. Never a larger breaker.',
     ],
-  }),
-  'runs-hot': trouble({
+  },
+  'runs-hot': {
     at: ['proof'],
     reported: false,
     effect: 'choose',
@@ -264,9 +262,9 @@ export const TROUBLES = {
     words: 'It is hotter than its load explains',
     means: 'The joint at stab or screw is not good.',
     todo: ['Off, and leave it off. The joint is remade with the panel dead.'],
-  }),
+  },
   // What people report.
-  'main-stuck': trouble({
+  'main-stuck': {
     at: ['main-off'],
     reported: true,
     effect: 'leave',
@@ -276,8 +274,8 @@ export const TROUBLES = {
       'Do not force it. The utility cuts the service before anybody works here.',
       'Branch breakers on again, and leave.',
     ],
-  }),
-  'no-lock': trouble({
+  },
+  'no-lock': {
     at: ['main-off', 'isolate'],
     reported: true,
     effect: 'leave',
@@ -287,16 +285,16 @@ export const TROUBLES = {
       'A lock-out clip that fits this handle, or somebody’s hand is no lock.',
       'Main on again if nothing was opened, and come back with one.',
     ],
-  }),
-  'source-unknown': trouble({
+  },
+  'source-unknown': {
     at: ['isolate'],
     reported: true,
     effect: 'leave',
     words: 'The switch of that source is not found',
     means: 'What cannot be shut off and locked may come alive at any time.',
     todo: ['Whoever fitted it shows its switch, or comes.', 'Do not open the cover.'],
-  }),
-  'wet-inside': trouble({
+  },
+  'wet-inside': {
     at: ['cover-off'],
     reported: true,
     effect: 'stop',
@@ -306,8 +304,8 @@ export const TROUBLES = {
       OUT,
       'Where the water comes from is put right first; what was wet is replaced with the service cut.',
     ],
-  }),
-  'burnt-inside': trouble({
+  },
+  'burnt-inside': {
     at: ['cover-off'],
     reported: true,
     effect: 'stop',
@@ -317,16 +315,16 @@ export const TROUBLES = {
       'Touch nothing. A photo, cover on, and out.',
       'Put the signs into the review of the panel: it says how soon.',
     ],
-  }),
-  'line-side-bare': trouble({
+  },
+  'line-side-bare': {
     at: ['cover-off'],
     reported: true,
     effect: 'stop',
     words: 'Bare live parts lie where hands would work',
     means: 'The line side of the main stays live whatever is off.',
     todo: ['Cover on. The utility pulls the meter, then it is begun again.'],
-  }),
-  'two-wires': trouble({
+  },
+  'two-wires': {
     at: ['free'],
     reported: true,
     effect: 'choose',
@@ -337,8 +335,8 @@ export const TROUBLES = {
       'Where both together are under 80 % of the rating: join them to one tail with a listed connector.',
       'Otherwise the second one gets its own breaker: plan it.',
     ],
-  }),
-  'wire-thin': trouble({
+  },
+  'wire-thin': {
     at: ['free', 'bring-cable'],
     reported: true,
     effect: 'choose',
@@ -348,8 +346,8 @@ export const TROUBLES = {
     todo: [
       'Only a breaker of the rating this wire may have goes in: 15 A on 14, 20 A on 12, 30 A on 10 AWG copper.',
     ],
-  }),
-  'insulation-burnt': trouble({
+  },
+  'insulation-burnt': {
     at: ['free'],
     reported: true,
     effect: 'choose',
@@ -357,8 +355,8 @@ export const TROUBLES = {
     words: 'Its insulation is burnt or brittle',
     means: 'The joint was hot for long. Bright metal joints well, oxidized metal never.',
     todo: ['Cut back to bright metal and sound insulation. If too little is left, splice on the same gauge.'],
-  }),
-  'aluminum-wire': trouble({
+  },
+  'aluminum-wire': {
     at: ['free', 'bring-cable'],
     reported: true,
     effect: 'choose',
@@ -366,8 +364,8 @@ export const TROUBLES = {
     words: 'The wire is aluminum',
     means: 'It needs a terminal marked for it and compound; under a screw for copper only it works loose.',
     todo: ['Look for AL or CU/AL on the new breaker. Then compound, and the torque for aluminum.'],
-  }),
-  'screw-stripped': trouble({
+  },
+  'screw-stripped': {
     at: ['free', 'conductor-in'],
     reported: true,
     effect: 'choose',
@@ -375,8 +373,8 @@ export const TROUBLES = {
     words: 'The screw turns and does not hold',
     means: 'A stripped terminal cannot be tightened to its figure.',
     todo: ['Another breaker. The screw is part of the listed part and is not exchanged.'],
-  }),
-  'stuck-on-bus': trouble({
+  },
+  'stuck-on-bus': {
     at: ['rock-off'],
     reported: true,
     effect: 'choose',
@@ -384,8 +382,8 @@ export const TROUBLES = {
     words: 'It does not come off, or it breaks',
     means: 'It is melted to its stab: force tears the bus.',
     todo: ['Leave it. That stab is finished, and perhaps the bus: into the review of the panel.'],
-  }),
-  'stab-pitted': trouble({
+  },
+  'stab-pitted': {
     at: ['stab'],
     reported: true,
     effect: 'choose',
@@ -395,8 +393,8 @@ export const TROUBLES = {
     todo: [
       'The breaker goes to another space with a bright stab; this one gets a filler and is not used again.',
     ],
-  }),
-  'part-differs': trouble({
+  },
+  'part-differs': {
     at: ['compare'],
     reported: true,
     effect: 'choose',
@@ -405,8 +403,8 @@ export const TROUBLES = {
     means:
       'Maker alone is not enough: family, series, poles, rating, type and interrupting rating must match, and the panel’s label must list it.',
     todo: ['Another part, now or on another day.'],
-  }),
-  gritty: trouble({
+  },
+  gritty: {
     at: ['click'],
     reported: true,
     effect: 'choose',
@@ -414,8 +412,8 @@ export const TROUBLES = {
     words: 'The new breaker does not click cleanly by hand',
     means: 'It is faulty before it was ever used.',
     todo: ['Another part. Keep this one apart, and give it back.'],
-  }),
-  'does-not-seat': trouble({
+  },
+  'does-not-seat': {
     at: ['hook-press'],
     reported: true,
     effect: 'choose',
@@ -423,8 +421,8 @@ export const TROUBLES = {
     words: 'It does not seat',
     means: 'What does not go on with a firm press is the wrong part, or its stab is bent.',
     todo: ['No force, no filing. Compare hook and stab with the old one.'],
-  }),
-  'neutral-shared': trouble({
+  },
+  'neutral-shared': {
     at: ['neutral-in', 'free'],
     reported: true,
     effect: 'choose',
@@ -433,8 +431,8 @@ export const TROUBLES = {
     means:
       'A one-pole ground- or arc-fault breaker trips at once on a shared neutral: it sees the other circuit’s current.',
     todo: ['A two-pole unit made for a shared neutral, or the neutrals are parted. Not this part.'],
-  }),
-  'bar-full': trouble({
+  },
+  'bar-full': {
     at: ['neutral-in', 'ground-in'],
     reported: true,
     effect: 'choose',
@@ -442,8 +440,8 @@ export const TROUBLES = {
     words: 'There is no free screw on the bar',
     means: 'One neutral a screw: two under one work loose.',
     todo: ['A further bar that the panel’s label lists, then go on.'],
-  }),
-  'no-plug-on-bar': trouble({
+  },
+  'no-plug-on-bar': {
     at: ['hook-press'],
     reported: true,
     effect: 'choose',
@@ -451,8 +449,8 @@ export const TROUBLES = {
     words: 'This panel has no bar for a plug-on neutral',
     means: 'Without it the unit has no neutral and protects nobody.',
     todo: ['The same unit with a pigtail.'],
-  }),
-  'too-short': trouble({
+  },
+  'too-short': {
     at: ['conductor-in', 'cut-back'],
     reported: true,
     effect: 'choose',
@@ -460,8 +458,8 @@ export const TROUBLES = {
     words: 'The conductor is too short',
     means: 'One under tension works loose.',
     todo: ['Splice on the same gauge and material, with a listed connector.'],
-  }),
-  'no-torque': trouble({
+  },
+  'no-torque': {
     at: ['conductor-in'],
     reported: true,
     effect: 'choose',
@@ -469,8 +467,8 @@ export const TROUBLES = {
     words: 'No torque figure is marked',
     means: 'By feel is too loose for most, and too tight for some.',
     todo: ['The panel’s label has a table by gauge; so has the part’s sheet. Set that, and note it.'],
-  }),
-  'pulls-out': trouble({
+  },
+  'pulls-out': {
     at: ['conductor-in'],
     reported: true,
     effect: 'again',
@@ -479,8 +477,8 @@ export const TROUBLES = {
     todo: [
       'Out again, look, strip to the mark, under the plate, tighten to the figure. Stranded: wiggle, tighten again.',
     ],
-  }),
-  'cover-stands-off': trouble({
+  },
+  'cover-stands-off': {
     at: ['cover-on'],
     reported: true,
     effect: 'again',
@@ -489,8 +487,8 @@ export const TROUBLES = {
     todo: [
       'Look along the column. Press the one that stands out, tuck conductors back, then the cover again.',
     ],
-  }),
-  'main-trips': trouble({
+  },
+  'main-trips': {
     at: ['main-on'],
     reported: true,
     effect: 'leave',
@@ -499,8 +497,8 @@ export const TROUBLES = {
     todo: [
       'Do not try again. Off, locked, tagged: begin another visit and look, with the panel proved dead.',
     ],
-  }),
-  'main-no-close': trouble({
+  },
+  'main-no-close': {
     at: ['main-on'],
     reported: true,
     effect: 'leave',
@@ -509,8 +507,8 @@ export const TROUBLES = {
     todo: [
       'Fully off, then on, once. If it does not hold: it is replaced, with the service cut by the utility.',
     ],
-  }),
-  'trips-at-once': trouble({
+  },
+  'trips-at-once': {
     at: ['handle-on'],
     reported: true,
     effect: 'choose',
@@ -521,7 +519,7 @@ export const TROUBLES = {
     todo: [
       'Leave it off. Everything unplugged, it is followed as a case; each further try costs the new breaker.',
     ],
-  }),
+  },
 } as const satisfies Record<string, Trouble>;
 export type TroubleId = keyof typeof TROUBLES;
 

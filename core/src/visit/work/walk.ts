@@ -1,4 +1,4 @@
-import { advance, LIVE_VOLTS, MAIN, notDead, touchable, type Fact } from '../gates/index.ts';
+import { advance, FACTS, LIVE_VOLTS, MAIN, notDead, touchable, type Fact } from '../gates/index.ts';
 import { changeTask } from './changeTask.ts';
 import { measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
 import { momentsAt } from './moments.ts';
@@ -10,8 +10,7 @@ import { troubleOf, type TroubleId } from './troubles.ts';
 
 type Of<K extends VisitFact['is']> = Extract<VisitFact, { is: K }>;
 
-const isGate = (fact: VisitFact): fact is Fact =>
-  !['step-done', 'found', 'changed', 'proof', 'paused', 'finished'].includes(fact.is);
+const isGate = (fact: VisitFact): fact is Fact => (FACTS as readonly string[]).includes(fact.is);
 
 const withTask = (state: WorkState, id: string, change: (task: TaskState) => TaskState): WorkState => ({
   ...state,
@@ -206,13 +205,26 @@ export interface Walked {
  * @example walk(plan, []).state.gates.coverOn // true
  */
 export function walk(plan: VisitPlan, facts: readonly VisitFact[]): Walked {
-  let state = begun(plan);
-  for (const [refused, fact] of facts.entries()) {
-    const next = workOn(plan, state, fact);
-    if (next === null) return { state, refused };
-    state = next;
+  const states = statesOf(plan, facts);
+  return { state: states.at(-1)!, refused: states.length > facts.length ? null : states.length - 1 };
+}
+
+/**
+ * How far a visit was before anything, and after each thing that happened.
+ *
+ * @param plan what is to be done
+ * @param facts what happened, in its order
+ * @returns one state more than facts; it ends before the first that was not allowed
+ * @example statesOf(plan, []).length // 1
+ */
+export function statesOf(plan: VisitPlan, facts: readonly VisitFact[]): WorkState[] {
+  const states = [begun(plan)];
+  for (const fact of facts) {
+    const next = workOn(plan, states.at(-1)!, fact);
+    if (next === null) break;
+    states.push(next);
   }
-  return { state, refused: null };
+  return states;
 }
 
 /** What is not proved dead yet, in the order in which it is measured. */
