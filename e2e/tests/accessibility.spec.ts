@@ -160,6 +160,16 @@ for (const { name, size, colorScheme } of LOOKS) {
       await expectSound(page, 'what came of a map');
     });
 
+    test('on a report, with prices', async ({ page, request }) => {
+      const { panel } = await demoBoard(request);
+      await page.goto(`/panels/${panel.id}/report`);
+      await asElectrician(page);
+      await page.getByRole('button', { name: 'Prices and a remark' }).click();
+      await page.getByLabel('Price, USD').first().fill('x');
+      await expect(page.getByRole('alert').first()).toBeVisible();
+      await expectSound(page, 'a report');
+    });
+
     test('on visits: what is due, a gate, a measure, a choice, the end, and as a homeowner', async ({
       page,
       request,

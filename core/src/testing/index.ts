@@ -3,3 +3,4 @@ export * from './placements.ts';
 export * from './trialRecords.ts';
 export * from './runs.ts';
 export * from './visits.ts';
+export * from './histories.ts';

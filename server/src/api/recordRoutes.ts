@@ -17,6 +17,7 @@ import { settingsRoutes } from './settingsRoutes.ts';
 import { siteRoutes } from './siteRoutes.ts';
 import { timelineRoutes } from './timelineRoutes.ts';
 import { transferRoutes } from './transferRoutes.ts';
+import { reportRoutes } from './reportRoutes.ts';
 import { upkeepRoutes } from './upkeepRoutes.ts';
 import { visitRoutes } from './visitRoutes.ts';
 
@@ -44,6 +45,7 @@ export function recordRoutes({
     ...visitRoutes(context),
     ...directoryRoutes(context),
     ...upkeepRoutes(context),
+    ...reportRoutes(context),
     ...breakerRoutes(context),
     ...commandRoutes(context),
     ...photoRoutes(context),

@@ -18,12 +18,9 @@ pdfMake.setLocalAccessPolicy((path) => path.startsWith(folder));
 export const plain = (text: string): string =>
   unbroken(text).replaceAll('\u2009', ' ').replaceAll('\u202f', ' ').replaceAll('−', '-');
 
-/** An instant in a time zone, as 2026-11-03 20:05. */
-export const timeIn = (zone: string) => {
-  const parts = new Intl.DateTimeFormat('sv-SE', { dateStyle: 'short', timeStyle: 'short', timeZone: zone });
-  return (at: string): string => parts.format(new Date(at));
-};
-export type Time = ReturnType<typeof timeIn>;
+export { timeIn } from '@phylaxon/core/facts/calendar';
+/** An instant as it is read. */
+export type Time = (at: string) => string;
 
 export const RULE = '#8b8571';
 export const SOFT = '#545a52';

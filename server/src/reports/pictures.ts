@@ -21,13 +21,11 @@ export async function photosOf(
   panelId: string,
 ): Promise<ReportPicture[]> {
   const breakers = await manager.findBy(BreakerTable, { panelId, removedAt: IsNull() });
-  const rows = (await manager.query(
-    `SELECT p.sha256, p.note, p.breakerId FROM photo p
-      WHERE p.breakerId IN (SELECT value FROM json_each(?))
-        AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.photoId = p.id)
-      ORDER BY p.at DESC LIMIT ${MOST}`,
-    [JSON.stringify(breakers.map(({ id }) => id))],
-  )) as { sha256: string; note: string; breakerId: string }[];
+  const rows = await photoRows(
+    manager,
+    breakers.map(({ id }) => id),
+    MOST,
+  );
   const pictures: ReportPicture[] = [];
   for (const { sha256, note, breakerId } of rows) {
     const breaker = breakers.find(({ id }) => id === breakerId)!;
@@ -40,6 +38,28 @@ export async function photosOf(
   }
   return pictures;
 }
+
+/** A photo that stands, with where it was taken. */
+export interface PhotoRow {
+  sha256: string;
+  note: string;
+  breakerId: string;
+  at: string;
+}
+
+/** The newest photos taken at some breakers. */
+export const photoRows = async (
+  manager: EntityManager,
+  breakerIds: readonly string[],
+  most: number,
+): Promise<PhotoRow[]> =>
+  (await manager.query(
+    `SELECT p.sha256, p.note, p.breakerId, p.at FROM photo p
+      WHERE p.breakerId IN (SELECT value FROM json_each(?))
+        AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.photoId = p.id)
+      ORDER BY p.at DESC LIMIT ?`,
+    [JSON.stringify(breakerIds), most],
+  )) as PhotoRow[];
 
 /** The newest temperature pictures of a panel, as drawings. */
 export async function heatPicturesOf(manager: EntityManager, panelId: string): Promise<ReportPicture[]> {

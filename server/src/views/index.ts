@@ -4,3 +4,4 @@ export * from './panelReview.ts';
 export * from './planning.ts';
 export * from './visits.ts';
 export * from './upkeep.ts';
+export * from './trends.ts';

@@ -43,7 +43,7 @@ function clampedLegs({ circuits }: LegsView): FoundLegs[] {
 }
 
 /** The highest quarter hour of each leg, where a logger hung on both. */
-function recordedLegs(entries: readonly ShownPanelEntry[]): FoundLegs[] {
+export function recordedLegs(entries: readonly ShownPanelEntry[]): FoundLegs[] {
   return entries.flatMap(({ entry, about }): FoundLegs[] => {
     if (entry.kind !== 'recording' || about?.kind !== 'recording') return [];
     const ofLeg = (leg: 'A' | 'B') => {

@@ -8,6 +8,7 @@ import type { AttachmentKind, PanelEntryName, PanelLog } from '@phylaxon/core/re
 import type { LegsView } from '@phylaxon/core/views/legs';
 import type { PanelReviewView } from '@phylaxon/core/views/panelReview';
 import type { Planning } from '@phylaxon/core/views/planning';
+import type { Report } from '@phylaxon/core/views/report';
 import type { UpkeepView } from '@phylaxon/core/views/upkeep';
 import type { SiteVisits, VisitRecord } from '@phylaxon/core/views/visit';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
@@ -44,6 +45,12 @@ export interface ReadingsPreview {
   struck: number;
   from: string | null;
   to: string | null;
+}
+
+/** What a report is on. */
+export interface ReportAbout {
+  at: 'panels' | 'sites' | 'visits';
+  id: string;
 }
 
 /** How far a file is that was sent. */
@@ -87,6 +94,7 @@ export const api = {
   planning: (siteId: string) => request<Planning>('GET', `/sites/${siteId}/planning`),
 
   upkeep: (panelId: string) => request<UpkeepView>('GET', `/panels/${panelId}/upkeep`),
+  report: ({ at, id }: ReportAbout) => request<Report>('GET', `/${at}/${id}/report`),
   visits: (siteId: string) => request<SiteVisits>('GET', `/sites/${siteId}/visits`),
   visit: (visitId: string) => request<VisitRecord>('GET', `/visits/${visitId}`),
 
@@ -159,6 +167,11 @@ export const api = {
       fileAddress(
         `/panels/${panelId}/directory.pdf${query({ widthMm: `${widthMm}`, heightMm: `${heightMm}`, zone: Intl.DateTimeFormat().resolvedOptions().timeZone, address: window.location.origin })}`,
       ),
+    report: ({ at, id }: ReportAbout) =>
+      fileAddress(
+        `/${at}/${id}/report.pdf${query({ zone: Intl.DateTimeFormat().resolvedOptions().timeZone })}`,
+      ),
+    reportData: ({ at, id }: ReportAbout) => fileAddress(`/${at}/${id}/report`),
     calendar: (siteId: string) =>
       fileAddress(`/sites/${siteId}/upkeep.ics${query({ address: window.location.origin })}`),
     labels: (panelId: string) => fileAddress(`/panels/${panelId}/labels.pdf`),

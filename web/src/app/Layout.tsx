@@ -16,7 +16,7 @@ const LINE_KEY = '/';
 export function Layout() {
   const { isOpen, open } = useReadingLine();
   // A case, a visit, a map, a round leads by itself, one step at a time: nothing else is offered beside it.
-  const isLed = /^\/(cases|visits)\/|\/(map|upkeep)$/.test(useLocation().pathname);
+  const isLed = /^\/(cases|visits)\/|\/(map|upkeep|report)$/.test(useLocation().pathname);
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.key !== LINE_KEY || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target))

@@ -32,6 +32,7 @@ const visitView = async () => ({ Component: (await import('../visit/index.ts')).
 const houseMapView = async () => ({ Component: (await import('../houseMap/index.ts')).HouseMapPage });
 const directoryView = async () => ({ Component: (await import('../directory/index.ts')).DirectoryPage });
 const upkeepPageView = async () => ({ Component: (await import('../upkeep/index.ts')).UpkeepPage });
+const reportView = async () => ({ Component: (await import('../report/index.ts')).ReportPage });
 const settingsView = async () => ({ Component: (await import('../settings/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -62,6 +63,9 @@ export const router = createBrowserRouter([
       { path: 'panels/:panelId/map', lazy: houseMapView },
       { path: 'panels/:panelId/directory', lazy: directoryView },
       { path: 'panels/:panelId/upkeep', lazy: upkeepPageView },
+      { path: 'panels/:panelId/report', lazy: reportView },
+      { path: 'sites/:siteId/report', lazy: reportView },
+      { path: 'visits/:visitId/report', lazy: reportView },
       { path: 'panels/:panelId/breakers/:breakerId/what-if', lazy: whatIfView },
       { path: 'panels/:panelId/breakers/:breakerId/two-wires', lazy: twoWiresView },
       { path: 'settings', lazy: settingsView },

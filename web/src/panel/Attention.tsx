@@ -45,6 +45,7 @@ export function Attention({ board }: { board: Board }) {
         ways={[
           ['Upkeep', `/panels/${panel.id}/upkeep`],
           ['Map the house', `/panels/${panel.id}/map`],
+          ['Report for the customer', `/panels/${panel.id}/report`],
           ['The directory', `/panels/${panel.id}/directory`],
         ]}
       />

@@ -2,7 +2,7 @@ import { sayPlace } from '@phylaxon/core/panel/layout';
 import type { PanelEntryName } from '@phylaxon/core/record/panelEntries';
 import type { Search } from '@phylaxon/core/views/search';
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
-import { api, type TimelineFilter } from '../api/index.ts';
+import { api, type ReportAbout, type TimelineFilter } from '../api/index.ts';
 import { queryClient, RECORD } from './queryClient.ts';
 
 /** What can be asked of the record: each question with its key. */
@@ -34,6 +34,8 @@ export const recordQueries = {
     }),
   upkeep: (panelId: string) =>
     queryOptions({ queryKey: [RECORD, 'upkeep', panelId], queryFn: () => api.upkeep(panelId) }),
+  report: (about: ReportAbout) =>
+    queryOptions({ queryKey: [RECORD, 'report', about.at, about.id], queryFn: () => api.report(about) }),
   visits: (siteId: string) =>
     queryOptions({ queryKey: [RECORD, 'visits', siteId], queryFn: () => api.visits(siteId) }),
   visit: (visitId: string) =>

@@ -115,6 +115,9 @@ function Panels({ summary: { site, panels } }: { summary: SiteSummary }) {
       <Link to={`/sites/${site.id}/visits`} className={classes('mt-3 ml-3', asButton('quiet'))}>
         Visits: what is due
       </Link>
+      <Link to={`/sites/${site.id}/report`} className={classes('mt-3 ml-3', asButton('quiet'))}>
+        Report for the customer
+      </Link>
     </section>
   );
 }

@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { recordQueries } from '../queries/index.ts';
 import { PhotoForm } from '../photos/index.ts';
-import { useUnits } from '../shared/index.ts';
+import { asButton, useUnits } from '../shared/index.ts';
 import { PdfLink } from './PdfLink.tsx';
 import { useVisitWork } from './useVisit.ts';
 
@@ -74,7 +74,10 @@ export function EndScreen() {
           );
         })}
       </ul>
-      <p className="mt-3">
+      <p className="mt-3 flex flex-wrap gap-3">
+        <Link to={`/visits/${record.plan.visitId}/report`} className={asButton()}>
+          Report for the customer
+        </Link>
         <PdfLink page="sheet">The visit’s sheet (PDF)</PdfLink>
       </p>
     </section>

@@ -43,7 +43,7 @@ describe('replace', () => {
     const d = about({ events: [cleanReset], readings: [nothingOut, ...legsAlive] });
     expect(d).toMatchObject({ action: 'replace-breaker', family: 'replace' });
     expect(d.reasons[0]).toMatchObject({ code: 'load-terminal-voltage:zero', weight: 3 });
-    expect(d.reasons[0]!.figures).toEqual([{ label: 'load terminal', value: 0.2, unit: 'V' }]);
+    expect(d.reasons[0]!.figures).toEqual([{ label: 'load terminal', value: 0.2, unit: 'V', limit: 110 }]);
   });
 
   test('each of its three legs is asked for when it is missing', () => {
@@ -89,7 +89,7 @@ describe('replace', () => {
   test('a joint more than 15 °C over its peers', () => {
     const d = about({ readings: loaded(58) }, neighbours);
     expect(d.action).toBe('replace-breaker-and-remake-joint');
-    expect(d.reasons[0]!.figures).toContainEqual({ label: 'over peers', value: 25, unit: 'Δ°C' });
+    expect(d.reasons[0]!.figures).toContainEqual({ label: 'over peers', value: 25, unit: 'Δ°C', limit: 15 });
     expect(about({ readings: loaded(34) }, neighbours).family).not.toBe('replace');
   });
 

@@ -19,6 +19,7 @@ export const figure = z.object({
   label: z.string(),
   value: z.number(),
   unit: z.enum(['V', 'A', '°C', 'Δ°C', 's', '%', 'W', 'VA', 'mV']),
+  limit: z.number().optional().describe('what it was held against, in the same unit'),
 });
 
 export const weighedReason = z.object({

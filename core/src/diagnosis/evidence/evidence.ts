@@ -40,6 +40,8 @@ export interface Figure {
   value: number;
   /** 'Δ°C' is a temperature difference. */
   unit: 'V' | 'A' | '°C' | 'Δ°C' | 's' | '%' | 'W' | 'VA' | 'mV';
+  /** What it was held against, in the same unit. */
+  limit?: number;
 }
 
 /** One test outcome, whoever or whatever gave it, with the sentence and the figures it rests on. */

@@ -112,6 +112,7 @@ function overPeers({ point, at, surfaceC, ambientC, amps, ownHeatC, result }: He
   if (over === null) return [];
   const [note, urgent] = [HEAT_LIMITS.overPeersRepairSoonC, HEAT_LIMITS.overPeersUrgentC];
   const band = riseBand(over);
+  const limit = band === 2 ? urgent : note;
   const itsOwn = ownHeatC > 0 ? ` (${sayRise(ownHeatC)} of it its own electronics’)` : '';
   const sentence = `${where[point]} is at ${sayTemperature(surfaceC)}, ${sayRise(surfaceC - ambientC)} over the air`;
   return [
@@ -123,11 +124,11 @@ function overPeers({ point, at, surfaceC, ambientC, amps, ownHeatC, result }: He
         ? `${sentence}: colder than the air under load is a false reading. Put a strip of tape on bare metal and read it again.`
         : band === 0
           ? `${sentence}${itsOwn} and no hotter than similar breakers with a similar load.`
-          : `${sentence}${itsOwn} and ${sayRise(over)} over similar breakers with a similar load (limit ${sayRise(band === 2 ? urgent : note)}).`,
+          : `${sentence}${itsOwn} and ${sayRise(over)} over similar breakers with a similar load (limit ${sayRise(limit)}).`,
       figures: [
         { label: point, value: surfaceC, unit: '°C' },
         { label: 'ambient', value: ambientC, unit: '°C' },
-        { label: 'over peers', value: over, unit: 'Δ°C' },
+        { label: 'over peers', value: over, unit: 'Δ°C', limit },
       ],
       source: CITATIONS.heatOverPeers,
       origin: 'reading',
@@ -143,7 +144,7 @@ function hotFace({ point, at, surfaceC }: HeatFact): EvidenceItem[] {
       outcome: 'hot',
       at,
       text: `Its face is at ${sayTemperature(surfaceC)}: too hot to hold for three seconds.`,
-      figures: [{ label: 'face', value: surfaceC, unit: '°C' }],
+      figures: [{ label: 'face', value: surfaceC, unit: '°C', limit: HEAT_LIMITS.faceDangerC }],
       origin: 'reading',
     },
   ];

@@ -60,7 +60,12 @@ export function loadEvidence(file: BreakerRecord, load: LoadFact | null): Eviden
         `${how}: ${sayQuantity(amps, 'A')}, ${sayPercent(share)} of its ${sayQuantity(ratingAmps, 'A')} rating.${sentence}`,
       ),
       figures: [
-        { label: load.by === 'nameplates' ? 'connected load' : 'current', value: amps, unit: 'A' },
+        {
+          label: load.by === 'nameplates' ? 'connected load' : 'current',
+          value: amps,
+          unit: 'A',
+          limit: ratingAmps,
+        },
         { label: 'share of rating', value: share * 100, unit: '%' },
       ],
       origin: load.by === 'nameplates' ? 'computed' : 'reading',

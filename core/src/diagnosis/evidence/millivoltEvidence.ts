@@ -68,7 +68,12 @@ export function millivoltEvidence(file: BreakerRecord, others: readonly BreakerR
         `Closed, it drops ${sayQuantity(own.millivolts, 'mV')} at ${sayQuantity(own.amps, 'A')}: ${sayNumber(times)} times what similar breakers drop at that current${outcome === 'like-peers' ? '' : ` (limit ${outcome === 'high' ? HIGH : RAISED} times)`}.`,
       ),
       figures: [
-        { label: 'across it', value: own.millivolts, unit: 'mV' },
+        {
+          label: 'across it',
+          value: own.millivolts,
+          unit: 'mV',
+          limit: usual * own.amps * (outcome === 'high' ? HIGH : RAISED),
+        },
         { label: 'current', value: own.amps, unit: 'A' },
       ],
       origin: 'reading',

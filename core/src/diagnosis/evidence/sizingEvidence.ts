@@ -46,8 +46,8 @@ export function sizingEvidence({ breaker, circuit }: BreakerRecord, result: Sizi
       text: `${sayConductor(circuit.conductor)} may have a breaker of ${sayQuantity(result.maxBreakerAmps, 'A')} at most here; this one is ${sayQuantity(breaker.ratingAmps, 'A')}.`,
       figures: [
         { label: 'ampacity', value: result.ampacity, unit: 'A' },
-        { label: 'largest breaker', value: result.maxBreakerAmps, unit: 'A' },
-        { label: 'demand', value: result.demandAmps, unit: 'A' },
+        { label: 'breaker', value: breaker.ratingAmps, unit: 'A', limit: result.maxBreakerAmps },
+        { label: 'demand', value: result.demandAmps, unit: 'A', limit: breaker.ratingAmps },
       ],
       source: `${CITATIONS.ampacity}; ${CITATIONS.smallConductor}`,
       origin: 'computed',

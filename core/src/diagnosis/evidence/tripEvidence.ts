@@ -121,9 +121,17 @@ function curve(trips: readonly TripFact[]): EvidenceItem[] {
   const judged = trips.filter((trip) => trip.verdict !== null);
   const telling = judged.findLast((trip) => trip.verdict !== 'within-band') ?? judged.at(-1);
   if (!telling) return [];
-  const figures: EvidenceItem['figures'] = [{ label: 'current', value: telling.event.amps!, unit: 'A' }];
-  if (telling.event.afterSeconds !== null)
-    figures.push({ label: 'tripped after', value: telling.event.afterSeconds, unit: 's' });
+  const { amps, afterSeconds } = telling.event;
+  const { fastestSeconds, slowestSeconds } = telling.window!;
+  const limit = telling.verdict === 'too-late' ? slowestSeconds : fastestSeconds;
+  const figures: EvidenceItem['figures'] = [{ label: 'current', value: amps!, unit: 'A' }];
+  if (afterSeconds !== null)
+    figures.push({
+      label: 'tripped after',
+      value: afterSeconds,
+      unit: 's',
+      ...(limit !== null && { limit }),
+    });
   return [
     {
       test: 'trip-vs-curve',

@@ -13,7 +13,11 @@ const VISIT_HOURS = 12;
 const PAIR_HOURS = 1;
 
 const v = (value: number) => sayQuantity(value, 'V');
-const figure = (label: string, reading: Reading) => ({ label, value: reading.value, unit: 'V' as const });
+/** A voltage with the limit it is held against: the lower, or the upper where it lies above that. */
+const figure = (label: string, { value }: Reading, legs = 1) => {
+  const [low, high] = limitsOf(legs) as [number, number];
+  return { label, value, unit: 'V' as const, limit: value > high ? high : low };
+};
 
 /** More volts than one leg ever gives: it was taken from leg to leg. */
 const ONE_LEG_AT_MOST = 160;
@@ -106,7 +110,7 @@ function outlet(file: BreakerRecord): EvidenceItem[] {
         reading,
         `The outlet shows ${v(reading.value)}${outcome === 'normal' ? '' : `; normal is ${normal}`}.${sentence}`,
       ),
-      figures: [figure('outlet', reading)],
+      figures: [figure('outlet', reading, legs)],
       source: CITATIONS.voltage,
       origin: 'reading',
     },
@@ -133,7 +137,12 @@ function offButLive(file: BreakerRecord): EvidenceItem[] {
           ? `It is off and yet ${v(reading.value)} comes out: welded, the wrong breaker, or another source.`
           : `Switched off, it is dead as it should be: ${v(reading.value)}.`,
       ),
-      figures: [figure(reading.point === 'outlet' ? 'outlet' : 'load terminal', reading)],
+      figures: [
+        {
+          ...figure(reading.point === 'outlet' ? 'outlet' : 'load terminal', reading),
+          limit: LINE_VOLTAGE.zero,
+        },
+      ],
       origin: 'reading',
     },
   ];

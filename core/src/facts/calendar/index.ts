@@ -1,2 +1,3 @@
 export * from './months.ts';
+export * from './timeIn.ts';
 export * from './wallClock.ts';

@@ -6,6 +6,7 @@ export * from './words.ts';
 export * from './causeWords.ts';
 export * from './thresholds.ts';
 export * from './spots.ts';
+export { ACTION_MEANINGS } from './actionMeanings.ts';
 export { ACTION_WORDS, WATCH_IT } from './actionWords.ts';
 export * from './panelSigns.ts';
 export * from './panelSignWords.ts';

@@ -8,6 +8,7 @@ import type { PanelEntryKind } from './panelEntryKind.ts';
 import { panelSignEntry } from './panelSignEntry.ts';
 import { proposal } from './proposal.ts';
 import { recording } from './recording.ts';
+import { reportPrices } from './reportPrices.ts';
 import { serviceSheet } from './serviceSheet.ts';
 import { upkeepRound } from './upkeepRound.ts';
 import { visitEntry, visitStep } from './visitEntry.ts';
@@ -26,6 +27,7 @@ export const PANEL_ENTRIES = {
   'house-map': houseMap,
   'map-looks': mapLooks,
   'upkeep-round': upkeepRound,
+  'report-prices': reportPrices,
 };
 type Kinds = typeof PANEL_ENTRIES;
 export type PanelEntryName = keyof Kinds;

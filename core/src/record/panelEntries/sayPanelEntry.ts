@@ -35,6 +35,8 @@ export function sayPanelEntry(entry: Pick<PanelEntry, 'kind' | 'content'>): Sent
       return `A visit: ${content.tasks.map(({ label }) => label).join(', ')}`;
     case 'upkeep-round':
       return `${dutyOf(content.duty).name}: ${counted(content.results.length, 'thing', 'things')}`;
+    case 'report-prices':
+      return counted(content.prices.length, 'price', 'prices');
     case 'house-map':
       return `A map of ${counted(content.rooms.length, 'room', 'rooms')}`;
     case 'map-looks':

@@ -1,0 +1,49 @@
+import { sayQuantity } from '../../facts/quantities/index.ts';
+import { CITATIONS } from '../../facts/standards/index.ts';
+import type { Leg } from '../../panel/layout/index.ts';
+import type { Trend } from './schema.ts';
+import { trendOf } from './trendOf.ts';
+
+/** What a leg carried at its most. */
+export interface LegPeak {
+  leg: Leg;
+  at: string;
+  amps: number;
+}
+
+/** From one season to the next the highest demand differs by so much, as a share. */
+const SEASONS = 0.1;
+/** Of panels that are measured again and again the demand of one in three grows, by some five in a hundred a year. */
+const PRIOR = { usual: 0.05, share: 0.3 };
+/** The highest demand, and a quarter on top, must fit the service. */
+const OF_THE_MAIN = 1 / 1.25;
+
+/**
+ * Whether what a leg carries at its most grows from year to year.
+ *
+ * @param mainAmps rating of what feeds the panel, A
+ * @param peaks the highest demand of each leg in A, in any order
+ * @returns the trend of each leg that has one
+ * @example legGrowth(100, []) // []
+ */
+export function legGrowth(mainAmps: number, peaks: readonly LegPeak[]): Trend[] {
+  return (['A', 'B'] as const).flatMap((leg) => {
+    const own = peaks.filter((one) => one.leg === leg);
+    const mean = own.reduce((sum, { amps }) => sum + amps, 0) / own.length;
+    const trend = trendOf(
+      own.map(({ at, amps }) => ({ at, value: amps, sd: Math.max(1, SEASONS * mean) })),
+      {
+        kind: 'leg-grows',
+        breakerId: null,
+        leg,
+        unit: 'A',
+        source: CITATIONS.maximumDemand,
+        prior: { usualPerYear: PRIOR.usual * mean, share: PRIOR.share },
+        limitOf: () => mainAmps * OF_THE_MAIN,
+        words: ({ perYear, began, now }, limit) =>
+          `Leg ${leg} carries more from year to year, by about ${sayQuantity(perYear.p50, 'A')} a year at its most: ${sayQuantity(began, 'A')} at first, ${sayQuantity(now, 'A')} now; the limit is ${sayQuantity(limit, 'A')}, so that a quarter to spare fits ${sayQuantity(mainAmps, 'A')}.`,
+      },
+    );
+    return trend ? [trend] : [];
+  });
+}

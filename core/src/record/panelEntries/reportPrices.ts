@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { isPlainText, NOT_PLAIN } from '../../facts/quantities/index.ts';
+import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
+
+/** In which a price may be. */
+export const CURRENCIES = ['USD', 'CAD', 'AUD', 'NZD', 'EUR', 'GBP', 'CHF', 'MXN'] as const;
+export type Currency = (typeof CURRENCIES)[number];
+
+/** What an electrician asks for what was found, and writes to the customer; the latest holds. */
+export const reportPrices = panelEntryKind({
+  name: 'Prices of a report',
+  fields: z.strictObject({
+    currency: z.enum(CURRENCIES, `The currency must be one of: ${CURRENCIES.join(', ')}.`).default('USD'),
+    prices: z
+      .array(
+        z.strictObject({
+          finding: z.string().trim().min(1).max(160).refine(isPlainText, NOT_PLAIN).describe('its key'),
+          headline: z
+            .string()
+            .trim()
+            .max(400)
+            .refine(isPlainText, NOT_PLAIN)
+            .describe('what it is for: a price holds while this is what is to be done'),
+          amount: z
+            .number('A price is a number.')
+            .min(0, 'A price is from 0 to 1 000 000.')
+            .max(1_000_000, 'A price is from 0 to 1 000 000.'),
+        }),
+      )
+      .max(200, 'At most 200 prices.'),
+    remark: z
+      .string()
+      .trim()
+      .max(2000, 'A remark may have 2000 characters at most.')
+      .refine(isPlainText, NOT_PLAIN)
+      .default(''),
+  }),
+  attachment: null,
+  refuses: electriciansOnly,
+});
+export type ReportPrices = z.output<typeof reportPrices.fields>;

@@ -1,0 +1,250 @@
+import { cautionsAt, sayConfidence, type Decision } from '../../diagnosis/decision/index.ts';
+import {
+  sayDuration,
+  sayNumber,
+  sayQuantity,
+  sayRise,
+  sayTemperature,
+} from '../../facts/quantities/index.ts';
+import { ACTION_MEANINGS, PANEL_SIGN_WORDS } from '../../facts/vocabulary/index.ts';
+import type { Figure } from '../../diagnosis/evidence/index.ts';
+import { sayPlace } from '../../panel/layout/index.ts';
+import type { Breaker, Panel } from '../../record/entities/index.ts';
+import { attentionOf, urgency } from '../board/index.ts';
+import { leaveOff, reviewHeadline, VERDICT_MEANS, type PanelReviewView } from '../panelReview/index.ts';
+import { locatorSvg } from './locator.ts';
+import type { ReportFigure, ReportFinding, ReportPicture, Urgency } from './schema.ts';
+
+/** A breaker as far as a report tells of it. */
+export interface ReportedBreaker {
+  breaker: Breaker;
+  label: string | null;
+  decision: Decision;
+  /** Something was ever measured at it. */
+  isMeasured: boolean;
+  /** Photos taken at it, newest first. */
+  photos: readonly ReportPicture[];
+}
+
+export type FindingOf = Omit<ReportFinding, 'price'>;
+type ReportedShape = Pick<Panel, 'id' | 'name' | 'spaces' | 'orientation' | 'holes'>;
+
+/** By how pressing a decision is; what only lacks readings, or nothing, is no finding. */
+const URGENCY_OF: readonly (Urgency | undefined)[] = ['now', 'days', 'weeks', 'plan', 'plan'];
+/** Reasons that carry or support a decision; so many are enough on paper. */
+const LEAST_WEIGHT = 2;
+const MOST_REASONS = 4;
+const MOST_PHOTOS = 2;
+
+/** Figures in words for somebody who is no electrician. */
+const FIGURE_WORDS: Record<string, string> = {
+  face: 'Face of the breaker',
+  terminal: 'Terminal of the breaker',
+  'over peers': 'Against similar breakers',
+  ambient: 'Air beside it',
+  ampacity: 'The wire may carry',
+  breaker: 'Its breaker is rated',
+  demand: 'Load it has to carry',
+  'across it': 'Voltage lost across it',
+  current: 'Current',
+  'connected load': 'Connected load',
+  'share of rating': 'Share of its rating',
+  'tripped after': 'It tripped after',
+  'opens from, steady': 'It opens from, steady',
+  outlet: 'Voltage at the outlet',
+  'leg A to neutral': 'Leg A to neutral',
+  'leg B to neutral': 'Leg B to neutral',
+  'load terminal': 'Voltage at its terminal',
+  'load terminal, first pole': 'Voltage at its first pole',
+  'load terminal, second pole': 'Voltage at its second pole',
+};
+
+function sayFigure(value: number, unit: Figure['unit']): string {
+  switch (unit) {
+    case '°C':
+      return sayTemperature(value);
+    case 'Δ°C':
+      return `${value > 0 ? '+' : ''}${sayRise(value)}`;
+    case 's':
+      return sayDuration(value);
+    case '%':
+      return `${sayNumber(value, 0)} %`;
+    default:
+      return sayQuantity(value, unit);
+  }
+}
+
+/** The figures behind a decision, each once. */
+function figuresOf({ reasons }: Decision): ReportFigure[] {
+  const seen = new Set<string>();
+  return reasons
+    .filter(({ weight }) => weight >= LEAST_WEIGHT)
+    .flatMap(({ figures }) => figures)
+    .filter(({ label }) => !seen.has(label) && seen.add(label))
+    .map(({ label, value, unit, limit }) => ({
+      label: FIGURE_WORDS[label] ?? label,
+      value: sayFigure(value, unit),
+      limit: limit === undefined ? null : sayFigure(limit, unit),
+    }));
+}
+
+const sourcesOf = ({ reasons }: Decision): string[] => [
+  ...new Set(reasons.flatMap(({ source }) => source?.split('; ') ?? [])),
+];
+
+/** What was decided of a breaker, as a finding; none where nothing is to be done. */
+function ofBreaker(
+  panel: ReportedShape,
+  { breaker, label, decision, photos }: ReportedBreaker,
+): FindingOf | null {
+  const { action, family, stop, headline, reasons, also, confidence } = decision;
+  const soon = URGENCY_OF[urgency({ action, family, stop: stop.active })];
+  // A danger at the main is told once, as the main’s.
+  if (soon === undefined || stop.onlyAtMain) return null;
+  const weighed = reasons.filter(({ weight }) => weight >= LEAST_WEIGHT).map(({ text }) => text);
+  const because = [...new Set(stop.active ? stop.reasons : weighed)].slice(0, MOST_REASONS);
+  const place = breaker.space === null ? 'The main' : `Space ${sayPlace(breaker)}`;
+  const meaning = ACTION_MEANINGS[stop.active ? 'make-safe-and-call' : action];
+  return {
+    key: `breaker ${breaker.id}`,
+    urgency: soon,
+    panelId: panel.id,
+    panel: panel.name,
+    where: `${place}${label === null ? '' : `, ${label}`}, ${sayQuantity(breaker.ratingAmps, 'A')}`,
+    headline,
+    because,
+    until: stop.active
+      ? [...stop.doNow, ...(stop.call === null ? [] : [stop.call])]
+      : cautionsAt(decision, 'first'),
+    figures: figuresOf(decision),
+    why: meaning.why,
+    waiting: meaning.waiting,
+    also: also.map(({ text }) => text).filter((text) => !because.includes(text)),
+    sureness: stop.active ? null : sayConfidence(confidence),
+    pictures: [
+      ...photos.slice(0, MOST_PHOTOS),
+      {
+        kind: 'drawing',
+        svg: locatorSvg(panel, breaker),
+        caption: place,
+      },
+    ],
+    sources: sourcesOf(decision),
+  };
+}
+
+const OF_REVIEW: Record<'now' | 'before-season' | 'within-two-years', Urgency> = {
+  now: 'now',
+  'before-season': 'weeks',
+  'within-two-years': 'plan',
+};
+
+const plainFinding = (
+  panel: ReportedShape,
+  rest: Pick<FindingOf, 'key' | 'urgency' | 'headline' | 'because' | 'why' | 'waiting'> & Partial<FindingOf>,
+): FindingOf => ({
+  panelId: panel.id,
+  panel: panel.name,
+  where: 'The panel',
+  until: [],
+  figures: [],
+  also: [],
+  sureness: null,
+  pictures: [],
+  sources: [],
+  ...rest,
+});
+
+/** What was found of the panel as a whole. */
+function ofPanel(panel: ReportedShape, { review, signs }: PanelReviewView): FindingOf[] {
+  const { verdict, soon, repairs } = review;
+  const say = (bearing: string) =>
+    signs.filter((sign) => sign.bearing === bearing).map(({ words, origin }) => `${words}. ${origin}`);
+  const urgent = leaveOff(review);
+  const whole =
+    verdict === 'replace' || verdict === 'settle'
+      ? [
+          plainFinding(panel, {
+            key: `panel ${panel.id}`,
+            urgency: soon === null ? 'weeks' : OF_REVIEW[soon],
+            headline:
+              verdict === 'settle' ? 'Find out whether the panel itself is failing' : reviewHeadline(review),
+            because: say('failing'),
+            why: VERDICT_MEANS[verdict].protects,
+            waiting: VERDICT_MEANS[verdict].waiting,
+            until: urgent === null ? [] : [urgent],
+          }),
+        ]
+      : [];
+  // What follows from one breaker is told with it; open holes are told as such.
+  const own = signs.filter(
+    ({ sign, breakerIds }) => repairs.includes(sign) && breakerIds.length === 0 && sign !== 'open-hole',
+  );
+  return [
+    ...whole,
+    ...own.map(({ sign, origin }) =>
+      plainFinding(panel, {
+        key: `panel ${panel.id} ${sign}`,
+        urgency: 'weeks',
+        headline: `To be repaired: ${PANEL_SIGN_WORDS[sign].words}`,
+        because: [origin],
+        why: PANEL_SIGN_WORDS[sign].why,
+        waiting: VERDICT_MEANS.repair.waiting,
+      }),
+    ),
+  ];
+}
+
+const openings = (panel: ReportedShape): FindingOf[] =>
+  attentionOf(panel, []).map(({ space, label, headline, because }) =>
+    plainFinding(panel, {
+      key: `hole ${panel.id} ${space}`,
+      urgency: 'days',
+      where: label,
+      headline,
+      because: [because],
+      why: 'The cover keeps fingers, tools and mice away from live metal. A hole in it does not.',
+      waiting: 'Whoever reaches in, or lets something fall in, touches live parts.',
+      pictures: [
+        {
+          kind: 'drawing',
+          svg: locatorSvg(panel, { space, poles: 1, half: null }),
+          caption: `Space ${space}`,
+        },
+      ],
+    }),
+  );
+
+const RANK: readonly Urgency[] = ['now', 'days', 'weeks', 'plan'];
+
+/**
+ * What was found at a panel that has to be done, the most pressing first.
+ *
+ * @param panel its shape
+ * @param breakers what is in it, with the decisions that stand
+ * @param review of the panel as a whole
+ * @returns findings; none where nothing is to be done
+ * @example findingsOf(panel, [], review) // []
+ */
+export function findingsOf(
+  panel: ReportedShape,
+  breakers: readonly ReportedBreaker[],
+  review: PanelReviewView,
+): FindingOf[] {
+  const found = [
+    ...ofPanel(panel, review),
+    ...breakers.flatMap((one) => ofBreaker(panel, one) ?? []),
+    ...openings(panel),
+  ];
+  return byUrgency(found);
+}
+
+/**
+ * Findings in order: the most pressing first, else as they were.
+ *
+ * @param findings in any order
+ * @returns the same in another order
+ * @example byUrgency([]) // []
+ */
+export const byUrgency = <F extends Pick<FindingOf, 'urgency'>>(findings: readonly F[]): F[] =>
+  [...findings].sort((a, b) => RANK.indexOf(a.urgency) - RANK.indexOf(b.urgency));

@@ -1,0 +1,4 @@
+export * from './schema.ts';
+export { findingsOf, type ReportedBreaker } from './findings.ts';
+export * from './reportOf.ts';
+export * from './blocks.ts';

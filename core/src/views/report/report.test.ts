@@ -1,0 +1,176 @@
+import { describe, expect, test } from '@jest/globals';
+import { decide } from '../../diagnosis/decision/index.ts';
+import { gatherEvidence } from '../../diagnosis/evidence/index.ts';
+import { ORIENTATIONS } from '../../panel/layout/index.ts';
+import { reportPrices } from '../../record/panelEntries/index.ts';
+import {
+  aBreakerRecord,
+  aCircuit,
+  aDossier,
+  anEvent,
+  anObservation,
+  aPanel,
+  aReading,
+  aVisitPlan,
+  uuid,
+  visitIn,
+  type BreakerRecordParts,
+} from '../../testing/index.ts';
+import { panelReviewOf } from '../panelReview/index.ts';
+import { locatorSvg } from './locator.ts';
+import {
+  report,
+  reportBlocks,
+  reportOf,
+  sayMoney,
+  URGENCIES,
+  type ReportBlock,
+  type ReportedPanel,
+} from './index.ts';
+
+const NOW = '2026-11-28T10:00:00.000Z';
+const SITE = { id: uuid(7001), name: 'Shed', note: '', createdAt: NOW, demo: false, version: 0 };
+
+/** A panel as a report takes it, from what is on record of its breakers. */
+function reported(parts: readonly BreakerRecordParts[], change: Partial<ReportedPanel> = {}): ReportedPanel {
+  const evidence = parts.map((part, i) =>
+    gatherEvidence(aDossier({ ...part, breaker: { id: uuid(i + 1), space: i + 1, ...part.breaker } })),
+  );
+  const panel = change.panel ?? aPanel();
+  return {
+    panel,
+    breakers: evidence.map((one, i) => ({
+      breaker: one.breaker,
+      label: one.circuit?.label ?? null,
+      decision: decide(one),
+      isMeasured: (parts[i]!.readings ?? []).length > 0,
+      photos: [],
+    })),
+    review: panelReviewOf('Shed', { panel, evidence, legs: [], signs: [], now: NOW }),
+    upkeep: { duties: [], rounds: [] },
+    visits: [],
+    trends: [],
+    prices: null,
+    pictures: [],
+    ...change,
+  };
+}
+
+const reportOn = (...panels: ReportedPanel[]) => reportOf({ kind: 'site', id: SITE.id }, SITE, panels, NOW);
+
+const THIN: BreakerRecordParts = {
+  breaker: { ratingAmps: 20 },
+  circuit: aCircuit({ conductor: { gauge: '14', material: 'copper', insulationC: 90, cable: 'nm' } }),
+};
+const SIZZLES: BreakerRecordParts = { observations: [anObservation('sound', 'sizzle-or-crackle')] };
+const DEAD: BreakerRecordParts = {
+  readings: [
+    aReading('voltage', 'load-terminal', 0.2),
+    aReading('voltage', 'leg-a', 120),
+    aReading('voltage', 'leg-b', 120),
+  ],
+  events: [anEvent('reset', -5, { feel: 'clean-clicks' })],
+};
+
+describe('a report', () => {
+  test('begins with what cannot wait, and says what to do until it is done', () => {
+    const told = report.parse(reportOn(reported([DEAD, THIN, SIZZLES, {}])));
+    const ranks = told.findings.map(({ urgency }) => URGENCIES.indexOf(urgency));
+    expect(ranks).toEqual([...ranks].sort((x, y) => x - y));
+    expect(new Set(ranks).size).toBe(3);
+    const danger = told.findings.find(({ key }) => key === `breaker ${uuid(3)}`)!;
+    expect(danger.until.length).toBeGreaterThan(0);
+    expect(danger.urgency).toBe('now');
+    expect(told.headline).toContain('now');
+    const thin = told.findings.find(({ key }) => key === `breaker ${uuid(2)}`)!;
+    expect(thin.figures).toContainEqual({ label: 'Its breaker is rated', value: '20 A', limit: '15 A' });
+    expect(thin.sources.length).toBeGreaterThan(0);
+  });
+
+  test('tells a hole, and what was never measured', () => {
+    const told = reportOn(reported([DEAD, {}, {}], { panel: aPanel({ holes: [9] }) }));
+    expect(told.findings).toContainEqual(
+      expect.objectContaining({ key: `hole ${uuid(900)} 9`, urgency: 'days' }),
+    );
+    expect(told.notLookedAt.map(({ what }) => what)).toContain('2 of 3 breakers: nothing was ever measured');
+  });
+
+  test('of a panel in order says so', () => {
+    const told = reportOn(reported([]));
+    expect(told.findings).toEqual([]);
+    expect(told.headline).toBe('Nothing was found that needs doing');
+  });
+
+  test('of a visit tells what was done, and each figure that proves it', () => {
+    const plan = { ...aVisitPlan(), visitId: uuid(77) };
+    const { facts } = visitIn('none', plan);
+    const steps = facts.map((fact, n) => ({ entryId: uuid(100 + n), n, at: NOW, simulated: true, fact }));
+    const panel = aPanel();
+    const visit = { site: SITE, panel, entryId: uuid(78), plannedAt: NOW, plan, steps };
+    const one = reported([DEAD], { visits: [visit] });
+    const told = reportOf({ kind: 'visit', id: uuid(77) }, SITE, [one], NOW);
+    expect(told.about.stands).toBe('finished');
+    expect(told.done).toHaveLength(1);
+    expect(told.done[0]).toMatchObject({ isProved: true, simulated: true });
+    expect(told.done[0]!.proofs.filter(({ figure }) => / V$/.test(figure)).length).toBeGreaterThan(0);
+    const blocks = reportBlocks(told, (at) => at);
+    expect(blocks).toContainEqual(expect.objectContaining({ is: 'warning' }));
+  });
+
+  test('a price holds for what it was given for, and is summed up', () => {
+    const bare = reported([THIN]);
+    const [finding] = reportOn(bare).findings;
+    const prices = (headline: string) =>
+      reportPrices.fields.parse({
+        currency: 'EUR',
+        prices: [{ finding: finding!.key, headline, amount: 1200 }],
+      });
+    const told = reportOn({ ...bare, prices: prices(finding!.headline) });
+    expect(told).toMatchObject({ total: 1200, currency: 'EUR' });
+    expect(JSON.stringify(reportBlocks(told, (at) => at))).toContain(sayMoney(1200, 'EUR'));
+    expect(reportOn({ ...bare, prices: prices('Something else') }).total).toBeNull();
+  });
+
+  test('numbers its findings through, and leaves out parts of which there is nothing to tell', () => {
+    const blocks = reportBlocks(reportOn(reported([THIN, THIN, DEAD])), (at) => at);
+    const numbers = blocks.flatMap((block) => (block.is === 'finding' ? block.number : []));
+    expect(numbers).toEqual([1, 2, 3]);
+    const headings = blocks.filter(
+      (block): block is Extract<ReportBlock, { is: 'heading' }> => block.is === 'heading',
+    );
+    expect(headings.map(({ text }) => text)).not.toContain('What comes');
+    expect(blocks.at(-1)).toMatchObject({ is: 'signatures' });
+  });
+});
+
+describe('the drawing of where it is', () => {
+  test('marks another place for every place, however the panel hangs', () => {
+    for (const orientation of ORIENTATIONS) {
+      const drawings = Array.from({ length: 12 }, (_, i) =>
+        (['upper', 'lower', null] as const).map((half) =>
+          locatorSvg({ spaces: 12, orientation }, { space: i + 1, poles: 1, half }),
+        ),
+      ).flat();
+      const main = locatorSvg({ spaces: 12, orientation }, { space: null, poles: 2, half: null });
+      expect(new Set([...drawings, main]).size).toBe(37);
+    }
+  });
+
+  test('keeps within its frame', () => {
+    for (const orientation of ORIENTATIONS)
+      for (const space of [1, 2, 41, 83, 84]) {
+        const svg = locatorSvg({ spaces: 84, orientation }, { space, poles: 1, half: null });
+        const [, , width, height] = /viewBox="([^"]+)"/.exec(svg)![1]!.split(' ').map(Number) as number[];
+        for (const [, x, y, w, h] of svg.matchAll(/M([\d.]+) ([\d.]+)h([\d.]+)v([\d.]+)/g)) {
+          expect(Number(x) + Number(w)).toBeLessThanOrEqual(width! - 2);
+          expect(Number(y) + Number(h)).toBeLessThanOrEqual(height! - 2);
+        }
+      }
+  });
+});
+
+test('a record without anything is told as unmeasured, not as sound', () => {
+  const told = reportOn(reported([{}, {}]));
+  expect(aBreakerRecord().entries.readings).toEqual([]);
+  expect(told.notLookedAt.some(({ what }) => what.startsWith('2 of 2'))).toBe(true);
+});

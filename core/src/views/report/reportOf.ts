@@ -1,0 +1,226 @@
+import type { Trend } from '../../diagnosis/trends/index.ts';
+import { dutyOf } from '../../facts/upkeep/index.ts';
+import { sayBreaker, sayPlace } from '../../panel/layout/index.ts';
+import type { Panel, Site } from '../../record/entities/index.ts';
+import type { ReportPrices } from '../../record/panelEntries/index.ts';
+import { askFor, KIND_HEADINGS, type PanelReviewView } from '../panelReview/index.ts';
+import type { UpkeepView } from '../upkeep/index.ts';
+import { sheetLines, standsAs, taskEnds, type VisitRecord } from '../visit/index.ts';
+import { byUrgency, findingsOf, type FindingOf, type ReportedBreaker } from './findings.ts';
+import {
+  REPORT_FORMAT,
+  REPORT_VERSION,
+  type Report,
+  type ReportDone,
+  type ReportDue,
+  type ReportFinding,
+  type ReportGap,
+  type ReportPicture,
+} from './schema.ts';
+
+/** A panel with all that a report tells of it. */
+export interface ReportedPanel {
+  panel: Panel;
+  breakers: readonly ReportedBreaker[];
+  review: PanelReviewView;
+  upkeep: UpkeepView;
+  /** Those that are to be told of; the ones that did not end are left out. */
+  visits: readonly VisitRecord[];
+  trends: readonly Trend[];
+  prices: ReportPrices | null;
+  /** Of the panel as a whole. */
+  pictures: readonly ReportPicture[];
+}
+
+/** What a report is about. */
+export interface ReportScope {
+  kind: Report['about']['kind'];
+  id: string;
+}
+
+/** Rounds and visits older than this are told in the record, not in a report, ms. */
+const RECENT_MS = 400 * 86_400_000;
+
+/** More breakers than this are told by their spaces alone. */
+const MOST_NAMED = 12;
+
+/** A price holds as long as what is to be done is what it was given for. */
+function priced(finding: FindingOf, prices: ReportPrices | null): ReportFinding {
+  const own = prices?.prices.find((one) => one.finding === finding.key && one.headline === finding.headline);
+  return { ...finding, price: own?.amount ?? null };
+}
+
+function doneOn({ panel, visits, upkeep }: ReportedPanel, now: string): ReportDone[] {
+  const since = new Date(Date.parse(now) - RECENT_MS).toISOString();
+  const ofVisits = visits.flatMap((visit): ReportDone[] => {
+    const stands = standsAs(visit);
+    const at = visit.steps.at(-1)?.at;
+    if ((stands !== 'finished' && stands !== 'left') || at === undefined) return [];
+    const lines = sheetLines(visit);
+    const simulated = visit.steps.some((step) => step.simulated);
+    return taskEnds(visit).map(({ label, place, became, isProved }) => ({
+      at,
+      panel: panel.name,
+      where: `${label}, ${place}`,
+      what: became,
+      isProved,
+      simulated,
+      proofs: lines
+        .filter(({ where }, i) => where === label && ['verified', 'proof'].includes(visit.steps[i]!.fact.is))
+        .map(({ what, figure }) => ({ what, figure })),
+    }));
+  });
+  const ofRounds = upkeep.rounds
+    .filter(({ at }) => at >= since)
+    .map(({ at, duty, count, amiss }): ReportDone => ({
+      at,
+      panel: panel.name,
+      where: 'Upkeep',
+      what: `${dutyOf(duty).name}: ${amiss === 0 ? `${count} of ${count} as they should be` : `${amiss} of ${count} not as it should be`}`,
+      isProved: amiss === 0,
+      simulated: false,
+      proofs: [],
+    }));
+  return [...ofVisits, ...ofRounds];
+}
+
+const dueAt = ({ panel, upkeep }: ReportedPanel): ReportDue[] =>
+  upkeep.duties.map(({ duty, dueAt: at, isDue }) => {
+    const { name, behindCover } = dutyOf(duty);
+    return {
+      at,
+      isDue,
+      panel: panel.name,
+      what: name,
+      how: behindCover ? 'By a qualified electrician' : 'By anybody, with the cover on',
+    };
+  });
+
+/** What nobody looked at, or what is still to be measured. */
+function gapsOf({ panel, breakers, review }: ReportedPanel): ReportGap[] {
+  const at = (what: string, how: string) => ({ panel: panel.name, what, how });
+  const branches = breakers.filter(({ breaker }) => breaker.role === 'branch');
+  const unmeasured = branches.filter(({ isMeasured }) => !isMeasured);
+  const open = breakers.filter(({ decision }) => decision.action === 'gather-more' && !decision.stop.active);
+  return [
+    ...review.review.notLookedAt.map((kind) =>
+      at(
+        KIND_HEADINGS[kind],
+        askFor(kind, review.review) ?? 'Not before somebody looked inside, with the panel dead.',
+      ),
+    ),
+    ...(unmeasured.length > 0
+      ? [
+          at(
+            `${unmeasured.length} of ${branches.length} breakers: nothing was ever measured`,
+            unmeasured
+              .map(({ breaker, label }) =>
+                // So many names are a line or two; more of them nobody reads.
+                unmeasured.length > MOST_NAMED ? sayPlace(breaker) : sayBreaker(breaker, label),
+              )
+              .join(', '),
+          ),
+        ]
+      : []),
+    ...open.map(({ breaker, label, decision }) =>
+      at(
+        `${sayBreaker(breaker, label)}: ${decision.headline}`,
+        decision.next[0]
+          ? `${decision.next[0].name}. ${decision.next[0].why}`
+          : (decision.reasons[0]?.text ?? ''),
+      ),
+    ),
+  ];
+}
+
+const COUNTED: readonly [ReportFinding['urgency'], string][] = [
+  ['now', 'now'],
+  ['days', 'within days'],
+  ['weeks', 'within weeks'],
+  ['plan', 'to plan for'],
+];
+
+function headlineOf(findings: readonly ReportFinding[]): string {
+  if (findings.length === 0) return 'Nothing was found that needs doing';
+  const parts = COUNTED.flatMap(([urgency, words]) => {
+    const count = findings.filter((one) => one.urgency === urgency).length;
+    return count === 0 ? [] : [`${count} ${words}`];
+  });
+  return `${findings.length === 1 ? 'One thing needs' : `${findings.length} things need`} doing: ${parts.join(', ')}`;
+}
+
+const sayPanel = ({ panel, breakers }: ReportedPanel): string => {
+  const main = breakers.find(({ breaker }) => breaker.role === 'main');
+  return [
+    main ? `main ${main.breaker.ratingAmps} A` : 'no main in it',
+    `${panel.spaces} spaces`,
+    `${breakers.filter(({ breaker }) => breaker.role === 'branch').length} breakers`,
+    ...(panel.family === '' ? [] : [panel.family]),
+  ].join(', ');
+};
+
+/**
+ * A report for whoever pays: what was found, what was done and how it was proved, what comes, and what nobody looked at.
+ *
+ * @param scope one visit, a panel or a whole site
+ * @param site whose it is
+ * @param panels what is told of, each with its record
+ * @param now UTC
+ * @returns the report, as it goes out as JSON and as pages
+ * @example reportOf({ kind: 'site', id: site.id }, site, [], now).headline // 'Nothing was found that needs doing'
+ */
+export function reportOf(
+  scope: ReportScope,
+  site: Site,
+  panels: readonly ReportedPanel[],
+  now: string,
+): Report {
+  const visit =
+    scope.kind === 'visit'
+      ? panels.flatMap(({ visits }) => visits).find(({ plan }) => plan.visitId === scope.id)
+      : undefined;
+  const findings = byUrgency(
+    panels.flatMap(({ panel, breakers, review, prices }) =>
+      findingsOf(panel, breakers, review).map((finding) => priced(finding, prices)),
+    ),
+  );
+  const amounts = findings.flatMap(({ price }) => price ?? []);
+  const ahead = panels
+    .flatMap(({ panel, breakers, trends }) =>
+      trends.map((trend) => ({ panel: panel.name, where: whereOf(trend, breakers), trend })),
+    )
+    .sort((a, b) => a.trend.reached.likeliest.localeCompare(b.trend.reached.likeliest));
+  const sources = [
+    ...findings.flatMap((one) => one.sources),
+    ...ahead.flatMap(({ trend }) => trend.source.split('; ')),
+  ];
+  return {
+    format: REPORT_FORMAT,
+    version: REPORT_VERSION,
+    about: {
+      ...scope,
+      name: scope.kind === 'site' ? site.name : (panels[0]?.panel.name ?? site.name),
+      stands: visit ? standsAs(visit) : null,
+    },
+    site: { id: site.id, name: site.name, demo: site.demo },
+    panels: panels.map((one) => ({ id: one.panel.id, name: one.panel.name, about: sayPanel(one) })),
+    madeAt: now,
+    headline: headlineOf(findings),
+    remarks: panels.flatMap(({ prices }) => (prices?.remark ? [prices.remark] : [])),
+    findings,
+    done: panels.flatMap((one) => doneOn(one, now)).sort((a, b) => b.at.localeCompare(a.at)),
+    due: panels.flatMap(dueAt).sort((a, b) => a.at.localeCompare(b.at)),
+    ahead,
+    notLookedAt: panels.flatMap(gapsOf),
+    pictures: panels.flatMap(({ pictures }) => pictures),
+    currency: amounts.length === 0 ? null : (panels.find(({ prices }) => prices)?.prices?.currency ?? null),
+    total: amounts.length === 0 ? null : amounts.reduce((sum, amount) => sum + amount, 0),
+    standards: [...new Set(sources)].sort(),
+  };
+}
+
+function whereOf({ breakerId, leg }: Trend, breakers: readonly ReportedBreaker[]): string {
+  const at = breakers.find(({ breaker }) => breaker.id === breakerId);
+  if (!at) return `Leg ${leg}`;
+  return `${at.breaker.space === null ? 'The main' : `Space ${sayPlace(at.breaker)}`}${at.label === null ? '' : `, ${at.label}`}`;
+}

@@ -1,0 +1,97 @@
+import { z } from 'zod';
+import { trend } from '../../diagnosis/trends/index.ts';
+import { id, instant } from '../../record/entities/index.ts';
+import { CURRENCIES } from '../../record/panelEntries/index.ts';
+import { VISIT_STANDS } from '../visit/index.ts';
+
+export const REPORT_FORMAT = 'phylaxon-report';
+export const REPORT_VERSION = 1;
+
+/** How soon something is done: the most pressing first. */
+export const URGENCIES = ['now', 'days', 'weeks', 'plan'] as const;
+export type Urgency = (typeof URGENCIES)[number];
+
+/** A picture: a photo that is kept, or a drawing. */
+export const reportPicture = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('photo'), sha256: z.string(), caption: z.string() }),
+  z.object({ kind: z.literal('drawing'), svg: z.string(), caption: z.string() }),
+]);
+export type ReportPicture = z.infer<typeof reportPicture>;
+
+export const reportFigure = z.object({
+  label: z.string(),
+  value: z.string().describe('with its unit'),
+  limit: z.string().nullable().describe('with its unit; null: it was held against none'),
+});
+export type ReportFigure = z.infer<typeof reportFigure>;
+
+export const reportFinding = z.object({
+  key: z.string().describe('the same as long as it is the same finding'),
+  urgency: z.enum(URGENCIES),
+  panelId: id,
+  panel: z.string(),
+  where: z.string(),
+  headline: z.string().describe('what is to be done'),
+  because: z.array(z.string()),
+  until: z.array(z.string()).describe('what to do until it is done'),
+  figures: z.array(reportFigure),
+  why: z.string(),
+  waiting: z.string(),
+  also: z.array(z.string()),
+  sureness: z.string().nullable(),
+  pictures: z.array(reportPicture),
+  sources: z.array(z.string()),
+  price: z.number().nullable(),
+});
+export type ReportFinding = z.infer<typeof reportFinding>;
+
+const done = z.object({
+  at: instant,
+  panel: z.string(),
+  where: z.string(),
+  what: z.string(),
+  isProved: z.boolean(),
+  proofs: z.array(z.object({ what: z.string(), figure: z.string() })),
+  simulated: z.boolean(),
+});
+export type ReportDone = z.infer<typeof done>;
+
+const due = z.object({
+  at: instant,
+  isDue: z.boolean(),
+  panel: z.string(),
+  what: z.string(),
+  how: z.string(),
+});
+export type ReportDue = z.infer<typeof due>;
+
+const ahead = z.object({ panel: z.string(), where: z.string(), trend });
+const notLookedAt = z.object({ panel: z.string(), what: z.string(), how: z.string() });
+export type ReportGap = z.infer<typeof notLookedAt>;
+
+/** A report for whoever pays: what was found, what was done, what comes, what nobody looked at. */
+export const report = z.object({
+  format: z.literal(REPORT_FORMAT),
+  version: z.literal(REPORT_VERSION),
+  about: z.object({
+    kind: z.enum(['visit', 'panel', 'site']),
+    id,
+    name: z.string(),
+    stands: z.enum(VISIT_STANDS).nullable().describe('of a visit: how it ended'),
+  }),
+  site: z.object({ id, name: z.string(), demo: z.boolean() }),
+  panels: z.array(z.object({ id, name: z.string(), about: z.string() })),
+  madeAt: instant,
+  headline: z.string(),
+  remarks: z.array(z.string()).describe('what the electrician writes to the customer'),
+  findings: z.array(reportFinding).describe('the most pressing first'),
+  done: z.array(done).describe('the latest first'),
+  due: z.array(due).describe('the most overdue first'),
+  ahead: z.array(ahead).describe('what changes from year to year, the soonest at its limit first'),
+  notLookedAt: z.array(notLookedAt),
+  pictures: z.array(reportPicture),
+  currency: z.enum(CURRENCIES).nullable().describe('of the prices; null: there are none'),
+  total: z.number().nullable(),
+  standards: z.array(z.string()),
+});
+export type Report = z.infer<typeof report>;

@@ -1,0 +1,55 @@
+import { textOf } from '@phylaxon/core/facts/quantities';
+import { report, type Report } from '@phylaxon/core/views/report';
+import type { EntityManager } from 'typeorm';
+import { z } from 'zod';
+import { Download, route, type Route } from '../http/index.ts';
+import { panelReport, reportPdf, siteReport, visitReport } from '../reports/index.ts';
+import { readSettings } from '../settings/index.ts';
+import type { Context } from './context.ts';
+import { byId, inZone } from './shapes.ts';
+import { fileName } from './transferRoutes.ts';
+
+const ABOUT = [
+  { at: '/panels', tag: 'panels', words: 'a panel', read: panelReport },
+  { at: '/sites', tag: 'sites', words: 'all panels of a site', read: siteReport },
+  { at: '/visits', tag: 'visits', words: 'a visit', read: visitReport },
+] as const;
+
+/** Reports for whoever pays: as JSON for a page, and as a PDF of the same words. */
+export function reportRoutes({ record, store, photos }: Context): Route[] {
+  const inUnits = async (manager: EntityManager, read: Promise<Report>): Promise<Report> =>
+    textOf(await read, await readSettings(manager));
+  return ABOUT.flatMap(({ at, tag, words, read }): Route[] => [
+    route({
+      method: 'get',
+      path: `${at}/:id/report`,
+      tag,
+      summary: `A report on ${words}: findings by urgency, what was done, what is due, what was not looked at`,
+      params: byId,
+      status: 200,
+      answer: report,
+      handle: ({ params }) => record.read((manager) => inUnits(manager, read(manager, params.id))),
+    }),
+    {
+      method: 'get',
+      path: `${at}/:id/report.pdf`,
+      tag,
+      summary: `The report on ${words}, for a customer`,
+      params: byId,
+      query: inZone,
+      status: 200,
+      answer: z.string(),
+      file: 'application/pdf',
+      handle: async ({ params, query }) => {
+        const { id } = params as z.output<typeof byId>;
+        const { zone } = query as z.output<typeof inZone>;
+        const told = await store.read((manager) => inUnits(manager, read(manager, id)));
+        return new Download(
+          'application/pdf',
+          await reportPdf(told, photos, zone),
+          `${fileName(told.about.name)}-report.pdf`,
+        );
+      },
+    },
+  ]);
+}

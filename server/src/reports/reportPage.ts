@@ -1,0 +1,101 @@
+import type { ReportPrices } from '@phylaxon/core/record/panelEntries';
+import {
+  reportOf,
+  type Report,
+  type ReportedBreaker,
+  type ReportedPanel,
+  type ReportPicture,
+} from '@phylaxon/core/views/report';
+import type { VisitRecord } from '@phylaxon/core/views/visit';
+import { IsNull, type EntityManager } from 'typeorm';
+import { panelEntriesOf, panelOf, panelRow, siteRow, visitsOf } from '../record/index.ts';
+import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index.ts';
+import { PanelTable, type PanelRow } from '../store/index.ts';
+import { panelReviewPage, panelTrends, upkeepPage, visitPage } from '../views/index.ts';
+import { heatPicturesOf, photoRows } from './pictures.ts';
+
+/** More photos than this are not gone through, of one panel. */
+const MOST_PHOTOS = 500;
+
+const now = () => new Date().toISOString();
+
+/** A report on one panel. */
+export async function panelReport(manager: EntityManager, panelId: string): Promise<Report> {
+  const row = await panelRow(manager, panelId);
+  const panel = await reportedPanel(manager, row, await visitsAt(manager, row));
+  return reportOf({ kind: 'panel', id: panelId }, await siteRow(manager, row.siteId), [panel], now());
+}
+
+/** A report on all panels of a site. */
+export async function siteReport(manager: EntityManager, siteId: string): Promise<Report> {
+  const site = await siteRow(manager, siteId);
+  const rows = await manager.find(PanelTable, {
+    where: { siteId, removedAt: IsNull() },
+    order: { createdAt: 'ASC' },
+  });
+  const panels: ReportedPanel[] = [];
+  for (const row of rows) panels.push(await reportedPanel(manager, row, await visitsAt(manager, row)));
+  return reportOf({ kind: 'site', id: siteId }, site, panels, now());
+}
+
+/** A report of one visit: what it did, and how its panel stands. */
+export async function visitReport(manager: EntityManager, visitId: string): Promise<Report> {
+  const visit = await visitPage(manager, visitId);
+  const row = await panelRow(manager, visit.panel.id);
+  const panel = await reportedPanel(manager, row, [visit]);
+  return reportOf({ kind: 'visit', id: visitId }, visit.site, [panel], now());
+}
+
+async function visitsAt(manager: EntityManager, row: PanelRow): Promise<VisitRecord[]> {
+  const site = await siteRow(manager, row.siteId);
+  return (await visitsOf(manager, row.id)).map(({ entryId, plannedAt, plan, steps }) => ({
+    ...{ site, panel: panelOf(row), entryId, plannedAt, plan, steps },
+  }));
+}
+
+async function reportedPanel(
+  manager: EntityManager,
+  row: PanelRow,
+  visits: VisitRecord[],
+): Promise<ReportedPanel> {
+  const prices = (await panelEntriesOf(manager, row.id, 'report-prices')).find(
+    ({ entry }) => entry.struck === null,
+  );
+  return {
+    panel: panelOf(row),
+    breakers: await reportedBreakers(manager, row),
+    review: await panelReviewPage(manager, row.id),
+    upkeep: await upkeepPage(manager, row.id),
+    visits,
+    trends: await panelTrends(manager, row),
+    prices: (prices?.entry.content as ReportPrices | undefined) ?? null,
+    pictures: (await heatPicturesOf(manager, row.id)).map(({ svg = '', caption }): ReportPicture => ({
+      kind: 'drawing',
+      svg,
+      caption,
+    })),
+  };
+}
+
+async function reportedBreakers(manager: EntityManager, row: PanelRow): Promise<ReportedBreaker[]> {
+  const { records } = await panelEvidence(manager, row);
+  const latest = await latestVerdicts(manager, [row.id]);
+  const photos = await photoRows(
+    manager,
+    records.map(({ breaker }) => breaker.id),
+    MOST_PHOTOS,
+  );
+  return records.map(({ breaker, circuit, entries }) => ({
+    breaker,
+    label: circuit?.label ?? null,
+    decision: verdictOf(latest.get(breaker.id)!).decision,
+    isMeasured: entries.readings.length > 0,
+    photos: photos
+      .filter(({ breakerId }) => breakerId === breaker.id)
+      .map(({ sha256, note, at }) => ({
+        kind: 'photo',
+        sha256,
+        caption: note === '' ? `Photo of ${at.slice(0, 10)}` : note,
+      })),
+  }));
+}

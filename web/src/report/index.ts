@@ -1,0 +1,1 @@
+export { ReportPage } from './ReportPage.tsx';
