@@ -48,4 +48,15 @@ test('a round of handles, put down and taken up; what does not come back is a fi
   expect(detail.verdict.decision.headline).not.toMatch(/^Keep/);
   const calendar = await request.get(`/api/v1/sites/${siteId}/upkeep.ics`);
   expect(await calendar.text()).toContain('RRULE:FREQ=MONTHLY;INTERVAL=6');
+  // Dates of one’s own, and back to what is usual.
+  const handles = due.getByRole('listitem').filter({ hasText: 'Work every handle' });
+  await handles.getByText('Other dates').click();
+  await handles.getByLabel('Every so many months').fill('0');
+  await expect(handles.getByRole('alert')).toHaveText('Months are a whole number from 1 to 60.');
+  await handles.getByLabel('Every so many months').fill('4');
+  await handles.getByRole('button', { name: 'Keep these dates' }).click();
+  await expect(handles).toContainText('by your own dates');
+  await page.goto('/');
+  const keep = page.getByRole('region', { name: 'To keep it so' });
+  await expect(keep.getByRole('link').first()).toBeVisible();
 });

@@ -16,6 +16,7 @@ import { benchLoggedCurrents } from './loggedCurrents.ts';
 import { liveLatency } from './liveLatency.ts';
 import { benchPanels } from './panels.ts';
 import { benchSpacePlans } from './spacePlans.ts';
+import { benchTrends } from './trends.ts';
 import { median, say } from './say.ts';
 
 if (!process.argv.includes('--site')) {
@@ -25,6 +26,7 @@ if (!process.argv.includes('--site')) {
   benchPanels();
   benchSpacePlans();
   benchHouseMaps();
+  benchTrends();
   benchEngine();
   benchStudy();
 }

@@ -138,7 +138,9 @@ describe('logging and deciding', () => {
     await post(`/breakers/${breaker.id}/readings`, { readings: [volts('leg-a', 121), volts('leg-b', 120)] });
     const { decision } = (await detailOf(breaker.id)).verdict;
     expect(decision).toMatchObject({ action: 'replace-breaker', family: 'replace' });
-    expect(decision.reasons[0]!.figures).toEqual([{ label: 'load terminal', value: 0.2, unit: 'V' }]);
+    expect(decision.reasons[0]!.figures).toEqual([
+      { label: 'load terminal', value: 0.2, unit: 'V', limit: 110 },
+    ]);
     const decided = await timelineOf(breaker.id, 'decisions');
     expect(decided.entries.length).toBeGreaterThanOrEqual(3);
     expect(decided.entries[0]).toMatchObject({ stands: true, verdict: { decision } });

@@ -26,9 +26,11 @@ export function reportRoutes({ record, store, photos }: Context): Route[] {
       tag,
       summary: `A report on ${words}: findings by urgency, what was done, what is due, what was not looked at`,
       params: byId,
+      query: inZone,
       status: 200,
       answer: report,
-      handle: ({ params }) => record.read((manager) => inUnits(manager, read(manager, params.id))),
+      handle: ({ params, query }) =>
+        record.read((manager) => inUnits(manager, read(manager, params.id, query.zone))),
     }),
     {
       method: 'get',
@@ -43,7 +45,7 @@ export function reportRoutes({ record, store, photos }: Context): Route[] {
       handle: async ({ params, query }) => {
         const { id } = params as z.output<typeof byId>;
         const { zone } = query as z.output<typeof inZone>;
-        const told = await store.read((manager) => inUnits(manager, read(manager, id)));
+        const told = await store.read((manager) => inUnits(manager, read(manager, id, zone)));
         return new Download(
           'application/pdf',
           await reportPdf(told, photos, zone),

@@ -1,6 +1,7 @@
-import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { afterAll, beforeAll, beforeEach, expect, test } from '@jest/globals';
+import { clockChanges } from '@phylaxon/core/facts/calendar';
 import type { BreakerDetail } from '@phylaxon/core/views/board';
-import type { UpkeepView } from '@phylaxon/core/views/upkeep';
+import type { DueAnywhere, UpkeepView } from '@phylaxon/core/views/upkeep';
 import ICAL from 'ical.js';
 import request from 'supertest';
 import { aShed, callsTo, testApp } from '../testing/index.ts';
@@ -12,6 +13,8 @@ let ids: Awaited<ReturnType<typeof aShed>>;
 beforeAll(async () => {
   server = await testApp();
   ({ call, made } = callsTo(server.app));
+});
+beforeEach(async () => {
   ids = await aShed({ call, made });
 });
 afterAll(() => server.store.close());
@@ -25,9 +28,9 @@ const upkeep = async () => (await call<UpkeepView>('get', `/panels/${ids.panelId
 const dutyNow = async (duty: string) => (await upkeep()).duties.find((one) => one.duty === duty)!;
 
 /** The calendar as another library reads it. */
-async function events() {
+async function events(zone = 'UTC') {
   const { text, type } = await request(server.app).get(
-    `/api/v1/sites/${ids.siteId}/upkeep.ics?address=${encodeURIComponent('http://panel.local:4710')}`,
+    `/api/v1/sites/${ids.siteId}/upkeep.ics?zone=${zone}&address=${encodeURIComponent('http://panel.local:4710')}`,
   );
   expect(type).toBe('text/calendar');
   const calendar = new ICAL.Component(ICAL.parse(text) as object[]);
@@ -70,4 +73,91 @@ test('its calendar is read by another library: a day, again and again, under an 
   expect(after.component.getFirstPropertyValue('url')).toBe(
     `http://panel.local:4710/panels/${ids.panelId}/upkeep`,
   );
+});
+
+/** The first days of an event, as the other library repeats them. */
+function daysOf(event: ICAL.Event, count: number): string[] {
+  const days = event.iterator();
+  return Array.from({ length: count }, () => days.next()!.toString());
+}
+
+test.each(['America/New_York', 'Europe/Lisbon', 'Australia/Sydney'])(
+  'handles fall on the days the clocks are changed in %s, year after year',
+  async (zone) => {
+    const at = '2026-11-20T10:00:00.000Z';
+    await log({ duty: 'handles', results: [{ breakerId: ids.breakerId, result: 'moves' }] }, at);
+    const both = (await events(zone)).filter(({ uid }) => uid.includes('-handles'));
+    expect(both.map(({ uid }) => uid.replace(ids.panelId, '')).sort()).toEqual([
+      '-handles-other@phylaxon',
+      '-handles@phylaxon',
+    ]);
+    const told = both.flatMap((event) => daysOf(event, 4)).sort();
+    const day = new Intl.DateTimeFormat('sv-SE', { timeZone: zone });
+    const changes = Array.from({ length: 4 }, (_, i) => Date.UTC(2027 + i, 0, 1)).flatMap((from) =>
+      clockChanges(zone, from, 2).map((change) => day.format(change)),
+    );
+    expect(told).toEqual(changes);
+  },
+);
+
+test('where clocks are never changed handles come every six months; days are the site’s own', async () => {
+  const worked = '2026-11-20T10:00:00.000Z';
+  await log({ duty: 'handles', results: [{ breakerId: ids.breakerId, result: 'moves' }] }, worked);
+  const handles = (await events('America/Phoenix')).filter(({ uid }) => uid.includes('-handles'));
+  expect(handles.map((event) => daysOf(event, 2))).toEqual([['2027-05-20', '2027-11-20']]);
+  const at = '2026-11-20T23:30:00.000Z';
+  expect((await log({ duty: 'closed-look', results: [{ result: 'dry' }] }, at)).status).toBe(201);
+  const looked = async (zone: string) =>
+    (await events(zone)).find(({ uid }) => uid.includes('-closed-look'))!.startDate.toString();
+  expect([await looked('UTC'), await looked('Asia/Tokyo')]).toEqual(['2027-05-20', '2027-05-21']);
+});
+
+test('a date of one’s own holds until its round is made; then its months count', async () => {
+  const rule = (content: object) =>
+    request(server.app)
+      .post(`/api/v1/panels/${ids.panelId}/entries`)
+      .send({ kind: 'upkeep-rule', at: '2026-09-01T10:00:00.000Z', content });
+  expect((await rule({ duty: 'handles', everyMonths: 0 })).status).toBe(400);
+  expect((await rule({ duty: 'handles', everyMonths: 3, nextAt: '2026-10-01T12:00:00Z' })).status).toBe(201);
+  const uids = async () => (await events()).map(({ uid }) => uid.split('-').slice(5).join('-')).sort();
+  const before = await uids();
+  expect(await dutyNow('handles')).toMatchObject({ dueAt: '2026-10-01T12:00:00.000Z', follows: 'own' });
+  const results = [{ breakerId: ids.breakerId, result: 'moves' }];
+  await log({ duty: 'handles', results }, '2026-10-03T10:00:00.000Z');
+  expect(await dutyNow('handles')).toMatchObject({
+    dueAt: '2027-01-03T10:00:00.000Z',
+    everyMonths: 3,
+    follows: 'own',
+  });
+  expect(await uids()).toEqual(before);
+});
+
+test('what is due anywhere is told by panel, and what nears its limit with it', async () => {
+  const due = async () => {
+    const { body } = await call<DueAnywhere>('get', '/due?zone=America/Chicago');
+    return {
+      rounds: body.rounds.find(({ panelId }) => panelId === ids.panelId),
+      ahead: body.ahead.filter(({ panelId }) => panelId === ids.panelId),
+    };
+  };
+  expect((await due()).rounds?.duties).toEqual(['handles', 'closed-look', 'inside']);
+  const results = [{ breakerId: ids.breakerId, result: 'moves' }];
+  await log({ duty: 'handles', results });
+  expect((await due()).rounds?.duties).toEqual(['closed-look', 'inside']);
+  expect((await due()).ahead).toEqual([]);
+  // A joint that warms by 2.4 °C a year at the same load.
+  const readings = Array.from({ length: 7 }, (_, i) =>
+    new Date(Date.UTC(2023, 9 + 6 * i, 3, 10)).toISOString(),
+  )
+    .filter((at) => at < new Date().toISOString())
+    .flatMap((at, i) => [
+      { quantity: 'current', point: 'conductor', value: 15, at },
+      { quantity: 'temperature', point: 'terminal', value: 26 + i * 1.2, ambientC: 20, at },
+    ]);
+  await made(`/breakers/${ids.breakerId}/readings`, { readings });
+  const [ahead] = (await due()).ahead;
+  expect(ahead).toMatchObject({ where: 'Space 1, Bench', trend: { kind: 'joint-warms' } });
+  const detail = await call<BreakerDetail>('get', `/breakers/${ids.breakerId}`);
+  expect(detail.body.trends).toEqual([ahead!.trend]);
+  expect((await call('get', '/due?zone=Nowhere')).status).toBe(400);
 });

@@ -20,29 +20,29 @@ const MOST_PHOTOS = 500;
 const now = () => new Date().toISOString();
 
 /** A report on one panel. */
-export async function panelReport(manager: EntityManager, panelId: string): Promise<Report> {
+export async function panelReport(manager: EntityManager, panelId: string, zone: string): Promise<Report> {
   const row = await panelRow(manager, panelId);
-  const panel = await reportedPanel(manager, row, await visitsAt(manager, row));
+  const panel = await reportedPanel(manager, row, await visitsAt(manager, row), zone);
   return reportOf({ kind: 'panel', id: panelId }, await siteRow(manager, row.siteId), [panel], now());
 }
 
 /** A report on all panels of a site. */
-export async function siteReport(manager: EntityManager, siteId: string): Promise<Report> {
+export async function siteReport(manager: EntityManager, siteId: string, zone: string): Promise<Report> {
   const site = await siteRow(manager, siteId);
   const rows = await manager.find(PanelTable, {
     where: { siteId, removedAt: IsNull() },
     order: { createdAt: 'ASC' },
   });
   const panels: ReportedPanel[] = [];
-  for (const row of rows) panels.push(await reportedPanel(manager, row, await visitsAt(manager, row)));
+  for (const row of rows) panels.push(await reportedPanel(manager, row, await visitsAt(manager, row), zone));
   return reportOf({ kind: 'site', id: siteId }, site, panels, now());
 }
 
 /** A report of one visit: what it did, and how its panel stands. */
-export async function visitReport(manager: EntityManager, visitId: string): Promise<Report> {
+export async function visitReport(manager: EntityManager, visitId: string, zone: string): Promise<Report> {
   const visit = await visitPage(manager, visitId);
   const row = await panelRow(manager, visit.panel.id);
-  const panel = await reportedPanel(manager, row, [visit]);
+  const panel = await reportedPanel(manager, row, [visit], zone);
   return reportOf({ kind: 'visit', id: visitId }, visit.site, [panel], now());
 }
 
@@ -57,6 +57,7 @@ async function reportedPanel(
   manager: EntityManager,
   row: PanelRow,
   visits: VisitRecord[],
+  zone: string,
 ): Promise<ReportedPanel> {
   const prices = (await panelEntriesOf(manager, row.id, 'report-prices')).find(
     ({ entry }) => entry.struck === null,
@@ -65,7 +66,7 @@ async function reportedPanel(
     panel: panelOf(row),
     breakers: await reportedBreakers(manager, row),
     review: await panelReviewPage(manager, row.id),
-    upkeep: await upkeepPage(manager, row.id),
+    upkeep: await upkeepPage(manager, row.id, zone),
     visits,
     trends: await panelTrends(manager, row),
     prices: (prices?.entry.content as ReportPrices | undefined) ?? null,

@@ -1,6 +1,7 @@
+import { clockChanges, wallTime, type WallTime } from '@phylaxon/core/facts/calendar';
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
 import type { DutyState } from '@phylaxon/core/views/upkeep';
-import ical, { ICalCalendarMethod, ICalEventRepeatingFreq } from 'ical-generator';
+import ical, { ICalCalendarMethod } from 'ical-generator';
 
 /** What is due at the panels of a site. */
 export interface DueAtPanels {
@@ -8,33 +9,79 @@ export interface DueAtPanels {
   panels: { id: string; name: string; duties: DutyState[] }[];
 }
 
+/** A day on a calendar, and how it comes again. */
+interface Dates {
+  day: string;
+  /** As RFC 5545 writes it. */
+  repeating: string;
+}
+
+const WEEKDAYS = ['SU', 'MO', 'TU', 'WE', 'TH', 'FR', 'SA'] as const;
+
+const two = (figure: number) => String(figure).padStart(2, '0');
+
+/** The day of an instant, where the panel hangs. */
+function dayIn(zone: string, at: number): string {
+  const { year, month, day } = wallTime(at, zone);
+  return `${year}-${two(month + 1)}-${two(day)}`;
+}
+
+/** Whether it lies in the last week of its month. */
+const isLastWeek = ({ year, month, day }: WallTime) =>
+  day + 7 > new Date(Date.UTC(year, month + 1, 0)).getUTCDate();
+
+/** The day on which clocks are changed, and how it comes again: such as each second Sunday of March. */
+function atClockChange(zone: string, at: number, aYearOn: number | undefined): Dates {
+  const own = wallTime(at, zone);
+  const { month, day, weekday } = own;
+  const isLast = [own, ...(aYearOn === undefined ? [] : [wallTime(aYearOn, zone)])].every(isLastWeek);
+  return {
+    day: dayIn(zone, at),
+    repeating: `RRULE:FREQ=YEARLY;BYMONTH=${month + 1};BYDAY=${isLast ? -1 : Math.ceil(day / 7)}${WEEKDAYS[weekday]!}`,
+  };
+}
+
+/** When a duty is due, and again: of both clock changes of a year the next comes first. */
+function datesOf({ dueAt, everyMonths, follows }: DutyState, zone: string): Dates[] {
+  const at = Date.parse(dueAt);
+  if (follows === 'clock-changes') {
+    const changes = clockChanges(zone, at - 60_000, 4);
+    return changes.slice(0, 2).map((one, i) => atClockChange(zone, one, changes[i + 2]));
+  }
+  return [{ day: dayIn(zone, at), repeating: `RRULE:FREQ=MONTHLY;INTERVAL=${everyMonths}` }];
+}
+
 /**
  * What is due, as a calendar: an all-day event for each duty of each panel, again and again. Its id stays the same when it moves.
  *
  * @param address of the application; empty: it is not known
+ * @param zone the time zone the site lies in: by its days, and with its clock changes
  */
-export function upkeepCalendar({ site, panels }: DueAtPanels, address: string): string {
+export function upkeepCalendar({ site, panels }: DueAtPanels, address: string, zone: string): string {
   const calendar = ical({
     name: `Upkeep: ${site.name}`,
     method: ICalCalendarMethod.PUBLISH,
     prodId: { company: 'Phylaxon', product: 'Upkeep', language: 'EN' },
+    timezone: zone,
     ttl: 12 * 3600,
   });
   for (const panel of panels)
-    for (const { duty, dueAt, lastAt } of panel.duties) {
-      const { name, everyMonths, how } = dutyOf(duty);
-      calendar.createEvent({
-        id: `${panel.id}-${duty}@phylaxon`,
-        summary: `${panel.name}: ${name}`,
-        description: how.join('\n'),
-        // A day, wherever the panel hangs: no time zone moves it.
-        start: new Date(`${dueAt.slice(0, 10)}T00:00:00Z`),
-        timezone: 'UTC',
-        allDay: true,
-        stamp: new Date(lastAt ?? dueAt),
-        ...(address !== '' && { url: `${address}/panels/${panel.id}/upkeep` }),
-        repeating: { freq: ICalEventRepeatingFreq.MONTHLY, interval: everyMonths },
-      });
+    for (const state of panel.duties) {
+      const { name, how } = dutyOf(state.duty);
+      datesOf(state, zone).forEach(({ day, repeating }, i) =>
+        calendar.createEvent({
+          id: `${panel.id}-${state.duty}${i === 0 ? '' : '-other'}@phylaxon`,
+          summary: `${panel.name}: ${name}`,
+          description: how.join('\n'),
+          // A day of the site’s: no other time zone moves it.
+          start: new Date(`${day}T00:00:00Z`),
+          timezone: 'UTC',
+          allDay: true,
+          stamp: new Date(state.lastAt ?? state.dueAt),
+          ...(address !== '' && { url: `${address}/panels/${panel.id}/upkeep` }),
+          repeating,
+        }),
+      );
     }
   return calendar.toString();
 }

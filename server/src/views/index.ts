@@ -5,3 +5,4 @@ export * from './planning.ts';
 export * from './visits.ts';
 export * from './upkeep.ts';
 export * from './trends.ts';
+export * from './due.ts';

@@ -1,5 +1,5 @@
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
-import type { UpkeepRound } from '@phylaxon/core/record/panelEntries';
+import type { PanelEntry, PanelEntryName, UpkeepRound, UpkeepRule } from '@phylaxon/core/record/panelEntries';
 import { dutiesOf, type UpkeepView } from '@phylaxon/core/views/upkeep';
 import { IsNull, type EntityManager } from 'typeorm';
 import { panelEntriesOf, panelRow, siteRow } from '../record/index.ts';
@@ -7,20 +7,25 @@ import { PanelTable } from '../store/index.ts';
 import { boardView } from './views.ts';
 
 /** What is kept up at a panel, when each is due, and the rounds that were made. */
-export async function upkeepPage(manager: EntityManager, panelId: string): Promise<UpkeepView> {
+export async function upkeepPage(manager: EntityManager, panelId: string, zone: string): Promise<UpkeepView> {
   const { createdAt } = await panelRow(manager, panelId);
   const { breakers } = await boardView(manager, panelId);
-  const made = (await panelEntriesOf(manager, panelId, 'upkeep-round'))
-    .map(({ entry }) => entry)
-    .filter(({ struck }) => struck === null)
-    .map(({ id, at, content }) => ({ entryId: id, at, content: content as UpkeepRound }));
+  const made = (await standing(manager, panelId, 'upkeep-round')).map(({ id, at, content }) => ({
+    entryId: id,
+    at,
+    content: content as UpkeepRound,
+  }));
+  const rules = (await standing(manager, panelId, 'upkeep-rule')).map(({ at, content }) => ({
+    at,
+    content: content as UpkeepRule,
+  }));
   const kept = breakers.map(({ breaker, label, decision, handle }) => ({
     breaker,
     label,
     isLeftAlone: decision.stop || handle !== 'on',
   }));
   return {
-    duties: dutiesOf(kept, made, createdAt, new Date().toISOString()),
+    duties: dutiesOf(kept, { rounds: made, rules, since: createdAt, zone }, new Date().toISOString()),
     rounds: made.map(({ entryId, at, content: { duty, results } }) => ({
       entryId,
       at,
@@ -31,14 +36,24 @@ export async function upkeepPage(manager: EntityManager, panelId: string): Promi
   };
 }
 
+const standing = async (
+  manager: EntityManager,
+  panelId: string,
+  kind: PanelEntryName,
+): Promise<PanelEntry[]> =>
+  (await panelEntriesOf(manager, panelId, kind))
+    .map(({ entry }) => entry)
+    .filter(({ struck }) => struck === null);
+
 /** What is due at each panel of a site. */
-export async function siteUpkeep(manager: EntityManager, siteId: string) {
+export async function siteUpkeep(manager: EntityManager, siteId: string, zone: string) {
   const site = await siteRow(manager, siteId);
   const rows = await manager.find(PanelTable, {
     where: { siteId, removedAt: IsNull() },
     order: { createdAt: 'ASC' },
   });
   const panels = [];
-  for (const { id, name } of rows) panels.push({ id, name, duties: (await upkeepPage(manager, id)).duties });
+  for (const { id, name } of rows)
+    panels.push({ id, name, duties: (await upkeepPage(manager, id, zone)).duties });
   return { site, panels };
 }

@@ -25,6 +25,7 @@ import {
 import { readSettings } from '../settings/index.ts';
 import { BreakerTable, CircuitTable, PanelTable, SiteTable, type PanelRow } from '../store/index.ts';
 import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index.ts';
+import { breakerTrends } from './trends.ts';
 
 const namePanel = ({ id, name }: PanelRow) => ({ panelId: id, name });
 
@@ -95,6 +96,7 @@ export async function detailView(manager: EntityManager, breakerId: string): Pro
         }
       : null,
     measuredAt: [...new Set(record.entries.readings.map(({ point }) => point).reverse())],
+    trends: await breakerTrends(manager, panel, (id) => id === breakerId),
     changes: wouldChange(evidence, verdict.decision),
     inspections: await latestInspections(manager, breakerId),
     verdict,

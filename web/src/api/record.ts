@@ -9,7 +9,7 @@ import type { LegsView } from '@phylaxon/core/views/legs';
 import type { PanelReviewView } from '@phylaxon/core/views/panelReview';
 import type { Planning } from '@phylaxon/core/views/planning';
 import type { Report } from '@phylaxon/core/views/report';
-import type { UpkeepView } from '@phylaxon/core/views/upkeep';
+import type { DueAnywhere, UpkeepView } from '@phylaxon/core/views/upkeep';
 import type { SiteVisits, VisitRecord } from '@phylaxon/core/views/visit';
 import type { Search, SearchResult } from '@phylaxon/core/views/search';
 import type { BackupState, Settings } from '@phylaxon/core/record/settings';
@@ -17,6 +17,9 @@ import type { Series, Timeline, TimelineKind } from '@phylaxon/core/views/timeli
 import { addressOf } from '@phylaxon/core/commands';
 import type { Pending } from './pending.ts';
 import { fetchFile, fileAddress, query, request, sendFile, type By } from './request.ts';
+
+/** The time zone this device is in. */
+export const zoneHere = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 /** What of a timeline is asked for. */
 export interface TimelineFilter {
@@ -93,8 +96,11 @@ export const api = {
 
   planning: (siteId: string) => request<Planning>('GET', `/sites/${siteId}/planning`),
 
-  upkeep: (panelId: string) => request<UpkeepView>('GET', `/panels/${panelId}/upkeep`),
-  report: ({ at, id }: ReportAbout) => request<Report>('GET', `/${at}/${id}/report`),
+  due: () => request<DueAnywhere>('GET', `/due${query({ zone: zoneHere() })}`),
+  upkeep: (panelId: string) =>
+    request<UpkeepView>('GET', `/panels/${panelId}/upkeep${query({ zone: zoneHere() })}`),
+  report: ({ at, id }: ReportAbout) =>
+    request<Report>('GET', `/${at}/${id}/report${query({ zone: zoneHere() })}`),
   visits: (siteId: string) => request<SiteVisits>('GET', `/sites/${siteId}/visits`),
   visit: (visitId: string) => request<VisitRecord>('GET', `/visits/${visitId}`),
 
@@ -156,24 +162,21 @@ export const api = {
   files: {
     handOver: (caseId: string) => fileAddress(`/cases/${caseId}/handover.json`),
     handOverPage: (caseId: string) =>
-      fileAddress(
-        `/cases/${caseId}/handover.pdf${query({ zone: Intl.DateTimeFormat().resolvedOptions().timeZone })}`,
-      ),
+      fileAddress(`/cases/${caseId}/handover.pdf${query({ zone: zoneHere() })}`),
     visitPage: (visitId: string, page: 'tag' | 'notice' | 'sheet') =>
       fileAddress(
-        `/visits/${visitId}/${page}.pdf${query({ zone: Intl.DateTimeFormat().resolvedOptions().timeZone, address: window.location.origin })}`,
+        `/visits/${visitId}/${page}.pdf${query({ zone: zoneHere(), address: window.location.origin })}`,
       ),
     directoryCard: (panelId: string, { widthMm, heightMm }: { widthMm: number; heightMm: number }) =>
       fileAddress(
-        `/panels/${panelId}/directory.pdf${query({ widthMm: `${widthMm}`, heightMm: `${heightMm}`, zone: Intl.DateTimeFormat().resolvedOptions().timeZone, address: window.location.origin })}`,
+        `/panels/${panelId}/directory.pdf${query({ widthMm: `${widthMm}`, heightMm: `${heightMm}`, zone: zoneHere(), address: window.location.origin })}`,
       ),
-    report: ({ at, id }: ReportAbout) =>
-      fileAddress(
-        `/${at}/${id}/report.pdf${query({ zone: Intl.DateTimeFormat().resolvedOptions().timeZone })}`,
-      ),
-    reportData: ({ at, id }: ReportAbout) => fileAddress(`/${at}/${id}/report`),
+    report: ({ at, id }: ReportAbout) => fileAddress(`/${at}/${id}/report.pdf${query({ zone: zoneHere() })}`),
+    reportData: ({ at, id }: ReportAbout) => fileAddress(`/${at}/${id}/report${query({ zone: zoneHere() })}`),
     calendar: (siteId: string) =>
-      fileAddress(`/sites/${siteId}/upkeep.ics${query({ address: window.location.origin })}`),
+      fileAddress(
+        `/sites/${siteId}/upkeep.ics${query({ address: window.location.origin, zone: zoneHere() })}`,
+      ),
     labels: (panelId: string) => fileAddress(`/panels/${panelId}/labels.pdf`),
     zip: (siteId: string) => fileAddress(`/sites/${siteId}/site.zip`),
     json: (siteId: string) => fileAddress(`/sites/${siteId}/site.json`),

@@ -9,8 +9,21 @@ import { Advice, CoolDown, DecisionCard } from '../decision/index.ts';
 import { destinationOf, Log, type LogTab } from '../log/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import { BreakerForm, BreakerPlace } from '../setup/index.ts';
-import { asButton, breakerText, Button, classes, later, placeText } from '../shared/index.ts';
+import { asButton, breakerText, Button, classes, later, placeText, useUnits } from '../shared/index.ts';
 import { LastMeasured } from './LastMeasured.tsx';
+
+/** What changes at it from year to year, told before its limit. */
+function FromYearToYear({ trends }: Pick<BreakerDetail, 'trends'>) {
+  const { say } = useUnits();
+  return (
+    <section aria-label="From year to year">
+      <h2 className="font-bold">From year to year</h2>
+      {trends.map(({ kind, text }) => (
+        <p key={`${kind} ${text}`}>{say(text)}</p>
+      ))}
+    </section>
+  );
+}
 
 /** These load when they are opened, the bench with its charts. */
 const Bench = later(async () => (await import('../bench/index.ts')).Bench);
@@ -136,6 +149,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
       </DecisionCard>
       <QuickActions className="flex sm:hidden" {...quick} />
       {!stopped && <LastMeasured detail={detail} />}
+      {detail.trends.length > 0 && <FromYearToYear trends={detail.trends} />}
       <TabGroup ref={work} selectedIndex={tab} onChange={setTab} className="scroll-mt-4">
         <TabList className="flex border-b border-rule-strong">
           {TABS.map((name) => (

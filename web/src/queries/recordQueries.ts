@@ -32,6 +32,7 @@ export const recordQueries = {
       queryFn: () => api.planning(siteId!),
       enabled: siteId !== undefined,
     }),
+  due: () => queryOptions({ queryKey: [RECORD, 'due'], queryFn: () => api.due() }),
   upkeep: (panelId: string) =>
     queryOptions({ queryKey: [RECORD, 'upkeep', panelId], queryFn: () => api.upkeep(panelId) }),
   report: (about: ReportAbout) =>

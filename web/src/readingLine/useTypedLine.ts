@@ -10,7 +10,7 @@ import {
 } from '@phylaxon/core/record/readingLine';
 import { logTogether, type TogetherEntry } from '@phylaxon/core/commands';
 import { useMemo, useState } from 'react';
-import { entries as send } from '../api/index.ts';
+import { entries as send, zoneHere } from '../api/index.ts';
 import { useComputation } from '../compute/index.ts';
 import { sayError, useUnits } from '../shared/index.ts';
 import { sendEntries, useProfile, useSettings } from '../stores/index.ts';
@@ -29,7 +29,7 @@ export interface Piece {
 /** What became of the last line. */
 export type Became = { is: 'stored' | 'waiting'; label: string } | { is: 'refused'; message: string } | null;
 
-const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+const zone = zoneHere();
 /** So many characters are read in a few milliseconds. */
 const MOST_AT_ONCE = 1000;
 const newText = (text: string) => ({ text, now: new Date().toISOString() });

@@ -8,6 +8,7 @@ import {
 import type { Board } from '@phylaxon/core/views/board';
 import { proxy } from 'comlink';
 import { useId, useState } from 'react';
+import { zoneHere } from '../api/index.ts';
 import {
   Button,
   FileField,
@@ -45,7 +46,7 @@ interface Opened {
   api: RecordingWorker;
 }
 
-const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+const zone = zoneHere();
 
 /** A logger’s file: chosen, its columns confirmed, read. Nothing is stored here. */
 export function ImportLogger({ board, begin, end, onRead }: Props) {

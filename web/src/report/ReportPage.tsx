@@ -3,7 +3,7 @@ import { reportBlocks, type Report } from '@phylaxon/core/views/report';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import { api, type ReportAbout } from '../api/index.ts';
+import { api, zoneHere, type ReportAbout } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import {
   asButton,
@@ -19,7 +19,7 @@ import { useProfile } from '../stores/index.ts';
 import { ReportBlocks } from './ReportBlocks.tsx';
 import { usePrices, type Prices } from './usePrices.ts';
 
-const time = timeIn(Intl.DateTimeFormat().resolvedOptions().timeZone);
+const time = timeIn(zoneHere());
 
 /** A report for whoever pays, as it will be printed; an electrician adds prices and a remark. */
 export function ReportPage() {

@@ -21,12 +21,10 @@ import {
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api, entries } from '../api/index.ts';
+import { api, entries, zoneHere } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import { asButton, BackLink, classes, Notice, SelectInput, SendButton, useUnits } from '../shared/index.ts';
 import { useChanges, useProfile } from '../stores/index.ts';
-
-const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 
 /** Whether a panel as a whole is failing: what is on record, what is missing, and what follows. */
 export function ReviewPage() {
@@ -94,7 +92,10 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
         </div>
       )}
       <p className="mt-3 flex flex-wrap gap-3 print:hidden">
-        <a href={`${api.files.review(panelId)}?zone=${encodeURIComponent(zone)}`} className={asButton()}>
+        <a
+          href={`${api.files.review(panelId)}?zone=${encodeURIComponent(zoneHere())}`}
+          className={asButton()}
+        >
           Page for the customer, PDF
         </a>
       </p>

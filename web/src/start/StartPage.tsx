@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { CaseList } from '../casebook/index.ts';
 import { askAgain, recordQueries } from '../queries/index.ts';
 import { asButton, Button, classes, Notice, useUnits } from '../shared/index.ts';
+import { Due } from './Due.tsx';
 import { ImportSite } from './ImportSite.tsx';
 import { pressing, type Pressing } from './pressing.ts';
 
@@ -18,6 +19,8 @@ const CASES_AT_ONCE = 2;
 export function StartPage() {
   const { data: sites, error, refetch } = useQuery(recordQueries.sites());
   const { data: cases = [] } = useQuery(recordQueries.openCases());
+  // It takes longer than the rest, and nothing waits for it.
+  const { data: due } = useQuery({ ...recordQueries.due(), enabled: (sites?.length ?? 0) > 0 });
   const [allCases, setAllCases] = useState(false);
 
   return (
@@ -78,7 +81,12 @@ export function StartPage() {
               )}
             </div>
           </div>
-          {sites.length > 0 && <NeedsAttention list={pressing(sites)} />}
+          {sites.length > 0 && (
+            <div className="space-y-7 max-lg:order-first">
+              <NeedsAttention list={pressing(sites)} />
+              {due && <Due due={due} />}
+            </div>
+          )}
         </div>
       )}
     </main>
@@ -138,7 +146,7 @@ function NeedsAttention({ list }: { list: Pressing[] }) {
   const [all, setAll] = useState(false);
   const shown = all ? list : list.slice(0, AT_A_GLANCE);
   return (
-    <section aria-label="What needs attention" className="max-lg:order-first">
+    <section aria-label="What needs attention">
       <h2 className="text-xl font-bold">
         {list.length === 0 ? 'Nothing needs attention' : 'What needs attention, most pressing first'}
       </h2>

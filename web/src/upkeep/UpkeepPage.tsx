@@ -1,5 +1,5 @@
 import { dutyOf, type DutyId } from '@phylaxon/core/facts/upkeep';
-import type { UpkeepView } from '@phylaxon/core/views/upkeep';
+import type { UpkeepFollows, UpkeepView } from '@phylaxon/core/views/upkeep';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
@@ -7,6 +7,7 @@ import { api } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import { asButton, Button, Notice, PageHead, useUnits } from '../shared/index.ts';
 import { useChanges, useProfile } from '../stores/index.ts';
+import { OwnDates } from './OwnDates.tsx';
 import { RoundOfUpkeep } from './RoundOfUpkeep.tsx';
 
 /** What keeps a panel in order: what is due, the round that is under way, the rounds that were made. */
@@ -32,7 +33,7 @@ export function UpkeepPage() {
       )}
       {board && upkeep && !under && (
         <>
-          <Due upkeep={upkeep} onBegin={setDuty} />
+          <Due upkeep={upkeep} panel={board.panel} onBegin={setDuty} />
           <Calendar siteId={board.site.id} />
           <Made upkeep={upkeep} />
         </>
@@ -41,13 +42,27 @@ export function UpkeepPage() {
   );
 }
 
+interface DueProps {
+  upkeep: UpkeepView;
+  panel: { id: string; name: string };
+  onBegin: (duty: DutyId) => void;
+}
+
+/** What a date follows, where that is not only so many months. */
+const FOLLOWS: Record<UpkeepFollows, string> = {
+  'clock-changes': ', when the clocks are changed',
+  months: '',
+  own: ', by your own dates',
+};
+
 /** What is due, the most overdue first. */
-function Due({ upkeep, onBegin }: { upkeep: UpkeepView; onBegin: (duty: DutyId) => void }) {
+function Due({ upkeep, panel, onBegin }: DueProps) {
   const { dateText } = useUnits();
   const profile = useProfile((state) => state.profile);
   return (
     <ul aria-label="What is due" className="divide-y divide-rule border-y border-rule-strong">
-      {upkeep.duties.map(({ duty, lastAt, dueAt, isDue, breakerIds }) => {
+      {upkeep.duties.map((state) => {
+        const { duty, lastAt, dueAt, isDue, breakerIds, follows } = state;
         const { name, behindCover, of } = dutyOf(duty);
         const isTheirs = profile === 'electrician' || behindCover !== true;
         return (
@@ -55,7 +70,9 @@ function Due({ upkeep, onBegin }: { upkeep: UpkeepView; onBegin: (duty: DutyId) 
             <p>
               <strong className="block text-lg">{name}</strong>
               <span className={isDue ? 'font-semibold text-heed' : ''}>
-                {isDue ? '▸ Due' : 'Next'} {lastAt === null ? 'now: never done on record' : dateText(dueAt)}
+                {isDue ? '▸ Due' : 'Next'}{' '}
+                {isDue && lastAt === null ? 'now: never done on record' : dateText(dueAt)}
+                {FOLLOWS[follows]}
               </span>
               {of !== 'panel' && (
                 <span className="text-ink-soft">
@@ -75,6 +92,7 @@ function Due({ upkeep, onBegin }: { upkeep: UpkeepView; onBegin: (duty: DutyId) 
             ) : (
               <span className="text-sm text-ink-soft">A qualified electrician does it.</span>
             )}
+            <OwnDates key={dueAt} panel={panel} state={state} />
           </li>
         );
       })}

@@ -1,3 +1,4 @@
 export * from './months.ts';
+export * from './clockChanges.ts';
 export * from './timeIn.ts';
 export * from './wallClock.ts';

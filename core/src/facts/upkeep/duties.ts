@@ -13,6 +13,8 @@ export interface DutyResult {
 export interface Duty {
   name: string;
   everyMonths: number;
+  /** People think of it when the clocks are changed. */
+  atClockChanges?: true;
   how: readonly string[];
   /** Of which breakers it is done one by one; `panel`: once for the panel. */
   of: 'handles' | 'protected' | 'surge' | 'panel';
@@ -26,6 +28,7 @@ export const DUTIES = {
   handles: {
     name: 'Work every handle',
     everyMonths: 6,
+    atClockChanges: true,
     how: [
       'Computers shut down, somebody there who can replace a breaker that does not come back.',
       'Stand to the side. Fully off until it clicks, then on until it clicks.',

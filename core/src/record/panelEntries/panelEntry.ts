@@ -11,6 +11,7 @@ import { recording } from './recording.ts';
 import { reportPrices } from './reportPrices.ts';
 import { serviceSheet } from './serviceSheet.ts';
 import { upkeepRound } from './upkeepRound.ts';
+import { upkeepRule } from './upkeepRule.ts';
 import { visitEntry, visitStep } from './visitEntry.ts';
 
 /** Everything that is logged of a panel as a whole, by the name it is stored under. */
@@ -27,6 +28,7 @@ export const PANEL_ENTRIES = {
   'house-map': houseMap,
   'map-looks': mapLooks,
   'upkeep-round': upkeepRound,
+  'upkeep-rule': upkeepRule,
   'report-prices': reportPrices,
 };
 type Kinds = typeof PANEL_ENTRIES;

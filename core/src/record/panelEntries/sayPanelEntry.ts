@@ -35,6 +35,8 @@ export function sayPanelEntry(entry: Pick<PanelEntry, 'kind' | 'content'>): Sent
       return `A visit: ${content.tasks.map(({ label }) => label).join(', ')}`;
     case 'upkeep-round':
       return `${dutyOf(content.duty).name}: ${counted(content.results.length, 'thing', 'things')}`;
+    case 'upkeep-rule':
+      return `${dutyOf(content.duty).name}: ${content.everyMonths === null ? 'as usual' : `every ${counted(content.everyMonths, 'month', 'months')}`}${content.nextAt === null ? '' : `, next ${content.nextAt.slice(0, 10)}`}`;
     case 'report-prices':
       return counted(content.prices.length, 'price', 'prices');
     case 'house-map':

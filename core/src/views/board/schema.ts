@@ -14,6 +14,7 @@ import {
 } from '../../record/entities/index.ts';
 import { policies } from '../../record/settings/index.ts';
 import { sizingOutput } from '../../code/sizing/index.ts';
+import { trend } from '../../diagnosis/trends/index.ts';
 import { tripWindowOutput } from '../../physics/trip/index.ts';
 import { coolDownTimes, tripTrial } from '../../diagnosis/evidence/index.ts';
 import { wear } from '../../diagnosis/wear/index.ts';
@@ -119,6 +120,7 @@ export const breakerDetail = z.object({
   measuredAt: z.array(reading.shape.point).describe('where it was measured, the latest first'),
   inspections: z.array(inspection).describe('the latest of each kind'),
   verdict: verdict.describe('the decision that stands'),
+  trends: z.array(trend).describe('what changes at it from year to year'),
   changes: z
     .record(z.string(), z.array(changedBy))
     .describe('of each test to do next: the outcomes that would lead to another decision'),

@@ -4,7 +4,7 @@ import { sayBreaker, sayPlace } from '../../panel/layout/index.ts';
 import type { Panel, Site } from '../../record/entities/index.ts';
 import type { ReportPrices } from '../../record/panelEntries/index.ts';
 import { askFor, KIND_HEADINGS, type PanelReviewView } from '../panelReview/index.ts';
-import type { UpkeepView } from '../upkeep/index.ts';
+import { whereTrendIs, type UpkeepView } from '../upkeep/index.ts';
 import { sheetLines, standsAs, taskEnds, type VisitRecord } from '../visit/index.ts';
 import { byUrgency, findingsOf, type FindingOf, type ReportedBreaker } from './findings.ts';
 import {
@@ -187,7 +187,7 @@ export function reportOf(
   const amounts = findings.flatMap(({ price }) => price ?? []);
   const ahead = panels
     .flatMap(({ panel, breakers, trends }) =>
-      trends.map((trend) => ({ panel: panel.name, where: whereOf(trend, breakers), trend })),
+      trends.map((trend) => ({ panel: panel.name, where: whereTrendIs(trend, breakers), trend })),
     )
     .sort((a, b) => a.trend.reached.likeliest.localeCompare(b.trend.reached.likeliest));
   const sources = [
@@ -217,10 +217,4 @@ export function reportOf(
     total: amounts.length === 0 ? null : amounts.reduce((sum, amount) => sum + amount, 0),
     standards: [...new Set(sources)].sort(),
   };
-}
-
-function whereOf({ breakerId, leg }: Trend, breakers: readonly ReportedBreaker[]): string {
-  const at = breakers.find(({ breaker }) => breaker.id === breakerId);
-  if (!at) return `Leg ${leg}`;
-  return `${at.breaker.space === null ? 'The main' : `Space ${sayPlace(at.breaker)}`}${at.label === null ? '' : `, ${at.label}`}`;
 }

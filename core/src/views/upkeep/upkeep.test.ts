@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { DUTY_IDS, dutyOf } from '../../facts/upkeep/index.ts';
 import { isOutcome } from '../../facts/vocabulary/index.ts';
 import { aBreaker, uuid } from '../../testing/index.ts';
-import { addMonths, dutiesOf, leastHarm } from './index.ts';
+import { addMonths, dutiesOf, leastHarm, type MadeRound, type MadeRule } from './index.ts';
 
 const at = (space: number, label: string, change: object = {}) => ({
   label,
@@ -20,8 +20,8 @@ const HOUSE = [
 ];
 const since = '2026-01-01T00:00:00.000Z';
 const now = '2026-11-28T12:00:00.000Z';
-const of = (duty: string, duties = dutiesOf(HOUSE, [], since, now)) =>
-  duties.find((one) => one.duty === duty);
+const kept = (rounds: MadeRound[], rules: MadeRule[] = [], zone = 'UTC') => ({ rounds, rules, since, zone });
+const of = (duty: string, duties = dutiesOf(HOUSE, kept([]), now)) => duties.find((one) => one.duty === duty);
 
 describe('upkeep', () => {
   test('each duty is about the breakers it fits, what must stay on last, what danger stopped, or tripped, never', () => {
@@ -29,7 +29,7 @@ describe('upkeep', () => {
     expect(of('test-buttons')!.breakerIds).toEqual([uuid(2)]);
     expect(of('surge-lamp')!.breakerIds).toEqual([uuid(5)]);
     expect(of('closed-look')).toMatchObject({ breakerIds: [], isDue: true, dueAt: since });
-    expect(dutiesOf([], [], since, now).map(({ duty }) => duty)).toEqual(['closed-look', 'inside']);
+    expect(dutiesOf([], kept([]), now).map(({ duty }) => duty)).toEqual(['closed-look', 'inside']);
     expect(
       leastHarm(HOUSE)
         .map(({ label }) => label)
@@ -41,8 +41,7 @@ describe('upkeep', () => {
     const round = (made: string) => ({ at: made, content: { duty: 'handles' as const, results: [] } });
     const duties = dutiesOf(
       HOUSE,
-      [round('2026-10-01T08:00:00.000Z'), round('2026-04-01T08:00:00.000Z')],
-      since,
+      kept([round('2026-10-01T08:00:00.000Z'), round('2026-04-01T08:00:00.000Z')]),
       now,
     );
     expect(of('handles', duties)).toMatchObject({

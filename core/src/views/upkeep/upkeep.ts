@@ -1,7 +1,9 @@
+import { clockChanges } from '../../facts/calendar/index.ts';
 import { DUTY_IDS, dutyOf, type DutyId } from '../../facts/upkeep/index.ts';
 import { isProtected } from '../../panel/layout/index.ts';
 import type { Breaker } from '../../record/entities/index.ts';
-import type { UpkeepRound } from '../../record/panelEntries/index.ts';
+import type { UpkeepRound, UpkeepRule } from '../../record/panelEntries/index.ts';
+import type { UpkeepFollows } from './schema.ts';
 
 /** A breaker as far as upkeep asks. */
 export interface KeptBreaker {
@@ -17,6 +19,22 @@ export interface MadeRound {
   content: UpkeepRound;
 }
 
+/** A rule of one’s own for when something is due. */
+export interface MadeRule {
+  at: string;
+  content: UpkeepRule;
+}
+
+/** What is known of a panel’s upkeep. */
+export interface KeptRecord {
+  rounds: readonly MadeRound[];
+  rules: readonly MadeRule[];
+  /** When the panel came on record: what was never done is due from then. */
+  since: string;
+  /** The time zone it hangs in. */
+  zone: string;
+}
+
 /** Something that is kept up at a panel, and when it is due. */
 export interface DutyState {
   duty: DutyId;
@@ -25,6 +43,8 @@ export interface DutyState {
   /** When it was done last; `null`: never. */
   lastAt: string | null;
   dueAt: string;
+  everyMonths: number;
+  follows: UpkeepFollows;
   isDue: boolean;
 }
 
@@ -75,29 +95,49 @@ export const leastHarm = <B extends KeptBreaker>(breakers: readonly B[]): B[] =>
       (a.breaker.space ?? 0) - (b.breaker.space ?? 0),
   );
 
+/** The clocks are changed twice a year; a round soon before one stands for it. */
+const SOON_BEFORE_MS = 90 * 86_400_000;
+
+/** When a duty is due, and what that follows. */
+function dateOf(
+  duty: DutyId,
+  lastAt: string | null,
+  { rules, since, zone }: KeptRecord,
+): Pick<DutyState, 'dueAt' | 'everyMonths' | 'follows'> {
+  const usual = dutyOf(duty);
+  const [rule] = rules
+    .filter(({ content }) => content.duty === duty)
+    .sort((a, b) => b.at.localeCompare(a.at));
+  const { everyMonths: own = null, nextAt = null } = rule?.content ?? {};
+  const everyMonths = own ?? usual.everyMonths;
+  // A date of one’s own holds until the round that was meant by it is made.
+  if (rule && nextAt !== null && (lastAt === null || lastAt <= rule.at))
+    return { dueAt: nextAt, everyMonths, follows: 'own' };
+  if (lastAt === null) return { dueAt: since, everyMonths, follows: own === null ? 'months' : 'own' };
+  const [change] =
+    own === null && usual.atClockChanges ? clockChanges(zone, Date.parse(lastAt) + SOON_BEFORE_MS, 1) : [];
+  if (change !== undefined)
+    return { dueAt: new Date(change).toISOString(), everyMonths, follows: 'clock-changes' };
+  return { dueAt: addMonths(lastAt, everyMonths), everyMonths, follows: own === null ? 'months' : 'own' };
+}
+
 /**
  * What is kept up at a panel, and when each is due.
  *
  * @param breakers what is in it
- * @param rounds that were made, in any order
- * @param since when the panel came on record: what was never done is due from then
+ * @param record rounds that were made and rules of one’s own, in any order; since when; in which time zone
  * @param now UTC
  * @returns what applies to this panel, the most overdue first
- * @example dutiesOf([], [], '2026-01-01T00:00:00.000Z', '2026-11-01T00:00:00.000Z')[0].duty // 'closed-look'
+ * @example dutiesOf([], { rounds: [], rules: [], since: now, zone: 'UTC' }, now)[0].duty // 'closed-look'
  */
-export function dutiesOf(
-  breakers: readonly KeptBreaker[],
-  rounds: readonly MadeRound[],
-  since: string,
-  now: string,
-): DutyState[] {
+export function dutiesOf(breakers: readonly KeptBreaker[], record: KeptRecord, now: string): DutyState[] {
   return DUTY_IDS.flatMap((duty): DutyState[] => {
-    const { of, everyMonths } = dutyOf(duty);
     const about = leastHarm(breakers.filter((one) => isAbout(duty, one) && !one.isLeftAlone));
-    if (of !== 'panel' && about.length === 0) return [];
-    const made = rounds.filter(({ content }) => content.duty === duty).map(({ at }) => at);
+    if (dutyOf(duty).of !== 'panel' && about.length === 0) return [];
+    const made = record.rounds.filter(({ content }) => content.duty === duty).map(({ at }) => at);
     const lastAt = made.sort().at(-1) ?? null;
-    const dueAt = lastAt === null ? since : addMonths(lastAt, everyMonths);
-    return [{ duty, breakerIds: about.map(({ breaker }) => breaker.id), lastAt, dueAt, isDue: dueAt <= now }];
+    const date = dateOf(duty, lastAt, record);
+    const breakerIds = about.map(({ breaker }) => breaker.id);
+    return [{ duty, breakerIds, lastAt, ...date, isDue: date.dueAt <= now }];
   }).sort((a, b) => a.dueAt.localeCompare(b.dueAt));
 }
