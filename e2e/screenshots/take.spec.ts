@@ -204,6 +204,10 @@ async function keepingPictures(page: Page, panelId: string) {
   await page.goto(`/panels/${panelId}/directory`);
   await page.getByRole('region', { name: 'As it will hang' }).waitFor();
   await shoot(page, 'directory');
+  await page.goto(`/panels/${panelId}/report`);
+  await page.getByRole('heading', { name: /^4\. / }).waitFor();
+  await page.getByRole('heading', { name: 'Within days' }).evaluate((heading) => heading.scrollIntoView());
+  await shoot(page, 'report');
   await page.setViewportSize(phone);
   await page.goto(`/panels/${panelId}/map`);
   await page
@@ -228,9 +232,6 @@ async function visitPictures(page: Page, siteId: string) {
   await asElectrician(page);
   const due = page.getByRole('region', { name: 'Main panel' });
   await due.getByLabel('A generator or an inlet for one').check();
-  await due.getByLabel('A generator or an inlet for one').blur();
-  await page.evaluate(() => window.scrollTo(0, 0));
-  await shoot(page, 'visit-plan');
   await due.getByRole('button', { name: 'Plan this visit' }).click();
   await page.setViewportSize(phone);
   await visitUntil(page, /^Hot-knife bench, space/);

@@ -34,6 +34,18 @@ for (const [where, size] of [
       await expect(differences.getByRole('listitem').first()).toContainText(
         'Wrong 2–4 “dryer”, by the record Range',
       );
+      // Kept, it is a finding of the report, until a new one hangs there.
+      await page.getByRole('button', { name: 'Keep what hangs there' }).click();
+      await expect(page.getByText(/^Read there/)).toBeVisible();
+      await page.goto(`${path}/report`);
+      const finding = page.getByRole('region', { name: /Hang a new directory$/ });
+      await expect(finding).toContainText('Wrong 2–4 “dryer”, by the record Range');
+      await page.goto(`${path}/directory`);
+      await page.getByRole('button', { name: 'The new one hangs there now' }).click();
+      await expect(differences).toContainText('It says what the record says');
+      await page.getByLabel('Labels on').selectOption('Tape, 12 mm');
+      const tape = await page.getByRole('link', { name: 'A strip of labels (PDF)' }).getAttribute('href');
+      expect((await request.get(tape!)).headers()['content-type']).toBe('application/pdf');
     });
   });
 }

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { CARD_SIZES } from '@phylaxon/core/views/directoryCard';
+import { CARD_SIZES, TAPES_MM } from '@phylaxon/core/views/directoryCard';
 import { bytesOf, callsTo, readPdf, testApp } from '../testing/index.ts';
 
 let server: Awaited<ReturnType<typeof testApp>>;
@@ -89,6 +89,18 @@ describe('the directory for the door', () => {
       'No breaker is on record',
     );
   });
+
+  test.each(TAPES_MM)(
+    'labels for a tape of %s mm: one a page, as high as the tape, nothing cut',
+    async (tapeMm) => {
+      const id = await aPanel(24, (space) => `Workshop upstairs: bench outlets by the window ${space}`);
+      const pdf = await readPdf(await pdfOf(`/panels/${id}/labels.pdf?tapeMm=${tapeMm}`));
+      expect([pdf.pages, pdf.hasFonts]).toEqual([24, true]);
+      expect(words(pdf.text[0]!)).toBe(words('1 Workshop upstairs: bench outlets by the window 1 15 A'));
+      expect(pdf.beyond).toBeLessThan(0);
+      expect((await call('get', `/panels/${id}/labels.pdf?tapeMm=13`)).status).toBe(400);
+    },
+  );
 
   test('measures that no card has are refused', async () => {
     const id = await aPanel(8, (space) => `Circuit ${space}`);

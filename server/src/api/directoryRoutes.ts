@@ -1,8 +1,8 @@
-import { CARD_SIZES, directoryCard } from '@phylaxon/core/views/directoryCard';
+import { CARD_SIZES, directoryCard, TAPES_MM } from '@phylaxon/core/views/directoryCard';
 import { z } from 'zod';
 import { Download, type Route } from '../http/index.ts';
 import { timeIn } from '../pdf/index.ts';
-import { directoryPdf, labelsPdf } from '../reports/index.ts';
+import { directoryPdf, labelsPdf, labelTapePdf } from '../reports/index.ts';
 import { boardView } from '../views/index.ts';
 import { address } from './addressShape.ts';
 import type { Context } from './context.ts';
@@ -20,6 +20,14 @@ const size = inZone.extend({
   address,
   widthMm: millimetres(CARD_SIZES.door.widthMm),
   heightMm: millimetres(CARD_SIZES.door.heightMm),
+});
+
+const onTape = z.object({
+  tapeMm: z.coerce
+    .number('A tape is so many millimeters high.')
+    .refine((mm) => TAPES_MM.some((one) => one === mm), `A tape is ${TAPES_MM.join(', ')} mm high.`)
+    .optional()
+    .describe('mm; left out: a sheet to cut'),
 });
 
 /** A panel’s directory, to be printed. */
@@ -62,14 +70,17 @@ export function directoryRoutes({ record }: Context): Route[] {
       method: 'get',
       path: '/panels/:id/labels.pdf',
       tag: 'panels',
-      summary: 'Labels to cut out, one a breaker',
+      summary: 'Labels, one a breaker: a sheet to cut, or for a tape',
       params: byId,
+      query: onTape,
       status: 200,
       answer: z.string(),
       file: 'application/pdf',
-      handle: async ({ params }) => {
+      handle: async ({ params, query }) => {
         const { card } = await drawn((params as z.output<typeof byId>).id);
-        return new Download('application/pdf', await labelsPdf(card), `${fileName(card.title)}-labels.pdf`);
+        const { tapeMm } = query as z.output<typeof onTape>;
+        const pdf = await (tapeMm === undefined ? labelsPdf(card) : labelTapePdf(card, tapeMm));
+        return new Download('application/pdf', pdf, `${fileName(card.title)}-labels.pdf`);
       },
     },
   ];

@@ -2,6 +2,8 @@ import {
   CARD_COLUMNS,
   CARD_FRAME,
   cardType,
+  LABEL_MARGIN,
+  labelType,
   type CardLine,
   type DirectoryCard,
 } from '@phylaxon/core/views/directoryCard';
@@ -86,9 +88,34 @@ export function directoryPdf(card: DirectoryCard, about: string, print: CardPrin
   });
 }
 
+/** What a label says, one a breaker. */
+const labelsOf = (card: DirectoryCard): CardLine[] =>
+  card.columns.flatMap((column) => column.lines).filter(({ rating }) => rating !== '');
+
+/** Labels for a tape, one after the other: each is a page as long as the longest. */
+export function labelTapePdf(card: DirectoryCard, tapeMm: number): Promise<Buffer> {
+  const texts = labelsOf(card).map(({ place, label, rating }) => `${place}  ${label}  ${rating}`);
+  const { points, length } = labelType(texts, tapeMm);
+  const height = tapeMm * POINTS_A_MM;
+  return toPdf({
+    pageSize: { width: length, height },
+    pageMargins: [LABEL_MARGIN, (height - points * 1.25) / 2, LABEL_MARGIN, 0],
+    info: { title: `Labels: ${card.title}` },
+    defaultStyle: { fontSize: points, bold: true, lineHeight: 1 },
+    content:
+      texts.length === 0
+        ? 'None'
+        : texts.map((text, i) => ({
+            text: plain(text),
+            noWrap: true,
+            ...(i > 0 && { pageBreak: 'before' }),
+          })),
+  });
+}
+
 /** Labels to cut out, one a breaker. */
 export function labelsPdf(card: DirectoryCard): Promise<Buffer> {
-  const lines = card.columns.flatMap((column) => column.lines).filter(({ rating }) => rating !== '');
+  const lines = labelsOf(card);
   const label = ({
     place,
     label: name,

@@ -1,4 +1,4 @@
-import type { ReportPrices } from '@phylaxon/core/record/panelEntries';
+import type { HangingDirectory, PanelEntryName, ReportPrices } from '@phylaxon/core/record/panelEntries';
 import {
   reportOf,
   type Report,
@@ -59,9 +59,6 @@ async function reportedPanel(
   visits: VisitRecord[],
   zone: string,
 ): Promise<ReportedPanel> {
-  const prices = (await panelEntriesOf(manager, row.id, 'report-prices')).find(
-    ({ entry }) => entry.struck === null,
-  );
   return {
     panel: panelOf(row),
     breakers: await reportedBreakers(manager, row),
@@ -69,13 +66,24 @@ async function reportedPanel(
     upkeep: await upkeepPage(manager, row.id, zone),
     visits,
     trends: await panelTrends(manager, row),
-    prices: (prices?.entry.content as ReportPrices | undefined) ?? null,
+    prices: await latestOf<ReportPrices>(manager, row.id, 'report-prices'),
+    hangs: (await latestOf<HangingDirectory>(manager, row.id, 'hanging-directory'))?.text ?? null,
     pictures: (await heatPicturesOf(manager, row.id)).map(({ svg = '', caption }): ReportPicture => ({
       kind: 'drawing',
       svg,
       caption,
     })),
   };
+}
+
+/** What was told last of a kind, and stands. */
+async function latestOf<Content>(
+  manager: EntityManager,
+  panelId: string,
+  kind: PanelEntryName,
+): Promise<Content | null> {
+  const latest = (await panelEntriesOf(manager, panelId, kind)).find(({ entry }) => entry.struck === null);
+  return (latest?.entry.content as Content | undefined) ?? null;
 }
 
 async function reportedBreakers(manager: EntityManager, row: PanelRow): Promise<ReportedBreaker[]> {

@@ -177,7 +177,8 @@ export const api = {
       fileAddress(
         `/sites/${siteId}/upkeep.ics${query({ address: window.location.origin, zone: zoneHere() })}`,
       ),
-    labels: (panelId: string) => fileAddress(`/panels/${panelId}/labels.pdf`),
+    labels: (panelId: string, tapeMm?: number) =>
+      fileAddress(`/panels/${panelId}/labels.pdf${query({ tapeMm: tapeMm?.toString() })}`),
     zip: (siteId: string) => fileAddress(`/sites/${siteId}/site.zip`),
     json: (siteId: string) => fileAddress(`/sites/${siteId}/site.json`),
     readings: (siteId: string) => fileAddress(`/sites/${siteId}/readings.csv`),

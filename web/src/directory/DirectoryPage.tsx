@@ -3,7 +3,10 @@ import {
   cardType,
   directoryCard,
   directoryFindings,
+  directoryText,
   LEGIBLE_PT,
+  sayDirectoryFinding,
+  TAPES_MM,
   type CardSize,
   type DirectoryCard,
   type DirectoryFinding,
@@ -12,7 +15,7 @@ import type { Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api } from '../api/index.ts';
+import { api, entries } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
 import {
   asButton,
@@ -22,7 +25,9 @@ import {
   PageHead,
   Part,
   SelectInput,
+  SendButton,
   TypedLines,
+  useUnits,
 } from '../shared/index.ts';
 
 /** The directory: to be printed for the door, and held against what hangs there. */
@@ -111,14 +116,36 @@ function Directory({ board }: { board: Board }) {
               The directory (PDF)
             </a>
           )}
-          <a href={api.files.labels(panel.id)} className={asButton('quiet')} target="_blank" rel="noreferrer">
-            A strip of labels (PDF)
-          </a>
         </p>
+        <Labels panelId={panel.id} />
       </section>
       <Card card={card} />
       <Hanging board={board} />
     </>
+  );
+}
+
+const SHEET = 0;
+const LABEL_SIZES = [
+  { value: SHEET, label: 'A sheet to cut, letter' },
+  ...TAPES_MM.map((value) => ({ value: value as number, label: `Tape, ${value} mm` })),
+];
+
+/** A label for each breaker. */
+function Labels({ panelId }: { panelId: string }) {
+  const [tape, setTape] = useState(SHEET);
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <SelectInput label="Labels on" options={LABEL_SIZES} value={tape} onValue={setTape} />
+      <a
+        href={api.files.labels(panelId, tape === SHEET ? undefined : tape)}
+        className={asButton('quiet')}
+        target="_blank"
+        rel="noreferrer"
+      >
+        A strip of labels (PDF)
+      </a>
+    </div>
   );
 }
 
@@ -163,45 +190,70 @@ function Card({ card }: { card: DirectoryCard }) {
   );
 }
 
-const KINDS: Record<DirectoryFinding['kind'], string> = {
-  wrong: 'Wrong',
-  missing: 'Missing',
-  gone: 'No breaker there',
-  doubled: 'Said twice',
-  'not-read': 'Not understood',
-};
-
-/** What hangs in the door, held against the record. */
+/** What hangs in the door, held against the record; kept, it is a finding until a new one hangs there. */
 function Hanging({ board }: { board: Board }) {
-  const [text, setText] = useState('');
-  const findings = text.trim() === '' ? null : directoryFindings(text, board.breakers);
+  const { panel, breakers } = board;
+  const { data: entriesKnown } = useQuery(recordQueries.panelEntries(panel.id, 'hanging-directory'));
+  const known = entriesKnown?.find(({ entry }) => entry.struck === null)?.entry;
+  const kept = known?.kind === 'hanging-directory' ? known : null;
+  const [typed, setTyped] = useState<string | null>(null);
+  const { dateText } = useUnits();
+  const text = typed ?? kept?.content.text ?? '';
+  const findings = text.trim() === '' ? null : directoryFindings(text, breakers);
+  const keep = (what: string) => [
+    entries.panelEntry(panel.id, panel.name, {
+      kind: 'hanging-directory',
+      at: new Date().toISOString(),
+      content: { text: what },
+    }),
+  ];
   return (
     <Part title="What hangs there now" level={2}>
       <TypedLines
         label="Type it as it is, a breaker a line: its space, then its name."
+        hint={kept !== null && `Read there ${dateText(kept.at)}.`}
         rows={5}
         value={text}
-        onValue={setText}
+        onValue={setTyped}
         placeholder={'1 kitchen\n2-4 stove'}
       />
-      {findings && (
-        <div role="status" aria-label="Differences">
-          <p className="font-semibold">
-            {findings.length === 0
-              ? '✓ It says what the record says.'
-              : `✕ ${findings.length === 1 ? 'One difference' : `${findings.length} differences`}:`}
-          </p>
-          <ul className="divide-y divide-rule">
-            {findings.map(({ kind, place, hangs, record }) => (
-              <li key={`${kind} ${place} ${hangs}`} className="py-1">
-                <strong>{KINDS[kind]}</strong> {place && <span className="figures">{place}</span>}
-                {hangs && ` “${hangs}”`}
-                {record && `, ${kind === 'wrong' ? 'by the record ' : ''}${record}`}
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
+      {findings && <Differences findings={findings} />}
+      <p className="mt-2 flex flex-wrap gap-3">
+        {findings && text !== kept?.content.text && (
+          <SendButton stored="Kept" entries={() => keep(text)} onStored={() => setTyped(null)}>
+            Keep what hangs there
+          </SendButton>
+        )}
+        {findings !== null && findings.length > 0 && (
+          <SendButton
+            stored="Kept"
+            entries={() => keep(directoryText(breakers))}
+            onStored={() => setTyped(null)}
+          >
+            The new one hangs there now
+          </SendButton>
+        )}
+      </p>
     </Part>
+  );
+}
+
+function Differences({ findings }: { findings: readonly DirectoryFinding[] }) {
+  return (
+    <div role="status" aria-label="Differences">
+      <p className="font-semibold">
+        {findings.length === 0
+          ? '✓ It says what the record says.'
+          : `✕ ${findings.length === 1 ? 'One difference' : `${findings.length} differences`}:`}
+      </p>
+      <ul className="divide-y divide-rule">
+        {findings.map(sayDirectoryFinding).map(({ kind, place, rest }) => (
+          <li key={`${kind} ${place} ${rest}`} className="py-1">
+            <strong>{kind}</strong> {place && <span className="figures">{place}</span>}
+            {rest}
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }

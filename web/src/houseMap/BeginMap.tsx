@@ -1,7 +1,7 @@
 import { MAP_CHECKS, type MapCheck } from '@phylaxon/core/panel/circuitMap';
 import type { HouseMap } from '@phylaxon/core/record/panelEntries';
 import type { Board } from '@phylaxon/core/views/board';
-import { mapMinutes, readRooms, roundsOf, type MapWay } from '@phylaxon/core/views/houseMap';
+import { mapMinutes, readRooms, roundsOf, withPlace, type MapWay } from '@phylaxon/core/views/houseMap';
 import { useId, useMemo, useState } from 'react';
 import { newId } from '../api/index.ts';
 import {
@@ -14,6 +14,7 @@ import {
   toggled,
   TypedLines,
 } from '../shared/index.ts';
+import { AddPlace } from './AddPlace.tsx';
 import { useTypedRooms } from './typedRooms.ts';
 
 const CHECK_WORDS: Record<MapCheck, string> = {
@@ -81,6 +82,7 @@ export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: Hous
           onValue={(lines) => type(panel.id, lines)}
           placeholder={'Kitchen: counter left, counter right, hood, fridge\nHall: lamp, outlet by the door'}
         />
+        <AddPlace onAdd={(room, place) => type(panel.id, withPlace(text, room, place))} />
         {notUnderstood.length > 0 && (
           <FieldError
             message={`No room and no places in: “${notUnderstood[0]}”. Write the room, a colon, then its places.`}

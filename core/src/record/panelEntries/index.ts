@@ -7,6 +7,7 @@ export * from './serviceSheet.ts';
 export * from './proposal.ts';
 export * from './visitEntry.ts';
 export * from './houseMap.ts';
+export * from './hangingDirectory.ts';
 export * from './upkeepRound.ts';
 export * from './upkeepRule.ts';
 export * from './reportPrices.ts';

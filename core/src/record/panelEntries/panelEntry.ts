@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Profile } from '../../facts/vocabulary/index.ts';
 import { id, instant, note, ownId, who } from '../entities/index.ts';
+import { hangingDirectory } from './hangingDirectory.ts';
 import { boardPhoto, heatPicture } from './heatPicture.ts';
 import { heatScan } from './heatScan.ts';
 import { houseMap, mapLooks } from './houseMap.ts';
@@ -27,6 +28,7 @@ export const PANEL_ENTRIES = {
   'visit-step': visitStep,
   'house-map': houseMap,
   'map-looks': mapLooks,
+  'hanging-directory': hangingDirectory,
   'upkeep-round': upkeepRound,
   'upkeep-rule': upkeepRule,
   'report-prices': reportPrices,

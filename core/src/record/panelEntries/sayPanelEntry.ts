@@ -41,6 +41,8 @@ export function sayPanelEntry(entry: Pick<PanelEntry, 'kind' | 'content'>): Sent
       return counted(content.prices.length, 'price', 'prices');
     case 'house-map':
       return `A map of ${counted(content.rooms.length, 'room', 'rooms')}`;
+    case 'hanging-directory':
+      return `What hangs in the door, ${counted(content.text.split('\n').length, 'line', 'lines')}`;
     case 'map-looks':
       return `Round ${content.round + 1} of a map, ${counted(content.looks.length, 'place', 'places')} looked at`;
     case 'visit-step':

@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { ORIENTATIONS } from '../../panel/layout/index.ts';
 import { aBreaker, aPanel, uuid } from '../../testing/index.ts';
-import { CARD_SIZES, cardType, directoryCard, directoryFindings, LEGIBLE_PT } from './index.ts';
+import {
+  CARD_SIZES,
+  cardType,
+  directoryCard,
+  directoryFindings,
+  directoryText,
+  sayDirectoryFinding,
+  LEGIBLE_PT,
+} from './index.ts';
 
 const at = (space: number, label: string | null, change: object = {}) => ({
   label,
@@ -81,5 +90,34 @@ describe('what hangs in the door', () => {
   test('nothing is told where both say the same', () => {
     const same = '1 Kitchen counter 15\n2-4 Range 40\n3 whatever\n5u Router\n5l Office 15 a';
     expect(directoryFindings(same, BREAKERS)).toEqual([]);
+  });
+
+  test('the record’s own directory, typed, differs in nothing, whatever the names', () => {
+    const names = fc.uniqueArray(
+      fc.array(fc.constantFrom('Bench', 'Hall', '20', 'A', 'outlets,', 'left', 'u', '1-3'), {
+        minLength: 1,
+        maxLength: 4,
+      }),
+      { minLength: 1, maxLength: 20, selector: (words) => words.join(' ').toLowerCase() },
+    );
+    fc.assert(
+      fc.property(names, fc.nat(20), (drawn, unnamed) => {
+        const breakers = drawn.map((words, i) => at(i + 1, words.join(' ')));
+        if (breakers[unnamed]) breakers[unnamed] = { ...breakers[unnamed], label: null as unknown as string };
+        expect(directoryFindings(directoryText(breakers), breakers)).toEqual([]);
+      }),
+    );
+  });
+
+  test('a name may begin like a half', () => {
+    expect(directoryFindings('3 Lower hall', [at(3, 'Lower hall')])).toEqual([]);
+  });
+
+  test('is said in a few words', () => {
+    const said = directoryFindings('2-4: stove\n9 attic', BREAKERS).map(sayDirectoryFinding);
+    expect(said.map(({ kind, place, rest }) => `${kind} ${place}${rest}`).slice(0, 2)).toEqual([
+      'Wrong 2–4 “stove”, by the record Range',
+      'No breaker there 9 “attic”',
+    ]);
   });
 });

@@ -159,6 +159,32 @@ export function cardType(
   return { points, isLegible: points >= LEGIBLE_PT, padding: Math.min(PADDING.most, PADDING.least + spare) };
 }
 
+/** Tapes of label printers, mm. */
+export const TAPES_MM = [9, 12, 18, 24] as const;
+
+/** Of a tape’s height, what its letters take; a label is no longer than this, mm. */
+const OF_TAPE = 0.45;
+const LONGEST_LABEL_MM = 120;
+/** Before and behind the text of a label, pt. */
+export const LABEL_MARGIN = 8;
+
+/**
+ * The largest type with which every label of a card fits on a tape, and how long each is then.
+ *
+ * @param texts of the labels
+ * @param tapeMm height of the tape, mm
+ * @returns size of the type and length of a label, pt
+ * @example labelType(['1 Hall 15 A'], 12).points // 15
+ */
+export function labelType(texts: readonly string[], tapeMm: number): { points: number; length: number } {
+  const most = LONGEST_LABEL_MM * POINTS_A_MM;
+  const letters = Math.max(1, ...texts.map((text) => text.length));
+  const byHeight = Math.floor(tapeMm * POINTS_A_MM * OF_TAPE);
+  const byLength = (most - 2 * LABEL_MARGIN) / (letters * LETTER);
+  const points = Math.max(TYPE.least, Math.min(byHeight, byLength));
+  return { points, length: letters * LETTER * points + 2 * LABEL_MARGIN };
+}
+
 /** What is wrong with a directory that hangs in a door. */
 export interface DirectoryFinding {
   kind: 'wrong' | 'missing' | 'gone' | 'doubled' | 'not-read';
@@ -168,8 +194,51 @@ export interface DirectoryFinding {
   record: string;
 }
 
+const FINDING_KINDS: Record<DirectoryFinding['kind'], string> = {
+  wrong: 'Wrong',
+  missing: 'Missing',
+  gone: 'No breaker there',
+  doubled: 'Said twice',
+  'not-read': 'Not understood',
+};
+
+/**
+ * What is wrong with a line of a directory, in words.
+ *
+ * @param finding what is wrong
+ * @returns what it is, and with what
+ * @example sayDirectoryFinding({ kind: 'gone', place: '9', hangs: 'attic', record: 'no breaker there' }) // { kind: 'No breaker there', … }
+ */
+export function sayDirectoryFinding({ kind, place, hangs, record }: DirectoryFinding): {
+  kind: string;
+  place: string;
+  rest: string;
+} {
+  const said = hangs === '' ? '' : ` “${hangs}”`;
+  const known =
+    record === '' || kind === 'gone' ? '' : `, ${kind === 'wrong' ? 'by the record ' : ''}${record}`;
+  return { kind: FINDING_KINDS[kind], place, rest: `${said}${known}` };
+}
+
+/**
+ * The directory as the record has it, as it would be typed: a breaker a line.
+ *
+ * @param breakers what is in the panel
+ * @returns text
+ * @example directoryText([]) // ''
+ */
+export const directoryText = (breakers: readonly CardBreaker[]): string =>
+  breakers
+    .filter(({ breaker }) => breaker.space !== null)
+    // Its rating behind it: a name may end in a number.
+    .map(({ breaker, label }) => {
+      const place = sayPlace(breaker);
+      return `${place} ${label ?? `not known yet, ${place}`} ${breaker.ratingAmps} A`;
+    })
+    .join('\n');
+
 const LINE_SHAPE =
-  /^\s*(\d+)(?:\s*[-–,]\s*\d+)?\s*(upper|lower|inner|outer|u|l|i|o)?[\s:.)]+(.+?)(?:\s+\d+(?:\.\d+)?\s*(?:a|amps?)?)?\s*$/i;
+  /^\s*(\d+)(?:\s*[-–,]\s*\d+)?(\s*)(upper|lower|inner|outer|u|l|i|o)?[\s:.)]+(.+?)(?:\s+\d+(?:\.\d+)?\s*(?:a|amps?)?)?\s*$/i;
 
 const wordsOf = (text: string) => text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? [];
 /** The same name, or one within the other. */
@@ -193,15 +262,18 @@ export function directoryFindings(text: string, breakers: readonly CardBreaker[]
   const names = new Map<string, string>();
   const findings: DirectoryFinding[] = [];
   for (const line of text.split('\n').filter((one) => one.trim() !== '')) {
-    const [, digits, half, label = ''] = LINE_SHAPE.exec(line) ?? [];
+    const [, digits, gap, half, written = ''] = LINE_SHAPE.exec(line) ?? [];
     if (digits === undefined) {
       findings.push({ kind: 'not-read', place: '', hangs: line.trim(), record: '' });
       continue;
     }
+    const here = branches.filter(({ breaker }) => breaker.space === Number(digits));
     const wanted = half === undefined ? null : HALF_NAMES[half.toLowerCase()]!;
-    const at = branches.find(
-      ({ breaker }) => breaker.space === Number(digits) && (wanted === null || breaker.half === wanted),
-    );
+    const inHalf = here.find(({ breaker }) => breaker.half === wanted);
+    // “3 lower hall” is a name where nothing sits in a lower half.
+    const isName = half !== undefined && gap !== '' && !inHalf && here.length > 0;
+    const label = isName ? `${half} ${written}` : written;
+    const at = wanted === null || isName ? here[0] : inHalf;
     const place = at ? sayPlace(at.breaker) : digits;
     const key = wordsOf(label).join(' ');
     const before = names.get(key);

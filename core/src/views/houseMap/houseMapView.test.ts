@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { seeded } from '../../facts/random/index.ts';
 import { MAP_CHECKS, type MapCheck } from '../../panel/circuitMap/index.ts';
 import type { HouseMap, MapLooks } from '../../record/panelEntries/index.ts';
 import { mappedHouse, walkRounds } from '../../simulate/index.ts';
-import { directoryLine, mapMinutes, readHouseMap, readRooms, roundsOf } from './index.ts';
+import { directoryLine, mapMinutes, readHouseMap, readRooms, roundsOf, withPlace } from './index.ts';
 
 let count = 0;
 const newId = () => `p${++count}`;
@@ -129,4 +130,20 @@ describe('reading the rounds', () => {
     }
     expect(Math.min(told.detect, told.correct)).toBeGreaterThan(500);
   });
+});
+
+test('a place that is added stands with its room, whatever it is called', () => {
+  expect(withPlace('', 'Hall', 'lamp')).toBe('Hall: lamp');
+  expect(withPlace('Kitchen: counter\nHall: lamp', 'Kitchen', 'hood')).toBe(
+    'Kitchen: counter, hood\nHall: lamp',
+  );
+  const names = fc.stringMatching(/^[A-Za-z:;, ]{0,8}[A-Za-z]$/);
+  fc.assert(
+    fc.property(fc.array(fc.tuple(names, names), { maxLength: 12 }), (places) => {
+      const text = places.reduce((typed, [room, place]) => withPlace(typed, room, place), '');
+      const { rooms, notUnderstood } = readRooms(text, () => 'id');
+      expect(notUnderstood).toEqual([]);
+      expect(rooms.flatMap((room) => room.places)).toHaveLength(places.length);
+    }),
+  );
 });

@@ -39,6 +39,27 @@ export function readRooms(
   return { rooms: [...rooms].map(([name, places]) => ({ name, places })), notUnderstood };
 }
 
+/**
+ * The places of a house as typed, with one more: for somebody who walks through it and adds what they see.
+ *
+ * @param text as `readRooms` takes it
+ * @param room in which it is
+ * @param place what it is called
+ * @returns the same text, the place behind the others of its room, or a new room at the end
+ * @example withPlace('Kitchen: counter', 'Kitchen', 'hood') // 'Kitchen: counter, hood'
+ */
+export function withPlace(text: string, room: string, place: string): string {
+  // What parts rooms and places is not part of a name.
+  const [ofRoom, ofPlace] = [room, place].map((name) => name.replace(/[:,;\n]+/g, ' ').trim()) as [
+    string,
+    string,
+  ];
+  const lines = text.split('\n').filter((line) => line.trim() !== '');
+  const at = lines.findLastIndex((line) => line.split(':')[0]!.trim() === ofRoom && line.includes(':'));
+  if (at < 0) return [...lines, `${ofRoom}: ${ofPlace}`].join('\n');
+  return lines.map((line, i) => (i === at ? `${line.trimEnd()}, ${ofPlace}` : line)).join('\n');
+}
+
 /** What each thing takes, s: to the panel and back, a handle, a look, a call to somebody at the panel and the wait. */
 const SECONDS = { walk: 60, handle: 3, look: 8, call: 6 } as const;
 

@@ -10,6 +10,7 @@ import { ACTION_MEANINGS, PANEL_SIGN_WORDS } from '../../facts/vocabulary/index.
 import type { Figure } from '../../diagnosis/evidence/index.ts';
 import { sayPlace } from '../../panel/layout/index.ts';
 import type { Breaker, Panel } from '../../record/entities/index.ts';
+import { directoryFindings, sayDirectoryFinding } from '../directoryCard/index.ts';
 import { attentionOf, urgency } from '../board/index.ts';
 import { leaveOff, reviewHeadline, VERDICT_MEANS, type PanelReviewView } from '../panelReview/index.ts';
 import { locatorSvg } from './locator.ts';
@@ -195,6 +196,36 @@ function ofPanel(panel: ReportedShape, { review, signs }: PanelReviewView): Find
   ];
 }
 
+/** So many differences are told one by one. */
+const MOST_DIFFERENCES = 5;
+
+/** What hangs in the door, where it differs from the record. */
+function ofDirectory(
+  panel: ReportedShape,
+  breakers: readonly ReportedBreaker[],
+  hangs: string | null,
+): FindingOf[] {
+  const differences = hangs === null ? [] : directoryFindings(hangs, breakers);
+  if (differences.length === 0) return [];
+  const said = differences.slice(0, MOST_DIFFERENCES).map((one) => {
+    const { kind, place, rest } = sayDirectoryFinding(one);
+    return `${kind}${place === '' ? '' : ` ${place}`}${rest}`;
+  });
+  const more = differences.length - said.length;
+  return [
+    plainFinding(panel, {
+      key: `directory ${panel.id}`,
+      // Who trusts a wrong name works on live wires.
+      urgency: differences.some(({ kind }) => kind === 'wrong') ? 'weeks' : 'plan',
+      where: 'The directory in the door',
+      headline: 'Hang a new directory',
+      because: [...said, ...(more > 0 ? [`${more} more.`] : [])],
+      why: 'Whoever works here, or has to switch something off in a hurry, goes by what hangs in the door.',
+      waiting: ACTION_MEANINGS['correct-directory'].waiting,
+    }),
+  ];
+}
+
 const openings = (panel: ReportedShape): FindingOf[] =>
   attentionOf(panel, []).map(({ space, label, headline, because }) =>
     plainFinding(panel, {
@@ -223,6 +254,7 @@ const RANK: readonly Urgency[] = ['now', 'days', 'weeks', 'plan'];
  * @param panel its shape
  * @param breakers what is in it, with the decisions that stand
  * @param review of the panel as a whole
+ * @param hangs the directory in the door as it was read there; null: nobody read it
  * @returns findings; none where nothing is to be done
  * @example findingsOf(panel, [], review) // []
  */
@@ -230,11 +262,13 @@ export function findingsOf(
   panel: ReportedShape,
   breakers: readonly ReportedBreaker[],
   review: PanelReviewView,
+  hangs: string | null = null,
 ): FindingOf[] {
   const found = [
     ...ofPanel(panel, review),
     ...breakers.flatMap((one) => ofBreaker(panel, one) ?? []),
     ...openings(panel),
+    ...ofDirectory(panel, breakers, hangs),
   ];
   return byUrgency(found);
 }

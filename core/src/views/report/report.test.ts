@@ -51,6 +51,7 @@ function reported(parts: readonly BreakerRecordParts[], change: Partial<Reported
     visits: [],
     trends: [],
     prices: null,
+    hangs: null,
     pictures: [],
     ...change,
   };
@@ -93,6 +94,15 @@ describe('a report', () => {
       expect.objectContaining({ key: `hole ${uuid(900)} 9`, urgency: 'days' }),
     );
     expect(told.notLookedAt.map(({ what }) => what)).toContain('2 of 3 breakers: nothing was ever measured');
+  });
+
+  test('tells what hangs in the door where it is wrong, and that nobody read it', () => {
+    const bare = reported([{ circuit: aCircuit({ label: 'Kitchen' }) }]);
+    expect(reportOn(bare).notLookedAt.map(({ what }) => what)).toContain('The directory in the door');
+    const [finding] = reportOn({ ...bare, hangs: '1 dryer' }).findings;
+    expect(finding).toMatchObject({ headline: 'Hang a new directory', urgency: 'weeks' });
+    expect(finding!.because).toEqual(['Wrong 1 “dryer”, by the record Kitchen']);
+    expect(reportOn({ ...bare, hangs: '1 kitchen' }).findings).toEqual([]);
   });
 
   test('of a panel in order says so', () => {

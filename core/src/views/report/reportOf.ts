@@ -28,6 +28,8 @@ export interface ReportedPanel {
   visits: readonly VisitRecord[];
   trends: readonly Trend[];
   prices: ReportPrices | null;
+  /** The directory in the door as it was read there; `null`: nobody read it. */
+  hangs: string | null;
   /** Of the panel as a whole. */
   pictures: readonly ReportPicture[];
 }
@@ -97,7 +99,7 @@ const dueAt = ({ panel, upkeep }: ReportedPanel): ReportDue[] =>
   });
 
 /** What nobody looked at, or what is still to be measured. */
-function gapsOf({ panel, breakers, review }: ReportedPanel): ReportGap[] {
+function gapsOf({ panel, breakers, review, hangs }: ReportedPanel): ReportGap[] {
   const at = (what: string, how: string) => ({ panel: panel.name, what, how });
   const branches = breakers.filter(({ breaker }) => breaker.role === 'branch');
   const unmeasured = branches.filter(({ isMeasured }) => !isMeasured);
@@ -121,6 +123,9 @@ function gapsOf({ panel, breakers, review }: ReportedPanel): ReportGap[] {
               .join(', '),
           ),
         ]
+      : []),
+    ...(hangs === null
+      ? [at('The directory in the door', 'Typed as it hangs there, and held against the record.')]
       : []),
     ...open.map(({ breaker, label, decision }) =>
       at(
@@ -180,8 +185,8 @@ export function reportOf(
       ? panels.flatMap(({ visits }) => visits).find(({ plan }) => plan.visitId === scope.id)
       : undefined;
   const findings = byUrgency(
-    panels.flatMap(({ panel, breakers, review, prices }) =>
-      findingsOf(panel, breakers, review).map((finding) => priced(finding, prices)),
+    panels.flatMap(({ panel, breakers, review, prices, hangs }) =>
+      findingsOf(panel, breakers, review, hangs).map((finding) => priced(finding, prices)),
     ),
   );
   const amounts = findings.flatMap(({ price }) => price ?? []);
