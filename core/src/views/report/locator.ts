@@ -7,6 +7,7 @@ const SHORT = 12;
 const MAIN = 16;
 const LINE = '#8b8571';
 const MARK = '#1a1d19';
+const PAPER = '#ffffff';
 
 interface Located {
   space: number | null;
@@ -57,5 +58,7 @@ export function locatorSvg(panel: Pick<Panel, 'spaces' | 'orientation'>, at: Loc
               : box(x, y + (isSecond ? high / 2 : 0), wide, high / 2);
           })
           .join('');
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="-2 -2 ${size.w + 4} ${size.h + 4}"><path d="${mainAt}${grid}" fill="none" stroke="${LINE}" stroke-width="1"/><path d="${marked}" fill="${MARK}"/></svg>`;
+  // On paper of its own: the page may be dark.
+  const [w, h] = [size.w + 4, size.h + 4];
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="-2 -2 ${w} ${h}"><rect x="-2" y="-2" width="${w}" height="${h}" fill="${PAPER}"/><path d="${mainAt}${grid}" fill="none" stroke="${LINE}" stroke-width="1"/><path d="${marked}" fill="${MARK}"/></svg>`;
 }
