@@ -64,6 +64,19 @@ test('the latest service sheet counts, and bad figures are told at their field',
   expect([status, body.error.issues[0]!.path]).toEqual([400, 'content.serviceAmps']);
 });
 
+test('a conductor that is not made is told at its gauge, whatever else follows from it', async () => {
+  const conductor = { gauge: '14', material: 'aluminum', insulationC: 90, cable: 'nm' };
+  const { status, body } = await call<{ error: { issues: { path: string; message: string }[] } }>(
+    'post',
+    `/panels/${ids.panelId}/entries`,
+    { kind: 'proposal', at, content: { ...proposal, conductor } },
+  );
+  expect([status, body.error.issues]).toEqual([
+    400,
+    [{ path: 'content.conductor.gauge', message: 'Aluminum is not made in 14 AWG.' }],
+  ]);
+});
+
 test('a proposal names breakers of this panel only', async () => {
   const other = '0427aef8-e96d-4752-a332-f4b04019a000';
   const { status, body } = await call<{ error: { issues: { path: string }[] } }>(

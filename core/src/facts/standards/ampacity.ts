@@ -77,8 +77,8 @@ export const AMPACITY: { copper: Record<FeederGauge, Row>; aluminum: Partial<Rec
 export const isMade = ({ gauge, material }: { gauge: FeederGauge; material: Material }): boolean =>
   AMPACITY[material][gauge] !== undefined;
 
-/** What is said of one that is not. */
-export const NOT_MADE = { path: ['gauge'], message: 'Aluminum is not made in 14 AWG.' };
+/** What is said of one that is not; nothing that is worked out from a conductor is looked at then. */
+export const NOT_MADE = { path: ['gauge'], message: 'Aluminum is not made in 14 AWG.', abort: true };
 
 /**
  * Ambient correction in percent. `percent[column][i]` holds for ambients up to and including
