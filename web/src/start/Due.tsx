@@ -24,7 +24,7 @@ export function Due({ due: { rounds, ahead } }: { due: DueAnywhere }) {
               }
               className="block px-1 py-2 hover:bg-bone-sunk"
             >
-              <strong className="block">{where}: nears its limit</strong>
+              <strong className="block">Nears its limit: {where}</strong>
               <span className="block text-sm">{say(trend.text)}</span>
               <span className="block text-sm text-ink-soft">{panel}</span>
             </Link>
@@ -34,7 +34,7 @@ export function Due({ due: { rounds, ahead } }: { due: DueAnywhere }) {
           <li key={panelId}>
             <Link to={`/panels/${panelId}/upkeep`} className="block px-1 py-2 hover:bg-bone-sunk">
               <strong className="block">
-                {panel}: {duties.length === 1 ? 'one round is due' : `${duties.length} rounds are due`}
+                {duties.length === 1 ? 'One round is due' : `${duties.length} rounds are due`}: {panel}
               </strong>
               <span className="block text-sm">
                 {duties
