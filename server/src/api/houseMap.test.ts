@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import type { Suspect } from '@phylaxon/core/diagnosis/cases';
 import type { PanelLog } from '@phylaxon/core/record/panelEntries';
 import { randomUUID } from 'node:crypto';
 import { aShed, callsTo, testApp } from '../testing/index.ts';
@@ -45,4 +46,7 @@ test('a map is of breakers of this panel, its looks at its places in its rounds'
   expect((await log('map-looks', looks)).status).toBe(201);
   const { body } = await call<PanelLog>('get', `/panels/${ids.panelId}/entries?kind=map-looks`);
   expect(body.entries).toHaveLength(1);
+  // What it feeds is known where a breaker is looked for.
+  const { body: found } = await call<{ suspects: Suspect[] }>('get', `/sites/${ids.siteId}/suspects`);
+  expect(found.suspects.find(({ breakerId }) => breakerId === ids.breakerId)!.places).toEqual(['Hall: lamp']);
 });

@@ -524,6 +524,7 @@ describe('finding the breaker', () => {
     place: `${n}`,
     label,
     loads: [],
+    places: [],
     role: 'branch',
     kind: 'standard',
     handle: 'on',
@@ -538,6 +539,13 @@ describe('finding the breaker', () => {
     suspect(4, 'Bath', { loads: ['Towel rail'] }),
     suspect(5, 'Range'),
   ];
+
+  test('what a breaker was found to feed when the house was mapped points to it, though it has no name', () => {
+    const mapped = [...panel.slice(0, 2), suspect(3, null, { places: ['Attic: fan', 'Attic: lamp'] })];
+    expect(findBreaker(mapped, 'attic fan dead', [])[0]!.breakerId).toBe(uuid(3));
+    const marks = [{ name: 'Attic: lamp', dead: true }];
+    expect(findBreaker(mapped, 'no power', marks)[0]!.breakerId).toBe(uuid(3));
+  });
 
   test.each([
     ['the kitchen', 1],

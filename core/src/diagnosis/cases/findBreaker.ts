@@ -11,6 +11,7 @@ export const suspect = z.object({
   place: z.string().describe('its spaces; empty for the main'),
   label: z.string().nullable(),
   loads: z.array(z.string()),
+  places: z.array(z.string()).default([]).describe('that it was found to feed when the house was mapped'),
   role: z.enum(['main', 'branch']),
   kind: z.enum(BREAKER_KINDS),
   handle: z.enum(['on', 'off', 'tripped']),
@@ -64,8 +65,8 @@ const MATCH_POWER = 3;
 
 /** How well each breaker’s directory line and loads fit what was said, 0 to 1. */
 function matches(suspects: readonly Suspect[], words: readonly string[]): number[] {
-  const terms = suspects.flatMap(({ label, loads }, at) =>
-    [label ?? '', ...loads].flatMap((text, line) =>
+  const terms = suspects.flatMap(({ label, loads, places }, at) =>
+    [label ?? '', ...loads, ...places].flatMap((text, line) =>
       wordsOf(text).map((term) => ({ at, term, worth: line === 0 ? 1 : 0.85 })),
     ),
   );
@@ -121,7 +122,8 @@ const DEAD = { onIt: 0.9, elsewhere: 0.12 } as const;
 const WORKING = { onIt: 0.04, elsewhere: 0.95 } as const;
 
 /** Whether a thing is known to hang on a breaker. */
-const hangsOn = ({ label, loads }: Suspect, name: string) => label === name || loads.includes(name);
+const hangsOn = ({ label, loads, places }: Suspect, name: string) =>
+  label === name || loads.includes(name) || places.includes(name);
 
 /**
  * Which breaker is meant: by what was said against the directory and the loads, by what else is dead or works, and by
