@@ -3,9 +3,9 @@ import {
   openingSooner,
   warmingTrends,
   type JointReading,
+  type LegPeak,
   type Trend,
 } from '@phylaxon/core/diagnosis/trends';
-import type { LegPeak } from '@phylaxon/core/diagnosis/trends';
 import type { ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { EntityManager } from 'typeorm';
 import { panelEntriesOf } from '../record/index.ts';
