@@ -93,13 +93,16 @@ describe('what hangs in the door', () => {
   });
 
   test('the record’s own directory, typed, differs in nothing, whatever the names', () => {
-    const names = fc.uniqueArray(
-      fc.array(fc.constantFrom('Bench', 'Hall', '20', 'A', 'outlets,', 'left', 'u', '1-3'), {
-        minLength: 1,
-        maxLength: 4,
-      }),
-      { minLength: 1, maxLength: 20, selector: (words) => words.join(' ').toLowerCase() },
-    );
+    const odd = ['20', 'A', 'u', '1-3'];
+    // A name is never made of figures and halves alone.
+    const name = fc
+      .array(fc.constantFrom('Bench', 'Hall', 'outlets,', 'left', ...odd), { minLength: 1, maxLength: 4 })
+      .filter((words) => words.some((word) => !odd.includes(word)));
+    const names = fc.uniqueArray(name, {
+      minLength: 1,
+      maxLength: 20,
+      selector: (words) => words.join(' ').toLowerCase(),
+    });
     fc.assert(
       fc.property(names, fc.nat(20), (drawn, unnamed) => {
         const breakers = drawn.map((words, i) => at(i + 1, words.join(' ')));
