@@ -44,8 +44,11 @@ async function pressWhenReady(button: Locator) {
   await button.press('Enter');
 }
 
-/** What a step shows besides its title changes with each of several measures of one name. */
-const signOf = async (page: Page) => (await next(page).allTextContents()).join();
+/** How far it is: what happened so far, and the step in view; what a button says while it is busy does not count. */
+const signOf = async (page: Page) => {
+  const happened = await page.getByRole('region', { name: 'What happened' }).locator('li').count();
+  return `${happened} ${(await heading(page).allTextContents())[0] ?? 'end'}`;
+};
 
 /**
  * Go on with a visit as a sound house lets it go, by the keyboard, until a step of this name is in view.
