@@ -1,4 +1,5 @@
 export * from './browser.ts';
+export * from './looks.ts';
 export * from './site.ts';
 export * from './cases.ts';
 export * from './test.ts';

@@ -7,6 +7,7 @@ import {
   demoBoard,
   detailPath,
   heading,
+  LOOKS,
   moved,
   next,
   nothingAmiss,
@@ -51,11 +52,6 @@ async function expectSound(page: Page, where: string, without: string[] = []) {
 const BESIDE = ['nav[aria-label^="Breakers of"]'];
 const BENCH_PARTS = ['This breaker', 'Trip curve', 'Together', 'As it runs', 'Wear'];
 const DECIDED = 'article[aria-label="Decision"]';
-
-const LOOKS = [
-  { name: 'desk', size: { width: 1280, height: 800 } },
-  { name: 'phone', size: { width: 390, height: 844 } },
-] as const;
 
 // The longest file by far: its looks are shared out among the workers.
 test.describe.configure({ mode: 'parallel' });

@@ -1,11 +1,8 @@
 import { expect } from '@playwright/test';
-import { ownPanel, test } from '../support/index.ts';
+import { LOOKS, ownPanel, test } from '../support/index.ts';
 
-for (const [where, size] of [
-  ['desk', { width: 1280, height: 800 }],
-  ['phone', { width: 390, height: 844 }],
-] as const) {
-  test.describe(where, () => {
+for (const { name, size } of LOOKS) {
+  test.describe(name, () => {
     test.use({ viewport: size });
 
     test('the directory is printed as it hangs, and what hangs there is held against it', async ({

@@ -1,7 +1,7 @@
 import { expect, type APIRequestContext } from '@playwright/test';
 import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
 import type { Planning } from '@phylaxon/core/views/planning';
-import { asElectrician, ownPanel, test } from '../support/index.ts';
+import { LOOKS, asElectrician, ownPanel, test } from '../support/index.ts';
 
 const told = async <T>(request: APIRequestContext, path: string) =>
   (await (await request.get(`/api/v1${path}`)).json()) as T;
@@ -20,11 +20,8 @@ async function withLoad(request: APIRequestContext, path: string, label: string,
   return id;
 }
 
-for (const [where, size] of [
-  ['desk', { width: 1280, height: 800 }],
-  ['phone', { width: 390, height: 844 }],
-] as const) {
-  test.describe(where, () => {
+for (const { name, size } of LOOKS) {
+  test.describe(name, () => {
     test.use({ viewport: size });
 
     test('two wires under one screw: a second breaker is planned on the board, and is on the list', async ({

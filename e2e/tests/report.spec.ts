@@ -2,7 +2,7 @@ import { expect, type Page } from '@playwright/test';
 import { timeIn } from '@phylaxon/core/facts/calendar';
 import type { Board } from '@phylaxon/core/views/board';
 import { reportBlocks, type Report } from '@phylaxon/core/views/report';
-import { asElectrician, demoBoard, ownPanel, test } from '../support/index.ts';
+import { LOOKS, asElectrician, demoBoard, ownPanel, test } from '../support/index.ts';
 
 const words = (text: string) => text.replace(/\s+/g, '').toLowerCase();
 
@@ -14,11 +14,8 @@ async function printed(page: Page): Promise<string> {
   return text;
 }
 
-for (const [where, size] of [
-  ['desk', { width: 1280, height: 800 }],
-  ['phone', { width: 390, height: 844 }],
-] as const) {
-  test.describe(where, () => {
+for (const { name, size } of LOOKS) {
+  test.describe(name, () => {
     test.use({ viewport: size });
 
     test('the report says in its page what its document says, by urgency, and prints without its buttons', async ({
@@ -28,7 +25,7 @@ for (const [where, size] of [
       const { panel } = await demoBoard(request);
       const report = (await (await request.get(`/api/v1/panels/${panel.id}/report`)).json()) as Report;
       await page.goto(`/panels/${panel.id}`);
-      await page.getByRole('link', { name: 'Report for the customer' }).click();
+      await page.getByRole('link', { name: 'Report', exact: true }).click();
       await expect(page.getByRole('heading', { name: `Report on a panel: ${panel.name}` })).toBeVisible();
       const text = words(await printed(page));
       expect(text).not.toContain(words('Print this page'));

@@ -73,6 +73,8 @@ const MEASURED: [string, number | null, number, (i: number) => Promise<unknown>]
   ['A breaker’s chart', 300, 30, (i) => get(`/breakers/${breakerAt(i)}/series`)],
   ['A breaker’s detail', 300, 30, (i) => get(`/breakers/${breakerAt(i)}`)],
   ['The start page', null, 15, () => get('/sites')],
+  ['What is due anywhere', null, 15, () => get('/due')],
+  ['The report on a panel', null, 15, (i) => get(`/panels/${panelAt(i).panelId}/report`)],
   ['Search: a machine', null, 15, () => get(`/sites/${siteId}/search?words=machine+7`)],
   [
     'Search: readings of a month',

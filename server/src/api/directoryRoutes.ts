@@ -1,13 +1,13 @@
 import { CARD_SIZES, directoryCard, TAPES_MM } from '@phylaxon/core/views/directoryCard';
 import { z } from 'zod';
-import { Download, type Route } from '../http/index.ts';
+import type { Route } from '../http/index.ts';
 import { timeIn } from '../pdf/index.ts';
 import { directoryPdf, labelsPdf, labelTapePdf } from '../reports/index.ts';
 import { boardView } from '../views/index.ts';
 import { address } from './addressShape.ts';
 import type { Context } from './context.ts';
-import { byId, inZone } from './shapes.ts';
-import { fileName } from './transferRoutes.ts';
+import { pdfRoute } from './pdfRoute.ts';
+import { inZone } from './shapes.ts';
 
 const millimetres = (usual: number) =>
   z.coerce
@@ -44,44 +44,31 @@ export function directoryRoutes({ record }: Context): Route[] {
       };
     });
   return [
-    {
-      method: 'get',
+    pdfRoute({
       path: '/panels/:id/directory.pdf',
       tag: 'panels',
       summary: 'The directory for the door, as the panel hangs, in type as large as fits',
-      params: byId,
       query: size,
-      status: 200,
-      answer: z.string(),
-      file: 'application/pdf',
-      handle: async ({ params, query }) => {
-        const { id } = params as z.output<typeof byId>;
-        const { zone, address: at, ...measures } = query as z.output<typeof size>;
+      make: async (id, { zone, address: at, ...measures }) => {
         const { card, about } = await drawn(id);
         const pdf = await directoryPdf(card, about, {
           ...measures,
           address: at === undefined ? '' : `${at}/panels/${id}`,
           date: timeIn(zone)(new Date().toISOString()).slice(0, 10),
         });
-        return new Download('application/pdf', pdf, `${fileName(card.title)}-directory.pdf`);
+        return { pdf, of: card.title, what: 'directory' };
       },
-    },
-    {
-      method: 'get',
+    }),
+    pdfRoute({
       path: '/panels/:id/labels.pdf',
       tag: 'panels',
       summary: 'Labels, one a breaker: a sheet to cut, or for a tape',
-      params: byId,
       query: onTape,
-      status: 200,
-      answer: z.string(),
-      file: 'application/pdf',
-      handle: async ({ params, query }) => {
-        const { card } = await drawn((params as z.output<typeof byId>).id);
-        const { tapeMm } = query as z.output<typeof onTape>;
+      make: async (id, { tapeMm }) => {
+        const { card } = await drawn(id);
         const pdf = await (tapeMm === undefined ? labelsPdf(card) : labelTapePdf(card, tapeMm));
-        return new Download('application/pdf', pdf, `${fileName(card.title)}-labels.pdf`);
+        return { pdf, of: card.title, what: 'labels' };
       },
-    },
+    }),
   ];
 }

@@ -1,13 +1,12 @@
 import { textOf } from '@phylaxon/core/facts/quantities';
 import { report, type Report } from '@phylaxon/core/views/report';
 import type { EntityManager } from 'typeorm';
-import { z } from 'zod';
-import { Download, route, type Route } from '../http/index.ts';
+import { route, type Route } from '../http/index.ts';
 import { panelReport, reportPdf, siteReport, visitReport } from '../reports/index.ts';
 import { readSettings } from '../settings/index.ts';
 import type { Context } from './context.ts';
+import { pdfRoute } from './pdfRoute.ts';
 import { byId, inZone } from './shapes.ts';
-import { fileName } from './transferRoutes.ts';
 
 const ABOUT = [
   { at: '/panels', tag: 'panels', words: 'a panel', read: panelReport },
@@ -32,26 +31,15 @@ export function reportRoutes({ record, store, photos }: Context): Route[] {
       handle: ({ params, query }) =>
         record.read((manager) => inUnits(manager, read(manager, params.id, query.zone))),
     }),
-    {
-      method: 'get',
+    pdfRoute({
       path: `${at}/:id/report.pdf`,
       tag,
       summary: `The report on ${words}, for a customer`,
-      params: byId,
       query: inZone,
-      status: 200,
-      answer: z.string(),
-      file: 'application/pdf',
-      handle: async ({ params, query }) => {
-        const { id } = params as z.output<typeof byId>;
-        const { zone } = query as z.output<typeof inZone>;
+      make: async (id, { zone }) => {
         const told = await store.read((manager) => inUnits(manager, read(manager, id, zone)));
-        return new Download(
-          'application/pdf',
-          await reportPdf(told, photos, zone),
-          `${fileName(told.about.name)}-report.pdf`,
-        );
+        return { pdf: await reportPdf(told, photos, zone), of: told.about.name, what: 'report' };
       },
-    },
+    }),
   ]);
 }

@@ -1,13 +1,12 @@
 import { textOf } from '@phylaxon/core/facts/quantities';
 import { panelReviewView } from '@phylaxon/core/views/panelReview';
-import { z } from 'zod';
-import { Download, route, type Route } from '../http/index.ts';
+import { route, type Route } from '../http/index.ts';
 import { heatPicturesOf, panelReviewPdf, photosOf } from '../reports/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { panelReviewPage } from '../views/index.ts';
 import type { Context } from './context.ts';
+import { pdfRoute } from './pdfRoute.ts';
 import { byId, inZone } from './shapes.ts';
-import { fileName } from './transferRoutes.ts';
 
 /** Whether a panel as a whole is failing: to be looked at, and as a page for whoever pays. */
 export function reviewRoutes({ record, store, photos }: Context): Route[] {
@@ -22,19 +21,12 @@ export function reviewRoutes({ record, store, photos }: Context): Route[] {
       answer: panelReviewView,
       handle: ({ params }) => record.read((manager) => panelReviewPage(manager, params.id)),
     }),
-    {
-      method: 'get',
+    pdfRoute({
       path: '/panels/:id/review.pdf',
       tag: 'panels',
       summary: 'The review of a panel for a customer, with its pictures and figures',
-      params: byId,
       query: inZone,
-      status: 200,
-      answer: z.string(),
-      file: 'application/pdf',
-      handle: async ({ params, query }) => {
-        const { id } = params as z.output<typeof byId>;
-        const { zone } = query as z.output<typeof inZone>;
+      make: async (id, { zone }) => {
         const { view, pictures } = await store.read(async (manager) =>
           textOf(
             {
@@ -44,12 +36,8 @@ export function reviewRoutes({ record, store, photos }: Context): Route[] {
             await readSettings(manager),
           ),
         );
-        return new Download(
-          'application/pdf',
-          await panelReviewPdf(view, pictures, zone),
-          `${fileName(view.panel.name)}-review.pdf`,
-        );
+        return { pdf: await panelReviewPdf(view, pictures, zone), of: view.panel.name, what: 'review' };
       },
-    },
+    }),
   ];
 }

@@ -6,15 +6,14 @@ import {
   type Shutdown,
   type VisitRecord,
 } from '@phylaxon/core/views/visit';
-import { z } from 'zod';
-import { Download, route, type Route } from '../http/index.ts';
+import { route, type Route } from '../http/index.ts';
 import { noticePdf, tagPdf, visitSheetPdf } from '../reports/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { planningPage, siteVisitsPage, visitPage } from '../views/index.ts';
 import { address } from './addressShape.ts';
 import type { Context } from './context.ts';
+import { pdfRoute } from './pdfRoute.ts';
 import { byId, inZone } from './shapes.ts';
-import { fileName } from './transferRoutes.ts';
 
 /** What a printed page is made of. */
 interface Asked {
@@ -28,28 +27,22 @@ interface Asked {
 
 /** Visits to a panel: what is due, how each went, and its pages to print. */
 export function visitRoutes({ record, store }: Context): Route[] {
-  const print = (name: string, summary: string, make: (asked: Asked) => Promise<Buffer>): Route => ({
-    method: 'get',
-    path: `/visits/:id/${name}.pdf`,
-    tag: 'visits',
-    summary,
-    params: byId,
-    query: inZone.extend({ address }),
-    status: 200,
-    answer: z.string(),
-    file: 'application/pdf',
-    handle: async ({ params, query }) => {
-      const { id } = params as z.output<typeof byId>;
-      const asked = await store.read(async (manager) => {
-        const visit = await visitPage(manager, id);
-        const planning = await planningPage(manager, visit.site.id);
-        const planned = planning.panels.find(({ panel }) => panel.id === visit.panel.id)!;
-        return { visit, shutdown: shutdownOf(planning, planned), units: await readSettings(manager) };
-      });
-      const pdf = await make({ address: '', ...asked, ...(query as { zone: string; address?: string }) });
-      return new Download('application/pdf', pdf, `${fileName(asked.visit.panel.name)}-${name}.pdf`);
-    },
-  });
+  const print = (what: string, summary: string, make: (asked: Asked) => Promise<Buffer>): Route =>
+    pdfRoute({
+      path: `/visits/:id/${what}.pdf`,
+      tag: 'visits',
+      summary,
+      query: inZone.extend({ address }),
+      make: async (id, { zone, address: at = '' }) => {
+        const asked = await store.read(async (manager) => {
+          const visit = await visitPage(manager, id);
+          const planning = await planningPage(manager, visit.site.id);
+          const planned = planning.panels.find(({ panel }) => panel.id === visit.panel.id)!;
+          return { visit, shutdown: shutdownOf(planning, planned), units: await readSettings(manager) };
+        });
+        return { pdf: await make({ ...asked, zone, address: at }), of: asked.visit.panel.name, what };
+      },
+    });
   return [
     route({
       method: 'get',

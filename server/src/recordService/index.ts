@@ -1,3 +1,3 @@
-export { panelEvidence, timesGathered } from './panelEvidence.ts';
+export { panelEvidence, type PanelEvidence, timesGathered } from './panelEvidence.ts';
 export * from './redecide.ts';
 export * from './recordService.ts';

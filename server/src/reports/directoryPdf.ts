@@ -4,13 +4,13 @@ import {
   cardType,
   LABEL_MARGIN,
   labelType,
+  POINTS_A_MM,
   type CardLine,
   type DirectoryCard,
 } from '@phylaxon/core/views/directoryCard';
 import { plain, RULE, SOFT, toPdf } from '../pdf/index.ts';
 
 type Content = object;
-const POINTS_A_MM = 72 / 25.4;
 
 /** What a directory is printed with. */
 export interface CardPrint {

@@ -6,10 +6,11 @@ import {
   type LegPeak,
   type Trend,
 } from '@phylaxon/core/diagnosis/trends';
+import type { Evidence } from '@phylaxon/core/diagnosis/evidence';
 import type { ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { EntityManager } from 'typeorm';
 import { panelEntriesOf } from '../record/index.ts';
-import { panelEvidence } from '../recordService/index.ts';
+import { panelEvidence, type PanelEvidence } from '../recordService/index.ts';
 import type { PanelRow } from '../store/index.ts';
 import { recordedLegs } from './panelReview.ts';
 
@@ -34,19 +35,13 @@ async function jointReadings(manager: EntityManager, breakerIds: readonly string
   return (await manager.query(JOINTS, [JSON.stringify(breakerIds)])) as JointRow[];
 }
 
-/** What changes from year to year at some breakers of a panel: joints that warm, breakers that open sooner. */
-export async function breakerTrends(
-  manager: EntityManager,
-  panel: PanelRow,
-  isAsked: (breakerId: string) => boolean = () => true,
-): Promise<Trend[]> {
-  const { evidence } = await panelEvidence(manager, panel);
-  const asked = evidence.filter(({ breaker }) => isAsked(breaker.id));
+/** What changes from year to year at some breakers: joints that warm, breakers that open sooner. */
+export async function breakerTrends(manager: EntityManager, evidence: readonly Evidence[]): Promise<Trend[]> {
   const readings = await jointReadings(
     manager,
-    asked.map(({ breaker }) => breaker.id),
+    evidence.map(({ breaker }) => breaker.id),
   );
-  return asked.flatMap(({ breaker, trips }) => {
+  return evidence.flatMap(({ breaker, trips }) => {
     const sooner = openingSooner(breaker, trips);
     return [
       ...warmingTrends(
@@ -58,16 +53,19 @@ export async function breakerTrends(
   });
 }
 
+/** Worked out once for each state of a panel’s record: its evidence is another for each. */
+const remembered = new WeakMap<PanelEvidence, Trend[]>();
+
 /** What changes from year to year at a panel, the soonest at its limit first. */
 export async function panelTrends(manager: EntityManager, panel: PanelRow): Promise<Trend[]> {
-  const { evidence } = await panelEvidence(manager, panel);
-  const mainAmps =
-    evidence.find(({ breaker }) => breaker.role === 'main')?.breaker.ratingAmps ?? panel.busAmps;
+  const known = await panelEvidence(manager, panel);
+  const ofBreakers = remembered.get(known) ?? (await breakerTrends(manager, known.evidence));
+  remembered.set(known, ofBreakers);
+  const main = known.evidence.find(({ breaker }) => breaker.role === 'main')?.breaker;
+  const mainAmps = main?.ratingAmps ?? panel.busAmps;
   const entries = await panelEntriesOf(manager, panel.id, 'recording');
   const legs = mainAmps === null ? [] : legGrowth(mainAmps, peaksOf(entries));
-  return [...(await breakerTrends(manager, panel)), ...legs].sort((a, b) =>
-    a.reached.likeliest.localeCompare(b.reached.likeliest),
-  );
+  return [...ofBreakers, ...legs].sort((a, b) => a.reached.likeliest.localeCompare(b.reached.likeliest));
 }
 
 /** The highest quarter hour of each leg, recording by recording. */

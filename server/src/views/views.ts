@@ -96,7 +96,7 @@ export async function detailView(manager: EntityManager, breakerId: string): Pro
         }
       : null,
     measuredAt: [...new Set(record.entries.readings.map(({ point }) => point).reverse())],
-    trends: await breakerTrends(manager, panel, (id) => id === breakerId),
+    trends: await breakerTrends(manager, [evidence]),
     changes: wouldChange(evidence, verdict.decision),
     inspections: await latestInspections(manager, breakerId),
     verdict,

@@ -149,7 +149,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
       </DecisionCard>
       <QuickActions className="flex sm:hidden" {...quick} />
       {!stopped && <LastMeasured detail={detail} />}
-      {detail.trends.length > 0 && <FromYearToYear trends={detail.trends} />}
+      {!stopped && detail.trends.length > 0 && <FromYearToYear trends={detail.trends} />}
       <TabGroup ref={work} selectedIndex={tab} onChange={setTab} className="scroll-mt-4">
         <TabList className="flex border-b border-rule-strong">
           {TABS.map((name) => (

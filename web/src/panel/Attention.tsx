@@ -45,8 +45,8 @@ export function Attention({ board }: { board: Board }) {
         ways={[
           ['Upkeep', `/panels/${panel.id}/upkeep`],
           ['Map the house', `/panels/${panel.id}/map`],
-          ['Report for the customer', `/panels/${panel.id}/report`],
           ['The directory', `/panels/${panel.id}/directory`],
+          ['Report', `/panels/${panel.id}/report`],
         ]}
       />
       {cases.length > 0 && (

@@ -1,5 +1,4 @@
-/** Words as they begin a line. */
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+export { capital } from '@phylaxon/core/facts/quantities';
 
 /** Words that stand alone, within a sentence; what is spelled in capitals stays so. */
 export const uncapital = (text: string): string =>

@@ -1,4 +1,5 @@
 export * from './quantity.ts';
+export * from './capital.ts';
 export * from './compare.ts';
 export * from './median.ts';
 export * from './reason.ts';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isPlainText, NOT_PLAIN } from '../../facts/quantities/index.ts';
+import { capital, isPlainText, NOT_PLAIN } from '../../facts/quantities/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
 import { inspectionKind } from './inspectionKind.ts';
 
@@ -42,8 +42,6 @@ type Found = z.output<typeof fields>;
 
 const sayConductor = ({ color, remarkedAs }: Found['conductors'][number]) =>
   remarkedAs === null ? color : `${color} re-marked ${remarkedAs}`;
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const isGround = ({ color }: Found['conductors'][number]) => color === 'green' || color === 'bare';
 const readsAsNeutral = ({ color, remarkedAs }: Found['conductors'][number]) =>

@@ -1,1 +1,3 @@
 export * from './directoryCard.ts';
+export * from './cardType.ts';
+export * from './hangingDirectory.ts';

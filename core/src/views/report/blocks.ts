@@ -1,6 +1,7 @@
-import type { Sentence } from '../../facts/quantities/index.ts';
+import { capital, type Sentence } from '../../facts/quantities/index.ts';
 import type { Currency } from '../../record/panelEntries/index.ts';
-import { URGENCIES, type Report, type ReportFinding, type ReportPicture, type Urgency } from './schema.ts';
+import { URGENCIES, type Report, type ReportFinding, type ReportPicture } from './schema.ts';
+import { URGENCY_WORDS } from './urgency.ts';
 
 /** A line with what it is, such as “If you wait”. */
 export interface ReportLine {
@@ -36,14 +37,6 @@ export interface ReportTable {
   rows: string[][];
 }
 
-/** How soon, as a heading and in words. */
-export const URGENCY_WORDS: Record<Urgency, { name: string; means: string }> = {
-  now: { name: 'Now', means: 'Before anything there is used again.' },
-  days: { name: 'Within days', means: 'It works today, and it is not safe to leave.' },
-  weeks: { name: 'Within weeks', means: 'It fails sooner or later; better while it can be planned.' },
-  plan: { name: 'To plan for', means: 'No danger today.' },
-};
-
 const ABOUT = {
   visit: 'Report of a visit',
   panel: 'Report on a panel',
@@ -64,7 +57,12 @@ export const sayMoney = (amount: number, currency: Currency): string =>
 const unlabeled = (texts: readonly string[], label: string | null): ReportLine[] =>
   texts.map((text, i) => ({ label: i === 0 ? label : null, text }));
 
-function findingBlock(finding: ReportFinding, number: number, { currency, panels }: Report): ReportBlock {
+/** Where something is; of several panels with the panel’s name. */
+const placeIn = ({ panels }: Report, panel: string, where: string): string =>
+  panels.length > 1 ? `${panel}. ${where}` : where;
+
+function findingBlock(finding: ReportFinding, number: number, report: Report): ReportBlock {
+  const { currency } = report;
   const { key, urgency, headline, where, panel, because, until, figures, why, waiting } = finding;
   const { also, sureness, price, pictures, sources } = finding;
   return {
@@ -73,16 +71,14 @@ function findingBlock(finding: ReportFinding, number: number, { currency, panels
     number,
     isUrgent: urgency === 'now',
     title: headline,
-    where: panels.length > 1 ? `${panel}. ${where}` : where,
+    where: placeIn(report, panel, where),
     lines: [
       ...unlabeled(because, 'What was found'),
       ...unlabeled(until, 'Until it is done'),
       { label: 'What it means', text: why },
       { label: 'If you wait', text: waiting },
       ...unlabeled(also, 'Also'),
-      ...(sureness === null
-        ? []
-        : [{ label: 'How sure', text: `${sureness[0]!.toUpperCase()}${sureness.slice(1)}.` }]),
+      ...(sureness === null ? [] : [{ label: 'How sure', text: `${capital(sureness)}.` }]),
       ...(sources.length === 0 ? [] : [{ label: 'Standards', text: sources.join('; ') }]),
     ],
     figures:
@@ -131,7 +127,7 @@ const days = (at: string) => at.slice(0, 10);
 export function reportBlocks(report: Report, time: (at: string) => string): ReportBlock[] {
   const { about, site, panels, madeAt, headline, remarks, findings, done, due, ahead } = report;
   const several = panels.length > 1;
-  const at = (panel: string, where: string) => (several ? `${panel}. ${where}` : where);
+  const at = (panel: string, where: string) => placeIn(report, panel, where);
   const simulated = done.some((one) => one.simulated);
   return [
     {
@@ -203,12 +199,12 @@ export function reportBlocks(report: Report, time: (at: string) => string): Repo
   ];
 }
 
-function doneBlocks({ done, panels }: Report, time: (at: string) => string): ReportBlock[] {
+function doneBlocks(report: Report, time: (at: string) => string): ReportBlock[] {
   return tableOf(
     ['When', 'Where', 'What, and what proves it'],
-    done.map((one) => [
+    report.done.map((one) => [
       time(one.at),
-      panels.length > 1 ? `${one.panel}. ${one.where}` : one.where,
+      placeIn(report, one.panel, one.where),
       [one.what, ...one.proofs.map(({ what, figure }) => (figure === '' ? what : `${what}: ${figure}`))].join(
         '. ',
       ),

@@ -1,20 +1,14 @@
 import { cautionsAt, sayConfidence, type Decision } from '../../diagnosis/decision/index.ts';
-import {
-  sayDuration,
-  sayNumber,
-  sayQuantity,
-  sayRise,
-  sayTemperature,
-} from '../../facts/quantities/index.ts';
+import { sayQuantity } from '../../facts/quantities/index.ts';
 import { ACTION_MEANINGS, PANEL_SIGN_WORDS } from '../../facts/vocabulary/index.ts';
-import type { Figure } from '../../diagnosis/evidence/index.ts';
-import { sayPlace } from '../../panel/layout/index.ts';
 import type { Breaker, Panel } from '../../record/entities/index.ts';
 import { directoryFindings, sayDirectoryFinding } from '../directoryCard/index.ts';
 import { attentionOf, urgency } from '../board/index.ts';
 import { leaveOff, reviewHeadline, VERDICT_MEANS, type PanelReviewView } from '../panelReview/index.ts';
+import { whereItIs } from '../upkeep/index.ts';
+import { figuresOf } from './figures.ts';
 import { locatorSvg } from './locator.ts';
-import type { ReportFigure, ReportFinding, ReportPicture, Urgency } from './schema.ts';
+import { URGENCIES, type ReportFinding, type ReportPicture, type Urgency } from './schema.ts';
 
 /** A breaker as far as a report tells of it. */
 export interface ReportedBreaker {
@@ -37,58 +31,6 @@ const LEAST_WEIGHT = 2;
 const MOST_REASONS = 4;
 const MOST_PHOTOS = 2;
 
-/** Figures in words for somebody who is no electrician. */
-const FIGURE_WORDS: Record<string, string> = {
-  face: 'Face of the breaker',
-  terminal: 'Terminal of the breaker',
-  'over peers': 'Against similar breakers',
-  ambient: 'Air beside it',
-  ampacity: 'The wire may carry',
-  breaker: 'Its breaker is rated',
-  demand: 'Load it has to carry',
-  'across it': 'Voltage lost across it',
-  current: 'Current',
-  'connected load': 'Connected load',
-  'share of rating': 'Share of its rating',
-  'tripped after': 'It tripped after',
-  'opens from, steady': 'It opens from, steady',
-  outlet: 'Voltage at the outlet',
-  'leg A to neutral': 'Leg A to neutral',
-  'leg B to neutral': 'Leg B to neutral',
-  'load terminal': 'Voltage at its terminal',
-  'load terminal, first pole': 'Voltage at its first pole',
-  'load terminal, second pole': 'Voltage at its second pole',
-};
-
-function sayFigure(value: number, unit: Figure['unit']): string {
-  switch (unit) {
-    case '°C':
-      return sayTemperature(value);
-    case 'Δ°C':
-      return `${value > 0 ? '+' : ''}${sayRise(value)}`;
-    case 's':
-      return sayDuration(value);
-    case '%':
-      return `${sayNumber(value, 0)} %`;
-    default:
-      return sayQuantity(value, unit);
-  }
-}
-
-/** The figures behind a decision, each once. */
-function figuresOf({ reasons }: Decision): ReportFigure[] {
-  const seen = new Set<string>();
-  return reasons
-    .filter(({ weight }) => weight >= LEAST_WEIGHT)
-    .flatMap(({ figures }) => figures)
-    .filter(({ label }) => !seen.has(label) && seen.add(label))
-    .map(({ label, value, unit, limit }) => ({
-      label: FIGURE_WORDS[label] ?? label,
-      value: sayFigure(value, unit),
-      limit: limit === undefined ? null : sayFigure(limit, unit),
-    }));
-}
-
 const sourcesOf = ({ reasons }: Decision): string[] => [
   ...new Set(reasons.flatMap(({ source }) => source?.split('; ') ?? [])),
 ];
@@ -104,20 +46,19 @@ function ofBreaker(
   if (soon === undefined || stop.onlyAtMain) return null;
   const weighed = reasons.filter(({ weight }) => weight >= LEAST_WEIGHT).map(({ text }) => text);
   const because = [...new Set(stop.active ? stop.reasons : weighed)].slice(0, MOST_REASONS);
-  const place = breaker.space === null ? 'The main' : `Space ${sayPlace(breaker)}`;
   const meaning = ACTION_MEANINGS[stop.active ? 'make-safe-and-call' : action];
   return {
     key: `breaker ${breaker.id}`,
     urgency: soon,
     panelId: panel.id,
     panel: panel.name,
-    where: `${place}${label === null ? '' : `, ${label}`}, ${sayQuantity(breaker.ratingAmps, 'A')}`,
+    where: `${whereItIs({ breaker, label })}, ${sayQuantity(breaker.ratingAmps, 'A')}`,
     headline,
     because,
     until: stop.active
       ? [...stop.doNow, ...(stop.call === null ? [] : [stop.call])]
       : cautionsAt(decision, 'first'),
-    figures: figuresOf(decision),
+    figures: figuresOf(reasons.filter(({ weight }) => weight >= LEAST_WEIGHT)),
     why: meaning.why,
     waiting: meaning.waiting,
     also: also.map(({ text }) => text).filter((text) => !because.includes(text)),
@@ -127,7 +68,7 @@ function ofBreaker(
       {
         kind: 'drawing',
         svg: locatorSvg(panel, breaker),
-        caption: place,
+        caption: whereItIs({ breaker, label: null }),
       },
     ],
     sources: sourcesOf(decision),
@@ -246,8 +187,6 @@ const openings = (panel: ReportedShape): FindingOf[] =>
     }),
   );
 
-const RANK: readonly Urgency[] = ['now', 'days', 'weeks', 'plan'];
-
 /**
  * What was found at a panel that has to be done, the most pressing first.
  *
@@ -264,13 +203,12 @@ export function findingsOf(
   review: PanelReviewView,
   hangs: string | null = null,
 ): FindingOf[] {
-  const found = [
+  return byUrgency([
     ...ofPanel(panel, review),
     ...breakers.flatMap((one) => ofBreaker(panel, one) ?? []),
     ...openings(panel),
     ...ofDirectory(panel, breakers, hangs),
-  ];
-  return byUrgency(found);
+  ]);
 }
 
 /**
@@ -281,4 +219,4 @@ export function findingsOf(
  * @example byUrgency([]) // []
  */
 export const byUrgency = <F extends Pick<FindingOf, 'urgency'>>(findings: readonly F[]): F[] =>
-  [...findings].sort((a, b) => RANK.indexOf(a.urgency) - RANK.indexOf(b.urgency));
+  [...findings].sort((a, b) => URGENCIES.indexOf(a.urgency) - URGENCIES.indexOf(b.urgency));

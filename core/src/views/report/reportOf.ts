@@ -7,9 +7,11 @@ import { askFor, KIND_HEADINGS, type PanelReviewView } from '../panelReview/inde
 import { whereTrendIs, type UpkeepView } from '../upkeep/index.ts';
 import { sheetLines, standsAs, taskEnds, type VisitRecord } from '../visit/index.ts';
 import { byUrgency, findingsOf, type FindingOf, type ReportedBreaker } from './findings.ts';
+import { URGENCY_WORDS } from './urgency.ts';
 import {
   REPORT_FORMAT,
   REPORT_VERSION,
+  URGENCIES,
   type Report,
   type ReportDone,
   type ReportDue,
@@ -138,18 +140,11 @@ function gapsOf({ panel, breakers, review, hangs }: ReportedPanel): ReportGap[] 
   ];
 }
 
-const COUNTED: readonly [ReportFinding['urgency'], string][] = [
-  ['now', 'now'],
-  ['days', 'within days'],
-  ['weeks', 'within weeks'],
-  ['plan', 'to plan for'],
-];
-
 function headlineOf(findings: readonly ReportFinding[]): string {
   if (findings.length === 0) return 'Nothing was found that needs doing';
-  const parts = COUNTED.flatMap(([urgency, words]) => {
+  const parts = URGENCIES.flatMap((urgency) => {
     const count = findings.filter((one) => one.urgency === urgency).length;
-    return count === 0 ? [] : [`${count} ${words}`];
+    return count === 0 ? [] : [`${count} ${URGENCY_WORDS[urgency].name.toLowerCase()}`];
   });
   return `${findings.length === 1 ? 'One thing needs' : `${findings.length} things need`} doing: ${parts.join(', ')}`;
 }

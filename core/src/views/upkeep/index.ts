@@ -1,3 +1,3 @@
 export * from './upkeep.ts';
 export * from './schema.ts';
-export * from './whereTrendIs.ts';
+export * from './whereItIs.ts';
