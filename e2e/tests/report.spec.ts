@@ -74,8 +74,7 @@ test('an electrician adds prices and a remark; they are in the page, the documen
   await expect(page.getByText('The attic line was not traced.')).toBeVisible();
   const report = (await (await request.get(`/api/v1${path}/report`)).json()) as Report;
   expect(report).toMatchObject({
-    total: 120.5,
-    currency: 'EUR',
+    totals: [{ amount: 120.5, currency: 'EUR' }],
     remarks: ['The attic line was not traced.'],
   });
   const address = await page.getByRole('link', { name: 'The report (PDF)' }).getAttribute('href');

@@ -150,14 +150,13 @@ describe('a report', () => {
     expect((await keep({ ...content, prices: [{ ...price, amount: -1 }] })).status).toBe(400);
     expect((await keep(content)).status).toBe(201);
     const priced = await bothOf(`/panels/${panelId}`);
-    expect(priced.report).toMatchObject({ total: 185.5, currency: 'USD' });
+    expect(priced.report).toMatchObject({ totals: [{ amount: 185.5, currency: 'USD' }] });
     expectWhole(priced, 'Report on a panel: House, Boat shed');
     expect(priced.pdf.text.join(' ')).toContain('$185.50');
     // The wire was found to be thicker: what the price was for is gone.
     for (const { breaker } of branches) await wire(breaker.id, '12');
     expect((await bothOf(`/panels/${panelId}`)).report).toMatchObject({
-      total: null,
-      currency: null,
+      totals: [],
       findings: [],
     });
   });

@@ -76,7 +76,9 @@ function Preview({ report, about }: { report: Report; about: ReportAbout }) {
       {isPricing && <AboveAll prices={prices} />}
       <ReportBlocks
         blocks={blocks}
-        under={({ key }) => isPricing && <Price finding={key} prices={prices} />}
+        under={({ key, panelId }) =>
+          isPricing && <Price finding={key} currency={prices.currencyAt(panelId)} prices={prices} />
+        }
       />
       {isPricing && (
         <p className="sticky bottom-0 border-t border-rule-strong bg-bone py-3 print:hidden">
@@ -118,12 +120,12 @@ function AboveAll({ prices }: { prices: Prices }) {
 }
 
 /** The price of one finding, as it is typed. */
-function Price({ finding, prices }: { finding: string; prices: Prices }) {
+function Price({ finding, currency, prices }: { finding: string; currency: string; prices: Prices }) {
   const isWrong = prices.isWrongAt(finding);
   return (
     <div className="pt-2 print:hidden">
       <TypedInput
-        label={`Price, ${prices.currency}`}
+        label={`Price, ${currency}`}
         value={prices.typedAt(finding)}
         isWrong={isWrong}
         onValue={(text) => prices.type(finding, text)}

@@ -1,11 +1,8 @@
-import { CURRENCIES, type Currency } from '@phylaxon/core/record/panelEntries';
+import { CURRENCIES, MOST_PRICE, type Currency } from '@phylaxon/core/record/panelEntries';
 import type { Report, ReportFinding } from '@phylaxon/core/views/report';
 import { useState } from 'react';
 import { entries } from '../api/index.ts';
 import { toNumber } from '../shared/index.ts';
-
-/** So much at most, in any currency. */
-const MOST = 1_000_000;
 
 const CURRENCY_OPTIONS = CURRENCIES.map((value) => ({ value, label: value }));
 
@@ -13,37 +10,44 @@ const CURRENCY_OPTIONS = CURRENCIES.map((value) => ({ value, label: value }));
 function priceTyped(text: string): number | null {
   if (text.trim() === '') return null;
   const value = toNumber(text);
-  return typeof value === 'number' && value >= 0 && value <= MOST ? value : NaN;
+  return typeof value === 'number' && value >= 0 && value <= MOST_PRICE ? value : NaN;
 }
 
 /** Prices and the remark of a report as they are typed, until they are kept. */
 export function usePrices(report: Report) {
-  const [currency, setCurrency] = useState<Currency>(report.currency ?? 'USD');
+  const { findings, panels } = report;
+  // Until one is chosen for all, each panel keeps the currency it has.
+  const [chosen, setChosen] = useState<Currency | null>(null);
   const [remark, setRemark] = useState(report.remarks.join('\n'));
   const [typed, setTyped] = useState<ReadonlyMap<string, string>>(
-    () => new Map(report.findings.flatMap(({ key, price }) => (price === null ? [] : [[key, `${price}`]]))),
+    () => new Map(findings.flatMap(({ key, price }) => (price ? [[key, `${price.amount}`]] : []))),
   );
-  const amountOf = ({ key }: Pick<ReportFinding, 'key'>) => priceTyped(typed.get(key) ?? '');
+  const usual = report.totals[0]?.currency ?? 'USD';
+  const currencyAt = (panelId: string): Currency =>
+    chosen ?? findings.find((one) => one.panelId === panelId && one.price)?.price?.currency ?? usual;
+  const typedAt = (key: string) => typed.get(key) ?? '';
+  const amountOf = ({ key }: Pick<ReportFinding, 'key'>) => priceTyped(typedAt(key));
   return {
-    currency,
-    setCurrency,
+    currency: chosen ?? usual,
+    setCurrency: setChosen,
     currencies: CURRENCY_OPTIONS,
+    currencyAt,
     remark,
     setRemark,
-    typedAt: (key: string) => typed.get(key) ?? '',
-    isWrongAt: (key: string) => Number.isNaN(priceTyped(typed.get(key) ?? '')),
+    typedAt,
+    isWrongAt: (key: string) => Number.isNaN(priceTyped(typedAt(key))),
     type: (key: string, text: string) => setTyped((before) => new Map(before).set(key, text)),
-    isWrong: report.findings.some((one) => Number.isNaN(amountOf(one))),
+    isWrong: findings.some((one) => Number.isNaN(amountOf(one))),
     /** Each panel keeps its own; the remark stands with the first. */
     toSend: () =>
-      report.panels.map(({ id, name }, i) =>
+      panels.map(({ id, name }, i) =>
         entries.panelEntry(id, name, {
           kind: 'report-prices',
           at: new Date().toISOString(),
           content: {
-            currency,
+            currency: currencyAt(id),
             remark: i === 0 ? remark : '',
-            prices: report.findings.flatMap((one) => {
+            prices: findings.flatMap((one) => {
               const amount = amountOf(one);
               return one.panelId !== id || amount === null
                 ? []

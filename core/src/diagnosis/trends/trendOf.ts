@@ -10,9 +10,9 @@ export interface Dated {
   sd: number;
 }
 
-export const MS_A_YEAR = 365.25 * 86_400_000;
+const MS_A_YEAR = 365.25 * 86_400_000;
 /** Told from this chance on; a steady figure is hardly ever taken for one that grows. */
-export const TOLD_FROM = 0.6;
+const TOLD_FROM = 0.6;
 /** Further than this nobody plans. */
 const FARTHEST_YEARS = 50;
 /** What reaches its limit later than this is not told: the part is old by then. */

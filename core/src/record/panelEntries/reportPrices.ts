@@ -6,6 +6,9 @@ import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
 export const CURRENCIES = ['USD', 'CAD', 'AUD', 'NZD', 'EUR', 'GBP', 'CHF', 'MXN'] as const;
 export type Currency = (typeof CURRENCIES)[number];
 
+/** So much at most, in any currency. */
+export const MOST_PRICE = 1_000_000;
+
 /** What an electrician asks for what was found, and writes to the customer; the latest holds. */
 export const reportPrices = panelEntryKind({
   name: 'Prices of a report',
@@ -24,7 +27,7 @@ export const reportPrices = panelEntryKind({
           amount: z
             .number('A price is a number.')
             .min(0, 'A price is from 0 to 1 000 000.')
-            .max(1_000_000, 'A price is from 0 to 1 000 000.'),
+            .max(MOST_PRICE, 'A price is from 0 to 1 000 000.'),
         }),
       )
       .max(200, 'At most 200 prices.'),

@@ -1,6 +1,5 @@
 import { capital, type Sentence } from '../../facts/quantities/index.ts';
-import type { Currency } from '../../record/panelEntries/index.ts';
-import { URGENCIES, type Report, type ReportFinding, type ReportPicture } from './schema.ts';
+import { URGENCIES, type Money, type Report, type ReportFinding, type ReportPicture } from './schema.ts';
 import { URGENCY_WORDS } from './urgency.ts';
 
 /** A line with what it is, such as “If you wait”. */
@@ -18,6 +17,7 @@ export type ReportBlock =
   | {
       is: 'finding';
       key: string;
+      panelId: string;
       number: number;
       isUrgent: boolean;
       title: Sentence;
@@ -46,12 +46,11 @@ const ABOUT = {
 /**
  * An amount of money as people write it.
  *
- * @param amount in the currency
- * @param currency which
+ * @param money how much, in which currency
  * @returns text
- * @example sayMoney(1250, 'USD') // '$1,250.00'
+ * @example sayMoney({ amount: 1250, currency: 'USD' }) // '$1,250.00'
  */
-export const sayMoney = (amount: number, currency: Currency): string =>
+export const sayMoney = ({ amount, currency }: Money): string =>
   new Intl.NumberFormat('en-US', { style: 'currency', currency }).format(amount);
 
 const unlabeled = (texts: readonly string[], label: string | null): ReportLine[] =>
@@ -62,12 +61,12 @@ const placeIn = ({ panels }: Report, panel: string, where: string): string =>
   panels.length > 1 ? `${panel}. ${where}` : where;
 
 function findingBlock(finding: ReportFinding, number: number, report: Report): ReportBlock {
-  const { currency } = report;
   const { key, urgency, headline, where, panel, because, until, figures, why, waiting } = finding;
   const { also, sureness, price, pictures, sources } = finding;
   return {
     is: 'finding',
     key,
+    panelId: finding.panelId,
     number,
     isUrgent: urgency === 'now',
     title: headline,
@@ -88,7 +87,7 @@ function findingBlock(finding: ReportFinding, number: number, report: Report): R
             head: ['Measured', 'Figure', 'Limit'],
             rows: figures.map(({ label, value, limit }) => [label, value, limit ?? '–']),
           },
-    price: price === null || currency === null ? null : sayMoney(price, currency),
+    price: price === null ? null : sayMoney(price),
     pictures,
   };
 }
@@ -143,12 +142,12 @@ export function reportBlocks(report: Report, time: (at: string) => string): Repo
     ...remarks.map((text) => ({ is: 'text', text }) as const),
     ...(several ? [{ is: 'list', items: panels.map((one) => `${one.name}: ${one.about}`) } as const] : []),
     ...findingBlocks(report),
-    ...(report.total === null || report.currency === null
+    ...(report.totals.length === 0
       ? []
       : [
           {
             is: 'text',
-            text: `All that is priced above: ${sayMoney(report.total, report.currency)}`,
+            text: `All that is priced above: ${report.totals.map(sayMoney).join(' and ')}`,
           } as const,
         ]),
     ...part('What was done', 'With what proves it.', doneBlocks(report, time)),

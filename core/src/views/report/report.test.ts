@@ -136,9 +136,27 @@ describe('a report', () => {
         prices: [{ finding: finding!.key, headline, amount: 1200 }],
       });
     const told = reportOn({ ...bare, prices: prices(finding!.headline) });
-    expect(told).toMatchObject({ total: 1200, currency: 'EUR' });
-    expect(JSON.stringify(reportBlocks(told, (at) => at))).toContain(sayMoney(1200, 'EUR'));
-    expect(reportOn({ ...bare, prices: prices('Something else') }).total).toBeNull();
+    expect(told.totals).toEqual([{ amount: 1200, currency: 'EUR' }]);
+    expect(JSON.stringify(reportBlocks(told, (at) => at))).toContain(
+      sayMoney({ amount: 1200, currency: 'EUR' }),
+    );
+    expect(reportOn({ ...bare, prices: prices('Something else') }).totals).toEqual([]);
+  });
+
+  test('prices in two currencies are never added up', () => {
+    const at = (id: string, currency: string) => {
+      const bare = reported([THIN], { panel: aPanel({ id }) });
+      const [finding] = reportOn(bare).findings;
+      const price = { finding: finding!.key, headline: finding!.headline, amount: 100 };
+      return { ...bare, prices: reportPrices.fields.parse({ currency, prices: [price] }) };
+    };
+    const told = reportOn(at(uuid(900), 'USD'), at(uuid(901), 'EUR'));
+    expect(told.totals).toEqual([
+      { amount: 100, currency: 'USD' },
+      { amount: 100, currency: 'EUR' },
+    ]);
+    const texts = reportBlocks(told, (at) => at).flatMap((block) => (block.is === 'text' ? block.text : []));
+    expect(texts).toContain('All that is priced above: $100.00 and €100.00');
   });
 
   test('numbers its findings through, and leaves out parts of which there is nothing to tell', () => {

@@ -12,6 +12,7 @@ import {
   REPORT_FORMAT,
   REPORT_VERSION,
   URGENCIES,
+  type Money,
   type Report,
   type ReportDone,
   type ReportDue,
@@ -51,7 +52,15 @@ const MOST_NAMED = 12;
 /** A price holds as long as what is to be done is what it was given for. */
 function priced(finding: FindingOf, prices: ReportPrices | null): ReportFinding {
   const own = prices?.prices.find((one) => one.finding === finding.key && one.headline === finding.headline);
-  return { ...finding, price: own?.amount ?? null };
+  return { ...finding, price: prices && own ? { amount: own.amount, currency: prices.currency } : null };
+}
+
+/** Prices summed up, each currency by itself. */
+function totalsOf(findings: readonly ReportFinding[]): Money[] {
+  const sums = new Map<Money['currency'], number>();
+  for (const { price } of findings)
+    if (price) sums.set(price.currency, (sums.get(price.currency) ?? 0) + price.amount);
+  return [...sums].map(([currency, amount]) => ({ amount, currency }));
 }
 
 function doneOn({ panel, visits, upkeep }: ReportedPanel, now: string): ReportDone[] {
@@ -184,7 +193,6 @@ export function reportOf(
       findingsOf(panel, breakers, review, hangs).map((finding) => priced(finding, prices)),
     ),
   );
-  const amounts = findings.flatMap(({ price }) => price ?? []);
   const ahead = panels
     .flatMap(({ panel, breakers, trends }) =>
       trends.map((trend) => ({ panel: panel.name, where: whereTrendIs(trend, breakers), trend })),
@@ -213,8 +221,7 @@ export function reportOf(
     ahead,
     notLookedAt: panels.flatMap(gapsOf),
     pictures: panels.flatMap(({ pictures }) => pictures),
-    currency: amounts.length === 0 ? null : (panels.find(({ prices }) => prices)?.prices?.currency ?? null),
-    total: amounts.length === 0 ? null : amounts.reduce((sum, amount) => sum + amount, 0),
+    totals: totalsOf(findings),
     standards: [...new Set(sources)].sort(),
   };
 }

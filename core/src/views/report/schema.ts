@@ -25,6 +25,9 @@ export const reportFigure = z.object({
 });
 export type ReportFigure = z.infer<typeof reportFigure>;
 
+const money = z.object({ amount: z.number(), currency: z.enum(CURRENCIES) });
+export type Money = z.infer<typeof money>;
+
 export const reportFinding = z.object({
   key: z.string().describe('the same as long as it is the same finding'),
   urgency: z.enum(URGENCIES),
@@ -41,7 +44,7 @@ export const reportFinding = z.object({
   sureness: z.string().nullable(),
   pictures: z.array(reportPicture),
   sources: z.array(z.string()),
-  price: z.number().nullable(),
+  price: money.nullable(),
 });
 export type ReportFinding = z.infer<typeof reportFinding>;
 
@@ -90,8 +93,7 @@ export const report = z.object({
   ahead: z.array(ahead).describe('what changes from year to year, the soonest at its limit first'),
   notLookedAt: z.array(notLookedAt),
   pictures: z.array(reportPicture),
-  currency: z.enum(CURRENCIES).nullable().describe('of the prices; null: there are none'),
-  total: z.number().nullable(),
+  totals: z.array(money).describe('of the prices, one for each currency'),
   standards: z.array(z.string()),
 });
 export type Report = z.infer<typeof report>;
