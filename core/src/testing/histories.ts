@@ -7,26 +7,28 @@ export interface JointHistory {
   steadyYears: number;
   years: number;
   scansAYear: number;
+  /** Where each scan reads it; left out: at its terminal. */
+  points?: readonly ('terminal' | 'face')[];
   /** A reading is off by at most so much, °C, anywhere within it as likely. */
   noiseC: number;
 }
 
 /** Temperatures of a joint over the years, at loads that differ a little, as a thermometer reads them. */
 export function jointHistory(history: JointHistory, random: Random, from = '2020-01-15T10:00:00.000Z') {
-  const { perYearC, steadyYears, years, scansAYear, noiseC } = history;
+  const { perYearC, steadyYears, years, scansAYear, noiseC, points = ['terminal'] } = history;
   const load = 15;
   return Array.from({ length: (steadyYears + years) * scansAYear + 1 }, (_, i) => {
     const t = i / scansAYear;
     const amps = load * (0.85 + 0.3 * random());
     const rise = 10 + perYearC * Math.max(0, t - steadyYears);
     const ambientC = 18 + 8 * random();
-    return {
-      point: 'terminal' as const,
+    return points.map((point) => ({
+      point,
       at: new Date(Date.parse(from) + t * 365.25 * 86_400_000).toISOString(),
       surfaceC: ambientC + rise * (amps / load) ** 1.8 + noiseC * (2 * random() - 1),
       ambientC,
       amps,
       errorC: null,
-    };
-  });
+    }));
+  }).flat();
 }

@@ -1,7 +1,7 @@
 import {
   legGrowth,
   openingSooner,
-  warmingTrends,
+  warmingTrend,
   type JointReading,
   type LegPeak,
   type Trend,
@@ -42,14 +42,8 @@ export async function breakerTrends(manager: EntityManager, evidence: readonly E
     evidence.map(({ breaker }) => breaker.id),
   );
   return evidence.flatMap(({ breaker, trips }) => {
-    const sooner = openingSooner(breaker, trips);
-    return [
-      ...warmingTrends(
-        breaker,
-        readings.filter(({ breakerId }) => breakerId === breaker.id),
-      ),
-      ...(sooner ? [sooner] : []),
-    ];
+    const own = readings.filter(({ breakerId }) => breakerId === breaker.id);
+    return [warmingTrend(breaker, own), openingSooner(breaker, trips)].filter((one) => one !== null);
   });
 }
 

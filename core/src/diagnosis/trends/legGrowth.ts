@@ -31,18 +31,20 @@ export function legGrowth(mainAmps: number, peaks: readonly LegPeak[]): Trend[] 
     const own = peaks.filter((one) => one.leg === leg);
     const mean = own.reduce((sum, { amps }) => sum + amps, 0) / own.length;
     const trend = trendOf(
-      own.map(({ at, amps }) => ({ at, value: amps, sd: Math.max(1, SEASONS * mean) })),
-      {
-        kind: 'leg-grows',
-        breakerId: null,
-        leg,
-        unit: 'A',
-        source: CITATIONS.maximumDemand,
-        prior: { usualPerYear: PRIOR.usual * mean, share: PRIOR.share },
-        limitOf: () => mainAmps * OF_THE_MAIN,
-        words: ({ perYear, began, now }, limit) =>
-          `Leg ${leg} carries more from year to year, by about ${sayQuantity(perYear.p50, 'A')} a year at its most: ${sayQuantity(began, 'A')} at first, ${sayQuantity(now, 'A')} now; the limit is ${sayQuantity(limit, 'A')}, so that a quarter to spare fits ${sayQuantity(mainAmps, 'A')}.`,
-      },
+      [
+        {
+          kind: 'leg-grows',
+          dated: own.map(({ at, amps }) => ({ at, value: amps, sd: Math.max(1, SEASONS * mean) })),
+          breakerId: null,
+          leg,
+          unit: 'A',
+          source: CITATIONS.maximumDemand,
+          limitOf: () => mainAmps * OF_THE_MAIN,
+          words: ({ perYear, began, now }, limit) =>
+            `Leg ${leg} carries more from year to year, by about ${sayQuantity(perYear.p50, 'A')} a year at its most: ${sayQuantity(began, 'A')} at first, ${sayQuantity(now, 'A')} now; the limit is ${sayQuantity(limit, 'A')}, so that a quarter to spare fits ${sayQuantity(mainAmps, 'A')}.`,
+        },
+      ],
+      { usualPerYear: PRIOR.usual * mean, share: PRIOR.share },
     );
     return trend ? [trend] : [];
   });

@@ -28,17 +28,22 @@ export function openingSooner({ id }: Pick<Breaker, 'id'>, trips: readonly TripF
       ? []
       : [{ at, value: -Math.log(afterSeconds / window.fastestSeconds), sd: TIMED_SD }],
   );
-  return trendOf(dated, {
-    kind: 'opens-sooner',
-    breakerId: id,
-    leg: null,
-    unit: '%',
-    source: CITATIONS.thermalTrip,
-    prior: PRIOR,
-    rateTold: (folds) => sooner(folds) * 100,
-    levelTold: (folds) => after(folds) * 100,
-    limitOf: () => 0,
-    words: ({ perYear, began, now }) =>
-      `It opens sooner from year to year, by about ${sayPercent(sooner(perYear.p50))} a year at the same current: at first ${sayPercent(after(began))} after the earliest a sound one may, now ${sayPercent(after(now))} after it. The limit is that time itself.`,
-  });
+  return trendOf(
+    [
+      {
+        kind: 'opens-sooner',
+        dated,
+        breakerId: id,
+        leg: null,
+        unit: '%',
+        source: CITATIONS.thermalTrip,
+        rateTold: (folds) => sooner(folds) * 100,
+        levelTold: (folds) => after(folds) * 100,
+        limitOf: () => 0,
+        words: ({ perYear, began, now }) =>
+          `It opens sooner from year to year, by about ${sayPercent(sooner(perYear.p50))} a year at the same current: at first ${sayPercent(after(began))} after the earliest a sound one may, now ${sayPercent(after(now))} after it. The limit is that time itself.`,
+      },
+    ],
+    PRIOR,
+  );
 }

@@ -2,24 +2,26 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { seeded } from '../../facts/random/index.ts';
 import { jointHistory, type JointHistory } from '../../testing/index.ts';
-import { growthOf, yearsUntil } from './growth.ts';
-import { legGrowth, openingSooner, warmingTrends } from './index.ts';
+import { growthsOf, yearsUntil, type GrowthPrior, type Observed } from './growth.ts';
+import { legGrowth, openingSooner, warmingTrend } from './index.ts';
 import type { TripFact } from '../evidence/index.ts';
 
 const BREAKER = { id: '00000000-0000-4000-8000-000000000001', ratingAmps: 20 };
 const yearsOn = (count: number) =>
   new Date(Date.parse('2020-01-15T10:00:00.000Z') + count * 365.25 * 86_400_000).toISOString();
 
-/** Of so many made-up histories, the share that is told at any time, looked at after every reading. */
+/** Of so many made-up histories, the share that is told at any time, looked at after every scan. */
 function toldShare(history: JointHistory, seed: number, count: number): number {
   const random = seeded(seed);
   let told = 0;
   for (let i = 0; i < count; i++) {
     const readings = jointHistory(history, random);
-    const isTold = readings.some(
-      (_, n) =>
-        n >= history.steadyYears * history.scansAYear &&
-        warmingTrends(BREAKER, readings.slice(0, n + 1)).length > 0,
+    const points = history.points?.length ?? 1;
+    const scans = Array.from({ length: readings.length / points }, (_, scan) => scan);
+    const isTold = scans.some(
+      (scan) =>
+        scan >= history.steadyYears * history.scansAYear &&
+        warmingTrend(BREAKER, readings.slice(0, (scan + 1) * points)) !== null,
     );
     if (isTold) told += 1;
   }
@@ -41,9 +43,31 @@ describe('a joint over the years', () => {
     expect(toldShare({ ...worse, scansAYear: 4 }, 5, 200)).toBeGreaterThan(0.9);
   });
 
+  test('is told sooner where each scan reads it at its terminal and its face: one joint, one trend', () => {
+    const both = { ...STEADY, scansAYear: 1, points: ['terminal', 'face'] as const };
+    expect(toldShare({ ...both, perYearC: 2 }, 9, 200)).toBeGreaterThan(0.8);
+    expect(toldShare(both, 10, 400)).toBeLessThan(0.05);
+    const trend = warmingTrend(BREAKER, jointHistory({ ...both, perYearC: 3, noiseC: 0.5 }, seeded(11)));
+    expect(trend).toMatchObject({ kind: 'joint-warms', figures: 8 });
+  });
+
+  test('is said to be measured again where it is told and not sure', () => {
+    const at = (last: number) =>
+      [10, 11, 14, last].map((rise, i) => ({
+        point: 'terminal' as const,
+        at: yearsOn(i),
+        surfaceC: 20 + rise,
+        ambientC: 20,
+        amps: 15,
+        errorC: 3,
+      }));
+    expect(warmingTrend(BREAKER, at(15.5))!.text).toContain('Measure it again within half a year');
+    expect(warmingTrend(BREAKER, at(30))!.text).not.toContain('Measure it again');
+  });
+
   test('says how fast, the limit, when it is reached and how sure, before it is reached', () => {
     const readings = jointHistory({ ...STEADY, perYearC: 2, years: 5, noiseC: 0.5 }, seeded(6));
-    const [trend] = warmingTrends(BREAKER, readings);
+    const trend = warmingTrend(BREAKER, readings);
     expect(trend!.perYear.p50).toBeGreaterThan(1.3);
     expect(trend!.perYear.p50).toBeLessThan(2.9);
     expect(trend!.limit).toBeCloseTo(25, -1);
@@ -68,16 +92,18 @@ describe('a joint over the years', () => {
       };
     });
     expect(hotterByLoad.at(-1)!.surfaceC - hotterByLoad[0]!.surfaceC).toBeGreaterThan(10);
-    expect(warmingTrends(BREAKER, hotterByLoad)).toEqual([]);
+    expect(warmingTrend(BREAKER, hotterByLoad)).toBeNull();
   });
 
   test('says nothing of readings without load, or with too few of them', () => {
     const few = jointHistory({ ...STEADY, perYearC: 8 }, seeded(7)).slice(0, 2);
-    expect(warmingTrends(BREAKER, few)).toEqual([]);
+    expect(warmingTrend(BREAKER, few)).toBeNull();
     const idle = jointHistory({ ...STEADY, perYearC: 8 }, seeded(8)).map((one) => ({ ...one, amps: 1 }));
-    expect(warmingTrends(BREAKER, idle)).toEqual([]);
+    expect(warmingTrend(BREAKER, idle)).toBeNull();
   });
 });
+
+const growthOf = (observed: readonly Observed[], prior: GrowthPrior) => growthsOf([observed], prior)[0]!;
 
 describe('growth', () => {
   const prior = { usualPerYear: 2, share: 0.2 };
@@ -116,6 +142,17 @@ describe('growth', () => {
         expect(moved.probability).toBeCloseTo(growth.probability, 5);
       }),
     );
+  });
+
+  test('of one place counts for the other that is measured with it, and says nothing of one with too few figures', () => {
+    const rising = [10, 12, 13, 17].map((value, years) => ({ years, value, sd: 1.7 }));
+    const flat = [10, 11, 10, 11].map((value, years) => ({ years, value, sd: 1.7 }));
+    const of = (places: readonly (readonly Observed[])[]) =>
+      growthsOf(places, prior).map((growth) => growth && Math.round(growth.probability * 1000) / 1000);
+    const [alone] = of([rising]);
+    expect(of([rising, rising])[0]).toBeGreaterThan(alone!);
+    expect(of([rising, flat])[0]).toBeLessThan(alone!);
+    expect(of([rising, flat.slice(0, 2)])).toEqual([alone, null]);
   });
 
   test('is likelier, the more the last figure shows', () => {

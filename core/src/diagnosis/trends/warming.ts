@@ -2,6 +2,7 @@ import { median, sayRise } from '../../facts/quantities/index.ts';
 import { CITATIONS, HEAT_LIMITS } from '../../facts/standards/index.ts';
 import type { Breaker } from '../../record/entities/index.ts';
 import type { Trend } from './schema.ts';
+import type { Rate } from './growth.ts';
 import { trendOf, type Dated } from './trendOf.ts';
 
 /** A temperature of a joint with the current that flowed. */
@@ -28,18 +29,19 @@ const NAMES = { face: 'Its face', terminal: 'Its terminal' } as const;
 const toLoad = (amps: number, at: number) => (at / amps) ** HEAT_LIMITS.currentExponent;
 
 /**
- * Whether a joint warms from year to year at the same load.
+ * Whether a joint warms from year to year at the same load. What is read at its terminal and at its face is one joint: it
+ * warms at both or at neither.
  *
  * @param breaker whose joint it is; rating in A
  * @param readings its temperatures in °C, each with the current in A, in any order
- * @returns the trend of each point that has one
- * @example warmingTrends(breaker, []) // []
+ * @returns the trend, of the point that is at its limit first; `null`: none, or too few readings under load
+ * @example warmingTrend(breaker, []) // null
  */
-export function warmingTrends(
+export function warmingTrend(
   { id, ratingAmps }: Pick<Breaker, 'id' | 'ratingAmps'>,
   readings: readonly JointReading[],
-): Trend[] {
-  return (['terminal', 'face'] as const).flatMap((point) => {
+): Trend | null {
+  const places = (['terminal', 'face'] as const).flatMap((point) => {
     const own = readings.filter(
       (one) => one.point === point && one.amps >= HEAT_LIMITS.leastShareToScalePeer * ratingAmps,
     );
@@ -54,18 +56,20 @@ export function warmingTrends(
       };
     });
     const atRating = HEAT_LIMITS.riseAtRatingUrgentC * toLoad(ratingAmps, load);
-    const trend = trendOf(dated, {
-      kind: 'joint-warms',
-      breakerId: id,
-      leg: null,
-      unit: 'Δ°C',
-      source: `${CITATIONS.terminalRise}; ${CITATIONS.heatOverPeers}`,
-      prior: PRIOR,
-      // A joint began like its peers; or it is too hot whatever they are.
-      limitOf: ({ began }) => Math.min(atRating, began + HEAT_LIMITS.overPeersUrgentC),
-      words: ({ perYear, began, now }, limit) =>
-        `${NAMES[point]} warms by about ${sayRise(perYear.p50)} a year at the same load: ${sayRise(began)} over the air at first, ${sayRise(now)} now; the limit is ${sayRise(limit)}.`,
-    });
-    return trend ? [trend] : [];
+    return [
+      {
+        kind: 'joint-warms' as const,
+        dated,
+        breakerId: id,
+        leg: null,
+        unit: 'Δ°C' as const,
+        source: `${CITATIONS.terminalRise}; ${CITATIONS.heatOverPeers}`,
+        // A joint began like its peers; or it is too hot whatever they are.
+        limitOf: ({ began }: Rate) => Math.min(atRating, began + HEAT_LIMITS.overPeersUrgentC),
+        words: ({ perYear, began, now }: Rate, limit: number) =>
+          `${NAMES[point]} warms by about ${sayRise(perYear.p50)} a year at the same load: ${sayRise(began)} over the air at first, ${sayRise(now)} now; the limit is ${sayRise(limit)}.`,
+      },
+    ];
   });
+  return trendOf(places, PRIOR);
 }
