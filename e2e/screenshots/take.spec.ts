@@ -198,7 +198,7 @@ test('pictures of cases', async ({ page, request }) => {
   await visitPictures(page, (await demoBoard(request)).site.id);
 });
 
-/** The directory, a round of a map, upkeep: the last two on a phone. */
+/** The directory, a round of a map, a round of upkeep: the last two on a phone. */
 async function keepingPictures(page: Page, panelId: string) {
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto(`/panels/${panelId}/directory`);
@@ -221,7 +221,12 @@ async function keepingPictures(page: Page, panelId: string) {
   await page.evaluate(() => (document.activeElement as HTMLElement).blur());
   await shoot(page, 'map-phone');
   await page.goto(`/panels/${panelId}/upkeep`);
-  await page.getByRole('list', { name: 'What is due' }).waitFor();
+  await page.getByRole('button', { name: 'Begin: Work every handle' }).click();
+  await page.getByRole('button', { name: 'This one comes last' }).click();
+  const handles = page.getByRole('region', { name: 'Round' }).getByRole('group');
+  await handles.nth(0).getByRole('button', { name: 'Off and on, cleanly' }).click();
+  await handles.nth(1).getByRole('button', { name: 'It does not come back on' }).click();
+  await handles.nth(0).evaluate((group) => group.scrollIntoView({ block: 'center' }));
   await shoot(page, 'upkeep-phone');
 }
 

@@ -133,6 +133,9 @@ for (const { name, size } of LOOKS) {
       await expect(page.getByRole('list', { name: 'What is due' })).toBeVisible();
       await expectSound(page, 'upkeep');
       await page.getByRole('button', { name: 'Begin: Work every handle' }).click();
+      await expectSound(page, 'what must not lose power');
+      await page.getByLabel('3 Hall').check();
+      await page.getByRole('button', { name: 'This one comes last' }).click();
       await page.getByRole('button', { name: 'It does not move, or grinds' }).first().click();
       await expectSound(page, 'a round of upkeep');
       await page.goto(`${path}/directory`);

@@ -19,11 +19,16 @@ beforeEach(async () => {
 });
 afterAll(() => server.store.close());
 
-const log = (content: object, at = new Date().toISOString(), profile = 'electrician') =>
+const log = (
+  content: object,
+  at = new Date().toISOString(),
+  profile = 'electrician',
+  kind = 'upkeep-round',
+) =>
   request(server.app)
     .post(`/api/v1/panels/${ids.panelId}/entries`)
     .set('phylaxon-profile', profile)
-    .send({ kind: 'upkeep-round', at, content });
+    .send({ kind, at, content });
 const upkeep = async () => (await call<UpkeepView>('get', `/panels/${ids.panelId}/upkeep`)).body;
 const dutyNow = async (duty: string) => (await upkeep()).duties.find((one) => one.duty === duty)!;
 
@@ -46,6 +51,20 @@ test('what was never done is due; a round moves it on, and each result is in its
   expect((await upkeep()).rounds[0]).toMatchObject({ duty: 'handles', count: 1, amiss: 1 });
   const { body } = await call<BreakerDetail>('get', `/breakers/${ids.breakerId}`);
   expect(JSON.stringify(body.verdict)).toMatch(/gritty|hard/i);
+});
+
+test('what must not lose power is asked once, kept for the panel, and of its breakers only', async () => {
+  const keeps = (breakerIds: string[]) => log({ breakerIds }, undefined, 'homeowner', 'keeps-power');
+  expect((await upkeep()).keepsPower).toEqual({ breakerIds: [], isSaid: false });
+  expect((await keeps([ids.breakerId])).status).toBe(201);
+  expect((await upkeep()).keepsPower).toEqual({ breakerIds: [ids.breakerId], isSaid: true });
+  const { breakerIds } = await dutyNow('handles');
+  expect(breakerIds.at(-1)).toBe(ids.breakerId);
+  const [elsewhere, twice] = [await keeps([ids.siteId]), await keeps([ids.breakerId, ids.breakerId])];
+  expect(elsewhere.body.error.issues[0].path).toBe('content.breakerIds.0');
+  expect(twice.status).toBe(400);
+  expect((await keeps([])).status).toBe(201);
+  expect((await upkeep()).keepsPower).toEqual({ breakerIds: [], isSaid: true });
 });
 
 test('a result that there is not, a breaker of elsewhere, and what lies behind the cover for a homeowner are refused', async () => {

@@ -66,7 +66,10 @@ async function bytesBeside(manager: EntityManager, { kind, sha256, content }: In
   return attachment.bytes;
 }
 
-/** Where an entry names breakers, each by its field: a recording’s channels, a proposal, the rounds of a map. */
+const each = (field: string, breakerIds: readonly string[]) =>
+  breakerIds.map((breakerId, i) => ({ field: `${field}.${i}`, breakerId }));
+
+/** Where an entry names breakers, each by its field: a recording’s channels, a proposal, the rounds of a map, what must not lose power. */
 function namedBreakers(input: Input): { field: string; breakerId: string }[] {
   if (input.kind === 'recording')
     return input.content.channels.flatMap(({ at }, i) =>
@@ -77,9 +80,11 @@ function namedBreakers(input: Input): { field: string; breakerId: string }[] {
       breakerId === null ? [] : [{ field: `content.results.${i}.breakerId`, breakerId }],
     );
   if (input.kind === 'house-map')
-    return input.content.rounds.flatMap(({ off }, i) =>
-      off.map((breakerId, j) => ({ field: `content.rounds.${i}.off.${j}`, breakerId })),
-    );
+    return [
+      ...each('content.stayOn', input.content.stayOn),
+      ...input.content.rounds.flatMap(({ off }, i) => each(`content.rounds.${i}.off`, off)),
+    ];
+  if (input.kind === 'keeps-power') return each('content.breakerIds', input.content.breakerIds);
   if (input.kind !== 'proposal') return [];
   const { breakerId, steps } = input.content;
   return [

@@ -1,6 +1,12 @@
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
-import type { PanelEntry, PanelEntryName, UpkeepRound, UpkeepRule } from '@phylaxon/core/record/panelEntries';
-import { dutiesOf, type UpkeepView } from '@phylaxon/core/views/upkeep';
+import type {
+  KeepsPower,
+  PanelEntry,
+  PanelEntryName,
+  UpkeepRound,
+  UpkeepRule,
+} from '@phylaxon/core/record/panelEntries';
+import { dutiesOf, keepingPower, type UpkeepView } from '@phylaxon/core/views/upkeep';
 import { IsNull, type EntityManager } from 'typeorm';
 import { panelEntriesOf, panelRow, siteRow } from '../record/index.ts';
 import { PanelTable } from '../store/index.ts';
@@ -19,13 +25,20 @@ export async function upkeepPage(manager: EntityManager, panelId: string, zone: 
     at,
     content: content as UpkeepRule,
   }));
+  const [power] = await standing(manager, panelId, 'keeps-power');
+  const said = (power?.content as KeepsPower | undefined)?.breakerIds ?? null;
   const kept = breakers.map(({ breaker, label, decision, handle }) => ({
     breaker,
     label,
     isLeftAlone: decision.stop || handle !== 'on',
   }));
   return {
-    duties: dutiesOf(kept, { rounds: made, rules, since: createdAt, zone }, new Date().toISOString()),
+    duties: dutiesOf(
+      kept,
+      { rounds: made, rules, keepsPower: said, since: createdAt, zone },
+      new Date().toISOString(),
+    ),
+    keepsPower: { breakerIds: keepingPower(kept, said), isSaid: said !== null },
     rounds: made.map(({ entryId, at, content: { duty, results } }) => ({
       entryId,
       at,

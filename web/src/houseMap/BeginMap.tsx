@@ -23,13 +23,20 @@ const CHECK_WORDS: Record<MapCheck, string> = {
   correct: 'a slip is put right by itself',
 };
 
+interface Props {
+  board: Board;
+  /** Breakers that somebody said must not lose power: they stay on, unless it is said otherwise here. */
+  keepsPower: readonly string[];
+  onBegin: (map: HouseMap) => Promise<void>;
+}
+
 /** What has to be known before the first round: the places, what stays on, and which way. */
-export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: HouseMap) => Promise<void> }) {
+export function BeginMap({ board, keepsPower, onBegin }: Props) {
   const { panel, breakers } = board;
   const id = useId();
   const { typed, type } = useTypedRooms();
   const text = typed[panel.id] ?? '';
-  const [stayOn, setStayOn] = useState<ReadonlySet<string>>(() => new Set());
+  const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
   const [way, setWay] = useState<MapWay>('rounds');
   const [check, setCheck] = useState<MapCheck>('detect');
   const [problem, setProblem] = useState<string | null>(null);
@@ -39,6 +46,10 @@ export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: Hous
     const isLeftAlone = ({ decision, handle }: Board['breakers'][number]) => decision.stop || handle !== 'on';
     return { branches: all.filter((one) => !isLeftAlone(one)), untouched: all.filter(isLeftAlone) };
   }, [breakers]);
+  const stayOn = useMemo(
+    () => chosen ?? new Set(keepsPower.filter((one) => branches.some(({ breaker }) => breaker.id === one))),
+    [chosen, keepsPower, branches],
+  );
   const mayBeOff = useMemo(
     () => branches.map(({ breaker }) => breaker.id).filter((one) => !stayOn.has(one)),
     [branches, stayOn],
@@ -102,7 +113,7 @@ export function BeginMap({ board, onBegin }: { board: Board; onBegin: (map: Hous
               key={breaker.id}
               label={`${placeText(breaker)} ${label ?? ''} stays on`}
               checked={stayOn.has(breaker.id)}
-              onChecked={(isOn) => setStayOn(toggled(stayOn, breaker.id, isOn))}
+              onChecked={(isOn) => setChosen(toggled(stayOn, breaker.id, isOn))}
             />
           ))}
         </div>

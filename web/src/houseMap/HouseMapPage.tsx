@@ -12,10 +12,13 @@ import { MapResult } from './MapResult.tsx';
 import { RoundScreen } from './RoundScreen.tsx';
 import { useHouseMap, type SendMap } from './useHouseMap.ts';
 
+const NOTHING: readonly string[] = [];
+
 /** Which breaker feeds which outlet, lamp and machine: the house is gone through in few rounds. */
 export function HouseMapPage() {
   const { panelId = '' } = useParams();
   const { data: board, error: noBoard } = useQuery(recordQueries.board(panelId));
+  const { data: upkeep } = useQuery(recordQueries.upkeep(panelId));
   const heard = useChanges(`/panels/${panelId}`);
   const { map, seen, send, isReady, error } = useHouseMap(panelId, board?.panel.name ?? 'the panel');
   const [isNew, setIsNew] = useState(false);
@@ -30,6 +33,7 @@ export function HouseMapPage() {
       {board && isReady && (map === null || isNew) && (
         <BeginMap
           board={board}
+          keepsPower={upkeep?.keepsPower.isSaid ? upkeep.keepsPower.breakerIds : NOTHING}
           onBegin={async (begun) => {
             await send({ kind: 'house-map', content: begun });
             setIsNew(false);

@@ -1,6 +1,6 @@
 import type { Circuit } from '@phylaxon/core/record/entities';
 import type { Board } from '@phylaxon/core/views/board';
-import { directoryLine, type PlaceRead } from '@phylaxon/core/views/houseMap';
+import { directoryLine, sharedNeutral, type PlaceRead } from '@phylaxon/core/views/houseMap';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { drawing } from '../api/index.ts';
@@ -22,7 +22,9 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
     .filter(({ breaker }) => breaker.role === 'branch')
     .flatMap((entry) => {
       const places = read.filter(({ is, breakerIds }) => is === 'one' && breakerIds[0] === entry.breaker.id);
-      return places.length === 0 ? [] : [{ ...entry, places, line: directoryLine(places) }];
+      const shares = circuits.get(entry.breaker.id)?.sharesNeutral === true;
+      const neutral = sharedNeutral(entry.breaker, shares, places.length);
+      return places.length === 0 ? [] : [{ ...entry, places, neutral, line: directoryLine(places) }];
     });
   const changed = found.filter(({ label, line }) => label !== line);
   const [left, setLeft] = useState<ReadonlySet<string>>(() => new Set());
@@ -64,7 +66,7 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
         </p>
       )}
       <ul className="divide-y divide-rule border-y border-rule-strong">
-        {found.map(({ breaker, label, places, line }) => (
+        {found.map(({ breaker, label, places, neutral, line }) => (
           <li key={breaker.id} className="py-2">
             <p>
               <strong className="figures">{placeText(breaker)}</strong> <strong>{line}</strong>
@@ -77,6 +79,7 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
                   : 'No name in the directory.'}
               {places.some(({ mended }) => mended) && ' One look was put right.'}
             </p>
+            {neutral !== null && <p className="border-l-4 border-heed pl-3">{neutral}</p>}
           </li>
         ))}
       </ul>

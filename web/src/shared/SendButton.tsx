@@ -11,6 +11,8 @@ interface Props {
   stored: string;
   waiting?: string;
   onStored?: () => void;
+  /** It is told: the server has it, or it waits here for the server. */
+  onTold?: () => void;
   look?: 'primary' | 'quiet';
   disabled?: boolean;
   /** It is done once and for all. */
@@ -24,6 +26,7 @@ export function SendButton({
   stored,
   waiting = 'Waits for the server',
   onStored,
+  onTold,
   look = 'quiet',
   disabled = false,
   once = false,
@@ -38,6 +41,7 @@ export function SendButton({
       const is = await sendEntries(...(await entries()));
       setBecame({ text: is === 'stored' ? `✓ ${stored}` : waiting, isWrong: false });
       if (is === 'stored') onStored?.();
+      onTold?.();
     } catch (error) {
       setBecame({ text: sayError(error), isWrong: true });
     } finally {

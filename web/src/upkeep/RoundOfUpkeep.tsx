@@ -1,26 +1,39 @@
-import { dutyOf } from '@phylaxon/core/facts/upkeep';
+import { dutyOf, type DutyResult } from '@phylaxon/core/facts/upkeep';
 import type { Board } from '@phylaxon/core/views/board';
 import type { UpkeepView } from '@phylaxon/core/views/upkeep';
 import { Link } from 'react-router';
 import { entries } from '../api/index.ts';
+import { useState } from 'react';
 import { Button, ChoiceButton, placeText, SendButton } from '../shared/index.ts';
 import { useTaps } from '../stores/index.ts';
+import { KeepsPower } from './KeepsPower.tsx';
 
 interface Props {
   board: Board;
   state: UpkeepView['duties'][number];
+  keepsPower: UpkeepView['keepsPower'];
   onEnd: () => void;
 }
 
 const THE_PANEL = 'panel';
 
+/** What is looked after one by one in a round. */
+interface Thing {
+  id: string;
+  title: string;
+  place: string;
+}
+
 /** A round: one thing after the other, a tap each, in the order that does the least harm. */
-export function RoundOfUpkeep({ board, state, onEnd }: Props) {
+export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
   const { panel, breakers } = board;
   const { name, how, of, results } = dutyOf(state.duty);
   const round = `${panel.id} ${state.duty}`;
-  const { tapped, tap, forget } = useTaps();
+  const { tapped, forget } = useTaps();
   const done = tapped[round] ?? {};
+  const [said, setSaid] = useState<readonly string[] | null>(null);
+  const [isAsked, setIsAsked] = useState(false);
+  const last = new Set(said ?? keepsPower.breakerIds);
   const things =
     of === 'panel'
       ? [{ id: THE_PANEL, title: panel.name, place: '' }]
@@ -30,6 +43,21 @@ export function RoundOfUpkeep({ board, state, onEnd }: Props) {
         });
   const known = things.filter(({ id }) => done[id] !== undefined);
   const amiss = known.filter(({ id }) => !results[done[id]!]!.isGood);
+  const takesPower = of === 'handles' || of === 'protected';
+  const isKnown = keepsPower.isSaid || said !== null || known.length > 0;
+  if (takesPower && (isAsked || !isKnown))
+    return (
+      <KeepsPower
+        board={board}
+        breakerIds={state.breakerIds}
+        said={said ?? keepsPower.breakerIds}
+        onSaid={(ids) => {
+          setSaid(ids);
+          setIsAsked(false);
+        }}
+      />
+    );
+  const atLast = takesPower ? things.filter(({ id }) => last.has(id)) : [];
   return (
     <section aria-label="Round" className="space-y-4">
       <div className="border-l-8 border-heed bg-bone-raised px-4 py-3 sm:px-6">
@@ -39,39 +67,25 @@ export function RoundOfUpkeep({ board, state, onEnd }: Props) {
             <li key={line}>{line}</li>
           ))}
         </ul>
-        {of === 'handles' && (
-          <p className="mt-1 text-ink-soft">What should not lose power comes last, together.</p>
+        {takesPower && (
+          <p className="mt-1 text-ink-soft">
+            {atLast.length === 0
+              ? 'Nothing here must keep its power.'
+              : 'What must not lose power comes last.'}{' '}
+            <Button look="quiet" onClick={() => setIsAsked(true)}>
+              Change what comes last
+            </Button>
+          </p>
         )}
       </div>
-      <ol className="divide-y divide-rule border-y border-rule-strong">
-        {things.map(({ id, title, place }) => (
-          <li key={id} className="py-3">
-            <p className="text-lg">
-              {place && <strong className="figures">{place}</strong>} <strong>{title}</strong>
-            </p>
-            <div role="group" aria-label={`${place} ${title}`.trim()} className="mt-1 flex flex-wrap gap-2">
-              {Object.entries(results).map(([result, { words }]) => (
-                <ChoiceButton
-                  key={result}
-                  isChosen={done[id] === result}
-                  onChoose={() => tap(round, [id], result)}
-                >
-                  {words}
-                </ChoiceButton>
-              ))}
-            </div>
-            {done[id] !== undefined && !results[done[id]]!.isGood && id !== THE_PANEL && (
-              <p className="mt-1 font-medium text-danger">
-                <span aria-hidden="true">✕ </span>
-                Leave it as it is, and do not force it.{' '}
-                <Link to={`/panels/${panel.id}/breakers/${id}`} className="underline underline-offset-4">
-                  What is decided about it
-                </Link>
-              </p>
-            )}
-          </li>
-        ))}
-      </ol>
+      <Things {...{ panel, round, results }} things={things.filter((thing) => !atLast.includes(thing))} />
+      {atLast.length > 0 && (
+        <section aria-label="Last, together" className="space-y-2">
+          <h3 className="text-xl font-bold">Last, together</h3>
+          <p>These must not lose power: go on once whoever needs them says so.</p>
+          <Things {...{ panel, round, results }} things={atLast} />
+        </section>
+      )}
       <p className="flex flex-wrap items-center gap-3">
         <SendButton
           look="primary"
@@ -104,5 +118,49 @@ export function RoundOfUpkeep({ board, state, onEnd }: Props) {
         </Button>
       </p>
     </section>
+  );
+}
+
+interface ThingsProps {
+  panel: Board['panel'];
+  round: string;
+  results: Readonly<Record<string, DutyResult>>;
+  things: readonly Thing[];
+}
+
+/** A tap for each; what is not as it should be says what to do. */
+function Things({ panel, round, results, things }: ThingsProps) {
+  const { tapped, tap } = useTaps();
+  const done = tapped[round] ?? {};
+  return (
+    <ol className="divide-y divide-rule border-y border-rule-strong">
+      {things.map(({ id, title, place }) => (
+        <li key={id} className="py-3">
+          <p className="text-lg">
+            {place && <strong className="figures">{place}</strong>} <strong>{title}</strong>
+          </p>
+          <div role="group" aria-label={`${place} ${title}`.trim()} className="mt-1 flex flex-wrap gap-2">
+            {Object.entries(results).map(([result, { words }]) => (
+              <ChoiceButton
+                key={result}
+                isChosen={done[id] === result}
+                onChoose={() => tap(round, [id], result)}
+              >
+                {words}
+              </ChoiceButton>
+            ))}
+          </div>
+          {done[id] !== undefined && !results[done[id]]!.isGood && id !== THE_PANEL && (
+            <p className="mt-1 font-medium text-danger">
+              <span aria-hidden="true">✕ </span>
+              Leave it as it is, and do not force it.{' '}
+              <Link to={`/panels/${panel.id}/breakers/${id}`} className="underline underline-offset-4">
+                What is decided about it
+              </Link>
+            </p>
+          )}
+        </li>
+      ))}
+    </ol>
   );
 }

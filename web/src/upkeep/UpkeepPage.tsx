@@ -29,7 +29,13 @@ export function UpkeepPage() {
       </PageHead>
       {problem && <Notice title={problem} />}
       {board && upkeep && under && (
-        <RoundOfUpkeep key={under.duty} board={board} state={under} onEnd={() => setDuty(null)} />
+        <RoundOfUpkeep
+          key={under.duty}
+          board={board}
+          state={under}
+          keepsPower={upkeep.keepsPower}
+          onEnd={() => setDuty(null)}
+        />
       )}
       {board && upkeep && !under && (
         <>

@@ -8,6 +8,7 @@ export * from './proposal.ts';
 export * from './visitEntry.ts';
 export * from './houseMap.ts';
 export * from './hangingDirectory.ts';
+export * from './keepsPower.ts';
 export * from './upkeepRound.ts';
 export * from './upkeepRule.ts';
 export * from './reportPrices.ts';

@@ -5,6 +5,7 @@ import { hangingDirectory } from './hangingDirectory.ts';
 import { boardPhoto, heatPicture } from './heatPicture.ts';
 import { heatScan } from './heatScan.ts';
 import { houseMap, mapLooks } from './houseMap.ts';
+import { keepsPower } from './keepsPower.ts';
 import type { PanelEntryKind } from './panelEntryKind.ts';
 import { panelSignEntry } from './panelSignEntry.ts';
 import { proposal } from './proposal.ts';
@@ -31,6 +32,7 @@ export const PANEL_ENTRIES = {
   'hanging-directory': hangingDirectory,
   'upkeep-round': upkeepRound,
   'upkeep-rule': upkeepRule,
+  'keeps-power': keepsPower,
   'report-prices': reportPrices,
 };
 type Kinds = typeof PANEL_ENTRIES;

@@ -4,7 +4,15 @@ import { seeded } from '../../facts/random/index.ts';
 import { MAP_CHECKS, type MapCheck } from '../../panel/circuitMap/index.ts';
 import type { HouseMap, MapLooks } from '../../record/panelEntries/index.ts';
 import { mappedHouse, walkRounds } from '../../simulate/index.ts';
-import { directoryLine, mapMinutes, readHouseMap, readRooms, roundsOf, withPlace } from './index.ts';
+import {
+  directoryLine,
+  mapMinutes,
+  readHouseMap,
+  readRooms,
+  roundsOf,
+  sharedNeutral,
+  withPlace,
+} from './index.ts';
 
 let count = 0;
 const newId = () => `p${++count}`;
@@ -15,6 +23,15 @@ const mapOf = (placeIds: readonly string[], rounds: HouseMap['rounds'], check: M
   rooms: [{ name: 'House', places: placeIds.map((id) => ({ id, name: id })) }],
   stayOn: [],
   rounds,
+});
+
+describe('a shared neutral', () => {
+  test('is told of two poles with several places, and of what the record says', () => {
+    expect(sharedNeutral({ poles: 2 }, false, 2)).toContain('Two poles');
+    expect(sharedNeutral({ poles: 2 }, false, 1)).toBeNull();
+    expect(sharedNeutral({ poles: 1 }, true, 1)).toContain('By the record');
+    expect(sharedNeutral({ poles: 1 }, false, 9)).toBeNull();
+  });
 });
 
 describe('places, room by room', () => {

@@ -205,6 +205,27 @@ export function readHouseMap(map: HouseMap, told: readonly MapLooks[]): PlaceRea
   );
 }
 
+/**
+ * What a map tells of a shared neutral: opened with one half still on, it is live.
+ *
+ * @param breaker that feeds the places
+ * @param sharesNeutral that its circuit shares its neutral, by the record
+ * @param places that it feeds
+ * @returns a sentence; `null`: nothing speaks for one
+ * @example sharedNeutral({ poles: 1 }, false, 3) // null
+ */
+export function sharedNeutral(
+  { poles }: { poles: number },
+  sharesNeutral: boolean,
+  places: number,
+): string | null {
+  if (poles > 1 && places > 1)
+    return 'Two poles feed them: those of them that run on 120 V share one neutral. Both handles off together before any of them is opened.';
+  return sharesNeutral
+    ? 'By the record it shares its neutral with a circuit on the other leg: both off before any of them is opened.'
+    : null;
+}
+
 /** So long a name of a circuit may be. */
 const MOST_LABEL = 110;
 

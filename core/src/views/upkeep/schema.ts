@@ -20,6 +20,12 @@ export const upkeepView = z.object({
       isDue: z.boolean(),
     }),
   ),
+  keepsPower: z
+    .object({
+      breakerIds: z.array(id),
+      isSaid: z.boolean().describe('somebody was asked; else it is by what they are named after'),
+    })
+    .describe('what must not lose power'),
   rounds: z.array(
     z.object({
       entryId: id,

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { DUTY_IDS, dutyOf } from '../../facts/upkeep/index.ts';
 import { isOutcome } from '../../facts/vocabulary/index.ts';
 import { aBreaker, uuid } from '../../testing/index.ts';
-import { addMonths, dutiesOf, leastHarm, type MadeRound, type MadeRule } from './index.ts';
+import { addMonths, dutiesOf, keepingPower, leastHarm, type MadeRound, type MadeRule } from './index.ts';
 
 const at = (space: number, label: string, change: object = {}) => ({
   label,
@@ -20,7 +20,13 @@ const HOUSE = [
 ];
 const since = '2026-01-01T00:00:00.000Z';
 const now = '2026-11-28T12:00:00.000Z';
-const kept = (rounds: MadeRound[], rules: MadeRule[] = [], zone = 'UTC') => ({ rounds, rules, since, zone });
+const kept = (rounds: MadeRound[], rules: MadeRule[] = [], zone = 'UTC') => ({
+  rounds,
+  rules,
+  since,
+  zone,
+  keepsPower: null,
+});
 const of = (duty: string, duties = dutiesOf(HOUSE, kept([]), now)) => duties.find((one) => one.duty === duty);
 
 describe('upkeep', () => {
@@ -31,10 +37,20 @@ describe('upkeep', () => {
     expect(of('closed-look')).toMatchObject({ breakerIds: [], isDue: true, dueAt: since });
     expect(dutiesOf([], kept([]), now).map(({ duty }) => duty)).toEqual(['closed-look', 'inside']);
     expect(
-      leastHarm(HOUSE)
+      leastHarm(HOUSE, null)
         .map(({ label }) => label)
         .slice(-2),
     ).toEqual(['Router and alarm', 'Sump']);
+  });
+
+  test('what somebody said must not lose power comes last, whatever it is named after', () => {
+    const said = [uuid(3), uuid(77)];
+    expect(keepingPower(HOUSE, said)).toEqual([uuid(3)]);
+    const duties = dutiesOf(HOUSE, { ...kept([]), keepsPower: said }, now);
+    expect(of('handles', duties)!.breakerIds).toEqual([uuid(1), uuid(2), uuid(5), uuid(3)]);
+    expect(of('handles', dutiesOf(HOUSE, { ...kept([]), keepsPower: [] }, now))!.breakerIds).toEqual(
+      [1, 2, 3, 5].map(uuid),
+    );
   });
 
   test('a round moves it on by its months, from when it was made, in whatever order rounds come', () => {

@@ -29,6 +29,8 @@ export interface MadeRule {
 export interface KeptRecord {
   rounds: readonly MadeRound[];
   rules: readonly MadeRule[];
+  /** Breakers that must not lose power, as somebody said it; `null`: nobody was asked yet. */
+  keepsPower: readonly string[] | null;
   /** When the panel came on record: what was never done is due from then. */
   since: string;
   /** The time zone it hangs in. */
@@ -48,7 +50,9 @@ export interface DutyState {
   isDue: boolean;
 }
 
-const MUST_STAY = /\b(alarm|router|server|freezer|fridge|medical|oxygen|aquarium|sump)\b/i;
+/** What is named so must not lose power, until somebody says what must not. */
+const BY_NAME =
+  /\b(alarms?|routers?|modem|internet|servers?|freezers?|fridges?|refrigerators?|medical|oxygen|aquariums?|sump)\b/i;
 
 /**
  * So many months on; a day that the month has not becomes its last.
@@ -82,18 +86,37 @@ const isAbout = (duty: DutyId, { breaker }: KeptBreaker): boolean => {
 };
 
 /**
+ * What must not lose power: as whoever uses the place said it, else by what each breaker is named after.
+ *
+ * @param breakers with what each feeds
+ * @param said ids of those that must not; `null`: nobody was asked yet
+ * @returns ids, of these breakers only
+ * @example keepingPower([], null) // []
+ */
+export const keepingPower = (breakers: readonly KeptBreaker[], said: readonly string[] | null): string[] =>
+  breakers
+    .filter(({ breaker, label }) => (said === null ? BY_NAME.test(label ?? '') : said.includes(breaker.id)))
+    .map(({ breaker }) => breaker.id);
+
+/**
  * The order that does the least harm: what must not lose power comes last, together; else as the spaces are numbered.
  *
  * @param breakers with what each feeds
+ * @param said ids of what must not lose power; `null`: nobody was asked yet
  * @returns the same in another order
- * @example leastHarm([]) // []
+ * @example leastHarm([], null) // []
  */
-export const leastHarm = <B extends KeptBreaker>(breakers: readonly B[]): B[] =>
-  [...breakers].sort(
+export function leastHarm<B extends KeptBreaker>(
+  breakers: readonly B[],
+  said: readonly string[] | null,
+): B[] {
+  const last = new Set(keepingPower(breakers, said));
+  return [...breakers].sort(
     (a, b) =>
-      Number(MUST_STAY.test(a.label ?? '')) - Number(MUST_STAY.test(b.label ?? '')) ||
+      Number(last.has(a.breaker.id)) - Number(last.has(b.breaker.id)) ||
       (a.breaker.space ?? 0) - (b.breaker.space ?? 0),
   );
+}
 
 /** The clocks are changed twice a year; a round soon before one stands for it. */
 const SOON_BEFORE_MS = 90 * 86_400_000;
@@ -128,11 +151,14 @@ function dateOf(
  * @param record rounds that were made and rules of one’s own, in any order; since when; in which time zone
  * @param now UTC
  * @returns what applies to this panel, the most overdue first
- * @example dutiesOf([], { rounds: [], rules: [], since: now, zone: 'UTC' }, now)[0].duty // 'closed-look'
+ * @example dutiesOf([], { rounds: [], rules: [], keepsPower: null, since: now, zone: 'UTC' }, now)[0].duty // 'closed-look'
  */
 export function dutiesOf(breakers: readonly KeptBreaker[], record: KeptRecord, now: string): DutyState[] {
   return DUTY_IDS.flatMap((duty): DutyState[] => {
-    const about = leastHarm(breakers.filter((one) => isAbout(duty, one) && !one.isLeftAlone));
+    const about = leastHarm(
+      breakers.filter((one) => isAbout(duty, one) && !one.isLeftAlone),
+      record.keepsPower,
+    );
     if (dutyOf(duty).of !== 'panel' && about.length === 0) return [];
     const made = record.rounds.filter(({ content }) => content.duty === duty).map(({ at }) => at);
     const lastAt = made.sort().at(-1) ?? null;

@@ -1,0 +1,18 @@
+import { z } from 'zod';
+import { id } from '../entities/index.ts';
+import { panelEntryKind } from './panelEntryKind.ts';
+
+/** What must not lose power, as whoever uses the place says it; the latest holds. */
+export const keepsPower = panelEntryKind({
+  name: 'What must not lose power',
+  fields: z.strictObject({
+    breakerIds: z
+      .array(id)
+      .max(84, 'A panel has 84 breakers at most.')
+      .refine((ids) => new Set(ids).size === ids.length, 'Each breaker once.')
+      .describe('none: nothing here must not'),
+  }),
+  attachment: null,
+  refuses: () => null,
+});
+export type KeepsPower = z.output<typeof keepsPower.fields>;

@@ -1,0 +1,59 @@
+import type { Board } from '@phylaxon/core/views/board';
+import { useState } from 'react';
+import { entries } from '../api/index.ts';
+import { CheckInput, placeText, SendButton, toggled } from '../shared/index.ts';
+
+interface Props {
+  board: Board;
+  breakerIds: readonly string[];
+  /** What is known of it: said before, or by what they are named after. */
+  said: readonly string[];
+  onSaid: (breakerIds: string[]) => void;
+}
+
+/** Asked before anything is switched off: what must not lose power. */
+export function KeepsPower({ board: { panel, breakers }, breakerIds, said: before, onSaid }: Props) {
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(() => new Set(before));
+  const said = breakerIds.filter((id) => chosen.has(id));
+  return (
+    <section aria-label="What must not lose power" className="space-y-2">
+      <h2 className="text-2xl font-bold">What must not lose power here?</h2>
+      <p>
+        Ask whoever lives or works here: medical devices, alarms, servers, a freezer in summer. They come
+        last, together.
+      </p>
+      <div className="sm:grid sm:grid-cols-2">
+        {breakers
+          .filter(({ breaker }) => breakerIds.includes(breaker.id))
+          .map(({ breaker, label }) => (
+            <CheckInput
+              key={breaker.id}
+              label={
+                <>
+                  <span className="figures">{placeText(breaker)}</span> {label ?? 'no name'}
+                </>
+              }
+              checked={chosen.has(breaker.id)}
+              onChecked={(isOn) => setChosen(toggled(chosen, breaker.id, isOn))}
+            />
+          ))}
+      </div>
+      <SendButton
+        look="primary"
+        stored="On record"
+        onTold={() => onSaid(said)}
+        entries={() => [
+          entries.panelEntry(panel.id, panel.name, {
+            kind: 'keeps-power',
+            at: new Date().toISOString(),
+            content: { breakerIds: said },
+          }),
+        ]}
+      >
+        {said.length === 0
+          ? 'Nothing here must keep its power'
+          : `${said.length === 1 ? 'This one comes' : `These ${said.length} come`} last`}
+      </SendButton>
+    </section>
+  );
+}
