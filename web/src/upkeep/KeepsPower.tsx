@@ -5,16 +5,16 @@ import { CheckInput, placeText, SendButton, toggled } from '../shared/index.ts';
 
 interface Props {
   board: Board;
-  breakerIds: readonly string[];
   /** What is known of it: said before, or by what they are named after. */
   said: readonly string[];
   onSaid: (breakerIds: string[]) => void;
 }
 
 /** Asked before anything is switched off: what must not lose power. */
-export function KeepsPower({ board: { panel, breakers }, breakerIds, said: before, onSaid }: Props) {
+export function KeepsPower({ board: { panel, breakers }, said: before, onSaid }: Props) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(() => new Set(before));
-  const said = breakerIds.filter((id) => chosen.has(id));
+  const branches = breakers.filter(({ breaker }) => breaker.role === 'branch');
+  const said = branches.flatMap(({ breaker }) => (chosen.has(breaker.id) ? [breaker.id] : []));
   return (
     <section aria-label="What must not lose power" className="space-y-2">
       <h2 className="text-2xl font-bold">What must not lose power here?</h2>
@@ -23,20 +23,18 @@ export function KeepsPower({ board: { panel, breakers }, breakerIds, said: befor
         last, together.
       </p>
       <div className="sm:grid sm:grid-cols-2">
-        {breakers
-          .filter(({ breaker }) => breakerIds.includes(breaker.id))
-          .map(({ breaker, label }) => (
-            <CheckInput
-              key={breaker.id}
-              label={
-                <>
-                  <span className="figures">{placeText(breaker)}</span> {label ?? 'no name'}
-                </>
-              }
-              checked={chosen.has(breaker.id)}
-              onChecked={(isOn) => setChosen(toggled(chosen, breaker.id, isOn))}
-            />
-          ))}
+        {branches.map(({ breaker, label }) => (
+          <CheckInput
+            key={breaker.id}
+            label={
+              <>
+                <span className="figures">{placeText(breaker)}</span> {label ?? 'no name'}
+              </>
+            }
+            checked={chosen.has(breaker.id)}
+            onChecked={(isOn) => setChosen(toggled(chosen, breaker.id, isOn))}
+          />
+        ))}
       </div>
       <SendButton
         look="primary"

@@ -49,7 +49,6 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
     return (
       <KeepsPower
         board={board}
-        breakerIds={state.breakerIds}
         said={said ?? keepsPower.breakerIds}
         onSaid={(ids) => {
           setSaid(ids);
