@@ -169,11 +169,18 @@ test('four things in one shutdown, put down, taken up after a reload, and with t
     labels.map((label, i) => `${i + 1} ${label} 20`),
   );
   await decideToReplace(request, panelId, labels);
+  // What must not lose power was said on a round, and holds for a shutdown.
+  const before = (await (await request.get(`/api/v1${path}`)).json()) as Board;
+  const freezer = before.breakers.find(({ label }) => label === 'Freezer')!.breaker.id;
+  await request.post(`/api/v1/panels/${panelId}/entries`, {
+    data: { kind: 'keeps-power', at: new Date().toISOString(), content: { breakerIds: [freezer] } },
+  });
   await page.goto(`/sites/${siteId}/visits`);
   await asElectrician(page);
   await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(4);
   await page.getByText('When, who').click();
   await page.getByLabel('Begins').fill('2026-12-01T09:00');
+  await expect(page.getByLabel('Must not be without power')).toHaveValue('Freezer');
   await page.getByLabel('Must not be without power').fill('aquarium, alarm');
   await page.getByRole('button', { name: 'Plan this visit' }).click();
   await page.getByText('To take along, to print').click();

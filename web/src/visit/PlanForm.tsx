@@ -1,9 +1,11 @@
 import { SOURCE_WORDS, tasksOf, type DueTask, type Shutdown } from '@phylaxon/core/views/visit';
 import type { PlannedPanel } from '@phylaxon/core/views/planning';
 import { SOURCE_KINDS, type SourceKind } from '@phylaxon/core/visit/work';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { entries, newId } from '../api/index.ts';
+import { recordQueries } from '../queries/index.ts';
 import {
   Button,
   CheckInput,
@@ -46,6 +48,22 @@ const FIELDS: readonly {
   { field: 'permit', label: 'Permit, where one is needed' },
 ];
 
+/** So many names a visit has room for, and so many letters of each. */
+const MOST_DEPENDENTS = 12;
+const MOST_LETTERS = 120;
+
+/** What somebody said must not lose power, as names with commas between them; nobody was asked: empty. */
+function useDependents({ panel, breakers }: PlannedPanel): string {
+  const { data: upkeep } = useQuery(recordQueries.upkeep(panel.id));
+  if (!upkeep?.keepsPower.isSaid) return '';
+  const { breakerIds } = upkeep.keepsPower;
+  return breakers
+    .filter(({ breaker }) => breakerIds.includes(breaker.id))
+    .flatMap(({ circuit }) => circuit?.label?.replaceAll(',', ' and').slice(0, MOST_LETTERS) ?? [])
+    .slice(0, MOST_DEPENDENTS)
+    .join(', ');
+}
+
 /** Choose from what is due, and plan one shutdown of it. */
 export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: Props) {
   const navigate = useNavigate();
@@ -57,9 +75,10 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
   const [sources, setSources] = useState<ReadonlySet<SourceKind>>(
     () => new Set([...shutdown.sources, ...named]),
   );
+  const dependents = useDependents(planned);
   const [words, setWords] = useState({
     when: '',
-    dependents: '',
+    dependents: null as string | null,
     who: '',
     phone: '',
     permit: '',
@@ -89,7 +108,7 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
         holes: planned.panel.holes,
         plannedFor: words.when === '' ? null : toInstant(words.when),
         minutes: toNumber(words.minutes) ?? minutes,
-        dependents: words.dependents
+        dependents: (words.dependents ?? dependents)
           .split(',')
           .map((one) => one.trim())
           .filter(Boolean),
@@ -190,7 +209,7 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
                 <TypedInput
                   key={field}
                   label={typeof label === 'string' ? label : label(minutes)}
-                  value={words[field]}
+                  value={words[field] ?? dependents}
                   onValue={set(field)}
                   isFigure={isFigure}
                   {...(placeholder !== undefined && { placeholder })}
