@@ -79,7 +79,7 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
                   : 'No name in the directory.'}
               {places.some(({ mended }) => mended) && ' One look was put right.'}
             </p>
-            {neutral !== null && <p className="border-l-4 border-heed pl-3">{neutral}</p>}
+            {neutral !== null && <p className="mt-1 border-l-4 border-heed pl-3">{neutral}</p>}
           </li>
         ))}
       </ul>
