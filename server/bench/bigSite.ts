@@ -25,7 +25,7 @@ const POINTS: [ReadingRow['quantity'], Reading['point'], number, number][] = [
 export async function buildBigSite(store: Store, { panels, breakersPerPanel, readings }: Size) {
   const next = seeded(1);
   const drawn = await store.write(async (manager) => {
-    const site = await addSite(manager, { name: 'Big site', note: '' });
+    const site = await addSite(manager, { name: 'Big site', note: '', zone: null });
     const list: { panelId: string; breakerIds: string[] }[] = [];
     for (let p = 0; p < panels; p++) {
       const edit = new Edit(manager);

@@ -22,7 +22,7 @@ export const changeSite = command({
   summary: 'Change a site',
   params: byId,
   body: siteChange,
-  label: () => 'Changed the site’s name or note',
+  label: () => 'Changed the site’s name, note or time zone',
 });
 
 export const setCurve = command({

@@ -131,6 +131,18 @@ test('where clocks are never changed handles come every six months; days are the
   expect([await looked('UTC'), await looked('Asia/Tokyo')]).toEqual(['2027-05-20', '2027-05-21']);
 });
 
+test('a site with a time zone of its own has its days and clock changes there, whoever asks', async () => {
+  const change = (zone: string) => call('put', `/sites/${ids.siteId}`, { name: 'Shed', zone, version: 0 });
+  expect((await change('Moon/Tranquility')).status).toBe(400);
+  expect((await change('Australia/Sydney')).status).toBe(200);
+  const at = '2026-11-01T12:00:00.000Z';
+  await log({ duty: 'handles', results: [{ breakerId: ids.breakerId, result: 'moves' }] }, at);
+  const [sydney] = clockChanges('Australia/Sydney', Date.parse('2027-01-30T12:00:00.000Z'), 1);
+  expect((await dutyNow('handles')).dueAt).toBe(new Date(sydney!).toISOString());
+  const days = async (zone: string) => (await events(zone)).map(({ startDate }) => `${startDate}`);
+  expect(await days('America/New_York')).toEqual(await days('Australia/Sydney'));
+});
+
 test('a date of one’s own holds until its round is made; then its months count', async () => {
   const rule = (content: object) =>
     request(server.app)

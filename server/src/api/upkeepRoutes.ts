@@ -51,7 +51,7 @@ export function upkeepRoutes({ record }: Context): Route[] {
         const due = await record.read((manager) => siteUpkeep(manager, id, zone));
         return new Download(
           'text/calendar',
-          upkeepCalendar(due, origin, zone),
+          upkeepCalendar(due, origin, due.site.zone ?? zone),
           `${fileName(due.site.name)}-upkeep.ics`,
         );
       },

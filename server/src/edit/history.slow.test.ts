@@ -58,7 +58,7 @@ let siteId: string;
 beforeEach(async () => {
   store = await Store.open(':memory:');
   record = new RecordService(store, new Changes());
-  ({ id: siteId } = await store.write((manager) => addSite(manager, { name: 'Shed', note: '' })));
+  ({ id: siteId } = await store.write((manager) => addSite(manager, { name: 'Shed', note: '', zone: null })));
 });
 
 /** One random action: what is done, and numbers that choose with what. */
@@ -148,7 +148,7 @@ const VERBS: Verb[] = [
   (edit, { panelId }) => removePanel(edit, panelId),
   async (edit, _at, { a }) => {
     const { version } = await edit.manager.findOneByOrFail(SiteTable, { id: siteId });
-    return changeSite(edit, siteId, { name: `Shed ${a}`, note: '', version });
+    return changeSite(edit, siteId, { name: `Shed ${a}`, note: '', zone: null, version });
   },
   (edit, { ids }, { a, b }) =>
     logReadings(edit, pick(ids, a), [
@@ -242,7 +242,9 @@ describe('undo and redo', () => {
       fc.asyncProperty(fc.array(action, { minLength: 8, maxLength: 24 }), fc.nat(), async (actions, stop) => {
         store = await Store.open(':memory:');
         record = new RecordService(store, new Changes());
-        ({ id: siteId } = await store.write((manager) => addSite(manager, { name: 'Shed', note: '' })));
+        ({ id: siteId } = await store.write((manager) =>
+          addSite(manager, { name: 'Shed', note: '', zone: null }),
+        ));
         const states = [await state()];
         for (const one of [...opening, ...actions]) {
           const before = states.at(-1)!;

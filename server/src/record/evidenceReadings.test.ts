@@ -82,7 +82,7 @@ test('law: evidence from the readings that are asked for is the evidence from al
   const store = await Store.open(':memory:');
   const panelId = await store.write(async (manager) => {
     const edit = new Edit(manager);
-    const site = await addSite(manager, { name: 'Shed', note: '' });
+    const site = await addSite(manager, { name: 'Shed', note: '', zone: null });
     const panel = await addPanel(edit, site.id, panelInput.parse({ name: 'P', spaces: 12, mainAmps: 60 }));
     for (const [space, poles] of [
       [1, 1],

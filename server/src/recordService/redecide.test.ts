@@ -13,7 +13,7 @@ beforeEach(async () => {
   store = await Store.open(':memory:');
   await store.write(async (manager) => {
     const edit = new Edit(manager);
-    const site = await addSite(manager, { name: 'Shed', note: '' });
+    const site = await addSite(manager, { name: 'Shed', note: '', zone: null });
     ({ id: panelId } = await addPanel(edit, site.id, panelInput.parse({ name: 'Panel', spaces: 8 })));
     const fit = (space: number) =>
       fitBreaker(edit, panelId, breakerInput.parse({ space, poles: 1, ratingAmps: 20 }));

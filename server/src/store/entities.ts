@@ -45,6 +45,7 @@ export const SiteTable = table<SiteRow>('site', {
   id: key,
   name: text,
   note: text,
+  zone: orNull(text),
   createdAt: text,
   demo: flagOff,
   version: { ...integer, default: 0 },

@@ -491,6 +491,15 @@ class PanelEntries1765065600000 extends OneWay implements MigrationInterface {
   }
 }
 
+/** In which time zone a site is. */
+class SiteZones1765152000000 extends OneWay implements MigrationInterface {
+  name = 'SiteZones1765152000000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [`ALTER TABLE "site" ADD COLUMN "zone" TEXT`]);
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -507,4 +516,5 @@ export const MIGRATIONS = [
   MeterErrors1764892800000,
   SharedNeutrals1764979200000,
   PanelEntries1765065600000,
+  SiteZones1765152000000,
 ];

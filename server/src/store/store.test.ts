@@ -10,6 +10,7 @@ const site = (n: number) => ({
   id: `site-${n}`,
   name: `Loft ${n}`,
   note: '',
+  zone: null,
   createdAt: '2026-01-01T00:00:00.000Z',
   demo: false,
   version: 0,

@@ -12,9 +12,10 @@ import { panelEntriesOf, panelRow, siteRow } from '../record/index.ts';
 import { PanelTable } from '../store/index.ts';
 import { boardView } from './views.ts';
 
-/** What is kept up at a panel, when each is due, and the rounds that were made. */
+/** What is kept up at a panel, when each is due, and the rounds that were made; in the site’s time zone, else in the asked one. */
 export async function upkeepPage(manager: EntityManager, panelId: string, zone: string): Promise<UpkeepView> {
-  const { createdAt } = await panelRow(manager, panelId);
+  const { createdAt, siteId } = await panelRow(manager, panelId);
+  const { zone: own } = await siteRow(manager, siteId);
   const { breakers } = await boardView(manager, panelId);
   const made = (await standing(manager, panelId, 'upkeep-round')).map(({ id, at, content }) => ({
     entryId: id,
@@ -35,7 +36,7 @@ export async function upkeepPage(manager: EntityManager, panelId: string, zone: 
   return {
     duties: dutiesOf(
       kept,
-      { rounds: made, rules, keepsPower: said, since: createdAt, zone },
+      { rounds: made, rules, keepsPower: said, since: createdAt, zone: own ?? zone },
       new Date().toISOString(),
     ),
     keepsPower: { breakerIds: keepingPower(kept, said), isSaid: said !== null },

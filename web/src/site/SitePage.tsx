@@ -13,6 +13,7 @@ import {
   FieldError,
   Notice,
   StaleNote,
+  SelectField,
   TextField,
   asButton,
   classes,
@@ -153,16 +154,23 @@ function Files({ summary: { site } }: { summary: SiteSummary }) {
   );
 }
 
+const ZONES = [
+  { value: '', label: 'As on this device' },
+  ...Intl.supportedValuesOf('timeZone').map((value) => ({ value, label: value.replaceAll('_', ' ') })),
+];
+
 function NameAndNote({ summary: { site } }: { summary: SiteSummary }) {
   const draftName = `site-${site.id}`;
-  const start = () => ({ name: site.name, note: site.note });
+  const start = () => ({ name: site.name, note: site.note, zone: site.zone ?? '' });
   const form = useForm({ defaultValues: withDraft(draftName, start()) });
   const { register, handleSubmit, formState } = form;
   const draft = useDraft(draftName, form, start);
   const versioned = useVersioned(form, site.version, start, draft);
-  const onSubmit = async (values: { name: string; note: string }) => {
+  const onSubmit = async (values: ReturnType<typeof start>) => {
     try {
-      await doNow(drawing.changeSite(site.id, { ...values, version: versioned.version }));
+      await doNow(
+        drawing.changeSite(site.id, { ...values, zone: values.zone || null, version: versioned.version }),
+      );
       form.reset(values);
       draft.forget();
     } catch (error) {
@@ -182,6 +190,13 @@ function NameAndNote({ summary: { site } }: { summary: SiteSummary }) {
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField label="Site" registration={register('name')} error={formState.errors.name?.message} />
         <TextField label="Note" registration={register('note')} error={formState.errors.note?.message} />
+        <SelectField
+          label="Time zone"
+          hint="Its days and clock changes are those of upkeep and its calendar."
+          options={ZONES}
+          registration={register('zone')}
+          error={formState.errors.zone?.message}
+        />
       </div>
       <FieldError message={formState.errors.root?.message} />
       <Button type="submit" look="quiet" disabled={formState.isSubmitting}>

@@ -71,7 +71,7 @@ function aCaseFile({
   const panel = aPanel({ createdAt: OPENED });
   return {
     case: aCase(about),
-    site: { id: uuid(7001), name: 'Home', note: '', createdAt: OPENED, demo: false, version: 0 },
+    site: { id: uuid(7001), name: 'Home', note: '', zone: null, createdAt: OPENED, demo: false, version: 0 },
     panel,
     policies: policies ?? DEFAULT_POLICIES,
     learned: null,

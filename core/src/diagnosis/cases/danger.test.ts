@@ -27,7 +27,7 @@ const caseOf = (results: readonly TestResult[]): CaseRecord => ({
       takenBackAt: null,
     })),
   }),
-  site: { id: uuid(7001), name: 'Home', note: '', createdAt: OPENED, demo: false, version: 0 },
+  site: { id: uuid(7001), name: 'Home', note: '', zone: null, createdAt: OPENED, demo: false, version: 0 },
   panel: null,
   policies: DEFAULT_POLICIES,
   learned: null,

@@ -1,9 +1,20 @@
 import { z } from 'zod';
+import { isTimeZone, NO_TIME_ZONE } from '../../facts/calendar/index.ts';
 import { isPlainText, name, NOT_PLAIN, ratingAmps, oneOf } from '../../facts/quantities/index.ts';
 import { BREAKER_KINDS, HALVES, ON_DIRECTIONS, ORIENTATIONS } from '../../panel/layout/index.ts';
 import { basedOn, id, instant, note } from './common.ts';
 
-export const siteInput = z.strictObject({ name: name('The site’s name'), note: note.default('') });
+export const siteInput = z.strictObject({
+  name: name('The site’s name'),
+  note: note.default(''),
+  zone: z
+    .string()
+    .max(60)
+    .refine(isTimeZone, NO_TIME_ZONE)
+    .nullable()
+    .default(null)
+    .describe('its time zone, such as America/Chicago; null: that of whoever asks'),
+});
 export type SiteInput = z.input<typeof siteInput>;
 
 export const siteChange = siteInput.extend({ version: basedOn });
@@ -13,6 +24,7 @@ export const site = z.object({
   id,
   name: z.string(),
   note: z.string(),
+  zone: z.string().nullable().describe('its time zone; null: that of whoever asks'),
   createdAt: instant,
   demo: z.boolean().describe('made up, to try things on: a simulated stand-in may answer for meters here'),
   version: z.int().describe('grows with every change'),

@@ -1,3 +1,4 @@
+import { isTimeZone, NO_TIME_ZONE } from '../../facts/calendar/index.ts';
 import { noRepeatedIds, givenId as id } from '../../facts/quantities/index.ts';
 import { z } from 'zod';
 import { isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
@@ -11,20 +12,11 @@ export const linePlace = z.object({
 });
 export type LinePlace = z.infer<typeof linePlace>;
 
-const isZone = (zone: string) => {
-  try {
-    new Intl.DateTimeFormat('en-US', { timeZone: zone });
-    return true;
-  } catch {
-    return false;
-  }
-};
-
 export const readingLineInput = z
   .object({
     text: z.string().max(20_000, 'At most 20 000 characters at once.'),
     now: instant,
-    zone: z.string().max(100).refine(isZone, 'This time zone is not known.').default('UTC'),
+    zone: z.string().max(100).refine(isTimeZone, NO_TIME_ZONE).default('UTC'),
     places: z.array(linePlace).max(1000, 'At most 1000 places.').superRefine(noRepeatedIds),
     here: id.optional().describe('the place that is meant where a line names none'),
     temperature: z.enum(['C', 'F']).default('C').describe('the unit of degrees without a letter'),

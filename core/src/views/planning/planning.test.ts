@@ -24,6 +24,7 @@ const site = {
   id: uuid(800),
   name: 'Shed',
   note: '',
+  zone: null,
   demo: false,
   version: 0,
   createdAt: '2026-11-01T10:00:00.000Z',

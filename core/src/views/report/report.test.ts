@@ -29,7 +29,7 @@ import {
 } from './index.ts';
 
 const NOW = '2026-11-28T10:00:00.000Z';
-const SITE = { id: uuid(7001), name: 'Shed', note: '', createdAt: NOW, demo: false, version: 0 };
+const SITE = { id: uuid(7001), name: 'Shed', note: '', zone: null, createdAt: NOW, demo: false, version: 0 };
 
 /** A panel as a report takes it, from what is on record of its breakers. */
 function reported(parts: readonly BreakerRecordParts[], change: Partial<ReportedPanel> = {}): ReportedPanel {

@@ -40,7 +40,8 @@ function fromVersion5({ list, row }: FileRow): FileRow[] {
  * From each older version to the next, row by row. Version 2 knew no trip curves, no holds, and not how loads run;
  * version 3 knew no cases, version 4 not who logged or struck an entry, version 5 no inspections, version 6 no power, no
  * millivolts, no instrument’s error and no shared neutrals, version 7 no entries of a panel and no current before a trip, version 8 no
- * service sheets and no proposals, version 9 no visits, no maps of a house and no upkeep: all of these may be left out.
+ * service sheets and no proposals, version 9 no visits, no maps of a house and no upkeep, version 10 no
+ * time zone of a site and not what must not lose power: all of these may be left out.
  */
 const STEPS: Record<number, (row: FileRow) => FileRow[]> = { 1: fromVersion1, 5: fromVersion5 };
 

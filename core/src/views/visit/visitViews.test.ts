@@ -47,6 +47,7 @@ const planning = (...panels: PlannedPanel[]): Planning => ({
     id: uuid(800),
     name: 'Shed',
     note: '',
+    zone: null,
     demo: false,
     version: 0,
     createdAt: '2026-11-01T10:00:00.000Z',
