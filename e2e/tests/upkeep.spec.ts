@@ -67,6 +67,14 @@ test('a round of handles, put down and taken up; what does not come back is a fi
   await page.goto(`${path}/map`);
   await page.getByText('What stays on: 1').click();
   await expect(page.getByLabel('1 Router and alarm stays on')).toBeChecked();
+  // Its days are those of where it is.
+  await page.goto(`/sites/${siteId}`);
+  const about = page.getByRole('form', { name: 'Name, note, time zone' });
+  await about.getByLabel('Time zone').selectOption('Pacific/Auckland');
+  await about.getByRole('button', { name: 'Store' }).click();
+  await expect
+    .poll(async () => (await request.get(`/api/v1/sites/${siteId}/upkeep.ics?zone=UTC`)).text())
+    .toContain('Pacific/Auckland');
   await page.goto('/');
   const keep = page.getByRole('region', { name: 'To keep it so' });
   await expect(keep.getByRole('link').first()).toBeVisible();

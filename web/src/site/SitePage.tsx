@@ -1,6 +1,6 @@
 import type { SiteSummary } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, drawing } from '../api/index.ts';
@@ -154,14 +154,19 @@ function Files({ summary: { site } }: { summary: SiteSummary }) {
   );
 }
 
-const ZONES = [
+/** Time zones to pick from; one that goes by another name here stays among them. */
+const zonesWith = (own: string) => [
   { value: '', label: 'As on this device' },
-  ...Intl.supportedValuesOf('timeZone').map((value) => ({ value, label: value.replaceAll('_', ' ') })),
+  ...[...new Set([...(own === '' ? [] : [own]), ...Intl.supportedValuesOf('timeZone')])].map((value) => ({
+    value,
+    label: value.replaceAll('_', ' '),
+  })),
 ];
 
 function NameAndNote({ summary: { site } }: { summary: SiteSummary }) {
   const draftName = `site-${site.id}`;
   const start = () => ({ name: site.name, note: site.note, zone: site.zone ?? '' });
+  const zones = useMemo(() => zonesWith(site.zone ?? ''), [site.zone]);
   const form = useForm({ defaultValues: withDraft(draftName, start()) });
   const { register, handleSubmit, formState } = form;
   const draft = useDraft(draftName, form, start);
@@ -181,10 +186,10 @@ function NameAndNote({ summary: { site } }: { summary: SiteSummary }) {
     <form
       noValidate
       onSubmit={handleSubmit(onSubmit)}
-      aria-label="Name and note"
+      aria-label="Name, note, time zone"
       className="space-y-3 border-t border-rule-strong pt-3"
     >
-      <h2 className="text-xl font-bold">Name and note</h2>
+      <h2 className="text-xl font-bold">Name, note, time zone</h2>
       <DraftNote draft={draft} />
       <StaleNote versioned={versioned} />
       <div className="grid gap-3 sm:grid-cols-2">
@@ -193,7 +198,7 @@ function NameAndNote({ summary: { site } }: { summary: SiteSummary }) {
         <SelectField
           label="Time zone"
           hint="Its days and clock changes are those of upkeep and its calendar."
-          options={ZONES}
+          options={zones}
           registration={register('zone')}
           error={formState.errors.zone?.message}
         />
