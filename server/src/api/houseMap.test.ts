@@ -34,6 +34,7 @@ test('a map is of breakers of this panel, its looks at its places in its rounds'
   expect(await pathOf(log('house-map', { ...map, rounds: [{ off: [randomUUID()] }] }))).toBe(
     'content.rounds.0.off.0',
   );
+  expect(await pathOf(log('house-map', { ...map, stayOn: [randomUUID()] }))).toBe('content.stayOn.0');
   const twice = [{ name: 'Hall', places: [map.rooms[0]!.places[0], map.rooms[0]!.places[0]] }];
   expect((await log('house-map', { ...map, rooms: twice })).status).toBe(400);
   expect((await log('house-map', map)).status).toBe(201);

@@ -1,4 +1,5 @@
 import {
+  namedBreakers,
   PANEL_ENTRIES,
   type HouseMap,
   type MapLooks,
@@ -66,33 +67,6 @@ async function bytesBeside(manager: EntityManager, { kind, sha256, content }: In
   return attachment.bytes;
 }
 
-const each = (field: string, breakerIds: readonly string[]) =>
-  breakerIds.map((breakerId, i) => ({ field: `${field}.${i}`, breakerId }));
-
-/** Where an entry names breakers, each by its field: a recording’s channels, a proposal, the rounds of a map, what must not lose power. */
-function namedBreakers(input: Input): { field: string; breakerId: string }[] {
-  if (input.kind === 'recording')
-    return input.content.channels.flatMap(({ at }, i) =>
-      at.kind === 'breaker' ? [{ field: `content.channels.${i}.at.breakerId`, breakerId: at.breakerId }] : [],
-    );
-  if (input.kind === 'upkeep-round')
-    return input.content.results.flatMap(({ breakerId }, i) =>
-      breakerId === null ? [] : [{ field: `content.results.${i}.breakerId`, breakerId }],
-    );
-  if (input.kind === 'house-map')
-    return [
-      ...each('content.stayOn', input.content.stayOn),
-      ...input.content.rounds.flatMap(({ off }, i) => each(`content.rounds.${i}.off`, off)),
-    ];
-  if (input.kind === 'keeps-power') return each('content.breakerIds', input.content.breakerIds);
-  if (input.kind !== 'proposal') return [];
-  const { breakerId, steps } = input.content;
-  return [
-    ...(breakerId === null ? [] : [{ field: 'content.breakerId', breakerId }]),
-    ...steps.map((step, i) => ({ field: `content.steps.${i}.breakerId`, breakerId: step.breakerId })),
-  ];
-}
-
 /** What came of each breaker is in its own log: wear, decisions and its page go by it. */
 async function observeUpkeep(
   edit: Edit,
@@ -135,9 +109,9 @@ async function checkBreakers(manager: EntityManager, panelId: string, input: Inp
     panelId,
     id: In(named.map(({ breakerId }) => breakerId)),
   });
-  for (const { field, breakerId } of named)
+  for (const { path, breakerId } of named)
     if (!known.some(({ id }) => id === breakerId))
-      throw invalidField(field, 'There is no such breaker in this panel.');
+      throw invalidField(path.join('.'), 'There is no such breaker in this panel.');
 }
 
 /**

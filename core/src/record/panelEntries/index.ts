@@ -9,6 +9,7 @@ export * from './visitEntry.ts';
 export * from './houseMap.ts';
 export * from './hangingDirectory.ts';
 export * from './keepsPower.ts';
+export * from './namedBreakers.ts';
 export * from './upkeepRound.ts';
 export * from './upkeepRule.ts';
 export * from './reportPrices.ts';

@@ -1,3 +1,4 @@
+import { namedBreakers } from '../../record/panelEntries/index.ts';
 import { feedProblem, placementProblem, tieProblem, type Placed } from '../../panel/layout/index.ts';
 import {
   BREAKER_ENTRIES,
@@ -87,7 +88,7 @@ function pointers(file: SiteFile, no: No) {
   }
 }
 
-/** Entries of a panel stand on one of this file’s, and its recordings on its breakers. */
+/** Entries of a panel stand on one of this file’s, and name its breakers. */
 function panelEntryPointers(file: SiteFile, no: No) {
   const panels = new Set(file.panels.map(({ id }) => id));
   const breakers = new Set(file.breakers.map(({ id }) => id));
@@ -99,31 +100,12 @@ function panelEntryPointers(file: SiteFile, no: No) {
   );
   file.panelEntries.forEach((entry, i) => {
     if (!panels.has(entry.panelId)) no(['panelEntries', i, 'panelId'], 'No panel in this file has this id.');
-    if (entry.kind === 'proposal') {
-      const { breakerId, steps } = entry.content;
-      const named = [...(breakerId === null ? [] : [breakerId]), ...steps.map((step) => step.breakerId)];
-      if (named.some((id) => !breakers.has(id)))
-        no(['panelEntries', i, 'content'], 'No breaker in this file has this id.');
-    }
-    if (
-      entry.kind === 'visit' &&
-      entry.content.tasks.some(({ breakerId }) => breakerId !== null && !breakers.has(breakerId))
-    )
-      no(['panelEntries', i, 'content'], 'No breaker in this file has this id.');
-    if (
-      entry.kind === 'upkeep-round' &&
-      entry.content.results.some(({ breakerId }) => breakerId !== null && !breakers.has(breakerId))
-    )
-      no(['panelEntries', i, 'content'], 'No breaker in this file has this id.');
+    for (const { path, breakerId } of namedBreakers(entry))
+      if (!breakers.has(breakerId)) no(['panelEntries', i, ...path], 'No breaker in this file has this id.');
     if (entry.kind === 'map-looks' && !maps.has(entry.content.mapId))
       no(['panelEntries', i, 'content', 'mapId'], 'No map in this file has this id.');
     if (entry.kind === 'visit-step' && !visits.has(entry.content.visitId))
       no(['panelEntries', i, 'content', 'visitId'], 'No visit in this file has this id.');
-    if (entry.kind !== 'recording') return;
-    entry.content.channels.forEach(({ at }, j) => {
-      if (at.kind === 'breaker' && !breakers.has(at.breakerId))
-        no(['panelEntries', i, 'content', 'channels', j, 'at'], 'No breaker in this file has this id.');
-    });
   });
 }
 
