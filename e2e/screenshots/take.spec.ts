@@ -222,7 +222,7 @@ async function keepingPictures(page: Page, panelId: string) {
   await shoot(page, 'map-phone');
   await page.goto(`/panels/${panelId}/upkeep`);
   await page.getByRole('button', { name: 'Begin: Work every handle' }).click();
-  await page.getByRole('button', { name: 'This one comes last' }).click();
+  await page.getByRole('button', { name: 'These 2 come last' }).click();
   const handles = page.getByRole('region', { name: 'Round' }).getByRole('group');
   await handles.nth(0).getByRole('button', { name: 'Off and on, cleanly' }).click();
   await handles.nth(1).getByRole('button', { name: 'It does not come back on' }).click();

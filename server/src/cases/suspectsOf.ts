@@ -2,10 +2,9 @@ import type { Suspect } from '@phylaxon/core/diagnosis/cases';
 import { sayPlace } from '@phylaxon/core/panel/layout';
 import { handleAt, loadFact } from '@phylaxon/core/diagnosis/evidence';
 import { isTrip } from '@phylaxon/core/record/entities';
-import type { HouseMap, MapLooks } from '@phylaxon/core/record/panelEntries';
 import { readHouseMap } from '@phylaxon/core/views/houseMap';
 import type { EntityManager } from 'typeorm';
-import { panelEntriesOf, panelsOf, siteRow } from '../record/index.ts';
+import { panelsOf, siteRow, standingEntries } from '../record/index.ts';
 import { panelEvidence } from '../recordService/index.ts';
 
 /** Every breaker at a site, with what a search for the right one looks at. */
@@ -39,13 +38,13 @@ export async function suspectsOf(manager: EntityManager, siteId: string): Promis
 /** What each breaker of a panel feeds, place by place, by the latest map of the house. */
 async function mappedPlaces(manager: EntityManager, panelId: string): Promise<Map<string, string[]>> {
   const found = new Map<string, string[]>();
-  const standing = async <Content>(kind: 'house-map' | 'map-looks') =>
-    (await panelEntriesOf(manager, panelId, kind)).flatMap(({ entry }) =>
-      entry.struck === null ? [entry.content as Content] : [],
-    );
-  const [map] = await standing<HouseMap>('house-map');
-  if (!map) return found;
-  const looks = (await standing<MapLooks>('map-looks')).filter(({ mapId }) => mapId === map.mapId).reverse();
+  const [latest] = await standingEntries(manager, panelId, 'house-map');
+  if (!latest) return found;
+  const map = latest.content;
+  const looks = (await standingEntries(manager, panelId, 'map-looks'))
+    .map(({ content }) => content)
+    .filter(({ mapId }) => mapId === map.mapId)
+    .reverse();
   for (const { is, breakerIds, room, name } of readHouseMap(map, looks))
     if (is === 'one') found.set(breakerIds[0]!, [...(found.get(breakerIds[0]!) ?? []), `${room}: ${name}`]);
   return found;

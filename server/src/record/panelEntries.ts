@@ -3,6 +3,8 @@ import {
   PANEL_ENTRIES,
   type HouseMap,
   type MapLooks,
+  type PanelEntry,
+  type PanelEntryName,
   type UpkeepRound,
   type panelEntryInput,
   type ShownPanelEntry,
@@ -139,3 +141,13 @@ export async function panelEntriesOf(
     about: beside.find(({ sha256 }) => sha256 === row.sha256)?.about ?? null,
   }));
 }
+
+/** What was logged of one kind and stands, newest first. */
+export const standingEntries = async <K extends PanelEntryName>(
+  manager: EntityManager,
+  panelId: string,
+  kind: K,
+): Promise<Extract<PanelEntry, { kind: K }>[]> =>
+  (await panelEntriesOf(manager, panelId, kind)).flatMap(({ entry }) =>
+    entry.struck === null ? [entry as Extract<PanelEntry, { kind: K }>] : [],
+  );

@@ -1,4 +1,3 @@
-import type { HangingDirectory, PanelEntryName, ReportPrices } from '@phylaxon/core/record/panelEntries';
 import {
   reportOf,
   type Report,
@@ -8,7 +7,7 @@ import {
 } from '@phylaxon/core/views/report';
 import type { VisitRecord } from '@phylaxon/core/views/visit';
 import { IsNull, type EntityManager } from 'typeorm';
-import { panelEntriesOf, panelOf, panelRow, siteRow, visitsOf } from '../record/index.ts';
+import { panelOf, panelRow, siteRow, standingEntries, visitsOf } from '../record/index.ts';
 import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index.ts';
 import { PanelTable, type PanelRow } from '../store/index.ts';
 import { panelReviewPage, panelTrends, upkeepPage, visitPage } from '../views/index.ts';
@@ -59,6 +58,8 @@ async function reportedPanel(
   visits: VisitRecord[],
   zone: string,
 ): Promise<ReportedPanel> {
+  const [prices] = await standingEntries(manager, row.id, 'report-prices');
+  const [hangs] = await standingEntries(manager, row.id, 'hanging-directory');
   return {
     panel: panelOf(row),
     breakers: await reportedBreakers(manager, row),
@@ -66,24 +67,14 @@ async function reportedPanel(
     upkeep: await upkeepPage(manager, row.id, zone),
     visits,
     trends: await panelTrends(manager, row),
-    prices: await latestOf<ReportPrices>(manager, row.id, 'report-prices'),
-    hangs: (await latestOf<HangingDirectory>(manager, row.id, 'hanging-directory'))?.text ?? null,
+    prices: prices?.content ?? null,
+    hangs: hangs?.content.text ?? null,
     pictures: (await heatPicturesOf(manager, row.id)).map(({ svg = '', caption }): ReportPicture => ({
       kind: 'drawing',
       svg,
       caption,
     })),
   };
-}
-
-/** What was told last of a kind, and stands. */
-async function latestOf<Content>(
-  manager: EntityManager,
-  panelId: string,
-  kind: PanelEntryName,
-): Promise<Content | null> {
-  const latest = (await panelEntriesOf(manager, panelId, kind)).find(({ entry }) => entry.struck === null);
-  return (latest?.entry.content as Content | undefined) ?? null;
 }
 
 async function reportedBreakers(manager: EntityManager, row: PanelRow): Promise<ReportedBreaker[]> {

@@ -1,14 +1,7 @@
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
-import type {
-  KeepsPower,
-  PanelEntry,
-  PanelEntryName,
-  UpkeepRound,
-  UpkeepRule,
-} from '@phylaxon/core/record/panelEntries';
 import { dutiesOf, keepingPower, type UpkeepView } from '@phylaxon/core/views/upkeep';
 import { IsNull, type EntityManager } from 'typeorm';
-import { panelEntriesOf, panelRow, siteRow } from '../record/index.ts';
+import { panelRow, siteRow, standingEntries } from '../record/index.ts';
 import { PanelTable } from '../store/index.ts';
 import { boardView } from './views.ts';
 
@@ -17,17 +10,17 @@ export async function upkeepPage(manager: EntityManager, panelId: string, zone: 
   const { createdAt, siteId } = await panelRow(manager, panelId);
   const { zone: own } = await siteRow(manager, siteId);
   const { breakers } = await boardView(manager, panelId);
-  const made = (await standing(manager, panelId, 'upkeep-round')).map(({ id, at, content }) => ({
+  const made = (await standingEntries(manager, panelId, 'upkeep-round')).map(({ id, at, content }) => ({
     entryId: id,
     at,
-    content: content as UpkeepRound,
+    content,
   }));
-  const rules = (await standing(manager, panelId, 'upkeep-rule')).map(({ at, content }) => ({
+  const rules = (await standingEntries(manager, panelId, 'upkeep-rule')).map(({ at, content }) => ({
     at,
-    content: content as UpkeepRule,
+    content,
   }));
-  const [power] = await standing(manager, panelId, 'keeps-power');
-  const said = (power?.content as KeepsPower | undefined)?.breakerIds ?? null;
+  const [power] = await standingEntries(manager, panelId, 'keeps-power');
+  const said = power?.content.breakerIds ?? null;
   const kept = breakers.map(({ breaker, label, decision, handle }) => ({
     breaker,
     label,
@@ -49,15 +42,6 @@ export async function upkeepPage(manager: EntityManager, panelId: string, zone: 
     })),
   };
 }
-
-const standing = async (
-  manager: EntityManager,
-  panelId: string,
-  kind: PanelEntryName,
-): Promise<PanelEntry[]> =>
-  (await panelEntriesOf(manager, panelId, kind))
-    .map(({ entry }) => entry)
-    .filter(({ struck }) => struck === null);
 
 /** What is due at each panel of a site. */
 export async function siteUpkeep(manager: EntityManager, siteId: string, zone: string) {

@@ -32,7 +32,7 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
   const { tapped, forget } = useTaps();
   const done = tapped[round] ?? {};
   const [said, setSaid] = useState<readonly string[] | null>(null);
-  const [isAsked, setIsAsked] = useState(false);
+  const [isAsking, setIsAsking] = useState(false);
   const last = new Set(said ?? keepsPower.breakerIds);
   const things =
     of === 'panel'
@@ -45,14 +45,14 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
   const amiss = known.filter(({ id }) => !results[done[id]!]!.isGood);
   const takesPower = of === 'handles' || of === 'protected';
   const isKnown = keepsPower.isSaid || said !== null || known.length > 0;
-  if (takesPower && (isAsked || !isKnown))
+  if (takesPower && (isAsking || !isKnown))
     return (
       <KeepsPower
         board={board}
         said={said ?? keepsPower.breakerIds}
         onSaid={(ids) => {
           setSaid(ids);
-          setIsAsked(false);
+          setIsAsking(false);
         }}
       />
     );
@@ -71,7 +71,7 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
             {atLast.length === 0
               ? 'Nothing here must keep its power.'
               : 'What must not lose power comes last.'}{' '}
-            <Button look="quiet" onClick={() => setIsAsked(true)}>
+            <Button look="quiet" onClick={() => setIsAsking(true)}>
               Change what comes last
             </Button>
           </p>
