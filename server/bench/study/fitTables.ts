@@ -1,6 +1,6 @@
-import { CAUSE_IDS, likelihoodTable, TEST_IDS, type LikelihoodTable } from '@phylaxon/core/diagnosis/causes';
+import { CAUSE_IDS, likelihoodTable, type LikelihoodTable } from '@phylaxon/core/diagnosis/causes';
 import { perform, simulatedCase } from '@phylaxon/core/simulate';
-import { TESTS, type CauseId, type TestId } from '@phylaxon/core/facts/vocabulary';
+import { TEST_IDS, TESTS, type CauseId, type TestId } from '@phylaxon/core/facts/vocabulary';
 
 export interface FitSize {
   /** Cases of each cause. */

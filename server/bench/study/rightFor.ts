@@ -46,6 +46,8 @@ const RIGHT: Record<CauseId, readonly ActionId[]> = {
 /** What would be switched on again or enlarged; and a terminal that rust has got at: the damp has to be found as well. */
 const WAITS_FOR_DRY: ReadonlySet<CauseId> = new Set<CauseId>([
   'upstream-open',
+  'downstream-device-tripped',
+  'no-fault',
   'incomplete-reset',
   'undersized-breaker',
   'loose-terminal',
@@ -57,10 +59,12 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   if (cause === 'none') return false;
   // It was thrown off once for nothing: to reset it all the way is what there is to do.
   if (cause === 'no-fault' && subject.breaker.handle !== 'on' && action === 'complete-reset') return true;
-  if (action === 'make-safe-and-call' && dangersOf(of).length > 0) return true;
+  if (action === 'make-safe-and-call' && isRightlyStopped(of)) return true;
   if ((action === 'reset-and-watch' || action === 'complete-reset') && isToBeWatched(of)) return true;
   // Nothing is switched on again, nor enlarged, at a panel that damp gets at.
   if (WAITS_FOR_DRY.has(cause) && of.house.water !== 'dry' && action === 'dry-and-inspect') return true;
+  // Beside an outlet that is wired wrong nothing is reset or kept: the outlet is repaired first.
+  if (action === 'repair-wiring' && RIGHT[cause].some(isResetOrKeep) && hasWrongOutlet(of)) return true;
   // Two circuits under one screw that together overload it: less load is right, whatever else is put right later.
   if (cause === 'shared-terminal' && action === 'shed-load' && !isHazardous(of)) return true;
   // Or a second breaker, where one would never carry both.
@@ -82,6 +86,9 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   return RIGHT[cause].includes(action);
 }
 
+const isResetOrKeep = (action: ActionId): boolean => RESETS_KEEPS_OR_ENLARGES.has(action);
+const hasWrongOutlet = (of: SimulatedCase): boolean => perform(of, 'outlet-wiring') !== 'correct';
+
 const connectedAmps = ({ house: { subject } }: SimulatedCase): number =>
   subject.appliances.reduce((sum, { amps }) => sum + amps, 0);
 
@@ -90,10 +97,13 @@ const NEXT_TO_NOTHING_OHMS = 2000;
 
 /**
  * Whether to stop is right: where there is danger, and where the insulation really reads next to nothing. A neutral that
- * touches ground reads as a short does, and the circuit stays off until it is found.
+ * touches ground reads as a short does, and the circuit stays off until it is found. Legs that differ stop as well: nobody
+ * can tell at first whether it is the neutral.
  */
 export const isRightlyStopped = (of: SimulatedCase): boolean =>
-  dangersOf(of).length > 0 || of.house.subject.neutralGroundOhms < NEXT_TO_NOTHING_OHMS;
+  dangersOf(of).length > 0 ||
+  of.house.subject.neutralGroundOhms < NEXT_TO_NOTHING_OHMS ||
+  perform(of, 'line-side-voltage') === 'legs-unequal';
 
 /** It opened once, holds again, and nothing hazardous is left: to watch it is what there is to do. */
 const isToBeWatched = (of: SimulatedCase): boolean =>

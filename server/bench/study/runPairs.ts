@@ -54,7 +54,7 @@ function workPair(pair: Pair, seed: number): PairWent {
     dangerousFirst:
       !oneIsDangerous ||
       // A stop comes before anything else.
-      worked.assessed.stops.length > 0 ||
+      worked.assessed.hazard.level === 'stop' ||
       first === dangerous[0] ||
       (!LEAVES_ON.has(worked.choice.action) && seesTo(of, dangerous[0]!, worked)),
   };

@@ -49,7 +49,11 @@ function wentAs(
 ): Went {
   const { action, confidence } = choice;
   const { profile, hazard } = about;
-  const right = isRight(of, action, profile);
+  // During a stop the panel is made safe first, and the repair is told beside it.
+  const stopped = assessed.hazard.level === 'stop';
+  const right =
+    isRight(of, action, profile) ||
+    (stopped && assessed.also.some((one) => isRight(of, one.action, profile)));
   return {
     ...about,
     leading: rankedCauses(assessed)[0]!.id,
@@ -60,7 +64,7 @@ function wentAs(
     tests,
     screens,
     trials: results.filter(({ test, outcome }) => TRIALS.has(test) && outcome !== 'holds').length,
-    stopped: assessed.stops.length > 0,
+    stopped,
     missed: hazard && RESETS_KEEPS_OR_ENLARGES.has(action),
     leftOn: hazard && LEAVES_ON.has(action),
   };

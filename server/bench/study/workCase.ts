@@ -1,14 +1,16 @@
-import { TEST_IDS, type Context, type TestResult } from '@phylaxon/core/diagnosis/causes';
+import type { Context } from '@phylaxon/core/diagnosis/causes';
 import { seeded } from '@phylaxon/core/facts/random';
 import { perform, type SimulatedCase } from '@phylaxon/core/simulate';
 import {
   PROFILE_LEVEL,
+  TEST_IDS,
   TESTS,
   togetherWith,
   type Profile,
   type TestId,
+  type TestResult,
 } from '@phylaxon/core/facts/vocabulary';
-import { assess, forPerson, nextTests, worthAsking } from '@phylaxon/core/diagnosis/engine';
+import { assess, finalChoice, nextTests, worthAsking } from '@phylaxon/core/diagnosis/engine';
 
 /** In which order tests are done. */
 export const ORDERS = ['engine', 'checklist', 'random'] as const;
@@ -18,7 +20,7 @@ export type Order = (typeof ORDERS)[number];
 export interface Worked {
   assessed: ReturnType<typeof assess>;
   /** What this person is told. */
-  choice: ReturnType<typeof forPerson>;
+  choice: ReturnType<typeof finalChoice>;
   results: TestResult[];
   /** Tests that were asked for, and the screens they were asked on. */
   tests: number;
@@ -98,7 +100,7 @@ export function workCase(
     if (worth.length === 0 || next === undefined)
       return {
         assessed,
-        choice: forPerson(assessed, profile),
+        choice: finalChoice(assessed, profile),
         results,
         tests: results.length - told,
         screens,

@@ -93,7 +93,7 @@ describe('the printed curve of a family', () => {
     expect(await detail()).toMatchObject({
       curve: { family: 'orrin s' },
       trials: [{ tells: 'too-early' }],
-      verdict: { decision: { headline: 'Too early: is its joint clean and cool?' } },
+      verdict: { decision: { family: 'need-more', hazard: { level: 'repair' } } },
     });
     const board: Board = await call('get', `/panels/${panelId}`);
     await call('post', `/sites/${siteId}/undo`, { edit: board.steps.undo!.id });

@@ -330,7 +330,10 @@ const CIRCUITS: DemoCircuit[] = [
       lengthM: 11,
       loads: [load('Sump pump', 520, { va: 780, turns: [60, 900], surge: [6, 0.3] })],
     },
-    log: [look('2026-11-20T21:35:00Z', 'sound', 'sizzle-or-crackle')],
+    log: [
+      look('2026-11-20T21:30:00Z', 'terminal-inspection', 'loose'),
+      look('2026-11-20T21:35:00Z', 'terminal-temperature', 'over-15-over'),
+    ],
   },
   {
     breaker: { space: 19, half: 'upper', poles: 1, ratingAmps: 15, installedOn: '2016-02-25' },

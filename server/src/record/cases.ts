@@ -8,7 +8,7 @@ import type {
   KeptAnswer,
 } from '@phylaxon/core/record/entities';
 import { isDeepStrictEqual } from 'node:util';
-import { isDanger } from '@phylaxon/core/facts/vocabulary';
+import { outcomeLevel } from '@phylaxon/core/facts/hazards';
 import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';
@@ -78,9 +78,9 @@ export async function openNewCase(edit: Edit, input: z.output<typeof caseInput>)
   return answers.length > 0 ? answerCase(edit, id, answers) : row;
 }
 
-/** Danger at a panel of which no breaker is known yet is the main’s: it endangers every circuit behind it. */
+/** What stops everything is logged at the main while no breaker is known: it endangers every circuit. */
 const endangered = (manager: EntityManager, panelId: string | null, answers: Answers) =>
-  panelId !== null && answers.some(({ test, outcome }) => isDanger(test, outcome))
+  panelId !== null && answers.some(({ test, outcome }) => outcomeLevel(test, outcome) === 'stop')
     ? manager.findOneBy(BreakerTable, { panelId, role: 'main', removedAt: IsNull() })
     : null;
 

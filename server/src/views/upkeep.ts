@@ -3,6 +3,7 @@ import { dutiesOf, keepingPower, type UpkeepView } from '@phylaxon/core/views/up
 import { IsNull, type EntityManager } from 'typeorm';
 import { panelRow, siteRow, standingEntries } from '../record/index.ts';
 import { PanelTable } from '../store/index.ts';
+import { suspensionOf, suspensionReasons } from '@phylaxon/core/views/board';
 import { boardView } from './views.ts';
 
 /** What is kept up at a panel, when each is due, and the rounds that were made; in the site’s time zone, else in the asked one. */
@@ -21,17 +22,22 @@ export async function upkeepPage(manager: EntityManager, panelId: string, zone: 
   }));
   const [power] = await standingEntries(manager, panelId, 'keeps-power');
   const said = power?.content.breakerIds ?? null;
-  const kept = breakers.map(({ breaker, label, decision, handle }) => ({
-    breaker,
-    label,
-    isLeftAlone: decision.stop || handle !== 'on',
+  const suspension = suspensionOf(breakers);
+  const isSuspended = suspension.ofPanel('exercise');
+  const kept = breakers.map((one) => ({
+    breaker: one.breaker,
+    label: one.label,
+    isLeftAlone: suspension.ofBreaker('exercise', one) || one.handle !== 'on',
   }));
+  const duties = dutiesOf(
+    kept,
+    { rounds: made, rules, keepsPower: said, since: createdAt, zone: own ?? zone },
+    new Date().toISOString(),
+  );
   return {
-    duties: dutiesOf(
-      kept,
-      { rounds: made, rules, keepsPower: said, since: createdAt, zone: own ?? zone },
-      new Date().toISOString(),
-    ),
+    suspended: isSuspended ? suspensionReasons(suspension) : [],
+    // While a hazard suspends maintenance, nothing is due.
+    duties: isSuspended ? duties.map((one) => ({ ...one, isDue: false })) : duties,
     keepsPower: { breakerIds: keepingPower(kept, said), isSaid: said !== null },
     rounds: made.map(({ entryId, at, content: { duty, results } }) => ({
       entryId,

@@ -1,6 +1,6 @@
 import { cautionText } from '@phylaxon/core/diagnosis/decision';
+import { outcomeLevel } from '@phylaxon/core/facts/hazards';
 import {
-  isDanger,
   sayOutcome,
   TEST_WORDS,
   TESTS,
@@ -39,7 +39,7 @@ export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly 
     );
   const tap = (test: TestId, outcome: string) => {
     // A danger is stored at once, by itself: whoever taps it has other things to do.
-    if (isDanger(test, outcome))
+    if (outcomeLevel(test, outcome) === 'stop')
       return void once(() => act(caseEntries.answers(file.case.id, [{ test, outcome, at: now() }])));
     setFound(({ [test]: before, ...rest }) => (before === outcome ? rest : { ...rest, [test]: outcome }));
   };

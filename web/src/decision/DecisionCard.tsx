@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { classes, familyMark, Part, useUnits } from '../shared/index.ts';
 import { Causes } from './Causes.tsx';
 import { DoThis } from './DoThis.tsx';
+import { Hazards } from './Hazards.tsx';
 import { NextTests, type Changes } from './NextTests.tsx';
 import { Reasons } from './Reasons.tsx';
 import { StopNotice } from './StopNotice.tsx';
@@ -34,7 +35,7 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
   const { say } = useUnits();
   const { stop, headline, reasons, causes, overturnedBy, next, also } = decision;
   const mark = familyMark({ ...decision, stop: stop.active });
-  const eyebrow = stop.active ? 'Once it is safe' : headline.startsWith(mark.word) ? null : mark.word;
+  const eyebrow = headline.startsWith(mark.word) ? null : mark.word;
   const onlyStop = decision.action === 'make-safe-and-call';
   const [lead, ...further] = reasons;
   return (
@@ -53,6 +54,7 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
             )}
           </header>
         )}
+        <Hazards decision={decision} />
         {!onlyStop && decision.family !== 'need-more' && <DoThis decision={decision} />}
         {children}
         {next.length > 0 && (
@@ -71,7 +73,7 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
           </Part>
         )}
         {also.length > 0 && (
-          <Part title="Also found">
+          <Part title={stop.active ? 'Once it is safe' : 'Also found'}>
             <ul className="space-y-1">
               {also.map((finding) => (
                 <li key={finding.action}>

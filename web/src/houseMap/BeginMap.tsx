@@ -1,6 +1,6 @@
 import { MAP_CHECKS, type MapCheck } from '@phylaxon/core/panel/circuitMap';
 import type { HouseMap } from '@phylaxon/core/record/panelEntries';
-import type { Board } from '@phylaxon/core/views/board';
+import { suspensionOf, type Board } from '@phylaxon/core/views/board';
 import { mapMinutes, readRooms, roundsOf, withPlace, type MapWay } from '@phylaxon/core/views/houseMap';
 import { useId, useMemo, useState } from 'react';
 import { newId } from '../api/index.ts';
@@ -13,6 +13,7 @@ import {
   SelectInput,
   toggled,
   TypedLines,
+  Suspended,
 } from '../shared/index.ts';
 import { AddPlace } from './AddPlace.tsx';
 import { useTypedRooms } from './typedRooms.ts';
@@ -41,11 +42,13 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
   const [check, setCheck] = useState<MapCheck>('detect');
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const suspension = useMemo(() => suspensionOf(breakers), [breakers]);
   const { branches, untouched } = useMemo(() => {
     const all = breakers.filter(({ breaker }) => breaker.role === 'branch');
-    const isLeftAlone = ({ decision, handle }: Board['breakers'][number]) => decision.stop || handle !== 'on';
+    const isLeftAlone = (one: Board['breakers'][number]) =>
+      suspension.ofBreaker('mapping', one) || one.handle !== 'on';
     return { branches: all.filter((one) => !isLeftAlone(one)), untouched: all.filter(isLeftAlone) };
-  }, [breakers]);
+  }, [breakers, suspension]);
   const stayOn = useMemo(
     () => chosen ?? new Set(keepsPower.filter((one) => branches.some(({ breaker }) => breaker.id === one))),
     [chosen, keepsPower, branches],
@@ -82,6 +85,10 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
       setBusy(false);
     }
   };
+  if (suspension.ofPanel('mapping'))
+    return (
+      <Suspended title="Do not map this panel until the hazard is dealt with." suspension={suspension} />
+    );
   return (
     <div className="space-y-5">
       <div>

@@ -1,7 +1,12 @@
-import type { Board } from '@phylaxon/core/views/board';
+import { suspensionOf, type Board } from '@phylaxon/core/views/board';
 
-/** Breakers that a plan leaves where they are: those that feed a sub-panel, and those that danger has stopped. */
-export const handsOff = ({ breakers }: Board) => ({
-  feeders: new Set(breakers.flatMap(({ breaker, feeds }) => (feeds ? [breaker.id] : []))),
-  stopped: new Set(breakers.flatMap(({ breaker, decision }) => (decision.stop ? [breaker.id] : []))),
-});
+/** Breakers that a plan leaves where they are: those that feed a sub-panel, and those whose hazard suspends other work. */
+export function handsOff({ breakers }: Board) {
+  const suspension = suspensionOf(breakers);
+  return {
+    feeders: new Set(breakers.flatMap(({ breaker, feeds }) => (feeds ? [breaker.id] : []))),
+    stopped: new Set(
+      breakers.filter((one) => suspension.ofBreaker('planned-work', one)).map(({ breaker }) => breaker.id),
+    ),
+  };
+}

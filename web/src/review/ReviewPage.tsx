@@ -15,6 +15,7 @@ import {
   reviewHeadline,
   settlingSteps,
   VERDICT_MEANS,
+  waitingRisks,
   type PanelReviewView,
   type ShownSign,
 } from '@phylaxon/core/views/panelReview';
@@ -67,7 +68,7 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
       {urgent !== null && <p className="mt-1 text-lg font-semibold">{urgent}</p>}
       <p className="mt-2">{means.protects}</p>
       <p className="mt-1">
-        <strong>If you wait:</strong> {means.waiting}
+        <strong>If you wait:</strong> {waitingRisks(review)}
       </p>
       {review.wouldSettle.length > 0 && (
         <div className="mt-2">

@@ -1,11 +1,11 @@
 import { sayBreaker, type Leg } from '@phylaxon/core/panel/layout';
 import type { SoakPlan } from '@phylaxon/core/diagnosis/soak';
-import type { Board } from '@phylaxon/core/views/board';
+import { suspensionOf, type Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { recordQueries } from '../queries/index.ts';
-import { ampsText, Button, classes, Notice, PageHead } from '../shared/index.ts';
+import { ampsText, Button, classes, Notice, PageHead, Suspended } from '../shared/index.ts';
 import { useProfile } from '../stores/index.ts';
 import { ScanBoard } from './ScanBoard.tsx';
 import { NOT_BEGUN, useScans, type Scan } from './scanStore.ts';
@@ -28,7 +28,9 @@ export function ScanPage() {
   const drop = useScans((state) => state.drop);
   const profile = useProfile((state) => state.profile);
   const change = (changed: Partial<Scan>) => changeScan(panelId, changed);
-  const isDanger = view?.review.soon === 'now';
+  const suspension = useMemo(() => suspensionOf(board?.breakers ?? []), [board]);
+  const isSuspended = suspension.ofPanel('load-test');
+  const isDanger = isSuspended || view?.review.soon === 'now';
   const plan = useMemo(() => (board && whole ? withoutStopped(whole, board) : undefined), [board, whole]);
   const step = scan.soakedFrom === null ? 'on' : scan.scanning ? 'scan' : 'soak';
   return (
@@ -55,7 +57,13 @@ export function ScanPage() {
           ))}
         </ol>
       </PageHead>
-      {isDanger && (
+      {isSuspended && (
+        <Suspended
+          title="Do not put this panel under load until the hazard is dealt with."
+          suspension={suspension}
+        />
+      )}
+      {isDanger && !isSuspended && (
         <Notice title="Do not put this panel under load: what was found is a danger as it stands.">
           <Link
             to={`/panels/${panelId}/review`}
@@ -190,7 +198,10 @@ function legsWith({ steps }: SoakPlan, isOn: (loadId: string) => boolean): Recor
 
 /** A plan without the circuits that are to be left off: what stops there is no load for a soak. */
 function withoutStopped(plan: SoakPlan, board: Board): SoakPlan & { stopped: string[] } {
-  const stopped = board.breakers.filter(({ decision }) => decision.stop).map(({ breaker }) => breaker.id);
+  const suspension = suspensionOf(board.breakers);
+  const stopped = board.breakers
+    .filter((one) => suspension.ofBreaker('load-test', one))
+    .map(({ breaker }) => breaker.id);
   return { ...plan, steps: plan.steps.filter(({ breakerId }) => !stopped.includes(breakerId)), stopped };
 }
 

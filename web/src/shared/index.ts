@@ -19,6 +19,7 @@ export * from './ProgressBar.tsx';
 export * from './SelectInput.tsx';
 export * from './SendButton.tsx';
 export * from './SimulatedMark.tsx';
+export * from './Suspended.tsx';
 export * from './toggled.ts';
 export * from './TypedInput.tsx';
 export * from './TypedLines.tsx';

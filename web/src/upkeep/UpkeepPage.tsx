@@ -1,11 +1,12 @@
 import { dutyOf, type DutyId } from '@phylaxon/core/facts/upkeep';
+import { suspensionOf } from '@phylaxon/core/views/board';
 import type { UpkeepFollows, UpkeepView } from '@phylaxon/core/views/upkeep';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { api } from '../api/index.ts';
 import { recordQueries } from '../queries/index.ts';
-import { asButton, Button, Notice, PageHead, useUnits } from '../shared/index.ts';
+import { asButton, Button, Notice, PageHead, Suspended, useUnits } from '../shared/index.ts';
 import { useChanges, useProfile } from '../stores/index.ts';
 import { OwnDates } from './OwnDates.tsx';
 import { RoundOfUpkeep } from './RoundOfUpkeep.tsx';
@@ -17,6 +18,8 @@ export function UpkeepPage() {
   const { data: upkeep, error } = useQuery(recordQueries.upkeep(panelId));
   useChanges(`/panels/${panelId}`);
   const [duty, setDuty] = useState<DutyId | null>(null);
+  const suspension = board && suspensionOf(board.breakers);
+  const isSuspended = suspension?.ofPanel('exercise') ?? false;
   const problem = noBoard?.message ?? error?.message;
   const under = upkeep?.duties.find((one) => one.duty === duty);
   return (
@@ -28,7 +31,13 @@ export function UpkeepPage() {
         </p>
       </PageHead>
       {problem && <Notice title={problem} />}
-      {board && upkeep && under && (
+      {suspension && isSuspended && (
+        <Suspended
+          title="Do not exercise breakers at this panel until the hazard is dealt with."
+          suspension={suspension}
+        />
+      )}
+      {board && upkeep && under && !isSuspended && (
         <RoundOfUpkeep
           key={under.duty}
           board={board}
@@ -37,9 +46,9 @@ export function UpkeepPage() {
           onEnd={() => setDuty(null)}
         />
       )}
-      {board && upkeep && !under && (
+      {board && upkeep && (!under || isSuspended) && (
         <>
-          <Due upkeep={upkeep} panel={board.panel} onBegin={setDuty} />
+          {!isSuspended && <Due upkeep={upkeep} panel={board.panel} onBegin={setDuty} />}
           <Calendar siteId={board.site.id} />
           <Made upkeep={upkeep} />
         </>

@@ -174,7 +174,7 @@ describe('what is next in a case', () => {
     });
     const wet = main({ observations: [anObservation('water-signs', 'wet-now', -90_000)] });
     const view = lookAtCase({ ...unknown, main: wet }, 'homeowner');
-    expect([view.step.kind, view.decision.stop.onlyAtMain]).toEqual(['stop', true]);
+    expect([view.step.kind, view.decision.stop.isElsewhere]).toEqual(['stop', true]);
     const legs = (['leg-a', 'leg-b'] as const).map((point) => aReading('voltage', point, 0, -90_000));
     const old = lookAtCase({ ...unknown, main: main({ readings: legs }) }, 'homeowner');
     expect(old.items).toEqual([]);

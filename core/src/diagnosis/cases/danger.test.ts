@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { TestResult } from '../causes/index.ts';
+import type { TestResult } from '../../facts/vocabulary/index.ts';
 import { decide } from '../decision/index.ts';
 import { gatherEvidence } from '../evidence/index.ts';
 import { DEFAULT_POLICIES } from '../../record/settings/index.ts';
 import { aDossier, anEvent, anObservation, aReading, aTroubleCase, runs, uuid } from '../../testing/index.ts';
-import { isDanger, PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
+import { outcomeLevel } from '../../facts/hazards/index.ts';
+import { PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
 import { lookAtCase, type CaseRecord } from './index.ts';
 import { assess, diagnose } from '../engine/index.ts';
 
@@ -56,7 +57,7 @@ function whoStops(results: readonly TestResult[], profile: Profile) {
     case: view.decision.stop.active,
     step: view.step.kind === 'stop',
     api: diagnose({ profile, evidence: [...results] }).stop.active,
-    study: assess(results).stops.length > 0,
+    study: assess(results).hazard.level === 'stop',
   };
 }
 
@@ -89,7 +90,7 @@ describe('one rule of danger', () => {
         evidence,
         fc.constantFrom(...(Object.keys(PROFILE_LEVEL) as Profile[])),
         (results, profile) => {
-          const stops = assess(results).stops.length > 0;
+          const stops = assess(results).hazard.level === 'stop';
           if (stops) stopped++;
           expect(whoStops(results, profile)).toEqual(everybody(stops));
         },
@@ -102,7 +103,7 @@ describe('one rule of danger', () => {
 
   const DANGERS = (Object.keys(TESTS) as TestId[]).flatMap((id) =>
     TESTS[id].outcomes
-      .filter((outcome) => isDanger(id, outcome))
+      .filter((outcome) => outcomeLevel(id, outcome) === 'stop')
       .map((outcome): TestResult => ({ test: id, outcome })),
   );
   const HANDS =
@@ -192,7 +193,10 @@ describe('one rule of danger', () => {
           ),
         ),
       ).stop;
-    expect(stopWith('on')).toMatchObject({ active: true, reasons: [expect.stringMatching(/joint is hot/)] });
+    expect(stopWith('on')).toMatchObject({
+      active: true,
+      reasons: [expect.stringMatching(/connection is hot/)],
+    });
     expect(stopWith('off').active).toBe(false);
   });
 });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { cautionText } from '../decision/index.ts';
+import { consequencesOf } from '../../facts/hazards/index.ts';
+import { cautionText, type Decision } from '../decision/index.ts';
 import { sayPlace, KIND_WORDS } from '../../panel/layout/index.ts';
 import { sayDuration, sayQuantity } from '../../facts/quantities/index.ts';
 import { marked } from '../evidence/index.ts';
@@ -25,6 +26,11 @@ export const handOverCard = z.object({
   conductor: z.string().nullable(),
   loads: z.array(z.string()),
   stop: z.array(z.string()).describe('danger signs; empty: none was seen'),
+  hazards: z
+    .array(z.string())
+    .default([])
+    .describe('findings that restrict use until they are dealt with, this breaker’s and the panel’s'),
+  untilThen: z.array(z.string()).default([]).describe('what to do until they are dealt with'),
   tried: z.array(line).describe('resets, trips and trials, oldest first'),
   found: z.array(line).describe('what was seen, heard, felt and measured, oldest first'),
   notAnswered: z.array(z.string()),
@@ -102,6 +108,8 @@ export function handOverOf(file: CaseRecord): HandOverCard {
       : null,
     loads: circuit?.loads.map(({ name }) => name) ?? [],
     stop: decision.stop.reasons,
+    hazards: restrictions(decision).map(({ text }) => text),
+    untilThen: decision.stop.active ? decision.stop.doNow : (consequencesOf(decision.hazard)?.now ?? []),
     tried: events.map((event) => ({ at: event.at, text: marked(event, sayEvent(event)) })),
     found: items
       .filter(({ origin }) => origin === 'reading' || origin === 'observation')
@@ -130,6 +138,10 @@ export function handOverOf(file: CaseRecord): HandOverCard {
     }),
   };
 }
+
+/** Findings from `restrict` on that are no stop. */
+const restrictions = ({ hazard, panelHazard }: Decision) =>
+  [...hazard.findings, ...panelHazard.findings].filter(({ level }) => level === 'restrict');
 
 /** What nobody should do before whoever takes it over has come. */
 function doNot(

@@ -1,4 +1,5 @@
-import { isRareWhenSound, type Decision } from '../decision/index.ts';
+import { isRareWhenSound } from '../causes/index.ts';
+import type { Decision } from '../decision/index.ts';
 import type { EvidenceItem } from '../evidence/index.ts';
 import type { CauseId, Complaint, TestId } from '../../facts/vocabulary/index.ts';
 

@@ -1,6 +1,6 @@
 import { decide } from '../decision/index.ts';
 import type { BreakerRecord } from '../evidence/index.ts';
-import { isDanger } from '../../facts/vocabulary/index.ts';
+import { outcomeLevel } from '../../facts/hazards/index.ts';
 import { caseEvidence } from './caseEvidence.ts';
 import type { CaseRecord } from './schema.ts';
 
@@ -18,7 +18,7 @@ const entriesOf = ({ entries }: BreakerRecord) =>
       .map((entry) => ({
         kind,
         id: entry.id,
-        danger: 'test' in entry && isDanger(entry.test, entry.outcome),
+        danger: 'test' in entry && outcomeLevel(entry.test, entry.outcome) === 'stop',
       })),
   );
 
@@ -63,7 +63,11 @@ export function standInDanger(file: CaseRecord): StandInEntry[] {
     ...files.flatMap(entriesOf),
     ...about.answers
       .filter(({ simulated, takenBackAt }) => simulated && takenBackAt === null)
-      .map(({ id, test, outcome }) => ({ kind: 'answers' as const, id, danger: isDanger(test, outcome) })),
+      .map(({ id, test, outcome }) => ({
+        kind: 'answers' as const,
+        id,
+        danger: outcomeLevel(test, outcome) === 'stop',
+      })),
   ].filter(({ id }, i, list) => list.findIndex((one) => one.id === id) === i);
   if (!isStoppedWithout(file, new Set())) return [];
   for (const some of [all.filter(({ danger }) => danger), all]) {

@@ -1,26 +1,30 @@
-import type { CauseFacts } from './signs.ts';
+import { SOUND_FEEDER } from '../path/index.ts';
+import type { CauseFacts, Signs } from './signs.ts';
+
+/** Contacts that still close, over a high resistance. */
+const RESISTIVE_CONTACTS: Signs = {
+  'millivolt-drop': [{ 'like-peers': 4, raised: 16, high: 80 }, 'The contacts drop the voltage.'],
+  'face-temperature': [
+    { 'like-neighbours': 40, '3-to-15-over': 44, 'over-15-over': 16 },
+    'The contacts heat the breaker under load.',
+  ],
+  'power-after-reset': [{ restored: 40, 'still-dead': 60 }, 'The voltage is low, or gone under load.'],
+  'outlet-sag': [
+    { 'under-3-percent': 10, '3-to-6-percent': 20, 'over-6-percent': 70 },
+    'The contacts drop the voltage under load.',
+  ],
+};
 
 /** Causes in the breaker itself, its rating or the way it was worked. */
 export const BREAKER_CAUSES = {
   'electronic-unit-fault': {
     commonness: 26,
     why: 'Electronics age sooner than bimetals; surges end them.',
+    places: [
+      { share: 0.62, path: { handle: 'tripped' } },
+      { share: 0.38, path: {} },
+    ],
     signs: {
-      'load-terminal-voltage': [
-        { normal: 76, low: 1, zero: 22, 'one-pole-zero': 1 },
-        'Where it does not stay on there is nothing.',
-      ],
-      'outlet-voltage': [{ normal: 52, low: 1, zero: 47 }, 'Where it does not stay on there is nothing.'],
-      'trip-indicator': [
-        { shown: 34, 'not-shown': 16, 'no-indicator': 50 },
-        'An indicator, if there is one, shows a trip.',
-      ],
-      'power-loss-extent': [{ 'one-circuit': 92, none: 8 }, 'It opens its own circuit.'],
-      'handle-position': [
-        { middle: 49, on: 34, off: 12, 'one-half-low': 4 },
-        'It trips for nothing, or will not reset.',
-      ],
-      'handle-finger-test': [{ gives: 54, firm: 46 }, 'A tripped handle gives.'],
       'reset-feel': [
         { 'clean-clicks': 62, 'no-off-click': 5, 'hard-or-gritty': 4, 'will-not-latch': 29 },
         'Dead electronics may hold it open.',
@@ -83,18 +87,11 @@ export const BREAKER_CAUSES = {
   'weak-breaker': {
     commonness: 34,
     why: 'Years of load, many trips or a dead short take the set out of a bimetal.',
+    places: [
+      { share: 0.58, path: { handle: 'tripped' } },
+      { share: 0.42, path: {} },
+    ],
     signs: {
-      'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
-      'trip-indicator': [
-        { shown: 32, 'not-shown': 18, 'no-indicator': 50 },
-        'An indicator, if there is one, shows a trip.',
-      ],
-      'power-loss-extent': [{ 'one-circuit': 74, 'one-device': 2, none: 23 }, 'It opens its own circuit.'],
-      'handle-position': [
-        { middle: 49, on: 34, off: 12, 'one-half-low': 4 },
-        'It has tripped, whatever it looks like.',
-      ],
-      'handle-finger-test': [{ gives: 54, firm: 46 }, 'A tripped handle gives.'],
       'reset-result': [
         {
           holds: 22,
@@ -172,14 +169,19 @@ export const BREAKER_CAUSES = {
   'open-breaker': {
     commonness: 26,
     why: 'Burnt or broken contacts no longer close.',
+    places: [
+      { share: 0.6, path: { contacts: { own: 'open', other: 'open' } } },
+      { share: 0.22, path: { contacts: { own: 'open', other: 'ok' } } },
+      { share: 0.08, path: { contacts: { own: 'high', other: 'ok' } }, signs: RESISTIVE_CONTACTS },
+      { share: 0.03, path: { contacts: { own: 'open', other: 'open' }, handle: 'tripped' } },
+      { share: 0.05, path: { feeder: { ...SOUND_FEEDER, own: 'open' }, subject: 'feeder' } },
+      {
+        share: 0.02,
+        path: { feeder: { ...SOUND_FEEDER, own: 'open' }, subject: 'feeder', supplyAt: 'sub-panel' },
+      },
+      { share: 0.02, path: { feeder: { ...SOUND_FEEDER, own: 'open', other: 'open' }, subject: 'feeder' } },
+    ],
     signs: {
-      'power-loss-extent': [
-        { 'one-circuit': 93, 'one-device': 3, 'part-of-one-circuit': 1, 'several-circuits': 1, none: 1 },
-        'Its circuit is dead; where that has one appliance, the appliance.',
-      ],
-      'handle-position': [{ on: 94, middle: 2, off: 3 }, 'The handle is on.'],
-      'handle-finger-test': [{ firm: 93, gives: 7 }, 'It has not tripped.'],
-      'trip-indicator': [{ shown: 2, 'not-shown': 48, 'no-indicator': 50 }, 'It has not tripped.'],
       'reset-feel': [
         { 'clean-clicks': 85, 'no-off-click': 3, 'hard-or-gritty': 8, 'will-not-latch': 4 },
         'The handle works, the contacts do not.',
@@ -190,12 +192,6 @@ export const BREAKER_CAUSES = {
         { restored: 4, 'still-dead': 96 },
         'It stays on, and nothing comes out: the breaker itself.',
       ],
-      'outlet-voltage': [{ normal: 2, low: 5, zero: 93 }, 'Nothing comes out.'],
-      'load-terminal-voltage': [
-        { normal: 1, low: 4, zero: 79, 'one-pole-zero': 16 },
-        'Nothing comes out, with the line side alive.',
-      ],
-      'line-side-voltage': [{ 'both-legs-normal': 99, 'one-leg-missing': 0.5 }, 'Its supply is there.'],
       'clamp-current': [{ 'under-80': 99 }, 'Nothing flows.'],
       'stab-inspection': [{ clean: 94, 'pitted-or-burnt': 6 }, 'Its stab is sound.'],
       'known-good-swap': [
@@ -210,19 +206,13 @@ export const BREAKER_CAUSES = {
         { modern: 44, 'over-40-years': 40, 'family-withdrawn': 16 },
         'Age and trips burn contacts.',
       ],
-      'downstream-device': [
-        { tripped: 2, 'not-tripped': 54, 'none-found': 44 },
-        'No other device has opened.',
-      ],
     },
   },
   'stuck-breaker': {
     commonness: 7,
     why: 'Welded by a short, or seized because nobody ever moved it.',
+    places: [{ share: 1, path: {} }],
     signs: {
-      'power-loss-extent': [{ none: 96, 'one-circuit': 3 }, 'Nothing is dead: that is the trouble.'],
-      'handle-position': [{ on: 97, middle: 1, off: 2 }, 'It has not opened.'],
-      'handle-finger-test': [{ firm: 98, gives: 2 }, 'It does not give.'],
       'reset-feel': [
         { 'clean-clicks': 28, 'no-off-click': 33, 'hard-or-gritty': 37, 'will-not-latch': 2 },
         'Seized, or without a click at off.',
@@ -268,7 +258,6 @@ export const BREAKER_CAUSES = {
         { 'first-time': 84, few: 8, 'many-overload': 2, 'after-dead-short': 6 },
         'It never trips.',
       ],
-      'outlet-voltage': [{ normal: 97, low: 2, zero: 0.5 }, 'It is on.'],
       'power-after-reset': [{ restored: 80, 'still-dead': 20 }, 'It was never off.'],
       'light-behaviour': [
         { steady: 72, 'dims-on-start': 26, 'flicker-one-circuit': 1 },
@@ -280,17 +269,12 @@ export const BREAKER_CAUSES = {
   'worn-mechanism': {
     commonness: 32,
     why: 'Springs and latches wear; grit and grease stiffen them.',
+    places: [
+      { share: 0.78, path: { handle: 'tripped' } },
+      { share: 0.12, path: { handle: 'off' } },
+      { share: 0.1, path: {} },
+    ],
     signs: {
-      'trip-indicator': [
-        { shown: 36, 'not-shown': 14, 'no-indicator': 50 },
-        'An indicator, if there is one, shows a trip.',
-      ],
-      'power-loss-extent': [{ 'one-circuit': 90, 'one-device': 2, none: 7 }, 'It will not go on again.'],
-      'handle-position': [
-        { middle: 40, on: 22, off: 28, 'one-half-low': 10 },
-        'It sits where it should not.',
-      ],
-      'handle-finger-test': [{ gives: 76, firm: 24 }, 'A worn handle is loose.'],
       'reset-feel': [
         { 'clean-clicks': 4, 'no-off-click': 13, 'hard-or-gritty': 41, 'will-not-latch': 42 },
         'That is what worn means.',
@@ -323,8 +307,6 @@ export const BREAKER_CAUSES = {
       ],
       'panel-age': [{ modern: 32, 'over-40-years': 48, 'family-withdrawn': 20 }, 'Age wears them.'],
       'load-share': [{ 'under-80': 82, '80-to-100': 15, '100-to-135': 3 }, 'Load has nothing to do with it.'],
-      'outlet-voltage': [{ normal: 26, low: 2, zero: 72 }, 'It does not stay on.'],
-      'load-terminal-voltage': [{ normal: 38, low: 2, zero: 56, 'one-pole-zero': 4 }, 'It does not stay on.'],
       'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'Everything is fine elsewhere.'],
       'test-button': [
         { 'trips-and-resets': 32, 'does-not-trip': 2, 'will-not-reset': 16, 'no-button': 50 },
@@ -335,10 +317,11 @@ export const BREAKER_CAUSES = {
   'oversized-breaker': {
     commonness: 10,
     why: 'Somebody once installed a larger breaker to stop a trip.',
+    places: [
+      { share: 0.02, path: { handle: 'tripped' } },
+      { share: 0.98, path: {} },
+    ],
     signs: {
-      'power-loss-extent': [{ none: 88, 'one-circuit': 10 }, 'It works, and that is the danger.'],
-      'handle-position': [{ on: 96, middle: 2, off: 2 }, 'It does not trip.'],
-      'handle-finger-test': [{ firm: 97, gives: 3 }, 'It does not trip.'],
       'reset-result': [{ holds: 97, 'trips-at-once': 1 }, 'It holds more than its conductor may carry.'],
       'conductor-vs-breaker': [
         { matched: 1, 'wire-too-small': 98, 'wire-has-room': 0.5 },
@@ -364,7 +347,6 @@ export const BREAKER_CAUSES = {
         'The breaker is younger than the wire.',
       ],
       'power-after-reset': [{ restored: 85, 'still-dead': 15 }, 'Nothing was dead.'],
-      'outlet-voltage': [{ normal: 97, low: 2, zero: 0.5 }, 'It works.'],
       'trips-on-record': [
         { 'first-time': 82, few: 14, 'many-overload': 3, 'after-dead-short': 1 },
         'It does not trip.',
@@ -386,20 +368,12 @@ export const BREAKER_CAUSES = {
   'incomplete-reset': {
     commonness: 130,
     why: 'Most failed resets never reached off, and a tripped handle may look on.',
+    places: [
+      { share: 0.74, path: { handle: 'half' } },
+      { share: 0.21, path: { handle: 'tripped' } },
+      { share: 0.05, path: { handle: 'off' } },
+    ],
     signs: {
-      'power-loss-extent': [
-        { 'one-circuit': 90, 'one-device': 3, 'part-of-one-circuit': 3, 'half-the-house': 1, none: 1 },
-        'Its circuit is dead; where that has one appliance, the appliance.',
-      ],
-      'handle-position': [
-        { on: 36, middle: 38, off: 6, 'one-half-low': 20 },
-        'It looks on, or sits in the middle.',
-      ],
-      'handle-finger-test': [{ gives: 92, firm: 8 }, 'A tripped handle gives: that is how it is found.'],
-      'trip-indicator': [
-        { shown: 46, 'not-shown': 5, 'no-indicator': 49 },
-        'An indicator, if there is one, shows it.',
-      ],
       'reset-feel': [
         { 'clean-clicks': 38, 'no-off-click': 58, 'hard-or-gritty': 1, 'will-not-latch': 3 },
         'It never clicked at off; done right, it does.',
@@ -414,11 +388,6 @@ export const BREAKER_CAUSES = {
         { 'first-time': 86, few: 11, 'many-overload': 1, 'after-dead-short': 2 },
         'Something tripped it once.',
       ],
-      'outlet-voltage': [{ normal: 28, low: 1, zero: 71 }, 'It is open, until it is reset all the way.'],
-      'load-terminal-voltage': [
-        { normal: 28, low: 1, zero: 61, 'one-pole-zero': 10 },
-        'It is open, or one half of it is, until it is reset all the way.',
-      ],
       'known-good-swap': [
         { 'fault-follows-circuit': 60, 'fault-stays-with-breaker': 40 },
         'Another breaker, switched on properly, simply works.',
@@ -430,10 +399,6 @@ export const BREAKER_CAUSES = {
       'clamp-current': [
         { 'under-80': 88, '80-to-100': 9, '100-to-135': 2 },
         'Nothing flows, or the usual once it is reset.',
-      ],
-      'downstream-device': [
-        { tripped: 2, 'not-tripped': 53, 'none-found': 45 },
-        'No other device has opened.',
       ],
       'trip-pattern': [
         {
@@ -451,9 +416,13 @@ export const BREAKER_CAUSES = {
   'wrong-part': {
     commonness: 14,
     why: 'Series of one maker do not interchange, though they seem to fit.',
+    places: [
+      { share: 0.2, path: { stab: { own: 'open', other: 'ok' } } },
+      { share: 0.14, path: { stab: { own: 'high', other: 'ok' } } },
+      { share: 0.12, path: { handle: 'tripped' } },
+      { share: 0.54, path: {} },
+    ],
     signs: {
-      'power-loss-extent': [{ none: 56, 'one-circuit': 42 }, 'It seats badly: now and then, or quite, dead.'],
-      'handle-position': [{ on: 86, middle: 10, off: 3 }, 'It need not have tripped.'],
       'part-match': [{ listed: 2, 'not-listed': 98 }, 'The label does not list it.'],
       'recent-change': [
         { none: 26, 'new-appliance': 2, 'new-wiring-or-breaker': 72 },
@@ -484,11 +453,6 @@ export const BREAKER_CAUSES = {
         'Warmth from the stab may trip it.',
       ],
       'power-after-reset': [{ restored: 56, 'still-dead': 44 }, 'It may touch again.'],
-      'outlet-voltage': [{ normal: 68, low: 12, zero: 20 }, 'It touches, or does not.'],
-      'load-terminal-voltage': [
-        { normal: 70, low: 10, zero: 18, 'one-pole-zero': 2 },
-        'It touches, or does not.',
-      ],
       smell: [{ none: 72, 'hot-plastic': 28 }, 'What does not clamp burns.'],
       'outlet-sag': [
         { 'under-3-percent': 54, '3-to-6-percent': 16, 'over-6-percent': 30 },

@@ -1,3 +1,4 @@
+import { SOUND_FEEDER } from '../path/index.ts';
 import type { CauseFacts } from './signs.ts';
 
 /** Causes at the breaker's joints and in the panel itself. */
@@ -5,13 +6,13 @@ export const JOINT_CAUSES = {
   'loose-terminal': {
     commonness: 46,
     why: 'Screws never torqued, aluminum that crept, strands that settled.',
+    places: [
+      { share: 0.28, path: { handle: 'tripped' } },
+      { share: 0.05, path: { terminal: 'open' } },
+      { share: 0.2, path: { terminal: 'high' } },
+      { share: 0.47, path: {} },
+    ],
     signs: {
-      'power-loss-extent': [
-        { none: 64, 'one-circuit': 31, 'part-of-one-circuit': 3 },
-        'It works, flickers or trips.',
-      ],
-      'handle-position': [{ on: 68, middle: 24, off: 7 }, 'Its heat may trip it.'],
-      'handle-finger-test': [{ firm: 72, gives: 28 }, 'Its heat may trip it.'],
       'reset-result': [
         {
           holds: 66,
@@ -81,16 +82,19 @@ export const JOINT_CAUSES = {
         { none: 76, 'new-appliance': 8, 'new-wiring-or-breaker': 15 },
         'Work, or only years.',
       ],
-      'load-terminal-voltage': [{ normal: 92, low: 6, zero: 1.5 }, 'Measured on the screw it is right.'],
     },
   },
   'burnt-stab': {
     commonness: 26,
     why: 'A breaker that was not pushed home, a worn clip, a bus that corroded.',
+    places: [
+      { share: 0.24, path: { stab: { own: 'open', other: 'ok' } } },
+      { share: 0.08, path: { stab: { own: 'open', other: 'open' } } },
+      { share: 0.2, path: { stab: { own: 'high', other: 'ok' } } },
+      { share: 0.16, path: { handle: 'tripped' } },
+      { share: 0.32, path: {} },
+    ],
     signs: {
-      'power-loss-extent': [{ 'one-circuit': 55, 'one-device': 1.5, none: 42 }, 'Dead, or now and then.'],
-      'handle-position': [{ on: 80, middle: 14, off: 5 }, 'Its heat may trip it.'],
-      'handle-finger-test': [{ firm: 82, gives: 18 }, 'Its heat may trip it.'],
       'reset-result': [
         {
           holds: 68,
@@ -121,12 +125,6 @@ export const JOINT_CAUSES = {
         { 'like-peers': 14, '3-to-15-over': 40, 'over-15-over': 46 },
         'The heat is made at the other end.',
       ],
-      'load-terminal-voltage': [
-        { normal: 42, low: 22, zero: 31, 'one-pole-zero': 5 },
-        'The bus is alive, the breaker gets little of it.',
-      ],
-      'line-side-voltage': [{ 'both-legs-normal': 99, 'one-leg-missing': 0.5 }, 'The bus is alive.'],
-      'outlet-voltage': [{ normal: 46, low: 20, zero: 34 }, 'What the stab lets through.'],
       'millivolt-drop': [{ 'like-peers': 44, raised: 20, high: 36 }, 'From bus to screw it drops.'],
       'stab-inspection': [{ clean: 2, 'pitted-or-burnt': 98 }, 'Seen once it is out.'],
       'terminal-inspection': [
@@ -155,15 +153,11 @@ export const JOINT_CAUSES = {
   'shared-terminal': {
     commonness: 16,
     why: 'No space was left, and somebody put two conductors under one screw.',
+    places: [
+      { share: 0.38, path: { handle: 'tripped' } },
+      { share: 0.62, path: {} },
+    ],
     signs: {
-      'power-loss-extent': [
-        { none: 50, 'one-circuit': 36, 'several-circuits': 13 },
-        'Two circuits are on one breaker.',
-      ],
-      'handle-position': [
-        { on: 62, middle: 28, off: 6, 'one-half-low': 3 },
-        'Together they may overload it.',
-      ],
       'reset-result': [
         { holds: 58, 'trips-in-seconds': 2, 'trips-in-minutes': 30, 'trips-after-hours': 10 },
         'Together they may overload it.',
@@ -208,11 +202,6 @@ export const JOINT_CAUSES = {
         'A circuit was added.',
       ],
       'panel-touch': [{ cool: 70, warm: 28, hot: 2 }, 'One of the two is never quite tight.'],
-      'handle-finger-test': [{ firm: 62, gives: 38 }, 'Two circuits together may have tripped it.'],
-      'trip-indicator': [
-        { shown: 22, 'not-shown': 28, 'no-indicator': 50 },
-        'Two circuits together may have tripped it.',
-      ],
       'light-behaviour': [
         { steady: 78, 'dims-on-start': 19, 'flicker-one-circuit': 3 },
         'Two circuits’ loads drop more volts.',
@@ -222,12 +211,11 @@ export const JOINT_CAUSES = {
   moisture: {
     commonness: 16,
     why: 'Service pipes breathe damp air into the panel; basements flood.',
+    places: [
+      { share: 0.2, path: { handle: 'tripped' } },
+      { share: 0.8, path: {} },
+    ],
     signs: {
-      'power-loss-extent': [
-        { none: 72, 'one-circuit': 18, 'several-circuits': 9 },
-        'It troubles more than one.',
-      ],
-      'handle-position': [{ on: 74, middle: 20, off: 5 }, 'Now and then one trips.'],
       'water-signs': [{ dry: 3, 'condensation-or-rust': 76, 'wet-now': 21 }, 'Rust, drops, a tide mark.'],
       'terminal-inspection': [
         {
@@ -284,12 +272,19 @@ export const JOINT_CAUSES = {
   'bus-failing': {
     commonness: 20,
     why: 'Main lugs and bus bars loosen and burn; some old families are known for it.',
+    places: [
+      { share: 0.08, path: { bus: { own: 'open', other: 'ok' } } },
+      { share: 0.04, path: { bus: { own: 'ok', other: 'open' } } },
+      {
+        share: 0.04,
+        path: { feeder: { ...SOUND_FEEDER, bus: { own: 'open', other: 'ok' } }, supplyAt: 'main' },
+      },
+      { share: 0.26, path: { bus: { own: 'high', other: 'ok' } } },
+      { share: 0.08, path: { stab: { own: 'open', other: 'ok' }, bus: { own: 'high', other: 'ok' } } },
+      { share: 0.12, path: { handle: 'tripped' } },
+      { share: 0.24, path: {} },
+    ],
     signs: {
-      'power-loss-extent': [
-        { 'several-circuits': 52, none: 26, 'half-the-house': 9, 'one-circuit': 12 },
-        'Several circuits misbehave.',
-      ],
-      'handle-position': [{ on: 74, middle: 20, off: 4 }, 'Neighbors trip together.'],
       'light-behaviour': [
         {
           steady: 20,
@@ -333,11 +328,6 @@ export const JOINT_CAUSES = {
         { random: 58, 'many-loads-together': 32, 'hot-weather': 6, 'motor-starting': 4 },
         'When the house draws much.',
       ],
-      'outlet-voltage': [{ normal: 60, low: 23, zero: 17 }, 'What the bus lets through.'],
-      'main-load-side-voltage': [
-        { 'both-normal': 96, 'one-missing': 3, 'both-missing': 1 },
-        'At the lugs it may fail.',
-      ],
       'known-good-swap': [
         { 'fault-follows-circuit': 94, 'fault-stays-with-breaker': 6 },
         'The bus burns the next one too.',
@@ -347,10 +337,6 @@ export const JOINT_CAUSES = {
         'Where a lead is put to the bus it drops.',
       ],
       'water-signs': [{ dry: 76, 'condensation-or-rust': 20, 'wet-now': 4 }, 'Damp is often behind it.'],
-      'load-terminal-voltage': [
-        { normal: 78, low: 9, zero: 12, 'one-pole-zero': 1 },
-        'What the bus lets through.',
-      ],
     },
   },
 } satisfies Record<string, CauseFacts>;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { CauseId } from '../../facts/vocabulary/index.ts';
-import { CAUSE_IDS } from './likelihood.ts';
+import { CAUSE_IDS } from './hypotheses.ts';
 import { prior, type Context } from './prior.ts';
 
 /** What a closed case was confirmed to have been, and what was known of its breaker before anything was looked at. */

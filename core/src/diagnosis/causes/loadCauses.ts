@@ -1,26 +1,43 @@
 import { sayTemperature } from '../../facts/quantities/index.ts';
-import type { CauseFacts } from './signs.ts';
+import type { CauseFacts, Signs } from './signs.ts';
+
+/** A load within the rating that runs for hours: by the code it may be 80 % of the rating at most. */
+const CONTINUOUS: Signs = {
+  'load-share': [
+    { 'under-80': 3, '80-to-100': 92, '100-to-135': 5 },
+    'A continuous load over 80 % of the rating.',
+  ],
+  'clamp-current': [
+    { 'under-80': 3, '80-to-100': 92, '100-to-135': 5 },
+    'A continuous load over 80 % of the rating.',
+  ],
+  'reset-result': [
+    { holds: 16, 'trips-at-once': 1, 'trips-in-seconds': 1, 'trips-in-minutes': 22, 'trips-after-hours': 60 },
+    'The breaker warms up for hours before it opens.',
+  ],
+  'trip-pattern': [
+    { 'one-appliance': 52, 'many-loads-together': 26, 'hot-weather': 12, random: 10 },
+    'One load that runs for hours.',
+  ],
+  'trip-vs-curve': [
+    { 'within-band': 84, 'too-early': 15, 'too-late-or-never': 1 },
+    'Close to the limit of a sound breaker.',
+  ],
+  'appliance-check': [{ 'trips-there-too': 3, 'fine-there': 97 }, 'The appliance is sound.'],
+};
 
 /** Causes in what is connected, or in the air around the breaker. The breaker does its work. */
 export const LOAD_CAUSES = {
   overload: {
     commonness: 190,
     why: 'By far the commonest: outlets are many, a circuit carries one heater and a kettle at most.',
+    places: [
+      { share: 0.6, path: { handle: 'tripped' } },
+      { share: 0.28, path: {} },
+      { share: 0.08, path: { handle: 'tripped' }, signs: CONTINUOUS },
+      { share: 0.04, path: {}, signs: CONTINUOUS },
+    ],
     signs: {
-      'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
-      'power-loss-extent': [
-        { 'one-circuit': 80, 'one-device': 2, none: 17 },
-        'It opens its own circuit, and may hold again by now.',
-      ],
-      'handle-position': [
-        { middle: 52, on: 28, off: 14, 'one-half-low': 4 },
-        'It has tripped, whatever it looks like.',
-      ],
-      'handle-finger-test': [{ gives: 62, firm: 38 }, 'A tripped handle gives; one that was reset is firm.'],
-      'trip-indicator': [
-        { shown: 36, 'not-shown': 14, 'no-indicator': 50 },
-        'An indicator, if there is one, shows it.',
-      ],
       'reset-result': [
         {
           holds: 34,
@@ -83,18 +100,11 @@ export const LOAD_CAUSES = {
   'appliance-fault': {
     commonness: 120,
     why: 'Cords, heating elements and motors wear; most faults on a circuit are in what is plugged into it.',
+    places: [
+      { share: 0.78, path: { handle: 'tripped' } },
+      { share: 0.22, path: {} },
+    ],
     signs: {
-      'outlet-voltage': [{ normal: 54, low: 2, zero: 44 }, 'While it stands tripped its outlets are dead.'],
-      'power-loss-extent': [{ 'one-circuit': 83, 'one-device': 3, none: 13 }, 'It opens its own circuit.'],
-      'handle-position': [
-        { middle: 59, on: 22, off: 14, 'one-half-low': 4 },
-        'It has tripped, whatever it looks like.',
-      ],
-      'handle-finger-test': [{ gives: 70, firm: 30 }, 'A tripped handle gives.'],
-      'trip-indicator': [
-        { shown: 38, 'not-shown': 12, 'no-indicator': 50 },
-        'An indicator, if there is one, shows it.',
-      ],
       'reset-feel': [
         { 'clean-clicks': 86, 'no-off-click': 3, 'hard-or-gritty': 1, 'will-not-latch': 10 },
         'Into a short it may not stay latched.',
@@ -152,18 +162,11 @@ export const LOAD_CAUSES = {
   'undersized-breaker': {
     commonness: 12,
     why: 'Rare: a fixed appliance was changed for a larger one on a conductor that has room.',
+    places: [
+      { share: 0.57, path: { handle: 'tripped' } },
+      { share: 0.43, path: {} },
+    ],
     signs: {
-      'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
-      'trip-indicator': [
-        { shown: 30, 'not-shown': 20, 'no-indicator': 50 },
-        'An indicator, if there is one, shows a trip.',
-      ],
-      'power-loss-extent': [{ 'one-circuit': 82, none: 16 }, 'It opens its own circuit.'],
-      'handle-position': [
-        { middle: 49, on: 34, off: 12, 'one-half-low': 4 },
-        'It trips on its own fixed load.',
-      ],
-      'handle-finger-test': [{ gives: 52, firm: 48 }, 'A tripped handle gives.'],
       'reset-result': [
         {
           holds: 18,
@@ -206,21 +209,11 @@ export const LOAD_CAUSES = {
   'motor-inrush': {
     commonness: 22,
     why: 'Compressors, saws and pumps start with several times their current.',
+    places: [
+      { share: 0.66, path: { handle: 'tripped' } },
+      { share: 0.34, path: {} },
+    ],
     signs: {
-      'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
-      'trip-indicator': [
-        { shown: 34, 'not-shown': 16, 'no-indicator': 50 },
-        'An indicator, if there is one, shows a trip.',
-      ],
-      'power-loss-extent': [
-        { 'one-circuit': 80, 'one-device': 3, none: 16 },
-        'It opens its own circuit: a motor’s often has nothing else on it.',
-      ],
-      'handle-position': [
-        { middle: 52, on: 30, off: 13, 'one-half-low': 4 },
-        'It has tripped, whatever it looks like.',
-      ],
-      'handle-finger-test': [{ gives: 60, firm: 40 }, 'A tripped handle gives.'],
       'reset-result': [
         { holds: 56, 'trips-at-once': 18, 'trips-in-seconds': 22, 'trips-in-minutes': 3 },
         'It holds until the motor starts.',
@@ -263,21 +256,11 @@ export const LOAD_CAUSES = {
   'hot-surroundings': {
     commonness: 24,
     why: 'A panel in the sun or beside a boiler, or loaded breakers side by side.',
+    places: [
+      { share: 0.55, path: { handle: 'tripped' } },
+      { share: 0.45, path: {} },
+    ],
     signs: {
-      'outlet-voltage': [{ normal: 66, low: 2, zero: 32 }, 'While it stands tripped its outlets are dead.'],
-      'trip-indicator': [
-        { shown: 30, 'not-shown': 20, 'no-indicator': 50 },
-        'An indicator, if there is one, shows a trip.',
-      ],
-      'power-loss-extent': [
-        { 'one-circuit': 74, none: 22, 'several-circuits': 3 },
-        'It opens its own circuit.',
-      ],
-      'handle-position': [
-        { middle: 45, on: 38, off: 12, 'one-half-low': 4 },
-        'It has tripped, whatever it looks like.',
-      ],
-      'handle-finger-test': [{ gives: 50, firm: 50 }, 'A tripped handle gives.'],
       'reset-result': [
         {
           holds: 45,
@@ -327,43 +310,32 @@ export const LOAD_CAUSES = {
   'device-failed': {
     commonness: 60,
     why: 'Lamps, switches, outlets and appliances die by themselves.',
+    places: [
+      { share: 0.85, path: { applianceFailed: true } },
+      { share: 0.15, path: { applianceFailed: true, wiring: { hot: 'open', neutral: 'ok', from: 'end' } } },
+    ],
     signs: {
-      'power-loss-extent': [
-        { 'one-device': 90, 'part-of-one-circuit': 8, none: 1 },
-        'One thing is dead, everything else works.',
-      ],
-      'handle-position': [{ on: 97, middle: 1, off: 2 }, 'Nothing has tripped.'],
-      'handle-finger-test': [{ firm: 97, gives: 3 }, 'Nothing has tripped.'],
-      'trip-indicator': [{ shown: 1, 'not-shown': 49, 'no-indicator': 50 }, 'Nothing has tripped.'],
       'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'Nothing trips it.'],
       'power-after-reset': [{ restored: 2, 'still-dead': 98 }, 'A reset changes nothing.'],
       'trips-on-record': [
         { 'first-time': 88, few: 10, 'many-overload': 1, 'after-dead-short': 1 },
         'It is no tripping complaint.',
       ],
-      'outlet-voltage': [
-        { normal: 82, low: 2, high: 0.5, zero: 15 },
-        'The outlet is alive, unless it is the outlet that died.',
-      ],
-      'load-terminal-voltage': [{ normal: 98, low: 1, zero: 0.5 }, 'The breaker gives voltage.'],
       'appliance-check': [
         { 'trips-there-too': 1, 'fine-there': 99 },
         'It trips nothing; it is dead there too.',
       ],
-      'downstream-device': [{ tripped: 2, 'not-tripped': 56, 'none-found': 42 }, 'No device has opened.'],
     },
   },
   'no-fault': {
     commonness: 200,
     why: 'Much that is noticed has passed when somebody looks, or was none: a surge of the street, a bumped handle, a lamp that warmed up, a check.',
+    places: [
+      { share: 0.91, path: {} },
+      { share: 0.05, path: { handle: 'tripped' } },
+      { share: 0.04, path: { handle: 'off' } },
+    ],
     signs: {
-      'power-loss-extent': [
-        { none: 90, 'one-circuit': 8, 'one-device': 1, 'part-of-one-circuit': 0.5 },
-        'Nothing is dead, or what was is back.',
-      ],
-      'handle-position': [{ on: 92, middle: 4, off: 4 }, 'It is on, or was bumped off.'],
-      'handle-finger-test': [{ firm: 95, gives: 5 }, 'Nothing has tripped, but for once.'],
-      'trip-indicator': [{ shown: 3, 'not-shown': 47, 'no-indicator': 50 }, 'Nothing has tripped.'],
       'reset-feel': [
         { 'clean-clicks': 97, 'no-off-click': 1.5, 'hard-or-gritty': 0.4 },
         'It works as it should.',
@@ -399,7 +371,6 @@ export const LOAD_CAUSES = {
         { 'under-80': 86, '80-to-100': 12.5, '100-to-135': 1.3 },
         'The load is what it may be.',
       ],
-      'outlet-voltage': [{ normal: 98.5, low: 0.8, zero: 0.6 }, 'The outlet has what it should.'],
       'outlet-sag': [
         { 'under-3-percent': 88, '3-to-6-percent': 11.5, 'over-6-percent': 0.4 },
         'No joint drops volts.',
@@ -408,8 +379,6 @@ export const LOAD_CAUSES = {
         { correct: 98, 'open-ground': 1, reversed: 0.6, 'open-neutral': 0.2 },
         'It is wired as it should be.',
       ],
-      'load-terminal-voltage': [{ normal: 99.5, low: 0.3 }, 'The breaker gives full voltage.'],
-      'line-side-voltage': [{ 'both-legs-normal': 99.8 }, 'The supply is right.'],
       'terminal-temperature': [{ 'like-peers': 95, '3-to-15-over': 4.9 }, 'Its joint is like the others.'],
       'face-temperature': [{ 'like-neighbours': 92, '3-to-15-over': 7.9 }, 'Its face is like the others.'],
       'millivolt-drop': [{ 'like-peers': 97, raised: 2.8 }, 'Its contacts are sound.'],
@@ -433,7 +402,6 @@ export const LOAD_CAUSES = {
         'A new one behaves no otherwise.',
       ],
       'appliance-check': [{ 'trips-there-too': 0.8, 'fine-there': 99.2 }, 'Nothing plugged in is faulty.'],
-      'downstream-device': [{ tripped: 0.6, 'not-tripped': 54, 'none-found': 45.4 }, 'No device has opened.'],
       'leg-balance': [{ balanced: 90, unbalanced: 10 }, 'The legs share the load.'],
       'branch-off-check': [{ 'dead-as-expected': 99.8, 'still-live': 0.15 }, 'It opens.'],
     },

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { oneOf } from '../../facts/quantities/index.ts';
 import { COMPLAINTS, type CauseId, type Complaint } from '../../facts/vocabulary/index.ts';
 import { CAUSE_FACTS } from './causeFacts.ts';
-import { CAUSE_IDS } from './likelihood.ts';
+import { CAUSE_IDS } from './hypotheses.ts';
 
 /** What is known of the breaker before anything is looked at. */
 export const context = z.object({
@@ -20,6 +20,15 @@ export const context = z.object({
     .describe('whether anything can be plugged in; false: its loads are wired in'),
   tripped: z.boolean().optional().describe('whether it ever tripped, as far as is known'),
   complaint: z.enum(COMPLAINTS).optional().describe('what somebody comes with'),
+  causeRemoved: z.boolean().optional().describe('whether the cause of the last trip was found and removed'),
+  overloadAtTrip: z
+    .boolean()
+    .optional()
+    .describe('whether it carried more than it may when it last tripped, by the current on record'),
+  byTrips: z
+    .enum(['weak', 'sound', 'sluggish', 'undetermined'])
+    .optional()
+    .describe('what the trips and holds on record say about the breaker'),
   deadShorts: z
     .int()
     .min(0, 'Dead shorts cannot be fewer than none.')
@@ -158,6 +167,16 @@ const NEVER_TRIPPED: readonly Shift[] = [
   ['neutral-ground-fault', 0.1, 'It trips as it is closed.'],
 ];
 
+/** The cause of the last trip was found and removed. */
+const CAUSE_REMOVED: readonly Shift[] = [['no-fault', 40, 'What tripped it is gone.']];
+
+/** The current at the trip was measured, and was more than the breaker may carry. */
+const OVERLOAD_AT_TRIP: readonly Shift[] = [
+  ['overload', 10, 'It carried too much when it tripped.'],
+  ['undersized-breaker', 3, 'It carried too much when it tripped.'],
+  ['shared-terminal', 2, 'Two circuits on one breaker carry more.'],
+];
+
 /** A circuit of one appliance that is wired in. */
 const WITHOUT_PLUGS: readonly Shift[] = [
   ['overload', 0.25, 'Nobody plugs anything in: its load is what it always was.'],
@@ -176,6 +195,8 @@ function shifts({
   pluggable,
   tripped,
   complaint,
+  causeRemoved,
+  overloadAtTrip,
   deadShorts = 0,
 }: Context): Shift[] {
   return [
@@ -187,6 +208,8 @@ function shifts({
     ...(tripped === undefined ? [] : tripped ? HAS_TRIPPED : NEVER_TRIPPED),
     ...((complaint && BY_COMPLAINT[complaint]) ?? []),
     ...(pluggable === false ? WITHOUT_PLUGS : []),
+    ...(causeRemoved ? CAUSE_REMOVED : []),
+    ...(overloadAtTrip ? OVERLOAD_AT_TRIP : []),
     ...Array.from({ length: Math.min(MOST_SHORTS, deadShorts) }, () => PER_SHORT).flat(),
   ];
 }

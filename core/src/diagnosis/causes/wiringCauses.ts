@@ -1,3 +1,4 @@
+import { SOUND_FEEDER } from '../path/index.ts';
 import type { CauseFacts } from './signs.ts';
 
 /** Causes in the fixed wiring past the breaker. */
@@ -5,17 +6,11 @@ export const WIRING_CAUSES = {
   'wiring-short': {
     commonness: 48,
     why: 'A nail, a drill, a rubbed cable, a scorched outlet or a wet fixture.',
+    places: [
+      { share: 0.88, path: { handle: 'tripped' } },
+      { share: 0.12, path: {} },
+    ],
     signs: {
-      'power-loss-extent': [{ 'one-circuit': 94, 'one-device': 1.5, none: 3 }, 'It opens its own circuit.'],
-      'handle-position': [
-        { middle: 63, on: 15, off: 17, 'one-half-low': 4 },
-        'It has tripped, whatever it looks like.',
-      ],
-      'handle-finger-test': [{ gives: 78, firm: 22 }, 'A tripped handle gives.'],
-      'trip-indicator': [
-        { shown: 42, 'not-shown': 8, 'no-indicator': 50 },
-        'An indicator, if there is one, shows it.',
-      ],
       'reset-feel': [
         { 'clean-clicks': 58, 'no-off-click': 4, 'hard-or-gritty': 1, 'will-not-latch': 37 },
         'Into a dead short it trips at once and seems not to latch.',
@@ -59,7 +54,6 @@ export const WIRING_CAUSES = {
         { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
         'Any breaker trips on it.',
       ],
-      'outlet-voltage': [{ normal: 4, low: 1, zero: 95 }, 'The breaker stays open.'],
       'appliance-check': [
         { 'trips-there-too': 1, 'fine-there': 99 },
         'Everything plugged in is fine elsewhere.',
@@ -68,30 +62,17 @@ export const WIRING_CAUSES = {
         { dry: 84, 'condensation-or-rust': 12, 'wet-now': 4 },
         'Water shorts fixtures and boxes.',
       ],
-      'load-terminal-voltage': [
-        { normal: 80, low: 2, zero: 17 },
-        'It does not stay on long enough to be measured; where it does, it gives voltage.',
-      ],
     },
   },
   'ground-leakage': {
     commonness: 42,
     why: 'Outdoor outlets, damp boxes and old heating elements, on circuits with a GFCI breaker.',
+    places: [
+      { share: 0.68, path: { handle: 'tripped' } },
+      { share: 0.08, path: { device: 'tripped' } },
+      { share: 0.24, path: {} },
+    ],
     signs: {
-      'outlet-voltage': [{ normal: 34, low: 1, zero: 65 }, 'While it leaks the breaker stays open.'],
-      'trip-indicator': [
-        { shown: 36, 'not-shown': 14, 'no-indicator': 50 },
-        'An indicator, if there is one, shows a trip.',
-      ],
-      'power-loss-extent': [
-        { 'one-circuit': 78, 'part-of-one-circuit': 8, none: 13 },
-        'The breaker opens its own circuit.',
-      ],
-      'handle-position': [
-        { middle: 57, on: 25, off: 14, 'one-half-low': 4 },
-        'It has tripped, whatever it looks like.',
-      ],
-      'handle-finger-test': [{ gives: 62, firm: 38 }, 'A tripped handle gives.'],
       'reset-feel': [
         { 'clean-clicks': 84, 'no-off-click': 3, 'hard-or-gritty': 1, 'will-not-latch': 12 },
         'While it leaks the breaker may not stay on.',
@@ -151,31 +132,23 @@ export const WIRING_CAUSES = {
         { 'within-band': 22, 'too-early': 77, 'too-late-or-never': 1 },
         'Heat has nothing to do with it.',
       ],
-      'load-terminal-voltage': [
-        { normal: 88, low: 1, zero: 11 },
-        'It may not stay on long enough to be measured.',
-      ],
     },
   },
   'arcing-connection': {
     commonness: 40,
     why: 'Loose screws and back-stabbed outlets, broken strands, pinched cords.',
+    places: [
+      { share: 0.3, path: { handle: 'tripped' } },
+      { share: 0.14, path: { wiring: { hot: 'open', neutral: 'ok', from: 'middle' } } },
+      { share: 0.1, path: { wiring: { hot: 'ok', neutral: 'open', from: 'middle' } } },
+      { share: 0.18, path: { wiring: { hot: 'high', neutral: 'ok', from: 'middle' } } },
+      { share: 0.06, path: { wiring: { hot: 'ok', neutral: 'high', from: 'middle' } } },
+      { share: 0.22, path: {} },
+    ],
     signs: {
       'trips-on-record': [
         { 'first-time': 40, few: 54, 'many-overload': 4, 'after-dead-short': 2 },
         'It comes again, at no certain time.',
-      ],
-      'power-loss-extent': [
-        { 'part-of-one-circuit': 34, 'one-circuit': 32, 'one-device': 8, none: 26 },
-        'Past the loose joint it comes and goes.',
-      ],
-      'handle-position': [
-        { on: 62, middle: 28, off: 9 },
-        'A standard breaker does not see it; an AFCI breaker does.',
-      ],
-      'handle-finger-test': [
-        { firm: 68, gives: 32 },
-        'A standard breaker does not see it; an AFCI breaker does.',
       ],
       'reset-result': [
         {
@@ -210,7 +183,6 @@ export const WIRING_CAUSES = {
         { 'under-3-percent': 7, '3-to-6-percent': 17, 'over-6-percent': 76 },
         'The loose joint drops volts under load.',
       ],
-      'outlet-voltage': [{ normal: 62, low: 22, zero: 15 }, 'Behind the joint it is low or gone.'],
       'outlet-wiring': [
         { correct: 68, 'open-ground': 6, 'open-neutral': 21, reversed: 4 },
         'The loose one may be the neutral.',
@@ -232,7 +204,6 @@ export const WIRING_CAUSES = {
         { 'trips-and-resets': 52, 'does-not-trip': 1, 'will-not-reset': 4, 'no-button': 43 },
         'An AFCI breaker works.',
       ],
-      'load-terminal-voltage': [{ normal: 97, low: 2, zero: 1 }, 'The breaker gives full voltage.'],
       'trip-vs-curve': [
         { 'within-band': 88, 'too-early': 11, 'too-late-or-never': 1 },
         'What an AFCI breaker does is not on the curve.',
@@ -247,29 +218,51 @@ export const WIRING_CAUSES = {
   'open-wiring': {
     commonness: 54,
     why: 'A conductor slipped out, broke or burnt off in an outlet box.',
+    places: [
+      { share: 0.16, path: { wiring: { hot: 'open', neutral: 'ok', from: 'panel' } } },
+      { share: 0.1, path: { wiring: { hot: 'ok', neutral: 'open', from: 'panel' } } },
+      { share: 0.3, path: { wiring: { hot: 'open', neutral: 'ok', from: 'middle' } } },
+      { share: 0.2, path: { wiring: { hot: 'ok', neutral: 'open', from: 'middle' } } },
+      { share: 0.1, path: { wiring: { hot: 'open', neutral: 'ok', from: 'end' } } },
+      { share: 0.07, path: { wiring: { hot: 'high', neutral: 'ok', from: 'middle' } } },
+      {
+        share: 0.025,
+        path: {
+          feeder: { ...SOUND_FEEDER, conductors: { own: 'open', other: 'open', neutral: 'ok' } },
+          supplyAt: 'sub-panel',
+        },
+      },
+      {
+        share: 0.025,
+        path: {
+          feeder: { ...SOUND_FEEDER, conductors: { own: 'open', other: 'open', neutral: 'ok' } },
+          supplyAt: 'sub-panel',
+          subject: 'feeder',
+        },
+      },
+      {
+        share: 0.01,
+        path: {
+          feeder: { ...SOUND_FEEDER, conductors: { own: 'open', other: 'ok', neutral: 'ok' } },
+          supplyAt: 'sub-panel',
+        },
+      },
+      {
+        share: 0.01,
+        path: {
+          feeder: { ...SOUND_FEEDER, conductors: { own: 'open', other: 'ok', neutral: 'ok' } },
+          supplyAt: 'sub-panel',
+          subject: 'feeder',
+        },
+      },
+    ],
     signs: {
-      'power-loss-extent': [
-        { 'part-of-one-circuit': 58, 'one-circuit': 39, 'one-device': 2.5, none: 0.5 },
-        'All that lies past the break is dead.',
-      ],
-      'handle-position': [{ on: 97, middle: 1, off: 2 }, 'Nothing has tripped.'],
-      'handle-finger-test': [{ firm: 97, gives: 3 }, 'Nothing has tripped.'],
-      'trip-indicator': [{ shown: 1, 'not-shown': 49, 'no-indicator': 50 }, 'Nothing has tripped.'],
       'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'An open wire trips nothing.'],
       'power-after-reset': [{ restored: 2, 'still-dead': 98 }, 'A reset changes nothing.'],
-      'outlet-voltage': [
-        { normal: 4, low: 8, zero: 88 },
-        'Past the break there is nothing, or a stray reading.',
-      ],
       'outlet-wiring': [
         { correct: 38, 'open-ground': 7, 'open-neutral': 52, reversed: 3 },
         'If it is the neutral, the tester says so.',
       ],
-      'load-terminal-voltage': [
-        { normal: 98, low: 1, zero: 0.5 },
-        'The breaker gives full voltage: it is fine.',
-      ],
-      'downstream-device': [{ tripped: 1, 'not-tripped': 52, 'none-found': 47 }, 'No device has opened.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
         'Another breaker does not mend a wire.',
@@ -300,13 +293,11 @@ export const WIRING_CAUSES = {
   'shared-neutral-open': {
     commonness: 14,
     why: 'Two circuits share a neutral, and its joint has come loose.',
+    places: [
+      { share: 0.7, path: { sharedNeutral: 'open' } },
+      { share: 0.3, path: { sharedNeutral: 'high' } },
+    ],
     signs: {
-      'power-loss-extent': [
-        { none: 56, 'several-circuits': 16, 'one-circuit': 22, 'part-of-one-circuit': 6 },
-        'The pair misbehaves together; little is quite dead.',
-      ],
-      'handle-position': [{ on: 92, middle: 5, off: 2 }, 'Nothing need have tripped.'],
-      'handle-finger-test': [{ firm: 94, gives: 6 }, 'Nothing need have tripped.'],
       'light-behaviour': [
         {
           steady: 5,
@@ -317,7 +308,6 @@ export const WIRING_CAUSES = {
         },
         'On that pair, and only there, one side brightens as the other dims.',
       ],
-      'outlet-voltage': [{ normal: 9, low: 26, high: 60, zero: 5 }, 'The pair shares 240 V by its loads.'],
       'outlet-sag': [
         { 'under-3-percent': 8, '3-to-6-percent': 12, 'over-6-percent': 80 },
         'Any load moves it.',
@@ -326,8 +316,6 @@ export const WIRING_CAUSES = {
         { correct: 10, 'open-ground': 1, 'open-neutral': 88, reversed: 1 },
         'Its neutral is open.',
       ],
-      'load-terminal-voltage': [{ normal: 98, low: 1 }, 'At the panel the voltage is right.'],
-      'line-side-voltage': [{ 'both-legs-normal': 98, 'legs-unequal': 1 }, 'The supply is right.'],
       'neutral-joint-inspection': [
         { 'clean-and-tight': 25, 'loose-or-burnt': 73, 'on-the-wrong-bar': 2 },
         'There, or in a box further on.',
@@ -352,20 +340,11 @@ export const WIRING_CAUSES = {
   'miswired-protected-unit': {
     commonness: 12,
     why: 'A GFCI or AFCI breaker needs the neutral of its circuit, and of no other.',
+    places: [
+      { share: 0.75, path: { handle: 'tripped' } },
+      { share: 0.25, path: {} },
+    ],
     signs: {
-      'trip-indicator': [
-        { shown: 38, 'not-shown': 12, 'no-indicator': 50 },
-        'An indicator, if there is one, shows a trip.',
-      ],
-      'power-loss-extent': [
-        { 'one-circuit': 92, 'several-circuits': 4, none: 4 },
-        'It opens its own circuit.',
-      ],
-      'handle-position': [
-        { middle: 63, on: 20, off: 13, 'one-half-low': 4 },
-        'It trips as soon as something is on.',
-      ],
-      'handle-finger-test': [{ gives: 66, firm: 34 }, 'A tripped handle gives.'],
       'button-after-fitting': [
         { holds: 2, 'trips-as-soon-as-loaded': 96, 'not-newly-fitted': 2 },
         'It is new, and trips with the first load.',
@@ -415,20 +394,11 @@ export const WIRING_CAUSES = {
   'neutral-ground-fault': {
     commonness: 12,
     why: 'A bare ground that touches a neutral in a box, or two neutrals joined: only a breaker that watches its neutral sees it.',
+    places: [
+      { share: 0.76, path: { handle: 'tripped' } },
+      { share: 0.24, path: {} },
+    ],
     signs: {
-      'trip-indicator': [
-        { shown: 38, 'not-shown': 12, 'no-indicator': 50 },
-        'An indicator, if there is one, shows a trip.',
-      ],
-      'power-loss-extent': [
-        { 'one-circuit': 92, 'several-circuits': 4, none: 4 },
-        'It opens its own circuit.',
-      ],
-      'handle-position': [
-        { middle: 60, on: 22, off: 14, 'one-half-low': 4 },
-        'It has tripped, whatever it looks like.',
-      ],
-      'handle-finger-test': [{ gives: 66, firm: 34 }, 'A tripped handle gives.'],
       'reset-feel': [
         { 'clean-clicks': 72, 'no-off-click': 3, 'hard-or-gritty': 1, 'will-not-latch': 24 },
         'It is thrown off as it closes.',
@@ -462,7 +432,6 @@ export const WIRING_CAUSES = {
         { 'trips-and-resets': 78, 'does-not-trip': 2, 'will-not-reset': 19, 'no-button': 1 },
         'The breaker itself works.',
       ],
-      'outlet-voltage': [{ normal: 12, low: 1, zero: 87 }, 'It does not stay on.'],
       'insulation-resistance': [
         { 'over-1-megohm': 46, 'under-1-megohm': 12, 'near-zero': 42 },
         'Sound from hot to ground; from neutral to ground it is not, where that was measured with its neutral lifted.',
@@ -488,7 +457,6 @@ export const WIRING_CAUSES = {
         { 'within-band': 22, 'too-early': 77, 'too-late-or-never': 1 },
         'Heat has nothing to do with it.',
       ],
-      'load-terminal-voltage': [{ normal: 84, low: 1, zero: 15 }, 'It does not stay on to be measured.'],
     },
   },
 } satisfies Record<string, CauseFacts>;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { hazardShape, type HazardShape } from '../../facts/hazards/index.ts';
 import { oneOf, sayPercent } from '../../facts/quantities/index.ts';
 import {
   ACTIONS,
@@ -47,6 +48,8 @@ export const CAUTION_MOMENTS = ['first', 'switching', 'panel', 'rating', 'always
 export const caution = z.object({ when: z.enum(CAUTION_MOMENTS), text: z.string() });
 export type Caution = z.infer<typeof caution>;
 
+const NO_HAZARD_SHAPE: HazardShape = { level: 'none', scope: null, findings: [] };
+
 /** The decision about one breaker, with all that a person needs to follow it or to doubt it. */
 export const decision = z.object({
   action: z.enum(DECISION_ACTIONS),
@@ -61,8 +64,12 @@ export const decision = z.object({
     reasons: z.array(z.string()),
     doNow: z.array(z.string()),
     call: z.string().nullable(),
-    onlyAtMain: z.boolean().describe('no danger of its own: it is the main that endangers it'),
+    isElsewhere: z.boolean().describe('found elsewhere in the panel, not at this breaker'),
   }),
+  hazard: hazardShape.default(NO_HAZARD_SHAPE).describe('how dangerous the breaker’s own findings are'),
+  panelHazard: hazardShape
+    .default(NO_HAZARD_SHAPE)
+    .describe('what was found elsewhere and concerns the whole panel'),
   causes: z
     .array(
       z.object({

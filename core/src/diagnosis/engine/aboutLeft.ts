@@ -1,4 +1,4 @@
-import { outcomesOf, type TestResult } from '../causes/index.ts';
+import type { TestResult } from '../../facts/vocabulary/index.ts';
 import { togetherWith, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
 import { assess } from './assess.ts';
 import { nextTests } from './nextTests.ts';
@@ -45,10 +45,10 @@ function withLikeliest(assessed: Assessment, tests: readonly TestId[]): Assessme
   return assess([...results, ...told] as TestResult[], known, null, circumstances, learned);
 }
 
-function likeliest(test: TestId, { probabilities }: Assessment): string {
+function likeliest(test: TestId, { belief, likelihoods }: Assessment): string {
   let [best, most] = ['', -1];
-  for (const [outcome, chances] of outcomesOf(test)) {
-    const seen = chances.reduce((sum, chance, i) => sum + chance * probabilities[i]!, 0);
+  for (const [outcome, chances] of likelihoods.get(test)!) {
+    const seen = chances.reduce((sum, chance, h) => sum + chance * belief[h]!, 0);
     if (seen > most) [best, most] = [outcome, seen];
   }
   return best;

@@ -1,41 +1,44 @@
+import { hazardOf, type HazardCircumstances } from '../../facts/hazards/index.ts';
+import type { TestId, TestResult } from '../../facts/vocabulary/index.ts';
+import type { EffectiveRating } from '../../physics/breakerEstimate/index.ts';
 import {
+  byCause,
   CAUSE_IDS,
+  likelihoodsFor,
   posterior,
   prior,
   taught,
+  withCauses,
   type Context,
   type Learned,
-  type TestResult,
 } from '../causes/index.ts';
-import type { EffectiveRating } from '../../physics/breakerEstimate/index.ts';
-import { byTheBench } from './byTheBench.ts';
-import type { Diagnosis } from './diagnosis.ts';
-import { dangersIn, type Circumstances } from '../danger/index.ts';
-import { impliedBy } from './bearsOn.ts';
-import { noLessDanger } from './noLessDanger.ts';
-import { secondThing } from './secondThing.ts';
-import { bindSeen } from './seenBinds.ts';
-import type { TestId } from '../../facts/vocabulary/index.ts';
-import { choose, lossTable } from './chooseAction.ts';
 import type { Assessment } from './assessment.ts';
+import { impliedBy } from './bearsOn.ts';
+import { byTheBench } from './byTheBench.ts';
+import { decideOn } from './decideOn.ts';
+import type { Diagnosis } from './diagnosis.ts';
+import { noLessDanger } from './noLessDanger.ts';
+import { readingContextOf } from './readingContextOf.ts';
+import { secondThing } from './secondThing.ts';
 
 /**
- * What the evidence comes to: the chance of each cause, and the action of least expected loss.
+ * What the evidence comes to: the probability of each cause, how dangerous the findings are, and the action of least
+ * expected loss within that.
  *
  * @param results the latest outcome of each test that was done
  * @param known what is known of the breaker
- * @param bench how likely it is weak, sound or sluggish by its trips and holds; then the trip held against the curve
- *   is in it already
- * @param circumstances what a record tells of danger besides
+ * @param bench how likely it is weak, sound or sluggish by its trips and holds; the trip held against the curve is
+ *   already in it
+ * @param circumstances what a record adds to the hazard
  * @param learned what confirmed ends teach; never that a danger is less likely
- * @returns chances, stops, the action chosen and what is so besides
+ * @returns probabilities, hazard, the action chosen, and what needs an action besides
  * @example assess([{ test: 'neighbours-power', outcome: 'off-too' }]).choice.action // 'gather-more'
  */
 export function assess(
   results: readonly TestResult[],
   known: Context = {},
   bench: EffectiveRating['probability'] | null = null,
-  circumstances: Circumstances = {},
+  circumstances: HazardCircumstances = {},
   learned: Learned | null = null,
 ): Assessment {
   const implied = impliedBy(results, known);
@@ -44,17 +47,21 @@ export function assess(
       !(bench && test === 'trip-vs-curve') && !saysNothing(test, outcome, results, implied),
   );
   const before = prior(implied);
-  const byTable = posterior(bench ? byTheBench(before, bench) : before, weighed);
-  // What was found multiplies the chances whatever they were beforehand, so what is learnt may come last.
-  const probabilities = learned ? noLessDanger(byTable, taught(byTable, learned.times)) : byTable;
-  const stops = [...new Set(dangersIn(results, circumstances).map(({ text }) => text))];
-  const { table, choice, also } = decideOn(results, probabilities, stops.length > 0);
+  const likelihoods = likelihoodsFor(readingContextOf(results, known));
+  const byTable = posterior(bench ? byTheBench(before, bench) : before, weighed, likelihoods);
+  // What was found multiplies the probabilities whatever they were before, so what is learned may come last.
+  const belief = learned ? withLearned(byTable, learned) : byTable;
+  const probabilities = byCause(belief);
+  const hazard = hazardOf(results, circumstances);
+  const { table, choice, also } = decideOn(results, probabilities, hazard, implied);
   const assessed = {
     results,
     known: implied,
     weighed,
+    likelihoods: likelihoods.table,
+    belief,
     probabilities,
-    stops,
+    hazard,
     circumstances,
     learned,
     table,
@@ -65,46 +72,54 @@ export function assess(
   return { ...assessed, also: [...also, ...more] };
 }
 
-/** Without supply the electronics of a sound breaker do nothing either: a dead button says nothing then. */
+/** The belief moved by confirmed ends of earlier cases; no danger becomes less likely by them. */
+function withLearned(belief: Float64Array, { times }: Learned): Float64Array {
+  const causes = byCause(belief);
+  return withCauses(belief, noLessDanger(causes, taught(causes, times)));
+}
+
+/** Without supply the electronics of a sound breaker do nothing: a dead test button says nothing then. */
 const WITHOUT_SUPPLY: Partial<Record<TestId, readonly string[]>> = {
   'power-after-reset': ['still-dead'],
   'upstream-breaker': ['tripped-or-off'],
   'power-loss-extent': ['half-the-house', 'whole-house'],
 };
-/** It has tripped and was reset since: that its handle stands as it should says nothing. */
+/** The breaker tripped and was reset since: that its handle stands as it should says nothing. */
 const AS_RESET: Partial<Record<TestId, string>> = {
   'handle-position': 'on',
   'handle-finger-test': 'firm',
   'trip-indicator': 'not-shown',
 };
+/** How it tripped: where the cause is known and gone, that is explained. */
+const OF_THE_TRIP: ReadonlySet<TestId> = new Set<TestId>([
+  'reset-result',
+  'trip-vs-curve',
+  'trip-pattern',
+  'trips-on-record',
+]);
+
 const isResetSince = ({ test, outcome }: TestResult): boolean =>
   (test === 'power-loss-extent' && outcome === 'none') || (test === 'reset-result' && outcome === 'holds');
+
 const saysNothing = (
   test: TestId,
   outcome: string,
   results: readonly TestResult[],
-  { pluggable, tripped }: Context,
+  { pluggable, tripped, causeRemoved }: Context,
 ): boolean =>
   (AS_RESET[test] === outcome && tripped === true && results.some(isResetSince)) ||
+  (causeRemoved === true && OF_THE_TRIP.has(test) && outcome !== 'holds') ||
   (test === 'test-button' &&
     outcome === 'does-not-trip' &&
     results.some((one) => WITHOUT_SUPPLY[one.test]?.includes(one.outcome))) ||
-  // Where one wired-in appliance is all there is, of course it trips with that.
+  // Where one hard-wired appliance is all there is, the breaker trips with that appliance.
   (test === 'trip-pattern' && outcome === 'one-appliance' && pluggable === false);
 
-/** What to do by the chances, and by what was seen, which no chance explains away. */
-export function decideOn(results: readonly TestResult[], probabilities: Float64Array, stopped: boolean) {
-  const table = lossTable(results, stopped);
-  const chosen = choose(table, probabilities, stopped);
-  const leading = CAUSE_IDS[probabilities.indexOf(Math.max(...probabilities))]!;
-  return { table, ...bindSeen(results, chosen, leading) };
-}
-
 /**
- * The causes with their chances, highest first.
+ * The causes with their probabilities, highest first.
  *
  * @param assessed what the evidence comes to
- * @returns every cause with its chance, 0 to 1
+ * @returns every cause with its probability, 0 to 1
  * @example rankedCauses(assess([]))[0].id // 'overload', the commonest
  */
 export const rankedCauses = ({ probabilities }: Assessment): Diagnosis['causes'] =>

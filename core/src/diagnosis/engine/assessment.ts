@@ -1,25 +1,29 @@
-import type { Context, Learned, TestResult } from '../causes/index.ts';
-import type { Circumstances } from '../danger/index.ts';
-import type { Also } from './seenBinds.ts';
+import type { Context, Learned, LikelihoodTable } from '../causes/index.ts';
+import type { Hazard, HazardCircumstances } from '../../facts/hazards/index.ts';
+import type { TestResult } from '../../facts/vocabulary/index.ts';
+import type { Also } from './bindingFindings.ts';
 import type { Choice, LossTable } from './chooseAction.ts';
 
-/** What is believed, and what follows from it. */
+/** How likely each cause is, how dangerous the findings are, and the action that follows. */
 export interface Assessment {
   results: readonly TestResult[];
-  /** What is known of the breaker, and what the outcomes tell of it. */
+  /** What is known of the breaker, and what the outcomes tell about it. */
   known: Context;
-  /** Those of them that the chances come from. */
+  /** The results that the probabilities come from. */
   weighed: readonly TestResult[];
-  /** Chance of each cause, in the vocabulary’s order. */
+  /** How likely each outcome is under each hypothesis, by what is known. */
+  likelihoods: LikelihoodTable;
+  /** Probability of each hypothesis: a cause at one place of the path. */
+  belief: Float64Array;
+  /** Probability of each cause, in the vocabulary’s order. */
   probabilities: Float64Array;
-  /** Danger signs, as sentences. */
-  stops: string[];
-  /** What was known of danger besides the results. */
-  circumstances: Circumstances;
-  /** How confirmed ends moved the chances; null: they did not. */
+  hazard: Hazard;
+  /** What the record adds to the hazard of the results. */
+  circumstances: HazardCircumstances;
+  /** How confirmed outcomes of earlier cases moved the probabilities; null: not at all. */
   learned: Learned | null;
   table: LossTable;
   choice: Choice;
-  /** What is so beside the leading cause, whatever tripped it. */
+  /** Other findings and causes that need an action of their own. */
   also: Also[];
 }

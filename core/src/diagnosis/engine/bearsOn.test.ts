@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
-import { TEST_IDS, type Context, type TestResult } from '../causes/index.ts';
+import { type Context } from '../causes/index.ts';
+import { TEST_IDS, type TestResult } from '../../facts/vocabulary/index.ts';
 import { COMPLAINTS, TESTS, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
 import { bearsOn, impliedBy } from './bearsOn.ts';
 import { aboutLeft, assess, canBe, nextTests, worthAsking } from './index.ts';

@@ -1,4 +1,5 @@
-import type { Context, TestResult } from '../causes/index.ts';
+import type { Context } from '../causes/index.ts';
+import type { TestResult } from '../../facts/vocabulary/index.ts';
 import type { OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 
 /** What is known where a test is to be chosen. */
@@ -104,8 +105,9 @@ const APPLIES: { readonly [T in TestId]?: (at: Situation) => boolean } = {
   'terminal-temperature': isPowered,
   'millivolt-drop': isPowered,
   'leg-balance': isPowered,
-  'load-share': (at) => !isWide(at),
-  'clamp-current': isPowered,
+  // A load is measured once: at the plug or on the conductor.
+  'load-share': (at) => !isWide(at) && at.found('clamp-current') === undefined,
+  'clamp-current': (at) => isPowered(at) && at.found('load-share') === undefined,
   'known-good-swap': (at) => !isWide(at),
 };
 

@@ -1,11 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
-import { CAUSE_IDS, type TestResult } from '../causes/index.ts';
+import { CAUSE_IDS } from '../causes/index.ts';
+import type { TestResult } from '../../facts/vocabulary/index.ts';
 import { ACTIONS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
+import { hazardOf } from '../../facts/hazards/index.ts';
 import { leastLossAction, lossTable } from './chooseAction.ts';
 import { assess, isSettled, nextTests, TRIALS } from './index.ts';
 
 const found = (outcomes: Partial<Record<TestId, string>>): TestResult[] =>
   Object.entries(outcomes).map(([id, outcome]) => ({ test: id as TestId, outcome }));
+const tableFor = (results: TestResult[]) => lossTable(results, hazardOf(results));
 const surely = (cause: CauseId) => Float64Array.from(CAUSE_IDS, (id) => (id === cause ? 1 : 0));
 
 describe('what bars a reset', () => {
@@ -18,14 +21,14 @@ describe('what bars a reset', () => {
     ['conductor-vs-breaker', 'wire-too-small'],
     ['insulation-resistance', 'near-zero'],
   ])('%s: %s', (id, outcome) => {
-    expect(ACTIONS[leastLossAction(lossTable([], false), incomplete).action]).toBe('reset');
-    const beside = leastLossAction(lossTable(found({ [id]: outcome }), false), incomplete).action;
+    expect(ACTIONS[leastLossAction(lossTable([]), incomplete).action]).toBe('reset');
+    const beside = leastLossAction(tableFor(found({ [id]: outcome })), incomplete).action;
     expect(['complete-reset', 'reset-and-watch']).not.toContain(beside);
   });
 
   test('a feeder stays off beside them and beside a warm panel; a protected outlet further on need not', () => {
     const then = (outcomes: Partial<Record<TestId, string>>, cause: CauseId) =>
-      leastLossAction(lossTable(found(outcomes), false), surely(cause)).action;
+      leastLossAction(tableFor(found(outcomes)), surely(cause)).action;
     const open = { 'upstream-breaker': 'tripped-or-off' } as const;
     expect(then(open, 'upstream-open')).toBe('reset-other-device');
     for (const sign of [{ 'panel-touch': 'warm' }, { 'water-signs': 'condensation-or-rust' }])
@@ -34,13 +37,16 @@ describe('what bars a reset', () => {
   });
 
   test('a warm face after a trip of its own bars no reset', () => {
-    const { action } = leastLossAction(lossTable(found({ 'panel-touch': 'warm' }), false), incomplete);
+    const { action } = leastLossAction(tableFor(found({ 'panel-touch': 'warm' })), incomplete);
     expect(ACTIONS[action]).toBe('reset');
   });
 
   test('a stop bars all that leaves it energised', () => {
     for (const cause of CAUSE_IDS) {
-      const { action } = leastLossAction(lossTable([], true), surely(cause));
+      const { action } = leastLossAction(
+        lossTable([], hazardOf(found({ smell: 'hot-plastic' }))),
+        surely(cause),
+      );
       expect(['reset', 'resize']).not.toContain(action === 'size-down' ? '' : ACTIONS[action]);
     }
   });
@@ -57,10 +63,8 @@ test('nothing is switched on to learn more beside what needs work', () => {
 describe('no rating is changed by a guess', () => {
   test('size-down and size-up wait for the conductor', () => {
     const may = (cause: CauseId, outcome: string | null) =>
-      leastLossAction(
-        lossTable(outcome ? found({ 'conductor-vs-breaker': outcome }) : [], false),
-        surely(cause),
-      ).action;
+      leastLossAction(tableFor(outcome ? found({ 'conductor-vs-breaker': outcome }) : []), surely(cause))
+        .action;
     expect(may('oversized-breaker', null)).not.toBe('size-down');
     expect(may('oversized-breaker', 'wire-too-small')).toBe('size-down');
     expect(may('undersized-breaker', null)).not.toBe('size-up');

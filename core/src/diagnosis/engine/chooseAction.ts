@@ -1,5 +1,12 @@
-import { CAUSE_IDS, type TestResult } from '../causes/index.ts';
-import type { ActionId, CauseId, TestId } from '../../facts/vocabulary/index.ts';
+import { CAUSE_IDS } from '../causes/index.ts';
+import { NO_HAZARD, type Hazard, type HazardFinding } from '../../facts/hazards/index.ts';
+import {
+  ACTIONS,
+  type ActionId,
+  type CauseId,
+  type TestId,
+  type TestResult,
+} from '../../facts/vocabulary/index.ts';
 import { ASKING, ENERGISES, loss, NEEDLESS, type RemedialAction } from './losses.ts';
 import { rightActions } from './rightActions.ts';
 
@@ -12,6 +19,8 @@ export interface LossTable {
   right: (RemedialAction | undefined)[];
   /** For each cause, all actions that put it right. */
   does: (readonly RemedialAction[])[];
+  /** Actions that the findings rule out. */
+  ruledOut: ReadonlySet<RemedialAction>;
 }
 
 /** No action that leaves the circuit energised while there is danger. */
@@ -19,35 +28,20 @@ const NEVER = 1e6;
 
 type Signs = Partial<Record<TestId, readonly string[]>>;
 
-/** Nothing is switched on again, and nothing enlarged, beside what needs work. */
-const BARRED: ReadonlySet<RemedialAction> = new Set(['complete-reset', 'reset-and-watch', 'size-up', 'keep']);
-/** A joint, a conductor or water that needs work; a breaker that does not open; a neutral that comes and goes. */
-const BARS: Signs = {
-  'terminal-inspection': ['loose', 'discoloured-or-melted', 'corroded', 'two-wires-one-terminal'],
-  'stab-inspection': ['pitted-or-burnt'],
-  'terminal-temperature': ['over-15-over'],
-  'face-temperature': ['over-15-over'],
-  'water-signs': ['condensation-or-rust', 'wet-now'],
-  'conductor-vs-breaker': ['wire-too-small'],
-  'branch-off-check': ['still-live'],
-  'main-off-check': ['still-live'],
-  'trip-vs-curve': ['too-late-or-never'],
-  'insulation-resistance': ['near-zero'],
-  'light-behaviour': ['flicker-whole-house', 'some-brighter-some-dimmer'],
-};
+const RESETS: readonly RemedialAction[] = REMEDIAL_ACTIONS.filter((action) => ACTIONS[action] === 'reset');
+
+/** Findings of load alone do not speak against a larger breaker. */
+const LOAD_TESTS: ReadonlySet<TestId> = new Set<TestId>(['load-share', 'clamp-current']);
+
 /**
- * A feeder carries the whole panel: beside the same signs it stays off, and beside a warm panel, where it opened for a
- * reason. (A breaker of its own is warm after any trip; a protected outlet further on carries what is plugged in there.)
+ * A feeder carries the whole panel: beside these signs it stays off. What opened it may be a short: the branches go off,
+ * the wiring is tested, then the branches are turned on one at a time. (A breaker of its own is warm after any trip.)
  */
 const BARS_A_FEEDER: Signs = {
-  ...BARS,
-  'panel-touch': ['warm', 'hot'],
-  // What opened it may be a short: its branches go off, the wiring is tested, then they come back one by one.
-  'insulation-resistance': ['under-1-megohm', 'near-zero'],
+  'panel-touch': ['warm'],
   'recent-change': ['digging-or-drilling'],
   'trips-on-record': ['after-dead-short'],
   'reset-result': ['trips-at-once', 'trips-in-seconds'],
-  'reset-result-unplugged': ['trips-at-once', 'trips-later'],
 };
 const STILL_LIVE: Signs = { 'branch-off-check': ['still-live'] };
 const FEEDER_OPEN: Signs = { 'upstream-breaker': ['tripped-or-off'] };
@@ -55,25 +49,38 @@ const FEEDER_OPEN: Signs = { 'upstream-breaker': ['tripped-or-off'] };
 const shows = (signs: Signs, results: readonly TestResult[]) =>
   results.some(({ test, outcome }) => signs[test]?.includes(outcome));
 
-/**
- * Whether something was found beside which nothing is switched on again.
- *
- * @param results the latest outcome of each test
- * @returns whether a reset is out of the question
- * @example barsReset([{ test: 'water-signs', outcome: 'wet-now' }]) // true
- */
-export const barsReset = (results: readonly TestResult[]): boolean => shows(BARS, results);
-
-/** What is out of the question, by what was found. */
-function forbidden(results: readonly TestResult[], stopped: boolean): ReadonlySet<RemedialAction> {
-  return new Set([
-    ...(stopped ? ENERGISES : []),
-    ...(barsReset(results) ? BARRED : []),
-    // No directory is rewritten on a guess.
-    ...(shows(STILL_LIVE, results) ? [] : ['correct-directory' as const]),
-    ...(shows(BARS_A_FEEDER, results) && shows(FEEDER_OPEN, results) ? ['reset-other-device' as const] : []),
+/** Actions that the findings rule out. */
+function ruledOut(results: readonly TestResult[], hazard: Hazard): ReadonlySet<RemedialAction> {
+  const open = hazard.findings.filter(({ resetMayCure }) => !resetMayCure);
+  return new Set<RemedialAction>([
+    ...(hazard.level === 'stop' ? ENERGISES : []),
+    ...(hazard.level === 'none' ? [] : (['keep'] as const)),
+    ...(open.length > 0 ? RESETS : []),
+    ...(open.some(({ test }) => !LOAD_TESTS.has(test)) ? (['size-up'] as const) : []),
+    // A directory is not corrected on a guess.
+    ...(shows(STILL_LIVE, results) ? [] : (['correct-directory'] as const)),
+    ...(shows(BARS_A_FEEDER, results) && shows(FEEDER_OPEN, results)
+      ? (['reset-other-device'] as const)
+      : []),
   ]);
 }
+
+/** Findings that need work before the breaker is turned on even for a trial. A load is taken off first. */
+const trialWaits = ({ test, outcome, level }: HazardFinding): boolean =>
+  (level !== 'repair' && !LOAD_TESTS.has(test)) || WET[test]?.includes(outcome) === true;
+const WET: Signs = {
+  'terminal-inspection': ['corroded'],
+  'water-signs': ['condensation-or-rust', 'wet-now'],
+};
+
+/**
+ * Whether a breaker may be turned on for a trial beside what was found.
+ *
+ * @param hazard of all findings
+ * @returns false where something needs work first
+ * @example mayTry(hazardOf([{ test: 'water-signs', outcome: 'wet-now' }])) // false
+ */
+export const mayTry = ({ findings }: Hazard): boolean => !findings.some(trialWaits);
 
 /** By what may not be done, by the right actions (the lists of `rightActions`, which are the same ones each time), by cause. */
 const columns = new Map<string, WeakMap<readonly RemedialAction[], Map<CauseId, Float64Array>>>();
@@ -94,10 +101,15 @@ function columnOf(
   return made;
 }
 
-/** The losses as they stand; while a stop is on, nothing that leaves the circuit energised. */
-export function lossTable(results: readonly TestResult[], stopped: boolean): LossTable {
+/**
+ * What each action costs under each cause, beside what was found.
+ *
+ * @param results the latest outcome of each test
+ * @param hazard of all findings; what it rules out costs more than anything else
+ */
+export function lossTable(results: readonly TestResult[], hazard: Hazard = NO_HAZARD): LossTable {
   const right = rightActions(results);
-  const never = forbidden(results, stopped);
+  const never = ruledOut(results, hazard);
   const key = [...never].join();
   const known = columns.get(key) ?? new WeakMap<readonly RemedialAction[], Map<CauseId, Float64Array>>();
   columns.set(key, known);
@@ -106,6 +118,7 @@ export function lossTable(results: readonly TestResult[], stopped: boolean): Los
     columns: CAUSE_IDS.map((cause, i) => columnOf(cause, does[i]!, never, known)),
     right: does.map(([first]) => first),
     does,
+    ruledOut: never,
   };
 }
 
@@ -134,13 +147,6 @@ export const chanceItHelps = (
 
 /** Below this confidence no action is named. */
 export const LEAST_CONFIDENCE = 0.25;
-/** From this confidence on an action is named beside a stop. */
-const SURE_IN_DANGER = 0.72;
-
-const OPEN_NEUTRAL = CAUSE_IDS.indexOf('open-neutral');
-const LEG_LOST = CAUSE_IDS.indexOf('supply-leg-lost');
-const isNeutralLikelier = (probabilities: Float64Array): boolean =>
-  probabilities[OPEN_NEUTRAL]! > probabilities[LEG_LOST]!;
 
 export interface Choice {
   action: ActionId;
@@ -148,21 +154,10 @@ export interface Choice {
   expected: number;
 }
 
-/**
- * The verdict: the action of least expected loss, where that is less than another look costs; else another look.
- * While a stop is on there is always something to do: make it safe.
- */
-export function choose(table: LossTable, probabilities: Float64Array, stopped: boolean): Choice {
+/** The action of least expected loss; another test where that costs less than the action would lose. */
+export function choose(table: LossTable, probabilities: Float64Array): Choice {
   const { action, expected } = leastLossAction(table, probabilities);
   const confidence = chanceItHelps(action, table, probabilities);
-  // To wait for the utility leaves a lost neutral on: the main first, where that is the likelier cause.
-  const leavesNeutralOn = action === 'call-utility' && isNeutralLikelier(probabilities);
-  if (stopped && (confidence < SURE_IN_DANGER || leavesNeutralOn)) {
-    // While there is danger only what is well known is named; else the first thing is to be safe.
-    const safe = 'make-safe-and-call';
-    return { action: safe, confidence: chanceItHelps(safe, table, probabilities), expected };
-  }
-  if (stopped) return { action, confidence, expected };
   // What would be right in few cases only is no decision, however little it costs in the others.
   return expected > ASKING || confidence < LEAST_CONFIDENCE
     ? { action: 'gather-more', confidence: 0, expected }

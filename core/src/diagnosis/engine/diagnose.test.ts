@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
-import { ACTIONS, CAUSES, isDanger, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
-import { ENERGISES, GRAVITY, loss, NEEDLESS, type RemedialAction } from './losses.ts';
+import { hazardOf } from '../../facts/hazards/index.ts';
+import { ACTIONS, CAUSES, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
+import { GRAVITY, loss, NEEDLESS } from './losses.ts';
 import { diagnose, type DiagnoseInput, diagnoseOutput } from './index.ts';
 
 type Found = Partial<Record<TestId, string>>;
@@ -56,7 +57,7 @@ const CASES: [
       'recent-change': 'digging-or-drilling',
     },
     'wiring-short',
-    'repair-wiring',
+    'make-safe-and-call',
   ],
   [
     'rain, on a GFCI breaker',
@@ -302,7 +303,8 @@ describe('the verdict', () => {
     expect(
       ask({ 'terminal-inspection': 'discoloured-or-melted', 'terminal-temperature': 'over-15-over' }),
     ).toMatchObject({
-      verdict: { action: 'replace-breaker-and-remake-joint' },
+      verdict: { action: 'make-safe-and-call' },
+      also: [{ action: 'replace-breaker-and-remake-joint' }],
       stop: { active: true },
     });
   });
@@ -369,13 +371,12 @@ describe('laws', () => {
         expect(family).toBe(ACTIONS[action]);
         expect(confidence).toBeGreaterThanOrEqual(0);
         expect(confidence).toBeLessThanOrEqual(1 + 1e-9);
-        if (q.evidence.some(({ test, outcome }) => isDanger(test, outcome)))
-          expect(answer.stop.active).toBe(true);
-        if (answer.stop.active)
-          expect([family, ENERGISES.has(action as RemedialAction)]).toEqual([
-            expect.not.stringMatching('reset'),
-            false,
-          ]);
+        const { level, scope, findings } = hazardOf(q.evidence);
+        expect(answer.hazard).toMatchObject({ level, scope });
+        expect(answer.stop.active).toBe(level === 'stop');
+        if (level !== 'none') expect(family).not.toBe('keep');
+        if (findings.some(({ resetMayCure }) => !resetMayCure)) expect(family).not.toBe('reset');
+        if (level === 'stop') expect(action).toBe('make-safe-and-call');
       }),
       { numRuns: runs(40, 120) },
     );

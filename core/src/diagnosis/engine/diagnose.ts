@@ -1,8 +1,9 @@
-import type { TestResult } from '../causes/index.ts';
+import type { TestResult } from '../../facts/vocabulary/index.ts';
 import { ACTIONS } from '../../facts/vocabulary/index.ts';
 import { assess, rankedCauses } from './assess.ts';
 import { diagnoseInput, type DiagnoseInput, type Diagnosis } from './diagnosis.ts';
 import { carriedBy, overturning } from './explain.ts';
+import { hazardToSend, stopReasons } from '../../facts/hazards/index.ts';
 import { nextTests } from './nextTests.ts';
 import { isSettled } from './settled.ts';
 
@@ -23,7 +24,7 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
   const { profile, evidence, context } = diagnoseInput.parse(input);
   const assessed = assess(evidence as TestResult[], context);
   const tests = nextTests(assessed, profile);
-  const { choice, stops } = assessed;
+  const { choice, hazard } = assessed;
   const ranked = rankedCauses(assessed);
   return {
     causes: ranked,
@@ -37,6 +38,7 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
       overturnedBy: overturning(tests.slice(0, TOLD), assessed),
     },
     also: assessed.also.map(({ cause, action, text }) => ({ cause, action, family: ACTIONS[action], text })),
-    stop: { active: stops.length > 0, reasons: stops },
+    hazard: hazardToSend(hazard),
+    stop: { active: hazard.level === 'stop', reasons: stopReasons(hazard) },
   };
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { context } from '../causes/index.ts';
+import { hazardShape } from '../../facts/hazards/index.ts';
 import {
   ACTIONS,
   CAUSES,
@@ -93,6 +94,7 @@ export const diagnoseOutput = z.object({
       }),
     )
     .describe('what else is so, whatever tripped it; the verdict is what to act on first'),
+  hazard: hazardShape.describe('how dangerous the findings are, the most dangerous first'),
   stop: z.object({ active: z.boolean(), reasons: z.array(z.string()) }),
 });
 export type Diagnosis = z.infer<typeof diagnoseOutput>;

@@ -1,6 +1,16 @@
-import { ACTIONS, SENSE_IDS, type ActionId, type TestId } from '../../facts/vocabulary/index.ts';
+import {
+  ACTIONS,
+  SENSE_IDS,
+  type ActionId,
+  type TestId,
+  type TestResult,
+} from '../../facts/vocabulary/index.ts';
 import { staysOn, type RemedialAction } from './losses.ts';
+import type { Context } from '../causes/index.ts';
 import type { Assessment } from './assessment.ts';
+import { choose, type LossTable } from './chooseAction.ts';
+import { leadingCause } from './decideOn.ts';
+import { proofNeeded } from './proof.ts';
 
 /** Before anything is reset, or left on, somebody listens, smells, feels and looks, at the lights too. */
 const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);
@@ -70,6 +80,12 @@ const isForTheHandle = (test: TestId, action: RemedialAction, shows: Shows): boo
   !shows('reset-result', 'trips-at-once', 'trips-in-seconds', 'trips-in-minutes', 'trips-after-hours') &&
   !shows('reset-result-unplugged', 'trips-at-once', 'trips-later');
 
+/** Where part of the house is dead, nobody calls for the panel or the utility before the main was read on both sides. */
+const isForTheMain = (test: TestId, action: RemedialAction, shows: Shows): boolean =>
+  test === 'main-load-side-voltage' &&
+  (action === 'make-safe-and-call' || action === 'replace-panel') &&
+  shows('power-loss-extent', 'several-circuits', 'half-the-house', 'whole-house');
+
 /**
  * Before what was dead is only watched: whether the power is back; and where several circuits went at once and no breaker
  * ahead had opened, the joints to the bus.
@@ -85,6 +101,18 @@ function isForWhatWasDead(test: TestId, action: RemedialAction, shows: Shows): b
   );
 }
 
+/** Where the breaker would be replaced if it were proven to be at fault: the tests that prove it. */
+function wouldProve(
+  test: TestId,
+  results: readonly TestResult[],
+  known: Context,
+  probabilities: Float64Array,
+  table: LossTable,
+): boolean {
+  if (choose(table, probabilities).action !== 'replace-breaker') return false;
+  return proofNeeded(leadingCause(probabilities), results, known)?.includes(test) ?? false;
+}
+
 /**
  * What has to be done before it is left on as it is, before it is reset, and before a part is blamed for its supply, an appliance
  * for the wiring, or anything behind the cover that nobody has looked behind.
@@ -92,12 +120,16 @@ function isForWhatWasDead(test: TestId, action: RemedialAction, shows: Shows): b
  * @returns false for all while danger stops it, or while nothing is decided
  * @example isDueFirst('smell', assessmentThatLeadsToAReset) // true
  */
-export function isDueFirst(test: TestId, { choice: { action }, results, stops }: Assessment): boolean {
-  if (stops.length > 0 || action === 'gather-more') return false;
+export function isDueFirst(
+  test: TestId,
+  { choice: { action }, results, hazard, probabilities, known, table }: Assessment,
+): boolean {
+  if (hazard.level === 'stop') return false;
+  if (action === 'gather-more') return wouldProve(test, results, known, probabilities, table);
   const shows: Shows = (of, ...outcomes) =>
     results.some((one) => one.test === of && outcomes.includes(one.outcome));
   if (isForTheSupply(test, action) || isForTheWiring(test, action, shows)) return true;
-  if (isForTheHandle(test, action, shows)) return true;
+  if (isForTheHandle(test, action, shows) || isForTheMain(test, action, shows)) return true;
   if (test === 'terminal-inspection' && AT_THE_PANEL.has(action)) return true;
   if (!staysOn(action)) return false;
   if (SENSED.has(test) || BEFORE[action]?.includes(test) || isForWhatWasDead(test, action, shows))

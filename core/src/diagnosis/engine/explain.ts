@@ -1,8 +1,16 @@
-import { CAUSE_FACTS, CAUSE_IDS, outcomesOf, resultLikelihoods } from '../causes/index.ts';
-import { sayOutcome, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
-import { decideOn } from './assess.ts';
+import {
+  byCause,
+  CAUSE_FACTS,
+  CAUSE_IDS,
+  HYPOTHESES,
+  likelihoods,
+  resultLikelihoods,
+  usualChance,
+} from '../causes/index.ts';
+import { sayOutcome, TESTS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
+import { decideOn } from './decideOn.ts';
 import type { Diagnosis } from './diagnosis.ts';
-import { dangersIn } from '../danger/index.ts';
+import { hazardOf } from '../../facts/hazards/index.ts';
 import type { Assessment } from './assessment.ts';
 
 /**
@@ -13,27 +21,40 @@ import type { Assessment } from './assessment.ts';
  * @returns weight in nats (above 0: for it) and sentence of each, heaviest first
  * @example carriedBy('overload', assess(results))[0].test // 'load-share'
  */
-export function carriedBy(leading: CauseId, { probabilities, weighed }: Assessment) {
-  const at = CAUSE_IDS.indexOf(leading);
+export function carriedBy(leading: CauseId, { belief, weighed, likelihoods }: Assessment) {
   return weighed
     .map((result) => {
       const { test, outcome } = result;
-      const chances = resultLikelihoods(result);
-      const without = probabilities.map((p, i) => p / chances[i]!);
-      let [rest, weight] = [0, 0];
-      without.forEach((p, i) => {
-        if (i === at) return;
-        rest += p * chances[i]!;
-        weight += p;
+      const chances = resultLikelihoods(likelihoods, result);
+      // Probabilities with and without this result, of the leading cause and of all others.
+      const sums = { leading: [0, 0], rest: [0, 0] } as Record<'leading' | 'rest', [number, number]>;
+      belief.forEach((p, h) => {
+        const side = sums[HYPOTHESES[h]!.cause === leading ? 'leading' : 'rest'];
+        side[0] += p;
+        side[1] += p / chances[h]!;
       });
-      const why = CAUSE_FACTS[leading].signs[test]?.[1];
+      const average = ([with_, without]: [number, number]) => with_ / Math.max(without, Number.MIN_VALUE);
+      // What a cause typically shows is the reason for that outcome, not for another of the same test.
+      const why = outcome === typicalOutcome(leading, test) ? ` ${signOf(leading, test)![1]}` : '';
       return {
         test,
-        weight: Math.log(chances[at]! / (rest / weight)),
-        text: `${sayOutcome(test, outcome)}.${why ? ` ${why}` : ''}`,
+        weight: Math.log(average(sums.leading) / average(sums.rest)),
+        text: `${sayOutcome(test, outcome)}.${why}`,
       };
     })
     .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
+}
+
+const signOf = (cause: CauseId, test: TestId) =>
+  (CAUSE_FACTS[cause].signs as Partial<Record<TestId, readonly [unknown, string]>>)[test];
+
+/** The outcome of a test that a cause makes commoner than any other; undefined: the cause does not bear on the test. */
+function typicalOutcome(cause: CauseId, test: TestId): string | undefined {
+  if (!signOf(cause, test)) return undefined;
+  const at = CAUSE_IDS.indexOf(cause);
+  const times = (outcome: string) => likelihoods(test, outcome)[at]! / usualChance(test, outcome);
+  const [typical] = [...TESTS[test].outcomes].sort((a, b) => times(b) - times(a));
+  return typical && times(typical) > 1 ? typical : undefined;
 }
 
 /** Outcomes that hardly ever come are not told. */
@@ -49,16 +70,15 @@ const LIKELY = 0.02;
  */
 export function overturning(
   tests: readonly { id: TestId }[],
-  { probabilities, results, circumstances, choice }: Assessment,
+  { belief, likelihoods: table, results, circumstances, choice, known }: Assessment,
 ): Diagnosis['verdict']['overturnedBy'] {
   return tests.flatMap(({ id }) =>
-    [...outcomesOf(id)].flatMap(([outcome, chances]) => {
-      const seen = chances.reduce((sum, chance, i) => sum + chance * probabilities[i]!, 0);
+    [...table.get(id)!].flatMap(([outcome, chances]) => {
+      const seen = chances.reduce((sum, chance, h) => sum + chance * belief[h]!, 0);
       if (seen < LIKELY) return [];
-      const after = probabilities.map((p, i) => (p * chances[i]!) / seen);
+      const after = byCause(belief.map((p, h) => (p * chances[h]!) / seen));
       const more = [...results, { test: id, outcome }];
-      const stopped = dangersIn(more, circumstances).length > 0;
-      const then = decideOn(more, after, stopped).choice.action;
+      const then = decideOn(more, after, hazardOf(more, circumstances), known).choice.action;
       return then === choice.action ? [] : [{ test: id, outcome, action: then }];
     }),
   );

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import type { TestResult } from '../causes/index.ts';
-import { ACTIONS, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
+import { outcomeLevel } from '../../facts/hazards/index.ts';
+import { ACTIONS, TESTS, type TestId, type TestResult } from '../../facts/vocabulary/index.ts';
 import { diagnose, mayDoInDanger } from './index.ts';
 
 const PROFILES = ['homeowner', 'electrician'] as const;
@@ -55,7 +55,9 @@ const COMES_WITH: Partial<Record<TestId, string>>[] = [
   { 'power-loss-extent': 'part-of-one-circuit', 'downstream-device': 'tripped' },
 ];
 const DANGERS = (Object.keys(TESTS) as TestId[]).flatMap((name) =>
-  ((TESTS[name] as { danger?: readonly string[] }).danger ?? []).map((outcome) => [name, outcome] as const),
+  TESTS[name].outcomes
+    .filter((outcome) => outcomeLevel(name, outcome) === 'stop')
+    .map((outcome) => [name, outcome] as const),
 );
 
 describe.each(DANGERS)('while %s %s', (name, outcome) => {

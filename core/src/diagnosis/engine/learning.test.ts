@@ -1,22 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
-import {
-  CAUSE_IDS,
-  learn,
-  TEST_IDS,
-  type ConfirmedEnd,
-  type Context,
-  type TestResult,
-} from '../causes/index.ts';
-import { ACTIONS, isDanger, TESTS } from '../../facts/vocabulary/index.ts';
-import { byEarlierCases } from '../decision/index.ts';
+import { CAUSE_IDS, learn, type ConfirmedEnd, type Context } from '../causes/index.ts';
+import { outcomeLevel } from '../../facts/hazards/index.ts';
+import { ACTIONS, TEST_IDS, TESTS, type TestResult } from '../../facts/vocabulary/index.ts';
+import { earlierCasesReason } from '../decision/index.ts';
 import { noLessDanger } from './noLessDanger.ts';
 import { assess, endangers } from './index.ts';
 
 const HARMLESS = CAUSE_IDS.filter((cause) => !endangers(cause));
 const DANGERS = TEST_IDS.flatMap((id) =>
-  TESTS[id].outcomes.filter((outcome) => isDanger(id, outcome)).map((outcome) => ({ test: id, outcome })),
+  TESTS[id].outcomes
+    .filter((outcome) => outcomeLevel(id, outcome) === 'stop')
+    .map((outcome) => ({ test: id, outcome })),
 );
 
 /** Confirmed ends of one cause, or of a few, by the thousand. */
@@ -53,7 +49,7 @@ describe('what confirmed ends may not do', () => {
     fc.assert(
       fc.property(results, known, ends, (found, about, lots) => {
         const [before, after] = both(found, about, lots);
-        expect(after!.stops).toEqual(before!.stops);
+        expect(after!.hazard).toEqual(before!.hazard);
         CAUSE_IDS.forEach((cause, i) => {
           if (!endangers(cause)) return;
           expect(after!.probabilities[i]).toBeGreaterThanOrEqual(before!.probabilities[i]! - 1e-12);
@@ -69,8 +65,8 @@ describe('what confirmed ends may not do', () => {
       const lots = Array.from({ length: 1000 }, () => ({ cause, known: {}, family: null }));
       const teaches = learn(lots, {});
       for (const sign of DANGERS) {
-        const { choice, stops } = assess([sign], {}, null, {}, teaches);
-        expect([cause, sign, stops.length > 0]).toEqual([cause, sign, true]);
+        const { choice, hazard } = assess([sign], {}, null, {}, teaches);
+        expect([cause, sign, hazard.level]).toEqual([cause, sign, 'stop']);
         expect(['reset', 'keep', 'resize']).not.toContain(ACTIONS[choice.action]);
       }
     }
@@ -98,7 +94,7 @@ describe('what they do', () => {
 
   test('a decision tells so where earlier cases make its cause likelier, and says nothing where they do not', () => {
     const told = (lots: ConfirmedEnd[]) =>
-      byEarlierCases(
+      earlierCasesReason(
         assess([{ test: 'trip-pattern', outcome: 'motor-starting' }], {}, null, {}, learn(lots, {})),
       )?.text;
     const many = Array.from({ length: 60 }, () => ({

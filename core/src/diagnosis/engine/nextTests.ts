@@ -1,4 +1,5 @@
-import { outcomesOf, TEST_IDS } from '../causes/index.ts';
+import { byCause } from '../causes/index.ts';
+import { TEST_IDS } from '../../facts/vocabulary/index.ts';
 import {
   PROFILE_LEVEL,
   TESTS,
@@ -11,7 +12,7 @@ import { bearsOn } from './bearsOn.ts';
 import { isDueFirst } from './dueFirst.ts';
 import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
 import { testCost } from './testCosts.ts';
-import { barsReset, leastLossAction, lossTable } from './chooseAction.ts';
+import { leastLossAction, lossTable, mayTry } from './chooseAction.ts';
 import { lossesOf } from './whoDoesIt.ts';
 import type { Assessment } from './assessment.ts';
 
@@ -75,12 +76,12 @@ export function mayDoInDanger(test: TestId): boolean {
  * @example nextTests(assess([]), 'homeowner')[0].id // 'power-loss-extent'
  */
 export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['nextTests'] {
-  const { probabilities, results, stops, table, known } = assessed;
-  const inDanger = stops.length > 0;
+  const { probabilities, results, hazard, table, known } = assessed;
+  const inDanger = hazard.level === 'stop';
   const order = results.map(({ test }) => test);
   const done = new Set(order);
   const now = leastLossAction(lossesOf(profile, table), probabilities).expected;
-  const barred = barsReset(results);
+  const barred = !mayTry(hazard);
   const bears = bearsOn(results, known);
   return TEST_IDS.filter(
     (id) =>
@@ -103,27 +104,25 @@ const care = (test: TestId, assessed: Assessment): number => (isDueFirst(test, a
 /** How far the expected loss is expected to fall once the outcome of a test is known. */
 function worth(
   test: TestId,
-  { probabilities, results, table, stops }: Assessment,
+  { belief, likelihoods, probabilities, results, table, hazard }: Assessment,
   now: number,
   profile: Profile,
 ): number {
   let then = 0;
-  let learnt = 0;
+  let learned = 0;
   const changes = CHANGES_WHAT_IS_RIGHT.has(test);
   const own = lossesOf(profile, table);
-  const after = new Float64Array(probabilities.length);
-  for (const [outcome, chances] of outcomesOf(test)) {
-    let seen = 0;
-    for (let i = 0; i < chances.length; i++) seen += chances[i]! * probabilities[i]!;
+  for (const [outcome, chances] of likelihoods.get(test)!) {
+    const after = byCause(belief.map((p, h) => p * chances[h]!));
+    const seen = after.reduce((a, b) => a + b, 0);
     if (seen < 1e-9) continue;
-    for (let i = 0; i < after.length; i++) {
-      const chance = (after[i] = (probabilities[i]! * chances[i]!) / seen);
-      if (chance > 1e-12) learnt += seen * chance * Math.log(chances[i]! / seen);
+    for (let c = 0; c < after.length; c++) {
+      after[c]! /= seen;
+      const before = probabilities[c]!;
+      if (after[c]! > 1e-12 && before > 1e-12) learned += seen * after[c]! * Math.log(after[c]! / before);
     }
-    const its = changes
-      ? lossesOf(profile, lossTable([...results, { test, outcome }], stops.length > 0))
-      : own;
+    const its = changes ? lossesOf(profile, lossTable([...results, { test, outcome }], hazard)) : own;
     then += seen * leastLossAction(its, after).expected;
   }
-  return Math.max(0, now - then) + PER_NAT * learnt;
+  return Math.max(0, now - then) + PER_NAT * learned;
 }

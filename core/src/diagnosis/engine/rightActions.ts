@@ -1,4 +1,4 @@
-import type { TestResult } from '../causes/index.ts';
+import type { TestResult } from '../../facts/vocabulary/index.ts';
 import type { ActionId, CauseId, TestId } from '../../facts/vocabulary/index.ts';
 import { GRAVITY, type RemedialAction } from './losses.ts';
 
@@ -210,6 +210,13 @@ const AGAINST_A_PANEL: readonly (readonly Finding[])[] = [
   [['main-load-side-voltage', 'one-missing', 'both-missing']],
 ];
 
+/** A bus leg that is measured to be lost: both legs leave the main, and what hangs on one of them is dead. */
+const showsBusLegLost = (seen: (finding: Finding) => boolean): boolean =>
+  seen(['main-load-side-voltage', 'both-normal']) &&
+  seen(['power-loss-extent', 'half-the-house', 'several-circuits']) &&
+  !seen(['upstream-breaker', 'tripped-or-off']) &&
+  (seen(['load-terminal-voltage', 'zero', 'one-pole-zero']) || seen(['power-loss-extent', 'half-the-house']));
+
 /** A reset that holds, with everything quiet and no trip before it: whatever threw it, to watch it does for now. */
 const QUIET: readonly Finding[] = [
   ['reset-result', 'holds'],
@@ -268,10 +275,21 @@ export function rightActions(results: readonly TestResult[]): Record<CauseId, re
     if (all.every(seen) && (any?.some(seen) ?? true) && !none.some(seen)) right[cause] = then;
   if (isToBeWatched(found)) Object.assign(right, watched(right));
   const kinds = AGAINST_A_PANEL.filter((signs) => signs.some(seen));
-  if (kinds.length < 2) {
+  if (kinds.length < 2 && !showsBusLegLost(seen)) {
     for (const [cause, actions] of WITHOUT_A_PANEL) right[cause] = actions;
   }
   return right;
+}
+
+/**
+ * Whether the readings show that a leg of the bus is lost.
+ *
+ * @param results the latest outcome of each test
+ * @returns whether both legs leave the main and what hangs on one of them is dead
+ */
+export function isBusLegLost(results: readonly TestResult[]): boolean {
+  const found = new Map(results.map(({ test, outcome }) => [test, outcome]));
+  return showsBusLegLost(([test, ...outcomes]) => outcomes.includes(found.get(test) ?? ''));
 }
 
 /** All that puts a cause right, whatever was found with it. */

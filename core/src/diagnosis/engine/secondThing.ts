@@ -1,7 +1,7 @@
-import { CAUSE_IDS, outcomesOf, usualChance } from '../causes/index.ts';
+import { CAUSE_IDS, likelihoods, usualChance } from '../causes/index.ts';
 import { CAUSE_WORDS, sayOutcome } from '../../facts/vocabulary/index.ts';
 import { ENERGISES } from './losses.ts';
-import type { Also } from './seenBinds.ts';
+import type { Also } from './bindingFindings.ts';
 import type { Assessment } from './assessment.ts';
 
 /**
@@ -22,7 +22,7 @@ export function secondThing({ probabilities, weighed, table, choice }: Assessmen
   const leading = probabilities.indexOf(Math.max(...probabilities));
   if (probabilities[leading]! < SURE_OF_THE_FIRST) return [];
   const found = weighed.flatMap(({ test, outcome }) => {
-    const chances = outcomesOf(test).get(outcome)!;
+    const chances = likelihoods(test, outcome);
     if (chances[leading]! > DOES_NOT_FIT.underLeading) return [];
     if (usualChance(test, outcome) > DOES_NOT_FIT.usually) return [];
     let best = -1;

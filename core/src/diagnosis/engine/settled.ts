@@ -51,8 +51,8 @@ export function worthAsking(
   profile: Profile,
   asked = 0,
 ): TestId[] {
-  const { stops, table, probabilities, results } = assessed;
-  if (stops.length > 0) return [];
+  const { hazard, table, probabilities, results } = assessed;
+  if (hazard.level === 'stop') return [];
   const done = results.map(({ test }) => test);
   const bring = tests.filter(({ id, value }) => value + testCost(id, done) > BRINGS).map(({ id }) => id);
   if (tests.some(({ id }) => isDueFirst(id, assessed))) return bring;

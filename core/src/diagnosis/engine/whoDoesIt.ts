@@ -72,8 +72,8 @@ const MOST_LOST = NEEDLESS['shed-load'] + CALLED.needlessly;
  * @example forPerson(assess([]), 'electrician').action // the choice itself
  */
 export function forPerson(assessed: Assessment, profile: Profile): Choice {
-  const { choice, table, probabilities, stops } = assessed;
-  if (profile === 'electrician' || stops.length > 0) return choice;
+  const { choice, table, probabilities, hazard } = assessed;
+  if (profile === 'electrician' || hazard.level === 'stop') return choice;
   const own = leastLossAction(lossesOf(profile, table), probabilities);
   if (!BY_ELECTRICIAN.has(own.action)) {
     // What was seen binds for whoever sees it.

@@ -5,8 +5,10 @@ import type { Policies } from '../../record/settings/index.ts';
 import type { Sizing } from '../../code/sizing/index.ts';
 import type { TripVerdict, TripWindow } from '../../physics/trip/index.ts';
 import type { Wear } from '../wear/index.ts';
+import type { HazardFinding } from '../../facts/hazards/index.ts';
 import type { Complaint, OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 import type { HandlePosition } from './history.ts';
+
 import type { BreakerEstimate, TripTrial } from './tripTrial.ts';
 
 /** A breaker with its circuit and all that was logged of it. */
@@ -55,6 +57,8 @@ export interface EvidenceItem<T extends TestId = TestId> {
   figures: Figure[];
   source?: string;
   origin: 'reading' | 'event' | 'observation' | 'computed';
+  /** Measured at the main: a finding of the panel, not of this breaker. */
+  ofPanel?: true;
 }
 
 /** A trip on record, held against the window of a sound breaker where that can be done. */
@@ -94,6 +98,13 @@ export interface LoadFact {
   simulated: boolean;
 }
 
+/** A finding that concerns the whole panel, with where it was logged. */
+export interface PanelFinding extends HazardFinding {
+  breakerId: string;
+  /** Where it was logged, as in a sentence: “the main”, “space 4”. */
+  place: string;
+}
+
 /** All that is known of one breaker, in the words of the diagnosis vocabulary, with the figures. */
 export interface Evidence {
   breaker: Breaker;
@@ -104,8 +115,8 @@ export interface Evidence {
   items: EvidenceItem[];
   /** What only told of a moment before the complaint, of tests without an outcome since. */
   setAside: EvidenceItem[];
-  /** Danger signs and leg voltages logged at the main, which bear on this breaker too. */
-  mainItems: EvidenceItem[];
+  /** Findings logged at the main and at other breakers that concern the whole panel. */
+  elsewhere: PanelFinding[];
   trips: TripFact[];
   /** Its trips and holds as measurements of its bimetal, oldest first. */
   trials: TripTrial[];

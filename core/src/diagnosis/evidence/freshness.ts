@@ -1,5 +1,6 @@
 import type { CaseOutcome } from '../../record/entities/index.ts';
-import { isDanger, type TestId } from '../../facts/vocabulary/index.ts';
+import { outcomeLevel } from '../../facts/hazards/index.ts';
+import type { TestId } from '../../facts/vocabulary/index.ts';
 import type { EvidenceItem } from './evidence.ts';
 
 /** Tests that tell how things stand at the moment, and say nothing of a later complaint. */
@@ -97,7 +98,7 @@ export function counts(
   since: string | null,
   heldAt: string | null,
 ): boolean {
-  if (since === null || !MOMENTARY.has(test) || isDanger(test, outcome)) return true;
+  if (since === null || !MOMENTARY.has(test) || outcomeLevel(test, outcome) === 'stop') return true;
   if (heldAt !== null && OF_THE_TRIP.has(test) && at > heldAt) return true;
   return at >= since;
 }

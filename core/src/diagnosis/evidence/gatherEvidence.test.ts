@@ -199,7 +199,7 @@ describe('heat', () => {
     };
     expect(face('gfci', 0).heat[0]).toMatchObject({ surfaceC: 32, ownHeatC: 9 });
     expect(outcomeOf(face('gfci', 0), 'face-temperature')).toBe('like-neighbours');
-    expect(itemOf(face('gfci', 0), 'face-temperature')!.text).toContain('its own electronics’');
+    expect(itemOf(face('gfci', 0), 'face-temperature')!.text).toContain('from its own electronics');
     expect(outcomeOf(face('standard', 0), 'face-temperature')).not.toBe('like-neighbours');
     expect(face('gfci', 10).heat[0]!.ownHeatC).toBe(0);
     expect(outcomeOf(face('gfci', 10), 'face-temperature')).not.toBe('like-neighbours');

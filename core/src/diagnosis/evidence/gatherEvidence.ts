@@ -1,12 +1,14 @@
-import { isDanger } from '../../facts/vocabulary/index.ts';
-import type { BreakerRecord, Dossier, Evidence, EvidenceItem } from './evidence.ts';
+import type { BreakerRecord, Dossier, Evidence } from './evidence.ts';
 import { counts } from './freshness.ts';
 import { failedResets, handleAt, heldAt, notStruck } from './history.ts';
 import { heatEvidence, heatFacts } from './heatEvidence.ts';
 import { isolationEvidence } from './isolationEvidence.ts';
-import { loadEvidence, loadFact } from './loadEvidence.ts';
+import { loadAtTrip, loadEvidence, loadFact } from './loadEvidence.ts';
+import { latestOfEach } from './latestOfEach.ts';
 import { millivoltEvidence } from './millivoltEvidence.ts';
 import { observationEvidence } from './observationEvidence.ts';
+import { panelFindings } from './panelFindings.ts';
+import { withoutPassedOutage } from './poweredAgain.ts';
 import { partEvidence } from './partEvidence.ts';
 import { circuitSizing, sizingEvidence, sizingWithinError } from './sizingEvidence.ts';
 import { wearOf } from '../wear/index.ts';
@@ -27,6 +29,10 @@ export function gatherEvidence(dossier: Dossier): Evidence {
   const subject = counted(dossier.subject);
   const main = dossier.main && counted(dossier.main);
   const others = dossier.others.map(counted);
+  // The main may stand among the others as well.
+  const neighbors = [...new Set([...(main ? [main] : []), ...others])].filter(
+    ({ breaker }) => breaker.id !== subject.breaker.id,
+  );
   const band = familyBand(subject.breaker.family, dossier.curves);
   const trips = tripFacts(subject, band);
   const trials = tripTrialsOf(subject.breaker, subject.entries.events, band, trips);
@@ -41,6 +47,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
     ...voltageEvidence(subject),
     ...line.items,
     ...loadEvidence(subject, load),
+    ...loadAtTrip(subject, trips, load),
     ...heatEvidence(heat),
     ...millivoltEvidence(subject, others),
     ...tripEvidence(subject, trips),
@@ -48,7 +55,9 @@ export function gatherEvidence(dossier: Dossier): Evidence {
     ...sizingEvidence(subject, sizing),
     ...partEvidence(subject.breaker, dossier.panel),
   ];
-  const items = latestOfEach(found.filter((item) => counts(item, subject.since ?? null, trippedSince)));
+  const items = withoutPassedOutage(
+    latestOfEach(found.filter((item) => counts(item, subject.since ?? null, trippedSince))),
+  );
   const looked = new Set(items.map(({ test }) => test));
   return {
     breaker: subject.breaker,
@@ -57,7 +66,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
     handle,
     items,
     setAside: latestOfEach(found).filter(({ test }) => !looked.has(test)),
-    mainItems: main && main.breaker.id !== subject.breaker.id ? dangerItems(main) : [],
+    elsewhere: neighbors.flatMap(panelFindings),
     trips,
     trials,
     estimate: breakerEstimate(subject.breaker.ratingAmps, trials),
@@ -80,23 +89,3 @@ function counted(file: BreakerRecord): BreakerRecord {
   return made;
 }
 const countedFiles = new WeakMap<BreakerRecord, BreakerRecord>();
-
-/** The latest outcome of each test, newest first; of two at the same instant the later in the list. */
-function latestOfEach(items: EvidenceItem[]): EvidenceItem[] {
-  const latest = new Map<string, EvidenceItem>();
-  for (const item of items) {
-    const known = latest.get(item.test);
-    if (!known || item.at >= known.at) latest.set(item.test, item);
-  }
-  return [...latest.values()].sort((a, b) => b.at.localeCompare(a.at));
-}
-
-/** Danger signs at the main endanger every circuit behind it. */
-function dangerItems(main: BreakerRecord): EvidenceItem[] {
-  return latestOfEach([
-    ...observationEvidence(main),
-    ...voltageEvidence(main),
-    ...lineSideEvidence(main, null).items,
-    ...heatEvidence(heatFacts(main, [])),
-  ]).filter((item) => isDanger(item.test, item.outcome));
-}

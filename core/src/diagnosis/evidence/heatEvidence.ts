@@ -107,28 +107,40 @@ const OF_ELECTRONICS_C = 9;
 
 const where = { face: 'Its face', terminal: 'Its terminal' } as const;
 
-function overPeers({ point, at, surfaceC, ambientC, amps, ownHeatC, result }: HeatFact): EvidenceItem[] {
+/** How grave a rise is by itself, where there are no similar breakers to compare with, or beside them. */
+const BAND_OF_GRADE = { normal: 0, watch: 1, 'repair-soon': 1, urgent: 2 } as const;
+
+/** A temperature over similar breakers; without any, by its own rise and surface. */
+function overPeers(fact: HeatFact): EvidenceItem[] {
+  const { point, at, surfaceC, ambientC, amps, ownHeatC, result } = fact;
   const over = result.overPeersC;
-  if (over === null) return [];
+  const byGrade = BAND_OF_GRADE[result.grade];
+  // Without similar breakers a normal rise tells something only under enough load.
+  if (over === null && byGrade === 0 && result.riseAtRatingC === null) return [];
+  const byPeers = over === null ? 0 : riseBand(over);
+  const band = byPeers === 2 || byGrade === 2 ? 2 : over === null ? byGrade : byPeers;
   const [note, urgent] = [HEAT_LIMITS.overPeersRepairSoonC, HEAT_LIMITS.overPeersUrgentC];
-  const band = riseBand(over);
-  const limit = band === 2 ? urgent : note;
-  const itsOwn = ownHeatC > 0 ? ` (${sayRise(ownHeatC)} of it its own electronics’)` : '';
-  const sentence = `${where[point]} is at ${sayTemperature(surfaceC)}, ${sayRise(surfaceC - ambientC)} over the air`;
+  const limit = byPeers === 2 ? urgent : note;
+  const itsOwn = ownHeatC > 0 ? ` (${sayRise(ownHeatC)} of it from its own electronics)` : '';
+  const sentence = `${where[point]} is at ${sayTemperature(surfaceC)}, ${sayRise(surfaceC - ambientC)} over ambient`;
+  const own = result.reasons.filter(({ code }) => code !== 'over-peers').map(({ text }) => text);
+  const text = isColdUnderLoad(amps, surfaceC, ambientC)
+    ? `${sentence}: colder than ambient under load is a false reading. Put a strip of tape on bare metal and read it again.`
+    : over === null || (band === 2 && byPeers < 2)
+      ? `${sentence}${itsOwn}. ${own.length > 0 ? own.join(' ') : 'That is small for the load it carries.'}`
+      : byPeers === 0
+        ? `${sentence}${itsOwn} and no hotter than similar breakers with a similar load.`
+        : `${sentence}${itsOwn} and ${sayRise(over)} over similar breakers with a similar load (limit ${sayRise(limit)}).`;
   return [
     {
       test: point === 'face' ? 'face-temperature' : 'terminal-temperature',
       outcome: (point === 'face' ? FACE_OUTCOMES : TERMINAL_OUTCOMES)[band],
       at,
-      text: isColdUnderLoad(amps, surfaceC, ambientC)
-        ? `${sentence}: colder than the air under load is a false reading. Put a strip of tape on bare metal and read it again.`
-        : band === 0
-          ? `${sentence}${itsOwn} and no hotter than similar breakers with a similar load.`
-          : `${sentence}${itsOwn} and ${sayRise(over)} over similar breakers with a similar load (limit ${sayRise(limit)}).`,
+      text,
       figures: [
         { label: point, value: surfaceC, unit: '°C' },
         { label: 'ambient', value: ambientC, unit: '°C' },
-        { label: 'over peers', value: over, unit: 'Δ°C', limit },
+        ...(over === null ? [] : [{ label: 'over peers', value: over, unit: 'Δ°C' as const, limit }]),
       ],
       source: CITATIONS.heatOverPeers,
       origin: 'reading',

@@ -1,7 +1,8 @@
+import { CITATIONS } from '../../facts/standards/index.ts';
 import { sayPercent, sayQuantity } from '../../facts/quantities/index.ts';
 import { loadAmps } from '../../record/entities/index.ts';
 import { LOAD_LIMITS, loadOutcome } from '../../facts/vocabulary/index.ts';
-import type { BreakerRecord, EvidenceItem, LoadFact } from './evidence.ts';
+import type { BreakerRecord, EvidenceItem, LoadFact, TripFact } from './evidence.ts';
 import { marked } from './marked.ts';
 import { orBeyond } from './withinError.ts';
 
@@ -30,6 +31,48 @@ export function loadFact({ breaker, circuit, entries }: BreakerRecord): LoadFact
     errorAmps: null,
     simulated: false,
   };
+}
+
+/** By the code, a load that runs for hours may be this share of the rating at most. */
+const CONTINUOUS_SHARE = LOAD_LIMITS[0];
+
+/**
+ * The load at the last trip as a test outcome, where nothing was measured since. A load that ran for more than an hour is
+ * held against the limit of a continuous load.
+ *
+ * @param file the breaker with its circuit and log
+ * @param trips its trips, oldest first
+ * @param load what the circuit carries, as far as it was measured
+ * @returns one item, or none where the current at the trip is not known
+ */
+export function loadAtTrip(
+  { breaker }: BreakerRecord,
+  trips: readonly TripFact[],
+  load: LoadFact | null,
+): EvidenceItem[] {
+  const trip = trips.at(-1);
+  const amps = trip?.event.amps ?? null;
+  if (!trip || amps === null || trip.pace === 'at-once' || trip.pace === 'seconds') return [];
+  if (load && load.by !== 'nameplates' && (load.at ?? '') >= trip.event.at) return [];
+  const share = amps / breaker.ratingAmps;
+  const isContinuous = trip.pace === 'hours' && share > CONTINUOUS_SHARE && share <= 1;
+  const limit = isContinuous ? CONTINUOUS_SHARE * breaker.ratingAmps : breaker.ratingAmps;
+  return [
+    {
+      test: 'load-share',
+      outcome: loadOutcome(isContinuous ? share / CONTINUOUS_SHARE : share),
+      at: trip.event.at,
+      text: marked(
+        trip.event,
+        isContinuous
+          ? `It tripped after hours at ${sayQuantity(amps, 'A')}. A continuous load on a ${sayQuantity(breaker.ratingAmps, 'A')} breaker may be ${sayQuantity(limit, 'A')} at most.`
+          : `It tripped at ${sayQuantity(amps, 'A')}, ${sayPercent(share)} of its ${sayQuantity(breaker.ratingAmps, 'A')} rating.`,
+      ),
+      figures: [{ label: 'current at the trip', value: amps, unit: 'A', limit }],
+      source: isContinuous ? CITATIONS.continuousLoad : undefined,
+      origin: 'event',
+    },
+  ];
 }
 
 /** The load as a test outcome. Loads known from nameplates alone count from the circuit's own record. */

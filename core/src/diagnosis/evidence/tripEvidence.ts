@@ -218,6 +218,16 @@ function results({ entries }: BreakerRecord, trips: readonly TripFact[]): Eviden
         origin: 'event',
       });
     }
+    // A breaker that will not latch with everything unplugged trips immediately, as far as anybody can tell.
+    if (event.feel === 'will-not-latch' && event.unplugged && event.result === null)
+      items.push({
+        test: 'reset-result-unplugged',
+        outcome: 'trips-at-once',
+        at: event.at,
+        text: marked(event, 'With everything unplugged, it will not latch.'),
+        figures: [],
+        origin: 'event',
+      });
     if (event.power !== null) {
       items.push({
         test: 'power-after-reset',

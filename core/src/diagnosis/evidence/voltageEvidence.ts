@@ -188,6 +188,7 @@ export function lineSideEvidence(
         ? toldLineSide(details)
         : null;
   if (!a || !b) return { items: [], lineSide };
+  const isOfPanel = [a, b].every(({ breakerId }) => breakerId !== file.breaker.id);
 
   const outcome = legsOutcome(a.value, b.value);
   if (outcome === null) return { items: [], lineSide };
@@ -209,6 +210,7 @@ export function lineSideEvidence(
         figures: [figure('leg A to neutral', a), figure('leg B to neutral', b)],
         source: CITATIONS.voltage,
         origin: 'reading',
+        ...(isOfPanel && { ofPanel: true as const }),
       },
     ],
   };

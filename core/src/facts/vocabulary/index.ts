@@ -1,5 +1,6 @@
 export * from './actions.ts';
 export * from './tests.ts';
+export type { TestResult } from './testResult.ts';
 export * from './senses.ts';
 export * from './complaints.ts';
 export * from './words.ts';

@@ -2,7 +2,6 @@
 export interface TestFacts {
   level: 0 | 1 | 2;
   outcomes: readonly string[];
-  danger?: readonly string[];
   energised?: true;
   means?: string;
   thresholds?: string;
@@ -79,17 +78,14 @@ export const TESTS = {
   sound: {
     level: 0,
     outcomes: ['quiet', 'steady-hum', 'sizzle-or-crackle'],
-    danger: ['sizzle-or-crackle'],
   },
   smell: {
     level: 0,
     outcomes: ['none', 'hot-plastic'],
-    danger: ['hot-plastic'],
   },
   'panel-touch': {
     level: 0,
     outcomes: ['cool', 'warm', 'hot'],
-    danger: ['hot'],
     means: 'back of the hand on the closed cover and breaker faces',
     thresholds: 'warm: clearly above the wall; hot: cannot be held for three seconds (about 60 °C)',
   },
@@ -102,12 +98,10 @@ export const TESTS = {
       'flicker-whole-house',
       'some-brighter-some-dimmer',
     ],
-    danger: ['some-brighter-some-dimmer'],
   },
   'water-signs': {
     level: 0,
     outcomes: ['dry', 'condensation-or-rust', 'wet-now'],
-    danger: ['wet-now'],
   },
   'panel-age': {
     level: 0,
@@ -135,7 +129,6 @@ export const TESTS = {
   'outlet-voltage': {
     level: 1,
     outcomes: ['normal', 'low', 'high', 'zero'],
-    danger: ['high'],
     thresholds: 'on a 120 V outlet: zero under 30, low 30 to under 110, normal 110 to 127, high above 127',
   },
   'outlet-sag': {
@@ -162,7 +155,6 @@ export const TESTS = {
   'line-side-voltage': {
     level: 2,
     outcomes: ['both-legs-normal', 'one-leg-missing', 'both-missing', 'legs-unequal'],
-    danger: ['legs-unequal'],
     energised: true,
     thresholds: 'legs-unequal: the two legs to neutral differ by more than 8 V',
   },
@@ -229,7 +221,6 @@ export const TESTS = {
   'main-off-check': {
     level: 2,
     outcomes: ['dead-as-expected', 'still-live'],
-    danger: ['still-live'],
   },
   'neighbours-power': {
     level: 0,
@@ -239,7 +230,6 @@ export const TESTS = {
   'branch-off-check': {
     level: 1,
     outcomes: ['dead-as-expected', 'still-live'],
-    danger: ['still-live'],
     means: 'breaker switched off: is its outlet dead',
   },
   'button-after-fitting': {
@@ -265,6 +255,7 @@ export const TESTS = {
   },
 } as const satisfies Record<string, TestFacts>;
 export type TestId = keyof typeof TESTS;
+export const TEST_IDS = Object.keys(TESTS) as TestId[];
 export type OutcomeOf<T extends TestId> = (typeof TESTS)[T]['outcomes'][number];
 
 /**
@@ -277,17 +268,4 @@ export type OutcomeOf<T extends TestId> = (typeof TESTS)[T]['outcomes'][number];
  */
 export function isOutcome(test: TestId, outcome: string): boolean {
   return (TESTS[test].outcomes as readonly string[]).includes(outcome);
-}
-
-/**
- * Whether this outcome stops a case by itself.
- *
- * @param test id of the test
- * @param outcome one of its outcomes
- * @returns whether it does
- * @example isDanger('smell', 'hot-plastic') // true
- */
-export function isDanger(test: TestId, outcome: string): boolean {
-  const facts: TestFacts = TESTS[test];
-  return facts.danger?.includes(outcome) ?? false;
 }

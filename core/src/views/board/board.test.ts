@@ -65,10 +65,11 @@ describe('what needs attention', () => {
   test('dangers first, then unprotected conductors, then repairs; what is sound or only unmeasured is left out', () => {
     const listed = attentionOf(closed, [quiet, unknown, loose, oversized, sizzling]);
     expect(listed.map((one) => [one.label, one.stop])).toEqual([
-      ['Sizzling', true],
-      ['Oversized', false],
+      ['Whole panel', true],
       ['Loose', false],
+      ['Oversized', false],
     ]);
+    expect(listed[0]!.because).toMatch(/^At space 4: /);
   });
 
   test('a danger at the main is listed once, as the main’s; a breaker’s own beside it', () => {
@@ -81,34 +82,31 @@ describe('what needs attention', () => {
     const own = { observations: [anObservation('smell', 'hot-plastic')], breaker: { space: 3 } };
     const all = [onBoard({ ...wet, breaker: { role: 'main', space: null } }), behindIt({}), behindIt(own)];
     expect(all.map((entry) => entry.decision.stop)).toEqual([true, true, true]);
-    expect(attentionOf(closed, all).map((one) => one.label)).toEqual(['Main', 'Space 3']);
+    expect(attentionOf(closed, all).map((one) => one.label)).toEqual(['Whole panel']);
+    expect(attentionOf(closed, all)[0]!.because).toMatch(/^At the main: .* At space 3: /);
   });
 
   test('each with the reason that weighs most; an open hole is the panel’s own', () => {
     const listed = attentionOf({ holes: [7] }, [loose, sizzling, quiet]);
     expect(listed.map((one) => [one.label, one.space, one.breakerId === null])).toEqual([
-      ['Sizzling', 4, false],
-      ['Open hole at space 7', 7, true],
+      ['Whole panel', 4, false],
       ['Loose', 5, false],
+      ['Open slot at space 7', 7, true],
     ]);
     expect(listed.every((one) => one.because.length > 10)).toBe(true);
   });
 
   test('urgency falls from danger to keep', () => {
-    const order = [sizzling, oversized, loose, unknown, quiet].map((entry) => urgency(entry.decision));
+    const gritty = named(6, 'Gritty', { observations: [anObservation('reset-feel', 'hard-or-gritty')] });
+    const order = [sizzling, oversized, gritty, unknown, quiet].map((entry) => urgency(entry.decision));
     expect([...order].sort((a, b) => a - b)).toEqual(order);
     expect(new Set(order).size).toBe(order.length);
   });
 
   test('a breaker whose circuit has no name is called by its place', () => {
-    const nameless = onBoard({
-      breaker: { space: 7 },
-      observations: [anObservation('smell', 'hot-plastic')],
-    });
-    const main = onBoard({
-      breaker: { space: null, role: 'main' },
-      observations: [anObservation('smell', 'hot-plastic')],
-    });
+    const loose = [anObservation('terminal-inspection', 'loose')];
+    const nameless = onBoard({ breaker: { space: 7 }, observations: loose });
+    const main = onBoard({ breaker: { space: null, role: 'main' }, observations: loose });
     expect(attentionOf(closed, [nameless, main]).map((one) => one.label)).toEqual(['Space 7', 'Main']);
   });
 });

@@ -1,4 +1,12 @@
+import {
+  HAZARD_LEVELS,
+  hazardToSend,
+  NO_HAZARD,
+  ofWholePanel,
+  type HazardShape,
+} from '../../facts/hazards/index.ts';
 import { HEAT_GRADES } from '../../physics/heat/index.ts';
+import { panelHazard } from './panelHazard.ts';
 import type { Evidence, HeatFact } from '../../diagnosis/evidence/index.ts';
 import type { Decision } from '../../diagnosis/decision/index.ts';
 import type { BoardBreaker, BoardHeat, PanelSummary, DecisionSummary, Verdict } from './schema.ts';
@@ -63,7 +71,7 @@ export function boardBreakerOf(
  * @example summaryOf(verdict).because // the reason that weighs most
  */
 export function summaryOf({ at, decision }: Verdict): DecisionSummary {
-  const { action, family, headline, confidence, toAmps, stop, reasons } = decision;
+  const { action, family, headline, confidence, toAmps, stop, reasons, hazard, also } = decision;
   return {
     action,
     family,
@@ -72,70 +80,105 @@ export function summaryOf({ at, decision }: Verdict): DecisionSummary {
     toAmps,
     because: (stop.active ? stop.reasons[0] : reasons[0]?.text) ?? '',
     stop: stop.active,
-    stopAtMain: stop.onlyAtMain,
+    stopElsewhere: stop.isElsewhere,
+    hazard: hazard ?? hazardToSend(NO_HAZARD),
+    repair: stop.active && also[0] ? { action: also[0].action, headline: also[0].headline } : null,
     at,
   };
 }
 
+/** How pressing something is: 0 first, then by the level of the hazard, then by what is decided. */
+const RANK = { stop: 0, restrict: 1, repair: 2, decided: 3, planned: 4, ask: 5, keep: 6 } as const;
+
 /**
- * How pressing a decision is: 0 first. Danger, then conductors without protection, then repairs.
+ * How pressing a decision is: 0 first. The hazard comes first, then what is decided.
  *
- * @param decision its action and family, and whether it stops
- * @returns 0: at once; larger: later
- * @example urgency({ action: 'keep', family: 'keep', stop: true }) // 0
+ * @param decision its family, its hazard, and whether it stops
+ * @returns 0: now; larger: later
+ * @example urgency({ family: 'keep', hazard: { level: 'none' }, stop: true }) // 0
  */
-export function urgency(decision: Pick<Decision, 'action' | 'family'> & { stop: boolean }): number {
-  if (decision.stop) return 0;
-  if (decision.action === 'replace-breaker-and-remake-joint' || decision.action === 'size-down') return 1;
-  if (decision.family === 'replace') return 2;
-  if (decision.family === 'not-the-breaker') return 3;
-  if (decision.family === 'reset' || decision.family === 'resize') return 4;
-  return decision.family === 'need-more' ? 5 : 6;
+export function urgency({ family, hazard, stop }: Pressing): number {
+  if (stop) return RANK.stop;
+  if (hazard.level !== 'none') return RANK[hazard.level];
+  if (family === 'need-more') return RANK.ask;
+  if (family === 'keep') return RANK.keep;
+  return family === 'reset' || family === 'resize' ? RANK.planned : RANK.decided;
 }
+
+type Pressing = Pick<Decision, 'family'> & { hazard: Pick<HazardShape, 'level'>; stop: boolean };
 
 type Attention = PanelSummary['attention'][number];
 
 /** A breaker as far as a list of what needs attention looks at it. */
 export interface Judged {
-  breaker: Pick<Breaker, 'id' | 'space'>;
+  breaker: Pick<Breaker, 'id' | 'role' | 'space' | 'half' | 'poles'>;
   label: string | null;
   decision: DecisionSummary;
 }
 
-/** Before this rank something is to be done; what only lacks readings is left to the board. */
-const RESTING = 5;
-
 /**
- * What in a panel needs attention, the most pressing first. A danger at the main is listed once, as the
- * main's. Openings left open are the panel's own.
+ * What in a panel needs attention, the most pressing first. A finding that concerns the whole panel is listed once, as the
+ * panel’s. Open slots are the panel’s own.
  *
- * @param panel its openings left open
+ * @param panel its open slots
  * @param breakers with the decisions that stand
  * @returns the list, most pressing first
  * @example attentionOf({ holes: [] }, []) // []
  */
 export function attentionOf(panel: Pick<Panel, 'holes'>, breakers: readonly Judged[]): Attention[] {
-  const ofBreakers = breakers
-    .filter(({ decision }) => urgency(decision) < RESTING && !decision.stopAtMain)
-    .map(({ breaker, label, decision }) => ({
-      breakerId: breaker.id,
-      space: breaker.space,
-      label: label ?? (breaker.space === null ? 'Main' : `Space ${breaker.space}`),
-      headline: decision.headline,
-      because: decision.because,
-      urgency: urgency(decision),
-      stop: decision.stop,
-    }));
-  return [...ofBreakers, ...openings(panel)].sort((a, b) => a.urgency - b.urgency);
+  const ofBreakers = breakers.flatMap(({ breaker, label, decision }): Attention[] => {
+    // What was found elsewhere in the panel is listed there.
+    const stop = decision.stop && !decision.stopElsewhere;
+    const rank = urgency({ ...decision, stop });
+    const { findings } = decision.hazard;
+    const isOnlyPanels = findings.length > 0 && ofWholePanel(findings).length === findings.length;
+    const isNothingOwn = decision.stopElsewhere && findings.length === 0;
+    if (rank >= RANK.ask || isOnlyPanels || isNothingOwn) return [];
+    return [
+      {
+        breakerId: breaker.id,
+        space: breaker.space,
+        label: label ?? (breaker.space === null ? 'Main' : `Space ${breaker.space}`),
+        headline: decision.headline,
+        because: decision.because,
+        urgency: rank,
+        stop,
+      },
+    ];
+  });
+  return [...ofPanel(breakers), ...ofBreakers, ...openings(panel)].sort((a, b) => a.urgency - b.urgency);
+}
+
+/** What concerns the whole panel: one entry for each level, at the first breaker it was logged at. */
+function ofPanel(breakers: readonly Judged[]): Attention[] {
+  const found = ofWholePanel(breakers.flatMap(({ decision }) => decision.hazard.findings));
+  const { findings } = panelHazard(breakers);
+  return HAZARD_LEVELS.flatMap((level): Attention[] => {
+    const own = findings.filter((one) => one.level === level && found.some(({ text }) => text === one.text));
+    const [first] = own;
+    if (!first) return [];
+    const at = breakers.find(({ breaker }) => breaker.id === first.breakerId)!;
+    return [
+      {
+        breakerId: first.breakerId,
+        space: at.breaker.space,
+        label: 'Whole panel',
+        headline: at.decision.headline,
+        because: [...new Set(own.map(({ text, place }) => `At ${place}: ${text}`))].join(' '),
+        urgency: RANK[first.level],
+        stop: level === 'stop',
+      },
+    ];
+  });
 }
 
 const openings = ({ holes }: Pick<Panel, 'holes'>): Attention[] =>
   holes.map((space) => ({
     breakerId: null,
     space,
-    label: `Open hole at space ${space}`,
+    label: `Open slot at space ${space}`,
     headline: 'Have a filler plate installed',
-    because: 'Live parts lie behind an open hole in the cover. Until then keep hands and things away.',
-    urgency: 1,
+    because: 'Energized parts are behind the open slot. Keep hands and objects away until it is closed.',
+    urgency: RANK.restrict,
     stop: false,
   }));

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { changedBy, decision } from '../../diagnosis/decision/index.ts';
+import { hazardShape } from '../../facts/hazards/index.ts';
 import { HEAT_GRADES } from '../../physics/heat/index.ts';
 import {
   breaker,
@@ -52,7 +53,12 @@ const decisionSummary = decision
   .extend({
     because: z.string().describe('the reason that weighs most'),
     stop: z.boolean(),
-    stopAtMain: z.boolean().describe('the danger is the main’s and told there'),
+    stopElsewhere: z.boolean().describe('the stop was found elsewhere in the panel and is told there'),
+    hazard: hazardShape.describe('how dangerous the breaker’s own findings are'),
+    repair: z
+      .object({ action: decision.shape.action, headline: z.string() })
+      .nullable()
+      .describe('the repair that is known while everything stops'),
     at: instant,
   });
 export type DecisionSummary = z.infer<typeof decisionSummary>;

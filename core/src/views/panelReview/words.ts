@@ -1,3 +1,4 @@
+import { FIRE_RISK } from '../../facts/hazards/index.ts';
 import type { HowSoon, PanelReview, PanelVerdict } from '../../diagnosis/panelReview/index.ts';
 import type { Bearing, ReviewKind } from '../../facts/vocabulary/index.ts';
 
@@ -35,7 +36,7 @@ export const VERDICT_MEANS: Record<PanelVerdict, { protects: string; waiting: st
   },
   settle: {
     protects: 'A new panel costs thousands. One more kind of evidence tells whether it is needed.',
-    waiting: 'Until it is settled nobody knows how far it has gone. Have it looked at soon.',
+    waiting: 'Until then nobody knows how far the damage has gone.',
   },
   replace: {
     protects: 'A panel whose bus or joints fail can burn, and breakers in it may not open when they must.',
@@ -72,10 +73,20 @@ const KIND_ASKS: Record<ReviewKind, string> = {
 /** What is done first where a panel is a danger as it stands. */
 const LEAVE_OFF = {
   settle:
-    'Main off, if it can be reached without touching anything hot or wet, and leave it off until this is settled. A licensed electrician looks inside first, with the panel dead, and decides when it is put under load again.',
+    'If you can reach the main breaker without touching anything hot or wet, turn it off now and leave it off. Call a licensed electrician now. If you see smoke or flame, get everyone out and call the fire department.',
   replace:
-    'Main off, if it can be reached without touching anything hot or wet, and have a licensed electrician come now. Nothing in it is put under load again.',
+    'If you can reach the main breaker without touching anything hot or wet, turn it off now and leave it off. Call a licensed electrician now, and do not load this panel again. If you see smoke or flame, get everyone out and call the fire department.',
 };
+
+/**
+ * What waiting risks, by the verdict; where the panel is a danger as it stands, by that.
+ *
+ * @param review of the panel
+ * @returns a sentence
+ * @example waitingRisks(panelReview({ evidence: ['sizzle-under-load'] })) // 'Arcing and overheating can start a fire …'
+ */
+export const waitingRisks = ({ verdict, soon }: Pick<PanelReview, 'verdict' | 'soon'>): string =>
+  soon === 'now' ? FIRE_RISK : VERDICT_MEANS[verdict].waiting;
 
 /**
  * The verdict on a panel as a headline.

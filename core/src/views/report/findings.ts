@@ -3,8 +3,15 @@ import { sayQuantity } from '../../facts/quantities/index.ts';
 import { ACTION_MEANINGS, PANEL_SIGN_WORDS } from '../../facts/vocabulary/index.ts';
 import type { Breaker, Panel } from '../../record/entities/index.ts';
 import { directoryFindings, sayDirectoryFinding } from '../directoryCard/index.ts';
-import { attentionOf, urgency } from '../board/index.ts';
-import { leaveOff, reviewHeadline, VERDICT_MEANS, type PanelReviewView } from '../panelReview/index.ts';
+import { consequencesOf, isAtLeast } from '../../facts/hazards/index.ts';
+import { attentionOf } from '../board/index.ts';
+import {
+  leaveOff,
+  reviewHeadline,
+  VERDICT_MEANS,
+  waitingRisks,
+  type PanelReviewView,
+} from '../panelReview/index.ts';
 import { whereItIs } from '../upkeep/index.ts';
 import { figuresOf } from './figures.ts';
 import { locatorSvg } from './locator.ts';
@@ -24,8 +31,13 @@ export interface ReportedBreaker {
 export type FindingOf = Omit<ReportFinding, 'price'>;
 type ReportedShape = Pick<Panel, 'id' | 'name' | 'spaces' | 'orientation' | 'holes'>;
 
-/** By how pressing a decision is; what only lacks readings, or nothing, is no finding. */
-const URGENCY_OF: readonly (Urgency | undefined)[] = ['now', 'days', 'weeks', 'plan', 'plan'];
+/** How soon a decision is carried out; null where there is nothing to do but measure, or nothing at all. */
+function urgencyOf({ family, stop, hazard }: Decision): Urgency | null {
+  if (stop.active && !stop.isElsewhere) return 'now';
+  const follows = consequencesOf(hazard);
+  if (follows) return follows.within;
+  return family === 'need-more' || family === 'keep' ? null : 'plan';
+}
 /** Reasons that carry or support a decision; so many are enough on paper. */
 const LEAST_WEIGHT = 2;
 const MOST_REASONS = 4;
@@ -40,10 +52,10 @@ function ofBreaker(
   panel: ReportedShape,
   { breaker, label, decision, photos }: ReportedBreaker,
 ): FindingOf | null {
-  const { action, family, stop, headline, reasons, also, confidence } = decision;
-  const soon = URGENCY_OF[urgency({ action, family, stop: stop.active })];
-  // A danger at the main is told once, as the main’s.
-  if (soon === undefined || stop.onlyAtMain) return null;
+  const { action, stop, headline, reasons, also, confidence } = decision;
+  const soon = urgencyOf(decision);
+  if (soon === null) return null;
+  const follows = consequencesOf(decision.hazard);
   const weighed = reasons.filter(({ weight }) => weight >= LEAST_WEIGHT).map(({ text }) => text);
   const because = [...new Set(stop.active ? stop.reasons : weighed)].slice(0, MOST_REASONS);
   const meaning = ACTION_MEANINGS[stop.active ? 'make-safe-and-call' : action];
@@ -57,10 +69,10 @@ function ofBreaker(
     because,
     until: stop.active
       ? [...stop.doNow, ...(stop.call === null ? [] : [stop.call])]
-      : cautionsAt(decision, 'first'),
+      : [...new Set([...(follows?.now ?? []), ...cautionsAt(decision, 'first')])],
     figures: figuresOf(reasons.filter(({ weight }) => weight >= LEAST_WEIGHT)),
     why: meaning.why,
-    waiting: meaning.waiting,
+    waiting: follows && isAtLeast(decision.hazard.level, 'restrict') ? follows.waiting : meaning.waiting,
     also: also.map(({ text }) => text).filter((text) => !because.includes(text)),
     sureness: stop.active ? null : sayConfidence(confidence),
     pictures: [
@@ -113,7 +125,7 @@ function ofPanel(panel: ReportedShape, { review, signs }: PanelReviewView): Find
               verdict === 'settle' ? 'Find out whether the panel itself is failing' : reviewHeadline(review),
             because: say('failing'),
             why: VERDICT_MEANS[verdict].protects,
-            waiting: VERDICT_MEANS[verdict].waiting,
+            waiting: waitingRisks(review),
             until: urgent === null ? [] : [urgent],
           }),
         ]

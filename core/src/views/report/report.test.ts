@@ -47,7 +47,7 @@ function reported(parts: readonly BreakerRecordParts[], change: Partial<Reported
       photos: [],
     })),
     review: panelReviewOf('Shed', { panel, evidence, legs: [], signs: [], now: NOW }),
-    upkeep: { duties: [], rounds: [], keepsPower: { breakerIds: [], isSaid: false } },
+    upkeep: { suspended: [], duties: [], rounds: [], keepsPower: { breakerIds: [], isSaid: false } },
     visits: [],
     trends: [],
     prices: null,

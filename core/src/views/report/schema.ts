@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { URGENCIES, type Urgency } from '../../facts/hazards/index.ts';
 import { trend } from '../../diagnosis/trends/index.ts';
 import { id, instant } from '../../record/entities/index.ts';
 import { CURRENCIES } from '../../record/panelEntries/index.ts';
@@ -7,9 +8,7 @@ import { VISIT_STANDS } from '../visit/index.ts';
 export const REPORT_FORMAT = 'phylaxon-report';
 export const REPORT_VERSION = 1;
 
-/** How soon something is done: the most pressing first. */
-export const URGENCIES = ['now', 'days', 'weeks', 'plan'] as const;
-export type Urgency = (typeof URGENCIES)[number];
+export { URGENCIES, type Urgency };
 
 /** A picture: a photo that is kept, or a drawing. */
 export const reportPicture = z.discriminatedUnion('kind', [

@@ -9,6 +9,9 @@ export type UpkeepFollows = (typeof UPKEEP_FOLLOWS)[number];
 
 /** What is kept up at a panel: when each is due, and the rounds that were made. */
 export const upkeepView = z.object({
+  suspended: z
+    .array(z.string())
+    .describe('why nothing is exercised here until a hazard is dealt with; empty: nothing suspends it'),
   duties: z.array(
     z.object({
       duty: z.enum(DUTY_IDS),

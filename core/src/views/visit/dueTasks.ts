@@ -8,7 +8,15 @@ import type { PlannedPanel, StoredProposal } from '../planning/index.ts';
 /** What is decided of a breaker, as far as a visit asks. */
 export interface DecidedBreaker {
   breaker: Pick<Breaker, 'id'>;
-  decision: { action: ActionId; toAmps: number | null; headline: string; because: Sentence; stop: boolean };
+  decision: {
+    action: ActionId;
+    toAmps: number | null;
+    headline: string;
+    because: Sentence;
+    stop: boolean;
+    /** The repair that is known while everything stops; null: none is. */
+    repair: { action: ActionId; headline: string } | null;
+  };
 }
 
 /** Something that is due at a panel. */
@@ -67,7 +75,8 @@ const taskAt = ({ breaker, circuit }: Found, why: string): Omit<VisitTask, 'work
 });
 
 function ofDecision(found: Found, { decision }: DecidedBreaker, newId: () => string): DueTask | null {
-  const { action, toAmps, headline, because, stop } = decision;
+  const { toAmps, because, stop } = decision;
+  const { action, headline } = (stop && decision.repair) || decision;
   const { breaker, circuit } = found;
   const due = {
     key: `decided ${breaker.id}`,
@@ -79,13 +88,16 @@ function ofDecision(found: Found, { decision }: DecidedBreaker, newId: () => str
     return {
       ...due,
       tasks: [],
-      notHere: 'With the service cut by the utility: the line side of the main stays live.',
+      notHere:
+        action === 'repair-neutral'
+          ? 'Not planned as a visit. With this panel’s main breaker, or its feeder breaker, off, locked out and verified, the utility is not needed.'
+          : 'The utility disconnects the service first: the line side of the main stays energized.',
     };
   if (stop && action === 'make-safe-and-call')
     return {
       ...due,
       tasks: [],
-      notHere: 'Danger stops it: what it is has to be known before anybody opens the panel.',
+      notHere: 'Stop: find out what is wrong before anyone opens the panel.',
     };
   if (breaker.space === null) return null;
   const task = taskAt(found, headline);

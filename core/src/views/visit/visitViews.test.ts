@@ -61,7 +61,7 @@ const decided = (
   stop = false,
 ) => ({
   breaker: { id: uuid(space) },
-  decision: { action, toAmps, headline: `About ${space}`, because: `Seen at ${space}.`, stop },
+  decision: { action, toAmps, headline: `About ${space}`, because: `Seen at ${space}.`, stop, repair: null },
 });
 const proposal = (content: object) => ({
   entryId: uuid(1000),

@@ -73,3 +73,24 @@ export function overloadMeasured(evidence: Evidence): boolean {
 /** Replacing the main goes by another road. */
 export const replaceThisBreaker = ({ breaker }: Evidence) =>
   breaker.role === 'main' ? ('replace-main' as const) : ('replace-breaker' as const);
+
+/** Whether it carried more than its rating when it last tripped, by the current on record, and nothing less was measured since. */
+export function overloadAtTrip(evidence: Evidence): boolean {
+  const trip = lastTrip(evidence);
+  const isSlow = trip?.pace === 'minutes' || trip?.pace === 'hours';
+  return (
+    isSlow &&
+    (trip.event.amps ?? 0) > evidence.breaker.ratingAmps &&
+    trip.verdict !== 'too-early' &&
+    !causeRemoved(evidence) &&
+    !reliefMeasured(evidence)
+  );
+}
+
+/** Whether load, voltage or heat was measured since the breaker last held after its last trip. */
+export function measuredSinceHeld(evidence: Evidence): boolean {
+  const held = heldSince(evidence);
+  if (held === '' || held < (lastTrip(evidence)?.event.at ?? '')) return false;
+  const readings = evidence.items.filter(({ origin }) => origin === 'reading');
+  return [...evidence.heat, evidence.load, ...readings].some((fact) => (fact?.at ?? '') > held);
+}

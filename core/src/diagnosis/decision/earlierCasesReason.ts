@@ -1,5 +1,6 @@
 import { sayNumber } from '../../facts/quantities/index.ts';
-import { reason, type RuleDecision } from './ruleDecision.ts';
+import type { WeighedReason } from './decision.ts';
+import { reason } from './parts.ts';
 import type { Assessment } from '../engine/index.ts';
 
 /** Less than so many times as likely as by the table, or as unlikely, is not worth a line. */
@@ -12,9 +13,9 @@ const LEAST_CASES = 5;
  *
  * @param assessed what the engine makes of it, with what earlier cases teach
  * @returns a reason; `null`: nothing worth telling
- * @example byEarlierCases(assess([])) // null
+ * @example earlierCasesReason(assess([])) // null
  */
-export function byEarlierCases({ learned, probabilities }: Assessment): RuleDecision['reasons'][number] {
+export function earlierCasesReason({ learned, probabilities }: Assessment): WeighedReason | null {
   const times = learned?.times[probabilities.indexOf(Math.max(...probabilities))] ?? 1;
   if (learned === null || (times < TELLS && times > 1 / TELLS)) return null;
   const cases = learned.groups.reduce((sum, group) => sum + group.cases, 0);

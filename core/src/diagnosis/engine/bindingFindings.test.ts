@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import type { TestResult } from '../causes/index.ts';
+import type { TestResult } from '../../facts/vocabulary/index.ts';
 import type { ActionId, CauseId } from '../../facts/vocabulary/index.ts';
 import { gatherEvidence } from '../evidence/index.ts';
 import { aDossier, anObservation } from '../../testing/index.ts';
 import { decide } from '../decision/index.ts';
-import { bindSeen } from './seenBinds.ts';
+import { bindFindings } from './bindingFindings.ts';
 import { diagnose } from './index.ts';
 
 type Pair = [test: TestResult['test'], outcome: string];
@@ -157,11 +157,11 @@ test('where the chances led to the lesser of two things that were seen, the grav
     ['conductor-vs-breaker', 'wire-too-small'],
   ]);
   const choice = { action: 'separate-conductors', confidence: 0.8, expected: 3 } as const;
-  const bound = bindSeen(seen, choice, 'shared-terminal');
+  const bound = bindFindings(seen, choice, 'shared-terminal');
   expect(bound.choice.action).toBe('size-down');
   expect(bound.also).toMatchObject([{ cause: 'shared-terminal', action: 'separate-conductors' }]);
   // An action is told once, whichever cause led to it.
-  expect(bindSeen(seen, choice, 'overload').also.map(({ action }) => action)).toEqual([choice.action]);
+  expect(bindFindings(seen, choice, 'overload').also.map(({ action }) => action)).toEqual([choice.action]);
 });
 
 test('one look is never nearly sure; two that speak for the same work are', () => {

@@ -1,28 +1,10 @@
-import { outcomesOf, usualChance, type Context, type TestResult } from '../causes/index.ts';
-import type { Evidence, EvidenceItem } from '../evidence/index.ts';
-import type { TestId } from '../../facts/vocabulary/index.ts';
+import type { HazardCircumstances } from '../../facts/hazards/index.ts';
+import type { Context } from '../causes/index.ts';
+import type { Evidence } from '../evidence/index.ts';
 import { assess, type Assessment } from '../engine/index.ts';
-import type { Circumstances } from '../danger/index.ts';
-import { unpluggedInstantTrips } from './facts.ts';
-
-/** Tests that tell of the circumstances, not of trouble. */
-const CIRCUMSTANCES: ReadonlySet<TestId> = new Set<TestId>([
-  'panel-age',
-  'recent-change',
-  'test-button',
-  'trip-indicator',
-  'load-share',
-  'clamp-current',
-  'leg-balance',
-]);
-/** An outcome seen less often than this where nothing bears on the test is a sign of trouble. */
-const UNUSUAL = 0.15;
-
-/** What the record shows, as the engine takes it. */
-export const resultsOf = ({ items }: Evidence): TestResult[] =>
-  items
-    .filter(({ test, outcome }) => outcomesOf(test).has(outcome))
-    .map(({ test, outcome, or }) => ({ test, outcome, ...(or && { or }) }));
+import { causeRemoved, measuredSinceHeld, overloadAtTrip } from './recordFacts.ts';
+import { circumstancesOf, needsWork, ownCircumstances } from './recordHazard.ts';
+import { resultsOf } from './recordResults.ts';
 
 const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 /** A part that has been in for less is newly fitted. */
@@ -46,6 +28,9 @@ export function knownOf(evidence: Evidence): Context {
     ageYears: age === undefined ? undefined : Math.min(120, Math.floor(age)),
     newlyFitted: age !== undefined && age < NEW_YEARS,
     deadShorts: Math.min(100, wear.magneticTrips),
+    ...(causeRemoved(evidence) && !measuredSinceHeld(evidence) && { causeRemoved: true }),
+    ...(overloadAtTrip(evidence) && { overloadAtTrip: true }),
+    byTrips: evidence.estimate?.rating.judgement,
   };
 }
 
@@ -68,38 +53,34 @@ function canPlugIn({ circuit, breaker }: Evidence): boolean | undefined {
 }
 
 /**
- * Whether an outcome is rare where nothing is wrong.
- *
- * @param item a test and what it gave
- * @returns whether it speaks of trouble
- * @example isRareWhenSound({ test: 'sound', outcome: 'sizzle-or-crackle' }) // true
- */
-export const isRareWhenSound = ({ test, outcome }: Pick<EvidenceItem, 'test' | 'outcome'>): boolean =>
-  !CIRCUMSTANCES.has(test) && usualChance(test, outcome) < UNUSUAL;
-
-/** Whether anything is wrong at all: without a complaint there is nothing to diagnose. */
-export const hasTrouble = (evidence: Evidence): boolean =>
-  evidence.handle === 'tripped' || resultsOf(evidence).some(isRareWhenSound);
-
-/** What a record tells of danger besides the latest outcome of each test. */
-export const circumstancesOf = (evidence: Evidence): Circumstances => ({
-  bareSnaps: unpluggedInstantTrips(evidence).length,
-  isOff: evidence.handle !== 'on',
-  atMain: evidence.mainItems.map(({ test, outcome }) => ({ test, outcome })),
-});
-
-/**
- * What the engine makes of a record.
+ * What the engine makes of a record. A breaker without trouble of its own that its own readings show to be sound is kept,
+ * whatever was found elsewhere in the panel. Any other obeys that too.
  *
  * @param evidence what is known of a breaker
- * @returns chances of causes, and what follows
+ * @returns probabilities of causes, the hazard, and the action that follows
  * @example assessRecord(evidence).choice.action // 'keep'
  */
-export const assessRecord = (evidence: Evidence): Assessment =>
+export function assessRecord(evidence: Evidence): Assessment {
+  if (!needsWork(evidence)) {
+    const own = assessWith(
+      evidence,
+      evidence.items.filter(({ ofPanel }) => !ofPanel),
+      ownCircumstances(evidence),
+    );
+    if (own.choice.action === 'keep') return own;
+  }
+  return assessWith(evidence, evidence.items, circumstancesOf(evidence));
+}
+
+const assessWith = (
+  evidence: Evidence,
+  items: Evidence['items'],
+  circumstances: HazardCircumstances,
+): Assessment =>
   assess(
-    resultsOf(evidence),
+    resultsOf({ ...evidence, items }),
     knownOf(evidence),
     evidence.estimate?.rating.probability ?? null,
-    circumstancesOf(evidence),
+    circumstances,
     evidence.learned,
   );

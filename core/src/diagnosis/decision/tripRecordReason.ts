@@ -2,7 +2,7 @@ import { marked, sayBreakerEstimate, type Evidence } from '../evidence/index.ts'
 import { CITATIONS } from '../../facts/standards/index.ts';
 import type { CauseId } from '../../facts/vocabulary/index.ts';
 import { saySureness, type Decision, type WeighedReason } from './decision.ts';
-import { reason } from './ruleDecision.ts';
+import { reason } from './parts.ts';
 
 /** What heats a bimetal besides its own current: each makes a sound breaker open early, too. */
 const HEATS_IT: readonly CauseId[] = ['loose-terminal', 'burnt-stab', 'bus-failing', 'hot-surroundings'];
@@ -32,7 +32,7 @@ export function againstTheRest(
 const BY_RECORD = 'effective-rating';
 
 /** What trips and holds together say of the breaker, as a reason; `null` without any that tells something. */
-export function byItsRecord(evidence: Evidence, weight: 1 | 2 | 3): WeighedReason | null {
+export function tripRecordReason(evidence: Evidence, weight: 1 | 2 | 3): WeighedReason | null {
   const { estimate, breaker, trips } = evidence;
   if (!estimate) return null;
   const { judgement, probability, ultimateAmps } = estimate.rating;

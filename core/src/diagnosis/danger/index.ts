@@ -1,1 +1,0 @@
-export { dangersIn, type Circumstances, type Danger } from './dangersIn.ts';

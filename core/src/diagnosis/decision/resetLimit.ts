@@ -1,0 +1,116 @@
+import type { Evidence } from '../evidence/index.ts';
+import { mayTry } from '../engine/index.ts';
+import { hazardOf } from '../../facts/hazards/index.ts';
+import type { CautionId } from './cautions.ts';
+import type { NextTest, WeighedReason } from './decision.ts';
+import { because, doNext, notDone, reason } from './parts.ts';
+import { causeRemoved, heldSince, lastTrip, unpluggedInstantTrips, warmth } from './recordFacts.ts';
+import { circumstancesOf } from './recordHazard.ts';
+import { resultsOf } from './recordResults.ts';
+
+/** Why the breaker is not to be reset now, though a reset may be the right action later. */
+export interface ResetLimit {
+  headline: string;
+  reasons: (WeighedReason | null)[];
+  overturnedBy: string[];
+  next: NextTest[];
+  cautions: CautionId[];
+}
+
+/**
+ * What keeps a breaker from being reset now, by the record and the chosen settings: trials used up, a known cause still
+ * present, or a breaker that is still warm.
+ *
+ * @param evidence what is known of the breaker
+ * @returns null where a reset may be advised
+ */
+export const resetLimit = (evidence: Evidence): ResetLimit | null =>
+  trialsUsedUp(evidence) ?? causePresent(evidence) ?? stillWarm(evidence);
+
+/**
+ * Whether no more trials are allowed: the chosen limit is reached, the breaker tripped immediately with everything
+ * unplugged, or something needs work first.
+ *
+ * @param evidence what is known of a breaker
+ * @returns whether the breaker stays as it is
+ * @example noMoreTrials(evidenceOfTwoFailedResets) // true, by the default setting
+ */
+export const noMoreTrials = (evidence: Evidence): boolean =>
+  unpluggedInstantTrips(evidence).length > 0 ||
+  trialsUsedUp(evidence) !== null ||
+  !mayTry(hazardOf(resultsOf(evidence), circumstancesOf(evidence)));
+
+/** Into a suspected short, one trial with everything unplugged stays allowed: it tells the appliances from the wiring. */
+function trialsUsedUp(evidence: Evidence): ResetLimit | null {
+  const { failedResets: failed, policies, handle } = evidence;
+  if (handle !== 'tripped') return null;
+  const short = lastTrip(evidence)?.pace === 'at-once';
+  const limit = short ? policies.trialsIntoShort : policies.trialsOtherwise;
+  const unpluggedTrialLeft = short && !failed.some((event) => event.unplugged);
+  if (failed.length < limit + (unpluggedTrialLeft ? 1 : 0)) return null;
+  return {
+    headline: 'No more resets until the cause is found',
+    reasons: [
+      reason(
+        'trials-used-up',
+        3,
+        `The breaker tripped again after ${failed.length} ${failed.length === 1 ? 'reset' : 'resets'}. Your settings allow ${limit}${short ? ' into a suspected short circuit' : ''}. Every trip wears the contacts.`,
+      ),
+      because(evidence, 'reset-result', 2),
+      because(evidence, 'trips-on-record', 1),
+    ],
+    overturnedBy: ['The cause is found and removed. Then reset the breaker once.'],
+    next: notDone(evidence, [
+      doNext(
+        'appliance-check',
+        'The suspect appliance, tried elsewhere, shows the cause without another trip here.',
+      ),
+      doNext('load-share', 'Nameplates or a plug-in meter show an overload without another trip.'),
+      doNext(
+        'insulation-resistance',
+        'With the circuit de-energized, it finds a short without another trip.',
+      ),
+    ]),
+    cautions: ['noMoreResets', 'neverLarger'],
+  };
+}
+
+function causePresent(evidence: Evidence): ResetLimit | null {
+  if (evidence.handle !== 'tripped' || lastTrip(evidence)?.event.cause !== 'known-present') return null;
+  return {
+    headline: 'Remove the known cause first, then reset',
+    reasons: [
+      reason(
+        'cause-present',
+        3,
+        'The cause of the trip is known and still present. The breaker would trip again.',
+      ),
+      because(evidence, 'reset-result', 2),
+    ],
+    overturnedBy: ['The cause is removed. Log the reset with the cause as removed.'],
+    next: [doNext('reset-result', 'Reset after the cause is removed.')],
+    cautions: ['cool', 'neverLarger'],
+  };
+}
+
+/** A breaker that was reset and held needs no more cooling. */
+function stillWarm(evidence: Evidence): ResetLimit | null {
+  const trip = lastTrip(evidence);
+  if (!trip || !causeRemoved(evidence) || warmth(evidence) !== 'warm') return null;
+  if (heldSince(evidence) >= trip.event.at) return null;
+  return {
+    headline: 'Still warm: let the breaker cool, then check again',
+    reasons: [
+      because(evidence, 'panel-touch', 3),
+      because(evidence, 'face-temperature', 3),
+      because(evidence, 'reset-result', 1),
+      reason('cause-removed', 2, 'The breaker tripped for a known cause, and the cause is gone.'),
+    ],
+    overturnedBy: [
+      'The face is cool. Then reset the breaker.',
+      'The breaker stays warm without load. Then check its connections and the neighboring breakers.',
+    ],
+    next: [doNext('panel-touch', 'A warm breaker does not latch, and heat without load is a finding.')],
+    cautions: ['cool'],
+  };
+}

@@ -1,0 +1,11 @@
+import type { EvidenceItem } from './evidence.ts';
+
+/** The latest outcome of each test, newest first; of two at the same instant, the later in the list. */
+export function latestOfEach(items: readonly EvidenceItem[]): EvidenceItem[] {
+  const latest = new Map<string, EvidenceItem>();
+  for (const item of items) {
+    const known = latest.get(item.test);
+    if (!known || item.at >= known.at) latest.set(item.test, item);
+  }
+  return [...latest.values()].sort((a, b) => b.at.localeCompare(a.at));
+}

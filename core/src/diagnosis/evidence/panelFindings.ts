@@ -1,0 +1,59 @@
+import {
+  hazardOf,
+  isAtLeast,
+  ofWholePanel,
+  outcomeLevel,
+  type HazardFinding,
+} from '../../facts/hazards/index.ts';
+import { sayPlace } from '../../panel/layout/index.ts';
+import type { BreakerRecord, EvidenceItem, PanelFinding } from './evidence.ts';
+import { heatEvidence, heatFacts } from './heatEvidence.ts';
+import { handleAt } from './history.ts';
+import { latestOfEach } from './latestOfEach.ts';
+import { observationEvidence } from './observationEvidence.ts';
+import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
+
+/** Each breaker is a neighbor of all others: its findings are gathered once. */
+const gathered = new WeakMap<BreakerRecord, PanelFinding[]>();
+
+/**
+ * Findings logged at one breaker that concern the whole panel. At the main, everything from `restrict` on does: the main
+ * carries the whole panel.
+ *
+ * @param record the breaker with its entries, voided ones left out
+ * @returns findings of panel or supply scope
+ */
+export function panelFindings(record: BreakerRecord): PanelFinding[] {
+  const known = gathered.get(record) ?? find(record);
+  gathered.set(record, known);
+  return known;
+}
+
+function find(record: BreakerRecord): PanelFinding[] {
+  const { breaker } = record;
+  const items = latestOfEach([
+    ...observationEvidence(record),
+    ...voltageEvidence(record),
+    ...lineSideEvidence(record, null).items,
+    ...heatEvidence(heatFacts(record, [])),
+  ]).filter((item) => counts(item, record.since ?? null));
+  const { findings } = hazardOf(items, { carriesNothing: handleAt(record.entries.events) !== 'on' });
+  const isMain = breaker.role === 'main';
+  const place = isMain || breaker.space === null ? 'the main' : `space ${sayPlace(breaker)}`;
+  const text = (finding: HazardFinding) =>
+    finding.isCombined ? finding.text : items.find(({ test }) => test === finding.test)!.text;
+  const ofPanel = new Set(ofWholePanel(findings));
+  return findings
+    .filter((finding) => ofPanel.has(finding) || (isMain && isAtLeast(finding.level, 'restrict')))
+    .map((finding) => ({
+      ...finding,
+      scope: ofPanel.has(finding) ? finding.scope : 'panel',
+      breakerId: breaker.id,
+      place,
+      text: text(finding),
+    }));
+}
+
+/** What stops counts until another outcome stands in its place; anything else belongs to its case. */
+const counts = ({ test, outcome, at }: EvidenceItem, since: string | null): boolean =>
+  since === null || at >= since || outcomeLevel(test, outcome) === 'stop';

@@ -1,0 +1,2 @@
+export * from './pathState.ts';
+export * from './readings.ts';

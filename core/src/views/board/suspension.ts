@@ -1,0 +1,31 @@
+import { isSuspended, suspendsPanel, type Job } from '../../facts/hazards/index.ts';
+import { panelHazard, type HazardAt, type PanelHazard } from './panelHazard.ts';
+
+/** Which jobs the hazards of a panel suspend, and why. */
+export interface Suspension {
+  panel: PanelHazard;
+  /** Whether a job is suspended at the whole panel. */
+  ofPanel: (job: Job) => boolean;
+  /** Whether a job is suspended at one breaker, by its own hazard or the panel’s. */
+  ofBreaker: (job: Job, one: HazardAt) => boolean;
+}
+
+/**
+ * Which jobs the hazards of a panel suspend.
+ *
+ * @param breakers of the panel, with the decisions that stand
+ * @returns the hazard of the panel, and what it suspends
+ * @example suspensionOf([]).ofPanel('load-test') // false
+ */
+export function suspensionOf(breakers: readonly HazardAt[]): Suspension {
+  const panel = panelHazard(breakers);
+  return {
+    panel,
+    ofPanel: (job) => suspendsPanel(job, panel),
+    ofBreaker: (job, { decision }) => isSuspended(job, decision.hazard, panel),
+  };
+}
+
+/** Why a job is suspended at a whole panel, as a sentence for each finding. */
+export const suspensionReasons = ({ panel }: Suspension): string[] =>
+  panel.findings.map(({ place, text }) => `At ${place}: ${text}`);
