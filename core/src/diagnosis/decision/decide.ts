@@ -31,7 +31,7 @@ import { replaceThisBreaker } from './recordFacts.ts';
 import { needsWork, recordHazard, type RecordHazard } from './recordHazard.ts';
 import { hasTrouble } from './recordResults.ts';
 import { resetLimit, type ResetLimit } from './resetLimit.ts';
-import { stopFor } from './stop.ts';
+import { restrictionOf, stopFor } from './stop.ts';
 import { againstTheRest } from './tripRecordReason.ts';
 import { findOutHeadline, wordingOf, type Wording } from './wording.ts';
 
@@ -73,6 +73,7 @@ export function decide(evidence: Evidence, profile: Profile = 'electrician'): De
     confidence: round(choice.confidence),
     stop,
     hazard: hazardToSend(hazard.own),
+    untilRepaired: stop.active ? null : restrictionOf(hazard.own),
     panelHazard: hazardToSend(hazard.elsewhere),
     causes,
     reasons: againstTheRest(evidence, causes, [...told.reasons, ...panelReasons(hazard)]),

@@ -67,6 +67,11 @@ export const decision = z.object({
     isElsewhere: z.boolean().describe('found elsewhere in the panel, not at this breaker'),
   }),
   hazard: hazardShape.default(NO_HAZARD_SHAPE).describe('how dangerous the breaker’s own findings are'),
+  untilRepaired: z
+    .object({ use: z.string(), now: z.array(z.string()), waiting: z.string() })
+    .nullable()
+    .default(null)
+    .describe('what the breaker’s own findings restrict, short of a stop'),
   panelHazard: hazardShape
     .default(NO_HAZARD_SHAPE)
     .describe('what was found elsewhere and concerns the whole panel'),

@@ -1,4 +1,4 @@
-import { CALLS, consequencesOf, stopReasons, type Hazard } from '../../facts/hazards/index.ts';
+import { CALLS, consequencesOf, isAtLeast, stopReasons, type Hazard } from '../../facts/hazards/index.ts';
 import type { Decision } from './decision.ts';
 
 const NO_STOP: Decision['stop'] = { active: false, reasons: [], doNow: [], call: null, isElsewhere: false };
@@ -20,4 +20,15 @@ export function stopFor(hazard: Hazard, own: Hazard): Decision['stop'] {
     call: CALLS[follows.who === 'utility' ? 'utility' : 'electrician'],
     isElsewhere: own.level !== 'stop',
   };
+}
+
+/**
+ * What a hazard short of a stop restricts until it is dealt with.
+ *
+ * @param own the breaker’s own findings
+ * @returns what may still be used, what to do now and what waiting risks; null below the level `restrict`
+ */
+export function restrictionOf(own: Hazard): Decision['untilRepaired'] {
+  const follows = isAtLeast(own.level, 'restrict') ? consequencesOf(own) : null;
+  return follows && { use: follows.use, now: follows.now, waiting: follows.waiting };
 }
