@@ -16,7 +16,7 @@ import { DEFAULT_POLICIES } from '../record/settings/index.ts';
 
 /** Builders of records for tests: sensible values, of which a test names only those it is about. */
 export const uuid = (n: number) => `00000000-0000-4000-8000-${String(n + 1e9).padStart(12, '0')}`;
-const minute = (n: number) => new Date(Date.UTC(2026, 9, 1, 12, n)).toISOString();
+export const minute = (n: number) => new Date(Date.UTC(2026, 9, 1, 12, n)).toISOString();
 
 export const aBreaker = (change: Partial<Breaker> = {}): Breaker => ({
   id: uuid(1),

@@ -4,3 +4,4 @@ export * from './trialRecords.ts';
 export * from './runs.ts';
 export * from './visits.ts';
 export * from './histories.ts';
+export * from './caseRecords.ts';

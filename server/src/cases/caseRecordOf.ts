@@ -1,5 +1,5 @@
-import { caseEvidence, type CaseEntry, type CaseRecord } from '@phylaxon/core/diagnosis/cases';
-import { decide, type Decision } from '@phylaxon/core/diagnosis/decision';
+import { lookAtCase, type CaseEntry, type CaseRecord } from '@phylaxon/core/diagnosis/cases';
+import type { Decision } from '@phylaxon/core/diagnosis/decision';
 import type { BreakerRecord } from '@phylaxon/core/diagnosis/evidence';
 import { policies } from '@phylaxon/core/record/settings';
 import { IsNull, type EntityManager } from 'typeorm';
@@ -121,4 +121,4 @@ async function logOf(manager: EntityManager, caseId: string): Promise<CaseEntry[
 }
 
 /** The decision of a case as it stands now. */
-export const decisionInCase = (file: CaseRecord): Decision => file.decision ?? decide(caseEvidence(file));
+export const decisionInCase = (file: CaseRecord): Decision => lookAtCase(file, 'electrician').decision;

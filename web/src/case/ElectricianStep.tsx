@@ -6,7 +6,7 @@ import { Ending } from './Ending.tsx';
 import { useStepWork } from './step.ts';
 import { StepFrame } from './StepFrame.tsx';
 
-/** Nothing is left that this person may do: who does it, and with what. */
+/** What is left to find out is not for this person, or was put aside: who does it, and with what. */
 export function ElectricianStep({ tests }: { tests: readonly TestId[] }) {
   const { file } = useStepWork();
   const profile = useProfile((state) => state.profile);
@@ -14,15 +14,15 @@ export function ElectricianStep({ tests }: { tests: readonly TestId[] }) {
   return (
     <div className="space-y-5">
       <StepFrame
-        title={homeowner ? 'The rest is an electrician’s work' : 'Nothing left to ask that would tell more'}
+        title={homeowner ? 'The rest is an electrician’s work' : 'Undecided: leave the breaker off'}
         why={
           homeowner
             ? 'What is left to find out lies behind the cover. Leave it closed, and the breaker as it is. What it may be stands on the page you hand over.'
-            : 'Take up again what was put aside, measure anew, or hand it over.'
+            : 'What was found does not point to one cause. Answer what was put aside, or hand it over with all that was found.'
         }
       >
         {tests.length > 0 && (
-          <Part title="They will look at this first">
+          <Part title={homeowner ? 'They will look at this first' : 'This would decide it'}>
             <ul className="list-disc pl-6">
               {tests.map((test) => (
                 <li key={test}>{TEST_WORDS[test].name}</li>

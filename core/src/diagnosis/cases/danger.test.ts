@@ -3,41 +3,11 @@ import fc from 'fast-check';
 import type { TestResult } from '../../facts/vocabulary/index.ts';
 import { decide } from '../decision/index.ts';
 import { gatherEvidence } from '../evidence/index.ts';
-import { DEFAULT_POLICIES } from '../../record/settings/index.ts';
-import { aDossier, anEvent, anObservation, aReading, aTroubleCase, runs, uuid } from '../../testing/index.ts';
+import { aDossier, anEvent, anAnsweredCase, anObservation, aReading, runs, uuid } from '../../testing/index.ts';
 import { outcomeLevel } from '../../facts/hazards/index.ts';
 import { PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
-import { lookAtCase, type CaseRecord } from './index.ts';
+import { lookAtCase } from './index.ts';
 import { assess, diagnose } from '../engine/index.ts';
-
-const OPENED = '2026-11-01T10:00:00.000Z';
-const later = (i: number) => new Date(Date.parse(OPENED) + (i + 1) * 60_000).toISOString();
-
-/** A case of which no breaker is drawn, with what was answered in it. */
-const caseOf = (results: readonly TestResult[]): CaseRecord => ({
-  case: aTroubleCase({
-    openedBy: 'electrician',
-    openedAt: OPENED,
-    answers: results.map(({ test, outcome }, i) => ({
-      id: uuid(7100 + i),
-      test,
-      outcome,
-      at: later(i),
-      note: '',
-      simulated: false,
-      takenBackAt: null,
-    })),
-  }),
-  site: { id: uuid(7001), name: 'Home', note: '', zone: null, createdAt: OPENED, demo: false, version: 0 },
-  panel: null,
-  policies: DEFAULT_POLICIES,
-  learned: null,
-  dossier: null,
-  main: null,
-  partGone: false,
-  log: [],
-  decision: null,
-});
 
 const onTheDetail = (results: readonly TestResult[]) =>
   decide(
@@ -51,7 +21,7 @@ const onTheDetail = (results: readonly TestResult[]) =>
 
 /** Whether each of those who judge stops: the detail, a case and its next step, the API, the study. */
 function whoStops(results: readonly TestResult[], profile: Profile) {
-  const view = lookAtCase(caseOf(results), profile);
+  const view = lookAtCase(anAnsweredCase(results), profile);
   return {
     detail: onTheDetail(results),
     case: view.decision.stop.active,

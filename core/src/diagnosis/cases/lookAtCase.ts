@@ -25,10 +25,19 @@ import { noteCardFor, type NoteCard } from './noteCard.ts';
 import { screensAsked } from './screensAsked.ts';
 import { standInDanger, type StandInEntry } from './standInDanger.ts';
 import { BARE, isByReset } from './stepTests.ts';
+import { isDecidedOnRecord } from './decidedOnRecord.ts';
 import { isolationOf, tripsAtOnceWithLoads, type Isolation } from './isolation.ts';
 import type { CaseRecord } from './schema.ts';
 import type { CaseStep } from './caseStep.ts';
-import { bearsOn, nextTests, rankedCauses, TRIALS, worthAsking, type Assessment } from '../engine/index.ts';
+import {
+  bearsOn,
+  finalChoice,
+  nextTests,
+  rankedCauses,
+  TRIALS,
+  worthAsking,
+  type Assessment,
+} from '../engine/index.ts';
 
 /** A case as it stands: what is next, what it may be, what is decided. */
 export interface CaseView {
@@ -63,8 +72,9 @@ const WIDE = ['half-the-house', 'whole-house'];
 const SHOWN_FROM = 0.01;
 
 /**
- * What is next in a case, and how it stands. Danger stops it; then the senses before any hand; then which breaker it is;
- * then whatever the engine finds worth doing most and this person may do, until it is decided.
+ * What is next in a case, and how it stands. Danger stops it; what the record decided already stands first; then the
+ * senses before any hand; then which breaker it is; then whatever the engine finds worth doing most and this person may
+ * do, until it is decided.
  *
  * @param file the case with its evidence
  * @param profile who is at work
@@ -73,13 +83,13 @@ const SHOWN_FROM = 0.01;
  */
 export function lookAtCase(file: CaseRecord, profile: Profile): CaseView {
   const evidence = caseEvidence(file);
-  const decision = file.decision ?? decide(evidence, profile);
+  const standing = file.decision ?? decide(evidence, profile);
   const assessed = assessRecord(evidence);
   const loads = file.case.candidates ?? evidence.circuit?.loads.map(({ name }) => name) ?? [];
   const isolation = isolationIn(file, evidence, assessed, loads);
-  const mayReset = !decision.stop.active && !noMoreTrials(evidence);
-  const state = { file, profile, evidence, decision, assessed, isolation, mayReset };
-  const { step, why, others } = nextStep(state);
+  const mayReset = !standing.stop.active && !noMoreTrials(evidence);
+  const state = { file, profile, evidence, decision: standing, assessed, isolation, mayReset };
+  const { step, why, others, decision = standing } = nextStep(state);
   // Of a closed case: as it stood.
   const causes = file.decision?.causes ?? causesNow(assessed);
   return {
@@ -141,14 +151,18 @@ interface CaseState {
   mayReset: boolean;
 }
 
-type Next = Pick<CaseView, 'step' | 'why' | 'others'>;
+type Next = Pick<CaseView, 'step' | 'why' | 'others'> & {
+  /** What is decided in the end, where nothing is left to find out. */
+  decision?: Decision;
+};
 const just = (step: CaseStep, why: string, others: TestId[] = []): Next => ({ step, why, others });
 
 function nextStep(state: CaseState): Next {
-  const { file, evidence, decision, isolation, mayReset } = state;
+  const { file, profile, evidence, decision, isolation, mayReset } = state;
   if (file.case.closedAt !== null) return just({ kind: 'decided' }, '');
   if (decision.stop.active) return just({ kind: 'stop' }, '');
   if (file.partGone) return just({ kind: 'gone' }, '');
+  if (isDecidedOnRecord(file, profile, decision)) return just({ kind: 'decided' }, '');
   // A trial that was put aside is due again once it has tripped since: it is another question then.
   const tripped = evidence.trips.at(-1)?.event.at ?? '';
   const passed = new Set(
@@ -208,10 +222,12 @@ function byTheEngine(
   const [top] = due;
   if (top === undefined) {
     if (!needsMore) return just({ kind: 'decided' }, '');
+    const last = decide(evidence, profile, finalChoice);
+    if (last.family !== 'need-more') return { ...just({ kind: 'decided' }, ''), decision: last };
     const wouldTell = [
       ...asked.map(({ test }) => test),
       ...nextTests(assessed, 'electrician').map(({ id }) => id),
-    ].filter((test) => left(test) && !may(test));
+    ].filter((test) => (may(test) ? passed.has(test) : left(test)));
     return just({ kind: 'electrician', tests: [...new Set(wouldTell)].slice(0, 4) }, '');
   }
   const others = due.slice(1, 4);

@@ -21,6 +21,7 @@ import {
   rankedCauses,
   TRIALS,
   type Assessment,
+  type Choice,
 } from '../engine/index.ts';
 import { ACTION_CAUTIONS, cautionOf, type CautionId } from './cautions.ts';
 import { familyOf, type Decision, type NextTest } from './decision.ts';
@@ -44,14 +45,19 @@ import { findOutHeadline, wordingOf, type Wording } from './wording.ts';
  *
  * @param evidence all that is known of the breaker (see `gatherEvidence`)
  * @param profile who is told; a homeowner hands over an electrician’s work, and is told so
+ * @param chosen how the engine’s action is picked; `finalChoice` where nothing is left that is worth finding out
  * @returns the decision with its causes, reasons, hazards, next tests and cautions
  * @example decide(gatherEvidence(dossierOfANewBreaker)).family // 'need-more'
  */
-export function decide(evidence: Evidence, profile: Profile = 'electrician'): Decision {
+export function decide(
+  evidence: Evidence,
+  profile: Profile = 'electrician',
+  chosen: (assessed: Assessment, profile: Profile) => Choice = forPerson,
+): Decision {
   const hazard = recordHazard(evidence);
   const assessed = assessRecord(evidence);
   const limit = resetLimit(evidence);
-  const choice = withinRecord(evidence, assessed, forPerson(assessed, profile), limit);
+  const choice = withinRecord(evidence, assessed, chosen(assessed, profile), limit);
   const told =
     choice.action === 'gather-more'
       ? findOut(evidence, assessed, choice.limit)

@@ -2,7 +2,9 @@ import type { Profile } from '../../facts/vocabulary/index.ts';
 import type { Assessment } from './assessment.ts';
 import { remedyFor } from './bindingFindings.ts';
 import { chanceItHelps, LEAST_CONFIDENCE, REMEDIAL_ACTIONS, type Choice } from './chooseAction.ts';
+import { leadingCause } from './decideOn.ts';
 import { staysOn } from './losses.ts';
+import { proofNeeded } from './proof.ts';
 import { forPerson } from './whoDoesIt.ts';
 
 /** An action is named at the end if it is at least as likely right as not. */
@@ -21,8 +23,11 @@ const LIKELIER_THAN_NOT = 0.5;
 export function finalChoice(assessed: Assessment, profile: Profile): Choice {
   const choice = forPerson(assessed, profile);
   if (choice.action !== 'gather-more' || profile === 'homeowner') return choice;
-  const { table, probabilities, hazard } = assessed;
-  const byChance = REMEDIAL_ACTIONS.filter((action) => !table.ruledOut.has(action))
+  const { table, probabilities, hazard, results, known } = assessed;
+  const isUnproven = proofNeeded(leadingCause(probabilities), results, known) !== null;
+  const byChance = REMEDIAL_ACTIONS.filter(
+    (action) => !table.ruledOut.has(action) && !(action === 'replace-breaker' && isUnproven),
+  )
     .map((action): Choice => ({
       ...choice,
       action,

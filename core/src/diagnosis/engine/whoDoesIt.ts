@@ -1,3 +1,4 @@
+import type { Hazard } from '../../facts/hazards/index.ts';
 import { ACTION_WORDS, type Profile } from '../../facts/vocabulary/index.ts';
 import { NEEDLESS, type RemedialAction } from './losses.ts';
 import {
@@ -77,18 +78,20 @@ export function forPerson(assessed: Assessment, profile: Profile): Choice {
   const own = leastLossAction(lossesOf(profile, table), probabilities);
   if (!BY_ELECTRICIAN.has(own.action)) {
     // What was seen binds for whoever sees it.
-    if (choice.action !== 'gather-more' && BY_ELECTRICIAN.has(choice.action)) return named(choice);
+    if (choice.action !== 'gather-more' && BY_ELECTRICIAN.has(choice.action)) return named(choice, hazard);
     const confidence = chanceItHelps(own.action, table, probabilities);
     return own.expected > MOST_LOST || confidence < LEAST_CONFIDENCE
       ? { ...choice, action: 'gather-more', confidence: 0 }
       : { ...choice, ...own, confidence };
   }
-  return named(choice);
+  return named(choice, hazard);
 }
 
-const named = (choice: Choice): Choice =>
+/** What a finding asks for is named; what is only likely, where it is likely enough. */
+const named = (choice: Choice, { findings }: Hazard): Choice =>
   choice.action !== 'gather-more' &&
   BY_ELECTRICIAN.has(choice.action) &&
-  choice.confidence >= SURE_OF_THE_WORK
+  (choice.confidence >= SURE_OF_THE_WORK ||
+    findings.some(({ remedies }) => remedies.some((remedy) => remedy === choice.action)))
     ? choice
     : { ...choice, action: 'gather-more', confidence: 0 };
