@@ -3,6 +3,7 @@ import { expect, type Page } from '@playwright/test';
 import type { SiteSummary } from '@phylaxon/core/views/board';
 import {
   asElectrician,
+  decision,
   decideToReplace,
   demoBoard,
   detailPath,
@@ -11,6 +12,7 @@ import {
   moved,
   next,
   nothingAmiss,
+  ownBreaker,
   ownPanel,
   reset,
   test,
@@ -109,9 +111,6 @@ for (const { name, size } of LOOKS) {
       await page.goto(`/panels/${panel.id}/review`);
       await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
       await expectSound(page, 'review');
-      await page.goto(`/panels/${panel.id}/scan`);
-      await expect(page.getByText('Do not put this panel under load')).toBeVisible();
-      await expectSound(page, 'a scan that is stopped');
       const { path } = await ownPanel(request, ['1 Oven 20', '2 Kettle 20']);
       await page.goto(`${path}/scan`);
       await page.getByRole('button', { name: /start the clock/ }).click();
@@ -122,6 +121,15 @@ for (const { name, size } of LOOKS) {
       await page.getByLabel(/Kettle: terminal/).fill('9999');
       await expect(page.getByText(/must be from/).first()).toBeVisible();
       await expectSound(page, 'scan');
+      // A finding that concerns the whole panel suspends it.
+      await page.goto(await ownBreaker(request));
+      await decision(page).getByRole('button', { name: 'Log it: Sound at the panel' }).click();
+      await page.getByRole('radio', { name: 'It sizzles or crackles' }).check();
+      await page.getByRole('button', { name: 'Store', exact: true }).click();
+      await expect(page.getByRole('alert').getByRole('heading', { name: 'Stop here.' })).toBeVisible();
+      await page.goto(page.url().replace(/\/breakers\/.*/, '/scan'));
+      await expect(page.getByText('Do not put this panel under load')).toBeVisible();
+      await expectSound(page, 'a scan that is stopped');
     });
 
     test('on upkeep, the directory and a map of the house: the places, a round, and what feeds what', async ({

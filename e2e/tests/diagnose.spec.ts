@@ -25,7 +25,7 @@ test('from the start page, by keyboard alone, readings turn “measure next” i
   await page.keyboard.press('Enter');
 
   await expect(page.getByRole('heading', { name: /Router and alarm/ })).toBeVisible();
-  await expect(decision(page)).toContainText('measure this next');
+  await expect(decision(page)).toContainText('Measure this next');
 
   await page.getByRole('button', { name: 'Log a reset' }).press('Enter');
   const reset = page.getByRole('tabpanel', { name: 'Reset' });
@@ -33,7 +33,7 @@ test('from the start page, by keyboard alone, readings turn “measure next” i
   await reset.getByRole('radio', { name: 'It holds' }).press('Space');
   await reset.getByRole('button', { name: 'Store reset' }).press('Enter');
   await expect(reset.getByText('✓ Stored')).toBeVisible();
-  await expect(decision(page)).toContainText('measure this next');
+  await expect(decision(page)).toContainText('Measure this next');
 
   await page.getByRole('button', { name: 'Log a reading' }).press('Enter');
   const reading = page.getByRole('tabpanel', { name: 'Reading' });

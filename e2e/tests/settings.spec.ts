@@ -28,7 +28,7 @@ test('°F and feet: figures, reasons and fields; the record stays in °C', async
   await page.goto(await detailPath(request, 'Hot-knife bench'));
   await expect(page.getByText('132.8 °F').first()).toBeVisible();
   await expect(page.getByRole('article', { name: 'Decision' })).toContainText(
-    'Its terminal is at 133 °F, 61 °F over the air and 44 °F over similar breakers',
+    'Its terminal is at 133 °F, 61 °F over ambient and 44 °F over similar breakers',
   );
   await expect(page.getByText(/2026-10-12, \d\d:\d\d/).first()).toBeVisible();
 

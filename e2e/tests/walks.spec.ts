@@ -125,7 +125,7 @@ test('a hot smell stops it on the first screen', async ({ page, request }) => {
   await next(page).getByRole('button', { name: 'It smells of hot plastic' }).click();
   const stop = page.getByRole('alert');
   await expect(stop.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
-  await expect(stop).toContainText('switching off only this breaker leaves the panel under load');
+  await expect(stop).toContainText('Turning off one branch breaker is not enough');
 });
 
 test('a check of a sound breaker ends in keeping it', async ({ page, request }) => {

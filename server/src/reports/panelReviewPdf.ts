@@ -7,6 +7,7 @@ import {
   reviewHeadline,
   settlingSteps,
   VERDICT_MEANS,
+  waitingRisks,
   type PanelReviewView,
   type ShownSign,
 } from '@phylaxon/core/views/panelReview';
@@ -130,7 +131,7 @@ export function panelReviewPdf(
       heading('What it protects against'),
       { text: plain(means.protects) },
       heading('What waiting risks'),
-      { text: plain(means.waiting) },
+      { text: plain(waitingRisks(review)) },
       ...(review.wouldSettle.length > 0
         ? [
             heading('What would settle it'),

@@ -94,12 +94,18 @@ function Card({ card }: { card: HandOverCard }) {
           <p className="text-ink-soft">
             {decision.confidence === null ? 'not decided yet' : `${saySureness(decision.confidence)} sure`}
           </p>
-          <ul className="list-disc pl-5">
-            {decision.reasons.map((text) => (
-              <li key={text}>{say(text)}</li>
-            ))}
-          </ul>
+          <Bullets texts={decision.reasons} />
         </Part>
+        {card.hazards.length > 0 && (
+          <Part level={2} title="Not to be used as it is">
+            <Bullets texts={card.hazards} />
+          </Part>
+        )}
+        {card.untilThen.length > 0 && (
+          <Part level={2} title="Until it is dealt with">
+            <Bullets texts={card.untilThen} />
+          </Part>
+        )}
         {card.causes.length > 0 && (
           <Part level={2} title="What it may be">
             <ul>
@@ -114,11 +120,7 @@ function Card({ card }: { card: HandOverCard }) {
         )}
         {card.next.length > 0 && (
           <Part level={2} title="What would tell most">
-            <ul className="list-disc pl-5">
-              {card.next.map((name) => (
-                <li key={name}>{name}</li>
-              ))}
-            </ul>
+            <Bullets texts={card.next} />
           </Part>
         )}
         <Part level={2} title="Do not">
@@ -130,6 +132,17 @@ function Card({ card }: { card: HandOverCard }) {
         </Part>
       </div>
     </article>
+  );
+}
+
+function Bullets({ texts }: { texts: readonly string[] }) {
+  const { say } = useUnits();
+  return (
+    <ul className="list-disc pl-5">
+      {texts.map((text) => (
+        <li key={text}>{say(text)}</li>
+      ))}
+    </ul>
   );
 }
 

@@ -23,7 +23,7 @@ export const GATE_WORDS: Record<Gate, ScreenWords> = {
   dressed: {
     title: 'Dress, and look where you stand',
     how: [
-      'Long sleeves, gloves, glasses, leather shoes. No rings, no watch, nothing metal.',
+      'Voltage-rated gloves with leather protectors, a face shield, clothing that does not melt or is arc-rated, leather shoes. No rings, no watch, nothing metal.',
       'A dry floor, a clear way out, a light that does not hang on this panel.',
       'Nobody else within 3 ft (1 m). A second person who knows where you are is better.',
     ],
@@ -32,7 +32,7 @@ export const GATE_WORDS: Record<Gate, ScreenWords> = {
   'tester-proved': {
     title: 'Prove the meter on a known live point',
     how: [
-      'Volts, alternating. An outlet that you know is live, better not of this panel.',
+      'Volts, alternating. On a proving unit, or on a source that this lockout does not de-energize.',
       'Write what it shows.',
     ],
     why: 'A meter that is dead calls everything dead.',
@@ -60,7 +60,7 @@ export const GATE_WORDS: Record<Gate, ScreenWords> = {
     title: 'Lock it and hang the tag',
     how: [
       'The lock through its clip, one key, and that in your pocket.',
-      'The tag with your name and phone.',
+      'The tag reads DANGER, do not operate, with your name and phone.',
     ],
     why: 'Somebody will come down to see why it is dark.',
     done: 'Locked and tagged',
@@ -68,7 +68,7 @@ export const GATE_WORDS: Record<Gate, ScreenWords> = {
   'source-isolated': {
     title: 'Shut off and lock the other source',
     how: ['Its own switch off, locked, with a tag of its own.'],
-    why: 'It feeds from the load side: with the main off, the bus would be live all the same.',
+    why: 'It feeds from the load side, and may start by itself when the main opens: it goes off first.',
     done: 'Off and locked',
   },
   'cover-off': {

@@ -18,9 +18,9 @@ interface Told {
 const BEFORE = [
   'Save your work and shut computers down.',
   'Keep fridge and freezer closed: they hold for hours.',
-  'Open garage doors and gates, and take what you need from the elevator.',
+  'Open garage doors and gates. Stay out of the elevator.',
   'Have a flashlight. Clocks and routers start anew by themselves.',
-  'Whatever needs power all the time has its own: medical devices, aquarium, alarm.',
+  'Before then, give medical equipment its own supply, and whatever else must not be without: aquarium, alarm.',
 ] as const;
 
 const listed = (circuits: readonly string[]) =>

@@ -18,7 +18,7 @@ export interface Shutdown {
 const SOURCE_WORDS: readonly [RegExp, SourceKind][] = [
   [/\b(solar|photovoltaic|pv|inverter)\b/i, 'solar'],
   [/\bbatter(y|ies)\b/i, 'battery'],
-  [/\b(generator|inlet|interlock)\b/i, 'generator'],
+  [/\b(generator|inlet|interlock|standby|transfer|back-?up)\b/i, 'generator'],
   [/\b(vehicle|car|ev)\b/i, 'vehicle'],
 ];
 

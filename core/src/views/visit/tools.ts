@@ -2,9 +2,9 @@ import type { VisitTask } from '../../visit/work/index.ts';
 
 /** Screws of panels have heads of their own. */
 const ALWAYS = [
-  'Contact meter, category III 600 V, with its low-impedance setting, and a known live point to prove it on',
-  'Lock, tag and lock-out clip for this handle',
-  'Long sleeves, gloves, glasses, leather shoes; nothing metal on hands',
+  'Contact meter, category III 600 V (category IV at line-side lugs), with its low-impedance setting, and a proving unit',
+  'Lock, DANGER tag and lock-out clip for this handle',
+  'Voltage-rated gloves with leather protectors, face shield, clothing that does not melt or is arc-rated, leather shoes; nothing metal on hands',
   'Light that does not hang on this panel',
   'Cover screws: the driver that fits their heads, and a few blunt screws to spare',
   'Torque driver with square, slotted and cross bits',

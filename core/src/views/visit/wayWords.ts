@@ -1,4 +1,5 @@
-import type { ProofId, SourceKind, Way } from '../../visit/work/index.ts';
+import { VERIFIED } from '../../visit/gates/index.ts';
+import { BETWEEN, type ProofId, type SourceKind, type Way } from '../../visit/work/index.ts';
 
 /** What may be done about what was found, in words. */
 export const WAY_WORDS: Record<Way, { label: string; means: string }> = {
@@ -44,21 +45,21 @@ export const PROOF_WORDS: Record<
     title: 'Its outlet is dead with its breaker off',
     how: [
       'The main is on, this breaker off. Measure at an outlet of its circuit.',
-      'Under 3 V: nothing else feeds it, and the directory is right.',
+      'Under 3 V: no other branch that is on feeds it, and the directory is right. With the others off that proves nothing: turn them on again first.',
     ],
   },
   verified: {
     title: 'What comes out',
     how: [
-      'Hot to neutral at its outlet, or at the appliance’s terminals; of two poles the one that is further from 120 V.',
-      '108 to 132 V proves it.',
+      'Hot to neutral at its outlet, or at the appliance’s terminals; a 240 V load: each pole to ground, and the one that is further from 120 V counts.',
+      `${VERIFIED.from} to ${VERIFIED.to} V proves it.`,
     ],
   },
   'between-poles': {
     title: 'Between its two poles',
     how: [
       'From one pole to the other, at the appliance or its outlet.',
-      '216 to 264 V proves that it straddles both legs.',
+      `${BETWEEN.from} to ${BETWEEN.to} V proves that it straddles both legs.`,
     ],
   },
   'outlet-wiring': {

@@ -1,3 +1,4 @@
+import { LINE_VOLTAGE } from '../../facts/standards/index.ts';
 import { MAIN, type ToMeasure, type VisitPlan } from './schema.ts';
 
 /** Below this a point is dead, V. */
@@ -7,7 +8,7 @@ export const LIVE_VOLTS = 60;
 /** A tester shows this on a known live point, V. */
 export const PROVED = { from: 90, to: 300 } as const;
 /** What a circuit of 120 V gives once it is on again, V. */
-export const VERIFIED = { from: 108, to: 132 } as const;
+export const VERIFIED = { from: LINE_VOLTAGE.low, to: LINE_VOLTAGE.high } as const;
 
 /** What a visit is about: the places that are worked on, and what else might feed them. */
 export type Places = Pick<VisitPlan, 'touched' | 'otherSources'>;

@@ -16,9 +16,9 @@ const OPENED: Fact[] = [
   { is: 'dressed' },
   proved,
   { is: 'handles-off' },
+  { is: 'source-isolated', id: 'solar' },
   { is: 'main-off' },
   { is: 'locked' },
-  { is: 'source-isolated', id: 'solar' },
   { is: 'cover-off' },
 ];
 const DEAD: Fact[] = ask(OPENED).toMeasure.map((one) => ({ is: 'measured', ...one, volts: 0.4 }));
@@ -50,7 +50,9 @@ describe('a visit', () => {
 
   test('the cover comes off once the tester is proved and every source is isolated', () => {
     const until = (count: number) => ask(OPENED.slice(0, count)).allowed;
-    expect(until(5)).toEqual(['tester-proved', 'source-isolated', 'unlocked', 'abandoned']);
+    // Other sources go off before the main opens: a generator would start.
+    expect(until(3)).toEqual(['tester-proved', 'source-isolated', 'abandoned']);
+    expect(until(4)).toEqual(['tester-proved', 'main-off', 'abandoned']);
     expect(until(6)).toEqual(['tester-proved', 'cover-off', 'unlocked', 'abandoned']);
     const unproved = ask([...OPENED.slice(0, 6), { is: 'tester-proved', volts: 12 }]);
     expect(unproved.allowed).not.toContain('cover-off');
@@ -82,6 +84,16 @@ describe('a visit', () => {
     expect(closed.allowed).toEqual(['abandoned']);
   });
 
+  test.each([
+    [109.9, 'verify'],
+    [110, null],
+    [127, null],
+    [127.1, 'verify'],
+  ])('%d V once it is on', (volts, code) => {
+    const { stop } = ask([...CLOSED, { is: 'handle-on', id: '7' }, { is: 'verified', id: '7', volts }]);
+    expect(stop.code).toBe(code);
+  });
+
   test('a result that is wrong stops it', () => {
     const wrong = ask([...CLOSED, { is: 'handle-on', id: '7' }, { is: 'verified', id: '7', volts: 0 }]);
     expect(wrong).toMatchObject({ allowed: ['abandoned'], stop: { code: 'verify' }, done: false });
@@ -96,7 +108,8 @@ describe('a visit', () => {
   test.each<[string, Fact[], number]>([
     ['before it is dressed', [proved], 0],
     ['dressed twice', [{ is: 'dressed' }, { is: 'dressed' }], 1],
-    ['a source that is not there', [...OPENED.slice(0, 5), { is: 'source-isolated', id: 'wind' }], 5],
+    ['a source that is not there', [...OPENED.slice(0, 3), { is: 'source-isolated', id: 'wind' }], 3],
+    ['the main before a source', [...OPENED.slice(0, 3), { is: 'main-off' }], 3],
     [
       'a pole that is not there',
       [...OPENED, { is: 'measured', id: '7', pole: 2, to: 'ground', volts: 0 }],

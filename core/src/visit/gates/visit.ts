@@ -23,10 +23,12 @@ const GATES: Record<FactName, Gate> = {
   'tester-proved': (_plan, { dressed }) => dressed,
   'handles-off': (_plan, { dressed, proved, mainOn, handlesOff }) =>
     dressed && proved && mainOn && !handlesOff,
-  'main-off': (_plan, { handlesOff, mainOn }) => handlesOff && mainOn,
+  // A standby generator starts, and a battery islands, when the main opens: other sources are isolated first.
+  'source-isolated': ({ otherSources }, { dressed, proved, mainOn, handlesOff, isolated }) =>
+    dressed && proved && mainOn && handlesOff && otherSources.some((id) => !isolated.has(id)),
+  'main-off': ({ otherSources }, { handlesOff, mainOn, isolated }) =>
+    handlesOff && mainOn && otherSources.every((id) => isolated.has(id)),
   locked: (_plan, { mainOn, locked }) => !mainOn && !locked,
-  'source-isolated': ({ otherSources }, { locked, isolated }) =>
-    locked && otherSources.some((id) => !isolated.has(id)),
   'cover-off': ({ otherSources }, { locked, proved, isolated, coverOn }) =>
     locked && proved && coverOn && otherSources.every((id) => isolated.has(id)),
   measured: (_plan, { coverOn }) => !coverOn,

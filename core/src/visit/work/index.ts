@@ -6,6 +6,6 @@ export { begun, isSettled, type TaskState, type WorkState } from './state.ts';
 export { seenAs } from './seenAs.ts';
 export { momentsAt, type At } from './moments.ts';
 export { proofsOf } from './proofs.ts';
-export { measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
+export { BETWEEN, measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
 export { mayTakeBack, statesOf, walk, workOn, type Walked } from './walk.ts';
 export { nextOf, type Next } from './next.ts';

@@ -8,6 +8,7 @@ import {
   type Fact,
   type VisitState,
 } from '../gates/index.ts';
+import { HEAT_LIMITS, LINE_VOLTAGE } from '../../facts/standards/index.ts';
 import type { Proof } from './schema.ts';
 import type { TaskState } from './state.ts';
 import type { TroubleId } from './troubles.ts';
@@ -15,9 +16,9 @@ import type { TroubleId } from './troubles.ts';
 type Measured = Extract<Fact, { is: 'measured' }>;
 
 /** Below this a circuit gives nothing, V. */
-const NOTHING_VOLTS = 30;
+const NOTHING_VOLTS = LINE_VOLTAGE.zero;
 /** Between the poles of a two-pole breaker, V. */
-const BETWEEN = { from: 216, to: 264 } as const;
+export const BETWEEN = { from: 2 * VERIFIED.from, to: 2 * VERIFIED.to } as const;
 
 /**
  * What a figure says that was taken to prove a place dead.
@@ -73,11 +74,15 @@ const WIRING_TROUBLES = {
   'open-neutral': 'open-neutral',
 } as const;
 
-/** A sound joint’s rise at full load, °C (UL 489 type, terminal of a standard breaker), and how it goes with current. */
-const FULL_LOAD_RISE_C = 50;
-const RISE_EXPONENT = 1.8;
 /** Less than that is within the thermometer and an electronic unit’s own heat, °C. */
 const LEAST_RISE_C = 12;
+
+/** A new part’s face at full load: the rise that is watched, less at less current, and never too hot to hold. */
+const mostRiseC = (share: number): number =>
+  Math.max(
+    LEAST_RISE_C,
+    HEAT_LIMITS.riseAtRatingWatchC * Math.min(1, share ** HEAT_LIMITS.currentExponent),
+  );
 
 /**
  * What a proof says of the work.
@@ -106,8 +111,8 @@ export function proofTrouble(
       return proof.amps > ratingAmps ? 'over-rating' : null;
     case 'temperature': {
       const share = amps === null ? 1 : amps / ratingAmps;
-      const most = Math.max(LEAST_RISE_C, FULL_LOAD_RISE_C * share ** RISE_EXPONENT);
-      return proof.surfaceC - proof.ambientC > most ? 'runs-hot' : null;
+      const isTooWarm = proof.surfaceC - proof.ambientC > mostRiseC(share);
+      return isTooWarm || proof.surfaceC > HEAT_LIMITS.faceDangerC ? 'runs-hot' : null;
     }
   }
 }

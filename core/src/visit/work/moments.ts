@@ -25,10 +25,11 @@ export function momentsAt(plan: VisitPlan, state: WorkState): At[] {
   const places = placesOf(plan, state);
   const own = (isNow: boolean, moment: Moment): At[] => (isNow ? [{ id: MAIN, moment }] : []);
   const touched = touchable(places, gates);
+  const areSourcesLeft = places.otherSources.some((id) => !isolated.has(id));
   const isWorkDone = tasks.every((task) => isSettled(state, task));
   return [
-    ...own(coverOn && handlesOff && !locked && !isWorkDone, 'main-off'),
-    ...own(coverOn && locked && places.otherSources.some((id) => !isolated.has(id)), 'isolate'),
+    ...own(coverOn && mainOn && handlesOff && areSourcesLeft, 'isolate'),
+    ...own(coverOn && handlesOff && !locked && !isWorkDone && !areSourcesLeft, 'main-off'),
     ...own(!coverOn, 'cover-off'),
     ...own(!coverOn && isWorkDone, 'cover-on'),
     ...own(coverOn && !mainOn && !locked && isWorkDone, 'main-on'),

@@ -29,10 +29,10 @@ const gate = (is: Extract<Next, { kind: 'gate' }>['is']): Next => ({ kind: 'gate
 
 function makeDead(plan: VisitPlan, { gates }: WorkState): Next {
   if (!gates.proved) return gate('tester-proved');
-  if (gates.mainOn) return gate(gates.handlesOff ? 'main-off' : 'handles-off');
-  if (!gates.locked) return gate('locked');
+  if (!gates.mainOn) return gate(gates.locked ? 'cover-off' : 'locked');
+  if (!gates.handlesOff) return gate('handles-off');
   const source = plan.sources.find(({ id }) => !gates.isolated.has(id));
-  return source ? { kind: 'source', id: source.id } : gate('cover-off');
+  return source ? { kind: 'source', id: source.id } : gate('main-off');
 }
 
 /** With the cover off: prove it dead, then place after place. */

@@ -259,7 +259,7 @@ export const TROUBLES = {
     reported: false,
     effect: 'choose',
     ways: ['not-now'],
-    words: 'It is hotter than its load explains',
+    words: 'It is hotter than a new part may be',
     means: 'The joint at stab or screw is not good.',
     todo: ['Off, and leave it off. The joint is remade with the panel dead.'],
   },
@@ -283,7 +283,7 @@ export const TROUBLES = {
     means: 'Somebody who does not know may switch it on.',
     todo: [
       'A lock-out clip that fits this handle, or somebody’s hand is no lock.',
-      'Main on again if nothing was opened, and come back with one.',
+      'Main on again if it is off and nothing was opened, and come back with one.',
     ],
   },
   'source-unknown': {

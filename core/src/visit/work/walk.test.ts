@@ -29,9 +29,9 @@ describe('a visit from the first glove to the last figure', () => {
       'dressed',
       'tester-proved',
       'handles-off',
+      'source-isolated',
       'main-off',
       'locked',
-      'source-isolated',
       'cover-off',
     ]);
     // Five at the main, two at a one-pole, five at a two-pole; the tester again.

@@ -209,6 +209,19 @@ export function walk(plan: VisitPlan, facts: readonly VisitFact[]): Walked {
   return { state: states.at(-1)!, refused: states.length > facts.length ? null : states.length - 1 };
 }
 
+/** Up to 2026 other sources were isolated once the main was locked: what was recorded so counts as isolated before it. */
+function sourcesFirst(facts: readonly VisitFact[]): readonly VisitFact[] {
+  const off = facts.findIndex(({ is }) => is === 'main-off');
+  const locked = facts.findIndex(({ is }) => is === 'locked');
+  const isEarlier = ({ is }: VisitFact, i: number) => is === 'source-isolated' && i > locked;
+  if (off < 0 || locked < 0 || !facts.some(isEarlier)) return facts;
+  return [
+    ...facts.slice(0, off),
+    ...facts.filter(isEarlier),
+    ...facts.slice(off).filter((fact, i) => !isEarlier(fact, off + i)),
+  ];
+}
+
 /**
  * How far a visit was before anything, and after each thing that happened.
  *
@@ -219,7 +232,7 @@ export function walk(plan: VisitPlan, facts: readonly VisitFact[]): Walked {
  */
 export function statesOf(plan: VisitPlan, facts: readonly VisitFact[]): WorkState[] {
   const states = [begun(plan)];
-  for (const fact of facts) {
+  for (const fact of sourcesFirst(facts)) {
     const next = workOn(plan, states.at(-1)!, fact);
     if (next === null) break;
     states.push(next);
