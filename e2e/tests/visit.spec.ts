@@ -140,9 +140,9 @@ test('a generator that feeds in stops it: cover on, and out; the figures are mar
     'Dress, and look where you stand',
     'Prove the meter on a known live point',
     'Loads off, then every branch breaker off',
+    'Generator: off and locked',
     /^Off: the meter/,
     'Lock it and hang the tag',
-    'Generator: off and locked',
     'Cover off',
     'Behind the main: pole 1 to neutral',
   ]) {

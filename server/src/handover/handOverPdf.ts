@@ -95,12 +95,8 @@ export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
               { text: plain(decision.headline), fontSize: 13, bold: true },
               { text: sure, color: SOFT },
               list(decision.reasons),
-              ...(card.hazards.length > 0
-                ? [heading('Not to be used as it is'), list(card.hazards)]
-                : []),
-              ...(card.untilThen.length > 0
-                ? [heading('Until it is dealt with'), list(card.untilThen)]
-                : []),
+              ...(card.hazards.length > 0 ? [heading('Not to be used as it is'), list(card.hazards)] : []),
+              ...(card.untilThen.length > 0 ? [heading('Until it is dealt with'), list(card.untilThen)] : []),
               ...(card.causes.length > 0 ? [heading('What it may be'), chances(card.causes)] : []),
               ...(card.next.length > 0 ? [heading('What would tell most'), list(card.next)] : []),
               heading('Do not'),

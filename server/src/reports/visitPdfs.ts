@@ -60,7 +60,8 @@ export function tagPdf(
         [
           {
             stack: [
-              { text: 'DO NOT SWITCH ON', fontSize: 30, bold: true, color: DANGER },
+              { text: 'DANGER', fontSize: 38, bold: true, color: DANGER },
+              { text: 'DO NOT SWITCH ON', fontSize: 26, bold: true },
               { text: 'Somebody is working on this panel.', fontSize: 14, bold: true, margin: [0, 2, 0, 8] },
               { text: plain(what), fontSize: 13, margin: [0, 0, 0, 8] },
               { text: plain(`Name   ${blank(plan.who)}`), fontSize: 14 },

@@ -30,7 +30,9 @@ describe('how a case ends', () => {
   });
 
   const onRecord = (found: [TestId, string][], complaint: 'trips' | 'dead' | 'check'): CaseRecord => {
-    const dossier = aDossier({ observations: found.map(([id, outcome], i) => anObservation(id, outcome, i)) });
+    const dossier = aDossier({
+      observations: found.map(([id, outcome], i) => anObservation(id, outcome, i)),
+    });
     return { ...anAnsweredCase([], { complaint, breakerId: uuid(1) }), dossier: { ...dossier, curves: [] } };
   };
 
@@ -47,6 +49,8 @@ describe('how a case ends', () => {
   );
 
   test('a record that explains nothing of what is complained of decides nothing', () => {
-    expect(lookAtCase(onRecord([['outlet-voltage', 'normal']], 'trips'), 'electrician').step.kind).toBe('looks');
+    expect(lookAtCase(onRecord([['outlet-voltage', 'normal']], 'trips'), 'electrician').step.kind).toBe(
+      'looks',
+    );
   });
 });

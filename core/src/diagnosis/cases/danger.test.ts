@@ -3,7 +3,15 @@ import fc from 'fast-check';
 import type { TestResult } from '../../facts/vocabulary/index.ts';
 import { decide } from '../decision/index.ts';
 import { gatherEvidence } from '../evidence/index.ts';
-import { aDossier, anEvent, anAnsweredCase, anObservation, aReading, runs, uuid } from '../../testing/index.ts';
+import {
+  aDossier,
+  anEvent,
+  anAnsweredCase,
+  anObservation,
+  aReading,
+  runs,
+  uuid,
+} from '../../testing/index.ts';
 import { outcomeLevel } from '../../facts/hazards/index.ts';
 import { PROFILE_LEVEL, TESTS, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
 import { lookAtCase } from './index.ts';

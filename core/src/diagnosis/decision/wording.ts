@@ -40,7 +40,8 @@ const WORDING: Partial<Record<ActionId, (evidence: Evidence, leading: CauseId) =
     sizing && breaker.ratingAmps > sizing.maxBreakerAmps
       ? { headline: 'Leave it off: this conductor is too small for any breaker here' }
       : {},
-  'shed-load': (evidence) => {
+  'shed-load': (evidence, leading) => {
+    if (leading === 'motor-inrush') return MOTOR_START;
     const over = overloadAmps(evidence);
     return over === null ? {} : { firstSteps: [`Take at least ${amps(over)} off this circuit.`] };
   },
@@ -62,6 +63,16 @@ const WORDING: Partial<Record<ActionId, (evidence: Evidence, leading: CauseId) =
     outcomeOf(evidence, 'reset-result') === 'holds'
       ? { headline: WATCH_IT.headline, steps: [...WATCH_IT.steps] }
       : {},
+};
+
+/** A motor that trips its breaker while it starts is no load to be shed. */
+const MOTOR_START: Wording = {
+  headline: 'Not the breaker: the motor’s starting current',
+  steps: [
+    'Have the motor and its start capacitor checked: a worn one draws more, for longer.',
+    'Put the motor on a circuit of its own.',
+    'Ask an electrician whether this kind of breaker suits a motor. Never a larger rating than the conductor allows.',
+  ],
 };
 
 const NAMEPLATE =

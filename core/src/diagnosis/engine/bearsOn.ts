@@ -67,8 +67,8 @@ const APPLIES: { readonly [T in TestId]?: (at: Situation) => boolean } = {
   // The street is dark with the house, or not at all.
   'neighbours-power': (at) =>
     isWide(at) || (at.found('power-loss-extent') === undefined && at.known.tripped !== true),
-  // Where a breaker trips, what is dead is what hangs on it.
-  'power-loss-extent': ({ known }) => known.complaint !== 'trips',
+  // Where a breaker trips, what is dead is what hangs on it; what was dead is not asked once the power is back.
+  'power-loss-extent': (at) => at.known.complaint !== 'trips' && !cameBack(at),
   'upstream-breaker': (at) =>
     at.found('power-loss-extent') === undefined
       ? at.known.tripped !== true

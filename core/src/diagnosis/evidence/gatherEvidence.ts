@@ -46,7 +46,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
     ...observationEvidence(subject),
     ...voltageEvidence(subject),
     ...line.items,
-    ...loadEvidence(subject, load),
+    ...loadEvidence(subject, load, sizing),
     ...loadAtTrip(subject, trips, load),
     ...heatEvidence(heat),
     ...millivoltEvidence(subject, others),

@@ -1,5 +1,6 @@
 import { CITATIONS } from '../../facts/standards/index.ts';
 import { sayPercent, sayQuantity } from '../../facts/quantities/index.ts';
+import type { Sizing } from '../../code/sizing/index.ts';
 import { loadAmps } from '../../record/entities/index.ts';
 import { LOAD_LIMITS, loadOutcome } from '../../facts/vocabulary/index.ts';
 import type { BreakerRecord, EvidenceItem, LoadFact, TripFact } from './evidence.ts';
@@ -75,8 +76,15 @@ export function loadAtTrip(
   ];
 }
 
-/** The load as a test outcome. Loads known from nameplates alone count from the circuit's own record. */
-export function loadEvidence(file: BreakerRecord, load: LoadFact | null): EvidenceItem[] {
+/**
+ * The load as a test outcome. Loads known from nameplates alone count from the circuit's own record. The limit that is told
+ * is the smaller of the breaker’s rating and what its conductor may have.
+ */
+export function loadEvidence(
+  file: BreakerRecord,
+  load: LoadFact | null,
+  sizing: Pick<Sizing, 'maxBreakerAmps'> | null,
+): EvidenceItem[] {
   if (!load) return [];
   const { amps, share } = load;
   const { ratingAmps } = file.breaker;
@@ -107,7 +115,7 @@ export function loadEvidence(file: BreakerRecord, load: LoadFact | null): Eviden
           label: load.by === 'nameplates' ? 'connected load' : 'current',
           value: amps,
           unit: 'A',
-          limit: ratingAmps,
+          limit: Math.min(ratingAmps, sizing?.maxBreakerAmps ?? ratingAmps),
         },
         { label: 'share of rating', value: share * 100, unit: '%' },
       ],

@@ -47,7 +47,12 @@ export function sizingEvidence({ breaker, circuit }: BreakerRecord, result: Sizi
       figures: [
         { label: 'ampacity', value: result.ampacity, unit: 'A' },
         { label: 'breaker', value: breaker.ratingAmps, unit: 'A', limit: result.maxBreakerAmps },
-        { label: 'demand', value: result.demandAmps, unit: 'A', limit: breaker.ratingAmps },
+        {
+          label: 'demand',
+          value: result.demandAmps,
+          unit: 'A',
+          limit: Math.min(breaker.ratingAmps, result.maxBreakerAmps),
+        },
       ],
       source: `${CITATIONS.ampacity}; ${CITATIONS.smallConductor}`,
       origin: 'computed',

@@ -99,7 +99,7 @@ export const DUTIES = {
     name: 'Screws, heat and seals, under load',
     everyMonths: 12,
     how: [
-      'A scan under load first. Then dead and proved dead: screws to their torque, rust, seals, fillers.',
+      'A scan under load first. Then dead and proved dead: rust, seals, fillers. Leave terminations that hold; remake those that are hot or were disturbed, to their torque.',
     ],
     of: 'panel',
     behindCover: true,

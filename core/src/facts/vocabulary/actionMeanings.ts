@@ -101,7 +101,8 @@ export const ACTION_MEANINGS: Record<ActionId, Meaning> = {
   },
   'replace-device': {
     why: 'The lamp, switch, outlet or appliance at the end is dead. Breaker and wiring are fine.',
-    waiting: 'It stays dead. Nothing else is at risk.',
+    waiting:
+      'It stays dead. A burnt push-in connection is often behind it and can start a fire: have every outlet on the run checked.',
   },
   'wait-for-supply': {
     why: 'The supply is out. Nothing in this panel is wrong.',

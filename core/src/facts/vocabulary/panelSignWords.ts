@@ -48,7 +48,7 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
   },
   'rust-light': {
     words: 'A little rust',
-    why: 'Damp has been in. It is harmless so far and tells where to look again.',
+    why: 'Damp has been in. Dry it, and inspect what it has reached.',
   },
   untidy: {
     words: 'Untidy work',
@@ -107,7 +107,7 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
     why: 'Where one breaker of a panel does not protect, the others of its age are not to be trusted untried.',
   },
   'opens-as-it-should': {
-    words: 'Every handle that was tried opens its own circuit and no other',
+    words: 'The handles that were tried opened their own circuits',
     why: 'What the panel is for, it does.',
   },
   'unlisted-part': {
@@ -132,7 +132,7 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
   },
   'family-withdrawn': {
     words: 'Its family of parts is withdrawn',
-    why: 'Spares run out, and some were withdrawn for a reason. That alone condemns nothing.',
+    why: 'Families were withdrawn for a reason: some breakers are known not to open when they must. Plan to replace the panel.',
   },
   'no-single-main': {
     words: 'No single main: several handles shut it off',

@@ -27,10 +27,10 @@ const BREAKERS = [
 const panel = (change: object = {}) => aPanel({ spaces: 8, blanks: [6], holes: [8], ...change });
 
 describe('the directory of a panel', () => {
-  test('runs as it hangs, the upper half first, with what is spare, filled or open', () => {
+  test('runs as it hangs, the upper half first, with what is a space, filled or open', () => {
     const { columns } = directoryCard(panel(), BREAKERS);
     expect(columns.map(({ lines }) => lines.map(({ place, label }) => `${place} ${label}`))).toEqual([
-      ['1 Kitchen counter', '3 not known yet', '5 upper Router', '5 lower Office', '7 spare'],
+      ['1 Kitchen counter', '3 not known yet', '5 upper Router', '5 lower Office', '7 space'],
       ['2–4 Range', '6 filler', '8 open: close it'],
     ]);
     expect(columns[1].lines[0]).toMatchObject({ rating: '40 A', isUnnamed: false });

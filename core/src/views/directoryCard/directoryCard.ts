@@ -27,7 +27,7 @@ type CardPanel = Pick<Board['panel'], 'name' | 'spaces' | 'orientation' | 'blank
 /** What is said of a space where no breaker begins. */
 const emptyLine = (space: number, { blanks, holes }: CardPanel): CardLine => ({
   place: `${space}`,
-  label: blanks.includes(space) ? 'filler' : holes.includes(space) ? 'open: close it' : 'spare',
+  label: blanks.includes(space) ? 'filler' : holes.includes(space) ? 'open: close it' : 'space',
   rating: '',
   isUnnamed: false,
 });
@@ -67,7 +67,7 @@ const HEADS = {
  * @param panel its shape
  * @param breakers what is in it
  * @returns lines from top to bottom, or from the left
- * @example directoryCard(panel, []).columns[0].lines[0].label // 'spare'
+ * @example directoryCard(panel, []).columns[0].lines[0].label // 'space'
  */
 export function directoryCard(panel: CardPanel, breakers: readonly CardBreaker[]): DirectoryCard {
   const { spaces, orientation } = panel;

@@ -30,6 +30,10 @@ export const WAY_WORDS: Record<Way, { label: string; means: string }> = {
     label: 'I have the figure from the label',
     means: 'By gauge, from the panel’s label or the part’s sheet.',
   },
+  'never-grounded': {
+    label: 'It never had a ground: noted',
+    means: 'GFCI protection, and the label “No equipment ground” at its outlets (NEC 406.4(D)).',
+  },
   'not-now': {
     label: 'Leave this one for another day',
     means: 'The wire is capped, the space filled; its circuit stays dead.',

@@ -79,10 +79,7 @@ const LEAST_RISE_C = 12;
 
 /** A new part’s face at full load: the rise that is watched, less at less current, and never too hot to hold. */
 const mostRiseC = (share: number): number =>
-  Math.max(
-    LEAST_RISE_C,
-    HEAT_LIMITS.riseAtRatingWatchC * Math.min(1, share ** HEAT_LIMITS.currentExponent),
-  );
+  Math.max(LEAST_RISE_C, HEAT_LIMITS.riseAtRatingWatchC * Math.min(1, share ** HEAT_LIMITS.currentExponent));
 
 /**
  * What a proof says of the work.

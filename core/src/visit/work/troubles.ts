@@ -11,6 +11,7 @@ export const WAYS = [
   'other-part',
   'put-back',
   'look-up',
+  'never-grounded',
   'not-now',
 ] as const;
 export type Way = (typeof WAYS)[number];
@@ -90,7 +91,10 @@ export const TROUBLES = {
     effect: 'stop',
     words: 'One pole behind the main is live',
     means: 'That pole of the main is welded, or another source feeds one leg.',
-    todo: [OUT, 'The main is replaced with the service cut by the utility: never trust its handle again.'],
+    todo: [
+      OUT,
+      'The main is replaced with what feeds it off: the feeder’s breaker locked, or the service cut by the utility. Never trust its handle again.',
+    ],
   },
   backfeed: {
     at: ['measure'],
@@ -107,7 +111,10 @@ export const TROUBLES = {
     effect: 'stop',
     words: 'It is live to ground, and was dead to neutral',
     means: 'The neutral is open or itself live: “dead to neutral” proves nothing here.',
-    todo: [OUT, 'The neutral of this panel is looked at with the service cut by the utility.'],
+    todo: [
+      OUT,
+      'A branch’s neutral is looked at with its panel dead; that of a sub-panel with the feeder’s breaker off and locked; that of the service with the utility.',
+    ],
   },
   'between-poles-live': {
     at: ['measure'],
@@ -214,12 +221,12 @@ export const TROUBLES = {
     at: ['proof'],
     reported: false,
     effect: 'choose',
-    ways: ['not-now'],
+    ways: ['never-grounded', 'not-now'],
     words: 'The outlet has no ground',
     means:
       'A fault to metal would not trip the breaker. Old two-wire circuits never had one; then it is known, and not new.',
     todo: [
-      'Off, if it had one before: look for the conductor that came off. If it never had one, note it and say so.',
+      'Off, if it had one before: look for the conductor that came off. If it never had one, note it, and have it GFCI-protected and labeled (NEC 406.4(D)).',
     ],
   },
   'open-neutral': {
@@ -505,7 +512,7 @@ export const TROUBLES = {
     words: 'The main does not stay on',
     means: 'A main that was not moved for years may not close again.',
     todo: [
-      'Fully off, then on, once. If it does not hold: it is replaced, with the service cut by the utility.',
+      'Fully off, then on, once. If it does not hold: it is replaced, with what feeds it off: the feeder’s breaker, or the service cut by the utility.',
     ],
   },
   'trips-at-once': {
