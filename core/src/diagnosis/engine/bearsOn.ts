@@ -68,7 +68,7 @@ const APPLIES: { readonly [T in TestId]?: (at: Situation) => boolean } = {
   'neighbours-power': (at) =>
     isWide(at) || (at.found('power-loss-extent') === undefined && at.known.tripped !== true),
   // Where a breaker trips, what is dead is what hangs on it; what was dead is not asked once the power is back.
-  'power-loss-extent': (at) => at.known.complaint !== 'trips' && !cameBack(at),
+  'power-loss-extent': (at) => at.known.complaint !== 'trips' && !is(at, 'power-after-reset', 'restored'),
   'upstream-breaker': (at) =>
     at.found('power-loss-extent') === undefined
       ? at.known.tripped !== true

@@ -199,19 +199,29 @@ export function lineSideEvidence(
     'legs-unequal': `The two legs differ by ${v(Math.abs(a.value - b.value))} (${legs}); more than ${v(LINE_VOLTAGE.legsUnequal)} points to a bad supply neutral.`,
     'both-legs-normal': `The supply reaches the panel on both legs: ${legs}.`,
   };
+  const from = {
+    at: a.at > b.at ? a.at : b.at,
+    figures: [figure('leg A to neutral', a), figure('leg B to neutral', b)],
+    source: CITATIONS.voltage,
+    ...(isOfPanel && { ofPanel: true as const }),
+  };
+  const text = (words: string) => marked({ simulated: a.simulated || b.simulated }, words);
   return {
     lineSide,
     items: [
-      {
-        test: 'line-side-voltage',
-        outcome,
-        at: a.at > b.at ? a.at : b.at,
-        text: marked({ simulated: a.simulated || b.simulated }, texts[outcome]),
-        figures: [figure('leg A to neutral', a), figure('leg B to neutral', b)],
-        source: CITATIONS.voltage,
-        origin: 'reading',
-        ...(isOfPanel && { ofPanel: true as const }),
-      },
+      { test: 'line-side-voltage', outcome, text: text(texts[outcome]), origin: 'reading', ...from },
+      // What arrives at this panel has passed the breaker ahead of it.
+      ...(outcome === 'both-legs-normal'
+        ? [
+            {
+              test: 'upstream-breaker' as const,
+              outcome: 'on' as const,
+              text: text(`The breaker ahead of this panel is on: ${legs} arrive.`),
+              origin: 'computed' as const,
+              ...from,
+            },
+          ]
+        : []),
     ],
   };
 }
