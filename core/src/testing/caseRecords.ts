@@ -28,6 +28,7 @@ export const anAnsweredCase = (
   learned: null,
   dossier: null,
   main: null,
+  others: [],
   partGone: false,
   log: [],
   decision: null,

@@ -1,6 +1,6 @@
 import { lookAtCase, type CaseEntry, type CaseRecord } from '@phylaxon/core/diagnosis/cases';
 import type { Decision } from '@phylaxon/core/diagnosis/decision';
-import type { BreakerRecord } from '@phylaxon/core/diagnosis/evidence';
+import { panelFindings, type BreakerRecord } from '@phylaxon/core/diagnosis/evidence';
 import { policies } from '@phylaxon/core/record/settings';
 import { IsNull, type EntityManager } from 'typeorm';
 import { learnedAt, type Teaches } from '../outcomes/index.ts';
@@ -51,6 +51,7 @@ export async function caseRecordOf(manager: EntityManager, id: string): Promise<
     learned: teaches(),
     dossier,
     main: dossier === null ? main : null,
+    others: dossier === null ? records.filter((one) => one !== main && panelFindings(one).length > 0) : [],
     partGone: row.breakerId !== null && dossier === null,
     log: await logOf(manager, id),
     decision: row.decision === null ? null : (JSON.parse(row.decision) as Decision),

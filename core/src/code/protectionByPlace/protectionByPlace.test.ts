@@ -83,6 +83,8 @@ const ROWS: Row[] = [
   ['outdoor-equipment', '2017', 'standard', null, { ...ACROSS, ...WIRED }],
   ['outdoor-equipment', '2020', 'gfci', '210.8(F)', { ...ACROSS, ...WIRED }],
   ['outdoor-equipment', '2023', 'standard', null, { volts: 240, ratingAmps: 60, ...WIRED }],
+  ['range', '2023', 'gfci', '210.8(D)', { volts: 240, ratingAmps: 60, ...WIRED }],
+  ['range', '2023', 'standard', null, { volts: 240, ratingAmps: 70, ...WIRED }],
   ['vehicle-outlet', '2017', 'gfci', '625.54', { volts: 240, ratingAmps: 50 }],
   ['hot-tub', '2017', 'gfci', '680.44', { volts: 240, ratingAmps: 50, ...WIRED }],
 ];

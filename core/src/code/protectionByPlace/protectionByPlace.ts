@@ -77,7 +77,9 @@ export function protectionByPlace(question: PlaceQuestion): PlaceAnswer {
       asked.add(rule.asks);
       reasons.push({
         code: rule.asks,
-        text: `${SERVED[id]}: ${rule.asks} protection, NEC ${edition}, ${clause}.`,
+        text: [`${SERVED[id]}: ${rule.asks} protection, NEC ${edition}, ${clause}.`, rule.note]
+          .filter(Boolean)
+          .join(' '),
       });
     }
   }

@@ -48,6 +48,8 @@ export interface PlaceRule {
   also240From: Edition | null;
   /** Up to this breaker, A. */
   mostAmps: number;
+  /** What else the clause says. */
+  note?: string;
 }
 
 const groundFault = (
@@ -79,9 +81,13 @@ const ARC_FAULT: PlaceRule = {
   mostAmps: 20,
 };
 
-const wiredToo = { receptaclesOnly: false } as const;
-/** Appliances that the code names for themselves. */
+/** Appliances that the code names for themselves, wired in or plugged in, up to 60 A. */
 const APPLIANCES = '210.8(D)';
+const appliance = (...editions: readonly Edition[]): PlaceRule =>
+  groundFault(Object.fromEntries(editions.map((edition) => [edition, APPLIANCES])), {
+    receptaclesOnly: false,
+    mostAmps: 60,
+  });
 
 /**
  * What the code asks for by what a circuit serves, in dwellings, for new work. NEC 2017, 2020 and 2023: 210.8(A), (D) and (F),
@@ -110,13 +116,20 @@ export const PLACE_RULES: Record<Served, readonly PlaceRule[]> = {
   hallway: [ARC_FAULT],
   closet: [ARC_FAULT],
   sunroom: [ARC_FAULT],
-  dishwasher: [groundFault({ 2017: APPLIANCES, 2020: APPLIANCES, 2023: APPLIANCES }, wiredToo), ARC_FAULT],
-  range: [groundFault({ 2023: APPLIANCES }, wiredToo)],
-  dryer: [groundFault({ 2023: APPLIANCES }, wiredToo)],
-  microwave: [groundFault({ 2023: APPLIANCES }, wiredToo), ARC_FAULT],
-  'sump-pump': [groundFault({ 2020: APPLIANCES, 2023: APPLIANCES }, wiredToo)],
+  dishwasher: [appliance('2017', '2020', '2023'), ARC_FAULT],
+  range: [appliance('2023')],
+  dryer: [appliance('2023')],
+  microwave: [appliance('2023'), ARC_FAULT],
+  'sump-pump': [appliance('2020', '2023')],
   'outdoor-equipment': [
-    groundFault({ 2020: '210.8(F)', 2023: '210.8(F)' }, { receptaclesOnly: false, mostAmps: 50 }),
+    groundFault(
+      { 2020: '210.8(F)', 2023: '210.8(F)' },
+      {
+        receptaclesOnly: false,
+        mostAmps: 50,
+        note: 'The 2023 edition excepted listed heating and cooling equipment until September 1, 2026: ask the inspector which date holds here.',
+      },
+    ),
   ],
   'vehicle-outlet': [
     groundFault({ 2017: '625.54', 2020: '625.54', 2023: '625.54' }, { also240From: '2017' }),

@@ -16,6 +16,8 @@ export const wasReset = ({ log, dossier }: CaseRecord, evidence: Evidence) =>
 export function isAnsweredAsItStands(file: CaseRecord, evidence: Evidence, test: TestId): boolean {
   const { log, dossier } = file;
   if (test === BARE || isByReset(test)) return wouldNotLatch(file, test === BARE);
+  // What was dead was told, though it no longer counts once there is power again.
+  if (test === 'power-loss-extent' && wasTold(file, test)) return true;
   // A clamp around the conductor leaves nothing to sum up.
   if (test === 'load-share' && outcomeOf(evidence, 'clamp-current') !== undefined) return true;
   const found = log.filter(({ entry }) => entry.struck === null);
@@ -32,6 +34,11 @@ export function isAnsweredAsItStands(file: CaseRecord, evidence: Evidence, test:
     )
   );
 }
+
+/** Whether a look was told in this case. */
+const wasTold = ({ log, case: { answers } }: CaseRecord, test: TestId): boolean =>
+  answers.some((answer) => answer.test === test && answer.takenBackAt === null) ||
+  log.some(({ kind, entry }) => kind === 'observations' && entry.struck === null && entry.test === test);
 
 /** Whether it would not latch in this case, so that there is no result to tell: with everything unplugged, or as it is. */
 function wouldNotLatch({ log, dossier, case: { answers } }: CaseRecord, bare: boolean): boolean {

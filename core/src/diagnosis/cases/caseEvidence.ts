@@ -56,7 +56,7 @@ export function caseEvidence(file: CaseRecord): Evidence {
     policies,
     subject: { breaker, circuit: null, entries, since: countsFrom(about.openedAt, null) },
     main: file.main,
-    others: [],
+    others: file.others,
     curves: [],
     learned: file.learned,
   });

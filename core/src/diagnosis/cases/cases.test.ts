@@ -90,6 +90,7 @@ function aCaseFile({
       learned: null,
     },
     main: null,
+    others: [],
     partGone: false,
     log: [
       ...looks.map((entry) => ({ kind: 'observations' as const, breakerId: uuid(1), entry })),
@@ -175,6 +176,13 @@ describe('what is next in a case', () => {
     const wet = main({ observations: [anObservation('water-signs', 'wet-now', -90_000)] });
     const view = lookAtCase({ ...unknown, main: wet }, 'homeowner');
     expect([view.step.kind, view.decision.stop.isElsewhere]).toEqual(['stop', true]);
+    const branch = {
+      ...main({ observations: [anObservation('sound', 'sizzle-or-crackle', -90_000)] }),
+      breaker: aBreaker({ id: uuid(3), space: 4 }),
+    };
+    const heard = lookAtCase({ ...unknown, others: [branch] }, 'homeowner');
+    expect([heard.step.kind, heard.decision.stop.isElsewhere]).toEqual(['stop', true]);
+    expect(heard.decision.stop.reasons.join(' ')).toMatch(/At space 4/);
     const legs = (['leg-a', 'leg-b'] as const).map((point) => aReading('voltage', point, 0, -90_000));
     const old = lookAtCase({ ...unknown, main: main({ readings: legs }) }, 'homeowner');
     expect(old.items).toEqual([]);
@@ -385,6 +393,8 @@ describe('what is next in a case', () => {
             [6, 7, 21, 2, 16, 4, 23, 1, 31, 18, 29],
             { kind: 'standard', complaint: 'trips', drawn: true },
           ],
+          // Once it asked again what was dead when an outlet had power.
+          ['homeowner', [0, 3, 0, 16, 16, 0, 0, 0], { kind: 'standard', complaint: 'dead', drawn: true }],
         ],
       },
     );

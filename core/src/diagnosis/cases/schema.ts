@@ -59,6 +59,10 @@ export const caseRecord = z.object({
   main: breakerFile
     .nullable()
     .describe('the panel’s main, while the breaker is not known: a danger there endangers all'),
+  others: z
+    .array(breakerFile)
+    .default([])
+    .describe('breakers with a finding that concerns the whole panel, while the breaker is not known'),
   partGone: z.boolean().describe('the part it is about was taken out since'),
   log: z.array(caseEntry).describe('what was found in it, oldest first, at whatever breaker'),
   decision: decision.nullable().describe('of a closed case: as it stood when it was closed'),

@@ -1,5 +1,5 @@
 import { decide } from '../decision/index.ts';
-import type { BreakerRecord } from '../evidence/index.ts';
+import { panelFindings, type BreakerRecord } from '../evidence/index.ts';
 import { outcomeLevel } from '../../facts/hazards/index.ts';
 import { caseEvidence } from './caseEvidence.ts';
 import type { CaseRecord } from './schema.ts';
@@ -34,22 +34,24 @@ function without(file: BreakerRecord, ids: ReadonlySet<string>): BreakerRecord {
 
 /** Whether a case is still stopped without some entries. */
 function isStoppedWithout(file: CaseRecord, ids: ReadonlySet<string>): boolean {
-  const { dossier, main, case: about } = file;
+  const { dossier, main, others, case: about } = file;
   const left: CaseRecord = {
     ...file,
     case: { ...about, answers: about.answers.filter(({ id }) => !ids.has(id)) },
     main: main && without(main, ids),
+    others: others.map((one) => without(one, ids)),
     dossier: dossier && {
       ...dossier,
       subject: without(dossier.subject, ids),
       main: dossier.main && without(dossier.main, ids),
+      others: dossier.others.map((one) => without(one, ids)),
     },
   };
   return decide(caseEvidence(left)).stop.active;
 }
 
 /**
- * What the simulated stand-in told of a danger that stops a case, in it or earlier at the panel’s main, so that it can be taken back on a
+ * What the simulated stand-in told of a danger that stops a case, in it or earlier in the panel, so that it can be taken back on a
  * demo site. A danger that anybody else has told of is never among it.
  *
  * @returns the entries without which nothing stops it; none where it is not stopped, or stopped by anything else as well
@@ -57,8 +59,11 @@ function isStoppedWithout(file: CaseRecord, ids: ReadonlySet<string>): boolean {
  * @example standInDanger(aCaseWithoutAStop) // []
  */
 export function standInDanger(file: CaseRecord): StandInEntry[] {
-  const { dossier, main, case: about } = file;
-  const files = [dossier?.subject, dossier?.main, main].filter((one) => one !== null && one !== undefined);
+  const { dossier, main, others, case: about } = file;
+  const elsewhere = [...(dossier?.others ?? []), ...others].filter((one) => panelFindings(one).length > 0);
+  const files = [dossier?.subject, dossier?.main, main, ...elsewhere].filter(
+    (one) => one !== null && one !== undefined,
+  );
   const all = [
     ...files.flatMap(entriesOf),
     ...about.answers

@@ -7,6 +7,7 @@ export * from './tripTrials.ts';
 export { judgedTrips, resetOutcome, sayTrip, sayWindow } from './tripEvidence.ts';
 export { countsFrom, countsSince } from './freshness.ts';
 export { asTrial, isolationTrials, type IsolationEvent } from './isolationEvidence.ts';
+export { panelFindings } from './panelFindings.ts';
 export { marked } from './marked.ts';
 export { loadFact } from './loadEvidence.ts';
 export * from './meterPoints.ts';

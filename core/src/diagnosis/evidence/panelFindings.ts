@@ -1,11 +1,5 @@
-import {
-  hazardOf,
-  isAtLeast,
-  ofWholePanel,
-  outcomeLevel,
-  type HazardFinding,
-} from '../../facts/hazards/index.ts';
-import { sayPlace } from '../../panel/layout/index.ts';
+import { hazardOf, outcomeLevel, panelFindingsAt, type HazardFinding } from '../../facts/hazards/index.ts';
+import { atPlace } from '../../panel/layout/index.ts';
 import type { BreakerRecord, EvidenceItem, PanelFinding } from './evidence.ts';
 import { heatEvidence, heatFacts } from './heatEvidence.ts';
 import { handleAt } from './history.ts';
@@ -38,20 +32,14 @@ function find(record: BreakerRecord): PanelFinding[] {
     ...heatEvidence(heatFacts(record, [])),
   ]).filter((item) => counts(item, record.since ?? null));
   const { findings } = hazardOf(items, { carriesNothing: handleAt(record.entries.events) !== 'on' });
-  const isMain = breaker.role === 'main';
-  const place = isMain || breaker.space === null ? 'the main' : `space ${sayPlace(breaker)}`;
   const text = (finding: HazardFinding) =>
     finding.isCombined ? finding.text : items.find(({ test }) => test === finding.test)!.text;
-  const ofPanel = new Set(ofWholePanel(findings));
-  return findings
-    .filter((finding) => ofPanel.has(finding) || (isMain && isAtLeast(finding.level, 'restrict')))
-    .map((finding) => ({
-      ...finding,
-      scope: ofPanel.has(finding) ? finding.scope : 'panel',
-      breakerId: breaker.id,
-      place,
-      text: text(finding),
-    }));
+  return panelFindingsAt(findings, breaker.role === 'main').map((finding) => ({
+    ...finding,
+    breakerId: breaker.id,
+    place: atPlace(breaker),
+    text: text(finding),
+  }));
 }
 
 /** What stops counts until another outcome stands in its place; anything else belongs to its case. */

@@ -1,4 +1,4 @@
-import type { HazardFinding } from './hazard.ts';
+import { isAtLeast, type HazardFinding } from './hazard.ts';
 import { HAZARD_SCOPES, type HazardLevel, type HazardScope } from './hazardTable.ts';
 
 /** How soon a finding is dealt with. */
@@ -291,6 +291,25 @@ const isOfPanel = (scope: HazardScope): boolean =>
  */
 export const ofWholePanel = <F extends Pick<FindingLevel, 'scope'>>(findings: readonly F[]): F[] =>
   findings.filter(({ scope }) => isOfPanel(scope));
+
+/**
+ * The findings at one breaker that concern the whole panel. At the main, everything from `restrict` on does: the main
+ * carries the whole panel.
+ *
+ * @param findings of one breaker
+ * @param isMain whether it is the main
+ * @returns findings of panel or supply scope
+ * @example panelFindingsAt(hazardOf([{ test: 'panel-touch', outcome: 'hot' }]).findings, true).length // 1
+ */
+export const panelFindingsAt = <F extends Pick<HazardFinding, 'level' | 'scope'>>(
+  findings: readonly F[],
+  isMain: boolean,
+): F[] => {
+  const ofPanel = ofWholePanel(findings);
+  return findings
+    .filter((one) => ofPanel.includes(one) || (isMain && isAtLeast(one.level, 'restrict')))
+    .map((one) => (ofPanel.includes(one) ? one : { ...one, scope: 'panel' }));
+};
 
 /**
  * Whether a hazard suspends a job at a breaker.

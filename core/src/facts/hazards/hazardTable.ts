@@ -20,6 +20,13 @@ export interface OutcomeHazard {
 
 type HazardTable = { readonly [T in TestId]?: { readonly [O in OutcomeOf<T>]?: OutcomeHazard } };
 
+/** More than the rating, however it was measured. */
+const OVERLOAD_REMEDIES = ['shed-load', 'split-circuit', 'rewire', 'size-up'] as const;
+const OVERLOAD = {
+  'over-135': { level: 'restrict', scope: 'circuit', remedies: OVERLOAD_REMEDIES },
+  '100-to-135': { level: 'repair', scope: 'circuit', remedies: OVERLOAD_REMEDIES },
+} as const;
+
 /** Every outcome that is a hazard by itself. An outcome that is missing here is none. */
 export const HAZARDS = {
   'power-loss-extent': {
@@ -106,18 +113,7 @@ export const HAZARDS = {
     },
     'will-not-reset': { level: 'repair', scope: 'breaker' },
   },
-  'load-share': {
-    'over-135': {
-      level: 'restrict',
-      scope: 'circuit',
-      remedies: ['shed-load', 'split-circuit', 'rewire', 'size-up'],
-    },
-    '100-to-135': {
-      level: 'repair',
-      scope: 'circuit',
-      remedies: ['shed-load', 'split-circuit', 'rewire', 'size-up'],
-    },
-  },
+  'load-share': OVERLOAD,
   'appliance-check': {
     'trips-there-too': { level: 'repair', scope: 'device', remedies: ['repair-appliance'] },
   },
@@ -175,18 +171,7 @@ export const HAZARDS = {
     'one-leg-missing': { level: 'repair', scope: 'supply' },
     'both-missing': { level: 'repair', scope: 'supply' },
   },
-  'clamp-current': {
-    'over-135': {
-      level: 'restrict',
-      scope: 'circuit',
-      remedies: ['shed-load', 'split-circuit', 'rewire', 'size-up'],
-    },
-    '100-to-135': {
-      level: 'repair',
-      scope: 'circuit',
-      remedies: ['shed-load', 'split-circuit', 'rewire', 'size-up'],
-    },
-  },
+  'clamp-current': OVERLOAD,
   'trip-vs-curve': {
     'too-late-or-never': {
       level: 'restrict',

@@ -101,7 +101,8 @@ export const ACTION_WORDS: Record<ActionId, ActionWords> = {
   ),
   'separate-conductors': byElectrician(
     'Not the breaker: two conductors share its terminal',
-    'Join them to one tail, or give one its own breaker, as the load allows.',
+    'First find out whether the two circuits share a neutral. If they do, they go on opposite legs under a common trip, never on a tandem of one leg.',
+    'Otherwise join them to one tail, or give one its own breaker, as the load allows.',
   ),
   'dry-and-inspect': byElectrician(
     'Not the breaker: damp',

@@ -2,12 +2,11 @@ import {
   consequencesOf,
   HAZARD_LEVELS,
   HAZARD_SCOPES,
-  isAtLeast,
-  ofWholePanel,
+  panelFindingsAt,
   type Consequences,
   type HazardShape,
 } from '../../facts/hazards/index.ts';
-import { sayPlace } from '../../panel/layout/index.ts';
+import { atPlace } from '../../panel/layout/index.ts';
 import type { Breaker } from '../../record/entities/index.ts';
 
 type Finding = HazardShape['findings'][number];
@@ -42,22 +41,13 @@ export interface HazardAt {
  */
 export function panelHazard(breakers: readonly HazardAt[]): PanelHazard {
   const findings = breakers
-    .flatMap(({ breaker, decision: { hazard } }): PanelHazardFinding[] => {
-      const isMain = breaker.role === 'main';
-      const place =
-        isMain || breaker.space === null
-          ? 'the main'
-          : `space ${sayPlace({ ...breaker, space: breaker.space })}`;
-      const ofPanel = ofWholePanel(hazard.findings);
-      return hazard.findings
-        .filter((one) => ofPanel.includes(one) || (isMain && isAtLeast(one.level, 'restrict')))
-        .map((one) => ({
-          ...one,
-          scope: ofPanel.includes(one) ? one.scope : 'panel',
-          breakerId: breaker.id,
-          place,
-        }));
-    })
+    .flatMap(({ breaker, decision: { hazard } }): PanelHazardFinding[] =>
+      panelFindingsAt(hazard.findings, breaker.role === 'main').map((one) => ({
+        ...one,
+        breakerId: breaker.id,
+        place: atPlace(breaker),
+      })),
+    )
     .sort(
       (a, b) =>
         HAZARD_LEVELS.indexOf(b.level) - HAZARD_LEVELS.indexOf(a.level) ||

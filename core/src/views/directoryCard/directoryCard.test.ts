@@ -37,6 +37,14 @@ describe('the directory of a panel', () => {
     expect(columns[0].lines[1]!.isUnnamed).toBe(true);
   });
 
+  test('a split bus shows which handles shut it off', () => {
+    const { columns } = directoryCard(panel({ splitAt: 5 }), BREAKERS);
+    expect(columns.map(({ lines }) => lines.map(({ label }) => label))).toEqual([
+      ['Kitchen counter, main disconnect', 'not known yet, main disconnect', 'Router', 'Office', 'space'],
+      ['Range, main disconnect', 'filler', 'open: close it'],
+    ]);
+  });
+
   test.each(ORIENTATIONS)('every breaker stands on it once, hung %s', (orientation) => {
     const { columns } = directoryCard(panel({ orientation }), BREAKERS);
     const places = columns.flatMap(({ lines }) => lines.map(({ place }) => place)).sort();

@@ -1,4 +1,12 @@
-import { gridOf, isOnItsSide, placeOfSpace, sayPlace, slotsOf, type Half } from '../../panel/layout/index.ts';
+import {
+  disconnectsOf,
+  gridOf,
+  isOnItsSide,
+  placeOfSpace,
+  sayPlace,
+  slotsOf,
+  type Half,
+} from '../../panel/layout/index.ts';
 import type { Board } from '../board/index.ts';
 
 /** A line of the directory: a space, or half of one. */
@@ -22,7 +30,7 @@ export interface DirectoryCard {
 export type CardBreaker = Pick<Board['breakers'][number], 'label'> & {
   breaker: Pick<Board['breakers'][number]['breaker'], 'space' | 'half' | 'poles' | 'ratingAmps' | 'role'>;
 };
-type CardPanel = Pick<Board['panel'], 'name' | 'spaces' | 'orientation' | 'blanks' | 'holes'>;
+type CardPanel = Pick<Board['panel'], 'name' | 'spaces' | 'orientation' | 'splitAt' | 'blanks' | 'holes'>;
 
 /** What is said of a space where no breaker begins. */
 const emptyLine = (space: number, { blanks, holes }: CardPanel): CardLine => ({
@@ -32,9 +40,14 @@ const emptyLine = (space: number, { blanks, holes }: CardPanel): CardLine => ({
   isUnnamed: false,
 });
 
-const lineOf = ({ breaker, label }: CardBreaker): CardLine => ({
+/** Where no single main shuts a panel off, the handles that do are marked. */
+const DISCONNECT = 'main disconnect';
+
+const lineOf = ({ breaker, label }: CardBreaker, panel: CardPanel): CardLine => ({
   place: sayPlace(breaker),
-  label: label ?? 'not known yet',
+  label: [label ?? 'not known yet', ...(disconnectsOf(panel, [breaker]).length > 0 ? [DISCONNECT] : [])].join(
+    ', ',
+  ),
   rating: `${breaker.ratingAmps} A`,
   isUnnamed: label === null,
 });
@@ -49,7 +62,7 @@ function linesAt(space: number, panel: CardPanel, breakers: readonly CardBreaker
   if (here.length > 0)
     return here
       .sort((a, b) => HALF_ORDER.indexOf(a.breaker.half) - HALF_ORDER.indexOf(b.breaker.half))
-      .map(lineOf);
+      .map((one) => lineOf(one, panel));
   const isCovered = branches.some(({ breaker }) =>
     slotsOf({ ...breaker, space: breaker.space! }).some((slot) => slot.space === space),
   );
