@@ -54,6 +54,20 @@ export function byCause(belief: Float64Array): Float64Array {
 }
 
 /**
+ * The probability of each cause together with an outcome, without a copy of the belief.
+ *
+ * @param belief probability of each hypothesis
+ * @param chances of the outcome under each hypothesis
+ * @returns by cause, in the vocabulary’s order; the sum is the probability of the outcome
+ * @example byCauseGiven(belief, belief.map(() => 1)) // byCause(belief)
+ */
+export function byCauseGiven(belief: Float64Array, chances: ArrayLike<number>): Float64Array {
+  const sums = new Float64Array(CAUSE_IDS.length);
+  for (let h = 0; h < belief.length; h++) sums[CAUSE_OF[h]!]! += belief[h]! * chances[h]!;
+  return sums;
+}
+
+/**
  * The same belief with other probabilities of the causes; within a cause the places keep their proportions.
  *
  * @param belief probability of each hypothesis

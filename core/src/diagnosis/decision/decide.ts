@@ -187,7 +187,8 @@ const MOST = { causes: 4, next: 3, overturning: 3 } as const;
 
 function carryOut(action: ActionId, evidence: Evidence, assessed: Assessment, own: Hazard): Told {
   const leading = rankedCauses(assessed)[0]!.id;
-  const tests = nextTests(assessed, 'electrician');
+  // Of a breaker that nobody suspects nothing more is asked.
+  const tests = needsWork(evidence) ? nextTests(assessed, 'electrician') : [];
   const next = isSettled(assessed, tests, 'electrician') ? [] : engineNext(assessed, tests);
   const others = tests.filter(({ id }) => !next.some(({ test }) => test === id));
   const isWatched = action === 'reset-and-watch' && hasHeld(evidence);
@@ -253,11 +254,11 @@ function findOut(evidence: Evidence, assessed: Assessment, limit: ResetLimit | n
   if (evidence.sizingWithinError?.decision === 'keep' && !hasTrouble(evidence))
     return measureLoadAgain(evidence);
   const isDiagnosed = needsWork(evidence);
-  const tests = nextTests(assessed, 'electrician');
   const looks = notDone(
     evidence,
     FIRST_LOOKS.map(([test, why]) => doNext(test, why)),
   );
+  const tests = isDiagnosed || looks.length === 0 ? nextTests(assessed, 'electrician') : [];
   const own = isDiagnosed || looks.length === 0 ? engineNext(assessed, tests) : looks;
   const next = sensesFirst(evidence, own);
   const known = evidence.items.filter(({ test }) => test !== 'handle-position');

@@ -1,4 +1,4 @@
-import { byCause } from '../causes/index.ts';
+import { byCauseGiven } from '../causes/index.ts';
 import { TEST_IDS } from '../../facts/vocabulary/index.ts';
 import {
   PROFILE_LEVEL,
@@ -113,7 +113,7 @@ function worth(
   const changes = CHANGES_WHAT_IS_RIGHT.has(test);
   const own = lossesOf(profile, table);
   for (const [outcome, chances] of likelihoods.get(test)!) {
-    const after = byCause(belief.map((p, h) => p * chances[h]!));
+    const after = byCauseGiven(belief, chances);
     const seen = after.reduce((a, b) => a + b, 0);
     if (seen < 1e-9) continue;
     for (let c = 0; c < after.length; c++) {
