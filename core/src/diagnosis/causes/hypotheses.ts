@@ -31,7 +31,13 @@ export const HYPOTHESES: readonly Hypothesis[] = CAUSE_IDS.flatMap((cause, cause
   });
 });
 
-/** Shares of the hypotheses within their causes, by what was done before the voltages were read. */
+/**
+ * Shares of the hypotheses within their causes, given the resets and handle positions before the voltages were read.
+ *
+ * @param context poles of the breaker, whether a reset was complete and held
+ * @returns a share for each entry of HYPOTHESES, 0 to 1; the shares of one cause add up to 1
+ * @example sharesOf({ poles: 1, resetHeld: null, resetComplete: null }).length === HYPOTHESES.length // true
+ */
 export const sharesOf = (context: ReadingContext): Float64Array =>
   Float64Array.from(HYPOTHESES, ({ share, path: { handle, isReadOpen } }) => {
     const closed = closedShare(handle, context);

@@ -9,7 +9,7 @@ import {
   type ReadingContext,
 } from '../path/index.ts';
 import { CAUSE_FACTS } from './causeFacts.ts';
-import { CAUSE_IDS, HYPOTHESES, sharesOf, type Hypothesis } from './hypotheses.ts';
+import { byCauseGiven, CAUSE_IDS, HYPOTHESES, sharesOf, type Hypothesis } from './hypotheses.ts';
 import { LEAST_ODDS, USUAL } from './usual.ts';
 
 /** For each test and outcome, its probability under every hypothesis. */
@@ -202,10 +202,15 @@ export const NOTHING_KNOWN: ReadingContext = { poles: null, resetHeld: null, res
 export function likelihoods(test: TestId, outcome: string): Float64Array {
   const { table, shares } = likelihoodsFor(NOTHING_KNOWN);
   const chances = table.get(test)!.get(outcome)!;
-  const sums = new Float64Array(CAUSE_IDS.length);
-  HYPOTHESES.forEach(({ causeIndex }, h) => (sums[causeIndex]! += shares[h]! * chances[h]!));
+  const known = byCauses.get(chances);
+  if (known) return known;
+  const sums = byCauseGiven(shares, chances);
+  byCauses.set(chances, sums);
   return sums;
 }
+
+/** Probabilities by cause of the outcomes asked for so far, by their probabilities under the hypotheses. */
+const byCauses = new WeakMap<Float64Array, Float64Array>();
 
 /**
  * How often an outcome is seen where nothing bears on the test, 0 to 1.

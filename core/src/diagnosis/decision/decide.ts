@@ -324,11 +324,9 @@ function engineNext(assessed: Assessment, tests: readonly { id: TestId }[]): Nex
 
 /** Outcomes that would lead to another action, as sentences. */
 function wouldOverturn(assessed: Assessment, tests: readonly { id: TestId }[]): string[] {
-  const told = overturning(tests.slice(0, MOST.next * 2), assessed)
-    .slice(0, MOST.overturning)
-    .map(
-      ({ test, outcome, action }) => `${sayOutcome(test, outcome)}: then “${ACTION_WORDS[action].headline}”.`,
-    );
+  const told = overturning(tests.slice(0, MOST.next * 2), assessed, MOST.overturning).map(
+    ({ test, outcome, action }) => `${sayOutcome(test, outcome)}: then “${ACTION_WORDS[action].headline}”.`,
+  );
   return told.length > 0 ? told : ['A reading that contradicts one of those above.'];
 }
 

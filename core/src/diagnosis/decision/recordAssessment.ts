@@ -1,7 +1,7 @@
 import type { HazardCircumstances } from '../../facts/hazards/index.ts';
-import type { Context } from '../causes/index.ts';
+import type { Context, Learned } from '../causes/index.ts';
 import type { Evidence } from '../evidence/index.ts';
-import { assess, type Assessment } from '../engine/index.ts';
+import { assess, remembered, type Assessment } from '../engine/index.ts';
 import { causeRemoved, measuredSinceHeld, overloadAtTrip } from './recordFacts.ts';
 import { circumstancesOf, needsWork, ownCircumstances } from './recordHazard.ts';
 import { resultsOf } from './recordResults.ts';
@@ -72,15 +72,29 @@ export function assessRecord(evidence: Evidence): Assessment {
   return assessWith(evidence, evidence.items, circumstancesOf(evidence));
 }
 
-const assessWith = (
+/** Breakers with the same outcomes come to the same; a whole panel is decided again at every entry. */
+const byOutcomes = remembered<Assessment>(500);
+
+function assessWith(
   evidence: Evidence,
   items: Evidence['items'],
   circumstances: HazardCircumstances,
-): Assessment =>
-  assess(
-    resultsOf({ ...evidence, items }),
-    knownOf(evidence),
-    evidence.estimate?.rating.probability ?? null,
-    circumstances,
-    evidence.learned,
-  );
+): Assessment {
+  const { learned, estimate } = evidence;
+  const results = resultsOf({ ...evidence, items });
+  const known = knownOf(evidence);
+  const bench = estimate?.rating.probability ?? null;
+  const { foundElsewhere, ...rest } = circumstances;
+  const key = JSON.stringify([results, known, bench, rest, [...(foundElsewhere ?? [])]]) + textOf(learned);
+  return byOutcomes(key, () => assess(results, known, bench, circumstances, learned));
+}
+
+const texts = new WeakMap<Learned, string>();
+
+/** What is learned, as a text that is another for each. */
+function textOf(learned: Learned | null): string {
+  if (!learned) return '';
+  const text = texts.get(learned) ?? JSON.stringify(learned);
+  texts.set(learned, text);
+  return text;
+}

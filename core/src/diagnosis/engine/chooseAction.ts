@@ -1,20 +1,15 @@
 import { CAUSE_IDS } from '../causes/index.ts';
 import { NO_HAZARD, type Hazard, type HazardFinding } from '../../facts/hazards/index.ts';
-import {
-  ACTIONS,
-  type ActionId,
-  type CauseId,
-  type TestId,
-  type TestResult,
-} from '../../facts/vocabulary/index.ts';
+import { ACTIONS, type ActionId, type TestId, type TestResult } from '../../facts/vocabulary/index.ts';
 import { ASKING, ENERGISES, loss, NEEDLESS, type RemedialAction } from './losses.ts';
-import { rightActions } from './rightActions.ts';
+import { rightActions, type RightActions } from './rightActions.ts';
 
 export const REMEDIAL_ACTIONS = Object.keys(NEEDLESS) as RemedialAction[];
 
-/** What each action costs under each cause, given what was found: a column of actions for each cause. */
+/** What each action costs under each cause, given what was found. */
 export interface LossTable {
-  columns: Float64Array[];
+  /** The losses of the first action under every cause, then of the second, … */
+  losses: Float64Array;
   /** For each cause, which action is the right one. */
   right: (RemedialAction | undefined)[];
   /** For each cause, all actions that put it right. */
@@ -27,6 +22,9 @@ export interface LossTable {
 const NEVER = 1e6;
 
 type Signs = Partial<Record<TestId, readonly string[]>>;
+
+/** A finding that no reset may cure. */
+const isOpen = ({ resetMayCure }: HazardFinding): boolean => !resetMayCure;
 
 const RESETS: readonly RemedialAction[] = REMEDIAL_ACTIONS.filter((action) => ACTIONS[action] === 'reset');
 
@@ -49,21 +47,29 @@ const FEEDER_OPEN: Signs = { 'upstream-breaker': ['tripped-or-off'] };
 const shows = (signs: Signs, results: readonly TestResult[]) =>
   results.some(({ test, outcome }) => signs[test]?.includes(outcome));
 
-/** Actions that the findings rule out. */
-function ruledOut(results: readonly TestResult[], hazard: Hazard): ReadonlySet<RemedialAction> {
-  const open = hazard.findings.filter(({ resetMayCure }) => !resetMayCure);
-  return new Set<RemedialAction>([
-    ...(hazard.level === 'stop' ? ENERGISES : []),
-    ...(hazard.level === 'none' ? [] : (['keep'] as const)),
-    ...(open.length > 0 ? RESETS : []),
-    ...(open.some(({ test }) => !LOAD_TESTS.has(test)) ? (['size-up'] as const) : []),
-    // A directory is not corrected on a guess.
-    ...(shows(STILL_LIVE, results) ? [] : (['correct-directory'] as const)),
-    ...(shows(BARS_A_FEEDER, results) && shows(FEEDER_OPEN, results)
-      ? (['reset-other-device'] as const)
-      : []),
-  ]);
-}
+/** When actions are ruled out, and which. */
+const RULES_OUT: readonly {
+  when: (results: readonly TestResult[], hazard: Hazard) => boolean;
+  actions: Iterable<RemedialAction>;
+}[] = [
+  { when: (_results, { level }) => level === 'stop', actions: ENERGISES },
+  { when: (_results, { level }) => level !== 'none', actions: ['keep'] },
+  { when: (_results, { findings }) => findings.some(isOpen), actions: RESETS },
+  {
+    when: (_results, { findings }) => findings.some((one) => isOpen(one) && !LOAD_TESTS.has(one.test)),
+    actions: ['size-up'],
+  },
+  // A directory is not corrected on a guess.
+  { when: (results) => !shows(STILL_LIVE, results), actions: ['correct-directory'] },
+  {
+    when: (results) => shows(BARS_A_FEEDER, results) && shows(FEEDER_OPEN, results),
+    actions: ['reset-other-device'],
+  },
+];
+
+/** Which of these rules hold, as the bits of a number. */
+const rulesThatHold = (results: readonly TestResult[], hazard: Hazard): number =>
+  RULES_OUT.reduce((bits, { when }, i) => (when(results, hazard) ? bits | (1 << i) : bits), 0);
 
 /** Findings that need work before the breaker is turned on even for a trial. A load is taken off first. */
 const trialWaits = ({ test, outcome, level }: HazardFinding): boolean =>
@@ -82,24 +88,8 @@ const WET: Signs = {
  */
 export const mayTry = ({ findings }: Hazard): boolean => !findings.some(trialWaits);
 
-/** By what may not be done, by the right actions (the lists of `rightActions`, which are the same ones each time), by cause. */
-const columns = new Map<string, WeakMap<readonly RemedialAction[], Map<CauseId, Float64Array>>>();
-
-/** What every action costs under a cause; made once for each list of right actions. */
-function columnOf(
-  cause: CauseId,
-  right: readonly RemedialAction[],
-  never: ReadonlySet<RemedialAction>,
-  known: WeakMap<readonly RemedialAction[], Map<CauseId, Float64Array>>,
-): Float64Array {
-  const ofRight = known.get(right) ?? new Map<CauseId, Float64Array>();
-  known.set(right, ofRight);
-  const made =
-    ofRight.get(cause) ??
-    Float64Array.from(REMEDIAL_ACTIONS, (action) => (never.has(action) ? NEVER : loss(action, cause, right)));
-  ofRight.set(cause, made);
-  return made;
-}
+/** Tables by the right actions and by what is ruled out; each is made once. */
+const tables = new WeakMap<RightActions, LossTable[]>();
 
 /**
  * What each action costs under each cause, beside what was found.
@@ -109,33 +99,43 @@ function columnOf(
  */
 export function lossTable(results: readonly TestResult[], hazard: Hazard = NO_HAZARD): LossTable {
   const right = rightActions(results);
-  const never = ruledOut(results, hazard);
-  const key = [...never].join();
-  const known = columns.get(key) ?? new WeakMap<readonly RemedialAction[], Map<CauseId, Float64Array>>();
-  columns.set(key, known);
+  const bits = rulesThatHold(results, hazard);
+  const made = tables.get(right) ?? [];
+  tables.set(right, made);
+  return (made[bits] ??= tableOf(right, bits));
+}
+
+function tableOf(right: RightActions, bits: number): LossTable {
+  const ruledOut = new Set(RULES_OUT.flatMap(({ actions }, i) => (bits & (1 << i) ? [...actions] : [])));
   const does = CAUSE_IDS.map((cause) => right[cause]);
   return {
-    columns: CAUSE_IDS.map((cause, i) => columnOf(cause, does[i]!, never, known)),
+    losses: Float64Array.from(
+      REMEDIAL_ACTIONS.flatMap((action) =>
+        CAUSE_IDS.map((cause, i) => (ruledOut.has(action) ? NEVER : loss(action, cause, does[i]!))),
+      ),
+    ),
     right: does.map(([first]) => first),
     does,
-    ruledOut: never,
+    ruledOut,
   };
 }
 
 /** The action of least expected loss, and that loss. */
 export function leastLossAction(
-  { columns }: LossTable,
+  { losses }: LossTable,
   probabilities: Float64Array,
 ): { action: RemedialAction; expected: number } {
-  const sums = new Float64Array(REMEDIAL_ACTIONS.length);
-  for (let i = 0; i < columns.length; i++) {
-    const column = columns[i]!;
-    const probability = probabilities[i]!;
-    for (let a = 0; a < sums.length; a++) sums[a] = sums[a]! + probability * column[a]!;
-  }
+  const causes = probabilities.length;
   let best = 0;
-  for (let a = 1; a < sums.length; a++) if (sums[a]! < sums[best]!) best = a;
-  return { action: REMEDIAL_ACTIONS[best]!, expected: sums[best]! };
+  let least = Infinity;
+  for (let a = 0; a < REMEDIAL_ACTIONS.length; a++) {
+    let expected = 0;
+    // No loss is below 0: a sum that has passed the least one is not worked out further.
+    for (let i = 0, at = a * causes; i < causes && expected < least; i++, at++)
+      expected += probabilities[i]! * losses[at]!;
+    if (expected < least) [best, least] = [a, expected];
+  }
+  return { action: REMEDIAL_ACTIONS[best]!, expected: least };
 }
 
 /** How likely an action puts right what is wrong: the chances of all causes that it serves. */

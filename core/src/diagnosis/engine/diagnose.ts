@@ -28,14 +28,14 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
   const ranked = rankedCauses(assessed);
   return {
     causes: ranked,
-    nextTests: tests,
+    nextTests: [...tests],
     verdict: {
       action: choice.action,
       family: ACTIONS[choice.action],
       confidence: choice.confidence,
       settled: isSettled(assessed, tests, profile),
-      reasons: carriedBy(ranked[0]!.id, assessed),
-      overturnedBy: overturning(tests.slice(0, TOLD), assessed),
+      reasons: [...carriedBy(ranked[0]!.id, assessed)],
+      overturnedBy: [...overturning(tests.slice(0, TOLD), assessed)],
     },
     also: assessed.also.map(({ cause, action, text }) => ({ cause, action, family: ACTIONS[action], text })),
     hazard: hazardToSend(hazard),

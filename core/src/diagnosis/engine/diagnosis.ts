@@ -98,3 +98,5 @@ export const diagnoseOutput = z.object({
   stop: z.object({ active: z.boolean(), reasons: z.array(z.string()) }),
 });
 export type Diagnosis = z.infer<typeof diagnoseOutput>;
+/** A test with what it is worth after its cost. */
+export type RatedTest = Diagnosis['nextTests'][number];

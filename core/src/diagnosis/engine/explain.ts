@@ -1,5 +1,5 @@
 import {
-  byCause,
+  byCauseGiven,
   CAUSE_FACTS,
   CAUSE_IDS,
   HYPOTHESES,
@@ -21,7 +21,23 @@ import type { Assessment } from './assessment.ts';
  * @returns weight in nats (above 0: for it) and sentence of each, heaviest first
  * @example carriedBy('overload', assess(results))[0].test // 'load-share'
  */
-export function carriedBy(leading: CauseId, { belief, weighed, likelihoods }: Assessment) {
+export function carriedBy(leading: CauseId, assessed: Assessment): readonly Carried[] {
+  const known = carried.get(assessed) ?? {};
+  carried.set(assessed, known);
+  return (known[leading] ??= weigh(leading, assessed));
+}
+
+/** How much a result speaks for a cause. */
+interface Carried {
+  test: TestId;
+  weight: number;
+  text: string;
+}
+
+/** Of each assessment, by the cause that leads. */
+const carried = new WeakMap<Assessment, Partial<Record<CauseId, readonly Carried[]>>>();
+
+function weigh(leading: CauseId, { belief, weighed, likelihoods }: Assessment): Carried[] {
   return weighed
     .map((result) => {
       const { test, outcome } = result;
@@ -57,6 +73,8 @@ function typicalOutcome(cause: CauseId, test: TestId): string | undefined {
   return typical && times(typical) > 1 ? typical : undefined;
 }
 
+type Overturning = Diagnosis['verdict']['overturnedBy'][number];
+
 /** Outcomes that hardly ever come are not told. */
 const LIKELY = 0.02;
 
@@ -65,21 +83,43 @@ const LIKELY = 0.02;
  *
  * @param tests those worth asking, best first
  * @param assessed what the evidence comes to
+ * @param most so many are looked for; without it all are
  * @returns test, outcome and the action it would lead to
  * @example overturning([{ id: 'water-signs' }], assess(results)) // [{ test: 'water-signs', outcome: 'wet-now', action: … }]
  */
 export function overturning(
   tests: readonly { id: TestId }[],
-  { belief, likelihoods: table, results, circumstances, choice, known }: Assessment,
-): Diagnosis['verdict']['overturnedBy'] {
-  return tests.flatMap(({ id }) =>
-    [...table.get(id)!].flatMap(([outcome, chances]) => {
-      const seen = chances.reduce((sum, chance, h) => sum + chance * belief[h]!, 0);
-      if (seen < LIKELY) return [];
-      const after = byCause(belief.map((p, h) => (p * chances[h]!) / seen));
+  assessed: Assessment,
+  most = Infinity,
+): readonly Overturning[] {
+  const known = overturnings.get(assessed) ?? new Map<string, Overturning[]>();
+  overturnings.set(assessed, known);
+  const key = `${most} ${tests.map(({ id }) => id).join()}`;
+  const told = known.get(key) ?? findOverturning(tests, assessed, most);
+  known.set(key, told);
+  return told;
+}
+
+/** Of each assessment, by the tests and how many were looked for. */
+const overturnings = new WeakMap<Assessment, Map<string, Overturning[]>>();
+
+function findOverturning(
+  tests: readonly { id: TestId }[],
+  assessed: Assessment,
+  most: number,
+): Overturning[] {
+  const { belief, likelihoods: table, results, circumstances, choice, known } = assessed;
+  const told: Overturning[] = [];
+  for (const { id } of tests)
+    for (const [outcome, chances] of table.get(id)!) {
+      if (told.length >= most) return told;
+      const after = byCauseGiven(belief, chances);
+      const seen = after.reduce((sum, p) => sum + p, 0);
+      if (seen < LIKELY) continue;
       const more = [...results, { test: id, outcome }];
-      const then = decideOn(more, after, hazardOf(more, circumstances), known).choice.action;
-      return then === choice.action ? [] : [{ test: id, outcome, action: then }];
-    }),
-  );
+      const probabilities = after.map((p) => p / seen);
+      const { action } = decideOn(more, probabilities, hazardOf(more, circumstances), known).choice;
+      if (action !== choice.action) told.push({ test: id, outcome, action });
+    }
+  return told;
 }

@@ -7,7 +7,7 @@ import {
   type TestFacts,
   type TestId,
 } from '../../facts/vocabulary/index.ts';
-import type { Diagnosis } from './diagnosis.ts';
+import type { RatedTest } from './diagnosis.ts';
 import { bearsOn } from './bearsOn.ts';
 import { isDueFirst } from './dueFirst.ts';
 import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
@@ -75,7 +75,16 @@ export function mayDoInDanger(test: TestId): boolean {
  * @returns the tests with what each is worth and costs, best first
  * @example nextTests(assess([]), 'homeowner')[0].id // 'power-loss-extent'
  */
-export function nextTests(assessed: Assessment, profile: Profile): Diagnosis['nextTests'] {
+export function nextTests(assessed: Assessment, profile: Profile): readonly RatedTest[] {
+  const known = rated.get(assessed) ?? {};
+  rated.set(assessed, known);
+  return (known[profile] ??= rate(assessed, profile));
+}
+
+/** Each assessment’s tests by who would do them. */
+const rated = new WeakMap<Assessment, Partial<Record<Profile, readonly RatedTest[]>>>();
+
+function rate(assessed: Assessment, profile: Profile): RatedTest[] {
   const { probabilities, results, hazard, table, known } = assessed;
   const inDanger = hazard.level === 'stop';
   const order = results.map(({ test }) => test);
@@ -114,12 +123,14 @@ function worth(
   const own = lossesOf(profile, table);
   for (const [outcome, chances] of likelihoods.get(test)!) {
     const after = byCauseGiven(belief, chances);
-    const seen = after.reduce((a, b) => a + b, 0);
+    let seen = 0;
+    for (let c = 0; c < after.length; c++) seen += after[c]!;
     if (seen < 1e-9) continue;
     for (let c = 0; c < after.length; c++) {
-      after[c]! /= seen;
+      const chance = after[c]! / seen;
+      after[c] = chance;
       const before = probabilities[c]!;
-      if (after[c]! > 1e-12 && before > 1e-12) learned += seen * after[c]! * Math.log(after[c]! / before);
+      if (chance > 1e-12 && before > 1e-12) learned += seen * chance * Math.log(chance / before);
     }
     const its = changes ? lossesOf(profile, lossTable([...results, { test, outcome }], hazard)) : own;
     then += seen * leastLossAction(its, after).expected;

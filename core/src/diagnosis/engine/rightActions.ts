@@ -1,6 +1,7 @@
 import type { TestResult } from '../../facts/vocabulary/index.ts';
 import type { ActionId, CauseId, TestId } from '../../facts/vocabulary/index.ts';
 import { GRAVITY, type RemedialAction } from './losses.ts';
+import { remembered } from './remembered.ts';
 
 /** What puts each cause right; after the first, what also does. */
 const RIGHT: Record<CauseId, readonly RemedialAction[]> = {
@@ -266,8 +267,20 @@ export const CHANGES_WHAT_IS_RIGHT: ReadonlySet<TestId> = new Set(
   ].map(([test]) => test),
 );
 
-/** What puts each cause right, given what was found; the right action first. */
-export function rightActions(results: readonly TestResult[]): Record<CauseId, readonly RemedialAction[]> {
+/** The right actions by the results that bear on them. */
+const byFindings = remembered<RightActions>(4000);
+
+/** By cause, what puts it right; the right action first. */
+export type RightActions = Readonly<Record<CauseId, readonly RemedialAction[]>>;
+
+/** What puts each cause right, given what was found; the same object for the same findings. */
+export function rightActions(results: readonly TestResult[]): RightActions {
+  let key = '';
+  for (const { test, outcome } of results) if (CHANGES_WHAT_IS_RIGHT.has(test)) key += `${test}=${outcome} `;
+  return byFindings(key, () => workOut(results));
+}
+
+function workOut(results: readonly TestResult[]): RightActions {
   const found = new Map(results.map(({ test, outcome }) => [test, outcome]));
   const seen = ([test, ...outcomes]: Finding) => outcomes.includes(found.get(test) ?? '');
   const right = { ...RIGHT };

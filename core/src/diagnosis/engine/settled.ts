@@ -1,5 +1,5 @@
 import type { Profile, TestId } from '../../facts/vocabulary/index.ts';
-import type { Diagnosis } from './diagnosis.ts';
+import type { RatedTest } from './diagnosis.ts';
 import { isDueFirst } from './dueFirst.ts';
 import { testCost } from './testCosts.ts';
 import { leastLossAction } from './chooseAction.ts';
@@ -47,7 +47,7 @@ export const priceOfAsking = (profile: Profile, asked: number): number =>
  */
 export function worthAsking(
   assessed: Assessment,
-  tests: Diagnosis['nextTests'],
+  tests: readonly RatedTest[],
   profile: Profile,
   asked = 0,
 ): TestId[] {
@@ -77,7 +77,7 @@ export function worthAsking(
  */
 export const isSettled = (
   assessed: Assessment,
-  tests: Diagnosis['nextTests'],
+  tests: readonly RatedTest[],
   profile: Profile,
   asked = 0,
 ): boolean => worthAsking(assessed, tests, profile, asked).length === 0;

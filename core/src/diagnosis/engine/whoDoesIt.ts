@@ -25,28 +25,29 @@ const CALLED = { needlessly: 14, rightly: 1.5 } as const;
  */
 export function lossesOf(profile: Profile, table: LossTable): LossTable {
   if (profile === 'electrician') return table;
-  const columns = table.columns.map((column, i) => {
-    const right = table.right[i];
-    if (right === 'replace-main') return asTold(column, 'utilityToo');
-    return asTold(column, right === undefined || BY_ELECTRICIAN.has(right) ? 'rightly' : 'needlessly');
-  });
-  return { ...table, columns };
+  const made = told.get(table) ?? toldOf(table);
+  told.set(table, made);
+  return made;
 }
+
+/** Each table with an electrician’s work as one action; made once. */
+const told = new WeakMap<LossTable, LossTable>();
+
+const toldOf = (table: LossTable): LossTable => ({
+  ...table,
+  losses: table.losses.map((loss, i) => {
+    const causes = table.right.length;
+    const action = REMEDIAL_ACTIONS[Math.floor(i / causes)]!;
+    return lossTold(action, loss, calledFor(table.right[i % causes]));
+  }),
+});
 
 /** How an electrician is called: where anybody could have put it right, where it takes one, or where the utility does too. */
 type Called = 'needlessly' | 'rightly' | 'utilityToo';
-const told: Record<Called, WeakMap<Float64Array, Float64Array>> = {
-  needlessly: new WeakMap(),
-  rightly: new WeakMap(),
-  utilityToo: new WeakMap(),
-};
 
-/** A column of losses with an electrician’s work as the one action of calling one; made once for each column. */
-function asTold(column: Float64Array, called: Called): Float64Array {
-  const made =
-    told[called].get(column) ?? column.map((loss, a) => lossTold(REMEDIAL_ACTIONS[a]!, loss, called));
-  told[called].set(column, made);
-  return made;
+function calledFor(right: RemedialAction | undefined): Called {
+  if (right === 'replace-main') return 'utilityToo';
+  return right === undefined || BY_ELECTRICIAN.has(right) ? 'rightly' : 'needlessly';
 }
 
 /**

@@ -97,6 +97,7 @@ function voltsOf(path: PathState, leg: Leg, point: Parameters<typeof legTo>[2]):
  * @param handle where the handle really stands
  * @param context what was done before
  * @returns share, 0 to 1
+ * @example closedShare('on', { poles: 1, resetHeld: null, resetComplete: null }) // 1
  */
 export function closedShare(handle: HandleState, { resetHeld, resetComplete }: ReadingContext): number {
   if (handle === 'on') return 1;

@@ -26,6 +26,12 @@ export function suspensionOf(breakers: readonly HazardAt[]): Suspension {
   };
 }
 
-/** Why a job is suspended at a whole panel, as a sentence for each finding. */
+/**
+ * Why a job is suspended at a whole panel.
+ *
+ * @param suspension of the panel
+ * @returns a sentence for each finding of the panel, with the breaker it was found at
+ * @example suspensionReasons(suspensionOf([])) // []
+ */
 export const suspensionReasons = ({ panel }: Suspension): string[] =>
   panel.findings.map(({ place, text }) => `At ${place}: ${text}`);
