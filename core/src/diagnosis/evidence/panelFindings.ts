@@ -16,7 +16,7 @@ const gathered = new WeakMap<BreakerRecord, PanelFinding[]>();
  *
  * @param record the breaker with its entries, voided ones left out
  * @returns findings of panel or supply scope
- * @example panelFindings(record).map(({ outcome }) => outcome) // ['one-leg-dead']
+ * @example panelFindings(record).map(({ outcome }) => outcome) // ['one-leg-missing']
  */
 export function panelFindings(record: BreakerRecord): PanelFinding[] {
   const known = gathered.get(record) ?? find(record);
