@@ -217,7 +217,7 @@ async function keepingPictures(page: Page, panelId: string) {
   await page.evaluate(() => (document.activeElement as HTMLElement).blur());
   await shoot(page, 'map-phone');
   await page.goto(`/panels/${panelId}/upkeep`);
-  await page.getByRole('button', { name: 'Begin: Work every handle' }).click();
+  await page.getByRole('button', { name: 'Begin: Exercise the breakers' }).click();
   await page.getByRole('button', { name: 'These 2 come last' }).click();
   const handles = page.getByRole('region', { name: 'Round' }).getByRole('group');
   await handles.nth(0).getByRole('button', { name: 'Off and on, cleanly' }).click();

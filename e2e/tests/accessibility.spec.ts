@@ -140,8 +140,8 @@ for (const { name, size } of LOOKS) {
       await page.goto(`${path}/upkeep`);
       await expect(page.getByRole('list', { name: 'What is due' })).toBeVisible();
       await expectSound(page, 'upkeep');
-      await page.getByRole('button', { name: 'Begin: Work every handle' }).click();
-      await expectSound(page, 'what must not lose power');
+      await page.getByRole('button', { name: 'Begin: Exercise the breakers' }).click();
+      await expectSound(page, 'critical loads');
       await page.getByLabel('3 Hall').check();
       await page.getByRole('button', { name: 'This one comes last' }).click();
       await page.getByRole('button', { name: 'It does not move, or grinds' }).first().click();
@@ -196,7 +196,7 @@ for (const { name, size } of LOOKS) {
       await visitUntil(page, /^Cover off/);
       await page.getByText('Stop here, take a break').click();
       await expectSound(page, 'a gate');
-      await visitUntil(page, /^Behind the main: pole 2/);
+      await visitUntil(page, /^On the load side of the main: pole 2/);
       await next(page).getByRole('textbox').fill('x');
       await next(page).getByRole('button', { name: 'Store' }).click();
       await expect(next(page).getByRole('alert')).toBeVisible();

@@ -318,7 +318,7 @@ test('on the demo site the simulated stand-in answers to the end, and every answ
   await page.getByRole('button', { name: /A breaker trips/ }).click();
   for (let i = 0; i < 30; i++) {
     await expect(
-      page.getByRole('heading', { name: 'What it may be' }).or(page.getByRole('alert')),
+      page.getByRole('heading', { name: 'Possible causes' }).or(page.getByRole('alert')),
     ).toBeVisible();
     const title = await heading(page)
       .textContent({ timeout: 2000 })

@@ -14,18 +14,18 @@ test('a round of handles, put down and taken up; what does not come back is a fi
     '3 Hall 15',
   ]);
   await page.goto(path);
-  await page.getByRole('link', { name: 'Upkeep' }).click();
+  await page.getByRole('link', { name: 'Maintenance' }).click();
   const due = page.getByRole('list', { name: 'What is due' });
-  await expect(due.getByRole('listitem').filter({ hasText: 'Work every handle' })).toContainText(
+  await expect(due.getByRole('listitem').filter({ hasText: 'Exercise the breakers' })).toContainText(
     'never done',
   );
   // What lies behind the cover is no homeowner’s.
   await expect(due.getByRole('listitem').filter({ hasText: 'Screws, heat' })).toContainText(
     'A qualified electrician',
   );
-  await page.getByRole('button', { name: 'Begin: Work every handle' }).click();
-  // What must not lose power is asked before anything is switched off; names are a first guess.
-  const power = page.getByRole('region', { name: 'What must not lose power' });
+  await page.getByRole('button', { name: 'Begin: Exercise the breakers' }).click();
+  // Critical loads are asked about before anything is turned off; the circuit names are a first guess.
+  const power = page.getByRole('region', { name: 'Critical loads' });
   await expect(power.getByLabel('1 Router and alarm')).toBeChecked();
   await expect(power.getByLabel('3 Hall')).not.toBeChecked();
   await power.getByRole('button', { name: 'This one comes last' }).click();
@@ -36,7 +36,7 @@ test('a round of handles, put down and taken up; what does not come back is a fi
   );
   await groups.first().getByRole('button', { name: 'Off and on, cleanly' }).click();
   await page.reload();
-  await page.getByRole('button', { name: 'Begin: Work every handle' }).click();
+  await page.getByRole('button', { name: 'Begin: Exercise the breakers' }).click();
   await expect(groups.first().getByRole('button', { name: 'Off and on, cleanly' })).toHaveAttribute(
     'aria-pressed',
     'true',
@@ -48,7 +48,7 @@ test('a round of handles, put down and taken up; what does not come back is a fi
   await expect(page.getByRole('region', { name: 'Rounds that were made' })).toContainText(
     '1 of 3 not as it should be',
   );
-  await expect(due.getByRole('listitem').filter({ hasText: 'Work every handle' })).toContainText('Next');
+  await expect(due.getByRole('listitem').filter({ hasText: 'Exercise the breakers' })).toContainText('Next');
   const { breakers } = (await (await request.get(`/api/v1/panels/${panelId}`)).json()) as Board;
   const { id } = breakers.find(({ label }) => label === 'Hall')!.breaker;
   const detail = (await (await request.get(`/api/v1/breakers/${id}`)).json()) as BreakerDetail;
@@ -56,7 +56,7 @@ test('a round of handles, put down and taken up; what does not come back is a fi
   const calendar = await request.get(`/api/v1/sites/${siteId}/upkeep.ics`);
   expect(await calendar.text()).toContain('RRULE:FREQ=MONTHLY;INTERVAL=6');
   // Dates of one’s own, and back to what is usual.
-  const handles = due.getByRole('listitem').filter({ hasText: 'Work every handle' });
+  const handles = due.getByRole('listitem').filter({ hasText: 'Exercise the breakers' });
   await handles.getByText('Other dates').click();
   await handles.getByLabel('Every so many months').fill('0');
   await expect(handles.getByRole('alert')).toHaveText('Months are a whole number from 1 to 60.');

@@ -38,7 +38,7 @@ test('a standard breaker, from the decision to a proven record', async ({ page, 
   await next(page).getByRole('textbox').fill('0');
   await next(page).getByRole('button', { name: 'Store' }).click();
   await expect(next(page)).toContainText('does not show the known live point');
-  await visitUntil(page, /^Behind the main: pole 1 to neutral/);
+  await visitUntil(page, /^On the load side of the main: pole 1 to neutral/);
   await expect(next(page)).toContainText('LINE SIDE: LIVE');
   await visitUntil(page, /Kettle: rock it off/);
   await visitUntil(page, /Kettle: outlet wiring/);
@@ -142,7 +142,7 @@ test('a generator that feeds in stops it: cover on, and out; the figures are mar
     'Loads off, then every branch breaker off',
     'Generator: off and locked',
     /^Off: the meter/,
-    'Lock it and hang the tag',
+    'Lock out and tag',
     'Cover off',
     'Behind the main: pole 1 to neutral',
   ]) {
@@ -169,7 +169,7 @@ test('four things in one shutdown, put down, taken up after a reload, and with t
     labels.map((label, i) => `${i + 1} ${label} 20`),
   );
   await decideToReplace(request, panelId, labels);
-  // What must not lose power was said on a round, and holds for a shutdown.
+  // Critical loads named in a round hold for a shutdown.
   const before = (await (await request.get(`/api/v1${path}`)).json()) as Board;
   const freezer = before.breakers.find(({ label }) => label === 'Freezer')!.breaker.id;
   await request.post(`/api/v1/panels/${panelId}/entries`, {
@@ -180,8 +180,8 @@ test('four things in one shutdown, put down, taken up after a reload, and with t
   await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(4);
   await page.getByText('When, who').click();
   await page.getByLabel('Begins').fill('2026-12-01T09:00');
-  await expect(page.getByLabel('Must not be without power')).toHaveValue('Freezer');
-  await page.getByLabel('Must not be without power').fill('aquarium, alarm');
+  await expect(page.getByLabel('Critical loads')).toHaveValue('Freezer');
+  await page.getByLabel('Critical loads').fill('aquarium, alarm');
   await page.getByRole('button', { name: 'Plan this visit' }).click();
   await page.getByText('To take along, to print').click();
   await expect(page.getByText('Shed panel: Kettle, Oven, Hall, Freezer')).toBeVisible();
@@ -190,7 +190,7 @@ test('four things in one shutdown, put down, taken up after a reload, and with t
     const pdf = await request.get(address!);
     expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
   }
-  await visitUntil(page, /^Lock it and hang/);
+  await visitUntil(page, /^Lock out and tag/);
   await next(page).getByRole('button', { name: 'Locked and tagged' }).click();
   await expect(heading(page)).toHaveText('Cover off');
   // A break, with the cover on: afterward the meter is proved anew.

@@ -127,7 +127,7 @@ for (const [where, size] of [
       for (const label of labels) await withLoad(request, path, label, `${label} itself`, 1500);
       await page.goto(path);
       await asElectrician(page);
-      await page.getByRole('link', { name: 'Soak and scan' }).click();
+      await page.getByRole('link', { name: 'Load test and scan' }).click();
       const on = page.getByRole('region', { name: 'Switch on' });
       for (const label of labels) await on.getByRole('checkbox', { name: `${label} itself` }).check();
       await expect(on).toContainText('25 A');
@@ -136,7 +136,7 @@ for (const [where, size] of [
       await page.reload();
       await expect(page.getByRole('timer')).toContainText(/^29:\d\d$|^30:00$/);
       await expect(page.getByText('The cover comes off for this, with the panel live.')).toBeVisible();
-      await page.getByRole('button', { name: 'Scan now all the same' }).click();
+      await page.getByRole('button', { name: 'Scan now anyway' }).click();
       await page.getByLabel(/^Air in front of the panel/).fill('22');
       const temperature = (label: string) => page.getByLabel(new RegExp(`${label}: terminal`));
       await temperature('Oven').fill('31');

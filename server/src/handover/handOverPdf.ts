@@ -97,7 +97,7 @@ export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
               list(decision.reasons),
               ...(card.hazards.length > 0 ? [heading('Not to be used as it is'), list(card.hazards)] : []),
               ...(card.untilThen.length > 0 ? [heading('Until it is dealt with'), list(card.untilThen)] : []),
-              ...(card.causes.length > 0 ? [heading('What it may be'), chances(card.causes)] : []),
+              ...(card.causes.length > 0 ? [heading('Possible causes'), chances(card.causes)] : []),
               ...(card.next.length > 0 ? [heading('What would tell most'), list(card.next)] : []),
               heading('Do not'),
               list(card.doNot),

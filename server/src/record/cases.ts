@@ -173,7 +173,7 @@ export async function closeCase(
   const row = await caseRow(edit.manager, id);
   if (row.closedAt !== null) {
     if (row.outcome === outcome && isDeepStrictEqual(row.confirmed, confirmed)) return row;
-    throw conflict('case_closed', 'This case was closed meanwhile, with another outcome.');
+    throw conflict('case_closed', 'This case is already closed with a different outcome. Reload it.');
   }
   if (row.panelId !== null) edit.touch(row.panelId);
   return edit.update('case', id, { closedAt: at, outcome, confirmed, closingNote: note, decision });

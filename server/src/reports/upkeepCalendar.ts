@@ -59,9 +59,9 @@ function datesOf({ dueAt, everyMonths, follows }: DutyState, zone: string): Date
  */
 export function upkeepCalendar({ site, panels }: DueAtPanels, address: string, zone: string): string {
   const calendar = ical({
-    name: `Upkeep: ${site.name}`,
+    name: `Maintenance: ${site.name}`,
     method: ICalCalendarMethod.PUBLISH,
-    prodId: { company: 'Phylaxon', product: 'Upkeep', language: 'EN' },
+    prodId: { company: 'Phylaxon', product: 'Maintenance', language: 'EN' },
     timezone: zone,
     ttl: 12 * 3600,
   });

@@ -62,12 +62,12 @@ export function tagPdf(
             stack: [
               { text: 'DANGER', fontSize: 38, bold: true, color: DANGER },
               { text: 'DO NOT SWITCH ON', fontSize: 26, bold: true },
-              { text: 'Somebody is working on this panel.', fontSize: 14, bold: true, margin: [0, 2, 0, 8] },
+              { text: 'Work on this panel in progress.', fontSize: 14, bold: true, margin: [0, 2, 0, 8] },
               { text: plain(what), fontSize: 13, margin: [0, 0, 0, 8] },
               { text: plain(`Name   ${blank(plan.who)}`), fontSize: 14 },
               { text: plain(`Phone  ${blank(plan.phone)}`), fontSize: 14 },
               { text: plain(`Date   ${time(plan.plannedFor ?? now)}`), fontSize: 14 },
-              { text: 'Only whoever hung this tag takes it away.', margin: [0, 8, 0, 0] },
+              { text: 'Only the person named here may remove this tag.', margin: [0, 8, 0, 0] },
             ],
           },
           address === '' ? '' : { qr: `${address}/visits/${plan.visitId}`, fit: 105, alignment: 'right' },
@@ -114,11 +114,11 @@ export function noticePdf(
     heading('Off'),
     list(notice.off),
     ...(notice.mustNot.length > 0
-      ? [heading('Must not be without power: see to it before'), list(notice.mustNot)]
+      ? [heading('Critical loads: arrange another supply first'), list(notice.mustNot)]
       : []),
     heading('Before'),
     list(notice.before),
-    { text: 'Nobody touches a switch with a tag on it.', bold: true, fontSize: 14, margin: [0, 14, 0, 0] },
+    { text: 'Do not touch a switch with a tag on it.', bold: true, fontSize: 14, margin: [0, 14, 0, 0] },
     ...(plan.who || plan.phone
       ? [
           {
@@ -162,7 +162,7 @@ export function visitSheetPdf(record: VisitRecord, zone: string, units: ReaderUn
         : []),
       {
         text: plain(
-          `Made dead by ${plan.off}. ${minutes === null ? `Expected off for ${plan.minutes} min.` : `Off for ${minutes} min.`}`,
+          `De-energized at ${plan.off}. ${minutes === null ? `Expected off for ${plan.minutes} min.` : `Off for ${minutes} min.`}`,
         ),
       },
       ...(plan.permit ? [{ text: plain(`Permit ${plan.permit}.`) }] : []),

@@ -37,7 +37,8 @@ function lastHeat({ heat }: BreakerDetail, { temperatureText, riseText }: Units)
   return heat.map(({ point, surfaceC, overPeersC, riseC, grade, at, simulated }) => ({
     what: point === 'face' ? 'Its face' : 'Its terminal',
     figure: temperatureText(surfaceC),
-    beside: overPeersC === null ? `${riseText(riseC)} over air` : `${riseText(overPeersC)} over peers`,
+    beside:
+      overPeersC === null ? `${riseText(riseC)} over air` : `${riseText(overPeersC)} over similar breakers`,
     at,
     simulated,
     heed: grade !== 'normal',

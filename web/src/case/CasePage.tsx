@@ -21,7 +21,7 @@ import { caseTitle } from './tellThem.ts';
 import { Told } from './Told.tsx';
 import { useCaseRecord } from './useCaseRecord.ts';
 
-/** A case: what is next, what it may be, and what was found so far. */
+/** A case: the next step, the possible causes and the findings so far. */
 export function CasePage() {
   const { caseId = '' } = useParams();
   return <Case key={caseId} caseId={caseId} />;
@@ -172,10 +172,8 @@ function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
       </div>
       <aside aria-label="Where the case stands" className="min-w-0 space-y-6">
         {view.causes.length > 0 && (
-          <section aria-label="What it may be">
-            <h2 className="text-xl font-bold">
-              {about.closedAt === null ? 'What it may be' : 'What it might have been'}
-            </h2>
+          <section aria-label="Possible causes">
+            <h2 className="text-xl font-bold">Possible causes</h2>
             <p className="mb-2 text-sm text-ink-soft">
               {about.closedAt === null
                 ? 'By all that is known so far; it moves with every answer.'

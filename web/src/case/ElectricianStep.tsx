@@ -17,8 +17,8 @@ export function ElectricianStep({ tests }: { tests: readonly TestId[] }) {
         title={homeowner ? 'The rest is an electrician’s work' : 'Undecided: leave the breaker off'}
         why={
           homeowner
-            ? 'What is left to find out lies behind the cover. Leave it closed, and the breaker as it is. What it may be stands on the page you hand over.'
-            : 'What was found does not point to one cause. Answer what was put aside, or hand it over with all that was found.'
+            ? 'The remaining tests are behind the panel cover. Leave the cover closed and the breaker as it is. The hand-over page lists the possible causes.'
+            : 'The findings do not point to one cause. Answer the skipped questions, or hand the case over with all findings.'
         }
       >
         {tests.length > 0 && (

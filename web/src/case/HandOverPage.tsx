@@ -107,7 +107,7 @@ function Card({ card }: { card: HandOverCard }) {
           </Part>
         )}
         {card.causes.length > 0 && (
-          <Part level={2} title="What it may be">
+          <Part level={2} title="Possible causes">
             <ul>
               {card.causes.map(({ name, probability }) => (
                 <li key={name} className="grid grid-cols-[3.5rem_1fr] gap-2">

@@ -58,7 +58,7 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
         {!onlyStop && decision.family !== 'need-more' && <DoThis decision={decision} />}
         {children}
         {next.length > 0 && (
-          <Part title={decision.family === 'need-more' ? 'Measure this next' : 'Measure next, to be surer'}>
+          <Part title={decision.family === 'need-more' ? 'Next test' : 'Tests that would confirm it'}>
             <NextTests tests={next} changes={changes} onLog={onLog} />
           </Part>
         )}
@@ -68,7 +68,7 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
           </Part>
         )}
         {causes.length > 0 && !onlyStop && !causesBeside && (
-          <Part title="What it may be">
+          <Part title="Possible causes">
             <Causes causes={causes} />
           </Part>
         )}

@@ -45,7 +45,11 @@ export function HeatPicturesPage() {
   const other = kept.find(({ entry }) => entry.id === beside) ?? null;
   return (
     <main className="mx-auto max-w-6xl space-y-5 px-4 py-5 sm:px-6">
-      <PageHead backTo={`/panels/${panelId}`} back={board?.panel.name ?? 'The panel'} title="Heat pictures" />
+      <PageHead
+        backTo={`/panels/${panelId}`}
+        back={board?.panel.name ?? 'The panel'}
+        title="Infrared images"
+      />
       <div className="flex flex-wrap items-center gap-3">
         <FileField
           label="A temperature matrix"

@@ -19,14 +19,14 @@ import { AddPlace } from './AddPlace.tsx';
 import { useTypedRooms } from './typedRooms.ts';
 
 const CHECK_WORDS: Record<MapCheck, string> = {
-  none: 'a slip goes unnoticed',
-  detect: 'a slip is noticed, and asked again',
-  correct: 'a slip is put right by itself',
+  none: 'mistakes go unnoticed',
+  detect: 'mistakes are detected and asked again',
+  correct: 'mistakes are corrected automatically',
 };
 
 interface Props {
   board: Board;
-  /** Breakers that somebody said must not lose power: they stay on, unless it is said otherwise here. */
+  /** Breakers of critical loads: they stay on unless the person decides otherwise here. */
   keepsPower: readonly string[];
   onBegin: (map: HouseMap) => Promise<void>;
 }
@@ -127,9 +127,9 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
       </details>
       {untouched.length > 0 && (
         <p className="border-l-4 border-danger pl-3">
-          Not touched, since danger has stopped them, or they are off or tripped:{' '}
+          Left alone because of a hazard, or because they are off or tripped:{' '}
           {untouched.map(({ breaker, label }) => `${placeText(breaker)} ${label ?? ''}`.trim()).join(', ')}.
-          Switching such a handle on would be a reset: put it right first. What it feeds is dead in every
+          Turning on such a handle would be a reset: repair the fault first. Its circuit stays dead in every
           round.
         </p>
       )}
@@ -140,7 +140,7 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
             ['rounds', `In ${rounds.length} rounds, by yourself`, minutes.rounds],
             [
               'one-by-one',
-              `Breaker after breaker, ${mayBeOff.length} rounds, somebody at the panel`,
+              `One breaker at a time, ${mayBeOff.length} rounds, with a second person at the panel`,
               minutes.oneByOne,
             ],
           ] as const

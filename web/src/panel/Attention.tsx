@@ -26,8 +26,8 @@ export function Attention({ board }: { board: Board }) {
         ways={[
           ['Supply and legs', `/legs/${panel.id}`],
           ['Logger recordings', `/panels/${panel.id}/recordings`],
-          ['Soak and scan', `/panels/${panel.id}/scan`],
-          ['Heat pictures', `/panels/${panel.id}/heat-pictures`],
+          ['Load test and scan', `/panels/${panel.id}/scan`],
+          ['Infrared images', `/panels/${panel.id}/heat-pictures`],
           ['Is the panel failing?', `/panels/${panel.id}/review`],
         ]}
       />
@@ -43,7 +43,7 @@ export function Attention({ board }: { board: Board }) {
       <Ways
         label="Keep"
         ways={[
-          ['Upkeep', `/panels/${panel.id}/upkeep`],
+          ['Maintenance', `/panels/${panel.id}/upkeep`],
           ['Map the house', `/panels/${panel.id}/map`],
           ['The directory', `/panels/${panel.id}/directory`],
           ['Report', `/panels/${panel.id}/report`],

@@ -111,7 +111,7 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
 /** Where a kind is measured. */
 const PLACES: Partial<Record<ReviewKind, { words: string; path: (panelId: string) => string }>> = {
   currents: { words: 'Supply and legs', path: (panelId) => `/legs/${panelId}` },
-  heat: { words: 'Soak and scan', path: (panelId) => `/panels/${panelId}/scan` },
+  heat: { words: 'Load test and scan', path: (panelId) => `/panels/${panelId}/scan` },
 };
 
 function Kind({ kind, view, panelId }: { kind: ReviewKind; view: PanelReviewView; panelId: string }) {

@@ -35,12 +35,16 @@ export function ScanPage() {
   const step = scan.soakedFrom === null ? 'on' : scan.scanning ? 'scan' : 'soak';
   return (
     <main className="mx-auto max-w-4xl space-y-5 px-4 py-5 sm:px-6">
-      <PageHead backTo={`/panels/${panelId}`} back={board?.panel.name ?? 'The panel'} title="Soak and scan">
+      <PageHead
+        backTo={`/panels/${panelId}`}
+        back={board?.panel.name ?? 'The panel'}
+        title="Load test and scan"
+      >
         <ol className="mt-1 flex flex-wrap gap-x-5 text-sm">
           {(
             [
-              ['on', '1 Switch on'],
-              ['soak', '2 Let it soak'],
+              ['on', '1 Turn on'],
+              ['soak', '2 Load test'],
               ['scan', '3 Scan'],
             ] as const
           ).map(([id, words]) => (
@@ -91,7 +95,7 @@ export function ScanPage() {
       {step !== 'on' && (
         <p className="border-t border-rule pt-3">
           <Button look="quiet" onClick={() => drop(panelId)}>
-            Begin anew
+            Start over
           </Button>
         </p>
       )}
@@ -154,7 +158,7 @@ function SwitchOn({ board, plan, scan, change }: StepProps) {
         ))}
       </ul>
       {plan.stopped.length > 0 && (
-        <Notice title="These stay off: they were stopped, and nobody has seen to it yet.">
+        <Notice title="Leave these off: a hazard is still open.">
           <ul className="list-disc pl-5">
             {board.breakers
               .filter(({ breaker }) => plan.stopped.includes(breaker.id))
@@ -216,33 +220,34 @@ function Soak({ plan, scan, change, isElectrician }: StepProps & { isElectrician
   const until = Date.parse(scan.soakedFrom!) + plan.minutes * 60_000;
   const left = until - now;
   return (
-    <section aria-label="Let it soak" className="space-y-3">
+    <section aria-label="Load test" className="space-y-3">
       <p className="figures text-6xl font-bold" role="timer" aria-label="Time left">
         {clock(left)}
       </p>
       <p aria-live="polite" className="text-lg font-semibold">
         {left > 0
-          ? 'Keep everything on. This clock goes on while you are away.'
-          : 'It has soaked: scan it now, with everything still on.'}
+          ? 'Keep everything on. The clock keeps running while you are away.'
+          : 'The load test is done. Scan now, with everything still on.'}
       </p>
       <p className="max-w-2xl text-ink-soft">
         {plan.minutes} minutes: three time constants of the slowest breaker of {ampsText(plan.byRatingAmps)}{' '}
-        (UL 489 type calibration), half an hour at least. Meanwhile stand still in front of it once: sizzling
-        is arcing, hot plastic is insulation. Either means everything off.
+        (UL 489 type calibration), half an hour at least. Listen at the closed panel once: sizzling is arcing,
+        and a hot-plastic smell is burning insulation. If you notice either, turn everything off.
       </p>
       {isElectrician ? (
         <>
           <Notice title="The cover comes off for this, with the panel live.">
-            Measuring live is diagnostic work for qualified people: long sleeves, gloves, glasses, one hand
-            away from metal, nobody within a yard. Nothing is tightened, moved or changed.
+            Live measurement is diagnostic work for qualified people: voltage-rated gloves with leather
+            protectors, arc-rated or non-melting clothing, face shield, nobody within 3 ft (1 m). Do not
+            tighten, move or change anything.
           </Notice>
           <Button look={left > 0 ? 'quiet' : 'primary'} onClick={() => change({ scanning: true })}>
-            {left > 0 ? 'Scan now all the same' : 'Scan'}
+            {left > 0 ? 'Scan now anyway' : 'Scan'}
           </Button>
         </>
       ) : (
         <Notice title="The scan is for a qualified electrician: the cover comes off.">
-          Have one here when the clock has run down, or let it soak again when they come.
+          Have an electrician here when the clock runs out, or repeat the load test when they come.
         </Notice>
       )}
     </section>

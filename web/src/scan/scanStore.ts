@@ -7,7 +7,7 @@ export interface Typed {
   amps: string;
 }
 
-/** A soak and scan of one panel, as far as it is. */
+/** A load test and scan of one panel, as far as it is. */
 export interface Scan {
   /** Loads that are on, by their ids. */
   on: string[];

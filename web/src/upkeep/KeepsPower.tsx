@@ -10,17 +10,17 @@ interface Props {
   onSaid: (breakerIds: string[]) => void;
 }
 
-/** Asked before anything is switched off: what must not lose power. */
+/** The question before anything is turned off: which loads are critical. */
 export function KeepsPower({ board: { panel, breakers }, said: before, onSaid }: Props) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(() => new Set(before));
   const branches = breakers.filter(({ breaker }) => breaker.role === 'branch');
   const said = branches.flatMap(({ breaker }) => (chosen.has(breaker.id) ? [breaker.id] : []));
   return (
-    <section aria-label="What must not lose power" className="space-y-2">
-      <h2 className="text-2xl font-bold">What must not lose power here?</h2>
+    <section aria-label="Critical loads" className="space-y-2">
+      <h2 className="text-2xl font-bold">Which loads are critical?</h2>
       <p>
-        Ask whoever lives or works here: medical devices, alarms, servers, a freezer in summer. They come
-        last, together.
+        Ask the people who live or work here: medical devices, alarms, servers, a freezer in summer. These
+        circuits come last, together.
       </p>
       <div className="sm:grid sm:grid-cols-2">
         {branches.map(({ breaker, label }) => (
@@ -49,7 +49,7 @@ export function KeepsPower({ board: { panel, breakers }, said: before, onSaid }:
         ]}
       >
         {said.length === 0
-          ? 'Nothing here must keep its power'
+          ? 'No critical loads here'
           : `${said.length === 1 ? 'This one comes' : `These ${said.length} come`} last`}
       </SendButton>
     </section>

@@ -68,9 +68,7 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
         </ul>
         {takesPower && (
           <p className="mt-1 text-ink-soft">
-            {atLast.length === 0
-              ? 'Nothing here must keep its power.'
-              : 'What must not lose power comes last.'}{' '}
+            {atLast.length === 0 ? 'No critical loads here.' : 'Critical loads come last.'}{' '}
             <Button look="quiet" onClick={() => setIsAsking(true)}>
               Change what comes last
             </Button>
@@ -81,7 +79,7 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
       {atLast.length > 0 && (
         <section aria-label="Last, together" className="space-y-2">
           <h3 className="text-xl font-bold">Last, together</h3>
-          <p>These must not lose power: go on once whoever needs them says so.</p>
+          <p>These are critical loads. Continue when the people who need them agree.</p>
           <Things {...{ panel, round, results }} things={atLast} />
         </section>
       )}
@@ -109,11 +107,11 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
           ]}
         >
           {known.length < things.length
-            ? `End it here: ${known.length} of ${things.length} done`
+            ? `End here: ${known.length} of ${things.length} done`
             : `The round is done${amiss.length > 0 ? `, ${amiss.length} not as it should be` : ''}`}
         </SendButton>
         <Button look="quiet" onClick={onEnd}>
-          Put it down
+          Stop for now
         </Button>
       </p>
     </section>

@@ -24,10 +24,10 @@ export function UpkeepPage() {
   const under = upkeep?.duties.find((one) => one.duty === duty);
   return (
     <main className="mx-auto max-w-3xl space-y-5 px-4 py-5 sm:px-6">
-      <PageHead backTo={`/panels/${panelId}`} back={board?.panel.name ?? 'The panel'} title="Upkeep">
+      <PageHead backTo={`/panels/${panelId}`} back={board?.panel.name ?? 'The panel'} title="Maintenance">
         <p className="text-ink-soft">
-          A breaker that is never moved may not open when it must. Handles with the clock changes, test
-          buttons monthly.
+          A breaker that is never moved may not open when it must. Exercise the breakers at each clock change.
+          Press test buttons monthly.
         </p>
       </PageHead>
       {problem && <Notice title={problem} />}

@@ -46,7 +46,7 @@ export function BeforeVisit() {
     <>
       <p>
         {plan.plannedFor !== null && <strong>{timeText(plan.plannedFor)}. </strong>}
-        Made dead by <strong>{plan.off}</strong>, off for about{' '}
+        De-energized at <strong>{plan.off}</strong>, off for about{' '}
         <strong className="figures">{plan.minutes} min</strong>.{plan.permit && ` Permit ${plan.permit}.`}
         {plan.meterPulled && ' The utility pulls the meter.'} A licensed electrician does it where the place
         asks for one.
@@ -82,7 +82,7 @@ export function BeforeVisit() {
             </li>
           </ul>
           <div>
-            <p className="font-semibold">Dark meanwhile</p>
+            <p className="font-semibold">Circuits off</p>
             <ul className="list-disc pl-5">
               {notice.off.map((line) => (
                 <li key={line}>{line}</li>

@@ -93,7 +93,7 @@ export function DeadDrawing({ record, state, now }: Props) {
             now?.id === MAIN ? 'fill-heed-lit' : 'fill-enamel-text',
           )}
         >
-          {now?.id === MAIN && '▸ '}behind the main{isDead(MAIN, 2) && ': dead'}
+          {now?.id === MAIN && '▸ '}load side of main{isDead(MAIN, 2) && ': dead'}
         </text>
         {shown.map((space) => {
           const { row, column } = placeOfSpace(panel.spaces, space, orientation);
@@ -127,7 +127,7 @@ export function DeadDrawing({ record, state, now }: Props) {
         })}
       </svg>
       <figcaption className="text-sm">
-        The line side of the main stays live, whatever is off. Made dead by {plan.off}.
+        The line side of the main stays live, whatever is off. De-energized at {plan.off}.
         {isCut && ' Only the spaces around the work are drawn.'}
       </figcaption>
     </figure>

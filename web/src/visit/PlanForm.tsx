@@ -37,12 +37,12 @@ const FIELDS: readonly {
   isFigure?: boolean;
   placeholder?: string;
 }[] = [
-  { field: 'minutes', label: (minutes) => `Off for, in minutes, else ${minutes}`, isFigure: true },
-  { field: 'who', label: 'Who does it, for the tag' },
+  { field: 'minutes', label: (minutes) => `Minutes off (default ${minutes})`, isFigure: true },
+  { field: 'who', label: 'Electrician’s name, for the tag' },
   { field: 'phone', label: 'Phone, for the tag' },
   {
     field: 'dependents',
-    label: 'Must not be without power, with commas',
+    label: 'Critical loads, separated by commas',
     placeholder: 'oxygen, aquarium, alarm',
   },
   { field: 'permit', label: 'Permit, where one is needed' },
@@ -157,7 +157,7 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
       {possible.length > 0 && (
         <>
           <p>
-            Made dead by <strong>{shutdown.off}</strong>, off for about{' '}
+            De-energized at <strong>{shutdown.off}</strong>, off for about{' '}
             <strong className="figures">{minutes} min</strong>.
           </p>
           {shutdown.meterPulled !== null && (
@@ -192,9 +192,7 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
             </div>
           </fieldset>
           <details className="border-t border-rule">
-            <summary className="min-h-11 py-2 font-semibold">
-              When, who, and who must not be without power
-            </summary>
+            <summary className="min-h-11 py-2 font-semibold">Time, people and critical loads</summary>
             <div className="grid gap-3 pb-3 sm:grid-cols-2">
               <label className="block">
                 <span className="mb-1 block text-sm font-medium">Begins</span>

@@ -613,14 +613,14 @@ describe('the hand-over card', () => {
     expect(card.found.map(({ text }) => text)).toContain('It is quiet.');
     expect(card.notAnswered).toEqual(['When it trips']);
     expect(card.doNot[0]).toMatch(/^Do not reset it again/);
-    expect(card.doNot).toContain('Do not open the cover of the panel: that is for qualified persons.');
+    expect(card.doNot).toContain('Do not open the panel cover. Only a qualified person may.');
     expect(card.decision.confidence).toBeNull();
   });
 
   test('a danger is told first', () => {
     const card = handOverOf(aCaseFile({ observations: [['panel-touch', 'hot']] }));
     expect(card.stop).not.toEqual([]);
-    expect(card.doNot[0]).toBe('Do not switch it on, whatever depends on it.');
+    expect(card.doNot[0]).toBe('Do not turn it on, no matter which loads depend on it.');
     // Nothing tripped, so nothing is said of resets.
     expect(card.doNot.join()).not.toMatch(/reset/);
   });
@@ -628,7 +628,7 @@ describe('the hand-over card', () => {
   test('what was found and needs work is not switched on before', () => {
     const card = handOverOf(aCaseFile({ observations: [...SENSES, ['terminal-inspection', 'loose']] }));
     expect(card.stop).toEqual([]);
-    expect(card.doNot[0]).toBe('Do not switch it on before what was found is put right.');
+    expect(card.doNot[0]).toBe('Do not turn it on until the fault is repaired.');
   });
 });
 

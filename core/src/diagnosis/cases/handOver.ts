@@ -74,7 +74,7 @@ function sayEvent(event: BreakerEvent): string {
 }
 
 /**
- * A case on one page: what was complained of, what was tried and found, what it may be, what would tell most, and
+ * A case on one page: what was complained of, what was tried and found, possible causes, tests that would confirm them, and
  * what not to do.
  *
  * @param file the case with its evidence; what would tell most is chosen for an electrician’s hands
@@ -143,18 +143,18 @@ export function handOverOf(file: CaseRecord): HandOverCard {
 const restrictions = ({ hazard, panelHazard }: Decision) =>
   [...hazard.findings, ...panelHazard.findings].filter(({ level }) => level === 'restrict');
 
-/** What nobody should do before whoever takes it over has come. */
+/** What to leave alone until the electrician arrives. */
 function doNot(
   policies: CaseRecord['policies'],
   { stopped, mayReset, everTripped }: Record<'stopped' | 'mayReset' | 'everTripped', boolean>,
 ): string[] {
   const again = everTripped
     ? cautionText('noMoreResets', policies)
-    : 'Do not switch it on before what was found is put right.';
+    : 'Do not turn it on until the fault is repaired.';
   return [
-    ...(stopped ? ['Do not switch it on, whatever depends on it.'] : mayReset ? [] : [again]),
+    ...(stopped ? ['Do not turn it on, no matter which loads depend on it.'] : mayReset ? [] : [again]),
     cautionText('neverLarger', policies),
-    'Do not open the cover of the panel: that is for qualified persons.',
+    'Do not open the panel cover. Only a qualified person may.',
     cautionText('advice', policies),
   ];
 }

@@ -39,7 +39,7 @@ import {
   type Assessment,
 } from '../engine/index.ts';
 
-/** A case as it stands: what is next, what it may be, what is decided. */
+/** A case as it stands: the next step, the possible causes, the decision. */
 export interface CaseView {
   step: CaseStep;
   /** Why this is next. */
@@ -78,7 +78,7 @@ const SHOWN_FROM = 0.01;
  *
  * @param file the case with its evidence
  * @param profile who is at work
- * @returns what is next, what it may be and what is decided
+ * @returns the next step, the possible causes and the decision
  * @example lookAtCase(freshCase, 'homeowner').step // { kind: 'looks', spot: 'senses', tests: ['sound', 'smell', …] }
  */
 export function lookAtCase(file: CaseRecord, profile: Profile): CaseView {
@@ -113,7 +113,7 @@ export function lookAtCase(file: CaseRecord, profile: Profile): CaseView {
   };
 }
 
-/** What it may be, by all that is known so far. */
+/** Possible causes, by all that is known so far. */
 const causesNow = (assessed: Assessment): Decision['causes'] =>
   rankedCauses(assessed)
     .filter(({ probability }, i) => i === 0 || probability >= SHOWN_FROM)
@@ -191,7 +191,7 @@ function nextStep(state: CaseState): Next {
 const sensesFirst = (tests: SenseId[]): Next =>
   just(
     { kind: 'looks', spot: 'senses', tests },
-    'Before a hand goes to a handle: what a panel in trouble shows can be heard, smelt, felt and seen.',
+    'Check the panel with the cover closed before you touch a handle: look, listen, smell, and feel for heat.',
   );
 
 function byTheEngine(

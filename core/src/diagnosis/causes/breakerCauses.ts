@@ -86,7 +86,7 @@ export const BREAKER_CAUSES = {
   },
   'weak-breaker': {
     commonness: 34,
-    why: 'Years of load, many trips or a dead short take the set out of a bimetal.',
+    why: 'Years of load, many trips or a short circuit weaken the bimetal.',
     places: [
       { share: 0.58, path: { handle: 'tripped' } },
       { share: 0.42, path: {} },
@@ -200,7 +200,7 @@ export const BREAKER_CAUSES = {
       ],
       'trips-on-record': [
         { 'first-time': 70, few: 15, 'many-overload': 5, 'after-dead-short': 10 },
-        'A dead short may have ended it.',
+        'Clearing a short circuit can burn the contacts.',
       ],
       'panel-age': [
         { modern: 44, 'over-40-years': 40, 'family-withdrawn': 16 },
@@ -316,7 +316,7 @@ export const BREAKER_CAUSES = {
   },
   'oversized-breaker': {
     commonness: 10,
-    why: 'Somebody once installed a larger breaker to stop a trip.',
+    why: 'A larger breaker may have been installed earlier to stop a trip.',
     places: [
       { share: 0.02, path: { handle: 'tripped' } },
       { share: 0.98, path: {} },
@@ -426,7 +426,7 @@ export const BREAKER_CAUSES = {
       'part-match': [{ listed: 2, 'not-listed': 98 }, 'The label does not list it.'],
       'recent-change': [
         { none: 26, 'new-appliance': 2, 'new-wiring-or-breaker': 72 },
-        'Somebody installed it.',
+        'The wrong breaker arrives with a replacement.',
       ],
       'face-temperature': [
         { 'like-neighbours': 30, '3-to-15-over': 38, 'over-15-over': 32 },

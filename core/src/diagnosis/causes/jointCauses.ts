@@ -75,7 +75,7 @@ export const JOINT_CAUSES = {
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 45, 'fault-stays-with-breaker': 55 },
-        'Whoever exchanges it makes the screw anew.',
+        'Replacing the breaker also retightens the terminal screw.',
       ],
       'stab-inspection': [{ clean: 94, 'pitted-or-burnt': 6 }, 'The other joint is sound.'],
       'recent-change': [
@@ -152,7 +152,7 @@ export const JOINT_CAUSES = {
   },
   'shared-terminal': {
     commonness: 16,
-    why: 'No space was left, and somebody put two conductors under one screw.',
+    why: 'A full panel leads to two conductors under one screw.',
     places: [
       { share: 0.38, path: { handle: 'tripped' } },
       { share: 0.62, path: {} },
@@ -295,8 +295,8 @@ export const JOINT_CAUSES = {
         },
         'Everything on that bus flickers.',
       ],
-      sound: [{ quiet: 36, 'steady-hum': 18, 'sizzle-or-crackle': 46 }, 'It is heard.'],
-      smell: [{ none: 48, 'hot-plastic': 52 }, 'It is smelt.'],
+      sound: [{ quiet: 36, 'steady-hum': 18, 'sizzle-or-crackle': 46 }, 'Arcing on the bus is audible.'],
+      smell: [{ none: 48, 'hot-plastic': 52 }, 'Hot insulation on the bus smells of burnt plastic.'],
       'panel-touch': [{ cool: 8, warm: 52, hot: 40 }, 'The cover itself is hot.'],
       'panel-age': [{ modern: 14, 'over-40-years': 48, 'family-withdrawn': 38 }, 'Old, or withdrawn.'],
       'face-temperature': [

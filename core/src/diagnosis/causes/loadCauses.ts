@@ -329,7 +329,7 @@ export const LOAD_CAUSES = {
   },
   'no-fault': {
     commonness: 200,
-    why: 'Much that is noticed has passed when somebody looks, or was none: a surge of the street, a bumped handle, a lamp that warmed up, a check.',
+    why: 'Many complaints clear up on their own: a voltage surge from the utility, a bumped handle, a lamp that warmed up, a routine check.',
     places: [
       { share: 0.91, path: {} },
       { share: 0.05, path: { handle: 'tripped' } },
@@ -366,10 +366,13 @@ export const LOAD_CAUSES = {
       smell: [{ none: 99.7, 'hot-plastic': 0.3 }, 'Nothing smells.'],
       'panel-touch': [{ cool: 91, warm: 8.9 }, 'A little warmth is no fault.'],
       'water-signs': [{ dry: 98.5, 'condensation-or-rust': 1.4 }, 'It is dry.'],
-      'load-share': [{ 'under-80': 84, '80-to-100': 14.5, '100-to-135': 1.3 }, 'The load is what it may be.'],
+      'load-share': [
+        { 'under-80': 84, '80-to-100': 14.5, '100-to-135': 1.3 },
+        'The load is within the rating.',
+      ],
       'clamp-current': [
         { 'under-80': 86, '80-to-100': 12.5, '100-to-135': 1.3 },
-        'The load is what it may be.',
+        'The load is within the rating.',
       ],
       'outlet-sag': [
         { 'under-3-percent': 88, '3-to-6-percent': 11.5, 'over-6-percent': 0.4 },

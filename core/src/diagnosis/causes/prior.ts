@@ -19,7 +19,7 @@ export const context = z.object({
     .optional()
     .describe('whether anything can be plugged in; false: its loads are wired in'),
   tripped: z.boolean().optional().describe('whether it ever tripped, as far as is known'),
-  complaint: z.enum(COMPLAINTS).optional().describe('what somebody comes with'),
+  complaint: z.enum(COMPLAINTS).optional().describe('the complaint'),
   causeRemoved: z.boolean().optional().describe('whether the cause of the last trip was found and removed'),
   overloadAtTrip: z
     .boolean()
@@ -31,10 +31,10 @@ export const context = z.object({
     .describe('what the trips and holds on record say about the breaker'),
   deadShorts: z
     .int()
-    .min(0, 'Dead shorts cannot be fewer than none.')
-    .max(100, 'Dead shorts are 100 at most.')
+    .min(0, 'The number of short circuits cannot be negative.')
+    .max(100, 'Enter at most 100 short circuits.')
     .optional()
-    .describe('how many it has cleared'),
+    .describe('short circuits that the breaker has cleared'),
 });
 export type Context = z.infer<typeof context>;
 
@@ -43,10 +43,10 @@ type Shift = readonly [cause: CauseId, times: number, why: string];
 
 const BY_KIND: Record<NonNullable<Context['breakerKind']>, readonly Shift[]> = {
   standard: [
-    ['electronic-unit-fault', 0.01, 'It has no electronics.'],
-    ['miswired-protected-unit', 0.01, 'It has no neutral of its own.'],
-    ['ground-leakage', 0.05, 'It does not see leakage.'],
-    ['neutral-ground-fault', 0.02, 'It does not watch its neutral.'],
+    ['electronic-unit-fault', 0.01, 'A standard breaker has no electronics.'],
+    ['miswired-protected-unit', 0.01, 'A standard breaker has no neutral terminal.'],
+    ['ground-leakage', 0.05, 'A standard breaker does not detect leakage.'],
+    ['neutral-ground-fault', 0.02, 'A standard breaker does not monitor the neutral.'],
   ],
   gfci: [
     ['ground-leakage', 4, 'It opens on leakage.'],
@@ -101,19 +101,19 @@ const WHEN_NEW: readonly Shift[] = [
 const WITH_TWO_POLES: readonly Shift[] = [
   ['incomplete-reset', 1.2, 'One half of a pair can stay down.'],
   ['downstream-device-tripped', 0.1, 'A dryer or a range is hardly ever wired behind a GFCI outlet.'],
-  ['shared-neutral-open', 1.5, 'A tied pair often shares a neutral.'],
+  ['shared-neutral-open', 1.5, 'A handle-tied pair often shares a neutral.'],
 ];
 
-/** For each dead short it has cleared, up to three. */
+/** For each short circuit that the breaker has cleared, up to three. */
 const PER_SHORT: readonly Shift[] = [
-  ['weak-breaker', 1.5, 'A dead short takes the set out of its bimetal.'],
-  ['open-breaker', 1.6, 'A dead short burns its contacts.'],
-  ['stuck-breaker', 1.4, 'A dead short welds.'],
-  ['worn-mechanism', 1.3, 'A dead short shakes its latch.'],
+  ['weak-breaker', 1.5, 'Clearing a short circuit weakens the bimetal.'],
+  ['open-breaker', 1.6, 'Clearing a short circuit burns the contacts.'],
+  ['stuck-breaker', 1.4, 'Clearing a short circuit can weld the contacts.'],
+  ['worn-mechanism', 1.3, 'Clearing a short circuit wears the latch.'],
 ];
 const MOST_SHORTS = 3;
 
-/** What somebody comes with, where it says more than the looks that it stands for. */
+/** The complaint, where it says more than the looks that it stands for. */
 const BY_COMPLAINT: Partial<Record<Complaint, readonly Shift[]>> = {
   check: [['no-fault', 6, 'Nobody noticed anything.']],
   trips: [

@@ -13,7 +13,7 @@ export const WIRING_CAUSES = {
     signs: {
       'reset-feel': [
         { 'clean-clicks': 58, 'no-off-click': 4, 'hard-or-gritty': 1, 'will-not-latch': 37 },
-        'Into a dead short it trips at once and seems not to latch.',
+        'On a short circuit the breaker trips immediately and seems not to latch.',
       ],
       'reset-result': [
         { holds: 3, 'trips-at-once': 88, 'trips-in-seconds': 7, 'trips-in-minutes': 2 },
@@ -37,13 +37,13 @@ export const WIRING_CAUSES = {
       ],
       'trips-on-record': [
         { 'first-time': 36, few: 12, 'many-overload': 1, 'after-dead-short': 51 },
-        'A dead short.',
+        'The breaker has cleared a short circuit before.',
       ],
       smell: [{ none: 88, 'hot-plastic': 12 }, 'Where it shorted it may have burnt.'],
       sound: [{ quiet: 92, 'steady-hum': 3, 'sizzle-or-crackle': 5 }, 'Arcing where it shorted.'],
       'recent-change': [
         { none: 44, 'new-appliance': 4, 'new-wiring-or-breaker': 20, 'digging-or-drilling': 32 },
-        'Somebody drilled, dug or worked on it.',
+        'Digging, drilling or electrical work damages wiring.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 3, 'under-1-megohm': 12, 'near-zero': 85 },
@@ -270,7 +270,7 @@ export const WIRING_CAUSES = {
       'clamp-current': [{ 'under-80': 97, '80-to-100': 2 }, 'Nothing flows where nothing is connected.'],
       'recent-change': [
         { none: 62, 'new-appliance': 4, 'new-wiring-or-breaker': 22, 'digging-or-drilling': 12 },
-        'Somebody worked on it, or it was always loose.',
+        'Recent work on the wiring, or a connection that was always loose.',
       ],
       'trips-on-record': [
         { 'first-time': 90, few: 8, 'many-overload': 1, 'after-dead-short': 1 },
@@ -318,7 +318,7 @@ export const WIRING_CAUSES = {
       ],
       'neutral-joint-inspection': [
         { 'clean-and-tight': 25, 'loose-or-burnt': 73, 'on-the-wrong-bar': 2 },
-        'There, or in a box further on.',
+        'The neutral is open at the bar, or in a box downstream.',
       ],
       'reset-result': [{ holds: 97, 'trips-at-once': 1 }, 'It trips nothing.'],
       'power-after-reset': [{ restored: 44, 'still-dead': 56 }, 'Little was dead; a reset changes nothing.'],
@@ -418,7 +418,7 @@ export const WIRING_CAUSES = {
       ],
       'trips-on-record': [
         { 'first-time': 56, few: 40, 'many-overload': 1, 'after-dead-short': 3 },
-        'Since somebody worked in a box, or a wire was pinched.',
+        'It starts after work in a box, or when a wire gets pinched.',
       ],
       'recent-change': [
         { none: 34, 'new-appliance': 4, 'new-wiring-or-breaker': 50, 'digging-or-drilling': 12 },
@@ -446,7 +446,7 @@ export const WIRING_CAUSES = {
       ],
       'neutral-joint-inspection': [
         { 'clean-and-tight': 84, 'loose-or-burnt': 4, 'on-the-wrong-bar': 12 },
-        'On the bar it is as it should be: it touches ground further on.',
+        'The neutral is right at the bar and touches ground downstream.',
       ],
       'load-share': [{ 'under-80': 92, '80-to-100': 7, '100-to-135': 1 }, 'It needs no load.'],
       'appliance-check': [

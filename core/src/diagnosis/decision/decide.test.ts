@@ -97,7 +97,12 @@ describe('replace', () => {
   test('a joint more than 15 °C over its peers', () => {
     const d = about({ readings: loaded(58) }, neighbours);
     expect(d.action).toBe('replace-breaker-and-remake-joint');
-    expect(d.reasons[0]!.figures).toContainEqual({ label: 'over peers', value: 25, unit: 'Δ°C', limit: 15 });
+    expect(d.reasons[0]!.figures).toContainEqual({
+      label: 'over similar breakers',
+      value: 25,
+      unit: 'Δ°C',
+      limit: 15,
+    });
     expect(about({ readings: loaded(34) }, neighbours).family).not.toBe('replace');
   });
 

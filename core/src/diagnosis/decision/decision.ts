@@ -84,7 +84,7 @@ export const decision = z.object({
       }),
     )
     .default([])
-    .describe('what it may be, likeliest first; empty where nothing is wrong'),
+    .describe('possible causes, most likely first; empty where nothing is wrong'),
   reasons: z.array(weighedReason),
   overturnedBy: z.array(z.string()),
   next: z.array(nextTest),

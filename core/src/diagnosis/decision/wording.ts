@@ -70,7 +70,7 @@ const MOTOR_START: Wording = {
   headline: 'Not the breaker: the motor’s starting current',
   steps: [
     'Have the motor and its start capacitor checked: a worn one draws more, for longer.',
-    'Put the motor on a circuit of its own.',
+    'Give the motor a dedicated circuit.',
     'Ask an electrician whether this kind of breaker suits a motor. Never a larger rating than the conductor allows.',
   ],
 };
@@ -99,7 +99,7 @@ function sizeDown(evidence: Evidence): Wording {
       ...(mayHaveNameplate(evidence) ? [NAMEPLATE] : []),
       loadFits
         ? `Until then, keep the load below ${amps(toAmps)}.`
-        : `A ${amps(toAmps)} breaker protects the conductor meanwhile. It does not carry the whole load of ${amps(sizing.loadAmps)}.`,
+        : `A ${amps(toAmps)} breaker protects the conductor until then. It cannot carry the whole load of ${amps(sizing.loadAmps)}.`,
     ],
   };
 }

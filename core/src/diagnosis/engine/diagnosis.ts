@@ -58,7 +58,7 @@ export const diagnoseOutput = z.object({
   nextTests: z
     .array(z.object({ id: z.enum(ids<TestId>(TESTS)), value: z.number() }))
     .describe(
-      'best first: the expected fall in the decision’s loss and a little for what is learnt, less the test’s own cost; before a reset the looks that are due count more',
+      'best first: how much the test lowers the expected loss of the decision, plus a small share for the information, minus the cost of the test; inspections due before a reset count more',
     ),
   verdict: z.object({
     action: z.enum(ids<ActionId>(ACTIONS)),

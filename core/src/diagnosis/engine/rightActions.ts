@@ -72,7 +72,7 @@ const INSTEAD: readonly Instead[] = [
       ['reset-result-unplugged', 'trips-at-once', 'trips-later'],
     ],
     then: ['repair-wiring'],
-    why: 'A feeder is not closed on a short: its branches off, the wiring tested, then one by one.',
+    why: 'Do not close a feeder on a short: turn off its branches, test the wiring, then turn the branches on one at a time.',
   },
   {
     cause: 'upstream-open',

@@ -90,7 +90,7 @@ function surveyPoint(file: BreakerRecord, reading: Reading, ambientC: number, am
   return { id, surfaceC: reading.value - (reading.ambientC ?? ambientC) + ambientC, amps, ratingAmps };
 }
 
-/** Temperatures as test outcomes: over peers where there are any, and a face too hot to hold. */
+/** Temperatures as test outcomes: over similar breakers where there are any, and a face too hot to hold. */
 export function heatEvidence(facts: readonly HeatFact[]): EvidenceItem[] {
   return facts.flatMap((fact) =>
     [...overPeers(fact), ...hotFace(fact)].map((item) => ({ ...item, text: marked(fact, item.text) })),
@@ -140,7 +140,9 @@ function overPeers(fact: HeatFact): EvidenceItem[] {
       figures: [
         { label: point, value: surfaceC, unit: '°C' },
         { label: 'ambient', value: ambientC, unit: '°C' },
-        ...(over === null ? [] : [{ label: 'over peers', value: over, unit: 'Δ°C' as const, limit }]),
+        ...(over === null
+          ? []
+          : [{ label: 'over similar breakers', value: over, unit: 'Δ°C' as const, limit }]),
       ],
       source: CITATIONS.heatOverPeers,
       origin: 'reading',

@@ -26,12 +26,12 @@ export interface Duty {
 /** What is kept up, and how often. */
 export const DUTIES = {
   handles: {
-    name: 'Work every handle',
+    name: 'Exercise the breakers',
     everyMonths: 6,
     atClockChanges: true,
     how: [
-      'Computers shut down, somebody there who can replace a breaker that does not come back.',
-      'Stand to the side. Fully off until it clicks, then on until it clicks.',
+      'Shut down computers. Have an electrician on site who can replace a breaker that does not reset.',
+      'Stand to the side. Turn each breaker fully off until it clicks, then on until it clicks.',
     ],
     of: 'handles',
     results: {
@@ -99,7 +99,7 @@ export const DUTIES = {
     name: 'Screws, heat and seals, under load',
     everyMonths: 12,
     how: [
-      'A scan under load first. Then dead and proved dead: rust, seals, fillers. Leave terminations that hold; remake those that are hot or were disturbed, to their torque.',
+      'Scan under load first. Then de-energize the panel and verify absence of voltage: check for rust, seals and filler plates. Leave terminations that hold. Remake those that ran hot or were disturbed, and torque them to the label.',
     ],
     of: 'panel',
     behindCover: true,

@@ -109,11 +109,11 @@ export const ACTION_MEANINGS: Record<ActionId, Meaning> = {
     waiting: 'Machines may start by themselves when it returns. Switch them off until then.',
   },
   'correct-directory': {
-    why: 'Another breaker than the directory says feeds this circuit.',
-    waiting: 'Whoever trusts the directory works on live wires.',
+    why: 'A different breaker feeds this circuit than the directory says.',
+    waiting: 'Anyone who trusts the directory may work on live wires.',
   },
   'gather-more': {
-    why: 'What is on record does not decide it yet.',
-    waiting: 'Nothing that was found presses. Until it is measured nobody knows.',
+    why: 'The record does not hold enough readings for a decision.',
+    waiting: 'No finding so far is urgent. The condition stays unknown until the next test.',
   },
 };

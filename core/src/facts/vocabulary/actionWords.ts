@@ -40,14 +40,14 @@ export const ACTION_WORDS: Record<ActionId, ActionWords> = {
   'reset-and-watch': byAnybody(
     'Reset it and watch',
     'Push the handle fully off, then on, once.',
-    'Switch the loads back on one by one.',
+    'Turn the loads back on one at a time.',
     WATCH,
     BACK,
   ),
   'reset-other-device': byAnybody(
     'Reset the other device',
     'A GFCI outlet: let it dry first if it is wet, unplug what is plugged in behind it, then press its reset once.',
-    'A breaker that feeds a sub-panel: all its branches off first, then this one fully off and on, then the branches one by one.',
+    'A breaker that feeds a sub-panel: turn off all branches of the sub-panel, turn this breaker fully off and on, then turn on the branches one at a time.',
   ),
   'size-down': byElectrician(
     'Install a smaller breaker',
@@ -121,17 +121,17 @@ export const ACTION_WORDS: Record<ActionId, ActionWords> = {
   ),
   'remake-joint': byElectrician(
     'Not the breaker: its joint',
-    'With the panel dead: remake the joint and torque it as marked.',
+    'With the panel de-energized: remake the connection and torque it as marked.',
     'Measure it again under load.',
   ),
   'make-safe-and-call': byAnybody(
     'Stop: make it safe, and call',
-    'Do what stands above, keep people away and call for help.',
+    'Follow the steps above, keep people away and call for help.',
   ),
   'repair-neutral': byElectrician(
     'Not the breaker: the neutral',
-    'Switch off both halves where two circuits share it, and leave them off.',
-    'An electrician puts the neutral right with the panel dead.',
+    'Turn off both circuits of a shared neutral, and leave them off.',
+    'An electrician repairs the neutral with the panel de-energized.',
   ),
   'replace-device': byAnybody(
     'Not the breaker: the device',
@@ -144,9 +144,9 @@ export const ACTION_WORDS: Record<ActionId, ActionWords> = {
   ),
   'correct-directory': byElectrician(
     'Not this breaker: the directory is wrong',
-    'Let nobody work on this circuit.',
-    'An electrician finds the breaker that makes it dead, with a meter at the outlet, and writes the directory anew.',
-    'If only the main makes it dead, this breaker no longer opens; if not even the main does, another source feeds in.',
+    'Keep everyone from working on this circuit.',
+    'An electrician finds the breaker that de-energizes it, with a meter at the outlet, and corrects the directory.',
+    'If only the main de-energizes it, this breaker no longer opens. If even the main does not, another source feeds the circuit.',
   ),
   'gather-more': byAnybody('Measure this next'),
 };

@@ -40,7 +40,7 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
   },
   'two-under-one-screw': {
     words: 'Two conductors under one screw not listed for two',
-    why: 'One of them works loose. It is put right at that breaker.',
+    why: 'One of them works loose. Repair it at that breaker.',
   },
   'open-hole': {
     words: 'An open hole or an open space without a filler',
@@ -88,7 +88,7 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
   },
   'some-3-to-15': {
     words: 'Some parts 3 to 15 °C over similar ones',
-    why: 'To be tightened when somebody is there, and scanned again.',
+    why: 'Have them tightened at the next service visit, and scan again.',
   },
   'none-over-3': {
     words: 'Nothing more than 3 °C over similar parts, under load',
@@ -136,7 +136,7 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
   },
   'no-single-main': {
     words: 'No single main: several handles shut it off',
-    why: 'It was allowed when it was built. In a hurry it takes several moves to make it dead.',
+    why: 'Code allowed this when the panel was built. De-energizing it in an emergency takes several handles.',
   },
   damp: {
     words: 'Damp where it hangs',

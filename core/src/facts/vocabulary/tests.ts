@@ -143,7 +143,7 @@ export const TESTS = {
   'face-temperature': {
     level: 1,
     outcomes: ['like-neighbours', '3-to-15-over', 'over-15-over'],
-    means: 'breaker face over neighbours with a similar load, in °C',
+    means: 'temperature of the breaker face above neighboring breakers with a similar load, in °C',
   },
   'load-terminal-voltage': {
     level: 2,
@@ -179,7 +179,7 @@ export const TESTS = {
     level: 2,
     outcomes: ['like-peers', 'raised', 'high'],
     energised: true,
-    means: 'across the closed breaker under load, against its peers',
+    means: 'voltage drop across the closed breaker under load, compared with similar breakers',
     thresholds:
       'raised: over 1.5 times the median of similar breakers scaled to the same current; high: over 3 times',
   },

@@ -20,7 +20,7 @@ import {
 const share = (point: HeatPointInput) => point.amps / point.ratingAmps;
 
 /**
- * Judge the temperatures of joints or breaker faces under load in three ways at once: over peers
+ * Judge the temperatures of joints or breaker faces under load in three ways at once: over similar breakers
  * that carry a similar share of their rating, over ambient scaled to full load, and absolute.
  *
  * Source: ANSI/NETA MTS, thermographic survey (over similar parts); UL 489, 50 °C terminal rise.

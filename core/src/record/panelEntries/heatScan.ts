@@ -5,13 +5,13 @@ import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
 
 /** A scan under load, after everything soaked: what was on, for how long. Its temperatures are readings of their own. */
 export const heatScan = panelEntryKind({
-  name: 'Soak and scan',
+  name: 'Load test and scan',
   fields: z.strictObject({
     soakedFrom: instant.describe('when the last load came on'),
     soakedMinutes: z
       .number('The time must be a number.')
-      .min(0, 'A soak takes from 0 to 1440 minutes.')
-      .max(1440, 'A soak takes from 0 to 1440 minutes.'),
+      .min(0, 'A load test takes from 0 to 1440 minutes.')
+      .max(1440, 'A load test takes from 0 to 1440 minutes.'),
     switchedOn: z
       .array(z.string().trim().max(120).refine(isPlainText, NOT_PLAIN))
       .max(400, 'At most 400 loads.')

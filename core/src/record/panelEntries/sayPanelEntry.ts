@@ -39,7 +39,7 @@ export function sayPanelEntry(entry: Pick<PanelEntry, 'kind' | 'content'>): Sent
       return `${dutyOf(content.duty).name}: ${content.everyMonths === null ? 'as usual' : `every ${counted(content.everyMonths, 'month', 'months')}`}${content.nextAt === null ? '' : `, next ${content.nextAt.slice(0, 10)}`}`;
     case 'keeps-power':
       return content.breakerIds.length === 0
-        ? 'Nothing here must keep its power'
+        ? 'No critical loads here'
         : `${counted(content.breakerIds.length, 'breaker', 'breakers')} must not lose power`;
     case 'report-prices':
       return counted(content.prices.length, 'price', 'prices');

@@ -18,7 +18,7 @@ const SOON_WORDS: Record<HowSoon, string> = {
   'within-two-years': 'within two years',
 };
 
-/** What a verdict means for whoever pays for it: what it protects against, and what waiting risks. */
+/** What a verdict means for the owner: what it protects against, and what waiting risks. */
 export const VERDICT_MEANS: Record<PanelVerdict, { protects: string; waiting: string }> = {
   sound: {
     protects: 'Nothing has to be done. A look inside once a year, with everything on, keeps it so.',
@@ -26,20 +26,22 @@ export const VERDICT_MEANS: Record<PanelVerdict, { protects: string; waiting: st
       'Nothing is at risk today. Joints loosen over the years, which is why the yearly look is worth its hour.',
   },
   watch: {
-    protects: 'Looking again in time finds a joint that begins to fail while it is still cheap to put right.',
-    waiting: 'Nothing has to be done today. Left unwatched, what is small now is found when something fails.',
+    protects: 'A second look in time finds a failing connection while the repair is still cheap.',
+    waiting:
+      'Nothing has to be done today. Without a second look, a small problem shows only when something fails.',
   },
   repair: {
-    protects:
-      'Putting these right keeps the heat and the damage at one place, and saves the rest of the panel.',
-    waiting: 'A bad joint heats and burns what is beside it. Left long enough, a repair becomes a new panel.',
+    protects: 'Repairing these keeps heat and damage in one place and saves the rest of the panel.',
+    waiting:
+      'A high-resistance connection heats and burns the parts beside it. Left long enough, a repair becomes a new panel.',
   },
   settle: {
-    protects: 'A new panel costs thousands. One more kind of evidence tells whether it is needed.',
-    waiting: 'Until then nobody knows how far the damage has gone.',
+    protects: 'A new panel costs thousands of dollars. One more kind of evidence shows whether you need it.',
+    waiting: 'Until then the extent of the damage is unknown.',
   },
   replace: {
-    protects: 'A panel whose bus or joints fail can burn, and breakers in it may not open when they must.',
+    protects:
+      'A panel with a failing bus or failing connections can burn, and its breakers may not open when they must.',
     waiting: 'The damage goes on with every hour under load, and no new breaker cures it.',
   },
 };
@@ -54,7 +56,7 @@ export const BEARING_WORDS: Record<Bearing, string> = {
 
 /** The kinds of evidence, as headings. */
 export const KIND_HEADINGS: Record<ReviewKind, string> = {
-  heard: 'Heard and smelt',
+  heard: 'Sounds and smells',
   seen: 'Seen inside',
   currents: 'Currents of the legs',
   heat: 'Heat under load',
@@ -63,11 +65,12 @@ export const KIND_HEADINGS: Record<ReviewKind, string> = {
 
 /** What to do to look at a kind, where nothing of it is on record. */
 const KIND_ASKS: Record<ReviewKind, string> = {
-  heard: 'Put everything on, stand still in front of the closed panel, and listen and smell for a minute.',
-  seen: 'A qualified electrician takes the cover off, the panel dead, and looks at lugs, bus, stabs and insulation.',
-  currents: 'Both legs are clamped with everything on, or a logger hangs on them for a week.',
-  heat: 'Soak the panel under load, then scan every joint with a thermometer or a camera.',
-  behaviour: 'Work every handle off and on once, and see that its own circuit goes dead, and no other.',
+  heard: 'Turn everything on. Listen and smell at the closed panel for a minute.',
+  seen: 'A qualified electrician de-energizes the panel, removes the cover and inspects lugs, bus, bus stabs and insulation.',
+  currents: 'Clamp both legs with everything on, or leave a data logger on them for a week.',
+  heat: 'Run a load test, then scan every connection with an infrared thermometer or camera.',
+  behaviour:
+    'Exercise every breaker once, and check that each one de-energizes its own circuit and no other.',
 };
 
 /** What is done first where a panel is a danger as it stands. */

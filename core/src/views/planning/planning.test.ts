@@ -171,7 +171,7 @@ describe('room in a drawn panel', () => {
       'Its handle is tied to another.',
       'It shares a neutral: it stays on its leg, opposite to the other.',
       'It feeds a sub-panel.',
-      'Danger has stopped it: that is put right first.',
+      'A hazard is open. Clear it first.',
     ]);
     expect(question.breakers.find(({ id }) => id === uuid(4))!.narrowable).toBe(false);
   });
@@ -184,7 +184,7 @@ describe('room in a drawn panel', () => {
     expect(plan).toMatchObject({ cost: 1, place: { space: 4, half: null } });
     expect(plan.steps[0]!.id).toBe(uuid(4));
     expect(moveQuestion(panel, { ...none, stopped: new Set([uuid(1)]) }, carried)).toEqual({
-      stays: 'Danger has stopped it: that is put right first.',
+      stays: 'A hazard is open. Clear it first.',
     });
     expect(moveQuestion(panel, none, { ...carried, breakerId: uuid(77) })).toMatchObject({
       stays: expect.any(String),

@@ -71,7 +71,7 @@ export function roomQuestion(
     const { id, space, poles, half } = breaker;
     if (space === null) return [];
     const why = stopped.has(id)
-      ? 'Danger has stopped it: that is put right first.'
+      ? 'A hazard is open. Clear it first.'
       : whyItStays(breaker, circuit, feeders.has(id));
     if (why !== null) stays.push({ breakerId: id, why });
     const isFull = poles === 1 && half === null;
@@ -128,7 +128,7 @@ export function moveQuestion(
   const { breaker, circuit } = found;
   // A two-pole breaker may be carried to two other spaces: it meets both legs everywhere.
   const why = hands.stopped.has(breakerId)
-    ? 'Danger has stopped it: that is put right first.'
+    ? 'A hazard is open. Clear it first.'
     : whyItStays({ ...breaker, poles: 1 }, circuit, hands.feeders.has(breakerId));
   if (why !== null) return { stays: why };
   const rest = {

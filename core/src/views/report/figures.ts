@@ -9,11 +9,11 @@ import {
 } from '../../facts/quantities/index.ts';
 import type { ReportFigure } from './schema.ts';
 
-/** Figures in words for somebody who is no electrician. */
+/** Figures in words for a reader who is not an electrician. */
 const FIGURE_WORDS: Record<string, string> = {
   face: 'Face of the breaker',
   terminal: 'Terminal of the breaker',
-  'over peers': 'Against similar breakers',
+  'over similar breakers': 'Against similar breakers',
   ambient: 'Air beside it',
   ampacity: 'The wire may carry',
   breaker: 'Its breaker is rated',

@@ -168,12 +168,12 @@ function ofDirectory(
   return [
     plainFinding(panel, {
       key: `directory ${panel.id}`,
-      // Who trusts a wrong name works on live wires.
+      // Anyone who trusts a wrong name may work on live wires.
       urgency: differences.some(({ kind }) => kind === 'wrong') ? 'weeks' : 'plan',
       where: 'The directory in the door',
       headline: 'Hang a new directory',
       because: [...said, ...(more > 0 ? [`${more} more.`] : [])],
-      why: 'Whoever works here, or has to switch something off in a hurry, goes by what hangs in the door.',
+      why: 'Anyone who works here, or has to shut something off in an emergency, relies on the directory in the door.',
       waiting: ACTION_MEANINGS['correct-directory'].waiting,
     }),
   ];
@@ -188,7 +188,7 @@ const openings = (panel: ReportedShape): FindingOf[] =>
       headline,
       because: [because],
       why: 'The cover keeps fingers, tools and mice away from live metal. A hole in it does not.',
-      waiting: 'Whoever reaches in, or lets something fall in, touches live parts.',
+      waiting: 'Anyone who reaches in, or drops something in, can touch live parts.',
       pictures: [
         {
           kind: 'drawing',

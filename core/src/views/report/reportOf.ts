@@ -88,7 +88,7 @@ function doneOn({ panel, visits, upkeep }: ReportedPanel, now: string): ReportDo
     .map(({ at, duty, count, amiss }): ReportDone => ({
       at,
       panel: panel.name,
-      where: 'Upkeep',
+      where: 'Maintenance',
       what: `${dutyOf(duty).name}: ${amiss === 0 ? `${count} of ${count} as they should be` : `${amiss} of ${count} not as it should be`}`,
       isProved: amiss === 0,
       simulated: false,
@@ -119,7 +119,7 @@ function gapsOf({ panel, breakers, review, hangs }: ReportedPanel): ReportGap[] 
     ...review.review.notLookedAt.map((kind) =>
       at(
         KIND_HEADINGS[kind],
-        askFor(kind, review.review) ?? 'Not before somebody looked inside, with the panel dead.',
+        askFor(kind, review.review) ?? 'First have the inside inspected, with the panel de-energized.',
       ),
     ),
     ...(unmeasured.length > 0

@@ -26,9 +26,11 @@ export const upkeepView = z.object({
   keepsPower: z
     .object({
       breakerIds: z.array(id),
-      isSaid: z.boolean().describe('somebody was asked; else it is by what they are named after'),
+      isSaid: z
+        .boolean()
+        .describe('a person confirmed the list; otherwise it follows from the circuit names'),
     })
-    .describe('what must not lose power'),
+    .describe('critical loads'),
   rounds: z.array(
     z.object({
       entryId: id,

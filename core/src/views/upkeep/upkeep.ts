@@ -99,10 +99,10 @@ export const keepingPower = (breakers: readonly KeptBreaker[], said: readonly st
     .map(({ breaker }) => breaker.id);
 
 /**
- * The order that does the least harm: what must not lose power comes last, together; else as the spaces are numbered.
+ * The order that does the least harm: critical loads come last, together; the rest follow the numbers of the spaces.
  *
  * @param breakers with what each feeds
- * @param said ids of what must not lose power; `null`: nobody was asked yet
+ * @param said ids of the breakers of critical loads; `null`: nobody was asked yet
  * @returns the same in another order
  * @example leastHarm([], null) // []
  */

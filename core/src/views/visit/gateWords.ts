@@ -57,17 +57,17 @@ export const GATE_WORDS: Record<Gate, ScreenWords> = {
     done: 'The main is off',
   },
   locked: {
-    title: 'Lock it and hang the tag',
+    title: 'Lock out and tag',
     how: [
-      'The lock through its clip, one key, and that in your pocket.',
-      'The tag reads DANGER, do not operate, with your name and phone.',
+      'Put the lock through the lockout device. Keep the only key in your pocket.',
+      'Hang the tag: DANGER, do not operate, with your name and phone number.',
     ],
-    why: 'Somebody will come down to see why it is dark.',
+    why: 'Someone may come down to turn the power back on.',
     done: 'Locked and tagged',
   },
   'source-isolated': {
     title: 'Shut off and lock the other source',
-    how: ['Its own switch off, locked, with a tag of its own.'],
+    how: ['Turn off its disconnect. Lock it out and hang a second tag.'],
     why: 'It feeds from the load side, and may start by itself when the main opens: it goes off first.',
     done: 'Off and locked',
   },
@@ -106,8 +106,8 @@ export const GATE_WORDS: Record<Gate, ScreenWords> = {
   'handle-on': {
     title: 'Switch this breaker on',
     how: [
-      'Stand to the side, one hand, look away. Fully off first, then on.',
-      'Listen: a hum, a crackle, a snap back?',
+      'Stand to the side, use one hand and look away. Turn it fully off, then on.',
+      'Listen for a hum, a crackle or an immediate trip.',
     ],
     done: 'It is on, and holds',
   },
@@ -116,7 +116,7 @@ export const GATE_WORDS: Record<Gate, ScreenWords> = {
     how: [
       'The cover is on with all its screws.',
       'A main that is off stays off: locked, with the tag.',
-      'Say who was here, what is dark, and what must not be switched on.',
+      'Write down who was here, which circuits are off, and what must not be turned on.',
     ],
     done: 'I leave it so',
   },

@@ -23,29 +23,31 @@ export const homeownerGuide = ({
   off: string;
 }): HomeownerGuide => ({
   happens: [
-    `A qualified electrician shuts the panel off (${off}), locks it and hangs a tag on it. Nobody but they take it away.`,
-    'The cover comes off, and every place is measured dead before a hand goes in. The meter is proved before and after.',
-    count === 1 ? 'One thing is done in it.' : `${count} things are done in it, one after the other.`,
-    'The cover goes back on before the main goes on. Then circuits come on one by one, each measured.',
+    `A qualified electrician de-energizes the panel (${off}), locks it out and tags it. Only that electrician removes the lock and the tag.`,
+    'The electrician removes the cover and verifies absence of voltage at every point before touching it. The meter is verified before and after.',
+    count === 1
+      ? 'The electrician does one task inside.'
+      : `The electrician does ${count} tasks inside, one at a time.`,
+    'The cover goes back on before the main is turned on. Then the circuits are turned on one at a time, and each is measured.',
     `The power is off for about ${minutes} minutes.`,
   ],
   prepare: [
     'A clear way to the panel, an arm’s length free on both sides, and no children or pets near it.',
     'Computers shut down. Fridge and freezer closed.',
-    'Say what must not be without power, and whether there is a generator, solar, a battery or a car that can feed the house.',
+    'List the critical loads, and any generator, solar system, battery or vehicle that can feed the house.',
   ],
   ask: [
-    'Which part goes in, and where does the panel’s label list it?',
-    'May I see the figures: dead before, live after, and the torque?',
+    'Which part do you install, and where does the panel label list it?',
+    'May I see the readings: verified dead before, voltage after, and the torque?',
     'Which circuits were changed, and is the directory right again?',
     'What did you see in there that I should know?',
     'Is a permit needed, and who calls the inspection?',
   ],
   done: [
-    'The cover is on with all its screws, and no opening is left that a finger fits into.',
-    'Every handle is on that was on before, or you were told why not.',
-    'The test button of a protected breaker trips it, and it resets.',
-    'Nothing is warm, hums or smells half an hour later with the usual things on.',
-    'The directory names the new breaker’s rooms, in ink.',
+    'The cover is on with all its screws, and every opening is closed.',
+    'Every breaker that was on before is on again, or you know why not.',
+    'The test button of a GFCI or AFCI breaker trips it, and it resets.',
+    'After half an hour with the usual loads on, nothing is warm, hums or smells.',
+    'The directory lists the rooms of the new breaker, in ink.',
   ],
 });

@@ -19,23 +19,23 @@ const BEFORE = [
   'Save your work and shut computers down.',
   'Keep fridge and freezer closed: they hold for hours.',
   'Open garage doors and gates. Stay out of the elevator.',
-  'Have a flashlight. Clocks and routers start anew by themselves.',
-  'Before then, give medical equipment its own supply, and whatever else must not be without: aquarium, alarm.',
+  'Keep a flashlight handy. Clocks and routers restart on their own.',
+  'Before then, give medical equipment its own supply. Do the same for other critical loads, such as an aquarium or an alarm.',
 ] as const;
 
 const listed = (circuits: readonly string[]) =>
   circuits.length === 0 ? 'everything on it' : circuits.join(', ');
 
 /**
- * A notice for the household: what is off, from when to when, who must not be without it.
+ * A notice for the household: what is off, from when to when, critical loads.
  *
- * @param told when, for how long in min, and what goes dark
+ * @param told when, for how long in min, and what goes off
  * @returns its lines
  * @example noticeOf({ when: null, minutes: 30, dark: [], dependents: [] }).when // 'For about 30 minutes. …'
  */
 export const noticeOf = ({ when, minutes, dark, dependents }: Told): Notice => ({
   title: 'The power will be off',
-  when: `${when === null ? 'For about' : `From ${when.from} until about ${when.until},`} ${minutes} minutes. It is on again as soon as the work is proved.`,
+  when: `${when === null ? 'For about' : `From ${when.from} until about ${when.until},`} ${minutes} minutes. The power comes back as soon as the work is tested.`,
   off: dark.map(({ panel, circuits }) => `${panel}: ${listed(circuits)}`),
   before: [...BEFORE],
   mustNot: [...dependents],
@@ -56,11 +56,15 @@ export const noticeText = ({ title, when, off, before, mustNot }: Notice): strin
     'Off:',
     ...off.map((line) => `- ${line}`),
     ...(mustNot.length > 0
-      ? ['', 'Must not be without power, see to it before:', ...mustNot.map((line) => `- ${line}`)]
+      ? [
+          '',
+          'Critical loads. Arrange another supply before the power goes off:',
+          ...mustNot.map((line) => `- ${line}`),
+        ]
       : []),
     '',
     'Before:',
     ...before.map((line) => `- ${line}`),
     '',
-    'Nobody touches a switch with a tag on it.',
+    'Do not touch a switch with a tag on it.',
   ].join('\n');

@@ -107,7 +107,7 @@ export function sheetLines({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>)
     const where = task
       ? plan.tasks.find(({ id }) => id === task.id)!.label
       : 'id' in fact && fact.id === MAIN && fact.is === 'measured'
-        ? 'Behind the main'
+        ? 'On the load side of the main'
         : 'The panel';
     return {
       entryId,

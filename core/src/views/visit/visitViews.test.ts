@@ -263,7 +263,7 @@ describe('a visit line by line', () => {
     expect(lines.every(({ what }) => what.length > 3)).toBe(true);
     expect(lines.find(({ what }) => what.startsWith('Current'))!.figure).toBe('6.4 A');
     expect(lines.find(({ what }) => what.includes('hot wire'))!.figure).toBe('25 lb·in');
-    expect(lines.some(({ where }) => where === 'Behind the main')).toBe(true);
+    expect(lines.some(({ where }) => where === 'On the load side of the main')).toBe(true);
     expect(standsAs({ plan, steps })).toBe('finished');
     expect(minutesTaken(steps)).toBe(steps.findIndex(({ fact }) => fact.is === 'main-on') - 3);
     expect(taskEnds({ plan, steps })).toEqual([
@@ -275,7 +275,7 @@ describe('a visit line by line', () => {
     const steps = rows(visitIn('main-welded', plan).facts);
     expect(standsAs({ plan, steps })).toBe('left');
     expect(sheetLines({ plan, steps }).find(({ trouble }) => trouble !== null)!.trouble).toMatch(
-      /Behind the main/,
+      /On the load side of the main/,
     );
     expect(taskEnds({ plan, steps })[0]).toMatchObject({ became: 'Not done', isProved: false });
     expect(standsAs({ plan, steps: [] })).toBe('planned');

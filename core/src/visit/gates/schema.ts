@@ -21,7 +21,7 @@ export const FACTS = [
 ] as const;
 export type FactName = (typeof FACTS)[number];
 
-/** Behind the main: what goes dead with it, and is measured as every touched place is. */
+/** The load side of the main: de-energized with it, and measured like every place that is touched. */
 export const MAIN = 'main';
 
 const pole = oneOf([1, 2], 'A pole is 1 or 2.');
@@ -88,7 +88,7 @@ export const visitOutput = z.object({
     .describe('index of the first fact that was not allowed; it and all after it do not count'),
   allowed: z.array(z.enum(FACTS)).describe('what may happen next'),
   mayTouch: z.array(z.string()),
-  toMeasure: z.array(toMeasure).describe('with the cover off: what is not proved dead'),
+  toMeasure: z.array(toMeasure).describe('with the cover off: points not yet verified dead'),
   stop: z.object({
     active: z.boolean(),
     code: z.enum(['live', 'verify']).nullable(),

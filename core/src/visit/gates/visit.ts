@@ -79,7 +79,7 @@ const NOTHING_MEASURED = { measured: new Map<string, number>(), provedSince: fal
 
 const within = (volts: number, { from, to }: { from: number; to: number }) => volts >= from && volts <= to;
 
-const placeName = (id: string): string => (id === MAIN ? 'Behind the main' : `At ${id}`);
+const placeName = (id: string): string => (id === MAIN ? 'On the load side of the main' : `At ${id}`);
 
 /** How far the visit is once something has happened that was allowed. */
 function after(state: VisitState, fact: Fact): VisitState {
@@ -131,7 +131,7 @@ function after(state: VisitState, fact: Fact): VisitState {
           ? state.stop
           : {
               code: 'verify',
-              reason: `${placeName(fact.id)} there are ${fact.volts} V with it on, not ${VERIFIED.from} to ${VERIFIED.to} V: what was done did not put it right.`,
+              reason: `${placeName(fact.id)} the meter reads ${fact.volts} V with the breaker on, not ${VERIFIED.from} to ${VERIFIED.to} V: the repair did not fix it.`,
             },
       };
     case 'abandoned':

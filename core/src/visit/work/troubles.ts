@@ -77,7 +77,7 @@ export const TROUBLES = {
     at: ['measure'],
     reported: false,
     effect: 'stop',
-    words: 'Behind the main it is live',
+    words: 'The load side of the main is live',
     means:
       'The main did not open, this is not the panel that it shuts off, or another source feeds the bus from behind.',
     todo: [
@@ -89,7 +89,7 @@ export const TROUBLES = {
     at: ['measure'],
     reported: false,
     effect: 'stop',
-    words: 'One pole behind the main is live',
+    words: 'One pole on the load side of the main is live',
     means: 'That pole of the main is welded, or another source feeds one leg.',
     todo: [
       OUT,
@@ -215,7 +215,9 @@ export const TROUBLES = {
     ways: ['not-now'],
     words: 'Hot and neutral are exchanged at the outlet',
     means: 'The shell of a lamp is live, and a switch breaks the wrong side.',
-    todo: ['Off. Put it right at the outlet or at the new connection, with the circuit dead.'],
+    todo: [
+      'Turn the breaker off. Correct the wires at the outlet or at the new connection, with the circuit de-energized.',
+    ],
   },
   'open-ground': {
     at: ['proof'],
@@ -287,9 +289,9 @@ export const TROUBLES = {
     reported: true,
     effect: 'leave',
     words: 'It cannot be locked',
-    means: 'Somebody who does not know may switch it on.',
+    means: 'Someone else may turn it on during the work.',
     todo: [
-      'A lock-out clip that fits this handle, or somebody’s hand is no lock.',
+      'Get a lockout device that fits this handle. A person standing guard is no lockout.',
       'Main on again if it is off and nothing was opened, and come back with one.',
     ],
   },
@@ -299,7 +301,10 @@ export const TROUBLES = {
     effect: 'leave',
     words: 'The switch of that source is not found',
     means: 'What cannot be shut off and locked may come alive at any time.',
-    todo: ['Whoever fitted it shows its switch, or comes.', 'Do not open the cover.'],
+    todo: [
+      'Ask the installer where its disconnect is, or have the installer come.',
+      'Do not open the cover.',
+    ],
   },
   'wet-inside': {
     at: ['cover-off'],
@@ -309,7 +314,7 @@ export const TROUBLES = {
     means: 'Wet parts track, and a breaker that was wet is replaced, never dried.',
     todo: [
       OUT,
-      'Where the water comes from is put right first; what was wet is replaced with the service cut.',
+      'Stop the water first. Replace every part that got wet, with the service cut off by the utility.',
     ],
   },
   'burnt-inside': {
@@ -499,10 +504,10 @@ export const TROUBLES = {
     at: ['main-on'],
     reported: true,
     effect: 'leave',
-    words: 'The main trips, or snaps back',
+    words: 'The main trips or does not hold',
     means: 'With all branches off: a short on the bus, or something was left inside.',
     todo: [
-      'Do not try again. Off, locked, tagged: begin another visit and look, with the panel proved dead.',
+      'Do not try again. Turn the main off, lock out and tag. Start another visit and inspect the panel after you verify it is dead.',
     ],
   },
   'main-no-close': {
