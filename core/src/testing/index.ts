@@ -5,3 +5,4 @@ export * from './runs.ts';
 export * from './visits.ts';
 export * from './histories.ts';
 export * from './caseRecords.ts';
+export * from './reports.ts';

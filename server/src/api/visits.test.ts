@@ -224,7 +224,7 @@ describe('a visit', () => {
 
   test.each<[page: string, title: string, words: string[]]>([
     ['tag', 'Tag: Shed panel', ['DO NOT SWITCH ON', 'off by its main', 'R. Marsh', '555 0100']],
-    ['notice', 'The power will be off: Shed panel', ['about 30 minutes', 'Shed', 'Nobody touches a switch']],
+    ['notice', 'The power will be off: Shed panel', ['about 30 minutes', 'Shed', 'Do not touch a switch']],
     [
       'sheet',
       'Visit: Shed panel',

@@ -3,7 +3,7 @@ import {
   askFor,
   BEARING_WORDS,
   KIND_HEADINGS,
-  leaveOff,
+  firstSteps,
   reviewHeadline,
   settlingSteps,
   VERDICT_MEANS,
@@ -94,7 +94,6 @@ export function panelReviewPdf(
   const time = timeIn(zone);
   const { review, panel, site, season } = view;
   const headline = reviewHeadline(review);
-  const urgent = leaveOff(review);
   const means = VERDICT_MEANS[review.verdict];
   const context = view.signs.filter(({ kind }) => kind === 'context');
   return toPdf({
@@ -127,11 +126,14 @@ export function panelReviewPdf(
         color: review.verdict === 'replace' || review.soon === 'now' ? DANGER : undefined,
       },
       { canvas: [{ type: 'line', x1: 0, y1: 0, x2: WIDTH, y2: 0, lineColor: RULE }], margin: [0, 4, 0, 4] },
-      ...(urgent === null ? [] : [{ text: plain(urgent), fontSize: 12, bold: true }]),
+      ...firstSteps(view).map((step) => ({ text: plain(step), fontSize: 12, bold: true })),
+      ...(view.hazard === null
+        ? []
+        : [heading('Hazards on record'), { ul: view.hazard.findings.map((text) => plain(text)) }]),
       heading('What it protects against'),
       { text: plain(means.protects) },
       heading('What waiting risks'),
-      { text: plain(waitingRisks(review)) },
+      { text: plain(waitingRisks(view)) },
       ...(review.wouldSettle.length > 0
         ? [
             heading('What would settle it'),

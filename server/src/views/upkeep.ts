@@ -1,9 +1,8 @@
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
-import { dutiesOf, keepingPower, type UpkeepView } from '@phylaxon/core/views/upkeep';
+import { dueDuties, type UpkeepView } from '@phylaxon/core/views/upkeep';
 import { IsNull, type EntityManager } from 'typeorm';
 import { panelRow, siteRow, standingEntries } from '../record/index.ts';
 import { PanelTable } from '../store/index.ts';
-import { suspensionOf, suspensionReasons } from '@phylaxon/core/views/board';
 import { boardView } from './views.ts';
 
 /** What is kept up at a panel, when each is due, and the rounds that were made; in the site’s time zone, else in the asked one. */
@@ -21,24 +20,18 @@ export async function upkeepPage(manager: EntityManager, panelId: string, zone: 
     content,
   }));
   const [power] = await standingEntries(manager, panelId, 'keeps-power');
-  const said = power?.content.breakerIds ?? null;
-  const suspension = suspensionOf(breakers);
-  const isSuspended = suspension.ofPanel('exercise');
-  const kept = breakers.map((one) => ({
-    breaker: one.breaker,
-    label: one.label,
-    isLeftAlone: suspension.ofBreaker('exercise', one) || one.handle !== 'on',
-  }));
-  const duties = dutiesOf(
-    kept,
-    { rounds: made, rules, keepsPower: said, since: createdAt, zone: own ?? zone },
-    new Date().toISOString(),
-  );
   return {
-    suspended: isSuspended ? suspensionReasons(suspension) : [],
-    // While a hazard suspends maintenance, nothing is due.
-    duties: isSuspended ? duties.map((one) => ({ ...one, isDue: false })) : duties,
-    keepsPower: { breakerIds: keepingPower(kept, said), isSaid: said !== null },
+    ...dueDuties(
+      breakers,
+      {
+        rounds: made,
+        rules,
+        keepsPower: power?.content.breakerIds ?? null,
+        since: createdAt,
+        zone: own ?? zone,
+      },
+      new Date().toISOString(),
+    ),
     rounds: made.map(({ entryId, at, content: { duty, results } }) => ({
       entryId,
       at,

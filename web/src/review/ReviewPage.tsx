@@ -11,7 +11,7 @@ import {
   askFor,
   BEARING_WORDS,
   KIND_HEADINGS,
-  leaveOff,
+  firstSteps,
   reviewHeadline,
   settlingSteps,
   VERDICT_MEANS,
@@ -54,10 +54,10 @@ export function ReviewPage() {
 }
 
 function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) {
-  const { review, signs } = view;
+  const { review, signs, hazard } = view;
+  const { say } = useUnits();
   const means = VERDICT_MEANS[review.verdict];
   const isGrave = review.verdict === 'replace' || review.soon === 'now';
-  const urgent = leaveOff(review);
   const repairs = signs.filter(({ sign }) => review.repairs.includes(sign));
   return (
     <section
@@ -65,10 +65,24 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
       className={classes('border-l-8 pl-4', isGrave ? 'border-danger' : 'border-ink')}
     >
       <p className={classes('text-3xl font-bold', isGrave && 'text-danger')}>{reviewHeadline(review)}</p>
-      {urgent !== null && <p className="mt-1 text-lg font-semibold">{urgent}</p>}
+      {firstSteps(view).map((step) => (
+        <p key={step} className="mt-1 text-lg font-semibold">
+          {step}
+        </p>
+      ))}
+      {hazard !== null && (
+        <div className="mt-2">
+          <h2 className="font-bold">Hazards on record</h2>
+          <ul className="list-disc pl-5">
+            {hazard.findings.map((text) => (
+              <li key={text}>{say(text)}</li>
+            ))}
+          </ul>
+        </div>
+      )}
       <p className="mt-2">{means.protects}</p>
       <p className="mt-1">
-        <strong>If you wait:</strong> {waitingRisks(review)}
+        <strong>If you wait:</strong> {waitingRisks(view)}
       </p>
       {review.wouldSettle.length > 0 && (
         <div className="mt-2">

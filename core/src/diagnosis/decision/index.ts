@@ -7,3 +7,4 @@ export * from './wouldChange.ts';
 export { earlierCasesReason } from './earlierCasesReason.ts';
 export { assessRecord } from './recordAssessment.ts';
 export { noMoreTrials } from './resetLimit.ts';
+export { recordHazard, type RecordHazard } from './recordHazard.ts';

@@ -24,6 +24,7 @@ export interface RecordHazard {
  *
  * @param evidence what is known of the breaker
  * @returns its own, and those found elsewhere in the panel
+ * @example recordHazard(gatherEvidence(dossier)).own.level // 'none'
  */
 export function recordHazard(evidence: Evidence): RecordHazard {
   const { items, elsewhere } = evidence;

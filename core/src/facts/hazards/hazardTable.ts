@@ -27,6 +27,24 @@ const OVERLOAD = {
   '100-to-135': { level: 'repair', scope: 'circuit', remedies: OVERLOAD_REMEDIES },
 } as const;
 
+/** The breaker itself is at fault. */
+const NEW_BREAKER = [
+  'replace-breaker',
+  'replace-breaker-and-remake-joint',
+  'replace-main',
+  'replace-panel',
+] as const;
+
+/** Hotter than similar breakers, wherever it was measured. */
+const HOT = {
+  'over-15-over': {
+    level: 'restrict',
+    scope: 'breaker',
+    remedies: ['replace-breaker-and-remake-joint', 'remake-joint', 'replace-panel', 'replace-main'],
+  },
+  '3-to-15-over': { level: 'repair', scope: 'breaker', remedies: ['remake-joint', ...NEW_BREAKER] },
+} as const;
+
 /** Every outcome that is a hazard by itself. An outcome that is missing here is none. */
 export const HAZARDS = {
   'power-loss-extent': {
@@ -41,7 +59,7 @@ export const HAZARDS = {
     'hard-or-gritty': {
       level: 'repair',
       scope: 'breaker',
-      remedies: ['replace-breaker', 'replace-breaker-and-remake-joint', 'replace-main', 'replace-panel'],
+      remedies: NEW_BREAKER,
     },
     'will-not-latch': { level: 'repair', scope: 'breaker' },
   },
@@ -143,24 +161,7 @@ export const HAZARDS = {
     reversed: { level: 'repair', scope: 'circuit', remedies: ['repair-wiring', 'repair-neutral'] },
     'open-ground': { level: 'repair', scope: 'circuit', remedies: ['repair-wiring', 'repair-neutral'] },
   },
-  'face-temperature': {
-    'over-15-over': {
-      level: 'restrict',
-      scope: 'breaker',
-      remedies: ['replace-breaker-and-remake-joint', 'remake-joint', 'replace-panel', 'replace-main'],
-    },
-    '3-to-15-over': {
-      level: 'repair',
-      scope: 'breaker',
-      remedies: [
-        'remake-joint',
-        'replace-breaker-and-remake-joint',
-        'replace-breaker',
-        'replace-panel',
-        'replace-main',
-      ],
-    },
-  },
+  'face-temperature': HOT,
   'load-terminal-voltage': {
     low: { level: 'repair', scope: 'breaker' },
     zero: { level: 'repair', scope: 'breaker', resetMayCure: true },
@@ -186,36 +187,19 @@ export const HAZARDS = {
     },
     'too-early': { level: 'repair', scope: 'breaker' },
   },
-  'terminal-temperature': {
-    'over-15-over': {
-      level: 'restrict',
-      scope: 'breaker',
-      remedies: ['replace-breaker-and-remake-joint', 'remake-joint', 'replace-panel', 'replace-main'],
-    },
-    '3-to-15-over': {
-      level: 'repair',
-      scope: 'breaker',
-      remedies: [
-        'remake-joint',
-        'replace-breaker-and-remake-joint',
-        'replace-breaker',
-        'replace-panel',
-        'replace-main',
-      ],
-    },
-  },
+  'terminal-temperature': HOT,
   'millivolt-drop': {
     high: {
       level: 'repair',
       scope: 'breaker',
-      remedies: ['replace-breaker', 'replace-breaker-and-remake-joint', 'replace-main', 'replace-panel'],
+      remedies: NEW_BREAKER,
     },
   },
   'load-wire-lifted': {
     trips: {
       level: 'restrict',
       scope: 'breaker',
-      remedies: ['replace-breaker', 'replace-breaker-and-remake-joint', 'replace-main', 'replace-panel'],
+      remedies: NEW_BREAKER,
     },
   },
   'insulation-resistance': {
@@ -263,7 +247,7 @@ export const HAZARDS = {
     'fault-stays-with-breaker': {
       level: 'repair',
       scope: 'breaker',
-      remedies: ['replace-breaker', 'replace-breaker-and-remake-joint', 'replace-main', 'replace-panel'],
+      remedies: NEW_BREAKER,
     },
   },
   'main-off-check': {

@@ -10,6 +10,7 @@ import { atPlace } from '../../panel/layout/index.ts';
 import type { Breaker } from '../../record/entities/index.ts';
 
 type Finding = HazardShape['findings'][number];
+type HazardOnBoard = Pick<HazardShape, 'level'> & { readonly findings: readonly Finding[] };
 
 /** A finding that concerns the whole panel, with the breaker it was logged at. */
 export interface PanelHazardFinding extends Finding {
@@ -28,7 +29,7 @@ export interface PanelHazard extends Omit<HazardShape, 'findings'> {
 /** A breaker as far as the hazard of its panel asks. */
 export interface HazardAt {
   breaker: Pick<Breaker, 'id' | 'role' | 'space' | 'half' | 'poles'>;
-  decision: { hazard: HazardShape };
+  decision: { hazard: HazardOnBoard };
 }
 
 /**

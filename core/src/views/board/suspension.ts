@@ -33,5 +33,5 @@ export function suspensionOf(breakers: readonly HazardAt[]): Suspension {
  * @returns a sentence for each finding of the panel, with the breaker it was found at
  * @example suspensionReasons(suspensionOf([])) // []
  */
-export const suspensionReasons = ({ panel }: Suspension): string[] =>
+export const suspensionReasons = ({ panel }: Pick<Suspension, 'panel'>): string[] =>
   panel.findings.map(({ place, text }) => `At ${place}: ${text}`);

@@ -1,3 +1,4 @@
+import { recordHazard } from '../../diagnosis/decision/index.ts';
 import {
   gatherFindings,
   panelReview,
@@ -6,7 +7,18 @@ import {
   type PanelOnRecord,
 } from '../../diagnosis/panelReview/index.ts';
 import { PANEL_SIGN_WORDS, panelSign } from '../../facts/vocabulary/index.ts';
+import { panelHazard, suspensionReasons } from '../board/index.ts';
 import type { PanelReviewView } from './schema.ts';
+
+/** Hazards on record for the whole panel, in words; null without any. */
+function hazardOnRecord(evidence: PanelOnRecord['evidence']): PanelReviewView['hazard'] {
+  const panel = panelHazard(
+    evidence.map((one) => ({ breaker: one.breaker, decision: { hazard: recordHazard(one).own } })),
+  );
+  if (panel.follows === null) return null;
+  const { use, now, waiting } = panel.follows;
+  return { level: panel.level, findings: suspensionReasons({ panel }), use, now, waiting };
+}
 
 /**
  * The review of a panel from what is on record of it.
@@ -20,6 +32,8 @@ export function panelReviewOf(site: string, record: PanelOnRecord): PanelReviewV
   const { panel, evidence, now } = record;
   const findings = gatherFindings(record);
   const signs = signsOf(findings);
+  const review = panelReview({ evidence: signs.map(({ sign }) => sign) });
+  const hazard = hazardOnRecord(evidence);
   return {
     site,
     panel: {
@@ -30,7 +44,8 @@ export function panelReviewOf(site: string, record: PanelOnRecord): PanelReviewV
       mainAmps: evidence.find(({ breaker }) => breaker.role === 'main')?.breaker.ratingAmps ?? null,
     },
     now,
-    review: panelReview({ evidence: signs.map(({ sign }) => sign) }),
+    review: hazard?.level === 'stop' ? { ...review, soon: 'now' } : review,
+    hazard,
     signs: signs.map((one) => {
       const { kind, bearing } = panelSign(one.sign);
       return { ...one, kind, bearing, ...PANEL_SIGN_WORDS[one.sign] };

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { panelReviewOutput } from '../../diagnosis/panelReview/index.ts';
+import { HAZARD_LEVELS } from '../../facts/hazards/index.ts';
 import { PANEL_SIGN_IDS, REVIEW_KINDS } from '../../facts/vocabulary/index.ts';
 import { id, instant } from '../../record/entities/index.ts';
 
@@ -29,6 +30,16 @@ export const panelReviewView = z.object({
   }),
   now: instant,
   review: panelReviewOutput,
+  hazard: z
+    .object({
+      level: z.enum(HAZARD_LEVELS),
+      findings: z.array(z.string()),
+      use: z.string().describe('parts of the installation that may still be used'),
+      now: z.array(z.string()).describe('steps to take now'),
+      waiting: z.string().describe('the risk of waiting'),
+    })
+    .nullable()
+    .describe('hazards on record for the whole panel; null: none'),
   signs: z.array(shownSign),
   season: z.string().nullable().describe('when it carries most, by its loads'),
 });

@@ -1,6 +1,7 @@
-import { FIRE_RISK } from '../../facts/hazards/index.ts';
+import { FIRE_RISK, isAtLeast } from '../../facts/hazards/index.ts';
 import type { HowSoon, PanelReview, PanelVerdict } from '../../diagnosis/panelReview/index.ts';
 import type { Bearing, ReviewKind } from '../../facts/vocabulary/index.ts';
+import type { PanelReviewView } from './schema.ts';
 
 /** What is to be done, as a headline. */
 const VERDICT_WORDS: Record<PanelVerdict, string> = {
@@ -81,15 +82,20 @@ const LEAVE_OFF = {
     'If you can reach the main breaker without touching anything hot or wet, turn it off now and leave it off. Call a licensed electrician now, and do not load this panel again. If you see smoke or flame, get everyone out and call the fire department.',
 };
 
+/** The evaluation of a panel as far as its words ask. */
+type Evaluated = Pick<PanelReviewView, 'hazard'> & { review: Pick<PanelReview, 'verdict' | 'soon'> };
+
 /**
- * What waiting risks, by the verdict; where the panel is a danger as it stands, by that.
+ * The risk of waiting: of the hazard on record if there is one, otherwise of the verdict.
  *
- * @param review of the panel
+ * @param view evaluation of the panel
  * @returns a sentence
- * @example waitingRisks(panelReview({ evidence: ['sizzle-under-load'] })) // 'Arcing and overheating can start a fire …'
+ * @example waitingRisks({ hazard: null, review: panelReview({ evidence: ['sizzle-under-load'] }) }) // 'Arcing and overheating can start a fire …'
  */
-export const waitingRisks = ({ verdict, soon }: Pick<PanelReview, 'verdict' | 'soon'>): string =>
-  soon === 'now' ? FIRE_RISK : VERDICT_MEANS[verdict].waiting;
+export const waitingRisks = ({ review: { verdict, soon }, hazard }: Evaluated): string => {
+  if (hazard !== null && isAtLeast(hazard.level, 'restrict')) return hazard.waiting;
+  return soon === 'now' ? FIRE_RISK : VERDICT_MEANS[verdict].waiting;
+};
 
 /**
  * The verdict on a panel as a headline.
@@ -100,19 +106,21 @@ export const waitingRisks = ({ verdict, soon }: Pick<PanelReview, 'verdict' | 's
  */
 export function reviewHeadline({ verdict, soon }: Pick<PanelReview, 'verdict' | 'soon'>): string {
   const words = VERDICT_WORDS[verdict];
+  if (soon === 'now' && verdict !== 'replace' && verdict !== 'settle') return 'Stop using this panel';
   return soon === null || verdict === 'settle' ? words : `${words}, ${SOON_WORDS[soon]}`;
 }
 
 /**
- * What is done first, where the panel is a danger as it stands.
+ * The first steps at a panel with a hazard.
  *
- * @param review of the panel
- * @returns a sentence; null: it is none
- * @example leaveOff(panelReview({ evidence: ['sizzle-under-load'] })) // 'Main off, if it can be reached …'
+ * @param view evaluation of the panel
+ * @returns a sentence for each step; none without a hazard
+ * @example firstSteps({ hazard: null, review: panelReview({ evidence: ['sizzle-under-load'] }) }) // ['If you can reach the main …']
  */
-export function leaveOff({ verdict, soon }: Pick<PanelReview, 'verdict' | 'soon'>): string | null {
-  if (soon !== 'now') return null;
-  return verdict === 'replace' ? LEAVE_OFF.replace : LEAVE_OFF.settle;
+export function firstSteps({ review: { verdict, soon }, hazard }: Evaluated): string[] {
+  if (hazard !== null && isAtLeast(hazard.level, 'restrict')) return [hazard.use, ...hazard.now];
+  if (soon !== 'now') return [];
+  return [verdict === 'replace' ? LEAVE_OFF.replace : LEAVE_OFF.settle];
 }
 
 /**
@@ -120,7 +128,7 @@ export function leaveOff({ verdict, soon }: Pick<PanelReview, 'verdict' | 'soon'
  *
  * @param kind of evidence
  * @param review of the panel
- * @returns a sentence; null: not before it was looked into (see `leaveOff`)
+ * @returns a sentence; null: not before it was looked into (see `firstSteps`)
  * @example askFor('seen', review) // 'A qualified electrician takes the cover off, …'
  */
 export const askFor = (kind: ReviewKind, { soon }: Pick<PanelReview, 'soon'>): string | null =>

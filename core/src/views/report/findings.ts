@@ -6,7 +6,7 @@ import { directoryFindings, sayDirectoryFinding } from '../directoryCard/index.t
 import { consequencesOf, isAtLeast } from '../../facts/hazards/index.ts';
 import { attentionOf } from '../board/index.ts';
 import {
-  leaveOff,
+  firstSteps,
   reviewHeadline,
   VERDICT_MEANS,
   waitingRisks,
@@ -110,11 +110,11 @@ const plainFinding = (
 });
 
 /** What was found of the panel as a whole. */
-function ofPanel(panel: ReportedShape, { review, signs }: PanelReviewView): FindingOf[] {
+function ofPanel(panel: ReportedShape, view: PanelReviewView): FindingOf[] {
+  const { review, signs } = view;
   const { verdict, soon, repairs } = review;
   const say = (bearing: string) =>
     signs.filter((sign) => sign.bearing === bearing).map(({ words, origin }) => `${words}. ${origin}`);
-  const urgent = leaveOff(review);
   const whole =
     verdict === 'replace' || verdict === 'settle'
       ? [
@@ -125,8 +125,8 @@ function ofPanel(panel: ReportedShape, { review, signs }: PanelReviewView): Find
               verdict === 'settle' ? 'Find out whether the panel itself is failing' : reviewHeadline(review),
             because: say('failing'),
             why: VERDICT_MEANS[verdict].protects,
-            waiting: waitingRisks(review),
-            until: urgent === null ? [] : [urgent],
+            waiting: waitingRisks(view),
+            until: firstSteps(view),
           }),
         ]
       : [];

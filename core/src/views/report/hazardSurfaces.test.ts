@@ -10,15 +10,18 @@ import {
   anAnsweredCase,
   anObservation,
   aPanel,
+  aReportedPanel,
+  aReportedSite,
   minute,
   uuid,
 } from '../../testing/index.ts';
 import { attentionOf, summaryOf, suspensionOf } from '../board/index.ts';
-import { panelReviewOf } from '../panelReview/index.ts';
+import { firstSteps, panelReviewOf, reviewHeadline } from '../panelReview/index.ts';
+import { dueDuties } from '../upkeep/index.ts';
 import { reportOf } from './index.ts';
 
 const NOW = minute(2000);
-const SITE = { id: uuid(7001), name: 'Shed', note: '', zone: null, createdAt: NOW, demo: false, version: 0 };
+const SITE = aReportedSite(NOW);
 
 /** Normal readings that alone would keep a breaker. */
 const BACKGROUNDS: [string, TestResult[]][] = [
@@ -109,27 +112,36 @@ describe.each(BACKGROUNDS)('beside %s', (_name, normal) => {
 
     // Report.
     const review = panelReviewOf('Shed', { panel: aPanel(), evidence, legs: [], signs: [], now: NOW });
-    const { findings } = reportOf(
-      { kind: 'site', id: SITE.id },
-      SITE,
-      [
-        {
-          panel: aPanel(),
-          breakers: breakers.map((one) => ({ ...one, isMeasured: true, photos: [] })),
-          review,
-          upkeep: { suspended: [], duties: [], rounds: [], keepsPower: { breakerIds: [], isSaid: false } },
-          visits: [],
-          trends: [],
-          prices: null,
-          hangs: null,
-          pictures: [],
-        },
-      ],
-      NOW,
-    );
+    const panel = aReportedPanel({
+      breakers: breakers.map((one) => ({ ...one, isMeasured: true, photos: [] })),
+      review,
+    });
+    const { findings } = reportOf({ kind: 'site', id: SITE.id }, SITE, [panel], NOW);
     const told = findings.find(({ key }) => key === `breaker ${uuid(1)}`)!;
     expect(within).toContain(told.urgency);
     if (level !== 'repair') expect(told.until.length).toBeGreaterThan(0);
+
+    // Due work: nothing is due at a panel whose maintenance is suspended, nor at a breaker of which it is.
+    const due = dueDuties(
+      breakers.map((one) => ({ ...one, handle: 'on' })),
+      { rounds: [], rules: [], keepsPower: null, since: minute(0), zone: 'UTC' },
+      NOW,
+    );
+    const stopsRounds = jobs.includes('exercise');
+    expect(due.suspended.length > 0).toBe(stopsRounds && whole);
+    expect(due.duties.some(({ isDue }) => isDue)).toBe(!(stopsRounds && whole));
+    const toExercise = due.duties.find(({ duty }) => duty === 'handles')?.breakerIds ?? [];
+    expect(toExercise.includes(uuid(1))).toBe(!stopsRounds);
+    expect(toExercise.includes(uuid(2))).toBe(!(stopsRounds && whole));
+
+    // Panel evaluation: the panel’s findings alone, the steps of a hazard first.
+    expect(review.hazard?.level ?? 'none').toBe(whole ? level : 'none');
+    const steps = firstSteps(review);
+    if (whole) expect(steps.length > 0).toBe(level !== 'repair');
+    if (level === 'stop' && whole) {
+      expect(review.review.soon).toBe('now');
+      expect(reviewHeadline(review.review)).toMatch(/Stop using|Not settled|Replace/);
+    }
 
     // A case on it, and its hand-over.
     const file: CaseRecord = {

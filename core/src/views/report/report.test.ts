@@ -11,6 +11,8 @@ import {
   anObservation,
   aPanel,
   aReading,
+  aReportedPanel,
+  aReportedSite,
   aVisitPlan,
   uuid,
   visitIn,
@@ -29,7 +31,7 @@ import {
 } from './index.ts';
 
 const NOW = '2026-11-28T10:00:00.000Z';
-const SITE = { id: uuid(7001), name: 'Shed', note: '', zone: null, createdAt: NOW, demo: false, version: 0 };
+const SITE = aReportedSite(NOW);
 
 /** A panel as a report takes it, from what is on record of its breakers. */
 function reported(parts: readonly BreakerRecordParts[], change: Partial<ReportedPanel> = {}): ReportedPanel {
@@ -37,7 +39,7 @@ function reported(parts: readonly BreakerRecordParts[], change: Partial<Reported
     gatherEvidence(aDossier({ ...part, breaker: { id: uuid(i + 1), space: i + 1, ...part.breaker } })),
   );
   const panel = change.panel ?? aPanel();
-  return {
+  return aReportedPanel({
     panel,
     breakers: evidence.map((one, i) => ({
       breaker: one.breaker,
@@ -47,14 +49,8 @@ function reported(parts: readonly BreakerRecordParts[], change: Partial<Reported
       photos: [],
     })),
     review: panelReviewOf('Shed', { panel, evidence, legs: [], signs: [], now: NOW }),
-    upkeep: { suspended: [], duties: [], rounds: [], keepsPower: { breakerIds: [], isSaid: false } },
-    visits: [],
-    trends: [],
-    prices: null,
-    hangs: null,
-    pictures: [],
     ...change,
-  };
+  });
 }
 
 const reportOn = (...panels: ReportedPanel[]) => reportOf({ kind: 'site', id: SITE.id }, SITE, panels, NOW);

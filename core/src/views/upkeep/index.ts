@@ -1,3 +1,4 @@
 export * from './upkeep.ts';
 export * from './schema.ts';
+export * from './dueDuties.ts';
 export * from './whereItIs.ts';

@@ -219,7 +219,7 @@ describe('how long, and who is told', () => {
     const guide = homeownerGuide({ count: 2, minutes: 45, off: 'its main' });
     const said = Object.values(guide).flat().join(' ');
     expect(said).not.toMatch(/\b(open|remove|take off) the cover/i);
-    expect(said).toContain('2 things are done');
+    expect(said).toContain('does 2 tasks');
   });
 });
 
@@ -275,7 +275,7 @@ describe('a visit line by line', () => {
     const steps = rows(visitIn('main-welded', plan).facts);
     expect(standsAs({ plan, steps })).toBe('left');
     expect(sheetLines({ plan, steps }).find(({ trouble }) => trouble !== null)!.trouble).toMatch(
-      /On the load side of the main/,
+      /load side of the main is live/,
     );
     expect(taskEnds({ plan, steps })[0]).toMatchObject({ became: 'Not done', isProved: false });
     expect(standsAs({ plan, steps: [] })).toBe('planned');
