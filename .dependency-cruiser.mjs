@@ -4,6 +4,7 @@
  */
 const CORE = [
   'facts/standards',
+  'facts/limits',
   'facts/quantities',
   'facts/random',
   'facts/calendar',

@@ -23,7 +23,7 @@ export async function decideToReplace(
 
 /** What meters show in a sound house, by what is asked. */
 const figureFor = (title: string): string => {
-  if (/Prove the meter|what comes out/i.test(title)) return '120.4';
+  if (/Verify the meter|what comes out/i.test(title)) return '120.4';
   if (/between its two poles/i.test(title)) return '241';
   if (/wires? in, to/i.test(title)) return '25';
   return '0.3';

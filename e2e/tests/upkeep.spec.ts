@@ -59,7 +59,7 @@ test('a round of handles, put down and taken up; what does not come back is a fi
   const handles = due.getByRole('listitem').filter({ hasText: 'Exercise the breakers' });
   await handles.getByText('Other dates').click();
   await handles.getByLabel('Every so many months').fill('0');
-  await expect(handles.getByRole('alert')).toHaveText('Months are a whole number from 1 to 60.');
+  await expect(handles.getByRole('alert')).toHaveText('Enter a whole number of months from 1 to 60.');
   await handles.getByLabel('Every so many months').fill('4');
   await handles.getByRole('button', { name: 'Keep these dates' }).click();
   await expect(handles).toContainText('by your own dates');

@@ -29,7 +29,7 @@ test('a standard breaker, from the decision to a proven record', async ({ page, 
   const { path, panelId } = await ownPanel(request, ['1 Kettle 20', '3 Hall 15']);
   const [id] = await decideToReplace(request, panelId, ['Kettle']);
   await planFor(page, path, id!);
-  await visitUntil(page, /^Prove the meter on/);
+  await visitUntil(page, /^Verify the meter on/);
   // A figure that no meter shows is told at its field, and stores nothing.
   await next(page).getByRole('textbox').fill('a lot');
   await next(page).getByRole('button', { name: 'Store' }).click();
@@ -138,7 +138,7 @@ test('a generator that feeds in stops it: cover on, and out; the figures are mar
   const answered = page.getByRole('button', { name: 'Let it answer' });
   for (const title of [
     'Dress, and look where you stand',
-    'Prove the meter on a known live point',
+    'Verify the meter on a known live source',
     'Loads off, then every branch breaker off',
     'Generator: off and locked',
     /^Off: the meter/,
@@ -196,9 +196,9 @@ test('four things in one shutdown, put down, taken up after a reload, and with t
   // A break, with the cover on: afterward the meter is proved anew.
   await page.getByText('Stop here, take a break').click();
   await page.getByRole('button', { name: /^A break: cover on/ }).click();
-  await expect(heading(page)).toHaveText('Prove the meter on a known live point');
+  await expect(heading(page)).toHaveText('Verify the meter on a known live source');
   await page.reload();
-  await expect(heading(page)).toHaveText('Prove the meter on a known live point');
+  await expect(heading(page)).toHaveText('Verify the meter on a known live source');
   await visitUntil(page, /Oven: rock it off/);
   await context.route('**/api/**', (route) => route.abort());
   await visitUntil(page, /Hall: mark it/);

@@ -153,7 +153,7 @@ for (const [where, size] of [
       await expect(look).toContainText('58 °C at 12.1 A');
       await page.getByRole('button', { name: 'Quiet, no smell' }).click();
       await page.getByRole('button', { name: 'Log all 4 places' }).click();
-      await expect(page.getByText('✓ On record. Every breaker is decided anew.')).toBeVisible();
+      await expect(page.getByText('✓ Saved. All decisions are updated.')).toBeVisible();
       await page.getByRole('link', { name: 'Is the panel failing?' }).click();
       await expect(page.getByRole('region', { name: 'Heat under load' })).toContainText('3 Saw');
     });
@@ -184,7 +184,7 @@ for (const [where, size] of [
       await expect(corner).toHaveAttribute('aria-valuetext', was!);
       await picture.getByRole('button', { name: 'Log it at its terminal' }).click();
       await expect(picture.getByText('✓ On record')).toBeVisible();
-      await picture.getByRole('button', { name: 'Keep the picture on record' }).click();
+      await picture.getByRole('button', { name: 'Save the image' }).click();
       await expect(page.getByRole('region', { name: 'On record' }).getByRole('button')).toHaveCount(1);
       await page.goto(saw);
       await expect(decision(page).getByRole('heading').first()).not.toHaveText(before!);

@@ -1,6 +1,6 @@
+import { HEAT_LIMITS } from '@phylaxon/core/facts/limits';
 import { warmingTrend, type JointReading } from '@phylaxon/core/diagnosis/trends';
 import { seeded } from '@phylaxon/core/facts/random';
-import { HEAT_LIMITS } from '@phylaxon/core/facts/standards';
 import { jointHistory, type JointHistory } from '@phylaxon/core/testing';
 import { median, say, verdict } from './say.ts';
 

@@ -1,3 +1,4 @@
+import { HEAT_LIMITS, TIME_LIMITS } from '../facts/limits/index.ts';
 import type { Random } from '../facts/random/index.ts';
 import type { OutcomeOf } from '../facts/vocabulary/index.ts';
 import { sparks } from './dangers.ts';
@@ -72,8 +73,10 @@ function lights(of: SimulatedCase, random: Random): OutcomeOf<'light-behaviour'>
 function charred(of: SimulatedCase): { panel: boolean; elsewhere: boolean } {
   const heat = heatOf(workable(of).house, soaked(of));
   return {
-    panel: Math.max(heat.screw, heat.stab, heat.bus) > 85 || (sparks(of) && of.house.water !== 'wet'),
-    elsewhere: heat.outletJoint > 85,
+    panel:
+      Math.max(heat.screw, heat.stab, heat.bus) > HEAT_LIMITS.charred ||
+      (sparks(of) && of.house.water !== 'wet'),
+    elsewhere: heat.outletJoint > HEAT_LIMITS.charred,
   };
 }
 
@@ -126,14 +129,20 @@ export const LOOKING: Performs<
   'panel-touch': (of) => {
     const { cover, face } = readHeat(workable(of), soaked(of));
     const felt = Math.max(cover, face);
-    if (felt > 60) return 'hot';
-    return felt - Math.min(airAt(of.house, of.everything), WARMEST_WALL_C) > 14 ? 'warm' : 'cool';
+    if (felt > HEAT_LIMITS.faceDangerC) return 'hot';
+    return felt - Math.min(airAt(of.house, of.everything), WARMEST_WALL_C) > HEAT_LIMITS.felt
+      ? 'warm'
+      : 'cool';
   },
   'light-behaviour': lights,
   'water-signs': ({ house: { water } }) =>
     water === 'wet' ? 'wet-now' : water === 'rust' ? 'condensation-or-rust' : 'dry',
   'panel-age': ({ house }) =>
-    house.familyWithdrawn ? 'family-withdrawn' : house.ageYears > 40 ? 'over-40-years' : 'modern',
+    house.familyWithdrawn
+      ? 'family-withdrawn'
+      : house.ageYears > TIME_LIMITS.oldPanelYears
+        ? 'over-40-years'
+        : 'modern',
   'recent-change': ({ house: { recent } }) => recent,
   'neighbours-power': ({ house: { streetDark } }) => (streetDark ? 'off-too' : 'on'),
 };

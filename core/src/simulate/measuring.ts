@@ -1,7 +1,18 @@
+import {
+  FACE_OUTCOMES,
+  riseBand,
+  TERMINAL_OUTCOMES,
+  areUnbalanced,
+  CONNECTION_LIMITS,
+  HEAT_LIMITS,
+  LOAD_LIMITS,
+  sagOutcome,
+  VOLTAGE_LIMITS,
+  voltageWord,
+  loadOutcome,
+} from '../facts/limits/index.ts';
 import { median } from '../facts/quantities/index.ts';
 import { normal } from '../facts/random/index.ts';
-import { LINE_VOLTAGE, voltageWord } from '../facts/standards/index.ts';
-import { FACE_OUTCOMES, loadOutcome, riseBand, TERMINAL_OUTCOMES } from '../facts/vocabulary/index.ts';
 import { heatOf, soundContactOhms, soundJointOhms } from './heat.ts';
 import { NOTHING_ON } from './house.ts';
 import { readHeat, readVolts } from './instruments.ts';
@@ -47,13 +58,11 @@ export const MEASURING: Performs<
     const loaded = readVolts(found, 'outlet', NOTHING_ON, { knownLoadAmps: 12 });
     // Where there is nothing, nothing drops.
     if (idle < DEAD_VOLTS) return 'under-3-percent';
-    const percent = (100 * (idle - loaded)) / idle;
-    if (percent < 3) return 'under-3-percent';
-    return percent <= 6 ? '3-to-6-percent' : 'over-6-percent';
+    return sagOutcome((idle - loaded) / idle);
   },
   'outlet-wiring': (of, random) => {
     const { neutralJointOhms, barOhms } = of.house.subject;
-    if (Math.max(...neutralJointOhms, barOhms) > 5) return 'open-neutral';
+    if (Math.max(...neutralJointOhms, barOhms) > CONNECTION_LIMITS.openNeutral) return 'open-neutral';
     if (chance(random, 0.05)) return 'open-ground';
     return chance(random, 0.02) ? 'reversed' : 'correct';
   },
@@ -73,7 +82,7 @@ export const MEASURING: Performs<
     const missing = [a, b].filter((volts) => volts < DEAD_VOLTS).length;
     if (missing === 2) return 'both-missing';
     if (missing === 1) return 'one-leg-missing';
-    return Math.abs(a - b) > LINE_VOLTAGE.legsUnequal ? 'legs-unequal' : 'both-legs-normal';
+    return Math.abs(a - b) > VOLTAGE_LIMITS.legsUnequal ? 'legs-unequal' : 'both-legs-normal';
   },
   'clamp-current': (of) => loadOutcome(share(of, metered(of, 'clamp-current')[0]!)),
   'terminal-temperature': (of) => {
@@ -89,8 +98,8 @@ export const MEASURING: Performs<
     const peers =
       (soundContactOhms(breaker.ratingAmps) + soundJointOhms(breaker.ratingAmps)) *
       (1 + 0.12 * normal(random));
-    if (!(ohms / peers > 1.5)) return 'like-peers';
-    return ohms / peers > 3 ? 'high' : 'raised';
+    if (!(ohms / peers > CONNECTION_LIMITS.dropRaised)) return 'like-peers';
+    return ohms / peers > CONNECTION_LIMITS.dropHigh ? 'high' : 'raised';
   },
   'insulation-resistance': (of, random) => {
     const { subject } = of.house;
@@ -98,14 +107,14 @@ export const MEASURING: Performs<
     // Some measure from hot to ground only.
     const neutral = chance(random, 0.7) ? subject.neutralGroundOhms : Infinity;
     const ohms = parallel(subject.shortOhms, leak, neutral, 2e7) * (1 + 0.1 * normal(random));
-    if (ohms < 2000) return 'near-zero';
-    return ohms < 1e6 ? 'under-1-megohm' : 'over-1-megohm';
+    if (ohms < CONNECTION_LIMITS.insulationShort) return 'near-zero';
+    return ohms < CONNECTION_LIMITS.insulationLow ? 'under-1-megohm' : 'over-1-megohm';
   },
   'terminal-inspection': (of, random) => {
     const { breaker } = of.house.subject;
     if (breaker.shared) return 'two-wires-one-terminal';
     const { screw } = heatOf(workable(of).house, soaked(of));
-    if (screw > 85 && chance(random, 0.8)) return 'discoloured-or-melted';
+    if (screw > HEAT_LIMITS.charred && chance(random, 0.8)) return 'discoloured-or-melted';
     if (of.house.water !== 'dry' && breaker.screwOhms > 1.8 * soundJointOhms(breaker.ratingAmps))
       return 'corroded';
     return isBad(breaker, breaker.screwOhms) ? 'loose' : 'clean-and-tight';
@@ -115,13 +124,12 @@ export const MEASURING: Performs<
   'conductor-vs-breaker': ({ house: { subject } }) => {
     const limit = mayCarryAmps(subject);
     if (subject.breaker.ratingAmps > limit) return 'wire-too-small';
-    return subject.breaker.ratingAmps < 0.8 * limit ? 'wire-has-room' : 'matched';
+    return subject.breaker.ratingAmps < LOAD_LIMITS.continuousShare * limit ? 'wire-has-room' : 'matched';
   },
   'leg-balance': (of) => {
     const live = energised(workable(of).house, { ...of.everything, on: fewest(of) });
     const [a, b] = [Math.abs(live.amps(live.main.A)), Math.abs(live.amps(live.main.B))];
-    const apart = Math.abs(a - b);
-    return apart > 0.25 * Math.max(a, b) && apart > 10 ? 'unbalanced' : 'balanced';
+    return areUnbalanced(a, b) ? 'unbalanced' : 'balanced';
   },
   'main-load-side-voltage': (of) => {
     const live = energised(workable(of).house, { ...of.everything, on: fewest(of) });

@@ -1,7 +1,7 @@
+import { VOLTAGE_LIMITS, TIME_LIMITS } from '../facts/limits/index.ts';
 import { normal, type Random } from '../facts/random/index.ts';
 import { resetOutcome } from '../diagnosis/evidence/index.ts';
 import { paceOf } from '../record/entities/index.ts';
-import { LINE_VOLTAGE } from '../facts/standards/index.ts';
 import { judgeTrip } from '../physics/trip/index.ts';
 import type { OutcomeOf } from '../facts/vocabulary/index.ts';
 import { withGoodBreaker } from './faults.ts';
@@ -24,7 +24,9 @@ const soon = (openedAfter: number | null) => (openedAfter === null ? null : pace
 function overloadedForLong(of: SimulatedCase): boolean {
   return of.days.some(
     ({ trial: { amps, openedAfter }, seconds }) =>
-      openedAfter === null && seconds > 3700 && amps > 1.4 * of.house.subject.breaker.ratingAmps,
+      openedAfter === null &&
+      seconds > TIME_LIMITS.mustOpenSeconds &&
+      amps > 1.4 * of.house.subject.breaker.ratingAmps,
   );
 }
 
@@ -58,8 +60,8 @@ function symptoms(of: SimulatedCase, house: House, random: Random): Set<string> 
   const { breaker, arcsPerMinute, appliances } = house.subject;
   const signs = {
     trips: trips(daysBefore(house, random)).length > 0,
-    dead: Math.min(...volts) < LINE_VOLTAGE.low || appliances.some(({ open }) => open),
-    high: Math.max(...volts) > LINE_VOLTAGE.high,
+    dead: Math.min(...volts) < VOLTAGE_LIMITS.low || appliances.some(({ open }) => open),
+    high: Math.max(...volts) > VOLTAGE_LIMITS.high,
     hot: hot.face - hot.peerFace > 6,
     sparks:
       breaker.stabArcs || breaker.screwArcs || arcsPerMinute > 0 || house.busArcs || house.water === 'wet',
@@ -94,7 +96,8 @@ export const TRYING: Performs<
     const once = switchOn(of.house, asItWas(of), 2, random);
     if (!once.latched) return 'will-not-latch';
     // A trip as it closes feels like a latch that does not catch.
-    if (once.openedAfter !== null && once.openedAfter < 0.1 && chance(random, 0.35)) return 'will-not-latch';
+    if (once.openedAfter !== null && once.openedAfter < TIME_LIMITS.magneticSeconds && chance(random, 0.35))
+      return 'will-not-latch';
     return breaker.halfReset && !of.resetDone ? 'no-off-click' : 'clean-clicks';
   },
   'reset-result': (of, random) =>

@@ -1,4 +1,4 @@
-import { LINE_VOLTAGE } from '@phylaxon/core/facts/standards';
+import { VOLTAGE_LIMITS } from '@phylaxon/core/facts/limits';
 import {
   CURRENT_POINTS,
   MILLIVOLT_POINTS,
@@ -77,7 +77,7 @@ function lastOfEach({ id: breakerId }: Breaker, spans: readonly HandleSpan[]): P
     ...OUTLET_POINTS.flatMap((point) =>
       spans.flatMap((span) => [
         before(point, span.before),
-        ...(span.position === 'tripped' ? [before(point, span.before, LINE_VOLTAGE.zero)] : []),
+        ...(span.position === 'tripped' ? [before(point, span.before, VOLTAGE_LIMITS.zero)] : []),
       ]),
     ),
   ];

@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '@phylaxon/core/facts/limits';
 import { classes } from '../shared/index.ts';
 
 /** The bar ends at 150 % of the rating; ticks stand at 80 and 100 %. */
@@ -24,7 +25,10 @@ export function LoadBar({ share, measured }: { share: number; measured: boolean 
           style={{ left: at(1), width: `calc(${at(share)} - ${at(1)})` }}
         />
       )}
-      <span className="print-ink absolute -inset-y-0.5 w-px bg-enamel-soft" style={{ left: at(0.8) }} />
+      <span
+        className="print-ink absolute -inset-y-0.5 w-px bg-enamel-soft"
+        style={{ left: at(LOAD_LIMITS.continuousShare) }}
+      />
       <span className="print-ink absolute -inset-y-0.5 w-0.5 bg-enamel-text" style={{ left: at(1) }} />
     </span>
   );

@@ -1,9 +1,10 @@
+import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
 import { isTrip, type BreakerEvent, type EventInput } from '@phylaxon/core/record/entities';
 import { entries } from '../api/index.ts';
 import { now, whereOf, type StepWork } from './step.ts';
 
 /** A trip so far back is another one. */
-const RECENT_MS = 24 * 3_600_000;
+const RECENT_MS = TIME_LIMITS.recentTripHours * 3_600_000;
 
 /** What ran and for how long before it tripped, A and s. */
 export interface FoundOut {

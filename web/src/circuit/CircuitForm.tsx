@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '@phylaxon/core/facts/limits';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { sizingQuestion, type Breaker, type Circuit } from '@phylaxon/core/record/entities';
 import type { Policies } from '@phylaxon/core/record/settings';
@@ -43,7 +44,7 @@ const TERMINALS = ['60', '75'].map((value) => ({ value, label: `${value} °C` })
 const RULES = [
   { value: 'policy', label: 'as chosen in the settings' },
   { value: 'split', label: '125 % of continuous, plus the rest' },
-  { value: 'flat80', label: 'everything at most 80 % of the rating' },
+  { value: 'flat80', label: `everything at most ${100 * LOAD_LIMITS.continuousShare} % of the rating` },
 ];
 
 interface Props {

@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
 import type { BreakerDetail } from '@phylaxon/core/views/board';
 import { useEffect, useState } from 'react';
 import { classes } from '../shared/index.ts';
@@ -14,7 +15,7 @@ function useNow(until: number): number {
 }
 
 /** Kept in sight for a while after it is cold, so that the answer is not missed. */
-const LINGERS_MS = 15 * 60_000;
+const LINGERS_MS = TIME_LIMITS.coolDownShownMinutes * 60_000;
 
 /** After a trip by heat: how long until it can latch, and until it is as cold as if it had never tripped. */
 export function CoolDown({

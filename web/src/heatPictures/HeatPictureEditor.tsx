@@ -1,3 +1,4 @@
+import { HEAT_LIMITS } from '@phylaxon/core/facts/limits';
 import { sayBreaker } from '@phylaxon/core/panel/layout';
 import type { LOAD_STATES } from '@phylaxon/core/record/entities';
 import type { HeatMatrix } from '@phylaxon/core/record/heatMatrices';
@@ -36,9 +37,9 @@ interface Props {
 
 const FIELD = 'min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3';
 /** How much hotter than the picture a spot begins, °C, where nobody said so. */
-const USUAL_OVER_C = 3;
+const USUAL_OVER_C = HEAT_LIMITS.overPeersRepairSoonC;
 /** What air a rise is counted from while it is not entered. */
-const USUAL_AIR_C = 20;
+const USUAL_AIR_C = HEAT_LIMITS.usualAmbientC;
 
 /** What was typed, in the record’s unit; null: no figure. */
 function figureOf(text: string, convert: (typed: number) => number): number | null {
@@ -166,16 +167,16 @@ export function HeatPictureEditor({ board, opened, onUnit, onKept }: Props) {
             entries={toKeep}
             onStored={() => onKept?.(id)}
           >
-            Keep the picture on record
+            Save the image
           </SendButton>
         )}
         {opened.keptId !== null && (
           <SendButton
             once
-            stored="Struck; undo brings it back"
+            stored="Voided. Undo restores it."
             entries={() => [entries.strike('panelEntries', opened.keptId!, 'Not to be counted')]}
           >
-            Strike this picture
+            Void this image
           </SendButton>
         )}
       </div>
@@ -390,7 +391,7 @@ function Spots({
                         instrument: 'thermal-camera',
                         loadState,
                         at,
-                        note: `From a heat picture${camera === '' ? '' : `, ${camera}`}.`,
+                        note: `From an infrared image${camera === '' ? '' : `, ${camera}`}.`,
                       },
                     ]),
                   ]}

@@ -35,7 +35,7 @@ export function KeptPhotos({ board }: { board: Board }) {
                 <span className="figures text-sm">{timeText(at)}</span>
                 <SendButton
                   once
-                  stored="Struck; undo brings it back"
+                  stored="Voided. Undo restores it."
                   entries={() => [entries.strike('panelEntries', id, 'Not to be shown')]}
                 >
                   Strike it

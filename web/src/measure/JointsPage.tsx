@@ -1,3 +1,4 @@
+import { CONNECTION_LIMITS, sagOutcome } from '@phylaxon/core/facts/limits';
 import { nextPoint, readPoints, type ChainPoint, type SagSegment } from '@phylaxon/core/physics/sag';
 import { loadAmps } from '@phylaxon/core/record/entities';
 import { sayNumber } from '@phylaxon/core/facts/quantities';
@@ -20,10 +21,6 @@ import { useMayDo } from '../stores/index.ts';
 
 type Volts = { unloaded: number | null; loaded: number | null };
 const OUTLETS = Array.from({ length: 11 }, (_one, n) => ({ value: n + 1, label: String(n + 1) }));
-
-/** What of the drop at the last outlet is evidence of, by its percent. */
-const sagOutcome = (percent: number) =>
-  percent < 3 ? 'under-3-percent' : percent <= 6 ? '3-to-6-percent' : 'over-6-percent';
 
 const GRADE_WORDS: Record<SagSegment['grade'], string> = {
   normal: 'sound',
@@ -87,7 +84,7 @@ export function JointsPage() {
       : 'No joint loses more than its conductor explains.';
     return entries.observation(breakerId, where, {
       test: 'outlet-sag',
-      outcome: sagOutcome(percent),
+      outcome: sagOutcome(percent / 100),
       at: new Date().toISOString(),
       note: `${sayNumber(percent)} % lost at ${last?.id ?? ''} under ${sayNumber(amps ?? 0)} A. ${found}`,
     });
@@ -164,7 +161,10 @@ export function JointsPage() {
           {worst.reasons.map(({ code, text }) => (
             <p key={code}>{say(text)}</p>
           ))}
-          <p>Circuit off and proved dead: open the box at both ends, and remake the joints there.</p>
+          <p>
+            De-energize the circuit and verify absence of voltage. Open the boxes at both ends and remake the
+            connections.
+          </p>
         </section>
       )}
       {answer && last && (
@@ -179,8 +179,9 @@ export function JointsPage() {
         </p>
       )}
       <p className="text-sm text-ink-soft">
-        Conductors: NEC 2023, chapter 9, table 8. How many watts in a joint are too many is our own scale: 2 W
-        warm, 10 W hot, 30 W glows.
+        Conductors: NEC 2023, chapter 9, table 8. How many watts in a joint are too many is our own scale:{' '}
+        {CONNECTION_LIMITS.warmWatts} W warm, {CONNECTION_LIMITS.hotWatts} W hot,{' '}
+        {CONNECTION_LIMITS.glowWatts} W glows.
       </p>
     </main>
   );

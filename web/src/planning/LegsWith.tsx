@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '@phylaxon/core/facts/limits';
 import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
 import { ampsOf } from '@phylaxon/core/views/legs';
 import { legsWith, type PlannedPanel } from '@phylaxon/core/views/planning';
@@ -24,11 +25,15 @@ export function LegsWith({
   if (!legs) return null;
   const amps = new Map(legs.circuits.map((circuit) => [circuit.breakerId, ampsOf(circuit, 'latest') ?? 0]));
   // A new circuit is taken at four fifths of its breaker.
-  const { before, after } = legsWith(plan, planned, amps, { poles: wish.poles, amps: 0.8 * wish.ratingAmps });
+  const { before, after } = legsWith(plan, planned, amps, {
+    poles: wish.poles,
+    amps: LOAD_LIMITS.continuousShare * wish.ratingAmps,
+  });
   return (
     <div>
       <p id={captionId} className="text-sm text-ink-soft">
-        The legs, by what was clamped last; the new circuit at 80 % of its breaker
+        Leg currents from the last clamp readings, with the new circuit at {100 * LOAD_LIMITS.continuousShare}{' '}
+        % of its breaker
       </p>
       <table className="text-left" aria-describedby={captionId}>
         <thead>

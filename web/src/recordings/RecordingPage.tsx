@@ -49,7 +49,7 @@ export function RecordingPage() {
         <p className="border-t border-rule-strong pt-3">
           <SendButton
             once
-            stored="Struck; undo brings it back"
+            stored="Voided. Undo restores it."
             entries={() => [entries.strike('panelEntries', entry.id, 'Not to be counted')]}
           >
             Strike this recording

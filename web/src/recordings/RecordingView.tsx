@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '@phylaxon/core/facts/limits';
 import { sayDuration, sayQuantity } from '@phylaxon/core/facts/quantities';
 import { CITATIONS } from '@phylaxon/core/facts/standards';
 import type { RecordingAbout, RecordingChannel } from '@phylaxon/core/record/panelEntries';
@@ -132,7 +133,10 @@ function drawnChannel(
       ? []
       : [
           { value: ratingAmps, label: `Rating ${sayQuantity(ratingAmps, 'A')}` },
-          { value: 0.8 * ratingAmps, label: `80 %: ${sayQuantity(0.8 * ratingAmps, 'A')}` },
+          {
+            value: LOAD_LIMITS.continuousShare * ratingAmps,
+            label: `80 %: ${sayQuantity(LOAD_LIMITS.continuousShare * ratingAmps, 'A')}`,
+          },
         ];
   return {
     title:
@@ -189,8 +193,8 @@ function Figures({
                 'Least',
                 'Mean',
                 'Most',
-                'Highest quarter hour',
-                'Above 80 %',
+                'Highest 15-minute demand',
+                `Above ${100 * LOAD_LIMITS.continuousShare} %`,
                 'Above the rating',
               ].map((head) => (
                 <th key={head} scope="col" className="py-1 pr-4 font-medium">
@@ -234,8 +238,9 @@ function Figures({
         </table>
       </div>
       <p className="mt-1 text-sm text-ink-soft">
-        Highest quarter hour: {CITATIONS.maximumDemand}. 80 %: {CITATIONS.continuousLoad}. A sag or a swell is
-        5 % off what is usual around it, a scale of our own: from there lamps show it.
+        Highest 15-minute demand: {CITATIONS.maximumDemand}. {100 * LOAD_LIMITS.continuousShare} %:{' '}
+        {CITATIONS.continuousLoad}. A sag or a swell is 5 % off what is usual around it, a scale of our own:
+        from there lamps show it.
       </p>
       {currents.map((current, i) => {
         const channel = channels[i]!;

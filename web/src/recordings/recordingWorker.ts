@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '@phylaxon/core/facts/limits';
 import '../csp/index.ts';
 import {
   envelopeOf,
@@ -178,7 +179,8 @@ const api = {
           events,
           turns: loadTurns(events),
           overload: ratingAmps === null ? null : longestOverload(samples, ratingAmps, trips),
-          above80Ms: ratingAmps === null ? null : timeAbove(samples, 0.8 * ratingAmps),
+          above80Ms:
+            ratingAmps === null ? null : timeAbove(samples, LOAD_LIMITS.continuousShare * ratingAmps),
           aboveMs: ratingAmps === null ? null : timeAbove(samples, ratingAmps),
         };
       }),

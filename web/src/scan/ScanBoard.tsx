@@ -1,3 +1,4 @@
+import { HEAT_LIMITS } from '@phylaxon/core/facts/limits';
 import { sayBreaker, sayPlace } from '@phylaxon/core/panel/layout';
 import type { SoakPlan } from '@phylaxon/core/diagnosis/soak';
 import type { PanelSignId } from '@phylaxon/core/facts/vocabulary';
@@ -230,7 +231,7 @@ function SecondLook({ board, scanned, units }: { board: Board; scanned: Scanned;
     <section aria-label="Before the cover goes back" className="border-l-4 border-rule-strong pl-4">
       <h2 className="text-lg font-bold">Before the cover goes back</h2>
       {again.length === 0 ? (
-        <p>Nothing measured so far is worth a second look.</p>
+        <p>No reading so far needs a repeat.</p>
       ) : (
         <ul className="divide-y divide-rule">
           {again.map(({ breakerId, surfaceC, amps, isClamped, grade }) => (
@@ -255,8 +256,8 @@ function SecondLook({ board, scanned, units }: { board: Board; scanned: Scanned;
       )}
       {idle.length > 0 && (
         <p className="mt-1 text-sm text-ink-soft">
-          Below 40 % of the rating, so that a joint is hardly judged:{' '}
-          {idle.map(({ breakerId }) => nameIn(board, breakerId)).join(', ')}. Idle ones are the control.
+          Below {100 * HEAT_LIMITS.leastShareToJudge} % of the rating, too little load to judge a connection:{' '}
+          {idle.map(({ breakerId }) => nameIn(board, breakerId)).join(', ')}. Idle breakers are the reference.
         </p>
       )}
     </section>
@@ -361,7 +362,7 @@ function Store({
           },
         }),
       );
-      setBecame(is === 'stored' ? '✓ On record. Every breaker is decided anew.' : 'It waits for the server.');
+      setBecame(is === 'stored' ? '✓ Saved. All decisions are updated.' : 'Waiting for the server.');
     } catch (error) {
       setProblem(sayError(error));
     }

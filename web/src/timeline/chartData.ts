@@ -1,5 +1,6 @@
+import { HEAT_LIMITS, LOAD_LIMITS, VOLTAGE_LIMITS } from '@phylaxon/core/facts/limits';
 import type { Breaker, Reading } from '@phylaxon/core/record/entities';
-import { CITATIONS, HEAT_LIMITS } from '@phylaxon/core/facts/standards';
+import { CITATIONS } from '@phylaxon/core/facts/standards';
 import type { Series } from '@phylaxon/core/views/timeline';
 import { roundTicks, type Units } from '../shared/index.ts';
 
@@ -30,10 +31,6 @@ export interface ChartData {
   ticks: number[];
 }
 
-const NOMINAL_V = 120;
-/** Air in which breakers are calibrated. */
-const ROOM_C = 25;
-
 /** The limits that matter to a quantity of this breaker. */
 function limitsOf(
   unit: ChartUnit,
@@ -43,20 +40,28 @@ function limitsOf(
   if (unit === 'A') {
     return [
       { value: ratingAmps, label: 'rating' },
-      { value: ratingAmps * 0.8, label: '80 %', source: CITATIONS.continuousLoad },
+      { value: ratingAmps * LOAD_LIMITS.continuousShare, label: '80 %', source: CITATIONS.continuousLoad },
     ];
   }
   if (unit === 'V') {
     return [
-      { value: NOMINAL_V * 1.05, label: '+5 %', source: CITATIONS.voltage },
-      { value: NOMINAL_V * 0.95, label: '−5 %', source: CITATIONS.voltage },
+      {
+        value: VOLTAGE_LIMITS.nominal * (1 + VOLTAGE_LIMITS.serviceBand),
+        label: '+5 %',
+        source: CITATIONS.voltage,
+      },
+      {
+        value: VOLTAGE_LIMITS.nominal * (1 - VOLTAGE_LIMITS.serviceBand),
+        label: '−5 %',
+        source: CITATIONS.voltage,
+      },
     ];
   }
   if (unit !== '°C') return [];
   return [
     { value: fromCelsius(HEAT_LIMITS.surfaceUrgentC), label: 'too hot' },
     {
-      value: fromCelsius(ROOM_C + HEAT_LIMITS.riseAtRatingUrgentC),
+      value: fromCelsius(HEAT_LIMITS.calibrationC + HEAT_LIMITS.riseAtRatingUrgentC),
       label: 'full-load limit in a room',
       source: CITATIONS.terminalRise,
     },

@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
 import type { UpkeepView } from '@phylaxon/core/views/upkeep';
 import { useId, useState } from 'react';
@@ -9,8 +10,6 @@ interface Props {
   state: UpkeepView['duties'][number];
 }
 
-const MOST_MONTHS = 60;
-
 /** Noon of a day, where this device is: whatever the zone, the day stays the day. */
 const noonOf = (day: string): string => new Date(`${day}T12:00:00`).toISOString();
 
@@ -21,7 +20,7 @@ export function OwnDates({ panel, state }: Props) {
   const [day, setDay] = useState('');
   const dayId = useId();
   const every = Number(months);
-  const isWrong = !Number.isInteger(every) || every < 1 || every > MOST_MONTHS;
+  const isWrong = !Number.isInteger(every) || every < 1 || every > TIME_LIMITS.dutyMostMonths;
   const send = (content: object) => [
     entries.panelEntry(panel.id, panel.name, {
       kind: 'upkeep-rule',
@@ -63,7 +62,7 @@ export function OwnDates({ panel, state }: Props) {
       </div>
       {isWrong && (
         <p role="alert" className="font-medium text-danger">
-          Months are a whole number from 1 to {MOST_MONTHS}.
+          Enter a whole number of months from 1 to {TIME_LIMITS.dutyMostMonths}.
         </p>
       )}
     </details>

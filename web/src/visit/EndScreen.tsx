@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
 import { endOf, minutesTaken, taskEnds } from '@phylaxon/core/views/visit';
 import { troubleOf } from '@phylaxon/core/visit/work';
 import { useQuery } from '@tanstack/react-query';
@@ -9,7 +10,7 @@ import { PdfLink } from './PdfLink.tsx';
 import { useVisitWork } from './useVisit.ts';
 
 /** Half an hour under load shows what a joint is worth, min. */
-const UNDER_LOAD_MINUTES = 30;
+const UNDER_LOAD_MINUTES = TIME_LIMITS.loadTestMinutes;
 
 /** What the visit came to: proved, or how it was left, and what is due next. */
 export function EndScreen() {

@@ -1,5 +1,5 @@
 import { volts } from '@phylaxon/core/facts/quantities';
-import { MAIN } from '@phylaxon/core/visit/gates';
+import { DEAD_VOLTS, MAIN } from '@phylaxon/core/visit/gates';
 import {
   FILL_WORDS,
   GATE_WORDS,
@@ -65,9 +65,9 @@ function Tester() {
   const isAgain = state.gates.measured.size > 0;
   return (
     <StepScreen
-      title={isAgain ? 'Prove the meter once more' : title}
+      title={isAgain ? 'Verify the meter again' : title}
       how={how}
-      why={isAgain ? 'If it died meanwhile, everything it called dead is open again.' : why}
+      why={isAgain ? 'If the meter failed since the first check, no point counts as verified dead.' : why}
     >
       <FigureForm
         label="It shows"
@@ -118,16 +118,16 @@ function Measure({ next }: { next: Extract<Next, { kind: 'measure' }> }) {
   const isMain = what.id === MAIN;
   const place = isMain ? null : placeOf(work, what.id);
   const poles = place?.now.poles ?? 2;
-  const where = place ? `${place.task.label}, space ${place.now.space}` : 'Behind the main';
+  const where = place ? `${place.task.label}, space ${place.now.space}` : 'On the load side of the main';
   return (
     <StepScreen
       title={`${where}: ${poles === 2 ? `pole ${what.pole}` : 'its pole'} to ${MEASURED_TO_WORDS[what.to]}`}
       how={[
         isMain
           ? 'On the load side of the main, where the bus begins. Never on its line side.'
-          : 'At the screw of its wire, and at the stab as far as a probe reaches.',
+          : 'At the terminal screw of its conductor, and at the bus stab as far as a probe reaches.',
       ]}
-      why={`Under 3 V is dead. ${left === 1 ? 'The last one' : `${left} to measure, this one included`}.`}
+      why={`Under ${DEAD_VOLTS} V is dead. ${left === 1 ? 'The last one' : `${left} to measure, this one included`}.`}
       drawing={<DeadDrawing record={record} state={state} now={what} />}
     >
       <FigureForm

@@ -1,3 +1,4 @@
+import { VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import { atLeast, exceeds, sayQuantity, type Reason } from '../../facts/quantities/index.ts';
 import {
   DWELLING_SERVICE,
@@ -16,7 +17,7 @@ import { feederInput, type Feeder, type FeederInput, type FeederQuestion } from 
 
 const LARGEST_AMPS = STANDARD_RATINGS_AMPS.at(-1)!;
 /** A feeder that loses more than this runs poorly; 5 % is the most with its branches. */
-const POOR_DROP_PERCENT = 3;
+const POOR_DROP_PERCENT = 100 * VOLTAGE_LIMITS.sagNoticed;
 
 /**
  * The largest rating, A, that the conductors of a whole dwelling may have for what they carry; `null` below 100 A.

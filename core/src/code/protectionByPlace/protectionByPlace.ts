@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import type { Reason } from '../../facts/quantities/index.ts';
 import { EDITIONS, PLACE_RULES, SERVED, type Edition, type PlaceRule, type Served } from './rules.ts';
 
@@ -35,7 +36,7 @@ const applies = (
   ratingAmps <= mostAmps &&
   (volts === 120 || (also240From !== null && notBefore(edition, also240From))) &&
   // The oldest list is of outlets of 15 and 20 A only.
-  (edition !== '2017' || also240From === '2017' || ratingAmps <= 20);
+  (edition !== '2017' || also240From === '2017' || ratingAmps <= LOAD_LIMITS.portableMostAmps);
 
 const KINDS = { 'ground-fault': 'gfci', 'arc-fault': 'afci' } as const;
 

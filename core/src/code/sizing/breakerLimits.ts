@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import { atLeast } from '../../facts/quantities/index.ts';
 import { SMALL_CONDUCTOR_LIMIT_AMPS, STANDARD_RATINGS_AMPS } from '../../facts/standards/index.ts';
 import type { Conductor } from './schema.ts';
@@ -25,7 +26,7 @@ export function standardRatingAtMost(amps: number): number {
 }
 
 /** Ordinary outlets are fed by 20 A at most. */
-const LARGEST_FOR_PORTABLE_RECEPTACLES = 20;
+const LARGEST_FOR_PORTABLE_RECEPTACLES = LOAD_LIMITS.portableMostAmps;
 
 /**
  * The largest breaker, in A, that protects a conductor of this ampacity: the rating that equals it,

@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import type { Nameplate, SizingQuestion } from './schema.ts';
 
 type DemandQuestion = Pick<SizingQuestion, 'rules' | 'loads'> & { nameplate?: Nameplate };
@@ -26,6 +27,6 @@ export function connectedAmps(loads: SizingQuestion['loads']): number {
  */
 export function demandAmps({ rules, loads, nameplate }: DemandQuestion): number {
   if (nameplate) return nameplate.minCircuitAmps;
-  if (rules === 'flat80') return connectedAmps(loads) / 0.8;
+  if (rules === 'flat80') return connectedAmps(loads) / LOAD_LIMITS.continuousShare;
   return loads.reduce((sum, load) => sum + load.amps * (load.continuous ? 1.25 : 1), 0);
 }

@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import { z } from 'zod';
 import { ambientC, amps, noRepeatedIds, ratingAmps, reason, oneOf } from '../../facts/quantities/index.ts';
 import {
@@ -54,7 +55,9 @@ export const sizingInput = z
   .object({
     rules: z
       .enum(SIZING_RULES)
-      .describe('split: 125 % of continuous plus the rest; flat80: all at most 80 %'),
+      .describe(
+        `split: 125 % of continuous plus the rest; flat80: all at most ${100 * LOAD_LIMITS.continuousShare} %`,
+      ),
     conductor,
     terminalC,
     ambientC: ambientC.default(30),
@@ -92,7 +95,7 @@ export const sizingOutput = z.object({
   interimAmps: z
     .number()
     .nullable()
-    .describe('what may stand there meanwhile where the breaker is too large'),
+    .describe('the breaker to use until then, where the present one is too large'),
   decision: z.enum(SIZING_DECISIONS),
   reasons: z.array(reason),
 });

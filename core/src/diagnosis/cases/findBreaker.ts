@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import Fuse from 'fuse.js';
 import { z } from 'zod';
 import { id, type DeadMark } from '../../record/entities/index.ts';
@@ -111,7 +112,11 @@ const ON_RECORD: {
     why: ({ trips }) => (trips === 1 ? 'it has tripped before' : `it has tripped ${trips} times before`),
   },
   { when: ({ trips }) => trips >= 3, times: 1.5, why: () => '' },
-  { when: ({ share }) => (share ?? 0) > 0.8, times: 1.6, why: () => 'it is heavily loaded' },
+  {
+    when: ({ share }) => (share ?? 0) > LOAD_LIMITS.continuousShare,
+    times: 1.6,
+    why: () => 'it is heavily loaded',
+  },
   { when: ({ kind }) => kind !== 'standard' && kind !== 'surge', times: 1.4, why: () => '' },
   { when: ({ role }) => role === 'main', times: 0.08, why: () => '' },
   { when: ({ kind }) => kind === 'surge', times: 0.02, why: () => '' },

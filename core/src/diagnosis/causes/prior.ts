@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import { z } from 'zod';
 import { oneOf } from '../../facts/quantities/index.ts';
 import { COMPLAINTS, type CauseId, type Complaint } from '../../facts/vocabulary/index.ts';
@@ -184,8 +185,8 @@ const WITHOUT_PLUGS: readonly Shift[] = [
   ['downstream-device-tripped', 0.1, 'A fixed appliance is hardly ever wired behind a GFCI outlet.'],
 ];
 
-const OLD_YEARS = 30;
-const YOUNG_YEARS = 8;
+const OLD_YEARS = TIME_LIMITS.oldYears;
+const YOUNG_YEARS = TIME_LIMITS.youngYears;
 
 function shifts({
   breakerKind,

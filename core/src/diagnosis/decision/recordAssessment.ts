@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import type { HazardCircumstances } from '../../facts/hazards/index.ts';
 import type { Context, Learned } from '../causes/index.ts';
 import type { Evidence } from '../evidence/index.ts';
@@ -8,7 +9,7 @@ import { resultsOf } from './recordResults.ts';
 
 const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 /** A part that has been in for less is newly fitted. */
-const NEW_YEARS = 0.25;
+const NEW_YEARS = TIME_LIMITS.newYears;
 
 /** What is known of the breaker beside what was found: its kind, its age at its newest entry, what it has cleared. */
 export function knownOf(evidence: Evidence): Context {

@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import type { CaseOutcome } from '../../record/entities/index.ts';
 import { outcomeLevel } from '../../facts/hazards/index.ts';
 import type { TestId } from '../../facts/vocabulary/index.ts';
@@ -31,7 +32,7 @@ const MOMENTARY: ReadonlySet<TestId> = new Set<TestId>([
 ]);
 
 /** What was seen so shortly before somebody complained belongs to the complaint. */
-const BEFOREHAND_MS = 12 * 3_600_000;
+const BEFOREHAND_MS = TIME_LIMITS.beforehandHours * 3_600_000;
 
 /**
  * From when on what was seen belongs to a case: some hours before it was opened, but nothing of a case about the same

@@ -1,15 +1,17 @@
+import {
+  FACE_OUTCOMES,
+  riseBand,
+  TERMINAL_OUTCOMES,
+  TIME_LIMITS,
+  HEAT_LIMITS,
+} from '../../facts/limits/index.ts';
 import { heatOfPoint, type HeatPointInput } from '../../physics/heat/index.ts';
 import { sayRise, sayTemperature } from '../../facts/quantities/index.ts';
 import { TEMPERATURE_POINTS, type Reading } from '../../record/entities/index.ts';
-import { CITATIONS, HEAT_LIMITS } from '../../facts/standards/index.ts';
-import { FACE_OUTCOMES, riseBand, TERMINAL_OUTCOMES } from '../../facts/vocabulary/index.ts';
+import { CITATIONS } from '../../facts/standards/index.ts';
 import type { BreakerRecord, EvidenceItem, HeatFact } from './evidence.ts';
 import { nearestTo, timed, type Timed } from './history.ts';
 import { marked } from './marked.ts';
-
-/** Temperatures of one survey are taken within two hours, a current within one hour of its temperature. */
-const SURVEY_HOURS = 2;
-const CURRENT_HOURS = 1;
 
 /** What a survey takes of a breaker’s readings. */
 interface Surveyed {
@@ -48,7 +50,7 @@ export function heatFacts(file: BreakerRecord, others: readonly BreakerRecord[])
     const { entry: own, instant } = latest;
     const { ambientC } = own;
     if (ambientC === null) return [];
-    const amps = nearestTo(surveyed(file).currents, instant, CURRENT_HOURS)?.entry.value ?? null;
+    const amps = nearestTo(surveyed(file).currents, instant, TIME_LIMITS.currentHours)?.entry.value ?? null;
     const ownHeatC = ownHeatOf(file, point, amps);
     const bare = { ...own, value: own.value - ownHeatC };
     const subject = surveyPoint(file, bare, ambientC, amps ?? 0);
@@ -71,8 +73,8 @@ function peersOf(
   for (const other of others) {
     if (other.breaker.role !== 'branch' || other.breaker.id === file.breaker.id) continue;
     const { temperatures, currents } = surveyed(other);
-    const theirs = nearestTo(temperatures[point], instant, SURVEY_HOURS);
-    const current = theirs && nearestTo(currents, theirs.instant, CURRENT_HOURS);
+    const theirs = nearestTo(temperatures[point], instant, TIME_LIMITS.surveyHours);
+    const current = theirs && nearestTo(currents, theirs.instant, TIME_LIMITS.currentHours);
     if (current) peers.push(surveyPoint(other, theirs.entry, ambientC, current.entry.value));
   }
   return peers;
@@ -80,8 +82,8 @@ function peersOf(
 
 /** What the electronics of an idle protected unit warm its face by, °C. */
 const ownHeatOf = ({ breaker: { kind } }: BreakerRecord, point: string, amps: number | null): number =>
-  point === 'face' && amps !== null && amps < IDLE_AMPS && kind !== 'standard' && kind !== 'surge'
-    ? OF_ELECTRONICS_C
+  point === 'face' && amps !== null && amps < HEAT_LIMITS.idleAmps && kind !== 'standard' && kind !== 'surge'
+    ? HEAT_LIMITS.electronicsC
     : 0;
 
 /** A reading as a survey point, taken to the subject's ambient: it is the rise that is compared. */
@@ -97,13 +99,9 @@ export function heatEvidence(facts: readonly HeatFact[]): EvidenceItem[] {
   );
 }
 
-/** Below this current a breaker is idle, A; a loaded joint is never colder than the air by more than its meter errs, °C. */
-const IDLE_AMPS = 1;
-const COLDER_C = 2;
+/** A loaded connection is never colder than ambient by more than the error of the thermometer. */
 const isColdUnderLoad = (amps: number | null, surfaceC: number, ambientC: number) =>
-  (amps ?? 0) >= IDLE_AMPS && surfaceC < ambientC - COLDER_C;
-/** The electronics of a protected unit draw power of their own: so much warmer its face is than an idle plain one, °C. */
-const OF_ELECTRONICS_C = 9;
+  (amps ?? 0) >= HEAT_LIMITS.idleAmps && surfaceC < ambientC - HEAT_LIMITS.instrumentErrorC;
 
 const where = { face: 'Its face', terminal: 'Its terminal' } as const;
 

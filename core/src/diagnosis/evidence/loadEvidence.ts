@@ -1,8 +1,8 @@
+import { LOAD_BANDS, LOAD_LIMITS, loadOutcome } from '../../facts/limits/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
 import { sayPercent, sayQuantity } from '../../facts/quantities/index.ts';
 import type { Sizing } from '../../code/sizing/index.ts';
 import { loadAmps } from '../../record/entities/index.ts';
-import { LOAD_LIMITS, loadOutcome } from '../../facts/vocabulary/index.ts';
 import type { BreakerRecord, EvidenceItem, LoadFact, TripFact } from './evidence.ts';
 import { marked } from './marked.ts';
 import { orBeyond } from './withinError.ts';
@@ -35,7 +35,7 @@ export function loadFact({ breaker, circuit, entries }: BreakerRecord): LoadFact
 }
 
 /** By the code, a load that runs for hours may be this share of the rating at most. */
-const CONTINUOUS_SHARE = LOAD_LIMITS[0];
+const CONTINUOUS_SHARE = LOAD_LIMITS.continuousShare;
 
 /**
  * The load at the last trip as a test outcome, where nothing was measured since. A load that ran for more than an hour is
@@ -91,7 +91,7 @@ export function loadEvidence(
   const { or, sentence } = orBeyond(
     amps,
     load.errorAmps,
-    LOAD_LIMITS.map((limit) => limit * ratingAmps),
+    LOAD_BANDS.map((limit) => limit * ratingAmps),
     'A',
     (value) => loadOutcome(value / ratingAmps),
   );

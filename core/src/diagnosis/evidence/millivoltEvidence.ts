@@ -1,16 +1,8 @@
+import { CONNECTION_LIMITS, TIME_LIMITS } from '../../facts/limits/index.ts';
 import { median, sayNumber, sayQuantity } from '../../facts/quantities/index.ts';
 import type { BreakerRecord, EvidenceItem } from './evidence.ts';
 import { nearestTo, timed } from './history.ts';
 import { marked } from './marked.ts';
-
-/** Millivolts of one survey are taken within two hours, the current beside each within one. */
-const SURVEY_HOURS = 2;
-const CURRENT_HOURS = 1;
-/** Below this current a drop tells nothing of the contacts, A. */
-const LEAST_AMPS = 1;
-/** Times the median of similar breakers at the same current. */
-const RAISED = 1.5;
-const HIGH = 3;
 
 /** The drop across a closed breaker at a current: millivolts per ampere are milliohms. */
 interface Drop {
@@ -22,13 +14,13 @@ interface Drop {
 
 function dropOf({ entries }: BreakerRecord, near: number | null): Drop | null {
   const drops = timed(entries.readings.filter(({ quantity }) => quantity === 'millivolts'));
-  const drop = near === null ? drops.at(-1) : nearestTo(drops, near, SURVEY_HOURS);
+  const drop = near === null ? drops.at(-1) : nearestTo(drops, near, TIME_LIMITS.surveyHours);
   if (!drop) return null;
   const onConductor = timed(
     entries.readings.filter(({ quantity, point }) => quantity === 'current' && point === 'conductor'),
   );
-  const current = nearestTo(onConductor, drop.instant, CURRENT_HOURS)?.entry;
-  if (!current || current.value < LEAST_AMPS) return null;
+  const current = nearestTo(onConductor, drop.instant, TIME_LIMITS.currentHours)?.entry;
+  if (!current || current.value < CONNECTION_LIMITS.dropLeastAmps) return null;
   const { value, at, simulated } = drop.entry;
   return { millivolts: value, amps: current.value, at, simulated };
 }
@@ -57,7 +49,12 @@ export function millivoltEvidence(file: BreakerRecord, others: readonly BreakerR
   const usual = median(theirs);
   if (usual === null || usual <= 0) return [];
   const times = own.millivolts / own.amps / usual;
-  const outcome = times > HIGH ? 'high' : times > RAISED ? 'raised' : 'like-peers';
+  const outcome =
+    times > CONNECTION_LIMITS.dropHigh
+      ? 'high'
+      : times > CONNECTION_LIMITS.dropRaised
+        ? 'raised'
+        : 'like-peers';
   return [
     {
       test: 'millivolt-drop',
@@ -65,14 +62,17 @@ export function millivoltEvidence(file: BreakerRecord, others: readonly BreakerR
       at: own.at,
       text: marked(
         own,
-        `Closed, it drops ${sayQuantity(own.millivolts, 'mV')} at ${sayQuantity(own.amps, 'A')}: ${sayNumber(times)} times what similar breakers drop at that current${outcome === 'like-peers' ? '' : ` (limit ${outcome === 'high' ? HIGH : RAISED} times)`}.`,
+        `Closed, it drops ${sayQuantity(own.millivolts, 'mV')} at ${sayQuantity(own.amps, 'A')}: ${sayNumber(times)} times what similar breakers drop at that current${outcome === 'like-peers' ? '' : ` (limit ${outcome === 'high' ? CONNECTION_LIMITS.dropHigh : CONNECTION_LIMITS.dropRaised} times)`}.`,
       ),
       figures: [
         {
           label: 'across it',
           value: own.millivolts,
           unit: 'mV',
-          limit: usual * own.amps * (outcome === 'high' ? HIGH : RAISED),
+          limit:
+            usual *
+            own.amps *
+            (outcome === 'high' ? CONNECTION_LIMITS.dropHigh : CONNECTION_LIMITS.dropRaised),
         },
         { label: 'current', value: own.amps, unit: 'A' },
       ],

@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import {
   effectiveRating,
   type EffectiveRating,
@@ -29,7 +30,7 @@ import type { TripFact } from './evidence.ts';
 import type { BreakerEstimate, TripTrial } from './tripTrial.ts';
 
 /** How long a load is taken to have run where it is only said that it was steady: all is settled by then. */
-const STEADY_SECONDS = 7200;
+const STEADY_SECONDS = TIME_LIMITS.steadySeconds;
 
 /** Whether an event says that the breaker carried a current for a time and held. */
 const isHold = (event: BreakerEvent) =>

@@ -1,16 +1,13 @@
+import { VOLTAGE_LIMITS, voltageWord, type VoltageWord, TIME_LIMITS } from '../../facts/limits/index.ts';
 import { legsOf, type Leg } from '../../panel/layout/index.ts';
 import { sayQuantity } from '../../facts/quantities/index.ts';
-import { CITATIONS, LINE_VOLTAGE, voltageWord, type VoltageWord } from '../../facts/standards/index.ts';
+import { CITATIONS } from '../../facts/standards/index.ts';
 import type { Entries, Reading } from '../../record/entities/index.ts';
 import type { OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 import type { BreakerRecord, Evidence, EvidenceItem } from './evidence.ts';
 import { handleAt, nearest } from './history.ts';
 import { marked } from './marked.ts';
 import { orBeyond } from './withinError.ts';
-
-/** Readings of one visit belong together; those of both legs are taken within the hour. */
-const VISIT_HOURS = 12;
-const PAIR_HOURS = 1;
 
 const v = (value: number) => sayQuantity(value, 'V');
 /** A voltage with the limit it is held against: the lower, or the upper where it lies above that. */
@@ -19,13 +16,11 @@ const figure = (label: string, { value }: Reading, legs = 1) => {
   return { label, value, unit: 'V' as const, limit: value > high ? high : low };
 };
 
-/** More volts than one leg ever gives: it was taken from leg to leg. */
-const ONE_LEG_AT_MOST = 160;
-const limitsOf = (legs: number) => [LINE_VOLTAGE.low * legs, LINE_VOLTAGE.high * legs];
+const limitsOf = (legs: number) => [VOLTAGE_LIMITS.low * legs, VOLTAGE_LIMITS.high * legs];
 
 /** The word for a voltage at a 120 V point. A 240 V outlet is judged by half of what it shows. */
 function word(value: number, poles: number): VoltageWord {
-  const perLeg = poles === 2 && value > ONE_LEG_AT_MOST ? value / 2 : value;
+  const perLeg = poles === 2 && value > VOLTAGE_LIMITS.oneLegMost ? value / 2 : value;
   return voltageWord(perLeg);
 }
 
@@ -43,7 +38,7 @@ const voltagesAt = (entries: Entries, point: Reading['point']) =>
  */
 const takenOn = (file: BreakerRecord) => (r: Reading) => {
   const handle = handleAt(file.entries.events, r.at);
-  return handle === 'on' || (handle === 'tripped' && r.value >= LINE_VOLTAGE.zero);
+  return handle === 'on' || (handle === 'tripped' && r.value >= VOLTAGE_LIMITS.zero);
 };
 
 function loadTerminal(file: BreakerRecord): EvidenceItem[] {
@@ -52,7 +47,7 @@ function loadTerminal(file: BreakerRecord): EvidenceItem[] {
   if (!first) return [];
   const second =
     file.breaker.poles === 2
-      ? nearest(voltagesAt(file.entries, 'load-terminal-2').filter(on), first.at, PAIR_HOURS)
+      ? nearest(voltagesAt(file.entries, 'load-terminal-2').filter(on), first.at, TIME_LIMITS.currentHours)
       : null;
   const words = [first, second].filter((r) => r !== null).map((r) => word(r.value, 1));
   const outcome = terminalOutcome(words);
@@ -95,11 +90,12 @@ function outlet(file: BreakerRecord): EvidenceItem[] {
   if (!reading) return [];
   const { poles } = file.breaker;
   const outcome = word(reading.value, poles);
-  const legs = poles === 2 && reading.value > ONE_LEG_AT_MOST ? 2 : 1;
+  const legs = poles === 2 && reading.value > VOLTAGE_LIMITS.oneLegMost ? 2 : 1;
   const { or, sentence } = orBeyond(reading.value, reading.error, limitsOf(legs), 'V', (value) =>
     word(value, poles),
   );
-  const normal = file.breaker.poles === 2 ? '220 to 254 V' : '110 to 127 V';
+  const [lowest, highest] = limitsOf(file.breaker.poles);
+  const normal = `${lowest} to ${highest} V`;
   return [
     {
       test: 'outlet-voltage',
@@ -124,7 +120,7 @@ function offButLive(file: BreakerRecord): EvidenceItem[] {
     .filter((r) => handleAt(file.entries.events, r.at) === 'off')
     .at(-1);
   if (!reading) return [];
-  const live = reading.value >= LINE_VOLTAGE.zero;
+  const live = reading.value >= VOLTAGE_LIMITS.zero;
   const test = file.breaker.role === 'main' ? 'main-off-check' : 'branch-off-check';
   return [
     {
@@ -140,7 +136,7 @@ function offButLive(file: BreakerRecord): EvidenceItem[] {
       figures: [
         {
           ...figure(reading.point === 'outlet' ? 'outlet' : 'load terminal', reading),
-          limit: LINE_VOLTAGE.zero,
+          limit: VOLTAGE_LIMITS.zero,
         },
       ],
       origin: 'reading',
@@ -173,16 +169,16 @@ export function lineSideEvidence(
     const all = details
       .flatMap((detail) => voltagesAt(detail.entries, point))
       .sort((x, y) => x.at.localeCompare(y.at));
-    return (visit === undefined ? all.at(-1) : nearest(all, visit, VISIT_HOURS)) ?? null;
+    return (visit === undefined ? all.at(-1) : nearest(all, visit, TIME_LIMITS.visitHours)) ?? null;
   };
   const a = latest('leg-a');
   const b = latest('leg-b');
   const own: Leg[] =
     file.breaker.space === null ? ['A', 'B'] : legsOf({ ...file.breaker, space: file.breaker.space });
   const values = own.map((leg) => (leg === 'A' ? a : b)?.value);
-  const lineSide = values.some((value) => value !== undefined && value < LINE_VOLTAGE.zero)
+  const lineSide = values.some((value) => value !== undefined && value < VOLTAGE_LIMITS.zero)
     ? 'dead'
-    : values.every((value) => value !== undefined && value >= LINE_VOLTAGE.low)
+    : values.every((value) => value !== undefined && value >= VOLTAGE_LIMITS.low)
       ? 'alive'
       : values.every((value) => value === undefined)
         ? toldLineSide(details)
@@ -196,7 +192,7 @@ export function lineSideEvidence(
   const texts = {
     'both-missing': `Both supply legs are dead: ${legs}.`,
     'one-leg-missing': `One supply leg is dead: ${legs}.`,
-    'legs-unequal': `The two legs differ by ${v(Math.abs(a.value - b.value))} (${legs}); more than ${v(LINE_VOLTAGE.legsUnequal)} points to a bad supply neutral.`,
+    'legs-unequal': `The two legs differ by ${v(Math.abs(a.value - b.value))} (${legs}); more than ${v(VOLTAGE_LIMITS.legsUnequal)} points to a bad supply neutral.`,
     'both-legs-normal': `The supply reaches the panel on both legs: ${legs}.`,
   };
   const from = {
@@ -228,8 +224,8 @@ export function lineSideEvidence(
 
 /** One word for the two supply legs; `null` where none of the vocabulary's fits. */
 function legsOutcome(a: number, b: number): OutcomeOf<'line-side-voltage'> | null {
-  const dead = [a, b].filter((value) => value < LINE_VOLTAGE.zero).length;
+  const dead = [a, b].filter((value) => value < VOLTAGE_LIMITS.zero).length;
   if (dead > 0) return dead === 2 ? 'both-missing' : 'one-leg-missing';
-  if (Math.abs(a - b) > LINE_VOLTAGE.legsUnequal) return 'legs-unequal';
-  return Math.min(a, b) >= LINE_VOLTAGE.low ? 'both-legs-normal' : null;
+  if (Math.abs(a - b) > VOLTAGE_LIMITS.legsUnequal) return 'legs-unequal';
+  return Math.min(a, b) >= VOLTAGE_LIMITS.low ? 'both-legs-normal' : null;
 }

@@ -1,10 +1,11 @@
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 /** Loads that come with a season are known by their names. */
 const WINTER = /heat|furnace|boiler|radiator|baseboard/i;
 const SUMMER = /air cond|a\/c|\bac\b|cool|chill|dehumidif|fan\b/i;
 /** A season counts where its loads are so much of all. */
 const LEAST_SHARE = 0.2;
 /** A season is ahead for so many months before it begins. */
-const AHEAD_MONTHS = 5;
+const AHEAD_MONTHS = TIME_LIMITS.seasonAheadMonths;
 /** Months in which the loads run, 0 for January: the northern half of the world, where the codes cited are in force. */
 const SEASONS = {
   winter: { first: 10, words: 'Heating' },

@@ -1,23 +1,10 @@
+import { HEAT_LIMITS, areUnbalanced, LOAD_LIMITS, TIME_LIMITS } from '../../facts/limits/index.ts';
 import { atLeast, exceeds, sayQuantity, sayRise, sayTemperature } from '../../facts/quantities/index.ts';
-import { HEAT_LIMITS } from '../../facts/standards/index.ts';
 import { panelSign, type PanelSignId, type TestId } from '../../facts/vocabulary/index.ts';
 import type { At, FoundHeat, FoundLegs, FoundOutcome, PanelFindings, SignFound } from './findings.ts';
 import { seasonOf } from './season.ts';
 
-/** Older looks that found nothing say nothing of today. */
-const LOOKS_COUNT_DAYS = 400;
 const MS_A_DAY = 86_400_000;
-/** Breakers that open within this of one another opened together, s. */
-const TOGETHER_SECONDS = 120;
-/** Unequal: the heavier leg carries so much more, as a share of it and in A. */
-const UNEQUAL = { share: 0.4, amps: 10 };
-/** Balanced: within this share of the heavier one. */
-const BALANCED_SHARE = 0.3;
-/** Sums count where so many of the circuits were measured. */
-const MEASURED_SHARE = 0.75;
-const FOR_YEARS_DAYS = 365;
-/** By so much a face is hotter than its terminal where the heat comes from inside, °C. */
-const HOTTER_INSIDE_C = 10;
 /** So many joints under load are a scan. */
 const LEAST_SCANNED = 3;
 
@@ -144,7 +131,7 @@ function heardAndSeen(findings: PanelFindings): SignFound[] {
 }
 
 function fromLegs({ legs, ratingAmps }: PanelFindings): SignFound[] {
-  const whole = legs.filter(({ measured }) => atLeast(measured, MEASURED_SHARE));
+  const whole = legs.filter(({ measured }) => atLeast(measured, LOAD_LIMITS.measuredShare));
   if (whole.length === 0) return [];
   const heavier = ({ amps }: FoundLegs) => Math.max(amps.A, amps.B);
   const say = ({ amps }: FoundLegs) => `leg A ${sayQuantity(amps.A, 'A')}, leg B ${sayQuantity(amps.B, 'A')}`;
@@ -154,26 +141,22 @@ function fromLegs({ legs, ratingAmps }: PanelFindings): SignFound[] {
     signs.push(
       sign('leg-over-rating', `Measured ${say(over)}, of ${sayQuantity(ratingAmps!, 'A')}.`, [], over.when),
     );
-  const isUnequal = (one: FoundLegs) => {
-    const off = Math.abs(one.amps.A - one.amps.B);
-    return off > UNEQUAL.share * heavier(one) && off > UNEQUAL.amps;
-  };
+  const isUnequal = ({ amps: { A, B } }: FoundLegs) => areUnbalanced(A, B);
   const unequal = whole.filter(isUnequal).sort((a, b) => a.when.localeCompare(b.when));
   const [first, last] = [unequal[0], unequal.at(-1)];
   const sameLeg = (one: FoundLegs) => one.amps.A > one.amps.B;
   if (
     first &&
     last &&
-    Date.parse(last.when) - Date.parse(first.when) >= FOR_YEARS_DAYS * MS_A_DAY &&
+    Date.parse(last.when) - Date.parse(first.when) >= TIME_LIMITS.unequalForYearsDays * MS_A_DAY &&
     unequal.every((one) => sameLeg(one) === sameLeg(first))
   )
     signs.push(
       sign('legs-unequal-for-years', `Measured ${say(first)} at first, ${say(last)} later.`, [], last.when),
     );
   const newest = whole.reduce((a, b) => (b.when > a.when ? b : a));
-  const isBalanced =
-    Math.abs(newest.amps.A - newest.amps.B) <= Math.max(UNEQUAL.amps, BALANCED_SHARE * heavier(newest));
-  if (isBalanced && !over) signs.push(sign('legs-balanced', `Measured ${say(newest)}.`, [], newest.when));
+  if (!isUnequal(newest) && !over)
+    signs.push(sign('legs-balanced', `Measured ${say(newest)}.`, [], newest.when));
   return signs;
 }
 
@@ -201,7 +184,7 @@ function fromHeat({ heat }: PanelFindings): SignFound[] {
       point === 'face' &&
       atLeast(surfaceC, surfaceUrgentC) &&
       terminal !== undefined &&
-      terminal.surfaceC < surfaceC - HOTTER_INSIDE_C
+      terminal.surfaceC < surfaceC - HEAT_LIMITS.hotterInsideC
     );
   });
   const some = branches.filter((one) => exceeds(over(one), overPeersRepairSoonC) && !isUrgent(one));
@@ -237,7 +220,9 @@ function fromBehaviour(findings: PanelFindings): SignFound[] {
     const next = inOrder[i + 1];
     if (!next || next.at.breakerId === trip.at.breakerId) return [];
     if (next.at.breakerId === trip.tiedWith || trip.at.isMain || next.at.isMain) return [];
-    return (Date.parse(next.when) - Date.parse(trip.when)) / 1000 <= TOGETHER_SECONDS ? [[trip, next]] : [];
+    return (Date.parse(next.when) - Date.parse(trip.when)) / 1000 <= TIME_LIMITS.togetherSeconds
+      ? [[trip, next]]
+      : [];
   });
   const [pair] = together;
   const dead =
@@ -249,7 +234,7 @@ function fromBehaviour(findings: PanelFindings): SignFound[] {
       ? [
           sign(
             'trips-together',
-            `${names(pair.map(({ at }) => at))} tripped within ${TOGETHER_SECONDS / 60} minutes, ${together.length} times.`,
+            `${names(pair.map(({ at }) => at))} tripped within ${TIME_LIMITS.togetherSeconds / 60} minutes, ${together.length} times.`,
             pair.map(({ at }) => at),
             pair[1]!.when,
           ),
@@ -338,7 +323,7 @@ function withSaid(signs: readonly SignFound[], { signs: said, now }: PanelFindin
     } else if (!before || before.entryId !== null)
       found.set(id, { sign: id, origin: 'Logged of the panel.', when, breakerIds: [], entryId });
   }
-  const since = new Date(Date.parse(now) - LOOKS_COUNT_DAYS * MS_A_DAY).toISOString();
+  const since = new Date(Date.parse(now) - TIME_LIMITS.inspectionDays * MS_A_DAY).toISOString();
   const stale = (one: SignFound) =>
     one.when !== null && one.when < since && panelSign(one.sign).bearing === 'clears';
   return [...found.values()].filter((one) => !stale(one));

@@ -1,5 +1,5 @@
+import { voltageWord } from '../../facts/limits/index.ts';
 import { describe, expect, test } from '@jest/globals';
-import { voltageWord } from '../../facts/standards/index.ts';
 import type { TestId, TestResult } from '../../facts/vocabulary/index.ts';
 import { solveNetwork, type Branch } from '../../simulate/index.ts';
 import { assess, rankedCauses } from '../engine/index.ts';

@@ -1,3 +1,4 @@
+import { LOAD_LIMITS, TIME_LIMITS } from '../../facts/limits/index.ts';
 import { exceeds } from '../../facts/quantities/index.ts';
 import { HALVES, legsOf, sayPlace, type Leg } from '../../panel/layout/index.ts';
 import { leastSensitive } from '../../physics/trip/index.ts';
@@ -9,13 +10,6 @@ export interface SoakCircuit {
   breaker: Breaker;
   circuit: Pick<Circuit, 'label' | 'loads'> | null;
 }
-
-/** Warm to within a twentieth of its final heat after so many time constants. */
-const TIME_CONSTANTS = 3;
-/** Joints and conductors take their time too, min. */
-const SHORTEST_MINUTES = 30;
-/** A leg is not loaded beyond this share of the main while it soaks. */
-const LEG_SHARE = 0.8;
 
 /**
  * How to put a panel under load before a scan: what to switch on, one after the other, the larger loads first and each where the leg
@@ -50,7 +44,10 @@ export function soakPlan(circuits: readonly SoakCircuit[], mainAmps: number | nu
     const about = { breakerId: breaker.id, place: sayPlace(breaker), load: load.name, amps };
     const onLegs = legsOfBreaker(breaker);
     if (exceeds(own + amps, breaker.ratingAmps)) leftOff.push({ ...about, why: 'breaker' });
-    else if (mainAmps !== null && onLegs.some((leg) => exceeds(legs[leg] + amps, LEG_SHARE * mainAmps)))
+    else if (
+      mainAmps !== null &&
+      onLegs.some((leg) => exceeds(legs[leg] + amps, LOAD_LIMITS.continuousShare * mainAmps))
+    )
       leftOff.push({ ...about, why: 'leg' });
     else {
       for (const leg of onLegs) legs[leg] += amps;
@@ -59,11 +56,11 @@ export function soakPlan(circuits: readonly SoakCircuit[], mainAmps: number | nu
     }
   }
   const byRatingAmps = Math.max(mainAmps ?? 0, ...branches.map(({ breaker }) => breaker.ratingAmps), 1);
-  const soaked = (TIME_CONSTANTS * leastSensitive(byRatingAmps).tauSeconds) / 60;
+  const soaked = (TIME_LIMITS.loadTestConstants * leastSensitive(byRatingAmps).tauSeconds) / 60;
   return {
     steps,
     leftOff,
-    minutes: Math.max(SHORTEST_MINUTES, Math.ceil(soaked / 5) * 5),
+    minutes: Math.max(TIME_LIMITS.loadTestMinutes, Math.ceil(soaked / 5) * 5),
     byRatingAmps,
     legs,
     walk: walkOf(circuits),

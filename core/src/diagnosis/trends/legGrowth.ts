@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
 import type { Leg } from '../../panel/layout/index.ts';
@@ -16,7 +17,7 @@ const SEASONS = 0.1;
 /** Of panels that are measured again and again the demand of one in three grows, by some five in a hundred a year. */
 const PRIOR = { usual: 0.05, share: 0.3 };
 /** The highest demand, and a quarter on top, must fit the service. */
-const OF_THE_MAIN = 1 / 1.25;
+const OF_THE_MAIN = LOAD_LIMITS.continuousShare;
 
 /**
  * Whether what a leg carries at its most grows from year to year.

@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import { sayConfidence } from '../decision/index.ts';
 import {
   growthsOf,
@@ -29,7 +30,7 @@ const SURE_FROM = 0.75;
 /** Further than this nobody plans. */
 const FARTHEST_YEARS = 50;
 /** What reaches its limit later than this is not told: the part is old by then. */
-const MATTERS_WITHIN_YEARS = 15;
+const MATTERS_WITHIN_YEARS = TIME_LIMITS.trendYears;
 
 const years = ({ at, value, sd }: Dated): Observed => ({ years: Date.parse(at) / MS_A_YEAR, value, sd });
 
@@ -89,7 +90,7 @@ function tell(kind: Measured, growth: Growth | null, figures: readonly Dated[]):
     now: levelTold(rate.now),
     limit: levelTold(limit),
     reached,
-    text: `${kind.words(rate, limit)} ${sayReached(reached, until.p50)} By ${sorted.length} figures since ${from.slice(0, 4)}: ${sayConfidence(growth.probability)}.${growth.probability < SURE_FROM ? ' Measure it again within half a year to be surer.' : ''}`,
+    text: `${kind.words(rate, limit)} ${sayReached(reached, until.p50)} By ${sorted.length} figures since ${from.slice(0, 4)}: ${sayConfidence(growth.probability)}.${growth.probability < SURE_FROM ? ' Measure again within six months to confirm it.' : ''}`,
   };
 }
 

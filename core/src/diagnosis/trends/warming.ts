@@ -1,5 +1,6 @@
+import { HEAT_LIMITS } from '../../facts/limits/index.ts';
 import { median, sayRise } from '../../facts/quantities/index.ts';
-import { CITATIONS, HEAT_LIMITS } from '../../facts/standards/index.ts';
+import { CITATIONS } from '../../facts/standards/index.ts';
 import type { Breaker } from '../../record/entities/index.ts';
 import type { Trend } from './schema.ts';
 import type { Rate } from './growth.ts';

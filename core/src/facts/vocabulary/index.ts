@@ -5,7 +5,6 @@ export * from './senses.ts';
 export * from './complaints.ts';
 export * from './words.ts';
 export * from './causeWords.ts';
-export * from './thresholds.ts';
 export * from './spots.ts';
 export { ACTION_MEANINGS } from './actionMeanings.ts';
 export { ACTION_WORDS, WATCH_IT } from './actionWords.ts';

@@ -1,4 +1,7 @@
+import { HEAT_LIMITS, TIME_LIMITS } from '../limits/index.ts';
 import type { PanelSignId } from './panelSigns.ts';
+
+const { overPeersRepairSoonC: NEAR, overPeersUrgentC: FAR } = HEAT_LIMITS;
 
 /** What was found, in a few words, and why it speaks as it does for a panel as a whole. */
 export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string }> = {
@@ -71,11 +74,11 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
     why: 'Neither side of the bus is worked harder than the other.',
   },
   'bus-or-lug-over-15': {
-    words: 'Bus or a lug more than 15 °C over the other',
+    words: `Bus or a lug more than ${FAR} °C over the other`,
     why: 'What everything flows through is a bad joint: no breaker that is changed cures it.',
   },
   'several-over-15': {
-    words: 'Several breakers more than 15 °C over similar ones',
+    words: `Several breakers more than ${FAR} °C over similar ones`,
     why: 'Joints do not fail by chance side by side; what they share, the bus, does.',
   },
   'very-hot-not-open': {
@@ -83,15 +86,15 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
     why: 'Its contacts may be welded: it does not protect its circuit any more.',
   },
   'one-joint-over-15': {
-    words: 'One joint more than 15 °C over similar ones',
+    words: `One joint more than ${FAR} °C over similar ones`,
     why: 'One joint is remade, or one breaker replaced; the panel is not condemned by it.',
   },
   'some-3-to-15': {
-    words: 'Some parts 3 to 15 °C over similar ones',
+    words: `Some parts ${NEAR} to ${FAR} °C over similar ones`,
     why: 'Have them tightened at the next service visit, and scan again.',
   },
   'none-over-3': {
-    words: 'Nothing more than 3 °C over similar parts, under load',
+    words: `Nothing more than ${NEAR} °C over similar parts, under load`,
     why: 'A joint that fails is warm under load.',
   },
   'takes-neighbour-along': {
@@ -127,7 +130,7 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
     why: 'A fault to ground then finds no way back and trips nothing. They are joined there, and only there.',
   },
   'over-40-years': {
-    words: 'More than 40 years old',
+    words: `More than ${TIME_LIMITS.oldPanelYears} years old`,
     why: 'Springs and grease age. Age alone condemns nothing.',
   },
   'family-withdrawn': {

@@ -3,8 +3,6 @@ export interface TestFacts {
   level: 0 | 1 | 2;
   outcomes: readonly string[];
   energised?: true;
-  means?: string;
-  thresholds?: string;
 }
 
 /** Every test of the vocabulary, in its order. */
@@ -25,28 +23,28 @@ export const TESTS = {
     level: 0,
     outcomes: ['on', 'middle', 'off', 'one-half-low'],
   },
+  /** Light push towards off on every handle that looks on. */
   'handle-finger-test': {
     level: 0,
     outcomes: ['firm', 'gives'],
-    means: 'light push towards off on every handle that looks on',
   },
   'trip-indicator': {
     level: 0,
     outcomes: ['shown', 'not-shown', 'no-indicator'],
   },
+  /** Pushed fully off, then on. */
   'reset-feel': {
     level: 0,
     outcomes: ['clean-clicks', 'no-off-click', 'hard-or-gritty', 'will-not-latch'],
-    means: 'pushed fully off, then on',
   },
   'reset-result': {
     level: 0,
     outcomes: ['holds', 'trips-at-once', 'trips-in-seconds', 'trips-in-minutes', 'trips-after-hours'],
   },
+  /** Everything on the circuit unplugged or switched off first. */
   'reset-result-unplugged': {
     level: 0,
     outcomes: ['holds', 'trips-at-once', 'trips-later'],
-    means: 'everything on the circuit unplugged or switched off first',
   },
   'power-after-reset': {
     level: 0,
@@ -83,11 +81,10 @@ export const TESTS = {
     level: 0,
     outcomes: ['none', 'hot-plastic'],
   },
+  /** Back of the hand on the closed cover and breaker faces. Bands in facts/limits. */
   'panel-touch': {
     level: 0,
     outcomes: ['cool', 'warm', 'hot'],
-    means: 'back of the hand on the closed cover and breaker faces',
-    thresholds: 'warm: clearly above the wall; hot: cannot be held for three seconds (about 60 °C)',
   },
   'light-behaviour': {
     level: 0,
@@ -107,10 +104,10 @@ export const TESTS = {
     level: 0,
     outcomes: ['modern', 'over-40-years', 'family-withdrawn'],
   },
+  /** On a ground-fault or arc-fault breaker. */
   'test-button': {
     level: 0,
     outcomes: ['trips-and-resets', 'does-not-trip', 'will-not-reset', 'no-button'],
-    means: 'on a ground-fault or arc-fault breaker',
   },
   'recent-change': {
     level: 0,
@@ -119,80 +116,75 @@ export const TESTS = {
   'load-share': {
     level: 1,
     outcomes: ['under-80', '80-to-100', '100-to-135', 'over-135'],
-    means: "circuit current, by plug-in meter or nameplates, as a share of the breaker's rating in percent",
   },
+  /** The suspect appliance tried on another suitable circuit with the same kind of protection. */
   'appliance-check': {
     level: 1,
     outcomes: ['trips-there-too', 'fine-there'],
-    means: 'the suspect appliance tried on another suitable circuit with the same kind of protection',
   },
+  /** Bands in facts/limits. */
   'outlet-voltage': {
     level: 1,
     outcomes: ['normal', 'low', 'high', 'zero'],
-    thresholds: 'on a 120 V outlet: zero under 30, low 30 to under 110, normal 110 to 127, high above 127',
   },
+  /** Drop at the outlet between no load and a known load. */
   'outlet-sag': {
     level: 1,
     outcomes: ['under-3-percent', '3-to-6-percent', 'over-6-percent'],
-    means: 'drop at the outlet between no load and a known load',
   },
   'outlet-wiring': {
     level: 1,
     outcomes: ['correct', 'open-ground', 'open-neutral', 'reversed'],
   },
+  /** Temperature of the breaker face above neighboring breakers with a similar load, in °C. */
   'face-temperature': {
     level: 1,
     outcomes: ['like-neighbours', '3-to-15-over', 'over-15-over'],
-    means: 'temperature of the breaker face above neighboring breakers with a similar load, in °C',
   },
+  /** Breaker on, its load terminal to neutral. As outlet-voltage; one-pole-zero: a two-pole unit with one pole dead. */
   'load-terminal-voltage': {
     level: 2,
     outcomes: ['normal', 'low', 'zero', 'one-pole-zero'],
     energised: true,
-    means: 'breaker on, its load terminal to neutral',
-    thresholds: 'as outlet-voltage; one-pole-zero: a two-pole unit with one pole dead',
   },
+  /** Bands in facts/limits. */
   'line-side-voltage': {
     level: 2,
     outcomes: ['both-legs-normal', 'one-leg-missing', 'both-missing', 'legs-unequal'],
     energised: true,
-    thresholds: 'legs-unequal: the two legs to neutral differ by more than 8 V',
   },
+  /** Clamp meter on the conductor, share of rating in percent. */
   'clamp-current': {
     level: 2,
     outcomes: ['under-80', '80-to-100', '100-to-135', 'over-135'],
     energised: true,
-    means: 'clamp meter on the conductor, share of rating in percent',
   },
+  /** A recorded trip held against the trip window. */
   'trip-vs-curve': {
     level: 1,
     outcomes: ['within-band', 'too-early', 'too-late-or-never'],
-    means: 'a recorded trip held against the trip window',
   },
+  /** Terminal or lug over similar ones, in °C. */
   'terminal-temperature': {
     level: 2,
     outcomes: ['like-peers', '3-to-15-over', 'over-15-over'],
     energised: true,
-    means: 'terminal or lug over similar ones, in °C',
   },
+  /** Voltage drop across the closed breaker under load, compared with similar breakers. Bands in facts/limits. */
   'millivolt-drop': {
     level: 2,
     outcomes: ['like-peers', 'raised', 'high'],
     energised: true,
-    means: 'voltage drop across the closed breaker under load, compared with similar breakers',
-    thresholds:
-      'raised: over 1.5 times the median of similar breakers scaled to the same current; high: over 3 times',
   },
+  /** Load conductor removed and capped with the panel dead, cover on, then switched on. */
   'load-wire-lifted': {
     level: 2,
     outcomes: ['holds', 'trips'],
-    means: 'load conductor removed and capped with the panel dead, cover on, then switched on',
   },
+  /** Circuit dead, loads removed, a protected unit’s neutral lifted too: the lowest of hot to neutral, hot to ground, neutral to ground. */
   'insulation-resistance': {
     level: 2,
     outcomes: ['over-1-megohm', 'under-1-megohm', 'near-zero'],
-    means:
-      'circuit dead, loads removed, a protected unit’s neutral lifted too: the lowest of hot to neutral, hot to ground, neutral to ground',
   },
   'terminal-inspection': {
     level: 2,
@@ -206,52 +198,49 @@ export const TESTS = {
     level: 2,
     outcomes: ['matched', 'wire-too-small', 'wire-has-room'],
   },
+  /** Exchanged for a known good unit of the same kind with the panel dead. */
   'known-good-swap': {
     level: 2,
     outcomes: ['fault-follows-circuit', 'fault-stays-with-breaker'],
-    means: 'exchanged for a known good unit of the same kind with the panel dead',
   },
+  /** Bands in facts/limits. */
   'leg-balance': {
     level: 2,
     outcomes: ['balanced', 'unbalanced'],
     energised: true,
-    thresholds:
-      'unbalanced: the legs differ by more than 25 % of the larger and more than 10 A, sampled under load',
   },
   'main-off-check': {
     level: 2,
     outcomes: ['dead-as-expected', 'still-live'],
   },
+  /** Is the street dark too. */
   'neighbours-power': {
     level: 0,
     outcomes: ['on', 'off-too'],
-    means: 'is the street dark too',
   },
+  /** Breaker switched off: is its outlet dead. */
   'branch-off-check': {
     level: 1,
     outcomes: ['dead-as-expected', 'still-live'],
-    means: 'breaker switched off: is its outlet dead',
   },
+  /** A ground-fault or arc-fault breaker newly fitted: when does it trip. */
   'button-after-fitting': {
     level: 0,
     outcomes: ['holds', 'trips-as-soon-as-loaded', 'not-newly-fitted'],
-    means: 'a ground-fault or arc-fault breaker newly fitted: when does it trip',
   },
+  /** On the load side of the closed main. */
   'main-load-side-voltage': {
     level: 2,
     outcomes: ['both-normal', 'one-missing', 'both-missing'],
     energised: true,
-    means: 'behind the closed main',
   },
   'neutral-joint-inspection': {
     level: 2,
     outcomes: ['clean-and-tight', 'loose-or-burnt', 'on-the-wrong-bar'],
-    means: "the circuit's neutral on the bar, panel dead",
   },
   'part-match': {
     level: 2,
     outcomes: ['listed', 'not-listed'],
-    means: "the unit's family and series against the panel's label",
   },
 } as const satisfies Record<string, TestFacts>;
 export type TestId = keyof typeof TESTS;

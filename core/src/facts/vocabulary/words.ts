@@ -1,9 +1,11 @@
+import { HEAT_LIMITS, LOAD_BANDS, VOLTAGE_LIMITS } from '../limits/index.ts';
 import { sayRise } from '../quantities/index.ts';
-import { HEAT_LIMITS } from '../standards/index.ts';
 import type { OutcomeOf, TestId } from './tests.ts';
 
 const NEAR = sayRise(HEAT_LIMITS.overPeersRepairSoonC);
 const FAR = sayRise(HEAT_LIMITS.overPeersUrgentC);
+const [CONTINUOUS, FULL, MUST_OPEN] = LOAD_BANDS.map((share) => `${100 * share}`);
+const [SAG, HIGH_SAG] = [VOLTAGE_LIMITS.sagNoticed, VOLTAGE_LIMITS.sagHigh].map((share) => `${100 * share}`);
 
 /** A test in plain words: its short name, what to do, and what each outcome is called. */
 export interface TestWords<T extends TestId> {
@@ -105,14 +107,14 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
       'first-time': 'This is the first trip on record',
       few: 'A few trips are on record',
       'many-overload': 'Many overload trips are on record',
-      'after-dead-short': 'It has opened on a dead short before',
+      'after-dead-short': 'It has cleared a short circuit before',
     },
   },
   'downstream-device': {
-    name: 'GFCI outlets down the line',
+    name: 'Downstream GFCI outlets',
     how: 'Look for an outlet with a test button on this circuit, in bathrooms, kitchen, garage and outdoors, and press its reset.',
     outcomes: {
-      tripped: 'A GFCI outlet down the line had tripped',
+      tripped: 'A downstream GFCI outlet had tripped',
       'not-tripped': 'No GFCI outlet has tripped',
       'none-found': 'No GFCI outlet was found',
     },
@@ -191,17 +193,17 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
       none: 'Nothing has changed lately',
       'new-appliance': 'There is a new appliance',
       'new-wiring-or-breaker': 'There is new wiring or a new breaker',
-      'digging-or-drilling': 'Somebody drilled or dug',
+      'digging-or-drilling': 'There was drilling or digging',
     },
   },
   'load-share': {
     name: 'Load on the circuit',
     how: 'Add up the amps of what runs, by plug-in meter or nameplate: volt-amps divided by volts.',
     outcomes: {
-      'under-80': 'The load is under 80 % of the rating',
-      '80-to-100': 'The load is 80 to 100 % of the rating',
-      '100-to-135': 'The load is 100 to 135 % of the rating',
-      'over-135': 'The load is over 135 % of the rating',
+      'under-80': `The load is under ${CONTINUOUS} % of the rating`,
+      '80-to-100': `The load is ${CONTINUOUS} to ${FULL} % of the rating`,
+      '100-to-135': `The load is ${FULL} to ${MUST_OPEN} % of the rating`,
+      'over-135': `The load is over ${MUST_OPEN} % of the rating`,
     },
   },
   'appliance-check': {
@@ -226,9 +228,9 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     name: 'Voltage sag at the outlet',
     how: 'Read the outlet’s voltage without load and with a known load.',
     outcomes: {
-      'under-3-percent': 'The outlet sags under 3 %',
-      '3-to-6-percent': 'The outlet sags 3 to 6 %',
-      'over-6-percent': 'The outlet sags over 6 %',
+      'under-3-percent': `The outlet sags under ${SAG} %`,
+      '3-to-6-percent': `The outlet sags ${SAG} to ${HIGH_SAG} %`,
+      'over-6-percent': `The outlet sags over ${HIGH_SAG} %`,
     },
   },
   'outlet-wiring': {
@@ -274,10 +276,10 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     name: 'Current on its conductor',
     how: 'Clamp meter around its conductor, with everything on that usually runs.',
     outcomes: {
-      'under-80': 'It carries under 80 % of its rating',
-      '80-to-100': 'It carries 80 to 100 % of its rating',
-      '100-to-135': 'It carries 100 to 135 % of its rating',
-      'over-135': 'It carries over 135 % of its rating',
+      'under-80': `It carries under ${CONTINUOUS} % of its rating`,
+      '80-to-100': `It carries ${CONTINUOUS} to ${FULL} % of its rating`,
+      '100-to-135': `It carries ${FULL} to ${MUST_OPEN} % of its rating`,
+      'over-135': `It carries over ${MUST_OPEN} % of its rating`,
     },
   },
   'trip-vs-curve': {
@@ -293,23 +295,23 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     name: 'Temperature of its terminal',
     how: 'Under load: spot thermometer on its terminal and on similar ones (a strip of tape on shiny metal); log the current too.',
     outcomes: {
-      'like-peers': 'Its terminal is like its peers’',
-      '3-to-15-over': `Its terminal is ${NEAR} to ${FAR} over its peers`,
-      'over-15-over': `Its terminal is more than ${FAR} over its peers`,
+      'like-peers': 'Its terminal is as warm as similar ones',
+      '3-to-15-over': `Its terminal is ${NEAR} to ${FAR} over similar ones`,
+      'over-15-over': `Its terminal is more than ${FAR} over similar ones`,
     },
   },
   'millivolt-drop': {
     name: 'Drop across the breaker',
     how: 'Millivolts across the closed breaker under load, against similar ones.',
     outcomes: {
-      'like-peers': 'Its voltage drop is like its peers’',
+      'like-peers': 'Its voltage drop is normal',
       raised: 'Its voltage drop is on the high side',
       high: 'Its voltage drop is high',
     },
   },
   'load-wire-lifted': {
     name: 'Load conductor lifted',
-    how: 'Panel dead and proved dead: lift and cap the load conductor, with a GFCI or AFCI breaker its load neutral too; cover on, then switch on.',
+    how: 'De-energize the panel and verify absence of voltage. Lift and cap the load conductor, and the load neutral of a GFCI or AFCI breaker. Put the cover on, then turn the breaker on.',
     outcomes: {
       holds: 'With its conductor lifted it holds',
       trips: 'It trips even with its conductor lifted',
@@ -326,7 +328,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'terminal-inspection': {
     name: 'Look at its terminal',
-    how: 'Panel dead and proved dead: look at the terminal, check its torque.',
+    how: 'De-energize the panel and verify absence of voltage. Inspect the terminal and check its torque.',
     outcomes: {
       'clean-and-tight': 'Its terminal is clean and tight',
       loose: 'Its terminal is loose',
@@ -337,7 +339,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'stab-inspection': {
     name: 'Look at its bus stab',
-    how: 'Panel dead and proved dead: take the breaker off and look at the bus stab.',
+    how: 'De-energize the panel and verify absence of voltage. Remove the breaker and inspect the bus stab.',
     outcomes: { clean: 'The bus stab is clean', 'pitted-or-burnt': 'The bus stab is pitted or burnt' },
   },
   'conductor-vs-breaker': {
@@ -350,8 +352,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'known-good-swap': {
-    name: 'Swap in a known good breaker',
-    how: 'Panel dead and proved dead: swap in a known good breaker of the same kind.',
+    name: 'Trial with a known good breaker',
+    how: 'De-energize the panel and verify absence of voltage. Install a known good breaker of the same kind.',
     outcomes: {
       'fault-follows-circuit': 'The fault stays with the circuit',
       'fault-stays-with-breaker': 'The fault goes with the breaker',
@@ -364,22 +366,22 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'main-off-check': {
     name: 'Dead with the main off?',
-    how: 'Main off: contact meter, live-dead-live, on every pole behind it.',
+    how: 'Turn the main off. Verify the meter, measure every pole on the load side, and verify the meter again.',
     outcomes: {
-      'dead-as-expected': 'With the main off, all behind it is dead',
-      'still-live': 'With the main off, something behind it is still live',
+      'dead-as-expected': 'With the main off, its load side is dead',
+      'still-live': 'With the main off, its load side is still live',
     },
   },
   'neighbours-power': {
-    name: 'The street',
-    how: 'See whether the street is dark too.',
-    outcomes: { on: 'The neighbors have power', 'off-too': 'The street is dark too' },
+    name: 'Power in the neighborhood',
+    how: 'Check whether the neighbors have lost power too.',
+    outcomes: { on: 'The neighbors have power', 'off-too': 'The neighbors have lost power too' },
   },
   'branch-off-check': {
-    name: 'Dead when switched off?',
-    how: 'Switch it off and try a lamp or meter at its outlet.',
+    name: 'De-energized when turned off?',
+    how: 'Turn it off and try a lamp or a meter at its outlet.',
     outcomes: {
-      'dead-as-expected': 'Switched off, its outlet is dead',
+      'dead-as-expected': 'With the breaker off, its outlet is dead',
       'still-live': 'It is off and its outlet is still live',
     },
   },
@@ -393,8 +395,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'main-load-side-voltage': {
-    name: 'Voltage behind the main',
-    how: 'Main on: contact meter behind it, each leg to neutral.',
+    name: 'Voltage on the load side of the main',
+    how: 'With the main on, measure each leg to neutral on its load side.',
     outcomes: {
       'both-normal': 'Both legs come through the main',
       'one-missing': 'One leg does not come through the main',
@@ -403,7 +405,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'neutral-joint-inspection': {
     name: 'Look at its neutral',
-    how: 'Panel dead and proved dead: look at the circuit’s neutral on the bar.',
+    how: 'De-energize the panel and verify absence of voltage. Inspect the neutral of the circuit at the bar.',
     outcomes: {
       'clean-and-tight': 'Its neutral is clean and tight',
       'loose-or-burnt': 'Its neutral is loose or burnt',

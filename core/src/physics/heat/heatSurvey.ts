@@ -1,3 +1,4 @@
+import { HEAT_LIMITS as LIMITS } from '../../facts/limits/index.ts';
 import {
   atLeast,
   exceeds,
@@ -6,7 +7,6 @@ import {
   sayRise,
   sayTemperature,
 } from '../../facts/quantities/index.ts';
-import { HEAT_LIMITS as LIMITS } from '../../facts/standards/index.ts';
 import {
   HEAT_GRADES,
   heatInput,
@@ -76,7 +76,7 @@ export function heatOfPoint(
   if (!judgeable) {
     reasons.push({
       code: 'load-too-low',
-      text: `It carries ${sayPercent(share(point))} of its rating: too little to scale to full load (40 % at least).`,
+      text: `It carries ${sayPercent(share(point))} of its rating: too little to scale to full load (${sayPercent(LIMITS.leastShareToJudge)} at least).`,
     });
   }
   return { id: point.id, riseC, overPeersC, riseAtRatingC, grade: findings[0]?.grade ?? 'normal', reasons };

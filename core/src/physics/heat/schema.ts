@@ -1,3 +1,4 @@
+import { HEAT_LIMITS } from '../../facts/limits/index.ts';
 import { z } from 'zod';
 import { ambientC, amps, noRepeatedIds, ratingAmps, reason, surfaceC } from '../../facts/quantities/index.ts';
 
@@ -28,7 +29,10 @@ export const heatPoint = z.object({
   id: z.string(),
   riseC: z.number(),
   overPeersC: z.number().nullable().describe('null without a peer'),
-  riseAtRatingC: z.number().nullable().describe('null below 40 % of the rating'),
+  riseAtRatingC: z
+    .number()
+    .nullable()
+    .describe(`null below ${100 * HEAT_LIMITS.leastShareToJudge} % of the rating`),
   grade: z.enum(HEAT_GRADES),
   reasons: z.array(reason),
 });

@@ -1,4 +1,4 @@
-import { LINE_VOLTAGE } from '../../facts/standards/index.ts';
+import { VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import { median } from '../../facts/quantities/index.ts';
 import { holdOf, usualInterval, type Samples } from './samples.ts';
 
@@ -14,7 +14,7 @@ export interface VoltageEvent {
 }
 
 /** From so much off the usual on lamps show it: a scale of this program’s own. */
-const SHARE_OFF = 0.05;
+const SHARE_OFF = VOLTAGE_LIMITS.loggedEvent;
 /** What is usual: medians of so long, of three in a row the middle one. */
 const USUAL_MS = 10 * 60_000;
 
@@ -52,8 +52,8 @@ export function voltageEvents(samples: Samples): VoltageEvent[] {
 
 function kindOf(volts: number, usual: number): VoltageEvent['kind'] | null {
   // What is usual is dead for a circuit that is off: nothing sags there.
-  if (usual < LINE_VOLTAGE.zero) return volts >= LINE_VOLTAGE.zero ? null : 'dead';
-  if (volts < LINE_VOLTAGE.zero) return 'dead';
+  if (usual < VOLTAGE_LIMITS.zero) return volts >= VOLTAGE_LIMITS.zero ? null : 'dead';
+  if (volts < VOLTAGE_LIMITS.zero) return 'dead';
   if (volts < usual * (1 - SHARE_OFF)) return 'sag';
   return volts > usual * (1 + SHARE_OFF) ? 'swell' : null;
 }
@@ -62,7 +62,7 @@ function usualVoltage({ times, values }: Samples): (at: number) => number {
   const start = times[0] ?? 0;
   const blocks: number[][] = [];
   for (let i = 0; i < times.length; i += 1) {
-    if (Number.isNaN(values[i]!) || values[i]! < LINE_VOLTAGE.zero) continue;
+    if (Number.isNaN(values[i]!) || values[i]! < VOLTAGE_LIMITS.zero) continue;
     const block = Math.floor((times[i]! - start) / USUAL_MS);
     (blocks[block] ??= []).push(values[i]!);
   }

@@ -1,3 +1,4 @@
+import { CONNECTION_LIMITS } from '../../facts/limits/index.ts';
 import { conductorOhmsOf } from './conductorOhms.ts';
 import { conductorRun, type ConductorRun, type SagInput } from './schema.ts';
 
@@ -21,7 +22,7 @@ export interface JointSearch {
 }
 
 /** What sound joints of one device lose, hot and neutral together, Ω. */
-const SOUND_OHMS = 0.006;
+const SOUND_OHMS = CONNECTION_LIMITS.soundDevice;
 /** So many standard deviations are needed to call a run bad. */
 const SURE = 2.2;
 

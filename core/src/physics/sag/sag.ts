@@ -1,3 +1,4 @@
+import { CONNECTION_LIMITS, VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import { atLeast, exceeds, sayNumber } from '../../facts/quantities/index.ts';
 import { HEAT_GRADES, type HeatGrade } from '../heat/index.ts';
 import { conductorOhmsOf } from './conductorOhms.ts';
@@ -5,14 +6,14 @@ import { sagInput, type Sag, type SagInput, type SagSegment } from './schema.ts'
 
 /** From how many watts in one joint on: about what makes it warm, hot, glow. A scale of this program’s own. */
 const JOINT_WATTS: readonly (readonly [number, HeatGrade])[] = [
-  [30, 'urgent'],
-  [10, 'repair-soon'],
-  [2, 'watch'],
+  [CONNECTION_LIMITS.glowWatts, 'urgent'],
+  [CONNECTION_LIMITS.hotWatts, 'repair-soon'],
+  [CONNECTION_LIMITS.warmWatts, 'watch'],
 ];
 /** Above how many percent of drop the supply itself is worth a look. */
 const SUPPLY_PERCENT: readonly (readonly [number, HeatGrade])[] = [
-  [4, 'repair-soon'],
-  [2, 'watch'],
+  [100 * VOLTAGE_LIMITS.supplyWeak, 'repair-soon'],
+  [100 * VOLTAGE_LIMITS.supplyWatch, 'watch'],
 ];
 
 type Question = ReturnType<typeof sagInput.parse>;
@@ -102,12 +103,12 @@ function reasonsOf(
   if (grade !== 'normal')
     add(
       'over-conductor',
-      `At least ${sayNumber(lowOhms * 1000, 0)} mΩ more than the conductor explains: ${sayNumber(sureWatts)} W in a joint ${at}, by our own scale of what makes it warm (2 W), hot (10 W) or glow (30 W).`,
+      `At least ${sayNumber(lowOhms * 1000, 0)} mΩ more than the conductor explains: ${sayNumber(sureWatts)} W in a joint ${at}, by our own scale of what makes it warm (${CONNECTION_LIMITS.warmWatts} W), hot (${CONNECTION_LIMITS.hotWatts} W) or glow (${CONNECTION_LIMITS.glowWatts} W).`,
     );
   else if (excessOhms > 0 && lowOhms === 0)
     add(
       'within-error',
-      'What is lost beyond the conductor lies within the meter’s error: a larger load would tell more.',
+      'The voltage drop beyond the conductor is within the error of the meter. Repeat with a larger load.',
     );
   else
     add(

@@ -1,6 +1,6 @@
+import { VOLTAGE_LIMITS, voltageWord } from '../../facts/limits/index.ts';
 import { z } from 'zod';
 import { sayPercent, sayQuantity, volts } from '../../facts/quantities/index.ts';
-import { LINE_VOLTAGE, voltageWord } from '../../facts/standards/index.ts';
 
 /** Both legs to neutral and from one to the other, V. */
 const legs = z.object({ a: volts, b: volts, across: volts.nullable().default(null) });
@@ -24,10 +24,8 @@ export interface SupplyFinding {
   isDanger: boolean;
 }
 
-/** Across the legs less than their sum by more than this: they are not opposite. */
-const APART_VOLTS = 12;
 /** A supply that loses more than this under the house’s own load is weak, as a share. */
-const WEAK = 0.04;
+const WEAK = VOLTAGE_LIMITS.supplyWeak;
 const WATCH = 0.02;
 
 const v = (value: number) => sayQuantity(value, 'V');
@@ -68,7 +66,7 @@ export function supplyCheck(input: SupplyInput): SupplyFinding[] {
         'utility',
         `Leg ${words[0] === 'zero' ? 'A' : 'B'} is missing${when} (${v(a)}, ${v(b)}): half the house is dead. Leave 240 V loads off.`,
       );
-    else if (Math.abs(a - b) > LINE_VOLTAGE.legsUnequal)
+    else if (Math.abs(a - b) > VOLTAGE_LIMITS.legsUnequal)
       add(
         'neutral',
         'utility',
@@ -79,16 +77,16 @@ export function supplyCheck(input: SupplyInput): SupplyFinding[] {
       add(
         'high',
         'utility',
-        `${v(Math.max(a, b))}${when} is too high: more than ${v(LINE_VOLTAGE.high)} ages lamps and electronics.`,
+        `${v(Math.max(a, b))}${when} is too high: more than ${v(VOLTAGE_LIMITS.high)} ages lamps and electronics.`,
         true,
       );
     else if (words.includes('low'))
       add(
         'low',
         'utility',
-        `${v(Math.min(a, b))}${when} is too low: less than ${v(LINE_VOLTAGE.low)} makes motors draw more and run hot.`,
+        `${v(Math.min(a, b))}${when} is too low: less than ${v(VOLTAGE_LIMITS.low)} makes motors draw more and run hot.`,
       );
-    if (dead === 0 && across !== null && a + b - across > APART_VOLTS)
+    if (dead === 0 && across !== null && a + b - across > VOLTAGE_LIMITS.legsApart)
       add(
         'same-leg',
         'electrician',

@@ -1,7 +1,8 @@
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import { z } from 'zod';
 
 /** Faster than this it is the magnet, not the bimetal. */
-const MAGNETIC_BELOW_SECONDS = 0.1;
+const MAGNETIC_BELOW_SECONDS = TIME_LIMITS.magneticSeconds;
 
 const multiple = z
   .number('Give the multiple of the rating as a number.')

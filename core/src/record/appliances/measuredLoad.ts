@@ -1,3 +1,4 @@
+import { VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import { z } from 'zod';
 import { usualError } from '../../facts/instruments/index.ts';
 import { amps, sayNumber, sayQuantity, volts, watts, type Sentence } from '../../facts/quantities/index.ts';
@@ -7,7 +8,10 @@ import type { LoadInput } from '../entities/index.ts';
 
 /** What a plug-in meter shows of one appliance. */
 export const atThePlug = z.object({
-  volts: volts.min(90, 'At an outlet that works there are 90 V at least.'),
+  volts: volts.min(
+    VOLTAGE_LIMITS.outletLeast,
+    `A working outlet has at least ${VOLTAGE_LIMITS.outletLeast} V.`,
+  ),
   amps,
   watts: watts.nullable().default(null),
 });

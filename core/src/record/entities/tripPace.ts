@@ -1,11 +1,12 @@
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import type { BreakerEvent, Pace } from './entries.ts';
 
 /** The span of seconds a pace stands for, where nobody timed the trip. */
 export const PACE_SECONDS: Record<Pace, { from: number; to: number }> = {
-  'at-once': { from: 0, to: 1 },
-  seconds: { from: 1, to: 60 },
-  minutes: { from: 60, to: 3600 },
-  hours: { from: 3600, to: 86_400 },
+  'at-once': { from: 0, to: TIME_LIMITS.tripsAtOnceSeconds },
+  seconds: { from: TIME_LIMITS.tripsAtOnceSeconds, to: TIME_LIMITS.tripsInSecondsSeconds },
+  minutes: { from: TIME_LIMITS.tripsInSecondsSeconds, to: TIME_LIMITS.tripsInMinutesSeconds },
+  hours: { from: TIME_LIMITS.tripsInMinutesSeconds, to: 86_400 },
 };
 
 /** How soon a trip came, in words that go on from “it tripped”. */

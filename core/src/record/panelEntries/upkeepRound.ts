@@ -3,12 +3,12 @@ import { dutyOf, DUTY_IDS } from '../../facts/upkeep/index.ts';
 import { id } from '../entities/index.ts';
 import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
 
-/** A round of upkeep: what was done, breaker by breaker, and what came of it. */
+/** A maintenance round: each breaker with its result. */
 export const upkeepRound = panelEntryKind({
-  name: 'Round of upkeep',
+  name: 'Maintenance round',
   fields: z
     .strictObject({
-      duty: z.enum(DUTY_IDS, 'This is not known as upkeep.'),
+      duty: z.enum(DUTY_IDS, 'This is not a maintenance task.'),
       results: z
         .array(
           z.strictObject({

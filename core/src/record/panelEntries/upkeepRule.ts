@@ -1,21 +1,27 @@
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import { z } from 'zod';
 import { DUTY_IDS } from '../../facts/upkeep/index.ts';
 import { instant } from '../entities/index.ts';
 import { panelEntryKind } from './panelEntryKind.ts';
 
-/** When something is kept up here, where it is not as usual; the latest holds. */
+const INTERVAL = `Enter 1 to ${TIME_LIMITS.dutyMostMonths} months.`;
+
+/** When maintenance is due at this panel, if not at the usual interval; the latest entry holds. */
 export const upkeepRule = panelEntryKind({
-  name: 'Dates of upkeep',
+  name: 'Maintenance dates',
   fields: z.strictObject({
-    duty: z.enum(DUTY_IDS, 'This is not known as upkeep.'),
+    duty: z.enum(DUTY_IDS, 'This is not a maintenance task.'),
     everyMonths: z
-      .int('Months are a whole number.')
-      .min(1, 'From 1 to 60 months.')
-      .max(60, 'From 1 to 60 months.')
+      .int('Enter a whole number of months.')
+      .min(1, INTERVAL)
+      .max(TIME_LIMITS.dutyMostMonths, INTERVAL)
       .nullable()
       .default(null)
-      .describe('null: as is usual'),
-    nextAt: instant.nullable().default(null).describe('when it is due next; null: as it follows'),
+      .describe('null: the usual interval'),
+    nextAt: instant
+      .nullable()
+      .default(null)
+      .describe('the next due date; null: it follows from the interval'),
   }),
   attachment: null,
   refuses: () => null,

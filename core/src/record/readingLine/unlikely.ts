@@ -1,12 +1,13 @@
+import { LOAD_LIMITS, VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { QUANTITY_UNITS, type Reading } from '../entities/index.ts';
 import type { LineReading } from './schema.ts';
 
 /** Of a volt-meter at a dwelling’s panel: no more than this from one leg to neutral, or from leg to leg, V. */
-const MOST_VOLTS = 150;
-const MOST_ACROSS = 300;
+const MOST_VOLTS = VOLTAGE_LIMITS.likelyMost;
+const MOST_ACROSS = VOLTAGE_LIMITS.likelyMostAcross;
 /** A breaker long open on such a current, in ratings. */
-const MOST_RATINGS = 3;
+const MOST_RATINGS = LOAD_LIMITS.disconnectRatings;
 /** So far from what was read there before, a decimal point may have slipped. */
 const TIMES = 6;
 

@@ -1,10 +1,11 @@
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import { legOfSpace, legsOf, sayPlace } from '../../panel/layout/index.ts';
 import type { PlannedBreaker, SpacePlan, SpacePlanInput } from '../../panel/spacePlan/index.ts';
 import type { Breaker, Circuit } from '../../record/entities/index.ts';
 import type { PlannedPanel } from './schema.ts';
 
 /** Narrow units are made up to this rating, A. */
-const MOST_NARROW_AMPS = 30;
+const MOST_NARROW_AMPS = LOAD_LIMITS.halfSizeMostAmps;
 
 /** What stays where it is, and why. */
 export interface Stays {

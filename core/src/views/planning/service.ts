@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import { dwellingRating } from '../../code/feeder/index.ts';
 import {
   SERVICE_METHODS,
@@ -75,7 +76,7 @@ export type AdditionId = keyof typeof ADDITIONS;
 /** Settings a vehicle charger may have, A: four fifths of a breaker. */
 const CHARGER_AMPS = [48, 40, 32, 24, 16, 12] as const;
 /** A charger that waits for the rest of the house may have all that is left, down to this. */
-const LEAST_MANAGED_AMPS = 6;
+const LEAST_MANAGED_AMPS = LOAD_LIMITS.managedLeastAmps;
 
 /** Whether something can be added to a service. */
 export interface Addition {

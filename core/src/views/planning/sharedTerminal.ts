@@ -1,3 +1,4 @@
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import type { SpacePlan } from '../../panel/spacePlan/index.ts';
 
 /** What is to be done about two conductors under one screw. */
@@ -12,7 +13,7 @@ export interface SharedTerminalAnswer {
 }
 
 /** Everything counts at most 80 % of the breaker where the loads may run for hours. */
-const SHARE = 0.8;
+const SHARE = LOAD_LIMITS.continuousShare;
 
 const a = (amps: number) => `${Number(amps.toFixed(1))} A`;
 

@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import type { Trend } from '../../diagnosis/trends/index.ts';
 import { dutyOf } from '../../facts/upkeep/index.ts';
 import { sayBreaker, sayPlace } from '../../panel/layout/index.ts';
@@ -44,7 +45,7 @@ export interface ReportScope {
 }
 
 /** Rounds and visits older than this are told in the record, not in a report, ms. */
-const RECENT_MS = 400 * 86_400_000;
+const RECENT_MS = TIME_LIMITS.inspectionDays * 86_400_000;
 
 /** More breakers than this are told by their spaces alone. */
 const MOST_NAMED = 12;

@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import { clockChanges } from '../../facts/calendar/index.ts';
 import { DUTY_IDS, dutyOf, type DutyId } from '../../facts/upkeep/index.ts';
 import { isProtected } from '../../panel/layout/index.ts';
@@ -119,7 +120,7 @@ export function leastHarm<B extends KeptBreaker>(
 }
 
 /** The clocks are changed twice a year; a round soon before one stands for it. */
-const SOON_BEFORE_MS = 90 * 86_400_000;
+const SOON_BEFORE_MS = TIME_LIMITS.exerciseAheadDays * 86_400_000;
 
 /** When a duty is due, and what that follows. */
 function dateOf(

@@ -30,12 +30,12 @@ export const GATE_WORDS: Record<Gate, ScreenWords> = {
     done: 'Dressed, and it is clear',
   },
   'tester-proved': {
-    title: 'Prove the meter on a known live point',
+    title: 'Verify the meter on a known live source',
     how: [
-      'Volts, alternating. On a proving unit, or on a source that this lockout does not de-energize.',
-      'Write what it shows.',
+      'Set the meter to AC volts. Use a proving unit, or a source that this lockout does not de-energize.',
+      'Enter the reading.',
     ],
-    why: 'A meter that is dead calls everything dead.',
+    why: 'A failed meter shows every point as dead.',
     done: 'It shows this',
   },
   'handles-off': {

@@ -1,3 +1,4 @@
+import { VOLTAGE_LIMITS, LOAD_LIMITS } from '../../facts/limits/index.ts';
 import { VERIFIED } from '../../visit/gates/index.ts';
 import { BETWEEN, type ProofId, type SourceKind, type Way } from '../../visit/work/index.ts';
 
@@ -11,7 +12,10 @@ export const WAY_WORDS: Record<Way, { label: string; means: string }> = {
     label: 'A smaller breaker, as the wire allows',
     means: 'The rating the wire may have. It may trip more often: then the load is too high.',
   },
-  'join-tail': { label: 'Join both to one tail', means: 'Where both together are under 80 % of the rating.' },
+  'join-tail': {
+    label: 'Join both to one tail',
+    means: `Where both together are under ${100 * LOAD_LIMITS.continuousShare} % of the rating.`,
+  },
   splice: { label: 'Splice on a piece', means: 'Same gauge, same material, listed connector.' },
   'cut-back': { label: 'Cut back to bright metal', means: 'And splice, where too little is left.' },
   compound: {
@@ -49,13 +53,13 @@ export const PROOF_WORDS: Record<
     title: 'Its outlet is dead with its breaker off',
     how: [
       'The main is on, this breaker off. Measure at an outlet of its circuit.',
-      'Under 3 V: no other branch that is on feeds it, and the directory is right. With the others off that proves nothing: turn them on again first.',
+      `Under ${VOLTAGE_LIMITS.verifiedDead} V: no other branch that is on feeds it, and the directory is right. With the others off that proves nothing: turn them on again first.`,
     ],
   },
   verified: {
     title: 'What comes out',
     how: [
-      'Hot to neutral at its outlet, or at the appliance’s terminals; a 240 V load: each pole to ground, and the one that is further from 120 V counts.',
+      `Measure hot to neutral at its outlet, or at the appliance’s terminals. For a 240 V load, measure each pole to ground. The reading farther from ${VOLTAGE_LIMITS.nominal} V counts.`,
       `${VERIFIED.from} to ${VERIFIED.to} V proves it.`,
     ],
   },

@@ -1,14 +1,14 @@
-import { LINE_VOLTAGE } from '../../facts/standards/index.ts';
+import { VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import { MAIN, type ToMeasure, type VisitPlan } from './schema.ts';
 
 /** Below this a point is dead, V. */
-export const DEAD_VOLTS = 3;
+export const DEAD_VOLTS = VOLTAGE_LIMITS.verifiedDead;
 /** From here on it is live; between the two it may be a ghost, and is measured under load, V. */
-export const LIVE_VOLTS = 60;
+export const LIVE_VOLTS = VOLTAGE_LIMITS.live;
 /** A tester shows this on a known live point, V. */
-export const PROVED = { from: 90, to: 300 } as const;
+export const PROVED = { from: VOLTAGE_LIMITS.meterFrom, to: VOLTAGE_LIMITS.meterTo } as const;
 /** What a circuit of 120 V gives once it is on again, V. */
-export const VERIFIED = { from: LINE_VOLTAGE.low, to: LINE_VOLTAGE.high } as const;
+export const VERIFIED = { from: VOLTAGE_LIMITS.low, to: VOLTAGE_LIMITS.high } as const;
 
 /** What a visit is about: the places that are worked on, and what else might feed them. */
 export type Places = Pick<VisitPlan, 'touched' | 'otherSources'>;

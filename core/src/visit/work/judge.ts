@@ -1,3 +1,4 @@
+import { HEAT_LIMITS, VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import {
   DEAD_VOLTS,
   LIVE_VOLTS,
@@ -8,7 +9,6 @@ import {
   type Fact,
   type VisitState,
 } from '../gates/index.ts';
-import { HEAT_LIMITS, LINE_VOLTAGE } from '../../facts/standards/index.ts';
 import type { Proof } from './schema.ts';
 import type { TaskState } from './state.ts';
 import type { TroubleId } from './troubles.ts';
@@ -16,7 +16,7 @@ import type { TroubleId } from './troubles.ts';
 type Measured = Extract<Fact, { is: 'measured' }>;
 
 /** Below this a circuit gives nothing, V. */
-const NOTHING_VOLTS = LINE_VOLTAGE.zero;
+const NOTHING_VOLTS = VOLTAGE_LIMITS.zero;
 /** Between the poles of a two-pole breaker, V. */
 export const BETWEEN = { from: 2 * VERIFIED.from, to: 2 * VERIFIED.to } as const;
 
@@ -74,12 +74,12 @@ const WIRING_TROUBLES = {
   'open-neutral': 'open-neutral',
 } as const;
 
-/** Less than that is within the thermometer and an electronic unit’s own heat, °C. */
-const LEAST_RISE_C = 12;
-
 /** A new part’s face at full load: the rise that is watched, less at less current, and never too hot to hold. */
 const mostRiseC = (share: number): number =>
-  Math.max(LEAST_RISE_C, HEAT_LIMITS.riseAtRatingWatchC * Math.min(1, share ** HEAT_LIMITS.currentExponent));
+  Math.max(
+    HEAT_LIMITS.newPartLeastC,
+    HEAT_LIMITS.riseAtRatingWatchC * Math.min(1, share ** HEAT_LIMITS.currentExponent),
+  );
 
 /**
  * What a proof says of the work.

@@ -1,3 +1,4 @@
+import { LOAD_LIMITS, VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import type { StepId } from './stepIds.ts';
 
 /** What may be done about what was found at a place. */
@@ -129,7 +130,7 @@ export const TROUBLES = {
     reported: false,
     effect: 'again',
     words: 'Neither dead nor live',
-    means: 'A meter of high impedance shows 5 to 60 V on a dead conductor beside a live one.',
+    means: `A high-impedance meter can show up to ${VOLTAGE_LIMITS.live} V on a dead conductor beside a live one.`,
     todo: [
       'Measure again with the meter’s low-impedance setting, or with a lamp across it as a load.',
       'What stays under load is real: cover on, and find what feeds it.',
@@ -344,7 +345,7 @@ export const TROUBLES = {
     words: 'Two wires under its screw',
     means: 'A terminal made for one holds neither well; what the breaker carries is the sum of both.',
     todo: [
-      'Where both together are under 80 % of the rating: join them to one tail with a listed connector.',
+      `If both together are under ${100 * LOAD_LIMITS.continuousShare} % of the rating, join them to one pigtail with a listed connector.`,
       'Otherwise the second one gets its own breaker: plan it.',
     ],
   },
