@@ -144,7 +144,7 @@ test('a generator that feeds in stops it: cover on, and out; the figures are mar
     /^Off: the meter/,
     'Lock out and tag',
     'Cover off',
-    'Behind the main: pole 1 to neutral',
+    'On the load side of the main: pole 1 to neutral',
   ]) {
     await expect(heading(page)).toHaveText(title);
     await answered.click();

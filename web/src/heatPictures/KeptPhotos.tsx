@@ -38,7 +38,7 @@ export function KeptPhotos({ board }: { board: Board }) {
                   stored="Voided. Undo restores it."
                   entries={() => [entries.strike('panelEntries', id, 'Not to be shown')]}
                 >
-                  Strike it
+                  Void it
                 </SendButton>
               </p>
             </li>

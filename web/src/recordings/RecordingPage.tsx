@@ -33,9 +33,9 @@ export function RecordingPage() {
           </p>
         )}
       </PageHead>
-      {data && !shown && <Notice title="There is no such recording of this panel any more." />}
+      {data && !shown && <Notice title="This panel has no such recording." />}
       {problem && <Notice title={problem} />}
-      {entry?.struck && <Notice title={`Struck: ${entry.struck.why}. It does not count any more.`} />}
+      {entry?.struck && <Notice title={`Voided: ${entry.struck.why}. It no longer counts.`} />}
       {entry && board && api && shown?.about && (
         <RecordingView
           api={api}
@@ -52,7 +52,7 @@ export function RecordingPage() {
             stored="Voided. Undo restores it."
             entries={() => [entries.strike('panelEntries', entry.id, 'Not to be counted')]}
           >
-            Strike this recording
+            Void this recording
           </SendButton>
         </p>
       )}

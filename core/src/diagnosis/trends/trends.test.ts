@@ -61,7 +61,7 @@ describe('a joint over the years', () => {
         amps: 15,
         errorC: 3,
       }));
-    expect(warmingTrend(BREAKER, at(15.5))!.text).toContain('Measure it again within half a year');
+    expect(warmingTrend(BREAKER, at(15.5))!.text).toContain('Measure again within six months');
     expect(warmingTrend(BREAKER, at(30))!.text).not.toContain('Measure it again');
   });
 
