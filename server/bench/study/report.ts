@@ -57,7 +57,8 @@ function figures(list: readonly Went[]) {
     leftOn: list.filter((one) => one.leftOn).length,
     danger: danger.length,
     falseStops: shareOf(calm, (one) => one.stopped),
-    missed: list.filter((one) => one.missed).length,
+    missed: list.filter((one) => one.missed && one.findable).length,
+    hidden: list.filter((one) => one.missed && !one.findable).length,
   };
 }
 
@@ -85,7 +86,8 @@ function overall(all: readonly Went[], profile: Profile): string {
       'resets that tripped',
       'stops where there was danger',
       'stops where there was none',
-      'told to reset, keep or enlarge with a hazard present',
+      'told to reset, keep or enlarge beside a hazard that this person could find',
+      'beside a hazard that only the open panel shows',
       'told anything that leaves it on with a hazard present',
     ],
     ORDERS.map((order) => {
@@ -102,6 +104,7 @@ function overall(all: readonly Went[], profile: Profile): string {
         percent(f.stops),
         percent(f.falseStops),
         `${f.missed} of ${f.hazards}`,
+        `${f.hidden} of ${f.hazards}`,
         `${f.leftOn} of ${f.hazards}`,
       );
     }),
@@ -298,11 +301,11 @@ house, not what anybody saw: a burning joint, arcing, water, too many volts, som
 short in the wiring. A stop counts as false where there is none of it, but for insulation that really reads next to nothing: a neutral that
 touches ground reads as a short does, and its circuit stays off until it is found. A **hazard** is wider: a joint many times worse than it should be, a conductor that its breaker does not
 protect, a breaker that does not open, a neutral that is gone, water, or damp that has harmed a joint or the insulation (an arc that a working arc-fault unit cuts
-each time is not counted as going on). Two columns tell what happens beside one: a verdict that resets, keeps or enlarges; and any
+each time is not counted as going on). Three columns count verdicts beside one: a verdict that resets, keeps or enlarges where the tests of this person show the hazard, and where only the open panel does; and any
 verdict after which the circuit stays energised meanwhile, such as to shed load, to repair an appliance or to wait.
 
 Wanted: right, or rightly handed over, in ${percent(WANTED.served.electrician)} (electrician) and ${percent(WANTED.served.homeowner)} (homeowner) of cases; half of them within ${WANTED.screens.median} screens,
-nine in ten within ${WANTED.screens.nineInTen}; nobody told to reset, keep or enlarge with a hazard present, anything that leaves it on in ${percent(WANTED.leftOn)} of cases
+nine in ten within ${WANTED.screens.nineInTen}; nobody told to reset, keep or enlarge beside a hazard that this person could have found with the tests they may do, anything that leaves it on in ${percent(WANTED.leftOn)} of cases
 at most; false stops at most ${percent(WANTED.falseStops)}.
 
 The **ceiling** is the same engine, in the same cases, with tables of likelihood fitted to the simulator on seeds of their own. It is not
@@ -342,7 +345,8 @@ ones, are the better test; \`npm run bench\` works seeds that were not used for 
   A larger breaker is never named before the conductor was seen.
 - **oversized-breaker**, **shared-terminal** and **wrong-part** cannot be seen with the cover closed: the homeowner is handed over
   where something they do shows. Where nothing does, as in a check of an oversized breaker, they are told to keep it, and that conductors
-  and joints only show with the cover off: that is nearly all of “told to reset, keep or enlarge with a hazard present”. Handing every
+  and joints only show with the cover off: that is the column “beside a hazard that only the open panel shows”. The answer names the parts behind the cover that were not inspected, and to have
+  them inspected within a year. Handing every
   such check over would have an electrician called for every sound breaker that somebody looks at. A shared terminal with too
   much load on it ends in shedding load, which leaves it on: nearly all of the last column.
 - **arcing-connection** behind a protected unit looks like a unit that trips for nothing while its circuit is dead.

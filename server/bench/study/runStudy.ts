@@ -1,4 +1,5 @@
 import { CAUSE_IDS } from '@phylaxon/core/diagnosis/causes';
+import { hazardOf } from '@phylaxon/core/facts/hazards';
 import { dangersOf, isHazardous, simulatedCase } from '@phylaxon/core/simulate';
 import type { ActionId, CauseId, Profile, TestId } from '@phylaxon/core/facts/vocabulary';
 import {
@@ -8,7 +9,7 @@ import {
   LEAVES_ON,
   RESETS_KEEPS_OR_ENLARGES,
 } from './rightFor.ts';
-import { ORDERS, outcomesOfCase, workCase, type Order, type Worked } from './workCase.ts';
+import { allowed, ORDERS, outcomesOfCase, workCase, type Order, type Worked } from './workCase.ts';
 import { rankedCauses } from '@phylaxon/core/diagnosis/engine';
 
 /** How one case went. */
@@ -33,8 +34,10 @@ export interface Went {
   /** A stop is no false one. */
   mayBeStopped: boolean;
   hazard: boolean;
-  /** Told to reset or enlarge although there was a hazard. */
+  /** Told to reset, keep or enlarge although there was a hazard. */
   missed: boolean;
+  /** The tests this person may do would have shown a hazard. */
+  findable: boolean;
   /** Told something, a reset or another, that leaves it energised although there was a hazard. */
   leftOn: boolean;
 }
@@ -45,7 +48,7 @@ const TRIALS: ReadonlySet<TestId> = new Set(['reset-result', 'reset-result-unplu
 function wentAs(
   { assessed, choice, results, tests, screens }: Worked,
   of: ReturnType<typeof simulatedCase>,
-  about: Pick<Went, 'cause' | 'danger' | 'mayBeStopped' | 'hazard' | 'profile' | 'order'>,
+  about: Pick<Went, 'cause' | 'danger' | 'mayBeStopped' | 'hazard' | 'findable' | 'profile' | 'order'>,
 ): Went {
   const { action, confidence } = choice;
   const { profile, hazard } = about;
@@ -70,6 +73,12 @@ function wentAs(
   };
 }
 
+/** Whether the tests this person may do show a hazard that a reset cannot cure. */
+const isFindable = (profile: Profile, outcomeOf: (test: TestId) => string): boolean =>
+  hazardOf(allowed(profile).map((test) => ({ test, outcome: outcomeOf(test) }))).findings.some(
+    ({ resetMayCure }) => !resetMayCure,
+  );
+
 export interface StudySize {
   /** Cases of each cause. */
   each: number;
@@ -82,18 +91,20 @@ export function studyCase(cause: CauseId, seed: number, orders: readonly Order[]
   const of = simulatedCase(cause, seed);
   const outcomeOf = outcomesOfCase(of);
   const [danger, mayBeStopped, hazard] = [dangersOf(of).length > 0, isRightlyStopped(of), isHazardous(of)];
-  return (['homeowner', 'electrician'] as const).flatMap((profile) =>
-    orders.map((order) =>
+  return (['homeowner', 'electrician'] as const).flatMap((profile) => {
+    const findable = isFindable(profile, outcomeOf);
+    return orders.map((order) =>
       wentAs(workCase(of, profile, { order, seed, outcomeOf }), of, {
         cause,
         danger,
         mayBeStopped,
         hazard,
+        findable,
         profile,
         order,
       }),
-    ),
-  );
+    );
+  });
 }
 
 /** Every cause so many times, for both profiles, in every order of tests. */

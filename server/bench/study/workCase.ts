@@ -43,7 +43,9 @@ const contextOf = ({ house: { subject }, noticed }: SimulatedCase): Context => (
   pluggable: subject.appliances.some(({ fixed }) => !fixed),
 });
 
-const allowed = (profile: Profile) => TEST_IDS.filter((id) => TESTS[id].level <= PROFILE_LEVEL[profile]);
+/** Tests that a person may do. */
+export const allowed = (profile: Profile) =>
+  TEST_IDS.filter((id) => TESTS[id].level <= PROFILE_LEVEL[profile]);
 const byLevel = (a: TestId, b: TestId) => TESTS[a].level - TESTS[b].level;
 
 function shuffled<T>(list: readonly T[], seed: number): T[] {

@@ -31,6 +31,7 @@ import { assessRecord } from './recordAssessment.ts';
 import { replaceThisBreaker } from './recordFacts.ts';
 import { needsWork, recordHazard, type RecordHazard } from './recordHazard.ts';
 import { hasTrouble } from './recordResults.ts';
+import { notInspected } from './notInspected.ts';
 import { resetLimit, type ResetLimit } from './resetLimit.ts';
 import { restrictionOf, stopFor } from './stop.ts';
 import { againstTheRest } from './tripRecordReason.ts';
@@ -73,7 +74,11 @@ export function decide(
     action: choice.action,
     family: familyOf(choice.action),
     headline: told.headline ?? words.headline,
-    steps: [...(told.firstSteps ?? []), ...(told.steps ?? words.steps)],
+    steps: [
+      ...(told.firstSteps ?? []),
+      ...(told.steps ?? words.steps),
+      ...notInspected(choice.action, evidence),
+    ],
     forElectrician: words.forElectrician,
     toAmps: told.toAmps ?? null,
     confidence: round(choice.confidence),

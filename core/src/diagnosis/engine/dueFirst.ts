@@ -25,7 +25,14 @@ const AFTER_TRIPS: Partial<Record<TestId, readonly string[]>> = {
 const BEFORE: Partial<Record<ActionId, readonly TestId[]>> = {
   'wait-for-supply': ['neighbours-power'],
   'call-utility': ['main-load-side-voltage'],
-  keep: ['conductor-vs-breaker', 'terminal-inspection'],
+  keep: [
+    'face-temperature',
+    'load-share',
+    'outlet-voltage',
+    'test-button',
+    'conductor-vs-breaker',
+    'terminal-inspection',
+  ],
   'shed-load': ['terminal-inspection'],
   'cool-surroundings': ['terminal-inspection'],
   'repair-appliance': ['terminal-inspection'],

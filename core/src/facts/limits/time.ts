@@ -43,6 +43,8 @@ export const TIME_LIMITS = {
   seasonAheadMonths: 5,
   /** months: The longest interval that maintenance can be set to. */
   dutyMostMonths: 60,
+  /** months: The longest time until the parts behind the cover are inspected, for a breaker that stays in service. */
+  insideMonths: 12,
   /** years: A breaker is newly installed up to here. */
   newYears: 0.25,
   /** years: A breaker is young up to here. */

@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '../limits/index.ts';
 import type { TestId } from '../vocabulary/index.ts';
 
 /** What may come of looking after one thing. */
@@ -97,7 +98,7 @@ export const DUTIES = {
   },
   inside: {
     name: 'Screws, heat and seals, under load',
-    everyMonths: 12,
+    everyMonths: TIME_LIMITS.insideMonths,
     how: [
       'Scan under load first. Then de-energize the panel and verify absence of voltage: check for rust, seals and filler plates. Leave terminations that hold. Remake those that ran hot or were disturbed, and torque them to the label.',
     ],

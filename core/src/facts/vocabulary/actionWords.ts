@@ -26,11 +26,7 @@ export const WATCH_IT = { headline: 'It holds: watch it', steps: [WATCH, BACK] }
 
 /** What each action is called and how it is done, in order. */
 export const ACTION_WORDS: Record<ActionId, ActionWords> = {
-  keep: byAnybody(
-    'Keep it in service',
-    'Nothing to do now. Log the next reading at the next round.',
-    'Joints and conductors only show with the cover off: an electrician looks once a year, under load.',
-  ),
+  keep: byAnybody('Keep it in service', 'Nothing to do now. Log the next reading at the next maintenance.'),
   'complete-reset': byAnybody(
     'Reset it, all the way',
     'Switch off or unplug what runs on this circuit.',
