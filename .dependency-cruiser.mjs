@@ -46,6 +46,7 @@ const CORE = [
   'record/panelEntries',
   'record/loggerTable',
   'diagnosis/path',
+  'diagnosis/causeFacts',
   'diagnosis/causes',
   'diagnosis/isolation',
   'diagnosis/wear',

@@ -1,4 +1,5 @@
-import { CAUSE_FACTS, CAUSE_IDS } from '@phylaxon/core/diagnosis/causes';
+import { CAUSE_IDS } from '@phylaxon/core/diagnosis/causes';
+import { CAUSE_FACTS } from '@phylaxon/core/diagnosis/causeFacts';
 import { seeded } from '@phylaxon/core/facts/random';
 import type { CauseId, Profile } from '@phylaxon/core/facts/vocabulary';
 import { studyCase, type Went } from './runStudy.ts';

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { TEST_IDS, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
+import { CAUSE_FACTS } from '../causeFacts/index.ts';
 import {
   byCause,
-  CAUSE_FACTS,
   CAUSE_IDS,
   HYPOTHESES,
   likelihoods,

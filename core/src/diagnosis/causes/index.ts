@@ -1,5 +1,3 @@
-export * from './signs.ts';
-export * from './causeFacts.ts';
 export * from './hypotheses.ts';
 export * from './likelihood.ts';
 export * from './isRareWhenSound.ts';

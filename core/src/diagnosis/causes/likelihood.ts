@@ -8,7 +8,7 @@ import {
   type PathTest,
   type ReadingContext,
 } from '../path/index.ts';
-import { CAUSE_FACTS } from './causeFacts.ts';
+import { CAUSE_FACTS } from '../causeFacts/index.ts';
 import { byCauseGiven, CAUSE_IDS, HYPOTHESES, sharesOf, type Hypothesis } from './hypotheses.ts';
 import { LEAST_ODDS, USUAL } from './usual.ts';
 

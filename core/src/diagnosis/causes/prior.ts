@@ -2,7 +2,7 @@ import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import { z } from 'zod';
 import { oneOf } from '../../facts/quantities/index.ts';
 import { COMPLAINTS, type CauseId, type Complaint } from '../../facts/vocabulary/index.ts';
-import { CAUSE_FACTS } from './causeFacts.ts';
+import { CAUSE_FACTS } from '../causeFacts/index.ts';
 import { CAUSE_IDS } from './hypotheses.ts';
 
 /** What is known of the breaker before anything is looked at. */

@@ -1,5 +1,5 @@
 import type { TestId } from '../../facts/vocabulary/index.ts';
-import type { Odds } from './signs.ts';
+import type { Odds } from '../causeFacts/index.ts';
 
 /**
  * How often each outcome is seen in a house with a complaint whose cause has no bearing on the test, in parts of a

@@ -6,7 +6,8 @@ import {
   type TestId,
   type TestResult,
 } from '../../facts/vocabulary/index.ts';
-import { ENERGISES, GRAVITY, type RemedialAction } from './losses.ts';
+import { endangers, ENERGISES } from './losses.ts';
+import type { RemedialAction } from '../causeFacts/index.ts';
 import type { Choice } from './chooseAction.ts';
 
 /** A finding that decides whatever else tripped the breaker. Its remedies stand in the hazard table. */
@@ -226,7 +227,7 @@ const yields = ({ action }: Choice, leading: CauseId, first: BindingFinding): bo
 const yieldsToGrave = (action: RemedialAction, leading: CauseId, first: BindingFinding): boolean =>
   leading === first.cause ||
   ENERGISES.has(action) ||
-  (GRAVITY[first.cause] === 'danger' && GRAVITY[leading] !== 'danger' && action !== 'make-safe-and-call');
+  (endangers(first.cause) && !endangers(leading) && action !== 'make-safe-and-call');
 
 /** What the probabilities led to, beside what binds: never a reset or a larger breaker beside another fault. */
 function whatElse({ action }: Choice, leading: CauseId, bound: CauseId): Also[] {

@@ -1,7 +1,8 @@
 import { CAUSE_IDS } from '../causes/index.ts';
 import { NO_HAZARD, type Hazard, type HazardFinding } from '../../facts/hazards/index.ts';
 import { ACTIONS, type ActionId, type TestId, type TestResult } from '../../facts/vocabulary/index.ts';
-import { ASKING, ENERGISES, loss, NEEDLESS, type RemedialAction } from './losses.ts';
+import { ASKING, ENERGISES, loss, NEEDLESS } from './losses.ts';
+import type { RemedialAction } from '../causeFacts/index.ts';
 import { rightActions, type RightActions } from './rightActions.ts';
 
 export const REMEDIAL_ACTIONS = Object.keys(NEEDLESS) as RemedialAction[];

@@ -3,7 +3,8 @@ import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
 import { hazardOf } from '../../facts/hazards/index.ts';
 import { ACTIONS, CAUSES, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
-import { GRAVITY, loss, NEEDLESS } from './losses.ts';
+import { CAUSE_IDS } from '../causes/index.ts';
+import { endangers, loss, NEEDLESS } from './losses.ts';
 import { diagnose, type DiagnoseInput, diagnoseOutput } from './index.ts';
 
 type Found = Partial<Record<TestId, string>>;
@@ -393,12 +394,8 @@ describe('laws', () => {
 
   test('the right action costs nothing; a danger left energised costs more than any needless breaker, a panel more than that', () => {
     expect(loss('remake-joint', 'loose-terminal', ['remake-joint'])).toBe(0);
-    for (const [cause, gravity] of Object.entries(GRAVITY)) {
-      if (gravity !== 'danger') continue;
-      expect(loss('complete-reset', cause as keyof typeof GRAVITY, [])).toBeGreaterThan(
-        10 * NEEDLESS['replace-breaker'],
-      );
-    }
+    for (const cause of CAUSE_IDS.filter(endangers))
+      expect(loss('complete-reset', cause, [])).toBeGreaterThan(10 * NEEDLESS['replace-breaker']);
     expect(NEEDLESS['replace-panel']).toBeGreaterThan(10 * NEEDLESS['replace-breaker']);
   });
 

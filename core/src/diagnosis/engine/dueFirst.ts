@@ -5,7 +5,8 @@ import {
   type TestId,
   type TestResult,
 } from '../../facts/vocabulary/index.ts';
-import { staysOn, type RemedialAction } from './losses.ts';
+import { staysOn } from './losses.ts';
+import type { RemedialAction } from '../causeFacts/index.ts';
 import type { Context } from '../causes/index.ts';
 import type { Assessment } from './assessment.ts';
 import { choose, type LossTable } from './chooseAction.ts';

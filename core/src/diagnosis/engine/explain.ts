@@ -1,12 +1,12 @@
 import {
   byCauseGiven,
-  CAUSE_FACTS,
   CAUSE_IDS,
   HYPOTHESES,
   likelihoods,
   resultLikelihoods,
   usualChance,
 } from '../causes/index.ts';
+import { CAUSE_FACTS } from '../causeFacts/index.ts';
 import { sayOutcome, TESTS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
 import { decideOn } from './decideOn.ts';
 import type { Diagnosis } from './diagnosis.ts';

@@ -1,12 +1,10 @@
-import type { ActionId, CauseId } from '../../facts/vocabulary/index.ts';
+import { CAUSE_FACTS, type Gravity, type RemedialAction } from '../causeFacts/index.ts';
+import type { CauseId } from '../../facts/vocabulary/index.ts';
 
 /*
  * What it costs to be wrong, in the price of a needless breaker swap (10). Leaving a hazard energised is far worse than
  * a needless part; a needless panel is far worse than a needless breaker.
  */
-
-/** An action that is carried out. */
-export type RemedialAction = Exclude<ActionId, 'gather-more'>;
 
 /** What an action costs where it was not needed. */
 export const NEEDLESS: Record<RemedialAction, number> = {
@@ -70,46 +68,7 @@ const LEFT = {
   damage: { energised: 30, elsewhere: 24, worked: 11 },
   danger: { energised: 130, elsewhere: 55, worked: 30 },
   nothing: { energised: 0, elsewhere: 0, worked: 0 },
-} as const;
-
-/** How grave each cause is while its circuit is energised. */
-export const GRAVITY: Record<CauseId, keyof typeof LEFT> = {
-  overload: 'nuisance',
-  'appliance-fault': 'damage',
-  'wiring-short': 'danger',
-  'ground-leakage': 'damage',
-  'arcing-connection': 'danger',
-  'electronic-unit-fault': 'nuisance',
-  'weak-breaker': 'nuisance',
-  'open-breaker': 'nuisance',
-  'stuck-breaker': 'danger',
-  'worn-mechanism': 'nuisance',
-  'loose-terminal': 'danger',
-  'burnt-stab': 'danger',
-  'shared-terminal': 'damage',
-  'oversized-breaker': 'danger',
-  'undersized-breaker': 'nuisance',
-  'incomplete-reset': 'nuisance',
-  'downstream-device-tripped': 'nuisance',
-  'upstream-open': 'nuisance',
-  'open-wiring': 'damage',
-  'supply-leg-lost': 'damage',
-  'open-neutral': 'danger',
-  'bus-failing': 'danger',
-  moisture: 'danger',
-  'motor-inrush': 'nuisance',
-  'hot-surroundings': 'nuisance',
-  'supply-outage': 'nuisance',
-  'main-breaker-fault': 'damage',
-  'shared-neutral-open': 'danger',
-  'device-failed': 'nuisance',
-  'miswired-protected-unit': 'nuisance',
-  'wrong-part': 'damage',
-  'wrong-breaker': 'damage',
-  backfeed: 'danger',
-  'neutral-ground-fault': 'damage',
-  'no-fault': 'nothing',
-};
+} as const satisfies Record<Gravity, object>;
 
 /**
  * Whether a cause endangers life while its circuit is energised.
@@ -118,7 +77,7 @@ export const GRAVITY: Record<CauseId, keyof typeof LEFT> = {
  * @returns whether it is a danger, not a nuisance
  * @example endangers('burnt-stab') // true
  */
-export const endangers = (cause: CauseId): boolean => GRAVITY[cause] === 'danger';
+export const endangers = (cause: CauseId): boolean => CAUSE_FACTS[cause].gravity === 'danger';
 
 /** Made safe, nothing is energised: what is left is the nuisance of being without power. */
 const LEFT_WHEN_SAFE = 4;
@@ -136,7 +95,7 @@ export function loss(action: RemedialAction, cause: CauseId, right: readonly Rem
   if (at === 0) return 0;
   if (action === 'make-safe-and-call') return NEEDLESS[action] + LEFT_WHEN_SAFE;
   const how = ENERGISES.has(action) ? 'energised' : ELSEWHERE.has(action) ? 'elsewhere' : 'worked';
-  const left = LEFT[GRAVITY[cause]][how];
+  const left = LEFT[CAUSE_FACTS[cause].gravity][how];
   const whole = NEEDLESS[action] + left;
   return at > 0 ? NEARLY * Math.min(whole, NEEDLESS[action] + LEFT.nuisance.energised) : whole;
 }

@@ -1,6 +1,7 @@
 import type { Hazard } from '../../facts/hazards/index.ts';
 import { ACTION_WORDS, type Profile } from '../../facts/vocabulary/index.ts';
-import { NEEDLESS, type RemedialAction } from './losses.ts';
+import { NEEDLESS } from './losses.ts';
+import type { RemedialAction } from '../causeFacts/index.ts';
 import {
   leastLossAction,
   chanceItHelps,
