@@ -46,9 +46,9 @@ test('the pictures', async ({ page, request }) => {
   await page.evaluate(() => window.scrollTo(0, 120));
   await shoot(page, 'service');
   await page.goto(`/panels/${panel.id}/room?poles=2&amps=50&title=Vehicle+charger`);
-  await page.getByLabel('It serves').selectOption('vehicle-outlet');
+  await page.getByLabel('Equipment').selectOption('vehicle-outlet');
   await page.getByRole('img', { name: /^After/ }).waitFor();
-  await page.getByLabel('It serves').blur();
+  await page.getByLabel('Equipment').blur();
   await shoot(page, 'room');
   const details = {
     'detail-replace': 'Loft lights',

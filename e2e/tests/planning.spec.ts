@@ -43,7 +43,7 @@ for (const { name, size } of LOOKS) {
       await page.getByRole('link', { name: 'Plan the second breaker' }).click();
       const plan = page.getByRole('region', { name: 'Plan', exact: true });
       await expect(plan.getByRole('status').first()).toContainText('There is room: space 1');
-      await page.getByLabel('It serves').selectOption('kitchen-counter');
+      await page.getByLabel('Place', { exact: true }).selectOption('kitchen-counter');
       await expect(page.getByRole('region', { name: 'Kind of breaker' })).toContainText('210.8(A)(6)');
       await plan.getByRole('button', { name: 'Keep it as a proposal' }).click();
       await expect(plan).toContainText('Kept as a proposal');
@@ -108,7 +108,7 @@ for (const { name, size } of LOOKS) {
       await page.getByLabel('Where').selectOption('12');
       await expect(plan.getByRole('status').first()).toContainText('No room can be made');
       await page.getByLabel('Where').selectOption('0');
-      await page.getByLabel('It serves').selectOption('garage');
+      await page.getByLabel('Place', { exact: true }).selectOption('garage');
       await page.getByLabel('Asked for here').selectOption('none');
       await expect(page.getByRole('region', { name: 'Kind of breaker' })).toContainText(
         'Your own list asks for nothing',

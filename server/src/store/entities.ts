@@ -108,7 +108,7 @@ export const CircuitTable = table<CircuitRow>('circuit', {
   currentCarrying: integer,
   lengthM: orNull(real),
   portableReceptacles: flag,
-  sharesNeutral: flagOff,
+  sharesNeutral: orNull(flag),
   minCircuitAmps: orNull(real),
   maxBreakerAmps: orNull(real),
   rules: text,

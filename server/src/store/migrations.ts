@@ -500,6 +500,20 @@ class SiteZones1765152000000 extends OneWay implements MigrationInterface {
   }
 }
 
+/** A shared neutral is unknown until it is traced: the earlier “no” was a default nobody had confirmed. */
+class TracedNeutrals1765238400000 extends OneWay implements MigrationInterface {
+  name = 'TracedNeutrals1765238400000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [
+      `ALTER TABLE "circuit" ADD COLUMN "sharesNeutralTraced" INTEGER`,
+      `UPDATE "circuit" SET "sharesNeutralTraced" = 1 WHERE "sharesNeutral" = 1`,
+      `ALTER TABLE "circuit" DROP COLUMN "sharesNeutral"`,
+      `ALTER TABLE "circuit" RENAME COLUMN "sharesNeutralTraced" TO "sharesNeutral"`,
+    ]);
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -517,4 +531,5 @@ export const MIGRATIONS = [
   SharedNeutrals1764979200000,
   PanelEntries1765065600000,
   SiteZones1765152000000,
+  TracedNeutrals1765238400000,
 ];

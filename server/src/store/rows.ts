@@ -36,7 +36,7 @@ export interface CircuitRow {
   currentCarrying: number;
   lengthM: number | null;
   portableReceptacles: boolean;
-  sharesNeutral: boolean;
+  sharesNeutral: boolean | null;
   minCircuitAmps: number | null;
   maxBreakerAmps: number | null;
   rules: string;

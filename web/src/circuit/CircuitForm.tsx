@@ -41,6 +41,11 @@ const CABLES = [
   { value: 'other', label: 'other' },
 ];
 const TERMINALS = ['60', '75'].map((value) => ({ value, label: `${value} °C` }));
+const NEUTRALS = [
+  { value: 'unknown', label: 'not traced yet' },
+  { value: 'no', label: 'no, a neutral to itself' },
+  { value: 'yes', label: 'yes: opposite legs, common trip' },
+];
 const RULES = [
   { value: 'policy', label: 'as chosen in the settings' },
   { value: 'split', label: '125 % of continuous, plus the rest' },
@@ -149,8 +154,9 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
           label="Feeds ordinary outlets that anything may be plugged into"
           registration={register('portableReceptacles')}
         />
-        <Check
-          label="Shares its neutral with another circuit (multiwire): both stay on opposite legs, handles tied"
+        <SelectField
+          label="Shared neutral (multiwire branch circuit)"
+          options={NEUTRALS}
           registration={register('sharesNeutral')}
         />
       </fieldset>

@@ -66,13 +66,16 @@ const values = z.object({
   currentCarrying: z.number().nullable(),
   lengthM: z.number().nullable(),
   portableReceptacles: z.boolean(),
-  sharesNeutral: z.boolean(),
+  sharesNeutral: z.enum(['unknown', 'no', 'yes']),
   rules: z.enum(CIRCUIT_RULES),
   minCircuitAmps: z.number().nullable(),
   maxBreakerAmps: z.number().nullable(),
   loads: z.array(loadForm),
 });
 export type CircuitValues = z.output<typeof values>;
+
+/** A shared neutral as the form says it. */
+const NEUTRAL_WORD = { null: 'unknown', false: 'no', true: 'yes' } as const;
 
 /** The circuit form, held against what the record takes: its rules are the only ones. */
 export const circuitForm = (units: Units) =>
@@ -139,7 +142,7 @@ export function valuesOf(
     currentCarrying: circuit?.currentCarrying ?? 2,
     lengthM: circuit?.lengthM === null || !circuit ? null : shown(fromMetres(circuit.lengthM)),
     portableReceptacles: circuit?.portableReceptacles ?? poles === 1,
-    sharesNeutral: circuit?.sharesNeutral ?? false,
+    sharesNeutral: NEUTRAL_WORD[String(circuit?.sharesNeutral ?? null) as keyof typeof NEUTRAL_WORD],
     rules: circuit?.rules ?? 'policy',
     minCircuitAmps: circuit?.nameplate?.minCircuitAmps ?? null,
     maxBreakerAmps: circuit?.nameplate?.maxBreakerAmps ?? null,
@@ -155,6 +158,7 @@ export function circuitOf(
   const { gauge, material, insulationC, cable, minCircuitAmps, maxBreakerAmps, loads, ...rest } = values;
   return {
     ...rest,
+    sharesNeutral: values.sharesNeutral === 'unknown' ? null : values.sharesNeutral === 'yes',
     terminalC: Number(values.terminalC) as 60 | 75,
     ambientC: values.ambientC === null ? 30 : toCelsius(values.ambientC),
     lengthM: values.lengthM === null ? null : toMetres(values.lengthM),

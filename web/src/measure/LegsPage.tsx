@@ -1,3 +1,4 @@
+import { TRACE_NEUTRAL } from '@phylaxon/core/views/planning';
 import { LEGS } from '@phylaxon/core/panel/layout';
 import { ampsOf, legSums, type LegBasis, type LegCircuit, type LegsView } from '@phylaxon/core/views/legs';
 import { useQuery } from '@tanstack/react-query';
@@ -198,9 +199,9 @@ function Moves({ view, basis }: { view: LegsView; basis: LegBasis }) {
     <section aria-label="Moves" className="mt-4">
       <h3 className="text-lg font-bold">Moves that would balance them</h3>
       <p className="text-ink-soft">
-        One-pole breakers of full size, not tied and with a neutral of their own, into the {A} free{' '}
-        {A === 1 ? 'space' : 'spaces'} of leg A and {B} of leg B, or in exchange. With the main off and the
-        panel proved dead: an electrician’s work.
+        Single-pole, full-size breakers without a handle tie or a shared neutral, moved to the {A} free{' '}
+        {A === 1 ? 'space' : 'spaces'} of leg A and {B} of leg B, or exchanged. An electrician de-energizes
+        the panel and verifies absence of voltage first.
       </p>
       {answer.options.length === 0 ? (
         <p className="mt-2 font-semibold">No move within these spaces brings them closer.</p>
@@ -247,6 +248,7 @@ function Option({ option, circuits }: OptionProps) {
           .map(({ place, label, legs }) => `${place} ${label} to leg ${legs[0] === 'A' ? 'B' : 'A'}`)
           .join('; ')}
       </p>
+      {moved.some(({ isNeutralTraced }) => !isNeutralTraced) && <p>{TRACE_NEUTRAL}</p>}
       <p className="flex flex-wrap items-center gap-x-4">
         <span>
           then <span className="figures">{ampsText(option.A)}</span> and{' '}

@@ -1,4 +1,4 @@
-import type { PlaceAnswer } from '@phylaxon/core/code/protectionByPlace';
+import { EDITIONS_NOTE, type PlaceAnswer } from '@phylaxon/core/code/protectionByPlace';
 
 const HEADS: Record<PlaceAnswer['kind'], string> = {
   standard: 'A standard breaker will do',
@@ -19,6 +19,7 @@ export function ByPlace({ answer }: { answer: PlaceAnswer }) {
           </li>
         ))}
       </ul>
+      <p className="text-sm text-ink-soft">{EDITIONS_NOTE}</p>
       {answer.kind !== 'standard' && (
         <p className="text-sm text-ink-soft">
           With a pigtail it needs a place on the neutral bar; a plug-on neutral needs a panel with such a bar.

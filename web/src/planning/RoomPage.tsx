@@ -14,7 +14,7 @@ import { MovePlan } from './MovePlan.tsx';
 import { Proposals } from './Proposals.tsx';
 import { RoomPlan } from './RoomPlan.tsx';
 import { usePlanned } from './usePlanned.ts';
-import { Wanted, type Wish } from './Wanted.tsx';
+import { servedBy, Wanted, type Wish } from './Wanted.tsx';
 
 /** Room in a panel for a new circuit: the least work, step by step, before and after. */
 export function RoomPage() {
@@ -55,7 +55,8 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
     title: params.get('title') ?? '',
     poles: params.get('poles') === '2' ? 2 : 1,
     ratingAmps: standardRatingAtLeast(Number.isFinite(asked) ? asked : 20) ?? 20,
-    serves: '',
+    place: '',
+    equipment: '',
     space: null,
     section: 'either',
     kind: 'by-place',
@@ -75,10 +76,10 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
   const plan = useComputation('space-plan', question);
   const code = useCode();
   const byPlace =
-    wish.serves === ''
+    servedBy(wish).length === 0
       ? null
       : protectionByPlace({
-          serves: [wish.serves],
+          serves: servedBy(wish),
           edition: code.edition,
           own: code.own,
           volts: wish.poles === 2 ? 240 : 120,

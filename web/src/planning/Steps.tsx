@@ -1,14 +1,15 @@
-import type { RoomStep } from '@phylaxon/core/views/planning';
+import { TRACE_NEUTRAL, type RoomStep } from '@phylaxon/core/views/planning';
 
 /** What is done, in its order, with the parts each step takes. */
 export function Steps({ steps }: { steps: readonly RoomStep[] }) {
   if (steps.length === 0) return <p>Nothing has to move.</p>;
   return (
     <ol className="list-decimal space-y-1 pl-5">
-      {steps.map(({ breakerId, text, parts, changesLeg }) => (
+      {steps.map(({ breakerId, text, parts, changesLeg, needsTracing }) => (
         <li key={breakerId}>
           <strong>{text}</strong>
           {changesLeg && ', to the other leg'}.
+          {needsTracing && <span className="block">{TRACE_NEUTRAL}</span>}
           {parts.length > 0 && (
             <span className="block text-sm text-ink-soft">Takes: {parts.join('; ')}.</span>
           )}

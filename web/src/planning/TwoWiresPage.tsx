@@ -8,15 +8,33 @@ import { recordQueries } from '../queries/index.ts';
 import { DeadFirst } from './DeadFirst.tsx';
 import { handsOff } from './handsOff.ts';
 import { usePlanned } from './usePlanned.ts';
-import { asButton, CheckInput, Notice, PageHead, placeText, toNumber, TypedInput } from '../shared/index.ts';
+import {
+  asButton,
+  CheckInput,
+  Notice,
+  PageHead,
+  placeText,
+  SelectInput,
+  toNumber,
+  TypedInput,
+} from '../shared/index.ts';
 
 const HEADLINES: Record<SharedTerminalWay, string> = {
+  trace: 'Trace both neutrals first',
+  'opposite-legs': 'A two-pole breaker, on opposite legs',
   listed: 'It may stay: the terminal is made for two',
   join: 'Join them to one tail',
   'second-breaker': 'A second breaker',
-  'narrow-pair': 'A narrow pair in its space',
+  'narrow-pair': 'A tandem breaker in its space',
   'sub-panel': 'A sub-panel',
 };
+
+const SHARES = { unknown: null, no: false, yes: true } as const;
+const NEUTRALS: { value: keyof typeof SHARES; label: string }[] = [
+  { value: 'unknown', label: 'Not traced yet' },
+  { value: 'no', label: 'No, each has its own' },
+  { value: 'yes', label: 'Yes' },
+];
 
 /** Two conductors under one screw: what to do about them in this panel. */
 export function TwoWiresPage() {
@@ -25,6 +43,7 @@ export function TwoWiresPage() {
   const { board, planned } = usePlanned(panelId);
   const [typed, setTyped] = useState<[string | null, string | null]>([null, null]);
   const [isListedForTwo, setListed] = useState(false);
+  const [neutral, setNeutral] = useState<keyof typeof SHARES>('unknown');
   const question = useMemo(
     () => (board && planned ? roomQuestion(planned, handsOff(board), { poles: 1 }).question : null),
     [board, planned],
@@ -41,6 +60,7 @@ export function TwoWiresPage() {
           ratingAmps: detail.breaker.ratingAmps,
           amps: amps as [number, number],
           isListedForTwo,
+          sharesNeutral: SHARES[neutral],
           mayBeNarrow:
             detail.breaker.half === null &&
             detail.breaker.kind === 'standard' &&
@@ -57,7 +77,7 @@ export function TwoWiresPage() {
         title="Two wires under one screw"
       >
         <p className="text-ink-soft">
-          A common finding, rarely an emergency: a screw made for one holds neither well.
+          A common finding, rarely an emergency: a terminal listed for one wire holds two poorly.
         </p>
       </PageHead>
       {error && <Notice title={error.message} />}
@@ -74,15 +94,23 @@ export function TwoWiresPage() {
           ))}
         </div>
         <p className="text-sm text-ink-soft">
-          Half of what is drawn each, until an electrician has clamped both with everything on.
+          Half of the connected load each, until an electrician has clamped both wires with everything on.
         </p>
+        <SelectInput
+          label="Do both wires share one neutral?"
+          options={NEUTRALS}
+          value={neutral}
+          onValue={setNeutral}
+        />
         <CheckInput
           label="The breaker’s label or marking lists the terminal for two conductors of this size"
           checked={isListedForTwo}
           onChecked={setListed}
         />
       </form>
-      {!isRight && <p className="font-medium text-danger">Give what each wire carries, from 0 to 400 A.</p>}
+      {!isRight && (
+        <p className="font-medium text-danger">Enter the current of each wire, from 0 to 400 A.</p>
+      )}
       {answer && (
         <section
           aria-label="What to do"
@@ -118,7 +146,7 @@ export function TwoWiresPage() {
 
 /** Both wires as they would be. */
 function Drawing({ way, amps }: { way: SharedTerminalWay; amps: [number, number] }) {
-  const two = way === 'second-breaker' || way === 'narrow-pair' || way === 'sub-panel';
+  const two = ['opposite-legs', 'second-breaker', 'narrow-pair', 'sub-panel'].includes(way);
   const joined = way === 'join';
   return (
     <svg

@@ -1,4 +1,11 @@
-import { EDITIONS, SERVED, SERVED_IDS, type Served } from '@phylaxon/core/code/protectionByPlace';
+import {
+  EDITIONS,
+  EQUIPMENT,
+  PLACES,
+  SERVED,
+  type Equipment,
+  type Place,
+} from '@phylaxon/core/code/protectionByPlace';
 import { BREAKER_KINDS, KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
 import type { Board } from '@phylaxon/core/views/board';
 import { CheckInput, SelectInput, TypedInput } from '../shared/index.ts';
@@ -9,7 +16,8 @@ export interface Wish {
   title: string;
   poles: 1 | 2;
   ratingAmps: number;
-  serves: Served | '';
+  place: Place | '';
+  equipment: Equipment | '';
   space: number | null;
   section: 'upper' | 'lower' | 'either';
   kind: BreakerKind | 'by-place';
@@ -28,6 +36,13 @@ const OWN_RULES: { value: string; label: string; rule: OwnRule | null }[] = [
 ];
 const ownRule = (rule: OwnRule | undefined): string =>
   OWN_RULES.find((one) => (one.rule?.join() ?? null) === (rule?.join() ?? null))!.value;
+
+const optionsOf = (list: Readonly<Record<string, string>>) =>
+  Object.entries(list).map(([value, label]) => ({ value, label }));
+
+/** The place and the equipment of a wish, as far as they were said. */
+export const servedBy = ({ place, equipment }: Pick<Wish, 'place' | 'equipment'>): (Place | Equipment)[] =>
+  [place, equipment].filter((one) => one !== '');
 
 /** What is to be put in, and what the code asks of it. */
 export function Wanted({
@@ -70,13 +85,16 @@ export function Wanted({
         onValue={(ratingAmps) => onChange({ ratingAmps })}
       />
       <SelectInput
-        label="It serves"
-        options={[
-          { value: '' as const, label: 'Not said' },
-          ...SERVED_IDS.map((value) => ({ value, label: SERVED[value] })),
-        ]}
-        value={wish.serves}
-        onValue={(serves) => onChange({ serves })}
+        label="Place"
+        options={[{ value: '', label: 'Not said' }, ...optionsOf(PLACES)]}
+        value={wish.place}
+        onValue={(place) => onChange({ place: place as Place | '' })}
+      />
+      <SelectInput
+        label="Equipment"
+        options={[{ value: '', label: 'None the code names' }, ...optionsOf(EQUIPMENT)]}
+        value={wish.equipment}
+        onValue={(equipment) => onChange({ equipment: equipment as Equipment | '' })}
       />
       <SelectInput
         label="Code in force"
@@ -93,16 +111,15 @@ export function Wanted({
         value={wish.kind}
         onValue={(kind) => onChange({ kind })}
       />
-      {wish.serves !== '' && (
+      {servedBy(wish).map((served) => (
         <SelectInput
-          label="Asked for here"
+          key={served}
+          label={`Required for ${SERVED[served].toLowerCase()}`}
           options={OWN_RULES.map(({ value, label }) => ({ value, label }))}
-          value={ownRule(own[wish.serves])}
-          onValue={(value) =>
-            setOwn(wish.serves as Served, OWN_RULES.find((one) => one.value === value)!.rule)
-          }
+          value={ownRule(own[served])}
+          onValue={(value) => setOwn(served, OWN_RULES.find((one) => one.value === value)!.rule)}
         />
-      )}
+      ))}
       {!wish.isInlet && (
         <SelectInput
           label="Where"

@@ -48,6 +48,8 @@ const ROWS: Row[] = [
   ['laundry', '2023', 'dual', '210.8(A)(11)'],
   ['laundry', '2020', 'gfci', '210.8(A)(10)', ACROSS],
   ['laundry', '2017', 'standard', null, ACROSS],
+  ['pool', '2017', 'gfci', '680.21(C)', { ...ACROSS, ...WIRED }],
+  ['pool', '2023', 'gfci', '680.21(C)', { ...ACROSS, ...WIRED }],
   ['garage', '2017', 'gfci', '210.8(A)(2)'],
   ['garage', '2020', 'gfci', '210.8(A)(2)', ACROSS],
   ['garage', '2017', 'standard', null, ACROSS],
@@ -101,6 +103,11 @@ describe('the kind of breaker by place', () => {
 
   test('a circuit of several places asks for what each asks for', () => {
     expect(ask(['bathroom', 'hallway'], '2020').kind).toBe('dual');
+    // Equipment at a place: whichever of the two asks for it.
+    expect(ask(['laundry', 'dryer'], '2020', ACROSS)).toMatchObject({ kind: 'gfci' });
+    expect(ask(['dryer'], '2020', ACROSS)).toMatchObject({ kind: 'standard' });
+    expect(ask(['near-sink', 'range'], '2020', { volts: 240, ratingAmps: 50 }).kind).toBe('gfci');
+    expect(ask(['unfinished-basement', 'sump-pump'], '2017').kind).toBe('gfci');
     expect(ask(['garage', 'outdoors'], '2017').reasons).toHaveLength(2);
   });
 

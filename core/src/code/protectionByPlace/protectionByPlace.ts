@@ -44,7 +44,7 @@ const KINDS = { 'ground-fault': 'gfci', 'arc-fault': 'afci' } as const;
  * Which kind of breaker the code asks for by what a circuit of a dwelling serves. The same protection at the first outlet
  * often does as well; local lists go before.
  *
- * Source: NEC 2017, 2020, 2023: 210.8, 210.12, 625.54, 680.44; 406.4(D) for what is replaced.
+ * Source: NEC 2017, 2020, 2023: 210.8, 210.12, 625.54, 680.21, 680.44; 406.4(D) for what is replaced.
  *
  * @param question what it serves, the edition in force, V, A, whether it is new work
  * @returns the kind of breaker, with a reason and its clause for each place, and what is in no list

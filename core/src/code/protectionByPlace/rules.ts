@@ -2,8 +2,12 @@
 export const EDITIONS = ['2017', '2020', '2023'] as const;
 export type Edition = (typeof EDITIONS)[number];
 
-/** What a circuit serves: a place, or one fixed thing that the code names. */
-export const SERVED = {
+/** The last edition whose lists are known, and when that was checked. */
+export const EDITIONS_NOTE =
+  'This program knows the NEC editions of 2017, 2020 and 2023 (checked Nov 30, 2026). Ask the inspector whether a later edition or a local amendment applies.';
+
+/** Places that a circuit serves. */
+export const PLACES = {
   bathroom: 'Bathroom',
   kitchen: 'Kitchen',
   'kitchen-counter': 'Kitchen countertop',
@@ -25,6 +29,10 @@ export const SERVED = {
   hallway: 'Hallway',
   closet: 'Closet',
   sunroom: 'Sunroom',
+} as const;
+
+/** Equipment that the code names, wherever it stands. */
+export const EQUIPMENT = {
   dishwasher: 'Dishwasher',
   range: 'Range, wall oven or cooktop',
   dryer: 'Clothes dryer',
@@ -32,8 +40,14 @@ export const SERVED = {
   'sump-pump': 'Sump pump',
   'outdoor-equipment': 'Wired equipment outdoors, such as an air conditioner',
   'vehicle-outlet': 'Outlet for charging a vehicle',
+  pool: 'Pool pump or other pool equipment',
   'hot-tub': 'Hot tub or spa',
 } as const;
+
+/** What a circuit serves: a place, or equipment that the code names. */
+export const SERVED = { ...PLACES, ...EQUIPMENT } as const;
+export type Place = keyof typeof PLACES;
+export type Equipment = keyof typeof EQUIPMENT;
 export type Served = keyof typeof SERVED;
 export const SERVED_IDS = Object.keys(SERVED) as [Served, ...Served[]];
 
@@ -91,7 +105,7 @@ const appliance = (...editions: readonly Edition[]): PlaceRule =>
 
 /**
  * What the code asks for by what a circuit serves, in dwellings, for new work. NEC 2017, 2020 and 2023: 210.8(A), (D) and (F),
- * 210.12, 422.5, 625.54, 680.44.
+ * 210.12, 422.5, 625.54, 680.21, 680.44.
  */
 export const PLACE_RULES: Record<Served, readonly PlaceRule[]> = {
   bathroom: [dwelling(1, 1, 1)],
@@ -133,6 +147,12 @@ export const PLACE_RULES: Record<Served, readonly PlaceRule[]> = {
   ],
   'vehicle-outlet': [
     groundFault({ 2017: '625.54', 2020: '625.54', 2023: '625.54' }, { also240From: '2017' }),
+  ],
+  pool: [
+    groundFault(
+      { 2017: '680.21(C)', 2020: '680.21(C)', 2023: '680.21(C)' },
+      { receptaclesOnly: false, also240From: '2017', mostAmps: 60 },
+    ),
   ],
   'hot-tub': [
     groundFault(

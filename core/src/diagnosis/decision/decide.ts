@@ -208,7 +208,7 @@ function carryOut(action: ActionId, evidence: Evidence, assessed: Assessment, ow
       : wouldOverturn(assessed, others),
     next,
     // Work that is already done needs no caution.
-    cautions: isWatched ? ['neverLarger'] : cautionsFor(action, leading, evidence),
+    cautions: isWatched ? ['neverLarger'] : cautionsFor(action, leading, evidence, own),
   };
 }
 
@@ -308,8 +308,17 @@ function measureLoadAgain(evidence: Evidence): Told {
 }
 
 /** Cautions of the action, and of the cause: a breaker that may not open does not de-energize its circuit. */
-function cautionsFor(action: ActionId, leading: string, evidence: Evidence): readonly CautionId[] {
-  const usual = ACTION_CAUTIONS[action].filter((id) => id !== 'noMoreResets' || hasShorted(evidence));
+function cautionsFor(
+  action: ActionId,
+  leading: string,
+  evidence: Evidence,
+  own: Hazard,
+): readonly CautionId[] {
+  // A hazard tells by itself what stays off until it is repaired.
+  const isRestricted = isAtLeast(own.level, 'restrict');
+  const usual = ACTION_CAUTIONS[action]
+    .filter((id) => id !== 'noMoreResets' || hasShorted(evidence))
+    .filter((id) => id !== 'offUntilDone' || !isRestricted);
   return leading === 'stuck-breaker' && action.startsWith('replace') ? ['deadAtMain', ...usual] : usual;
 }
 

@@ -65,8 +65,9 @@ export const circuitFields = {
   portableReceptacles: z.boolean().default(true),
   sharesNeutral: z
     .boolean()
-    .default(false)
-    .describe('one half of a multiwire circuit: it stays on its leg, opposite to the other'),
+    .nullable()
+    .default(null)
+    .describe('part of a multiwire branch circuit, which stays on its leg; null: the neutral was not traced'),
   nameplate: nameplate.nullable().default(null),
   rules: z.enum(CIRCUIT_RULES).default('policy'),
 };
@@ -122,7 +123,7 @@ export const circuit = z.object({
   currentCarrying: z.int(),
   lengthM: z.number().nullable(),
   portableReceptacles: z.boolean(),
-  sharesNeutral: z.boolean(),
+  sharesNeutral: z.boolean().nullable(),
   nameplate: nameplate.nullable(),
   rules: z.enum(CIRCUIT_RULES),
   loads: z.array(load),

@@ -20,6 +20,7 @@ export const legCircuit = z.object({
   label: z.string(),
   legs: z.array(z.enum(LEGS)),
   mayMove: z.boolean().describe('to the other leg, by the panel’s spaces and ties'),
+  isNeutralTraced: z.boolean().describe('known whether it shares its neutral'),
   drawnAmps: z.number().describe('A, of its loads as drawn'),
   byLoad: z
     .partialRecord(z.enum(LOAD_STATES), measured)
@@ -75,6 +76,7 @@ export function legsOfPanel(
         breaker.half === null &&
         breaker.tiedWith === null &&
         circuit?.sharesNeutral !== true,
+      isNeutralTraced: (circuit?.sharesNeutral ?? null) !== null,
       drawnAmps: circuit?.loads.reduce((sum, load) => sum + loadAmps(load), 0) ?? 0,
       byLoad: Object.fromEntries(byLoad.map(({ loadState, amps, at }) => [loadState, { amps, at }])),
       byHour,

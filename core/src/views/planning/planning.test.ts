@@ -232,6 +232,7 @@ describe('two conductors under one screw', () => {
       amps: [9, 10],
       isListedForTwo: false,
       mayBeNarrow: false,
+      sharesNeutral: false,
       plan: { possible: true, via: 'free', place: { space: 7, half: null }, steps: [] },
       ...change,
     });
@@ -243,6 +244,17 @@ describe('two conductors under one screw', () => {
     const full = { possible: false, via: 'none', place: null, steps: [] } as const;
     expect(ask({ plan: { ...full, steps: [] }, mayBeNarrow: true }).way).toBe('narrow-pair');
     expect(ask({ plan: { ...full, steps: [] } }).way).toBe('sub-panel');
+  });
+  test('that share a neutral go on opposite legs; nobody puts them on a tandem breaker before that is known', () => {
+    const full = { possible: false, via: 'none', place: null, steps: [] } as const;
+    const crowded = { plan: { ...full, steps: [] }, mayBeNarrow: true };
+    for (const change of [{}, { isListedForTwo: true, amps: [3, 4] as const }, crowded]) {
+      const { way, reasons } = ask({ ...change, sharesNeutral: true });
+      expect(way).toBe('opposite-legs');
+      expect(reasons.join(' ')).toContain('common trip');
+    }
+    expect(ask({ ...crowded, sharesNeutral: null }).way).toBe('trace');
+    expect(ask({ sharesNeutral: null }).way).toBe('second-breaker');
   });
 });
 

@@ -139,6 +139,10 @@ export function moveQuestion(
   return { question: roomQuestion(rest, hands, { poles: breaker.poles, space }).question };
 }
 
+/** The step before a circuit goes to the other leg, where nobody traced its neutral. */
+export const TRACE_NEUTRAL =
+  'Trace its neutral first. If it shares one with another circuit, leave both on opposite legs with a common trip.';
+
 /** One thing to do, in words, and the parts it takes. */
 export interface RoomStep {
   breakerId: string;
@@ -146,6 +150,8 @@ export interface RoomStep {
   parts: string[];
   /** It goes to the other leg. */
   changesLeg: boolean;
+  /** It goes to the other leg, and nobody traced its neutral. */
+  needsTracing: boolean;
 }
 
 /** Spaces are an inch apart: past so many rows a conductor may not reach. */
@@ -170,6 +176,7 @@ export function roomSteps({ steps }: Pick<SpacePlan, 'steps'>, { breakers }: Pla
     const gauge = circuit?.conductor ? `${circuit.conductor.gauge} AWG ` : '';
     const farAway = Math.abs(rowOf(to.space) - rowOf(from)) > REACHES_ROWS || (to.space - from) % 2 !== 0;
     const where = `space ${to.space}${to.half ? `, ${to.half} half` : ''}`;
+    const changesLeg = legOfSpace(from) !== legOfSpace(to.space);
     return {
       breakerId: id,
       text:
@@ -180,7 +187,8 @@ export function roomSteps({ steps }: Pick<SpacePlan, 'steps'>, { breakers }: Pla
         ...(as === 'narrow' ? [`Narrow ${breaker.ratingAmps} A unit`] : []),
         ...(farAway ? [`${gauge}conductor and a listed connector, should it not reach`] : []),
       ],
-      changesLeg: legOfSpace(from) !== legOfSpace(to.space),
+      changesLeg,
+      needsTracing: changesLeg && breaker.poles === 1 && (circuit?.sharesNeutral ?? null) === null,
     };
   });
 }

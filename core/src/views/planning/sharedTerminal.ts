@@ -2,7 +2,15 @@ import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import type { SpacePlan } from '../../panel/spacePlan/index.ts';
 
 /** What is to be done about two conductors under one screw. */
-export const SHARED_TERMINAL_WAYS = ['listed', 'join', 'second-breaker', 'narrow-pair', 'sub-panel'] as const;
+export const SHARED_TERMINAL_WAYS = [
+  'trace',
+  'opposite-legs',
+  'listed',
+  'join',
+  'second-breaker',
+  'narrow-pair',
+  'sub-panel',
+] as const;
 export type SharedTerminalWay = (typeof SHARED_TERMINAL_WAYS)[number];
 
 /** The way, why, and what each of the others waits for. */
@@ -23,23 +31,32 @@ const a = (amps: number) => `${Number(amps.toFixed(1))} A`;
  * or a sub-panel.
  *
  * @param question the breaker’s rating (A), what each conductor carries (A), whether the terminal is listed for two, whether the
- *   label allows a narrow unit in this very space, and the plan of room for one more one-pole breaker
+ *   label allows a narrow unit in this very space, whether they share a neutral, and the plan of room for one more one-pole breaker
  * @returns the way and its reasons
  * @example
- * sharedTerminal({ ratingAmps: 20, amps: [5, 6], isListedForTwo: false, mayBeNarrow: false, plan: null }).way // 'join'
+ * sharedTerminal({ ratingAmps: 20, amps: [5, 6], isListedForTwo: false, mayBeNarrow: false, sharesNeutral: false, plan: null }).way // 'join'
  */
 export function sharedTerminal(question: {
   ratingAmps: number;
   amps: readonly [number, number];
   isListedForTwo: boolean;
   mayBeNarrow: boolean;
+  /** Whether both conductors return on one neutral; null: nobody traced it. */
+  sharesNeutral: boolean | null;
   plan: Pick<SpacePlan, 'possible' | 'via' | 'place' | 'steps'> | null;
 }): SharedTerminalAnswer {
-  const { ratingAmps, amps, isListedForTwo, mayBeNarrow, plan } = question;
+  const { ratingAmps, amps, isListedForTwo, mayBeNarrow, sharesNeutral, plan } = question;
   const totalAmps = amps[0] + amps[1];
   const fits = totalAmps <= SHARE * ratingAmps + 1e-9;
   const load = `Together they carry ${a(totalAmps)}; 80 % of ${a(ratingAmps)} is ${a(SHARE * ratingAmps)}.`;
   const answer = (way: SharedTerminalWay, ...reasons: string[]) => ({ way, totalAmps, reasons });
+  if (sharesNeutral)
+    return answer(
+      'opposite-legs',
+      'Both conductors return on one neutral. On one leg their currents add up in it, and the neutral can overheat.',
+      'Put them on opposite legs, on a two-pole breaker with common trip. Never on a tandem breaker: both its poles are on one leg.',
+      load,
+    );
   if (isListedForTwo && fits)
     return answer('listed', 'The terminal is listed for two conductors of this size: it may stay.', load);
   if (fits)
@@ -54,15 +71,21 @@ export function sharedTerminal(question: {
       load,
       `That is too much for one breaker, and there is room for a second one at space ${plan.place!.space}${plan.steps.length > 0 ? ` after ${plan.steps.length} ${plan.steps.length === 1 ? 'step' : 'steps'}` : ''}.`,
     );
+  if (sharesNeutral === null)
+    return answer(
+      'trace',
+      load,
+      'Trace both neutrals first. Conductors that share a neutral go on opposite legs, never on a tandem breaker.',
+    );
   if (mayBeNarrow || plan?.possible)
     return answer(
       'narrow-pair',
       load,
-      'There is no whole space left; the label allows narrow units: a pair in one space, one handle for each conductor. Both are on one leg.',
+      'No full space is left, and the label allows tandem breakers: one in this space, with a handle for each conductor. Both are on one leg.',
     );
   return answer(
     'sub-panel',
     load,
-    'There is no space, and the label allows no narrow units, or was not read: a sub-panel takes them.',
+    'No space is left, and the label allows no tandem breakers, or was not read. Install a sub-panel for them.',
   );
 }

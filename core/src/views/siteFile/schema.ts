@@ -27,7 +27,7 @@ import { panelEntryRow } from '../../record/panelEntries/index.ts';
 
 export const SITE_FILE_FORMAT = 'phylaxon-site';
 /** Grows when what a file holds changes its shape; older files are brought up (see `upgradeRow`). */
-export const SITE_FILE_VERSION = 11;
+export const SITE_FILE_VERSION = 12;
 
 const removedAt = instant.nullable().default(null).describe('when it left; its record stays');
 const version = z.int().min(0).default(0);

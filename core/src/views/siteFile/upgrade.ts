@@ -36,14 +36,24 @@ function fromVersion5({ list, row }: FileRow): FileRow[] {
   return [{ list, row }];
 }
 
+/** Version 11 took a neutral that nobody had traced for one that is not shared. */
+function fromVersion11({ list, row }: FileRow): FileRow[] {
+  if (list !== 'circuits' || !isObject(row) || row.sharesNeutral !== false) return [{ list, row }];
+  return [{ list, row: { ...row, sharesNeutral: null } }];
+}
+
 /**
  * From each older version to the next, row by row. Version 2 knew no trip curves, no holds, and not how loads run;
  * version 3 knew no cases, version 4 not who logged or struck an entry, version 5 no inspections, version 6 no power, no
  * millivolts, no instrument’s error and no shared neutrals, version 7 no entries of a panel and no current before a trip, version 8 no
  * service sheets and no proposals, version 9 no visits, no maps of a house and no upkeep, version 10 no
- * time zone of a site and not what must not lose power: all of these may be left out.
+ * time zone of a site and no critical loads: all of these may be left out.
  */
-const STEPS: Record<number, (row: FileRow) => FileRow[]> = { 1: fromVersion1, 5: fromVersion5 };
+const STEPS: Record<number, (row: FileRow) => FileRow[]> = {
+  1: fromVersion1,
+  5: fromVersion5,
+  11: fromVersion11,
+};
 
 /**
  * A row of a file as it is written today.
