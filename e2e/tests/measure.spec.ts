@@ -35,7 +35,7 @@ test('both legs, and the moves that balance them; a move is put aside', async ({
   const moves = page.getByRole('region', { name: 'Moves' });
   await expect(moves.getByRole('listitem').first()).toContainText('1 oven to leg B');
   await expect(moves.getByRole('listitem').first()).toContainText('1 A apart');
-  await moves.getByRole('button', { name: 'Put it aside for the job' }).first().click();
+  await moves.getByRole('button', { name: 'Save as a to-do for the visit' }).first().click();
   await expect(moves.getByText('✓ Put aside')).toBeVisible();
 });
 

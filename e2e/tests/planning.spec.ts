@@ -109,7 +109,7 @@ for (const { name, size } of LOOKS) {
       await expect(plan.getByRole('status').first()).toContainText('No room can be made');
       await page.getByLabel('Where').selectOption('0');
       await page.getByLabel('Place', { exact: true }).selectOption('garage');
-      await page.getByLabel('Asked for here').selectOption('none');
+      await page.getByLabel('Local rule: Garage').selectOption('none');
       await expect(page.getByRole('region', { name: 'Kind of breaker' })).toContainText(
         'Your own list asks for nothing',
       );

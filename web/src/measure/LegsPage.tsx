@@ -104,7 +104,7 @@ function Bars({ view, basis }: { view: LegsView; basis: LegBasis }) {
       <p>
         They differ by <strong className="figures">{ampsText(Math.abs(sums.A - sums.B))}</strong>.
         {sums.unknown > 0 &&
-          ` ${sums.unknown} ${sums.unknown === 1 ? 'circuit was' : 'circuits were'} not measured so and ${sums.unknown === 1 ? 'counts' : 'count'} for nothing.`}
+          ` ${sums.unknown} ${sums.unknown === 1 ? 'circuit was' : 'circuits were'} not measured in this state and ${sums.unknown === 1 ? 'counts' : 'count'} for nothing.`}
       </p>
     </div>
   );
@@ -258,10 +258,10 @@ function Option({ option, circuits }: OptionProps) {
         <SendButton
           once
           entries={notes}
-          stored="Put aside: a note stands at each breaker"
-          waiting="Put aside: the notes are kept until the server answers"
+          stored="Saved as a note at each breaker"
+          waiting="Saved here. The notes are sent when the server answers"
         >
-          Put it aside for the job
+          Save as a to-do for the visit
         </SendButton>
       </p>
     </li>

@@ -1,10 +1,10 @@
 import { EDITIONS_NOTE, type PlaceAnswer } from '@phylaxon/core/code/protectionByPlace';
 
 const HEADS: Record<PlaceAnswer['kind'], string> = {
-  standard: 'A standard breaker will do',
-  gfci: 'It takes a GFCI breaker, or a GFCI outlet first on the circuit',
-  afci: 'It takes an AFCI breaker',
-  dual: 'It takes a breaker with GFCI and AFCI',
+  standard: 'A standard breaker is enough',
+  gfci: 'A GFCI breaker is required, or a GFCI outlet first on the circuit',
+  afci: 'An AFCI breaker is required',
+  dual: 'A dual-function breaker (GFCI and AFCI) is required',
 };
 
 /** Which kind of breaker the place asks for, with the clause of each. */

@@ -114,7 +114,7 @@ export function Wanted({
       {servedBy(wish).map((served) => (
         <SelectInput
           key={served}
-          label={`Required for ${SERVED[served].toLowerCase()}`}
+          label={`Local rule: ${SERVED[served]}`}
           options={OWN_RULES.map(({ value, label }) => ({ value, label }))}
           value={ownRule(own[served])}
           onValue={(value) => setOwn(served, OWN_RULES.find((one) => one.value === value)!.rule)}

@@ -60,7 +60,9 @@ const findingReasons = (action: ActionId, evidence: Evidence, { findings }: Haza
   [...findings]
     .sort((a, b) => Number(a.isCombined) - Number(b.isCombined))
     .map(({ test, outcome, remedies, level, text, isCombined }) => {
-      const weight = remedies.includes(action) || isAtLeast(level, 'restrict') ? 3 : 2;
+      const calls = remedies.includes(action) || isAtLeast(level, 'restrict');
+      // A finding that calls for other work stands beside the decision and does not support it.
+      const weight = calls ? 3 : remedies.length === 0 ? 2 : 1;
       return (
         (isCombined ? null : because(evidence, test, weight)) ??
         reason(`${test}:${outcome}${isCombined ? ' together' : ''}`, weight, text)
