@@ -91,12 +91,12 @@ export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
           {
             width: '*',
             stack: [
-              heading('How it stands'),
+              heading('Decision'),
               { text: plain(decision.headline), fontSize: 13, bold: true },
               { text: sure, color: SOFT },
               list(decision.reasons),
-              ...(card.hazards.length > 0 ? [heading('Not to be used as it is'), list(card.hazards)] : []),
-              ...(card.untilThen.length > 0 ? [heading('Until it is dealt with'), list(card.untilThen)] : []),
+              ...(card.hazards.length > 0 ? [heading('Do not use until repaired'), list(card.hazards)] : []),
+              ...(card.untilThen.length > 0 ? [heading('Until then'), list(card.untilThen)] : []),
               ...(card.causes.length > 0 ? [heading('Possible causes'), chances(card.causes)] : []),
               ...(card.next.length > 0 ? [heading('What would tell most'), list(card.next)] : []),
               heading('Do not'),

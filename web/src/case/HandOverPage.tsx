@@ -7,7 +7,7 @@ import { useWork } from '../compute/index.ts';
 import { asButton, Button, Notice, Part, useUnits } from '../shared/index.ts';
 import { useCaseRecord } from './useCaseRecord.ts';
 
-/** A case on one page, for whoever is called: to print, as a PDF, or as a file another Phylaxon takes in. */
+/** A case on one page for the electrician: to print, as a PDF, or as a file for another Phylaxon. */
 export function HandOverPage() {
   const { caseId = '' } = useParams();
   const { file, problem } = useCaseRecord(caseId);
@@ -89,7 +89,7 @@ function Card({ card }: { card: HandOverCard }) {
         )}
       </div>
       <div className="space-y-4">
-        <Part level={2} title="How it stands">
+        <Part level={2} title="Decision">
           <p className="text-lg leading-tight font-bold">{decision.headline}</p>
           <p className="text-ink-soft">
             {decision.confidence === null ? 'not decided yet' : `${saySureness(decision.confidence)} sure`}
@@ -97,12 +97,12 @@ function Card({ card }: { card: HandOverCard }) {
           <Bullets texts={decision.reasons} />
         </Part>
         {card.hazards.length > 0 && (
-          <Part level={2} title="Not to be used as it is">
+          <Part level={2} title="Do not use until repaired">
             <Bullets texts={card.hazards} />
           </Part>
         )}
         {card.untilThen.length > 0 && (
-          <Part level={2} title="Until it is dealt with">
+          <Part level={2} title="Until then">
             <Bullets texts={card.untilThen} />
           </Part>
         )}

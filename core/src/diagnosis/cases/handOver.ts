@@ -92,6 +92,7 @@ export function handOverOf(file: CaseRecord): HandOverCard {
     ({ test, outcome }) => test.startsWith('reset-result') && outcome === 'trips-at-once',
   );
   const undecided = decision.family === 'need-more';
+  const hazards = restrictions(decision).map(({ text }) => text);
   return {
     title: circuit?.label ?? (about.words || COMPLAINT_WORDS[about.complaint]),
     complaint: COMPLAINT_WORDS[about.complaint],
@@ -108,7 +109,7 @@ export function handOverOf(file: CaseRecord): HandOverCard {
       : null,
     loads: circuit?.loads.map(({ name }) => name) ?? [],
     stop: decision.stop.reasons,
-    hazards: restrictions(decision).map(({ text }) => text),
+    hazards,
     untilThen: decision.stop.active ? decision.stop.doNow : (consequencesOf(decision.hazard)?.now ?? []),
     tried: events.map((event) => ({ at: event.at, text: marked(event, sayEvent(event)) })),
     found: items
@@ -120,7 +121,11 @@ export function handOverOf(file: CaseRecord): HandOverCard {
     decision: {
       headline: decision.headline,
       confidence: undecided ? null : decision.confidence,
-      reasons: decision.reasons.map(({ text }) => text).slice(0, 5),
+      // A hazard is told once, under its own heading.
+      reasons: decision.reasons
+        .map(({ text }) => text)
+        .filter((text) => !hazards.includes(text))
+        .slice(0, 5),
     },
     next: [
       ...new Set([
