@@ -16,9 +16,11 @@ import { proofNeeded } from './proof.ts';
 /** Before anything is reset, or left on, somebody listens, smells, feels and looks, at the lights too. */
 const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);
 
-/** What a record of trips asks for before it is only reset: a trial bare, and where it tripped repeatedly a look inside. */
+/** Tests due after trips before a breaker is only reset: a trial bare; after repeated trips its load, its heat and a look inside. */
 const AFTER_TRIPS: Partial<Record<TestId, readonly string[]>> = {
   'reset-result-unplugged': ['first-time', 'few', 'many-overload', 'after-dead-short'],
+  'load-share': ['few', 'many-overload'],
+  'face-temperature': ['few', 'many-overload'],
   'terminal-inspection': ['few', 'many-overload', 'after-dead-short'],
 };
 
