@@ -1,15 +1,12 @@
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import type { CauseFacts, Signs } from './cause.ts';
+
+const OVER_CONTINUOUS = `A continuous load over ${100 * LOAD_LIMITS.continuousShare} % of the rating.`;
 
 /** A load within the rating that runs for hours: by the code it may be 80 % of the rating at most. */
 const CONTINUOUS: Signs = {
-  'load-share': [
-    { 'under-80': 3, '80-to-100': 92, '100-to-135': 5 },
-    'A continuous load over 80 % of the rating.',
-  ],
-  'clamp-current': [
-    { 'under-80': 3, '80-to-100': 92, '100-to-135': 5 },
-    'A continuous load over 80 % of the rating.',
-  ],
+  'load-share': [{ 'under-80': 3, '80-to-100': 92, '100-to-135': 5 }, OVER_CONTINUOUS],
+  'clamp-current': [{ 'under-80': 3, '80-to-100': 92, '100-to-135': 5 }, OVER_CONTINUOUS],
   'reset-result': [
     { holds: 16, 'trips-at-once': 1, 'trips-in-seconds': 1, 'trips-in-minutes': 22, 'trips-after-hours': 60 },
     'The breaker warms up for hours before it opens.',

@@ -16,11 +16,10 @@ import { proofNeeded } from './proof.ts';
 /** Before anything is reset, or left on, somebody listens, smells, feels and looks, at the lights too. */
 const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);
 
-/** Tests due after trips before a breaker is only reset: a trial bare; after repeated trips its load, its heat and a look inside. */
+/** Tests due after trips before a breaker is only reset: a trial bare; after repeated trips its load and a look inside. */
 const AFTER_TRIPS: Partial<Record<TestId, readonly string[]>> = {
   'reset-result-unplugged': ['first-time', 'few', 'many-overload', 'after-dead-short'],
   'load-share': ['few', 'many-overload'],
-  'face-temperature': ['few', 'many-overload'],
   'terminal-inspection': ['few', 'many-overload', 'after-dead-short'],
 };
 
