@@ -186,7 +186,7 @@ for (const { name, size } of LOOKS) {
       await decideToReplace(request, panelId, ['Kettle', 'Oven']);
       await page.goto(`/sites/${siteId}/visits`);
       await asElectrician(page);
-      await page.getByText('When, who').click();
+      await page.getByText('Time, people and critical loads').click();
       await expectSound(page, 'visits');
       await page.getByLabel('A generator or an inlet for one').check();
       await page.getByRole('button', { name: 'Plan this visit' }).click();

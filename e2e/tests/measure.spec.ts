@@ -36,7 +36,7 @@ test('both legs, and the moves that balance them; a move is put aside', async ({
   await expect(moves.getByRole('listitem').first()).toContainText('1 oven to leg B');
   await expect(moves.getByRole('listitem').first()).toContainText('1 A apart');
   await moves.getByRole('button', { name: 'Save as a to-do for the visit' }).first().click();
-  await expect(moves.getByText('✓ Put aside')).toBeVisible();
+  await expect(moves.getByText('✓ Saved as a note')).toBeVisible();
 });
 
 const supply = (page: Page) => page.getByRole('region', { name: 'Supply check' });

@@ -178,7 +178,7 @@ test('four things in one shutdown, put down, taken up after a reload, and with t
   await page.goto(`/sites/${siteId}/visits`);
   await asElectrician(page);
   await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(4);
-  await page.getByText('When, who').click();
+  await page.getByText('Time, people and critical loads').click();
   await page.getByLabel('Begins').fill('2026-12-01T09:00');
   await expect(page.getByLabel('Critical loads')).toHaveValue('Freezer');
   await page.getByLabel('Critical loads').fill('aquarium, alarm');
