@@ -277,7 +277,7 @@ ${confusion(all, profile)}
   });
   return `# How good the engine is
 
-Regenerate this page with \`npm run study\` (a quarter of an hour). It is the same every time: the cases are drawn from fixed seeds.
+Regenerate this page with \`npm run study\` (about an hour). It is the same every time: the cases are drawn from fixed seeds.
 
 ${each * causes} simulated faults, every one of the ${causes} causes ${each} times (seeds ${firstSeed} to ${firstSeed + each - 1}), each worked
 by a homeowner and by an electrician, with the tests in three orders: as the engine chooses them; as the vocabulary
