@@ -3,6 +3,7 @@
  * Tests may look ahead; what serves tests only is never imported by the product.
  */
 const CORE = [
+  'facts/kept',
   'facts/standards',
   'facts/limits',
   'facts/quantities',

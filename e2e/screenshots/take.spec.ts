@@ -116,7 +116,7 @@ async function wholePanel(page: Page, panelId: string) {
   await page.mouse.move(0, 0);
   await shoot(page, 'heat-picture');
   await page.goto(`/panels/${panelId}/review`);
-  await page.getByRole('region', { name: 'How the breakers behave' }).waitFor();
+  await page.getByRole('region', { name: 'Breaker behavior' }).waitFor();
   await shoot(page, 'review');
 }
 

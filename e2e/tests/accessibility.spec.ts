@@ -152,7 +152,7 @@ for (const { name, size } of LOOKS) {
       await expectSound(page, 'the directory');
       await page.goto(`${path}/map`);
       await page.getByLabel('Rooms and what is in them').fill('Kitchen: kettle, oven\nHall: lamp');
-      await page.getByText('What stays on').click();
+      await page.getByText('Breakers that stay on').click();
       await expectSound(page, 'a map before it begins');
       await page.getByRole('button', { name: 'Begin the first round' }).click();
       await expect(page.getByRole('heading', { name: /^Round 1 of/ })).toBeVisible();

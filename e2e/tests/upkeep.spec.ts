@@ -17,7 +17,7 @@ test('a round of handles, put down and taken up; what does not come back is a fi
   await page.getByRole('link', { name: 'Maintenance' }).click();
   const due = page.getByRole('list', { name: 'What is due' });
   await expect(due.getByRole('listitem').filter({ hasText: 'Exercise the breakers' })).toContainText(
-    'never done',
+    'no record',
   );
   // What lies behind the cover is no homeowner’s.
   await expect(due.getByRole('listitem').filter({ hasText: 'Screws, heat' })).toContainText(
@@ -65,7 +65,7 @@ test('a round of handles, put down and taken up; what does not come back is a fi
   await expect(handles).toContainText('by your own dates');
   // What was said holds for a map of the house too.
   await page.goto(`${path}/map`);
-  await page.getByText('What stays on: 1').click();
+  await page.getByText('Breakers that stay on: 1').click();
   await expect(page.getByLabel('1 Router and alarm stays on')).toBeChecked();
   // Its days are those of where it is.
   await page.goto(`/sites/${siteId}`);

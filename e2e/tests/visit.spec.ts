@@ -61,7 +61,9 @@ test('a standard breaker, from the decision to a proven record', async ({ page, 
   // Nothing is due any more: the faults of the old part are not held against the new one.
   await page.goto(`/sites/${board.site.id}/visits`);
   await expect(page.getByRole('region', { name: 'Shed panel' })).toContainText('Nothing is due here');
-  await expect(page.getByRole('region', { name: 'Planned and made' })).toContainText('done and proved');
+  await expect(page.getByRole('region', { name: 'Planned and past visits' })).toContainText(
+    'completed and tested',
+  );
 });
 
 test('a two-pole breaker on a pitted stab goes to other spaces', async ({ page, request }) => {

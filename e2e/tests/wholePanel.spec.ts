@@ -197,21 +197,21 @@ for (const [where, size] of [
       await asElectrician(page);
       await page.getByRole('link', { name: 'Is the panel failing?' }).click();
       const verdict = page.getByRole('region', { name: 'Verdict' });
-      await expect(verdict).toContainText('keep an eye on it');
+      await expect(verdict).toContainText('check it every year');
       await log(page, 'Seen inside', 'Several bus stabs pitted or burnt');
-      await expect(verdict).toContainText('Not settled');
-      await expect(verdict).toContainText('What would settle it');
-      await log(page, 'How the breakers behave', 'Breakers of different circuits trip together');
+      await expect(verdict).toContainText('Not conclusive');
+      await expect(verdict).toContainText('Evidence still missing');
+      await log(page, 'Breaker behavior', 'Breakers of different circuits trip together');
       await expect(verdict).toContainText('Replace the panel, within two years');
       const link = verdict.getByRole('link', { name: 'Page for the customer, PDF' });
       const pdf = await request.get((await link.getAttribute('href'))!);
       expect(pdf.headers()['content-type']).toBe('application/pdf');
       expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
       await page
-        .getByRole('region', { name: 'How the breakers behave' })
+        .getByRole('region', { name: 'Breaker behavior' })
         .getByRole('button', { name: 'Take it back' })
         .click();
-      await expect(verdict).toContainText('Not settled');
+      await expect(verdict).toContainText('Not conclusive');
     });
   });
 }

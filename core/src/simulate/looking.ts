@@ -74,9 +74,9 @@ function charred(of: SimulatedCase): { panel: boolean; elsewhere: boolean } {
   const heat = heatOf(workable(of).house, soaked(of));
   return {
     panel:
-      Math.max(heat.screw, heat.stab, heat.bus) > HEAT_LIMITS.charred ||
+      Math.max(heat.screw, heat.stab, heat.bus) > HEAT_LIMITS.charsC ||
       (sparks(of) && of.house.water !== 'wet'),
-    elsewhere: heat.outletJoint > HEAT_LIMITS.charred,
+    elsewhere: heat.outletJoint > HEAT_LIMITS.charsC,
   };
 }
 
@@ -130,7 +130,7 @@ export const LOOKING: Performs<
     const { cover, face } = readHeat(workable(of), soaked(of));
     const felt = Math.max(cover, face);
     if (felt > HEAT_LIMITS.faceDangerC) return 'hot';
-    return felt - Math.min(airAt(of.house, of.everything), WARMEST_WALL_C) > HEAT_LIMITS.felt
+    return felt - Math.min(airAt(of.house, of.everything), WARMEST_WALL_C) > HEAT_LIMITS.feelsWarmOverC
       ? 'warm'
       : 'cool';
   },

@@ -114,7 +114,7 @@ export const MEASURING: Performs<
     const { breaker } = of.house.subject;
     if (breaker.shared) return 'two-wires-one-terminal';
     const { screw } = heatOf(workable(of).house, soaked(of));
-    if (screw > HEAT_LIMITS.charred && chance(random, 0.8)) return 'discoloured-or-melted';
+    if (screw > HEAT_LIMITS.charsC && chance(random, 0.8)) return 'discoloured-or-melted';
     if (of.house.water !== 'dry' && breaker.screwOhms > 1.8 * soundJointOhms(breaker.ratingAmps))
       return 'corroded';
     return isBad(breaker, breaker.screwOhms) ? 'loose' : 'clean-and-tight';

@@ -2,11 +2,12 @@ import { REVIEW_KINDS } from '@phylaxon/core/facts/vocabulary';
 import {
   askFor,
   BEARING_WORDS,
+  CONDEMNED_ON,
   KIND_HEADINGS,
   firstSteps,
   reviewHeadline,
   settlingSteps,
-  VERDICT_MEANS,
+  purposeOf,
   waitingRisks,
   type PanelReviewView,
   type ShownSign,
@@ -61,7 +62,7 @@ function kinds({ signs, review }: PanelReviewView, time: Time): Content[] {
       heading(KIND_HEADINGS[kind]),
       ...own.map((sign) => signLine(sign, time)),
       ...(review.notLookedAt.includes(kind)
-        ? [{ text: plain(`Not looked at so far. ${askFor(kind, review) ?? ''}`) }]
+        ? [{ text: plain(`Not inspected yet. ${askFor(kind, review) ?? ''}`) }]
         : []),
     ];
   });
@@ -94,7 +95,7 @@ export function panelReviewPdf(
   const time = timeIn(zone);
   const { review, panel, site, season } = view;
   const headline = reviewHeadline(review);
-  const means = VERDICT_MEANS[review.verdict];
+  const purpose = purposeOf(review);
   const context = view.signs.filter(({ kind }) => kind === 'context');
   return toPdf({
     pageSize: 'LETTER',
@@ -130,13 +131,12 @@ export function panelReviewPdf(
       ...(view.hazard === null
         ? []
         : [heading('Hazards on record'), { ul: view.hazard.findings.map((text) => plain(text)) }]),
-      heading('What it protects against'),
-      { text: plain(means.protects) },
-      heading('What waiting risks'),
+      ...(purpose === null ? [] : [heading('Why'), { text: plain(purpose) }]),
+      heading('If you wait'),
       { text: plain(waitingRisks(view)) },
       ...(review.wouldSettle.length > 0
         ? [
-            heading('What would settle it'),
+            heading('Evidence still missing'),
             {
               ul: settlingSteps(review).map(({ what, how }) => plain(`${what}: ${how}`)),
             },
@@ -144,7 +144,7 @@ export function panelReviewPdf(
         : []),
       ...(review.repairs.length > 0
         ? [
-            heading('To be repaired'),
+            heading('Repairs'),
             {
               ul: view.signs
                 .filter(({ sign }) => review.repairs.includes(sign))
@@ -152,16 +152,14 @@ export function panelReviewPdf(
             },
           ]
         : []),
-      { text: 'What was found', fontSize: 14, bold: true, margin: [0, 14, 0, 0] },
+      { text: 'Findings', fontSize: 14, bold: true, margin: [0, 14, 0, 0] },
       {
-        text: plain(
-          'A panel is condemned only where two independent kinds of evidence say so, never on age, on one picture, or on one bad joint.',
-        ),
+        text: CONDEMNED_ON,
         color: SOFT,
       },
       ...kinds(view, time),
       ...(context.length > 0
-        ? [heading('What else bears on it'), ...context.map((sign) => signLine(sign, time))]
+        ? [heading('Age, product family and location'), ...context.map((sign) => signLine(sign, time))]
         : []),
       ...(season === null ? [] : [{ text: plain(season) }]),
       ...pictureRows(pictures),

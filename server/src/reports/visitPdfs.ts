@@ -1,7 +1,9 @@
 import { textOf, type ReaderUnits } from '@phylaxon/core/facts/quantities';
 import {
   endOf,
+  CRITICAL_LOADS,
   noticeOf,
+  TAGGED,
   sheetLines,
   SOURCE_WORDS,
   standsAs,
@@ -113,12 +115,10 @@ export function noticePdf(
     { text: plain(notice.when), fontSize: 15, margin: [0, 4, 0, 6] },
     heading('Off'),
     list(notice.off),
-    ...(notice.mustNot.length > 0
-      ? [heading('Critical loads: arrange another supply first'), list(notice.mustNot)]
-      : []),
+    ...(notice.mustNot.length > 0 ? [heading(CRITICAL_LOADS), list(notice.mustNot)] : []),
     heading('Before'),
     list(notice.before),
-    { text: 'Do not touch a switch with a tag on it.', bold: true, fontSize: 14, margin: [0, 14, 0, 0] },
+    { text: TAGGED, bold: true, fontSize: 14, margin: [0, 14, 0, 0] },
     ...(plan.who || plan.phone
       ? [
           {

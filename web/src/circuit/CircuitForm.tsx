@@ -11,6 +11,7 @@ import {
   Check,
   DraftNote,
   FieldError,
+  NEUTRAL_OPTIONS,
   NumberField,
   SelectField,
   showErrors,
@@ -41,11 +42,6 @@ const CABLES = [
   { value: 'other', label: 'other' },
 ];
 const TERMINALS = ['60', '75'].map((value) => ({ value, label: `${value} °C` }));
-const NEUTRALS = [
-  { value: 'unknown', label: 'not traced yet' },
-  { value: 'no', label: 'no, a neutral to itself' },
-  { value: 'yes', label: 'yes: opposite legs, common trip' },
-];
 const RULES = [
   { value: 'policy', label: 'as chosen in the settings' },
   { value: 'split', label: '125 % of continuous, plus the rest' },
@@ -156,7 +152,7 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
         />
         <SelectField
           label="Shared neutral (multiwire branch circuit)"
-          options={NEUTRALS}
+          options={NEUTRAL_OPTIONS}
           registration={register('sharesNeutral')}
         />
       </fieldset>

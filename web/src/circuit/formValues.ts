@@ -8,7 +8,7 @@ import {
   type SizedCircuit,
 } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
-import type { Units } from '../shared/index.ts';
+import { neutralChoice, SHARES_NEUTRAL, type Units } from '../shared/index.ts';
 
 const SECONDS = 60;
 /** Minutes as people write them, to a hundredth of a second. */
@@ -73,9 +73,6 @@ const values = z.object({
   loads: z.array(loadForm),
 });
 export type CircuitValues = z.output<typeof values>;
-
-/** A shared neutral as the form says it. */
-const NEUTRAL_WORD = { null: 'unknown', false: 'no', true: 'yes' } as const;
 
 /** The circuit form, held against what the record takes: its rules are the only ones. */
 export const circuitForm = (units: Units) =>
@@ -142,7 +139,7 @@ export function valuesOf(
     currentCarrying: circuit?.currentCarrying ?? 2,
     lengthM: circuit?.lengthM === null || !circuit ? null : shown(fromMetres(circuit.lengthM)),
     portableReceptacles: circuit?.portableReceptacles ?? poles === 1,
-    sharesNeutral: NEUTRAL_WORD[String(circuit?.sharesNeutral ?? null) as keyof typeof NEUTRAL_WORD],
+    sharesNeutral: neutralChoice(circuit?.sharesNeutral ?? null),
     rules: circuit?.rules ?? 'policy',
     minCircuitAmps: circuit?.nameplate?.minCircuitAmps ?? null,
     maxBreakerAmps: circuit?.nameplate?.maxBreakerAmps ?? null,
@@ -158,7 +155,7 @@ export function circuitOf(
   const { gauge, material, insulationC, cable, minCircuitAmps, maxBreakerAmps, loads, ...rest } = values;
   return {
     ...rest,
-    sharesNeutral: values.sharesNeutral === 'unknown' ? null : values.sharesNeutral === 'yes',
+    sharesNeutral: SHARES_NEUTRAL[values.sharesNeutral],
     terminalC: Number(values.terminalC) as 60 | 75,
     ambientC: values.ambientC === null ? 30 : toCelsius(values.ambientC),
     lengthM: values.lengthM === null ? null : toMetres(values.lengthM),

@@ -19,9 +19,9 @@ import { AddPlace } from './AddPlace.tsx';
 import { useTypedRooms } from './typedRooms.ts';
 
 const CHECK_WORDS: Record<MapCheck, string> = {
-  none: 'mistakes go unnoticed',
-  detect: 'mistakes are detected and asked again',
-  correct: 'mistakes are corrected automatically',
+  none: 'Off',
+  detect: 'Detect mistakes',
+  correct: 'Correct mistakes',
 };
 
 interface Props {
@@ -109,10 +109,11 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
       </div>
       <details className="border-t border-rule">
         <summary className="min-h-11 py-2 font-semibold">
-          What stays on{stayOn.size > 0 && `: ${stayOn.size}`}
+          Breakers that stay on{stayOn.size > 0 && `: ${stayOn.size}`}
         </summary>
         <p className="text-sm text-ink-soft">
-          Alarms, medical devices, servers, a freezer in summer. What they feed is found by what remains.
+          Alarms, medical equipment, servers, a freezer in summer. Mapping finds their circuits by
+          elimination.
         </p>
         <div className="sm:grid sm:grid-cols-2">
           {branches.map(({ breaker, label }) => (
@@ -127,20 +128,19 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
       </details>
       {untouched.length > 0 && (
         <p className="border-l-4 border-danger pl-3">
-          Left alone because of a hazard, or because they are off or tripped:{' '}
+          Not used for mapping, because of a hazard or because they are off or tripped:{' '}
           {untouched.map(({ breaker, label }) => `${placeText(breaker)} ${label ?? ''}`.trim()).join(', ')}.
-          Turning on such a handle would be a reset: repair the fault first. Its circuit stays dead in every
-          round.
+          Do not turn these breakers on: repair the fault first. Their circuits stay off in every round.
         </p>
       )}
       <fieldset className="space-y-1">
-        <legend className="font-semibold">Which way</legend>
+        <legend className="font-semibold">Method</legend>
         {(
           [
-            ['rounds', `In ${rounds.length} rounds, by yourself`, minutes.rounds],
+            ['rounds', `By yourself, in ${rounds.length} rounds`, minutes.rounds],
             [
               'one-by-one',
-              `One breaker at a time, ${mayBeOff.length} rounds, with a second person at the panel`,
+              `With a second person at the panel, one breaker at a time (${mayBeOff.length} rounds)`,
               minutes.oneByOne,
             ],
           ] as const
@@ -164,7 +164,7 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
       </fieldset>
       {way === 'rounds' && (
         <SelectInput
-          label="If a look is wrong"
+          label="Error checking"
           options={MAP_CHECKS.map((value) => ({
             value,
             label: `${CHECK_WORDS[value]}: ${roundsBy[value]!.length} rounds`,
@@ -174,8 +174,8 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
         />
       )}
       <p className="text-sm text-ink-soft">
-        Computers shut down first. A handle that will not move, or not come back, is a finding: log it, and do
-        not force it.
+        Shut down computers first. Do not force a handle. If a handle will not move or will not turn back on,
+        log it as a finding.
       </p>
       <Button
         disabled={busy || count === 0 || mayBeOff.length === 0 || notUnderstood.length > 0}

@@ -104,7 +104,7 @@ function Bars({ view, basis }: { view: LegsView; basis: LegBasis }) {
       <p>
         They differ by <strong className="figures">{ampsText(Math.abs(sums.A - sums.B))}</strong>.
         {sums.unknown > 0 &&
-          ` ${sums.unknown} ${sums.unknown === 1 ? 'circuit was' : 'circuits were'} not measured in this state and ${sums.unknown === 1 ? 'counts' : 'count'} for nothing.`}
+          ` ${sums.unknown} ${sums.unknown === 1 ? 'circuit was' : 'circuits were'} not measured in this state and ${sums.unknown === 1 ? 'is' : 'are'} not counted.`}
       </p>
     </div>
   );

@@ -11,12 +11,15 @@ import { usePlanned } from './usePlanned.ts';
 import {
   asButton,
   CheckInput,
+  NEUTRAL_OPTIONS,
   Notice,
   PageHead,
   placeText,
   SelectInput,
+  SHARES_NEUTRAL,
   toNumber,
   TypedInput,
+  type NeutralChoice,
 } from '../shared/index.ts';
 
 const HEADLINES: Record<SharedTerminalWay, string> = {
@@ -29,13 +32,6 @@ const HEADLINES: Record<SharedTerminalWay, string> = {
   'sub-panel': 'A sub-panel',
 };
 
-const SHARES = { unknown: null, no: false, yes: true } as const;
-const NEUTRALS: { value: keyof typeof SHARES; label: string }[] = [
-  { value: 'unknown', label: 'Not traced yet' },
-  { value: 'no', label: 'No, each has its own' },
-  { value: 'yes', label: 'Yes' },
-];
-
 /** Two conductors under one screw: what to do about them in this panel. */
 export function TwoWiresPage() {
   const { panelId = '', breakerId = '' } = useParams();
@@ -43,7 +39,7 @@ export function TwoWiresPage() {
   const { board, planned } = usePlanned(panelId);
   const [typed, setTyped] = useState<[string | null, string | null]>([null, null]);
   const [isListedForTwo, setListed] = useState(false);
-  const [neutral, setNeutral] = useState<keyof typeof SHARES>('unknown');
+  const [neutral, setNeutral] = useState<NeutralChoice>('unknown');
   const question = useMemo(
     () => (board && planned ? roomQuestion(planned, handsOff(board), { poles: 1 }).question : null),
     [board, planned],
@@ -60,7 +56,7 @@ export function TwoWiresPage() {
           ratingAmps: detail.breaker.ratingAmps,
           amps: amps as [number, number],
           isListedForTwo,
-          sharesNeutral: SHARES[neutral],
+          sharesNeutral: SHARES_NEUTRAL[neutral],
           mayBeNarrow:
             detail.breaker.half === null &&
             detail.breaker.kind === 'standard' &&
@@ -98,7 +94,7 @@ export function TwoWiresPage() {
         </p>
         <SelectInput
           label="Do both wires share one neutral?"
-          options={NEUTRALS}
+          options={NEUTRAL_OPTIONS}
           value={neutral}
           onValue={setNeutral}
         />
@@ -126,13 +122,13 @@ export function TwoWiresPage() {
                 <li key={text}>{text}</li>
               ))}
             </ul>
-            {answer.way === 'second-breaker' && (
+            {(answer.way === 'second-breaker' || answer.way === 'opposite-legs') && (
               <p className="mt-3">
                 <Link
-                  to={`/panels/${panelId}/room?poles=1&amps=${detail!.breaker.ratingAmps}&title=${encodeURIComponent(title)}`}
+                  to={`/panels/${panelId}/room?poles=${answer.way === 'opposite-legs' ? 2 : 1}&amps=${detail!.breaker.ratingAmps}&title=${encodeURIComponent(title)}`}
                   className={asButton()}
                 >
-                  Plan the second breaker
+                  {answer.way === 'opposite-legs' ? 'Plan the two-pole breaker' : 'Plan the second breaker'}
                 </Link>
               </p>
             )}

@@ -1,5 +1,5 @@
-import { LOAD_LIMITS } from '@phylaxon/core/facts/limits';
-import { sayDuration, sayQuantity } from '@phylaxon/core/facts/quantities';
+import { LOAD_LIMITS, VOLTAGE_LIMITS } from '@phylaxon/core/facts/limits';
+import { sayDuration, sayPercent, sayQuantity } from '@phylaxon/core/facts/quantities';
 import { CITATIONS } from '@phylaxon/core/facts/standards';
 import type { RecordingAbout, RecordingChannel } from '@phylaxon/core/record/panelEntries';
 import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
@@ -135,7 +135,7 @@ function drawnChannel(
           { value: ratingAmps, label: `Rating ${sayQuantity(ratingAmps, 'A')}` },
           {
             value: LOAD_LIMITS.continuousShare * ratingAmps,
-            label: `80 %: ${sayQuantity(LOAD_LIMITS.continuousShare * ratingAmps, 'A')}`,
+            label: `${sayPercent(LOAD_LIMITS.continuousShare)}: ${sayQuantity(LOAD_LIMITS.continuousShare * ratingAmps, 'A')}`,
           },
         ];
   return {
@@ -194,7 +194,7 @@ function Figures({
                 'Mean',
                 'Most',
                 'Highest 15-minute demand',
-                `Above ${100 * LOAD_LIMITS.continuousShare} %`,
+                `Above ${sayPercent(LOAD_LIMITS.continuousShare)}`,
                 'Above the rating',
               ].map((head) => (
                 <th key={head} scope="col" className="py-1 pr-4 font-medium">
@@ -238,9 +238,9 @@ function Figures({
         </table>
       </div>
       <p className="mt-1 text-sm text-ink-soft">
-        Highest 15-minute demand: {CITATIONS.maximumDemand}. {100 * LOAD_LIMITS.continuousShare} %:{' '}
-        {CITATIONS.continuousLoad}. A sag or a swell is 5 % off what is usual around it, a scale of our own:
-        from there lamps show it.
+        Highest 15-minute demand: {CITATIONS.maximumDemand}. {sayPercent(LOAD_LIMITS.continuousShare)}:{' '}
+        {CITATIONS.continuousLoad}. A sag or a swell is {sayPercent(VOLTAGE_LIMITS.loggedEvent)} off the usual
+        voltage, on a scale of this program: lamps show it from there on.
       </p>
       {currents.map((current, i) => {
         const channel = channels[i]!;

@@ -11,10 +11,11 @@ import {
   askFor,
   BEARING_WORDS,
   KIND_HEADINGS,
+  CONDEMNED_ON,
   firstSteps,
   reviewHeadline,
   settlingSteps,
-  VERDICT_MEANS,
+  purposeOf,
   waitingRisks,
   type PanelReviewView,
   type ShownSign,
@@ -56,7 +57,7 @@ export function ReviewPage() {
 function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) {
   const { review, signs, hazard } = view;
   const { say } = useUnits();
-  const means = VERDICT_MEANS[review.verdict];
+  const purpose = purposeOf(review);
   const isGrave = review.verdict === 'replace' || review.soon === 'now';
   const repairs = signs.filter(({ sign }) => review.repairs.includes(sign));
   return (
@@ -80,13 +81,13 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
           </ul>
         </div>
       )}
-      <p className="mt-2">{means.protects}</p>
+      {purpose !== null && <p className="mt-2">{purpose}</p>}
       <p className="mt-1">
         <strong>If you wait:</strong> {waitingRisks(view)}
       </p>
       {review.wouldSettle.length > 0 && (
         <div className="mt-2">
-          <h2 className="font-bold">What would settle it</h2>
+          <h2 className="font-bold">Evidence still missing</h2>
           <ul className="list-disc pl-5">
             {settlingSteps(review).map(({ what, how }) => (
               <li key={what}>
@@ -98,7 +99,7 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
       )}
       {repairs.length > 0 && (
         <div className="mt-2">
-          <h2 className="font-bold">To be repaired</h2>
+          <h2 className="font-bold">Repairs</h2>
           <ul className="list-disc pl-5">
             {repairs.map(({ sign, words }) => (
               <li key={sign}>{words}</li>
@@ -114,10 +115,7 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
           Page for the customer, PDF
         </a>
       </p>
-      <p className="mt-2 text-sm text-ink-soft">
-        A panel is condemned only where two independent kinds of evidence say so, never on age, on one picture
-        or on one bad joint. Local codes and licensed practice decide.
-      </p>
+      <p className="mt-2 text-sm text-ink-soft">{CONDEMNED_ON} Local codes and licensed practice decide.</p>
     </section>
   );
 }
@@ -139,7 +137,7 @@ function Kind({ kind, view, panelId }: { kind: ReviewKind; view: PanelReviewView
       <h2 className="flex flex-wrap items-baseline gap-x-3 text-xl font-bold">
         {KIND_HEADINGS[kind]}
         <span className={classes('text-base font-normal', isFailing ? 'text-danger' : 'text-ink-soft')}>
-          {isFailing ? '✕ speaks for a failing panel' : isOpen ? 'not looked at yet' : 'looked at'}
+          {isFailing ? '✕ points to a failing panel' : isOpen ? 'not inspected yet' : 'inspected'}
         </span>
       </h2>
       <Signs signs={own} panelId={panelId} />
@@ -164,9 +162,9 @@ function Kind({ kind, view, panelId }: { kind: ReviewKind; view: PanelReviewView
 function Context({ view, panelId }: { view: PanelReviewView; panelId: string }) {
   const own = view.signs.filter(({ kind }) => kind === 'context');
   return (
-    <section aria-label="What else bears on it" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">What else bears on it</h2>
-      {own.length === 0 && <p>Nothing that weighs is on record.</p>}
+    <section aria-label="Age, product family and location" className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">Age, product family and location</h2>
+      {own.length === 0 && <p>Nothing on record.</p>}
       <Signs signs={own} panelId={panelId} />
       {view.season && <p className="mt-1 text-ink-soft">{view.season}</p>}
       <div className="mt-2 print:hidden">
@@ -259,10 +257,10 @@ function LogSign({
   return (
     <div className="flex max-w-full flex-wrap items-end gap-3">
       <SelectInput
-        label={kind === 'context' ? 'What else bears on it' : `${KIND_HEADINGS[kind]}: what was found`}
+        label={kind === 'context' ? 'Age, product family and location' : `${KIND_HEADINGS[kind]}: finding`}
         isLabelHidden
         options={[
-          { value: '', label: 'Log what was found …' },
+          { value: '', label: 'Log a finding …' },
           ...open.map((sign) => ({ value: sign, label: PANEL_SIGN_WORDS[sign].words })),
         ]}
         value={picked ?? ''}

@@ -270,7 +270,7 @@ const HEARD: [PanelSignId, string][] = [
   ['hot-plastic-smell', 'It smells of hot plastic'],
 ];
 
-/** What is heard and smelt under load, a tap each. */
+/** Sounds and smells under load, a tap each. */
 function Listen({ board }: { board: Board }) {
   return (
     <section aria-label="Listen and smell">

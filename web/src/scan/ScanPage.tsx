@@ -1,3 +1,5 @@
+import { stepsOn } from '@phylaxon/core/facts/hazards';
+import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
 import { sayBreaker, type Leg } from '@phylaxon/core/panel/layout';
 import type { SoakPlan } from '@phylaxon/core/diagnosis/soak';
 import { suspensionOf, type Board } from '@phylaxon/core/views/board';
@@ -114,8 +116,8 @@ function SwitchOn({ board, plan, scan, change }: StepProps) {
   return (
     <section aria-label="Switch on" className="space-y-3">
       <p className="max-w-2xl">
-        Joints show what they are under load only. Switch these on in this order, at the appliances, with the
-        cover closed: the larger first, each where the leg carries less.
+        A bad connection gets warm only under load. Keep the panel cover closed. Turn on these appliances in
+        this order: largest first, and always on the leg that carries less.
       </p>
       <div className="flex flex-wrap gap-x-8 gap-y-1">
         {(['A', 'B'] as const).map((leg) => (
@@ -127,8 +129,8 @@ function SwitchOn({ board, plan, scan, change }: StepProps) {
       </div>
       {plan.steps.length === 0 && (
         <Notice title="No loads are drawn on this panel’s circuits.">
-          Switch on what you can find, or draw the loads on their circuits first: then Phylaxon tells the
-          order and what each leg carries.
+          Turn on every appliance you can find. If you enter the loads of each circuit first, this page gives
+          the order and the current of each leg.
         </Notice>
       )}
       <ul className="divide-y divide-rule border-y border-rule">
@@ -209,6 +211,9 @@ function withoutStopped(plan: SoakPlan, board: Board): SoakPlan & { stopped: str
   return { ...plan, steps: plan.steps.filter(({ breakerId }) => !stopped.includes(breakerId)), stopped };
 }
 
+/** The steps of a panel that sizzles or smells of hot plastic. */
+const ON_SIZZLING = stepsOn('sound', 'sizzle-or-crackle');
+
 /** Minutes and seconds. */
 const clock = (ms: number) => {
   const seconds = Math.max(0, Math.ceil(ms / 1000));
@@ -231,9 +236,15 @@ function Soak({ plan, scan, change, isElectrician }: StepProps & { isElectrician
       </p>
       <p className="max-w-2xl text-ink-soft">
         {plan.minutes} minutes: three time constants of the slowest breaker of {ampsText(plan.byRatingAmps)}{' '}
-        (UL 489 type calibration), half an hour at least. Listen at the closed panel once: sizzling is arcing,
-        and a hot-plastic smell is burning insulation. If you notice either, turn everything off.
+        (UL 489 type calibration), {TIME_LIMITS.loadTestMinutes} minutes at least.
       </p>
+      <Notice title="Listen and smell at the closed panel. Stop the test if it sizzles or smells of hot plastic.">
+        <ol className="list-decimal pl-5">
+          {ON_SIZZLING.map((step) => (
+            <li key={step}>{step}</li>
+          ))}
+        </ol>
+      </Notice>
       {isElectrician ? (
         <>
           <Notice title="The cover comes off for this, with the panel live.">

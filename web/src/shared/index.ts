@@ -20,6 +20,7 @@ export * from './SelectInput.tsx';
 export * from './SendButton.tsx';
 export * from './SimulatedMark.tsx';
 export * from './Suspended.tsx';
+export * from './neutral.ts';
 export * from './toggled.ts';
 export * from './TypedInput.tsx';
 export * from './TypedLines.tsx';

@@ -1,3 +1,4 @@
+import { sayPercent } from '@phylaxon/core/facts/quantities';
 import { HEAT_LIMITS, LOAD_LIMITS, VOLTAGE_LIMITS } from '@phylaxon/core/facts/limits';
 import type { Breaker, Reading } from '@phylaxon/core/record/entities';
 import { CITATIONS } from '@phylaxon/core/facts/standards';
@@ -40,19 +41,23 @@ function limitsOf(
   if (unit === 'A') {
     return [
       { value: ratingAmps, label: 'rating' },
-      { value: ratingAmps * LOAD_LIMITS.continuousShare, label: '80 %', source: CITATIONS.continuousLoad },
+      {
+        value: ratingAmps * LOAD_LIMITS.continuousShare,
+        label: sayPercent(LOAD_LIMITS.continuousShare),
+        source: CITATIONS.continuousLoad,
+      },
     ];
   }
   if (unit === 'V') {
     return [
       {
         value: VOLTAGE_LIMITS.nominal * (1 + VOLTAGE_LIMITS.serviceBand),
-        label: '+5 %',
+        label: `+${sayPercent(VOLTAGE_LIMITS.serviceBand)}`,
         source: CITATIONS.voltage,
       },
       {
         value: VOLTAGE_LIMITS.nominal * (1 - VOLTAGE_LIMITS.serviceBand),
-        label: '−5 %',
+        label: `−${sayPercent(VOLTAGE_LIMITS.serviceBand)}`,
         source: CITATIONS.voltage,
       },
     ];

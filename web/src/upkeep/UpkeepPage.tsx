@@ -86,7 +86,7 @@ function Due({ upkeep, panel, onBegin }: DueProps) {
               <strong className="block text-lg">{name}</strong>
               <span className={isDue ? 'font-semibold text-heed' : ''}>
                 {isDue ? '▸ Due' : 'Next'}{' '}
-                {isDue && lastAt === null ? 'now: never done on record' : dateText(dueAt)}
+                {isDue && lastAt === null ? 'now (no record of it)' : dateText(dueAt)}
                 {FOLLOWS[follows]}
               </span>
               {of !== 'panel' && (
@@ -121,7 +121,7 @@ function Calendar({ siteId }: { siteId: string }) {
   return (
     <p className="flex flex-wrap items-center gap-x-4 gap-y-2">
       <a href={address} download className={asButton('quiet')}>
-        Into a calendar (ICS)
+        Add to calendar (ICS)
       </a>
       <span className="min-w-0 text-sm wrap-anywhere text-ink-soft">
         To subscribe: <span className="figures">{new URL(address, window.location.href).href}</span>

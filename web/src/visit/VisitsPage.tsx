@@ -19,8 +19,8 @@ import { PlanForm } from './PlanForm.tsx';
 const STANDS: Record<VisitStands, string> = {
   planned: 'planned',
   'under-way': '▸ under way',
-  finished: '✓ done and proved',
-  left: '✕ ended before it was done',
+  finished: '✓ completed and tested',
+  left: '✕ ended early',
 };
 
 /** Visits of a site: what is due, panel by panel, and the visits that were planned and made. */
@@ -39,14 +39,14 @@ export function VisitsPage() {
     <main className="mx-auto max-w-4xl space-y-6 px-4 py-5 sm:px-6">
       <PageHead backTo={`/sites/${siteId}`} back={planning?.site.name ?? 'The site'} title="Visits">
         <p className="text-ink-soft">
-          What is done with the cover off, in one shutdown of each panel. Sub-panels first: while they are
-          dark, the rest is on.
+          Work with the cover off, one shutdown for each panel. Start with the sub-panels: the rest of the
+          building stays on meanwhile.
         </p>
       </PageHead>
       {error && <Notice title={error.message} />}
       {isReady && known.visits.length > 0 && (
-        <section aria-label="Planned and made" className="border-t border-rule-strong pt-3">
-          <h2 className="text-xl font-bold">Planned and made</h2>
+        <section aria-label="Planned and past visits" className="border-t border-rule-strong pt-3">
+          <h2 className="text-xl font-bold">Planned and past visits</h2>
           <ul className="divide-y divide-rule">
             {known.visits.map(({ visitId, panelName, what, stands, plannedAt, endedAt, plannedFor }) => (
               <li key={visitId}>
@@ -79,8 +79,8 @@ export function VisitsPage() {
         ))}
       {isReady && known.learnt.visits > 0 && (
         <p className="text-sm text-ink-soft">
-          Times go by {known.learnt.visits === 1 ? 'one visit' : `${known.learnt.visits} visits`} that were
-          made here.
+          Times are based on{' '}
+          {known.learnt.visits === 1 ? 'one earlier visit' : `${known.learnt.visits} earlier visits`} here.
         </p>
       )}
     </main>

@@ -49,7 +49,6 @@ export const SERVED = { ...PLACES, ...EQUIPMENT } as const;
 export type Place = keyof typeof PLACES;
 export type Equipment = keyof typeof EQUIPMENT;
 export type Served = keyof typeof SERVED;
-export const SERVED_IDS = Object.keys(SERVED) as [Served, ...Served[]];
 
 /** What a clause asks for, and of which circuits. */
 export interface PlaceRule {

@@ -1,7 +1,6 @@
 import { CAUSES, type CauseId } from '../../facts/vocabulary/index.ts';
 import { closedShare, pathWith, type PathState, type ReadingContext } from '../path/index.ts';
-import { CAUSE_FACTS } from '../causeFacts/index.ts';
-import type { Signs } from '../causeFacts/index.ts';
+import { CAUSE_FACTS, type Signs } from '../causeFacts/index.ts';
 
 /** Ids of all causes, in the vocabulary’s order. */
 export const CAUSE_IDS = Object.keys(CAUSES) as CauseId[];

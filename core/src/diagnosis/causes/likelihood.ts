@@ -1,3 +1,4 @@
+import { keptPerObject } from '../../facts/kept/index.ts';
 import { TEST_IDS, TESTS, type CauseId, type TestId, type TestResult } from '../../facts/vocabulary/index.ts';
 import {
   comesBackByReset,
@@ -199,18 +200,13 @@ export const NOTHING_KNOWN: ReadingContext = { poles: null, resetHeld: null, res
  * @returns 0 to 1 each, in the vocabulary’s order of causes
  * @example likelihoods('handle-finger-test', 'gives')[CAUSE_IDS.indexOf('incomplete-reset')] // about 0.9
  */
-export function likelihoods(test: TestId, outcome: string): Float64Array {
-  const { table, shares } = likelihoodsFor(NOTHING_KNOWN);
-  const chances = table.get(test)!.get(outcome)!;
-  const known = byCauses.get(chances);
-  if (known) return known;
-  const sums = byCauseGiven(shares, chances);
-  byCauses.set(chances, sums);
-  return sums;
-}
+export const likelihoods = (test: TestId, outcome: string): Float64Array =>
+  byCauseAlone(likelihoodsFor(NOTHING_KNOWN).table.get(test)!.get(outcome)!);
 
-/** Probabilities by cause of the outcomes asked for so far, by their probabilities under the hypotheses. */
-const byCauses = new WeakMap<Float64Array, Float64Array>();
+/** Probabilities by cause, from those under the hypotheses. */
+const byCauseAlone = keptPerObject((chances: Float64Array) =>
+  byCauseGiven(likelihoodsFor(NOTHING_KNOWN).shares, chances),
+);
 
 /**
  * How often an outcome is seen where nothing bears on the test, 0 to 1.

@@ -1,8 +1,9 @@
+import { keptLatest, keptPerObject } from '../../facts/kept/index.ts';
 import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import type { HazardCircumstances } from '../../facts/hazards/index.ts';
 import type { Context, Learned } from '../causes/index.ts';
 import type { Evidence } from '../evidence/index.ts';
-import { assess, remembered, type Assessment } from '../engine/index.ts';
+import { assess, type Assessment } from '../engine/index.ts';
 import { causeRemoved, measuredSinceHeld, overloadAtTrip } from './recordFacts.ts';
 import { circumstancesOf, needsWork, ownCircumstances } from './recordHazard.ts';
 import { resultsOf } from './recordResults.ts';
@@ -74,7 +75,7 @@ export function assessRecord(evidence: Evidence): Assessment {
 }
 
 /** Breakers with the same outcomes come to the same; a whole panel is decided again at every entry. */
-const byOutcomes = remembered<Assessment>(500);
+const byOutcomes = keptLatest<Assessment>(500);
 
 function assessWith(
   evidence: Evidence,
@@ -86,16 +87,11 @@ function assessWith(
   const known = knownOf(evidence);
   const bench = estimate?.rating.probability ?? null;
   const { foundElsewhere, ...rest } = circumstances;
-  const key = JSON.stringify([results, known, bench, rest, [...(foundElsewhere ?? [])]]) + textOf(learned);
+  const key =
+    JSON.stringify([results, known, bench, rest, [...(foundElsewhere ?? [])]]) +
+    (learned ? textOf(learned) : '');
   return byOutcomes(key, () => assess(results, known, bench, circumstances, learned));
 }
 
-const texts = new WeakMap<Learned, string>();
-
-/** What is learned, as a text that is another for each. */
-function textOf(learned: Learned | null): string {
-  if (!learned) return '';
-  const text = texts.get(learned) ?? JSON.stringify(learned);
-  texts.set(learned, text);
-  return text;
-}
+/** The confirmed cases as a text: another for each. */
+const textOf = keptPerObject((learned: Learned) => JSON.stringify(learned));

@@ -1,3 +1,4 @@
+import { keptPerObject } from '../../facts/kept/index.ts';
 import {
   hazardFrom,
   hazardOf,
@@ -26,7 +27,7 @@ export interface RecordHazard {
  * @returns its own, and those found elsewhere in the panel
  * @example recordHazard(gatherEvidence(dossier)).own.level // 'none'
  */
-export function recordHazard(evidence: Evidence): RecordHazard {
+export const recordHazard = keptPerObject((evidence: Evidence): RecordHazard => {
   const { items, elsewhere } = evidence;
   const own = hazardOf(resultsOf(evidence), ownCircumstances(evidence));
   const said = own.findings.map((finding) => {
@@ -38,7 +39,7 @@ export function recordHazard(evidence: Evidence): RecordHazard {
     text: `At ${place}: ${text}`,
   }));
   return { own: { ...own, findings: said }, elsewhere: hazardFrom(placed) };
-}
+});
 
 /**
  * What the record adds to the hazard of its results, with what was found elsewhere in the panel from `restrict` on.
@@ -55,9 +56,7 @@ export function circumstancesOf(evidence: Evidence): HazardCircumstances {
 
 /** Whether anything is wrong with, or asked of, the breaker itself. */
 export const needsWork = (evidence: Evidence): boolean =>
-  evidence.complaint !== undefined ||
-  hasTrouble(evidence) ||
-  hazardOf(resultsOf(evidence), ownCircumstances(evidence)).level !== 'none';
+  evidence.complaint !== undefined || hasTrouble(evidence) || recordHazard(evidence).own.level !== 'none';
 
 /** What the record adds to the hazard of the breaker’s own results. */
 export const ownCircumstances = (evidence: Evidence) => ({

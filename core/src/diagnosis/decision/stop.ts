@@ -1,4 +1,4 @@
-import { CALLS, consequencesOf, isAtLeast, stopReasons, type Hazard } from '../../facts/hazards/index.ts';
+import { callFor, consequencesOf, isAtLeast, stopReasons, type Hazard } from '../../facts/hazards/index.ts';
 import type { Decision } from './decision.ts';
 
 const NO_STOP: Decision['stop'] = { active: false, reasons: [], doNow: [], call: null, isElsewhere: false };
@@ -17,7 +17,7 @@ export function stopFor(hazard: Hazard, own: Hazard): Decision['stop'] {
     active: true,
     reasons: stopReasons(hazard),
     doNow: follows.now,
-    call: CALLS[follows.who === 'utility' ? 'utility' : 'electrician'],
+    call: callFor(follows.who),
     isElsewhere: own.level !== 'stop',
   };
 }

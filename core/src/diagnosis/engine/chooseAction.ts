@@ -1,3 +1,4 @@
+import { keptPerKey } from '../../facts/kept/index.ts';
 import { CAUSE_IDS } from '../causes/index.ts';
 import { NO_HAZARD, type Hazard, type HazardFinding } from '../../facts/hazards/index.ts';
 import { ACTIONS, type ActionId, type TestId, type TestResult } from '../../facts/vocabulary/index.ts';
@@ -89,8 +90,8 @@ const WET: Signs = {
  */
 export const mayTry = ({ findings }: Hazard): boolean => !findings.some(trialWaits);
 
-/** Tables by the right actions and by what is ruled out; each is made once. */
-const tables = new WeakMap<RightActions, LossTable[]>();
+/** Tables by the right actions and by what is ruled out. */
+const tables = keptPerKey<RightActions, LossTable>();
 
 /**
  * What each action costs under each cause, beside what was found.
@@ -101,9 +102,7 @@ const tables = new WeakMap<RightActions, LossTable[]>();
 export function lossTable(results: readonly TestResult[], hazard: Hazard = NO_HAZARD): LossTable {
   const right = rightActions(results);
   const bits = rulesThatHold(results, hazard);
-  const made = tables.get(right) ?? [];
-  tables.set(right, made);
-  return (made[bits] ??= tableOf(right, bits));
+  return tables(right, bits, () => tableOf(right, bits));
 }
 
 function tableOf(right: RightActions, bits: number): LossTable {

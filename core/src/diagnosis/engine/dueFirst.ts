@@ -34,6 +34,7 @@ const BEFORE: Partial<Record<ActionId, readonly TestId[]>> = {
     'test-button',
     'conductor-vs-breaker',
     'terminal-inspection',
+    'terminal-temperature',
   ],
   'shed-load': ['terminal-inspection'],
   'cool-surroundings': ['terminal-inspection'],

@@ -1,3 +1,4 @@
+import { keptPerKey } from '../../facts/kept/index.ts';
 import {
   byCauseGiven,
   CAUSE_IDS,
@@ -21,11 +22,8 @@ import type { Assessment } from './assessment.ts';
  * @returns weight in nats (above 0: for it) and sentence of each, heaviest first
  * @example carriedBy('overload', assess(results))[0].test // 'load-share'
  */
-export function carriedBy(leading: CauseId, assessed: Assessment): readonly Carried[] {
-  const known = carried.get(assessed) ?? {};
-  carried.set(assessed, known);
-  return (known[leading] ??= weigh(leading, assessed));
-}
+export const carriedBy = (leading: CauseId, assessed: Assessment): readonly Carried[] =>
+  carried(assessed, leading, () => weigh(leading, assessed));
 
 /** How much a result speaks for a cause. */
 interface Carried {
@@ -35,7 +33,7 @@ interface Carried {
 }
 
 /** Of each assessment, by the cause that leads. */
-const carried = new WeakMap<Assessment, Partial<Record<CauseId, readonly Carried[]>>>();
+const carried = keptPerKey<Assessment, readonly Carried[]>();
 
 function weigh(leading: CauseId, { belief, weighed, likelihoods }: Assessment): Carried[] {
   return weighed
@@ -87,21 +85,17 @@ const LIKELY = 0.02;
  * @returns test, outcome and the action it would lead to
  * @example overturning([{ id: 'water-signs' }], assess(results)) // [{ test: 'water-signs', outcome: 'wet-now', action: … }]
  */
-export function overturning(
+export const overturning = (
   tests: readonly { id: TestId }[],
   assessed: Assessment,
   most = Infinity,
-): readonly Overturning[] {
-  const known = overturnings.get(assessed) ?? new Map<string, Overturning[]>();
-  overturnings.set(assessed, known);
-  const key = `${most} ${tests.map(({ id }) => id).join()}`;
-  const told = known.get(key) ?? findOverturning(tests, assessed, most);
-  known.set(key, told);
-  return told;
-}
+): readonly Overturning[] =>
+  overturnings(assessed, `${most} ${tests.map(({ id }) => id).join()}`, () =>
+    findOverturning(tests, assessed, most),
+  );
 
 /** Of each assessment, by the tests and how many were looked for. */
-const overturnings = new WeakMap<Assessment, Map<string, Overturning[]>>();
+const overturnings = keptPerKey<Assessment, readonly Overturning[]>();
 
 function findOverturning(
   tests: readonly { id: TestId }[],

@@ -10,7 +10,6 @@ export { bearsOn, canBe } from './bearsOn.ts';
 export { aboutLeft } from './aboutLeft.ts';
 export { canPutRight } from './rightActions.ts';
 export { endangers } from './losses.ts';
-export { remembered } from './remembered.ts';
 export { mayTry, type Choice } from './chooseAction.ts';
 export { carriedBy, overturning } from './explain.ts';
 export { soundMeasurements } from './soundMeasurements.ts';

@@ -1,3 +1,4 @@
+import { keptPerKey } from '../../facts/kept/index.ts';
 import { byCauseGiven } from '../causes/index.ts';
 import { TEST_IDS } from '../../facts/vocabulary/index.ts';
 import {
@@ -75,14 +76,11 @@ export function mayDoInDanger(test: TestId): boolean {
  * @returns the tests with what each is worth and costs, best first
  * @example nextTests(assess([]), 'homeowner')[0].id // 'power-loss-extent'
  */
-export function nextTests(assessed: Assessment, profile: Profile): readonly RatedTest[] {
-  const known = rated.get(assessed) ?? {};
-  rated.set(assessed, known);
-  return (known[profile] ??= rate(assessed, profile));
-}
+export const nextTests = (assessed: Assessment, profile: Profile): readonly RatedTest[] =>
+  rated(assessed, profile, () => rate(assessed, profile));
 
 /** Each assessment’s tests by who would do them. */
-const rated = new WeakMap<Assessment, Partial<Record<Profile, readonly RatedTest[]>>>();
+const rated = keptPerKey<Assessment, readonly RatedTest[]>();
 
 function rate(assessed: Assessment, profile: Profile): RatedTest[] {
   const { probabilities, results, hazard, table, known } = assessed;

@@ -1,8 +1,8 @@
+import { keptLatest, keptPerObject } from '../../facts/kept/index.ts';
 import type { TestResult } from '../../facts/vocabulary/index.ts';
 import type { ActionId, CauseId, TestId } from '../../facts/vocabulary/index.ts';
 import { CAUSE_IDS } from '../causes/index.ts';
 import { CAUSE_FACTS, type Finding, type RemedialAction } from '../causeFacts/index.ts';
-import { remembered } from './remembered.ts';
 
 /** The actions that cure each cause, the right one first. */
 const RIGHT = Object.fromEntries(
@@ -19,7 +19,7 @@ const INSTEAD = CAUSE_IDS.flatMap((cause) =>
   (CAUSE_FACTS[cause].instead ?? []).map((one) => ({ cause, ...one })),
 );
 
-/** A panel is condemned on two independent kinds of evidence at least: seen or felt, heard, by smell, measured, its family. */
+/** A panel is condemned on two independent kinds of evidence at least: seen, felt, heard, smelled, measured, or its family. */
 const AGAINST_A_PANEL: readonly (readonly Finding[])[] = [
   [['sound', 'sizzle-or-crackle']],
   [['smell', 'hot-plastic']],
@@ -70,16 +70,17 @@ function isToBeWatched(found: ReadonlyMap<TestId, string>): boolean {
 }
 
 /** Causes of nothing worse than a nuisance, with to watch it among what does; the same lists each time. */
-const ALSO_WATCHED = new WeakMap<readonly RemedialAction[], readonly RemedialAction[]>();
+const alsoWatched = keptPerObject((actions: readonly RemedialAction[]): readonly RemedialAction[] => [
+  ...actions,
+  'reset-and-watch',
+]);
 function watched(
   right: Record<CauseId, readonly RemedialAction[]>,
 ): Partial<Record<CauseId, readonly RemedialAction[]>> {
   const changed: Partial<Record<CauseId, readonly RemedialAction[]>> = {};
   for (const [cause, actions] of Object.entries(right) as [CauseId, readonly RemedialAction[]][]) {
     if (CAUSE_FACTS[cause].gravity !== 'nuisance' || actions.includes('reset-and-watch')) continue;
-    const more = ALSO_WATCHED.get(actions) ?? [...actions, 'reset-and-watch' as const];
-    ALSO_WATCHED.set(actions, more);
-    changed[cause] = more;
+    changed[cause] = alsoWatched(actions);
   }
   return changed;
 }
@@ -98,7 +99,7 @@ export const CHANGES_WHAT_IS_RIGHT: ReadonlySet<TestId> = new Set(
 );
 
 /** The right actions by the results that bear on them. */
-const byFindings = remembered<RightActions>(4000);
+const byFindings = keptLatest<RightActions>(4000);
 
 /** By cause, what puts it right; the right action first. */
 export type RightActions = Readonly<Record<CauseId, readonly RemedialAction[]>>;

@@ -1,3 +1,4 @@
+import { keptPerObject } from '../../facts/kept/index.ts';
 import type { Hazard } from '../../facts/hazards/index.ts';
 import { ACTION_WORDS, type Profile } from '../../facts/vocabulary/index.ts';
 import { NEEDLESS } from './losses.ts';
@@ -24,24 +25,18 @@ const CALLED = { needlessly: 14, rightly: 1.5 } as const;
  * The losses of somebody who has the work of an electrician done: whatever is wrong, to call one is one action. What only
  * parts one electrician’s work from another’s is no reason to ask this person more.
  */
-export function lossesOf(profile: Profile, table: LossTable): LossTable {
-  if (profile === 'electrician') return table;
-  const made = told.get(table) ?? toldOf(table);
-  told.set(table, made);
-  return made;
-}
+export const lossesOf = (profile: Profile, table: LossTable): LossTable =>
+  profile === 'electrician' ? table : withElectricianAsOne(table);
 
-/** Each table with an electrician’s work as one action; made once. */
-const told = new WeakMap<LossTable, LossTable>();
-
-const toldOf = (table: LossTable): LossTable => ({
+/** A table with an electrician’s work as one action. */
+const withElectricianAsOne = keptPerObject((table: LossTable): LossTable => ({
   ...table,
   losses: table.losses.map((loss, i) => {
     const causes = table.right.length;
     const action = REMEDIAL_ACTIONS[Math.floor(i / causes)]!;
     return lossTold(action, loss, calledFor(table.right[i % causes]));
   }),
-});
+}));
 
 /** How an electrician is called: where anybody could have put it right, where it takes one, or where the utility does too. */
 type Called = 'needlessly' | 'rightly' | 'utilityToo';

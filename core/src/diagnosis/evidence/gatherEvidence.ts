@@ -1,3 +1,4 @@
+import { keptPerObject } from '../../facts/kept/index.ts';
 import type { BreakerRecord, Dossier, Evidence } from './evidence.ts';
 import { counts } from './freshness.ts';
 import { failedResets, handleAt, heldAt, notStruck } from './history.ts';
@@ -30,7 +31,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
   const main = dossier.main && counted(dossier.main);
   const others = dossier.others.map(counted);
   // The main may stand among the others as well.
-  const neighbors = [...new Set([...(main ? [main] : []), ...others])].filter(
+  const neighbors = (main && !others.includes(main) ? [main, ...others] : others).filter(
     ({ breaker }) => breaker.id !== subject.breaker.id,
   );
   const band = familyBand(subject.breaker.family, dossier.curves);
@@ -83,9 +84,7 @@ export function gatherEvidence(dossier: Dossier): Evidence {
 }
 
 /** A file with the entries that count; made once for each: a panel’s breakers are each held against all others. */
-function counted(file: BreakerRecord): BreakerRecord {
-  const made = countedFiles.get(file) ?? { ...file, entries: notStruck(file.entries) };
-  countedFiles.set(file, made);
-  return made;
-}
-const countedFiles = new WeakMap<BreakerRecord, BreakerRecord>();
+const counted = keptPerObject((file: BreakerRecord): BreakerRecord => ({
+  ...file,
+  entries: notStruck(file.entries),
+}));

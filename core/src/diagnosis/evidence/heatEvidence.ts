@@ -1,3 +1,4 @@
+import { keptPerObject } from '../../facts/kept/index.ts';
 import {
   FACE_OUTCOMES,
   riseBand,
@@ -13,30 +14,28 @@ import type { BreakerRecord, EvidenceItem, HeatFact } from './evidence.ts';
 import { nearestTo, timed, type Timed } from './history.ts';
 import { marked } from './marked.ts';
 
-/** What a survey takes of a breaker’s readings. */
-interface Surveyed {
-  temperatures: Record<(typeof TEMPERATURE_POINTS)[number], Timed<Reading>[]>;
-  /** Those on the conductor, or, where there are none, all. */
-  currents: Timed<Reading>[];
+/** A temperature with the current beside it, A; null: none was read near it in time. */
+interface Measured extends Timed<Reading> {
+  amps: number | null;
 }
+
+/** What a survey takes of a breaker’s readings, by point. */
+type Surveyed = Record<(typeof TEMPERATURE_POINTS)[number], Measured[]>;
 
 /** Sorted out once for each file: it is a peer of every other breaker of its panel. */
-function surveyed(file: BreakerRecord): Surveyed {
-  const made = surveys.get(file) ?? sortedOut(file.entries.readings);
-  surveys.set(file, made);
-  return made;
-}
-const surveys = new WeakMap<BreakerRecord, Surveyed>();
+const surveyed = keptPerObject(({ entries }: BreakerRecord): Surveyed => sortedOut(entries.readings));
 
 function sortedOut(readings: readonly Reading[]): Surveyed {
+  const all = readings.filter((r) => r.quantity === 'current');
+  const onConductor = all.filter((r) => r.point === 'conductor');
+  // Those on the conductor, or, where there are none, all.
+  const currents = timed(onConductor.length > 0 ? onConductor : all);
   const at = (point: string) =>
-    timed(readings.filter((r) => r.quantity === 'temperature' && r.point === point));
-  const currents = readings.filter((r) => r.quantity === 'current');
-  const onConductor = currents.filter((r) => r.point === 'conductor');
-  return {
-    temperatures: { face: at('face'), terminal: at('terminal') },
-    currents: timed(onConductor.length > 0 ? onConductor : currents),
-  };
+    timed(readings.filter((r) => r.quantity === 'temperature' && r.point === point)).map((one) => ({
+      ...one,
+      amps: nearestTo(currents, one.instant, TIME_LIMITS.currentHours)?.entry.value ?? null,
+    }));
+  return { face: at('face'), terminal: at('terminal') };
 }
 
 /**
@@ -45,12 +44,11 @@ function sortedOut(readings: readonly Reading[]): Surveyed {
  */
 export function heatFacts(file: BreakerRecord, others: readonly BreakerRecord[]): HeatFact[] {
   return TEMPERATURE_POINTS.flatMap((point) => {
-    const latest = surveyed(file).temperatures[point].at(-1);
+    const latest = surveyed(file)[point].at(-1);
     if (latest === undefined) return [];
-    const { entry: own, instant } = latest;
+    const { entry: own, instant, amps } = latest;
     const { ambientC } = own;
     if (ambientC === null) return [];
-    const amps = nearestTo(surveyed(file).currents, instant, TIME_LIMITS.currentHours)?.entry.value ?? null;
     const ownHeatC = ownHeatOf(file, point, amps);
     const bare = { ...own, value: own.value - ownHeatC };
     const subject = surveyPoint(file, bare, ambientC, amps ?? 0);
@@ -72,10 +70,8 @@ function peersOf(
   const peers: HeatPointInput[] = [];
   for (const other of others) {
     if (other.breaker.role !== 'branch' || other.breaker.id === file.breaker.id) continue;
-    const { temperatures, currents } = surveyed(other);
-    const theirs = nearestTo(temperatures[point], instant, TIME_LIMITS.surveyHours);
-    const current = theirs && nearestTo(currents, theirs.instant, TIME_LIMITS.currentHours);
-    if (current) peers.push(surveyPoint(other, theirs.entry, ambientC, current.entry.value));
+    const theirs = nearestTo(surveyed(other)[point], instant, TIME_LIMITS.surveyHours);
+    if (theirs && theirs.amps !== null) peers.push(surveyPoint(other, theirs.entry, ambientC, theirs.amps));
   }
   return peers;
 }

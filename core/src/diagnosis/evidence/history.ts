@@ -29,8 +29,12 @@ export const timed = <T extends { at: string }>(list: readonly T[]): Timed<T>[] 
   list.map((entry) => ({ entry, instant: Date.parse(entry.at) }));
 
 /** The entry of a list nearest in time to an instant, no further than `hours` off; of two as near, the later listed. */
-export function nearestTo<T>(list: readonly Timed<T>[], instant: number, hours: number): Timed<T> | null {
-  let best: Timed<T> | null = null;
+export function nearestTo<T extends { instant: number }>(
+  list: readonly T[],
+  instant: number,
+  hours: number,
+): T | null {
+  let best: T | null = null;
   let least = hours * HOUR_MS;
   for (const one of list) {
     const off = Math.abs(one.instant - instant);

@@ -55,6 +55,11 @@ export function millivoltEvidence(file: BreakerRecord, others: readonly BreakerR
       : times > CONNECTION_LIMITS.dropRaised
         ? 'raised'
         : 'like-peers';
+  const limit = {
+    'like-peers': null,
+    raised: CONNECTION_LIMITS.dropRaised,
+    high: CONNECTION_LIMITS.dropHigh,
+  }[outcome];
   return [
     {
       test: 'millivolt-drop',
@@ -62,7 +67,7 @@ export function millivoltEvidence(file: BreakerRecord, others: readonly BreakerR
       at: own.at,
       text: marked(
         own,
-        `Closed, it drops ${sayQuantity(own.millivolts, 'mV')} at ${sayQuantity(own.amps, 'A')}: ${sayNumber(times)} times what similar breakers drop at that current${outcome === 'like-peers' ? '' : ` (limit ${outcome === 'high' ? CONNECTION_LIMITS.dropHigh : CONNECTION_LIMITS.dropRaised} times)`}.`,
+        `Closed, it drops ${sayQuantity(own.millivolts, 'mV')} at ${sayQuantity(own.amps, 'A')}: ${sayNumber(times)} times what similar breakers drop at that current${limit === null ? '' : ` (limit ${limit} times)`}.`,
       ),
       figures: [
         {

@@ -1,15 +1,16 @@
+import { keptPerObject } from '../../facts/kept/index.ts';
 import { sayOutcome } from '../../facts/vocabulary/index.ts';
 import type { BreakerRecord, EvidenceItem } from './evidence.ts';
 import { marked } from './marked.ts';
 
 /** Observations are test outcomes as they stand. */
-export function observationEvidence({ entries }: BreakerRecord): EvidenceItem[] {
-  return entries.observations.map((o) => ({
+export const observationEvidence = keptPerObject(({ entries }: BreakerRecord): EvidenceItem[] =>
+  entries.observations.map((o) => ({
     test: o.test,
     outcome: o.outcome,
     at: o.at,
     text: marked(o, `${sayOutcome(o.test, o.outcome)}.`),
     figures: [],
     origin: 'observation',
-  }));
-}
+  })),
+);

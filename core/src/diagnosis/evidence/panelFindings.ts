@@ -1,3 +1,4 @@
+import { keptPerObject } from '../../facts/kept/index.ts';
 import { hazardOf, outcomeLevel, panelFindingsAt, type HazardFinding } from '../../facts/hazards/index.ts';
 import { atPlace } from '../../panel/layout/index.ts';
 import type { BreakerRecord, EvidenceItem, PanelFinding } from './evidence.ts';
@@ -7,9 +8,6 @@ import { latestOfEach } from './latestOfEach.ts';
 import { observationEvidence } from './observationEvidence.ts';
 import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
 
-/** Each breaker is a neighbor of all others: its findings are gathered once. */
-const gathered = new WeakMap<BreakerRecord, PanelFinding[]>();
-
 /**
  * Findings logged at one breaker that concern the whole panel. At the main, everything from `restrict` on does: the main
  * carries the whole panel.
@@ -18,13 +16,7 @@ const gathered = new WeakMap<BreakerRecord, PanelFinding[]>();
  * @returns findings of panel or supply scope
  * @example panelFindings(record).map(({ outcome }) => outcome) // ['one-leg-missing']
  */
-export function panelFindings(record: BreakerRecord): PanelFinding[] {
-  const known = gathered.get(record) ?? find(record);
-  gathered.set(record, known);
-  return known;
-}
-
-function find(record: BreakerRecord): PanelFinding[] {
+export const panelFindings = keptPerObject((record: BreakerRecord): PanelFinding[] => {
   const { breaker } = record;
   const items = latestOfEach([
     ...observationEvidence(record),
@@ -41,7 +33,7 @@ function find(record: BreakerRecord): PanelFinding[] {
     place: atPlace(breaker),
     text: text(finding),
   }));
-}
+});
 
 /** What stops counts until another outcome stands in its place; anything else belongs to its case. */
 const counts = ({ test, outcome, at }: EvidenceItem, since: string | null): boolean =>

@@ -1,3 +1,4 @@
+import { keptPerObject } from '../../facts/kept/index.ts';
 import { VOLTAGE_LIMITS, voltageWord, type VoltageWord, TIME_LIMITS } from '../../facts/limits/index.ts';
 import { legsOf, type Leg } from '../../panel/layout/index.ts';
 import { sayQuantity } from '../../facts/quantities/index.ts';
@@ -25,9 +26,11 @@ function word(value: number, poles: number): VoltageWord {
 }
 
 /** The outcomes of all voltage readings of a breaker. */
-export function voltageEvidence(file: BreakerRecord): EvidenceItem[] {
-  return [...loadTerminal(file), ...outlet(file), ...offButLive(file)];
-}
+export const voltageEvidence = keptPerObject((file: BreakerRecord): EvidenceItem[] => [
+  ...loadTerminal(file),
+  ...outlet(file),
+  ...offButLive(file),
+]);
 
 const voltagesAt = (entries: Entries, point: Reading['point']) =>
   entries.readings.filter((r) => r.quantity === 'voltage' && r.point === point);

@@ -19,11 +19,11 @@ const KINDS_TO_CONDEMN = 2;
 
 /** The kinds, as they stand in a sentence. */
 export const KIND_WORDS: Record<ReviewKind, string> = {
-  heard: 'what is heard and smelt',
-  seen: 'what is seen inside',
-  currents: 'the currents of the legs',
+  heard: 'sounds and smells',
+  seen: 'the condition inside',
+  currents: 'leg currents',
   heat: 'heat under load',
-  behaviour: 'how the breakers behave',
+  behaviour: 'breaker behavior',
 };
 
 /**
@@ -100,20 +100,20 @@ function reasonsOf(
   if (verdict === 'replace')
     reasons.push({
       code: 'independent-kinds',
-      text: `${failingKinds.length} independent kinds of evidence say that the panel fails: ${kinds(failingKinds)}.`,
+      text: `${failingKinds.length} independent kinds of evidence point to a failing panel: ${kinds(failingKinds)}.`,
     });
   if (verdict === 'settle')
     reasons.push({
       code: 'one-kind-only',
-      text: `Only one kind of evidence says that the panel fails: ${kinds(failingKinds)}. No panel is condemned on one. It would be settled by: ${kinds(wouldSettle)}.`,
+      text: `Only one kind of evidence points to a failing panel: ${kinds(failingKinds)}. One kind is not enough to condemn a panel. Still missing: ${kinds(wouldSettle)}.`,
     });
   if (soon === 'now')
     reasons.push({
       code: 'now',
       text:
         verdict === 'replace'
-          ? 'It cannot wait: what was found is a danger of fire or shock as it stands.'
-          : 'Leave it off until this is settled: what was found is a danger of fire or shock as it stands.',
+          ? 'Replace it now: the findings are a fire or shock hazard.'
+          : 'Leave the panel off until it is repaired: the findings are a fire or shock hazard.',
     });
   const said = [...failing, ...evidence.filter((id) => !failing.includes(id))];
   for (const id of said) {
@@ -121,6 +121,6 @@ function reasonsOf(
     reasons.push({ code: id, text: `${words}. ${why}` });
   }
   if (notLookedAt.length > 0)
-    reasons.push({ code: 'not-looked-at', text: `Not looked at so far: ${kinds(notLookedAt)}.` });
+    reasons.push({ code: 'not-looked-at', text: `Not inspected yet: ${kinds(notLookedAt)}.` });
   return reasons;
 }

@@ -321,7 +321,7 @@ function withSaid(signs: readonly SignFound[], { signs: said, now }: PanelFindin
     if (!isSo) {
       if (!before || before.entryId !== null || (before.when ?? '') <= when) found.delete(id);
     } else if (!before || before.entryId !== null)
-      found.set(id, { sign: id, origin: 'Logged of the panel.', when, breakerIds: [], entryId });
+      found.set(id, { sign: id, origin: 'Logged at the panel.', when, breakerIds: [], entryId });
   }
   const since = new Date(Date.parse(now) - TIME_LIMITS.inspectionDays * MS_A_DAY).toISOString();
   const stale = (one: SignFound) =>

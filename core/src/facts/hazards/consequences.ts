@@ -1,4 +1,4 @@
-import { isAtLeast, type HazardFinding } from './hazard.ts';
+import { isAtLeast, outcomeHazard, type HazardFinding } from './hazard.ts';
 import { HAZARD_SCOPES, type HazardLevel, type HazardScope } from './hazardTable.ts';
 
 /** How soon a finding is dealt with. */
@@ -271,12 +271,31 @@ const stepsFor = (finding: FindingLevel): readonly string[] =>
   (finding.isCombined ? undefined : STEPS_BY_FINDING[`${finding.test}:${finding.outcome}`]) ??
   consequence(finding).now;
 
+/**
+ * The steps to take now on one finding by itself.
+ *
+ * @param test id of the test
+ * @param outcome its outcome
+ * @returns a sentence for each step; none where the outcome is no hazard
+ * @example stepsOn('sound', 'quiet') // []
+ */
+export function stepsOn(test: FindingLevel['test'], outcome: string): readonly string[] {
+  const hazard = outcomeHazard(test, outcome);
+  return hazard ? stepsFor({ test, outcome, level: hazard.level, scope: hazard.scope }) : [];
+}
+
 /** Whom to call now, as a sentence, by who deals with a stop. */
 export const CALLS: Record<Exclude<Helper, 'anyone'>, string> = {
   electrician: 'Call a licensed electrician now. Read them what this page says.',
   utility:
     'Call the utility’s emergency line now and report a possible open neutral. Then call a licensed electrician.',
 };
+
+/** What may be used, and the steps to take now, at a panel that must not be used. */
+export const PANEL_STOP: Pick<Consequence, 'use' | 'now'> = CONSEQUENCES.stop.panel;
+
+/** Whom to call now, by who deals with a stop. */
+export const callFor = (who: Helper): string => CALLS[who === 'utility' ? 'utility' : 'electrician'];
 
 /** From this scope on, a finding concerns the whole panel. */
 const isOfPanel = (scope: HazardScope): boolean =>

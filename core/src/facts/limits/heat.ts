@@ -16,9 +16,9 @@ export const HEAT_LIMITS = {
   /** °C: A face this hot cannot be held for three seconds: a danger sign, and too hot for a new part. */
   faceDangerC: 60,
   /** °C: A cover this much over the wall feels warm. */
-  felt: 14,
+  feelsWarmOverC: 14,
   /** °C: Insulation above this discolors and smells. */
-  charred: 85,
+  charsC: 85,
   /** °C: The error of a spot thermometer, taken off a rise before it is scaled to full load. */
   instrumentErrorC: 2,
   /** °C: The electronics of a GFCI or AFCI breaker warm its face by this much over an idle standard breaker. */

@@ -24,7 +24,7 @@ export const LOAD_LIMITS = {
   /** A: The least current that a managed charger is set to. Source: SAE J1772, least current of a charger. */
   managedLeastAmps: 6,
   /** times: A logged current of more ratings than this is questioned once before it is stored. */
-  disconnectRatings: 3,
+  likelyMostRatings: 3,
 } as const;
 
 /** Shares of the rating between the outcomes of a load. */

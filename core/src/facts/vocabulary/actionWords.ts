@@ -121,7 +121,7 @@ export const ACTION_WORDS: Record<ActionId, ActionWords> = {
     'Measure it again under load.',
   ),
   'make-safe-and-call': byAnybody(
-    'Stop: make it safe, and call',
+    'Stop using it and call an electrician',
     'Follow the steps above, keep people away and call for help.',
   ),
   'repair-neutral': byElectrician(

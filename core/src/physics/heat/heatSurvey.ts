@@ -59,7 +59,7 @@ export function heatOfPoint(
   ambientC: number,
 ): HeatPoint {
   const riseC = point.surfaceC - ambientC;
-  const peerRise = median(peersOf(point, all).map((peer) => riseAtLoadOf(peer, point, ambientC)));
+  const peerRise = median(peerRises(point, all, ambientC));
   const overPeersC = peerRise === null ? null : riseC - peerRise;
   const judgeable = atLeast(share(point), LIMITS.leastShareToJudge);
   const toFullLoad = judgeable ? share(point) ** -LIMITS.currentExponent : 1;
@@ -84,21 +84,23 @@ export function heatOfPoint(
 
 const severity = (grade: HeatGrade) => HEAT_GRADES.indexOf(grade);
 
-function peersOf(point: HeatPointInput, all: readonly HeatPointInput[]): HeatPointInput[] {
-  return all.filter(
-    (other) =>
-      other.id !== point.id &&
-      (point.group === undefined || other.group !== point.group) &&
-      atLeast(LIMITS.peerShareBand, Math.abs(share(point) - share(other))),
-  );
-}
-
-/** A peer's rise, taken to this point's share of rating where both carry enough to scale. */
-function riseAtLoadOf(peer: HeatPointInput, point: HeatPointInput, ambientC: number): number {
-  const rise = peer.surfaceC - ambientC;
-  const scalable =
-    atLeast(share(point), LIMITS.leastShareToScalePeer) && atLeast(share(peer), LIMITS.leastShareToScalePeer);
-  return scalable ? rise * (share(point) / share(peer)) ** LIMITS.currentExponent : rise;
+/**
+ * The rises of similar parts with a similar load, each taken to this point's share of rating where both carry enough to
+ * scale. One pass without copies: each breaker of a panel is compared with all others.
+ */
+function peerRises(point: HeatPointInput, all: readonly HeatPointInput[], ambientC: number): number[] {
+  const own = share(point);
+  const mayScale = atLeast(own, LIMITS.leastShareToScalePeer);
+  const rises: number[] = [];
+  for (const other of all) {
+    if (other.id === point.id || (point.group !== undefined && other.group === point.group)) continue;
+    const theirs = share(other);
+    if (!atLeast(LIMITS.peerShareBand, Math.abs(own - theirs))) continue;
+    const rise = other.surfaceC - ambientC;
+    const scales = mayScale && atLeast(theirs, LIMITS.leastShareToScalePeer);
+    rises.push(scales ? rise * (own / theirs) ** LIMITS.currentExponent : rise);
+  }
+  return rises;
 }
 
 interface Finding {

@@ -10,7 +10,7 @@ const counted = (count: number, one: string, many: string) => `${count} ${count 
  *
  * @param entry of any kind
  * @returns a few words
- * @example sayPanelEntry({ kind: 'sign', content: { sign: 'damp', found: true } }) // 'Damp where it hangs'
+ * @example sayPanelEntry({ kind: 'sign', content: { sign: 'damp', found: true } }) // 'Damp location'
  */
 export function sayPanelEntry(entry: Pick<PanelEntry, 'kind' | 'content'>): Sentence {
   const { kind, content } = entry as PanelEntry;

@@ -7,7 +7,7 @@ import type { LineReading } from './schema.ts';
 const MOST_VOLTS = VOLTAGE_LIMITS.likelyMost;
 const MOST_ACROSS = VOLTAGE_LIMITS.likelyMostAcross;
 /** A breaker long open on such a current, in ratings. */
-const MOST_RATINGS = LOAD_LIMITS.disconnectRatings;
+const MOST_RATINGS = LOAD_LIMITS.likelyMostRatings;
 /** So far from what was read there before, a decimal point may have slipped. */
 const TIMES = 6;
 

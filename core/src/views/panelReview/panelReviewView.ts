@@ -6,6 +6,7 @@ import {
   signsOf,
   type PanelOnRecord,
 } from '../../diagnosis/panelReview/index.ts';
+import { callFor } from '../../facts/hazards/index.ts';
 import { PANEL_SIGN_WORDS, panelSign } from '../../facts/vocabulary/index.ts';
 import { panelHazard, suspensionReasons } from '../board/index.ts';
 import type { PanelReviewView } from './schema.ts';
@@ -16,8 +17,15 @@ function hazardOnRecord(evidence: PanelOnRecord['evidence']): PanelReviewView['h
     evidence.map((one) => ({ breaker: one.breaker, decision: { hazard: recordHazard(one).own } })),
   );
   if (panel.follows === null) return null;
-  const { use, now, waiting } = panel.follows;
-  return { level: panel.level, findings: suspensionReasons({ panel }), use, now, waiting };
+  const { use, now, waiting, who } = panel.follows;
+  return {
+    level: panel.level,
+    findings: suspensionReasons({ panel }),
+    use,
+    now,
+    call: panel.level === 'stop' ? callFor(who) : null,
+    waiting,
+  };
 }
 
 /**

@@ -36,6 +36,7 @@ export const panelReviewView = z.object({
       findings: z.array(z.string()),
       use: z.string().describe('parts of the installation that may still be used'),
       now: z.array(z.string()).describe('steps to take now'),
+      call: z.string().nullable().describe('whom to call now; null below a stop'),
       waiting: z.string().describe('the risk of waiting'),
     })
     .nullable()

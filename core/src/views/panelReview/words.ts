@@ -1,4 +1,4 @@
-import { FIRE_RISK, isAtLeast } from '../../facts/hazards/index.ts';
+import { CALLS, FIRE_RISK, isAtLeast, PANEL_STOP } from '../../facts/hazards/index.ts';
 import type { HowSoon, PanelReview, PanelVerdict } from '../../diagnosis/panelReview/index.ts';
 import type { Bearing, ReviewKind } from '../../facts/vocabulary/index.ts';
 import type { PanelReviewView } from './schema.ts';
@@ -6,15 +6,14 @@ import type { PanelReviewView } from './schema.ts';
 /** What is to be done, as a headline. */
 const VERDICT_WORDS: Record<PanelVerdict, string> = {
   sound: 'The panel is sound',
-  watch: 'Keep the panel, and keep an eye on it',
-  repair: 'Repair what was found; the panel stays',
-  settle: 'Not settled: only one kind of evidence speaks against it',
+  watch: 'Keep the panel, and check it every year',
+  repair: 'Keep the panel, and repair the findings',
+  settle: 'Not conclusive: only one kind of evidence points to a failing panel',
   replace: 'Replace the panel',
 };
 
 /** How soon, behind a headline. */
-const SOON_WORDS: Record<HowSoon, string> = {
-  now: 'now',
+const SOON_WORDS: Record<Exclude<HowSoon, 'now'>, string> = {
   'before-season': 'before the season of its largest load',
   'within-two-years': 'within two years',
 };
@@ -47,24 +46,28 @@ export const VERDICT_MEANS: Record<PanelVerdict, { protects: string; waiting: st
   },
 };
 
-/** What a sign bears, in a few words. */
+/** The meaning of a sign, in a few words. */
 export const BEARING_WORDS: Record<Bearing, string> = {
-  failing: 'speaks for a failing panel',
-  local: 'to be repaired at its place',
-  watch: 'to be watched',
-  clears: 'nothing against it',
+  failing: 'points to a failing panel',
+  local: 'repair this',
+  watch: 'check again',
+  clears: 'normal',
 };
+
+/** On what evidence a panel is condemned. */
+export const CONDEMNED_ON =
+  'A panel is condemned only on two independent kinds of evidence, never on age alone, one infrared image or one bad connection.';
 
 /** The kinds of evidence, as headings. */
 export const KIND_HEADINGS: Record<ReviewKind, string> = {
   heard: 'Sounds and smells',
   seen: 'Seen inside',
-  currents: 'Currents of the legs',
+  currents: 'Leg currents',
   heat: 'Heat under load',
-  behaviour: 'How the breakers behave',
+  behaviour: 'Breaker behavior',
 };
 
-/** What to do to look at a kind, where nothing of it is on record. */
+/** How to gather each kind of evidence. */
 const KIND_ASKS: Record<ReviewKind, string> = {
   heard: 'Turn everything on. Listen and smell at the closed panel for a minute.',
   seen: 'A qualified electrician de-energizes the panel, removes the cover and inspects lugs, bus, bus stabs and insulation.',
@@ -72,14 +75,6 @@ const KIND_ASKS: Record<ReviewKind, string> = {
   heat: 'Run a load test, then scan every connection with an infrared thermometer or camera.',
   behaviour:
     'Exercise every breaker once, and check that each one de-energizes its own circuit and no other.',
-};
-
-/** What is done first where a panel is a danger as it stands. */
-const LEAVE_OFF = {
-  settle:
-    'If you can reach the main breaker without touching anything hot or wet, turn it off now and leave it off. Call a licensed electrician now. If you see smoke or flame, get everyone out and call the fire department.',
-  replace:
-    'If you can reach the main breaker without touching anything hot or wet, turn it off now and leave it off. Call a licensed electrician now, and do not load this panel again. If you see smoke or flame, get everyone out and call the fire department.',
 };
 
 /** The evaluation of a panel as far as its words ask. */
@@ -102,25 +97,36 @@ export const waitingRisks = ({ review: { verdict, soon }, hazard }: Evaluated): 
  *
  * @param review of the panel
  * @returns a headline
- * @example reviewHeadline(panelReview({ evidence: [] })) // 'Keep the panel, and keep an eye on it'
+ * @example reviewHeadline(panelReview({ evidence: [] })) // 'Keep the panel, and check it every year'
  */
 export function reviewHeadline({ verdict, soon }: Pick<PanelReview, 'verdict' | 'soon'>): string {
+  if (soon === 'now')
+    return verdict === 'replace' ? 'Stop using this panel, and replace it' : 'Stop using this panel';
   const words = VERDICT_WORDS[verdict];
-  if (soon === 'now' && verdict !== 'replace' && verdict !== 'settle') return 'Stop using this panel';
-  return soon === null || verdict === 'settle' ? words : `${words}, ${SOON_WORDS[soon]}`;
+  return soon === null ? words : `${words}, ${SOON_WORDS[soon]}`;
 }
+
+/**
+ * The purpose of a recommendation for a panel. A panel that must not be used needs no other reason.
+ *
+ * @param review of the panel
+ * @returns a sentence; null during a stop, except where the panel is to be replaced
+ * @example purposeOf(panelReview({ evidence: ['sizzle-under-load'] })) // null
+ */
+export const purposeOf = ({ verdict, soon }: Pick<PanelReview, 'verdict' | 'soon'>): string | null =>
+  soon === 'now' && verdict !== 'replace' ? null : VERDICT_MEANS[verdict].protects;
 
 /**
  * The first steps at a panel with a hazard.
  *
  * @param view evaluation of the panel
  * @returns a sentence for each step; none without a hazard
- * @example firstSteps({ hazard: null, review: panelReview({ evidence: ['sizzle-under-load'] }) }) // ['If you can reach the main …']
+ * @example firstSteps({ hazard: null, review: panelReview({ evidence: ['sizzle-under-load'] }) }) // ['Use nothing that this panel feeds.', …]
  */
-export function firstSteps({ review: { verdict, soon }, hazard }: Evaluated): string[] {
-  if (hazard !== null && isAtLeast(hazard.level, 'restrict')) return [hazard.use, ...hazard.now];
-  if (soon !== 'now') return [];
-  return [verdict === 'replace' ? LEAVE_OFF.replace : LEAVE_OFF.settle];
+export function firstSteps({ review: { soon }, hazard }: Evaluated): string[] {
+  if (hazard !== null && isAtLeast(hazard.level, 'restrict'))
+    return [hazard.use, ...hazard.now, ...(hazard.call === null ? [] : [hazard.call])];
+  return soon === 'now' ? [PANEL_STOP.use, ...PANEL_STOP.now, CALLS.electrician] : [];
 }
 
 /**

@@ -254,7 +254,10 @@ describe('two conductors under one screw', () => {
       expect(reasons.join(' ')).toContain('common trip');
     }
     expect(ask({ ...crowded, sharesNeutral: null }).way).toBe('trace');
-    expect(ask({ sharesNeutral: null }).way).toBe('second-breaker');
+    const traced = ask({ sharesNeutral: null });
+    expect(traced.way).toBe('second-breaker');
+    expect(traced.reasons.at(-1)).toMatch(/^Trace both neutrals first/);
+    expect(ask().reasons.join(' ')).not.toContain('Trace');
   });
 });
 

@@ -23,6 +23,9 @@ export interface SharedTerminalAnswer {
 /** Everything counts at most 80 % of the breaker where the loads may run for hours. */
 const SHARE = LOAD_LIMITS.continuousShare;
 
+const TRACE_BOTH =
+  'Trace both neutrals first. Conductors that share a neutral go on opposite legs, never on a tandem breaker.';
+
 const a = (amps: number) => `${Number(amps.toFixed(1))} A`;
 
 /**
@@ -70,13 +73,9 @@ export function sharedTerminal(question: {
       'second-breaker',
       load,
       `That is too much for one breaker, and there is room for a second one at space ${plan.place!.space}${plan.steps.length > 0 ? ` after ${plan.steps.length} ${plan.steps.length === 1 ? 'step' : 'steps'}` : ''}.`,
+      ...(sharesNeutral === null ? [TRACE_BOTH] : []),
     );
-  if (sharesNeutral === null)
-    return answer(
-      'trace',
-      load,
-      'Trace both neutrals first. Conductors that share a neutral go on opposite legs, never on a tandem breaker.',
-    );
+  if (sharesNeutral === null) return answer('trace', load, TRACE_BOTH);
   if (mayBeNarrow || plan?.possible)
     return answer(
       'narrow-pair',

@@ -7,6 +7,7 @@ import { consequencesOf, isAtLeast } from '../../facts/hazards/index.ts';
 import { attentionOf } from '../board/index.ts';
 import {
   firstSteps,
+  purposeOf,
   reviewHeadline,
   VERDICT_MEANS,
   waitingRisks,
@@ -113,18 +114,16 @@ const plainFinding = (
 function ofPanel(panel: ReportedShape, view: PanelReviewView): FindingOf[] {
   const { review, signs } = view;
   const { verdict, soon, repairs } = review;
-  const say = (bearing: string) =>
-    signs.filter((sign) => sign.bearing === bearing).map(({ words, origin }) => `${words}. ${origin}`);
+  const failing = signs.filter(({ bearing }) => bearing === 'failing');
   const whole =
     verdict === 'replace' || verdict === 'settle'
       ? [
           plainFinding(panel, {
             key: `panel ${panel.id}`,
             urgency: soon === null ? 'weeks' : OF_REVIEW[soon],
-            headline:
-              verdict === 'settle' ? 'Find out whether the panel itself is failing' : reviewHeadline(review),
-            because: say('failing'),
-            why: VERDICT_MEANS[verdict].protects,
+            headline: verdict === 'settle' && soon === null ? 'Evaluate the panel' : reviewHeadline(review),
+            because: failing.map(({ words, origin }) => `${words}. ${origin}`),
+            why: purposeOf(review) ?? PANEL_SIGN_WORDS[failing[0]!.sign].why,
             waiting: waitingRisks(view),
             until: firstSteps(view),
           }),
@@ -140,7 +139,7 @@ function ofPanel(panel: ReportedShape, view: PanelReviewView): FindingOf[] {
       plainFinding(panel, {
         key: `panel ${panel.id} ${sign}`,
         urgency: 'weeks',
-        headline: `To be repaired: ${PANEL_SIGN_WORDS[sign].words}`,
+        headline: `Repair: ${PANEL_SIGN_WORDS[sign].words}`,
         because: [origin],
         why: PANEL_SIGN_WORDS[sign].why,
         waiting: VERDICT_MEANS.repair.waiting,

@@ -138,9 +138,10 @@ describe.each(BACKGROUNDS)('beside %s', (_name, normal) => {
     expect(review.hazard?.level ?? 'none').toBe(whole ? level : 'none');
     const steps = firstSteps(review);
     if (whole) expect(steps.length > 0).toBe(level !== 'repair');
+    expect(steps.some((step) => step.startsWith('Call '))).toBe(review.review.soon === 'now');
     if (level === 'stop' && whole) {
       expect(review.review.soon).toBe('now');
-      expect(reviewHeadline(review.review)).toMatch(/Stop using|Not settled|Replace/);
+      expect(reviewHeadline(review.review)).toMatch(/^Stop using this panel/);
     }
 
     // A case on it, and its hand-over.

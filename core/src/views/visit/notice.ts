@@ -15,6 +15,11 @@ interface Told {
   dependents: readonly string[];
 }
 
+/** The heading of the critical loads. */
+export const CRITICAL_LOADS = 'Critical loads: arrange another supply first';
+/** The rule of a tagged switch. */
+export const TAGGED = 'Do not touch a switch with a tag on it.';
+
 const BEFORE = [
   'Save your work and shut computers down.',
   'Keep fridge and freezer closed: they hold for hours.',
@@ -27,7 +32,7 @@ const listed = (circuits: readonly string[]) =>
   circuits.length === 0 ? 'everything on it' : circuits.join(', ');
 
 /**
- * A notice for the household: what is off, from when to when, critical loads.
+ * A notice for the household: the circuits that are off, from when to when, and the critical loads.
  *
  * @param told when, for how long in min, and what goes off
  * @returns its lines
@@ -55,16 +60,10 @@ export const noticeText = ({ title, when, off, before, mustNot }: Notice): strin
     '',
     'Off:',
     ...off.map((line) => `- ${line}`),
-    ...(mustNot.length > 0
-      ? [
-          '',
-          'Critical loads. Arrange another supply before the power goes off:',
-          ...mustNot.map((line) => `- ${line}`),
-        ]
-      : []),
+    ...(mustNot.length > 0 ? ['', `${CRITICAL_LOADS}:`, ...mustNot.map((line) => `- ${line}`)] : []),
     '',
     'Before:',
     ...before.map((line) => `- ${line}`),
     '',
-    'Do not touch a switch with a tag on it.',
+    TAGGED,
   ].join('\n');
