@@ -294,7 +294,13 @@ export const CALLS: Record<Exclude<Helper, 'anyone'>, string> = {
 /** What may be used, and the steps to take now, at a panel that must not be used. */
 export const PANEL_STOP: Pick<Consequence, 'use' | 'now'> = CONSEQUENCES.stop.panel;
 
-/** Whom to call now, by who deals with a stop. */
+/**
+ * Whom to call now.
+ *
+ * @param who deals with a stop
+ * @returns a sentence
+ * @example callFor('electrician') // 'Call a licensed electrician now. …'
+ */
 export const callFor = (who: Helper): string => CALLS[who === 'utility' ? 'utility' : 'electrician'];
 
 /** From this scope on, a finding concerns the whole panel. */
