@@ -36,6 +36,7 @@ const CORE = [
   'panel/legs',
   'visit/gates',
   'visit/work',
+  'visit/lockout',
   'record/inspections',
   'record/entities',
   'record/settings',

@@ -7,13 +7,13 @@ export const heading = (page: Page) => next(page).getByRole('heading', { level: 
 export const timeline = (page: Page) => page.getByRole('region', { name: 'What was found so far' });
 
 /** What is tapped where everything at one spot is as it should be. */
-export const NOTHING_AMISS = /^(I did all this|It is on, and firm|None of these|I looked at all of it)/;
+export const NOTHING_AMISS = /^(I checked all of these|The handle is on and firm|None of these|I inspected all of these)/;
 
 /** The senses at the closed panel, nothing amiss. */
 export async function nothingAmiss(page: Page) {
-  await expect(heading(page)).toHaveText(/Stand at the closed panel/);
-  await page.getByRole('button', { name: 'I did all this: nothing of it' }).click();
-  await expect(heading(page)).not.toHaveText(/Stand at the closed panel/);
+  await expect(heading(page)).toHaveText(/Check the closed panel/);
+  await page.getByRole('button', { name: 'I checked all of these. None apply.' }).click();
+  await expect(heading(page)).not.toHaveText(/Check the closed panel/);
 }
 
 /** A panel of the test’s own with a breaker whose circuit has these loads; its detail’s address. */

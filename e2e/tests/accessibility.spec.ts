@@ -313,7 +313,7 @@ for (const { name, size } of LOOKS) {
       await page.goto(`/cases/new?panel=${path.split('/')[2]}`);
       await page.getByRole('button', { name: /A breaker trips/ }).click();
       await page.getByRole('button', { name: /Forge/ }).click();
-      await expect(heading(page)).toHaveText(/Stand at the closed panel/);
+      await expect(heading(page)).toHaveText(/Check the closed panel/);
       await expectSound(page, 'senses');
       await nothingAmiss(page);
       await expect(heading(page)).toHaveText(/Try handle 1/);

@@ -403,7 +403,7 @@ test('a danger that only the stand-in of the demo told of can be taken back, and
     .click();
   await expect(page.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
   await page.getByRole('button', { name: 'Take back what the stand-in told' }).click();
-  await expect(heading(page)).toHaveText(/Stand at the closed panel/);
+  await expect(heading(page)).toHaveText(/Check the closed panel/);
   const after = (await (await request.get(`/api/v1/panels/${shed.id}`)).json()) as Board;
   expect(after.breakers.some(({ decision }) => decision.stop)).toBe(false);
 });

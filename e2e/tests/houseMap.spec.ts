@@ -73,7 +73,7 @@ test('a house of 30 places and 21 breakers, one slip found out, the server away 
     .getByLabel('Rooms and what is in them')
     .fill(ROOMS.map((room) => `${room}: ${THINGS.join(', ')}`).join('\n'));
   await expect(page.getByText('5 rooms, 30 places')).toBeVisible();
-  await expect(page.getByText(/In 6 rounds, by yourself/)).toBeVisible();
+  await expect(page.getByText(/By yourself, in 6 rounds/)).toBeVisible();
   await page.getByRole('button', { name: 'Begin the first round' }).click();
   await expect(page.getByRole('heading', { name: 'Round 1 of 6' })).toBeVisible();
 

@@ -11,10 +11,10 @@ type Answers = Record<string, string>;
 
 /** What a sound house gives, where a walk says nothing else. */
 const AS_SOUND: readonly RegExp[] = [
-  /^I did all this: nothing of it$/,
-  /^It is on, and firm$/,
+  /^I checked all of these\. None apply\.$/,
+  /^The handle is on and firm$/,
   /^None of these$/,
-  /^I looked at all of it/,
+  /^I inspected all of these/,
   /handle is on|handle is firm|no trip flag|nothing has changed|panel is modern/i,
   /is normal|wired correctly|sags under 3|under 80 %|like its neighbours|outlet is dead$/i,
   /neighbours have power|breaker ahead is on|no protected outlet|first trip|runs elsewhere|no pattern/i,

@@ -5,10 +5,13 @@ const [copy] = process.argv.slice(2);
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
 async function main() {
-  if (!copy) throw new Error('Say which copy: npm run restore -- FILE.zip');
+  if (!copy) throw new Error('Say which copy: npm run restore -- FILE');
   const { kept } = await restoreBackup(copy, PHYLAXON_DB, `${PHYLAXON_DB}-photos`);
   say(`Brought ${copy} back as ${PHYLAXON_DB}.`);
-  if (kept !== null) say(`What was there is kept: ${kept}`);
+  if (kept !== null) {
+    say(`What was there is kept: ${kept}`);
+    say(`To bring that back: npm run restore -- ${kept}`);
+  }
 }
 
 main().catch((error: unknown) => {

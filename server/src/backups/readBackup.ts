@@ -1,10 +1,10 @@
 import { createHash } from 'node:crypto';
-import { createWriteStream, mkdirSync } from 'node:fs';
-import { readFile } from 'node:fs/promises';
+import { createWriteStream, existsSync, mkdirSync, readdirSync } from 'node:fs';
+import { copyFile, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { entriesOf, openZip, readStream } from '../files/index.ts';
-import { damageIn, examineRecord, RecordRefused } from '../store/index.ts';
+import { copyRecord, damageIn, examineRecord, isDatabase, RecordRefused } from '../store/index.ts';
 
 export const BACKUP_ABOUT = 'backup.json';
 export const BACKUP_RECORD = 'record.db';
@@ -20,14 +20,57 @@ export interface OpenedBackup {
 
 const refuse = (why: string) => new RecordRefused(`This copy cannot be used: ${why}. Nothing was changed.`);
 
+/** The pictures of a record that was kept as it is lie beside it. */
+export const picturesBeside = (record: string) => `${record}-photos`;
+
+/** A record that was kept as it is, with its pictures beside it. */
+async function openKept(path: string, folder: string): Promise<OpenedBackup> {
+  try {
+    copyRecord(path, join(folder, BACKUP_RECORD));
+  } catch (error) {
+    throw error instanceof RecordRefused ? error : refuse('its record is damaged');
+  }
+  const photos: string[] = [];
+  const beside = picturesBeside(path);
+  for (const name of existsSync(beside) ? readdirSync(beside) : []) {
+    const sha256 = PHOTO.exec(`photos/${name}`)?.[1];
+    if (sha256 === undefined) continue;
+    await copyFile(join(beside, name), join(folder, 'photos', name));
+    await checkPicture(join(folder, 'photos', name), sha256);
+    photos.push(sha256);
+  }
+  return { record: join(folder, BACKUP_RECORD), photos, folder };
+}
+
+async function checkPicture(path: string, sha256: string): Promise<void> {
+  const content = await readFile(path);
+  if (createHash('sha256').update(content).digest('hex') !== sha256)
+    throw refuse(`a picture in it is damaged (${sha256}.jpg)`);
+}
+
 /**
- * Take a copy apart into a folder and look it through: every picture is what its name says, the record is one of ours,
+ * Take a copy, a zip or a record that was kept as it is, into a folder and look it through: every picture is what its name says, the record is one of ours,
  * of this version or an older one, and sound.
  *
  * @throws RecordRefused that says why it cannot be used
  */
 export async function readBackup(path: string, folder: string): Promise<OpenedBackup> {
   mkdirSync(join(folder, 'photos'), { recursive: true });
+  const opened = isDatabase(path) ? await openKept(path, folder) : await openZipped(path, folder);
+  const { record } = opened;
+  try {
+    examineRecord(record);
+  } catch (error) {
+    throw error instanceof RecordRefused
+      ? refuse(error.message.slice(record.length).trim().replace(/\..*$/s, ''))
+      : error;
+  }
+  const damage = damageIn(record, 'integrity_check');
+  if (damage.length > 0) throw refuse(`its record is damaged: ${damage[0]}`);
+  return opened;
+}
+
+async function openZipped(path: string, folder: string): Promise<OpenedBackup> {
   const photos: string[] = [];
   const names = new Set<string>();
   const zip = await openZip(path).catch((error: NodeJS.ErrnoException) => {
@@ -45,12 +88,7 @@ export async function readBackup(path: string, folder: string): Promise<OpenedBa
       const target = join(folder, name);
       await pipeline(await readStream(zip, entry), createWriteStream(target));
       if (sha256 === undefined) continue;
-      if (
-        createHash('sha256')
-          .update(await readFile(target))
-          .digest('hex') !== sha256
-      )
-        throw refuse(`a picture in it is damaged (${name})`);
+      await checkPicture(target, sha256);
       photos.push(sha256);
     }
   } catch (error) {
@@ -61,15 +99,5 @@ export async function readBackup(path: string, folder: string): Promise<OpenedBa
   }
   if (!names.has(BACKUP_RECORD))
     throw refuse(`it holds no “${BACKUP_RECORD}”; a site’s zip is imported on the start page`);
-  const record = join(folder, BACKUP_RECORD);
-  try {
-    examineRecord(record);
-  } catch (error) {
-    throw error instanceof RecordRefused
-      ? refuse(error.message.slice(record.length).trim().replace(/\..*$/s, ''))
-      : error;
-  }
-  const damage = damageIn(record, 'integrity_check');
-  if (damage.length > 0) throw refuse(`its record is damaged: ${damage[0]}`);
-  return { record, photos, folder };
+  return { record: join(folder, BACKUP_RECORD), photos, folder };
 }

@@ -1,6 +1,7 @@
 import {
   copyFileSync,
   existsSync,
+  linkSync,
   mkdirSync,
   mkdtempSync,
   openSync,
@@ -14,8 +15,8 @@ import {
 } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
-import { backupsBeside, holdRecord, RecordRefused } from '../store/index.ts';
-import { readBackup, type OpenedBackup } from './readBackup.ts';
+import { backupsBeside, holdRecord, RecordRefused, SafeDatabase, visitsUnderWayIn } from '../store/index.ts';
+import { picturesBeside, readBackup, type OpenedBackup } from './readBackup.ts';
 import { writeBackup } from './writeBackup.ts';
 
 const stamp = () => new Date().toISOString().slice(0, 19).replace(/[:T]/g, '-');
@@ -49,30 +50,91 @@ function placePhotos({ folder, photos }: OpenedBackup, photoFolder: string) {
   }
 }
 
-/** The record that is there, set aside; the new one in its place. Nobody has either of them open. */
-function exchange(recordFile: string, fresh: string): string | null {
+/** One more name for a file, or a copy where the disk has no such names. */
+function linkOrCopy(from: string, to: string) {
+  try {
+    linkSync(from, to);
+  } catch {
+    copyFileSync(from, to);
+  }
+}
+
+const LOG_FILES = ['-wal', '-shm'] as const;
+
+/** What was written last is folded into the record, so that one file holds it all; a damaged record keeps its log. */
+function foldLog(recordFile: string) {
+  const database = new SafeDatabase(recordFile);
+  try {
+    database.pragma('wal_checkpoint(TRUNCATE)');
+  } catch {
+    // The log goes along with the record then.
+  } finally {
+    database.close();
+  }
+}
+
+/** Remove what was set aside. */
+function removeAside(aside: string) {
+  for (const end of ['', ...LOG_FILES]) rmSync(aside + end, { force: true });
+  rmSync(picturesBeside(aside), { recursive: true, force: true });
+}
+
+/** The record that is there, with its pictures, under one more name; it stays in its place. */
+function setAside(recordFile: string, photoFolder: string): string | null {
+  if (!existsSync(recordFile)) return null;
   const folder = backupsBeside(recordFile);
   mkdirSync(folder, { recursive: true });
-  let aside: string | null = null;
-  if (existsSync(recordFile)) {
-    aside = join(folder, `before-restore-${stamp()}.db`);
-    renameSync(recordFile, aside);
-    // Without its log a record may lack what was written last.
-    for (const end of ['-wal', '-shm'])
-      if (existsSync(recordFile + end)) renameSync(recordFile + end, aside + end);
+  const name = join(folder, `before-restore-${stamp()}`);
+  let aside = `${name}.db`;
+  for (let n = 2; existsSync(aside); n++) aside = `${name}-${n}.db`;
+  foldLog(recordFile);
+  try {
+    linkOrCopy(recordFile, aside);
+    mkdirSync(picturesBeside(aside));
+    for (const name of existsSync(photoFolder) ? readdirSync(photoFolder) : [])
+      linkOrCopy(join(photoFolder, name), join(picturesBeside(aside), name));
+    return aside;
+  } catch (error) {
+    removeAside(aside);
+    throw error;
   }
-  renameSync(fresh, recordFile);
+}
+
+/**
+ * The new record in the place of the one that is there, which is kept. Nobody has either of them open. At every moment
+ * there is a whole record in its place: one rename puts the new one there.
+ *
+ * @throws RecordRefused while a visit is under way; whatever the disk says. Nothing was changed then
+ */
+function exchange(recordFile: string, photoFolder: string, fresh: string): string | null {
+  if (visitsUnderWayIn(recordFile) > 0)
+    throw new RecordRefused(
+      'A service visit is under way in the record that is there. End the visit first. Nothing was changed.',
+    );
+  if (!existsSync(fresh))
+    throw new RecordRefused('The copy is gone: something removed it meanwhile. Nothing was changed.');
+  const aside = setAside(recordFile, photoFolder);
+  const logs = LOG_FILES.filter((end) => existsSync(recordFile + end));
+  try {
+    // The log of another record must not be found beside the new one.
+    for (const end of logs) renameSync(recordFile + end, aside! + end);
+    renameSync(fresh, recordFile);
+  } catch (error) {
+    for (const end of logs) if (existsSync(aside! + end)) renameSync(aside! + end, recordFile + end);
+    if (aside !== null) removeAside(aside);
+    throw error;
+  }
   syncFolder(dirname(resolve(recordFile)));
   return aside;
 }
 
-/** What was set aside as one zip with its pictures; where that cannot be, it stays as it is. */
-async function packAside(aside: string | null, photoFolder: string): Promise<string | null> {
+/** What was set aside as one zip with its pictures; where that cannot be, it stays as it is, its pictures beside it. */
+async function packAside(aside: string | null): Promise<string | null> {
   if (aside === null) return null;
   const target = aside.replace(/\.db$/, '.zip');
   try {
-    await writeBackup(aside, photoFolder, target);
-    for (const end of ['', '-wal', '-shm']) rmSync(aside + end, { force: true });
+    await writeBackup(aside, picturesBeside(aside), target);
+    removeAside(aside);
     return target;
   } catch {
     return aside;
@@ -92,22 +154,38 @@ export async function restoreBackup(
   mkdirSync(dirname(resolve(recordFile)), { recursive: true });
   const home = mkdtempSync(`${resolve(recordFile)}-restoring-`);
   try {
-    const opened = await readBackup(copy, home);
-    let letGo: () => void;
-    try {
-      letGo = holdRecord(recordFile);
-    } catch (error) {
-      if (!(error instanceof RecordRefused)) throw error;
-      return await throughServer(opened, recordFile);
-    }
-    try {
-      placePhotos(opened, photoFolder);
-      return { kept: await packAside(exchange(recordFile, opened.record), photoFolder) };
-    } finally {
-      letGo();
-    }
+    return await bringBack(home, copy, recordFile, photoFolder);
+  } catch (error) {
+    throw (error as NodeJS.ErrnoException).code === 'ENOSPC' ? noRoom() : error;
   } finally {
     rmSync(home, { recursive: true, force: true });
+  }
+}
+
+const noRoom = () =>
+  new RecordRefused(
+    'There is no room on the disk for this copy. Nothing was changed. Make room, then try again.',
+  );
+
+async function bringBack(
+  home: string,
+  copy: string,
+  recordFile: string,
+  photoFolder: string,
+): Promise<Restored> {
+  const opened = await readBackup(copy, home);
+  let letGo: () => void;
+  try {
+    letGo = holdRecord(recordFile);
+  } catch (error) {
+    if (!(error instanceof RecordRefused)) throw error;
+    return await throughServer(opened, recordFile);
+  }
+  try {
+    placePhotos(opened, photoFolder);
+    return { kept: await packAside(exchange(recordFile, photoFolder, opened.record)) };
+  } finally {
+    letGo();
   }
 }
 
@@ -156,12 +234,13 @@ export async function takeWaiting(
     placePhotos({ record: join(room, 'record.db'), photos, folder: room }, photoFolder);
     let aside: string | null = null;
     await put((file) => {
-      aside = exchange(file, join(room, 'record.db'));
+      aside = exchange(file, photoFolder, join(room, 'record.db'));
     });
-    tell({ kept: await packAside(aside, photoFolder) });
+    tell({ kept: await packAside(aside) });
     return true;
   } catch (error) {
-    tell({ refused: error instanceof Error ? error.message : String(error) });
+    const why = (error as NodeJS.ErrnoException).code === 'ENOSPC' ? noRoom() : error;
+    tell({ refused: why instanceof Error ? why.message : String(why) });
     throw error;
   }
 }

@@ -10,7 +10,6 @@ import {
   logObservation,
   logReadings,
   panelOfEntry,
-  refuseVisitStrike,
   strike,
 } from '../record/index.ts';
 import type { BreakerRow, EntryRef } from '../store/index.ts';
@@ -80,7 +79,6 @@ export const serveStrikes: readonly Served[] = [
     run: async (edit, { params, body }) => {
       const panel = await panelOfEntry(edit.manager, params.id);
       edit.touch(panel.id);
-      await refuseVisitStrike(edit.manager, panel.id, params.id);
       await strike(edit, { kind: 'panelEntries', id: params.id }, body.why, null);
       return { where: panel.name, result: { ids: [] } };
     },

@@ -96,6 +96,8 @@ export class Edit {
   readonly added: EntryRef[] = [];
   readonly struck: EntryRef[] = [];
   readonly panelIds = new Set<string>();
+  /** A step of a visit: it changes what others may not, and is final. */
+  isOfVisit = false;
 
   /** @param who who does it; null: not known */
   constructor(

@@ -1,8 +1,8 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type { Steps } from '@phylaxon/core/views/board';
-import type { EntityManager } from 'typeorm';
+import { In, type EntityManager } from 'typeorm';
 import { conflict } from '../errors/index.ts';
-import { EditTable, type EditRow, type EntryRef } from '../store/index.ts';
+import { EditTable, PanelEntryTable, type EditRow, type EntryRef } from '../store/index.ts';
 import { newId, putRow, type Edit } from './edit.ts';
 import { relog, strikeAll } from './entries.ts';
 
@@ -55,8 +55,39 @@ const nextEdit = (manager: EntityManager, siteId: string, undone: boolean, order
 
 /** What undo would take back at a site, and redo bring again. */
 export async function stepsOf(manager: EntityManager, siteId: string): Promise<Steps> {
-  const step = (row: EditRow | null) => row && { id: row.id, label: row.label };
-  return { undo: step(await newestDone(manager, siteId)), redo: step(await oldestUndone(manager, siteId)) };
+  const step = async (row: EditRow | null) =>
+    row && !(await isFinal(manager, row)) ? { id: row.id, label: row.label } : null;
+  return {
+    undo: await step(await newestDone(manager, siteId)),
+    redo: await step(await oldestUndone(manager, siteId)),
+  };
+}
+
+/** Why a step of a visit is never struck. */
+export const STEP_KEPT =
+  'A step of a visit stays on record. If it was entered by mistake, the next step says so.';
+
+/** A step of a visit is neither undone nor done again: a later step answers it. */
+async function isFinal(manager: EntityManager, { added }: EditRow): Promise<boolean> {
+  const ids = added.filter(({ kind }) => kind === 'panelEntries').map(({ id }) => id);
+  return ids.length > 0 && (await manager.existsBy(PanelEntryTable, { id: In(ids), kind: 'visit-step' }));
+}
+
+/**
+ * The edit that an undo or a redo is about.
+ *
+ * @param editId the edit the person means; if another came since, nothing is done
+ */
+export async function editToStep(
+  manager: EntityManager,
+  siteId: string,
+  direction: 'undo' | 'redo',
+  editId: string,
+): Promise<EditRow> {
+  const row = await (direction === 'undo' ? newestDone : oldestUndone)(manager, siteId);
+  if (row?.id !== editId) throw changedMeanwhile(direction);
+  if (await isFinal(manager, row)) throw conflict('visit_step_kept', STEP_KEPT);
+  return row;
 }
 
 const changedMeanwhile = (what: string) =>
@@ -66,30 +97,16 @@ const changedMeanwhile = (what: string) =>
  * Take back the newest edit of a site. Rows of the drawing become what they were; entries, which are never
  * deleted, are struck, and those it had struck are logged again.
  *
- * @param editId the edit the person means; if another came since, nothing is done
+ * @param row the edit, as `editToStep` gives it
  * @returns the edit, for its label and its panels
  */
-export async function undo(
-  manager: EntityManager,
-  siteId: string,
-  editId: string,
-  who: Profile | null,
-): Promise<EditRow> {
-  const row = await newestDone(manager, siteId);
-  if (row?.id !== editId) throw changedMeanwhile('undo');
+export async function undo(manager: EntityManager, row: EditRow, who: Profile | null): Promise<EditRow> {
   for (const { table, id, before } of [...row.rows].reverse()) await putRow(manager, table, id, before);
   return swapEntries(manager, row, `Taken back: ${row.label}`, true, who);
 }
 
 /** Do the edit again that was undone last. */
-export async function redo(
-  manager: EntityManager,
-  siteId: string,
-  editId: string,
-  who: Profile | null,
-): Promise<EditRow> {
-  const row = await oldestUndone(manager, siteId);
-  if (row?.id !== editId) throw changedMeanwhile('redo');
+export async function redo(manager: EntityManager, row: EditRow, who: Profile | null): Promise<EditRow> {
   for (const { table, id, after } of row.rows) await putRow(manager, table, id, after);
   return swapEntries(manager, row, `Done again: ${row.label}`, false, who);
 }

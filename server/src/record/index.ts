@@ -13,4 +13,5 @@ export * from './panelRows.ts';
 export * from './panels.ts';
 export * from './rowsToRecord.ts';
 export * from './sites.ts';
+export * from './visitGuard.ts';
 export * from './visits.ts';

@@ -14,6 +14,7 @@ import { invalidField, notFound, conflict } from '../errors/index.ts';
 import {
   BreakerTable,
   CaseTable,
+  EventTable,
   PanelTable,
   StrikeTable,
   type BreakerRow,
@@ -29,6 +30,7 @@ import {
 import { readSettings } from '../settings/index.ts';
 import { breakerRow } from './breakers.ts';
 import { panelRow } from './panelRows.ts';
+import { refuseTurningOn, refuseVisitStrikes } from './visitGuard.ts';
 
 /** Clocks differ: an entry may lie this far ahead of ours. */
 const CLOCK_SLACK_MS = 24 * 3600 * 1000;
@@ -177,6 +179,9 @@ export async function logEvent(edit: Edit, breakerId: string, input: z.output<ty
     ...input,
     ...stamp(edit, breakerId, input, fieldAt(path, 'at')),
   };
+  // What was sent before is on record already.
+  if (input.id === undefined || !(await edit.manager.existsBy(EventTable, { id: input.id })))
+    await refuseTurningOn(edit.manager, await breakerRow(edit.manager, breakerId), row);
   await log(edit, 'events', breakerId, [{ row, given: input.id !== undefined }], () => fieldAt(path, 'id'));
   return row;
 }
@@ -222,7 +227,9 @@ export async function logPhoto(
 
 /** Strike a row: it stays as it was and no longer counts. The same strike, sent twice, is one. */
 export async function strike(edit: Edit, ref: EntryRef, why: string, replacedBy: string | null) {
-  const { column } = LOGGED[ref.kind];
+  const { column, of } = LOGGED[ref.kind];
+  if (!edit.isOfVisit)
+    await refuseVisitStrikes(edit.manager, await siteOfEntry(edit.manager, ref, of), [ref]);
   const known = await edit.manager.findOneBy(StrikeTable, { [column]: ref.id });
   if (known?.why === why && known.replacedBy === replacedBy) return;
   if (known) throw conflict('already_struck', 'This entry is struck already.');
@@ -243,6 +250,12 @@ export async function panelOfEntry(manager: EntityManager, id: string): Promise<
   };
   return manager.findOneByOrFail(PanelTable, { id: panelId });
 }
+
+const siteOfEntry = async (manager: EntityManager, ref: EntryRef, of: 'breakerId' | 'panelId') =>
+  of === 'panelId'
+    ? (await panelOfEntry(manager, ref.id)).siteId
+    : (await manager.findOneByOrFail(PanelTable, { id: (await breakerOfEntry(manager, ref)).panelId }))
+        .siteId;
 
 async function loggedRow(manager: EntityManager, { kind, id }: EntryRef): Promise<LoggedRow> {
   const row = await manager.findOneBy(LOGGED[kind].table, { id });

@@ -27,6 +27,7 @@ import { logObservation, logOfPanel, stampOfPanel } from './log.ts';
 import { panelRow } from './panelRows.ts';
 import { panelEntryOf, strikesById } from './rowsToRecord.ts';
 import { recordVisitStep } from './visitRecord.ts';
+import { refuseBesideVisits, refuseSwitching } from './visitGuard.ts';
 import { checkVisit, nextOfVisit } from './visits.ts';
 
 type Input = z.output<typeof panelEntryInput>;
@@ -40,9 +41,16 @@ export async function logPanelEntry(edit: Edit, panelId: string, input: Input): 
   // What was sent before is on record with all that it did.
   if (input.kind === 'map-looks') await checkLooks(edit.manager, panelId, input.content);
   const isNew = input.id === undefined || !(await edit.manager.existsBy(PanelEntryTable, { id: input.id }));
+  if (isNew && isSwitching(input)) await refuseSwitching(edit.manager, panelId);
   if (isNew && input.kind === 'visit') await checkVisit(edit.manager, panelId, input.content);
   const visit =
     isNew && input.kind === 'visit-step' ? await nextOfVisit(edit.manager, panelId, input.content) : null;
+  if (visit && input.kind === 'visit-step') {
+    edit.isOfVisit = true;
+    const { visitId, fact } = input.content;
+    const isFirst = visit.visit.steps.length === 0;
+    await refuseBesideVisits(edit.manager, panelId, visitId, { isFirst, fact });
+  }
   await logOfPanel(edit, panelId, row, input.id !== undefined);
   if (isNew && input.kind === 'upkeep-round') await observeUpkeep(edit, input.content, input);
   if (visit && input.kind === 'visit-step') {
@@ -51,6 +59,11 @@ export async function logPanelEntry(edit: Edit, panelId: string, input: Input): 
   }
   return row;
 }
+
+/** Whether breakers were worked for it. */
+const isSwitching = ({ kind, content }: Input): boolean =>
+  kind === 'map-looks' ||
+  (kind === 'upkeep-round' && ['handles', 'protected'].includes(dutyOf((content as UpkeepRound).duty).of));
 
 async function bytesBeside(manager: EntityManager, { kind, sha256, content }: Input): Promise<number | null> {
   const wanted = PANEL_ENTRIES[kind].attachment;

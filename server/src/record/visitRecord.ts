@@ -1,6 +1,7 @@
-import type { visitStep } from '@phylaxon/core/record/panelEntries';
+import { ON_A_VISIT, type visitStep } from '@phylaxon/core/record/panelEntries';
 import {
   seenAs,
+  standingSteps,
   troubleOf,
   type TaskState,
   type VisitFact,
@@ -54,7 +55,7 @@ async function draw(
   const { space, ratingAmps } = state;
   const asFound = true;
   const installedOn = at.slice(0, 10);
-  const why = task.why === '' ? 'On a visit' : task.why;
+  const why = task.why === '' ? ON_A_VISIT : task.why;
   if (state.given === 'no') await refuseUsedParts(edit.manager, { tasks: [task] });
   if (state.given === 'no' && task.work === 'replace') {
     const part = { ratingAmps, kind: task.kind, family: task.family, installedOn, why, asFound };
@@ -129,12 +130,12 @@ async function logMet(
   const breakerId = task ? partHere(task, after) : await mainOf(edit.manager, panelId);
   if (breakerId === null) return;
   const seen = seenAs(trouble);
-  if (seen) await observe(edit, breakerId, told, seen.test, seen.outcome, 'On a visit');
+  if (seen) await observe(edit, breakerId, told, seen.test, seen.outcome, ON_A_VISIT);
   else if (troubleOf(trouble).effect !== 'again')
     await logNote(
       edit,
       breakerId,
-      noteInput.parse({ at: told.at, note: `On a visit: ${troubleOf(trouble).words}.` }),
+      noteInput.parse({ at: told.at, note: `${ON_A_VISIT}: ${troubleOf(trouble).words}.` }),
     );
 }
 
@@ -148,7 +149,7 @@ type ReadingOf = z.input<typeof readingInput>;
 
 /** What proves the work, as readings of the part that is in. */
 function readingsOf(fact: VisitFact, told: Told): ReadingOf[] {
-  const common = { ...told, note: 'On a visit' };
+  const common = { ...told, note: ON_A_VISIT };
   if (fact.is === 'verified')
     return [
       { quantity: 'voltage', point: 'outlet', value: fact.volts, instrument: 'contact-meter', ...common },
@@ -176,12 +177,13 @@ function readingsOf(fact: VisitFact, told: Told): ReadingOf[] {
 async function close(edit: Edit, visit: KnownVisit, after: WorkState, told: Told): Promise<void> {
   const { steps } = visit;
   const minutes = minutesTaken(steps);
+  const standing = standingSteps(steps);
   for (const task of visit.plan.tasks) {
     const state = after.tasks.find(({ id }) => id === task.id)!;
     if (!after.gates.swapped.has(state.placeId)) continue;
     const breakerId = partOf(task, state);
     if (breakerId === null) continue;
-    for (const step of steps) {
+    for (const step of standing) {
       const { fact } = step;
       const about = 'id' in fact ? fact.id : null;
       if (about !== task.id && about !== state.placeId) continue;

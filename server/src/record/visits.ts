@@ -1,6 +1,5 @@
 import type { visitEntry, visitStep } from '@phylaxon/core/record/panelEntries';
-import { mayTakeBack, walk, workOn, type VisitFact, type WorkState } from '@phylaxon/core/visit/work';
-import { standsAs } from '@phylaxon/core/views/visit';
+import { walk, workOn, type VisitFact, type WorkState } from '@phylaxon/core/visit/work';
 import { In, IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { conflict, invalidField } from '../errors/index.ts';
@@ -83,7 +82,11 @@ export async function checkVisit(manager: EntityManager, panelId: string, plan: 
       throw invalidField(`content.tasks.${i}.space`, `This panel has spaces 1 to ${spaces}, no ${space}.`);
   });
   await refuseUsedParts(manager, plan);
-  if ((await visitsOf(manager, panelId)).some((one) => one.plan.visitId === plan.visitId))
+  const [same] = (await manager.query(
+    `SELECT count(*) AS n FROM panel_entry WHERE kind = 'visit' AND json_extract(content, '$.visitId') = ?`,
+    [plan.visitId],
+  )) as [{ n: number }];
+  if (same.n > 0)
     throw invalidField('content.visitId', 'A visit has this id already: give it one of its own.');
 }
 
@@ -100,27 +103,7 @@ export async function refuseUsedParts(
       );
 }
 
-/** An entry of a visit is taken back from its end only, and never what the record followed. */
-export async function refuseVisitStrike(
-  manager: EntityManager,
-  panelId: string,
-  entryId: string,
-): Promise<void> {
-  for (const { entryId: ownId, steps } of await visitsOf(manager, panelId)) {
-    if (ownId === entryId && steps.length > 0)
-      throw conflict('visit_begun', 'This visit was begun: it is ended, not taken back.');
-    const step = steps.find((one) => one.entryId === entryId);
-    if (step && (step !== steps.at(-1) || !mayTakeBack(step.fact)))
-      throw conflict(
-        'visit_went_on',
-        'Only the last step of a visit is taken back, and nothing that changed the panel.',
-      );
-  }
-}
-
 const factsOf = ({ steps }: KnownVisit): VisitFact[] => steps.map(({ fact }) => fact);
-
-const isUnderWay = (visit: KnownVisit): boolean => standsAs(visit) === 'under-way';
 
 /** What a step is about, and what it does to the visit; one that the gates do not let pass is refused. */
 export async function nextOfVisit(
@@ -133,9 +116,6 @@ export async function nextOfVisit(
   if (!visit) throw invalidField('content.visitId', 'There is no such visit to this panel.');
   if (n !== (visit.steps.at(-1)?.n ?? -1) + 1)
     throw conflict('visit_went_on', 'This visit has gone on, or back, since: look at where it stands.');
-  // Only the first step begins a visit: later ones need not look at the others.
-  if (visit.steps.length === 0 && visits.some((one) => one !== visit && isUnderWay(one)))
-    throw conflict('visit_under_way', 'Another visit to this panel is under way: end that one first.');
   const facts = factsOf(visit);
   const before = walk(visit.plan, facts).state;
   const after = workOn(visit.plan, before, fact);

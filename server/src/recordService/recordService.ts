@@ -1,8 +1,8 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type { EntityManager } from 'typeorm';
 import type { Changes } from '../changes/index.ts';
-import { Edit, redo, remember, undo, wasDone } from '../edit/index.ts';
-import { siteRow } from '../record/index.ts';
+import { Edit, editToStep, redo, remember, undo, wasDone } from '../edit/index.ts';
+import { refuseAgainstVisits, refuseVisitStrikes, siteRow } from '../record/index.ts';
 import { PanelTable, type CaseRow, type EditRow, type RowChange, type Store } from '../store/index.ts';
 import { redecideAll, redecidePanel } from './redecide.ts';
 
@@ -46,6 +46,7 @@ export class RecordService {
       const done = await work(edit);
       const panelIds = [...edit.panelIds];
       const siteId = done.siteId ?? (await siteOfPanel(manager, panelIds[0]!));
+      if (!edit.isOfVisit) await refuseAgainstVisits(manager, siteId, edit.rows, true);
       if (!edit.isEmpty) await remember(manager, siteId, done.label, edit, by?.change);
       const everywhere = await redecide(manager, panelIds, edit.rows);
       return { result: done.result, told: edit.isEmpty ? [] : [siteId, ...panelIds], everywhere };
@@ -63,7 +64,10 @@ export class RecordService {
   ): Promise<EditRow> {
     const { row, everywhere } = await this.store.write(async (manager) => {
       await siteRow(manager, siteId);
-      const stepped = await (direction === 'undo' ? undo : redo)(manager, siteId, editId, by?.who ?? null);
+      const row = await editToStep(manager, siteId, direction, editId);
+      await refuseAgainstVisits(manager, siteId, row.rows, false);
+      await refuseVisitStrikes(manager, siteId, direction === 'undo' ? row.added : row.struck);
+      const stepped = await (direction === 'undo' ? undo : redo)(manager, row, by?.who ?? null);
       return { row: stepped, everywhere: await redecide(manager, stepped.panelIds, stepped.rows) };
     });
     this.tell([siteId, ...row.panelIds], everywhere, by);

@@ -5,3 +5,4 @@ export * from './recordFile.ts';
 export { SafeDatabase } from './safeDatabase.ts';
 export { Store } from './store.ts';
 export * from './storeError.ts';
+export * from './unfinishedVisits.ts';

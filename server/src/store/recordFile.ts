@@ -80,6 +80,10 @@ function refusingDamage<T>(refuse: (why: string) => RecordRefused, look: () => T
   }
 }
 
+/** Whether a file is a database, by its first bytes. */
+export const isDatabase = (path: string): boolean =>
+  existsSync(path) && statSync(path).isFile() && beginsLikeADatabase(path);
+
 function beginsLikeADatabase(path: string): boolean {
   const handle = openSync(path, 'r');
   try {

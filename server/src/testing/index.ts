@@ -8,3 +8,4 @@ export * from './fuzzRequests.ts';
 export * from './undoOrRedo.ts';
 export * from './bytesOf.ts';
 export * from './readPdf.ts';
+export { visitCalls } from './visitCalls.ts';

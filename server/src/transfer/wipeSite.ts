@@ -1,7 +1,7 @@
 import type { EntityManager } from 'typeorm';
 import { LOGGED } from '../edit/index.ts';
 import { removeUnused } from '../attachments/index.ts';
-import { siteRow } from '../record/index.ts';
+import { refuseWithoutVisits, siteRow } from '../record/index.ts';
 
 const PANELS = 'SELECT id FROM panel WHERE siteId = ?';
 const BREAKERS = `SELECT id FROM breaker WHERE panelId IN (${PANELS})`;
@@ -18,6 +18,7 @@ const ENTRIES = Object.values(LOGGED).map(({ table, of, column }) => ({
  */
 export async function wipeSite(manager: EntityManager, siteId: string): Promise<string[]> {
   await siteRow(manager, siteId);
+  await refuseWithoutVisits(manager, siteId);
   const panels = (await manager.query(PANELS, [siteId])) as { id: string }[];
   const run = (sql: string, params: string[] = [siteId]) => manager.query(sql, params);
   const beside = (await manager.query(

@@ -8,7 +8,7 @@ import {
 } from '@phylaxon/core/views/visit';
 import { IsNull, type EntityManager } from 'typeorm';
 import { notFound } from '../errors/index.ts';
-import { panelOf, panelRow, siteRow, visitsOf, type KnownVisit } from '../record/index.ts';
+import { panelOf, siteRow, visitsOf, type KnownVisit } from '../record/index.ts';
 import { PanelEntryTable, PanelTable } from '../store/index.ts';
 
 /** The visits of a site, newest first, with what earlier ones taught. */
@@ -58,7 +58,8 @@ export async function visitPage(manager: EntityManager, visitId: string): Promis
   );
   const visit = at && (await visitsOf(manager, at.panelId)).find(({ plan }) => plan.visitId === visitId);
   if (!at || !visit) throw notFound('This visit');
-  const row = await panelRow(manager, at.panelId);
+  // A visit stays on record when its panel does not.
+  const row = await manager.findOneByOrFail(PanelTable, { id: at.panelId });
   return {
     site: await siteRow(manager, row.siteId),
     panel: panelOf(row),

@@ -9,14 +9,14 @@ interface SpotWords {
 /** What is done at each spot, and how it is said that nothing is amiss there. */
 export const SPOT_WORDS: Record<SpotId, SpotWords> = {
   senses: {
-    title: 'Stand at the closed panel. Touch no handle yet',
-    nothing: 'I did all this: nothing of it',
+    title: 'Check the closed panel first. Don’t touch a handle yet.',
+    nothing: 'I checked all of these. None apply.',
   },
-  handle: { title: 'The handle: look, then one finger', nothing: 'It is on, and firm' },
-  memory: { title: 'What you remember of it', nothing: 'None of these' },
+  handle: { title: 'Look at the handle, then push it lightly with one finger', nothing: 'The handle is on and firm' },
+  memory: { title: 'What you remember', nothing: 'None of these' },
   inside: {
-    title: 'Panel dead and proved dead: look inside',
-    nothing: 'I looked at all of it: as it should be',
+    title: 'Turn off the main and lock it out. Verify absence of voltage, then remove the cover and inspect.',
+    nothing: 'I inspected all of these. All normal.',
   },
 };
 

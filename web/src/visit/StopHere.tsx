@@ -1,4 +1,4 @@
-import { isSettled, mayTakeBack } from '@phylaxon/core/visit/work';
+import { isSettled } from '@phylaxon/core/visit/work';
 import { leavingSteps } from '@phylaxon/core/views/visit';
 import { Button, FieldError } from '../shared/index.ts';
 import { placeOf } from './placeOf.ts';
@@ -18,10 +18,10 @@ export function StopHere() {
     <details className="border-t border-rule-strong">
       <summary className="min-h-11 py-2 text-lg font-bold">Stop here, take a break, take back</summary>
       <div className="space-y-4 pb-3">
-        {last && mayTakeBack(last.fact) && (
+        {last && state.beforeSlip !== null && (
           <p>
             <Button look="quiet" disabled={busy} onClick={() => void once(() => takeBack(last))}>
-              Take the last thing back: a slip
+              Take back the last step (entered by mistake)
             </Button>
           </p>
         )}

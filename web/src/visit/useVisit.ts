@@ -68,13 +68,13 @@ export function useVisit(told: VisitRecord) {
     async (row: VisitStepRow) => {
       const { waiting, discard } = useOutbox.getState();
       const kept = waiting.find(({ body }) => (body as { id?: string } | undefined)?.id === row.entryId);
-      // What only waits is taken back before anybody has it.
-      if (kept) discard(kept.id);
-      else await sendEntries(entries.strike('panelEntries', row.entryId, 'A slip'));
+      // What only waits is taken back before anybody has it; what is on record is answered by a step.
+      if (!kept) return tell({ is: 'taken-back' });
+      discard(kept.id);
       taken(row.entryId);
       await askAgain();
     },
-    [taken],
+    [taken, tell],
   );
   const isWaiting = steps.length > told.steps.length;
   return { record, state, next, tell, takeBack, isWaiting };

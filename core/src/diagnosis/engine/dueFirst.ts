@@ -35,6 +35,7 @@ const BEFORE: Partial<Record<ActionId, readonly TestId[]>> = {
     'conductor-vs-breaker',
     'terminal-inspection',
     'terminal-temperature',
+    'main-off-check',
   ],
   'shed-load': ['terminal-inspection'],
   'cool-surroundings': ['terminal-inspection'],

@@ -1,6 +1,7 @@
 import type { Profile, TestId } from '../../facts/vocabulary/index.ts';
 import type { RatedTest } from './diagnosis.ts';
 import { isDueFirst } from './dueFirst.ts';
+import { finalChoice } from './finalChoice.ts';
 import { testCost } from './testCosts.ts';
 import { leastLossAction } from './chooseAction.ts';
 import { lossesOf } from './whoDoesIt.ts';
@@ -51,20 +52,34 @@ export function worthAsking(
   profile: Profile,
   asked = 0,
 ): TestId[] {
-  const { hazard, table, probabilities, results } = assessed;
+  const { hazard, results } = assessed;
   if (hazard.level === 'stop') return [];
   const done = results.map(({ test }) => test);
   const bring = tests.filter(({ id, value }) => value + testCost(id, done) > BRINGS).map(({ id }) => id);
   if (tests.some(({ id }) => isDueFirst(id, assessed))) return bring;
+  if (mayChangeIt(assessed, tests, bring, profile, asked)) return bring;
+  // What a person is told at the end may be another action: what is due before that one is asked first.
+  const atEnd = { ...assessed, choice: finalChoice(assessed, profile) };
+  return tests.filter(({ id }) => isDueFirst(id, atEnd)).map(({ id }) => id);
+}
+
+/** Whether what is left may bring more than it costs to ask. */
+function mayChangeIt(
+  { choice, table, probabilities, results }: Assessment,
+  tests: readonly RatedTest[],
+  bring: readonly TestId[],
+  profile: Profile,
+  asked: number,
+): boolean {
   // After a reset that holds, with everything quiet, what is left is to watch it.
   const holds = results.some(({ test, outcome }) => test === 'reset-result' && outcome === 'holds');
-  if (holds && assessed.choice.action === 'reset-and-watch') return [];
+  if (holds && choice.action === 'reset-and-watch') return false;
   const { expected } = leastLossAction(lossesOf(profile, table), probabilities);
-  if (expected <= ENOUGH) return [];
+  if (expected <= ENOUGH) return false;
   const bears = expected > UNSURE.from ? Math.max(0, UNSURE.bears - UNSURE.lessEach * asked) : 0;
   const least = priceOfAsking(profile, asked) - bears;
   const values = new Map(tests.map(({ id, value }) => [id, value]));
-  return bring.some((id) => values.get(id)! > least) ? bring : [];
+  return bring.some((id) => values.get(id)! > least);
 }
 
 /**

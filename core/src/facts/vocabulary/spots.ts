@@ -21,8 +21,9 @@ export const SPOTS = {
     'trip-pattern': 'random',
     'recent-change': 'none',
   },
-  /** Cover off, the panel dead and proved dead. */
+  /** Main off, absence of voltage verified, then cover off. */
   inside: {
+    'main-off-check': 'dead-as-expected',
     'terminal-inspection': 'clean-and-tight',
     'conductor-vs-breaker': 'matched',
     'part-match': 'listed',

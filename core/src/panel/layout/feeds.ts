@@ -13,9 +13,50 @@ export interface Feeder {
 }
 
 /** The panel a panel hangs on, or `null` at the service. */
-function upstreamOf(panel: Fed, feeders: readonly Feeder[]): string | null {
+function upstreamOf(panel: Fed, feeders: FeedNetwork['breakers']): string | null {
   if (panel.fedThroughPanelId !== null) return panel.fedThroughPanelId;
   return feeders.find(({ id }) => id === panel.fedByBreakerId)?.panelId ?? null;
+}
+
+/** Panels of a site and the breakers that could feed them, as far as feeding goes. */
+export interface FeedNetwork {
+  panels: readonly Fed[];
+  breakers: readonly Pick<Feeder, 'id' | 'panelId'>[];
+}
+
+/**
+ * Panels that a panel feeds, directly or through others.
+ *
+ * @param network panels and breakers of the site
+ * @param panelId the panel
+ * @returns ids, the panel itself first
+ * @example panelsFedFrom({ panels: [{ id: 'a', fedByBreakerId: null, fedThroughPanelId: null }], breakers: [] }, 'a') // ['a']
+ */
+export function panelsFedFrom(network: FeedNetwork, panelId: string): string[] {
+  const found = [panelId];
+  for (const at of found) {
+    const fed = network.panels.filter((panel) => upstreamOf(panel, network.breakers) === at);
+    found.push(...fed.map(({ id }) => id).filter((id) => !found.includes(id)));
+  }
+  return found;
+}
+
+/**
+ * Panels that a panel hangs on, directly or through others.
+ *
+ * @param network panels and breakers of the site
+ * @param panelId the panel
+ * @returns ids, the nearest first; without the panel itself
+ * @example panelsAheadOf({ panels: [{ id: 'a', fedByBreakerId: null, fedThroughPanelId: null }], breakers: [] }, 'a') // []
+ */
+export function panelsAheadOf(network: FeedNetwork, panelId: string): string[] {
+  const found: string[] = [];
+  const next = (id: string) => {
+    const panel = network.panels.find((one) => one.id === id);
+    return panel ? upstreamOf(panel, network.breakers) : null;
+  };
+  for (let up = next(panelId); up !== null && !found.includes(up); up = next(up)) found.push(up);
+  return found;
 }
 
 /**

@@ -3,6 +3,9 @@ import { MOST_VISIT_FACTS, visitFact, visitPlan } from '../../visit/work/index.t
 import { id } from '../entities/index.ts';
 import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
 
+/** Entries that a visit makes in the log of a breaker begin with this note. */
+export const ON_A_VISIT = 'On a visit';
+
 /** A visit as it is planned: one shutdown of a panel. A homeowner may plan it, and hands it over. */
 export const visitEntry = panelEntryKind({
   name: 'Visit',

@@ -4,6 +4,7 @@ import { dutyOf } from '../../facts/upkeep/index.ts';
 import { sayBreaker, sayPlace } from '../../panel/layout/index.ts';
 import type { Panel, Site } from '../../record/entities/index.ts';
 import type { ReportPrices } from '../../record/panelEntries/index.ts';
+import { standingSteps } from '../../visit/work/index.ts';
 import { askFor, KIND_HEADINGS, type PanelReviewView } from '../panelReview/index.ts';
 import { whereTrendIs, type UpkeepView } from '../upkeep/index.ts';
 import { sheetLines, standsAs, taskEnds, type VisitRecord } from '../visit/index.ts';
@@ -72,6 +73,9 @@ function doneOn({ panel, visits, upkeep }: ReportedPanel, now: string): ReportDo
     if ((stands !== 'finished' && stands !== 'left') || at === undefined) return [];
     const lines = sheetLines(visit);
     const simulated = visit.steps.some((step) => step.simulated);
+    const proofs = standingSteps(visit.steps)
+      .filter(({ fact }) => fact.is === 'verified' || fact.is === 'proof')
+      .map(({ entryId }) => entryId);
     return taskEnds(visit).map(({ label, place, became, isProved }) => ({
       at,
       panel: panel.name,
@@ -80,7 +84,7 @@ function doneOn({ panel, visits, upkeep }: ReportedPanel, now: string): ReportDo
       isProved,
       simulated,
       proofs: lines
-        .filter(({ where }, i) => where === label && ['verified', 'proof'].includes(visit.steps[i]!.fact.is))
+        .filter(({ entryId, where }) => where === label && proofs.includes(entryId))
         .map(({ what, figure }) => ({ what, figure })),
     }));
   });

@@ -2,6 +2,7 @@ import { sayQuantity, sayTemperature, type Sentence } from '../../facts/quantiti
 import { atPlace } from '../../panel/layout/index.ts';
 import { MAIN } from '../../visit/gates/index.ts';
 import {
+  standingSteps,
   statesOf,
   troubleOf,
   walk,
@@ -74,6 +75,8 @@ function say(
     }
     case 'paused':
       return plain('A break: cover on');
+    case 'taken-back':
+      return plain('Correction: the step before was entered by mistake');
     case 'finished':
       return plain('All proved, the rest switched on');
     case 'abandoned':
@@ -81,6 +84,11 @@ function say(
     default:
       return plain(GATE_WORDS[fact.is].done);
   }
+}
+
+function said(plan: VisitPlan, fact: VisitFact, task: TaskState | undefined, isTakenBack: boolean) {
+  const { what, figure } = say(plan, fact, task);
+  return { what: isTakenBack ? `${what} (entered by mistake)` : what, figure };
 }
 
 const changedTo = ({ space, ratingAmps }: { space: number | null; ratingAmps: number | null }): string =>
@@ -114,7 +122,7 @@ export function sheetLines({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>)
       at,
       where,
       simulated,
-      ...say(plan, fact, task),
+      ...said(plan, fact, task, steps[i + 1]?.fact.is === 'taken-back'),
       trouble: state.met === null ? null : troubleOf(state.met.trouble).words,
     };
   });
@@ -157,7 +165,8 @@ export function standsIn({ finished, gates }: WorkState, isBegun: boolean): Visi
  * @example minutesTaken([]) // null
  */
 export function minutesTaken(steps: readonly Pick<VisitStepRow, 'at' | 'fact'>[]): number | null {
-  const at = (is: VisitFact['is']) => steps.find(({ fact }) => fact.is === is)?.at;
+  const standing = standingSteps(steps);
+  const at = (is: VisitFact['is']) => standing.find(({ fact }) => fact.is === is)?.at;
   const [off, on] = [at('main-off'), at('main-on')];
   return off && on ? Math.max(1, Math.round((Date.parse(on) - Date.parse(off)) / 60_000)) : null;
 }

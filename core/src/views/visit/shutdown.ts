@@ -1,4 +1,5 @@
-import { sayBreaker, sayPlace } from '../../panel/layout/index.ts';
+import { panelsFedFrom, sayBreaker, sayPlace } from '../../panel/layout/index.ts';
+import { claimedPanels, type SiteNetwork } from '../../visit/lockout/index.ts';
 import type { SourceKind } from '../../visit/work/index.ts';
 import type { PlannedPanel, Planning } from '../planning/index.ts';
 
@@ -27,17 +28,11 @@ const feederOf = (planning: Planning, { panel }: PlannedPanel) =>
     .flatMap(({ panel: of, breakers }) => breakers.map((one) => ({ of, ...one })))
     .find(({ breaker }) => breaker.id === panel.fedByBreakerId) ?? null;
 
-/** Panels that go dark with one, itself first. */
-function darkWith(planning: Planning, planned: PlannedPanel): PlannedPanel[] {
-  const ids = new Set(planned.breakers.map(({ breaker }) => breaker.id));
-  const fed = planning.panels.filter(
-    ({ panel }) =>
-      panel.id !== planned.panel.id &&
-      ((panel.fedByBreakerId !== null && ids.has(panel.fedByBreakerId)) ||
-        panel.fedThroughPanelId === planned.panel.id),
-  );
-  return [planned, ...fed.flatMap((one) => darkWith(planning, one))];
-}
+/** The panels and breakers of a site, as far as its feeds go. */
+const networkOf = ({ panels }: Planning): SiteNetwork => ({
+  panels: panels.map(({ panel }) => panel),
+  breakers: panels.flatMap(({ breakers }) => breakers.map(({ breaker }) => breaker)),
+});
 
 /**
  * A panel’s shutdown.
@@ -53,7 +48,8 @@ export function shutdownOf(planning: Planning, planned: PlannedPanel): Shutdown 
   const feeder = feederOf(planning, planned);
   const through = planning.panels.find((one) => one.panel.id === panel.fedThroughPanelId);
   // What feeds it through its lugs has no switch of its own for them: all of it goes dark.
-  const dark = darkWith(planning, main || feeder ? planned : (through ?? planned));
+  const claimed = claimedPanels(networkOf(planning), panel.id);
+  const dark = claimed.flatMap((id) => planning.panels.find((one) => one.panel.id === id) ?? []);
   const off = (): Pick<Shutdown, 'off' | 'meterPulled'> => {
     if (main) return { off: 'its main', meterPulled: null };
     if (feeder)
@@ -93,6 +89,7 @@ export function shutdownOf(planning: Planning, planned: PlannedPanel): Shutdown 
  * @example visitOrder(planning)[0].panel.name // 'Flat'
  */
 export function visitOrder(planning: Planning): PlannedPanel[] {
-  const reach = (one: PlannedPanel) => darkWith(planning, one).length;
+  const network = networkOf(planning);
+  const reach = ({ panel }: PlannedPanel) => panelsFedFrom(network, panel.id).length;
   return [...planning.panels].sort((a, b) => reach(a) - reach(b));
 }

@@ -182,6 +182,9 @@ export const visitFact = z.discriminatedUnion('is', [
   }),
   proof,
   z.object({ is: z.literal('paused') }),
+  z
+    .object({ is: z.literal('taken-back') })
+    .describe('the step before it was told by mistake; both stay on record'),
   z.object({ is: z.literal('finished') }),
 ]);
 export type VisitFact = z.output<typeof visitFact>;

@@ -28,6 +28,8 @@ export interface WorkState {
   holesFilled: boolean;
   paused: boolean;
   finished: boolean;
+  /** The state before the last step, where that step may be taken back; null: it may not. */
+  beforeSlip: WorkState | null;
 }
 
 const begunTask = (task: VisitTask): TaskState => {
@@ -63,7 +65,18 @@ export const begun = (plan: VisitPlan): WorkState => ({
   holesFilled: plan.holes.length === 0,
   paused: false,
   finished: false,
+  beforeSlip: null,
 });
+
+/**
+ * Whether hands may be inside: from the moment the main is off until it is on again, and while the cover is off.
+ *
+ * @param state how far the visit is
+ * @returns whether work is open
+ * @example isOpen(begun(plan)) // false
+ */
+export const isOpen = ({ gates }: WorkState): boolean =>
+  !gates.abandoned && (!gates.mainOn || !gates.coverOn);
 
 /**
  * Whether nothing more is done at a place with the panel open.

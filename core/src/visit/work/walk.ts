@@ -1,4 +1,4 @@
-import { advance, FACTS, LIVE_VOLTS, MAIN, notDead, touchable, type Fact } from '../gates/index.ts';
+import { advance, FACTS, MAIN, notDead, touchable, type Fact } from '../gates/index.ts';
 import { changeTask } from './changeTask.ts';
 import { measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
 import { momentsAt } from './moments.ts';
@@ -139,9 +139,18 @@ function mayFinish(state: WorkState): boolean {
  */
 export function workOn(plan: VisitPlan, state: WorkState, fact: VisitFact): WorkState | null {
   if (state.finished || state.gates.abandoned) return null;
+  if (fact.is === 'taken-back') return state.beforeSlip;
   if (state.ending !== null && !endsWith(state, fact)) return null;
   if (state.paused && fact.is === 'paused') return null;
-  const before: WorkState = { ...state, met: null, paused: false };
+  const next = stepOn(plan, { ...state, met: null, paused: false, beforeSlip: null }, fact);
+  return next && { ...next, beforeSlip: mayTakeBack(fact) ? { ...state, beforeSlip: null } : null };
+}
+
+function stepOn(
+  plan: VisitPlan,
+  before: WorkState,
+  fact: Exclude<VisitFact, { is: 'taken-back' }>,
+): WorkState | null {
   if (isGate(fact)) return passGate(plan, before, fact);
   switch (fact.is) {
     case 'step-done':
@@ -157,7 +166,7 @@ export function workOn(plan: VisitPlan, state: WorkState, fact: VisitFact): Work
     case 'proof':
       return prove(before, fact);
     case 'paused':
-      // Whatever happens while nobody is there: the tester is proved anew.
+      // Whatever happens while nobody is there: the meter is verified again.
       return before.gates.coverOn
         ? { ...before, paused: true, gates: { ...before.gates, proved: false, provedSince: false } }
         : null;
@@ -167,11 +176,12 @@ export function workOn(plan: VisitPlan, state: WorkState, fact: VisitFact): Work
 }
 
 /**
- * Whether what was told last may be taken back, as a slip of the thumb: not what the record follows, and not what was live.
+ * Whether a step may be taken back as a mistake by the step after it. A measurement is not taken back: it is made again.
+ * Neither is what the record followed.
  *
- * @param fact what was told
+ * @param fact the step
  * @returns whether it may
- * @example mayTakeBack({ is: 'measured', id: 'main', pole: 1, to: 'neutral', volts: 121 }) // false
+ * @example mayTakeBack({ is: 'measured', id: 'main', pole: 1, to: 'neutral', volts: 0.2 }) // false
  */
 export function mayTakeBack(fact: VisitFact): boolean {
   switch (fact.is) {
@@ -179,15 +189,28 @@ export function mayTakeBack(fact: VisitFact): boolean {
     case 'found':
     case 'finished':
     case 'abandoned':
+    case 'measured':
+    case 'tester-proved':
+    case 'taken-back':
       return false;
     case 'step-done':
       return fact.step !== 'fill';
-    case 'measured':
-      return fact.volts < LIVE_VOLTS;
+    case 'proof':
+      return fact.proof !== 'off-output';
     default:
       return true;
   }
 }
+
+/**
+ * The steps of a visit that count: without those that were taken back, and without what took them back.
+ *
+ * @param steps of a visit, in their order
+ * @returns those that count
+ * @example standingSteps([{ fact: { is: 'dressed' } }, { fact: { is: 'taken-back' } }]) // []
+ */
+export const standingSteps = <T extends { fact: VisitFact }>(steps: readonly T[]): T[] =>
+  steps.filter(({ fact }, i) => fact.is !== 'taken-back' && steps[i + 1]?.fact.is !== 'taken-back');
 
 /** What a visit has come to. */
 export interface Walked {

@@ -1,0 +1,1 @@
+export { claimedPanels, lockedBreakers, type SiteNetwork } from './lockout.ts';

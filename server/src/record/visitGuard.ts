@@ -1,0 +1,249 @@
+import { ON_A_VISIT } from '@phylaxon/core/record/panelEntries';
+import { claimedPanels, lockedBreakers, type SiteNetwork } from '@phylaxon/core/visit/lockout';
+import { isOpen, walk, type VisitFact, type WorkState } from '@phylaxon/core/visit/work';
+import { standsIn } from '@phylaxon/core/views/visit';
+import { In, type EntityManager } from 'typeorm';
+import { LOGGED, STEP_KEPT } from '../edit/index.ts';
+import { conflict } from '../errors/index.ts';
+import {
+  BreakerTable,
+  PanelTable,
+  UNFINISHED_VISITS,
+  type BreakerRow,
+  type EntryRef,
+  type EventRow,
+  type PanelRow,
+  type RowChange,
+} from '../store/index.ts';
+import { visitsOf, type KnownVisit } from './visits.ts';
+
+/** A visit under way, with everything that it holds. */
+export interface VisitUnderWay {
+  visit: KnownVisit;
+  panelId: string;
+  panelName: string;
+  state: WorkState;
+  /** Panels that its shutdown de-energizes, and everything fed from there. */
+  claimed: string[];
+  /** Mains and feeders between the service and the panel. */
+  locked: string[];
+  /** The breakers that it works on, and the parts that go in. */
+  worked: string[];
+}
+
+/** Panels of a site with a visit that was begun and has no end on record. */
+const UNFINISHED = `SELECT DISTINCT panelId FROM (${UNFINISHED_VISITS})
+  WHERE panelId IN (SELECT id FROM panel WHERE siteId = ?)`;
+
+/** The panels and breakers of a site before some rows of it were changed. */
+async function networkOf(
+  manager: EntityManager,
+  siteId: string,
+  changed: readonly RowChange[],
+): Promise<SiteNetwork> {
+  const panels = new Map((await manager.findBy(PanelTable, { siteId })).map((row) => [row.id, row]));
+  const rows = await manager.findBy(BreakerTable, { panelId: In([...panels.keys()]) });
+  const breakers = new Map(rows.map((row) => [row.id, row]));
+  for (const { table, id, before } of [...changed].reverse()) {
+    if (table === 'panel') put(panels, id, before as PanelRow | null);
+    if (table === 'breaker') put(breakers, id, before as BreakerRow | null);
+  }
+  const standing = <T extends { removedAt: string | null }>(all: Map<string, T>) =>
+    [...all.values()].filter(({ removedAt }) => removedAt === null);
+  return { panels: standing(panels), breakers: standing(breakers) };
+}
+
+function put<T>(rows: Map<string, T>, id: string, row: T | null): void {
+  if (row === null) rows.delete(id);
+  else rows.set(id, row);
+}
+
+/**
+ * The visits under way at a site, each with everything that it holds.
+ *
+ * @param changed rows that were changed just now: the visits hold what was there before
+ */
+export async function visitsUnderWay(
+  manager: EntityManager,
+  siteId: string,
+  changed: readonly RowChange[] = [],
+): Promise<VisitUnderWay[]> {
+  const unfinished = (await manager.query(UNFINISHED, [siteId])) as { panelId: string }[];
+  if (unfinished.length === 0) return [];
+  const network = await networkOf(manager, siteId, changed);
+  const found: VisitUnderWay[] = [];
+  for (const { panelId } of unfinished) {
+    const { name } = await manager.findOneByOrFail(PanelTable, { id: panelId });
+    for (const visit of await visitsOf(manager, panelId)) {
+      const { state } = walk(
+        visit.plan,
+        visit.steps.map(({ fact }) => fact),
+      );
+      if (standsIn(state, visit.steps.length > 0) !== 'under-way') continue;
+      found.push({
+        visit,
+        panelId,
+        panelName: name,
+        state,
+        claimed: claimedPanels(network, panelId),
+        locked: lockedBreakers(network, panelId),
+        worked: visit.plan.tasks
+          .flatMap(({ breakerId, partId }) => [breakerId, partId])
+          .filter((id) => id !== null),
+      });
+    }
+  }
+  return found;
+}
+
+const held = ({ panelName }: VisitUnderWay, what: string) =>
+  conflict('visit_under_way', `A visit to ${panelName} is under way. ${what} End the visit first.`);
+
+/** Fields of a panel that say what de-energizes it, and what it holds. */
+const FEEDS = [
+  'removedAt',
+  'spaces',
+  'splitAt',
+  'feedThrough',
+  'fedByBreakerId',
+  'fedThroughPanelId',
+] as const;
+
+const isOtherIn = <T extends object>(
+  fields: readonly (keyof T)[],
+  before: T | null,
+  after: T | null,
+): boolean => fields.some((field) => (before?.[field] ?? null) !== (after?.[field] ?? null));
+
+/**
+ * Refuse a change of the drawing that takes away what a visit under way works on, or what its lockout rests on.
+ *
+ * @param rows the change, as it was made just now or as it is to be made
+ * @param isMade whether it was made
+ */
+export async function refuseAgainstVisits(
+  manager: EntityManager,
+  siteId: string,
+  rows: readonly RowChange[],
+  isMade: boolean,
+): Promise<void> {
+  const drawn = rows.filter(({ table }) => table === 'panel' || table === 'breaker');
+  if (drawn.length === 0) return;
+  for (const one of await visitsUnderWay(manager, siteId, isMade ? drawn : [])) {
+    const panels = new Set(one.claimed);
+    const breakers = new Set([...one.locked, ...one.worked]);
+    for (const { table, id, before, after } of drawn) {
+      if (table === 'panel') {
+        if (panels.has(id) && isOtherIn(FEEDS, before as PanelRow | null, after as PanelRow | null))
+          throw held(one, 'This panel cannot be removed or fed otherwise now.');
+      } else {
+        const row = (after ?? before) as BreakerRow;
+        if (breakers.has(id)) throw held(one, 'The visit works on this breaker, or its lockout rests on it.');
+        if (row.role === 'main' && panels.has(row.panelId))
+          throw held(one, 'The main of this panel cannot be changed now.');
+      }
+    }
+  }
+}
+
+/** Refuse to delete a site, or to put another in its place, while a visit to it is under way. */
+export async function refuseWithoutVisits(manager: EntityManager, siteId: string): Promise<void> {
+  const [one] = await visitsUnderWay(manager, siteId);
+  if (one) throw held(one, 'Its steps cannot be taken away.');
+}
+
+/** Facts of a visit that energize something, or take off a lock. */
+const ENERGIZING: readonly VisitFact['is'][] = ['unlocked', 'main-on', 'handle-on'];
+
+/**
+ * Refuse to begin a visit in what another one claims, and to energize what somebody works on downstream or beside.
+ *
+ * @param visitId of the visit that goes on
+ * @param fact its next step
+ */
+export async function refuseBesideVisits(
+  manager: EntityManager,
+  panelId: string,
+  visitId: string,
+  { isFirst, fact }: { isFirst: boolean; fact: VisitFact },
+): Promise<void> {
+  const isEnergizing = ENERGIZING.includes(fact.is);
+  if (!isFirst && !isEnergizing) return;
+  const { siteId } = await manager.findOneByOrFail(PanelTable, { id: panelId });
+  const claimed = claimedPanels(await networkOf(manager, siteId, []), panelId);
+  for (const one of await visitsUnderWay(manager, siteId)) {
+    if (one.visit.plan.visitId === visitId || !one.claimed.some((id) => claimed.includes(id))) continue;
+    if (isFirst) throw held(one, 'Both would de-energize the same panel.');
+    if (isOpen(one.state)) throw held(one, 'Leave everything locked out: hands may be inside that panel.');
+  }
+}
+
+const turnsOn = ({ kind, position }: Pick<EventRow, 'kind' | 'position'>): boolean =>
+  kind === 'reset' || (kind === 'handle' && position === 'on');
+
+/** Refuse to turn on what is locked out for a visit whose work is open. */
+export async function refuseTurningOn(
+  manager: EntityManager,
+  { id, panelId }: Pick<BreakerRow, 'id' | 'panelId'>,
+  event: Pick<EventRow, 'kind' | 'position' | 'at'>,
+): Promise<void> {
+  if (!turnsOn(event)) return;
+  const { siteId } = await manager.findOneByOrFail(PanelTable, { id: panelId });
+  for (const one of await visitsUnderWay(manager, siteId)) {
+    const begun = one.visit.steps[0]!.at;
+    if (!isOpen(one.state) || event.at < begun) continue;
+    if (one.locked.includes(id) || one.claimed.includes(panelId))
+      throw conflict(
+        'locked_out',
+        `Locked out: work is under way in ${one.panelName}. Do not turn this breaker on. If it is on, warn whoever works there, now.`,
+      );
+  }
+}
+
+/** Refuse to work breakers of a panel that is locked out for a visit whose work is open. */
+export async function refuseSwitching(manager: EntityManager, panelId: string): Promise<void> {
+  const { siteId } = await manager.findOneByOrFail(PanelTable, { id: panelId });
+  for (const one of await visitsUnderWay(manager, siteId))
+    if (isOpen(one.state) && one.claimed.includes(panelId))
+      throw conflict(
+        'locked_out',
+        `Locked out: work is under way in ${one.panelName}. Do not operate any breaker here.`,
+      );
+}
+
+/**
+ * Refuse to strike what a visit told: a step for ever, and while the visit is under way what it logged at its breakers.
+ *
+ * @param refs what is to be struck
+ */
+export async function refuseVisitStrikes(
+  manager: EntityManager,
+  siteId: string,
+  refs: readonly EntryRef[],
+): Promise<void> {
+  const idsOf = (kind: EntryRef['kind']) =>
+    JSON.stringify(refs.filter((ref) => ref.kind === kind).map(({ id }) => id));
+  const count = async (sql: string, params: unknown[]) =>
+    ((await manager.query(`SELECT count(*) AS n FROM ${sql}`, params)) as [{ n: number }])[0].n;
+  const own = idsOf('panelEntries');
+  const isIn = 'id IN (SELECT value FROM json_each(?))';
+  if ((await count(`panel_entry WHERE kind = 'visit-step' AND ${isIn}`, [own])) > 0)
+    throw conflict('visit_step_kept', STEP_KEPT);
+  const begun = `panel_entry e WHERE e.kind = 'visit' AND e.${isIn} AND EXISTS (SELECT 1 FROM panel_entry s
+    WHERE s.panelId = e.panelId AND s.kind = 'visit-step'
+    AND json_extract(s.content, '$.visitId') = json_extract(e.content, '$.visitId'))`;
+  if ((await count(begun, [own])) > 0)
+    throw conflict('visit_begun', 'This visit was begun: it is ended, not taken back.');
+  for (const { visit, panelId, panelName } of await visitsUnderWay(manager, siteId)) {
+    const times = JSON.stringify(visit.steps.map(({ at }) => at));
+    for (const kind of ['observations', 'readings', 'notes'] as const) {
+      const found = `"${LOGGED[kind].table.options.name}" WHERE ${isIn} AND note LIKE '${ON_A_VISIT}%'
+        AND at IN (SELECT value FROM json_each(?)) AND breakerId IN (SELECT id FROM breaker WHERE panelId = ?)`;
+      if ((await count(found, [idsOf(kind), times, panelId])) > 0)
+        throw conflict(
+          'visit_under_way',
+          `This was found on the visit to ${panelName}, which is under way: it stays on record.`,
+        );
+    }
+  }
+}
