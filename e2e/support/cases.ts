@@ -7,7 +7,8 @@ export const heading = (page: Page) => next(page).getByRole('heading', { level: 
 export const timeline = (page: Page) => page.getByRole('region', { name: 'What was found so far' });
 
 /** What is tapped where everything at one spot is as it should be. */
-export const NOTHING_AMISS = /^(I checked all of these|The handle is on and firm|None of these|I inspected all of these)/;
+export const NOTHING_AMISS =
+  /^(I checked all of these|The handle is on and firm|None of these|I inspected all of these)/;
 
 /** The senses at the closed panel, nothing amiss. */
 export async function nothingAmiss(page: Page) {

@@ -12,7 +12,10 @@ export const SPOT_WORDS: Record<SpotId, SpotWords> = {
     title: 'Check the closed panel first. Don’t touch a handle yet.',
     nothing: 'I checked all of these. None apply.',
   },
-  handle: { title: 'Look at the handle, then push it lightly with one finger', nothing: 'The handle is on and firm' },
+  handle: {
+    title: 'Look at the handle, then push it lightly with one finger',
+    nothing: 'The handle is on and firm',
+  },
   memory: { title: 'What you remember', nothing: 'None of these' },
   inside: {
     title: 'Turn off the main and lock it out. Verify absence of voltage, then remove the cover and inspect.',
