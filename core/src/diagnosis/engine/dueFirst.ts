@@ -35,6 +35,7 @@ const BEFORE: Partial<Record<ActionId, readonly TestId[]>> = {
     'conductor-vs-breaker',
     'terminal-inspection',
     'terminal-temperature',
+    'panel-age',
     'main-off-check',
   ],
   'shed-load': ['terminal-inspection'],
