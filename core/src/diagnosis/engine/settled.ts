@@ -55,12 +55,14 @@ export function worthAsking(
   const { hazard, results } = assessed;
   if (hazard.level === 'stop') return [];
   const done = results.map(({ test }) => test);
-  const bring = tests.filter(({ id, value }) => value + testCost(id, done) > BRINGS).map(({ id }) => id);
-  if (tests.some(({ id }) => isDueFirst(id, assessed))) return bring;
-  if (mayChangeIt(assessed, tests, bring, profile, asked)) return bring;
   // What a person is told at the end may be another action: what is due before that one is asked first.
   const atEnd = { ...assessed, choice: finalChoice(assessed, profile) };
-  return tests.filter(({ id }) => isDueFirst(id, atEnd)).map(({ id }) => id);
+  const due = tests.filter(({ id }) => isDueFirst(id, atEnd)).map(({ id }) => id);
+  const bring = tests
+    .filter(({ id, value }) => value + testCost(id, done) > BRINGS || due.includes(id))
+    .map(({ id }) => id);
+  if (tests.some(({ id }) => isDueFirst(id, assessed))) return bring;
+  return mayChangeIt(assessed, tests, bring, profile, asked) ? bring : due;
 }
 
 /** Whether what is left may bring more than it costs to ask. */

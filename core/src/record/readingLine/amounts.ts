@@ -83,12 +83,13 @@ const SPOKEN: readonly [string, number][] = [
   ['a second', 1],
 ];
 
+const SPOKEN_TIMES = SPOKEN.map(([text, seconds]) => ({ words: text.split(' '), seconds }));
+const BEGIN_SPOKEN = new Set(SPOKEN_TIMES.map(({ words }) => words[0]!));
+
 function spokenTime(tokens: readonly Token[], i: number): { seconds: number; next: number } | null {
-  for (const [words, seconds] of SPOKEN) {
-    const n = words.split(' ').length;
-    if (texts(tokens, i, n) === words) return { seconds, next: i + n };
-  }
-  return null;
+  if (!BEGIN_SPOKEN.has(tokens[i]!.text)) return null;
+  const found = SPOKEN_TIMES.find(({ words }) => words.every((word, n) => tokens[i + n]?.text === word));
+  return found ? { seconds: found.seconds, next: i + found.words.length } : null;
 }
 
 /** Behind hours, minutes; behind minutes, seconds: “1 h 20”, “1 h and 20 min”, “2 min 30 s”. */

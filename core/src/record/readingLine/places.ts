@@ -173,6 +173,7 @@ export function labelledPlaceAt(
   labels: Labels<KnownPlace>,
 ): (PlaceAt & { length: number }) | null {
   const run = runAt(tokens, i);
+  const isSaidAt = run.map((at) => isSaid(tokens, at));
   let doubtful: { problem: string; next: number } | null = null;
   for (let n = run.length; n >= 1; n--) {
     const next = run[n - 1]! + 1;
@@ -180,7 +181,7 @@ export function labelledPlaceAt(
     if (FILLERS.has(words.at(-1)!) || !restIsSaid(tokens, next, run.at(-1)! + 1)) continue;
     const scores = labels.scores(words);
     const best = clearlyBest(scores);
-    const said = words.every((_word, k) => isSaid(tokens, run[k]!));
+    const said = isSaidAt.slice(0, n).every(Boolean);
     if (best && (!said || (best.coverage === 1 && best.isExact))) {
       const end = tokens[next]?.text === ':' ? next + 1 : next;
       return { place: best.place, next: end, length: next - i };
