@@ -97,6 +97,46 @@ export class LoadClock implements Current {
   }
 }
 
+/**
+ * About how often the current of a profile changes, without going through it.
+ *
+ * @param profile loads in their turns or a logged current, and the hours to look
+ * @returns stretches of steady current
+ */
+export function aboutChanges({
+  loads,
+  logged,
+  hours,
+}: {
+  loads: readonly RunningLoad[];
+  logged: readonly LoggedStretch[];
+  hours: number;
+}): number {
+  const horizon = hours * 3600;
+  if (logged.length > 0) {
+    const length = logged.reduce((sum, { seconds }) => sum + seconds, 0);
+    return (logged.length * horizon) / length;
+  }
+  return loads.reduce((sum, load) => {
+    const turn = turnSeconds(load);
+    const parts = partsOf(load).length;
+    return sum + (turn === 0 ? parts : (parts * horizon) / turn);
+  }, 0);
+}
+
+/** Stretches of a profile that were worked out before, from its start. */
+export class Stretches implements Current {
+  amps = 0;
+  private at = 0;
+
+  constructor(private readonly known: { amps: Float64Array; seconds: Float64Array }) {}
+
+  next(atMost: number): number {
+    this.amps = this.known.amps[this.at]!;
+    return Math.min(atMost, this.known.seconds[this.at++]!);
+  }
+}
+
 /** A logged current, as it was; after its end it begins again. */
 export class LoggedClock implements Current {
   amps = 0;

@@ -2,14 +2,26 @@ import { z } from 'zod';
 import { beliefFrom, effectiveRatingInput, openingTimesShape } from '../breakerEstimate/index.ts';
 import { seeded } from '../../facts/random/index.ts';
 import { atAmbient, bandFor, curvePoints, MAGNETIC_PICKUP, type Edge } from '../trip/index.ts';
-import { currentOf, opensAfter } from './runProfile.ts';
+import { aboutChanges, Stretches } from './loadClock.ts';
+import { currentOf, opensAfter, type BreakerElement } from './runProfile.ts';
 import { profileQuestion } from './schema.ts';
 import { thisBreaker } from './breakers.ts';
 
-export const profileInput = profileQuestion.safeExtend({
-  curve: curvePoints.optional().describe('the printed curve of its family; the standard’s band if left out'),
-  events: effectiveRatingInput.shape.events.default([]).describe('its record, for this breaker’s own times'),
-});
+/** So many changes of the current are worked through at most: alone, and with a record, once for each unit it may be. */
+const MOST_CHANGES = { alone: 1_000_000, withRecord: 100_000 } as const;
+
+export const profileInput = profileQuestion
+  .safeExtend({
+    curve: curvePoints.optional().describe('the printed curve of its family; the standard’s band if left out'),
+    events: effectiveRatingInput.shape.events.default([]).describe('its record, for this breaker’s own times'),
+  })
+  .superRefine((question, context) => {
+    const most = question.events.length > 0 ? MOST_CHANGES.withRecord : MOST_CHANGES.alone;
+    if (aboutChanges(question) <= most) return;
+    const limit = most.toLocaleString('en-US');
+    const message = `The current changes more than ${limit} times. Ask for fewer hours, or longer cycles.`;
+    context.addIssue({ code: 'custom', path: ['hours'], message });
+  });
 export type ProfileInput = z.input<typeof profileInput>;
 
 const seconds = z.number().nullable();
@@ -43,41 +55,47 @@ export function profileTimes(input: ProfileInput): ProfileTimes {
   const { ratingAmps, ambientC, hours, curve, events } = question;
   const band = bandFor(ratingAmps, curve);
   const horizon = hours * 3600;
-  const opens = (edge: Edge) => {
-    const unit = { ...atAmbient(band[edge], ambientC), pickup: MAGNETIC_PICKUP[edge] };
-    return finite(opensAfter(unit, ratingAmps, currentOf(question), horizon));
-  };
+  const { stretches, figures } = workedOut(question);
+  const opensIn = (unit: BreakerElement) => opensAfter(unit, ratingAmps, new Stretches(stretches), horizon);
+  const opens = (edge: Edge) =>
+    finite(opensIn({ ...atAmbient(band[edge], ambientC), pickup: MAGNETIC_PICKUP[edge] }));
   return {
-    ...figuresOf(question),
+    ...figures,
     sound: { fastestSeconds: opens('mostSensitive'), slowestSeconds: opens('leastSensitive') },
-    unit: events.length === 0 ? null : ofThisUnit(question, horizon),
+    unit: events.length === 0 ? null : ofThisUnit(question, opensIn),
   };
 }
 
 const finite = (value: number) => (value === Infinity ? null : value);
 
-function ofThisUnit(question: z.output<typeof profileInput>, horizon: number): ProfileTimes['unit'] {
-  const { ratingAmps, events, ambientC } = question;
+function ofThisUnit(
+  { ratingAmps, events, ambientC }: z.output<typeof profileInput>,
+  opensIn: (unit: BreakerElement) => number,
+): ProfileTimes['unit'] {
   const draw = thisBreaker(beliefFrom({ ratingAmps, events }), ambientC);
   const random = seeded(1);
-  const times = Array.from({ length: DRAWN_UNITS }, () =>
-    opensAfter(draw(random), ratingAmps, currentOf(question), horizon),
-  ).sort((a, b) => a - b);
+  const times = Array.from({ length: DRAWN_UNITS }, () => opensIn(draw(random))).sort((a, b) => a - b);
   const at = (share: number) => finite(times[Math.floor(share * DRAWN_UNITS)]!);
   const never = times.filter((seconds) => seconds === Infinity).length / DRAWN_UNITS;
   return { p05: at(0.05), p50: at(0.5), p95: at(0.95), never };
 }
 
-function figuresOf(question: z.output<typeof profileInput>) {
+/** The stretches of a profile, worked out once for all units, with their figures. */
+function workedOut(question: z.output<typeof profileInput>) {
   const current = currentOf(question);
   const horizon = question.hours * 3600;
-  let [elapsed, peakAmps, heat, changes] = [0, 0, 0, 0];
+  const [amps, lengths]: [number[], number[]] = [[], []];
+  let [elapsed, peakAmps, heat] = [0, 0, 0];
   while (elapsed < horizon) {
-    const seconds = current.next(horizon - elapsed);
+    const length = current.next(horizon - elapsed);
+    amps.push(current.amps);
+    lengths.push(length);
     peakAmps = Math.max(peakAmps, current.amps);
-    heat += current.amps ** 2 * seconds;
-    elapsed += seconds;
-    changes++;
+    heat += current.amps ** 2 * length;
+    elapsed += length;
   }
-  return { peakAmps, rmsAmps: Math.sqrt(heat / horizon), changes };
+  return {
+    stretches: { amps: Float64Array.from(amps), seconds: Float64Array.from(lengths) },
+    figures: { peakAmps, rmsAmps: Math.sqrt(heat / horizon), changes: amps.length },
+  };
 }
