@@ -57,7 +57,8 @@ export function siteRoutes({ store, record, changes, photos }: Context): Route[]
           if (taught) await redecideAll(manager);
           return panels;
         });
-        await photos.sweep(store);
+        // The site is gone by now: pictures that cannot be removed go when the server starts next.
+        await photos.sweep(store).catch(() => undefined);
         changes.announce([params.id, ...panelIds]);
         return {};
       },

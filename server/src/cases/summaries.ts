@@ -1,7 +1,7 @@
 import type { CaseSummary } from '@phylaxon/core/diagnosis/cases';
-import { In, IsNull, type EntityManager } from 'typeorm';
+import { IsNull, type EntityManager } from 'typeorm';
 import { casesOf } from '../record/index.ts';
-import { CaseTable, CircuitTable, PanelTable, type CaseRow } from '../store/index.ts';
+import { among, CaseTable, CircuitTable, PanelTable, type CaseRow } from '../store/index.ts';
 
 /** A site’s cases in short, the newest first. */
 export const summariesOf = async (manager: EntityManager, siteId: string): Promise<CaseSummary[]> =>
@@ -20,9 +20,9 @@ export const openSummaries = async (manager: EntityManager): Promise<CaseSummary
 async function inShort(manager: EntityManager, cases: CaseRow[]): Promise<CaseSummary[]> {
   const known = <T>(ids: (T | null)[]) => ids.filter((id): id is NonNullable<typeof id> => id !== null);
   const circuits = await manager.findBy(CircuitTable, {
-    breakerId: In(known(cases.map(({ breakerId }) => breakerId))),
+    breakerId: among(known(cases.map(({ breakerId }) => breakerId))),
   });
-  const panels = await manager.findBy(PanelTable, { id: In(known(cases.map(({ panelId }) => panelId))) });
+  const panels = await manager.findBy(PanelTable, { id: among(known(cases.map(({ panelId }) => panelId))) });
   const label = new Map(circuits.map((circuit) => [circuit.breakerId, circuit.label]));
   const name = new Map(panels.map((panel) => [panel.id, panel.name]));
   const found = await foundIn(

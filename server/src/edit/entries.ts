@@ -1,6 +1,7 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
-import { In, type EntityManager, type EntitySchema } from 'typeorm';
+import { type EntityManager, type EntitySchema } from 'typeorm';
 import {
+  among,
   EventTable,
   InspectionTable,
   insertMany,
@@ -112,7 +113,10 @@ export async function relog(manager: EntityManager, refs: readonly EntryRef[]): 
   const fresh = new Map<string, string>();
   for (const { kind, ids } of byKind(refs)) {
     for (const batch of batches(ids)) {
-      const rows = await manager.find(LOGGED[kind].table, { where: { id: In(batch) }, order: { at: 'ASC' } });
+      const rows = await manager.find(LOGGED[kind].table, {
+        where: { id: among(batch) },
+        order: { at: 'ASC' },
+      });
       const loggedAt = new Date().toISOString();
       const copies = rows.map((row) => {
         const id = newId();

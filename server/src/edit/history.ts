@@ -1,8 +1,8 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type { Steps } from '@phylaxon/core/views/board';
-import { In, type EntityManager } from 'typeorm';
+import { type EntityManager } from 'typeorm';
 import { conflict } from '../errors/index.ts';
-import { EditTable, PanelEntryTable, type EditRow, type EntryRef } from '../store/index.ts';
+import { among, EditTable, PanelEntryTable, type EditRow, type EntryRef } from '../store/index.ts';
 import { newId, putRow, type Edit } from './edit.ts';
 import { relog, strikeAll } from './entries.ts';
 
@@ -17,6 +17,7 @@ export async function remember(
   edit: Edit,
   change: string | null = null,
 ) {
+  if (change !== null && (await manager.existsBy(EditTable, { change }))) throw nameTaken();
   await manager.delete(EditTable, { siteId, undone: true });
   const row: EditRow = {
     id: newId(),
@@ -38,9 +39,20 @@ export async function remember(
   );
 }
 
-/** Whether an edit of this name was done already. */
-export const wasDone = (manager: EntityManager, change: string): Promise<boolean> =>
-  manager.existsBy(EditTable, { change });
+const nameTaken = () =>
+  conflict('change_taken', 'This is the name of another change: give each change a name of its own.');
+
+/**
+ * Whether an edit of this name was done already.
+ *
+ * @param about id of what it changes
+ * @throws Refusal where the name is that of a change of something else
+ */
+export async function wasDone(manager: EntityManager, change: string, about: string): Promise<boolean> {
+  const row = await manager.findOneBy(EditTable, { change });
+  if (row && !JSON.stringify(row.rows).includes(about)) throw nameTaken();
+  return row !== null;
+}
 
 const newestDone = (manager: EntityManager, siteId: string) => nextEdit(manager, siteId, false, 'DESC');
 const oldestUndone = (manager: EntityManager, siteId: string) => nextEdit(manager, siteId, true, 'ASC');
@@ -70,7 +82,7 @@ export const STEP_KEPT =
 /** A step of a visit is neither undone nor done again: a later step answers it. */
 async function isFinal(manager: EntityManager, { added }: EditRow): Promise<boolean> {
   const ids = added.filter(({ kind }) => kind === 'panelEntries').map(({ id }) => id);
-  return ids.length > 0 && (await manager.existsBy(PanelEntryTable, { id: In(ids), kind: 'visit-step' }));
+  return ids.length > 0 && (await manager.existsBy(PanelEntryTable, { id: among(ids), kind: 'visit-step' }));
 }
 
 /**

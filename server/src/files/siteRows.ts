@@ -145,7 +145,8 @@ export class SiteRows {
   }
 
   private broken(error: Error): never {
-    if (!(error instanceof Enough)) this.failure ??= this.at(this.line, CUT);
+    if (error instanceof FileRefused) this.failure ??= error;
+    else if (!(error instanceof Enough)) this.failure ??= this.at(this.line, CUT);
     throw new Enough();
   }
 
@@ -210,6 +211,8 @@ export class SiteRows {
     const isKnown = isSite
       ? isList(name) || (HEAD as readonly string[]).includes(name)
       : name === this.inside[depth - 1] || this.besides.includes(name);
+    // A file of a newer version may hold what nobody here knows: that is told first.
+    if (!isKnown && this.head.version !== undefined) this.version();
     if (!isKnown) this.stop(`There is no “${name.slice(0, 40)}” in a file of this kind.`);
     this.list = isSite && isList(name) ? name : null;
     this.lines.set(name, this.list ? [] : [this.line]);

@@ -34,7 +34,8 @@ export async function withUpload<T>(
     await mkdir(file.folder);
     let length = 0;
     await pipeline(
-      body,
+      // What is too large is not read to its end; whoever sends it is still to be answered.
+      body.iterator({ destroyOnReturn: false }) as AsyncIterable<Buffer>,
       async function* (chunks: AsyncIterable<Buffer>) {
         for await (const chunk of chunks) {
           length += chunk.length;

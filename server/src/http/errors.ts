@@ -1,6 +1,7 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import { textOf } from '@phylaxon/core/facts/quantities';
 import { z } from 'zod';
+import { drain } from './drain.ts';
 import { Refusal, type Issue, type RefusalKind } from '../errors/index.ts';
 import { FileRefused, GivenUp, TooLarge, TooManyFiles } from '../files/index.ts';
 import { storeErrorOf, type StoreError, type StoreTrouble } from '../store/index.ts';
@@ -95,7 +96,7 @@ function known(error: unknown): ApiError | null {
 }
 
 /** Every error leaves as JSON of one shape; what is nobody’s fault but ours is logged. */
-export const errorHandler: ErrorRequestHandler = (error, request, response, next) => {
+export const errorHandler: ErrorRequestHandler = async (error, request, response, next) => {
   if (response.headersSent) return next(error);
   const told = known(error);
   if (!told || told.status >= 500) request.log.error({ err: error as unknown }, 'request failed');
@@ -103,5 +104,6 @@ export const errorHandler: ErrorRequestHandler = (error, request, response, next
   const { status, code } = answer;
   const { message, issues } = textOf({ message: answer.message, issues: answer.issues });
   if (status === 503 || status === 507) response.set('Retry-After', '5');
+  if (!(await drain(request))) response.set('Connection', 'close');
   response.status(status).json({ error: issues ? { code, message, issues } : { code, message } });
 };

@@ -1,4 +1,4 @@
-import { createHash } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import { mkdirSync } from 'node:fs';
 import { open, readdir, readFile, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
@@ -46,7 +46,7 @@ export class PhotoFolder {
   }
 
   private async write(sha256: string, content: Buffer): Promise<void> {
-    const temporary = join(this.folder, `.${sha256}.${process.pid}.${Date.now()}`);
+    const temporary = join(this.folder, `.${sha256}.${randomUUID()}`);
     try {
       const handle = await open(temporary, 'w');
       try {
@@ -82,8 +82,9 @@ export class PhotoFolder {
     for (const name of await readdir(this.folder)) {
       if (FILE.test(name) ? known.has(name) : !name.startsWith('.')) continue;
       const path = join(this.folder, name);
-      const age = Date.now() - (await stat(path)).mtimeMs;
-      if (age >= settledMs) await rm(path, { force: true });
+      // What is gone by now was moved into its place, or swept by somebody else.
+      const about = await stat(path).catch(() => null);
+      if (about !== null && Date.now() - about.mtimeMs >= settledMs) await rm(path, { force: true });
     }
   }
 }

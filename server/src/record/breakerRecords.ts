@@ -1,7 +1,8 @@
 import { countsSince, handleAt, type BreakerRecord } from '@phylaxon/core/diagnosis/evidence';
 import type { Breaker, BreakerEvent, Circuit, Observation, Reading } from '@phylaxon/core/record/entities';
-import { In, IsNull, type EntityManager } from 'typeorm';
+import { IsNull, type EntityManager } from 'typeorm';
 import {
+  among,
   BreakerTable,
   CaseTable,
   CircuitTable,
@@ -30,9 +31,9 @@ export async function circuitsOf(
   manager: EntityManager,
   breakerIds: readonly string[],
 ): Promise<Map<string, Circuit>> {
-  const rows = await manager.findBy(CircuitTable, { breakerId: In([...breakerIds]) });
+  const rows = await manager.findBy(CircuitTable, { breakerId: among([...breakerIds]) });
   const loads: LoadRow[] = await manager.find(LoadTable, {
-    where: { circuitId: In(rows.map((row) => row.id)) },
+    where: { circuitId: among(rows.map((row) => row.id)) },
     order: { position: 'ASC' },
   });
   const byCircuit = groupBy(loads, (load) => load.circuitId);
@@ -86,7 +87,7 @@ async function countedSince(
 ): Promise<Map<string, string | null>> {
   const rows = await manager.find(CaseTable, {
     select: { id: true, breakerId: true, openedAt: true, closedAt: true, outcome: true },
-    where: { breakerId: In(breakerIds), removedAt: IsNull() },
+    where: { breakerId: among(breakerIds), removedAt: IsNull() },
     order: { openedAt: 'ASC' },
   });
   return new Map(
@@ -104,7 +105,7 @@ const NOT_STRUCK = (column: string, alias: string) =>
 async function standingEvents(manager: EntityManager, breakerIds: string[]) {
   const rows = await manager
     .createQueryBuilder(EventTable, 'e')
-    .where({ breakerId: In(breakerIds) })
+    .where({ breakerId: among(breakerIds) })
     .andWhere(NOT_STRUCK('eventId', 'e'))
     .orderBy({ 'e.at': 'ASC', 'e.loggedAt': 'ASC' })
     .getMany();
@@ -117,7 +118,7 @@ async function standingEvents(manager: EntityManager, breakerIds: string[]) {
 async function standingObservations(manager: EntityManager, breakerIds: string[]) {
   const rows = await manager
     .createQueryBuilder(ObservationTable, 'o')
-    .where({ breakerId: In(breakerIds) })
+    .where({ breakerId: among(breakerIds) })
     .andWhere(NOT_STRUCK('observationId', 'o'))
     .orderBy({ 'o.at': 'ASC', 'o.loggedAt': 'ASC' })
     .getMany();

@@ -11,12 +11,13 @@ import {
 } from '@phylaxon/core/record/panelEntries';
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
 import { observationInput } from '@phylaxon/core/record/entities';
-import { In, type EntityManager } from 'typeorm';
+import { type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { attachmentRow } from '../attachments/index.ts';
 import type { Edit } from '../edit/index.ts';
 import { invalidField } from '../errors/index.ts';
 import {
+  among,
   AttachmentTable,
   BreakerTable,
   PanelEntryTable,
@@ -122,7 +123,7 @@ async function checkBreakers(manager: EntityManager, panelId: string, input: Inp
   if (named.length === 0) return;
   const known = await manager.findBy(BreakerTable, {
     panelId,
-    id: In(named.map(({ breakerId }) => breakerId)),
+    id: among(named.map(({ breakerId }) => breakerId)),
   });
   for (const { path, breakerId } of named)
     if (!known.some(({ id }) => id === breakerId))
@@ -144,10 +145,10 @@ export async function panelEntriesOf(
     order: { at: 'DESC', loggedAt: 'DESC', id: 'DESC' },
   });
   const struck = strikesById(
-    await manager.findBy(StrikeTable, { panelEntryId: In(rows.map(({ id }) => id)) }),
+    await manager.findBy(StrikeTable, { panelEntryId: among(rows.map(({ id }) => id)) }),
   );
   const beside = await manager.findBy(AttachmentTable, {
-    sha256: In(rows.flatMap(({ sha256 }) => sha256 ?? [])),
+    sha256: among(rows.flatMap(({ sha256 }) => sha256 ?? [])),
   });
   return rows.map((row) => ({
     entry: panelEntryOf(row, struck.get(row.id) ?? null),

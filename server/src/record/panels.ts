@@ -6,11 +6,18 @@ import {
   usualOnDirection,
 } from '@phylaxon/core/panel/layout';
 import type { panelChange, panelInput } from '@phylaxon/core/record/entities';
-import { In, IsNull, type EntityManager } from 'typeorm';
+import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';
 import { invalidField } from '../errors/index.ts';
-import { BreakerTable, CircuitTable, LoadTable, type BreakerRow, type PanelRow } from '../store/index.ts';
+import {
+  among,
+  BreakerTable,
+  CircuitTable,
+  LoadTable,
+  type BreakerRow,
+  type PanelRow,
+} from '../store/index.ts';
 import { branchesOf, placedOf, removeBreaker } from './breakers.ts';
 import { panelRow, panelsOf } from './panelRows.ts';
 import { siteRow } from './sites.ts';
@@ -42,7 +49,7 @@ const mainOf = (panel: PanelRow, ratingAmps: number): BreakerRow => ({
 /** The breakers that sit in the panels of a site now. */
 export async function breakersOfSite(manager: EntityManager, siteId: string): Promise<BreakerRow[]> {
   const panels = await panelsOf(manager, siteId);
-  return manager.findBy(BreakerTable, { panelId: In(panels.map(({ id }) => id)), removedAt: IsNull() });
+  return manager.findBy(BreakerTable, { panelId: among(panels.map(({ id }) => id)), removedAt: IsNull() });
 }
 
 async function checkFeed(manager: EntityManager, panel: PanelRow) {
@@ -156,8 +163,8 @@ export async function duplicatePanel(edit: Edit, id: string, name: string) {
   await edit.insert('panel', copy);
   const breakers = await manager.findBy(BreakerTable, { panelId: id, removedAt: IsNull() });
   const ids = new Map(breakers.map((breaker) => [breaker.id, newId()]));
-  const circuits = await manager.findBy(CircuitTable, { breakerId: In([...ids.keys()]) });
-  const loads = await manager.findBy(LoadTable, { circuitId: In(circuits.map((circuit) => circuit.id)) });
+  const circuits = await manager.findBy(CircuitTable, { breakerId: among([...ids.keys()]) });
+  const loads = await manager.findBy(LoadTable, { circuitId: among(circuits.map((circuit) => circuit.id)) });
   for (const breaker of breakers) {
     await edit.insert('breaker', {
       ...breaker,

@@ -2,10 +2,11 @@ import { ON_A_VISIT } from '@phylaxon/core/record/panelEntries';
 import { claimedPanels, lockedBreakers, type SiteNetwork } from '@phylaxon/core/visit/lockout';
 import { isOpen, walk, type VisitFact, type WorkState } from '@phylaxon/core/visit/work';
 import { standsIn } from '@phylaxon/core/views/visit';
-import { In, type EntityManager } from 'typeorm';
+import { type EntityManager } from 'typeorm';
 import { LOGGED, STEP_KEPT } from '../edit/index.ts';
 import { conflict } from '../errors/index.ts';
 import {
+  among,
   BreakerTable,
   PanelTable,
   UNFINISHED_VISITS,
@@ -42,7 +43,7 @@ async function networkOf(
   changed: readonly RowChange[],
 ): Promise<SiteNetwork> {
   const panels = new Map((await manager.findBy(PanelTable, { siteId })).map((row) => [row.id, row]));
-  const rows = await manager.findBy(BreakerTable, { panelId: In([...panels.keys()]) });
+  const rows = await manager.findBy(BreakerTable, { panelId: among([...panels.keys()]) });
   const breakers = new Map(rows.map((row) => [row.id, row]));
   for (const { table, id, before } of [...changed].reverse()) {
     if (table === 'panel') put(panels, id, before as PanelRow | null);

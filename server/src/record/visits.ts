@@ -1,9 +1,9 @@
 import type { visitEntry, visitStep } from '@phylaxon/core/record/panelEntries';
 import { walk, workOn, type VisitFact, type WorkState } from '@phylaxon/core/visit/work';
-import { In, IsNull, type EntityManager } from 'typeorm';
+import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { conflict, invalidField } from '../errors/index.ts';
-import { BreakerTable, PanelEntryTable, StrikeTable, type PanelEntryRow } from '../store/index.ts';
+import { among, BreakerTable, PanelEntryTable, StrikeTable, type PanelEntryRow } from '../store/index.ts';
 import { panelRow } from './panelRows.ts';
 
 type Entry = z.output<typeof visitEntry.fields>;
@@ -32,7 +32,7 @@ export async function visitsOf(manager: EntityManager, panelId: string): Promise
     order: { loggedAt: 'ASC', id: 'ASC' },
   });
   const struck = new Set(
-    (await manager.findBy(StrikeTable, { panelEntryId: In(rows.map(({ id }) => id)) })).map(
+    (await manager.findBy(StrikeTable, { panelEntryId: among(rows.map(({ id }) => id)) })).map(
       ({ panelEntryId }) => panelEntryId,
     ),
   );

@@ -75,8 +75,8 @@ export class RecordService {
   }
 
   /** Whether a change of this name was made already: its answer was lost on the way, and it was sent again. */
-  wasDone(change: string): Promise<boolean> {
-    return this.store.read((manager) => wasDone(manager, change));
+  wasDone(change: string, about: string): Promise<boolean> {
+    return this.store.read((manager) => wasDone(manager, change, about));
   }
 
   private tell(ids: readonly string[], everywhere: boolean, by: By | null): void {

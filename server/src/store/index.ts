@@ -1,3 +1,4 @@
+export { among } from './among.ts';
 export * from './entities.ts';
 export { insertMany } from './insertMany.ts';
 export * from './rows.ts';

@@ -13,13 +13,7 @@ import {
   type BreakerEvent,
   type Observation,
 } from '@phylaxon/core/record/entities';
-import {
-  In,
-  type EntityManager,
-  type EntitySchema,
-  type ObjectLiteral,
-  type SelectQueryBuilder,
-} from 'typeorm';
+import { type EntityManager, type EntitySchema, type ObjectLiteral, type SelectQueryBuilder } from 'typeorm';
 import { LOGGED } from '../edit/index.ts';
 import {
   breakerOf,
@@ -34,6 +28,7 @@ import {
   type Struck,
 } from '../record/index.ts';
 import {
+  among,
   BreakerTable,
   EventTable,
   InspectionTable,
@@ -108,7 +103,7 @@ async function struckOf(
   ids: string[],
 ): Promise<Map<string, Struck>> {
   const column = LOGGED[kind].column;
-  const strikes: StrikeRow[] = await manager.findBy(StrikeTable, { [column]: In(ids) });
+  const strikes: StrikeRow[] = await manager.findBy(StrikeTable, { [column]: among(ids) });
   return strikesById(strikes);
 }
 
@@ -184,8 +179,10 @@ const LISTERS: Record<TimelineKind, (manager: EntityManager, wanted: Wanted) => 
     }));
   },
   parts: async (manager, wanted) => {
-    const rows = await manager.findBy(BreakerTable, { id: In([...wanted.breakerIds]) });
-    const before = await manager.findBy(BreakerTable, { id: In(rows.flatMap((row) => row.replaces ?? [])) });
+    const rows = await manager.findBy(BreakerTable, { id: among([...wanted.breakerIds]) });
+    const before = await manager.findBy(BreakerTable, {
+      id: among(rows.flatMap((row) => row.replaces ?? [])),
+    });
     return rows
       .flatMap((row) => partEntries(row, before.find((one) => one.id === row.replaces) ?? null))
       .filter((entry) => isWithin(entry, wanted) && saysAll(partText(entry), wanted.words))
@@ -235,7 +232,7 @@ async function events(
   );
   const rows = await holding(query, 'r.note', wanted.words).getMany();
   const struck = await struckOf(manager, 'events', idsOf(rows));
-  const breakers = await manager.findBy(BreakerTable, { id: In(rows.map((row) => row.breakerId)) });
+  const breakers = await manager.findBy(BreakerTable, { id: among(rows.map((row) => row.breakerId)) });
   const list = rows.map((row): BreakerEvent => eventOf(row, struck.get(row.id) ?? null));
   const curves = await curvesAt(manager, breakers);
   const verdicts = new Map(

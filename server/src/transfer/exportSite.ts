@@ -4,10 +4,11 @@ import {
   SITE_FILE_VERSION,
   type SiteFile,
 } from '@phylaxon/core/views/siteFile';
-import { In, type EntityManager, type EntitySchema } from 'typeorm';
+import { type EntityManager, type EntitySchema } from 'typeorm';
 import { LOGGED } from '../edit/index.ts';
 import { circuitOf, curvesOf, siteRow } from '../record/index.ts';
 import {
+  among,
   BreakerTable,
   CaseTable,
   CircuitTable,
@@ -131,16 +132,16 @@ export async function siteFileOf(manager: EntityManager, siteId: string, part?: 
     order,
   });
   const breakers = await manager.find(BreakerTable, {
-    where: { panelId: In(panels.map(({ id }) => id)) },
+    where: { panelId: among(panels.map(({ id }) => id)) },
     order,
   });
   const logOf = part?.logOf ?? breakers.map(({ id }) => id);
   // A part of a site is what a case stands on: its panel as drawn, not what is logged of the whole panel.
   const panelLogOf = part ? [] : panels.map(({ id }) => id);
   const position = new Map(breakers.map(({ id }, i) => [id, i]));
-  const circuits = await manager.findBy(CircuitTable, { breakerId: In([...position.keys()]) });
+  const circuits = await manager.findBy(CircuitTable, { breakerId: among([...position.keys()]) });
   const loads = await manager.find(LoadTable, {
-    where: { circuitId: In(circuits.map(({ id }) => id)) },
+    where: { circuitId: among(circuits.map(({ id }) => id)) },
     order: { position: 'ASC' },
   });
   const verdicts = await ofBreakers<VerdictRow>(manager, 'verdict', logOf, 'r.rowid');
@@ -175,7 +176,7 @@ export async function siteFileOf(manager: EntityManager, siteId: string, part?: 
     notes: await logged(manager, NoteTable, logOf),
     photos: await logged(manager, PhotoTable, logOf),
     panelEntries: await manager.find(PanelEntryTable, {
-      where: { panelId: In(panelLogOf) },
+      where: { panelId: among(panelLogOf) },
       order: { at: 'ASC', loggedAt: 'ASC', id: 'ASC' },
     }),
     strikes: await strikesInFile(manager, logOf, panelLogOf),

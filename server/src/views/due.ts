@@ -1,7 +1,7 @@
 import { whereTrendIs, type DueAnywhere } from '@phylaxon/core/views/upkeep';
-import { In, IsNull, type EntityManager } from 'typeorm';
+import { IsNull, type EntityManager } from 'typeorm';
 import { panelEvidence } from '../recordService/index.ts';
-import { PanelTable, SiteTable } from '../store/index.ts';
+import { among, PanelTable, SiteTable } from '../store/index.ts';
 import { panelTrends } from './trends.ts';
 import { upkeepPage } from './upkeep.ts';
 
@@ -9,7 +9,7 @@ import { upkeepPage } from './upkeep.ts';
 export async function dueView(manager: EntityManager, zone: string): Promise<DueAnywhere> {
   const sites = await manager.find(SiteTable, { order: { name: 'ASC', createdAt: 'ASC' } });
   const rows = await manager.find(PanelTable, {
-    where: { siteId: In(sites.map(({ id }) => id)), removedAt: IsNull() },
+    where: { siteId: among(sites.map(({ id }) => id)), removedAt: IsNull() },
     order: { createdAt: 'ASC' },
   });
   const now = new Date().toISOString();

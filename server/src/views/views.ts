@@ -11,7 +11,7 @@ import { sayPlace } from '@phylaxon/core/panel/layout';
 import { coolDownOf, familyCurve } from '@phylaxon/core/diagnosis/evidence';
 import { wouldChange } from '@phylaxon/core/diagnosis/decision';
 import { policies } from '@phylaxon/core/record/settings';
-import { In, IsNull, type EntityManager } from 'typeorm';
+import { IsNull, type EntityManager } from 'typeorm';
 import { stepsOf } from '../edit/index.ts';
 import {
   breakerOf,
@@ -23,7 +23,7 @@ import {
   latestInspections,
 } from '../record/index.ts';
 import { readSettings } from '../settings/index.ts';
-import { BreakerTable, CircuitTable, PanelTable, SiteTable, type PanelRow } from '../store/index.ts';
+import { among, BreakerTable, CircuitTable, PanelTable, SiteTable, type PanelRow } from '../store/index.ts';
 import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index.ts';
 import { breakerTrends } from './trends.ts';
 
@@ -114,7 +114,7 @@ export async function startView(manager: EntityManager): Promise<SiteSummary[]> 
   });
   const panelIds = panels.map(({ id }) => id);
   const latest = await latestVerdicts(manager, panelIds);
-  const breakers = await manager.findBy(BreakerTable, { panelId: In(panelIds), removedAt: IsNull() });
+  const breakers = await manager.findBy(BreakerTable, { panelId: among(panelIds), removedAt: IsNull() });
   const circuits = await manager.find(CircuitTable, { select: { breakerId: true, label: true } });
   const labels = new Map(circuits.map(({ breakerId, label }) => [breakerId, label]));
   const steps = new Map<string, SiteSummary['steps']>();

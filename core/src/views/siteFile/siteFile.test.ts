@@ -184,7 +184,7 @@ describe('versions', () => {
     [{ format: 'phylaxon-site', version: 0 }, /whole number/],
     [
       { format: 'phylaxon-site', version: SITE_FILE_VERSION + 1 },
-      new RegExp(`reads up to ${SITE_FILE_VERSION}`),
+      new RegExp(`newer version .${SITE_FILE_VERSION + 1}`),
     ],
   ])('%j is told', (raw, expected) => {
     const { format, version } = (raw ?? {}) as { format?: unknown; version?: unknown };

@@ -89,7 +89,7 @@ export function versionOf(format: unknown, version: unknown): number | FileProbl
   if (version > SITE_FILE_VERSION) {
     return {
       path: ['version'],
-      message: `This file is of version ${version}; this Phylaxon reads up to ${SITE_FILE_VERSION}. Bring Phylaxon up to date first.`,
+      message: `This file was written by a newer version (${version}). Update Phylaxon to read it.`,
     };
   }
   return version;
