@@ -119,6 +119,34 @@ test.each(['America/New_York', 'Europe/Lisbon', 'Australia/Sydney'])(
   },
 );
 
+test('where no rule says when clocks are changed, each day stands by itself', async () => {
+  const zone = 'Africa/Casablanca';
+  await log(
+    { duty: 'handles', results: [{ breakerId: ids.breakerId, result: 'moves' }] },
+    '2026-11-20T10:00:00.000Z',
+  );
+  const handles = (await events(zone)).filter(({ uid }) => uid.includes('-handles'));
+  const day = new Intl.DateTimeFormat('sv-SE', { timeZone: zone });
+  const first = handles.map(({ startDate }) => `${startDate}`).sort()[0]!;
+  const changes = clockChanges(zone, Date.parse(first) - 86_400_000, 12).map((change) => day.format(change));
+  expect(handles.map(({ startDate }) => `${startDate}`).sort()).toEqual(changes);
+  expect(new Set(handles.map(({ uid }) => uid)).size).toBe(handles.length);
+});
+
+test('a name of several lines, as an older record may hold it, adds nothing to the calendar; its stamps are UTC', async () => {
+  const rename = (text: string) =>
+    server.store.write((manager) =>
+      manager.query('UPDATE panel SET name = ? WHERE id = ?', [text, ids.panelId]),
+    );
+  await rename('Shed\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nSUMMARY:Pay here');
+  const { text } = await request(server.app).get(`/api/v1/sites/${ids.siteId}/upkeep.ics`);
+  await rename('Shed panel');
+  expect(text).not.toMatch(/^SUMMARY:Pay/m);
+  expect(text.match(/^BEGIN:VEVENT/gm)!.length).toBe((await events()).length);
+  const stamps = text.match(/^DTSTAMP:.*$/gm)!;
+  expect(stamps.filter((one) => !/^DTSTAMP:\d{8}T\d{6}Z\r?$/.test(one))).toEqual([]);
+});
+
 test('where clocks are never changed handles come every six months; days are the site’s own', async () => {
   const worked = '2026-11-20T10:00:00.000Z';
   await log({ duty: 'handles', results: [{ breakerId: ids.breakerId, result: 'moves' }] }, worked);

@@ -92,7 +92,11 @@ export const serve =
         const why = command.refuses?.(by.who, asked.body);
         if (why) throw forbidden(why);
         // Where the answer is what stands, a change that was made already is not made again.
-        if (after && by.change !== null && (await context.record.wasDone(by.change, String((asked.params as { id: string }).id))))
+        if (
+          after &&
+          by.change !== null &&
+          (await context.record.wasDone(by.change, String((asked.params as { id: string }).id)))
+        )
           return context.record.read((manager) => after(manager, asked)) as z.input<Answer>;
         const kept = (await keep?.(context, asked.upload)) as Kept;
         const result = await context.record.change(async (edit) => {

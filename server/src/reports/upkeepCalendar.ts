@@ -1,4 +1,5 @@
 import { clockChanges, wallTime, type WallTime } from '@phylaxon/core/facts/calendar';
+import { oneLine } from '@phylaxon/core/facts/quantities';
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
 import type { DutyState } from '@phylaxon/core/views/upkeep';
 import ical, { ICalCalendarMethod } from 'ical-generator';
@@ -9,11 +10,11 @@ export interface DueAtPanels {
   panels: { id: string; name: string; duties: DutyState[] }[];
 }
 
-/** A day on a calendar, and how it comes again. */
+/** A day on a calendar, and how it comes again; by itself, it does not. */
 interface Dates {
   day: string;
   /** As RFC 5545 writes it. */
-  repeating: string;
+  repeating?: string;
 }
 
 const WEEKDAYS = ['SU', 'MO', 'TU', 'WE', 'TH', 'FR', 'SA'] as const;
@@ -30,23 +31,35 @@ function dayIn(zone: string, at: number): string {
 const isLastWeek = ({ year, month, day }: WallTime) =>
   day + 7 > new Date(Date.UTC(year, month + 1, 0)).getUTCDate();
 
-/** The day on which clocks are changed, and how it comes again: such as each second Sunday of March. */
-function atClockChange(zone: string, at: number, aYearOn: number | undefined): Dates {
-  const own = wallTime(at, zone);
-  const { month, day, weekday } = own;
-  const isLast = [own, ...(aYearOn === undefined ? [] : [wallTime(aYearOn, zone)])].every(isLastWeek);
-  return {
-    day: dayIn(zone, at),
-    repeating: `RRULE:FREQ=YEARLY;BYMONTH=${month + 1};BYDAY=${isLast ? -1 : Math.ceil(day / 7)}${WEEKDAYS[weekday]!}`,
-  };
+/** Where a day comes each year by the month, the weekday and the week: such as each second Sunday of March. */
+const weekOf = (own: WallTime, isLast: boolean): string =>
+  `BYMONTH=${own.month + 1};BYDAY=${isLast ? -1 : Math.ceil(own.day / 7)}${WEEKDAYS[own.weekday]!}`;
+
+/**
+ * The day on which clocks are changed, and how it comes again: by a rule where there is one, else year by year.
+ *
+ * @param years the same change in the years to come
+ */
+function atClockChange(zone: string, years: readonly number[]): Dates[] {
+  const times = years.map((at) => wallTime(at, zone));
+  const isLast = times.every(isLastWeek);
+  const [rule, ...others] = new Set(times.map((own) => weekOf(own, isLast)));
+  if (others.length > 0) return years.map((at) => ({ day: dayIn(zone, at) }));
+  return [{ day: dayIn(zone, years[0]!), repeating: `RRULE:FREQ=YEARLY;${rule!}` }];
 }
+
+/** So many years of clock changes are looked at: a rule holds in all of them. */
+const YEARS = 6;
 
 /** When a duty is due, and again: of both clock changes of a year the next comes first. */
 function datesOf({ dueAt, everyMonths, follows }: DutyState, zone: string): Dates[] {
   const at = Date.parse(dueAt);
   if (follows === 'clock-changes') {
-    const changes = clockChanges(zone, at - 60_000, 4);
-    return changes.slice(0, 2).map((one, i) => atClockChange(zone, one, changes[i + 2]));
+    const changes = clockChanges(zone, at - 60_000, 2 * YEARS);
+    return [0, 1].flatMap((first) => {
+      const years = changes.filter((_one, i) => i % 2 === first);
+      return years.length > 0 ? atClockChange(zone, years) : [];
+    });
   }
   return [{ day: dayIn(zone, at), repeating: `RRULE:FREQ=MONTHLY;INTERVAL=${everyMonths}` }];
 }
@@ -59,10 +72,9 @@ function datesOf({ dueAt, everyMonths, follows }: DutyState, zone: string): Date
  */
 export function upkeepCalendar({ site, panels }: DueAtPanels, address: string, zone: string): string {
   const calendar = ical({
-    name: `Maintenance: ${site.name}`,
+    name: oneLine(`Maintenance: ${site.name}`),
     method: ICalCalendarMethod.PUBLISH,
     prodId: { company: 'Phylaxon', product: 'Maintenance', language: 'EN' },
-    timezone: zone,
     ttl: 12 * 3600,
   });
   for (const panel of panels)
@@ -70,16 +82,15 @@ export function upkeepCalendar({ site, panels }: DueAtPanels, address: string, z
       const { name, how } = dutyOf(state.duty);
       datesOf(state, zone).forEach(({ day, repeating }, i) =>
         calendar.createEvent({
-          id: `${panel.id}-${state.duty}${i === 0 ? '' : '-other'}@phylaxon`,
-          summary: `${panel.name}: ${name}`,
+          id: `${panel.id}-${state.duty}${i === 0 ? '' : i === 1 ? '-other' : `-${i + 1}`}@phylaxon`,
+          summary: oneLine(`${panel.name}: ${name}`),
           description: how.join('\n'),
           // A day of the site’s: no other time zone moves it.
           start: new Date(`${day}T00:00:00Z`),
-          timezone: 'UTC',
           allDay: true,
           stamp: new Date(state.lastAt ?? state.dueAt),
           ...(address !== '' && { url: `${address}/panels/${panel.id}/upkeep` }),
-          repeating,
+          ...(repeating !== undefined && { repeating }),
         }),
       );
     }

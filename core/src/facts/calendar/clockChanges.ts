@@ -5,8 +5,8 @@ const DAY_MS = 86_400_000;
 const STEP_MS = 14 * DAY_MS;
 const SECOND_MS = 1000;
 const MINUTE_MS = 60 * SECOND_MS;
-/** Looked for so long: a zone without any has none. */
-const HORIZON_MS = 800 * DAY_MS;
+/** Looked for so long for each pair of changes: a zone without any has none. */
+const HORIZON_MS = 400 * DAY_MS;
 
 /** How far a clock is ahead, ms. */
 function offsetAt(at: number, zone: string): number {
@@ -25,7 +25,8 @@ function offsetAt(at: number, zone: string): number {
  */
 export function clockChanges(zone: string, from: number, count: number): number[] {
   const found: number[] = [];
-  for (let at = from; at < from + HORIZON_MS && found.length < count; at += STEP_MS) {
+  const until = from + HORIZON_MS * (1 + Math.ceil(count / 2));
+  for (let at = from; at < until && found.length < count; at += STEP_MS) {
     const before = offsetAt(at, zone);
     if (offsetAt(at + STEP_MS, zone) === before) continue;
     let [low, high] = [at, at + STEP_MS];

@@ -1,3 +1,4 @@
+export * from './name.ts';
 export * from './quantity.ts';
 export * from './capital.ts';
 export * from './compare.ts';

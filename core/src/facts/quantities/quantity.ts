@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import './inputMessages.ts';
-import { isPlainText, NOT_PLAIN } from './plainText.ts';
 import { sayLength, sayTemperature, type Sentence } from './sentence.ts';
 
 function range(min: number, max: number, unit: string): Sentence {
@@ -46,23 +45,6 @@ export const seconds = bounded(0, 31_557_600, 'The time', 's');
 
 /** A length of conductor in m: 0 to 1000. */
 export const metres = bounded(0, 1000, 'The length', 'm');
-
-/**
- * A name people or programs give: not empty, at most 120 characters.
- *
- * @param what how the sentence about it begins, such as “The panel’s name”
- * @returns schema of the name
- * @example name('The site’s name').parse(' Shed ') // 'Shed'
- */
-export const name = (what: string) =>
-  z
-    .string({
-      error: (issue) => (issue.input === undefined ? `${what} is missing.` : `${what} must be text.`),
-    })
-    .trim()
-    .min(1, `${what} must not be empty.`)
-    .max(120, `${what} may have 120 characters at most.`)
-    .refine(isPlainText, NOT_PLAIN);
 
 /**
  * One of a few figures: as a union, since the API's document tells but the first of a literal that has several.

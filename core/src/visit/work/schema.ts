@@ -2,10 +2,9 @@ import { z } from 'zod';
 import {
   amps,
   givenId,
-  isPlainText,
+  line,
   name,
   noIdInTwo,
-  NOT_PLAIN,
   oneOf,
   ratingAmps,
   surfaceC,
@@ -31,9 +30,6 @@ export const NEUTRALS = ['none', 'pigtail', 'plug-on'] as const;
 export const SOURCE_KINDS = ['solar', 'battery', 'generator', 'vehicle'] as const;
 export type SourceKind = (typeof SOURCE_KINDS)[number];
 
-const text = (what: string, most: number) =>
-  z.string().trim().max(most, `${what} may have ${most} characters at most.`).refine(isPlainText, NOT_PLAIN);
-
 const space = z.int('A space is a whole number.').min(1).max(84);
 
 export const visitTask = z.strictObject({
@@ -52,12 +48,12 @@ export const visitTask = z.strictObject({
   poles: oneOf([1, 2], 'A breaker has one pole or two.'),
   ratingAmps: ratingAmps.describe('of the part that is in at the end, A'),
   kind: z.enum(BREAKER_KINDS).default('standard'),
-  family: text('A part family', 60).default(''),
+  family: line('A part family', 60).default(''),
   neutral: z.enum(NEUTRALS).default('none'),
   conductor: conductor.nullable().default(null).describe('null: not known'),
   receptacles: z.boolean().default(true).describe('its circuit has outlets a tester can be plugged into'),
   proposalId: z.uuid().toLowerCase().nullable().default(null).describe('the proposal it carries out'),
-  why: text('A reason', 400).default(''),
+  why: line('A reason', 400).default(''),
 });
 export type VisitTask = z.output<typeof visitTask>;
 
@@ -73,7 +69,7 @@ export const visitPlan = z
       .max(8, 'At most 8 other sources.')
       .default([])
       .describe('what might feed the panel from its load side; each is isolated and locked'),
-    off: text('What makes it dead', 160).describe(
+    off: line('What makes it dead', 160).describe(
       'what makes the panel dead: its main, or the breaker that feeds it',
     ),
     holes: z.array(space).max(84).default([]).describe('open spaces, to be filled before the cover goes on'),
@@ -84,13 +80,13 @@ export const visitPlan = z
       .max(1440, 'A visit takes a day at most.')
       .describe('how long the power is expected to be off, min'),
     dependents: z
-      .array(text('A name', 120))
+      .array(line('A name', 120))
       .max(12)
       .default([])
       .describe('who or what must not be without power'),
-    who: text('A name', 80).default('').describe('who does it, for the tag'),
-    phone: text('A phone number', 40).default(''),
-    permit: text('A permit', 80).default('').describe('its number; empty: none is needed, or not known'),
+    who: line('A name', 80).default('').describe('who does it, for the tag'),
+    phone: line('A phone number', 40).default(''),
+    permit: line('A permit', 80).default('').describe('its number; empty: none is needed, or not known'),
     meterPulled: z.boolean().default(false).describe('the utility pulls the meter for it'),
   })
   .superRefine(({ tasks, sources }, context) => {
