@@ -6,7 +6,15 @@ import { ensureInstalled } from './install.mjs';
 import { npm, ROOT } from './run.mjs';
 
 /** What is started by itself: the server, what is done to a record from outside, and worker threads. */
-const PROGRAMS = ['main', 'meters', 'backup', 'restore', 'files/fileWorker', 'backups/recordWorker'];
+const PROGRAMS = [
+  'main',
+  'meters',
+  'backup',
+  'restore',
+  'files/fileWorker',
+  'backups/recordWorker',
+  'compute/computeWorker',
+];
 
 const SOURCES = [
   'core/src',

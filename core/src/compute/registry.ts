@@ -47,6 +47,8 @@ export interface Computation<In extends z.ZodType, Out extends z.ZodType> {
   summary: string;
   /** Where a question may be longer than usual: so many bytes. */
   bodyLimitBytes?: number;
+  /** It may take long: a server works it out in a thread of its own. */
+  isHeavy?: true;
   input: In;
   output: Out;
   run: (input: z.input<In>) => z.input<Out>;
@@ -69,12 +71,14 @@ export const COMPUTATIONS = {
     run: (input) => tripWindow(input),
   }),
   'effective-rating': computation({
+    isHeavy: true,
     summary: 'What the trips and the non-trips on record say about one breaker',
     input: effectiveRatingInput,
     output: effectiveRatingOutput,
     run: (input) => effectiveRating(input),
   }),
   'opening-time': computation({
+    isHeavy: true,
     summary:
       'How long a breaker takes at a current after what it carried before: any sound breaker, and this one',
     input: tripTimeInput,
@@ -82,18 +86,21 @@ export const COMPUTATIONS = {
     run: answerTripTime,
   }),
   'curve-fit': computation({
+    isHeavy: true,
     summary: 'The edges of a printed trip curve as bimetals, by least squares',
     input: curveFitInput,
     output: curveFitOutput,
     run: fitCurve,
   }),
   profile: computation({
+    isHeavy: true,
     summary: 'When a breaker opens on loads that cycle and surge, or on a logged current',
     input: profileInput,
     output: profileOutput,
     run: profileTimes,
   }),
   together: computation({
+    isHeavy: true,
     summary: 'Which loads of a circuit can run together indefinitely, and which sets may trip it',
     input: loadCombinationsInput,
     output: loadCombinationsOutput,
@@ -106,6 +113,7 @@ export const COMPUTATIONS = {
     run: diagnose,
   }),
   'isolation-plan': computation({
+    isHeavy: true,
     summary: 'Which loads to connect for each trial, to find the one faulty thing at the least expected cost',
     input: isolationInput,
     output: isolationOutput,
@@ -130,18 +138,21 @@ export const COMPUTATIONS = {
     run: serviceLoad,
   }),
   'space-plan': computation({
+    isHeavy: true,
     summary: 'How to make room in a panel with the least work',
     input: spacePlanInput,
     output: spacePlanOutput,
     run: spacePlan,
   }),
   'circuit-map': computation({
+    isHeavy: true,
     summary: 'Which breakers to switch off together, to find in few rounds which feeds which place',
     input: circuitMapInput,
     output: circuitMapOutput,
     run: circuitMap,
   }),
   'circuit-map-read': computation({
+    isHeavy: true,
     summary: 'Which breaker feeds each place, by the rounds in which it was dead',
     input: circuitMapReadInput,
     output: circuitMapReadOutput,
@@ -154,24 +165,28 @@ export const COMPUTATIONS = {
     run: heatSurvey,
   }),
   sag: computation({
+    isHeavy: true,
     summary: 'Where in a run a bad joint sits, from volts with nothing and with a known load on it',
     input: sagInput,
     output: sagOutput,
     run: sag,
   }),
   'leg-balance': computation({
+    isHeavy: true,
     summary: 'Which circuits to move to the other leg, for each number of moves the best there is',
     input: legBalanceInput,
     output: legBalanceOutput,
     run: legBalance,
   }),
   'reading-line': computation({
+    isHeavy: true,
     summary: 'What a typed, pasted or dictated line means, and what in it is not understood',
     input: readingLineInput,
     output: readingLineOutput,
     run: readingLine,
   }),
   'thermal-spots': computation({
+    isHeavy: true,
     summary: 'Hot spots in a temperature picture, and where on the board they lie',
     bodyLimitBytes: 8 * 1024 ** 2,
     input: thermalSpotsInput,

@@ -8,7 +8,7 @@ import { z } from 'zod';
 import { recordRoutes } from '../api/index.ts';
 import type { BackupKeeper } from '../backups/index.ts';
 import { Changes } from '../changes/index.ts';
-import { computeRoutes } from '../compute/index.ts';
+import { ComputePool, computeRoutes } from '../compute/index.ts';
 import { feedRoutes, Feeds } from '../feeds/index.ts';
 import {
   ApiError,
@@ -89,7 +89,7 @@ export function createApp({
   });
   const routes: Route[] = [
     healthRoute(store),
-    ...computeRoutes,
+    ...computeRoutes(new ComputePool()),
     ...feedRoutes(feeds),
     ...recordRoutes({ store, photos, changes, backups }),
     openApiRoute,

@@ -1,1 +1,2 @@
+export { ComputePool } from './computePool.ts';
 export { computeRoutes } from './routes.ts';

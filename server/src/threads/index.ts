@@ -1,1 +1,2 @@
-export { startWorker } from './startWorker.ts';
+export { startWorker, workerProgram } from './startWorker.ts';
+export { TooBusy, Turns } from './turns.ts';

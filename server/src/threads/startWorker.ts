@@ -2,20 +2,22 @@ import { Worker, type WorkerOptions } from 'node:worker_threads';
 
 const isBundled = !import.meta.url.endsWith('.ts');
 
-/** From its sources a thread needs to be told how to read TypeScript. */
-const FROM_SOURCE = `
-const { program, tsx } = require('node:worker_threads').workerData;
-import(tsx).then(({ register }) => { register(); return import(program); });
-`;
-
 /**
- * Start one of the server's worker threads.
+ * A program of the server’s that runs in a thread, and how a thread is to be started for it: from its sources it needs to
+ * be told how to read TypeScript.
  *
  * @param name its program under `server/src`, such as `files/fileWorker`
  */
+export const workerProgram = (name: string): { filename: string; execArgv?: string[] } =>
+  isBundled
+    ? { filename: new URL(`./${name}.js`, import.meta.url).href }
+    : {
+        filename: new URL(`../${name}.ts`, import.meta.url).href,
+        execArgv: ['--import', import.meta.resolve('tsx')],
+      };
+
+/** Start one of the server's worker threads. */
 export function startWorker(name: string, options: WorkerOptions = {}): Worker {
-  if (isBundled) return new Worker(new URL(`./${name}.js`, import.meta.url), options);
-  const program = new URL(`../${name}.ts`, import.meta.url).href;
-  const tsx = import.meta.resolve('tsx/esm/api');
-  return new Worker(FROM_SOURCE, { ...options, eval: true, workerData: { program, tsx } });
+  const { filename, execArgv } = workerProgram(name);
+  return new Worker(new URL(filename), { ...options, ...(execArgv && { execArgv }) });
 }
