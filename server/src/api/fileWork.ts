@@ -22,7 +22,7 @@ export function fileWork({ files, underWay }: Pick<Context, 'files' | 'underWay'
     underWay.run(client, name, (tell) =>
       work({
         understand: (task) =>
-          files.understand(task, {
+          files.understand(task, client, {
             signal,
             report: (share) => tell({ step: 'reading', share }),
           }),

@@ -39,8 +39,7 @@ export class ComputePool {
       throw new z.ZodError(computed.issues);
     } catch (error) {
       if (error instanceof z.ZodError) throw error;
-      if (error instanceof TooBusy)
-        throw new ApiError(503, 'busy', 'Too many calculations of yours are waiting. Try again in a moment.');
+      if (error instanceof TooBusy) throw error;
       // A thread that was ended is followed by another.
       this.ready = null;
       const { name, code } = error as NodeJS.ErrnoException;

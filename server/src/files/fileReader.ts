@@ -1,13 +1,19 @@
 import { statSync } from 'node:fs';
 import type { Worker } from 'node:worker_threads';
 import { SITE_LISTS, type SiteFile } from '@phylaxon/core/views/siteFile';
-import { startWorker } from '../threads/index.ts';
+import { startWorker, Turns } from '../threads/index.ts';
 import { FileRefused } from './refusal.ts';
 import type { Message, Task, Understood } from './tasks.ts';
 import type { Report } from './understandSite.ts';
 
-/** So long and with so much memory a file may be thought about. */
-const LIMITS = { ms: 60_000, heapMb: 900 };
+/** So long and with so much memory a file may be thought about: a small one for less. */
+const LIMITS = { ms: 60_000, smallMs: 20_000, heapMb: 900 };
+
+/** Files of up to this size have a thread of their own: none of them waits behind a large one. */
+const SMALL_BYTES = 256_000;
+
+/** So many files may wait for a thread, of one client. */
+const MOST_WAITING = 16;
 
 /** After a file from this size on the thread ends, and gives its memory back. */
 const LARGE_BYTES = 2_000_000;
@@ -24,12 +30,13 @@ const tooMuch = (why: string) =>
   new FileRefused(`${why} Split it into smaller files, or check what is in it.`, undefined, 'too_much');
 
 /**
- * Understands files in a thread of its own, one after the other, so that whoever else asks for something does not
- * wait. A file that takes too long or too much memory ends the thread; the next one gets another.
+ * Understands files in threads of their own, so that whoever else asks for something does not wait: one thread for small
+ * files, one for large ones, clients in turn at each. A file that takes too long or too much memory ends its thread; the
+ * next one gets another.
  */
 export class FileReader {
-  private worker: Worker | null = null;
-  private tail: Promise<unknown> = Promise.resolve();
+  private readonly small = new FileThread(LIMITS.smallMs);
+  private readonly large = new FileThread(LIMITS.ms);
 
   /**
    * Understand a file.
@@ -38,11 +45,29 @@ export class FileReader {
    */
   understand<K extends Task['kind']>(
     task: Extract<Task, { kind: K }>,
+    client: string,
     reading: Reading,
   ): Promise<Understood[K]> {
-    const result = this.tail.then(() => this.work(task, reading)) as Promise<Understood[K]>;
-    this.tail = result.catch(() => undefined);
-    return result;
+    const thread = statSync(task.path).size <= SMALL_BYTES ? this.small : this.large;
+    return thread.understand(task, client, reading) as Promise<Understood[K]>;
+  }
+
+  close(): void {
+    this.small.close();
+    this.large.close();
+  }
+}
+
+/** One thread, used in turns. */
+class FileThread {
+  private worker: Worker | null = null;
+  private readonly turns = new Turns(1, MOST_WAITING);
+
+  /** @param ms so long a file may take */
+  constructor(private readonly ms: number) {}
+
+  understand(task: Task, client: string, reading: Reading): Promise<unknown> {
+    return this.turns.run(client, () => this.work(task, reading));
   }
 
   close(): void {
@@ -69,7 +94,7 @@ export class FileReader {
         this.close();
         reject(error);
       };
-      const timer = setTimeout(() => fail(tooMuch('The file takes too long to understand.')), LIMITS.ms);
+      const timer = setTimeout(() => fail(tooMuch('The file takes too long to understand.')), this.ms);
       const onAbort = () => fail(new GivenUp());
       const onExit = () => fail(tooMuch('The file takes too much memory.'));
       const onError = (error: NodeJS.ErrnoException) =>

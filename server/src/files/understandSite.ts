@@ -131,7 +131,7 @@ export async function understandSite(
       });
   });
   const attachments = await attachmentsOf(file, beside, problems);
-  problems.unshift(...checkSiteFile(file));
+  problems.unshift(...checkSiteFile(file, new Date().toISOString()));
   if (problems.length > 0) throw rows.refusal(problems);
   const kept = file.photos.map((row) => {
     const { sha256, bytes } = photos.get(row.sha256)!;
@@ -204,7 +204,7 @@ export async function understandHandOver(path: string, report: Report): Promise<
     const issue = parsed.error?.issues[0];
     throw new FileRefused(issue ? issue.message : 'This is not a hand-over file.');
   }
-  const problems = checkSiteFile(file);
+  const problems = checkSiteFile(file, new Date().toISOString());
   if (file.photos.length > 0)
     problems.push({ path: ['photos'], message: 'A hand-over carries no pictures.' });
   if (file.panelEntries.length > 0)

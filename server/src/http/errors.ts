@@ -4,6 +4,7 @@ import { z } from 'zod';
 import { drain } from './drain.ts';
 import { Refusal, type Issue, type RefusalKind } from '../errors/index.ts';
 import { FileRefused, GivenUp, TooLarge, TooManyFiles } from '../files/index.ts';
+import { TooBusy } from '../threads/index.ts';
 import { storeErrorOf, type StoreError, type StoreTrouble } from '../store/index.ts';
 
 export const errorBody = z.object({
@@ -84,6 +85,8 @@ function known(error: unknown): ApiError | null {
   if (error instanceof z.ZodError) return fromZod(error);
   if (error instanceof FileRefused) return new ApiError(400, error.code, error.message, error.issues);
   if (error instanceof TooLarge) return tooLarge(error.limitBytes);
+  if (error instanceof TooBusy)
+    return new ApiError(503, 'busy', 'Too much of yours is waiting to be worked on. Try again in a moment.');
   if (error instanceof TooManyFiles)
     return new ApiError(
       429,

@@ -1,5 +1,7 @@
 import { namedBreakers } from '../../record/panelEntries/index.ts';
+import { MOST_SPACES } from '../../record/entities/index.ts';
 import { feedProblem, placementProblem, tieProblem, type Placed } from '../../panel/layout/index.ts';
+import { walk, type VisitFact, type VisitPlan } from '../../visit/work/index.ts';
 import {
   BREAKER_ENTRIES,
   SITE_LISTS,
@@ -17,10 +19,11 @@ const MOST_PROBLEMS = 50;
  * rows that point to nothing, breakers where none can sit.
  *
  * @param file read by its schema
+ * @param now by the clock here: no entry lies far ahead of it
  * @returns each with its place in the file; none: it holds together
- * @example checkSiteFile(file) // []
+ * @example checkSiteFile(file, '2026-11-30T10:00:00.000Z') // []
  */
-export function checkSiteFile(file: SiteFile): FileProblem[] {
+export function checkSiteFile(file: SiteFile, now: string): FileProblem[] {
   const found: FileProblem[] = [];
   const no = (path: FileProblem['path'], message: string) => {
     if (found.length < MOST_PROBLEMS) found.push({ path, message });
@@ -31,6 +34,8 @@ export function checkSiteFile(file: SiteFile): FileProblem[] {
   panelEntryPointers(file, no);
   placements(file, no);
   strikes(file, no);
+  visits(file, no);
+  times(file, now, no);
   return found;
 }
 
@@ -130,56 +135,127 @@ function casePointers(file: SiteFile, no: No) {
 /** Every part came after the one it replaced: the chain never comes back to itself. */
 function replacementChains(file: SiteFile, no: No) {
   const replaced = new Map(file.breakers.map(({ id, replaces }) => [id, replaces]));
-  file.breakers.forEach(({ id }, i) => {
-    const seen = new Set<string>();
-    for (let at: string | null = id; at !== null; at = replaced.get(at) ?? null) {
-      if (seen.has(at)) {
+  const ending = new Set<string>();
+  for (const [i, { id }] of file.breakers.entries()) {
+    const chain = new Set<string>();
+    for (let at: string | null = id; at !== null && !ending.has(at); at = replaced.get(at) ?? null) {
+      if (chain.has(at)) {
         no(['breakers', i, 'replaces'], 'The chain of replaced parts comes back to itself.');
         return;
       }
-      seen.add(at);
+      chain.add(at);
     }
-  });
+    for (const one of chain) ending.add(one);
+  }
 }
 
+type Present = { breaker: SiteFile['breakers'][number]; index: number };
+
+/** More breakers than this sit in no panel: two in each half of a space. */
+const MOST_IN_PANEL = 2 * MOST_SPACES;
+
 function placements(file: SiteFile, no: No) {
-  const present = file.breakers
-    .map((breaker, index) => ({ breaker, index }))
-    .filter(({ breaker }) => breaker.removedAt === null);
+  const byPanel = new Map<string, Present[]>();
+  file.breakers.forEach((breaker, index) => {
+    if (breaker.removedAt !== null) return;
+    const own = byPanel.get(breaker.panelId);
+    if (own) own.push({ breaker, index });
+    else byPanel.set(breaker.panelId, [{ breaker, index }]);
+  });
   const inPlace = file.panels.filter((panel) => panel.removedAt === null);
+  const feeding = new Set(file.panels.map(({ fedByBreakerId }) => fedByBreakerId));
+  const feeders = file.breakers.filter(({ id, removedAt }) => removedAt === null && feeding.has(id));
   file.panels.forEach((panel, p) => {
-    const own = present.filter(({ breaker }) => breaker.panelId === panel.id);
+    const own = byPanel.get(panel.id) ?? [];
     if (panel.removedAt !== null) {
       for (const { index } of own) no(['breakers', index, 'removedAt'], 'Its panel was taken off the site.');
       return;
     }
+    const tooMany = own[MOST_IN_PANEL];
+    if (tooMany)
+      return no(
+        ['breakers', tooMany.index, 'space'],
+        'There are more breakers in its panel than have a space.',
+      );
     const mains = own.filter(({ breaker }) => breaker.role === 'main');
     if (mains.length > 1) no(['breakers', mains[1]!.index, 'role'], 'Its panel has a main already.');
-    const placed: Placed[] = [];
-    for (const { breaker, index } of own) {
-      if (breaker.space === null) continue;
-      const wanted = { id: breaker.id, space: breaker.space, poles: breaker.poles, half: breaker.half };
-      const problem = placementProblem(panel, placed, wanted);
-      if (problem) no(['breakers', index, problem.field], problem.message);
-      placed.push(wanted);
-    }
-    for (const { breaker, index } of own) {
-      if (breaker.tiedWith === null) continue;
-      const other = placed.find(({ id }) => id === breaker.tiedWith);
-      const self = placed.find(({ id }) => id === breaker.id);
-      const mutual =
-        own.find(({ breaker: one }) => one.id === breaker.tiedWith)?.breaker.tiedWith === breaker.id;
-      const message =
-        !other || !self || !mutual ? 'The tie does not join two breakers here.' : tieProblem(self, other);
-      if (message !== null) no(['breakers', index, 'tiedWith'], message);
-    }
-    const feed = feedProblem(
-      panel,
-      inPlace,
-      present.map(({ breaker }) => breaker),
-    );
+    placementsIn(panel, own, no);
+    const feed = feedProblem(panel, inPlace, feeders);
     if (feed) no(['panels', p, feed.field], feed.message);
   });
+}
+
+function placementsIn(panel: SiteFile['panels'][number], own: readonly Present[], no: No) {
+  const placed: Placed[] = [];
+  for (const { breaker, index } of own) {
+    if (breaker.space === null) continue;
+    const wanted = { id: breaker.id, space: breaker.space, poles: breaker.poles, half: breaker.half };
+    const problem = placementProblem(panel, placed, wanted);
+    if (problem) no(['breakers', index, problem.field], problem.message);
+    placed.push(wanted);
+  }
+  for (const { breaker, index } of own) {
+    if (breaker.tiedWith === null) continue;
+    const other = placed.find(({ id }) => id === breaker.tiedWith);
+    const self = placed.find(({ id }) => id === breaker.id);
+    const mutual =
+      own.find(({ breaker: one }) => one.id === breaker.tiedWith)?.breaker.tiedWith === breaker.id;
+    const message =
+      !other || !self || !mutual ? 'The tie does not join two breakers here.' : tieProblem(self, other);
+    if (message !== null) no(['breakers', index, 'tiedWith'], message);
+  }
+}
+
+/** A visit goes from step to step, each as its gates let it pass; what was struck does not count. */
+function visits(file: SiteFile, no: No) {
+  const struck = new Set(file.strikes.map(({ entryId }) => entryId));
+  const plans = new Map<string, { panelId: string; plan: VisitPlan }>();
+  const steps = new Map<string, { n: number; fact: VisitFact; panelId: string; i: number }[]>();
+  file.panelEntries.forEach((entry, i) => {
+    const { panelId } = entry;
+    if (struck.has(entry.id)) return;
+    if (entry.kind === 'visit') {
+      const { visitId } = entry.content;
+      if (plans.has(visitId)) no(['panelEntries', i, 'content', 'visitId'], 'Another visit has this id.');
+      else plans.set(visitId, { panelId, plan: entry.content });
+    }
+    if (entry.kind !== 'visit-step') return;
+    const { visitId, n, fact } = entry.content;
+    const step = { n, fact, panelId, i };
+    const own = steps.get(visitId);
+    if (own) own.push(step);
+    else steps.set(visitId, [step]);
+  });
+  for (const [visitId, own] of steps) {
+    const visit = plans.get(visitId);
+    if (!visit) continue;
+    own.sort((a, b) => a.n - b.n);
+    const gap = own.find(({ n, panelId }, i) => n !== i || panelId !== visit.panelId);
+    if (gap) {
+      no(['panelEntries', gap.i, 'content', 'n'], 'The steps of this visit do not follow each other.');
+      continue;
+    }
+    const { refused } = walk(
+      visit.plan,
+      own.map(({ fact }) => fact),
+    );
+    if (refused !== null)
+      no(
+        ['panelEntries', own[refused]!.i, 'content', 'fact'],
+        'The visit does not allow this step at this point.',
+      );
+  }
+}
+
+/** An entry may lie so far ahead of this clock: either of two may be wrong. */
+const MOST_AHEAD_MS = 366 * 24 * 3600 * 1000;
+
+function times(file: SiteFile, now: string, no: No) {
+  const last = new Date(Date.parse(now) + MOST_AHEAD_MS).toISOString();
+  for (const list of STRIKABLE_KINDS)
+    file[list].forEach(({ at }, i) => {
+      if (at > last) no([list, i, 'at'], 'This time lies more than a year ahead.');
+    });
 }
 
 function strikes(file: SiteFile, no: No) {

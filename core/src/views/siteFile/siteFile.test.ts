@@ -12,6 +12,7 @@ import {
 } from './index.ts';
 
 const at = '2026-10-01T12:00:00.000Z';
+const NOW = '2026-10-02T12:00:00.000Z';
 const PANEL = uuid(10);
 const SUB = uuid(11);
 const [FEEDER, LATHE, SAW, MAIN] = [uuid(20), uuid(21), uuid(22), uuid(23)];
@@ -56,7 +57,7 @@ type Raw = ReturnType<typeof whole>;
 const problems = (change: (raw: Raw) => void) => {
   const raw = whole();
   change(raw);
-  return checkSiteFile(siteFile.parse(raw)).map(({ path, message }) => `${path.join('.')}: ${message}`);
+  return checkSiteFile(siteFile.parse(raw), NOW).map(({ path, message }) => `${path.join('.')}: ${message}`);
 };
 
 describe('what must hold together', () => {
@@ -137,6 +138,64 @@ function upgraded(file: object): object {
   return { format, version: SITE_FILE_VERSION, site: rest.site, ...lists };
 }
 
+describe('visits in a file', () => {
+  const visitId = uuid(70);
+  const task = {
+    ...{ id: 'saw', work: 'replace', breakerId: SAW, partId: uuid(71), label: 'Saw', space: 3 },
+    ...{ poles: 1, ratingAmps: 20 },
+  };
+  const visit = (id = uuid(72)) => ({
+    ...{ id, panelId: PANEL, kind: 'visit', at, loggedAt: at, bytes: null },
+    content: { visitId, tasks: [task], off: 'its main', minutes: 30 },
+  });
+  const step = (n: number, fact: object, id = uuid(80 + n)) => ({
+    ...{ id, panelId: PANEL, kind: 'visit-step', at, loggedAt: at, bytes: null },
+    content: { visitId, n, fact },
+  });
+  const begun = [visit(), step(0, { is: 'dressed' }), step(1, { is: 'tester-proved', volts: 121 })];
+  const found = (entries: object[], strikes: object[] = []) =>
+    checkSiteFile(
+      siteFile.parse({ ...whole(), panelEntries: entries, strikes: [...whole().strikes, ...strikes] }),
+      NOW,
+    ).map(({ path, message }) => `${path.join('.')}: ${message}`);
+
+  test('a visit under way holds together, and steps that were struck do not count', () => {
+    expect(found(begun)).toEqual([]);
+    const strike = { id: uuid(90), kind: 'panelEntries', entryId: uuid(82), at, why: 'A slip' };
+    expect(found([...begun, step(2, { is: 'main-on' })], [strike])).toEqual([]);
+  });
+
+  test.each<[string, object[], RegExp]>([
+    ['a gap', [...begun, step(3, { is: 'handles-off' })], /do not follow each other/],
+    ['a step told twice', [...begun, step(1, { is: 'handles-off' }, uuid(95))], /do not follow each other/],
+    [
+      'a step that no gate passes',
+      [...begun, step(2, { is: 'swapped', id: 'saw' })],
+      /does not allow this step/,
+    ],
+    ['two visits of one id', [...begun, visit(uuid(96))], /Another visit has this id/],
+    [
+      'a step at another panel',
+      [...begun, { ...step(2, { is: 'handles-off' }), panelId: SUB }],
+      /do not follow/,
+    ],
+    ['an entry of 2199', [{ ...visit(), at: '2199-01-01T00:00:00.000Z' }], /more than a year ahead/],
+  ])('%s is told', (_what, entries, expected) => {
+    expect(found(entries)).toEqual([expect.stringMatching(expected)]);
+  });
+});
+
+test('nineteen thousand breakers, each in the place of the one before, are looked through one by one', () => {
+  const many = Array.from({ length: 19_000 }, (_, n) =>
+    breaker(uuid(1000 + n), 1, { removedAt: at, replaces: n === 0 ? null : uuid(999 + n) }),
+  );
+  const file = siteFile.parse({ ...whole(), breakers: [...whole().breakers, ...many] });
+  expect(checkSiteFile(file, NOW)).toEqual([]);
+  const sitting = many.map((one) => ({ ...one, removedAt: null, replaces: null }));
+  const full = siteFile.parse({ ...whole(), breakers: [...whole().breakers, ...sitting] });
+  expect(checkSiteFile(full, NOW)[0]!.message).toMatch(/more breakers in its panel/);
+});
+
 describe('versions', () => {
   test('of version 5, which knew no inspections, two words change', () => {
     const { circuits, events, ...raw } = whole();
@@ -173,7 +232,7 @@ describe('versions', () => {
     const file = siteFile.parse(upgraded(old));
     expect(file.circuits[0]!.rules).toBe('policy');
     expect(file.strikes).toMatchObject([{ kind: 'readings', entryId: uuid(40), why: 'misread' }]);
-    expect(checkSiteFile(file)).toEqual([]);
+    expect(checkSiteFile(file, NOW)).toEqual([]);
   });
 
   test.each([
@@ -207,7 +266,7 @@ describe('as text', () => {
   test('under new ids it is the same site: everything still points where it did', () => {
     let n = 500;
     const copy = withNewIds(file, () => uuid(n++));
-    expect(checkSiteFile(siteFile.parse(copy))).toEqual([]);
+    expect(checkSiteFile(siteFile.parse(copy), NOW)).toEqual([]);
     expect(copy.site.id).not.toBe(file.site.id);
     expect(copy.readings[0]!.value).toBe(119);
   });
