@@ -80,6 +80,7 @@ const CORE = [
 ];
 
 const SERVER = [
+  'output',
   'threads',
   'errors',
   'store',

@@ -10,6 +10,7 @@ import { Changes } from './changes/index.ts';
 import { seedDemo } from './demo/index.ts';
 import { PhotoFolder } from './photos/index.ts';
 import { answerUnreadable } from './http/index.ts';
+import { outputTo } from './output/index.ts';
 import { LOOKED_THROUGH_BYTES, RecordRefused, Store, StoreError } from './store/index.ts';
 import { redecideOutdated } from './recordService/index.ts';
 
@@ -27,8 +28,16 @@ const isLoopback = (host: string) => /^(localhost$|127\.|::1$)/i.test(host);
 
 const isEverywhere = (host: string) => ['0.0.0.0', '::'].includes(host);
 
-const logger = pino({ level: LOG_LEVEL });
-const say = (line: string) => process.stdout.write(`${line}\n`);
+const output = outputTo(1);
+const { say } = output;
+const logger = pino({ level: LOG_LEVEL }, output.stream);
+// What a library says, or Node itself, finds no full disk either.
+for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined);
+
+/** End, once what was said is written as far as it can be. */
+function end(code: number): void {
+  void output.end().then(() => process.exit(code));
+}
 
 function port(): number {
   const number = Number(PORT);
@@ -142,7 +151,7 @@ async function main() {
     stopping = true;
     backups.stop();
     clearInterval(restoreLook);
-    server.close(() => void store.close().then(() => process.exit(0)));
+    server.close(() => void store.close().then(() => end(0)));
     server.closeAllConnections();
   };
   process.on('SIGINT', stop);
@@ -151,5 +160,5 @@ async function main() {
 
 main().catch((error: unknown) => {
   say(error instanceof Error ? error.message : String(error));
-  process.exit(1);
+  end(1);
 });

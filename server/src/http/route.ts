@@ -2,6 +2,7 @@ import express, { type Request, type RequestHandler, type Response, type Router 
 import type { z } from 'zod';
 import { withUpload, type UploadedFile } from '../files/index.ts';
 import { ApiError } from './errors.ts';
+import { sendEvents } from './streams.ts';
 
 type Schema = z.ZodType;
 type OutputOf<S> = S extends Schema ? z.output<S> : undefined;
@@ -163,27 +164,4 @@ function sendFile(response: Response, { type, content, name }: Download) {
   if (name !== undefined) response.attachment(name);
   else response.set('Cache-Control', 'private, max-age=31536000, immutable');
   response.send(content);
-}
-
-/** Silence for longer than this makes proxies and browsers give up. */
-const HEARTBEAT_MS = 20_000;
-
-/** Open a stream of server-sent events, kept open until the other side leaves. */
-async function sendEvents(
-  response: Response,
-  start: (send: (event: string, data?: object) => void) => Promise<() => void>,
-): Promise<void> {
-  // Whoever listens asks for everything once the stream is open, so nothing before counts.
-  const stop = await start(
-    (event, data = {}) =>
-      response.headersSent && response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`),
-  );
-  if (response.destroyed) return stop();
-  response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' });
-  response.write('retry: 1000\n\n');
-  const heartbeat = setInterval(() => response.write(': still here\n\n'), HEARTBEAT_MS);
-  response.on('close', () => {
-    clearInterval(heartbeat);
-    stop();
-  });
 }

@@ -1,0 +1,56 @@
+import type { Response } from 'express';
+import { ApiError } from './errors.ts';
+
+/** Silence for longer than this makes proxies and browsers give up. */
+const HEARTBEAT_MS = 20_000;
+
+/** So many streams are open at once. */
+export const MOST_STREAMS = 64;
+
+/** With so much unread a listener counts as gone: it is dropped, asks again, and is told all anew. */
+const MOST_UNREAD_BYTES = 1_000_000;
+
+let open = 0;
+
+/** What many listeners are told is made into text once. */
+const texts = new WeakMap<object, string>();
+const NOTHING = {};
+
+function textOf(event: string, data: object): string {
+  const known = texts.get(data);
+  if (known !== undefined && data !== NOTHING) return known;
+  const text = `event: ${event}\ndata: ${JSON.stringify(data)}\n\n`;
+  texts.set(data, text);
+  return text;
+}
+
+/** Open a stream of server-sent events, kept open until the other side leaves, or does not read. */
+export async function sendEvents(
+  response: Response,
+  start: (send: (event: string, data?: object) => void) => Promise<() => void>,
+): Promise<void> {
+  if (open >= MOST_STREAMS)
+    throw new ApiError(
+      503,
+      'too_many_streams',
+      'Too many pages listen at once. Close some, or try again later.',
+    );
+  open++;
+  response.on('close', () => open--);
+  const write = (text: string) => {
+    if (response.writableLength > MOST_UNREAD_BYTES) response.destroy();
+    else response.write(text);
+  };
+  // Whoever listens asks for everything once the stream is open, so nothing before counts.
+  const stop = await start(
+    (event, data = NOTHING) => response.headersSent && !response.destroyed && write(textOf(event, data)),
+  );
+  if (response.destroyed) return stop();
+  response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' });
+  response.write('retry: 1000\n\n');
+  const heartbeat = setInterval(() => write(': still here\n\n'), HEARTBEAT_MS);
+  response.on('close', () => {
+    clearInterval(heartbeat);
+    stop();
+  });
+}

@@ -1,0 +1,1 @@
+export { outputTo, type Output } from './output.ts';
