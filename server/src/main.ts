@@ -1,5 +1,6 @@
 import { existsSync, statSync } from 'node:fs';
 import { createServer } from 'node:http';
+import { basename, dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import type { EntityManager } from 'typeorm';
@@ -10,6 +11,7 @@ import { Changes } from './changes/index.ts';
 import { seedDemo } from './demo/index.ts';
 import { PhotoFolder } from './photos/index.ts';
 import { answerUnreadable } from './http/index.ts';
+import { sweepPassing, UPLOADS } from './files/index.ts';
 import { outputTo } from './output/index.ts';
 import { LOOKED_THROUGH_BYTES, RecordRefused, Store, StoreError } from './store/index.ts';
 import { redecideOutdated } from './recordService/index.ts';
@@ -77,6 +79,13 @@ async function whereItCan(store: Store, work: (manager: EntityManager) => Promis
   }
 }
 
+/** Where programs of ours leave something behind when they are ended in the middle. */
+const passingPlaces = (): [folder: string, start: string][] => [
+  [UPLOADS.folder, UPLOADS.start],
+  [dirname(resolve(PHYLAXON_DB)), `${basename(PHYLAXON_DB)}-restoring`],
+  [`${PHYLAXON_DB}-backups`, '.backup'],
+];
+
 /** How often it is looked whether a copy waits to be brought back. */
 const RESTORE_LOOK_MS = 1000;
 
@@ -91,6 +100,7 @@ async function main() {
   const photoFolder = `${PHYLAXON_DB}-photos`;
   await whereItCan(store, redecideOutdated);
   if (isDemo) await seedDemo(store);
+  for (const [folder, start] of passingPlaces()) sweepPassing(folder, start);
   const photos = new PhotoFolder(photoFolder);
   await photos.sweep(store);
   await whereItCan(store, sweepAttachments);

@@ -106,7 +106,13 @@ export class BackupKeeper {
     return existsSync(this.folder)
       ? readdirSync(this.folder)
           .filter((name) => DAILY.test(name))
-          .sort()
+          .sort(byMaking)
       : [];
   }
+}
+
+/** The older first. One of a day that is still to come was made by a clock that was wrong: it is the oldest. */
+function byMaking(a: string, b: string): number {
+  const tomorrow = `daily-${new Date(Date.now() + 24 * 3600 * 1000).toISOString().slice(0, 10)}.zip`;
+  return Number(b > tomorrow) - Number(a > tomorrow) || (a < b ? -1 : 1);
 }

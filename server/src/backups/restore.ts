@@ -3,7 +3,6 @@ import {
   existsSync,
   linkSync,
   mkdirSync,
-  mkdtempSync,
   openSync,
   fsyncSync,
   closeSync,
@@ -15,6 +14,7 @@ import {
 } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
+import { passingFolder } from '../files/index.ts';
 import { backupsBeside, holdRecord, RecordRefused, SafeDatabase, visitsUnderWayIn } from '../store/index.ts';
 import { picturesBeside, readBackup, type OpenedBackup } from './readBackup.ts';
 import { writeBackup } from './writeBackup.ts';
@@ -152,7 +152,7 @@ export async function restoreBackup(
   photoFolder: string,
 ): Promise<Restored> {
   mkdirSync(dirname(resolve(recordFile)), { recursive: true });
-  const home = mkdtempSync(`${resolve(recordFile)}-restoring-`);
+  const home = passingFolder(`${resolve(recordFile)}-restoring`);
   try {
     return await bringBack(home, copy, recordFile, photoFolder);
   } catch (error) {

@@ -1,9 +1,11 @@
 import { createWriteStream } from 'node:fs';
-import { mkdir, mkdtemp, rm } from 'node:fs/promises';
+import { mkdir, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { passingFolder } from './leftovers.ts';
+import { TooManyFiles } from './underWay.ts';
 
 /** A file that was sent, on the disk until it is done with. */
 export interface UploadedFile {
@@ -18,17 +20,32 @@ export class TooLarge extends Error {
   }
 }
 
+/** So many files may be on their way at once, of one client and of all. */
+const MOST_COMING = { ofClient: 5, ofAll: 12 } as const;
+const coming: string[] = [];
+
+/** Where files are written while they are worked on. */
+export const UPLOADS = { folder: tmpdir(), start: 'phylaxon-upload' } as const;
+
 /**
  * Write what is sent to the disk piece by piece, use it, and remove it whatever happens.
  *
- * @throws TooLarge as soon as it is
+ * @param client who sends it
+ * @throws TooLarge as soon as it is; TooManyFiles before anything is written
  */
 export async function withUpload<T>(
+  client: string,
   body: Readable,
   limitBytes: number,
   use: (file: UploadedFile) => Promise<T>,
 ): Promise<T> {
-  const home = await mkdtemp(join(tmpdir(), 'phylaxon-upload-'));
+  if (
+    coming.length >= MOST_COMING.ofAll ||
+    coming.filter((one) => one === client).length >= MOST_COMING.ofClient
+  )
+    throw new TooManyFiles();
+  coming.push(client);
+  const home = passingFolder(join(UPLOADS.folder, UPLOADS.start));
   try {
     const file = { path: join(home, 'file'), folder: join(home, 'out') };
     await mkdir(file.folder);
@@ -47,6 +64,7 @@ export async function withUpload<T>(
     );
     return await use(file);
   } finally {
+    coming.splice(coming.indexOf(client), 1);
     await rm(home, { recursive: true, force: true });
   }
 }

@@ -144,7 +144,9 @@ function toDisk<T>(request: Request, upload: Upload, work: (file: UploadedFile) 
   const type = (request.headers['content-type'] ?? '').split(';')[0]!.trim().toLowerCase();
   const isPlain = ['', 'identity'].includes(request.headers['content-encoding'] ?? '');
   if (!upload.types.includes(type) || !isPlain) throw otherType(upload);
-  return withUpload(request, upload.limitBytes, async (file) => work(file)) as Promise<T>;
+  return withUpload(request.socket.remoteAddress ?? '', request, upload.limitBytes, async (file) =>
+    work(file),
+  ) as Promise<T>;
 }
 
 const isJson = (request: Request) =>

@@ -102,19 +102,38 @@ export function BeforeVisit() {
 }
 
 function CopyNotice({ text }: { text: string }) {
-  const [isCopied, setIsCopied] = useState(false);
+  const [came, setCame] = useState<'copied' | 'by-hand' | null>(null);
   const copy = async () => {
-    await navigator.clipboard.writeText(text);
-    setIsCopied(true);
+    // Over plain HTTP a browser lets no page write to the clipboard.
+    const isCopied = await writeToClipboard(text);
+    setCame(isCopied ? 'copied' : 'by-hand');
   };
   return (
-    <span className="inline-flex items-center gap-3">
+    <span className="inline-flex flex-wrap items-center gap-3">
       <Button look="quiet" onClick={() => void copy()}>
         Copy the notice
       </Button>
       <span role="status" className="font-semibold text-good">
-        {isCopied ? '✓ Copied' : ''}
+        {came === 'copied' ? '✓ Copied' : ''}
       </span>
+      {came === 'by-hand' && (
+        <label className="block w-full text-sm font-semibold">
+          This browser does not let the page copy. Select the text and copy it yourself.
+          <textarea
+            readOnly
+            rows={8}
+            value={text}
+            onFocus={({ target }) => target.select()}
+            className="mt-1 block w-full border border-rule-strong bg-bone-raised p-2 font-normal"
+          />
+        </label>
+      )}
     </span>
   );
 }
+
+const writeToClipboard = (text: string): Promise<boolean> =>
+  (navigator.clipboard as Clipboard | undefined)?.writeText(text).then(
+    () => true,
+    () => false,
+  ) ?? Promise.resolve(false);
