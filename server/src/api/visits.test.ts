@@ -81,6 +81,16 @@ describe('a visit', () => {
     expect(homeowner.status).toBe(403);
   });
 
+  test('a step does not lie days before the one ahead of it', async () => {
+    const { plan } = await planned();
+    await goOn(plan.visitId, 'none', (fact) => fact.is === 'main-off');
+    const n = (await told(plan.visitId)).steps.length;
+    const content = { visitId: plan.visitId, n, fact: { is: 'main-off' } };
+    const { status, body } = await post('visit-step', content, { at: '1950-01-01T00:00:00.000Z' });
+    expect([status, body.error!.issues[0]!.path]).toEqual([400, 'at']);
+    expect((await post('visit-step', content)).status).toBe(201);
+  });
+
   test('a live figure stops it, is logged at the main, and is not taken back', async () => {
     const { plan } = await planned();
     await goOn(plan.visitId, 'main-welded');

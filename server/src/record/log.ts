@@ -32,8 +32,8 @@ import { breakerRow } from './breakers.ts';
 import { panelRow } from './panelRows.ts';
 import { refuseTurningOn, refuseVisitStrikes } from './visitGuard.ts';
 
-/** Clocks differ: an entry may lie this far ahead of ours. */
-const CLOCK_SLACK_MS = 24 * 3600 * 1000;
+/** Clocks differ: an entry may lie this far ahead of ours, or a step of a visit before the one ahead of it. */
+export const CLOCK_SLACK_MS = 24 * 3600 * 1000;
 
 /** Refuse a time that lies ahead of ours. */
 export function notInFuture(at: string, path: string): void {

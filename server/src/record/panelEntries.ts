@@ -24,7 +24,7 @@ import {
   StrikeTable,
   type PanelEntryRow,
 } from '../store/index.ts';
-import { logObservation, logOfPanel, stampOfPanel } from './log.ts';
+import { CLOCK_SLACK_MS, logObservation, logOfPanel, stampOfPanel } from './log.ts';
 import { panelRow } from './panelRows.ts';
 import { panelEntryOf, strikesById } from './rowsToRecord.ts';
 import { recordVisitStep } from './visitRecord.ts';
@@ -50,6 +50,7 @@ export async function logPanelEntry(edit: Edit, panelId: string, input: Input): 
     edit.isOfVisit = true;
     const { visitId, fact } = input.content;
     const isFirst = visit.visit.steps.length === 0;
+    refuseBackward(visit.visit.steps.at(-1)?.at, input.at);
     await refuseBesideVisits(edit.manager, panelId, visitId, { isFirst, fact });
   }
   await logOfPanel(edit, panelId, row, input.id !== undefined);
@@ -59,6 +60,15 @@ export async function logPanelEntry(edit: Edit, panelId: string, input: Input): 
     await recordVisitStep(edit, panelId, visit, input.content, { at, simulated });
   }
   return row;
+}
+
+/** The steps of a visit come one after the other, whoever’s clock they are told by. */
+function refuseBackward(before: string | undefined, at: string): void {
+  if (before !== undefined && Date.parse(at) < Date.parse(before) - CLOCK_SLACK_MS)
+    throw invalidField(
+      'at',
+      `The step before this one was at ${before}. Check the clock of this device, then send the step again.`,
+    );
 }
 
 /** Whether breakers were worked for it. */
