@@ -12,8 +12,12 @@ const MOST_CHANGES = { alone: 1_000_000, withRecord: 100_000 } as const;
 
 export const profileInput = profileQuestion
   .safeExtend({
-    curve: curvePoints.optional().describe('the printed curve of its family; the standard’s band if left out'),
-    events: effectiveRatingInput.shape.events.default([]).describe('its record, for this breaker’s own times'),
+    curve: curvePoints
+      .optional()
+      .describe('the printed curve of its family; the standard’s band if left out'),
+    events: effectiveRatingInput.shape.events
+      .default([])
+      .describe('its record, for this breaker’s own times'),
   })
   .superRefine((question, context) => {
     const most = question.events.length > 0 ? MOST_CHANGES.withRecord : MOST_CHANGES.alone;
