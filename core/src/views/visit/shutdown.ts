@@ -31,7 +31,9 @@ const feederOf = (planning: Planning, { panel }: PlannedPanel) =>
 /** The panels and breakers of a site, as far as its feeds go. */
 const networkOf = ({ panels }: Planning): SiteNetwork => ({
   panels: panels.map(({ panel }) => panel),
-  breakers: panels.flatMap(({ breakers }) => breakers.map(({ breaker }) => breaker)),
+  breakers: panels.flatMap(({ panel, breakers }) =>
+    breakers.map(({ breaker: { id, role } }) => ({ id, role, panelId: panel.id })),
+  ),
 });
 
 /**
