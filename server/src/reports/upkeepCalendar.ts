@@ -94,5 +94,6 @@ export function upkeepCalendar({ site, panels }: DueAtPanels, address: string, z
         }),
       );
     }
-  return calendar.toString();
+  // The library would write its zone into every moment too, which are UTC.
+  return calendar.toString().replace('METHOD:PUBLISH\r\n', `METHOD:PUBLISH\r\nX-WR-TIMEZONE:${zone}\r\n`);
 }
