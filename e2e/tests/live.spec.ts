@@ -39,7 +39,7 @@ test('two browsers change one breaker: the later is told, nothing is overwritten
   await expect(page.getByRole('link', { name: /^Space 1, lathe, 15 A/ })).toBeVisible();
   await expect(page.getByText(/Changed elsewhere meanwhile/)).toBeVisible();
   await page.getByRole('button', { name: 'Store breaker' }).click();
-  await expect(page.getByText(/This breaker was changed elsewhere meanwhile/)).toBeVisible();
+  await expect(page.getByText(/This breaker was changed on another device/)).toBeVisible();
   await expect(page.getByRole('link', { name: /^Space 1, lathe, 15 A, handle/ })).toBeVisible();
 
   await page.getByRole('button', { name: 'Show what stands now' }).click();

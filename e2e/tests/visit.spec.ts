@@ -197,7 +197,7 @@ test('four things in one shutdown, put down, taken up after a reload, and with t
   await expect(heading(page)).toHaveText('Cover off');
   // A break, with the cover on: afterward the meter is proved anew.
   await page.getByText('Stop here, take a break').click();
-  await page.getByRole('button', { name: /^A break: cover on/ }).click();
+  await page.getByRole('button', { name: /^Take a break/ }).click();
   await expect(heading(page)).toHaveText('Verify the meter on a known live source');
   await page.reload();
   await expect(heading(page)).toHaveText('Verify the meter on a known live source');

@@ -11,7 +11,7 @@ import { Changes } from './changes/index.ts';
 import { seedDemo } from './demo/index.ts';
 import { PhotoFolder } from './photos/index.ts';
 import { answerUnreadable } from './http/index.ts';
-import { sweepPassing, UPLOADS } from './files/index.ts';
+import { sweepTemporaryFolders, UPLOADS } from './files/index.ts';
 import { outputTo } from './output/index.ts';
 import { LOOKED_THROUGH_BYTES, RecordRefused, Store, StoreError } from './store/index.ts';
 import { redecideOutdated } from './recordService/index.ts';
@@ -80,7 +80,7 @@ async function whereItCan(store: Store, work: (manager: EntityManager) => Promis
 }
 
 /** Where programs of ours leave something behind when they are ended in the middle. */
-const passingPlaces = (): [folder: string, start: string][] => [
+const temporaryFolders = (): [folder: string, start: string][] => [
   [UPLOADS.folder, UPLOADS.start],
   [dirname(resolve(PHYLAXON_DB)), `${basename(PHYLAXON_DB)}-restoring`],
   [`${PHYLAXON_DB}-backups`, '.backup'],
@@ -100,7 +100,7 @@ async function main() {
   const photoFolder = `${PHYLAXON_DB}-photos`;
   await whereItCan(store, redecideOutdated);
   if (isDemo) await seedDemo(store);
-  for (const [folder, start] of passingPlaces()) sweepPassing(folder, start);
+  for (const [folder, start] of temporaryFolders()) sweepTemporaryFolders(folder, start);
   const photos = new PhotoFolder(photoFolder);
   await photos.sweep(store);
   await whereItCan(store, sweepAttachments);

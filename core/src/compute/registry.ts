@@ -132,7 +132,7 @@ export const COMPUTATIONS = {
     run: feeder,
   }),
   'service-load': computation({
-    summary: 'The load of a dwelling on its service, by the schools of article 220',
+    summary: 'The calculated load of a dwelling on its service, by each method of NEC article 220',
     input: serviceLoadInput,
     output: serviceLoadOutput,
     run: serviceLoad,

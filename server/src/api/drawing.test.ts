@@ -187,7 +187,7 @@ describe('two at once', () => {
     const late = await call('patch', `/breakers/${id}`, { ratingAmps: 30, version }, 409);
     expect(late.error).toMatchObject({
       code: 'changed_meanwhile',
-      message: expect.stringMatching(/changed elsewhere meanwhile/),
+      message: expect.stringMatching(/changed on another device/),
     });
     expect((await boardOf(panelId)).breakers[0]!.breaker.ratingAmps).toBe(15);
     const circuit = { label: 'Lathe', version: 0 };

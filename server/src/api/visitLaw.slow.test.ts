@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { afterAll, expect, test } from '@jest/globals';
 import { runs } from '@phylaxon/core/testing';
 import { visitAnswer, type VisitFault } from '@phylaxon/core/simulate';
 import { seeded } from '@phylaxon/core/facts/random';
@@ -6,16 +6,10 @@ import type { Board } from '@phylaxon/core/views/board';
 import type { VisitRecord } from '@phylaxon/core/views/visit';
 import { nextOf, walk, type VisitFact } from '@phylaxon/core/visit/work';
 import request from 'supertest';
-import { callsTo, testApp, visitCalls } from '../testing/index.ts';
+import { visitServer } from '../testing/index.ts';
 
-let server: Awaited<ReturnType<typeof testApp>>;
-let calls: ReturnType<typeof callsTo>;
-let visits: ReturnType<typeof visitCalls>;
-beforeAll(async () => {
-  server = await testApp();
-  calls = callsTo(server.app);
-  visits = visitCalls(calls);
-});
+const server = await visitServer();
+const { calls, visits } = server;
 afterAll(() => server.store.close());
 
 /** What a house of a main panel and two sub-panels is made of. */

@@ -1,19 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { afterAll, describe, expect, test } from '@jest/globals';
 import type { VisitFact } from '@phylaxon/core/visit/work';
 import type { Board } from '@phylaxon/core/views/board';
 import request from 'supertest';
-import { aShed, callsTo, testApp, visitCalls } from '../testing/index.ts';
+import { aShed, visitServer } from '../testing/index.ts';
 
-let server: Awaited<ReturnType<typeof testApp>>;
-let calls: ReturnType<typeof callsTo>;
-let visits: ReturnType<typeof visitCalls>;
-
-beforeAll(async () => {
-  server = await testApp();
-  calls = callsTo(server.app);
-  visits = visitCalls(calls);
-});
+const server = await visitServer();
+const { calls, visits } = server;
 afterAll(() => server.store.close());
 
 const codeOf = async (answer: Promise<{ status: number; body: unknown }>) => {

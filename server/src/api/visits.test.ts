@@ -44,7 +44,7 @@ describe('a visit', () => {
     const { body } = await call<SiteVisits>('get', `/sites/${ids.siteId}/visits`);
     expect(body.visits[0]).toMatchObject({ stands: 'finished', what: ['Shed'] });
     // Made-up visits teach nothing.
-    expect(body.learnt).toEqual({ visits: 0, factor: 1 });
+    expect(body.learned).toEqual({ visits: 0, factor: 1 });
     const board = (await call<Board>('get', `/panels/${ids.panelId}`)).body;
     expect(board.breakers.find(({ breaker }) => breaker.space === task.space)!.breaker).toMatchObject({
       id: task.partId,

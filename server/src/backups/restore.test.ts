@@ -129,6 +129,22 @@ describe('a restore', () => {
     expect(readFileSync(join(`${file}-photos`, picture)).equals(aJpeg())).toBe(true);
   });
 
+  test.each([
+    ['no database at all', Buffer.from('Dear diary, '.repeat(999))],
+    ['a database that is cut off', null],
+  ])(
+    'over a record that is %s puts the copy in its place, and keeps what was there',
+    async (_what, content) => {
+      const { file, store } = await aRecord('Here');
+      await store.close();
+      const before = content ?? readFileSync(file).subarray(0, 5000);
+      writeFileSync(file, before);
+      const { kept } = await restoreBackup(await aCopy('Copy'), file, `${file}-photos`);
+      expect(await sitesIn(file)).toEqual(['Copy']);
+      expect(readFileSync(kept!).equals(before)).toBe(true);
+    },
+  );
+
   test('of a damaged record that was kept is refused in our words', async () => {
     const { file, store } = await aRecord('Here');
     await store.close();

@@ -14,7 +14,7 @@ import {
 } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
-import { passingFolder } from '../files/index.ts';
+import { temporaryFolder } from '../files/index.ts';
 import { backupsBeside, holdRecord, RecordRefused, SafeDatabase, visitsUnderWayIn } from '../store/index.ts';
 import { picturesBeside, readBackup, type OpenedBackup } from './readBackup.ts';
 import { writeBackup } from './writeBackup.ts';
@@ -91,8 +91,8 @@ function setAside(recordFile: string, photoFolder: string): string | null {
   try {
     linkOrCopy(recordFile, aside);
     mkdirSync(picturesBeside(aside));
-    for (const name of existsSync(photoFolder) ? readdirSync(photoFolder) : [])
-      linkOrCopy(join(photoFolder, name), join(picturesBeside(aside), name));
+    for (const picture of existsSync(photoFolder) ? readdirSync(photoFolder) : [])
+      linkOrCopy(join(photoFolder, picture), join(picturesBeside(aside), picture));
     return aside;
   } catch (error) {
     removeAside(aside);
@@ -112,7 +112,7 @@ function exchange(recordFile: string, photoFolder: string, fresh: string): strin
       'A service visit is under way in the record that is there. End the visit first. Nothing was changed.',
     );
   if (!existsSync(fresh))
-    throw new RecordRefused('The copy is gone: something removed it meanwhile. Nothing was changed.');
+    throw new RecordRefused('The copy is gone: another program removed it. Nothing was changed.');
   const aside = setAside(recordFile, photoFolder);
   const logs = LOG_FILES.filter((end) => existsSync(recordFile + end));
   try {
@@ -152,7 +152,7 @@ export async function restoreBackup(
   photoFolder: string,
 ): Promise<Restored> {
   mkdirSync(dirname(resolve(recordFile)), { recursive: true });
-  const home = passingFolder(`${resolve(recordFile)}-restoring`);
+  const home = temporaryFolder(`${resolve(recordFile)}-restoring`);
   try {
     return await bringBack(home, copy, recordFile, photoFolder);
   } catch (error) {

@@ -3,7 +3,7 @@ import { open, rename } from 'node:fs/promises';
 import { dirname, join, resolve } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import yazl from 'yazl';
-import { passingFolder } from '../files/index.ts';
+import { temporaryFolder } from '../files/index.ts';
 import { copyRecord, damageIn, RecordRefused, SafeDatabase } from '../store/index.ts';
 import { BACKUP_ABOUT, BACKUP_RECORD, photoEntry, readBackup } from './readBackup.ts';
 
@@ -44,7 +44,7 @@ export async function writeBackup(recordFile: string, photoFolder: string, targe
   if (!existsSync(recordFile)) throw new RecordRefused(`There is no record at ${recordFile}.`);
   const folder = dirname(resolve(target));
   mkdirSync(folder, { recursive: true });
-  const home = passingFolder(join(folder, '.backup'));
+  const home = temporaryFolder(join(folder, '.backup'));
   try {
     const snapshot = join(home, BACKUP_RECORD);
     copyRecord(recordFile, snapshot);

@@ -25,8 +25,7 @@ async function struck<T extends { id?: string | undefined }>(
 ) {
   const breaker = await breakerOfEntry(edit.manager, ref);
   edit.touch(breaker.panelId);
-  if (replacement?.id === ref.id)
-    throw invalidField('replacement.id', 'The replacement has an id of its own.');
+  if (replacement?.id === ref.id) throw invalidField('replacement.id', 'Give the replacement its own id.');
   const stands = replacement && (await log(breaker, replacement));
   await strike(edit, ref, why, stands?.id ?? null);
   return { where: atPlace(breaker), result: { ids: stands ? [stands.id] : [] } };

@@ -156,7 +156,7 @@ export function refuseStale(what: string, current: { version: number } | null, b
   if (basedOn === undefined || basedOn === (current?.version ?? 0)) return;
   throw conflict(
     'changed_meanwhile',
-    `${what} was changed elsewhere meanwhile. It is shown as it stands now; look at it, then store yours again if it still holds.`,
+    `${what} was changed on another device. The current version is shown. Check it, then save your change again if it still applies.`,
   );
 }
 

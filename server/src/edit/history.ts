@@ -40,7 +40,7 @@ export async function remember(
 }
 
 const nameTaken = () =>
-  conflict('change_taken', 'This is the name of another change: give each change a name of its own.');
+  conflict('change_taken', 'Another change has this name. Give each change its own name.');
 
 /**
  * Whether an edit of this name was done already.
@@ -103,7 +103,7 @@ export async function editToStep(
 }
 
 const changedMeanwhile = (what: string) =>
-  conflict('changed_meanwhile', `Something was changed elsewhere meanwhile: look, then ${what} again.`);
+  conflict('changed_meanwhile', `Something was changed on another device. Check it, then ${what} again.`);
 
 /**
  * Take back the newest edit of a site. Rows of the drawing become what they were; entries, which are never

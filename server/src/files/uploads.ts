@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { passingFolder } from './leftovers.ts';
+import { temporaryFolder } from './temporaryFolders.ts';
 import { TooManyFiles } from './underWay.ts';
 
 /** A file that was sent, on the disk until it is done with. */
@@ -45,7 +45,19 @@ export async function withUpload<T>(
   )
     throw new TooManyFiles();
   coming.push(client);
-  const home = passingFolder(join(UPLOADS.folder, UPLOADS.start));
+  try {
+    return await onDisk(body, limitBytes, use);
+  } finally {
+    coming.splice(coming.indexOf(client), 1);
+  }
+}
+
+async function onDisk<T>(
+  body: Readable,
+  limitBytes: number,
+  use: (file: UploadedFile) => Promise<T>,
+): Promise<T> {
+  const home = temporaryFolder(join(UPLOADS.folder, UPLOADS.start));
   try {
     const file = { path: join(home, 'file'), folder: join(home, 'out') };
     await mkdir(file.folder);
@@ -64,7 +76,6 @@ export async function withUpload<T>(
     );
     return await use(file);
   } finally {
-    coming.splice(coming.indexOf(client), 1);
     await rm(home, { recursive: true, force: true });
   }
 }

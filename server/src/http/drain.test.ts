@@ -1,22 +1,17 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { Agent, createServer, request as httpRequest, type Server } from 'node:http';
-import type { AddressInfo } from 'node:net';
-import { testApp } from '../testing/index.ts';
+import { Agent, request as httpRequest } from 'node:http';
+import { listening, testApp } from '../testing/index.ts';
 
-let server: Server;
 let port = 0;
+let stop: () => void;
 const agent = new Agent({ keepAlive: true, maxSockets: 1 });
 
 beforeAll(async () => {
-  const { app } = await testApp();
-  server = createServer(app);
-  await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
-  port = (server.address() as AddressInfo).port;
+  ({ port, stop } = await listening((await testApp()).app));
 });
 afterAll(() => {
   agent.destroy();
-  server.closeAllConnections();
-  server.close();
+  stop();
 });
 
 /** Send a body in pieces, whatever the answer, over the one connection there is. */

@@ -1,30 +1,22 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { createServer, get, type IncomingMessage, type Server } from 'node:http';
-import type { AddressInfo } from 'node:net';
+import { get, type IncomingMessage } from 'node:http';
 import request from 'supertest';
-import { testApp } from '../testing/index.ts';
+import { listening, testApp } from '../testing/index.ts';
 import { MOST_STREAMS } from './streams.ts';
 
-let server: Server;
 let port = 0;
+let stop: () => void;
 let app: Awaited<ReturnType<typeof testApp>>['app'];
-const opened: IncomingMessage[] = [];
 
 beforeAll(async () => {
   ({ app } = await testApp());
-  server = createServer(app);
-  await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
-  port = (server.address() as AddressInfo).port;
+  ({ port, stop } = await listening(app));
 });
-afterAll(() => {
-  server.closeAllConnections();
-  server.close();
-});
+afterAll(() => stop());
 
 const listen = () =>
   new Promise<IncomingMessage>((done, fail) => {
     get({ host: '127.0.0.1', port, path: '/api/v1/live', agent: false }, (answer) => {
-      opened.push(answer);
       // Nothing is read of it.
       answer.pause();
       done(answer);

@@ -1,3 +1,4 @@
+import { keptPerKey } from '@phylaxon/core/facts/kept';
 import type { Response } from 'express';
 import { ApiError } from './errors.ts';
 
@@ -13,16 +14,11 @@ const MOST_UNREAD_BYTES = 1_000_000;
 let open = 0;
 
 /** What many listeners are told is made into text once. */
-const texts = new WeakMap<object, string>();
+const texts = keptPerKey<object, string>();
 const NOTHING = {};
 
-function textOf(event: string, data: object): string {
-  const known = texts.get(data);
-  if (known !== undefined && data !== NOTHING) return known;
-  const text = `event: ${event}\ndata: ${JSON.stringify(data)}\n\n`;
-  texts.set(data, text);
-  return text;
-}
+const textOf = (event: string, data: object): string =>
+  texts(data, event, () => `event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
 
 /** Open a stream of server-sent events, kept open until the other side leaves, or does not read. */
 export async function sendEvents(

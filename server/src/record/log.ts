@@ -29,7 +29,7 @@ import {
 } from '../store/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { breakerRow } from './breakers.ts';
-import { panelRow } from './panelRows.ts';
+import { panelRow, siteOfPanel } from './panelRows.ts';
 import { refuseTurningOn, refuseVisitStrikes } from './visitGuard.ts';
 
 /** Clocks differ: an entry may lie this far ahead of ours, or a step of a visit before the one ahead of it. */
@@ -87,7 +87,7 @@ const isSame = (sent: LoggedRow, kept: LoggedRow) =>
   );
 
 export const idTaken = (path: string) => {
-  const message = 'This id is another entry’s already: give it one of its own.';
+  const message = 'Another entry has this id. Give this entry its own id.';
   return conflict('id_taken', message, [{ path, message }]);
 };
 
@@ -96,7 +96,7 @@ export function givenOnce(inputs: readonly { id?: string | undefined }[], path: 
   const seen = new Set<string>();
   inputs.forEach(({ id }, i) => {
     if (id === undefined) return;
-    if (seen.has(id)) throw invalidField(path(i), 'This id is given twice: each entry has one of its own.');
+    if (seen.has(id)) throw invalidField(path(i), 'This id is given twice. Give each entry its own id.');
     seen.add(id);
   });
 }
@@ -232,7 +232,7 @@ export async function strike(edit: Edit, ref: EntryRef, why: string, replacedBy:
     await refuseVisitStrikes(edit.manager, await siteOfEntry(edit.manager, ref, of), [ref]);
   const known = await edit.manager.findOneBy(StrikeTable, { [column]: ref.id });
   if (known?.why === why && known.replacedBy === replacedBy) return;
-  if (known) throw conflict('already_struck', 'This entry is struck already.');
+  if (known) throw conflict('already_struck', 'This entry is already void.');
   await edit.manager.insert(StrikeTable, strikeOf(ref, why, replacedBy, edit.who));
   edit.struck.push(ref);
 }
@@ -254,8 +254,7 @@ export async function panelOfEntry(manager: EntityManager, id: string): Promise<
 const siteOfEntry = async (manager: EntityManager, ref: EntryRef, of: 'breakerId' | 'panelId') =>
   of === 'panelId'
     ? (await panelOfEntry(manager, ref.id)).siteId
-    : (await manager.findOneByOrFail(PanelTable, { id: (await breakerOfEntry(manager, ref)).panelId }))
-        .siteId;
+    : siteOfPanel(manager, (await breakerOfEntry(manager, ref)).panelId);
 
 async function loggedRow(manager: EntityManager, { kind, id }: EntryRef): Promise<LoggedRow> {
   const row = await manager.findOneBy(LOGGED[kind].table, { id });

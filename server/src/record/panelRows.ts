@@ -15,3 +15,7 @@ export const panelsOf = (manager: EntityManager, siteId: string): Promise<PanelR
     where: { siteId, removedAt: IsNull() },
     order: { createdAt: 'ASC', id: 'ASC' },
   });
+
+/** The site that a panel is at, whether the panel is still there or not. */
+export const siteOfPanel = async (manager: EntityManager, panelId: string): Promise<string> =>
+  (await manager.findOneByOrFail(PanelTable, { id: panelId })).siteId;

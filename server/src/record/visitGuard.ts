@@ -16,6 +16,7 @@ import {
   type PanelRow,
   type RowChange,
 } from '../store/index.ts';
+import { siteOfPanel } from './panelRows.ts';
 import { visitsOf, type KnownVisit } from './visits.ts';
 
 /** A visit under way, with everything that it holds. */
@@ -170,7 +171,7 @@ export async function refuseBesideVisits(
 ): Promise<void> {
   const isEnergizing = ENERGIZING.includes(fact.is);
   if (!isFirst && !isEnergizing) return;
-  const { siteId } = await manager.findOneByOrFail(PanelTable, { id: panelId });
+  const siteId = await siteOfPanel(manager, panelId);
   const claimed = claimedPanels(await networkOf(manager, siteId, []), panelId);
   for (const one of await visitsUnderWay(manager, siteId)) {
     if (one.visit.plan.visitId === visitId || !one.claimed.some((id) => claimed.includes(id))) continue;
@@ -189,21 +190,21 @@ export async function refuseTurningOn(
   event: Pick<EventRow, 'kind' | 'position' | 'at'>,
 ): Promise<void> {
   if (!turnsOn(event)) return;
-  const { siteId } = await manager.findOneByOrFail(PanelTable, { id: panelId });
+  const siteId = await siteOfPanel(manager, panelId);
   for (const one of await visitsUnderWay(manager, siteId)) {
-    const begun = one.visit.steps[0]!.at;
-    if (!isOpen(one.state) || event.at < begun) continue;
+    const begun = Date.parse(one.visit.steps[0]!.at);
+    if (!isOpen(one.state) || Date.parse(event.at) < begun) continue;
     if (one.locked.includes(id) || one.claimed.includes(panelId))
       throw conflict(
         'locked_out',
-        `Locked out: work is under way in ${one.panelName}. Do not turn this breaker on. If it is on, warn whoever works there, now.`,
+        `Locked out: work is under way in ${one.panelName}. Do not turn this breaker on. If it is already on, warn the people who work there now.`,
       );
   }
 }
 
 /** Refuse to work breakers of a panel that is locked out for a visit whose work is open. */
 export async function refuseSwitching(manager: EntityManager, panelId: string): Promise<void> {
-  const { siteId } = await manager.findOneByOrFail(PanelTable, { id: panelId });
+  const siteId = await siteOfPanel(manager, panelId);
   for (const one of await visitsUnderWay(manager, siteId))
     if (isOpen(one.state) && one.claimed.includes(panelId))
       throw conflict(

@@ -87,7 +87,7 @@ export async function checkVisit(manager: EntityManager, panelId: string, plan: 
     [plan.visitId],
   )) as [{ n: number }];
   if (same.n > 0)
-    throw invalidField('content.visitId', 'A visit has this id already: give it one of its own.');
+    throw invalidField('content.visitId', 'Another visit has this id. Give this visit its own id.');
 }
 
 /** A part that goes in is a new one. */
@@ -99,7 +99,7 @@ export async function refuseUsedParts(
     if (partId !== null && (await manager.existsBy(BreakerTable, { id: partId })))
       throw invalidField(
         `content.tasks.${i}.partId`,
-        'This id is a breaker’s already: a new part has one of its own.',
+        'A breaker has this id already. Give the new part its own id.',
       );
 }
 

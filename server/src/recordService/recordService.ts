@@ -2,8 +2,8 @@ import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type { EntityManager } from 'typeorm';
 import type { Changes } from '../changes/index.ts';
 import { Edit, editToStep, redo, remember, undo, wasDone } from '../edit/index.ts';
-import { refuseAgainstVisits, refuseVisitStrikes, siteRow } from '../record/index.ts';
-import { PanelTable, type CaseRow, type EditRow, type RowChange, type Store } from '../store/index.ts';
+import { refuseAgainstVisits, refuseVisitStrikes, siteOfPanel, siteRow } from '../record/index.ts';
+import { type CaseRow, type EditRow, type RowChange, type Store } from '../store/index.ts';
 import { redecideAll, redecidePanel } from './redecide.ts';
 
 /** What came of an edit: the answer, and what a person who would undo it calls it. */
@@ -107,8 +107,4 @@ function teachesOtherwise({ table, before, after }: RowChange): boolean {
   if (table !== 'case') return false;
   const confirmed = (row: object | null) => JSON.stringify((row as CaseRow | null)?.confirmed ?? null);
   return confirmed(before) !== confirmed(after);
-}
-
-async function siteOfPanel(manager: EntityManager, panelId: string): Promise<string> {
-  return (await manager.findOneByOrFail(PanelTable, { id: panelId })).siteId;
 }

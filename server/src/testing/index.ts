@@ -9,3 +9,5 @@ export * from './undoOrRedo.ts';
 export * from './bytesOf.ts';
 export * from './readPdf.ts';
 export { visitCalls } from './visitCalls.ts';
+export { listening } from './listening.ts';
+export { visitServer } from './visitServer.ts';

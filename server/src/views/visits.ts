@@ -33,7 +33,7 @@ export async function siteVisitsPage(manager: EntityManager, siteId: string): Pr
     }
   return {
     visits: visits.sort((a, b) => b.plannedAt.localeCompare(a.plannedAt)),
-    learnt: { visits: timed.length, factor: learntFactor(timed) },
+    learned: { visits: timed.length, factor: learntFactor(timed) },
   };
 }
 

@@ -121,7 +121,8 @@ function Site({ summary: { site, panels }, alike }: { summary: SiteSummary; alik
                 <span className="figures">{breakers}</span> breakers
                 {attention.length > 0 && (
                   <span className="block font-semibold text-heed-lit">
-                    <span className="figures">{attention.length}</span> to see to
+                    <span className="figures">{attention.length}</span>{' '}
+                    {attention.length === 1 ? 'needs' : 'need'} attention
                   </span>
                 )}
               </span>

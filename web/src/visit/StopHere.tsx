@@ -18,7 +18,7 @@ export function StopHere() {
     <details className="border-t border-rule-strong">
       <summary className="min-h-11 py-2 text-lg font-bold">Stop here, take a break, take back</summary>
       <div className="space-y-4 pb-3">
-        {last && state.beforeSlip !== null && (
+        {last && state.beforeLast !== null && (
           <p>
             <Button look="quiet" disabled={busy} onClick={() => void once(() => takeBack(last))}>
               Take back the last step (entered by mistake)
@@ -28,13 +28,13 @@ export function StopHere() {
         {!isEnding && gates.coverOn && !state.paused && (
           <p>
             <Button look="quiet" disabled={busy} onClick={() => void once(() => tell({ is: 'paused' }))}>
-              A break: cover on{gates.locked ? ', lock and tag stay' : ''}
+              Take a break (cover on{gates.locked ? ', lockout stays on' : ''})
             </Button>
-            <span className="mt-1 block text-sm text-ink-soft">Afterward the meter is proved anew.</span>
+            <span className="mt-1 block text-sm text-ink-soft">Verify the meter again afterward.</span>
           </p>
         )}
         {!gates.coverOn && (
-          <p className="font-medium">No break with the cover off: cover on first, lock and tag stay.</p>
+          <p className="font-medium">Put the cover on before you take a break. The lockout stays on.</p>
         )}
         {!isEnding &&
           open.length > 0 &&

@@ -40,7 +40,7 @@ export function VisitsPage() {
       <PageHead backTo={`/sites/${siteId}`} back={planning?.site.name ?? 'The site'} title="Visits">
         <p className="text-ink-soft">
           Work with the cover off, one shutdown for each panel. Start with the sub-panels: the rest of the
-          building stays on meanwhile.
+          building keeps its power.
         </p>
       </PageHead>
       {error && <Notice title={error.message} />}
@@ -73,14 +73,14 @@ export function VisitsPage() {
             planning={planning}
             planned={planned}
             board={boards.get(planned.panel.id)!}
-            factor={known.learnt.factor}
+            factor={known.learned.factor}
             named={known.visits.find(({ panelId }) => panelId === planned.panel.id)?.sources ?? []}
           />
         ))}
-      {isReady && known.learnt.visits > 0 && (
+      {isReady && known.learned.visits > 0 && (
         <p className="text-sm text-ink-soft">
           Times are based on{' '}
-          {known.learnt.visits === 1 ? 'one earlier visit' : `${known.learnt.visits} earlier visits`} here.
+          {known.learned.visits === 1 ? 'one earlier visit' : `${known.learned.visits} earlier visits`} here.
         </p>
       )}
     </main>

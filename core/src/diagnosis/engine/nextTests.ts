@@ -20,7 +20,7 @@ import type { Assessment } from './assessment.ts';
 /** What has to be done first is worth this much more. */
 const CARE = 4;
 
-/** A little of the value is what is learnt for its own sake: it parts tests that would change nothing yet. */
+/** A little of the value is what is learned for its own sake: it parts tests that would change nothing yet. */
 const PER_NAT = 0.6;
 
 /** Tests that switch it on, as a reset does: what bars a reset bars them. */

@@ -24,9 +24,9 @@ export const oneLine = (text: string): string => text.replace(LINE_ENDS, ' ').tr
  *
  * @param line one line
  * @returns whether it does
- * @example isHonestLine('Shed') // true
+ * @example isPlainLine('Shed') // true
  */
-export const isHonestLine = (line: string): boolean =>
+export const isPlainLine = (line: string): boolean =>
   isPlainText(line) && !OVERRIDES.test(line) && !CONTROLS.test(line);
 
 /**
@@ -42,10 +42,10 @@ export const line = (what: string, most: number) =>
     .string()
     .overwrite(oneLine)
     .max(most, `${what} may have ${most} characters at most.`)
-    .refine(isHonestLine, NOT_PLAIN);
+    .refine(isPlainLine, NOT_PLAIN);
 
 /**
- * A name people or programs give: one line, not empty, something to see in it, at most 120 characters.
+ * A name people or programs give: one line, at least one visible character, at most 120 characters.
  *
  * @param what how the sentence about it begins, such as “The panel’s name”
  * @returns schema of the name
@@ -59,5 +59,5 @@ export const name = (what: string) =>
     .overwrite(oneLine)
     .min(1, `${what} must not be empty.`)
     .max(120, `${what} may have 120 characters at most.`)
-    .refine(isHonestLine, NOT_PLAIN)
-    .refine((text) => text === '' || VISIBLE.test(text), `${what} must have something to see in it.`);
+    .refine(isPlainLine, NOT_PLAIN)
+    .refine((text) => text === '' || VISIBLE.test(text), `${what} must have at least one visible character.`);

@@ -91,7 +91,7 @@ export function feedProblem(
   if (fedByBreakerId !== null) {
     const feeder = feeders.find(({ id }) => id === fedByBreakerId);
     if (!feeder) return no('This breaker is not at this site.');
-    if (feeder.panelId === wanted.id) return no('A panel cannot be fed by a breaker of its own.');
+    if (feeder.panelId === wanted.id) return no('A panel cannot be fed by a breaker in the same panel.');
     if (feeder.poles !== 2) return no('A one-pole breaker gives one leg only: a sub-panel needs both.');
   } else {
     const lugs = others.find(({ id }) => id === fedThroughPanelId);

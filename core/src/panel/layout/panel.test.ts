@@ -206,7 +206,7 @@ describe('what feeds a panel', () => {
     [panel('loft', { fedThroughPanelId: 'sub' }), /no feed-through lugs/],
     [panel('loft', { fedThroughPanelId: 'nowhere' }), /not at this site/],
     [panel('loft', { fedByBreakerId: 's2', fedThroughPanelId: 'main' }), /not by both/],
-    [panel('sub', { fedByBreakerId: 's2' }), /of its own/],
+    [panel('sub', { fedByBreakerId: 's2' }), /same panel/],
     [panel('main', { fedByBreakerId: 's2' }), /come back to this panel/],
   ])('%j', (wanted, reason) => {
     const problem = feedProblem(wanted, panels, feeders);

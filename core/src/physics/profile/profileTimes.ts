@@ -59,7 +59,7 @@ export function profileTimes(input: ProfileInput): ProfileTimes {
   const { ratingAmps, ambientC, hours, curve, events } = question;
   const band = bandFor(ratingAmps, curve);
   const horizon = hours * 3600;
-  const { stretches, figures } = workedOut(question);
+  const { stretches, figures } = stretchesOf(question);
   const opensIn = (unit: BreakerElement) => opensAfter(unit, ratingAmps, new Stretches(stretches), horizon);
   const opens = (edge: Edge) =>
     finite(opensIn({ ...atAmbient(band[edge], ambientC), pickup: MAGNETIC_PICKUP[edge] }));
@@ -85,7 +85,7 @@ function ofThisUnit(
 }
 
 /** The stretches of a profile, worked out once for all units, with their figures. */
-function workedOut(question: z.output<typeof profileInput>) {
+function stretchesOf(question: z.output<typeof profileInput>) {
   const current = currentOf(question);
   const horizon = question.hours * 3600;
   const [amps, lengths]: [number[], number[]] = [[], []];

@@ -13,7 +13,7 @@ export interface ChainPoint {
 
 /** What to do next in the search of a bad joint. */
 export interface JointSearch {
-  /** The point to read next; null: nothing more is to be learnt. */
+  /** The point to read next; null: nothing more is to be learned. */
   next: string | null;
   /** The stretch that the bad joint lies in, as narrow as it is known by now; null: none found. */
   within: { from: string; to: string; points: number } | null;

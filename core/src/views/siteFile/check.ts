@@ -264,7 +264,7 @@ function strikes(file: SiteFile, no: No) {
   file.strikes.forEach(({ kind, entryId }, i) => {
     const key = `${kind} ${entryId}`;
     if (!entries.has(key)) no(['strikes', i, 'entryId'], `None of the ${kind} in this file has this id.`);
-    if (struck.has(key)) no(['strikes', i, 'entryId'], 'This entry is struck already.');
+    if (struck.has(key)) no(['strikes', i, 'entryId'], 'This entry is already void.');
     struck.add(key);
   });
 }

@@ -114,7 +114,7 @@ describe('what must hold together', () => {
       /^strikes\.0\.entryId: None of the readings/,
     ],
     ['a strike of another kind', (f) => (f.strikes[0]!.kind = 'events'), /None of the events/],
-    ['two strikes of one entry', (f) => f.strikes.push({ ...f.strikes[0]!, id: uuid(61) }), /struck already/],
+    ['two strikes of one entry', (f) => f.strikes.push({ ...f.strikes[0]!, id: uuid(61) }), /already void/],
     [
       'breakers in a panel that is gone',
       (f) => Object.assign(f.panels[0]!, { removedAt: at }),

@@ -24,7 +24,7 @@ export type VisitSummary = z.infer<typeof visitSummary>;
 /** The visits of a site, newest first, and what earlier ones taught about how long they take. */
 export const siteVisits = z.object({
   visits: z.array(visitSummary),
-  learnt: z.object({
+  learned: z.object({
     visits: z.int(),
     factor: z.number().describe('how much longer the power was off than is usual'),
   }),

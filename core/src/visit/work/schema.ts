@@ -79,11 +79,7 @@ export const visitPlan = z
       .min(1, 'A visit takes a minute at least.')
       .max(1440, 'A visit takes a day at most.')
       .describe('how long the power is expected to be off, min'),
-    dependents: z
-      .array(line('A name', 120))
-      .max(12)
-      .default([])
-      .describe('who or what must not be without power'),
+    dependents: z.array(line('A name', 120)).max(12).default([]).describe('critical loads'),
     who: line('A name', 80).default('').describe('who does it, for the tag'),
     phone: line('A phone number', 40).default(''),
     permit: line('A permit', 80).default('').describe('its number; empty: none is needed, or not known'),
@@ -97,7 +93,7 @@ export const visitPlan = z
         context.addIssue({
           code: 'custom',
           path: ['tasks', i, 'partId'],
-          message: 'Each part that goes in has an id of its own.',
+          message: 'Give each part that is installed its own id.',
         });
     });
     tasks.forEach(({ id, work, breakerId, partId, from }, i) => {
@@ -108,7 +104,7 @@ export const visitPlan = z
       if ((breakerId === null) !== (work === 'new-breaker'))
         no('breakerId', 'Name the breaker that is there; a new one has none.');
       if ((partId === null) !== (work === 'move' || work === 'remake-joint'))
-        no('partId', 'A part that goes in has an id of its own; nothing goes in where nothing is exchanged.');
+        no('partId', 'A part that is installed needs its own id; work that installs no part has none.');
       if ((from === null) !== (work !== 'move')) no('from', 'A breaker that moves leaves a space.');
     });
   });

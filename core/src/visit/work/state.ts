@@ -29,7 +29,7 @@ export interface WorkState {
   paused: boolean;
   finished: boolean;
   /** The state before the last step, where that step may be taken back; null: it may not. */
-  beforeSlip: WorkState | null;
+  beforeLast: WorkState | null;
 }
 
 const begunTask = (task: VisitTask): TaskState => {
@@ -65,7 +65,7 @@ export const begun = (plan: VisitPlan): WorkState => ({
   holesFilled: plan.holes.length === 0,
   paused: false,
   finished: false,
-  beforeSlip: null,
+  beforeLast: null,
 });
 
 /**

@@ -139,11 +139,11 @@ function mayFinish(state: WorkState): boolean {
  */
 export function workOn(plan: VisitPlan, state: WorkState, fact: VisitFact): WorkState | null {
   if (state.finished || state.gates.abandoned) return null;
-  if (fact.is === 'taken-back') return state.beforeSlip;
+  if (fact.is === 'taken-back') return state.beforeLast;
   if (state.ending !== null && !endsWith(state, fact)) return null;
   if (state.paused && fact.is === 'paused') return null;
-  const next = stepOn(plan, { ...state, met: null, paused: false, beforeSlip: null }, fact);
-  return next && { ...next, beforeSlip: mayTakeBack(fact) ? { ...state, beforeSlip: null } : null };
+  const next = stepOn(plan, { ...state, met: null, paused: false, beforeLast: null }, fact);
+  return next && { ...next, beforeLast: mayTakeBack(fact) ? { ...state, beforeLast: null } : null };
 }
 
 function stepOn(

@@ -12,7 +12,7 @@ const MAKER = /-(\d+)-[^-/]{6}$/;
  *
  * @param start how its path begins
  */
-export const passingFolder = (start: string): string => mkdtempSync(`${start}-${process.pid}-`);
+export const temporaryFolder = (start: string): string => mkdtempSync(`${start}-${process.pid}-`);
 
 function isAlive(pid: number): boolean {
   try {
@@ -29,7 +29,7 @@ function isAlive(pid: number): boolean {
  * @param folder where they lie
  * @param start how their names begin
  */
-export function sweepPassing(folder: string, start: string): void {
+export function sweepTemporaryFolders(folder: string, start: string): void {
   if (!existsSync(folder)) return;
   for (const name of readdirSync(folder)) {
     if (!name.startsWith(start)) continue;
