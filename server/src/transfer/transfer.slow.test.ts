@@ -1,11 +1,9 @@
 import { SITE_FILE_VERSION } from '@phylaxon/core/views/siteFile';
-import { readFileSync } from 'node:fs';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import type { SiteSummary } from '@phylaxon/core/views/board';
 import type { Timeline } from '@phylaxon/core/views/timeline';
 import Papa from 'papaparse';
 import request from 'supertest';
-import { siteFileSchemaText } from './index.ts';
 import { aJpeg, bytesOf, testApp } from '../testing/index.ts';
 
 type App = Awaited<ReturnType<typeof testApp>>;
@@ -127,11 +125,6 @@ describe('a site as a file', () => {
     expect(bare.body.error.message).toMatch(
       /photos\.0\.sha256: This picture did not come along: import the zip/,
     );
-  });
-
-  test('the schema in docs/ is the one files are read by (npm run schema writes it anew)', () => {
-    const kept = readFileSync(new URL('../../../docs/site-file.schema.json', import.meta.url), 'utf8');
-    expect(kept).toBe(siteFileSchemaText());
   });
 
   test('a picture keeps nothing of what the camera wrote into it', async () => {
