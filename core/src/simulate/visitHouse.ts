@@ -4,7 +4,7 @@ import {
   reportedAt,
   type Next,
   type Proof,
-  type TroubleId,
+  type ReportedTrouble,
   type VisitFact,
   type WorkState,
 } from '../visit/work/index.ts';
@@ -33,7 +33,7 @@ export const VISIT_FAULTS = {
 export type VisitFault = keyof typeof VISIT_FAULTS;
 
 /** What people in the house would see, by fault. */
-const SEEN: Partial<Record<VisitFault, TroubleId>> = {
+const SEEN: Partial<Record<VisitFault, ReportedTrouble>> = {
   'pitted-stab': 'stab-pitted',
   'two-wires': 'two-wires',
   'thin-wire': 'wire-thin',

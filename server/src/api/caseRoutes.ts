@@ -60,7 +60,7 @@ export function caseRoutes({ record, changes }: Context): Route[] {
       status: 200,
       answer: z.string(),
       handle: () => undefined,
-      stream: async (params, send) => {
+      stream: async ({ params }, send) => {
         const { id: caseId } = params as z.output<typeof byId>;
         const { siteId } = await record.read((manager) => caseRow(manager, caseId));
         return changes.watch([siteId], (told) => send('changed', told));

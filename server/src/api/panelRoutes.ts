@@ -58,7 +58,7 @@ export function panelRoutes({ record, changes }: Context): Route[] {
       status: 200,
       answer: z.string(),
       handle: () => undefined,
-      stream: async (params, send) => {
+      stream: async ({ params }, send) => {
         const { id } = params as z.output<typeof byId>;
         const { siteId } = await record.read((manager) => panelRow(manager, id));
         return changes.watch([id, siteId], (told) => send('changed', told));

@@ -14,6 +14,7 @@ import {
   ApiError,
   errorHandler,
   fromStore,
+  manyStreamsRoute,
   mount,
   openApiDocument,
   readBodies,
@@ -87,11 +88,12 @@ export function createApp({
     answer: z.record(z.string(), z.unknown()),
     handle: () => (document ??= openApiDocument(routes, API) as unknown as Record<string, unknown>),
   });
+  const ofRecord = [...feedRoutes(feeds), ...recordRoutes({ store, photos, changes, backups })];
   const routes: Route[] = [
     healthRoute(store),
     ...computeRoutes(new ComputePool()),
-    ...feedRoutes(feeds),
-    ...recordRoutes({ store, photos, changes, backups }),
+    ...ofRecord,
+    manyStreamsRoute(ofRecord),
     openApiRoute,
   ];
 

@@ -27,9 +27,10 @@ afterAll(() => {
 });
 
 /** Open the stream of a panel; resolves when it is open. */
-const open = (id: string) =>
+const open = (id: string) => openAt(`/panels/${id}/changes`);
+const openAt = (address: string) =>
   new Promise<IncomingMessage>((done) => {
-    httpRequest({ host: '127.0.0.1', port, path: `/api/v1/panels/${id}/changes` }, done).end();
+    httpRequest({ host: '127.0.0.1', port, path: `/api/v1${address}` }, done).end();
   });
 
 /** The next chunk that holds an event. */
@@ -58,6 +59,23 @@ describe('the stream of a panel’s changes', () => {
     const event = `event: changed\ndata: ${JSON.stringify({ change, everywhere: false })}\n\n`;
     expect(await told).toEqual([event, event]);
     streams.forEach((stream) => stream.destroy());
+  });
+
+  test('over one connection come several streams; what is gone is silent, what never was is refused', async () => {
+    const gone = '/panels/7f000000-0000-4000-8000-000000000000/changes';
+    const mine = `/panels/${panelId}/changes`;
+    const asking = (of: string[]) => `/streams?${new URLSearchParams(of.map((one) => ['of', one]))}`;
+    const stream = await openAt(asking(['/live', gone, mine]));
+    expect(stream.statusCode).toBe(200);
+    const told = nextEvent(stream);
+    const trip = { kind: 'trip', at: '2026-11-20T10:00:00Z', pace: 'minutes' };
+    await request(app).post(`/api/v1/breakers/${breakerId}/events`).send(trip).expect(201);
+    expect(await told).toBe(
+      `event: ${mine} changed\ndata: ${JSON.stringify({ change: null, everywhere: false })}\n\n`,
+    );
+    stream.destroy();
+    for (const of of [['/sites'], ['/panels/7/changes'], [], Array.from({ length: 33 }, (_, i) => `/${i}`)])
+      expect((await openAt(asking(of))).statusCode).toBe(400);
   });
 
   test('what is refused is not told', async () => {

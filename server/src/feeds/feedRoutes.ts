@@ -95,6 +95,6 @@ export const feedRoutes = (feeds: Feeds): Route[] => [
     status: 200,
     answer: z.string(),
     handle: () => undefined,
-    stream: (_params, send) => Promise.resolve(feeds.watch(({ event, data }) => send(event, data))),
+    stream: (_asked, send) => Promise.resolve(feeds.watch(({ event, data }) => send(event, data))),
   },
 ];

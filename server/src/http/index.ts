@@ -2,4 +2,5 @@ export * from './errors.ts';
 export * from './sameOrigin.ts';
 export * from './unreadable.ts';
 export * from './route.ts';
+export * from './manyStreams.ts';
 export * from './openapi.ts';

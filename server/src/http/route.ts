@@ -2,7 +2,7 @@ import express, { type Request, type RequestHandler, type Response, type Router 
 import type { z } from 'zod';
 import { withUpload, type UploadedFile } from '../files/index.ts';
 import { ApiError } from './errors.ts';
-import { sendEvents } from './streams.ts';
+import { sendEvents, type Send } from './streams.ts';
 
 type Schema = z.ZodType;
 type OutputOf<S> = S extends Schema ? z.output<S> : undefined;
@@ -57,7 +57,7 @@ export interface Route {
   file?: string;
   handle: (input: { headers: unknown; params: unknown; query: unknown; body: unknown } & Sent) => unknown;
   /** Instead of one answer a stream of events (server-sent events); returns how to stop it. */
-  stream?: (params: unknown, send: (event: string, data?: object) => void) => Promise<() => void>;
+  stream?: (input: { params: unknown; query: unknown }, send: Send) => Promise<() => void>;
 }
 
 interface RouteOf<
@@ -109,7 +109,10 @@ export function mount(router: Router, routes: readonly Route[]) {
     const readers =
       upload && !upload.toDisk ? [express.raw({ type: upload.types, limit: upload.limitBytes })] : [];
     const answer: RequestHandler = async (request: Request, response: Response) => {
-      if (stream) return sendEvents(response, (send) => stream(params?.parse(request.params), send));
+      if (stream) {
+        const asked = { params: params?.parse(request.params), query: query?.parse(request.query) };
+        return sendEvents(response, (send) => stream(asked, send));
+      }
       if (body && !upload && !isJson(request)) {
         throw new ApiError(415, 'unsupported_media_type', 'Send the body as application/json.');
       }

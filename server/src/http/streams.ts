@@ -17,13 +17,16 @@ let open = 0;
 const texts = keptPerKey<object, string>();
 const NOTHING = {};
 
+/** Told one after the other: which event, and its data. */
+export type Send = (event: string, data?: object) => void;
+
 const textOf = (event: string, data: object): string =>
   texts(data, event, () => `event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
 
 /** Open a stream of server-sent events, kept open until the other side leaves, or does not read. */
 export async function sendEvents(
   response: Response,
-  start: (send: (event: string, data?: object) => void) => Promise<() => void>,
+  start: (send: Send) => Promise<() => void>,
 ): Promise<void> {
   if (open >= MOST_STREAMS)
     throw new ApiError(

@@ -1,6 +1,7 @@
 import { channelKey, type Sample } from '@phylaxon/core/record/feeds';
 import { useEffect, useRef, useState } from 'react';
 import { api } from '../api/index.ts';
+import { listen } from '../streams/index.ts';
 
 /** What one instrument of a device shows at one point. */
 export interface LiveChannel {
@@ -93,20 +94,21 @@ export function useLiveFeeds() {
       }
       soon();
     };
-    const source = new EventSource('/api/v1/live');
-    source.addEventListener('samples', ({ data }: MessageEvent<string>) => {
-      const { feed, samples } = JSON.parse(data) as { feed: string; samples: Sample[] };
-      take(feed, samples);
+    const stop = listen('/live', 'samples', {
+      told: (data) => {
+        const { feed, samples } = JSON.parse(data) as { feed: string; samples: Sample[] };
+        take(feed, samples);
+      },
+      opened: () => {
+        setHeard(true);
+        void catchUp().catch(() => undefined);
+      },
+      lost: () => setHeard(false),
     });
-    source.onopen = () => {
-      setHeard(true);
-      void catchUp().catch(() => undefined);
-    };
-    source.onerror = () => setHeard(false);
     return () => {
       isOver = true;
       cancelAnimationFrame(frame);
-      source.close();
+      stop();
     };
   }, []);
 

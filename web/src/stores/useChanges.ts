@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { askAgain, toldOf } from '../queries/index.ts';
+import { listen } from '../streams/index.ts';
 import { useSettings } from './settingsStore.ts';
 
 /**
@@ -12,21 +13,21 @@ export function useChanges(of: `/panels/${string}` | `/cases/${string}`): boolea
   const loadSettings = useSettings((state) => state.load);
   const [heard, setHeard] = useState(true);
   useEffect(() => {
-    const source = new EventSource(`/api/v1${of}/changes`);
     const settingsAgain = () => void loadSettings().catch(() => undefined);
-    source.addEventListener('changed', ({ data }: MessageEvent<string>) => {
-      const { change, everywhere } = JSON.parse(data) as { change: string | null; everywhere: boolean };
-      toldOf(change);
-      if (everywhere) settingsAgain();
+    return listen(`${of}/changes`, 'changed', {
+      told: (data) => {
+        const { change, everywhere } = JSON.parse(data) as { change: string | null; everywhere: boolean };
+        toldOf(change);
+        if (everywhere) settingsAgain();
+      },
+      opened: () => {
+        setHeard(true);
+        // Whatever happened before the stream was open was not told.
+        void askAgain();
+        settingsAgain();
+      },
+      lost: () => setHeard(false),
     });
-    source.onopen = () => {
-      setHeard(true);
-      // Whatever happened before the stream was open was not told.
-      void askAgain();
-      settingsAgain();
-    };
-    source.onerror = () => setHeard(false);
-    return () => source.close();
   }, [of, loadSettings]);
   return heard;
 }

@@ -1,7 +1,8 @@
 import type { VisitFact } from './schema.ts';
 import { isSettled, type TaskState, type WorkState } from './state.ts';
 import type { StepId } from './stepIds.ts';
-import { troubleOf, type Way } from './troubles.ts';
+import type { Way } from './troubleIds.ts';
+import { troubleOf } from './troubles.ts';
 
 type Changed = Extract<VisitFact, { is: 'changed' }>;
 

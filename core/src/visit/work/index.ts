@@ -1,6 +1,7 @@
 export * from './schema.ts';
 export { STEPS, type StepId } from './stepIds.ts';
 export { dueStep, stepsOf } from './steps.ts';
+export * from './troubleIds.ts';
 export * from './troubles.ts';
 export { begun, isOpen, isSettled, type TaskState, type WorkState } from './state.ts';
 export { seenAs } from './seenAs.ts';

@@ -11,7 +11,7 @@ import {
 } from '../gates/index.ts';
 import type { Proof } from './schema.ts';
 import type { TaskState } from './state.ts';
-import type { TroubleId } from './troubles.ts';
+import type { TroubleId } from './troubleIds.ts';
 
 type Measured = Extract<Fact, { is: 'measured' }>;
 

@@ -4,7 +4,7 @@ import type { ProofId, VisitPlan } from './schema.ts';
 import { isSettled, type TaskState, type WorkState } from './state.ts';
 import type { StepId } from './stepIds.ts';
 import { dueStep } from './steps.ts';
-import type { TroubleId } from './troubles.ts';
+import type { TroubleId } from './troubleIds.ts';
 import { leftToMeasure } from './walk.ts';
 
 /** The one thing that is next in a visit. */

@@ -14,7 +14,7 @@ import { conductor } from '../../code/sizing/index.ts';
 import { BREAKER_KINDS, HALVES } from '../../panel/layout/index.ts';
 import { gateFacts, MAIN } from '../gates/index.ts';
 import { STEPS } from './stepIds.ts';
-import { REPORTED, WAYS } from './troubles.ts';
+import { REPORTED, WAYS } from './troubleIds.ts';
 
 /** So many things happen on a visit at most. */
 export const MOST_VISIT_FACTS = 400;

@@ -1,5 +1,5 @@
 import type { TestId } from '../../facts/vocabulary/index.ts';
-import type { TroubleId } from './troubles.ts';
+import type { TroubleId } from './troubleIds.ts';
 
 /** What was met on a visit, as the diagnosis knows it. */
 const SEEN_AS: Partial<Record<TroubleId, { test: TestId; outcome: string }>> = {

@@ -1,7 +1,7 @@
 import { BEGUN, type Places, type VisitState } from '../gates/index.ts';
 import type { ProofId, VisitPlan, VisitTask } from './schema.ts';
 import { dueStep, type StepState } from './steps.ts';
-import type { TroubleId } from './troubles.ts';
+import type { TroubleId } from './troubleIds.ts';
 
 /** How far the work at one place is, and what it has become since it was planned. */
 export interface TaskState

@@ -1,21 +1,6 @@
 import { LOAD_LIMITS, VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import type { StepId } from './stepIds.ts';
-
-/** What may be done about what was found at a place. */
-export const WAYS = [
-  'other-space',
-  'smaller',
-  'join-tail',
-  'splice',
-  'cut-back',
-  'compound',
-  'other-part',
-  'put-back',
-  'look-up',
-  'never-grounded',
-  'not-now',
-] as const;
-export type Way = (typeof WAYS)[number];
+import { REPORTED, type ReportedTrouble, type TroubleId, type Way } from './troubleIds.ts';
 
 /** Where in a visit something is met. */
 export type Moment =
@@ -40,8 +25,6 @@ export type Effect = 'again' | 'choose' | 'stop' | 'leave';
 /** One kind of trouble: where it is met, what it means, what is done. */
 export interface Trouble {
   at: readonly Moment[];
-  /** Somebody reports it; otherwise a figure tells it. */
-  reported: boolean;
   effect: Effect;
   /** What may be chosen, the first that is possible being the usual one. */
   ways?: readonly Way[];
@@ -52,11 +35,10 @@ export interface Trouble {
 
 const OUT = 'Hands off. Cover on, keep everybody away, and call.';
 /** Everything that is known to go wrong in a visit, with what Phylaxon does about it. */
-export const TROUBLES = {
+export const TROUBLES: Record<TroubleId, Trouble> = {
   // What figures tell.
   'tester-silent': {
     at: ['tester'],
-    reported: false,
     effect: 'again',
     words: 'The meter does not show the known live point',
     means:
@@ -68,7 +50,6 @@ export const TROUBLES = {
   },
   'tester-high': {
     at: ['tester'],
-    reported: false,
     effect: 'again',
     words: 'The meter shows more than such a point can have',
     means: 'The setting, the point or the meter is wrong: its figures cannot be believed.',
@@ -76,7 +57,6 @@ export const TROUBLES = {
   },
   'main-live': {
     at: ['measure'],
-    reported: false,
     effect: 'stop',
     words: 'The load side of the main is live',
     means:
@@ -88,7 +68,6 @@ export const TROUBLES = {
   },
   'main-pole-live': {
     at: ['measure'],
-    reported: false,
     effect: 'stop',
     words: 'One pole on the load side of the main is live',
     means: 'That pole of the main is welded, or another source feeds one leg.',
@@ -99,7 +78,6 @@ export const TROUBLES = {
   },
   backfeed: {
     at: ['measure'],
-    reported: false,
     effect: 'stop',
     words: 'The main is dead, and this place is live',
     means:
@@ -108,7 +86,6 @@ export const TROUBLES = {
   },
   'wrong-reference': {
     at: ['measure'],
-    reported: false,
     effect: 'stop',
     words: 'It is live to ground, and was dead to neutral',
     means: 'The neutral is open or itself live: “dead to neutral” proves nothing here.',
@@ -119,7 +96,6 @@ export const TROUBLES = {
   },
   'between-poles-live': {
     at: ['measure'],
-    reported: false,
     effect: 'stop',
     words: 'The two poles are live to each other',
     means: 'Each was dead to neutral and ground: both references are lost, or a source floats.',
@@ -127,7 +103,6 @@ export const TROUBLES = {
   },
   ghost: {
     at: ['measure'],
-    reported: false,
     effect: 'again',
     words: 'Neither dead nor live',
     means: `A high-impedance meter can show up to ${VOLTAGE_LIMITS.live} V on a dead conductor beside a live one.`,
@@ -138,7 +113,6 @@ export const TROUBLES = {
   },
   'still-on': {
     at: ['proof'],
-    reported: false,
     effect: 'choose',
     ways: ['not-now'],
     words: 'Its outlet is live with its breaker off',
@@ -148,7 +122,6 @@ export const TROUBLES = {
   },
   'ghost-outlet': {
     at: ['proof'],
-    reported: false,
     effect: 'again',
     words: 'A few volts at its outlet with the breaker off',
     means: 'On a long run beside live conductors a meter of high impedance shows volts that are not there.',
@@ -156,7 +129,6 @@ export const TROUBLES = {
   },
   'no-output': {
     at: ['verify'],
-    reported: false,
     effect: 'leave',
     words: 'Nothing comes out with the breaker on',
     means:
@@ -168,7 +140,6 @@ export const TROUBLES = {
   },
   'low-output': {
     at: ['verify'],
-    reported: false,
     effect: 'leave',
     words: 'Too few volts come out',
     means: 'A bad joint at stab or screw, or a supply that is low on that leg.',
@@ -179,7 +150,6 @@ export const TROUBLES = {
   },
   'high-output': {
     at: ['verify'],
-    reported: false,
     effect: 'leave',
     words: 'Too many volts come out',
     means: 'The neutral is lost, or the circuit is wired across both legs. Electronics burn at that.',
@@ -190,7 +160,6 @@ export const TROUBLES = {
   },
   'same-leg': {
     at: ['proof'],
-    reported: false,
     effect: 'choose',
     ways: ['not-now'],
     words: 'Nothing between its two poles',
@@ -202,7 +171,6 @@ export const TROUBLES = {
   },
   'between-off': {
     at: ['proof'],
-    reported: false,
     effect: 'choose',
     ways: ['not-now'],
     words: 'Between its poles it is not about 240 V',
@@ -211,7 +179,6 @@ export const TROUBLES = {
   },
   'reversed-polarity': {
     at: ['proof'],
-    reported: false,
     effect: 'choose',
     ways: ['not-now'],
     words: 'Hot and neutral are exchanged at the outlet',
@@ -222,7 +189,6 @@ export const TROUBLES = {
   },
   'open-ground': {
     at: ['proof'],
-    reported: false,
     effect: 'choose',
     ways: ['never-grounded', 'not-now'],
     words: 'The outlet has no ground',
@@ -234,7 +200,6 @@ export const TROUBLES = {
   },
   'open-neutral': {
     at: ['proof'],
-    reported: false,
     effect: 'choose',
     ways: ['not-now'],
     words: 'The outlet has no neutral',
@@ -243,7 +208,6 @@ export const TROUBLES = {
   },
   'test-button-fails': {
     at: ['proof'],
-    reported: false,
     effect: 'choose',
     ways: ['not-now'],
     words: 'The test button does not trip it, or it does not come back',
@@ -254,7 +218,6 @@ export const TROUBLES = {
   },
   'over-rating': {
     at: ['proof'],
-    reported: false,
     effect: 'choose',
     ways: ['not-now'],
     words: 'It carries more than its rating',
@@ -266,7 +229,6 @@ export const TROUBLES = {
   },
   'runs-hot': {
     at: ['proof'],
-    reported: false,
     effect: 'choose',
     ways: ['not-now'],
     words: 'It is hotter than a new part may be',
@@ -276,7 +238,6 @@ export const TROUBLES = {
   // What people report.
   'main-stuck': {
     at: ['main-off'],
-    reported: true,
     effect: 'leave',
     words: 'The main does not move, or feels loose',
     means: 'Its mechanism is seized or broken: it may show off and be on.',
@@ -287,7 +248,6 @@ export const TROUBLES = {
   },
   'no-lock': {
     at: ['main-off', 'isolate'],
-    reported: true,
     effect: 'leave',
     words: 'It cannot be locked',
     means: 'Someone else may turn it on during the work.',
@@ -298,7 +258,6 @@ export const TROUBLES = {
   },
   'source-unknown': {
     at: ['isolate'],
-    reported: true,
     effect: 'leave',
     words: 'The switch of that source is not found',
     means: 'What cannot be shut off and locked may come alive at any time.',
@@ -309,7 +268,6 @@ export const TROUBLES = {
   },
   'wet-inside': {
     at: ['cover-off'],
-    reported: true,
     effect: 'stop',
     words: 'Water or fresh rust behind the cover',
     means: 'Wet parts track, and a breaker that was wet is replaced, never dried.',
@@ -320,7 +278,6 @@ export const TROUBLES = {
   },
   'burnt-inside': {
     at: ['cover-off'],
-    reported: true,
     effect: 'stop',
     words: 'The bus or several breakers are burnt',
     means: 'It is a matter of the panel, not of one breaker.',
@@ -331,7 +288,6 @@ export const TROUBLES = {
   },
   'line-side-bare': {
     at: ['cover-off'],
-    reported: true,
     effect: 'stop',
     words: 'Bare live parts lie where hands would work',
     means: 'The line side of the main stays live whatever is off.',
@@ -339,7 +295,6 @@ export const TROUBLES = {
   },
   'two-wires': {
     at: ['free'],
-    reported: true,
     effect: 'choose',
     ways: ['join-tail', 'put-back', 'not-now'],
     words: 'Two wires under its screw',
@@ -351,7 +306,6 @@ export const TROUBLES = {
   },
   'wire-thin': {
     at: ['free', 'bring-cable'],
-    reported: true,
     effect: 'choose',
     ways: ['smaller', 'not-now'],
     words: 'Its wire is thinner than this rating may have',
@@ -362,7 +316,6 @@ export const TROUBLES = {
   },
   'insulation-burnt': {
     at: ['free'],
-    reported: true,
     effect: 'choose',
     ways: ['cut-back', 'not-now'],
     words: 'Its insulation is burnt or brittle',
@@ -371,7 +324,6 @@ export const TROUBLES = {
   },
   'aluminum-wire': {
     at: ['free', 'bring-cable'],
-    reported: true,
     effect: 'choose',
     ways: ['compound', 'not-now'],
     words: 'The wire is aluminum',
@@ -380,7 +332,6 @@ export const TROUBLES = {
   },
   'screw-stripped': {
     at: ['free', 'conductor-in'],
-    reported: true,
     effect: 'choose',
     ways: ['other-part', 'not-now'],
     words: 'The screw turns and does not hold',
@@ -389,7 +340,6 @@ export const TROUBLES = {
   },
   'stuck-on-bus': {
     at: ['rock-off'],
-    reported: true,
     effect: 'choose',
     ways: ['not-now'],
     words: 'It does not come off, or it breaks',
@@ -398,7 +348,6 @@ export const TROUBLES = {
   },
   'stab-pitted': {
     at: ['stab'],
-    reported: true,
     effect: 'choose',
     ways: ['other-space', 'not-now'],
     words: 'Its stab is pitted or burnt',
@@ -409,7 +358,6 @@ export const TROUBLES = {
   },
   'part-differs': {
     at: ['compare'],
-    reported: true,
     effect: 'choose',
     ways: ['other-part', 'put-back', 'not-now'],
     words: 'The new part is not the same kind',
@@ -419,7 +367,6 @@ export const TROUBLES = {
   },
   gritty: {
     at: ['click'],
-    reported: true,
     effect: 'choose',
     ways: ['other-part', 'put-back', 'not-now'],
     words: 'The new breaker does not click cleanly by hand',
@@ -428,7 +375,6 @@ export const TROUBLES = {
   },
   'does-not-seat': {
     at: ['hook-press'],
-    reported: true,
     effect: 'choose',
     ways: ['other-part', 'not-now'],
     words: 'It does not seat',
@@ -437,7 +383,6 @@ export const TROUBLES = {
   },
   'neutral-shared': {
     at: ['neutral-in', 'free'],
-    reported: true,
     effect: 'choose',
     ways: ['put-back', 'not-now'],
     words: 'Its neutral is shared with another circuit',
@@ -447,7 +392,6 @@ export const TROUBLES = {
   },
   'bar-full': {
     at: ['neutral-in', 'ground-in'],
-    reported: true,
     effect: 'choose',
     ways: ['not-now'],
     words: 'There is no free screw on the bar',
@@ -456,7 +400,6 @@ export const TROUBLES = {
   },
   'no-plug-on-bar': {
     at: ['hook-press'],
-    reported: true,
     effect: 'choose',
     ways: ['other-part', 'put-back', 'not-now'],
     words: 'This panel has no bar for a plug-on neutral',
@@ -465,7 +408,6 @@ export const TROUBLES = {
   },
   'too-short': {
     at: ['conductor-in', 'cut-back'],
-    reported: true,
     effect: 'choose',
     ways: ['splice', 'not-now'],
     words: 'The conductor is too short',
@@ -474,7 +416,6 @@ export const TROUBLES = {
   },
   'no-torque': {
     at: ['conductor-in'],
-    reported: true,
     effect: 'choose',
     ways: ['look-up', 'not-now'],
     words: 'No torque figure is marked',
@@ -483,7 +424,6 @@ export const TROUBLES = {
   },
   'pulls-out': {
     at: ['conductor-in'],
-    reported: true,
     effect: 'again',
     words: 'It moves when tugged',
     means: 'It sits beside the plate, its insulation is under it, or strands were cut off.',
@@ -493,7 +433,6 @@ export const TROUBLES = {
   },
   'cover-stands-off': {
     at: ['cover-on'],
-    reported: true,
     effect: 'again',
     words: 'The cover does not go on flat',
     means: 'A breaker stands proud: it is not seated. Or a conductor lies in the way.',
@@ -503,7 +442,6 @@ export const TROUBLES = {
   },
   'main-trips': {
     at: ['main-on'],
-    reported: true,
     effect: 'leave',
     words: 'The main trips or does not hold',
     means: 'With all branches off: a short on the bus, or something was left inside.',
@@ -513,7 +451,6 @@ export const TROUBLES = {
   },
   'main-no-close': {
     at: ['main-on'],
-    reported: true,
     effect: 'leave',
     words: 'The main does not stay on',
     means: 'A main that was not moved for years may not close again.',
@@ -523,7 +460,6 @@ export const TROUBLES = {
   },
   'trips-at-once': {
     at: ['handle-on'],
-    reported: true,
     effect: 'choose',
     ways: ['not-now'],
     words: 'It trips the moment it is switched on',
@@ -533,16 +469,7 @@ export const TROUBLES = {
       'Leave it off. Everything unplugged, it is followed as a case; each further try costs the new breaker.',
     ],
   },
-} as const satisfies Record<string, Trouble>;
-export type TroubleId = keyof typeof TROUBLES;
-
-const entries = Object.entries(TROUBLES) as [TroubleId, Trouble][];
-
-/** What somebody may report, the rest being told by figures. */
-export const REPORTED = entries.flatMap(([id, { reported }]) => (reported ? [id] : [])) as [
-  TroubleId,
-  ...TroubleId[],
-];
+};
 
 /**
  * What may be reported at a moment of a visit.
@@ -551,8 +478,8 @@ export const REPORTED = entries.flatMap(([id, { reported }]) => (reported ? [id]
  * @returns ids of troubles
  * @example reportedAt('stab') // ['stab-pitted']
  */
-export const reportedAt = (moment: Moment): TroubleId[] =>
-  entries.flatMap(([id, { at, reported }]) => (reported && at.includes(moment) ? [id] : []));
+export const reportedAt = (moment: Moment): ReportedTrouble[] =>
+  REPORTED.filter((id) => TROUBLES[id].at.includes(moment));
 
 /**
  * All that is known of a kind of trouble.

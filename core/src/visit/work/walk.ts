@@ -6,7 +6,8 @@ import { isProofDue, missingProofs } from './proofs.ts';
 import type { VisitFact, VisitPlan } from './schema.ts';
 import { begun, isSettled, placesOf, type TaskState, type WorkState } from './state.ts';
 import { dueStep } from './steps.ts';
-import { troubleOf, type TroubleId } from './troubles.ts';
+import type { TroubleId } from './troubleIds.ts';
+import { troubleOf } from './troubles.ts';
 
 type Of<K extends VisitFact['is']> = Extract<VisitFact, { is: K }>;
 
