@@ -115,6 +115,7 @@ const WEB = [
   'csp',
   'compute',
   'api',
+  'streams',
   'queries',
   'stores',
   'shared',

@@ -14,6 +14,7 @@ const PROGRAMS = [
   'files/fileWorker',
   'backups/recordWorker',
   'compute/computeWorker',
+  'transfer/exportWorker',
 ];
 
 const SOURCES = [

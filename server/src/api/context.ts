@@ -1,6 +1,7 @@
 import type { BackupKeeper } from '../backups/index.ts';
 import type { Changes } from '../changes/index.ts';
 import type { FileReader, UnderWay } from '../files/index.ts';
+import type { Exporter } from '../transfer/index.ts';
 import type { PhotoFolder } from '../photos/index.ts';
 import type { Store } from '../store/index.ts';
 import type { RecordService } from '../recordService/index.ts';
@@ -17,4 +18,6 @@ export interface Context {
   files: FileReader;
   /** Which of them are being worked on. */
   underWay: UnderWay;
+  /** Writes what is exported. */
+  exporter: Exporter;
 }

@@ -1,5 +1,6 @@
 import { commandRoutes } from '../commands/index.ts';
 import { FileReader, UnderWay } from '../files/index.ts';
+import { Exporter } from '../transfer/index.ts';
 import type { Route } from '../http/index.ts';
 import { RecordService } from '../recordService/index.ts';
 import { backupRoutes } from './backupRoutes.ts';
@@ -36,6 +37,7 @@ export function recordRoutes({
     record: new RecordService(store, changes),
     files: new FileReader(),
     underWay: new UnderWay(),
+    exporter: new Exporter(store, photos.folder),
   };
   return [
     ...siteRoutes(context),

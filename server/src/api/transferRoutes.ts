@@ -1,24 +1,20 @@
 import { readFile } from 'node:fs/promises';
 import { id } from '@phylaxon/core/record/entities';
-import { serializeSiteFile } from '@phylaxon/core/views/siteFile';
 import { z } from 'zod';
-import { keepAttachment, readAttachment } from '../attachments/index.ts';
+import { keepAttachment } from '../attachments/index.ts';
 import { LIMITS } from '../files/index.ts';
-import { Download, route, type Route } from '../http/index.ts';
+import { Download, FileDownload, route, type Route } from '../http/index.ts';
 import { notFound } from '../errors/index.ts';
 import { panelRow, siteRow } from '../record/index.ts';
 import {
   directoryCsv,
-  exportText,
   IMPORT_MODES,
   importSite,
   logPlan,
   meetingOf,
-  packSite,
   planReadings,
-  readingsCsv,
   sittingBreakers,
-  siteFileOf,
+  type ExportKind,
 } from '../transfer/index.ts';
 import type { Context } from './context.ts';
 import { fileProgress, fileWork, job } from './fileWork.ts';
@@ -56,67 +52,55 @@ export const fileName = (name: string) =>
     .toLowerCase()
     .slice(0, 60) || 'site';
 
+const ENDINGS: Record<ExportKind, string> = {
+  'site.json': '.json',
+  'site.zip': '.zip',
+  'readings.csv': '-readings.csv',
+};
+
 export function transferRoutes(context: Context): Route[] {
-  const { store, record, changes, photos, underWay } = context;
+  const { store, record, changes, photos, underWay, exporter } = context;
   const work = fileWork(context);
   const siteName = (siteId: string) => store.read(async (manager) => (await siteRow(manager, siteId)).name);
-  const download = (
-    path: string,
-    file: string,
-    summary: string,
-    handle: (id: string) => Promise<Download>,
-  ): Route => ({
+  /** A site as a file. */
+  const exporting = (kind: ExportKind, type: string, summary: string): Route => ({
     method: 'get',
-    path,
+    path: `/sites/:id/${kind}`,
     tag: 'files',
     summary,
     params: byId,
     status: 200,
     answer: z.string(),
-    file,
-    handle: ({ params }) => handle((params as { id: string }).id),
+    file: type,
+    handle: async ({ params, client, signal }) => {
+      const { id: siteId } = params as z.output<typeof byId>;
+      const name = fileName(await siteName(siteId));
+      const { path, remove } = await exporter.write(kind, siteId, client, signal);
+      return new FileDownload(type, path, `${name}${ENDINGS[kind]}`, remove);
+    },
   });
 
   return [
-    download(
-      '/sites/:id/site.json',
-      'application/json',
-      'A site with all that is on record, without its pictures',
-      async (siteId) => {
-        const text = await store.read((manager) => exportText(manager, siteId));
-        return new Download('application/json', text, `${fileName(await siteName(siteId))}.json`);
-      },
-    ),
-    download(
-      '/sites/:id/site.zip',
-      'application/zip',
-      'A site with all that is on record and its pictures',
-      async (siteId) => {
-        const file = await store.read((manager) => siteFileOf(manager, siteId));
-        const pictures = new Map<string, Buffer>();
-        for (const { sha256 } of file.photos) pictures.set(sha256, await photos.read(sha256));
-        const attachments = new Map<string, Buffer>();
-        for (const { sha256 } of file.panelEntries)
-          if (sha256 !== null)
-            attachments.set(sha256, await store.read((manager) => readAttachment(manager, sha256)));
-        return new Download(
-          'application/zip',
-          await packSite(serializeSiteFile(file), pictures, attachments),
-          `${fileName(file.site.name)}.zip`,
-        );
-      },
-    ),
-    download('/sites/:id/readings.csv', 'text/csv', 'All readings of a site as a table', async (siteId) => {
-      const text = await store.read((manager) => readingsCsv(manager, siteId));
-      return new Download('text/csv', text, `${fileName(await siteName(siteId))}-readings.csv`);
-    }),
-    download('/panels/:id/directory.csv', 'text/csv', 'A panel’s directory as a table', async (panelId) => {
-      const { text, name } = await store.read(async (manager) => ({
-        text: await directoryCsv(manager, panelId),
-        name: (await panelRow(manager, panelId)).name,
-      }));
-      return new Download('text/csv', text, `${fileName(name)}-directory.csv`);
-    }),
+    exporting('site.json', 'application/json', 'A site with all that is on record, without its pictures'),
+    exporting('site.zip', 'application/zip', 'A site with all that is on record and its pictures'),
+    exporting('readings.csv', 'text/csv', 'All readings of a site as a table'),
+    {
+      method: 'get',
+      path: '/panels/:id/directory.csv',
+      tag: 'files',
+      summary: 'A panel’s directory as a table',
+      params: byId,
+      status: 200,
+      answer: z.string(),
+      file: 'text/csv',
+      handle: ({ params }) =>
+        store.read(async (manager) => {
+          const { id: panelId } = params as z.output<typeof byId>;
+          const { name } = await panelRow(manager, panelId);
+          const text = await directoryCsv(manager, panelId);
+          return new Download('text/csv', text, `${fileName(name)}-directory.csv`);
+        }),
+    },
     route({
       method: 'get',
       path: '/imports/:id',
@@ -144,12 +128,8 @@ export function transferRoutes(context: Context): Route[] {
         work(by, query.job, async ({ understand }) => {
           const { file, from } = await understand({ kind: 'site', ...sent });
           const { here, modes } = await store.read((manager) => meetingOf(manager, file));
-          const counts = Object.fromEntries(
-            Object.entries(file).flatMap(([name, list]) =>
-              Array.isArray(list) ? [[name, list.length]] : [],
-            ),
-          ) as Record<string, number>;
-          return { site: { id: file.site.id, name: file.site.name }, version: from, counts, here, modes };
+          const { site, counts } = file;
+          return { site: { id: site.id, name: site.name }, version: from, counts, here, modes };
         }),
     }),
     route({

@@ -14,6 +14,7 @@ import {
   ApiError,
   errorHandler,
   fromStore,
+  KeptJson,
   manyStreamsRoute,
   mount,
   openApiDocument,
@@ -78,16 +79,16 @@ export function createApp({
   app.use(sameOriginOnly(hosts));
 
   // Made when it is first asked for: that takes longer than all the rest.
-  let document: Record<string, unknown> | null = null;
-  const openApiRoute = route({
+  let document: KeptJson | null = null;
+  const openApiRoute: Route = {
     method: 'get',
     path: '/openapi.json',
     tag: 'server',
     summary: 'This document',
     status: 200,
     answer: z.record(z.string(), z.unknown()),
-    handle: () => (document ??= openApiDocument(routes, API) as unknown as Record<string, unknown>),
-  });
+    handle: () => (document ??= new KeptJson(openApiDocument(routes, API))),
+  };
   const ofRecord = [...feedRoutes(feeds), ...recordRoutes({ store, photos, changes, backups })];
   const routes: Route[] = [
     healthRoute(store),

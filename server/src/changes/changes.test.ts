@@ -64,7 +64,8 @@ describe('the stream of a panel’s changes', () => {
   test('over one connection come several streams; what is gone is silent, what never was is refused', async () => {
     const gone = '/panels/7f000000-0000-4000-8000-000000000000/changes';
     const mine = `/panels/${panelId}/changes`;
-    const asking = (of: string[]) => `/streams?${new URLSearchParams(of.map((one) => ['of', one]))}`;
+    const asking = (of: string[]) =>
+      `/streams?${new URLSearchParams(of.map((one): [string, string] => ['of', one]))}`;
     const stream = await openAt(asking(['/live', gone, mine]));
     expect(stream.statusCode).toBe(200);
     const told = nextEvent(stream);

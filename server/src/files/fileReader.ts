@@ -5,9 +5,10 @@ import { startWorker, Turns } from '../threads/index.ts';
 import { FileRefused } from './refusal.ts';
 import type { Message, Task, Understood } from './tasks.ts';
 import type { Report } from './understandSite.ts';
+import { siteOnDisk, type UnderstoodSite } from './understoodSite.ts';
 
-/** So long and with so much memory a file may be thought about: a small one for less. */
-const LIMITS = { ms: 60_000, smallMs: 20_000, heapMb: 900 };
+/** So long and with so much memory a file may be thought about: a small one for less, a large one by its size. */
+const LIMITS = { ms: 60_000, smallMs: 20_000, msPerMb: 250, heapMb: 900 };
 
 /** Files of up to this size have a thread of their own: none of them waits behind a large one. */
 const SMALL_BYTES = 256_000;
@@ -63,7 +64,7 @@ class FileThread {
   private worker: Worker | null = null;
   private readonly turns = new Turns(1, MOST_WAITING);
 
-  /** @param ms so long a file may take */
+  /** @param ms so long a file may take, beside what its size allows */
   constructor(private readonly ms: number) {}
 
   understand(task: Task, client: string, reading: Reading): Promise<unknown> {
@@ -80,7 +81,9 @@ class FileThread {
     const worker = (this.worker ??= this.start());
     worker.ref();
     const lists: Record<string, unknown[]> = {};
-    const isLarge = statSync(task.path).size > LARGE_BYTES;
+    const { size } = statSync(task.path);
+    const isLarge = size > LARGE_BYTES;
+    const ms = this.ms + (size / 1_000_000) * LIMITS.msPerMb;
     return new Promise((resolve, reject) => {
       const done = () => {
         clearTimeout(timer);
@@ -94,7 +97,7 @@ class FileThread {
         this.close();
         reject(error);
       };
-      const timer = setTimeout(() => fail(tooMuch('The file takes too long to understand.')), this.ms);
+      const timer = setTimeout(() => fail(tooMuch('The file takes too long to understand.')), ms);
       const onAbort = () => fail(new GivenUp());
       const onExit = () => fail(tooMuch('The file takes too much memory.'));
       const onError = (error: NodeJS.ErrnoException) =>
@@ -134,10 +137,20 @@ class FileThread {
 
 const noRows = () => Object.fromEntries(Object.keys(SITE_LISTS).map((list) => [list, []]));
 
-/** Lists that were sent apart are put where they belong; one of which nothing came is empty. */
+/** What was sent apart, or lies on the disk, is put where it belongs; a list of which nothing came is empty. */
 function assembled(task: Task, result: object, lists: Record<string, unknown[]>): object {
-  if (task.kind === 'attachment') return result;
-  if (task.kind === 'readings') return { readings: [], ...result, ...lists };
-  const { file, ...rest } = result as { file: Partial<SiteFile> };
-  return { ...rest, file: { ...file, ...noRows(), ...lists } };
+  switch (task.kind) {
+    case 'attachment':
+      return result;
+    case 'readings':
+      return { readings: [], ...result, ...lists };
+    case 'handOver': {
+      const { file } = result as { file: Partial<SiteFile> };
+      return { file: { ...file, ...noRows(), ...lists } };
+    }
+    case 'site': {
+      const { site, counts, ...rest } = result as Pick<UnderstoodSite, 'site' | 'counts'>;
+      return { ...rest, file: siteOnDisk(site, counts, task.folder) };
+    }
+  }
 }

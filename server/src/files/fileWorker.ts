@@ -4,6 +4,7 @@ import type { Message, Task } from './tasks.ts';
 import { understandAttachment } from './understandAttachment.ts';
 import { understandReadings } from './understandReadings.ts';
 import { understandHandOver, understandSite } from './understandSite.ts';
+import { writeLists } from './understoodSite.ts';
 
 /** Rows in one message: so few that taking it in holds nobody up. */
 const ROWS = 1000;
@@ -34,7 +35,8 @@ async function understand(task: Task): Promise<object> {
   switch (task.kind) {
     case 'site': {
       const { file, from, photos, attachments } = await understandSite(task.path, task.folder, report);
-      return { file: tellLists(file), from, photos, attachments };
+      const counts = await writeLists(file, task.folder);
+      return { site: file.site, counts, from, photos, attachments };
     }
     case 'handOver':
       return { file: tellLists(await understandHandOver(task.path, report)) };

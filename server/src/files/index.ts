@@ -5,6 +5,7 @@ export { FileRefused } from './refusal.ts';
 export type { Task, Understood } from './tasks.ts';
 export { attachmentOf, type UnderstoodAttachment } from './understandAttachment.ts';
 export type { AttachmentAlong, CameAlong, Report } from './understandSite.ts';
+export { siteInMemory, type UnderstoodSite } from './understoodSite.ts';
 export { temporaryFolder, sweepTemporaryFolders } from './temporaryFolders.ts';
 export { TooLarge, UPLOADS, withUpload, type UploadedFile } from './uploads.ts';
 export { TooManyFiles, UnderWay, type FileProgress } from './underWay.ts';

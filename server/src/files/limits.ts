@@ -1,15 +1,16 @@
 /** How large a file may be, and become when it is unpacked. */
 export const LIMITS = {
-  siteUploadBytes: 200_000_000,
+  siteUploadBytes: 2_000_000_000,
   handOverUploadBytes: 50_000_000,
   tableUploadBytes: 20_000_000,
-  siteBytes: 120_000_000,
+  siteBytes: 400_000_000,
   photoBytes: 4_000_000,
   attachmentBytes: 20_000_000,
   /** A million samples of twelve channels take some 40 MB before they are packed. */
   unpackedAttachmentBytes: 80_000_000,
-  allBytes: 600_000_000,
-  entries: 20_001,
+  allBytes: 2_400_000_000,
+  /** The site, its pictures and its attachments. */
+  entries: 40_001,
   /** A site’s text packs some ten times smaller; what packs far better holds nothing, or the same over and over. */
   packedTimes: 60,
   /** Below this size it does not matter how well it packs. */

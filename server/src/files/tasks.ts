@@ -4,6 +4,7 @@ import type { Breaker } from '@phylaxon/core/record/entities';
 import type { SiteFile } from '@phylaxon/core/views/siteFile';
 import type { UnderstoodAttachment } from './understandAttachment.ts';
 import type { AttachmentAlong, CameAlong } from './understandSite.ts';
+import type { UnderstoodSite } from './understoodSite.ts';
 
 /** A file to be understood. */
 export type Task =
@@ -14,7 +15,7 @@ export type Task =
 
 /** What each kind of file comes to; its long lists are sent apart. */
 export interface Understood {
-  site: { file: SiteFile; from: number; photos: CameAlong[]; attachments: AttachmentAlong[] };
+  site: { file: UnderstoodSite; from: number; photos: CameAlong[]; attachments: AttachmentAlong[] };
   handOver: { file: SiteFile };
   readings: { readings: CsvReading[]; struck: number };
   attachment: UnderstoodAttachment;

@@ -10,6 +10,7 @@ import { textOf } from '@phylaxon/core/facts/quantities';
 import type { SiteFile } from '@phylaxon/core/views/siteFile';
 import type { EntityManager } from 'typeorm';
 import { caseRecordOf } from '../cases/index.ts';
+import { siteInMemory } from '../files/index.ts';
 import { CaseTable } from '../store/index.ts';
 import { importSite, meetingOf, siteFileOf, type SitePart } from '../transfer/index.ts';
 import { readSettings } from '../settings/index.ts';
@@ -60,7 +61,8 @@ export async function takeHandOver(
   file: SiteFile,
   onStored?: (share: number) => void,
 ): Promise<{ caseId: string; siteId: string; panelIds: string[] }> {
-  const named = { ...file, site: { ...file.site, name: `${file.site.name}, handed over`.slice(0, 120) } };
+  const site = { ...file.site, name: `${file.site.name}, handed over`.slice(0, 120) };
+  const named = siteInMemory({ ...file, site });
   const { modes } = await meetingOf(manager, named);
   const taken = await importSite(manager, named, modes.includes('new') ? 'new' : 'copy', onStored);
   const row = await manager.findOneByOrFail(CaseTable, { siteId: taken.siteId });

@@ -1,7 +1,11 @@
+import { createReadStream } from 'node:fs';
+import { stat } from 'node:fs/promises';
+import { pipeline } from 'node:stream/promises';
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
 import type { z } from 'zod';
 import { withUpload, type UploadedFile } from '../files/index.ts';
 import { ApiError } from './errors.ts';
+import { KeptJson } from './keptJson.ts';
 import { sendEvents, type Send } from './streams.ts';
 
 type Schema = z.ZodType;
@@ -14,6 +18,16 @@ export class Download {
     readonly content: Buffer | string,
     /** The name to save it under; left out, it is shown in place. */
     readonly name?: string,
+  ) {}
+}
+
+/** A file on the disk, sent as an answer under a name to save it under, and removed when that is done. */
+export class FileDownload {
+  constructor(
+    readonly type: string,
+    readonly path: string,
+    readonly name: string,
+    readonly remove: () => Promise<void>,
   ) {}
 }
 
@@ -53,7 +67,7 @@ export interface Route {
   upload?: Upload;
   status: 200 | 201;
   answer: Schema;
-  /** The answer is a file of this type, a `Download`. */
+  /** The answer is a file of this type, a `Download` or a `FileDownload`. */
   file?: string;
   handle: (input: { headers: unknown; params: unknown; query: unknown; body: unknown } & Sent) => unknown;
   /** Instead of one answer a stream of events (server-sent events); returns how to stop it. */
@@ -127,7 +141,9 @@ export function mount(router: Router, routes: readonly Route[]) {
       };
       const work = (file: UploadedFile) => handle({ ...input, file });
       const result = await (upload?.toDisk ? toDisk(request, upload, work) : work(NO_FILE));
-      if (result instanceof Download) sendFile(response, result);
+      if (result instanceof Download) sendDownload(response, result);
+      else if (result instanceof KeptJson) result.send(request, response);
+      else if (result instanceof FileDownload) await sendFromDisk(response, result);
       else response.status(status).json(result);
     };
     router[method](path, ...readers, answer);
@@ -164,9 +180,22 @@ function uploaded(request: Request, upload: Upload): Buffer {
   return content;
 }
 
-function sendFile(response: Response, { type, content, name }: Download) {
+function sendDownload(response: Response, { type, content, name }: Download) {
   response.type(type);
   if (name !== undefined) response.attachment(name);
   else response.set('Cache-Control', 'private, max-age=31536000, immutable');
   response.send(content);
+}
+
+async function sendFromDisk(response: Response, { type, path, name, remove }: FileDownload) {
+  try {
+    response.type(type).attachment(name).set('Cache-Control', 'no-store');
+    response.set('Content-Length', String((await stat(path)).size));
+    await pipeline(createReadStream(path), response);
+  } catch (error) {
+    // Whoever asked has left: there is nobody to tell.
+    if (!response.headersSent) throw error;
+  } finally {
+    await remove();
+  }
 }

@@ -22,7 +22,7 @@ const FILE = /^[0-9a-f]{64}\.jpg$/;
 
 /** The pictures, beside the database: one file each, named for its SHA-256. */
 export class PhotoFolder {
-  constructor(private readonly folder: string) {
+  constructor(readonly folder: string) {
     mkdirSync(folder, { recursive: true });
   }
 

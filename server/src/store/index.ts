@@ -1,3 +1,4 @@
+export { Connection } from './connection.ts';
 export { among } from './among.ts';
 export * from './entities.ts';
 export { insertMany } from './insertMany.ts';

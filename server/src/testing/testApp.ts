@@ -7,9 +7,10 @@ import { PhotoFolder } from '../photos/index.ts';
 import { Store } from '../store/index.ts';
 import { withDemo } from './demoSnapshot.ts';
 
-/** The application on a database in memory, with the demo site or empty. */
-export async function testApp({ demo = false, hosts = [] as string[] } = {}) {
-  const store = await Store.open(':memory:');
+/** The application on a database in memory, or in a file of its own, with the demo site or empty. */
+export async function testApp({ demo = false, onDisk = false, hosts = [] as string[] } = {}) {
+  const file = onDisk ? join(mkdtempSync(join(tmpdir(), 'phylaxon-record-')), 'phylaxon.db') : ':memory:';
+  const store = await Store.open(file);
   if (demo) await withDemo(store);
   const photos = new PhotoFolder(mkdtempSync(join(tmpdir(), 'phylaxon-photos-')));
   return {

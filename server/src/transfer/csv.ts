@@ -14,9 +14,12 @@ import { conflict } from '../errors/index.ts';
 import { breakerOf, circuitsOf, logReadings, panelRow, readingOf, siteRow } from '../record/index.ts';
 import { BreakerTable, type ReadingRow } from '../store/index.ts';
 
-/** A spreadsheet takes the first mark for UTF-8, and text that begins like a formula for text. */
-const toCsv = (rows: object[], columns: readonly string[]) =>
-  `\uFEFF${Papa.unparse(rows, { columns: [...columns], escapeFormulae: FORMULA_START, newline: '\r\n' })}\r\n`;
+/** Rows of a table; text that begins like a formula is taken for text. */
+const csvRows = (rows: object[], columns: readonly string[], header = false) =>
+  `${Papa.unparse(rows, { columns: [...columns], escapeFormulae: FORMULA_START, newline: '\r\n', header })}\r\n`;
+
+/** A table with its head; a spreadsheet takes the first mark for UTF-8. */
+const toCsv = (rows: object[], columns: readonly string[]) => `\uFEFF${csvRows(rows, columns, true)}`;
 
 interface Joined extends ReadingRow {
   panel: string;
@@ -27,28 +30,35 @@ interface Joined extends ReadingRow {
   why: string | null;
 }
 
-/** All readings of a site as a table, oldest first; struck ones say so. */
-export async function readingsCsv(manager: EntityManager, siteId: string): Promise<string> {
+/** So many readings are held at a time. */
+const PAGE_ROWS = 2000;
+
+/** All readings of a site as a table, oldest first, piece by piece; struck ones say so. */
+export async function* readingsCsv(manager: EntityManager, siteId: string): AsyncGenerator<string> {
   await siteRow(manager, siteId);
-  const rows = (await manager.query(
-    `SELECT r.*, p.name AS panel, b.space, b.poles, b.half, c.label AS circuit, s.why
-     FROM reading r JOIN breaker b ON b.id = r.breakerId JOIN panel p ON p.id = b.panelId
-     LEFT JOIN circuit c ON c.breakerId = b.id LEFT JOIN strike s ON s.readingId = r.id
+  const from = 'FROM reading r JOIN breaker b ON b.id = r.breakerId JOIN panel p ON p.id = b.panelId';
+  const order = (await manager.query(
+    `SELECT r.rowid AS n ${from}
      WHERE p.siteId = ? ORDER BY r.at, p.name, b.space, b.half, r.point, r.value, r.loggedAt`,
     [siteId],
-  )) as Joined[];
-  const lines = rows.map(({ panel, space, poles, half, circuit, why, ...row }) =>
-    readingToCsv(
-      readingOf(row, why === null ? null : { at: row.loggedAt, why: why || 'struck', replacedBy: null }),
-      {
-        panel,
-        breaker: { space, poles: poles as 1 | 2, half },
-        circuit: circuit ?? '',
-      },
-    ),
-  );
-  return toCsv(lines, READING_COLUMNS);
+  )) as { n: number }[];
+  yield toCsv([], READING_COLUMNS);
+  for (let i = 0; i < order.length; i += PAGE_ROWS) {
+    const rows = (await manager.query(
+      `SELECT r.*, p.name AS panel, b.space, b.poles, b.half, c.label AS circuit, s.why
+       ${from.replace('FROM reading r', 'FROM json_each(?) n CROSS JOIN reading r ON r.rowid = n.value')}
+       LEFT JOIN circuit c ON c.breakerId = b.id LEFT JOIN strike s ON s.readingId = r.id ORDER BY n.key`,
+      [JSON.stringify(order.slice(i, i + PAGE_ROWS).map(({ n }) => n))],
+    )) as Joined[];
+    yield csvRows(rows.map(lineOf), READING_COLUMNS);
+  }
 }
+
+const lineOf = ({ panel, space, poles, half, circuit, why, ...row }: Joined) =>
+  readingToCsv(
+    readingOf(row, why === null ? null : { at: row.loggedAt, why: why || 'struck', replacedBy: null }),
+    { panel, breaker: { space, poles: poles as 1 | 2, half }, circuit: circuit ?? '' },
+  );
 
 /** The breakers of a panel, as they sit now. */
 export const sittingBreakers = async (manager: EntityManager, panelId: string) => {

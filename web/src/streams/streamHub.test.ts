@@ -95,6 +95,21 @@ test('with another stream wanted the old connection tells until the new one is o
   expect(streams[2]!.addresses).toEqual(['/panels/a/changes']);
 });
 
+test('however fast pages are opened, one connection is left', () => {
+  listener('/panels/a/changes');
+  wait();
+  streams[0]!.open();
+  for (const id of ['b', 'c', 'd']) {
+    listener(`/panels/${id}/changes`);
+    wait();
+  }
+  expect(streams).toHaveLength(4);
+  expect(isOpen()).toBe(2);
+  // Those in between never came to be open.
+  streams[3]!.open();
+  expect(isOpen()).toBe(1);
+});
+
 test('who comes later to a stream that is open is told so at once; the last to leave closes it', () => {
   const first = listener('/live', 'samples');
   wait();

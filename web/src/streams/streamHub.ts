@@ -33,6 +33,8 @@ export class StreamHub {
   /** Each with the last that it was told of its stream. */
   private readonly listeners = new Map<HubListener, Told['kind'] | null>();
   private source: EventSource | null = null;
+  /** The connection that another is to take the place of; it tells until that is open. */
+  private before: EventSource | null = null;
   private names: string[] = [];
   private cancel = () => undefined as void;
   private isLost = false;
@@ -61,22 +63,29 @@ export class StreamHub {
     const names = [...new Set([...this.listeners.keys()].map(nameOf))].sort();
     const isSame = names.join() === this.names.join();
     if (isSame && this.source && this.source.readyState !== CLOSED) return this.tellState();
-    const before = this.source;
+    if (this.source?.readyState === OPEN) this.before = this.source;
+    else this.source?.close();
     this.names = names;
-    this.source = names.length === 0 ? null : this.open(names, before);
-    if (!this.source) before?.close();
+    this.source = names.length === 0 ? null : this.open(names);
+    if (!this.source) this.retire();
   }
 
-  private open(names: readonly string[], before: EventSource | null): EventSource {
+  private retire() {
+    this.before?.close();
+    this.before = null;
+  }
+
+  private open(names: readonly string[]): EventSource {
     const source = this.connect([...new Set(names.map((name) => name.split(' ')[0]!))]);
     source.onopen = () => {
-      before?.close();
+      if (source !== this.source) return;
+      this.retire();
       this.isLost = false;
       this.tellState();
     };
     source.onerror = () => {
-      before?.close();
       if (source !== this.source) return;
+      this.retire();
       this.isLost = true;
       this.tellState();
       // Where the server refused, the browser does not try again by itself.

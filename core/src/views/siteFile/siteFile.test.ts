@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { uuid } from '../../testing/index.ts';
 import {
   checkSiteFile,
-  serializeSiteFile,
+  siteFileText,
   siteFile,
   SITE_FILE_VERSION,
   upgradeRow,
@@ -254,8 +254,18 @@ describe('versions', () => {
 describe('as text', () => {
   const file: SiteFile = siteFile.parse(whole());
 
-  test('a row stands on a line of its own, and comes back as it was', () => {
-    const text = serializeSiteFile(file);
+  const textOf = async ({ format, version, site, ...lists }: SiteFile, pageOf: number) => {
+    async function* pages(rows: readonly object[]) {
+      for (let i = 0; i < rows.length; i += pageOf) yield rows.slice(i, i + pageOf);
+    }
+    const named = Object.entries(lists).map(([name, rows]) => [name, pages(rows)] as const);
+    let text = '';
+    for await (const piece of siteFileText({ format, version, site }, named)) text += piece;
+    return text;
+  };
+
+  test('a row stands on a line of its own, and comes back as it was', async () => {
+    const text = await textOf(file, 100);
     expect(JSON.parse(text)).toEqual(file);
     const rows = [file.panels, file.breakers, file.circuits, file.readings, file.events, file.strikes].flat();
     const lines = text.split('\n');
@@ -263,9 +273,18 @@ describe('as text', () => {
       expect(lines.some((line) => line.replace(/,$/, '') === JSON.stringify(row))).toBe(true);
   });
 
+  test('it is the same text however its rows come', async () => {
+    const whole = await textOf(file, 100);
+    for (const pageOf of [1, 2, 3]) expect(await textOf(file, pageOf)).toBe(whole);
+  });
+
   test('under new ids it is the same site: everything still points where it did', () => {
     let n = 500;
-    const copy = withNewIds(file, () => uuid(n++));
+    const fresh = new Map<string, string>();
+    const copy = withNewIds(file, (id) => {
+      fresh.set(id, fresh.get(id) ?? uuid(n++));
+      return fresh.get(id)!;
+    });
     expect(checkSiteFile(siteFile.parse(copy), NOW)).toEqual([]);
     expect(copy.site.id).not.toBe(file.site.id);
     expect(copy.readings[0]!.value).toBe(119);
