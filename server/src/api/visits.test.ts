@@ -221,4 +221,24 @@ describe('a visit', () => {
       expect((await call('get', `${at}?address=${encodeURIComponent(bad)}`)).status).toBe(400);
     expect((await call('get', `/visits/${randomUUID()}/${page}.pdf`)).status).toBe(404);
   });
+
+  test('its tag is readable, whoever’s name is on it; letters that cannot be printed are refused, not boxes', async () => {
+    const { plan, task } = await planned();
+    const tagOf = async (who: string) => {
+      const named = { ...plan, visitId: randomUUID(), tasks: [{ ...task, partId: randomUUID() }], who };
+      expect((await post('visit', named)).status).toBe(201);
+      return `/visits/${named.visitId}/tag.pdf`;
+    };
+    const without = (text: string) => text.normalize('NFKC').replace(/\s/g, '');
+    const read = async (who: string) =>
+      without((await readPdf(await bytesOf(server.app, await tagOf(who)))).text.join(''));
+    for (const who of ['Jiří Dvořák', 'Łukasz Żółć', 'Γιώργος', 'Ганна Їжак', '山田太郎', '김민수'])
+      expect(await read(who)).toContain(without(who));
+    // How the letters of these scripts are joined is not read back: that they are printed is.
+    for (const who of ['משה', 'محمد'])
+      expect(await read(who)).toMatch(/[\p{Script=Hebrew}\p{Script=Arabic}]{3}/u);
+    const refused = await call<{ error: { message: string } }>('get', await tagOf('R. Marsh ⚡'));
+    expect(refused.status).toBe(409);
+    expect(refused.body.error.message).toMatch(/no font here has “⚡”, in the name of who works/);
+  });
 });

@@ -1,1 +1,2 @@
 export * from './pdf.ts';
+export { unprintable } from './runs.ts';

@@ -1,18 +1,7 @@
 import { unbroken } from '@phylaxon/core/facts/quantities';
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
 import pdfMake from 'pdfmake';
-
-/** The application’s own font, as files that a PDF can carry. */
-const folder = dirname(createRequire(import.meta.url).resolve('@fontsource/atkinson-hyperlegible-next'));
-const font = (weight: number, style = 'normal') =>
-  join(folder, 'files', `atkinson-hyperlegible-next-latin-${weight}-${style}.woff`);
-
-pdfMake.setFonts({
-  Atkinson: { normal: font(400), bold: font(700), italics: font(400, 'italic'), bolditalics: font(700) },
-});
-pdfMake.setUrlAccessPolicy(() => false);
-pdfMake.setLocalAccessPolicy((path) => path.startsWith(folder));
+import { inItsFonts } from './document.ts';
+import { OWN_FONT } from './fonts.ts';
 
 /** The font has no such signs; a figure stays with its unit. */
 export const plain = (text: string): string =>
@@ -26,7 +15,7 @@ export const RULE = '#8b8571';
 export const SOFT = '#545a52';
 export const DANGER = '#b3221a';
 
-/** A document as it is described, as a PDF in the application’s own font. */
+/** A document as it is described, as a PDF in the application’s own font, and in others for what that has not. */
 export async function toPdf(document: { defaultStyle?: object } & Record<string, unknown>): Promise<Buffer> {
   const made = pdfMake.createPdf({
     // For who listens to it: its title, its language, its parts.
@@ -34,8 +23,8 @@ export async function toPdf(document: { defaultStyle?: object } & Record<string,
     displayTitle: true,
     tagged: true,
     version: '1.7',
-    ...document,
-    defaultStyle: { font: 'Atkinson', ...document.defaultStyle },
+    ...(inItsFonts(document) as object),
+    defaultStyle: { font: OWN_FONT, ...document.defaultStyle },
   });
   return Buffer.from(await made.getBuffer());
 }

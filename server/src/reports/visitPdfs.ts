@@ -13,7 +13,8 @@ import {
   type Shutdown,
   type VisitRecord,
 } from '@phylaxon/core/views/visit';
-import { DANGER, plain, RULE, SOFT, timeIn, toPdf } from '../pdf/index.ts';
+import { conflict } from '../errors/index.ts';
+import { DANGER, plain, RULE, SOFT, timeIn, toPdf, unprintable } from '../pdf/index.ts';
 
 type Content = object;
 
@@ -41,19 +42,40 @@ const page = (title: string, content: Content[], footer = ''): Promise<Buffer> =
 /** A line that is filled in by hand where nothing is on record. */
 const blank = (text: string) => (text === '' ? '____________________' : text);
 
+/** A tag with boxes in place of letters says nothing to whoever finds it. */
+function refuseUnprintable({ plan, panel, site }: VisitRecord): void {
+  const printed = {
+    'the name of who works': plan.who,
+    'the phone number': plan.phone,
+    'the site’s name': site.name,
+    'the panel’s name': panel.name,
+  };
+  for (const [what, text] of Object.entries(printed)) {
+    const missing = unprintable(text);
+    if (missing.length > 0)
+      throw conflict(
+        'unprintable_name',
+        `The tag cannot be printed: no font here has ${missing.map((letter) => `“${letter}”`).join(', ')}, in ${what}. Write it in other letters, then print the tag.`,
+      );
+  }
+}
+
 /**
  * The tag for a locked main, two to a page: one hangs on the panel, one on whatever else was locked.
  *
  * @param address of the visit’s page; empty: it is not known
  * @param now when it is printed
  * @param zone the time zone its times are told in
+ * @throws Refusal if a name on it has letters that no font has
  */
-export function tagPdf(
-  { plan, panel, site }: VisitRecord,
+export async function tagPdf(
+  visit: VisitRecord,
   address: string,
   now: string,
   zone: string,
 ): Promise<Buffer> {
+  refuseUnprintable(visit);
+  const { plan, panel, site } = visit;
   const time = timeIn(zone);
   const tag = (what: string): Content => ({
     table: {

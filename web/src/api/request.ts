@@ -31,7 +31,11 @@ export const isServerGone = (error: unknown) => error instanceof RequestError &&
 type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 const BASE = '/api/v1';
 
-async function answerTo<T>(path: string, init: RequestInit): Promise<T> {
+async function answerTo<T>(
+  path: string,
+  init: RequestInit,
+  isEnough: (answer: Response) => boolean = () => false,
+): Promise<T> {
   let answer: Response;
   try {
     answer = await fetch(BASE + path, init);
@@ -42,6 +46,7 @@ async function answerTo<T>(path: string, init: RequestInit): Promise<T> {
       NO_SERVER,
     );
   }
+  if (isEnough(answer)) return undefined as T;
   const content = (await answer.json().catch(() => null)) as {
     error?: { message: string; issues?: Issue[] };
   } | null;
@@ -51,6 +56,16 @@ async function answerTo<T>(path: string, init: RequestInit): Promise<T> {
     answer.status,
     content?.error?.issues,
   );
+}
+
+/**
+ * Ask whether the server makes a file; opened as it is, what it says instead would be shown raw.
+ *
+ * @param address of the file, as a link has it
+ * @throws RequestError with the server's own words
+ */
+export async function checkFile(address: string): Promise<void> {
+  await answerTo(address.slice(BASE.length), {}, ({ ok }) => ok);
 }
 
 /**
