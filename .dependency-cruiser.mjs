@@ -39,6 +39,7 @@ const CORE = [
   'visit/lockout',
   'record/inspections',
   'record/entities',
+  'record/clocks',
   'record/settings',
   'record/appliances',
   'record/readingLine',

@@ -89,3 +89,33 @@ test('a form half filled survives a reload, says so, and can be emptied', async 
   await expect(outlet).toHaveValue('');
   await expect(note).toHaveCount(0);
 });
+
+test('a server whose clock is slow is told of, and what is logged there is kept and marked', async ({
+  page,
+  request,
+}) => {
+  const path = await ownBreaker(request);
+  const threeDays = 3 * 86_400_000;
+  await page.route('**/api/v1/clock', (route) =>
+    route.fulfill({
+      json: {
+        now: new Date(Date.now() - threeDays).toISOString(),
+        newest: new Date(Date.now() - 3_600_000).toISOString(),
+      },
+    }),
+  );
+  await page.goto(path);
+  await expect(
+    page.getByText(/^The server’s clock is 3 days behind: its record has newer entries/),
+  ).toBeVisible();
+
+  // As a device three days ahead sends it.
+  const at = new Date(Date.now() + threeDays + 60_000).toISOString();
+  const answer = await request.post(`/api/v1/breakers/${path.split('/').at(-1)}/notes`, {
+    data: { note: 'Damp wall', at },
+    headers: { 'Phylaxon-Clock': at },
+  });
+  expect(answer.status()).toBe(201);
+  await page.getByRole('tab', { name: 'Record' }).click();
+  await expect(page.getByText('Its time was 3 days ahead of the server’s clock.')).toBeVisible();
+});

@@ -166,6 +166,25 @@ describe('logging and deciding', () => {
     expect(await readingsOf(breaker.id)).toEqual([]);
   });
 
+  test('a server that is slow takes what others log; a device that tells its clock is held to it', async () => {
+    const { breaker } = await aBreaker();
+    const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString();
+    const send = (days: number, clock?: string) => {
+      const call = request(app).post(`/api/v1/breakers/${breaker.id}/readings`);
+      if (clock) void call.set('Phylaxon-Clock', clock);
+      return call.send({ readings: [{ ...volts('outlet', 119), at: inDays(days) }] });
+    };
+    await send(3).expect(201);
+    await send(3, inDays(3)).expect(201);
+    const slip = await send(7, inDays(0)).expect(400);
+    expect(slip.body.error.message).toMatch(/^The time lies in the future\. The server’s clock says 20\d\d-/);
+    await send(60).expect(400);
+    await send(0, 'noon').expect(400);
+    const { body } = await request(app).get('/api/v1/clock').expect(200);
+    expect(Math.abs(Date.parse(body.now) - Date.now())).toBeLessThan(60_000);
+    expect(Date.parse(body.newest)).toBeLessThanOrEqual(Date.parse(body.now));
+  });
+
   test('the handle follows the events', async () => {
     const { panel, breaker } = await aBreaker();
     const handle = async () => (await boardOf(panel.id)).breakers[1]!.handle;

@@ -1,4 +1,6 @@
+import { serverClock } from '@phylaxon/core/record/clocks';
 import { policies, settings } from '@phylaxon/core/record/settings';
+import { newestEditAt } from '../edit/index.ts';
 import { route, type Route } from '../http/index.ts';
 import { readSettings, writeSettings } from '../settings/index.ts';
 import { redecideAll } from '../recordService/index.ts';
@@ -8,6 +10,18 @@ const change = settings.partial().strict();
 
 export function settingsRoutes({ store, changes }: Context): Route[] {
   return [
+    route({
+      method: 'get',
+      path: '/clock',
+      tag: 'settings',
+      summary: 'The server’s clock, and when the newest change on record was made by it',
+      status: 200,
+      answer: serverClock,
+      handle: async () => ({
+        now: new Date().toISOString(),
+        newest: await store.read(newestEditAt),
+      }),
+    }),
     route({
       method: 'get',
       path: '/settings',

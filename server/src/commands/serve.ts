@@ -1,5 +1,6 @@
 import type { Command, OutputOf } from '@phylaxon/core/commands';
 import { PROFILE_LEVEL, type Profile } from '@phylaxon/core/facts/vocabulary';
+import { instant } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import { z } from 'zod';
 import type { Edit } from '../edit/index.ts';
@@ -43,15 +44,19 @@ interface Work<Params extends z.ZodType, Body extends z.ZodType | undefined, Ans
 const WHO_HEADER = 'phylaxon-profile';
 /** What whoever asks calls this change, so that it knows its own among those it is told of. */
 const CHANGE_HEADER = 'phylaxon-change';
+/** What the clock of the device says that asks. */
+const CLOCK_HEADER = 'phylaxon-clock';
 export const commandHeaders = z.object({
   [WHO_HEADER]: z
     .enum(Object.keys(PROFILE_LEVEL) as [Profile, ...Profile[]], 'Say “homeowner” or “electrician”.')
     .default('electrician'),
   [CHANGE_HEADER]: z.uuid('A change is named by an id.').optional(),
+  [CLOCK_HEADER]: instant.optional(),
 });
 export const byHeaders = (headers: z.output<typeof commandHeaders>): By => ({
   who: headers[WHO_HEADER],
   change: headers[CHANGE_HEADER] ?? null,
+  clock: headers[CLOCK_HEADER] === undefined ? null : Date.parse(headers[CLOCK_HEADER]),
 });
 
 /** A command as it is done here: its route. */

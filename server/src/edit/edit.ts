@@ -99,10 +99,14 @@ export class Edit {
   /** A step of a visit: it changes what others may not, and is final. */
   isOfVisit = false;
 
-  /** @param who who does it; null: not known */
+  /**
+   * @param who who does it; null: not known
+   * @param clock the clock of the device it is done at, ms since 1970; null: not told
+   */
   constructor(
     readonly manager: EntityManager,
     readonly who: Profile | null = null,
+    readonly clock: number | null = null,
   ) {}
 
   /** Whether anything at all was changed. */

@@ -146,3 +146,9 @@ async function pointToCopies(manager: EntityManager, siteId: string, copies: Rea
     await manager.update(EditTable, { id }, { added: follow(added), struck: follow(struck) });
   }
 }
+
+/** When the newest change on record was made, by the clock of then; null: there is none. */
+export async function newestEditAt(manager: EntityManager): Promise<string | null> {
+  const [row] = (await manager.query('SELECT max("at") AS "at" FROM "edit"')) as { at: string | null }[];
+  return row?.at ?? null;
+}

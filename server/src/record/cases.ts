@@ -57,7 +57,7 @@ export async function openNewCase(edit: Edit, input: z.output<typeof caseInput>)
     if (known.siteId !== siteId || asOpened(known) !== asOpened(input)) throw idTaken('id');
     return known;
   }
-  notInFuture(input.openedAt, 'openedAt');
+  notInFuture(edit, input.openedAt, 'openedAt');
   const row: CaseRow = {
     id,
     siteId,
@@ -97,7 +97,7 @@ export async function answerCase(edit: Edit, id: string, answers: Answers): Prom
   }
   const main = await endangered(edit.manager, row.panelId, answers);
   if (main) return changeCase(edit, id, { breakerId: main.id, answers });
-  answers.forEach(({ at }, i) => notInFuture(at, `answers.${i}.at`));
+  answers.forEach(({ at }, i) => notInFuture(edit, at, `answers.${i}.at`));
   const fresh: KeptAnswer[] = [];
   for (const [i, answer] of answers.entries()) {
     const known = row.answers.find((one) => one.id === answer.id);

@@ -1,3 +1,4 @@
+import { latestTaken } from '@phylaxon/core/record/clocks';
 import {
   NOTHING_SAID,
   type eventInput,
@@ -32,23 +33,23 @@ import { breakerRow } from './breakers.ts';
 import { panelRow, siteOfPanel } from './panelRows.ts';
 import { refuseTurningOn, refuseVisitStrikes } from './visitGuard.ts';
 
-/** Clocks differ: an entry may lie this far ahead of ours, or a step of a visit before the one ahead of it. */
-export const CLOCK_SLACK_MS = 24 * 3600 * 1000;
-
-/** Refuse a time that lies ahead of ours. */
-export function notInFuture(at: string, path: string): void {
-  if (Date.parse(at) > Date.now() + CLOCK_SLACK_MS) throw invalidField(path, 'The time lies in the future.');
+/** Refuse a time that lies further ahead than any clock may be. */
+export function notInFuture({ clock }: Edit, at: string, path: string): void {
+  const now = Date.now();
+  if (Date.parse(at) <= latestTaken(now, clock)) return;
+  const told = `${new Date(now).toISOString().slice(0, 16).replace('T', ' ')} UTC`;
+  throw invalidField(path, `The time lies in the future. The server’s clock says ${told}.`);
 }
 
-function stamp({ who }: Edit, breakerId: string, input: { at: string; id?: string }, path: string) {
-  notInFuture(input.at, path);
-  return { id: input.id ?? newId(), breakerId, loggedAt: new Date().toISOString(), who };
+function stamp(edit: Edit, breakerId: string, input: { at: string; id?: string }, path: string) {
+  notInFuture(edit, input.at, path);
+  return { id: input.id ?? newId(), breakerId, loggedAt: new Date().toISOString(), who: edit.who };
 }
 
 /** What every row of a panel’s own log carries. */
-export function stampOfPanel({ who }: Edit, panelId: string, input: { at: string; id?: string }) {
-  notInFuture(input.at, 'at');
-  return { id: input.id ?? newId(), panelId, loggedAt: new Date().toISOString(), who };
+export function stampOfPanel(edit: Edit, panelId: string, input: { at: string; id?: string }) {
+  notInFuture(edit, input.at, 'at');
+  return { id: input.id ?? newId(), panelId, loggedAt: new Date().toISOString(), who: edit.who };
 }
 
 /** What was found in a case belongs to one of the breaker’s own site. */

@@ -9,6 +9,7 @@ import {
   type panelEntryInput,
   type ShownPanelEntry,
 } from '@phylaxon/core/record/panelEntries';
+import { CLOCK_SLACK_MS } from '@phylaxon/core/record/clocks';
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
 import { observationInput } from '@phylaxon/core/record/entities';
 import { type EntityManager } from 'typeorm';
@@ -24,7 +25,7 @@ import {
   StrikeTable,
   type PanelEntryRow,
 } from '../store/index.ts';
-import { CLOCK_SLACK_MS, logObservation, logOfPanel, stampOfPanel } from './log.ts';
+import { logObservation, logOfPanel, stampOfPanel } from './log.ts';
 import { panelRow } from './panelRows.ts';
 import { panelEntryOf, strikesById } from './rowsToRecord.ts';
 import { recordVisitStep } from './visitRecord.ts';

@@ -18,6 +18,8 @@ export interface Done<T> {
 export interface By {
   who: Profile;
   change: string | null;
+  /** The clock of their device, ms since 1970; null: not told. */
+  clock: number | null;
 }
 
 /**
@@ -42,7 +44,7 @@ export class RecordService {
    */
   async change<T>(work: (edit: Edit) => Promise<Done<T>>, by: By | null = null): Promise<T> {
     const { result, told, everywhere } = await this.store.write(async (manager) => {
-      const edit = new Edit(manager, by?.who ?? null);
+      const edit = new Edit(manager, by?.who ?? null, by?.clock ?? null);
       const done = await work(edit);
       const panelIds = [...edit.panelIds];
       const siteId = done.siteId ?? (await siteOfPanel(manager, panelIds[0]!));

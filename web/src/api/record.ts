@@ -1,5 +1,6 @@
 import type { Board, BreakerDetail, SiteSummary, Steps } from '@phylaxon/core/views/board';
 import type { CaseRecord, CaseSummary, Suspect } from '@phylaxon/core/diagnosis/cases';
+import type { ServerClock } from '@phylaxon/core/record/clocks';
 import type { Curve } from '@phylaxon/core/record/entities';
 import type { SoakPlan } from '@phylaxon/core/diagnosis/soak';
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
@@ -158,6 +159,7 @@ export const api = {
     sendFile<ReadingsPreview>(`/panels/${panelId}/readings?job=${id}`, file, CSV, { signal }),
   takeHandOver: (file: Blob, { id, signal }: FileJob) =>
     sendFile<{ caseId: string }>(`/handovers?job=${id}`, file, ZIP, { signal }),
+  clock: () => request<ServerClock>('GET', '/clock'),
   fileProgress: (job: string) => request<FileProgress>('GET', `/imports/${job}`),
   files: {
     handOver: (caseId: string) => fileAddress(`/cases/${caseId}/handover.json`),

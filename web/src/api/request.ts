@@ -87,6 +87,7 @@ export interface By {
   change?: string;
 }
 const whoAsks = ({ profile, change }: By): Record<string, string> => ({
+  'Phylaxon-Clock': new Date().toISOString(),
   ...(profile !== undefined && { 'Phylaxon-Profile': profile }),
   ...(change !== undefined && { 'Phylaxon-Change': change }),
 });

@@ -9,6 +9,8 @@ import { OutboxNotice } from './OutboxNotice.tsx';
 
 const ReadingLine = lazy(async () => ({ default: (await import('../readingLine/index.ts')).ReadingLine }));
 
+const ClockNotice = lazy(async () => ({ default: (await import('./ClockNotice.tsx')).ClockNotice }));
+
 /** The key that opens the reading line everywhere. */
 const LINE_KEY = '/';
 
@@ -31,6 +33,9 @@ export function Layout() {
     <>
       <Header />
       <OutboxNotice />
+      <Suspense fallback={null}>
+        <ClockNotice />
+      </Suspense>
       <FirstVisit />
       <Suspense fallback={<p className="p-6">Opening …</p>}>
         <Outlet />

@@ -79,6 +79,14 @@ describe('a line of the timeline', () => {
     );
   });
 
+  test('a time that was ahead of the server’s clock is marked', () => {
+    const note = { ...entry, loggedAt: entry.at, who: null, note: 'Damp wall', struck: null };
+    const told = (at: string) => said({ ...entry, kind: 'notes', note: { ...note, at } })[2];
+    expect(told(entry.at)).toBe('');
+    const later = new Date(Date.parse(entry.at) + 3 * 86_400_000).toISOString();
+    expect(told(later)).toBe('Its time was 3 days ahead of the server’s clock.');
+  });
+
   test('only what was logged can be struck', () => {
     const note = { ...entry, loggedAt: entry.at, who: null, note: 'Damp wall', struck: null };
     expect(timelineLine({ ...entry, kind: 'notes', note }, units).strikable).toBe('notes');

@@ -1,3 +1,4 @@
+import { sayClockAhead } from '@phylaxon/core/record/clocks';
 import { sayDuration } from '@phylaxon/core/facts/quantities';
 import {
   PACE_WORDS,
@@ -153,8 +154,37 @@ function partLine({ part: { breaker, what, inPlaceOf } }: OfKind<'parts'>, { dat
   };
 }
 
-/** An entry in words. */
+/** What was logged, where an entry is of the log. */
+function loggedIn(entry: TimelineEntry): { at: string; loggedAt: string } | null {
+  switch (entry.kind) {
+    case 'readings':
+      return entry.reading;
+    case 'trips':
+    case 'resets':
+      return entry.event;
+    case 'looks':
+      return entry.observation;
+    case 'inspections':
+      return entry.inspection;
+    case 'notes':
+      return entry.note;
+    case 'photos':
+      return entry.photo;
+    case 'decisions':
+    case 'parts':
+      return null;
+  }
+}
+
+/** An entry in words, marked where its time was ahead of the clock it was logged by. */
 export function timelineLine(entry: TimelineEntry, units: Units): TimelineLine {
+  const line = lineOf(entry, units);
+  const logged = loggedIn(entry);
+  const mark = logged && sayClockAhead(logged);
+  return mark === null ? line : { ...line, details: [...line.details, mark] };
+}
+
+function lineOf(entry: TimelineEntry, units: Units): TimelineLine {
   const { id, kind, at } = entry;
   const base = {
     id,
