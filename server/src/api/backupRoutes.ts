@@ -2,11 +2,23 @@ import { backupState } from '@phylaxon/core/record/settings';
 import { z } from 'zod';
 import { onRecord } from '../backups/index.ts';
 import { route, type Route } from '../http/index.ts';
+import { oneAtATime } from '../threads/index.ts';
 import type { Context } from './context.ts';
 
 const NONE = { keep: 0, folder: '', last: null, trouble: null };
 
 export function backupRoutes({ store, backups }: Context): Route[] {
+  // Each takes a thread and much memory.
+  const check = oneAtATime(async () => {
+    if (store.file === ':memory:') return { sound: true, problems: [] };
+    const problems = await onRecord<string[]>({
+      kind: 'check',
+      record: store.file,
+      how: 'integrity_check',
+    });
+    if (problems.length > 0) store.tellDamaged();
+    return { sound: problems.length === 0, problems: problems.slice(0, 50) };
+  });
   return [
     route({
       method: 'get',
@@ -38,16 +50,7 @@ export function backupRoutes({ store, backups }: Context): Route[] {
       body: z.strictObject({}),
       status: 200,
       answer: z.object({ sound: z.boolean(), problems: z.array(z.string()) }),
-      handle: async () => {
-        if (store.file === ':memory:') return { sound: true, problems: [] };
-        const problems = await onRecord<string[]>({
-          kind: 'check',
-          record: store.file,
-          how: 'integrity_check',
-        });
-        if (problems.length > 0) store.tellDamaged();
-        return { sound: problems.length === 0, problems: problems.slice(0, 50) };
-      },
+      handle: check,
     }),
   ];
 }

@@ -2,7 +2,7 @@ import { existsSync, readdirSync, rmSync, statfsSync, statSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import type { BackupState } from '@phylaxon/core/record/settings';
 import { backupsBeside } from '../store/index.ts';
-import { startWorker } from '../threads/index.ts';
+import { oneAtATime, startWorker } from '../threads/index.ts';
 import type { RecordAnswer, RecordTask } from './recordTasks.ts';
 import { folderBytes, type Backup } from './writeBackup.ts';
 
@@ -44,7 +44,6 @@ export class BackupKeeper {
   private readonly folder: string;
   private trouble: string | null = null;
   private timers: NodeJS.Timeout[] = [];
-  private running: Promise<void> | null = null;
 
   constructor(
     private readonly record: string,
@@ -78,10 +77,7 @@ export class BackupKeeper {
   }
 
   /** Make today’s copy, if it is not there yet. */
-  daily(): Promise<void> {
-    this.running ??= this.makeDaily().finally(() => (this.running = null));
-    return this.running;
-  }
+  readonly daily = oneAtATime(() => this.makeDaily());
 
   private async makeDaily(): Promise<void> {
     const target = join(this.folder, `daily-${new Date().toISOString().slice(0, 10)}.zip`);

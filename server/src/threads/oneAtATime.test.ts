@@ -1,0 +1,19 @@
+import { expect, test } from '@jest/globals';
+import { oneAtATime } from './index.ts';
+
+test('thirty who ask at once get one answer; who asks later gets another; a failure is not kept', async () => {
+  let times = 0;
+  let fails = false;
+  const ask = oneAtATime(async () => {
+    const own = ++times;
+    await new Promise(setImmediate);
+    if (fails) throw new Error('no');
+    return own;
+  });
+  expect(new Set(await Promise.all(Array.from({ length: 30 }, ask)))).toEqual(new Set([1]));
+  expect(await ask()).toBe(2);
+  fails = true;
+  await expect(Promise.all([ask(), ask()])).rejects.toThrow('no');
+  fails = false;
+  expect(await ask()).toBe(4);
+});
