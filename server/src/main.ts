@@ -15,6 +15,7 @@ import { sweepTemporaryFolders, UPLOADS } from './files/index.ts';
 import { outputTo } from './output/index.ts';
 import { LOOKED_THROUGH_BYTES, RecordRefused, Store, StoreError } from './store/index.ts';
 import { redecideOutdated } from './recordService/index.ts';
+import { saveMemory } from './threads/index.ts';
 
 const {
   PORT = '4620',
@@ -24,6 +25,8 @@ const {
   PHYLAXON_BACKUPS,
   LOG_LEVEL = 'warn',
 } = process.env;
+saveMemory();
+
 const isDemo = process.argv.includes('--demo');
 
 const isLoopback = (host: string) => /^(localhost$|127\.|::1$)/i.test(host);

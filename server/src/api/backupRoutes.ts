@@ -35,6 +35,7 @@ export function backupRoutes({ store, backups }: Context): Route[] {
       tag: 'record',
       summary: 'Make today’s copy now, if it is not there yet',
       body: z.strictObject({}),
+      isAtOnce: true,
       status: 200,
       answer: backupState,
       handle: async () => {
@@ -48,6 +49,7 @@ export function backupRoutes({ store, backups }: Context): Route[] {
       tag: 'record',
       summary: 'Look through the record’s whole file',
       body: z.strictObject({}),
+      isAtOnce: true,
       status: 200,
       answer: z.object({ sound: z.boolean(), problems: z.array(z.string()) }),
       handle: check,

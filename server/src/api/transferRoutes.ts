@@ -72,6 +72,7 @@ export function transferRoutes(context: Context): Route[] {
     status: 200,
     answer: z.string(),
     file: type,
+    isAtOnce: true,
     handle: async ({ params, client, signal }) => {
       const { id: siteId } = params as z.output<typeof byId>;
       const name = fileName(await siteName(siteId));

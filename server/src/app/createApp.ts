@@ -52,6 +52,7 @@ const healthRoute = (store: Store) =>
     path: '/health',
     tag: 'server',
     summary: 'Whether the server can serve, and its record be written',
+    isAtOnce: true,
     status: 200,
     answer: z.object({ status: z.literal('ok') }),
     handle: async () => {

@@ -1,11 +1,11 @@
 import { Piscina } from 'piscina';
 import { z } from 'zod';
 import { ApiError } from '../http/index.ts';
-import { TooBusy, Turns, workerProgram } from '../threads/index.ts';
+import { holding, TooBusy, Turns, workerProgram } from '../threads/index.ts';
 import type { Computed, ComputeTask } from './computeWorker.ts';
 
 /** What a calculation may take: threads at once, time, memory, and how many of one client’s may wait. */
-const BUDGET = { threads: 2, ms: 5_000, heapMb: 256, waiting: 24, idleMs: 30_000 } as const;
+const BUDGET = { threads: 2, ms: 5_000, heapMb: 160, waiting: 24, idleMs: 30_000 } as const;
 
 /** Asked first of a pool, so that its program is read. */
 const FIRST: ComputeTask = { name: 'power', body: { volts: 120, amps: 1 } };
@@ -56,5 +56,5 @@ const start = () =>
     minThreads: 0,
     maxThreads: BUDGET.threads,
     idleTimeout: BUDGET.idleMs,
-    resourceLimits: { maxOldGenerationSizeMb: BUDGET.heapMb },
+    resourceLimits: holding(BUDGET.heapMb),
   });

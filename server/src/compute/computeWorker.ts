@@ -1,6 +1,9 @@
 import { COMPUTATIONS } from '@phylaxon/core/compute';
 import { textOf } from '@phylaxon/core/facts/quantities';
 import { z } from 'zod';
+import { standBack } from '../threads/index.ts';
+
+standBack();
 
 /** A calculation that is asked for. */
 export interface ComputeTask {

@@ -24,6 +24,7 @@ export const computeRoutes = (pool: ComputePool): Route[] =>
         summary,
         body: input,
         bodyLimitBytes,
+        isAtOnce: true,
         status: 200,
         answer: output,
         handle: ({ body, client, signal }) =>

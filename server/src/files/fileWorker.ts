@@ -5,6 +5,9 @@ import { understandAttachment } from './understandAttachment.ts';
 import { understandReadings } from './understandReadings.ts';
 import { understandHandOver, understandSite } from './understandSite.ts';
 import { writeLists } from './understoodSite.ts';
+import { standBack } from '../threads/index.ts';
+
+standBack();
 
 /** Rows in one message: so few that taking it in holds nobody up. */
 const ROWS = 1000;

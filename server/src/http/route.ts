@@ -4,6 +4,7 @@ import { pipeline } from 'node:stream/promises';
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
 import type { z } from 'zod';
 import { withUpload, type UploadedFile } from '../files/index.ts';
+import { Turns } from '../threads/index.ts';
 import { ApiError } from './errors.ts';
 import { KeptJson } from './keptJson.ts';
 import { sendEvents, type Send } from './streams.ts';
@@ -67,6 +68,8 @@ export interface Route {
   upload?: Upload;
   status: 200 | 201;
   answer: Schema;
+  /** Worked on without waiting for a turn: it tells how the server is, or what takes long is done elsewhere, in turns of its own. */
+  isAtOnce?: boolean;
   /** The answer is a file of this type, a `Download` or a `FileDownload`. */
   file?: string;
   handle: (input: { headers: unknown; params: unknown; query: unknown; body: unknown } & Sent) => unknown;
@@ -117,9 +120,20 @@ export function readBodies(router: Router, routes: readonly Route[], usualLimitB
   });
 }
 
+/**
+ * So many requests are worked on at the same time, those that only read apart from those that write, and so many of one
+ * client’s may wait: with many at once each would wait for all of them at every step, the shortest too.
+ */
+const AT_WORK = 8;
+const MOST_WAITING = 4000;
+
 /** Put routes on a router. Input is parsed before the handler runs; errors go to the error handler. */
 export function mount(router: Router, routes: readonly Route[]) {
-  for (const { method, path, headers, params, query, body, upload, status, handle, stream } of routes) {
+  const turns = { read: new Turns(AT_WORK, MOST_WAITING), write: new Turns(AT_WORK, MOST_WAITING) };
+  for (const route of routes) {
+    const { method, path, headers, params, query, body, upload, status, handle, stream, isAtOnce } = route;
+    const inTurn = <T>(client: string, work: () => Promise<T>): Promise<T> =>
+      upload || isAtOnce ? work() : turns[method === 'get' ? 'read' : 'write'].run(client, work);
     const readers =
       upload && !upload.toDisk ? [express.raw({ type: upload.types, limit: upload.limitBytes })] : [];
     const answer: RequestHandler = async (request: Request, response: Response) => {
@@ -139,8 +153,10 @@ export function mount(router: Router, routes: readonly Route[]) {
         client: request.socket.remoteAddress ?? '',
         signal: leaving(response),
       };
-      const work = (file: UploadedFile) => handle({ ...input, file });
-      const result = await (upload?.toDisk ? toDisk(request, upload, work) : work(NO_FILE));
+      const work = async (file: UploadedFile) => handle({ ...input, file });
+      const result = await (upload?.toDisk
+        ? toDisk(request, upload, work)
+        : inTurn(input.client, () => work(NO_FILE)));
       if (result instanceof Download) sendDownload(response, result);
       else if (result instanceof KeptJson) result.send(request, response);
       else if (result instanceof FileDownload) await sendFromDisk(response, result);

@@ -1,6 +1,9 @@
 import { Refusal } from '../errors/index.ts';
 import { Connection, storeErrorOf, type StoreTrouble } from '../store/index.ts';
 import { writeExport, type ExportTask } from './writeExport.ts';
+import { standBack } from '../threads/index.ts';
+
+standBack();
 
 /** What is to be written, and of which record. */
 export interface ExportOrder extends ExportTask {

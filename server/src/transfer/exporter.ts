@@ -4,7 +4,7 @@ import { Piscina } from 'piscina';
 import { Refusal } from '../errors/index.ts';
 import { GivenUp, temporaryFolder, UPLOADS } from '../files/index.ts';
 import { StoreError, type Store } from '../store/index.ts';
-import { TooBusy, Turns, workerProgram } from '../threads/index.ts';
+import { holding, TooBusy, Turns, workerProgram } from '../threads/index.ts';
 import type { ExportAnswer, ExportOrder } from './exportWorker.ts';
 import { writeExport, type ExportKind } from './writeExport.ts';
 
@@ -82,5 +82,5 @@ const start = () =>
     minThreads: 0,
     maxThreads: BUDGET.threads,
     idleTimeout: BUDGET.idleMs,
-    resourceLimits: { maxOldGenerationSizeMb: BUDGET.heapMb },
+    resourceLimits: holding(BUDGET.heapMb),
   });
