@@ -13,7 +13,7 @@ import { PhotoFolder } from './photos/index.ts';
 import { answerUnreadable } from './http/index.ts';
 import { sweepTemporaryFolders, UPLOADS } from './files/index.ts';
 import { outputTo } from './output/index.ts';
-import { LOOKED_THROUGH_BYTES, RecordRefused, Store, StoreError } from './store/index.ts';
+import { photosBeside, LOOKED_THROUGH_BYTES, RecordRefused, Store, StoreError } from './store/index.ts';
 import { redecideOutdated } from './recordService/index.ts';
 import { saveMemory } from './threads/index.ts';
 
@@ -100,7 +100,7 @@ async function main() {
   const store = await openRecord();
   if (store.keptBefore !== null)
     say(`Brought up to this version; the record as it was is kept: ${store.keptBefore}`);
-  const photoFolder = `${PHYLAXON_DB}-photos`;
+  const photoFolder = photosBeside(PHYLAXON_DB);
   await whereItCan(store, redecideOutdated);
   if (isDemo) await seedDemo(store);
   for (const [folder, start] of temporaryFolders()) sweepTemporaryFolders(folder, start);

@@ -1,4 +1,5 @@
 import { restoreBackup } from './backups/index.ts';
+import { photosBeside } from './store/index.ts';
 
 const { PHYLAXON_DB = 'data/phylaxon.db' } = process.env;
 const [copy] = process.argv.slice(2);
@@ -6,7 +7,7 @@ const say = (line: string) => process.stdout.write(`${line}\n`);
 
 async function main() {
   if (!copy) throw new Error('Say which copy: npm run restore -- FILE');
-  const { kept } = await restoreBackup(copy, PHYLAXON_DB, `${PHYLAXON_DB}-photos`);
+  const { kept } = await restoreBackup(copy, PHYLAXON_DB, photosBeside(PHYLAXON_DB));
   say(`Brought ${copy} back as ${PHYLAXON_DB}.`);
   if (kept !== null) {
     say(`What was there is kept: ${kept}`);

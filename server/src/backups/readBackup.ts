@@ -4,7 +4,14 @@ import { copyFile, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { entriesOf, openZip, readStream } from '../files/index.ts';
-import { copyRecord, damageIn, examineRecord, isDatabase, RecordRefused } from '../store/index.ts';
+import {
+  photosBeside,
+  copyRecord,
+  damageIn,
+  examineRecord,
+  isDatabase,
+  RecordRefused,
+} from '../store/index.ts';
 
 export const BACKUP_ABOUT = 'backup.json';
 export const BACKUP_RECORD = 'record.db';
@@ -20,9 +27,6 @@ export interface OpenedBackup {
 
 const refuse = (why: string) => new RecordRefused(`This copy cannot be used: ${why}. Nothing was changed.`);
 
-/** The pictures of a record that was kept as it is lie beside it. */
-export const picturesBeside = (record: string) => `${record}-photos`;
-
 /** A record that was kept as it is, with its pictures beside it. */
 async function openKept(path: string, folder: string): Promise<OpenedBackup> {
   try {
@@ -31,7 +35,7 @@ async function openKept(path: string, folder: string): Promise<OpenedBackup> {
     throw error instanceof RecordRefused ? error : refuse('its record is damaged');
   }
   const photos: string[] = [];
-  const beside = picturesBeside(path);
+  const beside = photosBeside(path);
   for (const name of existsSync(beside) ? readdirSync(beside) : []) {
     const sha256 = PHOTO.exec(`photos/${name}`)?.[1];
     if (sha256 === undefined) continue;

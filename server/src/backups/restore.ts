@@ -15,8 +15,15 @@ import {
 import { dirname, join, resolve } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { temporaryFolder } from '../files/index.ts';
-import { backupsBeside, holdRecord, RecordRefused, SafeDatabase, visitsUnderWayIn } from '../store/index.ts';
-import { picturesBeside, readBackup, type OpenedBackup } from './readBackup.ts';
+import {
+  photosBeside,
+  backupsBeside,
+  holdRecord,
+  RecordRefused,
+  SafeDatabase,
+  visitsUnderWayIn,
+} from '../store/index.ts';
+import { readBackup, type OpenedBackup } from './readBackup.ts';
 import { writeBackup } from './writeBackup.ts';
 
 const stamp = () => new Date().toISOString().slice(0, 19).replace(/[:T]/g, '-');
@@ -76,7 +83,7 @@ function foldLog(recordFile: string) {
 /** Remove what was set aside. */
 function removeAside(aside: string) {
   for (const end of ['', ...LOG_FILES]) rmSync(aside + end, { force: true });
-  rmSync(picturesBeside(aside), { recursive: true, force: true });
+  rmSync(photosBeside(aside), { recursive: true, force: true });
 }
 
 /** The record that is there, with its pictures, under one more name; it stays in its place. */
@@ -90,9 +97,9 @@ function setAside(recordFile: string, photoFolder: string): string | null {
   foldLog(recordFile);
   try {
     linkOrCopy(recordFile, aside);
-    mkdirSync(picturesBeside(aside));
+    mkdirSync(photosBeside(aside));
     for (const picture of existsSync(photoFolder) ? readdirSync(photoFolder) : [])
-      linkOrCopy(join(photoFolder, picture), join(picturesBeside(aside), picture));
+      linkOrCopy(join(photoFolder, picture), join(photosBeside(aside), picture));
     return aside;
   } catch (error) {
     removeAside(aside);
@@ -133,7 +140,7 @@ async function packAside(aside: string | null): Promise<string | null> {
   if (aside === null) return null;
   const target = aside.replace(/\.db$/, '.zip');
   try {
-    await writeBackup(aside, picturesBeside(aside), target);
+    await writeBackup(aside, photosBeside(aside), target);
     removeAside(aside);
     return target;
   } catch {

@@ -21,6 +21,9 @@ export interface Examined {
   bytes: number;
 }
 
+/** The pictures of a record lie beside it. */
+export const photosBeside = (file: string) => `${file}-photos`;
+
 /** Copies of a record are kept beside it. */
 export const backupsBeside = (file: string) => `${file}-backups`;
 

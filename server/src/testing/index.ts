@@ -11,3 +11,4 @@ export * from './readPdf.ts';
 export { visitCalls } from './visitCalls.ts';
 export { listening } from './listening.ts';
 export { visitServer } from './visitServer.ts';
+export { mixedPlaces, mixedWrite, WRITTEN, type MixedPlaces, type MixedWrite } from './mixedWrites.ts';
