@@ -1,13 +1,21 @@
 import { afterAll, expect, test } from '@jest/globals';
 import { runs } from '@phylaxon/core/testing';
 import { execFileSync } from 'node:child_process';
-import { randomUUID } from 'node:crypto';
 import { once } from 'node:events';
-import { mkdtempSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { send, startServer, type ServerProcess } from '../testing/index.ts';
-import { SafeDatabase, Store } from './index.ts';
+import {
+  mixedPlaces,
+  mixedWrite,
+  send,
+  startServer,
+  WRITTEN,
+  type MixedPlaces,
+  type MixedWrite,
+  type ServerProcess,
+} from '../testing/index.ts';
+import { photosBeside, SafeDatabase, Store } from './index.ts';
 
 /** Ten with `npm run laws`. */
 const ROUNDS = runs(1, 10);
@@ -50,45 +58,33 @@ function giveRoom() {
 const limitFiles = (bytes: string) =>
   execFileSync('prlimit', ['--pid', String(servers.at(-1)!.process.pid), `--fsize=${bytes}:unlimited`]);
 
-const at = '2026-11-20T10:00:00Z';
-
-interface Sent {
-  id: string;
+interface Sent extends Pick<MixedWrite, 'table' | 'ids'> {
   status: number;
 }
 
-/** Send so many writes, several at once. */
-async function writeMany(base: string, breakerId: string, count: number): Promise<Sent[]> {
+/** Refused for what is wrong with it, or because somebody else took that step of the visit. */
+const isRefused = ({ status }: Sent) => status === 400 || status === 409;
+const isKept = ({ status }: Sent) => status === 201;
+
+let written = 0;
+
+/** Send so many writes of all kinds, several at once. */
+async function writeMany(
+  base: string,
+  places: MixedPlaces,
+  count: number,
+  which = () => written++,
+): Promise<Sent[]> {
   const all: Sent[] = [];
   let left = count;
   const sender = async () => {
     while (left-- > 0) {
-      const id = randomUUID();
-      const isNote = left % 3 === 0;
-      const body = isNote
-        ? { id, note: 'n'.repeat(200), at }
-        : {
-            readings: [{ id, quantity: 'voltage', point: 'outlet', value: 119, at, note: 'r'.repeat(200) }],
-          };
-      const { status } = await send(
-        base,
-        'POST',
-        `/breakers/${breakerId}/${isNote ? 'notes' : 'readings'}`,
-        body,
-      );
-      all.push({ id, status });
+      const { table, ids, go } = mixedWrite(base, places, which());
+      all.push({ table, ids, status: (await go()).status });
     }
   };
   await Promise.all(Array.from({ length: AT_ONCE }, sender));
   return all;
-}
-
-/** A breaker to log at. */
-async function aBreaker(base: string): Promise<string> {
-  const site = await send(base, 'POST', '/sites', { name: 'Shed' });
-  const panel = await send(base, 'POST', `/sites/${site.body.id}/panels`, { name: 'P', spaces: 8 });
-  const breaker = { space: 1, poles: 1, ratingAmps: 20 };
-  return (await send(base, 'POST', `/panels/${panel.body.id}/breakers`, breaker)).body.id;
 }
 
 const healthOf = async (base: string) => (await send(base, 'GET', '/health')).status;
@@ -98,11 +94,16 @@ async function checkKept(file: string, sent: readonly Sent[]) {
   const store = await Store.open(file);
   await store.read(async (manager) => {
     expect(await manager.query('PRAGMA integrity_check')).toEqual([{ integrity_check: 'ok' }]);
-    const rows = (await manager.query('SELECT id FROM reading UNION ALL SELECT id FROM note')) as {
-      id: string;
-    }[];
-    const kept = new Set(rows.map(({ id }) => id));
-    expect(sent.filter(({ id, status }) => (status === 201) !== kept.has(id))).toEqual([]);
+    const all = WRITTEN.map((table) => `SELECT id FROM ${table}`).join(' UNION ALL ');
+    const kept = new Set(((await manager.query(all)) as { id: string }[]).map(({ id }) => id));
+    const isWrong = (one: Sent) => one.ids.some((id) => kept.has(id) !== isKept(one));
+    expect(sent.filter(isWrong)).toEqual([]);
+    // A row never points to a picture or a recording that is not kept.
+    const pictures = (await manager.query('SELECT DISTINCT sha256 FROM photo')) as { sha256: string }[];
+    for (const { sha256 } of pictures)
+      expect(existsSync(join(photosBeside(file), `${sha256}.jpg`))).toBe(true);
+    const beside = `SELECT count(*) AS n FROM panel_entry WHERE sha256 IS NOT NULL AND sha256 NOT IN (SELECT sha256 FROM attachment)`;
+    expect(await manager.query(beside)).toEqual([{ n: 0 }]);
   });
   await store.close();
 }
@@ -114,22 +115,23 @@ test(`a disk that fills up under ${WRITES} writes, ${ROUNDS} times over: nothing
     const server = await startServer({ PHYLAXON_DB: file });
     servers.push(server);
     const { base } = server;
-    const breakerId = await aBreaker(base);
+    const places = await mixedPlaces(base);
+    const isDone = (one: Sent) => isKept(one) || isRefused(one);
 
-    const before = await writeMany(base, breakerId, WRITES / 5);
-    expect(before.every(({ status }) => status === 201)).toBe(true);
+    const before = await writeMany(base, places, WRITES / 5);
+    expect(before.filter((one) => !isDone(one))).toEqual([]);
     takeRoom(4000 * round);
-    const during = await writeMany(base, breakerId, (WRITES * 2) / 5);
-    const turnedAway = during.filter(({ status }) => status !== 201);
+    const during = await writeMany(base, places, (WRITES * 2) / 5);
+    const turnedAway = during.filter((one) => !isDone(one));
     refused += turnedAway.length;
     expect(turnedAway.every(({ status }) => status === (isSmallDisk ? 507 : 503))).toBe(true);
     // A small write may find room where a large one found none; what a last one met is what health tells.
-    if (during.at(-1)!.status !== 201) expect(await healthOf(base)).toBe(503);
+    if (!isDone(during.at(-1)!)) expect(await healthOf(base)).toBe(503);
     // What is on record can be read all the while.
-    expect((await send(base, 'GET', `/breakers/${breakerId}`)).status).toBe(200);
+    expect((await send(base, 'GET', `/breakers/${places.breakerIds[0]}`)).status).toBe(200);
     giveRoom();
-    const after = await writeMany(base, breakerId, (WRITES * 2) / 5);
-    expect(after.every(({ status }) => status === 201)).toBe(true);
+    const after = await writeMany(base, places, (WRITES * 2) / 5);
+    expect(after.filter((one) => !isDone(one))).toEqual([]);
     expect(await healthOf(base)).toBe(200);
 
     const dead = once(server.process, 'exit');
@@ -139,6 +141,7 @@ test(`a disk that fills up under ${WRITES} writes, ${ROUNDS} times over: nothing
     rmSync(file);
     rmSync(`${file}-wal`, { force: true });
     rmSync(`${file}-shm`, { force: true });
+    rmSync(photosBeside(file), { recursive: true, force: true });
   }
   expect(refused).toBeGreaterThan(ROUNDS * 20);
 }, 600_000);
@@ -148,14 +151,16 @@ test('a lock held by another program: reads go on, writes are told, and all is w
   const server = await startServer({ PHYLAXON_DB: file });
   servers.push(server);
   const { base } = server;
-  const breakerId = await aBreaker(base);
-  const all = await writeMany(base, breakerId, 20);
+  const places = await mixedPlaces(base);
+  // Two readings, each time.
+  const readings = (count: number) => writeMany(base, places, count, () => 1);
+  const all = await readings(20);
   for (let turn = 0; turn < 4; turn++) {
     const foreign = new SafeDatabase(file);
     foreign.exec('BEGIN IMMEDIATE');
     const answered: string[] = [];
-    const writes = writeMany(base, breakerId, 2).finally(() => answered.push('writes'));
-    expect((await send(base, 'GET', `/breakers/${breakerId}`)).status).toBe(200);
+    const writes = readings(2).finally(() => answered.push('writes'));
+    expect((await send(base, 'GET', `/breakers/${places.breakerIds[0]}`)).status).toBe(200);
     answered.push('read');
     const turnedAway = await writes;
     // The foreign lock is held for longer than a write is kept waiting; a read does not wait at all.
@@ -163,10 +168,10 @@ test('a lock held by another program: reads go on, writes are told, and all is w
     expect(turnedAway.map(({ status }) => status)).toEqual([503, 503]);
     foreign.exec('ROLLBACK');
     foreign.close();
-    all.push(...turnedAway, ...(await writeMany(base, breakerId, 2)));
+    all.push(...turnedAway, ...(await readings(2)));
     expect(await healthOf(base)).toBe(200);
   }
-  expect(all.filter(({ status }) => status === 201)).toHaveLength(28);
+  expect(all.filter(isKept)).toHaveLength(28);
   const dead = once(server.process, 'exit');
   server.process.kill('SIGKILL');
   await dead;
