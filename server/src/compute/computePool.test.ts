@@ -25,7 +25,7 @@ const LINE = {
 
 describe('calculations that may take long', () => {
   test('are worked out while this thread goes on, and answered as they are by core', async () => {
-    const pool = new ComputePool();
+    const pool = new ComputePool(120_000);
     await pool.run('a', LINE, anybody);
     let turns = 0;
     const ticking = setInterval(() => turns++, 5);

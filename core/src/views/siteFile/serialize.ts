@@ -10,7 +10,7 @@ const lines = (rows: readonly object[]) => rows.map((row) => JSON.stringify(row)
  *
  * @param head what stands before the lists: format, version, site
  * @param lists the lists by their names, in their order
- * @yields {string} pieces of JSON text; only one page of rows is held at a time
+ * @returns pieces of JSON text; only one page of rows is held at a time
  * @example for await (const piece of siteFileText(head, [['panels', pages]])) out.write(piece)
  */
 export async function* siteFileText(
