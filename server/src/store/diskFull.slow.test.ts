@@ -62,8 +62,8 @@ interface Sent extends Pick<MixedWrite, 'table' | 'ids'> {
   status: number;
 }
 
-/** Refused for what is wrong with it, or because somebody else took that step of the visit. */
-const isRefused = ({ status }: Sent) => status === 400 || status === 409;
+/** Refused for what is wrong with it, because somebody else took that step of the visit, or other files are still being read. */
+const isRefused = ({ status }: Sent) => [400, 409, 429].includes(status);
 const isKept = ({ status }: Sent) => status === 201;
 
 let written = 0;
