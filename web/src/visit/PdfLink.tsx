@@ -37,7 +37,7 @@ export function PdfLink({ page, children }: Props) {
         {children}
       </a>
       {problem !== null && (
-        <span role="alert" className="basis-full font-semibold">
+        <span role="alert" className="order-last basis-full font-semibold">
           {problem}
         </span>
       )}
