@@ -189,6 +189,7 @@ test('pictures of cases', async ({ page, request }) => {
   await next(page).getByRole('button', { name: 'It tripped at once' }).click();
   await page.getByRole('region', { name: 'Isolated' }).waitFor();
   await page.waitForTimeout(500);
+  await page.evaluate(() => window.scrollTo(0, 0));
   await shoot(page, 'case-decision');
   await keepingPictures(page, (await demoBoard(request)).panel.id);
   await visitPictures(page, (await demoBoard(request)).site.id);

@@ -35,7 +35,7 @@ test('what only the server can know comes back to its field', async ({ page, req
   await reading.getByRole('textbox', { name: 'Outlet, V' }).fill('119');
   await reading.getByLabel('When').fill('2031-01-01T10:00:00');
   await reading.getByRole('button', { name: 'Store readings' }).click();
-  await expect(reading.getByText('The time lies in the future.')).toBeVisible();
+  await expect(reading.getByText('This time is in the future.')).toBeVisible();
 });
 
 test('an address that leads nowhere is told, with a way out', async ({ page }) => {
@@ -106,7 +106,7 @@ test('a server whose clock is slow is told of, and what is logged there is kept 
   );
   await page.goto(path);
   await expect(
-    page.getByText(/^The server’s clock is 3 days behind: its record has newer entries/),
+    page.getByText(/^The server’s clock is 3 days slow: it already has newer entries/),
   ).toBeVisible();
 
   // As a device three days ahead sends it.
@@ -117,5 +117,5 @@ test('a server whose clock is slow is told of, and what is logged there is kept 
   });
   expect(answer.status()).toBe(201);
   await page.getByRole('tab', { name: 'Record' }).click();
-  await expect(page.getByText('Its time was 3 days ahead of the server’s clock.')).toBeVisible();
+  await expect(page.getByText('The entry’s time was 3 days ahead of the server’s clock.')).toBeVisible();
 });

@@ -177,7 +177,7 @@ describe('logging and deciding', () => {
     await send(3).expect(201);
     await send(3, inDays(3)).expect(201);
     const slip = await send(7, inDays(0)).expect(400);
-    expect(slip.body.error.message).toMatch(/^The time lies in the future\. The server’s clock says 20\d\d-/);
+    expect(slip.body.error.message).toMatch(/^This time is in the future\. The server’s clock reads 20\d\d-/);
     await send(60).expect(400);
     await send(0, 'noon').expect(400);
     const { body } = await request(app).get('/api/v1/clock').expect(200);

@@ -14,7 +14,7 @@ export function settingsRoutes({ store, changes }: Context): Route[] {
       method: 'get',
       path: '/clock',
       tag: 'settings',
-      summary: 'The server’s clock, and when the newest change on record was made by it',
+      summary: 'The server’s clock, and when the newest change on record was made',
       status: 200,
       answer: serverClock,
       handle: async () => ({
@@ -35,7 +35,7 @@ export function settingsRoutes({ store, changes }: Context): Route[] {
       method: 'patch',
       path: '/settings',
       tag: 'settings',
-      summary: 'Choose some of them; another policy, or learning on or off, decides anew about every breaker',
+      summary: 'Change settings; another policy, or turning learning on or off, re-evaluates every breaker',
       body: change,
       status: 200,
       answer: settings,

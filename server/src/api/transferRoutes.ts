@@ -37,8 +37,8 @@ const sitePreview = z.object({
 
 const csvPreview = z.object({
   toLog: z.int(),
-  known: z.int().describe('on record already, left out'),
-  struck: z.int().describe('struck in the file, left out'),
+  known: z.int().describe('already on record, skipped'),
+  struck: z.int().describe('void in the file, skipped'),
   from: z.string().nullable(),
   to: z.string().nullable(),
 });

@@ -239,6 +239,6 @@ describe('a visit', () => {
       expect(await read(who)).toMatch(/[\p{Script=Hebrew}\p{Script=Arabic}]{3}/u);
     const refused = await call<{ error: { message: string } }>('get', await tagOf('R. Marsh ⚡'));
     expect(refused.status).toBe(409);
-    expect(refused.body.error.message).toMatch(/no font here has “⚡”, in the name of who works/);
+    expect(refused.body.error.message).toMatch(/the worker’s name has characters that do not print \(⚡\)/);
   });
 });

@@ -1,9 +1,9 @@
 import { existsSync, readdirSync, rmSync, statfsSync, statSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import type { BackupState } from '@phylaxon/core/record/settings';
-import { Piscina } from 'piscina';
+import type { Piscina } from 'piscina';
 import { backupsBeside } from '../store/index.ts';
-import { holding, oneAtATime, workerProgram } from '../threads/index.ts';
+import { oneAtATime, workerPool } from '../threads/index.ts';
 import type { RecordAnswer, RecordTask } from './recordTasks.ts';
 import { folderBytes, type Backup } from './writeBackup.ts';
 
@@ -29,18 +29,12 @@ export function backupsToKeep(setting: string | undefined): number {
 }
 
 /** Threads for long work on the record’s file: a copy and a look through it go on beside each other. */
-const BUDGET = { threads: 2, heapMb: 512, idleMs: 30_000 } as const;
+const BUDGET = { threads: 2, heapMb: 512 } as const;
 let pool: Piscina<RecordTask, RecordAnswer> | null = null;
 
 /** Do long work on the record’s file in a thread of its own. */
 export async function onRecord<T>(task: RecordTask): Promise<T> {
-  pool ??= new Piscina<RecordTask, RecordAnswer>({
-    ...workerProgram('backups/recordWorker'),
-    minThreads: 0,
-    maxThreads: BUDGET.threads,
-    idleTimeout: BUDGET.idleMs,
-    resourceLimits: holding(BUDGET.heapMb),
-  });
+  pool ??= workerPool<RecordTask, RecordAnswer>('backups/recordWorker', BUDGET);
   const answer = await pool.run(task);
   if (answer.ok) return answer.result as T;
   throw new Error(answer.message);

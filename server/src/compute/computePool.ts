@@ -1,14 +1,14 @@
-import { Piscina } from 'piscina';
+import type { Piscina } from 'piscina';
 import { z } from 'zod';
 import { ApiError } from '../http/index.ts';
-import { holding, TooBusy, Turns, workerProgram } from '../threads/index.ts';
+import { TooBusy, Turns, workerPool } from '../threads/index.ts';
 import type { Computed, ComputeTask } from './computeWorker.ts';
 
 /**
  * What a calculation may take: threads at once, time, memory, and how many of one client’s may wait. The time is by the clock, and
  * its thread stands back: it is some times what the longest sensible one takes.
  */
-const BUDGET = { threads: 2, ms: 12_000, heapMb: 160, waiting: 24, idleMs: 30_000 } as const;
+const BUDGET = { threads: 2, ms: 12_000, heapMb: 160, waiting: 24 } as const;
 
 /** Asked first of a pool, so that its program is read. */
 const FIRST: ComputeTask = { name: 'power', body: { volts: 120, amps: 1 } };
@@ -53,11 +53,4 @@ export class ComputePool {
   }
 }
 
-const start = () =>
-  new Piscina<ComputeTask, Computed>({
-    ...workerProgram('compute/computeWorker'),
-    minThreads: 0,
-    maxThreads: BUDGET.threads,
-    idleTimeout: BUDGET.idleMs,
-    resourceLimits: holding(BUDGET.heapMb),
-  });
+const start = () => workerPool<ComputeTask, Computed>('compute/computeWorker', BUDGET);

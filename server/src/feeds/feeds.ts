@@ -91,7 +91,7 @@ export class Feeds {
 
   private timeProblem({ time }: Sample): string | null {
     const at = Date.parse(time);
-    if (at > this.now() + CLOCK_SLACK_MS) return 'The time lies in the future: set the device’s clock.';
+    if (at > this.now() + CLOCK_SLACK_MS) return 'This time is in the future: set the device’s clock.';
     return at < this.now() - OLDEST_MS
       ? 'The time is over an hour ago: a feed is live. Import a file instead.'
       : null;

@@ -1,7 +1,7 @@
 import { statSync } from 'node:fs';
 import type { Worker } from 'node:worker_threads';
 import { SITE_LISTS, type SiteFile } from '@phylaxon/core/views/siteFile';
-import { holding, startWorker, Turns } from '../threads/index.ts';
+import { memoryLimits, startWorker, Turns } from '../threads/index.ts';
 import { FileRefused } from './refusal.ts';
 import type { Message, Task, Understood } from './tasks.ts';
 import type { Report } from './understandSite.ts';
@@ -126,7 +126,7 @@ class FileThread {
 
   private start(): Worker {
     const worker = startWorker('files/fileWorker', {
-      resourceLimits: holding(LIMITS.heapMb),
+      resourceLimits: memoryLimits(LIMITS.heapMb),
     });
     // What becomes of it while nobody waits for it is nobody’s business.
     worker.on('error', () => undefined);

@@ -38,7 +38,7 @@ export function notInFuture({ clock }: Edit, at: string, path: string): void {
   const now = Date.now();
   if (Date.parse(at) <= latestTaken(now, clock)) return;
   const told = `${new Date(now).toISOString().slice(0, 16).replace('T', ' ')} UTC`;
-  throw invalidField(path, `The time lies in the future. The server’s clock says ${told}.`);
+  throw invalidField(path, `This time is in the future. The server’s clock reads ${told}.`);
 }
 
 function stamp(edit: Edit, breakerId: string, input: { at: string; id?: string }, path: string) {

@@ -45,7 +45,7 @@ const blank = (text: string) => (text === '' ? '____________________' : text);
 /** A tag with boxes in place of letters says nothing to whoever finds it. */
 function refuseUnprintable({ plan, panel, site }: VisitRecord): void {
   const printed = {
-    'the name of who works': plan.who,
+    'the worker’s name': plan.who,
     'the phone number': plan.phone,
     'the site’s name': site.name,
     'the panel’s name': panel.name,
@@ -55,7 +55,7 @@ function refuseUnprintable({ plan, panel, site }: VisitRecord): void {
     if (missing.length > 0)
       throw conflict(
         'unprintable_name',
-        `The tag cannot be printed: no font here has ${missing.map((letter) => `“${letter}”`).join(', ')}, in ${what}. Write it in other letters, then print the tag.`,
+        `The tag cannot be printed: ${what} has characters that do not print (${missing.join(' ')}). Change it, then print the tag again.`,
       );
   }
 }

@@ -11,4 +11,11 @@ export * from './readPdf.ts';
 export { visitCalls } from './visitCalls.ts';
 export { listening } from './listening.ts';
 export { visitServer } from './visitServer.ts';
-export { mixedPlaces, mixedWrite, WRITTEN, type MixedPlaces, type MixedWrite } from './mixedWrites.ts';
+export {
+  danglingRows,
+  mixedPlaces,
+  mixedWrite,
+  WRITTEN,
+  type MixedPlaces,
+  type MixedWrite,
+} from './mixedWrites.ts';

@@ -1,9 +1,13 @@
 import { randomUUID } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { packRecording } from '@phylaxon/core/record/recordings';
 import { visitAnswer } from '@phylaxon/core/simulate';
 import type { VisitRecord } from '@phylaxon/core/views/visit';
 import { nextOf, walk } from '@phylaxon/core/visit/work';
+import type { EntityManager } from 'typeorm';
+import { photosBeside } from '../store/index.ts';
 import { aJpeg } from './aJpeg.ts';
 import { send } from './serverProcess.ts';
 
@@ -155,7 +159,18 @@ export function mixedWrite(
   };
 }
 
-/** A panel with four breakers, and a second one with a visit that is planned. */
+/** Rows of a record that point to a picture or a recording which is not kept: there must be none. */
+export async function danglingRows(manager: EntityManager, file: string): Promise<string[]> {
+  const pictures = (await manager.query('SELECT DISTINCT sha256 FROM photo')) as { sha256: string }[];
+  const beside = (await manager.query(
+    `SELECT sha256 FROM panel_entry WHERE sha256 IS NOT NULL AND sha256 NOT IN (SELECT sha256 FROM attachment)`,
+  )) as { sha256: string }[];
+  const isMissing = ({ sha256 }: { sha256: string }) =>
+    !existsSync(join(photosBeside(file), `${sha256}.jpg`));
+  return [...pictures.filter(isMissing), ...beside].map(({ sha256 }) => sha256);
+}
+
+/** A panel with four breakers, on which a visit is planned. */
 export async function mixedPlaces(base: string): Promise<MixedPlaces> {
   const made = async (path: string, body: object) => (await send(base, 'POST', path, body)).body.id;
   const siteId = await made('/sites', { name: 'Shed' });

@@ -1,5 +1,6 @@
 export { oneAtATime } from './oneAtATime.ts';
-export { startWorker, workerProgram } from './startWorker.ts';
+export { startWorker } from './startWorker.ts';
 export { TooBusy, Turns } from './turns.ts';
+export { workerPool } from './workerPool.ts';
 export { standBack } from './standBack.ts';
-export { holding, saveMemory } from './memory.ts';
+export { memoryLimits, saveMemory } from './memory.ts';

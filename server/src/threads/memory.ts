@@ -11,7 +11,7 @@ const GROWTH_PERCENT = 40;
  *
  * @param heapMb of what it keeps, MB; with more it ends
  */
-export const holding = (heapMb: number) => ({
+export const memoryLimits = (heapMb: number) => ({
   maxOldGenerationSizeMb: heapMb,
   maxYoungGenerationSizeMb: YOUNG_MB,
 });

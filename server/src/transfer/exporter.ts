@@ -1,15 +1,15 @@
 import { mkdir, rm } from 'node:fs/promises';
 import { join } from 'node:path';
-import { Piscina } from 'piscina';
+import type { Piscina } from 'piscina';
 import { Refusal } from '../errors/index.ts';
 import { GivenUp, temporaryFolder, UPLOADS } from '../files/index.ts';
 import { StoreError, type Store } from '../store/index.ts';
-import { holding, TooBusy, Turns, workerProgram } from '../threads/index.ts';
+import { TooBusy, Turns, workerPool } from '../threads/index.ts';
 import type { ExportAnswer, ExportOrder } from './exportWorker.ts';
 import { writeExport, type ExportKind } from './writeExport.ts';
 
 /** What exports may take: threads at once, memory, how many of one client’s may wait, and lie on the disk until sent. */
-const BUDGET = { threads: 2, heapMb: 512, waiting: 8, lying: 12, idleMs: 30_000 } as const;
+const BUDGET = { threads: 2, heapMb: 512, waiting: 8, lying: 12 } as const;
 
 /** An export as it lies on the disk until it was sent. */
 export interface Exported {
@@ -76,11 +76,4 @@ export class Exporter {
   }
 }
 
-const start = () =>
-  new Piscina<ExportOrder, ExportAnswer>({
-    ...workerProgram('transfer/exportWorker'),
-    minThreads: 0,
-    maxThreads: BUDGET.threads,
-    idleTimeout: BUDGET.idleMs,
-    resourceLimits: holding(BUDGET.heapMb),
-  });
+const start = () => workerPool<ExportOrder, ExportAnswer>('transfer/exportWorker', BUDGET);

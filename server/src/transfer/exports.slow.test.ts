@@ -87,7 +87,7 @@ describe('an export from a record on the disk', () => {
   test('a picture that is not on the disk any more is told, with what can be done', async () => {
     for (const name of readdirSync(disk.photos.folder)) rmSync(join(disk.photos.folder, name));
     const { body } = await request(disk.app).get(`/api/v1/sites/${siteId}/site.zip`).expect(409);
-    expect(body.error.message).toMatch(/not on the disk any more .* backup/);
+    expect(body.error.message).toMatch(/missing from the disk .* backup/);
     await allRemoved();
     await request(disk.app).get('/api/v1/sites/7f000000-0000-4000-8000-000000000000/site.zip').expect(404);
   });

@@ -52,7 +52,7 @@ export async function writeExport(manager: EntityManager, task: ExportTask): Pro
     if (!existsSync(picture))
       throw conflict(
         'picture_missing',
-        `A picture of this site is not on the disk any more (${sha256.slice(0, 12)}…). Put it back from a backup, or export the site without its pictures.`,
+        `A photo of this site is missing from the disk (${sha256.slice(0, 12)}…). Restore it from a backup, or export the site without photos.`,
       );
     zip.addFile(picture, `photos/${sha256}.jpg`, { ...plain, compress: false });
   }

@@ -20,5 +20,9 @@ export function ClockNotice() {
       });
     },
   });
-  return notice ? <Notice title={notice} /> : null;
+  return notice ? (
+    <div className="print:hidden">
+      <Notice title={notice} />
+    </div>
+  ) : null;
 }

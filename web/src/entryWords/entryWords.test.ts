@@ -84,7 +84,7 @@ describe('a line of the timeline', () => {
     const told = (at: string) => said({ ...entry, kind: 'notes', note: { ...note, at } })[2];
     expect(told(entry.at)).toBe('');
     const later = new Date(Date.parse(entry.at) + 3 * 86_400_000).toISOString();
-    expect(told(later)).toBe('Its time was 3 days ahead of the server’s clock.');
+    expect(told(later)).toBe('The entry’s time was 3 days ahead of the server’s clock.');
   });
 
   test('only what was logged can be struck', () => {

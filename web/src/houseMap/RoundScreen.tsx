@@ -62,11 +62,10 @@ export function RoundScreen({ board, map, round, places, isAgain, send }: Props)
         {isAgain && <p>What was seen there fits no breaker: one look was a slip, or the place is on two.</p>}
         {/* A breaker that mapping did not turn off may be off because of a fault: nobody turns it on here. */}
         <p className="mt-1 text-lg">
-          {(round > 0 || isAgain) && 'Turn the breakers of the last round back on. '}Turn off these breakers,
-          in this order. Leave all others as they are: do not turn on a breaker that is tripped or has a
-          hazard.
+          {(round > 0 || isAgain) && 'Turn the last round’s breakers back on. '}Turn off these breakers, in
+          this order. Leave all others as they are: do not turn on a breaker that is tripped or has a hazard.
         </p>
-        <ol className="mt-1 flex flex-wrap gap-2">
+        <ol className="mt-3 flex flex-wrap gap-2">
           {handles.map(({ breaker, label }) => (
             <li key={breaker.id} className="on-enamel rounded-xs bg-enamel px-2 py-1 text-enamel-text">
               <strong className="figures">{placeText(breaker)}</strong> {label}

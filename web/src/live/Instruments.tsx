@@ -20,7 +20,7 @@ export function Instruments() {
   return (
     <details className="border-t border-rule-strong pt-2">
       <summary className="min-h-11 py-2 text-lg font-bold">
-        What each instrument is for, and how truly it reads
+        What each instrument is for, and how accurate it is
       </summary>
       <dl className="divide-y divide-rule">
         {(Object.keys(INSTRUMENT_WORDS) as KnownInstrument[]).map((kind) => {

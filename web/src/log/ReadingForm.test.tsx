@@ -118,15 +118,15 @@ test('what the server says is wrong is told at its field, and what was typed sta
     body: {
       error: {
         code: 'invalid_input',
-        message: 'The time lies in the future.',
-        issues: [{ path: 'readings.0.at', message: 'The time lies in the future.' }],
+        message: 'This time is in the future.',
+        issues: [{ path: 'readings.0.at', message: 'This time is in the future.' }],
       },
     },
   }));
   show();
   type(/^Outlet/, '119');
   await store();
-  expect(screen.getByRole('alert').textContent).toContain('The time lies in the future.');
+  expect(screen.getByRole('alert').textContent).toContain('This time is in the future.');
   expect((field(/^Outlet/) as HTMLInputElement).value).toBe('119');
 });
 

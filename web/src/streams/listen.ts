@@ -29,6 +29,8 @@ function start() {
     else if (answer.kind === 'open') listener?.opened();
     else listener?.lost();
   };
+  // What cannot be heard is told: what is shown may be old.
+  worker.onerror = () => listening.forEach(({ lost }) => lost());
   // A worker does not notice when a page is left.
   addEventListener('pagehide', () => post({ kind: 'leave' }));
   addEventListener('pageshow', ({ persisted }) => persisted && [...listening].forEach(begin));

@@ -31,7 +31,7 @@ describe('the latest time an entry may have', () => {
 test('an entry whose time was ahead of the clock here says so, and by how much', () => {
   const ahead = { at: at(NOW + 3 * DAY), loggedAt: at(NOW) };
   expect(clockAheadMs(ahead)).toBe(3 * DAY);
-  expect(sayClockAhead(ahead)).toBe('Its time was 3 days ahead of the server’s clock.');
+  expect(sayClockAhead(ahead)).toBe('The entry’s time was 3 days ahead of the server’s clock.');
   expect(sayClockAhead({ at: at(NOW + 26 * 3_600_000), loggedAt: at(NOW) })).toMatch(/1 day 2 hours ahead/);
   expect(sayClockAhead({ at: at(NOW), loggedAt: at(NOW) })).toBeNull();
   expect(sayClockAhead({ at: at(NOW + 3_600_000), loggedAt: at(NOW) })).toBeNull();
@@ -45,7 +45,7 @@ describe('whose clock is off', () => {
       NOW,
       NOW - 3 * DAY,
       NOW - 3_600_000,
-      /^The server’s clock is 3 days behind: its record has newer/,
+      /^The server’s clock is 3 days slow: it already has newer/,
     ],
     [
       'a fast device, or a slow server',
@@ -59,7 +59,7 @@ describe('whose clock is off', () => {
       NOW - 2 * 3_600_000,
       NOW,
       NOW - 60_000,
-      /^This device’s clock is 2 hours behind: the record has newer/,
+      /^This device’s clock is 2 hours slow: there are newer/,
     ],
     [
       'a slow device and an old record',

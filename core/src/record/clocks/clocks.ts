@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { instant } from '../entities/index.ts';
 
-const MS_PER_DAY = 86_400_000;
+const DAY_MS = 86_400_000;
 
 /** The server’s clock as it is told. */
 export const serverClock = z.object({
@@ -11,10 +11,13 @@ export const serverClock = z.object({
 export type ServerClock = z.infer<typeof serverClock>;
 
 /** By so much clocks differ without anybody’s fault, time zones set wrong among them, ms. */
-export const CLOCK_SLACK_MS = MS_PER_DAY;
+export const CLOCK_SLACK_MS = DAY_MS;
 
 /** An entry that is further ahead of the clock here than this is a slip, not another clock, ms. */
-export const MOST_AHEAD_MS = 31 * MS_PER_DAY;
+export const MOST_AHEAD_MS = 31 * DAY_MS;
+
+/** In a file, which other clocks wrote, an entry may lie this far ahead, ms. */
+export const MOST_AHEAD_IN_FILE_MS = 366 * DAY_MS;
 
 /** Two clocks that differ by more than this are told of, ms. */
 const TOLD_MS = 5 * 60_000;
@@ -59,11 +62,11 @@ function sayDifference(ms: number): string {
  *
  * @param entry when it was, and when it was logged, as instants
  * @returns a sentence; null: it needs none
- * @example sayClockAhead(entry) // 'Its time was 3 days ahead of the server’s clock.'
+ * @example sayClockAhead(entry) // 'The entry’s time was 3 days ahead of the server’s clock.'
  */
 export function sayClockAhead(entry: { at: string; loggedAt: string }): string | null {
   const ahead = clockAheadMs(entry);
-  return ahead === null ? null : `Its time was ${sayDifference(ahead)} ahead of the server’s clock.`;
+  return ahead === null ? null : `The entry’s time was ${sayDifference(ahead)} ahead of the server’s clock.`;
 }
 
 /** Three clocks, ms since 1970. */
@@ -87,12 +90,12 @@ export function clockNotice({ device, server, newest }: Clocks): string | null {
   if (Math.abs(difference) <= TOLD_MS) return null;
   const by = sayDifference(difference);
   const isBehind = (clock: number) => newest !== null && newest > clock + TOLD_MS;
-  const keeps = 'Entries are kept with this device’s time.';
+  const keeps = 'Entries are saved with this device’s time.';
   if (difference > 0)
     return isBehind(server)
-      ? `The server’s clock is ${by} behind: its record has newer entries. Set the server’s clock. ${keeps}`
-      : `This device’s clock is ${by} ahead of the server’s. Check both, and set the one that is off. ${keeps}`;
+      ? `The server’s clock is ${by} slow: it already has newer entries on record. Set the server’s clock. ${keeps}`
+      : `This device’s clock is ${by} ahead of the server’s. Check both clocks and set the one that is wrong. ${keeps}`;
   return isBehind(device)
-    ? `This device’s clock is ${by} behind: the record has newer entries. Set this device’s clock before you log anything.`
-    : `This device’s clock is ${by} behind the server’s. Check both, and set the one that is off. ${keeps}`;
+    ? `This device’s clock is ${by} slow: there are newer entries on record. Set this device’s clock before you log anything.`
+    : `This device’s clock is ${by} behind the server’s. Check both clocks and set the one that is wrong. ${keeps}`;
 }

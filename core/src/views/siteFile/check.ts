@@ -1,3 +1,4 @@
+import { MOST_AHEAD_IN_FILE_MS } from '../../record/clocks/index.ts';
 import { namedBreakers } from '../../record/panelEntries/index.ts';
 import { MOST_SPACES } from '../../record/entities/index.ts';
 import { feedProblem, placementProblem, tieProblem, type Placed } from '../../panel/layout/index.ts';
@@ -247,14 +248,11 @@ function visits(file: SiteFile, no: No) {
   }
 }
 
-/** An entry may lie so far ahead of this clock: either of two may be wrong. */
-const MOST_AHEAD_MS = 366 * 24 * 3600 * 1000;
-
 function times(file: SiteFile, now: string, no: No) {
-  const last = new Date(Date.parse(now) + MOST_AHEAD_MS).toISOString();
+  const last = new Date(Date.parse(now) + MOST_AHEAD_IN_FILE_MS).toISOString();
   for (const list of STRIKABLE_KINDS)
     file[list].forEach(({ at }, i) => {
-      if (at > last) no([list, i, 'at'], 'This time lies more than a year ahead.');
+      if (at > last) no([list, i, 'at'], 'This time is more than a year in the future.');
     });
 }
 

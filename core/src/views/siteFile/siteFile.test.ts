@@ -179,7 +179,7 @@ describe('visits in a file', () => {
       [...begun, { ...step(2, { is: 'handles-off' }), panelId: SUB }],
       /do not follow/,
     ],
-    ['an entry of 2199', [{ ...visit(), at: '2199-01-01T00:00:00.000Z' }], /more than a year ahead/],
+    ['an entry of 2199', [{ ...visit(), at: '2199-01-01T00:00:00.000Z' }], /more than a year in the future/],
   ])('%s is told', (_what, entries, expected) => {
     expect(found(entries)).toEqual([expect.stringMatching(expected)]);
   });
