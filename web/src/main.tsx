@@ -1,11 +1,11 @@
-import './csp/index.ts';
+import './shared/csp/index.ts';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
-import { router } from './app/index.ts';
-import { queryClient } from './queries/index.ts';
-import { followTheme, useSettings } from './stores/index.ts';
+import { router } from './app/shell/index.ts';
+import { queryClient } from './shared/queries/index.ts';
+import { followTheme, useSettings } from './shared/stores/index.ts';
 import './styles.css';
 
 followTheme();

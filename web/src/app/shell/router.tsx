@@ -1,0 +1,97 @@
+import { createBrowserRouter } from 'react-router';
+import { Layout } from './Layout.tsx';
+import { Trouble } from './Trouble.tsx';
+
+const startView = async () => ({ Component: (await import('../start/index.ts')).StartPage });
+const siteView = async () => ({ Component: (await import('../../panel/site/index.ts')).SitePage });
+const newPanelView = async () => ({ Component: (await import('../../panel/site/index.ts')).NewPanelPage });
+const panelView = async () => ({ Component: (await import('../../panel/page/index.ts')).PanelPage });
+const openCaseView = async () => ({ Component: (await import('../../diagnose/case/index.ts')).OpenCasePage });
+const caseView = async () => ({ Component: (await import('../../diagnose/case/index.ts')).CasePage });
+const handOverView = async () => ({ Component: (await import('../../diagnose/case/index.ts')).HandOverPage });
+const outcomesView = async () => ({
+  Component: (await import('../../diagnose/outcomes/index.ts')).OutcomesPage,
+});
+const liveView = async () => ({ Component: (await import('../../measure/live/index.ts')).LivePage });
+const legsView = async () => ({ Component: (await import('../../measure/panelReadings/index.ts')).LegsPage });
+const jointsView = async () => ({
+  Component: (await import('../../measure/panelReadings/index.ts')).JointsPage,
+});
+const recordingsView = async () => ({
+  Component: (await import('../../measure/recordings/index.ts')).RecordingsPage,
+});
+const recordingView = async () => ({
+  Component: (await import('../../measure/recordings/index.ts')).RecordingPage,
+});
+const reviewView = async () => ({
+  Component: (await import('../../maintain/evaluation/index.ts')).ReviewPage,
+});
+const scanView = async () => ({ Component: (await import('../../measure/scan/index.ts')).ScanPage });
+const heatPicturesView = async () => ({
+  Component: (await import('../../measure/infrared/index.ts')).HeatPicturesPage,
+});
+const serviceView = async () => ({ Component: (await import('../../plan/service/index.ts')).ServicePage });
+const roomView = async () => ({ Component: (await import('../../plan/room/index.ts')).RoomPage });
+const partsView = async () => ({ Component: (await import('../../plan/parts/index.ts')).PartsPage });
+const whatIfView = async () => ({ Component: (await import('../../plan/whatIf/index.ts')).WhatIfPage });
+const twoWiresView = async () => ({ Component: (await import('../../plan/twoWires/index.ts')).TwoWiresPage });
+const visitsView = async () => ({ Component: (await import('../../visits/page/index.ts')).VisitsPage });
+const visitView = async () => ({ Component: (await import('../../visits/page/index.ts')).VisitPage });
+const houseMapView = async () => ({
+  Component: (await import('../../records/mapping/index.ts')).HouseMapPage,
+});
+const directoryView = async () => ({
+  Component: (await import('../../records/directory/index.ts')).DirectoryPage,
+});
+const upkeepPageView = async () => ({
+  Component: (await import('../../maintain/maintenance/index.ts')).UpkeepPage,
+});
+const reportView = async () => ({ Component: (await import('../../records/report/index.ts')).ReportPage });
+const settingsView = async () => ({ Component: (await import('../../settings/page/index.ts')).SettingsPage });
+
+export const router = createBrowserRouter([
+  {
+    element: <Layout />,
+    errorElement: <Trouble />,
+    HydrateFallback: () => null,
+    children: [
+      { index: true, lazy: startView },
+      { path: 'sites/new', lazy: newPanelView },
+      { path: 'sites/:siteId', lazy: siteView },
+      { path: 'sites/:siteId/panels/new', lazy: newPanelView },
+      { path: 'sites/:siteId/outcomes', lazy: outcomesView },
+      { path: 'sites/:siteId/parts', lazy: partsView },
+      { path: 'sites/:siteId/visits', lazy: visitsView },
+      { path: 'visits/:visitId', lazy: visitView },
+      { path: 'outcomes', lazy: outcomesView },
+      { path: 'live', lazy: liveView },
+      { path: 'legs/:panelId', lazy: legsView },
+      { path: 'joints/:breakerId', lazy: jointsView },
+      { path: 'panels/:panelId/review', lazy: reviewView },
+      { path: 'panels/:panelId/scan', lazy: scanView },
+      { path: 'panels/:panelId/heat-pictures', lazy: heatPicturesView },
+      { path: 'panels/:panelId/recordings', lazy: recordingsView },
+      { path: 'panels/:panelId/recordings/:entryId', lazy: recordingView },
+      { path: 'panels/:panelId/service', lazy: serviceView },
+      { path: 'panels/:panelId/room', lazy: roomView },
+      { path: 'panels/:panelId/map', lazy: houseMapView },
+      { path: 'panels/:panelId/directory', lazy: directoryView },
+      { path: 'panels/:panelId/upkeep', lazy: upkeepPageView },
+      { path: 'panels/:panelId/report', lazy: reportView },
+      { path: 'sites/:siteId/report', lazy: reportView },
+      { path: 'visits/:visitId/report', lazy: reportView },
+      { path: 'panels/:panelId/breakers/:breakerId/what-if', lazy: whatIfView },
+      { path: 'panels/:panelId/breakers/:breakerId/two-wires', lazy: twoWiresView },
+      { path: 'settings', lazy: settingsView },
+      { path: 'cases/new', lazy: openCaseView },
+      { path: 'cases/:caseId', lazy: caseView },
+      { path: 'cases/:caseId/handover', lazy: handOverView },
+      {
+        path: 'panels/:panelId',
+        lazy: panelView,
+        // What they show, the panel’s own page shows: it looks at the address itself.
+        children: ['breakers/:breakerId', 'spaces/:space', 'setup'].map((path) => ({ path, element: null })),
+      },
+    ],
+  },
+]);

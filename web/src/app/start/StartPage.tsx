@@ -1,0 +1,188 @@
+import type { SiteSummary } from '@phylaxon/core/views/board';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { CaseList } from '../../diagnose/caseList/index.ts';
+import { askAgain, recordQueries } from '../../shared/queries/index.ts';
+import { asButton, Button, classes, Notice, useUnits } from '../../shared/ui/index.ts';
+import { Due } from './Due.tsx';
+import { ImportSite } from './ImportSite.tsx';
+import { pressing, type Pressing } from './pressing.ts';
+
+/** As many as fit a glance, on a desk and on a phone. */
+const AT_A_GLANCE = 8;
+const ON_A_PHONE = 3;
+/** More open cases than this would push the panels off the screen. */
+const CASES_AT_ONCE = 2;
+
+/** Where one begins: what needs attention anywhere, most pressing first; every panel; how to add more. */
+export function StartPage() {
+  const { data: sites, error, refetch } = useQuery(recordQueries.sites());
+  const { data: cases = [] } = useQuery(recordQueries.openCases());
+  // It takes longer than the rest, and nothing waits for it.
+  const { data: due } = useQuery({ ...recordQueries.due(), enabled: (sites?.length ?? 0) > 0 });
+  const [allCases, setAllCases] = useState(false);
+
+  return (
+    <main className="mx-auto max-w-6xl px-4 py-6">
+      <title>Phylaxon</title>
+      <h1 className="text-3xl font-bold text-balance">What brings you here?</h1>
+      {sites?.length === 0 && (
+        <p className="mt-2 max-w-3xl text-lg">
+          Phylaxon finds out with you why a breaker trips, is dead or fails, keeps what you measure, and says,
+          with reasons, whether to reset, resize or replace it.
+        </p>
+      )}
+      <p className="mt-3">
+        <Link to="/cases/new" className={asButton('primary', 'largest')}>
+          Something is dead, trips or worries me
+        </Link>
+      </p>
+      {cases.length > 0 && (
+        <section aria-label="Open cases" className="mt-5 max-w-3xl">
+          <h2 className="text-xl font-bold">
+            {cases.length === 1 ? 'One case is open' : `${cases.length} cases are open`}
+          </h2>
+          <CaseList cases={allCases ? cases : cases.slice(0, CASES_AT_ONCE)} />
+          {cases.length > CASES_AT_ONCE && (
+            <Button look="quiet" className="mt-1" onClick={() => setAllCases(!allCases)}>
+              {allCases ? 'Show the newest only' : `Show all ${cases.length}`}
+            </Button>
+          )}
+        </section>
+      )}
+      {error && (
+        <Notice title={error.message}>
+          <Button look="quiet" className="mt-2" onClick={() => void refetch()}>
+            Try again
+          </Button>
+        </Notice>
+      )}
+      {sites && (
+        <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+          <div className="space-y-7">
+            {sites.map((site, i) => (
+              <Site key={site.site.id} summary={site} alike={alikeBefore(sites, i)} />
+            ))}
+            <div className={classes('space-y-3', sites.length > 0 && 'border-t border-rule-strong pt-4')}>
+              <Link to="/sites/new" className={asButton('quiet')}>
+                {sites.length === 0 ? 'Draw a panel' : 'Draw a panel at another site'}
+              </Link>
+              <ImportSite onImported={() => void askAgain()} />
+              {sites.length > 0 && (
+                <p>
+                  <Link
+                    to="/outcomes"
+                    className="inline-flex min-h-11 items-center underline underline-offset-4"
+                  >
+                    How earlier cases turned out
+                  </Link>
+                </p>
+              )}
+            </div>
+          </div>
+          {sites.length > 0 && (
+            <div className="space-y-7 max-lg:order-first">
+              <NeedsAttention list={pressing(sites)} />
+              {due && <Due due={due} />}
+            </div>
+          )}
+        </div>
+      )}
+    </main>
+  );
+}
+
+/** How many sites before this one have its name: a case handed over brings its site’s name along. */
+const alikeBefore = (sites: readonly SiteSummary[], at: number) =>
+  sites.slice(0, at).filter(({ site }) => site.name === sites[at]!.site.name).length;
+
+function Site({ summary: { site, panels }, alike }: { summary: SiteSummary; alike: number }) {
+  return (
+    <section aria-label={alike === 0 ? site.name : `${site.name}, ${alike + 1}`}>
+      <h2 className="text-xl font-bold">
+        <Link
+          to={`/sites/${site.id}`}
+          className="inline-flex min-h-11 items-center underline underline-offset-4"
+        >
+          {site.name}
+        </Link>
+      </h2>
+      {site.note && <p className="text-ink-soft">{site.note}</p>}
+      <ul className="mt-2 space-y-1">
+        {panels.map(({ panel, breakers, attention }) => (
+          <li key={panel.id}>
+            <Link
+              to={`/panels/${panel.id}`}
+              className="on-enamel flex min-h-14 items-center justify-between gap-3 rounded-xs bg-enamel px-4 py-2 text-enamel-text hover:bg-enamel-raised"
+            >
+              <span className="text-lg font-semibold">{panel.name}</span>
+              <span className="text-right text-sm text-enamel-soft">
+                <span className="figures">{breakers}</span> breakers
+                {attention.length > 0 && (
+                  <span className="block font-semibold text-heed-lit">
+                    <span className="figures">{attention.length}</span>{' '}
+                    {attention.length === 1 ? 'needs' : 'need'} attention
+                  </span>
+                )}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {panels.length === 0 && (
+        <Link
+          to={`/sites/${site.id}/panels/new`}
+          className="inline-flex min-h-11 items-center underline underline-offset-4"
+        >
+          Draw its first panel
+        </Link>
+      )}
+    </section>
+  );
+}
+
+function NeedsAttention({ list }: { list: Pressing[] }) {
+  const { say } = useUnits();
+  const [all, setAll] = useState(false);
+  const shown = all ? list : list.slice(0, AT_A_GLANCE);
+  return (
+    <section aria-label="What needs attention">
+      <h2 className="text-xl font-bold">
+        {list.length === 0 ? 'Nothing needs attention' : 'What needs attention, most pressing first'}
+      </h2>
+      <ol className="mt-1 divide-y divide-rule">
+        {shown.map(({ key, to, where, label, headline, because, stop, when }, i) => (
+          <li key={key} className={classes(!all && i >= ON_A_PHONE && 'max-lg:hidden')}>
+            <Link
+              to={to}
+              className="grid gap-x-4 px-1 py-2 hover:bg-bone-sunk sm:grid-cols-[5.5rem_minmax(0,1fr)]"
+            >
+              <span
+                className={classes('pt-0.5 text-sm font-semibold', stop ? 'text-danger' : 'text-ink-soft')}
+              >
+                {when}
+              </span>
+              <span>
+                <strong className={classes('block', stop && 'text-danger')}>
+                  {label}: {headline}
+                </strong>
+                <span className="block">{say(because)}</span>
+                <span className="block text-sm text-ink-soft">{where}</span>
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ol>
+      {list.length > ON_A_PHONE && (
+        <Button
+          look="quiet"
+          className={classes('mt-2', list.length <= AT_A_GLANCE && 'lg:hidden')}
+          onClick={() => setAll(!all)}
+        >
+          {all ? 'Show the most pressing only' : `Show all ${list.length}`}
+        </Button>
+      )}
+    </section>
+  );
+}

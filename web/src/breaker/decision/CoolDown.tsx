@@ -1,0 +1,69 @@
+import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
+import type { BreakerDetail } from '@phylaxon/core/views/board';
+import { useEffect, useState } from 'react';
+import { classes } from '../../shared/ui/index.ts';
+
+/** The time, once a second while it matters. */
+function useNow(until: number): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    if (Date.now() > until) return;
+    const tick = setInterval(() => setNow(Date.now()), 1000);
+    return () => clearInterval(tick);
+  }, [until]);
+  return now;
+}
+
+/** Kept in sight for a while after it is cold, so that the answer is not missed. */
+const LINGERS_MS = TIME_LIMITS.coolDownShownMinutes * 60_000;
+
+/** After a trip by heat: how long until it can latch, and until it is as cold as if it had never tripped. */
+export function CoolDown({
+  coolDown,
+  stopped,
+}: {
+  coolDown: NonNullable<BreakerDetail['coolDown']>;
+  stopped: boolean;
+}) {
+  const { since, slowest, own } = coolDown;
+  const at = Date.parse(since);
+  const wait = own ?? slowest;
+  const cold = at + wait.forgotten * 1000;
+  const now = useNow(cold + LINGERS_MS);
+  if (stopped || now > cold + LINGERS_MS) return null;
+  const left = (seconds: number) => Math.max(0, Math.ceil(at / 1000 + seconds - now / 1000));
+  const [toLatch, toCold] = [left(wait.latches), left(wait.forgotten)];
+  return (
+    <section aria-label="Cooling down" className="border-l-8 border-heed bg-bone-raised px-4 py-3">
+      <div className="flex flex-wrap items-end gap-x-8 gap-y-2">
+        <Clock what="Can latch again" seconds={toLatch} done="now" />
+        <Clock what="Cold as before" seconds={toCold} done="now" />
+      </div>
+      <p className="mt-1 text-sm text-ink-soft">
+        {own
+          ? 'By its own record, on the slow side of what that tells.'
+          : 'As the slowest sound breaker of its rating cools.'}{' '}
+        Until it is cold a new trip comes sooner, and tells less of the breaker.
+      </p>
+      <p role="status" className="sr-only">
+        {toLatch === 0 ? 'It has cooled enough to latch.' : ''}
+      </p>
+    </section>
+  );
+}
+
+function Clock({ what, seconds, done }: { what: string; seconds: number; done: string }) {
+  const clock = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+  return (
+    <p>
+      <span className="block text-sm text-ink-soft">{seconds > 0 ? `${what} in` : what}</span>
+      <span
+        role="timer"
+        aria-live="off"
+        className={classes('figures text-2xl font-semibold', seconds === 0 && 'text-good')}
+      >
+        {seconds > 0 ? clock : `✓ ${done}`}
+      </span>
+    </p>
+  );
+}

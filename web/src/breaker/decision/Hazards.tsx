@@ -1,0 +1,37 @@
+import type { Decision } from '@phylaxon/core/diagnosis/decision';
+import { Part, useUnits } from '../../shared/ui/index.ts';
+
+/** What a breaker’s findings restrict until they are dealt with, and what was found elsewhere in its panel. */
+export function Hazards({ decision }: { decision: Decision }) {
+  const { say } = useUnits();
+  const { untilRepaired, panelHazard, stop } = decision;
+  const elsewhere = stop.active
+    ? []
+    : (panelHazard?.findings ?? []).filter(({ level }) => level !== 'repair');
+  return (
+    <>
+      {untilRepaired && (
+        <Part title="Until it is repaired">
+          <p className="font-semibold">{untilRepaired.use}</p>
+          <ul className="list-disc pl-5">
+            {untilRepaired.now.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ul>
+          <p className="mt-1">
+            <strong>If you wait:</strong> {untilRepaired.waiting}
+          </p>
+        </Part>
+      )}
+      {elsewhere.length > 0 && (
+        <Part title="Found at this panel">
+          <ul className="list-disc pl-5">
+            {elsewhere.map(({ test, text }) => (
+              <li key={`${test} ${text}`}>{say(text)}</li>
+            ))}
+          </ul>
+        </Part>
+      )}
+    </>
+  );
+}

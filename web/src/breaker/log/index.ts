@@ -1,0 +1,4 @@
+import { later } from '../../shared/ui/index.ts';
+
+export const Log = later(async () => (await import('./Log.tsx')).Log);
+export { destinationOf, type LogTab } from './destinations.ts';

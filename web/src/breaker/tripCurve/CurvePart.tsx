@@ -1,0 +1,46 @@
+import { CITATIONS } from '@phylaxon/core/facts/standards';
+import { useState } from 'react';
+import { ampsText, Part, useUnits } from '../../shared/ui/index.ts';
+import { useProfile } from '../../shared/stores/index.ts';
+import { AskBox } from './AskBox.tsx';
+import { CurveChart } from './CurveChart.tsx';
+import { FamilyCurve } from './FamilyCurve.tsx';
+import type { PartProps } from './partProps.ts';
+
+/** The time-current curve of the breaker, with what is on record of it, and a question to it. */
+export function CurvePart({ detail }: PartProps) {
+  const { say, dateText } = useUnits();
+  const { breaker, trials } = detail;
+  const [asked, setAsked] = useState<number | null>(null);
+  const profile = useProfile((state) => state.profile);
+  return (
+    <div className="space-y-6">
+      <Part title="Ask it">
+        <AskBox key={breaker.id} detail={detail} onAsked={setAsked} />
+      </Part>
+      <Part title={`When a ${ampsText(breaker.ratingAmps)} breaker opens`}>
+        <CurveChart detail={detail} asked={asked} />
+        <p className="mt-1 text-sm text-ink-soft">
+          {detail.curve ? `Band: as ${detail.curve.family} prints it. ` : ''}
+          {CITATIONS.thermalTrip}.
+          {breaker.kind !== 'standard' && ' The electronics of this breaker may open it sooner, and rightly.'}
+        </p>
+      </Part>
+      {trials.length > 0 && (
+        <Part title="On record">
+          <ul className="divide-y divide-rule">
+            {trials.map(({ eventId, at, outcome, text }) => (
+              <li key={eventId} className="py-2">
+                <span aria-hidden="true" className="mr-1">
+                  {outcome === 'tripped' ? '▼' : '○'}
+                </span>
+                {say(text)} <span className="text-sm text-ink-soft">{dateText(at)}</span>
+              </li>
+            ))}
+          </ul>
+        </Part>
+      )}
+      {profile === 'electrician' && <FamilyCurve key={detail.curve?.version ?? 0} detail={detail} />}
+    </div>
+  );
+}

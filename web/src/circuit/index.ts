@@ -1,4 +1,0 @@
-import { later } from '../shared/index.ts';
-
-export const CircuitForm = later(async () => (await import('./CircuitForm.tsx')).CircuitForm);
-export { ClampedAgainstKnown } from './ClampedAgainstKnown.tsx';

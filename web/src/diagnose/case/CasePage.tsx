@@ -1,0 +1,222 @@
+import { TEST_WORDS, type TestId } from '@phylaxon/core/facts/vocabulary';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useWork } from '../../shared/compute/index.ts';
+import { Causes } from '../../breaker/decision/index.ts';
+import { askAgain, recordQueries } from '../../shared/queries/index.ts';
+import { breakerText, Button, Notice, Part, placeText } from '../../shared/ui/index.ts';
+import { useProfile } from '../../shared/stores/index.ts';
+import {
+  AskStep,
+  DecidedStep,
+  ElectricianStep,
+  FindStep,
+  IsolateStep,
+  LooksStep,
+  ResetStep,
+  StopScreen,
+  caseTitle,
+} from '../steps/index.ts';
+import { Ending } from '../ending/index.ts';
+import { StepWorkProvider, useStepWork, type StepWork, useCaseRecord } from '../caseRecord/index.ts';
+import { Told } from './Told.tsx';
+
+/** A case: the next step, the possible causes and the findings so far. */
+export function CasePage() {
+  const { caseId = '' } = useParams();
+  return <Case key={caseId} caseId={caseId} />;
+}
+
+function Case({ caseId }: { caseId: string }) {
+  const { file, waiting, problem, heard, act } = useCaseRecord(caseId);
+  const profile = useProfile((state) => state.profile);
+  const panelId = file?.case.panelId ?? null;
+  // The drawings need the panel as it hangs: asked for again when it is drawn otherwise, not at every answer.
+  const drawn = `${file?.panel?.version} ${file?.dossier?.subject.breaker.version}`;
+  const { data: board = null } = useQuery({
+    ...recordQueries.drawnBoard(panelId ?? '', drawn),
+    enabled: panelId !== null,
+  });
+
+  const stamp = file ? stampOf(file, waiting, profile) : '';
+  const question = useMemo(() => file && { file, profile, stamp }, [file, profile, stamp]);
+  const view = useWork('look', question);
+  const work = useMemo<StepWork | null>(
+    () => file && view && { file, view, act, board },
+    [file, view, act, board],
+  );
+
+  if (!work) {
+    return (
+      <main className="mx-auto max-w-3xl px-4 py-6">
+        <title>A case · Phylaxon</title>
+        <h1 className="text-2xl font-bold">
+          {problem ? 'This case cannot be shown now' : 'Opening the case …'}
+        </h1>
+        {problem && (
+          <Notice title={problem}>
+            <p>What you have told so far is kept in this browser until the server answers.</p>
+            <Button look="quiet" className="mt-2" onClick={() => void askAgain()}>
+              Try again
+            </Button>
+          </Notice>
+        )}
+      </main>
+    );
+  }
+  return (
+    <StepWorkProvider value={work}>
+      {work.view.step.kind === 'stop' ? <StopScreen /> : <Working heard={heard} stamp={view!.stamp} />}
+    </StepWorkProvider>
+  );
+}
+
+/** Changes with everything that may change what is next. */
+function stampOf(file: StepWork['file'], waiting: number, profile: string): string {
+  const struck = file.log.filter(({ entry }) => entry.struck !== null).length;
+  const of = file.dossier?.subject.entries;
+  const rest = of ? of.readings.length + of.events.length + of.observations.length : 0;
+  return [
+    file.case.version,
+    file.case.answers.length,
+    file.case.passed.length,
+    file.log.length,
+    struck,
+    rest,
+    waiting,
+    profile,
+  ].join(' ');
+}
+
+function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
+  const { file, view } = useStepWork();
+  const { case: about, dossier, panel } = file;
+  const [wanted, setWanted] = useState<{ test: TestId; stamp: string } | null>(null);
+  const asked = wanted?.stamp === stamp ? wanted.test : null;
+  const ask = (test: TestId) => {
+    setWanted({ test, stamp });
+    window.scrollTo({ top: 0 });
+  };
+  const breaker = dossier?.subject.breaker;
+  const title = caseTitle(file);
+  return (
+    <main className="mx-auto grid max-w-6xl gap-x-10 gap-y-6 px-4 py-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
+      <title>{`${title} · Phylaxon`}</title>
+      <div className="min-w-0 space-y-4">
+        <header>
+          <h1 className="text-2xl leading-tight font-bold">{title}</h1>
+          <p className="text-ink-soft">
+            {breaker && panel ? (
+              <Link
+                to={`/panels/${panel.id}/breakers/${breaker.id}`}
+                className="underline underline-offset-4"
+              >
+                {panel.name}, {placeText(breaker)}
+              </Link>
+            ) : (
+              (panel?.name ?? file.site.name)
+            )}
+            {breaker && ` · ${breakerText(breaker)}`}
+          </p>
+          {about.closedAt === null && (
+            <Link to="/" className="inline-flex min-h-11 items-center text-sm underline underline-offset-4">
+              Set it aside for now
+            </Link>
+          )}
+        </header>
+        {!heard && (
+          <Notice title="No connection to the server. Go on: what you answer is kept here and stored once it is back." />
+        )}
+        {file.partGone && (
+          <Notice title="The breaker of this case was taken out of its panel since. Close the case with how it ended." />
+        )}
+        {view.isolation?.contradiction && (
+          <Notice title="The trials contradict each other: no one thing on this circuit explains all of them.">
+            <p>
+              There may be more than one fault, too much load together, something else connected, or a slip in
+              an answer: take it back where it was one.
+            </p>
+          </Notice>
+        )}
+        {asked ? (
+          <>
+            <Button look="quiet" onClick={() => setWanted(null)}>
+              ← Back to what is next
+            </Button>
+            <Step key={`${stamp} ${asked}`} step={{ kind: 'ask', test: asked }} why="" onAsk={ask} />
+          </>
+        ) : (
+          <Step
+            key={view.step.kind === 'find' ? 'find' : stamp}
+            step={view.step}
+            why={view.why}
+            onAsk={ask}
+          />
+        )}
+        {!asked && about.closedAt === null && view.others.length > 0 && (
+          <Part title="Or look at this instead" level={2}>
+            <p className="flex flex-wrap gap-x-5">
+              {view.others.map((test) => (
+                <button
+                  key={test}
+                  type="button"
+                  onClick={() => ask(test)}
+                  className="min-h-11 font-medium underline underline-offset-4 hover:bg-bone-sunk"
+                >
+                  {TEST_WORDS[test].name}
+                </button>
+              ))}
+            </p>
+          </Part>
+        )}
+      </div>
+      <aside aria-label="Where the case stands" className="min-w-0 space-y-6">
+        {view.causes.length > 0 && (
+          <section aria-label="Possible causes">
+            <h2 className="text-xl font-bold">Possible causes</h2>
+            <p className="mb-2 text-sm text-ink-soft">
+              {about.closedAt === null
+                ? 'By all that is known so far; it moves with every answer.'
+                : 'As it stood when the case was closed.'}
+            </p>
+            <Causes causes={view.causes.slice(0, 5)} />
+          </section>
+        )}
+        <Told />
+      </aside>
+    </main>
+  );
+}
+
+function Step({
+  step,
+  why,
+  onAsk,
+}: {
+  step: StepWork['view']['step'];
+  why: string;
+  onAsk: (test: TestId) => void;
+}) {
+  const { view } = useStepWork();
+  switch (step.kind) {
+    case 'looks':
+      return <LooksStep spot={step.spot} tests={step.tests} why={why} />;
+    case 'find':
+      return <FindStep why={why} />;
+    case 'reset':
+      return <ResetStep unplugged={step.unplugged} why={why} />;
+    case 'isolate':
+      return <IsolateStep isolation={view.isolation!} why={why} />;
+    case 'ask':
+      return <AskStep test={step.test} why={why} />;
+    case 'electrician':
+      return <ElectricianStep tests={step.tests} />;
+    case 'gone':
+      return <Ending />;
+    case 'decided':
+      return <DecidedStep onAsk={onAsk} />;
+    case 'stop':
+      return null;
+  }
+}

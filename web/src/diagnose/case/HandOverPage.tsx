@@ -1,0 +1,162 @@
+import type { HandOverCard } from '@phylaxon/core/diagnosis/cases';
+import { saySureness } from '@phylaxon/core/diagnosis/decision';
+import type { ReactNode } from 'react';
+import { Link, useParams } from 'react-router';
+import { api } from '../../shared/api/index.ts';
+import { useWork } from '../../shared/compute/index.ts';
+import { asButton, Button, Notice, Part, useUnits } from '../../shared/ui/index.ts';
+import { useCaseRecord } from '../caseRecord/index.ts';
+
+/** A case on one page for the electrician: to print, as a PDF, or as a file for another Phylaxon. */
+export function HandOverPage() {
+  const { caseId = '' } = useParams();
+  const { file, problem } = useCaseRecord(caseId);
+  const card = useWork('card', file);
+  if (!card) {
+    return (
+      <main className="mx-auto max-w-3xl px-4 py-6">
+        <title>Hand-over · Phylaxon</title>
+        {problem ? <Notice title={problem} /> : <p>Writing the page …</p>}
+      </main>
+    );
+  }
+  return (
+    <main className="mx-auto max-w-4xl px-4 py-4 print:max-w-none print:p-0">
+      <title>{`Hand-over: ${card.title} · Phylaxon`}</title>
+      <div className="mb-4 flex flex-wrap items-center gap-3 print:hidden">
+        <Link
+          to={`/cases/${caseId}`}
+          className="mr-auto inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+        >
+          ← Back to the case
+        </Link>
+        <Button onClick={() => window.print()}>Print it</Button>
+        <Download href={api.files.handOverPage(caseId)}>Save as PDF</Download>
+        <Download href={api.files.handOver(caseId)}>Save as a file for their Phylaxon</Download>
+      </div>
+      <Card card={card} />
+    </main>
+  );
+}
+
+const Download = ({ href, children }: { href: string; children: ReactNode }) => (
+  <a href={href} download className={asButton('quiet')}>
+    {children}
+  </a>
+);
+
+function Card({ card }: { card: HandOverCard }) {
+  const { say, timeText } = useUnits();
+  const { decision } = card;
+  return (
+    <article
+      aria-label="Hand-over"
+      className="grid gap-x-8 gap-y-4 border-t-4 border-ink bg-bone-raised px-4 py-4 sm:px-6 md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)] print:border-t-2 print:bg-white print:p-0 print:text-sm"
+    >
+      <header className="md:col-span-2">
+        <h1 className="text-2xl leading-tight font-bold">{card.title}</h1>
+        <p>
+          {card.complaint}
+          {card.words && card.words !== card.title && `: “${card.words}”`}
+        </p>
+        <p className="text-ink-soft">
+          {[card.site, card.panel, card.breaker, card.conductor && say(card.conductor)]
+            .filter(Boolean)
+            .join(' · ')}
+        </p>
+        {card.loads.length > 0 && <p className="text-ink-soft">On it: {card.loads.join(', ')}</p>}
+        <p className="text-ink-soft">
+          Opened {timeText(card.openedAt)} by{' '}
+          {card.openedBy === 'homeowner' ? 'the homeowner' : 'an electrician'}
+        </p>
+        {card.stop.length > 0 && (
+          <p className="mt-2 border-l-8 border-danger pl-3 text-lg font-bold text-danger">
+            Stop: leave it off. {card.stop.map(say).join(' ')}
+          </p>
+        )}
+      </header>
+      <div className="space-y-4">
+        <Part level={2} title="What was tried">
+          <Lines rows={card.tried} none="Nothing yet." />
+        </Part>
+        <Part level={2} title="What was found">
+          <Lines rows={card.found} none="Nothing yet." />
+        </Part>
+        {card.notAnswered.length > 0 && (
+          <Part level={2} title="Not answered">
+            {card.notAnswered.join(', ')}
+          </Part>
+        )}
+      </div>
+      <div className="space-y-4">
+        <Part level={2} title="Decision">
+          <p className="text-lg leading-tight font-bold">{decision.headline}</p>
+          <p className="text-ink-soft">
+            {decision.confidence === null ? 'not decided yet' : `${saySureness(decision.confidence)} sure`}
+          </p>
+          <Bullets texts={decision.reasons} />
+        </Part>
+        {card.hazards.length > 0 && (
+          <Part level={2} title="Do not use until repaired">
+            <Bullets texts={card.hazards} />
+          </Part>
+        )}
+        {card.untilThen.length > 0 && (
+          <Part level={2} title="Until then">
+            <Bullets texts={card.untilThen} />
+          </Part>
+        )}
+        {card.causes.length > 0 && (
+          <Part level={2} title="Possible causes">
+            <ul>
+              {card.causes.map(({ name, probability }) => (
+                <li key={name} className="grid grid-cols-[3.5rem_1fr] gap-2">
+                  <span className="figures">{saySureness(probability)}</span>
+                  {name}
+                </li>
+              ))}
+            </ul>
+          </Part>
+        )}
+        {card.next.length > 0 && (
+          <Part level={2} title="What would tell most">
+            <Bullets texts={card.next} />
+          </Part>
+        )}
+        <Part level={2} title="Do not">
+          <ul className="list-disc pl-5 font-medium">
+            {card.doNot.map((text) => (
+              <li key={text}>{text}</li>
+            ))}
+          </ul>
+        </Part>
+      </div>
+    </article>
+  );
+}
+
+function Bullets({ texts }: { texts: readonly string[] }) {
+  const { say } = useUnits();
+  return (
+    <ul className="list-disc pl-5">
+      {texts.map((text) => (
+        <li key={text}>{say(text)}</li>
+      ))}
+    </ul>
+  );
+}
+
+function Lines({ rows, none }: { rows: HandOverCard['tried']; none: string }) {
+  const { timeText, say } = useUnits();
+  if (rows.length === 0) return <p className="text-ink-soft">{none}</p>;
+  return (
+    <ol>
+      {rows.map(({ at, text }, i) => (
+        <li key={`${at} ${i}`} className="grid grid-cols-[9.5rem_1fr] gap-x-2 max-sm:grid-cols-1">
+          <span className="figures text-sm text-ink-soft">{timeText(at)}</span>
+          <span>{say(text)}</span>
+        </li>
+      ))}
+    </ol>
+  );
+}

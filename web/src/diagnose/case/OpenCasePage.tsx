@@ -1,0 +1,110 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { caseEntries, newId } from '../../shared/api/index.ts';
+import { COMPLAINT_TILES, type ComplaintTile } from '../caseList/index.ts';
+import { queryClient, recordQueries } from '../../shared/queries/index.ts';
+import { Button, Notice } from '../../shared/ui/index.ts';
+import { sendEntries, useProfile } from '../../shared/stores/index.ts';
+import { WhereStep, type Place } from './WhereStep.tsx';
+
+/** Two questions, then the work begins: what is wrong, and where. */
+export function OpenCasePage() {
+  const [params, setParams] = useSearchParams();
+  const tile = COMPLAINT_TILES.find(({ key }) => key === params.get('what'));
+  const breakerId = params.get('breaker');
+  const { data: sites, error } = useQuery(recordQueries.sites());
+  const [problem, setProblem] = useState<string | null>(null);
+  const profile = useProfile((state) => state.profile);
+  const navigate = useNavigate();
+
+  /** The site of a panel; whoever is quick does not wait for the list of sites in vain. */
+  const siteOf = async (panelId: string) => {
+    const all = await queryClient.ensureQueryData(recordQueries.sites());
+    return all.find(({ panels }) => panels.some(({ panel }) => panel.id === panelId))?.site.id;
+  };
+
+  const open = async (chosen: ComplaintTile, place: Place) => {
+    const at = new Date().toISOString();
+    const id = newId();
+    try {
+      await sendEntries(
+        caseEntries.open({
+          id,
+          siteId: place.siteId,
+          panelId: place.panelId ?? null,
+          breakerId: place.breakerId ?? null,
+          complaint: chosen.complaint,
+          words: place.words ?? '',
+          openedBy: profile,
+          openedAt: at,
+          marks: place.dead ? [{ name: place.dead, dead: true }] : [],
+          answers: chosen.tells ? [{ ...chosen.tells, id: newId(), at }] : [],
+        }),
+      );
+      await navigate(`/cases/${id}`, { replace: true });
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+
+  /** The tile tells enough where the place is known already. */
+  const choose = async (chosen: ComplaintTile) => {
+    const panelId = params.get('panel');
+    if (panelId && breakerId) {
+      const siteId = await siteOf(panelId).catch(() => undefined);
+      if (siteId) return open(chosen, { siteId, panelId, breakerId });
+    }
+    setParams((now) => {
+      now.set('what', chosen.key);
+      return now;
+    });
+  };
+
+  return (
+    <main className="mx-auto max-w-3xl px-4 py-6">
+      <title>What is wrong? · Phylaxon</title>
+      {error && !sites && <Notice title={error.message} />}
+      {problem && (
+        <Notice title={problem}>
+          <Button look="quiet" className="mt-2" onClick={() => setProblem(null)}>
+            Close
+          </Button>
+        </Notice>
+      )}
+      {!tile && (
+        <>
+          <h1 className="text-3xl font-bold">What is wrong?</h1>
+          <ul className="mt-4 grid gap-2 sm:grid-cols-2">
+            {COMPLAINT_TILES.map((one) => (
+              <li key={one.key} className="flex">
+                <button
+                  type="button"
+                  onClick={() => void choose(one)}
+                  className="min-h-16 flex-1 rounded-sm border border-rule-strong bg-bone-raised px-4 py-3 text-left hover:bg-bone-sunk"
+                >
+                  <span className="block text-lg leading-tight font-bold">{one.title}</span>
+                  <span className="block text-ink-soft">{one.text}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {tile && sites && (
+        <WhereStep
+          tile={tile}
+          sites={sites}
+          panelId={params.get('panel')}
+          onOpen={(place) => void open(tile, place)}
+          onBack={() =>
+            setParams((now) => {
+              now.delete('what');
+              return now;
+            })
+          }
+        />
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,35 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { recordQueries } from '../../shared/queries/index.ts';
+import { Button } from '../../shared/ui/index.ts';
+import { CaseList } from './CaseList.tsx';
+
+/** As many as fit a glance. */
+const AT_A_GLANCE = 5;
+
+/** Every case of a site, those that are closed as well, the newest first. */
+export function SiteCases({ siteId }: { siteId: string }) {
+  const { data: cases = [] } = useQuery(recordQueries.cases(siteId));
+  const [all, setAll] = useState(false);
+  if (cases.length === 0) return null;
+  return (
+    <section aria-label="Cases" className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">Cases</h2>
+      <CaseList cases={all ? cases : cases.slice(0, AT_A_GLANCE)} />
+      {cases.length > AT_A_GLANCE && (
+        <Button look="quiet" className="mt-2" onClick={() => setAll(!all)}>
+          {all ? 'Show the newest only' : `Show all ${cases.length}`}
+        </Button>
+      )}
+      <p>
+        <Link
+          to={`/sites/${siteId}/outcomes`}
+          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+        >
+          How they turned out
+        </Link>
+      </p>
+    </section>
+  );
+}

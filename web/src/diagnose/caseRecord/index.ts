@@ -1,0 +1,2 @@
+export * from './step.ts';
+export * from './useCaseRecord.ts';

@@ -1,0 +1,41 @@
+import { isInCase, withSent } from '@phylaxon/core/commands';
+import { useQuery } from '@tanstack/react-query';
+import { useCallback, useMemo } from 'react';
+import { isServerGone, type Pending } from '../../shared/api/index.ts';
+import { askAgain, recordQueries } from '../../shared/queries/index.ts';
+import { sendEntries, useChanges, useOutbox } from '../../shared/stores/index.ts';
+
+/** What can be done in a case: sent, or kept here until the server is back. */
+export type Act = (...entries: Pending[]) => Promise<void>;
+
+/**
+ * A case, kept up to date with the server and with what waits for it.
+ *
+ * @returns the case with everything that waits put in its place; `act` to do something in it
+ */
+export function useCaseRecord(caseId: string) {
+  const { data: told = null, error } = useQuery(recordQueries.case(caseId));
+  const heard = useChanges(`/cases/${caseId}`);
+  const all = useOutbox((state) => state.waiting);
+  const waiting = useMemo(
+    () => all.filter((entry) => entry.refused === null && isInCase(entry, caseId, told)),
+    [all, caseId, told],
+  );
+  const act: Act = useCallback(async (...entries) => {
+    await sendEntries(...entries);
+    await askAgain();
+  }, []);
+  const file = useMemo(() => told && withSent(told, waiting), [told, waiting]);
+  return { file, waiting: waiting.length, problem: error?.message ?? null, heard, act };
+}
+
+/** Do something that cannot wait for the server: what went wrong, in words. */
+export async function tryNow(work: () => Promise<unknown>): Promise<string | null> {
+  try {
+    await work();
+    return null;
+  } catch (error) {
+    if (isServerGone(error)) return 'The server does not answer: try again when it runs.';
+    return error instanceof Error ? error.message : String(error);
+  }
+}

@@ -1,0 +1,67 @@
+import type { CaseOutcome } from '@phylaxon/core/record/entities';
+import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
+import { useState } from 'react';
+import { caseEntries } from '../../shared/api/index.ts';
+import { OUTCOME_WORDS, sayConfirmed } from '../caseList/index.ts';
+import { Button, FieldError, useUnits } from '../../shared/ui/index.ts';
+import { useProfile } from '../../shared/stores/index.ts';
+import { HandOverLink } from './HandOverLink.tsx';
+import { useOnce, useStepWork } from '../caseRecord/index.ts';
+import { WhatItWas } from './WhatItWas.tsx';
+
+/** A closed case: how it ended, and what it was, which often is known only later. */
+export function Closed({ closedAt, outcome }: { closedAt: string; outcome: CaseOutcome }) {
+  const { timeText } = useUnits();
+  const { file, act } = useStepWork();
+  const { busy, problem, once } = useOnce();
+  const { closingNote, confirmed, id } = file.case;
+  return (
+    <section aria-label="How it ended" className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">Closed: {OUTCOME_WORDS[outcome]}</h2>
+      <p className="text-ink-soft">{timeText(closedAt)}</p>
+      {closingNote && <p className="mt-1">{closingNote}</p>}
+      <p className="mt-2">
+        {confirmed ? (
+          <>
+            It was <strong>“{CAUSE_WORDS[confirmed.cause]}”</strong>: {sayConfirmed(confirmed)}.
+          </>
+        ) : (
+          'Nobody has said what it was.'
+        )}
+      </p>
+      <Later key={JSON.stringify(confirmed)} />
+      <p className="mt-2 flex flex-wrap gap-3">
+        <Button look="quiet" disabled={busy} onClick={() => void once(() => act(caseEntries.reopen(id)))}>
+          Reopen it
+        </Button>
+        <HandOverLink id={id} />
+      </p>
+      <FieldError message={problem ?? undefined} />
+    </section>
+  );
+}
+
+/** What it was, told after it was closed. */
+function Later() {
+  const { file, act } = useStepWork();
+  const { busy, problem, again } = useOnce();
+  const profile = useProfile((state) => state.profile);
+  const { confirmed, id } = file.case;
+  const [told, setTold] = useState(confirmed);
+  return (
+    <details className="mt-1">
+      <summary className="min-h-11 py-2 font-semibold">
+        {confirmed ? 'Say otherwise' : 'Say what it was'}
+      </summary>
+      <WhatItWas value={told} who={profile} onChange={setTold} />
+      <Button
+        className="mt-2"
+        disabled={busy || JSON.stringify(told) === JSON.stringify(confirmed)}
+        onClick={() => void again(() => act(caseEntries.confirm(id, { confirmed: told })))}
+      >
+        Store what it was
+      </Button>
+      <FieldError message={problem ?? undefined} />
+    </details>
+  );
+}

@@ -1,0 +1,2 @@
+export * from './Ending.tsx';
+export * from './NoteCardPart.tsx';

@@ -1,0 +1,171 @@
+import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
+import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
+import { useQuery } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
+import { Link, useParams } from 'react-router';
+import { recordQueries } from '../../shared/queries/index.ts';
+import { familyWord, Notice, percentText } from '../../shared/ui/index.ts';
+import { CaseByCase } from './CaseByCase.tsx';
+import { RightScale } from './RightScale.tsx';
+import { WhatTheyTeach } from './WhatTheyTeach.tsx';
+
+const cases = (n: number) => (n === 1 ? 'one case' : `${n} cases`);
+
+/** How the decisions turned out, at one site or at all of them, and what that teaches. */
+export function OutcomesPage() {
+  const { siteId = null } = useParams();
+  const { data: answer, error } = useQuery(recordQueries.outcomes(siteId));
+  const { data: sites = [] } = useQuery(recordQueries.sites());
+  const name = sites.find(({ site }) => site.id === siteId)?.site.name;
+  return (
+    <main className="mx-auto max-w-4xl space-y-8 px-4 py-6">
+      <title>How it turned out · Phylaxon</title>
+      <header>
+        <h1 className="text-3xl font-bold">How it turned out</h1>
+        <p className="text-ink-soft">
+          {siteId === null ? 'At all sites. ' : `${name ?? ''}. `}
+          {siteId === null ? (
+            sites.length > 1 && <Sites sites={sites.map(({ site }) => site)} />
+          ) : (
+            <Link to="/outcomes" className={LINK}>
+              All sites
+            </Link>
+          )}
+        </p>
+      </header>
+      {error && <Notice title={error.message} />}
+      {answer &&
+        (answer.cases.length === 0 ? <Nothing simulated={answer.simulated} /> : <Told told={answer} />)}
+    </main>
+  );
+}
+
+const LINK = 'inline-flex min-h-11 items-center underline underline-offset-4';
+
+const Sites = ({ sites }: { sites: { id: string; name: string }[] }) => (
+  <>
+    {'One site: '}
+    {sites.map(({ id, name }, i) => (
+      <span key={id}>
+        {i > 0 && ', '}
+        <Link to={`/sites/${id}/outcomes`} className={LINK}>
+          {name}
+        </Link>
+      </span>
+    ))}
+  </>
+);
+
+const Nothing = ({ simulated }: { simulated: number }) => (
+  <Notice title="No case has been closed yet">
+    <p>
+      Once a case is closed and somebody has said what it was, this page tells how often the decision was
+      right.
+      {simulated > 0 && ` (${cases(simulated)} worked with the simulated stand-in: left out.)`}
+    </p>
+    <Link
+      to="/cases/new"
+      className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+    >
+      Open a case
+    </Link>
+  </Notice>
+);
+
+function Told({ told }: { told: Outcomes }) {
+  return (
+    <>
+      <Score told={told} />
+      <div className="grid gap-x-10 gap-y-8 md:grid-cols-[2fr_3fr]">
+        {told.byFamily.length > 0 && <ByDecision told={told} />}
+        {told.byCause.length > 0 && <ByCause told={told} />}
+      </div>
+      <WhatTheyTeach teaching={told.teaching} />
+      <CaseByCase told={told} />
+    </>
+  );
+}
+
+/** The one figure, how far it can be trusted, and what it leaves out. */
+function Score({ told: { decided, saidSure, leftOpen, confirmed, closed, simulated } }: { told: Outcomes }) {
+  const unsaid = closed - confirmed;
+  const left = [
+    leftOpen > 0 && `${cases(leftOpen)} ended before anything was decided`,
+    unsaid > 0 && `of ${cases(unsaid)} nobody has said what it was`,
+    simulated > 0 && `${cases(simulated)} worked with the simulated stand-in`,
+  ].filter((part) => part !== false);
+  return (
+    <section aria-label="How often it was right">
+      {decided && saidSure !== null ? (
+        <>
+          <p className="text-4xl font-bold">
+            Right in <span className="figures">{decided.right}</span> of{' '}
+            <span className="figures">{decided.of}</span> {decided.of === 1 ? 'case' : 'cases'}
+          </p>
+          <p className="max-w-2xl">
+            In {cases(decided.of)} something was decided and it is known what was wrong; in {decided.right}{' '}
+            the decision was right. From so many cases the true share may be anything from{' '}
+            {percentText(decided.from)} to {percentText(decided.to)}.
+          </p>
+          <RightScale {...decided} said={saidSure} />
+        </>
+      ) : (
+        <p className="text-2xl font-bold">Of no case is it known yet what it was</p>
+      )}
+      {left.length > 0 && <p className="mt-2 text-sm text-ink-soft">Not counted: {left.join('; ')}.</p>}
+    </section>
+  );
+}
+
+const Table = ({ title, heads, children }: { title: string; heads: string[]; children: ReactNode }) => (
+  <section aria-label={title} className="min-w-0 border-t border-rule-strong pt-3">
+    <h2 className="text-xl font-bold">{title}</h2>
+    <table className="mt-1 w-full">
+      <thead>
+        <tr className="text-sm text-ink-soft">
+          {heads.map((head, i) => (
+            <th
+              key={head}
+              scope="col"
+              className={i === 0 ? 'py-1 pr-3 text-left font-medium' : 'py-1 pl-3 text-right font-medium'}
+            >
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody className="divide-y divide-rule">{children}</tbody>
+    </table>
+  </section>
+);
+const FIRST = 'py-2 pr-3 text-left font-normal';
+const FIGURE = 'figures py-2 pl-3 text-right whitespace-nowrap';
+
+const ByDecision = ({ told: { byFamily } }: { told: Outcomes }) => (
+  <Table title="By what was decided" heads={['Decided', 'Right']}>
+    {byFamily.map(({ family, right, of }) => (
+      <tr key={family}>
+        <th scope="row" className={FIRST}>
+          {familyWord(family)}
+        </th>
+        <td className={FIGURE}>
+          {right} <span className="font-sans">of</span> {of}
+        </td>
+      </tr>
+    ))}
+  </Table>
+);
+
+const ByCause = ({ told: { byCause } }: { told: Outcomes }) => (
+  <Table title="By what it was" heads={['It was', 'Cases', 'Named first']}>
+    {byCause.map(({ cause, confirmed, named }) => (
+      <tr key={cause}>
+        <th scope="row" className={FIRST}>
+          {CAUSE_WORDS[cause]}
+        </th>
+        <td className={FIGURE}>{confirmed}</td>
+        <td className={FIGURE}>{named}</td>
+      </tr>
+    ))}
+  </Table>
+);

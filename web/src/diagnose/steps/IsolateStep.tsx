@@ -1,0 +1,123 @@
+import { testsOf, type Isolation } from '@phylaxon/core/diagnosis/cases';
+import { cautionText } from '@phylaxon/core/diagnosis/decision';
+import { paceOf, type EventInput, type Pace } from '@phylaxon/core/record/entities';
+import type { StandInCase } from '@phylaxon/core/simulate';
+import { entries } from '../../shared/api/index.ts';
+import { standInTrial } from '../../shared/compute/index.ts';
+import { CoolDown } from '../../breaker/decision/index.ts';
+import { FieldError, Part, percentText } from '../../shared/ui/index.ts';
+import { Candidates } from './Candidates.tsx';
+import { PassRow, Question, StandIn, StepFrame } from '../answers/index.ts';
+import { paceOfResult, RESULTS } from './ResetStep.tsx';
+import { now, useOnce, useStepWork, whereOf } from '../caseRecord/index.ts';
+
+/** Nobody waits for more than an hour at each trial. */
+const WITHIN_THE_HOUR = RESULTS.filter(({ value }) => value !== 'hours');
+
+/** One trial of an isolation: what to connect, what to leave off, and what came of it. */
+export function IsolateStep({ isolation, why }: { isolation: Isolation; why: string }) {
+  const { file, view, act } = useStepWork();
+  const { busy, problem, once } = useOnce();
+  const { dossier, case: about } = file;
+  const connect = isolation.connect ?? [];
+  const leave = isolation.candidates.filter((name) => !connect.includes(name));
+
+  const store = (pace: Pace | null, simulated = false) =>
+    act(
+      entries.event(dossier!.subject.breaker.id, whereOf(file), {
+        kind: 'reset',
+        at: now(),
+        caseId: about.id,
+        simulated,
+        result: pace === null ? 'holds' : 'tripped',
+        pace,
+        unplugged: connect.length === 0,
+        connected: connect,
+      } as EventInput),
+    );
+  const askStandIn = async (by: StandInCase) => {
+    const openedAfter = await standInTrial({ ...by, candidates: isolation.candidates, connected: connect });
+    await store(openedAfter === null ? null : paceOf(openedAfter), true);
+  };
+
+  return (
+    <StepFrame title={titleOf(isolation)} why={why}>
+      {view.coolDown && <CoolDown coolDown={view.coolDown} stopped={false} />}
+      <div className="grid gap-4 sm:grid-cols-2">
+        <List title="Plug in, or switch on" names={connect} none="Nothing at all" strong />
+        <List title="Leave off and unplugged" names={leave} none="Nothing" />
+      </div>
+      <p className="border-l-4 border-heed pl-3">
+        Breaker off first, then plug in, then all the way off and on, once.{' '}
+        {cautionText('reset', file.policies)}
+      </p>
+      <Question
+        title="What happened?"
+        options={WITHIN_THE_HOUR}
+        disabled={busy}
+        onAnswer={(value) => void once(() => store(paceOfResult(value)))}
+      />
+      <FieldError message={problem ?? undefined} />
+      <IsolationProgress isolation={isolation} />
+      <Candidates isolation={isolation} />
+      <StandIn busy={busy} ask={(by) => once(() => askStandIn(by))} />
+      <PassRow tests={testsOf({ kind: 'isolate' })} busy={busy} onPass={once} />
+    </StepFrame>
+  );
+}
+
+function titleOf({ connect, trials }: Isolation): string {
+  const number = `Trial ${trials.length + 1}`;
+  if (connect === null || connect.length === 0) return `${number}: nothing plugged in`;
+  return `${number}: with ${connect.length === 1 ? `only “${connect[0]}”` : `only these ${connect.length}`}`;
+}
+
+function List({
+  title,
+  names,
+  none,
+  strong = false,
+}: {
+  title: string;
+  names: readonly string[];
+  none: string;
+  strong?: boolean;
+}) {
+  return (
+    <Part title={title} landmark>
+      <ul className={strong ? 'text-lg font-bold' : 'text-lg'}>
+        {names.length === 0 && <li>{none}</li>}
+        {names.map((name) => (
+          <li key={name}>{name}</li>
+        ))}
+      </ul>
+    </Part>
+  );
+}
+
+/** What is cleared, and how likely each of the rest is to be it. */
+export function IsolationProgress({ isolation }: { isolation: Isolation }) {
+  const { cleared, chances, wiring, trials } = isolation;
+  return (
+    <Part title="So far">
+      <ul className="space-y-1">
+        {chances.map(({ name, chance }) => (
+          <li key={name ?? 'wiring'} className="grid grid-cols-[3.5rem_1fr] items-baseline gap-x-3">
+            <span className="figures">{percentText(chance)}</span>
+            <span>
+              {name ?? 'the fixed wiring'}
+              <span aria-hidden="true" className="mt-0.5 block h-1.5 bg-rule">
+                <span className="block h-full bg-ink" style={{ width: `${chance * 100}%` }} />
+              </span>
+            </span>
+          </li>
+        ))}
+        {(cleared.length > 0 || (!wiring && trials.length > 0)) && (
+          <li className="text-good">
+            ✓ Cleared: {[...cleared, ...(wiring ? [] : ['the fixed wiring'])].join(', ')}
+          </li>
+        )}
+      </ul>
+    </Part>
+  );
+}

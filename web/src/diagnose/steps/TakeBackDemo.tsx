@@ -1,0 +1,39 @@
+import { caseEntries, entries } from '../../shared/api/index.ts';
+import { useOnce, useStepWork } from '../caseRecord/index.ts';
+
+const WHY = 'Told by the simulated stand-in, taken back in the demo';
+
+/** On a demo site: a danger that only the simulated stand-in told of can be taken back, so that nobody is locked out of the panel. */
+export function TakeBackDemo() {
+  const { file, view, act } = useStepWork();
+  const { busy, problem, again } = useOnce();
+  const told = view.standInTold;
+  if (told.length === 0) return null;
+  const takeBack = () =>
+    act(
+      ...told.map(({ kind, id }) =>
+        kind === 'answers' ? caseEntries.takeBack(file.case.id, id) : entries.strike(kind, id, WHY),
+      ),
+    );
+  return (
+    <section aria-label="This is a demo" className="border-t border-white/60 pt-3">
+      <p>
+        This is a demo site, and only the simulated stand-in has told of this danger. Nobody is in danger
+        here.
+      </p>
+      <button
+        type="button"
+        disabled={busy}
+        onClick={() => void again(takeBack)}
+        className="mt-2 inline-flex min-h-12 items-center rounded-sm border-2 border-white px-5 font-bold"
+      >
+        Take back what the stand-in told
+      </button>
+      {problem && (
+        <p role="alert" className="mt-1 font-medium">
+          {problem}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,4 +1,0 @@
-import { later } from '../shared/index.ts';
-
-export const Log = later(async () => (await import('./Log.tsx')).Log);
-export { destinationOf, type LogTab } from './destinations.ts';

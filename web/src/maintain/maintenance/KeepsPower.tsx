@@ -1,0 +1,57 @@
+import type { Board } from '@phylaxon/core/views/board';
+import { useState } from 'react';
+import { entries } from '../../shared/api/index.ts';
+import { CheckInput, placeText, SendButton, toggled } from '../../shared/ui/index.ts';
+
+interface Props {
+  board: Board;
+  /** What is known of it: said before, or by what they are named after. */
+  said: readonly string[];
+  onSaid: (breakerIds: string[]) => void;
+}
+
+/** The question before anything is turned off: which loads are critical. */
+export function KeepsPower({ board: { panel, breakers }, said: before, onSaid }: Props) {
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(() => new Set(before));
+  const branches = breakers.filter(({ breaker }) => breaker.role === 'branch');
+  const said = branches.flatMap(({ breaker }) => (chosen.has(breaker.id) ? [breaker.id] : []));
+  return (
+    <section aria-label="Critical loads" className="space-y-2">
+      <h2 className="text-2xl font-bold">Which loads are critical?</h2>
+      <p>
+        Ask the people who live or work here: medical devices, alarms, servers, a freezer in summer. These
+        circuits come last, together.
+      </p>
+      <div className="sm:grid sm:grid-cols-2">
+        {branches.map(({ breaker, label }) => (
+          <CheckInput
+            key={breaker.id}
+            label={
+              <>
+                <span className="figures">{placeText(breaker)}</span> {label ?? 'no name'}
+              </>
+            }
+            checked={chosen.has(breaker.id)}
+            onChecked={(isOn) => setChosen(toggled(chosen, breaker.id, isOn))}
+          />
+        ))}
+      </div>
+      <SendButton
+        look="primary"
+        stored="On record"
+        onTold={() => onSaid(said)}
+        entries={() => [
+          entries.panelEntry(panel.id, panel.name, {
+            kind: 'keeps-power',
+            at: new Date().toISOString(),
+            content: { breakerIds: said },
+          }),
+        ]}
+      >
+        {said.length === 0
+          ? 'No critical loads here'
+          : `${said.length === 1 ? 'This one comes' : `These ${said.length} come`} last`}
+      </SendButton>
+    </section>
+  );
+}

@@ -1,0 +1,71 @@
+import type { BoardCorners } from '@phylaxon/core/physics/thermalPicture';
+import type { Board } from '@phylaxon/core/views/board';
+import { useEffect, useState } from 'react';
+import { api as server, entries } from '../../shared/api/index.ts';
+import { Button, Problems, SendButton } from '../../shared/ui/index.ts';
+import { cornersOf } from './corners.ts';
+import { PictureOnBoard } from './PictureOnBoard.tsx';
+
+/** An ordinary photo laid on the board, the same way. */
+export function BoardPhoto({ board, file, onDone }: { board: Board; file: File; onDone: () => void }) {
+  const [photo, setPhoto] = useState<{ address: string; width: number; height: number } | null>(null);
+  const [corners, setCorners] = useState<BoardCorners | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  useEffect(() => {
+    const address = URL.createObjectURL(file);
+    const image = new Image();
+    image.onload = () => {
+      setPhoto({ address, width: image.naturalWidth, height: image.naturalHeight });
+      setCorners(cornersOf(image.naturalWidth, image.naturalHeight));
+    };
+    image.onerror = () => setProblem('This file is no picture.');
+    image.src = address;
+    return () => URL.revokeObjectURL(address);
+  }, [file]);
+  const toKeep = async () => {
+    const { sha256 } = await server.keepAttachment('photo', file);
+    return [
+      entries.panelEntry(board.panel.id, board.panel.name, {
+        kind: 'board-photo',
+        at: new Date().toISOString(),
+        sha256,
+        content: { corners },
+      }),
+    ];
+  };
+  return (
+    <section
+      aria-label="A photo on the board"
+      className="max-w-2xl space-y-3 border-t border-rule-strong pt-3"
+    >
+      {photo && corners && (
+        <PictureOnBoard
+          photo={photo}
+          corners={corners}
+          spaces={board.panel.spaces}
+          onMove={setCorners}
+          title="Photo of the board, its corners marked"
+        />
+      )}
+      <Problems
+        title="This photo was not taken. Nothing was stored."
+        problems={problem === null ? [] : [problem]}
+      />
+      <div className="flex flex-wrap items-center gap-3">
+        <SendButton
+          look="primary"
+          once
+          disabled={!photo}
+          stored="On record"
+          entries={toKeep}
+          onStored={onDone}
+        >
+          Keep the photo on record
+        </SendButton>
+        <Button look="quiet" onClick={onDone}>
+          Drop it
+        </Button>
+      </div>
+    </section>
+  );
+}

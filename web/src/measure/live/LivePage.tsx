@@ -1,0 +1,159 @@
+import { sayBreaker } from '@phylaxon/core/panel/layout';
+import { BackLink, Notice, placeText, SelectInput } from '../../shared/ui/index.ts';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { recordQueries } from '../../shared/queries/index.ts';
+import { Instruments } from './Instruments.tsx';
+import { LiveFigure } from './LiveFigure.tsx';
+import { Switches } from './Switches.tsx';
+import { Take } from './Take.tsx';
+import { useLiveFeeds, type LiveChannel } from './useLiveFeeds.ts';
+
+/** In the order of work: what is clamped, then volts, the plug, heat. */
+const ORDER = [
+  'conductor',
+  'load-terminal',
+  'load-terminal-2',
+  'legs',
+  'leg-a',
+  'leg-b',
+  'across',
+  'outlet',
+  'plug',
+  'face',
+  'terminal',
+];
+const TICK_MS = 1000;
+
+/** What devices send, live and large; one tap takes it into the log of the chosen breaker. */
+export function LivePage() {
+  const [params, setParams] = useSearchParams();
+  const breakerId = params.get('breaker');
+  const { channels, heard, clear } = useLiveFeeds();
+  const { data: detail } = useQuery({
+    ...recordQueries.detail(breakerId ?? ''),
+    enabled: breakerId !== null,
+  });
+  const [airC, setAirC] = useState<number | null>(null);
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), TICK_MS);
+    return () => clearInterval(timer);
+  }, []);
+  const sorted = useMemo(() => inOrder(channels), [channels]);
+  const simulated = sorted.find(({ sample }) => sample.simulated)?.feed;
+  const where = detail && `${detail.circuit?.label ?? 'No circuit named'}, ${placeText(detail.breaker)}`;
+  const place = breakerId !== null && detail ? { breakerId, where: where! } : null;
+  return (
+    <main className="mx-auto max-w-6xl space-y-4 px-4 py-5 sm:px-6">
+      <title>Live meters · Phylaxon</title>
+      <h1 className="text-2xl font-bold">Live meters</h1>
+      {!heard && <Notice title="No connection to the server: nothing comes in. Trying again." />}
+      <PlaceChoice
+        breakerId={breakerId}
+        panelId={detail?.panel.id ?? params.get('panel')}
+        onChoose={setParams}
+      />
+      {simulated !== undefined && place && detail && (
+        <Switches
+          key={`${simulated} ${place.breakerId}`}
+          feed={simulated}
+          breakerId={place.breakerId}
+          loads={detail.circuit?.loads ?? []}
+        />
+      )}
+      {sorted.length === 0 ? (
+        <NothingSends />
+      ) : (
+        <ul aria-label="Figures" className="gap-x-10 lg:grid lg:grid-cols-2">
+          {sorted.map((channel) => (
+            <LiveFigure
+              key={channel.key}
+              channel={channel}
+              now={now}
+              onClear={() => clear(channel.key)}
+              take={(value) => (
+                <Take
+                  sample={channel.sample}
+                  feed={channel.feed}
+                  value={value}
+                  place={place}
+                  airC={airC}
+                  onAir={setAirC}
+                />
+              )}
+            />
+          ))}
+        </ul>
+      )}
+      <Instruments />
+      {place && detail && (
+        <p>
+          <BackLink to={`/panels/${detail.panel.id}/breakers/${place.breakerId}`}>Back to {where}</BackLink>
+        </p>
+      )}
+    </main>
+  );
+}
+
+const inOrder = (channels: readonly LiveChannel[]) =>
+  [...channels].sort(
+    (a, b) => ORDER.indexOf(a.sample.point) - ORDER.indexOf(b.sample.point) || (a.key < b.key ? -1 : 1),
+  );
+
+/** The panel and the breaker at which is measured. */
+function PlaceChoice({
+  breakerId,
+  panelId,
+  onChoose,
+}: {
+  breakerId: string | null;
+  panelId: string | null;
+  onChoose: (params: Record<string, string>) => void;
+}) {
+  const { data: sites = [] } = useQuery(recordQueries.sites());
+  const panels = sites.flatMap(({ site, panels: list }) =>
+    list.map(({ panel }) => ({ id: panel.id, name: `${panel.name}, ${site.name}` })),
+  );
+  const chosen = panelId ?? panels[0]?.id ?? null;
+  const { data: board } = useQuery({ ...recordQueries.board(chosen ?? ''), enabled: chosen !== null });
+  if (panels.length === 0)
+    return <p>Draw a panel first: what is taken goes into the log of one of its breakers.</p>;
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <SelectInput
+        label="Panel"
+        options={panels.map(({ id, name }) => ({ value: id, label: name }))}
+        value={chosen ?? ''}
+        onValue={(panel) => onChoose({ panel })}
+      />
+      <SelectInput
+        label="Where it is measured"
+        options={[
+          { value: '', label: 'Choose a breaker' },
+          ...(board?.breakers ?? []).map(({ breaker, label }) => ({
+            value: breaker.id,
+            label: sayBreaker(breaker, label),
+          })),
+        ]}
+        value={breakerId ?? ''}
+        onValue={(breaker) => onChoose({ panel: chosen!, ...(breaker && { breaker }) })}
+      />
+    </div>
+  );
+}
+
+function NothingSends() {
+  return (
+    <div className="border-2 border-dashed border-rule-strong px-4 py-6">
+      <h2 className="text-lg font-bold">No device sends yet</h2>
+      <p className="mt-1">
+        Any meter that a computer can read may send here, a figure a line. To see it work without one, start
+        the simulated meters:
+      </p>
+      <pre className="mt-2 overflow-x-auto bg-bone-sunk px-3 py-2 font-mono text-sm">npm run meters</pre>
+      <p className="mt-2">How to send from a script stands in docs/INSTRUMENTS.md.</p>
+    </div>
+  );
+}

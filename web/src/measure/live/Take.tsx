@@ -1,0 +1,61 @@
+import { BEHIND_THE_COVER } from '@phylaxon/core/facts/vocabulary';
+import type { Sample } from '@phylaxon/core/record/feeds';
+import { INSIDE_POINTS, QUANTITY_UNITS, type ReadingInput } from '@phylaxon/core/record/entities';
+import { entries } from '../../shared/api/index.ts';
+import { NumberInput, SendButton, useUnits } from '../../shared/ui/index.ts';
+import { useMayDo } from '../../shared/stores/index.ts';
+
+interface Props {
+  sample: Sample;
+  feed: string;
+  /** As it is shown, in the record’s unit. */
+  value: number;
+  place: { breakerId: string; where: string } | null;
+  /** How warm the air is, °C: a temperature means nothing without it. */
+  airC: number | null;
+  onAir: (airC: number | null) => void;
+}
+
+/** One tap takes what is shown into the log, at the chosen place. */
+export function Take({ sample, feed, value, place, airC, onAir }: Props) {
+  const { quantityText, temperatureUnit, toCelsius } = useUnits();
+  const mayDo = useMayDo();
+  const { quantity, point, instrument, simulated } = sample;
+  const figure = quantityText(value, QUANTITY_UNITS[quantity]);
+  if (INSIDE_POINTS.includes(point) && !mayDo(2))
+    return <p className="max-w-xs text-sm text-ink-soft">{BEHIND_THE_COVER}</p>;
+  if (!place) return <p className="text-sm text-ink-soft">Choose a breaker to take it into its log.</p>;
+  const needsAir = quantity === 'temperature' && airC === null;
+  const reading = () =>
+    ({
+      quantity,
+      point,
+      value,
+      at: new Date().toISOString(),
+      instrument,
+      simulated,
+      note: `From the feed “${feed}”`,
+      ...(quantity === 'temperature' && { ambientC: airC }),
+    }) as ReadingInput;
+  return (
+    <div>
+      {quantity === 'temperature' && (
+        <NumberInput
+          label={`How warm the air is (${temperatureUnit})`}
+          onValue={(typed) => onAir(typed === null ? null : toCelsius(typed))}
+        />
+      )}
+      <div className="mt-2">
+        <SendButton
+          look="primary"
+          disabled={needsAir}
+          entries={() => [entries.readings(place.breakerId, place.where, [reading()])]}
+          stored={`${figure} logged`}
+          waiting={`${figure} kept until the server answers`}
+        >
+          Take {figure}
+        </SendButton>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,177 @@
+import type { PanelEntryOf, RecordingAbout, RecordingChannel } from '@phylaxon/core/record/panelEntries';
+import { CHANNEL_UNITS } from '@phylaxon/core/record/loggerTable';
+import { sayDuration } from '@phylaxon/core/facts/quantities';
+import type { Board } from '@phylaxon/core/views/board';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api as server, entries, newId } from '../../shared/api/index.ts';
+import { recordQueries } from '../../shared/queries/index.ts';
+import { Button, PageHead, SendButton, useUnits } from '../../shared/ui/index.ts';
+import { ImportLogger, type ReadFile } from './ImportLogger.tsx';
+import { placeWords } from './places.ts';
+import { RecordingView } from './RecordingView.tsx';
+import { useRecordingWorker, type RecordingWorker } from './useRecordingWorker.ts';
+
+/** The recordings of a panel: those on record, and another file. */
+export function RecordingsPage() {
+  const { panelId = '' } = useParams();
+  const { data: board } = useQuery(recordQueries.board(panelId));
+  const worker = useRecordingWorker();
+  const [read, setRead] = useState<ReadFile | null>(null);
+  return (
+    <main className="mx-auto max-w-6xl space-y-5 px-4 py-5 sm:px-6">
+      <PageHead
+        backTo={`/panels/${panelId}`}
+        back={board?.panel.name ?? 'The panel'}
+        title="Logger recordings"
+      />
+      {board && <Kept board={board} />}
+      {board && (
+        <section aria-label="Another file" className="border-t border-rule-strong pt-3">
+          <h2 className="mb-2 text-xl font-bold">Read a logger’s file</h2>
+          <ImportLogger board={board} begin={worker.begin} end={worker.end} onRead={setRead} />
+        </section>
+      )}
+      {board && read && worker.api && (
+        <ReadRecording
+          key={read.outcome.summary.fromMs + read.fileName}
+          board={board}
+          read={read}
+          api={worker.api}
+          onDrop={() => {
+            worker.end();
+            setRead(null);
+          }}
+        />
+      )}
+    </main>
+  );
+}
+
+function Kept({ board }: { board: Board }) {
+  const { timeText } = useUnits();
+  const { data } = useQuery(recordQueries.panelEntries(board.panel.id, 'recording'));
+  if (!data) return null;
+  if (data.length === 0)
+    return (
+      <p className="max-w-2xl">
+        None is on record yet. Clip a logger on for a day or a week, then read its file here: Phylaxon finds
+        what switched, what started hard, what tripped and what led up to it.
+      </p>
+    );
+  return (
+    <ul className="divide-y divide-rule">
+      {data.map(({ entry, about }) => {
+        const { content } = entry as PanelEntryOf<'recording'>;
+        const told = about as RecordingAbout | null;
+        return (
+          <li key={entry.id}>
+            <Link
+              to={`/panels/${board.panel.id}/recordings/${entry.id}`}
+              className="block min-h-11 py-2 hover:bg-bone-sunk"
+            >
+              <strong className={entry.struck ? 'line-through' : undefined}>
+                {content.channels.map(({ name, at }) => placeWords(at, board) || name).join(', ')}
+              </strong>
+              <span className="figures block text-sm text-ink-soft">
+                {timeText(entry.at)}
+                {told &&
+                  `, ${sayDuration((told.toMs - told.fromMs) / 1000)}, ${told.samples.toLocaleString('en-US')} samples`}
+                {entry.struck && `, struck: ${entry.struck.why}`}
+              </span>
+            </Link>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** What a file came to, before it is kept. */
+function ReadRecording({
+  board,
+  read,
+  api,
+  onDrop,
+}: {
+  board: Board;
+  read: ReadFile;
+  api: RecordingWorker;
+  onDrop: () => void;
+}) {
+  const go = useNavigate();
+  const [id] = useState(newId);
+  const { summary, told } = read.outcome;
+  const channels = useMemo(
+    (): RecordingChannel[] =>
+      read.columns.map(({ name, use }) => ({ name, quantity: CHANNEL_UNITS[use.unit].quantity, at: use.at })),
+    [read],
+  );
+  const toKeep = async () => {
+    const { sha256 } = await server.keepAttachment('recording', new Blob([(await api.pack()) as BlobPart]));
+    return [
+      entries.panelEntry(board.panel.id, board.panel.name, {
+        id,
+        kind: 'recording',
+        at: new Date(summary.fromMs).toISOString(),
+        sha256,
+        content: { channels, shiftedSeconds: read.shiftSeconds, file: read.fileName },
+      }),
+    ];
+  };
+  return (
+    <section aria-label="What the file holds" className="space-y-4 border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold wrap-anywhere">{read.fileName}</h2>
+      <Told told={told} />
+      <div className="flex flex-wrap gap-3">
+        <SendButton
+          look="primary"
+          once
+          stored="On record"
+          waiting="It waits for the server: it is kept as soon as the server answers."
+          entries={toKeep}
+          onStored={() => void go(`/panels/${board.panel.id}/recordings/${id}`)}
+        >
+          Keep it on record
+        </SendButton>
+        <Button look="quiet" onClick={onDrop}>
+          Drop it
+        </Button>
+      </div>
+      <RecordingView api={api} board={board} channels={channels} about={summary} isKept={false} />
+    </section>
+  );
+}
+
+const lines = (count: number) => `${count.toLocaleString('en-US')} ${count === 1 ? 'line' : 'lines'}`;
+const figures = (count: number) => `${count.toLocaleString('en-US')} ${count === 1 ? 'figure' : 'figures'}`;
+
+/** What was found on the way that somebody should know. */
+function Told({ told }: { told: ReadFile['outcome']['told'] }) {
+  const notes = [
+    told.skipped > 0 &&
+      `${lines(told.skipped)} without a time were left out, the first of them line ${told.firstSkipped}.`,
+    told.reordered > 0 && `${lines(told.reordered)} stood out of order and were put in order.`,
+    told.doubled > 0 && `${lines(told.doubled)} had a time that stood there already: the first counts.`,
+    told.missing > 0 && `${figures(told.missing)} are missing.`,
+    told.impossible > 0 &&
+      `${figures(told.impossible)} are none, or beyond what hardware can do, and were left out.`,
+    told.negative > 0 &&
+      `${figures(told.negative)} were below zero: a clamp the wrong way round. They count without their sign.`,
+  ].filter((note) => note !== false);
+  return (
+    <>
+      <p>
+        <span className="figures">{told.samples.toLocaleString('en-US')}</span> samples were read.
+      </p>
+      {notes.length > 0 && (
+        <ul className="list-disc pl-5">
+          {notes.map((note) => (
+            <li key={note}>{note}</li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,130 @@
+import type { BoardBreaker } from '@phylaxon/core/views/board';
+import { spacesOf } from '@phylaxon/core/panel/layout';
+import { Link2 } from 'lucide-react';
+import {
+  classes,
+  familyMark,
+  KIND_SHORT,
+  KIND_WORDS,
+  percentText,
+  placeText,
+  type Units,
+} from '../../shared/ui/index.ts';
+import { DecisionMark } from './DecisionMark.tsx';
+import { Handle } from './Handle.tsx';
+import { LoadBar } from './LoadBar.tsx';
+import { Warmth } from './Warmth.tsx';
+
+/** What a breaker is called on the board. */
+export const cellName = ({ breaker, label }: BoardBreaker) =>
+  breaker.space === null ? 'Main' : (label ?? 'No circuit named');
+
+/** All that a cell shows, as one sentence for those who do not see it. */
+export function spokenCell(entry: BoardBreaker, shutsOff: boolean, { riseText }: Units): string {
+  const { breaker, label, handle, load, heat, feeds, decision } = entry;
+  const place = breaker.space === null ? 'Main breaker' : `Space ${placeText(breaker)}`;
+  return [
+    place,
+    breaker.space === null ? null : (label ?? 'no circuit named'),
+    `${breaker.ratingAmps} A`,
+    breaker.kind === 'standard' ? null : KIND_WORDS[breaker.kind],
+    shutsOff && 'one of the handles that shut this panel off',
+    breaker.tiedWith !== null && 'handle tied to its neighbor',
+    feeds && `feeds ${feeds.name}`,
+    `handle ${handle}`,
+    load && `load ${percentText(load.share)}${load.by === 'nameplates' ? ' by nameplate' : ''}`,
+    heat && heat.grade !== 'normal' && `${riseText(heat.overPeersC ?? heat.riseC)} warm`,
+    `decision: ${decision.stop ? 'Stop. ' : ''}${decision.headline}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+interface Props {
+  entry: BoardBreaker;
+  /** On the far side of the bus: everything in the other order. */
+  mirrored: boolean;
+  onSide: boolean;
+  shutsOff: boolean;
+}
+
+/** What a breaker's cell shows: place, name, rating, load, warmth, the handle where it is, the decision. */
+export function BreakerCell({ entry, mirrored, onSide, shutsOff }: Props) {
+  const { breaker, handle, load, heat, feeds, decision } = entry;
+  const flow = onSide
+    ? mirrored
+      ? 'flex-col-reverse'
+      : 'flex-col'
+    : mirrored
+      ? 'flex-row-reverse'
+      : 'flex-row';
+  const notes = [shutsOff && 'shuts off', feeds && `→ ${feeds.name}`, handle !== 'on' && handle].filter(
+    Boolean,
+  );
+  return (
+    <span className={classes('flex h-full w-full items-center gap-2', flow)}>
+      {breaker.space !== null && (
+        <span
+          className={classes(
+            'figures shrink-0 text-center text-xs text-enamel-soft',
+            onSide ? 'flex gap-1.5' : 'w-5',
+          )}
+        >
+          {spacesOf({ space: breaker.space, poles: breaker.poles }).map((space) => (
+            <span key={space} className="block">
+              {space}
+            </span>
+          ))}
+        </span>
+      )}
+      <span className={classes('@container min-w-0', onSide ? 'w-full flex-auto' : 'flex-1')}>
+        <span className="flex flex-wrap items-center gap-x-2 text-sm leading-tight font-medium">
+          <span className="flex-1 wrap-anywhere @max-[12rem]:basis-full">
+            {breaker.tiedWith !== null && (
+              <Link2 aria-hidden="true" className="mr-1 inline size-3.5 text-enamel-soft" />
+            )}
+            {cellName(entry)}
+          </span>
+          {heat && <Warmth heat={heat} />}
+          {notes.map((note) => (
+            <span
+              key={String(note)}
+              className={classes(
+                'text-xs font-semibold',
+                note === handle ? 'text-heed-lit' : 'text-enamel-soft',
+              )}
+            >
+              {note}
+            </span>
+          ))}
+        </span>
+        <span className="mt-0.5 flex flex-wrap items-center gap-x-2 gap-y-1">
+          <span className="figures text-xs whitespace-nowrap">
+            {[`${breaker.ratingAmps} A`, KIND_SHORT[breaker.kind], breaker.half].filter(Boolean).join(' ')}
+          </span>
+          {load ? (
+            <>
+              <LoadBar share={load.share} measured={load.by !== 'nameplates'} />
+              <span
+                className={classes(
+                  'figures text-right text-xs whitespace-nowrap',
+                  load.share > 1 && 'font-bold text-heed-lit',
+                )}
+              >
+                {percentText(load.share)}
+              </span>
+            </>
+          ) : (
+            <span className="flex-1" />
+          )}
+          <DecisionMark mark={familyMark(decision)} />
+        </span>
+      </span>
+      <Handle
+        position={handle}
+        onDirection={breaker.onDirection}
+        poles={breaker.space === null || breaker.half !== null ? 1 : breaker.poles}
+      />
+    </span>
+  );
+}

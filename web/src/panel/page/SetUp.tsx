@@ -1,0 +1,103 @@
+import type { Board } from '@phylaxon/core/views/board';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { api, drawing } from '../../shared/api/index.ts';
+import { DirectoryForm, PanelForm } from '../setup/index.ts';
+import { Button, FieldError, sayError, showErrors, TextField } from '../../shared/ui/index.ts';
+import { doNow } from '../../shared/stores/index.ts';
+import { ImportReadings } from './ImportReadings.tsx';
+
+/** The panel itself: what it is, its directory, its tables, another like it, off the site. */
+export function SetUp({ board }: { board: Board }) {
+  const navigate = useNavigate();
+  const { panel } = board;
+  return (
+    <div className="max-w-3xl space-y-6">
+      <h1 className="text-2xl font-bold">Set up {panel.name}</h1>
+      <PanelForm
+        siteId={board.site.id}
+        board={board}
+        onStore={(input, _siteName, version) => doNow(drawing.changePanel(panel.id, { ...input, version }))}
+        onStored={async () => {
+          await navigate(`/panels/${panel.id}`);
+        }}
+      />
+      <details className="border-t border-rule-strong pt-2">
+        <summary className="min-h-11 py-2 text-xl font-bold">Type the directory</summary>
+        <DirectoryForm board={board} />
+      </details>
+      <section className="border-t border-rule-strong pt-3">
+        <h2 className="text-xl font-bold">Tables</h2>
+        <p className="py-2">
+          <a
+            href={api.files.directory(panel.id)}
+            download
+            className="font-semibold underline underline-offset-4"
+          >
+            This panel’s directory as CSV
+          </a>
+        </p>
+        <ImportReadings panelId={panel.id} />
+      </section>
+      <Duplicate board={board} />
+      <TakeOff board={board} />
+    </div>
+  );
+}
+
+function Duplicate({ board: { panel } }: { board: Board }) {
+  const navigate = useNavigate();
+  const form = useForm({ defaultValues: { name: `${panel.name} copy` } });
+  const { register, handleSubmit, formState } = form;
+  const onSubmit = async ({ name }: { name: string }) => {
+    try {
+      const { id } = await doNow(drawing.duplicatePanel(panel.id, name));
+      await navigate(`/panels/${id}/setup`);
+    } catch (error) {
+      showErrors(form, error);
+    }
+  };
+  return (
+    <form noValidate onSubmit={handleSubmit(onSubmit)} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">Another panel like this one</h2>
+      <p className="mb-2 text-ink-soft">With its breakers and circuits, without what was logged.</p>
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField
+          className="max-w-xs flex-1"
+          label="Name of the new panel"
+          registration={register('name')}
+          error={formState.errors.name?.message}
+        />
+        <Button type="submit" look="quiet" disabled={formState.isSubmitting}>
+          Duplicate
+        </Button>
+      </div>
+      <FieldError message={formState.errors.root?.message} />
+    </form>
+  );
+}
+
+function TakeOff({ board: { panel, site } }: { board: Board }) {
+  const navigate = useNavigate();
+  const [problem, setProblem] = useState<string | null>(null);
+  const takeOff = async () => {
+    try {
+      await doNow(drawing.removePanel(panel.id, panel.name));
+      await navigate(`/sites/${site.id}`);
+    } catch (error) {
+      setProblem(sayError(error));
+    }
+  };
+  return (
+    <section className="border-t border-rule-strong pt-3">
+      <Button look="quiet" onClick={() => void takeOff()}>
+        This panel is no longer at the site
+      </Button>
+      <p className="mt-1 text-sm text-ink-soft">
+        What is on record of it stays, and Undo on the site’s page brings it back.
+      </p>
+      <FieldError message={problem ?? undefined} />
+    </section>
+  );
+}

@@ -1,0 +1,194 @@
+import { atPlace, type Placed, tieProblem } from '@phylaxon/core/panel/layout';
+import type { Board } from '@phylaxon/core/views/board';
+import type { Breaker } from '@phylaxon/core/record/entities';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { drawing } from '../../shared/api/index.ts';
+import {
+  Button,
+  FieldError,
+  placeText,
+  sayError,
+  SelectField,
+  showErrors,
+  TextField,
+} from '../../shared/ui/index.ts';
+import { doNow } from '../../shared/stores/index.ts';
+
+interface Props {
+  breaker: Breaker;
+  board: Board;
+}
+
+const placed = ({ id, space, poles, half }: Breaker): Placed => ({ id, space: space!, poles, half });
+
+/** Where a breaker sits: another place, a tie to its neighbour, a new part in its place, out of the panel. */
+export function BreakerPlace({ breaker, board }: Props) {
+  return (
+    <div className="space-y-6 border-t border-rule-strong pt-4">
+      <Replace breaker={breaker} />
+      {breaker.role === 'branch' && (
+        <>
+          <MoveTo breaker={breaker} board={board} />
+          <Tie breaker={breaker} board={board} />
+          <TakeOut breaker={breaker} />
+        </>
+      )}
+    </div>
+  );
+}
+
+/** A new part: the circuit stays with the place, the log stays with the old part. */
+function Replace({ breaker }: { breaker: Breaker }) {
+  const navigate = useNavigate();
+  const today = new Date().toISOString().slice(0, 10);
+  const form = useForm({ defaultValues: { why: '', installedOn: today, family: breaker.family } });
+  const { register, handleSubmit, formState } = form;
+
+  const onSubmit = async (values: { why: string; installedOn: string; family: string }) => {
+    try {
+      const { ratingAmps, kind, version } = breaker;
+      const installedOn = values.installedOn || null;
+      const fresh = await doNow(
+        drawing.replaceBreaker(
+          breaker.id,
+          { ratingAmps, kind, ...values, installedOn, version },
+          atPlace(breaker),
+        ),
+      );
+      await navigate(`/panels/${breaker.panelId}/breakers/${fresh.id}`);
+    } catch (error) {
+      showErrors(form, error);
+    }
+  };
+
+  return (
+    <details>
+      <summary className="min-h-11 py-2 font-semibold">It was replaced by a new part</summary>
+      <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-3">
+        <p className="text-ink-soft">
+          The circuit stays with the place. What was logged stays with the old part, so that its faults are
+          not held against the new one; the record shows both.
+        </p>
+        <div className="grid gap-3 sm:grid-cols-2">
+          <TextField
+            label="Part family"
+            registration={register('family')}
+            error={formState.errors.family?.message}
+          />
+          <TextField label="Installed on" type="date" registration={register('installedOn')} />
+          <TextField className="sm:col-span-2" label="Why was it replaced?" registration={register('why')} />
+        </div>
+        <FieldError message={formState.errors.root?.message} />
+        <Button type="submit" look="quiet" disabled={formState.isSubmitting}>
+          Record the new part
+        </Button>
+      </form>
+    </details>
+  );
+}
+
+function MoveTo({ breaker, board }: Props) {
+  const form = useForm({ defaultValues: { space: String(breaker.space) } });
+  const { register, handleSubmit, formState } = form;
+  const spaces = Array.from({ length: board.panel.spaces }, (_, i) => ({
+    value: `${i + 1}`,
+    label: `space ${i + 1}`,
+  }));
+
+  const onSubmit = async ({ space }: { space: string }) => {
+    try {
+      await doNow(
+        drawing.moveBreaker(breaker.id, { space: Number(space), exchange: true, version: breaker.version }),
+      );
+    } catch (error) {
+      showErrors(form, error, (path) => (path === 'half' ? 'space' : (path as 'space')));
+    }
+  };
+
+  return (
+    <form noValidate onSubmit={handleSubmit(onSubmit)} className="flex flex-wrap items-end gap-3">
+      <SelectField
+        className="max-w-xs flex-1"
+        label="It sits elsewhere"
+        options={spaces}
+        registration={register('space')}
+        error={formState.errors.space?.message ?? formState.errors.root?.message}
+      />
+      <Button type="submit" look="quiet" disabled={formState.isSubmitting}>
+        Move it there
+      </Button>
+    </form>
+  );
+}
+
+function Tie({ breaker, board }: Props) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const tie = async (other: string | null) => {
+    setProblem(null);
+    try {
+      await doNow(
+        drawing.tieBreaker(breaker.id, { with: other, version: breaker.version }, atPlace(breaker)),
+      );
+    } catch (error) {
+      setProblem(sayError(error));
+    }
+  };
+  const branches = board.breakers.map((entry) => entry.breaker).filter((one) => one.space !== null);
+  const tied = branches.find(({ id }) => id === breaker.tiedWith);
+  const could = branches.filter(
+    (one) =>
+      one.id !== breaker.id && one.tiedWith === null && tieProblem(placed(breaker), placed(one)) === null,
+  );
+  if (breaker.poles === 2) return null;
+  return (
+    <div>
+      <p className="font-semibold">Linked handles</p>
+      {tied ? (
+        <p className="flex flex-wrap items-center gap-3">
+          Its handle is tied to that at {placeText(tied)}: both open together.
+          <Button look="quiet" onClick={() => void tie(null)}>
+            Untie them
+          </Button>
+        </p>
+      ) : could.length === 0 ? (
+        <p className="text-ink-soft">
+          A tie joins one-pole neighbors in one column that sit on opposite legs; there is none beside this
+          one.
+        </p>
+      ) : (
+        <p className="flex flex-wrap gap-3">
+          {could.map((one) => (
+            <Button key={one.id} look="quiet" onClick={() => void tie(one.id)}>
+              Tie it to {placeText(one)}
+            </Button>
+          ))}
+        </p>
+      )}
+      <FieldError message={problem ?? undefined} />
+    </div>
+  );
+}
+
+function TakeOut({ breaker }: { breaker: Breaker }) {
+  const navigate = useNavigate();
+  const [problem, setProblem] = useState<string | null>(null);
+  const takeOut = async () => {
+    try {
+      await doNow(drawing.removeBreaker(breaker.id, atPlace(breaker)));
+      await navigate(`/panels/${breaker.panelId}`);
+    } catch (error) {
+      setProblem(sayError(error));
+    }
+  };
+  return (
+    <div>
+      <Button look="quiet" onClick={() => void takeOut()}>
+        It is no longer in the panel
+      </Button>
+      <p className="mt-1 text-sm text-ink-soft">A breaker that is taken off the board keeps its record.</p>
+      <FieldError message={problem ?? undefined} />
+    </div>
+  );
+}

@@ -1,0 +1,62 @@
+import type { Board } from '@phylaxon/core/views/board';
+import { useState } from 'react';
+import { drawing } from '../../shared/api/index.ts';
+import { Button, FieldError, sayError } from '../../shared/ui/index.ts';
+import { doNow } from '../../shared/stores/index.ts';
+import { panelChangeOf } from './panelValues.ts';
+
+type Cover = 'blank' | 'hole' | 'unknown';
+
+const WORDS: Record<Cover, string> = {
+  blank: 'A filler closes it',
+  hole: 'It is an open hole',
+  unknown: 'Not noted',
+};
+
+/** What closes a space that holds no breaker. */
+export function OpeningForm({ board, space }: { board: Board; space: number }) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const { blanks, holes } = board.panel;
+  const now: Cover = blanks.includes(space) ? 'blank' : holes.includes(space) ? 'hole' : 'unknown';
+
+  const set = async (cover: Cover) => {
+    const without = (list: number[]) => list.filter((one) => one !== space);
+    try {
+      const covered = panelChangeOf(board, {
+        blanks: cover === 'blank' ? [...without(blanks), space] : without(blanks),
+        holes: cover === 'hole' ? [...without(holes), space] : without(holes),
+      });
+      await doNow(drawing.changePanel(board.panel.id, covered));
+      setProblem(null);
+    } catch (error) {
+      setProblem(sayError(error));
+    }
+  };
+
+  return (
+    <div>
+      <p id="opening" className="mb-1 font-semibold">
+        No breaker sits here
+      </p>
+      <div role="group" aria-labelledby="opening" className="flex flex-wrap gap-2">
+        {(Object.keys(WORDS) as Cover[]).map((cover) => (
+          <Button
+            key={cover}
+            look={cover === now ? 'primary' : 'quiet'}
+            aria-pressed={cover === now}
+            onClick={() => void set(cover)}
+          >
+            {WORDS[cover]}
+          </Button>
+        ))}
+      </div>
+      {now === 'hole' && (
+        <p className="mt-2 border-l-4 border-heed pl-3">
+          Live parts lie behind an open hole. Keep hands and things away; a filler made for this panel closes
+          it.
+        </p>
+      )}
+      <FieldError message={problem ?? undefined} />
+    </div>
+  );
+}

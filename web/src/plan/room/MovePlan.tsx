@@ -1,0 +1,72 @@
+import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
+import { sayPlace } from '@phylaxon/core/panel/layout';
+import type { Board } from '@phylaxon/core/views/board';
+import { moveQuestion, roomSteps, type PlannedPanel } from '@phylaxon/core/views/planning';
+import { useMemo } from 'react';
+import { useComputation } from '../../shared/compute/index.ts';
+import { BeforeAndAfter, DeadFirst, handsOff, KeepProposal, Steps, asProposed } from '../proposals/index.ts';
+
+interface Props {
+  board: Board;
+  planned: PlannedPanel;
+  breakerId: string;
+  space: number;
+}
+
+/** A breaker that was carried to another space on the board, as a plan: what is in the way moves first. */
+export function MovePlan({ board, planned, breakerId, space }: Props) {
+  const asked = useMemo(
+    () => moveQuestion(planned, handsOff(board), { breakerId, space }),
+    [planned, board, breakerId, space],
+  );
+  const plan = useComputation('space-plan', 'question' in asked ? asked.question : null);
+  const found = planned.breakers.find(({ breaker }) => breaker.id === breakerId);
+  if ('stays' in asked || !found)
+    return (
+      <p role="status" className="text-2xl font-bold">
+        ✕ It stays where it is. {'stays' in asked && asked.stays}
+      </p>
+    );
+  if (!plan) return null;
+  const { breaker, circuit } = found;
+  const what = `${sayPlace(breaker)}${circuit ? ` ${circuit.label}` : ''}`;
+  const to = breaker.poles === 2 ? `spaces ${space} and ${space + 2}` : `space ${space}`;
+  if (!plan.possible)
+    return (
+      <p role="status" className="text-2xl font-bold text-danger">
+        ✕ {what} cannot go to {to}
+      </p>
+    );
+  // The one that was carried comes last.
+  const last = { id: breakerId, to: { space, half: null }, as: 'move' as const };
+  const whole: Pick<SpacePlan, 'steps'> = { steps: [...plan.steps, last] };
+  return (
+    <section aria-label="Plan" className="space-y-4">
+      <p role="status" className="text-2xl font-bold">
+        ✓ {what} can go to {to}
+      </p>
+      <div className="grid gap-6 md:grid-cols-[auto_minmax(0,1fr)]">
+        <BeforeAndAfter board={board} steps={whole.steps} place={null} poles={breaker.poles} />
+        <div className="space-y-4">
+          {plan.steps.length > 0 && (
+            <p>{what} comes out first and goes in last: its space is free meanwhile.</p>
+          )}
+          <Steps steps={roomSteps(whole, planned)} />
+          <DeadFirst />
+          <KeepProposal
+            panel={board.panel}
+            proposal={{
+              title: `${circuit?.label ?? 'Breaker'} to ${to}`,
+              breakerId,
+              poles: breaker.poles,
+              ratingAmps: breaker.ratingAmps,
+              kind: breaker.kind,
+              place: { space, half: null },
+              steps: asProposed(plan.steps),
+            }}
+          />
+        </div>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,120 @@
+import { protectionByPlace } from '@phylaxon/core/code/protectionByPlace';
+import { standardRatingAtLeast } from '@phylaxon/core/code/sizing';
+import { MOST_PLANNED_SPACES } from '@phylaxon/core/panel/spacePlan';
+import type { Board } from '@phylaxon/core/views/board';
+import { roomQuestion, type PlannedPanel } from '@phylaxon/core/views/planning';
+import { useMemo, useState } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import { useComputation } from '../../shared/compute/index.ts';
+import { Notice, PageHead } from '../../shared/ui/index.ts';
+import { ByPlace } from './ByPlace.tsx';
+import { useCode } from './codeStore.ts';
+import { handsOff, usePlanned } from '../proposals/index.ts';
+import { MovePlan } from './MovePlan.tsx';
+import { Proposals } from './Proposals.tsx';
+import { RoomPlan } from './RoomPlan.tsx';
+import { servedBy, Wanted, type Wish } from './Wanted.tsx';
+
+/** Room in a panel for a new circuit: the least work, step by step, before and after. */
+export function RoomPage() {
+  const { panelId = '' } = useParams();
+  const { board, planned, error } = usePlanned(panelId);
+  const [params] = useSearchParams();
+  // A breaker that was carried on the board, and where to.
+  const [breakerId, to] = [params.get('move'), Number(params.get('to'))];
+  const moved = breakerId !== null && Number.isInteger(to) && to > 0 ? { breakerId, space: to } : null;
+  return (
+    <main className="mx-auto max-w-5xl space-y-6 px-4 py-5 sm:px-6">
+      <PageHead
+        backTo={`/panels/${panelId}`}
+        back={board?.panel.name ?? 'The panel'}
+        title={moved ? 'Another place for a breaker' : 'Make room for a circuit'}
+      />
+      {error && <Notice title={error.message} />}
+      {board && planned && board.panel.spaces > MOST_PLANNED_SPACES && (
+        <Notice title={`Room is planned for panels of up to ${MOST_PLANNED_SPACES} spaces.`} />
+      )}
+      {board &&
+        planned &&
+        board.panel.spaces <= MOST_PLANNED_SPACES &&
+        (moved === null ? (
+          <Room board={board} planned={planned} />
+        ) : (
+          <MovePlan board={board} planned={planned} {...moved} />
+        ))}
+      {planned && <Proposals planned={planned} />}
+    </main>
+  );
+}
+
+function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
+  const [params] = useSearchParams();
+  const asked = Number(params.get('amps') ?? 20);
+  const [wish, setWish] = useState<Wish>(() => ({
+    title: params.get('title') ?? '',
+    poles: params.get('poles') === '2' ? 2 : 1,
+    ratingAmps: standardRatingAtLeast(Number.isFinite(asked) ? asked : 20) ?? 20,
+    place: '',
+    equipment: '',
+    space: null,
+    section: 'either',
+    kind: 'by-place',
+    isInlet: false,
+  }));
+  const change = (some: Partial<Wish>) => setWish((before) => ({ ...before, ...some }));
+  const { question, stays } = useMemo(
+    () =>
+      roomQuestion(planned, handsOff(board), {
+        poles: wish.poles,
+        ...(wish.section !== 'either' && { section: wish.section }),
+        besideMain: wish.isInlet,
+        ...(wish.space !== null && { space: wish.space }),
+      }),
+    [board, planned, wish.poles, wish.section, wish.isInlet, wish.space],
+  );
+  const plan = useComputation('space-plan', question);
+  const code = useCode();
+  const byPlace =
+    servedBy(wish).length === 0
+      ? null
+      : protectionByPlace({
+          serves: servedBy(wish),
+          edition: code.edition,
+          own: code.own,
+          volts: wish.poles === 2 ? 240 : 120,
+          ratingAmps: wish.ratingAmps,
+          receptacles: true,
+          isNew: true,
+        });
+  const kind = wish.kind === 'by-place' ? (byPlace?.kind ?? 'standard') : wish.kind;
+  return (
+    <>
+      <Wanted wish={wish} onChange={change} panel={board.panel} />
+      {byPlace && <ByPlace answer={byPlace} />}
+      {plan && (
+        <RoomPlan
+          board={board}
+          planned={planned}
+          plan={plan}
+          wish={wish}
+          kind={kind}
+          reasons={byPlace?.reasons ?? []}
+        />
+      )}
+      <details className="border-t border-rule-strong pt-2">
+        <summary className="min-h-11 py-2 text-lg font-bold">What stays where it is, and why</summary>
+        <ul className="space-y-1">
+          {stays.map(({ breakerId, why }) => {
+            const entry = board.breakers.find(({ breaker }) => breaker.id === breakerId);
+            return (
+              <li key={breakerId}>
+                <span className="figures">{entry?.breaker.space ?? 'Main'}</span> {entry?.label}: {why}
+              </li>
+            );
+          })}
+          {stays.length === 0 && <li>Every breaker here may move.</li>}
+        </ul>
+      </details>
+    </>
+  );
+}

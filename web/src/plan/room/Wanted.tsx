@@ -1,0 +1,165 @@
+import {
+  EDITIONS,
+  EQUIPMENT,
+  PLACES,
+  SERVED,
+  type Equipment,
+  type Place,
+} from '@phylaxon/core/code/protectionByPlace';
+import { BREAKER_KINDS, KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
+import type { Board } from '@phylaxon/core/views/board';
+import { CheckInput, SelectInput, TypedInput } from '../../shared/ui/index.ts';
+import { useCode, type OwnRule } from './codeStore.ts';
+
+/** What is wanted, as it was chosen. */
+export interface Wish {
+  title: string;
+  poles: 1 | 2;
+  ratingAmps: number;
+  place: Place | '';
+  equipment: Equipment | '';
+  space: number | null;
+  section: 'upper' | 'lower' | 'either';
+  kind: BreakerKind | 'by-place';
+  isInlet: boolean;
+}
+
+const RATINGS = [15, 20, 25, 30, 40, 50, 60, 70, 80, 100];
+
+/** What may be asked for at a place, by the code or by a list of one’s own. */
+const OWN_RULES: { value: string; label: string; rule: OwnRule | null }[] = [
+  { value: 'code', label: 'As the code says', rule: null },
+  { value: 'none', label: 'Own list: nothing', rule: [] },
+  { value: 'ground-fault', label: 'Own list: ground-fault', rule: ['ground-fault'] },
+  { value: 'arc-fault', label: 'Own list: arc-fault', rule: ['arc-fault'] },
+  { value: 'both', label: 'Own list: both', rule: ['ground-fault', 'arc-fault'] },
+];
+const ownRule = (rule: OwnRule | undefined): string =>
+  OWN_RULES.find((one) => (one.rule?.join() ?? null) === (rule?.join() ?? null))!.value;
+
+const optionsOf = (list: Readonly<Record<string, string>>) =>
+  Object.entries(list).map(([value, label]) => ({ value, label }));
+
+/** The place and the equipment of a wish, as far as they were said. */
+export const servedBy = ({ place, equipment }: Pick<Wish, 'place' | 'equipment'>): (Place | Equipment)[] =>
+  [place, equipment].filter((one) => one !== '');
+
+/** What is to be put in, and what the code asks of it. */
+export function Wanted({
+  wish,
+  onChange,
+  panel,
+}: {
+  wish: Wish;
+  onChange: (some: Partial<Wish>) => void;
+  panel: Board['panel'];
+}) {
+  const { edition, setEdition, own, setOwn } = useCode();
+  return (
+    <form className="flex flex-wrap items-end gap-3" onSubmit={(event) => event.preventDefault()}>
+      <div className="min-w-48 flex-1">
+        <TypedInput
+          label="What it is for"
+          value={wish.title}
+          onValue={(title) => onChange({ title })}
+          isFigure={false}
+          placeholder="Such as: vehicle charger"
+          className="w-full"
+        />
+      </div>
+      <SelectInput
+        label="Breaker"
+        options={[
+          { value: 1, label: 'One-pole, 120 V' },
+          { value: 2, label: 'Two-pole, 240 V' },
+        ]}
+        value={wish.poles}
+        onValue={(poles) => onChange({ poles: poles as 1 | 2 })}
+      />
+      <SelectInput
+        label="Rating"
+        options={[...new Set([...RATINGS, wish.ratingAmps])]
+          .sort((a, b) => a - b)
+          .map((value) => ({ value, label: `${value} A` }))}
+        value={wish.ratingAmps}
+        onValue={(ratingAmps) => onChange({ ratingAmps })}
+      />
+      <SelectInput
+        label="Place"
+        options={[{ value: '', label: 'Not said' }, ...optionsOf(PLACES)]}
+        value={wish.place}
+        onValue={(place) => onChange({ place: place as Place | '' })}
+      />
+      <SelectInput
+        label="Equipment"
+        options={[{ value: '', label: 'None the code names' }, ...optionsOf(EQUIPMENT)]}
+        value={wish.equipment}
+        onValue={(equipment) => onChange({ equipment: equipment as Equipment | '' })}
+      />
+      <SelectInput
+        label="Code in force"
+        options={EDITIONS.map((value) => ({ value, label: `NEC ${value}` }))}
+        value={edition}
+        onValue={setEdition}
+      />
+      <SelectInput
+        label="Kind"
+        options={[
+          { value: 'by-place' as const, label: 'As the place asks' },
+          ...BREAKER_KINDS.map((value) => ({ value, label: KIND_WORDS[value] })),
+        ]}
+        value={wish.kind}
+        onValue={(kind) => onChange({ kind })}
+      />
+      {servedBy(wish).map((served) => (
+        <SelectInput
+          key={served}
+          label={`Local rule: ${SERVED[served]}`}
+          options={OWN_RULES.map(({ value, label }) => ({ value, label }))}
+          value={ownRule(own[served])}
+          onValue={(value) => setOwn(served, OWN_RULES.find((one) => one.value === value)!.rule)}
+        />
+      ))}
+      {!wish.isInlet && (
+        <SelectInput
+          label="Where"
+          options={[
+            { value: 0, label: 'Least work' },
+            ...Array.from({ length: panel.spaces }, (_, i) => ({ value: i + 1, label: `Space ${i + 1}` })),
+          ]}
+          value={wish.space ?? 0}
+          onValue={(space) => onChange({ space: space === 0 ? null : space })}
+        />
+      )}
+      <CheckInput
+        label="For a generator inlet, with an interlock beside the main"
+        checked={wish.isInlet}
+        onChecked={(checked) =>
+          onChange(
+            checked
+              ? {
+                  isInlet: true,
+                  space: null,
+                  poles: 2,
+                  ratingAmps: 30,
+                  title: wish.title || 'Generator inlet',
+                }
+              : { isInlet: false },
+          )
+        }
+      />
+      {panel.splitAt !== null && (
+        <SelectInput
+          label="Section"
+          options={[
+            { value: 'either' as const, label: 'Either' },
+            { value: 'upper' as const, label: 'Upper' },
+            { value: 'lower' as const, label: 'Lower' },
+          ]}
+          value={wish.section}
+          onValue={(section) => onChange({ section })}
+        />
+      )}
+    </form>
+  );
+}

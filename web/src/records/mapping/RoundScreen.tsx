@@ -1,0 +1,137 @@
+import type { HouseMap } from '@phylaxon/core/record/panelEntries';
+import type { Board } from '@phylaxon/core/views/board';
+import type { MappedPlace } from '@phylaxon/core/views/houseMap';
+import { useEffect, useRef, useState } from 'react';
+import { Button, ChoiceButton, FieldError, placeText, sayError } from '../../shared/ui/index.ts';
+import { useTaps } from '../../shared/stores/index.ts';
+import type { SendMap } from './useHouseMap.ts';
+
+interface Props {
+  board: Board;
+  map: HouseMap;
+  round: number;
+  /** What is looked at. */
+  places: readonly MappedPlace[];
+  /** It was looked at before, and contradicted itself. */
+  isAgain: boolean;
+  send: SendMap;
+}
+
+const ANSWERS = [
+  ['dead', '○ Dead'],
+  ['alive', '● Alive'],
+] as const;
+
+/** A round: what is off, then every place dead or alive, by thumb. */
+export function RoundScreen({ board, map, round, places, isAgain, send }: Props) {
+  const key = `${map.mapId} ${round}${isAgain ? ' again' : ''}`;
+  const { tapped, tap, forget } = useTaps();
+  const looks = tapped[key] ?? {};
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    heading.current?.focus({ preventScroll: true });
+    window.scrollTo({ top: 0 });
+  }, []);
+  const off = new Set(map.rounds[round]!.off);
+  const handles = board.breakers
+    .filter(({ breaker }) => off.has(breaker.id))
+    .sort((a, b) => a.breaker.space! - b.breaker.space!);
+  const left = places.filter(({ id }) => looks[id] === undefined);
+  const rooms = [...new Set(places.map(({ room }) => room))];
+  const done = async () => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      const told = places.map(({ id }) => ({ placeId: id, dead: looks[id] === 'dead' }));
+      await send({ kind: 'map-looks', content: { mapId: map.mapId, round, looks: told } });
+      forget(key);
+    } catch (error) {
+      setProblem(sayError(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <section aria-label="Round" className="space-y-4">
+      <div className="border-l-8 border-heed bg-bone-raised px-4 py-3 sm:px-6">
+        <h2 ref={heading} tabIndex={-1} className="text-2xl font-bold outline-none">
+          {isAgain ? `Look again, as in round ${round + 1}` : `Round ${round + 1} of ${map.rounds.length}`}
+        </h2>
+        {isAgain && <p>What was seen there fits no breaker: one look was a slip, or the place is on two.</p>}
+        {/* A breaker that mapping did not turn off may be off because of a fault: nobody turns it on here. */}
+        <p className="mt-1 text-lg">
+          {(round > 0 || isAgain) && 'Turn the last round’s breakers back on. '}Turn off these breakers, in
+          this order. Leave all others as they are: do not turn on a breaker that is tripped or has a hazard.
+        </p>
+        <ol className="mt-3 flex flex-wrap gap-2">
+          {handles.map(({ breaker, label }) => (
+            <li key={breaker.id} className="on-enamel rounded-xs bg-enamel px-2 py-1 text-enamel-text">
+              <strong className="figures">{placeText(breaker)}</strong> {label}
+            </li>
+          ))}
+        </ol>
+      </div>
+      {rooms.map((room) => {
+        const here = places.filter((place) => place.room === room);
+        const open = here.filter(({ id }) => looks[id] === undefined);
+        return (
+          <section key={room} aria-label={room} className="border-t border-rule-strong pt-2">
+            <div className="flex flex-wrap items-center justify-between gap-2">
+              <h3 className="text-lg font-bold">{room}</h3>
+              {open.length > 1 && (
+                <Button
+                  look="quiet"
+                  onClick={() =>
+                    tap(
+                      key,
+                      open.map(({ id }) => id),
+                      'alive',
+                    )
+                  }
+                >
+                  {open.length === here.length ? 'All alive' : 'The rest alive'}
+                </Button>
+              )}
+            </div>
+            <ul>
+              {here.map(({ id, name }) => (
+                <li
+                  key={id}
+                  className="flex min-h-14 items-center justify-between gap-3 border-t border-rule py-1"
+                >
+                  <span className="min-w-0 wrap-anywhere">{name}</span>
+                  <span role="group" aria-label={name} className="flex shrink-0 gap-2">
+                    {ANSWERS.map(([answer, words]) => (
+                      <ChoiceButton
+                        key={answer}
+                        isChosen={looks[id] === answer}
+                        onChoose={() => tap(key, [id], answer)}
+                        className="min-w-20"
+                      >
+                        {words}
+                      </ChoiceButton>
+                    ))}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+      <Button
+        className="min-h-14 w-full text-lg"
+        disabled={busy || left.length > 0}
+        onClick={() => void done()}
+      >
+        {left.length > 0
+          ? `${left.length} ${left.length === 1 ? 'place' : 'places'} to look at`
+          : isAgain
+            ? 'Looked at again'
+            : 'This round is done'}
+      </Button>
+      <FieldError message={problem ?? undefined} />
+    </section>
+  );
+}

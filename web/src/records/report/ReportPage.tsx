@@ -1,0 +1,141 @@
+import { timeIn } from '@phylaxon/core/facts/calendar';
+import { reportBlocks, type Report } from '@phylaxon/core/views/report';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import { api, zoneHere, type ReportAbout } from '../../shared/api/index.ts';
+import { recordQueries } from '../../shared/queries/index.ts';
+import {
+  asButton,
+  Button,
+  Notice,
+  PageHead,
+  SelectInput,
+  SendButton,
+  TypedInput,
+  TypedLines,
+} from '../../shared/ui/index.ts';
+import { useProfile } from '../../shared/stores/index.ts';
+import { ReportBlocks } from './ReportBlocks.tsx';
+import { usePrices, type Prices } from './usePrices.ts';
+
+const time = timeIn(zoneHere());
+
+/** A report for whoever pays, as it will be printed; an electrician adds prices and a remark. */
+export function ReportPage() {
+  const { siteId, panelId, visitId } = useParams();
+  const about: ReportAbout = visitId
+    ? { at: 'visits', id: visitId }
+    : panelId
+      ? { at: 'panels', id: panelId }
+      : { at: 'sites', id: siteId! };
+  const { data: report, error } = useQuery(recordQueries.report(about));
+  return (
+    <main className="mx-auto max-w-4xl space-y-6 px-4 py-5 sm:px-6 print:p-0">
+      <div className="print:hidden">
+        <PageHead
+          backTo={`/${about.at}/${about.id}`}
+          back={report?.about.kind === 'visit' ? 'The visit' : (report?.about.name ?? 'Back')}
+          title="Report"
+        >
+          <p className="text-ink-soft">
+            What goes to the customer: look it through, then print it or send it.
+          </p>
+        </PageHead>
+      </div>
+      {error && <Notice title={error.message} />}
+      {report && <Preview key={`${about.at} ${about.id}`} report={report} about={about} />}
+    </main>
+  );
+}
+
+function Preview({ report, about }: { report: Report; about: ReportAbout }) {
+  const isElectrician = useProfile((state) => state.profile) === 'electrician';
+  const [wantsPrices, setWantsPrices] = useState(false);
+  const isPricing = isElectrician && wantsPrices;
+  const prices = usePrices(report);
+  const blocks = useMemo(() => reportBlocks(report, time), [report]);
+  return (
+    <>
+      <p className="flex flex-wrap gap-3 print:hidden">
+        <a href={api.files.report(about)} className={asButton()} target="_blank" rel="noreferrer">
+          The report (PDF)
+        </a>
+        <Button look="quiet" onClick={() => window.print()}>
+          Print this page
+        </Button>
+        <a href={api.files.reportData(about)} download className={asButton('quiet')}>
+          As data (JSON)
+        </a>
+        {isElectrician && (
+          <Button look="quiet" aria-expanded={isPricing} onClick={() => setWantsPrices(!wantsPrices)}>
+            Prices and a remark
+          </Button>
+        )}
+      </p>
+      {isPricing && <AboveAll prices={prices} />}
+      <ReportBlocks
+        blocks={blocks}
+        under={({ key, panelId }) =>
+          isPricing && <Price finding={key} currency={prices.currencyAt(panelId)} prices={prices} />
+        }
+      />
+      {isPricing && (
+        <p className="sticky bottom-0 border-t border-rule-strong bg-bone py-3 print:hidden">
+          <SendButton look="primary" stored="In the report" disabled={prices.isWrong} entries={prices.toSend}>
+            Keep prices and remark
+          </SendButton>
+        </p>
+      )}
+    </>
+  );
+}
+
+/** What stands above all findings: the currency, and what the electrician wants to say. */
+function AboveAll({ prices }: { prices: Prices }) {
+  return (
+    <section
+      aria-label="Prices and a remark"
+      className="max-w-xl space-y-4 border-y border-rule-strong py-3 print:hidden"
+    >
+      <p>
+        Type a price under each finding below. One without a price is printed without. A price holds while the
+        finding says the same.
+      </p>
+      <SelectInput
+        label="Currency"
+        options={prices.currencies}
+        value={prices.currency}
+        onValue={prices.setCurrency}
+      />
+      <TypedLines
+        label="To the customer"
+        rows={3}
+        value={prices.remark}
+        onValue={prices.setRemark}
+        placeholder="What you want to say first"
+      />
+    </section>
+  );
+}
+
+/** The price of one finding, as it is typed. */
+function Price({ finding, currency, prices }: { finding: string; currency: string; prices: Prices }) {
+  const isWrong = prices.isWrongAt(finding);
+  return (
+    <div className="pt-2 print:hidden">
+      <TypedInput
+        label={`Price, ${currency}`}
+        value={prices.typedAt(finding)}
+        isWrong={isWrong}
+        onValue={(text) => prices.type(finding, text)}
+        className="w-36"
+      />
+      {isWrong && (
+        <p role="alert" className="font-medium text-danger">
+          A price is a number from 0 to 1,000,000.
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,91 @@
+import type { Breaker } from '@phylaxon/core/record/entities';
+import { Camera } from 'lucide-react';
+import { useEffect, useId, useState } from 'react';
+import { entries } from '../api/index.ts';
+import { Button, FieldError, FILE_BUTTON, sayError } from '../ui/index.ts';
+import { sendPhoto } from '../stores/index.ts';
+import { shrink } from './shrink.ts';
+
+interface Taken {
+  picture: Blob;
+  address: string;
+}
+
+/** Add a photo: made smaller here, without what the camera wrote into it. It stays here until it is stored. */
+export function PhotoForm({ breaker, where }: { breaker: Pick<Breaker, 'id'>; where: string }) {
+  const id = useId();
+  const [taken, setTaken] = useState<Taken | null>(null);
+  const [note, setNote] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  useEffect(() => () => void (taken && URL.revokeObjectURL(taken.address)), [taken]);
+
+  const choose = async (file: File | undefined) => {
+    if (!file) return;
+    setProblem(null);
+    try {
+      const picture = await shrink(file);
+      setTaken({ picture, address: URL.createObjectURL(picture) });
+    } catch (error) {
+      setProblem(sayError(error));
+    }
+  };
+  const store = async () => {
+    setBusy(true);
+    try {
+      await sendPhoto(
+        entries.photo(breaker.id, where, { at: new Date().toISOString(), note }),
+        taken!.picture,
+      );
+      setTaken(null);
+      setNote('');
+      setProblem(null);
+    } catch (error) {
+      setProblem(sayError(error));
+    }
+    setBusy(false);
+  };
+
+  return (
+    <div className="self-end">
+      {taken ? (
+        <div className="flex flex-wrap items-end gap-2">
+          <img src={taken.address} alt="The photo to be stored" className="h-20 w-auto" />
+          <div className="min-w-32 flex-1">
+            <label htmlFor={id} className="mb-1 block text-sm font-medium">
+              What does it show?
+            </label>
+            <input
+              id={id}
+              value={note}
+              maxLength={2000}
+              onChange={(event) => setNote(event.target.value)}
+              className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
+            />
+          </div>
+          <Button disabled={busy} onClick={() => void store()}>
+            {busy ? 'Storing …' : 'Store photo'}
+          </Button>
+          <Button look="quiet" onClick={() => setTaken(null)}>
+            Leave it
+          </Button>
+        </div>
+      ) : (
+        <label className={FILE_BUTTON}>
+          <Camera aria-hidden="true" className="size-5" />
+          Add a photo
+          <input
+            type="file"
+            accept="image/*"
+            className="sr-only"
+            onChange={(event) => {
+              void choose(event.target.files?.[0]);
+              event.target.value = '';
+            }}
+          />
+        </label>
+      )}
+      <FieldError message={problem ?? undefined} />
+    </div>
+  );
+}

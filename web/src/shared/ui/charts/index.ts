@@ -1,0 +1,3 @@
+export * from './axis.ts';
+export * from './neutral.ts';
+export * from './roundTicks.ts';

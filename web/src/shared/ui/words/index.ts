@@ -1,0 +1,5 @@
+export * from './breakerWords.ts';
+export * from './capital.ts';
+export * from './familyWords.ts';
+export * from './inUnit.ts';
+export * from './units.ts';

@@ -1,8 +1,0 @@
-import { ProgressBar } from '../shared/index.ts';
-import type { FileWork } from './useFileWork.ts';
-
-const STEPS = { reading: 'Reading the file', storing: 'Storing' } as const;
-
-/** How far the work on a file is, and a way to give it up; nothing while it takes but a moment. */
-export const FileProgressBar = ({ work: { progress, cancel } }: { work: FileWork }) =>
-  progress && <ProgressBar words={STEPS[progress.step]} share={progress.share} onCancel={cancel} />;

@@ -1,0 +1,228 @@
+import { SOURCE_WORDS, tasksOf, type DueTask, type Shutdown } from '@phylaxon/core/views/visit';
+import type { PlannedPanel } from '@phylaxon/core/views/planning';
+import { SOURCE_KINDS, type SourceKind } from '@phylaxon/core/visit/work';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { entries, newId } from '../../shared/api/index.ts';
+import { recordQueries } from '../../shared/queries/index.ts';
+import {
+  Button,
+  CheckInput,
+  FieldError,
+  sayError,
+  toInstant,
+  toggled,
+  toNumber,
+  TypedInput,
+  useUnits,
+} from '../../shared/ui/index.ts';
+import { doNow } from '../../shared/stores/index.ts';
+
+interface Props {
+  planned: PlannedPanel;
+  due: readonly DueTask[];
+  shutdown: Shutdown;
+  /** Other sources that were named on the last visit. */
+  named: readonly SourceKind[];
+  /** What the page was opened for; `null`: everything that is due. */
+  wanted: string | null;
+  minutesFor: (chosen: ReadonlySet<string>) => number;
+}
+
+/** What may be told of a visit besides what is done. */
+const FIELDS: readonly {
+  field: 'minutes' | 'who' | 'phone' | 'dependents' | 'permit';
+  label: string | ((minutes: number) => string);
+  isFigure?: boolean;
+  placeholder?: string;
+}[] = [
+  { field: 'minutes', label: (minutes) => `Minutes off (default ${minutes})`, isFigure: true },
+  { field: 'who', label: 'Electrician’s name, for the tag' },
+  { field: 'phone', label: 'Phone, for the tag' },
+  {
+    field: 'dependents',
+    label: 'Critical loads, separated by commas',
+    placeholder: 'oxygen, aquarium, alarm',
+  },
+  { field: 'permit', label: 'Permit, where one is needed' },
+];
+
+/** So many names a visit has room for, and so many letters of each. */
+const MOST_DEPENDENTS = 12;
+const MOST_LETTERS = 120;
+
+/** What somebody said must not lose power, as names with commas between them; nobody was asked: empty. */
+function useDependents({ panel, breakers }: PlannedPanel): string {
+  const { data: upkeep } = useQuery(recordQueries.upkeep(panel.id));
+  if (!upkeep?.keepsPower.isSaid) return '';
+  const { breakerIds } = upkeep.keepsPower;
+  return breakers
+    .filter(({ breaker }) => breakerIds.includes(breaker.id))
+    .flatMap(({ circuit }) => circuit?.label?.replaceAll(',', ' and').slice(0, MOST_LETTERS) ?? [])
+    .slice(0, MOST_DEPENDENTS)
+    .join(', ');
+}
+
+/** Choose from what is due, and plan one shutdown of it. */
+export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: Props) {
+  const navigate = useNavigate();
+  const { say } = useUnits();
+  const possible = due.filter(({ notHere }) => notHere === null);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(
+    () => new Set(possible.filter(({ key }) => wanted === null || key === wanted).map(({ key }) => key)),
+  );
+  const [sources, setSources] = useState<ReadonlySet<SourceKind>>(
+    () => new Set([...shutdown.sources, ...named]),
+  );
+  const dependents = useDependents(planned);
+  const [words, setWords] = useState({
+    when: '',
+    dependents: null as string | null,
+    who: '',
+    phone: '',
+    permit: '',
+    minutes: '',
+  });
+  const [plugOn, setPlugOn] = useState<ReadonlySet<string>>(() => new Set());
+  const [isPulled, setIsPulled] = useState(shutdown.meterPulled !== null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const minutes = minutesFor(chosen);
+  const tasks = tasksOf(due, chosen);
+  const set = (field: keyof typeof words) => (value: string) =>
+    setWords((before) => ({ ...before, [field]: value }));
+
+  const plan = async () => {
+    setBusy(true);
+    setProblem(null);
+    const visitId = newId();
+    const entry = entries.panelEntry(planned.panel.id, planned.panel.name, {
+      kind: 'visit',
+      at: new Date().toISOString(),
+      content: {
+        visitId,
+        tasks: tasks.map((task) => (plugOn.has(task.id) ? { ...task, neutral: 'plug-on' as const } : task)),
+        sources: SOURCE_KINDS.filter((kind) => sources.has(kind)).map((kind) => ({ id: kind, kind })),
+        off: shutdown.off,
+        holes: planned.panel.holes,
+        plannedFor: words.when === '' ? null : toInstant(words.when),
+        minutes: toNumber(words.minutes) ?? minutes,
+        dependents: (words.dependents ?? dependents)
+          .split(',')
+          .map((one) => one.trim())
+          .filter(Boolean),
+        who: words.who,
+        phone: words.phone,
+        permit: words.permit,
+        meterPulled: isPulled,
+      },
+    });
+    try {
+      await doNow(entry);
+      await navigate(`/visits/${visitId}`);
+    } catch (error) {
+      setProblem(sayError(error));
+      setBusy(false);
+    }
+  };
+
+  return (
+    <div className="space-y-4">
+      <ul className="divide-y divide-rule">
+        {due.map(({ key, label, headline, because, notHere }) => (
+          <li key={key} className="py-1">
+            {notHere === null ? (
+              <CheckInput
+                label={
+                  <>
+                    <strong>{label}</strong>: {headline}
+                    <span className="block text-sm text-ink-soft">{say(because)}</span>
+                  </>
+                }
+                checked={chosen.has(key)}
+                onChecked={(isIn) => setChosen(toggled(chosen, key, isIn))}
+              />
+            ) : (
+              <p className="py-2 pl-8">
+                <strong>{label}</strong>: {headline}
+                <span className="block text-sm text-ink-soft">
+                  {say(because)} Not on a visit like this. {notHere}
+                </span>
+              </p>
+            )}
+          </li>
+        ))}
+      </ul>
+      {possible.length > 0 && (
+        <>
+          <p>
+            De-energized at <strong>{shutdown.off}</strong>, off for about{' '}
+            <strong className="figures">{minutes} min</strong>.
+          </p>
+          {shutdown.meterPulled !== null && (
+            <p className="border-l-4 border-danger pl-3 font-medium">
+              {shutdown.meterPulled} The utility pulls the meter.
+            </p>
+          )}
+          {tasks
+            .filter(({ neutral }) => neutral !== 'none')
+            .map(({ id, label }) => (
+              <CheckInput
+                key={id}
+                label={`${label}: its neutral sits on the bar, without a pigtail`}
+                checked={plugOn.has(id)}
+                onChecked={(isIn) => setPlugOn(toggled(plugOn, id, isIn))}
+              />
+            ))}
+          <fieldset>
+            <legend className="font-semibold">What else could feed this panel?</legend>
+            <p className="text-sm text-ink-soft">
+              Each one is shut off and locked before the cover comes off.
+            </p>
+            <div className="sm:grid sm:grid-cols-2">
+              {SOURCE_KINDS.map((kind) => (
+                <CheckInput
+                  key={kind}
+                  label={SOURCE_WORDS[kind].ask}
+                  checked={sources.has(kind)}
+                  onChecked={(isIn) => setSources(toggled(sources, kind, isIn))}
+                />
+              ))}
+            </div>
+          </fieldset>
+          <details className="border-t border-rule">
+            <summary className="min-h-11 py-2 font-semibold">Time, people and critical loads</summary>
+            <div className="grid gap-3 pb-3 sm:grid-cols-2">
+              <label className="block">
+                <span className="mb-1 block text-sm font-medium">Begins</span>
+                <input
+                  type="datetime-local"
+                  value={words.when}
+                  onChange={(event) => set('when')(event.target.value)}
+                  className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3"
+                />
+              </label>
+              {FIELDS.map(({ field, label, isFigure = false, placeholder }) => (
+                <TypedInput
+                  key={field}
+                  label={typeof label === 'string' ? label : label(minutes)}
+                  value={words[field] ?? dependents}
+                  onValue={set(field)}
+                  isFigure={isFigure}
+                  {...(placeholder !== undefined && { placeholder })}
+                  className="w-full"
+                />
+              ))}
+              <CheckInput label="The utility pulls the meter" checked={isPulled} onChecked={setIsPulled} />
+            </div>
+          </details>
+          <Button disabled={busy || chosen.size === 0} onClick={() => void plan()}>
+            Plan this visit
+          </Button>
+          <FieldError message={problem ?? undefined} />
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,40 @@
+import { VISIT_FAULTS, visitAnswer, type VisitFault } from '@phylaxon/core/simulate';
+import { FlaskConical } from 'lucide-react';
+import { useState } from 'react';
+import { FieldError, SelectInput } from '../../shared/ui/index.ts';
+import { useOnce, useVisitWork } from '../visitRecord/index.ts';
+
+const FAULTS = (Object.keys(VISIT_FAULTS) as VisitFault[]).map((value) => ({
+  value,
+  label: VISIT_FAULTS[value],
+}));
+
+/** On a demo site, where nobody stands at a panel: a made-up house answers, plainly marked, with what is chosen wrong in it. */
+export function SimulatedHouse() {
+  const { record, state, next, tell } = useVisitWork();
+  const [fault, setFault] = useState<VisitFault>('none');
+  const { busy, problem, once } = useOnce();
+  if (!record.site.demo) return null;
+  const told = record.steps.map((step) => step.fact);
+  const fact = visitAnswer({ seed: record.plan.visitId, fault, told }, state, next);
+  return (
+    <div className="border border-dashed border-rule-strong px-3 py-2">
+      <p className="flex items-center gap-2 font-bold">
+        <FlaskConical aria-hidden="true" className="size-5 shrink-0" />
+        Simulated house: this is a demo site
+      </p>
+      <div className="mt-2 flex flex-wrap items-end gap-3">
+        <SelectInput label="What is the matter in it" options={FAULTS} value={fault} onValue={setFault} />
+        <button
+          type="button"
+          disabled={busy || fact === null}
+          onClick={() => void once(() => tell(fact!, true))}
+          className="min-h-11 rounded-sm border border-rule-strong px-4 font-semibold hover:bg-bone-sunk disabled:text-ink-soft"
+        >
+          {fact === null ? 'Somebody has to choose' : 'Let it answer'}
+        </button>
+      </div>
+      <FieldError message={problem ?? undefined} />
+    </div>
+  );
+}

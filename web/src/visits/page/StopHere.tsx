@@ -1,0 +1,73 @@
+import { isSettled } from '@phylaxon/core/visit/work';
+import { leavingSteps } from '@phylaxon/core/views/visit';
+import { Button, FieldError } from '../../shared/ui/index.ts';
+import { placeOf, useOnce, useVisitWork } from '../visitRecord/index.ts';
+
+/** A break, or the way out, from wherever the visit is: and how the panel is left safe. */
+export function StopHere() {
+  const work = useVisitWork();
+  const { record, state, tell, takeBack } = work;
+  const { busy, problem, once } = useOnce();
+  const { gates } = state;
+  const last = record.steps.at(-1);
+  const isEnding = state.ending !== null;
+  const open = state.tasks.filter((task) => !isSettled(state, task) && task.given !== 'up');
+  return (
+    <details className="border-t border-rule-strong">
+      <summary className="min-h-11 py-2 text-lg font-bold">Stop here, take a break, take back</summary>
+      <div className="space-y-4 pb-3">
+        {last && state.beforeLast !== null && (
+          <p>
+            <Button look="quiet" disabled={busy} onClick={() => void once(() => takeBack(last))}>
+              Take back the last step (entered by mistake)
+            </Button>
+          </p>
+        )}
+        {!isEnding && gates.coverOn && !state.paused && (
+          <p>
+            <Button look="quiet" disabled={busy} onClick={() => void once(() => tell({ is: 'paused' }))}>
+              Take a break (cover on{gates.locked ? ', lockout stays on' : ''})
+            </Button>
+            <span className="mt-1 block text-sm text-ink-soft">Verify the meter again afterward.</span>
+          </p>
+        )}
+        {!gates.coverOn && (
+          <p className="font-medium">Put the cover on before you take a break. The lockout stays on.</p>
+        )}
+        {!isEnding &&
+          open.length > 0 &&
+          open.map(({ id }) => (
+            <p key={id}>
+              <Button
+                look="quiet"
+                disabled={busy}
+                onClick={() =>
+                  void once(() => tell({ is: 'changed', id, way: 'not-now', space: null, ratingAmps: null }))
+                }
+              >
+                Leave {placeOf(work, id).task.label} for another day
+              </Button>
+            </p>
+          ))}
+        <div>
+          <p className="font-semibold">To leave it safe now</p>
+          <ol className="list-decimal pl-5">
+            {leavingSteps(record.plan, state).map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ol>
+          <p className="mt-2">
+            <Button
+              look="quiet"
+              disabled={busy}
+              onClick={() => void once(() => tell({ is: gates.coverOn ? 'abandoned' : 'cover-on' }))}
+            >
+              {gates.coverOn ? 'End the visit here' : 'The cover is on'}
+            </Button>
+          </p>
+        </div>
+        <FieldError message={problem ?? undefined} />
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,73 @@
+import { standsIn, type VisitRecord } from '@phylaxon/core/views/visit';
+import { useQuery } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { recordQueries } from '../../shared/queries/index.ts';
+import { later, Notice, PageHead } from '../../shared/ui/index.ts';
+import { useChanges, useProfile } from '../../shared/stores/index.ts';
+import { BeforeVisit } from './BeforeVisit.tsx';
+import { HomeownerVisit } from './HomeownerVisit.tsx';
+import { NextStep } from '../work/index.ts';
+import { Report, useVisit, VisitWorkProvider } from '../visitRecord/index.ts';
+import { StopHere } from './StopHere.tsx';
+import { WhatHappened } from './WhatHappened.tsx';
+import { WhereItStands } from './WhereItStands.tsx';
+
+const SimulatedHouse = later(async () => (await import('./SimulatedHouse.tsx')).SimulatedHouse);
+
+/** A visit: what to prepare, then one step after the other, and what it came to. */
+export function VisitPage() {
+  const { visitId = '' } = useParams();
+  const { data: told, error } = useQuery(recordQueries.visit(visitId));
+  if (!told)
+    return (
+      <main className="mx-auto max-w-3xl px-4 py-6">
+        <title>A visit · Phylaxon</title>
+        <h1 className="text-2xl font-bold">
+          {error ? 'This visit cannot be shown now' : 'Opening the visit …'}
+        </h1>
+        {error && <Notice title={error.message} />}
+      </main>
+    );
+  return <Visit key={visitId} told={told} />;
+}
+
+function Visit({ told }: { told: VisitRecord }) {
+  const heard = useChanges(`/panels/${told.panel.id}`);
+  const profile = useProfile((state) => state.profile);
+  const work = useVisit(told);
+  const { record, state, isWaiting } = work;
+  const stands = standsIn(state, record.steps.length > 0);
+  const { site, panel } = record;
+  return (
+    <VisitWorkProvider value={work}>
+      <main className="mx-auto max-w-3xl space-y-4 px-4 py-5 sm:px-6">
+        <PageHead
+          backTo={`/sites/${site.id}/visits`}
+          back={`${site.name}: visits`}
+          title={`Visit: ${panel.name}`}
+        >
+          <WhereItStands />
+        </PageHead>
+        {(!heard || isWaiting) && (
+          <Notice title="The server does not answer just now. Go on: what you tell is kept here and stored once it is back." />
+        )}
+        {profile === 'homeowner' ? (
+          <HomeownerVisit stands={stands} />
+        ) : (
+          <>
+            {stands === 'planned' && <BeforeVisit />}
+            <NextStep />
+            {site.demo && (stands === 'planned' || stands === 'under-way') && <SimulatedHouse />}
+            {(stands === 'planned' || stands === 'under-way') && (
+              <>
+                <Report />
+                <StopHere />
+              </>
+            )}
+          </>
+        )}
+        <WhatHappened />
+      </main>
+    </VisitWorkProvider>
+  );
+}

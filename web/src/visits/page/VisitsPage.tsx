@@ -1,0 +1,128 @@
+import {
+  dueTasks,
+  minutesOff,
+  shutdownOf,
+  tasksOf,
+  visitOrder,
+  type VisitStands,
+} from '@phylaxon/core/views/visit';
+import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
+import type { Board } from '@phylaxon/core/views/board';
+import { useQueries, useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { newId } from '../../shared/api/index.ts';
+import { recordQueries } from '../../shared/queries/index.ts';
+import { Notice, PageHead, useUnits } from '../../shared/ui/index.ts';
+import { PlanForm } from './PlanForm.tsx';
+
+const STANDS: Record<VisitStands, string> = {
+  planned: 'planned',
+  'under-way': '▸ under way',
+  finished: '✓ completed and tested',
+  left: '✕ ended early',
+};
+
+/** Visits of a site: what is due, panel by panel, and the visits that were planned and made. */
+export function VisitsPage() {
+  const { siteId = '' } = useParams();
+  const { data: planning, error } = useQuery(recordQueries.planning(siteId));
+  const { data: known } = useQuery(recordQueries.visits(siteId));
+  const boards = useQueries({
+    queries: (planning?.panels ?? []).map(({ panel }) => recordQueries.board(panel.id)),
+    combine: (answers) =>
+      new Map(answers.flatMap(({ data }): [string, Board][] => (data ? [[data.panel.id, data]] : []))),
+  });
+  const { timeText } = useUnits();
+  const isReady = planning !== undefined && known !== undefined && boards.size === planning.panels.length;
+  return (
+    <main className="mx-auto max-w-4xl space-y-6 px-4 py-5 sm:px-6">
+      <PageHead backTo={`/sites/${siteId}`} back={planning?.site.name ?? 'The site'} title="Visits">
+        <p className="text-ink-soft">
+          Work with the cover off, one shutdown for each panel. Start with the sub-panels: the rest of the
+          building keeps its power.
+        </p>
+      </PageHead>
+      {error && <Notice title={error.message} />}
+      {isReady && known.visits.length > 0 && (
+        <section aria-label="Planned and past visits" className="border-t border-rule-strong pt-3">
+          <h2 className="text-xl font-bold">Planned and past visits</h2>
+          <ul className="divide-y divide-rule">
+            {known.visits.map(({ visitId, panelName, what, stands, plannedAt, endedAt, plannedFor }) => (
+              <li key={visitId}>
+                <Link
+                  to={`/visits/${visitId}`}
+                  className="flex min-h-12 flex-wrap items-baseline justify-between gap-x-4 py-2 hover:bg-bone-sunk"
+                >
+                  <span>
+                    <strong className="underline underline-offset-4">{panelName}</strong>: {what.join(', ')}
+                  </span>
+                  <span className="text-sm text-ink-soft">
+                    {STANDS[stands]}, {timeText(endedAt ?? plannedFor ?? plannedAt)}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {isReady &&
+        visitOrder(planning).map((planned) => (
+          <PanelDue
+            key={planned.panel.id}
+            planning={planning}
+            planned={planned}
+            board={boards.get(planned.panel.id)!}
+            factor={known.learned.factor}
+            named={known.visits.find(({ panelId }) => panelId === planned.panel.id)?.sources ?? []}
+          />
+        ))}
+      {isReady && known.learned.visits > 0 && (
+        <p className="text-sm text-ink-soft">
+          Times are based on{' '}
+          {known.learned.visits === 1 ? 'one earlier visit' : `${known.learned.visits} earlier visits`} here.
+        </p>
+      )}
+    </main>
+  );
+}
+
+interface Due {
+  planning: Planning;
+  planned: PlannedPanel;
+  board: Board;
+  factor: number;
+  named: Parameters<typeof PlanForm>[0]['named'];
+}
+
+function PanelDue({ planning, planned, board, factor, named }: Due) {
+  const [params] = useSearchParams();
+  const due = useMemo(() => dueTasks(planned, board.breakers, newId), [planned, board]);
+  const shutdown = useMemo(() => shutdownOf(planning, planned), [planning, planned]);
+  const wanted = params.get('breaker');
+  return (
+    <section aria-label={planned.panel.name} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{planned.panel.name}</h2>
+      {due.length === 0 ? (
+        <p className="text-ink-soft">
+          Nothing is due here: what is decided to be exchanged, and what is planned, comes together in this
+          place.
+        </p>
+      ) : (
+        <PlanForm
+          planned={planned}
+          due={due}
+          shutdown={shutdown}
+          named={named}
+          wanted={wanted === null ? null : `decided ${wanted}`}
+          minutesFor={(chosen) =>
+            minutesOff(
+              tasksOf(due, chosen).map(({ work }) => work),
+              factor,
+            )
+          }
+        />
+      )}
+    </section>
+  );
+}

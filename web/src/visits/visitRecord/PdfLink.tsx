@@ -1,0 +1,46 @@
+import { useState } from 'react';
+import { api, checkFile } from '../../shared/api/index.ts';
+import { asButton } from '../../shared/ui/index.ts';
+import { useVisitWork } from './useVisit.ts';
+
+interface Props {
+  page: 'tag' | 'notice' | 'sheet';
+  children: string;
+}
+
+/** A page of this visit to print; why it cannot be, where it cannot. */
+export function PdfLink({ page, children }: Props) {
+  const { record } = useVisitWork();
+  const [problem, setProblem] = useState<string | null>(null);
+  const address = api.files.visitPage(record.plan.visitId, page);
+  const open = async () => {
+    try {
+      await checkFile(address);
+      setProblem(null);
+      window.open(address, '_blank', 'noreferrer');
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+  };
+  return (
+    <>
+      <a
+        href={address}
+        onClick={(event) => {
+          event.preventDefault();
+          void open();
+        }}
+        className={asButton('quiet')}
+        target="_blank"
+        rel="noreferrer"
+      >
+        {children}
+      </a>
+      {problem !== null && (
+        <span role="alert" className="order-last basis-full font-semibold">
+          {problem}
+        </span>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,93 @@
+import { visitStep } from '@phylaxon/core/record/panelEntries';
+import { nextOf, walk, type VisitFact } from '@phylaxon/core/visit/work';
+import type { VisitRecord, VisitStepRow } from '@phylaxon/core/views/visit';
+import { createContext, useCallback, useContext, useMemo } from 'react';
+import { entries } from '../../shared/api/index.ts';
+import { askAgain } from '../../shared/queries/index.ts';
+import { sendEntries, useOutbox, useWithSent } from '../../shared/stores/index.ts';
+
+/** A step of a visit, under the id of its entry. */
+interface Told extends VisitStepRow {
+  id: string;
+  visitId: string;
+}
+
+/** A step of a visit, as it was sent. */
+function stepIn(body: object): Told | null {
+  const { kind, id, at, simulated, content } = body as Record<string, unknown>;
+  const step = kind === 'visit-step' ? visitStep.fields.safeParse(content) : null;
+  if (!step?.success) return null;
+  const entryId = id as string;
+  return { ...step.data, id: entryId, entryId, at: at as string, simulated: simulated === true };
+}
+
+/**
+ * A visit with all that waits for the server put in its place, so that work goes on without it.
+ *
+ * @param told as the server last told it
+ */
+export function useVisit(told: VisitRecord) {
+  const { plan, panel } = told;
+  const known = useMemo(
+    () => told.steps.map((step): Told => ({ ...step, id: step.entryId, visitId: plan.visitId })),
+    [told.steps, plan.visitId],
+  );
+  const { rows, sent, taken } = useWithSent(known, stepIn);
+  const steps = useMemo(
+    () => rows.filter(({ visitId }) => visitId === plan.visitId).sort((a, b) => a.n - b.n),
+    [rows, plan.visitId],
+  );
+  const record = useMemo(() => ({ ...told, steps }), [told, steps]);
+  const { state } = useMemo(
+    () =>
+      walk(
+        plan,
+        steps.map(({ fact }) => fact),
+      ),
+    [plan, steps],
+  );
+  const next = useMemo(() => nextOf(plan, state), [plan, state]);
+  const n = (steps.at(-1)?.n ?? -1) + 1;
+
+  const tell = useCallback(
+    async (fact: VisitFact, simulated = false) => {
+      const at = new Date().toISOString();
+      const entry = entries.panelEntry(panel.id, panel.name, {
+        kind: 'visit-step',
+        at,
+        simulated,
+        content: { visitId: plan.visitId, n, fact },
+      });
+      await sendEntries(entry);
+      sent(entry);
+      await askAgain();
+    },
+    [panel, plan.visitId, n, sent],
+  );
+  const takeBack = useCallback(
+    async (row: VisitStepRow) => {
+      const { waiting, discard } = useOutbox.getState();
+      const kept = waiting.find(({ body }) => (body as { id?: string } | undefined)?.id === row.entryId);
+      // What only waits is taken back before anybody has it; what is on record is answered by a step.
+      if (!kept) return tell({ is: 'taken-back' });
+      discard(kept.id);
+      taken(row.entryId);
+      await askAgain();
+    },
+    [taken, tell],
+  );
+  const isWaiting = steps.length > told.steps.length;
+  return { record, state, next, tell, takeBack, isWaiting };
+}
+
+export type VisitWork = ReturnType<typeof useVisit>;
+
+const Context = createContext<VisitWork | null>(null);
+export const VisitWorkProvider = Context.Provider;
+
+/** The visit that is worked on. */
+export function useVisitWork(): VisitWork {
+  const work = useContext(Context);
+  if (!work) throw new Error('Outside of a visit.');
+  return work;
+}

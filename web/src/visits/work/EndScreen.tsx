@@ -1,0 +1,87 @@
+import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
+import { endOf, minutesTaken, taskEnds } from '@phylaxon/core/views/visit';
+import { troubleOf } from '@phylaxon/core/visit/work';
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { recordQueries } from '../../shared/queries/index.ts';
+import { PhotoForm } from '../../shared/photos/index.ts';
+import { asButton, useUnits } from '../../shared/ui/index.ts';
+import { PdfLink, useVisitWork } from '../visitRecord/index.ts';
+
+/** Half an hour under load shows what a joint is worth, min. */
+const UNDER_LOAD_MINUTES = TIME_LIMITS.loadTestMinutes;
+
+/** What the visit came to: proved, or how it was left, and what is due next. */
+export function EndScreen() {
+  const { record, state } = useVisitWork();
+  const { clockText } = useUnits();
+  const { data: board } = useQuery(recordQueries.board(record.panel.id));
+  const ends = taskEnds(record);
+  const minutes = minutesTaken(record.steps);
+  const { finished, ending } = state;
+  const last = record.steps.at(-1)!;
+  const dueAt = endOf(last.at, UNDER_LOAD_MINUTES);
+  const hereNow = new Set(board?.breakers.map(({ breaker }) => breaker.id));
+  const partOf = (id: string) => {
+    const task = record.plan.tasks.find((one) => one.id === id)!;
+    return [task.partId, task.breakerId].find((one) => one !== null && hereNow.has(one)) ?? null;
+  };
+  return (
+    <section
+      aria-label="How it ended"
+      className={`border-l-8 bg-bone-raised px-4 py-4 sm:px-6 ${finished ? 'border-good' : 'border-danger'}`}
+    >
+      <h2 className="text-2xl font-bold">
+        <span role="status">{finished ? '✓ Done and proved' : '✕ Ended before it was done'}</span>
+      </h2>
+      {ending !== null && <p className="mt-1 text-lg font-semibold">{troubleOf(ending).words}</p>}
+      {minutes !== null && (
+        <p className="text-ink-soft">
+          The power was off for <span className="figures">{minutes} min</span>, {record.plan.minutes} min were
+          expected.
+        </p>
+      )}
+      <ul className="mt-3 divide-y divide-rule">
+        {ends.map(({ label, place, became, isProved }, i) => {
+          const task = record.plan.tasks[i]!;
+          const partId = partOf(task.id);
+          return (
+            <li key={task.id} className="py-2">
+              <p className="text-lg">
+                <strong>{label}</strong>, {place}: {became}.
+              </p>
+              {partId !== null && (
+                <div className="flex flex-wrap items-center gap-x-5">
+                  <Link className={LINK} to={`/panels/${record.panel.id}/breakers/${partId}`}>
+                    Its record
+                  </Link>
+                  {isProved ? (
+                    <Link
+                      className={LINK}
+                      to={`/panels/${record.panel.id}/breakers/${partId}?log=face-temperature`}
+                    >
+                      Due at {clockText(dueAt)}: its temperature under load
+                    </Link>
+                  ) : (
+                    <Link className={LINK} to={`/cases/new?panel=${record.panel.id}&breaker=${partId}`}>
+                      Open a case on it
+                    </Link>
+                  )}
+                  <PhotoForm breaker={{ id: partId }} where={label} />
+                </div>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      <p className="mt-3 flex flex-wrap gap-3">
+        <Link to={`/visits/${record.plan.visitId}/report`} className={asButton()}>
+          Report for the customer
+        </Link>
+        <PdfLink page="sheet">The visit’s sheet (PDF)</PdfLink>
+      </p>
+    </section>
+  );
+}
+
+const LINK = 'inline-flex min-h-11 items-center font-medium underline underline-offset-4';

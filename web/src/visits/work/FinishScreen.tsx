@@ -1,0 +1,45 @@
+import { PROOF_WORDS } from '@phylaxon/core/views/visit';
+import { proofsOf } from '@phylaxon/core/visit/work';
+import { placeOf, StepScreen, TellButton, useVisitWork } from '../visitRecord/index.ts';
+import { ProofAnswer } from './ProofScreen.tsx';
+import { uncapital } from '../../shared/ui/index.ts';
+
+/** All that is asked for at once is proved: what may be measured now or later, and the end. */
+export function FinishScreen() {
+  const work = useVisitWork();
+  const { state } = work;
+  const later = state.tasks
+    .filter(({ given }) => given !== 'up')
+    .flatMap((now) => {
+      const { task } = placeOf(work, now.id);
+      return proofsOf(now).later.flatMap((proof) => (now.proofs.has(proof) ? [] : [{ task, proof }]));
+    });
+  return (
+    <StepScreen
+      title="The rest on, one by one"
+      how={[
+        'The other branch breakers on again, in an order that spares the main: large loads last.',
+        'Other sources back on, at themselves.',
+        'Change the directory now, in ink. Tools counted, the place swept.',
+      ]}
+    >
+      <TellButton fact={{ is: 'finished' }}>Everything is on: end the visit</TellButton>
+      {later.length > 0 && (
+        <details className="border-t border-rule-strong">
+          <summary className="min-h-11 py-2 text-lg font-bold">Prove it under load, now or later</summary>
+          <ul className="space-y-4">
+            {later.map(({ task, proof }) => (
+              <li key={`${task.id} ${proof}`} className="border-t border-rule pt-3">
+                <p className="font-semibold">
+                  {task.label}: {uncapital(PROOF_WORDS[proof].title)}
+                </p>
+                <p className="mb-2 text-sm text-ink-soft">{PROOF_WORDS[proof].how[0]}</p>
+                <ProofAnswer id={task.id} proof={proof} />
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </StepScreen>
+  );
+}

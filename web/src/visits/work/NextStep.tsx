@@ -1,0 +1,198 @@
+import { volts } from '@phylaxon/core/facts/quantities';
+import { DEAD_VOLTS, MAIN } from '@phylaxon/core/visit/gates';
+import {
+  FILL_WORDS,
+  GATE_WORDS,
+  MEASURED_TO_WORDS,
+  PROOF_WORDS,
+  SOURCE_WORDS,
+} from '@phylaxon/core/views/visit';
+import type { Next } from '@phylaxon/core/visit/work';
+import { ChooseScreen } from './ChooseScreen.tsx';
+import { DeadDrawing } from './DeadDrawing.tsx';
+import { EndScreen } from './EndScreen.tsx';
+import { FigureForm, placeOf, StepScreen, TellButton, useVisitWork } from '../visitRecord/index.ts';
+import { FinishScreen } from './FinishScreen.tsx';
+import { LeaveScreen } from './LeaveScreen.tsx';
+import { ProofScreen } from './ProofScreen.tsx';
+import { WorkScreen } from './WorkScreen.tsx';
+import { uncapital } from '../../shared/ui/index.ts';
+
+/** The one thing that is next. */
+export function NextStep() {
+  const work = useVisitWork();
+  const { next } = work;
+  switch (next.kind) {
+    case 'gate':
+      return next.is === 'tester-proved' ? <Tester /> : <Gate is={next.is} />;
+    case 'source':
+      return <Source id={next.id} />;
+    case 'measure':
+      return <Measure next={next} />;
+    case 'step':
+      return next.id === MAIN ? (
+        <Fill />
+      ) : (
+        <WorkScreen key={`${next.id} ${next.step}`} {...placeOf(work, next.id)} step={next.step} />
+      );
+    case 'choose':
+      return (
+        <ChooseScreen key={`${next.id} ${next.trouble}`} {...placeOf(work, next.id)} trouble={next.trouble} />
+      );
+    case 'swapped':
+      return <Swapped id={next.id} />;
+    case 'handle-on':
+      return <HandleOn id={next.id} />;
+    case 'verify':
+      return <Verify id={next.id} />;
+    case 'proof':
+      return <ProofScreen key={`${next.id} ${next.proof}`} {...placeOf(work, next.id)} proof={next.proof} />;
+    case 'leave':
+      return <LeaveScreen />;
+    case 'finish':
+      return <FinishScreen />;
+    case 'end':
+      return <EndScreen />;
+  }
+}
+
+function Tester() {
+  const { state, tell } = useVisitWork();
+  const { title, how, why } = GATE_WORDS['tester-proved'];
+  const isAgain = state.gates.measured.size > 0;
+  return (
+    <StepScreen
+      title={isAgain ? 'Verify the meter again' : title}
+      how={how}
+      why={isAgain ? 'If the meter failed since the first check, no point counts as verified dead.' : why}
+    >
+      <FigureForm
+        label="It shows"
+        unit="V"
+        schema={volts}
+        button="Store"
+        onFigure={(value) => tell({ is: 'tester-proved', volts: value })}
+      />
+    </StepScreen>
+  );
+}
+
+function Gate({ is }: { is: Exclude<Extract<Next, { kind: 'gate' }>['is'], 'tester-proved'> }) {
+  const { record, state } = useVisitWork();
+  const { title, how, why, done } = GATE_WORDS[is];
+  const isShown = is === 'main-off' || is === 'cover-off';
+  return (
+    <StepScreen
+      title={is === 'main-off' && record.plan.off !== 'its main' ? `Off: ${record.plan.off}` : title}
+      how={how}
+      why={why}
+      drawing={isShown && <DeadDrawing record={record} state={state} now={null} />}
+    >
+      <TellButton fact={{ is }}>{done}</TellButton>
+    </StepScreen>
+  );
+}
+
+function Source({ id }: { id: string }) {
+  const { record } = useVisitWork();
+  const { kind } = record.plan.sources.find((one) => one.id === id)!;
+  const { why, how, done } = GATE_WORDS['source-isolated'];
+  return (
+    <StepScreen
+      title={`${SOURCE_WORDS[kind].name}: off and locked`}
+      how={[SOURCE_WORDS[kind].how, ...how]}
+      why={why}
+    >
+      <TellButton fact={{ is: 'source-isolated', id }}>{done}</TellButton>
+    </StepScreen>
+  );
+}
+
+function Measure({ next }: { next: Extract<Next, { kind: 'measure' }> }) {
+  const work = useVisitWork();
+  const { record, state, tell } = work;
+  const { what, left } = next;
+  const isMain = what.id === MAIN;
+  const place = isMain ? null : placeOf(work, what.id);
+  const poles = place?.now.poles ?? 2;
+  const where = place ? `${place.task.label}, space ${place.now.space}` : 'On the load side of the main';
+  return (
+    <StepScreen
+      title={`${where}: ${poles === 2 ? `pole ${what.pole}` : 'its pole'} to ${MEASURED_TO_WORDS[what.to]}`}
+      how={[
+        isMain
+          ? 'On the load side of the main, where the bus begins. Never on its line side.'
+          : 'At the terminal screw of its conductor, and at the bus stab as far as a probe reaches.',
+      ]}
+      why={`Under ${DEAD_VOLTS} V is dead. ${left === 1 ? 'The last one' : `${left} to measure, this one included`}.`}
+      drawing={<DeadDrawing record={record} state={state} now={what} />}
+    >
+      <FigureForm
+        key={`${what.id} ${what.pole} ${what.to} ${state.gates.measured.size}`}
+        label="The meter shows"
+        unit="V"
+        schema={volts}
+        button="Store"
+        onFigure={(value) => tell({ is: 'measured', ...what, volts: value })}
+      />
+    </StepScreen>
+  );
+}
+
+function Fill() {
+  const { record } = useVisitWork();
+  return (
+    <StepScreen
+      title={FILL_WORDS.title}
+      how={[`Open now: ${record.plan.holes.join(', ')}.`, ...FILL_WORDS.how]}
+    >
+      <TellButton fact={{ is: 'step-done', id: MAIN, step: 'fill', torqueLbIn: null }}>
+        {FILL_WORDS.done}
+      </TellButton>
+    </StepScreen>
+  );
+}
+
+function Swapped({ id }: { id: string }) {
+  const { task, now } = placeOf(useVisitWork(), id);
+  return (
+    <StepScreen
+      title={`${task.label}: look it over once more`}
+      how={[
+        now.given === 'back'
+          ? 'The old part sits as it did.'
+          : 'It sits level with its neighbors, its handle off.',
+        'Nothing bare outside a terminal, nothing pinched, no tool left inside. A photo, if you like, from the panel’s page.',
+      ]}
+    >
+      <TellButton fact={{ is: 'swapped', id }}>It is done</TellButton>
+    </StepScreen>
+  );
+}
+
+function HandleOn({ id }: { id: string }) {
+  const { task, now } = placeOf(useVisitWork(), id);
+  const { how, why, done } = GATE_WORDS['handle-on'];
+  return (
+    <StepScreen title={`Switch on: ${task.label}, space ${now.space}`} how={how} why={why}>
+      <TellButton fact={{ is: 'handle-on', id }}>{done}</TellButton>
+    </StepScreen>
+  );
+}
+
+function Verify({ id }: { id: string }) {
+  const work = useVisitWork();
+  const { task } = placeOf(work, id);
+  const { title, how } = PROOF_WORDS.verified;
+  return (
+    <StepScreen title={`${task.label}: ${uncapital(title)}`} how={how}>
+      <FigureForm
+        label="The meter shows"
+        unit="V"
+        schema={volts}
+        button="Store"
+        onFigure={(value) => work.tell({ is: 'verified', id, volts: value })}
+      />
+    </StepScreen>
+  );
+}

@@ -1,0 +1,120 @@
+import { amps, surfaceC, volts } from '@phylaxon/core/facts/quantities';
+import { OUTCOME_WORDS, PROOF_WORDS } from '@phylaxon/core/views/visit';
+import type { Proof, ProofId, TaskState, VisitTask } from '@phylaxon/core/visit/work';
+import { useState } from 'react';
+import { Button, FieldError, NumberInput, uncapital, useUnits } from '../../shared/ui/index.ts';
+import { FigureForm, StepScreen, useOnce, useVisitWork } from '../visitRecord/index.ts';
+
+type OutcomeOf<P extends ProofId> = Extract<Proof, { proof: P }> extends { outcome: infer O } ? O : never;
+const WIRING: readonly OutcomeOf<'outlet-wiring'>[] = ['correct', 'reversed', 'open-ground', 'open-neutral'];
+const BUTTON: readonly OutcomeOf<'test-button'>[] = ['trips-and-resets', 'does-not-trip', 'will-not-reset'];
+
+interface Props {
+  task: VisitTask;
+  now: TaskState;
+  proof: ProofId;
+}
+
+/** A reading that proves the work, judged at once. */
+export function ProofScreen({ task, proof }: Props) {
+  const { title, how } = PROOF_WORDS[proof];
+  return (
+    <StepScreen title={`${task.label}: ${uncapital(title)}`} how={how}>
+      <ProofAnswer id={task.id} proof={proof} />
+    </StepScreen>
+  );
+}
+
+/** What answers a proof: a figure, or what was seen. */
+export function ProofAnswer({ id, proof }: { id: string; proof: ProofId }) {
+  const { tell } = useVisitWork();
+  const told = { is: 'proof', id } as const;
+  switch (proof) {
+    case 'off-output':
+    case 'between-poles':
+      return (
+        <FigureForm
+          label="The meter shows"
+          unit="V"
+          schema={volts}
+          button="Store"
+          onFigure={(value) => tell({ ...told, proof, volts: value })}
+        />
+      );
+    case 'current':
+      return (
+        <FigureForm
+          label="It draws"
+          unit="A"
+          schema={amps}
+          button="Store"
+          onFigure={(value) => tell({ ...told, proof, amps: value })}
+        />
+      );
+    case 'outlet-wiring':
+      return <Outcomes outcomes={WIRING} onOutcome={(outcome) => tell({ ...told, proof, outcome })} />;
+    case 'test-button':
+      return <Outcomes outcomes={BUTTON} onOutcome={(outcome) => tell({ ...told, proof, outcome })} />;
+    case 'temperature':
+      return <Temperature id={id} />;
+  }
+}
+
+function Outcomes<O extends keyof typeof OUTCOME_WORDS>({
+  outcomes,
+  onOutcome,
+}: {
+  outcomes: readonly O[];
+  onOutcome: (outcome: O) => Promise<void>;
+}) {
+  const { busy, problem, once } = useOnce();
+  return (
+    <div className="space-y-3">
+      {outcomes.map((outcome, i) => (
+        <Button
+          key={outcome}
+          look={i === 0 ? 'primary' : 'quiet'}
+          className="block min-h-12 w-full text-left sm:w-auto sm:min-w-72"
+          disabled={busy}
+          onClick={() => void once(() => onOutcome(outcome))}
+        >
+          {OUTCOME_WORDS[outcome]}
+        </Button>
+      ))}
+      <FieldError message={problem ?? undefined} />
+    </div>
+  );
+}
+
+function Temperature({ id }: { id: string }) {
+  const { tell } = useVisitWork();
+  const { temperatureUnit, toCelsius } = useUnits();
+  const { busy, problem, once } = useOnce();
+  const [face, setFace] = useState<number | null>(null);
+  const [air, setAir] = useState<number | null>(null);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const store = () => {
+    if (face === null || air === null) {
+      setWrong('Give both: its face, and the air beside the panel.');
+      return;
+    }
+    const read = [face, air].map((value) => surfaceC.safeParse(toCelsius(value)));
+    const bad = read.find(({ success }) => !success);
+    setWrong(bad?.error?.issues[0]?.message ?? null);
+    if (bad) return;
+    const [faceC, airC] = read.map(({ data }) => data!) as [number, number];
+    void once(() => tell({ is: 'proof', id, proof: 'temperature', surfaceC: faceC, ambientC: airC }));
+  };
+  return (
+    <div>
+      <div className="flex flex-wrap items-end gap-3">
+        <NumberInput label={`Its face (${temperatureUnit})`} onValue={setFace} />
+        <NumberInput label={`The air (${temperatureUnit})`} onValue={setAir} />
+        <Button look="quiet" disabled={busy} onClick={store}>
+          Store
+        </Button>
+      </div>
+      <FieldError message={wrong ?? problem ?? undefined} />
+    </div>
+  );
+}

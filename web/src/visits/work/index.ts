@@ -1,0 +1,2 @@
+export * from './EndScreen.tsx';
+export * from './NextStep.tsx';
