@@ -7,6 +7,9 @@ import type { Context } from './context.ts';
 
 const NONE = { keep: 0, folder: '', last: null, trouble: null };
 
+/** Between two checks of the whole file others have the disk and the processors. */
+const CHECK_REST_MS = 1000;
+
 export function backupRoutes({ store, backups }: Context): Route[] {
   // Each takes a thread and much memory.
   const check = oneAtATime(async () => {
@@ -18,7 +21,7 @@ export function backupRoutes({ store, backups }: Context): Route[] {
     });
     if (problems.length > 0) store.tellDamaged();
     return { sound: problems.length === 0, problems: problems.slice(0, 50) };
-  });
+  }, CHECK_REST_MS);
   return [
     route({
       method: 'get',

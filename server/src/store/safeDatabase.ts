@@ -23,6 +23,17 @@ export class SafeDatabase extends Database {
     this.prepare = ((sql: string) => this.withSafeParameters(prepare(sql))) as Prepare;
   }
 
+  /** What it kept of the file’s pages is given back now, and not only when the object is collected. */
+  override close(): this {
+    try {
+      if (this.open) this.exec('PRAGMA shrink_memory');
+    } catch {
+      // A file that cannot be read is closed all the same.
+    }
+    super.close();
+    return this;
+  }
+
   private withSafeParameters<S extends object>(statement: S): S {
     for (const method of ['run', 'get', 'all'] as const) {
       const original = (statement as Record<string, (params: unknown[]) => unknown>)[method]!.bind(statement);

@@ -17,3 +17,11 @@ test('thirty who ask at once get one answer; who asks later gets another; a fail
   fails = false;
   expect(await ask()).toBe(4);
 });
+
+test('it rests before it begins again, and whoever asks in that time waits', async () => {
+  const begun: number[] = [];
+  const ask = oneAtATime(async () => begun.push(performance.now()), 30);
+  expect(await ask()).toBe(1);
+  expect(await Promise.all([ask(), ask(), ask()])).toEqual([2, 2, 2]);
+  expect(begun[1]! - begun[0]!).toBeGreaterThanOrEqual(29);
+});
