@@ -41,7 +41,7 @@ export default tseslint.config(
     rules: restrict({ regex: String.raw`^(?!\.{1,2}/|zod$)`, message: 'core imports zod and nothing else.' }),
   },
   {
-    files: ['core/src/simulate/network.ts'],
+    files: ['core/src/simulate/house/network.ts'],
     rules: restrict({
       regex: String.raw`^(?!\.{1,2}/|ml-matrix$)`,
       message: 'The simulator’s network imports ml-matrix and nothing else.',

@@ -1,6 +1,6 @@
 import { seeded } from '@phylaxon/core/facts/random';
 import { MAP_CHECKS } from '@phylaxon/core/panel/circuitMap';
-import { mappedHouse, walkRounds } from '@phylaxon/core/simulate';
+import { mappedHouse, walkRounds } from '@phylaxon/core/benchmarks';
 import { mapMinutes, readHouseMap, roundsOf } from '@phylaxon/core/views/houseMap';
 import { median, say } from './say.ts';
 

@@ -1,5 +1,5 @@
 import { seeded } from '@phylaxon/core/facts/random';
-import { drawJointRun, searchedJoint } from '@phylaxon/core/simulate';
+import { drawJointRun, searchedJoint } from '@phylaxon/core/benchmarks';
 import { legBalance } from '@phylaxon/core/panel/legs';
 import { median, say, verdict } from './say.ts';
 

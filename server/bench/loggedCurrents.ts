@@ -1,6 +1,7 @@
 import { seeded } from '@phylaxon/core/facts/random';
 import { highestMean } from '@phylaxon/core/physics/loggedCurrent';
-import { loggedCircuit, scoreEvents, sumScores, type EventScore } from '@phylaxon/core/simulate';
+import { loggedCircuit } from '@phylaxon/core/simulate/panel';
+import { scoreEvents, sumScores, type EventScore } from '@phylaxon/core/benchmarks';
 import { say, verdict } from './say.ts';
 
 /** Logs of each length, with seeds that nothing was tuned to. */

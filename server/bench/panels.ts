@@ -1,6 +1,6 @@
 import { panelReview, signsOf } from '@phylaxon/core/diagnosis/panelReview';
 import { seeded } from '@phylaxon/core/facts/random';
-import { PANEL_STATES, plantedPicture, plantedSpots, simulatedPanel } from '@phylaxon/core/simulate';
+import { PANEL_STATES, plantedPicture, plantedSpots, simulatedPanel } from '@phylaxon/core/simulate/panel';
 import { say, verdict } from './say.ts';
 
 const PICTURES = 200;

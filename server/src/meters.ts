@@ -1,6 +1,6 @@
 import { setTimeout as pause } from 'node:timers/promises';
 import { seeded } from '@phylaxon/core/facts/random';
-import { liveCircuit, liveFigures, type LiveCircuit } from '@phylaxon/core/simulate';
+import { liveCircuit, liveFigures, type LiveCircuit } from '@phylaxon/core/simulate/panel';
 import type { Board, BreakerDetail, SiteSummary } from '@phylaxon/core/views/board';
 import type { Switched } from '@phylaxon/core/record/feeds';
 

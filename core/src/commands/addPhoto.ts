@@ -1,6 +1,5 @@
 import { photoInput } from '../record/entities/index.ts';
-import { command } from './command.ts';
-import { byId } from './shapes.ts';
+import { command, byId } from './command/index.ts';
 
 export const addPhoto = command({
   id: 'add-photo',

@@ -6,8 +6,7 @@ import {
   circuitInput,
   replacementInput,
 } from '../record/entities/index.ts';
-import { command } from './command.ts';
-import { byId } from './shapes.ts';
+import { command, byId } from './command/index.ts';
 
 /** Whether a change was made from what is shown; if not, it is in it already, or somebody else’s is. */
 const isMadeFrom = (version: number | undefined, shown: { version: number } | null) =>

@@ -2,8 +2,7 @@ import { z } from 'zod';
 import { name } from '../facts/quantities/index.ts';
 import { directoryInput } from '../panel/directory/index.ts';
 import { panelChange, panelInput } from '../record/entities/index.ts';
-import { command } from './command.ts';
-import { byId } from './shapes.ts';
+import { command, byId } from './command/index.ts';
 
 export const addPanel = command({
   id: 'add-panel',

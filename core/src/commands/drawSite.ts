@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { curveInput, siteChange, siteInput } from '../record/entities/index.ts';
-import { command } from './command.ts';
-import { byId } from './shapes.ts';
+import { command, byId } from './command/index.ts';
 
 export const addSite = command({
   id: 'add-site',

@@ -1,5 +1,4 @@
-export * from './command.ts';
-export { byId } from './shapes.ts';
+export { byId, command, type Command, type OutputOf, type ShownBreaker } from './command/index.ts';
 export { COMMANDS } from './registry.ts';
 export { addressOf, commandOf, sentTo, type Sent } from './sent.ts';
 export { breakerWithSent, isInCase, withSent } from './withSent.ts';

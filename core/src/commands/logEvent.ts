@@ -1,7 +1,5 @@
 import { eventInput, NOTHING_SAID } from '../record/entities/index.ts';
-import { command } from './command.ts';
-import { asKept, withLogged } from './inCase.ts';
-import { byId } from './shapes.ts';
+import { command, asKept, withLogged, byId } from './command/index.ts';
 
 const NAMES = {
   trip: 'a trip',

@@ -1,8 +1,7 @@
 import { BEHIND_THE_COVER, PROFILE_LEVEL } from '../facts/vocabulary/index.ts';
 import { inspectionInput } from '../record/entities/index.ts';
 import { INSPECTIONS } from '../record/inspections/index.ts';
-import { command } from './command.ts';
-import { byId } from './shapes.ts';
+import { command, byId } from './command/index.ts';
 
 export const logInspection = command({
   id: 'log-inspection',

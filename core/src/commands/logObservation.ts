@@ -1,7 +1,5 @@
 import { observationInput } from '../record/entities/index.ts';
-import { command } from './command.ts';
-import { asKept, withLogged } from './inCase.ts';
-import { byId, mayTest } from './shapes.ts';
+import { command, asKept, withLogged, byId, mayTest } from './command/index.ts';
 
 export const logObservation = command({
   id: 'log-observation',

@@ -1,6 +1,5 @@
 import { mayLogOfPanel, PANEL_ENTRIES, panelEntryInput } from '../record/panelEntries/index.ts';
-import { command } from './command.ts';
-import { byId } from './shapes.ts';
+import { command, byId } from './command/index.ts';
 
 export const logPanelEntry = command({
   id: 'log-panel-entry',

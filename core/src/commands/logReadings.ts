@@ -1,8 +1,6 @@
 import { z } from 'zod';
 import { QUANTITY_UNITS, readingInput, withError, type Reading } from '../record/entities/index.ts';
-import { command } from './command.ts';
-import { asKept, withLogged } from './inCase.ts';
-import { byId, mayMeasureAt } from './shapes.ts';
+import { command, asKept, withLogged, byId, mayMeasureAt } from './command/index.ts';
 
 export const logReadings = command({
   id: 'log-readings',

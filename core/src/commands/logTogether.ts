@@ -9,9 +9,7 @@ import {
   withError,
   type Reading,
 } from '../record/entities/index.ts';
-import { command } from './command.ts';
-import { asKept, withLogged } from './inCase.ts';
-import { byId, mayMeasureAt, mayTest } from './shapes.ts';
+import { command, asKept, withLogged, byId, mayMeasureAt, mayTest } from './command/index.ts';
 
 /** One thing to be logged, of whatever kind, with its breaker. */
 export const togetherEntry = z.discriminatedUnion('kind', [

@@ -1,5 +1,5 @@
 import { addPhoto } from './addPhoto.ts';
-import type { Command } from './command.ts';
+import type { Command } from './command/index.ts';
 import * as breakers from './drawBreaker.ts';
 import * as panels from './drawPanel.ts';
 import * as sites from './drawSite.ts';

@@ -1,4 +1,4 @@
-import type { Command } from './command.ts';
+import type { Command } from './command/index.ts';
 import { COMMANDS } from './registry.ts';
 
 /** A command as it is sent, or waits to be: nothing of it is an address. */

@@ -9,13 +9,11 @@ import {
   readingInput,
   strikeInput,
 } from '../record/entities/index.ts';
-import { command } from './command.ts';
-import { withStruck } from './inCase.ts';
+import { command, withStruck, byId } from './command/index.ts';
 import { logEvent } from './logEvent.ts';
 import { logInspection } from './logInspection.ts';
 import { logObservation } from './logObservation.ts';
 import { logReadings } from './logReadings.ts';
-import { byId } from './shapes.ts';
 
 /** What stands in the place of a struck entry is logged like any other. */
 interface Replacing<Replacement extends z.ZodType> {

@@ -1,5 +1,5 @@
 import type { CaseRecord } from '../diagnosis/cases/index.ts';
-import type { Command, ShownBreaker } from './command.ts';
+import type { Command, ShownBreaker } from './command/index.ts';
 import { commandOf, type Sent } from './sent.ts';
 
 /** A command with what was sent as its schemas leave it; `null`: it is not known, or is none. */

@@ -11,9 +11,7 @@ import {
   id,
   type KeptAnswer,
 } from '../record/entities/index.ts';
-import { command } from './command.ts';
-import { asKept, withLogged } from './inCase.ts';
-import { byId, mayTest } from './shapes.ts';
+import { command, asKept, withLogged, byId, mayTest } from './command/index.ts';
 
 type Answers = z.output<typeof caseAnswers>['answers'];
 

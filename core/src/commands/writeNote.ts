@@ -1,6 +1,5 @@
 import { noteInput } from '../record/entities/index.ts';
-import { command } from './command.ts';
-import { byId } from './shapes.ts';
+import { command, byId } from './command/index.ts';
 
 export const writeNote = command({
   id: 'write-note',

@@ -1,4 +1,4 @@
-import { visitAnswer, type VisitFault } from '../simulate/index.ts';
+import { visitAnswer, type VisitFault } from '../simulate/panel/index.ts';
 import {
   momentsAt,
   nextOf,

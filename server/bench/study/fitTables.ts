@@ -1,5 +1,5 @@
 import { CAUSE_IDS, likelihoodTable, type LikelihoodTable } from '@phylaxon/core/diagnosis/causes';
-import { perform, simulatedCase } from '@phylaxon/core/simulate';
+import { perform, simulatedCase } from '@phylaxon/core/simulate/person';
 import { TEST_IDS, TESTS, type CauseId, type TestId } from '@phylaxon/core/facts/vocabulary';
 
 export interface FitSize {

@@ -1,4 +1,4 @@
-import { dangersOf, isHazardous, perform, type SimulatedCase } from '@phylaxon/core/simulate';
+import { dangersOf, isHazardous, perform, type SimulatedCase } from '@phylaxon/core/simulate/person';
 import type { ActionId, CauseId, Profile } from '@phylaxon/core/facts/vocabulary';
 
 /**

@@ -1,11 +1,5 @@
-import {
-  dangersOf,
-  isHazardous,
-  PAIRS,
-  twoFaults,
-  type Pair,
-  type SimulatedCase,
-} from '@phylaxon/core/simulate';
+import { dangersOf, isHazardous, type SimulatedCase } from '@phylaxon/core/simulate/person';
+import { PAIRS, twoFaults, type Pair } from '@phylaxon/core/benchmarks';
 import type { CauseId } from '@phylaxon/core/facts/vocabulary';
 import { isRight, LEAVES_ON } from './rightFor.ts';
 import { workCase, type Worked } from './workCase.ts';

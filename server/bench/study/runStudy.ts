@@ -1,6 +1,6 @@
 import { CAUSE_IDS } from '@phylaxon/core/diagnosis/causes';
 import { hazardOf } from '@phylaxon/core/facts/hazards';
-import { dangersOf, isHazardous, simulatedCase } from '@phylaxon/core/simulate';
+import { dangersOf, isHazardous, simulatedCase } from '@phylaxon/core/simulate/person';
 import type { ActionId, CauseId, Profile, TestId } from '@phylaxon/core/facts/vocabulary';
 import {
   isRight,

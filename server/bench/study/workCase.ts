@@ -1,6 +1,6 @@
 import type { Context } from '@phylaxon/core/diagnosis/causes';
 import { seeded } from '@phylaxon/core/facts/random';
-import { perform, type SimulatedCase } from '@phylaxon/core/simulate';
+import { perform, type SimulatedCase } from '@phylaxon/core/simulate/person';
 import {
   PROFILE_LEVEL,
   TEST_IDS,

@@ -5,7 +5,7 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
-import { recordRoutes } from '../api/index.ts';
+import { recordRoutes } from './recordRoutes.ts';
 import type { BackupKeeper } from '../backups/index.ts';
 import { Changes } from '../changes/index.ts';
 import { ComputePool, computeRoutes } from '../compute/index.ts';

@@ -5,7 +5,7 @@ import type { BoardCorners } from '@phylaxon/core/physics/thermalPicture';
 import { circuitInput, loadAmps } from '@phylaxon/core/record/entities';
 import { packHeatMatrix } from '@phylaxon/core/record/heatMatrices';
 import { panelEntryInput } from '@phylaxon/core/record/panelEntries';
-import { heatPictureOf } from '@phylaxon/core/simulate';
+import { heatPictureOf } from '@phylaxon/core/simulate/panel';
 import type { EntityManager } from 'typeorm';
 import { keepAttachment } from '../attachments/index.ts';
 import { Edit } from '../edit/index.ts';

@@ -2,7 +2,7 @@ import { gzipSync } from 'node:zlib';
 import { seeded } from '@phylaxon/core/facts/random';
 import { panelEntryInput } from '@phylaxon/core/record/panelEntries';
 import { packRecording } from '@phylaxon/core/record/recordings';
-import { loggedCircuit } from '@phylaxon/core/simulate';
+import { loggedCircuit } from '@phylaxon/core/simulate/panel';
 import type { EntityManager } from 'typeorm';
 import { keepAttachment } from '../attachments/index.ts';
 import { Edit } from '../edit/index.ts';

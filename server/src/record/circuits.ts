@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import { newId, refuseStale, type Edit } from '../edit/index.ts';
 import { CircuitTable, LoadTable } from '../store/index.ts';
 import { breakerRow } from './breakers.ts';
-import { circuitColumns } from './rowsToRecord.ts';
+import { circuitColumns } from '../breakerRecords/index.ts';
 
 /** Set a breaker's circuit with its loads, whole: what was set before is replaced. */
 export async function setCircuit(edit: Edit, breakerId: string, input: z.output<typeof circuitInput>) {

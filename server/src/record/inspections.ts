@@ -1,7 +1,7 @@
 import type { Inspection } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import { InspectionTable } from '../store/index.ts';
-import { inspectionOf } from './rowsToRecord.ts';
+import { inspectionOf } from '../breakerRecords/index.ts';
 
 /** What was last found of each kind at a breaker, struck entries left out. */
 export async function latestInspections(manager: EntityManager, breakerId: string): Promise<Inspection[]> {

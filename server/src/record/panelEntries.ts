@@ -27,7 +27,7 @@ import {
 } from '../store/index.ts';
 import { logObservation, logOfPanel, stampOfPanel } from './log.ts';
 import { panelRow } from './panelRows.ts';
-import { panelEntryOf, strikesById } from './rowsToRecord.ts';
+import { panelEntryOf, strikesById } from '../breakerRecords/index.ts';
 import { recordVisitStep } from './visitRecord.ts';
 import { refuseBesideVisits, refuseSwitching } from './visitGuard.ts';
 import { checkVisit, nextOfVisit } from './visits.ts';

@@ -6,7 +6,7 @@ import ts from 'typescript';
 
 const CORE = fileURLToPath(new URL('../../../core/src/', import.meta.url));
 /** What serves tests and measurements alone. */
-const APART = /^(testing|simulate)\//;
+const APART = /^(testing|simulate|benchmarks)\//;
 
 const faces = (readdirSync(CORE, { recursive: true }) as string[]).filter(
   (path) => path.endsWith('index.ts') && !APART.test(path),

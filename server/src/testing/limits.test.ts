@@ -43,21 +43,21 @@ const APART: readonly (readonly [path: RegExp, reason: string])[] = [
   [/^core\/src\/facts\/(limits|standards)\//, 'the lists of limits and of standards'],
   [/^core\/src\/facts\/(calendar|quantities|appliances|instruments)\//, 'calendar, units, catalogs'],
   [
-    /^core\/src\/(simulate|physics\/(breakerEstimate|loggedCurrent|thermalPicture|trip|tripTimeQuery))\//,
+    /^core\/src\/(simulate|benchmarks|physics\/(breakerEstimate|loggedCurrent|thermalPicture|trip|tripTimeQuery))\//,
     'parameters of a model',
   ],
-  [/^core\/src\/diagnosis\/(causes|engine|isolation|outcomes|trends)\//, 'probabilities and losses'],
+  [/^core\/src\/diagnosis\/(actions|causes|engine|isolation|outcomes|trends)\//, 'probabilities and losses'],
   [/^core\/src\/code\/serviceLoad\//, 'shares of the calculated load'],
   [
-    /^core\/src\/(record\/(loggerTable|heatMatrices|readingLine\/(moments|findingPhrases))|views\/csv)/,
+    /^core\/src\/(record\/(loggerTable|heatMatrices|phrases\/(moments|findingPhrases))|views\/csv)/,
     'dates, phrases and resolution of typed or imported data',
   ],
-  [/^web\/src\/(bench|recordings\/LogChart)/, 'probabilities and drawing of charts'],
+  [/^web\/src\/(breaker\/tripCurve|measure\/recordings\/LogChart)/, 'probabilities and drawing of charts'],
   [
     /^core\/src\/views\/(directoryCard|heatColors|houseMap|planning\/priceBands|visit\/minutes)/,
     'layout, colors, prices, estimated durations',
   ],
-  [/^server\/src\/(?!record\/evidenceReadings)/, 'operation of the server'],
+  [/^server\/src\/(?!breakerRecords\/evidenceReadings)/, 'operation of the server'],
 ];
 
 function* sources(folder: string): Generator<string> {

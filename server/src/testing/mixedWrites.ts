@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { packRecording } from '@phylaxon/core/record/recordings';
-import { visitAnswer } from '@phylaxon/core/simulate';
+import { visitAnswer } from '@phylaxon/core/simulate/panel';
 import type { VisitRecord } from '@phylaxon/core/views/visit';
 import { nextOf, walk } from '@phylaxon/core/visit/work';
 import type { EntityManager } from 'typeorm';

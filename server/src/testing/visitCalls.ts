@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { visitAnswer, type VisitFault } from '@phylaxon/core/simulate';
+import { visitAnswer, type VisitFault } from '@phylaxon/core/simulate/panel';
 import type { Board } from '@phylaxon/core/views/board';
 import type { VisitRecord } from '@phylaxon/core/views/visit';
 import { nextOf, walk, type VisitFact } from '@phylaxon/core/visit/work';

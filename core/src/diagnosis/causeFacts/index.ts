@@ -1,42 +1,38 @@
 import type { CauseId } from '../../facts/vocabulary/index.ts';
-import { OVERLOAD } from './overload.ts';
-import { APPLIANCE_FAULT } from './applianceFault.ts';
-import { WIRING_SHORT } from './wiringShort.ts';
-import { GROUND_LEAKAGE } from './groundLeakage.ts';
-import { ARCING_CONNECTION } from './arcingConnection.ts';
-import { ELECTRONIC_UNIT_FAULT } from './electronicUnitFault.ts';
-import { WEAK_BREAKER } from './weakBreaker.ts';
-import { OPEN_BREAKER } from './openBreaker.ts';
-import { STUCK_BREAKER } from './stuckBreaker.ts';
-import { WORN_MECHANISM } from './wornMechanism.ts';
-import { LOOSE_TERMINAL } from './looseTerminal.ts';
-import { BURNT_STAB } from './burntStab.ts';
-import { SHARED_TERMINAL } from './sharedTerminal.ts';
-import { OVERSIZED_BREAKER } from './oversizedBreaker.ts';
-import { UNDERSIZED_BREAKER } from './undersizedBreaker.ts';
-import { INCOMPLETE_RESET } from './incompleteReset.ts';
-import { DOWNSTREAM_DEVICE_TRIPPED } from './downstreamDeviceTripped.ts';
-import { UPSTREAM_OPEN } from './upstreamOpen.ts';
-import { OPEN_WIRING } from './openWiring.ts';
-import { SUPPLY_LEG_LOST } from './supplyLegLost.ts';
-import { OPEN_NEUTRAL } from './openNeutral.ts';
-import { BUS_FAILING } from './busFailing.ts';
-import { MOISTURE } from './moisture.ts';
-import { MOTOR_INRUSH } from './motorInrush.ts';
-import { HOT_SURROUNDINGS } from './hotSurroundings.ts';
-import { SUPPLY_OUTAGE } from './supplyOutage.ts';
-import { MAIN_BREAKER_FAULT } from './mainBreakerFault.ts';
-import { SHARED_NEUTRAL_OPEN } from './sharedNeutralOpen.ts';
-import { DEVICE_FAILED } from './deviceFailed.ts';
-import { MISWIRED_PROTECTED_UNIT } from './miswiredProtectedUnit.ts';
-import { WRONG_PART } from './wrongPart.ts';
-import { WRONG_BREAKER } from './wrongBreaker.ts';
-import { BACKFEED } from './backfeed.ts';
-import { NEUTRAL_GROUND_FAULT } from './neutralGroundFault.ts';
-import { NO_FAULT } from './noFault.ts';
-import type { CauseFacts } from './cause.ts';
+import {
+  OVERLOAD,
+  APPLIANCE_FAULT,
+  WIRING_SHORT,
+  GROUND_LEAKAGE,
+  ARCING_CONNECTION,
+  DOWNSTREAM_DEVICE_TRIPPED,
+  OPEN_WIRING,
+  MOISTURE,
+  MOTOR_INRUSH,
+  SHARED_NEUTRAL_OPEN,
+  DEVICE_FAILED,
+  MISWIRED_PROTECTED_UNIT,
+  NEUTRAL_GROUND_FAULT,
+} from './circuit/index.ts';
+import {
+  ELECTRONIC_UNIT_FAULT,
+  WEAK_BREAKER,
+  OPEN_BREAKER,
+  STUCK_BREAKER,
+  WORN_MECHANISM,
+  OVERSIZED_BREAKER,
+  UNDERSIZED_BREAKER,
+  INCOMPLETE_RESET,
+  MAIN_BREAKER_FAULT,
+  WRONG_PART,
+  WRONG_BREAKER,
+  NO_FAULT,
+} from './breaker/index.ts';
+import { LOOSE_TERMINAL, BURNT_STAB, SHARED_TERMINAL, BUS_FAILING, HOT_SURROUNDINGS } from './panel/index.ts';
+import { UPSTREAM_OPEN, SUPPLY_LEG_LOST, OPEN_NEUTRAL, SUPPLY_OUTAGE, BACKFEED } from './supply/index.ts';
+import type { CauseFacts } from './cause/index.ts';
 
-export * from './cause.ts';
+export * from './cause/index.ts';
 
 /** Every cause of the vocabulary: how common and how grave it is, where it sits, what it shows, and the actions that cure it. */
 export const CAUSE_FACTS: { readonly [C in CauseId]: CauseFacts } = {

@@ -27,10 +27,14 @@ import { ACTION_CAUTIONS, cautionOf, type CautionId } from './cautions.ts';
 import { familyOf, type Decision, type NextTest } from './decision.ts';
 import { because, doNext, notDone, reason } from './parts.ts';
 import { byWeight, reasonsFor } from './reasons.ts';
-import { assessRecord } from './recordAssessment.ts';
-import { replaceThisBreaker } from './recordFacts.ts';
-import { needsWork, recordHazard, type RecordHazard } from './recordHazard.ts';
-import { hasTrouble } from './recordResults.ts';
+import {
+  assessRecord,
+  replaceThisBreaker,
+  needsWork,
+  recordHazard,
+  type RecordHazard,
+  hasTrouble,
+} from '../recordAssessment/index.ts';
 import { notInspected } from './notInspected.ts';
 import { resetLimit, type ResetLimit } from './resetLimit.ts';
 import { restrictionOf, stopFor } from './stop.ts';

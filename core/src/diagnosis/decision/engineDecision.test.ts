@@ -4,8 +4,7 @@ import { aDossier, aReading, anEvent, anObservation, type BreakerRecordParts } f
 import { CAUSE_IDS, prior } from '../causes/index.ts';
 import type { CauseId, TestId } from '../../facts/vocabulary/index.ts';
 import { decide } from './index.ts';
-import { assessRecord, knownOf } from './recordAssessment.ts';
-import { hasTrouble } from './recordResults.ts';
+import { assessRecord, knownOf, hasTrouble } from '../recordAssessment/index.ts';
 
 const evidenceOf = (parts: BreakerRecordParts) => gatherEvidence(aDossier(parts));
 const seen = (found: Partial<Record<TestId, string>>): BreakerRecordParts => ({

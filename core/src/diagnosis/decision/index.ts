@@ -5,6 +5,6 @@ export const ENGINE = 'engine-11';
 export { cautionText } from './cautions.ts';
 export * from './wouldChange.ts';
 export { earlierCasesReason } from './earlierCasesReason.ts';
-export { assessRecord } from './recordAssessment.ts';
+export { assessRecord } from '../recordAssessment/index.ts';
 export { noMoreTrials } from './resetLimit.ts';
-export { recordHazard, type RecordHazard } from './recordHazard.ts';
+export { recordHazard, type RecordHazard } from '../recordAssessment/index.ts';

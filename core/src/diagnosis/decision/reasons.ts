@@ -7,7 +7,7 @@ import { carriedBy, isByOneLook, rankedCauses, soundMeasurements, type Assessmen
 import type { WeighedReason } from './decision.ts';
 import { earlierCasesReason } from './earlierCasesReason.ts';
 import { because, reason } from './parts.ts';
-import { causeRemoved } from './recordFacts.ts';
+import { causeRemoved } from '../recordAssessment/index.ts';
 import { tripRecordReason } from './tripRecordReason.ts';
 
 /** So many of the engine’s reasons are told. */

@@ -4,9 +4,15 @@ import { hazardOf } from '../../facts/hazards/index.ts';
 import type { CautionId } from './cautions.ts';
 import type { NextTest, WeighedReason } from './decision.ts';
 import { because, doNext, notDone, reason } from './parts.ts';
-import { causeRemoved, heldSince, lastTrip, unpluggedInstantTrips, warmth } from './recordFacts.ts';
-import { circumstancesOf } from './recordHazard.ts';
-import { resultsOf } from './recordResults.ts';
+import {
+  causeRemoved,
+  heldSince,
+  lastTrip,
+  unpluggedInstantTrips,
+  warmth,
+  circumstancesOf,
+  resultsOf,
+} from '../recordAssessment/index.ts';
 
 /** Why the breaker is not to be reset now, though a reset may be the right action later. */
 export interface ResetLimit {

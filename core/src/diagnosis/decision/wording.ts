@@ -1,7 +1,12 @@
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { WATCH_IT, type ActionId, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
 import { outcomeOf, type Evidence } from '../evidence/index.ts';
-import { causeRemoved, lastTrip, overloadMeasured, unpluggedInstantTrips } from './recordFacts.ts';
+import {
+  causeRemoved,
+  lastTrip,
+  overloadMeasured,
+  unpluggedInstantTrips,
+} from '../recordAssessment/index.ts';
 
 /** What a decision says instead of its action’s usual words. */
 export interface Wording {

@@ -4,7 +4,7 @@ import { sayOutcome, TESTS, type Profile, type TestId } from '../../facts/vocabu
 import { canBe } from '../engine/index.ts';
 import { decide } from './decide.ts';
 import { DECISION_ACTIONS, type Decision } from './decision.ts';
-import { knownOf } from './recordAssessment.ts';
+import { knownOf } from '../recordAssessment/index.ts';
 
 /** What would be decided if a test came out so. */
 export const changedBy = z.object({

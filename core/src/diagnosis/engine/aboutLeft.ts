@@ -1,9 +1,8 @@
-import type { TestResult } from '../../facts/vocabulary/index.ts';
-import { togetherWith, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
+import { type TestResult, togetherWith, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
 import { assess } from './assess.ts';
 import { nextTests } from './nextTests.ts';
 import { worthAsking } from './settled.ts';
-import type { Assessment } from './assessment.ts';
+import type { Assessment } from '../actions/index.ts';
 
 /** So far is looked ahead: beyond it nobody wants to know. */
 const MOST = 6;

@@ -12,14 +12,11 @@ import {
   type Context,
   type Learned,
 } from '../causes/index.ts';
-import type { Assessment } from './assessment.ts';
+import { type Assessment, decideOn, noLessDanger, secondThing } from '../actions/index.ts';
 import { impliedBy } from './bearsOn.ts';
 import { byTheBench } from './byTheBench.ts';
-import { decideOn } from './decideOn.ts';
 import type { Diagnosis } from './diagnosis.ts';
-import { noLessDanger } from './noLessDanger.ts';
 import { readingContextOf } from './readingContextOf.ts';
-import { secondThing } from './secondThing.ts';
 
 /**
  * What the evidence comes to: the probability of each cause, how dangerous the findings are, and the action of least

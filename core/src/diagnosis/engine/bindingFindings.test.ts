@@ -1,10 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import type { TestResult } from '../../facts/vocabulary/index.ts';
-import type { ActionId, CauseId } from '../../facts/vocabulary/index.ts';
+import type { TestResult, ActionId, CauseId } from '../../facts/vocabulary/index.ts';
 import { gatherEvidence } from '../evidence/index.ts';
 import { aDossier, anObservation } from '../../testing/index.ts';
 import { decide } from '../decision/index.ts';
-import { bindFindings } from './bindingFindings.ts';
+import { bindFindings } from '../actions/index.ts';
 import { diagnose } from './index.ts';
 
 type Pair = [test: TestResult['test'], outcome: string];

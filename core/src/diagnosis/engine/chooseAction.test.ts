@@ -1,9 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { CAUSE_IDS } from '../causes/index.ts';
-import type { TestResult } from '../../facts/vocabulary/index.ts';
-import { ACTIONS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
+import { type TestResult, ACTIONS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
 import { hazardOf } from '../../facts/hazards/index.ts';
-import { leastLossAction, lossTable } from './chooseAction.ts';
+import { leastLossAction, lossTable } from '../actions/index.ts';
 import { assess, isSettled, nextTests, TRIALS } from './index.ts';
 
 const found = (outcomes: Partial<Record<TestId, string>>): TestResult[] =>

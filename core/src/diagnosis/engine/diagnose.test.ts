@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { hazardOf } from '../../facts/hazards/index.ts';
 import { ACTIONS, CAUSES, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
 import { CAUSE_IDS } from '../causes/index.ts';
-import { endangers, loss, NEEDLESS } from './losses.ts';
+import { endangers, loss, NEEDLESS } from '../actions/index.ts';
 import { diagnose, type DiagnoseInput, diagnoseOutput } from './index.ts';
 
 type Found = Partial<Record<TestId, string>>;

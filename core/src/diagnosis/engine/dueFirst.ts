@@ -5,13 +5,16 @@ import {
   type TestId,
   type TestResult,
 } from '../../facts/vocabulary/index.ts';
-import { staysOn } from './losses.ts';
+import {
+  staysOn,
+  type Assessment,
+  choose,
+  type LossTable,
+  leadingCause,
+  proofNeeded,
+} from '../actions/index.ts';
 import type { RemedialAction } from '../causeFacts/index.ts';
 import type { Context } from '../causes/index.ts';
-import type { Assessment } from './assessment.ts';
-import { choose, type LossTable } from './chooseAction.ts';
-import { leadingCause } from './decideOn.ts';
-import { proofNeeded } from './proof.ts';
 
 /** Before anything is reset, or left on, somebody listens, smells, feels and looks, at the lights too. */
 const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);

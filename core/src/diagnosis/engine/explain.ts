@@ -9,10 +9,9 @@ import {
 } from '../causes/index.ts';
 import { CAUSE_FACTS } from '../causeFacts/index.ts';
 import { sayOutcome, TESTS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
-import { decideOn } from './decideOn.ts';
+import { decideOn, type Assessment } from '../actions/index.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { hazardOf } from '../../facts/hazards/index.ts';
-import type { Assessment } from './assessment.ts';
 
 /**
  * The evidence behind the leading cause: for each test, how much it speaks for it against the rest.

@@ -5,7 +5,7 @@ import { CAUSE_IDS, learn, type ConfirmedEnd, type Context } from '../causes/ind
 import { outcomeLevel } from '../../facts/hazards/index.ts';
 import { ACTIONS, TEST_IDS, TESTS, type TestResult } from '../../facts/vocabulary/index.ts';
 import { earlierCasesReason } from '../decision/index.ts';
-import { noLessDanger } from './noLessDanger.ts';
+import { noLessDanger } from '../actions/index.ts';
 import { assess, endangers } from './index.ts';
 
 const HARMLESS = CAUSE_IDS.filter((cause) => !endangers(cause));

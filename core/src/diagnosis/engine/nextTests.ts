@@ -1,7 +1,7 @@
 import { keptPerKey } from '../../facts/kept/index.ts';
 import { byCauseGiven } from '../causes/index.ts';
-import { TEST_IDS } from '../../facts/vocabulary/index.ts';
 import {
+  TEST_IDS,
   PROFILE_LEVEL,
   TESTS,
   type Profile,
@@ -11,11 +11,15 @@ import {
 import type { RatedTest } from './diagnosis.ts';
 import { bearsOn } from './bearsOn.ts';
 import { isDueFirst } from './dueFirst.ts';
-import { CHANGES_WHAT_IS_RIGHT } from './rightActions.ts';
+import {
+  CHANGES_WHAT_IS_RIGHT,
+  leastLossAction,
+  lossTable,
+  mayTry,
+  lossesOf,
+  type Assessment,
+} from '../actions/index.ts';
 import { testCost } from './testCosts.ts';
-import { leastLossAction, lossTable, mayTry } from './chooseAction.ts';
-import { lossesOf } from './whoDoesIt.ts';
-import type { Assessment } from './assessment.ts';
 
 /** What has to be done first is worth this much more. */
 const CARE = 4;

@@ -1,11 +1,8 @@
 import type { Profile, TestId } from '../../facts/vocabulary/index.ts';
 import type { RatedTest } from './diagnosis.ts';
 import { isDueFirst } from './dueFirst.ts';
-import { finalChoice } from './finalChoice.ts';
+import { finalChoice, leastLossAction, lossesOf, type Assessment } from '../actions/index.ts';
 import { testCost } from './testCosts.ts';
-import { leastLossAction } from './chooseAction.ts';
-import { lossesOf } from './whoDoesIt.ts';
-import type { Assessment } from './assessment.ts';
 
 /** An expected loss below which another test changes little. */
 const ENOUGH = 1;

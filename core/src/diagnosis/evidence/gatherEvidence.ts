@@ -1,19 +1,26 @@
 import { keptPerObject } from '../../facts/kept/index.ts';
-import type { BreakerRecord, Dossier, Evidence } from './evidence.ts';
-import { counts } from './freshness.ts';
-import { failedResets, handleAt, heldAt, notStruck } from './history.ts';
+import {
+  type BreakerRecord,
+  type Dossier,
+  type Evidence,
+  counts,
+  failedResets,
+  handleAt,
+  heldAt,
+  notStruck,
+  latestOfEach,
+  withoutPassedOutage,
+  familyBand,
+} from '../evidenceItems/index.ts';
 import { heatEvidence, heatFacts } from './heatEvidence.ts';
 import { isolationEvidence } from './isolationEvidence.ts';
 import { loadAtTrip, loadEvidence, loadFact } from './loadEvidence.ts';
-import { latestOfEach } from './latestOfEach.ts';
 import { millivoltEvidence } from './millivoltEvidence.ts';
 import { observationEvidence } from './observationEvidence.ts';
 import { panelFindings } from './panelFindings.ts';
-import { withoutPassedOutage } from './poweredAgain.ts';
 import { partEvidence } from './partEvidence.ts';
 import { circuitSizing, sizingEvidence, sizingWithinError } from './sizingEvidence.ts';
 import { wearOf } from '../wear/index.ts';
-import { familyBand } from './familyBand.ts';
 import { tripTrialsOf, breakerEstimate } from './tripTrials.ts';
 import { tripEvidence, tripFacts } from './tripEvidence.ts';
 import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';

@@ -10,9 +10,15 @@ import { heatOfPoint, type HeatPointInput } from '../../physics/heat/index.ts';
 import { sayRise, sayTemperature } from '../../facts/quantities/index.ts';
 import { TEMPERATURE_POINTS, type Reading } from '../../record/entities/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
-import type { BreakerRecord, EvidenceItem, HeatFact } from './evidence.ts';
-import { nearestTo, timed, type Timed } from './history.ts';
-import { marked } from './marked.ts';
+import {
+  type BreakerRecord,
+  type EvidenceItem,
+  type HeatFact,
+  nearestTo,
+  timed,
+  type Timed,
+  marked,
+} from '../evidenceItems/index.ts';
 
 /** A temperature with the current beside it, A; null: none was read near it in time. */
 interface Measured extends Timed<Reading> {

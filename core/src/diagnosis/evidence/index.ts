@@ -1,14 +1,37 @@
-export * from './evidence.ts';
+export {
+  coolDownOf,
+  coolDownTimes,
+  countsFrom,
+  countsSince,
+  failedResets,
+  familyBand,
+  familyCurve,
+  handleAt,
+  itemOf,
+  marked,
+  METER_POINTS,
+  meterPointsOf,
+  notStruck,
+  outcomeOf,
+  tripTrial,
+  type BreakerEstimate,
+  type BreakerRecord,
+  type CoolDown,
+  type Dossier,
+  type Evidence,
+  type EvidenceItem,
+  type Figure,
+  type HeatFact,
+  type LoadFact,
+  type MeteredTest,
+  type MeterPoint,
+  type PanelFinding,
+  type TripFact,
+  type TripTrial,
+} from '../evidenceItems/index.ts';
 export { gatherEvidence } from './gatherEvidence.ts';
-export { failedResets, handleAt, notStruck } from './history.ts';
-export * from './familyBand.ts';
-export * from './tripTrial.ts';
 export * from './tripTrials.ts';
 export { judgedTrips, resetOutcome, sayTrip, sayWindow } from './tripEvidence.ts';
-export { countsFrom, countsSince } from './freshness.ts';
 export { asTrial, isolationTrials, type IsolationEvent } from './isolationEvidence.ts';
 export { panelFindings } from './panelFindings.ts';
-export { marked } from './marked.ts';
 export { loadFact } from './loadEvidence.ts';
-export * from './meterPoints.ts';
-export * from './coolDown.ts';

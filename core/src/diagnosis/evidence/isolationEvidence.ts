@@ -1,7 +1,6 @@
 import { narrow, type IsolationTrial } from '../isolation/index.ts';
 import type { BreakerEvent } from '../../record/entities/index.ts';
-import type { BreakerRecord, EvidenceItem } from './evidence.ts';
-import { marked } from './marked.ts';
+import { type BreakerRecord, type EvidenceItem, marked } from '../evidenceItems/index.ts';
 
 /** A reset with only some of the loads connected. */
 export type IsolationEvent = BreakerEvent & { connected: string[] };

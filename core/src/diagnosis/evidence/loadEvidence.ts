@@ -3,9 +3,14 @@ import { CITATIONS } from '../../facts/standards/index.ts';
 import { sayPercent, sayQuantity } from '../../facts/quantities/index.ts';
 import type { Sizing } from '../../code/sizing/index.ts';
 import { loadAmps } from '../../record/entities/index.ts';
-import type { BreakerRecord, EvidenceItem, LoadFact, TripFact } from './evidence.ts';
-import { marked } from './marked.ts';
-import { orBeyond } from './withinError.ts';
+import {
+  type BreakerRecord,
+  type EvidenceItem,
+  type LoadFact,
+  type TripFact,
+  marked,
+  orBeyond,
+} from '../evidenceItems/index.ts';
 
 /**
  * What the circuit carries: the latest measurement, else what its nameplates add up to.

@@ -1,8 +1,6 @@
 import { CONNECTION_LIMITS, TIME_LIMITS } from '../../facts/limits/index.ts';
 import { median, sayNumber, sayQuantity } from '../../facts/quantities/index.ts';
-import type { BreakerRecord, EvidenceItem } from './evidence.ts';
-import { nearestTo, timed } from './history.ts';
-import { marked } from './marked.ts';
+import { type BreakerRecord, type EvidenceItem, nearestTo, timed, marked } from '../evidenceItems/index.ts';
 
 /** The drop across a closed breaker at a current: millivolts per ampere are milliohms. */
 interface Drop {

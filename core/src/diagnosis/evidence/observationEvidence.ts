@@ -1,7 +1,6 @@
 import { keptPerObject } from '../../facts/kept/index.ts';
 import { sayOutcome } from '../../facts/vocabulary/index.ts';
-import type { BreakerRecord, EvidenceItem } from './evidence.ts';
-import { marked } from './marked.ts';
+import { type BreakerRecord, type EvidenceItem, marked } from '../evidenceItems/index.ts';
 
 /** Observations are test outcomes as they stand. */
 export const observationEvidence = keptPerObject(({ entries }: BreakerRecord): EvidenceItem[] =>

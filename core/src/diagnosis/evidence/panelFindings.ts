@@ -1,10 +1,14 @@
 import { keptPerObject } from '../../facts/kept/index.ts';
 import { hazardOf, outcomeLevel, panelFindingsAt, type HazardFinding } from '../../facts/hazards/index.ts';
 import { atPlace } from '../../panel/layout/index.ts';
-import type { BreakerRecord, EvidenceItem, PanelFinding } from './evidence.ts';
+import {
+  type BreakerRecord,
+  type EvidenceItem,
+  type PanelFinding,
+  handleAt,
+  latestOfEach,
+} from '../evidenceItems/index.ts';
 import { heatEvidence, heatFacts } from './heatEvidence.ts';
-import { handleAt } from './history.ts';
-import { latestOfEach } from './latestOfEach.ts';
 import { observationEvidence } from './observationEvidence.ts';
 import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
 

@@ -1,6 +1,6 @@
 import { familyProblem, type Label } from '../../panel/layout/index.ts';
 import type { Breaker } from '../../record/entities/index.ts';
-import type { EvidenceItem } from './evidence.ts';
+import type { EvidenceItem } from '../evidenceItems/index.ts';
 
 /** A part that the panel's label does not list. One that it does list tells nothing new. */
 export function partEvidence(breaker: Breaker, label: Label): EvidenceItem[] {

@@ -3,7 +3,7 @@ import { sizingQuestion } from '../../record/entities/index.ts';
 import type { Policies } from '../../record/settings/index.ts';
 import { sayConductor, sizing, type Sizing } from '../../code/sizing/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
-import type { BreakerRecord, EvidenceItem } from './evidence.ts';
+import type { BreakerRecord, EvidenceItem } from '../evidenceItems/index.ts';
 
 /** The sizing of a breaker's circuit; `null` while its conductor is not known. */
 export function circuitSizing({ breaker, circuit }: BreakerRecord, policies: Policies): Sizing | null {

@@ -19,11 +19,15 @@ import {
   type TripWindow,
   type TripWindowInput,
 } from '../../physics/trip/index.ts';
-import type { BreakerRecord, EvidenceItem, TripFact } from './evidence.ts';
+import {
+  type BreakerRecord,
+  type EvidenceItem,
+  type TripFact,
+  handleAt,
+  marked,
+} from '../evidenceItems/index.ts';
 import type { OutcomeOf } from '../../facts/vocabulary/index.ts';
 import { isDeadShort } from '../wear/index.ts';
-import { handleAt } from './history.ts';
-import { marked } from './marked.ts';
 
 /** The trips of a breaker, oldest first, each held against the window of a sound breaker. */
 export function tripFacts({ breaker, entries }: BreakerRecord, band?: Band): TripFact[] {

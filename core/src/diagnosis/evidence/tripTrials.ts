@@ -24,10 +24,8 @@ import {
   type Band,
   type TripVerdict,
 } from '../../physics/trip/index.ts';
-import { marked } from './marked.ts';
+import { marked, type TripFact, type BreakerEstimate, type TripTrial } from '../evidenceItems/index.ts';
 import { eventWindowQuestion, sayWindow, tripFacts } from './tripEvidence.ts';
-import type { TripFact } from './evidence.ts';
-import type { BreakerEstimate, TripTrial } from './tripTrial.ts';
 
 /** How long a load is taken to have run where it is only said that it was steady: all is settled by then. */
 const STEADY_SECONDS = TIME_LIMITS.steadySeconds;

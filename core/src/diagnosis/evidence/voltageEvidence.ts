@@ -5,10 +5,15 @@ import { sayQuantity } from '../../facts/quantities/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
 import type { Entries, Reading } from '../../record/entities/index.ts';
 import type { OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
-import type { BreakerRecord, Evidence, EvidenceItem } from './evidence.ts';
-import { handleAt, nearest } from './history.ts';
-import { marked } from './marked.ts';
-import { orBeyond } from './withinError.ts';
+import {
+  type BreakerRecord,
+  type Evidence,
+  type EvidenceItem,
+  handleAt,
+  nearest,
+  marked,
+  orBeyond,
+} from '../evidenceItems/index.ts';
 
 const v = (value: number) => sayQuantity(value, 'V');
 /** A voltage with the limit it is held against: the lower, or the upper where it lies above that. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { seeded } from '../../facts/random/index.ts';
-import { PANEL_STATES, simulatedPanel, type PanelState } from '../../simulate/index.ts';
+import { PANEL_STATES, simulatedPanel, type PanelState } from '../../simulate/panel/index.ts';
 import { panelReview, seasonalVa, seasonOf, signsOf, type At, type PanelFindings } from './index.ts';
 
 const NOW = '2026-11-21T09:00:00.000Z';

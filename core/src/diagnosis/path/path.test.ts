@@ -1,7 +1,7 @@
 import { voltageWord } from '../../facts/limits/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import type { TestId, TestResult } from '../../facts/vocabulary/index.ts';
-import { solveNetwork, type Branch } from '../../simulate/index.ts';
+import { solveNetwork, type Branch } from '../../simulate/house/index.ts';
 import { assess, rankedCauses } from '../engine/index.ts';
 import {
   pathWith,

@@ -1,20 +1,25 @@
 import { z } from 'zod';
 import type { Profile } from '../../facts/vocabulary/index.ts';
 import { id, instant, note, ownId, who } from '../entities/index.ts';
-import { hangingDirectory } from './hangingDirectory.ts';
-import { boardPhoto, heatPicture } from './heatPicture.ts';
-import { heatScan } from './heatScan.ts';
-import { houseMap, mapLooks } from './houseMap.ts';
-import { keepsPower } from './keepsPower.ts';
-import type { PanelEntryKind } from './panelEntryKind.ts';
-import { panelSignEntry } from './panelSignEntry.ts';
-import { proposal } from './proposal.ts';
-import { recording } from './recording.ts';
-import { reportPrices } from './reportPrices.ts';
-import { serviceSheet } from './serviceSheet.ts';
-import { upkeepRound } from './upkeepRound.ts';
-import { upkeepRule } from './upkeepRule.ts';
-import { visitEntry, visitStep } from './visitEntry.ts';
+import {
+  hangingDirectory,
+  boardPhoto,
+  heatPicture,
+  heatScan,
+  houseMap,
+  mapLooks,
+  keepsPower,
+  type PanelEntryKind,
+  panelSignEntry,
+  proposal,
+  recording,
+  reportPrices,
+  serviceSheet,
+  upkeepRound,
+  upkeepRule,
+  visitEntry,
+  visitStep,
+} from '../panelEntryKinds/index.ts';
 
 /** Everything that is logged of a panel as a whole, by the name it is stored under. */
 export const PANEL_ENTRIES = {

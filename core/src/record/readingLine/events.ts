@@ -1,6 +1,5 @@
 import { paceOf, type Pace } from '../entities/index.ts';
-import type { Amount } from './amounts.ts';
-import type { Cursor } from './cursor.ts';
+import type { Amount, Cursor } from '../phrases/index.ts';
 import { outOfBounds } from './figures.ts';
 import type { LineEntry } from './schema.ts';
 

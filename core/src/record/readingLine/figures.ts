@@ -1,9 +1,7 @@
 import { ambientC, amps, millivolts, seconds, surfaceC, volts, watts } from '../../facts/quantities/index.ts';
-import type { Amount } from './amounts.ts';
-import type { PointWord } from './phrases.ts';
+import type { Amount, PointWord, UnitOf } from '../phrases/index.ts';
 import type { KnownPlace } from './places.ts';
 import type { LineReading } from './schema.ts';
-import type { UnitOf } from './units.ts';
 
 const BOUNDS = { volts, amps, watts, millivolts, degrees: surfaceC, seconds } as const;
 

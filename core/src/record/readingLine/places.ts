@@ -1,11 +1,15 @@
 import { HALF_NAMES, type Half } from '../../panel/layout/index.ts';
-import { amountAt } from './amounts.ts';
-import { FILLERS } from './fillers.ts';
-import type { Labels, LabelScore } from './labels.ts';
-import { phraseAt } from './phrases.ts';
+import {
+  amountAt,
+  FILLERS,
+  type Labels,
+  type LabelScore,
+  phraseAt,
+  type Token,
+  numberWord,
+  unitBefore,
+} from '../phrases/index.ts';
 import type { LinePlace } from './schema.ts';
-import type { Token } from './tokens.ts';
-import { numberWord, unitBefore } from './units.ts';
 
 /** A place with what its name says. */
 export interface KnownPlace extends LinePlace {

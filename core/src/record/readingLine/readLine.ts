@@ -1,13 +1,9 @@
-import type { Amount } from './amounts.ts';
-import { Cursor } from './cursor.ts';
+import { type Amount, Cursor, type Labels, type Meaning, type Token } from '../phrases/index.ts';
 import { carriesSo, circumstancesAt, figuresFirstAt, resetAt, type Problem } from './events.ts';
 import { outOfBounds, readingsOf } from './figures.ts';
-import type { Labels } from './labels.ts';
-import type { Meaning } from './phrases.ts';
 import { labelledPlaceAt, named, numberedPlaceAt, type KnownPlace, type PlaceAt } from './places.ts';
 import type { LineEntry, NotUnderstood } from './schema.ts';
 import { attach, type Attached, type Item } from './things.ts';
-import type { Token } from './tokens.ts';
 import { holdForLine, type Circumstance } from './wholeLine.ts';
 
 /** What a line is read by. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
 import { runs } from '../../testing/index.ts';
-import { FINDING_PHRASES } from './findingPhrases.ts';
+import { FINDING_PHRASES } from '../phrases/index.ts';
 import { readingLine, sayEntries, type LineEntry, type ReadingLineInput } from './index.ts';
 
 const PLACES = [

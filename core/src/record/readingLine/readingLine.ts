@@ -1,8 +1,7 @@
-import { Labels } from './labels.ts';
+import { Labels, tokensOf } from '../phrases/index.ts';
 import { knownPlace } from './places.ts';
 import { readLine } from './readLine.ts';
 import { readingLineInput, type ReadingLineAnswer, type ReadingLineInput } from './schema.ts';
-import { tokensOf } from './tokens.ts';
 
 /**
  * What typed, pasted or dictated lines mean, piece by piece, and what in them is not understood. A place once said holds for

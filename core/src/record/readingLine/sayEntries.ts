@@ -1,6 +1,6 @@
 import type { TestId } from '../../facts/vocabulary/index.ts';
 import type { Pace } from '../entities/index.ts';
-import { FINDING_PHRASES } from './findingPhrases.ts';
+import { FINDING_PHRASES } from '../phrases/index.ts';
 import type { LineEntry, LinePlace, LineReading } from './schema.ts';
 import { wallTime } from '../../facts/calendar/index.ts';
 

@@ -1,6 +1,5 @@
-import type { Amount } from './amounts.ts';
+import type { Amount, PointWord } from '../phrases/index.ts';
 import { takes } from './figures.ts';
-import type { PointWord } from './phrases.ts';
 
 interface Span {
   from: number;

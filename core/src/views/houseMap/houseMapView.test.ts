@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { seeded } from '../../facts/random/index.ts';
 import { MAP_CHECKS, type MapCheck } from '../../panel/circuitMap/index.ts';
 import type { HouseMap, MapLooks } from '../../record/panelEntries/index.ts';
-import { mappedHouse, walkRounds } from '../../simulate/index.ts';
+import { mappedHouse, walkRounds } from '../../benchmarks/index.ts';
 import {
   directoryLine,
   mapMinutes,

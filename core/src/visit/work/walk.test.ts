@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { VISIT_FAULTS, type VisitFault } from '../../simulate/index.ts';
+import { VISIT_FAULTS, type VisitFault } from '../../simulate/panel/index.ts';
 import { answersTo, aVisitPlan, aVisitTask, uuid, visitIn } from '../../testing/index.ts';
 import { nextOf, REPORTED, STEPS, visitPlan, walk, WAYS, workOn, type VisitFact } from './index.ts';
 

@@ -1,4 +1,4 @@
-import type { StandInCase } from '@phylaxon/core/simulate';
+import type { StandInCase } from '@phylaxon/core/simulate/person';
 import { FlaskConical } from 'lucide-react';
 import { useState } from 'react';
 import { useStepWork } from '../caseRecord/index.ts';

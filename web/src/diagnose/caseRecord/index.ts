@@ -1,2 +1,2 @@
-export * from './step.ts';
-export * from './useCaseRecord.ts';
+export { type StepWork, StepWorkProvider, now, useOnce, useStepWork, whereOf } from './step.ts';
+export { tryNow, useCaseRecord } from './useCaseRecord.ts';

@@ -1,2 +1,2 @@
-export * from './Ending.tsx';
-export * from './NoteCardPart.tsx';
+export { Ending } from './Ending.tsx';
+export { NoteCardPart } from './NoteCardPart.tsx';

@@ -1,6 +1,6 @@
 import { cautionText } from '@phylaxon/core/diagnosis/decision';
 import { meterPointsOf } from '@phylaxon/core/diagnosis/evidence';
-import type { StandInAnswer } from '@phylaxon/core/simulate';
+import type { StandInAnswer } from '@phylaxon/core/simulate/person';
 import { TEST_WORDS, TESTS, type TestFacts, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { caseEntries, entries } from '../../shared/api/index.ts';
 import { standIn } from '../../shared/compute/index.ts';

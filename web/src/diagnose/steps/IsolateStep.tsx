@@ -1,7 +1,7 @@
 import { testsOf, type Isolation } from '@phylaxon/core/diagnosis/cases';
 import { cautionText } from '@phylaxon/core/diagnosis/decision';
 import { paceOf, type EventInput, type Pace } from '@phylaxon/core/record/entities';
-import type { StandInCase } from '@phylaxon/core/simulate';
+import type { StandInCase } from '@phylaxon/core/simulate/person';
 import { entries } from '../../shared/api/index.ts';
 import { standInTrial } from '../../shared/compute/index.ts';
 import { CoolDown } from '../../breaker/decision/index.ts';

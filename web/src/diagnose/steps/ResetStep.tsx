@@ -2,7 +2,7 @@ import { testsOf } from '@phylaxon/core/diagnosis/cases';
 import { cautionText } from '@phylaxon/core/diagnosis/decision';
 import { failedResets, resetOutcome } from '@phylaxon/core/diagnosis/evidence';
 import { PACE_WORDS, PACES, type EventInput, type Pace } from '@phylaxon/core/record/entities';
-import type { StandInCase } from '@phylaxon/core/simulate';
+import type { StandInCase } from '@phylaxon/core/simulate/person';
 import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { caseEntries, entries } from '../../shared/api/index.ts';
 import { standIn } from '../../shared/compute/index.ts';

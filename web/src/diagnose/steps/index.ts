@@ -1,9 +1,9 @@
-export * from './AskStep.tsx';
-export * from './DecidedStep.tsx';
-export * from './ElectricianStep.tsx';
-export * from './FindStep.tsx';
-export * from './IsolateStep.tsx';
-export * from './LooksStep.tsx';
-export * from './ResetStep.tsx';
-export * from './StopScreen.tsx';
-export * from './tellThem.ts';
+export { AskStep } from './AskStep.tsx';
+export { DecidedStep } from './DecidedStep.tsx';
+export { ElectricianStep } from './ElectricianStep.tsx';
+export { FindStep } from './FindStep.tsx';
+export { IsolateStep } from './IsolateStep.tsx';
+export { LooksStep } from './LooksStep.tsx';
+export { ResetStep } from './ResetStep.tsx';
+export { StopScreen } from './StopScreen.tsx';
+export { caseTitle } from './tellThem.ts';

@@ -1,4 +1,4 @@
-export * from './cellLook.ts';
-export * from './grid.ts';
-export * from './items.ts';
-export * from './moves.ts';
+export { cellLook } from './cellLook.ts';
+export { type BoardGrid, boardGrid } from './grid.ts';
+export { type BoardItem, type Cover, boardItems, gridText, legsAlong, neighbour } from './items.ts';
+export { type PlannedMove, planMove } from './moves.ts';

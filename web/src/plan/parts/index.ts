@@ -1,1 +1,1 @@
-export * from './PartsPage.tsx';
+export { PartsPage } from './PartsPage.tsx';

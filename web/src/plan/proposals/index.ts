@@ -1,7 +1,7 @@
-export * from './BeforeAndAfter.tsx';
-export * from './DeadFirst.tsx';
-export * from './KeepProposal.tsx';
-export * from './Steps.tsx';
-export * from './asProposed.ts';
-export * from './handsOff.ts';
-export * from './usePlanned.ts';
+export { BeforeAndAfter } from './BeforeAndAfter.tsx';
+export { DeadFirst } from './DeadFirst.tsx';
+export { KeepProposal } from './KeepProposal.tsx';
+export { Steps } from './Steps.tsx';
+export { asProposed } from './asProposed.ts';
+export { handsOff } from './handsOff.ts';
+export { usePlanned } from './usePlanned.ts';

@@ -1,1 +1,1 @@
-export * from './RoomPage.tsx';
+export { RoomPage } from './RoomPage.tsx';

@@ -1,1 +1,1 @@
-export * from './ServicePage.tsx';
+export { ServicePage } from './ServicePage.tsx';

@@ -1,1 +1,1 @@
-export * from './TwoWiresPage.tsx';
+export { TwoWiresPage } from './TwoWiresPage.tsx';

@@ -1,1 +1,1 @@
-export * from './WhatIfPage.tsx';
+export { WhatIfPage } from './WhatIfPage.tsx';

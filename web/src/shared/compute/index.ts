@@ -1,4 +1,4 @@
-import type { StandInAnswer, StandInQuestion, StandInTrial } from '@phylaxon/core/simulate';
+import type { StandInAnswer, StandInQuestion, StandInTrial } from '@phylaxon/core/simulate/person';
 import { theWorker } from './theWorker.ts';
 
 export * from './useComputation.ts';

@@ -17,7 +17,12 @@ import {
 } from '@phylaxon/core/physics/breakerEstimate';
 import { drawProfile, profileQuestion, profileTimes } from '@phylaxon/core/physics/profile';
 import type { DeadMark } from '@phylaxon/core/record/entities';
-import { standIn, standInTrial, type StandInQuestion, type StandInTrial } from '@phylaxon/core/simulate';
+import {
+  standIn,
+  standInTrial,
+  type StandInQuestion,
+  type StandInTrial,
+} from '@phylaxon/core/simulate/person';
 import { combinationTimes, type LoadCombinationsInput } from '@phylaxon/core/physics/loadCombinations';
 import type { CurvePoint } from '@phylaxon/core/physics/trip';
 import type { Profile } from '@phylaxon/core/facts/vocabulary';

@@ -1,4 +1,4 @@
-import { VISIT_FAULTS, visitAnswer, type VisitFault } from '@phylaxon/core/simulate';
+import { VISIT_FAULTS, visitAnswer, type VisitFault } from '@phylaxon/core/simulate/panel';
 import { FlaskConical } from 'lucide-react';
 import { useState } from 'react';
 import { FieldError, SelectInput } from '../../shared/ui/index.ts';

@@ -1,7 +1,7 @@
-export * from './FigureForm.tsx';
-export * from './PdfLink.tsx';
-export * from './StepScreen.tsx';
-export * from './TakeVisitBack.tsx';
-export * from './placeOf.ts';
-export * from './useOnce.ts';
-export * from './useVisit.ts';
+export { FigureForm } from './FigureForm.tsx';
+export { PdfLink } from './PdfLink.tsx';
+export { Report, StepScreen, TellButton } from './StepScreen.tsx';
+export { TakeVisitBack } from './TakeVisitBack.tsx';
+export { placeOf } from './placeOf.ts';
+export { useOnce } from './useOnce.ts';
+export { VisitWorkProvider, useVisit, useVisitWork } from './useVisit.ts';

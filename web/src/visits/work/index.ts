@@ -1,2 +1,2 @@
-export * from './EndScreen.tsx';
-export * from './NextStep.tsx';
+export { EndScreen } from './EndScreen.tsx';
+export { NextStep } from './NextStep.tsx';

@@ -1,3 +1,3 @@
-export * from './axis.ts';
-export * from './neutral.ts';
-export * from './roundTicks.ts';
+export { AXIS } from './axis.ts';
+export { NEUTRAL_OPTIONS, type NeutralChoice, SHARES_NEUTRAL, neutralChoice } from './neutral.ts';
+export { roundTicks } from './roundTicks.ts';

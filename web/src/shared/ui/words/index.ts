@@ -1,5 +1,14 @@
-export * from './breakerWords.ts';
-export * from './capital.ts';
-export * from './familyWords.ts';
-export * from './inUnit.ts';
-export * from './units.ts';
+export { KIND_SHORT, KIND_WORDS, breakerText, placeText } from './breakerWords.ts';
+export { capital, uncapital } from './capital.ts';
+export { type FamilyMark, familyMark, familyWord } from './familyWords.ts';
+export { inUnit } from './inUnit.ts';
+export {
+  type Units,
+  ampsText,
+  nowLocal,
+  percentText,
+  toInstant,
+  unitsOf,
+  useUnits,
+  voltsText,
+} from './units.ts';

@@ -1,0 +1,4 @@
+export { type EventScore, scoreEvents, sumScores } from './eventScore.ts';
+export { drawJointRun, searchedJoint } from './jointRun.ts';
+export { mappedHouse, walkRounds } from './mappedHouse.ts';
+export { PAIRS, type Pair, twoFaults } from './twoFaults.ts';

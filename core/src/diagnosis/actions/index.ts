@@ -1,0 +1,12 @@
+export type { Assessment } from './assessment.ts';
+export { type Also, bindFindings, isByOneLook } from './bindingFindings.ts';
+export { type Choice, type LossTable, choose, leastLossAction, lossTable, mayTry } from './chooseAction.ts';
+export { decideOn, leadingCause } from './decideOn.ts';
+export { finalChoice } from './finalChoice.ts';
+export { NEEDLESS, endangers, loss, staysOn } from './losses.ts';
+export { noLessDanger } from './noLessDanger.ts';
+export { proofNeeded } from './proof.ts';
+export { CHANGES_WHAT_IS_RIGHT, canPutRight } from './rightActions.ts';
+export { secondThing } from './secondThing.ts';
+export { soundMeasurements } from './soundMeasurements.ts';
+export { forPerson, lossesOf } from './whoDoesIt.ts';

@@ -1,0 +1,14 @@
+export { hangingDirectory } from './hangingDirectory.ts';
+export { boardPhoto, heatPicture } from './heatPicture.ts';
+export { heatScan } from './heatScan.ts';
+export { type HouseMap, type MapLooks, houseMap, mapLooks } from './houseMap.ts';
+export { keepsPower } from './keepsPower.ts';
+export { ATTACHMENT_KINDS, type AttachmentKind, type PanelEntryKind } from './panelEntryKind.ts';
+export { panelSignEntry } from './panelSignEntry.ts';
+export { type Proposal, proposal } from './proposal.ts';
+export { type ChannelPlace, type RecordingChannel, recording } from './recording.ts';
+export { CURRENCIES, type Currency, MOST_PRICE, type ReportPrices, reportPrices } from './reportPrices.ts';
+export { type ServiceSheet, serviceSheet } from './serviceSheet.ts';
+export { type UpkeepRound, upkeepRound } from './upkeepRound.ts';
+export { type UpkeepRule, upkeepRule } from './upkeepRule.ts';
+export { ON_A_VISIT, visitEntry, visitStep } from './visitEntry.ts';

@@ -1,0 +1,399 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+import type { SiteSummary } from '@phylaxon/core/views/board';
+import {
+  asElectrician,
+  decision,
+  decideToReplace,
+  demoBoard,
+  detailPath,
+  heading,
+  LOOKS,
+  moved,
+  next,
+  nothingAmiss,
+  ownBreaker,
+  ownPanel,
+  reset,
+  test,
+  unsureUntil,
+  visitUntil,
+  withLoads,
+} from '../../support/index.ts';
+
+/** One page without frames: axe's plain mode does, and is several times faster. */
+async function expectNoViolation(page: Page, where: string, without: string[], rules?: string[]) {
+  const axe = new AxeBuilder({ page }).setLegacyMode(true);
+  if (rules) axe.withRules(rules);
+  for (const selector of without) axe.exclude(selector);
+  const { violations } = await axe.analyze();
+  const told = violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`);
+  expect(told, where).toEqual([]);
+}
+
+/** Nothing reaches beyond the side of the screen; what is wide scrolls within itself. */
+async function expectNoOverflow(page: Page, where: string) {
+  const over = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect([where, over]).toEqual([where, 0]);
+}
+
+async function expectSound(page: Page, where: string, without: string[] = []) {
+  // A view loads when it is first opened: until it is there, there is nothing to look at.
+  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+  await expectNoOverflow(page, where);
+  await expectNoViolation(page, `${where}, light`, without);
+  // In the dark only the colors are others.
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await expectNoViolation(page, `${where}, dark`, without, ['color-contrast']);
+  await page.emulateMedia({ colorScheme: 'light' });
+}
+
+/** The board beside a detail has been looked at by itself. */
+const BESIDE = ['nav[aria-label^="Breakers of"]'];
+const BENCH_PARTS = ['This breaker', 'Trip curve', 'Together', 'As it runs', 'Wear'];
+const DECIDED = 'article[aria-label="Decision"]';
+
+// The longest file by far: its looks are shared out among the workers.
+test.describe.configure({ mode: 'parallel' });
+
+for (const { name, size } of LOOKS) {
+  test.describe(`axe finds nothing, ${name}`, () => {
+    test.use({ viewport: size, colorScheme: 'light' });
+    test.setTimeout(480_000);
+
+    test('on start page, site, new panel, settings, and where nothing is', async ({ page, request }) => {
+      await page.goto('/');
+      await expect(page.getByRole('region', { name: 'Saltmarsh Sail Loft' })).toBeVisible();
+      await expectSound(page, 'start');
+      const { site } = await demoBoard(request);
+      await page.goto(`/sites/${site.id}`);
+      await page.getByRole('searchbox', { name: 'Find in this site' }).fill('press trips');
+      await expect(page.getByRole('list', { name: 'Entries found' })).toBeVisible();
+      await page.getByText('Wipe this site').click();
+      await expectSound(page, 'site');
+      await page.goto('/sites/new');
+      await page.getByText('Label, bus and openings').click();
+      await page.getByRole('button', { name: 'Draw this panel' }).click();
+      await expect(page.getByText('The site’s name must not be empty.')).toBeVisible();
+      await expectSound(page, 'new panel');
+      await page.goto('/settings');
+      await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
+      await expectSound(page, 'settings');
+      await page.goto(`/sites/${site.id}/outcomes`);
+      await expect(page.getByRole('heading', { name: 'Case by case' })).toBeVisible();
+      await expectSound(page, 'how it turned out');
+      await page.goto('/nowhere');
+      await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
+      await expectSound(page, 'no such page');
+    });
+
+    test('on recordings, heat pictures, a scan and the review of a panel', async ({ page, request }) => {
+      const { panel } = await demoBoard(request);
+      await page.goto(`/panels/${panel.id}/recordings`);
+      await asElectrician(page);
+      await page.getByLabel('A logger’s file').setInputFiles({
+        name: 'a.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from('Time,A\n10:00:00,1\n10:00:01,2\n10:00:02,3'),
+      });
+      await expect(page.getByRole('region', { name: 'Columns' })).toBeVisible();
+      await expectSound(page, 'recordings');
+      await page.getByRole('link', { name: /Steam press/ }).click();
+      await expect(page.getByRole('region', { name: 'What happened' })).toBeVisible();
+      await expectSound(page, 'recording');
+      await page.goto(`/panels/${panel.id}/heat-pictures`);
+      await page.getByRole('region', { name: 'On record' }).getByRole('button').first().click();
+      await page.getByRole('region', { name: 'Before and after' }).getByRole('button').first().click();
+      await expect(page.getByRole('table')).toBeVisible();
+      await expectSound(page, 'heat pictures');
+      await page.goto(`/panels/${panel.id}/review`);
+      await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
+      await expectSound(page, 'review');
+      const { path } = await ownPanel(request, ['1 Oven 20', '2 Kettle 20']);
+      await page.goto(`${path}/scan`);
+      await page.getByRole('button', { name: /start the clock/ }).click();
+      await expectSound(page, 'soak');
+      await page.getByRole('button', { name: /^Scan/ }).click();
+      await page.getByLabel(/^Air in front/).fill('21');
+      await page.getByLabel(/Oven: terminal/).fill('60');
+      await page.getByLabel(/Kettle: terminal/).fill('9999');
+      await expect(page.getByText(/must be from/).first()).toBeVisible();
+      await expectSound(page, 'scan');
+      // A finding that concerns the whole panel suspends it.
+      await page.goto(await ownBreaker(request));
+      await decision(page).getByRole('button', { name: 'Log it: Sound at the panel' }).click();
+      await page.getByRole('radio', { name: 'It sizzles or crackles' }).check();
+      await page.getByRole('button', { name: 'Store', exact: true }).click();
+      await expect(page.getByRole('alert').getByRole('heading', { name: 'Stop here.' })).toBeVisible();
+      await page.goto(page.url().replace(/\/breakers\/.*/, '/scan'));
+      await expect(page.getByText('Do not put this panel under load')).toBeVisible();
+      await expectSound(page, 'a scan that is stopped');
+    });
+
+    test('on upkeep, the directory and a map of the house: the places, a round, and what feeds what', async ({
+      page,
+      request,
+    }) => {
+      const { path } = await ownPanel(request, ['1 Kettle 20', '2 Oven 20', '3 Hall 15']);
+      await page.goto(`${path}/upkeep`);
+      await expect(page.getByRole('list', { name: 'What is due' })).toBeVisible();
+      await expectSound(page, 'upkeep');
+      await page.getByRole('button', { name: 'Begin: Exercise the breakers' }).click();
+      await expectSound(page, 'critical loads');
+      await page.getByLabel('3 Hall').check();
+      await page.getByRole('button', { name: 'This one comes last' }).click();
+      await page.getByRole('button', { name: 'It does not move, or grinds' }).first().click();
+      await expectSound(page, 'a round of upkeep');
+      await page.goto(`${path}/directory`);
+      await page.getByLabel(/^Type it as it is/).fill('1 kettle\n9 attic');
+      await expect(page.getByRole('status', { name: 'Differences' })).toBeVisible();
+      await expectSound(page, 'the directory');
+      await page.goto(`${path}/map`);
+      await page.getByLabel('Rooms and what is in them').fill('Kitchen: kettle, oven\nHall: lamp');
+      await page.getByText('Breakers that stay on').click();
+      await expectSound(page, 'a map before it begins');
+      await page.getByRole('button', { name: 'Begin the first round' }).click();
+      await expect(page.getByRole('heading', { name: /^Round 1 of/ })).toBeVisible();
+      await page.getByRole('button', { name: 'Dead' }).first().click();
+      await expectSound(page, 'a round of a map');
+      for (let i = 1; i <= 3; i++) {
+        await expect(page.getByRole('heading', { name: `Round ${i} of 3` })).toBeVisible();
+        for (const group of await page.getByRole('region', { name: 'Round' }).getByRole('group').all())
+          await group.getByRole('button', { name: i === 3 ? 'Dead' : 'Alive' }).click();
+        await page.getByRole('button', { name: 'This round is done' }).click();
+      }
+      await expect(page.getByRole('heading', { name: 'What feeds what' })).toBeVisible();
+      await expectSound(page, 'what came of a map');
+    });
+
+    test('on a report, with prices', async ({ page, request }) => {
+      const { panel } = await demoBoard(request);
+      await page.goto(`/panels/${panel.id}/report`);
+      await asElectrician(page);
+      await page.getByRole('button', { name: 'Prices and a remark' }).click();
+      await page.getByLabel('Price, USD').first().fill('x');
+      await expect(page.getByRole('alert').first()).toBeVisible();
+      await expectSound(page, 'a report');
+    });
+
+    test('on visits: what is due, a gate, a measure, a choice, the end, and as a homeowner', async ({
+      page,
+      request,
+    }) => {
+      const { panelId, siteId } = await ownPanel(request, ['1 Kettle 20', '2 Oven 20']);
+      await decideToReplace(request, panelId, ['Kettle', 'Oven']);
+      await page.goto(`/sites/${siteId}/visits`);
+      await asElectrician(page);
+      await page.getByText('Time, people and critical loads').click();
+      await expectSound(page, 'visits');
+      await page.getByLabel('A generator or an inlet for one').check();
+      await page.getByRole('button', { name: 'Plan this visit' }).click();
+      await page.getByText('To take along, to print').click();
+      await expect(page.getByText('Shed panel: Kettle, Oven')).toBeVisible();
+      await expectSound(page, 'a visit before it begins');
+      await visitUntil(page, /^Cover off/);
+      await page.getByText('Stop here, take a break').click();
+      await expectSound(page, 'a gate');
+      await visitUntil(page, /^On the load side of the main: pole 2/);
+      await next(page).getByRole('textbox').fill('x');
+      await next(page).getByRole('button', { name: 'Store' }).click();
+      await expect(next(page).getByRole('alert')).toBeVisible();
+      await expectSound(page, 'a measure, a figure that is wrong');
+      await visitUntil(page, /Kettle: rock it off/);
+      await page.getByText('Something is not as it should be').click();
+      await expectSound(page, 'a step');
+      await page.getByRole('button', { name: 'It does not come off, or it breaks' }).click();
+      await expect(heading(page)).toHaveText('Kettle: what now?');
+      await expectSound(page, 'a choice');
+      await page.getByRole('button', { name: 'The cover is on' }).click();
+      await page.getByRole('button', { name: 'End the visit here' }).click();
+      await expect(page.getByRole('region', { name: 'How it ended' })).toBeVisible();
+      await expectSound(page, 'the end of a visit');
+      await page.locator('header label', { hasText: 'Homeowner' }).click();
+      await expect(page.getByRole('heading', { name: 'What to ask' })).toBeVisible();
+      await expectSound(page, 'a visit as a homeowner');
+    });
+
+    test('on planning: the service, room, what if, two wires, what to buy', async ({ page, request }) => {
+      const { panel, site } = await demoBoard(request);
+      const path = await detailPath(request, 'Steam press and tea corner');
+      await page.goto(`/panels/${panel.id}/service`);
+      await asElectrician(page);
+      await page.getByLabel('Floor area, outside, ft²').fill('2400');
+      await expect(page.getByRole('region', { name: 'Can it be added?' }).getByRole('status')).toBeVisible();
+      await expectSound(page, 'service');
+      await page.getByLabel('Range, kW').fill('99');
+      await expect(page.getByText(/from 1.75 to 27\s/)).toBeVisible();
+      await expectSound(page, 'service, a figure that is wrong');
+      await page.goto(`/panels/${panel.id}/room?poles=2&amps=60&title=Kiln`);
+      await expect(page.getByRole('img', { name: /^After/ })).toBeVisible();
+      await page.getByText('What stays where it is, and why').click();
+      await expectSound(page, 'room');
+      await page.goto(`${path}/what-if`);
+      await page.getByLabel('Load besides (A)').fill('x');
+      await expect(page.getByText('Give figures from 0 to 1000.')).toBeVisible();
+      await expectSound(page, 'what if');
+      await page.goto(`${path}/two-wires`);
+      await expect(page.getByRole('region', { name: 'What to do' })).toBeVisible();
+      await expectSound(page, 'two wires');
+      await page.goto(`/sites/${site.id}/parts`);
+      await expect(page.getByRole('region', { name: 'Breakers' })).toBeVisible();
+      await expectSound(page, 'what to buy');
+    });
+
+    test('on the reading line, live meters, legs and the search of a joint', async ({ page, request }) => {
+      const { panel } = await demoBoard(request);
+      const path = await detailPath(request, 'Steam press and tea corner');
+      await page.goto(`/panels/${panel.id}`);
+      await asElectrician(page);
+      await page.keyboard.press('/');
+      const line = page.getByRole('region', { name: 'Reading line' });
+      await line.getByRole('textbox').fill('12: 118.4v 41c, 9 tripped, wobbly');
+      await expect(line.getByRole('list', { name: 'Not understood' })).toBeVisible();
+      await line.getByText('What it understands').click();
+      await expectSound(page, 'reading line', BESIDE);
+      await request.post('/api/v1/feeds/axe/samples', {
+        headers: { 'Content-Type': 'application/x-ndjson' },
+        data: JSON.stringify({
+          instrument: 'spot-thermometer',
+          point: 'face',
+          value: 41,
+          unit: 'C',
+          time: new Date().toISOString(),
+          simulated: true,
+        }),
+      });
+      await page.goto(`/live?panel=${panel.id}&breaker=${path.split('/').at(-1)}`);
+      await expect(page.getByRole('button', { name: /^Take/ }).first()).toBeVisible();
+      await page.getByText('What each instrument is for').click();
+      await expectSound(page, 'live meters');
+      await request.delete('/api/v1/feeds/axe');
+      await page.goto(`/legs/${panel.id}`);
+      await expect(page.getByRole('region', { name: 'Moves' }).getByRole('listitem').first()).toBeVisible();
+      await expectSound(page, 'legs');
+      await page.goto(`/joints/${path.split('/').at(-1)}`);
+      await expect(page.getByText(/next\.$/)).toBeVisible();
+      await expectSound(page, 'joints');
+    });
+
+    test('on boards of every hanging, arranging, an empty space, and setting up', async ({
+      page,
+      request,
+    }) => {
+      const { sites } = (await (await request.get('/api/v1/sites')).json()) as { sites: SiteSummary[] };
+      const demo = sites.filter(({ site }) => ['Saltmarsh Sail Loft', 'Ferry Cottage'].includes(site.name));
+      for (const { panel } of demo.flatMap(({ panels }) => panels)) {
+        await page.goto(`/panels/${panel.id}`);
+        await expect(page.getByRole('navigation', { name: `Breakers of ${panel.name}` })).toBeVisible();
+        await expectSound(page, `board ${panel.name}`);
+      }
+      const { panel } = await demoBoard(request);
+      await page.goto(`/panels/${panel.id}`);
+      await page.getByRole('button', { name: 'Arrange breakers' }).click();
+      await expectSound(page, 'arranging');
+      await page.goto(`/panels/${panel.id}/spaces/18`);
+      await expect(page.getByRole('heading', { name: /Empty space/ })).toBeVisible();
+      await expectSound(page, 'empty space', BESIDE);
+      await page.goto(`/panels/${panel.id}/setup`);
+      await expect(page.getByRole('heading', { name: 'Set up Main panel' })).toBeVisible();
+      await expectSound(page, 'setting up', BESIDE);
+    });
+
+    test('on a case, step by step, and where it leads', async ({ page, request }) => {
+      await page.goto('/cases/new');
+      await expectSound(page, 'what is wrong');
+      await page.getByRole('button', { name: /A room or some outlets/ }).click();
+      await page.getByRole('searchbox').fill('kitchen');
+      await expect(page.getByRole('list', { name: 'Likeliest circuits' })).toBeVisible();
+      await expectSound(page, 'where');
+
+      const path = await withLoads(request, 'Forge', ['Blower', 'Lamp', 'Grinder']);
+      await page.goto(`/cases/new?panel=${path.split('/')[2]}`);
+      await page.getByRole('button', { name: /A breaker trips/ }).click();
+      await page.getByRole('button', { name: /Forge/ }).click();
+      await expect(heading(page)).toHaveText(/Check the closed panel/);
+      await expectSound(page, 'senses');
+      await nothingAmiss(page);
+      await expect(heading(page)).toHaveText(/Try handle 1/);
+      await page.getByText('What else is dead?').click();
+      await expectSound(page, 'find');
+      await next(page)
+        .getByRole('button', { name: /It gives/ })
+        .click();
+      await expect(heading(page)).not.toHaveText(/Try handle/);
+      await unsureUntil(page, /Reset it, once/);
+      await next(page).getByRole('button', { name: 'It clicks cleanly, fully off and back on' }).click();
+      await expectSound(page, 'reset');
+      await next(page).getByRole('button', { name: 'It tripped at once' }).click();
+      await expect(heading(page)).not.toHaveText(/Reset it, once/);
+      await expectSound(page, 'a question');
+      await unsureUntil(page, /Unplug/);
+      await expectSound(page, 'unplug');
+      await reset(page, 'It clicks cleanly, fully off and back on', 'It holds');
+      await expect(heading(page)).toHaveText(/^Trial/);
+      await page.getByText('Something else is connected').click();
+      await expectSound(page, 'isolate');
+      const caseId = page.url().split('/').at(-1)!;
+      await page.goto(`/cases/${caseId}/handover`);
+      await expect(page.getByRole('article', { name: 'Hand-over' })).toBeVisible();
+      await expectSound(page, 'hand-over');
+      await page.goto(`/cases/${caseId}`);
+      const trial = (await heading(page).textContent())!;
+      await next(page).getByRole('button', { name: 'I am not sure' }).click();
+      await moved(page, trial);
+      const last = await unsureUntil(page, /electrician/);
+      await expectSound(page, `the end: ${last ?? 'decided'}`);
+      await page.goto(path);
+      await expect(page.getByRole('link', { name: 'Go on with the open case' })).toBeVisible();
+      const answer = await request.post(`/api/v1/cases/${caseId}/answers`, {
+        data: { answers: [{ test: 'smell', outcome: 'hot-plastic', at: new Date().toISOString() }] },
+      });
+      expect(answer.status()).toBe(201);
+      await page.goto(`/cases/${caseId}`);
+      await expect(page.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
+      await expectSound(page, 'stop');
+    });
+
+    test('on a detail that stops, and on all the tabs of one', async ({ page, request }) => {
+      await page.goto(await detailPath(request, 'Sump pump'));
+      await expect(page.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
+      await expectSound(page, 'stop', BESIDE);
+
+      await page.goto(await detailPath(request, 'Steam press and tea corner'));
+      await asElectrician(page);
+      await expect(page.getByRole('heading', { name: 'Not the breaker: too much load' })).toBeVisible();
+      await expectSound(page, 'detail', BESIDE);
+      for (const part of BENCH_PARTS) {
+        await page.getByRole('tab', { name: 'Bench' }).click();
+        await page.getByRole('tab', { name: part }).click();
+        await expect(page.getByRole('tabpanel', { name: part })).not.toContainText(/ing (every set )?…/);
+        await expectSound(page, `bench ${part}`, [...BESIDE, DECIDED]);
+      }
+      await page.getByRole('tab', { name: 'Log' }).click();
+      for (const tab of [
+        'Trip',
+        'It held',
+        'Reset',
+        'Look, listen, try',
+        'Inspect',
+        'Circuit',
+        'Breaker',
+        'Record',
+      ]) {
+        await page.getByRole('tab', { name: tab }).click();
+        if (tab === 'Breaker') await page.getByText('It was replaced by a new part').click();
+        if (tab === 'Record')
+          await expect(page.getByRole('img', { name: /^Current over time/ })).toBeVisible();
+        await expectSound(page, `tab ${tab}`, [...BESIDE, DECIDED]);
+      }
+      await page
+        .getByRole('button', { name: /^Strike:/ })
+        .first()
+        .click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await expectNoViolation(page, 'dialog', [...BESIDE, DECIDED]);
+    });
+  });
+}

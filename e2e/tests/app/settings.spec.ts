@@ -1,0 +1,60 @@
+import { expect } from '@playwright/test';
+import { detailPath, ownBreaker, test } from '../../support/index.ts';
+
+test.afterEach(async ({ request }) => {
+  await request.patch('/api/v1/settings', {
+    data: { temperature: 'C', length: 'm', theme: 'system', dates: 'day-month-year' },
+  });
+});
+
+test('a first visit asks who is at work, once, and nothing else', async ({ page }) => {
+  await page.goto('/');
+  const question = page.getByRole('region', { name: 'Who is at work here?' });
+  await question.getByRole('button', { name: 'Electrician' }).click();
+  await expect(question).toHaveCount(0);
+  await expect(page.getByRole('radio', { name: 'Electrician' })).toBeChecked();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'What brings you here?' })).toBeVisible();
+  await expect(question).toHaveCount(0);
+});
+
+test('°F and feet: figures, reasons and fields; the record stays in °C', async ({ page, request }) => {
+  await page.goto('/settings');
+  await page.getByRole('radio', { name: '°F' }).check();
+  await page.getByRole('radio', { name: 'feet' }).check();
+  await page.getByRole('radio', { name: '2026-11-03' }).check();
+  await expect(page.getByText('✓ Stored.')).toBeVisible();
+
+  await page.goto(await detailPath(request, 'Hot-knife bench'));
+  await expect(page.getByText('132.8 °F').first()).toBeVisible();
+  await expect(page.getByRole('article', { name: 'Decision' })).toContainText(
+    'Its terminal is at 133 °F, 61 °F over ambient and 44 °F over similar breakers',
+  );
+  await expect(page.getByText(/2026-10-12, \d\d:\d\d/).first()).toBeVisible();
+
+  const path = await ownBreaker(request);
+  await page.goto(path);
+  await page.getByRole('textbox', { name: 'Its face, °F' }).fill('104');
+  await page.getByRole('textbox', { name: 'The air around, °F' }).fill('68');
+  await page.getByRole('button', { name: 'Store readings' }).click();
+  await expect(page.getByText('✓ Stored. The decision above is up to date.')).toBeVisible();
+  const id = path.split('/').at(-1);
+  const { entries } = (await (
+    await request.get(`/api/v1/breakers/${id}/timeline?kinds=readings`)
+  ).json()) as {
+    entries: { reading: { value: number; ambientC: number } }[];
+  };
+  expect(entries[0]!.reading.value).toBeCloseTo(40, 9);
+  expect(entries[0]!.reading.ambientC).toBeCloseTo(20, 9);
+});
+
+test('dark by choice, whatever the device says', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'light' });
+  await page.goto('/settings');
+  const paper = () => page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor);
+  const light = await paper();
+  await page.getByRole('radio', { name: 'dark', exact: true }).check();
+  await expect.poll(paper).not.toBe(light);
+  await page.reload();
+  await expect.poll(paper).not.toBe(light);
+});

@@ -1,0 +1,76 @@
+import { textOf } from '@phylaxon/core/facts/quantities';
+import { id } from '@phylaxon/core/record/entities';
+import { z } from 'zod';
+import { LIMITS } from '../../files/index.ts';
+import { handOverPdf, takeHandOver, writeCard, writeHandOver } from '../../handover/index.ts';
+import { Download, route, type Route } from '../../http/index.ts';
+import { readSettings } from '../../settings/index.ts';
+import { byId, fileName, fileWork, inZone, job, type Context } from '../shared/index.ts';
+
+const UPLOAD = {
+  types: ['application/octet-stream'],
+  limitBytes: LIMITS.handOverUploadBytes,
+  toDisk: true,
+};
+
+export function handOverRoutes(context: Context): Route[] {
+  const { store, changes } = context;
+  const work = fileWork(context);
+  const download = (ending: string, file: string, summary: string, handle: Route['handle']): Route => ({
+    method: 'get',
+    path: `/cases/:id/handover.${ending}`,
+    tag: 'cases',
+    summary,
+    params: byId,
+    query: inZone,
+    status: 200,
+    answer: z.string(),
+    file,
+    handle,
+  });
+  return [
+    download(
+      'json',
+      'application/json',
+      'A case as an open file, to be taken in elsewhere',
+      async ({ params }) => {
+        const file = await store.read((manager) => writeHandOver(manager, (params as { id: string }).id));
+        return new Download(
+          'application/json',
+          JSON.stringify(file, null, 1),
+          `handover-${fileName(file.card.title)}.json`,
+        );
+      },
+    ),
+    download('pdf', 'application/pdf', 'A case on one page', async ({ params, query }) => {
+      const { zone } = query as z.output<typeof inZone>;
+      const card = await store.read(async (manager) =>
+        textOf(await writeCard(manager, (params as { id: string }).id), await readSettings(manager)),
+      );
+      return new Download(
+        'application/pdf',
+        await handOverPdf(card, zone),
+        `handover-${fileName(card.title)}.pdf`,
+      );
+    }),
+    route({
+      method: 'post',
+      path: '/handovers',
+      tag: 'cases',
+      summary: 'Take a handed-over case in, with its panel and its evidence, whole or not at all',
+      query: z.object({ job }),
+      upload: UPLOAD,
+      status: 201,
+      answer: z.object({ caseId: id }),
+      handle: ({ query, file: { path }, ...by }) =>
+        work(by, query.job, async ({ understand, onStored }) => {
+          const { file } = await understand({ kind: 'handOver', path });
+          const { caseId, siteId, panelIds } = await store.write((manager) =>
+            takeHandOver(manager, file, onStored),
+          );
+          changes.announce([siteId, ...panelIds]);
+          return { caseId };
+        }),
+    }),
+  ];
+}

@@ -1,0 +1,41 @@
+import { textOf } from '@phylaxon/core/facts/quantities';
+import { panelReviewView } from '@phylaxon/core/views/panelReview';
+import { route, type Route } from '../../http/index.ts';
+import { heatPicturesOf, panelReviewPdf, photosOf } from '../../reports/index.ts';
+import { readSettings } from '../../settings/index.ts';
+import { panelReviewPage } from '../../views/index.ts';
+import { type Context, pdfRoute, byId, inZone } from '../shared/index.ts';
+
+/** Whether a panel as a whole is failing: to be looked at, and as a page for whoever pays. */
+export function reviewRoutes({ record, store, photos }: Context): Route[] {
+  return [
+    route({
+      method: 'get',
+      path: '/panels/:id/review',
+      tag: 'panels',
+      summary: 'Whether a panel as a whole is failing, by all that is on record of it',
+      params: byId,
+      status: 200,
+      answer: panelReviewView,
+      handle: ({ params }) => record.read((manager) => panelReviewPage(manager, params.id)),
+    }),
+    pdfRoute({
+      path: '/panels/:id/review.pdf',
+      tag: 'panels',
+      summary: 'The review of a panel for a customer, with its pictures and figures',
+      query: inZone,
+      make: async (id, { zone }) => {
+        const { view, pictures } = await store.read(async (manager) =>
+          textOf(
+            {
+              view: await panelReviewPage(manager, id),
+              pictures: [...(await heatPicturesOf(manager, id)), ...(await photosOf(manager, photos, id))],
+            },
+            await readSettings(manager),
+          ),
+        );
+        return { pdf: await panelReviewPdf(view, pictures, zone), of: view.panel.name, what: 'review' };
+      },
+    }),
+  ];
+}

@@ -1,1 +1,0 @@
-export { recordRoutes } from './recordRoutes.ts';

@@ -1,0 +1,3 @@
+export { panelEntryRoutes } from './panelEntryRoutes.ts';
+export { photoRoutes } from './photoRoutes.ts';
+export { timelineRoutes } from './timelineRoutes.ts';

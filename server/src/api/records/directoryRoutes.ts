@@ -1,0 +1,71 @@
+import { CARD_SIZES, directoryCard, TAPES_MM } from '@phylaxon/core/views/directoryCard';
+import { z } from 'zod';
+import type { Route } from '../../http/index.ts';
+import { timeIn } from '../../pdf/index.ts';
+import { directoryPdf, labelsPdf, labelTapePdf } from '../../reports/index.ts';
+import { boardView } from '../../views/index.ts';
+import { address, type Context, pdfRoute, inZone } from '../shared/index.ts';
+
+const millimetres = (usual: number) =>
+  z.coerce
+    .number('A measure must be a number.')
+    .min(60, 'A card measures from 60 to 600 mm.')
+    .max(600, 'A card measures from 60 to 600 mm.')
+    .default(usual)
+    .describe('mm');
+const size = inZone.extend({
+  address,
+  widthMm: millimetres(CARD_SIZES.door.widthMm),
+  heightMm: millimetres(CARD_SIZES.door.heightMm),
+});
+
+const onTape = z.object({
+  tapeMm: z.coerce
+    .number('A tape is so many millimeters high.')
+    .refine((mm) => TAPES_MM.some((one) => one === mm), `A tape is ${TAPES_MM.join(', ')} mm high.`)
+    .optional()
+    .describe('mm; left out: a sheet to cut'),
+});
+
+/** A panel’s directory, to be printed. */
+export function directoryRoutes({ record }: Context): Route[] {
+  const drawn = (id: string) =>
+    record.read(async (manager) => {
+      const { panel, breakers, site } = await boardView(manager, id);
+      const main = breakers.find(({ breaker }) => breaker.role === 'main')?.breaker;
+      return {
+        card: directoryCard(panel, breakers),
+        about: [site.name, main ? `main ${main.ratingAmps} A` : null, `${panel.spaces} spaces`, panel.family]
+          .filter(Boolean)
+          .join(' · '),
+      };
+    });
+  return [
+    pdfRoute({
+      path: '/panels/:id/directory.pdf',
+      tag: 'panels',
+      summary: 'The directory for the door, as the panel hangs, in type as large as fits',
+      query: size,
+      make: async (id, { zone, address: at, ...measures }) => {
+        const { card, about } = await drawn(id);
+        const pdf = await directoryPdf(card, about, {
+          ...measures,
+          address: at === undefined ? '' : `${at}/panels/${id}`,
+          date: timeIn(zone)(new Date().toISOString()).slice(0, 10),
+        });
+        return { pdf, of: card.title, what: 'directory' };
+      },
+    }),
+    pdfRoute({
+      path: '/panels/:id/labels.pdf',
+      tag: 'panels',
+      summary: 'Labels, one a breaker: a sheet to cut, or for a tape',
+      query: onTape,
+      make: async (id, { tapeMm }) => {
+        const { card } = await drawn(id);
+        const pdf = await (tapeMm === undefined ? labelsPdf(card) : labelTapePdf(card, tapeMm));
+        return { pdf, of: card.title, what: 'labels' };
+      },
+    }),
+  ];
+}

@@ -1,0 +1,43 @@
+import { textOf } from '@phylaxon/core/facts/quantities';
+import { report, type Report } from '@phylaxon/core/views/report';
+import type { EntityManager } from 'typeorm';
+import { route, type Route } from '../../http/index.ts';
+import { panelReport, reportPdf, siteReport, visitReport } from '../../reports/index.ts';
+import { readSettings } from '../../settings/index.ts';
+import { type Context, pdfRoute, byId, inZone } from '../shared/index.ts';
+
+const ABOUT = [
+  { at: '/panels', tag: 'panels', words: 'a panel', read: panelReport },
+  { at: '/sites', tag: 'sites', words: 'all panels of a site', read: siteReport },
+  { at: '/visits', tag: 'visits', words: 'a visit', read: visitReport },
+] as const;
+
+/** Reports for whoever pays: as JSON for a page, and as a PDF of the same words. */
+export function reportRoutes({ record, store, photos }: Context): Route[] {
+  const inUnits = async (manager: EntityManager, read: Promise<Report>): Promise<Report> =>
+    textOf(await read, await readSettings(manager));
+  return ABOUT.flatMap(({ at, tag, words, read }): Route[] => [
+    route({
+      method: 'get',
+      path: `${at}/:id/report`,
+      tag,
+      summary: `A report on ${words}: findings by urgency, what was done, what is due, what was not looked at`,
+      params: byId,
+      query: inZone,
+      status: 200,
+      answer: report,
+      handle: ({ params, query }) =>
+        record.read((manager) => inUnits(manager, read(manager, params.id, query.zone))),
+    }),
+    pdfRoute({
+      path: `${at}/:id/report.pdf`,
+      tag,
+      summary: `The report on ${words}, for a customer`,
+      query: inZone,
+      make: async (id, { zone }) => {
+        const told = await store.read((manager) => inUnits(manager, read(manager, id, zone)));
+        return { pdf: await reportPdf(told, photos, zone), of: told.about.name, what: 'report' };
+      },
+    }),
+  ]);
+}

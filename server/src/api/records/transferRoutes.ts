@@ -1,0 +1,194 @@
+import { readFile } from 'node:fs/promises';
+import { id } from '@phylaxon/core/record/entities';
+import { z } from 'zod';
+import { keepAttachment } from '../../attachments/index.ts';
+import { LIMITS } from '../../files/index.ts';
+import { Download, FileDownload, route, type Route } from '../../http/index.ts';
+import { notFound } from '../../errors/index.ts';
+import { panelRow, siteRow } from '../../record/index.ts';
+import {
+  directoryCsv,
+  IMPORT_MODES,
+  importSite,
+  logPlan,
+  meetingOf,
+  planReadings,
+  sittingBreakers,
+  type ExportKind,
+} from '../../transfer/index.ts';
+import { byId, fileName, fileProgress, fileWork, job, type Context } from '../shared/index.ts';
+
+const SITE_UPLOAD = {
+  types: ['application/octet-stream', 'application/zip'],
+  limitBytes: LIMITS.siteUploadBytes,
+  toDisk: true,
+};
+const CSV_UPLOAD = { types: ['text/csv'], limitBytes: LIMITS.tableUploadBytes, toDisk: true };
+
+const sitePreview = z.object({
+  site: z.object({ id, name: z.string() }),
+  version: z.int(),
+  counts: z.record(z.string(), z.int()),
+  here: z.string().nullable().describe('name of the same site, if it is here already'),
+  modes: z.array(z.enum(IMPORT_MODES)).describe('how it can be imported'),
+});
+
+const csvPreview = z.object({
+  toLog: z.int(),
+  known: z.int().describe('already on record, skipped'),
+  struck: z.int().describe('void in the file, skipped'),
+  from: z.string().nullable(),
+  to: z.string().nullable(),
+});
+
+const ENDINGS: Record<ExportKind, string> = {
+  'site.json': '.json',
+  'site.zip': '.zip',
+  'readings.csv': '-readings.csv',
+};
+
+export function transferRoutes(context: Context): Route[] {
+  const { store, record, changes, photos, underWay, exporter } = context;
+  const work = fileWork(context);
+  const siteName = (siteId: string) => store.read(async (manager) => (await siteRow(manager, siteId)).name);
+  /** A site as a file. */
+  const exporting = (kind: ExportKind, type: string, summary: string): Route => ({
+    method: 'get',
+    path: `/sites/:id/${kind}`,
+    tag: 'files',
+    summary,
+    params: byId,
+    status: 200,
+    answer: z.string(),
+    file: type,
+    isAtOnce: true,
+    handle: async ({ params, client, signal }) => {
+      const { id: siteId } = params as z.output<typeof byId>;
+      const name = fileName(await siteName(siteId));
+      const { path, remove } = await exporter.write(kind, siteId, client, signal);
+      return new FileDownload(type, path, `${name}${ENDINGS[kind]}`, remove);
+    },
+  });
+
+  return [
+    exporting('site.json', 'application/json', 'A site with all that is on record, without its pictures'),
+    exporting('site.zip', 'application/zip', 'A site with all that is on record and its pictures'),
+    exporting('readings.csv', 'text/csv', 'All readings of a site as a table'),
+    {
+      method: 'get',
+      path: '/panels/:id/directory.csv',
+      tag: 'files',
+      summary: 'A panel’s directory as a table',
+      params: byId,
+      status: 200,
+      answer: z.string(),
+      file: 'text/csv',
+      handle: ({ params }) =>
+        store.read(async (manager) => {
+          const { id: panelId } = params as z.output<typeof byId>;
+          const { name } = await panelRow(manager, panelId);
+          const text = await directoryCsv(manager, panelId);
+          return new Download('text/csv', text, `${fileName(name)}-directory.csv`);
+        }),
+    },
+    route({
+      method: 'get',
+      path: '/imports/:id',
+      tag: 'files',
+      summary: 'How far a file is that was sent under this name',
+      params: byId,
+      status: 200,
+      answer: fileProgress,
+      handle: ({ params }) => {
+        const progress = underWay.progressOf(params.id);
+        if (!progress) throw notFound('A file under this name');
+        return progress;
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/imports/preview',
+      tag: 'files',
+      summary: 'What the import of a site file would do; nothing is stored',
+      query: z.object({ job }),
+      upload: SITE_UPLOAD,
+      status: 200,
+      answer: sitePreview,
+      handle: ({ file: sent, query, ...by }) =>
+        work(by, query.job, async ({ understand }) => {
+          const { file, from } = await understand({ kind: 'site', ...sent });
+          const { here, modes } = await store.read((manager) => meetingOf(manager, file));
+          const { site, counts } = file;
+          return { site: { id: site.id, name: site.name }, version: from, counts, here, modes };
+        }),
+    }),
+    route({
+      method: 'post',
+      path: '/imports',
+      tag: 'files',
+      summary: 'Import a site file, whole or not at all',
+      query: z.object({ mode: z.enum(IMPORT_MODES), job }),
+      upload: SITE_UPLOAD,
+      status: 201,
+      answer: z.object({ siteId: id }),
+      handle: ({ file: sent, query, ...by }) =>
+        work(by, query.job, async ({ understand, onStored }) => {
+          const { file, photos: pictures, attachments } = await understand({ kind: 'site', ...sent });
+          // The pictures first: a row never points to one that is not kept.
+          for (const { sha256, path } of pictures) await photos.keepPlain(sha256, path);
+          const { siteId, panelIds } = await store.write(async (manager) => {
+            // A site that is replaced takes its attachments along: those of the file are kept after it is gone.
+            const imported = await importSite(manager, file, query.mode, onStored);
+            for (const { path, kind, about } of attachments)
+              await keepAttachment(manager, { kind, about, content: await readFile(path) });
+            return imported;
+          });
+          changes.announce([siteId, ...panelIds]);
+          return { siteId };
+        }),
+    }),
+    route({
+      method: 'post',
+      path: '/panels/:id/readings/preview',
+      tag: 'files',
+      summary: 'What the import of a table of readings would do; nothing is stored',
+      params: byId,
+      query: z.object({ job }),
+      upload: CSV_UPLOAD,
+      status: 200,
+      answer: csvPreview,
+      handle: ({ params, query, file: { path }, ...by }) =>
+        work(by, query.job, async ({ understand }) => {
+          const breakers = await store.read((manager) => sittingBreakers(manager, params.id));
+          const understood = await understand({ kind: 'readings', path, breakers });
+          const { toLog, ...rest } = await store.read((manager) =>
+            planReadings(manager, params.id, understood),
+          );
+          return { toLog: toLog.length, ...rest };
+        }),
+    }),
+    route({
+      method: 'post',
+      path: '/panels/:id/readings',
+      tag: 'files',
+      summary: 'Log what is new in a table of readings, whole or not at all',
+      params: byId,
+      query: z.object({ job }),
+      upload: CSV_UPLOAD,
+      status: 201,
+      answer: csvPreview,
+      handle: ({ params, query, file: { path }, ...by }) =>
+        work(by, query.job, async ({ understand, onStored }) => {
+          const breakers = await store.read((manager) => sittingBreakers(manager, params.id));
+          const understood = await understand({ kind: 'readings', path, breakers });
+          return record.change(async (edit) => {
+            const plan = await planReadings(edit.manager, params.id, understood);
+            await logPlan(edit, plan, onStored);
+            edit.touch(params.id);
+            const { toLog, ...rest } = plan;
+            return { label: `Imported ${toLog.length} readings`, result: { toLog: toLog.length, ...rest } };
+          });
+        }),
+    }),
+  ];
+}

@@ -1,0 +1,3 @@
+export { breakerRoutes } from './breakerRoutes.ts';
+export { panelRoutes } from './panelRoutes.ts';
+export { siteRoutes } from './siteRoutes.ts';

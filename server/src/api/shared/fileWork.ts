@@ -1,0 +1,40 @@
+import { id } from '@phylaxon/core/record/entities';
+import { z } from 'zod';
+import { GivenUp, type Task, type Understood } from '../../files/index.ts';
+import type { Sent } from '../../http/index.ts';
+import type { Context } from './context.ts';
+
+/** A name the sender gives its file, to ask how far it is (see `GET /imports/:id`). */
+export const job = id.optional().describe('a name to ask for its progress by');
+
+/** Work on a file that was sent: understood in a thread of its own, stored here, given up when its sender leaves. */
+export function fileWork({ files, underWay }: Pick<Context, 'files' | 'underWay'>) {
+  return <T>(
+    { client, signal }: Pick<Sent, 'client' | 'signal'>,
+    name: string | undefined,
+    work: (file: {
+      understand: <K extends Task['kind']>(
+        task: Parameters<typeof files.understand<K>>[0],
+      ) => Promise<Understood[K]>;
+      onStored: (share: number) => void;
+    }) => Promise<T>,
+  ): Promise<T> =>
+    underWay.run(client, name, (tell) =>
+      work({
+        understand: (task) =>
+          files.understand(task, client, {
+            signal,
+            report: (share) => tell({ step: 'reading', share }),
+          }),
+        onStored: (share) => {
+          if (signal.aborted) throw new GivenUp();
+          tell({ step: 'storing', share });
+        },
+      }),
+    );
+}
+
+export const fileProgress = z.object({
+  step: z.enum(['reading', 'storing']),
+  share: z.number().describe('from 0 to 1'),
+});

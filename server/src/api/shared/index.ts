@@ -1,0 +1,6 @@
+export { address } from './addressShape.ts';
+export type { Context } from './context.ts';
+export { fileName } from './fileName.ts';
+export { pdfRoute } from './pdfRoute.ts';
+export { byId, inZone, nothing } from './shapes.ts';
+export { fileProgress, fileWork, job } from './fileWork.ts';

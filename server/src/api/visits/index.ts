@@ -1,0 +1,1 @@
+export { visitRoutes } from './visitRoutes.ts';

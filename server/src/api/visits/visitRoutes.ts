@@ -1,0 +1,78 @@
+import type { ReaderUnits } from '@phylaxon/core/facts/quantities';
+import {
+  shutdownOf,
+  siteVisits,
+  visitRecord,
+  type Shutdown,
+  type VisitRecord,
+} from '@phylaxon/core/views/visit';
+import { route, type Route } from '../../http/index.ts';
+import { noticePdf, tagPdf, visitSheetPdf } from '../../reports/index.ts';
+import { readSettings } from '../../settings/index.ts';
+import { planningPage, siteVisitsPage, visitPage } from '../../views/index.ts';
+import { address, type Context, pdfRoute, byId, inZone } from '../shared/index.ts';
+
+/** What a printed page is made of. */
+interface Asked {
+  visit: VisitRecord;
+  shutdown: Shutdown;
+  units: ReaderUnits;
+  zone: string;
+  /** Empty: it is not known. */
+  address: string;
+}
+
+/** Visits to a panel: what is due, how each went, and its pages to print. */
+export function visitRoutes({ record, store }: Context): Route[] {
+  const print = (what: string, summary: string, make: (asked: Asked) => Promise<Buffer>): Route =>
+    pdfRoute({
+      path: `/visits/:id/${what}.pdf`,
+      tag: 'visits',
+      summary,
+      query: inZone.extend({ address }),
+      make: async (id, { zone, address: at = '' }) => {
+        const asked = await store.read(async (manager) => {
+          const visit = await visitPage(manager, id);
+          const planning = await planningPage(manager, visit.site.id);
+          const planned = planning.panels.find(({ panel }) => panel.id === visit.panel.id)!;
+          return { visit, shutdown: shutdownOf(planning, planned), units: await readSettings(manager) };
+        });
+        return { pdf: await make({ ...asked, zone, address: at }), of: asked.visit.panel.name, what };
+      },
+    });
+  return [
+    route({
+      method: 'get',
+      path: '/sites/:id/visits',
+      tag: 'visits',
+      summary: 'The visits of a site, newest first, and how long they take there',
+      params: byId,
+      status: 200,
+      answer: siteVisits,
+      handle: ({ params }) => record.read((manager) => siteVisitsPage(manager, params.id)),
+    }),
+    route({
+      method: 'get',
+      path: '/visits/:id',
+      tag: 'visits',
+      summary: 'A visit with everything that happened on it, by its own id',
+      params: byId,
+      status: 200,
+      answer: visitRecord,
+      handle: ({ params }) => record.read((manager) => visitPage(manager, params.id)),
+    }),
+    print(
+      'tag',
+      'The tag for lock and main, with a code that leads to the visit',
+      ({ visit, address: at, zone }) => tagPdf(visit, at, new Date().toISOString(), zone),
+    ),
+    print(
+      'notice',
+      'A notice for the household: what is off, and for how long',
+      ({ visit, shutdown, zone }) => noticePdf(visit, shutdown, zone),
+    ),
+    print('sheet', 'The visit as it was planned, and line by line as it went', ({ visit, zone, units }) =>
+      visitSheetPdf(visit, zone, units),
+    ),
+  ];
+}
