@@ -22,5 +22,5 @@ await node(
   ],
   // How JSX is written is the web’s own setting.
   { NODE_OPTIONS: options, TSX_TSCONFIG_PATH: join(ROOT, 'web/tsconfig.json') },
-  process.env.LAWS === 'whole' ? undefined : MOST_MS,
+  process.env.PROPERTY_RUNS === 'full' ? undefined : MOST_MS,
 );

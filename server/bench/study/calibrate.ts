@@ -1,4 +1,4 @@
-import { CAUSE_IDS } from '@phylaxon/core/diagnosis/causes';
+import { SIMULATED_CAUSES } from '@phylaxon/core/simulate/house';
 import { CAUSE_FACTS } from '@phylaxon/core/diagnosis/causeFacts';
 import { seeded } from '@phylaxon/core/facts/random';
 import type { CauseId, Profile } from '@phylaxon/core/facts/vocabulary';
@@ -6,9 +6,9 @@ import { studyCase, type Went } from './runStudy.ts';
 
 /** A cause drawn as often as it is met. */
 function drawCause(random: () => number): CauseId {
-  const total = CAUSE_IDS.reduce((sum, cause) => sum + CAUSE_FACTS[cause].commonness, 0);
+  const total = SIMULATED_CAUSES.reduce((sum, cause) => sum + CAUSE_FACTS[cause].commonness, 0);
   let at = random() * total;
-  return CAUSE_IDS.find((cause) => (at -= CAUSE_FACTS[cause].commonness) < 0) ?? CAUSE_IDS[0]!;
+  return SIMULATED_CAUSES.find((cause) => (at -= CAUSE_FACTS[cause].commonness) < 0) ?? SIMULATED_CAUSES[0]!;
 }
 
 /** So many cases, each cause as often as it is met, worked in the engine’s order. */

@@ -1,4 +1,5 @@
-import { CAUSE_IDS, likelihoodTable, type LikelihoodTable } from '@phylaxon/core/diagnosis/causes';
+import { likelihoodTable, type LikelihoodTable } from '@phylaxon/core/diagnosis/causes';
+import { SIMULATED_CAUSES } from '@phylaxon/core/simulate/house';
 import { perform, simulatedCase } from '@phylaxon/core/simulate/person';
 import { TEST_IDS, TESTS, type CauseId, type TestId } from '@phylaxon/core/facts/vocabulary';
 
@@ -17,7 +18,7 @@ export type Counted = Record<CauseId, Record<TestId, Map<string, number>>>;
 /** How often the simulator shows each outcome of each test under each cause. */
 export function countOutcomes({ each, firstSeed }: FitSize): Counted {
   const counted = {} as Counted;
-  for (const cause of CAUSE_IDS) {
+  for (const cause of SIMULATED_CAUSES) {
     const cases = Array.from({ length: each }, (_, n) => simulatedCase(cause, firstSeed + n));
     counted[cause] = Object.fromEntries(
       TEST_IDS.map((test) => {

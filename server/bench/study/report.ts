@@ -1,4 +1,5 @@
-import { ACTIONS, CAUSES, TESTS, type CauseId, type Profile } from '@phylaxon/core/facts/vocabulary';
+import { ACTIONS, TESTS, type Profile } from '@phylaxon/core/facts/vocabulary';
+import { SIMULATED_CAUSES } from '@phylaxon/core/simulate/house';
 import { brier, NEARLY_SURE, nearlySureAndWrong, reliability } from './calibrate.ts';
 import type { PairWent } from './runPairs.ts';
 import type { StudySize, Went } from './runStudy.ts';
@@ -126,7 +127,7 @@ function byCause(all: readonly Went[], best: readonly Went[], profile: Profile):
       'stops / danger',
       'false stops',
     ],
-    (Object.keys(CAUSES) as CauseId[]).map((cause) => {
+    SIMULATED_CAUSES.map((cause) => {
       const of = (order: Order) =>
         all.filter((one) => one.profile === profile && one.order === order && one.cause === cause);
       const list = of('engine');
@@ -154,7 +155,7 @@ function byCause(all: readonly Went[], best: readonly Went[], profile: Profile):
 function confusion(all: readonly Went[], profile: Profile): string {
   return table(
     ['what it was', 'what led', 'what was done instead'],
-    (Object.keys(CAUSES) as CauseId[]).map((cause) => {
+    SIMULATED_CAUSES.map((cause) => {
       const list = all.filter(
         (one) => one.profile === profile && one.order === 'engine' && one.cause === cause,
       );
@@ -255,7 +256,7 @@ export interface Study {
 
 /** The study as a page. */
 export function studyPage({ size: { each, firstSeed }, all, ceiling, met, pairs }: Study): string {
-  const causes = Object.keys(CAUSES).length;
+  const causes = SIMULATED_CAUSES.length;
   const parts = PROFILES.map((profile) => {
     const { fewer } = summary(all, profile);
     const best = figures(ceiling.filter((one) => one.profile === profile));
@@ -277,7 +278,7 @@ ${confusion(all, profile)}
   });
   return `# How good the engine is
 
-Regenerate this page with \`npm run study\` (about an hour). It is the same every time: the cases are drawn from fixed seeds.
+Regenerate this page with \`npm run bench:engine\` (about an hour). It is the same every time: the cases are drawn from fixed seeds.
 
 ${each * causes} simulated faults, every one of the ${causes} causes ${each} times (seeds ${firstSeed} to ${firstSeed + each - 1}), each worked
 by a homeowner and by an electrician, with the tests in three orders: as the engine chooses them; as the vocabulary

@@ -5,7 +5,7 @@ import type { ActionId, CauseId, Profile } from '@phylaxon/core/facts/vocabulary
  * What a careful master electrician would accept as right, by what is really wrong. Written beside the engine’s own
  * table on purpose: a yardstick that is read off what it measures measures nothing.
  */
-const RIGHT: Record<CauseId, readonly ActionId[]> = {
+const RIGHT: Partial<Record<CauseId, readonly ActionId[]>> = {
   overload: ['shed-load', 'split-circuit'],
   'appliance-fault': ['repair-appliance'],
   'wiring-short': ['repair-wiring'],
@@ -64,7 +64,7 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   // Nothing is switched on again, nor enlarged, at a panel that damp gets at.
   if (WAITS_FOR_DRY.has(cause) && of.house.water !== 'dry' && action === 'dry-and-inspect') return true;
   // Beside an outlet that is wired wrong nothing is reset or kept: the outlet is repaired first.
-  if (action === 'repair-wiring' && RIGHT[cause].some(isResetOrKeep) && hasWrongOutlet(of)) return true;
+  if (action === 'repair-wiring' && RIGHT[cause]?.some(isResetOrKeep) && hasWrongOutlet(of)) return true;
   // Two circuits under one screw that together overload it: less load is right, whatever else is put right later.
   if (cause === 'shared-terminal' && action === 'shed-load' && !isHazardous(of)) return true;
   // Or a second breaker, where one would never carry both.
@@ -83,7 +83,7 @@ export function isRight(of: SimulatedCase, action: ActionId, profile: Profile): 
   if (cause === 'main-breaker-fault' && profile === 'homeowner' && action === 'call-utility') return true;
   // A stab that no longer touches belongs to the panel as much as to the breaker.
   if (cause === 'burnt-stab' && action === 'replace-panel' && subject.breaker.stabArcs) return true;
-  return RIGHT[cause].includes(action);
+  return RIGHT[cause]?.includes(action) ?? false;
 }
 
 const isResetOrKeep = (action: ActionId): boolean => RESETS_KEEPS_OR_ENLARGES.has(action);

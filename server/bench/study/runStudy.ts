@@ -1,4 +1,4 @@
-import { CAUSE_IDS } from '@phylaxon/core/diagnosis/causes';
+import { SIMULATED_CAUSES } from '@phylaxon/core/simulate/house';
 import { hazardOf } from '@phylaxon/core/facts/hazards';
 import { dangersOf, isHazardous, simulatedCase } from '@phylaxon/core/simulate/person';
 import type { ActionId, CauseId, Profile, TestId } from '@phylaxon/core/facts/vocabulary';
@@ -109,6 +109,6 @@ export function studyCase(cause: CauseId, seed: number, orders: readonly Order[]
 
 /** Every cause so many times, for both profiles, in every order of tests. */
 export const runStudy = ({ each, firstSeed, orders = ORDERS }: StudySize): Went[] =>
-  CAUSE_IDS.flatMap((cause) =>
+  SIMULATED_CAUSES.flatMap((cause) =>
     Array.from({ length: each }, (_, n) => studyCase(cause, firstSeed + n, orders)).flat(),
   );

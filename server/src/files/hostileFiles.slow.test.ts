@@ -11,7 +11,7 @@ import { startServer, type ServerProcess } from '../testing/index.ts';
 
 const MOST_MS = 10_000;
 const MOST_MB = 400;
-/** Beside other suites on every core; alone (`npm run laws`) 200 ms. */
+/** Beside other suites on every core; alone (`npm run test:property`) 200 ms. */
 const HEALTH_MS = runs(500, 200);
 const TURNS = 6;
 const MB = 1_000_000;
@@ -171,7 +171,7 @@ const ALL_FILES: [what: string, path: string, file: () => Buffer][] = [
   ],
 ];
 
-/** Of all of them every third, but with `npm run laws`. */
+/** Of all of them every third, but with `npm run test:property`. */
 const FILES = ALL_FILES.filter((_file, i) => isWhole || i % 3 === 0);
 
 /** In a thread of its own, so that it measures the server and not this test: its slowest answer, its most memory. */

@@ -18,7 +18,7 @@ import {
 } from '../testing/index.ts';
 import { photosBeside, SafeDatabase, Store } from './index.ts';
 
-/** Ten with `npm run laws`. */
+/** Ten with `npm run test:property`. */
 const ROUNDS = runs(1, 10);
 const WRITES = 500;
 const AT_ONCE = 8;

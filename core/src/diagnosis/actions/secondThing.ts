@@ -1,5 +1,5 @@
 import { CAUSE_IDS, likelihoods, usualChance } from '../causes/index.ts';
-import { CAUSE_WORDS, sayOutcome } from '../../facts/vocabulary/index.ts';
+import { CAUSES, sayOutcome } from '../../facts/vocabulary/index.ts';
 import { ENERGISES } from './losses.ts';
 import type { Also } from './bindingFindings.ts';
 import type { Assessment } from './assessment.ts';
@@ -35,7 +35,7 @@ export function secondThing({ probabilities, weighed, table, choice }: Assessmen
     if (best < 0 || action === undefined || action === choice.action) return [];
     // Never a reset or a larger breaker beside another fault.
     if (ENERGISES.has(action)) return [];
-    const text = `${sayOutcome(test, outcome)}: “${CAUSE_WORDS[CAUSE_IDS[leading]!]}” does not explain that. Two things may be wrong here.`;
+    const text = `${sayOutcome(test, outcome)}: “${CAUSES[CAUSE_IDS[leading]!]}” does not explain that. Two things may be wrong here.`;
     return [{ cause: CAUSE_IDS[best]!, action, text }];
   });
   return found.filter(({ cause }, i) => found.findIndex((one) => one.cause === cause) === i);

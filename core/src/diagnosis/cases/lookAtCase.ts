@@ -9,7 +9,7 @@ import {
 import type { Context } from '../causes/index.ts';
 import { coolDownOf, isolationTrials, outcomeOf, type CoolDown, type Evidence } from '../evidence/index.ts';
 import {
-  CAUSE_WORDS,
+  CAUSES,
   PROFILE_LEVEL,
   SENSE_IDS,
   spotOf,
@@ -118,7 +118,7 @@ const causesNow = (assessed: Assessment): Decision['causes'] =>
   rankedCauses(assessed)
     .filter(({ probability }, i) => i === 0 || probability >= SHOWN_FROM)
     .slice(0, 8)
-    .map(({ id, probability }) => ({ id, name: CAUSE_WORDS[id], probability }));
+    .map(({ id, probability }) => ({ id, name: CAUSES[id], probability }));
 
 function isolationIn(
   { case: about, dossier }: CaseRecord,
@@ -251,5 +251,5 @@ function whyNext(assessed: Assessment, decision: Decision, test: TestId): string
   const said = decision.next.find((next) => next.test === test)?.why;
   if (said) return said;
   const [first, second] = rankedCauses(assessed);
-  return `It tells “${CAUSE_WORDS[first!.id]}” from “${CAUSE_WORDS[second!.id]}”.`;
+  return `It tells “${CAUSES[first!.id]}” from “${CAUSES[second!.id]}”.`;
 }

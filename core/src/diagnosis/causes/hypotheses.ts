@@ -1,9 +1,8 @@
-import { CAUSES, type CauseId } from '../../facts/vocabulary/index.ts';
+import { CAUSE_IDS, type CauseId } from '../../facts/vocabulary/index.ts';
 import { closedShare, pathWith, type PathState, type ReadingContext } from '../path/index.ts';
 import { CAUSE_FACTS, type Signs } from '../causeFacts/index.ts';
 
-/** Ids of all causes, in the vocabulary’s order. */
-export const CAUSE_IDS = Object.keys(CAUSES) as CauseId[];
+export { CAUSE_IDS };
 
 /** A cause at one place of the path. All probabilities are worked out over these, and told by cause. */
 export interface Hypothesis {

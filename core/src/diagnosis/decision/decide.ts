@@ -3,7 +3,7 @@ import { sayQuantity } from '../../facts/quantities/index.ts';
 import {
   ACTION_WORDS,
   ACTIONS,
-  CAUSE_WORDS,
+  CAUSES,
   PROFILE_LEVEL,
   sayOutcome,
   SENSE_IDS,
@@ -336,7 +336,7 @@ const hasShorted = (evidence: Evidence): boolean =>
 /** What is worth doing next, and which causes it separates. */
 function engineNext(assessed: Assessment, tests: readonly { id: TestId }[]): NextTest[] {
   const [first, second] = rankedCauses(assessed);
-  const why = `It separates “${CAUSE_WORDS[first!.id]}” from “${CAUSE_WORDS[second!.id]}”.`;
+  const why = `It separates “${CAUSES[first!.id]}” from “${CAUSES[second!.id]}”.`;
   return tests.slice(0, MOST.next).map(({ id }) => doNext(id, why));
 }
 
@@ -357,7 +357,7 @@ const likelyCauses = (assessed: Assessment): Decision['causes'] =>
     .filter((_one, _i, [first]) => first!.probability >= LIKELY.first)
     .filter(({ probability }, i) => i === 0 || probability >= LIKELY.told)
     .slice(0, MOST.causes)
-    .map(({ id, probability }) => ({ id, name: CAUSE_WORDS[id], probability: round(probability) }));
+    .map(({ id, probability }) => ({ id, name: CAUSES[id], probability: round(probability) }));
 
 /** Rounded, so that the same record gives the same decision on every machine. */
 const round = (share: number) => Math.round(share * 1000) / 1000;

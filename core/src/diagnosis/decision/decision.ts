@@ -3,11 +3,10 @@ import { hazardShape, type HazardShape } from '../../facts/hazards/index.ts';
 import { oneOf, sayPercent } from '../../facts/quantities/index.ts';
 import {
   ACTIONS,
-  CAUSES,
+  CAUSE_IDS,
   FAMILIES,
   TESTS,
   type ActionId,
-  type CauseId,
   type TestId,
 } from '../../facts/vocabulary/index.ts';
 
@@ -78,7 +77,7 @@ export const decision = z.object({
   causes: z
     .array(
       z.object({
-        id: z.enum(Object.keys(CAUSES) as [CauseId, ...CauseId[]]),
+        id: z.enum(CAUSE_IDS),
         name: z.string(),
         probability: z.number(),
       }),

@@ -1,6 +1,6 @@
 import { isAtLeast, type Hazard } from '../../facts/hazards/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
-import { ACTIONS, CAUSE_WORDS, type ActionId, type TestId } from '../../facts/vocabulary/index.ts';
+import { ACTIONS, CAUSES, type ActionId, type TestId } from '../../facts/vocabulary/index.ts';
 import { CAUSE_IDS } from '../causes/index.ts';
 import { itemOf, type Evidence } from '../evidence/index.ts';
 import { carriedBy, isByOneLook, rankedCauses, soundMeasurements, type Assessment } from '../engine/index.ts';
@@ -136,7 +136,7 @@ function otherCausesReason({ probabilities, table, choice: { action } }: Assessm
     .filter(({ chance, does }) => chance >= POSSIBLE_FROM && (does as readonly string[]).includes(action))
     .sort((a, b) => b.chance - a.chance);
   if (same.length < 2) return null;
-  const names = same.slice(0, 3).map(({ cause }) => `“${CAUSE_WORDS[cause]}”`);
+  const names = same.slice(0, 3).map(({ cause }) => `“${CAUSES[cause]}”`);
   return reason(
     'same-work',
     1,

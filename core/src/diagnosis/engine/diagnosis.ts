@@ -3,13 +3,12 @@ import { context } from '../causes/index.ts';
 import { hazardShape } from '../../facts/hazards/index.ts';
 import {
   ACTIONS,
-  CAUSES,
+  CAUSE_IDS,
   FAMILIES,
   isOutcome,
   PROFILE_LEVEL,
   TESTS,
   type ActionId,
-  type CauseId,
   type Profile,
   type TestId,
 } from '../../facts/vocabulary/index.ts';
@@ -53,7 +52,7 @@ export type DiagnoseInput = z.input<typeof diagnoseInput>;
 
 export const diagnoseOutput = z.object({
   causes: z
-    .array(z.object({ id: z.enum(ids<CauseId>(CAUSES)), probability: z.number() }))
+    .array(z.object({ id: z.enum(CAUSE_IDS), probability: z.number() }))
     .describe('all of the vocabulary’s, highest first, summing to 1'),
   nextTests: z
     .array(z.object({ id: z.enum(ids<TestId>(TESTS)), value: z.number() }))
@@ -87,7 +86,7 @@ export const diagnoseOutput = z.object({
   also: z
     .array(
       z.object({
-        cause: z.enum(ids<CauseId>(CAUSES)),
+        cause: z.enum(CAUSE_IDS),
         action: z.enum(ids<ActionId>(ACTIONS)),
         family: z.enum(FAMILIES),
         text: z.string(),

@@ -2,9 +2,9 @@ import { z } from 'zod';
 import type { ConfirmedEnd } from '../causes/index.ts';
 import { DECISION_ACTIONS, DECISION_FAMILIES, type Decision } from '../decision/index.ts';
 import { CASE_OUTCOMES, confirmation, id, instant, type TroubleCase } from '../../record/entities/index.ts';
-import { CAUSES, COMPLAINTS, type CauseId } from '../../facts/vocabulary/index.ts';
+import { CAUSE_IDS, COMPLAINTS } from '../../facts/vocabulary/index.ts';
 
-const cause = z.enum(Object.keys(CAUSES) as [CauseId, ...CauseId[]]);
+const cause = z.enum(CAUSE_IDS);
 
 /** A case that was closed, with the decision as it stood. */
 export interface ClosedCase extends Pick<

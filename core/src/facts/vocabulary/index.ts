@@ -4,7 +4,7 @@ export type { TestResult } from './testResult.ts';
 export * from './senses.ts';
 export * from './complaints.ts';
 export * from './words.ts';
-export * from './causeWords.ts';
+export * from './causes.ts';
 export * from './spots.ts';
 export { ACTION_MEANINGS } from './actionMeanings.ts';
 export { ACTION_WORDS, WATCH_IT } from './actionWords.ts';

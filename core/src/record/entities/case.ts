@@ -1,13 +1,6 @@
 import { z } from 'zod';
 import { isPlainText, name, NOT_PLAIN } from '../../facts/quantities/index.ts';
-import {
-  CAUSES,
-  COMPLAINTS,
-  isOutcome,
-  TESTS,
-  type CauseId,
-  type TestId,
-} from '../../facts/vocabulary/index.ts';
+import { CAUSE_IDS, COMPLAINTS, isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
 import { MOST_CONNECTED } from './entries.ts';
 import { basedOn, id, instant, note, ownId, PROFILES } from './common.ts';
 
@@ -116,7 +109,7 @@ export type HowConfirmed = (typeof HOW_CONFIRMED)[number];
 
 /** What a case turned out to have been, who found it and how. */
 export const confirmation = z.strictObject({
-  cause: z.enum(Object.keys(CAUSES) as [CauseId, ...CauseId[]], 'This cause is not known.'),
+  cause: z.enum(CAUSE_IDS, 'This cause is not known.'),
   who: z.enum(PROFILES),
   how: z.enum(HOW_CONFIRMED),
 });

@@ -1,5 +1,5 @@
 import type { Random } from '../../facts/random/index.ts';
-import type { CauseId } from '../../facts/vocabulary/index.ts';
+import { CAUSE_IDS, type CauseId } from '../../facts/vocabulary/index.ts';
 import { soundContactOhms } from './heat.ts';
 import type { Appliance, House, HouseBreakerKind } from './house.ts';
 import { between, chance, gaugeFor, pick, soundHouse, soundBreaker, type Rating } from './soundHouse.ts';
@@ -59,7 +59,7 @@ function loadTo(house: House, share: number) {
 }
 
 /** What each cause is, in copper, springs and volts. */
-const FAULTS: Record<CauseId, Fault> = {
+const FAULTS: Partial<Record<CauseId, Fault>> = {
   overload: (house, random) => {
     onePole(house, random);
     if (chance(random, 0.4)) house.recent = 'new-appliance';
@@ -365,6 +365,9 @@ const FAULTS: Record<CauseId, Fault> = {
   },
 };
 
+/** The causes of which a house can be made; the study tells which it leaves out. */
+export const SIMULATED_CAUSES = CAUSE_IDS.filter((cause) => FAULTS[cause]);
+
 /**
  * A house with one fault in it.
  *
@@ -376,7 +379,11 @@ export const faultyHouse = (cause: CauseId, random: Random): House => houseWith(
 export function houseWith(causes: readonly CauseId[], random: Random, load?: number): House {
   const house = soundHouse(random);
   if (causes.length > 1) onePole(house, random);
-  for (const cause of causes) FAULTS[cause](house, random);
+  for (const cause of causes) {
+    const plant = FAULTS[cause];
+    if (!plant) throw new Error(`No fault is simulated for the cause ${cause}.`);
+    plant(house, random);
+  }
   if (load !== undefined) loadTo(house, load);
   house.cause = causes[0]!;
   return house;

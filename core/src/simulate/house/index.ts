@@ -1,5 +1,5 @@
 export { mayCarryAmps } from './conductor.ts';
-export { faultyHouse, houseWith, withGoodBreaker } from './faults.ts';
+export { SIMULATED_CAUSES, faultyHouse, houseWith, withGoodBreaker } from './faults.ts';
 export { type Heat, airAt, heatOf, soundContactOhms, soundJointOhms } from './heat.ts';
 export { type Episode, daysBefore, patternOf, trips } from './history.ts';
 export { type Appliance, type House, type HouseBreaker, type Moment, NOTHING_ON } from './house.ts';

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
 import { seeded } from '../../facts/random/index.ts';
-import { CAUSES, isOutcome, TESTS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
+import { isOutcome, TESTS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
 import { dangersOf, perform, simulatedCase } from './index.ts';
 import {
   energised,
@@ -16,9 +16,10 @@ import {
   type Branch,
   type House,
   type Moment,
+  SIMULATED_CAUSES,
 } from '../house/index.ts';
 
-const causes = Object.keys(CAUSES) as CauseId[];
+const causes = SIMULATED_CAUSES;
 const tests = Object.keys(TESTS) as TestId[];
 const anySeed = fc.integer({ min: 1, max: 1e6 });
 const anyHouse = fc

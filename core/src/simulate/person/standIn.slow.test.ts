@@ -3,10 +3,11 @@ import fc from 'fast-check';
 import { narrow } from '../../diagnosis/isolation/index.ts';
 import { gatherEvidence, METER_POINTS, outcomeOf, type MeteredTest } from '../../diagnosis/evidence/index.ts';
 import { aDossier, aReading, runs, uuid } from '../../testing/index.ts';
-import { CAUSES, COMPLAINTS, TESTS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
+import { COMPLAINTS, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
+import { SIMULATED_CAUSES } from '../house/index.ts';
 import { meterFigures, perform, simulatedCase, standIn, standInTrial, type StandInCase } from './index.ts';
 
-const causes = Object.keys(CAUSES) as CauseId[];
+const causes = SIMULATED_CAUSES;
 const metered = Object.keys(METER_POINTS) as MeteredTest[];
 const loads = ['Kettle', 'Iron', 'Lamp', 'Heater', 'Fan'];
 const of = (n: number, rest: Partial<StandInCase> = {}): StandInCase => ({

@@ -1,5 +1,5 @@
 import type { CaseOutcome } from '@phylaxon/core/record/entities';
-import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
+import { CAUSES } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { caseEntries } from '../../shared/api/index.ts';
 import { OUTCOME_WORDS, sayConfirmed } from '../caseList/index.ts';
@@ -23,7 +23,7 @@ export function Closed({ closedAt, outcome }: { closedAt: string; outcome: CaseO
       <p className="mt-2">
         {confirmed ? (
           <>
-            It was <strong>“{CAUSE_WORDS[confirmed.cause]}”</strong>: {sayConfirmed(confirmed)}.
+            It was <strong>“{CAUSES[confirmed.cause]}”</strong>: {sayConfirmed(confirmed)}.
           </>
         ) : (
           'Nobody has said what it was.'

@@ -1,11 +1,11 @@
 import { HOW_CONFIRMED, type Confirmation } from '@phylaxon/core/record/entities';
-import { CAUSE_WORDS, type CauseId } from '@phylaxon/core/facts/vocabulary';
+import { CAUSES, type CauseId } from '@phylaxon/core/facts/vocabulary';
 import { useId } from 'react';
 import { HOW_WORDS, WHO_WORDS } from '../caseList/index.ts';
 import { SelectInput } from '../../shared/ui/index.ts';
 import { useStepWork } from '../caseRecord/index.ts';
 
-const ALL = (Object.entries(CAUSE_WORDS) as [CauseId, string][]).sort(([, a], [, b]) => a.localeCompare(b));
+const ALL = (Object.entries(CAUSES) as [CauseId, string][]).sort(([, a], [, b]) => a.localeCompare(b));
 
 interface Props {
   value: Confirmation | null;
@@ -36,7 +36,7 @@ export function WhatItWas({ value, who, onChange }: Props) {
           <optgroup label="Likely here">
             {likely.map((cause) => (
               <option key={cause} value={cause}>
-                {CAUSE_WORDS[cause]}
+                {CAUSES[cause]}
               </option>
             ))}
           </optgroup>

@@ -1,5 +1,5 @@
 import type { Judgement, Outcomes } from '@phylaxon/core/diagnosis/outcomes';
-import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
+import { CAUSES } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { OUTCOME_WORDS, sayConfirmed } from '../caseList/index.ts';
@@ -58,7 +58,7 @@ function OneCase({ of: one }: { of: Outcomes['cases'][number] }) {
           </strong>
           <span className="block">
             {one.confirmed
-              ? `It was “${CAUSE_WORDS[one.confirmed.cause]}”: ${sayConfirmed(one.confirmed)}.`
+              ? `It was “${CAUSES[one.confirmed.cause]}”: ${sayConfirmed(one.confirmed)}.`
               : 'Nobody has said what it was. Open it to say so.'}
           </span>
           <span className="block text-sm text-ink-soft">

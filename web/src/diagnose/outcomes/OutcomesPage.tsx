@@ -1,5 +1,5 @@
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
-import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
+import { CAUSES } from '@phylaxon/core/facts/vocabulary';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
@@ -161,7 +161,7 @@ const ByCause = ({ told: { byCause } }: { told: Outcomes }) => (
     {byCause.map(({ cause, confirmed, named }) => (
       <tr key={cause}>
         <th scope="row" className={FIRST}>
-          {CAUSE_WORDS[cause]}
+          {CAUSES[cause]}
         </th>
         <td className={FIGURE}>{confirmed}</td>
         <td className={FIGURE}>{named}</td>

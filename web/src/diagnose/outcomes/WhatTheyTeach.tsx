@@ -1,5 +1,5 @@
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
-import { CAUSE_WORDS } from '@phylaxon/core/facts/vocabulary';
+import { CAUSES } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { Button, FieldError, sayError } from '../../shared/ui/index.ts';
 import { useSettings } from '../../shared/stores/index.ts';
@@ -42,7 +42,7 @@ export function WhatTheyTeach({
         <ul className="mt-2 grid max-w-2xl gap-y-1">
           {moved.slice(0, 5).map(({ cause, tablePercent, nowPercent }) => (
             <li key={cause} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1">
-              <span>{CAUSE_WORDS[cause]}</span>
+              <span>{CAUSES[cause]}</span>
               <span className="figures whitespace-nowrap">
                 {figure(tablePercent)} % <span aria-hidden="true">→</span>
                 <span className="sr-only">by the table, now</span> {figure(nowPercent)} %

@@ -152,7 +152,9 @@ function NothingSends() {
         Any meter that a computer can read may send here, a figure a line. To see it work without one, start
         the simulated meters:
       </p>
-      <pre className="mt-2 overflow-x-auto bg-bone-sunk px-3 py-2 font-mono text-sm">npm run meters</pre>
+      <pre className="mt-2 overflow-x-auto bg-bone-sunk px-3 py-2 font-mono text-sm">
+        npm run simulate:meters
+      </pre>
       <p className="mt-2">How to send from a script stands in docs/INSTRUMENTS.md.</p>
     </div>
   );

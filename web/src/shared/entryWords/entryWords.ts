@@ -59,7 +59,7 @@ export const POINT_WORDS: Record<Reading['point'], string> = {
   terminal: 'Temperature of its terminal',
 };
 
-const CAUSE_WORDS = {
+const CAUSES = {
   unknown: null,
   'known-present': 'cause known, still there',
   'known-removed': 'cause known and removed',
@@ -116,7 +116,7 @@ function eventLine(event: BreakerEvent, verdict: string | null) {
       event.power && sayOutcome('power-after-reset', event.power),
       event.unplugged && 'everything unplugged',
       event.connected && event.connected.length > 0 && `with only ${event.connected.join(', ')} connected`,
-      CAUSE_WORDS[event.cause],
+      CAUSES[event.cause],
       byWhom(event.who),
       event.note,
     ),

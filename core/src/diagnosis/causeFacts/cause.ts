@@ -1,5 +1,5 @@
-import type { FaultPlace, PathTest } from '../../path/index.ts';
-import type { ActionId, OutcomeOf, TestId } from '../../../facts/vocabulary/index.ts';
+import type { FaultPlace, PathTest } from '../path/index.ts';
+import type { ActionId, OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 
 /** How often each outcome of a test is seen, as parts of a whole; what is left out is seen hardly ever. */
 export type Odds<T extends TestId> = Partial<Record<OutcomeOf<T>, number>>;

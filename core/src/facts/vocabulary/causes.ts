@@ -1,7 +1,5 @@
-import type { CauseId } from './actions.ts';
-
-/** What each cause is called, in plain words. */
-export const CAUSE_WORDS: Record<CauseId, string> = {
+/** What may be wrong, in the vocabulary’s order, and what each cause is called. Ids never change. */
+export const CAUSES = {
   overload: 'Too much load',
   'appliance-fault': 'A fault in something plugged in',
   'wiring-short': 'A short in the wiring',
@@ -37,4 +35,7 @@ export const CAUSE_WORDS: Record<CauseId, string> = {
   backfeed: 'Another source feeds it',
   'neutral-ground-fault': 'A neutral that touches ground',
   'no-fault': 'Nothing wrong now',
-};
+} as const;
+export type CauseId = keyof typeof CAUSES;
+
+export const CAUSE_IDS = Object.keys(CAUSES) as [CauseId, ...CauseId[]];

@@ -1,0 +1,456 @@
+import type { CauseId } from '../../facts/vocabulary/index.ts';
+import { SOUND_FEEDER } from '../path/index.ts';
+import type { CauseFacts, Signs } from './cause.ts';
+
+/** Contacts that still close, over a high resistance. */
+const RESISTIVE_CONTACTS: Signs = {
+  'millivolt-drop': [{ 'like-peers': 4, raised: 16, high: 80 }, 'The contacts drop the voltage.'],
+  'face-temperature': [
+    { 'like-neighbours': 40, '3-to-15-over': 44, 'over-15-over': 16 },
+    'The contacts heat the breaker under load.',
+  ],
+  'power-after-reset': [{ restored: 40, 'still-dead': 60 }, 'The voltage is low, or gone under load.'],
+  'outlet-sag': [
+    { 'under-3-percent': 10, '3-to-6-percent': 20, 'over-6-percent': 70 },
+    'The contacts drop the voltage under load.',
+  ],
+};
+
+/** Breakers that have failed, or were not reset. */
+export const BREAKER_CAUSES = {
+  /** Opens below its rating: worn, pitted or out of calibration. */
+  'weak-breaker': {
+    gravity: 'nuisance',
+    right: ['replace-breaker'],
+    commonness: 34,
+    why: 'Years of load, many trips or a short circuit weaken the bimetal.',
+    places: [
+      { share: 0.58, path: { handle: 'tripped' } },
+      { share: 0.42, path: {} },
+    ],
+    signs: {
+      'reset-result': [
+        {
+          holds: 22,
+          'trips-at-once': 2,
+          'trips-in-seconds': 7,
+          'trips-in-minutes': 55,
+          'trips-after-hours': 14,
+        },
+        'Under a load it should carry it opens after a time.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 95, 'trips-at-once': 2, 'trips-later': 3 },
+        'Without load it holds.',
+      ],
+      'power-after-reset': [{ restored: 93, 'still-dead': 7 }, 'Until it opens again.'],
+      'trip-pattern': [
+        {
+          random: 49,
+          'many-loads-together': 30,
+          'hot-weather': 7,
+          'one-appliance': 10,
+          'motor-starting': 4,
+        },
+        'At loads that never troubled it before.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 12, few: 44, 'many-overload': 32, 'after-dead-short': 12 },
+        'It has a history.',
+      ],
+      'load-share': [
+        { 'under-80': 68, '80-to-100': 29, '100-to-135': 2 },
+        'It trips at what it should carry.',
+      ],
+      'clamp-current': [
+        { 'under-80': 68, '80-to-100': 29, '100-to-135': 2 },
+        'It trips at what it should carry.',
+      ],
+      'trip-vs-curve': [
+        { 'within-band': 9, 'too-early': 90, 'too-late-or-never': 1 },
+        'That is what weak means.',
+      ],
+      'panel-touch': [{ cool: 72, warm: 26, hot: 1 }, 'Pitted contacts warm it a little.'],
+      'face-temperature': [
+        { 'like-neighbours': 76, '3-to-15-over': 22, 'over-15-over': 2 },
+        'Pitted contacts warm it a little.',
+      ],
+      'millivolt-drop': [{ 'like-peers': 62, raised: 32, high: 6 }, 'Pitted contacts drop more.'],
+      'terminal-inspection': [
+        {
+          'clean-and-tight': 93,
+          loose: 2,
+          'discoloured-or-melted': 2,
+          corroded: 2,
+          'two-wires-one-terminal': 1,
+        },
+        'No joint explains it.',
+      ],
+      'load-wire-lifted': [{ holds: 95, trips: 5 }, 'Without load it holds.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 4, 'fault-stays-with-breaker': 96 },
+        'The fault goes with the breaker.',
+      ],
+      'panel-age': [{ modern: 36, 'over-40-years': 46, 'family-withdrawn': 18 }, 'Age weakens them.'],
+      'reset-feel': [
+        { 'clean-clicks': 84, 'no-off-click': 3, 'hard-or-gritty': 7, 'will-not-latch': 6 },
+        'A worn breaker may feel worn.',
+      ],
+      'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'Everything is fine elsewhere.'],
+      'terminal-temperature': [
+        { 'like-peers': 78, '3-to-15-over': 21, 'over-15-over': 1 },
+        'A bimetal that opens early runs no hotter, worn contacts somewhat.',
+      ],
+    },
+  },
+  /** Handle is on, no voltage comes out: contacts no longer close. */
+  'open-breaker': {
+    gravity: 'nuisance',
+    right: ['replace-breaker'],
+    commonness: 26,
+    why: 'Burnt or broken contacts no longer close.',
+    places: [
+      { share: 0.6, path: { contacts: { own: 'open', other: 'open' } } },
+      { share: 0.22, path: { contacts: { own: 'open', other: 'ok' } } },
+      { share: 0.08, path: { contacts: { own: 'high', other: 'ok' } }, signs: RESISTIVE_CONTACTS },
+      { share: 0.03, path: { contacts: { own: 'open', other: 'open' }, handle: 'tripped' } },
+      { share: 0.05, path: { feeder: { ...SOUND_FEEDER, own: 'open' }, subject: 'feeder' } },
+      {
+        share: 0.02,
+        path: { feeder: { ...SOUND_FEEDER, own: 'open' }, subject: 'feeder', supplyAt: 'sub-panel' },
+      },
+      { share: 0.02, path: { feeder: { ...SOUND_FEEDER, own: 'open', other: 'open' }, subject: 'feeder' } },
+    ],
+    signs: {
+      'reset-feel': [
+        { 'clean-clicks': 85, 'no-off-click': 3, 'hard-or-gritty': 8, 'will-not-latch': 4 },
+        'The handle works, the contacts do not.',
+      ],
+      'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'It stays on, and nothing comes out.'],
+      'reset-result-unplugged': [{ holds: 98, 'trips-at-once': 1 }, 'It stays on, and nothing comes out.'],
+      'power-after-reset': [
+        { restored: 4, 'still-dead': 96 },
+        'It stays on, and nothing comes out: the breaker itself.',
+      ],
+      'clamp-current': [{ 'under-80': 99 }, 'Nothing flows.'],
+      'stab-inspection': [{ clean: 94, 'pitted-or-burnt': 6 }, 'Its stab is sound.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 2, 'fault-stays-with-breaker': 98 },
+        'The fault goes with the breaker.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 70, few: 15, 'many-overload': 5, 'after-dead-short': 10 },
+        'Clearing a short circuit can burn the contacts.',
+      ],
+      'panel-age': [
+        { modern: 44, 'over-40-years': 40, 'family-withdrawn': 16 },
+        'Age and trips burn contacts.',
+      ],
+    },
+  },
+  /** Does not open when it must: welded or seized. */
+  'stuck-breaker': {
+    gravity: 'danger',
+    right: ['replace-breaker'],
+    commonness: 7,
+    why: 'Welded by a short, or seized because nobody ever moved it.',
+    places: [{ share: 1, path: {} }],
+    signs: {
+      'reset-feel': [
+        { 'clean-clicks': 28, 'no-off-click': 33, 'hard-or-gritty': 37, 'will-not-latch': 2 },
+        'Seized, or without a click at off.',
+      ],
+      'reset-result': [{ holds: 98, 'trips-at-once': 0.5 }, 'It opens for nothing.'],
+      'trip-vs-curve': [
+        { 'within-band': 5, 'too-early': 1, 'too-late-or-never': 94 },
+        'It carried what should have opened it.',
+      ],
+      'panel-touch': [{ cool: 18, warm: 46, hot: 36 }, 'Very hot and not tripped.'],
+      'face-temperature': [
+        { 'like-neighbours': 20, '3-to-15-over': 34, 'over-15-over': 46 },
+        'Very hot and not tripped.',
+      ],
+      'terminal-temperature': [
+        { 'like-peers': 24, '3-to-15-over': 34, 'over-15-over': 42 },
+        'Very hot and not tripped.',
+      ],
+      'load-share': [
+        { 'under-80': 14, '80-to-100': 14, '100-to-135': 30, 'over-135': 42 },
+        'It lets too much through.',
+      ],
+      'clamp-current': [
+        { 'under-80': 14, '80-to-100': 14, '100-to-135': 30, 'over-135': 42 },
+        'It lets too much through.',
+      ],
+      'branch-off-check': [{ 'dead-as-expected': 36, 'still-live': 64 }, 'Off, and its circuit stays alive.'],
+      'main-off-check': [{ 'dead-as-expected': 97, 'still-live': 3 }, 'The main still cuts it.'],
+      smell: [{ none: 68, 'hot-plastic': 32 }, 'What it should have cut gets hot.'],
+      'test-button': [
+        { 'trips-and-resets': 5, 'does-not-trip': 45, 'will-not-reset': 2, 'no-button': 48 },
+        'Its button does not open it.',
+      ],
+      'panel-age': [
+        { modern: 26, 'over-40-years': 42, 'family-withdrawn': 32 },
+        'Some old families are known for it.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 5, 'fault-stays-with-breaker': 95 },
+        'The fault goes with the breaker.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 84, few: 8, 'many-overload': 2, 'after-dead-short': 6 },
+        'It never trips.',
+      ],
+      'power-after-reset': [{ restored: 80, 'still-dead': 20 }, 'It was never off.'],
+      'light-behaviour': [
+        { steady: 72, 'dims-on-start': 26, 'flicker-one-circuit': 1 },
+        'More flows than its rating allows.',
+      ],
+      'millivolt-drop': [{ 'like-peers': 64, raised: 34, high: 2 }, 'Welded contacts are pitted contacts.'],
+    },
+  },
+  /** Will not latch, feels hard or gritty, no clear click. */
+  'worn-mechanism': {
+    gravity: 'nuisance',
+    right: ['replace-breaker'],
+    commonness: 32,
+    why: 'Springs and latches wear; grit and grease stiffen them.',
+    places: [
+      { share: 0.78, path: { handle: 'tripped' } },
+      { share: 0.12, path: { handle: 'off' } },
+      { share: 0.1, path: {} },
+    ],
+    signs: {
+      'reset-feel': [
+        { 'clean-clicks': 4, 'no-off-click': 13, 'hard-or-gritty': 41, 'will-not-latch': 42 },
+        'That is what worn means.',
+      ],
+      'reset-result': [
+        { holds: 42, 'trips-at-once': 44, 'trips-in-seconds': 10, 'trips-in-minutes': 3 },
+        'It falls off again, or holds badly; one that is only stiff holds.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 33, 'trips-at-once': 58, 'trips-later': 9 },
+        'With nothing connected it still will not stay.',
+      ],
+      'power-after-reset': [{ restored: 42, 'still-dead': 58 }, 'If it latches at all.'],
+      'trip-pattern': [
+        { random: 88, 'one-appliance': 4, 'many-loads-together': 4, 'motor-starting': 2 },
+        'It has nothing to do with loads.',
+      ],
+      'insulation-resistance': [
+        { 'over-1-megohm': 97, 'under-1-megohm': 2, 'near-zero': 0.5 },
+        'The circuit is sound.',
+      ],
+      'load-wire-lifted': [{ holds: 20, trips: 80 }, 'With its circuit lifted it still will not stay.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 2, 'fault-stays-with-breaker': 98 },
+        'The fault goes with the breaker.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 32, few: 34, 'many-overload': 18, 'after-dead-short': 16 },
+        'Every trip wears it.',
+      ],
+      'panel-age': [{ modern: 32, 'over-40-years': 48, 'family-withdrawn': 20 }, 'Age wears them.'],
+      'load-share': [{ 'under-80': 82, '80-to-100': 15, '100-to-135': 3 }, 'Load has nothing to do with it.'],
+      'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'Everything is fine elsewhere.'],
+      'test-button': [
+        { 'trips-and-resets': 32, 'does-not-trip': 2, 'will-not-reset': 16, 'no-button': 50 },
+        'A latch that does not catch stays out after the button.',
+      ],
+    },
+  },
+  /** The electronics of a ground-fault or arc-fault breaker have failed or trip for nothing. */
+  'electronic-unit-fault': {
+    gravity: 'nuisance',
+    right: ['replace-breaker'],
+    commonness: 26,
+    why: 'Electronics age sooner than bimetals; surges end them.',
+    places: [
+      { share: 0.62, path: { handle: 'tripped' } },
+      { share: 0.38, path: {} },
+    ],
+    signs: {
+      'reset-feel': [
+        { 'clean-clicks': 62, 'no-off-click': 5, 'hard-or-gritty': 4, 'will-not-latch': 29 },
+        'Dead electronics may hold it open.',
+      ],
+      'reset-result': [
+        {
+          holds: 26,
+          'trips-at-once': 30,
+          'trips-in-seconds': 14,
+          'trips-in-minutes': 18,
+          'trips-after-hours': 12,
+        },
+        'With or without load, at no certain time.',
+      ],
+      'reset-result-unplugged': [
+        { holds: 34, 'trips-at-once': 38, 'trips-later': 28 },
+        'It trips with nothing connected too.',
+      ],
+      'power-after-reset': [{ restored: 50, 'still-dead': 50 }, 'For a while, if at all.'],
+      'trip-pattern': [
+        {
+          random: 86,
+          'one-appliance': 6,
+          'many-loads-together': 2,
+          'wet-weather': 2,
+          'motor-starting': 2,
+          'hot-weather': 2,
+        },
+        'For nothing that anybody sees.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 28, few: 52, 'many-overload': 18, 'after-dead-short': 2 },
+        'Again and again.',
+      ],
+      'test-button': [
+        { 'trips-and-resets': 26, 'does-not-trip': 38, 'will-not-reset': 35, 'no-button': 1 },
+        'Its button tells.',
+      ],
+      'insulation-resistance': [
+        { 'over-1-megohm': 96, 'under-1-megohm': 3, 'near-zero': 1 },
+        'The circuit is sound.',
+      ],
+      'load-wire-lifted': [{ holds: 16, trips: 84 }, 'With its circuit lifted it still trips.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 4, 'fault-stays-with-breaker': 96 },
+        'The fault goes with the breaker.',
+      ],
+      'load-share': [{ 'under-80': 86, '80-to-100': 12, '100-to-135': 2 }, 'Load has nothing to do with it.'],
+      'trip-vs-curve': [
+        { 'within-band': 24, 'too-early': 74, 'too-late-or-never': 2 },
+        'Heat has nothing to do with it.',
+      ],
+      'button-after-fitting': [
+        { holds: 12, 'trips-as-soon-as-loaded': 3, 'not-newly-fitted': 85 },
+        'As a rule it is not new.',
+      ],
+      'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'Everything is fine elsewhere.'],
+    },
+  },
+  /** Tripped or half-tripped though it looks on, or never pushed fully off before on; includes one half of a linked pair. */
+  'incomplete-reset': {
+    gravity: 'nuisance',
+    right: ['complete-reset', 'reset-and-watch'],
+    instead: [
+      {
+        any: [
+          ['power-after-reset', 'restored'],
+          ['reset-result', 'holds'],
+        ],
+        none: [
+          ['power-after-reset', 'still-dead'],
+          ['reset-feel', 'no-off-click', 'hard-or-gritty', 'will-not-latch'],
+        ],
+        then: ['reset-and-watch', 'complete-reset'],
+        why: 'The reset has been done, and it holds: what is left is to watch it.',
+      },
+      {
+        any: [['water-signs', 'condensation-or-rust', 'wet-now']],
+        then: ['dry-and-inspect'],
+        why: 'Nothing is switched on again where damp gets at the panel, before it is dry and was looked at.',
+      },
+    ],
+    commonness: 130,
+    why: 'Most failed resets never reached off, and a tripped handle may look on.',
+    places: [
+      { share: 0.74, path: { handle: 'half' } },
+      { share: 0.21, path: { handle: 'tripped' } },
+      { share: 0.05, path: { handle: 'off' } },
+    ],
+    signs: {
+      'reset-feel': [
+        { 'clean-clicks': 38, 'no-off-click': 58, 'hard-or-gritty': 1, 'will-not-latch': 3 },
+        'It never clicked at off; done right, it does.',
+      ],
+      'reset-result': [
+        { holds: 95, 'trips-at-once': 1.5, 'trips-in-minutes': 2 },
+        'Reset all the way, it holds.',
+      ],
+      'reset-result-unplugged': [{ holds: 98, 'trips-at-once': 1 }, 'Reset all the way, it holds.'],
+      'power-after-reset': [{ restored: 92, 'still-dead': 8 }, 'Reset all the way, the power is back.'],
+      'trips-on-record': [
+        { 'first-time': 86, few: 11, 'many-overload': 1, 'after-dead-short': 2 },
+        'Something tripped it once.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 60, 'fault-stays-with-breaker': 40 },
+        'Another breaker, switched on properly, simply works.',
+      ],
+      'load-share': [
+        { 'under-80': 78, '80-to-100': 17, '100-to-135': 4, 'over-135': 1 },
+        'Nothing overloads it now.',
+      ],
+      'clamp-current': [
+        { 'under-80': 88, '80-to-100': 9, '100-to-135': 2 },
+        'Nothing flows, or the usual once it is reset.',
+      ],
+      'trip-pattern': [
+        {
+          random: 66,
+          'one-appliance': 14,
+          'many-loads-together': 14,
+          'motor-starting': 2,
+          'wet-weather': 2,
+          'hot-weather': 2,
+        },
+        'Once, for a reason that is gone.',
+      ],
+    },
+  },
+  /** A pole of the main, or the main itself, no longer closes or no longer opens. */
+  'main-breaker-fault': {
+    gravity: 'damage',
+    right: ['replace-main'],
+    instead: [
+      {
+        all: [['power-loss-extent', 'half-the-house']],
+        none: [['main-load-side-voltage', 'one-missing', 'both-missing']],
+        then: ['replace-main', 'call-utility'],
+        why: 'With half the house dead and nothing measured the utility comes first, and says which.',
+      },
+    ],
+    commonness: 9,
+    why: 'Mains are hardly ever worked; a pole burns or the mechanism seizes.',
+    places: [
+      { share: 0.36, path: { main: { own: 'open', other: 'ok', isClosed: true } } },
+      { share: 0.14, path: { main: { own: 'ok', other: 'open', isClosed: true } } },
+      { share: 0.24, path: { main: { own: 'open', other: 'open', isClosed: true } } },
+      { share: 0.14, path: { main: { own: 'ok', other: 'ok', isClosed: false } } },
+      { share: 0.06, path: { main: { own: 'high', other: 'ok', isClosed: true } } },
+      { share: 0.06, path: {} },
+    ],
+    signs: {
+      'leg-balance': [{ balanced: 44, unbalanced: 56 }, 'With a pole gone one leg carries nothing.'],
+      'main-off-check': [{ 'dead-as-expected': 78, 'still-live': 22 }, 'It may no longer open.'],
+      'power-after-reset': [{ restored: 8, 'still-dead': 92 }, 'A reset of the branch changes nothing.'],
+      'reset-result': [{ holds: 92, 'trips-at-once': 4, 'trips-in-minutes': 2 }, 'The branch holds.'],
+      'panel-age': [{ modern: 30, 'over-40-years': 46, 'family-withdrawn': 24 }, 'Age seizes them.'],
+      'panel-touch': [{ cool: 50, warm: 32, hot: 18 }, 'A tired pole cooks.'],
+      smell: [{ none: 78, 'hot-plastic': 22 }, 'A bad pole burns.'],
+      'terminal-temperature': [
+        { 'like-peers': 46, '3-to-15-over': 24, 'over-15-over': 30 },
+        'A tired pole heats the lugs beside it.',
+      ],
+      'face-temperature': [
+        { 'like-neighbours': 46, '3-to-15-over': 26, 'over-15-over': 28 },
+        'A tired pole heats the face of the main.',
+      ],
+      'light-behaviour': [
+        { steady: 70, 'dims-on-start': 8, 'flicker-whole-house': 20, 'some-brighter-some-dimmer': 1 },
+        'A bad pole flickers before it goes.',
+      ],
+      'reset-feel': [
+        { 'clean-clicks': 76, 'no-off-click': 7, 'hard-or-gritty': 11, 'will-not-latch': 6 },
+        'It is the main that feels wrong.',
+      ],
+      'trips-on-record': [{ 'first-time': 82, few: 15 }, 'Of the branch none.'],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
+        'Another branch gets nothing either.',
+      ],
+    },
+  },
+} as const satisfies Partial<Record<CauseId, CauseFacts>>;

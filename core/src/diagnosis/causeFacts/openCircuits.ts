@@ -1,0 +1,177 @@
+import type { CauseId } from '../../facts/vocabulary/index.ts';
+import { SOUND_FEEDER } from '../path/index.ts';
+import type { CauseFacts } from './cause.ts';
+
+/** Circuits that are open past the breaker. */
+export const OPEN_CIRCUIT_CAUSES = {
+  /** A hot or neutral is open past the breaker: the breaker is fine. */
+  'open-wiring': {
+    gravity: 'damage',
+    right: ['repair-wiring'],
+    commonness: 54,
+    why: 'A conductor slipped out, broke or burnt off in an outlet box.',
+    places: [
+      { share: 0.16, path: { wiring: { hot: 'open', neutral: 'ok', from: 'panel' } } },
+      { share: 0.1, path: { wiring: { hot: 'ok', neutral: 'open', from: 'panel' } } },
+      { share: 0.3, path: { wiring: { hot: 'open', neutral: 'ok', from: 'middle' } } },
+      { share: 0.2, path: { wiring: { hot: 'ok', neutral: 'open', from: 'middle' } } },
+      { share: 0.1, path: { wiring: { hot: 'open', neutral: 'ok', from: 'end' } } },
+      { share: 0.07, path: { wiring: { hot: 'high', neutral: 'ok', from: 'middle' } } },
+      {
+        share: 0.025,
+        path: {
+          feeder: { ...SOUND_FEEDER, conductors: { own: 'open', other: 'open', neutral: 'ok' } },
+          supplyAt: 'sub-panel',
+        },
+      },
+      {
+        share: 0.025,
+        path: {
+          feeder: { ...SOUND_FEEDER, conductors: { own: 'open', other: 'open', neutral: 'ok' } },
+          supplyAt: 'sub-panel',
+          subject: 'feeder',
+        },
+      },
+      {
+        share: 0.01,
+        path: {
+          feeder: { ...SOUND_FEEDER, conductors: { own: 'open', other: 'ok', neutral: 'ok' } },
+          supplyAt: 'sub-panel',
+        },
+      },
+      {
+        share: 0.01,
+        path: {
+          feeder: { ...SOUND_FEEDER, conductors: { own: 'open', other: 'ok', neutral: 'ok' } },
+          supplyAt: 'sub-panel',
+          subject: 'feeder',
+        },
+      },
+    ],
+    signs: {
+      'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'An open wire trips nothing.'],
+      'power-after-reset': [{ restored: 2, 'still-dead': 98 }, 'A reset changes nothing.'],
+      'outlet-wiring': [
+        { correct: 38, 'open-ground': 7, 'open-neutral': 52, reversed: 3 },
+        'If it is the neutral, the tester says so.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
+        'Another breaker does not mend a wire.',
+      ],
+      'clamp-current': [{ 'under-80': 97, '80-to-100': 2 }, 'Nothing flows where nothing is connected.'],
+      'recent-change': [
+        { none: 62, 'new-appliance': 4, 'new-wiring-or-breaker': 22, 'digging-or-drilling': 12 },
+        'Recent work on the wiring, or a connection that was always loose.',
+      ],
+      'trips-on-record': [
+        { 'first-time': 90, few: 8, 'many-overload': 1, 'after-dead-short': 1 },
+        'It is no tripping complaint.',
+      ],
+      'insulation-resistance': [
+        { 'over-1-megohm': 97, 'under-1-megohm': 2, 'near-zero': 0.5 },
+        'Open is the opposite of short.',
+      ],
+      'light-behaviour': [
+        { steady: 82, 'dims-on-start': 4, 'flicker-one-circuit': 13 },
+        'Before it broke it may have flickered.',
+      ],
+      'outlet-sag': [
+        { 'under-3-percent': 30, '3-to-6-percent': 12, 'over-6-percent': 58 },
+        'What has nearly parted drops all its volts under load.',
+      ],
+    },
+  },
+  /** The neutral of a multiwire circuit, or its joint on the panel's bar, is open: voltages on that pair swing. */
+  'shared-neutral-open': {
+    gravity: 'danger',
+    right: ['repair-neutral', 'repair-wiring'],
+    commonness: 14,
+    why: 'Two circuits share a neutral, and its joint has come loose.',
+    places: [
+      { share: 0.7, path: { sharedNeutral: 'open' } },
+      { share: 0.3, path: { sharedNeutral: 'high' } },
+    ],
+    signs: {
+      'light-behaviour': [
+        {
+          steady: 5,
+          'dims-on-start': 5,
+          'flicker-one-circuit': 24,
+          'flicker-whole-house': 4,
+          'some-brighter-some-dimmer': 62,
+        },
+        'On that pair, and only there, one side brightens as the other dims.',
+      ],
+      'outlet-sag': [
+        { 'under-3-percent': 8, '3-to-6-percent': 12, 'over-6-percent': 80 },
+        'Any load moves it.',
+      ],
+      'outlet-wiring': [
+        { correct: 10, 'open-ground': 1, 'open-neutral': 88, reversed: 1 },
+        'Its neutral is open.',
+      ],
+      'neutral-joint-inspection': [
+        { 'clean-and-tight': 25, 'loose-or-burnt': 73, 'on-the-wrong-bar': 2 },
+        'The neutral is open at the bar, or in a box downstream.',
+      ],
+      'reset-result': [{ holds: 97, 'trips-at-once': 1 }, 'It trips nothing.'],
+      'power-after-reset': [{ restored: 44, 'still-dead': 56 }, 'Little was dead; a reset changes nothing.'],
+      'recent-change': [
+        { none: 48, 'new-appliance': 6, 'new-wiring-or-breaker': 42, 'digging-or-drilling': 4 },
+        'Often after work in the panel.',
+      ],
+      'known-good-swap': [
+        { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
+        'Another breaker does not mend a neutral.',
+      ],
+      smell: [{ none: 88, 'hot-plastic': 12 }, 'A loose neutral gets hot.'],
+      'trips-on-record': [
+        { 'first-time': 91, few: 7, 'many-overload': 1, 'after-dead-short': 1 },
+        'A lost neutral trips nothing.',
+      ],
+    },
+  },
+  /** A lamp, switch, outlet or appliance is dead by itself; the circuit is fine. */
+  'device-failed': {
+    gravity: 'nuisance',
+    right: ['replace-device'],
+    commonness: 60,
+    why: 'Lamps, switches, outlets and appliances die by themselves.',
+    places: [
+      { share: 0.85, path: { applianceFailed: true } },
+      { share: 0.15, path: { applianceFailed: true, wiring: { hot: 'open', neutral: 'ok', from: 'end' } } },
+    ],
+    signs: {
+      'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'Nothing trips it.'],
+      'power-after-reset': [{ restored: 2, 'still-dead': 98 }, 'A reset changes nothing.'],
+      'trips-on-record': [
+        { 'first-time': 88, few: 10, 'many-overload': 1, 'after-dead-short': 1 },
+        'It is no tripping complaint.',
+      ],
+      'appliance-check': [
+        { 'trips-there-too': 1, 'fine-there': 99 },
+        'It trips nothing; it is dead there too.',
+      ],
+    },
+  },
+  /** A protected outlet or device further along has opened. */
+  'downstream-device-tripped': {
+    gravity: 'nuisance',
+    right: ['reset-other-device'],
+    commonness: 80,
+    why: 'A GFCI outlet in a bathroom, garage or yard has opened, and what it feeds is dead.',
+    places: [{ share: 1, path: { device: 'tripped' } }],
+    signs: {
+      'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'The breaker holds.'],
+      'power-after-reset': [{ restored: 3, 'still-dead': 97 }, 'A reset of the breaker changes nothing.'],
+      'water-signs': [{ dry: 88, 'condensation-or-rust': 9, 'wet-now': 3 }, 'Damp made it open.'],
+      'trip-pattern': [{ random: 66, 'wet-weather': 20, 'one-appliance': 12 }, 'Damp, or one appliance.'],
+      'trips-on-record': [
+        { 'first-time': 82, few: 16, 'many-overload': 1, 'after-dead-short': 1 },
+        'Of the breaker none.',
+      ],
+      'clamp-current': [{ 'under-80': 96, '80-to-100': 3 }, 'Little flows.'],
+    },
+  },
+} as const satisfies Partial<Record<CauseId, CauseFacts>>;
