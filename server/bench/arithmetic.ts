@@ -9,7 +9,7 @@ import {
 import { seeded, type Random } from '@phylaxon/core/facts/random';
 import { BORDERLINE, POPULATIONS, simulatedBreaker, type Population } from '@phylaxon/core/testing';
 import { loadCombinations } from '@phylaxon/core/physics/loadCombinations';
-import { bandFor, passThrough, type Stretch } from '@phylaxon/core/physics/trip';
+import { bandFor, passThrough, type CurrentSegment } from '@phylaxon/core/physics/trip';
 import { median, say, verdict } from './say.ts';
 
 const UNITS = 2000;
@@ -77,7 +77,7 @@ interface Odex {
 const { Solver } = createRequire(import.meta.url)('odex') as Odex;
 
 /** Heat at the end of a profile by a general-purpose integrator, stretch by stretch. */
-function integrated(tau: number, stretches: readonly Stretch[]): number {
+function integrated(tau: number, stretches: readonly CurrentSegment[]): number {
   const solver = new Solver(1);
   solver.absoluteTolerance = 1e-10;
   solver.relativeTolerance = 1e-10;
@@ -88,7 +88,7 @@ function integrated(tau: number, stretches: readonly Stretch[]): number {
   );
 }
 
-const someStretches = (random: Random): Stretch[] =>
+const someStretches = (random: Random): CurrentSegment[] =>
   Array.from({ length: 40 }, () => ({ multiple: 2.5 * random(), seconds: 1 + 600 * random() }));
 
 /** The exact update against the integrator: how far apart, how much faster. */
@@ -133,7 +133,7 @@ function exactUpdate(): void {
   );
 }
 
-function upTo(stretches: readonly Stretch[], end: number): Stretch[] {
+function upTo(stretches: readonly CurrentSegment[], end: number): CurrentSegment[] {
   let left = end;
   return stretches.flatMap(({ multiple, seconds }) => {
     const taken = Math.min(left, seconds);

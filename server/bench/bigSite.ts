@@ -1,6 +1,6 @@
 import { seeded } from '@phylaxon/core/facts/random';
 import { breakerInput, circuitInput, panelInput, type Reading } from '@phylaxon/core/record/entities';
-import { Edit, insertLogged, newId } from '../src/edit/index.ts';
+import { Edit, insertLogged, newRowId } from '../src/edit/index.ts';
 import { addPanel, addSite, fitBreaker, setCircuit } from '../src/record/index.ts';
 import type { ReadingRow, Store } from '../src/store/index.ts';
 import { redecidePanel } from '../src/recordService/index.ts';
@@ -58,7 +58,7 @@ export async function buildBigSite(store: Store, { panels, breakersPerPanel, rea
       const [quantity, point, base, spread] = POINTS[Math.floor(next() * POINTS.length)]!;
       const at = new Date(START + next() * YEAR_MS).toISOString();
       return {
-        id: newId(),
+        id: newRowId(),
         breakerId,
         at,
         loggedAt: at,

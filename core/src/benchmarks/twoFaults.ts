@@ -1,6 +1,6 @@
 import type { CauseId } from '../facts/vocabulary/index.ts';
 import { houseWith } from '../simulate/house/index.ts';
-import { caseOf, type SimulatedCase } from '../simulate/person/index.ts';
+import { drawCase, type SimulatedCase } from '../simulate/person/index.ts';
 
 /** Two faults that meet in practice: planted one after the other, the first one first. */
 export interface Pair {
@@ -34,5 +34,5 @@ export const PAIRS: readonly Pair[] = [
 export function twoFaults({ causes, load }: Pair, seed: number, only?: CauseId): SimulatedCase {
   const planted = only === undefined ? causes : [only];
   const share = only === undefined || only === 'overload' ? load : undefined;
-  return caseOf(`${causes.join(' and ')}`, seed, (random) => houseWith(planted, random, share), planted);
+  return drawCase(`${causes.join(' and ')}`, seed, (random) => houseWith(planted, random, share), planted);
 }

@@ -1,7 +1,7 @@
 import { photoInput } from '../record/entities/index.ts';
 import { command, byId } from './command/index.ts';
 
-export const addPhoto = command({
+export const addPhotoCommand = command({
   id: 'add-photo',
   method: 'post',
   path: '/breakers/:id/photos',

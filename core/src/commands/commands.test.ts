@@ -2,7 +2,15 @@ import { describe, expect, test } from '@jest/globals';
 import type { CaseRecord } from '../diagnosis/cases/index.ts';
 import { DEFAULT_POLICIES } from '../record/settings/index.ts';
 import { aBreaker, aCircuit, uuid } from '../testing/index.ts';
-import { addressOf, breakerWithSent, COMMANDS, isInCase, sentTo, withSent, type Sent } from './index.ts';
+import {
+  addressOf,
+  breakerWithSent,
+  COMMANDS,
+  isInCase,
+  sentTo,
+  withSent,
+  type SentCommand,
+} from './index.ts';
 
 const at = '2026-11-25T10:00:00.000Z';
 const caseId = uuid(1000);
@@ -30,12 +38,16 @@ const aCase = (known: boolean): CaseRecord =>
     log: [],
   }) as unknown as CaseRecord;
 
-const ofCase = (command: string, body: object, params: object = {}): Sent => ({
+const ofCase = (command: string, body: object, params: object = {}): SentCommand => ({
   command,
   params: { id: caseId, ...params },
   body,
 });
-const ofBreaker = (command: string, body: object): Sent => ({ command, params: { id: uuid(1) }, body });
+const ofBreaker = (command: string, body: object): SentCommand => ({
+  command,
+  params: { id: uuid(1) },
+  body,
+});
 const quiet = (id = uuid(50)) =>
   ofCase('answer-case', { answers: [{ id, test: 'sound', outcome: 'quiet', at }] });
 
@@ -142,7 +154,7 @@ describe('a case while the server is gone', () => {
   });
 
   test('an entry that is struck no longer counts', () => {
-    const strike: Sent = {
+    const strike: SentCommand = {
       command: 'strike-observations',
       params: { id: uuid(50) },
       body: { why: 'Wrong.' },
@@ -158,7 +170,7 @@ describe('a case while the server is gone', () => {
   test('what stands in its place counts at once', () => {
     const trip = (id: string, more: object) => ({ id, kind: 'trip', pace: 'minutes', at, caseId, ...more });
     const logged = withSent(aCase(true), [ofBreaker('log-event', trip(uuid(60), {}))]);
-    const strike: Sent = {
+    const strike: SentCommand = {
       command: 'strike-events',
       params: { id: uuid(60) },
       body: { why: 'Load and time were found out', replacement: trip(uuid(61), { amps: 17 }) },
@@ -180,12 +192,12 @@ describe('a case while the server is gone', () => {
 
   test('what is drawn shows at once: a circuit and a breaker as they will be, the next edit made from them', () => {
     const breaker = aBreaker();
-    const set: Sent = {
+    const set: SentCommand = {
       command: 'set-circuit',
       params: { id: breaker.id },
       body: { label: 'Forge', loads: [{ name: 'Blower', volts: 120, watts: 300 }], version: 4 },
     };
-    const change: Sent = {
+    const change: SentCommand = {
       command: 'change-breaker',
       params: { id: breaker.id },
       body: { family: 'Kestle', version: breaker.version },
@@ -207,7 +219,7 @@ describe('a case while the server is gone', () => {
   });
 
   test('another case’s are left out, and so is what no schema takes or nobody knows', () => {
-    const others: Sent[] = [
+    const others: SentCommand[] = [
       { ...quiet(), params: { id: uuid(2000) } },
       ofBreaker('log-event', { kind: 'trip', pace: 'minutes', at }),
       ofCase('answer-case', { answers: 'all' }),

@@ -16,7 +16,7 @@ const isMadeFrom = (version: number | undefined, shown: { version: number } | nu
 const present = <T extends object>(change: T) =>
   Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined)) as Partial<T>;
 
-export const fitBreaker = command({
+export const addBreakerCommand = command({
   id: 'fit-breaker',
   method: 'post',
   path: '/panels/:id/breakers',
@@ -27,7 +27,7 @@ export const fitBreaker = command({
   label: ({ ratingAmps }, where) => `Fitted ${ratingAmps} A in ${where}`,
 });
 
-export const changeBreaker = command({
+export const changeBreakerCommand = command({
   id: 'change-breaker',
   method: 'patch',
   path: '/breakers/:id',
@@ -42,7 +42,7 @@ export const changeBreaker = command({
       : shown,
 });
 
-export const removeBreaker = command({
+export const removeBreakerCommand = command({
   id: 'remove-breaker',
   method: 'delete',
   path: '/breakers/:id',
@@ -52,7 +52,7 @@ export const removeBreaker = command({
   label: (_body, where) => `Took out the breaker in ${where}`,
 });
 
-export const moveBreaker = command({
+export const moveBreakerCommand = command({
   id: 'move-breaker',
   method: 'post',
   path: '/breakers/:id/move',
@@ -63,7 +63,7 @@ export const moveBreaker = command({
   label: (_body, where) => `Moved a breaker to ${where}`,
 });
 
-export const tieBreaker = command({
+export const tieBreakersCommand = command({
   id: 'tie-breaker',
   method: 'post',
   path: '/breakers/:id/tie',
@@ -74,7 +74,7 @@ export const tieBreaker = command({
   label: (tie, where) => `${tie.with === null ? 'Untied' : 'Tied'} the handle at ${where}`,
 });
 
-export const replaceBreaker = command({
+export const replaceBreakerCommand = command({
   id: 'replace-breaker',
   method: 'post',
   path: '/breakers/:id/replace',
@@ -85,7 +85,7 @@ export const replaceBreaker = command({
   label: (_body, where) => `Replaced the breaker in ${where}`,
 });
 
-export const setCircuit = command({
+export const setCircuitCommand = command({
   id: 'set-circuit',
   method: 'put',
   path: '/breakers/:id/circuit',

@@ -4,7 +4,7 @@ import { directoryInput } from '../panel/directory/index.ts';
 import { panelChange, panelInput } from '../record/entities/index.ts';
 import { command, byId } from './command/index.ts';
 
-export const addPanel = command({
+export const addPanelCommand = command({
   id: 'add-panel',
   method: 'post',
   path: '/sites/:id/panels',
@@ -15,7 +15,7 @@ export const addPanel = command({
   label: (panel) => `Drew ${panel.name}`,
 });
 
-export const changePanel = command({
+export const changePanelCommand = command({
   id: 'change-panel',
   method: 'put',
   path: '/panels/:id',
@@ -26,7 +26,7 @@ export const changePanel = command({
   label: (panel) => `Changed ${panel.name}`,
 });
 
-export const removePanel = command({
+export const removePanelCommand = command({
   id: 'remove-panel',
   method: 'delete',
   path: '/panels/:id',
@@ -36,7 +36,7 @@ export const removePanel = command({
   label: (_body, where) => `Took ${where} off the site`,
 });
 
-export const duplicatePanel = command({
+export const duplicatePanelCommand = command({
   id: 'duplicate-panel',
   method: 'post',
   path: '/panels/:id/duplicate',
@@ -47,7 +47,7 @@ export const duplicatePanel = command({
   label: (panel) => `Drew ${panel.name} like another`,
 });
 
-export const fitDirectory = command({
+export const fitDirectoryCommand = command({
   id: 'fit-directory',
   method: 'post',
   path: '/panels/:id/directory',

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { curveInput, siteChange, siteInput } from '../record/entities/index.ts';
 import { command, byId } from './command/index.ts';
 
-export const addSite = command({
+export const addSiteCommand = command({
   id: 'add-site',
   method: 'post',
   path: '/sites',
@@ -13,7 +13,7 @@ export const addSite = command({
   label: ({ name }) => `Added ${name}`,
 });
 
-export const changeSite = command({
+export const changeSiteCommand = command({
   id: 'change-site',
   method: 'put',
   path: '/sites/:id',
@@ -24,7 +24,7 @@ export const changeSite = command({
   label: () => 'Changed the site’s name, note or time zone',
 });
 
-export const setCurve = command({
+export const setCurveCommand = command({
   id: 'set-curve',
   method: 'put',
   path: '/sites/:id/curves',
@@ -35,7 +35,7 @@ export const setCurve = command({
   label: ({ family }) => `Set the trip curve of ${family}`,
 });
 
-export const removeCurve = command({
+export const removeCurveCommand = command({
   id: 'remove-curve',
   method: 'delete',
   path: '/curves/:id',

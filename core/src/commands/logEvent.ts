@@ -1,4 +1,4 @@
-import { eventInput, NOTHING_SAID } from '../record/entities/index.ts';
+import { eventInput, NOT_REPORTED } from '../record/entities/index.ts';
 import { command, asKept, withLogged, byId } from './command/index.ts';
 
 const NAMES = {
@@ -8,7 +8,7 @@ const NAMES = {
   'no-trip': 'a time it held',
 } as const;
 
-export const logEvent = command({
+export const logEventCommand = command({
   id: 'log-event',
   method: 'post',
   path: '/breakers/:id/events',
@@ -19,5 +19,5 @@ export const logEvent = command({
   label: ({ kind }, where) => `Logged ${NAMES[kind]} at ${where}`,
   caseOf: (_params, { caseId }) => caseId,
   apply: (record, { id }, event) =>
-    withLogged(record, id, 'events', [{ ...NOTHING_SAID, ...asKept(event, id, record.case.id) }]),
+    withLogged(record, id, 'events', [{ ...NOT_REPORTED, ...asKept(event, id, record.case.id) }]),
 });

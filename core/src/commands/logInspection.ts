@@ -3,7 +3,7 @@ import { inspectionInput } from '../record/entities/index.ts';
 import { INSPECTIONS } from '../record/inspections/index.ts';
 import { command, byId } from './command/index.ts';
 
-export const logInspection = command({
+export const logInspectionCommand = command({
   id: 'log-inspection',
   method: 'post',
   path: '/breakers/:id/inspections',

@@ -1,7 +1,7 @@
 import { observationInput } from '../record/entities/index.ts';
 import { command, asKept, withLogged, byId, mayTest } from './command/index.ts';
 
-export const logObservation = command({
+export const logObservationCommand = command({
   id: 'log-observation',
   method: 'post',
   path: '/breakers/:id/observations',

@@ -1,7 +1,7 @@
 import { mayLogOfPanel, PANEL_ENTRIES, panelEntryInput } from '../record/panelEntries/index.ts';
 import { command, byId } from './command/index.ts';
 
-export const logPanelEntry = command({
+export const logPanelEntryCommand = command({
   id: 'log-panel-entry',
   method: 'post',
   path: '/panels/:id/entries',

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { QUANTITY_UNITS, readingInput, withError, type Reading } from '../record/entities/index.ts';
 import { command, asKept, withLogged, byId, mayMeasureAt } from './command/index.ts';
 
-export const logReadings = command({
+export const logReadingsCommand = command({
   id: 'log-readings',
   method: 'post',
   path: '/breakers/:id/readings',

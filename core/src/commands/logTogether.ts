@@ -2,7 +2,7 @@ import { z } from 'zod';
 import {
   eventInput,
   id,
-  NOTHING_SAID,
+  NOT_REPORTED,
   observationInput,
   QUANTITY_UNITS,
   readingInput,
@@ -21,7 +21,7 @@ export type TogetherEntry = z.input<typeof togetherEntry>;
 
 const MOST = 200;
 
-export const logTogether = command({
+export const logTogetherCommand = command({
   id: 'log-together',
   method: 'post',
   path: '/panels/:id/log',
@@ -50,7 +50,7 @@ export const logTogether = command({
     entries.reduce((now, { kind, breakerId, entry }) => {
       if (kind === 'event')
         return withLogged(now, breakerId, 'events', [
-          { ...NOTHING_SAID, ...asKept(entry, breakerId, now.case.id) },
+          { ...NOT_REPORTED, ...asKept(entry, breakerId, now.case.id) },
         ]);
       if (kind === 'observation')
         return withLogged(now, breakerId, 'observations', [asKept(entry, breakerId, now.case.id)]);

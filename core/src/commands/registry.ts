@@ -1,31 +1,31 @@
-import { addPhoto } from './addPhoto.ts';
+import { addPhotoCommand } from './addPhoto.ts';
 import type { Command } from './command/index.ts';
 import * as breakers from './drawBreaker.ts';
 import * as panels from './drawPanel.ts';
 import * as sites from './drawSite.ts';
-import { logEvent } from './logEvent.ts';
-import { logInspection } from './logInspection.ts';
-import { logObservation } from './logObservation.ts';
-import { logPanelEntry } from './logPanelEntry.ts';
-import { logReadings } from './logReadings.ts';
-import { logTogether } from './logTogether.ts';
-import { strikeEntry } from './strikeEntry.ts';
+import { logEventCommand } from './logEvent.ts';
+import { logInspectionCommand } from './logInspection.ts';
+import { logObservationCommand } from './logObservation.ts';
+import { logPanelEntryCommand } from './logPanelEntry.ts';
+import { logReadingsCommand } from './logReadings.ts';
+import { logTogetherCommand } from './logTogether.ts';
+import { voidEntryCommands } from './strikeEntry.ts';
 import * as cases from './workCase.ts';
-import { writeNote } from './writeNote.ts';
+import { writeNoteCommand } from './writeNote.ts';
 
 const ALL = [
   ...Object.values(sites),
   ...Object.values(panels),
   ...Object.values(breakers),
-  logReadings,
-  logEvent,
-  logObservation,
-  logInspection,
-  logPanelEntry,
-  logTogether,
-  writeNote,
-  addPhoto,
-  ...Object.values(strikeEntry),
+  logReadingsCommand,
+  logEventCommand,
+  logObservationCommand,
+  logInspectionCommand,
+  logPanelEntryCommand,
+  logTogetherCommand,
+  writeNoteCommand,
+  addPhotoCommand,
+  ...Object.values(voidEntryCommands),
   ...Object.values(cases),
 ] as unknown as Command[];
 

@@ -2,7 +2,7 @@ import type { Command } from './command/index.ts';
 import { COMMANDS } from './registry.ts';
 
 /** A command as it is sent, or waits to be: nothing of it is an address. */
-export interface Sent {
+export interface SentCommand {
   command: string;
   params: Record<string, string>;
   body?: object | undefined;
@@ -15,7 +15,8 @@ export interface Sent {
  * @returns what core knows of it
  * @example commandOf({ command: 'write-note' })?.path // '/breakers/:id/notes'
  */
-export const commandOf = ({ command }: Pick<Sent, 'command'>): Command | undefined => COMMANDS.get(command);
+export const commandOf = ({ command }: Pick<SentCommand, 'command'>): Command | undefined =>
+  COMMANDS.get(command);
 
 /**
  * The command that an address stands for: what waited in a browser before commands had names.
@@ -25,7 +26,7 @@ export const commandOf = ({ command }: Pick<Sent, 'command'>): Command | undefin
  * @returns the command with the ids in its path; `null`: no command has this address
  * @example sentTo('POST', '/breakers/0f…/notes') // { command: 'write-note', params: { id: '0f…' } }
  */
-export function sentTo(method: string, path: string): Pick<Sent, 'command' | 'params'> | null {
+export function sentTo(method: string, path: string): Pick<SentCommand, 'command' | 'params'> | null {
   for (const command of COMMANDS.values()) {
     if (command.method !== method.toLowerCase()) continue;
     const names = [...command.path.matchAll(/:(\w+)/g)].map(([, name]) => name!);
@@ -47,7 +48,7 @@ export function sentTo(method: string, path: string): Pick<Sent, 'command' | 'pa
  * @throws Error for a command that is not known, or an id that is missing
  * @example addressOf({ command: 'write-note', params: { id: '0f…' }, body: {} }) // { method: 'POST', path: '/breakers/0f…/notes' }
  */
-export function addressOf(sent: Sent): { method: string; path: string } {
+export function addressOf(sent: SentCommand): { method: string; path: string } {
   const command = commandOf(sent);
   if (!command) throw new Error(`There is no command “${sent.command}”.`);
   const path = command.path.replace(/:(\w+)/g, (_all, name: string) => {

@@ -10,10 +10,10 @@ import {
   strikeInput,
 } from '../record/entities/index.ts';
 import { command, withStruck, byId } from './command/index.ts';
-import { logEvent } from './logEvent.ts';
-import { logInspection } from './logInspection.ts';
-import { logObservation } from './logObservation.ts';
-import { logReadings } from './logReadings.ts';
+import { logEventCommand } from './logEvent.ts';
+import { logInspectionCommand } from './logInspection.ts';
+import { logObservationCommand } from './logObservation.ts';
+import { logReadingsCommand } from './logReadings.ts';
 
 /** What stands in the place of a struck entry is logged like any other. */
 interface Replacing<Replacement extends z.ZodType> {
@@ -56,19 +56,22 @@ function striking<Replacement extends z.ZodType>(
 }
 
 /** Take back an entry of each kind, with what stands in its place. */
-export const strikeEntry = {
+export const voidEntryCommands = {
   readings: striking('readings', {
     replacement: readingInput,
-    refuses: (profile, instead) => logReadings.refuses!(profile, { readings: [instead] }),
-    apply: (record, of, instead) => logReadings.apply!(record, of, { readings: [instead] }),
+    refuses: (profile, instead) => logReadingsCommand.refuses!(profile, { readings: [instead] }),
+    apply: (record, of, instead) => logReadingsCommand.apply!(record, of, { readings: [instead] }),
   }),
-  events: striking('events', { replacement: eventInput, apply: logEvent.apply }),
+  events: striking('events', { replacement: eventInput, apply: logEventCommand.apply }),
   observations: striking('observations', {
     replacement: observationInput,
-    refuses: logObservation.refuses,
-    apply: logObservation.apply,
+    refuses: logObservationCommand.refuses,
+    apply: logObservationCommand.apply,
   }),
-  inspections: striking('inspections', { replacement: inspectionInput, refuses: logInspection.refuses }),
+  inspections: striking('inspections', {
+    replacement: inspectionInput,
+    refuses: logInspectionCommand.refuses,
+  }),
   notes: striking('notes', { replacement: noteInput }),
   photos: command({ ...about('photos'), body: strikeInput }),
   panelEntries: command({ ...about('panelEntries', 'panel-entries'), body: strikeInput }),

@@ -1,9 +1,9 @@
 import type { CaseRecord } from '../diagnosis/cases/index.ts';
 import type { Command, ShownBreaker } from './command/index.ts';
-import { commandOf, type Sent } from './sent.ts';
+import { commandOf, type SentCommand } from './sent.ts';
 
 /** A command with what was sent as its schemas leave it; `null`: it is not known, or is none. */
-function understood(sent: Sent): { command: Command; params: unknown; body: unknown } | null {
+function understood(sent: SentCommand): { command: Command; params: unknown; body: unknown } | null {
   const command = commandOf(sent);
   const params = command?.params.safeParse(sent.params);
   const body = command?.body?.safeParse(sent.body);
@@ -20,7 +20,7 @@ function understood(sent: Sent): { command: Command; params: unknown; body: unkn
  * @returns whether what it does belongs to that case
  * @example isInCase({ command: 'close-case', params: { id: caseId }, body }, caseId, null) // true
  */
-export function isInCase(sent: Sent, caseId: string, record: CaseRecord | null): boolean {
+export function isInCase(sent: SentCommand, caseId: string, record: CaseRecord | null): boolean {
   const known = understood(sent);
   if (known?.command.caseOf) return known.command.caseOf(known.params, known.body as undefined) === caseId;
   return record !== null && withSent(record, [sent]) !== record;
@@ -34,7 +34,7 @@ export function isInCase(sent: Sent, caseId: string, record: CaseRecord | null):
  * @returns the case with all that in its place; the same object where nothing of it is this case’s
  * @example withSent(record, []) // record
  */
-export const withSent = (record: CaseRecord, waiting: readonly Sent[]): CaseRecord =>
+export const withSent = (record: CaseRecord, waiting: readonly SentCommand[]): CaseRecord =>
   waiting.reduce((before, sent) => {
     const known = understood(sent);
     const { command, params, body } = known ?? {};
@@ -53,7 +53,10 @@ export const withSent = (record: CaseRecord, waiting: readonly Sent[]): CaseReco
  * @returns the same with its drawing changed; the same object where nothing of it waits
  * @example breakerWithSent(detail, []) // detail
  */
-export const breakerWithSent = <Shown extends ShownBreaker>(shown: Shown, waiting: readonly Sent[]): Shown =>
+export const breakerWithSent = <Shown extends ShownBreaker>(
+  shown: Shown,
+  waiting: readonly SentCommand[],
+): Shown =>
   waiting.reduce((before, sent) => {
     if (sent.params.id !== before.breaker.id) return before;
     const known = understood(sent);

@@ -29,7 +29,7 @@ const mayAnswer = (profile: Profile, { answers }: { answers: Answers }) =>
 
 const thisCase = ({ id: caseId }: { id: string }) => caseId;
 
-export const openCase = command({
+export const openCaseCommand = command({
   id: 'open-case',
   method: 'post',
   path: '/cases',
@@ -42,7 +42,7 @@ export const openCase = command({
   caseOf: (_params, { id: caseId }) => caseId ?? null,
 });
 
-export const changeCase = command({
+export const changeCaseCommand = command({
   id: 'change-case',
   method: 'patch',
   path: '/cases/:id',
@@ -75,7 +75,7 @@ function withAnswers(record: CaseRecord, answers: Answers): CaseRecord {
   return changed(record, { answers: [...record.case.answers, ...fresh] });
 }
 
-export const answerCase = command({
+export const answerCaseCommand = command({
   id: 'answer-case',
   method: 'post',
   path: '/cases/:id/answers',
@@ -89,7 +89,7 @@ export const answerCase = command({
   apply: (record, _params, { answers }) => withAnswers(record, answers),
 });
 
-export const takeBackAnswer = command({
+export const withdrawAnswerCommand = command({
   id: 'take-back-answer',
   method: 'delete',
   path: '/cases/:id/answers/:answer',
@@ -106,7 +106,7 @@ export const takeBackAnswer = command({
     }),
 });
 
-export const passInCase = command({
+export const skipTestCommand = command({
   id: 'pass-in-case',
   method: 'post',
   path: '/cases/:id/passed',
@@ -124,7 +124,7 @@ export const passInCase = command({
   },
 });
 
-export const closeCase = command({
+export const closeCaseCommand = command({
   id: 'close-case',
   method: 'post',
   path: '/cases/:id/close',
@@ -136,7 +136,7 @@ export const closeCase = command({
   caseOf: thisCase,
 });
 
-export const confirmCase = command({
+export const confirmCaseCommand = command({
   id: 'confirm-case',
   method: 'post',
   path: '/cases/:id/confirmation',
@@ -149,7 +149,7 @@ export const confirmCase = command({
   apply: (record, _params, { confirmed }) => changed(record, { confirmed }),
 });
 
-export const reopenCase = command({
+export const reopenCaseCommand = command({
   id: 'reopen-case',
   method: 'post',
   path: '/cases/:id/reopen',

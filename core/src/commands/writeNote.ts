@@ -1,7 +1,7 @@
 import { noteInput } from '../record/entities/index.ts';
 import { command, byId } from './command/index.ts';
 
-export const writeNote = command({
+export const writeNoteCommand = command({
   id: 'write-note',
   method: 'post',
   path: '/breakers/:id/notes',

@@ -1,5 +1,5 @@
 import {
-  NOTHING_SAID,
+  NOT_REPORTED,
   QUANTITY_UNITS,
   type Breaker,
   type BreakerEvent,
@@ -11,7 +11,7 @@ import {
   type Reading,
   type TroubleCase,
 } from '../record/entities/index.ts';
-import type { BreakerRecord, Dossier } from '../diagnosis/evidence/index.ts';
+import type { BreakerRecord, EvidenceInput } from '../diagnosis/evidence/index.ts';
 import { DEFAULT_POLICIES } from '../record/settings/index.ts';
 
 /** Builders of records for tests: sensible values, of which a test names only those it is about. */
@@ -131,7 +131,7 @@ export const anEvent = (
 ): BreakerEvent => ({
   ...kept(at),
   kind,
-  ...NOTHING_SAID,
+  ...NOT_REPORTED,
   ...change,
 });
 
@@ -160,8 +160,8 @@ export const aBreakerRecord = ({
 
 export const aDossier = (
   subject: BreakerRecordParts,
-  rest: Partial<Omit<Dossier, 'subject'>> = {},
-): Dossier => ({
+  rest: Partial<Omit<EvidenceInput, 'subject'>> = {},
+): EvidenceInput => ({
   panel: { id: uuid(900), name: 'Main panel', family: 'Orrin S', alsoListed: [] },
   policies: DEFAULT_POLICIES,
   subject: aBreakerRecord(subject),

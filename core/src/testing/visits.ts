@@ -7,7 +7,7 @@ import {
   walk,
   WAYS,
   workOn,
-  type Next,
+  type NextVisitStep,
   type VisitFact,
   type VisitPlan,
   type VisitTask,
@@ -40,7 +40,7 @@ export const aVisitPlan = (change: Partial<VisitPlan> = {}): VisitPlan =>
   visitPlan.parse({ tasks: [aVisitTask()], off: 'its main', minutes: 30, ...change });
 
 /** What to choose where a place has trouble. */
-export type Choose = (next: Extract<Next, { kind: 'choose' }>, state: WorkState) => VisitFact;
+export type Choose = (next: Extract<NextVisitStep, { kind: 'choose' }>, state: WorkState) => VisitFact;
 
 /**
  * A visit as a made-up house lets it go, told step by step.
@@ -53,8 +53,8 @@ export function visitIn(
   {
     until = () => false,
     choose,
-  }: { until?: (next: Next, state: WorkState) => boolean; choose?: Choose } = {},
-): { facts: VisitFact[]; next: Next; state: WorkState } {
+  }: { until?: (next: NextVisitStep, state: WorkState) => boolean; choose?: Choose } = {},
+): { facts: VisitFact[]; next: NextVisitStep; state: WorkState } {
   const facts: VisitFact[] = [];
   for (;;) {
     const { state } = walk(plan, facts);

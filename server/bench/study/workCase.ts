@@ -1,4 +1,4 @@
-import type { Context } from '@phylaxon/core/diagnosis/causes';
+import type { PriorContext } from '@phylaxon/core/diagnosis/causes';
 import { seeded } from '@phylaxon/core/facts/random';
 import { perform, type SimulatedCase } from '@phylaxon/core/simulate/person';
 import {
@@ -33,7 +33,7 @@ function hasTripped(noticed: readonly { test: TestId }[]): boolean | undefined {
   return told.has('trips-on-record') ? true : told.has('power-loss-extent') ? undefined : false;
 }
 
-const contextOf = ({ house: { subject }, noticed }: SimulatedCase): Context => ({
+const contextOf = ({ house: { subject }, noticed }: SimulatedCase): PriorContext => ({
   complaint: noticed.length === 0 ? 'check' : undefined,
   tripped: hasTripped(noticed),
   breakerKind: subject.breaker.kind,

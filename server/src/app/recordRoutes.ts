@@ -12,7 +12,7 @@ import {
   upkeepRoutes,
 } from '../api/records/index.ts';
 import { breakerRoutes, panelRoutes, siteRoutes } from '../api/setup/index.ts';
-import type { Context } from '../api/shared/index.ts';
+import type { ApiContext } from '../api/shared/index.ts';
 import { caseRoutes, outcomeRoutes, handOverRoutes, reviewRoutes } from '../api/diagnosis/index.ts';
 import { photoRoutes, panelEntryRoutes, timelineRoutes } from '../api/log/index.ts';
 import { visitRoutes } from '../api/visits/index.ts';
@@ -23,8 +23,8 @@ export function recordRoutes({
   photos,
   changes,
   backups,
-}: Pick<Context, 'store' | 'photos' | 'changes' | 'backups'>): Route[] {
-  const context: Context = {
+}: Pick<ApiContext, 'store' | 'photos' | 'changes' | 'backups'>): Route[] {
+  const context: ApiContext = {
     store,
     photos,
     changes,

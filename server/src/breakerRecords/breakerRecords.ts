@@ -12,7 +12,7 @@ import {
   type LoadRow,
 } from '../store/index.ts';
 import { evidenceReadings } from './evidenceReadings.ts';
-import { breakerOf, circuitOf, eventOf, observationOf } from './rowsToRecord.ts';
+import { breakerOf, circuitFromRow, eventOf, observationOf } from './rowsToRecord.ts';
 import type { HandleSpan } from './handleSpan.ts';
 
 /** A list by the value of one of its fields. */
@@ -37,7 +37,7 @@ export async function circuitsOf(
     order: { position: 'ASC' },
   });
   const byCircuit = groupBy(loads, (load) => load.circuitId);
-  return new Map(rows.map((row) => [row.breakerId, circuitOf(row, byCircuit.get(row.id) ?? [])]));
+  return new Map(rows.map((row) => [row.breakerId, circuitFromRow(row, byCircuit.get(row.id) ?? [])]));
 }
 
 /**

@@ -7,7 +7,7 @@ import { DEFAULT_POLICIES } from '@phylaxon/core/record/settings';
 import fc from 'fast-check';
 import { In, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
-import { Edit, insertLogged, newId } from '../edit/index.ts';
+import { Edit, insertLogged, newRowId } from '../edit/index.ts';
 import { ReadingTable, Store, StrikeTable, type ReadingRow } from '../store/index.ts';
 import { breakerRecords } from './breakerRecords.ts';
 import { addPanel, addSite, fitBreaker, logEvent, panelRow, readingOf } from '../record/index.ts';
@@ -107,7 +107,7 @@ test('law: evidence from the readings that are asked for is the evidence from al
           const idOf = (who: number) => files[who]!.breaker.id;
           const rows = readings.map(([{ who, ...rest }], i): ReadingRow => ({
             ...rest,
-            id: newId(),
+            id: newRowId(),
             breakerId: idOf(who),
             // Every entry a moment of its own, so that none ties with another.
             loggedAt: new Date(START + i).toISOString(),
@@ -125,7 +125,7 @@ test('law: evidence from the readings that are asked for is the evidence from al
             if (!isStruck) continue;
             await manager.query(
               `INSERT INTO strike (id, readingId, at, why) VALUES (?, ?, '2026', 'wrong')`,
-              [newId(), rows[i]!.id],
+              [newRowId(), rows[i]!.id],
             );
           }
           for (const { who, at, event } of events)

@@ -28,7 +28,7 @@ import type {
   StrikeRow,
 } from '../store/index.ts';
 
-export function panelOf({ removedAt: _removedAt, ...row }: PanelRow): Panel {
+export function panelFromRow({ removedAt: _removedAt, ...row }: PanelRow): Panel {
   return row;
 }
 
@@ -36,7 +36,7 @@ export function breakerOf({ removedAt: _removedAt, ...row }: BreakerRow): Breake
   return row;
 }
 
-export function circuitOf(row: CircuitRow, loads: LoadRow[]): Circuit {
+export function circuitFromRow(row: CircuitRow, loads: LoadRow[]): Circuit {
   const { gauge, material, insulationC, cable, minCircuitAmps, maxBreakerAmps, ...rest } = row;
   return {
     ...rest,
@@ -92,7 +92,8 @@ export const eventOf = (row: EventRow, struck: Struck): BreakerEvent => ({ ...ro
 export const observationOf = (row: ObservationRow, struck: Struck): Observation => ({ ...row, struck });
 export const inspectionOf = (row: InspectionRow, struck: Struck): Inspection => ({ ...row, struck });
 export const noteOf = (row: NoteRow, struck: Struck): WrittenNote => ({ ...row, struck });
-export const caseOf = ({ removedAt: _removedAt, decision: _decision, ...row }: CaseRow): TroubleCase => row;
+export const caseFromRow = ({ removedAt: _removedAt, decision: _decision, ...row }: CaseRow): TroubleCase =>
+  row;
 
 export const photoOf = (row: PhotoRow, struck: Struck): Photo => ({ ...row, struck });
 export const panelEntryOf = (row: PanelEntryRow, struck: Struck): PanelEntry =>

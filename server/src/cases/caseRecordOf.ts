@@ -5,13 +5,13 @@ import { policies } from '@phylaxon/core/record/settings';
 import { IsNull, type EntityManager } from 'typeorm';
 import { learnedAt, type Teaches } from '../outcomes/index.ts';
 import {
-  caseOf,
+  caseFromRow,
   caseRow,
   curvesOf,
   eventOf,
   breakerRecords,
   observationOf,
-  panelOf,
+  panelFromRow,
   readingOf,
   siteRow,
   strikesById,
@@ -44,9 +44,9 @@ export async function caseRecordOf(manager: EntityManager, id: string): Promise<
       ? await dossierOf(manager, panel, row.breakerId, records, settings, teaches)
       : null;
   return {
-    case: caseOf(row),
+    case: caseFromRow(row),
     site: await siteRow(manager, row.siteId),
-    panel: panel && panelOf(panel),
+    panel: panel && panelFromRow(panel),
     policies: settings,
     learned: teaches(),
     dossier,

@@ -1,20 +1,20 @@
 import { EventEmitter } from 'node:events';
 
 /** What is told of a change to whoever watches. */
-export interface Told {
+export interface ChangeNotice {
   /** The name its sender gave it, so that who made it asks once; null: it has none. */
   change: string | null;
   /** Anything may be shown or decided otherwise from now on, settings too. */
   everywhere: boolean;
 }
-type Listener = (told: Told) => void;
+type Listener = (told: ChangeNotice) => void;
 
 /** Tells whoever watches a site or a panel that something in it has changed. */
 export class Changes {
   private readonly emitter = new EventEmitter().setMaxListeners(0);
 
   /** Something in each of these has changed; who watches several of them is told once. */
-  announce(ids: readonly string[], told: Told = { change: null, everywhere: false }): void {
+  announce(ids: readonly string[], told: ChangeNotice = { change: null, everywhere: false }): void {
     const listeners = new Set(ids.flatMap((id) => this.emitter.listeners(id) as Listener[]));
     for (const listener of listeners) listener(told);
   }

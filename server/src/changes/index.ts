@@ -1,1 +1,1 @@
-export { Changes, type Told } from './changes.ts';
+export { Changes, type ChangeNotice } from './changes.ts';

@@ -1,4 +1,4 @@
-import { addPhoto as command } from '@phylaxon/core/commands';
+import { addPhotoCommand as command } from '@phylaxon/core/commands';
 import { logPhoto } from '../record/index.ts';
 import { serve } from './serve.ts';
 import { ids, logged } from './shapes.ts';

@@ -5,37 +5,39 @@ import {
   changePanel,
   duplicatePanel,
   fitDirectory,
-  panelOf,
+  panelFromRow,
   removePanel,
 } from '../record/index.ts';
-import { serve, type Served } from './serve.ts';
+import { serve, type ServedCommand } from './serve.ts';
 import { ids } from './shapes.ts';
 
-export const servePanels: readonly Served[] = [
-  serve(commands.addPanel, {
+export const servePanels: readonly ServedCommand[] = [
+  serve(commands.addPanelCommand, {
     status: 201,
     answer: panel,
-    run: async (edit, { params, body }) => ({ result: panelOf(await addPanel(edit, params.id, body)) }),
+    run: async (edit, { params, body }) => ({ result: panelFromRow(await addPanel(edit, params.id, body)) }),
   }),
-  serve(commands.changePanel, {
+  serve(commands.changePanelCommand, {
     answer: panel,
-    run: async (edit, { params, body }) => ({ result: panelOf(await changePanel(edit, params.id, body)) }),
+    run: async (edit, { params, body }) => ({
+      result: panelFromRow(await changePanel(edit, params.id, body)),
+    }),
   }),
-  serve(commands.removePanel, {
+  serve(commands.removePanelCommand, {
     answer: panel,
     run: async (edit, { params }) => {
       const row = await removePanel(edit, params.id);
-      return { where: row.name, result: panelOf(row) };
+      return { where: row.name, result: panelFromRow(row) };
     },
   }),
-  serve(commands.duplicatePanel, {
+  serve(commands.duplicatePanelCommand, {
     status: 201,
     answer: panel,
     run: async (edit, { params, body }) => ({
-      result: panelOf(await duplicatePanel(edit, params.id, body.name)),
+      result: panelFromRow(await duplicatePanel(edit, params.id, body.name)),
     }),
   }),
-  serve(commands.fitDirectory, {
+  serve(commands.fitDirectoryCommand, {
     status: 201,
     answer: ids,
     run: async (edit, { params, body }) => {

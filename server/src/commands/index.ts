@@ -9,12 +9,12 @@ import { serveObservation } from './logObservation.ts';
 import { servePanelEntry } from './logPanelEntry.ts';
 import { serveReadings } from './logReadings.ts';
 import { serveTogether } from './logTogether.ts';
-import type { CommandContext, Served } from './serve.ts';
+import type { CommandContext, ServedCommand } from './serve.ts';
 import { serveStrikes } from './strikeEntry.ts';
 import { serveCases } from './workCase.ts';
 import { serveNote } from './writeNote.ts';
 
-const SERVED: readonly Served[] = [
+const SERVED: readonly ServedCommand[] = [
   ...serveSites,
   ...servePanels,
   ...serveBreakers,

@@ -1,4 +1,4 @@
-import { logEvent as command } from '@phylaxon/core/commands';
+import { logEventCommand as command } from '@phylaxon/core/commands';
 import { logEvent } from '../record/index.ts';
 import { serve } from './serve.ts';
 import { ids, logged } from './shapes.ts';

@@ -1,4 +1,4 @@
-import { logInspection as command } from '@phylaxon/core/commands';
+import { logInspectionCommand as command } from '@phylaxon/core/commands';
 import { logInspection } from '../record/index.ts';
 import { serve } from './serve.ts';
 import { ids, logged } from './shapes.ts';

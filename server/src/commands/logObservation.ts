@@ -1,4 +1,4 @@
-import { logObservation as command } from '@phylaxon/core/commands';
+import { logObservationCommand as command } from '@phylaxon/core/commands';
 import { logObservation } from '../record/index.ts';
 import { serve } from './serve.ts';
 import { ids, logged } from './shapes.ts';

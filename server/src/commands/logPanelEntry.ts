@@ -1,4 +1,4 @@
-import { logPanelEntry as command } from '@phylaxon/core/commands';
+import { logPanelEntryCommand as command } from '@phylaxon/core/commands';
 import { logPanelEntry, panelRow } from '../record/index.ts';
 import { serve } from './serve.ts';
 import { ids } from './shapes.ts';

@@ -1,4 +1,4 @@
-import { logReadings as command } from '@phylaxon/core/commands';
+import { logReadingsCommand as command } from '@phylaxon/core/commands';
 import { logReadings } from '../record/index.ts';
 import { serve } from './serve.ts';
 import { ids, logged } from './shapes.ts';

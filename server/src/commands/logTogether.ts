@@ -1,4 +1,4 @@
-import { logTogether as command } from '@phylaxon/core/commands';
+import { logTogetherCommand as command } from '@phylaxon/core/commands';
 import { invalidField } from '../errors/index.ts';
 import { givenOnce, logEvent, logObservation, logReadings, panelRow } from '../record/index.ts';
 import { IsNull } from 'typeorm';

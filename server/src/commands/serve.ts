@@ -7,7 +7,7 @@ import type { Edit } from '../edit/index.ts';
 import { forbidden } from '../errors/index.ts';
 import { route, type Route } from '../http/index.ts';
 import { MOST_PHOTO_BYTES, type PhotoFolder } from '../photos/index.ts';
-import type { By, RecordService } from '../recordService/index.ts';
+import type { Author, RecordService } from '../recordService/index.ts';
 
 /** What commands work with. */
 export interface CommandContext {
@@ -53,14 +53,14 @@ export const commandHeaders = z.object({
   [CHANGE_HEADER]: z.uuid('A change is named by an id.').optional(),
   [CLOCK_HEADER]: instant.optional(),
 });
-export const byHeaders = (headers: z.output<typeof commandHeaders>): By => ({
+export const byHeaders = (headers: z.output<typeof commandHeaders>): Author => ({
   who: headers[WHO_HEADER],
   change: headers[CHANGE_HEADER] ?? null,
   clock: headers[CLOCK_HEADER] === undefined ? null : Date.parse(headers[CLOCK_HEADER]),
 });
 
 /** A command as it is done here: its route. */
-export type Served = (context: CommandContext) => Route;
+export type ServedCommand = (context: CommandContext) => Route;
 
 /**
  * Say how a command is done.
@@ -72,7 +72,7 @@ export const serve =
   <Params extends z.ZodType, Body extends z.ZodType | undefined, Answer extends z.ZodType, Kept = undefined>(
     command: Command<Params, Body>,
     { status = 200, answer, keep, run, after }: Work<Params, Body, Answer, Kept>,
-  ): Served =>
+  ): ServedCommand =>
   (context) => {
     const { method, path, tag, summary, params, body, upload } = command;
     return route({

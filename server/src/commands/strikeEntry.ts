@@ -1,5 +1,5 @@
 import { atPlace } from '@phylaxon/core/panel/layout';
-import { strikeEntry } from '@phylaxon/core/commands';
+import { voidEntryCommands } from '@phylaxon/core/commands';
 import type { Edit } from '../edit/index.ts';
 import { invalidField } from '../errors/index.ts';
 import {
@@ -13,7 +13,7 @@ import {
   strike,
 } from '../record/index.ts';
 import type { BreakerRow, EntryRef } from '../store/index.ts';
-import { serve, type Served } from './serve.ts';
+import { serve, type ServedCommand } from './serve.ts';
 import { ids } from './shapes.ts';
 
 /** Strike an entry, with what stands in its place if there is anything. */
@@ -31,8 +31,8 @@ async function struck<T extends { id?: string | undefined }>(
   return { where: atPlace(breaker), result: { ids: stands ? [stands.id] : [] } };
 }
 
-export const serveStrikes: readonly Served[] = [
-  serve(strikeEntry.readings, {
+export const serveStrikes: readonly ServedCommand[] = [
+  serve(voidEntryCommands.readings, {
     answer: ids,
     run: (edit, { params, body }) =>
       struck(
@@ -42,38 +42,38 @@ export const serveStrikes: readonly Served[] = [
         async (breaker, one) => (await logReadings(edit, breaker.id, [one], () => 'replacement'))[0]!,
       ),
   }),
-  serve(strikeEntry.events, {
+  serve(voidEntryCommands.events, {
     answer: ids,
     run: (edit, { params, body }) =>
       struck(edit, { kind: 'events', id: params.id }, body, (breaker, one) =>
         logEvent(edit, breaker.id, one),
       ),
   }),
-  serve(strikeEntry.observations, {
+  serve(voidEntryCommands.observations, {
     answer: ids,
     run: (edit, { params, body }) =>
       struck(edit, { kind: 'observations', id: params.id }, body, (breaker, one) =>
         logObservation(edit, breaker.id, one),
       ),
   }),
-  serve(strikeEntry.inspections, {
+  serve(voidEntryCommands.inspections, {
     answer: ids,
     run: (edit, { params, body }) =>
       struck(edit, { kind: 'inspections', id: params.id }, body, (breaker, one) =>
         logInspection(edit, breaker.id, one),
       ),
   }),
-  serve(strikeEntry.notes, {
+  serve(voidEntryCommands.notes, {
     answer: ids,
     run: (edit, { params, body }) =>
       struck(edit, { kind: 'notes', id: params.id }, body, (breaker, one) => logNote(edit, breaker.id, one)),
   }),
-  serve(strikeEntry.photos, {
+  serve(voidEntryCommands.photos, {
     answer: ids,
     run: (edit, { params, body }) =>
       struck<never>(edit, { kind: 'photos', id: params.id }, { why: body.why }, (_breaker, one) => one),
   }),
-  serve(strikeEntry.panelEntries, {
+  serve(voidEntryCommands.panelEntries, {
     answer: ids,
     run: async (edit, { params, body }) => {
       const panel = await panelOfEntry(edit.manager, params.id);

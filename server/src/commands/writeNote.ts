@@ -1,4 +1,4 @@
-import { writeNote as command } from '@phylaxon/core/commands';
+import { writeNoteCommand as command } from '@phylaxon/core/commands';
 import { logNote } from '../record/index.ts';
 import { serve } from './serve.ts';
 import { ids, logged } from './shapes.ts';

@@ -1,7 +1,7 @@
 import type { Piscina } from 'piscina';
 import { z } from 'zod';
 import { ApiError } from '../http/index.ts';
-import { TooBusy, Turns, workerPool } from '../threads/index.ts';
+import { TooBusy, FairQueue, workerPool } from '../threads/index.ts';
 import type { Computed, ComputeTask } from './computeWorker.ts';
 
 /**
@@ -18,7 +18,7 @@ const tooMuch = () =>
 
 /** Calculations that may take long, off the thread that serves everybody. */
 export class ComputePool {
-  private readonly turns = new Turns(BUDGET.threads, BUDGET.waiting);
+  private readonly turns = new FairQueue(BUDGET.threads, BUDGET.waiting);
   private pool: Piscina<ComputeTask, Computed> | null = null;
   /** A thread that has just been started reads its program first: that is nobody’s time. */
   private ready: Promise<unknown> | null = null;

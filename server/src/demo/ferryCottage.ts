@@ -1,4 +1,14 @@
-import { copper, ended, load, look, QUIET, soak, volts, type DemoCircuit, type DemoSite } from './shape.ts';
+import {
+  copper,
+  ended,
+  demoLoad,
+  look,
+  QUIET,
+  soak,
+  demoVolts,
+  type DemoCircuit,
+  type DemoSite,
+} from './shape.ts';
 
 const KESTLE = { family: 'Kestle', installedOn: '1974-06-01' };
 
@@ -15,11 +25,11 @@ const HALL: DemoCircuit[] = [
       label: 'Range',
       conductor: copper('8'),
       portableReceptacles: false,
-      loads: [load('Range', 7200, { volts: 240 })],
+      loads: [demoLoad('Range', 7200, { volts: 240 })],
     },
     log: [
       soak('2026-09-05T10:20:00Z', 36, 21),
-      { readings: [volts('2026-09-05T10:25:00Z', 'load-terminal', 119.2)] },
+      { readings: [demoVolts('2026-09-05T10:25:00Z', 'load-terminal', 119.2)] },
     ],
   },
   {
@@ -46,7 +56,7 @@ const HALL: DemoCircuit[] = [
       label: 'Kitchen',
       conductor: copper('12'),
       lengthM: 9,
-      loads: [load('Microwave', 1100, { va: 1450 }), load('Fridge', 140, { va: 210 })],
+      loads: [demoLoad('Microwave', 1100, { va: 1450 }), demoLoad('Fridge', 140, { va: 210 })],
     },
     log: [
       {
@@ -71,7 +81,12 @@ const HALL: DemoCircuit[] = [
   },
   {
     breaker: { space: 10, poles: 1, ratingAmps: 20, ...KESTLE },
-    circuit: { label: 'Living room', conductor: copper('14'), lengthM: 12, loads: [load('Heater', 1500)] },
+    circuit: {
+      label: 'Living room',
+      conductor: copper('14'),
+      lengthM: 12,
+      loads: [demoLoad('Heater', 1500)],
+    },
     log: [
       {
         note: {
@@ -98,11 +113,11 @@ const HALL: DemoCircuit[] = [
         ),
       },
     ],
-    circuit: { label: 'Bedroom, north', conductor: copper('14'), loads: [load('Lamps', 90)] },
+    circuit: { label: 'Bedroom, north', conductor: copper('14'), loads: [demoLoad('Lamps', 90)] },
   },
   {
     breaker: { space: 13, poles: 1, ratingAmps: 15, ...KESTLE },
-    circuit: { label: 'Bedroom, south', conductor: copper('14'), loads: [load('Lamps', 120)] },
+    circuit: { label: 'Bedroom, south', conductor: copper('14'), loads: [demoLoad('Lamps', 120)] },
     tiedWith: 11,
   },
   {
@@ -121,10 +136,10 @@ const HALL: DemoCircuit[] = [
       label: 'Bath and porch',
       conductor: copper('12'),
       lengthM: 11,
-      loads: [load('Towel rail', 300, { continuous: true })],
+      loads: [demoLoad('Towel rail', 300, { continuous: true })],
     },
     log: [
-      { readings: [volts('2026-09-05T11:00:00Z', 'outlet', 117.8)] },
+      { readings: [demoVolts('2026-09-05T11:00:00Z', 'outlet', 117.8)] },
       look('2026-09-05T11:02:00Z', 'test-button', 'trips-and-resets'),
     ],
   },
@@ -133,14 +148,14 @@ const HALL: DemoCircuit[] = [
 const SHED: DemoCircuit[] = [
   {
     breaker: { space: 1, poles: 1, ratingAmps: 15 },
-    circuit: { label: 'Shed lights', conductor: copper('14'), loads: [load('Tubes', 110, { va: 150 })] },
+    circuit: { label: 'Shed lights', conductor: copper('14'), loads: [demoLoad('Tubes', 110, { va: 150 })] },
   },
   {
     breaker: { space: 2, poles: 1, ratingAmps: 20, kind: 'gfci' },
     circuit: {
       label: 'Shed bench',
       conductor: copper('12'),
-      loads: [load('Bench grinder', 370, { va: 560 })],
+      loads: [demoLoad('Bench grinder', 370, { va: 560 })],
     },
     log: [
       {

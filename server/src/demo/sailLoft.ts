@@ -1,6 +1,6 @@
 import type { CurveInput } from '@phylaxon/core/record/entities';
 import type { DemoCircuit, DemoEntry, DemoSite } from './shape.ts';
-import { clamp, copper, ended, held, load, look, QUIET, soak, volts } from './shape.ts';
+import { clamp, copper, ended, held, demoLoad, look, QUIET, soak, demoVolts } from './shape.ts';
 
 /** The heat survey of 12 October, panel soaked under load for two hours. */
 const SURVEY = '2026-10-12T14:';
@@ -8,7 +8,10 @@ const SURVEY = '2026-10-12T14:';
 const MAIN_LOG: DemoEntry[] = [
   soak(`${SURVEY}00:00Z`, 31, 61),
   {
-    readings: [volts('2026-10-12T13:10:00Z', 'leg-a', 121.2), volts('2026-10-12T13:11:00Z', 'leg-b', 119.8)],
+    readings: [
+      demoVolts('2026-10-12T13:10:00Z', 'leg-a', 121.2),
+      demoVolts('2026-10-12T13:11:00Z', 'leg-b', 119.8),
+    ],
   },
   look('2026-10-12T13:05:00Z', 'water-signs', 'dry'),
 ];
@@ -19,7 +22,7 @@ const CIRCUITS: DemoCircuit[] = [
     circuit: {
       label: 'Flat: kitchen counter',
       conductor: copper('12'),
-      loads: [load('Kettle', 1440), load('Toaster', 840)],
+      loads: [demoLoad('Kettle', 1440), demoLoad('Toaster', 840)],
     },
     log: [
       {
@@ -41,11 +44,11 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Sewing machines',
       conductor: copper('12'),
       lengthM: 22,
-      loads: [load('Long-arm machine', 620, { va: 900 }), load('Zigzag machine', 350, { va: 520 })],
+      loads: [demoLoad('Long-arm machine', 620, { va: 900 }), demoLoad('Zigzag machine', 350, { va: 520 })],
     },
     log: [
       soak(`${SURVEY}05:00Z`, 31, 10.2),
-      { readings: [volts('2026-10-12T13:30:00Z', 'load-terminal', 120.6)] },
+      { readings: [demoVolts('2026-10-12T13:30:00Z', 'load-terminal', 120.6)] },
     ],
   },
   {
@@ -54,10 +57,10 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Flat: bedrooms',
       conductor: copper('14'),
       lengthM: 18,
-      loads: [load('Lamps', 120), load('Heated blanket', 180)],
+      loads: [demoLoad('Lamps', 120), demoLoad('Heated blanket', 180)],
     },
     log: [
-      { readings: [volts('2026-10-12T13:40:00Z', 'outlet', 119.4)] },
+      { readings: [demoVolts('2026-10-12T13:40:00Z', 'outlet', 119.4)] },
       look('2026-10-12T13:41:00Z', 'panel-touch', 'cool'),
       look('2026-10-12T13:42:00Z', 'test-button', 'trips-and-resets'),
     ],
@@ -69,7 +72,10 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Steam press and tea corner',
       conductor: copper('12'),
       lengthM: 12,
-      loads: [load('Steam press', 1500, { turns: [240, 150] }), load('Kettle', 1440, { turns: [210, 2700] })],
+      loads: [
+        demoLoad('Steam press', 1500, { turns: [240, 150] }),
+        demoLoad('Kettle', 1440, { turns: [210, 2700] }),
+      ],
     },
     log: [
       clamp('2025-11-20T10:00:00Z', 12.6),
@@ -111,14 +117,14 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Flat: cooker',
       conductor: copper('8'),
       portableReceptacles: false,
-      loads: [load('Cooker, by its demand table', 8000, { volts: 240 })],
+      loads: [demoLoad('Cooker, by its demand table', 8000, { volts: 240 })],
     },
     log: [
       soak(`${SURVEY}12:00Z`, 36, 26),
       {
         readings: [
-          volts('2026-10-12T13:50:00Z', 'load-terminal', 120.9),
-          volts('2026-10-12T13:51:00Z', 'load-terminal-2', 119.7),
+          demoVolts('2026-10-12T13:50:00Z', 'load-terminal', 120.9),
+          demoVolts('2026-10-12T13:51:00Z', 'load-terminal-2', 119.7),
         ],
       },
     ],
@@ -130,8 +136,8 @@ const CIRCUITS: DemoCircuit[] = [
       conductor: copper('12'),
       lengthM: 26,
       loads: [
-        load('Heater, seaward', 1300, { continuous: true }),
-        load('Heater, landward', 1300, { continuous: true }),
+        demoLoad('Heater, seaward', 1300, { continuous: true }),
+        demoLoad('Heater, landward', 1300, { continuous: true }),
       ],
     },
   },
@@ -141,7 +147,7 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Hot-knife bench',
       conductor: copper('12'),
       lengthM: 15,
-      loads: [load('Hot knives', 1250)],
+      loads: [demoLoad('Hot knives', 1250)],
     },
     log: [
       soak('2025-12-08T10:20:00Z', 33.5, 10.1),
@@ -166,7 +172,7 @@ const CIRCUITS: DemoCircuit[] = [
       conductor: copper('14'),
       lengthM: 9,
       loads: [
-        load('Dehumidifier', 1180, {
+        demoLoad('Dehumidifier', 1180, {
           va: 1380,
           continuous: true,
           turns: [1500, 480],
@@ -190,9 +196,9 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Cutting floor outlets',
       conductor: copper('14'),
       lengthM: 19,
-      loads: [load('Plotter', 420, { va: 510 }), load('Vacuum', 900, { va: 1020 })],
+      loads: [demoLoad('Plotter', 420, { va: 510 }), demoLoad('Vacuum', 900, { va: 1020 })],
     },
-    log: [{ readings: [volts('2026-10-12T13:55:00Z', 'outlet', 118.9)] }],
+    log: [{ readings: [demoVolts('2026-10-12T13:55:00Z', 'outlet', 118.9)] }],
   },
   {
     breaker: { space: 11, poles: 1, ratingAmps: 15, installedOn: '1998-09-14' },
@@ -200,7 +206,7 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Loft lights',
       conductor: copper('14'),
       lengthM: 24,
-      loads: [load('Lights', 480, { va: 560, continuous: true })],
+      loads: [demoLoad('Lights', 480, { va: 560, continuous: true })],
     },
     log: [
       {
@@ -214,9 +220,9 @@ const CIRCUITS: DemoCircuit[] = [
       },
       {
         readings: [
-          volts('2026-11-10T17:20:00Z', 'load-terminal', 0.3),
-          volts('2026-11-10T17:22:00Z', 'leg-a', 120.8),
-          volts('2026-11-10T17:23:00Z', 'leg-b', 120.1),
+          demoVolts('2026-11-10T17:20:00Z', 'load-terminal', 0.3),
+          demoVolts('2026-11-10T17:22:00Z', 'leg-a', 120.8),
+          demoVolts('2026-11-10T17:23:00Z', 'leg-b', 120.1),
         ],
       },
     ],
@@ -227,7 +233,7 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Flat: shower pump',
       conductor: copper('14'),
       lengthM: 14,
-      loads: [load('Shower pump', 480, { va: 650, turns: [420, 5400], surge: [6, 0.3] })],
+      loads: [demoLoad('Shower pump', 480, { va: 650, turns: [420, 5400], surge: [6, 0.3] })],
     },
     log: [{ event: { kind: 'trip', at: '2026-11-17T06:50:00Z', pace: 'seconds' } }],
   },
@@ -237,7 +243,7 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Flat: bathroom',
       conductor: copper('12'),
       lengthM: 12,
-      loads: [load('Hair dryer', 1500)],
+      loads: [demoLoad('Hair dryer', 1500)],
     },
     log: [
       {
@@ -267,7 +273,7 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Yard outlets',
       conductor: copper('12'),
       lengthM: 35,
-      loads: [load('Pressure washer', 1400, { va: 1560 })],
+      loads: [demoLoad('Pressure washer', 1400, { va: 1560 })],
     },
     log: [
       { event: { kind: 'trip', at: '2026-11-14T11:00:00Z', pace: 'at-once' } },
@@ -310,14 +316,14 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Water heater',
       conductor: copper('10'),
       portableReceptacles: false,
-      loads: [load('Water heater', 4500, { volts: 240, continuous: true })],
+      loads: [demoLoad('Water heater', 4500, { volts: 240, continuous: true })],
     },
     log: [
       soak(`${SURVEY}30:00Z`, 35.5, 18.6),
       {
         readings: [
-          volts('2026-10-12T13:58:00Z', 'load-terminal', 120.8),
-          volts('2026-10-12T13:59:00Z', 'load-terminal-2', 119.9),
+          demoVolts('2026-10-12T13:58:00Z', 'load-terminal', 120.8),
+          demoVolts('2026-10-12T13:59:00Z', 'load-terminal-2', 119.9),
         ],
       },
     ],
@@ -328,7 +334,7 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Sump pump',
       conductor: copper('14'),
       lengthM: 11,
-      loads: [load('Sump pump', 520, { va: 780, turns: [60, 900], surge: [6, 0.3] })],
+      loads: [demoLoad('Sump pump', 520, { va: 780, turns: [60, 900], surge: [6, 0.3] })],
     },
     log: [
       look('2026-11-20T21:30:00Z', 'terminal-inspection', 'loose'),
@@ -358,12 +364,12 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Office',
       conductor: copper('14'),
       lengthM: 10,
-      loads: [load('Computers', 260, { va: 430 })],
+      loads: [demoLoad('Computers', 260, { va: 430 })],
     },
     log: [
       {
         readings: [
-          volts('2026-10-12T13:45:00Z', 'outlet', 119.8),
+          demoVolts('2026-10-12T13:45:00Z', 'outlet', 119.8),
           {
             quantity: 'current',
             point: 'plug',
@@ -383,8 +389,8 @@ const CIRCUITS: DemoCircuit[] = [
       conductor: copper('14'),
       lengthM: 10,
       loads: [
-        load('Router', 14, { va: 30, continuous: true }),
-        load('Alarm', 20, { va: 36, continuous: true }),
+        demoLoad('Router', 14, { va: 30, continuous: true }),
+        demoLoad('Alarm', 20, { va: 36, continuous: true }),
       ],
     },
   },
@@ -394,14 +400,14 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Sail hoist',
       conductor: copper('12'),
       portableReceptacles: false,
-      loads: [load('Hoist', 1500, { volts: 240, va: 2100 })],
+      loads: [demoLoad('Hoist', 1500, { volts: 240, va: 2100 })],
     },
     log: [
       soak(`${SURVEY}35:00Z`, 30.5, 8.8),
       {
         readings: [
-          volts('2026-10-12T13:52:00Z', 'load-terminal', 121),
-          volts('2026-10-12T13:53:00Z', 'load-terminal-2', 119.8),
+          demoVolts('2026-10-12T13:52:00Z', 'load-terminal', 121),
+          demoVolts('2026-10-12T13:53:00Z', 'load-terminal-2', 119.8),
         ],
       },
     ],
@@ -450,11 +456,11 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Stairs and hall lights',
       conductor: copper('14'),
       lengthM: 16,
-      loads: [load('Lights', 190, { va: 240 })],
+      loads: [demoLoad('Lights', 190, { va: 240 })],
     },
     log: [
       soak(`${SURVEY}40:00Z`, 24, 1.9),
-      { readings: [volts('2026-10-12T13:35:00Z', 'load-terminal', 120.4)] },
+      { readings: [demoVolts('2026-10-12T13:35:00Z', 'load-terminal', 120.4)] },
     ],
   },
   {
@@ -483,11 +489,11 @@ const CIRCUITS: DemoCircuit[] = [
       label: 'Bench tools',
       conductor: copper('12'),
       lengthM: 13,
-      loads: [load('Band saw', 900, { va: 1150 })],
+      loads: [demoLoad('Band saw', 900, { va: 1150 })],
     },
     log: [
       soak(`${SURVEY}45:00Z`, 30, 9.6),
-      { readings: [volts('2026-10-12T13:36:00Z', 'load-terminal', 119.9)] },
+      { readings: [demoVolts('2026-10-12T13:36:00Z', 'load-terminal', 119.9)] },
     ],
   },
 ];
@@ -501,7 +507,7 @@ const YARD_CIRCUITS: DemoCircuit[] = [
       conductor: copper('12'),
       lengthM: 28,
       portableReceptacles: false,
-      loads: [load('Winch', 2300, { va: 2900, volts: 240 })],
+      loads: [demoLoad('Winch', 2300, { va: 2900, volts: 240 })],
     },
     log: [soak('2026-10-13T09:10:00Z', 29, 9.8)],
   },
@@ -526,7 +532,7 @@ const YARD_CIRCUITS: DemoCircuit[] = [
       label: 'Slipway outlets',
       conductor: copper('12'),
       lengthM: 31,
-      loads: [load('Pressure washer', 1500, { va: 1640 }), load('Battery charger', 420, { va: 610 })],
+      loads: [demoLoad('Pressure washer', 1500, { va: 1640 }), demoLoad('Battery charger', 420, { va: 610 })],
     },
     log: [
       {
@@ -567,7 +573,7 @@ const YARD_CIRCUITS: DemoCircuit[] = [
       label: 'Yard lights',
       conductor: copper('14'),
       lengthM: 40,
-      loads: [load('Floodlights', 380)],
+      loads: [demoLoad('Floodlights', 380)],
     },
   },
   {
@@ -583,7 +589,7 @@ const YARD_CIRCUITS: DemoCircuit[] = [
       label: 'Gate opener',
       conductor: copper('14'),
       lengthM: 52,
-      loads: [load('Gate opener', 260, { va: 410 })],
+      loads: [demoLoad('Gate opener', 260, { va: 410 })],
     },
   },
 ];

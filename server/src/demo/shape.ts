@@ -70,7 +70,7 @@ export const copper = (gauge: Gauge) => ({
   cable: 'nm' as const,
 });
 
-export const load = (
+export const demoLoad = (
   name: string,
   watts: number,
   more: {
@@ -99,7 +99,7 @@ export const held = (at: string, amps: number, afterSeconds: number, note = ''):
   event: { kind: 'no-trip', at, amps, afterSeconds, note },
 });
 
-export const volts = (
+export const demoVolts = (
   at: string,
   point: 'outlet' | 'load-terminal' | 'load-terminal-2' | 'leg-a' | 'leg-b',
   value: number,

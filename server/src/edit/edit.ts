@@ -164,4 +164,4 @@ export function refuseStale(what: string, current: { version: number } | null, b
   );
 }
 
-export const newId = () => randomUUID();
+export const newRowId = () => randomUUID();

@@ -14,7 +14,7 @@ import {
   type EntryRef,
   type StrikeRow,
 } from '../store/index.ts';
-import { newId } from './edit.ts';
+import { newRowId } from './edit.ts';
 
 /** A row of the log, whatever it holds, of a breaker or of a panel. */
 export interface LoggedRow {
@@ -79,7 +79,7 @@ export const strikeOf = (
   replacedBy: string | null,
   who: Profile | null,
 ): StrikeRow => ({
-  id: newId(),
+  id: newRowId(),
   readingId: null,
   eventId: null,
   observationId: null,
@@ -119,7 +119,7 @@ export async function relog(manager: EntityManager, refs: readonly EntryRef[]): 
       });
       const loggedAt = new Date().toISOString();
       const copies = rows.map((row) => {
-        const id = newId();
+        const id = newRowId();
         fresh.set(row.id, id);
         return { ...row, id, loggedAt };
       });

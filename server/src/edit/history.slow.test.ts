@@ -49,7 +49,7 @@ import {
   StrikeTable,
 } from '../store/index.ts';
 import { RecordService } from '../recordService/index.ts';
-import { stepsOf, type Edit } from './index.ts';
+import { undoRedoOf, type Edit } from './index.ts';
 
 let store: Store;
 let record: RecordService;
@@ -223,7 +223,7 @@ async function state() {
 }
 
 async function step(direction: 'undo' | 'redo'): Promise<boolean> {
-  const next = (await store.read((manager) => stepsOf(manager, siteId)))[direction];
+  const next = (await store.read((manager) => undoRedoOf(manager, siteId)))[direction];
   if (!next) return false;
   await record.step(siteId, direction, next.id);
   return true;
@@ -279,12 +279,12 @@ describe('undo and redo', () => {
     await act({ verb: 0, a: 1, b: 0 });
     await step('undo');
     await act({ verb: 0, a: 5, b: 0 });
-    expect((await store.read((manager) => stepsOf(manager, siteId))).redo).toBeNull();
+    expect((await store.read((manager) => undoRedoOf(manager, siteId))).redo).toBeNull();
   });
 
   test('an undo that was meant for another edit is refused and changes nothing', async () => {
     await act({ verb: 9, a: 1, b: 0 });
-    const meant = (await store.read((manager) => stepsOf(manager, siteId))).undo!;
+    const meant = (await store.read((manager) => undoRedoOf(manager, siteId))).undo!;
     await act({ verb: 0, a: 1, b: 0 });
     const before = await state();
     await expect(record.step(siteId, 'undo', meant.id)).rejects.toMatchObject({ kind: 'conflict' });

@@ -1,9 +1,9 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
-import type { Steps } from '@phylaxon/core/views/board';
+import type { UndoRedo } from '@phylaxon/core/views/board';
 import { type EntityManager } from 'typeorm';
 import { conflict } from '../errors/index.ts';
 import { among, EditTable, PanelEntryTable, type EditRow, type EntryRef } from '../store/index.ts';
-import { newId, putRow, type Edit } from './edit.ts';
+import { newRowId, putRow, type Edit } from './edit.ts';
 import { relog, strikeAll } from './entries.ts';
 
 /** So many edits of a site can be undone; older ones stay as they are. */
@@ -20,7 +20,7 @@ export async function remember(
   if (change !== null && (await manager.existsBy(EditTable, { change }))) throw nameTaken();
   await manager.delete(EditTable, { siteId, undone: true });
   const row: EditRow = {
-    id: newId(),
+    id: newRowId(),
     siteId,
     at: new Date().toISOString(),
     label,
@@ -66,7 +66,7 @@ const nextEdit = (manager: EntityManager, siteId: string, undone: boolean, order
     .getOne();
 
 /** What undo would take back at a site, and redo bring again. */
-export async function stepsOf(manager: EntityManager, siteId: string): Promise<Steps> {
+export async function undoRedoOf(manager: EntityManager, siteId: string): Promise<UndoRedo> {
   const step = async (row: EditRow | null) =>
     row && !(await isFinal(manager, row)) ? { id: row.id, label: row.label } : null;
   return {

@@ -1,3 +1,3 @@
-export { Edit, newId, refuseStale } from './edit.ts';
+export { Edit, newRowId, refuseStale } from './edit.ts';
 export { insertLogged, LOGGED, strikeOf, type LoggedRow } from './entries.ts';
-export { editToStep, newestEditAt, redo, remember, STEP_KEPT, stepsOf, undo, wasDone } from './history.ts';
+export { editToStep, newestEditAt, redo, remember, STEP_KEPT, undoRedoOf, undo, wasDone } from './history.ts';

@@ -12,7 +12,7 @@ import { conflict, invalid, Refusal } from '../errors/index.ts';
 
 /** So many devices may send at once, each with so many channels; a batch has so many lines. */
 export const MOST_FEEDS = 64;
-export const MOST_CHANNELS = 8;
+export const MOST_FEED_CHANNELS = 8;
 export const MOST_LINES = 5000;
 /** Clocks of devices differ from ours by this much at most, ms. */
 const CLOCK_SLACK_MS = 10_000;
@@ -81,9 +81,9 @@ export class Feeds {
     if (problems.length > 0) throw invalidLines(problems);
     if (sent.length === 0) throw invalidLines([{ number: 1, path: '', message: 'Send at least one line.' }]);
     const channels = new Set([...(known?.channels.keys() ?? []), ...[...fresh.values()].map(channelKey)]);
-    if (channels.size > MOST_CHANNELS)
+    if (channels.size > MOST_FEED_CHANNELS)
       throw tooMany(
-        `A feed has ${MOST_CHANNELS} channels at most: let each device send under a name of its own.`,
+        `A feed has ${MOST_FEED_CHANNELS} channels at most: let each device send under a name of its own.`,
       );
     this.keep(id, [...fresh.values()]);
     return { stored: fresh.size, known: repeated };

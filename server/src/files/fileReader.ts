@@ -1,10 +1,10 @@
 import { statSync } from 'node:fs';
 import type { Worker } from 'node:worker_threads';
 import { SITE_LISTS, type SiteFile } from '@phylaxon/core/views/siteFile';
-import { memoryLimits, startWorker, Turns } from '../threads/index.ts';
+import { memoryLimits, startWorker, FairQueue } from '../threads/index.ts';
 import { FileRefused } from './refusal.ts';
 import type { Message, Task, Understood } from './tasks.ts';
-import type { Report } from './understandSite.ts';
+import type { ReportProgress } from './understandSite.ts';
 import { siteOnDisk, type UnderstoodSite } from './understoodSite.ts';
 
 /** So long and with so much memory a file may be thought about: a small one for less, a large one by its size. */
@@ -20,9 +20,9 @@ const MOST_WAITING = 16;
 const LARGE_BYTES = 2_000_000;
 
 /** A file is being read; it can be given up. */
-export interface Reading {
+export interface FileReading {
   signal: AbortSignal;
-  report: Report;
+  report: ReportProgress;
 }
 
 export class GivenUp extends Error {}
@@ -47,7 +47,7 @@ export class FileReader {
   understand<K extends Task['kind']>(
     task: Extract<Task, { kind: K }>,
     client: string,
-    reading: Reading,
+    reading: FileReading,
   ): Promise<Understood[K]> {
     const thread = statSync(task.path).size <= SMALL_BYTES ? this.small : this.large;
     return thread.understand(task, client, reading) as Promise<Understood[K]>;
@@ -62,12 +62,12 @@ export class FileReader {
 /** One thread, used in turns. */
 class FileThread {
   private worker: Worker | null = null;
-  private readonly turns = new Turns(1, MOST_WAITING);
+  private readonly turns = new FairQueue(1, MOST_WAITING);
 
   /** @param ms so long a file may take, beside what its size allows */
   constructor(private readonly ms: number) {}
 
-  understand(task: Task, client: string, reading: Reading): Promise<unknown> {
+  understand(task: Task, client: string, reading: FileReading): Promise<unknown> {
     return this.turns.run(client, () => this.work(task, reading));
   }
 
@@ -76,7 +76,7 @@ class FileThread {
     this.worker = null;
   }
 
-  private work(task: Task, { signal, report }: Reading): Promise<unknown> {
+  private work(task: Task, { signal, report }: FileReading): Promise<unknown> {
     if (signal.aborted) return Promise.reject(new GivenUp());
     const worker = (this.worker ??= this.start());
     worker.ref();

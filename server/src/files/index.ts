@@ -1,10 +1,10 @@
-export { FileReader, GivenUp, type Reading } from './fileReader.ts';
+export { FileReader, GivenUp, type FileReading } from './fileReader.ts';
 export { plainJpeg } from './jpeg.ts';
 export { LIMITS } from './limits.ts';
 export { FileRefused } from './refusal.ts';
 export type { Task, Understood } from './tasks.ts';
 export { attachmentOf, type UnderstoodAttachment } from './understandAttachment.ts';
-export type { AttachmentAlong, CameAlong, Report } from './understandSite.ts';
+export type { AttachmentAlong, CameAlong, ReportProgress } from './understandSite.ts';
 export { siteInMemory, type UnderstoodSite } from './understoodSite.ts';
 export { temporaryFolder, sweepTemporaryFolders } from '../uploads/index.ts';
 export { TooLarge, UPLOADS, withUpload, type UploadedFile } from '../uploads/index.ts';

@@ -2,7 +2,7 @@ import { readFile, stat } from 'node:fs/promises';
 import { gunzipSync } from 'node:zlib';
 import { HeatMatrixDamaged, unpackHeatMatrix } from '@phylaxon/core/record/heatMatrices';
 import type { AttachmentAbout, AttachmentKind } from '@phylaxon/core/record/panelEntries';
-import { RecordingDamaged, summaryOf, unpackRecording } from '@phylaxon/core/record/recordings';
+import { RecordingDamaged, recordingSummary, unpackRecording } from '@phylaxon/core/record/recordings';
 import { plainJpeg } from './jpeg.ts';
 import { LIMITS } from './limits.ts';
 import { FileRefused } from './refusal.ts';
@@ -36,7 +36,7 @@ export function attachmentOf(content: Buffer, kind: AttachmentKind): UnderstoodA
   const bytes = unzipped(content);
   try {
     if (kind === 'recording') {
-      const { channels, ...summary } = summaryOf(unpackRecording(bytes));
+      const { channels, ...summary } = recordingSummary(unpackRecording(bytes));
       return { about: { kind, ...summary, channels }, content };
     }
     const { width, height } = unpackHeatMatrix(bytes);

@@ -13,7 +13,7 @@ import { attachmentOf } from './understandAttachment.ts';
 import { unpack } from './unpack.ts';
 
 /** Told again and again while a file is read: from 0 to 1. */
-export type Report = (share: number) => void;
+export type ReportProgress = (share: number) => void;
 
 /** A picture that came along, as it is kept here: without what it carried besides the picture. */
 export interface CameAlong {
@@ -62,7 +62,7 @@ async function readText(
   size: number,
   most: number,
   rows: SiteRows,
-  report: Report,
+  report: ReportProgress,
 ): Promise<void> {
   if (size > most) throw new FileRefused(`The file exceeds ${Math.round(most / 1_000_000)} MB.`);
   let done = 0;
@@ -82,7 +82,7 @@ async function readText(
 export async function understandSite(
   path: string,
   folder: string,
-  report: Report,
+  report: ReportProgress,
 ): Promise<ReadSite & { photos: CameAlong[]; attachments: AttachmentAlong[] }> {
   const size = await sizeOf(path);
   const rows = new SiteRows();
@@ -194,7 +194,7 @@ function pictureOf(sha256: string, content: Buffer): Buffer | string {
  *
  * @throws FileRefused that says what is wrong
  */
-export async function understandHandOver(path: string, report: Report): Promise<SiteFile> {
+export async function understandHandOver(path: string, report: ReportProgress): Promise<SiteFile> {
   const size = await sizeOf(path);
   const rows = new SiteRows(['record'], ['format', 'version', 'writtenAt', 'caseId', 'card']);
   await readText(path, size, LIMITS.handOverUploadBytes, rows, report);

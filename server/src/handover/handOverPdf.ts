@@ -1,11 +1,11 @@
 import type { HandOverCard } from '@phylaxon/core/diagnosis/cases';
 import { saySureness } from '@phylaxon/core/diagnosis/decision';
-import { plain, RULE, SOFT, timeIn, toPdf, type Time } from '../pdf/index.ts';
+import { plainSentence, RULE, SOFT, timeIn, toPdf, type Time } from '../pdf/index.ts';
 
 type Content = object;
 
 const heading = (text: string): Content => ({ text, style: 'heading' });
-const list = (texts: readonly string[]): Content => ({ ul: texts.map(plain), style: 'body' });
+const list = (texts: readonly string[]): Content => ({ ul: texts.map(plainSentence), style: 'body' });
 
 /** Times and what happened, in two columns. */
 function lines(rows: readonly { at: string; text: string }[], most: number, time: Time): Content {
@@ -16,7 +16,7 @@ function lines(rows: readonly { at: string; text: string }[], most: number, time
       widths: [92, '*'],
       body: [
         ...(left > 0 ? [['', { text: `${left} earlier ones are in the file.`, color: SOFT }]] : []),
-        ...shown.map(({ at, text }) => [{ text: time(at), color: SOFT }, plain(text)]),
+        ...shown.map(({ at, text }) => [{ text: time(at), color: SOFT }, plainSentence(text)]),
       ],
     },
     layout: 'noBorders',
@@ -33,7 +33,7 @@ const chances = (causes: HandOverCard['causes']): Content => ({
     widths: [34, '*'],
     body: causes.map(({ name, probability }) => [
       { text: saySureness(probability), bold: true, alignment: 'right' },
-      plain(name),
+      plainSentence(name),
     ]),
   },
   layout: 'noBorders',
@@ -68,11 +68,17 @@ export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
     },
     content: [
       { text: `Hand-over of a case. Times are ${zone}.`, color: SOFT },
-      { text: plain(card.title), style: 'title' },
-      { text: plain(`${card.complaint}. ${facts.join('. ')}.`), margin: [0, 2, 0, 4] },
+      { text: plainSentence(card.title), style: 'title' },
+      { text: plainSentence(`${card.complaint}. ${facts.join('. ')}.`), margin: [0, 2, 0, 4] },
       { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 528, y2: 0, lineColor: RULE }] },
       ...(stop.length > 0
-        ? [{ text: plain(`Stop: leave it off. ${stop.join(' ')}`), style: 'stop', margin: [0, 6, 0, 0] }]
+        ? [
+            {
+              text: plainSentence(`Stop: leave it off. ${stop.join(' ')}`),
+              style: 'stop',
+              margin: [0, 6, 0, 0],
+            },
+          ]
         : []),
       {
         columns: [
@@ -84,7 +90,7 @@ export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
               heading('What was found'),
               card.found.length > 0 ? lines(card.found, MOST.found, time) : { text: 'Nothing yet.' },
               ...(card.notAnswered.length > 0
-                ? [heading('Not answered'), { text: plain(card.notAnswered.join(', ')) }]
+                ? [heading('Not answered'), { text: plainSentence(card.notAnswered.join(', ')) }]
                 : []),
             ],
           },
@@ -92,7 +98,7 @@ export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
             width: '*',
             stack: [
               heading('Decision'),
-              { text: plain(decision.headline), fontSize: 13, bold: true },
+              { text: plainSentence(decision.headline), fontSize: 13, bold: true },
               { text: sure, color: SOFT },
               list(decision.reasons),
               ...(card.hazards.length > 0 ? [heading('Do not use until repaired'), list(card.hazards)] : []),

@@ -4,7 +4,7 @@ import { pipeline } from 'node:stream/promises';
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
 import type { z } from 'zod';
 import { withUpload, type UploadedFile } from '../files/index.ts';
-import { Turns } from '../threads/index.ts';
+import { FairQueue } from '../threads/index.ts';
 import { ApiError } from './errors.ts';
 import { KeptJson } from './keptJson.ts';
 import { sendEvents, type Send } from './streams.ts';
@@ -41,7 +41,7 @@ export interface Upload {
 }
 
 /** What was sent besides JSON, and by whom. */
-export interface Sent {
+export interface SentAlong {
   upload: Buffer;
   /** With `toDisk`: where it is, until the answer is given. */
   file: UploadedFile;
@@ -72,7 +72,9 @@ export interface Route {
   isAtOnce?: boolean;
   /** The answer is a file of this type, a `Download` or a `FileDownload`. */
   file?: string;
-  handle: (input: { headers: unknown; params: unknown; query: unknown; body: unknown } & Sent) => unknown;
+  handle: (
+    input: { headers: unknown; params: unknown; query: unknown; body: unknown } & SentAlong,
+  ) => unknown;
   /** Instead of one answer a stream of events (server-sent events); returns how to stop it. */
   stream?: (input: { params: unknown; query: unknown }, send: Send) => Promise<() => void>;
 }
@@ -90,7 +92,7 @@ interface RouteOf<
   body?: B;
   answer: A;
   handle: (
-    input: { headers: OutputOf<H>; params: OutputOf<P>; query: OutputOf<Q>; body: OutputOf<B> } & Sent,
+    input: { headers: OutputOf<H>; params: OutputOf<P>; query: OutputOf<Q>; body: OutputOf<B> } & SentAlong,
   ) => Promise<z.input<A>> | z.input<A>;
 }
 
@@ -129,7 +131,7 @@ const MOST_WAITING = 4000;
 
 /** Put routes on a router. Input is parsed before the handler runs; errors go to the error handler. */
 export function mount(router: Router, routes: readonly Route[]) {
-  const turns = { read: new Turns(AT_WORK, MOST_WAITING), write: new Turns(AT_WORK, MOST_WAITING) };
+  const turns = { read: new FairQueue(AT_WORK, MOST_WAITING), write: new FairQueue(AT_WORK, MOST_WAITING) };
   for (const route of routes) {
     const { method, path, headers, params, query, body, upload, status, handle, stream, isAtOnce } = route;
     const inTurn = <T>(client: string, work: () => Promise<T>): Promise<T> =>

@@ -4,7 +4,7 @@ import { inItsFonts } from './document.ts';
 import { OWN_FONT } from './fonts.ts';
 
 /** The font has no such signs; a figure stays with its unit. */
-export const plain = (text: string): string =>
+export const plainSentence = (text: string): string =>
   unbroken(text).replaceAll('\u2009', ' ').replaceAll('\u202f', ' ').replaceAll('−', '-');
 
 export { timeIn } from '@phylaxon/core/facts/calendar';

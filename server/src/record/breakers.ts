@@ -16,7 +16,7 @@ import type {
 } from '@phylaxon/core/record/entities';
 import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
-import { refuseStale, newId, type Edit } from '../edit/index.ts';
+import { refuseStale, newRowId, type Edit } from '../edit/index.ts';
 import { invalidField, notFound } from '../errors/index.ts';
 import { BreakerTable, CircuitTable, PanelTable, type BreakerRow, type PanelRow } from '../store/index.ts';
 import { panelRow } from './panelRows.ts';
@@ -71,7 +71,7 @@ export async function fitBreaker(
   edit: Edit,
   panelId: string,
   input: z.output<typeof breakerInput>,
-  id: string = newId(),
+  id: string = newRowId(),
 ) {
   const panel = await panelRow(edit.manager, panelId);
   const { asFound: _asFound, ...unit } = input;
@@ -220,7 +220,7 @@ export async function replaceBreaker(
   edit: Edit,
   id: string,
   input: z.output<typeof replacementInput>,
-  partId: string = newId(),
+  partId: string = newRowId(),
 ) {
   const old = await breakerRow(edit.manager, id);
   const { asFound, version, ...part } = input;

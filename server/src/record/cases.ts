@@ -11,7 +11,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { outcomeLevel } from '@phylaxon/core/facts/hazards';
 import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
-import { newId, refuseStale, type Edit } from '../edit/index.ts';
+import { newRowId, refuseStale, type Edit } from '../edit/index.ts';
 import { invalidField, notFound, conflict } from '../errors/index.ts';
 import { BreakerTable, CaseTable, type CaseRow } from '../store/index.ts';
 import { breakerRow } from './breakers.ts';
@@ -48,7 +48,7 @@ async function placeOf(
 
 /** Open a case; one that was sent before, told by its id, is not opened twice. */
 export async function openNewCase(edit: Edit, input: z.output<typeof caseInput>): Promise<CaseRow> {
-  const { id = newId(), siteId, answers, ...rest } = input;
+  const { id = newRowId(), siteId, answers, ...rest } = input;
   await siteRow(edit.manager, siteId);
   const known = await edit.manager.findOneBy(CaseTable, { id });
   if (known) {
@@ -103,7 +103,7 @@ export async function answerCase(edit: Edit, id: string, answers: Answers): Prom
     const known = row.answers.find((one) => one.id === answer.id);
     if (known ? !isSameAnswer(answer, known) : answer.id && (await entryById(edit.manager, answer.id)))
       throw idTaken(`answers.${i}.id`);
-    if (!known) fresh.push({ takenBackAt: null, ...answer, id: answer.id ?? newId() });
+    if (!known) fresh.push({ takenBackAt: null, ...answer, id: answer.id ?? newRowId() });
   }
   if (fresh.length === 0) return row;
   if (row.panelId !== null) edit.touch(row.panelId);

@@ -1,7 +1,7 @@
 import type { Curve, curveInput } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
-import { newId, refuseStale, type Edit } from '../edit/index.ts';
+import { newRowId, refuseStale, type Edit } from '../edit/index.ts';
 import { notFound } from '../errors/index.ts';
 import { CurveTable } from '../store/index.ts';
 import { panelsOf } from './panelRows.ts';
@@ -31,7 +31,7 @@ export async function setCurve(
   refuseStale('This curve', known ?? null, version);
   await touchSite(edit, siteId);
   if (known) return edit.update('curve', known.id, { family, points });
-  const row = { id: newId(), siteId, family, points, version: 1 };
+  const row = { id: newRowId(), siteId, family, points, version: 1 };
   await edit.insert('curve', row);
   return row;
 }

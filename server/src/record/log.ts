@@ -1,6 +1,6 @@
 import { latestTaken } from '@phylaxon/core/record/clocks';
 import {
-  NOTHING_SAID,
+  NOT_REPORTED,
   type eventInput,
   type inspectionInput,
   type noteInput,
@@ -10,7 +10,7 @@ import {
 } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
-import { insertLogged, LOGGED, newId, strikeOf, type Edit, type LoggedRow } from '../edit/index.ts';
+import { insertLogged, LOGGED, newRowId, strikeOf, type Edit, type LoggedRow } from '../edit/index.ts';
 import { invalidField, notFound, conflict } from '../errors/index.ts';
 import {
   BreakerTable,
@@ -43,13 +43,13 @@ export function notInFuture({ clock }: Edit, at: string, path: string): void {
 
 function stamp(edit: Edit, breakerId: string, input: { at: string; id?: string }, path: string) {
   notInFuture(edit, input.at, path);
-  return { id: input.id ?? newId(), breakerId, loggedAt: new Date().toISOString(), who: edit.who };
+  return { id: input.id ?? newRowId(), breakerId, loggedAt: new Date().toISOString(), who: edit.who };
 }
 
 /** What every row of a panel’s own log carries. */
 export function stampOfPanel(edit: Edit, panelId: string, input: { at: string; id?: string }) {
   notInFuture(edit, input.at, 'at');
-  return { id: input.id ?? newId(), panelId, loggedAt: new Date().toISOString(), who: edit.who };
+  return { id: input.id ?? newRowId(), panelId, loggedAt: new Date().toISOString(), who: edit.who };
 }
 
 /** What was found in a case belongs to one of the breaker’s own site. */
@@ -176,7 +176,7 @@ const fieldAt = (path: string, field: string) => (path === '' ? field : `${path}
 export async function logEvent(edit: Edit, breakerId: string, input: z.output<typeof eventInput>, path = '') {
   await checkCase(edit, breakerId, input.caseId, fieldAt(path, 'caseId'));
   const row: EventRow = {
-    ...NOTHING_SAID,
+    ...NOT_REPORTED,
     ...input,
     ...stamp(edit, breakerId, input, fieldAt(path, 'at')),
   };

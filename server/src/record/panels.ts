@@ -8,7 +8,7 @@ import {
 import type { panelChange, panelInput } from '@phylaxon/core/record/entities';
 import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
-import { newId, refuseStale, type Edit } from '../edit/index.ts';
+import { newRowId, refuseStale, type Edit } from '../edit/index.ts';
 import { invalidField } from '../errors/index.ts';
 import {
   among,
@@ -27,7 +27,7 @@ const now = () => new Date().toISOString();
 type PanelFields = z.output<typeof panelInput>;
 
 const mainOf = (panel: PanelRow, ratingAmps: number): BreakerRow => ({
-  id: newId(),
+  id: newRowId(),
   panelId: panel.id,
   role: 'main',
   space: null,
@@ -65,7 +65,7 @@ async function checkFeed(manager: EntityManager, panel: PanelRow) {
 export async function addPanel(edit: Edit, siteId: string, input: PanelFields) {
   await siteRow(edit.manager, siteId);
   const { mainAmps, ...rest } = input;
-  const row: PanelRow = { id: newId(), siteId, ...rest, createdAt: now(), version: 0, removedAt: null };
+  const row: PanelRow = { id: newRowId(), siteId, ...rest, createdAt: now(), version: 0, removedAt: null };
   await checkFeed(edit.manager, row);
   await edit.insert('panel', row);
   if (mainAmps !== null) await edit.insert('breaker', mainOf(row, mainAmps));
@@ -153,7 +153,7 @@ export async function duplicatePanel(edit: Edit, id: string, name: string) {
   const createdAt = now();
   const copy: PanelRow = {
     ...panel,
-    id: newId(),
+    id: newRowId(),
     name,
     fedByBreakerId: null,
     fedThroughPanelId: null,
@@ -162,7 +162,7 @@ export async function duplicatePanel(edit: Edit, id: string, name: string) {
   };
   await edit.insert('panel', copy);
   const breakers = await manager.findBy(BreakerTable, { panelId: id, removedAt: IsNull() });
-  const ids = new Map(breakers.map((breaker) => [breaker.id, newId()]));
+  const ids = new Map(breakers.map((breaker) => [breaker.id, newRowId()]));
   const circuits = await manager.findBy(CircuitTable, { breakerId: among([...ids.keys()]) });
   const loads = await manager.findBy(LoadTable, { circuitId: among(circuits.map((circuit) => circuit.id)) });
   for (const breaker of breakers) {
@@ -181,7 +181,7 @@ export async function duplicatePanel(edit: Edit, id: string, name: string) {
     if (tiedWith !== null) await edit.update('breaker', ids.get(old)!, { tiedWith: ids.get(tiedWith)! });
   }
   for (const circuit of circuits) {
-    const circuitId = newId();
+    const circuitId = newRowId();
     await edit.insert('circuit', {
       ...circuit,
       id: circuitId,
@@ -189,7 +189,7 @@ export async function duplicatePanel(edit: Edit, id: string, name: string) {
       version: 0,
     });
     for (const load of loads.filter((one) => one.circuitId === circuit.id)) {
-      await edit.insert('load', { ...load, id: newId(), circuitId });
+      await edit.insert('load', { ...load, id: newRowId(), circuitId });
     }
   }
   edit.touch(copy.id);

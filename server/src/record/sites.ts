@@ -1,13 +1,13 @@
 import type { siteChange, siteInput } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
-import { newId, refuseStale, type Edit } from '../edit/index.ts';
+import { newRowId, refuseStale, type Edit } from '../edit/index.ts';
 import { notFound } from '../errors/index.ts';
 import { SiteTable } from '../store/index.ts';
 import { panelsOf } from './panelRows.ts';
 
 export async function addSite(manager: EntityManager, input: z.output<typeof siteInput>, demo = false) {
-  const row = { id: newId(), ...input, createdAt: new Date().toISOString(), demo, version: 0 };
+  const row = { id: newRowId(), ...input, createdAt: new Date().toISOString(), demo, version: 0 };
   await manager.insert(SiteTable, row);
   return row;
 }

@@ -15,7 +15,7 @@ export interface Done<T> {
 }
 
 /** Who changes something, and what they call the change. */
-export interface By {
+export interface Author {
   who: Profile;
   change: string | null;
   /** The clock of their device, ms since 1970; null: not told. */
@@ -42,7 +42,7 @@ export class RecordService {
    *
    * @param by who does it; null: not known
    */
-  async change<T>(work: (edit: Edit) => Promise<Done<T>>, by: By | null = null): Promise<T> {
+  async change<T>(work: (edit: Edit) => Promise<Done<T>>, by: Author | null = null): Promise<T> {
     const { result, told, everywhere } = await this.store.write(async (manager) => {
       const edit = new Edit(manager, by?.who ?? null, by?.clock ?? null);
       const done = await work(edit);
@@ -62,7 +62,7 @@ export class RecordService {
     siteId: string,
     direction: 'undo' | 'redo',
     editId: string,
-    by: By | null = null,
+    by: Author | null = null,
   ): Promise<EditRow> {
     const { row, everywhere } = await this.store.write(async (manager) => {
       await siteRow(manager, siteId);
@@ -81,7 +81,7 @@ export class RecordService {
     return this.store.read((manager) => wasDone(manager, change, about));
   }
 
-  private tell(ids: readonly string[], everywhere: boolean, by: By | null): void {
+  private tell(ids: readonly string[], everywhere: boolean, by: Author | null): void {
     const change = by?.change ?? null;
     if (everywhere) this.changes.announceAll(change);
     else this.changes.announce(ids, { change, everywhere });

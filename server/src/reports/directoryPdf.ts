@@ -8,7 +8,7 @@ import {
   type CardLine,
   type DirectoryCard,
 } from '@phylaxon/core/views/directoryCard';
-import { plain, RULE, SOFT, toPdf } from '../pdf/index.ts';
+import { plainSentence, RULE, SOFT, toPdf } from '../pdf/index.ts';
 
 type Content = object;
 
@@ -23,14 +23,19 @@ export interface CardPrint {
 }
 
 const cell = (line: CardLine, points: number): Content[] => [
-  { text: plain(line.place), bold: true, fontSize: points },
+  { text: plainSentence(line.place), bold: true, fontSize: points },
   {
-    text: plain(line.label),
+    text: plainSentence(line.label),
     fontSize: points,
     bold: !line.isUnnamed && line.rating !== '',
     ...(line.rating === '' || line.isUnnamed ? { color: SOFT } : {}),
   },
-  { text: plain(line.rating), fontSize: Math.max(4, points * 0.85), alignment: 'right', noWrap: true },
+  {
+    text: plainSentence(line.rating),
+    fontSize: Math.max(4, points * 0.85),
+    alignment: 'right',
+    noWrap: true,
+  },
 ];
 
 /** The directory for the door: as the panel hangs, in type as large as fits. */
@@ -61,7 +66,7 @@ export function directoryPdf(card: DirectoryCard, about: string, print: CardPrin
     pageMargins: [margin, margin, margin, margin + foot],
     info: { title: `Directory: ${card.title}` },
     footer: () => ({
-      text: plain(
+      text: plainSentence(
         `Printed ${print.date}. Type ${points} pt${isLegible ? '' : ': small for a dark basement'}. Changed by hand: in ink, with the date.`,
       ),
       color: SOFT,
@@ -74,8 +79,8 @@ export function directoryPdf(card: DirectoryCard, about: string, print: CardPrin
           {
             width: '*',
             stack: [
-              { text: plain(card.title), fontSize: 17, bold: true },
-              { text: plain(about), fontSize: 8.5, color: SOFT },
+              { text: plainSentence(card.title), fontSize: 17, bold: true },
+              { text: plainSentence(about), fontSize: 8.5, color: SOFT },
             ],
           },
           ...(print.address === '' ? [] : [{ width: head - 12, qr: print.address, fit: head - 14 }]),
@@ -106,7 +111,7 @@ export function labelTapePdf(card: DirectoryCard, tapeMm: number): Promise<Buffe
       texts.length === 0
         ? 'None'
         : texts.map((text, i) => ({
-            text: plain(text),
+            text: plainSentence(text),
             noWrap: true,
             ...(i > 0 && { pageBreak: 'before' }),
           })),
@@ -122,8 +127,8 @@ export function labelsPdf(card: DirectoryCard): Promise<Buffer> {
     rating,
   }: CardLine | { place: string; label: string; rating: string }): Content => ({
     stack: [
-      { text: plain(`${place}   ${name}`), bold: true, fontSize: name.length > 40 ? 8 : 11 },
-      { text: plain(rating), fontSize: 8, color: SOFT },
+      { text: plainSentence(`${place}   ${name}`), bold: true, fontSize: name.length > 40 ? 8 : 11 },
+      { text: plainSentence(rating), fontSize: 8, color: SOFT },
     ],
     margin: [4, 3, 4, 3],
   });
@@ -135,7 +140,7 @@ export function labelsPdf(card: DirectoryCard): Promise<Buffer> {
     pageMargins: [36, 36, 36, 36],
     info: { title: `Labels: ${card.title}` },
     content: [
-      { text: plain(`Labels: ${card.title}`), fontSize: 12, bold: true, margin: [0, 0, 0, 6] },
+      { text: plainSentence(`Labels: ${card.title}`), fontSize: 12, bold: true, margin: [0, 0, 0, 6] },
       rows.length === 0
         ? 'No breaker is on record in this panel.'
         : {

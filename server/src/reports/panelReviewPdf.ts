@@ -12,10 +12,10 @@ import {
   type PanelReviewView,
   type ShownSign,
 } from '@phylaxon/core/views/panelReview';
-import { DANGER, plain, RULE, SOFT, timeIn, toPdf, type Time } from '../pdf/index.ts';
+import { DANGER, plainSentence, RULE, SOFT, timeIn, toPdf, type Time } from '../pdf/index.ts';
 
 /** A picture with what it shows. */
-export interface ReportPicture {
+export interface EvaluationPicture {
   /** An image as a data address, or a drawing. */
   image?: string;
   svg?: string;
@@ -40,12 +40,12 @@ function signLine(sign: ShownSign, time: Time): Content {
         stack: [
           {
             text: [
-              { text: plain(sign.words), bold: true },
+              { text: plainSentence(sign.words), bold: true },
               { text: `  ${BEARING_WORDS[sign.bearing]}`, color: SOFT },
             ],
           },
-          { text: plain(`${sign.origin}${sign.when === null ? '' : ` ${time(sign.when)}.`}`) },
-          { text: plain(sign.why), color: SOFT },
+          { text: plainSentence(`${sign.origin}${sign.when === null ? '' : ` ${time(sign.when)}.`}`) },
+          { text: plainSentence(sign.why), color: SOFT },
         ],
       },
     ],
@@ -62,18 +62,18 @@ function kinds({ signs, review }: PanelReviewView, time: Time): Content[] {
       heading(KIND_HEADINGS[kind]),
       ...own.map((sign) => signLine(sign, time)),
       ...(review.notLookedAt.includes(kind)
-        ? [{ text: plain(`Not inspected yet. ${askFor(kind, review) ?? ''}`) }]
+        ? [{ text: plainSentence(`Not inspected yet. ${askFor(kind, review) ?? ''}`) }]
         : []),
     ];
   });
 }
 
-function pictureRows(pictures: readonly ReportPicture[]): Content[] {
+function pictureRows(pictures: readonly EvaluationPicture[]): Content[] {
   if (pictures.length === 0) return [];
-  const cell = ({ caption, image, svg }: ReportPicture): Content => ({
+  const cell = ({ caption, image, svg }: EvaluationPicture): Content => ({
     stack: [
       image === undefined ? { svg, width: PICTURE_WIDTH } : { image, fit: [PICTURE_WIDTH, 190] },
-      { text: plain(caption), color: SOFT, margin: [0, 2, 0, 6] },
+      { text: plainSentence(caption), color: SOFT, margin: [0, 2, 0, 6] },
     ],
   });
   const rows: Content[] = [];
@@ -89,7 +89,7 @@ function pictureRows(pictures: readonly ReportPicture[]): Content[] {
  */
 export function panelReviewPdf(
   view: PanelReviewView,
-  pictures: readonly ReportPicture[],
+  pictures: readonly EvaluationPicture[],
   zone: string,
 ): Promise<Buffer> {
   const time = timeIn(zone);
@@ -107,7 +107,7 @@ export function panelReviewPdf(
       heading: { fontSize: 11, bold: true, margin: [0, 10, 0, 3] },
     },
     footer: (page: number, pages: number) => ({
-      text: plain(
+      text: plainSentence(
         `${site}, ${panel.name}. Page ${page} of ${pages}. Local codes and licensed practice decide.`,
       ),
       color: SOFT,
@@ -116,29 +116,29 @@ export function panelReviewPdf(
     }),
     content: [
       {
-        text: plain(
+        text: plainSentence(
           `${site} · ${panel.name}${panel.mainAmps === null ? '' : `, main ${panel.mainAmps} A`}, ${panel.spaces} spaces${panel.family ? `, ${panel.family}` : ''}. ${time(view.now)}, ${zone}.`,
         ),
         color: SOFT,
       },
       {
-        text: plain(headline),
+        text: plainSentence(headline),
         style: 'title',
         color: review.verdict === 'replace' || review.soon === 'now' ? DANGER : undefined,
       },
       { canvas: [{ type: 'line', x1: 0, y1: 0, x2: WIDTH, y2: 0, lineColor: RULE }], margin: [0, 4, 0, 4] },
-      ...firstSteps(view).map((step) => ({ text: plain(step), fontSize: 12, bold: true })),
+      ...firstSteps(view).map((step) => ({ text: plainSentence(step), fontSize: 12, bold: true })),
       ...(view.hazard === null
         ? []
-        : [heading('Hazards on record'), { ul: view.hazard.findings.map((text) => plain(text)) }]),
-      ...(purpose === null ? [] : [heading('Why'), { text: plain(purpose) }]),
+        : [heading('Hazards on record'), { ul: view.hazard.findings.map((text) => plainSentence(text)) }]),
+      ...(purpose === null ? [] : [heading('Why'), { text: plainSentence(purpose) }]),
       heading('If you wait'),
-      { text: plain(waitingRisks(view)) },
+      { text: plainSentence(waitingRisks(view)) },
       ...(review.wouldSettle.length > 0
         ? [
             heading('Evidence still missing'),
             {
-              ul: settlingSteps(review).map(({ what, how }) => plain(`${what}: ${how}`)),
+              ul: settlingSteps(review).map(({ what, how }) => plainSentence(`${what}: ${how}`)),
             },
           ]
         : []),
@@ -148,7 +148,7 @@ export function panelReviewPdf(
             {
               ul: view.signs
                 .filter(({ sign }) => review.repairs.includes(sign))
-                .map(({ words, origin }) => plain(`${words}. ${origin}`)),
+                .map(({ words, origin }) => plainSentence(`${words}. ${origin}`)),
             },
           ]
         : []),
@@ -161,7 +161,7 @@ export function panelReviewPdf(
       ...(context.length > 0
         ? [heading('Age, product family and location'), ...context.map((sign) => signLine(sign, time))]
         : []),
-      ...(season === null ? [] : [{ text: plain(season) }]),
+      ...(season === null ? [] : [{ text: plainSentence(season) }]),
       ...pictureRows(pictures),
     ],
   });

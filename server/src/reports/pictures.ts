@@ -8,7 +8,7 @@ import type { PhotoFolder } from '../photos/index.ts';
 import { panelEntriesOf } from '../record/index.ts';
 import { BreakerTable, CircuitTable } from '../store/index.ts';
 import { heatPictureSvg } from './heatPictureSvg.ts';
-import type { ReportPicture } from './panelReviewPdf.ts';
+import type { EvaluationPicture } from './panelReviewPdf.ts';
 
 /** So many photos and so many heat pictures, newest first. */
 const MOST = 6;
@@ -19,14 +19,14 @@ export async function photosOf(
   manager: EntityManager,
   photos: PhotoFolder,
   panelId: string,
-): Promise<ReportPicture[]> {
+): Promise<EvaluationPicture[]> {
   const breakers = await manager.findBy(BreakerTable, { panelId, removedAt: IsNull() });
   const rows = await photoRows(
     manager,
     breakers.map(({ id }) => id),
     MOST,
   );
-  const pictures: ReportPicture[] = [];
+  const pictures: EvaluationPicture[] = [];
   for (const { sha256, note, breakerId } of rows) {
     const breaker = breakers.find(({ id }) => id === breakerId)!;
     const circuit = await manager.findOneBy(CircuitTable, { breakerId });
@@ -40,7 +40,7 @@ export async function photosOf(
 }
 
 /** A photo that stands, with where it was taken. */
-export interface PhotoRow {
+export interface ReportPhoto {
   sha256: string;
   note: string;
   breakerId: string;
@@ -52,19 +52,19 @@ export const photoRows = async (
   manager: EntityManager,
   breakerIds: readonly string[],
   most: number,
-): Promise<PhotoRow[]> =>
+): Promise<ReportPhoto[]> =>
   (await manager.query(
     `SELECT p.sha256, p.note, p.breakerId, p.at FROM photo p
       WHERE p.breakerId IN (SELECT value FROM json_each(?))
         AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.photoId = p.id)
       ORDER BY p.at DESC LIMIT ?`,
     [JSON.stringify(breakerIds), most],
-  )) as PhotoRow[];
+  )) as ReportPhoto[];
 
 /** The newest temperature pictures of a panel, as drawings. */
-export async function heatPicturesOf(manager: EntityManager, panelId: string): Promise<ReportPicture[]> {
+export async function heatPicturesOf(manager: EntityManager, panelId: string): Promise<EvaluationPicture[]> {
   const entries = await panelEntriesOf(manager, panelId, 'heat-picture');
-  const pictures: ReportPicture[] = [];
+  const pictures: EvaluationPicture[] = [];
   for (const { entry } of entries) {
     if (entry.kind !== 'heat-picture' || entry.struck !== null || entry.sha256 === null) continue;
     if (pictures.length === MOST_HEAT_PICTURES) break;

@@ -7,7 +7,7 @@ import {
 } from '@phylaxon/core/views/report';
 import type { VisitRecord } from '@phylaxon/core/views/visit';
 import { IsNull, type EntityManager } from 'typeorm';
-import { panelOf, panelRow, siteRow, standingEntries, visitsOf } from '../record/index.ts';
+import { panelFromRow, panelRow, siteRow, standingEntries, visitsOf } from '../record/index.ts';
 import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index.ts';
 import { PanelTable, type PanelRow } from '../store/index.ts';
 import { panelReviewPage, panelTrends, upkeepPage, visitPage } from '../views/index.ts';
@@ -48,7 +48,7 @@ export async function visitReport(manager: EntityManager, visitId: string, zone:
 async function visitsAt(manager: EntityManager, row: PanelRow): Promise<VisitRecord[]> {
   const site = await siteRow(manager, row.siteId);
   return (await visitsOf(manager, row.id)).map(({ entryId, plannedAt, plan, steps }) => ({
-    ...{ site, panel: panelOf(row), entryId, plannedAt, plan, steps },
+    ...{ site, panel: panelFromRow(row), entryId, plannedAt, plan, steps },
   }));
 }
 
@@ -61,7 +61,7 @@ async function reportedPanel(
   const [prices] = await standingEntries(manager, row.id, 'report-prices');
   const [hangs] = await standingEntries(manager, row.id, 'hanging-directory');
   return {
-    panel: panelOf(row),
+    panel: panelFromRow(row),
     breakers: await reportedBreakers(manager, row),
     review: await panelReviewPage(manager, row.id),
     upkeep: await upkeepPage(manager, row.id, zone),

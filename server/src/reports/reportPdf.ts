@@ -6,7 +6,7 @@ import {
   type ReportTable,
 } from '@phylaxon/core/views/report';
 import type { PhotoFolder } from '../photos/index.ts';
-import { DANGER, plain, RULE, SOFT, timeIn, toPdf } from '../pdf/index.ts';
+import { DANGER, plainSentence, RULE, SOFT, timeIn, toPdf } from '../pdf/index.ts';
 
 type Content = object;
 type Block<K extends ReportBlock['is']> = Extract<ReportBlock, { is: K }>;
@@ -34,7 +34,7 @@ const picture = (one: ReportPicture, photos: Photos, width: number): Content => 
     one.kind === 'photo'
       ? { image: photos.get(one.sha256), fit: [width, width * 0.8] }
       : { svg: one.svg, fit: [width, width * 0.9] },
-    { text: plain(one.caption), color: SOFT, fontSize: 8, margin: [0, 2, 0, 6] },
+    { text: plainSentence(one.caption), color: SOFT, fontSize: 8, margin: [0, 2, 0, 6] },
   ],
 });
 
@@ -43,7 +43,7 @@ const table = ({ head, rows }: ReportTable, widths: (string | number)[]): Conten
     widths,
     headerRows: 1,
     dontBreakRows: true,
-    body: [head.map((text) => ({ text, bold: true })), ...rows.map((row) => row.map(plain))],
+    body: [head.map((text) => ({ text, bold: true })), ...rows.map((row) => row.map(plainSentence))],
   },
   layout: 'lightHorizontalLines',
   margin: [0, 2, 0, 4],
@@ -67,14 +67,14 @@ function finding(block: Block<'finding'>, photos: Photos): Content {
             width: '*',
             stack: [
               {
-                text: plain(`${number}. ${title}`),
+                text: plainSentence(`${number}. ${title}`),
                 fontSize: 13,
                 bold: true,
                 color: isUrgent ? DANGER : undefined,
               },
-              { text: plain(where), color: SOFT, margin: [0, 0, 0, 3] },
+              { text: plainSentence(where), color: SOFT, margin: [0, 0, 0, 3] },
               ...lines.map(({ label, text }) => ({
-                text: [...(label === null ? [] : [{ text: `${label}: `, bold: true }]), plain(text)],
+                text: [...(label === null ? [] : [{ text: `${label}: `, bold: true }]), plainSentence(text)],
                 margin: [0, 0, 0, 2],
               })),
               ...(figures === null ? [] : [table(figures, ['*', 90, 90])]),
@@ -97,10 +97,10 @@ function content(block: ReportBlock, photos: Photos): Content {
     case 'title':
       return {
         stack: [
-          { text: plain(block.note), color: SOFT },
-          { text: plain(block.text), fontSize: 20, bold: true },
+          { text: plainSentence(block.note), color: SOFT },
+          { text: plainSentence(block.text), fontSize: 20, bold: true },
           {
-            text: plain(block.headline),
+            text: plainSentence(block.headline),
             fontSize: 14,
             bold: true,
             color: block.isUrgent ? DANGER : undefined,
@@ -109,25 +109,25 @@ function content(block: ReportBlock, photos: Photos): Content {
         ],
       };
     case 'warning':
-      return { text: plain(block.text), bold: true, color: DANGER, margin: [0, 0, 0, 4] };
+      return { text: plainSentence(block.text), bold: true, color: DANGER, margin: [0, 0, 0, 4] };
     case 'heading':
       return {
         stack: [
-          { text: plain(block.text), fontSize: 15, bold: true },
-          ...(block.note === null ? [] : [{ text: plain(block.note), color: SOFT }]),
+          { text: plainSentence(block.text), fontSize: 15, bold: true },
+          ...(block.note === null ? [] : [{ text: plainSentence(block.note), color: SOFT }]),
         ],
         margin: [0, 12, 0, 2],
         // A heading stays with what it stands over.
         headlineLevel: 1,
       };
     case 'text':
-      return { text: plain(block.text), margin: [0, 4, 0, 4] };
+      return { text: plainSentence(block.text), margin: [0, 4, 0, 4] };
     case 'finding':
       return finding(block, photos);
     case 'table':
       return table(block.table, WIDTHS[block.table.head.length]!);
     case 'list':
-      return { ul: block.items.map(plain), margin: [0, 2, 0, 4] };
+      return { ul: block.items.map(plainSentence), margin: [0, 2, 0, 4] };
     case 'pictures': {
       const rows: Content[] = [];
       for (let i = 0; i < block.pictures.length; i += 2)
@@ -182,7 +182,9 @@ export async function reportPdf(report: Report, folder: PhotoFolder, zone: strin
     pageBreakBefore: (node: { headlineLevel?: number }, { getFollowingNodesOnPage }: Following) =>
       node.headlineLevel === 1 && getFollowingNodesOnPage().length === 0,
     footer: (page: number, pages: number) => ({
-      text: plain(`${report.site.name}. Page ${page} of ${pages}. Local codes and licensed practice decide.`),
+      text: plainSentence(
+        `${report.site.name}. Page ${page} of ${pages}. Local codes and licensed practice decide.`,
+      ),
       color: SOFT,
       fontSize: 8,
       margin: [42, 12, 42, 0],

@@ -14,12 +14,12 @@ import {
   type VisitRecord,
 } from '@phylaxon/core/views/visit';
 import { conflict } from '../errors/index.ts';
-import { DANGER, plain, RULE, SOFT, timeIn, toPdf, unprintable } from '../pdf/index.ts';
+import { DANGER, plainSentence, RULE, SOFT, timeIn, toPdf, unprintable } from '../pdf/index.ts';
 
 type Content = object;
 
 const heading = (text: string): Content => ({ text, bold: true, fontSize: 12, margin: [0, 10, 0, 3] });
-const list = (texts: readonly string[]): Content => ({ ul: texts.map(plain) });
+const list = (texts: readonly string[]): Content => ({ ul: texts.map(plainSentence) });
 
 /** A page of a visit: how it looks is the same on all of them. */
 const page = (title: string, content: Content[], footer = ''): Promise<Buffer> =>
@@ -30,7 +30,7 @@ const page = (title: string, content: Content[], footer = ''): Promise<Buffer> =
     defaultStyle: { fontSize: 11, lineHeight: 1.2 },
     ...(footer !== '' && {
       footer: (at: number, pages: number) => ({
-        text: plain(`${footer} Page ${at} of ${pages}. Local codes and licensed practice decide.`),
+        text: plainSentence(`${footer} Page ${at} of ${pages}. Local codes and licensed practice decide.`),
         color: SOFT,
         fontSize: 8,
         margin: [42, 12, 42, 0],
@@ -87,10 +87,10 @@ export async function tagPdf(
               { text: 'DANGER', fontSize: 38, bold: true, color: DANGER },
               { text: 'DO NOT SWITCH ON', fontSize: 26, bold: true },
               { text: 'Work on this panel in progress.', fontSize: 14, bold: true, margin: [0, 2, 0, 8] },
-              { text: plain(what), fontSize: 13, margin: [0, 0, 0, 8] },
-              { text: plain(`Name   ${blank(plan.who)}`), fontSize: 14 },
-              { text: plain(`Phone  ${blank(plan.phone)}`), fontSize: 14 },
-              { text: plain(`Date   ${time(plan.plannedFor ?? now)}`), fontSize: 14 },
+              { text: plainSentence(what), fontSize: 13, margin: [0, 0, 0, 8] },
+              { text: plainSentence(`Name   ${blank(plan.who)}`), fontSize: 14 },
+              { text: plainSentence(`Phone  ${blank(plan.phone)}`), fontSize: 14 },
+              { text: plainSentence(`Date   ${time(plan.plannedFor ?? now)}`), fontSize: 14 },
               { text: 'Only the person named here may remove this tag.', margin: [0, 8, 0, 0] },
             ],
           },
@@ -132,9 +132,9 @@ export function noticePdf(
     plannedFor === null ? null : { from: time(plannedFor), until: time(endOf(plannedFor, minutes)) };
   const notice = noticeOf({ when, minutes, dark, dependents: plan.dependents });
   return page(`${notice.title}: ${panel.name}`, [
-    { text: plain(`${site.name} · ${panel.name}`), color: SOFT },
+    { text: plainSentence(`${site.name} · ${panel.name}`), color: SOFT },
     { text: notice.title, fontSize: 28, bold: true },
-    { text: plain(notice.when), fontSize: 15, margin: [0, 4, 0, 6] },
+    { text: plainSentence(notice.when), fontSize: 15, margin: [0, 4, 0, 6] },
     heading('Off'),
     list(notice.off),
     ...(notice.mustNot.length > 0 ? [heading(CRITICAL_LOADS), list(notice.mustNot)] : []),
@@ -144,7 +144,7 @@ export function noticePdf(
     ...(plan.who || plan.phone
       ? [
           {
-            text: plain(`Questions: ${[plan.who, plan.phone].filter(Boolean).join(', ')}`),
+            text: plainSentence(`Questions: ${[plan.who, plan.phone].filter(Boolean).join(', ')}`),
             margin: [0, 6, 0, 0],
           },
         ]
@@ -174,20 +174,20 @@ export function visitSheetPdf(record: VisitRecord, zone: string, units: ReaderUn
     `Visit: ${panel.name}`,
     [
       {
-        text: plain(`${site.name} · ${panel.name}. Planned ${time(record.plannedAt)}, ${zone}.`),
+        text: plainSentence(`${site.name} · ${panel.name}. Planned ${time(record.plannedAt)}, ${zone}.`),
         color: SOFT,
       },
-      { text: plain(`Visit: ${stands}`), fontSize: 20, bold: true },
+      { text: plainSentence(`Visit: ${stands}`), fontSize: 20, bold: true },
       { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 528, y2: 0, lineColor: RULE }], margin: [0, 4, 0, 4] },
       ...(isSimulated
         ? [{ text: 'With simulated figures: a made-up house, nothing real.', bold: true, color: DANGER }]
         : []),
       {
-        text: plain(
+        text: plainSentence(
           `De-energized at ${plan.off}. ${minutes === null ? `Expected off for ${plan.minutes} min.` : `Off for ${minutes} min.`}`,
         ),
       },
-      ...(plan.permit ? [{ text: plain(`Permit ${plan.permit}.`) }] : []),
+      ...(plan.permit ? [{ text: plainSentence(`Permit ${plan.permit}.`) }] : []),
       ...(plan.meterPulled ? [{ text: 'The utility pulls the meter.' }] : []),
       heading('What was to be done'),
       {
@@ -196,7 +196,7 @@ export function visitSheetPdf(record: VisitRecord, zone: string, units: ReaderUn
           headerRows: 1,
           body: [
             ['Where', 'What', 'What became of it'].map((text) => ({ text, bold: true })),
-            ...taskEnds(record).map(({ label, place, became }) => [place, label, became].map(plain)),
+            ...taskEnds(record).map(({ label, place, became }) => [place, label, became].map(plainSentence)),
           ],
         },
         layout: 'lightHorizontalLines',
@@ -214,11 +214,16 @@ export function visitSheetPdf(record: VisitRecord, zone: string, units: ReaderUn
                   ['When', 'Where', 'What', 'Figure'].map((text) => ({ text, bold: true })),
                   ...lines.map(({ at, where, what, figure, trouble }) => [
                     { text: time(at), color: SOFT },
-                    plain(where),
+                    plainSentence(where),
                     trouble === null
-                      ? plain(what)
-                      : { stack: [plain(what), { text: plain(trouble), bold: true, color: DANGER }] },
-                    plain(figure),
+                      ? plainSentence(what)
+                      : {
+                          stack: [
+                            plainSentence(what),
+                            { text: plainSentence(trouble), bold: true, color: DANGER },
+                          ],
+                        },
+                    plainSentence(figure),
                   ]),
                 ],
               },

@@ -6,7 +6,7 @@ import { SafeDatabase } from './safeDatabase.ts';
 import { storeErrorOf } from './storeError.ts';
 
 /** One unit of work on the database. */
-export type Work<T> = (manager: EntityManager) => Promise<T>;
+export type StoreWork<T> = (manager: EntityManager) => Promise<T>;
 
 /** So long the whole server stands still for a lock of somebody else’s; longer waits let others go on. */
 const STANDSTILL_MS = 20;
@@ -32,7 +32,7 @@ export class Connection {
    *
    * @throws StoreError if the store failed; whatever `work` throws
    */
-  async transaction<T>(work: Work<T>): Promise<T> {
+  async transaction<T>(work: StoreWork<T>): Promise<T> {
     const source = await this.opened();
     const database = databaseOf(source);
     try {

@@ -1,5 +1,5 @@
 import { setTimeout as pause } from 'node:timers/promises';
-import { Connection, type Work } from './connection.ts';
+import { Connection, type StoreWork } from './connection.ts';
 import { Queue } from './queue.ts';
 import { examineRecord, holdRecord, keepBeforeUpgrade } from './recordFile.ts';
 import { StoreError } from './storeError.ts';
@@ -62,7 +62,7 @@ export class Store {
   }
 
   /** Read one state of the record, of what is committed only. */
-  read<T>(work: Work<T>): Promise<T> {
+  read<T>(work: StoreWork<T>): Promise<T> {
     const until = Date.now() + PATIENCE.ms;
     return this.reading.add(() => patiently(until, () => this.reader.transaction(work)));
   }
@@ -72,7 +72,7 @@ export class Store {
    *
    * @throws StoreError if the store cannot write; it goes on by itself once it can
    */
-  write<T>(work: Work<T>): Promise<T> {
+  write<T>(work: StoreWork<T>): Promise<T> {
     const until = Date.now() + PATIENCE.ms;
     return this.writing.add(async () => {
       try {
@@ -88,7 +88,7 @@ export class Store {
   }
 
   /** Where there is no room, folding the log into the file may make some: then the work is tried once more. */
-  private async withRoom<T>(work: Work<T>): Promise<T> {
+  private async withRoom<T>(work: StoreWork<T>): Promise<T> {
     try {
       return await this.writer.transaction(work);
     } catch (error) {

@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import type { Series, Timeline } from '@phylaxon/core/views/timeline';
 import type { Express } from 'express';
 import request from 'supertest';
-import { insertLogged, newId } from '../edit/index.ts';
+import { insertLogged, newRowId } from '../edit/index.ts';
 import type { ReadingRow, Store } from '../store/index.ts';
 import { testApp } from '../testing/index.ts';
 
@@ -91,7 +91,7 @@ describe('what a chart draws', () => {
 
   test('a dense log is thinned to its spans: no figure of it lies outside them', async () => {
     const rows = Array.from({ length: 5000 }, (_, n): ReadingRow => ({
-      id: newId(),
+      id: newRowId(),
       breakerId: id,
       at: at(n),
       loggedAt: at(n),

@@ -47,7 +47,7 @@ import {
 import { verdictOf } from '../recordService/index.ts';
 
 /** Which entries are asked for. */
-export interface Wanted {
+export interface EntryFilter {
   breakerIds: readonly string[];
   from?: string;
   to?: string;
@@ -64,7 +64,7 @@ const placeIn = ({ at, id }: TimelineEntry) => `${at} ${id}`;
 function page<R extends ObjectLiteral>(
   manager: EntityManager,
   table: EntitySchema<R>,
-  wanted: Wanted,
+  wanted: EntryFilter,
 ): SelectQueryBuilder<R> {
   const query = manager
     .createQueryBuilder(table, 'r')
@@ -110,7 +110,10 @@ async function struckOf(
 const idsOf = (rows: readonly { id: string }[]) => rows.map(({ id }) => id);
 
 /** Each kind of entry, newest first. */
-const LISTERS: Record<TimelineKind, (manager: EntityManager, wanted: Wanted) => Promise<TimelineEntry[]>> = {
+const LISTERS: Record<
+  TimelineKind,
+  (manager: EntityManager, wanted: EntryFilter) => Promise<TimelineEntry[]>
+> = {
   readings: async (manager, wanted) => {
     const rows = await holding(page(manager, ReadingTable, wanted), 'r.note', wanted.words).getMany();
     const struck = await struckOf(manager, 'readings', idsOf(rows));
@@ -201,7 +204,7 @@ const saysAll = (text: string, words: readonly string[]) => {
   return words.every((word) => lower.includes(word));
 };
 
-const isWithin = (entry: TimelineEntry, { from = '', to = '9999', before }: Wanted) =>
+const isWithin = (entry: TimelineEntry, { from = '', to = '9999', before }: EntryFilter) =>
   entry.at >= from && entry.at < to && (before === undefined || placeIn(entry) < before);
 
 const partText = (entry: TimelineEntry) =>
@@ -224,7 +227,7 @@ function partEntries(row: BreakerRow, inPlaceOf: BreakerRow | null): TimelineEnt
 
 async function events(
   manager: EntityManager,
-  wanted: Wanted,
+  wanted: EntryFilter,
   kind: 'trips' | 'resets',
 ): Promise<TimelineEntry[]> {
   const query = page(manager, EventTable, wanted).andWhere(
@@ -265,7 +268,7 @@ async function curvesAt(manager: EntityManager, [breaker]: BreakerRow[]) {
 export async function listEntries(
   manager: EntityManager,
   kinds: readonly TimelineKind[],
-  wanted: Wanted,
+  wanted: EntryFilter,
 ): Promise<TimelineEntry[]> {
   const lists: TimelineEntry[][] = [];
   for (const kind of kinds) lists.push(await LISTERS[kind](manager, wanted));

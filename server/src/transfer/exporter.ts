@@ -4,7 +4,7 @@ import type { Piscina } from 'piscina';
 import { Refusal } from '../errors/index.ts';
 import { GivenUp, temporaryFolder, UPLOADS } from '../files/index.ts';
 import { StoreError, type Store } from '../store/index.ts';
-import { TooBusy, Turns, workerPool } from '../threads/index.ts';
+import { TooBusy, FairQueue, workerPool } from '../threads/index.ts';
 import type { ExportAnswer, ExportOrder } from './exportWorker.ts';
 import { writeExport, type ExportKind } from './writeExport.ts';
 
@@ -19,7 +19,7 @@ export interface Exported {
 
 /** Writes what is exported to the disk, off the thread that serves everybody. */
 export class Exporter {
-  private readonly turns = new Turns(BUDGET.threads, BUDGET.waiting);
+  private readonly turns = new FairQueue(BUDGET.threads, BUDGET.waiting);
   private pool: Piscina<ExportOrder, ExportAnswer> | null = null;
   private lying = 0;
 

@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { NOTHING_SAID } from '@phylaxon/core/record/entities';
+import { NOT_REPORTED } from '@phylaxon/core/record/entities';
 import { withNewIds, type SiteFile, type SiteList } from '@phylaxon/core/views/siteFile';
 import type { EntityManager } from 'typeorm';
 import { insertLogged, LOGGED } from '../edit/index.ts';
@@ -94,7 +94,7 @@ const IN_TABLE = {
     ...circuitColumns({ conductor, nameplate }),
   }),
   readings: (row: SiteFile['readings'][number]) => ({ ambientC: null, ...row }),
-  events: (row: SiteFile['events'][number]) => ({ ...NOTHING_SAID, ...row }),
+  events: (row: SiteFile['events'][number]) => ({ ...NOT_REPORTED, ...row }),
   strikes: ({ id, kind, entryId, at, why, replacedBy, who }: SiteFile['strikes'][number]) => ({
     ...{ id, at, why, replacedBy, who },
     ...Object.fromEntries(KINDS.map((one) => [LOGGED[one].column, one === kind ? entryId : null])),

@@ -1,7 +1,7 @@
 import { legsOfPanel, type LegsView } from '@phylaxon/core/views/legs';
 import type { Reading } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
-import { panelOf, panelRow } from '../record/index.ts';
+import { panelFromRow, panelRow } from '../record/index.ts';
 import { panelEvidence } from '../recordService/index.ts';
 
 interface Clamped {
@@ -38,7 +38,7 @@ export async function legsPage(manager: EntityManager, panelId: string): Promise
     [ids],
   )) as Hourly[];
   return legsOfPanel(
-    panelOf(panel),
+    panelFromRow(panel),
     records.map(({ breaker, circuit }) => ({
       breaker,
       circuit,

@@ -3,7 +3,7 @@ import type { PanelEntry, ShownPanelEntry } from '@phylaxon/core/record/panelEnt
 import { legSums, type LegBasis, type LegsView } from '@phylaxon/core/views/legs';
 import { panelReviewOf, type PanelReviewView } from '@phylaxon/core/views/panelReview';
 import type { EntityManager } from 'typeorm';
-import { panelEntriesOf, panelOf, panelRow, siteRow } from '../record/index.ts';
+import { panelEntriesOf, panelFromRow, panelRow, siteRow } from '../record/index.ts';
 import { panelEvidence } from '../recordService/index.ts';
 import { legsPage } from './legs.ts';
 
@@ -16,7 +16,7 @@ export async function panelReviewPage(manager: EntityManager, panelId: string): 
   const { evidence } = await panelEvidence(manager, row);
   const entries = (await panelEntriesOf(manager, panelId)).filter(({ entry }) => entry.struck === null);
   return panelReviewOf(name, {
-    panel: panelOf(row),
+    panel: panelFromRow(row),
     evidence,
     legs: [...clampedLegs(await legsPage(manager, panelId)), ...recordedLegs(entries)],
     // Of two said at one moment the one logged later holds.

@@ -1,7 +1,7 @@
 import type { ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
 import { IsNull, type EntityManager } from 'typeorm';
-import { panelEntriesOf, panelOf, siteRow } from '../record/index.ts';
+import { panelEntriesOf, panelFromRow, siteRow } from '../record/index.ts';
 import { panelEvidence } from '../recordService/index.ts';
 import { PanelTable, type PanelRow } from '../store/index.ts';
 
@@ -33,7 +33,7 @@ async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<Plan
       : [],
   );
   return {
-    panel: panelOf(row),
+    panel: panelFromRow(row),
     breakers: records.map(({ breaker, circuit }) => ({ breaker, circuit })),
     peak: highestQuarterHour(shown),
     sheet: sheets[0] ?? null,

@@ -2,7 +2,7 @@ import {
   attentionOf,
   boardBreakerOf,
   heatView,
-  summaryOf,
+  decisionSummary,
   type Board,
   type BreakerDetail,
   type SiteSummary,
@@ -12,11 +12,11 @@ import { coolDownOf, familyCurve } from '@phylaxon/core/diagnosis/evidence';
 import { wouldChange } from '@phylaxon/core/diagnosis/decision';
 import { policies } from '@phylaxon/core/record/settings';
 import { IsNull, type EntityManager } from 'typeorm';
-import { stepsOf } from '../edit/index.ts';
+import { undoRedoOf } from '../edit/index.ts';
 import {
   breakerOf,
   breakerRow,
-  panelOf,
+  panelFromRow,
   panelRow,
   panelsOf,
   siteRow,
@@ -50,14 +50,14 @@ export async function boardView(manager: EntityManager, panelId: string): Promis
   const site = await panelsOf(manager, panel.siteId);
   return {
     site: await siteRow(manager, panel.siteId),
-    panel: panelOf(panel),
+    panel: panelFromRow(panel),
     fedFrom: await fedFrom(manager, panel),
     breakers: evidence.map((about) => {
       const { id } = about.breaker;
       const fed = site.find((one) => one.fedByBreakerId === id);
       return boardBreakerOf(about, verdictOf(latest.get(id)!), fed ? namePanel(fed) : null);
     }),
-    steps: await stepsOf(manager, panel.siteId),
+    steps: await undoRedoOf(manager, panel.siteId),
   };
 }
 
@@ -75,7 +75,7 @@ export async function detailView(manager: EntityManager, breakerId: string): Pro
     ({ point }) => point === 'outlet' || point === 'load-terminal',
   );
   return {
-    panel: panelOf(panel),
+    panel: panelFromRow(panel),
     breaker: breakerOf(row),
     circuit: record.circuit,
     handle: evidence.handle,
@@ -118,7 +118,7 @@ export async function startView(manager: EntityManager): Promise<SiteSummary[]> 
   const circuits = await manager.find(CircuitTable, { select: { breakerId: true, label: true } });
   const labels = new Map(circuits.map(({ breakerId, label }) => [breakerId, label]));
   const steps = new Map<string, SiteSummary['steps']>();
-  for (const { id } of sites) steps.set(id, await stepsOf(manager, id));
+  for (const { id } of sites) steps.set(id, await undoRedoOf(manager, id));
   return sites.map((site) => ({
     site,
     steps: steps.get(site.id)!,
@@ -129,9 +129,9 @@ export async function startView(manager: EntityManager): Promise<SiteSummary[]> 
         const judged = own.map((breaker) => ({
           breaker,
           label: labels.get(breaker.id) ?? null,
-          decision: summaryOf(verdictOf(latest.get(breaker.id)!)),
+          decision: decisionSummary(verdictOf(latest.get(breaker.id)!)),
         }));
-        return { panel: panelOf(panel), breakers: own.length, attention: attentionOf(panel, judged) };
+        return { panel: panelFromRow(panel), breakers: own.length, attention: attentionOf(panel, judged) };
       }),
   }));
 }

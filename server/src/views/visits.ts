@@ -8,7 +8,7 @@ import {
 } from '@phylaxon/core/views/visit';
 import { IsNull, type EntityManager } from 'typeorm';
 import { notFound } from '../errors/index.ts';
-import { panelOf, siteRow, visitsOf, type KnownVisit } from '../record/index.ts';
+import { panelFromRow, siteRow, visitsOf, type KnownVisit } from '../record/index.ts';
 import { PanelEntryTable, PanelTable } from '../store/index.ts';
 
 /** The visits of a site, newest first, with what earlier ones taught. */
@@ -62,7 +62,7 @@ export async function visitPage(manager: EntityManager, visitId: string): Promis
   const row = await manager.findOneByOrFail(PanelTable, { id: at.panelId });
   return {
     site: await siteRow(manager, row.siteId),
-    panel: panelOf(row),
+    panel: panelFromRow(row),
     entryId: visit.entryId,
     plannedAt: visit.plannedAt,
     plan: visit.plan,

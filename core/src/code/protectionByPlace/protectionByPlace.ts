@@ -1,6 +1,6 @@
 import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import type { Reason } from '../../facts/quantities/index.ts';
-import { EDITIONS, PLACE_RULES, SERVED, type Edition, type PlaceRule, type Served } from './rules.ts';
+import { EDITIONS, PLACE_RULES, SERVED, type Edition, type PlaceRule, type ServedUse } from './rules.ts';
 
 /** What is asked of a circuit by what it serves. */
 export interface PlaceQuestion {
@@ -25,7 +25,7 @@ export interface PlaceAnswer {
   reasons: Reason[];
 }
 
-const isServed = (id: string): id is Served => Object.hasOwn(PLACE_RULES, id);
+const isServed = (id: string): id is ServedUse => Object.hasOwn(PLACE_RULES, id);
 const notBefore = (edition: Edition, from: Edition) => EDITIONS.indexOf(edition) >= EDITIONS.indexOf(from);
 
 const applies = (

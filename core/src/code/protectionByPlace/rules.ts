@@ -46,9 +46,9 @@ export const EQUIPMENT = {
 
 /** What a circuit serves: a place, or equipment that the code names. */
 export const SERVED = { ...PLACES, ...EQUIPMENT } as const;
-export type Place = keyof typeof PLACES;
+export type ProtectedPlace = keyof typeof PLACES;
 export type Equipment = keyof typeof EQUIPMENT;
-export type Served = keyof typeof SERVED;
+export type ServedUse = keyof typeof SERVED;
 
 /** What a clause asks for, and of which circuits. */
 export interface PlaceRule {
@@ -106,7 +106,7 @@ const appliance = (...editions: readonly Edition[]): PlaceRule =>
  * What the code asks for by what a circuit serves, in dwellings, for new work. NEC 2017, 2020 and 2023: 210.8(A), (D) and (F),
  * 210.12, 422.5, 625.54, 680.21, 680.44.
  */
-export const PLACE_RULES: Record<Served, readonly PlaceRule[]> = {
+export const PLACE_RULES: Record<ServedUse, readonly PlaceRule[]> = {
   bathroom: [dwelling(1, 1, 1)],
   // The counter only until 2023 took in all outlets of a kitchen.
   kitchen: [dwelling(null, null, 6), ARC_FAULT],

@@ -2,7 +2,7 @@ import { sayQuantity } from '../../facts/quantities/index.ts';
 import { DWELLING_LOAD, RANGE_LOAD } from '../../facts/standards/index.ts';
 import type { ServiceLoad, ServiceQuestion } from './schema.ts';
 
-export type Part = ServiceLoad['parts'][number];
+export type LoadPart = ServiceLoad['parts'][number];
 
 const say = (value: number) => sayQuantity(value, 'VA', 0);
 const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
@@ -54,7 +54,7 @@ export function rangeDemandVa(kw: number): number {
   return percent(100 + percentEachKw * beyond, usualKw * 1000);
 }
 
-const part = (code: Part['code'], va: number, demandVa: number, text: string): Part => ({
+const part = (code: LoadPart['code'], va: number, demandVa: number, text: string): LoadPart => ({
   code,
   va,
   demandVa,
@@ -65,7 +65,7 @@ const fixedVa = ({ fixed }: ServiceQuestion) => sum(fixed.map(({ va }) => va));
 const heatingVa = ({ heatVa, heatPumpVa }: ServiceQuestion) => heatVa + heatPumpVa;
 
 /** Vehicles count their rating, and 7,200 VA at least. NEC 2023, 220.57. */
-const vehicles = ({ vehicleVa }: ServiceQuestion): Part =>
+const vehicles = ({ vehicleVa }: ServiceQuestion): LoadPart =>
   part(
     'vehicle',
     sum(vehicleVa),
@@ -74,7 +74,7 @@ const vehicles = ({ vehicleVa }: ServiceQuestion): Part =>
   );
 
 /** New loads: what runs three hours or more counts 125 %. */
-export const addedPart = ({ added }: ServiceQuestion): Part =>
+export const addedPart = ({ added }: ServiceQuestion): LoadPart =>
   part(
     'added',
     sum(added.map(({ va }) => va)),
@@ -87,13 +87,13 @@ const larger = (question: ServiceQuestion): { va: number; text: string } =>
     ? { va: heatingVa(question), text: 'Heating, the larger of heating and cooling' }
     : { va: question.coolingVa, text: 'Cooling, the larger of heating and cooling' };
 
-const hvacInFull = (question: ServiceQuestion): Part => {
+const hvacInFull = (question: ServiceQuestion): LoadPart => {
   const { va, text } = larger(question);
   return part('hvac', va, va, text);
 };
 
 /** NEC 2023, article 220 part III. */
-export function standardParts(question: ServiceQuestion): Part[] {
+export function standardParts(question: ServiceQuestion): LoadPart[] {
   const { rangeKw = 0, dryerVa, largestMotorVa } = question;
   const general = generalVa(question);
   return [
@@ -134,13 +134,13 @@ export function standardParts(question: ServiceQuestion): Part[] {
 }
 
 /** All of a pool shares what the pool counts. */
-function pooled(parts: readonly Part[], firstVa: number): Part[] {
+function pooled(parts: readonly LoadPart[], firstVa: number): LoadPart[] {
   const all = sum(parts.map(({ va }) => va));
   const counted = Math.min(all, firstVa) + percent(DWELLING_LOAD.restPercent, Math.max(0, all - firstVa));
   return parts.map((one) => ({ ...one, demandVa: all === 0 ? 0 : (one.va / all) * counted }));
 }
 
-const pool = (question: ServiceQuestion, firstVa: number): Part[] => {
+const pool = (question: ServiceQuestion, firstVa: number): LoadPart[] => {
   const { rangeKw = 0, dryerVa = 0 } = question;
   const share = `in the sum of which the first ${say(firstVa)} count in full and the rest 40 %`;
   const general = generalVa(question);
@@ -153,7 +153,7 @@ const pool = (question: ServiceQuestion, firstVa: number): Part[] => {
 };
 
 /** Heating or cooling by the optional way: the largest of its kinds. NEC 2023, 220.82(C). */
-function optionalHvac({ heatVa, heatUnits, heatKind, heatPumpVa, coolingVa }: ServiceQuestion): Part {
+function optionalHvac({ heatVa, heatUnits, heatKind, heatPumpVa, coolingVa }: ServiceQuestion): LoadPart {
   const { central, separate, separateFrom } = DWELLING_LOAD.heatPercent;
   const share = heatKind === 'separate' && heatUnits >= separateFrom && heatPumpVa === 0 ? separate : central;
   const heating = heatPumpVa + percent(share, heatVa);
@@ -170,7 +170,7 @@ function optionalHvac({ heatVa, heatUnits, heatKind, heatPumpVa, coolingVa }: Se
 }
 
 /** NEC 2023, 220.82. */
-export const optionalParts = (question: ServiceQuestion): Part[] => [
+export const optionalParts = (question: ServiceQuestion): LoadPart[] => [
   ...pooled(pool(question, DWELLING_LOAD.optionalFirstVa), DWELLING_LOAD.optionalFirstVa),
   optionalHvac(question),
   vehicles(question),
@@ -178,7 +178,7 @@ export const optionalParts = (question: ServiceQuestion): Part[] => [
 ];
 
 /** NEC 2023, 220.83. */
-export function existingParts(question: ServiceQuestion): Part[] {
+export function existingParts(question: ServiceQuestion): LoadPart[] {
   const firstVa = DWELLING_LOAD.existingFirstVa;
   const hvac = hvacInFull(question);
   const parts = pool(question, firstVa);
@@ -192,7 +192,7 @@ export function existingParts(question: ServiceQuestion): Part[] {
 }
 
 /** NEC 2023, 220.87. */
-export function measuredParts(question: ServiceQuestion): Part[] {
+export function measuredParts(question: ServiceQuestion): LoadPart[] {
   const va = question.measured!.peakAmps * question.volts;
   return [
     part(

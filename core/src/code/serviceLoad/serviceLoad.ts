@@ -1,7 +1,7 @@
 import { atLeast, sayQuantity, type Reason } from '../../facts/quantities/index.ts';
 import { DWELLING_LOAD, DWELLING_SERVICE } from '../../facts/standards/index.ts';
 import { standardRatingAtLeast, thinnestConductor } from '../sizing/index.ts';
-import { existingParts, measuredParts, optionalParts, standardParts, type Part } from './parts.ts';
+import { existingParts, measuredParts, optionalParts, standardParts, type LoadPart } from './parts.ts';
 import {
   serviceLoadInput,
   type ServiceLoad,
@@ -10,7 +10,7 @@ import {
   type ServiceQuestion,
 } from './schema.ts';
 
-const PARTS: Record<ServiceMethod, (question: ServiceQuestion) => Part[]> = {
+const PARTS: Record<ServiceMethod, (question: ServiceQuestion) => LoadPart[]> = {
   standard: standardParts,
   optional: optionalParts,
   existing: existingParts,

@@ -1,4 +1,4 @@
-import type { Context, Learned, LikelihoodTable } from '../causes/index.ts';
+import type { PriorContext, Learned, LikelihoodTable } from '../causes/index.ts';
 import type { Hazard, HazardCircumstances } from '../../facts/hazards/index.ts';
 import type { TestResult } from '../../facts/vocabulary/index.ts';
 import type { Also } from './bindingFindings.ts';
@@ -8,7 +8,7 @@ import type { Choice, LossTable } from './chooseAction.ts';
 export interface Assessment {
   results: readonly TestResult[];
   /** What is known of the breaker, and what the outcomes tell about it. */
-  known: Context;
+  known: PriorContext;
   /** The results that the probabilities come from. */
   weighed: readonly TestResult[];
   /** How likely each outcome is under each hypothesis, by what is known. */

@@ -1,6 +1,6 @@
 import type { Hazard } from '../../facts/hazards/index.ts';
 import type { CauseId, TestResult } from '../../facts/vocabulary/index.ts';
-import { CAUSE_IDS, type Context } from '../causes/index.ts';
+import { CAUSE_IDS, type PriorContext } from '../causes/index.ts';
 import { bindFindings, makeSafe, remedyFor, type Bound } from './bindingFindings.ts';
 import { choose, lossTable, type Choice, type LossTable } from './chooseAction.ts';
 import { proofNeeded } from './proof.ts';
@@ -28,7 +28,7 @@ export function decideOn(
   results: readonly TestResult[],
   probabilities: Float64Array,
   hazard: Hazard,
-  known: Context,
+  known: PriorContext,
 ): Decided {
   const table = lossTable(results, hazard);
   const leading = leadingCause(probabilities);
@@ -69,7 +69,7 @@ function wantedAction(
   results: readonly TestResult[],
   probabilities: Float64Array,
   hazard: Hazard,
-  known: Context,
+  known: PriorContext,
   { table, leading, allowed }: Weighed,
 ): Choice {
   const findOut: Choice = { action: 'gather-more', confidence: 0, expected: allowed.expected };
@@ -86,7 +86,7 @@ function wantedAction(
 /** How sure independent measurements are together: two of them, or more. */
 const SURE_AS_MEASURED = { two: 0.78, more: 0.9 } as const;
 
-function keepAsMeasured(results: readonly TestResult[], known: Context, allowed: Choice): Choice {
+function keepAsMeasured(results: readonly TestResult[], known: PriorContext, allowed: Choice): Choice {
   const kinds = soundKinds(results, known);
   const measured = kinds > KINDS_FOR_SOUND ? SURE_AS_MEASURED.more : SURE_AS_MEASURED.two;
   const weighed = allowed.action === 'keep' ? allowed.confidence : 0;

@@ -3,9 +3,9 @@ import type { Assessment } from './assessment.ts';
 import { remedyFor } from './bindingFindings.ts';
 import { chanceItHelps, LEAST_CONFIDENCE, REMEDIAL_ACTIONS, type Choice } from './chooseAction.ts';
 import { leadingCause } from './decideOn.ts';
-import { staysOn } from './losses.ts';
+import { staysEnergized } from './losses.ts';
 import { proofNeeded } from './proof.ts';
-import { forPerson } from './whoDoesIt.ts';
+import { forPerson } from './lossesByProfile.ts';
 
 /** An action is named at the end if it is at least as likely right as not. */
 const LIKELIER_THAN_NOT = 0.5;
@@ -36,7 +36,7 @@ export function finalChoice(assessed: Assessment, profile: Profile): Choice {
     .sort((a, b) => b.confidence - a.confidence);
   const [best] = byChance;
   if (best && best.confidence >= LIKELIER_THAN_NOT) return best;
-  const repair = byChance.find(({ action }) => action !== 'gather-more' && !staysOn(action));
+  const repair = byChance.find(({ action }) => action !== 'gather-more' && !staysEnergized(action));
   return (
     remedyFor(hazard, choice.expected) ?? (repair && repair.confidence >= LEAST_CONFIDENCE ? repair : choice)
   );

@@ -60,9 +60,10 @@ const ELSEWHERE: ReadonlySet<RemedialAction> = new Set([
  *
  * @param action
  * @returns whether it stays on, or somebody works elsewhere meanwhile
- * @example staysOn('replace-breaker') // false
+ * @example staysEnergized('replace-breaker') // false
  */
-export const staysOn = (action: RemedialAction): boolean => ENERGISES.has(action) || ELSEWHERE.has(action);
+export const staysEnergized = (action: RemedialAction): boolean =>
+  ENERGISES.has(action) || ELSEWHERE.has(action);
 
 /**
  * What it costs to leave a cause as it is, a nuisance, a cause of damage, a danger to life, or nothing at all: with the circuit

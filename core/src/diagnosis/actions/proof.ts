@@ -1,5 +1,5 @@
 import type { CauseId, TestId, TestResult } from '../../facts/vocabulary/index.ts';
-import type { Context } from '../causes/index.ts';
+import type { PriorContext } from '../causes/index.ts';
 
 /** Any of these outcomes of any of these tests. */
 type Outcomes = Partial<Record<TestId, readonly string[]>>;
@@ -8,7 +8,7 @@ type Outcomes = Partial<Record<TestId, readonly string[]>>;
 interface Proof {
   parts: readonly Outcomes[];
   /** What the trips on record may say instead of the first part. */
-  orByTrips?: Context['byTrips'];
+  orByTrips?: PriorContext['byTrips'];
   /** Tests that would complete the proof. */
   tests: readonly TestId[];
 }
@@ -75,7 +75,7 @@ const shows = (results: readonly TestResult[], outcomes: Outcomes): boolean =>
 export function proofNeeded(
   cause: CauseId,
   results: readonly TestResult[],
-  { pluggable, byTrips }: Context,
+  { pluggable, byTrips }: PriorContext,
 ): TestId[] | null {
   if (shows(results, LIKE_A_SHORT) && !shows(results, NO_SHORT))
     return ['insulation-resistance', 'load-wire-lifted'];

@@ -1,6 +1,6 @@
 import type { Hazard } from '../../facts/hazards/index.ts';
 import type { TestId, TestResult } from '../../facts/vocabulary/index.ts';
-import { isRareWhenSound, type Context } from '../causes/index.ts';
+import { isRareWhenSound, type PriorContext } from '../causes/index.ts';
 
 /** Independent kinds of measurement, each with the outcomes that a sound breaker on a sound circuit gives. */
 const KINDS: readonly Partial<Record<TestId, readonly string[]>>[] = [
@@ -53,7 +53,11 @@ const explainsTrips = (results: readonly TestResult[]): boolean =>
  * @param known what is known of the breaker
  * @returns whether it may be kept on these measurements alone
  */
-export const isMeasuredSound = (results: readonly TestResult[], hazard: Hazard, known: Context): boolean =>
+export const isMeasuredSound = (
+  results: readonly TestResult[],
+  hazard: Hazard,
+  known: PriorContext,
+): boolean =>
   hazard.level === 'none' &&
   known.complaint !== 'trips' &&
   known.causeRemoved !== true &&
@@ -62,5 +66,5 @@ export const isMeasuredSound = (results: readonly TestResult[], hazard: Hazard, 
   soundKinds(results, known) >= KINDS_FOR_SOUND;
 
 /** How many independent kinds of measurement say that the breaker is sound; its trips and holds on record are one. */
-export const soundKinds = (results: readonly TestResult[], { byTrips }: Context): number =>
+export const soundKinds = (results: readonly TestResult[], { byTrips }: PriorContext): number =>
   soundMeasurements(results).length + (byTrips === 'sound' ? 1 : 0);

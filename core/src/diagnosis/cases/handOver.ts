@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { consequencesOf } from '../../facts/hazards/index.ts';
 import { cautionText, type Decision } from '../decision/index.ts';
-import { sayPlace, KIND_WORDS } from '../../panel/layout/index.ts';
+import { sayPlace, BREAKER_KIND_WORDS } from '../../panel/layout/index.ts';
 import { sayDuration, sayQuantity } from '../../facts/quantities/index.ts';
 import { marked } from '../evidence/index.ts';
 import { instant, PACE_WORDS, type BreakerEvent } from '../../record/entities/index.ts';
@@ -102,7 +102,7 @@ export function handOverOf(file: CaseRecord): HandOverCard {
     site: site.name,
     panel: panel?.name ?? null,
     breaker: breaker
-      ? `${breaker.space === null ? 'the main' : `space ${sayPlace(breaker)}`}, ${breaker.ratingAmps} A, ${breaker.poles === 2 ? 'two poles' : 'one pole'}, ${KIND_WORDS[breaker.kind]}${breaker.family ? `, ${breaker.family}` : ''}`
+      ? `${breaker.space === null ? 'the main' : `space ${sayPlace(breaker)}`}, ${breaker.ratingAmps} A, ${breaker.poles === 2 ? 'two poles' : 'one pole'}, ${BREAKER_KIND_WORDS[breaker.kind]}${breaker.family ? `, ${breaker.family}` : ''}`
       : null,
     conductor: circuit?.conductor
       ? `${sayConductor(circuit.conductor)}, ${circuit.conductor.insulationC} °C`

@@ -6,7 +6,7 @@ import {
   type Decision,
   type NextTest,
 } from '../decision/index.ts';
-import type { Context } from '../causes/index.ts';
+import type { PriorContext } from '../causes/index.ts';
 import { coolDownOf, isolationTrials, outcomeOf, type CoolDown, type Evidence } from '../evidence/index.ts';
 import {
   CAUSES,
@@ -30,7 +30,7 @@ import { isolationOf, tripsAtOnceWithLoads, type Isolation } from './isolation.t
 import type { CaseRecord } from './schema.ts';
 import type { CaseStep } from './caseStep.ts';
 import {
-  bearsOn,
+  relevantTests,
   finalChoice,
   nextTests,
   rankedCauses,
@@ -60,7 +60,7 @@ export interface CaseView {
   /** Where what was complained of does not show: what to note when it comes again. */
   noteCard: NoteCard | null;
   /** What is known of the breaker: an answer that it cannot give is not offered. */
-  known: Context;
+  known: PriorContext;
   /** Whether it may be switched on once more: no danger, the policy’s limit not reached, nothing found that needs work. */
   mayReset: boolean;
   /** On a demo site: what the simulated stand-in told of the danger that stops it, where nobody else told of any. */
@@ -212,7 +212,7 @@ function byTheEngine(
   // counted, may be due again.
   const mayRepeat = (test: TestId) => file.dossier !== null && (isByReset(test) || test === BARE);
   const told = (test: TestId) => !mayRepeat(test) && outcomeOf(evidence, test) !== undefined;
-  const bears = bearsOn(assessed.results, assessed.known);
+  const bears = relevantTests(assessed.results, assessed.known);
   const asked: NextTest[] = needsMore
     ? decision.next.filter(({ test }) => left(test) && !told(test) && bears(test))
     : [];

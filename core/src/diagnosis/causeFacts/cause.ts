@@ -2,10 +2,10 @@ import type { FaultPlace, PathTest } from '../path/index.ts';
 import type { ActionId, OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 
 /** How often each outcome of a test is seen, as parts of a whole; what is left out is seen hardly ever. */
-export type Odds<T extends TestId> = Partial<Record<OutcomeOf<T>, number>>;
+export type OutcomeOdds<T extends TestId> = Partial<Record<OutcomeOf<T>, number>>;
 
 /** What a cause does to a test, and why. */
-export type Sign<T extends TestId> = [odds: Odds<T>, why: string];
+export type Sign<T extends TestId> = [odds: OutcomeOdds<T>, why: string];
 
 /** The signs of one cause. A test that is left out is as usual; tests of the path follow from the places of the fault. */
 export type Signs = { readonly [T in Exclude<TestId, PathTest>]?: Sign<T> };

@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import type { CauseId } from '../../facts/vocabulary/index.ts';
 import { CAUSE_IDS } from './hypotheses.ts';
-import { prior, type Context } from './prior.ts';
+import { prior, type PriorContext } from './prior.ts';
 
 /** What a closed case was confirmed to have been, and what was known of its breaker before anything was looked at. */
 export interface ConfirmedEnd {
   cause: CauseId;
-  known: Context;
+  known: PriorContext;
   /** The breaker’s part family; null where it is not known. */
   family: string | null;
 }
@@ -90,7 +90,7 @@ function apart(
  */
 export function learn(
   ends: readonly ConfirmedEnd[],
-  { kind, family }: { kind?: Context['breakerKind']; family?: string | null },
+  { kind, family }: { kind?: PriorContext['breakerKind']; family?: string | null },
 ): Learned | null {
   if (ends.length === 0) return null;
   const isOfKind = ({ known }: ConfirmedEnd) => kind !== undefined && known.breakerKind === kind;

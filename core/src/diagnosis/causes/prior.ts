@@ -37,12 +37,12 @@ export const context = z.object({
     .optional()
     .describe('short circuits that the breaker has cleared'),
 });
-export type Context = z.infer<typeof context>;
+export type PriorContext = z.infer<typeof context>;
 
 /** By how much a cause is commoner, or rarer, than in the table; and why. */
 type Shift = readonly [cause: CauseId, times: number, why: string];
 
-const BY_KIND: Record<NonNullable<Context['breakerKind']>, readonly Shift[]> = {
+const BY_KIND: Record<NonNullable<PriorContext['breakerKind']>, readonly Shift[]> = {
   standard: [
     ['electronic-unit-fault', 0.01, 'A standard breaker has no electronics.'],
     ['miswired-protected-unit', 0.01, 'A standard breaker has no neutral terminal.'],
@@ -199,7 +199,7 @@ function shifts({
   causeRemoved,
   overloadAtTrip,
   deadShorts = 0,
-}: Context): Shift[] {
+}: PriorContext): Shift[] {
   return [
     ...(breakerKind ? BY_KIND[breakerKind] : []),
     ...(poles === 2 ? WITH_TWO_POLES : []),
@@ -222,7 +222,7 @@ function shifts({
  * @returns chances in the vocabulary’s order of causes
  * @example prior({ breakerKind: 'standard' })[CAUSE_IDS.indexOf('ground-leakage')] // hardly any: it does not see leakage
  */
-export function prior(known: Context = {}): Float64Array {
+export function prior(known: PriorContext = {}): Float64Array {
   const weights = new Map(CAUSE_IDS.map((cause) => [cause, CAUSE_FACTS[cause].commonness]));
   for (const [cause, times] of shifts(known)) weights.set(cause, weights.get(cause)! * times);
   const total = [...weights.values()].reduce((a, b) => a + b, 0);

@@ -1,11 +1,11 @@
 import type { TestId } from '../../facts/vocabulary/index.ts';
-import type { Odds } from '../causeFacts/index.ts';
+import type { OutcomeOdds } from '../causeFacts/index.ts';
 
 /**
  * How often each outcome is seen in a house with a complaint whose cause has no bearing on the test, in parts of a
  * hundred: the chance finds and the slips of the eye, the ear and the meter.
  */
-export const USUAL: { readonly [T in TestId]: Odds<T> } = {
+export const USUAL: { readonly [T in TestId]: OutcomeOdds<T> } = {
   'power-loss-extent': {
     'one-device': 8,
     'part-of-one-circuit': 8,

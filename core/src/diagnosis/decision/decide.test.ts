@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { gatherEvidence, type Dossier } from '../evidence/index.ts';
+import { gatherEvidence, type EvidenceInput } from '../evidence/index.ts';
 import {
   aBreakerRecord,
   aCircuit,
@@ -18,7 +18,7 @@ import { DEFAULT_POLICIES } from '../../record/settings/index.ts';
 import { ACTION_WORDS, type TestId, TESTS } from '../../facts/vocabulary/index.ts';
 import { cautionsAt, cautionText, decide, decision, saySureness, wouldChange } from './index.ts';
 
-const about = (subject: BreakerRecordParts, rest?: Partial<Omit<Dossier, 'subject'>>) =>
+const about = (subject: BreakerRecordParts, rest?: Partial<Omit<EvidenceInput, 'subject'>>) =>
   decide(gatherEvidence(aDossier(subject, rest)));
 
 const cleanReset = anEvent('reset', 1, { feel: 'clean-clicks', result: 'holds' });

@@ -14,7 +14,7 @@ import {
 import { outcomeOf, type Evidence } from '../evidence/index.ts';
 import {
   forPerson,
-  isSettled,
+  isDecisionSettled,
   mayDoInDanger,
   nextTests,
   overturning,
@@ -25,7 +25,7 @@ import {
 } from '../engine/index.ts';
 import { ACTION_CAUTIONS, cautionOf, type CautionId } from './cautions.ts';
 import { familyOf, type Decision, type NextTest } from './decision.ts';
-import { because, doNext, notDone, reason } from './parts.ts';
+import { because, doNext, notDone, makeReason } from './parts.ts';
 import { byWeight, reasonsFor } from './reasons.ts';
 import {
   assessRecord,
@@ -198,7 +198,7 @@ function carryOut(action: ActionId, evidence: Evidence, assessed: Assessment, ow
   const leading = rankedCauses(assessed)[0]!.id;
   // Of a breaker that nobody suspects nothing more is asked.
   const tests = needsWork(evidence) ? nextTests(assessed, 'electrician') : [];
-  const next = isSettled(assessed, tests, 'electrician') ? [] : engineNext(assessed, tests);
+  const next = isDecisionSettled(assessed, tests, 'electrician') ? [] : engineNext(assessed, tests);
   const others = tests.filter(({ id }) => !next.some(({ test }) => test === id));
   const isWatched = action === 'reset-and-watch' && hasHeld(evidence);
   const stops = assessed.hazard.level === 'stop';
@@ -222,7 +222,7 @@ const stopReasonsOf = (evidence: Evidence, { findings }: Hazard): Decision['reas
     findings.map(({ test, outcome, level, text, isCombined }, i) => {
       const weight = level === 'stop' ? 3 : 2;
       const own = isCombined ? null : because(evidence, test, weight);
-      return own?.text === text ? own : reason(`${test}:${outcome}:${i}`, weight, text);
+      return own?.text === text ? own : makeReason(`${test}:${outcome}:${i}`, weight, text);
     }),
   );
 
@@ -231,7 +231,7 @@ const orAny = (reasons: Decision['reasons'], evidence: Evidence): Decision['reas
   reasons.length > 0 ? reasons : [nothingLogged(evidence)];
 
 const nothingLogged = ({ items }: Evidence): Decision['reasons'][number] =>
-  reason(
+  makeReason(
     'nothing-logged',
     1,
     items[0]?.text ?? 'Nothing is logged yet that tells a good breaker from a bad one.',
@@ -275,7 +275,7 @@ function findOut(evidence: Evidence, assessed: Assessment, limit: ResetLimit | n
     ? reasonsFor('gather-more', evidence, assessed, assessed.hazard)
     : known
         .slice(0, MOST.next)
-        .map(({ test, outcome, text, figures }) => reason(`${test}:${outcome}`, 1, text, { figures }));
+        .map(({ test, outcome, text, figures }) => makeReason(`${test}:${outcome}`, 1, text, { figures }));
   return {
     headline: findOutHeadline(evidence, own[0]?.test, known.length > 0),
     steps: [],
@@ -302,8 +302,8 @@ function measureLoadAgain(evidence: Evidence): Told {
       'Use the meter with the smaller error. Zero a clamp meter first.',
     ],
     reasons: byWeight([
-      reason('within-error', 3, text),
-      ...sizing!.reasons.map((one) => reason(one.code, 1, one.text)),
+      makeReason('within-error', 3, text),
+      ...sizing!.reasons.map((one) => makeReason(one.code, 1, one.text)),
     ]),
     overturnedBy: ['A reading that lies clear of the limit.'],
     next: notDone(evidence, [doNext('clamp-current', 'What really runs together decides.')]),
@@ -366,7 +366,7 @@ const round = (share: number) => Math.round(share * 1000) / 1000;
 const panelReasons = ({ elsewhere }: RecordHazard): Decision['reasons'] =>
   elsewhere.findings
     .filter(({ level }) => isAtLeast(level, 'restrict'))
-    .map(({ test, outcome, text }) => reason(`panel ${test}:${outcome}`, 1, text));
+    .map(({ test, outcome, text }) => makeReason(`panel ${test}:${outcome}`, 1, text));
 
 /** Other findings and causes that need an action of their own. */
 function besides(chosen: ActionId, { also, hazard }: Assessment): Decision['also'] {

@@ -15,7 +15,7 @@ export const DECISION_ACTIONS = Object.keys(ACTIONS) as [ActionId, ...ActionId[]
 export const DECISION_FAMILIES = FAMILIES;
 export type DecisionFamily = (typeof DECISION_FAMILIES)[number];
 
-export const figure = z.object({
+export const decisionFigure = z.object({
   label: z.string(),
   value: z.number(),
   unit: z.enum(['V', 'A', '°C', 'Δ°C', 's', '%', 'W', 'VA', 'mV']),
@@ -26,7 +26,7 @@ export const weighedReason = z.object({
   code: z.string(),
   weight: z.int().min(1).max(3).describe('3 carries the decision, 2 supports it, 1 is context'),
   text: z.string(),
-  figures: z.array(figure),
+  figures: z.array(decisionFigure),
   source: z.string().optional().describe('title of the standard a limit comes from'),
 });
 export type WeighedReason = z.infer<typeof weighedReason>;

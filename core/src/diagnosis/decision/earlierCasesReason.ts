@@ -1,6 +1,6 @@
 import { sayNumber } from '../../facts/quantities/index.ts';
 import type { WeighedReason } from './decision.ts';
-import { reason } from './parts.ts';
+import { makeReason } from './parts.ts';
 import type { Assessment } from '../engine/index.ts';
 
 /** Less than so many times as likely as by the table, or as unlikely, is not worth a line. */
@@ -21,7 +21,7 @@ export function earlierCasesReason({ learned, probabilities }: Assessment): Weig
   const cases = learned.groups.reduce((sum, group) => sum + group.cases, 0);
   if (cases < LEAST_CASES) return null;
   const often = times > 1 ? 'more often' : 'more seldom';
-  return reason(
+  return makeReason(
     'earlier-cases',
     1,
     `Of ${cases} earlier cases that were confirmed it was this ${often} than usual: beforehand it is ${sayNumber(times)} times as likely as in the table.`,

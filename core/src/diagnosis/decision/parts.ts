@@ -17,7 +17,7 @@ export function because(evidence: Evidence, test: TestId, weight: 1 | 2 | 3): We
 }
 
 /** A reason that belongs to no single test. */
-export const reason = (
+export const makeReason = (
   code: string,
   weight: 1 | 2 | 3,
   text: string,

@@ -6,7 +6,7 @@ import { itemOf, type Evidence } from '../evidence/index.ts';
 import { carriedBy, isByOneLook, rankedCauses, soundMeasurements, type Assessment } from '../engine/index.ts';
 import type { WeighedReason } from './decision.ts';
 import { earlierCasesReason } from './earlierCasesReason.ts';
-import { because, reason } from './parts.ts';
+import { because, makeReason } from './parts.ts';
 import { causeRemoved } from '../recordAssessment/index.ts';
 import { tripRecordReason } from './tripRecordReason.ts';
 
@@ -39,7 +39,13 @@ export function reasonsFor(
           ...findingReasons(action, evidence, hazard),
           ...sizingReasons(action, evidence),
           ...(causeRemoved(evidence)
-            ? [reason('cause-removed', 3, 'The breaker tripped for a known cause, and the cause is gone.')]
+            ? [
+                makeReason(
+                  'cause-removed',
+                  3,
+                  'The breaker tripped for a known cause, and the cause is gone.',
+                ),
+              ]
             : []),
           ...weighedReasons(evidence, assessed),
         ],
@@ -65,7 +71,7 @@ const findingReasons = (action: ActionId, evidence: Evidence, { findings }: Haza
       const weight = calls ? 3 : remedies.length === 0 ? 2 : 1;
       return (
         (isCombined ? null : because(evidence, test, weight)) ??
-        reason(`${test}:${outcome}${isCombined ? ' together' : ''}`, weight, text)
+        makeReason(`${test}:${outcome}${isCombined ? ' together' : ''}`, weight, text)
       );
     });
 
@@ -85,7 +91,7 @@ function sizingReasons(action: ActionId, { sizing }: Evidence): Reasons {
   return sizing.reasons
     .filter(({ code }) => code !== 'conductor-unprotected' && code !== 'ampacity')
     .map(({ code, text }, i) =>
-      reason(code, i === 0 ? 3 : 2, text, { source: i === 0 ? CITATIONS.continuousLoad : undefined }),
+      makeReason(code, i === 0 ? 3 : 2, text, { source: i === 0 ? CITATIONS.continuousLoad : undefined }),
     );
 }
 
@@ -95,7 +101,7 @@ function weighedReasons(evidence: Evidence, assessed: Assessment): Reasons {
   const told = carriedBy(leading!.id, assessed)
     .filter(({ weight }, i) => i === 0 || Math.abs(weight) >= NATS.says)
     .slice(0, MOST_WEIGHED)
-    .map(({ test, weight, text }) => weighedReason(evidence, test, weight, text));
+    .map(({ test, weight, text }) => reasonOfTest(evidence, test, weight, text));
   const carriesRecord = leading!.id === 'weak-breaker' || leading!.id === 'stuck-breaker';
   return [
     ...told,
@@ -106,10 +112,10 @@ function weighedReasons(evidence: Evidence, assessed: Assessment): Reasons {
   ];
 }
 
-function weighedReason(evidence: Evidence, test: TestId, nats: number, text: string): WeighedReason {
+function reasonOfTest(evidence: Evidence, test: TestId, nats: number, text: string): WeighedReason {
   const item = itemOf(evidence, test);
   const weight = nats >= NATS.carries ? 3 : nats >= NATS.supports ? 2 : 1;
-  return reason(
+  return makeReason(
     `${test}:${item?.outcome ?? ''}`,
     weight,
     `${nats < 0 ? 'Against it: ' : ''}${item?.text ?? text}`,
@@ -120,7 +126,7 @@ function weighedReason(evidence: Evidence, test: TestId, nats: number, text: str
 /** An action that rests on one look: the look is repeated before anything is cut or removed. */
 const oneLookReason = ({ results, choice: { action } }: Assessment): WeighedReason | null =>
   isByOneLook(results, action)
-    ? reason(
+    ? makeReason(
         'one-look',
         1,
         'This rests on a single look. Check it a second time before anything is cut or removed.',
@@ -137,7 +143,7 @@ function otherCausesReason({ probabilities, table, choice: { action } }: Assessm
     .sort((a, b) => b.chance - a.chance);
   if (same.length < 2) return null;
   const names = same.slice(0, 3).map(({ cause }) => `“${CAUSES[cause]}”`);
-  return reason(
+  return makeReason(
     'same-work',
     1,
     `Several causes remain possible, and the work is the same: ${names.join(', ')}.`,

@@ -3,7 +3,7 @@ import { mayTry } from '../engine/index.ts';
 import { hazardOf } from '../../facts/hazards/index.ts';
 import type { CautionId } from './cautions.ts';
 import type { NextTest, WeighedReason } from './decision.ts';
-import { because, doNext, notDone, reason } from './parts.ts';
+import { because, doNext, notDone, makeReason } from './parts.ts';
 import {
   causeRemoved,
   heldSince,
@@ -57,7 +57,7 @@ function trialsUsedUp(evidence: Evidence): ResetLimit | null {
   return {
     headline: 'No more resets until the cause is found',
     reasons: [
-      reason(
+      makeReason(
         'trials-used-up',
         3,
         `The breaker tripped again after ${failed.length} ${failed.length === 1 ? 'reset' : 'resets'}. Your settings allow ${limit}${short ? ' into a suspected short circuit' : ''}. Every trip wears the contacts.`,
@@ -86,7 +86,7 @@ function causePresent(evidence: Evidence): ResetLimit | null {
   return {
     headline: 'Remove the known cause first, then reset',
     reasons: [
-      reason(
+      makeReason(
         'cause-present',
         3,
         'The cause of the trip is known and still present. The breaker would trip again.',
@@ -110,7 +110,7 @@ function stillWarm(evidence: Evidence): ResetLimit | null {
       because(evidence, 'panel-touch', 3),
       because(evidence, 'face-temperature', 3),
       because(evidence, 'reset-result', 1),
-      reason('cause-removed', 2, 'The breaker tripped for a known cause, and the cause is gone.'),
+      makeReason('cause-removed', 2, 'The breaker tripped for a known cause, and the cause is gone.'),
     ],
     overturnedBy: [
       'The face is cool. Then reset the breaker.',

@@ -2,7 +2,7 @@ import { marked, sayBreakerEstimate, type Evidence } from '../evidence/index.ts'
 import { CITATIONS } from '../../facts/standards/index.ts';
 import type { CauseId } from '../../facts/vocabulary/index.ts';
 import { saySureness, type Decision, type WeighedReason } from './decision.ts';
-import { reason } from './parts.ts';
+import { makeReason } from './parts.ts';
 
 /** What heats a bimetal besides its own current: each makes a sound breaker open early, too. */
 const HEATS_IT: readonly CauseId[] = ['loose-terminal', 'burnt-stab', 'bus-failing', 'hot-surroundings'];
@@ -43,7 +43,7 @@ export function tripRecordReason(evidence: Evidence, weight: 1 | 2 | 3): Weighed
     undetermined: 'That settles nothing yet: the Bench names a safe trial that would.',
   }[judgement];
   const simulated = trips.some(({ event }) => event.simulated);
-  return reason(
+  return makeReason(
     BY_RECORD,
     weight,
     marked({ simulated }, `${sayBreakerEstimate(breaker.ratingAmps, estimate)} ${words}`),

@@ -9,11 +9,11 @@ import {
   prior,
   taught,
   withCauses,
-  type Context,
+  type PriorContext,
   type Learned,
 } from '../causes/index.ts';
-import { type Assessment, decideOn, noLessDanger, secondThing } from '../actions/index.ts';
-import { impliedBy } from './bearsOn.ts';
+import { type Assessment, decideOn, keepDanger, secondThing } from '../actions/index.ts';
+import { impliedBy } from './relevantTests.ts';
 import { byTheBench } from './byTheBench.ts';
 import type { Diagnosis } from './diagnosis.ts';
 import { readingContextOf } from './readingContextOf.ts';
@@ -33,7 +33,7 @@ import { readingContextOf } from './readingContextOf.ts';
  */
 export function assess(
   results: readonly TestResult[],
-  known: Context = {},
+  known: PriorContext = {},
   bench: EffectiveRating['probability'] | null = null,
   circumstances: HazardCircumstances = {},
   learned: Learned | null = null,
@@ -72,7 +72,7 @@ export function assess(
 /** The belief moved by confirmed ends of earlier cases; no danger becomes less likely by them. */
 function withLearned(belief: Float64Array, { times }: Learned): Float64Array {
   const causes = byCause(belief);
-  return withCauses(belief, noLessDanger(causes, taught(causes, times)));
+  return withCauses(belief, keepDanger(causes, taught(causes, times)));
 }
 
 /** Without supply the electronics of a sound breaker do nothing: a dead test button says nothing then. */
@@ -102,7 +102,7 @@ const saysNothing = (
   test: TestId,
   outcome: string,
   results: readonly TestResult[],
-  { pluggable, tripped, causeRemoved }: Context,
+  { pluggable, tripped, causeRemoved }: PriorContext,
 ): boolean =>
   (AS_RESET[test] === outcome && tripped === true && results.some(isResetSince)) ||
   (causeRemoved === true && OF_THE_TRIP.has(test) && outcome !== 'holds') ||

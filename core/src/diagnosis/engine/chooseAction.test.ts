@@ -3,7 +3,7 @@ import { CAUSE_IDS } from '../causes/index.ts';
 import { type TestResult, ACTIONS, type CauseId, type TestId } from '../../facts/vocabulary/index.ts';
 import { hazardOf } from '../../facts/hazards/index.ts';
 import { leastLossAction, lossTable } from '../actions/index.ts';
-import { assess, isSettled, nextTests, TRIALS } from './index.ts';
+import { assess, isDecisionSettled, nextTests, TRIALS } from './index.ts';
 
 const found = (outcomes: Partial<Record<TestId, string>>): TestResult[] =>
   Object.entries(outcomes).map(([id, outcome]) => ({ test: id as TestId, outcome }));
@@ -102,7 +102,7 @@ describe('before a reset', () => {
     expect(ACTIONS[assess(gives).choice.action]).toBe('reset');
     const senses = ['light-behaviour', 'panel-touch', 'smell', 'sound', 'water-signs'];
     expect(asked(gives).slice(0, 5).sort()).toEqual(senses);
-    expect(isSettled(assess(gives), nextTests(assess(gives), 'homeowner'), 'homeowner')).toBe(false);
+    expect(isDecisionSettled(assess(gives), nextTests(assess(gives), 'homeowner'), 'homeowner')).toBe(false);
     const looked = [
       ...gives,
       ...found({

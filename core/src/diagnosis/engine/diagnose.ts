@@ -5,7 +5,7 @@ import { diagnoseInput, type DiagnoseInput, type Diagnosis } from './diagnosis.t
 import { carriedBy, overturning } from './explain.ts';
 import { hazardToSend, stopReasons } from '../../facts/hazards/index.ts';
 import { nextTests } from './nextTests.ts';
-import { isSettled } from './settled.ts';
+import { isDecisionSettled } from './settled.ts';
 
 /** So many of the next tests are asked what would overturn the verdict. */
 const TOLD = 8;
@@ -33,7 +33,7 @@ export function diagnose(input: DiagnoseInput): Diagnosis {
       action: choice.action,
       family: ACTIONS[choice.action],
       confidence: choice.confidence,
-      settled: isSettled(assessed, tests, profile),
+      settled: isDecisionSettled(assessed, tests, profile),
       reasons: [...carriedBy(ranked[0]!.id, assessed)],
       overturnedBy: [...overturning(tests.slice(0, TOLD), assessed)],
     },

@@ -6,7 +6,7 @@ import {
   type TestResult,
 } from '../../facts/vocabulary/index.ts';
 import {
-  staysOn,
+  staysEnergized,
   type Assessment,
   choose,
   type LossTable,
@@ -14,7 +14,7 @@ import {
   proofNeeded,
 } from '../actions/index.ts';
 import type { RemedialAction } from '../causeFacts/index.ts';
-import type { Context } from '../causes/index.ts';
+import type { PriorContext } from '../causes/index.ts';
 
 /** Before anything is reset, or left on, somebody listens, smells, feels and looks, at the lights too. */
 const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);
@@ -75,7 +75,7 @@ const AHEAD: ReadonlySet<ActionId> = new Set<ActionId>([
  * lost neutral whose legs happen to be alike shows in nothing else, and a breaker is not condemned for its supply.
  */
 const isForTheSupply = (test: TestId, action: RemedialAction): boolean =>
-  test === 'line-side-voltage' && !AHEAD.has(action) && (AT_THE_PANEL.has(action) || staysOn(action));
+  test === 'line-side-voltage' && !AHEAD.has(action) && (AT_THE_PANEL.has(action) || staysEnergized(action));
 
 /** Where it tripped at once, an appliance is not blamed before the wiring was cleared: bare, or by its insulation. */
 const isForTheWiring = (test: TestId, action: RemedialAction, shows: Shows): boolean =>
@@ -120,7 +120,7 @@ function isForWhatWasDead(test: TestId, action: RemedialAction, shows: Shows): b
 function wouldProve(
   test: TestId,
   results: readonly TestResult[],
-  known: Context,
+  known: PriorContext,
   probabilities: Float64Array,
   table: LossTable,
 ): boolean {
@@ -146,7 +146,7 @@ export function isDueFirst(
   if (isForTheSupply(test, action) || isForTheWiring(test, action, shows)) return true;
   if (isForTheHandle(test, action, shows) || isForTheMain(test, action, shows)) return true;
   if (test === 'terminal-inspection' && AT_THE_PANEL.has(action)) return true;
-  if (!staysOn(action)) return false;
+  if (!staysEnergized(action)) return false;
   if (SENSED.has(test) || BEFORE[action]?.includes(test) || isForWhatWasDead(test, action, shows))
     return true;
   return ACTIONS[action] === 'reset' && shows('trips-on-record', ...(AFTER_TRIPS[test] ?? []));

@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
-import { CAUSE_IDS, learn, type ConfirmedEnd, type Context } from '../causes/index.ts';
+import { CAUSE_IDS, learn, type ConfirmedEnd, type PriorContext } from '../causes/index.ts';
 import { outcomeLevel } from '../../facts/hazards/index.ts';
 import { ACTIONS, TEST_IDS, TESTS, type TestResult } from '../../facts/vocabulary/index.ts';
 import { earlierCasesReason } from '../decision/index.ts';
-import { noLessDanger } from '../actions/index.ts';
+import { keepDanger } from '../actions/index.ts';
 import { assess, endangers } from './index.ts';
 
 const HARMLESS = CAUSE_IDS.filter((cause) => !endangers(cause));
@@ -39,7 +39,7 @@ const known = fc.record({
   complaint: fc.constantFrom('trips' as const, 'dead' as const, 'check' as const, undefined),
 });
 
-const both = (found: readonly TestResult[], about: Context, lots: readonly ConfirmedEnd[]) => [
+const both = (found: readonly TestResult[], about: PriorContext, lots: readonly ConfirmedEnd[]) => [
   assess(found, about),
   assess(found, about, null, {}, learn(lots, { kind: about.breakerKind })),
 ];
@@ -76,7 +76,7 @@ describe('what confirmed ends may not do', () => {
     const byTable = Float64Array.from(CAUSE_IDS, (cause) => (endangers(cause) ? 1 : 0));
     const total = byTable.reduce((a, b) => a + b, 0);
     const sure = byTable.map((p) => p / total);
-    expect(noLessDanger(sure, sure)).toEqual(sure);
+    expect(keepDanger(sure, sure)).toEqual(sure);
   });
 });
 

@@ -9,7 +9,7 @@ import {
   type TestId,
 } from '../../facts/vocabulary/index.ts';
 import type { RatedTest } from './diagnosis.ts';
-import { bearsOn } from './bearsOn.ts';
+import { relevantTests } from './relevantTests.ts';
 import { isDueFirst } from './dueFirst.ts';
 import {
   CHANGES_WHAT_IS_RIGHT,
@@ -93,7 +93,7 @@ function rate(assessed: Assessment, profile: Profile): RatedTest[] {
   const done = new Set(order);
   const now = leastLossAction(lossesOf(profile, table), probabilities).expected;
   const barred = !mayTry(hazard);
-  const bears = bearsOn(results, known);
+  const bears = relevantTests(results, known);
   return TEST_IDS.filter(
     (id) =>
       !done.has(id) &&

@@ -1,4 +1,4 @@
-import type { Context } from '../causes/index.ts';
+import type { PriorContext } from '../causes/index.ts';
 import type { ReadingContext } from '../path/index.ts';
 import type { TestId, TestResult } from '../../facts/vocabulary/index.ts';
 
@@ -23,7 +23,7 @@ const FAILED: Outcomes = {
  * @returns poles, and whether a reset held and was complete
  * @example readingContextOf([{ test: 'reset-result', outcome: 'holds' }], {}).resetHeld // true
  */
-export function readingContextOf(results: readonly TestResult[], { poles }: Context): ReadingContext {
+export function readingContextOf(results: readonly TestResult[], { poles }: PriorContext): ReadingContext {
   const shows = (outcomes: Outcomes) =>
     results.some(({ test, outcome }) => outcomes[test]?.includes(outcome));
   const feel = results.find(({ test }) => test === 'reset-feel')?.outcome;

@@ -87,9 +87,9 @@ function mayChangeIt(
  * @param tests as `nextTests` gives them
  * @param asked screens answered so far
  * @returns whether no test that is left is worth its price
- * @example isSettled(assess([]), nextTests(assess([]), 'homeowner'), 'homeowner') // false
+ * @example isDecisionSettled(assess([]), nextTests(assess([]), 'homeowner'), 'homeowner') // false
  */
-export const isSettled = (
+export const isDecisionSettled = (
   assessed: Assessment,
   tests: readonly RatedTest[],
   profile: Profile,

@@ -1,7 +1,7 @@
 import { keptPerObject } from '../../facts/kept/index.ts';
 import {
   type BreakerRecord,
-  type Dossier,
+  type EvidenceInput,
   type Evidence,
   counts,
   failedResets,
@@ -33,7 +33,7 @@ import { lineSideEvidence, voltageEvidence } from './voltageEvidence.ts';
  * @returns evidence, each outcome with its figures and its sentence
  * @example gatherEvidence({ panel, policies, subject, main: null, others: [] }).handle // 'on'
  */
-export function gatherEvidence(dossier: Dossier): Evidence {
+export function gatherEvidence(dossier: EvidenceInput): Evidence {
   const subject = counted(dossier.subject);
   const main = dossier.main && counted(dossier.main);
   const others = dossier.others.map(counted);

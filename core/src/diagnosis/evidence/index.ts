@@ -17,7 +17,7 @@ export {
   type BreakerEstimate,
   type BreakerRecord,
   type CoolDown,
-  type Dossier,
+  type EvidenceInput,
   type Evidence,
   type EvidenceItem,
   type Figure,

@@ -21,7 +21,7 @@ export interface BreakerRecord {
 }
 
 /** What a decision about one breaker may look at. */
-export interface Dossier {
+export interface EvidenceInput {
   panel: Pick<Panel, 'id' | 'name' | 'family' | 'alsoListed'>;
   /** How questions on which the trade disagrees are answered here. */
   policies: Policies;

@@ -1,7 +1,7 @@
 export { type CoolDown, coolDownOf, coolDownTimes } from './coolDown.ts';
 export {
   type BreakerRecord,
-  type Dossier,
+  type EvidenceInput,
   type Evidence,
   type EvidenceItem,
   type Figure,

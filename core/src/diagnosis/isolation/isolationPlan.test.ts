@@ -5,7 +5,7 @@ import {
   isolationOutput,
   isolationPlan,
   type IsolationInput,
-  type Next,
+  type NextTrial,
   type PlannedTrial,
 } from './index.ts';
 
@@ -151,7 +151,7 @@ function bruteForce(
 
 /** Follow the plan with a fault: what it finds, what that costs, how often it trips. */
 function walk(steps: PlannedTrial[], fault: string | null, costs: Costs) {
-  let at: Next = steps.length > 0 ? { step: 0 } : { fault };
+  let at: NextTrial = steps.length > 0 ? { step: 0 } : { fault };
   let [cost, trips] = [0, 0];
   while ('step' in at) {
     const { connect, ifTrips, ifHolds }: PlannedTrial = steps[at.step]!;

@@ -3,7 +3,7 @@ import {
   isolationInput,
   type IsolationInput,
   type IsolationPlan,
-  type Next,
+  type NextTrial,
   type PlannedTrial,
 } from './schema.ts';
 
@@ -124,7 +124,7 @@ class Plan {
     return steps;
   }
 
-  private follow(set: number, wiring: boolean, trips: number, steps: PlannedTrial[]): Next {
+  private follow(set: number, wiring: boolean, trips: number, steps: PlannedTrial[]): NextTrial {
     const { candidates } = this.question;
     if (set === 0) return { fault: null };
     if (!wiring && (set & (set - 1)) === 0) return { fault: candidates[Math.log2(set)]!.id };
@@ -144,7 +144,7 @@ class Plan {
 
 /** How often the worst path of a plan trips. */
 function mostTrips(steps: readonly PlannedTrial[]): number {
-  const from = (next: Next): number => {
+  const from = (next: NextTrial): number => {
     if (!('step' in next)) return 0;
     const { ifTrips, ifHolds } = steps[next.step]!;
     return Math.max(1 + from(ifTrips), from(ifHolds));

@@ -35,7 +35,7 @@ const next = z.union([
   z.object({ step: z.int().describe('go on with this one of the steps') }),
   z.object({ fault: z.string().nullable().describe('found: the faulty candidate; null: the fixed wiring') }),
 ]);
-export type Next = z.infer<typeof next>;
+export type NextTrial = z.infer<typeof next>;
 
 /** One trial: what to connect, and what follows from each way it ends. */
 const trial = z.object({ connect: z.array(z.string()), ifTrips: next, ifHolds: next });

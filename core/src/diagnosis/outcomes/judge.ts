@@ -1,4 +1,4 @@
-import type { ClosedCase, Judgement } from './schema.ts';
+import type { ClosedCase, OutcomeJudgment } from './schema.ts';
 import { canPutRight, endangers } from '../engine/index.ts';
 
 /**
@@ -12,7 +12,10 @@ import { canPutRight, endangers } from '../engine/index.ts';
  * @throws never
  * @example judge({ ...closed, decision: null, confirmed: { cause: 'overload', who: 'homeowner', how: 'cured' } }) // 'left-open'
  */
-export function judge({ decision, confirmed }: Pick<ClosedCase, 'decision' | 'confirmed'>): Judgement | null {
+export function judge({
+  decision,
+  confirmed,
+}: Pick<ClosedCase, 'decision' | 'confirmed'>): OutcomeJudgment | null {
   if (confirmed === null) return null;
   if (decision === null || decision.action === 'gather-more') return 'left-open';
   const { action } = decision;

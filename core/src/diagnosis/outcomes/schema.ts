@@ -22,8 +22,8 @@ export interface ClosedCase extends Pick<
 }
 
 /** How a decision turned out, held against what it was: right, wrong, or nothing had been decided yet. */
-export const JUDGEMENTS = ['right', 'wrong', 'left-open'] as const;
-export type Judgement = (typeof JUDGEMENTS)[number];
+export const OUTCOME_JUDGMENTS = ['right', 'wrong', 'left-open'] as const;
+export type OutcomeJudgment = (typeof OUTCOME_JUDGMENTS)[number];
 
 const share = z.object({
   right: z.int(),
@@ -76,7 +76,7 @@ export const outcomes = z.object({
       action: z.enum(DECISION_ACTIONS).nullable(),
       headline: z.string(),
       confirmed: confirmation.nullable(),
-      judgement: z.enum(JUDGEMENTS).nullable(),
+      judgement: z.enum(OUTCOME_JUDGMENTS).nullable(),
     }),
   ),
 });

@@ -4,7 +4,7 @@ import type { HeatGrade } from '../../physics/heat/index.ts';
 import type { Leg } from '../../panel/layout/index.ts';
 
 /** Where something was found: a breaker of the panel, its main, or the panel itself. */
-export interface At {
+export interface FindingPlace {
   breakerId: string | null;
   /** As a sentence names it: “4 Steam press”. */
   name: string;
@@ -13,7 +13,7 @@ export interface At {
 
 /** What a look or a test at one breaker came to. */
 export interface FoundOutcome {
-  at: At;
+  at: FindingPlace;
   test: TestId;
   outcome: OutcomeOf<TestId>;
   when: string;
@@ -21,7 +21,7 @@ export interface FoundOutcome {
 
 /** A joint under load, as the heat survey grades it. */
 export interface FoundHeat {
-  at: At;
+  at: FindingPlace;
   point: 'face' | 'terminal';
   surfaceC: number;
   riseC: number;
@@ -63,9 +63,9 @@ export interface PanelFindings {
   heat: FoundHeat[];
   legs: FoundLegs[];
   /** Trips by breaker; two that are tied together are one. */
-  trips: { at: At; when: string; tiedWith: string | null }[];
+  trips: { at: FindingPlace; when: string; tiedWith: string | null }[];
   /** Breakers that opened later than any sound one, or held too long. */
-  tooLate: { at: At; when: string }[];
+  tooLate: { at: FindingPlace; when: string }[];
   signs: FoundSign[];
   /** Connected loads that come with a season, VA, and of all. */
   seasonal: { winterVa: number; summerVa: number; allVa: number };

@@ -3,7 +3,7 @@ import type { Panel } from '../../record/entities/index.ts';
 import { sayBreaker, spacesOf } from '../../panel/layout/index.ts';
 import type { OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 import type { Evidence } from '../evidence/index.ts';
-import type { At, FoundLegs, FoundSign, PanelFindings } from './findings.ts';
+import type { FindingPlace, FoundLegs, FoundSign, PanelFindings } from './findings.ts';
 import { seasonalVa } from './season.ts';
 
 /** What is on record of a panel. */
@@ -16,7 +16,7 @@ export interface PanelOnRecord {
   now: string;
 }
 
-const placeOf = ({ breaker, circuit }: Evidence): At => ({
+const placeOf = ({ breaker, circuit }: Evidence): FindingPlace => ({
   breakerId: breaker.id,
   name: breaker.role === 'main' ? 'the main' : sayBreaker(breaker, circuit?.label),
   isMain: breaker.role === 'main',

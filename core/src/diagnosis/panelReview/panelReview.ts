@@ -18,7 +18,7 @@ import {
 const KINDS_TO_CONDEMN = 2;
 
 /** The kinds, as they stand in a sentence. */
-export const KIND_WORDS: Record<ReviewKind, string> = {
+export const PANEL_SIGN_KIND_WORDS: Record<ReviewKind, string> = {
   heard: 'sounds and smells',
   seen: 'the condition inside',
   currents: 'leg currents',
@@ -96,7 +96,7 @@ function reasonsOf(
   }: Pick<PanelReview, 'failingKinds' | 'notLookedAt' | 'wouldSettle' | 'soon'>,
 ): PanelReview['reasons'] {
   const reasons: PanelReview['reasons'] = [];
-  const kinds = (list: readonly ReviewKind[]) => list.map((kind) => KIND_WORDS[kind]).join('; ');
+  const kinds = (list: readonly ReviewKind[]) => list.map((kind) => PANEL_SIGN_KIND_WORDS[kind]).join('; ');
   if (verdict === 'replace')
     reasons.push({
       code: 'independent-kinds',

@@ -1,11 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import { seeded } from '../../facts/random/index.ts';
 import { PANEL_STATES, simulatedPanel, type PanelState } from '../../simulate/panel/index.ts';
-import { panelReview, seasonalVa, seasonOf, signsOf, type At, type PanelFindings } from './index.ts';
+import {
+  panelReview,
+  seasonalVa,
+  seasonOf,
+  signsOf,
+  type FindingPlace,
+  type PanelFindings,
+} from './index.ts';
 
 const NOW = '2026-11-21T09:00:00.000Z';
-const MAIN: At = { breakerId: 'm', name: 'the main', isMain: true };
-const place = (name: string): At => ({ breakerId: name, name, isMain: false });
+const MAIN: FindingPlace = { breakerId: 'm', name: 'the main', isMain: true };
+const place = (name: string): FindingPlace => ({ breakerId: name, name, isMain: false });
 
 /** A panel of which nothing is on record. */
 const nothing = (more: Partial<PanelFindings> = {}): PanelFindings => ({
@@ -25,7 +32,7 @@ const nothing = (more: Partial<PanelFindings> = {}): PanelFindings => ({
   ...more,
 });
 const ids = (more: Partial<PanelFindings>) => signsOf(nothing(more)).map(({ sign }) => sign);
-const heat = (at: At, overPeersC: number | null, more = {}) => ({
+const heat = (at: FindingPlace, overPeersC: number | null, more = {}) => ({
   at,
   point: 'terminal' as const,
   surfaceC: 50,
@@ -54,7 +61,7 @@ describe('signs that follow from the record', () => {
   });
 
   test('one burnt terminal or stab is that breaker’s, several are the panel’s', () => {
-    const found = (at: At, test: 'terminal-inspection' | 'stab-inspection', outcome: string) =>
+    const found = (at: FindingPlace, test: 'terminal-inspection' | 'stab-inspection', outcome: string) =>
       ({ at, test, outcome, when: NOW }) as PanelFindings['outcomes'][number];
     expect(ids({ outcomes: [found(place('4'), 'terminal-inspection', 'discoloured-or-melted')] })).toEqual(
       [],

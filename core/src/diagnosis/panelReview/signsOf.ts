@@ -1,7 +1,14 @@
 import { HEAT_LIMITS, areUnbalanced, LOAD_LIMITS, TIME_LIMITS } from '../../facts/limits/index.ts';
 import { atLeast, exceeds, sayQuantity, sayRise, sayTemperature } from '../../facts/quantities/index.ts';
 import { panelSign, type PanelSignId, type TestId } from '../../facts/vocabulary/index.ts';
-import type { At, FoundHeat, FoundLegs, FoundOutcome, PanelFindings, SignFound } from './findings.ts';
+import type {
+  FindingPlace,
+  FoundHeat,
+  FoundLegs,
+  FoundOutcome,
+  PanelFindings,
+  SignFound,
+} from './findings.ts';
 import { seasonOf } from './season.ts';
 
 const MS_A_DAY = 86_400_000;
@@ -26,12 +33,12 @@ export function signsOf(findings: PanelFindings): SignFound[] {
   return withSaid(signs, findings);
 }
 
-const names = (places: readonly At[]) => [...new Set(places.map(({ name }) => name))].join(', ');
+const names = (places: readonly FindingPlace[]) => [...new Set(places.map(({ name }) => name))].join(', ');
 
 const sign = (
   id: PanelSignId,
   origin: string,
-  places: readonly At[] = [],
+  places: readonly FindingPlace[] = [],
   when: string | null = null,
 ): SignFound => ({
   sign: id,
@@ -46,8 +53,8 @@ function looked(
   { outcomes }: PanelFindings,
   test: TestId,
   outcome: string,
-  where: (at: At) => boolean = () => true,
-): { places: At[]; when: string } | null {
+  where: (at: FindingPlace) => boolean = () => true,
+): { places: FindingPlace[]; when: string } | null {
   const found = outcomes.filter((one) => one.test === test && one.outcome === outcome && where(one.at));
   if (found.length === 0) return null;
   return { places: found.map(({ at }) => at), when: latest(found) };
@@ -63,19 +70,20 @@ function ifLooked(
   outcome: string,
   id: PanelSignId,
   words: string,
-  where?: (at: At) => boolean,
+  where?: (at: FindingPlace) => boolean,
 ): SignFound[] {
   const found = looked(findings, test, outcome, where);
   return found ? [sign(id, `${words} at ${names(found.places)}.`, found.places, found.when)] : [];
 }
 
-const isMain = (at: At) => at.isMain;
-const isBranch = (at: At) => !at.isMain;
+const isMain = (at: FindingPlace) => at.isMain;
+const isBranch = (at: FindingPlace) => !at.isMain;
 
 function heardAndSeen(findings: PanelFindings): SignFound[] {
   const melted = looked(findings, 'terminal-inspection', 'discoloured-or-melted', isBranch);
   const pitted = looked(findings, 'stab-inspection', 'pitted-or-burnt');
-  const several = (places: readonly At[]) => new Set(places.map(({ breakerId }) => breakerId)).size > 1;
+  const several = (places: readonly FindingPlace[]) =>
+    new Set(places.map(({ breakerId }) => breakerId)).size > 1;
   return [
     ...ifLooked(findings, 'sound', 'sizzle-or-crackle', 'sizzle-under-load', 'Sizzling or crackling logged'),
     ...ifLooked(findings, 'smell', 'hot-plastic', 'hot-plastic-smell', 'A smell of hot plastic logged'),

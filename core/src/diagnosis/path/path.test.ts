@@ -8,7 +8,7 @@ import {
   readPath,
   SOUND_FEEDER,
   SOUND_PATH,
-  type Connection,
+  type ConnectionState,
   type PathState,
   type PathTest,
 } from './index.ts';
@@ -18,7 +18,7 @@ import {
  * a network of resistances is solved under several loads, and the meters are read.
  */
 
-const OHMS: Record<Connection, number> = { ok: 0.01, high: 3, open: Infinity };
+const OHMS: Record<ConnectionState, number> = { ok: 0.01, high: 3, open: Infinity };
 const EMF = 120;
 
 /** What is connected besides the circuit: amps of the other circuits on each leg, and of an appliance between the legs. */

@@ -2,12 +2,12 @@
  * A connection on the path of the power: sound, high-resistance, or open. Over a high-resistance connection the voltage
  * drops under load.
  */
-export type Connection = 'ok' | 'high' | 'open';
+export type ConnectionState = 'ok' | 'high' | 'open';
 
 /** The two legs: the one that feeds the circuit in question, and the other. */
 export interface Legs {
-  own: Connection;
-  other: Connection;
+  own: ConnectionState;
+  other: ConnectionState;
 }
 
 /** A switch on the path with its two poles, behind or ahead of others. */
@@ -26,11 +26,11 @@ export type HandleState = 'on' | 'off' | 'tripped' | 'half';
 export interface PathState {
   /** Whether the utility supplies the street. */
   street: boolean;
-  service: Legs & { neutral: Connection };
+  service: Legs & { neutral: ConnectionState };
   main: Switch;
   bus: Legs;
   /** The feeder to the sub-panel that the circuit is in; null: the circuit is in the main panel. */
-  feeder: (Switch & { conductors: Legs & { neutral: Connection }; bus: Legs }) | null;
+  feeder: (Switch & { conductors: Legs & { neutral: ConnectionState }; bus: Legs }) | null;
   /** Which breaker is looked at and measured: the branch breaker, or the feeder breaker ahead of it. */
   subject: 'branch' | 'feeder';
   /** Where the supply legs are read: at the main, or at the lugs of the sub-panel. */
@@ -40,8 +40,8 @@ export interface PathState {
   isReadOpen: boolean;
   stab: Legs;
   contacts: Legs;
-  terminal: Connection;
-  wiring: { hot: Connection; neutral: Connection; from: 'panel' | 'middle' | 'end' };
+  terminal: ConnectionState;
+  wiring: { hot: ConnectionState; neutral: ConnectionState; from: 'panel' | 'middle' | 'end' };
   /** A protected outlet on the way. */
   device: 'closed' | 'tripped';
   /** The appliance or lamp itself has failed. */
@@ -49,7 +49,7 @@ export interface PathState {
   /** The outlet is fed by another breaker than the one looked at. */
   fedByOther: 'no' | 'energized' | 'open';
   /** The neutral that the circuit shares with another one. */
-  sharedNeutral: Connection;
+  sharedNeutral: ConnectionState;
 }
 
 const SOUND_LEGS: Legs = { own: 'ok', other: 'ok' };

@@ -1,5 +1,5 @@
 import type { OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
-import type { Connection, HandleState, Legs, PathState } from './pathState.ts';
+import type { ConnectionState, HandleState, Legs, PathState } from './pathState.ts';
 
 /** Tests that read the path of the power. */
 export const PATH_TESTS = [
@@ -27,7 +27,7 @@ export interface ReadingContext {
 }
 
 /** Probabilities of the outcomes of one test; outcomes left out have none. */
-export type Odds<T extends TestId> = Partial<Record<OutcomeOf<T>, number>>;
+export type ReadingOdds<T extends TestId> = Partial<Record<OutcomeOf<T>, number>>;
 
 /** Probabilities of a voltage at one point: dead, low, normal, high. */
 interface Volts {
@@ -49,7 +49,7 @@ const BY_LOAD: Volts = { zero: 0.01, low: 0.42, normal: 0.14, high: 0.43 };
 /** With the neutral of the branch or the feeder open, a meter from hot to neutral reads little or nothing. */
 const NO_RETURN: Volts = { zero: 0.8, low: 0.16, normal: 0.04, high: 0 };
 
-const worst = (...connections: readonly Connection[]): Connection =>
+const worst = (...connections: readonly ConnectionState[]): ConnectionState =>
   connections.includes('open') ? 'open' : connections.includes('high') ? 'high' : 'ok';
 
 const LEGS = ['own', 'other'] as const;
@@ -60,7 +60,7 @@ const legTo = (
   path: PathState,
   leg: Leg,
   point: 'service' | 'main' | 'bus' | 'feeder' | 'lugs' | 'panel',
-): Connection => {
+): ConnectionState => {
   const { service, main, bus, feeder, street } = path;
   const supply = street ? service[leg] : 'open';
   if (point === 'service') return supply;
@@ -130,7 +130,7 @@ const worstVolts = ({ zero, low, normal, high }: Volts): Volts => ({
   high: 0,
 });
 
-function loadTerminal(path: PathState, context: ReadingContext): Odds<'load-terminal-voltage'> {
+function loadTerminal(path: PathState, context: ReadingContext): ReadingOdds<'load-terminal-voltage'> {
   const own = atTerminal(path, 'own', context);
   const ofOne = { normal: own.normal + own.high, low: own.low, zero: own.zero };
   const poles = path.subject === 'feeder' ? 2 : context.poles;
@@ -159,7 +159,7 @@ function loadTerminal(path: PathState, context: ReadingContext): Odds<'load-term
 /** How often a breaker has two poles, where nobody said. */
 const TWO_POLES = 0.25;
 
-function outlet(path: PathState, context: ReadingContext): Odds<'outlet-voltage'> {
+function outlet(path: PathState, context: ReadingContext): ReadingOdds<'outlet-voltage'> {
   const { wiring, device, fedByOther, terminal, sharedNeutral } = path;
   if (fedByOther !== 'no') return fedByOther === 'energized' ? NORMAL : DEAD;
   if (sharedNeutral === 'open') return { zero: 0.05, low: 0.27, normal: 0.08, high: 0.6 };
@@ -171,7 +171,7 @@ function outlet(path: PathState, context: ReadingContext): Odds<'outlet-voltage'
   return hot === 'high' || wiring.neutral === 'high' || sharedNeutral === 'high' ? worstVolts(own) : own;
 }
 
-function lineSide(path: PathState): Odds<'line-side-voltage'> {
+function lineSide(path: PathState): ReadingOdds<'line-side-voltage'> {
   const point = path.supplyAt === 'sub-panel' ? 'lugs' : 'service';
   const neutral =
     path.supplyAt === 'sub-panel' && path.feeder
@@ -188,13 +188,13 @@ function lineSide(path: PathState): Odds<'line-side-voltage'> {
     : { 'both-legs-normal': 1 };
 }
 
-function mainLoadSide(path: PathState): Odds<'main-load-side-voltage'> {
+function mainLoadSide(path: PathState): ReadingOdds<'main-load-side-voltage'> {
   const dead = LEGS.filter((leg) => legTo(path, leg, 'main') === 'open').length;
   return dead === 2 ? { 'both-missing': 1 } : dead === 1 ? { 'one-missing': 1 } : { 'both-normal': 1 };
 }
 
 /** What is dead, by the widest part of the path that is interrupted. */
-function extent(path: PathState, { resetHeld }: ReadingContext): Odds<'power-loss-extent'> {
+function extent(path: PathState, { resetHeld }: ReadingContext): ReadingOdds<'power-loss-extent'> {
   const { feeder, stab, contacts, wiring, handle } = path;
   const dead = (point: Parameters<typeof legTo>[2]) =>
     LEGS.filter((leg) => legTo(path, leg, point) === 'open').length;
@@ -240,7 +240,7 @@ function extent(path: PathState, { resetHeld }: ReadingContext): Odds<'power-los
 const handleOf = (path: PathState): PathState['handle'] =>
   path.subject === 'feeder' ? (path.feeder?.isClosed === false ? 'tripped' : 'on') : path.handle;
 
-function handlePosition(path: PathState, { poles }: ReadingContext): Odds<'handle-position'> {
+function handlePosition(path: PathState, { poles }: ReadingContext): ReadingOdds<'handle-position'> {
   const low = poles === 1 ? 0 : 0.02;
   switch (handleOf(path)) {
     case 'on':
@@ -259,7 +259,7 @@ function handlePosition(path: PathState, { poles }: ReadingContext): Odds<'handl
   }
 }
 
-function fingerTest(path: PathState): Odds<'handle-finger-test'> {
+function fingerTest(path: PathState): ReadingOdds<'handle-finger-test'> {
   return {
     on: { firm: 0.975, gives: 0.025 },
     off: { firm: 0.8, gives: 0.2 },
@@ -268,27 +268,27 @@ function fingerTest(path: PathState): Odds<'handle-finger-test'> {
   }[handleOf(path)];
 }
 
-function indicator(path: PathState): Odds<'trip-indicator'> {
+function indicator(path: PathState): ReadingOdds<'trip-indicator'> {
   const state = handleOf(path);
   return state === 'tripped' || state === 'half'
     ? { shown: 0.46, 'not-shown': 0.05, 'no-indicator': 0.49 }
     : { shown: 0.015, 'not-shown': 0.485, 'no-indicator': 0.5 };
 }
 
-const downstream = ({ device }: PathState): Odds<'downstream-device'> =>
+const downstream = ({ device }: PathState): ReadingOdds<'downstream-device'> =>
   device === 'tripped'
     ? { tripped: 0.95, 'not-tripped': 0.03, 'none-found': 0.02 }
     : { tripped: 0.015, 'not-tripped': 0.535, 'none-found': 0.45 };
 
-const upstream = ({ main, feeder }: PathState): Odds<'upstream-breaker'> =>
+const upstream = ({ main, feeder }: PathState): ReadingOdds<'upstream-breaker'> =>
   main.isClosed && (feeder === null || feeder.isClosed)
     ? { on: 0.98, 'tripped-or-off': 0.02 }
     : { on: 0.03, 'tripped-or-off': 0.97 };
 
-const neighbours = ({ street }: PathState): Odds<'neighbours-power'> =>
+const neighbours = ({ street }: PathState): ReadingOdds<'neighbours-power'> =>
   street ? { on: 0.98, 'off-too': 0.02 } : { on: 0.03, 'off-too': 0.97 };
 
-const READERS: { readonly [T in PathTest]: (path: PathState, context: ReadingContext) => Odds<T> } = {
+const READERS: { readonly [T in PathTest]: (path: PathState, context: ReadingContext) => ReadingOdds<T> } = {
   'power-loss-extent': extent,
   'handle-position': handlePosition,
   'handle-finger-test': fingerTest,
@@ -311,8 +311,11 @@ const READERS: { readonly [T in PathTest]: (path: PathState, context: ReadingCon
  * @returns probability of each outcome
  * @example readPath('neighbours-power', SOUND_PATH, { poles: 1, resetHeld: null }).on // 0.98
  */
-export const readPath = <T extends PathTest>(test: T, path: PathState, context: ReadingContext): Odds<T> =>
-  READERS[test](path, context);
+export const readPath = <T extends PathTest>(
+  test: T,
+  path: PathState,
+  context: ReadingContext,
+): ReadingOdds<T> => READERS[test](path, context);
 
 /**
  * Whether the power comes back when the breaker is reset all the way.

@@ -1,7 +1,7 @@
 import { keptLatest, keptPerObject } from '../../facts/kept/index.ts';
 import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import type { HazardCircumstances } from '../../facts/hazards/index.ts';
-import type { Context, Learned } from '../causes/index.ts';
+import type { PriorContext, Learned } from '../causes/index.ts';
 import type { Evidence } from '../evidence/index.ts';
 import { assess, type Assessment } from '../engine/index.ts';
 import { causeRemoved, measuredSinceHeld, overloadAtTrip } from './recordFacts.ts';
@@ -19,7 +19,7 @@ const NEW_YEARS = TIME_LIMITS.newYears;
  * @returns what the prior heeds
  * @example knownOf(evidence).kind // 'standard'
  */
-export function knownOf(evidence: Evidence): Context {
+export function knownOf(evidence: Evidence): PriorContext {
   const { breaker, items, wear, anonymous, complaint } = evidence;
   const told = { complaint, tripped: hasTripped(evidence) };
   if (anonymous) return told;

@@ -16,7 +16,7 @@ export interface GrowthPrior {
 }
 
 /** A stretch from the tenth to the ninetieth in a hundred, and the middle. */
-export interface Spread {
+export interface GrowthRange {
   p10: number;
   p50: number;
   p90: number;
@@ -34,7 +34,7 @@ export interface Growth {
 
 /** How fast something grows, and from where, in the unit of its figures. */
 export interface Rate {
-  perYear: Spread;
+  perYear: GrowthRange;
   /** Where it stands at the last figure. */
   now: number;
   began: number;
@@ -146,7 +146,7 @@ const at = (lines: readonly { weight: number; value: number }[], share: number):
   return sorted.at(-1)!.value;
 };
 
-const spreadOf = (lines: readonly { weight: number; value: number }[]): Spread => ({
+const spreadOf = (lines: readonly { weight: number; value: number }[]): GrowthRange => ({
   p10: at(lines, 0.1),
   p50: at(lines, 0.5),
   p90: at(lines, 0.9),
@@ -216,5 +216,5 @@ export function rateOf({ lines }: Growth): Rate {
  * @returns years after the last figure; 0: it is reached
  * @example yearsUntil(growth, 50).p50 // 6.2
  */
-export const yearsUntil = ({ lines }: Growth, limit: number): Spread =>
+export const yearsUntil = ({ lines }: Growth, limit: number): GrowthRange =>
   spreadOf(lines.map(({ weight, rate, level }) => ({ weight, value: Math.max(0, (limit - level) / rate) })));

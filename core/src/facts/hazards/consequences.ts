@@ -7,7 +7,7 @@ export type Urgency = (typeof URGENCIES)[number];
 
 /** Jobs that switch or load breakers, and that a hazard may suspend. */
 export const JOBS = ['reset', 'exercise', 'mapping', 'load-test', 'planned-work'] as const;
-export type Job = (typeof JOBS)[number];
+export type WorkKind = (typeof JOBS)[number];
 
 /** Who deals with a finding. */
 export const HELPERS = ['anyone', 'electrician', 'utility'] as const;
@@ -23,12 +23,12 @@ interface Consequence {
   now: readonly string[];
   /** What waiting risks. */
   waiting: string;
-  suspends: readonly Job[];
+  suspends: readonly WorkKind[];
   /** Whether the jobs are suspended at this breaker or at the whole panel. */
   reach: 'breaker' | 'panel';
 }
 
-const SWITCHING = ['reset', 'exercise', 'mapping', 'load-test'] as const satisfies readonly Job[];
+const SWITCHING = ['reset', 'exercise', 'mapping', 'load-test'] as const satisfies readonly WorkKind[];
 
 const MAIN_OFF =
   'If you can reach the main breaker without touching anything hot or wet, stand to the side and turn it off. Turning off one branch breaker is not enough. Otherwise leave the building.';
@@ -346,7 +346,7 @@ export const panelFindingsAt = <F extends Pick<HazardFinding, 'level' | 'scope'>
  * @example isSuspended('exercise', NO_HAZARD, hazardOf([{ test: 'sound', outcome: 'sizzle-or-crackle' }])) // true
  */
 export const isSuspended = (
-  job: Job,
+  job: WorkKind,
   own: Pick<HazardSummary, 'findings'>,
   panel: Pick<HazardSummary, 'findings'>,
 ): boolean =>
@@ -360,7 +360,7 @@ export const isSuspended = (
  * @returns whether the job waits until the hazard is dealt with
  * @example suspendsPanel('load-test', NO_HAZARD) // false
  */
-export const suspendsPanel = (job: Job, panel: Pick<HazardSummary, 'findings'>): boolean =>
+export const suspendsPanel = (job: WorkKind, panel: Pick<HazardSummary, 'findings'>): boolean =>
   panel.findings.some((finding) => {
     const { reach, suspends } = consequence(finding);
     return reach === 'panel' && suspends.includes(job);

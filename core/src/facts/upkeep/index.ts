@@ -1,1 +1,1 @@
-export * from './duties.ts';
+export * from './maintenanceTasks.ts';

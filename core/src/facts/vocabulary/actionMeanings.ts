@@ -1,13 +1,13 @@
 import type { ActionId } from './actions.ts';
 
 /** What a finding means to whoever pays for it: why it is done, and what waiting risks. */
-export interface Meaning {
+export interface ActionMeaning {
   why: string;
   waiting: string;
 }
 
 /** What each action means, in words for somebody who is no electrician. */
-export const ACTION_MEANINGS: Record<ActionId, Meaning> = {
+export const ACTION_MEANINGS: Record<ActionId, ActionMeaning> = {
   keep: {
     why: 'This breaker does what it is there for.',
     waiting: 'Nothing is at risk today.',

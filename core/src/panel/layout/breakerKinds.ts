@@ -14,7 +14,7 @@ export const isProtected = (kind: BreakerKind): boolean =>
   kind === 'gfci' || kind === 'afci' || kind === 'dual';
 
 /** Kinds of breaker in words. */
-export const KIND_WORDS: Record<BreakerKind, string> = {
+export const BREAKER_KIND_WORDS: Record<BreakerKind, string> = {
   standard: 'standard',
   gfci: 'GFCI',
   afci: 'AFCI',

@@ -6,7 +6,7 @@ export interface Fed {
 }
 
 /** A breaker that could feed a panel. */
-export interface Feeder {
+export interface FeederBreaker {
   id: string;
   panelId: string;
   poles: number;
@@ -21,7 +21,7 @@ function upstreamOf(panel: Fed, feeders: FeedNetwork['breakers']): string | null
 /** Panels of a site and the breakers that could feed them, as far as feeding goes. */
 export interface FeedNetwork {
   panels: readonly Fed[];
-  breakers: readonly Pick<Feeder, 'id' | 'panelId'>[];
+  breakers: readonly Pick<FeederBreaker, 'id' | 'panelId'>[];
 }
 
 /**
@@ -72,7 +72,7 @@ export function panelsAheadOf(network: FeedNetwork, panelId: string): string[] {
 export function feedProblem(
   wanted: Fed,
   panels: readonly (Fed & { name: string; feedThrough: boolean })[],
-  feeders: readonly Feeder[],
+  feeders: readonly FeederBreaker[],
 ): { field: 'fedByBreakerId' | 'fedThroughPanelId'; message: string } | null {
   const { fedByBreakerId, fedThroughPanelId } = wanted;
   if (fedByBreakerId === null && fedThroughPanelId === null) return null;

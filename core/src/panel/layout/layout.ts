@@ -101,9 +101,9 @@ export interface Place {
  * @param spaces how many the panel has
  * @param orientation how it hangs
  * @returns counts
- * @example gridOf(24, 'upright') // { rows: 12, columns: 2 }
+ * @example spaceGrid(24, 'upright') // { rows: 12, columns: 2 }
  */
-export function gridOf(spaces: number, orientation: Orientation): { rows: number; columns: number } {
+export function spaceGrid(spaces: number, orientation: Orientation): { rows: number; columns: number } {
   const pairs = Math.ceil(spaces / 2);
   return isOnItsSide(orientation) ? { rows: 2, columns: pairs } : { rows: pairs, columns: 2 };
 }

@@ -5,7 +5,7 @@ import {
   familyProblem,
   feedProblem,
   fittingProblem,
-  gridOf,
+  spaceGrid,
   legOfSpace,
   ORIENTATIONS,
   parseSpaceList,
@@ -48,7 +48,7 @@ describe('layout', () => {
   test('law: however it hangs, every space has a place of its own inside the grid', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 42 }), anOrientation, (pairs, orientation) => {
-        const { rows, columns } = gridOf(pairs * 2, orientation);
+        const { rows, columns } = spaceGrid(pairs * 2, orientation);
         const places = Array.from({ length: pairs * 2 }, (_, i) =>
           placeOfSpace(pairs * 2, i + 1, orientation),
         );

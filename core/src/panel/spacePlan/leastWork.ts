@@ -127,7 +127,7 @@ export function leastWork(
   targets: readonly Cell[],
   goal: Goal,
   most: number,
-): { cost: number; steps: Step[] } | null {
+): { cost: number; steps: SpacePlanStep[] } | null {
   const counts = new Array<number>(PER_PLACE * (1 + targets.length)).fill(0);
   const kinds = cells.map((cell) => {
     const target = targets.indexOf(cell);
@@ -153,14 +153,14 @@ export function leastWork(
 }
 
 /** A step of a breaker to a space. */
-export interface Step {
+export interface SpacePlanStep {
   id: string;
   to: { space: number; half: 'upper' | 'lower' | null };
   as: 'move' | 'narrow';
 }
 
 /** The steps between kinds, made with spaces and breakers of each. */
-function inSpaces(cells: readonly Cell[], kinds: readonly number[], reached: Reached): Step[] {
+function inSpaces(cells: readonly Cell[], kinds: readonly number[], reached: Reached): SpacePlanStep[] {
   const way: KindStep[] = [];
   for (let state: Reached | null = reached; state?.step; state = state.before) way.unshift(state.step);
   const now = cells.map((cell, i) => ({ ...cell, kind: kinds[i]!, freeHalves: [...cell.freeHalves] }));

@@ -1,10 +1,10 @@
-import { leastWork, type Step } from './leastWork.ts';
+import { leastWork, type SpacePlanStep } from './leastWork.ts';
 import { spacePlanInput, type SpacePlan, type SpacePlanInput, type SpaceQuestion } from './schema.ts';
 import { placesIn, sectionsOf, type Cell, type Section } from './section.ts';
 
 interface Found {
   cost: number;
-  steps: Step[];
+  steps: SpacePlanStep[];
   place: NonNullable<SpacePlan['place']>;
 }
 

@@ -1,11 +1,11 @@
-import { gridOf, typicalLnTau, type Grid } from './grid.ts';
+import { estimateGrid, typicalLnTau, type Grid } from './grid.ts';
 import { isThermalEvent, scaleBy, weigh } from './likelihood.ts';
 import {
   effectiveRatingInput,
   SIDES,
   type EffectiveRating,
   type EffectiveRatingInput,
-  type Judgement,
+  type EstimateJudgment,
   type Percentiles,
   type TrialEvent,
 } from './schema.ts';
@@ -24,7 +24,7 @@ export interface Belief {
 
 /** What is believed of a breaker of which nothing is on record. */
 export function beforeAnyEvent(ratingAmps: number, refined = 1): Belief {
-  const grid = gridOf(refined);
+  const grid = estimateGrid(refined);
   return { grid, ratingAmps, lnTauTypical: typicalLnTau(ratingAmps), mass: grid.prior.slice() };
 }
 
@@ -109,7 +109,7 @@ export function conclude(belief: Belief): EffectiveRating {
 }
 
 /** The side whose probability reaches 0.8. */
-const judgementOf = (probability: EffectiveRating['probability']): Judgement =>
+const judgementOf = (probability: EffectiveRating['probability']): EstimateJudgment =>
   SIDES.find((side) => probability[side] >= JUDGED_FROM) ?? 'undetermined';
 
 /** Probability of each cell of ln k, whatever τ. */

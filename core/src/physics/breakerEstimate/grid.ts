@@ -50,7 +50,7 @@ export interface Grid {
 const grids = new Map<number, Grid>();
 
 /** The grid, made once for each fineness; `refined` 2 halves every step. */
-export function gridOf(refined: number): Grid {
+export function estimateGrid(refined: number): Grid {
   const known = grids.get(refined);
   if (known) return known;
   const grid = makeGrid(refined);

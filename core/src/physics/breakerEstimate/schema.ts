@@ -37,8 +37,8 @@ export type EffectiveRatingInput = z.input<typeof effectiveRatingInput>;
 export const SIDES = ['weak', 'sound', 'sluggish'] as const;
 export type Side = (typeof SIDES)[number];
 
-export const JUDGEMENTS = [...SIDES, 'undetermined'] as const;
-export type Judgement = (typeof JUDGEMENTS)[number];
+export const ESTIMATE_JUDGMENTS = [...SIDES, 'undetermined'] as const;
+export type EstimateJudgment = (typeof ESTIMATE_JUDGMENTS)[number];
 
 const percentiles = z.object({ p05: z.number(), p50: z.number(), p95: z.number() });
 export type Percentiles = z.infer<typeof percentiles>;
@@ -46,7 +46,7 @@ export type Percentiles = z.infer<typeof percentiles>;
 export const effectiveRatingOutput = z.object({
   ultimateAmps: percentiles.describe('smallest steady current that in the end opens this breaker at 25 °C'),
   probability: z.object({ weak: z.number(), sound: z.number(), sluggish: z.number() }),
-  judgement: z.enum(JUDGEMENTS),
+  judgement: z.enum(ESTIMATE_JUDGMENTS),
   tauSeconds: percentiles.describe('its time constant'),
 });
 export type EffectiveRating = z.infer<typeof effectiveRatingOutput>;

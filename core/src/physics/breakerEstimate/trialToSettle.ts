@@ -1,6 +1,6 @@
 import { beliefFrom, conclude, withEvent, type Belief } from './effectiveRating.ts';
 import { chanceToHold } from './predict.ts';
-import type { EffectiveRatingInput, Judgement } from './schema.ts';
+import type { EffectiveRatingInput, EstimateJudgment } from './schema.ts';
 
 /** A load that can be switched on for a trial. */
 export interface TrialLoad {
@@ -23,8 +23,8 @@ export type Settlement =
       loads: string[];
       /** How likely it is that the trial settles it. */
       chance: number;
-      ifHeld: Judgement;
-      ifTripped: Judgement;
+      ifHeld: EstimateJudgment;
+      ifTripped: EstimateJudgment;
     }
   /** Only a current above its rating or its conductor’s ampacity would settle it. */
   | { kind: 'off-panel'; limitAmps: number };

@@ -1,7 +1,7 @@
 import { mostSensitive } from '../trip/index.ts';
 import { firstAtOrAfter, holdOf, usualInterval, type Samples } from './samples.ts';
 import { partsOf, sizesOf, type KnownLoad, type Size } from './sizes.ts';
-import { stepsOf, type Step } from './steps.ts';
+import { currentSteps, type CurrentStep } from './steps.ts';
 import type { VoltageEvent } from './voltageEvents.ts';
 
 export interface SwitchedEvent {
@@ -81,7 +81,7 @@ export function loadEvents(
   sags: readonly VoltageEvent[] = [],
 ): LoadEvent[] {
   const usualMs = usualInterval(samples.times);
-  const steps = withoutSupply(stepsOf(samples), sags, usualMs);
+  const steps = withoutSupply(currentSteps(samples), sags, usualMs);
   const sizes = sizesOf(steps, known);
   const isOff = (amps: number) => amps < Math.max(OFF.amps, OFF.share * (ratingAmps ?? 0));
   const heat = ratingAmps === null ? () => 0 : heatUpTo(samples, ratingAmps);
@@ -153,7 +153,7 @@ export function loadEvents(
 }
 
 /** From nothing to a level. */
-const stepTo = (toAmps: number): Step => ({
+const stepTo = (toAmps: number): CurrentStep => ({
   atMs: 0,
   sample: 0,
   fromAmps: 0,
@@ -164,7 +164,7 @@ const stepTo = (toAmps: number): Step => ({
 });
 
 /** Where the current last fell to nothing: from how much, and at which sample. */
-function lastDrop({ times, values }: Samples, step: Step): { amps: number; sample: number } {
+function lastDrop({ times, values }: Samples, step: CurrentStep): { amps: number; sample: number } {
   const until = firstAtOrAfter(times, step.atMs + step.settledMs);
   // It fell somewhere within a sample, which then shows a part of what flowed before.
   const [last, before] = [values[until - 1] ?? 0, values[until - 2] ?? 0];
@@ -173,7 +173,11 @@ function lastDrop({ times, values }: Samples, step: Step): { amps: number; sampl
 }
 
 /** What is on draws less in a sag and more in a swell: nobody switched anything. */
-function withoutSupply(steps: readonly Step[], events: readonly VoltageEvent[], usualMs: number): Step[] {
+function withoutSupply(
+  steps: readonly CurrentStep[],
+  events: readonly VoltageEvent[],
+  usualMs: number,
+): CurrentStep[] {
   const slack = 2 * usualMs;
   return steps.filter((step) => {
     const event = events.find(
@@ -189,7 +193,7 @@ function withoutSupply(steps: readonly Step[], events: readonly VoltageEvent[], 
 
 /** What started last drew more than all that was on and came on explains: it, or the largest of what came on at once. */
 function startOf(
-  { peakAmps, fromAmps, settledMs }: Step,
+  { peakAmps, fromAmps, settledMs }: CurrentStep,
   switchedOn: number,
   amps: number,
 ): SwitchedEvent['start'] {
@@ -208,7 +212,7 @@ function nearest<T extends { amps: number }>(amps: number, on: readonly T[]): T 
   return near[0]?.one ?? null;
 }
 
-function staysOff({ times }: Samples, step: Step, next: Step | undefined): boolean {
+function staysOff({ times }: Samples, step: CurrentStep, next: CurrentStep | undefined): boolean {
   const until = next?.atMs ?? times[times.length - 1]!;
   return (until - step.atMs) / 1000 >= STAYS_OFF_SECONDS;
 }
@@ -230,7 +234,7 @@ function heatUpTo({ times, values }: Samples, ratingAmps: number): (sample: numb
 
 function beforeTrip(
   samples: Samples,
-  steps: readonly Step[],
+  steps: readonly CurrentStep[],
   i: number,
   sample: number,
 ): Pick<TripEvent, 'amps' | 'seconds' | 'preloadAmps' | 'history'> {

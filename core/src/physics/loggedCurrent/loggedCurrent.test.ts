@@ -9,7 +9,7 @@ import {
   loggerClock,
   longestOverload,
   spreadOf,
-  stepsOf,
+  currentSteps,
   timeAbove,
   voltageEvents,
   type Samples,
@@ -178,10 +178,10 @@ describe('what happened', () => {
   });
 
   test('noise is no step, whatever lies in a gap is not told', () => {
-    expect(stepsOf(log(steady(9, 500)))).toEqual([]);
+    expect(currentSteps(log(steady(9, 500)))).toEqual([]);
     const gap = log([...steady(4, 100), ...steady(9, 100)]);
     gap.times = gap.times.map((time, i) => (i < 100 ? time : time + 600_000));
-    expect(stepsOf(gap)).toEqual([]);
+    expect(currentSteps(gap)).toEqual([]);
   });
 
   test('the history before an instant keeps the heat: square of the current times time', () => {

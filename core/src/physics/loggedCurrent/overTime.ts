@@ -80,7 +80,7 @@ export function timeAbove({ times, values }: Samples, limit: number): number {
 }
 
 /** Least, mean and most of what was logged. */
-export interface Spread {
+export interface CurrentRange {
   least: number;
   mean: number;
   most: number;
@@ -93,7 +93,7 @@ export interface Spread {
  * @returns in the same unit; null where nothing was logged
  * @example spreadOf({ times: Float64Array.of(0, 1000), values: Float32Array.of(2, 4) }) // { least: 2, mean: 3, most: 4 }
  */
-export function spreadOf({ times, values }: Samples): Spread | null {
+export function spreadOf({ times, values }: Samples): CurrentRange | null {
   const hold = holdOf(times, usualInterval(times));
   let [least, most, sum, ms] = [Infinity, -Infinity, 0, 0];
   for (let i = 0; i < times.length; i += 1) {

@@ -1,4 +1,4 @@
-import type { Step } from './steps.ts';
+import type { CurrentStep } from './steps.ts';
 
 /** A load that is known to hang on the circuit. */
 export interface KnownLoad {
@@ -34,7 +34,7 @@ const isWithin = (a: number, b: number, { share, amps }: { share: number; amps: 
  * @returns sizes in A
  * @example sizesOf([], [{ id: 'heater', amps: 12.5 }]) // [{ amps: 12.5, loadId: 'heater', isKnown: true }]
  */
-export function sizesOf(steps: readonly Step[], known: readonly KnownLoad[]): Size[] {
+export function sizesOf(steps: readonly CurrentStep[], known: readonly KnownLoad[]): Size[] {
   const sizes: Size[] = known.map(({ id, amps }) => ({ amps, loadId: id, isKnown: true }));
   const others = steps
     // What goes off at once may be everything: only what comes on tells a load.
@@ -69,7 +69,7 @@ const isSumOfTwo = (amps: number, sizes: readonly Size[]) =>
  * @example partsOf(step(9, 4.5), [{ amps: 4.4, loadId: 'pump', isKnown: true }], []) // [{ amps: -4.5, loadId: 'pump', isKnown: true }]
  */
 export function partsOf(
-  { fromAmps, toAmps, peakAmps, dipAmps }: Step,
+  { fromAmps, toAmps, peakAmps, dipAmps }: CurrentStep,
   sizes: readonly Size[],
   on: readonly Size[],
   isCoarse = false,

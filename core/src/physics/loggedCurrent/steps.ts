@@ -2,7 +2,7 @@ import { stepThreshold } from './noise.ts';
 import { LONGEST_HOLD, usualInterval, type Samples } from './samples.ts';
 
 /** A change of the current that stays, or comes and goes within a few samples. */
-export interface Step {
+export interface CurrentStep {
   /** When it began, ms since 1970. */
   atMs: number;
   /** Number of the first sample that shows it. */
@@ -34,13 +34,13 @@ const SETTLING_MS = 15_000;
  * stepsOf({ times: Float64Array.of(0, 1e3, 2e3, 3e3, 4e3), values: Float32Array.of(0, 0, 12, 5, 5) })
  *   // [{ atMs: 2000, fromAmps: 0, toAmps: 5, peakAmps: 12, … }]
  */
-export function stepsOf(samples: Samples): Step[] {
+export function currentSteps(samples: Samples): CurrentStep[] {
   const { times, values } = samples;
   const threshold = stepThreshold(values);
   const usualMs = usualInterval(times);
   const longest = LONGEST_HOLD * usualMs;
   const agreeing = usualMs < CLOSE_MS ? 3 : 2;
-  const steps: Step[] = [];
+  const steps: CurrentStep[] = [];
   const count = values.length;
   let i = 0;
   while (i < count && Number.isNaN(values[i]!)) i += 1;
@@ -118,8 +118,8 @@ function nextLevel(
 }
 
 /** Small steps down right after a start are its way to what it runs at, no switching. */
-function settledAfterStart(steps: readonly Step[], usualMs: number): Step[] {
-  const kept: Step[] = [];
+function settledAfterStart(steps: readonly CurrentStep[], usualMs: number): CurrentStep[] {
+  const kept: CurrentStep[] = [];
   const within = Math.max(SETTLING_MS, SETTLING_SAMPLES * usualMs);
   for (const step of steps) {
     const start = kept.at(-1);

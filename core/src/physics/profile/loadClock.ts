@@ -30,14 +30,14 @@ export const turnSeconds = ({ onSeconds, offSeconds }: RunningLoad): number =>
   onSeconds === null || offSeconds === null ? 0 : onSeconds + offSeconds;
 
 /** The turns of several loads, laid out flat: worked through many times. */
-export interface Turns {
+export interface DutyCycles {
   /** Where the parts of each load begin; one more at the end. */
   from: Int32Array;
   amps: Float64Array;
   seconds: Float64Array;
 }
 
-export function turnsOf(loads: readonly RunningLoad[]): Turns {
+export function turnsOf(loads: readonly RunningLoad[]): DutyCycles {
   const parts = loads.map(partsOf);
   const from = new Int32Array(loads.length + 1);
   parts.forEach((own, i) => (from[i + 1] = from[i]! + own.length));
@@ -59,7 +59,7 @@ export class LoadClock implements Current {
 
   /** @param phases how far each load is in its turn at the start, s */
   constructor(
-    private readonly turns: Turns,
+    private readonly turns: DutyCycles,
     phases: readonly number[],
   ) {
     const { from, seconds } = turns;

@@ -1,5 +1,5 @@
 import type { ThermalElement } from '../trip/index.ts';
-import { LoadClock, LoggedClock, turnsOf, type Current, type Turns } from './loadClock.ts';
+import { LoadClock, LoggedClock, turnsOf, type Current, type DutyCycles } from './loadClock.ts';
 import type { z } from 'zod';
 import type { profileQuestion } from './schema.ts';
 
@@ -22,7 +22,7 @@ export interface BreakerElement extends ThermalElement {
 export const currentOf = (
   { loads, logged }: Profile,
   phases: readonly number[] = [],
-  turns: Turns = turnsOf(loads),
+  turns: DutyCycles = turnsOf(loads),
 ): Current => (logged.length > 0 ? new LoggedClock(logged) : new LoadClock(turns, phases));
 
 /**

@@ -5,7 +5,7 @@ const LATCHES_AT = 0.75;
 const FORGOTTEN_AT = 0.05;
 
 /** Seconds after a thermal trip. */
-export interface CoolDown {
+export interface CoolDownSeconds {
   /** From here on it can latch. */
   latches: number;
   /** From here on a trip tells of the current alone: it starts from cold. */
@@ -19,7 +19,7 @@ export interface CoolDown {
  * @returns s until it can latch, and until it has forgotten
  * @example coolDown(197) // { latches: 56.7…, forgotten: 590.2… }
  */
-export const coolDown = (tauSeconds: number): CoolDown => ({
+export const coolDown = (tauSeconds: number): CoolDownSeconds => ({
   latches: tauSeconds * Math.log(1 / LATCHES_AT),
   forgotten: tauSeconds * Math.log(1 / FORGOTTEN_AT),
 });
@@ -31,5 +31,5 @@ export const coolDown = (tauSeconds: number): CoolDown => ({
  * @returns s until it can latch, and until it has forgotten
  * @example slowestCoolDown(20).latches // 56.8
  */
-export const slowestCoolDown = (ratingAmps: number): CoolDown =>
+export const slowestCoolDown = (ratingAmps: number): CoolDownSeconds =>
   coolDown(leastSensitive(ratingAmps).tauSeconds);

@@ -1,7 +1,7 @@
 import { secondsToOpen, type ThermalElement } from './thermalElement.ts';
 
 /** A stretch of steady current, as a multiple of the rating. */
-export interface Stretch {
+export interface CurrentSegment {
   multiple: number;
   seconds: number;
 }
@@ -37,7 +37,11 @@ export interface Passage {
  * @example passThrough({ thresholdSquared: 1.8225, tauSeconds: 197 }, [{ multiple: 2, seconds: 300 }])
  *   // { openedAfter: 119.8…, heat: 1.8225 }
  */
-export function passThrough(element: ThermalElement, stretches: readonly Stretch[], startHeat = 0): Passage {
+export function passThrough(
+  element: ThermalElement,
+  stretches: readonly CurrentSegment[],
+  startHeat = 0,
+): Passage {
   let heat = startHeat;
   let elapsed = 0;
   for (const { multiple, seconds } of stretches) {

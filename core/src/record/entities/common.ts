@@ -18,7 +18,7 @@ export const note = z
   .refine(isPlainText, NOT_PLAIN);
 
 /** Why an entry is struck. */
-export const reason = z
+export const strikeReason = z
   .string()
   .trim()
   .min(1, 'Say why it is struck.')

@@ -17,7 +17,7 @@ import {
   type Instrument,
 } from '../../facts/instruments/index.ts';
 import { isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
-import { id, instant, note, ownId, reason } from './common.ts';
+import { id, instant, note, ownId, strikeReason } from './common.ts';
 import { kept, origin, rowFields } from './entryFields.ts';
 
 /**
@@ -270,7 +270,7 @@ export type PhotoInput = z.input<typeof photoInput>;
 
 /** Why a row no longer counts. The row itself stays as it was. */
 export const strikeInput = z.strictObject({
-  why: reason,
+  why: strikeReason,
 });
 export type StrikeInput = z.input<typeof strikeInput>;
 
@@ -370,7 +370,7 @@ export const photoRow = photoInput.extend({
 });
 
 /** An event of which nothing is said but its kind and time. */
-export const NOTHING_SAID = {
+export const NOT_REPORTED = {
   position: null,
   feel: null,
   result: null,

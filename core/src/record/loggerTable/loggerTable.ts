@@ -1,4 +1,9 @@
-import { CHANNEL_RANGES, MOST_CHANNELS, MOST_SAMPLES, type Recording } from '../recordings/index.ts';
+import {
+  CHANNEL_RANGES,
+  MOST_RECORDING_CHANNELS,
+  MOST_SAMPLES,
+  type Recording,
+} from '../recordings/index.ts';
 import { CHANNEL_UNITS, figureOf, isNoFigure, type ColumnUse } from './columns.ts';
 import { timeReader, type TimeStyle } from './times.ts';
 
@@ -90,9 +95,9 @@ export class LoggerTable {
     if (this.timeColumns.length === 0) throw new LoggerTableRefused('Say which column tells the time.');
     if (this.channels.length === 0)
       throw new LoggerTableRefused('Say which columns hold currents, volts or temperatures.');
-    if (this.channels.length > MOST_CHANNELS)
+    if (this.channels.length > MOST_RECORDING_CHANNELS)
       throw new LoggerTableRefused(
-        `A recording has ${MOST_CHANNELS} channels at most: leave some columns out.`,
+        `A recording has ${MOST_RECORDING_CHANNELS} channels at most: leave some columns out.`,
       );
     this.figures = this.channels.map(() => new Float32Array(1 << 14));
   }

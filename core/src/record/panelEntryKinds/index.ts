@@ -2,7 +2,7 @@ export { hangingDirectory } from './hangingDirectory.ts';
 export { boardPhoto, heatPicture } from './heatPicture.ts';
 export { heatScan } from './heatScan.ts';
 export { type HouseMap, type MapLooks, houseMap, mapLooks } from './houseMap.ts';
-export { keepsPower } from './keepsPower.ts';
+export { keepsPower } from './criticalLoads.ts';
 export { ATTACHMENT_KINDS, type AttachmentKind, type PanelEntryKind } from './panelEntryKind.ts';
 export { panelSignEntry } from './panelSignEntry.ts';
 export { type Proposal, proposal } from './proposal.ts';

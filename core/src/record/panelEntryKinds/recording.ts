@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { isPlainText, NOT_PLAIN } from '../../facts/quantities/index.ts';
 import { LEGS } from '../../panel/layout/index.ts';
 import { id } from '../entities/index.ts';
-import { CHANNEL_QUANTITIES, MOST_CHANNELS } from '../recordings/index.ts';
+import { CHANNEL_QUANTITIES, MOST_RECORDING_CHANNELS } from '../recordings/index.ts';
 import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
 
 /** What a channel was clipped to. */
@@ -39,7 +39,7 @@ export const recording = panelEntryKind({
     channels: z
       .array(recordingChannel)
       .min(1, 'A recording has one channel at least.')
-      .max(MOST_CHANNELS, `A recording has ${MOST_CHANNELS} channels at most.`),
+      .max(MOST_RECORDING_CHANNELS, `A recording has ${MOST_RECORDING_CHANNELS} channels at most.`),
     shiftedSeconds: z
       .number('The correction of the clock must be a number.')
       .min(-31_557_600, 'The clock can be set right by a year at most.')

@@ -1,11 +1,11 @@
 import { amountAt, type Amount } from './amounts.ts';
-import { momentAt, type Moment } from './moments.ts';
-import { phraseAt, type Meaning } from './phrases.ts';
+import { momentAt, type TypedTime } from './moments.ts';
+import { phraseAt, type PhraseMeaning } from './phrases.ts';
 import type { Token } from './tokens.ts';
 
 /** A phrase that begins at a piece, and the piece behind it. */
 export interface PhraseAt {
-  meaning: Meaning;
+  meaning: PhraseMeaning;
   next: number;
 }
 
@@ -42,7 +42,7 @@ export class Cursor {
   amount(at: number): Amount | null {
     return amountAt(this.tokens, at, this.degrees);
   }
-  moment(at: number): Moment | null {
+  moment(at: number): TypedTime | null {
     return momentAt(this.tokens, at, this.now, this.zone);
   }
   phrase(at: number): PhraseAt | null {

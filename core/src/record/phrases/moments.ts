@@ -4,7 +4,7 @@ import { numberWord } from './units.ts';
 import { instantOf, monthNamed, wallTime } from '../../facts/calendar/index.ts';
 
 /** A time that a line says. */
-export interface Moment {
+export interface TypedTime {
   /** Instant, or why it cannot be. */
   at: string | { problem: string };
   next: number;
@@ -145,7 +145,7 @@ const between = (tokens: readonly Token[], i: number): number => {
  * @example momentAt(tokensOf('yesterday 19:20', 0), 0, '2026-11-27T10:00:00.000Z', 'UTC')
  *   // { at: '2026-11-26T19:20:00.000Z', next: 2 }
  */
-export function momentAt(tokens: readonly Token[], i: number, now: string, zone: string): Moment | null {
+export function momentAt(tokens: readonly Token[], i: number, now: string, zone: string): TypedTime | null {
   const text = tokens[i]?.text;
   if (text === 'now') return { at: now, next: i + 1 };
   if (text === 'just' && tokens[i + 1]?.text === 'now') return { at: now, next: i + 2 };
@@ -171,7 +171,7 @@ export function momentAt(tokens: readonly Token[], i: number, now: string, zone:
 
 const TO_COME = 'That is still to come: what is logged has happened.';
 
-function resolve(day: DayAt | null, clock: Clock | null, now: string, zone: string): Moment['at'] {
+function resolve(day: DayAt | null, clock: Clock | null, now: string, zone: string): TypedTime['at'] {
   const today = wallTime(Date.parse(now), zone);
   const time = clock ? { ...clock, seconds: 0, ms: 0 } : today;
   const on = (year: number, month: number, date: number) => {

@@ -8,7 +8,7 @@ export type PointWord =
   'terminal' | 'face' | 'outlet' | 'clamp' | 'output' | 'across' | 'pole-2' | 'leg-a' | 'leg-b' | 'ambient';
 
 /** What words mean in a line. */
-export type Meaning =
+export type PhraseMeaning =
   | { is: 'point'; point: PointWord }
   | { is: 'load'; state: NonNullable<Reading['loadState']> }
   | { is: 'trip' }
@@ -21,9 +21,10 @@ export type Meaning =
   | { is: 'finding'; test: TestId; outcome: string }
   | { is: 'filler' };
 
-type Entry = readonly [Meaning, string];
+type Entry = readonly [PhraseMeaning, string];
 
-const each = (meaning: Meaning, ...phrases: string[]): Entry[] => phrases.map((phrase) => [meaning, phrase]);
+const each = (meaning: PhraseMeaning, ...phrases: string[]): Entry[] =>
+  phrases.map((phrase) => [meaning, phrase]);
 const point = (name: PointWord, ...phrases: string[]) => each({ is: 'point', point: name }, ...phrases);
 const load = (state: NonNullable<Reading['loadState']>, ...phrases: string[]) =>
   each({ is: 'load', state }, ...phrases);
@@ -223,7 +224,7 @@ const findings: Entry[] = (Object.keys(FINDING_PHRASES) as TestId[]).flatMap((te
 
 interface Known {
   words: readonly string[];
-  meaning: Meaning;
+  meaning: PhraseMeaning;
 }
 
 /** By first word, the longest first. The words of the shorthand go before those of findings. */
@@ -248,7 +249,7 @@ const BY_FIRST = (() => {
  */
 export function phraseAt(
   wordAt: (n: number) => string | undefined,
-): { meaning: Meaning; length: number } | null {
+): { meaning: PhraseMeaning; length: number } | null {
   const known = BY_FIRST.get(wordAt(0) ?? '')?.find(({ words }) =>
     words.every((word, n) => wordAt(n) === word),
   );

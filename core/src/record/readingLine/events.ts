@@ -11,7 +11,7 @@ export interface Problem {
 }
 
 /** How an event went: with what current, after how long. */
-export interface Circumstances {
+export interface LineCircumstances {
   amps?: number;
   seconds?: number;
   pace?: Pace;
@@ -33,8 +33,12 @@ const isFigure = (amount: Amount | null): amount is Amount =>
  * @param given figures that stand before it
  * @returns what was said of it
  */
-export function circumstancesAt(cursor: Cursor, from: number, given: readonly Amount[] = []): Circumstances {
-  const found: Circumstances = { problems: [], next: from };
+export function circumstancesAt(
+  cursor: Cursor,
+  from: number,
+  given: readonly Amount[] = [],
+): LineCircumstances {
+  const found: LineCircumstances = { problems: [], next: from };
   const take = (amount: Amount): boolean => {
     const key = amount.of === 'amps' ? 'amps' : 'seconds';
     if (found[key] !== undefined) return false;

@@ -1,4 +1,4 @@
-import { type Amount, Cursor, type Labels, type Meaning, type Token } from '../phrases/index.ts';
+import { type Amount, Cursor, type Labels, type PhraseMeaning, type Token } from '../phrases/index.ts';
 import { carriesSo, circumstancesAt, figuresFirstAt, resetAt, type Problem } from './events.ts';
 import { outOfBounds, readingsOf } from './figures.ts';
 import { labelledPlaceAt, named, numberedPlaceAt, type KnownPlace, type PlaceAt } from './places.ts';
@@ -239,7 +239,7 @@ class LineReader {
     return found.next;
   }
 
-  private readPhrase(meaning: Meaning, next: number): void {
+  private readPhrase(meaning: PhraseMeaning, next: number): void {
     const { cursor, i } = this;
     const span = { from: cursor.from(i), to: cursor.endBefore(next) };
     switch (meaning.is) {

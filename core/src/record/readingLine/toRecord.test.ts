@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { eventInput, observationInput, readingInput } from '../entities/index.ts';
-import { readingLine, toRecord, unlikely, wantedOf, type Added } from './index.ts';
+import { readingLine, entriesFromLine, unlikely, wantedOf, type Added } from './index.ts';
 
 const places = [
   { id: 'a', place: '12', label: 'Bench' },
@@ -14,7 +14,7 @@ const SCHEMAS = { reading: readingInput, event: eventInput, observation: observa
 
 /** As the record takes it: its own schema says so. */
 function taken(text: string, added: Added = {}) {
-  const { kind, entry } = toRecord(only(text), added, null);
+  const { kind, entry } = entriesFromLine(only(text), added, null);
   return SCHEMAS[kind].parse(entry);
 }
 
@@ -39,7 +39,7 @@ describe('what is wanted besides', () => {
   test('a reset that is said to have tripped is asked how soon, once that is said no more', () => {
     expect(wantedOf(only('reset'), { result: 'tripped' })).toBe('pace');
     expect(wantedOf(only('reset'), { result: 'tripped', pace: 'seconds' })).toBeNull();
-    expect(() => toRecord(only('reset'), {}, null)).toThrow();
+    expect(() => entriesFromLine(only('reset'), {}, null)).toThrow();
   });
 });
 
@@ -78,7 +78,7 @@ describe('what is logged', () => {
   );
 
   test('in a case, as that case’s', () => {
-    const { entry } = toRecord(only('off'), {}, '0f9c1b60-6f0e-4a53-9a6e-1f3f6f1a0001');
+    const { entry } = entriesFromLine(only('off'), {}, '0f9c1b60-6f0e-4a53-9a6e-1f3f6f1a0001');
     expect(entry).toMatchObject({ caseId: '0f9c1b60-6f0e-4a53-9a6e-1f3f6f1a0001' });
   });
 });

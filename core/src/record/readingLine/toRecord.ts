@@ -3,7 +3,7 @@ import type { EventInput, ObservationInput, Pace, ReadingInput } from '../entiti
 import type { LineEntry } from './schema.ts';
 
 /** What the record wants to know besides what a line said. */
-export type Wanted = 'pace' | 'air' | 'reset';
+export type MissingDetail = 'pace' | 'air' | 'reset';
 
 /** What somebody said when asked for it. */
 export interface Added {
@@ -35,7 +35,7 @@ const PACE_OF = {
  * @returns what to ask next; `null`: nothing
  * @example wantedOf({ kind: 'trip', … }, {}) // 'pace'
  */
-export function wantedOf(entry: LineEntry, added: Added): Wanted | null {
+export function wantedOf(entry: LineEntry, added: Added): MissingDetail | null {
   switch (entry.kind) {
     case 'reading':
       return entry.quantity === 'temperature' && (entry.ambientC ?? added.airC) === undefined ? 'air' : null;
@@ -61,9 +61,9 @@ export function wantedOf(entry: LineEntry, added: Added): Wanted | null {
  * @param caseId the case in which it was found; `null`: none
  * @returns what to log
  * @throws Error where something is still wanted
- * @example toRecord({ kind: 'handle', position: 'off', … }, {}, null) // { kind: 'event', entry: { kind: 'handle', … } }
+ * @example entriesFromLine({ kind: 'handle', position: 'off', … }, {}, null) // { kind: 'event', entry: { kind: 'handle', … } }
  */
-export function toRecord(entry: LineEntry, added: Added, caseId: string | null): LoggedEntry {
+export function entriesFromLine(entry: LineEntry, added: Added, caseId: string | null): LoggedEntry {
   const wanted = wantedOf(entry, added);
   if (wanted !== null) throw new Error(`It is not known yet: ${wanted}.`);
   const common = { at: entry.at, ...(caseId !== null && { caseId }) };

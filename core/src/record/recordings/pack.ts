@@ -2,7 +2,7 @@ import { z } from 'zod';
 import {
   CHANNEL_QUANTITIES,
   CHANNEL_RANGES,
-  MOST_CHANNELS,
+  MOST_RECORDING_CHANNELS,
   MOST_SAMPLES,
   type Recording,
 } from './recording.ts';
@@ -22,7 +22,7 @@ const head = z.strictObject({
   channels: z
     .array(z.strictObject({ quantity: z.enum(CHANNEL_QUANTITIES), bytes: z.int().min(0) }))
     .min(1)
-    .max(MOST_CHANNELS),
+    .max(MOST_RECORDING_CHANNELS),
 });
 
 /**

@@ -15,7 +15,7 @@ export const CHANNEL_RANGES: Record<
 };
 
 export const MOST_SAMPLES = 1_000_000;
-export const MOST_CHANNELS = 12;
+export const MOST_RECORDING_CHANNELS = 12;
 
 /** What a logger wrote down: one column of times, and one of figures for each of its channels. */
 export interface Recording {

@@ -5,7 +5,7 @@ import {
   CHANNEL_RANGES,
   packRecording,
   RecordingDamaged,
-  summaryOf,
+  recordingSummary,
   unpackRecording,
   type Recording,
 } from './index.ts';
@@ -100,7 +100,7 @@ describe('a recording as bytes', () => {
 test('what is told of a recording', () => {
   const times = Float64Array.from({ length: 3600 }, (_, i) => i * 1000);
   const values = Float32Array.from({ length: 3600 }, (_, i) => (i >= 1200 && i < 2400 ? 18 : 6));
-  expect(summaryOf({ times, channels: [{ quantity: 'current', values }] })).toEqual({
+  expect(recordingSummary({ times, channels: [{ quantity: 'current', values }] })).toEqual({
     fromMs: 0,
     toMs: 3_599_000,
     samples: 3600,

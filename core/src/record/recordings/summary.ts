@@ -3,7 +3,7 @@ import {
   spreadOf,
   usualInterval,
   type HighestMean,
-  type Spread,
+  type CurrentRange,
 } from '../../physics/loggedCurrent/index.ts';
 import { samplesOf, type ChannelQuantity, type Recording } from './recording.ts';
 
@@ -19,7 +19,7 @@ export interface RecordingSummary {
   channels: {
     quantity: ChannelQuantity;
     /** null: nothing but gaps. */
-    spread: Spread | null;
+    spread: CurrentRange | null;
     /** Of currents: the quarter hour with the highest mean; null where none was logged whole. */
     quarterHour: HighestMean | null;
   }[];
@@ -30,9 +30,9 @@ export interface RecordingSummary {
  *
  * @param recording all of it
  * @returns from when to when (ms since 1970), how finely (ms), and for each channel its least, mean, most and highest quarter hour
- * @example summaryOf(recording).channels[0].quarterHour // { fromMs: …, mean: 14.2 }
+ * @example recordingSummary(recording).channels[0].quarterHour // { fromMs: …, mean: 14.2 }
  */
-export function summaryOf(recording: Recording): RecordingSummary {
+export function recordingSummary(recording: Recording): RecordingSummary {
   const { times, channels } = recording;
   return {
     fromMs: times[0]!,

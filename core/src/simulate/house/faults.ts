@@ -1,14 +1,14 @@
 import type { Random } from '../../facts/random/index.ts';
 import { CAUSE_IDS, type CauseId } from '../../facts/vocabulary/index.ts';
 import { soundContactOhms } from './heat.ts';
-import type { Appliance, House, HouseBreakerKind } from './house.ts';
+import type { SimulatedAppliance, House, HouseBreakerKind } from './house.ts';
 import { between, chance, gaugeFor, pick, soundHouse, soundBreaker, type Rating } from './soundHouse.ts';
 
 /** Puts one fault into a sound house. */
 type Fault = (house: House, random: Random) => void;
 
-const add = (house: House, name: string, amps: number, more: Partial<Appliance> = {}) => {
-  const one: Appliance = {
+const add = (house: House, name: string, amps: number, more: Partial<SimulatedAppliance> = {}) => {
+  const one: SimulatedAppliance = {
     name,
     amps,
     surge: null,

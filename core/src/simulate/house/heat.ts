@@ -1,5 +1,5 @@
 import { mayCarryAmps } from './conductor.ts';
-import type { House, Moment } from './house.ts';
+import type { House, SimulatedMoment } from './house.ts';
 import { energised, type Live } from './wiring.ts';
 
 /** Kelvin that a watt lifts each part by; a little less for each watt more, as air and radiation carry more away. */
@@ -37,7 +37,7 @@ export const soundContactOhms = (ratingAmps: number): number => SOUND_UNIT_OHMS 
 export const soundJointOhms = (ratingAmps: number): number => SOUND_JOINT_OHMS * (20 / ratingAmps) ** 2;
 
 /** The air around the panel at a moment, °C. */
-export const airAt = (house: House, { hot }: Pick<Moment, 'hot'>): number =>
+export const airAt = (house: House, { hot }: Pick<SimulatedMoment, 'hot'>): number =>
   house.airC + (hot ? house.hotDayC : 0);
 
 /**
@@ -46,7 +46,7 @@ export const airAt = (house: House, { hot }: Pick<Moment, 'hot'>): number =>
  * @param live the house at that moment, solved
  * @example heatOf(soundHouse(seeded(1)), NOTHING_ON).screw // that of the air
  */
-export function heatOf(house: House, moment: Moment, live: Live = energised(house, moment)): Heat {
+export function heatOf(house: House, moment: SimulatedMoment, live: Live = energised(house, moment)): Heat {
   const { breaker } = house.subject;
   const air = airAt(house, moment);
   const watts = (branches: readonly { ohms: number }[], amps: number) =>

@@ -1,11 +1,11 @@
 import type { Random } from '../../facts/random/index.ts';
 import { paceOf } from '../../record/entities/index.ts';
-import type { House, Moment } from './house.ts';
+import type { House, SimulatedMoment } from './house.ts';
 import { between, chance, pick } from './soundHouse.ts';
 import { switchOn, type SwitchingOn } from './switchOn.ts';
 
 /** How the circuit is used at a time. */
-export interface Episode extends Moment {
+export interface Episode extends SimulatedMoment {
   everything: boolean;
   seconds: number;
   /** What the breaker did. */
@@ -25,7 +25,7 @@ export function daysBefore(house: House, random: Random): Episode[] {
     const { appliances } = house.subject;
     const everything = chance(random, 0.35);
     const on = appliances.filter(({ fixed }) => fixed || everything || chance(random, 0.45));
-    const moment: Moment = {
+    const moment: SimulatedMoment = {
       on: new Set(on.map(({ name }) => name)),
       starting: new Set(on.filter(({ surge }) => surge !== null).map(({ name }) => name)),
       wet: chance(random, 0.25),

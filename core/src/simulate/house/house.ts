@@ -2,7 +2,7 @@ import type { Gauge } from '../../facts/standards/index.ts';
 import type { CauseId } from '../../facts/vocabulary/index.ts';
 
 /** Something that can be switched on. */
-export interface Appliance {
+export interface SimulatedAppliance {
   name: string;
   /** What it draws at its nominal voltage while it runs, A. */
   amps: number;
@@ -64,13 +64,13 @@ export interface HouseBreaker {
 }
 
 /** A branch circuit: its breaker, its run, and what is on it. */
-export interface Circuit {
+export interface SimulatedCircuit {
   breaker: HouseBreaker;
   /** The bus each pole sits on. */
   legs: ('A' | 'B')[];
   gauge: Gauge;
   metres: number;
-  appliances: Appliance[];
+  appliances: SimulatedAppliance[];
   /** Joints before each of the three outlets, Ω: in the hot conductor and in the neutral. */
   hotJointOhms: number[];
   neutralJointOhms: number[];
@@ -107,7 +107,7 @@ export interface House {
   /** Another source feeds in behind the main, or into the circuit. */
   backfeed: 'panel' | 'circuit' | null;
   /** The circuit that is complained of. */
-  subject: Circuit;
+  subject: SimulatedCircuit;
   /** The others: what each draws as a rule. The first sits on the other leg beside the subject. */
   others: { leg: 'A' | 'B'; amps: number; dead: boolean }[];
   /** What runs on 240 V elsewhere in the house, A. */
@@ -126,7 +126,7 @@ export interface House {
 }
 
 /** What is so at a moment: what is switched on, and the weather. */
-export interface Moment {
+export interface SimulatedMoment {
   /** Names of the appliances of the subject that are on; motors that are just starting. */
   on: ReadonlySet<string>;
   starting: ReadonlySet<string>;
@@ -134,4 +134,4 @@ export interface Moment {
   hot: boolean;
 }
 
-export const NOTHING_ON: Moment = { on: new Set(), starting: new Set(), wet: false, hot: false };
+export const NOTHING_ON: SimulatedMoment = { on: new Set(), starting: new Set(), wet: false, hot: false };

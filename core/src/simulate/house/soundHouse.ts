@@ -1,7 +1,7 @@
 import { soundBreakers } from '../../physics/profile/index.ts';
 import type { Random } from '../../facts/random/index.ts';
 import { soundContactOhms, soundJointOhms } from './heat.ts';
-import type { Appliance, Circuit, House, HouseBreaker, HouseBreakerKind } from './house.ts';
+import type { SimulatedAppliance, SimulatedCircuit, House, HouseBreaker, HouseBreakerKind } from './house.ts';
 
 export const between = (random: Random, from: number, to: number): number => from + (to - from) * random();
 export const pick = <T>(random: Random, list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
@@ -65,8 +65,8 @@ const NAMES = [
 ];
 
 /** What people plug in: a few small things, one or two large ones; together within the rating as a rule. */
-function appliances(random: Random, ratingAmps: number, poles: 1 | 2): Appliance[] {
-  const one = (name: string, amps: number, more: Partial<Appliance> = {}): Appliance => ({
+function appliances(random: Random, ratingAmps: number, poles: 1 | 2): SimulatedAppliance[] {
+  const one = (name: string, amps: number, more: Partial<SimulatedAppliance> = {}): SimulatedAppliance => ({
     name,
     amps,
     surge: null,
@@ -93,7 +93,7 @@ function appliances(random: Random, ratingAmps: number, poles: 1 | 2): Appliance
 const KINDS: readonly HouseBreakerKind[] = ['standard', 'standard', 'standard', 'gfci', 'afci', 'dual'];
 
 /** A run of wire with nothing wrong on it. */
-function soundCircuit(random: Random, breaker: HouseBreaker, legs: ('A' | 'B')[]): Circuit {
+function soundCircuit(random: Random, breaker: HouseBreaker, legs: ('A' | 'B')[]): SimulatedCircuit {
   return {
     breaker,
     legs,

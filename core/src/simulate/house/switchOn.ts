@@ -1,7 +1,7 @@
 import { normal, type Random } from '../../facts/random/index.ts';
 import { atAmbient, passThrough } from '../../physics/trip/index.ts';
 import { heatOf } from './heat.ts';
-import type { House, Moment } from './house.ts';
+import type { House, SimulatedMoment } from './house.ts';
 import { energised } from './wiring.ts';
 
 /** A GFCI opens at 5 mA, in a fraction of a second. */
@@ -33,7 +33,12 @@ export interface SwitchingOn {
  * @param seconds how long is waited
  * @example trial(soundHouse(seeded(1)), NOTHING_ON, 60, seeded(1)).openedAfter // null: it holds
  */
-export function switchOn(house: House, moment: Moment, seconds: number, random: Random): SwitchingOn {
+export function switchOn(
+  house: House,
+  moment: SimulatedMoment,
+  seconds: number,
+  random: Random,
+): SwitchingOn {
   const { breaker } = house.subject;
   const on = withHandleOn(house);
   const start = energised(on, moment);
@@ -95,7 +100,7 @@ export const withHandleOn = (house: House): House => ({
 
 const after = (mean: number, random: Random) => -mean * Math.log(1 - random());
 
-const surgeSeconds = ({ subject }: House, { starting }: Moment) =>
+const surgeSeconds = ({ subject }: House, { starting }: SimulatedMoment) =>
   Math.max(
     0,
     ...subject.appliances.filter(({ name }) => starting.has(name)).map(({ surge }) => surge?.seconds ?? 0),

@@ -1,5 +1,5 @@
 import { ohmsPerMetre } from '../../facts/standards/index.ts';
-import type { Appliance, House, Moment } from './house.ts';
+import type { SimulatedAppliance, House, SimulatedMoment } from './house.ts';
 import { solveNetwork, type Branch, type Solved } from './network.ts';
 
 const LEGS = ['A', 'B'] as const;
@@ -56,7 +56,7 @@ export interface Extra {
  * The branches of a house at a moment: two sources in series with the neutral between them, the main, the bus, the
  * subject’s circuit in full, every other circuit as one load.
  */
-export function wire(house: House, moment: Moment, extra: Extra = {}): Wired {
+export function wire(house: House, moment: SimulatedMoment, extra: Extra = {}): Wired {
   const { subject, emf, supplyOhms, mainOhms, busOhms } = house;
   const { breaker } = subject;
   const branches: Branch[] = [];
@@ -137,7 +137,7 @@ export function wire(house: House, moment: Moment, extra: Extra = {}): Wired {
   return { branches, screw, stab, contact, neutral, supply, main, bus, joints };
 }
 
-const drawn = (one: Appliance, nominal: number, starting: boolean) =>
+const drawn = (one: SimulatedAppliance, nominal: number, starting: boolean) =>
   one.open ? Infinity : loadOhms(one.amps * (starting && one.surge ? one.surge.times : 1), nominal);
 
 /** A house at a moment, solved. */
@@ -157,7 +157,7 @@ export interface Live extends Wired, Solved {
  *
  * @example energised(soundHouse(seeded(1)), NOTHING_ON).outletVolts(2) // about 120
  */
-export function energised(house: House, moment: Moment, extra: Extra = {}): Live {
+export function energised(house: House, moment: SimulatedMoment, extra: Extra = {}): Live {
   const wired = wire(house, moment, extra);
   const solved = solveNetwork(wired.branches, 'star');
   const { poles } = house.subject.breaker;

@@ -3,9 +3,9 @@ import type { KnownInstrument } from '../../facts/instruments/index.ts';
 import { type Breaker, type Circuit, loadAmps } from '../../record/entities/index.ts';
 import {
   heatOf,
-  type Appliance,
+  type SimulatedAppliance,
   type House,
-  type Moment,
+  type SimulatedMoment,
   soundBreaker,
   soundHouse,
   type Rating,
@@ -22,7 +22,7 @@ export interface LiveCircuit {
 }
 
 /** What one instrument shows at one point. */
-export interface LiveFigure {
+export interface SimulatedFigure {
   instrument: KnownInstrument;
   point: 'load-terminal' | 'outlet' | 'conductor' | 'plug' | 'terminal' | 'face';
   unit: 'V' | 'A' | 'W' | 'C';
@@ -51,7 +51,7 @@ export function liveCircuit(
   const house = soundHouse(random);
   const poles = breaker.poles === 2 ? 2 : 1;
   const unit = soundBreaker(random, breaker.ratingAmps as Rating, 'standard', poles, 12);
-  const appliances = circuit.loads.map((load): Appliance => ({
+  const appliances = circuit.loads.map((load): SimulatedAppliance => ({
     name: load.name,
     amps: loadAmps(load),
     surge: null,
@@ -93,8 +93,8 @@ export function liveFigures(
   on: readonly string[],
   seconds: number,
   random: Random,
-): { figures: LiveFigure[]; circuit: LiveCircuit } {
-  const moment: Moment = { on: new Set(on), starting: new Set(), wet: false, hot: false };
+): { figures: SimulatedFigure[]; circuit: LiveCircuit } {
+  const moment: SimulatedMoment = { on: new Set(on), starting: new Set(), wet: false, hot: false };
   const live = energised(of.house, moment);
   const settled = heatOf(of.house, moment, live);
   const step = 1 - Math.exp(-seconds / WARMS_IN_SECONDS);
@@ -113,7 +113,7 @@ export function liveFigures(
   const drawn = of.circuit.loads.find(({ name }) => name === first?.name);
   const plugAmps = first ? (first.amps * outlet) / (120 * poles) : 0;
   const factor = drawn?.watts && drawn.voltAmperes ? Math.min(1, drawn.watts / drawn.voltAmperes) : 1;
-  const figures: LiveFigure[] = [
+  const figures: SimulatedFigure[] = [
     {
       instrument: 'contact-meter',
       point: 'load-terminal',

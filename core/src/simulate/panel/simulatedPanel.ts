@@ -1,6 +1,11 @@
 import { normal, type Random } from '../../facts/random/index.ts';
 import { heatSurvey } from '../../physics/heat/index.ts';
-import type { At, FoundHeat, FoundOutcome, PanelFindings } from '../../diagnosis/panelReview/index.ts';
+import type {
+  FindingPlace,
+  FoundHeat,
+  FoundOutcome,
+  PanelFindings,
+} from '../../diagnosis/panelReview/index.ts';
 
 /** What is so of a simulated panel. */
 export const PANEL_STATES = ['sound', 'one-bad-joint', 'overloaded', 'damp', 'failing-bus'] as const;
@@ -18,7 +23,7 @@ const METER_C = 0.7;
 const MAINS = [100, 125, 150, 200, 400];
 
 interface Branch {
-  at: At;
+  at: FindingPlace;
   ratingAmps: number;
   share: number;
   leg: 'A' | 'B';
@@ -48,7 +53,7 @@ export function simulatedPanel(random: Random, state: PanelState): PanelFindings
     state === 'overloaded'
       ? Math.round(heavier / (1.1 + 0.3 * random()))
       : MAINS.find((rating) => rating >= 1.1 * heavier)!;
-  const main: At = { breakerId: 'main', name: 'the main', isMain: true };
+  const main: FindingPlace = { breakerId: 'main', name: 'the main', isMain: true };
   const outcomes = looks(random, state, branches, main);
   const old = chance(random, state === 'failing-bus' ? 0.6 : 0.25);
   return {
@@ -114,7 +119,7 @@ function scan(random: Random, branches: readonly Branch[]): FoundHeat[] {
 }
 
 /** The main’s lugs: as hot as their load asks, or far hotter where the bus behind them goes. */
-function mainHeat(random: Random, state: PanelState, at: At): FoundHeat[] {
+function mainHeat(random: Random, state: PanelState, at: FindingPlace): FoundHeat[] {
   const isBad = state === 'failing-bus' && chance(random, 0.5);
   const riseC = isBad ? 50 + 30 * random() : 8 + 10 * random();
   return [
@@ -132,8 +137,17 @@ function mainHeat(random: Random, state: PanelState, at: At): FoundHeat[] {
 }
 
 /** What is heard, smelt and seen; people miss things, and now and then see what is not there. */
-function looks(random: Random, state: PanelState, branches: readonly Branch[], main: At): FoundOutcome[] {
-  const found = (at: At, test: FoundOutcome['test'], outcome: FoundOutcome['outcome']): FoundOutcome => ({
+function looks(
+  random: Random,
+  state: PanelState,
+  branches: readonly Branch[],
+  main: FindingPlace,
+): FoundOutcome[] {
+  const found = (
+    at: FindingPlace,
+    test: FoundOutcome['test'],
+    outcome: FoundOutcome['outcome'],
+  ): FoundOutcome => ({
     at,
     test,
     outcome,

@@ -2,7 +2,7 @@ import { seeded, seedFrom } from '../../facts/random/index.ts';
 import { MAIN, type ToMeasure } from '../../visit/gates/index.ts';
 import {
   reportedAt,
-  type Next,
+  type NextVisitStep,
   type Proof,
   type ReportedTrouble,
   type VisitFact,
@@ -66,7 +66,7 @@ function deadVolts(fault: VisitFault, { id, pole, to }: ToMeasure, isLoaded: boo
 
 function proofOf(
   fault: VisitFault,
-  next: Extract<Next, { kind: 'proof' }>,
+  next: Extract<NextVisitStep, { kind: 'proof' }>,
   ratingAmps: number,
   noise: number,
 ): Proof {
@@ -110,7 +110,7 @@ export interface VisitHouse {
 function answerOf(
   { fault, told }: VisitHouse,
   state: WorkState,
-  next: Next,
+  next: NextVisitStep,
   noise: number,
 ): VisitFact | null {
   switch (next.kind) {
@@ -164,7 +164,7 @@ function answerOf(
  * @returns what is told, V, A and °C; `null`: somebody has to choose
  * @example visitAnswer({ seed: 'a', fault: 'main-welded', told }, state, { kind: 'measure', what, left: 7 }) // 121.1 V
  */
-export function visitAnswer(house: VisitHouse, state: WorkState, next: Next): VisitFact | null {
+export function visitAnswer(house: VisitHouse, state: WorkState, next: NextVisitStep): VisitFact | null {
   const noise = seeded(seedFrom(`${house.seed} ${JSON.stringify(next)}`))() * 1.6 - 0.8;
   const first = state.tasks[0]!;
   if (house.fault === 'circuit-short' && next.kind === 'handle-on' && next.id === first.placeId)

@@ -4,7 +4,7 @@ import {
   soundJointOhms,
   NOTHING_ON,
   type House,
-  type Moment,
+  type SimulatedMoment,
   type HouseBreaker,
   energised,
 } from '../house/index.ts';
@@ -48,7 +48,7 @@ export const sparks = ({ house }: SimulatedCase): boolean =>
   house.busArcs || house.subject.breaker.stabArcs || house.subject.breaker.screwArcs || house.water === 'wet';
 
 /** The most volts any other circuit sees as loads come and go. */
-const swing = (house: House, carried: Moment): number =>
+const swing = (house: House, carried: SimulatedMoment): number =>
   Math.max(
     ...[carried, NOTHING_ON].flatMap((moment) => {
       const live = energised(house, moment);

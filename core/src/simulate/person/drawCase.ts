@@ -21,7 +21,7 @@ import type { SimulatedCase } from './simulatedCase.ts';
  * @example simulatedCase('open-breaker', 1).house.subject.breaker.handle // 'on'
  */
 export const simulatedCase = (cause: CauseId | 'none', seed: number, slips = 1): SimulatedCase =>
-  caseOf(
+  drawCase(
     cause,
     seed,
     (random) => (cause === 'none' ? soundHouse(random) : faultyHouse(cause, random)),
@@ -37,7 +37,7 @@ export const simulatedCase = (cause: CauseId | 'none', seed: number, slips = 1):
  * @param draw a sound house, drawn first, with its faults planted
  * @param planted what is wrong with it
  */
-export function caseOf(
+export function drawCase(
   name: string,
   seed: number,
   draw: (random: Random) => House,

@@ -1,5 +1,5 @@
 export { dangersOf, isHazardous } from './dangers.ts';
-export { caseOf, simulatedCase } from './drawCase.ts';
+export { drawCase, simulatedCase } from './drawCase.ts';
 export { meterFigures } from './meters.ts';
 export { perform } from './perform.ts';
 export type { SimulatedCase } from './simulatedCase.ts';

@@ -1,5 +1,5 @@
 import { normal } from '../../facts/random/index.ts';
-import { heatOf, type Heat, type Moment, energised, type Extra } from '../house/index.ts';
+import { heatOf, type Heat, type SimulatedMoment, energised, type Extra } from '../house/index.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 
 /** Errors of instruments: shares of the reading, and digits, one sigma. */
@@ -15,7 +15,12 @@ export type Point = 'outlet' | 'load-terminal' | 'load-terminal-2' | 'line A' | 
  *
  * @example readVolts(simulatedCase('none', 1), 'outlet', NOTHING_ON) // about 120
  */
-export function readVolts(of: SimulatedCase, point: Point, moment: Moment, extra: Extra = {}): number {
+export function readVolts(
+  of: SimulatedCase,
+  point: Point,
+  moment: SimulatedMoment,
+  extra: Extra = {},
+): number {
   const random = of.randomFor(`volts ${point}`);
   const live = energised(of.house, moment, extra);
   const home = of.house.feeder ? 'sub' : 'bus';
@@ -37,7 +42,7 @@ export function readVolts(of: SimulatedCase, point: Point, moment: Moment, extra
  *
  * @example readAmps(simulatedCase('none', 1), NOTHING_ON) // about 0
  */
-export function readAmps(of: SimulatedCase, moment: Moment): number {
+export function readAmps(of: SimulatedCase, moment: SimulatedMoment): number {
   const random = of.randomFor('clamp');
   const amps = energised(of.house, moment).subjectAmps;
   return Math.max(0, amps * (1 + CLAMP.share * normal(random)) + CLAMP.amps * normal(random));
@@ -48,7 +53,7 @@ export function readAmps(of: SimulatedCase, moment: Moment): number {
  *
  * @example readHeat(simulatedCase('none', 1), NOTHING_ON).face // about that of the air
  */
-export function readHeat(of: SimulatedCase, moment: Moment): Heat {
+export function readHeat(of: SimulatedCase, moment: SimulatedMoment): Heat {
   const random = of.randomFor('spot');
   const real = heatOf(of.house, moment);
   const read = Object.entries(real).map(([part, celsius]) => [part, celsius + SPOT.kelvin * normal(random)]);

@@ -5,7 +5,7 @@ import { sparks } from './dangers.ts';
 import { airAt, heatOf, type HouseBreaker, chance, energised } from '../house/index.ts';
 import { readHeat } from './instruments.ts';
 import { fewest, measurable, soaked, workable } from './moments.ts';
-import { DEAD_VOLTS, type Performs } from './performs.ts';
+import { SIMULATED_DEAD_VOLTS, type Performs } from './performs.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 
 /** The wall beside the panel is as warm as the air, but hardly warmer than this on the hottest day, °C. */
@@ -17,8 +17,8 @@ const SEEN_TO_DIM = 0.035;
 function dead(of: SimulatedCase) {
   const { house, everything } = of;
   const live = energised(house, measurable(of, everything));
-  const outlets = [0, 1, 2].filter((outlet) => live.outletVolts(outlet) < DEAD_VOLTS);
-  return { outlets, others: house.others.map((_one, i) => live.otherVolts(i) < DEAD_VOLTS) };
+  const outlets = [0, 1, 2].filter((outlet) => live.outletVolts(outlet) < SIMULATED_DEAD_VOLTS);
+  return { outlets, others: house.others.map((_one, i) => live.otherVolts(i) < SIMULATED_DEAD_VOLTS) };
 }
 
 export function lossExtent(of: SimulatedCase): OutcomeOf<'power-loss-extent'> {
@@ -61,7 +61,7 @@ function lights(of: SimulatedCase, random: Random): OutcomeOf<'light-behaviour'>
   const start = energised(on, { ...few, on: new Set([...few.on, ...motors]), starting: new Set(motors) });
   const volts = before.outletVolts(2);
   const dims = (then: { outletVolts: (outlet: number) => number }) =>
-    volts > DEAD_VOLTS && volts - then.outletVolts(2) > SEEN_TO_DIM * volts;
+    volts > SIMULATED_DEAD_VOLTS && volts - then.outletVolts(2) > SEEN_TO_DIM * volts;
   // A motor’s surge is seen by anybody, a heater that goes on by most.
   return dims(start) || (dims(after) && chance(random, 0.8)) ? 'dims-on-start' : 'steady';
 }

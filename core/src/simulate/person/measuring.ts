@@ -26,7 +26,7 @@ import { readHeat, readVolts } from './instruments.ts';
 import { isBad } from './dangers.ts';
 import { metered } from './meters.ts';
 import { fewest, soaked, workable } from './moments.ts';
-import { DEAD_VOLTS, type Performs } from './performs.ts';
+import { SIMULATED_DEAD_VOLTS, type Performs } from './performs.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 
 const share = (of: SimulatedCase, amps: number) => amps / of.house.subject.breaker.ratingAmps;
@@ -61,7 +61,7 @@ export const MEASURING: Performs<
     const idle = readVolts(found, 'outlet', NOTHING_ON);
     const loaded = readVolts(found, 'outlet', NOTHING_ON, { knownLoadAmps: 12 });
     // Where there is nothing, nothing drops.
-    if (idle < DEAD_VOLTS) return 'under-3-percent';
+    if (idle < SIMULATED_DEAD_VOLTS) return 'under-3-percent';
     return sagOutcome((idle - loaded) / idle);
   },
   'outlet-wiring': (of, random) => {
@@ -83,7 +83,7 @@ export const MEASURING: Performs<
   },
   'line-side-voltage': (of) => {
     const [a, b] = metered(of, 'line-side-voltage') as [number, number];
-    const missing = [a, b].filter((volts) => volts < DEAD_VOLTS).length;
+    const missing = [a, b].filter((volts) => volts < SIMULATED_DEAD_VOLTS).length;
     if (missing === 2) return 'both-missing';
     if (missing === 1) return 'one-leg-missing';
     return Math.abs(a - b) > VOLTAGE_LIMITS.legsUnequal ? 'legs-unequal' : 'both-legs-normal';
@@ -138,7 +138,7 @@ export const MEASURING: Performs<
   'main-load-side-voltage': (of) => {
     const live = energised(workable(of).house, { ...of.everything, on: fewest(of) });
     const missing = ['bus A', 'bus B'].filter(
-      (bus) => Math.abs(live.volts(bus) - live.volts('bar')) < DEAD_VOLTS,
+      (bus) => Math.abs(live.volts(bus) - live.volts('bar')) < SIMULATED_DEAD_VOLTS,
     ).length;
     return missing === 2 ? 'both-missing' : missing === 1 ? 'one-missing' : 'both-normal';
   },

@@ -4,7 +4,7 @@ import type { TestId } from '../../facts/vocabulary/index.ts';
 import { trips, chance } from '../house/index.ts';
 import { lossExtent } from './looking.ts';
 import { readAmps, readVolts } from './instruments.ts';
-import { asFound, asItWas, fewest, measurable, staysOn, workable } from './moments.ts';
+import { asFound, asItWas, fewest, measurable, holdsForMeasuring, workable } from './moments.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 
 /** A figure that a meter shows, V or A, and the point it is taken at. */
@@ -27,7 +27,7 @@ const SHOWN: Record<MeteredTest, (of: SimulatedCase, random: Random) => number[]
   'load-terminal-voltage': (of, random) => {
     const found = asFound(of);
     // On one that will not stay on most free its conductor first; others measure it open.
-    const stays = staysOn(found, of.randomFor('stays on'));
+    const stays = holdsForMeasuring(found, of.randomFor('stays on'));
     const open = !stays && chance(random, 0.15);
     const points = (['load-terminal', 'load-terminal-2'] as const).slice(0, of.house.subject.breaker.poles);
     return points.map((point) =>

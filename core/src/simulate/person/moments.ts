@@ -1,12 +1,12 @@
 import type { Random } from '../../facts/random/index.ts';
-import { trips, type Moment, switchOn, withHandleOn } from '../house/index.ts';
+import { trips, type SimulatedMoment, switchOn, withHandleOn } from '../house/index.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 
 /** Everything is unplugged or switched off. */
-export const bare = ({ everything }: SimulatedCase): Moment => ({ ...everything, on: new Set() });
+export const bare = ({ everything }: SimulatedCase): SimulatedMoment => ({ ...everything, on: new Set() });
 
 /** Without what is shorted: nobody measures with that plugged in. */
-export const measurable = ({ house }: SimulatedCase, moment: Moment): Moment => ({
+export const measurable = ({ house }: SimulatedCase, moment: SimulatedMoment): SimulatedMoment => ({
   ...moment,
   starting: new Set(),
   on: new Set(
@@ -17,7 +17,7 @@ export const measurable = ({ house }: SimulatedCase, moment: Moment): Moment => 
 });
 
 /** Switched on as a person would leave it: what was on when it tripped is on, or some of it. */
-export const asItWas = ({ house, everything, days, lighter }: SimulatedCase): Moment => {
+export const asItWas = ({ house, everything, days, lighter }: SimulatedCase): SimulatedMoment => {
   const last = [...(trips(days).at(-1)?.on ?? everything.on)];
   const on = new Set(lighter && last.length > 1 ? last.slice(0, Math.ceil(last.length / 2)) : last);
   const motors = house.subject.appliances.filter(({ surge, name }) => surge && on.has(name));
@@ -29,7 +29,7 @@ export const asFound = (of: SimulatedCase): SimulatedCase =>
   of.house.subject.breaker.halfReset && !of.resetDone ? of : { ...of, house: withHandleOn(of.house) };
 
 /** Whether it stays on long enough to be measured. */
-export function staysOn(of: SimulatedCase, random: Random): boolean {
+export function holdsForMeasuring(of: SimulatedCase, random: Random): boolean {
   const { openedAfter } = switchOn(of.house, bare(of), 300, random);
   return openedAfter === null || openedAfter > 30;
 }
@@ -37,14 +37,14 @@ export function staysOn(of: SimulatedCase, random: Random): boolean {
 /** As it can be measured at: on, if it stays on with what can be unplugged unplugged; else off. */
 export function workable(of: SimulatedCase): SimulatedCase {
   const found = asFound(of);
-  if (staysOn(found, of.randomFor('stays on'))) return found;
+  if (holdsForMeasuring(found, of.randomFor('stays on'))) return found;
   const { house } = found;
   const breaker = { ...house.subject.breaker, handle: 'tripped' as const };
   return { ...found, house: { ...house, subject: { ...house.subject, breaker } } };
 }
 
 /** Everything on for hours; where that trips it, as much as it holds. */
-export function soaked({ house, everything }: SimulatedCase): Moment {
+export function soaked({ house, everything }: SimulatedCase): SimulatedMoment {
   const { appliances, breaker } = house.subject;
   let sum = 0;
   const on = [...appliances]

@@ -8,4 +8,4 @@ export type Performs<T extends TestId> = {
 };
 
 /** Below this a lamp is dark. */
-export const DEAD_VOLTS = 65;
+export const SIMULATED_DEAD_VOLTS = 65;

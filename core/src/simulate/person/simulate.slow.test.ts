@@ -15,7 +15,7 @@ import {
   switchOn,
   type Branch,
   type House,
-  type Moment,
+  type SimulatedMoment,
   SIMULATED_CAUSES,
 } from '../house/index.ts';
 
@@ -26,7 +26,7 @@ const anyHouse = fc
   .tuple(fc.constantFrom('none' as const, ...causes), anySeed)
   .map(([cause, seed]) => (cause === 'none' ? soundHouse(seeded(seed)) : faultyHouse(cause, seeded(seed))));
 
-const everythingOn = ({ subject }: House, more: Partial<Moment> = {}): Moment => ({
+const everythingOn = ({ subject }: House, more: Partial<SimulatedMoment> = {}): SimulatedMoment => ({
   ...NOTHING_ON,
   on: new Set(subject.appliances.map(({ name }) => name)),
   ...more,

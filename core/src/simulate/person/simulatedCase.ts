@@ -1,5 +1,5 @@
 import type { Random } from '../../facts/random/index.ts';
-import { type patternOf, type Episode, type House, type Moment } from '../house/index.ts';
+import { type patternOf, type Episode, type House, type SimulatedMoment } from '../house/index.ts';
 import type { TestId } from '../../facts/vocabulary/index.ts';
 
 /** A house with a complaint: what is so, and what came before. */
@@ -14,7 +14,7 @@ export interface SimulatedCase {
   /** Some of what was on has been switched off since. */
   lighter: boolean;
   /** What runs when everything does. */
-  everything: Moment;
+  everything: SimulatedMoment;
   /** How often people look wrongly, in shares of their usual slips. */
   slips: number;
   /** Numbers for one test: the same however often and in whatever order tests are done. */

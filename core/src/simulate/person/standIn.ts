@@ -1,6 +1,6 @@
 import { seeded, seedFrom } from '../../facts/random/index.ts';
 import type { CauseId, Complaint, TestId } from '../../facts/vocabulary/index.ts';
-import { type Appliance, pick, switchOn } from '../house/index.ts';
+import { type SimulatedAppliance, pick, switchOn } from '../house/index.ts';
 import { meterFigures, type MeterFigure } from './meters.ts';
 import { perform } from './perform.ts';
 import { simulatedCase } from './drawCase.ts';
@@ -106,7 +106,7 @@ export function standInTrial(question: StandInTrial): number | null {
   const loadsByName = loadsNamedIn(of, question);
   const connected = question.connected.flatMap((name) => loadsByName.get(name) ?? []);
   const on = [...connected, ...subject.appliances.filter(({ fixed }) => fixed)];
-  const names = (appliances: readonly Appliance[]) => new Set(appliances.map(({ name }) => name));
+  const names = (appliances: readonly SimulatedAppliance[]) => new Set(appliances.map(({ name }) => name));
   const moment = {
     ...of.everything,
     on: names(on),
@@ -117,9 +117,9 @@ export function standInTrial(question: StandInTrial): number | null {
 }
 
 /** Which simulated appliance each of the real loads stands for: what is faulty is among them, whatever their number. */
-function loadsNamedIn(of: SimulatedCase, { candidates }: StandInTrial): Map<string, Appliance> {
+function loadsNamedIn(of: SimulatedCase, { candidates }: StandInTrial): Map<string, SimulatedAppliance> {
   const pluggedIn = of.house.subject.appliances.filter(({ fixed }) => !fixed);
-  const faults = ({ shortOhms, leakOhms, surge, name }: Appliance) =>
+  const faults = ({ shortOhms, leakOhms, surge, name }: SimulatedAppliance) =>
     Number(shortOhms < Infinity || leakOhms < Infinity) * 2 +
     Number(surge !== null || name === of.pattern.suspect);
   const worstFirst = [...pluggedIn].sort((a, b) => faults(b) - faults(a));

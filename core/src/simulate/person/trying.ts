@@ -16,8 +16,8 @@ import {
   withHandleOn,
   energised,
 } from '../house/index.ts';
-import { asFound, asItWas, bare, fewest, measurable, soaked, staysOn } from './moments.ts';
-import { DEAD_VOLTS, type Performs } from './performs.ts';
+import { asFound, asItWas, bare, fewest, measurable, soaked, holdsForMeasuring } from './moments.ts';
+import { SIMULATED_DEAD_VOLTS, type Performs } from './performs.ts';
 import type { SimulatedCase } from './simulatedCase.ts';
 
 /** So long somebody waits after a reset, s. */
@@ -110,9 +110,10 @@ export const TRYING: Performs<
   'reset-result-unplugged': (of, random) =>
     resetOutcome(soon(switchOn(of.house, bare(of), WAITED_AFTER_RESET, random).openedAfter), true),
   'power-after-reset': (of, random) => {
-    if (!staysOn(of, random)) return 'still-dead';
+    if (!holdsForMeasuring(of, random)) return 'still-dead';
     const live = energised(withHandleOn(of.house), measurable(of, of.everything));
-    const dark = of.house.subject.appliances.some(({ open }) => open) || live.outletVolts(2) < DEAD_VOLTS;
+    const dark =
+      of.house.subject.appliances.some(({ open }) => open) || live.outletVolts(2) < SIMULATED_DEAD_VOLTS;
     return dark ? 'still-dead' : 'restored';
   },
   'trip-pattern': ({ pattern }) => pattern.pattern,

@@ -59,7 +59,7 @@ export function boardBreakerOf(
     load: evidence.load,
     heat: gravestHeat(evidence.heat),
     feeds,
-    decision: summaryOf(verdict),
+    decision: decisionSummary(verdict),
   };
 }
 
@@ -68,9 +68,9 @@ export function boardBreakerOf(
  *
  * @param verdict the decision that stands
  * @returns what is told of it in a line
- * @example summaryOf(verdict).because // the reason that weighs most
+ * @example decisionSummary(verdict).because // the reason that weighs most
  */
-export function summaryOf({ at, decision }: Verdict): DecisionSummary {
+export function decisionSummary({ at, decision }: Verdict): DecisionSummary {
   const { action, family, headline, confidence, toAmps, stop, reasons, hazard, also } = decision;
   return {
     action,

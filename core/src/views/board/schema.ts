@@ -78,7 +78,7 @@ export type BoardBreaker = z.infer<typeof boardBreaker>;
 /** What undo would take back, and redo bring again, at a site. */
 const step = z.object({ id, label: z.string() });
 export const steps = z.object({ undo: step.nullable(), redo: step.nullable() });
-export type Steps = z.infer<typeof steps>;
+export type UndoRedo = z.infer<typeof steps>;
 
 /** A panel as it hangs, with all that is in it. */
 export const board = z.object({

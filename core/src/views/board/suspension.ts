@@ -1,13 +1,13 @@
-import { isSuspended, suspendsPanel, type Job } from '../../facts/hazards/index.ts';
+import { isSuspended, suspendsPanel, type WorkKind } from '../../facts/hazards/index.ts';
 import { panelHazard, type HazardAt, type PanelHazard } from './panelHazard.ts';
 
 /** Which jobs the hazards of a panel suspend, and why. */
 export interface Suspension {
   panel: PanelHazard;
   /** Whether a job is suspended at the whole panel. */
-  ofPanel: (job: Job) => boolean;
+  ofPanel: (job: WorkKind) => boolean;
   /** Whether a job is suspended at one breaker, by its own hazard or the panel’s. */
-  ofBreaker: (job: Job, one: HazardAt) => boolean;
+  ofBreaker: (job: WorkKind, one: HazardAt) => boolean;
 }
 
 /**

@@ -1,6 +1,6 @@
 import { curvePoints, type CurvePoint } from '../../physics/trip/index.ts';
 import type { LoggedStretch } from '../../physics/profile/index.ts';
-import { figure, plain } from './cells.ts';
+import { cellNumber, plainCell } from './cells.ts';
 
 /** What a table gave, or what is wrong with it, line by line. */
 export type FromTable<T> = { ok: T } | { problems: string[] };
@@ -8,7 +8,7 @@ export type FromTable<T> = { ok: T } | { problems: string[] };
 const MOST_PROBLEMS = 20;
 const NEVER = ['', 'never', '-', '∞', 'inf'];
 
-const isHeader = (row: readonly string[]) => row.every((cell) => Number.isNaN(figure(cell)));
+const isHeader = (row: readonly string[]) => row.every((cell) => Number.isNaN(cellNumber(cell)));
 
 /**
  * A printed trip curve from a table of multiple, fastest and slowest, in s; an empty cell or “never” where it
@@ -21,10 +21,10 @@ const isHeader = (row: readonly string[]) => row.every((cell) => Number.isNaN(fi
 export function curveFromTable(rows: readonly (readonly string[])[]): FromTable<CurvePoint[]> {
   const lines = rows
     .map((row, i) => ({ row, line: i + 1 }))
-    .filter(({ row, line }) => row.some((cell) => plain(cell) !== '') && !(line === 1 && isHeader(row)));
-  const time = (cell: string | undefined) => (NEVER.includes(plain(cell)) ? null : figure(cell));
+    .filter(({ row, line }) => row.some((cell) => plainCell(cell) !== '') && !(line === 1 && isHeader(row)));
+  const time = (cell: string | undefined) => (NEVER.includes(plainCell(cell)) ? null : cellNumber(cell));
   const points = lines.map(({ row }) => ({
-    multiple: figure(row[0]),
+    multiple: cellNumber(row[0]),
     fastestSeconds: time(row[1]),
     slowestSeconds: time(row[2]),
   }));
@@ -39,7 +39,7 @@ export function curveFromTable(rows: readonly (readonly string[])[]): FromTable<
 
 /** What a time in a table may be: seconds, or an instant. */
 const instantOf = (cell: string | undefined) => {
-  const seconds = figure(cell);
+  const seconds = cellNumber(cell);
   return Number.isNaN(seconds) ? Date.parse((cell ?? '').trim()) / 1000 : seconds;
 };
 
@@ -61,9 +61,9 @@ export function currentFromTable(rows: readonly (readonly string[])[]): FromTabl
   let last: { at: number; amps: number } | null = null;
   rows.forEach((row, i) => {
     if (problems.length >= MOST_PROBLEMS) return;
-    if (row.every((cell) => plain(cell) === '') || (i === 0 && Number.isNaN(figure(row[1])))) return;
+    if (row.every((cell) => plainCell(cell) === '') || (i === 0 && Number.isNaN(cellNumber(row[1])))) return;
     const at = instantOf(row[0]);
-    const amps = figure(row[1]);
+    const amps = cellNumber(row[1]);
     const no = (message: string) => problems.push(`Line ${i + 1}: ${message}`);
     if (Number.isNaN(at)) return no('Begin with a time: seconds, or a date and time.');
     if (Number.isNaN(amps)) return no('Give the current in A in the second column.');

@@ -1,10 +1,10 @@
 /** A cell as it is compared: small letters, one kind of minus, single spaces. */
-export const plain = (cell: string | undefined): string =>
+export const plainCell = (cell: string | undefined): string =>
   (cell ?? '').trim().toLowerCase().replace(/[–−]/g, '-').replace(/\s+/g, ' ');
 
 /** A figure as written, a decimal comma taken for a point; NaN for what is none. */
-export function figure(cell: string | undefined): number {
-  const text = plain(cell).replace(',', '.');
+export function cellNumber(cell: string | undefined): number {
+  const text = plainCell(cell).replace(',', '.');
   return text === '' ? Number.NaN : Number(text);
 }
 

@@ -10,7 +10,7 @@ import {
 } from '../../record/entities/index.ts';
 import { INSTRUMENTS } from '../../facts/instruments/index.ts';
 import type { z } from 'zod';
-import { figure, plain, withoutGuard } from './cells.ts';
+import { cellNumber, plainCell, withoutGuard } from './cells.ts';
 
 /** The columns of a table of readings, in order. Units stand in each line, the time’s zone in its name. */
 export const READING_COLUMNS = [
@@ -91,7 +91,7 @@ const QUANTITY = Object.fromEntries(
 ) as Record<QuantityUnit, Quantity>;
 
 function unitOf(text: string): { unit: QuantityUnit; toRecord: (value: number) => number } | null {
-  switch (plain(text).replace('°', '')) {
+  switch (plainCell(text).replace('°', '')) {
     case 'v':
       return { unit: 'V', toRecord: (value) => value };
     case 'a':
@@ -111,7 +111,7 @@ function unitOf(text: string): { unit: QuantityUnit; toRecord: (value: number) =
 
 /** An error goes by the unit of its reading: so many °F are fewer °C. */
 const errorIn = (text: string, unit: string) =>
-  plain(unit).replace('°', '') === 'f' ? (figure(text) * 5) / 9 : figure(text);
+  plainCell(unit).replace('°', '') === 'f' ? (cellNumber(text) * 5) / 9 : cellNumber(text);
 
 /** The column a field of a reading came from. */
 const COLUMN_OF: Record<string, Column> = {
@@ -133,7 +133,7 @@ const COLUMN_OF: Record<string, Column> = {
  * @example missingColumns(['value']) // the others that are needed
  */
 export const missingColumns = (headers: readonly string[]): string[] =>
-  NEEDED.filter((column) => !headers.some((header) => plain(header) === plain(column)));
+  NEEDED.filter((column) => !headers.some((header) => plainCell(header) === plainCell(column)));
 
 /**
  * Read a table of readings for the breakers of one panel. A line that is struck is left out: it no longer counts.
@@ -155,25 +155,25 @@ export function readingsFromCsv(
   let struck = 0;
   rows.forEach((raw, i) => {
     const line = i + 2;
-    const cells = new Map(Object.entries(raw).map(([name, text]) => [plain(name), text ?? '']));
-    const cell = (column: Column) => cells.get(plain(column)) ?? '';
+    const cells = new Map(Object.entries(raw).map(([name, text]) => [plainCell(name), text ?? '']));
+    const cell = (column: Column) => cells.get(plainCell(column)) ?? '';
     const no = (column: string, message: string) => problems.push({ line, column, message });
     if (cell('struck').trim() !== '') {
       struck++;
       return;
     }
-    const breakerId = byPlace.get(plain(cell('place')));
+    const breakerId = byPlace.get(plainCell(cell('place')));
     if (!breakerId) no('place', `There is no breaker at “${cell('place')}” in this panel.`);
     const unit = unitOf(cell('unit'));
     if (!unit) return void no('unit', `The unit must be V, A, W, mV, °C or °F, not “${cell('unit')}”.`);
     const parsed = readingInput.safeParse({
       quantity: QUANTITY[unit.unit],
-      point: plain(cell('measured at')).replaceAll(' ', '-'),
-      value: unit.toRecord(figure(cell('value'))),
+      point: plainCell(cell('measured at')).replaceAll(' ', '-'),
+      value: unit.toRecord(cellNumber(cell('value'))),
       at: cell('time (UTC)')
         .trim()
         .replace(/^(\d{4}-\d\d-\d\d) /, '$1T'),
-      ...(unit.unit === '°C' && { ambientC: figure(cell('air (°C)')) }),
+      ...(unit.unit === '°C' && { ambientC: cellNumber(cell('air (°C)')) }),
       ...(cell('error (±)').trim() !== '' && { error: errorIn(cell('error (±)'), cell('unit')) }),
       loadState: pick(LOAD_STATES, cell('load')),
       instrument: pick(INSTRUMENTS, cell('instrument')),
@@ -190,6 +190,6 @@ export function readingsFromCsv(
 
 /** Empty is not known; what is not on the list is left as it is, to be refused. */
 const pick = (list: readonly string[], text: string) => {
-  const wanted = plain(text).replaceAll(' ', '-');
+  const wanted = plainCell(text).replaceAll(' ', '-');
   return wanted === '' ? 'unknown' : (list.find((one) => one === wanted) ?? text);
 };

@@ -1,6 +1,6 @@
 import {
   disconnectsOf,
-  gridOf,
+  spaceGrid,
   isOnItsSide,
   placeOfSpace,
   sayPlace,
@@ -86,7 +86,7 @@ export function directoryCard(panel: CardPanel, breakers: readonly CardBreaker[]
   const { spaces, orientation } = panel;
   const isAcross = isOnItsSide(orientation);
   const heads = isAcross ? HEADS.onItsSide : HEADS.upright;
-  const { rows, columns } = gridOf(spaces, orientation);
+  const { rows, columns } = spaceGrid(spaces, orientation);
   const count = isAcross ? columns : rows;
   const side = (of: 0 | 1) => ({
     head: heads[of],

@@ -1,5 +1,5 @@
 import { sayQuantity } from '../../facts/quantities/index.ts';
-import { KIND_WORDS, listedFamilies, sayPlace } from '../../panel/layout/index.ts';
+import { BREAKER_KIND_WORDS, listedFamilies, sayPlace } from '../../panel/layout/index.ts';
 import type { ActionId } from '../../facts/vocabulary/index.ts';
 import { sayConductor } from '../../code/sizing/index.ts';
 import { BREAKER_BANDS, FILLER_BAND, NARROW_BAND, type PriceBand } from './priceBands.ts';
@@ -22,7 +22,7 @@ interface NewBreaker {
   key: string;
   poles: 1 | 2;
   ratingAmps: number;
-  kind: keyof typeof KIND_WORDS;
+  kind: keyof typeof BREAKER_KIND_WORDS;
   forWhat: string;
 }
 
@@ -40,7 +40,7 @@ const breakerLine = (planned: PlannedPanel, one: NewBreaker): PartLine => ({
   key: one.key,
   group: 'breakers',
   count: 1,
-  what: `${sayQuantity(one.ratingAmps, 'A')} ${one.poles === 2 ? 'two-pole' : 'one-pole'} ${KIND_WORDS[one.kind]} breaker, ${familyText(planned)}; ${LOOK_FOR}`,
+  what: `${sayQuantity(one.ratingAmps, 'A')} ${one.poles === 2 ? 'two-pole' : 'one-pole'} ${BREAKER_KIND_WORDS[one.kind]} breaker, ${familyText(planned)}; ${LOOK_FOR}`,
   forWhat: one.forWhat,
   band: BREAKER_BANDS[one.kind][one.poles],
 });

@@ -16,7 +16,7 @@ import {
 import { tripWindow, type TripWindow } from '../../physics/trip/index.ts';
 
 /** What limits a conductor or its breaker here, with its table. */
-export interface Limit {
+export interface AmpacityLimit {
   what: string;
   amps: number;
   source: string;
@@ -27,7 +27,7 @@ export interface Limit {
 /** A circuit as it is, or as it might be. */
 export interface WhatIf {
   sizing: Sizing;
-  limits: Limit[];
+  limits: AmpacityLimit[];
   /** The thinnest conductor of this metal for the load and its least breaker; `null`: none up to 4/0. */
   thinnest: Gauge | null;
   /** V lost at full load, % of the voltage; `null` without a length. */
@@ -38,7 +38,7 @@ export interface WhatIf {
 
 const BENCH = { least: 10, most: 225 } as const;
 
-function limitsOf({ conductor, ...place }: SizingInput): Limit[] {
+function limitsOf({ conductor, ...place }: SizingInput): AmpacityLimit[] {
   const { insulation, terminal, cable } = ampacityLimits({
     conductor,
     terminalC: place.terminalC,

@@ -15,7 +15,7 @@ import {
   minute,
   uuid,
 } from '../../testing/index.ts';
-import { attentionOf, summaryOf, suspensionOf } from '../board/index.ts';
+import { attentionOf, decisionSummary, suspensionOf } from '../board/index.ts';
 import { firstSteps, panelReviewOf, reviewHeadline } from '../panelReview/index.ts';
 import { dueDuties } from '../upkeep/index.ts';
 import { reportOf } from './index.ts';
@@ -88,7 +88,7 @@ describe.each(BACKGROUNDS)('beside %s', (_name, normal) => {
     // Board, start page: once, at the panel or at the breaker.
     const judged = breakers.map((one) => ({
       ...one,
-      decision: summaryOf({ at: NOW, decision: one.decision } as Parameters<typeof summaryOf>[0]),
+      decision: decisionSummary({ at: NOW, decision: one.decision } as Parameters<typeof decisionSummary>[0]),
     }));
     const listed = attentionOf({ holes: [] }, judged);
     const own = listed.filter(({ label }) => label === (whole ? 'Whole panel' : 'Space 1'));

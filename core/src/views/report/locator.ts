@@ -1,4 +1,4 @@
-import { gridOf, isOnItsSide, placeOfSpace, slotsOf, type Half } from '../../panel/layout/index.ts';
+import { spaceGrid, isOnItsSide, placeOfSpace, slotsOf, type Half } from '../../panel/layout/index.ts';
 import type { Panel } from '../../record/entities/index.ts';
 
 /** Of one space, in units of the drawing: along its row of spaces, and across. */
@@ -28,7 +28,7 @@ const box = (x: number, y: number, w: number, h: number) => `M${x} ${y}h${w}v${h
 export function locatorSvg(panel: Pick<Panel, 'spaces' | 'orientation'>, at: Located): string {
   const { spaces, orientation } = panel;
   const onSide = isOnItsSide(orientation);
-  const { rows, columns } = gridOf(spaces, orientation);
+  const { rows, columns } = spaceGrid(spaces, orientation);
   const [wide, high] = onSide ? [SHORT, LONG] : [LONG, SHORT];
   // The main lies where the spaces begin.
   const first = placeOfSpace(spaces, 1, orientation);

@@ -3,7 +3,7 @@ import type { UpkeepView } from './schema.ts';
 import { dutiesOf, keepingPower, type KeptBreaker, type KeptRecord } from './upkeep.ts';
 
 /** A breaker of the board as far as maintenance asks. */
-export type BoardBreaker = HazardAt & Pick<KeptBreaker, 'breaker' | 'label'> & { handle: string };
+export type MaintainedBreaker = HazardAt & Pick<KeptBreaker, 'breaker' | 'label'> & { handle: string };
 
 /**
  * The maintenance due at a panel. A hazard of the whole panel suspends it: nothing is due until the hazard is cleared. A
@@ -16,7 +16,7 @@ export type BoardBreaker = HazardAt & Pick<KeptBreaker, 'breaker' | 'label'> & {
  * @example dueDuties([], { rounds: [], rules: [], keepsPower: null, since: now, zone: 'UTC' }, now).suspended // []
  */
 export function dueDuties(
-  breakers: readonly BoardBreaker[],
+  breakers: readonly MaintainedBreaker[],
   record: KeptRecord,
   now: string,
 ): Pick<UpkeepView, 'suspended' | 'duties' | 'keepsPower'> {

@@ -1,6 +1,6 @@
 import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import { clockChanges } from '../../facts/calendar/index.ts';
-import { DUTY_IDS, dutyOf, type DutyId } from '../../facts/upkeep/index.ts';
+import { DUTY_IDS, dutyOf, type MaintenanceTaskId } from '../../facts/upkeep/index.ts';
 import { isProtected } from '../../panel/layout/index.ts';
 import type { Breaker } from '../../record/entities/index.ts';
 import type { UpkeepRound, UpkeepRule } from '../../record/panelEntries/index.ts';
@@ -40,7 +40,7 @@ export interface KeptRecord {
 
 /** Something that is kept up at a panel, and when it is due. */
 export interface DutyState {
-  duty: DutyId;
+  duty: MaintenanceTaskId;
   /** In which order; none where it is of the panel as a whole. */
   breakerIds: string[];
   /** When it was done last; `null`: never. */
@@ -73,7 +73,7 @@ export function addMonths(at: string, months: number): string {
   return to.toISOString();
 }
 
-const isAbout = (duty: DutyId, { breaker }: KeptBreaker): boolean => {
+const isAbout = (duty: MaintenanceTaskId, { breaker }: KeptBreaker): boolean => {
   switch (dutyOf(duty).of) {
     case 'handles':
       return breaker.role === 'branch';
@@ -124,7 +124,7 @@ const SOON_BEFORE_MS = TIME_LIMITS.exerciseAheadDays * 86_400_000;
 
 /** When a duty is due, and what that follows. */
 function dateOf(
-  duty: DutyId,
+  duty: MaintenanceTaskId,
   lastAt: string | null,
   { rules, since, zone }: KeptRecord,
 ): Pick<DutyState, 'dueAt' | 'everyMonths' | 'follows'> {

@@ -1,4 +1,4 @@
-import { isSettled, type VisitPlan, type WorkState } from '../../visit/work/index.ts';
+import { isStepSettled, type VisitPlan, type WorkState } from '../../visit/work/index.ts';
 
 /**
  * How the panel is left at this moment, and what has to be done so that it is safe.
@@ -12,7 +12,7 @@ export function leavingSteps(plan: VisitPlan, state: WorkState): string[] {
   const { gates, tasks, ending } = state;
   const labelOf = (id: string) => plan.tasks.find((task) => task.id === id)!.label;
   const open = tasks
-    .filter((task) => !isSettled(state, task) && task.done.size > 0)
+    .filter((task) => !isStepSettled(state, task) && task.done.size > 0)
     .map(({ id }) => labelOf(id));
   const isDark = !gates.mainOn;
   const lines = [

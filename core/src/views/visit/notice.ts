@@ -1,5 +1,5 @@
 /** What a household is told before the power goes off. */
-export interface Notice {
+export interface OutageNotice {
   title: string;
   when: string;
   off: string[];
@@ -38,7 +38,7 @@ const listed = (circuits: readonly string[]) =>
  * @returns its lines
  * @example noticeOf({ when: null, minutes: 30, dark: [], dependents: [] }).when // 'For about 30 minutes. …'
  */
-export const noticeOf = ({ when, minutes, dark, dependents }: Told): Notice => ({
+export const noticeOf = ({ when, minutes, dark, dependents }: Told): OutageNotice => ({
   title: 'The power will be off',
   when: `${when === null ? 'For about' : `From ${when.from} until about ${when.until},`} ${minutes} minutes. The power comes back as soon as the work is tested.`,
   off: dark.map(({ panel, circuits }) => `${panel}: ${listed(circuits)}`),
@@ -53,7 +53,7 @@ export const noticeOf = ({ when, minutes, dark, dependents }: Told): Notice => (
  * @returns text
  * @example noticeText(noticeOf(told))
  */
-export const noticeText = ({ title, when, off, before, mustNot }: Notice): string =>
+export const noticeText = ({ title, when, off, before, mustNot }: OutageNotice): string =>
   [
     title,
     when,

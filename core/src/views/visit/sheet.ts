@@ -13,7 +13,7 @@ import {
 } from '../../visit/work/index.ts';
 import { GATE_WORDS, MEASURED_TO_WORDS } from './gateWords.ts';
 import { FILL_WORDS, stepWords } from './stepWords.ts';
-import { OUTCOME_WORDS, PROOF_WORDS, SOURCE_WORDS, WAY_WORDS } from './wayWords.ts';
+import { VISIT_OUTCOME_WORDS, PROOF_WORDS, SOURCE_WORDS, WAY_WORDS } from './wayWords.ts';
 import type { VisitRecord, VisitStands, VisitStepRow } from './schema.ts';
 
 /** A line of what happened. */
@@ -67,7 +67,7 @@ function say(
       const { title } = PROOF_WORDS[fact.proof];
       if ('volts' in fact) return { what: title, figure: sayQuantity(fact.volts, 'V') };
       if ('amps' in fact) return { what: title, figure: sayQuantity(fact.amps, 'A') };
-      if ('outcome' in fact) return { what: title, figure: OUTCOME_WORDS[fact.outcome] };
+      if ('outcome' in fact) return { what: title, figure: VISIT_OUTCOME_WORDS[fact.outcome] };
       return {
         what: title,
         figure: `${sayTemperature(fact.surfaceC)}, air ${sayTemperature(fact.ambientC)}`,

@@ -1,6 +1,6 @@
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { sayConductor } from '../../code/sizing/index.ts';
-import { KIND_WORDS } from '../../panel/layout/index.ts';
+import { BREAKER_KIND_WORDS } from '../../panel/layout/index.ts';
 import type { StepId, TaskState, VisitTask } from '../../visit/work/index.ts';
 import type { ScreenWords } from './gateWords.ts';
 
@@ -8,7 +8,7 @@ type Words = (task: VisitTask, state: TaskState) => ScreenWords;
 
 /** A part in a few words. */
 const partText = ({ poles, kind }: VisitTask, { ratingAmps }: TaskState): string =>
-  `${sayQuantity(ratingAmps, 'A')} ${poles === 2 ? 'two-pole' : 'one-pole'} ${KIND_WORDS[kind]}`;
+  `${sayQuantity(ratingAmps, 'A')} ${poles === 2 ? 'two-pole' : 'one-pole'} ${BREAKER_KIND_WORDS[kind]}`;
 
 const conductorText = ({ conductor }: VisitTask) =>
   conductor === null

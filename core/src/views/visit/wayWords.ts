@@ -95,7 +95,7 @@ export const PROOF_WORDS: Record<
 };
 
 /** What an outlet tester says, and what a test button does. */
-export const OUTCOME_WORDS = {
+export const VISIT_OUTCOME_WORDS = {
   correct: 'Correct',
   reversed: 'Hot and neutral exchanged',
   'open-ground': 'No ground',

@@ -9,7 +9,7 @@ export {
   PROVED,
   touchable,
   VERIFIED,
-  type Places,
+  type VisitPlaces,
   type VisitState,
 } from './state.ts';
 export { advance, allowedIn, visit } from './visit.ts';

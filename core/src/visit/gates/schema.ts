@@ -76,7 +76,7 @@ export const visitInput = z
     noIdInTwo({ touched, otherSources }, context);
   });
 export type VisitInput = z.input<typeof visitInput>;
-export type VisitPlan = z.output<typeof visitInput>;
+export type GatePlan = z.output<typeof visitInput>;
 
 export const toMeasure = z.object({ id: z.string(), pole, to: z.enum(MEASURED_TO) });
 export type ToMeasure = z.infer<typeof toMeasure>;

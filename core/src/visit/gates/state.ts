@@ -1,5 +1,5 @@
 import { VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
-import { MAIN, type ToMeasure, type VisitPlan } from './schema.ts';
+import { MAIN, type ToMeasure, type GatePlan } from './schema.ts';
 
 /** Below this a point is dead, V. */
 export const DEAD_VOLTS = VOLTAGE_LIMITS.verifiedDead;
@@ -11,7 +11,7 @@ export const PROVED = { from: VOLTAGE_LIMITS.meterFrom, to: VOLTAGE_LIMITS.meter
 export const VERIFIED = { from: VOLTAGE_LIMITS.low, to: VOLTAGE_LIMITS.high } as const;
 
 /** What a visit is about: the places that are worked on, and what else might feed them. */
-export type Places = Pick<VisitPlan, 'touched' | 'otherSources'>;
+export type VisitPlaces = Pick<GatePlan, 'touched' | 'otherSources'>;
 
 /** How far a visit is. */
 export interface VisitState {
@@ -70,7 +70,7 @@ export const measureKey = ({ id, pole, to }: ToMeasure): string => JSON.stringif
  * @returns what is measured, in its order
  * @example measuresOf({ touched: [{ id: '7', poles: 1 }] }).length // 7: five at the main, two at 7
  */
-export const measuresOf = ({ touched }: Pick<Places, 'touched'>): ToMeasure[] =>
+export const measuresOf = ({ touched }: Pick<VisitPlaces, 'touched'>): ToMeasure[] =>
   [{ id: MAIN, poles: 2 as const }, ...touched].flatMap(({ id, poles }): ToMeasure[] => [
     ...(poles === 2 ? ([1, 2] as const) : ([1] as const)).flatMap((pole) =>
       (['neutral', 'ground'] as const).map((to) => ({ id, pole, to })),
@@ -86,7 +86,7 @@ export const measuresOf = ({ touched }: Pick<Places, 'touched'>): ToMeasure[] =>
  * @returns what is still to be measured; nothing while the cover is on
  * @example notDead({ touched, otherSources: [] }, BEGUN) // []
  */
-export const notDead = (plan: Places, { coverOn, measured }: VisitState): ToMeasure[] =>
+export const notDead = (plan: VisitPlaces, { coverOn, measured }: VisitState): ToMeasure[] =>
   coverOn
     ? []
     : measuresOf(plan).filter((one) => !((measured.get(measureKey(one)) ?? Infinity) < DEAD_VOLTS));
@@ -99,7 +99,7 @@ export const notDead = (plan: Places, { coverOn, measured }: VisitState): ToMeas
  * @returns their ids
  * @example touchable({ touched, otherSources: [] }, BEGUN) // []
  */
-export function touchable(plan: Places, state: VisitState): string[] {
+export function touchable(plan: VisitPlaces, state: VisitState): string[] {
   const { coverOn, mainOn, locked, provedSince, proved, stop } = state;
   const isSafe =
     !coverOn &&

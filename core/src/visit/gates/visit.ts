@@ -7,14 +7,14 @@ import {
   notDead,
   PROVED,
   touchable,
-  type Places,
+  type VisitPlaces,
   VERIFIED,
   type VisitState,
 } from './state.ts';
 
-type Gate = (plan: Places, state: VisitState) => boolean;
+type Gate = (plan: VisitPlaces, state: VisitState) => boolean;
 
-const someTouched = ({ touched }: Places, is: (id: string) => boolean): boolean =>
+const someTouched = ({ touched }: VisitPlaces, is: (id: string) => boolean): boolean =>
   touched.some(({ id }) => is(id));
 
 /** When each thing may happen, danger and an abandoned visit aside. */
@@ -50,14 +50,14 @@ const GATES: Record<FactName, Gate> = {
  * @returns names of facts, in their order
  * @example allowedIn({ touched, otherSources: [] }, BEGUN) // ['dressed', 'abandoned']
  */
-export function allowedIn(plan: Places, state: VisitState): FactName[] {
+export function allowedIn(plan: VisitPlaces, state: VisitState): FactName[] {
   if (state.abandoned) return [];
   if (state.stop !== null) return state.coverOn ? ['abandoned'] : ['cover-on'];
   return FACTS.filter((name) => GATES[name](plan, state));
 }
 
 /** Whether a fact speaks of something in the plan, for the first time where it may happen once. */
-function isOfThePlan(fact: Fact, plan: Places, state: VisitState): boolean {
+function isOfThePlan(fact: Fact, plan: VisitPlaces, state: VisitState): boolean {
   const isTouched = (id: string) => plan.touched.some((one) => one.id === id);
   switch (fact.is) {
     case 'source-isolated':
@@ -148,10 +148,13 @@ function after(state: VisitState, fact: Fact): VisitState {
  * @returns how far it is then; `null`: that was not allowed
  * @example advance({ touched, otherSources: [] }, BEGUN, { is: 'main-off' }) // null
  */
-export const advance = (plan: Places, state: VisitState, fact: Fact): VisitState | null =>
+export const advance = (plan: VisitPlaces, state: VisitState, fact: Fact): VisitState | null =>
   allowedIn(plan, state).includes(fact.is) && isOfThePlan(fact, plan, state) ? after(state, fact) : null;
 
-const isDone = ({ touched }: Places, { swapped, verified, coverOn, mainOn, stop }: VisitState): boolean =>
+const isDone = (
+  { touched }: VisitPlaces,
+  { swapped, verified, coverOn, mainOn, stop }: VisitState,
+): boolean =>
   coverOn && mainOn && stop === null && touched.every(({ id }) => swapped.has(id) && verified.has(id));
 
 /**

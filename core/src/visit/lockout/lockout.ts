@@ -3,13 +3,13 @@ import {
   panelsFedFrom,
   type Fed,
   type FeedNetwork,
-  type Feeder,
+  type FeederBreaker,
 } from '../../panel/layout/index.ts';
 
 /** Panels and breakers of a site as far as a lockout concerns them. */
 export interface SiteNetwork extends FeedNetwork {
   panels: readonly Fed[];
-  breakers: readonly (Pick<Feeder, 'id' | 'panelId'> & { role: 'main' | 'branch' })[];
+  breakers: readonly (Pick<FeederBreaker, 'id' | 'panelId'> & { role: 'main' | 'branch' })[];
 }
 
 /** The panel whose handle de-energizes a panel: its own main, its feeder, or the main that its feed-through hangs on. */

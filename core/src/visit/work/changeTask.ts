@@ -1,5 +1,5 @@
 import type { VisitFact } from './schema.ts';
-import { isSettled, type TaskState, type WorkState } from './state.ts';
+import { isStepSettled, type TaskState, type WorkState } from './state.ts';
 import type { StepId } from './stepIds.ts';
 import type { Way } from './troubleIds.ts';
 import { troubleOf } from './troubles.ts';
@@ -78,6 +78,6 @@ function isOpen(state: WorkState, task: TaskState, { way, space }: Changed): boo
   const isTaken = state.tasks.some((one) => one !== task && one.space === space);
   if (way === 'other-space' && isTaken) return false;
   // Anything may be left for another day, until it is done.
-  if (way === 'not-now' && !isSettled(state, task)) return true;
+  if (way === 'not-now' && !isStepSettled(state, task)) return true;
   return task.trouble !== null && (troubleOf(task.trouble).ways as readonly Way[]).includes(way);
 }

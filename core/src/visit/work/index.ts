@@ -1,12 +1,12 @@
 export * from './schema.ts';
 export { STEPS, type StepId } from './stepIds.ts';
-export { dueStep, stepsOf } from './steps.ts';
+export { dueStep, taskSteps } from './steps.ts';
 export * from './troubleIds.ts';
 export * from './troubles.ts';
-export { begun, isOpen, isSettled, type TaskState, type WorkState } from './state.ts';
+export { begun, isOpen, isStepSettled, type TaskState, type WorkState } from './state.ts';
 export { seenAs } from './seenAs.ts';
-export { momentsAt, type At } from './moments.ts';
+export { momentsAt, type PlaceMoment } from './moments.ts';
 export { proofsOf } from './proofs.ts';
 export { BETWEEN, measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
 export { mayTakeBack, standingSteps, statesOf, walk, workOn, type Walked } from './walk.ts';
-export { nextOf, type Next } from './next.ts';
+export { nextOf, type NextVisitStep } from './next.ts';

@@ -1,14 +1,14 @@
 import { MAIN, touchable } from '../gates/index.ts';
 import { isProofDue } from './proofs.ts';
 import type { VisitPlan } from './schema.ts';
-import { isSettled, placesOf, type WorkState } from './state.ts';
+import { isStepSettled, placesOf, type WorkState } from './state.ts';
 import { dueStep } from './steps.ts';
-import type { Moment } from './troubles.ts';
+import type { VisitMoment } from './troubles.ts';
 
 /** A moment, and at which place. */
-export interface At {
+export interface PlaceMoment {
   id: string;
-  moment: Moment;
+  moment: VisitMoment;
 }
 
 /**
@@ -19,21 +19,21 @@ export interface At {
  * @returns the moments at the panel itself, and at each place
  * @example momentsAt(plan, begun(plan)) // []
  */
-export function momentsAt(plan: VisitPlan, state: WorkState): At[] {
+export function momentsAt(plan: VisitPlan, state: WorkState): PlaceMoment[] {
   const { gates, tasks } = state;
   const { coverOn, mainOn, locked, handlesOff, isolated } = gates;
   const places = placesOf(plan, state);
-  const own = (isNow: boolean, moment: Moment): At[] => (isNow ? [{ id: MAIN, moment }] : []);
+  const own = (isNow: boolean, moment: VisitMoment): PlaceMoment[] => (isNow ? [{ id: MAIN, moment }] : []);
   const touched = touchable(places, gates);
   const areSourcesLeft = places.otherSources.some((id) => !isolated.has(id));
-  const isWorkDone = tasks.every((task) => isSettled(state, task));
+  const isWorkDone = tasks.every((task) => isStepSettled(state, task));
   return [
     ...own(coverOn && mainOn && handlesOff && areSourcesLeft, 'isolate'),
     ...own(coverOn && handlesOff && !locked && !isWorkDone && !areSourcesLeft, 'main-off'),
     ...own(!coverOn, 'cover-off'),
     ...own(!coverOn && isWorkDone, 'cover-on'),
     ...own(coverOn && !mainOn && !locked && isWorkDone, 'main-on'),
-    ...tasks.flatMap((task): At[] => {
+    ...tasks.flatMap((task): PlaceMoment[] => {
       const { id, placeId, given, trouble } = task;
       if (trouble !== null) return [];
       const step = dueStep(task);

@@ -1,14 +1,14 @@
 import { MAIN, type FactName, type ToMeasure } from '../gates/index.ts';
 import { isProofDue, missingProofs } from './proofs.ts';
 import type { ProofId, VisitPlan } from './schema.ts';
-import { isSettled, type TaskState, type WorkState } from './state.ts';
+import { isStepSettled, type TaskState, type WorkState } from './state.ts';
 import type { StepId } from './stepIds.ts';
 import { dueStep } from './steps.ts';
 import type { TroubleId } from './troubleIds.ts';
 import { leftToMeasure } from './walk.ts';
 
 /** The one thing that is next in a visit. */
-export type Next =
+export type NextVisitStep =
   | {
       kind: 'gate';
       is: Exclude<FactName, 'measured' | 'swapped' | 'verified' | 'handle-on' | 'source-isolated'>;
@@ -25,9 +25,9 @@ export type Next =
   | { kind: 'finish' }
   | { kind: 'end' };
 
-const gate = (is: Extract<Next, { kind: 'gate' }>['is']): Next => ({ kind: 'gate', is });
+const gate = (is: Extract<NextVisitStep, { kind: 'gate' }>['is']): NextVisitStep => ({ kind: 'gate', is });
 
-function makeDead(plan: VisitPlan, { gates }: WorkState): Next {
+function makeDead(plan: VisitPlan, { gates }: WorkState): NextVisitStep {
   if (!gates.proved) return gate('tester-proved');
   if (!gates.mainOn) return gate(gates.locked ? 'cover-off' : 'locked');
   if (!gates.handlesOff) return gate('handles-off');
@@ -36,7 +36,7 @@ function makeDead(plan: VisitPlan, { gates }: WorkState): Next {
 }
 
 /** With the cover off: prove it dead, then place after place. */
-function workOpen(plan: VisitPlan, state: WorkState, task: TaskState): Next {
+function workOpen(plan: VisitPlan, state: WorkState, task: TaskState): NextVisitStep {
   const [what, ...rest] = leftToMeasure(plan, state);
   if (what) return { kind: 'measure', what, left: rest.length + 1 };
   if (!state.gates.proved || !state.gates.provedSince) return gate('tester-proved');
@@ -45,7 +45,7 @@ function workOpen(plan: VisitPlan, state: WorkState, task: TaskState): Next {
   return step === null ? { kind: 'swapped', id: task.placeId } : { kind: 'step', id: task.id, step };
 }
 
-function proveTask(state: WorkState, task: TaskState): Next | null {
+function proveTask(state: WorkState, task: TaskState): NextVisitStep | null {
   const { id, placeId, given, trouble } = task;
   if (given === 'up') return null;
   if (trouble !== null) return { kind: 'choose', id, trouble };
@@ -66,13 +66,13 @@ function proveTask(state: WorkState, task: TaskState): Next | null {
  * @returns what is asked for
  * @example nextOf(plan, begun(plan)) // { kind: 'gate', is: 'dressed' }
  */
-export function nextOf(plan: VisitPlan, state: WorkState): Next {
+export function nextOf(plan: VisitPlan, state: WorkState): NextVisitStep {
   const { gates, tasks } = state;
   if (state.finished || gates.abandoned) return { kind: 'end' };
   if (state.ending !== null || gates.stop !== null)
     return gates.coverOn ? { kind: 'leave' } : gate('cover-on');
   if (!gates.dressed) return gate('dressed');
-  const open = tasks.find((task) => !isSettled(state, task));
+  const open = tasks.find((task) => !isStepSettled(state, task));
   if (gates.coverOn && open) return makeDead(plan, state);
   if (!gates.coverOn) {
     if (open) return workOpen(plan, state, open);

@@ -1,4 +1,4 @@
-import { BEGUN, type Places, type VisitState } from '../gates/index.ts';
+import { BEGUN, type VisitPlaces, type VisitState } from '../gates/index.ts';
 import type { ProofId, VisitPlan, VisitTask } from './schema.ts';
 import { dueStep, type StepState } from './steps.ts';
 import type { TroubleId } from './troubleIds.ts';
@@ -84,13 +84,13 @@ export const isOpen = ({ gates }: WorkState): boolean =>
  * @param state how far the visit is
  * @param task the place
  * @returns whether it is done, or given up and made safe
- * @example isSettled(begun(plan), begun(plan).tasks[0]) // false
+ * @example isStepSettled(begun(plan), begun(plan).tasks[0]) // false
  */
-export const isSettled = ({ gates }: WorkState, task: TaskState): boolean =>
+export const isStepSettled = ({ gates }: WorkState, task: TaskState): boolean =>
   task.given === 'up' ? dueStep(task) === null : gates.swapped.has(task.placeId);
 
 /** What the gates are asked about: a place that was given up and made safe is none any more. */
-export const placesOf = ({ sources }: VisitPlan, state: WorkState): Places => ({
+export const placesOf = ({ sources }: VisitPlan, state: WorkState): VisitPlaces => ({
   touched: state.tasks
     .filter((task) => task.given !== 'up' || dueStep(task) !== null)
     .map(({ placeId, poles }) => ({ id: placeId, poles })),

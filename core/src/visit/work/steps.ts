@@ -35,9 +35,9 @@ const withExtras = (steps: readonly StepId[], extras: ReadonlySet<ExtraStep>): S
  *
  * @param task as it stands
  * @returns its steps, done or not
- * @example stepsOf(begun(task))[0] // 'mark'
+ * @example taskSteps(begun(task))[0] // 'mark'
  */
-export function stepsOf(task: StepState): StepId[] {
+export function taskSteps(task: StepState): StepId[] {
   const { work, neutral, extras, given, isElsewhere, isFreed, isOut } = task;
   const hasNeutral = neutral === 'pigtail' || (work === 'new-breaker' && neutral === 'none');
   switch (given) {
@@ -69,4 +69,4 @@ export function stepsOf(task: StepState): StepId[] {
  * @example dueStep(begun(task)) // 'mark'
  */
 export const dueStep = (task: StepState): StepId | null =>
-  stepsOf(task).find((step) => !task.done.has(step)) ?? null;
+  taskSteps(task).find((step) => !task.done.has(step)) ?? null;

@@ -4,7 +4,7 @@ import {
   nextOf,
   TROUBLES,
   walk,
-  type Next,
+  type NextVisitStep,
   type ProofId,
   type StepId,
   type TroubleId,
@@ -20,7 +20,7 @@ const dual = aVisitPlan({ tasks: [aVisitTask({ kind: 'dual', neutral: 'pigtail' 
 const plugOn = aVisitPlan({ tasks: [aVisitTask({ kind: 'dual', neutral: 'plug-on' })] });
 const added = aVisitPlan({ tasks: [aVisitTask({ work: 'new-breaker', breakerId: null })] });
 
-type Until = (next: Next) => boolean;
+type Until = (next: NextVisitStep) => boolean;
 const gate =
   (is: string): Until =>
   (next) =>
@@ -34,7 +34,7 @@ const proof =
   (next) =>
     next.kind === 'proof' && next.proof === wanted;
 const kind =
-  (wanted: Next['kind']): Until =>
+  (wanted: NextVisitStep['kind']): Until =>
   (next) =>
     next.kind === wanted;
 const measuring =

@@ -3,7 +3,7 @@ import type { StepId } from './stepIds.ts';
 import { REPORTED, type ReportedTrouble, type TroubleId, type Way } from './troubleIds.ts';
 
 /** Where in a visit something is met. */
-export type Moment =
+export type VisitMoment =
   | 'tester'
   | 'main-off'
   | 'isolate'
@@ -23,8 +23,8 @@ export type Moment =
 export type Effect = 'again' | 'choose' | 'stop' | 'leave';
 
 /** One kind of trouble: where it is met, what it means, what is done. */
-export interface Trouble {
-  at: readonly Moment[];
+export interface VisitTrouble {
+  at: readonly VisitMoment[];
   effect: Effect;
   /** What may be chosen, the first that is possible being the usual one. */
   ways?: readonly Way[];
@@ -35,7 +35,7 @@ export interface Trouble {
 
 const OUT = 'Hands off. Cover on, keep everybody away, and call.';
 /** Everything that is known to go wrong in a visit, with what Phylaxon does about it. */
-export const TROUBLES: Record<TroubleId, Trouble> = {
+export const TROUBLES: Record<TroubleId, VisitTrouble> = {
   // What figures tell.
   'tester-silent': {
     at: ['tester'],
@@ -478,7 +478,7 @@ export const TROUBLES: Record<TroubleId, Trouble> = {
  * @returns ids of troubles
  * @example reportedAt('stab') // ['stab-pitted']
  */
-export const reportedAt = (moment: Moment): ReportedTrouble[] =>
+export const reportedAt = (moment: VisitMoment): ReportedTrouble[] =>
   REPORTED.filter((id) => TROUBLES[id].at.includes(moment));
 
 /**
@@ -488,4 +488,4 @@ export const reportedAt = (moment: Moment): ReportedTrouble[] =>
  * @returns where it is met, what it means, what is done
  * @example troubleOf('ghost').effect // 'again'
  */
-export const troubleOf = (id: TroubleId): Trouble => TROUBLES[id];
+export const troubleOf = (id: TroubleId): VisitTrouble => TROUBLES[id];

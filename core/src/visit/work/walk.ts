@@ -4,7 +4,7 @@ import { measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './j
 import { momentsAt } from './moments.ts';
 import { isProofDue, missingProofs } from './proofs.ts';
 import type { VisitFact, VisitPlan } from './schema.ts';
-import { begun, isSettled, placesOf, type TaskState, type WorkState } from './state.ts';
+import { begun, isStepSettled, placesOf, type TaskState, type WorkState } from './state.ts';
 import { dueStep } from './steps.ts';
 import type { TroubleId } from './troubleIds.ts';
 import { troubleOf } from './troubles.ts';
@@ -48,7 +48,7 @@ function mayPass(state: WorkState, fact: Fact): boolean {
     }
     case 'unlocked':
     case 'main-on':
-      return state.tasks.every((task) => isSettled(state, task));
+      return state.tasks.every((task) => isStepSettled(state, task));
     case 'handle-on': {
       const task = byPlace(state, fact.id);
       if (!task || task.given === 'up' || task.trouble !== null) return false;
@@ -90,7 +90,7 @@ function doStep(
 ): WorkState | null {
   if (id === MAIN) {
     const isDue = step === 'fill' && !state.gates.coverOn && !state.holesFilled;
-    return isDue && state.tasks.every((task) => isSettled(state, task))
+    return isDue && state.tasks.every((task) => isStepSettled(state, task))
       ? { ...state, holesFilled: true }
       : null;
   }
@@ -124,7 +124,8 @@ function mayFinish(state: WorkState): boolean {
     gates.mainOn &&
     gates.mainCameOn &&
     tasks.every(
-      (task) => isSettled(state, task) && (task.given === 'up' || missingProofs(state, task).length === 0),
+      (task) =>
+        isStepSettled(state, task) && (task.given === 'up' || missingProofs(state, task).length === 0),
     )
   );
 }

@@ -3,9 +3,9 @@ import { z } from 'zod';
 import { caseRecordOf, openSummaries, summariesOf, suspectsOf } from '../../cases/index.ts';
 import { route, type Route } from '../../http/index.ts';
 import { caseRow } from '../../record/index.ts';
-import { type Context, byId } from '../shared/index.ts';
+import { type ApiContext, byId } from '../shared/index.ts';
 
-export function caseRoutes({ record, changes }: Context): Route[] {
+export function caseRoutes({ record, changes }: ApiContext): Route[] {
   return [
     route({
       method: 'get',

@@ -7,7 +7,7 @@ import {
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
 import { TESTS } from '@phylaxon/core/facts/vocabulary';
-import { newId } from '../../edit/index.ts';
+import { newRowId } from '../../edit/index.ts';
 import { aShed, bytesOf, callsTo, testApp } from '../../testing/index.ts';
 
 type Server = Awaited<ReturnType<typeof testApp>>;
@@ -37,11 +37,11 @@ afterEach(() => server.store.close());
 
 describe('a case on record', () => {
   test('sent twice it is opened once, and an answer is given once', async () => {
-    const id = newId();
+    const id = newRowId();
     const openedAt = at();
     await open({ id, panelId, breakerId, openedAt });
     await open({ id, panelId, breakerId, openedAt });
-    const answers = { answers: [{ id: newId(), test: 'sound', outcome: 'quiet', at: at() }] };
+    const answers = { answers: [{ id: newRowId(), test: 'sound', outcome: 'quiet', at: at() }] };
     await made(`/cases/${id}/answers`, answers);
     await made(`/cases/${id}/answers`, answers);
     expect((await file(id)).log).toHaveLength(1);
@@ -50,7 +50,7 @@ describe('a case on record', () => {
 
   test('what was answered before the breaker was known goes into its log, once; what was taken back does not', async () => {
     const about = await open({ complaint: 'dead', panelId });
-    const [kept, gone] = [newId(), newId()];
+    const [kept, gone] = [newRowId(), newRowId()];
     await made(`/cases/${about.id}/answers`, {
       answers: [
         { id: kept, test: 'sound', outcome: 'quiet', at: at() },
@@ -138,7 +138,7 @@ describe('a case on record', () => {
     await refused(`/cases/${about.id}/passed`, { tests: ['sound'], why: 'bored', at: at() }, 'why');
     await refused(
       `/breakers/${breakerId}/observations`,
-      { test: 'sound', outcome: 'quiet', at: at(), caseId: newId() },
+      { test: 'sound', outcome: 'quiet', at: at(), caseId: newRowId() },
       'caseId',
     );
     await refused(

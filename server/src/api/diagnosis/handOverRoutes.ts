@@ -5,7 +5,7 @@ import { LIMITS } from '../../files/index.ts';
 import { handOverPdf, takeHandOver, writeCard, writeHandOver } from '../../handover/index.ts';
 import { Download, route, type Route } from '../../http/index.ts';
 import { readSettings } from '../../settings/index.ts';
-import { byId, fileName, fileWork, inZone, job, type Context } from '../shared/index.ts';
+import { byId, fileName, fileWork, inZone, job, type ApiContext } from '../shared/index.ts';
 
 const UPLOAD = {
   types: ['application/octet-stream'],
@@ -13,7 +13,7 @@ const UPLOAD = {
   toDisk: true,
 };
 
-export function handOverRoutes(context: Context): Route[] {
+export function handOverRoutes(context: ApiContext): Route[] {
   const { store, changes } = context;
   const work = fileWork(context);
   const download = (ending: string, file: string, summary: string, handle: Route['handle']): Route => ({

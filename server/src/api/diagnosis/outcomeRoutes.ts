@@ -1,9 +1,9 @@
 import { outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import { route, type Route } from '../../http/index.ts';
 import { outcomesAt, outcomesEverywhere } from '../../outcomes/index.ts';
-import { type Context, byId } from '../shared/index.ts';
+import { type ApiContext, byId } from '../shared/index.ts';
 
-export function outcomeRoutes({ record }: Context): Route[] {
+export function outcomeRoutes({ record }: ApiContext): Route[] {
   return [
     route({
       method: 'get',

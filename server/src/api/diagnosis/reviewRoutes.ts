@@ -4,10 +4,10 @@ import { route, type Route } from '../../http/index.ts';
 import { heatPicturesOf, panelReviewPdf, photosOf } from '../../reports/index.ts';
 import { readSettings } from '../../settings/index.ts';
 import { panelReviewPage } from '../../views/index.ts';
-import { type Context, pdfRoute, byId, inZone } from '../shared/index.ts';
+import { type ApiContext, pdfRoute, byId, inZone } from '../shared/index.ts';
 
 /** Whether a panel as a whole is failing: to be looked at, and as a page for whoever pays. */
-export function reviewRoutes({ record, store, photos }: Context): Route[] {
+export function reviewRoutes({ record, store, photos }: ApiContext): Route[] {
   return [
     route({
       method: 'get',

@@ -4,10 +4,10 @@ import { keepAttachment, readAttachment } from '../../attachments/index.ts';
 import { LIMITS } from '../../files/index.ts';
 import { Download, route, type Route } from '../../http/index.ts';
 import { panelEntriesOf, panelRow } from '../../record/index.ts';
-import { type Context, byId, fileWork, job } from '../shared/index.ts';
+import { type ApiContext, byId, fileWork, job } from '../shared/index.ts';
 
 /** What is logged of a panel as a whole, and what lies beside it. */
-export function panelEntryRoutes(context: Context): Route[] {
+export function panelEntryRoutes(context: ApiContext): Route[] {
   const { record, store } = context;
   const work = fileWork(context);
   return [

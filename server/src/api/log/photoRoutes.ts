@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { Download, type Route } from '../../http/index.ts';
-import type { Context } from '../shared/index.ts';
+import type { ApiContext } from '../shared/index.ts';
 
-export function photoRoutes({ photos }: Context): Route[] {
+export function photoRoutes({ photos }: ApiContext): Route[] {
   return [
     {
       method: 'get',

@@ -2,9 +2,9 @@ import { series, timeline, timelineQuery } from '@phylaxon/core/views/timeline';
 import { route, type Route } from '../../http/index.ts';
 import { breakerRow } from '../../record/index.ts';
 import { seriesOf, timelineOf } from '../../timeline/index.ts';
-import { type Context, byId } from '../shared/index.ts';
+import { type ApiContext, byId } from '../shared/index.ts';
 
-export function timelineRoutes({ record }: Context): Route[] {
+export function timelineRoutes({ record }: ApiContext): Route[] {
   return [
     route({
       method: 'get',

@@ -3,14 +3,14 @@ import { z } from 'zod';
 import { onRecord } from '../../backups/index.ts';
 import { route, type Route } from '../../http/index.ts';
 import { oneAtATime } from '../../threads/index.ts';
-import type { Context } from '../shared/index.ts';
+import type { ApiContext } from '../shared/index.ts';
 
 const NONE = { keep: 0, folder: '', last: null, trouble: null };
 
 /** Between two checks of the whole file others have the disk and the processors. */
 const CHECK_REST_MS = 1000;
 
-export function backupRoutes({ store, backups }: Context): Route[] {
+export function backupRoutes({ store, backups }: ApiContext): Route[] {
   // Each takes a thread and much memory.
   const check = oneAtATime(async () => {
     if (store.file === ':memory:') return { sound: true, problems: [] };

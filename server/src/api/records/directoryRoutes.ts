@@ -4,7 +4,7 @@ import type { Route } from '../../http/index.ts';
 import { timeIn } from '../../pdf/index.ts';
 import { directoryPdf, labelsPdf, labelTapePdf } from '../../reports/index.ts';
 import { boardView } from '../../views/index.ts';
-import { address, type Context, pdfRoute, inZone } from '../shared/index.ts';
+import { address, type ApiContext, pdfRoute, inZone } from '../shared/index.ts';
 
 const millimetres = (usual: number) =>
   z.coerce
@@ -28,7 +28,7 @@ const onTape = z.object({
 });
 
 /** A panel’s directory, to be printed. */
-export function directoryRoutes({ record }: Context): Route[] {
+export function directoryRoutes({ record }: ApiContext): Route[] {
   const drawn = (id: string) =>
     record.read(async (manager) => {
       const { panel, breakers, site } = await boardView(manager, id);

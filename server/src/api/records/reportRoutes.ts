@@ -4,7 +4,7 @@ import type { EntityManager } from 'typeorm';
 import { route, type Route } from '../../http/index.ts';
 import { panelReport, reportPdf, siteReport, visitReport } from '../../reports/index.ts';
 import { readSettings } from '../../settings/index.ts';
-import { type Context, pdfRoute, byId, inZone } from '../shared/index.ts';
+import { type ApiContext, pdfRoute, byId, inZone } from '../shared/index.ts';
 
 const ABOUT = [
   { at: '/panels', tag: 'panels', words: 'a panel', read: panelReport },
@@ -13,7 +13,7 @@ const ABOUT = [
 ] as const;
 
 /** Reports for whoever pays: as JSON for a page, and as a PDF of the same words. */
-export function reportRoutes({ record, store, photos }: Context): Route[] {
+export function reportRoutes({ record, store, photos }: ApiContext): Route[] {
   const inUnits = async (manager: EntityManager, read: Promise<Report>): Promise<Report> =>
     textOf(await read, await readSettings(manager));
   return ABOUT.flatMap(({ at, tag, words, read }): Route[] => [

@@ -4,11 +4,11 @@ import { newestEditAt } from '../../edit/index.ts';
 import { route, type Route } from '../../http/index.ts';
 import { readSettings, writeSettings } from '../../settings/index.ts';
 import { redecideAll } from '../../recordService/index.ts';
-import type { Context } from '../shared/index.ts';
+import type { ApiContext } from '../shared/index.ts';
 
 const change = settings.partial().strict();
 
-export function settingsRoutes({ store, changes }: Context): Route[] {
+export function settingsRoutes({ store, changes }: ApiContext): Route[] {
   return [
     route({
       method: 'get',

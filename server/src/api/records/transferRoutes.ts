@@ -16,7 +16,7 @@ import {
   sittingBreakers,
   type ExportKind,
 } from '../../transfer/index.ts';
-import { byId, fileName, fileProgress, fileWork, job, type Context } from '../shared/index.ts';
+import { byId, fileName, fileProgress, fileWork, job, type ApiContext } from '../shared/index.ts';
 
 const SITE_UPLOAD = {
   types: ['application/octet-stream', 'application/zip'],
@@ -47,7 +47,7 @@ const ENDINGS: Record<ExportKind, string> = {
   'readings.csv': '-readings.csv',
 };
 
-export function transferRoutes(context: Context): Route[] {
+export function transferRoutes(context: ApiContext): Route[] {
   const { store, record, changes, photos, underWay, exporter } = context;
   const work = fileWork(context);
   const siteName = (siteId: string) => store.read(async (manager) => (await siteRow(manager, siteId)).name);

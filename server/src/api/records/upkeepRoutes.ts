@@ -3,12 +3,12 @@ import { z } from 'zod';
 import { Download, route, type Route } from '../../http/index.ts';
 import { upkeepCalendar } from '../../reports/index.ts';
 import { dueView, siteUpkeep, upkeepPage } from '../../views/index.ts';
-import { address, byId, fileName, inZone, type Context } from '../shared/index.ts';
+import { address, byId, fileName, inZone, type ApiContext } from '../shared/index.ts';
 
 const at = inZone.extend({ address });
 
 /** What is kept up: when it is due, and as a calendar that others subscribe to. */
-export function upkeepRoutes({ record }: Context): Route[] {
+export function upkeepRoutes({ record }: ApiContext): Route[] {
   return [
     route({
       method: 'get',

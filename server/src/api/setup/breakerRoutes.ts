@@ -1,9 +1,9 @@
 import { breakerDetail } from '@phylaxon/core/views/board';
 import { route, type Route } from '../../http/index.ts';
-import { type Context, byId } from '../shared/index.ts';
+import { type ApiContext, byId } from '../shared/index.ts';
 import { detailView } from '../../views/index.ts';
 
-export function breakerRoutes({ record }: Context): Route[] {
+export function breakerRoutes({ record }: ApiContext): Route[] {
   return [
     route({
       method: 'get',

@@ -5,10 +5,10 @@ import { z } from 'zod';
 import { route, type Route } from '../../http/index.ts';
 import { panelRow } from '../../record/index.ts';
 import { panelEvidence } from '../../recordService/index.ts';
-import { type Context, byId } from '../shared/index.ts';
+import { type ApiContext, byId } from '../shared/index.ts';
 import { boardView, legsPage } from '../../views/index.ts';
 
-export function panelRoutes({ record, changes }: Context): Route[] {
+export function panelRoutes({ record, changes }: ApiContext): Route[] {
   return [
     route({
       method: 'get',

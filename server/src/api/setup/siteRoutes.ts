@@ -4,17 +4,17 @@ import { planning } from '@phylaxon/core/views/planning';
 import { searchQuery, searchResult } from '@phylaxon/core/views/search';
 import { z } from 'zod';
 import { byHeaders, commandHeaders } from '../../commands/index.ts';
-import { stepsOf } from '../../edit/index.ts';
+import { undoRedoOf } from '../../edit/index.ts';
 import { route, type Route } from '../../http/index.ts';
 import { hasConfirmedEnds } from '../../outcomes/index.ts';
 import { curvesOf, siteRow } from '../../record/index.ts';
 import { searchSite } from '../../search/index.ts';
 import { wipeSite } from '../../transfer/index.ts';
 import { redecideAll } from '../../recordService/index.ts';
-import { type Context, byId, nothing } from '../shared/index.ts';
+import { type ApiContext, byId, nothing } from '../shared/index.ts';
 import { planningPage, startView } from '../../views/index.ts';
 
-export function siteRoutes({ store, record, changes, photos }: Context): Route[] {
+export function siteRoutes({ store, record, changes, photos }: ApiContext): Route[] {
   const step = (direction: 'undo' | 'redo', summary: string) =>
     route({
       method: 'post',
@@ -28,7 +28,7 @@ export function siteRoutes({ store, record, changes, photos }: Context): Route[]
       answer: steps,
       handle: async ({ headers, params, body }) => {
         await record.step(params.id, direction, body.edit, byHeaders(headers));
-        return record.read((manager) => stepsOf(manager, params.id));
+        return record.read((manager) => undoRedoOf(manager, params.id));
       },
     });
   return [

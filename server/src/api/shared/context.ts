@@ -7,7 +7,7 @@ import type { Store } from '../../store/index.ts';
 import type { RecordService } from '../../recordService/index.ts';
 
 /** What the routes work with. */
-export interface Context {
+export interface ApiContext {
   store: Store;
   record: RecordService;
   changes: Changes;

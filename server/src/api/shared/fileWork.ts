@@ -1,16 +1,16 @@
 import { id } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { GivenUp, type Task, type Understood } from '../../files/index.ts';
-import type { Sent } from '../../http/index.ts';
-import type { Context } from './context.ts';
+import type { SentAlong } from '../../http/index.ts';
+import type { ApiContext } from './context.ts';
 
 /** A name the sender gives its file, to ask how far it is (see `GET /imports/:id`). */
 export const job = id.optional().describe('a name to ask for its progress by');
 
 /** Work on a file that was sent: understood in a thread of its own, stored here, given up when its sender leaves. */
-export function fileWork({ files, underWay }: Pick<Context, 'files' | 'underWay'>) {
+export function fileWork({ files, underWay }: Pick<ApiContext, 'files' | 'underWay'>) {
   return <T>(
-    { client, signal }: Pick<Sent, 'client' | 'signal'>,
+    { client, signal }: Pick<SentAlong, 'client' | 'signal'>,
     name: string | undefined,
     work: (file: {
       understand: <K extends Task['kind']>(

@@ -10,7 +10,7 @@ import { route, type Route } from '../../http/index.ts';
 import { noticePdf, tagPdf, visitSheetPdf } from '../../reports/index.ts';
 import { readSettings } from '../../settings/index.ts';
 import { planningPage, siteVisitsPage, visitPage } from '../../views/index.ts';
-import { address, type Context, pdfRoute, byId, inZone } from '../shared/index.ts';
+import { address, type ApiContext, pdfRoute, byId, inZone } from '../shared/index.ts';
 
 /** What a printed page is made of. */
 interface Asked {
@@ -23,7 +23,7 @@ interface Asked {
 }
 
 /** Visits to a panel: what is due, how each went, and its pages to print. */
-export function visitRoutes({ record, store }: Context): Route[] {
+export function visitRoutes({ record, store }: ApiContext): Route[] {
   const print = (what: string, summary: string, make: (asked: Asked) => Promise<Buffer>): Route =>
     pdfRoute({
       path: `/visits/:id/${what}.pdf`,

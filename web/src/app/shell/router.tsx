@@ -1,6 +1,6 @@
 import { createBrowserRouter } from 'react-router';
 import { Layout } from './Layout.tsx';
-import { Trouble } from './Trouble.tsx';
+import { ErrorPage } from './ErrorPage.tsx';
 
 const startView = async () => ({ Component: (await import('../start/index.ts')).StartPage });
 const siteView = async () => ({ Component: (await import('../../panel/site/index.ts')).SitePage });
@@ -52,7 +52,7 @@ const settingsView = async () => ({ Component: (await import('../../settings/pag
 export const router = createBrowserRouter([
   {
     element: <Layout />,
-    errorElement: <Trouble />,
+    errorElement: <ErrorPage />,
     HydrateFallback: () => null,
     children: [
       { index: true, lazy: startView },

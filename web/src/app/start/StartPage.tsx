@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { CaseList } from '../../diagnose/caseList/index.ts';
-import { askAgain, recordQueries } from '../../shared/queries/index.ts';
+import { invalidateRecord, recordQueries } from '../../shared/queries/index.ts';
 import { asButton, Button, classes, Notice, useUnits } from '../../shared/ui/index.ts';
 import { Due } from './Due.tsx';
 import { ImportSite } from './ImportSite.tsx';
@@ -68,7 +68,7 @@ export function StartPage() {
               <Link to="/sites/new" className={asButton('quiet')}>
                 {sites.length === 0 ? 'Draw a panel' : 'Draw a panel at another site'}
               </Link>
-              <ImportSite onImported={() => void askAgain()} />
+              <ImportSite onImported={() => void invalidateRecord()} />
               {sites.length > 0 && (
                 <p>
                   <Link

@@ -24,7 +24,7 @@ import {
   useUnits,
 } from '../../shared/ui/index.ts';
 import { sendEntries } from '../../shared/stores/index.ts';
-import { circuitForm, circuitOf, valuesOf, type CircuitValues } from './formValues.ts';
+import { circuitForm, circuitFromForm, circuitFormValues, type CircuitValues } from './formValues.ts';
 import { LoadRows } from './LoadRows.tsx';
 import { SizingPreview } from './SizingPreview.tsx';
 
@@ -60,11 +60,11 @@ const SAID = {
 } as const;
 
 /** The circuit on a breaker: its conductor, its surroundings, its loads; compared while typing. */
-export function CircuitForm({ breaker, circuit, policies }: Props) {
+export default function CircuitForm({ breaker, circuit, policies }: Props) {
   const units = useUnits();
   const { temperatureUnit, lengthUnit } = units;
   const [stored, setStored] = useState<'stored' | 'waiting' | null>(null);
-  const start = () => valuesOf(circuit, breaker.poles, units);
+  const start = () => circuitFormValues(circuit, breaker.poles, units);
   const draftName = `circuit-${breaker.id}`;
   const form = useForm<CircuitValues>({
     resolver: useMemo(() => zodResolver(circuitForm(units)), [units]),
@@ -88,7 +88,7 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
     try {
       const became = await sendEntries(
         drawing.setCircuit(breaker.id, {
-          ...circuitOf(input, units),
+          ...circuitFromForm(input, units),
           ...untouched(),
           version: versioned.version,
         }),
@@ -112,7 +112,7 @@ export function CircuitForm({ breaker, circuit, policies }: Props) {
         hint="As the directory should say it."
       />
       <SizingPreview
-        question={sizingQuestion(circuitOf(values, units), breaker.ratingAmps, policies.loading)}
+        question={sizingQuestion(circuitFromForm(values, units), breaker.ratingAmps, policies.loading)}
       />
       <fieldset>
         <legend className="mb-1 font-semibold">Conductor</legend>

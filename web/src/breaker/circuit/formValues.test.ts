@@ -7,8 +7,9 @@ import * as form from './formValues.ts';
 
 const units = unitsOf(DEFAULT_SETTINGS);
 const circuitForm = form.circuitForm(units);
-const circuitOf = (values: form.CircuitValues) => form.circuitOf(values, units);
-const valuesOf = (...of: [Parameters<typeof form.valuesOf>[0], 1 | 2]) => form.valuesOf(...of, units);
+const circuitOf = (values: form.CircuitValues) => form.circuitFromForm(values, units);
+const valuesOf = (...of: [Parameters<typeof form.circuitFormValues>[0], 1 | 2]) =>
+  form.circuitFormValues(...of, units);
 const { emptyLoad } = form;
 
 const heater = aLoad({

@@ -81,7 +81,8 @@ export const circuitForm = (units: Units) =>
       const path = typed.minCircuitAmps === null ? 'minCircuitAmps' : 'maxBreakerAmps';
       context.addIssue({ code: 'custom', path: [path], message: 'A nameplate gives both figures.' });
     }
-    for (const { path, message } of circuitInput.safeParse(circuitOf(typed, units)).error?.issues ?? []) {
+    for (const { path, message } of circuitInput.safeParse(circuitFromForm(typed, units)).error?.issues ??
+      []) {
       context.addIssue({ code: 'custom', path: formPath(path), message });
     }
   });
@@ -122,7 +123,7 @@ export function loadValues(load: LoadInput): CircuitValues['loads'][number] {
 const shown = (value: number) => Math.round(value * 10) / 10;
 
 /** What the form starts with: the circuit as it is, or what is usual. */
-export function valuesOf(
+export function circuitFormValues(
   circuit: Circuit | null,
   poles: 1 | 2,
   { fromCelsius, fromMetres }: Units,
@@ -148,7 +149,7 @@ export function valuesOf(
 }
 
 /** The form as the record takes it, defaults filled in. */
-export function circuitOf(
+export function circuitFromForm(
   values: CircuitValues,
   { toCelsius, toMetres }: Units,
 ): SizedCircuit & Pick<Circuit, 'label' | 'lengthM' | 'sharesNeutral'> & { loads: Omit<Load, 'id'>[] } {

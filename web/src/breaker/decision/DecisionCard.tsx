@@ -1,10 +1,10 @@
 import { sayConfidence, saySureness, type Decision, type NextTest } from '@phylaxon/core/diagnosis/decision';
 import type { ReactNode } from 'react';
-import { classes, familyMark, Part, useUnits } from '../../shared/ui/index.ts';
+import { classes, familyMark, PageSection, useUnits } from '../../shared/ui/index.ts';
 import { Causes } from './Causes.tsx';
 import { DoThis } from './DoThis.tsx';
 import { Hazards } from './Hazards.tsx';
-import { NextTests, type Changes } from './NextTests.tsx';
+import { NextTests, type DecisionChanges } from './NextTests.tsx';
 import { Reasons } from './Reasons.tsx';
 import { StopNotice } from './StopNotice.tsx';
 
@@ -18,7 +18,7 @@ const EDGE = {
 interface Props {
   decision: Decision;
   /** Of each test to do next: what would be decided then. */
-  changes?: Changes;
+  changes?: DecisionChanges;
   /** Open the form that logs a test; left out, nothing can be logged here any more. */
   onLog?: (test: NextTest['test']) => void;
   /** The likely causes are told beside it already. */
@@ -58,22 +58,22 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
         {!onlyStop && decision.family !== 'need-more' && <DoThis decision={decision} />}
         {children}
         {next.length > 0 && (
-          <Part title={decision.family === 'need-more' ? 'Next test' : 'Tests that would confirm it'}>
+          <PageSection title={decision.family === 'need-more' ? 'Next test' : 'Tests that would confirm it'}>
             <NextTests tests={next} changes={changes} onLog={onLog} />
-          </Part>
+          </PageSection>
         )}
         {!onlyStop && lead && (
-          <Part title={further.length > 0 ? 'The figures, and further reasons' : 'The figures'}>
+          <PageSection title={further.length > 0 ? 'The figures, and further reasons' : 'The figures'}>
             <Reasons lead={lead} further={further} />
-          </Part>
+          </PageSection>
         )}
         {causes.length > 0 && !onlyStop && !causesBeside && (
-          <Part title="Possible causes">
+          <PageSection title="Possible causes">
             <Causes causes={causes} />
-          </Part>
+          </PageSection>
         )}
         {also.length > 0 && (
-          <Part title={stop.active ? 'Once it is safe' : 'Also found'}>
+          <PageSection title={stop.active ? 'Once it is safe' : 'Also found'}>
             <ul className="space-y-1">
               {also.map((finding) => (
                 <li key={finding.action}>
@@ -81,15 +81,15 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
                 </li>
               ))}
             </ul>
-          </Part>
+          </PageSection>
         )}
-        <Part title="What would change it">
+        <PageSection title="What would change it">
           <ul className="list-disc space-y-1 pl-5">
             {overturnedBy.map((text) => (
               <li key={text}>{say(text)}</li>
             ))}
           </ul>
-        </Part>
+        </PageSection>
       </div>
     </article>
   );

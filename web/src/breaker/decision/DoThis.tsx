@@ -1,6 +1,6 @@
 import { cautionsAt, type Decision } from '@phylaxon/core/diagnosis/decision';
 import { TriangleAlert } from 'lucide-react';
-import { Part } from '../../shared/ui/index.ts';
+import { PageSection } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 
 /**
@@ -13,18 +13,18 @@ export function DoThis({ decision }: { decision: Decision }) {
   const first = cautionsAt(decision, 'first');
   if (isOthers) {
     return (
-      <Part title="Do now">
+      <PageSection title="Do now">
         <Heeded cautions={first} />
         <p className="font-medium">
           This is work for a qualified electrician. Leave the cover closed and show them this page.
         </p>
-      </Part>
+      </PageSection>
     );
   }
   const { steps } = decision;
   if (steps.length + first.length === 0) return null;
   return (
-    <Part title="Do now">
+    <PageSection title="Do now">
       <Heeded cautions={first} />
       <Heeded title="Before the cover comes off" cautions={cautionsAt(decision, 'panel')} />
       <Heeded cautions={cautionsAt(decision, 'switching')} />
@@ -40,7 +40,7 @@ export function DoThis({ decision }: { decision: Decision }) {
           {text}
         </p>
       ))}
-    </Part>
+    </PageSection>
   );
 }
 

@@ -1,5 +1,5 @@
 import type { Decision } from '@phylaxon/core/diagnosis/decision';
-import { Part, useUnits } from '../../shared/ui/index.ts';
+import { PageSection, useUnits } from '../../shared/ui/index.ts';
 
 /** What a breaker’s findings restrict until they are dealt with, and what was found elsewhere in its panel. */
 export function Hazards({ decision }: { decision: Decision }) {
@@ -11,7 +11,7 @@ export function Hazards({ decision }: { decision: Decision }) {
   return (
     <>
       {untilRepaired && (
-        <Part title="Until it is repaired">
+        <PageSection title="Until it is repaired">
           <p className="font-semibold">{untilRepaired.use}</p>
           <ul className="list-disc pl-5">
             {untilRepaired.now.map((step) => (
@@ -21,16 +21,16 @@ export function Hazards({ decision }: { decision: Decision }) {
           <p className="mt-1">
             <strong>If you wait:</strong> {untilRepaired.waiting}
           </p>
-        </Part>
+        </PageSection>
       )}
       {elsewhere.length > 0 && (
-        <Part title="Found at this panel">
+        <PageSection title="Found at this panel">
           <ul className="list-disc pl-5">
             {elsewhere.map(({ test, text }) => (
               <li key={`${test} ${text}`}>{say(text)}</li>
             ))}
           </ul>
-        </Part>
+        </PageSection>
       )}
     </>
   );

@@ -4,11 +4,11 @@ import { uncapital, useUnits } from '../../shared/ui/index.ts';
 import { useMayDo } from '../../shared/stores/index.ts';
 
 /** Of each test: the outcomes that would lead to another decision. */
-export type Changes = Partial<Record<string, ChangedBy[]>>;
+export type DecisionChanges = Partial<Record<string, ChangedBy[]>>;
 
 interface Props {
   tests: NextTest[];
-  changes: Changes;
+  changes: DecisionChanges;
   /** Open the form that logs this test; left out, it cannot be logged here. */
   onLog?: (test: NextTest['test']) => void;
 }

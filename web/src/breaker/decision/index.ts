@@ -1,5 +1,5 @@
 export { Advice } from './Advice.tsx';
 export { Causes } from './Causes.tsx';
-export { CoolDown } from './CoolDown.tsx';
+export { CoolDownNotice } from './CoolDownNotice.tsx';
 export { DecisionCard } from './DecisionCard.tsx';
 export { DoNow, StopReasons } from './StopLists.tsx';

@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { CircuitForm, ClampedAgainstKnown } from '../circuit/index.ts';
-import { Advice, CoolDown, DecisionCard } from '../decision/index.ts';
+import { Advice, CoolDownNotice, DecisionCard } from '../decision/index.ts';
 import { destinationOf, Log, type LogTab } from '../log/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { BreakerForm, BreakerPlace } from '../../panel/setup/index.ts';
@@ -145,7 +145,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
             </Link>
           </p>
         )}
-        {detail.coolDown && <CoolDown coolDown={detail.coolDown} stopped={stopped} />}
+        {detail.coolDown && <CoolDownNotice coolDown={detail.coolDown} stopped={stopped} />}
       </DecisionCard>
       <QuickActions className="flex sm:hidden" {...quick} />
       {!stopped && <LastMeasured detail={detail} />}

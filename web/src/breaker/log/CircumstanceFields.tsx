@@ -11,7 +11,7 @@ interface FigureProps {
 }
 
 /** One figure of the circumstances. */
-export function Figure({ name, label, unit }: FigureProps) {
+export function FigureField({ name, label, unit }: FigureProps) {
   const { register, formState } = useFormContext<Circumstances>();
   return (
     <NumberField
@@ -28,14 +28,14 @@ export const Before = () => {
   const { temperatureUnit } = useUnits();
   return (
     <>
-      <Figure name="preloadAmps" label="Steady load before" unit="A" />
-      <Figure name="ambientC" label="Air around" unit={temperatureUnit} />
+      <FigureField name="preloadAmps" label="Steady load before" unit="A" />
+      <FigureField name="ambientC" label="Air around" unit={temperatureUnit} />
     </>
   );
 };
 
 /** How soon it tripped, by feel or by the clock, and at what current. */
-export function HowSoon({ label }: { label: string }) {
+export function HowSoonField({ label }: { label: string }) {
   const { register, formState } = useFormContext<Circumstances>();
   return (
     <>
@@ -46,9 +46,9 @@ export function HowSoon({ label }: { label: string }) {
         error={formState.errors.pace?.message}
       />
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-        <Figure name="minutes" label="Timed: minutes" unit="min" />
-        <Figure name="seconds" label="and seconds" unit="s" />
-        <Figure name="amps" label="Current then" unit="A" />
+        <FigureField name="minutes" label="Timed: minutes" unit="min" />
+        <FigureField name="seconds" label="and seconds" unit="s" />
+        <FigureField name="amps" label="Current then" unit="A" />
       </div>
     </>
   );

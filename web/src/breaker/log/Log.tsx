@@ -35,7 +35,7 @@ interface Props {
 }
 
 /** Everything that can be logged of a breaker. */
-export function Log({ breaker, where, policies, stopped, measuredAt, tab, onTab, test }: Props) {
+export default function Log({ breaker, where, policies, stopped, measuredAt, tab, onTab, test }: Props) {
   const inspects = useInspections().length > 0;
   const tabs = LOG_TABS.filter((one) => one !== 'inspection' || inspects);
   return (

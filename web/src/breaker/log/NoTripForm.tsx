@@ -5,8 +5,13 @@ import { FormProvider, useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../../shared/api/index.ts';
 import { DraftNote, showErrors, useDraft, useUnits, withDraft, type Units } from '../../shared/ui/index.ts';
-import { Before, Figure, WhenAndNote } from './CircumstanceFields.tsx';
-import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
+import { Before, FigureField, WhenAndNote } from './CircumstanceFields.tsx';
+import {
+  afterSeconds,
+  circumstanceFields,
+  freshCircumstances,
+  circumstancesToRecord,
+} from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
 
@@ -41,7 +46,7 @@ export function NoTripForm({ breaker, where }: { breaker: Breaker; where: string
   const { errors, isSubmitting } = formState;
 
   const onSubmit = async (values: Values) => {
-    const { at, afterSeconds, amps, preloadAmps, ambientC, note } = toRecord(
+    const { at, afterSeconds, amps, preloadAmps, ambientC, note } = circumstancesToRecord(
       { ...freshCircumstances(), ...values },
       units,
     );
@@ -62,9 +67,9 @@ export function NoTripForm({ breaker, where }: { breaker: Breaker; where: string
           log it.
         </p>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-          <Figure name="amps" label="It carried" unit="A" />
-          <Figure name="minutes" label="For: minutes" unit="min" />
-          <Figure name="seconds" label="and seconds" unit="s" />
+          <FigureField name="amps" label="It carried" unit="A" />
+          <FigureField name="minutes" label="For: minutes" unit="min" />
+          <FigureField name="seconds" label="and seconds" unit="s" />
           <Before />
         </div>
         <WhenAndNote />

@@ -16,8 +16,13 @@ import {
   type Option,
   type Units,
 } from '../../shared/ui/index.ts';
-import { CauseFields, HowSoon, WhenAndNote } from './CircumstanceFields.tsx';
-import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
+import { CauseFields, HowSoonField, WhenAndNote } from './CircumstanceFields.tsx';
+import {
+  afterSeconds,
+  circumstanceFields,
+  freshCircumstances,
+  circumstancesToRecord,
+} from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
 
@@ -88,7 +93,7 @@ export function ResetForm({ breaker, where, policies, stopped }: Props) {
   const onSubmit = async (values: Values) => {
     try {
       await send(
-        entries.event(breaker.id, where, { kind: 'reset', ...toRecord(values, units) }),
+        entries.event(breaker.id, where, { kind: 'reset', ...circumstancesToRecord(values, units) }),
         draft.clear,
       );
     } catch (error) {
@@ -121,7 +126,7 @@ export function ResetForm({ breaker, where, policies, stopped }: Props) {
           registration={register('result')}
           error={errors.result?.message}
         />
-        {result === 'tripped' && <HowSoon label="How soon?" />}
+        {result === 'tripped' && <HowSoonField label="How soon?" />}
         <Choices label="Power on the circuit" options={POWER} registration={register('power')} />
         <CauseFields label="What had made it trip?" />
         <WhenAndNote />

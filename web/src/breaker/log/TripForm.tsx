@@ -15,8 +15,13 @@ import {
   useUnits,
   type Units,
 } from '../../shared/ui/index.ts';
-import { Before, CauseFields, HowSoon, WhenAndNote } from './CircumstanceFields.tsx';
-import { afterSeconds, circumstanceFields, freshCircumstances, toRecord } from './circumstances.ts';
+import { Before, CauseFields, HowSoonField, WhenAndNote } from './CircumstanceFields.tsx';
+import {
+  afterSeconds,
+  circumstanceFields,
+  freshCircumstances,
+  circumstancesToRecord,
+} from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
 
@@ -44,7 +49,10 @@ export function TripForm({ breaker, where }: { breaker: Breaker; where: string }
 
   const onSubmit = async (values: Values) => {
     try {
-      await send(entries.event(breaker.id, where, { kind: 'trip', ...toRecord(values, units) }), draft.clear);
+      await send(
+        entries.event(breaker.id, where, { kind: 'trip', ...circumstancesToRecord(values, units) }),
+        draft.clear,
+      );
     } catch (error) {
       showErrors(methods, error, (path) => (path === 'afterSeconds' ? 'seconds' : (path as keyof Values)));
     }
@@ -56,7 +64,7 @@ export function TripForm({ breaker, where }: { breaker: Breaker; where: string }
     <FormProvider {...methods}>
       <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
         <DraftNote draft={draft} />
-        <HowSoon label="How soon did it trip?" />
+        <HowSoonField label="How soon did it trip?" />
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
           <Before />
         </div>

@@ -40,7 +40,7 @@ export function afterSeconds({
 }
 
 /** The circumstances as the record takes them. */
-export function toRecord(values: Circumstances, { toCelsius }: Units) {
+export function circumstancesToRecord(values: Circumstances, { toCelsius }: Units) {
   const { minutes, seconds, at, ambientC: typed, ...rest } = values;
   return {
     ...rest,

@@ -7,7 +7,7 @@ import { KIND_NAMES, timelineLine, type TimelineLine } from '../../shared/entryW
 import { NoteForm } from './NoteForm.tsx';
 import { PhotoForm } from '../../shared/photos/index.ts';
 import { StrikeDialog } from './StrikeDialog.tsx';
-import { EVERYTHING, useTimeline, type Wanted } from './useTimeline.ts';
+import { EVERYTHING, useTimeline, type TimelineChoice } from './useTimeline.ts';
 
 const Chart = lazy(async () => ({ default: (await import('./Chart.tsx')).Chart }));
 
@@ -66,9 +66,9 @@ export function TimelineView({ breaker, where }: { breaker: Breaker; where: stri
 }
 
 interface FilterProps {
-  wanted: Wanted;
+  wanted: TimelineChoice;
   counts: Record<string, number> | null;
-  onChange: (wanted: Wanted) => void;
+  onChange: (wanted: TimelineChoice) => void;
 }
 
 const FIELD = 'min-h-11 rounded-sm border border-rule-strong bg-bone-raised px-3 py-2';

@@ -9,14 +9,14 @@ export const UNITS = ['A', '°C', 'V', 'W', 'mV'] as const;
 export type ChartUnit = (typeof UNITS)[number];
 
 /** A limit that is drawn across the chart. */
-export interface Limit {
+export interface ChartLimit {
   value: number;
   label: string;
   source?: string;
 }
 
 /** One instant on the chart: what each point showed, as [low, high] where a log was thinned. */
-export interface Moment {
+export interface ChartInstant {
   t: number;
   [point: string]: number | [number, number];
 }
@@ -24,10 +24,10 @@ export interface Moment {
 export interface ChartData {
   unit: string;
   points: Reading['point'][];
-  moments: Moment[];
+  moments: ChartInstant[];
   struck: { t: number; value: number }[];
   marks: { t: number; what: 'trip' | 'reset' | 'part' }[];
-  limits: Limit[];
+  limits: ChartLimit[];
   /** Round figures for the axis, from the lowest drawn to the highest. */
   ticks: number[];
 }
@@ -37,7 +37,7 @@ function limitsOf(
   unit: ChartUnit,
   { ratingAmps }: Pick<Breaker, 'ratingAmps'>,
   { fromCelsius }: Units,
-): Limit[] {
+): ChartLimit[] {
   if (unit === 'A') {
     return [
       { value: ratingAmps, label: 'rating' },
@@ -86,7 +86,7 @@ export function chartData(
 ): ChartData {
   const shown = (value: number) => (unit === '°C' ? units.fromCelsius(value) : value);
   const lines = series.lines.filter((line) => line.unit === unit);
-  const moments = new Map<number, Moment>();
+  const moments = new Map<number, ChartInstant>();
   for (const { point, stretches } of lines) {
     for (const { at, low, high } of stretches) {
       const t = Date.parse(at);

@@ -2,7 +2,7 @@ import type { RunningLoad } from '@phylaxon/core/physics/profile';
 import { MOST_LOADS, type LoadCombinations } from '@phylaxon/core/physics/loadCombinations';
 import { useState } from 'react';
 import { useComputation, useWork } from '../../shared/compute/index.ts';
-import { ampsText, Button, classes, Part, useUnits } from '../../shared/ui/index.ts';
+import { ampsText, Button, classes, PageSection, useUnits } from '../../shared/ui/index.ts';
 import { pointsOf, recordOf, runningLoads, sayList, sayTimes, sayTrips, sayOpeningTimes } from './bench.ts';
 import { AirPick } from './AirPick.tsx';
 import type { PartProps } from './partProps.ts';
@@ -81,7 +81,7 @@ function TryOut({ detail, loads, ambientC }: SetProps) {
   const toggle = (id: string) =>
     setOff((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
   return (
-    <Part title="Switch them on and off">
+    <PageSection title="Switch them on and off">
       <div className="flex flex-wrap gap-2">
         {loads.map(({ id, name, amps: own }) => {
           const isOn = !off.includes(id);
@@ -116,7 +116,7 @@ function TryOut({ detail, loads, ambientC }: SetProps) {
           This one, by its record: <strong>{sayOpeningTimes(own[0])}</strong>.
         </p>
       )}
-    </Part>
+    </PageSection>
   );
 }
 
@@ -130,7 +130,7 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
     sayList(ids.map((id) => loads.find((load) => load.id === id)?.name ?? id));
   return (
     <>
-      <Part title="These may trip it, the smallest sets first">
+      <PageSection title="These may trip it, the smallest sets first">
         {answer.offending.length === 0 ? (
           <p>None: everything together runs indefinitely.</p>
         ) : (
@@ -165,8 +165,8 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
         {answer.offendingCount > answer.offending.length && (
           <p className="text-sm text-ink-soft">And {answer.offendingCount - answer.offending.length} more.</p>
         )}
-      </Part>
-      <Part title="These run together indefinitely">
+      </PageSection>
+      <PageSection title="These run together indefinitely">
         {answer.forever.length === 0 ? (
           <p>No set does: every load may trip it alone.</p>
         ) : (
@@ -184,7 +184,7 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
             `And ${answer.foreverCount - answer.forever.length} others. `}
           {answer.holding} of {answer.sets} sets never trip a sound breaker; all were looked at.
         </p>
-      </Part>
+      </PageSection>
     </>
   );
 }

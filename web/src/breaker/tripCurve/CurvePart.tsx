@@ -1,6 +1,6 @@
 import { CITATIONS } from '@phylaxon/core/facts/standards';
 import { useState } from 'react';
-import { ampsText, Part, useUnits } from '../../shared/ui/index.ts';
+import { ampsText, PageSection, useUnits } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 import { AskBox } from './AskBox.tsx';
 import { CurveChart } from './CurveChart.tsx';
@@ -15,19 +15,19 @@ export function CurvePart({ detail }: PartProps) {
   const profile = useProfile((state) => state.profile);
   return (
     <div className="space-y-6">
-      <Part title="Ask it">
+      <PageSection title="Ask it">
         <AskBox key={breaker.id} detail={detail} onAsked={setAsked} />
-      </Part>
-      <Part title={`When a ${ampsText(breaker.ratingAmps)} breaker opens`}>
+      </PageSection>
+      <PageSection title={`When a ${ampsText(breaker.ratingAmps)} breaker opens`}>
         <CurveChart detail={detail} asked={asked} />
         <p className="mt-1 text-sm text-ink-soft">
           {detail.curve ? `Band: as ${detail.curve.family} prints it. ` : ''}
           {CITATIONS.thermalTrip}.
           {breaker.kind !== 'standard' && ' The electronics of this breaker may open it sooner, and rightly.'}
         </p>
-      </Part>
+      </PageSection>
       {trials.length > 0 && (
-        <Part title="On record">
+        <PageSection title="On record">
           <ul className="divide-y divide-rule">
             {trials.map(({ eventId, at, outcome, text }) => (
               <li key={eventId} className="py-2">
@@ -38,7 +38,7 @@ export function CurvePart({ detail }: PartProps) {
               </li>
             ))}
           </ul>
-        </Part>
+        </PageSection>
       )}
       {profile === 'electrician' && <FamilyCurve key={detail.curve?.version ?? 0} detail={detail} />}
     </div>

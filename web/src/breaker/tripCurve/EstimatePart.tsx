@@ -3,21 +3,21 @@ import {
   NOTES,
   type Contribution,
   type EffectiveRating,
-  type Judgement,
+  type EstimateJudgment,
   type Side,
   type TripRecord,
 } from '@phylaxon/core/physics/breakerEstimate';
 import { sayDuration, sayNumber, unbroken } from '@phylaxon/core/facts/quantities';
 import { MUST_OPEN_MULTIPLE, CITATIONS } from '@phylaxon/core/facts/standards';
 import { useWork } from '../../shared/compute/index.ts';
-import { ampsText, Button, classes, percentText, Part, useUnits } from '../../shared/ui/index.ts';
+import { ampsText, Button, classes, percentText, PageSection, useUnits } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 import { recordOf } from './bench.ts';
 import { DensityChart } from './DensityChart.tsx';
-import { NextTrial } from './NextTrial.tsx';
+import { NextTrialCard } from './NextTrialCard.tsx';
 import type { PartProps } from './partProps.ts';
 
-const JUDGED: Record<Judgement, string> = {
+const JUDGED: Record<EstimateJudgment, string> = {
   weak: 'By its record it is weak: it opens below its rating',
   sound: 'By its record it is sound',
   sluggish: 'By its record it is sluggish: it opens too late, or not at all',
@@ -57,13 +57,13 @@ export function EstimatePart(props: PartProps) {
         </p>
         <Sides probability={result.probability} />
       </div>
-      <NextTrial {...props} result={result} />
-      <Part title="Where it opens, before and after its record">
+      <NextTrialCard {...props} result={result} />
+      <PageSection title="Where it opens, before and after its record">
         <DensityChart told={told} ratingAmps={rating} />
-      </Part>
-      <Part title="What each event added">
+      </PageSection>
+      <PageSection title="What each event added">
         <Contributions detail={detail} told={told} />
-      </Part>
+      </PageSection>
       <p className="text-sm text-ink-soft">
         Currents are taken as read {percentText(NOTES.currentSd)} wrong, times {percentText(NOTES.timeShare)}{' '}
         and {sayDuration(NOTES.timeSeconds)}, and {percentText(NOTES.strayShare)} of the notes as saying

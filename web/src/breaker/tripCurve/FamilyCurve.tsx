@@ -18,9 +18,9 @@ import {
   sayError,
   showErrors,
   toNumber,
-  Part,
+  PageSection,
 } from '../../shared/ui/index.ts';
-import { doNow } from '../../shared/stores/index.ts';
+import { sendNow } from '../../shared/stores/index.ts';
 
 /** Empty rows are not points. */
 const row = z.object({
@@ -61,9 +61,9 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
   const number = { setValueAs: toNumber };
   if (breaker.family === '') {
     return (
-      <Part title="Its family’s printed curve">
+      <PageSection title="Its family’s printed curve">
         <p>Name the breaker’s part family first (tab “Breaker”): a curve belongs to a family.</p>
-      </Part>
+      </PageSection>
     );
   }
 
@@ -79,7 +79,7 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
     setTold('');
     try {
       const kept = filled(points) as (Row & { multiple: number })[];
-      await doNow(
+      await sendNow(
         drawing.setCurve(panel.siteId, {
           family: breaker.family,
           points: kept,
@@ -92,7 +92,7 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
   };
   const takeAway = async () => {
     try {
-      await doNow(drawing.removeCurve(curve!.id, breaker.family));
+      await sendNow(drawing.removeCurve(curve!.id, breaker.family));
     } catch (error) {
       setTold(sayError(error));
     }

@@ -3,7 +3,7 @@ import type { TripChance } from '@phylaxon/core/physics/profile';
 import { sayDuration, sayNumber } from '@phylaxon/core/facts/quantities';
 import { useState } from 'react';
 import {
-  keepLogged,
+  keepLoggedInWorker,
   useChance,
   useWork,
   type Chance,
@@ -14,7 +14,7 @@ import {
   ampsText,
   Button,
   FileField,
-  Part,
+  PageSection,
   percentText,
   Problems,
   SelectInput,
@@ -87,7 +87,7 @@ function LoggedFile({
 }) {
   const [problems, setProblems] = useState<string[]>([]);
   const open = async (file: File) => {
-    const read = await keepLogged(file);
+    const read = await keepLoggedInWorker(file);
     setProblems('problems' in read ? read.problems : []);
     if ('ok' in read) onLogged({ name: file.name, ...read.ok });
   };
@@ -151,7 +151,9 @@ function Worked({ detail, profile, onCircuit }: WorkedProps) {
           </button>
         </p>
       )}
-      <Part title={fromFile ? 'When it opens on that current' : 'When it opens, everything starting at once'}>
+      <PageSection
+        title={fromFile ? 'When it opens on that current' : 'When it opens, everything starting at once'}
+      >
         <p>
           A sound breaker:{' '}
           <strong>{sayWithin(sound.fastestSeconds, sound.slowestSeconds, profile.hours ?? 24)}</strong>.
@@ -161,14 +163,14 @@ function Worked({ detail, profile, onCircuit }: WorkedProps) {
             This one, by its record: <strong>{sayOpeningTimes(unit)}</strong>.
           </p>
         )}
-      </Part>
-      <Part title="The chance of a trip, hour by hour">
+      </PageSection>
+      <PageSection title="The chance of a trip, hour by hour">
         <Chances
           key={JSON.stringify(profile)}
           base={{ profile, breakers: UNITS, events, curve }}
           hasRecord={events.length > 0}
         />
-      </Part>
+      </PageSection>
     </>
   );
 }

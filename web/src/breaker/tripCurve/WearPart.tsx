@@ -1,6 +1,6 @@
 import { replacedForShorts } from '@phylaxon/core/diagnosis/wear';
 import { differenceInDays, parseISO } from 'date-fns';
-import { Part, useUnits } from '../../shared/ui/index.ts';
+import { PageSection, useUnits } from '../../shared/ui/index.ts';
 import { Figures } from './Figures.tsx';
 import type { PartProps } from './partProps.ts';
 
@@ -44,7 +44,7 @@ export function WearPart({ detail: { wear, policies, breaker } }: Pick<PartProps
           },
         ]}
       />
-      <Part title="What follows">
+      <PageSection title="What follows">
         <ul className="list-disc space-y-1 pl-5">
           <li>
             {replacedForShorts(wear, policies.afterDeadShort)
@@ -60,7 +60,7 @@ export function WearPart({ detail: { wear, policies, breaker } }: Pick<PartProps
               : 'Its handle was worked within the last half year.'}
           </li>
         </ul>
-      </Part>
+      </PageSection>
       <p className="text-sm text-ink-soft">
         Counted from the log: what nobody logged is not in it. A reset counts as two workings, off and on; a
         trip as one.

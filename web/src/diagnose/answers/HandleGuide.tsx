@@ -1,7 +1,7 @@
 import { handlesOf } from '@phylaxon/core/panel/layout';
 import type { Breaker } from '@phylaxon/core/record/entities';
 import type { ReactNode } from 'react';
-import { PanelSketch, placeWords } from '../../panel/board/index.ts';
+import { PanelSketch, boardPlaceWords } from '../../panel/board/index.ts';
 import { HandleDrawing, type HandleMove } from './HandleDrawing.tsx';
 import { useStepWork } from '../caseRecord/index.ts';
 
@@ -17,7 +17,7 @@ interface Props {
 export function HandleGuide({ breaker, numbered, moves, children }: Props) {
   const { board } = useStepWork();
   if (!board) return <div className="space-y-4">{children}</div>;
-  const place = placeWords(board.panel, breaker);
+  const place = boardPlaceWords(board.panel, breaker);
   const { together, note } = handlesOf(
     breaker,
     board.breakers.map((one) => one.breaker),

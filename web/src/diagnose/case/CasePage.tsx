@@ -4,8 +4,8 @@ import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useWork } from '../../shared/compute/index.ts';
 import { Causes } from '../../breaker/decision/index.ts';
-import { askAgain, recordQueries } from '../../shared/queries/index.ts';
-import { breakerText, Button, Notice, Part, placeText } from '../../shared/ui/index.ts';
+import { invalidateRecord, recordQueries } from '../../shared/queries/index.ts';
+import { breakerText, Button, Notice, PageSection, placeText } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 import {
   AskStep,
@@ -20,7 +20,7 @@ import {
 } from '../steps/index.ts';
 import { Ending } from '../ending/index.ts';
 import { StepWorkProvider, useStepWork, type StepWork, useCaseRecord } from '../caseRecord/index.ts';
-import { Told } from './Told.tsx';
+import { CaseFindings } from './CaseFindings.tsx';
 
 /** A case: the next step, the possible causes and the findings so far. */
 export function CasePage() {
@@ -57,7 +57,7 @@ function Case({ caseId }: { caseId: string }) {
         {problem && (
           <Notice title={problem}>
             <p>What you have told so far is kept in this browser until the server answers.</p>
-            <Button look="quiet" className="mt-2" onClick={() => void askAgain()}>
+            <Button look="quiet" className="mt-2" onClick={() => void invalidateRecord()}>
               Try again
             </Button>
           </Notice>
@@ -155,7 +155,7 @@ function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
           />
         )}
         {!asked && about.closedAt === null && view.others.length > 0 && (
-          <Part title="Or look at this instead" level={2}>
+          <PageSection title="Or look at this instead" level={2}>
             <p className="flex flex-wrap gap-x-5">
               {view.others.map((test) => (
                 <button
@@ -168,7 +168,7 @@ function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
                 </button>
               ))}
             </p>
-          </Part>
+          </PageSection>
         )}
       </div>
       <aside aria-label="Where the case stands" className="min-w-0 space-y-6">
@@ -183,7 +183,7 @@ function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
             <Causes causes={view.causes.slice(0, 5)} />
           </section>
         )}
-        <Told />
+        <CaseFindings />
       </aside>
     </main>
   );

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { api } from '../../shared/api/index.ts';
 import { useWork } from '../../shared/compute/index.ts';
-import { asButton, Button, Notice, Part, useUnits } from '../../shared/ui/index.ts';
+import { asButton, Button, Notice, PageSection, useUnits } from '../../shared/ui/index.ts';
 import { useCaseRecord } from '../caseRecord/index.ts';
 
 /** A case on one page for the electrician: to print, as a PDF, or as a file for another Phylaxon. */
@@ -76,38 +76,38 @@ function Card({ card }: { card: HandOverCard }) {
         )}
       </header>
       <div className="space-y-4">
-        <Part level={2} title="What was tried">
+        <PageSection level={2} title="What was tried">
           <Lines rows={card.tried} none="Nothing yet." />
-        </Part>
-        <Part level={2} title="What was found">
+        </PageSection>
+        <PageSection level={2} title="What was found">
           <Lines rows={card.found} none="Nothing yet." />
-        </Part>
+        </PageSection>
         {card.notAnswered.length > 0 && (
-          <Part level={2} title="Not answered">
+          <PageSection level={2} title="Not answered">
             {card.notAnswered.join(', ')}
-          </Part>
+          </PageSection>
         )}
       </div>
       <div className="space-y-4">
-        <Part level={2} title="Decision">
+        <PageSection level={2} title="Decision">
           <p className="text-lg leading-tight font-bold">{decision.headline}</p>
           <p className="text-ink-soft">
             {decision.confidence === null ? 'not decided yet' : `${saySureness(decision.confidence)} sure`}
           </p>
           <Bullets texts={decision.reasons} />
-        </Part>
+        </PageSection>
         {card.hazards.length > 0 && (
-          <Part level={2} title="Do not use until repaired">
+          <PageSection level={2} title="Do not use until repaired">
             <Bullets texts={card.hazards} />
-          </Part>
+          </PageSection>
         )}
         {card.untilThen.length > 0 && (
-          <Part level={2} title="Until then">
+          <PageSection level={2} title="Until then">
             <Bullets texts={card.untilThen} />
-          </Part>
+          </PageSection>
         )}
         {card.causes.length > 0 && (
-          <Part level={2} title="Possible causes">
+          <PageSection level={2} title="Possible causes">
             <ul>
               {card.causes.map(({ name, probability }) => (
                 <li key={name} className="grid grid-cols-[3.5rem_1fr] gap-2">
@@ -116,20 +116,20 @@ function Card({ card }: { card: HandOverCard }) {
                 </li>
               ))}
             </ul>
-          </Part>
+          </PageSection>
         )}
         {card.next.length > 0 && (
-          <Part level={2} title="What would tell most">
+          <PageSection level={2} title="What would tell most">
             <Bullets texts={card.next} />
-          </Part>
+          </PageSection>
         )}
-        <Part level={2} title="Do not">
+        <PageSection level={2} title="Do not">
           <ul className="list-disc pl-5 font-medium">
             {card.doNot.map((text) => (
               <li key={text}>{text}</li>
             ))}
           </ul>
-        </Part>
+        </PageSection>
       </div>
     </article>
   );

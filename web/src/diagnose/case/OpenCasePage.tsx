@@ -6,7 +6,7 @@ import { COMPLAINT_TILES, type ComplaintTile } from '../caseList/index.ts';
 import { queryClient, recordQueries } from '../../shared/queries/index.ts';
 import { Button, Notice } from '../../shared/ui/index.ts';
 import { sendEntries, useProfile } from '../../shared/stores/index.ts';
-import { WhereStep, type Place } from './WhereStep.tsx';
+import { WhereStep, type PlaceChoice } from './WhereStep.tsx';
 
 /** Two questions, then the work begins: what is wrong, and where. */
 export function OpenCasePage() {
@@ -24,7 +24,7 @@ export function OpenCasePage() {
     return all.find(({ panels }) => panels.some(({ panel }) => panel.id === panelId))?.site.id;
   };
 
-  const open = async (chosen: ComplaintTile, place: Place) => {
+  const open = async (chosen: ComplaintTile, place: PlaceChoice) => {
     const at = new Date().toISOString();
     const id = newId();
     try {

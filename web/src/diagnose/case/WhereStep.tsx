@@ -1,4 +1,4 @@
-import { doNow } from '../../shared/stores/index.ts';
+import { sendNow } from '../../shared/stores/index.ts';
 import type { SiteSummary } from '@phylaxon/core/views/board';
 import type { Ranked, Suspect } from '@phylaxon/core/diagnosis/cases';
 import { useQuery } from '@tanstack/react-query';
@@ -9,7 +9,7 @@ import type { ComplaintTile } from '../caseList/index.ts';
 import { useWork } from '../../shared/compute/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { Button, FieldError, Notice } from '../../shared/ui/index.ts';
-import { useOnce } from '../caseRecord/index.ts';
+import { useCaseAction } from '../caseRecord/index.ts';
 
 /** A breaker that may be meant, with its site. */
 type Placed = Suspect & { siteId: string };
@@ -18,7 +18,7 @@ type Placed = Suspect & { siteId: string };
 const OFFERED = 5;
 
 /** Where a case begins, as far as is known. */
-export interface Place {
+export interface PlaceChoice {
   siteId: string;
   panelId?: string | null;
   breakerId?: string | null;
@@ -31,7 +31,7 @@ interface WhereProps {
   tile: ComplaintTile;
   sites: SiteSummary[];
   panelId: string | null;
-  onOpen: (place: Place) => void;
+  onOpen: (place: PlaceChoice) => void;
   onBack: () => void;
 }
 
@@ -124,13 +124,13 @@ function Undrawn({
   words,
   onOpen,
 }: Pick<WhereProps, 'onOpen'> & { sites: SiteSummary[]; words: string }) {
-  const { busy, problem, again } = useOnce();
+  const { busy, problem, again } = useCaseAction();
   const begin = () =>
     again(async () => {
       // Where a site without a panel is known, it is that one.
       const bare = sites.find(({ panels }) => panels.length === 0);
       const siteId =
-        bare?.site.id ?? (await doNow(drawing.addSite({ name: 'A panel that is not drawn' }))).id;
+        bare?.site.id ?? (await sendNow(drawing.addSite({ name: 'A panel that is not drawn' }))).id;
       onOpen({ siteId, words });
     });
   return (

@@ -2,7 +2,7 @@ import { COMPLAINT_WORDS } from '@phylaxon/core/facts/vocabulary';
 import type { CaseSummary } from '@phylaxon/core/diagnosis/cases';
 import { Link } from 'react-router';
 import { useUnits } from '../../shared/ui/index.ts';
-import { OUTCOME_WORDS } from './caseWords.ts';
+import { CASE_OUTCOME_WORDS } from './caseWords.ts';
 
 /** A case by its circuit; while nobody knows which breaker it is, by the words it was told in. */
 const titleOf = (about: CaseSummary['case'], where: string) =>
@@ -24,7 +24,7 @@ export function CaseList({ cases }: { cases: readonly CaseSummary[] }) {
             <span className="block text-sm text-ink-soft">
               {about.outcome === null
                 ? `Open since ${timeText(about.openedAt)}`
-                : `Closed: ${OUTCOME_WORDS[about.outcome].toLowerCase()}`}
+                : `Closed: ${CASE_OUTCOME_WORDS[about.outcome].toLowerCase()}`}
               {` · ${found} found`}
             </span>
           </Link>

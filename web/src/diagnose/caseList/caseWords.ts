@@ -62,7 +62,7 @@ export const COMPLAINT_TILES: ComplaintTile[] = [
   },
 ];
 
-export const OUTCOME_WORDS: Record<CaseOutcome, string> = {
+export const CASE_OUTCOME_WORDS: Record<CaseOutcome, string> = {
   'reset-holds': 'It is reset, and it holds',
   replaced: 'The breaker was replaced',
   resized: 'Another rating was installed, or the circuit split',

@@ -28,7 +28,7 @@ export function useStepWork(): StepWork {
  * @returns `once`: busy from the tap until the next step has taken this one’s place; `again`: for what leaves the step
  *   where it is, free when it is done
  */
-export function useOnce() {
+export function useCaseAction() {
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const doing = async (work: () => Promise<void>, freeAgain: boolean) => {

@@ -2,7 +2,7 @@ import { isInCase, withSent } from '@phylaxon/core/commands';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { isServerGone, type Pending } from '../../shared/api/index.ts';
-import { askAgain, recordQueries } from '../../shared/queries/index.ts';
+import { invalidateRecord, recordQueries } from '../../shared/queries/index.ts';
 import { sendEntries, useChanges, useOutbox } from '../../shared/stores/index.ts';
 
 /** What can be done in a case: sent, or kept here until the server is back. */
@@ -23,7 +23,7 @@ export function useCaseRecord(caseId: string) {
   );
   const act: Act = useCallback(async (...entries) => {
     await sendEntries(...entries);
-    await askAgain();
+    await invalidateRecord();
   }, []);
   const file = useMemo(() => told && withSent(told, waiting), [told, waiting]);
   return { file, waiting: waiting.length, problem: error?.message ?? null, heard, act };

@@ -2,22 +2,22 @@ import type { CaseOutcome } from '@phylaxon/core/record/entities';
 import { CAUSES } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { caseEntries } from '../../shared/api/index.ts';
-import { OUTCOME_WORDS, sayConfirmed } from '../caseList/index.ts';
+import { CASE_OUTCOME_WORDS, sayConfirmed } from '../caseList/index.ts';
 import { Button, FieldError, useUnits } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 import { HandOverLink } from './HandOverLink.tsx';
-import { useOnce, useStepWork } from '../caseRecord/index.ts';
+import { useCaseAction, useStepWork } from '../caseRecord/index.ts';
 import { WhatItWas } from './WhatItWas.tsx';
 
 /** A closed case: how it ended, and what it was, which often is known only later. */
 export function Closed({ closedAt, outcome }: { closedAt: string; outcome: CaseOutcome }) {
   const { timeText } = useUnits();
   const { file, act } = useStepWork();
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useCaseAction();
   const { closingNote, confirmed, id } = file.case;
   return (
     <section aria-label="How it ended" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Closed: {OUTCOME_WORDS[outcome]}</h2>
+      <h2 className="text-xl font-bold">Closed: {CASE_OUTCOME_WORDS[outcome]}</h2>
       <p className="text-ink-soft">{timeText(closedAt)}</p>
       {closingNote && <p className="mt-1">{closingNote}</p>}
       <p className="mt-2">
@@ -44,7 +44,7 @@ export function Closed({ closedAt, outcome }: { closedAt: string; outcome: CaseO
 /** What it was, told after it was closed. */
 function Later() {
   const { file, act } = useStepWork();
-  const { busy, problem, again } = useOnce();
+  const { busy, problem, again } = useCaseAction();
   const profile = useProfile((state) => state.profile);
   const { confirmed, id } = file.case;
   const [told, setTold] = useState(confirmed);

@@ -1,12 +1,12 @@
 import { CASE_OUTCOMES, type CaseOutcome, type Confirmation } from '@phylaxon/core/record/entities';
 import { useState } from 'react';
 import { caseEntries } from '../../shared/api/index.ts';
-import { OUTCOME_WORDS } from '../caseList/index.ts';
+import { CASE_OUTCOME_WORDS } from '../caseList/index.ts';
 import { Button, classes, FieldError } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 import { Closed } from './Closed.tsx';
 import { HandOverLink } from './HandOverLink.tsx';
-import { now, useOnce, useStepWork } from '../caseRecord/index.ts';
+import { now, useCaseAction, useStepWork } from '../caseRecord/index.ts';
 import { WhatItWas } from './WhatItWas.tsx';
 
 /** The outcome that goes with most decisions of a family. */
@@ -22,7 +22,7 @@ const USUAL: Record<string, CaseOutcome> = {
 /** Close the case with how it ended, hand it over, or take it up again. */
 export function Ending() {
   const { file, view, act } = useStepWork();
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useCaseAction();
   const { closedAt, outcome, id } = file.case;
   const [chosen, setChosen] = useState<CaseOutcome>(
     view.decision.stop.active ? 'handed-over' : (USUAL[view.decision.family] ?? 'not-found'),
@@ -49,7 +49,7 @@ export function Ending() {
               onChange={() => setChosen(one)}
               className="size-5 accent-ink"
             />
-            {OUTCOME_WORDS[one]}
+            {CASE_OUTCOME_WORDS[one]}
           </label>
         ))}
       </fieldset>

@@ -1,12 +1,12 @@
-import type { Judgement, Outcomes } from '@phylaxon/core/diagnosis/outcomes';
+import type { OutcomeJudgment, Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import { CAUSES } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { OUTCOME_WORDS, sayConfirmed } from '../caseList/index.ts';
+import { CASE_OUTCOME_WORDS, sayConfirmed } from '../caseList/index.ts';
 import { Button, classes, useUnits } from '../../shared/ui/index.ts';
 
 /** A mark and a word, never a colour alone. */
-const JUDGED: Record<Judgement, { mark: string; word: string; look: string }> = {
+const JUDGED: Record<OutcomeJudgment, { mark: string; word: string; look: string }> = {
   right: { mark: '✓', word: 'Right', look: 'text-good' },
   wrong: { mark: '✕', word: 'Wrong', look: 'text-danger' },
   'left-open': { mark: '–', word: 'Left open', look: 'text-ink-soft' },
@@ -63,7 +63,7 @@ function OneCase({ of: one }: { of: Outcomes['cases'][number] }) {
           </span>
           <span className="block text-sm text-ink-soft">
             {one.site} · closed {timeText(one.closedAt)}
-            {one.outcome && ` · ${OUTCOME_WORDS[one.outcome].toLowerCase()}`}
+            {one.outcome && ` · ${CASE_OUTCOME_WORDS[one.outcome].toLowerCase()}`}
           </span>
         </span>
       </Link>

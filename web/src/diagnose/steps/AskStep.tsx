@@ -3,7 +3,7 @@ import { meterPointsOf } from '@phylaxon/core/diagnosis/evidence';
 import type { StandInAnswer } from '@phylaxon/core/simulate/person';
 import { TEST_WORDS, TESTS, type TestFacts, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { caseEntries, entries } from '../../shared/api/index.ts';
-import { standIn } from '../../shared/compute/index.ts';
+import { askStandIn } from '../../shared/compute/index.ts';
 import { FieldError, useUnits } from '../../shared/ui/index.ts';
 import {
   FigureAnswer,
@@ -16,7 +16,7 @@ import {
   StepFrame,
   TripAnswer,
 } from '../answers/index.ts';
-import { now, useOnce, useStepWork, whereOf } from '../caseRecord/index.ts';
+import { now, useCaseAction, useStepWork, whereOf } from '../caseRecord/index.ts';
 
 /** One question: how it is answered, its answers, and a way on without one. */
 export function AskStep({ test, why }: { test: TestId; why: string }) {
@@ -24,7 +24,7 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
   const { say } = units;
   const work = useStepWork();
   const { file, act } = work;
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useCaseAction();
   const facts: TestFacts = TESTS[test];
   const { dossier } = file;
   const caseId = file.case.id;
@@ -69,7 +69,7 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
       <FieldError message={problem ?? undefined} />
       <StandIn
         busy={busy}
-        ask={(about) => once(async () => storeStandIn(await standIn({ ...about, test })))}
+        ask={(about) => once(async () => storeStandIn(await askStandIn({ ...about, test })))}
       />
       <PassRow tests={[test]} busy={busy} onPass={once} />
     </StepFrame>

@@ -3,14 +3,14 @@ import { MOST_CONNECTED } from '@phylaxon/core/record/entities';
 import { useState } from 'react';
 import { caseEntries } from '../../shared/api/index.ts';
 import { Button, FieldError } from '../../shared/ui/index.ts';
-import { useOnce, useStepWork } from '../caseRecord/index.ts';
+import { useCaseAction, useStepWork } from '../caseRecord/index.ts';
 
 /** What is connected may be more, or other, than what is drawn. */
 export function Candidates({ isolation }: { isolation: Isolation }) {
   const { file, act } = useStepWork();
   const [name, setName] = useState('');
   const { candidates } = isolation;
-  const { busy, problem, again } = useOnce();
+  const { busy, problem, again } = useCaseAction();
   const change = (names: string[]) =>
     void again(() => act(caseEntries.change(file.case.id, { candidates: names })));
   const add = () => {

@@ -1,6 +1,6 @@
 import { TEST_WORDS, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { Link } from 'react-router';
-import { asButton, Part } from '../../shared/ui/index.ts';
+import { asButton, PageSection } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 import { Ending } from '../ending/index.ts';
 import { useStepWork } from '../caseRecord/index.ts';
@@ -22,13 +22,13 @@ export function ElectricianStep({ tests }: { tests: readonly TestId[] }) {
         }
       >
         {tests.length > 0 && (
-          <Part title={homeowner ? 'They will look at this first' : 'This would decide it'}>
+          <PageSection title={homeowner ? 'They will look at this first' : 'This would decide it'}>
             <ul className="list-disc pl-6">
               {tests.map((test) => (
                 <li key={test}>{TEST_WORDS[test].name}</li>
               ))}
             </ul>
-          </Part>
+          </PageSection>
         )}
         <Link to={`/cases/${file.case.id}/handover`} className={asButton('primary', 'large')}>
           Hand it over, on one page

@@ -1,6 +1,6 @@
 import type { Ranked, Suspect } from '@phylaxon/core/diagnosis/cases';
 import { useState } from 'react';
-import { Part, percentText } from '../../shared/ui/index.ts';
+import { PageSection, percentText } from '../../shared/ui/index.ts';
 
 interface OrderProps {
   next: Ranked[];
@@ -18,7 +18,7 @@ export function FindOrder({ next, firm, suspects, ranked, onPick }: OrderProps) 
     ? ranked
     : ranked.filter(({ breakerId }) => firm.has(breakerId) || next.some((n) => n.breakerId === breakerId));
   return (
-    <Part title="In this order, by how likely it is the one">
+    <PageSection title="In this order, by how likely it is the one">
       <ol className="divide-y divide-rule">
         {shown.map(({ breakerId, chance, why }) => {
           const { place, label } = nameOf(breakerId);
@@ -55,6 +55,6 @@ export function FindOrder({ next, firm, suspects, ranked, onPick }: OrderProps) 
       >
         {all ? 'Show the likeliest only' : `Show all ${ranked.length}`}
       </button>
-    </Part>
+    </PageSection>
   );
 }

@@ -7,7 +7,7 @@ import { Button, FieldError, Notice } from '../../shared/ui/index.ts';
 import { AlsoDead } from './AlsoDead.tsx';
 import { FindOrder } from './FindOrder.tsx';
 import { HandleGuide, StepFrame } from '../answers/index.ts';
-import { now, useOnce, useStepWork } from '../caseRecord/index.ts';
+import { now, useCaseAction, useStepWork } from '../caseRecord/index.ts';
 
 /** So many handles are marked at a time. */
 const MARKED = 3;
@@ -16,7 +16,7 @@ const MARKED = 3;
 export function FindStep({ why }: { why: string }) {
   const { file, act, board } = useStepWork();
   const { case: about, log } = file;
-  const { busy, problem, once, again } = useOnce();
+  const { busy, problem, once, again } = useCaseAction();
   const { data: everywhere, error: unheard } = useQuery(recordQueries.suspects([about.siteId]));
   const suspects = useMemo(
     () => everywhere?.filter(({ panelId }) => panelId === about.panelId) ?? [],

@@ -3,13 +3,13 @@ import { cautionText } from '@phylaxon/core/diagnosis/decision';
 import { paceOf, type EventInput, type Pace } from '@phylaxon/core/record/entities';
 import type { StandInCase } from '@phylaxon/core/simulate/person';
 import { entries } from '../../shared/api/index.ts';
-import { standInTrial } from '../../shared/compute/index.ts';
-import { CoolDown } from '../../breaker/decision/index.ts';
-import { FieldError, Part, percentText } from '../../shared/ui/index.ts';
+import { askStandInTrial } from '../../shared/compute/index.ts';
+import { CoolDownNotice } from '../../breaker/decision/index.ts';
+import { FieldError, PageSection, percentText } from '../../shared/ui/index.ts';
 import { Candidates } from './Candidates.tsx';
 import { PassRow, Question, StandIn, StepFrame } from '../answers/index.ts';
 import { paceOfResult, RESULTS } from './ResetStep.tsx';
-import { now, useOnce, useStepWork, whereOf } from '../caseRecord/index.ts';
+import { now, useCaseAction, useStepWork, whereOf } from '../caseRecord/index.ts';
 
 /** Nobody waits for more than an hour at each trial. */
 const WITHIN_THE_HOUR = RESULTS.filter(({ value }) => value !== 'hours');
@@ -17,7 +17,7 @@ const WITHIN_THE_HOUR = RESULTS.filter(({ value }) => value !== 'hours');
 /** One trial of an isolation: what to connect, what to leave off, and what came of it. */
 export function IsolateStep({ isolation, why }: { isolation: Isolation; why: string }) {
   const { file, view, act } = useStepWork();
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useCaseAction();
   const { dossier, case: about } = file;
   const connect = isolation.connect ?? [];
   const leave = isolation.candidates.filter((name) => !connect.includes(name));
@@ -36,13 +36,17 @@ export function IsolateStep({ isolation, why }: { isolation: Isolation; why: str
       } as EventInput),
     );
   const askStandIn = async (by: StandInCase) => {
-    const openedAfter = await standInTrial({ ...by, candidates: isolation.candidates, connected: connect });
+    const openedAfter = await askStandInTrial({
+      ...by,
+      candidates: isolation.candidates,
+      connected: connect,
+    });
     await store(openedAfter === null ? null : paceOf(openedAfter), true);
   };
 
   return (
     <StepFrame title={titleOf(isolation)} why={why}>
-      {view.coolDown && <CoolDown coolDown={view.coolDown} stopped={false} />}
+      {view.coolDown && <CoolDownNotice coolDown={view.coolDown} stopped={false} />}
       <div className="grid gap-4 sm:grid-cols-2">
         <List title="Plug in, or switch on" names={connect} none="Nothing at all" strong />
         <List title="Leave off and unplugged" names={leave} none="Nothing" />
@@ -84,14 +88,14 @@ function List({
   strong?: boolean;
 }) {
   return (
-    <Part title={title} landmark>
+    <PageSection title={title} landmark>
       <ul className={strong ? 'text-lg font-bold' : 'text-lg'}>
         {names.length === 0 && <li>{none}</li>}
         {names.map((name) => (
           <li key={name}>{name}</li>
         ))}
       </ul>
-    </Part>
+    </PageSection>
   );
 }
 
@@ -99,7 +103,7 @@ function List({
 export function IsolationProgress({ isolation }: { isolation: Isolation }) {
   const { cleared, chances, wiring, trials } = isolation;
   return (
-    <Part title="So far">
+    <PageSection title="So far">
       <ul className="space-y-1">
         {chances.map(({ name, chance }) => (
           <li key={name ?? 'wiring'} className="grid grid-cols-[3.5rem_1fr] items-baseline gap-x-3">
@@ -118,6 +122,6 @@ export function IsolationProgress({ isolation }: { isolation: Isolation }) {
           </li>
         )}
       </ul>
-    </Part>
+    </PageSection>
   );
 }

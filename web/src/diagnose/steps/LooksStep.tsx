@@ -11,16 +11,16 @@ import {
 } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { caseEntries } from '../../shared/api/index.ts';
-import { standIn } from '../../shared/compute/index.ts';
+import { askStandIn } from '../../shared/compute/index.ts';
 import { Button, classes, FieldError } from '../../shared/ui/index.ts';
 import { PassRow, StandIn, StepFrame, LOOK_WORDS, SPOT_WORDS } from '../answers/index.ts';
-import { now, useOnce, useStepWork } from '../caseRecord/index.ts';
+import { now, useCaseAction, useStepWork } from '../caseRecord/index.ts';
 import { canBe } from '@phylaxon/core/diagnosis/engine';
 
 /** Small looks at one spot, all on one card: what is otherwise than usual is tapped, the rest is one tap. */
 export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly TestId[]; why: string }) {
   const { file, act, view } = useStepWork();
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useCaseAction();
   const [found, setFound] = useState<Partial<Record<TestId, string>>>({});
   const isInside = tests.some((test) => (TESTS[test] as TestFacts).level === 2);
   const amiss = Object.keys(found).length > 0;
@@ -86,7 +86,7 @@ export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly 
         busy={busy}
         ask={(about) =>
           once(async () => {
-            const told = await Promise.all(tests.map((test) => standIn({ ...about, test })));
+            const told = await Promise.all(tests.map((test) => askStandIn({ ...about, test })));
             const answers = told.map(({ outcome }, i) => ({
               test: tests[i]!,
               outcome,

@@ -5,8 +5,8 @@ import { PACE_WORDS, PACES, type EventInput, type Pace } from '@phylaxon/core/re
 import type { StandInCase } from '@phylaxon/core/simulate/person';
 import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { caseEntries, entries } from '../../shared/api/index.ts';
-import { standIn } from '../../shared/compute/index.ts';
-import { CoolDown } from '../../breaker/decision/index.ts';
+import { askStandIn } from '../../shared/compute/index.ts';
+import { CoolDownNotice } from '../../breaker/decision/index.ts';
 import { FieldError, useKept, useUnits } from '../../shared/ui/index.ts';
 import {
   HandleGuide,
@@ -18,7 +18,7 @@ import {
   StepFrame,
   Unplug,
 } from '../answers/index.ts';
-import { now, useOnce, useStepWork, whereOf } from '../caseRecord/index.ts';
+import { now, useCaseAction, useStepWork, whereOf } from '../caseRecord/index.ts';
 
 const HOLDS = 'holds';
 /** What switching it on may give: it holds, or how soon it trips. */
@@ -41,7 +41,7 @@ const NOTHING: Partial<Told> = {};
 export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string }) {
   const units = useUnits();
   const { file, view, act } = useStepWork();
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useCaseAction();
   const { case: about, dossier, policies } = file;
   const [told, setTold, forget] = useKept(`reset-${about.id}-${unplugged}`, NOTHING);
   const subject = dossier?.subject;
@@ -89,9 +89,9 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
     if (result === HOLDS && asksPower) setTold({ feel, result });
     else void tell({ feel, result, power: null });
   };
-  const askStandIn = async (by: StandInCase) => {
+  const askAll = async (by: StandInCase) => {
     const tests: TestId[] = ['reset-feel', resultTest, 'power-after-reset'];
-    const answers = await Promise.all(tests.map((test) => standIn({ ...by, test })));
+    const answers = await Promise.all(tests.map((test) => askStandIn({ ...by, test })));
     const [feel, outcome, power] = answers.map((answer) => answer.outcome) as [string, string, string];
     const result = RESULTS.find(
       ({ value }) => resetOutcome(paceOfResult(value), unplugged) === outcome,
@@ -114,7 +114,7 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
 
   return (
     <StepFrame title={unplugged ? 'Unplug everything on it, then reset it once' : 'Reset it, once'} why={why}>
-      {view.coolDown && <CoolDown coolDown={view.coolDown} stopped={false} />}
+      {view.coolDown && <CoolDownNotice coolDown={view.coolDown} stopped={false} />}
       {unplugged && <Unplug names={view.loads} />}
       {subject ? (
         <HandleGuide breaker={subject.breaker} numbered={[subject.breaker.id]} moves={['fully-off', 'on']}>
@@ -159,7 +159,7 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
         />
       )}
       <FieldError message={problem ?? undefined} />
-      <StandIn busy={busy} ask={(by) => once(() => askStandIn(by))} />
+      <StandIn busy={busy} ask={(by) => once(() => askAll(by))} />
       <PassRow tests={testsOf({ kind: 'reset', unplugged })} busy={busy} onPass={once} />
     </StepFrame>
   );

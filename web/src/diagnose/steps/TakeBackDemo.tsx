@@ -1,12 +1,12 @@
 import { caseEntries, entries } from '../../shared/api/index.ts';
-import { useOnce, useStepWork } from '../caseRecord/index.ts';
+import { useCaseAction, useStepWork } from '../caseRecord/index.ts';
 
 const WHY = 'Told by the simulated stand-in, taken back in the demo';
 
 /** On a demo site: a danger that only the simulated stand-in told of can be taken back, so that nobody is locked out of the panel. */
 export function TakeBackDemo() {
   const { file, view, act } = useStepWork();
-  const { busy, problem, again } = useOnce();
+  const { busy, problem, again } = useCaseAction();
   const told = view.standInTold;
   if (told.length === 0) return null;
   const takeBack = () =>

@@ -6,7 +6,7 @@ import { entries } from '../../shared/api/index.ts';
 import { useState } from 'react';
 import { Button, ChoiceButton, placeText, SendButton } from '../../shared/ui/index.ts';
 import { useTaps } from '../../shared/stores/index.ts';
-import { KeepsPower } from './KeepsPower.tsx';
+import { CriticalLoadsForm } from './CriticalLoadsForm.tsx';
 
 interface Props {
   board: Board;
@@ -47,7 +47,7 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
   const isKnown = keepsPower.isSaid || said !== null || known.length > 0;
   if (takesPower && (isAsking || !isKnown))
     return (
-      <KeepsPower
+      <CriticalLoadsForm
         board={board}
         said={said ?? keepsPower.breakerIds}
         onSaid={(ids) => {

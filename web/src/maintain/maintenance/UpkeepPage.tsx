@@ -1,4 +1,4 @@
-import { dutyOf, type DutyId } from '@phylaxon/core/facts/upkeep';
+import { dutyOf, type MaintenanceTaskId } from '@phylaxon/core/facts/upkeep';
 import { suspensionOf } from '@phylaxon/core/views/board';
 import type { UpkeepFollows, UpkeepView } from '@phylaxon/core/views/upkeep';
 import { useQuery } from '@tanstack/react-query';
@@ -17,7 +17,7 @@ export function UpkeepPage() {
   const { data: board, error: noBoard } = useQuery(recordQueries.board(panelId));
   const { data: upkeep, error } = useQuery(recordQueries.upkeep(panelId));
   useChanges(`/panels/${panelId}`);
-  const [duty, setDuty] = useState<DutyId | null>(null);
+  const [duty, setDuty] = useState<MaintenanceTaskId | null>(null);
   const suspension = board && suspensionOf(board.breakers);
   const isSuspended = suspension?.ofPanel('exercise') ?? false;
   const problem = noBoard?.message ?? error?.message;
@@ -60,7 +60,7 @@ export function UpkeepPage() {
 interface DueProps {
   upkeep: UpkeepView;
   panel: { id: string; name: string };
-  onBegin: (duty: DutyId) => void;
+  onBegin: (duty: MaintenanceTaskId) => void;
 }
 
 /** What a date follows, where that is not only so many months. */

@@ -6,8 +6,8 @@ import { Echo } from './Echo.tsx';
 import { Help } from './Help.tsx';
 import { sayEntry } from './sayEntry.ts';
 import { keyOf, useTypedLine, type Piece } from './useTypedLine.ts';
-import { usePlaces, type Places } from './usePlaces.ts';
-import { Wanted } from './Wanted.tsx';
+import { usePlaces, type LinePlaces } from './usePlaces.ts';
+import { MissingDetails } from './MissingDetails.tsx';
 
 /** One field for the trade’s shorthand, docked below every view: what it understood is shown before anything is stored. */
 export function ReadingLine() {
@@ -64,7 +64,7 @@ export function ReadingLine() {
           )}
           {missing && (
             <div className="mt-2 border-l-4 border-ink pl-3">
-              <Wanted
+              <MissingDetails
                 key={keyOf(missing.entry)}
                 wanted={missing.wanted!}
                 lastAirC={line.lastAirC}
@@ -120,7 +120,7 @@ export function ReadingLine() {
   );
 }
 
-function PanelChoice({ places: { panels, panelId, choose } }: { places: Places }) {
+function PanelChoice({ places: { panels, panelId, choose } }: { places: LinePlaces }) {
   if (panels.length === 0) return <p className="text-sm text-ink-soft">There is no panel yet.</p>;
   return (
     <select
@@ -141,7 +141,7 @@ function PanelChoice({ places: { panels, panelId, choose } }: { places: Places }
 type Line = ReturnType<typeof useTypedLine>;
 
 /** What was understood, piece by piece. */
-function Pieces({ pieces, line, places }: { pieces: readonly Piece[]; line: Line; places: Places }) {
+function Pieces({ pieces, line, places }: { pieces: readonly Piece[]; line: Line; places: LinePlaces }) {
   return (
     <ol aria-label="Understood" className="mt-1 divide-y divide-rule">
       {pieces.map(({ entry, added, doubt }, i) => {
@@ -172,7 +172,7 @@ function Pieces({ pieces, line, places }: { pieces: readonly Piece[]; line: Line
 }
 
 /** What the line is for, where nothing is typed. */
-function Hint({ places }: { places: Places }) {
+function Hint({ places }: { places: LinePlaces }) {
   const here = places.places.find(({ id }) => id === places.here);
   return (
     <p className="text-sm text-ink-soft">
@@ -185,7 +185,7 @@ function Hint({ places }: { places: Places }) {
 }
 
 /** What became of the line that was stored last, and the way to take it back. */
-function StoredNote({ line: { became }, places: { board } }: { line: Line; places: Places }) {
+function StoredNote({ line: { became }, places: { board } }: { line: Line; places: LinePlaces }) {
   const [problem, setProblem] = useState<string | null>(null);
   const [undone, setUndone] = useState<string | null>(null);
   if (!became) return null;

@@ -9,7 +9,7 @@ import { recordQueries } from '../../shared/queries/index.ts';
 const LAST = 'phylaxon-line-panel';
 
 /** The breakers a line may be about. */
-export interface Places {
+export interface LinePlaces {
   panels: { id: string; name: string }[];
   panelId: string | null;
   choose: (panelId: string) => void;
@@ -37,7 +37,7 @@ function lastPanel(): string | null {
 }
 
 /** The panel of the page, else the one that was chosen last, else the first there is; and its breakers. */
-export function usePlaces(): Places {
+export function usePlaces(): LinePlaces {
   const about = aboutOf(useLocation().pathname);
   const { data: sites } = useQuery(recordQueries.sites());
   const { data: open } = useQuery({

@@ -1,27 +1,27 @@
 import {
   readingLine,
-  toRecord,
+  entriesFromLine,
   unlikely,
   wantedOf,
   type Added,
   type LineEntry,
   type NotUnderstood,
-  type Wanted,
+  type MissingDetail,
 } from '@phylaxon/core/record/readingLine';
-import { logTogether, type TogetherEntry } from '@phylaxon/core/commands';
+import { logTogetherCommand, type TogetherEntry } from '@phylaxon/core/commands';
 import { useMemo, useState } from 'react';
 import { entries as send, zoneHere } from '../../shared/api/index.ts';
 import { useComputation } from '../../shared/compute/index.ts';
 import { sayError, useUnits } from '../../shared/ui/index.ts';
 import { sendEntries, useProfile, useSettings } from '../../shared/stores/index.ts';
 import { earlierLines, rememberLine } from './earlierLines.ts';
-import type { Places } from './usePlaces.ts';
+import type { LinePlaces } from './usePlaces.ts';
 
 /** One thing of the line, with what is still to be said of it. */
 export interface Piece {
   entry: LineEntry;
   added: Added;
-  wanted: Wanted | null;
+  wanted: MissingDetail | null;
   /** Why it is asked back once. */
   doubt: string | null;
 }
@@ -35,7 +35,7 @@ const MOST_AT_ONCE = 1000;
 const newText = (text: string) => ({ text, now: new Date().toISOString() });
 
 /** A line as it is typed: what it means, what is missing, and how it is stored. */
-export function useTypedLine({ board, places, panelId, here, caseId }: Places) {
+export function useTypedLine({ board, places, panelId, here, caseId }: LinePlaces) {
   const units = useUnits();
   const temperature = useSettings((state) => state.settings.temperature);
   const profile = useProfile((state) => state.profile);
@@ -82,13 +82,16 @@ export function useTypedLine({ board, places, panelId, here, caseId }: Places) {
 
   function forbidden(): string | null {
     if (pieces.length === 0 || missing !== null) return null;
-    return logTogether.refuses?.(profile, { entries: listed(false) } as never) ?? null;
+    return logTogetherCommand.refuses?.(profile, { entries: listed(false) } as never) ?? null;
   }
 
   function listed(withCase = true): TogetherEntry[] {
     return pieces.map(
       ({ entry, added: own }) =>
-        ({ breakerId: entry.placeId, ...toRecord(entry, own, withCase ? caseId : null) }) as TogetherEntry,
+        ({
+          breakerId: entry.placeId,
+          ...entriesFromLine(entry, own, withCase ? caseId : null),
+        }) as TogetherEntry,
     );
   }
 

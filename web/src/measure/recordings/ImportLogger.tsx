@@ -18,7 +18,7 @@ import {
   ProgressBar,
   SelectInput,
 } from '../../shared/ui/index.ts';
-import { loggedPlaces, placeOf, placeOptions, placeValue } from './places.ts';
+import { loggedPlaces, recordingPlace, placeOptions, placeValue } from './recordingPlace.ts';
 import type { RecordingApi, ReadOutcome } from './recordingWorker.ts';
 import type { RecordingWorker } from './useRecordingWorker.ts';
 
@@ -234,7 +234,7 @@ function Columns({
                   isLabelHidden
                   options={options}
                   value={placeValue(use.at)}
-                  onValue={(value) => change(i, { ...use, at: placeOf(value) })}
+                  onValue={(value) => change(i, { ...use, at: recordingPlace(value) })}
                 />
               )}
             </li>

@@ -4,7 +4,7 @@ import { useEffect, useId, useLayoutEffect, useRef, useState } from 'react';
 import { Button, roundTicks, useUnits, type Units } from '../../shared/ui/index.ts';
 import type { RecordingWorker } from './useRecordingWorker.ts';
 
-export interface Stretch {
+export interface TimeRange {
   fromMs: number;
   toMs: number;
 }
@@ -29,9 +29,9 @@ export interface DrawnChannel {
 interface Props {
   api: RecordingWorker;
   channels: readonly DrawnChannel[];
-  whole: Stretch;
-  shown: Stretch;
-  onShow: (stretch: Stretch) => void;
+  whole: TimeRange;
+  shown: TimeRange;
+  onShow: (stretch: TimeRange) => void;
   /** Called once it is drawn for the first time. */
   onDrawn: () => void;
 }
@@ -43,7 +43,7 @@ const SHORTEST_MS = 2000;
 const UNITS: Record<ChannelQuantity, string> = { current: 'A', voltage: 'V', temperature: '°C' };
 
 /** A stretch within the whole, of a length that can be drawn. */
-export function within(whole: Stretch, fromMs: number, lengthMs: number): Stretch {
+export function within(whole: TimeRange, fromMs: number, lengthMs: number): TimeRange {
   const length = Math.min(whole.toMs - whole.fromMs, Math.max(SHORTEST_MS, lengthMs));
   const from = Math.min(Math.max(whole.fromMs, fromMs), whole.toMs - length);
   return { fromMs: from, toMs: from + length };
@@ -137,7 +137,7 @@ export function LogChart({ api, channels, whole, shown, onShow, onDrawn }: Props
   );
 }
 
-function Shown({ stretch }: { stretch: Stretch }) {
+function Shown({ stretch }: { stretch: TimeRange }) {
   const { timeText } = useUnits();
   const text = (ms: number) => timeText(new Date(ms).toISOString());
   return (
@@ -149,11 +149,11 @@ function Shown({ stretch }: { stretch: Stretch }) {
 
 interface Drawn {
   envelopes: Envelope[];
-  stretch: Stretch;
+  stretch: TimeRange;
 }
 
 /** The latest stretch that was drawn; while one is drawn, only the last one asked for waits. */
-function useEnvelopes(api: RecordingWorker, { fromMs, toMs }: Stretch, columns: number): Drawn | null {
+function useEnvelopes(api: RecordingWorker, { fromMs, toMs }: TimeRange, columns: number): Drawn | null {
   const [drawn, setDrawn] = useState<Drawn | null>(null);
   const wanted = useRef<{ api: RecordingWorker; fromMs: number; toMs: number; columns: number } | null>(null);
   const busy = useRef(false);
@@ -219,7 +219,7 @@ function usePan(onPan: (pixels: number) => void) {
 interface StripProps {
   channel: DrawnChannel;
   envelope: Envelope | null;
-  stretch: Stretch;
+  stretch: TimeRange;
   width: number;
   columns: number;
 }
@@ -377,7 +377,7 @@ const STEPS_MS = [
 
 /** Instants of the clock for the axis, some 110 pixels apart. */
 function instants(
-  { fromMs, toMs }: Stretch,
+  { fromMs, toMs }: TimeRange,
   columns: number,
 ): { ms: number; text: (units: Units) => string }[] {
   const rough = ((toMs - fromMs) / Math.max(1, columns)) * 110;

@@ -8,8 +8,8 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { Button, classes, useUnits } from '../../shared/ui/index.ts';
 import { happeningsOf, sayHappening, tripOf, type Happening } from './happenings.ts';
-import { LogChart, within, type DrawnChannel, type Stretch } from './LogChart.tsx';
-import { placeWords, ratingOf } from './places.ts';
+import { LogChart, within, type DrawnChannel, type TimeRange } from './LogChart.tsx';
+import { recordingPlaceWords, ratingOf } from './recordingPlace.ts';
 import { Held, LogFound, UseTurns } from './PutOnRecord.tsx';
 import type { Happened } from './recordingWorker.ts';
 import type { RecordingWorker } from './useRecordingWorker.ts';
@@ -30,7 +30,7 @@ export function RecordingView({ api, board, channels, about, isKept }: Props) {
   const [isDrawn, setDrawn] = useState(false);
   const onDrawn = useCallback(() => setDrawn(true), []);
   const happened = useHappened(isDrawn ? api : null, board, channels, details);
-  const whole = useMemo<Stretch>(
+  const whole = useMemo<TimeRange>(
     () => ({ fromMs: about.fromMs, toMs: Math.max(about.toMs + about.intervalMs, about.fromMs + 2000) }),
     [about],
   );
@@ -127,7 +127,7 @@ function drawnChannel(
 ): DrawnChannel {
   const spread = about.channels[i]!.spread ?? { least: 0, mean: 0, most: 0 };
   const { ratingAmps } = quantity === 'current' ? ratingOf(at, board, null) : { ratingAmps: null };
-  const place = placeWords(at, board);
+  const place = recordingPlaceWords(at, board);
   const limits =
     ratingAmps === null
       ? []
@@ -213,7 +213,7 @@ function Figures({
               return (
                 <tr key={i} className="border-t border-rule align-top">
                   <th scope="row" className="py-1 pr-4 font-semibold">
-                    {placeWords(at, board) || name}
+                    {recordingPlaceWords(at, board) || name}
                   </th>
                   {spread ? (
                     [spread.least, spread.mean, spread.most].map((value, j) => (
@@ -252,7 +252,7 @@ function Figures({
               <Held
                 overload={current.overload}
                 breakerId={channel.at.breakerId}
-                place={placeWords(channel.at, board)}
+                place={recordingPlaceWords(channel.at, board)}
                 isKept={isKept}
               />
             )}
@@ -260,7 +260,7 @@ function Figures({
               <UseTurns
                 turns={current.turns}
                 detail={detail}
-                place={placeWords(channel.at, board)}
+                place={recordingPlaceWords(channel.at, board)}
                 isKept={isKept}
               />
             )}
@@ -332,7 +332,7 @@ function Happenings({
           const { at } = channels[one.channel]!;
           const { what, figures } = sayHappening(one, (id) => names.get(id) ?? null);
           const trip = tripOf(one);
-          const place = placeWords(at, board);
+          const place = recordingPlaceWords(at, board);
           return (
             <li
               key={`${one.channel} ${one.event.kind} ${one.atMs} ${i}`}

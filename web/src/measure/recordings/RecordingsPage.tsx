@@ -9,7 +9,7 @@ import { api as server, entries, newId } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { Button, PageHead, SendButton, useUnits } from '../../shared/ui/index.ts';
 import { ImportLogger, type ReadFile } from './ImportLogger.tsx';
-import { placeWords } from './places.ts';
+import { recordingPlaceWords } from './recordingPlace.ts';
 import { RecordingView } from './RecordingView.tsx';
 import { useRecordingWorker, type RecordingWorker } from './useRecordingWorker.ts';
 
@@ -72,7 +72,7 @@ function Kept({ board }: { board: Board }) {
               className="block min-h-11 py-2 hover:bg-bone-sunk"
             >
               <strong className={entry.struck ? 'line-through' : undefined}>
-                {content.channels.map(({ name, at }) => placeWords(at, board) || name).join(', ')}
+                {content.channels.map(({ name, at }) => recordingPlaceWords(at, board) || name).join(', ')}
               </strong>
               <span className="figures block text-sm text-ink-soft">
                 {timeText(entry.at)}

@@ -20,7 +20,7 @@ import {
 import {
   packRecording,
   samplesOf,
-  summaryOf,
+  recordingSummary,
   unpackRecording,
   type Recording,
   type RecordingSummary,
@@ -125,7 +125,7 @@ const api = {
             try {
               const { recording: read, told } = table.end();
               keep(read);
-              resolve({ ok: { summary: summaryOf(read), told } });
+              resolve({ ok: { summary: recordingSummary(read), told } });
             } catch (error) {
               refuse(error);
             }
@@ -142,7 +142,7 @@ const api = {
   async open(file: Blob): Promise<RecordingSummary> {
     const stream = file.stream().pipeThrough(new DecompressionStream('gzip'));
     keep(unpackRecording(new Uint8Array(await new Response(stream).arrayBuffer())));
-    return summaryOf(opened());
+    return recordingSummary(opened());
   },
 
   /** As it is kept: bytes, packed by gzip. */

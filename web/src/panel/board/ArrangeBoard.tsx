@@ -19,8 +19,8 @@ import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { drawing } from '../../shared/api/index.ts';
 import { CheckInput, classes, placeText, sayError } from '../../shared/ui/index.ts';
-import { doNow } from '../../shared/stores/index.ts';
-import { shutOffs } from './Board.tsx';
+import { sendNow } from '../../shared/stores/index.ts';
+import { shutOffs } from './PanelBoard.tsx';
 import { BoardFrame } from './BoardFrame.tsx';
 import { BreakerCell, cellName } from './BreakerCell.tsx';
 import {
@@ -52,7 +52,7 @@ const sayPlan = (plan: PlannedMove | null) => {
  * The board with breakers that can be taken up and put elsewhere, by pointer, finger or keyboard: Space takes
  * one up, arrow keys carry it, Space puts it down, Escape leaves it where it was.
  */
-export function ArrangeBoard({ board }: { board: BoardData }) {
+export default function ArrangeBoard({ board }: { board: BoardData }) {
   const items = boardItems(board);
   const grid = boardGrid(board);
   const shutsOff = shutOffs(board);
@@ -99,7 +99,7 @@ export function ArrangeBoard({ board }: { board: BoardData }) {
     }
     if (plan.problem) return setTold(sayPlan(plan));
     try {
-      await doNow(drawing.moveBreaker(from, plan.move));
+      await sendNow(drawing.moveBreaker(from, plan.move));
       setTold(`Moved to ${plan.place}.`);
     } catch (error) {
       setTold(sayError(error));

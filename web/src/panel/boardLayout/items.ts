@@ -1,6 +1,6 @@
 import type { Board, BoardBreaker } from '@phylaxon/core/views/board';
 import {
-  gridOf,
+  spaceGrid,
   isOnItsSide,
   legOfSpace,
   placeOfSpace,
@@ -100,7 +100,7 @@ export function splitAlong(panel: Panel): number | null {
 
 /** Rows and columns the panel shows, as text for those who do not see it. */
 export const gridText = ({ spaces, orientation }: Panel) => {
-  const { rows, columns } = gridOf(spaces, orientation);
+  const { rows, columns } = spaceGrid(spaces, orientation);
   return `${columns} columns and ${rows} rows of spaces`;
 };
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { api, type ReadingsPreview } from '../../shared/api/index.ts';
-import { askAgain } from '../../shared/queries/index.ts';
+import { invalidateRecord } from '../../shared/queries/index.ts';
 import { Button, FileField, Problems, problemsOf, useUnits } from '../../shared/ui/index.ts';
 import { FileProgressBar, useFileWork } from '../../shared/transfer/index.ts';
 
@@ -28,7 +28,7 @@ export function ImportReadings({ panelId }: { panelId: string }) {
       const { toLog } = await work.run((job) => api.importReadings(panelId, file!, job));
       setPreview(null);
       setDone(`✓ ${toLog === 1 ? '1 reading is' : `${toLog} readings are`} on record. Undo takes them back.`);
-      void askAgain();
+      void invalidateRecord();
     } catch (error) {
       fail(error);
     }

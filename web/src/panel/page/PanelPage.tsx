@@ -3,8 +3,8 @@ import type { Board as BoardData, BreakerDetail } from '@phylaxon/core/views/boa
 import { useQuery } from '@tanstack/react-query';
 import { Suspense, useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
-import { ArrangeBoard, Board, BoardTools } from '../board/index.ts';
-import { askAgain, recordQueries } from '../../shared/queries/index.ts';
+import { ArrangeBoard, PanelBoard, BoardTools } from '../board/index.ts';
+import { invalidateRecord, recordQueries } from '../../shared/queries/index.ts';
 import { CircuitForm } from '../../breaker/circuit/index.ts';
 import { Log } from '../../breaker/log/index.ts';
 import { BreakerForm, OpeningForm } from '../setup/index.ts';
@@ -43,7 +43,7 @@ export function PanelPage() {
   const BoardTitle = beside ? 'p' : 'h1';
   const retry = () => {
     setNotStepped(null);
-    void askAgain();
+    void invalidateRecord();
   };
 
   return (
@@ -80,11 +80,11 @@ export function PanelPage() {
               <FedFrom board={board} />
             </div>
             {arranging ? (
-              <Suspense fallback={<Board board={board} chosen={chosen} />}>
+              <Suspense fallback={<PanelBoard board={board} chosen={chosen} />}>
                 <ArrangeBoard board={board} />
               </Suspense>
             ) : (
-              <Board board={board} chosen={chosen} planned={planned} />
+              <PanelBoard board={board} chosen={chosen} planned={planned} />
             )}
           </div>
         )}

@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import { api, drawing } from '../../shared/api/index.ts';
 import { DirectoryForm, PanelForm } from '../setup/index.ts';
 import { Button, FieldError, sayError, showErrors, TextField } from '../../shared/ui/index.ts';
-import { doNow } from '../../shared/stores/index.ts';
+import { sendNow } from '../../shared/stores/index.ts';
 import { ImportReadings } from './ImportReadings.tsx';
 
 /** The panel itself: what it is, its directory, its tables, another like it, off the site. */
@@ -18,7 +18,7 @@ export function SetUp({ board }: { board: Board }) {
       <PanelForm
         siteId={board.site.id}
         board={board}
-        onStore={(input, _siteName, version) => doNow(drawing.changePanel(panel.id, { ...input, version }))}
+        onStore={(input, _siteName, version) => sendNow(drawing.changePanel(panel.id, { ...input, version }))}
         onStored={async () => {
           await navigate(`/panels/${panel.id}`);
         }}
@@ -52,7 +52,7 @@ function Duplicate({ board: { panel } }: { board: Board }) {
   const { register, handleSubmit, formState } = form;
   const onSubmit = async ({ name }: { name: string }) => {
     try {
-      const { id } = await doNow(drawing.duplicatePanel(panel.id, name));
+      const { id } = await sendNow(drawing.duplicatePanel(panel.id, name));
       await navigate(`/panels/${id}/setup`);
     } catch (error) {
       showErrors(form, error);
@@ -83,7 +83,7 @@ function TakeOff({ board: { panel, site } }: { board: Board }) {
   const [problem, setProblem] = useState<string | null>(null);
   const takeOff = async () => {
     try {
-      await doNow(drawing.removePanel(panel.id, panel.name));
+      await sendNow(drawing.removePanel(panel.id, panel.name));
       await navigate(`/sites/${site.id}`);
     } catch (error) {
       setProblem(sayError(error));

@@ -23,7 +23,7 @@ import {
   withDraft,
   type Option,
 } from '../../shared/ui/index.ts';
-import { doNow, sendEntries } from '../../shared/stores/index.ts';
+import { sendNow, sendEntries } from '../../shared/stores/index.ts';
 
 const SIZES = ['1', '2', 'upper', 'lower', 'inner', 'outer'] as const;
 
@@ -81,7 +81,7 @@ function problemOf({ board, space, breaker }: Props, size: Values['size'], famil
 }
 
 /** Fit a breaker into a space, or change the particulars of one that is there. */
-export function BreakerForm(props: Props) {
+export default function BreakerForm(props: Props) {
   const { board, space, breaker } = props;
   const { panel } = board;
   const navigate = useNavigate();
@@ -109,7 +109,7 @@ export function BreakerForm(props: Props) {
         methods.reset(methods.getValues());
         draft.forget();
       } else {
-        const fitted = await doNow(
+        const fitted = await sendNow(
           drawing.fitBreaker(panel.id, { space: space!, ...shapeOf(size), ...part }),
         );
         draft.forget();

@@ -14,7 +14,7 @@ import {
   showErrors,
   TextField,
 } from '../../shared/ui/index.ts';
-import { doNow } from '../../shared/stores/index.ts';
+import { sendNow } from '../../shared/stores/index.ts';
 
 interface Props {
   breaker: Breaker;
@@ -50,7 +50,7 @@ function Replace({ breaker }: { breaker: Breaker }) {
     try {
       const { ratingAmps, kind, version } = breaker;
       const installedOn = values.installedOn || null;
-      const fresh = await doNow(
+      const fresh = await sendNow(
         drawing.replaceBreaker(
           breaker.id,
           { ratingAmps, kind, ...values, installedOn, version },
@@ -99,7 +99,7 @@ function MoveTo({ breaker, board }: Props) {
 
   const onSubmit = async ({ space }: { space: string }) => {
     try {
-      await doNow(
+      await sendNow(
         drawing.moveBreaker(breaker.id, { space: Number(space), exchange: true, version: breaker.version }),
       );
     } catch (error) {
@@ -128,7 +128,7 @@ function Tie({ breaker, board }: Props) {
   const tie = async (other: string | null) => {
     setProblem(null);
     try {
-      await doNow(
+      await sendNow(
         drawing.tieBreaker(breaker.id, { with: other, version: breaker.version }, atPlace(breaker)),
       );
     } catch (error) {
@@ -176,7 +176,7 @@ function TakeOut({ breaker }: { breaker: Breaker }) {
   const [problem, setProblem] = useState<string | null>(null);
   const takeOut = async () => {
     try {
-      await doNow(drawing.removeBreaker(breaker.id, atPlace(breaker)));
+      await sendNow(drawing.removeBreaker(breaker.id, atPlace(breaker)));
       await navigate(`/panels/${breaker.panelId}`);
     } catch (error) {
       setProblem(sayError(error));

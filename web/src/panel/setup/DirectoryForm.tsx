@@ -14,7 +14,7 @@ import {
   useDraft,
   withDraft,
 } from '../../shared/ui/index.ts';
-import { doNow } from '../../shared/stores/index.ts';
+import { sendNow } from '../../shared/stores/index.ts';
 
 const EXAMPLE = '1 kitchen counter 20 gf\n2-4 range 40\n3u hall lights 15\n3l porch 15';
 
@@ -27,7 +27,7 @@ const placedIn = ({ breakers }: Board): Placed[] =>
   });
 
 /** A whole directory typed in one go: what was understood is shown before it is stored. */
-export function DirectoryForm({ board }: { board: Board }) {
+export default function DirectoryForm({ board }: { board: Board }) {
   const id = useId();
   const draftName = `directory-${board.panel.id}`;
   const form = useForm({ defaultValues: withDraft(draftName, EMPTY) });
@@ -39,7 +39,7 @@ export function DirectoryForm({ board }: { board: Board }) {
 
   const onSubmit = async (values: { text: string }) => {
     try {
-      await doNow(drawing.fitDirectory(board.panel.id, values.text));
+      await sendNow(drawing.fitDirectory(board.panel.id, values.text));
       draft.clear();
     } catch (error) {
       showErrors(form, error, () => 'text');

@@ -2,7 +2,7 @@ import type { Board } from '@phylaxon/core/views/board';
 import { useState } from 'react';
 import { drawing } from '../../shared/api/index.ts';
 import { Button, FieldError, sayError } from '../../shared/ui/index.ts';
-import { doNow } from '../../shared/stores/index.ts';
+import { sendNow } from '../../shared/stores/index.ts';
 import { panelChangeOf } from './panelValues.ts';
 
 type Cover = 'blank' | 'hole' | 'unknown';
@@ -14,7 +14,7 @@ const WORDS: Record<Cover, string> = {
 };
 
 /** What closes a space that holds no breaker. */
-export function OpeningForm({ board, space }: { board: Board; space: number }) {
+export default function OpeningForm({ board, space }: { board: Board; space: number }) {
   const [problem, setProblem] = useState<string | null>(null);
   const { blanks, holes } = board.panel;
   const now: Cover = blanks.includes(space) ? 'blank' : holes.includes(space) ? 'hole' : 'unknown';
@@ -26,7 +26,7 @@ export function OpeningForm({ board, space }: { board: Board; space: number }) {
         blanks: cover === 'blank' ? [...without(blanks), space] : without(blanks),
         holes: cover === 'hole' ? [...without(holes), space] : without(holes),
       });
-      await doNow(drawing.changePanel(board.panel.id, covered));
+      await sendNow(drawing.changePanel(board.panel.id, covered));
       setProblem(null);
     } catch (error) {
       setProblem(sayError(error));

@@ -21,7 +21,7 @@ import {
   useVersioned,
   withDraft,
 } from '../../shared/ui/index.ts';
-import { panelForm, panelOf, valuesOf, type PanelValues } from './panelValues.ts';
+import { panelForm, panelFromForm, panelFormValues, type PanelValues } from './panelValues.ts';
 
 const ratings = (from: number) =>
   STANDARD_RATINGS_AMPS.filter((amps) => amps >= from).map((amps) => ({
@@ -59,13 +59,13 @@ interface Props {
 }
 
 /** A panel as it hangs: what feeds it, its spaces, its label. */
-export function PanelForm({ siteId, board, onStore, onStored }: Props) {
+export default function PanelForm({ siteId, board, onStore, onStored }: Props) {
   const draftName = board ? `panel-${board.panel.id}` : `new-panel-${siteId ?? ''}`;
   const methods = useForm<PanelValues>({
     resolver: zodResolver(panelForm),
-    defaultValues: withDraft(draftName, valuesOf(board, !siteId)),
+    defaultValues: withDraft(draftName, panelFormValues(board, !siteId)),
   });
-  const draft = useDraft(draftName, methods, () => valuesOf(board, !siteId));
+  const draft = useDraft(draftName, methods, () => panelFormValues(board, !siteId));
   const { register, handleSubmit, formState, control } = methods;
   const { errors, isSubmitting } = formState;
   const [entry, narrow] = useWatch({ control, name: ['entry', 'narrow'] });
@@ -75,11 +75,11 @@ export function PanelForm({ siteId, board, onStore, onStored }: Props) {
     enabled: siteId !== undefined,
   });
   const number = { setValueAs: toNumber };
-  const versioned = useVersioned(methods, board?.panel.version ?? 0, () => valuesOf(board), draft);
+  const versioned = useVersioned(methods, board?.panel.version ?? 0, () => panelFormValues(board), draft);
 
   const onSubmit = async (values: PanelValues) => {
     try {
-      const panel = await onStore(panelOf(values), values.siteName?.trim() ?? null, versioned.version);
+      const panel = await onStore(panelFromForm(values), values.siteName?.trim() ?? null, versioned.version);
       methods.reset(values);
       draft.forget();
       await onStored(panel);

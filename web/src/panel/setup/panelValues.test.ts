@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { Board } from '@phylaxon/core/views/board';
 import { panelChange } from '@phylaxon/core/record/entities';
 import { aBreaker, uuid } from '@phylaxon/core/testing';
-import { panelForm, panelChangeOf, panelOf, valuesOf } from './panelValues.ts';
+import { panelForm, panelChangeOf, panelFromForm, panelFormValues } from './panelValues.ts';
 
 const board = (panel: object, main = true) =>
   ({
@@ -28,7 +28,7 @@ const board = (panel: object, main = true) =>
   }) as unknown as Board;
 
 const faults = (change: object) =>
-  (panelForm.safeParse({ ...valuesOf(), ...change }).error?.issues ?? []).map(({ path }) => path[0]);
+  (panelForm.safeParse({ ...panelFormValues(), ...change }).error?.issues ?? []).map(({ path }) => path[0]);
 
 describe('the panel form', () => {
   test.each([
@@ -44,7 +44,9 @@ describe('the panel form', () => {
   });
 
   test('narrow breakers in every space follows the number of spaces', () => {
-    expect(panelOf({ ...valuesOf(), spaces: 4, narrow: 'all' }).narrowSpaces).toEqual([1, 2, 3, 4]);
+    expect(panelFromForm({ ...panelFormValues(), spaces: 4, narrow: 'all' }).narrowSpaces).toEqual([
+      1, 2, 3, 4,
+    ]);
   });
 
   test.each([

@@ -44,7 +44,7 @@ export const panelForm = z
     if (values.entry === 'split' && values.splitAt === null) {
       context.addIssue({ code: 'custom', path: ['splitAt'], message: 'Say where the lower section begins.' });
     }
-    const parsed = panelInput.safeParse(panelOf(values));
+    const parsed = panelInput.safeParse(panelFromForm(values));
     for (const { path, message } of parsed.error?.issues ?? []) {
       const field = path[0] === 'narrowSpaces' ? 'narrowSpaces' : String(path[0]);
       context.addIssue({ code: 'custom', path: [field], message });
@@ -57,7 +57,7 @@ const everySpace = (spaces: number) =>
   Array.from({ length: Math.max(0, Math.min(spaces, 84)) }, (_, i) => i + 1);
 
 /** The form as the record takes it. */
-export function panelOf(values: PanelValues): PanelInput {
+export function panelFromForm(values: PanelValues): PanelInput {
   const [by = '', id = ''] = values.fedFrom.split(' ');
   return {
     name: values.name,
@@ -86,7 +86,7 @@ export function panelOf(values: PanelValues): PanelInput {
 }
 
 /** What the form starts with: the panel as it is, or what is usual; with a site to be named where there is none. */
-export function valuesOf(board?: Board, asksSite = false): PanelValues {
+export function panelFormValues(board?: Board, asksSite = false): PanelValues {
   const panel = board?.panel;
   const main = board?.breakers.find(({ breaker }) => breaker.role === 'main')?.breaker;
   const { narrowSpaces = null } = panel ?? {};
@@ -124,7 +124,7 @@ export function valuesOf(board?: Board, asksSite = false): PanelValues {
 
 /** A panel as it is, to be stored with something changed. */
 export const panelChangeOf = (board: Board, change: Partial<PanelInput>): PanelChange => ({
-  ...panelOf(valuesOf(board)),
+  ...panelFromForm(panelFormValues(board)),
   ...change,
   version: board.panel.version,
 });

@@ -1,4 +1,4 @@
-import { doNow } from '../../shared/stores/index.ts';
+import { sendNow } from '../../shared/stores/index.ts';
 import { useRef } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { drawing } from '../../shared/api/index.ts';
@@ -13,7 +13,8 @@ export function NewPanelPage() {
 
   const siteToUse = async (name: string): Promise<string> => {
     if (siteId) return siteId;
-    if (made.current?.name !== name) made.current = { name, id: (await doNow(drawing.addSite({ name }))).id };
+    if (made.current?.name !== name)
+      made.current = { name, id: (await sendNow(drawing.addSite({ name }))).id };
     return made.current.id;
   };
 
@@ -27,7 +28,7 @@ export function NewPanelPage() {
       </p>
       <PanelForm
         siteId={siteId}
-        onStore={async (input, siteName) => doNow(drawing.addPanel(await siteToUse(siteName ?? ''), input))}
+        onStore={async (input, siteName) => sendNow(drawing.addPanel(await siteToUse(siteName ?? ''), input))}
         onStored={async ({ id }) => {
           await navigate(`/panels/${id}`);
         }}

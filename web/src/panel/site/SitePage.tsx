@@ -5,8 +5,8 @@ import { useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, drawing } from '../../shared/api/index.ts';
 import { SiteCases } from '../../diagnose/caseList/index.ts';
-import { askAgain, recordQueries } from '../../shared/queries/index.ts';
-import { Search } from '../../records/search/index.ts';
+import { invalidateRecord, recordQueries } from '../../shared/queries/index.ts';
+import { SearchBox } from '../../records/search/index.ts';
 import {
   Button,
   DraftNote,
@@ -23,7 +23,7 @@ import {
   useVersioned,
   withDraft,
 } from '../../shared/ui/index.ts';
-import { doNow, stepSite } from '../../shared/stores/index.ts';
+import { sendNow, stepSite } from '../../shared/stores/index.ts';
 
 /** One site: find anything in it, its panels, its files, its name, its end. */
 export function SitePage() {
@@ -52,7 +52,7 @@ export function SitePage() {
             {summary.site.note && <p className="text-ink-soft">{summary.site.note}</p>}
             <Steps summary={summary} />
           </header>
-          <Search siteId={siteId} />
+          <SearchBox siteId={siteId} />
           <Panels summary={summary} />
           <SiteCases siteId={siteId} />
           <Files summary={summary} />
@@ -173,7 +173,7 @@ function NameAndNote({ summary: { site } }: { summary: SiteSummary }) {
   const versioned = useVersioned(form, site.version, start, draft);
   const onSubmit = async (values: ReturnType<typeof start>) => {
     try {
-      await doNow(
+      await sendNow(
         drawing.changeSite(site.id, { ...values, zone: values.zone || null, version: versioned.version }),
       );
       form.reset(values);
@@ -219,7 +219,7 @@ function Wipe({ summary: { site } }: { summary: SiteSummary }) {
   const wipe = async () => {
     try {
       await api.wipeSite(site.id);
-      void askAgain();
+      void invalidateRecord();
       await navigate('/');
     } catch (error) {
       setProblem(sayError(error));

@@ -1,7 +1,7 @@
 export { BeforeAndAfter } from './BeforeAndAfter.tsx';
 export { DeadFirst } from './DeadFirst.tsx';
 export { KeepProposal } from './KeepProposal.tsx';
-export { Steps } from './Steps.tsx';
+export { WorkSteps } from './WorkSteps.tsx';
 export { asProposed } from './asProposed.ts';
 export { handsOff } from './handsOff.ts';
 export { usePlanned } from './usePlanned.ts';

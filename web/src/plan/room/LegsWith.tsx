@@ -6,7 +6,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useId } from 'react';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { ampsText } from '../../shared/ui/index.ts';
-import type { Wish } from './Wanted.tsx';
+import type { Wish } from './WantedCircuit.tsx';
 
 /** What both legs carry, before and with the new circuit. */
 export function LegsWith({

@@ -4,7 +4,14 @@ import type { Board } from '@phylaxon/core/views/board';
 import { moveQuestion, roomSteps, type PlannedPanel } from '@phylaxon/core/views/planning';
 import { useMemo } from 'react';
 import { useComputation } from '../../shared/compute/index.ts';
-import { BeforeAndAfter, DeadFirst, handsOff, KeepProposal, Steps, asProposed } from '../proposals/index.ts';
+import {
+  BeforeAndAfter,
+  DeadFirst,
+  handsOff,
+  KeepProposal,
+  WorkSteps,
+  asProposed,
+} from '../proposals/index.ts';
 
 interface Props {
   board: Board;
@@ -51,7 +58,7 @@ export function MovePlan({ board, planned, breakerId, space }: Props) {
           {plan.steps.length > 0 && (
             <p>{what} comes out first and goes in last: its space is free meanwhile.</p>
           )}
-          <Steps steps={roomSteps(whole, planned)} />
+          <WorkSteps steps={roomSteps(whole, planned)} />
           <DeadFirst />
           <KeepProposal
             panel={board.panel}

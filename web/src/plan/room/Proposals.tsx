@@ -1,4 +1,4 @@
-import { KIND_WORDS } from '@phylaxon/core/panel/layout';
+import { BREAKER_KIND_WORDS } from '@phylaxon/core/panel/layout';
 import type { PlannedPanel } from '@phylaxon/core/views/planning';
 import { Link } from 'react-router';
 import { entries } from '../../shared/api/index.ts';
@@ -16,7 +16,7 @@ export function Proposals({ planned }: { planned: PlannedPanel }) {
           <li key={entryId} className="flex flex-wrap items-center justify-between gap-3 py-2">
             <p>
               <strong>{content.title}</strong>: {content.ratingAmps} A{' '}
-              {content.poles === 2 ? 'two-pole' : 'one-pole'} {KIND_WORDS[content.kind]}
+              {content.poles === 2 ? 'two-pole' : 'one-pole'} {BREAKER_KIND_WORDS[content.kind]}
               {content.place &&
                 `, at space ${content.place.space}${content.place.half ? `, ${content.place.half} half` : ''}`}
               {content.steps.length > 0 &&

@@ -13,7 +13,7 @@ import { handsOff, usePlanned } from '../proposals/index.ts';
 import { MovePlan } from './MovePlan.tsx';
 import { Proposals } from './Proposals.tsx';
 import { RoomPlan } from './RoomPlan.tsx';
-import { servedBy, Wanted, type Wish } from './Wanted.tsx';
+import { servedBy, WantedCircuit, type Wish } from './WantedCircuit.tsx';
 
 /** Room in a panel for a new circuit: the least work, step by step, before and after. */
 export function RoomPage() {
@@ -89,7 +89,7 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
   const kind = wish.kind === 'by-place' ? (byPlace?.kind ?? 'standard') : wish.kind;
   return (
     <>
-      <Wanted wish={wish} onChange={change} panel={board.panel} />
+      <WantedCircuit wish={wish} onChange={change} panel={board.panel} />
       {byPlace && <ByPlace answer={byPlace} />}
       {plan && (
         <RoomPlan

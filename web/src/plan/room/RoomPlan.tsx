@@ -1,12 +1,12 @@
 import { sayConductor, thinnestConductor } from '@phylaxon/core/code/sizing';
-import { KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
+import { BREAKER_KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
 import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
 import type { Board } from '@phylaxon/core/views/board';
 import { roomSteps, type PlannedPanel } from '@phylaxon/core/views/planning';
 import { classes } from '../../shared/ui/index.ts';
-import { asProposed, BeforeAndAfter, DeadFirst, KeepProposal, Steps } from '../proposals/index.ts';
+import { asProposed, BeforeAndAfter, DeadFirst, KeepProposal, WorkSteps } from '../proposals/index.ts';
 import { LegsWith } from './LegsWith.tsx';
-import type { Wish } from './Wanted.tsx';
+import type { Wish } from './WantedCircuit.tsx';
 
 const headline = ({ via, place, steps }: SpacePlan, poles: 1 | 2): string => {
   if (via === 'none') return 'No room can be made here';
@@ -58,10 +58,10 @@ export function RoomPlan({
         <div className="mt-3 grid gap-6 md:grid-cols-[auto_minmax(0,1fr)]">
           <BeforeAndAfter board={board} steps={plan.steps} place={plan.place} poles={wish.poles} />
           <div className="space-y-4">
-            <Steps steps={steps} />
+            <WorkSteps steps={steps} />
             <LegsWith planned={planned} plan={plan} wish={wish} panelId={board.panel.id} />
             <p>
-              {wish.ratingAmps} A {KIND_WORDS[kind]} breaker
+              {wish.ratingAmps} A {BREAKER_KIND_WORDS[kind]} breaker
               {conductor && `; conductor of at least ${sayConductor(conductor)} by its 60 °C column`}.
             </p>
             {wish.isInlet && (

@@ -1,4 +1,4 @@
-import type { Edition, Served } from '@phylaxon/core/code/protectionByPlace';
+import type { Edition, ServedUse } from '@phylaxon/core/code/protectionByPlace';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -8,9 +8,9 @@ export type OwnRule = readonly ('ground-fault' | 'arc-fault')[];
 interface CodeState {
   edition: Edition;
   /** A local list, which goes before the code’s. */
-  own: Partial<Record<Served, OwnRule>>;
+  own: Partial<Record<ServedUse, OwnRule>>;
   setEdition: (edition: Edition) => void;
-  setOwn: (place: Served, rule: OwnRule | null) => void;
+  setOwn: (place: ServedUse, rule: OwnRule | null) => void;
 }
 
 /** The code in force where this browser works. */

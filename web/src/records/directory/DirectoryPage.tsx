@@ -14,7 +14,7 @@ import { Link, useParams } from 'react-router';
 import { api } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { asButton, classes, Notice, NumberInput, PageHead, SelectInput } from '../../shared/ui/index.ts';
-import { HangingDirectory } from './HangingDirectory.tsx';
+import { HangingDirectoryForm } from './HangingDirectoryForm.tsx';
 
 /** The directory: to be printed for the door, and held against what hangs there. */
 export function DirectoryPage() {
@@ -106,7 +106,7 @@ function Directory({ board }: { board: Board }) {
         <Labels panelId={panel.id} />
       </section>
       <Card card={card} />
-      <HangingDirectory board={board} />
+      <HangingDirectoryForm board={board} />
     </>
   );
 }

@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { drawing } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { CheckInput, Notice, Part, placeText, SendButton, toggled } from '../../shared/ui/index.ts';
+import { CheckInput, Notice, PageSection, placeText, SendButton, toggled } from '../../shared/ui/index.ts';
 
 const namesOf = (places: readonly PlaceRead[]) =>
   places.map(({ room, name }) => `${room}: ${name}`).join('; ');
@@ -89,7 +89,7 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
         </p>
       )}
       {changed.length > 0 && planning && (
-        <Part title="Into the directory" level={2}>
+        <PageSection title="Into the directory" level={2}>
           <ul>
             {changed.map(({ breaker, label, line }) => (
               <li key={breaker.id}>
@@ -120,7 +120,7 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
           >
             Write it into the directory
           </SendButton>
-        </Part>
+        </PageSection>
       )}
     </section>
   );

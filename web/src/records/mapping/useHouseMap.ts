@@ -8,8 +8,8 @@ import {
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import { entries } from '../../shared/api/index.ts';
-import { askAgain, recordQueries } from '../../shared/queries/index.ts';
-import { sendEntries, useWithSent } from '../../shared/stores/index.ts';
+import { invalidateRecord, recordQueries } from '../../shared/queries/index.ts';
+import { sendEntries, useWithUnsent } from '../../shared/stores/index.ts';
 
 interface Told {
   id: string;
@@ -47,7 +47,7 @@ export function useHouseMap(panelId: string, panelName: string) {
         ),
     [mapRows, lookRows],
   );
-  const { rows, sent } = useWithSent(told, toldIn);
+  const { rows, sent } = useWithUnsent(told, toldIn);
   const map = useMemo(() => {
     const latest = rows.findLast(({ kind }) => kind === 'house-map');
     return latest ? houseMap.fields.parse(latest.content) : null;
@@ -65,7 +65,7 @@ export function useHouseMap(panelId: string, panelName: string) {
       const pending = entries.panelEntry(panelId, panelName, { at: new Date().toISOString(), ...entry });
       await sendEntries(pending);
       sent(pending);
-      await askAgain();
+      await invalidateRecord();
     },
     [panelId, panelName, sent],
   );

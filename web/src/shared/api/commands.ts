@@ -33,7 +33,7 @@ import { newId } from './newId.ts';
 import { pending, type Pending } from './pending.ts';
 
 /** What may be struck. */
-export type EntryKind = keyof typeof commands.strikeEntry;
+export type EntryKind = keyof typeof commands.voidEntryCommands;
 
 /** Whoever has to know an entry’s id gives it one; sent again, it is the same entry. */
 const withId = <T extends { id?: string | undefined }>(input: T): T & { id: string } => ({
@@ -44,31 +44,31 @@ const withId = <T extends { id?: string | undefined }>(input: T): T & { id: stri
 /** Entries of a breaker’s log. */
 export const entries = {
   readings: (id: string, where: string, readings: ReadingInput[]) =>
-    pending(commands.logReadings, { id }, { readings: readings.map(withId) }, where),
+    pending(commands.logReadingsCommand, { id }, { readings: readings.map(withId) }, where),
   event: (id: string, where: string, input: EventInput) =>
-    pending(commands.logEvent, { id }, withId(input), where),
+    pending(commands.logEventCommand, { id }, withId(input), where),
   observation: (id: string, where: string, input: ObservationInput) =>
-    pending(commands.logObservation, { id }, withId(input), where),
+    pending(commands.logObservationCommand, { id }, withId(input), where),
   /** Of several kinds and breakers of a panel: all of them or none. */
   together: (panelId: string, where: string, list: commands.TogetherEntry[]) =>
     pending(
-      commands.logTogether,
+      commands.logTogetherCommand,
       { id: panelId },
       { entries: list.map((one) => ({ ...one, entry: withId(one.entry) }) as commands.TogetherEntry) },
       where,
     ),
   inspection: (id: string, where: string, input: InspectionInput) =>
-    pending(commands.logInspection, { id }, withId(input), where),
+    pending(commands.logInspectionCommand, { id }, withId(input), where),
   panelEntry: (panelId: string, where: string, input: PanelEntryInput) =>
-    pending(commands.logPanelEntry, { id: panelId }, withId(input), where),
+    pending(commands.logPanelEntryCommand, { id: panelId }, withId(input), where),
   note: (id: string, where: string, input: NoteInput) =>
-    pending(commands.writeNote, { id }, withId(input), where),
+    pending(commands.writeNoteCommand, { id }, withId(input), where),
   photo: (id: string, where: string, input: PhotoInput) =>
-    pending(commands.addPhoto, { id }, withId(input), where),
+    pending(commands.addPhotoCommand, { id }, withId(input), where),
   strike: (kind: EntryKind, id: string, why: string, replacement?: ReadingInput | EventInput) =>
     pending(
       // Whichever kind it is, a strike is told by the same fields.
-      commands.strikeEntry[kind] as Command,
+      commands.voidEntryCommands[kind] as Command,
       { id },
       { why, ...(replacement && { replacement: withId(replacement) }) },
       'the log',
@@ -77,42 +77,46 @@ export const entries = {
 
 /** What is done in a case. */
 export const caseEntries = {
-  open: (input: CaseInput): Pending => ({ ...pending(commands.openCase, {}, input), id: input.id! }),
+  open: (input: CaseInput): Pending => ({ ...pending(commands.openCaseCommand, {}, input), id: input.id! }),
   answers: (id: string, answers: CaseAnswer[]) =>
-    pending(commands.answerCase, { id }, { answers: answers.map(withId) }),
-  pass: (id: string, pass: CasePass) => pending(commands.passInCase, { id }, pass),
-  change: (id: string, change: CaseChange) => pending(commands.changeCase, { id }, change),
-  close: (id: string, closing: CaseClosing) => pending(commands.closeCase, { id }, closing),
-  confirm: (id: string, told: CaseConfirmation) => pending(commands.confirmCase, { id }, told),
-  reopen: (id: string) => pending(commands.reopenCase, { id }, {}),
-  takeBack: (id: string, answer: string) => pending(commands.takeBackAnswer, { id, answer }, undefined),
+    pending(commands.answerCaseCommand, { id }, { answers: answers.map(withId) }),
+  pass: (id: string, pass: CasePass) => pending(commands.skipTestCommand, { id }, pass),
+  change: (id: string, change: CaseChange) => pending(commands.changeCaseCommand, { id }, change),
+  close: (id: string, closing: CaseClosing) => pending(commands.closeCaseCommand, { id }, closing),
+  confirm: (id: string, told: CaseConfirmation) => pending(commands.confirmCaseCommand, { id }, told),
+  reopen: (id: string) => pending(commands.reopenCaseCommand, { id }, {}),
+  takeBack: (id: string, answer: string) =>
+    pending(commands.withdrawAnswerCommand, { id, answer }, undefined),
 };
 
 /** What is drawn: sites, panels, breakers, circuits, trip curves. */
 export const drawing = {
-  addSite: (input: SiteInput): Pending<Site> => pending(commands.addSite, {}, input) as Pending<Site>,
-  changeSite: (id: string, input: SiteChange) => pending(commands.changeSite, { id }, input),
-  setCurve: (id: string, input: CurveInput) => pending(commands.setCurve, { id }, input),
-  removeCurve: (id: string, family: string) => pending(commands.removeCurve, { id }, undefined, family),
+  addSite: (input: SiteInput): Pending<Site> => pending(commands.addSiteCommand, {}, input) as Pending<Site>,
+  changeSite: (id: string, input: SiteChange) => pending(commands.changeSiteCommand, { id }, input),
+  setCurve: (id: string, input: CurveInput) => pending(commands.setCurveCommand, { id }, input),
+  removeCurve: (id: string, family: string) =>
+    pending(commands.removeCurveCommand, { id }, undefined, family),
 
-  addPanel: (id: string, input: PanelInput) => pending(commands.addPanel, { id }, input) as Pending<Panel>,
+  addPanel: (id: string, input: PanelInput) =>
+    pending(commands.addPanelCommand, { id }, input) as Pending<Panel>,
   changePanel: (id: string, input: PanelChange) =>
-    pending(commands.changePanel, { id }, input) as Pending<Panel>,
-  removePanel: (id: string, name: string) => pending(commands.removePanel, { id }, undefined, name),
+    pending(commands.changePanelCommand, { id }, input) as Pending<Panel>,
+  removePanel: (id: string, name: string) => pending(commands.removePanelCommand, { id }, undefined, name),
   duplicatePanel: (id: string, name: string) =>
-    pending(commands.duplicatePanel, { id }, { name }) as Pending<Panel>,
-  fitDirectory: (id: string, text: string) => pending(commands.fitDirectory, { id }, { text }),
+    pending(commands.duplicatePanelCommand, { id }, { name }) as Pending<Panel>,
+  fitDirectory: (id: string, text: string) => pending(commands.fitDirectoryCommand, { id }, { text }),
 
   fitBreaker: (id: string, input: BreakerInput) =>
-    pending(commands.fitBreaker, { id }, input, `space ${input.space}`) as Pending<Breaker>,
+    pending(commands.addBreakerCommand, { id }, input, `space ${input.space}`) as Pending<Breaker>,
   changeBreaker: (id: string, input: BreakerChange, where: string) =>
-    pending(commands.changeBreaker, { id }, input, where),
-  removeBreaker: (id: string, where: string) => pending(commands.removeBreaker, { id }, undefined, where),
+    pending(commands.changeBreakerCommand, { id }, input, where),
+  removeBreaker: (id: string, where: string) =>
+    pending(commands.removeBreakerCommand, { id }, undefined, where),
   moveBreaker: (id: string, move: BreakerMove) =>
-    pending(commands.moveBreaker, { id }, move, `space ${move.space}`),
+    pending(commands.moveBreakerCommand, { id }, move, `space ${move.space}`),
   tieBreaker: (id: string, tie: BreakerTie, where: string) =>
-    pending(commands.tieBreaker, { id }, tie, where),
+    pending(commands.tieBreakersCommand, { id }, tie, where),
   replaceBreaker: (id: string, input: ReplacementInput, where: string) =>
-    pending(commands.replaceBreaker, { id }, input, where) as Pending<Breaker>,
-  setCircuit: (id: string, input: CircuitInput) => pending(commands.setCircuit, { id }, input),
+    pending(commands.replaceBreakerCommand, { id }, input, where) as Pending<Breaker>,
+  setCircuit: (id: string, input: CircuitInput) => pending(commands.setCircuitCommand, { id }, input),
 };

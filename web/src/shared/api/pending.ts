@@ -1,10 +1,10 @@
-import type { Command, Sent } from '@phylaxon/core/commands';
+import type { Command, SentCommand } from '@phylaxon/core/commands';
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type { z } from 'zod';
 import { newId } from './newId.ts';
 
 /** A command on its way to the server: sent again until it is stored, it is stored once. */
-export interface Pending<Answer = unknown> extends Sent {
+export interface Pending<Answer = unknown> extends SentCommand {
   id: string;
   /** What it is and where, for who waits for it. */
   label: string;

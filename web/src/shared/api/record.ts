@@ -1,4 +1,4 @@
-import type { Board, BreakerDetail, SiteSummary, Steps } from '@phylaxon/core/views/board';
+import type { Board, BreakerDetail, SiteSummary, UndoRedo } from '@phylaxon/core/views/board';
 import type { CaseRecord, CaseSummary, Suspect } from '@phylaxon/core/diagnosis/cases';
 import type { ServerClock } from '@phylaxon/core/record/clocks';
 import type { Curve } from '@phylaxon/core/record/entities';
@@ -17,7 +17,7 @@ import type { BackupState, Settings } from '@phylaxon/core/record/settings';
 import type { Series, Timeline, TimelineKind } from '@phylaxon/core/views/timeline';
 import { addressOf } from '@phylaxon/core/commands';
 import type { Pending } from './pending.ts';
-import { fetchFile, fileAddress, query, request, sendFile, type By } from './request.ts';
+import { fetchFile, fileAddress, query, request, sendFile, type RequestedBy } from './request.ts';
 
 /** The time zone this device is in. */
 export const zoneHere = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
@@ -77,8 +77,8 @@ const CSV = 'text/csv';
 export const api = {
   sites: () => request<{ sites: SiteSummary[] }>('GET', '/sites'),
   wipeSite: (id: string) => request('DELETE', `/sites/${id}`),
-  step: (siteId: string, direction: 'undo' | 'redo', edit: string, by: By) =>
-    request<Steps>('POST', `/sites/${siteId}/${direction}`, { edit }, by),
+  step: (siteId: string, direction: 'undo' | 'redo', edit: string, by: RequestedBy) =>
+    request<UndoRedo>('POST', `/sites/${siteId}/${direction}`, { edit }, by),
   search: (siteId: string, { words, kinds, from, to }: Search) =>
     request<SearchResult>(
       'GET',
@@ -119,7 +119,7 @@ export const api = {
   /** Have a command done now; see stores/outbox for what may wait. */
   send: <T = unknown>(sent: Pending<T>, file?: Blob): Promise<T> => {
     const { method, path } = addressOf(sent);
-    const by: By = { profile: sent.profile, change: sent.id };
+    const by: RequestedBy = { profile: sent.profile, change: sent.id };
     if (!file) return request<T>(method as 'POST', path, sent.body, by);
     const told = query(sent.body as Record<string, string>);
     return sendFile<T>(path + told, file, file.type, by);

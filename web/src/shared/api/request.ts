@@ -73,7 +73,7 @@ export async function checkFile(address: string): Promise<void> {
  *
  * @throws RequestError with the server's own words, or that it does not answer
  */
-export function request<T>(method: Method, path: string, body?: unknown, by: By = {}): Promise<T> {
+export function request<T>(method: Method, path: string, body?: unknown, by: RequestedBy = {}): Promise<T> {
   return answerTo<T>(path, {
     method,
     headers: { ...(body !== undefined && { 'Content-Type': 'application/json' }), ...whoAsks(by) },
@@ -82,11 +82,11 @@ export function request<T>(method: Method, path: string, body?: unknown, by: By 
 }
 
 /** Who asks, which the server keeps with what was done, and what they call the change. */
-export interface By {
+export interface RequestedBy {
   profile?: Profile;
   change?: string;
 }
-const whoAsks = ({ profile, change }: By): Record<string, string> => ({
+const whoAsks = ({ profile, change }: RequestedBy): Record<string, string> => ({
   'Phylaxon-Clock': new Date().toISOString(),
   ...(profile !== undefined && { 'Phylaxon-Profile': profile }),
   ...(change !== undefined && { 'Phylaxon-Change': change }),
@@ -97,7 +97,7 @@ export const sendFile = <T>(
   path: string,
   file: Blob,
   type: string,
-  { signal, ...by }: { signal?: AbortSignal } & By = {},
+  { signal, ...by }: { signal?: AbortSignal } & RequestedBy = {},
 ): Promise<T> =>
   answerTo<T>(path, {
     method: 'POST',

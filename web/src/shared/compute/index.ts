@@ -7,12 +7,12 @@ export * from './readTable.ts';
 export type { RunningQuestion } from './loggedCurrent.ts';
 
 /** What the simulated stand-in answers, worked in the background. */
-export const standIn = (question: StandInQuestion) =>
+export const askStandIn = (question: StandInQuestion) =>
   theWorker().work('standIn', question) as Promise<StandInAnswer>;
 
 /** What comes of a trial with only some loads connected, on the simulated house: s until it opened, or `null`. */
-export const standInTrial = (question: StandInTrial) =>
+export const askStandInTrial = (question: StandInTrial) =>
   theWorker().work('standInTrial', question) as Promise<number | null>;
 
 /** Read a logged current in the background; it stays there under an id. */
-export const keepLogged = (file: File) => theWorker().keepLogged(file);
+export const keepLoggedInWorker = (file: File) => theWorker().keepLogged(file);

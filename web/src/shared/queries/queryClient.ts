@@ -11,19 +11,19 @@ export const queryClient = new QueryClient({
 });
 
 /** After a change, here or elsewhere: what is shown of the record is asked for again, once. */
-export const askAgain = (): Promise<void> => queryClient.invalidateQueries({ queryKey: [RECORD] });
+export const invalidateRecord = (): Promise<void> => queryClient.invalidateQueries({ queryKey: [RECORD] });
 
 /** The newest changes of this page; it asks again after them without being told. */
 const own: string[] = [];
 const REMEMBERED = 200;
 
 /** Remember a change that this page sends. */
-export function sending(change: string): void {
+export function rememberOwnChange(change: string): void {
   own.push(change);
   if (own.length > REMEMBERED) own.shift();
 }
 
 /** The server told of a change: whoever made it asks again by itself. */
-export function toldOf(change: string | null): void {
-  if (change === null || !own.includes(change)) void askAgain();
+export function onRecordChanged(change: string | null): void {
+  if (change === null || !own.includes(change)) void invalidateRecord();
 }

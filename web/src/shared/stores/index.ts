@@ -4,5 +4,5 @@ export * from './settingsStore.ts';
 export * from './stepSite.ts';
 export * from './tapStore.ts';
 export * from './useChanges.ts';
-export * from './useWithSent.ts';
+export * from './useWithUnsent.ts';
 export * from './lineStore.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { broughtUp, type Waiting } from './outbox.ts';
+import { migrateOutbox, type Waiting } from './outbox.ts';
 
-type Kept = Parameters<typeof broughtUp>[0]['waiting'][number];
+type Kept = Parameters<typeof migrateOutbox>[0]['waiting'][number];
 
 const at = '2026-11-20T10:00:00Z';
 const before = (method: string | undefined, path: string, body: object): Kept =>
@@ -14,20 +14,20 @@ describe('what an earlier version kept as an address', () => {
     [before('PATCH', '/cases/c1', { marks: [] }), 'change-case', { id: 'c1' }],
     [before('DELETE', '/cases/c1/answers/a1', {}), 'take-back-answer', { id: 'c1', answer: 'a1' }],
   ])('%j becomes a command with the same body', (was, command, params) => {
-    const { waiting } = broughtUp({ waiting: [was] });
+    const { waiting } = migrateOutbox({ waiting: [was] });
     expect(waiting).toEqual([
       { id: 'x', label: 'A reading at Shed', refused: null, command, params, body: was.body },
     ]);
   });
 
   test('what leads nowhere is kept, and told by name when it is sent', () => {
-    const { waiting } = broughtUp({ waiting: [before(undefined, '/nowhere', { at })] });
+    const { waiting } = migrateOutbox({ waiting: [before(undefined, '/nowhere', { at })] });
     expect(waiting).toMatchObject([{ command: '/nowhere', body: { at } }]);
   });
 
   test('a word of an older version is today’s', () => {
     const held = before(undefined, '/breakers/b1/events', { kind: 'held', amps: 12, afterSeconds: 600, at });
-    expect(broughtUp({ waiting: [held] }).waiting).toMatchObject([
+    expect(migrateOutbox({ waiting: [held] }).waiting).toMatchObject([
       { command: 'log-event', body: { kind: 'no-trip', amps: 12 } },
     ]);
   });
@@ -42,6 +42,6 @@ describe('what an earlier version kept as an address', () => {
       profile: 'homeowner',
       refused: null,
     };
-    expect(broughtUp({ waiting: [now] }).waiting).toEqual([now]);
+    expect(migrateOutbox({ waiting: [now] }).waiting).toEqual([now]);
   });
 });

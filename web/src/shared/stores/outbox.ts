@@ -3,7 +3,7 @@ import { del, get, set as keep } from 'idb-keyval';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { api, isNotNow, NO_SERVER, RequestError, type Pending } from '../api/index.ts';
-import { askAgain, sending } from '../queries/index.ts';
+import { invalidateRecord, rememberOwnChange } from '../queries/index.ts';
 import { useProfile } from './profileStore.ts';
 
 /** A command that could not be done yet, or that the server refused when it came back. */
@@ -32,7 +32,9 @@ interface WaitingAtAnAddress extends Omit<Waiting, 'command' | 'params'> {
  *
  * @param kept what the browser kept; what cannot be understood is told as refused, not dropped
  */
-export function broughtUp(kept: { waiting: (Waiting | WaitingAtAnAddress)[] }): Pick<OutboxState, 'waiting'> {
+export function migrateOutbox(kept: {
+  waiting: (Waiting | WaitingAtAnAddress)[];
+}): Pick<OutboxState, 'waiting'> {
   return {
     waiting: kept.waiting.map((one): Waiting => {
       if (!('path' in one)) return inTodaysWords(one);
@@ -66,7 +68,7 @@ export const useOutbox = create<OutboxState>()(
       name: NAME,
       version: 2,
       partialize: ({ waiting }) => ({ waiting }),
-      migrate: (kept) => broughtUp(kept as { waiting: WaitingAtAnAddress[] }) as OutboxState,
+      migrate: (kept) => migrateOutbox(kept as { waiting: WaitingAtAnAddress[] }) as OutboxState,
     },
   ),
 );
@@ -96,13 +98,13 @@ const byWhoIsAtWork = <T>(entry: Pending<T>): Pending<T> => ({
  *
  * @throws RequestError if the server refuses it, or is gone
  */
-export async function doNow<Answer>(entry: Pending<Answer>): Promise<Answer> {
-  sending(entry.id);
+export async function sendNow<Answer>(entry: Pending<Answer>): Promise<Answer> {
+  rememberOwnChange(entry.id);
   try {
     return await api.send<Answer>(byWhoIsAtWork(entry));
   } finally {
     // Where it was refused, too: something else may stand there by now.
-    void askAgain();
+    void invalidateRecord();
   }
 }
 
@@ -117,7 +119,7 @@ export async function sendEntries(...entries: Pending[]): Promise<'stored' | 'wa
   try {
     for (const entry of entries) became = await sendOrKeep(entry);
   } finally {
-    void askAgain();
+    void invalidateRecord();
   }
   return became;
 }
@@ -125,7 +127,7 @@ export async function sendEntries(...entries: Pending[]): Promise<'stored' | 'wa
 /** Send a picture with what it shows, as `sendEntries` does. */
 export async function sendPhoto(entry: Pending, file: Blob): Promise<'stored' | 'waiting'> {
   const became = await sendOrKeep(entry, file);
-  void askAgain();
+  void invalidateRecord();
   return became;
 }
 
@@ -141,7 +143,7 @@ async function sendOrKeep(entry: Pending, file?: Blob): Promise<'stored' | 'wait
     put({ ...sent, refused: null, because: null });
     return 'waiting';
   }
-  sending(sent.id);
+  rememberOwnChange(sent.id);
   try {
     await api.send(sent, file);
     return 'stored';
@@ -166,7 +168,7 @@ async function flush(): Promise<number> {
   let stored = 0;
   for (const entry of useOutbox.getState().waiting.filter(({ refused }) => refused === null)) {
     try {
-      sending(entry.id);
+      rememberOwnChange(entry.id);
       await api.send(entry, await fileOf(entry));
       useOutbox.getState().discard(entry.id);
       stored++;
@@ -194,7 +196,7 @@ export function followOutbox(): () => void {
     if (busy || useOutbox.getState().waiting.every(({ refused }) => refused !== null)) return;
     busy = true;
     await alone(async () => {
-      if ((await flush()) > 0) void askAgain();
+      if ((await flush()) > 0) void invalidateRecord();
     }).finally(() => (busy = false));
   };
   const timer = setInterval(() => void tryNow(), AGAIN_MS);

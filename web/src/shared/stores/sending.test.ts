@@ -3,7 +3,7 @@ import { uuid } from '@phylaxon/core/testing';
 import { fakeServer, inBrowser } from '../../testing/index.ts';
 
 const window = inBrowser();
-const { doNow, followOutbox, sendEntries, useOutbox } = await import('./outbox.ts');
+const { sendNow, followOutbox, sendEntries, useOutbox } = await import('./outbox.ts');
 const { useProfile } = await import('./profileStore.ts');
 const { drawing, entries } = await import('../api/index.ts');
 const { queryClient, RECORD } = await import('../queries/index.ts');
@@ -107,7 +107,7 @@ describe('sending', () => {
 
   test('what needs its answer is done now or not at all', async () => {
     server.nowAnswers(() => 'gone');
-    await expect(doNow(drawing.addSite({ name: 'Shed' }))).rejects.toThrow('does not answer');
+    await expect(sendNow(drawing.addSite({ name: 'Shed' }))).rejects.toThrow('does not answer');
     expect(waiting()).toEqual([]);
   });
 });

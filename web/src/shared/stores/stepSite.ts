@@ -1,5 +1,5 @@
 import { api, newId } from '../api/index.ts';
-import { askAgain, sending } from '../queries/index.ts';
+import { invalidateRecord, rememberOwnChange } from '../queries/index.ts';
 import { useProfile } from './profileStore.ts';
 
 /**
@@ -9,10 +9,10 @@ import { useProfile } from './profileStore.ts';
  */
 export async function stepSite(siteId: string, direction: 'undo' | 'redo', editId: string): Promise<void> {
   const change = newId();
-  sending(change);
+  rememberOwnChange(change);
   try {
     await api.step(siteId, direction, editId, { change, profile: useProfile.getState().profile });
   } finally {
-    await askAgain();
+    await invalidateRecord();
   }
 }

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { askAgain, toldOf } from '../queries/index.ts';
+import { invalidateRecord, onRecordChanged } from '../queries/index.ts';
 import { listen } from '../streams/index.ts';
 import { useSettings } from './settingsStore.ts';
 
@@ -17,13 +17,13 @@ export function useChanges(of: `/panels/${string}` | `/cases/${string}`): boolea
     return listen(`${of}/changes`, 'changed', {
       told: (data) => {
         const { change, everywhere } = JSON.parse(data) as { change: string | null; everywhere: boolean };
-        toldOf(change);
+        onRecordChanged(change);
         if (everywhere) settingsAgain();
       },
       opened: () => {
         setHeard(true);
         // Whatever happened before the stream was open was not told.
-        void askAgain();
+        void invalidateRecord();
         settingsAgain();
       },
       lost: () => setHeard(false),

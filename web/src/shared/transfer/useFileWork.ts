@@ -6,7 +6,7 @@ const SHOWN_AFTER_MS = 700;
 const ASKED_EVERY_MS = 300;
 
 /** Work on a file that was sent: its name on the server, and how to give it up. */
-export interface Job {
+export interface FileJob {
   id: string;
   signal: AbortSignal;
 }
@@ -15,7 +15,7 @@ export interface FileWork {
   /** null: nothing is under way, or it does not take long. */
   progress: FileProgress | null;
   isBusy: boolean;
-  run: <T>(work: (job: Job) => Promise<T>) => Promise<T>;
+  run: <T>(work: (job: FileJob) => Promise<T>) => Promise<T>;
   cancel: () => void;
 }
 

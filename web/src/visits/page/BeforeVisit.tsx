@@ -1,11 +1,11 @@
 import { endOf, noticeOf, noticeText, shutdownOf, toolsFor } from '@phylaxon/core/views/visit';
-import { KIND_WORDS } from '@phylaxon/core/panel/layout';
+import { BREAKER_KIND_WORDS } from '@phylaxon/core/panel/layout';
 import type { VisitTask } from '@phylaxon/core/visit/work';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { Button, Part, useUnits } from '../../shared/ui/index.ts';
+import { Button, PageSection, useUnits } from '../../shared/ui/index.ts';
 import { PdfLink, TakeVisitBack, useVisitWork } from '../visitRecord/index.ts';
 
 const WORK_TEXT: Record<VisitTask['work'], string> = {
@@ -21,7 +21,7 @@ const taskText = ({ work, poles, ratingAmps, kind, from }: VisitTask) =>
     ? `moves here from space ${from}`
     : work === 'remake-joint'
       ? WORK_TEXT[work]
-      : `${WORK_TEXT[work]}, ${ratingAmps} A ${poles === 2 ? 'two-pole' : 'one-pole'} ${KIND_WORDS[kind]}`;
+      : `${WORK_TEXT[work]}, ${ratingAmps} A ${poles === 2 ? 'two-pole' : 'one-pole'} ${BREAKER_KIND_WORDS[kind]}`;
 
 /** Before the first step: what is done, what to take along, what the household is told, what hangs on the main. */
 export function BeforeVisit() {
@@ -49,7 +49,7 @@ export function BeforeVisit() {
         {plan.meterPulled && ' The utility pulls the meter.'} A licensed electrician does it where the place
         asks for one.
       </p>
-      <Part title="What is done, in this order" level={2}>
+      <PageSection title="What is done, in this order" level={2}>
         <ol className="list-decimal pl-5">
           {plan.tasks.map((task) => (
             <li key={task.id}>
@@ -58,7 +58,7 @@ export function BeforeVisit() {
             </li>
           ))}
         </ol>
-      </Part>
+      </PageSection>
       <details className="border-t border-rule-strong">
         <summary className="min-h-11 py-2 text-lg font-bold">To take along, to print, to tell</summary>
         <div className="space-y-4 pb-3">

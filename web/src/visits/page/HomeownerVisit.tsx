@@ -1,5 +1,5 @@
 import { homeownerGuide, type VisitStands } from '@phylaxon/core/views/visit';
-import { Part } from '../../shared/ui/index.ts';
+import { PageSection } from '../../shared/ui/index.ts';
 import { EndScreen } from '../work/index.ts';
 import { PdfLink, TakeVisitBack, useVisitWork } from '../visitRecord/index.ts';
 
@@ -32,7 +32,7 @@ export function HomeownerVisit({ stands }: { stands: VisitStands }) {
         <PdfLink page="sheet">The visit’s sheet (PDF)</PdfLink>
         {stands === 'planned' && <TakeVisitBack />}
       </p>
-      <Part title="What is to be done" level={2}>
+      <PageSection title="What is to be done" level={2}>
         <ul className="list-disc pl-5">
           {plan.tasks.map(({ id, label, why }) => (
             <li key={id}>
@@ -41,15 +41,15 @@ export function HomeownerVisit({ stands }: { stands: VisitStands }) {
             </li>
           ))}
         </ul>
-      </Part>
+      </PageSection>
       {parts.map(([title, lines]) => (
-        <Part key={title} title={title} level={2}>
+        <PageSection key={title} title={title} level={2}>
           <ul className="list-disc space-y-1 pl-5">
             {lines.map((line) => (
               <li key={line}>{line}</li>
             ))}
           </ul>
-        </Part>
+        </PageSection>
       ))}
       <p className="text-sm text-ink-soft">
         Nobody but a qualified electrician opens the cover. Local codes and licensed practice decide.

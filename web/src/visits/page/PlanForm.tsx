@@ -17,7 +17,7 @@ import {
   TypedInput,
   useUnits,
 } from '../../shared/ui/index.ts';
-import { doNow } from '../../shared/stores/index.ts';
+import { sendNow } from '../../shared/stores/index.ts';
 
 interface Props {
   planned: PlannedPanel;
@@ -119,7 +119,7 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
       },
     });
     try {
-      await doNow(entry);
+      await sendNow(entry);
       await navigate(`/visits/${visitId}`);
     } catch (error) {
       setProblem(sayError(error));

@@ -2,7 +2,7 @@ import { VISIT_FAULTS, visitAnswer, type VisitFault } from '@phylaxon/core/simul
 import { FlaskConical } from 'lucide-react';
 import { useState } from 'react';
 import { FieldError, SelectInput } from '../../shared/ui/index.ts';
-import { useOnce, useVisitWork } from '../visitRecord/index.ts';
+import { useVisitAction, useVisitWork } from '../visitRecord/index.ts';
 
 const FAULTS = (Object.keys(VISIT_FAULTS) as VisitFault[]).map((value) => ({
   value,
@@ -13,7 +13,7 @@ const FAULTS = (Object.keys(VISIT_FAULTS) as VisitFault[]).map((value) => ({
 export function SimulatedHouse() {
   const { record, state, next, tell } = useVisitWork();
   const [fault, setFault] = useState<VisitFault>('none');
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useVisitAction();
   if (!record.site.demo) return null;
   const told = record.steps.map((step) => step.fact);
   const fact = visitAnswer({ seed: record.plan.visitId, fault, told }, state, next);

@@ -1,17 +1,17 @@
-import { isSettled } from '@phylaxon/core/visit/work';
+import { isStepSettled } from '@phylaxon/core/visit/work';
 import { leavingSteps } from '@phylaxon/core/views/visit';
 import { Button, FieldError } from '../../shared/ui/index.ts';
-import { placeOf, useOnce, useVisitWork } from '../visitRecord/index.ts';
+import { visitPlace, useVisitAction, useVisitWork } from '../visitRecord/index.ts';
 
 /** A break, or the way out, from wherever the visit is: and how the panel is left safe. */
 export function StopHere() {
   const work = useVisitWork();
   const { record, state, tell, takeBack } = work;
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useVisitAction();
   const { gates } = state;
   const last = record.steps.at(-1);
   const isEnding = state.ending !== null;
-  const open = state.tasks.filter((task) => !isSettled(state, task) && task.given !== 'up');
+  const open = state.tasks.filter((task) => !isStepSettled(state, task) && task.given !== 'up');
   return (
     <details className="border-t border-rule-strong">
       <summary className="min-h-11 py-2 text-lg font-bold">Stop here, take a break, take back</summary>
@@ -45,7 +45,7 @@ export function StopHere() {
                   void once(() => tell({ is: 'changed', id, way: 'not-now', space: null, ratingAmps: null }))
                 }
               >
-                Leave {placeOf(work, id).task.label} for another day
+                Leave {visitPlace(work, id).task.label} for another day
               </Button>
             </p>
           ))}

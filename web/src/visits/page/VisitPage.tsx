@@ -7,7 +7,7 @@ import { useChanges, useProfile } from '../../shared/stores/index.ts';
 import { BeforeVisit } from './BeforeVisit.tsx';
 import { HomeownerVisit } from './HomeownerVisit.tsx';
 import { NextStep } from '../work/index.ts';
-import { Report, useVisit, VisitWorkProvider } from '../visitRecord/index.ts';
+import { ReportTrouble, useVisit, VisitWorkProvider } from '../visitRecord/index.ts';
 import { StopHere } from './StopHere.tsx';
 import { WhatHappened } from './WhatHappened.tsx';
 import { WhereItStands } from './WhereItStands.tsx';
@@ -60,7 +60,7 @@ function Visit({ told }: { told: VisitRecord }) {
             {site.demo && (stands === 'planned' || stands === 'under-way') && <SimulatedHouse />}
             {(stands === 'planned' || stands === 'under-way') && (
               <>
-                <Report />
+                <ReportTrouble />
                 <StopHere />
               </>
             )}

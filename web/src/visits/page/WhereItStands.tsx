@@ -1,4 +1,4 @@
-import { isSettled } from '@phylaxon/core/visit/work';
+import { isStepSettled } from '@phylaxon/core/visit/work';
 import { classes } from '../../shared/ui/index.ts';
 import { useVisitWork } from '../visitRecord/index.ts';
 
@@ -8,7 +8,7 @@ const PHASES = ['Make it dead', 'Prove it', 'Work', 'Restore', 'Prove it again']
 export function WhereItStands() {
   const { record, state, next } = useVisitWork();
   const { gates, tasks } = state;
-  const isWorkDone = tasks.every((task) => isSettled(state, task));
+  const isWorkDone = tasks.every((task) => isStepSettled(state, task));
   const isProving = next.kind === 'measure' || (next.kind === 'gate' && next.is === 'tester-proved');
   const now = isWorkDone ? (gates.mainOn && gates.mainCameOn ? 4 : 3) : gates.coverOn ? 0 : isProving ? 1 : 2;
   const isOver = next.kind === 'end';
@@ -27,7 +27,7 @@ export function WhereItStands() {
           {phase === 'Work' && record.plan.tasks.length > 1 && (
             <span className="figures">
               {' '}
-              {tasks.filter((task) => isSettled(state, task)).length}/{tasks.length}
+              {tasks.filter((task) => isStepSettled(state, task)).length}/{tasks.length}
             </span>
           )}
         </li>

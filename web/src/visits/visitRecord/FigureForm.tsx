@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
 import type { z } from 'zod';
 import { Button, FieldError, toNumber } from '../../shared/ui/index.ts';
-import { useOnce } from './useOnce.ts';
+import { useVisitAction } from './useVisitAction.ts';
 
 interface Props {
   label: string;
@@ -18,7 +18,7 @@ export function FigureForm({ label, unit, schema, button, begin = '', onFigure }
   const id = useId();
   const [typed, setTyped] = useState(begin);
   const [wrong, setWrong] = useState<string | null>(null);
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useVisitAction();
   const store = () => {
     const value = toNumber(typed);
     const read = value === null ? null : schema.safeParse(value);

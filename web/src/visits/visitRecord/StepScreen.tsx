@@ -1,7 +1,7 @@
 import { reportedAt, momentsAt, troubleOf, type VisitFact } from '@phylaxon/core/visit/work';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Button, FieldError, useUnits } from '../../shared/ui/index.ts';
-import { useOnce } from './useOnce.ts';
+import { useVisitAction } from './useVisitAction.ts';
 import { useVisitWork } from './useVisit.ts';
 
 interface Props {
@@ -63,7 +63,7 @@ export function StepScreen({ title, how = [], why, drawing, children }: Props) {
 /** The one large button of a screen. */
 export function TellButton({ fact, children }: { fact: VisitFact; children: ReactNode }) {
   const { tell } = useVisitWork();
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useVisitAction();
   return (
     <div>
       <Button
@@ -79,9 +79,9 @@ export function TellButton({ fact, children }: { fact: VisitFact; children: Reac
 }
 
 /** What may be amiss at this moment: told with one tap, and what to do is said. */
-export function Report() {
+export function ReportTrouble() {
   const { record, state, tell } = useVisitWork();
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useVisitAction();
   const all = momentsAt(record.plan, state).flatMap(({ id, moment }) =>
     reportedAt(moment).map((trouble) => ({ id, trouble })),
   );

@@ -1,7 +1,7 @@
 export { FigureForm } from './FigureForm.tsx';
 export { PdfLink } from './PdfLink.tsx';
-export { Report, StepScreen, TellButton } from './StepScreen.tsx';
+export { ReportTrouble, StepScreen, TellButton } from './StepScreen.tsx';
 export { TakeVisitBack } from './TakeVisitBack.tsx';
-export { placeOf } from './placeOf.ts';
-export { useOnce } from './useOnce.ts';
+export { visitPlace } from './visitPlace.ts';
+export { useVisitAction } from './useVisitAction.ts';
 export { VisitWorkProvider, useVisit, useVisitWork } from './useVisit.ts';

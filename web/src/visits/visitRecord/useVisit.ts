@@ -3,8 +3,8 @@ import { nextOf, walk, type VisitFact } from '@phylaxon/core/visit/work';
 import type { VisitRecord, VisitStepRow } from '@phylaxon/core/views/visit';
 import { createContext, useCallback, useContext, useMemo } from 'react';
 import { entries } from '../../shared/api/index.ts';
-import { askAgain } from '../../shared/queries/index.ts';
-import { sendEntries, useOutbox, useWithSent } from '../../shared/stores/index.ts';
+import { invalidateRecord } from '../../shared/queries/index.ts';
+import { sendEntries, useOutbox, useWithUnsent } from '../../shared/stores/index.ts';
 
 /** A step of a visit, under the id of its entry. */
 interface Told extends VisitStepRow {
@@ -32,7 +32,7 @@ export function useVisit(told: VisitRecord) {
     () => told.steps.map((step): Told => ({ ...step, id: step.entryId, visitId: plan.visitId })),
     [told.steps, plan.visitId],
   );
-  const { rows, sent, taken } = useWithSent(known, stepIn);
+  const { rows, sent, taken } = useWithUnsent(known, stepIn);
   const steps = useMemo(
     () => rows.filter(({ visitId }) => visitId === plan.visitId).sort((a, b) => a.n - b.n),
     [rows, plan.visitId],
@@ -60,7 +60,7 @@ export function useVisit(told: VisitRecord) {
       });
       await sendEntries(entry);
       sent(entry);
-      await askAgain();
+      await invalidateRecord();
     },
     [panel, plan.visitId, n, sent],
   );
@@ -72,7 +72,7 @@ export function useVisit(told: VisitRecord) {
       if (!kept) return tell({ is: 'taken-back' });
       discard(kept.id);
       taken(row.entryId);
-      await askAgain();
+      await invalidateRecord();
     },
     [taken, tell],
   );

@@ -13,7 +13,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { Button, FieldError, SelectInput } from '../../shared/ui/index.ts';
-import { StepScreen, useOnce, useVisitWork } from '../visitRecord/index.ts';
+import { StepScreen, useVisitAction, useVisitWork } from '../visitRecord/index.ts';
 
 /** Wires of branch circuits, the thinnest first. */
 const WIRES = MATERIALS.flatMap((material) =>
@@ -31,7 +31,7 @@ interface Props {
 /** What was found changes the plan at this place: one of the ways that are open is chosen before anything else is done there. */
 export function ChooseScreen({ task, now, trouble }: Props) {
   const { tell } = useVisitWork();
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useVisitAction();
   const free = useFreeSpaces(now);
   const [space, setSpace] = useState<number | null>(null);
   const [wire, setWire] = useState(WIRES[0]!.value);

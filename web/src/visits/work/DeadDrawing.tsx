@@ -1,5 +1,11 @@
 import { DEAD_VOLTS, MAIN, measureKey, type ToMeasure } from '@phylaxon/core/visit/gates';
-import { gridOf, isOnItsSide, placeOfSpace, spacesOf, type Orientation } from '@phylaxon/core/panel/layout';
+import {
+  spaceGrid,
+  isOnItsSide,
+  placeOfSpace,
+  spacesOf,
+  type Orientation,
+} from '@phylaxon/core/panel/layout';
 import type { VisitRecord } from '@phylaxon/core/views/visit';
 import type { WorkState } from '@phylaxon/core/visit/work';
 import { classes } from '../../shared/ui/index.ts';
@@ -21,7 +27,7 @@ function drawnSpaces({ spaces, orientation }: VisitRecord['panel'], touched: rea
     const { row, column } = placeOfSpace(spaces, space, orientation);
     return isOnItsSide(orientation) ? column : row;
   };
-  const { rows, columns } = gridOf(spaces, orientation);
+  const { rows, columns } = spaceGrid(spaces, orientation);
   const last = (isOnItsSide(orientation) ? columns : rows) - 1;
   const lines = touched.map(along);
   const from = Math.max(0, Math.min(...lines) - 1);

@@ -1,6 +1,6 @@
 import { PROOF_WORDS } from '@phylaxon/core/views/visit';
 import { proofsOf } from '@phylaxon/core/visit/work';
-import { placeOf, StepScreen, TellButton, useVisitWork } from '../visitRecord/index.ts';
+import { visitPlace, StepScreen, TellButton, useVisitWork } from '../visitRecord/index.ts';
 import { ProofAnswer } from './ProofScreen.tsx';
 import { uncapital } from '../../shared/ui/index.ts';
 
@@ -11,7 +11,7 @@ export function FinishScreen() {
   const later = state.tasks
     .filter(({ given }) => given !== 'up')
     .flatMap((now) => {
-      const { task } = placeOf(work, now.id);
+      const { task } = visitPlace(work, now.id);
       return proofsOf(now).later.flatMap((proof) => (now.proofs.has(proof) ? [] : [{ task, proof }]));
     });
   return (

@@ -7,11 +7,11 @@ import {
   PROOF_WORDS,
   SOURCE_WORDS,
 } from '@phylaxon/core/views/visit';
-import type { Next } from '@phylaxon/core/visit/work';
+import type { NextVisitStep } from '@phylaxon/core/visit/work';
 import { ChooseScreen } from './ChooseScreen.tsx';
 import { DeadDrawing } from './DeadDrawing.tsx';
 import { EndScreen } from './EndScreen.tsx';
-import { FigureForm, placeOf, StepScreen, TellButton, useVisitWork } from '../visitRecord/index.ts';
+import { FigureForm, visitPlace, StepScreen, TellButton, useVisitWork } from '../visitRecord/index.ts';
 import { FinishScreen } from './FinishScreen.tsx';
 import { LeaveScreen } from './LeaveScreen.tsx';
 import { ProofScreen } from './ProofScreen.tsx';
@@ -33,11 +33,15 @@ export function NextStep() {
       return next.id === MAIN ? (
         <Fill />
       ) : (
-        <WorkScreen key={`${next.id} ${next.step}`} {...placeOf(work, next.id)} step={next.step} />
+        <WorkScreen key={`${next.id} ${next.step}`} {...visitPlace(work, next.id)} step={next.step} />
       );
     case 'choose':
       return (
-        <ChooseScreen key={`${next.id} ${next.trouble}`} {...placeOf(work, next.id)} trouble={next.trouble} />
+        <ChooseScreen
+          key={`${next.id} ${next.trouble}`}
+          {...visitPlace(work, next.id)}
+          trouble={next.trouble}
+        />
       );
     case 'swapped':
       return <Swapped id={next.id} />;
@@ -46,7 +50,9 @@ export function NextStep() {
     case 'verify':
       return <Verify id={next.id} />;
     case 'proof':
-      return <ProofScreen key={`${next.id} ${next.proof}`} {...placeOf(work, next.id)} proof={next.proof} />;
+      return (
+        <ProofScreen key={`${next.id} ${next.proof}`} {...visitPlace(work, next.id)} proof={next.proof} />
+      );
     case 'leave':
       return <LeaveScreen />;
     case 'finish':
@@ -77,7 +83,7 @@ function Tester() {
   );
 }
 
-function Gate({ is }: { is: Exclude<Extract<Next, { kind: 'gate' }>['is'], 'tester-proved'> }) {
+function Gate({ is }: { is: Exclude<Extract<NextVisitStep, { kind: 'gate' }>['is'], 'tester-proved'> }) {
   const { record, state } = useVisitWork();
   const { title, how, why, done } = GATE_WORDS[is];
   const isShown = is === 'main-off' || is === 'cover-off';
@@ -108,12 +114,12 @@ function Source({ id }: { id: string }) {
   );
 }
 
-function Measure({ next }: { next: Extract<Next, { kind: 'measure' }> }) {
+function Measure({ next }: { next: Extract<NextVisitStep, { kind: 'measure' }> }) {
   const work = useVisitWork();
   const { record, state, tell } = work;
   const { what, left } = next;
   const isMain = what.id === MAIN;
-  const place = isMain ? null : placeOf(work, what.id);
+  const place = isMain ? null : visitPlace(work, what.id);
   const poles = place?.now.poles ?? 2;
   const where = place ? `${place.task.label}, space ${place.now.space}` : 'On the load side of the main';
   return (
@@ -154,7 +160,7 @@ function Fill() {
 }
 
 function Swapped({ id }: { id: string }) {
-  const { task, now } = placeOf(useVisitWork(), id);
+  const { task, now } = visitPlace(useVisitWork(), id);
   return (
     <StepScreen
       title={`${task.label}: look it over once more`}
@@ -171,7 +177,7 @@ function Swapped({ id }: { id: string }) {
 }
 
 function HandleOn({ id }: { id: string }) {
-  const { task, now } = placeOf(useVisitWork(), id);
+  const { task, now } = visitPlace(useVisitWork(), id);
   const { how, why, done } = GATE_WORDS['handle-on'];
   return (
     <StepScreen title={`Switch on: ${task.label}, space ${now.space}`} how={how} why={why}>
@@ -182,7 +188,7 @@ function HandleOn({ id }: { id: string }) {
 
 function Verify({ id }: { id: string }) {
   const work = useVisitWork();
-  const { task } = placeOf(work, id);
+  const { task } = visitPlace(work, id);
   const { title, how } = PROOF_WORDS.verified;
   return (
     <StepScreen title={`${task.label}: ${uncapital(title)}`} how={how}>

@@ -1,9 +1,9 @@
 import { amps, surfaceC, volts } from '@phylaxon/core/facts/quantities';
-import { OUTCOME_WORDS, PROOF_WORDS } from '@phylaxon/core/views/visit';
+import { VISIT_OUTCOME_WORDS, PROOF_WORDS } from '@phylaxon/core/views/visit';
 import type { Proof, ProofId, TaskState, VisitTask } from '@phylaxon/core/visit/work';
 import { useState } from 'react';
 import { Button, FieldError, NumberInput, uncapital, useUnits } from '../../shared/ui/index.ts';
-import { FigureForm, StepScreen, useOnce, useVisitWork } from '../visitRecord/index.ts';
+import { FigureForm, StepScreen, useVisitAction, useVisitWork } from '../visitRecord/index.ts';
 
 type OutcomeOf<P extends ProofId> = Extract<Proof, { proof: P }> extends { outcome: infer O } ? O : never;
 const WIRING: readonly OutcomeOf<'outlet-wiring'>[] = ['correct', 'reversed', 'open-ground', 'open-neutral'];
@@ -60,14 +60,14 @@ export function ProofAnswer({ id, proof }: { id: string; proof: ProofId }) {
   }
 }
 
-function Outcomes<O extends keyof typeof OUTCOME_WORDS>({
+function Outcomes<O extends keyof typeof VISIT_OUTCOME_WORDS>({
   outcomes,
   onOutcome,
 }: {
   outcomes: readonly O[];
   onOutcome: (outcome: O) => Promise<void>;
 }) {
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useVisitAction();
   return (
     <div className="space-y-3">
       {outcomes.map((outcome, i) => (
@@ -78,7 +78,7 @@ function Outcomes<O extends keyof typeof OUTCOME_WORDS>({
           disabled={busy}
           onClick={() => void once(() => onOutcome(outcome))}
         >
-          {OUTCOME_WORDS[outcome]}
+          {VISIT_OUTCOME_WORDS[outcome]}
         </Button>
       ))}
       <FieldError message={problem ?? undefined} />
@@ -89,7 +89,7 @@ function Outcomes<O extends keyof typeof OUTCOME_WORDS>({
 function Temperature({ id }: { id: string }) {
   const { tell } = useVisitWork();
   const { temperatureUnit, toCelsius } = useUnits();
-  const { busy, problem, once } = useOnce();
+  const { busy, problem, once } = useVisitAction();
   const [face, setFace] = useState<number | null>(null);
   const [air, setAir] = useState<number | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);

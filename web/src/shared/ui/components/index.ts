@@ -3,7 +3,7 @@ export { Button, asButton } from './Button.tsx';
 export { ChoiceButton } from './ChoiceButton.tsx';
 export { Notice } from './Notice.tsx';
 export { PageHead } from './PageHead.tsx';
-export { Part } from './Part.tsx';
+export { PageSection } from './PageSection.tsx';
 export { ProgressBar } from './ProgressBar.tsx';
 export { SimulatedMark } from './SimulatedMark.tsx';
 export { Suspended } from './Suspended.tsx';

@@ -1,7 +1,7 @@
-import { legsOf, sayPlace, KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
+import { legsOf, sayPlace, BREAKER_KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
 import { type Breaker } from '@phylaxon/core/record/entities';
 
-export { KIND_WORDS };
+export { BREAKER_KIND_WORDS as KIND_WORDS };
 
 /** Kinds of breaker, short as on the board. */
 export const KIND_SHORT: Record<BreakerKind, string> = {
@@ -27,7 +27,7 @@ export function breakerText(breaker: Breaker): string {
   const legs =
     breaker.space === null ? 'both legs' : legWords({ space: breaker.space, poles: breaker.poles });
   const parts = [
-    `${breaker.ratingAmps} A ${KIND_WORDS[breaker.kind]}`,
+    `${breaker.ratingAmps} A ${BREAKER_KIND_WORDS[breaker.kind]}`,
     sizeText(breaker),
     legs,
     breaker.tiedWith !== null && 'handle tied',

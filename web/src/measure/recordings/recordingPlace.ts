@@ -25,7 +25,7 @@ export const placeValue = (at: ChannelPlace): string =>
   at.kind === 'breaker' ? at.breakerId : at.kind === 'leg' ? `leg ${at.leg}` : at.kind;
 
 /** What was picked in a list, as a place. */
-export function placeOf(value: string): ChannelPlace {
+export function recordingPlace(value: string): ChannelPlace {
   if (value === 'leg A') return { kind: 'leg', leg: 'A' };
   if (value === 'leg B') return { kind: 'leg', leg: 'B' };
   if (value === 'air' || value === 'other') return { kind: value };
@@ -41,7 +41,7 @@ export const loggedPlaces = (board: Board): LoggedPlace[] =>
   }));
 
 /** Where a channel was, in words. */
-export function placeWords(at: ChannelPlace, board: Board): string {
+export function recordingPlaceWords(at: ChannelPlace, board: Board): string {
   if (at.kind === 'leg') return `Leg ${at.leg}`;
   if (at.kind === 'air') return 'Air';
   if (at.kind === 'other') return '';

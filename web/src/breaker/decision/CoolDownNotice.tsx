@@ -18,7 +18,7 @@ function useNow(until: number): number {
 const LINGERS_MS = TIME_LIMITS.coolDownShownMinutes * 60_000;
 
 /** After a trip by heat: how long until it can latch, and until it is as cold as if it had never tripped. */
-export function CoolDown({
+export function CoolDownNotice({
   coolDown,
   stopped,
 }: {

@@ -4,9 +4,9 @@ import {
   PLACES,
   SERVED,
   type Equipment,
-  type Place,
+  type ProtectedPlace,
 } from '@phylaxon/core/code/protectionByPlace';
-import { BREAKER_KINDS, KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
+import { BREAKER_KINDS, BREAKER_KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
 import type { Board } from '@phylaxon/core/views/board';
 import { CheckInput, SelectInput, TypedInput } from '../../shared/ui/index.ts';
 import { useCode, type OwnRule } from './codeStore.ts';
@@ -16,7 +16,7 @@ export interface Wish {
   title: string;
   poles: 1 | 2;
   ratingAmps: number;
-  place: Place | '';
+  place: ProtectedPlace | '';
   equipment: Equipment | '';
   space: number | null;
   section: 'upper' | 'lower' | 'either';
@@ -41,11 +41,14 @@ const optionsOf = (list: Readonly<Record<string, string>>) =>
   Object.entries(list).map(([value, label]) => ({ value, label }));
 
 /** The place and the equipment of a wish, as far as they were said. */
-export const servedBy = ({ place, equipment }: Pick<Wish, 'place' | 'equipment'>): (Place | Equipment)[] =>
+export const servedBy = ({
+  place,
+  equipment,
+}: Pick<Wish, 'place' | 'equipment'>): (ProtectedPlace | Equipment)[] =>
   [place, equipment].filter((one) => one !== '');
 
 /** What is to be put in, and what the code asks of it. */
-export function Wanted({
+export function WantedCircuit({
   wish,
   onChange,
   panel,
@@ -88,7 +91,7 @@ export function Wanted({
         label="Place"
         options={[{ value: '', label: 'Not said' }, ...optionsOf(PLACES)]}
         value={wish.place}
-        onValue={(place) => onChange({ place: place as Place | '' })}
+        onValue={(place) => onChange({ place: place as ProtectedPlace | '' })}
       />
       <SelectInput
         label="Equipment"
@@ -106,7 +109,7 @@ export function Wanted({
         label="Kind"
         options={[
           { value: 'by-place' as const, label: 'As the place asks' },
-          ...BREAKER_KINDS.map((value) => ({ value, label: KIND_WORDS[value] })),
+          ...BREAKER_KINDS.map((value) => ({ value, label: BREAKER_KIND_WORDS[value] })),
         ]}
         value={wish.kind}
         onValue={(kind) => onChange({ kind })}

@@ -1,5 +1,5 @@
 import { PACES, PACE_WORDS } from '@phylaxon/core/record/entities';
-import type { Added, Wanted as WantedKind } from '@phylaxon/core/record/readingLine';
+import type { Added, MissingDetail as WantedKind } from '@phylaxon/core/record/readingLine';
 import { useState } from 'react';
 import { Button, capital, NumberInput, useUnits } from '../../shared/ui/index.ts';
 
@@ -11,7 +11,7 @@ interface Props {
 }
 
 /** What the record wants to know besides: a tap. */
-export function Wanted({ wanted, lastAirC, onAdd }: Props) {
+export function MissingDetails({ wanted, lastAirC, onAdd }: Props) {
   if (wanted === 'air') return <Air lastAirC={lastAirC} onAdd={onAdd} />;
   const answers: [string, Added][] =
     wanted === 'pace'

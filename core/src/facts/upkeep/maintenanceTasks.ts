@@ -25,7 +25,7 @@ export interface Duty {
 }
 
 /** What is kept up, and how often. */
-export const DUTIES = {
+export const MAINTENANCE_TASKS = {
   handles: {
     name: 'Exercise the breakers',
     everyMonths: 6,
@@ -110,8 +110,8 @@ export const DUTIES = {
     },
   },
 } as const satisfies Record<string, Duty>;
-export type DutyId = keyof typeof DUTIES;
-export const DUTY_IDS = Object.keys(DUTIES) as [DutyId, ...DutyId[]];
+export type MaintenanceTaskId = keyof typeof MAINTENANCE_TASKS;
+export const DUTY_IDS = Object.keys(MAINTENANCE_TASKS) as [MaintenanceTaskId, ...MaintenanceTaskId[]];
 
 /**
  * All that is known of something that is kept up.
@@ -120,4 +120,4 @@ export const DUTY_IDS = Object.keys(DUTIES) as [DutyId, ...DutyId[]];
  * @returns how often, how, and what may come of it
  * @example dutyOf('handles').everyMonths // 6
  */
-export const dutyOf = (id: DutyId): Duty => DUTIES[id];
+export const dutyOf = (id: MaintenanceTaskId): Duty => MAINTENANCE_TASKS[id];

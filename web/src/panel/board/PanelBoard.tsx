@@ -41,7 +41,7 @@ export const shutOffs = ({ panel, breakers }: BoardData) =>
  * The panel drawn as it hangs. Tab enters it once; arrow keys move between breakers as they lie,
  * Enter opens one.
  */
-export function Board({ board, chosen, planned }: Props) {
+export function PanelBoard({ board, chosen, planned }: Props) {
   const items = boardItems(board);
   const grid = boardGrid(board);
   const shutsOff = shutOffs(board);

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { placeWords } from './placeWords.ts';
+import { boardPlaceWords } from './boardPlaceWords.ts';
 
 const upright = { spaces: 24, orientation: 'upright' } as const;
 const one = (space: number | null, more: object = {}) => ({ space, poles: 1 as const, half: null, ...more });
@@ -18,5 +18,5 @@ test.each([
   ['on its side', { ...upright, orientation: 'left' as const }, one(3), 'lower row, 2nd place from the left'],
   ['the main', upright, one(null), 'the main, by itself at the end of the panel'],
 ])('where %s is found by counting', (_what, panel, breaker, words) => {
-  expect(placeWords(panel, breaker)).toBe(words);
+  expect(boardPlaceWords(panel, breaker)).toBe(words);
 });

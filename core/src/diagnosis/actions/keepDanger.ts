@@ -11,9 +11,9 @@ const ENDANGERS = CAUSE_IDS.map(endangers);
  * @param byEnds the same, moved by confirmed ends
  * @returns chances that sum to 1
  * @throws never
- * @example noLessDanger(byTable, byTable) // the same chances
+ * @example keepDanger(byTable, byTable) // the same chances
  */
-export function noLessDanger(byTable: Float64Array, byEnds: Float64Array): Float64Array {
+export function keepDanger(byTable: Float64Array, byEnds: Float64Array): Float64Array {
   const floor = byTable.map((p, i) => (ENDANGERS[i] ? p : 0));
   const left = 1 - floor.reduce((a, b) => a + b, 0);
   const more = byEnds.map((p, i) => Math.max(0, p - floor[i]!));

@@ -15,4 +15,4 @@ export const keepsPower = panelEntryKind({
   attachment: null,
   refuses: () => null,
 });
-export type KeepsPower = z.output<typeof keepsPower.fields>;
+export type CriticalLoads = z.output<typeof keepsPower.fields>;

@@ -9,10 +9,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { entries } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { Part, SendButton, TypedLines, useUnits } from '../../shared/ui/index.ts';
+import { PageSection, SendButton, TypedLines, useUnits } from '../../shared/ui/index.ts';
 
 /** What hangs in the door, held against the record; kept, it is a finding until a new one hangs there. */
-export function HangingDirectory({ board }: { board: Board }) {
+export function HangingDirectoryForm({ board }: { board: Board }) {
   const { panel, breakers } = board;
   const { data: entriesKnown } = useQuery(recordQueries.panelEntries(panel.id, 'hanging-directory'));
   const known = entriesKnown?.find(({ entry }) => entry.struck === null)?.entry;
@@ -29,7 +29,7 @@ export function HangingDirectory({ board }: { board: Board }) {
     }),
   ];
   return (
-    <Part title="What hangs there now" level={2}>
+    <PageSection title="What hangs there now" level={2}>
       <TypedLines
         label="Type it as it is, a breaker a line: its space, then its name."
         hint={kept !== null && `Read there ${dateText(kept.at)}.`}
@@ -55,7 +55,7 @@ export function HangingDirectory({ board }: { board: Board }) {
           </SendButton>
         )}
       </p>
-    </Part>
+    </PageSection>
   );
 }
 

@@ -1,13 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { runs } from '@phylaxon/core/testing';
 import fc from 'fast-check';
-import { TooBusy, Turns } from './index.ts';
+import { TooBusy, FairQueue } from './index.ts';
 
 const soon = () => new Promise<void>((done) => setImmediate(done));
 
 describe('turns', () => {
   test('whoever asks for little comes after one at most of whoever asks for much', async () => {
-    const turns = new Turns(1, 50);
+    const turns = new FairQueue(1, 50);
     const done: string[] = [];
     const ask = (client: string) =>
       turns.run(client, async () => {
@@ -20,7 +20,7 @@ describe('turns', () => {
   });
 
   test('so many of one client’s may wait, and what fails gives its turn back', async () => {
-    const turns = new Turns(1, 2);
+    const turns = new FairQueue(1, 2);
     const failing = turns.run('a', () => soon().then(() => Promise.reject(new Error('no'))));
     const waiting = [turns.run('a', soon), turns.run('a', soon)];
     await expect(turns.run('a', soon)).rejects.toThrow(TooBusy);
@@ -36,7 +36,7 @@ describe('turns', () => {
         fc.integer({ min: 1, max: 3 }),
         fc.array(fc.constantFrom('a', 'b', 'c'), { maxLength: 20 }),
         async (atOnce, clients) => {
-          const turns = new Turns(atOnce, 100);
+          const turns = new FairQueue(atOnce, 100);
           let [working, most, done] = [0, 0, 0];
           await Promise.all(
             clients.map((client) =>

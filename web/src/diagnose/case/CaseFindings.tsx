@@ -22,7 +22,7 @@ const withOthersOnly = (told: CaseEntry, openedBy: Profile): CaseEntry =>
   told.entry.who === openedBy ? ({ ...told, entry: { ...told.entry, who: null } } as CaseEntry) : told;
 
 /** What was found so far: what was said, found and put aside; any of it can be taken back. */
-export function Told() {
+export function CaseFindings() {
   const units = useUnits();
   const { say } = units;
   const { file, act, view } = useStepWork();

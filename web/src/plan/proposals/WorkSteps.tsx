@@ -1,7 +1,7 @@
 import { TRACE_NEUTRAL, type RoomStep } from '@phylaxon/core/views/planning';
 
 /** What is done, in its order, with the parts each step takes. */
-export function Steps({ steps }: { steps: readonly RoomStep[] }) {
+export function WorkSteps({ steps }: { steps: readonly RoomStep[] }) {
   if (steps.length === 0) return <p>Nothing has to move.</p>;
   return (
     <ol className="list-decimal space-y-1 pl-5">

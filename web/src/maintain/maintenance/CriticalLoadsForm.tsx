@@ -11,7 +11,7 @@ interface Props {
 }
 
 /** The question before anything is turned off: which loads are critical. */
-export function KeepsPower({ board: { panel, breakers }, said: before, onSaid }: Props) {
+export function CriticalLoadsForm({ board: { panel, breakers }, said: before, onSaid }: Props) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(() => new Set(before));
   const branches = breakers.filter(({ breaker }) => breaker.role === 'branch');
   const said = branches.flatMap(({ breaker }) => (chosen.has(breaker.id) ? [breaker.id] : []));

@@ -5,7 +5,7 @@ import type { Waiting } from './outbox.ts';
 inBrowser();
 const { act, cleanup, renderHook } = await import('@testing-library/react');
 const { useOutbox } = await import('./outbox.ts');
-const { useWithSent } = await import('./useWithSent.ts');
+const { useWithUnsent } = await import('./useWithUnsent.ts');
 
 interface Row {
   id: string;
@@ -33,7 +33,7 @@ afterEach(() => {
 });
 
 const shown = (told: readonly Row[]) =>
-  renderHook(({ rows }: { rows: readonly Row[] }) => useWithSent(rows, rowOf), {
+  renderHook(({ rows }: { rows: readonly Row[] }) => useWithUnsent(rows, rowOf), {
     initialProps: { rows: told },
   });
 const ids = ({ result }: ReturnType<typeof shown>) => result.current.rows.map(({ id }) => id);

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { sayError } from '../../shared/ui/index.ts';
 
 /** One thing at a time; what went wrong is told. */
-export function useOnce() {
+export function useVisitAction() {
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const once = async (work: () => Promise<void>) => {

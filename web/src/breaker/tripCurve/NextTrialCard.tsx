@@ -1,4 +1,4 @@
-import type { EffectiveRating, Judgement, Settlement } from '@phylaxon/core/physics/breakerEstimate';
+import type { EffectiveRating, EstimateJudgment, Settlement } from '@phylaxon/core/physics/breakerEstimate';
 import { sayDuration } from '@phylaxon/core/facts/quantities';
 import { useWork } from '../../shared/compute/index.ts';
 import { ampsText, Button, Notice, percentText } from '../../shared/ui/index.ts';
@@ -6,7 +6,7 @@ import { recordOf, runningLoads, sayList } from './bench.ts';
 import type { PartProps } from './partProps.ts';
 
 /** What to do next about what the record says: its joint first, a trial that settles it, or another unit. */
-export function NextTrial({ detail, onLog, onCircuit, result }: PartProps & { result: EffectiveRating }) {
+export function NextTrialCard({ detail, onLog, onCircuit, result }: PartProps & { result: EffectiveRating }) {
   const { circuit, sizing, verdict } = detail;
   const record = recordOf(detail);
   const open = result.judgement === 'undetermined';
@@ -66,7 +66,7 @@ function JointFirst({ detail, onLog }: Pick<PartProps, 'detail' | 'onLog'>) {
   );
 }
 
-const SAYS: Record<Judgement, string> = {
+const SAYS: Record<EstimateJudgment, string> = {
   weak: 'it is weak',
   sound: 'it is sound',
   sluggish: 'it is sluggish',

@@ -9,7 +9,7 @@ interface Waiting {
 /**
  * Who works next: clients take turns, so that whoever asks for much does not hold up whoever asks for little.
  */
-export class Turns {
+export class FairQueue {
   private readonly waiting: Waiting[] = [];
   private readonly working = new Map<string, number>();
   private free: number;

@@ -7,10 +7,10 @@ const nth = (n: number) => `${n}${n % 100 >= 11 && n % 100 <= 13 ? 'th' : (NTH[(
 /**
  * Where a breaker is found by counting, as the panel hangs: “left column, 3rd place from the top”.
  *
- * @example placeWords({ spaces: 24, orientation: 'upright' }, { space: 5, poles: 1, half: null })
+ * @example boardPlaceWords({ spaces: 24, orientation: 'upright' }, { space: 5, poles: 1, half: null })
  *   // 'left column, 3rd place from the top'
  */
-export function placeWords(
+export function boardPlaceWords(
   { spaces, orientation }: Pick<Panel, 'spaces' | 'orientation'>,
   { space, poles, half }: Pick<Breaker, 'space' | 'poles' | 'half'>,
 ): string {

@@ -9,7 +9,7 @@ interface Props {
 }
 
 /** A part of a page under a small title and a rule. */
-export function Part({ title, level = 3, landmark = false, children }: Props) {
+export function PageSection({ title, level = 3, landmark = false, children }: Props) {
   const Title = level === 2 ? 'h2' : 'h3';
   return (
     <section aria-label={landmark ? title : undefined}>

@@ -2,7 +2,7 @@ import { isRouteErrorResponse, Link, useRouteError } from 'react-router';
 import { Header } from './Header.tsx';
 
 /** Instead of a blank page: what happened, and a way out. */
-export function Trouble() {
+export function ErrorPage() {
   const error = useRouteError();
   const missing = isRouteErrorResponse(error) && error.status === 404;
   return (

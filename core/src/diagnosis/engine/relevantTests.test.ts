@@ -1,17 +1,28 @@
 import { describe, expect, test } from '@jest/globals';
 import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
-import { type Context } from '../causes/index.ts';
-import { TEST_IDS, type TestResult } from '../../facts/vocabulary/index.ts';
-import { COMPLAINTS, TESTS, type Profile, type TestId } from '../../facts/vocabulary/index.ts';
-import { bearsOn, impliedBy } from './bearsOn.ts';
+import { type PriorContext } from '../causes/index.ts';
+import {
+  TEST_IDS,
+  type TestResult,
+  COMPLAINTS,
+  TESTS,
+  type Profile,
+  type TestId,
+} from '../../facts/vocabulary/index.ts';
+import { relevantTests, impliedBy } from './relevantTests.ts';
 import { aboutLeft, assess, canBe, nextTests, worthAsking } from './index.ts';
 
 const found = (outcomes: Partial<Record<TestId, string>>): TestResult[] =>
   Object.entries(outcomes).map(([name, outcome]) => ({ test: name as TestId, outcome }));
 
 /** What can never apply, by what is known and by what was found. */
-const NEVER: [what: string, known: Context, outcomes: Partial<Record<TestId, string>>, tests: TestId[]][] = [
+const NEVER: [
+  what: string,
+  known: PriorContext,
+  outcomes: Partial<Record<TestId, string>>,
+  tests: TestId[],
+][] = [
   ['a standard breaker', { breakerKind: 'standard' }, {}, ['test-button', 'button-after-fitting']],
   [
     'a breaker that was there before',
@@ -75,12 +86,12 @@ const NEVER: [what: string, known: Context, outcomes: Partial<Record<TestId, str
 ];
 
 test.each(NEVER)('%s: what cannot apply is not asked', (_what, known, outcomes, never) => {
-  const bears = bearsOn(found(outcomes), known);
+  const bears = relevantTests(found(outcomes), known);
   expect(never.filter((name) => bears(name))).toEqual([]);
 });
 
 describe('the law, over drawn records and complaints', () => {
-  const context = fc.record<Context>(
+  const context = fc.record<PriorContext>(
     {
       breakerKind: fc.constantFrom('standard', 'gfci', 'afci', 'dual'),
       poles: fc.constantFrom(1, 2),
@@ -116,7 +127,7 @@ describe('the law, over drawn records and complaints', () => {
           const told = (name: TestId) => done.find((one) => one.test === name)?.outcome;
           for (const [, about, outcomes, never] of NEVER) {
             const holds =
-              Object.entries(about).every(([key, value]) => known[key as keyof Context] === value) &&
+              Object.entries(about).every(([key, value]) => known[key as keyof PriorContext] === value) &&
               Object.entries(outcomes).every(([name, outcome]) => told(name as TestId) === outcome);
             // Something else that was found may say otherwise: a handle that is tripped, a reset that did not hold.
             const alone = done.length === Object.keys(outcomes).length;

@@ -15,7 +15,7 @@ interface Row {
  * @param rowOf what of a command’s body is such an entry; `null`: it is something else. The same function each time
  * @returns all of them, those of this browser last; `sent` and `taken` tell of one that was sent, or taken back
  */
-export function useWithSent<R extends Row>(told: readonly R[], rowOf: (body: object) => R | null) {
+export function useWithUnsent<R extends Row>(told: readonly R[], rowOf: (body: object) => R | null) {
   const all = useOutbox((state) => state.waiting);
   const [mine, setMine] = useState<readonly R[]>([]);
   const waiting = useMemo(

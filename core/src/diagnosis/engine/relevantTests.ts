@@ -1,10 +1,9 @@
-import type { Context } from '../causes/index.ts';
-import type { TestResult } from '../../facts/vocabulary/index.ts';
-import type { OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
+import type { PriorContext } from '../causes/index.ts';
+import type { TestResult, OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 
 /** What is known where a test is to be chosen. */
 interface Situation {
-  known: Context;
+  known: PriorContext;
   /** The outcome of a test, if it was done. */
   found: <T extends TestId>(test: T) => OutcomeOf<T> | undefined;
 }
@@ -135,7 +134,7 @@ const nobodySawATrip = (at: Situation): boolean =>
  *
  * @example impliedBy([{ test: 'test-button', outcome: 'trips-and-resets' }]).breakerKind // 'dual'
  */
-export function impliedBy(results: readonly TestResult[], known: Context = {}): Context {
+export function impliedBy(results: readonly TestResult[], known: PriorContext = {}): PriorContext {
   const at = situation(results, known);
   const fitted = is(at, 'button-after-fitting', 'holds', 'trips-as-soon-as-loaded');
   const hasButton = fitted || is(at, 'test-button', 'trips-and-resets', 'does-not-trip', 'will-not-reset');
@@ -158,7 +157,7 @@ export function impliedBy(results: readonly TestResult[], known: Context = {}): 
   };
 }
 
-function situation(results: readonly TestResult[], known: Context): Situation {
+function situation(results: readonly TestResult[], known: PriorContext): Situation {
   const outcomes = new Map<TestId, string>(results.map(({ test, outcome }) => [test, outcome]));
   return { known, found: (test) => outcomes.get(test) as never };
 }
@@ -170,9 +169,12 @@ function situation(results: readonly TestResult[], known: Context): Situation {
  * @param results the latest outcome of each test that was done
  * @param known what is known of the breaker
  * @returns a question that says so of each test
- * @example bearsOn([], { breakerKind: 'standard' })('test-button') // false
+ * @example relevantTests([], { breakerKind: 'standard' })('test-button') // false
  */
-export function bearsOn(results: readonly TestResult[], known: Context = {}): (test: TestId) => boolean {
+export function relevantTests(
+  results: readonly TestResult[],
+  known: PriorContext = {},
+): (test: TestId) => boolean {
   const at = situation(results, impliedBy(results, known));
   return (test) => APPLIES[test]?.(at) ?? true;
 }
@@ -195,7 +197,11 @@ const OF_AN_OLD_ONE: Partial<Record<TestId, string>> = { 'button-after-fitting':
  * @returns whether such a breaker can give it
  * @example canBe('handle-position', 'one-half-low', { poles: 1 }) // false
  */
-export const canBe = (test: TestId, outcome: string, { poles, breakerKind, newlyFitted }: Context): boolean =>
+export const canBe = (
+  test: TestId,
+  outcome: string,
+  { poles, breakerKind, newlyFitted }: PriorContext,
+): boolean =>
   !(poles === 1 && OF_A_PAIR[test] === outcome) &&
   !(breakerKind !== undefined && breakerKind !== 'standard' && OF_A_PLAIN_ONE[test] === outcome) &&
   !(newlyFitted === true && OF_AN_OLD_ONE[test] === outcome);
