@@ -81,6 +81,7 @@ const CORE = [
   'views/report',
   'views/heatColors',
   'commands',
+  'api',
   'compute',
   'simulate/house',
   'simulate/person',

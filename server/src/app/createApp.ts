@@ -11,6 +11,7 @@ import { Changes } from '../changes/index.ts';
 import { ComputePool, computeRoutes } from '../compute/index.ts';
 import { feedRoutes, Feeds } from '../feeds/index.ts';
 import {
+  implement,
   ApiError,
   errorHandler,
   fromStore,
@@ -19,7 +20,6 @@ import {
   mount,
   openApiDocument,
   readBodies,
-  route,
   sameOriginOnly,
   unknownRoute,
   type Route,
@@ -47,14 +47,8 @@ interface Options {
 }
 
 const healthRoute = (store: Store) =>
-  route({
-    method: 'get',
-    path: '/health',
-    tag: 'server',
-    summary: 'Whether the server can serve, and its record be written',
+  implement('GET /health', {
     isAtOnce: true,
-    status: 200,
-    answer: z.object({ status: z.literal('ok') }),
     handle: async () => {
       const trouble = await store.troubleNow();
       if (trouble) throw new ApiError(503, fromStore(trouble).code, trouble.message);

@@ -8,5 +8,5 @@ export type { AttachmentAlong, CameAlong, ReportProgress } from './understandSit
 export { siteInMemory, type UnderstoodSite } from './understoodSite.ts';
 export { temporaryFolder, sweepTemporaryFolders } from '../uploads/index.ts';
 export { TooLarge, UPLOADS, withUpload, type UploadedFile } from '../uploads/index.ts';
-export { TooManyFiles, UnderWay, type FileProgress } from '../uploads/index.ts';
+export { TooManyFiles, UnderWay } from '../uploads/index.ts';
 export { entriesOf, openZip, readStream } from './zipEntries.ts';

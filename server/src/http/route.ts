@@ -2,6 +2,13 @@ import { createReadStream } from 'node:fs';
 import { stat } from 'node:fs/promises';
 import { pipeline } from 'node:stream/promises';
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
+import {
+  ENDPOINTS,
+  type EndpointInput,
+  type Endpoint,
+  type EndpointName,
+  type EndpointAnswer,
+} from '@phylaxon/core/api';
 import type { z } from 'zod';
 import { withUpload, type UploadedFile } from '../files/index.ts';
 import { FairQueue } from '../threads/index.ts';
@@ -105,6 +112,32 @@ export function route<
   H extends Schema | undefined = undefined,
 >(spec: RouteOf<P, Q, B, A, H>): Route {
   return spec as Route;
+}
+
+interface Implementation<N extends EndpointName, H extends Schema | undefined> extends Pick<
+  Route,
+  'upload' | 'isAtOnce' | 'bodyLimitBytes'
+> {
+  headers?: H;
+  handle: (
+    input: EndpointInput<N> & { headers: OutputOf<H> } & SentAlong,
+  ) => Promise<EndpointAnswer<N>> | EndpointAnswer<N>;
+}
+
+/** The route that answers an endpoint of the API: what it takes and answers stands in core, how it is done here. */
+export function implement<N extends EndpointName, H extends Schema | undefined = undefined>(
+  name: N,
+  work: Implementation<N, H>,
+): Route {
+  const { status, ...told }: Endpoint = ENDPOINTS[name];
+  const [method, path] = name.split(' ') as [string, string];
+  return {
+    ...told,
+    ...work,
+    method: method.toLowerCase() as Route['method'],
+    path,
+    status: status ?? 200,
+  } as Route;
 }
 
 /** What reads JSON bodies: of the usual length, but for routes that ask for more. */

@@ -1,4 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
+import type { ImportMode } from '@phylaxon/core/api';
 import { NOT_REPORTED } from '@phylaxon/core/record/entities';
 import { withNewIds, type SiteFile, type SiteList } from '@phylaxon/core/views/siteFile';
 import type { EntityManager } from 'typeorm';
@@ -10,9 +11,6 @@ import { circuitColumns } from '../record/index.ts';
 import { CaseTable, CurveTable, insertMany, PanelTable, SiteTable } from '../store/index.ts';
 import { decisionText, redecideAll, redecidePanel } from '../recordService/index.ts';
 import { wipeSite } from './wipeSite.ts';
-
-export const IMPORT_MODES = ['new', 'replace', 'copy'] as const;
-export type ImportMode = (typeof IMPORT_MODES)[number];
 
 /** What an import would meet here. */
 export interface Meeting {

@@ -1,3 +1,3 @@
 export { sweepTemporaryFolders, temporaryFolder } from './temporaryFolders.ts';
-export { type FileProgress, TooManyFiles, UnderWay } from './underWay.ts';
+export { TooManyFiles, UnderWay } from './underWay.ts';
 export { TooLarge, UPLOADS, type UploadedFile, withUpload } from './uploads.ts';

@@ -1,9 +1,4 @@
-/** What is being done with a file just now, for who waits for it. */
-export interface FileProgress {
-  step: 'reading' | 'storing';
-  /** From 0 to 1. */
-  share: number;
-}
+import type { FileProgress } from '@phylaxon/core/api';
 
 /** So many files of one client’s may wait their turn. */
 const MOST_WAITING = 4;

@@ -1,53 +1,25 @@
-import { caseRecord, caseSummary, suspect } from '@phylaxon/core/diagnosis/cases';
 import { z } from 'zod';
 import { caseRecordOf, openSummaries, summariesOf, suspectsOf } from '../../cases/index.ts';
-import { route, type Route } from '../../http/index.ts';
+import { implement, type Route } from '../../http/index.ts';
 import { caseRow } from '../../record/index.ts';
 import { type ApiContext, byId } from '../shared/index.ts';
 
 export function caseRoutes({ record, changes }: ApiContext): Route[] {
   return [
-    route({
-      method: 'get',
-      path: '/cases',
-      tag: 'cases',
-      summary: 'Cases that are open, at any site, the newest first',
-      status: 200,
-      answer: z.object({ cases: z.array(caseSummary) }),
+    implement('GET /cases', {
       handle: async () => ({ cases: await record.read(openSummaries) }),
     }),
-    route({
-      method: 'get',
-      path: '/sites/:id/cases',
-      tag: 'cases',
-      summary: 'A site’s cases in short, the newest first',
-      params: byId,
-      status: 200,
-      answer: z.object({ cases: z.array(caseSummary) }),
+    implement('GET /sites/:id/cases', {
       handle: async ({ params }) => ({
         cases: await record.read((manager) => summariesOf(manager, params.id)),
       }),
     }),
-    route({
-      method: 'get',
-      path: '/sites/:id/suspects',
-      tag: 'cases',
-      summary: 'Every breaker at a site, with what a search for the right one looks at',
-      params: byId,
-      status: 200,
-      answer: z.object({ suspects: z.array(suspect) }),
+    implement('GET /sites/:id/suspects', {
       handle: async ({ params }) => ({
         suspects: await record.read((manager) => suspectsOf(manager, params.id)),
       }),
     }),
-    route({
-      method: 'get',
-      path: '/cases/:id',
-      tag: 'cases',
-      summary: 'A case with everything it stands on',
-      params: byId,
-      status: 200,
-      answer: caseRecord,
+    implement('GET /cases/:id', {
       handle: ({ params }) => record.read((manager) => caseRecordOf(manager, params.id)),
     }),
     {

@@ -1,11 +1,10 @@
 import { textOf } from '@phylaxon/core/facts/quantities';
-import { id } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { LIMITS } from '../../files/index.ts';
 import { handOverPdf, takeHandOver, writeCard, writeHandOver } from '../../handover/index.ts';
-import { Download, route, type Route } from '../../http/index.ts';
+import { implement, Download, type Route } from '../../http/index.ts';
 import { readSettings } from '../../settings/index.ts';
-import { byId, fileName, fileWork, inZone, job, type ApiContext } from '../shared/index.ts';
+import { byId, fileName, fileWork, inZone, type ApiContext } from '../shared/index.ts';
 
 const UPLOAD = {
   types: ['application/octet-stream'],
@@ -53,15 +52,8 @@ export function handOverRoutes(context: ApiContext): Route[] {
         `handover-${fileName(card.title)}.pdf`,
       );
     }),
-    route({
-      method: 'post',
-      path: '/handovers',
-      tag: 'cases',
-      summary: 'Take a handed-over case in, with its panel and its evidence, whole or not at all',
-      query: z.object({ job }),
+    implement('POST /handovers', {
       upload: UPLOAD,
-      status: 201,
-      answer: z.object({ caseId: id }),
       handle: ({ query, file: { path }, ...by }) =>
         work(by, query.job, async ({ understand, onStored }) => {
           const { file } = await understand({ kind: 'handOver', path });

@@ -1,22 +1,14 @@
 import { textOf } from '@phylaxon/core/facts/quantities';
-import { panelReviewView } from '@phylaxon/core/views/panelReview';
-import { route, type Route } from '../../http/index.ts';
+import { implement, type Route } from '../../http/index.ts';
 import { heatPicturesOf, panelReviewPdf, photosOf } from '../../reports/index.ts';
 import { readSettings } from '../../settings/index.ts';
 import { panelReviewPage } from '../../views/index.ts';
-import { type ApiContext, pdfRoute, byId, inZone } from '../shared/index.ts';
+import { type ApiContext, pdfRoute, inZone } from '../shared/index.ts';
 
 /** Whether a panel as a whole is failing: to be looked at, and as a page for whoever pays. */
 export function reviewRoutes({ record, store, photos }: ApiContext): Route[] {
   return [
-    route({
-      method: 'get',
-      path: '/panels/:id/review',
-      tag: 'panels',
-      summary: 'Whether a panel as a whole is failing, by all that is on record of it',
-      params: byId,
-      status: 200,
-      answer: panelReviewView,
+    implement('GET /panels/:id/review', {
       handle: ({ params }) => record.read((manager) => panelReviewPage(manager, params.id)),
     }),
     pdfRoute({

@@ -1,45 +1,29 @@
-import { ATTACHMENT_KINDS, PANEL_ENTRY_NAMES, panelLog, sha256 } from '@phylaxon/core/record/panelEntries';
+import { sha256 } from '@phylaxon/core/record/panelEntries';
 import { z } from 'zod';
 import { keepAttachment, readAttachment } from '../../attachments/index.ts';
 import { LIMITS } from '../../files/index.ts';
-import { Download, route, type Route } from '../../http/index.ts';
+import { implement, Download, type Route } from '../../http/index.ts';
 import { panelEntriesOf, panelRow } from '../../record/index.ts';
-import { type ApiContext, byId, fileWork, job } from '../shared/index.ts';
+import { type ApiContext, fileWork } from '../shared/index.ts';
 
 /** What is logged of a panel as a whole, and what lies beside it. */
 export function panelEntryRoutes(context: ApiContext): Route[] {
   const { record, store } = context;
   const work = fileWork(context);
   return [
-    route({
-      method: 'get',
-      path: '/panels/:id/entries',
-      tag: 'log',
-      summary: 'What is logged of a panel as a whole, newest first',
-      params: byId,
-      query: z.object({ kind: z.enum(PANEL_ENTRY_NAMES).optional() }),
-      status: 200,
-      answer: panelLog,
+    implement('GET /panels/:id/entries', {
       handle: ({ params, query }) =>
         record.read(async (manager) => {
           await panelRow(manager, params.id);
           return { entries: await panelEntriesOf(manager, params.id, query.kind) };
         }),
     }),
-    route({
-      method: 'post',
-      path: '/attachments',
-      tag: 'log',
-      summary:
-        'Keep what is to lie beside an entry: a recording or a temperature picture packed by gzip, or a photo; an entry names it by its SHA-256',
-      query: z.object({ kind: z.enum(ATTACHMENT_KINDS), job }),
+    implement('POST /attachments', {
       upload: {
         types: ['application/octet-stream'],
         limitBytes: LIMITS.attachmentBytes,
         toDisk: true,
       },
-      status: 201,
-      answer: z.object({ sha256, bytes: z.int() }),
       handle: ({ file: { path }, query: { kind, job: name }, ...by }) =>
         work(by, name, async ({ understand }) => {
           const { about, content } = await understand({ kind: 'attachment', path, of: kind });

@@ -1,7 +1,5 @@
-import { backupState } from '@phylaxon/core/record/settings';
-import { z } from 'zod';
 import { onRecord } from '../../backups/index.ts';
-import { route, type Route } from '../../http/index.ts';
+import { implement, type Route } from '../../http/index.ts';
 import { oneAtATime } from '../../threads/index.ts';
 import type { ApiContext } from '../shared/index.ts';
 
@@ -23,38 +21,18 @@ export function backupRoutes({ store, backups }: ApiContext): Route[] {
     return { sound: problems.length === 0, problems: problems.slice(0, 50) };
   }, CHECK_REST_MS);
   return [
-    route({
-      method: 'get',
-      path: '/backups',
-      tag: 'record',
-      summary: 'The daily copies the server keeps of its record',
-      status: 200,
-      answer: backupState,
+    implement('GET /backups', {
       handle: () => backups?.state() ?? NONE,
     }),
-    route({
-      method: 'post',
-      path: '/backups',
-      tag: 'record',
-      summary: 'Make today’s copy now, if it is not there yet',
-      body: z.strictObject({}),
+    implement('POST /backups', {
       isAtOnce: true,
-      status: 200,
-      answer: backupState,
       handle: async () => {
         await backups?.daily();
         return backups?.state() ?? NONE;
       },
     }),
-    route({
-      method: 'post',
-      path: '/record/check',
-      tag: 'record',
-      summary: 'Look through the record’s whole file',
-      body: z.strictObject({}),
+    implement('POST /record/check', {
       isAtOnce: true,
-      status: 200,
-      answer: z.object({ sound: z.boolean(), problems: z.array(z.string()) }),
       handle: check,
     }),
   ];

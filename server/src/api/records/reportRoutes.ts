@@ -1,10 +1,10 @@
 import { textOf } from '@phylaxon/core/facts/quantities';
-import { report, type Report } from '@phylaxon/core/views/report';
+import { type Report } from '@phylaxon/core/views/report';
 import type { EntityManager } from 'typeorm';
-import { route, type Route } from '../../http/index.ts';
+import { implement, type Route } from '../../http/index.ts';
 import { panelReport, reportPdf, siteReport, visitReport } from '../../reports/index.ts';
 import { readSettings } from '../../settings/index.ts';
-import { type ApiContext, pdfRoute, byId, inZone } from '../shared/index.ts';
+import { type ApiContext, pdfRoute, inZone } from '../shared/index.ts';
 
 const ABOUT = [
   { at: '/panels', tag: 'panels', words: 'a panel', read: panelReport },
@@ -17,15 +17,7 @@ export function reportRoutes({ record, store, photos }: ApiContext): Route[] {
   const inUnits = async (manager: EntityManager, read: Promise<Report>): Promise<Report> =>
     textOf(await read, await readSettings(manager));
   return ABOUT.flatMap(({ at, tag, words, read }): Route[] => [
-    route({
-      method: 'get',
-      path: `${at}/:id/report`,
-      tag,
-      summary: `A report on ${words}: findings by urgency, what was done, what is due, what was not looked at`,
-      params: byId,
-      query: inZone,
-      status: 200,
-      answer: report,
+    implement(`GET ${at}/:id/report`, {
       handle: ({ params, query }) =>
         record.read((manager) => inUnits(manager, read(manager, params.id, query.zone))),
     }),

@@ -1,14 +1,12 @@
 import { readFile } from 'node:fs/promises';
-import { id } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { keepAttachment } from '../../attachments/index.ts';
 import { LIMITS } from '../../files/index.ts';
-import { Download, FileDownload, route, type Route } from '../../http/index.ts';
+import { implement, Download, FileDownload, type Route } from '../../http/index.ts';
 import { notFound } from '../../errors/index.ts';
 import { panelRow, siteRow } from '../../record/index.ts';
 import {
   directoryCsv,
-  IMPORT_MODES,
   importSite,
   logPlan,
   meetingOf,
@@ -16,7 +14,7 @@ import {
   sittingBreakers,
   type ExportKind,
 } from '../../transfer/index.ts';
-import { byId, fileName, fileProgress, fileWork, job, type ApiContext } from '../shared/index.ts';
+import { byId, fileName, fileWork, type ApiContext } from '../shared/index.ts';
 
 const SITE_UPLOAD = {
   types: ['application/octet-stream', 'application/zip'],
@@ -24,22 +22,6 @@ const SITE_UPLOAD = {
   toDisk: true,
 };
 const CSV_UPLOAD = { types: ['text/csv'], limitBytes: LIMITS.tableUploadBytes, toDisk: true };
-
-const sitePreview = z.object({
-  site: z.object({ id, name: z.string() }),
-  version: z.int(),
-  counts: z.record(z.string(), z.int()),
-  here: z.string().nullable().describe('name of the same site, if it is here already'),
-  modes: z.array(z.enum(IMPORT_MODES)).describe('how it can be imported'),
-});
-
-const csvPreview = z.object({
-  toLog: z.int(),
-  known: z.int().describe('already on record, skipped'),
-  struck: z.int().describe('void in the file, skipped'),
-  from: z.string().nullable(),
-  to: z.string().nullable(),
-});
 
 const ENDINGS: Record<ExportKind, string> = {
   'site.json': '.json',
@@ -91,29 +73,15 @@ export function transferRoutes(context: ApiContext): Route[] {
           return new Download('text/csv', text, `${fileName(name)}-directory.csv`);
         }),
     },
-    route({
-      method: 'get',
-      path: '/imports/:id',
-      tag: 'files',
-      summary: 'How far a file is that was sent under this name',
-      params: byId,
-      status: 200,
-      answer: fileProgress,
+    implement('GET /imports/:id', {
       handle: ({ params }) => {
         const progress = underWay.progressOf(params.id);
         if (!progress) throw notFound('A file under this name');
         return progress;
       },
     }),
-    route({
-      method: 'post',
-      path: '/imports/preview',
-      tag: 'files',
-      summary: 'What the import of a site file would do; nothing is stored',
-      query: z.object({ job }),
+    implement('POST /imports/preview', {
       upload: SITE_UPLOAD,
-      status: 200,
-      answer: sitePreview,
       handle: ({ file: sent, query, ...by }) =>
         work(by, query.job, async ({ understand }) => {
           const { file, from } = await understand({ kind: 'site', ...sent });
@@ -122,15 +90,8 @@ export function transferRoutes(context: ApiContext): Route[] {
           return { site: { id: site.id, name: site.name }, version: from, counts, here, modes };
         }),
     }),
-    route({
-      method: 'post',
-      path: '/imports',
-      tag: 'files',
-      summary: 'Import a site file, whole or not at all',
-      query: z.object({ mode: z.enum(IMPORT_MODES), job }),
+    implement('POST /imports', {
       upload: SITE_UPLOAD,
-      status: 201,
-      answer: z.object({ siteId: id }),
       handle: ({ file: sent, query, ...by }) =>
         work(by, query.job, async ({ understand, onStored }) => {
           const { file, photos: pictures, attachments } = await understand({ kind: 'site', ...sent });
@@ -147,16 +108,8 @@ export function transferRoutes(context: ApiContext): Route[] {
           return { siteId };
         }),
     }),
-    route({
-      method: 'post',
-      path: '/panels/:id/readings/preview',
-      tag: 'files',
-      summary: 'What the import of a table of readings would do; nothing is stored',
-      params: byId,
-      query: z.object({ job }),
+    implement('POST /panels/:id/readings/preview', {
       upload: CSV_UPLOAD,
-      status: 200,
-      answer: csvPreview,
       handle: ({ params, query, file: { path }, ...by }) =>
         work(by, query.job, async ({ understand }) => {
           const breakers = await store.read((manager) => sittingBreakers(manager, params.id));
@@ -167,16 +120,8 @@ export function transferRoutes(context: ApiContext): Route[] {
           return { toLog: toLog.length, ...rest };
         }),
     }),
-    route({
-      method: 'post',
-      path: '/panels/:id/readings',
-      tag: 'files',
-      summary: 'Log what is new in a table of readings, whole or not at all',
-      params: byId,
-      query: z.object({ job }),
+    implement('POST /panels/:id/readings', {
       upload: CSV_UPLOAD,
-      status: 201,
-      answer: csvPreview,
       handle: ({ params, query, file: { path }, ...by }) =>
         work(by, query.job, async ({ understand, onStored }) => {
           const breakers = await store.read((manager) => sittingBreakers(manager, params.id));

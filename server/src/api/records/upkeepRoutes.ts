@@ -1,6 +1,5 @@
-import { dueAnywhere, upkeepView } from '@phylaxon/core/views/upkeep';
 import { z } from 'zod';
-import { Download, route, type Route } from '../../http/index.ts';
+import { implement, Download, type Route } from '../../http/index.ts';
 import { upkeepCalendar } from '../../reports/index.ts';
 import { dueView, siteUpkeep, upkeepPage } from '../../views/index.ts';
 import { address, byId, fileName, inZone, type ApiContext } from '../shared/index.ts';
@@ -10,26 +9,10 @@ const at = inZone.extend({ address });
 /** What is kept up: when it is due, and as a calendar that others subscribe to. */
 export function upkeepRoutes({ record }: ApiContext): Route[] {
   return [
-    route({
-      method: 'get',
-      path: '/due',
-      tag: 'sites',
-      summary:
-        'What there is to do anywhere without anything being wrong: rounds that are due, what nears its limit',
-      query: inZone,
-      status: 200,
-      answer: dueAnywhere,
+    implement('GET /due', {
       handle: ({ query }) => record.read((manager) => dueView(manager, query.zone)),
     }),
-    route({
-      method: 'get',
-      path: '/panels/:id/upkeep',
-      tag: 'panels',
-      summary: 'What is kept up at a panel, when each is due, and the rounds that were made',
-      params: byId,
-      query: inZone,
-      status: 200,
-      answer: upkeepView,
+    implement('GET /panels/:id/upkeep', {
       handle: ({ params, query }) => record.read((manager) => upkeepPage(manager, params.id, query.zone)),
     }),
     {

@@ -1,8 +1,6 @@
-import { board } from '@phylaxon/core/views/board';
-import { soakPlan, soakPlanOutput } from '@phylaxon/core/diagnosis/soak';
-import { legsView } from '@phylaxon/core/views/legs';
+import { soakPlan } from '@phylaxon/core/diagnosis/soak';
 import { z } from 'zod';
-import { route, type Route } from '../../http/index.ts';
+import { implement, type Route } from '../../http/index.ts';
 import { panelRow } from '../../record/index.ts';
 import { panelEvidence } from '../../recordService/index.ts';
 import { type ApiContext, byId } from '../shared/index.ts';
@@ -10,35 +8,13 @@ import { boardView, legsPage } from '../../views/index.ts';
 
 export function panelRoutes({ record, changes }: ApiContext): Route[] {
   return [
-    route({
-      method: 'get',
-      path: '/panels/:id',
-      tag: 'panels',
-      summary: 'A panel as it hangs, with the decision about every breaker',
-      params: byId,
-      status: 200,
-      answer: board,
+    implement('GET /panels/:id', {
       handle: ({ params }) => record.read((manager) => boardView(manager, params.id)),
     }),
-    route({
-      method: 'get',
-      path: '/panels/:id/legs',
-      tag: 'panels',
-      summary: 'What each circuit carries on which leg, by the state of the load and by hour',
-      params: byId,
-      status: 200,
-      answer: legsView,
+    implement('GET /panels/:id/legs', {
       handle: ({ params }) => record.read((manager) => legsPage(manager, params.id)),
     }),
-    route({
-      method: 'get',
-      path: '/panels/:id/soak',
-      tag: 'panels',
-      summary:
-        'How to put a panel under load before a scan: what to switch on, how long to wait, where to scan',
-      params: byId,
-      status: 200,
-      answer: soakPlanOutput,
+    implement('GET /panels/:id/soak', {
       handle: ({ params }) =>
         record.read(async (manager) => {
           const panel = await panelRow(manager, params.id);

@@ -1,11 +1,6 @@
-import { id } from '@phylaxon/core/record/entities';
-import { z } from 'zod';
 import { GivenUp, type Task, type Understood } from '../../files/index.ts';
 import type { SentAlong } from '../../http/index.ts';
 import type { ApiContext } from './context.ts';
-
-/** A name the sender gives its file, to ask how far it is (see `GET /imports/:id`). */
-export const job = id.optional().describe('a name to ask for its progress by');
 
 /** Work on a file that was sent: understood in a thread of its own, stored here, given up when its sender leaves. */
 export function fileWork({ files, underWay }: Pick<ApiContext, 'files' | 'underWay'>) {
@@ -33,8 +28,3 @@ export function fileWork({ files, underWay }: Pick<ApiContext, 'files' | 'underW
       }),
     );
 }
-
-export const fileProgress = z.object({
-  step: z.enum(['reading', 'storing']),
-  share: z.number().describe('from 0 to 1'),
-});

@@ -3,4 +3,4 @@ export type { ApiContext } from './context.ts';
 export { fileName } from './fileName.ts';
 export { pdfRoute } from './pdfRoute.ts';
 export { byId, inZone, nothing } from './shapes.ts';
-export { fileProgress, fileWork, job } from './fileWork.ts';
+export { fileWork } from './fileWork.ts';

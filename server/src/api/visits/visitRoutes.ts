@@ -1,16 +1,10 @@
 import type { ReaderUnits } from '@phylaxon/core/facts/quantities';
-import {
-  shutdownOf,
-  siteVisits,
-  visitRecord,
-  type Shutdown,
-  type VisitRecord,
-} from '@phylaxon/core/views/visit';
-import { route, type Route } from '../../http/index.ts';
+import { shutdownOf, type Shutdown, type VisitRecord } from '@phylaxon/core/views/visit';
+import { implement, type Route } from '../../http/index.ts';
 import { noticePdf, tagPdf, visitSheetPdf } from '../../reports/index.ts';
 import { readSettings } from '../../settings/index.ts';
 import { planningPage, siteVisitsPage, visitPage } from '../../views/index.ts';
-import { address, type ApiContext, pdfRoute, byId, inZone } from '../shared/index.ts';
+import { address, type ApiContext, pdfRoute, inZone } from '../shared/index.ts';
 
 /** What a printed page is made of. */
 interface Asked {
@@ -41,24 +35,10 @@ export function visitRoutes({ record, store }: ApiContext): Route[] {
       },
     });
   return [
-    route({
-      method: 'get',
-      path: '/sites/:id/visits',
-      tag: 'visits',
-      summary: 'The visits of a site, newest first, and how long they take there',
-      params: byId,
-      status: 200,
-      answer: siteVisits,
+    implement('GET /sites/:id/visits', {
       handle: ({ params }) => record.read((manager) => siteVisitsPage(manager, params.id)),
     }),
-    route({
-      method: 'get',
-      path: '/visits/:id',
-      tag: 'visits',
-      summary: 'A visit with everything that happened on it, by its own id',
-      params: byId,
-      status: 200,
-      answer: visitRecord,
+    implement('GET /visits/:id', {
       handle: ({ params }) => record.read((manager) => visitPage(manager, params.id)),
     }),
     print(

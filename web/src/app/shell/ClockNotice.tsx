@@ -1,6 +1,6 @@
 import { clockNotice } from '@phylaxon/core/record/clocks';
 import { useQuery } from '@tanstack/react-query';
-import { api } from '../../shared/api/index.ts';
+import { ask } from '../../shared/api/index.ts';
 import { Notice } from '../../shared/ui/index.ts';
 
 /** So often the clocks are compared, ms. */
@@ -12,7 +12,7 @@ export function ClockNotice() {
     queryKey: ['clock'],
     refetchInterval: EVERY_MS,
     queryFn: async () => {
-      const { now, newest } = await api.clock();
+      const { now, newest } = await ask('GET /clock');
       return clockNotice({
         device: Date.now(),
         server: Date.parse(now),

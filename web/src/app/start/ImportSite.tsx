@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, type ImportMode, type SitePreview } from '../../shared/api/index.ts';
+import { uploads } from '../../shared/api/index.ts';
+import type { ImportMode, SitePreview } from '@phylaxon/core/api';
 import { Button, FileField, Problems, problemsOf } from '../../shared/ui/index.ts';
 import { FileProgressBar, useFileWork } from '../../shared/transfer/index.ts';
 
@@ -54,17 +55,17 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
     setDone(false);
     try {
       if (await isHandOver(chosen)) {
-        const { caseId } = await work.run((job) => api.takeHandOver(chosen, job));
+        const { caseId } = await work.run((job) => uploads.handOver(chosen, job));
         return await navigate(`/cases/${caseId}`);
       }
-      setPreview(await work.run((job) => api.previewSite(chosen, job)));
+      setPreview(await work.run((job) => uploads.sitePreview(chosen, job)));
     } catch (error) {
       fail(error);
     }
   };
   const store = async (mode: ImportMode) => {
     try {
-      await work.run((job) => api.importSite(file!, mode, job));
+      await work.run((job) => uploads.site(file!, mode, job));
       setPreview(null);
       setDone(true);
       onImported();

@@ -1,7 +1,7 @@
 import type { Breaker } from '@phylaxon/core/record/entities';
 import { TIMELINE_KINDS } from '@phylaxon/core/views/timeline';
 import { lazy, Suspense, useId, useState } from 'react';
-import { api } from '../../shared/api/index.ts';
+import { fileAddresses } from '../../shared/api/index.ts';
 import { Button, classes, SimulatedMark, Notice, useUnits } from '../../shared/ui/index.ts';
 import { KIND_NAMES, timelineLine, type TimelineLine } from '../../shared/entryWords/index.ts';
 import { NoteForm } from './NoteForm.tsx';
@@ -145,9 +145,9 @@ function Line({ line, earlier, onStrike }: { line: TimelineLine; earlier: boolea
           {line.simulated && <SimulatedMark />}
         </span>
         {photo && (
-          <a href={api.photoAddress(photo.sha256)} target="_blank" rel="noreferrer" className="mt-1 block">
+          <a href={fileAddresses.photo(photo.sha256)} target="_blank" rel="noreferrer" className="mt-1 block">
             <img
-              src={api.photoAddress(photo.sha256)}
+              src={fileAddresses.photo(photo.sha256)}
               alt={photo.note || 'Photo of this breaker'}
               width={photo.width}
               height={photo.height}

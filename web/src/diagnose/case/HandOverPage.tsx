@@ -2,7 +2,7 @@ import type { HandOverCard } from '@phylaxon/core/diagnosis/cases';
 import { saySureness } from '@phylaxon/core/diagnosis/decision';
 import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
-import { api } from '../../shared/api/index.ts';
+import { fileAddresses } from '../../shared/api/index.ts';
 import { useWork } from '../../shared/compute/index.ts';
 import { asButton, Button, Notice, PageSection, useUnits } from '../../shared/ui/index.ts';
 import { useCaseRecord } from '../caseRecord/index.ts';
@@ -31,8 +31,8 @@ export function HandOverPage() {
           ← Back to the case
         </Link>
         <Button onClick={() => window.print()}>Print it</Button>
-        <Download href={api.files.handOverPage(caseId)}>Save as PDF</Download>
-        <Download href={api.files.handOver(caseId)}>Save as a file for their Phylaxon</Download>
+        <Download href={fileAddresses.handOverPage(caseId)}>Save as PDF</Download>
+        <Download href={fileAddresses.handOver(caseId)}>Save as a file for their Phylaxon</Download>
       </div>
       <Card card={card} />
     </main>

@@ -20,7 +20,7 @@ export function OpenCasePage() {
 
   /** The site of a panel; whoever is quick does not wait for the list of sites in vain. */
   const siteOf = async (panelId: string) => {
-    const all = await queryClient.ensureQueryData(recordQueries.sites());
+    const { sites: all } = await queryClient.ensureQueryData(recordQueries.sites());
     return all.find(({ panels }) => panels.some(({ panel }) => panel.id === panelId))?.site.id;
   };
 

@@ -23,7 +23,7 @@ import {
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api, entries, zoneHere } from '../../shared/api/index.ts';
+import { fileAddresses, entries } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import {
   asButton,
@@ -116,10 +116,7 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
         </div>
       )}
       <p className="mt-3 flex flex-wrap gap-3 print:hidden">
-        <a
-          href={`${api.files.review(panelId)}?zone=${encodeURIComponent(zoneHere())}`}
-          className={asButton()}
-        >
+        <a href={`${fileAddresses.evaluation(panelId)}`} className={asButton()}>
           Page for the customer, PDF
         </a>
       </p>

@@ -4,7 +4,7 @@ import type { UpkeepFollows, UpkeepView } from '@phylaxon/core/views/upkeep';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { api } from '../../shared/api/index.ts';
+import { fileAddresses } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { asButton, Button, Notice, PageHead, Suspended, useUnits } from '../../shared/ui/index.ts';
 import { useChanges, useProfile } from '../../shared/stores/index.ts';
@@ -117,7 +117,7 @@ function Due({ upkeep, panel, onBegin }: DueProps) {
 
 /** The dates for a calendar: once as a file, or by an address that calendars ask again. */
 function Calendar({ siteId }: { siteId: string }) {
-  const address = api.files.calendar(siteId);
+  const address = fileAddresses.calendar(siteId);
   return (
     <p className="flex flex-wrap items-center gap-x-4 gap-y-2">
       <a href={address} download className={asButton('quiet')}>

@@ -1,7 +1,7 @@
 import type { BoardCorners } from '@phylaxon/core/physics/thermalPicture';
 import type { Board } from '@phylaxon/core/views/board';
 import { useEffect, useState } from 'react';
-import { api as server, entries } from '../../shared/api/index.ts';
+import { uploads, entries } from '../../shared/api/index.ts';
 import { Button, Problems, SendButton } from '../../shared/ui/index.ts';
 import { cornersOf } from './corners.ts';
 import { PictureOnBoard } from './PictureOnBoard.tsx';
@@ -23,7 +23,7 @@ export function BoardPhoto({ board, file, onDone }: { board: Board; file: File; 
     return () => URL.revokeObjectURL(address);
   }, [file]);
   const toKeep = async () => {
-    const { sha256 } = await server.keepAttachment('photo', file);
+    const { sha256 } = await uploads.attachment('photo', file);
     return [
       entries.panelEntry(board.panel.id, board.panel.name, {
         kind: 'board-photo',

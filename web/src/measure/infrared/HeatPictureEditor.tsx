@@ -7,7 +7,7 @@ import type { BoardCorners, Emissivity, ThermalSpot } from '@phylaxon/core/physi
 import type { Board } from '@phylaxon/core/views/board';
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { api as server, entries, newId } from '../../shared/api/index.ts';
+import { uploads, entries, newId } from '../../shared/api/index.ts';
 import { LOAD_STATE_OPTIONS, SelectInput, SendButton, toNumber, useUnits } from '../../shared/ui/index.ts';
 import { breakerAt } from './breakerAt.ts';
 import { cornersOf } from './corners.ts';
@@ -65,7 +65,7 @@ export function HeatPictureEditor({ board, opened, onUnit, onKept }: Props) {
   const spots = outcome && 'ok' in outcome ? outcome.ok : [];
 
   const toKeep = async () => {
-    const { sha256 } = await server.keepAttachment(
+    const { sha256 } = await uploads.attachment(
       'heat-matrix',
       new Blob([(await theHeatWorker().pack(matrix)) as BlobPart]),
     );

@@ -2,7 +2,7 @@ import type { PanelEntryOf } from '@phylaxon/core/record/panelEntries';
 import type { Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
-import { api as server, entries } from '../../shared/api/index.ts';
+import { attachment, entries } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { SendButton, useUnits } from '../../shared/ui/index.ts';
 import { cornersOf } from './corners.ts';
@@ -66,7 +66,7 @@ function Photo({
 }) {
   const { data } = useQuery({
     queryKey: ['board-photo', sha256],
-    queryFn: () => server.attachment(sha256),
+    queryFn: () => attachment(sha256),
     staleTime: Infinity,
   });
   const address = useAddress(data);

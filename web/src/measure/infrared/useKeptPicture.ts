@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { api as server } from '../../shared/api/index.ts';
+import { attachment } from '../../shared/api/index.ts';
 import type { HeatPicture } from './heatWorker.ts';
 import { theHeatWorker } from './theHeatWorker.ts';
 
@@ -10,7 +10,7 @@ export function useKeptPicture(sha256: string | null): {
 } {
   const { data, error } = useQuery({
     queryKey: ['heat-picture', sha256],
-    queryFn: async () => theHeatWorker().open(await server.attachment(sha256!)),
+    queryFn: async () => theHeatWorker().open(await attachment(sha256!)),
     enabled: sha256 !== null,
     staleTime: Infinity,
   });

@@ -1,6 +1,6 @@
 import type { Load } from '@phylaxon/core/record/entities';
 import { useEffect, useState } from 'react';
-import { api } from '../../shared/api/index.ts';
+import { ask } from '../../shared/api/index.ts';
 import { classes, sayError, SimulatedMark } from '../../shared/ui/index.ts';
 
 /** What is switched on where simulated meters measure: they answer it. */
@@ -17,14 +17,16 @@ export function Switches({
   const [problem, setProblem] = useState<string | null>(null);
   const tell = (next: readonly string[]) => {
     setOn(next);
-    api.switchOn(feed, { breakerId, on: [...next] }).then(
+    ask('PUT /feeds/:feed/switched', { params: { feed }, body: { breakerId, on: [...next] } }).then(
       () => setProblem(null),
       (error: unknown) => setProblem(sayError(error)),
     );
   };
   // The meters are held where the page is.
   useEffect(() => {
-    void api.switchOn(feed, { breakerId, on: [] }).catch(() => undefined);
+    void ask('PUT /feeds/:feed/switched', { params: { feed }, body: { breakerId, on: [] } }).catch(
+      () => undefined,
+    );
   }, [feed, breakerId]);
   return (
     <section aria-label="Switched on" className="border-l-4 border-rule-strong py-1 pl-4">

@@ -1,6 +1,6 @@
 import { channelKey, type Sample } from '@phylaxon/core/record/feeds';
 import { useEffect, useRef, useState } from 'react';
-import { api } from '../../shared/api/index.ts';
+import { ask } from '../../shared/api/index.ts';
 import { listen } from '../../shared/streams/index.ts';
 
 /** What one instrument of a device shows at one point. */
@@ -75,7 +75,7 @@ export function useLiveFeeds() {
     };
     /** What is there already, and what was sent while nobody listened. */
     const catchUp = async () => {
-      const { feeds } = await api.feeds();
+      const { feeds } = await ask('GET /feeds');
       const there = new Set(feeds.map(({ id }) => id));
       for (const [key, { feed }] of channels.current) if (!there.has(feed)) channels.current.delete(key);
       for (const { id, channels: newest } of feeds) {
@@ -85,7 +85,10 @@ export function useLiveFeeds() {
           .sort()[0];
         if (last === undefined) take(id, newest);
         else {
-          const { samples } = await api.feedSamples(id, last);
+          const { samples } = await ask('GET /feeds/:feed/samples', {
+            params: { feed: id },
+            query: { from: last },
+          });
           take(
             id,
             samples.filter((one) => one.time > (channels.current.get(keyIn(id, one))?.sample.time ?? '')),

@@ -2,7 +2,7 @@ import type { PanelEntryOf, RecordingAbout } from '@phylaxon/core/record/panelEn
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
-import { api as server, entries } from '../../shared/api/index.ts';
+import { attachment, entries } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { Notice, PageHead, sayError, SendButton, useUnits } from '../../shared/ui/index.ts';
 import { RecordingView } from './RecordingView.tsx';
@@ -73,7 +73,7 @@ function useOpened(sha256: string | null): { api: RecordingWorker | null; proble
     const api = begin();
     void (async () => {
       try {
-        await api.open(await server.attachment(sha256));
+        await api.open(await attachment(sha256));
         if (isWanted) setOpened({ api, problem: null });
       } catch (error) {
         if (isWanted) setOpened({ api: null, problem: sayError(error) });

@@ -5,7 +5,7 @@ import type { Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api as server, entries, newId } from '../../shared/api/index.ts';
+import { uploads, entries, newId } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { Button, PageHead, SendButton, useUnits } from '../../shared/ui/index.ts';
 import { ImportLogger, type ReadFile } from './ImportLogger.tsx';
@@ -109,7 +109,7 @@ function ReadRecording({
     [read],
   );
   const toKeep = async () => {
-    const { sha256 } = await server.keepAttachment('recording', new Blob([(await api.pack()) as BlobPart]));
+    const { sha256 } = await uploads.attachment('recording', new Blob([(await api.pack()) as BlobPart]));
     return [
       entries.panelEntry(board.panel.id, board.panel.name, {
         id,

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { api, type ReadingsPreview } from '../../shared/api/index.ts';
+import { uploads } from '../../shared/api/index.ts';
+import type { ReadingsPreview } from '@phylaxon/core/api';
 import { invalidateRecord } from '../../shared/queries/index.ts';
 import { Button, FileField, Problems, problemsOf, useUnits } from '../../shared/ui/index.ts';
 import { FileProgressBar, useFileWork } from '../../shared/transfer/index.ts';
@@ -21,11 +22,11 @@ export function ImportReadings({ panelId }: { panelId: string }) {
     setFile(chosen);
     setDone(null);
     setProblems([]);
-    await work.run((job) => api.previewReadings(panelId, chosen, job)).then(setPreview, fail);
+    await work.run((job) => uploads.readingsPreview(panelId, chosen, job)).then(setPreview, fail);
   };
   const store = async () => {
     try {
-      const { toLog } = await work.run((job) => api.importReadings(panelId, file!, job));
+      const { toLog } = await work.run((job) => uploads.readings(panelId, file!, job));
       setPreview(null);
       setDone(`✓ ${toLog === 1 ? '1 reading is' : `${toLog} readings are`} on record. Undo takes them back.`);
       void invalidateRecord();

@@ -2,7 +2,7 @@ import type { Board } from '@phylaxon/core/views/board';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { api, drawing } from '../../shared/api/index.ts';
+import { fileAddresses, drawing } from '../../shared/api/index.ts';
 import { DirectoryForm, PanelForm } from '../setup/index.ts';
 import { Button, FieldError, sayError, showErrors, TextField } from '../../shared/ui/index.ts';
 import { sendNow } from '../../shared/stores/index.ts';
@@ -31,7 +31,7 @@ export function SetUp({ board }: { board: Board }) {
         <h2 className="text-xl font-bold">Tables</h2>
         <p className="py-2">
           <a
-            href={api.files.directory(panel.id)}
+            href={fileAddresses.directory(panel.id)}
             download
             className="font-semibold underline underline-offset-4"
           >

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, drawing } from '../../shared/api/index.ts';
+import { ask, fileAddresses, drawing } from '../../shared/api/index.ts';
 import { SiteCases } from '../../diagnose/caseList/index.ts';
 import { invalidateRecord, recordQueries } from '../../shared/queries/index.ts';
 import { SearchBox } from '../../records/search/index.ts';
@@ -126,23 +126,22 @@ function Panels({ summary: { site, panels } }: { summary: SiteSummary }) {
 const LINK = 'inline-flex min-h-11 items-center font-semibold underline underline-offset-4';
 
 function Files({ summary: { site } }: { summary: SiteSummary }) {
-  const { files } = api;
   return (
     <section aria-label="Files" className="border-t border-rule-strong pt-3">
       <h2 className="text-xl font-bold">Take it elsewhere</h2>
       <ul>
         <li>
-          <a href={files.zip(site.id)} download className={LINK}>
+          <a href={fileAddresses.zip(site.id)} download className={LINK}>
             Everything, with photos (zip)
           </a>
         </li>
         <li>
-          <a href={files.json(site.id)} download className={LINK}>
+          <a href={fileAddresses.json(site.id)} download className={LINK}>
             Everything but the photos (JSON)
           </a>
         </li>
         <li>
-          <a href={files.readings(site.id)} download className={LINK}>
+          <a href={fileAddresses.readings(site.id)} download className={LINK}>
             All readings as a table (CSV)
           </a>
         </li>
@@ -218,7 +217,7 @@ function Wipe({ summary: { site } }: { summary: SiteSummary }) {
   const [problem, setProblem] = useState<string | null>(null);
   const wipe = async () => {
     try {
-      await api.wipeSite(site.id);
+      await ask('DELETE /sites/:id', { params: { id: site.id } });
       void invalidateRecord();
       await navigate('/');
     } catch (error) {

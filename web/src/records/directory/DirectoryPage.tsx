@@ -11,7 +11,7 @@ import type { Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api } from '../../shared/api/index.ts';
+import { fileAddresses } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { asButton, classes, Notice, NumberInput, PageHead, SelectInput } from '../../shared/ui/index.ts';
 import { HangingDirectoryForm } from './HangingDirectoryForm.tsx';
@@ -94,7 +94,7 @@ function Directory({ board }: { board: Board }) {
         <p className="flex flex-wrap gap-3">
           {measures && (
             <a
-              href={api.files.directoryCard(panel.id, measures)}
+              href={fileAddresses.directoryCard(panel.id, measures)}
               className={asButton()}
               target="_blank"
               rel="noreferrer"
@@ -124,7 +124,7 @@ function Labels({ panelId }: { panelId: string }) {
     <div className="flex flex-wrap items-end gap-3">
       <SelectInput label="Labels on" options={LABEL_SIZES} value={tape} onValue={setTape} />
       <a
-        href={api.files.labels(panelId, tape === SHEET ? undefined : tape)}
+        href={fileAddresses.labels(panelId, tape === SHEET ? undefined : tape)}
         className={asButton('quiet')}
         target="_blank"
         rel="noreferrer"

@@ -1,6 +1,6 @@
 import type { ReportBlock, ReportPicture, ReportTable } from '@phylaxon/core/views/report';
 import type { ReactNode } from 'react';
-import { api } from '../../shared/api/index.ts';
+import { fileAddresses } from '../../shared/api/index.ts';
 import { classes } from '../../shared/ui/index.ts';
 import { DrawnPicture } from './DrawnPicture.tsx';
 
@@ -121,7 +121,7 @@ function Picture({ picture, isWide = false }: { picture: ReportPicture; isWide?:
   return (
     <figure className="min-w-0">
       {picture.kind === 'photo' ? (
-        <img src={api.photoAddress(picture.sha256)} alt={caption} className="max-h-40 max-w-full" />
+        <img src={fileAddresses.photo(picture.sha256)} alt={caption} className="max-h-40 max-w-full" />
       ) : (
         <DrawnPicture
           svg={picture.svg}

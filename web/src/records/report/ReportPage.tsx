@@ -3,7 +3,7 @@ import { reportBlocks, type Report } from '@phylaxon/core/views/report';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import { api, zoneHere, type ReportAbout } from '../../shared/api/index.ts';
+import { fileAddresses, zoneHere, type ReportAbout } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import {
   asButton,
@@ -58,13 +58,13 @@ function Preview({ report, about }: { report: Report; about: ReportAbout }) {
   return (
     <>
       <p className="flex flex-wrap gap-3 print:hidden">
-        <a href={api.files.report(about)} className={asButton()} target="_blank" rel="noreferrer">
+        <a href={fileAddresses.report(about)} className={asButton()} target="_blank" rel="noreferrer">
           The report (PDF)
         </a>
         <Button look="quiet" onClick={() => window.print()}>
           Print this page
         </Button>
-        <a href={api.files.reportData(about)} download className={asButton('quiet')}>
+        <a href={fileAddresses.reportData(about)} download className={asButton('quiet')}>
           As data (JSON)
         </a>
         {isElectrician && (

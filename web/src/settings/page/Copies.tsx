@@ -1,6 +1,6 @@
 import type { BackupState } from '@phylaxon/core/record/settings';
 import { useEffect, useState } from 'react';
-import { api } from '../../shared/api/index.ts';
+import { ask } from '../../shared/api/index.ts';
 import { Button, FieldError, sayError, useUnits } from '../../shared/ui/index.ts';
 
 const sizeText = (bytes: number) =>
@@ -16,7 +16,7 @@ export function Copies() {
   const [busy, setBusy] = useState<'copy' | 'check' | null>(null);
   const [said, setSaid] = useState('');
   useEffect(() => {
-    api.backups().then(setState, (error: unknown) => setProblem(sayError(error)));
+    ask('GET /backups').then(setState, (error: unknown) => setProblem(sayError(error)));
   }, []);
   const attempt = async (what: 'copy' | 'check', work: () => Promise<string>) => {
     setBusy(what);
@@ -30,13 +30,13 @@ export function Copies() {
     setBusy(null);
   };
   const copyNow = async () => {
-    const now = await api.copyNow();
+    const now = await ask('POST /backups', { body: {} });
     setState(now);
     if (now.trouble) throw new Error(now.trouble);
     return '✓ Today’s copy is there.';
   };
   const check = async () => {
-    const { sound, problems } = await api.checkRecord();
+    const { sound, problems } = await ask('POST /record/check', { body: {} });
     if (!sound)
       throw new Error(`The record’s file is damaged: ${problems[0]}. Bring back the last good copy.`);
     return '✓ Looked through the whole file: it is sound.';

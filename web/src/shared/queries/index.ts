@@ -1,2 +1,3 @@
 export * from './queryClient.ts';
 export * from './recordQueries.ts';
+export * from './recordQuery.ts';

@@ -1,79 +1,82 @@
 import { sayPlace } from '@phylaxon/core/panel/layout';
 import type { PanelEntryName } from '@phylaxon/core/record/panelEntries';
 import type { Search } from '@phylaxon/core/views/search';
+import type { TimelineKind } from '@phylaxon/core/views/timeline';
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
-import { api, type ReportAbout, type TimelineFilter } from '../api/index.ts';
+import { ask, zoneHere, type ReportAbout } from '../api/index.ts';
 import { queryClient, RECORD } from './queryClient.ts';
+import { recordQuery } from './recordQuery.ts';
 
-/** What can be asked of the record: each question with its key. */
+/** What of a timeline is asked for. */
+export interface TimelineFilter {
+  kinds?: readonly TimelineKind[];
+  text?: string;
+  from?: string;
+  to?: string;
+}
+
+const inZone = () => ({ zone: zoneHere() });
+
+/** What is asked of the record in several places; a page that asks alone uses `recordQuery` with the endpoint’s name. */
 export const recordQueries = {
-  sites: () => queryOptions({ queryKey: [RECORD, 'sites'], queryFn: async () => (await api.sites()).sites }),
-  board: (panelId: string) =>
-    queryOptions({ queryKey: [RECORD, 'board', panelId], queryFn: () => api.board(panelId) }),
+  sites: () => recordQuery('GET /sites', {}, ({ sites }) => sites),
+  board: (id: string) => recordQuery('GET /panels/:id', { params: { id } }),
   /** A panel as it hangs; asked for again when it is drawn otherwise, not at every entry. */
-  drawnBoard: (panelId: string, drawn: string) =>
+  drawnBoard: (id: string, drawn: string) =>
     queryOptions({
-      queryKey: ['drawn', panelId, drawn],
-      queryFn: () => api.board(panelId),
+      queryKey: ['drawn', id, drawn],
+      queryFn: () => ask('GET /panels/:id', { params: { id } }),
       placeholderData: keepPreviousData,
     }),
-  soak: (panelId: string) =>
-    queryOptions({ queryKey: [RECORD, 'soak', panelId], queryFn: () => api.soak(panelId) }),
-  review: (panelId: string) =>
-    queryOptions({ queryKey: [RECORD, 'review', panelId], queryFn: () => api.review(panelId) }),
-  panelEntries: (panelId: string, kind?: PanelEntryName) =>
-    queryOptions({
-      queryKey: [RECORD, 'panel-entries', panelId, kind ?? null],
-      queryFn: async () => (await api.panelEntries(panelId, kind)).entries,
-    }),
-  planning: (siteId: string | undefined) =>
-    queryOptions({
-      queryKey: [RECORD, 'planning', siteId ?? null],
-      queryFn: () => api.planning(siteId!),
-      enabled: siteId !== undefined,
-    }),
-  due: () => queryOptions({ queryKey: [RECORD, 'due'], queryFn: () => api.due() }),
-  upkeep: (panelId: string) =>
-    queryOptions({ queryKey: [RECORD, 'upkeep', panelId], queryFn: () => api.upkeep(panelId) }),
-  report: (about: ReportAbout) =>
-    queryOptions({ queryKey: [RECORD, 'report', about.at, about.id], queryFn: () => api.report(about) }),
-  visits: (siteId: string) =>
-    queryOptions({ queryKey: [RECORD, 'visits', siteId], queryFn: () => api.visits(siteId) }),
-  visit: (visitId: string) =>
-    queryOptions({ queryKey: [RECORD, 'visit', visitId], queryFn: () => api.visit(visitId) }),
-  legs: (panelId: string) =>
-    queryOptions({ queryKey: [RECORD, 'legs', panelId], queryFn: () => api.legs(panelId) }),
-  detail: (breakerId: string) =>
-    queryOptions({ queryKey: [RECORD, 'detail', breakerId], queryFn: () => api.detail(breakerId) }),
-  timeline: (breakerId: string, filter: TimelineFilter) =>
+  soak: (id: string) => recordQuery('GET /panels/:id/soak', { params: { id } }),
+  review: (id: string) => recordQuery('GET /panels/:id/review', { params: { id } }),
+  panelEntries: (id: string, kind?: PanelEntryName) =>
+    recordQuery('GET /panels/:id/entries', { params: { id }, query: { kind } }, ({ entries }) => entries),
+  planning: (id: string | undefined) => ({
+    ...recordQuery('GET /sites/:id/planning', { params: { id: id! } }),
+    enabled: id !== undefined,
+  }),
+  due: () => recordQuery('GET /due', { query: inZone() }),
+  upkeep: (id: string) => recordQuery('GET /panels/:id/upkeep', { params: { id }, query: inZone() }),
+  report: ({ at, id }: ReportAbout) =>
+    recordQuery(`GET /${at}/:id/report`, { params: { id }, query: inZone() }),
+  visits: (id: string) => recordQuery('GET /sites/:id/visits', { params: { id } }),
+  visit: (id: string) => recordQuery('GET /visits/:id', { params: { id } }),
+  legs: (id: string) => recordQuery('GET /panels/:id/legs', { params: { id } }),
+  detail: (id: string) => recordQuery('GET /breakers/:id', { params: { id } }),
+  timeline: (id: string, filter: TimelineFilter) =>
     infiniteQueryOptions({
-      queryKey: [RECORD, 'timeline', breakerId, filter],
+      queryKey: [RECORD, 'GET /breakers/:id/timeline', id, filter],
       queryFn: ({ pageParam }) =>
-        api.timeline(breakerId, { ...filter, ...(pageParam !== null && { before: pageParam }) }),
+        ask('GET /breakers/:id/timeline', {
+          params: { id },
+          query: { ...filter, kinds: filter.kinds?.join(','), before: pageParam ?? undefined },
+        }),
       initialPageParam: null as string | null,
       getNextPageParam: ({ next }) => next,
       // A filter that is typed does not empty the page.
       placeholderData: keepPreviousData,
     }),
-  series: (breakerId: string) =>
-    queryOptions({ queryKey: [RECORD, 'series', breakerId], queryFn: () => api.series(breakerId) }),
-  search: (siteId: string, wanted: Search) =>
-    queryOptions({
-      queryKey: [RECORD, 'search', siteId, wanted],
-      queryFn: () => api.search(siteId, wanted),
-      placeholderData: keepPreviousData,
+  series: (id: string) => recordQuery('GET /breakers/:id/series', { params: { id } }),
+  search: (id: string, { words, kinds, from, to }: Search) => ({
+    ...recordQuery('GET /sites/:id/search', {
+      params: { id },
+      query: {
+        words: words.join(' '),
+        kinds: kinds.join(','),
+        from: from ?? undefined,
+        to: to ?? undefined,
+      },
     }),
-  case: (caseId: string) =>
-    queryOptions({ queryKey: [RECORD, 'case', caseId], queryFn: () => api.caseFile(caseId) }),
-  openCases: () =>
-    queryOptions({ queryKey: [RECORD, 'open-cases'], queryFn: async () => (await api.openCases()).cases }),
-  cases: (siteId: string) =>
-    queryOptions({
-      queryKey: [RECORD, 'cases', siteId],
-      queryFn: async () => (await api.cases(siteId)).cases,
-    }),
-  outcomes: (siteId: string | null) =>
-    queryOptions({ queryKey: [RECORD, 'outcomes', siteId], queryFn: () => api.outcomes(siteId) }),
+    placeholderData: keepPreviousData,
+  }),
+  case: (id: string) => recordQuery('GET /cases/:id', { params: { id } }),
+  openCases: () => recordQuery('GET /cases', {}, ({ cases }) => cases),
+  cases: (id: string) => recordQuery('GET /sites/:id/cases', { params: { id } }, ({ cases }) => cases),
+  outcomes: (id: string | null) =>
+    id === null
+      ? recordQuery('GET /outcomes', {})
+      : recordQuery('GET /sites/:id/outcomes', { params: { id } }),
   /** Every breaker at some sites, as a search for the right one looks at them. */
   suspects: (siteIds: readonly string[]) =>
     queryOptions({
@@ -81,7 +84,10 @@ export const recordQueries = {
       queryFn: async () => {
         const lists = await Promise.all(
           siteIds.map(async (siteId) =>
-            (await api.suspects(siteId)).suspects.map((one) => ({ ...one, siteId })),
+            (await ask('GET /sites/:id/suspects', { params: { id: siteId } })).suspects.map((one) => ({
+              ...one,
+              siteId,
+            })),
           ),
         );
         return lists.flat();
@@ -92,10 +98,10 @@ export const recordQueries = {
     queryOptions({
       queryKey: [RECORD, 'feeds', siteId, panelId ?? null],
       queryFn: async () => {
-        const sites = await queryClient.fetchQuery(recordQueries.sites());
+        const { sites } = await queryClient.fetchQuery(recordQueries.sites());
         const panels = sites.find(({ site }) => site.id === siteId)?.panels ?? [];
         const others = panels.map(({ panel }) => panel).filter(({ id }) => id !== panelId);
-        const boards = await Promise.all(others.map(({ id }) => api.board(id)));
+        const boards = await Promise.all(others.map(({ id }) => ask('GET /panels/:id', { params: { id } })));
         return boards.flatMap(({ panel, breakers }) => [
           ...(panel.feedThrough
             ? [{ value: `lugs ${panel.id}`, label: `${panel.name}, feed-through lugs` }]

@@ -2,7 +2,7 @@ import { commandOf, sentTo } from '@phylaxon/core/commands';
 import { del, get, set as keep } from 'idb-keyval';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { api, isNotNow, NO_SERVER, RequestError, type Pending } from '../api/index.ts';
+import { sendCommand, isNotNow, NO_SERVER, RequestError, type Pending } from '../api/index.ts';
 import { invalidateRecord, rememberOwnChange } from '../queries/index.ts';
 import { useProfile } from './profileStore.ts';
 
@@ -101,7 +101,7 @@ const byWhoIsAtWork = <T>(entry: Pending<T>): Pending<T> => ({
 export async function sendNow<Answer>(entry: Pending<Answer>): Promise<Answer> {
   rememberOwnChange(entry.id);
   try {
-    return await api.send<Answer>(byWhoIsAtWork(entry));
+    return await sendCommand<Answer>(byWhoIsAtWork(entry));
   } finally {
     // Where it was refused, too: something else may stand there by now.
     void invalidateRecord();
@@ -145,7 +145,7 @@ async function sendOrKeep(entry: Pending, file?: Blob): Promise<'stored' | 'wait
   }
   rememberOwnChange(sent.id);
   try {
-    await api.send(sent, file);
+    await sendCommand(sent, file);
     return 'stored';
   } catch (error) {
     if (!isNotNow(error)) throw error;
@@ -169,7 +169,7 @@ async function flush(): Promise<number> {
   for (const entry of useOutbox.getState().waiting.filter(({ refused }) => refused === null)) {
     try {
       rememberOwnChange(entry.id);
-      await api.send(entry, await fileOf(entry));
+      await sendCommand(entry, await fileOf(entry));
       useOutbox.getState().discard(entry.id);
       stored++;
     } catch (error) {

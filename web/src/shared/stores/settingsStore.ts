@@ -1,7 +1,7 @@
 import { DEFAULT_SETTINGS, type Settings } from '@phylaxon/core/record/settings';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { api } from '../api/index.ts';
+import { ask } from '../api/index.ts';
 
 interface SettingsState {
   settings: Settings;
@@ -17,14 +17,14 @@ export const useSettings = create<SettingsState>()(
     (set, get) => ({
       settings: DEFAULT_SETTINGS,
       load: async () => {
-        set({ settings: await api.settings() });
+        set({ settings: await ask('GET /settings') });
       },
       change: async (change) => {
         const before = get().settings;
         // At once, as a switch answers; taken back if the server cannot keep it.
         set({ settings: { ...before, ...change } });
         try {
-          set({ settings: await api.changeSettings(change) });
+          set({ settings: await ask('PATCH /settings', { body: change }) });
         } catch (error) {
           set({ settings: before });
           throw error;

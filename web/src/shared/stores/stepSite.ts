@@ -1,4 +1,4 @@
-import { api, newId } from '../api/index.ts';
+import { askAs, newId } from '../api/index.ts';
 import { invalidateRecord, rememberOwnChange } from '../queries/index.ts';
 import { useProfile } from './profileStore.ts';
 
@@ -11,7 +11,11 @@ export async function stepSite(siteId: string, direction: 'undo' | 'redo', editI
   const change = newId();
   rememberOwnChange(change);
   try {
-    await api.step(siteId, direction, editId, { change, profile: useProfile.getState().profile });
+    await askAs(
+      `POST /sites/:id/${direction}`,
+      { params: { id: siteId }, body: { edit: editId } },
+      { change, profile: useProfile.getState().profile },
+    );
   } finally {
     await invalidateRecord();
   }

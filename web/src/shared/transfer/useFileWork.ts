@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
-import { api, newId, type FileProgress } from '../api/index.ts';
+import { ask, newId } from '../api/index.ts';
+import type { FileProgress } from '@phylaxon/core/api';
 
 /** Shorter work needs no bar. */
 const SHOWN_AFTER_MS = 700;
@@ -36,7 +37,7 @@ export function useFileWork(): FileWork {
     const timer = setInterval(() => {
       if (Date.now() - began < SHOWN_AFTER_MS) return;
       // Not there yet, or gone already: the answer itself is on its way.
-      api.fileProgress(id).then(
+      ask('GET /imports/:id', { params: { id } }).then(
         // What is answered once the work is over tells of nothing any more.
         (progress) => current.current === controller && setProgress(progress),
         () => undefined,

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { api, checkFile } from '../../shared/api/index.ts';
+import { fileAddresses, checkFile } from '../../shared/api/index.ts';
 import { asButton } from '../../shared/ui/index.ts';
 import { useVisitWork } from './useVisit.ts';
 
@@ -12,7 +12,7 @@ interface Props {
 export function PdfLink({ page, children }: Props) {
   const { record } = useVisitWork();
   const [problem, setProblem] = useState<string | null>(null);
-  const address = api.files.visitPage(record.plan.visitId, page);
+  const address = fileAddresses.visitPage(record.plan.visitId, page);
   const open = async () => {
     try {
       await checkFile(address);

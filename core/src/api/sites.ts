@@ -1,0 +1,58 @@
+import { z } from 'zod';
+import { outcomes } from '../diagnosis/outcomes/index.ts';
+import { curve, id } from '../record/entities/index.ts';
+import { siteSummary, steps } from '../views/board/index.ts';
+import { planning } from '../views/planning/index.ts';
+import { searchQuery, searchResult } from '../views/search/index.ts';
+import { byId } from '../commands/index.ts';
+import { endpoint } from './endpoint.ts';
+
+const step = { tag: 'sites', params: byId, body: z.strictObject({ edit: id }), answer: steps };
+
+/** What is asked of one site, or of all. */
+export const SITE_ENDPOINTS = {
+  'GET /sites': endpoint({
+    tag: 'sites',
+    summary: 'Every site with its panels and what needs attention',
+    answer: z.object({ sites: z.array(siteSummary) }),
+  }),
+  'DELETE /sites/:id': endpoint({
+    tag: 'sites',
+    summary: 'Wipe a site with all that is on record of it; this cannot be undone',
+    params: byId,
+    answer: z.object({}),
+  }),
+  'GET /sites/:id/curves': endpoint({
+    tag: 'sites',
+    summary: 'The printed trip curves of its part families',
+    params: byId,
+    answer: z.object({ curves: z.array(curve) }),
+  }),
+  'GET /sites/:id/planning': endpoint({
+    tag: 'sites',
+    summary:
+      'All that planning at a site looks at: what is drawn, what a logger saw, what was planned before',
+    params: byId,
+    answer: planning,
+  }),
+  'GET /sites/:id/search': endpoint({
+    tag: 'sites',
+    summary: 'Find breakers and entries of a site by words, kinds and times',
+    params: byId,
+    query: searchQuery,
+    answer: searchResult,
+  }),
+  'GET /outcomes': endpoint({
+    tag: 'outcomes',
+    summary: 'How often the decisions of closed cases were right, at all sites, and what their ends teach',
+    answer: outcomes,
+  }),
+  'GET /sites/:id/outcomes': endpoint({
+    tag: 'outcomes',
+    summary: 'How often the decisions of a site’s closed cases were right',
+    params: byId,
+    answer: outcomes,
+  }),
+  'POST /sites/:id/undo': endpoint({ ...step, summary: 'Take back the newest edit of a site' }),
+  'POST /sites/:id/redo': endpoint({ ...step, summary: 'Do again the edit that was taken back last' }),
+};

@@ -1,0 +1,33 @@
+import { report } from '../views/report/index.ts';
+import { siteVisits, visitRecord } from '../views/visit/index.ts';
+import { byId } from '../commands/index.ts';
+import { endpoint } from './endpoint.ts';
+import { inZone } from './inputs.ts';
+
+const reportOn = (tag: string, words: string) =>
+  endpoint({
+    tag,
+    summary: `A report on ${words}: findings by urgency, what was done, what is due, what was not looked at`,
+    params: byId,
+    query: inZone,
+    answer: report,
+  });
+
+/** Visits, and reports on what was found. */
+export const VISIT_ENDPOINTS = {
+  'GET /sites/:id/visits': endpoint({
+    tag: 'visits',
+    summary: 'The visits of a site, newest first, and how long they take there',
+    params: byId,
+    answer: siteVisits,
+  }),
+  'GET /visits/:id': endpoint({
+    tag: 'visits',
+    summary: 'A visit with everything that happened on it, by its own id',
+    params: byId,
+    answer: visitRecord,
+  }),
+  'GET /panels/:id/report': reportOn('panels', 'a panel'),
+  'GET /sites/:id/report': reportOn('sites', 'all panels of a site'),
+  'GET /visits/:id/report': reportOn('visits', 'a visit'),
+};
