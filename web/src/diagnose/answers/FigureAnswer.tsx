@@ -36,11 +36,11 @@ const formOf = (points: readonly MeterPoint[]) =>
 interface Props {
   test: TestId;
   points: readonly MeterPoint[];
-  once: (work: () => Promise<void>) => Promise<void>;
+  onAnswer: (work: () => Promise<void>) => Promise<unknown>;
 }
 
 /** Figures as the meter shows them; what they mean is worked out. */
-export function FigureAnswer({ test, points, once }: Props) {
+export function FigureAnswer({ test, points, onAnswer }: Props) {
   const { file, act } = useStepWork();
   const { breaker } = file.dossier!.subject;
   const fresh = (): Values => Object.fromEntries(points.map(({ point }) => [point, null]));
@@ -53,7 +53,7 @@ export function FigureAnswer({ test, points, once }: Props) {
   const { register, handleSubmit, formState } = methods;
 
   const store = (values: Values) =>
-    once(async () => {
+    onAnswer(async () => {
       const found = { at: now(), caseId: file.case.id };
       await act(
         entries.readings(

@@ -8,7 +8,7 @@ interface Props {
   /** What is put aside. */
   tests: readonly TestId[];
   busy: boolean;
-  onPass: (work: () => Promise<void>) => Promise<void>;
+  onPass: (work: () => Promise<void>) => Promise<unknown>;
 }
 
 /** Answers that give none: later, cannot, not sure. The case goes on without. */

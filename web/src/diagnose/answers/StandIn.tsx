@@ -6,7 +6,7 @@ import { useStepWork } from '../caseRecord/index.ts';
 interface Props {
   busy: boolean;
   /** Have it answered for this case, and store what it tells. */
-  ask: (about: StandInCase) => Promise<void>;
+  ask: (about: StandInCase) => Promise<unknown>;
 }
 
 /** On a demo site, where nobody stands at a panel: the simulated stand-in answers, plainly marked. */

@@ -31,7 +31,7 @@ const FIGURES = [
 ] as const;
 
 /** What ran and for how long before it tripped: held against the window of a sound breaker by itself. */
-export function TripAnswer({ once }: { once: (work: () => Promise<void>) => Promise<void> }) {
+export function TripAnswer({ onAnswer }: { onAnswer: (work: () => Promise<void>) => Promise<unknown> }) {
   const work = useStepWork();
   const { breaker, circuit } = work.file.dossier!.subject;
   const loads = circuit?.loads ?? [];
@@ -53,7 +53,7 @@ export function TripAnswer({ once }: { once: (work: () => Promise<void>) => Prom
   );
 
   const store = (values: Values) =>
-    once(async () => {
+    onAnswer(async () => {
       await logTrip(work, {
         amps: currentOf(values),
         afterSeconds: (values.minutes ?? 0) * 60 + (values.seconds ?? 0),

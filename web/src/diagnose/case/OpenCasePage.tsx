@@ -1,10 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { caseEntries, newId } from '../../shared/api/index.ts';
 import { COMPLAINT_TILES, type ComplaintTile } from '../caseList/index.ts';
 import { queryClient, recordQueries } from '../../shared/queries/index.ts';
-import { Button, Notice } from '../../shared/ui/index.ts';
+import { Button, Notice, useAction } from '../../shared/ui/index.ts';
 import { sendEntries, useProfile } from '../../shared/stores/index.ts';
 import { WhereStep, type PlaceChoice } from './WhereStep.tsx';
 
@@ -14,7 +13,7 @@ export function OpenCasePage() {
   const tile = COMPLAINT_TILES.find(({ key }) => key === params.get('what'));
   const breakerId = params.get('breaker');
   const { data: sites, error } = useQuery(recordQueries.sites());
-  const [problem, setProblem] = useState<string | null>(null);
+  const { problem, run, clear } = useAction();
   const profile = useProfile((state) => state.profile);
   const navigate = useNavigate();
 
@@ -24,10 +23,10 @@ export function OpenCasePage() {
     return all.find(({ panels }) => panels.some(({ panel }) => panel.id === panelId))?.site.id;
   };
 
-  const open = async (chosen: ComplaintTile, place: PlaceChoice) => {
+  const open = (chosen: ComplaintTile, place: PlaceChoice) => {
     const at = new Date().toISOString();
     const id = newId();
-    try {
+    return run(async () => {
       await sendEntries(
         caseEntries.open({
           id,
@@ -43,9 +42,7 @@ export function OpenCasePage() {
         }),
       );
       await navigate(`/cases/${id}`, { replace: true });
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
+    });
   };
 
   /** The tile tells enough where the place is known already. */
@@ -67,7 +64,7 @@ export function OpenCasePage() {
       {error && !sites && <Notice title={error.message} />}
       {problem && (
         <Notice title={problem}>
-          <Button look="quiet" className="mt-2" onClick={() => setProblem(null)}>
+          <Button look="quiet" className="mt-2" onClick={clear}>
             Close
           </Button>
         </Notice>

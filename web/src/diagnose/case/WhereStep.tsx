@@ -8,8 +8,7 @@ import { drawing } from '../../shared/api/index.ts';
 import type { ComplaintTile } from '../caseList/index.ts';
 import { useWork } from '../../shared/compute/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { Button, FieldError, Notice } from '../../shared/ui/index.ts';
-import { useCaseAction } from '../caseRecord/index.ts';
+import { Button, FieldError, Notice, useAction } from '../../shared/ui/index.ts';
 
 /** A breaker that may be meant, with its site. */
 type Placed = Suspect & { siteId: string };
@@ -124,9 +123,9 @@ function Undrawn({
   words,
   onOpen,
 }: Pick<WhereProps, 'onOpen'> & { sites: SiteSummary[]; words: string }) {
-  const { busy, problem, again } = useCaseAction();
+  const { busy, problem, run } = useAction();
   const begin = () =>
-    again(async () => {
+    run(async () => {
       // Where a site without a panel is known, it is that one.
       const bare = sites.find(({ panels }) => panels.length === 0);
       const siteId =

@@ -1,2 +1,2 @@
-export { type StepWork, StepWorkProvider, now, useCaseAction, useStepWork, whereOf } from './step.ts';
+export { type StepWork, StepWorkProvider, now, useStepWork, whereOf } from './step.ts';
 export { tryNow, useCaseRecord } from './useCaseRecord.ts';

@@ -3,17 +3,17 @@ import { CAUSES } from '@phylaxon/core/facts/vocabulary';
 import { useState } from 'react';
 import { caseEntries } from '../../shared/api/index.ts';
 import { CASE_OUTCOME_WORDS, sayConfirmed } from '../caseList/index.ts';
-import { Button, FieldError, useUnits } from '../../shared/ui/index.ts';
+import { Button, FieldError, useUnits, useAction } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 import { HandOverLink } from './HandOverLink.tsx';
-import { useCaseAction, useStepWork } from '../caseRecord/index.ts';
+import { useStepWork } from '../caseRecord/index.ts';
 import { WhatItWas } from './WhatItWas.tsx';
 
 /** A closed case: how it ended, and what it was, which often is known only later. */
 export function Closed({ closedAt, outcome }: { closedAt: string; outcome: CaseOutcome }) {
   const { timeText } = useUnits();
   const { file, act } = useStepWork();
-  const { busy, problem, once } = useCaseAction();
+  const { busy, problem, leave } = useAction();
   const { closingNote, confirmed, id } = file.case;
   return (
     <section aria-label="How it ended" className="border-t border-rule-strong pt-3">
@@ -31,7 +31,7 @@ export function Closed({ closedAt, outcome }: { closedAt: string; outcome: CaseO
       </p>
       <Later key={JSON.stringify(confirmed)} />
       <p className="mt-2 flex flex-wrap gap-3">
-        <Button look="quiet" disabled={busy} onClick={() => void once(() => act(caseEntries.reopen(id)))}>
+        <Button look="quiet" disabled={busy} onClick={() => void leave(() => act(caseEntries.reopen(id)))}>
           Reopen it
         </Button>
         <HandOverLink id={id} />
@@ -44,7 +44,7 @@ export function Closed({ closedAt, outcome }: { closedAt: string; outcome: CaseO
 /** What it was, told after it was closed. */
 function Later() {
   const { file, act } = useStepWork();
-  const { busy, problem, again } = useCaseAction();
+  const { busy, problem, run } = useAction();
   const profile = useProfile((state) => state.profile);
   const { confirmed, id } = file.case;
   const [told, setTold] = useState(confirmed);
@@ -57,7 +57,7 @@ function Later() {
       <Button
         className="mt-2"
         disabled={busy || JSON.stringify(told) === JSON.stringify(confirmed)}
-        onClick={() => void again(() => act(caseEntries.confirm(id, { confirmed: told })))}
+        onClick={() => void run(() => act(caseEntries.confirm(id, { confirmed: told })))}
       >
         Store what it was
       </Button>

@@ -2,11 +2,11 @@ import { CASE_OUTCOMES, type CaseOutcome, type Confirmation } from '@phylaxon/co
 import { useState } from 'react';
 import { caseEntries } from '../../shared/api/index.ts';
 import { CASE_OUTCOME_WORDS } from '../caseList/index.ts';
-import { Button, classes, FieldError } from '../../shared/ui/index.ts';
+import { Button, classes, FieldError, useAction } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 import { Closed } from './Closed.tsx';
 import { HandOverLink } from './HandOverLink.tsx';
-import { now, useCaseAction, useStepWork } from '../caseRecord/index.ts';
+import { now, useStepWork } from '../caseRecord/index.ts';
 import { WhatItWas } from './WhatItWas.tsx';
 
 /** The outcome that goes with most decisions of a family. */
@@ -22,7 +22,7 @@ const USUAL: Record<string, CaseOutcome> = {
 /** Close the case with how it ended, hand it over, or take it up again. */
 export function Ending() {
   const { file, view, act } = useStepWork();
-  const { busy, problem, once } = useCaseAction();
+  const { busy, problem, leave } = useAction();
   const { closedAt, outcome, id } = file.case;
   const [chosen, setChosen] = useState<CaseOutcome>(
     view.decision.stop.active ? 'handed-over' : (USUAL[view.decision.family] ?? 'not-found'),
@@ -68,7 +68,7 @@ export function Ending() {
         <Button
           disabled={busy}
           onClick={() =>
-            void once(() =>
+            void leave(() =>
               act(caseEntries.close(id, { outcome: chosen, confirmed, note: note.trim(), at: now() })),
             )
           }

@@ -1,7 +1,6 @@
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import { CAUSES } from '@phylaxon/core/facts/vocabulary';
-import { useState } from 'react';
-import { Button, FieldError, sayError } from '../../shared/ui/index.ts';
+import { Button, FieldError, useAction } from '../../shared/ui/index.ts';
 import { useSettings } from '../../shared/stores/index.ts';
 
 const figure = (percent: number) => percent.toFixed(1);
@@ -20,15 +19,8 @@ export function WhatTheyTeach({
   teaching: { cases, tableCases, ownFrom, moved },
 }: Pick<Outcomes, 'teaching'>) {
   const { settings, change } = useSettings();
-  const [problem, setProblem] = useState<string | null>(null);
-  const turn = async () => {
-    try {
-      await change({ learn: !settings.learn });
-      setProblem(null);
-    } catch (error) {
-      setProblem(sayError(error));
-    }
-  };
+  const { problem, run } = useAction();
+  const turn = () => run(() => change({ learn: !settings.learn }));
   return (
     <section aria-label="What they teach" className="border-t border-rule-strong pt-3">
       <h2 className="text-xl font-bold">What they teach</h2>

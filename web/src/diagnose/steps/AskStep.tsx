@@ -4,7 +4,7 @@ import type { StandInAnswer } from '@phylaxon/core/simulate/person';
 import { TEST_WORDS, TESTS, type TestFacts, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { caseEntries, entries } from '../../shared/api/index.ts';
 import { askStandIn } from '../../shared/compute/index.ts';
-import { FieldError, useUnits } from '../../shared/ui/index.ts';
+import { FieldError, useUnits, useAction } from '../../shared/ui/index.ts';
 import {
   FigureAnswer,
   asReadings,
@@ -16,7 +16,7 @@ import {
   StepFrame,
   TripAnswer,
 } from '../answers/index.ts';
-import { now, useCaseAction, useStepWork, whereOf } from '../caseRecord/index.ts';
+import { now, useStepWork, whereOf } from '../caseRecord/index.ts';
 
 /** One question: how it is answered, its answers, and a way on without one. */
 export function AskStep({ test, why }: { test: TestId; why: string }) {
@@ -24,7 +24,7 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
   const { say } = units;
   const work = useStepWork();
   const { file, act } = work;
-  const { busy, problem, once } = useCaseAction();
+  const { busy, problem, leave } = useAction();
   const facts: TestFacts = TESTS[test];
   const { dossier } = file;
   const caseId = file.case.id;
@@ -53,25 +53,25 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
         <p className="border-l-4 border-heed pl-3 font-medium">{cautionText('dead', file.policies)}</p>
       )}
       {test === 'trip-vs-curve' && dossier ? (
-        <TripAnswer once={once} />
+        <TripAnswer onAnswer={leave} />
       ) : (
         <>
-          {points.length > 0 && <FigureAnswer test={test} points={points} once={once} />}
+          {points.length > 0 && <FigureAnswer test={test} points={points} onAnswer={leave} />}
           <Question
             title={points.length > 0 ? 'Or, without a figure' : TEST_WORDS[test].name}
             untitled={points.length === 0}
             options={outcomesAsAnswers(test, units, work.view.known)}
             disabled={busy}
-            onAnswer={(outcome) => void once(() => store(outcome))}
+            onAnswer={(outcome) => void leave(() => store(outcome))}
           />
         </>
       )}
       <FieldError message={problem ?? undefined} />
       <StandIn
         busy={busy}
-        ask={(about) => once(async () => storeStandIn(await askStandIn({ ...about, test })))}
+        ask={(about) => leave(async () => storeStandIn(await askStandIn({ ...about, test })))}
       />
-      <PassRow tests={[test]} busy={busy} onPass={once} />
+      <PassRow tests={[test]} busy={busy} onPass={leave} />
     </StepFrame>
   );
 }

@@ -2,17 +2,17 @@ import type { Isolation } from '@phylaxon/core/diagnosis/cases';
 import { MOST_CONNECTED } from '@phylaxon/core/record/entities';
 import { useState } from 'react';
 import { caseEntries } from '../../shared/api/index.ts';
-import { Button, FieldError } from '../../shared/ui/index.ts';
-import { useCaseAction, useStepWork } from '../caseRecord/index.ts';
+import { Button, FieldError, useAction } from '../../shared/ui/index.ts';
+import { useStepWork } from '../caseRecord/index.ts';
 
 /** What is connected may be more, or other, than what is drawn. */
 export function Candidates({ isolation }: { isolation: Isolation }) {
   const { file, act } = useStepWork();
   const [name, setName] = useState('');
   const { candidates } = isolation;
-  const { busy, problem, again } = useCaseAction();
+  const { busy, problem, run } = useAction();
   const change = (names: string[]) =>
-    void again(() => act(caseEntries.change(file.case.id, { candidates: names })));
+    void run(() => act(caseEntries.change(file.case.id, { candidates: names })));
   const add = () => {
     const more = name.trim();
     if (more === '' || candidates.includes(more) || candidates.length >= MOST_CONNECTED) return;

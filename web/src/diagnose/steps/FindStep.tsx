@@ -3,11 +3,11 @@ import { useMemo } from 'react';
 import { caseEntries, entries, newId } from '../../shared/api/index.ts';
 import { useWork } from '../../shared/compute/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { Button, FieldError, Notice } from '../../shared/ui/index.ts';
+import { Button, FieldError, Notice, useAction } from '../../shared/ui/index.ts';
 import { AlsoDead } from './AlsoDead.tsx';
 import { FindOrder } from './FindOrder.tsx';
 import { HandleGuide, StepFrame } from '../answers/index.ts';
-import { now, useCaseAction, useStepWork } from '../caseRecord/index.ts';
+import { now, useStepWork } from '../caseRecord/index.ts';
 
 /** So many handles are marked at a time. */
 const MARKED = 3;
@@ -16,7 +16,7 @@ const MARKED = 3;
 export function FindStep({ why }: { why: string }) {
   const { file, act, board } = useStepWork();
   const { case: about, log } = file;
-  const { busy, problem, once, again } = useCaseAction();
+  const { busy, problem, leave, run } = useAction();
   const { data: everywhere, error: unheard } = useQuery(recordQueries.suspects([about.siteId]));
   const suspects = useMemo(
     () => everywhere?.filter(({ panelId }) => panelId === about.panelId) ?? [],
@@ -43,7 +43,7 @@ export function FindStep({ why }: { why: string }) {
   const suspectOf = (id: string) => suspects.find(({ breakerId }) => breakerId === id);
 
   const isIt = (breakerId: string, gives: boolean) =>
-    once(() =>
+    leave(() =>
       act(
         caseEntries.change(about.id, {
           breakerId,
@@ -52,7 +52,7 @@ export function FindStep({ why }: { why: string }) {
       ),
     );
   const isFirm = (breakerId: string) =>
-    again(() =>
+    run(() =>
       act(
         entries.observation(breakerId, suspectOf(breakerId)?.label ?? 'a breaker', {
           test: 'handle-finger-test',
@@ -65,7 +65,7 @@ export function FindStep({ why }: { why: string }) {
   const mark = (name: string, dead: boolean | null) => {
     const rest = about.marks.filter((other) => other.name !== name);
     const marks = dead === null ? rest : [...rest, { name, dead }];
-    return again(() => act(caseEntries.change(about.id, { marks })));
+    return run(() => act(caseEntries.change(about.id, { marks })));
   };
 
   if (!ranked || !board) {

@@ -5,11 +5,11 @@ import type { StandInCase } from '@phylaxon/core/simulate/person';
 import { entries } from '../../shared/api/index.ts';
 import { askStandInTrial } from '../../shared/compute/index.ts';
 import { CoolDownNotice } from '../../breaker/decision/index.ts';
-import { FieldError, PageSection, percentText } from '../../shared/ui/index.ts';
+import { FieldError, PageSection, percentText, useAction } from '../../shared/ui/index.ts';
 import { Candidates } from './Candidates.tsx';
 import { PassRow, Question, StandIn, StepFrame } from '../answers/index.ts';
 import { paceOfResult, RESULTS } from './ResetStep.tsx';
-import { now, useCaseAction, useStepWork, whereOf } from '../caseRecord/index.ts';
+import { now, useStepWork, whereOf } from '../caseRecord/index.ts';
 
 /** Nobody waits for more than an hour at each trial. */
 const WITHIN_THE_HOUR = RESULTS.filter(({ value }) => value !== 'hours');
@@ -17,7 +17,7 @@ const WITHIN_THE_HOUR = RESULTS.filter(({ value }) => value !== 'hours');
 /** One trial of an isolation: what to connect, what to leave off, and what came of it. */
 export function IsolateStep({ isolation, why }: { isolation: Isolation; why: string }) {
   const { file, view, act } = useStepWork();
-  const { busy, problem, once } = useCaseAction();
+  const { busy, problem, leave: proceed } = useAction();
   const { dossier, case: about } = file;
   const connect = isolation.connect ?? [];
   const leave = isolation.candidates.filter((name) => !connect.includes(name));
@@ -59,13 +59,13 @@ export function IsolateStep({ isolation, why }: { isolation: Isolation; why: str
         title="What happened?"
         options={WITHIN_THE_HOUR}
         disabled={busy}
-        onAnswer={(value) => void once(() => store(paceOfResult(value)))}
+        onAnswer={(value) => void proceed(() => store(paceOfResult(value)))}
       />
       <FieldError message={problem ?? undefined} />
       <IsolationProgress isolation={isolation} />
       <Candidates isolation={isolation} />
-      <StandIn busy={busy} ask={(by) => once(() => askStandIn(by))} />
-      <PassRow tests={testsOf({ kind: 'isolate' })} busy={busy} onPass={once} />
+      <StandIn busy={busy} ask={(by) => proceed(() => askStandIn(by))} />
+      <PassRow tests={testsOf({ kind: 'isolate' })} busy={busy} onPass={proceed} />
     </StepFrame>
   );
 }

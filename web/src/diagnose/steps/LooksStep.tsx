@@ -12,21 +12,21 @@ import {
 import { useState } from 'react';
 import { caseEntries } from '../../shared/api/index.ts';
 import { askStandIn } from '../../shared/compute/index.ts';
-import { Button, classes, FieldError } from '../../shared/ui/index.ts';
+import { Button, classes, FieldError, useAction } from '../../shared/ui/index.ts';
 import { PassRow, StandIn, StepFrame, LOOK_WORDS, SPOT_WORDS } from '../answers/index.ts';
-import { now, useCaseAction, useStepWork } from '../caseRecord/index.ts';
+import { now, useStepWork } from '../caseRecord/index.ts';
 import { canBe } from '@phylaxon/core/diagnosis/engine';
 
 /** Small looks at one spot, all on one card: what is otherwise than usual is tapped, the rest is one tap. */
 export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly TestId[]; why: string }) {
   const { file, act, view } = useStepWork();
-  const { busy, problem, once } = useCaseAction();
+  const { busy, problem, leave } = useAction();
   const [found, setFound] = useState<Partial<Record<TestId, string>>>({});
   const isInside = tests.some((test) => (TESTS[test] as TestFacts).level === 2);
   const amiss = Object.keys(found).length > 0;
 
   const store = () =>
-    once(() =>
+    leave(() =>
       act(
         caseEntries.answers(
           file.case.id,
@@ -37,7 +37,7 @@ export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly 
   const tap = (test: TestId, outcome: string) => {
     // A danger is stored at once, by itself: whoever taps it has other things to do.
     if (outcomeLevel(test, outcome) === 'stop')
-      return void once(() => act(caseEntries.answers(file.case.id, [{ test, outcome, at: now() }])));
+      return void leave(() => act(caseEntries.answers(file.case.id, [{ test, outcome, at: now() }])));
     setFound(({ [test]: before, ...rest }) => (before === outcome ? rest : { ...rest, [test]: outcome }));
   };
 
@@ -85,7 +85,7 @@ export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly 
       <StandIn
         busy={busy}
         ask={(about) =>
-          once(async () => {
+          leave(async () => {
             const told = await Promise.all(tests.map((test) => askStandIn({ ...about, test })));
             const answers = told.map(({ outcome }, i) => ({
               test: tests[i]!,
@@ -97,7 +97,7 @@ export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly 
           })
         }
       />
-      <PassRow tests={tests} busy={busy} onPass={once} />
+      <PassRow tests={tests} busy={busy} onPass={leave} />
     </StepFrame>
   );
 }

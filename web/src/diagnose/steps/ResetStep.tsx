@@ -7,7 +7,7 @@ import type { TestId } from '@phylaxon/core/facts/vocabulary';
 import { caseEntries, entries } from '../../shared/api/index.ts';
 import { askStandIn } from '../../shared/compute/index.ts';
 import { CoolDownNotice } from '../../breaker/decision/index.ts';
-import { FieldError, useKept, useUnits } from '../../shared/ui/index.ts';
+import { FieldError, useKept, useUnits, useAction } from '../../shared/ui/index.ts';
 import {
   HandleGuide,
   PassRow,
@@ -18,7 +18,7 @@ import {
   StepFrame,
   Unplug,
 } from '../answers/index.ts';
-import { now, useCaseAction, useStepWork, whereOf } from '../caseRecord/index.ts';
+import { now, useStepWork, whereOf } from '../caseRecord/index.ts';
 
 const HOLDS = 'holds';
 /** What switching it on may give: it holds, or how soon it trips. */
@@ -41,7 +41,7 @@ const NOTHING: Partial<Told> = {};
 export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string }) {
   const units = useUnits();
   const { file, view, act } = useStepWork();
-  const { busy, problem, once } = useCaseAction();
+  const { busy, problem, leave } = useAction();
   const { case: about, dossier, policies } = file;
   const [told, setTold, forget] = useKept(`reset-${about.id}-${unplugged}`, NOTHING);
   const subject = dossier?.subject;
@@ -79,7 +79,7 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
     }
     forget();
   };
-  const tell = (all: Told) => once(() => store(all));
+  const tell = (all: Told) => leave(() => store(all));
 
   const tellFeel = (feel: string) => {
     if (feel === 'will-not-latch') void tell({ feel, result: null, power: null });
@@ -159,8 +159,8 @@ export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string 
         />
       )}
       <FieldError message={problem ?? undefined} />
-      <StandIn busy={busy} ask={(by) => once(() => askAll(by))} />
-      <PassRow tests={testsOf({ kind: 'reset', unplugged })} busy={busy} onPass={once} />
+      <StandIn busy={busy} ask={(by) => leave(() => askAll(by))} />
+      <PassRow tests={testsOf({ kind: 'reset', unplugged })} busy={busy} onPass={leave} />
     </StepFrame>
   );
 }

@@ -1,12 +1,13 @@
+import { useAction } from '../../shared/ui/index.ts';
 import { caseEntries, entries } from '../../shared/api/index.ts';
-import { useCaseAction, useStepWork } from '../caseRecord/index.ts';
+import { useStepWork } from '../caseRecord/index.ts';
 
 const WHY = 'Told by the simulated stand-in, taken back in the demo';
 
 /** On a demo site: a danger that only the simulated stand-in told of can be taken back, so that nobody is locked out of the panel. */
 export function TakeBackDemo() {
   const { file, view, act } = useStepWork();
-  const { busy, problem, again } = useCaseAction();
+  const { busy, problem, run } = useAction();
   const told = view.standInTold;
   if (told.length === 0) return null;
   const takeBack = () =>
@@ -24,7 +25,7 @@ export function TakeBackDemo() {
       <button
         type="button"
         disabled={busy}
-        onClick={() => void again(takeBack)}
+        onClick={() => void run(takeBack)}
         className="mt-2 inline-flex min-h-12 items-center rounded-sm border-2 border-white px-5 font-bold"
       >
         Take back what the stand-in told

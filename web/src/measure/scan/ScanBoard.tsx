@@ -12,11 +12,11 @@ import {
   ampsText,
   Button,
   classes,
-  sayError,
   SendButton,
   toNumber,
   useUnits,
   type Units,
+  useAction,
 } from '../../shared/ui/index.ts';
 import { sendEntries } from '../../shared/stores/index.ts';
 import { hardlyLoaded, scannedOf, worthALook, type Measured, type Scanned } from './scanned.ts';
@@ -305,7 +305,7 @@ function Store({
   onDone,
 }: Pick<Props, 'board' | 'plan' | 'scan' | 'onDone'> & { scanned: Scanned }) {
   const [became, setBecame] = useState<string | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { problem, busy, run } = useAction();
   const { measured, ambientC, wrong } = scanned;
   const isReady = ambientC !== null && measured.length > 0 && Object.keys(wrong).length === 0;
   const store = async () => {
@@ -346,8 +346,7 @@ function Store({
     const names = plan.steps
       .filter(({ loadId }) => scan.on.includes(loadId))
       .map(({ load, place }) => `${place} ${load}`.slice(0, 120));
-    setProblem(null);
-    try {
+    await run(async () => {
       const is = await sendEntries(
         entries.together(board.panel.id, board.panel.name, readings),
         entries.panelEntry(board.panel.id, board.panel.name, {
@@ -363,14 +362,12 @@ function Store({
         }),
       );
       setBecame(is === 'stored' ? '✓ Saved. All decisions are updated.' : 'Waiting for the server.');
-    } catch (error) {
-      setProblem(sayError(error));
-    }
+    });
   };
   return (
     <section aria-label="Keep the scan" className="border-t border-rule-strong pt-3">
       <div className="flex flex-wrap items-center gap-3">
-        <Button disabled={!isReady || became !== null} onClick={() => void store()}>
+        <Button disabled={busy || !isReady || became !== null} onClick={() => void store()}>
           {measured.length === 1 ? 'Log this place' : `Log all ${measured.length} places`}
         </Button>
         <span role="status" className={problem ? 'font-medium text-danger' : 'font-semibold text-good'}>

@@ -1,10 +1,9 @@
 import type { Board } from '@phylaxon/core/views/board';
-import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { fileAddresses, drawing } from '../../shared/api/index.ts';
 import { DirectoryForm, PanelForm } from '../setup/index.ts';
-import { Button, FieldError, sayError, showErrors, TextField } from '../../shared/ui/index.ts';
+import { Button, FieldError, showErrors, TextField, useAction } from '../../shared/ui/index.ts';
 import { sendNow } from '../../shared/stores/index.ts';
 import { ImportReadings } from './ImportReadings.tsx';
 
@@ -80,18 +79,15 @@ function Duplicate({ board: { panel } }: { board: Board }) {
 
 function TakeOff({ board: { panel, site } }: { board: Board }) {
   const navigate = useNavigate();
-  const [problem, setProblem] = useState<string | null>(null);
-  const takeOff = async () => {
-    try {
+  const { problem, busy, leave } = useAction();
+  const takeOff = () =>
+    leave(async () => {
       await sendNow(drawing.removePanel(panel.id, panel.name));
       await navigate(`/sites/${site.id}`);
-    } catch (error) {
-      setProblem(sayError(error));
-    }
-  };
+    });
   return (
     <section className="border-t border-rule-strong pt-3">
-      <Button look="quiet" onClick={() => void takeOff()}>
+      <Button look="quiet" disabled={busy} onClick={() => void takeOff()}>
         This panel is no longer at the site
       </Button>
       <p className="mt-1 text-sm text-ink-soft">

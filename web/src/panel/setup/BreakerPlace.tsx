@@ -1,7 +1,6 @@
 import { atPlace, type Placed, tieProblem } from '@phylaxon/core/panel/layout';
 import type { Board } from '@phylaxon/core/views/board';
 import type { Breaker } from '@phylaxon/core/record/entities';
-import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { drawing } from '../../shared/api/index.ts';
@@ -9,10 +8,10 @@ import {
   Button,
   FieldError,
   placeText,
-  sayError,
   SelectField,
   showErrors,
   TextField,
+  useAction,
 } from '../../shared/ui/index.ts';
 import { sendNow } from '../../shared/stores/index.ts';
 
@@ -124,17 +123,11 @@ function MoveTo({ breaker, board }: Props) {
 }
 
 function Tie({ breaker, board }: Props) {
-  const [problem, setProblem] = useState<string | null>(null);
-  const tie = async (other: string | null) => {
-    setProblem(null);
-    try {
-      await sendNow(
-        drawing.tieBreaker(breaker.id, { with: other, version: breaker.version }, atPlace(breaker)),
-      );
-    } catch (error) {
-      setProblem(sayError(error));
-    }
-  };
+  const { problem, busy, run } = useAction();
+  const tie = (other: string | null) =>
+    run(() =>
+      sendNow(drawing.tieBreaker(breaker.id, { with: other, version: breaker.version }, atPlace(breaker))),
+    );
   const branches = board.breakers.map((entry) => entry.breaker).filter((one) => one.space !== null);
   const tied = branches.find(({ id }) => id === breaker.tiedWith);
   const could = branches.filter(
@@ -148,7 +141,7 @@ function Tie({ breaker, board }: Props) {
       {tied ? (
         <p className="flex flex-wrap items-center gap-3">
           Its handle is tied to that at {placeText(tied)}: both open together.
-          <Button look="quiet" onClick={() => void tie(null)}>
+          <Button look="quiet" disabled={busy} onClick={() => void tie(null)}>
             Untie them
           </Button>
         </p>
@@ -160,7 +153,7 @@ function Tie({ breaker, board }: Props) {
       ) : (
         <p className="flex flex-wrap gap-3">
           {could.map((one) => (
-            <Button key={one.id} look="quiet" onClick={() => void tie(one.id)}>
+            <Button key={one.id} look="quiet" disabled={busy} onClick={() => void tie(one.id)}>
               Tie it to {placeText(one)}
             </Button>
           ))}
@@ -173,18 +166,15 @@ function Tie({ breaker, board }: Props) {
 
 function TakeOut({ breaker }: { breaker: Breaker }) {
   const navigate = useNavigate();
-  const [problem, setProblem] = useState<string | null>(null);
-  const takeOut = async () => {
-    try {
+  const { problem, busy, leave } = useAction();
+  const takeOut = () =>
+    leave(async () => {
       await sendNow(drawing.removeBreaker(breaker.id, atPlace(breaker)));
       await navigate(`/panels/${breaker.panelId}`);
-    } catch (error) {
-      setProblem(sayError(error));
-    }
-  };
+    });
   return (
     <div>
-      <Button look="quiet" onClick={() => void takeOut()}>
+      <Button look="quiet" disabled={busy} onClick={() => void takeOut()}>
         It is no longer in the panel
       </Button>
       <p className="mt-1 text-sm text-ink-soft">A breaker that is taken off the board keeps its record.</p>

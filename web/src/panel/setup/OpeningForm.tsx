@@ -1,7 +1,6 @@
 import type { Board } from '@phylaxon/core/views/board';
-import { useState } from 'react';
 import { drawing } from '../../shared/api/index.ts';
-import { Button, FieldError, sayError } from '../../shared/ui/index.ts';
+import { Button, FieldError, useAction } from '../../shared/ui/index.ts';
 import { sendNow } from '../../shared/stores/index.ts';
 import { panelChangeOf } from './panelValues.ts';
 
@@ -15,22 +14,17 @@ const WORDS: Record<Cover, string> = {
 
 /** What closes a space that holds no breaker. */
 export default function OpeningForm({ board, space }: { board: Board; space: number }) {
-  const [problem, setProblem] = useState<string | null>(null);
+  const { problem, run } = useAction();
   const { blanks, holes } = board.panel;
   const now: Cover = blanks.includes(space) ? 'blank' : holes.includes(space) ? 'hole' : 'unknown';
 
-  const set = async (cover: Cover) => {
+  const set = (cover: Cover) => {
     const without = (list: number[]) => list.filter((one) => one !== space);
-    try {
-      const covered = panelChangeOf(board, {
-        blanks: cover === 'blank' ? [...without(blanks), space] : without(blanks),
-        holes: cover === 'hole' ? [...without(holes), space] : without(holes),
-      });
-      await sendNow(drawing.changePanel(board.panel.id, covered));
-      setProblem(null);
-    } catch (error) {
-      setProblem(sayError(error));
-    }
+    const covered = panelChangeOf(board, {
+      blanks: cover === 'blank' ? [...without(blanks), space] : without(blanks),
+      holes: cover === 'hole' ? [...without(holes), space] : without(holes),
+    });
+    return run(() => sendNow(drawing.changePanel(board.panel.id, covered)));
   };
 
   return (

@@ -17,11 +17,11 @@ import {
   TextField,
   asButton,
   classes,
-  sayError,
   showErrors,
   useDraft,
   useVersioned,
   withDraft,
+  useAction,
 } from '../../shared/ui/index.ts';
 import { sendNow, stepSite } from '../../shared/stores/index.ts';
 
@@ -66,15 +66,8 @@ export function SitePage() {
 
 /** Undo and redo where no panel need be open: a panel may have been taken off the site by mistake. */
 function Steps({ summary: { site, steps } }: { summary: SiteSummary }) {
-  const [problem, setProblem] = useState<string | null>(null);
-  const step = async (direction: 'undo' | 'redo') => {
-    try {
-      await stepSite(site.id, direction, steps[direction]!.id);
-      setProblem(null);
-    } catch (error) {
-      setProblem(sayError(error));
-    }
-  };
+  const { problem, run } = useAction();
+  const step = (direction: 'undo' | 'redo') => run(() => stepSite(site.id, direction, steps[direction]!.id));
   if (!steps.undo && !steps.redo) return null;
   return (
     <div className="mt-2 flex flex-wrap gap-2">
@@ -214,16 +207,13 @@ function NameAndNote({ summary: { site } }: { summary: SiteSummary }) {
 function Wipe({ summary: { site } }: { summary: SiteSummary }) {
   const navigate = useNavigate();
   const [typed, setTyped] = useState('');
-  const [problem, setProblem] = useState<string | null>(null);
-  const wipe = async () => {
-    try {
+  const { problem, busy, leave } = useAction();
+  const wipe = () =>
+    leave(async () => {
       await ask('DELETE /sites/:id', { params: { id: site.id } });
       void invalidateRecord();
       await navigate('/');
-    } catch (error) {
-      setProblem(sayError(error));
-    }
-  };
+    });
   return (
     <details className="border-t border-rule-strong pt-2">
       <summary className="min-h-11 py-2 font-semibold">Wipe this site</summary>
@@ -241,7 +231,7 @@ function Wipe({ summary: { site } }: { summary: SiteSummary }) {
             className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
           />
         </div>
-        <Button disabled={typed.trim() !== site.name} onClick={() => void wipe()}>
+        <Button disabled={busy || typed.trim() !== site.name} onClick={() => void wipe()}>
           Wipe it for good
         </Button>
       </div>

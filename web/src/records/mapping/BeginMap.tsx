@@ -9,11 +9,11 @@ import {
   CheckInput,
   FieldError,
   placeText,
-  sayError,
   SelectInput,
   toggled,
   TypedLines,
   Suspended,
+  useAction,
 } from '../../shared/ui/index.ts';
 import { AddPlace } from './AddPlace.tsx';
 import { useTypedRooms } from './typedRooms.ts';
@@ -40,8 +40,7 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
   const [way, setWay] = useState<MapWay>('rounds');
   const [check, setCheck] = useState<MapCheck>('detect');
-  const [problem, setProblem] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { problem, busy, leave } = useAction();
   const suspension = useMemo(() => suspensionOf(breakers), [breakers]);
   const { branches, untouched } = useMemo(() => {
     const all = breakers.filter(({ breaker }) => breaker.role === 'branch');
@@ -69,22 +68,16 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
     mayBeOff.length,
     count,
   );
-  const begin = async () => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      await onBegin({
+  const begin = () =>
+    leave(() =>
+      onBegin({
         mapId: newId(),
         check: way === 'rounds' ? check : 'none',
         rooms,
         stayOn: [...stayOn],
         rounds: way === 'rounds' ? rounds : roundsOf(mayBeOff, way, 'none'),
-      });
-    } catch (error) {
-      setProblem(sayError(error));
-      setBusy(false);
-    }
-  };
+      }),
+    );
   if (suspension.ofPanel('mapping'))
     return (
       <Suspended title="Do not map this panel until the hazard is dealt with." suspension={suspension} />

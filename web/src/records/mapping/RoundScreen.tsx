@@ -1,8 +1,8 @@
 import type { HouseMap } from '@phylaxon/core/record/panelEntries';
 import type { Board } from '@phylaxon/core/views/board';
 import type { MappedPlace } from '@phylaxon/core/views/houseMap';
-import { useEffect, useRef, useState } from 'react';
-import { Button, ChoiceButton, FieldError, placeText, sayError } from '../../shared/ui/index.ts';
+import { useEffect, useRef } from 'react';
+import { Button, ChoiceButton, FieldError, placeText, useAction } from '../../shared/ui/index.ts';
 import { useTaps } from '../../shared/stores/index.ts';
 import type { SendMap } from './useHouseMap.ts';
 
@@ -27,8 +27,7 @@ export function RoundScreen({ board, map, round, places, isAgain, send }: Props)
   const key = `${map.mapId} ${round}${isAgain ? ' again' : ''}`;
   const { tapped, tap, forget } = useTaps();
   const looks = tapped[key] ?? {};
-  const [problem, setProblem] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { problem, busy, run } = useAction();
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
     heading.current?.focus({ preventScroll: true });
@@ -40,19 +39,12 @@ export function RoundScreen({ board, map, round, places, isAgain, send }: Props)
     .sort((a, b) => a.breaker.space! - b.breaker.space!);
   const left = places.filter(({ id }) => looks[id] === undefined);
   const rooms = [...new Set(places.map(({ room }) => room))];
-  const done = async () => {
-    setBusy(true);
-    setProblem(null);
-    try {
+  const done = () =>
+    run(async () => {
       const told = places.map(({ id }) => ({ placeId: id, dead: looks[id] === 'dead' }));
       await send({ kind: 'map-looks', content: { mapId: map.mapId, round, looks: told } });
       forget(key);
-    } catch (error) {
-      setProblem(sayError(error));
-    } finally {
-      setBusy(false);
-    }
-  };
+    });
   return (
     <section aria-label="Round" className="space-y-4">
       <div className="border-l-8 border-heed bg-bone-raised px-4 py-3 sm:px-6">

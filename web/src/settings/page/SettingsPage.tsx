@@ -1,7 +1,7 @@
 import type { Settings } from '@phylaxon/core/record/settings';
 import { Fragment, useId, useState } from 'react';
 import { Link } from 'react-router';
-import { FieldError, sayError } from '../../shared/ui/index.ts';
+import { FieldError, useAction } from '../../shared/ui/index.ts';
 import { useSettings } from '../../shared/stores/index.ts';
 import { Copies } from './Copies.tsx';
 import { OwnInstruments } from './OwnInstruments.tsx';
@@ -114,17 +114,11 @@ const LEARNING: Choice<keyof Settings>[] = [
 /** How figures are shown, and how questions are answered on which the trade disagrees. */
 export function SettingsPage() {
   const { settings, change } = useSettings();
-  const [problem, setProblem] = useState<string | null>(null);
+  const { problem, run } = useAction();
   const [stored, setStored] = useState(false);
   const set = async (part: Partial<Settings>) => {
     setStored(false);
-    try {
-      await change(part);
-      setProblem(null);
-      setStored(true);
-    } catch (error) {
-      setProblem(sayError(error));
-    }
+    setStored(await run(() => change(part)));
   };
   const group = (title: string, choices: Choice<keyof Settings>[]) => (
     <section aria-label={title} className="space-y-4 border-t border-rule-strong pt-3">
@@ -147,7 +141,7 @@ export function SettingsPage() {
         Kept with the record, for everybody who uses it. Who is at work is chosen above and kept in this
         browser.{' '}
         <span role="status" className="text-good">
-          {stored && !problem ? '✓ Stored.' : ''}
+          {stored ? '✓ Stored.' : ''}
         </span>
       </p>
       <FieldError message={problem ?? undefined} />

@@ -2,7 +2,7 @@ import type { Breaker } from '@phylaxon/core/record/entities';
 import { Camera } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
 import { entries } from '../api/index.ts';
-import { Button, FieldError, FILE_BUTTON, sayError } from '../ui/index.ts';
+import { Button, FieldError, FILE_BUTTON, useAction } from '../ui/index.ts';
 import { sendPhoto } from '../stores/index.ts';
 import { shrink } from './shrink.ts';
 
@@ -16,35 +16,23 @@ export function PhotoForm({ breaker, where }: { breaker: Pick<Breaker, 'id'>; wh
   const id = useId();
   const [taken, setTaken] = useState<Taken | null>(null);
   const [note, setNote] = useState('');
-  const [problem, setProblem] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { problem, busy, run } = useAction();
   useEffect(() => () => void (taken && URL.revokeObjectURL(taken.address)), [taken]);
 
-  const choose = async (file: File | undefined) => {
-    if (!file) return;
-    setProblem(null);
-    try {
+  const choose = (file: File) =>
+    run(async () => {
       const picture = await shrink(file);
       setTaken({ picture, address: URL.createObjectURL(picture) });
-    } catch (error) {
-      setProblem(sayError(error));
-    }
-  };
-  const store = async () => {
-    setBusy(true);
-    try {
+    });
+  const store = () =>
+    run(async () => {
       await sendPhoto(
         entries.photo(breaker.id, where, { at: new Date().toISOString(), note }),
         taken!.picture,
       );
       setTaken(null);
       setNote('');
-      setProblem(null);
-    } catch (error) {
-      setProblem(sayError(error));
-    }
-    setBusy(false);
-  };
+    });
 
   return (
     <div className="self-end">
@@ -79,7 +67,8 @@ export function PhotoForm({ breaker, where }: { breaker: Pick<Breaker, 'id'>; wh
             accept="image/*"
             className="sr-only"
             onChange={(event) => {
-              void choose(event.target.files?.[0]);
+              const file = event.target.files?.[0];
+              if (file) void choose(file);
               event.target.value = '';
             }}
           />

@@ -10,12 +10,12 @@ import {
   Button,
   CheckInput,
   FieldError,
-  sayError,
   toInstant,
   toggled,
   toNumber,
   TypedInput,
   useUnits,
+  useAction,
 } from '../../shared/ui/index.ts';
 import { sendNow } from '../../shared/stores/index.ts';
 
@@ -86,16 +86,13 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
   });
   const [plugOn, setPlugOn] = useState<ReadonlySet<string>>(() => new Set());
   const [isPulled, setIsPulled] = useState(shutdown.meterPulled !== null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { problem, busy, leave } = useAction();
   const minutes = minutesFor(chosen);
   const tasks = tasksOf(due, chosen);
   const set = (field: keyof typeof words) => (value: string) =>
     setWords((before) => ({ ...before, [field]: value }));
 
-  const plan = async () => {
-    setBusy(true);
-    setProblem(null);
+  const plan = () => {
     const visitId = newId();
     const entry = entries.panelEntry(planned.panel.id, planned.panel.name, {
       kind: 'visit',
@@ -118,13 +115,10 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
         meterPulled: isPulled,
       },
     });
-    try {
+    return leave(async () => {
       await sendNow(entry);
       await navigate(`/visits/${visitId}`);
-    } catch (error) {
-      setProblem(sayError(error));
-      setBusy(false);
-    }
+    });
   };
 
   return (

@@ -1,8 +1,8 @@
 import { VISIT_FAULTS, visitAnswer, type VisitFault } from '@phylaxon/core/simulate/panel';
 import { FlaskConical } from 'lucide-react';
 import { useState } from 'react';
-import { FieldError, SelectInput } from '../../shared/ui/index.ts';
-import { useVisitAction, useVisitWork } from '../visitRecord/index.ts';
+import { FieldError, SelectInput, useAction } from '../../shared/ui/index.ts';
+import { useVisitWork } from '../visitRecord/index.ts';
 
 const FAULTS = (Object.keys(VISIT_FAULTS) as VisitFault[]).map((value) => ({
   value,
@@ -13,7 +13,7 @@ const FAULTS = (Object.keys(VISIT_FAULTS) as VisitFault[]).map((value) => ({
 export function SimulatedHouse() {
   const { record, state, next, tell } = useVisitWork();
   const [fault, setFault] = useState<VisitFault>('none');
-  const { busy, problem, once } = useVisitAction();
+  const { busy, problem, run } = useAction();
   if (!record.site.demo) return null;
   const told = record.steps.map((step) => step.fact);
   const fact = visitAnswer({ seed: record.plan.visitId, fault, told }, state, next);
@@ -28,7 +28,7 @@ export function SimulatedHouse() {
         <button
           type="button"
           disabled={busy || fact === null}
-          onClick={() => void once(() => tell(fact!, true))}
+          onClick={() => void run(() => tell(fact!, true))}
           className="min-h-11 rounded-sm border border-rule-strong px-4 font-semibold hover:bg-bone-sunk disabled:text-ink-soft"
         >
           {fact === null ? 'Somebody has to choose' : 'Let it answer'}

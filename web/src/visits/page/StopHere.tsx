@@ -1,13 +1,13 @@
 import { isStepSettled } from '@phylaxon/core/visit/work';
 import { leavingSteps } from '@phylaxon/core/views/visit';
-import { Button, FieldError } from '../../shared/ui/index.ts';
-import { visitPlace, useVisitAction, useVisitWork } from '../visitRecord/index.ts';
+import { Button, FieldError, useAction } from '../../shared/ui/index.ts';
+import { visitPlace, useVisitWork } from '../visitRecord/index.ts';
 
 /** A break, or the way out, from wherever the visit is: and how the panel is left safe. */
 export function StopHere() {
   const work = useVisitWork();
   const { record, state, tell, takeBack } = work;
-  const { busy, problem, once } = useVisitAction();
+  const { busy, problem, run } = useAction();
   const { gates } = state;
   const last = record.steps.at(-1);
   const isEnding = state.ending !== null;
@@ -18,14 +18,14 @@ export function StopHere() {
       <div className="space-y-4 pb-3">
         {last && state.beforeLast !== null && (
           <p>
-            <Button look="quiet" disabled={busy} onClick={() => void once(() => takeBack(last))}>
+            <Button look="quiet" disabled={busy} onClick={() => void run(() => takeBack(last))}>
               Take back the last step (entered by mistake)
             </Button>
           </p>
         )}
         {!isEnding && gates.coverOn && !state.paused && (
           <p>
-            <Button look="quiet" disabled={busy} onClick={() => void once(() => tell({ is: 'paused' }))}>
+            <Button look="quiet" disabled={busy} onClick={() => void run(() => tell({ is: 'paused' }))}>
               Take a break (cover on{gates.locked ? ', lockout stays on' : ''})
             </Button>
             <span className="mt-1 block text-sm text-ink-soft">Verify the meter again afterward.</span>
@@ -42,7 +42,7 @@ export function StopHere() {
                 look="quiet"
                 disabled={busy}
                 onClick={() =>
-                  void once(() => tell({ is: 'changed', id, way: 'not-now', space: null, ratingAmps: null }))
+                  void run(() => tell({ is: 'changed', id, way: 'not-now', space: null, ratingAmps: null }))
                 }
               >
                 Leave {visitPlace(work, id).task.label} for another day
@@ -60,7 +60,7 @@ export function StopHere() {
             <Button
               look="quiet"
               disabled={busy}
-              onClick={() => void once(() => tell({ is: gates.coverOn ? 'abandoned' : 'cover-on' }))}
+              onClick={() => void run(() => tell({ is: gates.coverOn ? 'abandoned' : 'cover-on' }))}
             >
               {gates.coverOn ? 'End the visit here' : 'The cover is on'}
             </Button>

@@ -1,7 +1,6 @@
 import { useId, useState } from 'react';
 import type { z } from 'zod';
-import { Button, FieldError, toNumber } from '../../shared/ui/index.ts';
-import { useVisitAction } from './useVisitAction.ts';
+import { Button, FieldError, toNumber, useAction } from '../../shared/ui/index.ts';
 
 interface Props {
   label: string;
@@ -18,7 +17,7 @@ export function FigureForm({ label, unit, schema, button, begin = '', onFigure }
   const id = useId();
   const [typed, setTyped] = useState(begin);
   const [wrong, setWrong] = useState<string | null>(null);
-  const { busy, problem, once } = useVisitAction();
+  const { busy, problem, run } = useAction();
   const store = () => {
     const value = toNumber(typed);
     const read = value === null ? null : schema.safeParse(value);
@@ -27,7 +26,7 @@ export function FigureForm({ label, unit, schema, button, begin = '', onFigure }
       return;
     }
     setWrong(null);
-    void once(() => onFigure(read.data));
+    void run(() => onFigure(read.data));
   };
   const message = wrong ?? problem ?? undefined;
   return (

@@ -1,6 +1,5 @@
-import { useState } from 'react';
 import { fileAddresses, checkFile } from '../../shared/api/index.ts';
-import { asButton } from '../../shared/ui/index.ts';
+import { asButton, useAction } from '../../shared/ui/index.ts';
 import { useVisitWork } from './useVisit.ts';
 
 interface Props {
@@ -11,17 +10,13 @@ interface Props {
 /** A page of this visit to print; why it cannot be, where it cannot. */
 export function PdfLink({ page, children }: Props) {
   const { record } = useVisitWork();
-  const [problem, setProblem] = useState<string | null>(null);
+  const { problem, run } = useAction();
   const address = fileAddresses.visitPage(record.plan.visitId, page);
-  const open = async () => {
-    try {
+  const open = () =>
+    run(async () => {
       await checkFile(address);
-      setProblem(null);
       window.open(address, '_blank', 'noreferrer');
-    } catch (error) {
-      setProblem((error as Error).message);
-    }
-  };
+    });
   return (
     <>
       <a

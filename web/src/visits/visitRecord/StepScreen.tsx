@@ -1,7 +1,6 @@
 import { reportedAt, momentsAt, troubleOf, type VisitFact } from '@phylaxon/core/visit/work';
 import { useEffect, useRef, type ReactNode } from 'react';
-import { Button, FieldError, useUnits } from '../../shared/ui/index.ts';
-import { useVisitAction } from './useVisitAction.ts';
+import { Button, FieldError, useUnits, useAction } from '../../shared/ui/index.ts';
 import { useVisitWork } from './useVisit.ts';
 
 interface Props {
@@ -63,13 +62,13 @@ export function StepScreen({ title, how = [], why, drawing, children }: Props) {
 /** The one large button of a screen. */
 export function TellButton({ fact, children }: { fact: VisitFact; children: ReactNode }) {
   const { tell } = useVisitWork();
-  const { busy, problem, once } = useVisitAction();
+  const { busy, problem, run } = useAction();
   return (
     <div>
       <Button
         className="min-h-14 w-full text-lg sm:w-auto sm:px-8"
         disabled={busy}
-        onClick={() => void once(() => tell(fact))}
+        onClick={() => void run(() => tell(fact))}
       >
         {children}
       </Button>
@@ -81,7 +80,7 @@ export function TellButton({ fact, children }: { fact: VisitFact; children: Reac
 /** What may be amiss at this moment: told with one tap, and what to do is said. */
 export function ReportTrouble() {
   const { record, state, tell } = useVisitWork();
-  const { busy, problem, once } = useVisitAction();
+  const { busy, problem, run } = useAction();
   const all = momentsAt(record.plan, state).flatMap(({ id, moment }) =>
     reportedAt(moment).map((trouble) => ({ id, trouble })),
   );
@@ -96,7 +95,7 @@ export function ReportTrouble() {
               look="quiet"
               className="w-full text-left"
               disabled={busy}
-              onClick={() => void once(() => tell({ is: 'found', id, trouble }))}
+              onClick={() => void run(() => tell({ is: 'found', id, trouble }))}
             >
               {troubleOf(trouble).words}
             </Button>

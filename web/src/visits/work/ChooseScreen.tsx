@@ -12,8 +12,8 @@ import {
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { Button, FieldError, SelectInput } from '../../shared/ui/index.ts';
-import { StepScreen, useVisitAction, useVisitWork } from '../visitRecord/index.ts';
+import { Button, FieldError, SelectInput, useAction } from '../../shared/ui/index.ts';
+import { StepScreen, useVisitWork } from '../visitRecord/index.ts';
 
 /** Wires of branch circuits, the thinnest first. */
 const WIRES = MATERIALS.flatMap((material) =>
@@ -31,7 +31,7 @@ interface Props {
 /** What was found changes the plan at this place: one of the ways that are open is chosen before anything else is done there. */
 export function ChooseScreen({ task, now, trouble }: Props) {
   const { tell } = useVisitWork();
-  const { busy, problem, once } = useVisitAction();
+  const { busy, problem, run } = useAction();
   const free = useFreeSpaces(now);
   const [space, setSpace] = useState<number | null>(null);
   const [wire, setWire] = useState(WIRES[0]!.value);
@@ -80,7 +80,7 @@ export function ChooseScreen({ task, now, trouble }: Props) {
               className="mt-2 min-h-12 w-full text-left sm:w-auto"
               disabled={busy || (way === 'smaller' && to.ratingAmps === null)}
               onClick={() =>
-                void once(() =>
+                void run(() =>
                   tell({
                     is: 'changed',
                     id: task.id,

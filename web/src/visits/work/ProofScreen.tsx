@@ -2,8 +2,8 @@ import { amps, surfaceC, volts } from '@phylaxon/core/facts/quantities';
 import { VISIT_OUTCOME_WORDS, PROOF_WORDS } from '@phylaxon/core/views/visit';
 import type { Proof, ProofId, TaskState, VisitTask } from '@phylaxon/core/visit/work';
 import { useState } from 'react';
-import { Button, FieldError, NumberInput, uncapital, useUnits } from '../../shared/ui/index.ts';
-import { FigureForm, StepScreen, useVisitAction, useVisitWork } from '../visitRecord/index.ts';
+import { Button, FieldError, NumberInput, uncapital, useUnits, useAction } from '../../shared/ui/index.ts';
+import { FigureForm, StepScreen, useVisitWork } from '../visitRecord/index.ts';
 
 type OutcomeOf<P extends ProofId> = Extract<Proof, { proof: P }> extends { outcome: infer O } ? O : never;
 const WIRING: readonly OutcomeOf<'outlet-wiring'>[] = ['correct', 'reversed', 'open-ground', 'open-neutral'];
@@ -67,7 +67,7 @@ function Outcomes<O extends keyof typeof VISIT_OUTCOME_WORDS>({
   outcomes: readonly O[];
   onOutcome: (outcome: O) => Promise<void>;
 }) {
-  const { busy, problem, once } = useVisitAction();
+  const { busy, problem, run } = useAction();
   return (
     <div className="space-y-3">
       {outcomes.map((outcome, i) => (
@@ -76,7 +76,7 @@ function Outcomes<O extends keyof typeof VISIT_OUTCOME_WORDS>({
           look={i === 0 ? 'primary' : 'quiet'}
           className="block min-h-12 w-full text-left sm:w-auto sm:min-w-72"
           disabled={busy}
-          onClick={() => void once(() => onOutcome(outcome))}
+          onClick={() => void run(() => onOutcome(outcome))}
         >
           {VISIT_OUTCOME_WORDS[outcome]}
         </Button>
@@ -89,7 +89,7 @@ function Outcomes<O extends keyof typeof VISIT_OUTCOME_WORDS>({
 function Temperature({ id }: { id: string }) {
   const { tell } = useVisitWork();
   const { temperatureUnit, toCelsius } = useUnits();
-  const { busy, problem, once } = useVisitAction();
+  const { busy, problem, run } = useAction();
   const [face, setFace] = useState<number | null>(null);
   const [air, setAir] = useState<number | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
@@ -103,7 +103,7 @@ function Temperature({ id }: { id: string }) {
     setWrong(bad?.error?.issues[0]?.message ?? null);
     if (bad) return;
     const [faceC, airC] = read.map(({ data }) => data!) as [number, number];
-    void once(() => tell({ is: 'proof', id, proof: 'temperature', surfaceC: faceC, ambientC: airC }));
+    void run(() => tell({ is: 'proof', id, proof: 'temperature', surfaceC: faceC, ambientC: airC }));
   };
   return (
     <div>

@@ -14,3 +14,5 @@ export { LOAD_STATE_OPTIONS, LOAD_STATE_WORDS } from './loadStates.ts';
 export { toggled } from './toggled.ts';
 export { useSettled } from './useSettled.ts';
 export { StaleNote, useVersioned } from './versioned.tsx';
+export { sayError } from './sayError.ts';
+export { useAction } from './useAction.ts';

@@ -1,8 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import type { Pending } from '../../api/index.ts';
 import { sendEntries } from '../../stores/index.ts';
-import { Button } from '../components/index.ts';
-import { sayError } from './formErrors.ts';
+import { Button, useAction } from '../components/index.ts';
 
 interface Props {
   /** What is sent, as of the press; a file goes to the server before the entry that names it. */
@@ -32,30 +31,24 @@ export function SendButton({
   once = false,
   children,
 }: Props) {
-  const [busy, setBusy] = useState(false);
-  const [became, setBecame] = useState<{ text: string; isWrong: boolean } | null>(null);
-  const send = async () => {
-    setBusy(true);
-    setBecame(null);
-    try {
+  const { problem, busy, run } = useAction();
+  const [became, setBecame] = useState<string | null>(null);
+  const send = () =>
+    run(async () => {
+      setBecame(null);
       const is = await sendEntries(...(await entries()));
-      setBecame({ text: is === 'stored' ? `✓ ${stored}` : waiting, isWrong: false });
+      setBecame(is === 'stored' ? `✓ ${stored}` : waiting);
       if (is === 'stored') onStored?.();
       onTold?.();
-    } catch (error) {
-      setBecame({ text: sayError(error), isWrong: true });
-    } finally {
-      setBusy(false);
-    }
-  };
-  const isDone = once && became?.isWrong === false;
+    });
+  const isDone = once && became !== null;
   return (
     <span className="inline-flex flex-wrap items-center gap-3">
       <Button look={look} disabled={disabled || busy || isDone} onClick={() => void send()}>
         {children}
       </Button>
-      <span role="status" className={became?.isWrong ? 'font-medium text-danger' : 'font-semibold text-good'}>
-        {became?.text}
+      <span role="status" className={problem ? 'font-medium text-danger' : 'font-semibold text-good'}>
+        {problem ?? became}
       </span>
     </span>
   );

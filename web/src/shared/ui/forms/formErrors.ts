@@ -1,8 +1,6 @@
+import { sayError } from '../components/index.ts';
 import type { FieldPath, FieldValues, UseFormReturn } from 'react-hook-form';
 import { RequestError } from '../../api/index.ts';
-
-/** What went wrong, in words. */
-export const sayError = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 /** Everything the server said of something that was sent, line by line. */
 export function problemsOf(error: unknown): string[] {

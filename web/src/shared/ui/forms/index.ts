@@ -16,4 +16,4 @@ export {
   TextField,
   toNumber,
 } from './fields.tsx';
-export { problemsOf, sayError, showErrors } from './formErrors.ts';
+export { problemsOf, showErrors } from './formErrors.ts';
