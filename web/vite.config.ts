@@ -1,9 +1,13 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
+  resolve: {
+    alias: [{ find: /^zod$/, replacement: fileURLToPath(new URL('src/shared/csp/zod.ts', import.meta.url)) }],
+  },
   build: { assetsInlineLimit: 0, manifest: true, sourcemap: false },
   worker: { format: 'es' },
   // The server hears only pages of its own: the host is left as the page has it.

@@ -1,4 +1,3 @@
-import './shared/csp/index.ts';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { hazardShape, type HazardShape } from '../../facts/hazards/index.ts';
-import { oneOf, sayPercent } from '../../facts/quantities/index.ts';
+import { oneOf } from '../../facts/quantities/index.ts';
 import {
   ACTIONS,
   CAUSE_IDS,
@@ -115,28 +115,3 @@ export const cautionsAt = ({ cautions }: Pick<Decision, 'cautions'>, when: Cauti
  * @example familyOf('size-down') // 'resize'
  */
 export const familyOf = (action: Decision['action']): DecisionFamily => ACTIONS[action];
-
-/** Nothing that is judged is ever quite sure. */
-const SUREST = 0.99;
-
-/**
- * How sure a judgement is, in percent.
- *
- * @param share 0 to 1
- * @returns percent, never 100
- * @example saySureness(0.9996) // '99 %'
- */
-export const saySureness = (share: number): string => sayPercent(Math.min(SUREST, share));
-
-/**
- * How sure, in words.
- *
- * @param confidence 0 to 1
- * @returns words, as within a sentence
- * @example sayConfidence(0.92) // 'very sure'
- */
-export function sayConfidence(confidence: number): string {
-  if (confidence >= 0.9) return 'very sure';
-  if (confidence >= 0.75) return 'fairly sure';
-  return confidence >= 0.6 ? 'leaning this way' : 'not sure';
-}

@@ -1,8 +1,9 @@
 import { marked, sayBreakerEstimate, type Evidence } from '../evidence/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
 import type { CauseId } from '../../facts/vocabulary/index.ts';
-import { saySureness, type Decision, type WeighedReason } from './decision.ts';
+import type { Decision, WeighedReason } from './decision.ts';
 import { makeReason } from './parts.ts';
+import { saySureness } from './saySureness.ts';
 
 /** What heats a bimetal besides its own current: each makes a sound breaker open early, too. */
 const HEATS_IT: readonly CauseId[] = ['loose-terminal', 'burnt-stab', 'bus-failing', 'hot-surroundings'];

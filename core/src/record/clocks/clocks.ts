@@ -1,14 +1,4 @@
-import { z } from 'zod';
-import { instant } from '../entities/index.ts';
-
 const DAY_MS = 86_400_000;
-
-/** The server’s clock as it is told. */
-export const serverClock = z.object({
-  now: instant,
-  newest: instant.nullable().describe('when the newest change on record was made'),
-});
-export type ServerClock = z.infer<typeof serverClock>;
 
 /** By so much clocks differ without anybody’s fault, time zones set wrong among them, ms. */
 export const CLOCK_SLACK_MS = DAY_MS;

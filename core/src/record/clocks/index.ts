@@ -1,1 +1,2 @@
 export * from './clocks.ts';
+export * from './serverClock.ts';

@@ -1,23 +1,9 @@
 import { z } from 'zod';
 import { isPlainText, name, NOT_PLAIN } from '../../facts/quantities/index.ts';
 import { CAUSE_IDS, COMPLAINTS, isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
-import { MOST_CONNECTED } from './entries.ts';
+
 import { basedOn, id, instant, note, ownId, PROFILES } from './common.ts';
-
-/** How a case may end. */
-export const CASE_OUTCOMES = [
-  'reset-holds',
-  'replaced',
-  'resized',
-  'repaired-elsewhere',
-  'handed-over',
-  'not-found',
-] as const;
-export type CaseOutcome = (typeof CASE_OUTCOMES)[number];
-
-/** Why a question has no answer: put off, beyond this person or place, or seen and not told apart. */
-export const PASSES = ['skip', 'cannot', 'unsure'] as const;
-export type Pass = (typeof PASSES)[number];
+import { CASE_OUTCOMES, HOW_CONFIRMED, MOST_CONNECTED, PASSES } from './kinds.ts';
 
 const test = z.enum(Object.keys(TESTS) as [TestId, ...TestId[]], 'This test is not known.');
 const words = z
@@ -102,10 +88,6 @@ export const casePass = z.strictObject({
   at: instant,
 });
 export type CasePass = z.input<typeof casePass>;
-
-/** How it is known what a case was: seen or measured, or gone for good once that was put right. */
-export const HOW_CONFIRMED = ['seen', 'measured', 'cured'] as const;
-export type HowConfirmed = (typeof HOW_CONFIRMED)[number];
 
 /** What a case turned out to have been, who found it and how. */
 export const confirmation = z.strictObject({

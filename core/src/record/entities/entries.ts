@@ -18,6 +18,7 @@ import {
 } from '../../facts/instruments/index.ts';
 import { isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
 import { id, instant, note, ownId, strikeReason } from './common.ts';
+import { MOST_CONNECTED, PACES } from './kinds.ts';
 import { kept, origin, rowFields } from './entryFields.ts';
 
 /**
@@ -118,15 +119,8 @@ export function withError<
   return { ...input, error: errorBy(value, { ...only, resolution: resolutionOf(instrument, quantity) }) };
 }
 
-/** How soon a trip came: at once (a snap), within a minute, within the hour, later. */
-export const PACES = ['at-once', 'seconds', 'minutes', 'hours'] as const;
-export type Pace = (typeof PACES)[number];
-
 /** What is known of why it tripped. */
 export const CAUSE_STATES = ['unknown', 'known-present', 'known-removed'] as const;
-
-/** Most loads that are told apart in one trial. */
-export const MOST_CONNECTED = 14;
 
 /** Steady currents one after the other, as a logger saw them. */
 export const currentHistory = z

@@ -2,6 +2,7 @@ export * from './common.ts';
 export * from './site.ts';
 export * from './circuit.ts';
 export * from './entries.ts';
+export * from './kinds.ts';
 export * from './inspections.ts';
 export * from './tripPace.ts';
 export * from './curve.ts';

@@ -1,5 +1,6 @@
 import { TIME_LIMITS } from '../../facts/limits/index.ts';
-import type { BreakerEvent, Pace } from './entries.ts';
+import type { BreakerEvent } from './entries.ts';
+import type { Pace } from './kinds.ts';
 
 /** The span of seconds a pace stands for, where nobody timed the trip. */
 export const PACE_SECONDS: Record<Pace, { from: number; to: number }> = {

@@ -22,15 +22,3 @@ export const policies = z.object({
     .describe('replace a breaker after each dead short, after the second, or only on signs of wear'),
 });
 export type Policies = z.infer<typeof policies>;
-
-/**
- * The defaults. The split rule is the code’s own (NEC 210.20); one trial into a suspected short, since every
- * trip into a dead short pits the contacts, two otherwise, since most failed resets never reached off. A breaker
- * is replaced on signs of wear or after its second dead short: one is what it is built and tested for.
- */
-export const DEFAULT_POLICIES: Policies = {
-  loading: 'split',
-  trialsIntoShort: 1,
-  trialsOtherwise: 2,
-  afterDeadShort: 'second',
-};

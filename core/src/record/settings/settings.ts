@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { noRepeatedIds } from '../../facts/quantities/index.ts';
 import { ownInstrument } from './instruments.ts';
-import { DEFAULT_POLICIES, policies } from './policies.ts';
+import { policies } from './policies.ts';
 
 export const TEMPERATURE_UNITS = ['C', 'F'] as const;
 export const LENGTH_UNITS = ['m', 'ft'] as const;
@@ -24,14 +24,3 @@ export const settings = policies.extend({
   learn: z.boolean().describe('whether confirmed ends of cases move how likely causes are beforehand'),
 });
 export type Settings = z.infer<typeof settings>;
-
-export const DEFAULT_SETTINGS: Settings = {
-  ...DEFAULT_POLICIES,
-  temperature: 'C',
-  length: 'm',
-  dates: 'day-month-year',
-  clock: '24',
-  theme: 'system',
-  instruments: [],
-  learn: true,
-};

@@ -1,6 +1,7 @@
 import { PenLine } from 'lucide-react';
 import { lazy, Suspense, useEffect } from 'react';
 import { Outlet, useLocation } from 'react-router';
+import { loadCommands } from '../../shared/api/index.ts';
 import { classes, isTyping } from '../../shared/ui/index.ts';
 import { useReadingLine } from '../../shared/stores/index.ts';
 import { FirstVisit } from './FirstVisit.tsx';
@@ -31,6 +32,7 @@ export function Layout() {
     window.addEventListener('keydown', onKeyDown);
     return () => window.removeEventListener('keydown', onKeyDown);
   }, [open]);
+  useEffect(() => void loadCommands().catch(() => undefined), []);
   return (
     <>
       <Header />

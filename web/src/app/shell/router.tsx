@@ -4,11 +4,17 @@ import { ErrorPage } from './ErrorPage.tsx';
 
 const startView = async () => ({ Component: (await import('../start/index.ts')).StartPage });
 const siteView = async () => ({ Component: (await import('../../panel/site/index.ts')).SitePage });
-const newPanelView = async () => ({ Component: (await import('../../panel/site/index.ts')).NewPanelPage });
+const newPanelView = async () => ({
+  Component: (await import('../../panel/newPanel/index.ts')).NewPanelPage,
+});
 const panelView = async () => ({ Component: (await import('../../panel/page/index.ts')).PanelPage });
-const openCaseView = async () => ({ Component: (await import('../../diagnose/case/index.ts')).OpenCasePage });
+const openCaseView = async () => ({
+  Component: (await import('../../diagnose/openCase/index.ts')).OpenCasePage,
+});
 const caseView = async () => ({ Component: (await import('../../diagnose/case/index.ts')).CasePage });
-const handOverView = async () => ({ Component: (await import('../../diagnose/case/index.ts')).HandOverPage });
+const handOverView = async () => ({
+  Component: (await import('../../diagnose/handOver/index.ts')).HandOverPage,
+});
 const outcomesView = async () => ({
   Component: (await import('../../diagnose/outcomes/index.ts')).OutcomesPage,
 });
@@ -35,7 +41,7 @@ const roomView = async () => ({ Component: (await import('../../plan/room/index.
 const partsView = async () => ({ Component: (await import('../../plan/parts/index.ts')).PartsPage });
 const whatIfView = async () => ({ Component: (await import('../../plan/whatIf/index.ts')).WhatIfPage });
 const twoWiresView = async () => ({ Component: (await import('../../plan/twoWires/index.ts')).TwoWiresPage });
-const visitsView = async () => ({ Component: (await import('../../visits/page/index.ts')).VisitsPage });
+const visitsView = async () => ({ Component: (await import('../../visits/list/index.ts')).VisitsPage });
 const visitView = async () => ({ Component: (await import('../../visits/page/index.ts')).VisitPage });
 const houseMapView = async () => ({
   Component: (await import('../../records/mapping/index.ts')).HouseMapPage,

@@ -8,6 +8,9 @@ inBrowser();
 const { act, cleanup, fireEvent, render, screen, within } = await import('@testing-library/react');
 const { useOutbox, useProfile, useSettings } = await import('../../shared/stores/index.ts');
 const { ReadingForm } = await import('./ReadingForm.tsx');
+const { loadCommands } = await import('../../shared/api/index.ts');
+
+await loadCommands();
 
 let server: ReturnType<typeof fakeServer>;
 beforeEach(() => {

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Pending } from '../../shared/api/index.ts';
+import type { Sendable } from '../../shared/api/index.ts';
 import { sendEntries } from '../../shared/stores/index.ts';
 
 /** What became of an entry: stored, or kept here until the server is back. */
@@ -8,7 +8,7 @@ export type Outcome = 'stored' | 'waiting' | null;
 /** Sends an entry; tells what became of it. */
 export function useSend() {
   const [outcome, setOutcome] = useState<Outcome>(null);
-  const send = async (entry: Pending, onTaken: () => void) => {
+  const send = async (entry: Sendable, onTaken: () => void) => {
     setOutcome(null);
     const became = await sendEntries(entry);
     onTaken();

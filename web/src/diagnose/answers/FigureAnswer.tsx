@@ -40,7 +40,7 @@ interface Props {
 }
 
 /** Figures as the meter shows them; what they mean is worked out. */
-export function FigureAnswer({ test, points, onAnswer }: Props) {
+export default function FigureAnswer({ test, points, onAnswer }: Props) {
   const { file, act } = useStepWork();
   const { breaker } = file.dossier!.subject;
   const fresh = (): Values => Object.fromEntries(points.map(({ point }) => [point, null]));

@@ -31,7 +31,11 @@ const FIGURES = [
 ] as const;
 
 /** What ran and for how long before it tripped: held against the window of a sound breaker by itself. */
-export function TripAnswer({ onAnswer }: { onAnswer: (work: () => Promise<void>) => Promise<unknown> }) {
+export default function TripAnswer({
+  onAnswer,
+}: {
+  onAnswer: (work: () => Promise<void>) => Promise<unknown>;
+}) {
   const work = useStepWork();
   const { breaker, circuit } = work.file.dossier!.subject;
   const loads = circuit?.loads ?? [];

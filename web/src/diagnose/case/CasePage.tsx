@@ -1,11 +1,11 @@
 import { TEST_WORDS, type TestId } from '@phylaxon/core/facts/vocabulary';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useWork } from '../../shared/compute/index.ts';
 import { Causes } from '../../breaker/decision/index.ts';
 import { invalidateRecord, recordQueries } from '../../shared/queries/index.ts';
-import { breakerText, Button, Notice, PageSection, placeText } from '../../shared/ui/index.ts';
+import { breakerText, Button, later, Notice, PageSection, placeText } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 import {
   AskStep,
@@ -20,11 +20,26 @@ import {
 } from '../steps/index.ts';
 import { Ending } from '../ending/index.ts';
 import { StepWorkProvider, useStepWork, type StepWork, useCaseRecord } from '../caseRecord/index.ts';
-import { CaseFindings } from './CaseFindings.tsx';
+import { FigureAnswer, TripAnswer } from '../answers/index.ts';
+
+const CaseFindings = later(async () => (await import('./CaseFindings.tsx')).CaseFindings);
+
+/** They are at hand before they are next, should the server be gone by then. */
+const PARTS = [
+  CaseFindings,
+  DecidedStep,
+  ElectricianStep,
+  FigureAnswer,
+  FindStep,
+  IsolateStep,
+  ResetStep,
+  TripAnswer,
+];
 
 /** A case: the next step, the possible causes and the findings so far. */
 export function CasePage() {
   const { caseId = '' } = useParams();
+  useEffect(() => PARTS.forEach((part) => part.fetch()), []);
   return <Case key={caseId} caseId={caseId} />;
 }
 

@@ -1,3 +1,1 @@
 export { CasePage } from './CasePage.tsx';
-export { OpenCasePage } from './OpenCasePage.tsx';
-export { HandOverPage } from './HandOverPage.tsx';

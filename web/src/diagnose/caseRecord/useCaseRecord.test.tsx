@@ -93,7 +93,7 @@ test('an answer given while the server is gone shows at once; stored, it is ther
 test('what waits for another case is not shown in this one', async () => {
   const { result } = show();
   await waitFor(() => expect(result.current.file).not.toBeNull());
-  const other = caseEntries.answers(uuid(2000), [{ test: 'sound', outcome: 'quiet', at }]);
+  const other = await caseEntries.answers(uuid(2000), [{ test: 'sound', outcome: 'quiet', at }]);
   act(() => useOutbox.setState({ waiting: [{ ...other, refused: null }] }));
   expect([heard(result.current.file), result.current.waiting]).toEqual([[], 0]);
 });

@@ -1,12 +1,11 @@
-import { isInCase, withSent } from '@phylaxon/core/commands';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
-import { isServerGone, type Pending } from '../../shared/api/index.ts';
+import { isServerGone, type Sendable } from '../../shared/api/index.ts';
 import { invalidateRecord, recordQueries } from '../../shared/queries/index.ts';
-import { sendEntries, useChanges, useOutbox } from '../../shared/stores/index.ts';
+import { sendEntries, useChanges, useCommands, useOutbox } from '../../shared/stores/index.ts';
 
 /** What can be done in a case: sent, or kept here until the server is back. */
-export type Act = (...entries: Pending[]) => Promise<void>;
+export type Act = (...entries: Sendable[]) => Promise<void>;
 
 /**
  * A case, kept up to date with the server and with what waits for it.
@@ -17,15 +16,20 @@ export function useCaseRecord(caseId: string) {
   const { data: told = null, error } = useQuery(recordQueries.case(caseId));
   const heard = useChanges(`/cases/${caseId}`);
   const all = useOutbox((state) => state.waiting);
+  const commands = useCommands();
   const waiting = useMemo(
-    () => all.filter((entry) => entry.refused === null && isInCase(entry, caseId, told)),
-    [all, caseId, told],
+    () =>
+      commands ? all.filter((entry) => entry.refused === null && commands.isInCase(entry, caseId, told)) : [],
+    [all, caseId, told, commands],
   );
   const act: Act = useCallback(async (...entries) => {
     await sendEntries(...entries);
     await invalidateRecord();
   }, []);
-  const file = useMemo(() => told && withSent(told, waiting), [told, waiting]);
+  const file = useMemo(
+    () => told && (commands ? commands.withSent(told, waiting) : told),
+    [told, waiting, commands],
+  );
   return { file, waiting: waiting.length, problem: error?.message ?? null, heard, act };
 }
 

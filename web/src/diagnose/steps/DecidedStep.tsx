@@ -9,7 +9,7 @@ import { IsolationProgress } from './IsolateStep.tsx';
 import { useStepWork } from '../caseRecord/index.ts';
 
 /** It is decided: what to do, why, what would change it; then how it ended. */
-export function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }) {
+export default function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }) {
   const { file, view } = useStepWork();
   const profile = useProfile((state) => state.profile);
   const found = view.isolation?.found;

@@ -7,7 +7,7 @@ import { useStepWork } from '../caseRecord/index.ts';
 import { StepFrame } from '../answers/index.ts';
 
 /** What is left to find out is not for this person, or was put aside: who does it, and with what. */
-export function ElectricianStep({ tests }: { tests: readonly TestId[] }) {
+export default function ElectricianStep({ tests }: { tests: readonly TestId[] }) {
   const { file } = useStepWork();
   const profile = useProfile((state) => state.profile);
   const homeowner = profile === 'homeowner';

@@ -13,7 +13,7 @@ import { now, useStepWork } from '../caseRecord/index.ts';
 const MARKED = 3;
 
 /** Which breaker it is: the likeliest handles in order, each tried with one finger. */
-export function FindStep({ why }: { why: string }) {
+export default function FindStep({ why }: { why: string }) {
   const { file, act, board } = useStepWork();
   const { case: about, log } = file;
   const { busy, problem, leave, run } = useAction();

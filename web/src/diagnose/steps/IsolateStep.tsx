@@ -15,7 +15,7 @@ import { now, useStepWork, whereOf } from '../caseRecord/index.ts';
 const WITHIN_THE_HOUR = RESULTS.filter(({ value }) => value !== 'hours');
 
 /** One trial of an isolation: what to connect, what to leave off, and what came of it. */
-export function IsolateStep({ isolation, why }: { isolation: Isolation; why: string }) {
+export default function IsolateStep({ isolation, why }: { isolation: Isolation; why: string }) {
   const { file, view, act } = useStepWork();
   const { busy, problem, leave: proceed } = useAction();
   const { dossier, case: about } = file;

@@ -38,7 +38,7 @@ interface Told {
 const NOTHING: Partial<Told> = {};
 
 /** One trial: switch it fully off and on, the right way, and say what happened. */
-export function ResetStep({ unplugged, why }: { unplugged: boolean; why: string }) {
+export default function ResetStep({ unplugged, why }: { unplugged: boolean; why: string }) {
   const units = useUnits();
   const { file, view, act } = useStepWork();
   const { busy, problem, leave } = useAction();

@@ -1,4 +1,3 @@
-import '../../shared/csp/index.ts';
 import {
   riseChanges,
   thermalSpots,

@@ -119,7 +119,7 @@ export function useTypedLine({ board, places, panelId, here, caseId }: LinePlace
       setAsked(text);
       return;
     }
-    const pending = send.together(panelId, board.panel.name, listed());
+    const pending = await send.together(panelId, board.panel.name, listed());
     setBusy(true);
     try {
       const is = await sendEntries(pending);

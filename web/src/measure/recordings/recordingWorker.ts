@@ -1,5 +1,4 @@
 import { LOAD_LIMITS } from '@phylaxon/core/facts/limits';
-import '../../shared/csp/index.ts';
 import {
   envelopeOf,
   loadEvents,

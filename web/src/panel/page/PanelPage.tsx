@@ -1,4 +1,3 @@
-import { breakerWithSent } from '@phylaxon/core/commands';
 import type { Board as BoardData, BreakerDetail } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense, useEffect, useMemo, useState } from 'react';
@@ -10,12 +9,14 @@ import { Log } from '../../breaker/log/index.ts';
 import { BreakerForm, OpeningForm } from '../setup/index.ts';
 import { spacesOf } from '@phylaxon/core/panel/layout';
 import { BackLink, Button, classes, later, Notice } from '../../shared/ui/index.ts';
-import { BreakerDetailView } from '../../breaker/detail/index.ts';
-import { useChanges, useOutbox } from '../../shared/stores/index.ts';
+import { useChanges, useCommands, useOutbox } from '../../shared/stores/index.ts';
 import { Attention } from './Attention.tsx';
 import { panelText } from './panelText.ts';
 
 const SetUp = later(async () => (await import('./SetUp.tsx')).SetUp);
+const BreakerDetailView = later(
+  async () => (await import('../../breaker/detail/index.ts')).BreakerDetailView,
+);
 
 /** A panel: the board, and beside it the detail of what is chosen. On a phone one at a time. */
 export function PanelPage() {
@@ -32,7 +33,10 @@ export function PanelPage() {
   const problem = notStepped ?? noBoard?.message ?? noDetail?.message ?? null;
 
   // The forms are filled in where the server may be out of reach.
-  useEffect(() => [Log, CircuitForm, BreakerForm, OpeningForm].forEach((form) => form.fetch()), []);
+  useEffect(
+    () => [BreakerDetailView, Log, CircuitForm, BreakerForm, OpeningForm].forEach((part) => part.fetch()),
+    [],
+  );
 
   const planned = usePlannedSpaces(board?.site.id, panelId);
 
@@ -130,17 +134,15 @@ function usePlannedSpaces(siteId: string | undefined, panelId: string): Readonly
 /** Board and detail with what waits for the server drawn already. */
 function useDrawing(board: BoardData | undefined, detail: BreakerDetail | undefined) {
   const all = useOutbox((state) => state.waiting);
+  const draw = useCommands()?.breakerWithSent;
   return useMemo(() => {
     const waiting = all.filter(({ refused }) => refused === null);
-    if (waiting.length === 0) return { board, detail };
+    if (waiting.length === 0 || !draw) return { board, detail };
     return {
-      board: board && {
-        ...board,
-        breakers: board.breakers.map((entry) => breakerWithSent(entry, waiting)),
-      },
-      detail: detail && breakerWithSent(detail, waiting),
+      board: board && { ...board, breakers: board.breakers.map((entry) => draw(entry, waiting)) },
+      detail: detail && draw(detail, waiting),
     };
-  }, [all, board, detail]);
+  }, [all, board, detail, draw]);
 }
 
 function FedFrom({ board: { fedFrom } }: { board: BoardData }) {

@@ -23,7 +23,7 @@ interface Props {
 const placed = ({ id, space, poles, half }: Breaker): Placed => ({ id, space: space!, poles, half });
 
 /** Where a breaker sits: another place, a tie to its neighbour, a new part in its place, out of the panel. */
-export function BreakerPlace({ breaker, board }: Props) {
+export default function BreakerPlace({ breaker, board }: Props) {
   return (
     <div className="space-y-6 border-t border-rule-strong pt-4">
       <Replace breaker={breaker} />

@@ -1,2 +1,1 @@
-export { NewPanelPage } from './NewPanelPage.tsx';
 export { SitePage } from './SitePage.tsx';

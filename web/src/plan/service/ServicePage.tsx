@@ -10,14 +10,15 @@ import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useParams } from 'react-router';
 import { entries } from '../../shared/api/index.ts';
-import { ampsText, Notice, PageHead, SendButton, useUnits } from '../../shared/ui/index.ts';
-import { CanAdd } from './CanAdd.tsx';
-import { Feeders } from './Feeders.tsx';
-import { Schools } from './Schools.tsx';
+import { ampsText, Notice, PageHead, SendButton, useUnits, later } from '../../shared/ui/index.ts';
 import { SheetFields } from './SheetFields.tsx';
 import { readSheetForm, toSheetForm, type SheetForm } from './sheetForm.ts';
 import { usePlanned } from '../proposals/index.ts';
 import { SERVICE_PART_NAMES } from './words.ts';
+
+const Schools = later(async () => (await import('./Schools.tsx')).Schools);
+const CanAdd = later(async () => (await import('./CanAdd.tsx')).CanAdd);
+const Feeders = later(async () => (await import('./Feeders.tsx')).Feeders);
 
 /** The load of a dwelling on its service, and whether something can be added to it. */
 export function ServicePage() {

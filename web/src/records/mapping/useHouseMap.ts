@@ -62,7 +62,10 @@ export function useHouseMap(panelId: string, panelName: string) {
   );
   const send = useCallback(
     async (entry: { kind: 'house-map'; content: HouseMap } | { kind: 'map-looks'; content: MapLooks }) => {
-      const pending = entries.panelEntry(panelId, panelName, { at: new Date().toISOString(), ...entry });
+      const pending = await entries.panelEntry(panelId, panelName, {
+        at: new Date().toISOString(),
+        ...entry,
+      });
       await sendEntries(pending);
       sent(pending);
       await invalidateRecord();

@@ -29,7 +29,7 @@ function understood({ words, kinds, from, to }: Wanted, { dateText }: Units): st
 }
 
 /** Find breakers and entries of a site: by circuit, load, part, note, kind and time. */
-export function SearchBox({ siteId }: { siteId: string }) {
+export default function SearchBox({ siteId }: { siteId: string }) {
   const id = useId();
   const [text, setText] = useState('');
   const units = useUnits();

@@ -1,1 +1,3 @@
-export { SearchBox } from './SearchBox.tsx';
+import { later } from '../../shared/ui/index.ts';
+
+export const SearchBox = later(async () => (await import('./SearchBox.tsx')).default);

@@ -1,4 +1,5 @@
 import type { AnswerOf, EndpointName, EndpointQuestion } from '@phylaxon/core/api';
+import { filledPath } from './path.ts';
 import { query, request, sendFile, type RequestedBy } from './request.ts';
 
 /** What goes into an address: ids by name, and what stands behind the question mark. */
@@ -16,10 +17,8 @@ export type QuestionArguments<N extends EndpointName> =
 
 /** The address of an endpoint, with its ids and parameters in place. */
 function filled(name: EndpointName, { params = {}, query: parameters = {} }: Told): string {
-  const path = name
-    .slice(name.indexOf(' ') + 1)
-    .replace(/:(\w+)/g, (_, id: string) => encodeURIComponent(params[id]!));
-  return path + query(parameters as Record<string, string | undefined>);
+  const path = name.slice(name.indexOf(' ') + 1);
+  return filledPath(path, params) + query(parameters as Record<string, string | undefined>);
 }
 
 /**

@@ -42,7 +42,7 @@ const withId = <T extends { id?: string | undefined }>(input: T): T & { id: stri
 });
 
 /** Entries of a breaker’s log. */
-export const entries = {
+export const entryCommands = {
   readings: (id: string, where: string, readings: ReadingInput[]) =>
     pending(commands.logReadingsCommand, { id }, { readings: readings.map(withId) }, where),
   event: (id: string, where: string, input: EventInput) =>
@@ -76,7 +76,7 @@ export const entries = {
 };
 
 /** What is done in a case. */
-export const caseEntries = {
+export const caseCommands = {
   open: (input: CaseInput): Pending => ({ ...pending(commands.openCaseCommand, {}, input), id: input.id! }),
   answers: (id: string, answers: CaseAnswer[]) =>
     pending(commands.answerCaseCommand, { id }, { answers: answers.map(withId) }),
@@ -90,7 +90,7 @@ export const caseEntries = {
 };
 
 /** What is drawn: sites, panels, breakers, circuits, trip curves. */
-export const drawing = {
+export const drawingCommands = {
   addSite: (input: SiteInput): Pending<Site> => pending(commands.addSiteCommand, {}, input) as Pending<Site>,
   changeSite: (id: string, input: SiteChange) => pending(commands.changeSiteCommand, { id }, input),
   setCurve: (id: string, input: CurveInput) => pending(commands.setCurveCommand, { id }, input),

@@ -1,8 +1,7 @@
 import type { AttachmentKind } from '@phylaxon/core/record/panelEntries';
 import type { ImportMode } from '@phylaxon/core/api';
-import { addressOf } from '@phylaxon/core/commands';
 import { askWithFile } from './ask.ts';
-import type { Pending } from './pending.ts';
+import { deliveryOf, type Delivery, type Pending } from './pending.ts';
 import { fetchFile, fileAddress, query, request, sendFile, type RequestedBy } from './request.ts';
 
 /** The time zone this device is in. */
@@ -23,11 +22,19 @@ interface SentFile {
 const ZIP = 'application/octet-stream';
 const CSV = 'text/csv';
 
+/** How a command that an earlier version of this page kept goes to the server. */
+async function deliveryAgain({ command, params, body }: Pending): Promise<Delivery> {
+  const { commandOf } = await import('@phylaxon/core/commands');
+  const known = commandOf({ command });
+  if (!known) throw new Error(`There is no command “${command}”.`);
+  return deliveryOf(known, params, body);
+}
+
 /** Have a command done now; see stores/outbox for what may wait. */
-export function sendCommand<T = unknown>(sent: Pending<T>, file?: Blob): Promise<T> {
-  const { method, path } = addressOf(sent);
+export async function sendCommand<T = unknown>(sent: Pending<T>, file?: Blob): Promise<T> {
+  const { method, path } = sent.delivery ?? (await deliveryAgain(sent));
   const by: RequestedBy = { profile: sent.profile, change: sent.id };
-  if (!file) return request<T>(method as 'POST', path, sent.body, by);
+  if (!file) return request<T>(method.toUpperCase() as 'POST', path, sent.body, by);
   const told = query(sent.body as Record<string, string>);
   return sendFile<T>(path + told, file, file.type, by);
 }

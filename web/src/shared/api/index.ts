@@ -1,6 +1,7 @@
-export * from './commands.ts';
+export type { EntryKind } from './commands.ts';
+export * from './lazyCommands.ts';
 export * from './newId.ts';
-export { type Pending } from './pending.ts';
+export { type Delivery, type Pending } from './pending.ts';
 export * from './ask.ts';
 export * from './files.ts';
 export * from './request.ts';

@@ -11,25 +11,27 @@ type Asked = { how: 'run'; name: ComputationName } | { how: 'work'; name: WorkNa
 /** An answer of the worker, kept up to date with its question; `null` while there is none. */
 function useAnswer<A>({ how, name }: Asked, input: unknown): A | null {
   const [answer, setAnswer] = useState<A | null>(null);
+  const [failure, setFailure] = useState<unknown>(null);
   // Whoever asks with much hands on the same object while it is the same question.
   const question = useMemo(() => JSON.stringify(input ?? null), [input]);
   useEffect(() => {
     let current = true;
     const asked = JSON.parse(question) as unknown;
-    const told = (is: unknown) => current && setAnswer(is as A | null);
-    if (asked === null) void Promise.resolve(null).then(told);
-    else if (how === 'run')
-      void theWorker()
-        .run(name as ComputationName, asked)
-        .then(told);
-    else
-      void theWorker()
-        .work(name as WorkName, asked)
-        .then(told);
+    const work = (): Promise<unknown> => {
+      if (asked === null) return Promise.resolve(null);
+      if (how === 'run') return theWorker().run(name as ComputationName, asked);
+      return theWorker().work(name as WorkName, asked);
+    };
+    work().then(
+      (is) => current && setAnswer(is as A | null),
+      (error: unknown) => current && setFailure(error ?? new Error('The calculation failed.')),
+    );
     return () => {
       current = false;
     };
   }, [how, name, question]);
+  // A calculation that fails is a fault of ours: the page says so, and does not wait for ever.
+  if (failure !== null) throw failure;
   return answer;
 }
 
@@ -45,5 +47,5 @@ export const useComputation = <N extends ComputationName>(name: N, input: unknow
 export const useWork = <N extends WorkName>(
   name: N,
   input: Parameters<(typeof WORK)[N]>[0] | null,
-): ReturnType<(typeof WORK)[N]> | null =>
-  useAnswer<ReturnType<(typeof WORK)[N]>>({ how: 'work', name }, input);
+): Awaited<ReturnType<(typeof WORK)[N]>> | null =>
+  useAnswer<Awaited<ReturnType<(typeof WORK)[N]>>>({ how: 'work', name }, input);

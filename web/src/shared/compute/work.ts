@@ -1,5 +1,4 @@
 import {
-  findBreaker,
   handOverOf,
   lookAtCase,
   screensLeft,
@@ -17,12 +16,7 @@ import {
 } from '@phylaxon/core/physics/breakerEstimate';
 import { drawProfile, profileQuestion, profileTimes } from '@phylaxon/core/physics/profile';
 import type { DeadMark } from '@phylaxon/core/record/entities';
-import {
-  standIn,
-  standInTrial,
-  type StandInQuestion,
-  type StandInTrial,
-} from '@phylaxon/core/simulate/person';
+import type { StandInQuestion, StandInTrial } from '@phylaxon/core/simulate/person';
 import { combinationTimes, type LoadCombinationsInput } from '@phylaxon/core/physics/loadCombinations';
 import type { CurvePoint } from '@phylaxon/core/physics/trip';
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
@@ -59,6 +53,10 @@ interface CaseQuestion {
   stamp: string;
 }
 
+/** These load when they are first asked for: what searches, and what simulates. */
+const search = () => import('@phylaxon/core/diagnosis/cases');
+const simulator = () => import('@phylaxon/core/simulate/person');
+
 /** Work that has no place in the compute API: what is drawn, what to try next, how a case stands. */
 export const WORK = {
   look: ({ file, profile, stamp }: CaseQuestion) => {
@@ -66,9 +64,10 @@ export const WORK = {
     return { ...view, left: screensLeft(file, profile, view.step), stamp };
   },
   card: (file: CaseRecord) => handOverOf(file),
-  find: ({ suspects, words, marks }: FindQuestion) => findBreaker(suspects, words, marks),
-  standIn: (question: StandInQuestion) => standIn(question),
-  standInTrial: (question: StandInTrial) => standInTrial(question),
+  find: async ({ suspects, words, marks }: FindQuestion) =>
+    (await search()).findBreaker(suspects, words, marks),
+  standIn: async (question: StandInQuestion) => (await simulator()).standIn(question),
+  standInTrial: async (question: StandInTrial) => (await simulator()).standInTrial(question),
   unit: (question: EffectiveRatingInput) => readTripRecord(question),
   settle: ({ record, ampacity, loads }: SettleQuestion) => trialToSettle(record, ampacity, loads),
   /** When this unit opens at each of several currents, from cold. */

@@ -1,16 +1,18 @@
-import '../csp/index.ts';
-import { COMPUTATIONS, type ComputationName } from '@phylaxon/core/compute';
+import type { ComputationName } from '@phylaxon/core/compute';
 import { expose } from 'comlink';
 import { chanceOfTrip, type ChanceQuestion } from './chanceOfTrip.ts';
 import { keepLogged } from './loggedCurrent.ts';
 import { WORK, type WorkName } from './work.ts';
 
+/** All calculations of the API: they load once the work of a page is under way. */
+const calculations = () => import('@phylaxon/core/compute');
+
 let running: { cancelled: boolean } | null = null;
 
 const api = {
   /** Run a calculation of the core; `null` where the input does not make a question yet. */
-  run(name: ComputationName, input: unknown): unknown {
-    const { input: schema, run } = COMPUTATIONS[name];
+  async run(name: ComputationName, input: unknown): Promise<unknown> {
+    const { input: schema, run } = (await calculations()).COMPUTATIONS[name];
     const question = schema.safeParse(input);
     return question.success ? (run as (question: unknown) => unknown)(question.data) : null;
   },
@@ -37,3 +39,6 @@ const api = {
 export type ComputeWorker = typeof api;
 
 expose(api);
+
+// At hand before it is asked for, should the server be gone by then.
+calculations().catch(() => undefined);

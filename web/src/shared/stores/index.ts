@@ -6,3 +6,4 @@ export * from './tapStore.ts';
 export * from './useChanges.ts';
 export * from './useWithUnsent.ts';
 export * from './lineStore.ts';
+export * from './useCommands.ts';

@@ -13,26 +13,26 @@ describe('what an earlier version kept as an address', () => {
     [before(undefined, '/cases', { siteId: 's' }), 'open-case', {}],
     [before('PATCH', '/cases/c1', { marks: [] }), 'change-case', { id: 'c1' }],
     [before('DELETE', '/cases/c1/answers/a1', {}), 'take-back-answer', { id: 'c1', answer: 'a1' }],
-  ])('%j becomes a command with the same body', (was, command, params) => {
-    const { waiting } = migrateOutbox({ waiting: [was] });
+  ])('%j becomes a command with the same body', async (was, command, params) => {
+    const { waiting } = await migrateOutbox({ waiting: [was] });
     expect(waiting).toEqual([
       { id: 'x', label: 'A reading at Shed', refused: null, command, params, body: was.body },
     ]);
   });
 
-  test('what leads nowhere is kept, and told by name when it is sent', () => {
-    const { waiting } = migrateOutbox({ waiting: [before(undefined, '/nowhere', { at })] });
+  test('what leads nowhere is kept, and told by name when it is sent', async () => {
+    const { waiting } = await migrateOutbox({ waiting: [before(undefined, '/nowhere', { at })] });
     expect(waiting).toMatchObject([{ command: '/nowhere', body: { at } }]);
   });
 
-  test('a word of an older version is today’s', () => {
+  test('a word of an older version is today’s', async () => {
     const held = before(undefined, '/breakers/b1/events', { kind: 'held', amps: 12, afterSeconds: 600, at });
-    expect(migrateOutbox({ waiting: [held] }).waiting).toMatchObject([
+    expect((await migrateOutbox({ waiting: [held] })).waiting).toMatchObject([
       { command: 'log-event', body: { kind: 'no-trip', amps: 12 } },
     ]);
   });
 
-  test('what is a command already stays as it is', () => {
+  test('what is a command already stays as it is', async () => {
     const now: Waiting = {
       id: 'y',
       command: 'write-note',
@@ -42,6 +42,6 @@ describe('what an earlier version kept as an address', () => {
       profile: 'homeowner',
       refused: null,
     };
-    expect(migrateOutbox({ waiting: [now] }).waiting).toEqual([now]);
+    expect((await migrateOutbox({ waiting: [now] })).waiting).toEqual([now]);
   });
 });

@@ -1,8 +1,7 @@
-import { commandOf, sentTo } from '@phylaxon/core/commands';
 import { del, get, set as keep } from 'idb-keyval';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { sendCommand, isNotNow, NO_SERVER, RequestError, type Pending } from '../api/index.ts';
+import { sendCommand, isNotNow, NO_SERVER, RequestError, type Pending, type Sendable } from '../api/index.ts';
 import { invalidateRecord, rememberOwnChange } from '../queries/index.ts';
 import { useProfile } from './profileStore.ts';
 
@@ -32,9 +31,10 @@ interface WaitingAtAnAddress extends Omit<Waiting, 'command' | 'params'> {
  *
  * @param kept what the browser kept; what cannot be understood is told as refused, not dropped
  */
-export function migrateOutbox(kept: {
+export async function migrateOutbox(kept: {
   waiting: (Waiting | WaitingAtAnAddress)[];
-}): Pick<OutboxState, 'waiting'> {
+}): Promise<Pick<OutboxState, 'waiting'>> {
+  const { sentTo } = await import('@phylaxon/core/commands');
   return {
     waiting: kept.waiting.map((one): Waiting => {
       if (!('path' in one)) return inTodaysWords(one);
@@ -68,7 +68,7 @@ export const useOutbox = create<OutboxState>()(
       name: NAME,
       version: 2,
       partialize: ({ waiting }) => ({ waiting }),
-      migrate: (kept) => migrateOutbox(kept as { waiting: WaitingAtAnAddress[] }) as OutboxState,
+      migrate: (kept) => migrateOutbox(kept as { waiting: WaitingAtAnAddress[] }) as Promise<OutboxState>,
     },
   ),
 );
@@ -98,7 +98,8 @@ const byWhoIsAtWork = <T>(entry: Pending<T>): Pending<T> => ({
  *
  * @throws RequestError if the server refuses it, or is gone
  */
-export async function sendNow<Answer>(entry: Pending<Answer>): Promise<Answer> {
+export async function sendNow<Answer>(command: Sendable<Answer>): Promise<Answer> {
+  const entry = await command;
   rememberOwnChange(entry.id);
   try {
     return await sendCommand<Answer>(byWhoIsAtWork(entry));
@@ -114,10 +115,10 @@ export async function sendNow<Answer>(entry: Pending<Answer>): Promise<Answer> {
  *
  * @throws RequestError if the server refuses one; those before it are stored
  */
-export async function sendEntries(...entries: Pending[]): Promise<'stored' | 'waiting'> {
+export async function sendEntries(...entries: Sendable[]): Promise<'stored' | 'waiting'> {
   let became: 'stored' | 'waiting' = 'stored';
   try {
-    for (const entry of entries) became = await sendOrKeep(entry);
+    for (const entry of entries) became = await sendOrKeep(await entry);
   } finally {
     void invalidateRecord();
   }
@@ -125,21 +126,16 @@ export async function sendEntries(...entries: Pending[]): Promise<'stored' | 'wa
 }
 
 /** Send a picture with what it shows, as `sendEntries` does. */
-export async function sendPhoto(entry: Pending, file: Blob): Promise<'stored' | 'waiting'> {
-  const became = await sendOrKeep(entry, file);
+export async function sendPhoto(entry: Sendable, file: Blob): Promise<'stored' | 'waiting'> {
+  const became = await sendOrKeep(await entry, file);
   void invalidateRecord();
   return became;
-}
-
-function isInOrder(sent: Pending): boolean {
-  const command = commandOf(sent);
-  return command?.draw !== undefined || (command?.inOrder?.(sent.body as undefined) ?? false);
 }
 
 async function sendOrKeep(entry: Pending, file?: Blob): Promise<'stored' | 'waiting'> {
   const sent = byWhoIsAtWork(entry);
   // An edit of the drawing is made from what is shown, with all that waits: it does not overtake that; nor does a step of a visit.
-  if (isInOrder(sent) && useOutbox.getState().waiting.some(({ refused }) => refused === null)) {
+  if (sent.delivery?.inOrder && useOutbox.getState().waiting.some(({ refused }) => refused === null)) {
     put({ ...sent, refused: null, because: null });
     return 'waiting';
   }
@@ -157,9 +153,10 @@ async function sendOrKeep(entry: Pending, file?: Blob): Promise<'stored' | 'wait
 
 /** The picture that goes with a command that waited, if one does. */
 async function fileOf(entry: Pending): Promise<Blob | undefined> {
-  if (commandOf(entry)?.upload === undefined) return undefined;
+  // An earlier version of this page did not say whether one does.
+  if (entry.delivery && entry.delivery.upload === undefined) return undefined;
   const file = await get<Blob>(fileKey(entry.id));
-  if (!file) throw new Error('Its picture is no longer kept in this browser.');
+  if (!file && entry.delivery) throw new Error('Its picture is no longer kept in this browser.');
   return file;
 }
 

@@ -48,7 +48,7 @@ async function settled(until: () => boolean) {
 
 describe('sending', () => {
   test('one after the other, by whoever is at work, each with a name of its own; asked again once', async () => {
-    const [first, second] = [note('Warm'), note('Warmer')];
+    const [first, second] = [await note('Warm'), await note('Warmer')];
     expect(await sendEntries(first, second)).toBe('stored');
     expect(sentNotes()).toEqual(['Warm', 'Warmer']);
     expect(server.asked.map(({ method, path }) => [method, path])).toEqual([

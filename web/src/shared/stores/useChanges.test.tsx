@@ -64,7 +64,7 @@ test('what others change is asked for again; what this page changed it asks for 
   Stream.last.tell(uuid(7));
   Stream.last.tell(null);
   expect(asksAgain).toBe(2);
-  const own = entries.note(uuid(1), 'Shed', { note: 'Warm', at: '2026-11-25T10:00:00Z' });
+  const own = await entries.note(uuid(1), 'Shed', { note: 'Warm', at: '2026-11-25T10:00:00Z' });
   await sendEntries(own);
   Stream.last.tell(own.id);
   expect(asksAgain).toBe(3);

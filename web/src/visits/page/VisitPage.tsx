@@ -1,22 +1,25 @@
 import { standsIn, type VisitRecord } from '@phylaxon/core/views/visit';
 import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { useParams } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { later, Notice, PageHead } from '../../shared/ui/index.ts';
 import { useChanges, useProfile } from '../../shared/stores/index.ts';
 import { BeforeVisit } from './BeforeVisit.tsx';
-import { HomeownerVisit } from './HomeownerVisit.tsx';
 import { NextStep } from '../work/index.ts';
 import { ReportTrouble, useVisit, VisitWorkProvider } from '../visitRecord/index.ts';
-import { StopHere } from './StopHere.tsx';
-import { WhatHappened } from './WhatHappened.tsx';
 import { WhereItStands } from './WhereItStands.tsx';
 
+const HomeownerVisit = later(async () => (await import('./HomeownerVisit.tsx')).HomeownerVisit);
+const StopHere = later(async () => (await import('./StopHere.tsx')).StopHere);
+const WhatHappened = later(async () => (await import('./WhatHappened.tsx')).WhatHappened);
 const SimulatedHouse = later(async () => (await import('./SimulatedHouse.tsx')).SimulatedHouse);
 
 /** A visit: what to prepare, then one step after the other, and what it came to. */
 export function VisitPage() {
   const { visitId = '' } = useParams();
+  // At hand before it is needed, should the server be gone by then.
+  useEffect(() => [NextStep, StopHere, WhatHappened].forEach((part) => part.fetch()), []);
   const { data: told, error } = useQuery(recordQueries.visit(visitId));
   if (!told)
     return (

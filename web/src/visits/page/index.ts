@@ -1,2 +1,1 @@
 export { VisitPage } from './VisitPage.tsx';
-export { VisitsPage } from './VisitsPage.tsx';

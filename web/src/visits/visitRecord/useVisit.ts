@@ -52,7 +52,7 @@ export function useVisit(told: VisitRecord) {
   const tell = useCallback(
     async (fact: VisitFact, simulated = false) => {
       const at = new Date().toISOString();
-      const entry = entries.panelEntry(panel.id, panel.name, {
+      const entry = await entries.panelEntry(panel.id, panel.name, {
         kind: 'visit-step',
         at,
         simulated,

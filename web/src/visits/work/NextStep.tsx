@@ -19,7 +19,7 @@ import { WorkScreen } from './WorkScreen.tsx';
 import { uncapital } from '../../shared/ui/index.ts';
 
 /** The one thing that is next. */
-export function NextStep() {
+export default function NextStep() {
   const work = useVisitWork();
   const { next } = work;
   switch (next.kind) {

@@ -1,2 +1,4 @@
+import { later } from '../../shared/ui/index.ts';
+
 export { EndScreen } from './EndScreen.tsx';
-export { NextStep } from './NextStep.tsx';
+export const NextStep = later(async () => (await import('./NextStep.tsx')).default);

@@ -1,11 +1,11 @@
 import { useState, type ReactNode } from 'react';
-import type { Pending } from '../../api/index.ts';
+import type { Sendable } from '../../api/index.ts';
 import { sendEntries } from '../../stores/index.ts';
 import { Button, useAction } from '../components/index.ts';
 
 interface Props {
   /** What is sent, as of the press; a file goes to the server before the entry that names it. */
-  entries: () => Pending[] | Promise<Pending[]>;
+  entries: () => Sendable[] | Promise<Sendable[]>;
   /** What it says once the server has it, and while it only waits for the server. */
   stored: string;
   waiting?: string;

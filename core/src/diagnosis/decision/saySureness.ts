@@ -1,0 +1,26 @@
+import { sayPercent } from '../../facts/quantities/index.ts';
+
+/** Nothing that is judged is ever quite sure. */
+const SUREST = 0.99;
+
+/**
+ * How sure a judgement is, in percent.
+ *
+ * @param share 0 to 1
+ * @returns percent, never 100
+ * @example saySureness(0.9996) // '99 %'
+ */
+export const saySureness = (share: number): string => sayPercent(Math.min(SUREST, share));
+
+/**
+ * How sure, in words.
+ *
+ * @param confidence 0 to 1
+ * @returns words, as within a sentence
+ * @example sayConfidence(0.92) // 'very sure'
+ */
+export function sayConfidence(confidence: number): string {
+  if (confidence >= 0.9) return 'very sure';
+  if (confidence >= 0.75) return 'fairly sure';
+  return confidence >= 0.6 ? 'leaning this way' : 'not sure';
+}

@@ -1,0 +1,9 @@
+import { z } from 'zod';
+import { instant } from '../entities/index.ts';
+
+/** The server’s clock as it is told. */
+export const serverClock = z.object({
+  now: instant,
+  newest: instant.nullable().describe('when the newest change on record was made'),
+});
+export type ServerClock = z.infer<typeof serverClock>;

@@ -1,0 +1,1 @@
+export { HandOverPage } from './HandOverPage.tsx';

@@ -1,0 +1,1 @@
+export { OpenCasePage } from './OpenCasePage.tsx';

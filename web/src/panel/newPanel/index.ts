@@ -1,0 +1,1 @@
+export { NewPanelPage } from './NewPanelPage.tsx';

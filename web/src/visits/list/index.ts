@@ -1,0 +1,1 @@
+export { VisitsPage } from './VisitsPage.tsx';
