@@ -128,6 +128,7 @@ const SERVER = [
   'app',
 ];
 
+/** What several views share. A folder that is not listed is a page: it may import all of these, and the app alone imports it. */
 const WEB = [
   'shared/csp',
   'shared/compute',
@@ -149,53 +150,33 @@ const WEB = [
   'panel/board',
   'panel/setup',
   'records/search',
-  'settings/page',
-  'diagnose/outcomes',
   'breaker/detail',
-  'panel/page',
-  'panel/newPanel',
-  'panel/site',
-  'app/start',
   'diagnose/caseRecord',
   'diagnose/answers',
   'diagnose/ending',
   'diagnose/steps',
-  'diagnose/openCase',
-  'diagnose/handOver',
-  'diagnose/case',
-  'measure/live',
-  'measure/recordings',
-  'maintain/evaluation',
   'plan/proposals',
-  'plan/service',
-  'plan/room',
-  'plan/parts',
-  'plan/whatIf',
-  'plan/twoWires',
   'visits/visitRecord',
   'visits/work',
-  'visits/list',
-  'visits/page',
-  'records/mapping',
-  'records/directory',
-  'maintain/maintenance',
-  'records/report',
-  'measure/scan',
-  'measure/infrared',
-  'measure/panelReadings',
-  'measure/readingLine',
-  'app/shell',
 ];
 
 const TEST = String.raw`\.test\.tsx?$`;
 
+const everyFolderListed = (root, folders) => ({
+  name: `every folder of ${root} has its place in the order`,
+  severity: 'error',
+  from: { path: `^${root}/[^/]+/`, pathNot: `^${root}/(testing|${folders.join('|')})/` },
+  to: {},
+});
+
+const pagesApart = (root, shared) => ({
+  name: 'a page is imported by the app alone',
+  severity: 'error',
+  from: { path: `^(${root}/[^/]+/[^/]+)/`, pathNot: `^${root}/app/` },
+  to: { path: `^${root}/[^/]+/[^/]+/`, pathNot: ['^$1/', `^${root}/(testing|${shared.join('|')})/`] },
+});
+
 const inOrder = (root, folders) => [
-  {
-    name: `every folder of ${root} has its place in the order`,
-    severity: 'error',
-    from: { path: `^${root}/[^/]+/`, pathNot: `^${root}/(testing|${folders.join('|')})/` },
-    to: {},
-  },
   ...folders.slice(0, -1).map((folder, i) => ({
     name: `${root}/${folder} imports only what stands before it`,
     severity: 'error',
@@ -225,9 +206,12 @@ export default {
       from: { path: '^(core|server|web)/src/', pathNot: [TEST, '^(core|server|web)/src/testing/'] },
       to: { path: '^(core|server|web)/src/testing/' },
     },
+    everyFolderListed('core/src', CORE),
     ...inOrder('core/src', CORE),
+    everyFolderListed('server/src', SERVER),
     ...inOrder('server/src', SERVER),
     ...inOrder('web/src', WEB),
+    pagesApart('web/src', WEB),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

@@ -9,3 +9,4 @@ export * from './sentence.ts';
 export * from './plainText.ts';
 export * from './noRepeatedIds.ts';
 export * from './normalCdf.ts';
+export { counted } from './counted.ts';

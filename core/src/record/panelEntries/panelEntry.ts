@@ -1,45 +1,9 @@
 import { z } from 'zod';
+import type { Sentence } from '../../facts/quantities/index.ts';
 import type { Profile } from '../../facts/vocabulary/index.ts';
 import { id, instant, note, ownId, who } from '../entities/index.ts';
-import {
-  hangingDirectory,
-  boardPhoto,
-  heatPicture,
-  heatScan,
-  houseMap,
-  mapLooks,
-  keepsPower,
-  type PanelEntryKind,
-  panelSignEntry,
-  proposal,
-  recording,
-  reportPrices,
-  serviceSheet,
-  upkeepRound,
-  upkeepRule,
-  visitEntry,
-  visitStep,
-} from '../panelEntryKinds/index.ts';
+import { PANEL_ENTRIES, type NamedBreaker, type PanelEntryKind } from '../panelEntryKinds/index.ts';
 
-/** Everything that is logged of a panel as a whole, by the name it is stored under. */
-export const PANEL_ENTRIES = {
-  recording,
-  'heat-picture': heatPicture,
-  'board-photo': boardPhoto,
-  'heat-scan': heatScan,
-  sign: panelSignEntry,
-  'service-sheet': serviceSheet,
-  proposal,
-  visit: visitEntry,
-  'visit-step': visitStep,
-  'house-map': houseMap,
-  'map-looks': mapLooks,
-  'hanging-directory': hangingDirectory,
-  'upkeep-round': upkeepRound,
-  'upkeep-rule': upkeepRule,
-  'keeps-power': keepsPower,
-  'report-prices': reportPrices,
-};
 type Kinds = typeof PANEL_ENTRIES;
 export type PanelEntryName = keyof Kinds;
 export const PANEL_ENTRY_NAMES = Object.keys(PANEL_ENTRIES) as [PanelEntryName, ...PanelEntryName[]];
@@ -119,3 +83,23 @@ export const mayLogOfPanel = (
   profile: Profile,
   { kind, content }: Pick<PanelEntry, 'kind' | 'content'>,
 ): string | null => kindOf(kind).refuses(profile, content);
+
+/**
+ * What an entry of a panel tells, in a few words.
+ *
+ * @param entry of any kind
+ * @returns a few words
+ * @example sayPanelEntry({ kind: 'sign', content: { sign: 'damp', found: true } }) // 'Damp location'
+ */
+export const sayPanelEntry = ({ kind, content }: Pick<PanelEntry, 'kind' | 'content'>): Sentence =>
+  kindOf(kind).say(content);
+
+/**
+ * The breakers that an entry of a panel names: they are of that panel, in it or taken out since.
+ *
+ * @param entry of any kind
+ * @returns each with the field it stands in; none: the entry is of the panel as a whole
+ * @example namedBreakers({ kind: 'keeps-power', content: { breakerIds: [id] } }) // [{ path: ['content', 'breakerIds', 0], breakerId: id }]
+ */
+export const namedBreakers = ({ kind, content }: Pick<PanelEntry, 'kind' | 'content'>): NamedBreaker[] =>
+  kindOf(kind).breakers?.(content) ?? [];

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { id } from '../entities/index.ts';
-import { panelEntryKind } from './panelEntryKind.ts';
+import { panelEntryKind, namedInList } from './panelEntryKind.ts';
+import { counted } from '../../facts/quantities/index.ts';
 
 /** What must not lose power, as whoever uses the place says it; the latest holds. */
 export const keepsPower = panelEntryKind({
@@ -14,5 +15,10 @@ export const keepsPower = panelEntryKind({
   }),
   attachment: null,
   refuses: () => null,
+  say: ({ breakerIds }) =>
+    breakerIds.length === 0
+      ? 'No critical loads here'
+      : `${counted(breakerIds.length, 'breaker', 'breakers')} must not lose power`,
+  breakers: ({ breakerIds }) => namedInList(['content', 'breakerIds'], breakerIds),
 });
 export type CriticalLoads = z.output<typeof keepsPower.fields>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isPlainText, NOT_PLAIN } from '../../facts/quantities/index.ts';
+import { isPlainText, NOT_PLAIN, counted } from '../../facts/quantities/index.ts';
 import { panelEntryKind } from './panelEntryKind.ts';
 
 /** The directory that hangs in the door, as it was read there; the latest holds. */
@@ -16,5 +16,6 @@ export const hangingDirectory = panelEntryKind({
   }),
   attachment: null,
   refuses: () => null,
+  say: ({ text }) => `What hangs in the door, ${counted(text.split('\n').length, 'line', 'lines')}`,
 });
 export type HangingDirectory = z.output<typeof hangingDirectory.fields>;

@@ -24,6 +24,7 @@ export const heatPicture = panelEntryKind({
   }),
   attachment: 'heat-matrix',
   refuses: electriciansOnly,
+  say: ({ camera }) => camera || 'Temperatures of the board',
 });
 
 /** An ordinary photo that lies on the board. */
@@ -34,4 +35,5 @@ export const boardPhoto = panelEntryKind({
   }),
   attachment: 'photo',
   refuses: () => null,
+  say: () => 'A photo of the board',
 });

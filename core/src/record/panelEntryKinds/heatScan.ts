@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ambientC, isPlainText, NOT_PLAIN } from '../../facts/quantities/index.ts';
+import { ambientC, isPlainText, NOT_PLAIN, counted } from '../../facts/quantities/index.ts';
 import { instant } from '../entities/index.ts';
 import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
 
@@ -21,4 +21,6 @@ export const heatScan = panelEntryKind({
   }),
   attachment: null,
   refuses: electriciansOnly,
+  say: ({ switchedOn, soakedMinutes, scanned }) =>
+    `${counted(switchedOn.length, 'load', 'loads')} on for ${Math.round(soakedMinutes)} min, ${counted(scanned, 'place', 'places')} measured`,
 });

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { name, noIdInTwo } from '../../facts/quantities/index.ts';
+import { name, noIdInTwo, counted } from '../../facts/quantities/index.ts';
 import { MAP_CHECKS } from '../../panel/circuitMap/index.ts';
 import { id } from '../entities/index.ts';
-import { panelEntryKind } from './panelEntryKind.ts';
+import { panelEntryKind, namedInList } from './panelEntryKind.ts';
 
 /** So many places a house has at most, and so many breakers are told apart. */
 const MOST_PLACES = 400;
@@ -40,6 +40,11 @@ export const houseMap = panelEntryKind({
     }),
   attachment: null,
   refuses: () => null,
+  say: ({ rooms }) => `A map of ${counted(rooms.length, 'room', 'rooms')}`,
+  breakers: ({ stayOn, rounds }) => [
+    ...namedInList(['content', 'stayOn'], stayOn),
+    ...rounds.flatMap(({ off }, i) => namedInList(['content', 'rounds', i, 'off'], off)),
+  ],
 });
 export type HouseMap = z.output<typeof houseMap.fields>;
 
@@ -56,5 +61,7 @@ export const mapLooks = panelEntryKind({
   }),
   attachment: null,
   refuses: () => null,
+  say: ({ round, looks }) =>
+    `Round ${round + 1} of a map, ${counted(looks.length, 'place', 'places')} looked at`,
 });
 export type MapLooks = z.output<typeof mapLooks.fields>;

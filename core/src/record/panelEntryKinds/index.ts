@@ -3,7 +3,13 @@ export { boardPhoto, heatPicture } from './heatPicture.ts';
 export { heatScan } from './heatScan.ts';
 export { type HouseMap, type MapLooks, houseMap, mapLooks } from './houseMap.ts';
 export { keepsPower } from './criticalLoads.ts';
-export { ATTACHMENT_KINDS, type AttachmentKind, type PanelEntryKind } from './panelEntryKind.ts';
+export { PANEL_ENTRIES } from './kinds.ts';
+export {
+  ATTACHMENT_KINDS,
+  type AttachmentKind,
+  type NamedBreaker,
+  type PanelEntryKind,
+} from './panelEntryKind.ts';
 export { panelSignEntry } from './panelSignEntry.ts';
 export { type Proposal, proposal } from './proposal.ts';
 export { type ChannelPlace, type RecordingChannel, recording } from './recording.ts';

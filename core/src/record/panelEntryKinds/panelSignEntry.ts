@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PANEL_SIGN_IDS, panelSign } from '../../facts/vocabulary/index.ts';
+import { PANEL_SIGN_IDS, panelSign, PANEL_SIGN_WORDS } from '../../facts/vocabulary/index.ts';
 import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
 
 /** Something heard, seen or tried of the panel as a whole. */
@@ -11,4 +11,6 @@ export const panelSignEntry = panelEntryKind({
   }),
   attachment: null,
   refuses: (profile, { sign }) => (panelSign(sign).coverClosed ? null : electriciansOnly(profile)),
+  say: ({ sign, found }) =>
+    found ? PANEL_SIGN_WORDS[sign].words : `Not so any more: ${PANEL_SIGN_WORDS[sign].words}`,
 });

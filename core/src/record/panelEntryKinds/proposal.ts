@@ -3,7 +3,7 @@ import { isPlainText, metres, name, NOT_PLAIN, oneOf, ratingAmps } from '../../f
 import { ampacity, conductor, largestBreaker, sayConductor } from '../../code/sizing/index.ts';
 import { BREAKER_KINDS } from '../../panel/layout/index.ts';
 import { id } from '../entities/index.ts';
-import { panelEntryKind } from './panelEntryKind.ts';
+import { panelEntryKind, namedInEach } from './panelEntryKind.ts';
 
 const place = z.strictObject({
   space: z.int('A space is a whole number.').min(1).max(84),
@@ -48,5 +48,10 @@ export const proposal = panelEntryKind({
     }),
   attachment: null,
   refuses: () => null,
+  say: ({ title }) => `Planned: ${title}`,
+  breakers: ({ breakerId, steps }) => [
+    ...(breakerId === null ? [] : [{ path: ['content', 'breakerId'], breakerId }]),
+    ...namedInEach('steps', steps),
+  ],
 });
 export type Proposal = z.output<typeof proposal.fields>;

@@ -50,4 +50,11 @@ export const recording = panelEntryKind({
   }),
   attachment: 'recording',
   refuses: electriciansOnly,
+  say: ({ channels }) => channels.map(({ name, quantity }) => name || quantity).join(', '),
+  breakers: ({ channels }) =>
+    channels.flatMap(({ at }, i) =>
+      at.kind === 'breaker'
+        ? [{ path: ['content', 'channels', i, 'at', 'breakerId'], breakerId: at.breakerId }]
+        : [],
+    ),
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isPlainText, NOT_PLAIN } from '../../facts/quantities/index.ts';
+import { isPlainText, NOT_PLAIN, counted } from '../../facts/quantities/index.ts';
 import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
 
 /** In which a price may be. */
@@ -40,5 +40,6 @@ export const reportPrices = panelEntryKind({
   }),
   attachment: null,
   refuses: electriciansOnly,
+  say: ({ prices }) => counted(prices.length, 'price', 'prices'),
 });
 export type ReportPrices = z.output<typeof reportPrices.fields>;

@@ -22,5 +22,6 @@ export const serviceSheet = panelEntryKind({
     .superRefine(({ fixed, added }, context) => noIdInTwo({ fixed, added }, context)),
   attachment: null,
   refuses: () => null,
+  say: ({ serviceAmps }) => `${serviceAmps} A service`,
 });
 export type ServiceSheet = z.output<typeof serviceSheet.fields>;

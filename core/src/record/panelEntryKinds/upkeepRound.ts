@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { dutyOf, DUTY_IDS } from '../../facts/upkeep/index.ts';
 import { id } from '../entities/index.ts';
-import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
+import { electriciansOnly, panelEntryKind, namedInEach } from './panelEntryKind.ts';
+import { counted } from '../../facts/quantities/index.ts';
 
 /** A maintenance round: each breaker with its result. */
 export const upkeepRound = panelEntryKind({
@@ -32,5 +33,7 @@ export const upkeepRound = panelEntryKind({
     }),
   attachment: null,
   refuses: (profile, { duty }) => (dutyOf(duty).behindCover ? electriciansOnly(profile) : null),
+  say: ({ duty, results }) => `${dutyOf(duty).name}: ${counted(results.length, 'thing', 'things')}`,
+  breakers: ({ results }) => namedInEach('results', results),
 });
 export type UpkeepRound = z.output<typeof upkeepRound.fields>;

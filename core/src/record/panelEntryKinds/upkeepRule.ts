@@ -1,8 +1,9 @@
 import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import { z } from 'zod';
-import { DUTY_IDS } from '../../facts/upkeep/index.ts';
+import { DUTY_IDS, dutyOf } from '../../facts/upkeep/index.ts';
 import { instant } from '../entities/index.ts';
 import { panelEntryKind } from './panelEntryKind.ts';
+import { counted } from '../../facts/quantities/index.ts';
 
 const INTERVAL = `Enter 1 to ${TIME_LIMITS.dutyMostMonths} months.`;
 
@@ -25,5 +26,7 @@ export const upkeepRule = panelEntryKind({
   }),
   attachment: null,
   refuses: () => null,
+  say: ({ duty, everyMonths, nextAt }) =>
+    `${dutyOf(duty).name}: ${everyMonths === null ? 'as usual' : `every ${counted(everyMonths, 'month', 'months')}`}${nextAt === null ? '' : `, next ${nextAt.slice(0, 10)}`}`,
 });
 export type UpkeepRule = z.output<typeof upkeepRule.fields>;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { MOST_VISIT_FACTS, visitFact, visitPlan } from '../../visit/work/index.ts';
 import { id } from '../entities/index.ts';
-import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
+import { electriciansOnly, panelEntryKind, namedInEach } from './panelEntryKind.ts';
 
 /** Entries that a visit makes in the log of a breaker begin with this note. */
 export const ON_A_VISIT = 'On a visit';
@@ -12,6 +12,8 @@ export const visitEntry = panelEntryKind({
   fields: visitPlan.safeExtend({ visitId: id.describe('its own for ever, whatever undo does to the entry') }),
   attachment: null,
   refuses: () => null,
+  say: ({ tasks }) => `A visit: ${tasks.map(({ label }) => label).join(', ')}`,
+  breakers: ({ tasks }) => namedInEach('tasks', tasks),
 });
 export type VisitEntry = z.output<typeof visitEntry.fields>;
 
@@ -29,5 +31,6 @@ export const visitStep = panelEntryKind({
   }),
   attachment: null,
   refuses: electriciansOnly,
+  say: ({ n }) => `Step ${n + 1} of a visit`,
 });
 export type VisitStep = z.output<typeof visitStep.fields>;

@@ -188,7 +188,7 @@ test('a house with no fault reads as a sound one, but for the errors of instrume
 });
 
 /** The sign each fault is known by in every textbook, and how often at least it shows. */
-const TEXTBOOK: Record<CauseId, [test: TestId, outcomes: string[], least: number]> = {
+const TEXTBOOK: Partial<Record<CauseId, [test: TestId, outcomes: string[], least: number]>> = {
   overload: ['load-share', ['100-to-135', 'over-135'], 0.8],
   'appliance-fault': ['reset-result-unplugged', ['holds'], 0.95],
   'wiring-short': ['reset-result-unplugged', ['trips-at-once'], 0.95],
@@ -226,8 +226,8 @@ const TEXTBOOK: Record<CauseId, [test: TestId, outcomes: string[], least: number
   'no-fault': ['reset-result', ['holds'], 0.95],
 };
 
-test.each(causes)('%s shows its textbook sign', (cause) => {
-  const [id, outcomes, least] = TEXTBOOK[cause];
+test.each(causes.filter((cause) => TEXTBOOK[cause]))('%s shows its textbook sign', (cause) => {
+  const [id, outcomes, least] = TEXTBOOK[cause]!;
   const cases = Array.from({ length: runs(20, 30) }, (_, i) => simulatedCase(cause, i + 1, 0));
   const showing = cases.filter((one) => outcomes.includes(perform(one, id))).length;
   expect(showing / cases.length).toBeGreaterThanOrEqual(least);
