@@ -3,7 +3,34 @@ import { register as registerTypeScript } from 'tsx/esm/api';
 
 /** The runner gives its globals to each file; whoever imports them by name gets these. */
 const GLOBALS = ['afterAll', 'afterEach', 'beforeAll', 'beforeEach', 'describe', 'expect', 'test'];
-const source = GLOBALS.map((name) => `export const ${name} = globalThis.${name};`).join('\n');
+/** The runner knows no limit for one test: one that takes longer than this fails, unless it says how long it may take. */
+const LIMIT_MS = 180_000;
+
+const source = `
+  const within = (work, ms) => async (...given) => {
+    let timer;
+    const late = new Promise((_, reject) => {
+      timer = setTimeout(() => reject(new Error('Took longer than ' + ms + ' ms.')), ms);
+    });
+    try {
+      return await Promise.race([work(...given), late]);
+    } finally {
+      clearTimeout(timer);
+    }
+  };
+  const limited = (run) => (name, work, ms = ${LIMIT_MS}) => run(name, work && within(work, ms));
+  const limitedTest = (run) => Object.assign(limited(run), { each: (...table) => limited(run.each(...table)) });
+  ${GLOBALS.filter((name) => name !== 'test')
+    .map((name) => `export const ${name} = globalThis.${name};`)
+    .join('\n')}
+  // The process that starts the tests has none itself.
+  export const test =
+    globalThis.test &&
+    Object.assign(limitedTest(globalThis.test), {
+      skip: globalThis.test.skip,
+      only: limitedTest(globalThis.test.only),
+    });
+`;
 const address = `data:text/javascript,${encodeURIComponent(source)}`;
 const hooks = `
 export const resolve = (name, context, next) =>

@@ -7,6 +7,10 @@ const { window } = new JSDOM('<!doctype html><html lang="en"><body></body></html
   pretendToBeVisual: true,
 });
 
+// Nothing is laid out here, so nothing scrolls.
+window.HTMLElement.prototype.scrollIntoView = () => undefined;
+window.scrollTo = () => undefined;
+
 const IN_BROWSER = [
   'window',
   'document',

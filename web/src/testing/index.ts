@@ -1,2 +1,3 @@
 export { inBrowser } from './browser.ts';
 export { fakeServer, type Asked } from './fakeServer.ts';
+export { showPage } from './showPage.tsx';

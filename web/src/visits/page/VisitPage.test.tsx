@@ -1,0 +1,122 @@
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import type { VisitRecord } from '@phylaxon/core/views/visit';
+import { nextOf, walk, type NextVisitStep, type VisitFact } from '@phylaxon/core/visit/work';
+import { aPanel, aVisitPlan, uuid, visitIn } from '@phylaxon/core/testing';
+import { inBrowser, showPage } from '../../testing/index.ts';
+
+inBrowser();
+const { act, fireEvent, screen, waitFor } = await import('@testing-library/react');
+const { useProfile } = await import('../../shared/stores/index.ts');
+const { VisitPage } = await import('./VisitPage.tsx');
+await import('../work/NextStep.tsx');
+await import('./HomeownerVisit.tsx');
+
+const visitId = uuid(500);
+const panel = aPanel();
+const plan = { ...aVisitPlan(), visitId };
+let facts: VisitFact[] = [];
+let page: Awaited<ReturnType<typeof showPage>>;
+
+const record = (): VisitRecord =>
+  ({
+    site: { id: panel.siteId, name: 'Ferry cottage', note: '', zone: null, demo: false, version: 0 },
+    panel,
+    entryId: uuid(501),
+    plannedAt: '2026-11-25T10:00:00.000Z',
+    plan,
+    steps: facts.map((fact, n) => ({
+      entryId: uuid(600 + n),
+      n,
+      at: '2026-11-25T10:00:00.000Z',
+      simulated: false,
+      fact,
+    })),
+  }) as unknown as VisitRecord;
+
+/** The facts of a sound visit until this is next. */
+const factsUntil = (isNext: (next: NextVisitStep) => boolean) =>
+  visitIn('none', plan, { until: (next) => isNext(next) }).facts;
+
+async function show(before: VisitFact[], profile: 'electrician' | 'homeowner' = 'electrician') {
+  facts = before;
+  useProfile.setState({ profile, said: true });
+  page = await showPage(VisitPage, '/visits/:visitId', `/visits/${visitId}`, {
+    [`/visits/${visitId}`]: record,
+    '/settings': () => ({}),
+  });
+  await screen.findByRole('heading', { level: 1 });
+}
+
+/** The steps that were sent, as they were meant. */
+const told = () =>
+  page
+    .sent()
+    .filter(({ path }) => path === `/panels/${panel.id}/entries`)
+    .map(({ body }) => (body as { content: { n: number; fact: VisitFact } }).content);
+const heading = () => screen.getByRole('region', { name: 'Next step' }).querySelector('h2')!.textContent;
+
+beforeEach(() => {
+  facts = [];
+});
+afterEach(() => {
+  page.close();
+  useProfile.setState({ profile: 'homeowner', said: false });
+});
+
+describe('an electrician', () => {
+  test('is shown the one gate that is next, tells it with one tap, and is shown the one after it', async () => {
+    await show([]);
+    const first = nextOf(plan, walk(plan, []).state);
+    expect(first.kind).toBe('gate');
+    await screen.findByRole('region', { name: 'Next step' });
+    const before = heading();
+    const [button] = screen.getByRole('region', { name: 'Next step' }).querySelectorAll('button');
+    await act(async () => void fireEvent.click(button!));
+    await waitFor(() => expect(told()).toHaveLength(1));
+    expect(told()[0]).toMatchObject({ n: 0, fact: { is: (first as { is: string }).is } });
+    // It is shown before the server has told of it.
+    await waitFor(() => expect(heading()).not.toBe(before));
+  });
+
+  test('a live reading is sent as it was measured, and the work stops on the spot', async () => {
+    await show(factsUntil((next) => next.kind === 'measure'));
+    const field = await screen.findByRole('textbox');
+    fireEvent.change(field, { target: { value: '121' } });
+    await act(async () => void fireEvent.submit(field.closest('form')!));
+    await waitFor(() => expect(told()).toHaveLength(1));
+    expect(told()[0]!.fact).toMatchObject({ is: 'measured', volts: 121 });
+    expect((await screen.findAllByRole('alert')).map((one) => one.textContent).join(' ')).toMatch(
+      /121|live|energized/i,
+    );
+  });
+
+  test('a reading that is none is told at its field, and nothing is sent', async () => {
+    await show(factsUntil((next) => next.kind === 'measure'));
+    const field = await screen.findByRole('textbox');
+    fireEvent.change(field, { target: { value: 'dead' } });
+    await act(async () => void fireEvent.submit(field.closest('form')!));
+    expect(field.getAttribute('aria-invalid')).toBe('true');
+    expect(told()).toEqual([]);
+  });
+
+  test('with the server gone the step is kept here and the visit goes on', async () => {
+    await show([]);
+    await screen.findByRole('region', { name: 'Next step' });
+    const before = heading();
+    page.goAway();
+    const [button] = screen.getByRole('region', { name: 'Next step' }).querySelectorAll('button');
+    await act(async () => void fireEvent.click(button!));
+    await waitFor(() => expect(heading()).not.toBe(before));
+    expect(screen.getByText(/kept here and stored once it is back/)).toBeDefined();
+  });
+});
+
+test('a homeowner is shown how the visit stands, and offered no step of it', async () => {
+  await show(
+    factsUntil((next) => next.kind === 'measure'),
+    'homeowner',
+  );
+  expect(screen.queryByRole('region', { name: 'Next step' })).toBeNull();
+  expect(screen.queryByRole('textbox')).toBeNull();
+  expect(told()).toEqual([]);
+});
