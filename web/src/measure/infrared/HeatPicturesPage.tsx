@@ -1,4 +1,4 @@
-import { type PanelEntryOf, type ShownPanelEntry, sayPanelEntry } from '@phylaxon/core/record/panelEntries';
+import { heatPicture, type PanelEntryOf, type ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -187,7 +187,7 @@ function Pick({ entry, isChosen, onPick }: { entry: Kept['entry']; isChosen: boo
     >
       <span className="figures block">{timeText(entry.at)}</span>
       <span className="block text-sm font-normal">
-        {say(sayPanelEntry(entry))}, air {temperatureText(entry.content.ambientC)}
+        {say(heatPicture.say(entry.content))}, air {temperatureText(entry.content.ambientC)}
         {entry.simulated && ', simulated'}
       </span>
     </Button>
