@@ -30,7 +30,7 @@ const questions: Record<ComputationName, unknown> = {
     loads: [{ id: 'a', amps: 14, onSeconds: 600, offSeconds: 300, surgeTimes: 4, surgeSeconds: 0.5 }],
     events: [{ segments: [{ amps: 17, seconds: 600 }], outcome: 'tripped' }],
   },
-  together: {
+  'load-combinations': {
     ratingAmps: 20,
     loads: [
       { id: 'press', amps: 14 },

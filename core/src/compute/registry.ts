@@ -99,7 +99,7 @@ export const COMPUTATIONS = {
     output: profileOutput,
     run: profileTimes,
   }),
-  together: computation({
+  'load-combinations': computation({
     isHeavy: true,
     summary: 'Which loads of a circuit can run together indefinitely, and which sets may trip it',
     input: loadCombinationsInput,

@@ -18,7 +18,7 @@ export function CombinationsPart({ detail, onCircuit }: PartProps) {
   const all = runningLoads(circuit);
   const loads = [...all].sort((a, b) => b.amps - a.amps).slice(0, MOST_LOADS);
   const answer = useComputation(
-    'together',
+    'load-combinations',
     loads.length === 0
       ? null
       : {
