@@ -23,12 +23,17 @@ export async function showPage(
   read: Record<string, (search: URLSearchParams) => unknown>,
 ) {
   const { QueryClientProvider } = await import('@tanstack/react-query');
-  const { cleanup, render } = await import('@testing-library/react');
+  const { cleanup, configure, render } = await import('@testing-library/react');
+  // A busy machine is not a fault of the page.
+  configure({ asyncUtilTimeout: 30_000 });
   const { createMemoryRouter, RouterProvider } = await import('react-router');
   const { loadCommands } = await import('../shared/api/index.ts');
   const { queryClient } = await import('../shared/queries/index.ts');
   const { useOutbox } = await import('../shared/stores/index.ts');
   await loadCommands();
+  // What another file left behind is not this page’s.
+  queryClient.clear();
+  useOutbox.setState({ waiting: [] });
   const all = globalThis as { EventSource?: unknown };
   const before = all.EventSource;
   all.EventSource = SilentStream;
@@ -50,9 +55,12 @@ export async function showPage(
     sent: () => server.asked.filter(({ method }) => method === 'POST'),
     /** The server is gone from now on. */
     goAway: () => server.nowAnswers(() => 'gone'),
-    close: () => {
+    close: async () => {
       cleanup();
+      await queryClient.cancelQueries();
       queryClient.clear();
+      // What was told last is still on its way.
+      await new Promise((resolve) => setTimeout(resolve, 0));
       useOutbox.setState({ waiting: [] });
       all.EventSource = before;
       server.close();

@@ -47,7 +47,7 @@ interface Parts {
   loads?: Load[];
   readings?: Reading[];
   events?: BreakerEvent[];
-  observations?: [TestId, string][];
+  observations?: [test: TestId, outcome: string, at?: string][];
   policies?: Policies;
   since?: string | null;
 }
@@ -63,8 +63,9 @@ function aCaseFile({
   policies,
   since,
 }: Parts = {}): CaseRecord {
-  const looks = observations.map(([name, outcome], i) => ({
+  const looks = observations.map(([name, outcome, at], i) => ({
     ...anObservation(name, outcome, i),
+    ...(at !== undefined && { at, loggedAt: at }),
     id: uuid(8000 + i),
     caseId: uuid(7000),
   }));
@@ -294,7 +295,7 @@ describe('what is next in a case', () => {
   /** Follow a case to its end, answering, or putting aside, as the picks say; nothing is asked twice running. */
   function follow(profile: Profile, picks: number[], { kind, complaint, drawn }: Subject): CaseView[] {
     const views: CaseView[] = [];
-    const observations: [TestId, string][] = [];
+    const observations: [test: TestId, outcome: string, at: string][] = [];
     const events: BreakerEvent[] = [];
     const readings: Reading[] = [];
     const passed: TroubleCase['passed'] = [];
@@ -309,6 +310,7 @@ describe('what is next in a case', () => {
         profile,
       );
       const { step } = view;
+      const at = after(turn + 1);
       expect(step).not.toEqual(gone);
       views.push(view);
       const pick = picks[turn % picks.length]!;
@@ -318,13 +320,13 @@ describe('what is next in a case', () => {
       if (aside.length > 0)
         passed.push(...aside.map((name) => ({ test: name, why: 'skip' as const, at: after(turn) })));
       else if (step.kind === 'looks')
-        step.tests.forEach((name) => observations.push([name, outcomeFor(name, 0)]));
+        step.tests.forEach((name) => observations.push([name, outcomeFor(name, 0), at]));
       else if (points.length > 0)
         for (const { quantity, point } of points)
           readings.push(aFigure(turn + 1, quantity, point, quantity === 'voltage' ? 7 * (pick % 18) : pick));
       else if (drawn && step.kind === 'ask' && step.test === 'trip-vs-curve')
         events.push({ ...aReset(turn + 1, { amps: 10 + pick, afterSeconds: 60 * pick + 1 }), kind: 'trip' });
-      else if (step.kind === 'ask') observations.push([step.test, outcomeFor(step.test, pick)]);
+      else if (step.kind === 'ask') observations.push([step.test, outcomeFor(step.test, pick), at]);
       else if (step.kind === 'reset' || step.kind === 'isolate') {
         const bare = step.kind === 'reset' && step.unplugged;
         const connected = step.kind === 'isolate' ? view.isolation!.connect! : bare ? [] : null;
@@ -335,9 +337,9 @@ describe('what is next in a case', () => {
           complaint === 'dead' && !tripped && !bare ? (pick % 3 > 0 ? 'restored' : 'still-dead') : null;
         const feel = latches ? 'clean-clicks' : 'will-not-latch';
         if (!drawn) {
-          observations.push(['reset-feel', feel]);
-          if (latches) observations.push([bare ? BARE : 'reset-result', resetOutcome(pace, bare)]);
-          if (latches && power !== null) observations.push(['power-after-reset', power]);
+          observations.push(['reset-feel', feel, at]);
+          if (latches) observations.push([bare ? BARE : 'reset-result', resetOutcome(pace, bare), at]);
+          if (latches && power !== null) observations.push(['power-after-reset', power, at]);
         }
         const held = tripped ? ('tripped' as const) : ('holds' as const);
         const unplugged = connected?.length === 0;
@@ -395,6 +397,11 @@ describe('what is next in a case', () => {
           ],
           // Once it asked again what was dead when an outlet had power.
           ['homeowner', [0, 3, 0, 16, 16, 0, 0, 0], { kind: 'standard', complaint: 'dead', drawn: true }],
+          [
+            'homeowner',
+            [0, 18, 1, 0, 31, 0, 39, 0, 0, 0, 0, 0, 0],
+            { kind: 'standard', complaint: 'dead', drawn: true },
+          ],
         ],
       },
     );

@@ -51,8 +51,8 @@ async function show(upkeep: UpkeepView, shown: Board = board()) {
   });
   await screen.findByRole('heading', { level: 1, name: 'Maintenance' });
 }
-afterEach(() => {
-  page.close();
+afterEach(async () => {
+  await page.close();
   useProfile.setState({ profile: 'homeowner', said: false });
 });
 

@@ -57,8 +57,8 @@ async function show(maps: object[]) {
   });
   await screen.findByRole('heading', { level: 1 });
 }
-afterEach(() => {
-  page.close();
+afterEach(async () => {
+  await page.close();
   useProfile.setState({ profile: 'homeowner', said: false });
 });
 const contents = () =>

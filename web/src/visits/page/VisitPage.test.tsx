@@ -58,8 +58,8 @@ const heading = () => screen.getByRole('region', { name: 'Next step' }).querySel
 beforeEach(() => {
   facts = [];
 });
-afterEach(() => {
-  page.close();
+afterEach(async () => {
+  await page.close();
   useProfile.setState({ profile: 'homeowner', said: false });
 });
 
