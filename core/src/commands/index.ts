@@ -1,6 +1,6 @@
 export { byId, command, type Command, type OutputOf, type ShownBreaker } from './command/index.ts';
 export { COMMANDS } from './registry.ts';
-export { addressOf, commandOf, sentTo, type SentCommand } from './sent.ts';
+export { commandOf, sentTo, type SentCommand } from './sent.ts';
 export { breakerWithSent, isInCase, withSent } from './withSent.ts';
 export { addPhotoCommand } from './addPhoto.ts';
 export * from './drawBreaker.ts';

@@ -6,7 +6,7 @@ export const logPanelEntryCommand = command({
   method: 'post',
   path: '/panels/:id/entries',
   tag: 'log',
-  summary: 'Log something of a panel as a whole: a recording, a heat picture, a scan, a sign',
+  summary: 'Log something of a panel as a whole: a recording, an infrared image, a load test, a sign',
   params: byId,
   body: panelEntryInput,
   label: ({ kind }, where) => `Logged ${PANEL_ENTRIES[kind].name.toLowerCase()} of ${where}`,

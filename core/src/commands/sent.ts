@@ -39,22 +39,3 @@ export function sentTo(method: string, path: string): Pick<SentCommand, 'command
   }
   return null;
 }
-
-/**
- * Where a command goes.
- *
- * @param sent the command with the ids it is about
- * @returns method and path below the API’s root
- * @throws Error for a command that is not known, or an id that is missing
- * @example addressOf({ command: 'write-note', params: { id: '0f…' }, body: {} }) // { method: 'POST', path: '/breakers/0f…/notes' }
- */
-export function addressOf(sent: SentCommand): { method: string; path: string } {
-  const command = commandOf(sent);
-  if (!command) throw new Error(`There is no command “${sent.command}”.`);
-  const path = command.path.replace(/:(\w+)/g, (_all, name: string) => {
-    const id = sent.params[name];
-    if (id === undefined) throw new Error(`“${sent.command}” needs “${name}”.`);
-    return encodeURIComponent(id);
-  });
-  return { method: command.method.toUpperCase(), path };
-}

@@ -28,9 +28,9 @@ const about = (kind: string, path = kind) =>
     method: 'post',
     path: `/${path}/:id/strike`,
     tag: 'log',
-    summary: `Strike one of the ${kind}: it stays on record, no longer counts, and may be replaced`,
+    summary: `Void one of the ${kind}: it stays on record, no longer counts, and may be replaced`,
     params: byId,
-    label: (_body: object, where: string) => `Struck an entry of ${where}`,
+    label: (_body: object, where: string) => `Voided an entry of ${where}`,
   }) as const;
 
 function striking<Replacement extends z.ZodType>(

@@ -123,7 +123,7 @@ test('a struck entry stays in the record, crossed out, and no longer counts', as
   await page.getByRole('button', { name: 'Strike: Voltage at the outlet 131 V' }).click();
   const dialog = page.getByRole('dialog', { name: 'Strike this entry' });
   await dialog.getByRole('button', { name: 'Strike it' }).click();
-  await expect(dialog.getByText('Say why it is struck.')).toBeVisible();
+  await expect(dialog.getByText('Say why this entry is void.')).toBeVisible();
   await dialog.getByRole('textbox', { name: 'Why?' }).fill('Meter on the wrong range');
   await dialog.getByRole('textbox', { name: /^The right figure/ }).fill('119.5');
   await dialog.getByRole('button', { name: 'Strike it' }).click();

@@ -72,7 +72,7 @@ export async function heatPicturesOf(manager: EntityManager, panelId: string): P
     const most = matrix.celsius.reduce((a, b) => Math.max(a, b));
     pictures.push({
       svg: heatPictureSvg(matrix, entry.content.corners),
-      caption: `Heat picture of ${entry.at.slice(0, 10)}: up to ${sayTemperature(most)}, air ${sayTemperature(entry.content.ambientC)}${entry.simulated ? ', made by the simulator' : ''}.`,
+      caption: `Infrared image of ${entry.at.slice(0, 10)}: up to ${sayTemperature(most)}, air ${sayTemperature(entry.content.ambientC)}${entry.simulated ? ', made by the simulator' : ''}.`,
     });
   }
   return pictures;

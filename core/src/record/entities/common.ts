@@ -21,7 +21,7 @@ export const note = z
 export const strikeReason = z
   .string()
   .trim()
-  .min(1, 'Say why it is struck.')
+  .min(1, 'Say why this entry is void.')
   .max(500, 'At most 500 characters.')
   .refine(isPlainText, NOT_PLAIN);
 

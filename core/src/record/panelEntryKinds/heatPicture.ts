@@ -6,7 +6,7 @@ import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
 
 /** A temperature picture of a board; its cells lie beside it. */
 export const heatPicture = panelEntryKind({
-  name: 'Heat picture',
+  name: 'Infrared image',
   fields: z.strictObject({
     camera: z
       .string()
