@@ -131,12 +131,14 @@ const SERVER = [
 /** What several views share. A folder that is not listed is a page: it may import all of these, and the app alone imports it. */
 const WEB = [
   'shared/csp',
+  'shared/rich',
   'shared/compute',
   'shared/api',
   'shared/streams',
   'shared/queries',
   'shared/stores',
   'shared/ui',
+  'shared/workbench',
   'shared/photos',
   'shared/entryWords',
   'breaker/decision',

@@ -26,6 +26,8 @@ export default defineConfig({
   forbidOnly: Boolean(process.env.CI),
   reporter: [['list']],
   use: {
+    // Its figures are in °C and metres; the pictures are taken as a browser in the United States shows them.
+    locale: 'en-GB',
     baseURL: `http://127.0.0.1:${FIRST_PORT}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: chromium,

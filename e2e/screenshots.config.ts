@@ -8,6 +8,6 @@ export default defineConfig({
   ...base,
   workers: 1,
   testDir: 'screenshots',
-  use: { ...base.use, baseURL: `http://127.0.0.1:${PORT}` },
+  use: { ...base.use, locale: 'en-US', baseURL: `http://127.0.0.1:${PORT}` },
   webServer: serverFor(PORT),
 });

@@ -3,8 +3,8 @@ import { join } from 'node:path';
 import ts from 'typescript';
 import { ROOT } from './run.mjs';
 
-/** What only tests import may be called as what it stands for. */
-const APART = /\.test\.tsx?$|(^|\/)testing\//;
+/** What only tests import may be called as what it stands for; a message goes by the file it is in. */
+const APART = /\.test\.tsx?$|(^|\/)(testing\/|messages\.ts$)/;
 const SOURCES = ['core/src', 'server/src', 'web/src'];
 
 /** The names a file defines and exports; a default export has none. */

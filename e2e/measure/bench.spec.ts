@@ -25,8 +25,8 @@ test('twenty loads, and a click meanwhile', async ({ page }) => {
   const [answers, clicks]: [number[], number[]] = [[], []];
   for (let n = 0; n < 5; n++) {
     await page.goto(path);
-    await page.getByRole('tab', { name: 'Bench' }).click();
-    await expect(page.getByRole('tab', { name: 'Together' })).toBeVisible();
+    await page.getByRole('tab', { name: 'Trip analysis' }).click();
+    await expect(page.getByRole('tab', { name: 'Combined loads' })).toBeVisible();
     const [answer, click] = await page.evaluate(async () => {
       const frame = () => new Promise(requestAnimationFrame);
       const until = async (seen: () => boolean) => {
@@ -36,9 +36,9 @@ test('twenty loads, and a click meanwhile', async ({ page }) => {
       };
       const button = (text: string) =>
         [...document.querySelectorAll('button')].find((one) => one.textContent?.includes(text));
-      const found = () => document.body.textContent.includes('sets never trip a sound breaker');
+      const found = () => document.body.textContent.includes('combinations never trip a sound breaker');
       const tab = [...document.querySelectorAll<HTMLElement>('[role=tab]')].find(
-        (one) => one.textContent === 'Together',
+        (one) => one.textContent === 'Combined loads',
       )!;
       tab.click();
       const begun = performance.now();
@@ -74,21 +74,21 @@ test('the chance of a trip over a day', async ({ page }) => {
   const times: number[] = [];
   const cancels: number[] = [];
   await page.goto(path);
-  await page.getByRole('tab', { name: 'Bench' }).click();
-  await page.getByRole('tab', { name: 'As it runs' }).click();
+  await page.getByRole('tab', { name: 'Trip analysis' }).click();
+  await page.getByRole('tab', { name: 'Load profile' }).click();
   const begin = page.getByRole('button', { name: 'For any sound breaker' });
   await expect(begin).toBeVisible();
   const changes = await page.locator('dt:has-text("Changes") + dd').textContent();
   for (let n = 0; n < 3; n++) {
     const start = Date.now();
     await begin.click();
-    await page.getByText(/The chance that a sound breaker opens within/).waitFor();
+    await page.getByText(/Chance that a sound breaker within/).waitFor();
     times.push(Date.now() - start);
     await begin.click();
     await page.getByRole('progressbar').waitFor();
     const stop = Date.now();
     await page.getByRole('button', { name: 'Cancel' }).click();
-    await page.getByText('Canceled. Nothing was kept.').waitFor();
+    await page.getByText('Canceled. No result was kept.').waitFor();
     cancels.push(Date.now() - stop);
   }
   say(`10,000 breakers over a day of ${changes} changes`, times, 'at most 3,000');

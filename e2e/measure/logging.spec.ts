@@ -31,13 +31,13 @@ test('a reading is logged at a site of 400 breakers and 200,000 readings', async
         const before = heading();
         const start = performance.now();
         [...document.querySelectorAll('button')]
-          .find((one) => one.textContent === 'Store readings' && one.checkVisibility())!
+          .find((one) => one.textContent === 'Save readings' && one.checkVisibility())!
           .click();
         while (heading() === before) await new Promise(requestAnimationFrame);
         return performance.now() - start;
       }),
     );
-    await expect(form.getByText('✓ Stored')).toBeVisible();
+    await expect(form.getByText('✓ Saved')).toBeVisible();
   }
   say('From the click to the new decision on screen', times, 'at most 250');
   process.stdout.write(

@@ -10,7 +10,7 @@ import { say } from './say.ts';
 const SAMPLES = 1_000_000;
 const FROM = Date.UTC(2026, 0, 5);
 
-/** A logger’s file of a million samples: a current that goes on and off, and volts. */
+/** Data logger file of a million samples: a current that goes on and off, and volts. */
 async function writeLog(path: string): Promise<void> {
   const out = createWriteStream(path);
   out.write('Time,Oven (A),Leg A (V)\n');
@@ -49,18 +49,18 @@ test('a million samples, from choosing the file to the chart', async ({ page, re
     const times: number[] = [];
     for (let n = 0; n < 3; n += 1) {
       const start = Date.now();
-      await page.getByLabel('A logger’s file').setInputFiles(path);
-      await page.getByRole('button', { name: 'Read the file' }).click();
+      await page.getByLabel('Data logger file').setInputFiles(path);
+      await page.getByRole('button', { name: 'Read file' }).click();
       await page.locator('figure path').first().waitFor();
       times.push(Date.now() - start);
-      await page.getByRole('heading', { name: 'What happened' }).waitFor();
-      if (n < 2) await page.getByRole('button', { name: 'Drop it' }).click();
+      await page.getByRole('heading', { name: 'Events' }).waitFor();
+      if (n < 2) await page.getByRole('button', { name: 'Discard' }).click();
     }
     say('A million samples, from choosing the file to the chart', times, 'at most 5000');
     process.stdout.write(
       `  Memory of the page with its worker                    ${memory().toFixed(0).padStart(6)} MB (wanted: at most 600)\n`,
     );
-    const drawing = page.getByRole('group', { name: 'What was logged, over time' });
+    const drawing = page.getByRole('group', { name: 'Recorded values over time' });
     await drawing.focus();
     const frames: number[] = [];
     // So close that every stretch looks different.
@@ -89,12 +89,12 @@ test('a million samples, from choosing the file to the chart', async ({ page, re
       );
     }
     say('Another stretch, redrawn', frames, 'at most 17, a frame');
-    await page.getByRole('button', { name: 'Keep it on record' }).click();
+    await page.getByRole('button', { name: 'Save recording' }).click();
     await expect(page.getByRole('heading', { name: /^Recording of/ })).toBeVisible({ timeout: 30_000 });
     // Given up while it is read: its worker is gone, and what it held.
     await page.goto(`${panel}/recordings`);
-    await page.getByLabel('A logger’s file').setInputFiles(path);
-    await page.getByRole('button', { name: 'Read the file' }).click();
+    await page.getByLabel('Data logger file').setInputFiles(path);
+    await page.getByRole('button', { name: 'Read file' }).click();
     await page.getByRole('button', { name: 'Cancel' }).click();
     await expect
       .poll(() => page.workers().filter((worker) => worker.url().includes('recordingWorker')).length)

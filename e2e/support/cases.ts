@@ -4,7 +4,7 @@ import { ownBreaker } from './site.ts';
 /** The step of a case that is in view, and its name. */
 export const next = (page: Page) => page.getByRole('region', { name: 'Next step' });
 export const heading = (page: Page) => next(page).getByRole('heading', { level: 2 });
-export const timeline = (page: Page) => page.getByRole('region', { name: 'What was found so far' });
+export const timeline = (page: Page) => page.getByRole('region', { name: 'Findings so far' });
 
 /** What is tapped where everything at one spot is as it should be. */
 export const NOTHING_AMISS =
@@ -34,7 +34,7 @@ export async function withLoads(
 
 /** Wait until another step is there, or none. */
 export const moved = (page: Page, title: string) =>
-  expect.poll(() => heading(page).allTextContents(), { timeout: 8000 }).not.toEqual([title]);
+  expect.poll(() => heading(page).allTextContents(), { timeout: 40_000 }).not.toEqual([title]);
 
 /** Answer one reset. */
 export async function reset(page: Page, feel: string, result: string, power?: string) {
@@ -52,7 +52,7 @@ export async function unsureUntil(page: Page, wanted: RegExp) {
       .textContent({ timeout: 2000 })
       .catch(() => null);
     if (title === null || wanted.test(title)) return title;
-    await next(page).getByRole('button', { name: 'I am not sure' }).click();
+    await next(page).getByRole('button', { name: 'I’m not sure' }).click();
     await moved(page, title);
   }
   throw new Error('It never came.');

@@ -55,3 +55,18 @@ export async function ownPanel(request: APIRequestContext, directory: string[], 
   await post(`/panels/${panel.id}/directory`, { text: directory.join('\n') });
   return { siteId: site.id, panelId: panel.id, path: `/panels/${panel.id}` };
 }
+
+/** Open a page of a panel’s jobs: by the job bar at a desk, by the sheet of jobs on a phone. */
+export async function openJobPage(page: Page, job: string, label: string) {
+  const sheet = page.getByRole('button', { name: 'Jobs', exact: true });
+  const bar = page.getByRole('navigation', { name: 'Jobs', exact: true });
+  await expect(sheet.or(bar).first()).toBeVisible();
+  if (await sheet.isVisible()) {
+    await sheet.click();
+    await page.getByRole('dialog').getByRole('link', { name: label, exact: true }).click();
+    return;
+  }
+  await bar.getByRole('link', { name: job, exact: true }).click();
+  const pages = page.getByRole('navigation', { name: `Pages: ${job}` });
+  await pages.getByRole('link', { name: label, exact: true }).click();
+}

@@ -23,9 +23,9 @@ export async function decideToReplace(
 
 /** What meters show in a sound house, by what is asked. */
 const figureFor = (title: string): string => {
-  if (/Verify the meter|what comes out/i.test(title)) return '120.4';
-  if (/between its two poles/i.test(title)) return '241';
-  if (/wires? in, to/i.test(title)) return '25';
+  if (/Verify the meter|voltage at the load/i.test(title)) return '120.4';
+  if (/between the two poles/i.test(title)) return '241';
+  if (/connect (the|both) hot/i.test(title)) return '25';
   return '0.3';
 };
 
@@ -46,7 +46,7 @@ async function pressWhenReady(button: Locator) {
 
 /** How far it is: what happened so far, and the step in view; what a button says while it is busy does not count. */
 const signOf = async (page: Page) => {
-  const happened = await page.getByRole('region', { name: 'What happened' }).locator('li').count();
+  const happened = await page.getByRole('region', { name: 'Events' }).locator('li').count();
   return `${happened} ${(await heading(page).allTextContents())[0] ?? 'end'}`;
 };
 
@@ -63,15 +63,15 @@ export async function visitUntil(page: Page, until: RegExp): Promise<string> {
     if (title === 'end') throw new Error(`It ended before ${until}.`);
     const sign = await signOf(page);
     const field = next(page).getByRole('textbox').first();
-    if (/shows|you set/.test((await next(page).locator('form label').allTextContents()).join())) {
+    if (/Meter reading|you set/.test((await next(page).locator('form label').allTextContents()).join())) {
       await field.fill(figureFor(title));
       // Enter on a button that is still busy would be lost.
       await expect(next(page).locator('form button[type=submit]')).toBeEnabled();
       await field.press('Enter');
-    } else if (/outlet wiring/.test(title))
+    } else if (/outlet wiring/i.test(title))
       await pressWhenReady(next(page).getByRole('button', { name: 'Correct' }));
-    else if (/test button/.test(title))
-      await pressWhenReady(next(page).getByRole('button', { name: 'It trips, and resets' }));
+    else if (/test button/i.test(title))
+      await pressWhenReady(next(page).getByRole('button', { name: 'Trips and resets' }));
     else await pressWhenReady(next(page).locator('button.min-h-14').first());
     await expect.poll(() => signOf(page), QUICK).not.toBe(sign);
   }
@@ -81,7 +81,7 @@ export async function visitUntil(page: Page, until: RegExp): Promise<string> {
 /** Report what is amiss at this step, and wait for the choice it leads to. */
 export async function report(page: Page, words: string) {
   const title = (await heading(page).textContent())!;
-  await page.getByText('Something is not as it should be').click();
+  await page.getByText('Report a problem').click();
   await page.getByRole('button', { name: words }).click();
   return titleAfter(page, title);
 }

@@ -38,17 +38,17 @@ function calibration(population: Population, judged: boolean): void {
     for (const p of ['p05', 'p50', 'p95'] as const)
       moved = Math.max(moved, Math.abs(fine[p] - ultimateAmps[p]) / question.ratingAmps);
   }
-  const share = (n: number, of: number) => `${((100 * n) / of).toFixed(1)} %`;
+  const share = (n: number, of: number) => `${((100 * n) / of).toFixed(1)}%`;
   const holds = (ok: boolean, wanted: string) => (judged ? verdict(ok, wanted) : '');
   say(`  ${population.name} (${UNITS} units)`);
   say(
-    `    90 % interval covers the truth        ${share(covered, UNITS)}${holds(covered / UNITS >= 0.86 && covered / UNITS <= 0.96, '86 to 96 %')}`,
+    `    90% interval covers the truth        ${share(covered, UNITS)}${holds(covered / UNITS >= 0.86 && covered / UNITS <= 0.96, '86 to 96%')}`,
   );
   say(
-    `    judged at all                         ${share(told, UNITS)}${holds(told / UNITS >= 0.42, 'at least 42 %')}`,
+    `    judged at all                         ${share(told, UNITS)}${holds(told / UNITS >= 0.42, 'at least 42%')}`,
   );
   say(
-    `    of those judged, wrong                ${share(wrong, told)}${holds(wrong / told <= 0.03, 'at most 3 %')}`,
+    `    of those judged, wrong                ${share(wrong, told)}${holds(wrong / told <= 0.03, 'at most 3%')}`,
   );
   say(
     `    median interval, with a trip          ${median(widths).toFixed(3)} of the rating${holds(median(widths) <= 0.25, 'at most 0.25')}`,
@@ -57,7 +57,7 @@ function calibration(population: Population, judged: boolean): void {
     `    median time                           ${median(ms).toFixed(2)} ms${holds(median(ms) <= 5, 'at most 5 ms')}`,
   );
   say(
-    `    most a percentile moves, grid refined ${(100 * moved).toFixed(2)} % of the rating${holds(moved < 0.005, 'under 0.5 %')}`,
+    `    most a percentile moves, grid refined ${(100 * moved).toFixed(2)}% of the rating${holds(moved < 0.005, 'under 0.5%')}`,
   );
 }
 

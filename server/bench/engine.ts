@@ -98,7 +98,7 @@ const EACH = 65;
 export function benchStudy(): void {
   say(`The study, ${EACH} cases of every cause:`);
   const all = runStudy({ each: EACH, firstSeed: 20_000 });
-  const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+  const percent = (share: number) => `${(100 * share).toFixed(1)}%`;
   for (const profile of ['homeowner', 'electrician'] as const) {
     const { engine, checklist, fewer } = summary(all, profile);
     const line = (what: string, figure: string, judged = '') =>

@@ -37,7 +37,7 @@ export function benchHouseMaps(): void {
       }
     }
     const all = places.right + places.wrong + places.again;
-    const share = (of: number) => `${((100 * of) / all).toFixed(2)} %`;
+    const share = (of: number) => `${((100 * of) / all).toFixed(2)}%`;
     say(
       `    ${check.padEnd(8)} ${median(rounds)} rounds, ${median(minutes).toFixed(0)} min against ${median(oneByOne).toFixed(0)} min breaker after breaker; places right ${share(places.right)}, asked again ${share(places.again)}, wrong ${share(places.wrong)}`,
     );

@@ -4,7 +4,7 @@ import { legBalance } from '@phylaxon/core/panel/legs';
 import { median, say, verdict } from './say.ts';
 
 const EACH = 2000;
-const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+const percent = (share: number) => `${(100 * share).toFixed(1)}%`;
 
 /** The search of a bad joint, on drawn runs with the errors of a meter. */
 function joints(): void {
@@ -20,13 +20,13 @@ function joints(): void {
   for (let n = 0; n < EACH; n++) if (searchedJoint(drawJointRun(random, false)).search.isSound) sound++;
   say(`  A planted joint of 0.1 to 1 Ω, ${EACH} runs of 4 to 12 outlets`);
   say(
-    `    found                                    ${percent(found / EACH)}${verdict(found >= 0.95 * EACH, 'at least 95 %')}`,
+    `    found                                    ${percent(found / EACH)}${verdict(found >= 0.95 * EACH, 'at least 95%')}`,
   );
   say(
     `    points read                              ${(reads / EACH).toFixed(1)} on average, more than ⌈log₂ n⌉ + 2 in ${tooMany}${verdict(tooMany === 0, 'never')}`,
   );
   say(
-    `  A sound run left alone, of ${EACH}               ${percent(sound / EACH)}${verdict(sound >= 0.98 * EACH, 'at least 98 %')}`,
+    `  A sound run left alone, of ${EACH}               ${percent(sound / EACH)}${verdict(sound >= 0.98 * EACH, 'at least 98%')}`,
   );
 }
 

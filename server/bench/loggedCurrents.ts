@@ -16,13 +16,13 @@ const LENGTHS = [
 const WANTED = 0.95;
 const QUARTER_HOUR_MS = 900_000;
 
-const percent = (share: number) => `${(100 * share).toFixed(1)} %`.padStart(8);
+const percent = (share: number) => `${(100 * share).toFixed(1)}%`.padStart(8);
 
 function tell(what: string, scores: EventScore, judged: boolean): void {
   say(`  ${what}`);
   for (const [kind, { real, found, told, right }] of Object.entries(scores)) {
     const [recall, precision] = [found / real, right / told];
-    const mark = judged ? verdict(Math.min(recall, precision) >= WANTED, 'at least 95 % each') : '';
+    const mark = judged ? verdict(Math.min(recall, precision) >= WANTED, 'at least 95% each') : '';
     say(
       `    ${kind.padEnd(10)} ${String(real).padStart(7)}   found ${percent(recall)}   of what is told so ${percent(precision)}${mark}`,
     );
@@ -63,7 +63,7 @@ export function benchLoggedCurrents(): void {
   }
   tell('All of them', sumScores(all), true);
   say(
-    `  Highest quarter hour off by at most ${(100 * off).toFixed(4)} %${verdict(off <= 0.001, 'at most 0.1 %')}`,
+    `  Highest quarter hour off by at most ${(100 * off).toFixed(4)} %${verdict(off <= 0.001, 'at most 0.1%')}`,
   );
   say('');
 }

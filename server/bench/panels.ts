@@ -5,7 +5,7 @@ import { say, verdict } from './say.ts';
 
 const PICTURES = 200;
 const EACH_STATE = 120;
-const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+const percent = (share: number) => `${(100 * share).toFixed(1)}%`;
 
 /** Hot joints in pictures, and failing panels. */
 export function benchPanels(): void {
@@ -17,10 +17,10 @@ export function benchPanels(): void {
     if (plantedSpots(plantedPicture(seeded(82_000 + n), false)).length === 0) clear += 1;
   }
   say(
-    `  A planted joint at its space, ${PICTURES} pictures  ${percent(found / PICTURES)}${verdict(found >= 0.95 * PICTURES, 'at least 95 %')}`,
+    `  A planted joint at its space, ${PICTURES} pictures  ${percent(found / PICTURES)}${verdict(found >= 0.95 * PICTURES, 'at least 95%')}`,
   );
   say(
-    `  No spot where none is, ${PICTURES} pictures        ${percent(clear / PICTURES)}${verdict(clear >= 0.97 * PICTURES, 'at least 97 %')}`,
+    `  No spot where none is, ${PICTURES} pictures        ${percent(clear / PICTURES)}${verdict(clear >= 0.97 * PICTURES, 'at least 97%')}`,
   );
   for (const state of PANEL_STATES) {
     let condemned = 0;
@@ -30,7 +30,7 @@ export function benchPanels(): void {
     }
     const judged =
       state === 'failing-bus'
-        ? verdict(condemned >= 0.9 * EACH_STATE, 'at least 90 %')
+        ? verdict(condemned >= 0.9 * EACH_STATE, 'at least 90%')
         : state === 'sound' || state === 'one-bad-joint'
           ? verdict(condemned === 0, 'never')
           : '';

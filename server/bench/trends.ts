@@ -56,7 +56,7 @@ function mostThatCanBeTold(history: JointHistory, seed: number): number {
   return best(WORSE_C).filter((ratio) => ratio > limit).length / HISTORIES;
 }
 
-const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+const percent = (share: number) => `${(100 * share).toFixed(1)}%`;
 
 /** How soon a joint that worsens by 2 °C a year is told, read to ± 3 °C, and how often a steady one is. */
 export function benchTrends(): void {
@@ -77,7 +77,7 @@ export function benchTrends(): void {
           ? ` of ${percent(mostThatCanBeTold({ ...history, perYearC: 0 }, (seed += 10)))} that any rule could`
           : '';
       say(
-        `    ${scansAYear} a year${words}: ${WORSE_C} °C a year ${percent(worse.share)}${most}, after ${worse.after} years in the middle; steady ${percent(steady.share)}${verdict(steady.share < 0.05, 'under 5 %')}`,
+        `    ${scansAYear} a year${words}: ${WORSE_C} °C a year ${percent(worse.share)}${most}, after ${worse.after} years in the middle; steady ${percent(steady.share)}${verdict(steady.share < 0.05, 'under 5%')}`,
       );
     }
   say('');

@@ -6,12 +6,12 @@ const [target] = process.argv.slice(2);
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
 async function main() {
-  if (!target) throw new Error('Say where the copy is to go: npm run backup -- FILE.zip');
+  if (!target) throw new Error('Enter the backup file: npm run backup -- FILE.zip');
   const { bytes, photos, missing } = await writeBackup(PHYLAXON_DB, photosBeside(PHYLAXON_DB), target);
   say(
-    `Copied ${PHYLAXON_DB} with ${photos} pictures to ${target} (${(bytes / 1e6).toFixed(1)} MB), opened again and found whole.`,
+    `Backed up ${PHYLAXON_DB} with ${photos} photos to ${target} (${(bytes / 1e6).toFixed(1)} MB), opened again and verified.`,
   );
-  if (missing > 0) say(`Mind: ${missing} pictures the record speaks of are not on the disk.`);
+  if (missing > 0) say(`Warning: ${missing} photos on record are missing from the disk.`);
 }
 
 main().catch((error: unknown) => {

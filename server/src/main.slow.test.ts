@@ -54,11 +54,11 @@ test('listening beyond this machine is said, and so is that there are no account
   const quiet = await start({});
   const open = await start({ HOST: '0.0.0.0' });
   const firstLines = async ({ said }: ServerProcess) => {
-    while (!said.some((line) => line.startsWith('Record:')))
+    while (!said.some((line) => line.startsWith('Database:')))
       await new Promise((done) => setTimeout(done, 20));
     await new Promise((done) => setTimeout(done, 100));
     return said.join('\n');
   };
-  expect(await firstLines(open)).toMatch(/listens beyond this machine, and there are no accounts/);
+  expect(await firstLines(open)).toMatch(/reachable from other computers, and there are no accounts/);
   expect(await firstLines(quiet)).not.toMatch(/accounts/);
 });

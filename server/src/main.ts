@@ -16,6 +16,7 @@ import { outputTo } from './output/index.ts';
 import { photosBeside, LOOKED_THROUGH_BYTES, RecordRefused, Store, StoreError } from './store/index.ts';
 import { redecideOutdated } from './recordService/index.ts';
 import { saveMemory } from './threads/index.ts';
+import * as messages from './messages.ts';
 
 const {
   PORT = '4620',
@@ -56,7 +57,7 @@ async function openRecord(): Promise<Store> {
   } catch (error) {
     if (error instanceof RecordRefused) throw error;
     const why = error instanceof Error ? error.message : String(error);
-    throw new Error(`The record ${PHYLAXON_DB} cannot be opened: ${why} Set PHYLAXON_DB to another file.`, {
+    throw new Error(`The database ${PHYLAXON_DB} cannot be opened: ${why} Set PHYLAXON_DB to another file.`, {
       cause: error,
     });
   }
@@ -68,8 +69,8 @@ async function lookThrough(store: Store) {
   const damage = await onRecord<string[]>({ kind: 'check', record: store.file, how: 'quick_check' });
   if (damage.length === 0) return;
   store.tellDamaged();
-  say(`The record ${store.file} is damaged: ${damage[0]}.`);
-  say('Stop Phylaxon and bring back the last good copy: npm run restore -- COPY.zip');
+  say(`The database ${store.file} is damaged: ${damage[0]}.`);
+  say('Stop Phylaxon and restore the last good backup: npm run restore -- COPY.zip');
 }
 
 /** With no room to store new decisions the old ones stand; what is on record can be read all the same. */
@@ -92,6 +93,9 @@ const temporaryFolders = (): [folder: string, start: string][] => [
 /** How often it is looked whether a copy waits to be brought back. */
 const RESTORE_LOOK_MS = 1000;
 
+/** So many connections may wait to be accepted while the server is busy; more are dropped by the system. */
+const BACKLOG = 4096;
+
 /** A browser asks again on a connection that rested for less than this; closed sooner, it may ask just as it is closed. */
 const KEPT_OPEN_MS = 75_000;
 
@@ -99,7 +103,7 @@ async function main() {
   const keep = isDemo ? 0 : backupsToKeep(PHYLAXON_BACKUPS);
   const store = await openRecord();
   if (store.keptBefore !== null)
-    say(`Brought up to this version; the record as it was is kept: ${store.keptBefore}`);
+    say(`Upgraded to this version. The database from before is kept: ${store.keptBefore}`);
   const photoFolder = photosBeside(PHYLAXON_DB);
   await whereItCan(store, redecideOutdated);
   if (isDemo) await seedDemo(store);
@@ -123,9 +127,9 @@ async function main() {
         if (!taken) return;
         await whereItCan(store, redecideOutdated);
         changes.announceAll();
-        say(`A copy was brought back as ${PHYLAXON_DB}.`);
+        say(`A backup was restored as ${PHYLAXON_DB}.`);
       })
-      .catch((error: unknown) => say(`A copy could not be brought back: ${String(error)}`))
+      .catch((error: unknown) => say(`A backup could not be restored: ${String(error)}`))
       .finally(() => (isRestoring = false));
   }, RESTORE_LOOK_MS);
   restoreLook.unref();
@@ -135,25 +139,23 @@ async function main() {
   const server = createServer(
     { requireHostHeader: false, keepAliveTimeout: KEPT_OPEN_MS, headersTimeout: 2 * KEPT_OPEN_MS },
     app,
-  ).listen(port(), HOST);
+  ).listen({ port: port(), host: HOST, backlog: BACKLOG });
 
   server.on('clientError', answerUnreadable);
   server.on('listening', () => {
     const address = server.address();
     const bound = typeof address === 'object' && address ? address.port : PORT;
     say(`Phylaxon is ready: http://${HOST.includes(':') ? `[${HOST}]` : HOST}:${bound}`);
-    say(`Record: ${PHYLAXON_DB}. Stop with Ctrl-C.`);
+    say(`Database: ${PHYLAXON_DB}. Stop with Ctrl-C.`);
     backups.start();
-    lookThrough(store).catch((error: unknown) =>
-      say(`The record could not be looked through: ${String(error)}`),
-    );
+    lookThrough(store).catch((error: unknown) => say(`The database could not be checked: ${String(error)}`));
     if (!isLoopback(HOST)) {
-      say('Mind: it listens beyond this machine, and there are no accounts.');
-      say('Everybody who can reach it can read, change and wipe the record.');
+      say('Warning: the server is reachable from other computers, and there are no accounts.');
+      say('Anyone who can reach it can read, change and delete the record.');
     }
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
-    say(error.code === 'EADDRINUSE' ? `Port ${PORT} is taken: set PORT to another.` : error.message);
+    say(error.code === 'EADDRINUSE' ? messages.portIsInUseSetPort(PORT) : error.message);
     process.exitCode = 1;
     void store.close();
   });

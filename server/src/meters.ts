@@ -78,12 +78,12 @@ for (let n = 0; ; n++) {
     const now = performance.now();
     await send((now - before) / 1000);
     before = now;
-    if (trouble !== '') say('Phylaxon answers again.');
+    if (trouble !== '') say('Phylaxon is answering again.');
     trouble = '';
     await pause(EVERY_MS);
   } catch (error) {
     const why = error instanceof Error ? error.message : String(error);
-    if (why !== trouble) say(`Phylaxon does not answer (${why}). Trying again.`);
+    if (why !== trouble) say(`Phylaxon is not answering (${why}). Trying again.`);
     trouble = why;
     await pause(AGAIN_MS);
   }

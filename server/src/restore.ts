@@ -6,12 +6,12 @@ const [copy] = process.argv.slice(2);
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
 async function main() {
-  if (!copy) throw new Error('Say which copy: npm run restore -- FILE');
+  if (!copy) throw new Error('Name the backup: npm run restore -- FILE');
   const { kept } = await restoreBackup(copy, PHYLAXON_DB, photosBeside(PHYLAXON_DB));
-  say(`Brought ${copy} back as ${PHYLAXON_DB}.`);
+  say(`Restored ${copy} as ${PHYLAXON_DB}.`);
   if (kept !== null) {
-    say(`What was there is kept: ${kept}`);
-    say(`To bring that back: npm run restore -- ${kept}`);
+    say(`The replaced database is kept: ${kept}`);
+    say(`To restore it: npm run restore -- ${kept}`);
   }
 }
 

@@ -7,20 +7,20 @@ import { endpoint } from './endpoint.ts';
 export const BREAKER_ENDPOINTS = {
   'GET /breakers/:id': endpoint({
     tag: 'breakers',
-    summary: 'One breaker: its circuit, its latest figures, the decision that stands',
+    summary: 'A breaker with its circuit, latest readings and current decision',
     params: byId,
     answer: breakerDetail,
   }),
   'GET /breakers/:id/timeline': endpoint({
     tag: 'timeline',
-    summary: 'All that was logged and decided about a breaker and the parts before it, newest first',
+    summary: 'Everything logged and decided about a breaker and its predecessors, newest first',
     params: byId,
     query: timelineQuery,
     answer: timeline,
   }),
   'GET /breakers/:id/series': endpoint({
     tag: 'timeline',
-    summary: 'What was measured of a breaker over time, to be drawn',
+    summary: 'Readings of a breaker over time, for charts',
     params: byId,
     answer: series,
   }),

@@ -9,30 +9,30 @@ import { job } from './inputs.ts';
 export const CASE_ENDPOINTS = {
   'GET /cases': endpoint({
     tag: 'cases',
-    summary: 'Cases that are open, at any site, the newest first',
+    summary: 'Open cases at all sites, newest first',
     answer: z.object({ cases: z.array(caseSummary) }),
   }),
   'GET /sites/:id/cases': endpoint({
     tag: 'cases',
-    summary: 'A site’s cases in short, the newest first',
+    summary: 'Summary of a site’s cases, newest first',
     params: byId,
     answer: z.object({ cases: z.array(caseSummary) }),
   }),
   'GET /sites/:id/suspects': endpoint({
     tag: 'cases',
-    summary: 'Every breaker at a site, with what a search for the right one looks at',
+    summary: 'Every breaker at a site, with the data used to find the right one',
     params: byId,
     answer: z.object({ suspects: z.array(suspect) }),
   }),
   'GET /cases/:id': endpoint({
     tag: 'cases',
-    summary: 'A case with everything it stands on',
+    summary: 'A case with all of its evidence',
     params: byId,
     answer: caseRecord,
   }),
   'POST /handovers': endpoint({
     tag: 'cases',
-    summary: 'Take a handed-over case in, with its panel and its evidence, whole or not at all',
+    summary: 'Import a handed-over case with its panel and evidence, as a whole or not at all',
     query: z.object({ job }),
     answer: z.object({ caseId: id }),
     status: 201,

@@ -18,8 +18,8 @@ const sitePreview = z.object({
   site: z.object({ id, name: z.string() }),
   version: z.int(),
   counts: z.record(z.string(), z.int()),
-  here: z.string().nullable().describe('name of the same site, if it is here already'),
-  modes: z.array(z.enum(IMPORT_MODES)).describe('how it can be imported'),
+  here: z.string().nullable().describe('name of the same site, if it is already here'),
+  modes: z.array(z.enum(IMPORT_MODES)).describe('ways to import the file'),
 });
 export type SitePreview = z.output<typeof sitePreview>;
 
@@ -36,33 +36,33 @@ export type ReadingsPreview = z.output<typeof readingsPreview>;
 export const FILE_ENDPOINTS = {
   'GET /imports/:id': endpoint({
     tag: 'files',
-    summary: 'How far a file is that was sent under this name',
+    summary: 'Progress of a file that was uploaded under this name',
     params: byId,
     answer: fileProgress,
   }),
   'POST /imports/preview': endpoint({
     tag: 'files',
-    summary: 'What the import of a site file would do; nothing is stored',
+    summary: 'Preview the import of a site file; nothing is stored',
     query: z.object({ job }),
     answer: sitePreview,
   }),
   'POST /imports': endpoint({
     tag: 'files',
-    summary: 'Import a site file, whole or not at all',
+    summary: 'Import a site file, as a whole or not at all',
     query: z.object({ mode: z.enum(IMPORT_MODES), job }),
     answer: z.object({ siteId: id }),
     status: 201,
   }),
   'POST /panels/:id/readings/preview': endpoint({
     tag: 'files',
-    summary: 'What the import of a table of readings would do; nothing is stored',
+    summary: 'Preview the import of a table of readings; nothing is stored',
     params: byId,
     query: z.object({ job }),
     answer: readingsPreview,
   }),
   'POST /panels/:id/readings': endpoint({
     tag: 'files',
-    summary: 'Log what is new in a table of readings, whole or not at all',
+    summary: 'Log the new readings in a table, all of them or none',
     params: byId,
     query: z.object({ job }),
     answer: readingsPreview,

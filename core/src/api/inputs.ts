@@ -8,4 +8,4 @@ export const inZone = z.object({
 });
 
 /** A name the sender gives its file, to ask how far it is (see `GET /imports/:id`). */
-export const job = id.optional().describe('a name to ask for its progress by');
+export const job = id.optional().describe('name for progress requests');

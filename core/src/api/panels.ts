@@ -13,32 +13,31 @@ import { inZone, job } from './inputs.ts';
 export const PANEL_ENDPOINTS = {
   'GET /panels/:id': endpoint({
     tag: 'panels',
-    summary: 'A panel as it hangs, with the decision about every breaker',
+    summary: 'A panel with its breakers and the decision about each one',
     params: byId,
     answer: board,
   }),
   'GET /panels/:id/legs': endpoint({
     tag: 'panels',
-    summary: 'What each circuit carries on which leg, by the state of the load and by hour',
+    summary: 'Current of each circuit by leg, load state and hour',
     params: byId,
     answer: legsView,
   }),
   'GET /panels/:id/soak': endpoint({
     tag: 'panels',
-    summary:
-      'How to put a panel under load before a scan: what to switch on, how long to wait, where to scan',
+    summary: 'Load test plan before a scan: what to turn on, how long to wait, where to scan',
     params: byId,
     answer: soakPlanOutput,
   }),
   'GET /panels/:id/review': endpoint({
     tag: 'panels',
-    summary: 'Whether a panel as a whole is failing, by all that is on record of it',
+    summary: 'Panel evaluation: whether the panel as a whole is failing, based on its record',
     params: byId,
     answer: panelReviewView,
   }),
   'GET /panels/:id/entries': endpoint({
     tag: 'log',
-    summary: 'What is logged of a panel as a whole, newest first',
+    summary: 'Log entries about a panel as a whole, newest first',
     params: byId,
     query: z.object({ kind: z.enum(PANEL_ENTRY_NAMES).optional() }),
     answer: panelLog,
@@ -46,21 +45,20 @@ export const PANEL_ENDPOINTS = {
   'POST /attachments': endpoint({
     tag: 'log',
     summary:
-      'Keep what is to lie beside an entry: a recording or a temperature picture packed by gzip, or a photo; an entry names it by its SHA-256',
+      'Store an attachment for an entry: a gzip-compressed recording or temperature image, or a photo; entries refer to it by its SHA-256',
     query: z.object({ kind: z.enum(ATTACHMENT_KINDS), job }),
     answer: z.object({ sha256, bytes: z.int() }),
     status: 201,
   }),
   'GET /due': endpoint({
     tag: 'sites',
-    summary:
-      'What there is to do anywhere without anything being wrong: rounds that are due, what nears its limit',
+    summary: 'Preventive work at all sites: maintenance that is due, and breakers near a limit',
     query: inZone,
     answer: dueAnywhere,
   }),
   'GET /panels/:id/upkeep': endpoint({
     tag: 'panels',
-    summary: 'What is kept up at a panel, when each is due, and the rounds that were made',
+    summary: 'Maintenance tasks of a panel, their due dates, and completed maintenance',
     params: byId,
     query: inZone,
     answer: upkeepView,

@@ -7,40 +7,40 @@ import { endpoint } from './endpoint.ts';
 export const SERVER_ENDPOINTS = {
   'GET /clock': endpoint({
     tag: 'settings',
-    summary: 'The server’s clock, and when the newest change on record was made',
+    summary: 'Server time, and the time of the newest change on record',
     answer: serverClock,
   }),
   'GET /settings': endpoint({
     tag: 'settings',
-    summary: 'How figures are shown, the policies by which is decided, and whether earlier cases teach',
+    summary: 'Units and formats, decision policies, and whether confirmed cases count',
     answer: settings,
   }),
   'PATCH /settings': endpoint({
     tag: 'settings',
-    summary: 'Change settings; another policy, or turning learning on or off, re-evaluates every breaker',
+    summary: 'Change settings; a changed policy or learning setting re-evaluates every breaker',
     body: settings.partial().strict(),
     answer: settings,
   }),
   'GET /backups': endpoint({
     tag: 'record',
-    summary: 'The daily copies the server keeps of its record',
+    summary: 'Daily backups kept by the server',
     answer: backupState,
   }),
   'POST /backups': endpoint({
     tag: 'record',
-    summary: 'Make today’s copy now, if it is not there yet',
+    summary: 'Make today’s backup now, if there is none yet',
     body: z.strictObject({}),
     answer: backupState,
   }),
   'POST /record/check': endpoint({
     tag: 'record',
-    summary: 'Look through the record’s whole file',
+    summary: 'Check the whole database file',
     body: z.strictObject({}),
     answer: z.object({ sound: z.boolean(), problems: z.array(z.string()) }),
   }),
   'GET /health': endpoint({
     tag: 'server',
-    summary: 'Whether the server can serve, and its record be written',
+    summary: 'Whether the server is up and the database can be written',
     answer: z.object({ status: z.literal('ok') }),
   }),
 };

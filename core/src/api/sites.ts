@@ -18,41 +18,41 @@ export const SITE_ENDPOINTS = {
   }),
   'DELETE /sites/:id': endpoint({
     tag: 'sites',
-    summary: 'Wipe a site with all that is on record of it; this cannot be undone',
+    summary: 'Delete a site and its whole record; this cannot be undone',
     params: byId,
     answer: z.object({}),
   }),
   'GET /sites/:id/curves': endpoint({
     tag: 'sites',
-    summary: 'The printed trip curves of its part families',
+    summary: 'Printed trip curves of the breaker families at a site',
     params: byId,
     answer: z.object({ curves: z.array(curve) }),
   }),
   'GET /sites/:id/planning': endpoint({
     tag: 'sites',
-    summary:
-      'All that planning at a site looks at: what is drawn, what a logger saw, what was planned before',
+    summary: 'Data for planning at a site: circuits, recordings and earlier proposals',
     params: byId,
     answer: planning,
   }),
   'GET /sites/:id/search': endpoint({
     tag: 'sites',
-    summary: 'Find breakers and entries of a site by words, kinds and times',
+    summary: 'Search a site’s breakers and entries by words, types and times',
     params: byId,
     query: searchQuery,
     answer: searchResult,
   }),
   'GET /outcomes': endpoint({
     tag: 'outcomes',
-    summary: 'How often the decisions of closed cases were right, at all sites, and what their ends teach',
+    summary:
+      'How often the decisions in closed cases were right, at all sites, and what confirmed cases change',
     answer: outcomes,
   }),
   'GET /sites/:id/outcomes': endpoint({
     tag: 'outcomes',
-    summary: 'How often the decisions of a site’s closed cases were right',
+    summary: 'How often the decisions in a site’s closed cases were right',
     params: byId,
     answer: outcomes,
   }),
-  'POST /sites/:id/undo': endpoint({ ...step, summary: 'Take back the newest edit of a site' }),
-  'POST /sites/:id/redo': endpoint({ ...step, summary: 'Do again the edit that was taken back last' }),
+  'POST /sites/:id/undo': endpoint({ ...step, summary: 'Undo the newest edit of a site' }),
+  'POST /sites/:id/redo': endpoint({ ...step, summary: 'Redo the edit that was undone last' }),
 };

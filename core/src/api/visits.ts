@@ -7,7 +7,7 @@ import { inZone } from './inputs.ts';
 const reportOn = (tag: string, words: string) =>
   endpoint({
     tag,
-    summary: `A report on ${words}: findings by urgency, what was done, what is due, what was not looked at`,
+    summary: `Report on ${words}: findings by urgency, completed work, work that is due, and what was not inspected`,
     params: byId,
     query: inZone,
     answer: report,
@@ -17,13 +17,13 @@ const reportOn = (tag: string, words: string) =>
 export const VISIT_ENDPOINTS = {
   'GET /sites/:id/visits': endpoint({
     tag: 'visits',
-    summary: 'The visits of a site, newest first, and how long they take there',
+    summary: 'Visits of a site, newest first, and how long they usually take there',
     params: byId,
     answer: siteVisits,
   }),
   'GET /visits/:id': endpoint({
     tag: 'visits',
-    summary: 'A visit with everything that happened on it, by its own id',
+    summary: 'A visit with all of its steps',
     params: byId,
     answer: visitRecord,
   }),

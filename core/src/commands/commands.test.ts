@@ -163,7 +163,7 @@ describe('a case while the server is gone', () => {
     const strike: SentCommand = {
       command: 'strike-events',
       params: { id: uuid(60) },
-      body: { why: 'Load and time were found out', replacement: trip(uuid(61), { amps: 17 }) },
+      body: { why: 'Load and time are known', replacement: trip(uuid(61), { amps: 17 }) },
     };
     const { events } = withSent(logged, [strike]).dossier!.subject.entries;
     expect(events.map(({ id, amps, struck }) => [id, amps, struck !== null])).toEqual([

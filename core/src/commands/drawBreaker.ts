@@ -7,6 +7,7 @@ import {
   replacementInput,
 } from '../record/entities/index.ts';
 import { command, byId } from './command/index.ts';
+import * as messages from './messages.ts';
 
 /** Whether a change was made from what is shown; if not, it is in it already, or somebody else’s is. */
 const isMadeFrom = (version: number | undefined, shown: { version: number } | null) =>
@@ -21,10 +22,10 @@ export const addBreakerCommand = command({
   method: 'post',
   path: '/panels/:id/breakers',
   tag: 'breakers',
-  summary: 'Fit a breaker into free spaces',
+  summary: 'Install a breaker in free spaces',
   params: byId,
   body: breakerInput,
-  label: ({ ratingAmps }, where) => `Fitted ${ratingAmps} A in ${where}`,
+  label: ({ ratingAmps }, where) => messages.installedAIn(ratingAmps, where),
 });
 
 export const changeBreakerCommand = command({
@@ -32,10 +33,10 @@ export const changeBreakerCommand = command({
   method: 'patch',
   path: '/breakers/:id',
   tag: 'breakers',
-  summary: 'Change a breaker that stays in its place',
+  summary: 'Edit a breaker that stays in its space',
   params: byId,
   body: breakerChange,
-  label: (_body, where) => `Changed the breaker in ${where}`,
+  label: (_body, where) => messages.editedTheBreakerIn(where),
   draw: (shown, { asFound: _asFound, version, ...change }) =>
     isMadeFrom(version, shown.breaker)
       ? { ...shown, breaker: { ...shown.breaker, ...present(change), version: shown.breaker.version + 1 } }
@@ -47,9 +48,9 @@ export const removeBreakerCommand = command({
   method: 'delete',
   path: '/breakers/:id',
   tag: 'breakers',
-  summary: 'Take a breaker out of its panel; its record stays',
+  summary: 'Remove a breaker from its panel; its record is kept',
   params: byId,
-  label: (_body, where) => `Took out the breaker in ${where}`,
+  label: (_body, where) => messages.removedTheBreakerIn(where),
 });
 
 export const moveBreakerCommand = command({
@@ -57,10 +58,10 @@ export const moveBreakerCommand = command({
   method: 'post',
   path: '/breakers/:id/move',
   tag: 'breakers',
-  summary: 'Put a breaker into another place of its panel',
+  summary: 'Move a breaker to another space in its panel',
   params: byId,
   body: breakerMove,
-  label: (_body, where) => `Moved a breaker to ${where}`,
+  label: (_body, where) => messages.movedABreakerTo(where),
 });
 
 export const tieBreakersCommand = command({
@@ -68,10 +69,11 @@ export const tieBreakersCommand = command({
   method: 'post',
   path: '/breakers/:id/tie',
   tag: 'breakers',
-  summary: 'Tie its handle to a neighbor’s, or untie it',
+  summary: 'Add or remove a handle tie with a neighboring breaker',
   params: byId,
   body: breakerTie,
-  label: (tie, where) => `${tie.with === null ? 'Untied' : 'Tied'} the handle at ${where}`,
+  label: (tie, where) =>
+    messages.at(tie.with === null ? messages.removedTheHandleTie : messages.addedAHandleTie, where),
 });
 
 export const replaceBreakerCommand = command({
@@ -79,10 +81,10 @@ export const replaceBreakerCommand = command({
   method: 'post',
   path: '/breakers/:id/replace',
   tag: 'breakers',
-  summary: 'A new part in its place: the circuit goes with the place, the log stays with the old part',
+  summary: 'Replace a breaker; the circuit stays with the space, the log stays with the old breaker',
   params: byId,
   body: replacementInput,
-  label: (_body, where) => `Replaced the breaker in ${where}`,
+  label: (_body, where) => messages.replacedTheBreakerIn(where),
 });
 
 export const setCircuitCommand = command({
@@ -90,10 +92,10 @@ export const setCircuitCommand = command({
   method: 'put',
   path: '/breakers/:id/circuit',
   tag: 'breakers',
-  summary: 'Set a breaker’s circuit with its loads, whole',
+  summary: 'Replace a breaker’s circuit data and loads',
   params: byId,
   body: circuitInput,
-  label: (circuit) => `Changed the circuit ${circuit.label}`,
+  label: (circuit) => messages.editedTheCircuit(circuit.label),
   draw: (shown, { version, loads, ...circuit }) => ({
     ...shown,
     ...(shown.label !== undefined && { label: circuit.label }),

@@ -3,16 +3,17 @@ import { name } from '../facts/quantities/index.ts';
 import { directoryInput } from '../panel/directory/index.ts';
 import { panelChange, panelInput } from '../record/entities/index.ts';
 import { command, byId } from './command/index.ts';
+import * as messages from './messages.ts';
 
 export const addPanelCommand = command({
   id: 'add-panel',
   method: 'post',
   path: '/sites/:id/panels',
   tag: 'panels',
-  summary: 'Add a panel, with its main',
+  summary: 'Add a panel with its main',
   params: byId,
   body: panelInput,
-  label: (panel) => `Drew ${panel.name}`,
+  label: (panel) => messages.added(panel.name),
 });
 
 export const changePanelCommand = command({
@@ -20,10 +21,10 @@ export const changePanelCommand = command({
   method: 'put',
   path: '/panels/:id',
   tag: 'panels',
-  summary: 'Change a panel and its main',
+  summary: 'Edit a panel and its main',
   params: byId,
   body: panelChange,
-  label: (panel) => `Changed ${panel.name}`,
+  label: (panel) => messages.edited(panel.name),
 });
 
 export const removePanelCommand = command({
@@ -31,9 +32,9 @@ export const removePanelCommand = command({
   method: 'delete',
   path: '/panels/:id',
   tag: 'panels',
-  summary: 'Take a panel off its site; what is on record of it stays',
+  summary: 'Remove a panel from its site; its record is kept',
   params: byId,
-  label: (_body, where) => `Took ${where} off the site`,
+  label: (_body, where) => messages.removedFromTheSite(where),
 });
 
 export const duplicatePanelCommand = command({
@@ -41,10 +42,10 @@ export const duplicatePanelCommand = command({
   method: 'post',
   path: '/panels/:id/duplicate',
   tag: 'panels',
-  summary: 'Draw a panel once more, with its breakers and circuits, without its log',
+  summary: 'Duplicate a panel with its breakers and circuits, without its log',
   params: byId,
-  body: z.strictObject({ name: name('The panel’s name') }),
-  label: (panel) => `Drew ${panel.name} like another`,
+  body: z.strictObject({ name: name(messages.panelName) }),
+  label: (panel) => messages.addedAsACopy(panel.name),
 });
 
 export const fitDirectoryCommand = command({
@@ -52,8 +53,8 @@ export const fitDirectoryCommand = command({
   method: 'post',
   path: '/panels/:id/directory',
   tag: 'panels',
-  summary: 'Fit the breakers of a typed directory: all of them or none',
+  summary: 'Install the breakers of a typed directory, all of them or none',
   params: byId,
   body: directoryInput,
-  label: (_body, where) => `Typed a directory of ${where}`,
+  label: (_body, where) => messages.addedATypedDirectoryTo(where),
 });

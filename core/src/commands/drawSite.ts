@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { curveInput, siteChange, siteInput } from '../record/entities/index.ts';
 import { command, byId } from './command/index.ts';
+import * as messages from './messages.ts';
 
 export const addSiteCommand = command({
   id: 'add-site',
@@ -10,7 +11,7 @@ export const addSiteCommand = command({
   summary: 'Add a site',
   params: z.object({}),
   body: siteInput,
-  label: ({ name }) => `Added ${name}`,
+  label: ({ name }) => messages.added(name),
 });
 
 export const changeSiteCommand = command({
@@ -18,10 +19,10 @@ export const changeSiteCommand = command({
   method: 'put',
   path: '/sites/:id',
   tag: 'sites',
-  summary: 'Change a site',
+  summary: 'Edit a site',
   params: byId,
   body: siteChange,
-  label: () => 'Changed the site’s name, note or time zone',
+  label: () => messages.editedTheSiteSNameNote,
 });
 
 export const setCurveCommand = command({
@@ -29,10 +30,10 @@ export const setCurveCommand = command({
   method: 'put',
   path: '/sites/:id/curves',
   tag: 'sites',
-  summary: 'Set the printed trip curve of a part family',
+  summary: 'Set the printed trip curve of a breaker family',
   params: byId,
   body: curveInput,
-  label: ({ family }) => `Set the trip curve of ${family}`,
+  label: ({ family }) => messages.setTheTripCurveOf(family),
 });
 
 export const removeCurveCommand = command({
@@ -40,7 +41,7 @@ export const removeCurveCommand = command({
   method: 'delete',
   path: '/curves/:id',
   tag: 'sites',
-  summary: 'Take a family’s trip curve away: its breakers go by the standard again',
+  summary: 'Remove the trip curve of a family; its breakers use the standard curve again',
   params: byId,
-  label: (_body, family) => `Removed the trip curve of ${family}`,
+  label: (_body, family) => messages.removedTheTripCurveOf(family),
 });

@@ -1,22 +1,23 @@
 import { z } from 'zod';
 import { QUANTITY_UNITS, readingInput, withError, type Reading } from '../record/entities/index.ts';
 import { command, asKept, withLogged, byId, mayMeasureAt } from './command/index.ts';
+import * as messages from './messages.ts';
 
 export const logReadingsCommand = command({
   id: 'log-readings',
   method: 'post',
   path: '/breakers/:id/readings',
   tag: 'log',
-  summary: 'Log readings taken together: all of them or none',
+  summary: 'Log readings taken together, all of them or none',
   params: byId,
   body: z.strictObject({
     readings: z
       .array(readingInput)
-      .min(1, 'Give at least one reading.')
-      .max(50, 'At most 50 readings at a time.'),
+      .min(1, messages.enterAtLeastOneReading)
+      .max(50, messages.enterAtMost50ReadingsAt),
   }),
   label: ({ readings }, where) =>
-    `Logged ${readings.length === 1 ? 'a reading' : `${readings.length} readings`} at ${where}`,
+    messages.loggedAt(readings.length === 1 ? messages.aReading : messages.readings(readings.length), where),
   refuses: (profile, { readings }) =>
     mayMeasureAt(
       profile,

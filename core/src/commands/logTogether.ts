@@ -10,6 +10,7 @@ import {
   type Reading,
 } from '../record/entities/index.ts';
 import { command, asKept, withLogged, byId, mayMeasureAt, mayTest } from './command/index.ts';
+import * as messages from './messages.ts';
 
 /** One thing to be logged, of whatever kind, with its breaker. */
 export const togetherEntry = z.discriminatedUnion('kind', [
@@ -26,16 +27,16 @@ export const logTogetherCommand = command({
   method: 'post',
   path: '/panels/:id/log',
   tag: 'log',
-  summary: 'Log entries of several kinds and breakers of a panel together: all of them or none',
+  summary: 'Log entries of several types and breakers of a panel together, all of them or none',
   params: byId,
   body: z.strictObject({
     entries: z
       .array(togetherEntry)
-      .min(1, 'Give at least one entry.')
-      .max(MOST, `At most ${MOST} entries at a time.`),
+      .min(1, messages.enterAtLeastOneEntry)
+      .max(MOST, messages.enterAtMostEntriesAtA(MOST)),
   }),
   label: ({ entries }, where) =>
-    `Logged ${entries.length === 1 ? 'one entry' : `${entries.length} entries`} in a line at ${where}`,
+    messages.loggedAt(entries.length === 1 ? messages.oneEntry : messages.entries(entries.length), where),
   refuses: (profile, { entries }) =>
     mayMeasureAt(
       profile,

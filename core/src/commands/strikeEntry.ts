@@ -14,6 +14,7 @@ import { logEventCommand } from './logEvent.ts';
 import { logInspectionCommand } from './logInspection.ts';
 import { logObservationCommand } from './logObservation.ts';
 import { logReadingsCommand } from './logReadings.ts';
+import * as messages from './messages.ts';
 
 /** What stands in the place of a struck entry is logged like any other. */
 interface Replacing<Replacement extends z.ZodType> {
@@ -28,9 +29,9 @@ const about = (kind: string, path = kind) =>
     method: 'post',
     path: `/${path}/:id/strike`,
     tag: 'log',
-    summary: `Void one of the ${kind}: it stays on record, no longer counts, and may be replaced`,
+    summary: `Void an entry in ${kind}: it stays on record, no longer counts, and may be replaced`,
     params: byId,
-    label: (_body: object, where: string) => `Voided an entry of ${where}`,
+    label: (_body: object, where: string) => messages.voidedAnEntryAt(where),
   }) as const;
 
 function striking<Replacement extends z.ZodType>(

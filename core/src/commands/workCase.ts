@@ -12,6 +12,7 @@ import {
   type KeptAnswer,
 } from '../record/entities/index.ts';
 import { command, asKept, withLogged, byId, mayTest } from './command/index.ts';
+import * as messages from './messages.ts';
 
 type Answers = z.output<typeof caseAnswers>['answers'];
 
@@ -34,10 +35,10 @@ export const openCaseCommand = command({
   method: 'post',
   path: '/cases',
   tag: 'cases',
-  summary: 'Open a case: on a breaker, in a panel, or with nothing known but the site',
+  summary: 'Open a case about a breaker, a panel, or only a site',
   params: z.object({}),
   body: caseInput,
-  label: () => 'Opened a case',
+  label: () => messages.openedACase,
   refuses: mayAnswer,
   caseOf: (_params, { id: caseId }) => caseId ?? null,
 });
@@ -47,10 +48,10 @@ export const changeCaseCommand = command({
   method: 'patch',
   path: '/cases/:id',
   tag: 'cases',
-  summary: 'Say which breaker it is, what else is dead, what is connected',
+  summary: 'Set the breaker, the other dead places, or the connected loads of a case',
   params: byId,
   body: caseChange,
-  label: () => 'Changed a case',
+  label: () => messages.editedACase,
   refuses: mayAnswer,
   caseOf: thisCase,
   // Which breaker it is, is the server’s to say: all its record comes with it.
@@ -80,10 +81,10 @@ export const answerCaseCommand = command({
   method: 'post',
   path: '/cases/:id/answers',
   tag: 'cases',
-  summary: 'Answer questions of a case: all of them or none',
+  summary: 'Answer questions of a case, all of them or none',
   params: byId,
   body: caseAnswers,
-  label: () => 'Answered in a case',
+  label: () => messages.answeredQuestionsInACase,
   refuses: mayAnswer,
   caseOf: thisCase,
   apply: (record, _params, { answers }) => withAnswers(record, answers),
@@ -94,9 +95,9 @@ export const withdrawAnswerCommand = command({
   method: 'delete',
   path: '/cases/:id/answers/:answer',
   tag: 'cases',
-  summary: 'Take back an answer that was given before the breaker was known',
+  summary: 'Undo an answer that was given before the breaker was known',
   params: byId.extend({ answer: id }),
-  label: () => 'Took an answer back',
+  label: () => messages.undidAnAnswer,
   caseOf: thisCase,
   apply: (record, { answer }) =>
     changed(record, {
@@ -111,10 +112,10 @@ export const skipTestCommand = command({
   method: 'post',
   path: '/cases/:id/passed',
   tag: 'cases',
-  summary: 'Put a question of a case aside, or take it up again',
+  summary: 'Skip a question of a case, or ask it again',
   params: byId,
   body: casePass,
-  label: () => 'Put a question aside',
+  label: () => messages.skippedAQuestion,
   caseOf: thisCase,
   apply: (record, _params, { tests, why, at }) => {
     const rest = record.case.passed.filter(({ test }) => !tests.includes(test));
@@ -129,10 +130,10 @@ export const closeCaseCommand = command({
   method: 'post',
   path: '/cases/:id/close',
   tag: 'cases',
-  summary: 'Close a case with its outcome; the decision is kept as it stands',
+  summary: 'Close a case with its result; the current decision is kept',
   params: byId,
   body: caseClosing,
-  label: () => 'Closed a case',
+  label: () => messages.closedACase,
   caseOf: thisCase,
 });
 
@@ -141,10 +142,10 @@ export const confirmCaseCommand = command({
   method: 'post',
   path: '/cases/:id/confirmation',
   tag: 'cases',
-  summary: 'Say what a closed case turned out to have been, who found it and how; null takes it back',
+  summary: 'Set the confirmed cause of a closed case, who found it and how; null removes it',
   params: byId,
   body: caseConfirmation,
-  label: () => 'Said what it was',
+  label: () => messages.setTheConfirmedCause,
   caseOf: thisCase,
   apply: (record, _params, { confirmed }) => changed(record, { confirmed }),
 });
@@ -154,9 +155,9 @@ export const reopenCaseCommand = command({
   method: 'post',
   path: '/cases/:id/reopen',
   tag: 'cases',
-  summary: 'Take a closed case up again',
+  summary: 'Reopen a closed case',
   params: byId,
   body: z.strictObject({}),
-  label: () => 'Took a case up again',
+  label: () => messages.reopenedACase,
   caseOf: thisCase,
 });

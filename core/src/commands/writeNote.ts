@@ -1,5 +1,6 @@
 import { noteInput } from '../record/entities/index.ts';
 import { command, byId } from './command/index.ts';
+import * as messages from './messages.ts';
 
 export const writeNoteCommand = command({
   id: 'write-note',
@@ -9,5 +10,5 @@ export const writeNoteCommand = command({
   summary: 'Write a note',
   params: byId,
   body: noteInput,
-  label: (_body, where) => `Logged a note at ${where}`,
+  label: (_body, where) => messages.loggedANoteAt(where),
 });

@@ -13,7 +13,7 @@ export interface JointHistory {
   noiseC: number;
 }
 
-/** Temperatures of a joint over the years, at loads that differ a little, as a thermometer reads them. */
+/** Temperatures on a joint over the years, at loads that differ a little, as a thermometer reads them. */
 export function jointHistory(history: JointHistory, random: Random, from = '2020-01-15T10:00:00.000Z') {
   const { perYearC, steadyYears, years, scansAYear, noiseC, points = ['terminal'] } = history;
   const load = 15;

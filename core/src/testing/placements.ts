@@ -80,7 +80,7 @@ export const ILLEGAL_PLACEMENTS: readonly Illegal[] = [
     what: 'two poles past the end',
     wanted: { space: 23, poles: 2, half: null },
     field: 'poles',
-    reason: /would need space 25; this panel ends at 24/,
+    reason: /would need space 25, but this panel ends at 24/,
   },
   {
     what: 'a space past the end',
@@ -122,13 +122,13 @@ export const ILLEGAL_PLACEMENTS: readonly Illegal[] = [
     what: 'a narrow breaker where the label allows none',
     wanted: { space: 5, poles: 1, half: 'upper' },
     field: 'half',
-    reason: /narrow breakers in 13–24 only, not in 5/,
+    reason: /tandem breakers only in 13–24, not in 5/,
   },
   {
     what: 'a quad reaching below where it is allowed',
     wanted: { space: 11, poles: 2, half: 'inner' },
     field: 'half',
-    reason: /13–24 only, not in 11/,
+    reason: /13–24, not in 11/,
   },
   {
     what: 'the half that is taken',

@@ -30,7 +30,7 @@ const borderline = {
 
 export const POPULATIONS: readonly Population[] = [
   { name: 'mostly sound', weak: 0.06, sluggish: 0.04, ultimate: clear },
-  { name: '40 % weak, 20 % sluggish', weak: 0.4, sluggish: 0.2, ultimate: clear },
+  { name: '40% weak, 20% sluggish', weak: 0.4, sluggish: 0.2, ultimate: clear },
 ];
 
 /** The hardest of all: no judge tells a unit that is one hundredth too weak from one that is not. */
@@ -55,8 +55,8 @@ const STRAY = 0.04;
 
 const pick = <T>(random: Random, list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
 /**
- * A breaker out of a population, with one to eight events as people would note them: currents read 3 %
- * wrong, times by 5 % and 2 s, and now and then a note that is simply wrong. Not drawn from the prior that
+ * A breaker out of a population, with one to eight events as people would note them: currents read 3%
+ * , times by 5% and 2 s, and now and then a note that is simply wrong. Not drawn from the prior that
  * `effectiveRating` assumes: sides, spreads and loads differ from it.
  */
 export function simulatedBreaker(random: Random, population: Population): SimulatedBreaker {

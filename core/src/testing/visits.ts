@@ -37,7 +37,7 @@ export const aVisitTask = (change: Partial<VisitTask> = {}): VisitTask => ({
 });
 
 export const aVisitPlan = (change: Partial<VisitPlan> = {}): VisitPlan =>
-  visitPlan.parse({ tasks: [aVisitTask()], off: 'its main', minutes: 30, ...change });
+  visitPlan.parse({ tasks: [aVisitTask()], off: 'its main breaker', minutes: 30, ...change });
 
 /** What to choose where a place has trouble. */
 export type Choose = (next: Extract<NextVisitStep, { kind: 'choose' }>, state: WorkState) => VisitFact;

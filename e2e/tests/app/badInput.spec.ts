@@ -5,11 +5,11 @@ test('what cannot be is told at its field, and nothing of it is stored', async (
   const path = await ownBreaker(request);
   await page.goto(path);
   const reading = page.getByRole('tabpanel', { name: 'Reading' });
-  const store = reading.getByRole('button', { name: 'Store readings' });
+  const store = reading.getByRole('button', { name: 'Save readings' });
   const outlet = reading.getByRole('textbox', { name: 'Outlet, V' });
 
   await store.click();
-  await expect(reading.getByText('Give at least one reading below.')).toBeVisible();
+  await expect(reading.getByText('Enter at least one reading below.')).toBeVisible();
   await outlet.fill('twelve');
   await store.click();
   await expect(reading.getByText('The voltage must be a number.')).toBeVisible();
@@ -18,11 +18,9 @@ test('what cannot be is told at its field, and nothing of it is stored', async (
   await store.click();
   await expect(reading.getByText('The voltage must be from 0 to 1000 V.')).toBeVisible();
   await outlet.fill('119');
-  await reading.getByRole('textbox', { name: 'Its face, °C' }).fill('31');
+  await reading.getByRole('textbox', { name: 'Breaker face, °C' }).fill('31');
   await store.click();
-  await expect(
-    reading.getByText('A surface temperature tells nothing without that of the air around it.'),
-  ).toBeVisible();
+  await expect(reading.getByText('A surface temperature needs the ambient temperature too.')).toBeVisible();
 
   const id = path.split('/').at(-1);
   const timeline = await request.get(`/api/v1/breakers/${id}/timeline?kinds=readings`);
@@ -34,15 +32,15 @@ test('what only the server can know comes back to its field', async ({ page, req
   const reading = page.getByRole('tabpanel', { name: 'Reading' });
   await reading.getByRole('textbox', { name: 'Outlet, V' }).fill('119');
   await reading.getByLabel('When').fill('2031-01-01T10:00:00');
-  await reading.getByRole('button', { name: 'Store readings' }).click();
+  await reading.getByRole('button', { name: 'Save readings' }).click();
   await expect(reading.getByText('This time is in the future.')).toBeVisible();
 });
 
 test('an address that leads nowhere is told, with a way out', async ({ page }) => {
   await page.goto('/no/such/page');
-  await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
-  await page.getByRole('link', { name: 'To the start' }).click();
-  await expect(page.getByRole('heading', { name: 'What brings you here?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
+  await page.getByRole('link', { name: 'Go to the start page' }).click();
+  await expect(page.getByRole('heading', { name: 'What’s the problem?' })).toBeVisible();
   await page.goto('/panels/7f000000-0000-4000-8000-000000000000');
   await expect(page.getByText('This panel does not exist.')).toBeVisible();
 });
@@ -50,41 +48,41 @@ test('an address that leads nowhere is told, with a way out', async ({ page }) =
 test('the circuit and the breaker half entered survive a reload too', async ({ page, request }) => {
   await page.goto(await ownBreaker(request));
   await page.getByRole('tab', { name: 'Circuit' }).click();
-  await page.getByLabel('Gauge').selectOption('12');
+  await page.getByLabel('Wire size').selectOption('12');
   await page.getByRole('tab', { name: 'Breaker' }).click();
-  await page.getByLabel('Kind').selectOption('afci');
+  await page.getByLabel('Type', { exact: true }).selectOption('afci');
   await page.reload();
   await page.getByRole('tab', { name: 'Circuit' }).click();
   const circuit = page.getByRole('tabpanel', { name: 'Circuit' });
-  await expect(circuit.getByText('Kept from before, not stored yet.')).toBeVisible();
-  await expect(page.getByLabel('Gauge')).toHaveValue('12');
-  await page.getByRole('button', { name: 'Store circuit' }).click();
-  await expect(page.getByText('✓ Stored. The decision is up to date.')).toBeVisible();
+  await expect(circuit.getByText('Restored from an earlier entry, not saved yet.')).toBeVisible();
+  await expect(page.getByLabel('Wire size')).toHaveValue('12');
+  await page.getByRole('button', { name: 'Save circuit' }).click();
+  await expect(page.getByText('✓ Saved. The decision is up to date.')).toBeVisible();
   await page.getByRole('tab', { name: 'Breaker' }).click();
-  await expect(page.getByLabel('Kind')).toHaveValue('afci');
-  await page.getByRole('button', { name: 'Empty this form' }).click();
-  await expect(page.getByLabel('Kind')).toHaveValue('standard');
+  await expect(page.getByLabel('Type', { exact: true })).toHaveValue('afci');
+  await page.getByRole('button', { name: 'Clear this form' }).click();
+  await expect(page.getByLabel('Type', { exact: true })).toHaveValue('standard');
   await page.reload();
   await page.getByRole('tab', { name: 'Circuit' }).click();
-  await expect(circuit.getByText('Kept from before, not stored yet.')).toHaveCount(0);
+  await expect(circuit.getByText('Restored from an earlier entry, not saved yet.')).toHaveCount(0);
 });
 
 test('a form half filled survives a reload, says so, and can be emptied', async ({ page, request }) => {
   await page.goto(await ownBreaker(request));
   const outlet = page.getByRole('textbox', { name: 'Outlet, V' });
-  const note = page.getByText('Kept from before, not stored yet.');
+  const note = page.getByText('Restored from an earlier entry, not saved yet.');
   await outlet.fill('117.5');
   await expect(note).toHaveCount(0);
   await page.reload();
   await expect(outlet).toHaveValue('117.5');
-  await page.getByRole('button', { name: 'Empty this form' }).click();
+  await page.getByRole('button', { name: 'Clear this form' }).click();
   await expect(outlet).toHaveValue('');
   await page.reload();
   await expect(outlet).toHaveValue('');
 
   await outlet.fill('118');
-  await page.getByRole('button', { name: 'Store readings' }).click();
-  await expect(page.getByText('✓ Stored. The decision above is up to date.').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Save readings' }).click();
+  await expect(page.getByText('✓ Saved. The decision above is up to date.').first()).toBeVisible();
   await page.reload();
   await expect(outlet).toHaveValue('');
   await expect(note).toHaveCount(0);

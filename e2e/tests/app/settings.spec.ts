@@ -9,12 +9,12 @@ test.afterEach(async ({ request }) => {
 
 test('a first visit asks who is at work, once, and nothing else', async ({ page }) => {
   await page.goto('/');
-  const question = page.getByRole('region', { name: 'Who is at work here?' });
+  const question = page.getByRole('region', { name: 'Who is working today?' });
   await question.getByRole('button', { name: 'Electrician' }).click();
   await expect(question).toHaveCount(0);
   await expect(page.getByRole('radio', { name: 'Electrician' })).toBeChecked();
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'What brings you here?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What’s the problem?' })).toBeVisible();
   await expect(question).toHaveCount(0);
 });
 
@@ -23,21 +23,21 @@ test('°F and feet: figures, reasons and fields; the record stays in °C', async
   await page.getByRole('radio', { name: '°F' }).check();
   await page.getByRole('radio', { name: 'feet' }).check();
   await page.getByRole('radio', { name: '2026-11-03' }).check();
-  await expect(page.getByText('✓ Stored.')).toBeVisible();
+  await expect(page.getByText('✓ Saved.')).toBeVisible();
 
   await page.goto(await detailPath(request, 'Hot-knife bench'));
   await expect(page.getByText('132.8 °F').first()).toBeVisible();
   await expect(page.getByRole('article', { name: 'Decision' })).toContainText(
-    'Its terminal is at 133 °F, 61 °F over ambient and 44 °F over similar breakers',
+    'Terminal at 133 °F, 61 °F above ambient and 44 °F above similar breakers',
   );
   await expect(page.getByText(/2026-10-12, \d\d:\d\d/).first()).toBeVisible();
 
   const path = await ownBreaker(request);
   await page.goto(path);
-  await page.getByRole('textbox', { name: 'Its face, °F' }).fill('104');
-  await page.getByRole('textbox', { name: 'The air around, °F' }).fill('68');
-  await page.getByRole('button', { name: 'Store readings' }).click();
-  await expect(page.getByText('✓ Stored. The decision above is up to date.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Breaker face, °F' }).fill('104');
+  await page.getByRole('textbox', { name: 'Ambient temperature, °F' }).fill('68');
+  await page.getByRole('button', { name: 'Save readings' }).click();
+  await expect(page.getByText('✓ Saved. The decision above is up to date.')).toBeVisible();
   const id = path.split('/').at(-1);
   const { entries } = (await (
     await request.get(`/api/v1/breakers/${id}/timeline?kinds=readings`)

@@ -26,31 +26,29 @@ for (const { width, height } of [
       page,
     }) => {
       await page.goto('/');
-      await page.getByRole('link', { name: /Something is dead/ }).click();
+      await page.getByRole('link', { name: /Diagnose a problem/ }).click();
       await page.getByRole('button', { name: /A room or some outlets are dead/ }).click();
-      await page.getByRole('searchbox').fill('flat bedrom');
-      await page.getByRole('button', { name: /Flat: bedrooms/ }).click();
+      await page.getByRole('searchbox').fill('apartment bedrom');
+      await page.getByRole('button', { name: /Apartment: bedrooms/ }).click();
       await nothingAmiss(page);
-      await expect(heading(page)).toHaveText('Try handle 3: Flat: bedrooms');
+      await expect(heading(page)).toHaveText('Try handle 3: Apartment: bedrooms');
       await next(page).getByRole('button', { name: 'It gives, or sits in the middle' }).click();
       await expect(timeline(page)).toContainText('The handle gives');
-      await moved(page, 'Try handle 3: Flat: bedrooms');
-      await unsureUntil(page, /Reset it, once/);
-      await expect(next(page)).toContainText('All the way to off, left, until it clicks.');
-      await reset(page, 'It clicks cleanly, fully off and back on', 'It holds', 'The power is back');
+      await moved(page, 'Try handle 3: Apartment: bedrooms');
+      await unsureUntil(page, /Reset the breaker once/);
+      await expect(next(page)).toContainText('Push fully off, left, until it clicks.');
+      await reset(page, 'It clicks cleanly, fully off and back on', 'It held', 'Power is back');
       await expect(timeline(page)).toContainText('Reset: holds');
       const left = await unsureUntil(page, /electrician/);
       expect(left).toBeNull();
       const decision = page.getByRole('article', { name: 'Decision' });
       await expect(decision).toContainText(/[Rr]eset/);
-      await page.getByRole('radio', { name: 'It is reset, and it holds' }).check();
+      await page.getByRole('radio', { name: 'Reset, and it holds' }).check();
       await page.getByRole('button', { name: 'Close the case' }).click();
-      await expect(page.getByRole('heading', { name: 'Closed: It is reset, and it holds' })).toBeVisible();
+      await expect(page.getByRole('heading', { name: 'Closed: Reset, and it holds' })).toBeVisible();
       await page.goto('/');
       await page.getByRole('link', { name: 'Saltmarsh Sail Loft', exact: true }).click();
-      await expect(page.getByRole('region', { name: 'Cases' })).toContainText(
-        'Closed: it is reset, and it holds',
-      );
+      await expect(page.getByRole('region', { name: 'Cases' })).toContainText('Closed: reset, and it holds');
     });
 
     test('a smell of hot plastic takes the screen: leave it off, call, and what to tell them', async ({
@@ -60,26 +58,26 @@ for (const { width, height } of [
       const path = await withLoads(request, 'Sheds', ['Lamp', 'Fan heater']);
       await page.goto(path);
       await page.getByRole('link', { name: 'Open a case' }).click();
-      await page.getByRole('button', { name: /Heat, a smell, a noise or water/ }).click();
-      await next(page).getByRole('button', { name: 'It smells of hot plastic' }).click();
+      await page.getByRole('button', { name: /Heat, smell, noise or water/ }).click();
+      await next(page).getByRole('button', { name: 'It smells like hot plastic' }).click();
       const stop = page.getByRole('alert');
-      await expect(stop.getByRole('heading', { name: 'Stop here.' })).toBeFocused();
+      await expect(stop.getByRole('heading', { name: 'Stop.' })).toBeFocused();
       await expect(stop).toContainText('Call a licensed electrician now');
-      await expect(stop).toContainText('It is breaker 1, 20 A standard');
+      await expect(stop).toContainText('The breaker is 1, 20 A standard');
       await expect(page.getByRole('button', { name: /Take back|Reset/ })).toHaveCount(0);
       await page.reload();
-      await expect(stop).toContainText('It smells of hot plastic');
-      await page.getByRole('link', { name: 'Hand it over, on one page' }).click();
+      await expect(stop).toContainText('It smells like hot plastic');
+      await page.getByRole('link', { name: 'Hand-over page' }).click();
       await expect(page.getByRole('article', { name: 'Hand-over' })).toContainText('Stop: leave it off.');
 
       // Once somebody has seen to it the case is closed, and read like any other; the danger is still told.
       await page.goBack();
-      await page.getByText('Somebody qualified has seen to it').click();
-      await expect(page.getByRole('radio', { name: 'Handed over to somebody else' })).toBeChecked();
+      await page.getByText('A qualified person has dealt with it').click();
+      await expect(page.getByRole('radio', { name: 'Handed over to someone else' })).toBeChecked();
       await page.getByRole('button', { name: 'Close the case' }).click();
-      await expect(page.getByRole('heading', { name: 'Closed: Handed over to somebody else' })).toBeVisible();
-      await expect(timeline(page)).toContainText('It smells of hot plastic');
-      await expect(page.getByRole('article', { name: 'Decision' })).toContainText('Stop here.');
+      await expect(page.getByRole('heading', { name: 'Closed: Handed over to someone else' })).toBeVisible();
+      await expect(timeline(page)).toContainText('It smells like hot plastic');
+      await expect(page.getByRole('article', { name: 'Decision' })).toContainText('Stop.');
     });
 
     test('an isolation finds the appliance in the fewest trials', async ({ page, request }) => {
@@ -88,23 +86,23 @@ for (const { width, height } of [
       await page.getByRole('link', { name: 'Open a case' }).click();
       await page.getByRole('button', { name: /A breaker trips/ }).click();
       await nothingAmiss(page);
-      await unsureUntil(page, /Reset it, once|Unplug everything/);
-      if (/Reset it, once/.test((await heading(page).textContent())!)) {
-        await reset(page, 'It clicks cleanly, fully off and back on', 'It tripped at once');
+      await unsureUntil(page, /Reset the breaker once|Unplug everything/);
+      if (/Reset the breaker once/.test((await heading(page).textContent())!)) {
+        await reset(page, 'It clicks cleanly, fully off and back on', 'It tripped immediately');
         await unsureUntil(page, /Unplug everything/);
       }
       for (const name of ['Plotter', 'Lamp', 'Heat gun', 'Radio'])
         await next(page).getByRole('checkbox', { name }).check();
-      await reset(page, 'It clicks cleanly, fully off and back on', 'It holds');
+      await reset(page, 'It clicks cleanly, fully off and back on', 'It held');
       for (let trial = 0; trial < 4; trial++) {
         const title = await heading(page)
           .textContent({ timeout: 3000 })
           .catch(() => null);
-        if (!title || !/^Trial/.test(title)) break;
-        const connected = next(page).getByRole('region', { name: 'Plug in, or switch on' });
+        if (!title || !/^Test \d/.test(title)) break;
+        const connected = next(page).getByRole('region', { name: 'Plug in or turn on' });
         const trips = await connected.getByText('Radio').isVisible();
         await next(page)
-          .getByRole('button', { name: trips ? 'It tripped at once' : 'It holds', exact: true })
+          .getByRole('button', { name: trips ? 'It tripped immediately' : 'It held', exact: true })
           .click();
         await expect(
           heading(page)
@@ -115,7 +113,7 @@ for (const { width, height } of [
       }
       await expect(timeline(page)).toContainText('with only');
       await unsureUntil(page, /electrician/);
-      await expect(page.getByRole('region', { name: 'Isolated' })).toContainText('It is “Radio”');
+      await expect(page.getByRole('region', { name: 'Isolated' })).toContainText('The cause is “Radio”');
       await expect(page.getByRole('article', { name: 'Decision' })).toContainText(/appliance|plugged in/i);
     });
 
@@ -154,7 +152,7 @@ for (const { width, height } of [
         const sound = next(page)
           .getByRole('group')
           .getByRole('button', {
-            name: /clean and tight|is matched|suits|like its|like similar|under 80|dead as|normal/i,
+            name: /clean and tight|is matched|suits|as warm as|under 80|dead as|normal/i,
           });
         if (
           await sound
@@ -163,15 +161,15 @@ for (const { width, height } of [
             .catch(() => false)
         )
           await sound.first().click();
-        else await next(page).getByRole('button', { name: 'I am not sure' }).click();
+        else await next(page).getByRole('button', { name: 'I’m not sure' }).click();
         await moved(page, title);
       }
       const decision = page.getByRole('article', { name: 'Decision' });
       await expect(decision.getByRole('heading', { level: 2 })).toContainText('Replace');
       // The bench’s figure: what current opens it in the end, and how sure that is.
-      const bench = decision.getByRole('listitem').filter({ hasText: 'opens from, steady' }).first();
+      const bench = decision.getByRole('listitem').filter({ hasText: 'trips from, steady current' }).first();
       await expect(bench).toContainText(/\d A/);
-      await expect(bench).toContainText(/% sure that it opens below its rating/);
+      await expect(bench).toContainText(/% sure that it trips below its rating/);
     });
   });
 }
@@ -187,7 +185,7 @@ test('a hand-over written by the one is taken in by the other, with its evidence
   await nothingAmiss(page);
   await page
     .getByRole('link', { name: 'Hand-over page' })
-    .or(page.getByRole('link', { name: 'Hand it over, on one page' }));
+    .or(page.getByRole('link', { name: 'Hand-over page' }));
   const caseId = page.url().split('/').at(-1)!;
   await page.goto(`/cases/${caseId}/handover`);
   const card = page.getByRole('article', { name: 'Hand-over' });
@@ -201,12 +199,12 @@ test('a hand-over written by the one is taken in by the other, with its evidence
 
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Save as a file for their Phylaxon' }).click(),
+    page.getByRole('link', { name: 'Save as a case file' }).click(),
   ]);
   await page.goto('/');
   await asElectrician(page);
   await page
-    .getByLabel('Import a site, or a case handed over to you')
+    .getByLabel('Import a site or a handed-over case')
     .setInputFiles({ name: 'handover.json', mimeType: 'application/json', buffer: await bytesOf(download) });
   await expect(page).toHaveURL(/\/cases\//);
   expect(page.url()).not.toContain(caseId);
@@ -237,7 +235,7 @@ test('a reload, the back button, another tab and a server that goes: nothing is 
   expect((await fileOf()).log).toHaveLength(5);
 
   // Half a reset survives a reload.
-  await unsureUntil(page, /Reset it, once|Unplug/);
+  await unsureUntil(page, /Reset the breaker once|Unplug/);
   await next(page).getByRole('button', { name: 'It clicks cleanly, fully off and back on' }).click();
   await page.reload();
   await expect(
@@ -251,11 +249,11 @@ test('a reload, the back button, another tab and a server that goes: nothing is 
 
   // With the server gone the case goes on, and is stored once it is back.
   await context.route('**/api/**', (route) => route.abort());
-  await next(page).getByRole('button', { name: 'It holds', exact: true }).click();
-  await expect(page.getByRole('status', { name: 'Entries that wait' })).toContainText('One entry waits');
+  await next(page).getByRole('button', { name: 'It held', exact: true }).click();
+  await expect(page.getByRole('status', { name: 'Unsent entries' })).toContainText('1 entry is');
   await expect(timeline(page)).toContainText('holds');
   await context.unroute('**/api/**');
-  await expect(page.getByRole('status', { name: 'Entries that wait' })).toHaveCount(0, { timeout: 15_000 });
+  await expect(page.getByRole('status', { name: 'Unsent entries' })).toHaveCount(0, { timeout: 15_000 });
   await expect.poll(async () => (await fileOf()).log.length).toBe(6);
   await expect(timeline(other)).toContainText('holds');
 
@@ -269,8 +267,8 @@ test('a reload, the back button, another tab and a server that goes: nothing is 
 
   // An answer taken back no longer counts, and stays on record.
   await page.getByRole('link', { name: /Sauna/ }).first().click();
-  await timeline(page).getByRole('button', { name: 'Take back: It is quiet' }).click();
-  await expect(timeline(page)).toContainText('taken back');
+  await timeline(page).getByRole('button', { name: 'Undo: It is quiet' }).click();
+  await expect(timeline(page)).toContainText('undone');
   expect((await fileOf()).log).toHaveLength(6);
 });
 
@@ -323,11 +321,11 @@ test('on the demo site the simulated stand-in answers to the end, and every answ
     const title = await heading(page)
       .textContent({ timeout: 2000 })
       .catch(() => null);
-    if (title === null || /Nothing left/.test(title)) break;
-    const answers = next(page).getByRole('button', { name: /Simulated stand-in/ });
-    const unsure = next(page).getByRole('button', { name: 'I am not sure' });
+    if (title === null || /Undecided|work for an electrician/.test(title)) break;
+    const answers = next(page).getByRole('button', { name: /Simulated answers/ });
+    const unsure = next(page).getByRole('button', { name: 'I’m not sure' });
     // What the stand-in tells goes by the case’s id: it may also end undecided, with nothing to answer.
-    const ended = page.getByRole('region', { name: 'How it ended' });
+    const ended = page.getByRole('region', { name: 'Result' });
     await expect(answers.or(unsure).or(ended).first()).toBeVisible();
     if (await answers.isVisible()) await answers.click();
     else if (await unsure.isVisible()) await unsure.click();
@@ -348,7 +346,7 @@ test('the stand-in reads meters and tries trials: figures and what was connected
   page,
   request,
 }) => {
-  const standIn = next(page).getByRole('button', { name: /Simulated stand-in/ });
+  const standIn = next(page).getByRole('button', { name: /Simulated answers/ });
   const logOf = async () => {
     const caseId = page.url().split('/').at(-1)!;
     const { log } = (await (await request.get(`/api/v1/cases/${caseId}`)).json()) as {
@@ -376,11 +374,11 @@ test('the stand-in reads meters and tries trials: figures and what was connected
   await page.getByRole('link', { name: 'Open a case' }).click();
   await page.getByRole('button', { name: /A breaker trips/ }).click();
   await nothingAmiss(page);
-  await unsureUntil(page, /^Reset it/);
-  await reset(page, 'It clicks cleanly', 'It tripped at once');
+  await unsureUntil(page, /^Reset the breaker/);
+  await reset(page, 'It clicks cleanly', 'It tripped immediately');
   await unsureUntil(page, /^Unplug everything/);
-  await reset(page, 'It clicks cleanly', 'It holds');
-  const trial = await unsureUntil(page, /^Trial/);
+  await reset(page, 'It clicks cleanly', 'It held');
+  const trial = await unsureUntil(page, /^Test \d/);
   expect(trial).not.toBeNull();
   await standIn.click();
   await expect.poll(async () => (await logOf()).length).toBe(1);
@@ -406,8 +404,8 @@ test('a danger that only the stand-in of the demo told of can be taken back, and
     .getByRole('button', { name: /Shed lights/ })
     .first()
     .click();
-  await expect(page.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
-  await page.getByRole('button', { name: 'Take back what the stand-in told' }).click();
+  await expect(page.getByRole('heading', { name: 'Stop.' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo the simulated answers' }).click();
   await expect(heading(page)).toHaveText(/Check the closed panel/);
   const after = (await (await request.get(`/api/v1/panels/${shed.id}`)).json()) as Board;
   expect(after.breakers.some(({ decision }) => decision.stop)).toBe(false);

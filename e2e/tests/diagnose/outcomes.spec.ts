@@ -28,35 +28,35 @@ test('a case is closed with what it was, counted, and said otherwise later', asy
   });
 
   await page.goto(`/cases/${opened.id}`);
-  await page.getByRole('button', { name: 'Homeowner' }).first().click();
+  await page.locator('header label', { hasText: 'Homeowner' }).click();
   await expect(page.getByRole('article', { name: 'Decision' })).toContainText('Not the breaker');
-  const ending = page.getByRole('region', { name: 'How it ended' });
-  await ending.getByRole('combobox', { name: /What was it/ }).selectOption('A fault in something plugged in');
-  await ending.getByRole('combobox', { name: 'How is that known?' }).selectOption('It was measured');
-  await ending.getByRole('combobox', { name: 'Who says so?' }).selectOption('an electrician');
+  const ending = page.getByRole('region', { name: 'Result' });
+  await ending.getByRole('combobox', { name: /What was the cause/ }).selectOption('Faulty appliance');
+  await ending.getByRole('combobox', { name: 'How is it known?' }).selectOption('It was measured');
+  await ending.getByRole('combobox', { name: 'Who confirmed it?' }).selectOption('an electrician');
   await ending.getByRole('button', { name: 'Close the case' }).click();
-  await expect(ending).toContainText('It was “A fault in something plugged in”: measured by an electrician.');
-  await expect(page.getByRole('button', { name: /^Log it/ })).toHaveCount(0);
+  await expect(ending).toContainText('Cause: “Faulty appliance” (measured by an electrician).');
+  await expect(page.getByRole('button', { name: /^Log finding/ })).toHaveCount(0);
 
   await page.goto(`/sites/${site.id}`);
-  await page.getByRole('link', { name: 'How they turned out' }).click();
+  await page.getByRole('link', { name: 'How cases turned out' }).click();
   await expect(page.getByText('Right in 1 of 1')).toBeVisible();
 
   // What is known better later counts from then on.
   await page.getByRole('link', { name: /^Right Mixer: Not the breaker/ }).click();
-  await ending.getByText('Say otherwise').click();
+  await ending.getByText('Change the cause').click();
   await ending
-    .getByRole('combobox', { name: /What was it/ })
-    .selectOption('A weak breaker: it opens too early');
-  await ending.getByRole('button', { name: 'Store what it was' }).click();
-  await expect(ending).toContainText('It was “A weak breaker: it opens too early”');
+    .getByRole('combobox', { name: /What was the cause/ })
+    .selectOption('Weak breaker: trips too early');
+  await ending.getByRole('button', { name: 'Save the cause' }).click();
+  await expect(ending).toContainText('Cause: “Weak breaker: trips too early”');
   await page.goto(`/sites/${site.id}/outcomes`);
   await expect(page.getByText('Right in 0 of 1')).toBeVisible();
 
-  await page.getByRole('button', { name: 'Go by the table alone' }).click();
-  await expect(page.getByText('that is switched off')).toBeVisible();
+  await page.getByRole('button', { name: 'Use only the table' }).click();
+  await expect(page.getByText('learning is turned off')).toBeVisible();
   await page.reload();
-  await page.getByRole('button', { name: 'Let confirmed cases count again' }).click();
-  await expect(page.getByText('a danger sign never counts for less')).toBeVisible();
+  await page.getByRole('button', { name: 'Count confirmed cases again' }).click();
+  await expect(page.getByText('danger signs never count for less')).toBeVisible();
   await request.delete(`/api/v1/sites/${site.id}`);
 });

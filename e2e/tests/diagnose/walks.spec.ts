@@ -16,9 +16,9 @@ const AS_SOUND: readonly RegExp[] = [
   /^None of these$/,
   /^I inspected all of these/,
   /handle is on|handle is firm|no trip flag|nothing has changed|panel is modern/i,
-  /is normal|wired correctly|sags under 3|under 80 %|like its neighbours|outlet is dead$/i,
+  /is normal|wired correctly|sags less than 3|under 80%|as warm as|outlet is dead$/i,
   /neighbours have power|breaker ahead is on|no protected outlet|first trip|runs elsewhere|no pattern/i,
-  /tripped as a sound breaker/i,
+  /tripped like a sound breaker/i,
 ];
 
 /** Answer one screen: what this walk says of it, else as a sound house would. */
@@ -29,23 +29,23 @@ async function answer(page: Page, told: Answers): Promise<void> {
   const names = await buttons.allTextContents();
   const plain = names.map((name) => name.replace(/^\d+/, ''));
   const wanted = Object.values(told).find((one) => plain.includes(one));
-  if (/^(Reset it, once|Unplug everything)/.test(title)) {
+  if (/^(Reset the breaker once|Unplug everything)/.test(title)) {
     await step.getByRole('button', { name: 'It clicks cleanly, fully off and back on' }).click();
-    const result = /^Unplug/.test(title) ? (told.bare ?? 'It holds') : (told.reset ?? 'It holds');
+    const result = /^Unplug/.test(title) ? (told.bare ?? 'It held') : (told.reset ?? 'It held');
     await step.getByRole('button', { name: result, exact: true }).click();
-    const power = step.getByRole('button', { name: told.power ?? 'The power is back' });
-    if (result === 'It holds' && (await power.isVisible())) await power.click();
+    const power = step.getByRole('button', { name: told.power ?? 'Power is back' });
+    if (result === 'It held' && (await power.isVisible())) await power.click();
     return moved(page, title);
   }
   if (wanted !== undefined) {
     await buttons.nth(plain.indexOf(wanted)).click();
-    const rest = step.getByRole('button', { name: 'That is all: the rest is as it should be' });
+    const rest = step.getByRole('button', { name: 'That is all. Everything else is normal.' });
     if (await rest.isVisible().catch(() => false)) await rest.click();
     return moved(page, title);
   }
   const sound = AS_SOUND.map((one) => plain.findIndex((name) => one.test(name))).find((i) => i >= 0);
   if (sound !== undefined) await buttons.nth(sound).click();
-  else await step.getByRole('button', { name: 'I am not sure' }).click();
+  else await step.getByRole('button', { name: 'I’m not sure' }).click();
   return moved(page, title);
 }
 
@@ -55,7 +55,7 @@ async function walk(page: Page, told: Answers, titles: string[] = []): Promise<n
     const title = await heading(page)
       .textContent({ timeout: 3000 })
       .catch(() => null);
-    if (title === null || /electrician’s work|Nothing left to ask/.test(title)) return asked;
+    if (title === null || /work for an electrician|Undecided/.test(title)) return asked;
     titles.push(title);
     await answer(page, told);
   }
@@ -80,7 +80,7 @@ test('the shower pump trips its breaker: no street, no test button, no other pol
       page,
       {
         pattern: 'It trips when a motor starts',
-        there: 'The appliance runs elsewhere, behind the same kind of breaker',
+        there: 'The appliance runs elsewhere on the same type of breaker',
       },
       asked,
     ),
@@ -98,17 +98,17 @@ test('flickering stairs that are steady now end in a note card, with the log’s
   expect(await walk(page, {})).toBeLessThanOrEqual(MOST);
   await expect(decision(page)).toContainText('Keep it in service');
   const card = page.getByRole('region', { name: 'Note card' });
-  await expect(card).toContainText('When they flicker again, note');
-  await card.getByRole('link', { name: 'Log it here, on this breaker' }).click();
-  await expect(page.getByRole('tab', { name: 'Look, listen, try', selected: true })).toBeVisible();
+  await expect(card).toContainText('Next time the lights flicker, write down');
+  await card.getByRole('link', { name: 'Log it for this breaker' }).click();
+  await expect(page.getByRole('tab', { name: 'Observe', selected: true })).toBeVisible();
 });
 
 test('a dead office lamp: the lamp, and no caution about a dead panel', async ({ page, request }) => {
   const path = await withLoads(request, 'Office', ['Computer', 'Lamp']);
-  await open(page, path, /One device is dead/);
-  expect(await walk(page, { voltage: 'The outlet’s voltage is normal' })).toBeLessThanOrEqual(MOST);
-  await expect(decision(page)).toContainText('the device');
-  await expect(decision(page)).not.toContainText('live, dead, live');
+  await open(page, path, /One outlet, lamp or appliance is dead/);
+  expect(await walk(page, { voltage: 'The outlet voltage is normal' })).toBeLessThanOrEqual(MOST);
+  await expect(decision(page)).toContainText('the appliance or fixture');
+  await expect(decision(page)).not.toContainText('known live source, work point, known live source');
 });
 
 test('half the house is dead, the street lit: the utility', async ({ page, request }) => {
@@ -121,10 +121,10 @@ test('half the house is dead, the street lit: the utility', async ({ page, reque
 
 test('a hot smell stops it on the first screen', async ({ page, request }) => {
   const path = await withLoads(request, 'Sheds', ['Fan heater']);
-  await open(page, path, /Heat, a smell, a noise or water/);
-  await next(page).getByRole('button', { name: 'It smells of hot plastic' }).click();
+  await open(page, path, /Heat, smell, noise or water/);
+  await next(page).getByRole('button', { name: 'It smells like hot plastic' }).click();
   const stop = page.getByRole('alert');
-  await expect(stop.getByRole('heading', { name: 'Stop here.' })).toBeVisible();
+  await expect(stop.getByRole('heading', { name: 'Stop.' })).toBeVisible();
   await expect(stop).toContainText('Turning off one branch breaker is not enough');
 });
 

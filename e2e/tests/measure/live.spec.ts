@@ -11,8 +11,8 @@ test('two browsers at one panel: what one logs the other sees', async ({ page, b
   await page.getByRole('button', { name: 'Log a trip' }).click();
   const trip = page.getByRole('tabpanel', { name: 'Trip' });
   await trip.getByRole('radio', { name: 'Within the hour' }).check();
-  await trip.getByRole('button', { name: 'Store trip' }).click();
-  await expect(trip.getByText('✓ Stored')).toBeVisible();
+  await trip.getByRole('button', { name: 'Save trip' }).click();
+  await expect(trip.getByText('✓ Saved')).toBeVisible();
   await expect(other.getByRole('link', { name: /^Space 1, Shed.*handle tripped/ })).toBeVisible();
   await other.close();
 });
@@ -33,19 +33,19 @@ test('two browsers change one breaker: the later is told, nothing is overwritten
   await openBreakerTab(page, path);
   await openBreakerTab(other, path);
 
-  await page.getByLabel('Kind').selectOption('gfci');
-  await other.getByLabel('Rating').selectOption('15');
-  await other.getByRole('button', { name: 'Store breaker' }).click();
+  await page.getByLabel('Type', { exact: true }).selectOption('gfci');
+  await other.getByLabel('Rating', { exact: true }).selectOption('15');
+  await other.getByRole('button', { name: 'Save breaker' }).click();
   await expect(page.getByRole('link', { name: /^Space 1, lathe, 15 A/ })).toBeVisible();
-  await expect(page.getByText(/Changed elsewhere meanwhile/)).toBeVisible();
-  await page.getByRole('button', { name: 'Store breaker' }).click();
+  await expect(page.getByText(/This was changed elsewhere/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save breaker' }).click();
   await expect(page.getByText(/This breaker was changed on another device/)).toBeVisible();
   await expect(page.getByRole('link', { name: /^Space 1, lathe, 15 A, handle/ })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Show what stands now' }).click();
-  await expect(page.getByLabel('Rating')).toHaveValue('15');
-  await page.getByLabel('Kind').selectOption('gfci');
-  await page.getByRole('button', { name: 'Store breaker' }).click();
+  await page.getByRole('button', { name: 'Show the current version' }).click();
+  await expect(page.getByLabel('Rating', { exact: true })).toHaveValue('15');
+  await page.getByLabel('Type', { exact: true }).selectOption('gfci');
+  await page.getByRole('button', { name: 'Save breaker' }).click();
   await expect(other.getByRole('link', { name: /^Space 1, lathe, 15 A, GFCI/ })).toBeVisible();
   await other.close();
 });
@@ -68,13 +68,13 @@ test('the server gone: the entry waits, over a reload too, and is stored once wh
     },
     { times: 1 },
   );
-  await reading.getByRole('button', { name: 'Store readings' }).click();
-  const waits = page.getByRole('status', { name: 'Entries that wait' });
-  await expect(waits).toContainText('One entry waits for the server.');
+  await reading.getByRole('button', { name: 'Save readings' }).click();
+  const waits = page.getByRole('status', { name: 'Unsent entries' });
+  await expect(waits).toContainText('1 entry is waiting for the server.');
   await expect(waits).toContainText('Logged a reading at Shed, 1');
   await expect(reading.getByRole('textbox', { name: 'Outlet, V' })).toHaveValue('');
   await page.reload();
-  await expect(waits).toContainText('One entry waits for the server.');
+  await expect(waits).toContainText('1 entry is waiting for the server.');
 
   await page.unrouteAll();
   await expect(waits).toHaveCount(0);
@@ -95,8 +95,8 @@ test('the server gone: a circuit is drawn twice, shown at once, and stored once 
   const form = page.getByRole('tabpanel', { name: 'Circuit' });
   const rename = async (label: string) => {
     await form.getByRole('textbox', { name: 'Circuit' }).fill(label);
-    await form.getByRole('button', { name: 'Store circuit' }).click();
-    await expect(form.getByText(/is kept here and stored as soon as it does/)).toBeVisible();
+    await form.getByRole('button', { name: 'Save circuit' }).click();
+    await expect(form.getByText(/is kept in this browser and sent as soon as it does/)).toBeVisible();
     await expect(page.getByRole('heading', { level: 1 })).toContainText(label);
     await expect(page.getByRole('navigation', { name: 'Breakers of Shed panel' })).toContainText(label);
   };
@@ -113,8 +113,8 @@ test('the server gone: a circuit is drawn twice, shown at once, and stored once 
   await page.route('**/api/v1/**/changes', (route) => route.abort());
   await rename('Forge');
   await rename('Forge and lathe');
-  const waits = page.getByRole('status', { name: 'Entries that wait' });
-  await expect(waits).toContainText('2 entries wait for the server.');
+  const waits = page.getByRole('status', { name: 'Unsent entries' });
+  await expect(waits).toContainText('2 entries are waiting for the server.');
   await page.unrouteAll();
   await expect(waits).toHaveCount(0);
   const id = path.split('/').at(-1);
@@ -131,12 +131,12 @@ test('an entry that the server refuses when it is back is told, not lost', async
   await page.getByRole('tab', { name: 'Record' }).click();
   await page.route('**/api/v1/**/notes', (route) => route.abort());
   await page.getByRole('textbox', { name: 'Write a note' }).fill('Wet wall');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  const waits = page.getByRole('status', { name: 'Entries that wait' });
+  await page.getByRole('button', { name: 'Save note' }).click();
+  const waits = page.getByRole('status', { name: 'Unsent entries' });
   await expect(waits).toContainText('Logged a note at Shed, 1');
   await request.delete(`/api/v1/breakers/${id}`);
   await page.unrouteAll();
-  await expect(waits).toContainText('could not be stored: This breaker does not exist.');
-  await waits.getByRole('button', { name: 'Discard it' }).click();
+  await expect(waits).toContainText('could not be saved: This breaker does not exist.');
+  await waits.getByRole('button', { name: 'Discard entry' }).click();
   await expect(waits).toHaveCount(0);
 });

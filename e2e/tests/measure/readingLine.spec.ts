@@ -32,7 +32,7 @@ test('from a key press to a stored reading that changes the decision, in fewer t
   expect(keystrokes).toBeLessThan(15);
   // And it is taken back.
   await line(page).getByRole('button', { name: 'Undo' }).click();
-  await expect(line(page).getByText('Taken back')).toBeVisible();
+  await expect(line(page).getByText('Undone')).toBeVisible();
   await expect(decision(page).getByRole('heading').first()).toHaveText(before!);
 });
 
@@ -45,13 +45,13 @@ test('what is not understood is marked, and stored never; the rest only at a sec
   await page.keyboard.press('/');
   await field(page).fill('3: 118.4v 14.2a wobbly, kitchen counter 7.2 a at the plug');
   await expect(understood(page)).toHaveCount(3);
-  await expect(understood(page).last()).toContainText('Current at the plug');
+  await expect(understood(page).last()).toContainText('Current at the plug-in meter');
   await expect(line(page).getByRole('list', { name: 'Not understood' })).toContainText('“wobbly”');
   await page.keyboard.press('Enter');
   await expect(line(page)).toContainText('Press Enter again');
   await expect(stored(page)).toHaveCount(0);
   await page.keyboard.press('Enter');
-  await expect(stored(page)).toHaveText('✓ Logged 3 entries in a line at Shed panel');
+  await expect(stored(page)).toHaveText('✓ Logged 3 entries at Shed panel');
   // Arrow up brings it back; another one down leaves it.
   await page.keyboard.press('ArrowUp');
   await expect(field(page)).toHaveValue(/^3: 118.4v 14.2a wobbly/);
@@ -69,21 +69,21 @@ test('what the record needs besides is asked for with a tap; a figure out of all
   await asElectrician(page);
   await page.keyboard.press('/');
   await field(page).fill('3 tripped, 3 term 41c');
-  await expect(line(page).getByRole('button', { name: 'Store' })).toBeDisabled();
-  await line(page).getByRole('button', { name: 'At once' }).click();
+  await expect(line(page).getByRole('button', { name: 'Save' })).toBeDisabled();
+  await line(page).getByRole('button', { name: 'Immediately' }).click();
   await line(page)
-    .getByLabel(/How warm is the air/)
+    .getByLabel(/What is the ambient temperature/)
     .fill('22');
   await page.keyboard.press('Enter');
-  await expect(understood(page).last()).toContainText('air 22 °C');
-  await line(page).getByRole('button', { name: 'Store' }).click();
+  await expect(understood(page).last()).toContainText('ambient 22 °C');
+  await line(page).getByRole('button', { name: 'Save' }).click();
   await expect(stored(page)).toBeVisible();
 
   await field(page).fill('3 13.1a');
   await page.keyboard.press('Enter');
-  await expect(stored(page)).toHaveText('✓ Logged one entry in a line at Shed panel');
+  await expect(stored(page)).toHaveText('✓ Logged one entry at Shed panel');
   await field(page).fill('lathe 1.31a');
-  await expect(understood(page)).toContainText('Has a decimal point slipped?');
+  await expect(understood(page)).toContainText('Check the decimal point.');
   await page.keyboard.press('Enter');
   await expect(stored(page)).toHaveCount(0);
   await page.keyboard.press('Enter');
@@ -93,12 +93,12 @@ test('what the record needs besides is asked for with a tap; a figure out of all
 test('a homeowner is told what lies behind the cover, and logs at the outlet', async ({ page, request }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto((await ownPanel(request, DIRECTORY)).path);
-  await page.getByRole('button', { name: 'Log a line' }).click();
+  await page.getByRole('button', { name: 'Log' }).click();
   await field(page).fill('3 118v');
   await expect(line(page)).toContainText('behind the cover');
-  await expect(line(page).getByRole('button', { name: 'Store' })).toBeDisabled();
+  await expect(line(page).getByRole('button', { name: 'Save' })).toBeDisabled();
   await field(page).fill('3 outlet 118v');
-  await line(page).getByRole('button', { name: 'Store' }).click();
+  await line(page).getByRole('button', { name: 'Save' }).click();
   await expect(stored(page)).toBeVisible();
 });
 
@@ -112,5 +112,5 @@ test('lines are understood and kept while the server is gone', async ({ page, re
   await page.keyboard.press('Enter');
   await expect(line(page)).toContainText('Kept here until the server answers');
   await context.unroute('**/api/v1/panels/*/log');
-  await expect(page.getByText(/waits for the server/)).toHaveCount(0, { timeout: 10_000 });
+  await expect(page.getByText(/waiting for the server/i)).toHaveCount(0, { timeout: 10_000 });
 });

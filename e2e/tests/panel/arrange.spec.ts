@@ -51,13 +51,13 @@ test('a breaker is carried by keyboard alone, changing places with another', asy
   const lathe = board(page).getByRole('button', { name: '1, lathe' });
   await lathe.focus();
   await page.keyboard.press('Space');
-  await expect(board(page).getByRole('status').first()).toContainText('Where it was.');
+  await expect(board(page).getByRole('status').first()).toContainText('Back in its old space.');
   await page.keyboard.press('ArrowDown');
-  await expect(board(page).getByRole('status').first()).toContainText('To 3, changing places');
+  await expect(board(page).getByRole('status').first()).toContainText('To 3, swapping');
   await page.keyboard.press('ArrowRight');
   await expect(board(page).getByRole('status').first()).toContainText('To 4.');
   await page.keyboard.press('ArrowLeft');
-  await expect(board(page).getByRole('status').first()).toContainText('To 3, changing places');
+  await expect(board(page).getByRole('status').first()).toContainText('To 3, swapping');
   await page.keyboard.press('Space');
   await expect(board(page).getByRole('button', { name: '3, lathe' })).toBeVisible();
   await expect(board(page).getByRole('button', { name: '1, saw' })).toBeVisible();
@@ -77,27 +77,27 @@ test('handles are tied, a part is replaced, a filler is noted, and each is undon
   await page.goto(path);
   await page.getByRole('link', { name: /^Space 1, lathe/ }).click();
   await page.getByRole('tab', { name: 'Breaker' }).click();
-  await page.getByRole('button', { name: 'Tie it to 3' }).click();
-  await expect(page.getByText('Its handle is tied to that at 3')).toBeVisible();
-  await expect(page.getByRole('link', { name: /^Space 3, saw.*handle tied/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Tie to 3' }).click();
+  await expect(page.getByText('This handle is tied to the one at 3')).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Space 3, saw.*handle tie/ })).toBeVisible();
 
-  await page.getByText('It was replaced by a new part').click();
+  await page.getByText('Replaced with a new breaker').click();
   await page.getByRole('textbox', { name: 'Why was it replaced?' }).fill('gritty');
   const old = page.url();
-  await page.getByRole('button', { name: 'Record the new part' }).click();
+  await page.getByRole('button', { name: 'Save the new breaker' }).click();
   await page.waitForURL((url) => url.href !== old);
   await page.getByRole('tab', { name: 'Record' }).click();
-  await expect(page.getByText(/^New part: 20 A/)).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: /Installed:\s*20\sA/ })).toBeVisible();
   await expect(page.getByText(/· gritty/)).toBeVisible();
 
-  await page.getByRole('link', { name: 'Space 2, empty: put a breaker in' }).click();
-  await page.getByRole('button', { name: 'It is an open hole' }).click();
+  await page.getByRole('link', { name: 'Space 2, empty: install a breaker' }).click();
+  await page.getByRole('button', { name: 'Open slot' }).click();
   await expect(
-    page.getByRole('link', { name: 'Space 2, an open hole: it needs a filler: put a breaker in' }),
+    page.getByRole('link', { name: 'Space 2, an open slot: it needs a filler plate: install a breaker' }),
   ).toBeVisible();
   await page.getByRole('heading', { name: /Empty space/ }).click();
   await page.keyboard.press('ControlOrMeta+Z');
-  await expect(page.getByRole('link', { name: 'Space 2, empty: put a breaker in' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Space 2, empty: install a breaker' })).toBeVisible();
   await expect(
     board(page).getByRole('button', { name: 'Undo: Replaced the breaker in space 1' }),
   ).toBeVisible();

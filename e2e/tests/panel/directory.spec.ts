@@ -3,9 +3,9 @@ import { test } from '../../support/index.ts';
 
 test('a 42-space panel is drawn and filled by keyboard alone', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('link', { name: 'Draw a panel at another site' }).focus();
+  await page.getByRole('link', { name: 'Set up a panel at another site' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Draw a panel' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Set up a panel' })).toBeVisible();
   await page.getByRole('textbox', { name: 'Site' }).focus();
   await page.keyboard.type('Rope walk');
   await page.keyboard.press('Tab');
@@ -14,11 +14,11 @@ test('a 42-space panel is drawn and filled by keyboard alone', async ({ page }) 
   await page.keyboard.type('42');
   await page.keyboard.press('Enter');
 
-  const text = page.getByRole('textbox', { name: /^A breaker a line/ });
+  const text = page.getByRole('textbox', { name: /^One breaker per line/ });
   await text.focus();
   await page.keyboard.type('1 hall 20\n1 porch 15');
   await expect(page.getByText('Line 2: Space 1 is taken.')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Put 1 breaker in' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Add 1 breaker' })).toBeDisabled();
 
   await page.keyboard.press('ControlOrMeta+A');
   const singles = Array.from(
@@ -28,12 +28,12 @@ test('a 42-space panel is drawn and filled by keyboard alone', async ({ page }) 
   await page.keyboard.insertText(
     ['1-3 range 50', '2u office 15', '2l router 15', '4 laundry 20 gf', ...singles].join('\n'),
   );
-  await expect(page.getByRole('button', { name: 'Put 42 breakers in' })).toBeEnabled();
+  await expect(page.getByRole('button', { name: 'Add 42 breakers' })).toBeEnabled();
   await page.keyboard.press('ControlOrMeta+Enter');
 
   const board = page.getByRole('navigation', { name: 'Breakers of Main panel' });
   await expect(board.getByRole('link')).toHaveCount(43);
   await expect(board.getByRole('link', { name: /^Space 1–3, range, 50 A/ })).toBeVisible();
   await expect(board.getByRole('link', { name: /^Space 42, circuit 42, 15 A/ })).toBeVisible();
-  await expect(board.getByRole('link', { name: /empty: put a breaker in/ })).toHaveCount(0);
+  await expect(board.getByRole('link', { name: /empty: install a breaker/ })).toHaveCount(0);
 });

@@ -1,6 +1,6 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import type { Board } from '@phylaxon/core/views/board';
-import { asElectrician, decision, ownPanel, test } from '../../support/index.ts';
+import { asElectrician, decision, ownPanel, test, openJobPage } from '../../support/index.ts';
 
 const desk = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
@@ -86,36 +86,36 @@ for (const [where, size] of [
       await withLoad(request, path, 'Press', 'Steam press', 1500);
       await page.goto(path);
       await asElectrician(page);
-      await page.getByRole('link', { name: 'Logger recordings' }).click();
+      await openJobPage(page, 'Measure', 'Recordings');
       const table = loggerTable([
         [12.5, 600],
         [26, 480],
         [0, 300],
         [12.5, 200],
       ]);
-      await page.getByLabel('A logger’s file').setInputFiles(file('press.csv', table));
+      await page.getByLabel('Data logger file').setInputFiles(file('press.csv', table));
       const columns = page.getByRole('region', { name: 'Columns' });
-      await expect(columns.getByLabel('What Press (A) is')).toHaveValue('A');
-      await expect(columns.getByLabel('Where Press (A) was clipped on')).toHaveValue(
+      await expect(columns.getByLabel('Contents of Press (A)')).toHaveValue('A');
+      await expect(columns.getByLabel('Where Press (A) was measured')).toHaveValue(
         await breakerOf(request, path, 'Press'),
       );
-      await columns.getByRole('button', { name: 'Read the file' }).click();
-      await page.getByRole('button', { name: 'Keep it on record' }).click();
+      await columns.getByRole('button', { name: 'Read file' }).click();
+      await page.getByRole('button', { name: 'Save recording' }).click();
       await expect(page.getByRole('heading', { name: /^Recording of/ })).toBeVisible();
-      const happened = page.getByRole('region', { name: 'What happened' });
+      const happened = page.getByRole('region', { name: 'Events' });
       await expect(happened).toContainText('26 A for 8 min, after 12.5 A');
       await happened.getByRole('button', { name: 'Log this trip' }).click();
       await expect(happened.getByText('✓ On record')).toBeVisible();
       // The drawing looks closer by keys.
-      const drawing = page.getByRole('group', { name: 'What was logged, over time' });
+      const drawing = page.getByRole('group', { name: 'Recorded values over time' });
       await drawing.focus();
       await page.keyboard.press('+');
       await page.keyboard.press('ArrowLeft');
       await page.keyboard.press('Home');
-      await expect(page.getByRole('group', { name: 'What is shown' })).toContainText('08:00');
+      await expect(page.getByRole('group', { name: 'Channels shown' })).toContainText('08:00');
       await page.goto(`${path}/breakers/${await breakerOf(request, path, 'Press')}`);
       await page.getByRole('tab', { name: 'Record' }).click();
-      await expect(page.getByText('From a logger’s recording.').first()).toBeVisible();
+      await expect(page.getByText('From a data logger recording.').first()).toBeVisible();
     });
 
     test('a soak, from the first load to the graded board', async ({ page, request }) => {
@@ -127,17 +127,17 @@ for (const [where, size] of [
       for (const label of labels) await withLoad(request, path, label, `${label} itself`, 1500);
       await page.goto(path);
       await asElectrician(page);
-      await page.getByRole('link', { name: 'Load test and scan' }).click();
-      const on = page.getByRole('region', { name: 'Switch on' });
+      await openJobPage(page, 'Measure', 'Load test and scan');
+      const on = page.getByRole('region', { name: 'Turn on' });
       for (const label of labels) await on.getByRole('checkbox', { name: `${label} itself` }).check();
       await expect(on).toContainText('25 A');
-      await on.getByRole('button', { name: /start the clock/ }).click();
+      await on.getByRole('button', { name: /start the timer/ }).click();
       await expect(page.getByRole('timer')).toContainText(/^(30:00|29:5\d)$/);
       await page.reload();
       await expect(page.getByRole('timer')).toContainText(/^29:\d\d$|^30:00$/);
-      await expect(page.getByText('The cover comes off for this, with the panel live.')).toBeVisible();
+      await expect(page.getByText('The scan needs the cover off with the panel energized.')).toBeVisible();
       await page.getByRole('button', { name: 'Scan now anyway' }).click();
-      await page.getByLabel(/^Air in front of the panel/).fill('22');
+      await page.getByLabel(/^Ambient in front of the panel/).fill('22');
       const temperature = (label: string) => page.getByLabel(new RegExp(`${label}: terminal`));
       await temperature('Oven').fill('31');
       await page.keyboard.press('Enter');
@@ -147,14 +147,14 @@ for (const [where, size] of [
       await temperature('Lathe').fill('900');
       await expect(page.getByText(/must be from/).first()).toBeVisible();
       await temperature('Lathe').fill('30.5');
-      const look = page.getByRole('region', { name: 'Before the cover goes back' });
-      await expect(look).toContainText('3 Saw: 58 °C at 12.5 A by its loads as drawn');
+      const look = page.getByRole('region', { name: 'Before the cover goes back on' });
+      await expect(look).toContainText('3 Saw: 58 °C at 12.5 A by its listed loads');
       await page.getByLabel(/Saw: clamped current/).fill('12.1');
       await expect(look).toContainText('58 °C at 12.1 A');
       await page.getByRole('button', { name: 'Quiet, no smell' }).click();
       await page.getByRole('button', { name: 'Log all 4 places' }).click();
       await expect(page.getByText('✓ Saved. All decisions are updated.')).toBeVisible();
-      await page.getByRole('link', { name: 'Is the panel failing?' }).click();
+      await openJobPage(page, 'Maintain & report', 'Panel evaluation');
       await expect(page.getByRole('region', { name: 'Heat under load' })).toContainText('3 Saw');
     });
 
@@ -168,11 +168,11 @@ for (const [where, size] of [
       const { panel } = await boardOf(request, path);
       await page.goto(`${path}/heat-pictures`);
       await page
-        .getByLabel('A temperature matrix')
+        .getByLabel('Temperature matrix')
         .setInputFiles(file('board.csv', matrix(0.14, 1.5 / (panel.spaces / 2), 78)));
-      const picture = page.getByRole('region', { name: 'The picture' });
-      await picture.getByLabel(/^Air/).fill('22');
-      await expect(picture).toContainText('One hot spot');
+      const picture = page.getByRole('region', { name: 'Infrared image' });
+      await picture.getByLabel(/^Ambient/).fill('22');
+      await expect(picture).toContainText('1 hot spot');
       await expect(picture).toContainText('3 Saw');
       // A corner goes where the arrow keys take it, and back.
       const corner = picture.getByRole('slider', { name: 'Corner of the board, top left' });
@@ -182,10 +182,10 @@ for (const [where, size] of [
       await expect(corner).not.toHaveAttribute('aria-valuetext', was!);
       await page.keyboard.press('Shift+ArrowLeft');
       await expect(corner).toHaveAttribute('aria-valuetext', was!);
-      await picture.getByRole('button', { name: 'Log it at its terminal' }).click();
+      await picture.getByRole('button', { name: 'Log as terminal temperature' }).click();
       await expect(picture.getByText('✓ On record')).toBeVisible();
-      await picture.getByRole('button', { name: 'Save the image' }).click();
-      await expect(page.getByRole('region', { name: 'On record' }).getByRole('button')).toHaveCount(1);
+      await picture.getByRole('button', { name: 'Save image' }).click();
+      await expect(page.getByRole('region', { name: 'Saved images' }).getByRole('button')).toHaveCount(1);
       await page.goto(saw);
       await expect(decision(page).getByRole('heading').first()).not.toHaveText(before!);
       await expect(decision(page)).toContainText(/joint|Replace/);
@@ -195,21 +195,21 @@ for (const [where, size] of [
       const { path } = await ownPanel(request, ['1 Oven 20', '2 Kettle 20']);
       await page.goto(path);
       await asElectrician(page);
-      await page.getByRole('link', { name: 'Is the panel failing?' }).click();
+      await openJobPage(page, 'Maintain & report', 'Panel evaluation');
       const verdict = page.getByRole('region', { name: 'Verdict' });
       await expect(verdict).toContainText('check it every year');
-      await log(page, 'Seen inside', 'Several bus stabs pitted or burnt');
+      await log(page, 'Inside inspection', 'Several bus stabs pitted or burned');
       await expect(verdict).toContainText('Not conclusive');
       await expect(verdict).toContainText('Evidence still missing');
       await log(page, 'Breaker behavior', 'Breakers of different circuits trip together');
       await expect(verdict).toContainText('Replace the panel, within two years');
-      const link = verdict.getByRole('link', { name: 'Page for the customer, PDF' });
+      const link = verdict.getByRole('link', { name: 'Customer page (PDF)' });
       const pdf = await request.get((await link.getAttribute('href'))!);
       expect(pdf.headers()['content-type']).toBe('application/pdf');
       expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
       await page
         .getByRole('region', { name: 'Breaker behavior' })
-        .getByRole('button', { name: 'Take it back' })
+        .getByRole('button', { name: 'Void' })
         .click();
       await expect(verdict).toContainText('Not conclusive');
     });
@@ -220,7 +220,7 @@ for (const [where, size] of [
 async function log(page: Page, kind: string, words: string) {
   const part = page.getByRole('region', { name: kind });
   await part.getByRole('combobox').selectOption({ label: words });
-  await part.getByRole('button', { name: 'Log it' }).click();
+  await part.getByRole('button', { name: 'Log finding' }).click();
   await expect(part.getByRole('listitem').filter({ hasText: words })).toBeVisible();
 }
 
@@ -228,14 +228,14 @@ test('a file that is none, or far too large, is told, and nothing is stored', as
   const { path } = await ownPanel(request, ['1 Oven 20']);
   await page.goto(`${path}/recordings`);
   const problems = page.getByRole('alert');
-  await page.getByLabel('A logger’s file').setInputFiles(file('empty.csv', Buffer.alloc(0)));
+  await page.getByLabel('Data logger file').setInputFiles(file('empty.csv', Buffer.alloc(0)));
   await expect(problems).toContainText('The file is empty.');
   await page
-    .getByLabel('A logger’s file')
+    .getByLabel('Data logger file')
     .setInputFiles(file('prose.txt', Buffer.from('It was a dark night\n'.repeat(40))));
-  await expect(problems).toContainText('There are no columns in it');
+  await expect(problems).toContainText('The file has no columns');
   await page
-    .getByLabel('A logger’s file')
+    .getByLabel('Data logger file')
     .setInputFiles(file('bytes.csv', Buffer.from(Array.from({ length: 5000 }, (_, i) => (i * 37) % 256))));
   await expect(problems.or(page.getByRole('region', { name: 'Columns' }))).toBeVisible();
   // As a file of 500 MB is to the browser, without one.
@@ -246,7 +246,7 @@ test('a file that is none, or far too large, is told, and nothing is stored', as
     Object.defineProperty(input, 'files', { value: [large], configurable: true });
     input.dispatchEvent(new Event('change', { bubbles: true }));
   });
-  await expect(problems).toContainText('The file has 500 MB');
+  await expect(problems).toContainText('The file is 500 MB');
   const { entries } = (await (await request.get(`/api/v1${path}/entries`)).json()) as { entries: unknown[] };
   expect(entries).toEqual([]);
 });

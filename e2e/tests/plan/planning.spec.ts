@@ -1,7 +1,7 @@
 import { expect, type APIRequestContext } from '@playwright/test';
 import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
 import type { Planning } from '@phylaxon/core/views/planning';
-import { LOOKS, asElectrician, ownPanel, test } from '../../support/index.ts';
+import { LOOKS, asElectrician, ownPanel, test, openJobPage } from '../../support/index.ts';
 
 const told = async <T>(request: APIRequestContext, path: string) =>
   (await (await request.get(`/api/v1${path}`)).json()) as T;
@@ -33,26 +33,26 @@ for (const { name, size } of LOOKS) {
       await page.goto(`${path}/breakers/${id}`);
       await asElectrician(page);
       await page.getByRole('tab', { name: 'Circuit' }).click();
-      await page.getByRole('link', { name: 'Two wires under its screw' }).click();
+      await page.getByRole('link', { name: 'Two wires under one screw' }).click();
       const todo = page.getByRole('region', { name: 'What to do' });
-      await expect(todo.getByRole('status')).toHaveText('A second breaker');
-      await page.getByLabel('First wire carries (A)').fill('6');
-      await page.getByLabel('Second wire carries (A)').fill('7,5');
-      await expect(todo.getByRole('status')).toHaveText('Join them to one tail');
-      await page.getByLabel('Second wire carries (A)').fill('14');
+      await expect(todo.getByRole('status')).toHaveText('Second breaker');
+      await page.getByLabel('First wire, current (A)').fill('6');
+      await page.getByLabel('Second wire, current (A)').fill('7,5');
+      await expect(todo.getByRole('status')).toHaveText('Splice both to one pigtail');
+      await page.getByLabel('Second wire, current (A)').fill('14');
       await page.getByRole('link', { name: 'Plan the second breaker' }).click();
       const plan = page.getByRole('region', { name: 'Plan', exact: true });
-      await expect(plan.getByRole('status').first()).toContainText('There is room: space 1');
-      await page.getByLabel('Place', { exact: true }).selectOption('kitchen-counter');
-      await expect(page.getByRole('region', { name: 'Kind of breaker' })).toContainText('210.8(A)(6)');
-      await plan.getByRole('button', { name: 'Keep it as a proposal' }).click();
-      await expect(plan).toContainText('Kept as a proposal');
+      await expect(plan.getByRole('status').first()).toContainText('Free space: space 1');
+      await page.getByLabel('Location', { exact: true }).selectOption('kitchen-counter');
+      await expect(page.getByRole('region', { name: 'Breaker type' })).toContainText('210.8(A)(6)');
+      await plan.getByRole('button', { name: 'Save as a proposal' }).click();
+      await expect(plan).toContainText('Saved as a proposal');
       // Planned on the board, and never as fact: after a reload, gone with undo, there again with redo.
       await page.goto(path);
       const space = page.getByRole('link', { name: /^Space 1, .*planned: Kitchen, second wire/ });
       await expect(space).toBeVisible();
       expect((await boardOf(request, path)).breakers.some(({ breaker }) => breaker.space === 1)).toBe(false);
-      await page.getByRole('link', { name: 'What to buy' }).click();
+      await openJobPage(page, 'Plan', 'Parts list');
       const breakers = page.getByRole('region', { name: 'Breakers' });
       await expect(breakers).toContainText('20 A one-pole GFCI and AFCI breaker');
       await breakers.getByRole('checkbox').check();
@@ -81,24 +81,24 @@ for (const { name, size } of LOOKS) {
       );
       await page.goto(path);
       await asElectrician(page);
-      await page.getByRole('link', { name: 'What the service carries' }).click();
+      await openJobPage(page, 'Plan', 'Service load');
       await page.getByLabel('Main, A').fill('200');
-      await page.getByLabel('Floor area, outside, ft²').fill('1500');
-      const add = page.getByRole('region', { name: 'Can it be added?' });
-      await expect(add.getByRole('status')).toContainText('Yes: the service carries it');
+      await page.getByLabel('Floor area, outside dimensions, ft²').fill('1500');
+      const add = page.getByRole('region', { name: 'Can this load be added?' });
+      await expect(add.getByRole('status')).toContainText('Yes: the service has capacity');
       await page.getByLabel('Main, A').fill('60');
-      await expect(add.getByRole('status')).toContainText('Yes, with a smaller setting');
-      await page.getByLabel('Highest quarter hour, A').fill('47');
-      await add.getByLabel('By the school').selectOption('measured');
-      await expect(add.getByRole('status')).toContainText('No: the service would have to grow');
-      await expect(add.getByRole('status')).toContainText('In full it takes a service of 110 A');
+      await expect(add.getByRole('status')).toContainText('Yes, at a lower setting');
+      await page.getByLabel('Highest 15-minute demand, A').fill('47');
+      await add.getByLabel('Method').selectOption('measured');
+      await expect(add.getByRole('status')).toContainText('No: the service must be upgraded');
+      await expect(add.getByRole('status')).toContainText('At full power it needs a 110 A');
       await page.getByLabel('Main, A').fill('200');
-      await page.getByRole('button', { name: 'Keep these figures' }).click();
+      await page.getByRole('button', { name: 'Save these figures' }).click();
       await expect(page.getByLabel('Main, A')).toHaveValue('200');
-      await expect(page.getByText(/^As it was kept on/)).toBeVisible();
+      await expect(page.getByText(/^As saved on/)).toBeVisible();
       await page.reload();
-      await expect(page.getByLabel('Floor area, outside, ft²')).toHaveValue('1500');
-      await add.getByRole('link', { name: 'Make room for it in the panel' }).click();
+      await expect(page.getByLabel('Floor area, outside dimensions, ft²')).toHaveValue('1500');
+      await add.getByRole('link', { name: 'Find room for it in the panel' }).click();
       const plan = page.getByRole('region', { name: 'Plan', exact: true });
       await expect(plan.getByRole('status').first()).toContainText('Room at spaces');
       await expect(plan.getByRole('listitem').first()).toContainText('Move');
@@ -106,16 +106,16 @@ for (const { name, size } of LOOKS) {
       await page.getByLabel('Where').selectOption('1');
       await expect(plan.getByRole('status').first()).toContainText('Room at spaces 1 and 3 after 2 steps');
       await page.getByLabel('Where').selectOption('12');
-      await expect(plan.getByRole('status').first()).toContainText('No room can be made');
+      await expect(plan.getByRole('status').first()).toContainText('No room for this circuit');
       await page.getByLabel('Where').selectOption('0');
-      await page.getByLabel('Place', { exact: true }).selectOption('garage');
+      await page.getByLabel('Location', { exact: true }).selectOption('garage');
       await page.getByLabel('Local rule: Garage').selectOption('none');
-      await expect(page.getByRole('region', { name: 'Kind of breaker' })).toContainText(
-        'Your own list asks for nothing',
+      await expect(page.getByRole('region', { name: 'Breaker type' })).toContainText(
+        'Your own list requires nothing',
       );
-      await page.getByLabel('What it is for').fill('Charger');
-      await plan.getByRole('button', { name: 'Keep it as a proposal' }).click();
-      await expect(page.getByRole('region', { name: 'Planned here' })).toContainText(
+      await page.getByLabel('New circuit').fill('Charger');
+      await plan.getByRole('button', { name: 'Save as a proposal' }).click();
+      await expect(page.getByRole('region', { name: 'Proposals for this panel' })).toContainText(
         'Charger: 50 A two-pole',
       );
     });
@@ -133,18 +133,20 @@ for (const { name, size } of LOOKS) {
       ]);
       const board = page.getByRole('region', { name: 'Board' });
       await board.getByRole('button', { name: 'Arrange breakers' }).press('Enter');
-      await page.getByLabel(/^Only plan it/).check();
+      await page.getByLabel(/^Plan only/).check();
       await board.getByRole('button', { name: '1, Kettle' }).focus();
       await page.keyboard.press('Space');
-      await expect(board.getByRole('status').first()).toContainText('Where it was.');
+      await expect(board.getByRole('status').first()).toContainText('Back in its old space.');
       await page.keyboard.press('ArrowRight');
       await expect(board.getByRole('status').first()).toContainText('To 2, as a plan.');
       await page.keyboard.press('Space');
       const plan = page.getByRole('region', { name: 'Plan', exact: true });
-      await expect(plan.getByRole('status').first()).toContainText('1 Kettle can go to space 2');
+      await expect(plan.getByRole('status').first()).toContainText('1 Kettle can move to space 2');
       await expect(plan.getByRole('listitem').first()).toContainText('Move 2 Oven');
-      await plan.getByRole('button', { name: 'Keep it as a proposal' }).click();
-      await expect(page.getByRole('region', { name: 'Planned here' })).toContainText('Kettle to space 2');
+      await plan.getByRole('button', { name: 'Save as a proposal' }).click();
+      await expect(page.getByRole('region', { name: 'Proposals for this panel' })).toContainText(
+        'Kettle to space 2',
+      );
       const after = (await boardOf(request, path)).breakers.map(({ breaker }) => [breaker.id, breaker.space]);
       expect(after).toEqual(before);
     });
@@ -155,25 +157,25 @@ for (const { name, size } of LOOKS) {
       const before = await told<BreakerDetail>(request, `/breakers/${id}`);
       await page.goto(`${path}/breakers/${id}/what-if`);
       await asElectrician(page);
-      const answer = page.getByRole('region', { name: 'What it comes to' });
-      await expect(answer.getByRole('status')).toContainText('It fits');
+      const answer = page.getByRole('region', { name: 'Result' });
+      await expect(answer.getByRole('status')).toContainText('The breaker suits the circuit');
       await page.getByLabel('Breaker', { exact: true }).selectOption('30');
       await expect(answer.getByRole('status')).toContainText('too large for the conductor');
-      await page.getByLabel('Conductor').selectOption('10');
-      await page.getByLabel('Load besides (A)').fill('4');
+      await page.getByLabel('Conductor', { exact: true }).selectOption('10');
+      await page.getByLabel('Additional load (A)').fill('4');
       await page.getByLabel('Length (m)').fill('20');
       await expect(answer.getByRole('row', { name: /^Load / })).toContainText('14 A');
-      await expect(answer.getByRole('row', { name: /^Lost on the way/ })).toContainText('%');
+      await expect(answer.getByRole('row', { name: /^Voltage drop/ })).toContainText('%');
       const after = await told<BreakerDetail>(request, `/breakers/${id}`);
       expect([after.breaker, after.circuit]).toEqual([before.breaker, before.circuit]);
       const { site } = await boardOf(request, path);
       const { panels } = await told<Planning>(request, `/sites/${site.id}/planning`);
       expect(panels.flatMap(({ proposals }) => proposals)).toEqual([]);
       // What does not fit is not kept.
-      await expect(page.getByRole('button', { name: 'Keep it as a proposal' })).toBeDisabled();
+      await expect(page.getByRole('button', { name: 'Save as a proposal' })).toBeDisabled();
       await page.getByLabel('Breaker', { exact: true }).selectOption('20');
-      await page.getByRole('button', { name: 'Keep it as a proposal' }).click();
-      await expect(page.getByText('Kept as a proposal')).toBeVisible();
+      await page.getByRole('button', { name: 'Save as a proposal' }).click();
+      await expect(page.getByText('Saved as a proposal')).toBeVisible();
       const kept = await told<BreakerDetail>(request, `/breakers/${id}`);
       expect([kept.breaker, kept.circuit]).toEqual([before.breaker, before.circuit]);
     });

@@ -12,14 +12,14 @@ test('a site is taken away as a zip, wiped, and brought back the same', async ({
   await page.goto(`/sites/${siteId}`);
   const zip = await download(page, 'Everything, with photos (zip)');
   expect(zip.name).toBe('rigging-loft.zip');
-  await page.getByText('Wipe this site').click();
-  await expect(page.getByRole('button', { name: 'Wipe it for good' })).toBeDisabled();
-  await page.getByRole('textbox', { name: /^To wipe it, type its name/ }).fill('Rigging loft');
-  await page.getByRole('button', { name: 'Wipe it for good' }).click();
-  await expect(page.getByRole('heading', { name: 'What brings you here?' })).toBeVisible();
+  await page.getByText('Delete this site').click();
+  await expect(page.getByRole('button', { name: 'Delete permanently' })).toBeDisabled();
+  await page.getByRole('textbox', { name: /^To confirm, type the site’s name/ }).fill('Rigging loft');
+  await page.getByRole('button', { name: 'Delete permanently' }).click();
+  await expect(page.getByRole('heading', { name: 'What’s the problem?' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Rigging loft' })).toHaveCount(0);
 
-  const choose = page.getByLabel('Import a site, or a case handed over to you');
+  const choose = page.getByLabel('Import a site or a handed-over case');
   await choose.setInputFiles({
     name: 'broken.zip',
     mimeType: 'application/zip',
@@ -28,8 +28,8 @@ test('a site is taken away as a zip, wiped, and brought back the same', async ({
   await expect(page.getByRole('alert')).toContainText('The zip is damaged or cut off.');
   await choose.setInputFiles({ name: 'site.zip', mimeType: 'application/zip', buffer: zip.content });
   await expect(page.getByText(/^1 panel, 3 breakers, 2 circuits/)).toBeVisible();
-  await page.getByRole('button', { name: 'Import it' }).click();
-  await expect(page.getByText('✓ Imported.')).toBeVisible();
+  await page.getByRole('button', { name: 'Import', exact: true }).click();
+  await expect(page.getByText('✓ Imported')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Rigging loft' })).toBeVisible();
   await page.goto(path);
   await expect(page.getByRole('link', { name: /^Space 2–4, range/ })).toBeVisible();
@@ -54,17 +54,17 @@ test('a table of readings is shown before it is logged; a wrong cell is told and
   await choose.setInputFiles(table('plenty'));
   await expect(page.getByRole('alert')).toContainText('Line 2, value: The voltage must be a number.');
   await choose.setInputFiles(table('118.5'));
-  await expect(page.getByText('1 reading would be logged')).toBeVisible();
-  await page.getByRole('button', { name: 'Log them' }).click();
-  await expect(page.getByText('✓ 1 reading is on record.')).toBeVisible();
+  await expect(page.getByText('1 reading to import')).toBeVisible();
+  await page.getByRole('button', { name: 'Import readings' }).click();
+  await expect(page.getByText('✓ 1 reading is now on record.')).toBeVisible();
   await choose.setInputFiles(table('118.5'));
-  await expect(page.getByText('0 readings would be logged')).toBeVisible();
+  await expect(page.getByText('0 readings to import')).toBeVisible();
 });
 
 test('search finds a load and the trips of last winter', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('link', { name: 'Saltmarsh Sail Loft', exact: true }).click();
-  const search = page.getByRole('searchbox', { name: 'Find in this site' });
+  const search = page.getByRole('searchbox', { name: 'Search this site' });
   await search.fill('steam press');
   await expect(page.getByRole('list', { name: 'Breakers found' })).toContainText(
     'Steam press and tea corner',

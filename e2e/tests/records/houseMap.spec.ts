@@ -1,7 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import type { HouseMap } from '@phylaxon/core/record/panelEntries';
 import type { Board } from '@phylaxon/core/views/board';
-import { ownPanel, test } from '../../support/index.ts';
+import { ownPanel, test, openJobPage } from '../../support/index.ts';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -32,12 +32,12 @@ async function lookAround(page: Page, off: ReadonlySet<number>, slip: string | n
       const isDead = feed !== null && off.has(feed);
       const isTold = isDead !== (slip === `${room}: ${thing}`);
       if (isTold) await group.getByRole('button', { name: 'Dead' }).click();
-      else if (shown < 10) await group.getByRole('button', { name: 'Alive' }).click();
+      else if (shown < 10) await group.getByRole('button', { name: 'Has power' }).click();
     }
-    const rest = here.getByRole('button', { name: /^(All|The rest) alive$/ });
+    const rest = here.getByRole('button', { name: /^(All|The rest) have power$/ });
     if ((await rest.count()) > 0) await rest.click();
     for (const group of await here.getByRole('group').all()) {
-      const alive = group.getByRole('button', { name: 'Alive' });
+      const alive = group.getByRole('button', { name: 'Has power' });
       const dead = group.getByRole('button', { name: 'Dead' });
       if (
         (await dead.getAttribute('aria-pressed')) === 'false' &&
@@ -47,7 +47,7 @@ async function lookAround(page: Page, off: ReadonlySet<number>, slip: string | n
     }
   }
   await round(page)
-    .getByRole('button', { name: /^(This round is done|Looked at again)$/ })
+    .getByRole('button', { name: /^(Finish this round|Checked again)$/ })
     .click();
 }
 
@@ -66,15 +66,15 @@ test('a house of 30 places and 21 breakers, one slip found out, the server away 
   const spaceOf = new Map((await board()).breakers.map(({ breaker }) => [breaker.id, breaker.space]));
 
   await page.goto(`/panels/${panel.id}`);
-  await page.getByRole('link', { name: 'Map the house' }).click();
-  await page.getByLabel('Rooms and what is in them').fill('no colon here');
-  await expect(page.getByText(/Write the room, a colon/)).toBeVisible();
+  await openJobPage(page, 'Maintain & report', 'Circuit mapping');
+  await page.getByLabel('Rooms, outlets and fixtures').fill('no colon here');
+  await expect(page.getByText(/Type the room, a colon/)).toBeVisible();
   await page
-    .getByLabel('Rooms and what is in them')
+    .getByLabel('Rooms, outlets and fixtures')
     .fill(ROOMS.map((room) => `${room}: ${THINGS.join(', ')}`).join('\n'));
   await expect(page.getByText('5 rooms, 30 places')).toBeVisible();
-  await expect(page.getByText(/By yourself, in 6 rounds/)).toBeVisible();
-  await page.getByRole('button', { name: 'Begin the first round' }).click();
+  await expect(page.getByText(/Alone, in 6 rounds/)).toBeVisible();
+  await page.getByRole('button', { name: 'Start the first round' }).click();
   await expect(page.getByRole('heading', { name: 'Round 1 of 6' })).toBeVisible();
 
   const entries = (await (await request.get(`/api/v1/panels/${panel.id}/entries?kind=house-map`)).json()) as {
@@ -87,10 +87,14 @@ test('a house of 30 places and 21 breakers, one slip found out, the server away 
     await expect(page.getByRole('heading', { name: `Round ${i + 1} of 6` })).toBeVisible();
     // Put down and taken up: what was tapped is still there.
     if (i === 1) {
-      await page.getByRole('group', { name: 'lamp' }).first().getByRole('button', { name: 'Alive' }).click();
+      await page
+        .getByRole('group', { name: 'lamp' })
+        .first()
+        .getByRole('button', { name: 'Has power' })
+        .click();
       await page.reload();
       await expect(
-        page.getByRole('group', { name: 'lamp' }).first().getByRole('button', { name: 'Alive' }),
+        page.getByRole('group', { name: 'lamp' }).first().getByRole('button', { name: 'Has power' }),
       ).toHaveAttribute('aria-pressed', 'true');
     }
     if (i === 2) await context.route('**/api/**', (route) => route.abort());
@@ -99,19 +103,19 @@ test('a house of 30 places and 21 breakers, one slip found out, the server away 
   }
   // The slip contradicts itself: that place is asked again, and nothing else.
   for (let i = 0; i < 6; i++) {
-    await expect(page.getByRole('heading', { name: 'What feeds what' })).toBeVisible();
-    const title = page.getByRole('heading', { name: /^Look again, as in round/ });
+    await expect(page.getByRole('heading', { name: 'Mapping result' })).toBeVisible();
+    const title = page.getByRole('heading', { name: /^Check again, as in round/ });
     if ((await title.count()) === 0) break;
     expect(await round(page).getByRole('group').count()).toBe(1);
     const at = Number(/(\d+)$/.exec((await title.textContent())!)![1]) - 1;
     await lookAround(page, rounds[at]!);
-    await expect(page.getByRole('heading', { name: `Look again, as in round ${at + 1}` })).toHaveCount(0);
+    await expect(page.getByRole('heading', { name: `Check again, as in round ${at + 1}` })).toHaveCount(0);
   }
-  const result = page.getByRole('region', { name: 'What feeds what' });
+  const result = page.getByRole('region', { name: 'Mapping result' });
   await expect(result).toContainText('Never dead: Yard: pump');
   await expect(result).not.toContainText('Not clear');
-  await result.getByRole('button', { name: 'Write it into the directory' }).click();
-  await expect(result.getByText('✓ The directory says what the house says.')).toBeVisible();
+  await result.getByRole('button', { name: 'Update the directory' }).click();
+  await expect(result.getByText('✓ The directory matches the house.')).toBeVisible();
   const labels = new Map((await board()).breakers.map(({ breaker, label }) => [breaker.space, label]));
   for (const [place, feed] of HOUSE)
     if (feed !== null) for (const part of place.split(': ')) expect(labels.get(feed)).toContain(part);

@@ -44,25 +44,25 @@ test('a large file shows how far it is, and can be given up; then nothing is sto
 }) => {
   await page.goto('/');
   await page
-    .getByLabel('Import a site, or a case handed over to you')
+    .getByLabel('Import a site or a handed-over case')
     .setInputFiles(largeSite('Grain store', 60_000));
   const bar = page.getByRole('progressbar', { name: /Reading the file … \d+ %/ });
   await expect(bar).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByRole('alert')).toContainText('Canceled: nothing was stored.');
+  await expect(page.getByRole('alert')).toContainText('Canceled. Nothing was saved.');
   await expect(bar).toHaveCount(0);
 
   // Given up while it is stored: no half of it is kept.
   await page
-    .getByLabel('Import a site, or a case handed over to you')
+    .getByLabel('Import a site or a handed-over case')
     .setInputFiles(largeSite('Grain store', 60_000));
-  await page.getByRole('button', { name: 'Import it' }).click();
-  await expect(page.getByRole('progressbar', { name: /Storing … \d+ %/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Import', exact: true }).click();
+  await expect(page.getByRole('progressbar', { name: /Saving … \d+ ?%/ })).toBeVisible();
   // Meanwhile the server answers others, and others may log.
   expect((await request.get('/api/v1/health')).status()).toBe(200);
   expect((await request.get('/api/v1/sites')).status()).toBe(200);
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByRole('alert')).toContainText('Canceled: nothing was stored.');
+  await expect(page.getByRole('alert')).toContainText('Canceled. Nothing was saved.');
   const { sites } = (await (await request.get('/api/v1/sites')).json()) as {
     sites: { site: { name: string } }[];
   };
@@ -76,16 +76,16 @@ test('an entry the disk has no room for waits in the browser, with the reason, a
   const path = await ownBreaker(request);
   await page.goto(path);
   await expect(page.getByRole('article', { name: 'Decision' })).toBeVisible();
-  const message = 'The disk is full: nothing was stored. Make room on it, then send it again.';
+  const message = 'The disk is full. Nothing was saved. Free some space, then try again.';
   const logging = '**/api/v1/breakers/*/readings';
   await page.route(logging, (route) =>
     route.fulfill({ status: 507, json: { error: { code: 'no_room', message } } }),
   );
-  await page.getByRole('textbox', { name: /^Its face/ }).fill('41');
-  await page.getByRole('textbox', { name: /^The air around/ }).fill('22');
-  await page.getByRole('button', { name: 'Store readings' }).click();
-  const waiting = page.getByRole('status', { name: 'Entries that wait' });
-  await expect(waiting).toContainText('One entry waits for the server. The disk is full');
+  await page.getByRole('textbox', { name: /^Breaker face/ }).fill('41');
+  await page.getByRole('textbox', { name: /^Ambient temperature/ }).fill('22');
+  await page.getByRole('button', { name: 'Save readings' }).click();
+  const waiting = page.getByRole('status', { name: 'Unsent entries' });
+  await expect(waiting).toContainText('1 entry is waiting for the server. The disk is full');
   await page.unroute(logging);
   await expect(waiting).toHaveCount(0);
   const detail = await request.get(`/api/v1/breakers/${path.split('/').at(-1)}/series`);
@@ -94,10 +94,10 @@ test('an entry the disk has no room for waits in the browser, with the reason, a
 
 test('settings tell of the copies, and look through the file', async ({ page }) => {
   await page.goto('/settings');
-  const copies = page.getByRole('region', { name: 'Copies of the record' });
-  await expect(copies).toContainText('No daily copies are kept here.');
-  await copies.getByRole('button', { name: 'Look through the record’s file' }).click();
-  await expect(copies.getByRole('status')).toHaveText('✓ Looked through the whole file: it is sound.');
+  const copies = page.getByRole('region', { name: 'Backups' });
+  await expect(copies).toContainText('Daily backups are turned off here.');
+  await copies.getByRole('button', { name: 'Check the database' }).click();
+  await expect(copies.getByRole('status')).toHaveText('✓ The whole database was checked. No errors.');
 });
 
 test('a policy chosen elsewhere reaches an open case', async ({ page, request }) => {
@@ -162,7 +162,7 @@ test('an empty record says in a line what Phylaxon does; a case without a breake
   }));
   await page.route('**/api/v1/cases', (route) => route.fulfill({ json: { cases } }));
   await page.goto('/');
-  await expect(page.getByText(/finds out with you why a breaker trips, is dead or fails/)).toBeVisible();
+  await expect(page.getByText(/helps you find out why a breaker trips/)).toBeVisible();
   const open = page.getByRole('region', { name: 'Open cases' });
   await expect(open.getByRole('link')).toHaveCount(2);
   await expect(open.getByRole('link').first()).toContainText('“Nothing in the pantry works”');

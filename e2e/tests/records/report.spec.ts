@@ -2,7 +2,7 @@ import { expect, type Page } from '@playwright/test';
 import { timeIn } from '@phylaxon/core/facts/calendar';
 import type { Board } from '@phylaxon/core/views/board';
 import { reportBlocks, type Report } from '@phylaxon/core/views/report';
-import { LOOKS, asElectrician, demoBoard, ownPanel, test } from '../../support/index.ts';
+import { LOOKS, asElectrician, demoBoard, ownPanel, test, openJobPage } from '../../support/index.ts';
 
 const words = (text: string) => text.replace(/\s+/g, '').toLowerCase();
 
@@ -25,8 +25,8 @@ for (const { name, size } of LOOKS) {
       const { panel } = await demoBoard(request);
       const report = (await (await request.get(`/api/v1/panels/${panel.id}/report`)).json()) as Report;
       await page.goto(`/panels/${panel.id}`);
-      await page.getByRole('link', { name: 'Report', exact: true }).click();
-      await expect(page.getByRole('heading', { name: `Report on a panel: ${panel.name}` })).toBeVisible();
+      await openJobPage(page, 'Maintain & report', 'Report');
+      await expect(page.getByRole('heading', { name: `Panel report: ${panel.name}` })).toBeVisible();
       const text = words(await printed(page));
       expect(text).not.toContain(words('Print this page'));
       let from = 0;
@@ -40,7 +40,7 @@ for (const { name, size } of LOOKS) {
         for (const cell of block.figures?.rows.flat() ?? []) expect(text).toContain(words(cell));
       }
       // A homeowner reads it, and asks no prices.
-      await expect(page.getByRole('button', { name: 'Prices and a remark' })).toBeHidden();
+      await expect(page.getByRole('button', { name: 'Prices and remark' })).toBeHidden();
       expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
     });
   });
@@ -59,17 +59,17 @@ test('an electrician adds prices and a remark; they are in the page, the documen
     });
   await page.goto(`${path}/report`);
   await asElectrician(page);
-  await page.getByRole('button', { name: 'Prices and a remark' }).click();
+  await page.getByRole('button', { name: 'Prices and remark' }).click();
   await page.getByLabel('To the customer').fill('The attic line was not traced.');
   await page.getByLabel('Currency').selectOption('EUR');
   const finding = page.getByRole('article').getByRole('region').filter({ hasText: 'Bench' });
   await finding.getByLabel('Price, EUR').fill('12x');
-  await expect(finding.getByRole('alert')).toHaveText('A price is a number from 0 to 1,000,000.');
-  await expect(page.getByRole('button', { name: 'Keep prices and remark' })).toBeDisabled();
+  await expect(finding.getByRole('alert')).toHaveText('Enter a price from 0 to 1,000,000.');
+  await expect(page.getByRole('button', { name: 'Save prices and remark' })).toBeDisabled();
   await finding.getByLabel('Price, EUR').fill('120.50');
-  await page.getByRole('button', { name: 'Keep prices and remark' }).click();
+  await page.getByRole('button', { name: 'Save prices and remark' }).click();
   await expect(finding).toContainText('Price: €120.50');
-  await expect(page.getByText('All that is priced above: €120.50')).toBeVisible();
+  await expect(page.getByText('Total of the prices above: €120.50')).toBeVisible();
   await page.reload();
   await expect(page.getByText('The attic line was not traced.')).toBeVisible();
   const report = (await (await request.get(`/api/v1${path}/report`)).json()) as Report;
@@ -77,6 +77,6 @@ test('an electrician adds prices and a remark; they are in the page, the documen
     totals: [{ amount: 120.5, currency: 'EUR' }],
     remarks: ['The attic line was not traced.'],
   });
-  const address = await page.getByRole('link', { name: 'The report (PDF)' }).getAttribute('href');
+  const address = await page.getByRole('link', { name: 'Report (PDF)' }).getAttribute('href');
   expect((await (await request.get(address!)).body()).subarray(0, 5).toString()).toBe('%PDF-');
 });

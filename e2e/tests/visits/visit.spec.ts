@@ -14,15 +14,15 @@ import {
 
 test.use({ viewport: { width: 390, height: 844 } });
 
-const ended = (page: Page) => page.getByRole('region', { name: 'How it ended' });
+const ended = (page: Page) => page.getByRole('region', { name: 'Result' });
 
 /** From the decision about a breaker to the first step of a visit for it. */
 async function planFor(page: Page, path: string, breakerId: string) {
   await page.goto(`${path}/breakers/${breakerId}`);
   await asElectrician(page);
-  await page.getByRole('link', { name: 'Plan the visit for it' }).click();
+  await page.getByRole('link', { name: 'Plan a visit for this' }).click();
   await page.getByRole('button', { name: 'Plan this visit' }).click();
-  await expect(heading(page)).toHaveText('Dress, and look where you stand');
+  await expect(heading(page)).toHaveText('Put on PPE and clear the area');
 }
 
 test('a standard breaker, from the decision to a proven record', async ({ page, request }) => {
@@ -32,37 +32,37 @@ test('a standard breaker, from the decision to a proven record', async ({ page, 
   await visitUntil(page, /^Verify the meter on/);
   // A figure that no meter shows is told at its field, and stores nothing.
   await next(page).getByRole('textbox').fill('a lot');
-  await next(page).getByRole('button', { name: 'Store' }).click();
+  await next(page).getByRole('button', { name: 'Save' }).click();
   await expect(next(page).getByRole('alert')).toBeVisible();
   // A meter that shows nothing there opens no gate.
   await next(page).getByRole('textbox').fill('0');
-  await next(page).getByRole('button', { name: 'Store' }).click();
-  await expect(next(page)).toContainText('does not show the known live point');
-  await visitUntil(page, /^On the load side of the main: pole 1 to neutral/);
+  await next(page).getByRole('button', { name: 'Save' }).click();
+  await expect(next(page)).toContainText('does not read the known live source');
+  await visitUntil(page, /^Load side of the main: pole 1 to neutral/);
   await expect(next(page)).toContainText('LINE SIDE: LIVE');
-  await visitUntil(page, /Kettle: rock it off/);
+  await visitUntil(page, /Kettle: rock the breaker off/);
   await visitUntil(page, /Kettle: outlet wiring/);
-  await visitUntil(page, /^The rest on/);
-  await page.getByText('Prove it under load').click();
+  await visitUntil(page, /^Turn on the remaining breakers/);
+  await page.getByText('Test under load').click();
   const load = next(page).getByRole('listitem').filter({ hasText: 'current' });
   await load.getByRole('textbox').fill('8');
-  await load.getByRole('button', { name: 'Store' }).click();
+  await load.getByRole('button', { name: 'Save' }).click();
   await expect(load).toHaveCount(0);
   await next(page)
     .getByRole('button', { name: /^Everything is on/ })
     .click();
-  await expect(ended(page).getByRole('status')).toHaveText('✓ Done and proved');
-  await expect(ended(page)).toContainText('New breaker in, 20 A, proved');
-  await ended(page).getByRole('link', { name: 'Its record' }).click();
+  await expect(ended(page).getByRole('status')).toHaveText('✓ Completed and tested');
+  await expect(ended(page)).toContainText('New breaker installed, 20 A, verified');
+  await ended(page).getByRole('link', { name: 'Breaker record' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Kettle');
   const board = (await (await request.get(`/api/v1/panels/${panelId}`)).json()) as Board;
   const now = board.breakers.find(({ label }) => label === 'Kettle')!.breaker;
   expect([now.replaces, now.id === id]).toEqual([id, false]);
   // Nothing is due any more: the faults of the old part are not held against the new one.
   await page.goto(`/sites/${board.site.id}/visits`);
-  await expect(page.getByRole('region', { name: 'Shed panel' })).toContainText('Nothing is due here');
+  await expect(page.getByRole('region', { name: 'Shed panel' })).toContainText('No tasks yet');
   await expect(page.getByRole('region', { name: 'Planned and past visits' })).toContainText(
-    'completed and tested',
+    'Completed and tested',
   );
 });
 
@@ -70,18 +70,18 @@ test('a two-pole breaker on a pitted stab goes to other spaces', async ({ page, 
   const { path, panelId } = await ownPanel(request, ['1-3 Range 40', '2 Hall 15']);
   const [id] = await decideToReplace(request, panelId, ['Range']);
   await planFor(page, path, id!);
-  await visitUntil(page, /look at the two stabs at spaces 1 and 3/);
-  expect(await report(page, 'Its stab is pitted or burnt')).toBe('Range: what now?');
-  await next(page).getByLabel('Which space').selectOption({ label: '5 and 7' });
-  await next(page).getByRole('button', { name: 'Another space' }).click();
+  await visitUntil(page, /inspect the two bus stabs at spaces 1 and 3/);
+  expect(await report(page, 'The bus stab is pitted or burned')).toBe('Range: choose how to go on');
+  await next(page).getByLabel('New space').selectOption({ label: '5 and 7' });
+  await next(page).getByRole('button', { name: 'Use another space' }).click();
   // The new place is measured before anybody touches it.
   await expect(heading(page)).toHaveText('Range, space 5: pole 1 to neutral');
-  await visitUntil(page, /fillers into every open space/);
-  await visitUntil(page, /^The rest on/);
+  await visitUntil(page, /fill every open slot/i);
+  await visitUntil(page, /^Turn on the remaining breakers/);
   await next(page)
     .getByRole('button', { name: /^Everything is on/ })
     .click();
-  await expect(ended(page)).toContainText('Range, space 5–7: New breaker in, 40 A, proved');
+  await expect(ended(page)).toContainText('Range, space 5–7: New breaker installed, 40 A, verified');
   const { panel, breakers } = (await (await request.get(`/api/v1/panels/${panelId}`)).json()) as Board;
   expect(breakers.find(({ label }) => label === 'Range')!.breaker.space).toBe(5);
   expect(panel.blanks).toContain(1);
@@ -98,16 +98,16 @@ test('a dual-function unit: its pigtail, its test button, and what fails leads t
   await decideToReplace(request, panelId, ['Bath']);
   await planFor(page, path, id);
   await visitUntil(page, /neutral: wire to the breaker, pigtail to the bar/i);
-  await visitUntil(page, /Bath: its test button/);
-  await next(page).getByRole('button', { name: 'It does not trip' }).click();
-  await expect(next(page)).toContainText('It protects nobody');
+  await visitUntil(page, /Bath: test button/);
+  await next(page).getByRole('button', { name: 'Does not trip' }).click();
+  await expect(next(page)).toContainText('It gives no protection');
   await next(page).getByRole('button', { name: 'Leave this one for another day' }).click();
-  await expect(heading(page)).toHaveText('The rest on, one by one');
+  await expect(heading(page)).toHaveText('Turn on the remaining breakers, one at a time');
   await next(page)
     .getByRole('button', { name: /^Everything is on/ })
     .click();
-  await expect(ended(page)).toContainText('not proved: off');
-  await ended(page).getByRole('link', { name: 'Open a case on it' }).click();
+  await expect(ended(page)).toContainText('not verified: left off');
+  await ended(page).getByRole('link', { name: 'Open a case' }).click();
   await expect(page).toHaveURL(/\/cases\/new\?panel=/);
 });
 
@@ -136,28 +136,28 @@ test('a generator that feeds in stops it: cover on, and out; the figures are mar
   expect(answer.status()).toBe(201);
   await page.goto(`/visits/${visitId}`);
   await asElectrician(page);
-  await page.getByLabel('What is the matter in it').selectOption('backfeed');
-  const answered = page.getByRole('button', { name: 'Let it answer' });
+  await page.getByLabel('Fault in the simulated house').selectOption('backfeed');
+  const answered = page.getByRole('button', { name: 'Answer from the simulation' });
   for (const title of [
-    'Dress, and look where you stand',
+    'Put on PPE and clear the area',
     'Verify the meter on a known live source',
-    'Loads off, then every branch breaker off',
-    'Generator: off and locked',
+    'Turn off the loads, then every branch breaker',
+    'Generator: off and locked out',
     /^Off: the meter/,
     'Lock out and tag',
-    'Cover off',
-    'On the load side of the main: pole 1 to neutral',
+    'Remove the cover',
+    'Load side of the main: pole 1 to neutral',
   ]) {
     await expect(heading(page)).toHaveText(title);
     await answered.click();
   }
-  await expect(heading(page)).toHaveText('Cover on');
+  await expect(heading(page)).toHaveText('Put the cover back on');
   await expect(next(page).getByRole('alert')).toContainText('another source feeds the bus');
-  await expect(page.getByRole('region', { name: 'What happened' })).toContainText('simulated');
-  await next(page).getByRole('button', { name: 'The cover is on, all screws in' }).click();
-  await expect(heading(page)).toHaveText('It ends here: leave it safe');
-  await next(page).getByRole('button', { name: 'I leave it so' }).click();
-  await expect(ended(page).getByRole('status')).toHaveText('✕ Ended before it was done');
+  await expect(page.getByRole('region', { name: 'Events' })).toContainText('simulated');
+  await next(page).getByRole('button', { name: 'Cover on, all screws in' }).click();
+  await expect(heading(page)).toHaveText('The visit ends here: leave the panel safe');
+  await next(page).getByRole('button', { name: 'Panel left safe' }).click();
+  await expect(ended(page).getByRole('status')).toHaveText('✕ Ended early');
 });
 
 test('four things in one shutdown, put down, taken up after a reload, and with the server away', async ({
@@ -181,36 +181,36 @@ test('four things in one shutdown, put down, taken up after a reload, and with t
   await asElectrician(page);
   await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(4);
   await page.getByText('Time, people and critical loads').click();
-  await page.getByLabel('Begins').fill('2026-12-01T09:00');
+  await page.getByLabel('Start').fill('2026-12-01T09:00');
   await expect(page.getByLabel('Critical loads')).toHaveValue('Freezer');
   await page.getByLabel('Critical loads').fill('aquarium, alarm');
   await page.getByRole('button', { name: 'Plan this visit' }).click();
-  await page.getByText('To take along, to print').click();
+  await page.getByText('Tools, printouts and notices').click();
   await expect(page.getByText('Shed panel: Kettle, Oven, Hall, Freezer')).toBeVisible();
-  for (const name of ['Tag for the lock (PDF)', 'Notice (PDF)', 'The visit’s sheet (PDF)']) {
+  for (const name of ['Lockout tag (PDF)', 'Outage notice (PDF)', 'Visit sheet (PDF)']) {
     const address = await page.getByRole('link', { name }).getAttribute('href');
     const pdf = await request.get(address!);
     expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
   }
   await visitUntil(page, /^Lock out and tag/);
-  await next(page).getByRole('button', { name: 'Locked and tagged' }).click();
-  await expect(heading(page)).toHaveText('Cover off');
-  // A break, with the cover on: afterward the meter is proved anew.
-  await page.getByText('Stop here, take a break').click();
+  await next(page).getByRole('button', { name: 'Locked out and tagged' }).click();
+  await expect(heading(page)).toHaveText('Remove the cover');
+  // A break, with the cover on: afterward the meter is verified again.
+  await page.getByText('Stop, take a break').click();
   await page.getByRole('button', { name: /^Take a break/ }).click();
   await expect(heading(page)).toHaveText('Verify the meter on a known live source');
   await page.reload();
   await expect(heading(page)).toHaveText('Verify the meter on a known live source');
-  await visitUntil(page, /Oven: rock it off/);
+  await visitUntil(page, /Oven: rock the breaker off/);
   await context.route('**/api/**', (route) => route.abort());
   await visitUntil(page, /Hall: mark it/);
-  await expect(page.getByText('The server does not answer just now.')).toBeVisible();
+  await expect(page.getByText('The server is not answering.')).toBeVisible();
   await context.unroute('**/api/**');
-  await visitUntil(page, /^The rest on/);
+  await visitUntil(page, /^Turn on the remaining breakers/);
   await next(page)
     .getByRole('button', { name: /^Everything is on/ })
     .click();
-  await expect(ended(page).getByText('proved.')).toHaveCount(4);
+  await expect(ended(page).getByText('verified.')).toHaveCount(4);
   const { breakers } = (await (await request.get(`/api/v1${path}`)).json()) as Board;
   expect(breakers.filter(({ breaker }) => breaker.replaces !== null)).toHaveLength(4);
 });
@@ -220,8 +220,8 @@ test('a homeowner follows the same visit, and is offered no gate', async ({ page
   await decideToReplace(request, panelId, ['Kettle']);
   await page.goto(`/sites/${siteId}/visits`);
   await page.getByRole('button', { name: 'Plan this visit' }).click();
-  await expect(page.getByText('Planned: a qualified electrician does it.')).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'What to ask' })).toBeVisible();
+  await expect(page.getByText('Planned: work for a qualified electrician.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Questions to ask' })).toBeVisible();
   await expect(next(page)).toHaveCount(0);
-  await expect(page.getByText('Something is not as it should be')).toHaveCount(0);
+  await expect(page.getByText('Report a problem')).toHaveCount(0);
 });

@@ -32,7 +32,7 @@ const quantile = (list: readonly number[], at: number) => {
   const sorted = [...list].sort((a, b) => a - b);
   return sorted[Math.min(sorted.length - 1, Math.floor(at * sorted.length))] ?? 0;
 };
-const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+const percent = (share: number) => `${(100 * share).toFixed(1)}%`;
 
 /** One line of figures for some cases. */
 function figures(list: readonly Went[]) {
@@ -182,7 +182,7 @@ function counted(list: readonly string[]): string {
 function reliabilityPart(met: readonly Went[], profile: Profile): string {
   const rows = reliability(met, profile).map(({ from, to, cases, said, was }) =>
     row(
-      `${(100 * from).toFixed(0)} to ${(100 * to).toFixed(0)} %`,
+      `${(100 * from).toFixed(0)} to ${(100 * to).toFixed(0)}%`,
       cases,
       cases === 0 ? '–' : percent(said),
       cases === 0 ? '–' : percent(was),
@@ -195,7 +195,7 @@ function reliabilityPart(met: readonly Went[], profile: Profile): string {
 
 ${[row(...head), row('---', '---:', '---:', '---:', '---'), ...rows].join('\n')}
 
-Brier score ${brier(met, profile).toFixed(3)}. Stated as nearly sure (${(100 * NEARLY_SURE).toFixed(0)} % or more): ${cases}, of them wrong ${wrong} (${percent(cases === 0 ? 0 : wrong / cases)}).`;
+Brier score ${brier(met, profile).toFixed(3)}. Stated as nearly sure (${(100 * NEARLY_SURE).toFixed(0)}% or more): ${cases}, of them wrong ${wrong} (${percent(cases === 0 ? 0 : wrong / cases)}).`;
 }
 
 /** Where on a line of a hundred percent a figure lies. */

@@ -26,6 +26,7 @@ import {
 } from '../http/index.ts';
 import type { PhotoFolder } from '../photos/index.ts';
 import type { Store } from '../store/index.ts';
+import { inLanguage } from '../settings/index.ts';
 
 const API = '/api/v1';
 /** How long the body of a request may be, but for routes that say otherwise. */
@@ -70,6 +71,7 @@ export function createApp({
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger, autoLogging: false }));
+  app.use((request, _response, next) => inLanguage(request.headers['accept-language'], next));
   app.use(contentSecurity());
   app.use(sameOriginOnly(hosts));
 

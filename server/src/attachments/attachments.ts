@@ -3,6 +3,7 @@ import type { AttachmentAbout, AttachmentKind } from '@phylaxon/core/record/pane
 import type { EntityManager } from 'typeorm';
 import { notFound } from '../errors/index.ts';
 import { AttachmentTable, type AttachmentRow } from '../store/index.ts';
+import * as messages from './messages.ts';
 
 /** An attachment that was understood, to be kept. */
 export interface NewAttachment {
@@ -44,7 +45,7 @@ export async function readAttachment(manager: EntityManager, sha256: string): Pr
   const [row] = (await manager.query(`SELECT "content" FROM "attachment" WHERE "sha256" = ?`, [sha256])) as {
     content: ArrayBuffer | Buffer;
   }[];
-  if (!row) throw notFound('This attachment');
+  if (!row) throw notFound(messages.thisAttachment);
   return Buffer.from(row.content as ArrayBuffer);
 }
 

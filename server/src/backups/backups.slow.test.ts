@@ -87,13 +87,13 @@ describe('a copy, with the server running', () => {
     while (acknowledged.length < 60) await new Promise((done) => setTimeout(done, 20));
     const before = [...acknowledged];
     const copy = join(folder, 'copy.zip');
-    expect(await run('backup', copy)).toMatch(/Copied .* with 1 pictures .* found whole/);
+    expect(await run('backup', copy)).toMatch(/Backed up .* with 1 photos .* verified/);
     isOver = true;
     await Promise.all(writers);
     expect(acknowledged.length).toBeGreaterThan(before.length);
 
     const elsewhere = join(folder, 'elsewhere', 'other.db');
-    expect(await run('restore', copy, elsewhere)).toMatch(/Brought .* back as/);
+    expect(await run('restore', copy, elsewhere)).toMatch(/Restored .* as/);
     const there = await readingsIn(elsewhere);
     expect(before.filter((id) => !there.has(id))).toEqual([]);
     expect(readdirSync(`${elsewhere}-photos`)).toHaveLength(1);
@@ -103,7 +103,7 @@ describe('a copy, with the server running', () => {
     const copy = join(folder, 'before.zip');
     await run('backup', copy);
     const later = await logOne(0);
-    expect(await run('restore', copy)).toMatch(/What was there is kept: .*before-restore-.*\.zip/);
+    expect(await run('restore', copy)).toMatch(/The replaced database is kept: .*before-restore-.*\.zip/);
     const timeline = await send<{ counts: Record<string, number> }>(
       server.base,
       'GET',
@@ -127,9 +127,9 @@ describe('a copy, with the server running', () => {
   }, 120_000);
 
   test('a copy under a name that is taken, or of no record, is refused', async () => {
-    expect(await run('backup', join(folder, 'copy.zip'))).toMatch(/^failed: .*is there already/);
+    expect(await run('backup', join(folder, 'copy.zip'))).toMatch(/^failed: .*already exists/);
     expect(await run('backup', join(folder, 'new.zip'), join(folder, 'none.db'))).toMatch(
-      /There is no record/,
+      /There is no database/,
     );
     expect(existsSync(join(folder, 'new.zip'))).toBe(false);
   });
@@ -160,7 +160,7 @@ describe('a copy that cannot be used', () => {
   };
   test.each<[string, () => Promise<string>, RegExp]>([
     ['is not there', () => Promise.resolve(join(folder, 'nowhere.zip')), /there is no file/],
-    ['is no zip', () => Promise.resolve(written(Buffer.from('x'.repeat(500)))), /no zip/],
+    ['is no zip', () => Promise.resolve(written(Buffer.from('x'.repeat(500)))), /not a zip file/],
     ['is cut off', async () => written((await good()).subarray(0, -300)), /no zip|cut off/],
     [
       'was changed',
@@ -180,11 +180,11 @@ describe('a copy that cannot be used', () => {
         ]),
       /does not belong/,
     ],
-    ['holds no record', () => zipOf([['backup.json', Buffer.from('{}')]]), /holds no “record.db”/],
+    ['holds no record', () => zipOf([['backup.json', Buffer.from('{}')]]), /has no “record.db”/],
     [
       'holds a text as its record',
       () => zipOf([['record.db', Buffer.from('Dear diary, '.repeat(99))]]),
-      /not a database/,
+      /not a Phylaxon database/,
     ],
     [
       'holds a picture of another name',
@@ -193,7 +193,7 @@ describe('a copy that cannot be used', () => {
           ['record.db', Buffer.alloc(10)],
           [`photos/${'a'.repeat(64)}.jpg`, aJpeg()],
         ]),
-      /a picture in it is damaged/,
+      /a photo in it is damaged/,
     ],
   ])('because it %s is refused, and nothing is changed', async (_what, make, why) => {
     const target = join(folder, `${randomUUID()}.db`);

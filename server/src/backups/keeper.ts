@@ -6,6 +6,7 @@ import { backupsBeside } from '../store/index.ts';
 import { oneAtATime, workerPool } from '../threads/index.ts';
 import type { RecordAnswer, RecordTask } from './recordTasks.ts';
 import { folderBytes, type Backup } from './writeBackup.ts';
+import * as messages from './messages.ts';
 
 /** How many daily copies are kept unless told otherwise. */
 const USUALLY_KEPT = 7;
@@ -24,7 +25,7 @@ export function backupsToKeep(setting: string | undefined): number {
   const number = Number(setting);
   if (Number.isInteger(number) && number >= 1 && number <= 365) return number;
   throw new Error(
-    `PHYLAXON_BACKUPS must be off, or how many daily copies to keep (1 to 365), not “${setting}”.`,
+    `PHYLAXON_BACKUPS must be off, or the number of daily backups to keep (1 to 365), not “${setting}”.`,
   );
 }
 
@@ -88,7 +89,7 @@ export class BackupKeeper {
       const needed = 2 * size + folderBytes(this.photos) + SPARE_BYTES;
       const { bavail, bsize } = statfsSync(dirname(resolve(this.record)));
       if (bavail * bsize < needed) {
-        this.trouble = `There is no room for a copy: ${Math.ceil(needed / 1e6)} MB are needed.`;
+        this.trouble = messages.notEnoughDiskSpaceForA(Math.ceil(needed / 1e6));
         return;
       }
       await onRecord<Backup>({ kind: 'backup', record: this.record, photos: this.photos, target });

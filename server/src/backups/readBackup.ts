@@ -12,6 +12,7 @@ import {
   isDatabase,
   RecordRefused,
 } from '../store/index.ts';
+import * as messages from './messages.ts';
 
 export const BACKUP_ABOUT = 'backup.json';
 export const BACKUP_RECORD = 'record.db';
@@ -25,14 +26,14 @@ export interface OpenedBackup {
   folder: string;
 }
 
-const refuse = (why: string) => new RecordRefused(`This copy cannot be used: ${why}. Nothing was changed.`);
+const refuse = (why: string) => new RecordRefused(messages.thisBackupCannotBeUsedNothing(why));
 
 /** A record that was kept as it is, with its pictures beside it. */
 async function openKept(path: string, folder: string): Promise<OpenedBackup> {
   try {
     copyRecord(path, join(folder, BACKUP_RECORD));
   } catch (error) {
-    throw error instanceof RecordRefused ? error : refuse('its record is damaged');
+    throw error instanceof RecordRefused ? error : refuse(messages.itsDatabaseIsDamaged);
   }
   const photos: string[] = [];
   const beside = photosBeside(path);
@@ -49,7 +50,7 @@ async function openKept(path: string, folder: string): Promise<OpenedBackup> {
 async function checkPicture(path: string, sha256: string): Promise<void> {
   const content = await readFile(path);
   if (createHash('sha256').update(content).digest('hex') !== sha256)
-    throw refuse(`a picture in it is damaged (${sha256}.jpg)`);
+    throw refuse(messages.aPhotoInItIsDamaged(sha256));
 }
 
 /**
@@ -66,11 +67,11 @@ export async function readBackup(path: string, folder: string): Promise<OpenedBa
     examineRecord(record);
   } catch (error) {
     throw error instanceof RecordRefused
-      ? refuse(error.message.slice(record.length).trim().replace(/\..*$/s, ''))
+      ? refuse(messages.it(error.message.slice(record.length).trim().replace(/\..*$/s, '')))
       : error;
   }
   const damage = damageIn(record, 'integrity_check');
-  if (damage.length > 0) throw refuse(`its record is damaged: ${damage[0]}`);
+  if (damage.length > 0) throw refuse(messages.itsDatabaseIsDamaged2(damage[0]));
   return opened;
 }
 
@@ -78,16 +79,14 @@ async function openZipped(path: string, folder: string): Promise<OpenedBackup> {
   const photos: string[] = [];
   const names = new Set<string>();
   const zip = await openZip(path).catch((error: NodeJS.ErrnoException) => {
-    throw refuse(
-      error.code === 'ENOENT' ? `there is no file ${path}` : 'it is no zip, or it is damaged or cut off',
-    );
+    throw refuse(error.code === 'ENOENT' ? messages.thereIsNoFile(path) : messages.itIsNotAZipFile);
   });
   try {
     for await (const entry of entriesOf(zip)) {
       const name = entry.fileName;
       const sha256 = PHOTO.exec(name)?.[1];
       if (names.has(name) || (sha256 === undefined && name !== BACKUP_ABOUT && name !== BACKUP_RECORD))
-        throw refuse(`“${name.slice(0, 80)}” does not belong in it`);
+        throw refuse(messages.doesNotBelongInABackup(name.slice(0, 80)));
       names.add(name);
       const target = join(folder, name);
       await pipeline(await readStream(zip, entry), createWriteStream(target));
@@ -97,11 +96,10 @@ async function openZipped(path: string, folder: string): Promise<OpenedBackup> {
     }
   } catch (error) {
     if (error instanceof RecordRefused || (error as NodeJS.ErrnoException).code === 'ENOSPC') throw error;
-    throw refuse('it is damaged or cut off');
+    throw refuse(messages.itIsDamagedOrCutOff);
   } finally {
     zip.close();
   }
-  if (!names.has(BACKUP_RECORD))
-    throw refuse(`it holds no “${BACKUP_RECORD}”; a site’s zip is imported on the start page`);
+  if (!names.has(BACKUP_RECORD)) throw refuse(messages.itHasNoToImportA(BACKUP_RECORD));
   return { record: join(folder, BACKUP_RECORD), photos, folder };
 }

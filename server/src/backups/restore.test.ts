@@ -86,7 +86,7 @@ describe('a restore', () => {
       await manager.insert(PanelEntryTable, step(0, 'dressed') as never);
     });
     await store.close();
-    await expect(restoreBackup(copy, file, `${file}-photos`)).rejects.toThrow(/visit is under way/);
+    await expect(restoreBackup(copy, file, `${file}-photos`)).rejects.toThrow(/visit is in progress/);
     expect(await sitesIn(file)).toEqual(['Here']);
     const again = await Store.open(file);
     await again.write((manager) => manager.insert(PanelEntryTable, step(1, 'abandoned') as never));
@@ -101,7 +101,7 @@ describe('a restore', () => {
     mkdirSync(join(room, 'photos'), { recursive: true });
     writeFileSync(join(room, 'ready'), '');
     await expect(takeWaiting(file, `${file}-photos`, (exchange) => store.exchange(exchange))).rejects.toThrow(
-      /copy is gone/,
+      /backup file is gone/,
     );
     const rows = await store.read((manager) => manager.find(SiteTable));
     expect(rows.map(({ name }) => name)).toEqual(['Here']);

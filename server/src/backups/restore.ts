@@ -25,6 +25,7 @@ import {
 } from '../store/index.ts';
 import { readBackup, type OpenedBackup } from './readBackup.ts';
 import { writeBackup } from './writeBackup.ts';
+import * as messages from './messages.ts';
 
 const stamp = () => new Date().toISOString().slice(0, 19).replace(/[:T]/g, '-');
 
@@ -114,12 +115,8 @@ function setAside(recordFile: string, photoFolder: string): string | null {
  * @throws RecordRefused while a visit is under way; whatever the disk says. Nothing was changed then
  */
 function exchange(recordFile: string, photoFolder: string, fresh: string): string | null {
-  if (visitsUnderWayIn(recordFile) > 0)
-    throw new RecordRefused(
-      'A service visit is under way in the record that is there. End the visit first. Nothing was changed.',
-    );
-  if (!existsSync(fresh))
-    throw new RecordRefused('The copy is gone: another program removed it. Nothing was changed.');
+  if (visitsUnderWayIn(recordFile) > 0) throw new RecordRefused(messages.aServiceVisitIsInProgress);
+  if (!existsSync(fresh)) throw new RecordRefused(messages.theBackupFileIsGoneAnother);
   const aside = setAside(recordFile, photoFolder);
   const logs = LOG_FILES.filter((end) => existsSync(recordFile + end));
   try {
@@ -169,10 +166,7 @@ export async function restoreBackup(
   }
 }
 
-const noRoom = () =>
-  new RecordRefused(
-    'There is no room on the disk for this copy. Nothing was changed. Make room, then try again.',
-  );
+const noRoom = () => new RecordRefused(messages.notEnoughDiskSpaceForThis);
 
 async function bringBack(
   home: string,
@@ -200,8 +194,7 @@ const SERVER_MS = 120_000;
 
 async function throughServer({ folder }: OpenedBackup, recordFile: string): Promise<Restored> {
   const room = waitingRoom(recordFile);
-  if (existsSync(room))
-    throw new RecordRefused(`Another restore is under way (${room}). Wait for it, or remove that folder.`);
+  if (existsSync(room)) throw new RecordRefused(messages.anotherRestoreIsRunningWaitFor(room));
   renameSync(folder, room);
   writeFileSync(join(room, READY), '');
   try {
@@ -213,7 +206,7 @@ async function throughServer({ folder }: OpenedBackup, recordFile: string): Prom
       if (outcome.refused !== undefined) throw new RecordRefused(outcome.refused);
       return { kept: outcome.kept };
     }
-    throw new RecordRefused('The server that has the record open does not answer. Stop it, then try again.');
+    throw new RecordRefused(messages.theServerThatHasTheDatabase);
   } finally {
     rmSync(room, { recursive: true, force: true });
   }

@@ -6,6 +6,7 @@ import yazl from 'yazl';
 import { temporaryFolder } from '../files/index.ts';
 import { copyRecord, damageIn, RecordRefused, SafeDatabase } from '../store/index.ts';
 import { BACKUP_ABOUT, BACKUP_RECORD, photoEntry, readBackup } from './readBackup.ts';
+import * as messages from './messages.ts';
 
 /** What a copy holds. */
 export interface Backup {
@@ -40,8 +41,8 @@ export function photosIn(recordFile: string): string[] {
  * @throws RecordRefused if the record is damaged, there is no room, or something is there under that name
  */
 export async function writeBackup(recordFile: string, photoFolder: string, target: string): Promise<Backup> {
-  if (existsSync(target)) throw new RecordRefused(`${target} is there already: name another file.`);
-  if (!existsSync(recordFile)) throw new RecordRefused(`There is no record at ${recordFile}.`);
+  if (existsSync(target)) throw new RecordRefused(messages.alreadyExistsNameAnotherFile(target));
+  if (!existsSync(recordFile)) throw new RecordRefused(messages.thereIsNoDatabaseAt(recordFile));
   const folder = dirname(resolve(target));
   mkdirSync(folder, { recursive: true });
   const home = temporaryFolder(join(folder, '.backup'));
@@ -49,8 +50,7 @@ export async function writeBackup(recordFile: string, photoFolder: string, targe
     const snapshot = join(home, BACKUP_RECORD);
     copyRecord(recordFile, snapshot);
     const damage = damageIn(snapshot, 'quick_check');
-    if (damage.length > 0)
-      throw new RecordRefused(`${recordFile} is damaged: ${damage[0]}. No copy was made.`);
+    if (damage.length > 0) throw new RecordRefused(messages.isDamagedNoBackupWasMade(recordFile, damage[0]));
     const named = photosIn(snapshot);
     const present = named.filter((sha256) => existsSync(join(photoFolder, `${sha256}.jpg`)));
     const zip = new yazl.ZipFile();

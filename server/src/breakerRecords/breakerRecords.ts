@@ -9,11 +9,22 @@ import {
   EventTable,
   LoadTable,
   ObservationTable,
+  type EntryRef,
   type LoadRow,
 } from '../store/index.ts';
 import { evidenceReadings } from './evidenceReadings.ts';
 import { breakerOf, circuitFromRow, eventOf, observationOf } from './rowsToRecord.ts';
 import type { HandleSpan } from './handleSpan.ts';
+
+/** The kinds of entries that evidence looks at; whatever else is logged changes no decision. */
+const EVIDENCE_KINDS: readonly EntryRef['kind'][] = ['readings', 'events', 'observations'];
+
+/**
+ * Whether entries of a kind are evidence.
+ *
+ * @param entry that was logged or struck
+ */
+export const isEvidence = ({ kind }: EntryRef): boolean => EVIDENCE_KINDS.includes(kind);
 
 /** A list by the value of one of its fields. */
 function groupBy<R, K>(list: readonly R[], key: (row: R) => K): Map<K, R[]> {

@@ -31,10 +31,14 @@ interface Probe {
 
 /** All standing readings of a point in a stretch of time. */
 interface Window {
-  breakerId: string;
   point: string;
   from: string;
   to: string;
+}
+
+/** The same, of one breaker. */
+interface OwnWindow extends Window {
+  breakerId: string;
 }
 
 /**
@@ -57,7 +61,9 @@ export async function evidenceReadings(
   );
   keep(last);
   keep(await probe(manager, legsOfVisits(last, breakers)));
-  keep(await inWindows(manager, [...secondPoles(last), ...surveys(last, breakers)]));
+  keep(await inOwnWindows(manager, secondPoles(last)));
+  const ids = breakers.map(({ id }) => id);
+  keep(await inWindows(manager, ids, surveys(last)));
   return [...found.values()]
     .sort((a, b) => a.at.localeCompare(b.at) || a.loggedAt.localeCompare(b.loggedAt))
     .map((row) => readingOf(row, null));
@@ -108,7 +114,7 @@ const around = (at: string, hours: number): [number, number] => [
 ];
 
 /** The second pole, measured within the hour of the first. */
-function secondPoles(last: readonly ReadingRow[]): Window[] {
+function secondPoles(last: readonly ReadingRow[]): OwnWindow[] {
   return last
     .filter((row) => row.point === 'load-terminal')
     .map((row) => {
@@ -118,18 +124,16 @@ function secondPoles(last: readonly ReadingRow[]): Window[] {
 }
 
 /** Temperatures and millivolts within two hours of any breaker's last one, and currents within one of those. */
-function surveys(last: readonly ReadingRow[], breakers: readonly Breaker[]): Window[] {
+function surveys(last: readonly ReadingRow[]): Window[] {
   const taken = (points: readonly string[]) =>
     last.filter((row) => points.includes(row.point)).map((row) => row.at);
-  const windows: Window[] = [];
-  const everywhere = (point: string, stretches: [number, number][]) => {
-    for (const { id: breakerId } of breakers)
-      for (const [from, to] of stretches) windows.push({ breakerId, point, from: iso(from), to: iso(to) });
-  };
-  for (const point of SURVEYED_POINTS) everywhere(point, merged(taken([point]).map((at) => around(at, 2))));
+  const of = (point: string, stretches: [number, number][]) =>
+    stretches.map(([from, to]): Window => ({ point, from: iso(from), to: iso(to) }));
   const currents = merged(taken(SURVEYED_POINTS).map((at) => around(at, 3)));
-  for (const point of CURRENT_POINTS) everywhere(point, currents);
-  return windows;
+  return [
+    ...SURVEYED_POINTS.flatMap((point) => of(point, merged(taken([point]).map((at) => around(at, 2))))),
+    ...CURRENT_POINTS.flatMap((point) => of(point, currents)),
+  ];
 }
 
 const iso = (ms: number) => new Date(ms).toISOString();
@@ -169,7 +173,7 @@ async function probe(manager: EntityManager, probes: readonly Probe[]): Promise<
   return [...(await ask('before', lastBefore)), ...(await ask('from', firstFrom))];
 }
 
-const inWindows = (manager: EntityManager, windows: readonly Window[]) =>
+const inOwnWindows = (manager: EntityManager, windows: readonly OwnWindow[]) =>
   rowsOf(
     manager,
     `SELECT x.* FROM ${asTable(['breakerId', 'point', 'from', 'to'])}
@@ -178,7 +182,24 @@ const inWindows = (manager: EntityManager, windows: readonly Window[]) =>
     windows,
   );
 
-async function rowsOf(manager: EntityManager, sql: string, list: readonly object[]): Promise<ReadingRow[]> {
-  if (list.length === 0) return [];
-  return (await manager.query(sql, [JSON.stringify(list)])) as ReadingRow[];
+const inWindows = (manager: EntityManager, breakerIds: readonly string[], windows: readonly Window[]) =>
+  rowsOf(
+    manager,
+    `SELECT x.* FROM ${asTable(['point', 'from', 'to'])} CROSS JOIN json_each(?) b
+      CROSS JOIN reading x ON x.breakerId = b.value AND x.point = p.point AND x.at BETWEEN p."from" AND p."to"
+      WHERE ${STANDING}`,
+    windows,
+    breakerIds,
+  );
+
+async function rowsOf(
+  manager: EntityManager,
+  sql: string,
+  ...lists: readonly [readonly unknown[], ...(readonly unknown[])[]]
+): Promise<ReadingRow[]> {
+  if (lists[0].length === 0) return [];
+  return (await manager.query(
+    sql,
+    lists.map((list) => JSON.stringify(list)),
+  )) as ReadingRow[];
 }

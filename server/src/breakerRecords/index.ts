@@ -1,4 +1,4 @@
-export { breakerRecords, circuitsOf } from './breakerRecords.ts';
+export { breakerRecords, circuitsOf, isEvidence } from './breakerRecords.ts';
 export {
   type Struck,
   breakerOf,

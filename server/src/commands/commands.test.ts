@@ -42,7 +42,7 @@ test('a change of the drawing whose answer was lost is made once, however often 
   // Under another name it is another change, made from what no longer stands.
   expect((await send(`/breakers/${breakerId}/circuit`, 'put', circuit, uuid(902))).status).toBe(409);
   const { steps } = (await call<{ steps: { undo: { label: string } } }>('get', `/panels/${panelId}`)).body;
-  expect(steps.undo.label).toMatch(/Changed the breaker/);
+  expect(steps.undo.label).toMatch(/Edited the breaker/);
 });
 
 describe('who may', () => {

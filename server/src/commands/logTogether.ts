@@ -5,6 +5,7 @@ import { IsNull } from 'typeorm';
 import { BreakerTable } from '../store/index.ts';
 import { serve } from './serve.ts';
 import { ids } from './shapes.ts';
+import * as messages from './messages.ts';
 
 export const serveTogether = serve(command, {
   status: 201,
@@ -21,7 +22,7 @@ export const serveTogether = serve(command, {
     for (const [i, one] of body.entries.entries()) {
       const path = `entries.${i}.entry`;
       if (!here.has(one.breakerId))
-        throw invalidField(`entries.${i}.breakerId`, 'There is no such breaker in this panel.');
+        throw invalidField(`entries.${i}.breakerId`, messages.thereIsNoSuchBreakerIn);
       if (one.kind === 'reading')
         stored.push(...(await logReadings(edit, one.breakerId, [one.entry], () => path)));
       else if (one.kind === 'event') stored.push(await logEvent(edit, one.breakerId, one.entry, path));

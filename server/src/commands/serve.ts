@@ -8,6 +8,7 @@ import { forbidden } from '../errors/index.ts';
 import { route, type Route } from '../http/index.ts';
 import { MOST_PHOTO_BYTES, type PhotoFolder } from '../photos/index.ts';
 import type { Author, RecordService } from '../recordService/index.ts';
+import * as messages from './messages.ts';
 
 /** What commands work with. */
 export interface CommandContext {
@@ -48,9 +49,9 @@ const CHANGE_HEADER = 'phylaxon-change';
 const CLOCK_HEADER = 'phylaxon-clock';
 export const commandHeaders = z.object({
   [WHO_HEADER]: z
-    .enum(Object.keys(PROFILE_LEVEL) as [Profile, ...Profile[]], 'Say “homeowner” or “electrician”.')
+    .enum(Object.keys(PROFILE_LEVEL) as [Profile, ...Profile[]], messages.enterHomeownerOrElectrician)
     .default('electrician'),
-  [CHANGE_HEADER]: z.uuid('A change is named by an id.').optional(),
+  [CHANGE_HEADER]: z.uuid(messages.aChangeNeedsAnId).optional(),
   [CLOCK_HEADER]: instant.optional(),
 });
 export const byHeaders = (headers: z.output<typeof commandHeaders>): Author => ({

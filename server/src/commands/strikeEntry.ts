@@ -15,6 +15,7 @@ import {
 import type { BreakerRow, EntryRef } from '../store/index.ts';
 import { serve, type ServedCommand } from './serve.ts';
 import { ids } from './shapes.ts';
+import * as messages from './messages.ts';
 
 /** Strike an entry, with what stands in its place if there is anything. */
 async function struck<T extends { id?: string | undefined }>(
@@ -25,7 +26,7 @@ async function struck<T extends { id?: string | undefined }>(
 ) {
   const breaker = await breakerOfEntry(edit.manager, ref);
   edit.touch(breaker.panelId);
-  if (replacement?.id === ref.id) throw invalidField('replacement.id', 'Give the replacement its own id.');
+  if (replacement?.id === ref.id) throw invalidField('replacement.id', messages.giveTheReplacementItsOwnId);
   const stands = replacement && (await log(breaker, replacement));
   await strike(edit, ref, why, stands?.id ?? null);
   return { where: atPlace(breaker), result: { ids: stands ? [stands.id] : [] } };

@@ -45,7 +45,7 @@ describe('the compute API', () => {
     const { body } = await ask('heat', { ambientC: 22, points });
     expect(body.points[0]).toMatchObject({ id: 'a', riseC: 30, overPeersC: 22, grade: 'urgent' });
     // Whoever asks over HTTP reads sentences, not their quantities.
-    expect(JSON.stringify(body)).toContain('It is 22 °C over similar parts');
+    expect(JSON.stringify(body)).toContain('22 °C above similar parts');
     expect(JSON.stringify(body)).not.toMatch(/[⟦⟧]/);
   });
 

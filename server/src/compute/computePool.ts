@@ -1,8 +1,9 @@
 import type { Piscina } from 'piscina';
 import { z } from 'zod';
 import { ApiError } from '../http/index.ts';
-import { TooBusy, FairQueue, workerPool } from '../threads/index.ts';
+import { patientMs, TooBusy, FairQueue, workerPool } from '../threads/index.ts';
 import type { Computed, ComputeTask } from './computeWorker.ts';
+import * as messages from './messages.ts';
 
 /**
  * What a calculation may take: threads at once, time, memory, and how many of one client’s may wait. The time is by the clock, and
@@ -13,8 +14,7 @@ const BUDGET = { threads: 2, ms: 12_000, heapMb: 160, waiting: 24 } as const;
 /** Asked first of a pool, so that its program is read. */
 const FIRST: ComputeTask = { name: 'power', body: { volts: 120, amps: 1 } };
 
-const tooMuch = () =>
-  new ApiError(422, 'too_much', 'This takes too long to calculate. Ask for less at once.');
+const tooMuch = () => new ApiError(422, 'too_much', messages.thisCalculationTakesTooLong);
 
 /** Calculations that may take long, off the thread that serves everybody. */
 export class ComputePool {
@@ -36,7 +36,7 @@ export class ComputePool {
       const computed = await this.turns.run(client, async () => {
         const pool = (this.pool ??= start());
         await (this.ready ??= pool.run(FIRST));
-        return pool.run(task, { signal: AbortSignal.any([signal, AbortSignal.timeout(this.ms)]) });
+        return pool.run(task, { signal: AbortSignal.any([signal, AbortSignal.timeout(patientMs(this.ms))]) });
       });
       if ('answer' in computed) return computed.answer;
       throw new z.ZodError(computed.issues);

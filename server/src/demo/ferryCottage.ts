@@ -43,7 +43,7 @@ const HALL: DemoCircuit[] = [
         complaint: 'trips',
         openedBy: 'homeowner',
         openedAt: '2026-02-07T18:12:00Z',
-        words: 'Kitchen went off at supper',
+        words: 'Kitchen went dead at dinner',
         found: [...QUIET, ['reset-result', 'holds']],
         end: ended('2026-02-07T18:40:00Z', 'reset-holds', {
           cause: 'overload',
@@ -91,7 +91,7 @@ const HALL: DemoCircuit[] = [
       {
         note: {
           at: '2026-09-05T10:50:00Z',
-          note: 'Thin cable behind the outlet: 14, not 12 as the directory says.',
+          note: 'Thin cable behind the outlet: 14 AWG, not 12 as the directory says.',
         },
       },
     ],
@@ -109,7 +109,7 @@ const HALL: DemoCircuit[] = [
           '2026-04-20T10:00:00Z',
           'repaired-elsewhere',
           { cause: 'arcing-connection', who: 'electrician', how: 'seen' },
-          'Wire loose in the push-in back of the outlet by the door.',
+          'Loose wire in the push-in terminal of the outlet by the door.',
         ),
       },
     ],
@@ -127,16 +127,16 @@ const HALL: DemoCircuit[] = [
         complaint: 'trips',
         openedBy: 'homeowner',
         openedAt: '2026-06-14T21:00:00Z',
-        words: 'Bath went off in the rain',
+        words: 'Bathroom went dead in the rain',
         found: [...QUIET, ['reset-result', 'holds']],
         end: ended('2026-06-15T08:00:00Z', 'reset-holds'),
       },
     ],
     circuit: {
-      label: 'Bath and porch',
+      label: 'Bathroom and porch',
       conductor: copper('12'),
       lengthM: 11,
-      loads: [demoLoad('Towel rail', 300, { continuous: true })],
+      loads: [demoLoad('Towel warmer', 300, { continuous: true })],
     },
     log: [
       { readings: [demoVolts('2026-09-05T11:00:00Z', 'outlet', 117.8)] },
@@ -163,7 +163,7 @@ const SHED: DemoCircuit[] = [
           kind: 'handle',
           position: 'off',
           at: '2026-10-30T16:00:00Z',
-          note: 'Winter: shed switched off.',
+          note: 'Winter: shed turned off.',
         },
       },
     ],
@@ -174,7 +174,7 @@ const SHED: DemoCircuit[] = [
 export const FERRY_COTTAGE: DemoSite = {
   site: {
     name: 'Ferry Cottage',
-    note: 'Two rooms up, two down, built before the road. Split-bus panel in the hall.',
+    note: 'Two-story house, built before the road. Split-bus panel in the hall.',
   },
   panels: [
     {

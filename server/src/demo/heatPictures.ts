@@ -66,7 +66,7 @@ export async function logHeatPictures(
         at,
         sha256,
         simulated: true,
-        content: { camera: 'Hand camera', loadState: 'everything-on', ambientC: airC, corners: CORNERS },
+        content: { camera: 'Handheld camera', loadState: 'everything-on', ambientC: airC, corners: CORNERS },
       }),
     );
   }

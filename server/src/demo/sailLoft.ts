@@ -1,5 +1,5 @@
 import type { CurveInput } from '@phylaxon/core/record/entities';
-import type { DemoCircuit, DemoEntry, DemoSite } from './shape.ts';
+import type { DemoCircuit, DemoEntry, DemoPanelEntry, DemoSite } from './shape.ts';
 import { clamp, copper, ended, held, demoLoad, look, QUIET, soak, demoVolts } from './shape.ts';
 
 /** The heat survey of 12 October, panel soaked under load for two hours. */
@@ -20,7 +20,7 @@ const CIRCUITS: DemoCircuit[] = [
   {
     breaker: { space: 1, poles: 1, ratingAmps: 20, kind: 'gfci', installedOn: '2019-04-02' },
     circuit: {
-      label: 'Flat: kitchen counter',
+      label: 'Apartment: kitchen counter',
       conductor: copper('12'),
       loads: [demoLoad('Kettle', 1440), demoLoad('Toaster', 840)],
     },
@@ -54,10 +54,10 @@ const CIRCUITS: DemoCircuit[] = [
   {
     breaker: { space: 3, poles: 1, ratingAmps: 15, kind: 'afci', installedOn: '2019-04-02' },
     circuit: {
-      label: 'Flat: bedrooms',
+      label: 'Apartment: bedrooms',
       conductor: copper('14'),
       lengthM: 18,
-      loads: [demoLoad('Lamps', 120), demoLoad('Heated blanket', 180)],
+      loads: [demoLoad('Lamps', 120), demoLoad('Electric blanket', 180)],
     },
     log: [
       { readings: [demoVolts('2026-10-12T13:40:00Z', 'outlet', 119.4)] },
@@ -94,7 +94,7 @@ const CIRCUITS: DemoCircuit[] = [
         },
       },
       { event: { kind: 'reset', at: '2026-01-19T10:20:00Z', feel: 'clean-clicks', result: 'holds' } },
-      held('2026-07-06T12:50:00Z', 14.2, 6300, 'Press all morning, kettle off.'),
+      held('2026-07-06T12:50:00Z', 14.2, 6300, 'Press on all morning, kettle off.'),
       { event: { kind: 'trip', at: '2026-11-03T15:31:00Z', afterSeconds: 620, amps: 24.4 } },
       { event: { kind: 'reset', at: '2026-11-03T15:50:00Z', feel: 'clean-clicks', result: 'holds' } },
       {
@@ -114,10 +114,10 @@ const CIRCUITS: DemoCircuit[] = [
   {
     breaker: { space: 5, poles: 2, ratingAmps: 40, installedOn: '2012-06-11' },
     circuit: {
-      label: 'Flat: cooker',
+      label: 'Apartment: range',
       conductor: copper('8'),
       portableReceptacles: false,
-      loads: [demoLoad('Cooker, by its demand table', 8000, { volts: 240 })],
+      loads: [demoLoad('Range, by the demand table', 8000, { volts: 240 })],
     },
     log: [
       soak(`${SURVEY}12:00Z`, 36, 26),
@@ -160,7 +160,7 @@ const CIRCUITS: DemoCircuit[] = [
           kind: 'conductor-marking',
           found: { conductors: [{ color: 'white' }], tag: '8' },
           at: `${SURVEY}24:00Z`,
-          note: 'insulation browned near the lug',
+          note: 'Insulation browned near the lug',
         },
       },
     ],
@@ -181,7 +181,7 @@ const CIRCUITS: DemoCircuit[] = [
       ],
     },
     log: [
-      held('2026-09-12T10:00:00Z', 8.9, 9000, 'On its small fan step.'),
+      held('2026-09-12T10:00:00Z', 8.9, 9000, 'On its low fan setting.'),
       { event: { kind: 'trip', at: '2026-09-30T04:15:00Z', afterSeconds: 520, amps: 11.6, ambientC: 21 } },
       { event: { kind: 'reset', at: '2026-09-30T07:00:00Z', feel: 'clean-clicks', result: 'holds' } },
       { event: { kind: 'trip', at: '2026-10-09T05:40:00Z', afterSeconds: 440, amps: 11.5, ambientC: 23 } },
@@ -230,7 +230,7 @@ const CIRCUITS: DemoCircuit[] = [
   {
     breaker: { space: 12, poles: 1, ratingAmps: 15, installedOn: '2012-06-11' },
     circuit: {
-      label: 'Flat: shower pump',
+      label: 'Apartment: shower pump',
       conductor: copper('14'),
       lengthM: 14,
       loads: [demoLoad('Shower pump', 480, { va: 650, turns: [420, 5400], surge: [6, 0.3] })],
@@ -240,7 +240,7 @@ const CIRCUITS: DemoCircuit[] = [
   {
     breaker: { space: 13, poles: 1, ratingAmps: 20, kind: 'gfci', installedOn: '2019-04-02' },
     circuit: {
-      label: 'Flat: bathroom',
+      label: 'Apartment: bathroom',
       conductor: copper('12'),
       lengthM: 12,
       loads: [demoLoad('Hair dryer', 1500)],
@@ -252,7 +252,7 @@ const CIRCUITS: DemoCircuit[] = [
           at: '2026-11-18T07:10:00Z',
           pace: 'at-once',
           cause: 'known-removed',
-          note: 'Hair dryer fell into the basin. Thrown away.',
+          note: 'Hair dryer fell into the sink. Thrown away.',
         },
       },
       look('2026-11-18T07:40:00Z', 'panel-touch', 'cool'),
@@ -308,7 +308,7 @@ const CIRCUITS: DemoCircuit[] = [
           '2025-12-19T07:30:00Z',
           'reset-holds',
           { cause: 'appliance-fault', who: 'electrician', how: 'measured' },
-          'Lower element leaks to ground when hot. New element fitted in January.',
+          'Lower element leaks to ground when hot. New element installed in January.',
         ),
       },
     ],
@@ -419,13 +419,13 @@ const CIRCUITS: DemoCircuit[] = [
         complaint: 'trips',
         openedBy: 'electrician',
         openedAt: '2026-03-10T19:00:00Z',
-        words: 'Stairs dark, breaker will not stay on',
+        words: 'Stairs dark, breaker does not stay on',
         found: [...QUIET, ['load-wire-lifted', 'trips']],
         end: ended(
           '2026-03-14T10:20:00Z',
           'replaced',
           { cause: 'worn-mechanism', who: 'electrician', how: 'seen' },
-          'Grit in the latch.',
+          'Dirt in the latch.',
         ),
       },
     ],
@@ -434,7 +434,7 @@ const CIRCUITS: DemoCircuit[] = [
       by: {
         ratingAmps: 15,
         installedOn: '2026-03-14',
-        why: 'Its handle felt gritty and it would not latch.',
+        why: 'The handle felt gritty and the breaker did not latch.',
       },
       before: [
         {
@@ -448,7 +448,10 @@ const CIRCUITS: DemoCircuit[] = [
           },
         },
         {
-          note: { at: '2026-03-10T19:20:00Z', note: 'Grit in the handle, no clear click. New part ordered.' },
+          note: {
+            at: '2026-03-10T19:20:00Z',
+            note: 'Dirt in the handle, no clear click. New breaker ordered.',
+          },
         },
       ],
     },
@@ -518,13 +521,13 @@ const YARD_CIRCUITS: DemoCircuit[] = [
         complaint: 'trips',
         openedBy: 'homeowner',
         openedAt: '2026-01-18T09:35:00Z',
-        words: 'Trips with the washer',
+        words: 'Trips with the pressure washer',
         found: [...QUIET, ['reset-result-unplugged', 'holds'], ['appliance-check', 'trips-there-too']],
         end: ended(
           '2026-01-18T11:30:00Z',
           'repaired-elsewhere',
           { cause: 'appliance-fault', who: 'homeowner', how: 'cured' },
-          'Washer’s cord was cut by the ramp. New cord.',
+          'The ramp had cut the washer cord. New cord.',
         ),
       },
     ],
@@ -540,7 +543,7 @@ const YARD_CIRCUITS: DemoCircuit[] = [
           kind: 'trip',
           at: '2026-01-18T09:30:00Z',
           pace: 'seconds',
-          note: 'Frost in the night, then rain. Washer plugged in.',
+          note: 'Frost overnight, then rain. Washer plugged in.',
         },
       },
       { event: { kind: 'reset', at: '2026-01-18T11:00:00Z', feel: 'clean-clicks', result: 'holds' } },
@@ -565,7 +568,7 @@ const YARD_CIRCUITS: DemoCircuit[] = [
           '2026-03-02T12:00:00Z',
           'repaired-elsewhere',
           { cause: 'wiring-short', who: 'electrician', how: 'measured' },
-          'Conduit full of ice at the gate post. Cable pulled new.',
+          'Conduit full of ice at the gate post. New cable pulled.',
         ),
       },
     ],
@@ -604,10 +607,56 @@ const ORRIN_S_CURVE: CurveInput['points'] = [
   { multiple: 5, fastestSeconds: 1.7, slowestSeconds: 13.5 },
 ];
 
+/** What was logged of the main panel as a whole. */
+const MAIN_PANEL_ENTRIES: DemoPanelEntry[] = [
+  {
+    at: '2026-09-14T08:10:00Z',
+    kind: 'service-sheet',
+    content: () => ({
+      serviceAmps: 125,
+      floorAreaFt2: 1650,
+      smallApplianceCircuits: 2,
+      laundryCircuits: 1,
+      fixed: [
+        { id: 'Water heater', va: 4500 },
+        { id: 'Sump pump', va: 620 },
+        { id: 'Dehumidifier', va: 1100 },
+      ],
+      rangeKw: 8,
+      heatVa: 4800,
+      heatUnits: 2,
+      heatKind: 'separate',
+      meterBaseAmps: 200,
+      busAmps: 125,
+      conductor: { gauge: '1', material: 'copper' },
+    }),
+  },
+  {
+    at: '2026-09-14T08:30:00Z',
+    kind: 'keeps-power',
+    content: (breakerIn) => ({ breakerIds: [breakerIn(16)] }),
+  },
+  {
+    at: '2026-09-14T08:40:00Z',
+    kind: 'hanging-directory',
+    content: () => ({
+      text: '1 kitchen\n2 machines\n3 bedrooms\n4 press\n5-7 range\n6 drying loft\n8 hot knives\n10 floor\n12 shower\n14 yard\n16 sump',
+    }),
+  },
+  {
+    at: '2026-10-31T16:20:00Z',
+    kind: 'upkeep-round',
+    content: (breakerIn) => ({
+      duty: 'test-buttons',
+      results: [1, 3, 13].map((space) => ({ breakerId: breakerIn(space), result: 'trips' })),
+    }),
+  },
+];
+
 export const SAIL_LOFT: DemoSite = {
   site: {
     name: 'Saltmarsh Sail Loft',
-    note: 'A sailmaker’s workshop on the ground floor and in the loft, with a flat above.',
+    note: 'A sailmaker’s workshop on the ground floor and in the loft, with an apartment above.',
   },
   curves: [{ family: 'Orrin S', points: ORRIN_S_CURVE }],
   panels: [
@@ -626,6 +675,7 @@ export const SAIL_LOFT: DemoSite = {
       },
       circuits: CIRCUITS,
       mainLog: MAIN_LOG,
+      entries: MAIN_PANEL_ENTRIES,
       pictured: true,
     },
     {

@@ -14,6 +14,7 @@ import {
   replacementInput,
   siteInput,
 } from '@phylaxon/core/record/entities';
+import { panelEntryInput } from '@phylaxon/core/record/panelEntries';
 import type { EntityManager } from 'typeorm';
 import { caseRecordOf, decisionInCase } from '../cases/index.ts';
 import { Edit } from '../edit/index.ts';
@@ -28,6 +29,7 @@ import {
   logInspection,
   logNote,
   logObservation,
+  logPanelEntry,
   logReadings,
   openNewCase,
   replaceBreaker,
@@ -121,6 +123,16 @@ async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel
   if (demo.pictured) await logHeatPictures(manager, panel.id, panel.spaces, demo.circuits);
   const main = await manager.findOneBy(BreakerTable, { panelId: panel.id, role: 'main' });
   if (main) logOf(() => main.id, demo.mainLog);
+  for (const { at, kind, content } of demo.entries ?? [])
+    happenings.push({
+      at: iso(at),
+      happen: (e) =>
+        logPanelEntry(
+          e,
+          panel.id,
+          panelEntryInput.parse({ kind, at: iso(at), content: content((space) => inSpace.get(space)!) }),
+        ),
+    });
   await manager.update(BreakerTable, { panelId: panel.id }, { createdAt: DRAWN_AT });
   await redecidePanel(manager, panel.id, DRAWN_AT);
   for (const { at, happen } of happenings.sort((a, b) => a.at.localeCompare(b.at))) {

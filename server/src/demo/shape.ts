@@ -1,3 +1,4 @@
+import type { PanelEntryName } from '@phylaxon/core/record/panelEntries';
 import type {
   BreakerInput,
   CaseClosing,
@@ -42,6 +43,13 @@ export interface DemoCircuit {
   tiedWith?: number;
 }
 
+/** An entry of the panel as a whole; its breakers are named by their spaces. */
+export interface DemoPanelEntry {
+  at: string;
+  kind: PanelEntryName;
+  content: (breakerIn: (space: number) => string) => object;
+}
+
 export interface DemoPanel {
   /** A temperature camera looked at it. */
   pictured?: true;
@@ -52,6 +60,8 @@ export interface DemoPanel {
   fedBy?: { key: string; space: number };
   circuits: DemoCircuit[];
   mainLog?: DemoEntry[];
+  /** What was logged of the panel as a whole. */
+  entries?: DemoPanelEntry[];
 }
 
 export interface DemoSite {

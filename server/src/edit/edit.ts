@@ -20,6 +20,7 @@ import {
   type RowChange,
   type SiteRow,
 } from '../store/index.ts';
+import * as messages from './messages.ts';
 
 /** The tables that make up the drawing of a site: what an edit may change, and undo bring back. */
 export interface Drawn {
@@ -155,13 +156,9 @@ export class Edit {
  * @param basedOn the version the change was made from; it may be left out only where there is nothing yet
  */
 export function refuseStale(what: string, current: { version: number } | null, basedOn?: number): void {
-  if (basedOn === undefined && current)
-    throw invalidField('version', 'Say which version it is a change of: the one it was shown in.');
+  if (basedOn === undefined && current) throw invalidField('version', messages.sendTheVersionThisChangeIs);
   if (basedOn === undefined || basedOn === (current?.version ?? 0)) return;
-  throw conflict(
-    'changed_meanwhile',
-    `${what} was changed on another device. The current version is shown. Check it, then save your change again if it still applies.`,
-  );
+  throw conflict('changed_meanwhile', messages.wasChangedOnAnotherDeviceThe(what));
 }
 
 export const newRowId = () => randomUUID();

@@ -297,7 +297,7 @@ describe('undo and redo', () => {
     await act({ verb: 13, a: 0, b: 5 });
     await step('undo');
     const rows = await store.read((manager) => manager.find(StrikeTable));
-    expect(rows.map((row) => row.why)).toEqual(['Taken back: An edit']);
+    expect(rows.map((row) => row.why)).toEqual(['Undone: An edit']);
     expect((await state()).readings).toEqual([]);
     await step('redo');
     expect((await state()).readings).toHaveLength(1);

@@ -5,6 +5,7 @@ import { conflict } from '../errors/index.ts';
 import { among, EditTable, PanelEntryTable, type EditRow, type EntryRef } from '../store/index.ts';
 import { newRowId, putRow, type Edit } from './edit.ts';
 import { relog, strikeAll } from './entries.ts';
+import * as messages from './messages.ts';
 
 /** So many edits of a site can be undone; older ones stay as they are. */
 const DEPTH = 500;
@@ -39,8 +40,7 @@ export async function remember(
   );
 }
 
-const nameTaken = () =>
-  conflict('change_taken', 'Another change has this name. Give each change its own name.');
+const nameTaken = () => conflict('change_taken', messages.anotherChangeHasThisIdGive);
 
 /**
  * Whether an edit of this name was done already.
@@ -76,8 +76,7 @@ export async function undoRedoOf(manager: EntityManager, siteId: string): Promis
 }
 
 /** Why a step of a visit is never struck. */
-export const STEP_KEPT =
-  'A step of a visit stays on record. If it was entered by mistake, the next step says so.';
+export const STEP_KEPT = messages.aVisitStepStaysOnRecord;
 
 /** A step of a visit is neither undone nor done again: a later step answers it. */
 async function isFinal(manager: EntityManager, { added }: EditRow): Promise<boolean> {
@@ -103,7 +102,7 @@ export async function editToStep(
 }
 
 const changedMeanwhile = (what: string) =>
-  conflict('changed_meanwhile', `Something was changed on another device. Check it, then ${what} again.`);
+  conflict('changed_meanwhile', messages.somethingWasChangedOnAnother(what));
 
 /**
  * Take back the newest edit of a site. Rows of the drawing become what they were; entries, which are never
@@ -114,13 +113,13 @@ const changedMeanwhile = (what: string) =>
  */
 export async function undo(manager: EntityManager, row: EditRow, who: Profile | null): Promise<EditRow> {
   for (const { table, id, before } of [...row.rows].reverse()) await putRow(manager, table, id, before);
-  return swapEntries(manager, row, `Taken back: ${row.label}`, true, who);
+  return swapEntries(manager, row, messages.undone(row.label), true, who);
 }
 
 /** Do the edit again that was undone last. */
 export async function redo(manager: EntityManager, row: EditRow, who: Profile | null): Promise<EditRow> {
   for (const { table, id, after } of row.rows) await putRow(manager, table, id, after);
-  return swapEntries(manager, row, `Done again: ${row.label}`, false, who);
+  return swapEntries(manager, row, messages.redone(row.label), false, who);
 }
 
 /** What stood is struck, what was struck stands again as a copy; every edit knows the copies from then on. */

@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 export type RefusalKind = 'invalid' | 'missing' | 'conflict' | 'too-large' | 'forbidden';
 
 export interface Issue {
@@ -23,7 +25,7 @@ export const invalid = (message: string, issues: Issue[]) =>
 /** Bad input at one field. */
 export const invalidField = (path: string, message: string) => invalid(message, [{ path, message }]);
 
-export const notFound = (what: string) => new Refusal('missing', 'not_found', `${what} does not exist.`);
+export const notFound = (what: string) => new Refusal('missing', 'not_found', messages.doesNotExist(what));
 
 /** What is on record stands against it. */
 export const conflict = (code: string, message: string, issues?: Issue[]) =>

@@ -2,10 +2,11 @@ import { z } from 'zod';
 import { notFound } from '../errors/index.ts';
 import { implement, type Route } from '../http/index.ts';
 import type { Feeds } from './feeds.ts';
+import * as messages from './messages.ts';
 
 const LINES = ['application/x-ndjson', 'application/jsonl', 'text/plain'];
 const MOST_BYTES = 1_000_000;
-const NO_FEED = 'This feed';
+const NO_FEED = messages.thisFeed;
 
 /** What devices send, and what is seen of it live. Nothing of it is on record before somebody takes it. */
 export const feedRoutes = (feeds: Feeds): Route[] => [
@@ -42,7 +43,7 @@ export const feedRoutes = (feeds: Feeds): Route[] => [
     method: 'get',
     path: '/live',
     tag: 'feeds',
-    summary: 'Events “samples” and “switched” as they come in, of all devices',
+    summary: 'Events “samples” and “switched” from all devices',
     status: 200,
     answer: z.string(),
     handle: () => undefined,

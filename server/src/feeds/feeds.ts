@@ -9,6 +9,7 @@ import {
   type Switched,
 } from '@phylaxon/core/record/feeds';
 import { conflict, invalid, Refusal } from '../errors/index.ts';
+import * as messages from './messages.ts';
 
 /** So many devices may send at once, each with so many channels; a batch has so many lines. */
 export const MOST_FEEDS = 64;
@@ -51,8 +52,7 @@ export class Feeds {
   accept(id: string, text: string): { stored: number; known: number } {
     const lines = text.split('\n').map((line, i) => ({ line: line.trim(), number: i + 1 }));
     const sent = lines.filter(({ line }) => line !== '');
-    if (sent.length > MOST_LINES)
-      throw tooMany(`At most ${MOST_LINES} lines in a batch: send them in several.`);
+    if (sent.length > MOST_LINES) throw tooMany(messages.aBatchCanHaveAtMost(MOST_LINES));
     const problems: LineIssue[] = [];
     const samples: { sample: Sample; number: number }[] = [];
     for (const { line, number } of sent) {
@@ -73,28 +73,24 @@ export class Feeds {
       const came = twin ? (twin.value === sample.value ? 'known' : 'other') : (ring?.look(sample) ?? 'new');
       if (wrong !== null) problems.push({ number, path: 'time', message: wrong });
       else if (came === 'other')
-        problems.push({ number, path: 'time', message: 'Another value was sent for this very time.' });
+        problems.push({ number, path: 'time', message: messages.aDifferentValueWasAlreadySent });
       else if (came === 'known') repeated++;
       else fresh.set(name, sample);
       if (problems.length >= MOST_PROBLEMS) break;
     }
     if (problems.length > 0) throw invalidLines(problems);
-    if (sent.length === 0) throw invalidLines([{ number: 1, path: '', message: 'Send at least one line.' }]);
+    if (sent.length === 0)
+      throw invalidLines([{ number: 1, path: '', message: messages.sendAtLeastOneLine }]);
     const channels = new Set([...(known?.channels.keys() ?? []), ...[...fresh.values()].map(channelKey)]);
-    if (channels.size > MOST_FEED_CHANNELS)
-      throw tooMany(
-        `A feed has ${MOST_FEED_CHANNELS} channels at most: let each device send under a name of its own.`,
-      );
+    if (channels.size > MOST_FEED_CHANNELS) throw tooMany(messages.aFeedCanHaveAtMost(MOST_FEED_CHANNELS));
     this.keep(id, [...fresh.values()]);
     return { stored: fresh.size, known: repeated };
   }
 
   private timeProblem({ time }: Sample): string | null {
     const at = Date.parse(time);
-    if (at > this.now() + CLOCK_SLACK_MS) return 'This time is in the future: set the device’s clock.';
-    return at < this.now() - OLDEST_MS
-      ? 'The time is over an hour ago: a feed is live. Import a file instead.'
-      : null;
+    if (at > this.now() + CLOCK_SLACK_MS) return messages.thisTimeIsInTheFuture;
+    return at < this.now() - OLDEST_MS ? messages.thisTimeIsMoreThanAn : null;
   }
 
   private keep(id: string, samples: Sample[]): void {
@@ -113,10 +109,7 @@ export class Feeds {
     if (this.feeds.size >= MOST_FEEDS) {
       const silent = [...this.feeds.values()].sort((a, b) => a.at - b.at)[0]!;
       if (this.now() - silent.at < SILENT_MS)
-        throw conflict(
-          'too_many_feeds',
-          `${MOST_FEEDS} devices send already: remove one that is not needed.`,
-        );
+        throw conflict('too_many_feeds', messages.devicesAreAlreadySendingRemove(MOST_FEEDS));
       this.feeds.delete(silent.id);
     }
     const feed: Kept = { id, at: this.now(), channels: new Map(), switched: null };
@@ -180,7 +173,7 @@ interface LineIssue {
 
 const invalidLines = (problems: readonly LineIssue[]) =>
   invalid(
-    `Nothing was taken in. Line ${problems[0]!.number}: ${problems[0]!.message}`,
+    messages.nothingWasSavedLine(problems[0]!.number, problems[0]!.message),
     problems.map(({ number, path, message }) => ({
       path: path === '' ? `lines.${number}` : `lines.${number}.${path}`,
       message,
@@ -197,7 +190,7 @@ function readLine(line: string): Read {
     value = JSON.parse(line);
   } catch {
     return {
-      problems: [{ path: '', message: 'This line is no JSON: write one figure a line, as an object.' }],
+      problems: [{ path: '', message: messages.thisLineIsNotValidJson }],
     };
   }
   const read = sentSample.safeParse(value);

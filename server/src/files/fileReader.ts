@@ -1,11 +1,12 @@
 import { statSync } from 'node:fs';
 import type { Worker } from 'node:worker_threads';
 import { SITE_LISTS, type SiteFile } from '@phylaxon/core/views/siteFile';
-import { memoryLimits, startWorker, FairQueue } from '../threads/index.ts';
+import { FairQueue, memoryLimits, patientMs, startWorker } from '../threads/index.ts';
 import { FileRefused } from './refusal.ts';
 import type { Message, Task, Understood } from './tasks.ts';
 import type { ReportProgress } from './understandSite.ts';
 import { siteOnDisk, type UnderstoodSite } from './understoodSite.ts';
+import * as messages from './messages.ts';
 
 /** So long and with so much memory a file may be thought about: a small one for less, a large one by its size. */
 const LIMITS = { ms: 60_000, smallMs: 20_000, msPerMb: 250, heapMb: 900 };
@@ -27,8 +28,7 @@ export interface FileReading {
 
 export class GivenUp extends Error {}
 
-const tooMuch = (why: string) =>
-  new FileRefused(`${why} Split it into smaller files, or check what is in it.`, undefined, 'too_much');
+const tooMuch = (why: string) => new FileRefused(messages.splitTheFileOrCheckIts(why), undefined, 'too_much');
 
 /**
  * Understands files in threads of their own, so that whoever else asks for something does not wait: one thread for small
@@ -97,11 +97,11 @@ class FileThread {
         this.close();
         reject(error);
       };
-      const timer = setTimeout(() => fail(tooMuch('The file takes too long to understand.')), ms);
+      const timer = setTimeout(() => fail(tooMuch(messages.theFileTakesTooLongTo)), patientMs(ms));
       const onAbort = () => fail(new GivenUp());
-      const onExit = () => fail(tooMuch('The file takes too much memory.'));
+      const onExit = () => fail(tooMuch(messages.theFileNeedsTooMuchMemory));
       const onError = (error: NodeJS.ErrnoException) =>
-        fail(error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? tooMuch('The file takes too much memory.') : error);
+        fail(error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? tooMuch(messages.theFileNeedsTooMuchMemory) : error);
       const onMessage = (message: Message) => {
         switch (message.is) {
           case 'progress':

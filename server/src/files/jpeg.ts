@@ -1,4 +1,5 @@
 import { FileRefused } from './refusal.ts';
+import * as messages from './messages.ts';
 
 const MOST_SIDE = 12_000;
 
@@ -9,8 +10,8 @@ export interface Picture {
 }
 
 const refuse = (why: string) =>
-  new FileRefused(`This is no picture that can be kept: ${why}`, undefined, 'not_a_picture');
-const damaged = () => refuse('it is cut off or damaged.');
+  new FileRefused(messages.thisImageCannotBeSaved(why), undefined, 'not_a_picture');
+const damaged = () => refuse(messages.itIsCutOffOrDamaged);
 
 const MARK = {
   start: 0xd8,
@@ -75,7 +76,7 @@ function endOfBits(file: Buffer, from: number): number {
     const next = file[at + 1]!;
     if (next !== 0 && next !== 0xff && !isRestart(next)) return at;
   }
-  throw refuse('it is cut off.');
+  throw refuse(messages.itIsCutOff);
 }
 
 /**
@@ -85,7 +86,7 @@ function endOfBits(file: Buffer, from: number): number {
  * @throws FileRefused if it is no whole JPEG
  */
 export function plainJpeg(file: Buffer): Picture {
-  if (file.length < 4 || file[0] !== 0xff || file[1] !== MARK.start) throw refuse('it is not a JPEG.');
+  if (file.length < 4 || file[0] !== 0xff || file[1] !== MARK.start) throw refuse(messages.itIsNotAJpeg);
   const parts: Buffer[] = [file.subarray(0, 2)];
   let size: { width: number; height: number } | null = null;
   let scans = 0;
@@ -112,8 +113,8 @@ export function plainJpeg(file: Buffer): Picture {
     parts.push(file.subarray(end, at));
     scans++;
   }
-  if (scans === 0) throw refuse('there is no picture in it.');
-  if (!size || size.width < 1 || size.height < 1) throw refuse('its size is not told.');
-  if (Math.max(size.width, size.height) > MOST_SIDE) throw refuse(`a side exceeds ${MOST_SIDE} pixels.`);
+  if (scans === 0) throw refuse(messages.itContainsNoImage);
+  if (!size || size.width < 1 || size.height < 1) throw refuse(messages.itsSizeIsMissing);
+  if (Math.max(size.width, size.height) > MOST_SIDE) throw refuse(messages.aSideExceedsPixels(MOST_SIDE));
   return { content: Buffer.concat(parts), ...size };
 }

@@ -12,6 +12,7 @@ import {
 import { Tokenizer, TokenParser, TokenType } from '@streamparser/json';
 import { LIMITS } from './limits.ts';
 import { FileRefused } from './refusal.ts';
+import * as messages from './messages.ts';
 
 type Path = FileProblem['path'];
 type Issue = { path: PropertyKey[]; message: string };
@@ -100,7 +101,7 @@ export class SiteRows {
     this.countLines(this.chunkStart + chunk.length);
     this.chunkStart += chunk.length;
     if (this.chunkStart - this.lastToken > LIMITS.tokenBytes)
-      throw this.at(this.line, 'A text, a figure or a gap here is longer than any in a file of ours.');
+      throw this.at(this.line, messages.aTextNumberOrGapHere);
   }
 
   /**
@@ -151,7 +152,7 @@ export class SiteRows {
   }
 
   private at(line: number, message: string): FileRefused {
-    const text = `Line ${line}: ${message}`;
+    const text = messages.line(line, message);
     return new FileRefused(text, [{ path: 'file', message: text }]);
   }
 
@@ -168,7 +169,7 @@ export class SiteRows {
     const base = this.inside.length;
     const isOpening = token === TokenType.LEFT_BRACE || token === TokenType.LEFT_BRACKET;
     const isClosing = token === TokenType.RIGHT_BRACE || token === TokenType.RIGHT_BRACKET;
-    if (++this.tokens > LIMITS.rowTokens) this.stop('One row holds more than any row of ours.');
+    if (++this.tokens > LIMITS.rowTokens) this.stop(messages.aRowIsLongerThanPhylaxon);
     if (this.nameNext && token === TokenType.STRING) {
       this.nameNext = false;
       if (depth <= base + 1) this.onName(String(value), depth);
@@ -181,10 +182,10 @@ export class SiteRows {
       this.nameNext = false;
     } else if (token !== TokenType.COLON) {
       if (this.list !== null && depth === base + 1 && token !== TokenType.LEFT_BRACKET)
-        this.stop(`“${this.list}” must be a list.`);
+        this.stop(messages.mustBeAList(this.list));
       if (this.list !== null && depth === base + 2) this.onRow();
       if (!isOpening) return;
-      if (depth >= LIMITS.depth) this.stop('Things lie in each other deeper than in any file of ours.');
+      if (depth >= LIMITS.depth) this.stop(messages.theDataIsNestedDeeperThan);
       this.open.push(token === TokenType.LEFT_BRACE);
       this.nameNext = token === TokenType.LEFT_BRACE;
     }
@@ -205,7 +206,7 @@ export class SiteRows {
     this.names.push(name);
     this.tokens = 0;
     const path = this.names.join('.');
-    if (this.seen.has(path)) this.stop(`“${name.slice(0, 40)}” is given twice.`);
+    if (this.seen.has(path)) this.stop(messages.isListedTwice(name.slice(0, 40)));
     this.seen.add(path);
     const isSite = depth === this.inside.length + 1;
     const isKnown = isSite
@@ -213,7 +214,7 @@ export class SiteRows {
       : name === this.inside[depth - 1] || this.besides.includes(name);
     // A file of a newer version may hold what nobody here knows: that is told first.
     if (!isKnown && this.head.version !== undefined) this.version();
-    if (!isKnown) this.stop(`There is no “${name.slice(0, 40)}” in a file of this kind.`);
+    if (!isKnown) this.stop(messages.isNotPartOfThisType(name.slice(0, 40)));
     this.list = isSite && isList(name) ? name : null;
     this.lines.set(name, this.list ? [] : [this.line]);
     // Lists are read by the file’s version, so that comes first.
@@ -225,7 +226,7 @@ export class SiteRows {
     const from = versionOf(this.head.format, this.head.version);
     if (typeof from === 'number') return (this.from = from);
     const line = this.lines.get(String(from.path[0]))?.[0] ?? 1;
-    const message = `Line ${line}, ${from.path.join('.')}: ${from.message}`;
+    const message = messages.line2(line, from.path.join('.'), from.message);
     throw new FileRefused(message, [{ path: from.path.join('.'), message }]);
   }
 
@@ -253,11 +254,11 @@ export class SiteRows {
   private strangers(list: string, row: { id: string; breakerId?: string | null }): Issue[] {
     const ids = this.ids.get(list) ?? new Set();
     this.ids.set(list, ids);
-    if (ids.has(row.id)) return [{ path: ['id'], message: 'This id is given twice.' }];
+    if (ids.has(row.id)) return [{ path: ['id'], message: messages.thisIdIsUsedTwice }];
     ids.add(row.id);
     const breakers = this.ids.get('breakers');
     if (list === 'breakers' || !breakers || !row.breakerId || breakers.has(row.breakerId)) return [];
-    return [{ path: ['breakerId'], message: 'No breaker in this file has this id.' }];
+    return [{ path: ['breakerId'], message: messages.noBreakerInThisFileHas }];
   }
 
   private note(
@@ -280,7 +281,7 @@ export class SiteRows {
   private allProblems(): FileRefused {
     const issues = this.problems.slice(0, LIMITS.problems).map(({ path, message, line }) => ({
       path: path.join('.'),
-      message: `Line ${line}, ${path.join('.')}: ${message}`,
+      message: messages.line2(line, path.join('.'), message),
     }));
     return new FileRefused(issues[0]!.message, issues);
   }
@@ -300,4 +301,4 @@ export class SiteRows {
   }
 }
 
-const CUT = 'this is not valid JSON here; the file may be cut off or edited by hand.';
+const CUT = messages.thisIsNotValidJsonThe;

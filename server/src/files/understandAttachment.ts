@@ -6,6 +6,7 @@ import { RecordingDamaged, recordingSummary, unpackRecording } from '@phylaxon/c
 import { plainJpeg } from './jpeg.ts';
 import { LIMITS } from './limits.ts';
 import { FileRefused } from './refusal.ts';
+import * as messages from './messages.ts';
 
 /** What an attachment is, and its bytes as they are kept. */
 export interface UnderstoodAttachment {
@@ -23,7 +24,7 @@ export async function understandAttachment(
   kind: AttachmentKind,
 ): Promise<UnderstoodAttachment> {
   if ((await stat(path)).size > LIMITS.attachmentBytes)
-    throw new FileRefused(`An attachment may have ${LIMITS.attachmentBytes / 1_000_000} MB at most.`);
+    throw new FileRefused(messages.anAttachmentCanHaveAtMost(LIMITS.attachmentBytes / 1_000_000));
   return attachmentOf(await readFile(path), kind);
 }
 
@@ -52,6 +53,6 @@ function unzipped(content: Buffer): Buffer {
   try {
     return gunzipSync(content, { maxOutputLength: LIMITS.unpackedAttachmentBytes });
   } catch {
-    throw new FileRefused('The attachment is damaged, cut off, or not packed by gzip.');
+    throw new FileRefused(messages.theAttachmentIsDamagedCutOff);
   }
 }

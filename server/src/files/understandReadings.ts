@@ -10,6 +10,7 @@ import type { Breaker } from '@phylaxon/core/record/entities';
 import Papa from 'papaparse';
 import { LIMITS } from './limits.ts';
 import { FileRefused } from './refusal.ts';
+import * as messages from './messages.ts';
 
 /** More columns than any table of readings has; what a spreadsheet adds is left out. */
 const MOST_COLUMNS = 200;
@@ -17,12 +18,12 @@ const MOST_COLUMNS = 200;
 function refusal(problems: CsvProblem[]): FileRefused {
   const issues = problems.slice(0, LIMITS.problems).map(({ line, column, message }) => ({
     path: `${line}.${column}`,
-    message: `Line ${line}, ${column}: ${message}`,
+    message: messages.line2(line, column, message),
   }));
   return new FileRefused(issues[0]!.message, issues);
 }
 
-const wholeLine = (line: number, message: string) => refusal([{ line, column: 'the line', message }]);
+const wholeLine = (line: number, message: string) => refusal([{ line, column: 'line', message }]);
 
 /** Told before the table is taken apart: some readers take ages over a line without an end. */
 function refuseLongLines(text: string): void {
@@ -30,19 +31,18 @@ function refuseLongLines(text: string): void {
   for (let at = 0; at < text.length; line++) {
     const next = text.indexOf('\n', at);
     const end = next < 0 ? text.length : next;
-    if (end - at > LIMITS.lineLength) throw wholeLine(line, 'It is longer than any line of ours.');
-    if (line > LIMITS.tableLines + 1)
-      throw wholeLine(line, `At most ${LIMITS.tableLines} lines in one file.`);
+    if (end - at > LIMITS.lineLength) throw wholeLine(line, messages.itIsLongerThanPhylaxonEver);
+    if (line > LIMITS.tableLines + 1) throw wholeLine(line, messages.aFileCanHaveAtMost(LIMITS.tableLines));
     at = end + 1;
   }
 }
 
 /** What the reader of tables complains of, in our words. */
 const BROKEN: Record<string, string> = {
-  MissingQuotes: 'A quotation mark is opened and not closed.',
-  InvalidQuotes: 'A quotation mark stands where none may stand.',
-  TooFewFields: 'It has fewer cells than the first line has columns.',
-  TooManyFields: 'It has more cells than the first line has columns.',
+  MissingQuotes: messages.aQuotationMarkIsNotClosed,
+  InvalidQuotes: messages.aQuotationMarkIsInThe,
+  TooFewFields: messages.itHasFewerCellsThanThe,
+  TooManyFields: messages.itHasMoreCellsThanThe,
 };
 
 /**
@@ -59,7 +59,7 @@ export async function understandReadings(
   refuseLongLines(text);
   const head = text.slice(0, text.search(/[\r\n]|$/));
   if (head.split(/[,;\t]/, MOST_COLUMNS + 1).length > MOST_COLUMNS)
-    throw wholeLine(1, `At most ${MOST_COLUMNS} columns.`);
+    throw wholeLine(1, messages.aTableCanHaveAtMost(MOST_COLUMNS));
   const { data, meta, errors } = Papa.parse<CsvRow>(text, {
     header: true,
     skipEmptyLines: 'greedy',
@@ -68,12 +68,12 @@ export async function understandReadings(
   const missing = missingColumns(meta.fields ?? []);
   if (missing.length > 0) {
     const names = missing.map((name) => `“${name}”`).join(', ');
-    const message = `The first line must name the columns; ${names} ${missing.length === 1 ? 'is' : 'are'} missing.`;
+    const message = messages.theFirstLineMustNameThe(names, missing.length === 1 ? 'is' : 'are');
     throw refusal([{ line: 1, column: missing[0]!, message }]);
   }
   const broken = errors.find(({ type }) => type === 'Quotes' || type === 'FieldMismatch');
-  if (broken) throw wholeLine((broken.row ?? 0) + 2, BROKEN[broken.code] ?? 'It is not like the others.');
-  if (data.length === 0) throw wholeLine(2, 'There are no readings in it.');
+  if (broken) throw wholeLine((broken.row ?? 0) + 2, BROKEN[broken.code] ?? messages.itDoesNotMatchTheOther);
+  if (data.length === 0) throw wholeLine(2, messages.thereAreNoReadingsInThe);
   const { readings, struck, problems } = readingsFromCsv(data, breakers);
   if (problems.length > 0) throw refusal(problems);
   return { readings, struck };

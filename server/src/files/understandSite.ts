@@ -11,6 +11,7 @@ import { FileRefused } from './refusal.ts';
 import { SiteRows, type ReadSite } from './siteRows.ts';
 import { attachmentOf } from './understandAttachment.ts';
 import { unpack } from './unpack.ts';
+import * as messages from './messages.ts';
 
 /** Told again and again while a file is read: from 0 to 1. */
 export type ReportProgress = (share: number) => void;
@@ -43,7 +44,7 @@ async function isZip(path: string): Promise<boolean> {
 
 async function sizeOf(path: string): Promise<number> {
   const { size } = await stat(path);
-  if (size === 0) throw new FileRefused('The file is empty.');
+  if (size === 0) throw new FileRefused(messages.theFileIsEmpty);
   return size;
 }
 
@@ -64,7 +65,7 @@ async function readText(
   rows: SiteRows,
   report: ReportProgress,
 ): Promise<void> {
-  if (size > most) throw new FileRefused(`The file exceeds ${Math.round(most / 1_000_000)} MB.`);
+  if (size > most) throw new FileRefused(messages.theFileIsLargerThanMb(Math.round(most / 1_000_000)));
   let done = 0;
   for await (const piece of pieces(path)) {
     rows.write(piece);
@@ -100,7 +101,7 @@ export async function understandSite(
       photo: async (sha256, content) => {
         const picture = pictureOf(sha256, content);
         if (typeof picture === 'string')
-          problems.push({ path: ['photos'], message: `photos/${sha256}.jpg: ${picture}` });
+          problems.push({ path: ['photos'], message: messages.photoProblem(sha256, picture) });
         else {
           const kept = createHash('sha256').update(picture).digest('hex');
           const place = join(folder, `${kept}.jpg`);
@@ -121,13 +122,13 @@ export async function understandSite(
     if (!known.has(sha256))
       problems.push({
         path: ['photos'],
-        message: `photos/${sha256}.jpg: nothing in the record speaks of it.`,
+        message: messages.photosJpgIsNotUsedIn(sha256),
       });
   file.photos.forEach(({ sha256 }, i) => {
     if (!photos.has(sha256) && !problems.some(({ message }) => message.includes(sha256)))
       problems.push({
         path: ['photos', i, 'sha256'],
-        message: 'This picture did not come along: import the zip.',
+        message: messages.thisPhotoIsNotInThe,
       });
   });
   const attachments = await attachmentsOf(file, beside, problems);
@@ -153,12 +154,12 @@ async function attachmentsOf(
     const no = (message: string) => problems.push({ path: ['panelEntries', i, 'sha256'], message });
     const path = beside.get(sha256);
     const known = found.get(sha256);
-    if (path === undefined) no('What lies beside this entry did not come along: import the zip.');
-    else if (known && known.kind !== of) no('What lies beside this entry is of another kind.');
+    if (path === undefined) no(messages.theAttachmentOfThisEntryIs);
+    else if (known && known.kind !== of) no(messages.theAttachmentOfThisEntryIsOf);
     else if (!known) {
       const content = await readFile(path);
       if (createHash('sha256').update(content).digest('hex') !== sha256)
-        no('The content of its attachment is not what its name says.');
+        no(messages.theContentOfItsAttachmentDoes);
       else
         try {
           found.set(sha256, { sha256, path, kind: of, about: attachmentOf(content, of).about });
@@ -173,7 +174,7 @@ async function attachmentsOf(
     if (!named.has(sha256))
       problems.push({
         path: ['panelEntries'],
-        message: `attachments/${sha256}.bin: nothing in the record speaks of it.`,
+        message: messages.attachmentsBinIsNotUsedIn(sha256),
       });
   return [...found.values()];
 }
@@ -181,11 +182,11 @@ async function attachmentsOf(
 /** The picture alone, or why it is none. */
 function pictureOf(sha256: string, content: Buffer): Buffer | string {
   if (createHash('sha256').update(content).digest('hex') !== sha256)
-    return 'its content is not what its name says.';
+    return messages.itsContentDoesNotMatchIts;
   try {
     return plainJpeg(content).content;
   } catch (error) {
-    return error instanceof FileRefused ? error.message : 'it is no picture.';
+    return error instanceof FileRefused ? error.message : messages.itIsNotAnImage;
   }
 }
 
@@ -202,15 +203,15 @@ export async function understandHandOver(path: string, report: ReportProgress): 
   const parsed = handOverFile.omit({ record: true }).safeParse(others);
   if (others.format !== HAND_OVER_FORMAT || !parsed.success) {
     const issue = parsed.error?.issues[0];
-    throw new FileRefused(issue ? issue.message : 'This is not a hand-over file.');
+    throw new FileRefused(issue ? issue.message : messages.thisIsNotAHandOver);
   }
   const problems = checkSiteFile(file, new Date().toISOString());
   if (file.photos.length > 0)
-    problems.push({ path: ['photos'], message: 'A hand-over carries no pictures.' });
+    problems.push({ path: ['photos'], message: messages.aHandOverFileCannotContain });
   if (file.panelEntries.length > 0)
-    problems.push({ path: ['panelEntries'], message: 'A hand-over carries no entries of a panel.' });
+    problems.push({ path: ['panelEntries'], message: messages.aHandOverFileCannotContainPanel });
   if (problems.length > 0) throw rows.refusal(problems);
   if (!file.cases.some(({ id }) => id === parsed.data.caseId))
-    throw new FileRefused('The case this file speaks of is not in it.');
+    throw new FileRefused(messages.theCaseThisFileRefersTo);
   return file;
 }

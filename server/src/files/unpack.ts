@@ -3,6 +3,7 @@ import type { Entry, ZipFile } from 'yauzl';
 import { LIMITS } from './limits.ts';
 import { FileRefused } from './refusal.ts';
 import { entriesOf, openZip, readStream } from './zipEntries.ts';
+import * as messages from './messages.ts';
 
 export const SITE_NAME = 'site.json';
 const PHOTO_NAME = /^photos\/([0-9a-f]{64})\.jpg$/;
@@ -26,19 +27,19 @@ interface Unpacking {
  */
 export async function unpack(path: string, { text, photo, attachment }: Unpacking): Promise<void> {
   const zip = await openZip(path).catch(() => {
-    throw damaged('The zip is damaged or cut off.');
+    throw damaged(messages.theZipIsDamagedOrCut);
   });
   const seen = new Set<string>();
   let unpacked = 0;
   try {
-    if (zip.entryCount > LIMITS.entries) throw damaged('The zip holds too many files.');
+    if (zip.entryCount > LIMITS.entries) throw damaged(messages.theZipHasTooManyFiles);
     for await (const entry of entriesOf(zip)) {
       const name = entry.fileName;
       const [pictured, attached] = [PHOTO_NAME.exec(name)?.[1], ATTACHMENT_NAME.exec(name)?.[1]];
       const sha256 = pictured ?? attached;
       if (name !== SITE_NAME && sha256 === undefined)
-        throw damaged(`“${name.slice(0, 80)}” does not belong in a site’s zip.`);
-      if (seen.has(name)) throw damaged(`“${name}” is in the zip twice.`);
+        throw damaged(messages.doesNotBelongInASite(name.slice(0, 80)));
+      if (seen.has(name)) throw damaged(messages.isInTheZipTwice(name));
       seen.add(name);
       const chunks: Uint8Array[] = [];
       const take = sha256 === undefined ? text : (chunk: Uint8Array) => void chunks.push(chunk);
@@ -48,17 +49,17 @@ export async function unpack(path: string, { text, photo, attachment }: Unpackin
         sha256 === undefined ? LIMITS.siteBytes : pictured ? LIMITS.photoBytes : LIMITS.attachmentBytes,
         take,
       );
-      if (unpacked > LIMITS.allBytes) throw damaged('Unpacked, the zip is too large.');
+      if (unpacked > LIMITS.allBytes) throw damaged(messages.theZipIsTooLargeWhen);
       if (pictured !== undefined) await photo(pictured, Buffer.concat(chunks));
       if (attached !== undefined) await attachment(attached, Buffer.concat(chunks));
     }
   } catch (error) {
     // Names that lead elsewhere are an error of the directory’s.
-    throw isOurs(error) ? error : damaged('The zip is damaged, or a name in it leads elsewhere.');
+    throw isOurs(error) ? error : damaged(messages.theZipIsDamagedOrContains);
   } finally {
     zip.close();
   }
-  if (!seen.has(SITE_NAME)) throw damaged(`The zip holds no “${SITE_NAME}”.`);
+  if (!seen.has(SITE_NAME)) throw damaged(messages.theZipHasNo(SITE_NAME));
 }
 
 const packsTooWell = (unpacked: number, packed: number) =>
@@ -71,8 +72,8 @@ async function readEntry(
   most: number,
   take: (chunk: Uint8Array) => void,
 ): Promise<number> {
-  const tooLarge = () => damaged(`“${entry.fileName}” is too large.`);
-  const empty = () => damaged(`“${entry.fileName}” packs so well that it can hold no record.`);
+  const tooLarge = () => damaged(messages.isTooLarge(entry.fileName));
+  const empty = () => damaged(messages.hasAnImpossibleCompression(entry.fileName));
   if (entry.uncompressedSize > most) throw tooLarge();
   if (packsTooWell(entry.uncompressedSize, entry.compressedSize)) throw empty();
   let [length, sum] = [0, 0];
@@ -86,8 +87,8 @@ async function readEntry(
       take(bytes);
     }
   } catch (error) {
-    throw error instanceof FileRefused ? error : damaged(`“${entry.fileName}” is damaged.`);
+    throw error instanceof FileRefused ? error : damaged(messages.isDamaged(entry.fileName));
   }
-  if (sum !== entry.crc32) throw damaged(`“${entry.fileName}” is damaged.`);
+  if (sum !== entry.crc32) throw damaged(messages.isDamaged(entry.fileName));
   return length;
 }

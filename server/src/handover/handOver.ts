@@ -15,6 +15,7 @@ import { CaseTable } from '../store/index.ts';
 import { importSite, meetingOf, siteFileOf, type SitePart } from '../transfer/index.ts';
 import { readSettings } from '../settings/index.ts';
 import { recordOfCase } from './recordOfCase.ts';
+import * as messages from './messages.ts';
 
 /** A case as it is handed over. */
 export async function writeHandOver(manager: EntityManager, caseId: string): Promise<HandOverFile> {
@@ -61,7 +62,7 @@ export async function takeHandOver(
   file: SiteFile,
   onStored?: (share: number) => void,
 ): Promise<{ caseId: string; siteId: string; panelIds: string[] }> {
-  const site = { ...file.site, name: `${file.site.name}, handed over`.slice(0, 120) };
+  const site = { ...file.site, name: messages.handedOver(file.site.name).slice(0, 120) };
   const named = siteInMemory({ ...file, site });
   const { modes } = await meetingOf(manager, named);
   const taken = await importSite(manager, named, modes.includes('new') ? 'new' : 'copy', onStored);

@@ -1,6 +1,7 @@
 import type { HandOverCard } from '@phylaxon/core/diagnosis/cases';
 import { saySureness } from '@phylaxon/core/diagnosis/decision';
 import { plainSentence, RULE, SOFT, timeIn, toPdf, type Time } from '../pdf/index.ts';
+import * as messages from './messages.ts';
 
 type Content = object;
 
@@ -15,7 +16,7 @@ function lines(rows: readonly { at: string; text: string }[], most: number, time
     table: {
       widths: [92, '*'],
       body: [
-        ...(left > 0 ? [['', { text: `${left} earlier ones are in the file.`, color: SOFT }]] : []),
+        ...(left > 0 ? [['', { text: messages.earlierEntriesAreInTheFile(left), color: SOFT }]] : []),
         ...shown.map(({ at, text }) => [{ text: time(at), color: SOFT }, plainSentence(text)]),
       ],
     },
@@ -48,17 +49,21 @@ export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
   const { decision, stop } = card;
   const time = timeIn(zone);
   const facts = [
-    card.words && card.words !== card.title ? `In their words: “${card.words}”` : null,
+    card.words && card.words !== card.title ? messages.inTheirWords(card.words) : null,
     [card.site, card.panel, card.breaker].filter(Boolean).join(' · '),
-    card.conductor && `Conductor: ${card.conductor}`,
-    card.loads.length > 0 && `On it: ${card.loads.join(', ')}`,
-    `Opened ${time(card.openedAt)} by ${card.openedBy === 'homeowner' ? 'the homeowner' : 'an electrician'}`,
+    card.conductor && messages.conductor(card.conductor),
+    card.loads.length > 0 && messages.loads(card.loads.join(', ')),
+    messages.openedBy(
+      time(card.openedAt),
+      card.openedBy === 'homeowner' ? messages.theHomeowner : messages.anElectrician,
+    ),
   ].filter((text): text is string => Boolean(text));
-  const sure = decision.confidence === null ? 'not decided yet' : `${saySureness(decision.confidence)} sure`;
+  const sure =
+    decision.confidence === null ? messages.notDecidedYet : messages.sure(saySureness(decision.confidence));
   return toPdf({
     pageSize: 'LETTER',
     pageMargins: [42, 36, 42, 36],
-    info: { title: `Hand-over: ${card.title}` },
+    info: { title: messages.handOver(card.title) },
     defaultStyle: { fontSize: 9, lineHeight: 1.15 },
     styles: {
       title: { fontSize: 19, bold: true },
@@ -67,14 +72,14 @@ export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
       stop: { fontSize: 14, bold: true, color: '#b3221a' },
     },
     content: [
-      { text: `Hand-over of a case. Times are ${zone}.`, color: SOFT },
+      { text: messages.caseHandOverTimesAreIn(zone), color: SOFT },
       { text: plainSentence(card.title), style: 'title' },
       { text: plainSentence(`${card.complaint}. ${facts.join('. ')}.`), margin: [0, 2, 0, 4] },
       { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 528, y2: 0, lineColor: RULE }] },
       ...(stop.length > 0
         ? [
             {
-              text: plainSentence(`Stop: leave it off. ${stop.join(' ')}`),
+              text: plainSentence(messages.stopLeaveItOff(stop.join(' '))),
               style: 'stop',
               margin: [0, 6, 0, 0],
             },
@@ -85,12 +90,12 @@ export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
           {
             width: '58%',
             stack: [
-              heading('What was tried'),
-              card.tried.length > 0 ? lines(card.tried, MOST.tried, time) : { text: 'Nothing yet.' },
-              heading('What was found'),
-              card.found.length > 0 ? lines(card.found, MOST.found, time) : { text: 'Nothing yet.' },
+              heading(messages.trialsSoFar),
+              card.tried.length > 0 ? lines(card.tried, MOST.tried, time) : { text: messages.nothingYet },
+              heading('Findings'),
+              card.found.length > 0 ? lines(card.found, MOST.found, time) : { text: messages.nothingYet },
               ...(card.notAnswered.length > 0
-                ? [heading('Not answered'), { text: plainSentence(card.notAnswered.join(', ')) }]
+                ? [heading(messages.notAnswered), { text: plainSentence(card.notAnswered.join(', ')) }]
                 : []),
             ],
           },
@@ -101,11 +106,13 @@ export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
               { text: plainSentence(decision.headline), fontSize: 13, bold: true },
               { text: sure, color: SOFT },
               list(decision.reasons),
-              ...(card.hazards.length > 0 ? [heading('Do not use until repaired'), list(card.hazards)] : []),
-              ...(card.untilThen.length > 0 ? [heading('Until then'), list(card.untilThen)] : []),
-              ...(card.causes.length > 0 ? [heading('Possible causes'), chances(card.causes)] : []),
-              ...(card.next.length > 0 ? [heading('What would tell most'), list(card.next)] : []),
-              heading('Do not'),
+              ...(card.hazards.length > 0
+                ? [heading(messages.doNotUseUntilRepaired), list(card.hazards)]
+                : []),
+              ...(card.untilThen.length > 0 ? [heading(messages.untilThen), list(card.untilThen)] : []),
+              ...(card.causes.length > 0 ? [heading(messages.possibleCauses), chances(card.causes)] : []),
+              ...(card.next.length > 0 ? [heading(messages.mostUsefulNextTests), list(card.next)] : []),
+              heading(messages.doNot),
               list(card.doNot),
             ],
           },

@@ -6,6 +6,7 @@ import { Refusal, type Issue, type RefusalKind } from '../errors/index.ts';
 import { FileRefused, GivenUp, TooLarge, TooManyFiles } from '../files/index.ts';
 import { TooBusy } from '../threads/index.ts';
 import { storeErrorOf, type StoreError, type StoreTrouble } from '../store/index.ts';
+import * as messages from './messages.ts';
 
 export const errorBody = z.object({
   error: z.object({
@@ -39,28 +40,32 @@ const fromRefusal = ({ kind, code, message, issues }: Refusal) =>
   new ApiError(REFUSED[kind], code, message, issues);
 
 export const unknownRoute: RequestHandler = (request, _response, next) => {
-  next(new ApiError(404, 'unknown_route', `There is no ${request.method} ${request.path}.`));
+  next(new ApiError(404, 'unknown_route', messages.doesNotExist(request.method, request.path)));
 };
 
 const fromZod = (error: z.ZodError) => {
   const issues = error.issues.map((issue) => ({ path: issue.path.join('.'), message: issue.message }));
-  return new ApiError(400, 'invalid_input', issues[0]?.message ?? 'The input is not valid.', issues);
+  return new ApiError(400, 'invalid_input', issues[0]?.message ?? messages.theInputIsNotValid, issues);
 };
 
 const tooLarge = (limitBytes: number) =>
-  new ApiError(413, 'too_large', `The body exceeds ${Math.max(1, Math.round(limitBytes / 1_000_000))} MB.`);
+  new ApiError(
+    413,
+    'too_large',
+    messages.theBodyIsLargerThanMb(Math.max(1, Math.round(limitBytes / 1_000_000))),
+  );
 
 /** What the body reader and the router complain of, by the type or status they give. */
 function fromHttp(error: { type?: string; status?: number; limit?: number }): ApiError | null {
   if (error.type === 'entity.parse.failed') {
-    const message = 'The body is not valid JSON.';
+    const message = messages.theBodyIsNotValidJson;
     return new ApiError(400, 'malformed_json', message, [{ path: '', message }]);
   }
   if (error.type === 'entity.too.large') return tooLarge(error.limit ?? 0);
   if (error.status === 415)
-    return new ApiError(415, 'unsupported_media_type', 'Send JSON in UTF-8, not compressed oddly.');
+    return new ApiError(415, 'unsupported_media_type', messages.sendJsonInUtf8Without);
   if (error.status !== undefined && error.status >= 400 && error.status < 500) {
-    return new ApiError(error.status, 'bad_request', 'The request cannot be read.');
+    return new ApiError(error.status, 'bad_request', messages.theRequestCouldNotBeRead);
   }
   return null;
 }
@@ -85,15 +90,10 @@ function known(error: unknown): ApiError | null {
   if (error instanceof z.ZodError) return fromZod(error);
   if (error instanceof FileRefused) return new ApiError(400, error.code, error.message, error.issues);
   if (error instanceof TooLarge) return tooLarge(error.limitBytes);
-  if (error instanceof TooBusy)
-    return new ApiError(503, 'busy', 'Too much of yours is waiting to be worked on. Try again in a moment.');
+  if (error instanceof TooBusy) return new ApiError(503, 'busy', messages.tooManyOfYourRequestsAre);
   if (error instanceof TooManyFiles)
-    return new ApiError(
-      429,
-      'too_many_files',
-      'Other files of yours are still being read: wait for those first.',
-    );
-  if (error instanceof GivenUp) return new ApiError(400, 'given_up', 'It was canceled; nothing was stored.');
+    return new ApiError(429, 'too_many_files', messages.otherFilesOfYoursAreStill);
+  if (error instanceof GivenUp) return new ApiError(400, 'given_up', messages.canceledNothingWasSaved);
   const trouble = storeErrorOf(error);
   return trouble ? fromStore(trouble) : fromHttp(error as object);
 }
@@ -102,8 +102,8 @@ function known(error: unknown): ApiError | null {
 export const errorHandler: ErrorRequestHandler = async (error, request, response, next) => {
   if (response.headersSent) return next(error);
   const told = known(error);
-  if (!told || told.status >= 500) request.log.error({ err: error as unknown }, 'request failed');
-  const answer = told ?? new ApiError(500, 'internal', 'Something went wrong here; nothing was stored.');
+  if (!told || told.status >= 500) request.log.error({ err: error as unknown }, messages.requestFailed);
+  const answer = told ?? new ApiError(500, 'internal', messages.somethingWentWrongOnTheServer);
   const { status, code } = answer;
   const { message, issues } = textOf({ message: answer.message, issues: answer.issues });
   if (status === 503 || status === 507) response.set('Retry-After', '5');

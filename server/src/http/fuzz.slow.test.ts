@@ -50,7 +50,7 @@ beforeAll(async () => {
   const content = {
     visitId: randomUUID(),
     tasks: [{ ...task, poles: 1, ratingAmps: 20 }],
-    off: 'its main',
+    off: 'its main breaker',
     minutes: 30,
   };
   await fetch(`${base}/api/v1/panels/${ids.panels![0]}/entries`, {

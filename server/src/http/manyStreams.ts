@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { Refusal } from '../errors/index.ts';
 import { ApiError } from './errors.ts';
 import type { Route } from './route.ts';
+import * as messages from './messages.ts';
 
 /** So many streams go over one connection. */
 const MOST_TOGETHER = 32;
@@ -10,7 +11,7 @@ const together = z.object({
   of: z
     .union([z.string().max(200), z.array(z.string().max(200)).max(MOST_TOGETHER)])
     .transform((of) => [...new Set([of].flat())])
-    .describe('Addresses of streams, without the prefix of the API: /live, /panels/:id/changes'),
+    .describe('Stream addresses without the API prefix: /live, /panels/:id/changes'),
 });
 
 /** The ids in an address, by the names they have in the path of a route; null: it is of another route. */
@@ -34,8 +35,8 @@ export function manyStreamsRoute(routes: readonly Route[]): Route {
       const ids = stream && idsIn(address, path);
       if (stream && ids) return { stream, params: params ? params.parse(ids) : undefined };
     }
-    throw new ApiError(400, 'invalid_input', 'There is no such stream.', [
-      { path: 'of', message: `There is no stream at ${address}.` },
+    throw new ApiError(400, 'invalid_input', messages.thereIsNoSuchStream, [
+      { path: 'of', message: messages.thereIsNoStreamAt(address) },
     ]);
   };
   return {
@@ -43,7 +44,7 @@ export function manyStreamsRoute(routes: readonly Route[]): Route {
     path: '/streams',
     tag: 'server',
     summary:
-      'Several streams of events as one: each event is named by the address of its stream, a space, and its name there',
+      'Several event streams as one: each event name is the stream’s address, a space, and the event’s own name',
     query: together,
     status: 200,
     answer: z.string(),

@@ -2,6 +2,7 @@ import { OpenApiGeneratorV31, OpenAPIRegistry } from '@asteasolutions/zod-to-ope
 import type { z } from 'zod';
 import { errorBody } from './errors.ts';
 import type { Route } from './route.ts';
+import * as messages from './messages.ts';
 
 const BYTES = { type: 'string' as const, format: 'binary' };
 const json = (schema: z.ZodType) => ({ 'application/json': { schema } });
@@ -51,16 +52,16 @@ export function openApiDocument(routes: readonly Route[], prefix: string) {
           : file
             ? { description: 'A file.', content: { [file]: { schema: BYTES } } }
             : { description: 'Done.', content: json(answer) },
-        ...((body || params || query || upload) && { 400: failure('Bad input, told by field.') }),
+        ...((body || params || query || upload) && { 400: failure(messages.invalidInputDescribedByField) }),
         ...(headers && {
-          403: failure('Not for whoever is at work.'),
-          409: failure('What is on record stands against it.'),
+          403: failure(messages.notAllowedForThisRole),
+          409: failure(messages.conflictsWithTheRecord),
         }),
-        ...(params && { 404: failure('No such thing.') }),
-        503: failure('The record cannot be reached or written just now.'),
-        ...(method !== 'get' && { 507: failure('The disk is full; nothing was stored.') }),
-        ...((body || upload) && { 413: failure('Too large.'), 415: failure('Of another type.') }),
-        ...(upload?.toDisk && { 429: failure('Other files of yours are still being read.') }),
+        ...(params && { 404: failure(messages.notFound) }),
+        503: failure(messages.theDatabaseIsNotAvailableTry),
+        ...(method !== 'get' && { 507: failure(messages.theDiskIsFullNothingWas) }),
+        ...((body || upload) && { 413: failure(messages.tooLarge), 415: failure(messages.unsupportedType) }),
+        ...(upload?.toDisk && { 429: failure(messages.otherFilesOfYoursAreStillBeing) }),
       },
     });
   }
@@ -70,7 +71,7 @@ export function openApiDocument(routes: readonly Route[], prefix: string) {
       title: 'Phylaxon',
       version: '1',
       description:
-        'Breaker diagnosis. Units stand in the names: volts, amps, seconds, C (degrees Celsius). Figures of NEC 2023. Advice only: the local code and licensed practice decide.',
+        'Breaker diagnosis. Field names carry the units: volts, amps, seconds, C (degrees Celsius). Figures from NEC 2023. Advice only: local codes and licensed practice decide.',
     },
   });
 }

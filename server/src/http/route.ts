@@ -15,6 +15,7 @@ import { FairQueue } from '../threads/index.ts';
 import { ApiError } from './errors.ts';
 import { KeptJson } from './keptJson.ts';
 import { sendEvents, type Send } from './streams.ts';
+import * as messages from './messages.ts';
 
 type Schema = z.ZodType;
 type OutputOf<S> = S extends Schema ? z.output<S> : undefined;
@@ -223,7 +224,7 @@ const isJson = (request: Request) =>
   /^application\/json\s*(;|$)/i.test(request.headers['content-type'] ?? '');
 
 const otherType = ({ types }: Upload) =>
-  new ApiError(415, 'unsupported_media_type', `Send the file as it is, as ${types.join(' or ')}.`);
+  new ApiError(415, 'unsupported_media_type', messages.sendTheFileUnchangedAs(types.join(' or ')));
 
 function uploaded(request: Request, upload: Upload): Buffer {
   const content = request.body as unknown;

@@ -1,6 +1,7 @@
 import { hostname } from 'node:os';
 import type { Request, RequestHandler } from 'express';
 import { ApiError } from './errors.ts';
+import * as messages from './messages.ts';
 
 const isLoopback = (address: string) => /^(127\.|::1$)/.test(address);
 const plainAddress = (address = '') => address.replace(/^::ffff:(?=\d+\.)/, '');
@@ -50,14 +51,10 @@ export function sameOriginOnly(added: readonly string[]): RequestHandler {
   return (request, _response, next) => {
     const name = hostName(request.headers.host);
     if (name === null || !ownNames(plainAddress(request.socket.localAddress), added).has(name)) {
-      throw new ApiError(
-        403,
-        'foreign_host',
-        'This server does not go by that name. Whoever runs it can add names: PHYLAXON_HOSTS.',
-      );
+      throw new ApiError(403, 'foreign_host', messages.thisServerDoesNotUseThat);
     }
     if (!isOwnPage(request) && !isArrival(request)) {
-      throw new ApiError(403, 'foreign_page', 'A page of another site may not ask this server for anything.');
+      throw new ApiError(403, 'foreign_page', messages.requestsFromPagesOfOtherSites);
     }
     next();
   };

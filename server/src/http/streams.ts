@@ -1,6 +1,7 @@
 import { keptPerKey } from '@phylaxon/core/facts/kept';
 import type { Response } from 'express';
 import { ApiError } from './errors.ts';
+import * as messages from './messages.ts';
 
 /** Silence for longer than this makes proxies and browsers give up. */
 const HEARTBEAT_MS = 20_000;
@@ -28,12 +29,7 @@ export async function sendEvents(
   response: Response,
   start: (send: Send) => Promise<() => void>,
 ): Promise<void> {
-  if (open >= MOST_STREAMS)
-    throw new ApiError(
-      503,
-      'too_many_streams',
-      'Too many pages listen at once. Close some, or try again later.',
-    );
+  if (open >= MOST_STREAMS) throw new ApiError(503, 'too_many_streams', messages.tooManyPagesAreOpenClose);
   open++;
   response.on('close', () => open--);
   const write = (text: string) => {

@@ -1,5 +1,6 @@
 import type { DestinationStream } from 'pino';
 import SonicBoom from 'sonic-boom';
+import * as messages from './messages.ts';
 
 /** So much may wait to be written; what comes on top of it is dropped. */
 const MOST_WAITING = 1_000_000;
@@ -32,7 +33,7 @@ export function outputTo(dest: number): Output {
   file.on('error', () => lost++);
   file.on('write', () => {
     if (lost === 0) return;
-    const text = `${lost} lines of output were lost: they could not be written.\n`;
+    const text = messages.linesOfOutputWereLostBecause(lost);
     lost = 0;
     file.write(text);
   });

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { notFound, Refusal } from '../errors/index.ts';
 import { PhotoTable, type Store } from '../store/index.ts';
 import { LIMITS, plainJpeg } from '../files/index.ts';
+import * as messages from './messages.ts';
 
 export const MOST_PHOTO_BYTES = LIMITS.photoBytes;
 
@@ -33,7 +34,7 @@ export class PhotoFolder {
   /** Keep a picture, without what a camera wrote into it. It is on the disk when this resolves. */
   async keep(file: Buffer): Promise<KeptPhoto> {
     if (file.length > MOST_PHOTO_BYTES)
-      throw new Refusal('too-large', 'too_large', 'A picture may have 4 MB at most.');
+      throw new Refusal('too-large', 'too_large', messages.aPhotoCanHaveAtMost);
     const { content, width, height } = plainJpeg(file);
     const sha256 = createHash('sha256').update(content).digest('hex');
     await this.write(sha256, content);
@@ -66,7 +67,7 @@ export class PhotoFolder {
     try {
       return await readFile(this.path(sha256));
     } catch {
-      throw notFound('This picture');
+      throw notFound(messages.thisPhoto);
     }
   }
 

@@ -20,13 +20,14 @@ import { refuseStale, newRowId, type Edit } from '../edit/index.ts';
 import { invalidField, notFound } from '../errors/index.ts';
 import { BreakerTable, CircuitTable, PanelTable, type BreakerRow, type PanelRow } from '../store/index.ts';
 import { panelRow } from './panelRows.ts';
+import * as messages from './messages.ts';
 
 const now = () => new Date().toISOString();
 
 /** The row of a breaker that is still in its panel. */
 export async function breakerRow(manager: EntityManager, id: string): Promise<BreakerRow> {
   const row = await manager.findOneBy(BreakerTable, { id, removedAt: IsNull() });
-  if (!row) throw notFound('This breaker');
+  if (!row) throw notFound(messages.thisBreaker);
   return row;
 }
 
@@ -99,7 +100,7 @@ export async function fitBreaker(
 export async function changeBreaker(edit: Edit, id: string, change: z.output<typeof breakerChange>) {
   const old = await breakerRow(edit.manager, id);
   const { asFound, version, ...fields } = change;
-  refuseStale('This breaker', old, version);
+  refuseStale(messages.thisBreaker, old, version);
   const row = { ...old, ...fields };
   if (row.role === 'branch') {
     const panel = await panelRow(edit.manager, row.panelId);
@@ -112,7 +113,7 @@ export async function changeBreaker(edit: Edit, id: string, change: z.output<typ
     );
     const tied = old.tiedWith === null ? null : await breakerRow(edit.manager, old.tiedWith);
     const tie = tied && tieProblem(placedOf(row), placedOf(tied));
-    if (tie) throw invalidField('poles', `Its handle is tied to ${atPlace(tied)}: untie it first. ${tie}`);
+    if (tie) throw invalidField('poles', messages.itsHandleIsTiedToRemove(atPlace(tied), tie));
   }
   if (row.poles === 1) await refuseIfFeeding(edit.manager, id, 'poles');
   edit.touch(row.panelId);
@@ -124,7 +125,7 @@ export async function changeBreaker(edit: Edit, id: string, change: z.output<typ
 
 async function refuseIfFeeding(manager: EntityManager, id: string, field: string) {
   const fed = await manager.findOneBy(PanelTable, { fedByBreakerId: id, removedAt: IsNull() });
-  if (fed) throw invalidField(field, `It feeds ${fed.name}: first say what else feeds that panel.`);
+  if (fed) throw invalidField(field, messages.itFeedsFirstEnterWhatElse(fed.name));
 }
 
 /** Take a breaker out of the panel. Its record stays. */
@@ -140,14 +141,11 @@ export async function removeBreaker(edit: Edit, id: string) {
 /** Put a breaker into another place of its panel; what sits there changes places with it where asked. */
 export async function moveBreaker(edit: Edit, id: string, move: z.output<typeof breakerMove>) {
   const old = await breakerRow(edit.manager, id);
-  refuseStale('This breaker', old, move.version);
-  if (old.space === null) throw invalidField('space', 'The main stays where it is.');
+  refuseStale(messages.thisBreaker, old, move.version);
+  if (old.space === null) throw invalidField('space', messages.theMainStaysWhereItIs);
   if (old.tiedWith !== null) {
     const tied = await breakerRow(edit.manager, old.tiedWith);
-    throw invalidField(
-      'space',
-      `Its handle is tied to ${atPlace(tied)}: never move one alone. Untie them first.`,
-    );
+    throw invalidField('space', messages.itsHandleIsTiedToSo(atPlace(tied)));
   }
   const panel = await panelRow(edit.manager, old.panelId);
   const wanted = { ...old, space: move.space, half: move.half === undefined ? old.half : move.half };
@@ -186,18 +184,17 @@ function partnerOf(panel: PanelShape, others: BreakerRow[], old: BreakerRow, wan
 /** Tie the handles of two one-pole breakers, or untie them. */
 export async function tieBreakers(edit: Edit, id: string, otherId: string | null, version?: number) {
   const row = await breakerRow(edit.manager, id);
-  if (version !== undefined) refuseStale('This breaker', row, version);
+  if (version !== undefined) refuseStale(messages.thisBreaker, row, version);
   edit.touch(row.panelId);
   if (otherId === null) {
     if (row.tiedWith !== null) await untie(edit, row);
     return breakerRow(edit.manager, id);
   }
   const other = await breakerRow(edit.manager, otherId);
-  if (row.panelId !== other.panelId) throw invalidField('with', 'They sit in different panels.');
-  if (row.space === null || other.space === null) throw invalidField('with', 'The main is tied to nothing.');
+  if (row.panelId !== other.panelId) throw invalidField('with', messages.theBreakersAreInDifferent);
+  if (row.space === null || other.space === null) throw invalidField('with', messages.theMainCannotBeTied);
   for (const one of [row, other]) {
-    if (one.tiedWith !== null)
-      throw invalidField('with', `The handle at ${atPlace(one)} is tied already: untie it first.`);
+    if (one.tiedWith !== null) throw invalidField('with', messages.theHandleAtAlreadyHasA(atPlace(one)));
   }
   const problem = tieProblem(placedOf(row), placedOf(other));
   if (problem) throw invalidField('with', problem);
@@ -224,7 +221,7 @@ export async function replaceBreaker(
 ) {
   const old = await breakerRow(edit.manager, id);
   const { asFound, version, ...part } = input;
-  refuseStale('This breaker', old, version);
+  refuseStale(messages.thisBreaker, old, version);
   const panel = await panelRow(edit.manager, old.panelId);
   const row: BreakerRow = {
     ...old,

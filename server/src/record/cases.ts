@@ -19,13 +19,13 @@ import { caseRow } from './caseRows.ts';
 import { entryById, givenOnce, idTaken, logObservation, notInFuture } from './log.ts';
 import { panelRow } from './panelRows.ts';
 import { siteRow } from './sites.ts';
+import * as messages from './messages.ts';
 
 type Answers = z.output<typeof caseAnswers>['answers'];
 
 async function openCase(manager: EntityManager, id: string): Promise<CaseRow> {
   const row = await caseRow(manager, id);
-  if (row.closedAt !== null)
-    throw conflict('case_closed', 'This case is closed: open it again before anything is added.');
+  if (row.closedAt !== null) throw conflict('case_closed', messages.thisCaseIsClosedReopenIt);
   return row;
 }
 
@@ -40,7 +40,7 @@ async function placeOf(
   if (panelId !== null) {
     const panel = await panelRow(edit.manager, panelId);
     if (panel.siteId !== siteId)
-      throw invalidField(breakerId === null ? 'panelId' : 'breakerId', 'It belongs to another site.');
+      throw invalidField(breakerId === null ? 'panelId' : 'breakerId', messages.itBelongsToAnotherSite);
     edit.touch(panelId);
   }
   return { panelId, breakerId };
@@ -113,7 +113,7 @@ export async function answerCase(edit: Edit, id: string, answers: Answers): Prom
 /** Take back an answer that was given before the breaker was known: it stays on record and no longer counts. */
 export async function takeBackAnswer(edit: Edit, id: string, answerId: string): Promise<CaseRow> {
   const row = await openCase(edit.manager, id);
-  if (!row.answers.some((answer) => answer.id === answerId)) throw notFound('This answer');
+  if (!row.answers.some((answer) => answer.id === answerId)) throw notFound(messages.thisAnswer);
   const takenBackAt = new Date().toISOString();
   return edit.update('case', id, {
     answers: row.answers.map((answer) =>
@@ -131,13 +131,13 @@ export async function changeCase(
   const old = await openCase(edit.manager, id);
   const { version, answers, ...fields } = change;
   // Without a version it is taken in beside whatever came meanwhile: cases are worked with the server gone, too.
-  if (version !== undefined) refuseStale('This case', old, version);
+  if (version !== undefined) refuseStale(messages.thisCase, old, version);
   const place = await placeOf(edit, old.siteId, {
     panelId: fields.panelId === undefined ? old.panelId : fields.panelId,
     breakerId: fields.breakerId === undefined ? old.breakerId : fields.breakerId,
   });
   if (old.breakerId !== null && place.breakerId === null)
-    throw invalidField('breakerId', 'What was found is in its breaker’s log: open another case instead.');
+    throw invalidField('breakerId', messages.findingsAreInTheLogOf);
   await edit.update('case', id, { ...fields, ...place });
   const row = answers.length > 0 ? await answerCase(edit, id, answers) : await caseRow(edit.manager, id);
   if (place.breakerId === null || row.answers.every(({ takenBackAt }) => takenBackAt !== null)) return row;
@@ -173,7 +173,7 @@ export async function closeCase(
   const row = await caseRow(edit.manager, id);
   if (row.closedAt !== null) {
     if (row.outcome === outcome && isDeepStrictEqual(row.confirmed, confirmed)) return row;
-    throw conflict('case_closed', 'This case is already closed with a different outcome. Reload it.');
+    throw conflict('case_closed', messages.thisCaseIsAlreadyClosedWith);
   }
   if (row.panelId !== null) edit.touch(row.panelId);
   return edit.update('case', id, { closedAt: at, outcome, confirmed, closingNote: note, decision });
@@ -186,8 +186,7 @@ export async function confirmCase(
   { confirmed }: z.output<typeof caseConfirmation>,
 ): Promise<CaseRow> {
   const row = await caseRow(edit.manager, id);
-  if (row.closedAt === null)
-    throw conflict('case_open', 'This case is still open: say what it was as you close it.');
+  if (row.closedAt === null) throw conflict('case_open', messages.thisCaseIsStillOpenEnter);
   if (row.panelId !== null) edit.touch(row.panelId);
   return edit.update('case', id, { confirmed });
 }

@@ -4,6 +4,7 @@ import { newRowId, refuseStale, type Edit } from '../edit/index.ts';
 import { CircuitTable, LoadTable } from '../store/index.ts';
 import { breakerRow } from './breakers.ts';
 import { circuitColumns } from '../breakerRecords/index.ts';
+import * as messages from './messages.ts';
 
 /** Set a breaker's circuit with its loads, whole: what was set before is replaced. */
 export async function setCircuit(edit: Edit, breakerId: string, input: z.output<typeof circuitInput>) {
@@ -11,7 +12,7 @@ export async function setCircuit(edit: Edit, breakerId: string, input: z.output<
   const { panelId } = await breakerRow(manager, breakerId);
   const { conductor, nameplate, loads, version, ...rest } = input;
   const old = await manager.findOneBy(CircuitTable, { breakerId });
-  refuseStale('This circuit', old, version);
+  refuseStale(messages.thisCircuit, old, version);
   const id = old?.id ?? newRowId();
   const fields = { ...rest, ...circuitColumns({ conductor, nameplate }) };
   if (old) await edit.update('circuit', id, fields);

@@ -6,6 +6,7 @@ import { notFound } from '../errors/index.ts';
 import { CurveTable } from '../store/index.ts';
 import { panelsOf } from './panelRows.ts';
 import { siteRow } from './sites.ts';
+import * as messages from './messages.ts';
 
 /** The printed trip curves of the part families at a site, by family. */
 export const curvesOf = (manager: EntityManager, siteId: string): Promise<Curve[]> =>
@@ -28,7 +29,7 @@ export async function setCurve(
   const known = (await curvesOf(edit.manager, siteId)).find(
     (one) => one.family.toLowerCase() === family.toLowerCase(),
   );
-  refuseStale('This curve', known ?? null, version);
+  refuseStale(messages.thisCurve, known ?? null, version);
   await touchSite(edit, siteId);
   if (known) return edit.update('curve', known.id, { family, points });
   const row = { id: newRowId(), siteId, family, points, version: 1 };
@@ -39,7 +40,7 @@ export async function setCurve(
 /** Take a family’s curve away: its breakers go by the standard again. */
 export async function removeCurve(edit: Edit, id: string): Promise<Curve> {
   const row = await edit.manager.findOneBy(CurveTable, { id });
-  if (!row) throw notFound('This curve');
+  if (!row) throw notFound(messages.thisCurve);
   await touchSite(edit, row.siteId);
   await edit.remove('curve', id);
   return row;

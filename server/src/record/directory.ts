@@ -5,6 +5,7 @@ import { invalid } from '../errors/index.ts';
 import { branchesOf, fitBreaker, placedOf, tieBreakers } from './breakers.ts';
 import { setCircuit } from './circuits.ts';
 import { panelRow } from './panelRows.ts';
+import * as messages from './messages.ts';
 
 /**
  * Fit the breakers of a typed directory, each with its circuit's name, and note its openings: all of it, or
@@ -18,7 +19,7 @@ export async function fitDirectory(edit: Edit, panelId: string, text: string): P
   const { entries, openings, problems } = parseDirectory(text, panel, present);
   if (problems.length > 0) {
     const issues = problems.map(({ line, message }) => ({ path: `text.${line}`, message }));
-    throw invalid(`Line ${problems[0]!.line}: ${problems[0]!.message}`, issues);
+    throw invalid(messages.line(problems[0]!.line, problems[0]!.message), issues);
   }
   const ids: string[] = [];
   for (const { label, space, half, poles, ratingAmps, kind, tied } of entries) {

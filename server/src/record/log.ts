@@ -32,13 +32,14 @@ import { readSettings } from '../settings/index.ts';
 import { breakerRow } from './breakers.ts';
 import { panelRow, siteOfPanel } from './panelRows.ts';
 import { refuseTurningOn, refuseVisitStrikes } from './visitGuard.ts';
+import * as messages from './messages.ts';
 
 /** Refuse a time that lies further ahead than any clock may be. */
 export function notInFuture({ clock }: Edit, at: string, path: string): void {
   const now = Date.now();
   if (Date.parse(at) <= latestTaken(now, clock)) return;
-  const told = `${new Date(now).toISOString().slice(0, 16).replace('T', ' ')} UTC`;
-  throw invalidField(path, `This time is in the future. The server’s clock reads ${told}.`);
+  const told = messages.utc(new Date(now).toISOString().slice(0, 16).replace('T', ' '));
+  throw invalidField(path, messages.thisTimeIsInTheFuture(told));
 }
 
 function stamp(edit: Edit, breakerId: string, input: { at: string; id?: string }, path: string) {
@@ -63,7 +64,7 @@ async function checkCase(
   const { panelId } = await breakerRow(manager, breakerId);
   const { siteId } = await panelRow(manager, panelId);
   if (!(await manager.existsBy(CaseTable, { id: caseId, siteId })))
-    throw invalidField(path, 'There is no such case at this site.');
+    throw invalidField(path, messages.thereIsNoSuchCaseAt);
 }
 
 /** Where an entry with this id is on record already, whatever kind it is of. */
@@ -88,7 +89,7 @@ const isSame = (sent: LoggedRow, kept: LoggedRow) =>
   );
 
 export const idTaken = (path: string) => {
-  const message = 'Another entry has this id. Give this entry its own id.';
+  const message = messages.anotherEntryHasThisIdGive;
   return conflict('id_taken', message, [{ path, message }]);
 };
 
@@ -97,7 +98,7 @@ export function givenOnce(inputs: readonly { id?: string | undefined }[], path: 
   const seen = new Set<string>();
   inputs.forEach(({ id }, i) => {
     if (id === undefined) return;
-    if (seen.has(id)) throw invalidField(path(i), 'This id is given twice. Give each entry its own id.');
+    if (seen.has(id)) throw invalidField(path(i), messages.thisIdIsUsedTwiceGive);
     seen.add(id);
   });
 }
@@ -233,7 +234,7 @@ export async function strike(edit: Edit, ref: EntryRef, why: string, replacedBy:
     await refuseVisitStrikes(edit.manager, await siteOfEntry(edit.manager, ref, of), [ref]);
   const known = await edit.manager.findOneBy(StrikeTable, { [column]: ref.id });
   if (known?.why === why && known.replacedBy === replacedBy) return;
-  if (known) throw conflict('already_struck', 'This entry is already void.');
+  if (known) throw conflict('already_struck', messages.thisEntryIsAlreadyVoid);
   await edit.manager.insert(StrikeTable, strikeOf(ref, why, replacedBy, edit.who));
   edit.struck.push(ref);
 }
@@ -259,6 +260,6 @@ const siteOfEntry = async (manager: EntityManager, ref: EntryRef, of: 'breakerId
 
 async function loggedRow(manager: EntityManager, { kind, id }: EntryRef): Promise<LoggedRow> {
   const row = await manager.findOneBy(LOGGED[kind].table, { id });
-  if (!row) throw notFound('This entry');
+  if (!row) throw notFound(messages.thisEntry);
   return row;
 }

@@ -31,6 +31,7 @@ import { panelEntryOf, strikesById } from '../breakerRecords/index.ts';
 import { recordVisitStep } from './visitRecord.ts';
 import { refuseBesideVisits, refuseSwitching } from './visitGuard.ts';
 import { checkVisit, nextOfVisit } from './visits.ts';
+import * as messages from './messages.ts';
 
 type Input = z.output<typeof panelEntryInput>;
 
@@ -66,10 +67,7 @@ export async function logPanelEntry(edit: Edit, panelId: string, input: Input): 
 /** The steps of a visit come one after the other, whoever’s clock they are told by. */
 function refuseBackward(before: string | undefined, at: string): void {
   if (before !== undefined && Date.parse(at) < Date.parse(before) - CLOCK_SLACK_MS)
-    throw invalidField(
-      'at',
-      `The step before this one was at ${before}. Check the clock of this device, then send the step again.`,
-    );
+    throw invalidField('at', messages.theStepBeforeThisOneWas(before));
 }
 
 /** Whether breakers were worked for it. */
@@ -81,15 +79,14 @@ async function bytesBeside(manager: EntityManager, { kind, sha256, content }: In
   const wanted = PANEL_ENTRIES[kind].attachment;
   if (wanted === null || sha256 === null) return null;
   const attachment = await attachmentRow(manager, sha256);
-  if (attachment?.kind !== wanted)
-    throw invalidField('sha256', 'There is no such attachment here: send it first.');
+  if (attachment?.kind !== wanted) throw invalidField('sha256', messages.thereIsNoSuchAttachmentHere);
   if (kind === 'recording' && attachment.about.kind === 'recording') {
     const inside = attachment.about.channels.map(({ quantity }) => quantity).join();
     if (
       inside !==
       (content as { channels: { quantity: string }[] }).channels.map(({ quantity }) => quantity).join()
     )
-      throw invalidField('content.channels', 'These are not the channels of the recording.');
+      throw invalidField('content.channels', messages.theseAreNotTheChannelsOf);
   }
   return attachment.bytes;
 }
@@ -106,7 +103,7 @@ async function observeUpkeep(
       await logObservation(
         edit,
         breakerId,
-        observationInput.parse({ ...seen, at, simulated, note: 'On a round' }),
+        observationInput.parse({ ...seen, at, simulated, note: messages.duringMaintenance }),
       );
   }
 }
@@ -119,12 +116,13 @@ async function checkLooks(
 ): Promise<void> {
   const rows = await manager.findBy(PanelEntryTable, { panelId, kind: 'house-map' });
   const map = rows.map(({ content }) => content as HouseMap).find((one) => one.mapId === mapId);
-  if (!map) throw invalidField('content.mapId', 'There is no such map of this panel.');
+  if (!map) throw invalidField('content.mapId', messages.thereIsNoSuchMapOf);
   if (round >= map.rounds.length)
-    throw invalidField('content.round', `This map has ${map.rounds.length} rounds.`);
+    throw invalidField('content.round', messages.thisMapHasRounds(map.rounds.length));
   const known = new Set(map.rooms.flatMap(({ places }) => places.map(({ id }) => id)));
   looks.forEach(({ placeId }, i) => {
-    if (!known.has(placeId)) throw invalidField(`content.looks.${i}.placeId`, 'This map has no such place.');
+    if (!known.has(placeId))
+      throw invalidField(`content.looks.${i}.placeId`, messages.thisMapHasNoSuchOutlet);
   });
 }
 
@@ -138,7 +136,7 @@ async function checkBreakers(manager: EntityManager, panelId: string, input: Inp
   });
   for (const { path, breakerId } of named)
     if (!known.some(({ id }) => id === breakerId))
-      throw invalidField(path.join('.'), 'There is no such breaker in this panel.');
+      throw invalidField(path.join('.'), messages.thereIsNoSuchBreakerIn);
 }
 
 /**

@@ -1,11 +1,12 @@
 import { IsNull, type EntityManager } from 'typeorm';
 import { notFound } from '../errors/index.ts';
 import { PanelTable, type PanelRow } from '../store/index.ts';
+import * as messages from './messages.ts';
 
 /** The row of a panel that is still at its site. */
 export async function panelRow(manager: EntityManager, id: string): Promise<PanelRow> {
   const row = await manager.findOneBy(PanelTable, { id, removedAt: IsNull() });
-  if (!row) throw notFound('This panel');
+  if (!row) throw notFound(messages.thisPanel);
   return row;
 }
 

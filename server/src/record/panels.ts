@@ -21,6 +21,7 @@ import {
 import { branchesOf, placedOf, removeBreaker } from './breakers.ts';
 import { panelRow, panelsOf } from './panelRows.ts';
 import { siteRow } from './sites.ts';
+import * as messages from './messages.ts';
 
 const now = () => new Date().toISOString();
 
@@ -78,13 +79,13 @@ export async function changePanel(edit: Edit, id: string, input: z.output<typeof
   const { manager } = edit;
   const old = await panelRow(manager, id);
   const { mainAmps, version, ...rest } = input;
-  refuseStale('This panel', old, version);
+  refuseStale(messages.thisPanel, old, version);
   const panel: PanelRow = { ...old, ...rest };
   await checkBreakersStillFit(manager, panel);
   await checkFeed(manager, panel);
   if (!panel.feedThrough) {
     const fed = (await panelsOf(manager, panel.siteId)).find((one) => one.fedThroughPanelId === id);
-    if (fed) throw invalidField('feedThrough', `${fed.name} is fed through its lugs: change that first.`);
+    if (fed) throw invalidField('feedThrough', messages.isFedThroughItsLugsChange(fed.name));
   }
   const changed = await edit.update('panel', id, rest);
   if (panel.orientation !== old.orientation) await turnHandles(edit, old, panel);
@@ -104,7 +105,7 @@ async function checkBreakersStillFit(manager: EntityManager, panel: PanelRow) {
     const problem = placementProblem(panel, others, placedOf(breaker));
     if (!problem) continue;
     const field = problem.field === 'half' ? 'narrowSpaces' : panel.splitAt !== null ? 'splitAt' : 'spaces';
-    throw invalidField(field, `The breaker at ${atPlace(breaker)} would not fit: ${problem.message}`);
+    throw invalidField(field, messages.theBreakerAtWouldNotFit(atPlace(breaker), problem.message));
   }
   const taken = (space: number) =>
     branches.some((one) =>
@@ -117,7 +118,7 @@ async function checkBreakersStillFit(manager: EntityManager, panel: PanelRow) {
     );
   for (const field of ['blanks', 'holes'] as const) {
     const wrong = panel[field].find(taken);
-    if (wrong !== undefined) throw invalidField(field, `There is a breaker in space ${wrong}.`);
+    if (wrong !== undefined) throw invalidField(field, messages.spaceHasABreaker(wrong));
   }
 }
 
@@ -139,7 +140,7 @@ export async function removePanel(edit: Edit, id: string) {
   const fed = (await panelsOf(edit.manager, panel.siteId)).find(
     (one) => one.fedThroughPanelId === id || own.includes(one.fedByBreakerId ?? ''),
   );
-  if (fed) throw invalidField('id', `It feeds ${fed.name}: first say what else feeds that panel.`);
+  if (fed) throw invalidField('id', messages.itFeedsFirstEnterWhatElse(fed.name));
   for (const breaker of breakers) await edit.remove('breaker', breaker.id);
   await edit.remove('panel', id);
   edit.touch(id);

@@ -18,6 +18,7 @@ import {
 } from '../store/index.ts';
 import { siteOfPanel } from './panelRows.ts';
 import { visitsOf, type KnownVisit } from './visits.ts';
+import * as messages from './messages.ts';
 
 /** A visit under way, with everything that it holds. */
 export interface VisitUnderWay {
@@ -99,7 +100,7 @@ export async function visitsUnderWay(
 }
 
 const held = ({ panelName }: VisitUnderWay, what: string) =>
-  conflict('visit_under_way', `A visit to ${panelName} is under way. ${what} End the visit first.`);
+  conflict('visit_under_way', messages.aVisitToIsInProgress(panelName, what));
 
 /** Fields of a panel that say what de-energizes it, and what it holds. */
 const FEEDS = [
@@ -137,12 +138,12 @@ export async function refuseAgainstVisits(
     for (const { table, id, before, after } of drawn) {
       if (table === 'panel') {
         if (panels.has(id) && isOtherIn(FEEDS, before as PanelRow | null, after as PanelRow | null))
-          throw held(one, 'This panel cannot be removed or fed otherwise now.');
+          throw held(one, messages.thisPanelCannotBeRemovedOr);
       } else {
         const row = (after ?? before) as BreakerRow;
-        if (breakers.has(id)) throw held(one, 'The visit works on this breaker, or its lockout rests on it.');
+        if (breakers.has(id)) throw held(one, messages.theVisitWorksOnThisBreaker);
         if (row.role === 'main' && panels.has(row.panelId))
-          throw held(one, 'The main of this panel cannot be changed now.');
+          throw held(one, messages.theMainOfThisPanelCannot);
       }
     }
   }
@@ -151,7 +152,7 @@ export async function refuseAgainstVisits(
 /** Refuse to delete a site, or to put another in its place, while a visit to it is under way. */
 export async function refuseWithoutVisits(manager: EntityManager, siteId: string): Promise<void> {
   const [one] = await visitsUnderWay(manager, siteId);
-  if (one) throw held(one, 'Its steps cannot be taken away.');
+  if (one) throw held(one, messages.itsStepsCannotBeUndone);
 }
 
 /** Facts of a visit that energize something, or take off a lock. */
@@ -175,8 +176,8 @@ export async function refuseBesideVisits(
   const claimed = claimedPanels(await networkOf(manager, siteId, []), panelId);
   for (const one of await visitsUnderWay(manager, siteId)) {
     if (one.visit.plan.visitId === visitId || !one.claimed.some((id) => claimed.includes(id))) continue;
-    if (isFirst) throw held(one, 'Both would de-energize the same panel.');
-    if (isOpen(one.state)) throw held(one, 'Leave everything locked out: hands may be inside that panel.');
+    if (isFirst) throw held(one, messages.bothWouldDeEnergizeTheSame);
+    if (isOpen(one.state)) throw held(one, messages.leaveEverythingLockedOutHands);
   }
 }
 
@@ -195,10 +196,7 @@ export async function refuseTurningOn(
     const begun = Date.parse(one.visit.steps[0]!.at);
     if (!isOpen(one.state) || Date.parse(event.at) < begun) continue;
     if (one.locked.includes(id) || one.claimed.includes(panelId))
-      throw conflict(
-        'locked_out',
-        `Locked out: work is under way in ${one.panelName}. Do not turn this breaker on. If it is already on, warn the people who work there now.`,
-      );
+      throw conflict('locked_out', messages.lockedOutWorkIsInProgress(one.panelName));
   }
 }
 
@@ -207,10 +205,7 @@ export async function refuseSwitching(manager: EntityManager, panelId: string): 
   const siteId = await siteOfPanel(manager, panelId);
   for (const one of await visitsUnderWay(manager, siteId))
     if (isOpen(one.state) && one.claimed.includes(panelId))
-      throw conflict(
-        'locked_out',
-        `Locked out: work is under way in ${one.panelName}. Do not operate any breaker here.`,
-      );
+      throw conflict('locked_out', messages.lockedOutWorkIsInProgressIn(one.panelName));
 }
 
 /**
@@ -234,18 +229,14 @@ export async function refuseVisitStrikes(
   const begun = `panel_entry e WHERE e.kind = 'visit' AND e.${isIn} AND EXISTS (SELECT 1 FROM panel_entry s
     WHERE s.panelId = e.panelId AND s.kind = 'visit-step'
     AND json_extract(s.content, '$.visitId') = json_extract(e.content, '$.visitId'))`;
-  if ((await count(begun, [own])) > 0)
-    throw conflict('visit_begun', 'This visit was begun: it is ended, not taken back.');
+  if ((await count(begun, [own])) > 0) throw conflict('visit_begun', messages.thisVisitHasStartedSoIt);
   for (const { visit, panelId, panelName } of await visitsUnderWay(manager, siteId)) {
     const times = JSON.stringify(visit.steps.map(({ at }) => at));
     for (const kind of ['observations', 'readings', 'notes'] as const) {
       const found = `"${LOGGED[kind].table.options.name}" WHERE ${isIn} AND note LIKE '${ON_A_VISIT}%'
         AND at IN (SELECT value FROM json_each(?)) AND breakerId IN (SELECT id FROM breaker WHERE panelId = ?)`;
       if ((await count(found, [idsOf(kind), times, panelId])) > 0)
-        throw conflict(
-          'visit_under_way',
-          `This was found on the visit to ${panelName}, which is under way: it stays on record.`,
-        );
+        throw conflict('visit_under_way', messages.thisWasFoundOnTheVisit(panelName));
     }
   }
 }

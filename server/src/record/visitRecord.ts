@@ -27,6 +27,7 @@ import { setCircuit } from './circuits.ts';
 import { logNote, logObservation, logReadings, strike } from './log.ts';
 import { panelRow } from './panelRows.ts';
 import { refuseUsedParts, type KnownVisit, type nextOfVisit } from './visits.ts';
+import * as messages from './messages.ts';
 
 type Step = z.output<typeof visitStep.fields>;
 
@@ -93,7 +94,7 @@ async function draw(
   // A stab that is not good is not used again.
   if (space !== task.space) await closeSpace(edit, panelId, task.space);
   if (task.proposalId !== null && (await isStanding(edit.manager, task.proposalId)))
-    await strike(edit, { kind: 'panelEntries', id: task.proposalId }, 'Carried out on a visit', null);
+    await strike(edit, { kind: 'panelEntries', id: task.proposalId }, messages.completedOnAVisit, null);
 }
 
 const versionOf = async ({ manager }: Edit, id: string) =>
@@ -204,15 +205,15 @@ async function close(edit: Edit, visit: KnownVisit, after: WorkState, told: Told
       told,
       'terminal-inspection',
       'clean-and-tight',
-      'Made on a visit, tightened to its figure',
+      messages.madeOnAVisitTorquedAs,
     );
     if (task.work !== 'remake-joint')
-      await observe(edit, breakerId, told, 'stab-inspection', 'clean', 'Looked at on a visit');
+      await observe(edit, breakerId, told, 'stab-inspection', 'clean', messages.inspectedOnAVisit);
     if (minutes !== null)
       await logNote(
         edit,
         breakerId,
-        noteInput.parse({ at: told.at, note: `Done on a visit. The power was off for ${minutes} min.` }),
+        noteInput.parse({ at: told.at, note: messages.doneOnAVisitThePower(minutes) }),
       );
   }
 }

@@ -5,6 +5,7 @@ import type { z } from 'zod';
 import { conflict, invalidField } from '../errors/index.ts';
 import { among, BreakerTable, PanelEntryTable, StrikeTable, type PanelEntryRow } from '../store/index.ts';
 import { panelRow } from './panelRows.ts';
+import * as messages from './messages.ts';
 
 type Entry = z.output<typeof visitEntry.fields>;
 type Step = z.output<typeof visitStep.fields>;
@@ -72,22 +73,18 @@ export async function checkVisit(manager: EntityManager, panelId: string, plan: 
   plan.tasks.forEach(({ breakerId, space }, i) => {
     const breaker = known.find(({ id }) => id === breakerId);
     if (breakerId !== null && !breaker)
-      throw invalidField(`content.tasks.${i}.breakerId`, 'There is no such breaker in this panel.');
+      throw invalidField(`content.tasks.${i}.breakerId`, messages.thereIsNoSuchBreakerIn);
     if (breaker?.role === 'main')
-      throw invalidField(
-        `content.tasks.${i}.breakerId`,
-        'The main is not worked on like this: its line side stays live. The utility cuts the service.',
-      );
+      throw invalidField(`content.tasks.${i}.breakerId`, messages.theMainCannotBeWorkedOn);
     if (space > spaces)
-      throw invalidField(`content.tasks.${i}.space`, `This panel has spaces 1 to ${spaces}, no ${space}.`);
+      throw invalidField(`content.tasks.${i}.space`, messages.thisPanelHasSpaces1To(spaces, space));
   });
   await refuseUsedParts(manager, plan);
   const [same] = (await manager.query(
     `SELECT count(*) AS n FROM panel_entry WHERE kind = 'visit' AND json_extract(content, '$.visitId') = ?`,
     [plan.visitId],
   )) as [{ n: number }];
-  if (same.n > 0)
-    throw invalidField('content.visitId', 'Another visit has this id. Give this visit its own id.');
+  if (same.n > 0) throw invalidField('content.visitId', messages.anotherVisitHasThisIdGive);
 }
 
 /** A part that goes in is a new one. */
@@ -97,10 +94,7 @@ export async function refuseUsedParts(
 ): Promise<void> {
   for (const [i, { partId }] of tasks.entries())
     if (partId !== null && (await manager.existsBy(BreakerTable, { id: partId })))
-      throw invalidField(
-        `content.tasks.${i}.partId`,
-        'A breaker has this id already. Give the new part its own id.',
-      );
+      throw invalidField(`content.tasks.${i}.partId`, messages.anotherBreakerHasThisIdGive);
 }
 
 const factsOf = ({ steps }: KnownVisit): VisitFact[] => steps.map(({ fact }) => fact);
@@ -113,13 +107,12 @@ export async function nextOfVisit(
 ): Promise<{ visit: KnownVisit; before: WorkState; after: WorkState }> {
   const visits = await visitsOf(manager, panelId);
   const visit = visits.find(({ plan }) => plan.visitId === visitId);
-  if (!visit) throw invalidField('content.visitId', 'There is no such visit to this panel.');
+  if (!visit) throw invalidField('content.visitId', messages.thereIsNoSuchVisitFor);
   if (n !== (visit.steps.at(-1)?.n ?? -1) + 1)
-    throw conflict('visit_went_on', 'This visit has gone on, or back, since: look at where it stands.');
+    throw conflict('visit_went_on', messages.thisVisitHasChangedInThe);
   const facts = factsOf(visit);
   const before = walk(visit.plan, facts).state;
   const after = workOn(visit.plan, before, fact);
-  if (after === null)
-    throw conflict('visit_gate', 'That is not open at this point of the visit: look at what is next.');
+  if (after === null) throw conflict('visit_gate', messages.thisStepIsNotAllowedAt);
   return { visit, before, after };
 }

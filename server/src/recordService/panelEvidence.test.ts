@@ -57,6 +57,26 @@ describe('the evidence of a panel', () => {
     expect(timesGathered() - before).toBe(1);
   });
 
+  test('is not gathered for a note, which is no evidence; a handle is', async () => {
+    await remembered();
+    const before = timesGathered();
+    await made(`/breakers/${breakerId}/notes`, { note: 'Behind the shelf.', at });
+    expect(timesGathered()).toBe(before);
+    await made(`/breakers/${breakerId}/events`, { kind: 'handle', position: 'off', at });
+    expect(timesGathered()).toBe(before + 1);
+  });
+
+  test('of a breaker that a reading does not concern stays the same object, so nothing is decided anew from it', async () => {
+    const { id: other } = await made<{ id: string }>(`/panels/${panelId}/breakers`, {
+      ...{ space: 7, poles: 1, ratingAmps: 15 },
+    });
+    const of = async (id: string) => (await remembered()).evidence.find(({ breaker }) => breaker.id === id)!;
+    const before = [await of(breakerId), await of(other)];
+    await current(17);
+    expect(await of(other)).toBe(before[1]);
+    expect(await of(breakerId)).not.toBe(before[0]);
+  });
+
   test('is what the record holds, whatever was done: nothing old is ever shown', async () => {
     const holds = async (what: string) => {
       await remembered();

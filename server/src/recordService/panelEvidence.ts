@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import { gatherEvidence, type BreakerRecord, type Evidence } from '@phylaxon/core/diagnosis/evidence';
 import type { Curve } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
@@ -38,15 +39,28 @@ export async function panelEvidence(manager: EntityManager, panel: PanelRow): Pr
 }
 
 /**
- * The evidence about the breakers of a panel whose record was changed in this transaction. Should that be rolled back,
- * nobody will ever read the revision under which it is remembered.
+ * The evidence about the breakers of a panel whose record was changed in this transaction. Where it is what it was before,
+ * it is the same object, with all that was worked out from it. Should the transaction be rolled back, nobody will ever
+ * read the revision under which it is remembered.
  */
 export async function gatherAnew(manager: EntityManager, panel: PanelRow): Promise<PanelEvidence> {
+  const before = await manager.findOneBy(PanelRevisionTable, { panelId: panel.id });
   const revision = randomUUID();
   await manager.upsert(PanelRevisionTable, { panelId: panel.id, revision }, ['panelId']);
-  const found = await gather(manager, panel);
+  const fresh = await gather(manager, panel);
+  const known = before && remembered.get(before.revision);
+  const found = known ? { ...fresh, evidence: keepUnchanged(known.evidence, fresh.evidence) } : fresh;
   remember(revision, found);
   return found;
+}
+
+/** The evidence as it is now, with the objects of before wherever they say the same. */
+function keepUnchanged(before: readonly Evidence[], now: readonly Evidence[]): Evidence[] {
+  const known = new Map(before.map((one) => [one.breaker.id, one]));
+  return now.map((one) => {
+    const old = known.get(one.breaker.id);
+    return old && isDeepStrictEqual(old, one) ? old : one;
+  });
 }
 
 function remember(revision: string, found: PanelEvidence): void {

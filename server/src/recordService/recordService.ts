@@ -1,5 +1,6 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type { EntityManager } from 'typeorm';
+import { isEvidence } from '../breakerRecords/index.ts';
 import type { Changes } from '../changes/index.ts';
 import { Edit, editToStep, redo, remember, undo, wasDone } from '../edit/index.ts';
 import { refuseAgainstVisits, refuseVisitStrikes, siteOfPanel, siteRow } from '../record/index.ts';
@@ -50,7 +51,7 @@ export class RecordService {
       const siteId = done.siteId ?? (await siteOfPanel(manager, panelIds[0]!));
       if (!edit.isOfVisit) await refuseAgainstVisits(manager, siteId, edit.rows, true);
       if (!edit.isEmpty) await remember(manager, siteId, done.label, edit, by?.change);
-      const everywhere = await redecide(manager, panelIds, edit.rows);
+      const everywhere = await redecide(manager, panelIds, edit);
       return { result: done.result, told: edit.isEmpty ? [] : [siteId, ...panelIds], everywhere };
     });
     this.tell(told, everywhere, by);
@@ -70,7 +71,7 @@ export class RecordService {
       await refuseAgainstVisits(manager, siteId, row.rows, false);
       await refuseVisitStrikes(manager, siteId, direction === 'undo' ? row.added : row.struck);
       const stepped = await (direction === 'undo' ? undo : redo)(manager, row, by?.who ?? null);
-      return { row: stepped, everywhere: await redecide(manager, stepped.panelIds, stepped.rows) };
+      return { row: stepped, everywhere: await redecide(manager, stepped.panelIds, stepped) };
     });
     this.tell([siteId, ...row.panelIds], everywhere, by);
     return row;
@@ -89,15 +90,17 @@ export class RecordService {
 }
 
 /**
- * Decide anew in the panels that were changed; everywhere, where earlier cases teach something else from now on.
+ * Decide anew in the panels that were changed; everywhere, where earlier cases teach something else from now on; nowhere,
+ * where only a note, a picture or the like was added.
  *
  * @returns whether it was everywhere
  */
 async function redecide(
   manager: EntityManager,
   panelIds: readonly string[],
-  rows: readonly RowChange[],
+  { rows, added, struck }: Pick<EditRow, 'rows' | 'added' | 'struck'>,
 ): Promise<boolean> {
+  if (rows.length === 0 && ![...added, ...struck].some(isEvidence)) return false;
   const everywhere = rows.some(teachesOtherwise);
   if (everywhere) await redecideAll(manager);
   else for (const panelId of panelIds) await redecidePanel(manager, panelId);

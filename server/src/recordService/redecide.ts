@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto';
+import { keptPerObject } from '@phylaxon/core/facts/kept';
 import type { Verdict } from '@phylaxon/core/views/board';
 import { decide, decision as decisionShape, ENGINE, type Decision } from '@phylaxon/core/diagnosis/decision';
+import type { Evidence } from '@phylaxon/core/diagnosis/evidence';
 import { IsNull, type EntityManager } from 'typeorm';
 import { PanelTable, VerdictTable, type VerdictRow } from '../store/index.ts';
 import { gatherAnew } from './panelEvidence.ts';
@@ -13,6 +15,12 @@ export const verdictOf = (row: VerdictRow): Verdict => ({
 
 /** A decision as it is stored: always the same text for the same decision. */
 export const decisionText = (decision: Decision) => JSON.stringify(decisionShape.parse(decision));
+
+/** What evidence leads to, with its text; worked out once for evidence that stays what it was. */
+const decided = keptPerObject((evidence: Evidence) => {
+  const decision = decide(evidence);
+  return { action: decision.action, family: decision.family, text: decisionText(decision) };
+});
 
 /** The verdict that stands for each breaker that is in one of these panels now. */
 export async function latestVerdicts(
@@ -43,12 +51,10 @@ export async function redecidePanel(
   const latest = await latestVerdicts(manager, [panelId]);
   const { evidence } = await gatherAnew(manager, panel);
   const fresh = evidence.flatMap((about): VerdictRow[] => {
-    const decision = decide(about);
-    const text = decisionText(decision);
+    const { action, family, text } = decided(about);
     const breakerId = about.breaker.id;
     const old = latest.get(breakerId);
     if (old?.decision === text && old.engine === ENGINE) return [];
-    const { action, family } = decision;
     return [{ id: randomUUID(), breakerId, at, engine: ENGINE, action, family, decision: text }];
   });
   if (fresh.length > 0) await manager.insert(VerdictTable, fresh);

@@ -9,6 +9,7 @@ import {
   type DirectoryCard,
 } from '@phylaxon/core/views/directoryCard';
 import { plainSentence, RULE, SOFT, toPdf } from '../pdf/index.ts';
+import * as messages from './messages.ts';
 
 type Content = object;
 
@@ -64,10 +65,14 @@ export function directoryPdf(card: DirectoryCard, about: string, print: CardPrin
   return toPdf({
     pageSize: { width, height },
     pageMargins: [margin, margin, margin, margin + foot],
-    info: { title: `Directory: ${card.title}` },
+    info: { title: messages.circuitDirectory(card.title) },
     footer: () => ({
       text: plainSentence(
-        `Printed ${print.date}. Type ${points} pt${isLegible ? '' : ': small for a dark basement'}. Changed by hand: in ink, with the date.`,
+        messages.printedTypePtWriteChangesIn(
+          print.date,
+          points,
+          isLegible ? '' : messages.smallForADarkBasement,
+        ),
       ),
       color: SOFT,
       fontSize: 6.5,
@@ -105,11 +110,11 @@ export function labelTapePdf(card: DirectoryCard, tapeMm: number): Promise<Buffe
   return toPdf({
     pageSize: { width: length, height },
     pageMargins: [LABEL_MARGIN, (height - points * 1.25) / 2, LABEL_MARGIN, 0],
-    info: { title: `Labels: ${card.title}` },
+    info: { title: messages.labels(card.title) },
     defaultStyle: { fontSize: points, bold: true, lineHeight: 1 },
     content:
       texts.length === 0
-        ? 'None'
+        ? messages.none
         : texts.map((text, i) => ({
             text: plainSentence(text),
             noWrap: true,
@@ -138,11 +143,11 @@ export function labelsPdf(card: DirectoryCard): Promise<Buffer> {
   return toPdf({
     pageSize: 'LETTER',
     pageMargins: [36, 36, 36, 36],
-    info: { title: `Labels: ${card.title}` },
+    info: { title: messages.labels(card.title) },
     content: [
-      { text: plainSentence(`Labels: ${card.title}`), fontSize: 12, bold: true, margin: [0, 0, 0, 6] },
+      { text: plainSentence(messages.labels(card.title)), fontSize: 12, bold: true, margin: [0, 0, 0, 6] },
       rows.length === 0
-        ? 'No breaker is on record in this panel.'
+        ? messages.noBreakerIsOnRecordIn
         : {
             table: { widths: ['*', '*'], body: rows, dontBreakRows: true },
             layout: {

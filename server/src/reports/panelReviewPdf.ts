@@ -13,6 +13,7 @@ import {
   type ShownSign,
 } from '@phylaxon/core/views/panelReview';
 import { DANGER, plainSentence, RULE, SOFT, timeIn, toPdf, type Time } from '../pdf/index.ts';
+import * as messages from './messages.ts';
 
 /** A picture with what it shows. */
 export interface EvaluationPicture {
@@ -62,7 +63,7 @@ function kinds({ signs, review }: PanelReviewView, time: Time): Content[] {
       heading(KIND_HEADINGS[kind]),
       ...own.map((sign) => signLine(sign, time)),
       ...(review.notLookedAt.includes(kind)
-        ? [{ text: plainSentence(`Not inspected yet. ${askFor(kind, review) ?? ''}`) }]
+        ? [{ text: plainSentence(messages.notInspectedYet(askFor(kind, review) ?? '')) }]
         : []),
     ];
   });
@@ -107,9 +108,7 @@ export function panelReviewPdf(
       heading: { fontSize: 11, bold: true, margin: [0, 10, 0, 3] },
     },
     footer: (page: number, pages: number) => ({
-      text: plainSentence(
-        `${site}, ${panel.name}. Page ${page} of ${pages}. Local codes and licensed practice decide.`,
-      ),
+      text: plainSentence(messages.pageOfLocalCodesAndLicensed(site, panel.name, page, pages)),
       color: SOFT,
       fontSize: 8,
       margin: [42, 12, 42, 0],
@@ -117,7 +116,15 @@ export function panelReviewPdf(
     content: [
       {
         text: plainSentence(
-          `${site} · ${panel.name}${panel.mainAmps === null ? '' : `, main ${panel.mainAmps} A`}, ${panel.spaces} spaces${panel.family ? `, ${panel.family}` : ''}. ${time(view.now)}, ${zone}.`,
+          messages.spaces(
+            site,
+            panel.name,
+            panel.mainAmps === null ? '' : messages.mainA(panel.mainAmps),
+            panel.spaces,
+            panel.family ? `, ${panel.family}` : '',
+            time(view.now),
+            zone,
+          ),
         ),
         color: SOFT,
       },
@@ -130,13 +137,16 @@ export function panelReviewPdf(
       ...firstSteps(view).map((step) => ({ text: plainSentence(step), fontSize: 12, bold: true })),
       ...(view.hazard === null
         ? []
-        : [heading('Hazards on record'), { ul: view.hazard.findings.map((text) => plainSentence(text)) }]),
+        : [
+            heading(messages.hazardsOnRecord),
+            { ul: view.hazard.findings.map((text) => plainSentence(text)) },
+          ]),
       ...(purpose === null ? [] : [heading('Why'), { text: plainSentence(purpose) }]),
-      heading('If you wait'),
+      heading(messages.ifYouWait),
       { text: plainSentence(waitingRisks(view)) },
       ...(review.wouldSettle.length > 0
         ? [
-            heading('Evidence still missing'),
+            heading(messages.evidenceStillMissing),
             {
               ul: settlingSteps(review).map(({ what, how }) => plainSentence(`${what}: ${how}`)),
             },
@@ -152,14 +162,14 @@ export function panelReviewPdf(
             },
           ]
         : []),
-      { text: 'Findings', fontSize: 14, bold: true, margin: [0, 14, 0, 0] },
+      { text: messages.findings, fontSize: 14, bold: true, margin: [0, 14, 0, 0] },
       {
         text: CONDEMNED_ON,
         color: SOFT,
       },
       ...kinds(view, time),
       ...(context.length > 0
-        ? [heading('Age, product family and location'), ...context.map((sign) => signLine(sign, time))]
+        ? [heading(messages.ageProductFamilyAndLocation), ...context.map((sign) => signLine(sign, time))]
         : []),
       ...(season === null ? [] : [{ text: plainSentence(season) }]),
       ...pictureRows(pictures),

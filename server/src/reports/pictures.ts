@@ -9,6 +9,7 @@ import { panelEntriesOf } from '../record/index.ts';
 import { BreakerTable, CircuitTable } from '../store/index.ts';
 import { heatPictureSvg } from './heatPictureSvg.ts';
 import type { EvaluationPicture } from './panelReviewPdf.ts';
+import * as messages from './messages.ts';
 
 /** So many photos and so many heat pictures, newest first. */
 const MOST = 6;
@@ -30,7 +31,7 @@ export async function photosOf(
   for (const { sha256, note, breakerId } of rows) {
     const breaker = breakers.find(({ id }) => id === breakerId)!;
     const circuit = await manager.findOneBy(CircuitTable, { breakerId });
-    const place = breaker.role === 'main' ? 'The main' : sayBreaker(breaker, circuit?.label);
+    const place = breaker.role === 'main' ? messages.main : sayBreaker(breaker, circuit?.label);
     pictures.push({
       image: `data:image/jpeg;base64,${(await photos.read(sha256)).toString('base64')}`,
       caption: note === '' ? place : `${place}: ${note}`,
@@ -72,7 +73,12 @@ export async function heatPicturesOf(manager: EntityManager, panelId: string): P
     const most = matrix.celsius.reduce((a, b) => Math.max(a, b));
     pictures.push({
       svg: heatPictureSvg(matrix, entry.content.corners),
-      caption: `Infrared image of ${entry.at.slice(0, 10)}: up to ${sayTemperature(most)}, air ${sayTemperature(entry.content.ambientC)}${entry.simulated ? ', made by the simulator' : ''}.`,
+      caption: messages.infraredImageOfUpToAmbient(
+        entry.at.slice(0, 10),
+        sayTemperature(most),
+        sayTemperature(entry.content.ambientC),
+        entry.simulated ? messages.simulated : '',
+      ),
     });
   }
   return pictures;

@@ -12,6 +12,7 @@ import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index
 import { PanelTable, type PanelRow } from '../store/index.ts';
 import { panelReviewPage, panelTrends, upkeepPage, visitPage } from '../views/index.ts';
 import { heatPicturesOf, photoRows } from './pictures.ts';
+import * as messages from './messages.ts';
 
 /** More photos than this are not gone through, of one panel. */
 const MOST_PHOTOS = 500;
@@ -95,7 +96,7 @@ async function reportedBreakers(manager: EntityManager, row: PanelRow): Promise<
       .map(({ sha256, note, at }) => ({
         kind: 'photo',
         sha256,
-        caption: note === '' ? `Photo of ${at.slice(0, 10)}` : note,
+        caption: note === '' ? messages.photoOf(at.slice(0, 10)) : note,
       })),
   }));
 }

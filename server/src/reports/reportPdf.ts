@@ -7,6 +7,7 @@ import {
 } from '@phylaxon/core/views/report';
 import type { PhotoFolder } from '../photos/index.ts';
 import { DANGER, plainSentence, RULE, SOFT, timeIn, toPdf } from '../pdf/index.ts';
+import * as messages from './messages.ts';
 
 type Content = object;
 type Block<K extends ReportBlock['is']> = Extract<ReportBlock, { is: K }>;
@@ -78,7 +79,7 @@ function finding(block: Block<'finding'>, photos: Photos): Content {
                 margin: [0, 0, 0, 2],
               })),
               ...(figures === null ? [] : [table(figures, ['*', 90, 90])]),
-              ...(price === null ? [] : [{ text: `Price: ${price}`, bold: true, alignment: 'right' }]),
+              ...(price === null ? [] : [{ text: messages.price(price), bold: true, alignment: 'right' }]),
             ],
           },
           { width: beside, stack: pictures.map((one) => picture(one, photos, BESIDE[one.kind])) },
@@ -182,9 +183,7 @@ export async function reportPdf(report: Report, folder: PhotoFolder, zone: strin
     pageBreakBefore: (node: { headlineLevel?: number }, { getFollowingNodesOnPage }: Following) =>
       node.headlineLevel === 1 && getFollowingNodesOnPage().length === 0,
     footer: (page: number, pages: number) => ({
-      text: plainSentence(
-        `${report.site.name}. Page ${page} of ${pages}. Local codes and licensed practice decide.`,
-      ),
+      text: plainSentence(messages.pageOfLocalCodesAndLicensedPractice(report.site.name, page, pages)),
       color: SOFT,
       fontSize: 8,
       margin: [42, 12, 42, 0],

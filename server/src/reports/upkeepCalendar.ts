@@ -3,6 +3,7 @@ import { oneLine } from '@phylaxon/core/facts/quantities';
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
 import type { DutyState } from '@phylaxon/core/views/upkeep';
 import ical, { ICalCalendarMethod } from 'ical-generator';
+import * as messages from './messages.ts';
 
 /** What is due at the panels of a site. */
 export interface DueAtPanels {
@@ -72,9 +73,9 @@ function datesOf({ dueAt, everyMonths, follows }: DutyState, zone: string): Date
  */
 export function upkeepCalendar({ site, panels }: DueAtPanels, address: string, zone: string): string {
   const calendar = ical({
-    name: oneLine(`Maintenance: ${site.name}`),
+    name: oneLine(messages.maintenance(site.name)),
     method: ICalCalendarMethod.PUBLISH,
-    prodId: { company: 'Phylaxon', product: 'Maintenance', language: 'EN' },
+    prodId: { company: messages.phylaxon, product: messages.maintenance2, language: 'EN' },
     ttl: 12 * 3600,
   });
   for (const panel of panels)

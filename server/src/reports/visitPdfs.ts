@@ -15,6 +15,7 @@ import {
 } from '@phylaxon/core/views/visit';
 import { conflict } from '../errors/index.ts';
 import { DANGER, plainSentence, RULE, SOFT, timeIn, toPdf, unprintable } from '../pdf/index.ts';
+import * as messages from './messages.ts';
 
 type Content = object;
 
@@ -30,7 +31,7 @@ const page = (title: string, content: Content[], footer = ''): Promise<Buffer> =
     defaultStyle: { fontSize: 11, lineHeight: 1.2 },
     ...(footer !== '' && {
       footer: (at: number, pages: number) => ({
-        text: plainSentence(`${footer} Page ${at} of ${pages}. Local codes and licensed practice decide.`),
+        text: plainSentence(messages.pageOfLocalCodesAndLicensedPracticeDecide(footer, at, pages)),
         color: SOFT,
         fontSize: 8,
         margin: [42, 12, 42, 0],
@@ -45,7 +46,7 @@ const blank = (text: string) => (text === '' ? '____________________' : text);
 /** A tag with boxes in place of letters says nothing to whoever finds it. */
 function refuseUnprintable({ plan, panel, site }: VisitRecord): void {
   const printed = {
-    'the worker’s name': plan.who,
+    'the electrician’s name': plan.who,
     'the phone number': plan.phone,
     'the site’s name': site.name,
     'the panel’s name': panel.name,
@@ -53,10 +54,7 @@ function refuseUnprintable({ plan, panel, site }: VisitRecord): void {
   for (const [what, text] of Object.entries(printed)) {
     const missing = unprintable(text);
     if (missing.length > 0)
-      throw conflict(
-        'unprintable_name',
-        `The tag cannot be printed: ${what} has characters that do not print (${missing.join(' ')}). Change it, then print the tag again.`,
-      );
+      throw conflict('unprintable_name', messages.theTagCannotBePrintedHas(what, missing.join(' ')));
   }
 }
 
@@ -85,13 +83,13 @@ export async function tagPdf(
           {
             stack: [
               { text: 'DANGER', fontSize: 38, bold: true, color: DANGER },
-              { text: 'DO NOT SWITCH ON', fontSize: 26, bold: true },
-              { text: 'Work on this panel in progress.', fontSize: 14, bold: true, margin: [0, 2, 0, 8] },
+              { text: messages.doNotOperate, fontSize: 26, bold: true },
+              { text: messages.workOnThisPanelInProgress, fontSize: 14, bold: true, margin: [0, 2, 0, 8] },
               { text: plainSentence(what), fontSize: 13, margin: [0, 0, 0, 8] },
-              { text: plainSentence(`Name   ${blank(plan.who)}`), fontSize: 14 },
-              { text: plainSentence(`Phone  ${blank(plan.phone)}`), fontSize: 14 },
-              { text: plainSentence(`Date   ${time(plan.plannedFor ?? now)}`), fontSize: 14 },
-              { text: 'Only the person named here may remove this tag.', margin: [0, 8, 0, 0] },
+              { text: plainSentence(messages.name(blank(plan.who))), fontSize: 14 },
+              { text: plainSentence(messages.phone(blank(plan.phone))), fontSize: 14 },
+              { text: plainSentence(messages.date(time(plan.plannedFor ?? now))), fontSize: 14 },
+              { text: messages.onlyThePersonNamedHereMay, margin: [0, 8, 0, 0] },
             ],
           },
           address === '' ? '' : { qr: `${address}/visits/${plan.visitId}`, fit: 105, alignment: 'right' },
@@ -112,7 +110,10 @@ export async function tagPdf(
   const others = plan.sources.map(({ kind }) =>
     tag(`${site.name}, ${panel.name}: ${SOURCE_WORDS[kind].name}`),
   );
-  return page(`Tag: ${panel.name}`, [tag(`${site.name}, ${panel.name}: off by ${plan.off}`), ...others]);
+  return page(messages.tag(panel.name), [
+    tag(messages.lockedOutAt(site.name, panel.name, plan.off)),
+    ...others,
+  ]);
 }
 
 /**
@@ -144,7 +145,7 @@ export function noticePdf(
     ...(plan.who || plan.phone
       ? [
           {
-            text: plainSentence(`Questions: ${[plan.who, plan.phone].filter(Boolean).join(', ')}`),
+            text: plainSentence(messages.questions([plan.who, plan.phone].filter(Boolean).join(', '))),
             margin: [0, 6, 0, 0],
           },
         ]
@@ -163,55 +164,59 @@ export function visitSheetPdf(record: VisitRecord, zone: string, units: ReaderUn
   const time = timeIn(zone);
   const minutes = minutesTaken(steps);
   const stands = {
-    planned: 'Planned',
-    'under-way': 'Under way',
-    finished: 'Done and proved',
-    left: 'Ended before it was done',
+    planned: messages.planned,
+    'under-way': messages.inProgress,
+    finished: messages.completedAndTested,
+    left: messages.endedEarly,
   }[standsAs(record)];
   const lines = textOf(sheetLines(record), units);
   const isSimulated = lines.some((line) => line.simulated);
   return page(
-    `Visit: ${panel.name}`,
+    messages.visit(panel.name),
     [
       {
-        text: plainSentence(`${site.name} · ${panel.name}. Planned ${time(record.plannedAt)}, ${zone}.`),
+        text: plainSentence(messages.planned2(site.name, panel.name, time(record.plannedAt), zone)),
         color: SOFT,
       },
-      { text: plainSentence(`Visit: ${stands}`), fontSize: 20, bold: true },
+      { text: plainSentence(messages.visit(stands)), fontSize: 20, bold: true },
       { canvas: [{ type: 'line', x1: 0, y1: 0, x2: 528, y2: 0, lineColor: RULE }], margin: [0, 4, 0, 4] },
-      ...(isSimulated
-        ? [{ text: 'With simulated figures: a made-up house, nothing real.', bold: true, color: DANGER }]
-        : []),
+      ...(isSimulated ? [{ text: messages.demoSiteWithSimulatedFigures, bold: true, color: DANGER }] : []),
       {
         text: plainSentence(
-          `De-energized at ${plan.off}. ${minutes === null ? `Expected off for ${plan.minutes} min.` : `Off for ${minutes} min.`}`,
+          messages.deEnergizedAt(
+            plan.off,
+            minutes === null ? messages.plannedOutageMin(plan.minutes) : messages.outageMin(minutes),
+          ),
         ),
       },
-      ...(plan.permit ? [{ text: plainSentence(`Permit ${plan.permit}.`) }] : []),
-      ...(plan.meterPulled ? [{ text: 'The utility pulls the meter.' }] : []),
-      heading('What was to be done'),
+      ...(plan.permit ? [{ text: plainSentence(messages.permit(plan.permit)) }] : []),
+      ...(plan.meterPulled ? [{ text: messages.theUtilityPullsTheMeter }] : []),
+      heading(messages.plannedTasks),
       {
         table: {
           widths: [90, '*', 190],
           headerRows: 1,
           body: [
-            ['Where', 'What', 'What became of it'].map((text) => ({ text, bold: true })),
+            [messages.where, messages.task, messages.results].map((text) => ({ text, bold: true })),
             ...taskEnds(record).map(({ label, place, became }) => [place, label, became].map(plainSentence)),
           ],
         },
         layout: 'lightHorizontalLines',
       },
-      ...(steps.length === 0 ? [heading('To take along'), list(toolsFor(plan.tasks))] : []),
+      ...(steps.length === 0 ? [heading(messages.toolsAndParts), list(toolsFor(plan.tasks))] : []),
       ...(steps.length === 0
         ? []
         : [
-            heading('What happened, and what was measured'),
+            heading(messages.stepsAndReadings),
             {
               table: {
                 widths: [82, 110, '*', 84],
                 headerRows: 1,
                 body: [
-                  ['When', 'Where', 'What', 'Figure'].map((text) => ({ text, bold: true })),
+                  [messages.when, messages.where, messages.task, messages.value].map((text) => ({
+                    text,
+                    bold: true,
+                  })),
                   ...lines.map(({ at, where, what, figure, trouble }) => [
                     { text: time(at), color: SOFT },
                     plainSentence(where),
@@ -232,7 +237,7 @@ export function visitSheetPdf(record: VisitRecord, zone: string, units: ReaderUn
             },
           ]),
       {
-        text: 'Done by ____________________    Date ______________    Customer ____________________',
+        text: messages.workByDateCustomer,
         margin: [0, 26, 0, 0],
       },
     ],

@@ -2,17 +2,18 @@ import { sayPlace } from '@phylaxon/core/panel/layout';
 import type { SearchQuery, SearchResult } from '@phylaxon/core/views/search';
 import { TIMELINE_KINDS } from '@phylaxon/core/views/timeline';
 import { IsNull, type EntityManager } from 'typeorm';
-import { circuitsOf } from '../record/index.ts';
+import type { Circuit } from '@phylaxon/core/record/entities';
+import { circuitsOf, panelsOf } from '../record/index.ts';
 import { listEntries } from '../timeline/index.ts';
-import { BreakerTable, type BreakerRow } from '../store/index.ts';
-import { panelsOf } from '../record/index.ts';
+import { among, BreakerTable, type BreakerRow, type PanelRow } from '../store/index.ts';
+import * as messages from './messages.ts';
 
 const MOST_ENTRIES = 60;
 const KIND_WORDS = {
   standard: '',
-  gfci: 'gfci ground-fault',
-  afci: 'afci arc-fault',
-  dual: 'gfci afci ground-fault arc-fault dual',
+  gfci: messages.gfciGroundFault,
+  afci: messages.afciArcFault,
+  dual: messages.gfciAfciGroundFaultArcFault,
   surge: 'surge',
 };
 
@@ -24,36 +25,37 @@ interface Candidate {
 
 async function candidates(manager: EntityManager, siteId: string): Promise<Candidate[]> {
   const panels = await panelsOf(manager, siteId);
-  const found: Candidate[] = [];
-  for (const panel of panels) {
-    const breakers: BreakerRow[] = await manager.findBy(BreakerTable, {
-      panelId: panel.id,
-      removedAt: IsNull(),
-    });
-    const circuits = await circuitsOf(
-      manager,
-      breakers.map(({ id }) => id),
-    );
-    for (const breaker of breakers) {
-      const circuit = circuits.get(breaker.id);
-      const place = sayPlace(breaker);
-      const label = circuit?.label ?? (breaker.space === null ? 'Main' : `Space ${place}`);
-      const loads = circuit?.loads.map((load) => load.name) ?? [];
-      const text = [
-        label,
-        ...loads,
-        breaker.family,
-        KIND_WORDS[breaker.kind],
-        panel.name,
-        `${breaker.ratingAmps} a`,
-      ];
-      found.push({
-        where: { breakerId: breaker.id, panelId: panel.id, panelName: panel.name, label, place },
-        text: text.join(' ').toLowerCase(),
-      });
-    }
-  }
-  return found;
+  const breakers: BreakerRow[] = await manager.findBy(BreakerTable, {
+    panelId: among(panels.map(({ id }) => id)),
+    removedAt: IsNull(),
+  });
+  const circuits = await circuitsOf(
+    manager,
+    breakers.map(({ id }) => id),
+  );
+  return panels.flatMap((panel) =>
+    breakers
+      .filter(({ panelId }) => panelId === panel.id)
+      .map((breaker) => candidate(panel, breaker, circuits.get(breaker.id))),
+  );
+}
+
+function candidate(panel: PanelRow, breaker: BreakerRow, circuit: Circuit | undefined): Candidate {
+  const place = sayPlace(breaker);
+  const label = circuit?.label ?? (breaker.space === null ? messages.main : messages.space(place));
+  const loads = circuit?.loads.map((load) => load.name) ?? [];
+  const text = [
+    label,
+    ...loads,
+    breaker.family,
+    KIND_WORDS[breaker.kind],
+    panel.name,
+    `${breaker.ratingAmps} a`,
+  ];
+  return {
+    where: { breakerId: breaker.id, panelId: panel.id, panelName: panel.name, label, place },
+    text: text.join(' ').toLowerCase(),
+  };
 }
 
 /** Whether a text has a word that begins so. */

@@ -1,1 +1,2 @@
 export * from './settingsStore.ts';
+export { inLanguage } from './requestLanguage.ts';

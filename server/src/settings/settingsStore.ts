@@ -1,13 +1,18 @@
-import { DEFAULT_SETTINGS, settings, type Settings } from '@phylaxon/core/record/settings';
+import { conventionsOf, DEFAULT_SETTINGS, settings, type Settings } from '@phylaxon/core/record/settings';
 import type { EntityManager } from 'typeorm';
 import { SettingTable } from '../store/index.ts';
+import { requestLanguage } from './requestLanguage.ts';
 
-/** What was chosen; the default where nothing was, or where what was chosen is no longer on offer. */
+/**
+ * What was chosen; where nothing was, or what was chosen is no longer on offer, the conventions of the browser’s place,
+ * else the default.
+ */
 export async function readSettings(manager: EntityManager): Promise<Settings> {
   const rows = await manager.find(SettingTable);
   const chosen = Object.fromEntries(rows.map(({ name, value }) => [name, JSON.parse(value) as unknown]));
   const parsed = settings.partial().safeParse(chosen);
-  return { ...DEFAULT_SETTINGS, ...(parsed.success ? parsed.data : {}) };
+  const conventions = conventionsOf(requestLanguage() ?? '');
+  return { ...DEFAULT_SETTINGS, ...conventions, ...(parsed.success ? parsed.data : {}) };
 }
 
 /** Keep what was chosen; returns all settings as they now are. */

@@ -85,13 +85,13 @@ async function readOnly(): Promise<string> {
 }
 
 const REFUSED: [what: string, make: () => string | Promise<string>, why: RegExp][] = [
-  ['a text', () => filled('These are notes.\n'.repeat(40)), /not a database/],
-  ['a picture', () => filled(Buffer.alloc(9000, 0xd8)), /not a database/],
+  ['a text', () => filled('These are notes.\n'.repeat(40)), /not a Phylaxon database/],
+  ['a picture', () => filled(Buffer.alloc(9000, 0xd8)), /not a Phylaxon database/],
   ['a folder', () => (mkdirSync(join(folder, 'dir')), join(folder, 'dir')), /is a folder/],
   [
     'another program’s database',
     () => foreign('CREATE TABLE notes (text)', 'PRAGMA user_version = 3'),
-    /another program’s/,
+    /belongs to another program/,
   ],
   [
     'another program’s, made with the same library',
@@ -100,13 +100,13 @@ const REFUSED: [what: string, make: () => string | Promise<string>, why: RegExp]
         'CREATE TABLE migrations (id INTEGER PRIMARY KEY, timestamp, name)',
         `INSERT INTO migrations VALUES (1, 1, 'Orders1')`,
       ),
-    /another program’s/,
+    /belongs to another program/,
   ],
   [
     'one of a newer version',
     () =>
       changed((db) => db.exec(`INSERT INTO migrations (timestamp, name) VALUES (9, 'Later9000000000000')`)),
-    /newer Phylaxon/,
+    /newer version of Phylaxon/,
   ],
   ['one with damaged pages', damaged, /is damaged.*npm run restore/],
   ['one that was cut off', cutOff, /is damaged.*npm run restore/],
@@ -126,7 +126,7 @@ const REFUSED: [what: string, make: () => string | Promise<string>, why: RegExp]
     () => filled(Buffer.concat([Buffer.from('SQLite format 3\0'), Buffer.alloc(50)])),
     /is damaged|another program/,
   ],
-  ['one that may only be read', readOnly, /may only be read/],
+  ['one that may only be read', readOnly, /is read-only/],
 ];
 
 const print = (file: string) => {
@@ -154,7 +154,7 @@ describe('a file that cannot be the record', () => {
     const file = foreign('CREATE TABLE notes (text)');
     const before = print(file);
     await expect(startServer({ PHYLAXON_DB: file })).rejects.toThrow(
-      /^[^\n]*another program’s database\.[^\n]*$/,
+      /^[^\n]*belongs to another program\.[^\n]*$/,
     );
     expect(print(file)).toBe(before);
   });
@@ -162,7 +162,7 @@ describe('a file that cannot be the record', () => {
   test('one that another Phylaxon has open is refused until that one ends, however it ends', async () => {
     const file = place();
     const first = await startServer({ PHYLAXON_DB: file });
-    await expect(Store.open(file)).rejects.toThrow(/open in another Phylaxon already/);
+    await expect(Store.open(file)).rejects.toThrow(/already open in another Phylaxon/);
     first.process.kill('SIGKILL');
     await new Promise((done) => first.process.once('exit', done));
     await (await Store.open(file)).close();

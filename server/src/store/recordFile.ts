@@ -3,6 +3,7 @@ import { dirname, join, resolve } from 'node:path';
 import { MIGRATIONS } from './migrations.ts';
 import { SafeDatabase } from './safeDatabase.ts';
 import { storeErrorOf } from './storeError.ts';
+import * as messages from './messages.ts';
 
 /** A file that cannot be the record here, in one line, with what to do. */
 export class RecordRefused extends Error {}
@@ -42,25 +43,20 @@ export function examineRecord(file: string): Examined {
     try {
       mkdirSync(dirname(path), { recursive: true });
     } catch {
-      throw refuse(
-        'cannot be made: its folder is not there and cannot be made. Set PHYLAXON_DB to another place.',
-      );
+      throw refuse(messages.cannotBeCreatedBecauseIts);
     }
     return NEW;
   }
   const stat = statSync(path);
-  if (stat.isDirectory()) throw refuse('is a folder. Set PHYLAXON_DB to a file.');
-  if (!stat.isFile()) throw refuse('is no ordinary file. Set PHYLAXON_DB to another.');
+  if (stat.isDirectory()) throw refuse(messages.isAFolderSetPhylaxonDb);
+  if (!stat.isFile()) throw refuse(messages.isNotAnOrdinaryFileSet);
   if (stat.size === 0) return NEW;
-  if (!beginsLikeADatabase(path))
-    throw refuse('is no record of Phylaxon’s: it is not a database. Set PHYLAXON_DB to another file.');
-  if ((stat.mode & 0o222) === 0)
-    throw refuse('may only be read: make it writable, or set PHYLAXON_DB to another file.');
+  if (!beginsLikeADatabase(path)) throw refuse(messages.isNotAPhylaxonDatabaseSet);
+  if ((stat.mode & 0o222) === 0) throw refuse(messages.isReadOnlyMakeItWritable);
   const names = refusingDamage(refuse, () => migrationsOf(path));
-  if (names === null) throw refuse('is another program’s database. Set PHYLAXON_DB to another file.');
+  if (names === null) throw refuse(messages.belongsToAnotherProgramSet);
   const newer = names.find((name) => !KNOWN.includes(name));
-  if (newer !== undefined)
-    throw refuse('was written by a newer Phylaxon. Bring Phylaxon up to date, or restore an older copy.');
+  if (newer !== undefined) throw refuse(messages.wasWrittenByANewerVersion);
   if (stat.size <= LOOKED_THROUGH_BYTES) {
     const problems = refusingDamage(refuse, () => damageIn(path, 'quick_check'));
     if (problems.length > 0) throw refuse(DAMAGED);
@@ -68,8 +64,7 @@ export function examineRecord(file: string): Examined {
   return { isNew: false, lacks: KNOWN.filter((name) => !names.includes(name)), bytes: stat.size };
 }
 
-const DAMAGED =
-  'is damaged. Bring back the last good copy (npm run restore -- COPY.zip); the damaged file is kept.';
+const DAMAGED = messages.isDamagedRestoreTheLastGood;
 
 function refusingDamage<T>(refuse: (why: string) => RecordRefused, look: () => T): T {
   try {
@@ -77,8 +72,7 @@ function refusingDamage<T>(refuse: (why: string) => RecordRefused, look: () => T
   } catch (error) {
     if (error instanceof RecordRefused) throw error;
     const trouble = storeErrorOf(error)?.trouble;
-    if (trouble === 'busy')
-      throw refuse('is held by another program. Close that program, or set PHYLAXON_DB to another file.');
+    if (trouble === 'busy') throw refuse(messages.isLockedByAnotherProgramClose);
     throw refuse(DAMAGED);
   }
 }
@@ -147,7 +141,7 @@ export function damageIn(path: string, how: 'quick_check' | 'integrity_check'): 
     const orphans = database.pragma('foreign_key_check') as unknown[];
     return [
       ...said.filter((line) => line !== 'ok'),
-      ...(orphans.length > 0 ? [`${orphans.length} rows point to rows that do not exist`] : []),
+      ...(orphans.length > 0 ? [messages.rowsReferToRowsThatDo(orphans.length)] : []),
     ];
   } finally {
     database.close();
@@ -163,9 +157,7 @@ export function holdRecord(file: string): () => void {
   } catch (error) {
     lock.close();
     if (storeErrorOf(error)?.trouble === 'busy')
-      throw new RecordRefused(
-        `${file} is open in another Phylaxon already. Stop that one, or set PHYLAXON_DB to another file.`,
-      );
+      throw new RecordRefused(messages.isAlreadyOpenInAnotherPhylaxon(file));
     throw error;
   }
   return () => lock.close();
@@ -182,9 +174,7 @@ export function copyRecord(file: string, target: string): void {
   const { bavail, bsize } = statfsSync(dirname(target));
   const needed = statSync(file).size + (existsSync(`${file}-wal`) ? statSync(`${file}-wal`).size : 0);
   if (bavail * bsize < needed * 1.1)
-    throw new RecordRefused(
-      `There is no room for a copy of ${file}: ${Math.ceil(needed / 1e6)} MB are needed in ${dirname(target)}.`,
-    );
+    throw new RecordRefused(messages.notEnoughDiskSpaceForA(file, Math.ceil(needed / 1e6), dirname(target)));
   const database = new SafeDatabase(file, { timeout: 10 });
   try {
     database.pragma('busy_timeout = 10000');

@@ -125,7 +125,7 @@ describe('a store that fails', () => {
       const refused = store.write((manager) => manager.insert(SiteTable, site(2)));
       await expect(refused).rejects.toMatchObject({
         trouble,
-        message: expect.stringMatching(/nothing was stored/),
+        message: expect.stringMatching(/Nothing was saved/),
       });
       await store.write((manager) => manager.insert(SiteTable, site(3)));
       expect((await store.read((manager) => manager.find(SiteTable))).map(({ id }) => id)).toEqual([

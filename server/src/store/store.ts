@@ -1,6 +1,6 @@
 import { setTimeout as pause } from 'node:timers/promises';
 import { Connection, type StoreWork } from './connection.ts';
-import { Queue } from './queue.ts';
+import { Queue } from '../threads/index.ts';
 import { examineRecord, holdRecord, keepBeforeUpgrade } from './recordFile.ts';
 import { StoreError } from './storeError.ts';
 

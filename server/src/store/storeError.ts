@@ -1,14 +1,14 @@
+import * as messages from './messages.ts';
+
 /** Why the record cannot be read or written just now. */
 export type StoreTrouble = 'full' | 'busy' | 'read-only' | 'damaged' | 'unavailable';
 
 const MESSAGES: Record<StoreTrouble, string> = {
-  full: 'The disk is full: nothing was stored. Make room on it, then send it again.',
-  busy: 'Another program holds the record just now: nothing was stored. Close that program, or try again in a moment.',
-  'read-only': 'The record may only be read here: nothing was stored. Make its file and its folder writable.',
-  damaged:
-    'The record’s file is damaged: nothing was stored. Stop Phylaxon and bring back the last good copy (npm run restore).',
-  unavailable:
-    'The record cannot be reached just now: nothing was stored. See that its disk is there and works, then try again.',
+  full: messages.theDiskIsFullNothingWas,
+  busy: messages.anotherProgramHasLockedThe,
+  'read-only': messages.theDatabaseIsReadOnlyHere,
+  damaged: messages.theDatabaseIsDamagedNothingWas,
+  unavailable: messages.theDatabaseIsNotAvailable,
 };
 
 /** By the beginning of SQLite’s result code, or of the system’s; the first that fits counts. */

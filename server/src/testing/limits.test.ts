@@ -52,7 +52,10 @@ const APART: readonly (readonly [path: RegExp, reason: string])[] = [
     /^core\/src\/(record\/(loggerTable|heatMatrices|phrases\/(moments|findingPhrases))|views\/csv)/,
     'dates, phrases and resolution of typed or imported data',
   ],
-  [/^web\/src\/(breaker\/tripCurve|measure\/recordings\/LogChart)/, 'probabilities and drawing of charts'],
+  [
+    /^web\/src\/(breaker\/tripCurve|measure\/recordings\/(LogChart|chart))/,
+    'probabilities and drawing of charts',
+  ],
   [
     /^core\/src\/views\/(directoryCard|heatColors|houseMap|planning\/priceBands|visit\/minutes)/,
     'layout, colors, prices, estimated durations',

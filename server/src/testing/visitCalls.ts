@@ -35,7 +35,7 @@ export function visitCalls({ call }: ReturnType<typeof callsTo>) {
       ...{ space, poles, ratingAmps, kind },
       ...change,
     };
-    const planned = { visitId: randomUUID() as string, tasks: [task], off: 'its main', minutes: 30 };
+    const planned = { visitId: randomUUID() as string, tasks: [task], off: 'its main breaker', minutes: 30 };
     return { plan: planned, task, answer: await post(panelId, 'visit', planned) };
   }
 

@@ -4,3 +4,5 @@ export { TooBusy, FairQueue } from './fairQueue.ts';
 export { workerPool } from './workerPool.ts';
 export { standBack } from './standBack.ts';
 export { memoryLimits, saveMemory } from './memory.ts';
+export { patientMs } from './patience.ts';
+export { Queue } from './queue.ts';

@@ -36,7 +36,7 @@ beforeAll(async () => {
           point: 'conductor',
           value: n,
           at: at(minute),
-          note: n === 3 ? '50 % of it_all' : '',
+          note: n === 3 ? '50% of it_all' : '',
         },
       ],
     });

@@ -13,6 +13,7 @@ import type { Understood } from '../files/index.ts';
 import { conflict } from '../errors/index.ts';
 import { breakerOf, circuitsOf, logReadings, panelRow, readingOf, siteRow } from '../record/index.ts';
 import { BreakerTable, type ReadingRow } from '../store/index.ts';
+import * as messages from './messages.ts';
 
 /** Rows of a table; text that begins like a formula is taken for text. */
 const csvRows = (rows: object[], columns: readonly string[], header = false) =>
@@ -106,7 +107,7 @@ export async function planReadings(
   await panelRow(manager, panelId);
   const sitting = new Set((await present(manager, panelId)).map(({ id }) => id));
   if (readings.some(({ breakerId }) => !sitting.has(breakerId)))
-    throw conflict('changed_meanwhile', 'The panel was changed while the table was read: send it again.');
+    throw conflict('changed_meanwhile', messages.thePanelChangedWhileTheTable);
   const known = await knownReadings(manager, readings);
   const toLog = readings.filter((_, i) => !known.has(i));
   const times = toLog.map(({ reading }) => reading.at).sort();

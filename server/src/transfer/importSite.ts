@@ -11,6 +11,7 @@ import { circuitColumns } from '../record/index.ts';
 import { CaseTable, CurveTable, insertMany, PanelTable, SiteTable } from '../store/index.ts';
 import { decisionText, redecideAll, redecidePanel } from '../recordService/index.ts';
 import { wipeSite } from './wipeSite.ts';
+import * as messages from './messages.ts';
 
 /** What an import would meet here. */
 export interface Meeting {
@@ -214,8 +215,8 @@ export async function importSite(
     throw conflict(
       'cannot_import_so',
       meeting.here
-        ? `${meeting.here} is here already: replace it, or import as a copy.`
-        : 'It cannot be imported in this way: look at what it would do first.',
+        ? messages.isAlreadyHereReplaceItOr(meeting.here)
+        : messages.thisImportOptionIsNotAvailable,
     );
   }
   const taught = mode === 'replace' && (await hasConfirmedEnds(manager, file.site.id));

@@ -248,8 +248,8 @@ describe(`${HOW_MANY} files that cannot be`, () => {
       .post(path)
       .set('Content-Type', 'text/csv')
       .send(Buffer.alloc(20_500_000, 44));
-    expect([large.status, large.body.error.message]).toEqual([413, 'The body exceeds 20 MB.']);
+    expect([large.status, large.body.error.message]).toEqual([413, 'The body is larger than 20 MB.']);
     const other = await request(app.app).post(path).set('Content-Type', 'text/html').send('<html>');
-    expect([other.status, other.body.error.message]).toEqual([415, 'Send the file as it is, as text/csv.']);
+    expect([other.status, other.body.error.message]).toEqual([415, 'Send the file unchanged, as text/csv.']);
   });
 });

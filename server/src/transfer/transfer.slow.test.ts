@@ -120,10 +120,10 @@ describe('a site as a file', () => {
       new RegExp(`^Line ${at + 1}, readings\\.\\d+\\.value: `),
     );
     const cut = await upload(demo, '/imports/preview', text.slice(0, 3000)).expect(400);
-    expect(cut.body.error.message).toMatch(/^Line \d+: this is not valid JSON here/);
+    expect(cut.body.error.message).toMatch(/^Line \d+: this is not valid JSON/);
     const bare = await upload(demo, '/imports/preview', text).expect(400);
     expect(bare.body.error.message).toMatch(
-      /photos\.0\.sha256: This picture did not come along: import the zip/,
+      /photos\.0\.sha256: This photo is not in the file. Import the zip/,
     );
   });
 
@@ -261,7 +261,7 @@ describe('readings as a table', () => {
   test.each([
     ['', /first line must name the columns/],
     ['a,b\n1,2', /“time \(UTC\)”, “place”, .* are missing/],
-    ['time (UTC),place,measured at,value,unit\n', /no readings in it/],
+    ['time (UTC),place,measured at,value,unit\n', /There are no readings in the file/],
     [
       'time (UTC),place,measured at,value,unit\n2026-11-03T19:05:00Z,9,outlet,119',
       /fewer cells than the first line/,
@@ -288,8 +288,8 @@ describe('readings as a table', () => {
     const csv = (await download(demo, `/panels/${panels[0]!.panel.id}/directory.csv`)).toString();
     const lines = csv.trim().split('\r\n');
     expect(lines).toHaveLength(22);
-    expect(lines.find((line) => line.includes('cooker'))).toMatch(
-      /^5–7,Flat: cooker,40,2,A B,standard,Orrin S/,
+    expect(lines.find((line) => line.includes('range'))).toMatch(
+      /^5–7,Apartment: range,40,2,A B,standard,Orrin S/,
     );
   });
 });

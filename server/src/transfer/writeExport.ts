@@ -10,6 +10,7 @@ import { readAttachment } from '../attachments/index.ts';
 import { conflict } from '../errors/index.ts';
 import { readingsCsv } from './csv.ts';
 import { sitePages } from './exportSite.ts';
+import * as messages from './messages.ts';
 
 /** What can be exported of a site. */
 export const EXPORTS = ['site.json', 'site.zip', 'readings.csv'] as const;
@@ -50,10 +51,7 @@ export async function writeExport(manager: EntityManager, task: ExportTask): Pro
   for (const sha256 of [...beside.photos].sort()) {
     const picture = join(photos, `${sha256}.jpg`);
     if (!existsSync(picture))
-      throw conflict(
-        'picture_missing',
-        `A photo of this site is missing from the disk (${sha256.slice(0, 12)}…). Restore it from a backup, or export the site without photos.`,
-      );
+      throw conflict('picture_missing', messages.aPhotoOfThisSiteIs(sha256.slice(0, 12)));
     zip.addFile(picture, `photos/${sha256}.jpg`, { ...plain, compress: false });
   }
   for (const sha256 of [...beside.attachments].sort()) {

@@ -6,6 +6,7 @@ import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { temporaryFolder } from './temporaryFolders.ts';
 import { TooManyFiles } from './underWay.ts';
+import * as messages from './messages.ts';
 
 /** A file that was sent, on the disk until it is done with. */
 export interface UploadedFile {
@@ -16,7 +17,7 @@ export interface UploadedFile {
 
 export class TooLarge extends Error {
   constructor(readonly limitBytes: number) {
-    super('too large');
+    super(messages.tooLarge);
   }
 }
 

@@ -26,6 +26,7 @@ import { readSettings } from '../settings/index.ts';
 import { among, BreakerTable, CircuitTable, PanelTable, SiteTable, type PanelRow } from '../store/index.ts';
 import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index.ts';
 import { breakerTrends } from './trends.ts';
+import * as messages from './messages.ts';
 
 const namePanel = ({ id, name }: PanelRow) => ({ panelId: id, name });
 
@@ -39,7 +40,7 @@ async function fedFrom(manager: EntityManager, panel: PanelRow): Promise<Board['
   }
   if (fedThroughPanelId === null) return null;
   const above = await manager.findOneByOrFail(PanelTable, { id: fedThroughPanelId });
-  return { panelId: above.id, panelName: above.name, breakerId: null, place: 'feed-through lugs' };
+  return { panelId: above.id, panelName: above.name, breakerId: null, place: messages.feedThroughLugs };
 }
 
 /** A panel as it hangs. */

@@ -10,6 +10,7 @@ import { IsNull, type EntityManager } from 'typeorm';
 import { notFound } from '../errors/index.ts';
 import { panelFromRow, siteRow, visitsOf, type KnownVisit } from '../record/index.ts';
 import { PanelEntryTable, PanelTable } from '../store/index.ts';
+import * as messages from './messages.ts';
 
 /** The visits of a site, newest first, with what earlier ones taught. */
 export async function siteVisitsPage(manager: EntityManager, siteId: string): Promise<SiteVisits> {
@@ -57,7 +58,7 @@ export async function visitPage(manager: EntityManager, visitId: string): Promis
     ({ kind, content }) => kind === 'visit' && (content as { visitId: string }).visitId === visitId,
   );
   const visit = at && (await visitsOf(manager, at.panelId)).find(({ plan }) => plan.visitId === visitId);
-  if (!at || !visit) throw notFound('This visit');
+  if (!at || !visit) throw notFound(messages.thisVisit);
   // A visit stays on record when its panel does not.
   const row = await manager.findOneByOrFail(PanelTable, { id: at.panelId });
   return {

@@ -11,6 +11,9 @@ const { window } = new JSDOM('<!doctype html><html lang="en"><body></body></html
 window.HTMLElement.prototype.scrollIntoView = () => undefined;
 window.scrollTo = () => undefined;
 
+// Figures in °C and metres, dates as 3 Nov 2026, times as 19:05.
+Object.defineProperty(window.navigator, 'language', { value: 'en-GB' });
+
 const IN_BROWSER = [
   'window',
   'document',

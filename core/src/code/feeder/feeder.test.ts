@@ -45,7 +45,7 @@ describe('a feeder', () => {
     expect(ask({ demandAmps: 66, breakerAmps: 60 }).decision).toBe('rewire');
   });
 
-  test('of a whole dwelling may be 83 % of its rating', () => {
+  test('of a whole dwelling may be 83% of the rating', () => {
     const service = { kind: 'whole-dwelling', demandAmps: 190, breakerAmps: 200 } as const;
     expect(ask(service, { gauge: '2/0' })).toMatchObject({
       ampacity: 175,

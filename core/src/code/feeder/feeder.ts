@@ -14,9 +14,10 @@ import {
   voltageDropPercent,
 } from '../sizing/index.ts';
 import { feederInput, type Feeder, type FeederInput, type FeederQuestion } from './schema.ts';
+import * as messages from './messages.ts';
 
 const LARGEST_AMPS = STANDARD_RATINGS_AMPS.at(-1)!;
-/** A feeder that loses more than this runs poorly; 5 % is the most with its branches. */
+/** A feeder that loses more than this runs poorly; 5% is the most with its branches. */
 const POOR_DROP_PERCENT = 100 * VOLTAGE_LIMITS.sagNoticed;
 
 /**
@@ -26,7 +27,7 @@ const POOR_DROP_PERCENT = 100 * VOLTAGE_LIMITS.sagNoticed;
  *
  * @param carries the conductor’s ampacity where it lies, A
  * @returns A
- * @example dwellingRating(175) // 200: 83 % of it is 166 A
+ * @example dwellingRating(175) // 200: 83% of it is 166 A
  */
 export const dwellingRating = (carries: number): number | null =>
   STANDARD_RATINGS_AMPS.findLast(
@@ -109,45 +110,43 @@ function explain(
     add(
       'conductor-unprotected',
       largest > 0
-        ? `The ${a(breakerAmps)} breaker lets more through than this feeder may carry: ${a(largest)} is the largest here.`
-        : 'No standard breaker is small enough for this conductor here: leave it off.',
+        ? messages.theBreakerExceedsWhatThis(a(breakerAmps), a(largest))
+        : messages.noStandardBreakerIsSmallEnough,
     );
   if (decision === 'rewire')
     add(
       'demand-exceeds-conductor',
       least === null
-        ? `A load of ${a(demandAmps)} is beyond the largest standard breaker, ${a(LARGEST_AMPS)}.`
-        : `The load is ${a(demandAmps)}; ${sayConductor(conductor)} carries ${a(carries)} here and may have ${a(largest)} at most.`,
+        ? messages.aLoadOfExceedsTheLargest(a(demandAmps), a(LARGEST_AMPS))
+        : messages.theLoadIsHasAnAmpacity(a(demandAmps), sayConductor(conductor), a(carries), a(largest)),
     );
   if (decision === 'size-up') {
-    add('demand-exceeds-breaker', `The load is ${a(demandAmps)}; the breaker is ${a(breakerAmps)}.`);
-    add(
-      'verify-whole-run',
-      'A larger breaker is right only if the whole run is this conductor and all it ends on is made for it: an electrician checks it first.',
-    );
+    add('demand-exceeds-breaker', messages.theLoadIsTheBreakerIs(a(demandAmps), a(breakerAmps)));
+    add('verify-whole-run', messages.aLargerBreakerIsAllowedOnly);
   }
   if (decision === 'keep')
-    add(
-      'breaker-fits',
-      `The load is ${a(demandAmps)}; the breaker is ${a(breakerAmps)} and may be up to ${a(largest)}.`,
-    );
-  add('ampacity', `${sayConductor(conductor)} carries ${a(carries)} where it lies.`);
+    add('breaker-fits', messages.theLoadIsTheBreakerIsAnd(a(demandAmps), a(breakerAmps), a(largest)));
+  add('ampacity', messages.hasAnAmpacityOfAsInstalled(sayConductor(conductor), a(carries)));
   const asDwelling = kind === 'whole-dwelling' ? dwellingRating(carries) : null;
   if (asDwelling !== null && asDwelling > carries)
     add(
       'whole-dwelling',
-      `It carries the whole of a dwelling: ${a(DWELLING_SERVICE.share * asDwelling)}, 83 % of ${a(asDwelling)}, is enough for a rating of ${a(asDwelling)}.`,
+      messages.theFeederCarriesTheEntireLoad(
+        a(DWELLING_SERVICE.share * asDwelling),
+        a(asDwelling),
+        a(asDwelling),
+      ),
     );
   if (mainLugsAmps !== undefined && largest === standardRatingAtMost(mainLugsAmps))
-    add('main-lugs', `What it feeds is made for ${a(mainLugsAmps)}.`);
+    add('main-lugs', messages.theEquipmentItFeedsIsRated(a(mainLugsAmps)));
   if (dropPercent !== null && exceeds(dropPercent, POOR_DROP_PERCENT))
     add(
       'drop-over-3',
-      `At ${a(demandAmps)} it loses ${sayQuantity(dropPercent, '%', 1)}, over the ${POOR_DROP_PERCENT} % of good practice: take a thicker conductor.`,
+      messages.atTheVoltageDropIsAbove(a(demandAmps), sayQuantity(dropPercent, '%', 1), POOR_DROP_PERCENT),
     );
   add(
     'ground-grows',
-    'The grounding conductor is for this breaker; where the hots are thicker than they need be, it grows with them. Service conductors have none.',
+    'The equipment grounding conductor is sized for this breaker and grows in proportion if the hot conductors are oversized. Service conductors have none.',
   );
   return reasons;
 }

@@ -2,32 +2,33 @@ import { z } from 'zod';
 import { ambientC, amps, metres, oneOf, ratingAmps, reason } from '../../facts/quantities/index.ts';
 import { COLUMNS_C, FEEDER_GAUGES, MATERIALS, isMade, NOT_MADE } from '../../facts/standards/index.ts';
 import { currentCarrying, terminalC } from '../sizing/index.ts';
+import * as messages from './messages.ts';
 
 export const FEEDER_KINDS = ['feeder', 'whole-dwelling'] as const;
 
 export const feederGauge = z.enum(
   FEEDER_GAUGES,
-  'The gauge must be one of 14 to 4/0 AWG or 250 to 600 kcmil.',
+  'The conductor size must be one of 14 to 4/0 AWG or 250 to 600 kcmil.',
 );
 
 /** Line to line of a dwelling’s service, V. */
 export const serviceVolts = z
-  .number('The voltage must be a number.')
-  .min(100, 'The voltage must be from 100 to 600 V.')
-  .max(600, 'The voltage must be from 100 to 600 V.')
+  .number(messages.theVoltageMustBeANumber)
+  .min(100, messages.theVoltageMustBeFrom100)
+  .max(600, messages.theVoltageMustBeFrom100)
   .default(240);
 
 export const feederInput = z.object({
   kind: z
-    .enum(FEEDER_KINDS, 'The kind must be feeder or whole-dwelling.')
-    .describe('whole-dwelling: carries the whole load of one dwelling, as its service or main feeder'),
+    .enum(FEEDER_KINDS, messages.theKindMustBeFeederOr)
+    .describe('whole-dwelling: carries the entire load of one dwelling, as its service or main feeder'),
   demandAmps: amps,
   breakerAmps: ratingAmps,
   conductor: z
     .object({
       gauge: feederGauge,
       material: z.enum(MATERIALS, 'The material must be copper or aluminum.'),
-      insulationC: oneOf([...COLUMNS_C], 'The insulation must be 60, 75 or 90 °C.'),
+      insulationC: oneOf([...COLUMNS_C], messages.theInsulationMustBe6075),
     })
     .refine(isMade, NOT_MADE),
   terminalC: terminalC.default(75),
@@ -35,7 +36,7 @@ export const feederInput = z.object({
   currentCarrying: currentCarrying.default(3),
   lengthM: metres.optional(),
   volts: serviceVolts,
-  mainLugsAmps: ratingAmps.optional().describe('what the bus or lugs behind it may carry'),
+  mainLugsAmps: ratingAmps.optional().describe('rating of the bus or lugs that it feeds'),
 });
 export type FeederInput = z.input<typeof feederInput>;
 export type FeederQuestion = z.output<typeof feederInput>;
@@ -44,13 +45,13 @@ export const FEEDER_DECISIONS = ['keep', 'size-down', 'size-up', 'rewire'] as co
 
 export const feederOutput = z.object({
   ampacity: z.number(),
-  maxBreakerAmps: z.number().describe('0: no standard breaker protects this conductor here'),
-  minBreakerAmps: z.number().nullable().describe('null: beyond the largest standard rating'),
+  maxBreakerAmps: z.number().describe('0 if no standard breaker protects this conductor here'),
+  minBreakerAmps: z.number().nullable().describe('null if above the largest standard rating'),
   dropPercent: z.number().nullable().describe('null without a length'),
   ground: z
     .object({ copper: z.enum(FEEDER_GAUGES), aluminum: z.enum(FEEDER_GAUGES) })
     .nullable()
-    .describe('the thinnest equipment grounding conductor; null beyond 400 A'),
+    .describe('smallest equipment grounding conductor; null above 400 A'),
   decision: z.enum(FEEDER_DECISIONS),
   recommendedAmps: z.number().nullable(),
   reasons: z.array(reason),

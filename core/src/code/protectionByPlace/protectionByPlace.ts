@@ -1,6 +1,7 @@
 import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import type { Reason } from '../../facts/quantities/index.ts';
 import { EDITIONS, PLACE_RULES, SERVED, type Edition, type PlaceRule, type ServedUse } from './rules.ts';
+import * as messages from './messages.ts';
 
 /** What is asked of a circuit by what it serves. */
 export interface PlaceQuestion {
@@ -61,14 +62,14 @@ export function protectionByPlace(question: PlaceQuestion): PlaceAnswer {
     if (local !== undefined) {
       for (const one of local) asked.add(one);
       const asks = local.length === 0 ? 'nothing' : local.join(' and ');
-      reasons.push({ code: 'own-list', text: `Your own list asks for ${asks} protection here.` });
+      reasons.push({ code: 'own-list', text: messages.yourOwnListRequiresProtection(asks) });
       continue;
     }
     if (!isServed(id)) {
       unknown.push(id);
       reasons.push({
         code: 'not-in-the-list',
-        text: `“${id}” is in no list this program has: look it up, or ask the inspector.`,
+        text: messages.isNotInPhylaxonSList(id),
       });
       continue;
     }
@@ -78,7 +79,7 @@ export function protectionByPlace(question: PlaceQuestion): PlaceAnswer {
       asked.add(rule.asks);
       reasons.push({
         code: rule.asks,
-        text: [`${SERVED[id]}: ${rule.asks} protection, NEC ${edition}, ${clause}.`, rule.note]
+        text: [messages.protectionNec(SERVED[id], rule.asks, edition, clause), rule.note]
           .filter(Boolean)
           .join(' '),
       });
@@ -87,11 +88,14 @@ export function protectionByPlace(question: PlaceQuestion): PlaceAnswer {
   if (asked.size > 0 && !isNew) {
     reasons.push({
       code: 'old-work-may-stand',
-      text: 'What was right when it was made may stand; once it is extended, moved or changed, this asks of it as of new work.',
+      text: messages.anInstallationThatMetTheCode,
     });
   }
   if (asked.size === 0 && unknown.length === 0)
-    reasons.push({ code: 'none-asked', text: `NEC ${edition} asks for no such protection of this circuit.` });
+    reasons.push({
+      code: 'none-asked',
+      text: messages.necDoesNotRequireThis(edition),
+    });
   const all = [...asked];
   const kind = !isNew || all.length === 0 ? 'standard' : all.length === 2 ? 'dual' : KINDS[all[0]!];
   return { kind, unknown, reasons };

@@ -1,47 +1,48 @@
+import * as messages from './messages.ts';
+
 /** Editions of the code whose lists are known. */
 export const EDITIONS = ['2017', '2020', '2023'] as const;
 export type Edition = (typeof EDITIONS)[number];
 
 /** The last edition whose lists are known, and when that was checked. */
-export const EDITIONS_NOTE =
-  'This program knows the NEC editions of 2017, 2020 and 2023 (checked Nov 30, 2026). Ask the inspector whether a later edition or a local amendment applies.';
+export const EDITIONS_NOTE = messages.phylaxonCoversThe20172020And;
 
 /** Places that a circuit serves. */
 export const PLACES = {
-  bathroom: 'Bathroom',
-  kitchen: 'Kitchen',
-  'kitchen-counter': 'Kitchen countertop',
-  'near-sink': 'Within 6 ft (1.8 m) of a sink',
-  'near-tub': 'Within 6 ft (1.8 m) of a tub or shower',
-  laundry: 'Laundry area',
-  garage: 'Garage',
-  'accessory-building': 'Shed or other outbuilding at ground level',
-  outdoors: 'Outdoors',
-  'crawl-space': 'Crawl space',
-  'unfinished-basement': 'Basement, unfinished',
-  'finished-basement': 'Basement, finished',
-  boathouse: 'Boathouse',
-  'damp-indoors': 'Damp or wet place indoors',
-  'living-room': 'Living, family or recreation room',
-  bedroom: 'Bedroom',
-  'dining-room': 'Dining room',
-  den: 'Den, library or study',
-  hallway: 'Hallway',
-  closet: 'Closet',
-  sunroom: 'Sunroom',
+  bathroom: messages.bathroom,
+  kitchen: messages.kitchen,
+  'kitchen-counter': messages.kitchenCountertop,
+  'near-sink': messages.within6Ft18M,
+  'near-tub': messages.within6Ft18MOf,
+  laundry: messages.laundryArea,
+  garage: messages.garage,
+  'accessory-building': messages.shedOrOtherOutbuildingAtGround,
+  outdoors: messages.outdoors,
+  'crawl-space': messages.crawlSpace,
+  'unfinished-basement': messages.basementUnfinished,
+  'finished-basement': messages.basementFinished,
+  boathouse: messages.boathouse,
+  'damp-indoors': messages.dampOrWetLocationIndoors,
+  'living-room': messages.livingFamilyOrRecreationRoom,
+  bedroom: messages.bedroom,
+  'dining-room': messages.diningRoom,
+  den: messages.denLibraryOrStudy,
+  hallway: messages.hallway,
+  closet: messages.closet,
+  sunroom: messages.sunroom,
 } as const;
 
 /** Equipment that the code names, wherever it stands. */
 export const EQUIPMENT = {
-  dishwasher: 'Dishwasher',
-  range: 'Range, wall oven or cooktop',
-  dryer: 'Clothes dryer',
-  microwave: 'Microwave oven, fixed',
-  'sump-pump': 'Sump pump',
-  'outdoor-equipment': 'Wired equipment outdoors, such as an air conditioner',
-  'vehicle-outlet': 'Outlet for charging a vehicle',
-  pool: 'Pool pump or other pool equipment',
-  'hot-tub': 'Hot tub or spa',
+  dishwasher: messages.dishwasher,
+  range: messages.rangeWallOvenOrCooktop,
+  dryer: messages.clothesDryer,
+  microwave: messages.microwaveOvenFixed,
+  'sump-pump': messages.sumpPump,
+  'outdoor-equipment': messages.hardwiredEquipmentOutdoorsSuch,
+  'vehicle-outlet': messages.evChargingOutlet,
+  pool: messages.poolPumpOrOtherPoolEquipment,
+  'hot-tub': messages.hotTubOrSpa,
 } as const;
 
 /** What a circuit serves: a place, or equipment that the code names. */
@@ -140,7 +141,7 @@ export const PLACE_RULES: Record<ServedUse, readonly PlaceRule[]> = {
       {
         receptaclesOnly: false,
         mostAmps: 50,
-        note: 'The 2023 edition excepted listed heating and cooling equipment until September 1, 2026: ask the inspector which date holds here.',
+        note: messages.the2023EditionExemptedListed,
       },
     ),
   ],

@@ -1,6 +1,7 @@
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { DWELLING_LOAD, RANGE_LOAD } from '../../facts/standards/index.ts';
 import type { ServiceLoad, ServiceQuestion } from './schema.ts';
+import * as messages from './messages.ts';
 
 export type LoadPart = ServiceLoad['parts'][number];
 
@@ -25,7 +26,12 @@ export const generalText = ({
   smallApplianceCircuits,
   laundryCircuits,
 }: ServiceQuestion): string =>
-  `${DWELLING_LOAD.vaPerFt2} VA for each of ${sayQuantity(floorAreaFt2, 'ft²', 0)}, and ${say(DWELLING_LOAD.circuitVa)} for each of ${smallApplianceCircuits + laundryCircuits} kitchen and laundry circuits`;
+  messages.vaFtForPlusForEach(
+    DWELLING_LOAD.vaPerFt2,
+    sayQuantity(floorAreaFt2, 'ft²', 0),
+    say(DWELLING_LOAD.circuitVa),
+    smallApplianceCircuits + laundryCircuits,
+  );
 
 /** What general lighting counts, in its steps. NEC 2023, 220.45. */
 export function lightingDemandVa(va: number): number {
@@ -70,22 +76,22 @@ const vehicles = ({ vehicleVa }: ServiceQuestion): LoadPart =>
     'vehicle',
     sum(vehicleVa),
     sum(vehicleVa.map((va) => Math.max(va, DWELLING_LOAD.vehicleLeastVa))),
-    `Each vehicle at its rating, at least ${say(DWELLING_LOAD.vehicleLeastVa)}`,
+    messages.eachVehicleAtItsRatingAt(say(DWELLING_LOAD.vehicleLeastVa)),
   );
 
-/** New loads: what runs three hours or more counts 125 %. */
+/** New loads: what runs three hours or more counts 125%. */
 export const addedPart = ({ added }: ServiceQuestion): LoadPart =>
   part(
     'added',
     sum(added.map(({ va }) => va)),
     sum(added.map(({ va, continuous }) => percent(continuous ? DWELLING_LOAD.continuousPercent : 100, va))),
-    'New loads in full, those of three hours and more at 125 %',
+    messages.newLoadsInFullThoseThat,
   );
 
 const larger = (question: ServiceQuestion): { va: number; text: string } =>
   heatingVa(question) >= question.coolingVa
-    ? { va: heatingVa(question), text: 'Heating, the larger of heating and cooling' }
-    : { va: question.coolingVa, text: 'Cooling, the larger of heating and cooling' };
+    ? { va: heatingVa(question), text: messages.heatingTheLargerOfHeatingAnd }
+    : { va: question.coolingVa, text: messages.coolingTheLargerOfHeatingAnd };
 
 const hvacInFull = (question: ServiceQuestion): LoadPart => {
   const { va, text } = larger(question);
@@ -97,29 +103,19 @@ export function standardParts(question: ServiceQuestion): LoadPart[] {
   const { rangeKw = 0, dryerVa, largestMotorVa } = question;
   const general = generalVa(question);
   return [
-    part(
-      'general',
-      general,
-      lightingDemandVa(general),
-      `${generalText(question)}; the first 3,000 VA in full, 35 % of what lies beyond, 25 % beyond 120,000 VA`,
-    ),
-    part(
-      'fixed',
-      fixedVa(question),
-      fixedDemandVa(question),
-      'Fastened in place; where four or more are of 500 VA and more, those at 75 %',
-    ),
+    part('general', general, lightingDemandVa(general), messages.theFirst3000VaIn(generalText(question))),
+    part('fixed', fixedVa(question), fixedDemandVa(question), messages.fixedAppliancesIfFourOrMore),
     part(
       'range',
       rangeKw * 1000,
       rangeKw === 0 ? 0 : rangeDemandVa(rangeKw),
-      'One household range by its table',
+      messages.oneHouseholdRangeByTheDemand,
     ),
     part(
       'dryer',
       dryerVa ?? 0,
       dryerVa ? Math.max(dryerVa, DWELLING_LOAD.dryerLeastVa) : 0,
-      `One dryer at its rating, at least ${say(DWELLING_LOAD.dryerLeastVa)}`,
+      messages.oneDryerAtItsRatingAt(say(DWELLING_LOAD.dryerLeastVa)),
     ),
     hvacInFull(question),
     vehicles(question),
@@ -127,7 +123,7 @@ export function standardParts(question: ServiceQuestion): LoadPart[] {
       'motor',
       largestMotorVa,
       percent(DWELLING_LOAD.motorExtraPercent, largestMotorVa),
-      '25 % more for the largest motor',
+      messages.extraForTheLargestMotor,
     ),
     addedPart(question),
   ];
@@ -142,13 +138,13 @@ function pooled(parts: readonly LoadPart[], firstVa: number): LoadPart[] {
 
 const pool = (question: ServiceQuestion, firstVa: number): LoadPart[] => {
   const { rangeKw = 0, dryerVa = 0 } = question;
-  const share = `in the sum of which the first ${say(firstVa)} count in full and the rest 40 %`;
+  const share = messages.ofTheTotalTheFirstCount(say(firstVa));
   const general = generalVa(question);
   return [
     part('general', general, general, `${generalText(question)}; ${share}`),
-    part('fixed', fixedVa(question), 0, `Fastened in place, ${share}`),
-    part('range', rangeKw * 1000, 0, `The range at its rating, ${share}`),
-    part('dryer', dryerVa, 0, `The dryer at its rating, ${share}`),
+    part('fixed', fixedVa(question), 0, messages.fixedAppliances(share)),
+    part('range', rangeKw * 1000, 0, messages.rangeAtItsRating(share)),
+    part('dryer', dryerVa, 0, messages.dryerAtItsRating(share)),
   ];
 };
 
@@ -162,11 +158,9 @@ function optionalHvac({ heatVa, heatUnits, heatKind, heatPumpVa, coolingVa }: Se
         'hvac',
         heatPumpVa + heatVa,
         heating,
-        heatPumpVa > 0
-          ? `The heat pump in full and ${central} % of the electric heat beside it`
-          : `${share} % of electric heating`,
+        heatPumpVa > 0 ? messages.heatPumpInFullAndOf(central) : messages.ofElectricHeating(share),
       )
-    : part('hvac', coolingVa, coolingVa, 'Cooling, the larger of heating and cooling');
+    : part('hvac', coolingVa, coolingVa, messages.coolingTheLargerOfHeatingAnd);
 }
 
 /** NEC 2023, 220.82. */
@@ -184,7 +178,7 @@ export function existingParts(question: ServiceQuestion): LoadPart[] {
   const parts = pool(question, firstVa);
   return [
     ...(question.hvacIsNew
-      ? [...pooled(parts, firstVa), { ...hvac, text: `${hvac.text}; it is new, and counts in full` }]
+      ? [...pooled(parts, firstVa), { ...hvac, text: messages.newSoItCountsInFull(hvac.text) }]
       : pooled([...parts, hvac], firstVa)),
     vehicles(question),
     addedPart(question),
@@ -199,7 +193,7 @@ export function measuredParts(question: ServiceQuestion): LoadPart[] {
       'measured',
       va,
       percent(DWELLING_LOAD.measuredPercent, va),
-      `The highest quarter hour, ${sayQuantity(question.measured!.peakAmps, 'A', 1)}, at 125 %`,
+      messages.highest15MinuteDemandAt125(sayQuantity(question.measured!.peakAmps, 'A', 1)),
     ),
     addedPart(question),
   ];

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { amps, ratingAmps, reason, givenId as id, noIdInTwo } from '../../facts/quantities/index.ts';
 import { FEEDER_GAUGES } from '../../facts/standards/index.ts';
 import { serviceVolts } from '../feeder/index.ts';
+import * as messages from './messages.ts';
 
 /** The schools of article 220. */
 export const SERVICE_METHODS = ['standard', 'optional', 'existing', 'measured'] as const;
@@ -10,66 +11,66 @@ export type ServiceMethod = (typeof SERVICE_METHODS)[number];
 const MOST_VA = 1_000_000;
 const va = (what: string) =>
   z
-    .number(`${what} must be a number.`)
-    .min(0, `${what} must be from 0 to ${MOST_VA} VA.`)
-    .max(MOST_VA, `${what} must be from 0 to ${MOST_VA} VA.`);
+    .number(messages.mustBeANumber(what))
+    .min(0, messages.mustBeFrom0ToVa(what, MOST_VA))
+    .max(MOST_VA, messages.mustBeFrom0ToVa(what, MOST_VA));
 
 const circuits = (what: string) =>
   z
-    .int(`The number of ${what} circuits must be a whole number.`)
-    .min(0, `The number of ${what} circuits must be from 0 to 100.`)
-    .max(100, `The number of ${what} circuits must be from 0 to 100.`);
+    .int(messages.theNumberOfCircuitsMustBe(what))
+    .min(0, messages.theNumberOfCircuitsMustBeFrom(what))
+    .max(100, messages.theNumberOfCircuitsMustBeFrom(what));
 
-const FULL = 'At most 200 at a time.';
+const FULL = messages.enterAtMost200AtA;
 
 /** A dwelling and its service, field by field. */
 export const dwellingFields = {
-  serviceAmps: ratingAmps.describe('what the service is rated for now, A'),
+  serviceAmps: ratingAmps.describe('present service rating, A'),
   volts: serviceVolts,
   floorAreaFt2: z
-    .number('The floor area must be a number.')
-    .min(0, 'The floor area must be from 0 to 1,000,000 ft².')
-    .max(1_000_000, 'The floor area must be from 0 to 1,000,000 ft².')
+    .number(messages.theFloorAreaMustBeA)
+    .min(0, messages.theFloorAreaMustBeFrom)
+    .max(1_000_000, messages.theFloorAreaMustBeFrom)
     .optional()
-    .describe('outside dimensions; not needed for measured'),
+    .describe('outside dimensions; not needed for the measured method'),
   smallApplianceCircuits: circuits('small-appliance').default(2),
   laundryCircuits: circuits('laundry').default(1),
   fixed: z
-    .array(z.object({ id, va: va('The load') }))
+    .array(z.object({ id, va: va('Load') }))
     .max(200, FULL)
     .default([])
-    .describe('fastened in place, water heaters too; not cooking, dryer, heating, cooling, vehicles'),
+    .describe('fixed appliances including water heaters; not cooking, dryer, heating, cooling or vehicles'),
   rangeKw: z
-    .number('The range must be a number.')
-    .min(1.75, 'A household range is from 1.75 to 27 kW.')
-    .max(27, 'A household range is from 1.75 to 27 kW.')
+    .number(messages.theRangeMustBeANumber)
+    .min(1.75, messages.aHouseholdRangeMustBeFrom)
+    .max(27, messages.aHouseholdRangeMustBeFrom)
     .optional(),
-  dryerVa: va('The dryer').optional(),
-  heatVa: va('Electric heating').default(0),
+  dryerVa: va('Dryer').optional(),
+  heatVa: va(messages.electricHeating).default(0),
   heatUnits: z
-    .int('Separate controls are a whole number.')
-    .min(1, 'There is at least one control.')
+    .int(messages.theNumberOfSeparateControls)
+    .min(1, messages.enterAtLeastOneControl)
     .max(200, FULL)
     .default(1)
-    .describe('by how many separate controls'),
-  heatKind: z.enum(['central', 'separate'], 'Heating is central or separate.').default('central'),
-  heatPumpVa: va('The heat pump').default(0),
+    .describe('number of separate controls'),
+  heatKind: z.enum(['central', 'separate'], 'Heating must be central or separate.').default('central'),
+  heatPumpVa: va(messages.heatPump).default(0),
   coolingVa: va('Cooling').default(0),
-  hvacIsNew: z.boolean('Whether heating or cooling is new is yes or no.').default(false),
-  vehicleVa: z.array(va('A vehicle')).max(50, 'At most 50 vehicles.').default([]),
-  largestMotorVa: va('The largest motor').default(0),
+  hvacIsNew: z.boolean(messages.enterYesOrNoForNew).default(false),
+  vehicleVa: z.array(va('Vehicle')).max(50, messages.enterAtMost50Vehicles).default([]),
+  largestMotorVa: va(messages.largestMotor).default(0),
   measured: z
     .object({ peakAmps: amps })
     .optional()
     .describe(
-      'the highest quarter hour of a year, or of 30 days with seasonal loads added, on the heavier leg',
+      'highest 15-minute demand of one year, or of 30 days plus seasonal loads, on the more heavily loaded leg',
     ),
   added: z
     .array(
       z.object({
         id,
-        va: va('The load'),
-        continuous: z.boolean('Whether it runs three hours or more is yes or no.'),
+        va: va('Load'),
+        continuous: z.boolean(messages.enterYesOrNoForA),
       }),
     )
     .max(200, FULL)
@@ -84,10 +85,9 @@ export const serviceLoadInput = z
   .superRefine(({ method, floorAreaFt2, measured, fixed, added }, context) => {
     const missing = (path: string, message: string) =>
       context.addIssue({ code: 'custom', path: [path], message });
-    if (method === 'measured' && !measured)
-      missing('measured', 'The measured way needs the highest quarter hour.');
+    if (method === 'measured' && !measured) missing('measured', messages.theMeasuredMethodNeedsThe);
     if (method !== 'measured' && floorAreaFt2 === undefined)
-      missing('floorAreaFt2', 'The floor area is missing.');
+      missing('floorAreaFt2', messages.enterTheFloorArea);
     noIdInTwo({ fixed, added }, context);
   });
 export type ServiceLoadInput = z.input<typeof serviceLoadInput>;
@@ -110,20 +110,20 @@ export const serviceLoadOutput = z.object({
   parts: z.array(
     z.object({
       code: z.enum(SERVICE_PARTS),
-      va: z.number().describe('as connected'),
-      demandVa: z.number().describe('as counted'),
+      va: z.number().describe('connected load'),
+      demandVa: z.number().describe('calculated load'),
       text: z.string(),
     }),
   ),
   demandVa: z.number(),
   demandAmps: z.number(),
-  minServiceAmps: z.number().nullable().describe('null: beyond 400 A'),
+  minServiceAmps: z.number().nullable().describe('null above 400 A'),
   headroomAmps: z.number(),
   fits: z.boolean(),
   conductor: z
     .object({ copper: z.enum(FEEDER_GAUGES).nullable(), aluminum: z.enum(FEEDER_GAUGES).nullable() })
     .nullable()
-    .describe('thinnest service conductors; null beyond 400 A'),
+    .describe('smallest service conductors; null above 400 A'),
   reasons: z.array(reason),
 });
 export type ServiceLoad = z.infer<typeof serviceLoadOutput>;

@@ -25,11 +25,11 @@ const DWELLINGS: [name: string, dwelling: Dwelling, va: Record<ServiceMethod, nu
       measured: { peakAmps: 41 },
     },
     {
-      // 3000 + 35 % of 3450; 1800; 80 % of 8 kW; heating; 25 % of 600
+      // 3000 + 35% of 3450; 1800; 80% of 8 kW; heating; 25% of 600
       standard: 4207.5 + 1800 + 6400 + 6000 + 150,
-      // 10,000 + 40 % of 6250; 65 % of 6000, three controls
+      // 10,000 + 40% of 6250; 65% of 6000, three controls
       optional: 12_500 + 3900,
-      // 8000 + 40 % of 14,250, heating in it
+      // 8000 + 40% of 14,250, heating in it
       existing: 13_700,
       measured: 12_300,
     },
@@ -50,7 +50,7 @@ const DWELLINGS: [name: string, dwelling: Dwelling, va: Record<ServiceMethod, nu
       measured: { peakAmps: 38 },
     },
     {
-      // 3000 + 35 % of 6000; 75 % of 4000, four of them; cooling; 25 % of its motor
+      // 3000 + 35% of 6000; 75% of 4000, four of them; cooling; 25% of its motor
       standard: 5100 + 3000 + 3600 + 900,
       optional: 11_200 + 3600,
       existing: 11_440,
@@ -78,9 +78,9 @@ const DWELLINGS: [name: string, dwelling: Dwelling, va: Record<ServiceMethod, nu
       measured: { peakAmps: 92 },
     },
     {
-      // Range 8 kW and 10 %; the smaller vehicle counts 7200
+      // Range 8 kW and 10%; the smaller vehicle counts 7200
       standard: 6045 + 5850 + 8800 + 5500 + 14_600 + 16_800 + 1250,
-      // 10,000 + 40 % of 29,400; heat pump and 65 % of its backup; vehicles
+      // 10,000 + 40% of 29,400; heat pump and 65% of its backup; vehicles
       optional: 21_760 + 11_240 + 16_800,
       existing: 26_400 + 16_800,
       measured: 27_600,
@@ -117,7 +117,7 @@ const DWELLINGS: [name: string, dwelling: Dwelling, va: Record<ServiceMethod, nu
     {
       // The fan is under 500 VA and counts in full; the dryer counts 5000; the kiln 7500
       standard: 7410 + 7200 + 7000 + 5000 + 12_000 + 375 + 17_700,
-      // 40 % of heating, six controls
+      // 40% of heating, six controls
       optional: 21_340 + 4800 + 17_700,
       existing: 24_940 + 17_700,
       measured: 21_000 + 17_700,
@@ -144,7 +144,7 @@ describe('a dwelling worked by hand', () => {
     expect(serviceLoad({ method: 'standard', ...dwelling })).toMatchObject({
       minServiceAmps: 250,
       fits: false,
-      // 83 % of 250 A: 207.5 A
+      // 83% of 250 A: 207.5 A
       conductor: { copper: '4/0', aluminum: '300' },
     });
     expect(serviceLoad({ method: 'existing', ...dwelling })).toMatchObject({
@@ -161,7 +161,7 @@ describe('a dwelling worked by hand', () => {
 
   test('new heating or cooling counts in full, by the way for existing dwellings', () => {
     const [, gas] = DWELLINGS[1]!;
-    // 8000 + 40 % of 5000, and cooling on top
+    // 8000 + 40% of 5000, and cooling on top
     expect(serviceLoad({ method: 'existing', ...gas, hvacIsNew: true }).demandVa).toBeCloseTo(13_600, 6);
   });
 
@@ -180,8 +180,8 @@ describe('a dwelling worked by hand', () => {
   });
 
   test('what a way needs is asked for at its field, and the rest is left out', () => {
-    expect(() => serviceLoad({ method: 'optional', serviceAmps: 100 })).toThrow(/floor area is missing/);
-    expect(() => serviceLoad({ method: 'measured', serviceAmps: 100 })).toThrow(/quarter hour/);
+    expect(() => serviceLoad({ method: 'optional', serviceAmps: 100 })).toThrow(/Enter the floor area/);
+    expect(() => serviceLoad({ method: 'measured', serviceAmps: 100 })).toThrow(/15-minute demand/);
     const twice = { id: 'x', va: 5 };
     expect(() =>
       serviceLoad({

@@ -9,6 +9,7 @@ import {
   type ServiceMethod,
   type ServiceQuestion,
 } from './schema.ts';
+import * as messages from './messages.ts';
 
 const PARTS: Record<ServiceMethod, (question: ServiceQuestion) => LoadPart[]> = {
   standard: standardParts,
@@ -43,7 +44,7 @@ function conductorFor(serviceAmps: number, least: number | null): ServiceLoad['c
  * @throws ZodError where a figure is impossible, or what the school needs is missing
  * @example
  * serviceLoad({ method: 'optional', serviceAmps: 100, floorAreaFt2: 1500, rangeKw: 12, fixed: [{ id: 'water heater', va: 4500 }] }).demandAmps
- *   // 70.83…: 10,000 VA and 40 % of 15,500 more… / 240 V
+ *   // 70.83…: 10,000 VA and 40% of 15,500 more… / 240 V
  */
 export function serviceLoad(input: ServiceLoadInput): ServiceLoad {
   const question = serviceLoadInput.parse(input);
@@ -77,31 +78,18 @@ function explain(
   add(
     fits ? 'service-carries' : 'service-too-small',
     fits
-      ? `The load counts as ${a(demandAmps)}; the service is ${a(serviceAmps)}.`
-      : `The load counts as ${a(demandAmps)}, more than the service of ${a(serviceAmps)}.`,
+      ? messages.theCalculatedLoadIsTheService(a(demandAmps), a(serviceAmps))
+      : messages.theCalculatedLoadIsMoreThan(a(demandAmps), a(serviceAmps)),
   );
-  if (minServiceAmps === null)
-    add('beyond-tables', 'No standard rating of up to 400 A carries that: an engineer sizes this service.');
+  if (minServiceAmps === null) add('beyond-tables', messages.noStandardRatingUpTo400);
   else if (minServiceAmps > serviceAmps)
-    add('least-service', `The least service for it is ${a(minServiceAmps)}.`);
-  if (vehicleVa.length > 0 && method !== 'measured')
-    add(
-      'vehicle-feed',
-      'A vehicle counts its rating here; the breaker and conductor that feed it carry 125 % of it (625.41).',
-    );
+    add('least-service', messages.theMinimumServiceIs(a(minServiceAmps)));
+  if (vehicleVa.length > 0 && method !== 'measured') add('vehicle-feed', messages.aVehicleCountsAtItsRating);
   if (method === 'existing' && (vehicleVa.length > 0 || question.added.length > 0))
-    add(
-      'stricter-than-code',
-      '220.83 lets vehicles and new loads into the 40 % sum; here they count in full, to the careful side.',
-    );
+    add('stricter-than-code', messages.nec22083AllowsVehiclesAnd);
   if (method === 'optional' && question.added.some(({ continuous }) => continuous))
-    add('continuous-counts', 'What runs three hours or more counts 125 %, the careful school.');
-  if (method === 'existing' && hvacIsNew)
-    add('hvac-on-top', 'Heating or cooling that is new counts in full, outside the 40 % sum.');
-  if (method === 'measured')
-    add(
-      'measured-conditions',
-      'The reading is of a whole year, or of 30 days with the season’s loads added; the 30-day way is not for a house where solar, wind or storage shaves the peak.',
-    );
+    add('continuous-counts', messages.loadsThatRunThreeHoursOr);
+  if (method === 'existing' && hvacIsNew) add('hvac-on-top', messages.newHeatingOrCoolingCountsIn);
+  if (method === 'measured') add('measured-conditions', messages.theReadingMustCoverOneYear);
   return reasons;
 }

@@ -15,8 +15,8 @@ export function connectedAmps(loads: SizingQuestion['loads']): number {
 }
 
 /**
- * What the breaker must be rated for, in A: 125 % of the continuous loads plus the rest, or, by the
- * flat rule, all of it within 80 % of the rating; with a nameplate, its minimum circuit ampacity.
+ * What the breaker must be rated for, in A: 125% of the continuous loads plus the rest, or, by the
+ * flat rule, all of it within 80% of the rating; with a nameplate, its minimum circuit ampacity.
  *
  * Source: NEC 2023, 210.20(A); 440.4(B) for the nameplate.
  *

@@ -1,4 +1,5 @@
 export * from './schema.ts';
+export * from './sayConductor.ts';
 export * from './ampacity.ts';
 export * from './breakerLimits.ts';
 export * from './demand.ts';

@@ -118,7 +118,7 @@ describe('sizing', () => {
     });
   });
 
-  test('the flat rule forgives rounding: 24 A at 80 % is 30 A', () => {
+  test('the flat rule forgives rounding: 24 A at 80% is 30 A', () => {
     const answer = ask({
       rules: 'flat80',
       conductor: { ...copper12, gauge: '10' },

@@ -9,6 +9,7 @@ import {
 import { endangers, ENERGISES } from './losses.ts';
 import type { RemedialAction } from '../causeFacts/index.ts';
 import type { Choice } from './chooseAction.ts';
+import * as messages from './messages.ts';
 
 /** A finding that decides whatever else tripped the breaker. Its remedies stand in the hazard table. */
 interface BindingFinding {
@@ -30,94 +31,94 @@ const BINDING: readonly BindingFinding[] = [
     test: 'trip-vs-curve',
     outcome: 'too-late-or-never',
     cause: 'stuck-breaker',
-    text: 'The breaker tripped far too late, or not at all. The circuit has no overcurrent protection.',
+    text: messages.theBreakerTrippedFarTooLate,
   },
   {
     test: 'conductor-vs-breaker',
     outcome: 'wire-too-small',
     cause: 'oversized-breaker',
-    text: 'The wire is too small for this breaker. A breaker protects the wire and nothing else.',
+    text: messages.theWireIsTooSmallFor,
   },
   {
     test: 'stab-inspection',
     outcome: 'pitted-or-burnt',
     cause: 'burnt-stab',
-    text: 'The bus stab is burnt. It will heat again under any load.',
+    text: messages.theBusStabIsBurnedIt,
   },
   {
     test: 'terminal-inspection',
     outcome: 'discoloured-or-melted',
     cause: 'loose-terminal',
-    text: 'The terminal has overheated, and the breaker with it.',
+    text: messages.theTerminalHasOverheatedAnd,
   },
   {
     test: 'terminal-inspection',
     outcome: 'loose',
     cause: 'loose-terminal',
-    text: 'The terminal is loose. It heats under any load.',
+    text: messages.theTerminalIsLooseItHeats,
   },
   {
     test: 'terminal-temperature',
     outcome: 'over-15-over',
     cause: 'loose-terminal',
-    text: 'The terminal is far hotter than similar ones: its connection has a high resistance.',
+    text: messages.theTerminalIsMuchHotterThan,
   },
   {
     test: 'neutral-joint-inspection',
     outcome: 'loose-or-burnt',
     cause: 'shared-neutral-open',
-    text: 'The circuit’s neutral is loose or burnt at the neutral bar.',
+    text: messages.theCircuitSNeutralIsLoose,
   },
   {
     test: 'test-button',
     outcome: 'does-not-trip',
     cause: 'electronic-unit-fault',
-    text: 'The test button does not trip the breaker. The shock or arc protection is gone.',
+    text: messages.theTestButtonDoesNotTrip,
   },
   {
     test: 'terminal-inspection',
     outcome: 'corroded',
     cause: 'moisture',
-    text: 'The terminal is corroded. Moisture gets into the panel.',
+    text: messages.theTerminalIsCorrodedMoisture,
   },
   {
     test: 'part-match',
     outcome: 'not-listed',
     cause: 'wrong-part',
-    text: 'The breaker is not listed for this panel, so it may not seat or clamp as it must.',
+    text: messages.theBreakerIsNotListedFor,
   },
   {
     test: 'terminal-inspection',
     outcome: 'two-wires-one-terminal',
     cause: 'shared-terminal',
-    text: 'Two conductors are under a terminal listed for one.',
+    text: messages.twoConductorsAreUnderATerminal,
   },
   {
     test: 'water-signs',
     outcome: 'condensation-or-rust',
     cause: 'moisture',
-    text: 'The panel shows rust or condensation. Moisture keeps getting in until its way in is sealed.',
+    text: messages.thePanelShowsRustOr,
     beside: true,
   },
   {
     test: 'panel-age',
     outcome: 'family-withdrawn',
     cause: 'bus-failing',
-    text: 'The panel is of a withdrawn family, known not to open when it must. Plan to replace the panel.',
+    text: messages.thePanelBelongsToAWithdrawn,
     beside: true,
   },
   {
     test: 'reset-feel',
     outcome: 'hard-or-gritty',
     cause: 'worn-mechanism',
-    text: 'The handle moves hard or gritty: the mechanism is worn.',
+    text: messages.theHandleIsStiffOrGritty,
     unless: { 'reset-result-unplugged': ['trips-at-once'] },
   },
   {
     test: 'terminal-temperature',
     outcome: '3-to-15-over',
     cause: 'loose-terminal',
-    text: 'The terminal is warmer than similar ones under a similar load.',
+    text: messages.theTerminalIsWarmerThanSimilar,
     unless: { 'terminal-inspection': ['clean-and-tight'] },
     last: true,
   },
@@ -125,14 +126,14 @@ const BINDING: readonly BindingFinding[] = [
     test: 'outlet-wiring',
     outcome: 'reversed',
     cause: 'open-wiring',
-    text: 'Hot and neutral are reversed at the outlet. An appliance stays energized there when it is switched off.',
+    text: messages.hotAndNeutralAreReversedAt,
     last: true,
   },
   {
     test: 'outlet-wiring',
     outcome: 'open-ground',
     cause: 'open-wiring',
-    text: 'The outlet has no ground. If it never had one, note it, and have it GFCI-protected and labeled (NEC 406.4(D)).',
+    text: messages.theOutletHasNoGroundIf,
     last: true,
   },
 ];
@@ -234,7 +235,7 @@ const yieldsToGrave = (action: RemedialAction, leading: CauseId, first: BindingF
 function whatElse({ action }: Choice, leading: CauseId, bound: CauseId): Also[] {
   if (action === 'gather-more' || action === 'size-up' || ACTIONS[action] === 'reset') return [];
   if (leading === bound) return [];
-  return [{ cause: leading, action, text: 'Likely as well: what was found does not explain everything.' }];
+  return [{ cause: leading, action, text: messages.aSecondLikelyCauseTheFirst }];
 }
 
 /** How sure it is that making the panel safe comes first during a stop. */
@@ -261,7 +262,7 @@ export function makeSafe(results: readonly TestResult[], repair: Choice, leading
 const REPAIR_KNOWN = 0.5;
 
 const likelyRepair = ({ action }: Choice, cause: CauseId): Also[] =>
-  action === 'gather-more' ? [] : [{ cause, action, text: 'The likely repair, once the panel is safe.' }];
+  action === 'gather-more' ? [] : [{ cause, action, text: messages.theLikelyRepairOnceThePanel }];
 
 /**
  * What to do where a finding rules out the action that the probabilities lead to: deal with the finding.

@@ -3,6 +3,7 @@ import { CAUSES, sayOutcome } from '../../facts/vocabulary/index.ts';
 import { ENERGISES } from './losses.ts';
 import type { Also } from './bindingFindings.ts';
 import type { Assessment } from './assessment.ts';
+import * as messages from './messages.ts';
 
 /**
  * A sign that the leading cause hardly ever shows, that is seldom met where nothing bears on it, and that is another
@@ -35,7 +36,7 @@ export function secondThing({ probabilities, weighed, table, choice }: Assessmen
     if (best < 0 || action === undefined || action === choice.action) return [];
     // Never a reset or a larger breaker beside another fault.
     if (ENERGISES.has(action)) return [];
-    const text = `${sayOutcome(test, outcome)}: “${CAUSES[CAUSE_IDS[leading]!]}” does not explain that. Two things may be wrong here.`;
+    const text = messages.doesNotExplainThatThereMay(sayOutcome(test, outcome), CAUSES[CAUSE_IDS[leading]!]);
     return [{ cause: CAUSE_IDS[best]!, action, text }];
   });
   return found.filter(({ cause }, i) => found.findIndex((one) => one.cause === cause) === i);

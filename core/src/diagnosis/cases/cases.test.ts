@@ -528,7 +528,7 @@ describe('isolation', () => {
     const { decision } = lookAtCase(aCaseFile({ observations: SENSES, events, loads }), 'homeowner');
     expect(decision.action).toBe('repair-appliance');
     expect(decision.reasons.map(({ text }) => text)).toContain(
-      'Isolated: it trips with “Kettle” connected, and holds without it.',
+      'Isolated: the breaker trips with “Kettle” connected and holds without it.',
     );
   });
 });
@@ -550,10 +550,10 @@ describe('finding the breaker', () => {
     ...change,
   });
   const panel = [
-    suspect(1, 'Flat: kitchen counter', { loads: ['Kettle', 'Toaster'] }),
-    suspect(2, 'Flat: bedrooms', { loads: ['Lamps'] }),
+    suspect(1, 'Apartment: kitchen counter', { loads: ['Kettle', 'Toaster'] }),
+    suspect(2, 'Apartment: bedrooms', { loads: ['Lamps'] }),
     suspect(3, null),
-    suspect(4, 'Bath', { loads: ['Towel rail'] }),
+    suspect(4, 'Bath', { loads: ['Towel warmer'] }),
     suspect(5, 'Range'),
   ];
 
@@ -566,7 +566,7 @@ describe('finding the breaker', () => {
 
   test.each([
     ['the kitchen', 1],
-    ['flat kichen is dead', 1],
+    ['apartment kichen is dead', 1],
     ['bedrom', 2],
     ['the shower', 4],
     ['stove', 5],
@@ -582,15 +582,15 @@ describe('finding the breaker', () => {
 
   test('what was named outweighs a handle elsewhere', () => {
     const list = [...panel, suspect(6, 'Flat: hall', { handle: 'tripped', trips: 4 })];
-    const named: DeadMark[] = [{ name: 'Flat: bedrooms', dead: true }];
-    expect(findBreaker(list, 'Flat: bedrooms', named)[0]!.breakerId).toBe(uuid(2));
+    const named: DeadMark[] = [{ name: 'Apartment: bedrooms', dead: true }];
+    expect(findBreaker(list, 'Apartment: bedrooms', named)[0]!.breakerId).toBe(uuid(2));
   });
 
   test('laws: the chances sum to 1, none is ruled out, and a dead thing speaks for its breaker', () => {
     fc.assert(
       fc.property(
         fc.string({ maxLength: 30 }),
-        fc.constantFrom('Kettle', 'Lamps', 'Towel rail'),
+        fc.constantFrom('Kettle', 'Lamps', 'Towel warmer'),
         (words, name) => {
           const before = findBreaker(panel, words, []);
           const then = findBreaker(panel, words, [{ name, dead: true }]);
@@ -615,7 +615,7 @@ describe('the hand-over card', () => {
       }),
     );
     expect(card.tried.map(({ text }) => text)).toEqual([
-      'Reset: it tripped again at once. It clicks cleanly, fully off and back on.',
+      'Reset: it tripped again immediately. It clicks cleanly, fully off and back on.',
     ]);
     expect(card.found.map(({ text }) => text)).toContain('It is quiet.');
     expect(card.notAnswered).toEqual(['When it trips']);
@@ -627,7 +627,7 @@ describe('the hand-over card', () => {
   test('a danger is told first', () => {
     const card = handOverOf(aCaseFile({ observations: [['panel-touch', 'hot']] }));
     expect(card.stop).not.toEqual([]);
-    expect(card.doNot[0]).toBe('Do not turn it on, no matter which loads depend on it.');
+    expect(card.doNot[0]).toBe('Do not turn it on, even for important loads.');
     // Nothing tripped, so nothing is said of resets.
     expect(card.doNot.join()).not.toMatch(/reset/);
   });

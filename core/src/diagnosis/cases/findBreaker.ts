@@ -3,6 +3,7 @@ import Fuse from 'fuse.js';
 import { z } from 'zod';
 import { id, type DeadMark } from '../../record/entities/index.ts';
 import { BREAKER_KINDS } from '../../panel/layout/index.ts';
+import * as messages from './messages.ts';
 
 /** A breaker as far as a search for the right one looks at it. */
 export const suspect = z.object({
@@ -12,12 +13,15 @@ export const suspect = z.object({
   place: z.string().describe('its spaces; empty for the main'),
   label: z.string().nullable(),
   loads: z.array(z.string()),
-  places: z.array(z.string()).default([]).describe('that it was found to feed when the house was mapped'),
+  places: z
+    .array(z.string())
+    .default([])
+    .describe('outlets and fixtures that it feeds, from circuit mapping'),
   role: z.enum(['main', 'branch']),
   kind: z.enum(BREAKER_KINDS),
   handle: z.enum(['on', 'off', 'tripped']),
-  share: z.number().nullable().describe('load over rating'),
-  trips: z.int().describe('on record'),
+  share: z.number().nullable().describe('load divided by rating'),
+  trips: z.int().describe('number of trips on record'),
 });
 export type Suspect = z.infer<typeof suspect>;
 
@@ -43,11 +47,7 @@ const SAME: readonly (readonly string[])[] = [
   ['stairs', 'stair', 'hall', 'hallway', 'landing'],
   ['yard', 'garden', 'outdoor', 'outside'],
 ];
-const FILLERS = new Set(
-  'a an and are at dead does dont gone has in is it its my no not of off on or out power room s the there to up whole works'.split(
-    ' ',
-  ),
-);
+const FILLERS = new Set(messages.aAnAndAreAtDead.split(' '));
 
 const wordsOf = (text: string) =>
   text
@@ -100,22 +100,22 @@ const ON_RECORD: {
   times: number;
   why: (one: Suspect) => string;
 }[] = [
-  { when: ({ handle }) => handle === 'tripped', times: 8, why: () => 'it stood tripped when last logged' },
+  { when: ({ handle }) => handle === 'tripped', times: 8, why: () => messages.itWasTrippedWhenLastLogged },
   {
     when: ({ handle }) => handle === 'off',
     times: 4,
-    why: () => 'it was switched off when last logged',
+    why: () => messages.itWasOffWhenLastLogged,
   },
   {
     when: ({ trips }) => trips >= 1,
     times: 2,
-    why: ({ trips }) => (trips === 1 ? 'it has tripped before' : `it has tripped ${trips} times before`),
+    why: ({ trips }) => (trips === 1 ? messages.itHasTrippedBefore : messages.itHasTrippedTimesBefore(trips)),
   },
   { when: ({ trips }) => trips >= 3, times: 1.5, why: () => '' },
   {
     when: ({ share }) => (share ?? 0) > LOAD_LIMITS.continuousShare,
     times: 1.6,
-    why: () => 'it is heavily loaded',
+    why: () => messages.itIsHeavilyLoaded,
   },
   { when: ({ kind }) => kind !== 'standard' && kind !== 'surge', times: 1.4, why: () => '' },
   { when: ({ role }) => role === 'main', times: 0.08, why: () => '' },
@@ -151,7 +151,7 @@ export function findBreaker(
     const why: string[] = [];
     let weight =
       said.length === 0 ? 1 : Math.max(fits[i]! ** MATCH_POWER, one.label ? UNMATCHED : UNLABELLED);
-    if (fits[i]! > 0.3) why.push('the directory fits');
+    if (fits[i]! > 0.3) why.push(messages.theDirectoryNameMatches);
     for (const { when, times, why: text } of ON_RECORD) {
       if (!when(one)) continue;
       weight *= times;
@@ -161,7 +161,10 @@ export function findBreaker(
       if (!suspects.some((other) => hangsOn(other, name))) continue;
       const on = hangsOn(one, name);
       weight *= (dead ? DEAD : WORKING)[on ? 'onIt' : 'elsewhere'];
-      if (on) why.push(!dead ? `but ${name} works` : one.label === name ? 'it was named' : `${name} is dead`);
+      if (on)
+        why.push(
+          !dead ? messages.butWorks(name) : one.label === name ? messages.itWasNamed : messages.isDead(name),
+        );
     }
     return { breakerId: one.breakerId, weight, why };
   });

@@ -9,6 +9,7 @@ import { sayConductor } from '../../code/sizing/index.ts';
 import { COMPLAINT_WORDS, sayOutcome, TEST_WORDS } from '../../facts/vocabulary/index.ts';
 import { lookAtCase } from './lookAtCase.ts';
 import type { CaseRecord } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** What was done or found, and when; a sentence says so where the simulated stand-in told it. */
 const line = z.object({ at: instant, text: z.string() });
@@ -22,25 +23,25 @@ export const handOverCard = z.object({
   openedBy: z.enum(['homeowner', 'electrician']),
   site: z.string(),
   panel: z.string().nullable(),
-  breaker: z.string().nullable().describe('where it sits and what it is'),
+  breaker: z.string().nullable().describe('location and type'),
   conductor: z.string().nullable(),
   loads: z.array(z.string()),
-  stop: z.array(z.string()).describe('danger signs; empty: none was seen'),
+  stop: z.array(z.string()).describe('danger signs; empty if none were seen'),
   hazards: z
     .array(z.string())
     .default([])
-    .describe('findings that restrict use until they are dealt with, this breaker’s and the panel’s'),
-  untilThen: z.array(z.string()).default([]).describe('what to do until they are dealt with'),
-  tried: z.array(line).describe('resets, trips and trials, oldest first'),
-  found: z.array(line).describe('what was seen, heard, felt and measured, oldest first'),
+    .describe('findings that restrict use until repaired, for this breaker and its panel'),
+  untilThen: z.array(z.string()).default([]).describe('what to do until they are repaired'),
+  tried: z.array(line).describe('resets, trips and tests, oldest first'),
+  found: z.array(line).describe('findings and readings, oldest first'),
   notAnswered: z.array(z.string()),
   causes: z.array(z.object({ name: z.string(), probability: z.number() })),
   decision: z.object({
     headline: z.string(),
-    confidence: z.number().nullable().describe('null: nothing is decided yet'),
+    confidence: z.number().nullable().describe('null if nothing is decided yet'),
     reasons: z.array(z.string()),
   }),
-  next: z.array(z.string()).describe('what would tell most'),
+  next: z.array(z.string()).describe('tests that would help most'),
   doNot: z.array(z.string()),
 });
 export type HandOverCard = z.infer<typeof handOverCard>;
@@ -48,20 +49,21 @@ export type HandOverCard = z.infer<typeof handOverCard>;
 /** A reset, a trip or a trial, in a sentence. */
 function sayEvent(event: BreakerEvent): string {
   const { kind, feel, result, power, pace, afterSeconds, amps, connected, unplugged, position } = event;
-  const soon = afterSeconds === null ? (pace ? PACE_WORDS[pace] : '') : `after ${sayDuration(afterSeconds)}`;
-  const at = amps === null ? '' : ` at ${sayQuantity(amps, 'A')}`;
-  const bare = unplugged ? ' with everything unplugged' : '';
-  const only = connected && connected.length > 0 ? ` with only ${connected.join(', ')} connected` : '';
+  const soon =
+    afterSeconds === null ? (pace ? PACE_WORDS[pace] : '') : messages.after(sayDuration(afterSeconds));
+  const at = amps === null ? '' : messages.at(sayQuantity(amps, 'A'));
+  const bare = unplugged ? messages.withEverythingUnplugged : '';
+  const only = connected && connected.length > 0 ? messages.withOnlyConnected(connected.join(', ')) : '';
   switch (kind) {
     case 'handle':
-      return `The handle stood ${position === 'tripped' ? 'tripped' : position}.`;
+      return messages.theHandleWas(position === 'tripped' ? 'tripped' : position);
     case 'no-trip':
-      return `It carried ${sayQuantity(amps ?? 0, 'A')} for ${sayDuration(afterSeconds ?? 0)} and held.`;
+      return messages.itCarriedForAndHeld(sayQuantity(amps ?? 0, 'A'), sayDuration(afterSeconds ?? 0));
     case 'trip':
-      return `It tripped ${soon}${at}${bare}.`;
+      return messages.itTripped(soon, at, bare);
     case 'reset': {
       const how =
-        result === 'tripped' ? `: it tripped again ${soon}${at}` : result === 'holds' ? ': it held' : '';
+        result === 'tripped' ? messages.itTrippedAgain(soon, at) : result === 'holds' ? messages.itHeld : '';
       return [
         `Reset${bare}${only}${how}.`,
         feel && `${sayOutcome('reset-feel', feel)}.`,
@@ -102,7 +104,7 @@ export function handOverOf(file: CaseRecord): HandOverCard {
     site: site.name,
     panel: panel?.name ?? null,
     breaker: breaker
-      ? `${breaker.space === null ? 'the main' : `space ${sayPlace(breaker)}`}, ${breaker.ratingAmps} A, ${breaker.poles === 2 ? 'two poles' : 'one pole'}, ${BREAKER_KIND_WORDS[breaker.kind]}${breaker.family ? `, ${breaker.family}` : ''}`
+      ? `${breaker.space === null ? messages.theMain : messages.space(sayPlace(breaker))}, ${breaker.ratingAmps} A, ${breaker.poles === 2 ? 'two-pole' : 'one-pole'}, ${BREAKER_KIND_WORDS[breaker.kind]}${breaker.family ? `, ${breaker.family}` : ''}`
       : null,
     conductor: circuit?.conductor
       ? `${sayConductor(circuit.conductor)}, ${circuit.conductor.insulationC} °C`
@@ -153,13 +155,11 @@ function doNot(
   policies: CaseRecord['policies'],
   { stopped, mayReset, everTripped }: Record<'stopped' | 'mayReset' | 'everTripped', boolean>,
 ): string[] {
-  const again = everTripped
-    ? cautionText('noMoreResets', policies)
-    : 'Do not turn it on until the fault is repaired.';
+  const again = everTripped ? cautionText('noMoreResets', policies) : messages.doNotTurnItOnUntil;
   return [
-    ...(stopped ? ['Do not turn it on, no matter which loads depend on it.'] : mayReset ? [] : [again]),
+    ...(stopped ? [messages.doNotTurnItOnEven] : mayReset ? [] : [again]),
     cautionText('neverLarger', policies),
-    'Do not open the panel cover. Only a qualified person may.',
+    messages.doNotOpenThePanelCover,
     cautionText('advice', policies),
   ];
 }

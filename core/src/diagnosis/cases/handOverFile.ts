@@ -11,7 +11,7 @@ export const HAND_OVER_VERSION = 1;
  */
 export const handOverFile = z.object({
   format: z.literal(HAND_OVER_FORMAT, 'This is not a hand-over file.'),
-  version: z.literal(HAND_OVER_VERSION, 'This hand-over was written by another version of Phylaxon.'),
+  version: z.literal(HAND_OVER_VERSION, 'This hand-over file was written by another version of Phylaxon.'),
   writtenAt: instant,
   caseId: id,
   card: handOverCard,

@@ -38,6 +38,7 @@ import {
   worthAsking,
   type Assessment,
 } from '../engine/index.ts';
+import * as messages from './messages.ts';
 
 /** A case as it stands: the next step, the possible causes, the decision. */
 export interface CaseView {
@@ -176,23 +177,14 @@ function nextStep(state: CaseState): Next {
   const wide = extent !== undefined && WIDE.includes(extent);
   const isOneBreaker = file.case.complaint === 'dead' || file.case.complaint === 'trips';
   if (!file.dossier && file.panel !== null && isOneBreaker && !wide && extent !== 'one-device')
-    return just(
-      { kind: 'find' },
-      'A tripped handle may sit in the middle, look off, or look on: only a finger tells.',
-    );
+    return just({ kind: 'find' }, messages.theHandleOfATrippedBreaker);
   if (isolation && isolation.found === null && isolation.connect !== null && mayReset && !passed.has(BARE))
-    return just(
-      { kind: 'isolate' },
-      'It trips with its loads and holds without: one of them is to be found, in the fewest trials.',
-    );
+    return just({ kind: 'isolate' }, messages.theBreakerTripsWithItsLoads);
   return byTheEngine(state, passed, open);
 }
 
 const sensesFirst = (tests: SenseId[]): Next =>
-  just(
-    { kind: 'looks', spot: 'senses', tests },
-    'Check the panel with the cover closed before you touch a handle: look, listen, smell, and feel for heat.',
-  );
+  just({ kind: 'looks', spot: 'senses', tests }, messages.checkThePanelWithTheCover);
 
 function byTheEngine(
   { file, profile, evidence, decision, assessed, mayReset }: CaseState,
@@ -251,5 +243,5 @@ function whyNext(assessed: Assessment, decision: Decision, test: TestId): string
   const said = decision.next.find((next) => next.test === test)?.why;
   if (said) return said;
   const [first, second] = rankedCauses(assessed);
-  return `It tells “${CAUSES[first!.id]}” from “${CAUSES[second!.id]}”.`;
+  return messages.thisTestTellsFrom(CAUSES[first!.id], CAUSES[second!.id]);
 }

@@ -2,6 +2,7 @@ import { isRareWhenSound } from '../causes/index.ts';
 import type { Decision } from '../decision/index.ts';
 import type { EvidenceItem } from '../evidence/index.ts';
 import type { CauseId, Complaint, TestId } from '../../facts/vocabulary/index.ts';
+import * as messages from './messages.ts';
 
 /** What to note when it happens again, and what of the log to open for it. */
 export interface NoteCard {
@@ -13,35 +14,30 @@ export interface NoteCard {
   before: EvidenceItem[];
 }
 
-const WHEN = 'The time, and for how long.';
-const RUNS = 'What was running, and what had just been switched on or off.';
-const WEATHER = 'Rain, wind or heat that day.';
+const WHEN = messages.theTimeAndTheDuration;
+const RUNS = messages.whatWasRunningAndWhatHad;
+const WEATHER = messages.rainWindOrHeatThatDay;
 
 /** By what was complained of. */
 const CARDS: Record<Exclude<Complaint, 'check'>, Omit<NoteCard, 'before'>> = {
   lights: {
-    title: 'When they flicker again, note',
-    lines: [
-      WHEN,
-      'Which lights: one room, one circuit, or all over the house; and whether any went brighter.',
-      RUNS,
-      WEATHER,
-    ],
+    title: messages.nextTimeTheLightsFlickerWrite,
+    lines: [WHEN, messages.whichLightsOneRoomOneCircuit, RUNS, WEATHER],
     log: 'light-behaviour',
   },
   trips: {
-    title: 'When it trips again, note',
-    lines: ['The time, and how long it had been on.', RUNS, WEATHER],
+    title: messages.nextTimeItTripsWriteDown,
+    lines: [messages.theTimeAndHowLongThe, RUNS, WEATHER],
     log: 'trip-vs-curve',
   },
   dead: {
-    title: 'When it is dead again, note',
-    lines: [WHEN, 'What is dead with it, and what beside it works.', 'Where its handle stands.', RUNS],
+    title: messages.nextTimeItIsDeadWrite,
+    lines: [WHEN, messages.whatElseIsDeadAndWhat, messages.theHandlePosition, RUNS],
     log: 'power-loss-extent',
   },
   'danger-sign': {
-    title: 'When you notice it again, note',
-    lines: [WHEN, 'Where exactly: the panel, which breaker, an outlet or a switch.', RUNS, WEATHER],
+    title: messages.nextTimeYouNoticeItWrite,
+    lines: [WHEN, messages.theExactPlaceThePanelWhich, RUNS, WEATHER],
     log: 'smell',
   },
 };

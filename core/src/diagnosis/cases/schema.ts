@@ -54,18 +54,18 @@ export const caseRecord = z.object({
   policies,
   learned: learned
     .nullable()
-    .describe('what confirmed ends teach about any breaker, while this one is not known'),
-  dossier: dossier.nullable().describe('null while it is not known which breaker it is about'),
+    .describe('results of confirmed cases for any breaker, while this breaker is not known'),
+  dossier: dossier.nullable().describe('null while the breaker is not known'),
   main: breakerFile
     .nullable()
-    .describe('the panel’s main, while the breaker is not known: a danger there endangers all'),
+    .describe('the panel’s main, while the breaker is not known: a hazard there affects every circuit'),
   others: z
     .array(breakerFile)
     .default([])
-    .describe('breakers with a finding that concerns the whole panel, while the breaker is not known'),
-  partGone: z.boolean().describe('the part it is about was taken out since'),
-  log: z.array(caseEntry).describe('what was found in it, oldest first, at whatever breaker'),
-  decision: decision.nullable().describe('of a closed case: as it stood when it was closed'),
+    .describe('breakers with a finding that affects the whole panel, while the breaker is not known'),
+  partGone: z.boolean().describe('true if the breaker has been removed since'),
+  log: z.array(caseEntry).describe('findings of the case, oldest first, for all breakers'),
+  decision: decision.nullable().describe('for a closed case: as of the day it was closed'),
 });
 export type CaseRecord = z.infer<typeof caseRecord>;
 
@@ -83,7 +83,7 @@ export const caseSummary = z.object({
     closedAt: true,
     outcome: true,
   }),
-  where: z.string().describe('the circuit or the panel it is about, as far as is known'),
-  found: z.int().describe('how many things were found out'),
+  where: z.string().describe('circuit or panel, as far as known'),
+  found: z.int().describe('number of findings'),
 });
 export type CaseSummary = z.infer<typeof caseSummary>;

@@ -4,15 +4,15 @@ import type { CauseFacts, Signs } from './cause.ts';
 
 /** Contacts that still close, over a high resistance. */
 const RESISTIVE_CONTACTS: Signs = {
-  'millivolt-drop': [{ 'like-peers': 4, raised: 16, high: 80 }, 'The contacts drop the voltage.'],
+  'millivolt-drop': [{ 'like-peers': 4, raised: 16, high: 80 }, 'Worn contacts drop voltage.'],
   'face-temperature': [
     { 'like-neighbours': 40, '3-to-15-over': 44, 'over-15-over': 16 },
-    'The contacts heat the breaker under load.',
+    'Worn contacts heat the breaker under load.',
   ],
-  'power-after-reset': [{ restored: 40, 'still-dead': 60 }, 'The voltage is low, or gone under load.'],
+  'power-after-reset': [{ restored: 40, 'still-dead': 60 }, 'The voltage is low, or drops out under load.'],
   'outlet-sag': [
     { 'under-3-percent': 10, '3-to-6-percent': 20, 'over-6-percent': 70 },
-    'The contacts drop the voltage under load.',
+    'The contacts drop voltage under load.',
   ],
 };
 
@@ -23,7 +23,7 @@ export const BREAKER_CAUSES = {
     gravity: 'nuisance',
     right: ['replace-breaker'],
     commonness: 34,
-    why: 'Years of load, many trips or a short circuit weaken the bimetal.',
+    why: 'Years of load, many trips or a short circuit weaken the thermal element.',
     places: [
       { share: 0.58, path: { handle: 'tripped' } },
       { share: 0.42, path: {} },
@@ -37,13 +37,13 @@ export const BREAKER_CAUSES = {
           'trips-in-minutes': 55,
           'trips-after-hours': 14,
         },
-        'Under a load it should carry it opens after a time.',
+        'A weak breaker trips after some time under a load it should carry.',
       ],
       'reset-result-unplugged': [
         { holds: 95, 'trips-at-once': 2, 'trips-later': 3 },
-        'Without load it holds.',
+        'It holds without load.',
       ],
-      'power-after-reset': [{ restored: 93, 'still-dead': 7 }, 'Until it opens again.'],
+      'power-after-reset': [{ restored: 93, 'still-dead': 7 }, 'It holds until the next trip.'],
       'trip-pattern': [
         {
           random: 49,
@@ -52,30 +52,30 @@ export const BREAKER_CAUSES = {
           'one-appliance': 10,
           'motor-starting': 4,
         },
-        'At loads that never troubled it before.',
+        'It trips under loads that were never a problem before.',
       ],
       'trips-on-record': [
         { 'first-time': 12, few: 44, 'many-overload': 32, 'after-dead-short': 12 },
-        'It has a history.',
+        'This breaker has tripped before.',
       ],
       'load-share': [
         { 'under-80': 68, '80-to-100': 29, '100-to-135': 2 },
-        'It trips at what it should carry.',
+        'It trips under a load it should carry.',
       ],
       'clamp-current': [
         { 'under-80': 68, '80-to-100': 29, '100-to-135': 2 },
-        'It trips at what it should carry.',
+        'It trips under a load it should carry.',
       ],
       'trip-vs-curve': [
         { 'within-band': 9, 'too-early': 90, 'too-late-or-never': 1 },
-        'That is what weak means.',
+        'Tripping below its rating is what makes a breaker weak.',
       ],
-      'panel-touch': [{ cool: 72, warm: 26, hot: 1 }, 'Pitted contacts warm it a little.'],
+      'panel-touch': [{ cool: 72, warm: 26, hot: 1 }, 'Pitted contacts add a little heat.'],
       'face-temperature': [
         { 'like-neighbours': 76, '3-to-15-over': 22, 'over-15-over': 2 },
-        'Pitted contacts warm it a little.',
+        'Pitted contacts add a little heat.',
       ],
-      'millivolt-drop': [{ 'like-peers': 62, raised: 32, high: 6 }, 'Pitted contacts drop more.'],
+      'millivolt-drop': [{ 'like-peers': 62, raised: 32, high: 6 }, 'Pitted contacts drop more voltage.'],
       'terminal-inspection': [
         {
           'clean-and-tight': 93,
@@ -84,22 +84,22 @@ export const BREAKER_CAUSES = {
           corroded: 2,
           'two-wires-one-terminal': 1,
         },
-        'No joint explains it.',
+        'No hot connection explains the early trip.',
       ],
-      'load-wire-lifted': [{ holds: 95, trips: 5 }, 'Without load it holds.'],
+      'load-wire-lifted': [{ holds: 95, trips: 5 }, 'It holds without load.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 4, 'fault-stays-with-breaker': 96 },
-        'The fault goes with the breaker.',
+        'The fault moved with the breaker.',
       ],
-      'panel-age': [{ modern: 36, 'over-40-years': 46, 'family-withdrawn': 18 }, 'Age weakens them.'],
+      'panel-age': [{ modern: 36, 'over-40-years': 46, 'family-withdrawn': 18 }, 'Breakers weaken with age.'],
       'reset-feel': [
         { 'clean-clicks': 84, 'no-off-click': 3, 'hard-or-gritty': 7, 'will-not-latch': 6 },
         'A worn breaker may feel worn.',
       ],
-      'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'Everything is fine elsewhere.'],
+      'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'The appliances work elsewhere.'],
       'terminal-temperature': [
         { 'like-peers': 78, '3-to-15-over': 21, 'over-15-over': 1 },
-        'A bimetal that opens early runs no hotter, worn contacts somewhat.',
+        'A weak thermal element adds no heat; worn contacts add some.',
       ],
     },
   },
@@ -108,7 +108,7 @@ export const BREAKER_CAUSES = {
     gravity: 'nuisance',
     right: ['replace-breaker'],
     commonness: 26,
-    why: 'Burnt or broken contacts no longer close.',
+    why: 'Burned or broken contacts no longer close.',
     places: [
       { share: 0.6, path: { contacts: { own: 'open', other: 'open' } } },
       { share: 0.22, path: { contacts: { own: 'open', other: 'ok' } } },
@@ -124,19 +124,22 @@ export const BREAKER_CAUSES = {
     signs: {
       'reset-feel': [
         { 'clean-clicks': 85, 'no-off-click': 3, 'hard-or-gritty': 8, 'will-not-latch': 4 },
-        'The handle works, the contacts do not.',
+        'The handle moves normally, but the contacts do not close.',
       ],
-      'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'It stays on, and nothing comes out.'],
-      'reset-result-unplugged': [{ holds: 98, 'trips-at-once': 1 }, 'It stays on, and nothing comes out.'],
+      'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'The breaker stays on but has no output.'],
+      'reset-result-unplugged': [
+        { holds: 98, 'trips-at-once': 1 },
+        'The breaker stays on but has no output.',
+      ],
       'power-after-reset': [
         { restored: 4, 'still-dead': 96 },
-        'It stays on, and nothing comes out: the breaker itself.',
+        'The breaker stays on but has no output: the breaker is bad.',
       ],
-      'clamp-current': [{ 'under-80': 99 }, 'Nothing flows.'],
-      'stab-inspection': [{ clean: 94, 'pitted-or-burnt': 6 }, 'Its stab is sound.'],
+      'clamp-current': [{ 'under-80': 99 }, 'No current flows.'],
+      'stab-inspection': [{ clean: 94, 'pitted-or-burnt': 6 }, 'The bus stab is sound.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 2, 'fault-stays-with-breaker': 98 },
-        'The fault goes with the breaker.',
+        'The fault moved with the breaker.',
       ],
       'trips-on-record': [
         { 'first-time': 70, few: 15, 'many-overload': 5, 'after-dead-short': 10 },
@@ -144,7 +147,7 @@ export const BREAKER_CAUSES = {
       ],
       'panel-age': [
         { modern: 44, 'over-40-years': 40, 'family-withdrawn': 16 },
-        'Age and trips burn contacts.',
+        'Age and trips burn the contacts.',
       ],
     },
   },
@@ -153,60 +156,66 @@ export const BREAKER_CAUSES = {
     gravity: 'danger',
     right: ['replace-breaker'],
     commonness: 7,
-    why: 'Welded by a short, or seized because nobody ever moved it.',
+    why: 'The contacts welded in a short circuit, or the breaker seized because it was never operated.',
     places: [{ share: 1, path: {} }],
     signs: {
       'reset-feel': [
         { 'clean-clicks': 28, 'no-off-click': 33, 'hard-or-gritty': 37, 'will-not-latch': 2 },
-        'Seized, or without a click at off.',
+        'The handle is seized, or does not click at off.',
       ],
-      'reset-result': [{ holds: 98, 'trips-at-once': 0.5 }, 'It opens for nothing.'],
+      'reset-result': [
+        { holds: 98, 'trips-at-once': 0.5 },
+        'A breaker that cannot trip does not trip for small causes.',
+      ],
       'trip-vs-curve': [
         { 'within-band': 5, 'too-early': 1, 'too-late-or-never': 94 },
-        'It carried what should have opened it.',
+        'It carried a current that should have tripped it.',
       ],
-      'panel-touch': [{ cool: 18, warm: 46, hot: 36 }, 'Very hot and not tripped.'],
+      'panel-touch': [{ cool: 18, warm: 46, hot: 36 }, 'Very hot, but not tripped.'],
       'face-temperature': [
         { 'like-neighbours': 20, '3-to-15-over': 34, 'over-15-over': 46 },
-        'Very hot and not tripped.',
+        'Very hot, but not tripped.',
       ],
       'terminal-temperature': [
         { 'like-peers': 24, '3-to-15-over': 34, 'over-15-over': 42 },
-        'Very hot and not tripped.',
+        'Very hot, but not tripped.',
       ],
       'load-share': [
         { 'under-80': 14, '80-to-100': 14, '100-to-135': 30, 'over-135': 42 },
-        'It lets too much through.',
+        'It lets too much current through.',
       ],
       'clamp-current': [
         { 'under-80': 14, '80-to-100': 14, '100-to-135': 30, 'over-135': 42 },
-        'It lets too much through.',
+        'It lets too much current through.',
       ],
-      'branch-off-check': [{ 'dead-as-expected': 36, 'still-live': 64 }, 'Off, and its circuit stays alive.'],
-      'main-off-check': [{ 'dead-as-expected': 97, 'still-live': 3 }, 'The main still cuts it.'],
-      smell: [{ none: 68, 'hot-plastic': 32 }, 'What it should have cut gets hot.'],
+      'branch-off-check': [
+        { 'dead-as-expected': 36, 'still-live': 64 },
+        'The circuit stays energized with the breaker off.',
+      ],
+      'main-off-check': [{ 'dead-as-expected': 97, 'still-live': 3 }, 'The main still disconnects it.'],
+      smell: [{ none: 68, 'hot-plastic': 32 }, 'The wiring it should have protected gets hot.'],
       'test-button': [
         { 'trips-and-resets': 5, 'does-not-trip': 45, 'will-not-reset': 2, 'no-button': 48 },
-        'Its button does not open it.',
+        'The test button does not trip it.',
       ],
       'panel-age': [
         { modern: 26, 'over-40-years': 42, 'family-withdrawn': 32 },
-        'Some old families are known for it.',
+        'Some older breaker families are known for this.',
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 5, 'fault-stays-with-breaker': 95 },
-        'The fault goes with the breaker.',
+        'The fault moved with the breaker.',
       ],
       'trips-on-record': [
         { 'first-time': 84, few: 8, 'many-overload': 2, 'after-dead-short': 6 },
-        'It never trips.',
+        'A breaker that cannot open never trips.',
       ],
-      'power-after-reset': [{ restored: 80, 'still-dead': 20 }, 'It was never off.'],
+      'power-after-reset': [{ restored: 80, 'still-dead': 20 }, 'The contacts never opened.'],
       'light-behaviour': [
         { steady: 72, 'dims-on-start': 26, 'flicker-one-circuit': 1 },
-        'More flows than its rating allows.',
+        'The current is above the rating.',
       ],
-      'millivolt-drop': [{ 'like-peers': 64, raised: 34, high: 2 }, 'Welded contacts are pitted contacts.'],
+      'millivolt-drop': [{ 'like-peers': 64, raised: 34, high: 2 }, 'Welded contacts are also pitted.'],
     },
   },
   /** Will not latch, feels hard or gritty, no clear click. */
@@ -214,7 +223,7 @@ export const BREAKER_CAUSES = {
     gravity: 'nuisance',
     right: ['replace-breaker'],
     commonness: 32,
-    why: 'Springs and latches wear; grit and grease stiffen them.',
+    why: 'Springs and latches wear; dirt and old grease make them stiff.',
     places: [
       { share: 0.78, path: { handle: 'tripped' } },
       { share: 0.12, path: { handle: 'off' } },
@@ -223,40 +232,46 @@ export const BREAKER_CAUSES = {
     signs: {
       'reset-feel': [
         { 'clean-clicks': 4, 'no-off-click': 13, 'hard-or-gritty': 41, 'will-not-latch': 42 },
-        'That is what worn means.',
+        'A stiff or gritty handle shows wear.',
       ],
       'reset-result': [
         { holds: 42, 'trips-at-once': 44, 'trips-in-seconds': 10, 'trips-in-minutes': 3 },
-        'It falls off again, or holds badly; one that is only stiff holds.',
+        'A worn latch slips off again or holds poorly. A breaker that is only stiff holds.',
       ],
       'reset-result-unplugged': [
         { holds: 33, 'trips-at-once': 58, 'trips-later': 9 },
-        'With nothing connected it still will not stay.',
+        'It does not stay on even with nothing connected.',
       ],
-      'power-after-reset': [{ restored: 42, 'still-dead': 58 }, 'If it latches at all.'],
+      'power-after-reset': [{ restored: 42, 'still-dead': 58 }, 'It may not latch at all.'],
       'trip-pattern': [
         { random: 88, 'one-appliance': 4, 'many-loads-together': 4, 'motor-starting': 2 },
-        'It has nothing to do with loads.',
+        'The fault does not depend on loads.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 97, 'under-1-megohm': 2, 'near-zero': 0.5 },
         'The circuit is sound.',
       ],
-      'load-wire-lifted': [{ holds: 20, trips: 80 }, 'With its circuit lifted it still will not stay.'],
+      'load-wire-lifted': [
+        { holds: 20, trips: 80 },
+        'It does not stay on even with its circuit disconnected.',
+      ],
       'known-good-swap': [
         { 'fault-follows-circuit': 2, 'fault-stays-with-breaker': 98 },
-        'The fault goes with the breaker.',
+        'The fault moved with the breaker.',
       ],
       'trips-on-record': [
         { 'first-time': 32, few: 34, 'many-overload': 18, 'after-dead-short': 16 },
-        'Every trip wears it.',
+        'Every trip wears the mechanism.',
       ],
-      'panel-age': [{ modern: 32, 'over-40-years': 48, 'family-withdrawn': 20 }, 'Age wears them.'],
-      'load-share': [{ 'under-80': 82, '80-to-100': 15, '100-to-135': 3 }, 'Load has nothing to do with it.'],
-      'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'Everything is fine elsewhere.'],
+      'panel-age': [{ modern: 32, 'over-40-years': 48, 'family-withdrawn': 20 }, 'Mechanisms wear with age.'],
+      'load-share': [
+        { 'under-80': 82, '80-to-100': 15, '100-to-135': 3 },
+        'The fault does not depend on load.',
+      ],
+      'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'The appliances work elsewhere.'],
       'test-button': [
         { 'trips-and-resets': 32, 'does-not-trip': 2, 'will-not-reset': 16, 'no-button': 50 },
-        'A latch that does not catch stays out after the button.',
+        'A worn latch does not catch after a test-button trip.',
       ],
     },
   },
@@ -265,7 +280,7 @@ export const BREAKER_CAUSES = {
     gravity: 'nuisance',
     right: ['replace-breaker'],
     commonness: 26,
-    why: 'Electronics age sooner than bimetals; surges end them.',
+    why: 'Electronics age sooner than thermal elements, and surges destroy them.',
     places: [
       { share: 0.62, path: { handle: 'tripped' } },
       { share: 0.38, path: {} },
@@ -273,7 +288,7 @@ export const BREAKER_CAUSES = {
     signs: {
       'reset-feel': [
         { 'clean-clicks': 62, 'no-off-click': 5, 'hard-or-gritty': 4, 'will-not-latch': 29 },
-        'Dead electronics may hold it open.',
+        'Failed electronics can keep the breaker from latching.',
       ],
       'reset-result': [
         {
@@ -283,13 +298,13 @@ export const BREAKER_CAUSES = {
           'trips-in-minutes': 18,
           'trips-after-hours': 12,
         },
-        'With or without load, at no certain time.',
+        'It trips at irregular times, with or without load.',
       ],
       'reset-result-unplugged': [
         { holds: 34, 'trips-at-once': 38, 'trips-later': 28 },
         'It trips with nothing connected too.',
       ],
-      'power-after-reset': [{ restored: 50, 'still-dead': 50 }, 'For a while, if at all.'],
+      'power-after-reset': [{ restored: 50, 'still-dead': 50 }, 'It holds for a while, if at all.'],
       'trip-pattern': [
         {
           random: 86,
@@ -299,35 +314,38 @@ export const BREAKER_CAUSES = {
           'motor-starting': 2,
           'hot-weather': 2,
         },
-        'For nothing that anybody sees.',
+        'It trips without a visible cause.',
       ],
       'trips-on-record': [
         { 'first-time': 28, few: 52, 'many-overload': 18, 'after-dead-short': 2 },
-        'Again and again.',
+        'It trips again and again.',
       ],
       'test-button': [
         { 'trips-and-resets': 26, 'does-not-trip': 38, 'will-not-reset': 35, 'no-button': 1 },
-        'Its button tells.',
+        'The test button shows the failure.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 96, 'under-1-megohm': 3, 'near-zero': 1 },
         'The circuit is sound.',
       ],
-      'load-wire-lifted': [{ holds: 16, trips: 84 }, 'With its circuit lifted it still trips.'],
+      'load-wire-lifted': [{ holds: 16, trips: 84 }, 'It trips even with its circuit disconnected.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 4, 'fault-stays-with-breaker': 96 },
-        'The fault goes with the breaker.',
+        'The fault moved with the breaker.',
       ],
-      'load-share': [{ 'under-80': 86, '80-to-100': 12, '100-to-135': 2 }, 'Load has nothing to do with it.'],
+      'load-share': [
+        { 'under-80': 86, '80-to-100': 12, '100-to-135': 2 },
+        'The fault does not depend on load.',
+      ],
       'trip-vs-curve': [
         { 'within-band': 24, 'too-early': 74, 'too-late-or-never': 2 },
-        'Heat has nothing to do with it.',
+        'Heat is not involved.',
       ],
       'button-after-fitting': [
         { holds: 12, 'trips-as-soon-as-loaded': 3, 'not-newly-fitted': 85 },
-        'As a rule it is not new.',
+        'Failed electronics are rare in a new breaker.',
       ],
-      'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'Everything is fine elsewhere.'],
+      'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'The appliances work elsewhere.'],
     },
   },
   /** Tripped or half-tripped though it looks on, or never pushed fully off before on; includes one half of a linked pair. */
@@ -345,16 +363,16 @@ export const BREAKER_CAUSES = {
           ['reset-feel', 'no-off-click', 'hard-or-gritty', 'will-not-latch'],
         ],
         then: ['reset-and-watch', 'complete-reset'],
-        why: 'The reset has been done, and it holds: what is left is to watch it.',
+        why: 'The reset worked and the breaker holds. Keep an eye on it.',
       },
       {
         any: [['water-signs', 'condensation-or-rust', 'wet-now']],
         then: ['dry-and-inspect'],
-        why: 'Nothing is switched on again where damp gets at the panel, before it is dry and was looked at.',
+        why: 'With moisture in the panel, nothing may be turned back on until the panel is dry and inspected.',
       },
     ],
     commonness: 130,
-    why: 'Most failed resets never reached off, and a tripped handle may look on.',
+    why: 'Most failed resets were never pushed fully off, and a tripped handle can look on.',
     places: [
       { share: 0.74, path: { handle: 'half' } },
       { share: 0.21, path: { handle: 'tripped' } },
@@ -363,29 +381,29 @@ export const BREAKER_CAUSES = {
     signs: {
       'reset-feel': [
         { 'clean-clicks': 38, 'no-off-click': 58, 'hard-or-gritty': 1, 'will-not-latch': 3 },
-        'It never clicked at off; done right, it does.',
+        'The handle never clicked at off. Pushed fully off, it does.',
       ],
       'reset-result': [
         { holds: 95, 'trips-at-once': 1.5, 'trips-in-minutes': 2 },
-        'Reset all the way, it holds.',
+        'It holds after a full reset.',
       ],
-      'reset-result-unplugged': [{ holds: 98, 'trips-at-once': 1 }, 'Reset all the way, it holds.'],
-      'power-after-reset': [{ restored: 92, 'still-dead': 8 }, 'Reset all the way, the power is back.'],
+      'reset-result-unplugged': [{ holds: 98, 'trips-at-once': 1 }, 'It holds after a full reset.'],
+      'power-after-reset': [{ restored: 92, 'still-dead': 8 }, 'Power came back after a full reset.'],
       'trips-on-record': [
         { 'first-time': 86, few: 11, 'many-overload': 1, 'after-dead-short': 2 },
         'Something tripped it once.',
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 60, 'fault-stays-with-breaker': 40 },
-        'Another breaker, switched on properly, simply works.',
+        'A replacement that is switched on properly works.',
       ],
       'load-share': [
         { 'under-80': 78, '80-to-100': 17, '100-to-135': 4, 'over-135': 1 },
-        'Nothing overloads it now.',
+        'No overload is present now.',
       ],
       'clamp-current': [
         { 'under-80': 88, '80-to-100': 9, '100-to-135': 2 },
-        'Nothing flows, or the usual once it is reset.',
+        'No current before the reset, and normal current after it.',
       ],
       'trip-pattern': [
         {
@@ -396,7 +414,7 @@ export const BREAKER_CAUSES = {
           'wet-weather': 2,
           'hot-weather': 2,
         },
-        'Once, for a reason that is gone.',
+        'It tripped once, and the cause is gone.',
       ],
     },
   },
@@ -409,11 +427,11 @@ export const BREAKER_CAUSES = {
         all: [['power-loss-extent', 'half-the-house']],
         none: [['main-load-side-voltage', 'one-missing', 'both-missing']],
         then: ['replace-main', 'call-utility'],
-        why: 'With half the house dead and nothing measured the utility comes first, and says which.',
+        why: 'With half of the house dead and no readings yet, call the utility first to find out which side has failed.',
       },
     ],
     commonness: 9,
-    why: 'Mains are hardly ever worked; a pole burns or the mechanism seizes.',
+    why: 'Main breakers are hardly ever operated. A pole burns, or the mechanism seizes.',
     places: [
       { share: 0.36, path: { main: { own: 'open', other: 'ok', isClosed: true } } },
       { share: 0.14, path: { main: { own: 'ok', other: 'open', isClosed: true } } },
@@ -423,33 +441,36 @@ export const BREAKER_CAUSES = {
       { share: 0.06, path: {} },
     ],
     signs: {
-      'leg-balance': [{ balanced: 44, unbalanced: 56 }, 'With a pole gone one leg carries nothing.'],
-      'main-off-check': [{ 'dead-as-expected': 78, 'still-live': 22 }, 'It may no longer open.'],
-      'power-after-reset': [{ restored: 8, 'still-dead': 92 }, 'A reset of the branch changes nothing.'],
-      'reset-result': [{ holds: 92, 'trips-at-once': 4, 'trips-in-minutes': 2 }, 'The branch holds.'],
-      'panel-age': [{ modern: 30, 'over-40-years': 46, 'family-withdrawn': 24 }, 'Age seizes them.'],
-      'panel-touch': [{ cool: 50, warm: 32, hot: 18 }, 'A tired pole cooks.'],
-      smell: [{ none: 78, 'hot-plastic': 22 }, 'A bad pole burns.'],
+      'leg-balance': [{ balanced: 44, unbalanced: 56 }, 'With one pole open, one leg is dead.'],
+      'main-off-check': [{ 'dead-as-expected': 78, 'still-live': 22 }, 'A failing main may no longer trip.'],
+      'power-after-reset': [
+        { restored: 8, 'still-dead': 92 },
+        'Resetting the branch breaker changes nothing.',
+      ],
+      'reset-result': [{ holds: 92, 'trips-at-once': 4, 'trips-in-minutes': 2 }, 'The branch breaker holds.'],
+      'panel-age': [{ modern: 30, 'over-40-years': 46, 'family-withdrawn': 24 }, 'Mains seize with age.'],
+      'panel-touch': [{ cool: 50, warm: 32, hot: 18 }, 'A failing pole overheats.'],
+      smell: [{ none: 78, 'hot-plastic': 22 }, 'A failing pole burns.'],
       'terminal-temperature': [
         { 'like-peers': 46, '3-to-15-over': 24, 'over-15-over': 30 },
-        'A tired pole heats the lugs beside it.',
+        'A failing pole heats the lugs next to it.',
       ],
       'face-temperature': [
         { 'like-neighbours': 46, '3-to-15-over': 26, 'over-15-over': 28 },
-        'A tired pole heats the face of the main.',
+        'A failing pole heats the face of the main.',
       ],
       'light-behaviour': [
         { steady: 70, 'dims-on-start': 8, 'flicker-whole-house': 20, 'some-brighter-some-dimmer': 1 },
-        'A bad pole flickers before it goes.',
+        'Lights flicker before a pole fails completely.',
       ],
       'reset-feel': [
         { 'clean-clicks': 76, 'no-off-click': 7, 'hard-or-gritty': 11, 'will-not-latch': 6 },
-        'It is the main that feels wrong.',
+        'The main is the breaker that feels wrong.',
       ],
-      'trips-on-record': [{ 'first-time': 82, few: 15 }, 'Of the branch none.'],
+      'trips-on-record': [{ 'first-time': 82, few: 15 }, 'No branch breaker is the cause.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
-        'Another branch gets nothing either.',
+        'Another branch on that leg is dead too.',
       ],
     },
   },

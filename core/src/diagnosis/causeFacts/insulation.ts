@@ -8,7 +8,7 @@ export const INSULATION_CAUSES = {
     gravity: 'danger',
     right: ['repair-wiring'],
     commonness: 48,
-    why: 'A nail, a drill, a rubbed cable, a scorched outlet or a wet fixture.',
+    why: 'A nail, a drill bit, a chafed cable, a burned outlet or a wet fixture.',
     places: [
       { share: 0.88, path: { handle: 'tripped' } },
       { share: 0.12, path: {} },
@@ -16,15 +16,15 @@ export const INSULATION_CAUSES = {
     signs: {
       'reset-feel': [
         { 'clean-clicks': 58, 'no-off-click': 4, 'hard-or-gritty': 1, 'will-not-latch': 37 },
-        'On a short circuit the breaker trips immediately and seems not to latch.',
+        'With a short circuit, the breaker trips immediately and seems not to latch.',
       ],
       'reset-result': [
         { holds: 3, 'trips-at-once': 88, 'trips-in-seconds': 7, 'trips-in-minutes': 2 },
-        'A short trips it at once.',
+        'A short circuit trips it immediately.',
       ],
       'reset-result-unplugged': [
         { holds: 3, 'trips-at-once': 92, 'trips-later': 5 },
-        'Bare, it still trips: the fault is in what stays connected.',
+        'It still trips with nothing plugged in: the fault is in the fixed wiring.',
       ],
       'power-after-reset': [{ restored: 5, 'still-dead': 95 }, 'It never stays on.'],
       'trip-pattern': [
@@ -36,34 +36,34 @@ export const INSULATION_CAUSES = {
           'motor-starting': 2,
           'hot-weather': 2,
         },
-        'Not tied to an appliance; a switch or the rain may make it.',
+        'It does not depend on one appliance. A switch or rain may bring it on.',
       ],
       'trips-on-record': [
         { 'first-time': 36, few: 12, 'many-overload': 1, 'after-dead-short': 51 },
         'The breaker has cleared a short circuit before.',
       ],
-      smell: [{ none: 88, 'hot-plastic': 12 }, 'Where it shorted it may have burnt.'],
-      sound: [{ quiet: 92, 'steady-hum': 3, 'sizzle-or-crackle': 5 }, 'Arcing where it shorted.'],
+      smell: [{ none: 88, 'hot-plastic': 12 }, 'A short circuit leaves burn marks.'],
+      sound: [{ quiet: 92, 'steady-hum': 3, 'sizzle-or-crackle': 5 }, 'A short circuit arcs.'],
       'recent-change': [
         { none: 44, 'new-appliance': 4, 'new-wiring-or-breaker': 20, 'digging-or-drilling': 32 },
         'Digging, drilling or electrical work damages wiring.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 3, 'under-1-megohm': 12, 'near-zero': 85 },
-        'That is what a short reads.',
+        'Readings this low show a short circuit.',
       ],
-      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'Without its wiring the breaker holds.'],
+      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'The breaker holds with its wiring disconnected.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
-        'Any breaker trips on it.',
+        'Any breaker trips on this fault.',
       ],
       'appliance-check': [
         { 'trips-there-too': 1, 'fine-there': 99 },
-        'Everything plugged in is fine elsewhere.',
+        'Everything plugged in works elsewhere.',
       ],
       'water-signs': [
         { dry: 84, 'condensation-or-rust': 12, 'wet-now': 4 },
-        'Water shorts fixtures and boxes.',
+        'Water shorts out fixtures and boxes.',
       ],
     },
   },
@@ -81,7 +81,7 @@ export const INSULATION_CAUSES = {
     signs: {
       'reset-feel': [
         { 'clean-clicks': 84, 'no-off-click': 3, 'hard-or-gritty': 1, 'will-not-latch': 12 },
-        'While it leaks the breaker may not stay on.',
+        'The breaker may not stay on while leakage current flows.',
       ],
       'reset-result': [
         {
@@ -91,52 +91,55 @@ export const INSULATION_CAUSES = {
           'trips-in-minutes': 7,
           'trips-after-hours': 4,
         },
-        'As soon as it leaks again.',
+        'It trips again as soon as leakage returns.',
       ],
       'reset-result-unplugged': [
         { holds: 28, 'trips-at-once': 56, 'trips-later': 16 },
-        'The wiring leaks with nothing plugged in.',
+        'The wiring leaks current with nothing plugged in.',
       ],
-      'power-after-reset': [{ restored: 38, 'still-dead': 62 }, 'Once it is dry it works.'],
+      'power-after-reset': [{ restored: 38, 'still-dead': 62 }, 'It works again once the wiring is dry.'],
       'trip-pattern': [
         { 'wet-weather': 58, random: 26, 'one-appliance': 10, 'many-loads-together': 3, 'hot-weather': 3 },
-        'Rain, dew, cleaning.',
+        'Rain, dew or cleaning brings it on.',
       ],
       'trips-on-record': [
         { 'first-time': 34, few: 58, 'many-overload': 3, 'after-dead-short': 5 },
-        'It comes and goes with the damp.',
+        'It comes and goes with moisture.',
       ],
       'water-signs': [
         { dry: 74, 'condensation-or-rust': 20, 'wet-now': 6 },
-        'Where it is damp at the panel it is damp elsewhere; as a rule it is damp elsewhere only.',
+        'Moisture at the panel suggests moisture elsewhere, but most leakage starts outside the panel.',
       ],
       'test-button': [
         { 'trips-and-resets': 72, 'does-not-trip': 1, 'will-not-reset': 26, 'no-button': 1 },
-        'It is a GFCI or AFCI breaker, and it works.',
+        'The GFCI or AFCI breaker is doing its job.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 9, 'under-1-megohm': 77, 'near-zero': 14 },
-        'That is what leakage reads.',
+        'Readings in this range show leakage.',
       ],
-      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'Without its wiring the breaker holds.'],
+      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'The breaker holds with its wiring disconnected.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
-        'Any such breaker trips on it.',
+        'Any GFCI or AFCI breaker trips on this fault.',
       ],
       'load-share': [{ 'under-80': 88, '80-to-100': 9, '100-to-135': 2 }, 'It trips under a light load.'],
       'clamp-current': [{ 'under-80': 88, '80-to-100': 9, '100-to-135': 2 }, 'It trips under a light load.'],
       'button-after-fitting': [
         { holds: 12, 'trips-as-soon-as-loaded': 8, 'not-newly-fitted': 80 },
-        'A new breaker sees what the old one did not.',
+        'A new GFCI or AFCI breaker detects what the old breaker could not.',
       ],
-      'appliance-check': [{ 'trips-there-too': 5, 'fine-there': 95 }, 'The wiring leaks, not the appliance.'],
+      'appliance-check': [
+        { 'trips-there-too': 5, 'fine-there': 95 },
+        'The wiring leaks current, not an appliance.',
+      ],
       'recent-change': [
         { none: 76, 'new-appliance': 8, 'new-wiring-or-breaker': 10, 'digging-or-drilling': 6 },
-        'As a rule nothing but the weather.',
+        'Nothing changed except the weather.',
       ],
       'trip-vs-curve': [
         { 'within-band': 22, 'too-early': 77, 'too-late-or-never': 1 },
-        'Heat has nothing to do with it.',
+        'Heat is not involved.',
       ],
     },
   },
@@ -145,7 +148,7 @@ export const INSULATION_CAUSES = {
     gravity: 'danger',
     right: ['repair-wiring'],
     commonness: 40,
-    why: 'Loose screws and back-stabbed outlets, broken strands, pinched cords.',
+    why: 'Loose screws, push-in connections at outlets, broken strands, pinched cords.',
     places: [
       { share: 0.3, path: { handle: 'tripped' } },
       { share: 0.14, path: { wiring: { hot: 'open', neutral: 'ok', from: 'middle' } } },
@@ -157,7 +160,7 @@ export const INSULATION_CAUSES = {
     signs: {
       'trips-on-record': [
         { 'first-time': 40, few: 54, 'many-overload': 4, 'after-dead-short': 2 },
-        'It comes again, at no certain time.',
+        'It trips again at irregular times.',
       ],
       'reset-result': [
         {
@@ -167,10 +170,13 @@ export const INSULATION_CAUSES = {
           'trips-in-minutes': 20,
           'trips-after-hours': 8,
         },
-        'It trips whenever it arcs.',
+        'It trips whenever the connection arcs.',
       ],
-      'reset-result-unplugged': [{ holds: 84, 'trips-at-once': 5, 'trips-later': 11 }, 'No current, no arc.'],
-      'power-after-reset': [{ restored: 64, 'still-dead': 36 }, 'For a while it works again.'],
+      'reset-result-unplugged': [
+        { holds: 84, 'trips-at-once': 5, 'trips-later': 11 },
+        'Without current there is no arc.',
+      ],
+      'power-after-reset': [{ restored: 64, 'still-dead': 36 }, 'It works again for a while.'],
       'trip-pattern': [
         {
           random: 74,
@@ -180,47 +186,50 @@ export const INSULATION_CAUSES = {
           'motor-starting': 2,
           'hot-weather': 2,
         },
-        'When something is moved, or when it carries current.',
+        'It trips when something is moved, or when current flows.',
       ],
-      sound: [{ quiet: 66, 'steady-hum': 8, 'sizzle-or-crackle': 26 }, 'A loose joint crackles.'],
-      smell: [{ none: 80, 'hot-plastic': 20 }, 'A loose joint burns its insulation.'],
+      sound: [{ quiet: 66, 'steady-hum': 8, 'sizzle-or-crackle': 26 }, 'A loose connection crackles.'],
+      smell: [{ none: 80, 'hot-plastic': 20 }, 'A loose connection burns its insulation.'],
       'light-behaviour': [
         { steady: 36, 'dims-on-start': 9, 'flicker-one-circuit': 53, 'flicker-whole-house': 1.5 },
-        'Lights on this circuit flicker, while it is on.',
+        'Lights on this circuit flicker while it is on.',
       ],
       'outlet-sag': [
         { 'under-3-percent': 7, '3-to-6-percent': 17, 'over-6-percent': 76 },
-        'The loose joint drops volts under load.',
+        'The loose connection drops voltage under load.',
       ],
       'outlet-wiring': [
         { correct: 68, 'open-ground': 6, 'open-neutral': 21, reversed: 4 },
-        'The loose one may be the neutral.',
+        'The loose conductor may be the neutral.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 84, 'under-1-megohm': 12, 'near-zero': 4 },
-        'It is a joint, not the insulation.',
+        'The fault is a connection, not the insulation.',
       ],
-      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'Without its wiring the breaker holds.'],
+      'load-wire-lifted': [{ holds: 98, trips: 2 }, 'The breaker holds with its wiring disconnected.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
-        'The circuit flickers on any breaker.',
+        'The circuit flickers with any breaker.',
       ],
       'recent-change': [
         { none: 70, 'new-appliance': 8, 'new-wiring-or-breaker': 15, 'digging-or-drilling': 7 },
-        'A new outlet, or only age.',
+        'A new outlet, or age.',
       ],
       'test-button': [
         { 'trips-and-resets': 52, 'does-not-trip': 1, 'will-not-reset': 4, 'no-button': 43 },
-        'An AFCI breaker works.',
+        'The AFCI breaker works.',
       ],
       'trip-vs-curve': [
         { 'within-band': 88, 'too-early': 11, 'too-late-or-never': 1 },
-        'What an AFCI breaker does is not on the curve.',
+        'An AFCI trip does not follow the trip curve.',
       ],
-      'load-share': [{ 'under-80': 82, '80-to-100': 14, '100-to-135': 3 }, 'It needs no great load.'],
+      'load-share': [
+        { 'under-80': 82, '80-to-100': 14, '100-to-135': 3 },
+        'It trips even under a light load.',
+      ],
       'button-after-fitting': [
         { holds: 12, 'trips-as-soon-as-loaded': 8, 'not-newly-fitted': 80 },
-        'A new AFCI breaker sees what the old one did not.',
+        'A new AFCI breaker detects arcs the old breaker could not.',
       ],
     },
   },
@@ -229,13 +238,16 @@ export const INSULATION_CAUSES = {
     gravity: 'danger',
     right: ['dry-and-inspect'],
     commonness: 16,
-    why: 'Service pipes breathe damp air into the panel; basements flood.',
+    why: 'Damp air gets in through the service conduit, or the basement floods.',
     places: [
       { share: 0.2, path: { handle: 'tripped' } },
       { share: 0.8, path: {} },
     ],
     signs: {
-      'water-signs': [{ dry: 3, 'condensation-or-rust': 76, 'wet-now': 21 }, 'Rust, drops, a tide mark.'],
+      'water-signs': [
+        { dry: 3, 'condensation-or-rust': 76, 'wet-now': 21 },
+        'Rust, water drops or a water line.',
+      ],
       'terminal-inspection': [
         {
           'clean-and-tight': 10,
@@ -244,22 +256,28 @@ export const INSULATION_CAUSES = {
           corroded: 77,
           'two-wires-one-terminal': 1,
         },
-        'Green and white on the metal.',
+        'Green or white corrosion on metal.',
       ],
       'trip-pattern': [
         { 'wet-weather': 60, random: 36, 'hot-weather': 2, 'one-appliance': 1 },
-        'With the weather.',
+        'It comes and goes with the weather.',
       ],
       'stab-inspection': [{ clean: 48, 'pitted-or-burnt': 52 }, 'The bus corrodes too.'],
       'reset-feel': [
         { 'clean-clicks': 65, 'no-off-click': 9, 'hard-or-gritty': 20, 'will-not-latch': 6 },
-        'Rust in the handle.',
+        'Rust makes the handle stiff.',
       ],
-      'insulation-resistance': [{ 'over-1-megohm': 54, 'under-1-megohm': 40, 'near-zero': 6 }, 'Damp leaks.'],
-      sound: [{ quiet: 80, 'steady-hum': 7, 'sizzle-or-crackle': 13 }, 'Damp tracks.'],
+      'insulation-resistance': [
+        { 'over-1-megohm': 54, 'under-1-megohm': 40, 'near-zero': 6 },
+        'Moisture causes leakage current.',
+      ],
+      sound: [
+        { quiet: 80, 'steady-hum': 7, 'sizzle-or-crackle': 13 },
+        'Moisture causes tracking across surfaces.',
+      ],
       'terminal-temperature': [
         { 'like-peers': 48, '3-to-15-over': 44, 'over-15-over': 8 },
-        'Corroded joints get warm.',
+        'Corroded connections heat up.',
       ],
       'reset-result': [
         {
@@ -269,22 +287,25 @@ export const INSULATION_CAUSES = {
           'trips-in-minutes': 8,
           'trips-after-hours': 5,
         },
-        'While it is wet.',
+        'The fault lasts while the panel is wet.',
       ],
-      'reset-result-unplugged': [{ holds: 76, 'trips-at-once': 13, 'trips-later': 11 }, 'While it is wet.'],
-      'power-after-reset': [{ restored: 76, 'still-dead': 24 }, 'Once it is dry.'],
+      'reset-result-unplugged': [
+        { holds: 76, 'trips-at-once': 13, 'trips-later': 11 },
+        'The fault lasts while the panel is wet.',
+      ],
+      'power-after-reset': [{ restored: 76, 'still-dead': 24 }, 'It clears once the panel is dry.'],
       'test-button': [
         { 'trips-and-resets': 40, 'does-not-trip': 7, 'will-not-reset': 8, 'no-button': 45 },
-        'Electronics suffer first.',
+        'Electronics fail first.',
       ],
-      'panel-age': [{ modern: 46, 'over-40-years': 40, 'family-withdrawn': 14 }, 'It takes years.'],
+      'panel-age': [{ modern: 46, 'over-40-years': 40, 'family-withdrawn': 14 }, 'Corrosion takes years.'],
       'face-temperature': [
         { 'like-neighbours': 62, '3-to-15-over': 35, 'over-15-over': 3 },
-        'A corroded joint gets warm.',
+        'A corroded connection heats up.',
       ],
       'trips-on-record': [
         { 'first-time': 80, few: 18, 'many-overload': 1, 'after-dead-short': 1 },
-        'Rust is seen before anything trips.',
+        'Rust shows before anything trips.',
       ],
     },
   },
@@ -293,7 +314,7 @@ export const INSULATION_CAUSES = {
     gravity: 'damage',
     right: ['repair-neutral', 'repair-wiring'],
     commonness: 12,
-    why: 'A bare ground that touches a neutral in a box, or two neutrals joined: only a breaker that watches its neutral sees it.',
+    why: 'A bare ground touches a neutral in a box, or two neutrals are joined. Only a GFCI or AFCI breaker detects that.',
     places: [
       { share: 0.76, path: { handle: 'tripped' } },
       { share: 0.24, path: {} },
@@ -301,20 +322,20 @@ export const INSULATION_CAUSES = {
     signs: {
       'reset-feel': [
         { 'clean-clicks': 72, 'no-off-click': 3, 'hard-or-gritty': 1, 'will-not-latch': 24 },
-        'It is thrown off as it closes.',
+        'The breaker trips the moment it closes.',
       ],
       'reset-result': [
         { holds: 5, 'trips-at-once': 76, 'trips-in-seconds': 14, 'trips-in-minutes': 4 },
-        'With or without a load.',
+        'It trips with or without load.',
       ],
       'reset-result-unplugged': [
         { holds: 9, 'trips-at-once': 76, 'trips-later': 15 },
-        'It needs no load: what other circuits return flows through it.',
+        'It trips without load, because return current of other circuits flows through it.',
       ],
       'power-after-reset': [{ restored: 18, 'still-dead': 82 }, 'It does not stay on.'],
       'trip-pattern': [
         { random: 84, 'one-appliance': 6, 'wet-weather': 4, 'many-loads-together': 4, 'motor-starting': 2 },
-        'Whatever is plugged in, or nothing.',
+        'It does not depend on what is plugged in.',
       ],
       'trips-on-record': [
         { 'first-time': 56, few: 40, 'many-overload': 1, 'after-dead-short': 3 },
@@ -326,36 +347,36 @@ export const INSULATION_CAUSES = {
       ],
       'button-after-fitting': [
         { holds: 5, 'trips-as-soon-as-loaded': 25, 'not-newly-fitted': 70 },
-        'A plain breaker before it never saw it.',
+        'A standard breaker does not detect this fault.',
       ],
       'test-button': [
         { 'trips-and-resets': 78, 'does-not-trip': 2, 'will-not-reset': 19, 'no-button': 1 },
-        'The breaker itself works.',
+        'The breaker works.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 46, 'under-1-megohm': 12, 'near-zero': 42 },
-        'Sound from hot to ground; from neutral to ground it is not, where that was measured with its neutral lifted.',
+        'Insulation from hot to ground is sound. Neutral to ground is not, measured with the neutral disconnected.',
       ],
       'load-wire-lifted': [
         { holds: 88, trips: 12 },
-        'Without its circuit’s hot and neutral the breaker holds.',
+        'The breaker holds with its hot and neutral disconnected.',
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 97, 'fault-stays-with-breaker': 3 },
-        'Another such breaker trips too.',
+        'Another GFCI or AFCI breaker trips too.',
       ],
       'neutral-joint-inspection': [
         { 'clean-and-tight': 84, 'loose-or-burnt': 4, 'on-the-wrong-bar': 12 },
-        'The neutral is right at the bar and touches ground downstream.',
+        'The neutral is correct at the bar and touches ground downstream.',
       ],
-      'load-share': [{ 'under-80': 92, '80-to-100': 7, '100-to-135': 1 }, 'It needs no load.'],
+      'load-share': [{ 'under-80': 92, '80-to-100': 7, '100-to-135': 1 }, 'It trips even without load.'],
       'appliance-check': [
         { 'trips-there-too': 1, 'fine-there': 99 },
-        'Everything plugged in is fine elsewhere.',
+        'Everything plugged in works elsewhere.',
       ],
       'trip-vs-curve': [
         { 'within-band': 22, 'too-early': 77, 'too-late-or-never': 1 },
-        'Heat has nothing to do with it.',
+        'Heat is not involved.',
       ],
     },
   },
@@ -364,7 +385,7 @@ export const INSULATION_CAUSES = {
     gravity: 'nuisance',
     right: ['repair-neutral', 'repair-wiring'],
     commonness: 12,
-    why: 'A GFCI or AFCI breaker needs the neutral of its circuit, and of no other.',
+    why: 'A GFCI or AFCI breaker needs its circuit’s neutral, and no other.',
     places: [
       { share: 0.75, path: { handle: 'tripped' } },
       { share: 0.25, path: {} },
@@ -372,48 +393,51 @@ export const INSULATION_CAUSES = {
     signs: {
       'button-after-fitting': [
         { holds: 2, 'trips-as-soon-as-loaded': 96, 'not-newly-fitted': 2 },
-        'It is new, and trips with the first load.',
+        'The breaker is new and trips with the first load.',
       ],
-      'recent-change': [{ none: 3, 'new-appliance': 2, 'new-wiring-or-breaker': 94 }, 'It is new.'],
+      'recent-change': [{ none: 3, 'new-appliance': 2, 'new-wiring-or-breaker': 94 }, 'The breaker is new.'],
       'reset-result': [
         { holds: 8, 'trips-at-once': 62, 'trips-in-seconds': 25, 'trips-in-minutes': 4 },
-        'With the first load it sees a difference.',
+        'The first load makes hot and neutral currents differ.',
       ],
       'reset-result-unplugged': [
         { holds: 78, 'trips-at-once': 17, 'trips-later': 5 },
-        'Without load nothing flows the wrong way.',
+        'Without load, no current takes the wrong path.',
       ],
       'test-button': [
         { 'trips-and-resets': 80, 'does-not-trip': 6, 'will-not-reset': 13, 'no-button': 1 },
-        'The breaker itself works.',
+        'The breaker works.',
       ],
       'neutral-joint-inspection': [
         { 'clean-and-tight': 12, 'loose-or-burnt': 3, 'on-the-wrong-bar': 85 },
-        'Its neutral is where it must not be.',
+        'Its neutral is connected in the wrong place.',
       ],
       'trip-pattern': [
         { random: 58, 'one-appliance': 22, 'many-loads-together': 18, 'motor-starting': 2 },
-        'Whatever is switched on.',
+        'Any load trips it.',
       ],
       'trips-on-record': [
         { 'first-time': 62, few: 34, 'many-overload': 2, 'after-dead-short': 2 },
-        'Since it was installed.',
+        'It has tripped since it was installed.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 95, 'under-1-megohm': 4, 'near-zero': 1 },
         'The insulation is sound.',
       ],
-      'load-wire-lifted': [{ holds: 97, trips: 3 }, 'Without its circuit the breaker holds.'],
+      'load-wire-lifted': [{ holds: 97, trips: 3 }, 'The breaker holds with its circuit disconnected.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 96, 'fault-stays-with-breaker': 4 },
-        'Another such breaker, wired so, trips too.',
+        'Another GFCI or AFCI breaker, wired the same way, trips too.',
       ],
-      'load-share': [{ 'under-80': 90, '80-to-100': 8, '100-to-135': 1 }, 'A light load is enough.'],
+      'load-share': [
+        { 'under-80': 90, '80-to-100': 8, '100-to-135': 1 },
+        'A light load is enough to trip it.',
+      ],
       'trip-vs-curve': [
         { 'within-band': 20, 'too-early': 79, 'too-late-or-never': 1 },
-        'Heat has nothing to do with it.',
+        'Heat is not involved.',
       ],
-      'power-after-reset': [{ restored: 60, 'still-dead': 40 }, 'Until the first load.'],
+      'power-after-reset': [{ restored: 60, 'still-dead': 40 }, 'It holds until the first load.'],
     },
   },
 } as const satisfies Partial<Record<CauseId, CauseFacts>>;

@@ -18,17 +18,17 @@ export const OWN_FROM = 20;
 
 const group = z.object({
   what: z.enum(['all', 'kind', 'family']),
-  name: z.string().describe('the kind or the family; empty for all'),
+  name: z.string().describe('breaker type or family; empty for all'),
   cases: z.int(),
 });
 
 /** How confirmed ends move the chances that causes have beforehand. */
 export const learned = z.object({
-  groups: z.array(group).describe('the confirmed cases it comes from, each counted once'),
+  groups: z.array(group).describe('confirmed cases it is based on, each counted once'),
   times: z
     .array(z.number())
     .length(CAUSE_IDS.length)
-    .describe('so many times as likely is each cause, in the vocabulary’s order'),
+    .describe('likelihood factor of each cause, in the vocabulary’s order'),
 });
 export type Learned = z.infer<typeof learned>;
 

@@ -4,38 +4,35 @@ import { oneOf } from '../../facts/quantities/index.ts';
 import { COMPLAINTS, type CauseId, type Complaint } from '../../facts/vocabulary/index.ts';
 import { CAUSE_FACTS } from '../causeFacts/index.ts';
 import { CAUSE_IDS } from './hypotheses.ts';
+import * as messages from './messages.ts';
 
 /** What is known of the breaker before anything is looked at. */
 export const context = z.object({
   breakerKind: z.enum(['standard', 'gfci', 'afci', 'dual']).optional(),
   poles: oneOf([1, 2]).optional(),
-  ageYears: z
-    .number()
-    .min(0, 'The age must be from 0 to 120 years.')
-    .max(120, 'The age must be from 0 to 120 years.')
-    .optional(),
+  ageYears: z.number().min(0, messages.theAgeMustBeFrom0).max(120, messages.theAgeMustBeFrom0).optional(),
   newlyFitted: z.boolean().optional(),
   pluggable: z
     .boolean()
     .optional()
-    .describe('whether anything can be plugged in; false: its loads are wired in'),
-  tripped: z.boolean().optional().describe('whether it ever tripped, as far as is known'),
+    .describe('true if anything can be plugged in; false if all loads are hardwired'),
+  tripped: z.boolean().optional().describe('true if it has tripped, as far as known'),
   complaint: z.enum(COMPLAINTS).optional().describe('the complaint'),
-  causeRemoved: z.boolean().optional().describe('whether the cause of the last trip was found and removed'),
+  causeRemoved: z.boolean().optional().describe('true if the cause of the last trip was found and removed'),
   overloadAtTrip: z
     .boolean()
     .optional()
-    .describe('whether it carried more than it may when it last tripped, by the current on record'),
+    .describe('true if its current at the last trip exceeded what it may carry'),
   byTrips: z
     .enum(['weak', 'sound', 'sluggish', 'undetermined'])
     .optional()
     .describe('what the trips and holds on record say about the breaker'),
   deadShorts: z
     .int()
-    .min(0, 'The number of short circuits cannot be negative.')
-    .max(100, 'Enter at most 100 short circuits.')
+    .min(0, messages.theNumberOfShortCircuitsCannot)
+    .max(100, messages.enterAtMost100ShortCircuits)
     .optional()
-    .describe('short circuits that the breaker has cleared'),
+    .describe('number of short circuits the breaker has cleared'),
 });
 export type PriorContext = z.infer<typeof context>;
 
@@ -44,145 +41,145 @@ type Shift = readonly [cause: CauseId, times: number, why: string];
 
 const BY_KIND: Record<NonNullable<PriorContext['breakerKind']>, readonly Shift[]> = {
   standard: [
-    ['electronic-unit-fault', 0.01, 'A standard breaker has no electronics.'],
-    ['miswired-protected-unit', 0.01, 'A standard breaker has no neutral terminal.'],
-    ['ground-leakage', 0.05, 'A standard breaker does not detect leakage.'],
-    ['neutral-ground-fault', 0.02, 'A standard breaker does not monitor the neutral.'],
+    ['electronic-unit-fault', 0.01, messages.aStandardBreakerHasNo],
+    ['miswired-protected-unit', 0.01, messages.aStandardBreakerHasNoNeutral],
+    ['ground-leakage', 0.05, messages.aStandardBreakerDoesNotDetect],
+    ['neutral-ground-fault', 0.02, messages.aStandardBreakerDoesNotMonitor],
   ],
   gfci: [
-    ['ground-leakage', 4, 'It opens on leakage.'],
-    ['electronic-unit-fault', 3, 'Electronics age.'],
-    ['miswired-protected-unit', 2, 'It needs its circuit’s neutral.'],
-    ['moisture', 1.3, 'It opens on damp that others bear.'],
-    ['neutral-ground-fault', 4, 'It watches its neutral.'],
+    ['ground-leakage', 4, messages.theBreakerTripsOnLeakage],
+    ['electronic-unit-fault', 3, messages.electronicsAge],
+    ['miswired-protected-unit', 2, messages.theBreakerNeedsItsOwnCircuit],
+    ['moisture', 1.3, messages.theBreakerTripsOnMoistureThat],
+    ['neutral-ground-fault', 4, messages.theBreakerMonitorsItsNeutral],
   ],
   afci: [
-    ['arcing-connection', 3.5, 'It opens on arcs.'],
-    ['electronic-unit-fault', 4, 'Electronics age, and it is easily fooled.'],
-    ['miswired-protected-unit', 2, 'It needs its circuit’s neutral.'],
-    ['ground-leakage', 0.7, 'It sees little leakage.'],
-    ['neutral-ground-fault', 0.5, 'It sees little leakage.'],
+    ['arcing-connection', 3.5, messages.theBreakerTripsOnArcs],
+    ['electronic-unit-fault', 4, messages.itsElectronicsAgeAndItIs],
+    ['miswired-protected-unit', 2, messages.theBreakerNeedsItsOwnCircuit],
+    ['ground-leakage', 0.7, messages.theBreakerDetectsLittleLeakage],
+    ['neutral-ground-fault', 0.5, messages.theBreakerDetectsLittleLeakage],
   ],
   dual: [
-    ['ground-leakage', 3, 'It opens on leakage.'],
-    ['arcing-connection', 3, 'It opens on arcs.'],
-    ['neutral-ground-fault', 4, 'It watches its neutral.'],
-    ['electronic-unit-fault', 4, 'Electronics age.'],
-    ['miswired-protected-unit', 2, 'It needs its circuit’s neutral.'],
+    ['ground-leakage', 3, messages.theBreakerTripsOnLeakage],
+    ['arcing-connection', 3, messages.theBreakerTripsOnArcs],
+    ['neutral-ground-fault', 4, messages.theBreakerMonitorsItsNeutral],
+    ['electronic-unit-fault', 4, messages.electronicsAge],
+    ['miswired-protected-unit', 2, messages.theBreakerNeedsItsOwnCircuit],
   ],
 };
 
 const WHEN_OLD: readonly Shift[] = [
-  ['weak-breaker', 2, 'Age weakens bimetals.'],
-  ['worn-mechanism', 2, 'Age wears latches.'],
-  ['open-breaker', 1.6, 'Age burns contacts.'],
-  ['stuck-breaker', 2, 'What is never moved seizes.'],
-  ['burnt-stab', 1.5, 'Clips tire.'],
-  ['bus-failing', 1.8, 'Lugs loosen.'],
-  ['loose-terminal', 1.3, 'Screws settle.'],
+  ['weak-breaker', 2, messages.thermalElementsWeakenWithAge],
+  ['worn-mechanism', 2, messages.latchesWearWithAge],
+  ['open-breaker', 1.6, messages.contactsBurnWithAge],
+  ['stuck-breaker', 2, messages.aBreakerThatIsNeverOperated],
+  ['burnt-stab', 1.5, messages.breakerJawsWeakenWithAge],
+  ['bus-failing', 1.8, messages.lugsLoosenOverTime],
+  ['loose-terminal', 1.3, messages.terminalsLoosenOverTime],
 ];
 
 const WHEN_YOUNG: readonly Shift[] = [
-  ['weak-breaker', 0.4, 'It is young.'],
-  ['worn-mechanism', 0.4, 'It is young.'],
-  ['open-breaker', 0.5, 'It is young.'],
-  ['stuck-breaker', 0.4, 'It is young.'],
-  ['bus-failing', 0.6, 'It is young.'],
+  ['weak-breaker', 0.4, messages.theBreakerIsNew],
+  ['worn-mechanism', 0.4, messages.theBreakerIsNew],
+  ['open-breaker', 0.5, messages.theBreakerIsNew],
+  ['stuck-breaker', 0.4, messages.theBreakerIsNew],
+  ['bus-failing', 0.6, messages.theBreakerIsNew],
 ];
 
 const WHEN_NEW: readonly Shift[] = [
-  ['miswired-protected-unit', 14, 'It has just been wired.'],
-  ['wrong-part', 4, 'It has just been chosen.'],
-  ['loose-terminal', 2, 'Its screw has just been turned.'],
-  ['weak-breaker', 0.2, 'It is new.'],
-  ['worn-mechanism', 0.2, 'It is new.'],
-  ['stuck-breaker', 0.2, 'It is new.'],
+  ['miswired-protected-unit', 14, messages.theCircuitWasWiredRecently],
+  ['wrong-part', 4, messages.theBreakerWasSelectedRecently],
+  ['loose-terminal', 2, messages.theTerminalWasTorquedRecently],
+  ['weak-breaker', 0.2, messages.theBreakerIsNew],
+  ['worn-mechanism', 0.2, messages.theBreakerIsNew],
+  ['stuck-breaker', 0.2, messages.theBreakerIsNew],
 ];
 
 const WITH_TWO_POLES: readonly Shift[] = [
-  ['incomplete-reset', 1.2, 'One half of a pair can stay down.'],
-  ['downstream-device-tripped', 0.1, 'A dryer or a range is hardly ever wired behind a GFCI outlet.'],
-  ['shared-neutral-open', 1.5, 'A handle-tied pair often shares a neutral.'],
+  ['incomplete-reset', 1.2, messages.oneHalfOfATwoPole],
+  ['downstream-device-tripped', 0.1, messages.aDryerOrRangeIsHardly],
+  ['shared-neutral-open', 1.5, messages.aHandleTiedPairOftenShares],
 ];
 
 /** For each short circuit that the breaker has cleared, up to three. */
 const PER_SHORT: readonly Shift[] = [
-  ['weak-breaker', 1.5, 'Clearing a short circuit weakens the bimetal.'],
-  ['open-breaker', 1.6, 'Clearing a short circuit burns the contacts.'],
-  ['stuck-breaker', 1.4, 'Clearing a short circuit can weld the contacts.'],
-  ['worn-mechanism', 1.3, 'Clearing a short circuit wears the latch.'],
+  ['weak-breaker', 1.5, messages.clearingAShortCircuitWeakens],
+  ['open-breaker', 1.6, messages.clearingAShortCircuitBurnsThe],
+  ['stuck-breaker', 1.4, messages.clearingAShortCircuitCanWeld],
+  ['worn-mechanism', 1.3, messages.clearingAShortCircuitWearsThe],
 ];
 const MOST_SHORTS = 3;
 
 /** The complaint, where it says more than the looks that it stands for. */
 const BY_COMPLAINT: Partial<Record<Complaint, readonly Shift[]>> = {
-  check: [['no-fault', 6, 'Nobody noticed anything.']],
+  check: [['no-fault', 6, messages.thereWasNoComplaint]],
   trips: [
-    ['supply-outage', 0.05, 'It is one breaker that opens.'],
-    ['supply-leg-lost', 0.05, 'It is one breaker that opens.'],
-    ['main-breaker-fault', 0.2, 'It is one breaker that opens.'],
-    ['upstream-open', 0.2, 'It is this breaker that opens.'],
-    ['downstream-device-tripped', 0.2, 'It is this breaker that opens.'],
-    ['device-failed', 0.05, 'A dead lamp trips nothing.'],
-    ['open-wiring', 0.4, 'An open wire trips nothing.'],
-    ['open-breaker', 0.5, 'A breaker that no longer closes has nothing to trip.'],
+    ['supply-outage', 0.05, messages.oneBreakerTrips],
+    ['supply-leg-lost', 0.05, messages.oneBreakerTrips],
+    ['main-breaker-fault', 0.2, messages.oneBreakerTrips],
+    ['upstream-open', 0.2, messages.thisBreakerTrips],
+    ['downstream-device-tripped', 0.2, messages.thisBreakerTrips],
+    ['device-failed', 0.05, messages.aDeadLampDoesNotTrip],
+    ['open-wiring', 0.4, messages.anOpenWireDoesNotTrip],
+    ['open-breaker', 0.5, messages.aBreakerThatNoLongerCloses],
   ],
 };
 
 /** It has tripped: what trips nothing is not what is complained of. */
 const HAS_TRIPPED: readonly Shift[] = [
-  ['no-fault', 0.25, 'Something threw it.'],
-  ['upstream-open', 0.25, 'It was the one ahead that opened.'],
-  ['main-breaker-fault', 0.3, 'It was the main.'],
-  ['oversized-breaker', 0.2, 'Too large a breaker trips too seldom, not too often.'],
-  ['stuck-breaker', 0.15, 'What does not open has not tripped.'],
-  ['open-breaker', 0.6, 'Burnt contacts trip nothing; what tripped it may have burnt them.'],
-  ['open-wiring', 0.35, 'An open wire trips nothing.'],
-  ['device-failed', 0.2, 'A dead lamp trips nothing.'],
-  ['wrong-breaker', 0.2, 'Another breaker’s circuit trips nothing here.'],
-  ['backfeed', 0.25, 'What feeds in seldom trips anything.'],
-  ['open-neutral', 0.25, 'A lost neutral trips nothing.'],
-  ['shared-neutral-open', 0.25, 'A lost neutral trips nothing.'],
-  ['supply-leg-lost', 0.3, 'A lost leg trips nothing.'],
-  ['supply-outage', 0.3, 'An outage trips nothing.'],
-  ['downstream-device-tripped', 0.4, 'It was the other device that opened.'],
-  ['shared-terminal', 0.6, 'Two circuits on one breaker need not overload it.'],
-  ['wrong-part', 0.6, 'A part that does not fit is known by its heat.'],
-  ['burnt-stab', 0.7, 'A burnt joint is known by its heat, or by nothing coming through.'],
-  ['moisture', 0.7, 'Rust is seen, and trips seldom.'],
+  ['no-fault', 0.25, messages.somethingTrippedIt],
+  ['upstream-open', 0.25, messages.theUpstreamBreakerTripped],
+  ['main-breaker-fault', 0.3, messages.theMainTripped],
+  ['oversized-breaker', 0.2, messages.anOversizedBreakerTripsToo],
+  ['stuck-breaker', 0.15, messages.aBreakerThatDoesNotOpen],
+  ['open-breaker', 0.6, messages.burnedContactsDoNotCauseTrips],
+  ['open-wiring', 0.35, messages.anOpenWireDoesNotTrip],
+  ['device-failed', 0.2, messages.aDeadLampDoesNotTrip],
+  ['wrong-breaker', 0.2, messages.anotherBreakerSCircuitCannot],
+  ['backfeed', 0.25, messages.backfeedSeldomTripsABreaker],
+  ['open-neutral', 0.25, messages.anOpenNeutralDoesNotTrip],
+  ['shared-neutral-open', 0.25, messages.anOpenNeutralDoesNotTrip],
+  ['supply-leg-lost', 0.3, messages.aLostLegDoesNotTrip],
+  ['supply-outage', 0.3, messages.anOutageDoesNotTripA],
+  ['downstream-device-tripped', 0.4, messages.theOtherDeviceTripped],
+  ['shared-terminal', 0.6, messages.twoCircuitsOnOneBreakerDo],
+  ['wrong-part', 0.6, messages.aBreakerThatDoesNotFit],
+  ['burnt-stab', 0.7, messages.aBurnedConnectionShowsUpAs],
+  ['moisture', 0.7, messages.rustIsVisibleAndSeldomCauses],
 ];
 /** Nobody saw it trip: what is known by tripping is not what is complained of. */
 const NEVER_TRIPPED: readonly Shift[] = [
-  ['overload', 0.25, 'Too much load for long would have tripped it.'],
-  ['appliance-fault', 0.15, 'A short would have tripped it.'],
-  ['wiring-short', 0.1, 'A short would have tripped it.'],
-  ['ground-leakage', 0.15, 'A GFCI or AFCI breaker would have opened.'],
-  ['electronic-unit-fault', 0.2, 'It is known by tripping for nothing.'],
-  ['weak-breaker', 0.15, 'It is known by tripping too early.'],
-  ['worn-mechanism', 0.4, 'It is known by not staying on.'],
-  ['motor-inrush', 0.4, 'The surge only dims the lights.'],
-  ['hot-surroundings', 0.15, 'It is known by tripping in the heat.'],
-  ['undersized-breaker', 0.2, 'It is known by tripping.'],
-  ['incomplete-reset', 0.5, 'What was never open needs no reset.'],
-  ['miswired-protected-unit', 0.1, 'It trips with the first load.'],
-  ['neutral-ground-fault', 0.1, 'It trips as it is closed.'],
+  ['overload', 0.25, messages.aLongOverloadWouldHaveTripped],
+  ['appliance-fault', 0.15, messages.aShortCircuitWouldHaveTripped],
+  ['wiring-short', 0.1, messages.aShortCircuitWouldHaveTripped],
+  ['ground-leakage', 0.15, messages.aGfciOrAfciBreakerWould],
+  ['electronic-unit-fault', 0.2, messages.badElectronicsShowUpAsNuisance],
+  ['weak-breaker', 0.15, messages.aWeakBreakerShowsUpAs],
+  ['worn-mechanism', 0.4, messages.aWornLatchShowsUpAs],
+  ['motor-inrush', 0.4, messages.theInrushOnlyDimsTheLights],
+  ['hot-surroundings', 0.15, messages.ambientHeatShowsUpAsTrips],
+  ['undersized-breaker', 0.2, messages.thisFaultShowsUpAsTrips],
+  ['incomplete-reset', 0.5, messages.aBreakerThatNeverTrippedNeeds],
+  ['miswired-protected-unit', 0.1, messages.itTripsWithTheFirstLoad],
+  ['neutral-ground-fault', 0.1, messages.itTripsAsItIsSwitched],
 ];
 
 /** The cause of the last trip was found and removed. */
-const CAUSE_REMOVED: readonly Shift[] = [['no-fault', 40, 'What tripped it is gone.']];
+const CAUSE_REMOVED: readonly Shift[] = [['no-fault', 40, messages.theCauseOfTheTripIs]];
 
 /** The current at the trip was measured, and was more than the breaker may carry. */
 const OVERLOAD_AT_TRIP: readonly Shift[] = [
-  ['overload', 10, 'It carried too much when it tripped.'],
-  ['undersized-breaker', 3, 'It carried too much when it tripped.'],
-  ['shared-terminal', 2, 'Two circuits on one breaker carry more.'],
+  ['overload', 10, messages.itsCurrentWasTooHighWhen],
+  ['undersized-breaker', 3, messages.itsCurrentWasTooHighWhen],
+  ['shared-terminal', 2, messages.twoCircuitsOnOneBreakerAdd],
 ];
 
 /** A circuit of one appliance that is wired in. */
 const WITHOUT_PLUGS: readonly Shift[] = [
-  ['overload', 0.25, 'Nobody plugs anything in: its load is what it always was.'],
-  ['undersized-breaker', 6, 'One fixed appliance may be more than the breaker was chosen for.'],
-  ['downstream-device-tripped', 0.1, 'A fixed appliance is hardly ever wired behind a GFCI outlet.'],
+  ['overload', 0.25, messages.nothingCanBePluggedInSo],
+  ['undersized-breaker', 6, messages.oneFixedApplianceMayExceedThe],
+  ['downstream-device-tripped', 0.1, messages.aFixedApplianceIsHardlyEver],
 ];
 
 const OLD_YEARS = TIME_LIMITS.oldYears;

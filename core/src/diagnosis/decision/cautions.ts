@@ -1,22 +1,22 @@
 import type { Caution } from './decision.ts';
 import type { Policies } from '../../record/settings/index.ts';
 import type { ActionId } from '../../facts/vocabulary/index.ts';
+import * as messages from './messages.ts';
 
 /** The usual cautions, said at the step where they count. */
 const CAUTIONS = {
-  reset: 'Dry hands, stand to the side, look away. Hold the breaker in place with a thumb.',
-  cool: 'After an overload wait some minutes: it must cool before it latches.',
-  dead: 'Main off and locked; prove it dead with a contact meter: live, dead, live. The line side of the main stays live.',
-  otherSources: 'Solar, battery, generator or a vehicle can feed from the load side: isolate and lock each.',
-  live: 'This is a measurement on live parts: protective gear on, and change nothing live.',
-  neverLarger: 'Never install a larger breaker to stop a trip: the breaker protects the conductor.',
-  noMoreResets: 'Do not reset it again until the cause is found: each trip into a fault pits the contacts.',
-  deadAtMain: 'This breaker may not open: its circuit is made dead at the main, not here.',
-  offUntilDone: 'Leave this circuit off until it is done.',
-  supplyCut:
-    'Main off is not enough here: the supply is cut ahead of it, by the utility or a disconnect, and proved dead: live, dead, live.',
-  takenAsLive: 'Until it is found, treat this circuit as live, whatever any handle says.',
-  advice: 'Phylaxon advises; the local code and licensed practice decide.',
+  reset: messages.dryHandsStandToOneSide,
+  cool: messages.afterAnOverloadWaitAFew,
+  dead: messages.turnOffTheMainAndLock,
+  otherSources: messages.solarABatteryAGeneratorOr,
+  live: messages.thisIsAMeasurementOnEnergized,
+  neverLarger: messages.neverInstallALargerBreakerTo,
+  noMoreResets: messages.doNotResetItAgainUntil,
+  deadAtMain: messages.thisBreakerMayNotOpenDe,
+  offUntilDone: messages.leaveThisCircuitOffUntilThe,
+  supplyCut: messages.turningOffTheMainIsNot,
+  takenAsLive: messages.untilTheOtherSourceIsFound,
+  advice: messages.phylaxonAdvisesLocalCodesAnd,
 } as const;
 export type CautionId = keyof typeof CAUTIONS;
 
@@ -92,7 +92,7 @@ export function cautionText(id: CautionId, { trialsIntoShort, trialsOtherwise }:
   const into = trials(trialsIntoShort);
   const allowed =
     trialsIntoShort === trialsOtherwise
-      ? `At most ${into}, then stop and think.`
-      : `At most ${into} into a suspected short, ${COUNT[trialsOtherwise]} otherwise.`;
+      ? messages.atMostThenStopAndFind(into)
+      : messages.atMostIntoASuspectedShort(into, COUNT[trialsOtherwise]);
   return `${CAUTIONS.reset} ${allowed}`;
 }

@@ -98,7 +98,7 @@ describe('replace', () => {
     const d = about({ readings: loaded(58) }, neighbours);
     expect(d.action).toBe('replace-breaker-and-remake-joint');
     expect(d.reasons[0]!.figures).toContainEqual({
-      label: 'over similar breakers',
+      label: 'above similar breakers',
       value: 25,
       unit: 'Δ°C',
       limit: 15,
@@ -209,7 +209,7 @@ describe('reset', () => {
       expect(cautionsAt(d, 'first').join(' ')).toMatch(/Do not reset it again/);
     });
 
-    test('one into a suspected short, and then one with everything unplugged is still allowed', () => {
+    test('one into a suspected short circuit, and then one with everything unplugged is still allowed', () => {
       expect(enough([snap, again(2, 'at-once')])).toBe(false);
       expect(enough([snap, again(2, 'at-once'), again(3, 'at-once')])).toBe(true);
     });
@@ -236,8 +236,8 @@ describe('reset', () => {
     test('the caution says what the policy allows', () => {
       const caution = (into: number, otherwise: number) =>
         cautionText('reset', { ...DEFAULT_POLICIES, trialsIntoShort: into, trialsOtherwise: otherwise });
-      expect(caution(1, 2)).toMatch(/At most one trial into a suspected short, two otherwise\./);
-      expect(caution(2, 2)).toMatch(/At most two trials, then stop and think\./);
+      expect(caution(1, 2)).toMatch(/At most one trial into a suspected short circuit, two otherwise\./);
+      expect(caution(2, 2)).toMatch(/At most two trials\. Then stop and find the cause\./);
     });
   });
 
@@ -264,8 +264,11 @@ describe('what the bench says', () => {
   test('its figure and its weight stand among the reasons of a replacement', () => {
     const d = about({ events: [early(10), held(100, 11, 3)], observations: [cleanAndTight, coolToTouch] });
     expect(d.action).toBe('replace-breaker');
-    expect(reasonOf(d)).toMatchObject({ weight: 3, figures: [{ label: 'opens from, steady', unit: 'A' }] });
-    expect(reasonOf(d)!.text).toMatch(/it opens from [\d.]+ A steady .* sure that it opens below its rating/);
+    expect(reasonOf(d)).toMatchObject({
+      weight: 3,
+      figures: [{ label: 'trips from, steady current', unit: 'A' }],
+    });
+    expect(reasonOf(d)!.text).toMatch(/it trips from [\d.]+ A steady .* sure that it trips below its rating/);
     expect(reasonOf(d)!.figures[0]!.value).toBeLessThan(18);
   });
 
@@ -302,7 +305,7 @@ describe('what the bench says', () => {
   test('a breaker that carries for hours what no sound one does is replaced', () => {
     const d = about({ events: [held(10, 33, 1), held(200, 35, 1)] });
     expect(d.action).toBe('replace-breaker');
-    expect(reasonOf(d)!.text).toMatch(/sure that it does not open when it must/);
+    expect(reasonOf(d)!.text).toMatch(/sure that it fails to trip when it must/);
   });
 
   test('a record that says sound is one of the counts to keep it', () => {
@@ -492,7 +495,7 @@ describe('not the breaker', () => {
       events: [anEvent('trip', 1, { afterSeconds: 1500, amps: 25 })],
     });
     expect(d).toMatchObject({ action: 'shed-load', family: 'not-the-breaker' });
-    expect(d.steps[0]).toBe('Take at least 4 A off this circuit.');
+    expect(d.steps[0]).toBe('Remove at least 4 A from this circuit.');
   });
 
   test('a protected breaker that carried more than its rating for long did its work too', () => {
@@ -573,7 +576,7 @@ describe('stop', () => {
 });
 
 test('nothing that is judged is said to be quite sure', () => {
-  expect([saySureness(1), saySureness(0.9996), saySureness(0.42)]).toEqual(['99 %', '99 %', '42 %']);
+  expect([saySureness(1), saySureness(0.9996), saySureness(0.42)]).toEqual(['99%', '99%', '42%']);
 });
 
 describe('what is off and still live', () => {
@@ -585,7 +588,7 @@ describe('what is off and still live', () => {
   test('is a stop, and nobody is told to search by trying handles', () => {
     expect(d.stop.active).toBe(true);
     const told = [...d.stop.doNow, ...d.steps].join(' ');
-    expect(told).toMatch(/Do not trust this handle/);
+    expect(told).toMatch(/Do not rely on this handle/);
     expect(told).not.toMatch(/one at a time|[Ff]ind the (one|breaker)/);
     expect(told.indexOf('another breaker')).toBeLessThan(told.indexOf('another source'));
   });
@@ -712,8 +715,8 @@ test('where its trips alone say weak and a hot joint is likelier, the reason say
   const loose = anObservation('terminal-inspection', 'loose', 500);
   const { reasons } = about({ events: trips, observations: [loose] });
   const own = reasons.find(({ code }) => code === 'effective-rating');
-  expect(own?.text).toMatch(/sure that it opens below its rating/);
+  expect(own?.text).toMatch(/sure that it trips below its rating/);
   expect(own?.text).toMatch(
-    /With everything else on record it is \d+ %: “.+” makes a sound breaker open early, too\./,
+    /With everything else on record it is \d+%: “.+” also makes a sound breaker trip early\./,
   );
 });

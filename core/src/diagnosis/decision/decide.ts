@@ -1,12 +1,7 @@
 import { hazardFrom, hazardToSend, isAtLeast, type Hazard } from '../../facts/hazards/index.ts';
-import { sayQuantity } from '../../facts/quantities/index.ts';
 import {
   ACTION_WORDS,
   ACTIONS,
-  CAUSES,
-  PROFILE_LEVEL,
-  sayOutcome,
-  SENSE_IDS,
   type ActionId,
   type Profile,
   type TestId,
@@ -17,15 +12,13 @@ import {
   isDecisionSettled,
   mayDoInDanger,
   nextTests,
-  overturning,
   rankedCauses,
-  TRIALS,
   type Assessment,
   type Choice,
 } from '../engine/index.ts';
 import { ACTION_CAUTIONS, cautionOf, type CautionId } from './cautions.ts';
 import { familyOf, type Decision, type NextTest } from './decision.ts';
-import { because, doNext, notDone, makeReason } from './parts.ts';
+import { because, makeReason } from './parts.ts';
 import { byWeight, reasonsFor } from './reasons.ts';
 import {
   assessRecord,
@@ -39,7 +32,10 @@ import { notInspected } from './notInspected.ts';
 import { resetLimit, type ResetLimit } from './resetLimit.ts';
 import { restrictionOf, stopFor } from './stop.ts';
 import { againstTheRest } from './tripRecordReason.ts';
-import { findOutHeadline, wordingOf, type Wording } from './wording.ts';
+import { wordingOf } from './wording.ts';
+import { type FindOut, engineNext, findOut, likelyCauses, orAny, wouldOverturn } from './findOut.ts';
+import { round } from './findOut.ts';
+import * as messages from './messages.ts';
 
 /**
  * Decide about one breaker: reset, resize, replace, not the breaker, measure this next, or keep.
@@ -71,9 +67,7 @@ export function decide(
   const words = ACTION_WORDS[choice.action];
   const isSuspected = hasTrouble(evidence) || hazard.own.level !== 'none';
   const causes = isSuspected ? likelyCauses(assessed) : [];
-  const may = (test: NextTest) =>
-    (!stop.active || mayDoInDanger(test.test)) &&
-    (choice.confidence < SURE || test.level <= PROFILE_LEVEL[profile]);
+  const may = (test: NextTest) => choice.confidence < SURE && (!stop.active || mayDoInDanger(test.test));
   return {
     action: choice.action,
     family: familyOf(choice.action),
@@ -99,7 +93,7 @@ export function decide(
   };
 }
 
-/** Above this confidence no test above the person’s level is worth naming. */
+/** From this confidence on no further test is worth naming. */
 const SURE = 0.95;
 
 interface RecordChoice {
@@ -154,8 +148,10 @@ const hasHeld = (evidence: Evidence): boolean => outcomeOf(evidence, 'reset-resu
 
 /** Without a complaint nothing is diagnosed: a breaker is kept on measurements, or measured. */
 const isAsked = (evidence: Evidence): boolean => needsWork(evidence);
+
 /** From this confidence on measurements say that it is sound. */
 const KEPT_FROM = 0.78;
+
 const isKept = (confidence: number): boolean => confidence >= KEPT_FROM;
 
 /** How sure a larger breaker, or another measurement of the load, is the right thing. */
@@ -183,18 +179,7 @@ function ofThisBreaker(evidence: Evidence, action: ActionId): ActionId {
   return action === 'replace-breaker' ? replaceThisBreaker(evidence) : action;
 }
 
-/** A decision but for what every one carries. */
-interface Told extends Wording {
-  reasons: Decision['reasons'];
-  overturnedBy: string[];
-  next: NextTest[];
-  cautions: readonly CautionId[];
-}
-
-/** So many next tests and ways to overturn a decision are told. */
-const MOST = { causes: 4, next: 3, overturning: 3 } as const;
-
-function carryOut(action: ActionId, evidence: Evidence, assessed: Assessment, own: Hazard): Told {
+function carryOut(action: ActionId, evidence: Evidence, assessed: Assessment, own: Hazard): FindOut {
   const leading = rankedCauses(assessed)[0]!.id;
   // Of a breaker that nobody suspects nothing more is asked.
   const tests = needsWork(evidence) ? nextTests(assessed, 'electrician') : [];
@@ -207,9 +192,7 @@ function carryOut(action: ActionId, evidence: Evidence, assessed: Assessment, ow
     reasons: stops
       ? stopReasonsOf(evidence, assessed.hazard)
       : orAny(reasonsFor(action, evidence, assessed, own), evidence),
-    overturnedBy: stops
-      ? ['An electrician has checked it and logged what was found.']
-      : wouldOverturn(assessed, others),
+    overturnedBy: stops ? [messages.anElectricianHasCheckedThe] : wouldOverturn(assessed, others),
     next,
     // Work that is already done needs no caution.
     cautions: isWatched ? ['neverLarger'] : cautionsFor(action, leading, evidence, own),
@@ -225,91 +208,6 @@ const stopReasonsOf = (evidence: Evidence, { findings }: Hazard): Decision['reas
       return own?.text === text ? own : makeReason(`${test}:${outcome}:${i}`, weight, text);
     }),
   );
-
-/** A decision always tells what it rests on. */
-const orAny = (reasons: Decision['reasons'], evidence: Evidence): Decision['reasons'] =>
-  reasons.length > 0 ? reasons : [nothingLogged(evidence)];
-
-const nothingLogged = ({ items }: Evidence): Decision['reasons'][number] =>
-  makeReason(
-    'nothing-logged',
-    1,
-    items[0]?.text ?? 'Nothing is logged yet that tells a good breaker from a bad one.',
-  );
-
-/** The first looks at a breaker that nobody complains of. */
-const FIRST_LOOKS: readonly [TestId, string][] = [
-  ['sound', 'Sizzling means stop. Listen before you touch anything.'],
-  ['smell', 'A hot-plastic smell means stop.'],
-  ['handle-finger-test', 'A tripped breaker may look on.'],
-  ['outlet-voltage', 'It shows with the cover closed whether the circuit has power.'],
-  ['load-share', 'It shows how much the breaker carries.'],
-  ['face-temperature', 'Heat shows a failing connection before anything else does.'],
-  ['conductor-vs-breaker', 'The breaker must suit its conductor.'],
-];
-
-/** Before a breaker is turned on for a trial, somebody listens, smells, looks and feels. */
-function sensesFirst(evidence: Evidence, tests: readonly NextTest[]): NextTest[] {
-  if (!tests.some(({ test }) => TRIALS.has(test))) return [...tests];
-  const looks = notDone(
-    evidence,
-    SENSE_IDS.map((test) => doNext(test, 'Look, listen and smell before anyone touches a handle.')),
-  );
-  return [...looks, ...tests.filter(({ test }) => !looks.some((look) => look.test === test))];
-}
-
-function findOut(evidence: Evidence, assessed: Assessment, limit: ResetLimit | null): Told {
-  if (limit) return { ...limit, reasons: byWeight(limit.reasons), steps: [] };
-  if (evidence.sizingWithinError?.decision === 'keep' && !hasTrouble(evidence))
-    return measureLoadAgain(evidence);
-  const isDiagnosed = needsWork(evidence);
-  const looks = notDone(
-    evidence,
-    FIRST_LOOKS.map(([test, why]) => doNext(test, why)),
-  );
-  const tests = isDiagnosed || looks.length === 0 ? nextTests(assessed, 'electrician') : [];
-  const own = isDiagnosed || looks.length === 0 ? engineNext(assessed, tests) : looks;
-  const next = sensesFirst(evidence, own);
-  const known = evidence.items.filter(({ test }) => test !== 'handle-position');
-  const reasons = isDiagnosed
-    ? reasonsFor('gather-more', evidence, assessed, assessed.hazard)
-    : known
-        .slice(0, MOST.next)
-        .map(({ test, outcome, text, figures }) => makeReason(`${test}:${outcome}`, 1, text, { figures }));
-  return {
-    headline: findOutHeadline(evidence, own[0]?.test, known.length > 0),
-    steps: [],
-    reasons: orAny(reasons, evidence),
-    overturnedBy: isDiagnosed ? wouldOverturn(assessed, tests) : ['Any of the readings below.'],
-    next,
-    cautions: next.some(({ test }) => TRIALS.has(test))
-      ? ['reset', 'cool', 'neverLarger']
-      : next.some(({ energised }) => energised)
-        ? ['live']
-        : [],
-  };
-}
-
-/** A load so near the limit that the meter’s error decides is measured again before anything is resized. */
-function measureLoadAgain(evidence: Evidence): Told {
-  const { sizing, sizingWithinError: within, breaker } = evidence;
-  const load = `${sayQuantity(sizing!.loadAmps, 'A')} ± ${sayQuantity(within!.errorAmps, 'A')}`;
-  const text = `The load is ${load}. A little less, within the meter’s error, and the ${sayQuantity(breaker.ratingAmps, 'A')} breaker suits it.`;
-  return {
-    headline: `Measure the load again before you resize: ${load} is too near the limit`,
-    steps: [
-      'Clamp the conductor at the panel, or read each appliance at its plug again, with everything on.',
-      'Use the meter with the smaller error. Zero a clamp meter first.',
-    ],
-    reasons: byWeight([
-      makeReason('within-error', 3, text),
-      ...sizing!.reasons.map((one) => makeReason(one.code, 1, one.text)),
-    ]),
-    overturnedBy: ['A reading that lies clear of the limit.'],
-    next: notDone(evidence, [doNext('clamp-current', 'What really runs together decides.')]),
-    cautions: ['neverLarger', 'advice'],
-  };
-}
 
 /** Cautions of the action, and of the cause: a breaker that may not open does not de-energize its circuit. */
 function cautionsFor(
@@ -333,40 +231,11 @@ const hasShorted = (evidence: Evidence): boolean =>
   outcomeOf(evidence, 'reset-result-unplugged') === 'trips-at-once' ||
   outcomeOf(evidence, 'insulation-resistance') === 'near-zero';
 
-/** What is worth doing next, and which causes it separates. */
-function engineNext(assessed: Assessment, tests: readonly { id: TestId }[]): NextTest[] {
-  const [first, second] = rankedCauses(assessed);
-  const why = `It separates “${CAUSES[first!.id]}” from “${CAUSES[second!.id]}”.`;
-  return tests.slice(0, MOST.next).map(({ id }) => doNext(id, why));
-}
-
-/** Outcomes that would lead to another action, as sentences. */
-function wouldOverturn(assessed: Assessment, tests: readonly { id: TestId }[]): string[] {
-  const told = overturning(tests.slice(0, MOST.next * 2), assessed, MOST.overturning).map(
-    ({ test, outcome, action }) => `${sayOutcome(test, outcome)}: then “${ACTION_WORDS[action].headline}”.`,
-  );
-  return told.length > 0 ? told : ['A reading that contradicts one of those above.'];
-}
-
-/** A cause is told from this probability on, the first of them from the second figure on. */
-const LIKELY = { told: 0.03, first: 0.2 } as const;
-
-/** The likeliest causes, with their probabilities. */
-const likelyCauses = (assessed: Assessment): Decision['causes'] =>
-  rankedCauses(assessed)
-    .filter((_one, _i, [first]) => first!.probability >= LIKELY.first)
-    .filter(({ probability }, i) => i === 0 || probability >= LIKELY.told)
-    .slice(0, MOST.causes)
-    .map(({ id, probability }) => ({ id, name: CAUSES[id], probability: round(probability) }));
-
-/** Rounded, so that the same record gives the same decision on every machine. */
-const round = (share: number) => Math.round(share * 1000) / 1000;
-
 /** What was found elsewhere in the panel, beside a decision of the breaker’s own. */
 const panelReasons = ({ elsewhere }: RecordHazard): Decision['reasons'] =>
   elsewhere.findings
     .filter(({ level }) => isAtLeast(level, 'restrict'))
-    .map(({ test, outcome, text }) => makeReason(`panel ${test}:${outcome}`, 1, text));
+    .map(({ test, outcome, text }) => makeReason(`panel:${test}:${outcome}`, 1, text));
 
 /** Other findings and causes that need an action of their own. */
 function besides(chosen: ActionId, { also, hazard }: Assessment): Decision['also'] {

@@ -19,15 +19,15 @@ export const decisionFigure = z.object({
   label: z.string(),
   value: z.number(),
   unit: z.enum(['V', 'A', '°C', 'Δ°C', 's', '%', 'W', 'VA', 'mV']),
-  limit: z.number().optional().describe('what it was held against, in the same unit'),
+  limit: z.number().optional().describe('the value it was compared with, in the same unit'),
 });
 
 export const weighedReason = z.object({
   code: z.string(),
-  weight: z.int().min(1).max(3).describe('3 carries the decision, 2 supports it, 1 is context'),
+  weight: z.int().min(1).max(3).describe('3 main reason, 2 supporting reason, 1 context'),
   text: z.string(),
   figures: z.array(decisionFigure),
-  source: z.string().optional().describe('title of the standard a limit comes from'),
+  source: z.string().optional().describe('title of the standard that sets the limit'),
 });
 export type WeighedReason = z.infer<typeof weighedReason>;
 
@@ -37,7 +37,7 @@ export const nextTest = z.object({
   how: z.string(),
   why: z.string(),
   level: oneOf([0, 1, 2]),
-  energised: z.boolean().describe('a measurement on live parts: qualified persons only'),
+  energised: z.boolean().describe('true for a measurement on energized parts: qualified persons only'),
 });
 export type NextTest = z.infer<typeof nextTest>;
 
@@ -55,25 +55,25 @@ export const decision = z.object({
   family: z.enum(DECISION_FAMILIES),
   headline: z.string(),
   steps: z.array(z.string()),
-  forElectrician: z.boolean().describe('carrying it out is work for a qualified electrician'),
-  toAmps: z.number().nullable().describe('the rating to fit, where the rating changes'),
+  forElectrician: z.boolean().describe('true if the work needs a qualified electrician'),
+  toAmps: z.number().nullable().describe('rating to install, if the rating changes'),
   confidence: z.number().min(0).max(1),
   stop: z.object({
     active: z.boolean(),
     reasons: z.array(z.string()),
     doNow: z.array(z.string()),
     call: z.string().nullable(),
-    isElsewhere: z.boolean().describe('found elsewhere in the panel, not at this breaker'),
+    isElsewhere: z.boolean().describe('true for a finding elsewhere in the panel'),
   }),
-  hazard: hazardShape.default(NO_HAZARD_SHAPE).describe('how dangerous the breaker’s own findings are'),
+  hazard: hazardShape.default(NO_HAZARD_SHAPE).describe('severity of the breaker’s own findings'),
   untilRepaired: z
     .object({ use: z.string(), now: z.array(z.string()), waiting: z.string() })
     .nullable()
     .default(null)
-    .describe('what the breaker’s own findings restrict, short of a stop'),
+    .describe('restrictions from the breaker’s own findings, short of a stop'),
   panelHazard: hazardShape
     .default(NO_HAZARD_SHAPE)
-    .describe('what was found elsewhere and concerns the whole panel'),
+    .describe('findings elsewhere that affect the whole panel'),
   causes: z
     .array(
       z.object({
@@ -83,13 +83,13 @@ export const decision = z.object({
       }),
     )
     .default([])
-    .describe('possible causes, most likely first; empty where nothing is wrong'),
+    .describe('possible causes, most likely first; empty if nothing is wrong'),
   reasons: z.array(weighedReason),
   overturnedBy: z.array(z.string()),
   next: z.array(nextTest),
   cautions: z
     .array(z.union([caution, z.string()]))
-    .describe('what to mind, and when it counts; text alone: stored by an older version'),
+    .describe('caution, and when it applies; text alone was saved by an older version'),
   also: z.array(z.object({ action: z.enum(DECISION_ACTIONS), headline: z.string(), text: z.string() })),
 });
 export type Decision = z.infer<typeof decision>;

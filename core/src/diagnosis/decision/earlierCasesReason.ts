@@ -2,6 +2,7 @@ import { sayNumber } from '../../facts/quantities/index.ts';
 import type { WeighedReason } from './decision.ts';
 import { makeReason } from './parts.ts';
 import type { Assessment } from '../engine/index.ts';
+import * as messages from './messages.ts';
 
 /** Less than so many times as likely as by the table, or as unlikely, is not worth a line. */
 const TELLS = 1.25;
@@ -20,10 +21,10 @@ export function earlierCasesReason({ learned, probabilities }: Assessment): Weig
   if (learned === null || (times < TELLS && times > 1 / TELLS)) return null;
   const cases = learned.groups.reduce((sum, group) => sum + group.cases, 0);
   if (cases < LEAST_CASES) return null;
-  const often = times > 1 ? 'more often' : 'more seldom';
+  const often = times > 1 ? messages.moreOften : messages.lessOften;
   return makeReason(
     'earlier-cases',
     1,
-    `Of ${cases} earlier cases that were confirmed it was this ${often} than usual: beforehand it is ${sayNumber(times)} times as likely as in the table.`,
+    messages.inEarlierConfirmedCasesThisWas(cases, often, sayNumber(times)),
   );
 }

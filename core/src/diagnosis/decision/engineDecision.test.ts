@@ -63,7 +63,7 @@ describe('what no single sign tells, the engine decides', () => {
         }),
       ),
     );
-    const against = d.reasons.filter(({ text }) => text.startsWith('Against it: '));
+    const against = d.reasons.filter(({ text }) => text.startsWith('Evidence against: '));
     expect(against.length).toBeGreaterThan(0);
     expect(against.every(({ weight }) => weight === 1)).toBe(true);
   });

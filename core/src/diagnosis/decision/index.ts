@@ -2,7 +2,7 @@ export * from './decision.ts';
 export { sayConfidence, saySureness } from './saySureness.ts';
 export { decide } from './decide.ts';
 /** Which rules decide; a verdict is stored with it. Changes when a decision may come out otherwise. */
-export const ENGINE = 'engine-11';
+export const ENGINE = 'engine-12';
 export { cautionText } from './cautions.ts';
 export * from './wouldChange.ts';
 export { earlierCasesReason } from './earlierCasesReason.ts';

@@ -1,16 +1,17 @@
 import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import { ACTIONS, type ActionId, type TestId } from '../../facts/vocabulary/index.ts';
 import { outcomeOf, type Evidence } from '../evidence/index.ts';
+import * as messages from './messages.ts';
 
 /** Inspections behind the cover that show a hazard nothing outside shows, with the part they look at. */
 const BEHIND_COVER: readonly (readonly [TestId, string])[] = [
-  ['terminal-inspection', 'its terminal'],
-  ['conductor-vs-breaker', 'the conductor size'],
-  ['stab-inspection', 'the bus stab'],
+  ['terminal-inspection', messages.itsTerminal],
+  ['conductor-vs-breaker', messages.theConductorSize],
+  ['stab-inspection', messages.theBusStab],
 ];
 
 const listed = (parts: readonly string[]): string =>
-  parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
+  parts.length < 2 ? parts.join('') : messages.and(parts.slice(0, -1).join(', '), parts.at(-1));
 
 /**
  * The parts behind the cover that were not inspected, and when to have them inspected. It belongs to every answer after
@@ -30,6 +31,10 @@ export function notInspected(action: ActionId, evidence: Evidence): string[] {
   }).map(([, part]) => part);
   if (parts.length === 0) return [];
   return [
-    `Not inspected: ${listed(parts)}, behind the panel cover. Have an electrician inspect ${parts.length === 1 ? 'it' : 'them'} within ${TIME_LIMITS.insideMonths} months.`,
+    messages.notInspectedBehindThePanel(
+      listed(parts),
+      parts.length === 1 ? 'it' : 'them',
+      TIME_LIMITS.insideMonths,
+    ),
   ];
 }

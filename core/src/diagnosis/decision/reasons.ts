@@ -9,6 +9,7 @@ import { earlierCasesReason } from './earlierCasesReason.ts';
 import { because, makeReason } from './parts.ts';
 import { causeRemoved } from '../recordAssessment/index.ts';
 import { tripRecordReason } from './tripRecordReason.ts';
+import * as messages from './messages.ts';
 
 /** So many of the engine’s reasons are told. */
 const MOST_WEIGHED = 5;
@@ -39,13 +40,7 @@ export function reasonsFor(
           ...findingReasons(action, evidence, hazard),
           ...sizingReasons(action, evidence),
           ...(causeRemoved(evidence)
-            ? [
-                makeReason(
-                  'cause-removed',
-                  3,
-                  'The breaker tripped for a known cause, and the cause is gone.',
-                ),
-              ]
+            ? [makeReason('cause-removed', 3, messages.theBreakerTrippedForAKnown)]
             : []),
           ...weighedReasons(evidence, assessed),
         ],
@@ -118,20 +113,14 @@ function reasonOfTest(evidence: Evidence, test: TestId, nats: number, text: stri
   return makeReason(
     `${test}:${item?.outcome ?? ''}`,
     weight,
-    `${nats < 0 ? 'Against it: ' : ''}${item?.text ?? text}`,
+    `${nats < 0 ? messages.evidenceAgainst : ''}${item?.text ?? text}`,
     { figures: item?.figures ?? [], source: item?.source },
   );
 }
 
 /** An action that rests on one look: the look is repeated before anything is cut or removed. */
 const oneLookReason = ({ results, choice: { action } }: Assessment): WeighedReason | null =>
-  isByOneLook(results, action)
-    ? makeReason(
-        'one-look',
-        1,
-        'This rests on a single look. Check it a second time before anything is cut or removed.',
-      )
-    : null;
+  isByOneLook(results, action) ? makeReason('one-look', 1, messages.thisIsBasedOnOneObservation) : null;
 
 /** A cause less likely than this is not among those that remain possible. */
 const POSSIBLE_FROM = 0.1;
@@ -143,9 +132,5 @@ function otherCausesReason({ probabilities, table, choice: { action } }: Assessm
     .sort((a, b) => b.chance - a.chance);
   if (same.length < 2) return null;
   const names = same.slice(0, 3).map(({ cause }) => `“${CAUSES[cause]}”`);
-  return makeReason(
-    'same-work',
-    1,
-    `Several causes remain possible, and the work is the same: ${names.join(', ')}.`,
-  );
+  return makeReason('same-work', 1, messages.severalCausesArePossibleAndThe(names.join(', ')));
 }

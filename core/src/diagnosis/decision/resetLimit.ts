@@ -13,6 +13,7 @@ import {
   circumstancesOf,
   resultsOf,
 } from '../recordAssessment/index.ts';
+import * as messages from './messages.ts';
 
 /** Why the breaker is not to be reset now, though a reset may be the right action later. */
 export interface ResetLimit {
@@ -55,27 +56,26 @@ function trialsUsedUp(evidence: Evidence): ResetLimit | null {
   const unpluggedTrialLeft = short && !failed.some((event) => event.unplugged);
   if (failed.length < limit + (unpluggedTrialLeft ? 1 : 0)) return null;
   return {
-    headline: 'No more resets until the cause is found',
+    headline: messages.noMoreResetsUntilTheCause,
     reasons: [
       makeReason(
         'trials-used-up',
         3,
-        `The breaker tripped again after ${failed.length} ${failed.length === 1 ? 'reset' : 'resets'}. Your settings allow ${limit}${short ? ' into a suspected short circuit' : ''}. Every trip wears the contacts.`,
+        messages.theBreakerTrippedAgainAfter(
+          failed.length,
+          failed.length === 1 ? 'reset' : 'resets',
+          limit,
+          short ? messages.intoASuspectedShortCircuit : '',
+        ),
       ),
       because(evidence, 'reset-result', 2),
       because(evidence, 'trips-on-record', 1),
     ],
-    overturnedBy: ['The cause is found and removed. Then reset the breaker once.'],
+    overturnedBy: [messages.findAndRemoveTheCauseThen],
     next: notDone(evidence, [
-      doNext(
-        'appliance-check',
-        'The suspect appliance, tried elsewhere, shows the cause without another trip here.',
-      ),
-      doNext('load-share', 'Nameplates or a plug-in meter show an overload without another trip.'),
-      doNext(
-        'insulation-resistance',
-        'With the circuit de-energized, it finds a short without another trip.',
-      ),
+      doNext('appliance-check', messages.tryingTheSuspectAppliance),
+      doNext('load-share', messages.nameplatesOrAPlugInMeter),
+      doNext('insulation-resistance', messages.withTheCircuitDeEnergizedThis),
     ]),
     cautions: ['noMoreResets', 'neverLarger'],
   };
@@ -84,17 +84,13 @@ function trialsUsedUp(evidence: Evidence): ResetLimit | null {
 function causePresent(evidence: Evidence): ResetLimit | null {
   if (evidence.handle !== 'tripped' || lastTrip(evidence)?.event.cause !== 'known-present') return null;
   return {
-    headline: 'Remove the known cause first, then reset',
+    headline: messages.removeTheKnownCauseFirstThen,
     reasons: [
-      makeReason(
-        'cause-present',
-        3,
-        'The cause of the trip is known and still present. The breaker would trip again.',
-      ),
+      makeReason('cause-present', 3, messages.theCauseOfTheTripIs),
       because(evidence, 'reset-result', 2),
     ],
-    overturnedBy: ['The cause is removed. Log the reset with the cause as removed.'],
-    next: [doNext('reset-result', 'Reset after the cause is removed.')],
+    overturnedBy: [messages.removeTheCauseLogTheReset],
+    next: [doNext('reset-result', messages.resetAfterTheCauseIsRemoved)],
     cautions: ['cool', 'neverLarger'],
   };
 }
@@ -105,18 +101,15 @@ function stillWarm(evidence: Evidence): ResetLimit | null {
   if (!trip || !causeRemoved(evidence) || warmth(evidence) !== 'warm') return null;
   if (heldSince(evidence) >= trip.event.at) return null;
   return {
-    headline: 'Still warm: let the breaker cool, then check again',
+    headline: messages.stillWarmLetTheBreakerCool,
     reasons: [
       because(evidence, 'panel-touch', 3),
       because(evidence, 'face-temperature', 3),
       because(evidence, 'reset-result', 1),
-      makeReason('cause-removed', 2, 'The breaker tripped for a known cause, and the cause is gone.'),
+      makeReason('cause-removed', 2, messages.theBreakerTrippedForAKnown),
     ],
-    overturnedBy: [
-      'The face is cool. Then reset the breaker.',
-      'The breaker stays warm without load. Then check its connections and the neighboring breakers.',
-    ],
-    next: [doNext('panel-touch', 'A warm breaker does not latch, and heat without load is a finding.')],
+    overturnedBy: [messages.theFaceIsCoolThenReset, messages.ifTheBreakerStaysWarmWithout],
+    next: [doNext('panel-touch', messages.aWarmBreakerMayNotLatch)],
     cautions: ['cool'],
   };
 }

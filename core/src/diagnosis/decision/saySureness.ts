@@ -1,4 +1,5 @@
 import { sayPercent } from '../../facts/quantities/index.ts';
+import * as messages from './messages.ts';
 
 /** Nothing that is judged is ever quite sure. */
 const SUREST = 0.99;
@@ -8,7 +9,7 @@ const SUREST = 0.99;
  *
  * @param share 0 to 1
  * @returns percent, never 100
- * @example saySureness(0.9996) // '99 %'
+ * @example saySureness(0.9996) // '99%'
  */
 export const saySureness = (share: number): string => sayPercent(Math.min(SUREST, share));
 
@@ -20,7 +21,7 @@ export const saySureness = (share: number): string => sayPercent(Math.min(SUREST
  * @example sayConfidence(0.92) // 'very sure'
  */
 export function sayConfidence(confidence: number): string {
-  if (confidence >= 0.9) return 'very sure';
-  if (confidence >= 0.75) return 'fairly sure';
-  return confidence >= 0.6 ? 'leaning this way' : 'not sure';
+  if (confidence >= 0.9) return messages.verySure;
+  if (confidence >= 0.75) return messages.fairlySure;
+  return confidence >= 0.6 ? 'likely' : messages.notSure;
 }

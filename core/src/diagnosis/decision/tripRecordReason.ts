@@ -4,6 +4,7 @@ import type { CauseId } from '../../facts/vocabulary/index.ts';
 import type { Decision, WeighedReason } from './decision.ts';
 import { makeReason } from './parts.ts';
 import { saySureness } from './saySureness.ts';
+import * as messages from './messages.ts';
 
 /** What heats a bimetal besides its own current: each makes a sound breaker open early, too. */
 const HEATS_IT: readonly CauseId[] = ['loose-terminal', 'burnt-stab', 'bus-failing', 'hot-surroundings'];
@@ -25,8 +26,8 @@ export function againstTheRest(
   const byTrips = estimate.rating.probability.weak;
   if (Math.abs(weak - byTrips) < DIFFER) return reasons;
   const other = causes.find(({ id }) => HEATS_IT.includes(id));
-  const why = other && weak < byTrips ? `: “${other.name}” makes a sound breaker open early, too` : '';
-  const more = ` With everything else on record it is ${saySureness(weak)}${why}.`;
+  const why = other && weak < byTrips ? messages.alsoMakesASoundBreakerTrip(other.name) : '';
+  const more = messages.withEverythingElseOnRecordIt(saySureness(weak), why);
   return reasons.map((one) => (one.code === BY_RECORD ? { ...one, text: one.text + more } : one));
 }
 
@@ -38,10 +39,13 @@ export function tripRecordReason(evidence: Evidence, weight: 1 | 2 | 3): Weighed
   if (!estimate) return null;
   const { judgement, probability, ultimateAmps } = estimate.rating;
   const words = {
-    weak: `${saySureness(probability.weak)} sure that it opens below its rating.`,
-    sound: `${saySureness(probability.sound)} sure that it is within what a sound breaker does.`,
-    sluggish: `${saySureness(probability.sluggish)} sure that it ${trips.length > 0 ? 'opens too late' : 'does not open when it must'}.`,
-    undetermined: 'That settles nothing yet: the Bench names a safe trial that would.',
+    weak: messages.sureThatItTripsBelowIts(saySureness(probability.weak)),
+    sound: messages.sureThatItTripsWithinThe(saySureness(probability.sound)),
+    sluggish: messages.sureThatIt(
+      saySureness(probability.sluggish),
+      trips.length > 0 ? messages.tripsTooLate : messages.failsToTripWhenItMust,
+    ),
+    undetermined: messages.notConclusiveYetOpenTripCurve,
   }[judgement];
   const simulated = trips.some(({ event }) => event.simulated);
   return makeReason(
@@ -49,7 +53,7 @@ export function tripRecordReason(evidence: Evidence, weight: 1 | 2 | 3): Weighed
     weight,
     marked({ simulated }, `${sayBreakerEstimate(breaker.ratingAmps, estimate)} ${words}`),
     {
-      figures: [{ label: 'opens from, steady', value: ultimateAmps.p50, unit: 'A' }],
+      figures: [{ label: messages.tripsFromSteadyCurrent, value: ultimateAmps.p50, unit: 'A' }],
       source: CITATIONS.thermalTrip,
     },
   );

@@ -7,6 +7,7 @@ import {
   overloadMeasured,
   unpluggedInstantTrips,
 } from '../recordAssessment/index.ts';
+import * as messages from './messages.ts';
 
 /** What a decision says instead of its action’s usual words. */
 export interface Wording {
@@ -37,32 +38,34 @@ const WORDING: Partial<Record<ActionId, (evidence: Evidence, leading: CauseId) =
   'size-up': ({ sizing, breaker }) =>
     sizing?.recommendedAmps
       ? {
-          headline: `A ${amps(sizing.recommendedAmps)} breaker would suit this load and conductor better than ${amps(breaker.ratingAmps)}`,
+          headline: messages.aBreakerWouldSuitThisLoad(
+            amps(sizing.recommendedAmps),
+            amps(breaker.ratingAmps),
+          ),
           toAmps: sizing.recommendedAmps,
         }
       : {},
   rewire: ({ sizing, breaker }) =>
     sizing && breaker.ratingAmps > sizing.maxBreakerAmps
-      ? { headline: 'Leave it off: this conductor is too small for any breaker here' }
+      ? { headline: messages.leaveItOffThisConductorIs }
       : {},
   'shed-load': (evidence, leading) => {
     if (leading === 'motor-inrush') return MOTOR_START;
     const over = overloadAmps(evidence);
-    return over === null ? {} : { firstSteps: [`Take at least ${amps(over)} off this circuit.`] };
+    return over === null ? {} : { firstSteps: [messages.removeAtLeastFromThisCircuit(amps(over))] };
   },
   'replace-breaker': (evidence) => {
     if (outcomeOf(evidence, 'part-match') === 'not-listed')
-      return { headline: 'Replace it with a breaker listed for this panel' };
+      return { headline: messages.replaceItWithABreakerListed };
     return {};
   },
   'replace-breaker-and-remake-joint': (evidence) =>
     outcomeOf(evidence, 'stab-inspection') === 'pitted-or-burnt'
-      ? { headline: 'Replace this breaker, and move it off the burnt stab' }
+      ? { headline: messages.replaceThisBreakerAndMoveIt }
       : {},
   'repair-wiring': (evidence, leading) => {
-    if (unpluggedInstantTrips(evidence).length > 0)
-      return { headline: 'Not the breaker: a short circuit in the wiring. Do not reset it' };
-    return leading === 'open-wiring' ? { headline: 'Not the breaker: the wiring is open downstream' } : {};
+    if (unpluggedInstantTrips(evidence).length > 0) return { headline: messages.notTheBreakerAShortCircuit };
+    return leading === 'open-wiring' ? { headline: messages.notTheBreakerTheWiringIs } : {};
   },
   'reset-and-watch': (evidence) =>
     outcomeOf(evidence, 'reset-result') === 'holds'
@@ -72,16 +75,15 @@ const WORDING: Partial<Record<ActionId, (evidence: Evidence, leading: CauseId) =
 
 /** A motor that trips its breaker while it starts is no load to be shed. */
 const MOTOR_START: Wording = {
-  headline: 'Not the breaker: the motor’s starting current',
+  headline: messages.notTheBreakerTheMotorS,
   steps: [
-    'Have the motor and its start capacitor checked: a worn one draws more, for longer.',
-    'Give the motor a dedicated circuit.',
-    'Ask an electrician whether this kind of breaker suits a motor. Never a larger rating than the conductor allows.',
+    messages.haveTheMotorAndItsStart,
+    messages.giveTheMotorADedicatedCircuit,
+    messages.askAnElectricianWhetherThis,
   ],
 };
 
-const NAMEPLATE =
-  'Read the appliance’s nameplate first. A motor-compressor nameplate may allow this breaker. Enter it with the circuit.';
+const NAMEPLATE = messages.readTheApplianceNameplateFirst;
 
 /** Whether one hard-wired appliance with a starting current is all there is, and nobody entered its nameplate. */
 function mayHaveNameplate({ circuit }: Evidence): boolean {
@@ -98,13 +100,16 @@ function sizeDown(evidence: Evidence): Wording {
   return {
     toAmps,
     headline: loadFits
-      ? `Install a ${amps(toAmps)} breaker instead of ${amps(breaker.ratingAmps)}`
-      : `Install a ${amps(toAmps)} breaker now; the load needs ${sizing.decision === 'split' ? 'a second circuit' : 'a larger conductor'}`,
+      ? messages.installABreakerInsteadOf(amps(toAmps), amps(breaker.ratingAmps))
+      : messages.installABreakerNowTheLoad(
+          amps(toAmps),
+          sizing.decision === 'split' ? messages.aSecondCircuit : messages.aLargerConductor,
+        ),
     firstSteps: [
       ...(mayHaveNameplate(evidence) ? [NAMEPLATE] : []),
       loadFits
-        ? `Until then, keep the load below ${amps(toAmps)}.`
-        : `A ${amps(toAmps)} breaker protects the conductor until then. It cannot carry the whole load of ${amps(sizing.loadAmps)}.`,
+        ? messages.untilThenKeepTheLoadBelow(amps(toAmps))
+        : messages.aBreakerProtectsTheConductor(amps(toAmps), amps(sizing.loadAmps)),
     ],
   };
 }
@@ -120,12 +125,12 @@ function overloadAmps(evidence: Evidence): number | null {
 
 /** Headlines of what to find out, by the test that comes first. */
 const FIND_OUT: Partial<Record<TestId, string>> = {
-  'reset-result-unplugged': 'Unplug everything, then reset once',
-  'line-side-voltage': 'Measure the supply next',
-  'load-terminal-voltage': 'Follow the voltage: measure the breaker’s load terminal next',
-  'terminal-inspection': 'Inspect the terminal next',
-  'face-temperature': 'Measure the temperature next',
-  'terminal-temperature': 'Measure the temperature next',
+  'reset-result-unplugged': messages.unplugEverythingThenResetOnce,
+  'line-side-voltage': messages.measureTheSupplyNext,
+  'load-terminal-voltage': messages.followTheVoltageMeasureThe,
+  'terminal-inspection': messages.inspectTheTerminalNext,
+  'face-temperature': messages.measureTheTemperatureNext,
+  'terminal-temperature': messages.measureTheTemperatureNext,
 };
 
 /**
@@ -140,10 +145,9 @@ export function findOutHeadline(
   first: TestId | undefined,
   isKnown: boolean,
 ): string {
-  if (breaker.kind === 'surge')
-    return 'Check the indicator light: if it is out, the device no longer protects';
+  if (breaker.kind === 'surge') return messages.checkTheIndicatorLightIfIt;
   const special = first && FIND_OUT[first];
   if (special) return special;
-  if (handle === 'tripped') return 'Find out why it tripped';
-  return isKnown ? 'Measure this next' : 'No readings yet: look and measure';
+  if (handle === 'tripped') return messages.findOutWhyItTripped;
+  return isKnown ? messages.measureThisNext : messages.noReadingsYetLookAndMeasure;
 }

@@ -214,6 +214,6 @@ describe('on the detail', () => {
     const burnt = anObservation('neutral-joint-inspection', 'loose-or-burnt', 1);
     const decision = decide(gatherEvidence(aDossier({ circuit: null, observations: [burnt] })));
     expect(decision.action).toBe('repair-neutral');
-    expect(decision.reasons.map(({ text }) => text).join()).toContain('Check it a second time');
+    expect(decision.reasons.map(({ text }) => text).join()).toContain('Check again');
   });
 });

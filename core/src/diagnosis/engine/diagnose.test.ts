@@ -18,7 +18,7 @@ const ask = (found: Found, more: Partial<DiagnoseInput> = {}) =>
     ...more,
   });
 
-/** Reasoned from how things fail: what is found, what leads, what is to be done. */
+/** Reasoned from how things fail: what is found, what leads, what to do. */
 const CASES: [
   what: string,
   found: Found,

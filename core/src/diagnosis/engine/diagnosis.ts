@@ -12,12 +12,13 @@ import {
   type Profile,
   type TestId,
 } from '../../facts/vocabulary/index.ts';
+import * as messages from './messages.ts';
 
 const ids = <K extends string>(record: Record<K, unknown>) => Object.keys(record) as [K, ...K[]];
 
 const testResult = z
   .object({
-    test: z.enum(ids<TestId>(TESTS), { error: 'This test is not in the vocabulary.' }),
+    test: z.enum(ids<TestId>(TESTS), { error: messages.thisTestIsNotInThe }),
     outcome: z.string(),
   })
   .superRefine(({ test, outcome }, refine) => {
@@ -25,7 +26,7 @@ const testResult = z
       refine.addIssue({
         code: 'custom',
         path: ['outcome'],
-        message: `The outcome must be one of: ${TESTS[test].outcomes.join(', ')}.`,
+        message: messages.theOutcomeMustBeOneOf(TESTS[test].outcomes.join(', ')),
       });
   });
 
@@ -33,7 +34,7 @@ export const diagnoseInput = z.object({
   profile: z.enum(ids<Profile>(PROFILE_LEVEL)),
   evidence: z
     .array(testResult)
-    .max(Object.keys(TESTS).length, 'Each test at most once.')
+    .max(Object.keys(TESTS).length, messages.enterEachTestAtMostOnce)
     .superRefine((evidence, refine) => {
       const seen = new Set<string>();
       evidence.forEach(({ test }, i) => {
@@ -41,7 +42,7 @@ export const diagnoseInput = z.object({
           refine.addIssue({
             code: 'custom',
             path: [i, 'test'],
-            message: 'Each test at most once: its latest outcome.',
+            message: messages.enterEachTestAtMostOnceWith,
           });
         seen.add(test);
       });
@@ -53,11 +54,11 @@ export type DiagnoseInput = z.input<typeof diagnoseInput>;
 export const diagnoseOutput = z.object({
   causes: z
     .array(z.object({ id: z.enum(CAUSE_IDS), probability: z.number() }))
-    .describe('all of the vocabulary’s, highest first, summing to 1'),
+    .describe('every cause in the vocabulary, most likely first; adds up to 1'),
   nextTests: z
     .array(z.object({ id: z.enum(ids<TestId>(TESTS)), value: z.number() }))
     .describe(
-      'best first: how much the test lowers the expected loss of the decision, plus a small share for the information, minus the cost of the test; inspections due before a reset count more',
+      'best first: reduction in expected loss, plus a small share for information, minus the cost of the test; inspections due before a reset count more',
     ),
   verdict: z.object({
     action: z.enum(ids<ActionId>(ACTIONS)),
@@ -65,11 +66,11 @@ export const diagnoseOutput = z.object({
     confidence: z.number().describe('probability that no other action would have been right'),
     settled: z
       .boolean()
-      .describe('danger stops it, the decision is good enough, or no test left is worth what it costs'),
+      .describe('danger stopped it, the decision is good enough, or no remaining test is worth its cost'),
     reasons: z.array(
       z.object({
         test: z.enum(ids<TestId>(TESTS)),
-        weight: z.number().describe('log-likelihood ratio for the leading cause against the rest, in nats'),
+        weight: z.number().describe('log-likelihood ratio of the leading cause against the rest, in nats'),
         text: z.string(),
       }),
     ),
@@ -81,7 +82,7 @@ export const diagnoseOutput = z.object({
           action: z.enum(ids<ActionId>(ACTIONS)),
         }),
       )
-      .describe('outcomes of tests not done yet that would lead to another action'),
+      .describe('outcomes of remaining tests that would lead to another action'),
   }),
   also: z
     .array(
@@ -92,8 +93,8 @@ export const diagnoseOutput = z.object({
         text: z.string(),
       }),
     )
-    .describe('what else is so, whatever tripped it; the verdict is what to act on first'),
-  hazard: hazardShape.describe('how dangerous the findings are, the most dangerous first'),
+    .describe('other findings, apart from the cause of the trip; the verdict is the first one to act on'),
+  hazard: hazardShape.describe('severity of the findings, most dangerous first'),
   stop: z.object({ active: z.boolean(), reasons: z.array(z.string()) }),
 });
 export type Diagnosis = z.infer<typeof diagnoseOutput>;

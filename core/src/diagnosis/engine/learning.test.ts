@@ -102,7 +102,7 @@ describe('what they do', () => {
       known: {},
       family: null,
     }));
-    expect(told(many)).toMatch(/^Of 60 earlier cases .* more often than usual/);
+    expect(told(many)).toMatch(/^In 60 earlier confirmed cases.* more often than usual/);
     expect(told(many.slice(0, 1))).toBeUndefined();
     expect(told([])).toBeUndefined();
   });

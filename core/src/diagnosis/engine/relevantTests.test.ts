@@ -129,7 +129,7 @@ describe('the law, over drawn records and complaints', () => {
             const holds =
               Object.entries(about).every(([key, value]) => known[key as keyof PriorContext] === value) &&
               Object.entries(outcomes).every(([name, outcome]) => told(name as TestId) === outcome);
-            // Something else that was found may say otherwise: a handle that is tripped, a reset that did not hold.
+            // Other that was found may say otherwise: a handle that is tripped, a reset that did not hold.
             const alone = done.length === Object.keys(outcomes).length;
             if (holds && alone) expect(never.filter((name) => proposed.has(name))).toEqual([]);
           }

@@ -205,12 +205,12 @@ describe('heat', () => {
     expect(outcomeOf(face('gfci', 10), 'face-temperature')).not.toBe('like-neighbours');
   });
 
-  test('colder than the air under load is a false reading, and says so', () => {
+  test('colder than the air under load is a is wrong, and says so', () => {
     const others = [aBreakerRecord({ breaker: { id: uuid(2) }, readings: measured(30, 0) })];
     const text = (surface: number) =>
       itemOf(evidenceOf({ readings: measured(surface, 0) }, { others }), 'terminal-temperature')!.text;
-    expect(text(18)).toContain('false reading');
-    expect(text(21)).not.toContain('false reading');
+    expect(text(18)).toContain('is wrong');
+    expect(text(21)).not.toContain('is wrong');
   });
 
   test('a face of 60 °C is too hot to hold', () => {

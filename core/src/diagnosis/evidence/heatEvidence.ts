@@ -19,6 +19,7 @@ import {
   type Timed,
   marked,
 } from '../evidenceItems/index.ts';
+import * as messages from './messages.ts';
 
 /** A temperature with the current beside it, A; null: none was read near it in time. */
 interface Measured extends Timed<Reading> {
@@ -105,7 +106,7 @@ export function heatEvidence(facts: readonly HeatFact[]): EvidenceItem[] {
 const isColdUnderLoad = (amps: number | null, surfaceC: number, ambientC: number) =>
   (amps ?? 0) >= HEAT_LIMITS.idleAmps && surfaceC < ambientC - HEAT_LIMITS.instrumentErrorC;
 
-const where = { face: 'Its face', terminal: 'Its terminal' } as const;
+const where = { face: messages.breakerFace, terminal: messages.terminal } as const;
 
 /** How grave a rise is by itself, where there are no similar breakers to compare with, or beside them. */
 const BAND_OF_GRADE = { normal: 0, watch: 1, 'repair-soon': 1, urgent: 2 } as const;
@@ -121,16 +122,20 @@ function overPeers(fact: HeatFact): EvidenceItem[] {
   const band = byPeers === 2 || byGrade === 2 ? 2 : over === null ? byGrade : byPeers;
   const [note, urgent] = [HEAT_LIMITS.overPeersRepairSoonC, HEAT_LIMITS.overPeersUrgentC];
   const limit = byPeers === 2 ? urgent : note;
-  const itsOwn = ownHeatC > 0 ? ` (${sayRise(ownHeatC)} of it from its own electronics)` : '';
-  const sentence = `${where[point]} is at ${sayTemperature(surfaceC)}, ${sayRise(surfaceC - ambientC)} over ambient`;
+  const itsOwn = ownHeatC > 0 ? messages.ofItFromItsOwnElectronics(sayRise(ownHeatC)) : '';
+  const sentence = messages.atAboveAmbient(
+    where[point],
+    sayTemperature(surfaceC),
+    sayRise(surfaceC - ambientC),
+  );
   const own = result.reasons.filter(({ code }) => code !== 'over-peers').map(({ text }) => text);
   const text = isColdUnderLoad(amps, surfaceC, ambientC)
-    ? `${sentence}: colder than ambient under load is a false reading. Put a strip of tape on bare metal and read it again.`
+    ? messages.aReadingBelowAmbientUnderLoad(sentence)
     : over === null || (band === 2 && byPeers < 2)
-      ? `${sentence}${itsOwn}. ${own.length > 0 ? own.join(' ') : 'That is small for the load it carries.'}`
+      ? `${sentence}${itsOwn}. ${own.length > 0 ? own.join(' ') : messages.thatIsLowForTheLoad}`
       : byPeers === 0
-        ? `${sentence}${itsOwn} and no hotter than similar breakers with a similar load.`
-        : `${sentence}${itsOwn} and ${sayRise(over)} over similar breakers with a similar load (limit ${sayRise(limit)}).`;
+        ? messages.andNoHotterThanSimilarBreakers(sentence, itsOwn)
+        : messages.andAboveSimilarBreakersWithA(sentence, itsOwn, sayRise(over), sayRise(limit));
   return [
     {
       test: point === 'face' ? 'face-temperature' : 'terminal-temperature',
@@ -142,7 +147,7 @@ function overPeers(fact: HeatFact): EvidenceItem[] {
         { label: 'ambient', value: ambientC, unit: '°C' },
         ...(over === null
           ? []
-          : [{ label: 'over similar breakers', value: over, unit: 'Δ°C' as const, limit }]),
+          : [{ label: messages.aboveSimilarBreakers, value: over, unit: 'Δ°C' as const, limit }]),
       ],
       source: CITATIONS.heatOverPeers,
       origin: 'reading',
@@ -157,7 +162,7 @@ function hotFace({ point, at, surfaceC }: HeatFact): EvidenceItem[] {
       test: 'panel-touch',
       outcome: 'hot',
       at,
-      text: `Its face is at ${sayTemperature(surfaceC)}: too hot to hold for three seconds.`,
+      text: messages.theBreakerFaceIsAtToo(sayTemperature(surfaceC)),
       figures: [{ label: 'face', value: surfaceC, unit: '°C', limit: HEAT_LIMITS.faceDangerC }],
       origin: 'reading',
     },

@@ -1,6 +1,7 @@
 import { narrow, type IsolationTrial } from '../isolation/index.ts';
 import type { BreakerEvent } from '../../record/entities/index.ts';
 import { type BreakerRecord, type EvidenceItem, marked } from '../evidenceItems/index.ts';
+import * as messages from './messages.ts';
 
 /** A reset with only some of the loads connected. */
 export type IsolationEvent = BreakerEvent & { connected: string[] };
@@ -55,7 +56,7 @@ export function isolationEvidence({ entries }: BreakerRecord): EvidenceItem[] {
       at: trials.at(-1)!.at,
       text: marked(
         { simulated: trials.some(({ simulated }) => simulated) },
-        `Isolated: it trips with “${found}” connected, and holds without it.`,
+        messages.isolatedTheBreakerTripsWith(found),
       ),
       figures: [],
       origin: 'computed',

@@ -11,6 +11,7 @@ import {
   marked,
   orBeyond,
 } from '../evidenceItems/index.ts';
+import * as messages from './messages.ts';
 
 /**
  * What the circuit carries: the latest measurement, else what its nameplates add up to.
@@ -71,10 +72,18 @@ export function loadAtTrip(
       text: marked(
         trip.event,
         isContinuous
-          ? `It tripped after hours at ${sayQuantity(amps, 'A')}. A continuous load on a ${sayQuantity(breaker.ratingAmps, 'A')} breaker may be ${sayQuantity(limit, 'A')} at most.`
-          : `It tripped at ${sayQuantity(amps, 'A')}, ${sayPercent(share)} of its ${sayQuantity(breaker.ratingAmps, 'A')} rating.`,
+          ? messages.itTrippedAfterHoursAtA(
+              sayQuantity(amps, 'A'),
+              sayQuantity(breaker.ratingAmps, 'A'),
+              sayQuantity(limit, 'A'),
+            )
+          : messages.itTrippedAtOfItsRating(
+              sayQuantity(amps, 'A'),
+              sayPercent(share),
+              sayQuantity(breaker.ratingAmps, 'A'),
+            ),
       ),
-      figures: [{ label: 'current at the trip', value: amps, unit: 'A', limit }],
+      figures: [{ label: messages.currentAtTheTrip, value: amps, unit: 'A', limit }],
       source: isContinuous ? CITATIONS.continuousLoad : undefined,
       origin: 'event',
     },
@@ -101,9 +110,9 @@ export function loadEvidence(
     (value) => loadOutcome(value / ratingAmps),
   );
   const how = {
-    conductor: 'Clamped on its conductor',
-    plug: 'At the plug',
-    nameplates: 'Everything connected, by nameplate',
+    conductor: messages.clampReadingOnItsConductor,
+    plug: messages.plugInMeter,
+    nameplates: messages.allConnectedLoadsByNameplate,
   }[load.by];
   return [
     {
@@ -113,16 +122,22 @@ export function loadEvidence(
       at: load.at ?? file.breaker.createdAt,
       text: marked(
         load,
-        `${how}: ${sayQuantity(amps, 'A')}, ${sayPercent(share)} of its ${sayQuantity(ratingAmps, 'A')} rating.${sentence}`,
+        messages.ofItsRating(
+          how,
+          sayQuantity(amps, 'A'),
+          sayPercent(share),
+          sayQuantity(ratingAmps, 'A'),
+          sentence,
+        ),
       ),
       figures: [
         {
-          label: load.by === 'nameplates' ? 'connected load' : 'current',
+          label: load.by === 'nameplates' ? messages.connectedLoad : 'current',
           value: amps,
           unit: 'A',
           limit: Math.min(ratingAmps, sizing?.maxBreakerAmps ?? ratingAmps),
         },
-        { label: 'share of rating', value: share * 100, unit: '%' },
+        { label: messages.shareOfRating, value: share * 100, unit: '%' },
       ],
       origin: load.by === 'nameplates' ? 'computed' : 'reading',
     },

@@ -1,6 +1,7 @@
 import { CONNECTION_LIMITS, TIME_LIMITS } from '../../facts/limits/index.ts';
 import { median, sayNumber, sayQuantity } from '../../facts/quantities/index.ts';
 import { type BreakerRecord, type EvidenceItem, nearestTo, timed, marked } from '../evidenceItems/index.ts';
+import * as messages from './messages.ts';
 
 /** The drop across a closed breaker at a current: millivolts per ampere are milliohms. */
 interface Drop {
@@ -65,11 +66,16 @@ export function millivoltEvidence(file: BreakerRecord, others: readonly BreakerR
       at: own.at,
       text: marked(
         own,
-        `Closed, it drops ${sayQuantity(own.millivolts, 'mV')} at ${sayQuantity(own.amps, 'A')}: ${sayNumber(times)} times what similar breakers drop at that current${limit === null ? '' : ` (limit ${limit} times)`}.`,
+        messages.closedItDropsAtTimesThe(
+          sayQuantity(own.millivolts, 'mV'),
+          sayQuantity(own.amps, 'A'),
+          sayNumber(times),
+          limit === null ? '' : messages.limitTimes(limit),
+        ),
       ),
       figures: [
         {
-          label: 'across it',
+          label: messages.voltageDropAcrossTheBreaker,
           value: own.millivolts,
           unit: 'mV',
           limit:

@@ -4,6 +4,7 @@ import type { Policies } from '../../record/settings/index.ts';
 import { sayConductor, sizing, type Sizing } from '../../code/sizing/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
 import type { BreakerRecord, EvidenceItem } from '../evidenceItems/index.ts';
+import * as messages from './messages.ts';
 
 /** The sizing of a breaker's circuit; `null` while its conductor is not known. */
 export function circuitSizing({ breaker, circuit }: BreakerRecord, policies: Policies): Sizing | null {
@@ -43,7 +44,11 @@ export function sizingEvidence({ breaker, circuit }: BreakerRecord, result: Sizi
       test: 'conductor-vs-breaker',
       outcome: tooSmall ? 'wire-too-small' : result.decision === 'size-up' ? 'wire-has-room' : 'matched',
       at: breaker.createdAt,
-      text: `${sayConductor(circuit.conductor)} may have a breaker of ${sayQuantity(result.maxBreakerAmps, 'A')} at most here; this one is ${sayQuantity(breaker.ratingAmps, 'A')}.`,
+      text: messages.aCircuitWiredWithMayHave(
+        sayConductor(circuit.conductor),
+        sayQuantity(result.maxBreakerAmps, 'A'),
+        sayQuantity(breaker.ratingAmps, 'A'),
+      ),
       figures: [
         { label: 'ampacity', value: result.ampacity, unit: 'A' },
         { label: 'breaker', value: breaker.ratingAmps, unit: 'A', limit: result.maxBreakerAmps },

@@ -28,6 +28,7 @@ import {
 } from '../evidenceItems/index.ts';
 import type { OutcomeOf } from '../../facts/vocabulary/index.ts';
 import { isDeadShort } from '../wear/index.ts';
+import * as messages from './messages.ts';
 
 /** The trips of a breaker, oldest first, each held against the window of a sound breaker. */
 export function tripFacts({ breaker, entries }: BreakerRecord, band?: Band): TripFact[] {
@@ -98,9 +99,9 @@ function judge(question: TripWindowInput, pace: Pace, seconds: number | null, ba
  */
 export function sayWindow(window: TripWindow): string {
   const { fastestSeconds: fast, slowestSeconds: slow } = window;
-  if (fast === null) return 'a sound breaker carries that indefinitely';
-  if (slow === null) return `a sound breaker opens after ${sayDuration(fast)} at the earliest, or never`;
-  return `a sound breaker opens between ${sayDuration(fast)} and ${sayDuration(slow)}`;
+  if (fast === null) return messages.aSoundBreakerCarriesThat;
+  if (slow === null) return messages.aSoundBreakerTripsAfterAt(sayDuration(fast));
+  return messages.aSoundBreakerTripsBetweenAnd(sayDuration(fast), sayDuration(slow));
 }
 
 /**
@@ -111,9 +112,10 @@ export function sayWindow(window: TripWindow): string {
  * @example sayTrip({ event, pace: 'minutes', … }) // 'It tripped after 8 min at 17 A'
  */
 export function sayTrip({ event, pace }: TripFact): string {
-  const when = event.afterSeconds === null ? PACE_WORDS[pace] : `after ${sayDuration(event.afterSeconds)}`;
-  const load = event.amps === null ? '' : ` at ${sayQuantity(event.amps, 'A')}`;
-  return `It tripped ${when}${load}${event.unplugged ? ' with everything unplugged' : ''}`;
+  const when =
+    event.afterSeconds === null ? PACE_WORDS[pace] : messages.after(sayDuration(event.afterSeconds));
+  const load = event.amps === null ? '' : messages.at(sayQuantity(event.amps, 'A'));
+  return messages.itTripped(when, load, event.unplugged ? messages.withEverythingUnplugged : '');
 }
 
 /** Trips, resets and the handle as test outcomes. */
@@ -131,7 +133,7 @@ function curve(trips: readonly TripFact[]): EvidenceItem[] {
   const figures: EvidenceItem['figures'] = [{ label: 'current', value: amps!, unit: 'A' }];
   if (afterSeconds !== null)
     figures.push({
-      label: 'tripped after',
+      label: messages.trippedAfter,
       value: afterSeconds,
       unit: 's',
       ...(limit !== null && { limit }),
@@ -167,7 +169,7 @@ function record({ breaker, entries }: BreakerRecord, trips: readonly TripFact[])
   if (told && HOW_MANY.indexOf(told.outcome) > HOW_MANY.indexOf(outcome)) return [];
   const text = marked(
     { simulated: trips.some(({ event }) => event.simulated) },
-    trips.length === 1 ? 'One trip is on record.' : `${trips.length} trips are on record.`,
+    trips.length === 1 ? messages.oneTripIsOnRecord : messages.tripsAreOnRecord(trips.length),
   );
   return [{ test: 'trips-on-record', outcome, at: last.event.at, text, figures: [], origin: 'event' }];
 }
@@ -216,7 +218,7 @@ function results({ entries }: BreakerRecord, trips: readonly TripFact[]): Eviden
         at: event.at,
         text: marked(
           event,
-          event.unplugged ? 'Reset with everything unplugged, it holds.' : 'After the reset it holds.',
+          event.unplugged ? messages.afterAResetWithEverything : messages.afterTheResetItHolds,
         ),
         figures: [],
         origin: 'event',
@@ -228,7 +230,7 @@ function results({ entries }: BreakerRecord, trips: readonly TripFact[]): Eviden
         test: 'reset-result-unplugged',
         outcome: 'trips-at-once',
         at: event.at,
-        text: marked(event, 'With everything unplugged, it will not latch.'),
+        text: marked(event, messages.itDoesNotLatchEvenWith),
         figures: [],
         origin: 'event',
       });
@@ -239,7 +241,7 @@ function results({ entries }: BreakerRecord, trips: readonly TripFact[]): Eviden
         at: event.at,
         text: marked(
           event,
-          event.power === 'restored' ? 'The power came back with the reset.' : 'Still dead after the reset.',
+          event.power === 'restored' ? messages.powerCameBackWithTheReset : messages.stillDeadAfterTheReset,
         ),
         figures: [],
         origin: 'event',
@@ -250,10 +252,10 @@ function results({ entries }: BreakerRecord, trips: readonly TripFact[]): Eviden
 }
 
 const FEEL_TEXT = {
-  'clean-clicks': 'It clicks cleanly, fully off and back on.',
-  'no-off-click': 'It never reached the off click: not fully reset.',
-  'hard-or-gritty': 'The handle moves hard or gritty.',
-  'will-not-latch': 'It will not latch.',
+  'clean-clicks': messages.itClicksCleanlyFullyOffAnd,
+  'no-off-click': messages.itWasNotFullyResetThe,
+  'hard-or-gritty': messages.theHandleIsStiffOrGritty,
+  'will-not-latch': messages.itDoesNotLatch,
 } as const;
 
 function feel({ entries }: BreakerRecord): EvidenceItem[] {
@@ -284,7 +286,9 @@ function handle({ entries }: BreakerRecord): EvidenceItem[] {
       at: last.at,
       text: marked(
         last,
-        { on: 'The handle is on.', off: 'The handle is off.', tripped: 'It has tripped.' }[position],
+        { on: messages.theHandleIsOn, off: messages.theHandleIsOff, tripped: messages.itHasTripped }[
+          position
+        ],
       ),
       figures: [],
       origin: 'event',

@@ -27,7 +27,7 @@ describe('trips and holds as measurements', () => {
     ]);
     expect(trials.map((trial) => trial.tells)).toEqual(['too-early', 'consistent', 'consistent']);
     expect(trials[0]!.text).toBe(
-      'Too early: it opened after 8 min at 16 A; a sound breaker carries that indefinitely.',
+      'Too early: it tripped after 8 min at 16 A; a sound breaker carries that indefinitely.',
     );
     const [told] = tripTrialsOf(breaker, [
       anEvent('trip', 0, { amps: 16, afterSeconds: 480, simulated: true }),
@@ -61,8 +61,8 @@ describe('trips and holds as measurements', () => {
 
   test.each([
     ['its current is not known', { afterSeconds: 100 }, /current is not known/],
-    ['it came at once', { amps: 30, pace: 'at-once' as const }, /for the magnet/],
-    ['its current is for the magnet', { amps: 130, afterSeconds: 4 }, /for the magnet/],
+    ['it came at once', { amps: 30, pace: 'at-once' as const }, /instantaneous trip/],
+    ['its current is for the magnet', { amps: 130, afterSeconds: 4 }, /instantaneous trip/],
     [
       'its cause is removed',
       { amps: 30, afterSeconds: 4, cause: 'known-removed' as const },
@@ -115,7 +115,7 @@ describe('what they say together', () => {
     )!;
     expect(fact).toMatchObject({ trips: 1, holds: 1, rating: { judgement: 'weak' } });
     expect(sayBreakerEstimate(20, fact)).toMatch(
-      /^By 1 trip and 1 time it held it opens from [\d.]+ A steady \([\d.]+ A to [\d.]+ A\); a sound 20 A breaker from 20 A to 27 A\.$/,
+      /^By 1 trip and 1 hold it trips from [\d.]+ A steady \([\d.]+ A to [\d.]+ A\). A sound 20 A breaker trips from 20 A to 27 A\.$/,
     );
   });
 });

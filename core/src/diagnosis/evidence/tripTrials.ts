@@ -26,6 +26,7 @@ import {
 } from '../../physics/trip/index.ts';
 import { marked, type TripFact, type BreakerEstimate, type TripTrial } from '../evidenceItems/index.ts';
 import { eventWindowQuestion, sayWindow, tripFacts } from './tripEvidence.ts';
+import * as messages from './messages.ts';
 
 /** How long a load is taken to have run where it is only said that it was steady: all is settled by then. */
 const STEADY_SECONDS = TIME_LIMITS.steadySeconds;
@@ -75,21 +76,20 @@ export function tripTrialsOf(
 /** Why an event tells nothing of the bimetal; `null` if it tells something. */
 function tellsNothing(breaker: Breaker, event: BreakerEvent, before: BreakerEvent | null): string | null {
   const { kind, ratingAmps } = breaker;
-  if (kind === 'surge') return 'A surge protector has no trip curve: it tells nothing here.';
-  if (!isCovered(ratingAmps)) return 'The model covers ratings from 10 to 225 A.';
-  if (event.amps === null) return 'The current is not known: it tells nothing here.';
-  if (event.amps === 0) return 'Without current it tells nothing here.';
+  if (kind === 'surge') return messages.aSurgeProtectiveDeviceHasNo;
+  if (!isCovered(ratingAmps)) return messages.theModelCoversRatingsFrom10;
+  if (event.amps === null) return messages.theCurrentIsNotKnownSo;
+  if (event.amps === 0) return messages.noCurrentWasFlowingSoThis;
   if (!isTrip(event)) {
-    return event.afterSeconds === null ? 'How long it held is not known: it tells nothing here.' : null;
+    return event.afterSeconds === null ? messages.theHoldingTimeIsNotKnown : null;
   }
-  if (kind !== 'standard') return 'Its electronics may have opened it: it tells nothing of the bimetal.';
-  if (event.cause === 'known-removed')
-    return 'Its cause is known and removed: it tells nothing of the breaker.';
+  if (kind !== 'standard') return messages.itsElectronicsMayHaveTrippedIt;
+  if (event.cause === 'known-removed') return messages.theCauseIsKnownAndRemoved;
   if (tripPace(event) === 'at-once' || event.amps >= MAGNETIC_PICKUP.mostSensitive * ratingAmps)
-    return 'At once, or at a current for the magnet: it tells nothing of the bimetal.';
+    return messages.anImmediateOrInstantaneousTrip;
   // Where a logger saw the hour before, what was left of an earlier trip is in it.
   if (event.history === null && before !== null && stillWarm(ratingAmps, before, event))
-    return 'It had not cooled from the trip before: it tells nothing by itself.';
+    return messages.theBreakerHadNotCooledSince;
   return null;
 }
 
@@ -122,21 +122,26 @@ function judged(
   const sound = sayWindow(tripWindow(question, band));
   const amps = sayQuantity(event.amps!, 'A');
   if (isTrip(event)) {
-    const when = event.afterSeconds === null ? '' : ` after ${sayDuration(event.afterSeconds)}`;
+    const when = event.afterSeconds === null ? '' : messages.after2(sayDuration(event.afterSeconds));
     const words = {
-      'too-early': 'Too early',
-      'too-late': 'Too late',
-      'within-band': 'Consistent with a sound breaker',
+      'too-early': messages.tooEarly,
+      'too-late': messages.tooLate,
+      'within-band': messages.consistentWithASoundBreaker,
     };
     return {
       tells: verdict === null || verdict === 'within-band' ? 'consistent' : verdict,
-      text: `${words[verdict ?? 'within-band']}: it opened${when} at ${amps}; ${sound}.`,
+      text: messages.itTrippedAt(words[verdict ?? 'within-band'], when, amps, sound),
     };
   }
   const late = judgeHold(question, event.afterSeconds!, band) === 'too-late';
   return {
     tells: late ? 'too-late' : 'consistent',
-    text: `${late ? 'Too late' : 'Consistent with a sound breaker'}: it held ${amps} for ${sayDuration(event.afterSeconds!)}; ${sound}.`,
+    text: messages.itHeldFor(
+      late ? messages.tooLate : messages.consistentWithASoundBreaker,
+      amps,
+      sayDuration(event.afterSeconds!),
+      sound,
+    ),
   };
 }
 
@@ -185,9 +190,15 @@ const count = (n: number, one: string, many: string) =>
  */
 export function sayBreakerEstimate(ratingAmps: number, { trips, holds, rating }: BreakerEstimate): string {
   const { p05, p50, p95 } = rating.ultimateAmps;
-  const by = [count(trips, 'trip', 'trips'), count(holds, 'time it held', 'times it held')]
-    .filter(Boolean)
-    .join(' and ');
+  const by = [count(trips, 'trip', 'trips'), count(holds, 'hold', 'holds')].filter(Boolean).join(' and ');
   const amps = (value: number) => sayQuantity(value, 'A');
-  return `By ${by} it opens from ${amps(p50)} steady (${amps(p05)} to ${amps(p95)}); a sound ${amps(ratingAmps)} breaker from ${amps(ratingAmps)} to ${amps(ratingAmps * MUST_OPEN_MULTIPLE)}.`;
+  return messages.byItTripsFromSteadyTo(
+    by,
+    amps(p50),
+    amps(p05),
+    amps(p95),
+    amps(ratingAmps),
+    amps(ratingAmps),
+    amps(ratingAmps * MUST_OPEN_MULTIPLE),
+  );
 }

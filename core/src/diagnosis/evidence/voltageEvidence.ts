@@ -14,6 +14,7 @@ import {
   marked,
   orBeyond,
 } from '../evidenceItems/index.ts';
+import * as messages from './messages.ts';
 
 const v = (value: number) => sayQuantity(value, 'V');
 /** A voltage with the limit it is held against: the lower, or the upper where it lies above that. */
@@ -59,19 +60,17 @@ function loadTerminal(file: BreakerRecord): EvidenceItem[] {
       : null;
   const words = [first, second].filter((r) => r !== null).map((r) => word(r.value, 1));
   const outcome = terminalOutcome(words);
-  const figures = [figure(second ? 'load terminal, first pole' : 'load terminal', first)];
-  if (second) figures.push(figure('load terminal, second pole', second));
+  const figures = [figure(second ? messages.loadTerminalFirstPole : messages.loadTerminal, first)];
+  if (second) figures.push(figure(messages.loadTerminalSecondPole, second));
   const values = figures.map(({ value }) => v(value)).join(' and ');
   const texts = {
-    zero: `Nothing comes out: ${values} at its load terminal with the handle on.`,
-    'one-pole-zero': `One pole gives nothing: ${values} at its two load terminals with the handle on.`,
+    zero: messages.theBreakerHasNoOutputAt(values),
+    'one-pole-zero': messages.onePoleIsDeadAtThe(values),
   };
   const { or, sentence } = second
     ? { or: undefined, sentence: '' }
     : orBeyond(first.value, first.error, limitsOf(1), 'V', (value) => terminalOutcome([word(value, 1)]));
-  const text =
-    texts[outcome as keyof typeof texts] ??
-    `Its load terminal shows ${values} with the handle on.${sentence}`;
+  const text = texts[outcome as keyof typeof texts] ?? messages.itsLoadTerminalReadsWithThe(values, sentence);
   const item = (test: TestId, what: string): EvidenceItem => ({
     test,
     outcome: what,
@@ -103,7 +102,7 @@ function outlet(file: BreakerRecord): EvidenceItem[] {
     word(value, poles),
   );
   const [lowest, highest] = limitsOf(file.breaker.poles);
-  const normal = `${lowest} to ${highest} V`;
+  const normal = messages.toV(lowest, highest);
   return [
     {
       test: 'outlet-voltage',
@@ -112,7 +111,11 @@ function outlet(file: BreakerRecord): EvidenceItem[] {
       at: reading.at,
       text: marked(
         reading,
-        `The outlet shows ${v(reading.value)}${outcome === 'normal' ? '' : `; normal is ${normal}`}.${sentence}`,
+        messages.theOutletReads(
+          v(reading.value),
+          outcome === 'normal' ? '' : messages.normalIs(normal),
+          sentence,
+        ),
       ),
       figures: [figure('outlet', reading, legs)],
       source: CITATIONS.voltage,
@@ -138,12 +141,12 @@ function offButLive(file: BreakerRecord): EvidenceItem[] {
       text: marked(
         reading,
         live
-          ? `It is off and yet ${v(reading.value)} comes out: welded, the wrong breaker, or another source.`
-          : `Switched off, it is dead as it should be: ${v(reading.value)}.`,
+          ? messages.theBreakerIsOffButIts(v(reading.value))
+          : messages.withTheBreakerOffTheOutput(v(reading.value)),
       ),
       figures: [
         {
-          ...figure(reading.point === 'outlet' ? 'outlet' : 'load terminal', reading),
+          ...figure(reading.point === 'outlet' ? 'outlet' : messages.loadTerminal, reading),
           limit: VOLTAGE_LIMITS.zero,
         },
       ],
@@ -196,16 +199,20 @@ export function lineSideEvidence(
 
   const outcome = legsOutcome(a.value, b.value);
   if (outcome === null) return { items: [], lineSide };
-  const legs = `leg A ${v(a.value)}, leg B ${v(b.value)}`;
+  const legs = messages.legALegB(v(a.value), v(b.value));
   const texts = {
-    'both-missing': `Both supply legs are dead: ${legs}.`,
-    'one-leg-missing': `One supply leg is dead: ${legs}.`,
-    'legs-unequal': `The two legs differ by ${v(Math.abs(a.value - b.value))} (${legs}); more than ${v(VOLTAGE_LIMITS.legsUnequal)} points to a bad supply neutral.`,
-    'both-legs-normal': `The supply reaches the panel on both legs: ${legs}.`,
+    'both-missing': messages.bothSupplyLegsAreDead(legs),
+    'one-leg-missing': messages.oneSupplyLegIsDead(legs),
+    'legs-unequal': messages.theTwoLegsDifferByMore(
+      v(Math.abs(a.value - b.value)),
+      legs,
+      v(VOLTAGE_LIMITS.legsUnequal),
+    ),
+    'both-legs-normal': messages.bothSupplyLegsReachThePanel(legs),
   };
   const from = {
     at: a.at > b.at ? a.at : b.at,
-    figures: [figure('leg A to neutral', a), figure('leg B to neutral', b)],
+    figures: [figure(messages.legAToNeutral, a), figure(messages.legBToNeutral, b)],
     source: CITATIONS.voltage,
     ...(isOfPanel && { ofPanel: true as const }),
   };
@@ -220,7 +227,7 @@ export function lineSideEvidence(
             {
               test: 'upstream-breaker' as const,
               outcome: 'on' as const,
-              text: text(`The breaker ahead of this panel is on: ${legs} arrive.`),
+              text: text(messages.theBreakerThatFeedsThisPanel(legs)),
               origin: 'computed' as const,
               ...from,
             },

@@ -7,13 +7,13 @@ export const tripTrial = z.object({
   eventId: id,
   at: instant,
   outcome: z.enum(['tripped', 'held']),
-  amps: z.number().nullable().describe('null: current not known'),
-  seconds: z.number().nullable().describe('null: nobody timed it'),
+  amps: z.number().nullable().describe('null if the current is not known'),
+  seconds: z.number().nullable().describe('null if it was not timed'),
   event: trialEvent
     .nullable()
-    .describe('as effective-rating takes it; null: it tells nothing of the bimetal'),
+    .describe('as effective-rating uses it; null if it says nothing about the thermal element'),
   tells: z.enum(['consistent', 'too-early', 'too-late', 'nothing']),
-  text: z.string().describe('why, as a sentence'),
+  text: z.string().describe('reason, as a sentence'),
 });
 
 export type TripTrial = z.infer<typeof tripTrial>;

@@ -1,5 +1,6 @@
 import { normalCdf, sayQuantity } from '../../facts/quantities/index.ts';
 import type { EvidenceItem } from './evidence.ts';
+import * as messages from './messages.ts';
 
 /** A limit that a figure lies nearer to than its meter reads truly. */
 interface Near {
@@ -48,6 +49,10 @@ export function orBeyond(
   if (beyond === outcomeOf(value)) return { sentence: '' };
   return {
     or: { outcome: beyond, chance: near.chance },
-    sentence: ` ${sayQuantity(value, unit)} ± ${sayQuantity(error!, unit)} lies within the meter’s error of ${sayQuantity(near.limit, unit)}.`,
+    sentence: messages.isWithinTheMeterErrorOf(
+      sayQuantity(value, unit),
+      sayQuantity(error!, unit),
+      sayQuantity(near.limit, unit),
+    ),
   };
 }

@@ -1,39 +1,43 @@
 import { noRepeatedIds } from '../../facts/quantities/index.ts';
 import { z } from 'zod';
+import * as messages from './messages.ts';
 
 const weight = (what: string) =>
   z
-    .number(`${what} must be a number.`)
-    .min(0, `${what} cannot be negative.`)
-    .max(1e9, `${what} is too large.`);
+    .number(messages.mustBeANumber(what))
+    .min(0, messages.cannotBeNegative(what))
+    .max(1e9, messages.isTooLarge(what));
 
 export const isolationInput = z
   .object({
     candidates: z
       .array(
-        z.object({ id: z.string().min(1, 'The id must not be empty.').max(120), prior: weight('The prior') }),
+        z.object({
+          id: z.string().min(1, messages.theIdMustNotBeEmpty).max(120),
+          prior: weight(messages.priorProbability),
+        }),
       )
-      .min(1, 'Give one candidate at least.')
-      .max(14, 'At most 14 candidates.')
+      .min(1, messages.enterAtLeastOneCandidate)
+      .max(14, messages.enterAtMost14Candidates)
       .superRefine(noRepeatedIds),
-    wiringPrior: weight('The prior of the wiring').default(0.2),
-    tripCost: weight('The cost of a trip').default(5),
-    holdCost: weight('The cost of a hold').default(1),
+    wiringPrior: weight(messages.priorProbabilityOfTheWiring).default(0.2),
+    tripCost: weight(messages.costOfATrip).default(5),
+    holdCost: weight(messages.costOfAHold).default(1),
     maxTrips: z
-      .int('Trips are a whole number.')
-      .min(1, 'One trip at least.')
+      .int(messages.theNumberOfTripsMustBe)
+      .min(1, messages.enterAtLeastOneTrip)
       .optional()
       .describe('no path of the plan trips more often than this'),
   })
   .refine((q) => q.wiringPrior + q.candidates.reduce((sum, { prior }) => sum + prior, 0) > 0, {
     path: ['candidates'],
-    message: 'One prior at least must be above 0.',
+    message: messages.atLeastOnePriorMustBe,
   });
 export type IsolationInput = z.input<typeof isolationInput>;
 
 const next = z.union([
-  z.object({ step: z.int().describe('go on with this one of the steps') }),
-  z.object({ fault: z.string().nullable().describe('found: the faulty candidate; null: the fixed wiring') }),
+  z.object({ step: z.int().describe('index of the next step') }),
+  z.object({ fault: z.string().nullable().describe('the faulty candidate; null if it is the fixed wiring') }),
 ]);
 export type NextTrial = z.infer<typeof next>;
 
@@ -46,8 +50,6 @@ export const isolationOutput = z.object({
   firstConnect: z.array(z.string()),
   steps: z
     .array(trial)
-    .describe(
-      'the whole decision tree, begun at the first; empty: there is only one possibility from the start',
-    ),
+    .describe('the whole decision tree, starting at the first step; empty if only one possibility remains'),
 });
 export type IsolationPlan = z.infer<typeof isolationOutput>;

@@ -27,8 +27,8 @@ export type OutcomeJudgment = (typeof OUTCOME_JUDGMENTS)[number];
 
 const share = z.object({
   right: z.int(),
-  of: z.int().describe('confirmed cases in which something had been decided'),
-  from: z.number().describe('the lower end of where the true share lies, 19 times in 20'),
+  of: z.int().describe('confirmed cases with a decision'),
+  from: z.number().describe('lower end of the 95% interval of the true rate'),
   to: z.number(),
 });
 
@@ -36,34 +36,32 @@ const share = z.object({
 export const outcomes = z.object({
   closed: z.int(),
   confirmed: z.int(),
-  simulated: z
-    .int()
-    .describe('closed cases worked with the simulated stand-in; they are left out of all else'),
-  leftOpen: z.int().describe('confirmed cases that were handed over, or closed, before anything was decided'),
-  decided: share.nullable().describe('null without a confirmed case in which something was decided'),
-  saidSure: z.number().nullable().describe('how sure those decisions were, on the mean'),
+  simulated: z.int().describe('closed cases with simulated answers; not counted anywhere else'),
+  leftOpen: z.int().describe('confirmed cases that were handed over or closed before a decision'),
+  decided: share.nullable().describe('null without a confirmed case that has a decision'),
+  saidSure: z.number().nullable().describe('mean certainty of those decisions'),
   byFamily: z.array(z.object({ family: z.enum(DECISION_FAMILIES), ...share.shape })),
   byCause: z.array(
     z.object({
       cause,
       confirmed: z.int(),
-      named: z.int().describe('in so many of them it was the likeliest cause'),
+      named: z.int().describe('cases in which it was the likeliest cause'),
     }),
   ),
   teaching: z
     .object({
-      cases: z.int().describe('confirmed cases at all sites, none twice'),
-      tableCases: z.int().describe('the table of commonness counts as so many'),
-      ownFrom: z.int().describe('from so many on a kind, or a family, of breaker is held apart'),
+      cases: z.int().describe('confirmed cases at all sites, each counted once'),
+      tableCases: z.int().describe('number of cases the table counts as'),
+      ownFrom: z.int().describe('a breaker type or family gets its own figures from this number of cases'),
       moved: z.array(
         z.object({
           cause,
-          tablePercent: z.number().describe('how common the table has it among all causes, in percent'),
-          nowPercent: z.number().describe('how common it is taken to be of any breaker, with them'),
+          tablePercent: z.number().describe('share of this cause in the table, percent'),
+          nowPercent: z.number().describe('share of this cause for any breaker, with confirmed cases'),
         }),
       ),
     })
-    .describe('what confirmed cases teach, here and at all other sites'),
+    .describe('what confirmed cases change, here and at all other sites'),
   cases: z.array(
     z.object({
       id,

@@ -5,6 +5,7 @@ import type { OutcomeOf, TestId } from '../../facts/vocabulary/index.ts';
 import type { Evidence } from '../evidence/index.ts';
 import type { FindingPlace, FoundLegs, FoundSign, PanelFindings } from './findings.ts';
 import { seasonalVa } from './season.ts';
+import * as messages from './messages.ts';
 
 /** What is on record of a panel. */
 export interface PanelOnRecord {
@@ -18,7 +19,7 @@ export interface PanelOnRecord {
 
 const placeOf = ({ breaker, circuit }: Evidence): FindingPlace => ({
   breakerId: breaker.id,
-  name: breaker.role === 'main' ? 'the main' : sayBreaker(breaker, circuit?.label),
+  name: breaker.role === 'main' ? messages.theMain : sayBreaker(breaker, circuit?.label),
   isMain: breaker.role === 'main',
 });
 

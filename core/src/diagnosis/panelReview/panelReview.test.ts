@@ -78,8 +78,8 @@ describe('a panel’s review', () => {
   });
 
   test('unknown and repeated signs are refused where they stand', () => {
-    expect(() => panelReview({ evidence: ['ghost' as PanelSignId] })).toThrow(/no sign/);
-    expect(() => review('damp', 'full', 'damp')).toThrow(/given twice/);
+    expect(() => panelReview({ evidence: ['ghost' as PanelSignId] })).toThrow(/not in Phylaxon’s list/);
+    expect(() => review('damp', 'full', 'damp')).toThrow(/listed twice/);
   });
 
   const anyEvidence = fc.subarray([...PANEL_SIGN_IDS]);

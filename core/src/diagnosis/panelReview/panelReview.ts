@@ -13,17 +13,18 @@ import {
   type PanelReviewInput,
   type PanelVerdict,
 } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** Condemned on so many independent kinds of failing evidence, never on fewer. */
 const KINDS_TO_CONDEMN = 2;
 
 /** The kinds, as they stand in a sentence. */
 export const PANEL_SIGN_KIND_WORDS: Record<ReviewKind, string> = {
-  heard: 'sounds and smells',
-  seen: 'the condition inside',
-  currents: 'leg currents',
-  heat: 'heat under load',
-  behaviour: 'breaker behavior',
+  heard: messages.soundsAndSmells,
+  seen: messages.conditionInsideThePanel,
+  currents: messages.legCurrents,
+  heat: messages.heatUnderLoad,
+  behaviour: messages.breakerBehavior,
 };
 
 /**
@@ -100,20 +101,17 @@ function reasonsOf(
   if (verdict === 'replace')
     reasons.push({
       code: 'independent-kinds',
-      text: `${failingKinds.length} independent kinds of evidence point to a failing panel: ${kinds(failingKinds)}.`,
+      text: messages.independentKindsOfEvidence(failingKinds.length, kinds(failingKinds)),
     });
   if (verdict === 'settle')
     reasons.push({
       code: 'one-kind-only',
-      text: `Only one kind of evidence points to a failing panel: ${kinds(failingKinds)}. One kind is not enough to condemn a panel. Still missing: ${kinds(wouldSettle)}.`,
+      text: messages.onlyOneKindOfEvidencePoints(kinds(failingKinds), kinds(wouldSettle)),
     });
   if (soon === 'now')
     reasons.push({
       code: 'now',
-      text:
-        verdict === 'replace'
-          ? 'Replace it now: the findings are a fire or shock hazard.'
-          : 'Leave the panel off until it is repaired: the findings are a fire or shock hazard.',
+      text: verdict === 'replace' ? messages.replaceThePanelNowTheFindings : messages.leaveThePanelOffUntilIt,
     });
   const said = [...failing, ...evidence.filter((id) => !failing.includes(id))];
   for (const id of said) {
@@ -121,6 +119,6 @@ function reasonsOf(
     reasons.push({ code: id, text: `${words}. ${why}` });
   }
   if (notLookedAt.length > 0)
-    reasons.push({ code: 'not-looked-at', text: `Not inspected yet: ${kinds(notLookedAt)}.` });
+    reasons.push({ code: 'not-looked-at', text: messages.notInspectedYet(kinds(notLookedAt)) });
   return reasons;
 }

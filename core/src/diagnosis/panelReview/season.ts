@@ -1,4 +1,5 @@
 import { TIME_LIMITS } from '../../facts/limits/index.ts';
+import * as messages from './messages.ts';
 /** Loads that come with a season are known by their names. */
 const WINTER = /heat|furnace|boiler|radiator|baseboard/i;
 const SUMMER = /air cond|a\/c|\bac\b|cool|chill|dehumidif|fan\b/i;
@@ -8,8 +9,8 @@ const LEAST_SHARE = 0.2;
 const AHEAD_MONTHS = TIME_LIMITS.seasonAheadMonths;
 /** Months in which the loads run, 0 for January: the northern half of the world, where the codes cited are in force. */
 const SEASONS = {
-  winter: { first: 10, words: 'Heating' },
-  summer: { first: 5, words: 'Cooling' },
+  winter: { first: 10, words: messages.heating },
+  summer: { first: 5, words: messages.cooling },
 } as const;
 
 export interface Season {
@@ -57,6 +58,6 @@ export function seasonOf(
   return {
     name,
     isAhead: months > 0 && months <= AHEAD_MONTHS,
-    text: `${words} is ${percent} % of its connected load: it carries most in ${name}.`,
+    text: messages.makesUpOfItsConnectedLoad(words, percent, name),
   };
 }

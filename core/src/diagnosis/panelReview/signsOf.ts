@@ -1,19 +1,11 @@
-import { HEAT_LIMITS, areUnbalanced, LOAD_LIMITS, TIME_LIMITS } from '../../facts/limits/index.ts';
-import { atLeast, exceeds, sayQuantity, sayRise, sayTemperature } from '../../facts/quantities/index.ts';
-import { panelSign, type PanelSignId, type TestId } from '../../facts/vocabulary/index.ts';
-import type {
-  FindingPlace,
-  FoundHeat,
-  FoundLegs,
-  FoundOutcome,
-  PanelFindings,
-  SignFound,
-} from './findings.ts';
+import { areUnbalanced, LOAD_LIMITS, TIME_LIMITS } from '../../facts/limits/index.ts';
+import { atLeast, exceeds, sayQuantity } from '../../facts/quantities/index.ts';
+import { panelSign, type PanelSignId } from '../../facts/vocabulary/index.ts';
+import type { FindingPlace, FoundLegs, PanelFindings, SignFound } from './findings.ts';
 import { seasonOf } from './season.ts';
-
-const MS_A_DAY = 86_400_000;
-/** So many joints under load are a scan. */
-const LEAST_SCANNED = 3;
+import { MS_A_DAY, ifLooked, isBranch, isMain, latest, looked, names, sign } from './sign.ts';
+import { fromHeat } from './heatSigns.ts';
+import * as messages from './messages.ts';
 
 /**
  * Signs of a panel that follow from what is on record, each with where it comes from.
@@ -33,77 +25,37 @@ export function signsOf(findings: PanelFindings): SignFound[] {
   return withSaid(signs, findings);
 }
 
-const names = (places: readonly FindingPlace[]) => [...new Set(places.map(({ name }) => name))].join(', ');
-
-const sign = (
-  id: PanelSignId,
-  origin: string,
-  places: readonly FindingPlace[] = [],
-  when: string | null = null,
-): SignFound => ({
-  sign: id,
-  origin,
-  when,
-  breakerIds: [...new Set(places.flatMap(({ breakerId }) => breakerId ?? []))],
-  entryId: null,
-});
-
-/** What a look or a test found, with its places and the last time. */
-function looked(
-  { outcomes }: PanelFindings,
-  test: TestId,
-  outcome: string,
-  where: (at: FindingPlace) => boolean = () => true,
-): { places: FindingPlace[]; when: string } | null {
-  const found = outcomes.filter((one) => one.test === test && one.outcome === outcome && where(one.at));
-  if (found.length === 0) return null;
-  return { places: found.map(({ at }) => at), when: latest(found) };
-}
-
-const latest = (list: readonly Pick<FoundOutcome, 'when'>[]) =>
-  list.reduce((last, { when }) => (when > last ? when : last), '');
-
-/** From one kind of look: the sign if it was found, told by where. */
-function ifLooked(
-  findings: PanelFindings,
-  test: TestId,
-  outcome: string,
-  id: PanelSignId,
-  words: string,
-  where?: (at: FindingPlace) => boolean,
-): SignFound[] {
-  const found = looked(findings, test, outcome, where);
-  return found ? [sign(id, `${words} at ${names(found.places)}.`, found.places, found.when)] : [];
-}
-
-const isMain = (at: FindingPlace) => at.isMain;
-const isBranch = (at: FindingPlace) => !at.isMain;
-
 function heardAndSeen(findings: PanelFindings): SignFound[] {
   const melted = looked(findings, 'terminal-inspection', 'discoloured-or-melted', isBranch);
   const pitted = looked(findings, 'stab-inspection', 'pitted-or-burnt');
   const several = (places: readonly FindingPlace[]) =>
     new Set(places.map(({ breakerId }) => breakerId)).size > 1;
   return [
-    ...ifLooked(findings, 'sound', 'sizzle-or-crackle', 'sizzle-under-load', 'Sizzling or crackling logged'),
-    ...ifLooked(findings, 'smell', 'hot-plastic', 'hot-plastic-smell', 'A smell of hot plastic logged'),
-    ...ifLooked(findings, 'sound', 'steady-hum', 'steady-hum', 'A steady hum logged'),
-    ...ifLooked(findings, 'sound', 'quiet', 'quiet-under-load', 'Quiet when listened to', isMain),
+    ...ifLooked(
+      findings,
+      'sound',
+      'sizzle-or-crackle',
+      'sizzle-under-load',
+      messages.sizzlingOrCracklingLogged,
+    ),
+    ...ifLooked(findings, 'smell', 'hot-plastic', 'hot-plastic-smell', messages.smellOfHotPlasticLogged),
+    ...ifLooked(findings, 'sound', 'steady-hum', 'steady-hum', messages.steadyHumLogged),
+    ...ifLooked(findings, 'sound', 'quiet', 'quiet-under-load', messages.noSoundWhenChecked, isMain),
     ...ifLooked(
       findings,
       'terminal-inspection',
       'discoloured-or-melted',
       'lugs-discoloured',
-      'Discolored or melted',
+      messages.discoloredOrMelted,
       isMain,
     ),
-    ...ifLooked(findings, 'terminal-inspection', 'corroded', 'lugs-corroded', 'Corroded lugs', isMain),
+    ...ifLooked(findings, 'terminal-inspection', 'corroded', 'lugs-corroded', messages.corrodedLugs, isMain),
     // One burnt terminal is that breaker’s; several are what they share.
     ...(melted && several(melted.places)
       ? [
           sign(
             'insulation-melted',
-            `Discolored or melted terminals at ${names(melted.places)}.`,
+            messages.discoloredOrMeltedTerminalsAt(names(melted.places)),
             melted.places,
             melted.when,
           ),
@@ -113,7 +65,7 @@ function heardAndSeen(findings: PanelFindings): SignFound[] {
       ? [
           sign(
             several(pitted.places) ? 'stabs-pitted-several' : 'stab-pitted-one',
-            `Pitted or burnt bus stab at ${names(pitted.places)}.`,
+            messages.pittedOrBurnedBusStabAt(names(pitted.places)),
             pitted.places,
             pitted.when,
           ),
@@ -124,14 +76,17 @@ function heardAndSeen(findings: PanelFindings): SignFound[] {
       'terminal-inspection',
       'two-wires-one-terminal',
       'two-under-one-screw',
-      'Two conductors under one screw',
+      messages.twoConductorsUnderOneScrew,
     ),
-    ...ifLooked(findings, 'water-signs', 'condensation-or-rust', 'rust-light', 'Condensation or rust'),
+    ...ifLooked(findings, 'water-signs', 'condensation-or-rust', 'rust-light', messages.condensationOrRust),
     ...(findings.openHoles > 0
       ? [
           sign(
             'open-hole',
-            `${findings.openHoles} ${findings.openHoles === 1 ? 'space is' : 'spaces are'} drawn open, without a filler.`,
+            messages.recordedAsOpenWithoutAFiller(
+              findings.openHoles,
+              findings.openHoles === 1 ? messages.spaceIs : messages.spacesAre,
+            ),
           ),
         ]
       : []),
@@ -142,12 +97,17 @@ function fromLegs({ legs, ratingAmps }: PanelFindings): SignFound[] {
   const whole = legs.filter(({ measured }) => atLeast(measured, LOAD_LIMITS.measuredShare));
   if (whole.length === 0) return [];
   const heavier = ({ amps }: FoundLegs) => Math.max(amps.A, amps.B);
-  const say = ({ amps }: FoundLegs) => `leg A ${sayQuantity(amps.A, 'A')}, leg B ${sayQuantity(amps.B, 'A')}`;
+  const say = ({ amps }: FoundLegs) => messages.legALegB(sayQuantity(amps.A, 'A'), sayQuantity(amps.B, 'A'));
   const signs: SignFound[] = [];
   const over = ratingAmps === null ? undefined : whole.find((one) => exceeds(heavier(one), ratingAmps));
   if (over)
     signs.push(
-      sign('leg-over-rating', `Measured ${say(over)}, of ${sayQuantity(ratingAmps!, 'A')}.`, [], over.when),
+      sign(
+        'leg-over-rating',
+        messages.measuredRating(say(over), sayQuantity(ratingAmps!, 'A')),
+        [],
+        over.when,
+      ),
     );
   const isUnequal = ({ amps: { A, B } }: FoundLegs) => areUnbalanced(A, B);
   const unequal = whole.filter(isUnequal).sort((a, b) => a.when.localeCompare(b.when));
@@ -160,65 +120,12 @@ function fromLegs({ legs, ratingAmps }: PanelFindings): SignFound[] {
     unequal.every((one) => sameLeg(one) === sameLeg(first))
   )
     signs.push(
-      sign('legs-unequal-for-years', `Measured ${say(first)} at first, ${say(last)} later.`, [], last.when),
+      sign('legs-unequal-for-years', messages.firstReadingLatest(say(first), say(last)), [], last.when),
     );
   const newest = whole.reduce((a, b) => (b.when > a.when ? b : a));
   if (!isUnequal(newest) && !over)
-    signs.push(sign('legs-balanced', `Measured ${say(newest)}.`, [], newest.when));
+    signs.push(sign('legs-balanced', messages.measured(say(newest)), [], newest.when));
   return signs;
-}
-
-function fromHeat({ heat }: PanelFindings): SignFound[] {
-  const { overPeersUrgentC, overPeersRepairSoonC, surfaceUrgentC, leastShareToJudge } = HEAT_LIMITS;
-  const over = (one: FoundHeat) => one.overPeersC ?? -Infinity;
-  const isUrgent = (one: FoundHeat) =>
-    exceeds(over(one), overPeersUrgentC) || (one.overPeersC === null && one.grade === 'urgent');
-  const say = (list: readonly FoundHeat[]) =>
-    list
-      .map((one) =>
-        one.overPeersC === null
-          ? `${one.at.name} ${sayTemperature(one.surfaceC)}`
-          : `${one.at.name} ${sayRise(one.overPeersC)} over similar parts`,
-      )
-      .join('; ');
-  const branches = heat.filter((one) => isBranch(one.at));
-  const urgent = branches.filter(isUrgent);
-  const urgentBreakers = new Set(urgent.map(({ at }) => at.breakerId)).size;
-  const main = heat.filter((one) => one.at.isMain && one.grade === 'urgent');
-  // Contacts that weld are the hottest inside: a bad joint is hotter at its terminal than at the face.
-  const welded = heat.filter(({ at, point, surfaceC }) => {
-    const terminal = heat.find((one) => one.at.breakerId === at.breakerId && one.point === 'terminal');
-    return (
-      point === 'face' &&
-      atLeast(surfaceC, surfaceUrgentC) &&
-      terminal !== undefined &&
-      terminal.surfaceC < surfaceC - HEAT_LIMITS.hotterInsideC
-    );
-  });
-  const some = branches.filter((one) => exceeds(over(one), overPeersRepairSoonC) && !isUrgent(one));
-  const places = (list: readonly FoundHeat[]) => list.map(({ at }) => at);
-  const tell = (id: PanelSignId, list: readonly FoundHeat[]) =>
-    list.length > 0 ? [sign(id, `${say(list)}.`, places(list), latest(list))] : [];
-  const underLoad = branches.filter(
-    (one) => one.overPeersC !== null && (one.share ?? 0) >= leastShareToJudge,
-  );
-  const isClear = urgent.length + some.length + main.length === 0 && underLoad.length >= LEAST_SCANNED;
-  return [
-    ...tell('very-hot-not-open', welded),
-    ...tell('bus-or-lug-over-15', main),
-    ...tell(urgentBreakers > 1 ? 'several-over-15' : 'one-joint-over-15', urgent),
-    ...tell('some-3-to-15', some),
-    ...(isClear
-      ? [
-          sign(
-            'none-over-3',
-            `${underLoad.length} joints measured under load, none more than 3 °C over similar ones.`,
-            places(underLoad),
-            latest(underLoad),
-          ),
-        ]
-      : []),
-  ];
 }
 
 function fromBehaviour(findings: PanelFindings): SignFound[] {
@@ -242,7 +149,11 @@ function fromBehaviour(findings: PanelFindings): SignFound[] {
       ? [
           sign(
             'trips-together',
-            `${names(pair.map(({ at }) => at))} tripped within ${TIME_LIMITS.togetherSeconds / 60} minutes, ${together.length} times.`,
+            messages.trippedWithinMinutesOfEach(
+              names(pair.map(({ at }) => at)),
+              TIME_LIMITS.togetherSeconds / 60,
+              together.length,
+            ),
             pair.map(({ at }) => at),
             pair[1]!.when,
           ),
@@ -252,7 +163,7 @@ function fromBehaviour(findings: PanelFindings): SignFound[] {
       ? [
           sign(
             'did-not-open',
-            `${names(tooLate.map(({ at }) => at))} held longer than any sound breaker may.`,
+            messages.heldLongerThanAnySoundBreaker(names(tooLate.map(({ at }) => at))),
             tooLate.map(({ at }) => at),
             latest(tooLate),
           ),
@@ -263,14 +174,14 @@ function fromBehaviour(findings: PanelFindings): SignFound[] {
       'main-off-check',
       'still-live',
       'did-not-open',
-      'Still live with the main off',
+      messages.stillEnergizedWithTheMainOff,
       isMain,
     ),
     ...(dead
       ? [
           sign(
             'opens-as-it-should',
-            `Switched off and found dead at ${names(dead.places)}.`,
+            messages.turnedOffAndMeasuredDead(names(dead.places)),
             dead.places,
             dead.when,
           ),
@@ -283,34 +194,28 @@ function fromContext(findings: PanelFindings): SignFound[] {
   const season = seasonOf(findings.seasonal, findings.now);
   const wrongBar = looked(findings, 'neutral-joint-inspection', 'on-the-wrong-bar');
   return [
-    ...ifLooked(
-      findings,
-      'part-match',
-      'not-listed',
-      'unlisted-part',
-      'Not listed for this panel, the breaker',
-    ),
+    ...ifLooked(findings, 'part-match', 'not-listed', 'unlisted-part', messages.breakerNotListedForThisPanel),
     ...(wrongBar && findings.isSubPanel
       ? [
           sign(
             'neutral-ground-in-sub-panel',
-            `A neutral on the wrong bar at ${names(wrongBar.places)}.`,
+            messages.neutralOnTheWrongBarAt(names(wrongBar.places)),
             wrongBar.places,
             wrongBar.when,
           ),
         ]
       : []),
-    ...ifLooked(findings, 'panel-age', 'over-40-years', 'over-40-years', 'Logged as more than 40 years old'),
+    ...ifLooked(findings, 'panel-age', 'over-40-years', 'over-40-years', messages.loggedAsMoreThan40Years),
     ...ifLooked(
       findings,
       'panel-age',
       'family-withdrawn',
       'family-withdrawn',
-      'Logged as of a withdrawn family',
+      messages.loggedAsAWithdrawnFamily,
     ),
-    ...(findings.hasSingleMain ? [] : [sign('no-single-main', 'Drawn without a single main.')]),
+    ...(findings.hasSingleMain ? [] : [sign('no-single-main', messages.recordedWithoutASingleMain)]),
     ...ifLooked(findings, 'water-signs', 'wet-now', 'damp', 'Wet'),
-    ...(findings.freeSpaces === 0 ? [sign('full', 'No whole space is free as it is drawn.')] : []),
+    ...(findings.freeSpaces === 0 ? [sign('full', messages.noFullSpaceIsFreeAccording)] : []),
     ...(season?.isAhead ? [sign('season-ahead', season.text)] : []),
   ];
 }
@@ -329,7 +234,7 @@ function withSaid(signs: readonly SignFound[], { signs: said, now }: PanelFindin
     if (!isSo) {
       if (!before || before.entryId !== null || (before.when ?? '') <= when) found.delete(id);
     } else if (!before || before.entryId !== null)
-      found.set(id, { sign: id, origin: 'Logged at the panel.', when, breakerIds: [], entryId });
+      found.set(id, { sign: id, origin: messages.loggedAtThePanel, when, breakerIds: [], entryId });
   }
   const since = new Date(Date.parse(now) - TIME_LIMITS.inspectionDays * MS_A_DAY).toISOString();
   const stale = (one: SignFound) =>

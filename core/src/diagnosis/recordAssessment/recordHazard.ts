@@ -12,6 +12,7 @@ import type { Evidence } from '../evidence/index.ts';
 import { replacedForShorts } from '../wear/index.ts';
 import { hasTrouble, resultsOf } from './recordResults.ts';
 import { replaceThisBreaker, unpluggedInstantTrips } from './recordFacts.ts';
+import * as messages from './messages.ts';
 
 /** How dangerous a breaker’s own findings are, and those of the rest of its panel. */
 export interface RecordHazard {
@@ -36,7 +37,7 @@ export const recordHazard = keptPerObject((evidence: Evidence): RecordHazard => 
   });
   const placed = elsewhere.map(({ place, text, ...finding }) => ({
     ...finding,
-    text: `At ${place}: ${text}`,
+    text: messages.at(place, text),
   }));
   return { own: { ...own, findings: said }, elsewhere: hazardFrom(placed) };
 });
@@ -87,7 +88,10 @@ function clearedShorts(evidence: Evidence): HazardFinding[] {
       resetMayCure: false,
       remedies: [replaceThisBreaker(evidence), 'replace-breaker-and-remake-joint', 'replace-panel'],
       isCombined: true,
-      text: `The breaker has cleared ${shorts === 1 ? 'a short circuit' : `${shorts} short circuits`}. Your settings replace a breaker ${policies.afterDeadShort === 'each' ? 'after each one' : 'after the second'}.`,
+      text: messages.theBreakerHasClearedYour(
+        shorts === 1 ? messages.aShortCircuit : messages.shortCircuits(shorts),
+        policies.afterDeadShort === 'each' ? messages.afterEachOne : messages.afterTheSecond,
+      ),
     },
   ];
 }
@@ -107,7 +111,7 @@ function loadDoesNotFit({ sizing, sizingWithinError, breaker }: Evidence): Hazar
       remedies:
         sizing.decision === 'split' ? ['split-circuit', 'shed-load', 'rewire'] : ['rewire', 'shed-load'],
       isCombined: true,
-      text: sizing.reasons[0]?.text ?? 'The load is more than this circuit can supply.',
+      text: sizing.reasons[0]?.text ?? messages.theLoadIsMoreThanThis,
     },
   ];
 }

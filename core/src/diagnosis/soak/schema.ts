@@ -11,21 +11,23 @@ export const soakPlanOutput = z.object({
       ...load,
       loadId: id,
       circuit: z.string(),
-      on: z.array(z.enum(LEGS)).describe('on which legs'),
+      on: z.array(z.enum(LEGS)).describe('legs it is on'),
       legs: onLegs,
     }),
   ),
   leftOff: z.array(
     z.object({
       ...load,
-      why: z.enum(['breaker', 'leg']).describe('beyond its breaker, or four fifths of the main'),
+      why: z
+        .enum(['breaker', 'leg'])
+        .describe('loads that would exceed their breaker, or 80% of the main rating'),
     }),
   ),
-  minutes: z.number().describe('how long to wait once all is on'),
-  byRatingAmps: z.number().describe('the rating that makes it so long, A'),
+  minutes: z.number().describe('minutes to wait after everything is on'),
+  byRatingAmps: z.number().describe('breaker rating that sets this time, A'),
   legs: onLegs,
-  walk: z.array(id).describe('the order in which a scan walks the board'),
-  ampsOf: z.record(z.string(), z.number()).describe('what each breaker carries once all is on, A'),
+  walk: z.array(id).describe('order in which the scan goes around the board'),
+  ampsOf: z.record(z.string(), z.number()).describe('current of each breaker with everything on, A'),
 });
 export type SoakPlan = z.infer<typeof soakPlanOutput>;
 /** One thing to switch on, and what the legs carry once it is. */

@@ -4,6 +4,7 @@ import { CITATIONS } from '../../facts/standards/index.ts';
 import type { Leg } from '../../panel/layout/index.ts';
 import type { Trend } from './schema.ts';
 import { trendOf } from './trendOf.ts';
+import * as messages from './messages.ts';
 
 /** What a leg carried at its most. */
 export interface LegPeak {
@@ -42,7 +43,14 @@ export function legGrowth(mainAmps: number, peaks: readonly LegPeak[]): Trend[] 
           source: CITATIONS.maximumDemand,
           limitOf: () => mainAmps * OF_THE_MAIN,
           words: ({ perYear, began, now }, limit) =>
-            `Leg ${leg} carries more from year to year, by about ${sayQuantity(perYear.p50, 'A')} a year at its most: ${sayQuantity(began, 'A')} at first, ${sayQuantity(now, 'A')} now; the limit is ${sayQuantity(limit, 'A')}, so that a quarter to spare fits ${sayQuantity(mainAmps, 'A')}.`,
+            messages.thePeakCurrentOnLegRises(
+              leg,
+              sayQuantity(perYear.p50, 'A'),
+              sayQuantity(began, 'A'),
+              sayQuantity(now, 'A'),
+              sayQuantity(limit, 'A'),
+              sayQuantity(mainAmps, 'A'),
+            ),
         },
       ],
       { usualPerYear: PRIOR.usual * mean, share: PRIOR.share },

@@ -4,6 +4,7 @@ import type { Breaker } from '../../record/entities/index.ts';
 import type { TripFact } from '../evidence/index.ts';
 import type { Trend } from './schema.ts';
 import { trendOf } from './trendOf.ts';
+import * as messages from './messages.ts';
 
 /** What somebody timed, at a current somebody read, comes this near: e-folds of time. */
 const TIMED_SD = 0.3;
@@ -41,7 +42,11 @@ export function openingSooner({ id }: Pick<Breaker, 'id'>, trips: readonly TripF
         levelTold: (folds) => after(folds) * 100,
         limitOf: () => 0,
         words: ({ perYear, began, now }) =>
-          `It opens sooner from year to year, by about ${sayPercent(sooner(perYear.p50))} a year at the same current: at first ${sayPercent(after(began))} after the earliest a sound one may, now ${sayPercent(after(now))} after it. The limit is that time itself.`,
+          messages.theBreakerTripsSoonerEachYear(
+            sayPercent(sooner(perYear.p50)),
+            sayPercent(after(began)),
+            sayPercent(after(now)),
+          ),
       },
     ],
     PRIOR,

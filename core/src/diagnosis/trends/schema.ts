@@ -12,17 +12,17 @@ export const trend = z.object({
   kind: z.enum(TREND_KINDS),
   breakerId: id.nullable(),
   leg: z.enum(LEGS).nullable(),
-  figures: z.int().describe('how many it rests on'),
+  figures: z.int().describe('number of readings'),
   from: instant,
   to: instant,
   probability: z.number().min(0).max(1),
-  perYear: spread.describe('in the unit'),
-  now: z.number().describe('in the unit'),
-  limit: z.number().describe('in the unit'),
+  perYear: spread.describe('in this unit'),
+  now: z.number().describe('in this unit'),
+  limit: z.number().describe('in this unit'),
   unit: z.enum(['Δ°C', 'A', '%']),
   reached: z
     .object({ earliest: instant, likeliest: instant, latest: instant })
-    .describe('when it will be at its limit, if it goes on so; at most fifty years on'),
+    .describe('when it reaches its limit at this rate; at most fifty years ahead'),
   text: z.string(),
   source: z.string(),
 });

@@ -10,6 +10,7 @@ import {
   type Rate,
 } from './growth.ts';
 import type { Trend } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** A figure with its time. */
 export interface Dated {
@@ -90,12 +91,19 @@ function tell(kind: Measured, growth: Growth | null, figures: readonly Dated[]):
     now: levelTold(rate.now),
     limit: levelTold(limit),
     reached,
-    text: `${kind.words(rate, limit)} ${sayReached(reached, until.p50)} By ${sorted.length} figures since ${from.slice(0, 4)}: ${sayConfidence(growth.probability)}.${growth.probability < SURE_FROM ? ' Measure again within six months to confirm it.' : ''}`,
+    text: messages.basedOnReadingsSince(
+      kind.words(rate, limit),
+      sayReached(reached, until.p50),
+      sorted.length,
+      from.slice(0, 4),
+      sayConfidence(growth.probability),
+      growth.probability < SURE_FROM ? messages.measureAgainWithinSixMonthsTo : '',
+    ),
   };
 }
 
 function sayReached({ earliest, likeliest, latest }: Trend['reached'], left: number): string {
-  if (left === 0) return 'It is at its limit.';
+  if (left === 0) return messages.itIsAtItsLimit;
   const [a, b, c] = [earliest, likeliest, latest].map((at) => at.slice(0, 4));
-  return a === c ? `It reaches it in ${b}.` : `It reaches it about ${b} (${a} to ${c}).`;
+  return a === c ? messages.itReachesTheLimitIn(b) : messages.itReachesTheLimitInAbout(b, a, c);
 }

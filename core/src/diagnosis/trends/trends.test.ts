@@ -182,7 +182,7 @@ describe('a breaker that opens sooner', () => {
     );
     expect(trend).toMatchObject({ kind: 'opens-sooner', limit: 0, unit: '%' });
     expect(trend!.now).toBeGreaterThan(0);
-    expect(trend!.text).toContain('opens sooner from year to year');
+    expect(trend!.text).toContain('trips sooner each year');
   });
 
   test('is not told of one that opens now sooner, now later', () => {
@@ -202,7 +202,7 @@ describe('a leg that grows', () => {
   test('is told with its limit: four fifths of the main', () => {
     const [trend] = legGrowth(100, peaks([40, 44, 49, 55, 60, 66]));
     expect(trend).toMatchObject({ kind: 'leg-grows', leg: 'A', limit: 80 });
-    expect(trend!.text).toContain('Leg A carries more');
+    expect(trend!.text).toContain('current on leg A rises');
   });
 
   test('is not told of seasons', () => {

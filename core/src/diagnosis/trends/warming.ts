@@ -5,6 +5,7 @@ import type { Breaker } from '../../record/entities/index.ts';
 import type { Trend } from './schema.ts';
 import type { Rate } from './growth.ts';
 import { trendOf, type Dated } from './trendOf.ts';
+import * as messages from './messages.ts';
 
 /** A temperature of a joint with the current that flowed. */
 export interface JointReading {
@@ -24,7 +25,7 @@ const EVENLY = 1 / Math.sqrt(3);
 /** Of joints that are measured again and again, one in five gets worse, by some two degrees a year. */
 const PRIOR = { usualPerYear: 2, share: 0.2 };
 
-const NAMES = { face: 'Its face', terminal: 'Its terminal' } as const;
+const NAMES = { face: messages.breakerFace, terminal: messages.terminal } as const;
 
 /** Taken to one load: heat in a joint grows with a power of the current. */
 const toLoad = (amps: number, at: number) => (at / amps) ** HEAT_LIMITS.currentExponent;
@@ -68,7 +69,13 @@ export function warmingTrend(
         // A joint began like its peers; or it is too hot whatever they are.
         limitOf: ({ began }: Rate) => Math.min(atRating, began + HEAT_LIMITS.overPeersUrgentC),
         words: ({ perYear, began, now }: Rate, limit: number) =>
-          `${NAMES[point]} warms by about ${sayRise(perYear.p50)} a year at the same load: ${sayRise(began)} over the air at first, ${sayRise(now)} now; the limit is ${sayRise(limit)}.`,
+          messages.getsWarmerByAboutAYear(
+            NAMES[point],
+            sayRise(perYear.p50),
+            sayRise(began),
+            sayRise(now),
+            sayRise(limit),
+          ),
       },
     ];
   });

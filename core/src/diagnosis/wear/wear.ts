@@ -5,13 +5,13 @@ import { MAGNETIC_PICKUP } from '../../physics/trip/index.ts';
 
 /** What a breaker went through, as far as it is on record. */
 export const wear = z.object({
-  operations: z.int().describe('times its handle was worked, by hand or by a trip'),
-  thermalTrips: z.int().describe('trips by heat'),
+  operations: z.int().describe('handle operations, by hand or by a trip'),
+  thermalTrips: z.int().describe('thermal trips'),
   magneticTrips: z
     .int()
-    .describe('trips at once, or at a current in the magnetic range: a dead short, by all that is known'),
-  electronicTrips: z.int().describe('trips of an electronic breaker that may have been its electronics’'),
-  lastWorkedAt: instant.nullable().describe('when its handle was last moved; null: never on record'),
+    .describe('immediate trips, or trips at a current in the instantaneous range: presumed short circuits'),
+  electronicTrips: z.int().describe('trips of an electronic breaker that its electronics may have caused'),
+  lastWorkedAt: instant.nullable().describe('time of the last handle operation; null if none is on record'),
 });
 export type Wear = z.infer<typeof wear>;
 

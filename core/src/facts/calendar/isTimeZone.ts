@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 /**
  * Whether a name is that of a time zone.
  *
@@ -15,4 +17,4 @@ export function isTimeZone(name: string): boolean {
 }
 
 /** What is said of one that is none. */
-export const NO_TIME_ZONE = 'This time zone is not known.';
+export const NO_TIME_ZONE = messages.thisTimeZoneIsNotKnown;

@@ -9,6 +9,7 @@ import {
   type HazardScope,
   type OutcomeHazard,
 } from './hazardTable.ts';
+import * as messages from './messages.ts';
 
 /** A finding that is a hazard, by itself or together with another. */
 export interface HazardFinding {
@@ -119,7 +120,7 @@ export function hazardOf(
     findings.push({
       ...findingOf('reset-result-unplugged', 'trips-at-once', { level: 'stop', scope: 'circuit' }),
       isCombined: true,
-      text: 'The breaker has tripped immediately twice with everything unplugged: treat the wiring as shorted.',
+      text: messages.theBreakerHasTripped,
     });
   return hazardFrom([...findings, ...more]);
 }

@@ -307,7 +307,7 @@ export const COMBINED_HAZARDS: readonly CombinedHazard[] = [
     parts: [{ 'reset-result': ['trips-at-once'] }, { 'reset-result-unplugged': ['trips-at-once'] }],
     level: 'stop',
     scope: 'circuit',
-    text: 'The breaker trips immediately, with the loads on and with everything unplugged: treat the wiring as shorted.',
+    text: 'The breaker trips immediately, with the loads on and with everything unplugged: treat the wiring as short-circuited.',
   },
   {
     parts: [
@@ -317,6 +317,6 @@ export const COMBINED_HAZARDS: readonly CombinedHazard[] = [
     level: 'stop',
     scope: 'breaker',
     onlyWhileOn: true,
-    text: 'A loose or burnt connection is hot and still carries load.',
+    text: 'A loose or burned connection is hot and still carries load.',
   },
 ];

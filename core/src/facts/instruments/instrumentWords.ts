@@ -10,71 +10,71 @@ export interface InstrumentWords {
   heed: readonly string[];
 }
 
-const CATEGORY = 'CAT III, 600 V at least';
+const CATEGORY = 'CAT III, at least 600 V';
 
 export const INSTRUMENT_WORDS: { readonly [I in KnownInstrument]: InstrumentWords } = {
   'contact-meter': {
-    use: 'Volts between two points that its probes touch; whether something is dead.',
+    use: 'Measures voltage between two points, and verifies absence of voltage.',
     category: CATEGORY,
     provesDead: true,
     heed: [
-      'Prove it on a known live point before and after.',
-      'A high-impedance meter shows 5 to 60 V on a dead conductor beside a live one: load it (low-impedance setting) before you believe that.',
+      'Verify it on a known live source before and after.',
+      'A high-impedance meter can read 5 to 60 V on a de-energized conductor beside an energized one. Measure again with the low-impedance setting before you trust that reading.',
     ],
   },
   'clamp-meter': {
-    use: 'Amps in one conductor, without touching metal.',
+    use: 'Measures the current in one conductor without touching metal.',
     category: CATEGORY,
     provesDead: false,
     heed: [
-      'Zero it first. Below 0.5 A it reads next to nothing.',
-      'One conductor only: hot and neutral together read nothing; a coil of several turns reads that many times too much.',
+      'Zero the meter first. Readings under 0.5 A are not reliable.',
+      'Clamp only one conductor: hot and neutral together cancel, and a coil of several turns multiplies the reading.',
     ],
   },
   'plug-in-meter': {
-    use: 'Volts, amps and watts of one appliance, between its plug and the outlet.',
+    use: 'Measures volts, amps and watts of one appliance, between its plug and the outlet.',
     category: null,
     provesDead: false,
-    heed: ['The breaker feels amps: volts times amps counts, not watts.'],
+    heed: ['A breaker responds to amps, so use volts times amps, not watts.'],
   },
   'spot-thermometer': {
-    use: 'The temperature of a surface, from a hand’s width away.',
+    use: 'Measures the temperature of a surface from a hand’s width away.',
     category: null,
     provesDead: false,
     heed: [
-      'Its spot grows with distance, about a twelfth of it: for a breaker’s face 20 cm (8 in) at most.',
-      'Bare shiny metal reads falsely cold: take the insulation beside it, or a patch of tape.',
+      'Its spot grows with distance, to about one twelfth of it. For a breaker face, stay within 8 in (20 cm).',
+      'Bare shiny metal reads too cold: aim at the insulation next to it, or at a piece of electrical tape.',
     ],
   },
   'thermal-camera': {
-    use: 'A picture of temperatures: which joint is hotter than its neighbors.',
+    use: 'Shows temperatures as an image, to find connections hotter than their neighbors.',
     category: null,
     provesDead: false,
     heed: [
-      'Between its own cells it is far truer than ± 2 °C (4 °F): compare neighbors in one picture.',
-      'Bare shiny metal reads falsely cold.',
+      'Differences within one image are much more accurate than ± 2 °C (4 °F): compare neighbors in one image.',
+      'Bare shiny metal reads too cold.',
     ],
   },
   'non-contact-tester': {
-    use: 'A warning that something near its tip is live.',
+    use: 'Warns that something near its tip is energized.',
     category: CATEGORY,
     provesDead: false,
     heed: [
-      'It warns and proves nothing: shielded, dry or well insulated conductors, or two legs that cancel, stay silent.',
+      'It can miss voltage: in shielded, dry or well-insulated conductors, or where two legs cancel. Never use it to verify absence of voltage.',
     ],
   },
   'insulation-tester': {
-    use: 'Megohms of a dead circuit at 500 V, every pair of conductors.',
+    use: 'Measures the insulation resistance of a de-energized circuit at 500 V, between every pair of conductors.',
     category: CATEGORY,
     provesDead: false,
     heed: [
-      'Only on a circuit that is dead and proved dead, with loads and electronics off it, a protected unit’s neutral lifted.',
+      'Use it only on a circuit that is de-energized and verified, with loads and electronics disconnected and the neutral of a GFCI or AFCI breaker removed.',
     ],
   },
   'millivolt-meter': {
-    use: 'Millivolts across a closed breaker under load, against breakers like it.',
+    use: 'Measures the voltage drop across a closed breaker under load, to compare with similar breakers.',
     category: CATEGORY,
     provesDead: false,
-    heed: ['Read the current at the same moment: millivolts mean nothing without it.'],
+    heed: ['Measure the current at the same time: the voltage drop means nothing without it.'],
   },
 };

@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 /** What a reading may be taken with. */
 export const INSTRUMENTS = [
   'unknown',
@@ -15,14 +17,14 @@ export type KnownInstrument = Exclude<Instrument, 'unknown'>;
 
 /** What each kind is called, within a sentence. */
 export const INSTRUMENT_NAMES: { readonly [I in KnownInstrument]: string } = {
-  'contact-meter': 'contact meter',
-  'clamp-meter': 'clamp meter',
-  'plug-in-meter': 'plug-in meter',
-  'spot-thermometer': 'spot thermometer',
-  'thermal-camera': 'thermal camera',
-  'non-contact-tester': 'non-contact tester',
-  'insulation-tester': 'insulation tester',
-  'millivolt-meter': 'millivolt meter',
+  'contact-meter': messages.contactMeter,
+  'clamp-meter': messages.clampMeter,
+  'plug-in-meter': messages.plugInMeter,
+  'spot-thermometer': messages.infraredThermometer,
+  'thermal-camera': messages.infraredCamera,
+  'non-contact-tester': messages.nonContactTester,
+  'insulation-tester': messages.insulationTester,
+  'millivolt-meter': messages.millivoltMeter,
 };
 
 /** How truly something is read: ± (percent of the reading + so many digits of the resolution), and never less than `least`. */

@@ -5,7 +5,7 @@ import { MUST_OPEN_MULTIPLE } from '../standards/index.ts';
  * without a source is a scale of this program, from trade practice.
  */
 export const LOAD_LIMITS = {
-  /** share: The share of a rating that a load may take for three hours or more. Source: NEC 2023, 210.20(A), 125 % of continuous load. */
+  /** share: The share of a rating that a load may take for three hours or more. Source: NEC 2023, 210.20(A), 125% of continuous load. */
   continuousShare: 0.8,
   /** share: A load above this is an overload. Source: UL 489, calibration. */
   fullShare: 1,

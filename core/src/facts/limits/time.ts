@@ -11,7 +11,7 @@ export const TIME_LIMITS = {
   tripsInSecondsSeconds: 60,
   /** s: A trip up to here is within minutes; later ones are after hours. */
   tripsInMinutesSeconds: 3600,
-  /** s: A breaker of up to 50 A has to open at 135 % of its rating within this time. Source: UL 489, calibration. */
+  /** s: A breaker of up to 50 A has to open at 135% of its rating within this time. Source: UL 489, calibration. */
   mustOpenSeconds: 3600,
   /** s: A load that holds this long is steady. Source: UL 489, calibration. */
   steadySeconds: 7200,

@@ -35,7 +35,7 @@ export const VOLTAGE_LIMITS = {
   meterTo: 300,
   /** share: A logged voltage this far off the usual is a sag or a swell. */
   loggedEvent: 0.05,
-  /** share: Voltage drop under load below this is normal. Source: NEC 2023, 210.19 informational note, 3 % voltage drop. */
+  /** share: Voltage drop under load below this is normal. Source: NEC 2023, 210.19 informational note, 3% voltage drop. */
   sagNoticed: 0.03,
   /** share: Voltage drop under load above this points to a high-resistance connection. */
   sagHigh: 0.06,

@@ -2,22 +2,22 @@ import { z } from 'zod';
 
 /** What a value must be, by the type that is expected. */
 const MUST_BE: Record<string, string> = {
-  string: 'It must be text.',
-  number: 'It must be a number.',
-  int: 'It must be a whole number.',
-  nan: 'It must be a number.',
-  boolean: 'It must be true or false.',
-  array: 'It must be a list.',
-  tuple: 'It must be a list.',
-  object: 'It must be an object with named fields.',
-  record: 'It must be an object with named fields.',
-  null: 'It must be null.',
+  string: 'Enter text.',
+  number: 'Enter a number.',
+  int: 'Enter a whole number.',
+  nan: 'Enter a number.',
+  boolean: 'Enter true or false.',
+  array: 'Enter a list.',
+  tuple: 'Enter a list.',
+  object: 'Enter an object with named fields.',
+  record: 'Enter an object with named fields.',
+  null: 'This must be null.',
 };
 
 const FORMATS: Record<string, string> = {
-  uuid: 'It must be a UUID.',
-  datetime: 'It must be a date and time in UTC, such as 2026-11-03T19:05:00Z.',
-  date: 'It must be a date, such as 2014-05-20.',
+  uuid: 'Enter a UUID.',
+  datetime: 'Enter a date and time in UTC, such as 2026-11-03T19:05:00Z.',
+  date: 'Enter a date, such as 2014-05-20.',
 };
 
 /** Names that somebody else chose, short enough to be told. */
@@ -31,20 +31,20 @@ const shown = (keys: readonly string[]) =>
 const MOST_TOLD = 16;
 
 function choice(values: readonly string[]): string {
-  if (values.length === 1) return `It must be ${values[0]}.`;
+  if (values.length === 1) return `This must be ${values[0]}.`;
   return values.length <= MOST_TOLD
-    ? `It must be one of: ${values.join(', ')}.`
-    : `It is none of the ${values.length} that are known, such as ${values.slice(0, 3).join(', ')}.`;
+    ? `This must be one of: ${values.join(', ')}.`
+    : `This is not one of the ${values.length} known values, such as ${values.slice(0, 3).join(', ')}.`;
 }
 
 const NOUNS: Record<string, string> = { string: ' characters', array: ' entries', set: ' entries' };
 
 function bound(origin: string, limit: number | bigint, isMost: boolean): string {
   const noun = NOUNS[origin];
-  if (noun === undefined) return `It must be ${limit} or ${isMost ? 'less' : 'more'}.`;
+  if (noun === undefined) return `Enter a value of ${limit} or ${isMost ? 'less' : 'more'}.`;
   if (!isMost && Number(limit) === 1)
-    return origin === 'string' ? 'It must not be empty.' : 'Give at least one.';
-  return `It may have ${isMost ? 'at most' : 'no fewer than'} ${limit}${noun}.`;
+    return origin === 'string' ? 'This must not be empty.' : 'Enter at least one.';
+  return `Enter ${isMost ? 'at most' : 'at least'} ${limit}${noun}.`;
 }
 
 /**
@@ -56,7 +56,7 @@ export function sayInputIssue(issue: z.core.$ZodRawIssue): string {
     case 'invalid_type':
       return issue.input === undefined
         ? 'This is missing.'
-        : (MUST_BE[issue.expected] ?? 'It is of another kind.');
+        : (MUST_BE[issue.expected] ?? 'This has the wrong type.');
     case 'invalid_value':
       return choice(issue.values.map(String));
     case 'too_small':
@@ -64,15 +64,13 @@ export function sayInputIssue(issue: z.core.$ZodRawIssue): string {
     case 'too_big':
       return bound(issue.origin, issue.maximum, true);
     case 'invalid_format':
-      return FORMATS[issue.format] ?? 'It is not written as it should be.';
+      return FORMATS[issue.format] ?? 'This has the wrong format.';
     case 'unrecognized_keys':
-      return `There is no such field here: ${shown(issue.keys)}.`;
+      return `Unknown field: ${shown(issue.keys)}.`;
     case 'invalid_union':
-      return issue.input === undefined
-        ? 'This is missing.'
-        : 'It is of none of the kinds that are known here.';
+      return issue.input === undefined ? 'This is missing.' : 'This does not match any known type.';
     default:
-      return 'It is not valid here.';
+      return 'This is not valid here.';
   }
 }
 

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { line, name } from './index.ts';
 
-const site = name('The site’s name');
+const site = name('The site name');
 
 describe('a name', () => {
   test('is one line, whatever it was typed or pasted with', () => {

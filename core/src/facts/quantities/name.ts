@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { isPlainText, NOT_PLAIN } from './plainText.ts';
+import * as messages from './messages.ts';
 
 /** Ends of lines and tabs, wherever they came from: within a line they are a space. */
 const LINE_ENDS = /[\t\n\v\f\r\u0085\u2028\u2029]+/g;
@@ -41,7 +42,7 @@ export const line = (what: string, most: number) =>
   z
     .string()
     .overwrite(oneLine)
-    .max(most, `${what} may have ${most} characters at most.`)
+    .max(most, messages.canHaveAtMostCharacters(what, most))
     .refine(isPlainLine, NOT_PLAIN);
 
 /**
@@ -54,10 +55,10 @@ export const line = (what: string, most: number) =>
 export const name = (what: string) =>
   z
     .string({
-      error: (issue) => (issue.input === undefined ? `${what} is missing.` : `${what} must be text.`),
+      error: (issue) => (issue.input === undefined ? messages.isMissing(what) : messages.mustBeText(what)),
     })
     .overwrite(oneLine)
-    .min(1, `${what} must not be empty.`)
-    .max(120, `${what} may have 120 characters at most.`)
+    .min(1, messages.mustNotBeEmpty(what))
+    .max(120, messages.canHaveAtMost120Characters(what))
     .refine(isPlainLine, NOT_PLAIN)
-    .refine((text) => text === '' || VISIBLE.test(text), `${what} must have at least one visible character.`);
+    .refine((text) => text === '' || VISIBLE.test(text), messages.mustHaveAtLeastOneVisible(what));

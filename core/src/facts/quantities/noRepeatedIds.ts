@@ -1,10 +1,8 @@
 import { z } from 'zod';
+import * as messages from './messages.ts';
 
 /** An id that a program gives to something in its question. */
-export const givenId = z
-  .string()
-  .min(1, 'The id must not be empty.')
-  .max(200, 'An id may have 200 characters at most.');
+export const givenId = z.string().min(1, messages.theIdMustNotBeEmpty).max(200, messages.anIdCanHaveAtMost);
 
 /** An id, or what has one. */
 type WithId = string | { id: string };
@@ -42,7 +40,7 @@ function tellRepeated(
 ): void {
   list.forEach((one, i) => {
     const [id, path] = typeof one === 'string' ? [one, [...at, i]] : [one.id, [...at, i, 'id']];
-    if (seen.has(id)) context.addIssue({ code: 'custom', path, message: `The id “${id}” is used twice.` });
+    if (seen.has(id)) context.addIssue({ code: 'custom', path, message: messages.theIdIsUsedTwice(id) });
     seen.add(id);
   });
 }

@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 const TAB = 9;
 const NEWLINE = 10;
 const RETURN = 13;
@@ -21,4 +23,4 @@ export function isPlainText(text: string): boolean {
   return true;
 }
 
-export const NOT_PLAIN = 'It holds characters that cannot be stored: type it anew.';
+export const NOT_PLAIN = messages.theTextContainsCharactersThat;

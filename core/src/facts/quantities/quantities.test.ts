@@ -30,7 +30,7 @@ describe('saying figures', () => {
       '118',
       '−2.3',
       '0',
-      '71 %',
+      '71%',
     ]);
   });
 });
@@ -47,9 +47,9 @@ test('the median of an even list is the mean of the middle two; of none, none', 
 });
 
 test.each([
-  ['10.2 A, 51 % of its 20 A rating.', '10.2~A, 51~% of its 20~A rating.'],
+  ['10.2 A, 51% of its 20 A rating.', '10.2~A, 51% of its 20~A rating.'],
   ['after 7 min 20 s at 11.5 A', 'after 7~min 20~s at 11.5~A'],
-  [sentenceText(`${sayRise(34)} over the air`), '34~°C over the air'],
+  [sentenceText(`${sayRise(34)} above ambient`), '34~°C above ambient'],
   ['14 AWG, 12 m', '14~AWG, 12~m'],
   ['In space 8 A breaker; 3 motors, 5 houses', 'In space 8~A breaker; 3 motors, 5 houses'],
 ])('figures keep their units: %s', (text, kept) =>

@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 /**
  * A figure as people read it: at most `digits` decimals, no trailing zeros, a true minus sign.
  *
@@ -16,13 +18,13 @@ export function sayNumber(value: number, digits = 1): string {
  * A figure with its unit: `sayQuantity(14.25, 'A')` is '14.3 A'.
  *
  * @param value the figure
- * @param unit as it is written behind it
+ * @param unit as it is written after the figure; a percent sign has no space before it
  * @param digits decimals at most
  * @returns text
  * @example sayQuantity(14.25, 'A') // '14.3 A'
  */
 export function sayQuantity(value: number, unit: string, digits = 1): string {
-  return `${sayNumber(value, digits)} ${unit}`;
+  return unit === '%' ? `${sayNumber(value, digits)}%` : `${sayNumber(value, digits)} ${unit}`;
 }
 
 const FIGURE_AND_UNIT = /(\d)[ \u202f](?=(?:A|V|W|kW|mA|%|°[CF]|AWG|m|ft|ms|s|min|h)(?![\p{L}\d]))/gu;
@@ -37,14 +39,14 @@ const FIGURE_AND_UNIT = /(\d)[ \u202f](?=(?:A|V|W|kW|mA|%|°[CF]|AWG|m|ft|ms|s|m
 export const unbroken = (text: string): string => text.replace(FIGURE_AND_UNIT, '$1\u00a0');
 
 /**
- * A fraction as percent: `sayPercent(0.714)` is '71 %'.
+ * A fraction as percent: `sayPercent(0.714)` is '71%'.
  *
  * @param share 1 = all of it
  * @returns text, whole percent
- * @example sayPercent(0.714) // '71 %'
+ * @example sayPercent(0.714) // '71%'
  */
 export function sayPercent(share: number): string {
-  return `${sayNumber(share * 100, 0)} %`;
+  return `${sayNumber(share * 100, 0)}%`;
 }
 
 /**
@@ -63,7 +65,7 @@ export function sayDuration(seconds: number): string {
   if (whole < 60) return `${whole} s`;
   if (whole < 600) return pair(Math.floor(whole / 60), 'min', whole % 60, 's');
   const minutes = Math.round(seconds / 60);
-  if (minutes < 60) return `${minutes} min`;
+  if (minutes < 60) return messages.min(minutes);
   return pair(Math.floor(minutes / 60), 'h', minutes % 60, 'min');
 }
 

@@ -5,15 +5,17 @@ import { sayLength, sayNumber, sayRise, sayTemperature, sentenceText, textOf, un
 const ABROAD = { temperature: 'F', length: 'ft' } as const;
 
 describe('a sentence', () => {
-  const sentence = `Its terminal is at ${sayTemperature(61.46)}, ${sayRise(23.64)} over the air, ${sayLength(12)} away.`;
+  const sentence = `The terminal is at ${sayTemperature(61.46)}, ${sayRise(23.64)} above ambient, ${sayLength(12)} away.`;
 
   test('is text late, in the units of whoever reads it', () => {
-    expect(sentenceText(sentence)).toBe('Its terminal is at 61.5 °C, 23.6 °C over the air, 12 m away.');
-    expect(sentenceText(sentence, ABROAD)).toBe('Its terminal is at 143 °F, 43 °F over the air, 39 ft away.');
+    expect(sentenceText(sentence)).toBe('The terminal is at 61.5 °C, 23.6 °C above ambient, 12 m away.');
+    expect(sentenceText(sentence, ABROAD)).toBe(
+      'The terminal is at 143 °F, 43 °F above ambient, 39 ft away.',
+    );
   });
 
   test('that was stored as text by an older version stays as it is', () => {
-    const older = 'Its terminal is at 61.5 °C, 23.6\u202f°C over the air.';
+    const older = 'The terminal is at 61.5 °C, 23.6\u202f°C above ambient.';
     expect(sentenceText(older, ABROAD)).toBe(older);
   });
 

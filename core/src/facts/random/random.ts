@@ -25,7 +25,7 @@ export function seeded(seed: number): Random {
  *
  * @param random where its numbers come from
  * @returns mean 0, standard deviation 1
- * @example 20 * Math.exp(0.03 * normal(random)) // 20 A as a clamp good to 3 % reads it
+ * @example 20 * Math.exp(0.03 * normal(random)) // 20 A as a clamp good to 3% reads it
  */
 export function normal(random: Random): number {
   return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());

@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 /** Conductor sizes this program knows, thinnest first (AWG). */
 export const GAUGES = ['14', '12', '10', '8', '6', '4', '3', '2', '1', '1/0', '2/0', '3/0', '4/0'] as const;
 export type Gauge = (typeof GAUGES)[number];
@@ -78,7 +80,7 @@ export const isMade = ({ gauge, material }: { gauge: FeederGauge; material: Mate
   AMPACITY[material][gauge] !== undefined;
 
 /** What is said of one that is not; nothing that is worked out from a conductor is looked at then. */
-export const NOT_MADE = { path: ['gauge'], message: 'Aluminum is not made in 14 AWG.', abort: true };
+export const NOT_MADE = { path: ['gauge'], message: messages.aluminumIsNotMadeIn14, abort: true };
 
 /**
  * Ambient correction in percent. `percent[column][i]` holds for ambients up to and including

@@ -32,22 +32,22 @@ export const MAINTENANCE_TASKS = {
     atClockChanges: true,
     how: [
       'Shut down computers. Have an electrician on site who can replace a breaker that does not reset.',
-      'Stand to the side. Turn each breaker fully off until it clicks, then on until it clicks.',
+      'Stand to one side. Turn each breaker fully off until it clicks, then on until it clicks.',
     ],
     of: 'handles',
     results: {
       moves: {
-        words: 'Off and on, cleanly',
+        words: 'Clicks cleanly off and on',
         isGood: true,
         seenAs: { test: 'reset-feel', outcome: 'clean-clicks' },
       },
       'will-not-move': {
-        words: 'It does not move, or grinds',
+        words: 'Does not move, or grinds',
         isGood: false,
         seenAs: { test: 'reset-feel', outcome: 'hard-or-gritty' },
       },
       'does-not-come-back': {
-        words: 'It does not come back on',
+        words: 'Does not turn back on',
         isGood: false,
         seenAs: { test: 'reset-feel', outcome: 'will-not-latch' },
       },
@@ -56,57 +56,57 @@ export const MAINTENANCE_TASKS = {
   'test-buttons': {
     name: 'Press every test button',
     everyMonths: 1,
-    how: ['Press it: it trips. Then fully off and on again.'],
+    how: ['Press the button: the breaker should trip. Then push it fully off, then on.'],
     of: 'protected',
     results: {
       trips: {
-        words: 'It trips, and resets',
+        words: 'Trips and resets',
         isGood: true,
         seenAs: { test: 'test-button', outcome: 'trips-and-resets' },
       },
       'does-not-trip': {
-        words: 'It does not trip',
+        words: 'Does not trip',
         isGood: false,
         seenAs: { test: 'test-button', outcome: 'does-not-trip' },
       },
       'does-not-reset': {
-        words: 'It trips, and does not come back',
+        words: 'Trips but does not reset',
         isGood: false,
         seenAs: { test: 'test-button', outcome: 'will-not-reset' },
       },
     },
   },
   'surge-lamp': {
-    name: 'Look at the surge protector’s lamp',
+    name: 'Check the surge protective device’s indicator light',
     everyMonths: 6,
-    how: ['Lit as its label says: it protects. Dark: it has done its work, and is replaced.'],
+    how: ['Lit as described on the label: it protects. Out: it is used up and must be replaced.'],
     of: 'surge',
-    results: { lit: { words: 'Lit', isGood: true }, dark: { words: 'Dark', isGood: false } },
+    results: { lit: { words: 'Light on', isGood: true }, dark: { words: 'Light out', isGood: false } },
   },
   'closed-look': {
-    name: 'Look, listen, smell at the closed panel',
+    name: 'Look, listen and smell at the closed panel',
     everyMonths: 6,
     how: [
-      'Rust, water, open holes, a hum, a crackle, a smell of hot plastic. The pipe from outdoors sealed.',
-      'Smoke alarms and the season’s large load, before it comes.',
+      'Check for rust, water, open slots, a hum, crackling or a smell of hot plastic. The conduit from outdoors should be sealed.',
+      'Check smoke alarms, and test the season’s large load before you need it.',
     ],
     of: 'panel',
     results: {
-      dry: { words: 'Dry, quiet, closed', isGood: true },
-      amiss: { words: 'Something is amiss', isGood: false },
+      dry: { words: 'Dry, quiet and closed', isGood: true },
+      amiss: { words: 'Needs attention', isGood: false },
     },
   },
   inside: {
-    name: 'Screws, heat and seals, under load',
+    name: 'Terminals, heat and seals, under load',
     everyMonths: TIME_LIMITS.insideMonths,
     how: [
-      'Scan under load first. Then de-energize the panel and verify absence of voltage: check for rust, seals and filler plates. Leave terminations that hold. Remake those that ran hot or were disturbed, and torque them to the label.',
+      'Scan under load first. Then de-energize the panel and verify absence of voltage. Check for rust, seals and filler plates. Leave sound terminations alone. Remake those that ran hot or were disturbed, and torque them to the label.',
     ],
     of: 'panel',
     behindCover: true,
     results: {
-      sound: { words: 'All as it should be', isGood: true },
-      found: { words: 'Something was found', isGood: false },
+      sound: { words: 'All normal', isGood: true },
+      found: { words: 'Findings logged', isGood: false },
     },
   },
 } as const satisfies Record<string, Duty>;

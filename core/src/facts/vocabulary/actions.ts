@@ -16,7 +16,7 @@ export type Profile = keyof typeof PROFILE_LEVEL;
 
 /** Why a homeowner may not measure, look or log there. */
 export const BEHIND_THE_COVER =
-  'That lies behind the cover: a qualified electrician measures and looks there, not a homeowner.';
+  'This is behind the cover: work for a qualified electrician, not a homeowner.';
 
 /** What may be done, with the family each action belongs to. */
 export const ACTIONS = {

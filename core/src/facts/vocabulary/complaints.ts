@@ -6,7 +6,7 @@ export type Complaint = (typeof COMPLAINTS)[number];
 export const COMPLAINT_WORDS: Record<Complaint, string> = {
   dead: 'Something is dead',
   trips: 'A breaker trips',
-  lights: 'The lights flicker, dim or flare',
-  'danger-sign': 'Heat, a smell, a noise or water',
-  check: 'A check, nothing is wrong',
+  lights: 'Lights flicker, dim or get brighter',
+  'danger-sign': 'Heat, smell, noise or water',
+  check: 'Routine check, nothing is wrong',
 };

@@ -30,12 +30,12 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
     why: 'The main lugs and the bus carry the whole load. Long heat has ruined their spring tension and plating.',
   },
   'stabs-pitted-several': {
-    words: 'Several bus stabs pitted or burnt',
-    why: 'One burnt stab is the fault of one breaker. Several burnt stabs mean a failing bus, and new breakers on it will burn too.',
+    words: 'Several bus stabs pitted or burned',
+    why: 'One burned bus stab is the fault of one breaker. Several burned bus stabs mean a failing bus, and new breakers on it will burn too.',
   },
   'stab-pitted-one': {
-    words: 'One bus stab pitted or burnt',
-    why: 'Retire that space and move its breaker. One burnt stab does not condemn the rest of the bus.',
+    words: 'One bus stab pitted or burned',
+    why: 'Retire that space and move its breaker. One burned bus stab does not condemn the rest of the bus.',
   },
   'lugs-corroded': {
     words: 'Main lugs corroded',
@@ -46,7 +46,7 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
     why: 'One of the two conductors works loose. Repair it at that breaker.',
   },
   'open-hole': {
-    words: 'An open hole or an open space without a filler',
+    words: 'Open slot without a filler plate',
     why: 'Fingers and rodents can reach energized metal through the opening. A filler plate closes it.',
   },
   'rust-light': {
@@ -58,7 +58,7 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
     why: 'Untidy wiring often comes with loose connections, but untidiness alone causes no heat.',
   },
   'clean-inside': {
-    words: 'Clean inside: no discoloring, rust or pitting',
+    words: 'Clean inside: no discoloration, rust or pitting',
     why: 'Heat and moisture leave permanent marks.',
   },
   'leg-over-rating': {
@@ -75,7 +75,7 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
   },
   'bus-or-lug-over-15': {
     words: `Bus or a lug more than ${FAR} °C hotter than the other leg`,
-    why: 'The bus or a lug has a high-resistance connection. Replacing breakers does not cure that.',
+    why: 'The bus or a lug has a high-resistance connection. Replacing breakers does not fix that.',
   },
   'several-over-15': {
     words: `Several breakers more than ${FAR} °C hotter than similar ones`,
@@ -99,30 +99,30 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
   },
   'takes-neighbour-along': {
     words: 'Turning off one breaker de-energizes another circuit too',
-    why: 'The two circuits share only the bus and its stabs.',
+    why: 'The two circuits share only the bus and its bus stabs.',
   },
   'trips-together': {
     words: 'Breakers of different circuits trip together',
-    why: 'Heat from a shared stab or from the bus reaches both breakers. Their circuits have no other link.',
+    why: 'Heat from a shared bus stab or from the bus reaches both breakers. Their circuits have no other link.',
   },
   'did-not-open': {
     words: 'A breaker did not trip when it should have',
     why: 'If one breaker did not trip, test the others of the same age before you rely on them.',
   },
   'opens-as-it-should': {
-    words: 'Every handle tried turned off its own circuit',
-    why: 'Each handle tried de-energized its own circuit.',
+    words: 'Every handle tested turned off its own circuit',
+    why: 'Each handle tested de-energized its own circuit.',
   },
   'unlisted-part': {
     words: 'A breaker not listed for this panel',
-    why: 'A breaker that is not listed for this panel may fit but not grip its stab. Replace it with a listed one.',
+    why: 'A breaker that is not listed for this panel may fit but not grip its bus stab. Replace it with a listed one.',
   },
   'feeder-below-main': {
     words: 'Feeder conductors smaller than the main breaker requires',
     why: 'The main would let the feeder conductors overheat. Install a smaller main or larger conductors.',
   },
   'neutral-ground-in-sub-panel': {
-    words: 'Neutral bonded to ground in a sub-panel',
+    words: 'Neutral bonded to ground in a subpanel',
     why: 'The equipment grounding conductor then carries normal current. Separate the two; the only bond belongs at the service.',
   },
   'neutral-not-bonded': {

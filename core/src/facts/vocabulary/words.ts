@@ -17,10 +17,10 @@ export interface TestWords<T extends TestId> {
 /** Plain words of every test. Outcomes read as short statements, without a full stop. */
 export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   'power-loss-extent': {
-    name: 'What is dead',
-    how: 'Walk around and see what has lost its power.',
+    name: 'Extent of the outage',
+    how: 'Walk around and check what has lost power.',
     outcomes: {
-      'one-device': 'One device is dead',
+      'one-device': 'One outlet, lamp or appliance is dead',
       'part-of-one-circuit': 'Part of one circuit is dead',
       'one-circuit': 'One whole circuit is dead',
       'several-circuits': 'Several circuits are dead',
@@ -31,22 +31,22 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'handle-position': {
     name: 'Handle position',
-    how: 'Look at where the handle is; bring a flashlight.',
+    how: 'Check where the handle is. Bring a flashlight.',
     outcomes: {
       on: 'The handle is on',
       middle: 'The handle sits in the middle',
       off: 'The handle is off',
-      'one-half-low': 'One half of a linked pair is down',
+      'one-half-low': 'One half of a tied pair is down',
     },
   },
   'handle-finger-test': {
     name: 'Finger test',
-    how: 'Push the handle lightly toward off with one finger: a tripped one gives.',
+    how: 'Push the handle lightly toward off with one finger. A tripped handle gives.',
     outcomes: { firm: 'The handle is firm', gives: 'The handle gives' },
   },
   'trip-indicator': {
     name: 'Trip indicator',
-    how: 'Some breakers show a flag or a lamp when they have tripped.',
+    how: 'Some breakers show a flag or a light when they have tripped.',
     outcomes: {
       shown: 'The trip flag shows',
       'not-shown': 'No trip flag shows',
@@ -54,21 +54,21 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'reset-feel': {
-    name: 'How the reset feels',
-    how: 'Push it all the way off until it clicks, then on until it clicks. Do it once.',
+    name: 'Feel of the reset',
+    how: 'Push the handle fully off until it clicks, then on until it clicks. Do it once.',
     outcomes: {
       'clean-clicks': 'It clicks cleanly, fully off and back on',
-      'no-off-click': 'It never clicked off',
-      'hard-or-gritty': 'The handle moves hard or gritty',
+      'no-off-click': 'It did not click at off',
+      'hard-or-gritty': 'The handle is stiff or gritty',
       'will-not-latch': 'It will not latch',
     },
   },
   'reset-result': {
-    name: 'What happens on reset',
-    how: 'Switch it fully off, then on, once, and note how soon it trips, if it does.',
+    name: 'Result of the reset',
+    how: 'Push the handle fully off, then on, once. Note whether it trips, and how soon.',
     outcomes: {
       holds: 'After the reset it holds',
-      'trips-at-once': 'It trips at once',
+      'trips-at-once': 'It trips immediately',
       'trips-in-seconds': 'It trips within a minute',
       'trips-in-minutes': 'It trips within the hour',
       'trips-after-hours': 'It trips after more than an hour',
@@ -76,24 +76,24 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'reset-result-unplugged': {
     name: 'Reset with everything unplugged',
-    how: 'Unplug and switch off everything on the circuit, then reset once.',
+    how: 'Unplug or turn off everything on the circuit, then reset once.',
     outcomes: {
       holds: 'With everything unplugged it holds',
-      'trips-at-once': 'It trips at once with everything unplugged',
+      'trips-at-once': 'It trips immediately with everything unplugged',
       'trips-later': 'It trips after a while with everything unplugged',
     },
   },
   'power-after-reset': {
     name: 'Power after the reset',
-    how: 'Try a lamp you know works on this circuit.',
-    outcomes: { restored: 'The power is back', 'still-dead': 'Still dead after the reset' },
+    how: 'Plug a working lamp into an outlet on this circuit.',
+    outcomes: { restored: 'Power is back', 'still-dead': 'Still dead after the reset' },
   },
   'trip-pattern': {
     name: 'When it trips',
-    how: 'Think back to what was running, and what the weather was, each time.',
+    how: 'Think back to each trip: what was running, and what was the weather?',
     outcomes: {
       'one-appliance': 'It trips with one appliance',
-      'many-loads-together': 'It trips with many things running',
+      'many-loads-together': 'It trips with many loads running',
       'motor-starting': 'It trips when a motor starts',
       'wet-weather': 'It trips in wet weather',
       'hot-weather': 'It trips in hot weather',
@@ -112,7 +112,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'downstream-device': {
     name: 'Downstream GFCI outlets',
-    how: 'Look for an outlet with a test button on this circuit, in bathrooms, kitchen, garage and outdoors, and press its reset.',
+    how: 'Look for outlets with a test button on this circuit, in bathrooms, kitchen, garage and outdoors. Press reset on each.',
     outcomes: {
       tripped: 'A downstream GFCI outlet had tripped',
       'not-tripped': 'No GFCI outlet has tripped',
@@ -121,7 +121,7 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'upstream-breaker': {
     name: 'Breaker feeding this panel',
-    how: 'Look at the breaker that feeds this panel.',
+    how: 'Check the breaker that feeds this panel.',
     outcomes: { on: 'The feeder breaker is on', 'tripped-or-off': 'The feeder breaker is tripped or off' },
   },
   sound: {
@@ -135,14 +135,14 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   smell: {
     name: 'Smell at the panel',
-    how: 'Smell near the closed panel.',
-    outcomes: { none: 'There is no smell', 'hot-plastic': 'It smells of hot plastic' },
+    how: 'Check for a smell near the closed panel.',
+    outcomes: { none: 'There is no smell', 'hot-plastic': 'It smells like hot plastic' },
   },
   'panel-touch': {
-    name: 'How warm it feels',
-    how: 'Put the back of a dry hand on the closed cover and the breaker’s face, three seconds at most.',
+    name: 'Feel for heat',
+    how: 'Put the back of a dry hand on the closed cover and the breaker face, for at most three seconds.',
     outcomes: {
-      cool: 'Cover and face feel cool',
+      cool: 'Cover and breaker face feel cool',
       warm: 'It feels warmer than the wall',
       hot: 'It is too hot to hold for three seconds',
     },
@@ -154,22 +154,22 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
       steady: 'The lights are steady',
       'dims-on-start': 'Lights dim when something starts',
       'flicker-one-circuit': 'Lights flicker on this circuit',
-      'flicker-whole-house': 'Lights flicker all over the house',
-      'some-brighter-some-dimmer': 'Some lights go brighter while others dim',
+      'flicker-whole-house': 'Lights flicker throughout the house',
+      'some-brighter-some-dimmer': 'Some lights get brighter while others dim',
     },
   },
   'water-signs': {
     name: 'Water at the panel',
     how: 'Look for drops, streaks or rust on and under the panel.',
     outcomes: {
-      dry: 'It is dry',
+      dry: 'The panel is dry',
       'condensation-or-rust': 'There is condensation or rust',
       'wet-now': 'There is water on the panel now',
     },
   },
   'panel-age': {
     name: 'Age of the panel',
-    how: 'Look at the label and at the date on the permit sticker.',
+    how: 'Check the panel label and the date on the permit sticker.',
     outcomes: {
       modern: 'The panel is modern',
       'over-40-years': 'The panel is over 40 years old',
@@ -178,19 +178,19 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'test-button': {
     name: 'Test button',
-    how: 'Press the breaker’s test button; then switch it fully off and on.',
+    how: 'Press the breaker’s test button. Then push the handle fully off, then on.',
     outcomes: {
-      'trips-and-resets': 'Its test button trips it, and it resets',
-      'does-not-trip': 'Its test button does not trip it',
-      'will-not-reset': 'It will not reset after the test button',
+      'trips-and-resets': 'The test button trips it, and it resets',
+      'does-not-trip': 'The test button does not trip it',
+      'will-not-reset': 'It does not reset after the test button',
       'no-button': 'It has no test button',
     },
   },
   'recent-change': {
-    name: 'What changed lately',
-    how: 'Ask what is new: an appliance, wiring, a breaker, a hole in a wall or the ground.',
+    name: 'Recent changes',
+    how: 'Ask what is new: an appliance, wiring, a breaker, a hole drilled in a wall or dug in the ground.',
     outcomes: {
-      none: 'Nothing has changed lately',
+      none: 'Nothing has changed recently',
       'new-appliance': 'There is a new appliance',
       'new-wiring-or-breaker': 'There is new wiring or a new breaker',
       'digging-or-drilling': 'There was drilling or digging',
@@ -198,44 +198,44 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'load-share': {
     name: 'Load on the circuit',
-    how: 'Add up the amps of what runs, by plug-in meter or nameplate: volt-amps divided by volts.',
+    how: 'Add up the amps of everything that runs, from a plug-in meter or nameplates (volt-amperes divided by volts).',
     outcomes: {
-      'under-80': `The load is under ${CONTINUOUS} % of the rating`,
-      '80-to-100': `The load is ${CONTINUOUS} to ${FULL} % of the rating`,
-      '100-to-135': `The load is ${FULL} to ${MUST_OPEN} % of the rating`,
-      'over-135': `The load is over ${MUST_OPEN} % of the rating`,
+      'under-80': `The load is under ${CONTINUOUS}% of the rating`,
+      '80-to-100': `The load is ${CONTINUOUS} to ${FULL}% of the rating`,
+      '100-to-135': `The load is ${FULL} to ${MUST_OPEN}% of the rating`,
+      'over-135': `The load is over ${MUST_OPEN}% of the rating`,
     },
   },
   'appliance-check': {
     name: 'Try the appliance elsewhere',
-    how: 'Try the suspect appliance on another circuit whose breaker is of the same kind and may carry it. What tripped a GFCI or AFCI breaker is never tried on a plain circuit: a leak makes its case live there, and that it runs clears nothing.',
+    how: 'Plug the suspect appliance into another circuit with the same type of breaker and enough capacity. If it tripped a GFCI or AFCI breaker, never try it on a standard breaker: a leak could energize its case, and the test would prove nothing.',
     outcomes: {
       'trips-there-too': 'The appliance trips another circuit too',
-      'fine-there': 'The appliance runs elsewhere, behind the same kind of breaker',
+      'fine-there': 'The appliance runs elsewhere on the same type of breaker',
     },
   },
   'outlet-voltage': {
     name: 'Voltage at the outlet',
     how: 'Plug a meter into an outlet on this circuit and read it.',
     outcomes: {
-      normal: 'The outlet’s voltage is normal',
-      low: 'The outlet’s voltage is low',
-      high: 'The outlet’s voltage is high',
+      normal: 'The outlet voltage is normal',
+      low: 'The outlet voltage is low',
+      high: 'The outlet voltage is high',
       zero: 'The outlet is dead',
     },
   },
   'outlet-sag': {
     name: 'Voltage sag at the outlet',
-    how: 'Read the outlet’s voltage without load and with a known load.',
+    how: 'Measure the outlet voltage without load and with a known load.',
     outcomes: {
-      'under-3-percent': `The outlet sags under ${SAG} %`,
-      '3-to-6-percent': `The outlet sags ${SAG} to ${HIGH_SAG} %`,
-      'over-6-percent': `The outlet sags over ${HIGH_SAG} %`,
+      'under-3-percent': `The outlet voltage sags less than ${SAG}%`,
+      '3-to-6-percent': `The outlet voltage sags ${SAG} to ${HIGH_SAG}%`,
+      'over-6-percent': `The outlet voltage sags more than ${HIGH_SAG}%`,
     },
   },
   'outlet-wiring': {
-    name: 'Wiring of the outlet',
-    how: 'Plug in an outlet tester and read it.',
+    name: 'Outlet wiring',
+    how: 'Plug in an outlet tester and read its lights.',
     outcomes: {
       correct: 'The outlet is wired correctly',
       'open-ground': 'The outlet’s ground is open',
@@ -244,29 +244,29 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'face-temperature': {
-    name: 'Temperature of the face',
-    how: 'Under load, cover closed: spot thermometer on this breaker’s face and on neighbors with a similar load; log the current too.',
+    name: 'Breaker face temperature',
+    how: 'Under load, with the cover closed: aim an infrared thermometer at this breaker’s face and at neighbors with a similar load. Log the current too.',
     outcomes: {
-      'like-neighbours': 'Its face is like its neighbors’',
-      '3-to-15-over': `Its face is ${NEAR} to ${FAR} over its neighbors`,
-      'over-15-over': `Its face is more than ${FAR} over its neighbors`,
+      'like-neighbours': 'The face is as warm as its neighbors',
+      '3-to-15-over': `The face is ${NEAR} to ${FAR} hotter than its neighbors`,
+      'over-15-over': `The face is more than ${FAR} hotter than its neighbors`,
     },
   },
   'load-terminal-voltage': {
     name: 'Voltage at its load terminal',
-    how: 'Breaker on: contact meter from its load terminal to neutral.',
+    how: 'With the breaker on: contact meter from its load terminal to neutral.',
     outcomes: {
-      normal: 'Its load terminal is alive',
-      low: 'Its load terminal’s voltage is low',
-      zero: 'Nothing comes out of it',
-      'one-pole-zero': 'One of its poles gives nothing',
+      normal: 'The load terminal voltage is normal',
+      low: 'The load terminal voltage is low',
+      zero: 'The breaker has no output',
+      'one-pole-zero': 'One pole has no output',
     },
   },
   'line-side-voltage': {
     name: 'Voltage of the supply legs',
     how: 'Contact meter from each leg at the main to neutral.',
     outcomes: {
-      'both-legs-normal': 'Both supply legs are alive',
+      'both-legs-normal': 'Both supply legs are energized',
       'one-leg-missing': 'One supply leg is dead',
       'both-missing': 'Both supply legs are dead',
       'legs-unequal': 'The supply legs are unequal',
@@ -274,52 +274,52 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'clamp-current': {
     name: 'Current on its conductor',
-    how: 'Clamp meter around its conductor, with everything on that usually runs.',
+    how: 'Clamp meter around its conductor, with the usual loads on.',
     outcomes: {
-      'under-80': `It carries under ${CONTINUOUS} % of its rating`,
-      '80-to-100': `It carries ${CONTINUOUS} to ${FULL} % of its rating`,
-      '100-to-135': `It carries ${FULL} to ${MUST_OPEN} % of its rating`,
-      'over-135': `It carries over ${MUST_OPEN} % of its rating`,
+      'under-80': `The current is under ${CONTINUOUS}% of the rating`,
+      '80-to-100': `The current is ${CONTINUOUS} to ${FULL}% of the rating`,
+      '100-to-135': `The current is ${FULL} to ${MUST_OPEN}% of the rating`,
+      'over-135': `The current is over ${MUST_OPEN}% of the rating`,
     },
   },
   'trip-vs-curve': {
-    name: 'How long it took to trip',
-    how: 'Next time it trips, note the minutes and the amps.',
+    name: 'Time to trip',
+    how: 'Next time it trips, note how long it took and the current.',
     outcomes: {
-      'within-band': 'It tripped as a sound breaker would',
+      'within-band': 'It tripped like a sound breaker',
       'too-early': 'It tripped too early',
       'too-late-or-never': 'It tripped far too late, or never',
     },
   },
   'terminal-temperature': {
-    name: 'Temperature of its terminal',
-    how: 'Under load: spot thermometer on its terminal and on similar ones (a strip of tape on shiny metal); log the current too.',
+    name: 'Terminal temperature',
+    how: 'Under load: aim an infrared thermometer at its terminal and at similar ones (put a strip of tape on shiny metal). Log the current too.',
     outcomes: {
-      'like-peers': 'Its terminal is as warm as similar ones',
-      '3-to-15-over': `Its terminal is ${NEAR} to ${FAR} over similar ones`,
-      'over-15-over': `Its terminal is more than ${FAR} over similar ones`,
+      'like-peers': 'The terminal is as warm as similar ones',
+      '3-to-15-over': `The terminal is ${NEAR} to ${FAR} hotter than similar ones`,
+      'over-15-over': `The terminal is more than ${FAR} hotter than similar ones`,
     },
   },
   'millivolt-drop': {
-    name: 'Drop across the breaker',
-    how: 'Millivolts across the closed breaker under load, against similar ones.',
+    name: 'Voltage drop across the breaker',
+    how: 'Measure millivolts across the closed breaker under load, and compare with similar breakers.',
     outcomes: {
-      'like-peers': 'Its voltage drop is normal',
-      raised: 'Its voltage drop is on the high side',
-      high: 'Its voltage drop is high',
+      'like-peers': 'The voltage drop is normal',
+      raised: 'The voltage drop is on the high side',
+      high: 'The voltage drop is high',
     },
   },
   'load-wire-lifted': {
-    name: 'Load conductor lifted',
-    how: 'De-energize the panel and verify absence of voltage. Lift and cap the load conductor, and the load neutral of a GFCI or AFCI breaker. Put the cover on, then turn the breaker on.',
+    name: 'Load conductor disconnected',
+    how: 'De-energize the panel and verify absence of voltage. Disconnect and cap the load conductor, and the load neutral of a GFCI or AFCI breaker. Put the cover on, then turn the breaker on.',
     outcomes: {
-      holds: 'With its conductor lifted it holds',
-      trips: 'It trips even with its conductor lifted',
+      holds: 'It holds with its conductor disconnected',
+      trips: 'It trips even with its conductor disconnected',
     },
   },
   'insulation-resistance': {
-    name: 'Insulation of the circuit',
-    how: 'Circuit dead, loads removed, electronics too, and a GFCI or AFCI breaker’s neutral lifted: insulation tester hot to neutral, hot to ground and neutral to ground. The lowest counts.',
+    name: 'Insulation resistance of the circuit',
+    how: 'De-energize the circuit. Disconnect loads, electronics and the neutral of a GFCI or AFCI breaker. Use the insulation tester hot to neutral, hot to ground and neutral to ground, and enter the lowest reading.',
     outcomes: {
       'over-1-megohm': 'The insulation is over 1 MΩ',
       'under-1-megohm': 'The insulation is under 1 MΩ',
@@ -327,36 +327,36 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     },
   },
   'terminal-inspection': {
-    name: 'Look at its terminal',
+    name: 'Terminal inspection',
     how: 'De-energize the panel and verify absence of voltage. Inspect the terminal and check its torque.',
     outcomes: {
-      'clean-and-tight': 'Its terminal is clean and tight',
-      loose: 'Its terminal is loose',
-      'discoloured-or-melted': 'Its terminal is discolored or melted',
-      corroded: 'Its terminal is corroded',
-      'two-wires-one-terminal': 'Two conductors share its terminal',
+      'clean-and-tight': 'The terminal is clean and tight',
+      loose: 'The terminal is loose',
+      'discoloured-or-melted': 'The terminal is discolored or melted',
+      corroded: 'The terminal is corroded',
+      'two-wires-one-terminal': 'Two conductors share the terminal',
     },
   },
   'stab-inspection': {
-    name: 'Look at its bus stab',
+    name: 'Bus stab inspection',
     how: 'De-energize the panel and verify absence of voltage. Remove the breaker and inspect the bus stab.',
-    outcomes: { clean: 'The bus stab is clean', 'pitted-or-burnt': 'The bus stab is pitted or burnt' },
+    outcomes: { clean: 'The bus stab is clean', 'pitted-or-burnt': 'The bus stab is pitted or burned' },
   },
   'conductor-vs-breaker': {
-    name: 'Conductor against breaker',
-    how: 'Read the gauge printed on the conductor’s jacket and enter it with the circuit.',
+    name: 'Conductor size and breaker',
+    how: 'Read the size printed on the conductor’s jacket and enter it with the circuit.',
     outcomes: {
       matched: 'Conductor and breaker match',
       'wire-too-small': 'The conductor is too small for the breaker',
-      'wire-has-room': 'The conductor would carry a larger breaker',
+      'wire-has-room': 'The conductor could take a larger breaker',
     },
   },
   'known-good-swap': {
-    name: 'Trial with a known good breaker',
+    name: 'Test with a known good breaker',
     how: 'De-energize the panel and verify absence of voltage. Install a known good breaker of the same kind.',
     outcomes: {
       'fault-follows-circuit': 'The fault stays with the circuit',
-      'fault-stays-with-breaker': 'The fault goes with the breaker',
+      'fault-stays-with-breaker': 'The fault moves with the breaker',
     },
   },
   'leg-balance': {
@@ -365,11 +365,11 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     outcomes: { balanced: 'The legs are balanced', unbalanced: 'The legs are unbalanced' },
   },
   'main-off-check': {
-    name: 'Dead with the main off?',
-    how: 'Turn the main off. Verify the meter, measure every pole on the load side, and verify the meter again.',
+    name: 'De-energized with the main off?',
+    how: 'Turn off the main. Verify the meter, measure every pole on the load side, and verify the meter again.',
     outcomes: {
       'dead-as-expected': 'With the main off, its load side is dead',
-      'still-live': 'With the main off, its load side is still live',
+      'still-live': 'With the main off, its load side is still energized',
     },
   },
   'neighbours-power': {
@@ -379,15 +379,15 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
   },
   'branch-off-check': {
     name: 'De-energized when turned off?',
-    how: 'Turn it off and try a lamp or a meter at its outlet.',
+    how: 'Turn the breaker off and try a lamp or a meter at its outlet.',
     outcomes: {
       'dead-as-expected': 'With the breaker off, its outlet is dead',
-      'still-live': 'It is off and its outlet is still live',
+      'still-live': 'With the breaker off, its outlet is still energized',
     },
   },
   'button-after-fitting': {
     name: 'Newly installed GFCI or AFCI breaker',
-    how: 'If a GFCI or AFCI breaker was just installed: see when it trips.',
+    how: 'If a GFCI or AFCI breaker was just installed, see when it trips.',
     outcomes: {
       holds: 'Newly installed, it holds',
       'trips-as-soon-as-loaded': 'Newly installed, it trips as soon as it is loaded',
@@ -398,22 +398,22 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     name: 'Voltage on the load side of the main',
     how: 'With the main on, measure each leg to neutral on its load side.',
     outcomes: {
-      'both-normal': 'Both legs come through the main',
-      'one-missing': 'One leg does not come through the main',
-      'both-missing': 'Nothing comes through the main',
+      'both-normal': 'Both legs have voltage on the load side of the main',
+      'one-missing': 'One leg has no voltage on the load side of the main',
+      'both-missing': 'No voltage on the load side of the main',
     },
   },
   'neutral-joint-inspection': {
-    name: 'Look at its neutral',
-    how: 'De-energize the panel and verify absence of voltage. Inspect the neutral of the circuit at the bar.',
+    name: 'Neutral inspection',
+    how: 'De-energize the panel and verify absence of voltage. Inspect the circuit’s neutral at the bar.',
     outcomes: {
-      'clean-and-tight': 'Its neutral is clean and tight',
-      'loose-or-burnt': 'Its neutral is loose or burnt',
-      'on-the-wrong-bar': 'Its neutral is on the wrong bar',
+      'clean-and-tight': 'The neutral is clean and tight',
+      'loose-or-burnt': 'The neutral is loose or burned',
+      'on-the-wrong-bar': 'The neutral is on the wrong bar',
     },
   },
   'part-match': {
-    name: 'Part against label',
+    name: 'Breaker and panel label',
     how: 'Compare the breaker’s family and series with the panel’s label.',
     outcomes: {
       listed: 'The breaker is listed for this panel',

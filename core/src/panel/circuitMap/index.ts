@@ -1,2 +1,3 @@
+export * from './mapChecks.ts';
 export * from './schema.ts';
 export { circuitMap, circuitMapRead } from './circuitMap.ts';

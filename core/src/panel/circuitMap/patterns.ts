@@ -1,4 +1,4 @@
-import type { MapCheck } from './schema.ts';
+import type { MapCheck } from './mapChecks.ts';
 
 /** How many bits tell so many words apart. */
 const bitsFor = (words: number): number => Math.ceil(Math.log2(words));

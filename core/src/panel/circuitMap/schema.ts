@@ -1,26 +1,24 @@
 import { z } from 'zod';
 import { noRepeatedIds, givenId as id } from '../../facts/quantities/index.ts';
-
-/** How much a wrong look may spoil: anything; it is noticed; it is put right. */
-export const MAP_CHECKS = ['none', 'detect', 'correct'] as const;
-export type MapCheck = (typeof MAP_CHECKS)[number];
+import { MAP_CHECKS } from './mapChecks.ts';
+import * as messages from './messages.ts';
 
 const breakers = z
   .array(
     z.object({
       id,
       mayBeOff: z
-        .boolean('Whether it may be switched off is yes or no.')
-        .describe('not: an alarm, a freezer, a life support'),
+        .boolean(messages.enterYesOrNoForWhether)
+        .describe('false for an alarm, a freezer or life support'),
     }),
   )
-  .min(1, 'Give one breaker at least.')
-  .max(84, 'At most 84 breakers.')
+  .min(1, messages.enterAtLeastOneBreaker)
+  .max(84, messages.enterAtMost84Breakers)
   .superRefine(noRepeatedIds);
 const check = z.enum(MAP_CHECKS, 'The check must be none, detect or correct.');
 const rounds = z
-  .array(z.object({ off: z.array(id).max(84, 'At most 84 breakers.') }))
-  .max(84, 'At most 84 rounds.');
+  .array(z.object({ off: z.array(id).max(84, messages.enterAtMost84Breakers) }))
+  .max(84, messages.enterAtMost84Rounds);
 
 export const circuitMapInput = z.object({ breakers, check });
 export type CircuitMapInput = z.input<typeof circuitMapInput>;
@@ -28,8 +26,8 @@ export type CircuitMapInput = z.input<typeof circuitMapInput>;
 export const circuitMapOutput = z.object({
   rounds: z
     .array(z.object({ off: z.array(z.string()) }))
-    .describe('in each these breakers are off, and every place is looked at'),
-  oneByOne: z.int().describe('rounds it would take with one breaker a round'),
+    .describe('breakers to turn off in each round; every outlet and fixture is checked in each'),
+  oneByOne: z.int().describe('number of rounds with one breaker per round'),
 });
 export type CircuitMap = z.infer<typeof circuitMapOutput>;
 
@@ -42,10 +40,10 @@ export const circuitMapReadInput = z
       .array(
         z.object({
           id,
-          dead: z.array(z.boolean().nullable()).max(84).describe('in each round; null: not looked at'),
+          dead: z.array(z.boolean().nullable()).max(84).describe('one entry per round; null if not checked'),
         }),
       )
-      .max(2000, 'At most 2000 places.')
+      .max(2000, messages.enterAtMost2000Places)
       .superRefine(noRepeatedIds),
   })
   .superRefine(({ breakers: known, rounds: made, places }, context) => {
@@ -56,7 +54,7 @@ export const circuitMapReadInput = z
           context.addIssue({
             code: 'custom',
             path: ['rounds', i, 'off', j],
-            message: `There is no breaker “${one}”.`,
+            message: messages.thereIsNoBreaker(one),
           });
       }),
     );
@@ -65,7 +63,7 @@ export const circuitMapReadInput = z
         context.addIssue({
           code: 'custom',
           path: ['places', i, 'dead'],
-          message: `There were ${made.length} rounds, and ${dead.length} looks.`,
+          message: messages.thereWereRoundsButEntries(made.length, dead.length),
         });
     });
   });
@@ -78,10 +76,10 @@ export const circuitMapReadOutput = z.object({
       feeds: z
         .array(z.string())
         .describe(
-          'the breakers that fit best, eight at most; none: fed elsewhere, or by one that may not go off',
+          'breakers that fit best, at most eight; empty if it is fed elsewhere, or by a breaker that may not be turned off',
         ),
       sure: z.boolean(),
-      mended: z.boolean().describe('one wrong look was put right'),
+      mended: z.boolean().describe('true if one wrong entry was corrected'),
     }),
   ),
 });

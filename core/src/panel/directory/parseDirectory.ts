@@ -5,6 +5,7 @@ import {
   type DirectoryOpenings,
   type DirectoryProblem,
 } from './parseLine.ts';
+import * as messages from './messages.ts';
 
 /** A directory as it was understood, and what of it cannot be. */
 export interface Directory {
@@ -61,7 +62,7 @@ function entryProblem(
   const problem = fittingProblem(panel, placed, wanted, panel.family);
   if (problem) return problem.message;
   if (before === undefined) return null;
-  return before === null ? 'There is no breaker on a line before to tie it to.' : tieProblem(before, wanted);
+  return before === null ? messages.thereIsNoBreakerOnAn : tieProblem(before, wanted);
 }
 
 function openingsProblem(
@@ -70,10 +71,10 @@ function openingsProblem(
   placed: readonly Placed[],
 ): string | null {
   for (const space of spaces) {
-    if (space < 1 || space > panel.spaces) return `This panel has spaces 1 to ${panel.spaces}.`;
+    if (space < 1 || space > panel.spaces) return messages.thisPanelHasSpaces1To(panel.spaces);
     const here: Placed = { id: '', space, poles: 1, half: null };
     const anywhere = { ...panel, narrowSpaces: null, splitAt: null };
-    if (fittingProblem(anywhere, placed, here, '')) return `There is a breaker in space ${space}.`;
+    if (fittingProblem(anywhere, placed, here, '')) return messages.spaceAlreadyHasABreaker(space);
   }
   return null;
 }

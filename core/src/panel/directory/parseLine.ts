@@ -1,4 +1,5 @@
 import { HALF_NAMES, parseSpaceList, type Half, type BreakerKind } from '../layout/index.ts';
+import * as messages from './messages.ts';
 
 /** A breaker's line of a directory as it was understood. */
 export interface DirectoryEntry {
@@ -112,24 +113,20 @@ export function parseDirectoryLine(text: string, line: number): DirectoryLine {
   const cover = words.length === 1 ? COVERS[words[0]!.toLowerCase()] : undefined;
   if (cover) {
     const spaces = parseSpaceList(first);
-    return spaces ? { line, spaces, cover } : problem(`“${first}” is no list of spaces, such as 9 or 13-16.`);
+    return spaces ? { line, spaces, cover } : problem(messages.isNotAListOfSpaces(first));
   }
   const place = readPlace(first);
-  if (!place) return problem(`“${first}” is no place: begin with the space, such as 12, 2-4, 19u or 5i.`);
+  if (!place) return problem(messages.isNotASpaceStartWith(first));
   const { kind, poles, tied } = takeTrailing(words);
   const ratingAmps = takeRating(words);
-  if (ratingAmps === null)
-    return problem('Say the rating in A after the name, such as “kitchen counter 20”.');
-  if (ratingAmps < 1 || ratingAmps > 1000) return problem('The rating must be from 1 to 1000 A.');
+  if (ratingAmps === null) return problem(messages.enterTheRatingInAAfter);
+  if (ratingAmps < 1 || ratingAmps > 1000) return problem(messages.theRatingMustBeFrom1);
   const label = words.join(' ');
-  if (label === '') return problem('Say what it feeds, between the space and the rating.');
-  if (label.length > 120) return problem('A name may have 120 characters at most.');
-  if (place.second !== null && poles === 1)
-    return problem('A one-pole breaker takes one space: give one, or 2p.');
+  if (label === '') return problem(messages.enterWhatItFeedsBetweenThe);
+  if (label.length > 120) return problem(messages.aNameCanHaveAtMost);
+  if (place.second !== null && poles === 1) return problem(messages.aOnePoleBreakerTakesOne);
   if (place.second !== null && place.second !== place.space + 2) {
-    return problem(
-      `A two-pole breaker must straddle both legs: spaces ${place.space} and ${place.space + 2}, not ${place.space} and ${place.second}.`,
-    );
+    return problem(messages.aTwoPoleBreakerMustBe(place.space, place.space + 2, place.space, place.second));
   }
   const quad = place.half === 'inner' || place.half === 'outer';
   return {

@@ -1,9 +1,10 @@
 import { z } from 'zod';
+import * as messages from './messages.ts';
 
 export const directoryInput = z.strictObject({
   text: z
     .string()
-    .max(20_000, 'A directory may have 20 000 characters at most.')
-    .refine((text) => text.trim() !== '', 'Give at least one line.')
-    .describe('a breaker a line: space, name, rating, then kind (gf, af, dual) and poles (2p)'),
+    .max(20_000, messages.aDirectoryCanHaveAtMost)
+    .refine((text) => text.trim() !== '', messages.enterAtLeastOneLine)
+    .describe('one breaker per line: space, name, rating, then type (gf, af, dual) and poles (2p)'),
 });

@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 /** Kinds of unit by what makes them open: heat and magnet alone, or electronics as well; and surge protection. */
 export const BREAKER_KINDS = ['standard', 'gfci', 'afci', 'dual', 'surge'] as const;
 
@@ -18,6 +20,6 @@ export const BREAKER_KIND_WORDS: Record<BreakerKind, string> = {
   standard: 'standard',
   gfci: 'GFCI',
   afci: 'AFCI',
-  dual: 'GFCI and AFCI',
-  surge: 'surge protection',
+  dual: messages.gfciAndAfci,
+  surge: messages.surgeProtectiveDevice,
 };

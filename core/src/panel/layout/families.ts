@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 /** What a panel's label says of the parts that belong in it. */
 export interface Label {
   /** The panel's own part family; '' while the label is not read. */
@@ -31,5 +33,5 @@ export const listedFamilies = ({ family, alsoListed }: Label): string[] =>
 export function familyProblem(label: Label, family: string): string | null {
   const listed = listedFamilies(label);
   if (family === '' || listed.length === 0 || listed.some((one) => same(one, family))) return null;
-  return `${family} is not listed for this panel (${listed.join(', ')}): a part that seats is not yet a part that belongs.`;
+  return messages.isNotListedForThisPanel(family, listed.join(', '));
 }

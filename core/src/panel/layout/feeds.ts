@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 /** What a panel hangs on: a breaker of another panel, its feed-through lugs, or the service. */
 export interface Fed {
   id: string;
@@ -79,7 +81,7 @@ export function feedProblem(
   const field = fedByBreakerId !== null ? 'fedByBreakerId' : 'fedThroughPanelId';
   const no = (message: string) => ({ field, message }) as const;
   if (fedByBreakerId !== null && fedThroughPanelId !== null) {
-    return no('A panel is fed by a breaker or by feed-through lugs, not by both.');
+    return no(messages.aPanelIsFedByA);
   }
   const others = panels.filter(({ id }) => id !== wanted.id);
   const rival = others.find(
@@ -87,21 +89,21 @@ export function feedProblem(
       (fedByBreakerId !== null && panel.fedByBreakerId === fedByBreakerId) ||
       (fedThroughPanelId !== null && panel.fedThroughPanelId === fedThroughPanelId),
   );
-  if (rival) return no(`That feeds ${rival.name} already.`);
+  if (rival) return no(messages.itAlreadyFeeds(rival.name));
   if (fedByBreakerId !== null) {
     const feeder = feeders.find(({ id }) => id === fedByBreakerId);
-    if (!feeder) return no('This breaker is not at this site.');
-    if (feeder.panelId === wanted.id) return no('A panel cannot be fed by a breaker in the same panel.');
-    if (feeder.poles !== 2) return no('A one-pole breaker gives one leg only: a sub-panel needs both.');
+    if (!feeder) return no(messages.thisBreakerIsNotAtThis);
+    if (feeder.panelId === wanted.id) return no(messages.aPanelCannotBeFedBy);
+    if (feeder.poles !== 2) return no(messages.aOnePoleBreakerSuppliesOnly);
   } else {
     const lugs = others.find(({ id }) => id === fedThroughPanelId);
-    if (!lugs) return no('This panel is not at this site.');
-    if (!lugs.feedThrough) return no(`${lugs.name} has no feed-through lugs on record.`);
+    if (!lugs) return no(messages.thisPanelIsNotAtThis);
+    if (!lugs.feedThrough) return no(messages.hasNoFeedThroughLugsOn(lugs.name));
   }
   const known = [...others, wanted];
   let up = upstreamOf(wanted, feeders);
   for (let steps = 0; up !== null && steps <= known.length; steps++) {
-    if (up === wanted.id) return no('The feed would come back to this panel itself.');
+    if (up === wanted.id) return no(messages.theFeedWouldLeadBackTo);
     const next = known.find(({ id }) => id === up);
     up = next ? upstreamOf(next, feeders) : null;
   }

@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 /** The two legs of a split-phase supply. */
 export const LEGS = ['A', 'B'] as const;
 export type Leg = (typeof LEGS)[number];
@@ -187,7 +189,7 @@ export function usualOnDirection(space: number | null, orientation: Orientation)
  */
 export function sayPlace(breaker: { space: number | null; poles: number; half: Half | null }): string {
   const { space, poles, half } = breaker;
-  if (space === null) return 'Main';
+  if (space === null) return messages.main;
   const spaces = poles === 2 ? `${space}–${space + 2}` : `${space}`;
   return half === null ? spaces : `${spaces} ${half}`;
 }
@@ -211,4 +213,4 @@ export const sayBreaker = (breaker: Parameters<typeof sayPlace>[0], label?: stri
  * @example atPlace({ space: 5, poles: 2, half: null }) // 'space 5–7'
  */
 export const atPlace = (breaker: Parameters<typeof sayPlace>[0]): string =>
-  breaker.space === null ? 'the main' : `space ${sayPlace(breaker)}`;
+  breaker.space === null ? messages.theMain : messages.space(sayPlace(breaker));

@@ -135,14 +135,16 @@ describe('placement', () => {
     );
     expect(placementProblem(split, six.slice(0, 5), placed('y', 10, { poles: 2 }))).toBeNull();
     const five = [1, 2, 3, 4, 5, 6].map((space) => placed(`m${space}`, space));
-    expect(placementProblem(split, five, placed('y', 7))?.message).toMatch(/6 handles shut this panel off/);
+    expect(placementProblem(split, five, placed('y', 7))?.message).toMatch(/6 handles that shut it off/);
     expect(placementProblem(split, five, placed('m1', 7))).toBeNull();
     expect(placementProblem(split, six, placed('y', 13))).toBeNull();
   });
 
   test('a panel that allows no narrow breakers says so; a label that was not read allows what fits', () => {
     const narrow = placed('y', 13, { half: 'upper' });
-    expect(placementProblem(aShape({ narrowSpaces: [] }), [], narrow)?.message).toMatch(/allows no narrow/);
+    expect(placementProblem(aShape({ narrowSpaces: [] }), [], narrow)?.message).toMatch(
+      /does not allow tandem/,
+    );
     expect(placementProblem(aShape({ narrowSpaces: null }), [], narrow)).toBeNull();
   });
 });
@@ -168,7 +170,7 @@ describe('tied handles', () => {
     [placed('a', 1), placed('b', 5), /not neighbors/],
     [placed('a', 13, { half: 'upper' }), placed('b', 13, { half: 'lower' }), /both on leg A/],
     [placed('a', 13, { half: 'upper' }), placed('b', 15, { half: 'upper' }), /not neighbors/],
-    [placed('a', 1, { poles: 2 }), placed('b', 5), /one handle already/],
+    [placed('a', 1, { poles: 2 }), placed('b', 5), /already has one handle/],
   ])('%j with %j', (a, b, reason) => {
     const problem = tieProblem(a, b);
     if (reason === null) expect(problem).toBeNull();
@@ -200,14 +202,14 @@ describe('what feeds a panel', () => {
     [panel('loft', { fedByBreakerId: 's2' }), null],
     [panel('loft', { fedThroughPanelId: 'main' }), null],
     [panel('loft'), null],
-    [panel('loft', { fedByBreakerId: 'm6' }), /feeds Panel sub already/],
-    [panel('loft', { fedByBreakerId: 'm1' }), /one leg only/],
+    [panel('loft', { fedByBreakerId: 'm6' }), /already feeds Panel sub/],
+    [panel('loft', { fedByBreakerId: 'm1' }), /only one leg/],
     [panel('loft', { fedByBreakerId: 'x' }), /not at this site/],
     [panel('loft', { fedThroughPanelId: 'sub' }), /no feed-through lugs/],
     [panel('loft', { fedThroughPanelId: 'nowhere' }), /not at this site/],
     [panel('loft', { fedByBreakerId: 's2', fedThroughPanelId: 'main' }), /not by both/],
     [panel('sub', { fedByBreakerId: 's2' }), /same panel/],
-    [panel('main', { fedByBreakerId: 's2' }), /come back to this panel/],
+    [panel('main', { fedByBreakerId: 's2' }), /lead back to this panel/],
   ])('%j', (wanted, reason) => {
     const problem = feedProblem(wanted, panels, feeders);
     if (reason === null) expect(problem).toBeNull();
@@ -246,9 +248,9 @@ describe('handles that fool people', () => {
   test.each([
     ['a single one', one('a'), 1, /^$/],
     ['two poles under one bar', one('a', { poles: 2 }), 2, /one half can be down/],
-    ['a narrow breaker', one('a', { half: 'upper' }), 1, /the upper of two in this space/],
-    ['the inner pair of a quad', one('a', { poles: 2, half: 'inner' }), 2, /inner pair of four/],
-    ['one tied to another', one('a', { tiedWith: 'b' }), 2, /tied to that of 3/],
+    ['a narrow breaker', one('a', { half: 'upper' }), 1, /the upper half of a tandem/],
+    ['the inner pair of a quad', one('a', { poles: 2, half: 'inner' }), 2, /inner pair of a quad/],
+    ['one tied to another', one('a', { tiedWith: 'b' }), 2, /tied to the one at 3/],
   ])('%s', (_what, breaker, together, note) => {
     const told = handlesOf(breaker, [breaker, one('b', { space: 3 })]);
     expect(told.together).toBe(together);

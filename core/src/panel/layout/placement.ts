@@ -1,6 +1,7 @@
 import { familyProblem, type Label } from './families.ts';
 import { slotsOf, spacesOf, type Half, type Slot } from './layout.ts';
 import { saySpaceList } from './spaceList.ts';
+import * as messages from './messages.ts';
 
 /** What of a panel bears on where a breaker may sit. */
 export interface PanelShape extends Label {
@@ -48,14 +49,13 @@ const narrowTwoPole: Rule = (_panel, _others, { poles, half }) => {
   if (poles === 2 && (half === 'upper' || half === 'lower')) {
     return {
       field: 'half',
-      message:
-        'A narrow breaker in one space sits on one leg and cannot be two-pole: two-pole needs two spaces, or the inner or outer pair of a quad.',
+      message: messages.aHalfSizeBreakerInOne,
     };
   }
   if (poles === 1 && (half === 'inner' || half === 'outer')) {
     return {
       field: 'half',
-      message: `The ${half} pair of a quad is two-pole: a one-pole narrow breaker is upper or lower.`,
+      message: messages.thePairOfAQuadIs(half),
     };
   }
   return null;
@@ -67,9 +67,9 @@ const withinPanel: Rule = ({ spaces }, _others, wanted) => {
   return wanted.poles === 2 && wanted.space >= 1 && wanted.space <= spaces
     ? {
         field: 'poles',
-        message: `A two-pole breaker at ${wanted.space} would need space ${beyond}; this panel ends at ${spaces}.`,
+        message: messages.aTwoPoleBreakerAtWould(wanted.space, beyond, spaces),
       }
-    : { field: 'space', message: `This panel has spaces 1 to ${spaces}.` };
+    : { field: 'space', message: messages.thisPanelHasSpaces1To(spaces) };
 };
 
 const acrossTheSplit: Rule = ({ splitAt }, _others, wanted) => {
@@ -77,7 +77,7 @@ const acrossTheSplit: Rule = ({ splitAt }, _others, wanted) => {
   if (splitAt === null || first >= splitAt || last < splitAt) return null;
   return {
     field: 'space',
-    message: `The bus is split between ${splitAt - 2} and ${splitAt}: a two-pole breaker cannot sit on both sections.`,
+    message: messages.theBusIsSplitBetweenAnd(splitAt - 2, splitAt),
   };
 };
 
@@ -89,8 +89,8 @@ const narrowWhereListed: Rule = ({ narrowSpaces }, _others, wanted) => {
     field: 'half',
     message:
       narrowSpaces.length === 0
-        ? 'The label of this panel allows no narrow breakers.'
-        : `The label allows narrow breakers in ${saySpaceList(narrowSpaces)} only, not in ${unlisted}.`,
+        ? messages.theLabelOfThisPanelDoes
+        : messages.theLabelAllowsTandemBreakers(saySpaceList(narrowSpaces), unlisted),
   };
 };
 
@@ -104,8 +104,8 @@ const free: Rule = (_panel, others, wanted) => {
     if (shared === undefined) continue;
     const bothNarrow = other.half !== null && wanted.half !== null;
     return bothNarrow
-      ? { field: 'half', message: `The ${shared.part} half of space ${shared.space} is taken.` }
-      : { field: 'space', message: `Space ${shared.space} is taken.` };
+      ? { field: 'half', message: messages.theHalfOfSpaceIsTaken(shared.part, shared.space) }
+      : { field: 'space', message: messages.spaceIsTaken(shared.space) };
   }
   return null;
 };
@@ -116,7 +116,7 @@ const sixHandles: Rule = (panel, others, wanted) => {
   if (handles < MOST_DISCONNECTS) return null;
   return {
     field: 'space',
-    message: `${MOST_DISCONNECTS} handles shut this panel off already, and no more are allowed: use the lower section, from ${panel.splitAt} on.`,
+    message: messages.thisPanelAlreadyHasHandlesThat(MOST_DISCONNECTS, panel.splitAt),
   };
 };
 

@@ -1,5 +1,6 @@
 import { legOfSpace, sayPlace, slotsOf, type Half, type Slot } from './layout.ts';
 import type { Placed } from './placement.ts';
+import * as messages from './messages.ts';
 
 /** How far along its column a half space lies, in half spaces. */
 const along = ({ space, part }: Slot) => Math.floor((space - 1) / 2) * 2 + (part === 'lower' ? 1 : 0);
@@ -17,18 +18,17 @@ const name = ({ space, half }: Placed) => (half === null ? `${space}` : `${space
  * @example tieProblem({ id: 'a', space: 1, poles: 1, half: null }, { id: 'b', space: 3, poles: 1, half: null }) // null
  */
 export function tieProblem(a: Placed, b: Placed): string | null {
-  if (a.id === b.id) return 'A handle is tied to another, not to itself.';
-  if (a.poles !== 1 || b.poles !== 1)
-    return 'A two-pole breaker has one handle already: a tie joins two one-pole breakers.';
+  if (a.id === b.id) return messages.aHandleCannotBeTiedTo;
+  if (a.poles !== 1 || b.poles !== 1) return messages.aTwoPoleBreakerAlreadyHas;
   const [first, second] = along(slotsOf(a)[0]!) < along(slotsOf(b)[0]!) ? [a, b] : [b, a];
   if (a.space % 2 !== b.space % 2) {
-    return `${name(a)} and ${name(b)} lie in different columns: a tie joins neighbors in one column.`;
+    return messages.andAreInDifferentColumnsA(name(a), name(b));
   }
   if (along(slotsOf(first).at(-1)!) + 1 !== along(slotsOf(second)[0]!)) {
-    return `${name(first)} and ${name(second)} are not neighbors: a tie reaches from one handle to the next.`;
+    return messages.andAreNotNeighborsAHandle(name(first), name(second));
   }
   if (legOfSpace(a.space) === legOfSpace(b.space)) {
-    return `${name(a)} and ${name(b)} are both on leg ${legOfSpace(a.space)}: on one leg the shared neutral would carry the sum.`;
+    return messages.andAreBothOnLegOn(name(a), name(b), legOfSpace(a.space));
   }
   return null;
 }
@@ -60,19 +60,18 @@ export function handlesOf(breaker: InPlace & { tiedWith: string | null }, all: r
   if (tied)
     return {
       together: 2,
-      note: `Its handle is tied to that of ${sayPlace(tied)}: one half can be down while the bar looks up. Move both together.`,
+      note: messages.thisHandleIsTiedToThe(sayPlace(tied)),
     };
   if (breaker.half === 'inner' || breaker.half === 'outer')
     return {
       together: 2,
-      note: `It is the ${breaker.half} pair of four narrow handles: its two move together.`,
+      note: messages.thisIsThePairOfA(breaker.half),
     };
   if (breaker.half !== null)
     return {
       together: 1,
-      note: `It is a narrow breaker, the ${breaker.half} of two in this space: mind that it is this one.`,
+      note: messages.thisIsTheHalfOfA(breaker.half),
     };
-  if (breaker.poles === 2)
-    return { together: 2, note: 'Two handles under one bar: one half can be down while the bar looks up.' };
+  if (breaker.poles === 2) return { together: 2, note: messages.twoHandlesUnderOneTieOne };
   return { together: 1, note: '' };
 }

@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { amps, givenId, noRepeatedIds } from '../../facts/quantities/index.ts';
 import { LEGS } from '../layout/index.ts';
+import * as messages from './messages.ts';
 
 const spaces = z
-  .int('Free spaces are a whole number.')
-  .min(0, 'Free spaces cannot be negative.')
+  .int(messages.theNumberOfFreeSpacesMust)
+  .min(0, messages.theNumberOfFreeSpacesCannot)
   .max(84)
   .default(0);
 
@@ -18,21 +19,21 @@ export const legBalanceInput = z.object({
         movable: z
           .boolean()
           .default(true)
-          .describe('not: it shares a neutral, is tied, or its space is wanted as it is'),
+          .describe('false if it shares a neutral, is tied, or must keep its space'),
       }),
     )
-    .min(1, 'Give one circuit at least.')
-    .max(42, 'At most 42 circuits at a time.')
+    .min(1, messages.enterAtLeastOneCircuit)
+    .max(42, messages.enterAtMost42CircuitsAt)
     .superRefine(noRepeatedIds)
-    .describe('of one pole; two-pole loads count on both legs and are left out'),
+    .describe('one-pole circuits; two-pole loads count on both legs and are left out'),
   freeSpaces: z
     .object({ A: spaces, B: spaces })
     .default({ A: 0, B: 0 })
-    .describe('free spaces on each leg, into which a circuit may move without another moving back'),
+    .describe('free spaces on each leg that a circuit can move to without a swap'),
   maxMoves: z
-    .int('Moves are a whole number.')
-    .min(1, 'At least one move.')
-    .max(42, 'At most 42 moves.')
+    .int(messages.theNumberOfMovesMustBe)
+    .min(1, messages.enterAtLeastOneMove)
+    .max(42, messages.enterAtMost42Moves)
     .default(6),
 });
 export type LegBalanceInput = z.input<typeof legBalanceInput>;
@@ -40,15 +41,19 @@ export type LegBalanceInput = z.input<typeof legBalanceInput>;
 const sums = {
   A: z.number().describe('A on leg A'),
   B: z.number().describe('A on leg B'),
-  imbalanceAmps: z.number().describe('by how much the legs differ, A'),
+  imbalanceAmps: z.number().describe('difference between the legs, A'),
 };
 
 export const legBalanceOutput = z.object({
   before: z.object(sums),
   options: z
     .array(
-      z.object({ moves: z.int(), move: z.array(z.string()).describe('circuits to the other leg'), ...sums }),
+      z.object({
+        moves: z.int(),
+        move: z.array(z.string()).describe('circuits that move to the other leg'),
+        ...sums,
+      }),
     )
-    .describe('for each number of moves the best that can be reached, where it is better than with fewer'),
+    .describe('the best result for each number of moves, if better than with fewer moves'),
 });
 export type LegBalance = z.infer<typeof legBalanceOutput>;

@@ -1,2 +1,3 @@
+export * from './limits.ts';
 export * from './schema.ts';
 export { spacePlan } from './spacePlan.ts';

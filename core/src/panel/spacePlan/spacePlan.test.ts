@@ -86,7 +86,7 @@ describe('room in a panel', () => {
   });
 
   test('overlaps and places beyond the panel are bad input', () => {
-    expect(() => ask({ breakers: [plain('a', 1), plain('b', 1)] })).toThrow(/taken twice/);
+    expect(() => ask({ breakers: [plain('a', 1), plain('b', 1)] })).toThrow(/used twice/);
     expect(() => ask({ breakers: [plain('a', 5, { poles: 2 }), plain('b', 7)] })).toThrow(/1 to 6/);
     expect(() => ask({ spaces: 5 })).toThrow(/even/);
     expect(() => ask({ breakers: [plain('a', 1, { half: 'inner' })] })).toThrow(/quad/);

@@ -41,7 +41,7 @@ describe('the effective rating', () => {
     expect(judge(held(19, 7200), tripped(28, 300)).judgement).toBe('sound');
   });
 
-  test('tells 14.6 A where a breaker opens from 14.6 A, worked by hand', () => {
+  test('tells 14.6 A where a breaker trips from 14.6 A, worked by hand', () => {
     // τ = 80 s, k² = (14.6/20)² = 0.5329; at 17 A from cold: 80 · ln(0.7225 / (0.7225 − 0.5329)) = 107.0 s, and so on.
     const seconds = (amps: number) => 80 * Math.log(amps ** 2 / (amps ** 2 - 14.6 ** 2));
     expect(seconds(17)).toBeCloseTo(107, 0);
@@ -175,7 +175,7 @@ describe('laws of the effective rating', () => {
     expect(turned.ultimateAmps.p50).toBeCloseTo(effectiveRating(question).ultimateAmps.p50, 6);
   });
 
-  test('a finer grid moves percentiles by less than 0.5 % of the rating', () => {
+  test('a finer grid moves percentiles by less than 0.5% of the rating', () => {
     const random = seeded(21);
     for (let n = 0; n < 12; n++) {
       const { question } = simulatedBreaker(random, POPULATIONS[n % 2]!);
@@ -229,7 +229,7 @@ describe('the record of a breaker', () => {
   });
 });
 
-describe('when this breaker opens', () => {
+describe('when this breaker', () => {
   test('a weak one opens where a sound one holds, sooner from warm', () => {
     const belief = beliefFrom({ ratingAmps: 20, events: [tripped(15, 600), tripped(17, 200)] });
     const cold = openingTimes(belief, 18);

@@ -7,7 +7,7 @@ import type { TrialEvent } from './schema.ts';
 export const NOTES = {
   /** One reading error for all currents of an event: log-normal, one sigma. */
   currentSd: 0.03,
-  /** Times are good to 5 % and 2 s. */
+  /** Times are good to 5% and 2 s. */
   timeShare: 0.05,
   timeSeconds: 2,
   /** Records contradict the model now and then: this share of them says nothing. */

@@ -9,7 +9,7 @@ import type { OpeningTimes, Segment } from './schema.ts';
  * @param amps the current from now on, A
  * @param before what it carried until now, from cold, oldest first (A, s)
  * @param ambientC ambient, °C
- * @returns seconds from now: 5, 50 and 95 % of what is believed of it open sooner
+ * @returns seconds from now: 5, 50 and 95% of what is believed of it open sooner
  * @example openingTimes(beliefFrom({ ratingAmps: 20, events: [] }), 60).never // 0
  */
 export function openingTimes(

@@ -53,7 +53,7 @@ describe('heatSurvey', () => {
     expect(first([point('1', 35, 10)]).grade).toBe('watch');
   });
 
-  test('under 40 % of the rating nothing is scaled, and that is told', () => {
+  test('under 40% of the rating nothing is scaled, and that is told', () => {
     const idle = first([point('1', 30, 7.9)]);
     expect(idle.riseAtRatingC).toBeNull();
     expect(idle.reasons.map((r) => r.code)).toEqual(['load-too-low']);

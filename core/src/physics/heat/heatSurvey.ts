@@ -7,15 +7,9 @@ import {
   sayRise,
   sayTemperature,
 } from '../../facts/quantities/index.ts';
-import {
-  HEAT_GRADES,
-  heatInput,
-  type HeatGrade,
-  type HeatInput,
-  type HeatPoint,
-  type HeatPointInput,
-  type HeatSurvey,
-} from './schema.ts';
+import { heatInput, type HeatInput, type HeatPoint, type HeatPointInput, type HeatSurvey } from './schema.ts';
+import { HEAT_GRADES, type HeatGrade } from './grades.ts';
+import * as messages from './messages.ts';
 
 const share = (point: HeatPointInput) => point.amps / point.ratingAmps;
 
@@ -76,7 +70,7 @@ export function heatOfPoint(
   if (!judgeable) {
     reasons.push({
       code: 'load-too-low',
-      text: `It carries ${sayPercent(share(point))} of its rating: too little to scale to full load (${sayPercent(LIMITS.leastShareToJudge)} at least).`,
+      text: messages.atOfTheRatingTheLoad(sayPercent(share(point)), sayPercent(LIMITS.leastShareToJudge)),
     });
   }
   return { id: point.id, riseC, overPeersC, riseAtRatingC, grade: findings[0]?.grade ?? 'normal', reasons };
@@ -116,18 +110,18 @@ function gradeOverPeers(over: number | null): Finding | null {
     grade: urgent ? 'urgent' : 'repair-soon',
     code: 'over-peers',
     text: urgent
-      ? `It is ${sayRise(over)} over similar parts with a similar load; over ${sayRise(LIMITS.overPeersUrgentC)} calls for repair at once.`
-      : `It is ${sayRise(over)} over similar parts with a similar load; over ${sayRise(LIMITS.overPeersRepairSoonC)} calls for repair when possible.`,
+      ? messages.aboveSimilarPartsWithASimilar(sayRise(over), sayRise(LIMITS.overPeersUrgentC))
+      : messages.aboveSimilarPartsWithASimilarLoad(sayRise(over), sayRise(LIMITS.overPeersRepairSoonC)),
   };
 }
 
 function gradeAtFullLoad(cautiousRise: number, scaled: boolean): Finding | null {
   if (!exceeds(cautiousRise, LIMITS.riseAtRatingWatchC)) return null;
-  const where = scaled ? 'at full load' : 'already at this small load';
+  const where = scaled ? messages.atFullLoad : messages.evenAtThisLowLoad;
   return {
     grade: exceeds(cautiousRise, LIMITS.riseAtRatingUrgentC) ? 'urgent' : 'watch',
     code: 'rise-at-rating',
-    text: `It would rise at least ${sayRise(cautiousRise)} ${where}; a standard breaker’s terminal may rise ${sayRise(LIMITS.riseAtRatingUrgentC)}.`,
+    text: messages.theRiseWouldBeAtLeast(sayRise(cautiousRise), where, sayRise(LIMITS.riseAtRatingUrgentC)),
   };
 }
 
@@ -136,6 +130,6 @@ function gradeAbsolute(surface: number): Finding | null {
   return {
     grade: 'urgent',
     code: 'surface-limit',
-    text: `Its surface is ${sayTemperature(surface)}; ${sayTemperature(LIMITS.surfaceUrgentC)} is too hot whatever the load.`,
+    text: messages.theSurfaceIsAtMoreThan(sayTemperature(surface), sayTemperature(LIMITS.surfaceUrgentC)),
   };
 }

@@ -1,2 +1,3 @@
+export * from './grades.ts';
 export * from './schema.ts';
 export * from './heatSurvey.ts';

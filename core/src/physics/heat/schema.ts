@@ -1,38 +1,36 @@
 import { HEAT_LIMITS } from '../../facts/limits/index.ts';
 import { z } from 'zod';
 import { ambientC, amps, noRepeatedIds, ratingAmps, reason, surfaceC } from '../../facts/quantities/index.ts';
+import { HEAT_GRADES } from './grades.ts';
+import * as messages from './messages.ts';
 
 export const heatInput = z.object({
   ambientC,
   points: z
     .array(
       z.object({
-        id: z.string().min(1, 'The id must not be empty.'),
+        id: z.string().min(1, messages.theIdMustNotBeEmpty),
         surfaceC,
         amps,
         ratingAmps,
         group: z.string().min(1).optional().describe('poles of one breaker share a group'),
       }),
     )
-    .min(1, 'Give at least one point.')
-    .max(500, 'At most 500 points at a time.')
+    .min(1, messages.enterAtLeastOnePoint)
+    .max(500, messages.enterAtMost500PointsAt)
     .superRefine(noRepeatedIds),
 });
 export type HeatInput = z.input<typeof heatInput>;
 export type HeatPointInput = HeatInput['points'][number];
 
-/** Grades from mild to grave. */
-export const HEAT_GRADES = ['normal', 'watch', 'repair-soon', 'urgent'] as const;
-export type HeatGrade = (typeof HEAT_GRADES)[number];
-
 export const heatPoint = z.object({
   id: z.string(),
   riseC: z.number(),
-  overPeersC: z.number().nullable().describe('null without a peer'),
+  overPeersC: z.number().nullable().describe('null without a similar part'),
   riseAtRatingC: z
     .number()
     .nullable()
-    .describe(`null below ${100 * HEAT_LIMITS.leastShareToJudge} % of the rating`),
+    .describe(`null below ${100 * HEAT_LIMITS.leastShareToJudge}% of the rating`),
   grade: z.enum(HEAT_GRADES),
   reasons: z.array(reason),
 });

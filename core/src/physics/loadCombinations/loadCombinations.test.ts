@@ -65,7 +65,7 @@ describe('loads together', () => {
     const light = loadCombinations({ ratingAmps: 20, loads: [load('a', 5), load('b', 6)] });
     expect(light).toMatchObject({ offendingCount: 0, foreverCount: 1, sets: 3, holding: 3 });
     const many = Array.from({ length: 21 }, (_, i) => load(`l${i}`, 1));
-    expect(() => loadCombinations({ ratingAmps: 20, loads: many })).toThrow(/At most 20/);
+    expect(() => loadCombinations({ ratingAmps: 20, loads: many })).toThrow(/at most 20/);
     expect(() => loadCombinations({ ratingAmps: 20, loads: [load('a', 1), load('a', 2)] })).toThrow(
       /used twice/,
     );

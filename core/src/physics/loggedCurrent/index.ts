@@ -4,6 +4,8 @@ export * from './overTime.ts';
 export * from './envelope.ts';
 export { currentSteps, type CurrentStep } from './steps.ts';
 export type { KnownLoad } from './sizes.ts';
+export * from './loadEventTypes.ts';
 export * from './loadEvents.ts';
+export { historyBefore } from './loadHistory.ts';
 export * from './loadTurns.ts';
 export * from './voltageEvents.ts';

@@ -3,61 +3,30 @@ import { firstAtOrAfter, holdOf, usualInterval, type Samples } from './samples.t
 import { partsOf, sizesOf, type KnownLoad, type Size } from './sizes.ts';
 import { currentSteps, type CurrentStep } from './steps.ts';
 import type { VoltageEvent } from './voltageEvents.ts';
-
-export interface SwitchedEvent {
-  kind: 'switched-on' | 'switched-off';
-  atMs: number;
-  /** By how much the current changed, A. */
-  amps: number;
-  /** Which known load it is; null: none fits, or none alone. */
-  loadId: string | null;
-  /** How it started, where it drew more at first. */
-  start: { peakAmps: number; multiple: number; seconds: number } | null;
-}
-
-export interface TripEvent {
-  kind: 'trip';
-  atMs: number;
-  /** What it carried before, A: mean since the last change. */
-  amps: number;
-  /** For how long it had carried that, s. */
-  seconds: number;
-  /** What it carried before that, A: mean of a quarter hour. */
-  preloadAmps: number;
-  /** The hour before, in stretches of steady current. */
-  history: { amps: number; seconds: number }[];
-  /** It carried about its rating or more, so that a breaker opens by itself; false: all went off, and no overload tells why. */
-  isOverload: boolean;
-}
-
-/** What hung on it came back all at once. */
-export interface RestoredEvent {
-  kind: 'restored';
-  atMs: number;
-  amps: number;
-  /** How long it was off, s. */
-  offSeconds: number;
-}
-
-export type LoadEvent = SwitchedEvent | TripEvent | RestoredEvent;
+import { historyBefore, meanBetween } from './loadHistory.ts';
+import { type LoadEvent, type SwitchedEvent, type TripEvent } from './loadEventTypes.ts';
 
 /** Samples so far apart hardly show a start. */
 const COARSE_MS = 7000;
+
 /** A switch off is that of the load that came on with this much, so near. */
 const SAME_SWITCHING = { share: 0.15, amps: 0.35 };
+
 /** All is off: less than this, in A and in ratings. */
 const OFF = { amps: 0.3, share: 0.015 };
+
 /** By so much a current rose where something came on just before. */
 const ROSE = 1.08;
+
 /** So many loads do not go off in one moment by chance. */
 const SEVERAL = 3;
+
 /** What starts draws so many times what it runs at, at least. */
 const LEAST_START = 1.12;
+
 /** After a trip it stays off at least so long, s: nobody is back at the panel before. */
 const STAYS_OFF_SECONDS = 45;
-/** A trip is looked back on for so long, s. */
-const HISTORY_SECONDS = 3600;
-const MOST_STRETCHES = 40;
+
 /** A breaker past its best opens below its rating, and with less heat than the standard lets the most sensitive one hold. */
 const WEAK = { share: 0.9, heat: 0.78 };
 
@@ -252,59 +221,4 @@ function beforeTrip(
     preloadAmps: meanBetween(samples, firstAtOrAfter(times, fromMs - 900_000), firstAtOrAfter(times, fromMs)),
     history: historyBefore(samples, atMs),
   };
-}
-
-/** Time-weighted mean of the samples from one to before another; 0 where there are none. */
-function meanBetween({ times, values }: Samples, from: number, to: number): number {
-  const hold = holdOf(times, usualInterval(times));
-  let [sum, ms] = [0, 0];
-  for (let i = Math.max(0, from); i < to; i += 1) {
-    if (Number.isNaN(values[i]!)) continue;
-    sum += values[i]! * hold(i);
-    ms += hold(i);
-  }
-  return ms === 0 ? 0 : sum / ms;
-}
-
-/**
- * The hour before an instant in stretches of steady current, few enough to keep: what a breaker was through before it opened.
- *
- * @param samples A
- * @param atMs the instant, ms since 1970
- * @returns stretches in their order, A and s, forty at most; what lies in a gap counts as nothing carried
- * @example historyBefore({ times: Float64Array.of(0, 1000), values: Float32Array.of(5, 20) }, 2000)
- *   // [{ amps: 5, seconds: 1 }, { amps: 20, seconds: 1 }]
- */
-export function historyBefore({ times, values }: Samples, atMs: number): TripEvent['history'] {
-  const first = firstAtOrAfter(times, atMs - HISTORY_SECONDS * 1000);
-  const last = firstAtOrAfter(times, atMs);
-  const hold = holdOf(times, usualInterval(times));
-  const stretches: { amps: number; seconds: number }[] = [];
-  for (let i = first; i < last; i += 1) {
-    const until = Math.min(i + 1 < last ? times[i + 1]! : atMs, atMs);
-    const amps = Number.isNaN(values[i]!) ? 0 : values[i]!;
-    const seconds = Math.min(hold(i), until - times[i]!) / 1000;
-    stretches.push({ amps, seconds });
-    const missing = (until - times[i]!) / 1000 - seconds;
-    if (missing > 0) stretches.push({ amps: 0, seconds: missing });
-  }
-  return merged(stretches);
-}
-
-/** Neighbors that differ least become one, with the heat they make together, until few are left. */
-function merged(stretches: { amps: number; seconds: number }[]): { amps: number; seconds: number }[] {
-  let list = stretches.filter(({ seconds }) => seconds > 0);
-  for (let tolerance = 0.1; list.length > MOST_STRETCHES; tolerance *= 1.5) {
-    const next: typeof list = [];
-    for (const one of list) {
-      const before = next.at(-1);
-      if (before && Math.abs(before.amps - one.amps) <= tolerance) {
-        const seconds = before.seconds + one.seconds;
-        before.amps = Math.sqrt((before.amps ** 2 * before.seconds + one.amps ** 2 * one.seconds) / seconds);
-        before.seconds = seconds;
-      } else next.push({ ...one });
-    }
-    list = next;
-  }
-  return list;
 }

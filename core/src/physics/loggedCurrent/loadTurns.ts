@@ -1,6 +1,6 @@
 import { median } from '../../facts/quantities/index.ts';
-import type { LoadEvent, SwitchedEvent } from './loadEvents.ts';
-import { historyBefore, type TripEvent } from './loadEvents.ts';
+import type { LoadEvent, SwitchedEvent, TripEvent } from './loadEventTypes.ts';
+import { historyBefore } from './loadHistory.ts';
 import { holdOf, usualInterval, type Samples } from './samples.ts';
 
 /** How a known load ran, by a log: what the bench asks of it. */

@@ -19,9 +19,9 @@ const SHARE_OFF = VOLTAGE_LIMITS.loggedEvent;
 const USUAL_MS = 10 * 60_000;
 
 /**
- * Sags and swells of a logged voltage: stretches 5 % or more below or above what is usual around them, and stretches without voltage.
+ * Sags and swells of a logged voltage: stretches 5% or more below or above what is usual around them, and stretches without voltage.
  *
- * Source: ANSI C84.1 for what counts as dead; 5 % off the usual is this program’s own scale.
+ * Source: ANSI C84.1 for what counts as dead; 5% off the usual is this program’s own scale.
  *
  * @param samples V
  * @returns events in their order, each with its length (s) and farthest figure (V)

@@ -18,9 +18,9 @@ describe('apparentPower', () => {
     expect(apparentPower({ volts: 120, amps: 0, watts: 0 })).toEqual({ voltAmperes: 0, powerFactor: null });
   });
 
-  test('meters that disagree by less than 2 % give a factor of 1, by more are refused at the watts', () => {
+  test('meters that disagree by less than 2% give a factor of 1, by more are refused at the watts', () => {
     expect(apparentPower({ volts: 120, amps: 10, watts: 1220 }).powerFactor).toBe(1);
-    expect(() => apparentPower({ volts: 120, amps: 10, watts: 1230 })).toThrow(/check the three readings/);
+    expect(() => apparentPower({ volts: 120, amps: 10, watts: 1230 })).toThrow(/Check the three readings/);
   });
 
   test.each([

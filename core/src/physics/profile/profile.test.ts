@@ -158,7 +158,7 @@ describe('when it opens', () => {
   test.each([
     [{ loads: [] }, /loads that run/],
     [{ loads: [load({ id: 'a', amps: 1, onSeconds: 5 })] }, /time on and a time off/],
-    [{ loads: [load({ id: 'a', amps: 1, surgeTimes: 5 })] }, /height and a time/],
+    [{ loads: [load({ id: 'a', amps: 1, surgeTimes: 5 })] }, /multiple and a time/],
     [
       { loads: [load({ id: 'a', amps: 1, onSeconds: 2, offSeconds: 2, surgeTimes: 5, surgeSeconds: 3 })] },
       /longer than the load is on/,

@@ -6,24 +6,23 @@ import { aboutChanges, Stretches } from './loadClock.ts';
 import { currentOf, opensAfter, type BreakerElement } from './runProfile.ts';
 import { profileQuestion } from './schema.ts';
 import { thisBreaker } from './breakers.ts';
+import * as messages from './messages.ts';
 
 /** So many changes of the current are worked through at most: alone, and with a record, once for each unit it may be. */
 const MOST_CHANGES = { alone: 1_000_000, withRecord: 100_000 } as const;
 
 export const profileInput = profileQuestion
   .safeExtend({
-    curve: curvePoints
-      .optional()
-      .describe('the printed curve of its family; the standard’s band if left out'),
+    curve: curvePoints.optional().describe('printed curve of its family; the standard band if left out'),
     events: effectiveRatingInput.shape.events
       .default([])
-      .describe('its record, for this breaker’s own times'),
+      .describe('record of this breaker, for its own times'),
   })
   .superRefine((question, context) => {
     const most = question.events.length > 0 ? MOST_CHANGES.withRecord : MOST_CHANGES.alone;
     if (aboutChanges(question) <= most) return;
     const limit = most.toLocaleString('en-US');
-    const message = `The current changes more than ${limit} times. Ask for fewer hours, or longer cycles.`;
+    const message = messages.theCurrentChangesMoreThanTimes(limit);
     context.addIssue({ code: 'custom', path: ['hours'], message });
   });
 export type ProfileInput = z.input<typeof profileInput>;
@@ -32,13 +31,13 @@ const seconds = z.number().nullable();
 
 export const profileOutput = z.object({
   peakAmps: z.number(),
-  rmsAmps: z.number().describe('the steady current that heats as much'),
-  changes: z.int().describe('stretches of steady current in the profile'),
+  rmsAmps: z.number().describe('steady current with the same heating'),
+  changes: z.int().describe('intervals of steady current in the profile'),
   sound: z.object({
-    fastestSeconds: seconds.describe('the most sensitive sound breaker; null: it holds'),
-    slowestSeconds: seconds.describe('the least sensitive'),
+    fastestSeconds: seconds.describe('most sensitive sound breaker; null if it holds'),
+    slowestSeconds: seconds.describe('least sensitive sound breaker'),
   }),
-  unit: openingTimesShape.nullable().describe('this breaker, by its record; null without one'),
+  unit: openingTimesShape.nullable().describe('this breaker, by its record; null without a record'),
 });
 export type ProfileTimes = z.infer<typeof profileOutput>;
 

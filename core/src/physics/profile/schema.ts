@@ -1,26 +1,27 @@
 import { z } from 'zod';
 import { amps, name, seconds } from '../../facts/quantities/index.ts';
 import { tripWindowInput } from '../trip/index.ts';
+import * as messages from './messages.ts';
 
-const cycleSeconds = seconds.min(1, 'A part of a cycle lasts 1 s at least.').nullable().default(null);
+const cycleSeconds = seconds.min(1, messages.eachPartOfACycleMust).nullable().default(null);
 
 /** How a load runs: on and off in turns, with a surge each time it starts. */
 export const running = {
-  onSeconds: cycleSeconds.describe('on for so long; null: it stays on'),
-  offSeconds: cycleSeconds.describe('then off for so long'),
+  onSeconds: cycleSeconds.describe('time on; null if it stays on'),
+  offSeconds: cycleSeconds.describe('time off'),
   surgeTimes: z
-    .number('Give the surge as a multiple of the running current.')
-    .min(1, 'A surge is 1 to 15 times the running current.')
-    .max(15, 'A surge is 1 to 15 times the running current.')
+    .number(messages.enterTheStartingCurrentAsA)
+    .min(1, messages.theStartingCurrentMustBe1)
+    .max(15, messages.theStartingCurrentMustBe1)
     .nullable()
     .default(null)
-    .describe('current at the start, in running currents'),
+    .describe('starting current, as a multiple of the running current'),
   surgeSeconds: seconds
-    .min(0.01, 'A surge lasts 0.01 s at least.')
-    .max(60, 'A surge lasts a minute at most.')
+    .min(0.01, messages.theStartingTimeMustBeAt)
+    .max(60, messages.theStartingTimeCanBeAt)
     .nullable()
     .default(null)
-    .describe('how long the start takes'),
+    .describe('starting time'),
 };
 
 type Running = { onSeconds: number | null; offSeconds: number | null } & {
@@ -38,17 +39,17 @@ type Running = { onSeconds: number | null; offSeconds: number | null } & {
 export function checkRunning(load: Running, context: z.RefinementCtx) {
   const no = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
   if ((load.onSeconds === null) !== (load.offSeconds === null))
-    no(load.onSeconds === null ? 'onSeconds' : 'offSeconds', 'A cycle has a time on and a time off.');
+    no(load.onSeconds === null ? 'onSeconds' : 'offSeconds', messages.aDutyCycleNeedsATime);
   if ((load.surgeTimes === null) !== (load.surgeSeconds === null))
-    no(load.surgeTimes === null ? 'surgeTimes' : 'surgeSeconds', 'A surge has a height and a time.');
+    no(load.surgeTimes === null ? 'surgeTimes' : 'surgeSeconds', messages.aStartingCurrentNeedsAMultiple);
   if (load.onSeconds !== null && (load.surgeSeconds ?? 0) > load.onSeconds)
-    no('surgeSeconds', 'The surge is longer than the load is on.');
+    no('surgeSeconds', messages.theStartingTimeIsLongerThan);
 }
 
 export const runningLoad = z
   .object({
-    id: z.string().min(1, 'The id must not be empty.'),
-    name: name('The load’s name').optional(),
+    id: z.string().min(1, messages.theIdMustNotBeEmpty),
+    name: name(messages.theLoadName).optional(),
     amps,
     ...running,
   })
@@ -66,12 +67,16 @@ export const profileQuestion = z
   .object({
     ratingAmps,
     ambientC,
-    hours: z.number().min(0.1, 'At least 0.1 hours.').max(168, 'A week at most: 168 hours.').default(24),
-    loads: z.array(runningLoad).max(60, 'A circuit may have 60 loads at most.').default([]),
-    logged: z.array(loggedStretch).max(200_000, 'At most 200 000 stretches at a time.').default([]),
+    hours: z
+      .number()
+      .min(0.1, messages.enterAtLeast01Hours)
+      .max(168, messages.enterAtMostOneWeek168)
+      .default(24),
+    loads: z.array(runningLoad).max(60, messages.aCircuitCanHaveAtMost).default([]),
+    logged: z.array(loggedStretch).max(200_000, messages.enterAtMost200000Intervals).default([]),
   })
   .refine((q) => q.loads.length > 0 || q.logged.length > 0, {
     path: ['loads'],
-    message: 'Give the loads that run, or a logged current.',
+    message: messages.enterTheLoadsThatRunOr,
   });
 export type ProfileQuestion = z.input<typeof profileQuestion>;

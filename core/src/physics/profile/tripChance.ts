@@ -11,7 +11,7 @@ export interface TripChance {
   /** Units that opened for the first time in each hour. */
   byHour: number[];
   opened: number;
-  /** Share that opened at all, and between what it lies with 95 % confidence. */
+  /** Share that opened at all, and between what it lies with 95% confidence. */
   share: number;
   low: number;
   high: number;
@@ -68,7 +68,7 @@ export function* tripChance(
 }
 
 /**
- * Between what a share lies with 95 % confidence, from how many of how many were seen.
+ * Between what a share lies with 95% confidence, from how many of how many were seen.
  *
  * Source: E. B. Wilson, Probable inference, the law of succession, and statistical inference (1927).
  */

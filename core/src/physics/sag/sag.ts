@@ -3,6 +3,7 @@ import { atLeast, exceeds, sayNumber } from '../../facts/quantities/index.ts';
 import { HEAT_GRADES, type HeatGrade } from '../heat/index.ts';
 import { conductorOhmsOf } from './conductorOhms.ts';
 import { sagInput, type Sag, type SagInput, type SagSegment } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** From how many watts in one joint on: about what makes it warm, hot, glow. A scale of this program’s own. */
 const JOINT_WATTS: readonly (readonly [number, HeatGrade])[] = [
@@ -66,7 +67,7 @@ function segmentTo(question: Question, points: Sag['points'], i: number): SagSeg
     watts,
     wattsAtRating: ratingAmps === undefined ? null : Math.max(0, excessOhms) * ratingAmps ** 2,
   };
-  const at = ratingAmps === undefined ? 'at this load' : 'at the breaker’s rating';
+  const at = ratingAmps === undefined ? messages.atThisLoad : messages.atTheBreakerRating;
   const sureWatts = lowOhms * (ratingAmps ?? amps) ** 2;
   const grade = before
     ? (JOINT_WATTS.find(([from]) => atLeast(sureWatts, from))?.[1] ?? 'normal')
@@ -87,34 +88,27 @@ function reasonsOf(
   const reasons: SagSegment['reasons'] = [];
   const add = (code: string, text: string) => reasons.push({ code, text });
   if (from === null) {
-    if (percent === null)
-      add('dead', 'There is no voltage here with nothing on: nothing can be said of the supply.');
+    if (percent === null) add('dead', messages.thereIsNoVoltageWithNo);
     else if (grade === 'normal')
-      add('supply-steady', `The supply loses ${sayNumber(percent)} % under this load: no sign against it.`);
-    else
-      add(
-        'supply-drop',
-        `The supply itself loses ${sayNumber(percent)} % under this load: main, service and utility come before the run.`,
-      );
+      add('supply-steady', messages.theSupplyVoltageDropsUnderThis(sayNumber(percent)));
+    else add('supply-drop', messages.theSupplyItselfDropsUnderThis(sayNumber(percent)));
     return reasons;
   }
-  if (conductorOhms === null)
-    add('conductor-unknown', 'The conductor is not known: all of the drop here is taken for joints.');
+  if (conductorOhms === null) add('conductor-unknown', messages.theConductorIsNotKnownSo);
   if (grade !== 'normal')
     add(
       'over-conductor',
-      `At least ${sayNumber(lowOhms * 1000, 0)} mΩ more than the conductor explains: ${sayNumber(sureWatts)} W in a joint ${at}, by our own scale of what makes it warm (${CONNECTION_LIMITS.warmWatts} W), hot (${CONNECTION_LIMITS.hotWatts} W) or glow (${CONNECTION_LIMITS.glowWatts} W).`,
+      messages.atLeastMMoreThanThe(
+        sayNumber(lowOhms * 1000, 0),
+        sayNumber(sureWatts),
+        at,
+        CONNECTION_LIMITS.warmWatts,
+        CONNECTION_LIMITS.hotWatts,
+        CONNECTION_LIMITS.glowWatts,
+      ),
     );
-  else if (excessOhms > 0 && lowOhms === 0)
-    add(
-      'within-error',
-      'The voltage drop beyond the conductor is within the error of the meter. Repeat with a larger load.',
-    );
-  else
-    add(
-      'explained',
-      `At most ${sayNumber(highOhms * 1000, 0)} mΩ beyond the conductor: too little to warm a joint.`,
-    );
+  else if (excessOhms > 0 && lowOhms === 0) add('within-error', messages.theVoltageDropBeyondThe);
+  else add('explained', messages.atMostMBeyondTheConductor(sayNumber(highOhms * 1000, 0)));
   return reasons;
 }
 

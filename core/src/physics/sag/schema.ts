@@ -10,33 +10,34 @@ import {
 } from '../../facts/quantities/index.ts';
 import { FEEDER_GAUGES, MATERIALS, isMade, NOT_MADE } from '../../facts/standards/index.ts';
 import { HEAT_GRADES } from '../heat/index.ts';
+import * as messages from './messages.ts';
 
 /** Noise of a meter may show more volts under load than without, up to so many. */
 const MOST_RISE_VOLTS = 2;
 
 const volts = (what: string) =>
   z
-    .number(`${what} must be a number.`)
-    .min(0, `${what} must be from 0 to 300 V.`)
-    .max(300, `${what} must be from 0 to 300 V.`);
+    .number(messages.mustBeANumber(what))
+    .min(0, messages.mustBeFrom0To300(what))
+    .max(300, messages.mustBeFrom0To300(what));
 
 /** The conductor between two points. */
 export const conductorRun = z
   .object({
-    gauge: z.enum(FEEDER_GAUGES, 'The gauge must be one of 14 to 4/0 AWG or 250 to 600 kcmil.'),
+    gauge: z.enum(FEEDER_GAUGES, 'The conductor size must be one of 14 to 4/0 AWG or 250 to 600 kcmil.'),
     material: z.enum(MATERIALS, 'The material must be copper or aluminum.'),
     lengthM: metres,
     conductorC: z
-      .number('The conductor’s temperature must be a number.')
-      .min(-40, 'The conductor’s temperature must be from −40 to 250 °C.')
-      .max(250, 'The conductor’s temperature must be from −40 to 250 °C.')
+      .number(messages.theConductorTemperatureMustBeA)
+      .min(-40, messages.theConductorTemperatureMustBe)
+      .max(250, messages.theConductorTemperatureMustBe)
       .default(40),
     wires: z
-      .int('The number of wires must be a whole number.')
-      .min(1, 'One wire at least carries the current.')
-      .max(4, 'At most four wires.')
+      .int(messages.theNumberOfWiresMustBe)
+      .min(1, messages.atLeastOneWireCarriesThe)
+      .max(4, messages.enterAtMostFourWires)
       .default(2)
-      .describe('conductors of that length in the way of the current: there and back are two'),
+      .describe('conductors of that length in the current path: hot and neutral make two'),
   })
   .refine(isMade, NOT_MADE);
 export type ConductorRun = z.input<typeof conductorRun>;
@@ -44,32 +45,30 @@ export type ConductorRun = z.input<typeof conductorRun>;
 const point = z
   .object({
     id,
-    unloaded: volts('The voltage with nothing on').describe('V'),
-    loaded: volts('The voltage with the load on').describe('V'),
-    run: conductorRun
-      .optional()
-      .describe('the conductor between the point before, or the supply, and this one'),
+    unloaded: volts(messages.theNoLoadVoltage).describe('V'),
+    loaded: volts(messages.theVoltageUnderLoad).describe('V'),
+    run: conductorRun.optional().describe('conductor from the point before, or the supply, to this one'),
   })
   .refine(({ unloaded, loaded }) => !exceeds(loaded, unloaded + MOST_RISE_VOLTS), {
     path: ['loaded'],
-    message: `Under load the voltage cannot be more than ${MOST_RISE_VOLTS} V higher than with nothing on.`,
+    message: messages.theVoltageUnderLoadCannotBe(MOST_RISE_VOLTS),
   });
 
 export const sagInput = z.object({
-  amps: amps.gt(0, 'The load must draw a current.').describe('what the known load draws, A'),
-  ratingAmps: ratingAmps.optional().describe('what the breaker lets through for ever, A'),
+  amps: amps.gt(0, messages.theLoadMustDrawCurrent).describe('current of the known load, A'),
+  ratingAmps: ratingAmps.optional().describe('breaker rating, A'),
   meterVolts: z
-    .number('The meter’s error must be a number.')
-    .min(0, 'The meter’s error must be from 0 to 20 V.')
-    .max(20, 'The meter’s error must be from 0 to 20 V.')
+    .number(messages.theMeterErrorMustBeA)
+    .min(0, messages.theMeterErrorMustBeFrom)
+    .max(20, messages.theMeterErrorMustBeFrom)
     .default(0.15)
     .describe('error of one reading, V'),
   points: z
     .array(point)
-    .min(1, 'Give at least one point.')
-    .max(12, 'At most 12 points at a time.')
+    .min(1, messages.enterAtLeastOnePoint)
+    .max(12, messages.enterAtMost12PointsAt)
     .superRefine(noRepeatedIds)
-    .describe('in the order in which the current passes them, from the supply to the load'),
+    .describe('in order from the supply to the load'),
 });
 export type SagInput = z.input<typeof sagInput>;
 
@@ -77,26 +76,26 @@ export const sagOutput = z.object({
   points: z.array(
     z.object({
       id,
-      dropVolts: z.number().describe('V lost up to here under the load'),
-      dropPercent: z.number().nullable().describe('% of the voltage with nothing on'),
+      dropVolts: z.number().describe('voltage drop up to here under the load, V'),
+      dropPercent: z.number().nullable().describe('% of the no-load voltage'),
     }),
   ),
   segments: z.array(
     z.object({
-      from: id.nullable().describe('null: the supply itself'),
+      from: id.nullable().describe('null for the supply itself'),
       to: id,
       ohms: z.number().describe('Ω'),
-      conductorOhms: z.number().nullable().describe('what the conductor explains, Ω; null: not known'),
+      conductorOhms: z.number().nullable().describe('explained by the conductor, Ω; null if not known'),
       excessOhms: z.number().describe('Ω'),
-      lowOhms: z.number().describe('the least it may be by the meter’s error, Ω'),
-      highOhms: z.number().describe('the most, Ω'),
-      watts: z.number().describe('heat at the load drawn, W'),
-      wattsAtRating: z.number().nullable().describe('heat at the breaker’s rating, W'),
+      lowOhms: z.number().describe('minimum, allowing for the meter error, Ω'),
+      highOhms: z.number().describe('maximum, Ω'),
+      watts: z.number().describe('heat at the measured load, W'),
+      wattsAtRating: z.number().nullable().describe('heat at the breaker rating, W'),
       grade: z.enum(HEAT_GRADES),
       reasons: z.array(reason),
     }),
   ),
-  worst: id.nullable().describe('the end of the segment to look at first; null: none'),
+  worst: id.nullable().describe('end of the segment to check first; null if none'),
 });
 export type Sag = z.infer<typeof sagOutput>;
 export type SagSegment = Sag['segments'][number];

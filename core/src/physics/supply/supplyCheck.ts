@@ -1,12 +1,13 @@
 import { VOLTAGE_LIMITS, voltageWord } from '../../facts/limits/index.ts';
 import { z } from 'zod';
 import { sayPercent, sayQuantity, volts } from '../../facts/quantities/index.ts';
+import * as messages from './messages.ts';
 
 /** Both legs to neutral and from one to the other, V. */
 const legs = z.object({ a: volts, b: volts, across: volts.nullable().default(null) });
 
 export const supplyInput = z.object({
-  unloaded: legs.describe('with nothing much on, V'),
+  unloaded: legs.describe('with almost no load, V'),
   loaded: legs.nullable().default(null).describe('with a large load on, V'),
 });
 export type SupplyInput = z.input<typeof supplyInput>;
@@ -34,7 +35,7 @@ const v = (value: number) => sayQuantity(value, 'V');
  * What the supply shows at the main: both legs to neutral, one to the other, without and under load; what each means and who
  * acts on it.
  *
- * Source: ANSI C84.1, 120 V ± 5 %; a difference of more than 8 V between the legs for a bad neutral.
+ * Source: ANSI C84.1, 120 V ± 5%; a difference of more than 8 V between the legs for a bad neutral.
  *
  * @param input volts of both legs and across them (V), with nothing on and with a large load on
  * @returns findings, the gravest first; one that says all is well where nothing speaks
@@ -48,50 +49,32 @@ export function supplyCheck(input: SupplyInput): SupplyFinding[] {
     findings.push({ code, who, text, isDanger });
   for (const [when, read] of [
     ['', unloaded],
-    [' under load', loaded],
+    [messages.underLoad, loaded],
   ] as const) {
     if (!read) continue;
     const { a, b, across } = read;
     const words = [voltageWord(a), voltageWord(b)];
     const dead = words.filter((word) => word === 'zero').length;
-    if (dead === 2)
-      add(
-        'both-missing',
-        'utility',
-        `Nothing comes in on either leg${when}: the supply, or what stands before this main, is off.`,
-      );
+    if (dead === 2) add('both-missing', 'utility', messages.noVoltageOnEitherLegThe(when));
     else if (dead === 1)
       add(
         'leg-missing',
         'utility',
-        `Leg ${words[0] === 'zero' ? 'A' : 'B'} is missing${when} (${v(a)}, ${v(b)}): half the house is dead. Leave 240 V loads off.`,
+        messages.legIsLostHalfOfThe(words[0] === 'zero' ? 'A' : 'B', when, v(a), v(b)),
       );
     else if (Math.abs(a - b) > VOLTAGE_LIMITS.legsUnequal)
-      add(
-        'neutral',
-        'utility',
-        `The legs differ by ${v(Math.abs(a - b))}${when} (${v(a)}, ${v(b)}): one rises as the other falls where the neutral is loose or open. Unplug computers and televisions, and call now.`,
-        true,
-      );
+      add('neutral', 'utility', messages.theLegsDifferByIfOne(v(Math.abs(a - b)), when, v(a), v(b)), true);
     else if (words.includes('high'))
       add(
         'high',
         'utility',
-        `${v(Math.max(a, b))}${when} is too high: more than ${v(VOLTAGE_LIMITS.high)} ages lamps and electronics.`,
+        messages.isTooHighMoreThanShortens(v(Math.max(a, b)), when, v(VOLTAGE_LIMITS.high)),
         true,
       );
     else if (words.includes('low'))
-      add(
-        'low',
-        'utility',
-        `${v(Math.min(a, b))}${when} is too low: less than ${v(VOLTAGE_LIMITS.low)} makes motors draw more and run hot.`,
-      );
+      add('low', 'utility', messages.isTooLowBelowMotorsDraw(v(Math.min(a, b)), when, v(VOLTAGE_LIMITS.low)));
     if (dead === 0 && across !== null && a + b - across > VOLTAGE_LIMITS.legsApart)
-      add(
-        'same-leg',
-        'electrician',
-        `From leg to leg there are ${v(across)}${when}, and not ${v(a + b)}: both may come from one leg, or the meter was not on both.`,
-      );
+      add('same-leg', 'electrician', messages.theReadingLegToLegIs(v(across), when, v(a + b)));
   }
   if (loaded) {
     const drop = (from: number, to: number) => (from > 0 ? (from - to) / from : 0);
@@ -102,14 +85,18 @@ export function supplyCheck(input: SupplyInput): SupplyFinding[] {
       add(
         worst > WEAK ? 'weak' : 'soft',
         worst > WEAK ? 'utility' : 'nobody',
-        `Leg ${leg} loses ${sayPercent(worst)} under load${worst > WEAK ? ': look at main, lugs and service; the utility looks at its side' : ': noticeable, and within what a long service loses'}.`,
+        messages.legDropsUnderLoad(
+          leg,
+          sayPercent(worst),
+          worst > WEAK ? messages.checkTheMainTheLugsAnd : messages.noticeableButWithinTheRangeOf,
+        ),
       );
   }
   if (findings.length === 0)
     add(
       'sound',
       'nobody',
-      `Both legs are where they should be: ${v(unloaded.a)} and ${v(unloaded.b)}${loaded ? ', under load too' : ''}.`,
+      messages.bothLegsAreNormalAnd(v(unloaded.a), v(unloaded.b), loaded ? messages.underLoadToo : ''),
     );
   return findings.sort((x, y) => Number(y.isDanger) - Number(x.isDanger));
 }

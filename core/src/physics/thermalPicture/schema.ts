@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ambientC } from '../../facts/quantities/index.ts';
 import { trueTemperature } from './trueTemperature.ts';
+import * as messages from './messages.ts';
 
 /** The longest side of a picture, in cells. */
 export const MOST_CELLS_A_SIDE = 640;
@@ -10,41 +11,38 @@ const FARTHEST_CORNER = 10_000;
 export const CAMERA_RANGE_C = { from: -40, to: 600 } as const;
 
 const side = (what: string) => {
-  const message = `The ${what} must be from 2 to ${MOST_CELLS_A_SIDE} cells.`;
-  return z
-    .int(`The ${what} must be a whole number of cells.`)
-    .min(2, message)
-    .max(MOST_CELLS_A_SIDE, message);
+  const message = messages.theMustBeFrom2To(what, MOST_CELLS_A_SIDE);
+  return z.int(messages.theMustBeAWholeNumber(what)).min(2, message).max(MOST_CELLS_A_SIDE, message);
 };
 
-const cameraMessage = 'A temperature must be from −40 to 600 °C.';
+const cameraMessage = messages.aTemperatureMustBeFrom40;
 const cameraC = z
-  .number('A temperature must be a number.')
+  .number(messages.theTemperatureMustBeANumber)
   .min(CAMERA_RANGE_C.from, cameraMessage)
   .max(CAMERA_RANGE_C.to, cameraMessage);
 
 const emissivityOf = (what: string) => {
-  const message = `${what} must be above 0 and at most 1.`;
-  return z.number(`${what} must be a number.`).gt(0, message).max(1, message);
+  const message = messages.mustBeAbove0AndAt(what);
+  return z.number(messages.mustBeANumber(what)).gt(0, message).max(1, message);
 };
 
 export const emissivity = z.object({
-  measured: emissivityOf('The emissivity that was set').default(0.95).describe('as set in the camera'),
-  actual: emissivityOf('The surface’s emissivity').describe('what the surface has'),
-  reflectedC: cameraC.describe('temperature of what the surface mirrors, °C'),
+  measured: emissivityOf(messages.theEmissivitySetInTheCamera).default(0.95).describe('as set in the camera'),
+  actual: emissivityOf(messages.theEmissivityOfTheSurface).describe('actual emissivity of the surface'),
+  reflectedC: cameraC.describe('reflected temperature, °C'),
 });
 
 const coordinate = z
-  .number('A corner’s place must be a number.')
-  .min(-FARTHEST_CORNER, 'The corner lies too far outside the picture.')
-  .max(FARTHEST_CORNER, 'The corner lies too far outside the picture.');
+  .number(messages.thePositionOfACornerMust)
+  .min(-FARTHEST_CORNER, messages.theCornerIsTooFarOutside)
+  .max(FARTHEST_CORNER, messages.theCornerIsTooFarOutside);
 const cell = z.object({ x: coordinate, y: coordinate });
 export type CellPoint = z.output<typeof cell>;
 
 /** The four corners of a board in a picture: top left, top right, bottom right, bottom left as it hangs upright. */
 export const boardCorners = z
-  .tuple([cell, cell, cell, cell], 'A board has four corners.')
-  .refine(isConvexClockwise, 'The corners must go round clockwise from the top left, without a dent.');
+  .tuple([cell, cell, cell, cell], messages.aBoardHasFourCorners)
+  .refine(isConvexClockwise, messages.enterTheCornersClockwiseFrom);
 export type BoardCorners = z.output<typeof boardCorners>;
 
 /**
@@ -64,15 +62,15 @@ export function isConvexClockwise(corners: readonly CellPoint[]): boolean {
 
 const spotLimits = z.object({
   minOverC: z
-    .number('The least rise must be a number.')
-    .min(0, 'The least rise must be from 0 to 600 °C.')
-    .max(600, 'The least rise must be from 0 to 600 °C.')
+    .number(messages.theMinimumRiseMustBeA)
+    .min(0, messages.theMinimumRiseMustBeFrom)
+    .max(600, messages.theMinimumRiseMustBeFrom)
     .default(3)
-    .describe('how far above the background a spot begins, °C'),
+    .describe('minimum rise of a hot spot above the background, °C'),
   minCells: z
-    .int('The least size must be a whole number of cells.')
-    .min(1, 'A spot has one cell at least.')
-    .max(MOST_CELLS_A_SIDE ** 2, 'A spot cannot be larger than the picture.')
+    .int(messages.theMinimumSizeMustBeA)
+    .min(1, messages.aHotSpotHasAtLeast)
+    .max(MOST_CELLS_A_SIDE ** 2, messages.aHotSpotCannotBeLarger)
     .default(2),
 });
 
@@ -82,7 +80,7 @@ export const thermalSpotsInput = z
     height: side('height'),
     celsius: z
       .array(cameraC)
-      .max(MOST_CELLS_A_SIDE ** 2, 'The picture has too many cells.')
+      .max(MOST_CELLS_A_SIDE ** 2, messages.theImageHasTooManyPixels)
       .describe('row by row from the top left, °C'),
     ambientC,
     spots: spotLimits.prefault({}),
@@ -90,19 +88,19 @@ export const thermalSpotsInput = z
     board: z
       .object({
         corners: boardCorners.describe(
-          'in cells: top left, top right, bottom right, bottom left, as it hangs upright',
+          'in pixels: top left, top right, bottom right, bottom left of the upright panel',
         ),
         spaces: z
-          .int('The number of spaces must be a whole number.')
-          .min(2, 'A panel has 2 to 84 spaces.')
-          .max(84, 'A panel has 2 to 84 spaces.')
-          .refine((spaces) => spaces % 2 === 0, 'The number of spaces must be even.'),
+          .int(messages.theNumberOfSpacesMustBe)
+          .min(2, messages.aPanelHas2To84)
+          .max(84, messages.aPanelHas2To84)
+          .refine((spaces) => spaces % 2 === 0, messages.theNumberOfSpacesMustBeEven),
       })
       .optional(),
   })
   .refine(({ width, height, celsius }) => celsius.length === width * height, {
     path: ['celsius'],
-    message: 'There must be as many temperatures as cells: width × height.',
+    message: messages.enterOneTemperaturePerPixel,
   })
   .superRefine(({ celsius, emissivity }, context) => {
     const impossible =
@@ -111,8 +109,7 @@ export const thermalSpotsInput = z
     context.addIssue({
       code: 'custom',
       path: ['celsius', impossible],
-      message:
-        'What is mirrored would be more than all that was seen: check emissivity and reflected temperature.',
+      message: messages.theReflectedPartWouldExceedThe,
     });
   });
 export type ThermalSpotsInput = z.input<typeof thermalSpotsInput>;
@@ -120,22 +117,24 @@ export type ThermalSpotsInput = z.input<typeof thermalSpotsInput>;
 const point = z.object({ x: z.number(), y: z.number() });
 
 export const thermalSpotsOutput = z.object({
-  backgroundC: z.number().describe('median of all cells, °C'),
+  backgroundC: z.number().describe('median of all pixels, °C'),
   maxC: z.number().describe('°C'),
   spots: z.array(
     z.object({
       cells: z.number(),
       maxC: z.number().describe('°C'),
       meanC: z.number().describe('°C'),
-      overBackgroundC: z.number().describe('of its hottest cell, °C'),
-      overAmbientC: z.number().describe('of its hottest cell, °C'),
+      overBackgroundC: z.number().describe('hottest pixel, °C'),
+      overAmbientC: z.number().describe('hottest pixel, °C'),
       hottest: point.describe('cell'),
-      centre: point.describe('mean of its cells'),
+      centre: point.describe('mean of its pixels'),
       board: z
         .object({ u: z.number(), v: z.number() })
         .nullable()
-        .describe('where its hottest cell lies on the board, 0 to 1 from the top left; null: beside it'),
-      space: z.number().nullable().describe('the space it lies at'),
+        .describe(
+          'position of its hottest pixel on the board, 0 to 1 from the top left; null if outside the board',
+        ),
+      space: z.number().nullable().describe('space it belongs to'),
     }),
   ),
 });

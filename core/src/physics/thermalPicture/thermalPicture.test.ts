@@ -73,7 +73,7 @@ describe('hot spots in a picture', () => {
     expect(maxC).toBeCloseTo(((0.95 * 299.15 ** 4 - 0.75 * 297.15 ** 4) / 0.2) ** 0.25 - 273.15, 9);
     expect(() =>
       thermalSpots({ ...shiny, emissivity: { actual: 0.1, measured: 0.95, reflectedC: 400 } }),
-    ).toThrow(/mirrored/);
+    ).toThrow(/reflected part/);
   });
 
   test.each([
@@ -96,7 +96,7 @@ describe('hot spots in a picture', () => {
     ).toThrow();
   });
 
-  test('a spot lies at its space, in an oblique view too; beside the board it has none', () => {
+  test('a spot lies at its space, in an oblique view too; outside the panel it has none', () => {
     const seen = corners(20, 10, 70, 16, 66, 90, 24, 110);
     for (let space = 1; space <= 20; space += 1) {
       const v = (Math.floor((space - 1) / 2) + 0.5) / 10;
@@ -215,7 +215,7 @@ describe('two pictures of a board', () => {
   ];
   const hot = cool.map((row, y) => row.map((value, x) => (y > 1 && x < 2 ? value + 30 : value + 5)));
 
-  test('what changed most stands first, each over the air of its own picture', () => {
+  test('what changed most stands first, each above ambient of its own picture', () => {
     const changes = riseChanges(boardPicture(cool), { ...boardPicture(hot), ambientC: 25 }, 4);
     expect(changes).toEqual([
       { space: 3, beforeC: 4, afterC: 29 },

@@ -1,18 +1,19 @@
 import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import { z } from 'zod';
+import * as messages from './messages.ts';
 
 /** Faster than this it is the magnet, not the bimetal. */
 const MAGNETIC_BELOW_SECONDS = TIME_LIMITS.magneticSeconds;
 
 const multiple = z
-  .number('Give the multiple of the rating as a number.')
-  .gt(1, 'A multiple lies above 1: at the rating itself a sound breaker holds.')
-  .max(50, 'A multiple may be 50 at most.');
+  .number(messages.enterTheMultipleOfTheRating)
+  .gt(1, messages.theMultipleMustBeAbove1)
+  .max(50, messages.theMultipleCanBeAtMost);
 
 const time = z
-  .number('Give a time in seconds, or leave it empty for never.')
-  .positive('A time is more than 0 s.')
-  .max(100_000, 'A time may be 100 000 s at most.')
+  .number(messages.enterATimeInSecondsOr)
+  .positive(messages.theTimeMustBeMoreThan)
+  .max(100_000, messages.theTimeCanBeAtMost)
   .nullable()
   .default(null);
 
@@ -21,25 +22,24 @@ export const curvePoint = z
   .object({ multiple, fastestSeconds: time, slowestSeconds: time })
   .refine(
     ({ fastestSeconds: fast, slowestSeconds: slow }) => slow === null || (fast !== null && fast <= slow),
-    { path: ['slowestSeconds'], message: 'The latest cannot come before the soonest.' },
+    { path: ['slowestSeconds'], message: messages.theLatestTimeCannotBeBefore },
   );
 
 export type CurvePoint = z.output<typeof curvePoint>;
 
 export const curvePoints = z
   .array(curvePoint)
-  .max(200, 'A curve may have 200 points at most.')
+  .max(200, messages.aCurveCanHaveAtMost)
   .superRefine((points, context) => {
     const sorted = points.map((p, i) => ({ ...p, i })).sort((a, b) => a.multiple - b.multiple);
     sorted.slice(1).forEach((point, n) => {
       const before = sorted[n]!;
       const no = (field: string, message: string) =>
         context.addIssue({ code: 'custom', path: [point.i, field], message });
-      if (point.multiple === before.multiple) no('multiple', 'This multiple is given twice.');
+      if (point.multiple === before.multiple) no('multiple', messages.thisMultipleIsListedTwice);
       for (const field of ['fastestSeconds', 'slowestSeconds'] as const) {
         const [now, then] = [point[field], before[field]];
-        if (then !== null && (now === null || now > then))
-          no(field, 'More current cannot take longer than less.');
+        if (then !== null && (now === null || now > then)) no(field, messages.aHigherCurrentCannotTakeLonger);
       }
     });
     for (const edge of ['fastestSeconds', 'slowestSeconds'] as const) {
@@ -47,7 +47,7 @@ export const curvePoints = z
         context.addIssue({
           code: 'custom',
           path: [],
-          message: `Give at least two points whose ${edge === 'fastestSeconds' ? 'soonest' : 'latest'} time is above 0.1 s: two figures are to be found from them.`,
+          message: messages.enterAtLeastTwoPointsWhose(edge === 'fastestSeconds' ? 'soonest' : 'latest'),
         });
     }
   });

@@ -86,21 +86,21 @@ describe('fitting a printed curve', () => {
         { multiple: 2, fastestSeconds: 10, slowestSeconds: 100 },
         { multiple: 3, fastestSeconds: 11, slowestSeconds: 40 },
       ],
-      /More current cannot take longer/,
+      /higher current cannot take longer/,
     ],
     [
       [
         { multiple: 2, fastestSeconds: 10, slowestSeconds: 5 },
         { multiple: 3, fastestSeconds: 4, slowestSeconds: 4 },
       ],
-      /latest cannot come before/,
+      /latest time cannot be before/,
     ],
     [
       [
         { multiple: 2, fastestSeconds: 10, slowestSeconds: 50 },
         { multiple: 2, fastestSeconds: 9, slowestSeconds: 40 },
       ],
-      /given twice/,
+      /listed twice/,
     ],
     [[{ multiple: 0.9, fastestSeconds: 10, slowestSeconds: 50 }], /above 1/],
   ])('refuses %j', (list, message) => {

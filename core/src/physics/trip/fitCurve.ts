@@ -8,9 +8,9 @@ export const curveFitInput = z.object({ points: curvePoints });
 export type CurveFitInput = z.input<typeof curveFitInput>;
 
 const edge = z.object({
-  k: z.number().describe('multiple at which it opens in the end'),
+  k: z.number().describe('multiple at which it eventually trips'),
   tauSeconds: z.number(),
-  error: z.number().describe('root mean square of the error of ln time; 0.1 is about 10 % of the time'),
+  error: z.number().describe('root mean square error of ln(time); 0.1 is about 10% of the time'),
 });
 export const curveFitOutput = z.object({ mostSensitive: edge, leastSensitive: edge });
 export type CurveFit = z.infer<typeof curveFitOutput>;

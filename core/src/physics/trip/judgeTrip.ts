@@ -12,7 +12,7 @@ const CURRENT_DOUBT = 1.05;
 
 /**
  * Hold a recorded trip against the window of a sound breaker, in doubt for the unit: the current is
- * taken 5 % and the time 25 % in its favour.
+ * taken 5% and the time 25% in its favour.
  *
  * @param input what `tripWindow` takes
  * @param seconds how soon it opened, in s

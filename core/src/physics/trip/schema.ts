@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { amps, sayTemperature } from '../../facts/quantities/index.ts';
+import * as messages from './messages.ts';
 
 /** The ratings and the surroundings that the model of the bimetal covers, A and °C. */
 const RATINGS = { from: 10, to: 225 } as const;
 const AIR = { from: -20, to: 60 } as const;
 
-const rating = `The rating must be from ${RATINGS.from} to ${RATINGS.to} A.`;
-const air = `The ambient temperature must be from ${sayTemperature(AIR.from)} to ${sayTemperature(AIR.to)}.`;
+const rating = messages.theRatingMustBeFromTo(RATINGS.from, RATINGS.to);
+const air = messages.theAmbientTemperatureMustBe(sayTemperature(AIR.from), sayTemperature(AIR.to));
 
 export const coveredRating = z.number().min(RATINGS.from, rating).max(RATINGS.to, rating);
 export const coveredAmbient = z.number().min(AIR.from, air).max(AIR.to, air).default(25);
@@ -35,12 +36,12 @@ export const tripWindowInput = z
   .object({
     ratingAmps: coveredRating,
     amps,
-    preloadAmps: amps.default(0).describe('steady current before, in A'),
+    preloadAmps: amps.default(0).describe('steady current before, A'),
     ambientC: coveredAmbient,
   })
   .refine((q) => q.preloadAmps <= q.ratingAmps, {
     path: ['preloadAmps'],
-    message: 'The load before cannot exceed the rating: it would not have been steady.',
+    message: messages.theEarlierLoadCannotExceedThe,
   });
 export type TripWindowInput = z.input<typeof tripWindowInput>;
 
@@ -48,9 +49,9 @@ export const TRIP_REGIONS = ['holds', 'may-trip', 'will-trip', 'instantaneous'] 
 export type TripRegion = (typeof TRIP_REGIONS)[number];
 
 export const tripWindowOutput = z.object({
-  multiple: z.number().describe('current over rating'),
+  multiple: z.number().describe('current divided by rating'),
   region: z.enum(TRIP_REGIONS),
-  fastestSeconds: z.number().nullable().describe('null: even the most sensitive sound breaker never trips'),
-  slowestSeconds: z.number().nullable().describe('null: the least sensitive sound breaker may never trip'),
+  fastestSeconds: z.number().nullable().describe('null if even the most sensitive sound breaker never trips'),
+  slowestSeconds: z.number().nullable().describe('null if the least sensitive sound breaker may never trip'),
 });
 export type TripWindow = z.infer<typeof tripWindowOutput>;

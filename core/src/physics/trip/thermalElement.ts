@@ -23,7 +23,7 @@ const OPENS_UNLOADED_C = 136;
 const MOST_SENSITIVE_MULTIPLE = 1.08;
 const MOST_SENSITIVE_SPEED = 6;
 
-/** The least sensitive breaker uses up nearly all of the hour, or two, that 135 % allows it. */
+/** The least sensitive breaker uses up nearly all of the hour, or two, that 135% allows it. */
 const SHARE_OF_LIMIT_AT_135 = 0.9999;
 
 /**
@@ -39,7 +39,7 @@ export function thermalTripClass(ratingAmps: number): ThermalTripClass {
 
 /**
  * The slowest unit that still meets all three calibration points: k a hair under 1.35, so that at
- * 135 % it opens just within its hour or two, and the largest τ that 200 % and 300 % allow. The two
+ * 135% it opens just within its hour or two, and the largest τ that 200% and 300% allow. The two
  * depend on each other; a few rounds settle them.
  *
  * @param ratingAmps rating, A

@@ -6,7 +6,7 @@ import { judgeTrip, leastSensitive, secondsToOpen, tripWindow } from './index.ts
 describe('tripWindow at the points of the standard', () => {
   const ratings = [15, 20, 30, 40, 50, 60, 100, 125, 150, 200, 225];
 
-  test.each(ratings)('a %i A breaker holds 100 % and meets 135, 200 and 300 %', (ratingAmps) => {
+  test.each(ratings)('a %i A breaker holds 100% and meets 135, 200 and 300%', (ratingAmps) => {
     const limits = THERMAL_TRIP_CLASSES.find((c) => ratingAmps <= c.upToAmps)!;
     const at = (multiple: number) => tripWindow({ ratingAmps, amps: ratingAmps * multiple });
     expect(at(1)).toMatchObject({ region: 'holds', fastestSeconds: null, slowestSeconds: null });
@@ -19,7 +19,7 @@ describe('tripWindow at the points of the standard', () => {
   });
 
   test('time constants of the slowest breaker, worked by hand from the points', () => {
-    // 120 s / ln(4 / (4 − 1.8225)) = 197.3; 80 s / ln(9 / (9 − 1.8225)) = 353.6 (300 % binds there); and so on.
+    // 120 s / ln(4 / (4 − 1.8225)) = 197.3; 80 s / ln(9 / (9 − 1.8225)) = 353.6 (300% binds there); and so on.
     expect(leastSensitive(20).tauSeconds).toBeCloseTo(197.32, 1);
     expect(leastSensitive(40).tauSeconds).toBeCloseTo(353.5, 0);
     expect(leastSensitive(100).tauSeconds).toBeCloseTo(592.0, 0);
@@ -105,7 +105,7 @@ describe('judgeTrip', () => {
     expect(judgeTrip({ ratingAmps: 20, amps: 60 }, 300)).toBe('too-late');
   });
 
-  test('what a clamp misreads by 5 % or a clock by a quarter counts for the breaker', () => {
+  test('what a clamp misreads by 5% or a clock by a quarter counts for the breaker', () => {
     expect(judgeTrip({ ratingAmps: 20, amps: 21 }, 1800)).toBe('within-band');
     expect(judgeTrip({ ratingAmps: 20, amps: 40 }, 10)).toBe('within-band');
     expect(judgeTrip({ ratingAmps: 20, amps: 40 }, 145)).toBe('within-band');

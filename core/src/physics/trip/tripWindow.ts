@@ -7,7 +7,7 @@ import type { Band, Edge } from './edges.ts';
 /**
  * How soon a sound thermal-magnetic breaker may, and must, open at a steady current.
  *
- * Figures: UL 489 calibration points at 25 °C and the NETA / NEMA AB 4 field test at 300 %, through
+ * Figures: UL 489 calibration points at 25 °C and the NETA / NEMA AB 4 field test at 300%, through
  * a first-order thermal model (see `ThermalElement`).
  *
  * @param input rating (A, 10 to 225), current (A), steady load before (A, at most the rating; 0) and

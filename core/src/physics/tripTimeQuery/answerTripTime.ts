@@ -16,16 +16,17 @@ import {
   tripWindowInput,
   type Edge,
 } from '../trip/index.ts';
+import * as messages from './messages.ts';
 
 const { ratingAmps, ambientC } = tripWindowInput.shape;
 
 export const tripTimeInput = z.object({
   ratingAmps,
   amps,
-  before: z.array(segment).max(20, 'At most 20 stretches before.').default([]),
+  before: z.array(segment).max(20, messages.enterAtMost20EarlierIntervals).default([]),
   ambientC,
-  curve: curvePoints.optional().describe('the printed curve of its family; the standard’s band if left out'),
-  events: effectiveRatingInput.shape.events.default([]).describe('its record, for this breaker’s own times'),
+  curve: curvePoints.optional().describe('printed curve of its family; the standard band if left out'),
+  events: effectiveRatingInput.shape.events.default([]).describe('record of this breaker, for its own times'),
 });
 export type TripTimeInput = z.input<typeof tripTimeInput>;
 
@@ -33,8 +34,8 @@ const seconds = z.number().nullable();
 
 export const tripTimeOutput = z.object({
   sound: z.object({ fastestSeconds: seconds, slowestSeconds: seconds }),
-  openedBefore: z.boolean().describe('what ran before may have opened a sound breaker already'),
-  unit: openingTimesShape.nullable().describe('this breaker, by its record; null without one'),
+  openedBefore: z.boolean().describe('true if the earlier load may already have tripped a sound breaker'),
+  unit: openingTimesShape.nullable().describe('this breaker, by its record; null without a record'),
 });
 export type TripTimeAnswer = z.infer<typeof tripTimeOutput>;
 
@@ -42,7 +43,7 @@ export type TripTimeAnswer = z.infer<typeof tripTimeOutput>;
  * How long a breaker takes at a current, after what it carried before: any sound breaker, and this one by its record.
  *
  * @param input rating and current (A), what ran before from cold (A, s), ambient (°C)
- * @returns seconds from now, soonest and latest of a sound breaker, and 5, 50 and 95 % of this unit; null: never
+ * @returns seconds from now, soonest and latest of a sound breaker, and 5, 50 and 95% of this unit; null: never
  * @throws ZodError where a figure is impossible
  * @example answerAsk({ ratingAmps: 20, amps: 40 }).sound // { fastestSeconds: 11.3…, slowestSeconds: 120 }
  */

@@ -1,4 +1,5 @@
 import type { Segment } from '../breakerEstimate/index.ts';
+import * as messages from './messages.ts';
 
 /** A question about time: how long at this current, after what, in which air. */
 export interface TripTimeQuery {
@@ -17,12 +18,12 @@ const SECONDS: Record<string, number> = { h: 3600, m: 60, s: 1 };
 
 /** Words people use for a time, as figures. */
 const WORDS: [RegExp, string][] = [
-  [/\bhalf an hour\b/g, '30 min'],
-  [/\ba quarter of an hour\b/g, '15 min'],
-  [/\ban hour and a half\b/g, '90 min'],
+  [/\bhalf an hour\b/g, messages.min],
+  [/\ba quarter of an hour\b/g, messages.min2],
+  [/\ban hour and a half\b/g, messages.min3],
   [/\b(?:an|one) hour\b/g, '1 h'],
   [/\btwo hours\b/g, '2 h'],
-  [/\b(?:a|one) minute\b/g, '1 min'],
+  [/\b(?:a|one) minute\b/g, messages.min4],
 ];
 
 const figure = (text: string) => Number(text.replace(',', '.').replace('−', '-'));
@@ -60,10 +61,9 @@ export function parseTripTimeQuery(text: string): TripTimeQuery | string {
       return ' ';
     });
   const alone = [...left.matchAll(new RegExp(AMPS, 'g'))].map(([, amps]) => figure(amps!));
-  if (alone.length === 0) return 'Give the current to ask about, such as 27 A.';
+  if (alone.length === 0) return messages.enterACurrentSuchAs27;
   if (alone.length > 1)
-    return `Which of these is asked about: ${alone.map((amps) => `${amps} A`).join(' or ')}? Give the time that the others ran before, such as “1 h at 15 A”.`;
-  if (/\d/.test(left.replace(new RegExp(AMPS, 'g'), ' ')))
-    return 'Not all of that is understood. Write it like “27 A after 1 h at 15 A at 40 °C”.';
+    return messages.whichCurrentDoYouMeanEnter(alone.map((amps) => `${amps} A`).join(' or '));
+  if (/\d/.test(left.replace(new RegExp(AMPS, 'g'), ' '))) return messages.partOfThisIsNotUnderstood;
   return { amps: alone[0]!, before, ambientC };
 }

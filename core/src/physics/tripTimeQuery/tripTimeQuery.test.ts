@@ -29,11 +29,11 @@ describe('a question as it is typed', () => {
   });
 
   test.each([
-    ['', /Give the current/],
-    ['after an hour at 15 A', /Give the current/],
-    ['27 A 15 A', /Which of these/],
-    ['27 A at 3 bar', /Not all of that is understood/],
-    ['27 A 99', /Not all of that is understood/],
+    ['', /Enter a current/],
+    ['after an hour at 15 A', /Enter a current/],
+    ['27 A 15 A', /Which current/],
+    ['27 A at 3 bar', /Part of this is not understood/],
+    ['27 A 99', /Part of this is not understood/],
   ])('“%s” is not answered wrongly, but asked back', (text, message) => {
     expect(parseTripTimeQuery(text)).toMatch(message);
   });

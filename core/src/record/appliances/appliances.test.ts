@@ -34,7 +34,7 @@ describe('an appliance at the plug', () => {
     const lamp = measuredLoad({ volts: 120, amps: 0.5, watts: 30 });
     expect(lamp).toMatchObject({ voltAmperes: 60, powerFactor: 0.5 });
     expect(lamp.feels).toContain('2 times as much');
-    // 1 % of the volts and 1 % of the amps, independently.
+    // 1% of the volts and 1% of the amps, independently.
     expect(lamp.errorVoltAmperes).toBeCloseTo(60 * 0.01 * Math.SQRT2, 9);
     expect(measuredLoad({ volts: 120, amps: 0.5 }).powerFactor).toBeNull();
   });

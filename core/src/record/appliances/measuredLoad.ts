@@ -5,13 +5,11 @@ import { amps, sayNumber, sayQuantity, volts, watts, type Sentence } from '../..
 import { apparentPower } from '../../physics/power/index.ts';
 import type { Appliance } from '../../facts/appliances/index.ts';
 import type { LoadInput } from '../entities/index.ts';
+import * as messages from './messages.ts';
 
 /** What a plug-in meter shows of one appliance. */
 export const atThePlug = z.object({
-  volts: volts.min(
-    VOLTAGE_LIMITS.outletLeast,
-    `A working outlet has at least ${VOLTAGE_LIMITS.outletLeast} V.`,
-  ),
+  volts: volts.min(VOLTAGE_LIMITS.outletLeast, messages.aWorkingOutletHasAtLeast(VOLTAGE_LIMITS.outletLeast)),
   amps,
   watts: watts.nullable().default(null),
 });
@@ -57,7 +55,12 @@ export function measuredLoad(input: AtThePlug): MeasuredLoad {
     errorVoltAmperes,
     powerFactor,
     feels: isFarMore
-      ? `It uses ${sayQuantity(read.watts!, 'W', 0)}, and its breaker and wires feel ${sayQuantity(voltAmperes, 'VA', 0)}: ${sayQuantity(read.amps, 'A')}, ${sayNumber(voltAmperes / read.watts!)} times as much.`
+      ? messages.itUsesButTheBreakerAnd(
+          sayQuantity(read.watts!, 'W', 0),
+          sayQuantity(voltAmperes, 'VA', 0),
+          sayQuantity(read.amps, 'A'),
+          sayNumber(voltAmperes / read.watts!),
+        )
       : null,
   };
 }

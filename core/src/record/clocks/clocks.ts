@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 const DAY_MS = 86_400_000;
 
 /** By so much clocks differ without anybody’s fault, time zones set wrong among them, ms. */
@@ -56,7 +58,7 @@ function sayDifference(ms: number): string {
  */
 export function sayClockAhead(entry: { at: string; loggedAt: string }): string | null {
   const ahead = clockAheadMs(entry);
-  return ahead === null ? null : `The entry’s time was ${sayDifference(ahead)} ahead of the server’s clock.`;
+  return ahead === null ? null : messages.theEntrySTimeWasAhead(sayDifference(ahead));
 }
 
 /** Three clocks, ms since 1970. */
@@ -80,12 +82,12 @@ export function clockNotice({ device, server, newest }: Clocks): string | null {
   if (Math.abs(difference) <= TOLD_MS) return null;
   const by = sayDifference(difference);
   const isBehind = (clock: number) => newest !== null && newest > clock + TOLD_MS;
-  const keeps = 'Entries are saved with this device’s time.';
+  const keeps = messages.entriesAreSavedWithThisDevice;
   if (difference > 0)
     return isBehind(server)
-      ? `The server’s clock is ${by} slow: it already has newer entries on record. Set the server’s clock. ${keeps}`
-      : `This device’s clock is ${by} ahead of the server’s. Check both clocks and set the one that is wrong. ${keeps}`;
+      ? messages.theServerSClockIsSlow(by, keeps)
+      : messages.thisDeviceSClockIsAhead(by, keeps);
   return isBehind(device)
-    ? `This device’s clock is ${by} slow: there are newer entries on record. Set this device’s clock before you log anything.`
-    : `This device’s clock is ${by} behind the server’s. Check both clocks and set the one that is wrong. ${keeps}`;
+    ? messages.thisDeviceSClockIsSlow(by)
+    : messages.thisDeviceSClockIsBehind(by, keeps);
 }

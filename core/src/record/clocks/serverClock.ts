@@ -4,6 +4,6 @@ import { instant } from '../entities/index.ts';
 /** The server’s clock as it is told. */
 export const serverClock = z.object({
   now: instant,
-  newest: instant.nullable().describe('when the newest change on record was made'),
+  newest: instant.nullable().describe('time of the newest change on record'),
 });
 export type ServerClock = z.infer<typeof serverClock>;

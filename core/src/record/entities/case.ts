@@ -4,12 +4,13 @@ import { CAUSE_IDS, COMPLAINTS, isOutcome, TESTS, type TestId } from '../../fact
 
 import { basedOn, id, instant, note, ownId, PROFILES } from './common.ts';
 import { CASE_OUTCOMES, HOW_CONFIRMED, MOST_CONNECTED, PASSES } from './kinds.ts';
+import * as messages from './messages.ts';
 
 const test = z.enum(Object.keys(TESTS) as [TestId, ...TestId[]], 'This test is not known.');
 const words = z
   .string()
   .trim()
-  .max(300, 'At most 300 characters.')
+  .max(300, messages.enterAtMost300Characters)
   .refine(isPlainText, NOT_PLAIN)
   .default('')
   .describe('the complaint in the person’s own words');
@@ -29,7 +30,7 @@ export const caseAnswer = z
       context.addIssue({
         code: 'custom',
         path: ['outcome'],
-        message: `The outcome must be one of: ${TESTS[answer.test].outcomes.join(', ')}.`,
+        message: messages.theOutcomeMustBeOneOf(TESTS[answer.test].outcomes.join(', ')),
       });
     }
   });
@@ -38,11 +39,11 @@ export type CaseAnswer = z.input<typeof caseAnswer>;
 const MOST_ANSWERS = 12;
 /** Answers given together: all are stored, or none. */
 export const caseAnswers = z.strictObject({
-  answers: z.array(caseAnswer).min(1, 'Give an answer.').max(MOST_ANSWERS),
+  answers: z.array(caseAnswer).min(1, messages.enterAnAnswer).max(MOST_ANSWERS),
 });
 
 /** Something that was found dead, or found working: it tells which breaker is meant. */
-export const deadMark = z.strictObject({ name: name('The name'), dead: z.boolean() });
+export const deadMark = z.strictObject({ name: name(messages.theName), dead: z.boolean() });
 export type DeadMark = z.output<typeof deadMark>;
 
 /** A case as it is opened: on a breaker, in a panel, or with nothing known but the site. */
@@ -56,7 +57,7 @@ export const caseInput = z.strictObject({
   openedBy: z.enum(PROFILES),
   openedAt: instant,
   marks: z.array(deadMark).max(60).default([]),
-  answers: z.array(caseAnswer).max(MOST_ANSWERS).default([]).describe('what the complaint itself tells'),
+  answers: z.array(caseAnswer).max(MOST_ANSWERS).default([]).describe('evidence from the complaint itself'),
 });
 export type CaseInput = z.input<typeof caseInput>;
 
@@ -64,26 +65,26 @@ export type CaseInput = z.input<typeof caseInput>;
 export const caseChange = z.strictObject({
   words: words.removeDefault().optional(),
   panelId: id.nullable().optional(),
-  breakerId: id.nullable().optional().describe('the breaker it turned out to be about'),
+  breakerId: id.nullable().optional().describe('breaker the case turned out to be about'),
   answers: z
     .array(caseAnswer)
     .max(MOST_ANSWERS)
     .default([])
-    .describe('what was found as it turned out, stored with the change or not at all'),
+    .describe('findings saved together with the change, or not at all'),
   marks: z.array(deadMark).max(60).optional(),
   candidates: z
-    .array(name('The load’s name'))
-    .max(MOST_CONNECTED, `At most ${MOST_CONNECTED} things are told apart.`)
+    .array(name(messages.theLoadName))
+    .max(MOST_CONNECTED, messages.enterAtMostLoads(MOST_CONNECTED))
     .nullable()
     .optional()
-    .describe('what is connected to the circuit; null: its loads as drawn'),
+    .describe('loads connected to the circuit; null for its listed loads'),
   version: basedOn.optional(),
 });
 export type CaseChange = z.input<typeof caseChange>;
 
 /** Questions put aside, or taken up again (`why` null). */
 export const casePass = z.strictObject({
-  tests: z.array(test).min(1, 'Say which question.').max(MOST_ANSWERS),
+  tests: z.array(test).min(1, messages.nameTheQuestion).max(MOST_ANSWERS),
   why: z.enum(PASSES).nullable(),
   at: instant,
 });
@@ -99,7 +100,7 @@ export type Confirmation = z.infer<typeof confirmation>;
 
 export const caseClosing = z.strictObject({
   outcome: z.enum(CASE_OUTCOMES),
-  confirmed: confirmation.nullable().default(null).describe('what it was; null: never confirmed'),
+  confirmed: confirmation.nullable().default(null).describe('confirmed cause; null if not confirmed'),
   note: note.default(''),
   at: instant,
 });
@@ -132,12 +133,12 @@ export const troubleCase = z.object({
   openedAt: instant,
   marks: z.array(deadMark),
   candidates: z.array(z.string()).nullable(),
-  answers: z.array(keptAnswer).describe('given while the breaker was not known yet'),
+  answers: z.array(keptAnswer).describe('answered before the breaker was known'),
   passed: z.array(z.object({ test, why: z.enum(PASSES), at: instant })),
   closedAt: instant.nullable(),
   outcome: z.enum(CASE_OUTCOMES).nullable(),
-  confirmed: confirmation.nullable().describe('what it was, of a closed case; null: never confirmed'),
+  confirmed: confirmation.nullable().describe('confirmed cause of a closed case; null if not confirmed'),
   closingNote: z.string(),
-  version: z.int().describe('grows with every change'),
+  version: z.int().describe('increases with every change'),
 });
 export type TroubleCase = z.infer<typeof troubleCase>;

@@ -18,20 +18,22 @@ import {
   type SizingInput,
 } from '../../code/sizing/index.ts';
 import { basedOn, id } from './common.ts';
+import { loadAmps } from './loadAmps.ts';
+import * as messages from './messages.ts';
 
 /** How a circuit’s demand is counted: as the chosen policy says, or by a rule of its own. */
 export const CIRCUIT_RULES = ['policy', ...SIZING_RULES] as const;
 
 const loadFields = {
-  name: name('The load’s name'),
-  volts: oneOf([120, 240], 'A load runs on 120 or 240 V.'),
+  name: name(messages.theLoadName),
+  volts: oneOf([120, 240], messages.aLoadRunsOn120Or),
   watts: watts.nullable().default(null),
   voltAmperes: voltAmperes.nullable().default(null),
   errorVoltAmperes: voltAmperes
     .nullable()
     .default(null)
-    .describe('how far off the measured volt-amperes may be; null: by its nameplate'),
-  continuous: z.boolean().default(false).describe('runs three hours or more'),
+    .describe('error of the measured volt-amperes; null if from the nameplate'),
+  continuous: z.boolean().default(false).describe('true if it runs three hours or more'),
   ...running,
 };
 
@@ -41,13 +43,13 @@ function checkLoad(
 ) {
   checkRunning(load, context);
   if (load.watts === null && load.voltAmperes === null) {
-    context.addIssue({ code: 'custom', path: ['watts'], message: 'Give watts, volt-amperes or both.' });
+    context.addIssue({ code: 'custom', path: ['watts'], message: messages.enterWattsVoltAmperesOrBoth });
   } else if (
     load.watts !== null &&
     load.voltAmperes !== null &&
     exceedsApparent(load.watts, load.voltAmperes)
   ) {
-    context.addIssue({ code: 'custom', path: ['watts'], message: 'Watts cannot exceed volt-amperes.' });
+    context.addIssue({ code: 'custom', path: ['watts'], message: messages.wattsCannotExceedVoltAmperes });
   }
 }
 
@@ -56,8 +58,8 @@ export type LoadInput = z.input<typeof loadInput>;
 
 /** What a circuit is, field by field, with the bounds of each; its loads apart. */
 export const circuitFields = {
-  label: name('The circuit’s name'),
-  conductor: conductor.nullable().default(null).describe('null: not known yet'),
+  label: name(messages.theCircuitName),
+  conductor: conductor.nullable().default(null).describe('null if not known yet'),
   terminalC: terminalC.default(60),
   ambientC: ambientC.default(30),
   currentCarrying: currentCarrying.default(2),
@@ -67,19 +69,21 @@ export const circuitFields = {
     .boolean()
     .nullable()
     .default(null)
-    .describe('part of a multiwire branch circuit, which stays on its leg; null: the neutral was not traced'),
+    .describe(
+      'true for a multiwire branch circuit, which stays on its leg; null if the neutral was not traced',
+    ),
   nameplate: nameplate.nullable().default(null),
   rules: z.enum(CIRCUIT_RULES).default('policy'),
 };
 
 const loads = <L extends z.ZodType>(load: L) =>
-  z.array(load).max(60, 'A circuit may have 60 loads at most.').default([]);
+  z.array(load).max(60, messages.aCircuitCanHaveAtMost).default([]);
 
 const oneFixedAppliance = (c: { nameplate: unknown; loads: unknown[] }) =>
   c.nameplate === null || c.loads.length <= 1;
 const ONE_FIXED_APPLIANCE = {
   path: ['nameplate'],
-  message: 'A nameplate goes with one fixed appliance, the circuit’s only load.',
+  message: messages.aNameplateAppliesOnlyToOne,
 };
 
 export const circuitInput = z
@@ -127,7 +131,7 @@ export const circuit = z.object({
   nameplate: nameplate.nullable(),
   rules: z.enum(CIRCUIT_RULES),
   loads: z.array(load),
-  version: z.int().describe('grows with every change'),
+  version: z.int().describe('increases with every change'),
 });
 export type Circuit = z.infer<typeof circuit>;
 
@@ -173,16 +177,4 @@ export function sizingQuestion(
         ? [NO_LOAD]
         : loads.map((load, i) => ({ id: `${i + 1}`, amps: loadAmps(load), continuous: load.continuous })),
   };
-}
-
-/**
- * Current a load draws, in A: its volt-amperes over its volts; where only watts are known, as if its
- * power factor were 1.
- *
- * @param load V, and W or VA as far as they are known
- * @returns A
- * @example loadAmps({ volts: 120, watts: 1500, voltAmperes: null }) // 12.5
- */
-export function loadAmps(load: Pick<Load, 'volts' | 'watts' | 'voltAmperes'>): number {
-  return (load.voltAmperes ?? load.watts ?? 0) / load.volts;
 }

@@ -2,10 +2,11 @@ import { z } from 'zod';
 import { curvePoints } from '../../physics/trip/index.ts';
 import { basedOn, id } from './common.ts';
 import { family } from './site.ts';
+import * as messages from './messages.ts';
 
 /** The trip curve of a part family as its maker prints it, for all of its ratings. */
 export const curveFields = {
-  family: family.min(1, 'Name the part family.'),
+  family: family.min(1, messages.enterTheBreakerFamily),
   points: curvePoints,
 };
 

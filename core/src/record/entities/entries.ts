@@ -1,14 +1,5 @@
 import { z } from 'zod';
-import {
-  ambientC,
-  amps,
-  millivolts,
-  name,
-  seconds,
-  surfaceC,
-  volts,
-  watts,
-} from '../../facts/quantities/index.ts';
+import { ambientC, amps, millivolts, surfaceC, volts, watts } from '../../facts/quantities/index.ts';
 import {
   errorBy,
   INSTRUMENTS,
@@ -18,40 +9,22 @@ import {
 } from '../../facts/instruments/index.ts';
 import { isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
 import { id, instant, note, ownId, strikeReason } from './common.ts';
-import { MOST_CONNECTED, PACES } from './kinds.ts';
+import { PACES } from './kinds.ts';
 import { kept, origin, rowFields } from './entryFields.ts';
+import {
+  VOLTAGE_POINTS,
+  MILLIVOLT_POINTS,
+  POWER_POINTS,
+  CURRENT_POINTS,
+  TEMPERATURE_POINTS,
+  LOAD_STATES,
+  QUANTITY_UNITS,
+  type Quantity,
+  type QuantityUnit,
+} from './measuringPoints.ts';
+import { CAUSE_STATES, checkEvent, currentHistory, eventKinds } from './events.ts';
+import * as messages from './messages.ts';
 
-/**
- * Where a voltage is taken: `leg-a` and `leg-b` at the main’s line side to neutral, `legs` from one leg, or one pole, to the
- * other, all else to neutral.
- */
-export const VOLTAGE_POINTS = [
-  'outlet',
-  'load-terminal',
-  'load-terminal-2',
-  'leg-a',
-  'leg-b',
-  'legs',
-] as const;
-/** Millivolts are taken across the closed breaker, line to load. */
-export const MILLIVOLT_POINTS = ['across'] as const;
-export const POWER_POINTS = ['plug'] as const;
-export const CURRENT_POINTS = ['conductor', 'plug'] as const;
-export const TEMPERATURE_POINTS = ['face', 'terminal'] as const;
-
-/** Points that lie behind the cover: for qualified persons. */
-export const INSIDE_POINTS: readonly string[] = [
-  'load-terminal',
-  'load-terminal-2',
-  'leg-a',
-  'leg-b',
-  'legs',
-  'across',
-  'conductor',
-  'terminal',
-];
-
-export const LOAD_STATES = ['unknown', 'no-load', 'normal', 'everything-on'] as const;
 const taken = {
   id: ownId,
   at: instant,
@@ -59,12 +32,12 @@ const taken = {
   loadState: z.enum(LOAD_STATES).default('unknown'),
   instrument: z.enum(INSTRUMENTS).default('unknown'),
   error: z
-    .number('The error must be a number.')
-    .min(0, 'The error cannot be negative.')
-    .max(100_000, 'The error must be from 0 to 100 000.')
+    .number(messages.theErrorMustBeANumber)
+    .min(0, messages.theErrorCannotBeNegative)
+    .max(100_000, messages.theErrorMustBeFrom0)
     .nullable()
     .default(null)
-    .describe('how far off the instrument may read, in the unit of the value; null: not known'),
+    .describe('possible error of the instrument, in the unit of the value; null if not known'),
   note: note.default(''),
 };
 
@@ -89,6 +62,7 @@ const readingKinds = [
 
 /** One figure, with where and how it was taken. Units: V, A, °C, W, mV. */
 export const readingInput = z.discriminatedUnion('quantity', readingKinds);
+
 export type ReadingInput = z.input<typeof readingInput>;
 
 /** How truly an instrument of somebody’s own reads. */
@@ -119,114 +93,6 @@ export function withError<
   return { ...input, error: errorBy(value, { ...only, resolution: resolutionOf(instrument, quantity) }) };
 }
 
-/** What is known of why it tripped. */
-export const CAUSE_STATES = ['unknown', 'known-present', 'known-removed'] as const;
-
-/** Steady currents one after the other, as a logger saw them. */
-export const currentHistory = z
-  .array(z.strictObject({ amps, seconds }))
-  .min(1, 'A history has one stretch at least.')
-  .max(80, 'A history has at most 80 stretches.');
-
-/** The hour before it, where a logger saw it; null: known by its figures alone. */
-const history = currentHistory
-  .nullable()
-  .default(null)
-  .describe('the hour before, in stretches of steady current');
-
-const circumstances = {
-  id: ownId,
-  at: instant,
-  ...origin,
-  pace: z.enum(PACES).nullable().default(null),
-  afterSeconds: seconds.nullable().default(null),
-  amps: amps.nullable().default(null),
-  preloadAmps: amps.nullable().default(null),
-  ambientC: ambientC.nullable().default(null),
-  unplugged: z.boolean().default(false).describe('everything on the circuit unplugged or switched off first'),
-  connected: z
-    .array(name('The load’s name'))
-    .max(MOST_CONNECTED, `At most ${MOST_CONNECTED} loads are told apart.`)
-    .nullable()
-    .default(null)
-    .describe('a trial with only these loads connected; null: no such trial'),
-  cause: z.enum(CAUSE_STATES).default('unknown'),
-  note: note.default(''),
-};
-
-const eventKinds = [
-  z.strictObject({ kind: z.literal('trip'), ...circumstances, history }),
-  z.strictObject({
-    kind: z.literal('reset'),
-    feel: z.enum(TESTS['reset-feel'].outcomes).nullable().default(null),
-    result: z.enum(['holds', 'tripped']).nullable().default(null),
-    power: z.enum(TESTS['power-after-reset'].outcomes).nullable().default(null),
-    ...circumstances,
-  }),
-  z.strictObject({
-    kind: z.literal('handle'),
-    position: z.enum(['on', 'off', 'tripped']),
-    id: ownId,
-    at: instant,
-    ...origin,
-    note: note.default(''),
-  }),
-  z.strictObject({
-    kind: z.literal('no-trip'),
-    amps,
-    afterSeconds: seconds.min(1, 'It held for a second at least.'),
-    history,
-    preloadAmps: circumstances.preloadAmps,
-    ambientC: circumstances.ambientC,
-    id: ownId,
-    at: instant,
-    ...origin,
-    note: note.default(''),
-  }),
-] as const;
-
-type AnyEvent =
-  | { kind: 'handle' }
-  | { kind: 'no-trip' }
-  | Pick<z.output<(typeof eventKinds)[0]>, 'kind' | 'pace' | 'afterSeconds' | 'unplugged' | 'connected'>
-  | Pick<
-      z.output<(typeof eventKinds)[1]>,
-      'kind' | 'pace' | 'afterSeconds' | 'unplugged' | 'connected' | 'feel' | 'result'
-    >;
-
-/** What the parts of an event must be together. */
-function checkEvent(event: AnyEvent, context: z.RefinementCtx) {
-  if (event.kind === 'handle' || event.kind === 'no-trip') return;
-  if (event.connected !== null && event.unplugged !== (event.connected.length === 0)) {
-    context.addIssue({
-      code: 'custom',
-      path: ['connected'],
-      message: 'Unplugged means that nothing is connected, and nothing else does.',
-    });
-  }
-  const tripped = event.kind === 'trip' || event.result === 'tripped';
-  if (tripped && event.pace === null && event.afterSeconds === null) {
-    context.addIssue({ code: 'custom', path: ['pace'], message: 'Say how soon it tripped.' });
-  }
-  if (event.kind === 'reset' && event.feel === null && event.result === null) {
-    context.addIssue({
-      code: 'custom',
-      path: ['result'],
-      message: 'Say what happened: how it felt, or whether it holds.',
-    });
-  }
-  if (event.kind === 'reset' && event.feel === 'will-not-latch' && event.result === 'holds') {
-    context.addIssue({
-      code: 'custom',
-      path: ['result'],
-      message: 'A breaker that will not latch cannot hold.',
-    });
-  }
-}
-
-export const eventInput = z.discriminatedUnion('kind', eventKinds).superRefine(checkEvent);
-export type EventInput = z.input<typeof eventInput>;
-
 const observationFields = {
   test: z.enum(Object.keys(TESTS) as [TestId, ...TestId[]], 'This test is not known.'),
   outcome: z.string(),
@@ -241,45 +107,38 @@ function checkOutcome(o: { test: TestId; outcome: string }, context: z.Refinemen
     context.addIssue({
       code: 'custom',
       path: ['outcome'],
-      message: `The outcome must be one of: ${TESTS[o.test].outcomes.join(', ')}.`,
+      message: messages.theOutcomeMustBeOneOf(TESTS[o.test].outcomes.join(', ')),
     });
   }
 }
 
 /** Something seen, heard, felt or tested, in the words of the diagnosis vocabulary. */
 export const observationInput = z.strictObject(observationFields).superRefine(checkOutcome);
+
 export type ObservationInput = z.input<typeof observationInput>;
 
 /** Something to remember, in a person’s own words. */
 export const noteInput = z.strictObject({
-  note: note.min(1, 'Write something first.'),
+  note: note.min(1, messages.writeSomethingFirst),
   id: ownId,
   at: instant,
 });
+
 export type NoteInput = z.input<typeof noteInput>;
 
 /** What goes with a picture. The picture itself is sent beside it. */
 export const photoInput = z.strictObject({ id: ownId, at: instant, note: note.default('') });
+
 export type PhotoInput = z.input<typeof photoInput>;
 
 /** Why a row no longer counts. The row itself stays as it was. */
 export const strikeInput = z.strictObject({
   why: strikeReason,
 });
+
 export type StrikeInput = z.input<typeof strikeInput>;
 
 const found = { ...kept, caseId: id.nullable(), simulated: z.boolean() };
-
-/** The unit each quantity is kept in. */
-export const QUANTITY_UNITS = {
-  voltage: 'V',
-  current: 'A',
-  temperature: '°C',
-  power: 'W',
-  millivolts: 'mV',
-} as const;
-export type Quantity = keyof typeof QUANTITY_UNITS;
-export type QuantityUnit = (typeof QUANTITY_UNITS)[Quantity];
 
 export const reading = z.object({
   ...found,
@@ -292,13 +151,14 @@ export const reading = z.object({
   instrument: z.enum(INSTRUMENTS),
   error: z.number().nullable(),
 });
+
 export type Reading = z.infer<typeof reading>;
 
 export const event = z.object({
   ...found,
   kind: z
     .enum(['trip', 'reset', 'handle', 'no-trip'])
-    .describe('no-trip: it carried a current so long, and did not open'),
+    .describe('no-trip: it carried a current for this time and did not trip'),
   position: z.enum(['on', 'off', 'tripped']).nullable(),
   feel: z.enum(TESTS['reset-feel'].outcomes).nullable(),
   result: z.enum(['holds', 'tripped']).nullable(),
@@ -313,6 +173,7 @@ export const event = z.object({
   history: currentHistory.nullable(),
   cause: z.enum(CAUSE_STATES),
 });
+
 export type BreakerEvent = z.infer<typeof event>;
 
 export const observation = z.object({
@@ -320,9 +181,11 @@ export const observation = z.object({
   test: z.enum(Object.keys(TESTS) as [TestId, ...TestId[]]),
   outcome: z.string(),
 });
+
 export type Observation = z.infer<typeof observation>;
 
 export const writtenNote = z.object(kept);
+
 export type WrittenNote = z.infer<typeof writtenNote>;
 
 /** A picture, kept in a file named for its SHA-256. */
@@ -333,6 +196,7 @@ export const photo = z.object({
   width: z.int(),
   height: z.int(),
 });
+
 export type Photo = z.infer<typeof photo>;
 
 /** Entries as a file carries them. */
@@ -343,6 +207,7 @@ export const readingRow = z.discriminatedUnion('quantity', [
   readingKinds[3].extend(rowFields),
   readingKinds[4].extend(rowFields),
 ]);
+
 export const eventRow = z
   .discriminatedUnion('kind', [
     eventKinds[0].extend(rowFields),
@@ -351,13 +216,16 @@ export const eventRow = z
     eventKinds[3].extend(rowFields),
   ])
   .superRefine(checkEvent);
+
 export const observationRow = z
   .strictObject({ ...observationFields, ...rowFields })
   .superRefine(checkOutcome);
+
 export const noteRow = noteInput.extend(rowFields);
+
 export const photoRow = photoInput.extend({
   ...rowFields,
-  sha256: z.string().regex(/^[0-9a-f]{64}$/, 'A picture is named by its SHA-256.'),
+  sha256: z.string().regex(/^[0-9a-f]{64}$/, 'A photo is identified by its SHA-256.'),
   bytes: z.int().min(1),
   width: z.int().min(1).max(20_000),
   height: z.int().min(1).max(20_000),

@@ -3,11 +3,11 @@ import { id, instant, who } from './common.ts';
 
 /** Where an entry comes from, besides from a person at the panel. */
 export const origin = {
-  caseId: id.nullable().default(null).describe('the case it was found in'),
+  caseId: id.nullable().default(null).describe('case in which it was found'),
   simulated: z
     .boolean()
     .default(false)
-    .describe('told by the simulated stand-in, not by a meter or a person'),
+    .describe('true if it comes from simulated answers, not from a meter or a person'),
 };
 
 /** What every entry on record carries, besides what was logged. */

@@ -1,7 +1,10 @@
 export * from './common.ts';
 export * from './site.ts';
 export * from './circuit.ts';
+export * from './loadAmps.ts';
+export * from './measuringPoints.ts';
 export * from './entries.ts';
+export { CAUSE_STATES, currentHistory, eventInput, type EventInput } from './events.ts';
 export * from './kinds.ts';
 export * from './inspections.ts';
 export * from './tripPace.ts';

@@ -3,9 +3,10 @@ import { isTimeZone, NO_TIME_ZONE } from '../../facts/calendar/index.ts';
 import { isPlainText, name, NOT_PLAIN, ratingAmps, oneOf } from '../../facts/quantities/index.ts';
 import { BREAKER_KINDS, HALVES, ON_DIRECTIONS, ORIENTATIONS } from '../../panel/layout/index.ts';
 import { basedOn, id, instant, note } from './common.ts';
+import * as messages from './messages.ts';
 
 export const siteInput = z.strictObject({
-  name: name('The site’s name'),
+  name: name(messages.theSiteName),
   note: note.default(''),
   zone: z
     .string()
@@ -13,7 +14,7 @@ export const siteInput = z.strictObject({
     .refine(isTimeZone, NO_TIME_ZONE)
     .nullable()
     .default(null)
-    .describe('its time zone, such as America/Chicago; null: that of whoever asks'),
+    .describe('time zone of the site, such as America/Chicago; null for the reader’s own'),
 });
 export type SiteInput = z.input<typeof siteInput>;
 
@@ -24,19 +25,19 @@ export const site = z.object({
   id,
   name: z.string(),
   note: z.string(),
-  zone: z.string().nullable().describe('its time zone; null: that of whoever asks'),
+  zone: z.string().nullable().describe('time zone of the site; null for the reader’s own'),
   createdAt: instant,
-  demo: z.boolean().describe('made up, to try things on: a simulated stand-in may answer for meters here'),
-  version: z.int().describe('grows with every change'),
+  demo: z.boolean().describe('true for a demo site, where simulated answers may replace meters'),
+  version: z.int().describe('increases with every change'),
 });
 export type Site = z.infer<typeof site>;
 
 export const MOST_SPACES = 84;
 
 const spaceNumber = z
-  .int('A space is a whole number.')
-  .min(1, 'Spaces are numbered from 1.')
-  .max(MOST_SPACES, `A panel has ${MOST_SPACES} spaces at most.`);
+  .int(messages.theSpaceMustBeAWhole)
+  .min(1, messages.spacesAreNumberedFrom1)
+  .max(MOST_SPACES, messages.aPanelHasAtMostSpaces(MOST_SPACES));
 
 /** Spaces, each once, in order. */
 const spaceNumbers = z
@@ -47,33 +48,35 @@ const spaceNumbers = z
 export const family = z
   .string()
   .trim()
-  .max(60, 'A part family may have 60 characters at most.')
+  .max(60, messages.aBreakerFamilyCanHaveAt)
   .refine(isPlainText, NOT_PLAIN);
 
 /** What a panel is, field by field, with the bounds of each. */
 export const panelFields = {
-  name: name('The panel’s name'),
+  name: name(messages.panelName),
   spaces: z
-    .int('The number of spaces must be a whole number.')
-    .min(2, 'A panel has 2 to 84 spaces.')
-    .max(MOST_SPACES, 'A panel has 2 to 84 spaces.')
-    .refine((n) => n % 2 === 0, 'Spaces come in pairs, one on each side: give an even number.'),
-  orientation: z.enum(ORIENTATIONS).default('upright').describe('by where its top points'),
+    .int(messages.theNumberOfSpacesMustBe)
+    .min(2, messages.aPanelHas2To84)
+    .max(MOST_SPACES, messages.aPanelHas2To84)
+    .refine((n) => n % 2 === 0, messages.spacesComeInPairsOneOn),
+  orientation: z.enum(ORIENTATIONS).default('upright').describe('direction of its top'),
   busAmps: ratingAmps.nullable().default(null),
-  family: family.default('').describe('the part family the panel is listed for; empty: label not read'),
-  alsoListed: z.array(family.min(1)).max(12).default([]).describe('other families its label lists'),
+  family: family
+    .default('')
+    .describe('breaker family the panel is listed for; empty if the label was not read'),
+  alsoListed: z.array(family.min(1)).max(12).default([]).describe('other families listed on the label'),
   narrowSpaces: spaceNumbers
     .nullable()
     .default(null)
-    .describe('spaces whose label allows narrow breakers; null: label not read'),
+    .describe('spaces where the label allows tandem breakers; null if the label was not read'),
   splitAt: spaceNumber
     .nullable()
     .default(null)
     .describe('split bus without a single main: first space of the lower section'),
   feedThrough: z.boolean().default(false).describe('feed-through lugs at the far end of the bus'),
-  fedByBreakerId: id.nullable().default(null).describe('a sub-panel: the breaker that feeds it'),
+  fedByBreakerId: id.nullable().default(null).describe('for a subpanel: the breaker that feeds it'),
   fedThroughPanelId: id.nullable().default(null).describe('fed from the feed-through lugs of this panel'),
-  blanks: spaceNumbers.default([]).describe('unused openings closed with a filler'),
+  blanks: spaceNumbers.default([]).describe('unused openings closed with a filler plate'),
   holes: spaceNumbers.default([]).describe('unused openings left open'),
 };
 
@@ -82,12 +85,12 @@ const drawnPanel = z.strictObject({
   mainAmps: ratingAmps
     .nullable()
     .default(null)
-    .describe('rating of the main breaker; null: none in this panel'),
+    .describe('rating of the main breaker; null if there is none in this panel'),
 });
 
 function checkDrawn(panel: z.output<typeof drawnPanel>, context: z.RefinementCtx) {
   if (panel.splitAt !== null && panel.mainAmps !== null) {
-    const message = 'A split bus has no single main: leave the main out.';
+    const message = messages.aSplitBusHasNoSingle;
     context.addIssue({ code: 'custom', path: ['splitAt'], message });
   }
   checkPanel(panel, context);
@@ -112,15 +115,15 @@ export function checkPanel(panel: PanelParts, context: z.RefinementCtx) {
   const no = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
   if (panel.splitAt !== null) {
     if (panel.splitAt % 2 === 0 || panel.splitAt < 3 || panel.splitAt >= panel.spaces) {
-      no('splitAt', 'The lower section begins with an odd space inside the panel, such as 13.');
+      no('splitAt', messages.theLowerSectionStartsAtAn);
     }
   }
   for (const field of ['narrowSpaces', 'blanks', 'holes'] as const) {
     const beyond = panel[field]?.find((space) => space > panel.spaces);
-    if (beyond !== undefined) no(field, `This panel has spaces 1 to ${panel.spaces}, no ${beyond}.`);
+    if (beyond !== undefined) no(field, messages.thisPanelHasSpaces1To(panel.spaces, beyond));
   }
   const both = panel.holes.find((space) => panel.blanks.includes(space));
-  if (both !== undefined) no('holes', `Space ${both} cannot have a filler and be open.`);
+  if (both !== undefined) no('holes', messages.spaceCannotBeOpenAndHave(both));
 }
 
 export const panel = z.object({
@@ -140,27 +143,27 @@ export const panel = z.object({
   blanks: z.array(z.int()),
   holes: z.array(z.int()),
   createdAt: instant,
-  version: z.int().describe('grows with every change'),
+  version: z.int().describe('increases with every change'),
 });
 export type Panel = z.infer<typeof panel>;
 /** What a breaker is as a part. */
 export const unitFields = {
-  poles: oneOf([1, 2], 'A breaker has one pole or two.'),
+  poles: oneOf([1, 2], messages.aBreakerHasOneOrTwo),
   ratingAmps,
   kind: z.enum(BREAKER_KINDS).default('standard'),
   family: family.default(''),
-  installedOn: z.iso.date('The date must look like 2014-05-20.').nullable().default(null),
+  installedOn: z.iso.date(messages.theDateMustLookLike2014).nullable().default(null),
 };
 
 const asFound = z
   .boolean()
   .default(false)
-  .describe('recorded as it was found, though its family is not listed for the panel');
+  .describe('true if recorded as found, although its family is not listed for the panel');
 
 /** Where a breaker sits. */
 export const position = {
   space: spaceNumber,
-  half: z.enum(HALVES).nullable().default(null).describe('what a narrow breaker takes of its spaces'),
+  half: z.enum(HALVES).nullable().default(null).describe('part of the space that a tandem half takes'),
 };
 
 export const breakerInput = z.strictObject({
@@ -181,15 +184,15 @@ export type BreakerChange = z.input<typeof breakerChange>;
 /** Another place for a breaker; what sits there changes places with it where both fit. */
 export const breakerMove = z.strictObject({
   space: spaceNumber,
-  half: z.enum(HALVES).nullable().optional().describe('left out: as it was'),
-  exchange: z.boolean().default(false).describe('change places with the breaker that sits there'),
+  half: z.enum(HALVES).nullable().optional().describe('left out: unchanged'),
+  exchange: z.boolean().default(false).describe('swap with the breaker in that space'),
   version: basedOn,
 });
 export type BreakerMove = z.input<typeof breakerMove>;
 
 /** Handles tied together, or untied. */
 export const breakerTie = z.strictObject({
-  with: id.nullable().describe('the other breaker; null: untie'),
+  with: id.nullable().describe('the other breaker; null to remove the handle tie'),
   version: basedOn,
 });
 export type BreakerTie = z.input<typeof breakerTie>;
@@ -199,7 +202,7 @@ export const replacementInput = z.strictObject({
   ratingAmps,
   kind: z.enum(BREAKER_KINDS).default('standard'),
   family: family.default(''),
-  installedOn: z.iso.date('The date must look like 2014-05-20.').nullable().default(null),
+  installedOn: z.iso.date(messages.theDateMustLookLike2014).nullable().default(null),
   why: note.default(''),
   asFound,
   version: basedOn,
@@ -218,10 +221,10 @@ export const breaker = z.object({
   family: z.string(),
   onDirection: z.enum(ON_DIRECTIONS),
   installedOn: z.string().nullable(),
-  tiedWith: id.nullable().describe('the breaker whose handle is tied to this one’s'),
-  replaces: id.nullable().describe('the part that sat here before'),
-  why: z.string().describe('why it took the place of the one before'),
+  tiedWith: id.nullable().describe('breaker whose handle is tied to this one'),
+  replaces: id.nullable().describe('breaker that was in this space before'),
+  why: z.string().describe('reason it replaced the previous breaker'),
   createdAt: instant,
-  version: z.int().describe('grows with every change'),
+  version: z.int().describe('increases with every change'),
 });
 export type Breaker = z.infer<typeof breaker>;

@@ -1,6 +1,7 @@
 import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import type { BreakerEvent } from './entries.ts';
 import type { Pace } from './kinds.ts';
+import * as messages from './messages.ts';
 
 /** The span of seconds a pace stands for, where nobody timed the trip. */
 export const PACE_SECONDS: Record<Pace, { from: number; to: number }> = {
@@ -12,10 +13,10 @@ export const PACE_SECONDS: Record<Pace, { from: number; to: number }> = {
 
 /** How soon a trip came, in words that go on from “it tripped”. */
 export const PACE_WORDS: Record<Pace, string> = {
-  'at-once': 'at once',
-  seconds: 'within a minute',
-  minutes: 'within the hour',
-  hours: 'after more than an hour',
+  'at-once': 'immediately',
+  seconds: messages.withinAMinute,
+  minutes: messages.withinTheHour,
+  hours: messages.afterMoreThanAnHour,
 };
 
 /**

@@ -12,13 +12,14 @@ import {
   type Quantity,
   type Reading,
 } from '../entities/index.ts';
+import * as messages from './messages.ts';
 
 /** The name by which a device sends: its own, as it likes. */
 export const feedId = z
   .string()
   .regex(
     /^[a-zA-Z0-9][a-zA-Z0-9._-]{0,59}$/,
-    'A feed’s name is of letters, digits, points and hyphens, 60 at most.',
+    'A feed name can have letters, digits, periods and hyphens, at most 60.',
   );
 
 const KNOWN = INSTRUMENTS.filter((one) => one !== 'unknown') as [KnownInstrument, ...KnownInstrument[]];
@@ -53,10 +54,10 @@ export const sentSample = z
   .strictObject({
     instrument: z.enum(KNOWN, `The instrument must be one of: ${KNOWN.join(', ')}.`),
     point: z.enum(points, `The point must be one of: ${points.join(', ')}.`),
-    value: z.number('The value must be a number.'),
+    value: z.number(messages.theValueMustBeANumber),
     unit: z.enum(SAMPLE_UNITS, `The unit must be one of: ${SAMPLE_UNITS.join(', ')}.`),
     time: instant,
-    simulated: z.boolean().default(false).describe('a program stands in for the device'),
+    simulated: z.boolean().default(false).describe('true if a program simulates the device'),
   })
   .superRefine(({ point, value, unit }, context) => {
     const quantity = QUANTITY[unit];
@@ -64,7 +65,7 @@ export const sentSample = z
       context.addIssue({
         code: 'custom',
         path: ['point'],
-        message: `In ${unit} it is one of: ${POINTS[quantity].join(', ')}.`,
+        message: messages.inThePointMustBeOne(unit, POINTS[quantity].join(', ')),
       });
     const bounded = BOUNDS[quantity].safeParse(inRecordUnit(value, unit));
     for (const { message } of bounded.error?.issues ?? [])
@@ -99,7 +100,7 @@ export type Switched = z.infer<typeof switched>;
 export const feed = z.object({
   id: feedId,
   simulated: z.boolean(),
-  at: instant.describe('when it sent last, by this server’s clock'),
+  at: instant.describe('time of its latest reading, by this server’s clock'),
   channels: z.array(sample),
 });
 export type Feed = z.infer<typeof feed>;
@@ -128,13 +129,3 @@ export function asSample({
     time,
   };
 }
-
-/**
- * What tells the channels of a feed apart.
- *
- * @param channel an instrument at a point
- * @returns a key
- * @example channelKey(sample) // 'clamp-meter conductor current'
- */
-export const channelKey = ({ instrument, point, quantity }: Channel): string =>
-  `${instrument} ${point} ${quantity}`;

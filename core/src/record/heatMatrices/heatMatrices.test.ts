@@ -32,7 +32,7 @@ describe('a matrix from a file', () => {
   test.each([
     ['nothing', '', /no rows/],
     ['words', 'hot\nhotter', /no rows/],
-    ['rows of different lengths', '1,2,3\n1,2', /Row 2 has 2 cells/],
+    ['rows of different lengths', '1,2,3\n1,2', /Row 2 has 2 values/],
     ['one row', '1,2,3', /two rows/],
     ['too hot', '20,21\n20,900', /Row 2, column 2 is 900/],
     ['a hole', '20,21\n20,x,22', /Row 2/],

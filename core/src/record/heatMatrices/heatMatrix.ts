@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { CAMERA_RANGE_C, MOST_CELLS_A_SIDE } from '../../physics/thermalPicture/index.ts';
 import { VarintReader, VarintWriter } from '../recordings/index.ts';
+import * as messages from './messages.ts';
 
 /** A temperature picture: its cells row by row from the top left. */
 export interface HeatMatrix {
@@ -58,7 +59,7 @@ export function unpackHeatMatrix(bytes: Uint8Array): HeatMatrix {
   const parsed = head.safeParse(
     text.startsWith(MARK) && end > 0 ? jsonOf(text.slice(MARK.length, end)) : null,
   );
-  if (!parsed.success) throw new HeatMatrixDamaged('This is no temperature picture.');
+  if (!parsed.success) throw new HeatMatrixDamaged(messages.thisIsNotAnInfraredTemperature);
   const { width, height } = parsed.data;
   const reader = new VarintReader(bytes.subarray(end + 1));
   const celsius = new Float32Array(width * height);
@@ -74,7 +75,7 @@ export function unpackHeatMatrix(bytes: Uint8Array): HeatMatrix {
   return { width, height, celsius };
 }
 
-const damaged = () => new HeatMatrixDamaged('The temperature picture is damaged or cut off.');
+const damaged = () => new HeatMatrixDamaged(messages.theTemperatureFileIsDamagedOr);
 
 function jsonOf(text: string): unknown {
   try {

@@ -1,5 +1,6 @@
 import { CAMERA_RANGE_C, MOST_CELLS_A_SIDE } from '../../physics/thermalPicture/index.ts';
 import type { HeatMatrix } from './heatMatrix.ts';
+import * as messages from './messages.ts';
 
 /** A file is no temperature matrix, and why, in a sentence. */
 export class MatrixRefused extends Error {}
@@ -27,21 +28,17 @@ const toCelsius = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9;
  * @example readMatrix('21.5,22\n21,40').matrix.width // 2
  */
 export function readMatrix(text: string, unit?: 'C' | 'F'): ReadMatrix {
-  if (text.length > LONGEST_MATRIX_TEXT)
-    throw new MatrixRefused('The file is too large for a temperature picture.');
+  if (text.length > LONGEST_MATRIX_TEXT) throw new MatrixRefused(messages.theFileIsTooLargeFor);
   const start = text.trimStart()[0];
   const { rows, said } = start === '{' || start === '[' ? fromJson(text) : fromTable(text);
-  if (rows.length === 0) throw new MatrixRefused('There are no rows of temperatures in it.');
+  if (rows.length === 0) throw new MatrixRefused(messages.theFileHasNoRowsOf);
   const width = rows[0]!.length;
   const uneven = rows.findIndex((row) => row.length !== width);
   if (uneven >= 0)
-    throw new MatrixRefused(`Row ${uneven + 1} has ${rows[uneven]!.length} cells, the first one ${width}.`);
-  if (width < 2 || rows.length < 2)
-    throw new MatrixRefused('A temperature picture has two rows and two columns at least.');
+    throw new MatrixRefused(messages.rowHasValuesButTheFirst(uneven + 1, rows[uneven]!.length, width));
+  if (width < 2 || rows.length < 2) throw new MatrixRefused(messages.anInfraredImageHasAtLeast);
   if (width > MOST_CELLS_A_SIDE || rows.length > MOST_CELLS_A_SIDE)
-    throw new MatrixRefused(
-      `A temperature picture has at most ${MOST_CELLS_A_SIDE} cells on each side; this one has ${width} × ${rows.length}.`,
-    );
+    throw new MatrixRefused(messages.anInfraredImageHasAtMost(MOST_CELLS_A_SIDE, width, rows.length));
   const isFahrenheit = (unit ?? said) === 'F';
   const celsius = new Float32Array(width * rows.length);
   rows.forEach((row, y) =>
@@ -50,8 +47,8 @@ export function readMatrix(text: string, unit?: 'C' | 'F'): ReadMatrix {
       if (!(value >= CAMERA_RANGE_C.from && value <= CAMERA_RANGE_C.to))
         throw new MatrixRefused(
           Number.isNaN(value)
-            ? `Row ${y + 1}, column ${x + 1} holds no figure.`
-            : `Row ${y + 1}, column ${x + 1} is ${cell}: no camera shows that. Check the unit.`,
+            ? messages.rowColumnIsNotANumber(y + 1, x + 1)
+            : messages.rowColumnIsNoCameraCan(y + 1, x + 1, cell),
         );
       celsius[y * width + x] = value;
     }),
@@ -107,10 +104,10 @@ function fromJson(text: string): { rows: number[][]; said: 'C' | 'F' | null } {
   try {
     value = JSON.parse(text);
   } catch {
-    throw new MatrixRefused('The file is no whole JSON: it is damaged or cut off.');
+    throw new MatrixRefused(messages.theJsonInTheFileIs);
   }
   const found = rowsIn(value, 0);
-  if (!found) throw new MatrixRefused('There is no matrix in it: a list of rows of figures.');
+  if (!found) throw new MatrixRefused(messages.theFileHasNoMatrixA);
   const unit = isObject(value) ? (value.unit ?? value.units) : null;
   const said =
     typeof unit === 'string'

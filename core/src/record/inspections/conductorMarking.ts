@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { capital, isPlainText, NOT_PLAIN } from '../../facts/quantities/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
 import { inspectionKind } from './inspectionKind.ts';
+import * as messages from './messages.ts';
 
 export const INSULATION_COLORS = [
   'black',
@@ -21,19 +22,23 @@ export type InsulationColor = (typeof INSULATION_COLORS)[number];
 export const HOT_COLORS = ['black', 'red', 'blue', 'brown', 'orange', 'yellow'] as const;
 
 const conductor = z.strictObject({
-  color: z.enum(INSULATION_COLORS, 'Pick the color of the insulation.'),
-  remarkedAs: z.enum(HOT_COLORS).nullable().default(null).describe('by tape or paint; null: not re-marked'),
+  color: z.enum(INSULATION_COLORS, 'Choose the insulation color.'),
+  remarkedAs: z
+    .enum(HOT_COLORS)
+    .nullable()
+    .default(null)
+    .describe('with tape or paint; null if not reidentified'),
 });
 
 const fields = z.strictObject({
   conductors: z
     .array(conductor)
-    .min(1, 'Give the color of one conductor at least.')
-    .max(4, 'At most four conductors land on one breaker.'),
+    .min(1, messages.enterTheColorOfAtLeast)
+    .max(4, messages.atMostFourConductorsCanBe),
   tag: z
     .string()
     .trim()
-    .max(60, 'A tag may have 60 characters at most.')
+    .max(60, messages.aTagCanHaveAtMost)
     .refine(isPlainText, NOT_PLAIN)
     .default('')
     .describe('number or name on the conductor'),
@@ -41,7 +46,7 @@ const fields = z.strictObject({
 type Found = z.output<typeof fields>;
 
 const sayConductor = ({ color, remarkedAs }: Found['conductors'][number]) =>
-  remarkedAs === null ? color : `${color} re-marked ${remarkedAs}`;
+  remarkedAs === null ? color : messages.reMarked(color, remarkedAs);
 
 const isGround = ({ color }: Found['conductors'][number]) => color === 'green' || color === 'bare';
 const readsAsNeutral = ({ color, remarkedAs }: Found['conductors'][number]) =>
@@ -49,21 +54,21 @@ const readsAsNeutral = ({ color, remarkedAs }: Found['conductors'][number]) =>
 
 /** Which conductor color or marking a circuit has at the breaker. */
 export const conductorMarking = inspectionKind({
-  name: 'Conductor marking',
+  name: messages.conductorMarking,
   level: 2,
   fields,
   say: ({ conductors, tag }) =>
-    `${capital(conductors.map(sayConductor).join(' and '))}${tag === '' ? '' : `, tagged “${tag}”`}`,
+    `${capital(conductors.map(sayConductor).join(' and '))}${tag === '' ? '' : messages.tagged(tag)}`,
   concern: ({ conductors }) => {
     if (conductors.some(isGround)) {
       return {
-        text: 'Green and bare belong to ground, never on a breaker. Shut the panel off and find out where that conductor goes.',
+        text: messages.greenAndBareConductorsAre,
         source: CITATIONS.groundColors,
       };
     }
     if (conductors.some(readsAsNeutral)) {
       return {
-        text: 'White or gray reads as a neutral. Re-mark it as hot, with the panel dead, or find out whether it is a neutral.',
+        text: messages.whiteOrGrayMarksANeutral,
         source: CITATIONS.hotRemarking,
       };
     }

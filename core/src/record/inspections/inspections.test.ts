@@ -11,10 +11,10 @@ describe('conductor marking', () => {
     [[{ color: 'black' }], '', 'Black', null],
     [[{ color: 'black' }, { color: 'red' }], '12', 'Black and red, tagged “12”', null],
     [[{ color: 'white', remarkedAs: 'black' }], '', 'White re-marked black', null],
-    [[{ color: 'white' }], '', 'White', /reads as a neutral/],
-    [[{ color: 'gray' }, { color: 'black' }], '', 'Gray and black', /reads as a neutral/],
-    [[{ color: 'bare' }], '', 'Bare', /belong to ground/],
-    [[{ color: 'white' }, { color: 'green' }], '', 'White and green', /belong to ground/],
+    [[{ color: 'white' }], '', 'White', /marks a neutral/],
+    [[{ color: 'gray' }, { color: 'black' }], '', 'Gray and black', /marks a neutral/],
+    [[{ color: 'bare' }], '', 'Bare', /are grounds/],
+    [[{ color: 'white' }, { color: 'green' }], '', 'White and green', /are grounds/],
   ])('%j %s: %s', (conductors, tag, words, concern) => {
     const { found, concern: told } = sayInspection(marking(conductors, tag));
     expect(found).toBe(words);
@@ -27,11 +27,11 @@ describe('conductor marking', () => {
   });
 
   test.each([
-    [{ conductors: [] }, 'found.conductors', /one conductor at least/],
-    [{ conductors: [{ color: 'purple' }] }, 'found.conductors.0.color', /Pick the color/],
+    [{ conductors: [] }, 'found.conductors', /at least one conductor/],
+    [{ conductors: [{ color: 'purple' }] }, 'found.conductors.0.color', /Choose the insulation color/],
     [{ conductors: [{ color: 'white', remarkedAs: 'green' }] }, 'found.conductors.0.remarkedAs', /./],
     [{ conductors: [{ color: 'red' }], tag: 'x'.repeat(61) }, 'found.tag', /60 characters/],
-    [{ conductors: [{ color: 'red' }], gauge: 12 }, 'found', /no such field/],
+    [{ conductors: [{ color: 'red' }], gauge: 12 }, 'found', /Unknown field/],
   ])('%j is refused at its field', (found, path, message) => {
     const { error } = inspectionInput.safeParse({ kind: 'conductor-marking', found, at });
     expect(error!.issues.map((issue) => issue.path.join('.'))).toContain(path);

@@ -196,7 +196,7 @@ describe('a table becomes a recording', () => {
       return made;
     };
     const days = Array.from({ length: 28 }, (_, i) => [`${i + 1}/02/2026 10:00`, '1']);
-    expect(() => table(days).end()).toThrow(/16 of 28 lines are no samples, the first of them line 13/);
+    expect(() => table(days).end()).toThrow(/16 of 28 lines are not samples, starting at line 13/);
     expect(() =>
       table([
         ['1/2/2019 10:00', '1'],

@@ -6,6 +6,7 @@ import {
 } from '../recordings/index.ts';
 import { CHANNEL_UNITS, figureOf, isNoFigure, type ColumnUse } from './columns.ts';
 import { timeReader, type TimeStyle } from './times.ts';
+import * as messages from './messages.ts';
 
 /** A table as it was confirmed. */
 export interface LoggerTableSettings {
@@ -82,7 +83,7 @@ export class LoggerTable {
 
   constructor(private readonly settings: LoggerTableSettings) {
     const { time, zone, startMs, columns } = settings;
-    if (time === null) throw new LoggerTableRefused('Say which column tells the time.');
+    if (time === null) throw new LoggerTableRefused(messages.chooseTheColumnWithTheTimes);
     this.read = timeReader(time, zone, startMs);
     const used = (as: ColumnUse['as']) => columns.flatMap((use, i) => (use.as === as ? [i] : []));
     this.timeColumns = used('time');
@@ -92,13 +93,10 @@ export class LoggerTable {
       const { from, to } = CHANNEL_RANGES[quantity];
       return [{ column, scale, offset, from, to, current: quantity === 'current' }];
     });
-    if (this.timeColumns.length === 0) throw new LoggerTableRefused('Say which column tells the time.');
-    if (this.channels.length === 0)
-      throw new LoggerTableRefused('Say which columns hold currents, volts or temperatures.');
+    if (this.timeColumns.length === 0) throw new LoggerTableRefused(messages.chooseTheColumnWithTheTimes);
+    if (this.channels.length === 0) throw new LoggerTableRefused(messages.chooseTheColumnsWithCurrents);
     if (this.channels.length > MOST_RECORDING_CHANNELS)
-      throw new LoggerTableRefused(
-        `A recording has ${MOST_RECORDING_CHANNELS} channels at most: leave some columns out.`,
-      );
+      throw new LoggerTableRefused(messages.aRecordingCanHaveAtMost(MOST_RECORDING_CHANNELS));
     this.figures = this.channels.map(() => new Float32Array(1 << 14));
   }
 
@@ -124,19 +122,16 @@ export class LoggerTable {
     if (this.count < 2)
       throw new LoggerTableRefused(
         told.firstSkipped === null
-          ? 'There are no samples in it.'
-          : `No line of it is a sample: line ${told.firstSkipped} has no time that can be read.`,
+          ? messages.theFileHasNoSamples
+          : messages.noLineOfTheFileIs(told.firstSkipped),
       );
     if (told.skipped > MOST_SKIPPED * lines)
       throw new LoggerTableRefused(
-        `${told.skipped} of ${lines} lines are no samples, the first of them line ${told.firstSkipped}: check the columns and how the time is written.`,
+        messages.ofLinesAreNotSamplesStarting(told.skipped, lines, told.firstSkipped),
       );
     const order = this.order();
     const [first, last] = [this.times[order[0]!]!, this.times[order[order.length - 1]!]!];
-    if (last - first > LONGEST_MS)
-      throw new LoggerTableRefused(
-        'From its first to its last sample it is more than a year: check how the date is written.',
-      );
+    if (last - first > LONGEST_MS) throw new LoggerTableRefused(messages.theRecordingCoversMoreThanA);
     const shiftMs = this.settings.shiftSeconds * 1000;
     told.samples = order.length;
     const inOrder = <A extends Float64Array | Float32Array>(list: A): A => {
@@ -170,10 +165,7 @@ export class LoggerTable {
       this.told.firstSkipped ??= this.line;
       return;
     }
-    if (this.count >= MOST_SAMPLES)
-      throw new LoggerTableRefused(
-        'More than 1,000,000 samples: cut the file, or let the logger write less often.',
-      );
+    if (this.count >= MOST_SAMPLES) throw new LoggerTableRefused(messages.theFileHasMoreThan1);
     if (this.count === this.times.length) this.grow();
     const before = this.count === 0 ? -Infinity : this.times[this.count - 1]!;
     if (at <= before) this.isInOrder = false;

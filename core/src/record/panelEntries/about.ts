@@ -9,7 +9,7 @@ const recordingAbout = z.object({
   fromMs: figure.describe('ms since 1970'),
   toMs: figure.describe('ms since 1970'),
   samples: z.int(),
-  intervalMs: figure.describe('ms between two samples as a rule'),
+  intervalMs: figure.describe('usual time between two samples, ms'),
   channels: z.array(
     z.object({
       quantity: z.enum(CHANNEL_QUANTITIES),
@@ -17,7 +17,7 @@ const recordingAbout = z.object({
       quarterHour: z
         .object({ fromMs: figure, mean: figure })
         .nullable()
-        .describe('of currents: the quarter hour with the highest mean, A'),
+        .describe('for currents: highest 15-minute average, A'),
     }),
   ),
 });
@@ -25,8 +25,8 @@ const recordingAbout = z.object({
 /** What is told of a picture without opening it. */
 const pictureAbout = z.object({
   kind: z.enum(['heat-matrix', 'photo']),
-  width: z.int().describe('cells, or pixels'),
-  height: z.int().describe('cells, or pixels'),
+  width: z.int().describe('cells or pixels'),
+  height: z.int().describe('cells or pixels'),
 });
 
 /** What is told of an attachment without opening it. */

@@ -3,12 +3,13 @@ import type { Sentence } from '../../facts/quantities/index.ts';
 import type { Profile } from '../../facts/vocabulary/index.ts';
 import { id, instant, note, ownId, who } from '../entities/index.ts';
 import { PANEL_ENTRIES, type NamedBreaker, type PanelEntryKind } from '../panelEntryKinds/index.ts';
+import * as messages from './messages.ts';
 
 type Kinds = typeof PANEL_ENTRIES;
 export type PanelEntryName = keyof Kinds;
 export const PANEL_ENTRY_NAMES = Object.keys(PANEL_ENTRIES) as [PanelEntryName, ...PanelEntryName[]];
 
-export const sha256 = z.string().regex(/^[0-9a-f]{64}$/, 'An attachment is named by its SHA-256.');
+export const sha256 = z.string().regex(/^[0-9a-f]{64}$/, 'An attachment is identified by its SHA-256.');
 
 type EntryOf<K extends PanelEntryName, Shape extends z.ZodRawShape> = z.ZodObject<
   { kind: z.ZodLiteral<K>; content: Kinds[K]['fields'] } & Shape,
@@ -31,8 +32,8 @@ const unionOf = <Shape extends z.ZodRawShape>(shape: Shape) =>
           path: ['sha256'],
           message:
             PANEL_ENTRIES[kind].attachment === null
-              ? 'Nothing lies beside such an entry.'
-              : 'Say which attachment it is of: send it first.',
+              ? messages.thisTypeOfEntryHasNo
+              : messages.nameTheAttachmentUploadItFirst,
         }),
     ) as unknown as [EachOf<PanelEntryName, Shape>],
   );
@@ -40,15 +41,18 @@ const unionOf = <Shape extends z.ZodRawShape>(shape: Shape) =>
 const taken = {
   at: instant,
   note: note.default(''),
-  simulated: z.boolean().default(false).describe('made by the simulator, not by a meter or a person'),
-  sha256: sha256.nullable().default(null).describe('of what lies beside it'),
+  simulated: z
+    .boolean()
+    .default(false)
+    .describe('true if it comes from a simulation, not from a meter or a person'),
+  sha256: sha256.nullable().default(null).describe('summary of the attachment'),
 };
 
 /** What is logged of a panel as a whole. */
 export const panelEntryInput = unionOf({ id: ownId, ...taken });
 export type PanelEntryInput = z.input<typeof panelEntryInput>;
 
-const bytes = z.int().min(0).max(100_000_000).nullable().describe('of what lies beside it');
+const bytes = z.int().min(0).max(100_000_000).nullable().describe('summary of the attachment');
 
 /** As it is shown. */
 export const panelEntry = unionOf({

@@ -3,37 +3,38 @@ import { ambientC, isPlainText, NOT_PLAIN } from '../../facts/quantities/index.t
 import { boardCorners, emissivity } from '../../physics/thermalPicture/index.ts';
 import { LOAD_STATES } from '../entities/index.ts';
 import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
+import * as messages from './messages.ts';
 
 /** A temperature picture of a board; its cells lie beside it. */
 export const heatPicture = panelEntryKind({
-  name: 'Infrared image',
+  name: messages.infraredImage,
   fields: z.strictObject({
     camera: z
       .string()
       .trim()
-      .max(120, 'The camera’s name may have 120 characters at most.')
+      .max(120, messages.theCameraNameCanHaveAt)
       .refine(isPlainText, NOT_PLAIN)
       .default(''),
     loadState: z.enum(LOAD_STATES).default('unknown'),
     ambientC,
-    corners: boardCorners.nullable().default(null).describe('of the board in the picture, in cells'),
+    corners: boardCorners.nullable().default(null).describe('corners of the board in the image, in pixels'),
     emissivity: emissivity
       .nullable()
       .default(null)
-      .describe('to read bare metal truly; null: as the camera shows'),
+      .describe('correction for bare metal; null for the camera’s own values'),
   }),
   attachment: 'heat-matrix',
   refuses: electriciansOnly,
-  say: ({ camera }) => camera || 'Temperatures of the board',
+  say: ({ camera }) => camera || messages.temperaturesOfTheBoard,
 });
 
 /** An ordinary photo that lies on the board. */
 export const boardPhoto = panelEntryKind({
-  name: 'Photo on the board',
+  name: messages.panelPhoto,
   fields: z.strictObject({
-    corners: boardCorners.nullable().default(null).describe('of the board in the picture, in pixels'),
+    corners: boardCorners.nullable().default(null).describe('corners of the board in the photo, in pixels'),
   }),
   attachment: 'photo',
   refuses: () => null,
-  say: () => 'A photo of the board',
+  say: () => messages.photoOfTheBoard,
 });

@@ -3,44 +3,49 @@ import { name, noIdInTwo, counted } from '../../facts/quantities/index.ts';
 import { MAP_CHECKS } from '../../panel/circuitMap/index.ts';
 import { id } from '../entities/index.ts';
 import { panelEntryKind, namedInList } from './panelEntryKind.ts';
+import * as messages from './messages.ts';
 
 /** So many places a house has at most, and so many breakers are told apart. */
 const MOST_PLACES = 400;
 
 /** What of a house is mapped: its places, room by room, and which breakers are switched off together in each round. */
 export const houseMap = panelEntryKind({
-  name: 'Map of the house',
+  name: messages.circuitMap,
   fields: z
     .strictObject({
-      mapId: id.describe('its own for ever, whatever undo does to the entry'),
+      mapId: id.describe('its permanent id, unaffected by undo'),
       check: z.enum(MAP_CHECKS, 'The check must be none, detect or correct.'),
       rooms: z
         .array(
           z.strictObject({
-            name: name('The room’s name'),
+            name: name(messages.theRoomName),
             places: z
-              .array(z.strictObject({ id, name: name('The place’s name') }))
-              .min(1, 'Name one place of this room at least.')
-              .max(60, 'At most 60 places in one room.'),
+              .array(z.strictObject({ id, name: name(messages.theNameOfTheOutletOr) }))
+              .min(1, messages.enterAtLeastOneOutletOr)
+              .max(60, messages.enterAtMost60OutletsAnd),
           }),
         )
-        .min(1, 'Name one room at least.')
-        .max(60, 'At most 60 rooms.'),
-      stayOn: z.array(id).max(84).default([]).describe('breakers that are not switched off'),
+        .min(1, messages.enterAtLeastOneRoom)
+        .max(60, messages.enterAtMost60Rooms),
+      stayOn: z.array(id).max(84).default([]).describe('breakers that are not turned off'),
       rounds: z
-        .array(z.strictObject({ off: z.array(id).min(1, 'Something is off in each round.').max(84) }))
-        .min(1, 'There is one round at least.')
-        .max(84, 'At most 84 rounds.'),
+        .array(z.strictObject({ off: z.array(id).min(1, messages.eachRoundTurnsOffAtLeast).max(84) }))
+        .min(1, messages.thereMustBeAtLeastOne)
+        .max(84, messages.enterAtMost84Rounds),
     })
     .superRefine(({ rooms }, context) => {
       const places = rooms.flatMap((room) => room.places);
       noIdInTwo({ places }, context);
       if (places.length > MOST_PLACES)
-        context.addIssue({ code: 'custom', path: ['rooms'], message: `At most ${MOST_PLACES} places.` });
+        context.addIssue({
+          code: 'custom',
+          path: ['rooms'],
+          message: messages.enterAtMostOutletsAndFixtures(MOST_PLACES),
+        });
     }),
   attachment: null,
   refuses: () => null,
-  say: ({ rooms }) => `A map of ${counted(rooms.length, 'room', 'rooms')}`,
+  say: ({ rooms }) => messages.circuitMapOf(counted(rooms.length, 'room', 'rooms')),
   breakers: ({ stayOn, rounds }) => [
     ...namedInList(['content', 'stayOn'], stayOn),
     ...rounds.flatMap(({ off }, i) => namedInList(['content', 'rounds', i, 'off'], off)),
@@ -50,18 +55,18 @@ export type HouseMap = z.output<typeof houseMap.fields>;
 
 /** What was dead and what alive in a round; what is told later of a place counts. */
 export const mapLooks = panelEntryKind({
-  name: 'Round of a map',
+  name: messages.circuitMappingRound,
   fields: z.strictObject({
     mapId: id,
     round: z.int().min(0).max(83),
     looks: z
-      .array(z.strictObject({ placeId: id, dead: z.boolean('Dead is yes or no.') }))
-      .min(1, 'Look at one place at least.')
-      .max(MOST_PLACES, `At most ${MOST_PLACES} places.`),
+      .array(z.strictObject({ placeId: id, dead: z.boolean(messages.enterYesOrNoForDead) }))
+      .min(1, messages.checkAtLeastOneOutletOr)
+      .max(MOST_PLACES, messages.enterAtMostOutletsAndFixtures(MOST_PLACES)),
   }),
   attachment: null,
   refuses: () => null,
   say: ({ round, looks }) =>
-    `Round ${round + 1} of a map, ${counted(looks.length, 'place', 'places')} looked at`,
+    messages.mappingRoundChecked(round + 1, counted(looks.length, 'place', 'places')),
 });
 export type MapLooks = z.output<typeof mapLooks.fields>;

@@ -17,4 +17,4 @@ export { CURRENCIES, type Currency, MOST_PRICE, type ReportPrices, reportPrices 
 export { type ServiceSheet, serviceSheet } from './serviceSheet.ts';
 export { type UpkeepRound, upkeepRound } from './upkeepRound.ts';
 export { type UpkeepRule, upkeepRule } from './upkeepRule.ts';
-export { ON_A_VISIT, visitEntry, visitStep } from './visitEntry.ts';
+export { ON_A_VISIT, visitEntry, visitStep, type VisitStep } from './visitEntry.ts';

@@ -4,9 +4,10 @@ import { ampacity, conductor, largestBreaker, sayConductor } from '../../code/si
 import { BREAKER_KINDS } from '../../panel/layout/index.ts';
 import { id } from '../entities/index.ts';
 import { panelEntryKind, namedInEach } from './panelEntryKind.ts';
+import * as messages from './messages.ts';
 
 const place = z.strictObject({
-  space: z.int('A space is a whole number.').min(1).max(84),
+  space: z.int(messages.theSpaceMustBeAWhole).min(1).max(84),
   half: z.enum(['upper', 'lower']).nullable().default(null),
 });
 
@@ -15,25 +16,25 @@ const AT_BEST = { terminalC: 75, ambientC: 10, currentCarrying: 2 } as const;
 
 /** What might be done: a breaker, where it goes, what moves for it, its conductor. It is planned, and never a fact. */
 export const proposal = panelEntryKind({
-  name: 'Proposal',
+  name: messages.proposal,
   fields: z
     .strictObject({
-      title: name('The proposal’s name').describe('what it is for, such as the circuit’s name'),
-      breakerId: id.nullable().default(null).describe('the breaker it is about; null: a new one'),
-      poles: oneOf([1, 2], 'A breaker has one pole or two.'),
+      title: name(messages.theProposalName).describe('purpose, such as the circuit name'),
+      breakerId: id.nullable().default(null).describe('breaker it is about; null for a new one'),
+      poles: oneOf([1, 2], messages.aBreakerHasOneOrTwo),
       ratingAmps,
       kind: z.enum(BREAKER_KINDS).default('standard'),
-      place: place.nullable().default(null).describe('null: where it is'),
+      place: place.nullable().default(null).describe('null for its present space'),
       steps: z
         .array(z.strictObject({ breakerId: id, to: place, as: z.enum(['move', 'narrow']) }))
         .max(42)
         .default([])
-        .describe('what moves first, in this order'),
+        .describe('breakers that move first, in this order'),
       conductor: conductor.nullable().default(null),
       lengthM: metres.nullable().default(null),
       reasons: z
         .array(z.string().trim().max(400).refine(isPlainText, NOT_PLAIN))
-        .max(20, 'At most 20 reasons.')
+        .max(20, messages.enterAtMost20Reasons)
         .default([]),
     })
     .superRefine(({ conductor: planned, ratingAmps: amps }, context) => {
@@ -43,12 +44,12 @@ export const proposal = panelEntryKind({
         context.addIssue({
           code: 'custom',
           path: ['ratingAmps'],
-          message: `${sayConductor(planned)} never has a breaker of more than ${most} A: the breaker protects it.`,
+          message: messages.mustNeverHaveABreakerLarger(sayConductor(planned), most),
         });
     }),
   attachment: null,
   refuses: () => null,
-  say: ({ title }) => `Planned: ${title}`,
+  say: ({ title }) => messages.planned(title),
   breakers: ({ breakerId, steps }) => [
     ...(breakerId === null ? [] : [{ path: ['content', 'breakerId'], breakerId }]),
     ...namedInEach('steps', steps),

@@ -4,6 +4,7 @@ import { LEGS } from '../../panel/layout/index.ts';
 import { id } from '../entities/index.ts';
 import { CHANNEL_QUANTITIES, MOST_RECORDING_CHANNELS } from '../recordings/index.ts';
 import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
+import * as messages from './messages.ts';
 
 /** What a channel was clipped to. */
 export const channelPlace = z.discriminatedUnion('kind', [
@@ -14,7 +15,7 @@ export const channelPlace = z.discriminatedUnion('kind', [
       .union([z.literal(1), z.literal(2)])
       .nullable()
       .default(null)
-      .describe('of a two-pole; null: either'),
+      .describe('pole of a two-pole breaker; null for either'),
   }),
   z.strictObject({ kind: z.literal('leg'), leg: z.enum(LEGS) }),
   z.strictObject({ kind: z.literal('air') }),
@@ -23,10 +24,10 @@ export const channelPlace = z.discriminatedUnion('kind', [
 export type ChannelPlace = z.output<typeof channelPlace>;
 
 const shortText = (what: string) =>
-  z.string().trim().max(120, `${what} may have 120 characters at most.`).refine(isPlainText, NOT_PLAIN);
+  z.string().trim().max(120, messages.canHaveAtMost120Characters(what)).refine(isPlainText, NOT_PLAIN);
 
 export const recordingChannel = z.strictObject({
-  name: shortText('A channel’s name').describe('as its column was headed'),
+  name: shortText(messages.theChannelName).describe('column heading in the file'),
   quantity: z.enum(CHANNEL_QUANTITIES),
   at: channelPlace,
 });
@@ -34,19 +35,19 @@ export type RecordingChannel = z.output<typeof recordingChannel>;
 
 /** What a logger wrote down over hours or days; its samples lie beside it. */
 export const recording = panelEntryKind({
-  name: 'Logger recording',
+  name: messages.recording,
   fields: z.strictObject({
     channels: z
       .array(recordingChannel)
-      .min(1, 'A recording has one channel at least.')
-      .max(MOST_RECORDING_CHANNELS, `A recording has ${MOST_RECORDING_CHANNELS} channels at most.`),
+      .min(1, messages.aRecordingHasAtLeastOne)
+      .max(MOST_RECORDING_CHANNELS, messages.aRecordingHasAtMostChannels(MOST_RECORDING_CHANNELS)),
     shiftedSeconds: z
-      .number('The correction of the clock must be a number.')
-      .min(-31_557_600, 'The clock can be set right by a year at most.')
-      .max(31_557_600, 'The clock can be set right by a year at most.')
+      .number(messages.theClockCorrectionMustBeA)
+      .min(-31_557_600, messages.theClockCanBeCorrectedBy)
+      .max(31_557_600, messages.theClockCanBeCorrectedBy)
       .default(0)
-      .describe('by how much the logger’s clock was set right, s'),
-    file: shortText('The file’s name').default('').describe('its name'),
+      .describe('correction of the logger’s clock, s'),
+    file: shortText(messages.theFileName).default('').describe('file name'),
   }),
   attachment: 'recording',
   refuses: electriciansOnly,

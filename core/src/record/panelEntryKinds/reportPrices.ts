@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { isPlainText, NOT_PLAIN, counted } from '../../facts/quantities/index.ts';
 import { electriciansOnly, panelEntryKind } from './panelEntryKind.ts';
+import * as messages from './messages.ts';
 
 /** In which a price may be. */
 export const CURRENCIES = ['USD', 'CAD', 'AUD', 'NZD', 'EUR', 'GBP', 'CHF', 'MXN'] as const;
@@ -11,7 +12,7 @@ export const MOST_PRICE = 1_000_000;
 
 /** What an electrician asks for what was found, and writes to the customer; the latest holds. */
 export const reportPrices = panelEntryKind({
-  name: 'Prices of a report',
+  name: messages.reportPrices,
   fields: z.strictObject({
     currency: z.enum(CURRENCIES, `The currency must be one of: ${CURRENCIES.join(', ')}.`).default('USD'),
     prices: z
@@ -23,18 +24,18 @@ export const reportPrices = panelEntryKind({
             .trim()
             .max(400)
             .refine(isPlainText, NOT_PLAIN)
-            .describe('what it is for: a price holds while this is what is to be done'),
+            .describe('the finding: a price applies while the finding is unchanged'),
           amount: z
-            .number('A price is a number.')
-            .min(0, 'A price is from 0 to 1 000 000.')
-            .max(MOST_PRICE, 'A price is from 0 to 1 000 000.'),
+            .number(messages.thePriceMustBeANumber)
+            .min(0, messages.thePriceMustBeFrom0)
+            .max(MOST_PRICE, messages.thePriceMustBeFrom0),
         }),
       )
-      .max(200, 'At most 200 prices.'),
+      .max(200, messages.enterAtMost200Prices),
     remark: z
       .string()
       .trim()
-      .max(2000, 'A remark may have 2000 characters at most.')
+      .max(2000, messages.aRemarkCanHaveAtMost)
       .refine(isPlainText, NOT_PLAIN)
       .default(''),
   }),

@@ -3,22 +3,23 @@ import { dutyOf, DUTY_IDS } from '../../facts/upkeep/index.ts';
 import { id } from '../entities/index.ts';
 import { electriciansOnly, panelEntryKind, namedInEach } from './panelEntryKind.ts';
 import { counted } from '../../facts/quantities/index.ts';
+import * as messages from './messages.ts';
 
 /** A maintenance round: each breaker with its result. */
 export const upkeepRound = panelEntryKind({
-  name: 'Maintenance round',
+  name: messages.maintenance,
   fields: z
     .strictObject({
       duty: z.enum(DUTY_IDS, 'This is not a maintenance task.'),
       results: z
         .array(
           z.strictObject({
-            breakerId: id.nullable().default(null).describe('null: of the panel as a whole'),
+            breakerId: id.nullable().default(null).describe('null for the panel as a whole'),
             result: z.string(),
           }),
         )
-        .min(1, 'Do one thing at least.')
-        .max(200, 'At most 200 results.'),
+        .min(1, messages.doAtLeastOneItem)
+        .max(200, messages.enterAtMost200Results),
     })
     .superRefine(({ duty, results }, context) => {
       const known = dutyOf(duty).results;
@@ -27,7 +28,7 @@ export const upkeepRound = panelEntryKind({
           context.addIssue({
             code: 'custom',
             path: ['results', i, 'result'],
-            message: `The result must be one of: ${Object.keys(known).join(', ')}.`,
+            message: messages.theResultMustBeOneOf(Object.keys(known).join(', ')),
           });
       });
     }),

@@ -2,35 +2,36 @@ import { z } from 'zod';
 import { MOST_VISIT_FACTS, visitFact, visitPlan } from '../../visit/work/index.ts';
 import { id } from '../entities/index.ts';
 import { electriciansOnly, panelEntryKind, namedInEach } from './panelEntryKind.ts';
+import * as messages from './messages.ts';
 
 /** Entries that a visit makes in the log of a breaker begin with this note. */
-export const ON_A_VISIT = 'On a visit';
+export const ON_A_VISIT = messages.onAVisit;
 
 /** A visit as it is planned: one shutdown of a panel. A homeowner may plan it, and hands it over. */
 export const visitEntry = panelEntryKind({
-  name: 'Visit',
-  fields: visitPlan.safeExtend({ visitId: id.describe('its own for ever, whatever undo does to the entry') }),
+  name: messages.serviceVisit,
+  fields: visitPlan.safeExtend({ visitId: id.describe('its permanent id, unaffected by undo') }),
   attachment: null,
   refuses: () => null,
-  say: ({ tasks }) => `A visit: ${tasks.map(({ label }) => label).join(', ')}`,
+  say: ({ tasks }) => messages.serviceVisit2(tasks.map(({ label }) => label).join(', ')),
   breakers: ({ tasks }) => namedInEach('tasks', tasks),
 });
 export type VisitEntry = z.output<typeof visitEntry.fields>;
 
 /** One thing that happened on a visit, in its place among the others. */
 export const visitStep = panelEntryKind({
-  name: 'Step of a visit',
+  name: messages.visitStep,
   fields: z.strictObject({
     visitId: id,
     n: z
       .int()
       .min(0)
-      .max(MOST_VISIT_FACTS - 1, `A visit has ${MOST_VISIT_FACTS} steps at most.`)
-      .describe('how many happened before it'),
+      .max(MOST_VISIT_FACTS - 1, messages.aVisitCanHaveAtMost(MOST_VISIT_FACTS))
+      .describe('number of steps before it'),
     fact: visitFact,
   }),
   attachment: null,
   refuses: electriciansOnly,
-  say: ({ n }) => `Step ${n + 1} of a visit`,
+  say: ({ n }) => messages.visitStep2(n + 1),
 });
 export type VisitStep = z.output<typeof visitStep.fields>;

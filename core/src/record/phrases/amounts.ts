@@ -173,7 +173,7 @@ export function amountAt(tokens: readonly Token[], i: number, degrees: Scale): A
   });
 }
 
-const IN_DIGITS = 'Write this number in digits: in words it is understood to twenty.';
+const IN_DIGITS = 'Enter this number in digits. Number words are understood only up to twenty.';
 
 /** Behind a number in several words, such as “one hundred eighteen”; `null`: there is none. */
 function spelledOut(tokens: readonly Token[], i: number): number | null {

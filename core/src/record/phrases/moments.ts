@@ -153,7 +153,7 @@ export function momentAt(tokens: readonly Token[], i: number, now: string, zone:
   if (ago) {
     const at = Date.parse(now) - ago.ms;
     return {
-      at: at < Date.UTC(1900, 0) ? { problem: 'That is too long ago.' } : new Date(at).toISOString(),
+      at: at < Date.UTC(1900, 0) ? { problem: 'This date is too long ago.' } : new Date(at).toISOString(),
       next: ago.next,
     };
   }
@@ -169,7 +169,7 @@ export function momentAt(tokens: readonly Token[], i: number, now: string, zone:
   return { at: resolve(day, clock, now, zone), next };
 }
 
-const TO_COME = 'That is still to come: what is logged has happened.';
+const TO_COME = 'This time is in the future. Only log what has already happened.';
 
 function resolve(day: DayAt | null, clock: Clock | null, now: string, zone: string): TypedTime['at'] {
   const today = wallTime(Date.parse(now), zone);
@@ -191,8 +191,8 @@ function resolve(day: DayAt | null, clock: Clock | null, now: string, zone: stri
     if (day.year === null && !isPast(at)) at = on(today.year - 1, day.month, day.day);
     const found = wallTime(at, zone);
     if (found.month !== day.month || found.day !== day.day)
-      return { problem: 'There is no such day: write it like 2026-11-26 or Nov 26.' };
-    if (at < Date.UTC(1900, 0)) return { problem: 'That is too long ago.' };
+      return { problem: 'This date does not exist. Type it like 2026-11-26 or Nov 26.' };
+    if (at < Date.UTC(1900, 0)) return { problem: 'This date is too long ago.' };
   }
   return isPast(at) ? new Date(at).toISOString() : { problem: TO_COME };
 }

@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 /** What a figure may be of. */
 export type UnitOf = 'volts' | 'amps' | 'watts' | 'millivolts' | 'degrees' | 'seconds';
 
@@ -74,9 +76,7 @@ const NUMBER_WORDS = [
 ];
 
 /** Words of numbers that are not understood: such a number is wanted in digits. */
-const LARGE = new Set(
-  'thirty forty fifty sixty seventy eighty ninety hundred thousand point dozen'.split(' '),
-);
+const LARGE = new Set(messages.thirtyFortyFiftySixtySeventy.split(' '));
 
 export const isLargeNumberWord = (word: string): boolean => LARGE.has(word);
 export const unitOf = (word: string): Unit | undefined => BY_WORD.get(word);
@@ -116,9 +116,8 @@ export function readNumber(text: string): number | string {
   const plain = text.replace('−', '-');
   if (/^[+-]?[1-9]\d{0,2},\d{3}$/.test(plain)) {
     const [whole, rest] = plain.split(',') as [string, string];
-    return `Is it ${whole}${rest} or ${whole}.${rest}? Write it with a point, or without the comma.`;
+    return messages.didYouMeanOrUseA(whole, rest, whole, rest);
   }
-  if (!/^[+-]?\d*(?:[.,]\d+)?$/.test(plain))
-    return 'Write a figure with one decimal point or comma, and nothing between thousands.';
+  if (!/^[+-]?\d*(?:[.,]\d+)?$/.test(plain)) return messages.useOneDecimalPointOrComma;
   return Number(plain.replace(',', '.'));
 }

@@ -2,6 +2,7 @@ import { paceOf, type Pace } from '../entities/index.ts';
 import type { Amount, Cursor } from '../phrases/index.ts';
 import { outOfBounds } from './figures.ts';
 import type { LineEntry } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** What is wrong with a part of an event. */
 export interface Problem {
@@ -146,7 +147,7 @@ export function resetAt(
         problems.push({
           from: cursor.from(at),
           to: cursor.endBefore(phrase.next),
-          hint: 'A reset feels one way: put another reset into a line of its own.',
+          hint: messages.onlyOneFeelPerResetPut,
         });
       at = phrase.next;
     } else if (phrase && is === 'reset') at = phrase.next;
@@ -160,7 +161,7 @@ export function resetAt(
         problems.push({
           from: cursor.from(at),
           to: cursor.endBefore(how.next),
-          hint: 'Put the current of a trip after a reset into a line of its own: “tripped at once at 40 A”.',
+          hint: messages.putTheCurrentOfATrip,
         });
       const pace = how.pace ?? (how.seconds === undefined ? undefined : paceOf(how.seconds));
       if (how.seconds !== undefined) reset.seconds = how.seconds;

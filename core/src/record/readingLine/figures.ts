@@ -2,6 +2,7 @@ import { ambientC, amps, millivolts, seconds, surfaceC, volts, watts } from '../
 import type { Amount, PointWord, UnitOf } from '../phrases/index.ts';
 import type { KnownPlace } from './places.ts';
 import type { LineReading } from './schema.ts';
+import * as messages from './messages.ts';
 
 const BOUNDS = { volts, amps, watts, millivolts, degrees: surfaceC, seconds } as const;
 
@@ -64,11 +65,10 @@ type Taken = LineReading extends infer R
  */
 export function readingsOf(amount: Amount, point: PointWord | null, place: KnownPlace): Taken[] | string {
   const { of, value, second } = amount;
-  if (second !== null && of !== 'volts')
-    return 'Two figures with a slash are understood of volts only: write each by itself.';
+  if (second !== null && of !== 'volts') return messages.twoValuesWithASlashWork;
   switch (of) {
     case 'volts':
-      if (point === 'pole-2' && place.spaces.length !== 2) return 'This breaker has one pole.';
+      if (point === 'pole-2' && place.spaces.length !== 2) return messages.thisBreakerHasOnePole;
       if (second === null)
         return [
           {
@@ -78,8 +78,7 @@ export function readingsOf(amount: Amount, point: PointWord | null, place: Known
             value,
           },
         ];
-      if (!place.isPair || point === 'outlet')
-        return 'Two figures are the legs of the main or the two poles of a breaker: here, write one.';
+      if (!place.isPair || point === 'outlet') return messages.twoValuesMeanTheLegsOf;
       return [value, second.value].map((each, n) => ({
         kind: 'reading',
         quantity: 'voltage',
@@ -102,6 +101,6 @@ export function readingsOf(amount: Amount, point: PointWord | null, place: Known
         { kind: 'reading', quantity: 'temperature', point: point === 'face' ? 'face' : 'terminal', value },
       ];
     case 'seconds':
-      return 'A time goes with what happened, such as “tripped after 8 min” or “no trip 2 h at 14 A”.';
+      return messages.aTimeNeedsAnEventSuch;
   }
 }

@@ -10,6 +10,7 @@ import {
   unitBefore,
 } from '../phrases/index.ts';
 import type { LinePlace } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** A place with what its name says. */
 export interface KnownPlace extends LinePlace {
@@ -112,11 +113,11 @@ function resolve({ first, second, half }: Numbered, places: readonly KnownPlace[
       (half === null || place.half === half),
   );
   if (found.length === 1) return found[0]!;
-  if (found.length > 1) return `Which one: ${listed(found)}?`;
+  if (found.length > 1) return messages.whichOneDoYouMean(listed(found));
   const upper = places.find(({ spaces }) => spaces[1] === first);
   if (upper && second === null && half === null)
-    return `${first} belongs to ${named(upper)}: write ${upper.place}.`;
-  return 'There is no such breaker here.';
+    return messages.belongsToType(first, named(upper), upper.place);
+  return messages.thereIsNoSuchBreakerHere;
 }
 
 /**
@@ -191,7 +192,7 @@ export function labelledPlaceAt(
       return { place: best.place, next: end, length: next - i };
     }
     if (!best && scores.length > 0 && !said && doubtful === null)
-      doubtful = { problem: `Which one: ${listed(scores.map(({ place }) => place))}?`, next };
+      doubtful = { problem: messages.whichOneDoYouMean(listed(scores.map(({ place }) => place))), next };
   }
   if (doubtful) return { ...doubtful, length: doubtful.next - i };
   return partly(tokens, run, i, labels);
@@ -205,7 +206,7 @@ function partly(tokens: readonly Token[], run: readonly number[], i: number, lab
   if (candidates.length === 0) return null;
   const next = unknown.at(-1)! + 1;
   return {
-    problem: `No name is all of that. Is it ${listed([...new Set(candidates)])}?`,
+    problem: messages.noNameMatchesCompletelyDidYou(listed([...new Set(candidates)])),
     next,
     length: next - i,
   };

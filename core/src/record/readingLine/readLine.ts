@@ -5,6 +5,7 @@ import { labelledPlaceAt, named, numberedPlaceAt, type KnownPlace, type PlaceAt 
 import type { LineEntry, NotUnderstood } from './schema.ts';
 import { attach, type Attached, type Item } from './things.ts';
 import { holdForLine, type Circumstance } from './wholeLine.ts';
+import * as messages from './messages.ts';
 
 /** What a line is read by. */
 export interface LineSetting {
@@ -19,9 +20,9 @@ export interface LineSetting {
 
 type Said = LineEntry extends infer E ? (E extends LineEntry ? Omit<E, 'placeId' | 'at'> : never) : never;
 
-const NO_PLACE = 'Of which breaker? Say it first, such as “12:” or a name of the directory.';
-const BARE = 'A figure of what? Write its unit, such as 118 V, 14.2 A, 41 °C or 8 min.';
-const WORDS = 'This is not understood: see the list of what is, or log it with a form.';
+const NO_PLACE = messages.whichBreakerTypeItFirstSuch;
+const BARE = messages.whichUnitTypeItAfterThe;
+const WORDS = messages.thisPartIsNotUnderstoodSee;
 const PREPOSITIONS = new Set(['at', 'on', 'of', 'from', 'in', 'by']);
 
 /**
@@ -67,11 +68,7 @@ class LineReader {
   private leavePlace(): void {
     this.endThing();
     if (this.unused?.said === this.said)
-      this.fail(
-        this.unused.from,
-        this.unused.to,
-        'Nothing is said of it: write what you measured, saw or did there.',
-      );
+      this.fail(this.unused.from, this.unused.to, messages.theLineHasNoReadingType);
     this.unused = null;
   }
 
@@ -131,7 +128,7 @@ class LineReader {
     return (
       after !== null &&
       this.goTo({
-        problem: 'Is that the name of a breaker, or what it is like? Say the breaker first, such as “12:”.',
+        problem: messages.isThisTheNameOfA,
         next: after.next,
       })
     );
@@ -164,7 +161,10 @@ class LineReader {
     const next = cursor.text(behind) === ':' ? behind + 1 : behind;
     if (mains.length === 1) return { place: mains[0]!, next };
     return {
-      problem: mains.length === 0 ? 'There is no main here.' : `Which one: ${mains.map(named).join(' or ')}?`,
+      problem:
+        mains.length === 0
+          ? messages.thereIsNoMainInThis
+          : messages.whichOneDoYouMean(mains.map(named).join(' or ')),
       next,
     };
   }
@@ -207,7 +207,7 @@ class LineReader {
     if (!moment) return false;
     if (typeof moment.at !== 'string') this.failUntil(moment.next, moment.at.problem);
     else if (this.moment !== null && this.moment !== moment.at)
-      this.failUntil(moment.next, 'A line has one time: put this into a line of its own.');
+      this.failUntil(moment.next, messages.aLineHasOneTimePut);
     else {
       this.moment = moment.at;
       this.i = moment.next;
@@ -258,7 +258,7 @@ class LineReader {
       }
       case 'handle':
         if (meaning.position === 'on' && next === i + 1 && cursor.tokens[next]?.kind === 'number')
-          return this.failUntil(next + 1, 'Say the breaker first, such as “12: 14.2 A”.');
+          return this.failUntil(next + 1, messages.typeTheBreakerFirstSuchAs);
         this.endThing();
         this.i = this.placeAfter(next);
         this.say({ kind: 'handle', position: meaning.position, ...span });
@@ -279,7 +279,7 @@ class LineReader {
       case 'feel':
         return this.readReset(i);
       case 'pace':
-        return this.failUntil(next, 'Say what happened so soon, such as “tripped at once”.');
+        return this.failUntil(next, messages.typeWhatHappenedSuchAsTripped);
     }
     this.i = next;
   }
@@ -309,12 +309,7 @@ class LineReader {
     else if (amps !== undefined && seconds !== undefined && seconds >= 1)
       this.say({ kind, amps, seconds, ...span });
     else if (problems.length > 0) for (const { from, to, hint } of problems) this.fail(from, to, hint);
-    else
-      this.fail(
-        span.from,
-        span.to,
-        'Say how much it carried and for how long, such as “no trip 2 h at 14 A”.',
-      );
+    else this.fail(span.from, span.to, messages.typeTheCurrentItCarriedAnd);
   }
 
   private readReset(begins: number): void {
@@ -334,8 +329,7 @@ class LineReader {
   }
 
   private sayItem({ figure, point }: Attached): void {
-    if (!figure)
-      return this.fail(point.from, point.to, 'Of which figure? It stands beside none that it goes with.');
+    if (!figure) return this.fail(point.from, point.to, messages.whichReadingDoesThisBelongTo);
     const { amount } = figure;
     const from = Math.min(figure.from, point?.from ?? figure.from);
     const to = Math.max(figure.to, point?.to ?? figure.to);
@@ -388,7 +382,7 @@ class LineReader {
   private settle(): void {
     for (const entry of this.entries) entry.at = this.moment ?? this.setting.now;
     for (const { from, to } of holdForLine(this.entries, this.loads, this.airs, this.setting.text))
-      this.fail(from, to, 'The air goes with a temperature: write that, too.');
+      this.fail(from, to, messages.theAmbientTemperatureNeedsA);
   }
 }
 

@@ -6,17 +6,17 @@ import { readingLine, sayEntries, type LineEntry, type ReadingLineInput } from '
 
 const PLACES = [
   ['main', ''],
-  ['1', 'Flat: kitchen counter'],
+  ['1', 'Apartment: kitchen counter'],
   ['4', 'Office'],
   ['5-7', 'Steam press and tea corner'],
   ['8-10', 'Water heater'],
-  ['9', 'Flat: bedrooms'],
+  ['9', 'Apartment: bedrooms'],
   ['11', 'Loft lights'],
   ['12', 'Hot-knife bench'],
   ['14', 'Sewing machines'],
   ['16', 'Stairs and hall lights'],
   ['18', 'Yard outlets'],
-  ['19 upper', 'Flat: shower pump'],
+  ['19 upper', 'Apartment: shower pump'],
   ['19 lower', 'Sump pump'],
   ['20', 'Bench tools'],
 ].map(([place, label]) => ({ id: place!, place: place!, label: label! }));
@@ -366,7 +366,7 @@ describe('laws', () => {
     expect(() => asked('', { places: [PLACES[0]!, PLACES[0]!] })).toThrow(/used twice/);
     expect(() => asked('', { here: 'x' })).toThrow(/not one of the places/);
     expect(() => asked('', { zone: 'Mars/Olympus' })).toThrow(/not known/);
-    expect(() => asked('1'.repeat(20_001))).toThrow(/20 000/);
+    expect(() => asked('1'.repeat(20_001))).toThrow(/20,000/);
   });
 
   test('long hostile text among 1000 places is read, no piece of it told twice', () => {

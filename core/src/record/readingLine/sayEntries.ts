@@ -3,37 +3,38 @@ import type { Pace } from '../entities/index.ts';
 import { FINDING_PHRASES } from '../phrases/index.ts';
 import type { LineEntry, LinePlace, LineReading } from './schema.ts';
 import { wallTime } from '../../facts/calendar/index.ts';
+import * as messages from './messages.ts';
 
 const PACE_WORDS: Record<Pace, string> = {
-  'at-once': 'at once',
-  seconds: 'within seconds',
-  minutes: 'within minutes',
-  hours: 'after hours',
+  'at-once': 'immediately',
+  seconds: messages.withinSeconds,
+  minutes: messages.withinMinutes,
+  hours: messages.afterHours,
 };
 const FEEL_WORDS = {
   'clean-clicks': 'clicks',
-  'no-off-click': 'no click',
+  'no-off-click': messages.noClick,
   'hard-or-gritty': 'gritty',
-  'will-not-latch': 'will not latch',
+  'will-not-latch': messages.willNotLatch,
 } as const;
 const RESULT_WORDS = {
   holds: 'holds',
-  'trips-at-once': 'trips at once',
-  'trips-in-seconds': 'trips within seconds',
-  'trips-in-minutes': 'trips within minutes',
-  'trips-after-hours': 'trips after hours',
+  'trips-at-once': messages.tripsAtOnce,
+  'trips-in-seconds': messages.tripsWithinSeconds,
+  'trips-in-minutes': messages.tripsWithinMinutes,
+  'trips-after-hours': messages.tripsAfterHours,
 } as const;
 const LOAD_WORDS = {
   unknown: '',
-  'no-load': 'no load',
+  'no-load': messages.noLoad,
   normal: 'usual',
-  'everything-on': 'everything on',
+  'everything-on': messages.everythingOn,
 } as const;
 const POINT_WORDS: Record<LineReading['point'], string> = {
   'load-terminal': '',
-  'load-terminal-2': 'pole 2',
-  'leg-a': 'leg a',
-  'leg-b': 'leg b',
+  'load-terminal-2': messages.pole2,
+  'leg-a': messages.legA,
+  'leg-b': messages.legB,
   legs: 'across',
   outlet: 'outlet',
   conductor: '',
@@ -61,7 +62,7 @@ function what(entry: LineEntry): string {
     case 'reading': {
       const air =
         entry.quantity === 'temperature' && entry.ambientC !== undefined
-          ? `amb ${digits(entry.ambientC)} C`
+          ? messages.ambC(digits(entry.ambientC))
           : '';
       const figure = `${digits(entry.value)} ${UNIT_WORDS[entry.quantity]}`;
       return joined(POINT_WORDS[entry.point], figure, air, LOAD_WORDS[entry.loadState ?? 'unknown']);
@@ -70,20 +71,20 @@ function what(entry: LineEntry): string {
       return joined(
         'tripped',
         entry.pace && PACE_WORDS[entry.pace],
-        entry.seconds === undefined ? '' : `after ${digits(entry.seconds)} s`,
-        entry.amps === undefined ? '' : `at ${digits(entry.amps)} A`,
+        entry.seconds === undefined ? '' : messages.afterS(digits(entry.seconds)),
+        entry.amps === undefined ? '' : messages.atA(digits(entry.amps)),
       );
     case 'no-trip':
-      return `no trip ${digits(entry.seconds)} s at ${digits(entry.amps)} A`;
+      return messages.noTripSAtA(digits(entry.seconds), digits(entry.amps));
     case 'reset':
       return joined(
         'reset',
         entry.feel && FEEL_WORDS[entry.feel],
         entry.tripped ? 'trips' : entry.result && RESULT_WORDS[entry.result],
-        entry.seconds === undefined ? '' : `after ${digits(entry.seconds)} s`,
+        entry.seconds === undefined ? '' : messages.afterS(digits(entry.seconds)),
       );
     case 'handle':
-      return `handle ${entry.position}`;
+      return messages.handle(entry.position);
     case 'finding':
       return (FINDING_PHRASES[entry.test as TestId] as Record<string, readonly string[]>)[entry.outcome]![0]!;
   }
@@ -92,7 +93,7 @@ function what(entry: LineEntry): string {
 function when(at: string, now: string, zone: string): string {
   const ms = Date.parse(now) - Date.parse(at);
   if (ms === 0) return '';
-  if (ms % 1000 === 0) return `${ms / 1000} s ago`;
+  if (ms % 1000 === 0) return messages.sAgo(ms / 1000);
   const { year, month, day, hours, minutes } = wallTime(Date.parse(at), zone);
   const two = (n: number) => String(n).padStart(2, '0');
   return `${year}-${two(month + 1)}-${two(day)} ${two(hours)}:${two(minutes)}`;

@@ -3,35 +3,36 @@ import { noRepeatedIds, givenId as id } from '../../facts/quantities/index.ts';
 import { z } from 'zod';
 import { isOutcome, TESTS, type TestId } from '../../facts/vocabulary/index.ts';
 import { instant, LOAD_STATES, PACES } from '../entities/index.ts';
+import * as messages from './messages.ts';
 
 /** Where something may be measured or may happen, as people write it and as the directory calls it. */
 export const linePlace = z.object({
   id,
-  place: z.string().min(1, 'The place must not be empty.').max(60).describe('12, 5-7, 19 upper, main'),
+  place: z.string().min(1, messages.thePlaceMustNotBeEmpty).max(60).describe('12, 5-7, 19 upper, main'),
   label: z.string().max(200),
 });
 export type LinePlace = z.infer<typeof linePlace>;
 
 export const readingLineInput = z
   .object({
-    text: z.string().max(20_000, 'At most 20 000 characters at once.'),
+    text: z.string().max(20_000, messages.enterAtMost20000Characters),
     now: instant,
     zone: z.string().max(100).refine(isTimeZone, NO_TIME_ZONE).default('UTC'),
-    places: z.array(linePlace).max(1000, 'At most 1000 places.').superRefine(noRepeatedIds),
-    here: id.optional().describe('the place that is meant where a line names none'),
-    temperature: z.enum(['C', 'F']).default('C').describe('the unit of degrees without a letter'),
+    places: z.array(linePlace).max(1000, messages.enterAtMost1000Places).superRefine(noRepeatedIds),
+    here: id.optional().describe('place to use where a line names none'),
+    temperature: z.enum(['C', 'F']).default('C').describe('unit for degrees without a letter'),
   })
   .superRefine(({ places, here }, context) => {
     if (here !== undefined && !places.some((place) => place.id === here))
-      context.addIssue({ code: 'custom', path: ['here'], message: 'It is not one of the places.' });
+      context.addIssue({ code: 'custom', path: ['here'], message: messages.thisIsNotOneOfThe });
   });
 export type ReadingLineInput = z.input<typeof readingLineInput>;
 
 const said = {
   placeId: id,
   at: instant,
-  from: z.int().min(0).describe('where in the text it stands: its first character'),
-  to: z.int().min(0).describe('and the one after its last'),
+  from: z.int().min(0).describe('index of its first character in the text'),
+  to: z.int().min(0).describe('index after its last character'),
 };
 const loadState = z.enum(LOAD_STATES).optional();
 
@@ -92,8 +93,8 @@ export const lineEntry = z.union([
     kind: z.literal('reset'),
     feel: z.enum(TESTS['reset-feel'].outcomes).optional(),
     result: z.enum(TESTS['reset-result'].outcomes).optional(),
-    seconds: z.number().optional().describe('after how long it tripped again'),
-    tripped: z.literal(true).optional().describe('it tripped again, and how soon is not said'),
+    seconds: z.number().optional().describe('time until it tripped again'),
+    tripped: z.literal(true).optional().describe('true if it tripped again and the time is not given'),
     ...said,
   }),
   z.object({ kind: z.literal('handle'), position: z.enum(['on', 'off', 'tripped']), ...said }),
@@ -108,7 +109,7 @@ export const notUnderstood = z.object({
   from: z.int(),
   to: z.int(),
   text: z.string(),
-  hint: z.string().describe('what would be understood instead'),
+  hint: z.string().describe('suggested replacement that would be understood'),
 });
 export type NotUnderstood = z.infer<typeof notUnderstood>;
 

@@ -65,7 +65,7 @@ export function wantedOf(entry: LineEntry, added: Added): MissingDetail | null {
  */
 export function entriesFromLine(entry: LineEntry, added: Added, caseId: string | null): LoggedEntry {
   const wanted = wantedOf(entry, added);
-  if (wanted !== null) throw new Error(`It is not known yet: ${wanted}.`);
+  if (wanted !== null) throw new Error(`Still missing: ${wanted}.`);
   const common = { at: entry.at, ...(caseId !== null && { caseId }) };
   switch (entry.kind) {
     case 'reading': {

@@ -2,6 +2,7 @@ import { LOAD_LIMITS, VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { QUANTITY_UNITS, type Reading } from '../entities/index.ts';
 import type { LineReading } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** Of a volt-meter at a dwelling’s panel: no more than this from one leg to neutral, or from leg to leg, V. */
 const MOST_VOLTS = VOLTAGE_LIMITS.likelyMost;
@@ -32,12 +33,15 @@ export function unlikely(
   const shown = sayQuantity(value, unit, 2);
   if (quantity === 'voltage') {
     const most = point === 'legs' || point === 'outlet' ? MOST_ACROSS : MOST_VOLTS;
-    if (value > most) return `${shown} is more than this supply gives. Has a decimal point slipped?`;
+    if (value > most) return messages.isMoreThanThisSupplyCan(shown);
   }
   if (quantity === 'current' && value > ratingAmps * MOST_RATINGS)
-    return `${shown} is ${sayQuantity(value / ratingAmps, 'times', 1)} the ${sayQuantity(ratingAmps, 'A')} rating: it would be open.`;
-  if (quantity === 'temperature' && value > 150)
-    return `At ${shown} nothing in a panel lasts. Is it °F, or has a decimal point slipped?`;
+    return messages.isTheRatingABreakerWould(
+      shown,
+      sayQuantity(value / ratingAmps, 'times', 1),
+      sayQuantity(ratingAmps, 'A'),
+    );
+  if (quantity === 'temperature' && value > 150) return messages.nothingInAPanelSurvivesDid(shown);
   if (quantity !== 'current' && quantity !== 'millivolts') return null;
   const usual = before.filter((one) => one.quantity === quantity && one.point === point && one.value > 0);
   if (usual.length === 0 || value === 0) return null;
@@ -48,7 +52,7 @@ export function unlikely(
   );
   if (off < TIMES || !slipped) return null;
   const last = usual.at(-1)!;
-  return `${shown}, where ${sayQuantity(last.value, unit, 2)} was read before. Has a decimal point slipped?`;
+  return messages.theReadingBeforeWasCheckThe(shown, sayQuantity(last.value, unit, 2));
 }
 
 /** Alike within a quarter. */

@@ -7,6 +7,7 @@ import {
   type Recording,
 } from './recording.ts';
 import { VarintReader, VarintWriter } from './varints.ts';
+import * as messages from './messages.ts';
 
 const MARK = 'phylaxon-recording 1\n';
 /** Before a missing figure’s place: no difference, since zero stands for itself. */
@@ -95,7 +96,7 @@ const LONGEST_HEAD = 2000;
  */
 export function unpackRecording(bytes: Uint8Array): Recording {
   const lines = String.fromCharCode(...bytes.subarray(0, LONGEST_HEAD));
-  if (!lines.startsWith(MARK)) throw new RecordingDamaged('This is no recording.');
+  if (!lines.startsWith(MARK)) throw new RecordingDamaged(messages.thisIsNotARecording);
   const end = lines.indexOf('\n', MARK.length);
   const parsed = head.safeParse(jsonOf(lines.slice(MARK.length, end)));
   if (end < 0 || !parsed.success) throw damaged();
@@ -116,7 +117,7 @@ export function unpackRecording(bytes: Uint8Array): Recording {
   return { times, channels: columns };
 }
 
-const damaged = () => new RecordingDamaged('The recording is damaged or cut off.');
+const damaged = () => new RecordingDamaged(messages.theRecordingIsDamagedOrCut);
 
 function jsonOf(text: string): unknown {
   try {

@@ -2,12 +2,12 @@ import { z } from 'zod';
 
 /** The copies a server keeps of its record by itself. */
 export const backupState = z.object({
-  keep: z.int().describe('so many daily copies are kept; 0: none are made'),
-  folder: z.string().describe('where they lie, on the machine the server runs on'),
+  keep: z.int().describe('number of daily backups to keep; 0 for none'),
+  folder: z.string().describe('folder with the backups, on the computer that runs the server'),
   last: z
     .object({ at: z.iso.datetime(), bytes: z.int() })
     .nullable()
-    .describe('the newest that was opened again and found whole'),
-  trouble: z.string().nullable().describe('why the last attempt failed'),
+    .describe('newest backup that was opened again and verified'),
+  trouble: z.string().nullable().describe('reason the last backup failed'),
 });
 export type BackupState = z.infer<typeof backupState>;

@@ -1,4 +1,5 @@
 export * from './backups.ts';
+export * from './conventions.ts';
 export * from './defaults.ts';
 export * from './instruments.ts';
 export * from './policies.ts';

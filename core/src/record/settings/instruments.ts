@@ -2,14 +2,15 @@ import { z } from 'zod';
 import { INSTRUMENT_READS, INSTRUMENTS, type KnownInstrument } from '../../facts/instruments/index.ts';
 import { name } from '../../facts/quantities/index.ts';
 import { id, instant } from '../entities/index.ts';
+import * as messages from './messages.ts';
 
 const KNOWN = INSTRUMENTS.filter((one) => one !== 'unknown') as [KnownInstrument, ...KnownInstrument[]];
 
 const share = (most: number, what: string) =>
   z
-    .number(`${what} must be a number.`)
-    .min(0, `${what} must be from 0 to ${most}.`)
-    .max(most, `${what} must be from 0 to ${most}.`);
+    .number(messages.mustBeANumber(what))
+    .min(0, messages.mustBeFrom0To(what, most))
+    .max(most, messages.mustBeFrom0To(what, most));
 
 /** Measurement categories, as they stand beside an instrument’s jacks. */
 export const CATEGORIES = ['unknown', 'II', 'III', 'IV'] as const;
@@ -17,13 +18,13 @@ export const CATEGORIES = ['unknown', 'II', 'III', 'IV'] as const;
 /** An instrument of somebody’s own: how truly it reads, and when it was proved last. */
 export const ownInstrument = z.strictObject({
   id,
-  name: name('The instrument’s name'),
-  kind: z.enum(KNOWN, 'Say what kind of instrument it is.'),
-  percent: share(20, 'The percent of the reading'),
-  digits: share(50, 'The digits'),
-  least: share(20, 'The least error'),
+  name: name(messages.theInstrumentName),
+  kind: z.enum(KNOWN, 'Choose the type of instrument.'),
+  percent: share(20, messages.thePercentageOfTheReading),
+  digits: share(50, messages.theNumberOfDigits),
+  least: share(20, messages.theMinimumError),
   category: z.enum(CATEGORIES).default('unknown'),
-  provedAt: instant.nullable().default(null).describe('on a known live point'),
+  provedAt: instant.nullable().default(null).describe('verified on a known live source'),
 });
 export type OwnInstrument = z.infer<typeof ownInstrument>;
 

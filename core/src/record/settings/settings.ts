@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { noRepeatedIds } from '../../facts/quantities/index.ts';
 import { ownInstrument } from './instruments.ts';
 import { policies } from './policies.ts';
+import * as messages from './messages.ts';
 
 export const TEMPERATURE_UNITS = ['C', 'F'] as const;
 export const LENGTH_UNITS = ['m', 'ft'] as const;
@@ -18,9 +19,9 @@ export const settings = policies.extend({
   theme: z.enum(THEMES),
   instruments: z
     .array(ownInstrument)
-    .max(30, 'At most 30 instruments.')
+    .max(30, messages.enterAtMost30Instruments)
     .superRefine(noRepeatedIds)
-    .describe('of people’s own; a reading taken with the only one of its kind has its error'),
-  learn: z.boolean().describe('whether confirmed ends of cases move how likely causes are beforehand'),
+    .describe('your own instruments; the only one of its type sets the error of a reading'),
+  learn: z.boolean().describe('true if confirmed cases change the starting likelihood of causes'),
 });
 export type Settings = z.infer<typeof settings>;

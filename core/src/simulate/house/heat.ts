@@ -36,7 +36,7 @@ const SOUND_JOINT_OHMS = 0.0003;
 export const soundContactOhms = (ratingAmps: number): number => SOUND_UNIT_OHMS * (20 / ratingAmps) ** 2;
 export const soundJointOhms = (ratingAmps: number): number => SOUND_JOINT_OHMS * (20 / ratingAmps) ** 2;
 
-/** The air around the panel at a moment, °C. */
+/** Ambient temperature the panel at a moment, °C. */
 export const airAt = (house: House, { hot }: Pick<SimulatedMoment, 'hot'>): number =>
   house.airC + (hot ? house.hotDayC : 0);
 

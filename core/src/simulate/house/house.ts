@@ -76,11 +76,11 @@ export interface SimulatedCircuit {
   neutralJointOhms: number[];
   /** Its neutral on the bar, Ω. */
   barOhms: number;
-  /** A short in the fixed wiring, Ω, and leakage to ground when dry and when wet. */
+  /** A short in fixed wiring, Ω, and leakage to ground when dry and when wet. */
   shortOhms: number;
   dryLeakOhms: number;
   wetLeakOhms: number;
-  /** A neutral that touches ground past the breaker, Ω. */
+  /** Neutral touching ground past the breaker, Ω. */
   neutralGroundOhms: number;
   /** How often a loose joint past the breaker arcs while current flows, per minute. */
   arcsPerMinute: number;

@@ -14,10 +14,10 @@ export type PanelState = (typeof PANEL_STATES)[number];
 const WHEN = '2026-11-20T14:00:00.000Z';
 const NOW = '2026-11-21T09:00:00.000Z';
 const AIR_C = 22;
-/** A joint in order warms by so much at the breaker’s rating, °C, and with about this power of the current. */
+/** A joint in order warms by so much at the breaker rating, °C, and with about this power of the current. */
 const SOUND_RISE_C = 28;
 const EXPONENT = 1.8;
-/** A spot thermometer’s error from one point to the next, °C. */
+/** A infrared thermometer’s error from one point to the next, °C. */
 const METER_C = 0.7;
 
 const MAINS = [100, 125, 150, 200, 400];

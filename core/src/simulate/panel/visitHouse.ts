@@ -27,7 +27,7 @@ export const VISIT_FAULTS = {
   'circuit-short': 'The circuit has a dead short',
   'wrong-circuit': 'The outlet hangs on another breaker',
   'bad-joint': 'The new joint is poor',
-  'polarity-reversed': 'Hot and neutral are exchanged at the outlet',
+  'polarity-reversed': 'Hot and neutral are reversed at the outlet',
   'test-button-dead': 'The test button does nothing',
 } as const;
 export type VisitFault = keyof typeof VISIT_FAULTS;

@@ -7,7 +7,7 @@ const METER = { share: 0.006, volts: 0.3 } as const;
 const CLAMP = { share: 0.02, amps: 0.1 } as const;
 const SPOT = { kelvin: 0.8 } as const;
 
-/** Where a meter’s two leads go, or a clamp or a spot thermometer is held. */
+/** Where a meter’s two leads go, or a clamp or a infrared thermometer is held. */
 export type Point = 'outlet' | 'load-terminal' | 'load-terminal-2' | 'line A' | 'line B' | 'bus A' | 'bus B';
 
 /**
@@ -49,7 +49,7 @@ export function readAmps(of: SimulatedCase, moment: SimulatedMoment): number {
 }
 
 /**
- * Temperatures as a spot thermometer shows them after a good soak, °C.
+ * Temperatures as a infrared thermometer shows them after a good soak, °C.
  *
  * @example readHeat(simulatedCase('none', 1), NOTHING_ON).face // about that of the air
  */

@@ -30,7 +30,7 @@ const named = (n: number, label: string, parts: BreakerRecordParts = {}) =>
   onBoard({ ...parts, breaker: { id: uuid(n), space: n }, circuit: aCircuit({ ...parts.circuit, label }) });
 
 describe('a breaker on the board', () => {
-  test('shows its load, its heat and the decision that stands, in the shape that is sent', () => {
+  test('shows its load, its heat and current decision, in the shape that is sent', () => {
     const entry = named(1, 'Lathe', {
       readings: [
         aReading('current', 'conductor', 12),
@@ -86,7 +86,7 @@ describe('what needs attention', () => {
     expect(attentionOf(closed, all)[0]!.because).toMatch(/^At the main: .* At space 3: /);
   });
 
-  test('each with the reason that weighs most; an open hole is the panel’s own', () => {
+  test('each with main reason; an open hole is the panel’s own', () => {
     const listed = attentionOf({ holes: [7] }, [loose, sizzling, quiet]);
     expect(listed.map((one) => [one.label, one.space, one.breakerId === null])).toEqual([
       ['Whole panel', 4, false],

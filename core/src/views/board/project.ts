@@ -11,6 +11,7 @@ import type { Evidence, HeatFact } from '../../diagnosis/evidence/index.ts';
 import type { Decision } from '../../diagnosis/decision/index.ts';
 import type { BoardBreaker, BoardHeat, PanelSummary, DecisionSummary, Verdict } from './schema.ts';
 import type { Breaker, Panel } from '../../record/entities/index.ts';
+import * as messages from './messages.ts';
 
 /**
  * A temperature as board and detail show it.
@@ -138,7 +139,7 @@ export function attentionOf(panel: Pick<Panel, 'holes'>, breakers: readonly Judg
       {
         breakerId: breaker.id,
         space: breaker.space,
-        label: label ?? (breaker.space === null ? 'Main' : `Space ${breaker.space}`),
+        label: label ?? (breaker.space === null ? messages.main : messages.space(breaker.space)),
         headline: decision.headline,
         because: decision.because,
         urgency: rank,
@@ -162,9 +163,9 @@ function ofPanel(breakers: readonly Judged[]): Attention[] {
       {
         breakerId: first.breakerId,
         space: at.breaker.space,
-        label: 'Whole panel',
+        label: messages.wholePanel,
         headline: at.decision.headline,
-        because: [...new Set(own.map(({ text, place }) => `At ${place}: ${text}`))].join(' '),
+        because: [...new Set(own.map(({ text, place }) => messages.at(place, text)))].join(' '),
         urgency: RANK[first.level],
         stop: level === 'stop',
       },
@@ -176,9 +177,9 @@ const openings = ({ holes }: Pick<Panel, 'holes'>): Attention[] =>
   holes.map((space) => ({
     breakerId: null,
     space,
-    label: `Open slot at space ${space}`,
-    headline: 'Have a filler plate installed',
-    because: 'Energized parts are behind the open slot. Keep hands and objects away until it is closed.',
+    label: messages.openSlotAtSpace(space),
+    headline: messages.haveAFillerPlateInstalled,
+    because: messages.energizedPartsAreBehindTheOpen,
     urgency: RANK.restrict,
     stop: false,
   }));

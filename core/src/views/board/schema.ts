@@ -24,11 +24,11 @@ const handle = z.enum(['on', 'off', 'tripped']);
 
 const load = z.object({
   amps: z.number(),
-  share: z.number().describe('of the rating, 1 = all of it'),
+  share: z.number().describe('share of the rating; 1 is the full rating'),
   by: z.enum(['conductor', 'plug', 'nameplates']),
   at: instant.nullable(),
-  errorAmps: z.number().nullable().describe('how far off it may be, A; null: not known'),
-  simulated: z.boolean().describe('told by the simulated stand-in'),
+  errorAmps: z.number().nullable().describe('possible error, A; null if not known'),
+  simulated: z.boolean().describe('true if it comes from simulated answers'),
 });
 
 const heat = z.object({
@@ -51,14 +51,16 @@ export type Verdict = z.infer<typeof verdict>;
 const decisionSummary = decision
   .pick({ action: true, family: true, headline: true, confidence: true, toAmps: true })
   .extend({
-    because: z.string().describe('the reason that weighs most'),
+    because: z.string().describe('main reason'),
     stop: z.boolean(),
-    stopElsewhere: z.boolean().describe('the stop was found elsewhere in the panel and is told there'),
-    hazard: hazardShape.describe('how dangerous the breaker’s own findings are'),
+    stopElsewhere: z
+      .boolean()
+      .describe('true if the stop comes from elsewhere in the panel and is shown there'),
+    hazard: hazardShape.describe('severity of the breaker’s own findings'),
     repair: z
       .object({ action: decision.shape.action, headline: z.string() })
       .nullable()
-      .describe('the repair that is known while everything stops'),
+      .describe('known repair while a stop is in force'),
     at: instant,
   });
 export type DecisionSummary = z.infer<typeof decisionSummary>;
@@ -69,8 +71,8 @@ export const boardBreaker = z.object({
   label: z.string().nullable(),
   handle,
   load: load.nullable(),
-  heat: heat.nullable().describe('the hotter of face and terminal, by grade'),
-  feeds: z.object({ panelId: id, name: z.string() }).nullable().describe('the sub-panel behind it'),
+  heat: heat.nullable().describe('face or terminal temperature, whichever grades worse'),
+  feeds: z.object({ panelId: id, name: z.string() }).nullable().describe('subpanel that it feeds'),
   decision: decisionSummary,
 });
 export type BoardBreaker = z.infer<typeof boardBreaker>;
@@ -87,7 +89,7 @@ export const board = z.object({
   fedFrom: z
     .object({ panelId: id, panelName: z.string(), breakerId: id.nullable(), place: z.string() })
     .nullable()
-    .describe('for a sub-panel: the breaker or the lugs that feed it'),
+    .describe('for a subpanel: breaker or lugs that feed it'),
   breakers: z.array(boardBreaker),
   steps,
 });
@@ -108,12 +110,12 @@ export const breakerDetail = z.object({
       window: tripWindowOutput.nullable(),
     }),
   ),
-  trials: z.array(tripTrial).describe('trips and holds as measurements of its bimetal, oldest first'),
+  trials: z.array(tripTrial).describe('trips and holds as measurements of its thermal element, oldest first'),
   wear,
   coolDown: coolDownTimes
     .nullable()
-    .describe('it tripped by heat and was not reset: s until it can latch, and until it has forgotten'),
-  curve: curve.nullable().describe('the printed trip curve of its family'),
+    .describe('after a thermal trip without a reset: seconds until it can latch, and until it is fully cool'),
+  curve: curve.nullable().describe('printed trip curve of its family'),
   sizing: sizingOutput.nullable(),
   lastVoltage: z
     .object({
@@ -123,13 +125,13 @@ export const breakerDetail = z.object({
       simulated: z.boolean(),
     })
     .nullable(),
-  measuredAt: z.array(reading.shape.point).describe('where it was measured, the latest first'),
-  inspections: z.array(inspection).describe('the latest of each kind'),
-  verdict: verdict.describe('the decision that stands'),
-  trends: z.array(trend).describe('what changes at it from year to year'),
+  measuredAt: z.array(reading.shape.point).describe('measuring points, latest first'),
+  inspections: z.array(inspection).describe('latest reading of each type'),
+  verdict: verdict.describe('current decision'),
+  trends: z.array(trend).describe('yearly trends'),
   changes: z
     .record(z.string(), z.array(changedBy))
-    .describe('of each test to do next: the outcomes that would lead to another decision'),
+    .describe('for each next test: outcomes that would lead to another decision'),
   feeds: z.object({ panelId: id, name: z.string() }).nullable(),
   policies,
 });
@@ -146,7 +148,7 @@ export const panelSummary = z.object({
       label: z.string(),
       headline: z.string(),
       because: z.string(),
-      urgency: z.int().describe('0 is the most pressing'),
+      urgency: z.int().describe('0 is the most urgent'),
       stop: z.boolean(),
     }),
   ),

@@ -1,5 +1,6 @@
 import { isSuspended, suspendsPanel, type WorkKind } from '../../facts/hazards/index.ts';
 import { panelHazard, type HazardAt, type PanelHazard } from './panelHazard.ts';
+import * as messages from './messages.ts';
 
 /** Which jobs the hazards of a panel suspend, and why. */
 export interface Suspension {
@@ -34,4 +35,4 @@ export function suspensionOf(breakers: readonly HazardAt[]): Suspension {
  * @example suspensionReasons(suspensionOf([])) // []
  */
 export const suspensionReasons = ({ panel }: Pick<Suspension, 'panel'>): string[] =>
-  panel.findings.map(({ place, text }) => `At ${place}: ${text}`);
+  panel.findings.map(({ place, text }) => messages.at(place, text));

@@ -12,7 +12,7 @@ describe('a printed curve as a table', () => {
         ['3', '5', ''],
         [''],
       ]),
-    ).toEqual({ problems: expect.arrayContaining([expect.stringMatching(/Line 4: More current/)]) });
+    ).toEqual({ problems: expect.arrayContaining([expect.stringMatching(/Line 4: A higher current/)]) });
     expect(
       curveFromTable([
         ['1,2', '95', '–'],

@@ -1,6 +1,7 @@
 import { curvePoints, type CurvePoint } from '../../physics/trip/index.ts';
 import type { LoggedStretch } from '../../physics/profile/index.ts';
 import { cellNumber, plainCell } from './cells.ts';
+import * as messages from './messages.ts';
 
 /** What a table gave, or what is wrong with it, line by line. */
 export type FromTable<T> = { ok: T } | { problems: string[] };
@@ -32,7 +33,7 @@ export function curveFromTable(rows: readonly (readonly string[])[]): FromTable<
   if (parsed.success) return { ok: parsed.data };
   const problems = parsed.error.issues.map(({ path, message }) => {
     const line = typeof path[0] === 'number' ? lines[path[0]]?.line : undefined;
-    return line === undefined ? message : `Line ${line}: ${message}`;
+    return line === undefined ? message : messages.line(line, message);
   });
   return { problems: problems.slice(0, MOST_PROBLEMS) };
 }
@@ -64,18 +65,16 @@ export function currentFromTable(rows: readonly (readonly string[])[]): FromTabl
     if (row.every((cell) => plainCell(cell) === '') || (i === 0 && Number.isNaN(cellNumber(row[1])))) return;
     const at = instantOf(row[0]);
     const amps = cellNumber(row[1]);
-    const no = (message: string) => problems.push(`Line ${i + 1}: ${message}`);
-    if (Number.isNaN(at)) return no('Begin with a time: seconds, or a date and time.');
-    if (Number.isNaN(amps)) return no('Give the current in A in the second column.');
-    if (amps < 0 || amps > MOST_AMPS) return no('The current must be from 0 to 10000 A.');
-    if (last !== null && at <= last.at) return no('This time does not come after the one before.');
+    const no = (message: string) => problems.push(messages.line(i + 1, message));
+    if (Number.isNaN(at)) return no(messages.beginWithATimeSecondsOr);
+    if (Number.isNaN(amps)) return no(messages.giveTheCurrentInAIn);
+    if (amps < 0 || amps > MOST_AMPS) return no(messages.theCurrentMustBeFrom0);
+    if (last !== null && at <= last.at) return no(messages.thisTimeDoesNotComeAfter);
     if (last !== null) add(stretches, last.amps, at - last.at);
     last = { at, amps };
   });
   if (problems.length > 0) return { problems };
-  return stretches.length > 0
-    ? { ok: stretches }
-    : { problems: ['Give two lines at least: time and current.'] };
+  return stretches.length > 0 ? { ok: stretches } : { problems: [messages.giveTwoLinesAtLeastTime] };
 }
 
 function add(stretches: LoggedStretch[], amps: number, seconds: number) {

@@ -11,25 +11,26 @@ import {
 import { INSTRUMENTS } from '../../facts/instruments/index.ts';
 import type { z } from 'zod';
 import { cellNumber, plainCell, withoutGuard } from './cells.ts';
+import * as messages from './messages.ts';
 
 /** The columns of a table of readings, in order. Units stand in each line, the time’s zone in its name. */
 export const READING_COLUMNS = [
-  'time (UTC)',
+  messages.timeUtc,
   'panel',
   'place',
   'circuit',
-  'measured at',
+  messages.measuredAt,
   'value',
   'unit',
-  'error (±)',
-  'air (°C)',
+  messages.error,
+  messages.airC,
   'load',
   'instrument',
   'note',
   'struck',
 ] as const;
 type Column = (typeof READING_COLUMNS)[number];
-const NEEDED: readonly Column[] = ['time (UTC)', 'place', 'measured at', 'value', 'unit'];
+const NEEDED: readonly Column[] = [messages.timeUtc, 'place', messages.measuredAt, 'value', 'unit'];
 
 export type CsvRow = Record<string, string>;
 
@@ -115,11 +116,11 @@ const errorIn = (text: string, unit: string) =>
 
 /** The column a field of a reading came from. */
 const COLUMN_OF: Record<string, Column> = {
-  at: 'time (UTC)',
+  at: messages.timeUtc,
   point: 'measured at',
   value: 'value',
-  ambientC: 'air (°C)',
-  error: 'error (±)',
+  ambientC: messages.airC,
+  error: messages.error,
   loadState: 'load',
   instrument: 'instrument',
   note: 'note',
@@ -163,18 +164,18 @@ export function readingsFromCsv(
       return;
     }
     const breakerId = byPlace.get(plainCell(cell('place')));
-    if (!breakerId) no('place', `There is no breaker at “${cell('place')}” in this panel.`);
+    if (!breakerId) no('place', messages.thereIsNoBreakerAtIn(cell('place')));
     const unit = unitOf(cell('unit'));
-    if (!unit) return void no('unit', `The unit must be V, A, W, mV, °C or °F, not “${cell('unit')}”.`);
+    if (!unit) return void no('unit', messages.theUnitMustBeVA(cell('unit')));
     const parsed = readingInput.safeParse({
       quantity: QUANTITY[unit.unit],
-      point: plainCell(cell('measured at')).replaceAll(' ', '-'),
+      point: plainCell(cell(messages.measuredAt)).replaceAll(' ', '-'),
       value: unit.toRecord(cellNumber(cell('value'))),
-      at: cell('time (UTC)')
+      at: cell(messages.timeUtc)
         .trim()
         .replace(/^(\d{4}-\d\d-\d\d) /, '$1T'),
-      ...(unit.unit === '°C' && { ambientC: cellNumber(cell('air (°C)')) }),
-      ...(cell('error (±)').trim() !== '' && { error: errorIn(cell('error (±)'), cell('unit')) }),
+      ...(unit.unit === '°C' && { ambientC: cellNumber(cell(messages.airC)) }),
+      ...(cell(messages.error).trim() !== '' && { error: errorIn(cell(messages.error), cell('unit')) }),
       loadState: pick(LOAD_STATES, cell('load')),
       instrument: pick(INSTRUMENTS, cell('instrument')),
       note: withoutGuard(cell('note')),

@@ -1,12 +1,13 @@
 import type { DirectoryCard } from './directoryCard.ts';
+import * as messages from './messages.ts';
 
 /** Sizes of a card, mm. */
 export const CARD_SIZES = {
-  door: { label: 'Door card, 5½ × 11 in', widthMm: 140, heightMm: 279 },
-  half: { label: 'Half letter, 5½ × 8½ in', widthMm: 140, heightMm: 216 },
-  letter: { label: 'Letter, 8½ × 11 in', widthMm: 216, heightMm: 279 },
-  a5: { label: 'A5, 148 × 210 mm', widthMm: 148, heightMm: 210 },
-  a4: { label: 'A4, 210 × 297 mm', widthMm: 210, heightMm: 297 },
+  door: { label: messages.panelDoor511In, widthMm: 140, heightMm: 279 },
+  half: { label: messages.halfLetter58In, widthMm: 140, heightMm: 216 },
+  letter: { label: messages.letter811In, widthMm: 216, heightMm: 279 },
+  a5: { label: messages.a5148210Mm, widthMm: 148, heightMm: 210 },
+  a4: { label: messages.a4210297Mm, widthMm: 210, heightMm: 297 },
 } as const;
 export type CardSize = keyof typeof CARD_SIZES;
 

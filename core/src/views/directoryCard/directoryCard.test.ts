@@ -31,7 +31,7 @@ describe('the directory of a panel', () => {
     const { columns } = directoryCard(panel(), BREAKERS);
     expect(columns.map(({ lines }) => lines.map(({ place, label }) => `${place} ${label}`))).toEqual([
       ['1 Kitchen counter', '3 not known yet', '5 upper Router', '5 lower Office', '7 space'],
-      ['2–4 Range', '6 filler', '8 open: close it'],
+      ['2–4 Range', '6 filler', '8 open slot: close it'],
     ]);
     expect(columns[1].lines[0]).toMatchObject({ rating: '40 A', isUnnamed: false });
     expect(columns[0].lines[1]!.isUnnamed).toBe(true);
@@ -41,7 +41,7 @@ describe('the directory of a panel', () => {
     const { columns } = directoryCard(panel({ splitAt: 5 }), BREAKERS);
     expect(columns.map(({ lines }) => lines.map(({ label }) => label))).toEqual([
       ['Kitchen counter, main disconnect', 'not known yet, main disconnect', 'Router', 'Office', 'space'],
-      ['Range, main disconnect', 'filler', 'open: close it'],
+      ['Range, main disconnect', 'filler', 'open slot: close it'],
     ]);
   });
 
@@ -127,7 +127,7 @@ describe('what hangs in the door', () => {
   test('is said in a few words', () => {
     const said = directoryFindings('2-4: stove\n9 attic', BREAKERS).map(sayDirectoryFinding);
     expect(said.map(({ kind, place, rest }) => `${kind} ${place}${rest}`).slice(0, 2)).toEqual([
-      'Wrong 2–4 “stove”, by the record Range',
+      'Wrong 2–4 “stove”, on record: Range',
       'No breaker there 9 “attic”',
     ]);
   });

@@ -8,6 +8,7 @@ import {
   type Half,
 } from '../../panel/layout/index.ts';
 import type { Board } from '../board/index.ts';
+import * as messages from './messages.ts';
 
 /** A line of the directory: a space, or half of one. */
 export interface CardLine {
@@ -35,19 +36,20 @@ type CardPanel = Pick<Board['panel'], 'name' | 'spaces' | 'orientation' | 'split
 /** What is said of a space where no breaker begins. */
 const emptyLine = (space: number, { blanks, holes }: CardPanel): CardLine => ({
   place: `${space}`,
-  label: blanks.includes(space) ? 'filler' : holes.includes(space) ? 'open: close it' : 'space',
+  label: blanks.includes(space) ? 'filler' : holes.includes(space) ? messages.openSlotCloseIt : 'space',
   rating: '',
   isUnnamed: false,
 });
 
 /** Where no single main shuts a panel off, the handles that do are marked. */
-const DISCONNECT = 'main disconnect';
+const DISCONNECT = messages.mainDisconnect;
 
 const lineOf = ({ breaker, label }: CardBreaker, panel: CardPanel): CardLine => ({
   place: sayPlace(breaker),
-  label: [label ?? 'not known yet', ...(disconnectsOf(panel, [breaker]).length > 0 ? [DISCONNECT] : [])].join(
-    ', ',
-  ),
+  label: [
+    label ?? messages.notKnownYet,
+    ...(disconnectsOf(panel, [breaker]).length > 0 ? [DISCONNECT] : []),
+  ].join(', '),
   rating: `${breaker.ratingAmps} A`,
   isUnnamed: label === null,
 });
@@ -70,8 +72,8 @@ function linesAt(space: number, panel: CardPanel, breakers: readonly CardBreaker
 }
 
 const HEADS = {
-  upright: ['Left', 'Right'],
-  onItsSide: ['Upper row, from the left', 'Lower row, from the left'],
+  upright: [messages.left, messages.right],
+  onItsSide: [messages.upperRowFromTheLeft, messages.lowerRowFromTheLeft],
 } as const;
 
 /**

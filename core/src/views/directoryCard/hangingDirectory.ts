@@ -1,5 +1,6 @@
 import { HALF_NAMES, sayPlace } from '../../panel/layout/index.ts';
 import type { CardBreaker } from './directoryCard.ts';
+import * as messages from './messages.ts';
 
 /** What is wrong with a directory that hangs in a door. */
 export interface DirectoryFinding {
@@ -11,11 +12,11 @@ export interface DirectoryFinding {
 }
 
 const FINDING_KINDS: Record<DirectoryFinding['kind'], string> = {
-  wrong: 'Wrong',
-  missing: 'Missing',
-  gone: 'No breaker there',
-  doubled: 'Said twice',
-  'not-read': 'Not understood',
+  wrong: messages.wrong,
+  missing: messages.missing,
+  gone: messages.noBreakerThere,
+  doubled: messages.listedTwice,
+  'not-read': messages.notUnderstood,
 };
 
 /**
@@ -32,7 +33,7 @@ export function sayDirectoryFinding({ kind, place, hangs, record }: DirectoryFin
 } {
   const said = hangs === '' ? '' : ` “${hangs}”`;
   const known =
-    record === '' || kind === 'gone' ? '' : `, ${kind === 'wrong' ? 'by the record ' : ''}${record}`;
+    record === '' || kind === 'gone' ? '' : `, ${kind === 'wrong' ? messages.onRecord : ''}${record}`;
   return { kind: FINDING_KINDS[kind], place, rest: `${said}${known}` };
 }
 
@@ -49,7 +50,7 @@ export const directoryText = (breakers: readonly CardBreaker[]): string =>
     // Its rating behind it: a name may end in a number.
     .map(({ breaker, label }) => {
       const place = sayPlace(breaker);
-      return `${place} ${label ?? `not known yet, ${place}`} ${breaker.ratingAmps} A`;
+      return `${place} ${label ?? messages.notKnownYet2(place)} ${breaker.ratingAmps} A`;
     })
     .join('\n');
 
@@ -94,10 +95,10 @@ export function directoryFindings(text: string, breakers: readonly CardBreaker[]
     const key = wordsOf(label).join(' ');
     const before = names.get(key);
     if (before !== undefined)
-      findings.push({ kind: 'doubled', place, hangs: label, record: `also at ${before}` });
+      findings.push({ kind: 'doubled', place, hangs: label, record: messages.alsoAt(before) });
     names.set(key, place);
     if (!at) {
-      findings.push({ kind: 'gone', place, hangs: label, record: 'no breaker there' });
+      findings.push({ kind: 'gone', place, hangs: label, record: messages.noBreakerThere2 });
       continue;
     }
     seen.add(at);
@@ -110,7 +111,7 @@ export function directoryFindings(text: string, breakers: readonly CardBreaker[]
         kind: 'missing',
         place: sayPlace(one.breaker),
         hangs: '',
-        record: one.label ?? 'not known yet',
+        record: one.label ?? messages.notKnownYet,
       });
   return findings;
 }

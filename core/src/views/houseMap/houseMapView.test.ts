@@ -27,7 +27,7 @@ const mapOf = (placeIds: readonly string[], rounds: HouseMap['rounds'], check: M
 
 describe('a shared neutral', () => {
   test('is told of two poles with several places, and of what the record says', () => {
-    expect(sharedNeutral({ poles: 2 }, false, 2)).toContain('Two poles');
+    expect(sharedNeutral({ poles: 2 }, false, 2)).toContain('two-pole');
     expect(sharedNeutral({ poles: 2 }, false, 1)).toBeNull();
     expect(sharedNeutral({ poles: 1 }, true, 1)).toContain('By the record');
     expect(sharedNeutral({ poles: 1 }, false, 9)).toBeNull();

@@ -1,5 +1,6 @@
 import { circuitMap, circuitMapRead, type MapCheck } from '../../panel/circuitMap/index.ts';
 import type { HouseMap, MapLooks } from '../../record/panelEntries/index.ts';
+import * as messages from './messages.ts';
 
 /** A place of a house with the room it is in. */
 export interface MappedPlace {
@@ -219,11 +220,8 @@ export function sharedNeutral(
   sharesNeutral: boolean,
   places: number,
 ): string | null {
-  if (poles > 1 && places > 1)
-    return 'Two poles feed them: those of them that run on 120 V share one neutral. Both handles off together before any of them is opened.';
-  return sharesNeutral
-    ? 'By the record it shares its neutral with a circuit on the other leg: both off before any of them is opened.'
-    : null;
+  if (poles > 1 && places > 1) return messages.theseAreOnATwoPole;
+  return sharesNeutral ? messages.byTheRecordThisCircuitShares : null;
 }
 
 /** So long a name of a circuit may be. */

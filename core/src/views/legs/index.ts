@@ -1,1 +1,2 @@
 export * from './legsView.ts';
+export * from './schema.ts';

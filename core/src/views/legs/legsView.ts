@@ -1,41 +1,12 @@
-import { z } from 'zod';
-import { LEGS, legsOf, legOfSpace, sayPlace, spacesOf, type Leg } from '../../panel/layout/index.ts';
+import { legsOf, legOfSpace, sayPlace, spacesOf, type Leg } from '../../panel/layout/index.ts';
 import {
-  id,
-  instant,
-  LOAD_STATES,
   loadAmps,
   type Breaker,
   type Circuit,
   type Panel,
   type Reading,
 } from '../../record/entities/index.ts';
-
-const measured = z.object({ amps: z.number(), at: instant });
-
-/** What a circuit carries on its legs, in every state it was measured in. */
-export const legCircuit = z.object({
-  breakerId: id,
-  place: z.string(),
-  label: z.string(),
-  legs: z.array(z.enum(LEGS)),
-  mayMove: z.boolean().describe('to the other leg, by the panel’s spaces and ties'),
-  isNeutralTraced: z.boolean().describe('known whether it shares its neutral'),
-  drawnAmps: z.number().describe('A, of its loads as drawn'),
-  byLoad: z
-    .partialRecord(z.enum(LOAD_STATES), measured)
-    .describe('the latest clamped current in each state of the load'),
-  byHour: z
-    .array(z.object({ hour: z.int().min(0).max(23), amps: z.number() }))
-    .describe('UTC hours, the mean of what was clamped'),
-});
-export type LegCircuit = z.infer<typeof legCircuit>;
-
-export const legsView = z.object({
-  circuits: z.array(legCircuit),
-  freeSpaces: z.object({ A: z.int(), B: z.int() }),
-});
-export type LegsView = z.infer<typeof legsView>;
+import type { LegCircuit, LegsView } from './schema.ts';
 
 type Loaded = { loadState: Reading['loadState']; amps: number; at: string };
 

@@ -14,7 +14,7 @@ export const shownSign = z.object({
   origin: z.string(),
   when: instant.nullable(),
   breakerIds: z.array(id),
-  entryId: id.nullable().describe('the entry a person made; null: it follows from the record'),
+  entryId: id.nullable().describe('id of the entry a person made; null if it follows from the record'),
 });
 export type ShownSign = z.infer<typeof shownSign>;
 
@@ -36,12 +36,12 @@ export const panelReviewView = z.object({
       findings: z.array(z.string()),
       use: z.string().describe('parts of the installation that may still be used'),
       now: z.array(z.string()).describe('steps to take now'),
-      call: z.string().nullable().describe('whom to call now; null below a stop'),
-      waiting: z.string().describe('the risk of waiting'),
+      call: z.string().nullable().describe('whom to call now; null unless it is a stop'),
+      waiting: z.string().describe('risk of waiting'),
     })
     .nullable()
-    .describe('hazards on record for the whole panel; null: none'),
+    .describe('hazards on record for the whole panel; null if none'),
   signs: z.array(shownSign),
-  season: z.string().nullable().describe('when it carries most, by its loads'),
+  season: z.string().nullable().describe('season of its highest load'),
 });
 export type PanelReviewView = z.infer<typeof panelReviewView>;

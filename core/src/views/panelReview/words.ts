@@ -14,26 +14,26 @@ const VERDICT_WORDS: Record<PanelVerdict, string> = {
 
 /** How soon, behind a headline. */
 const SOON_WORDS: Record<Exclude<HowSoon, 'now'>, string> = {
-  'before-season': 'before the season of its largest load',
+  'before-season': 'before the season of highest load',
   'within-two-years': 'within two years',
 };
 
 /** What a verdict means for the owner: what it protects against, and what waiting risks. */
 export const VERDICT_MEANS: Record<PanelVerdict, { protects: string; waiting: string }> = {
   sound: {
-    protects: 'Nothing has to be done. A look inside once a year, with everything on, keeps it so.',
+    protects: 'Nothing needs to be done. An inspection once a year, with everything on, keeps it that way.',
     waiting:
-      'Nothing is at risk today. Joints loosen over the years, which is why the yearly look is worth its hour.',
+      'Nothing is at risk today. Connections loosen over the years, so a yearly inspection is worth the hour.',
   },
   watch: {
-    protects: 'A second look in time finds a failing connection while the repair is still cheap.',
+    protects: 'A second inspection in time finds a failing connection while the repair is still cheap.',
     waiting:
-      'Nothing has to be done today. Without a second look, a small problem shows only when something fails.',
+      'Nothing has to be done today. Without a second inspection, a small problem shows only when something fails.',
   },
   repair: {
-    protects: 'Repairing these keeps heat and damage in one place and saves the rest of the panel.',
+    protects: 'These repairs keep heat and damage in one place and save the rest of the panel.',
     waiting:
-      'A high-resistance connection heats and burns the parts beside it. Left long enough, a repair becomes a new panel.',
+      'A high-resistance connection heats and burns the parts next to it. Left long enough, a repair becomes a new panel.',
   },
   settle: {
     protects: 'A new panel costs thousands of dollars. One more kind of evidence shows whether you need it.',
@@ -42,7 +42,7 @@ export const VERDICT_MEANS: Record<PanelVerdict, { protects: string; waiting: st
   replace: {
     protects:
       'A panel with a failing bus or failing connections can burn, and its breakers may not open when they must.',
-    waiting: 'The damage goes on with every hour under load, and no new breaker cures it.',
+    waiting: 'The damage gets worse with every hour under load, and new breakers do not fix it.',
   },
 };
 
@@ -61,7 +61,7 @@ export const CONDEMNED_ON =
 /** The kinds of evidence, as headings. */
 export const KIND_HEADINGS: Record<ReviewKind, string> = {
   heard: 'Sounds and smells',
-  seen: 'Seen inside',
+  seen: 'Inside inspection',
   currents: 'Leg currents',
   heat: 'Heat under load',
   behaviour: 'Breaker behavior',
@@ -155,7 +155,7 @@ export function settlingSteps(
   return [
     ...steps.flatMap(({ what, how }) => (how === null ? [] : [{ what, how }])),
     ...(waiting.length > 0
-      ? [{ what: waiting.join(', '), how: 'Only once it is put under load again.' }]
+      ? [{ what: waiting.join(', '), how: 'Only after it is put under load again.' }]
       : []),
   ];
 }

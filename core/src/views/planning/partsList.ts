@@ -4,12 +4,13 @@ import type { ActionId } from '../../facts/vocabulary/index.ts';
 import { sayConductor } from '../../code/sizing/index.ts';
 import { BREAKER_BANDS, FILLER_BAND, NARROW_BAND, type PriceBand } from './priceBands.ts';
 import type { PlannedPanel, Planning, StoredProposal } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** A line of what to buy or to take along. */
 export interface PartLine {
   /** The same for the same thing, so that a tick stays with it. */
   key: string;
-  group: 'breakers' | 'narrow units' | 'fillers' | 'conductor' | 'small parts' | 'take along';
+  group: 'breakers' | 'tandem-breakers' | 'fillers' | 'conductor' | 'small-parts' | 'bring-along';
   count: number;
   what: string;
   forWhat: string;
@@ -27,20 +28,26 @@ interface NewBreaker {
 }
 
 /** Terminals and interrupting rating to look for: what dwellings as a rule need. */
-const LOOK_FOR = 'terminals for 60/75 °C, interrupting rating as on the panel’s label, 10 kA at least';
+const LOOK_FOR = messages.terminalsRated6075C;
 
 const familyText = ({ panel }: PlannedPanel): string => {
   const families = listedFamilies(panel);
   return families.length === 0
-    ? 'family as on the panel’s label, which is not on record: read it first'
-    : `${families.join(' or ')}, listed for this panel`;
+    ? messages.familyAsOnThePanelLabel
+    : messages.listedForThisPanel(families.join(' or '));
 };
 
 const breakerLine = (planned: PlannedPanel, one: NewBreaker): PartLine => ({
   key: one.key,
   group: 'breakers',
   count: 1,
-  what: `${sayQuantity(one.ratingAmps, 'A')} ${one.poles === 2 ? 'two-pole' : 'one-pole'} ${BREAKER_KIND_WORDS[one.kind]} breaker, ${familyText(planned)}; ${LOOK_FOR}`,
+  what: messages.breaker(
+    sayQuantity(one.ratingAmps, 'A'),
+    one.poles === 2 ? 'two-pole' : 'one-pole',
+    BREAKER_KIND_WORDS[one.kind],
+    familyText(planned),
+    LOOK_FOR,
+  ),
   forWhat: one.forWhat,
   band: BREAKER_BANDS[one.kind][one.poles],
 });
@@ -94,9 +101,9 @@ function decidedLines(planned: PlannedPanel, decided: readonly DecidedPart[]): P
       }),
       {
         key: `old ${breakerId}`,
-        group: 'take along' as const,
+        group: 'bring-along' as const,
         count: 1,
-        what: 'A photo of the old breaker and of its label, to compare',
+        what: messages.photoOfTheOldBreakerAnd,
         forWhat,
         band: null,
       },
@@ -125,9 +132,9 @@ function proposalLines(planned: PlannedPanel, { entryId, content }: StoredPropos
     if (step.as !== 'narrow' || !found) continue;
     lines.push({
       key: `narrow ${entryId} ${step.breakerId}`,
-      group: 'narrow units',
+      group: 'tandem-breakers',
       count: 1,
-      what: `${sayQuantity(found.breaker.ratingAmps, 'A')} narrow unit, ${familyText(planned)}`,
+      what: messages.tandemHalf(sayQuantity(found.breaker.ratingAmps, 'A'), familyText(planned)),
       forWhat: `${forWhat}: ${found.circuit?.label ?? sayPlace(found.breaker)}`,
       band: NARROW_BAND,
     });
@@ -137,7 +144,7 @@ function proposalLines(planned: PlannedPanel, { entryId, content }: StoredPropos
       key: `conductor ${entryId}`,
       group: 'conductor',
       count: 1,
-      what: `${sayConductor(content.conductor)}, ${content.conductor.insulationC} °C${content.lengthM === null ? ', length to be measured' : `, ${sayQuantity(Math.ceil(content.lengthM * 1.1), 'm')} with a tenth to spare`}`,
+      what: `${sayConductor(content.conductor)}, ${content.conductor.insulationC} °C${content.lengthM === null ? messages.measureTheLength : messages.with10ToSpare(sayQuantity(Math.ceil(content.lengthM * 1.1), 'm'))}`,
       forWhat,
       band: null,
     });
@@ -149,7 +156,7 @@ const plain = (group: PartLine['group'], what: string, count = 1): PartLine => (
   group,
   count,
   what,
-  forWhat: 'the visit',
+  forWhat: 'visit',
   band: null,
 });
 
@@ -174,7 +181,7 @@ export function partsList(
             key: `fillers ${planned.panel.id}`,
             group: 'fillers' as const,
             count: planned.panel.holes.length,
-            what: 'Filler for an open space, made for this panel',
+            what: messages.fillerPlateForAnOpenSlot,
             forWhat: `${planned.panel.name}, ${planned.panel.holes.join(', ')}`,
             band: FILLER_BAND,
           },
@@ -184,9 +191,9 @@ export function partsList(
   if (lines.length === 0) return [];
   return [
     ...lines,
-    plain('small parts', 'Pack of listed connectors for splices, for the gauges above'),
-    plain('small parts', 'Set of labels for the directory and for each changed circuit'),
-    plain('take along', 'Lock and tag for the main'),
-    plain('take along', 'Contact meter, and a known live point to prove it on'),
+    plain('small-parts', messages.packOfListedSpliceConnectors),
+    plain('small-parts', messages.setOfLabelsForTheDirectory),
+    plain('bring-along', messages.lockLockoutDeviceAndTagFor),
+    plain('bring-along', messages.contactMeterAndAKnownLive),
   ];
 }

@@ -98,10 +98,10 @@ describe('the sheet of a service, from what is drawn', () => {
 
   test('all schools answer side by side, or say what they need', () => {
     expect(schoolsOf(sheet).map((one) => ('missing' in one ? one.missing : one.method))).toEqual([
-      'The floor area is missing.',
-      'The floor area is missing.',
-      'The floor area is missing.',
-      'The measured way needs the highest quarter hour.',
+      'Enter the floor area.',
+      'Enter the floor area.',
+      'Enter the floor area.',
+      'The measured method needs the highest 15-minute demand.',
     ]);
     const full = { ...sheet, floorAreaFt2: 2000, measured: { peakAmps: 70 } };
     expect(schoolsOf(full).every((one) => 'load' in one)).toBe(true);
@@ -115,7 +115,7 @@ describe('the sheet of a service, from what is drawn', () => {
 
 describe('the smallest part of a service', () => {
   const parts = { serviceAmps: 200, busAmps: 225, meterBaseAmps: 200, conductor: null };
-  test('comes first; conductors of a whole dwelling count by 83 %', () => {
+  test('comes first; conductors of a whole dwelling count by 83%', () => {
     expect(servicePartsOf({ ...parts, busAmps: 125 })[0]).toEqual({ part: 'bus', amps: 125 });
     const thin = servicePartsOf({ ...parts, conductor: { gauge: '2', material: 'aluminum' } });
     expect(thin[0]).toEqual({ part: 'conductors', amps: 100 });
@@ -133,7 +133,7 @@ describe('can it be added?', () => {
     canAdd(sheet(peakAmps), { va: 9600, continuous: true }, 'measured', true);
 
   test('in full, smaller, only managed, or not before the service grows', () => {
-    // 125 % of the peak and 50 A for the charger; then 40, 30, 20, 15 A for smaller settings.
+    // 125% of the peak and 50 A for the charger; then 40, 30, 20, 15 A for smaller settings.
     expect(charger(40)).toMatchObject({ answer: 'fits', settingAmps: 40 });
     expect(charger(50)).toMatchObject({ answer: 'smaller', settingAmps: 24, growToAmps: 125 });
     expect(charger(72)).toMatchObject({ answer: 'managed', growToAmps: 150 });
@@ -169,9 +169,9 @@ describe('room in a drawn panel', () => {
     expect(question.breakers.map(({ movable }) => movable)).toEqual([false, false, false, false]);
     expect(stays.map(({ why }) => why)).toEqual([
       'Its handle is tied to another.',
-      'It shares a neutral: it stays on its leg, opposite to the other.',
-      'It feeds a sub-panel.',
-      'A hazard is open. Clear it first.',
+      'It shares a neutral, so it stays on its leg, opposite the other circuit.',
+      'It feeds a subpanel.',
+      'A hazard is open. Repair it first.',
     ]);
     expect(question.breakers.find(({ id }) => id === uuid(4))!.narrowable).toBe(false);
   });
@@ -184,7 +184,7 @@ describe('room in a drawn panel', () => {
     expect(plan).toMatchObject({ cost: 1, place: { space: 4, half: null } });
     expect(plan.steps[0]!.id).toBe(uuid(4));
     expect(moveQuestion(panel, { ...none, stopped: new Set([uuid(1)]) }, carried)).toEqual({
-      stays: 'A hazard is open. Clear it first.',
+      stays: 'A hazard is open. Repair it first.',
     });
     expect(moveQuestion(panel, none, { ...carried, breakerId: uuid(77) })).toMatchObject({
       stays: expect.any(String),
@@ -216,8 +216,8 @@ describe('room in a drawn panel', () => {
     expect(plan).toMatchObject({ possible: true, cost: 4 });
     const steps = roomSteps(plan, full);
     expect(steps).toHaveLength(2);
-    expect(steps[0]!.text).toMatch(/^Exchange \d Circuit \d for a narrow 20 A unit in space 5, \w+ half$/);
-    expect(steps.every(({ parts }) => parts.includes('Narrow 20 A unit'))).toBe(true);
+    expect(steps[0]!.text).toMatch(/^Replace \d Circuit \d with a 20 A tandem half in space 5, \w+ half$/);
+    expect(steps.every(({ parts }) => parts.includes('20 A tandem half'))).toBe(true);
     const amps = new Map(full.breakers.map(({ breaker }) => [breaker.id, 10]));
     const { before, after } = legsWith(plan, full, amps, { poles: 1, amps: 16 });
     expect(before).toEqual({ A: 40, B: 20 });
@@ -270,8 +270,8 @@ describe('what if', () => {
     const { limits, thinnest, sizing: sized } = ask();
     expect(limits.filter(({ binds }) => binds).map(({ what }) => what)).toEqual([
       'Its 60 °C terminals',
-      'The 60 °C column of nm cable',
-      'The breaker of a small conductor',
+      '60 °C column for NM cable',
+      'Small-conductor limit',
     ]);
     expect(limits.every(({ source }) => source.startsWith('NEC'))).toBe(true);
     // 22 A calls for a 25 A breaker: 12 AWG may have 20.
@@ -290,7 +290,7 @@ describe('what if', () => {
   });
 });
 
-describe('what to buy', () => {
+describe('parts list', () => {
   const content = {
     title: 'Kiln',
     breakerId: null,
@@ -322,10 +322,10 @@ describe('what to buy', () => {
       expect.stringMatching(/^15 A one-pole standard breaker, Orrin S, listed for this panel/),
       expect.stringMatching(/^60 A two-pole standard breaker/),
     ]);
-    expect(what('narrow units')).toEqual([expect.stringMatching(/^20 A narrow unit/)]);
-    expect(what('conductor')).toEqual(['4 AWG copper, 90 °C, 20 m with a tenth to spare']);
+    expect(what('tandem-breakers')).toEqual([expect.stringMatching(/^20 A tandem half/)]);
+    expect(what('conductor')).toEqual(['4 AWG copper, 90 °C, 20 m with 10% to spare']);
     expect(what('fillers')).toHaveLength(1);
-    expect(what('take along')).toContain('Lock and tag for the main');
+    expect(what('bring-along')).toContain('Lock, lockout device and tag for the main');
     expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length);
   });
 
@@ -344,7 +344,7 @@ describe('what to buy', () => {
 
   test('a sum of bands, and of prices of one’s own', () => {
     const lines = partsList(planning(planned({ proposals: [proposal] })), new Map());
-    const toBuy = lines.filter(({ group }) => group === 'breakers' || group === 'narrow units');
+    const toBuy = lines.filter(({ group }) => group === 'breakers' || group === 'tandem-breakers');
     expect(sumOf(toBuy, {})).toEqual({ from: 24, to: 65, unpriced: 0 });
     expect(sumOf(toBuy, { [toBuy[0]!.key]: 20 })).toEqual({ from: 32, to: 50, unpriced: 0 });
     expect(sumOf(lines, {}).unpriced).toBeGreaterThan(0);

@@ -3,6 +3,7 @@ import { legOfSpace, legsOf, sayPlace } from '../../panel/layout/index.ts';
 import type { PlannedBreaker, SpacePlan, SpacePlanInput } from '../../panel/spacePlan/index.ts';
 import type { Breaker, Circuit } from '../../record/entities/index.ts';
 import type { PlannedPanel } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** Narrow units are made up to this rating, A. */
 const MOST_NARROW_AMPS = LOAD_LIMITS.halfSizeMostAmps;
@@ -27,13 +28,13 @@ export function whyItStays(
   circuit: Pick<Circuit, 'sharesNeutral'> | null,
   feeds: boolean,
 ): string | null {
-  if (role === 'main') return 'It is the main.';
-  if (feeds) return 'It feeds a sub-panel.';
-  if (poles === 2) return 'A two-pole breaker stays on its two legs.';
-  if (half !== null) return 'A narrow unit stays where its label allows it.';
-  if (tiedWith !== null) return 'Its handle is tied to another.';
-  if (circuit?.sharesNeutral) return 'It shares a neutral: it stays on its leg, opposite to the other.';
-  if (kind === 'surge') return 'Surge protection stays close to the main.';
+  if (role === 'main') return messages.itIsTheMain;
+  if (feeds) return messages.itFeedsASubpanel;
+  if (poles === 2) return messages.aTwoPoleBreakerStaysOn;
+  if (half !== null) return messages.aTandemStaysWhereTheLabel;
+  if (tiedWith !== null) return messages.itsHandleIsTiedToAnother;
+  if (circuit?.sharesNeutral) return messages.itSharesANeutralSoIt;
+  if (kind === 'surge') return messages.surgeProtectionStaysCloseToThe;
   return null;
 }
 
@@ -72,7 +73,7 @@ export function roomQuestion(
     const { id, space, poles, half } = breaker;
     if (space === null) return [];
     const why = stopped.has(id)
-      ? 'A hazard is open. Clear it first.'
+      ? messages.aHazardIsOpenRepairIt
       : whyItStays(breaker, circuit, feeders.has(id));
     if (why !== null) stays.push({ breakerId: id, why });
     const isFull = poles === 1 && half === null;
@@ -125,11 +126,11 @@ export function moveQuestion(
   { breakerId, space }: { breakerId: string; space: number },
 ): { question: SpacePlanInput } | { stays: string } {
   const found = planned.breakers.find(({ breaker }) => breaker.id === breakerId);
-  if (!found) return { stays: 'It is not in this panel any more.' };
+  if (!found) return { stays: messages.itIsNoLongerInThis };
   const { breaker, circuit } = found;
   // A two-pole breaker may be carried to two other spaces: it meets both legs everywhere.
   const why = hands.stopped.has(breakerId)
-    ? 'A hazard is open. Clear it first.'
+    ? messages.aHazardIsOpenRepairIt
     : whyItStays({ ...breaker, poles: 1 }, circuit, hands.feeders.has(breakerId));
   if (why !== null) return { stays: why };
   const rest = {
@@ -140,8 +141,7 @@ export function moveQuestion(
 }
 
 /** The step before a circuit goes to the other leg, where nobody traced its neutral. */
-export const TRACE_NEUTRAL =
-  'Trace its neutral first. If it shares one with another circuit, leave both on opposite legs with a common trip.';
+export const TRACE_NEUTRAL = messages.traceItsNeutralFirstIfIt;
 
 /** One thing to do, in words, and the parts it takes. */
 export interface RoomStep {
@@ -173,19 +173,19 @@ export function roomSteps({ steps }: Pick<SpacePlan, 'steps'>, { breakers }: Pla
     const from = at.get(id)!;
     at.set(id, to.space);
     const what = `${sayPlace(breaker)}${circuit ? ` ${circuit.label}` : ''}`;
-    const gauge = circuit?.conductor ? `${circuit.conductor.gauge} AWG ` : '';
+    const gauge = circuit?.conductor ? messages.awg(circuit.conductor.gauge) : '';
     const farAway = Math.abs(rowOf(to.space) - rowOf(from)) > REACHES_ROWS || (to.space - from) % 2 !== 0;
-    const where = `space ${to.space}${to.half ? `, ${to.half} half` : ''}`;
+    const where = messages.space(to.space, to.half ? messages.half(to.half) : '');
     const changesLeg = legOfSpace(from) !== legOfSpace(to.space);
     return {
       breakerId: id,
       text:
         as === 'move'
-          ? `Move ${what} to ${where}`
-          : `Exchange ${what} for a narrow ${breaker.ratingAmps} A unit in ${where}`,
+          ? messages.moveTo(what, where)
+          : messages.replaceWithAATandemHalf(what, breaker.ratingAmps, where),
       parts: [
-        ...(as === 'narrow' ? [`Narrow ${breaker.ratingAmps} A unit`] : []),
-        ...(farAway ? [`${gauge}conductor and a listed connector, should it not reach`] : []),
+        ...(as === 'narrow' ? [messages.aTandemHalf(breaker.ratingAmps)] : []),
+        ...(farAway ? [messages.conductorAndAListedConnectorIn(gauge)] : []),
       ],
       changesLeg,
       needsTracing: changesLeg && breaker.poles === 1 && (circuit?.sharesNeutral ?? null) === null,

@@ -12,7 +12,7 @@ export const plannedPanel = z.object({
   peak: z
     .object({ amps: z.number(), at: instant, days: z.number() })
     .nullable()
-    .describe('the highest quarter hour that a logger saw on a leg, A, and how long it hung'),
+    .describe('highest 15-minute demand of a recording on one leg, A, and its duration'),
   sheet: stored(PANEL_ENTRIES['service-sheet'].fields).nullable().describe('the latest'),
   proposals: z.array(stored(PANEL_ENTRIES.proposal.fields)).describe('newest first'),
 });

@@ -9,6 +9,7 @@ import {
 } from '../../code/serviceLoad/index.ts';
 import { ampacity } from '../../code/sizing/index.ts';
 import type { ServiceSheet } from '../../record/panelEntries/index.ts';
+import * as messages from './messages.ts';
 
 /** One school’s answer, or what it still needs. */
 export type SchoolAnswer =
@@ -65,11 +66,11 @@ export function servicePartsOf({
 
 /** What people want to add, as it is rated; VA. Made-up figures of what is usual. */
 export const ADDITIONS = {
-  'vehicle-charger': { words: 'Vehicle charger', va: 9600, continuous: true },
-  'heat-pump': { words: 'Heat pump', va: 5000, continuous: false },
-  range: { words: 'Electric range', va: 8000, continuous: false },
-  workshop: { words: 'Workshop', va: 7200, continuous: false },
-  other: { words: 'Something else', va: 3000, continuous: false },
+  'vehicle-charger': { words: messages.evCharger, va: 9600, continuous: true },
+  'heat-pump': { words: messages.heatPump, va: 5000, continuous: false },
+  range: { words: messages.electricRange, va: 8000, continuous: false },
+  workshop: { words: messages.workshop, va: 7200, continuous: false },
+  other: { words: messages.other, va: 3000, continuous: false },
 } as const;
 export type AdditionId = keyof typeof ADDITIONS;
 

@@ -1,5 +1,6 @@
 import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import type { SpacePlan } from '../../panel/spacePlan/index.ts';
+import * as messages from './messages.ts';
 
 /** What is to be done about two conductors under one screw. */
 export const SHARED_TERMINAL_WAYS = [
@@ -20,11 +21,10 @@ export interface SharedTerminalAnswer {
   reasons: string[];
 }
 
-/** Everything counts at most 80 % of the breaker where the loads may run for hours. */
+/** Everything counts at most 80% of the breaker where the loads may run for hours. */
 const SHARE = LOAD_LIMITS.continuousShare;
 
-const TRACE_BOTH =
-  'Trace both neutrals first. Conductors that share a neutral go on opposite legs, never on a tandem breaker.';
+const TRACE_BOTH = messages.traceBothNeutralsFirst;
 
 const a = (amps: number) => `${Number(amps.toFixed(1))} A`;
 
@@ -51,40 +51,30 @@ export function sharedTerminal(question: {
   const { ratingAmps, amps, isListedForTwo, mayBeNarrow, sharesNeutral, plan } = question;
   const totalAmps = amps[0] + amps[1];
   const fits = totalAmps <= SHARE * ratingAmps + 1e-9;
-  const load = `Together they carry ${a(totalAmps)}; 80 % of ${a(ratingAmps)} is ${a(SHARE * ratingAmps)}.`;
+  const load = messages.togetherTheyCarry80OfIs(a(totalAmps), a(ratingAmps), a(SHARE * ratingAmps));
   const answer = (way: SharedTerminalWay, ...reasons: string[]) => ({ way, totalAmps, reasons });
   if (sharesNeutral)
     return answer(
       'opposite-legs',
-      'Both conductors return on one neutral. On one leg their currents add up in it, and the neutral can overheat.',
-      'Put them on opposite legs, on a two-pole breaker with common trip. Never on a tandem breaker: both its poles are on one leg.',
+      messages.bothConductorsShareOneNeutral,
+      messages.putThemOnOppositeLegsOn,
       load,
     );
-  if (isListedForTwo && fits)
-    return answer('listed', 'The terminal is listed for two conductors of this size: it may stay.', load);
-  if (fits)
-    return answer(
-      'join',
-      load,
-      'One breaker carries both: join them to one tail of the same gauge with a listed connector, and put the tail under the screw.',
-    );
+  if (isListedForTwo && fits) return answer('listed', messages.theTerminalIsListedForTwo, load);
+  if (fits) return answer('join', load, messages.oneBreakerCarriesBothLoads);
   if (plan?.possible && plan.via !== 'narrow')
     return answer(
       'second-breaker',
       load,
-      `That is too much for one breaker, and there is room for a second one at space ${plan.place!.space}${plan.steps.length > 0 ? ` after ${plan.steps.length} ${plan.steps.length === 1 ? 'step' : 'steps'}` : ''}.`,
+      messages.theLoadIsTooMuchFor(
+        plan.place!.space,
+        plan.steps.length > 0
+          ? messages.after(plan.steps.length, plan.steps.length === 1 ? 'step' : 'steps')
+          : '',
+      ),
       ...(sharesNeutral === null ? [TRACE_BOTH] : []),
     );
   if (sharesNeutral === null) return answer('trace', load, TRACE_BOTH);
-  if (mayBeNarrow || plan?.possible)
-    return answer(
-      'narrow-pair',
-      load,
-      'No full space is left, and the label allows tandem breakers: one in this space, with a handle for each conductor. Both are on one leg.',
-    );
-  return answer(
-    'sub-panel',
-    load,
-    'No space is left, and the label allows no tandem breakers, or was not read. Install a sub-panel for them.',
-  );
+  if (mayBeNarrow || plan?.possible) return answer('narrow-pair', load, messages.noFullSpaceIsFreeAnd);
+  return answer('sub-panel', load, messages.noSpaceIsFreeAndThe);
 }

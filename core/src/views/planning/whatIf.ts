@@ -14,6 +14,7 @@ import {
   type Gauge,
 } from '../../facts/standards/index.ts';
 import { tripWindow, type TripWindow } from '../../physics/trip/index.ts';
+import * as messages from './messages.ts';
 
 /** What limits a conductor or its breaker here, with its table. */
 export interface AmpacityLimit {
@@ -48,17 +49,17 @@ function limitsOf({ conductor, ...place }: SizingInput): AmpacityLimit[] {
   const small = SMALL_CONDUCTOR_LIMIT_AMPS[conductor.material][conductor.gauge];
   const all = [
     {
-      what: `Its ${conductor.insulationC} °C insulation, in this air and bundle`,
+      what: messages.itsCInsulationAtThisAmbient(conductor.insulationC),
       amps: insulation,
       source: CITATIONS.ampacity,
     },
-    { what: `Its ${place.terminalC} °C terminals`, amps: terminal, source: 'NEC 2023, 110.14(C)' },
+    { what: messages.itsCTerminals(place.terminalC), amps: terminal, source: messages.nec202311014C },
     ...(cable === null
       ? []
-      : [{ what: 'The 60 °C column of nm cable', amps: cable, source: 'NEC 2023, 334.80' }]),
+      : [{ what: messages.cColumnForNmCable, amps: cable, source: messages.nec202333480 }]),
     ...(small === undefined
       ? []
-      : [{ what: 'The breaker of a small conductor', amps: small, source: CITATIONS.smallConductor }]),
+      : [{ what: messages.smallConductorLimit, amps: small, source: CITATIONS.smallConductor }]),
   ];
   const least = Math.min(...all.map(({ amps }) => amps));
   return all.map((one) => ({ ...one, binds: one.amps === least }));

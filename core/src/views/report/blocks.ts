@@ -1,6 +1,8 @@
 import { capital, type Sentence } from '../../facts/quantities/index.ts';
-import { URGENCIES, type Money, type Report, type ReportFinding, type ReportPicture } from './schema.ts';
+import { URGENCIES } from '../../facts/hazards/index.ts';
+import type { Money, Report, ReportFinding, ReportPicture } from './schema.ts';
 import { URGENCY_WORDS } from './urgency.ts';
+import * as messages from './messages.ts';
 
 /** A line with what it is, such as “If you wait”. */
 export interface ReportLine {
@@ -38,9 +40,9 @@ export interface ReportTable {
 }
 
 const ABOUT = {
-  visit: 'Report of a visit',
-  panel: 'Report on a panel',
-  site: 'Report on all panels',
+  visit: messages.visitReport,
+  panel: messages.panelReport,
+  site: messages.reportOnAllPanels,
 } as const;
 
 /**
@@ -72,19 +74,19 @@ function findingBlock(finding: ReportFinding, number: number, report: Report): R
     title: headline,
     where: placeIn(report, panel, where),
     lines: [
-      ...unlabeled(because, 'What was found'),
-      ...unlabeled(until, 'Until it is done'),
-      { label: 'What it means', text: why },
-      { label: 'If you wait', text: waiting },
+      ...unlabeled(because, 'Findings'),
+      ...unlabeled(until, messages.untilItIsRepaired),
+      { label: messages.whatItMeans, text: why },
+      { label: messages.ifYouWait, text: waiting },
       ...unlabeled(also, 'Also'),
-      ...(sureness === null ? [] : [{ label: 'How sure', text: `${capital(sureness)}.` }]),
-      ...(sources.length === 0 ? [] : [{ label: 'Standards', text: sources.join('; ') }]),
+      ...(sureness === null ? [] : [{ label: messages.howSure, text: `${capital(sureness)}.` }]),
+      ...(sources.length === 0 ? [] : [{ label: messages.standards, text: sources.join('; ') }]),
     ],
     figures:
       figures.length === 0
         ? null
         : {
-            head: ['Measured', 'Figure', 'Limit'],
+            head: [messages.measured, messages.value, messages.limit],
             rows: figures.map(({ label, value, limit }) => [label, value, limit ?? '–']),
           },
     price: price === null ? null : sayMoney(price),
@@ -136,9 +138,7 @@ export function reportBlocks(report: Report, time: (at: string) => string): Repo
       headline,
       isUrgent: findings[0]?.urgency === 'now',
     },
-    ...(site.demo || simulated
-      ? [{ is: 'warning', text: 'Made-up site: figures to try things on, nothing real.' } as const]
-      : []),
+    ...(site.demo || simulated ? [{ is: 'warning', text: messages.demoSiteAllFiguresAreMade } as const] : []),
     ...remarks.map((text) => ({ is: 'text', text }) as const),
     ...(several ? [{ is: 'list', items: panels.map((one) => `${one.name}: ${one.about}`) } as const] : []),
     ...findingBlocks(report),
@@ -147,13 +147,13 @@ export function reportBlocks(report: Report, time: (at: string) => string): Repo
       : [
           {
             is: 'text',
-            text: `All that is priced above: ${report.totals.map(sayMoney).join(' and ')}`,
+            text: messages.totalOfThePricesAbove(report.totals.map(sayMoney).join(' and ')),
           } as const,
         ]),
-    ...part('What was done', 'With what proves it.', doneBlocks(report, time)),
+    ...part(messages.completedWork, messages.withTheReadingsThatConfirmIt, doneBlocks(report, time)),
     ...part(
-      'What comes',
-      'From figures over the years, told before a limit is reached.',
+      'Trends',
+      messages.basedOnReadingsOverTheYears,
       ahead.length === 0
         ? []
         : [
@@ -164,22 +164,22 @@ export function reportBlocks(report: Report, time: (at: string) => string): Repo
           ],
     ),
     ...part(
-      'What is due',
-      'To keep it in order.',
+      messages.maintenanceDue,
+      messages.regularMaintenanceForThisPanel,
       tableOf(
-        ['What', 'By when', 'By whom'],
+        [messages.task, messages.byWhen, messages.byWhom],
         due.map((one) => [
           at(one.panel, one.what),
-          `${one.isDue ? 'Due since' : 'By'} ${days(one.at)}`,
+          `${one.isDue ? messages.dueSince : messages.reading} ${days(one.at)}`,
           one.how,
         ]),
       ),
     ),
     ...part(
-      'What was not looked at',
-      'Nothing is said of it here.',
+      messages.notInspected,
+      messages.thisReportMakesNoStatement,
       tableOf(
-        ['What', 'How it would be'],
+        [messages.task, messages.howToInspect],
         report.notLookedAt.map((one) => [at(one.panel, one.what), one.how]),
       ),
     ),
@@ -193,14 +193,14 @@ export function reportBlocks(report: Report, time: (at: string) => string): Repo
       null,
       report.standards.length === 0 ? [] : [{ is: 'list', items: report.standards }],
     ),
-    { is: 'text', text: 'Local codes and licensed practice decide.' },
-    { is: 'signatures', fields: ['Electrician', 'Date', 'Customer', 'Date'] },
+    { is: 'text', text: messages.localCodesAndLicensedPractice },
+    { is: 'signatures', fields: [messages.electrician, messages.date, messages.customer, messages.date] },
   ];
 }
 
 function doneBlocks(report: Report, time: (at: string) => string): ReportBlock[] {
   return tableOf(
-    ['When', 'Where', 'What, and what proves it'],
+    [messages.when, messages.where, messages.workAndReadings],
     report.done.map((one) => [
       time(one.at),
       placeIn(report, one.panel, one.where),

@@ -8,28 +8,29 @@ import {
   sayTemperature,
 } from '../../facts/quantities/index.ts';
 import type { ReportFigure } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** Figures in words for a reader who is not an electrician. */
 const FIGURE_WORDS: Record<string, string> = {
-  face: 'Face of the breaker',
-  terminal: 'Terminal of the breaker',
-  'over similar breakers': 'Against similar breakers',
-  ambient: 'Air beside it',
-  ampacity: 'The wire may carry',
-  breaker: 'Its breaker is rated',
-  demand: 'Load it has to carry',
-  'across it': 'Voltage lost across it',
-  current: 'Current',
-  'connected load': 'Connected load',
-  'share of rating': 'Share of its rating',
-  'tripped after': 'It tripped after',
-  'opens from, steady': 'It opens from, steady',
-  outlet: 'Voltage at the outlet',
-  'leg A to neutral': 'Leg A to neutral',
-  'leg B to neutral': 'Leg B to neutral',
-  'load terminal': 'Voltage at its terminal',
-  'load terminal, first pole': 'Voltage at its first pole',
-  'load terminal, second pole': 'Voltage at its second pole',
+  face: messages.breakerFace,
+  terminal: messages.breakerTerminal,
+  'above similar breakers': messages.comparedWithSimilarBreakers,
+  ambient: messages.ambient,
+  ampacity: messages.wireAmpacity,
+  breaker: messages.breakerRating,
+  demand: messages.calculatedLoad,
+  'voltage drop across the breaker': messages.voltageDropAcrossTheBreaker,
+  current: messages.current,
+  'connected load': messages.connectedLoad,
+  'share of rating': messages.shareOfRating,
+  'tripped after': messages.trippedAfter,
+  'trips from, steady current': messages.tripsFromSteadyCurrent,
+  outlet: messages.voltageAtTheOutlet,
+  'leg A to neutral': messages.legAToNeutral,
+  'leg B to neutral': messages.legBToNeutral,
+  'load terminal': messages.voltageAtItsTerminal,
+  'load terminal, first pole': messages.voltageAtItsFirstPole,
+  'load terminal, second pole': messages.voltageAtItsSecondPole,
 };
 
 function sayFigure(value: number, unit: Figure['unit']): string {
@@ -41,7 +42,7 @@ function sayFigure(value: number, unit: Figure['unit']): string {
     case 's':
       return sayDuration(value);
     case '%':
-      return `${sayNumber(value, 0)} %`;
+      return `${sayNumber(value, 0)}%`;
     default:
       return sayQuantity(value, unit);
   }

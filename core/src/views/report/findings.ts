@@ -17,6 +17,7 @@ import { whereItIs } from '../upkeep/index.ts';
 import { figuresOf } from './figures.ts';
 import { locatorSvg } from './locator.ts';
 import { URGENCIES, type ReportFinding, type ReportPicture, type Urgency } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** A breaker as far as a report tells of it. */
 export interface ReportedBreaker {
@@ -100,7 +101,7 @@ const plainFinding = (
 ): FindingOf => ({
   panelId: panel.id,
   panel: panel.name,
-  where: 'The panel',
+  where: messages.panel,
   until: [],
   figures: [],
   also: [],
@@ -121,7 +122,8 @@ function ofPanel(panel: ReportedShape, view: PanelReviewView): FindingOf[] {
           plainFinding(panel, {
             key: `panel ${panel.id}`,
             urgency: soon === null ? 'weeks' : OF_REVIEW[soon],
-            headline: verdict === 'settle' && soon === null ? 'Evaluate the panel' : reviewHeadline(review),
+            headline:
+              verdict === 'settle' && soon === null ? messages.evaluateThePanel : reviewHeadline(review),
             because: failing.map(({ words, origin }) => `${words}. ${origin}`),
             why: purposeOf(review) ?? PANEL_SIGN_WORDS[failing[0]!.sign].why,
             waiting: waitingRisks(view),
@@ -139,7 +141,7 @@ function ofPanel(panel: ReportedShape, view: PanelReviewView): FindingOf[] {
       plainFinding(panel, {
         key: `panel ${panel.id} ${sign}`,
         urgency: 'weeks',
-        headline: `Repair: ${PANEL_SIGN_WORDS[sign].words}`,
+        headline: messages.repair(PANEL_SIGN_WORDS[sign].words),
         because: [origin],
         why: PANEL_SIGN_WORDS[sign].why,
         waiting: VERDICT_MEANS.repair.waiting,
@@ -169,10 +171,10 @@ function ofDirectory(
       key: `directory ${panel.id}`,
       // Anyone who trusts a wrong name may work on live wires.
       urgency: differences.some(({ kind }) => kind === 'wrong') ? 'weeks' : 'plan',
-      where: 'The directory in the door',
-      headline: 'Hang a new directory',
-      because: [...said, ...(more > 0 ? [`${more} more.`] : [])],
-      why: 'Anyone who works here, or has to shut something off in an emergency, relies on the directory in the door.',
+      where: messages.postedDirectory,
+      headline: messages.postANewDirectory,
+      because: [...said, ...(more > 0 ? [messages.more(more)] : [])],
+      why: messages.anyoneWhoWorksHereOrHas,
       waiting: ACTION_MEANINGS['correct-directory'].waiting,
     }),
   ];
@@ -186,13 +188,13 @@ const openings = (panel: ReportedShape): FindingOf[] =>
       where: label,
       headline,
       because: [because],
-      why: 'The cover keeps fingers, tools and mice away from live metal. A hole in it does not.',
-      waiting: 'Anyone who reaches in, or drops something in, can touch live parts.',
+      why: messages.theCoverKeepsFingersToolsAnd,
+      waiting: messages.anyoneWhoReachesInOrDrops,
       pictures: [
         {
           kind: 'drawing',
           svg: locatorSvg(panel, { space, poles: 1, half: null }),
-          caption: `Space ${space}`,
+          caption: messages.space(space),
         },
       ],
     }),

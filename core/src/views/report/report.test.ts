@@ -70,7 +70,7 @@ const DEAD: BreakerRecordParts = {
 };
 
 describe('a report', () => {
-  test('begins with what cannot wait, and says what to do until it is done', () => {
+  test('begins with what cannot wait, and says precautions until then', () => {
     const told = report.parse(reportOn(reported([DEAD, THIN, SIZZLES, {}])));
     const ranks = told.findings.map(({ urgency }) => URGENCIES.indexOf(urgency));
     expect(ranks).toEqual([...ranks].sort((x, y) => x - y));
@@ -80,7 +80,7 @@ describe('a report', () => {
     expect(danger.urgency).toBe('now');
     expect(told.headline).toContain('now');
     const thin = told.findings.find(({ key }) => key === `breaker ${uuid(2)}`)!;
-    expect(thin.figures).toContainEqual({ label: 'Its breaker is rated', value: '20 A', limit: '15 A' });
+    expect(thin.figures).toContainEqual({ label: 'Breaker rating', value: '20 A', limit: '15 A' });
     expect(thin.sources.length).toBeGreaterThan(0);
   });
 
@@ -89,22 +89,22 @@ describe('a report', () => {
     expect(told.findings).toContainEqual(
       expect.objectContaining({ key: `hole ${uuid(900)} 9`, urgency: 'days' }),
     );
-    expect(told.notLookedAt.map(({ what }) => what)).toContain('2 of 3 breakers: nothing was ever measured');
+    expect(told.notLookedAt.map(({ what }) => what)).toContain('2 of 3 breakers: never measured');
   });
 
   test('tells what hangs in the door where it is wrong, and that nobody read it', () => {
     const bare = reported([{ circuit: aCircuit({ label: 'Kitchen' }) }]);
-    expect(reportOn(bare).notLookedAt.map(({ what }) => what)).toContain('The directory in the door');
+    expect(reportOn(bare).notLookedAt.map(({ what }) => what)).toContain('Posted directory');
     const [finding] = reportOn({ ...bare, hangs: '1 dryer' }).findings;
-    expect(finding).toMatchObject({ headline: 'Hang a new directory', urgency: 'weeks' });
-    expect(finding!.because).toEqual(['Wrong 1 “dryer”, by the record Kitchen']);
+    expect(finding).toMatchObject({ headline: 'Post a new directory', urgency: 'weeks' });
+    expect(finding!.because).toEqual(['Wrong 1 “dryer”, on record: Kitchen']);
     expect(reportOn({ ...bare, hangs: '1 kitchen' }).findings).toEqual([]);
   });
 
   test('of a panel in order says so', () => {
     const told = reportOn(reported([]));
     expect(told.findings).toEqual([]);
-    expect(told.headline).toBe('Nothing was found that needs doing');
+    expect(told.headline).toBe('No findings that need attention');
   });
 
   test('of a visit tells what was done, and each figure that proves it', () => {
@@ -136,7 +136,7 @@ describe('a report', () => {
     expect(JSON.stringify(reportBlocks(told, (at) => at))).toContain(
       sayMoney({ amount: 1200, currency: 'EUR' }),
     );
-    expect(reportOn({ ...bare, prices: prices('Something else') }).totals).toEqual([]);
+    expect(reportOn({ ...bare, prices: prices('Other') }).totals).toEqual([]);
   });
 
   test('prices in two currencies are never added up', () => {
@@ -152,7 +152,7 @@ describe('a report', () => {
       { amount: 100, currency: 'EUR' },
     ]);
     const texts = reportBlocks(told, (at) => at).flatMap((block) => (block.is === 'text' ? block.text : []));
-    expect(texts).toContain('All that is priced above: $100.00 and €100.00');
+    expect(texts).toContain('Total of the prices above: $100.00 and €100.00');
   });
 
   test('numbers its findings through, and leaves out parts of which there is nothing to tell', () => {
@@ -162,7 +162,7 @@ describe('a report', () => {
     const headings = blocks.filter(
       (block): block is Extract<ReportBlock, { is: 'heading' }> => block.is === 'heading',
     );
-    expect(headings.map(({ text }) => text)).not.toContain('What comes');
+    expect(headings.map(({ text }) => text)).not.toContain('Trends');
     expect(blocks.at(-1)).toMatchObject({ is: 'signatures' });
   });
 });

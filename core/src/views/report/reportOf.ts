@@ -22,6 +22,7 @@ import {
   type ReportGap,
   type ReportPicture,
 } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** A panel with all that a report tells of it. */
 export interface ReportedPanel {
@@ -93,8 +94,8 @@ function doneOn({ panel, visits, upkeep }: ReportedPanel, now: string): ReportDo
     .map(({ at, duty, count, amiss }): ReportDone => ({
       at,
       panel: panel.name,
-      where: 'Maintenance',
-      what: `${dutyOf(duty).name}: ${amiss === 0 ? `${count} of ${count} as they should be` : `${amiss} of ${count} not as it should be`}`,
+      where: messages.maintenance,
+      what: `${dutyOf(duty).name}: ${amiss === 0 ? messages.ofNormal(count, count) : messages.ofNeedAttention(amiss, count)}`,
       isProved: amiss === 0,
       simulated: false,
       proofs: [],
@@ -110,7 +111,7 @@ const dueAt = ({ panel, upkeep }: ReportedPanel): ReportDue[] =>
       isDue,
       panel: panel.name,
       what: name,
-      how: behindCover ? 'By a qualified electrician' : 'By anybody, with the cover on',
+      how: behindCover ? messages.byAQualifiedElectrician : messages.byAnyoneWithTheCoverOn,
     };
   });
 
@@ -122,15 +123,12 @@ function gapsOf({ panel, breakers, review, hangs }: ReportedPanel): ReportGap[] 
   const open = breakers.filter(({ decision }) => decision.action === 'gather-more' && !decision.stop.active);
   return [
     ...review.review.notLookedAt.map((kind) =>
-      at(
-        KIND_HEADINGS[kind],
-        askFor(kind, review.review) ?? 'First have the inside inspected, with the panel de-energized.',
-      ),
+      at(KIND_HEADINGS[kind], askFor(kind, review.review) ?? messages.firstHaveTheInsideInspected),
     ),
     ...(unmeasured.length > 0
       ? [
           at(
-            `${unmeasured.length} of ${branches.length} breakers: nothing was ever measured`,
+            messages.ofBreakersNeverMeasured(unmeasured.length, branches.length),
             unmeasured
               .map(({ breaker, label }) =>
                 // So many names are a line or two; more of them nobody reads.
@@ -140,9 +138,7 @@ function gapsOf({ panel, breakers, review, hangs }: ReportedPanel): ReportGap[] 
           ),
         ]
       : []),
-    ...(hangs === null
-      ? [at('The directory in the door', 'Typed as it hangs there, and held against the record.')]
-      : []),
+    ...(hangs === null ? [at(messages.postedDirectory, messages.copiedFromThePanelAndCompared)] : []),
     ...open.map(({ breaker, label, decision }) =>
       at(
         `${sayBreaker(breaker, label)}: ${decision.headline}`,
@@ -155,20 +151,23 @@ function gapsOf({ panel, breakers, review, hangs }: ReportedPanel): ReportGap[] 
 }
 
 function headlineOf(findings: readonly ReportFinding[]): string {
-  if (findings.length === 0) return 'Nothing was found that needs doing';
+  if (findings.length === 0) return messages.noFindingsThatNeedAttention;
   const parts = URGENCIES.flatMap((urgency) => {
     const count = findings.filter((one) => one.urgency === urgency).length;
     return count === 0 ? [] : [`${count} ${URGENCY_WORDS[urgency].name.toLowerCase()}`];
   });
-  return `${findings.length === 1 ? 'One thing needs' : `${findings.length} things need`} doing: ${parts.join(', ')}`;
+  return messages.doing(
+    findings.length === 1 ? messages.findingNeeds : messages.findingsNeed(findings.length),
+    parts.join(', '),
+  );
 }
 
 const sayPanel = ({ panel, breakers }: ReportedPanel): string => {
   const main = breakers.find(({ breaker }) => breaker.role === 'main');
   return [
-    main ? `main ${main.breaker.ratingAmps} A` : 'no main in it',
-    `${panel.spaces} spaces`,
-    `${breakers.filter(({ breaker }) => breaker.role === 'branch').length} breakers`,
+    main ? messages.mainA(main.breaker.ratingAmps) : messages.noMainInThisPanel,
+    messages.spaces(panel.spaces),
+    messages.breakers(breakers.filter(({ breaker }) => breaker.role === 'branch').length),
     ...(panel.family === '' ? [] : [panel.family]),
   ].join(', ');
 };

@@ -20,7 +20,7 @@ export type ReportPicture = z.infer<typeof reportPicture>;
 export const reportFigure = z.object({
   label: z.string(),
   value: z.string().describe('with its unit'),
-  limit: z.string().nullable().describe('with its unit; null: it was held against none'),
+  limit: z.string().nullable().describe('with its unit; null if there is nothing to compare it with'),
 });
 export type ReportFigure = z.infer<typeof reportFigure>;
 
@@ -28,14 +28,14 @@ const money = z.object({ amount: z.number(), currency: z.enum(CURRENCIES) });
 export type Money = z.infer<typeof money>;
 
 export const reportFinding = z.object({
-  key: z.string().describe('the same as long as it is the same finding'),
+  key: z.string().describe('stays the same as long as the finding does'),
   urgency: z.enum(URGENCIES),
   panelId: id,
   panel: z.string(),
   where: z.string(),
-  headline: z.string().describe('what is to be done'),
+  headline: z.string().describe('what to do'),
   because: z.array(z.string()),
-  until: z.array(z.string()).describe('what to do until it is done'),
+  until: z.array(z.string()).describe('precautions until then'),
   figures: z.array(reportFigure),
   why: z.string(),
   waiting: z.string(),
@@ -79,20 +79,20 @@ export const report = z.object({
     kind: z.enum(['visit', 'panel', 'site']),
     id,
     name: z.string(),
-    stands: z.enum(VISIT_STANDS).nullable().describe('of a visit: how it ended'),
+    stands: z.enum(VISIT_STANDS).nullable().describe('for a visit: how it ended'),
   }),
   site: z.object({ id, name: z.string(), demo: z.boolean() }),
   panels: z.array(z.object({ id, name: z.string(), about: z.string() })),
   madeAt: instant,
   headline: z.string(),
-  remarks: z.array(z.string()).describe('what the electrician writes to the customer'),
-  findings: z.array(reportFinding).describe('the most pressing first'),
-  done: z.array(done).describe('the latest first'),
-  due: z.array(due).describe('the most overdue first'),
-  ahead: z.array(ahead).describe('what changes from year to year, the soonest at its limit first'),
+  remarks: z.array(z.string()).describe('remark from the electrician to the customer'),
+  findings: z.array(reportFinding).describe('most urgent first'),
+  done: z.array(done).describe('latest first'),
+  due: z.array(due).describe('most overdue first'),
+  ahead: z.array(ahead).describe('yearly trends, soonest at the limit first'),
   notLookedAt: z.array(notLookedAt),
   pictures: z.array(reportPicture),
-  totals: z.array(money).describe('of the prices, one for each currency'),
+  totals: z.array(money).describe('total of the prices, one per currency'),
   standards: z.array(z.string()),
 });
 export type Report = z.infer<typeof report>;

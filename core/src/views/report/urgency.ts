@@ -1,9 +1,13 @@
 import type { Urgency } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** How soon, as a heading and in words. */
 export const URGENCY_WORDS: Record<Urgency, { name: string; means: string }> = {
-  now: { name: 'Now', means: 'Before anything there is used again.' },
-  days: { name: 'Within days', means: 'It works today, and it is not safe to leave.' },
-  weeks: { name: 'Within weeks', means: 'It fails sooner or later; better while it can be planned.' },
-  plan: { name: 'To plan for', means: 'No danger today.' },
+  now: { name: messages.now, means: messages.beforeAnythingThereIsUsedAgain },
+  days: { name: messages.withinDays, means: messages.itWorksTodayButMustNot },
+  weeks: {
+    name: messages.withinWeeks,
+    means: messages.itWillFailSoonerOrLater,
+  },
+  plan: { name: messages.planAhead, means: messages.noDangerToday },
 };

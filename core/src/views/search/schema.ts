@@ -28,8 +28,8 @@ const place = z.object({
 });
 
 export const searchResult = z.object({
-  breakers: z.array(place).describe('breakers whose names, loads or part say it'),
+  breakers: z.array(place).describe('breakers that match by name, load or family'),
   entries: z.array(z.object({ where: place, entry: timelineEntry })).describe('newest first'),
-  more: z.boolean().describe('there are more entries than are listed'),
+  more: z.boolean().describe('true if there are more entries than listed'),
 });
 export type SearchResult = z.infer<typeof searchResult>;

@@ -11,6 +11,7 @@ import {
   type SiteFile,
   type SiteList,
 } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** More than this helps nobody. */
 const MOST_PROBLEMS = 50;
@@ -46,14 +47,14 @@ function uniqueIds(file: SiteFile, no: No) {
   for (const list of Object.keys(SITE_LISTS) as SiteList[]) {
     const seen = new Set<string>();
     file[list].forEach(({ id }, i) => {
-      if (seen.has(id)) no([list, i, 'id'], 'This id is given twice.');
+      if (seen.has(id)) no([list, i, 'id'], messages.thisIdIsUsedTwice);
       seen.add(id);
     });
   }
   const loads = new Set<string>();
   file.circuits.forEach((circuit, i) =>
     circuit.loads.forEach(({ id }, j) => {
-      if (loads.has(id)) no(['circuits', i, 'loads', j, 'id'], 'This id is given twice.');
+      if (loads.has(id)) no(['circuits', i, 'loads', j, 'id'], messages.thisIdIsUsedTwice);
       loads.add(id);
     }),
   );
@@ -65,31 +66,31 @@ function pointers(file: SiteFile, no: No) {
   const taken = new Set<string>();
   file.panels.forEach((panel, i) => {
     if (panel.fedByBreakerId !== null && !breakers.has(panel.fedByBreakerId))
-      no(['panels', i, 'fedByBreakerId'], 'No breaker in this file has this id.');
+      no(['panels', i, 'fedByBreakerId'], messages.noBreakerInThisFileHas);
     if (panel.fedThroughPanelId !== null && !panels.has(panel.fedThroughPanelId))
-      no(['panels', i, 'fedThroughPanelId'], 'No panel in this file has this id.');
+      no(['panels', i, 'fedThroughPanelId'], messages.noPanelInThisFileHas);
   });
   file.breakers.forEach((breaker, i) => {
-    if (!panels.has(breaker.panelId)) no(['breakers', i, 'panelId'], 'No panel in this file has this id.');
+    if (!panels.has(breaker.panelId)) no(['breakers', i, 'panelId'], messages.noPanelInThisFileHas);
     for (const field of ['tiedWith', 'replaces'] as const) {
       const other = breaker[field];
       if (other !== null && (!breakers.has(other) || other === breaker.id))
-        no(['breakers', i, field], 'No other breaker in this file has this id.');
+        no(['breakers', i, field], messages.noOtherBreakerInThisFile);
     }
   });
   const families = new Set<string>();
   file.curves.forEach(({ family }, i) => {
-    if (families.has(family.toLowerCase())) no(['curves', i, 'family'], 'This family has a curve already.');
+    if (families.has(family.toLowerCase())) no(['curves', i, 'family'], messages.thisFamilyAlreadyHasACurve);
     families.add(family.toLowerCase());
   });
   replacementChains(file, no);
   file.circuits.forEach(({ breakerId }, i) => {
-    if (taken.has(breakerId)) no(['circuits', i, 'breakerId'], 'This breaker has a circuit already.');
+    if (taken.has(breakerId)) no(['circuits', i, 'breakerId'], messages.thisBreakerAlreadyHasACircuit);
     taken.add(breakerId);
   });
   for (const list of ['circuits', ...BREAKER_ENTRIES, 'verdicts'] as const) {
     file[list].forEach(({ breakerId }, i) => {
-      if (!breakers.has(breakerId)) no([list, i, 'breakerId'], 'No breaker in this file has this id.');
+      if (!breakers.has(breakerId)) no([list, i, 'breakerId'], messages.noBreakerInThisFileHas);
     });
   }
 }
@@ -105,13 +106,13 @@ function panelEntryPointers(file: SiteFile, no: No) {
     file.panelEntries.flatMap(({ kind, content }) => (kind === 'visit' ? [content.visitId] : [])),
   );
   file.panelEntries.forEach((entry, i) => {
-    if (!panels.has(entry.panelId)) no(['panelEntries', i, 'panelId'], 'No panel in this file has this id.');
+    if (!panels.has(entry.panelId)) no(['panelEntries', i, 'panelId'], messages.noPanelInThisFileHas);
     for (const { path, breakerId } of namedBreakers(entry))
-      if (!breakers.has(breakerId)) no(['panelEntries', i, ...path], 'No breaker in this file has this id.');
+      if (!breakers.has(breakerId)) no(['panelEntries', i, ...path], messages.noBreakerInThisFileHas);
     if (entry.kind === 'map-looks' && !maps.has(entry.content.mapId))
-      no(['panelEntries', i, 'content', 'mapId'], 'No map in this file has this id.');
+      no(['panelEntries', i, 'content', 'mapId'], messages.noMapInThisFileHas);
     if (entry.kind === 'visit-step' && !visits.has(entry.content.visitId))
-      no(['panelEntries', i, 'content', 'visitId'], 'No visit in this file has this id.');
+      no(['panelEntries', i, 'content', 'visitId'], messages.noVisitInThisFileHas);
   });
 }
 
@@ -121,14 +122,13 @@ function casePointers(file: SiteFile, no: No) {
   const breakers = new Set(file.breakers.map(({ id }) => id));
   const cases = new Set(file.cases.map(({ id }) => id));
   file.cases.forEach(({ panelId, breakerId }, i) => {
-    if (panelId !== null && !panels.has(panelId))
-      no(['cases', i, 'panelId'], 'No panel in this file has this id.');
+    if (panelId !== null && !panels.has(panelId)) no(['cases', i, 'panelId'], messages.noPanelInThisFileHas);
     if (breakerId !== null && !breakers.has(breakerId))
-      no(['cases', i, 'breakerId'], 'No breaker in this file has this id.');
+      no(['cases', i, 'breakerId'], messages.noBreakerInThisFileHas);
   });
   for (const list of ['readings', 'events', 'observations', 'inspections'] as const) {
     file[list].forEach(({ caseId }, i) => {
-      if (caseId !== null && !cases.has(caseId)) no([list, i, 'caseId'], 'No case in this file has this id.');
+      if (caseId !== null && !cases.has(caseId)) no([list, i, 'caseId'], messages.noCaseInThisFileHas);
     });
   }
 }
@@ -141,7 +141,7 @@ function replacementChains(file: SiteFile, no: No) {
     const chain = new Set<string>();
     for (let at: string | null = id; at !== null && !ending.has(at); at = replaced.get(at) ?? null) {
       if (chain.has(at)) {
-        no(['breakers', i, 'replaces'], 'The chain of replaced parts comes back to itself.');
+        no(['breakers', i, 'replaces'], messages.theChainOfReplacedBreakers);
         return;
       }
       chain.add(at);
@@ -169,17 +169,13 @@ function placements(file: SiteFile, no: No) {
   file.panels.forEach((panel, p) => {
     const own = byPanel.get(panel.id) ?? [];
     if (panel.removedAt !== null) {
-      for (const { index } of own) no(['breakers', index, 'removedAt'], 'Its panel was taken off the site.');
+      for (const { index } of own) no(['breakers', index, 'removedAt'], messages.itsPanelWasRemovedFromThe);
       return;
     }
     const tooMany = own[MOST_IN_PANEL];
-    if (tooMany)
-      return no(
-        ['breakers', tooMany.index, 'space'],
-        'There are more breakers in its panel than have a space.',
-      );
+    if (tooMany) return no(['breakers', tooMany.index, 'space'], messages.itsPanelHasMoreBreakersThan);
     const mains = own.filter(({ breaker }) => breaker.role === 'main');
-    if (mains.length > 1) no(['breakers', mains[1]!.index, 'role'], 'Its panel has a main already.');
+    if (mains.length > 1) no(['breakers', mains[1]!.index, 'role'], messages.itsPanelAlreadyHasAMain);
     placementsIn(panel, own, no);
     const feed = feedProblem(panel, inPlace, feeders);
     if (feed) no(['panels', p, feed.field], feed.message);
@@ -201,8 +197,7 @@ function placementsIn(panel: SiteFile['panels'][number], own: readonly Present[]
     const self = placed.find(({ id }) => id === breaker.id);
     const mutual =
       own.find(({ breaker: one }) => one.id === breaker.tiedWith)?.breaker.tiedWith === breaker.id;
-    const message =
-      !other || !self || !mutual ? 'The tie does not join two breakers here.' : tieProblem(self, other);
+    const message = !other || !self || !mutual ? messages.theHandleTieDoesNotJoin : tieProblem(self, other);
     if (message !== null) no(['breakers', index, 'tiedWith'], message);
   }
 }
@@ -217,7 +212,7 @@ function visits(file: SiteFile, no: No) {
     if (struck.has(entry.id)) return;
     if (entry.kind === 'visit') {
       const { visitId } = entry.content;
-      if (plans.has(visitId)) no(['panelEntries', i, 'content', 'visitId'], 'Another visit has this id.');
+      if (plans.has(visitId)) no(['panelEntries', i, 'content', 'visitId'], messages.anotherVisitHasThisId);
       else plans.set(visitId, { panelId, plan: entry.content });
     }
     if (entry.kind !== 'visit-step') return;
@@ -233,7 +228,7 @@ function visits(file: SiteFile, no: No) {
     own.sort((a, b) => a.n - b.n);
     const gap = own.find(({ n, panelId }, i) => n !== i || panelId !== visit.panelId);
     if (gap) {
-      no(['panelEntries', gap.i, 'content', 'n'], 'The steps of this visit do not follow each other.');
+      no(['panelEntries', gap.i, 'content', 'n'], messages.theStepsOfThisVisitAre);
       continue;
     }
     const { refused } = walk(
@@ -241,10 +236,7 @@ function visits(file: SiteFile, no: No) {
       own.map(({ fact }) => fact),
     );
     if (refused !== null)
-      no(
-        ['panelEntries', own[refused]!.i, 'content', 'fact'],
-        'The visit does not allow this step at this point.',
-      );
+      no(['panelEntries', own[refused]!.i, 'content', 'fact'], messages.theVisitDoesNotAllowThis);
   }
 }
 
@@ -252,7 +244,7 @@ function times(file: SiteFile, now: string, no: No) {
   const last = new Date(Date.parse(now) + MOST_AHEAD_IN_FILE_MS).toISOString();
   for (const list of STRIKABLE_KINDS)
     file[list].forEach(({ at }, i) => {
-      if (at > last) no([list, i, 'at'], 'This time is more than a year in the future.');
+      if (at > last) no([list, i, 'at'], messages.thisTimeIsMoreThanA);
     });
 }
 
@@ -261,8 +253,8 @@ function strikes(file: SiteFile, no: No) {
   const struck = new Set<string>();
   file.strikes.forEach(({ kind, entryId }, i) => {
     const key = `${kind} ${entryId}`;
-    if (!entries.has(key)) no(['strikes', i, 'entryId'], `None of the ${kind} in this file has this id.`);
-    if (struck.has(key)) no(['strikes', i, 'entryId'], 'This entry is already void.');
+    if (!entries.has(key)) no(['strikes', i, 'entryId'], messages.noneOfTheInThisFile(kind));
+    if (struck.has(key)) no(['strikes', i, 'entryId'], messages.thisEntryIsAlreadyVoid);
     struck.add(key);
   });
 }

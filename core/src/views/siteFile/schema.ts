@@ -24,12 +24,13 @@ import {
   who,
 } from '../../record/entities/index.ts';
 import { panelEntryRow } from '../../record/panelEntries/index.ts';
+import * as messages from './messages.ts';
 
 export const SITE_FILE_FORMAT = 'phylaxon-site';
 /** Grows when what a file holds changes its shape; older files are brought up (see `upgradeRow`). */
 export const SITE_FILE_VERSION = 12;
 
-const removedAt = instant.nullable().default(null).describe('when it left; its record stays');
+const removedAt = instant.nullable().default(null).describe('time of removal; the record is kept');
 const version = z.int().min(0).default(0);
 
 const panelRow = z
@@ -55,7 +56,7 @@ const breakerRow = z
   })
   .refine((breaker) => (breaker.role === 'main') === (breaker.space === null), {
     path: ['space'],
-    message: 'A main has no space, every other breaker has one.',
+    message: messages.aMainHasNoSpaceEvery,
   });
 
 /** What is logged of a breaker. */
@@ -84,14 +85,14 @@ const verdictRow = z.strictObject({
   id,
   breakerId: id,
   at: instant,
-  engine: z.string().regex(/^[\w.-]{1,40}$/, 'An engine is named by letters, figures, dots and dashes.'),
+  engine: z.string().regex(/^[\w.-]{1,40}$/, 'An engine name can have letters, digits, periods and hyphens.'),
   decision,
 });
 
 const caseRow = z.strictObject({
   ...troubleCase.omit({ siteId: true }).shape,
   confirmed: confirmation.nullable().default(null),
-  decision: decision.nullable().default(null).describe('of a closed case: as it stood'),
+  decision: decision.nullable().default(null).describe('for a closed case: as of the day it was closed'),
   version,
   removedAt,
 });
@@ -122,7 +123,7 @@ export type SiteList = keyof typeof SITE_LISTS;
  * @returns a sentence
  * @example tooMany(200) // 'At most 200 of these in one file.'
  */
-export const tooMany = (most: number) => `At most ${most} of these in one file.`;
+export const tooMany = (most: number) => messages.aFileCanHaveAtMost(most);
 
 const rows = <S extends z.ZodType>({ row, most }: { row: S; most: number }) =>
   z.array(row).max(most, tooMany(most)).default([]);
@@ -154,7 +155,9 @@ export const siteFile = z.strictObject({
   photos: rows(SITE_LISTS.photos),
   panelEntries: rows(SITE_LISTS.panelEntries),
   strikes: rows(SITE_LISTS.strikes),
-  verdicts: rows(SITE_LISTS.verdicts).describe('in the order they were made; the last of a breaker stands'),
+  verdicts: rows(SITE_LISTS.verdicts).describe(
+    'in the order they were made; the last one of each breaker is in force',
+  ),
 });
 export type SiteFile = z.output<typeof siteFile>;
 

@@ -64,7 +64,7 @@ describe('what must hold together', () => {
   test('a whole site has no problems', () => expect(problems(() => undefined)).toEqual([]));
 
   test.each<[string, (raw: Raw) => void, RegExp]>([
-    ['an id twice', (f) => (f.breakers[4]!.id = LATHE), /^breakers\.4\.id: This id is given twice/],
+    ['an id twice', (f) => (f.breakers[4]!.id = LATHE), /^breakers\.4\.id: This id is used twice/],
     ['a breaker of no panel', (f) => (f.breakers[4]!.panelId = uuid(99)), /^breakers\.4\.panelId: No panel/],
     [
       'a reading of no breaker',
@@ -74,7 +74,7 @@ describe('what must hold together', () => {
     [
       'two circuits on one breaker',
       (f) => f.circuits.push({ ...f.circuits[0]!, id: uuid(31) }),
-      /has a circuit already/,
+      /already has a circuit/,
     ],
     [
       'two breakers in one space',
@@ -82,7 +82,7 @@ describe('what must hold together', () => {
       /^breakers\.4\.space: Space 1 is taken/,
     ],
     ['a breaker past the end', (f) => Object.assign(f.breakers[1]!, { space: 11 }), /would need space 13/],
-    ['two mains', (f) => f.breakers.push(breaker(uuid(25), null) as never), /has a main already/],
+    ['two mains', (f) => f.breakers.push(breaker(uuid(25), null) as never), /already has a main/],
     [
       'a tie to one that is not tied back',
       (f) => Object.assign(f.breakers[3]!, { tiedWith: null }),
@@ -94,7 +94,7 @@ describe('what must hold together', () => {
       (f) => Object.assign(f.panels[1]!, { fedByBreakerId: uuid(99) }),
       /No breaker in this file/,
     ],
-    ['a feed from one pole', (f) => Object.assign(f.panels[1]!, { fedByBreakerId: LATHE }), /one leg only/],
+    ['a feed from one pole', (f) => Object.assign(f.panels[1]!, { fedByBreakerId: LATHE }), /only one leg/],
     [
       'a part that replaced itself',
       (f) => Object.assign(f.breakers[4]!, { replaces: f.breakers[4]!.id }),
@@ -106,7 +106,7 @@ describe('what must hold together', () => {
         Object.assign(f.breakers[2]!, { replaces: SAW }),
         Object.assign(f.breakers[3]!, { replaces: LATHE })
       ),
-      /comes back to itself/,
+      /forms a loop/,
     ],
     [
       'a strike of nothing',
@@ -118,7 +118,7 @@ describe('what must hold together', () => {
     [
       'breakers in a panel that is gone',
       (f) => Object.assign(f.panels[0]!, { removedAt: at }),
-      /was taken off the site/,
+      /was removed from the site/,
     ],
   ])('%s is told where it is', (_what, change, expected) => {
     expect(problems(change).join('\n')).toMatch(expected);
@@ -146,7 +146,7 @@ describe('visits in a file', () => {
   };
   const visit = (id = uuid(72)) => ({
     ...{ id, panelId: PANEL, kind: 'visit', at, loggedAt: at, bytes: null },
-    content: { visitId, tasks: [task], off: 'its main', minutes: 30 },
+    content: { visitId, tasks: [task], off: 'its main breaker', minutes: 30 },
   });
   const step = (n: number, fact: object, id = uuid(80 + n)) => ({
     ...{ id, panelId: PANEL, kind: 'visit-step', at, loggedAt: at, bytes: null },
@@ -166,8 +166,8 @@ describe('visits in a file', () => {
   });
 
   test.each<[string, object[], RegExp]>([
-    ['a gap', [...begun, step(3, { is: 'handles-off' })], /do not follow each other/],
-    ['a step told twice', [...begun, step(1, { is: 'handles-off' }, uuid(95))], /do not follow each other/],
+    ['a gap', [...begun, step(3, { is: 'handles-off' })], /are not in order/],
+    ['a step told twice', [...begun, step(1, { is: 'handles-off' }, uuid(95))], /are not in order/],
     [
       'a step that no gate passes',
       [...begun, step(2, { is: 'swapped', id: 'saw' })],
@@ -177,7 +177,7 @@ describe('visits in a file', () => {
     [
       'a step at another panel',
       [...begun, { ...step(2, { is: 'handles-off' }), panelId: SUB }],
-      /do not follow/,
+      /are not in order/,
     ],
     ['an entry of 2199', [{ ...visit(), at: '2199-01-01T00:00:00.000Z' }], /more than a year in the future/],
   ])('%s is told', (_what, entries, expected) => {
@@ -193,7 +193,7 @@ test('nineteen thousand breakers, each in the place of the one before, are looke
   expect(checkSiteFile(file, NOW)).toEqual([]);
   const sitting = many.map((one) => ({ ...one, removedAt: null, replaces: null }));
   const full = siteFile.parse({ ...whole(), breakers: [...whole().breakers, ...sitting] });
-  expect(checkSiteFile(full, NOW)[0]!.message).toMatch(/more breakers in its panel/);
+  expect(checkSiteFile(full, NOW)[0]!.message).toMatch(/more breakers than spaces/);
 });
 
 describe('versions', () => {

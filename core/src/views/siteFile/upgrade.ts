@@ -1,4 +1,5 @@
 import { SITE_FILE_FORMAT, SITE_FILE_VERSION, STRIKABLE_KINDS, type FileProblem } from './schema.ts';
+import * as messages from './messages.ts';
 
 type Json = Record<string, unknown>;
 
@@ -81,15 +82,15 @@ export function upgradeRow(row: FileRow, from: number): FileRow[] {
  */
 export function versionOf(format: unknown, version: unknown): number | FileProblem {
   if (format !== SITE_FILE_FORMAT) {
-    return { path: ['format'], message: `This is not a site file: its format is not “${SITE_FILE_FORMAT}”.` };
+    return { path: ['format'], message: messages.thisIsNotASiteFile(SITE_FILE_FORMAT) };
   }
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
-    return { path: ['version'], message: 'The version must be a whole number from 1.' };
+    return { path: ['version'], message: messages.theVersionMustBeAWhole };
   }
   if (version > SITE_FILE_VERSION) {
     return {
       path: ['version'],
-      message: `This file was written by a newer version (${version}). Update Phylaxon to read it.`,
+      message: messages.thisFileWasWrittenByA(version),
     };
   }
   return version;

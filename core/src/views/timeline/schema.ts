@@ -30,7 +30,7 @@ export type TimelineKind = (typeof TIMELINE_KINDS)[number];
 const part = z.object({
   breaker,
   what: z.enum(['fitted', 'taken-out']),
-  inPlaceOf: breaker.nullable().describe('the part that sat there before'),
+  inPlaceOf: breaker.nullable().describe('breaker that was there before'),
 });
 
 const entry = { id, at: instant, breakerId: id };
@@ -59,15 +59,15 @@ export const timelineQuery = z.object({
   from: instant.optional(),
   to: instant.optional(),
   text: z.string().trim().max(200).default(''),
-  before: z.string().max(100).optional().describe('where the page before ended'),
+  before: z.string().max(100).optional().describe('end of the previous page'),
   limit: z.coerce.number().int().min(1).max(200).default(50),
 });
 export type TimelineQuery = z.output<typeof timelineQuery>;
 
 export const timeline = z.object({
   entries: z.array(timelineEntry),
-  next: z.string().nullable().describe('ask with before=… for what is older'),
-  counts: z.record(z.enum(TIMELINE_KINDS), z.int()).describe('of each kind, whatever was asked for'),
+  next: z.string().nullable().describe('pass before=… to get older entries'),
+  counts: z.record(z.enum(TIMELINE_KINDS), z.int()).describe('number of each type, regardless of the filter'),
 });
 export type Timeline = z.infer<typeof timeline>;
 

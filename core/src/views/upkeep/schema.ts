@@ -11,7 +11,7 @@ export type UpkeepFollows = (typeof UPKEEP_FOLLOWS)[number];
 export const upkeepView = z.object({
   suspended: z
     .array(z.string())
-    .describe('why nothing is exercised here until a hazard is dealt with; empty: nothing suspends it'),
+    .describe('reason exercising is suspended until a hazard is repaired; empty if it is not suspended'),
   duties: z.array(
     z.object({
       duty: z.enum(DUTY_IDS),
@@ -19,7 +19,7 @@ export const upkeepView = z.object({
       lastAt: instant.nullable(),
       dueAt: instant,
       everyMonths: z.int(),
-      follows: z.enum(UPKEEP_FOLLOWS).describe('what its date follows'),
+      follows: z.enum(UPKEEP_FOLLOWS).describe('basis of its due date'),
       isDue: z.boolean(),
     }),
   ),
@@ -28,7 +28,7 @@ export const upkeepView = z.object({
       breakerIds: z.array(id),
       isSaid: z
         .boolean()
-        .describe('a person confirmed the list; otherwise it follows from the circuit names'),
+        .describe('true if a person confirmed the list; otherwise it follows from the circuit names'),
     })
     .describe('critical loads'),
   rounds: z.array(
@@ -37,7 +37,7 @@ export const upkeepView = z.object({
       at: instant,
       duty: z.enum(DUTY_IDS),
       count: z.int(),
-      amiss: z.int().describe('how many were not as they should be'),
+      amiss: z.int().describe('number that need attention'),
     }),
   ),
 });
@@ -50,8 +50,8 @@ export const dueAnywhere = z.object({
   rounds: z.array(
     z.object({
       ...ofPanel,
-      duties: z.array(z.enum(DUTY_IDS)).describe('those that are due, the most overdue first'),
-      dueAt: instant.describe('of the most overdue'),
+      duties: z.array(z.enum(DUTY_IDS)).describe('tasks that are due, most overdue first'),
+      dueAt: instant.describe('the most overdue one'),
     }),
   ),
   ahead: z.array(z.object({ ...ofPanel, where: z.string(), trend })),

@@ -43,7 +43,7 @@ describe('upkeep', () => {
     ).toEqual(['Router and alarm', 'Sump']);
   });
 
-  test('what somebody said must not lose power comes last, whatever it is named after', () => {
+  test('what somebody said marked as critical comes last, whatever it is named after', () => {
     const said = [uuid(3), uuid(77)];
     expect(keepingPower(HOUSE, said)).toEqual([uuid(3)]);
     const duties = dutiesOf(HOUSE, { ...kept([]), keepsPower: said }, now);

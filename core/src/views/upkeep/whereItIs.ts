@@ -2,6 +2,7 @@ import type { Trend } from '../../diagnosis/trends/index.ts';
 import { capital } from '../../facts/quantities/index.ts';
 import { atPlace } from '../../panel/layout/index.ts';
 import type { Breaker } from '../../record/entities/index.ts';
+import * as messages from './messages.ts';
 
 interface Named {
   breaker: Pick<Breaker, 'space' | 'poles' | 'half'>;
@@ -31,5 +32,5 @@ export function whereTrendIs(
   breakers: readonly (Named & { breaker: Pick<Breaker, 'id'> })[],
 ): string {
   const at = breakers.find(({ breaker }) => breaker.id === breakerId);
-  return at ? whereItIs(at) : `Leg ${leg}`;
+  return at ? whereItIs(at) : messages.leg(leg);
 }

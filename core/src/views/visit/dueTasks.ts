@@ -4,6 +4,7 @@ import type { BreakerKind } from '../../panel/layout/index.ts';
 import type { Breaker, Circuit } from '../../record/entities/index.ts';
 import type { VisitTask } from '../../visit/work/index.ts';
 import type { PlannedPanel, StoredProposal } from '../planning/index.ts';
+import * as messages from './messages.ts';
 
 /** What is decided of a breaker, as far as a visit asks. */
 export interface DecidedBreaker {
@@ -59,7 +60,7 @@ interface Found {
 const taskAt = ({ breaker, circuit }: Found, why: string): Omit<VisitTask, 'work' | 'partId'> => ({
   id: breaker.id,
   breakerId: breaker.id,
-  label: circuit?.label ?? `Space ${breaker.space}`,
+  label: circuit?.label ?? messages.space(breaker.space),
   space: breaker.space!,
   half: breaker.half,
   from: null,
@@ -82,22 +83,20 @@ function ofDecision(found: Found, { decision }: DecidedBreaker, newId: () => str
     key: `decided ${breaker.id}`,
     headline,
     because,
-    label: circuit?.label ?? (breaker.role === 'main' ? 'Main' : `Space ${breaker.space}`),
+    label: circuit?.label ?? (breaker.role === 'main' ? messages.main : messages.space(breaker.space)),
   };
   if (WITH_THE_UTILITY.includes(action) || (breaker.role === 'main' && REPLACED.includes(action)))
     return {
       ...due,
       tasks: [],
       notHere:
-        action === 'repair-neutral'
-          ? 'Not planned as a visit. With this panel’s main breaker, or its feeder breaker, off, locked out and verified, the utility is not needed.'
-          : 'The utility disconnects the service first: the line side of the main stays energized.',
+        action === 'repair-neutral' ? messages.notPlannedAsAVisitThe : messages.theUtilityDisconnectsThe,
     };
   if (stop && action === 'make-safe-and-call')
     return {
       ...due,
       tasks: [],
-      notHere: 'Stop: find out what is wrong before anyone opens the panel.',
+      notHere: messages.stopFindOutWhatIsWrong,
     };
   if (breaker.space === null) return null;
   const task = taskAt(found, headline);
@@ -117,7 +116,7 @@ function ofProposal(
   const { title, breakerId, poles, ratingAmps, kind, place, steps, conductor } = content;
   const due = {
     key: `proposal ${entryId}`,
-    headline: `Planned: ${title}`,
+    headline: messages.planned(title),
     because: content.reasons[0] ?? '',
     label: title,
   };
@@ -125,7 +124,7 @@ function ofProposal(
   const moved = steps.flatMap(({ breakerId: id, to, as }): VisitTask[] => {
     const found = byId(id);
     if (!found || found.breaker.space === null) return [];
-    const at = { ...taskAt(found, `Makes room: ${title}`), space: to.space, half: to.half };
+    const at = { ...taskAt(found, messages.makeRoom(title)), space: to.space, half: to.half };
     return as === 'narrow'
       ? [{ ...at, work: 'replace', partId: newId() }]
       : [{ ...at, work: 'move', partId: null, from: found.breaker.space }];
@@ -158,7 +157,11 @@ function ofProposal(
   };
   const task = own();
   return task === null
-    ? { ...due, tasks: [], notHere: 'What it is about is not in the panel any more, or it has no place yet.' }
+    ? {
+        ...due,
+        tasks: [],
+        notHere: messages.theBreakerOrCircuitItRefers,
+      }
     : { ...due, tasks: [...moved, task], notHere: null };
 }
 

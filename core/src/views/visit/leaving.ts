@@ -1,4 +1,5 @@
 import { isStepSettled, type VisitPlan, type WorkState } from '../../visit/work/index.ts';
+import * as messages from './messages.ts';
 
 /**
  * How the panel is left at this moment, and what has to be done so that it is safe.
@@ -16,21 +17,15 @@ export function leavingSteps(plan: VisitPlan, state: WorkState): string[] {
     .map(({ id }) => labelOf(id));
   const isDark = !gates.mainOn;
   const lines = [
-    ...(gates.coverOn ? [] : ['Hands out, tools out. Cover on, with all its screws.']),
-    ...(isDark && ending === null && open.length === 0
-      ? ['Lock off, main on, then the branches one by one: only what was not begun.']
-      : []),
-    ...(isDark && (ending !== null || open.length > 0)
-      ? ['The main stays off: lock on, tag on. The panel stays dark until somebody qualified has been there.']
-      : []),
-    ...(open.length > 0 ? [`Begun and not finished: ${open.join(', ')}. Say so on the tag.`] : []),
-    ...(!isDark && gates.handlesOff
-      ? ['Branch breakers on again, one by one; not those that were worked on.']
-      : []),
+    ...(gates.coverOn ? [] : [messages.takeYourHandsAndToolsOut]),
+    ...(isDark && ending === null && open.length === 0 ? [messages.removeYourLockTurnOnThe] : []),
+    ...(isDark && (ending !== null || open.length > 0) ? [messages.theMainStaysOffLockedOut] : []),
+    ...(open.length > 0 ? [messages.startedButNotFinishedWriteThat(open.join(', '))] : []),
+    ...(!isDark && gates.handlesOff ? [messages.turnTheBranchBreakersBackOn] : []),
     ...tasks
       .filter(({ given }) => given === 'up')
-      .map(({ id }) => `${labelOf(id)} stays off. Tell whoever lives there.`),
-    ...(ending !== null && !gates.mainOn ? ['Keep everybody away, and call.'] : []),
+      .map(({ id }) => messages.staysOffTellThePeopleWho(labelOf(id))),
+    ...(ending !== null && !gates.mainOn ? [messages.keepEveryoneAwayAndCallFor] : []),
   ];
-  return lines.length === 0 ? ['Everything is as it was: nothing has to be undone.'] : lines;
+  return lines.length === 0 ? [messages.nothingWasChangedSoNothingHas] : lines;
 }

@@ -1,3 +1,5 @@
+import * as messages from './messages.ts';
+
 /** What a household is told before the power goes off. */
 export interface OutageNotice {
   title: string;
@@ -16,20 +18,20 @@ interface Told {
 }
 
 /** The heading of the critical loads. */
-export const CRITICAL_LOADS = 'Critical loads: arrange another supply first';
+export const CRITICAL_LOADS = messages.criticalLoadsArrangeBackup;
 /** The rule of a tagged switch. */
-export const TAGGED = 'Do not touch a switch with a tag on it.';
+export const TAGGED = messages.doNotTouchAnySwitchOr;
 
 const BEFORE = [
-  'Save your work and shut computers down.',
-  'Keep fridge and freezer closed: they hold for hours.',
-  'Open garage doors and gates. Stay out of the elevator.',
-  'Keep a flashlight handy. Clocks and routers restart on their own.',
-  'Before then, give medical equipment its own supply. Do the same for other critical loads, such as an aquarium or an alarm.',
+  messages.saveYourWorkAndShutComputers,
+  messages.keepTheRefrigeratorAndFreezer,
+  messages.openGarageDoorsAndGatesStay,
+  messages.keepAFlashlightHandyClocksAnd,
+  messages.beforeTheOutagePutMedical,
 ] as const;
 
 const listed = (circuits: readonly string[]) =>
-  circuits.length === 0 ? 'everything on it' : circuits.join(', ');
+  circuits.length === 0 ? messages.everyCircuitInIt : circuits.join(', ');
 
 /**
  * A notice for the household: the circuits that are off, from when to when, and the critical loads.
@@ -39,8 +41,11 @@ const listed = (circuits: readonly string[]) =>
  * @example noticeOf({ when: null, minutes: 30, dark: [], dependents: [] }).when // 'For about 30 minutes. …'
  */
 export const noticeOf = ({ when, minutes, dark, dependents }: Told): OutageNotice => ({
-  title: 'The power will be off',
-  when: `${when === null ? 'For about' : `From ${when.from} until about ${when.until},`} ${minutes} minutes. The power comes back as soon as the work is tested.`,
+  title: messages.powerOutageNotice,
+  when: messages.minutesPowerComesBackAsSoon(
+    when === null ? messages.powerWillBeOffForAbout : messages.powerWillBeOffFromTo(when.from, when.until),
+    minutes,
+  ),
   off: dark.map(({ panel, circuits }) => `${panel}: ${listed(circuits)}`),
   before: [...BEFORE],
   mustNot: [...dependents],
@@ -58,11 +63,11 @@ export const noticeText = ({ title, when, off, before, mustNot }: OutageNotice):
     title,
     when,
     '',
-    'Off:',
+    messages.off,
     ...off.map((line) => `- ${line}`),
     ...(mustNot.length > 0 ? ['', `${CRITICAL_LOADS}:`, ...mustNot.map((line) => `- ${line}`)] : []),
     '',
-    'Before:',
+    messages.beforeTheOutage,
     ...before.map((line) => `- ${line}`),
     '',
     TAGGED,

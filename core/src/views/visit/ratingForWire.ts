@@ -1,4 +1,5 @@
 import { ampacity, largestBreaker, sayConductor, type Conductor } from '../../code/sizing/index.ts';
+import * as messages from './messages.ts';
 
 /** As most dwellings are wired, and on the safe side: 60 °C terminals, 30 °C around it, two conductors that carry. */
 const AS_USUAL = { terminalC: 60, ambientC: 30, currentCarrying: 2 } as const;
@@ -26,6 +27,6 @@ export function ratingForWire(
   const ratingAmps = largestBreaker(conductor, carries, receptacles);
   return {
     ratingAmps,
-    reason: `${sayConductor(conductor)} may have a breaker of ${ratingAmps} A at most here: the breaker protects the wire.`,
+    reason: messages.aCircuitWiredWithMayHave(sayConductor(conductor), ratingAmps),
   };
 }

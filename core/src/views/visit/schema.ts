@@ -14,8 +14,8 @@ export const visitSummary = z.object({
   panelName: z.string(),
   plannedAt: instant,
   plannedFor: instant.nullable(),
-  what: z.array(z.string()).describe('the circuits it is about'),
-  sources: z.array(z.enum(SOURCE_KINDS)).describe('other sources that were named'),
+  what: z.array(z.string()).describe('circuits affected'),
+  sources: z.array(z.enum(SOURCE_KINDS)).describe('other sources that the person named'),
   stands: z.enum(VISIT_STANDS),
   endedAt: instant.nullable(),
 });
@@ -26,7 +26,7 @@ export const siteVisits = z.object({
   visits: z.array(visitSummary),
   learned: z.object({
     visits: z.int(),
-    factor: z.number().describe('how much longer the power was off than is usual'),
+    factor: z.number().describe('actual outage divided by the usual time, from visits at this site'),
   }),
 });
 export type SiteVisits = z.infer<typeof siteVisits>;

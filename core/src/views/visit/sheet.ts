@@ -15,6 +15,7 @@ import { GATE_WORDS, MEASURED_TO_WORDS } from './gateWords.ts';
 import { FILL_WORDS, stepWords } from './stepWords.ts';
 import { VISIT_OUTCOME_WORDS, PROOF_WORDS, SOURCE_WORDS, WAY_WORDS } from './wayWords.ts';
 import type { VisitRecord, VisitStands, VisitStepRow } from './schema.ts';
+import * as messages from './messages.ts';
 
 /** A line of what happened. */
 export interface SheetLine {
@@ -43,26 +44,26 @@ function say(
   const planned = plan.tasks.find(({ id }) => id === task?.id);
   switch (fact.is) {
     case 'tester-proved':
-      return { what: 'Meter on a known live point', figure: sayQuantity(fact.volts, 'V') };
+      return { what: messages.meterCheckedOnAKnownLive, figure: sayQuantity(fact.volts, 'V') };
     case 'source-isolated':
-      return plain(`${sourceOf(plan, fact.id).name}: off and locked`);
+      return plain(messages.offAndLockedOut(sourceOf(plan, fact.id).name));
     case 'measured':
       return {
-        what: `Pole ${fact.pole} to ${MEASURED_TO_WORDS[fact.to]}`,
+        what: messages.poleTo(fact.pole, MEASURED_TO_WORDS[fact.to]),
         figure: sayQuantity(fact.volts, 'V'),
       };
     case 'swapped':
-      return plain('Done, and in its place');
+      return plain(messages.doneAndSeated);
     case 'verified':
       return { what: PROOF_WORDS.verified.title, figure: sayQuantity(fact.volts, 'V') };
     case 'step-done': {
       const { title } = planned && task ? stepWords(fact.step, planned, task) : FILL_WORDS;
-      return { what: title, figure: fact.torqueLbIn === null ? '' : `${fact.torqueLbIn} lb·in` };
+      return { what: title, figure: fact.torqueLbIn === null ? '' : messages.lbIn(fact.torqueLbIn) };
     }
     case 'found':
-      return plain(`Found: ${troubleOf(fact.trouble).words}`);
+      return plain(messages.found(troubleOf(fact.trouble).words));
     case 'changed':
-      return { what: `Chosen: ${WAY_WORDS[fact.way].label}`, figure: changedTo(fact) };
+      return { what: messages.chosen(WAY_WORDS[fact.way].label), figure: changedTo(fact) };
     case 'proof': {
       const { title } = PROOF_WORDS[fact.proof];
       if ('volts' in fact) return { what: title, figure: sayQuantity(fact.volts, 'V') };
@@ -70,15 +71,15 @@ function say(
       if ('outcome' in fact) return { what: title, figure: VISIT_OUTCOME_WORDS[fact.outcome] };
       return {
         what: title,
-        figure: `${sayTemperature(fact.surfaceC)}, air ${sayTemperature(fact.ambientC)}`,
+        figure: messages.ambient(sayTemperature(fact.surfaceC), sayTemperature(fact.ambientC)),
       };
     }
     case 'paused':
-      return plain('A break: cover on');
+      return plain(messages.breakCoverOn);
     case 'taken-back':
-      return plain('Correction: the step before was entered by mistake');
+      return plain(messages.correctionTheStepBeforeWas);
     case 'finished':
-      return plain('All proved, the rest switched on');
+      return plain(messages.allWorkVerifiedRemaining);
     case 'abandoned':
       return plain('Left');
     default:
@@ -88,11 +89,11 @@ function say(
 
 function said(plan: VisitPlan, fact: VisitFact, task: TaskState | undefined, isTakenBack: boolean) {
   const { what, figure } = say(plan, fact, task);
-  return { what: isTakenBack ? `${what} (entered by mistake)` : what, figure };
+  return { what: isTakenBack ? messages.enteredByMistake(what) : what, figure };
 }
 
 const changedTo = ({ space, ratingAmps }: { space: number | null; ratingAmps: number | null }): string =>
-  space !== null ? `space ${space}` : ratingAmps !== null ? sayQuantity(ratingAmps, 'A') : '';
+  space !== null ? messages.space2(space) : ratingAmps !== null ? sayQuantity(ratingAmps, 'A') : '';
 
 const taskOf = ({ tasks }: WorkState, fact: VisitFact): TaskState | undefined =>
   'id' in fact ? tasks.find(({ id, placeId }) => id === fact.id || placeId === fact.id) : undefined;
@@ -115,8 +116,8 @@ export function sheetLines({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>)
     const where = task
       ? plan.tasks.find(({ id }) => id === task.id)!.label
       : 'id' in fact && fact.id === MAIN && fact.is === 'measured'
-        ? 'On the load side of the main'
-        : 'The panel';
+        ? messages.loadSideOfTheMain
+        : messages.panel;
     return {
       entryId,
       at,
@@ -203,15 +204,15 @@ export function taskEnds({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>): 
 }
 
 const WORK_DONE = {
-  replace: 'New breaker in',
-  'new-breaker': 'New breaker and circuit in',
-  move: 'Moved',
-  'remake-joint': 'Joint remade',
+  replace: messages.newBreakerInstalled,
+  'new-breaker': messages.newBreakerAndCircuitInstalled,
+  move: messages.breakerMoved,
+  'remake-joint': messages.terminationRemade,
 } as const;
 
 function becameOf(work: keyof typeof WORK_DONE, now: TaskState, isIn: boolean, isProved: boolean): string {
-  if (!isIn) return now.given === 'up' ? 'Left for another day, its circuit dead' : 'Not done';
-  const done = now.isOldPart ? 'The old part is back' : WORK_DONE[work];
+  if (!isIn) return now.given === 'up' ? messages.leftForAnotherDayCircuitDe : messages.notDone;
+  const done = now.isOldPart ? messages.oldBreakerReinstalled : WORK_DONE[work];
   const rating = work === 'replace' || work === 'new-breaker' ? `, ${sayQuantity(now.ratingAmps, 'A')}` : '';
-  return `${done}${rating}${isProved ? ', proved' : ', not proved: off'}`;
+  return `${done}${rating}${isProved ? messages.verified : messages.notVerifiedLeftOff}`;
 }

@@ -2,6 +2,7 @@ import { panelsFedFrom, sayBreaker, sayPlace } from '../../panel/layout/index.ts
 import { claimedPanels, type SiteNetwork } from '../../visit/lockout/index.ts';
 import type { SourceKind } from '../../visit/work/index.ts';
 import type { PlannedPanel, Planning } from '../planning/index.ts';
+import * as messages from './messages.ts';
 
 /** What makes a panel dead, what goes dark with it, and what else might feed it. */
 export interface Shutdown {
@@ -53,19 +54,16 @@ export function shutdownOf(planning: Planning, planned: PlannedPanel): Shutdown 
   const claimed = claimedPanels(networkOf(planning), panel.id);
   const dark = claimed.flatMap((id) => planning.panels.find((one) => one.panel.id === id) ?? []);
   const off = (): Pick<Shutdown, 'off' | 'meterPulled'> => {
-    if (main) return { off: 'its main', meterPulled: null };
+    if (main) return { off: messages.itsMainBreaker, meterPulled: null };
     if (feeder)
       return {
-        off: `the breaker that feeds it, ${sayBreaker(feeder.breaker, null)} in ${feeder.of.name}`,
+        off: messages.theBreakerThatFeedsItIn(sayBreaker(feeder.breaker, null), feeder.of.name),
         meterPulled: null,
       };
-    if (through) return { off: `the main of ${through.panel.name}, which feeds it`, meterPulled: null };
+    if (through) return { off: messages.theMainOfWhichFeedsIt(through.panel.name), meterPulled: null };
     return {
-      off: 'the meter, pulled by the utility',
-      meterPulled:
-        panel.splitAt === null
-          ? 'No main is on record here, and nothing that feeds it.'
-          : 'Its bus is split and has no single main: the upper part stays live whatever handle is off.',
+      off: messages.theMeterPulledByTheUtility,
+      meterPulled: panel.splitAt === null ? messages.noMainIsOnRecordFor : messages.thisPanelHasASplitBus,
     };
   };
   const labels = dark.flatMap((one) => one.breakers.map(({ circuit }) => circuit?.label ?? ''));
@@ -75,7 +73,7 @@ export function shutdownOf(planning: Planning, planned: PlannedPanel): Shutdown 
       panel: one.panel.name,
       circuits: one.breakers
         .filter(({ breaker }) => breaker.role === 'branch')
-        .map(({ breaker, circuit }) => circuit?.label ?? `space ${sayPlace(breaker)}`),
+        .map(({ breaker, circuit }) => circuit?.label ?? messages.space3(sayPlace(breaker))),
     })),
     sources: SOURCE_WORDS.filter(([words]) => labels.some((label) => words.test(label))).map(
       ([, kind]) => kind,

@@ -12,156 +12,162 @@ const partText = ({ poles, kind }: VisitTask, { ratingAmps }: TaskState): string
 
 const conductorText = ({ conductor }: VisitTask) =>
   conductor === null
-    ? 'Its gauge is not on record: read it off the jacket.'
+    ? 'The wire size is not on record: read it from the jacket.'
     : `On record: ${sayConductor(conductor)}.`;
 
 const both = ({ poles }: VisitTask, one: string, two: string) => (poles === 2 ? two : one);
 
 /** Fillers: the same at every place, and before the cover goes on. */
 export const FILL_WORDS: ScreenWords = {
-  title: 'Fillers into every open space',
-  how: ['Made for this cover, and seated. No opening that a finger fits into.'],
-  done: 'All closed',
+  title: 'Fill every open slot',
+  how: ['Use filler plates made for this cover, and seat them. No opening may be large enough for a finger.'],
+  done: 'All openings filled',
 };
 
 /** Each step of the work with the panel dead, in words. */
 const STEP_WORDS: Record<StepId, Words> = {
   mark: (task) => ({
-    title: 'Mark it and photograph it',
+    title: 'Mark it and take a photo',
     how: [
-      'Tape on the cover’s edge beside it, its number on it.',
+      'Put tape with the space number on the edge of the cover next to the breaker.',
       both(
         task,
-        'A photo with its wire, close enough to read the label.',
-        'A photo with both wires, close enough to read the label. Mark which wire is on which pole.',
+        'Take a photo of the breaker and its wire, close enough to read the label.',
+        'Take a photo of the breaker and both wires, close enough to read the label. Mark which wire is on which pole.',
       ),
     ],
     done: 'Marked, photo taken',
   }),
   free: (task) => ({
-    title: both(task, 'Free its wire', 'Free its wires'),
+    title: both(task, 'Disconnect its wire', 'Disconnect its wires'),
     how: [
-      'Handle off. Loosen the screw and draw the wire straight out, bend it aside.',
-      `Look at it: one wire under the screw? bright? what gauge? ${conductorText(task)}`,
+      'Check that the handle is off. Loosen the terminal screw, pull the wire straight out, and bend it aside.',
+      `Check the wire: only one under the screw? Bright metal? Which size? ${conductorText(task)}`,
       ...(task.neutral === 'pigtail' && task.work !== 'new-breaker'
-        ? ['A pigtail to the bar: loosen it there, and look whether the neutral serves this circuit alone.']
+        ? [
+            'If it has a neutral pigtail, disconnect the pigtail at the bar. Check whether the neutral serves only this circuit.',
+          ]
         : []),
     ],
-    done: both(
-      task,
-      'It is free: one wire, bright, right gauge',
-      'They are free: one a pole, bright, right gauge',
-    ),
+    done: both(task, 'Wire off: single, bright, right size', 'Wires off: one per pole, bright, right size'),
   }),
   'rock-off': (task) => ({
-    title: 'Rock it off the bus',
+    title: 'Rock the breaker off the bus',
     how: [
-      `Lift it at the middle of the panel, where it sits on ${both(task, 'its stab', 'both stabs')}; it turns on the hook at its outer end.`,
-      'Then unhook it. No lever between breaker and bus.',
+      `Lift the end nearest the center of the panel, where the breaker sits on ${both(task, 'its bus stab', 'both bus stabs')}. It pivots on the hook at its outer end.`,
+      'Then unhook it. Never pry between the breaker and the bus.',
     ],
-    done: 'It is off',
+    done: 'Breaker removed',
   }),
   stab: (task, state) => ({
-    title: `Look at the ${both(task, 'stab', 'two stabs')} at ${both(task, `space ${state.space}`, `spaces ${state.space} and ${state.space + 2}`)}`,
+    title: `Inspect the ${both(task, 'stab', 'two bus stabs')} at ${both(task, `space ${state.space}`, `spaces ${state.space} and ${state.space + 2}`)}`,
     how: [
-      'Bright and even, or with the dull stripe of years: good.',
-      'Pitted, blue, black, soft plastic around it: not good. Nothing is filed.',
+      'Good: bright and even, or with a dull stripe from years of contact.',
+      'Bad: pitted, blue or black metal, or softened plastic around it. Do not file or sand it.',
     ],
-    done: both(task, 'The stab is good', 'Both stabs are good'),
+    done: both(task, 'Bus stab is good', 'Both bus stabs are good'),
   }),
   compare: (task, state) => ({
-    title: 'Compare the new part with the old one',
+    title: 'Compare the new breaker with the old one',
     how: [
-      `It is to be: ${partText(task, state)}${task.family === '' ? '' : `, ${task.family}`}, listed on this panel’s label.`,
-      'Maker, family, series, poles, rating, type, interrupting rating. Then side by side: hook, width of the stab’s jaw.',
-      ...(task.neutral === 'plug-on' ? ['A plug-on neutral: this panel must have the bar for it.'] : []),
+      `The new breaker should be: ${partText(task, state)}${task.family === '' ? '' : `, ${task.family}`}, listed on this panel’s label.`,
+      'Compare manufacturer, family, series, poles, rating, type and interrupting rating. Then hold them side by side and compare the hook and the jaw width.',
+      ...(task.neutral === 'plug-on'
+        ? ['For a plug-on neutral breaker, the panel must have a plug-on neutral bar.']
+        : []),
     ],
-    why: 'One maker sells series that do not fit each other.',
-    done: 'It is the same kind, and listed',
+    why: 'One manufacturer can sell series that do not interchange.',
+    done: 'Same kind, and listed',
   }),
   click: () => ({
-    title: 'Work the new breaker by hand',
-    how: ['Off, on, off: a clean click each way.', 'Leave it off.'],
-    done: 'It clicks, and is off',
+    title: 'Operate the new breaker by hand',
+    how: ['Switch it off, on and off. It should click cleanly each way.', 'Leave it off.'],
+    done: 'Clicks cleanly, left off',
   }),
   'bring-cable': (task) => ({
-    title: 'Bring the cable in',
+    title: 'Bring in the cable',
     how: [
-      'Through its own opening with a listed connector, jacket 6 mm (¼ in) inside. Length to reach its place with a bend.',
-      `Strip to the mark on the breaker. ${conductorText(task)}`,
-      'The other end is connected first, with the circuit dead.',
+      'Use a separate knockout with a listed cable connector. Leave ¼ in (6 mm) of jacket inside, and enough length to reach the breaker with a bend.',
+      `Strip to the strip gauge on the breaker. ${conductorText(task)}`,
+      'Connect the far end first, with the circuit de-energized.',
     ],
-    done: 'It is in, and of the right gauge',
+    done: 'Cable in, right size',
   }),
   'ground-in': () => ({
-    title: 'Ground first, on the ground bar',
+    title: 'Connect the ground first, at the ground bar',
     how: [
-      'Bare or green, alone under its screw unless the bar is marked for more. Torque as marked.',
-      'In a sub-panel never on the neutral bar.',
+      'Bare or green wire, alone under its screw unless the bar is marked for more. Torque to the marked value.',
+      'In a subpanel, never connect the ground to the neutral bar.',
     ],
-    done: 'The ground is on',
+    done: 'Ground connected',
   }),
   'hook-press': (task, state) => ({
-    title: 'Hook it, then press it on',
+    title: 'Hook the breaker, then press it on',
     how: [
-      `At ${both(task, `space ${state.space}`, `spaces ${state.space} and ${state.space + 2}, one on each leg`)}: the hook at its outer end first, then press its middle end onto the bus.`,
-      'A firm push of the thumbs. If it does not go, it is the wrong part: no force.',
-      ...(task.neutral === 'plug-on' ? ['Its foot sits on the neutral bar with a click.'] : []),
+      `At ${both(task, `space ${state.space}`, `spaces ${state.space} and ${state.space + 2}, one on each leg`)}: set the hook at the outer end first, then press the inner end onto the bus.`,
+      'Press firmly with your thumbs. If it does not go on, it is the wrong part: do not force it.',
+      ...(task.neutral === 'plug-on' ? ['Its foot clicks onto the neutral bar.'] : []),
     ],
-    done: 'It sits, level with its neighbors',
+    done: 'Seated, level with its neighbors',
   }),
   'neutral-in': (task) => ({
     title:
       task.neutral === 'pigtail'
         ? 'Neutral: wire to the breaker, pigtail to the bar'
-        : 'Neutral on the neutral bar',
+        : 'Connect the neutral at the neutral bar',
     how:
       task.neutral === 'pigtail'
         ? [
-            'The circuit’s own neutral under the breaker’s neutral screw.',
-            'The coiled white pigtail alone under a screw of the neutral bar.',
-            'Exchanged, it trips at once or protects nobody.',
+            'Connect the circuit’s own neutral at the breaker’s neutral terminal.',
+            'Connect the coiled white pigtail alone under a screw of the neutral bar.',
+            'If the two are swapped, the breaker trips immediately or gives no protection.',
           ]
-        : ['White, alone under its screw. Torque as marked.'],
-    done: 'The neutral is where it belongs',
+        : ['White wire, alone under its screw. Torque to the marked value.'],
+    done: 'Neutral connected',
   }),
   'join-tail': () => ({
-    title: 'Join the two wires to one tail',
+    title: 'Splice the two wires to one pigtail',
     how: [
-      'A listed connector of the right size, all three stripped alike. Tug each.',
-      'The tail is of the thicker gauge, and long enough to lie without tension.',
+      'Use a listed connector of the right size. Strip all three to the same length. Tug each one.',
+      'Make the pigtail from the larger wire size, long enough to lie without tension.',
     ],
-    done: 'Joined, tugged',
+    done: 'Spliced, tug test passed',
   }),
   splice: () => ({
-    title: 'Splice on a piece',
-    how: ['Same gauge, same material, listed connector. Tug both.'],
-    done: 'Spliced, tugged',
+    title: 'Splice on an extension',
+    how: ['Use the same wire size and material and a listed connector. Tug both.'],
+    done: 'Spliced, tug test passed',
   }),
   'cut-back': () => ({
     title: 'Cut back to bright metal',
-    how: ['Past everything dark or brittle, until metal and insulation are sound. Strip to the mark.'],
-    done: 'It is bright',
+    how: [
+      'Cut off everything dark or brittle until metal and insulation are sound. Strip to the strip gauge.',
+    ],
+    done: 'Bright metal',
   }),
   compound: () => ({
-    title: 'Compound on the aluminum',
-    how: ['Brush it bright, compound on, no waiting. The terminal is marked AL or CU/AL.'],
-    done: 'Compound is on',
+    title: 'Apply antioxidant compound to the aluminum',
+    how: [
+      'Brush the wire bright and apply the compound right away. The terminal must be marked AL or CU/AL.',
+    ],
+    done: 'Compound applied',
   }),
   'conductor-in': (task) => ({
-    title: both(task, 'The hot wire in, to its torque', 'Both hot wires in, to their torque'),
+    title: both(task, 'Connect the hot wire and torque it', 'Connect both hot wires and torque them'),
     how: [
-      'Under the plate, no insulation under it, no bare metal outside.',
-      'Solid: tighten, tug. Stranded: tighten, wiggle, tighten again.',
-      'The figure as marked on the breaker; write what you set.',
+      'The wire goes under the pressure plate. No insulation under the plate, no bare metal outside.',
+      'Solid wire: tighten, then tug. Stranded wire: tighten, wiggle, tighten again.',
+      'Use the torque marked on the breaker, and enter the torque you set.',
     ],
-    why: 'A loose joint is what burnt the last one.',
-    done: 'Tight, and it holds a tug',
+    why: 'Loose connections are a common cause of burned breakers.',
+    done: 'Tight, tug test passed',
   }),
   cap: () => ({
     title: 'Cap the loose wire',
-    how: ['A listed connector over the bare end, bent aside, a tape with the circuit’s name. It stays dead.'],
-    done: 'Capped and marked',
+    how: [
+      'Put a listed connector over the bare end, bend the wire aside, and tape a label with the circuit’s name on it. The circuit stays de-energized.',
+    ],
+    done: 'Capped and labeled',
   }),
   fill: () => FILL_WORDS,
 };
@@ -179,6 +185,6 @@ export const stepWords = (step: StepId, task: VisitTask, state: TaskState): Scre
   const words = STEP_WORDS[step](task, state);
   // The old part goes back the way the new one would have gone in.
   return state.given === 'back' && step === 'hook-press'
-    ? { ...words, title: 'The old part back: hook it, then press it on' }
+    ? { ...words, title: 'Reinstall the old breaker: hook it, then press it on' }
     : words;
 };

@@ -1,14 +1,15 @@
 import type { VisitTask } from '../../visit/work/index.ts';
+import * as messages from './messages.ts';
 
 /** Screws of panels have heads of their own. */
 const ALWAYS = [
-  'Contact meter, category III 600 V (category IV at line-side lugs), with its low-impedance setting, and a proving unit',
-  'Lock, DANGER tag and lock-out clip for this handle',
-  'Voltage-rated gloves with leather protectors, face shield, clothing that does not melt or is arc-rated, leather shoes; nothing metal on hands',
-  'Light that does not hang on this panel',
-  'Cover screws: the driver that fits their heads, and a few blunt screws to spare',
-  'Torque driver with square, slotted and cross bits',
-  'Tape and marker; a camera',
+  messages.contactMeterCatIii600V,
+  messages.lockDangerTagAndLockoutDevice,
+  messages.voltageRatedGlovesWithLeather,
+  messages.aLightThatIsNotFed,
+  messages.screwdriverThatFitsTheCover,
+  messages.torqueScrewdriverWithSquare,
+  messages.tapeMarkerAndACamera,
 ] as const;
 
 /**
@@ -23,13 +24,11 @@ export function toolsFor(tasks: readonly Pick<VisitTask, 'work' | 'conductor'>[]
   const isAluminum = tasks.some(({ conductor }) => conductor?.material === 'aluminum');
   return [
     ...ALWAYS,
-    ...(isWired
-      ? ['Strippers for cable and conductors, side cutters, listed cable connectors']
-      : ['Strippers and side cutters']),
-    'Listed connectors, for a splice on the same gauge',
-    ...(isAluminum ? ['Compound for aluminum'] : []),
+    ...(isWired ? [messages.cableRipperWireStrippersSide] : [messages.wireStrippersAndSideCutters]),
+    messages.listedConnectorsToSpliceThe,
+    ...(isAluminum ? [messages.antioxidantCompoundForAluminum] : []),
     ...(tasks.some(({ work }) => work === 'move' || work === 'replace')
-      ? ['Fillers, for what is left open']
+      ? [messages.fillerPlatesForOpenSlots]
       : []),
   ];
 }

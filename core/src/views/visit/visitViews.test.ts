@@ -104,7 +104,7 @@ describe('what is due at a panel', () => {
     expect(due[0]!.because).toBe('Seen at 1.');
     expect(due[1]!.tasks[0]!.partId).toBeNull();
     const tasks = tasksOf(due, new Set(due.map(({ key }) => key)));
-    expect(visitPlan.safeParse({ tasks, off: 'its main', minutes: 30 }).success).toBe(true);
+    expect(visitPlan.safeParse({ tasks, off: 'its main breaker', minutes: 30 }).success).toBe(true);
   });
 
   test('a proposal brings what moves first, and a new circuit is connected', () => {
@@ -133,7 +133,7 @@ describe('what is due at a panel', () => {
     );
     expect(moved!.tasks[0]).toMatchObject({ work: 'move', from: 1, space: 7, proposalId: uuid(1000) });
     const [gone] = dueTasks(planned({ proposals: [proposal({ breakerId: uuid(66) })] }), [], newId);
-    expect(gone!.notHere).toMatch(/not in the panel/);
+    expect(gone!.notHere).toMatch(/no longer in the panel/);
   });
 
   test('nothing is done twice at one place', () => {
@@ -156,7 +156,7 @@ describe('a shutdown', () => {
   test('says what makes it dead, what goes dark with it, and what else might feed it', () => {
     const site = planning(planned(), sub);
     expect(shutdownOf(site, site.panels[0]!)).toMatchObject({
-      off: 'its main',
+      off: 'its main breaker',
       meterPulled: null,
       sources: ['solar'],
       dark: [{ circuits: ['Loft lights', 'Press', 'Oven'] }, { panel: 'Flat' }],
@@ -167,7 +167,7 @@ describe('a shutdown', () => {
 
   test('without a single main the utility pulls the meter', () => {
     const split = planned({ panel: aPanel({ id: uuid(702), splitAt: 5 }), breakers: [at(1, 'Range')] });
-    expect(shutdownOf(planning(split), split).meterPulled).toMatch(/no single main/);
+    expect(shutdownOf(planning(split), split).meterPulled).toMatch(/without a single main/);
     const unknown = planned({ panel: aPanel({ id: uuid(703) }), breakers: [at(1, 'Range')] });
     expect(shutdownOf(planning(unknown), unknown).meterPulled).toMatch(/No main is on record/);
   });
@@ -201,22 +201,22 @@ describe('how long, and who is told', () => {
     };
     const text = noticeText(noticeOf({ ...told, when: { from: 'Monday 9:00', until: '9:45' } }));
     for (const part of [
-      'From Monday 9:00 until about 9:45, 45 minutes',
+      'Power will be off from Monday 9:00 to about 9:45, 45 minutes',
       '- Main: Oven',
-      'everything on it',
+      'every circuit in it',
       '- aquarium',
     ])
       expect(text).toContain(part);
-    expect(noticeOf({ ...told, when: null }).when).toMatch(/^For about 45 minutes/);
+    expect(noticeOf({ ...told, when: null }).when).toMatch(/^Power will be off for about 45 minutes/);
   });
 
   test('tools go by the work, and a homeowner is never led to the cover', () => {
     const aluminum = aVisitTask({
       conductor: { gauge: '12', material: 'aluminum', insulationC: 75, cable: 'nm' },
     });
-    expect(toolsFor([aluminum])).toContain('Compound for aluminum');
+    expect(toolsFor([aluminum])).toContain('Antioxidant compound for aluminum');
     expect(toolsFor([aVisitTask({ work: 'new-breaker' })]).join()).toMatch(/cable connectors/);
-    const guide = homeownerGuide({ count: 2, minutes: 45, off: 'its main' });
+    const guide = homeownerGuide({ count: 2, minutes: 45, off: 'its main breaker' });
     const said = Object.values(guide).flat().join(' ');
     expect(said).not.toMatch(/\b(open|remove|take off) the cover/i);
     expect(said).toContain('does 2 tasks');
@@ -233,7 +233,7 @@ describe('the largest breaker for a wire', () => {
   ] as const)('%s %s: %i A', (gauge, material, amps) => {
     const { ratingAmps, reason } = ratingForWire({ gauge, material }, false);
     expect(ratingAmps).toBe(amps);
-    expect(reason).toContain(`${amps} A at most`);
+    expect(reason).toContain(`at most ${amps} A`);
   });
 });
 
@@ -263,11 +263,16 @@ describe('a visit line by line', () => {
     expect(lines.every(({ what }) => what.length > 3)).toBe(true);
     expect(lines.find(({ what }) => what.startsWith('Current'))!.figure).toBe('6.4 A');
     expect(lines.find(({ what }) => what.includes('hot wire'))!.figure).toBe('25 lb·in');
-    expect(lines.some(({ where }) => where === 'On the load side of the main')).toBe(true);
+    expect(lines.some(({ where }) => where === 'Load side of the main')).toBe(true);
     expect(standsAs({ plan, steps })).toBe('finished');
     expect(minutesTaken(steps)).toBe(steps.findIndex(({ fact }) => fact.is === 'main-on') - 3);
     expect(taskEnds({ plan, steps })).toEqual([
-      { label: 'Loft lights', place: 'space 7', became: 'New breaker in, 15 A, proved', isProved: true },
+      {
+        label: 'Loft lights',
+        place: 'space 7',
+        became: 'New breaker installed, 15 A, verified',
+        isProved: true,
+      },
     ]);
   });
 
@@ -275,7 +280,7 @@ describe('a visit line by line', () => {
     const steps = rows(visitIn('main-welded', plan).facts);
     expect(standsAs({ plan, steps })).toBe('left');
     expect(sheetLines({ plan, steps }).find(({ trouble }) => trouble !== null)!.trouble).toMatch(
-      /load side of the main is live/,
+      /load side of the main is energized/,
     );
     expect(taskEnds({ plan, steps })[0]).toMatchObject({ became: 'Not done', isProved: false });
     expect(standsAs({ plan, steps: [] })).toBe('planned');
@@ -288,9 +293,9 @@ describe('a visit line by line', () => {
       const { state } = walk(plan, facts.slice(0, i));
       const steps = leavingSteps(plan, state);
       expect(steps.length).toBeGreaterThan(0);
-      expect(steps.join().includes('Cover on')).toBe(!state.gates.coverOn);
+      expect(steps.join().includes('Put the cover on')).toBe(!state.gates.coverOn);
       if (!state.gates.mainOn && state.tasks[0]!.done.size > 0 && !state.gates.swapped.has(uuid(1)))
-        expect(steps.join()).toMatch(/The main stays off: lock on, tag on/);
+        expect(steps.join()).toMatch(/The main stays off, locked out and tagged/);
     }
   });
 
@@ -302,7 +307,9 @@ describe('a visit line by line', () => {
         const { title, how, done } = stepWords(step, task, state!);
         expect([title, done, ...how].every((text) => text.length > 3)).toBe(true);
       }
-      expect(stepWords('free', task, state!).title).toBe(poles === 2 ? 'Free its wires' : 'Free its wire');
+      expect(stepWords('free', task, state!).title).toBe(
+        poles === 2 ? 'Disconnect its wires' : 'Disconnect its wire',
+      );
     }
   });
 });

@@ -5,42 +5,45 @@ import { BETWEEN, type ProofId, type SourceKind, type Way } from '../../visit/wo
 /** What may be done about what was found, in words. */
 export const WAY_WORDS: Record<Way, { label: string; means: string }> = {
   'other-space': {
-    label: 'Another space',
-    means: 'The breaker goes where the stab is bright; this space gets a filler.',
+    label: 'Use another space',
+    means: 'The breaker goes to a space with a bright bus stab. This space gets a filler plate.',
   },
   smaller: {
-    label: 'A smaller breaker, as the wire allows',
-    means: 'The rating the wire may have. It may trip more often: then the load is too high.',
+    label: 'Use a smaller breaker that suits the wire',
+    means: 'The largest rating the wire allows. If it trips more often, the load is too high.',
   },
   'join-tail': {
-    label: 'Join both to one tail',
-    means: `Where both together are under ${100 * LOAD_LIMITS.continuousShare} % of the rating.`,
+    label: 'Splice both to one pigtail',
+    means: `Allowed where the two loads together stay under ${100 * LOAD_LIMITS.continuousShare}% of the rating.`,
   },
-  splice: { label: 'Splice on a piece', means: 'Same gauge, same material, listed connector.' },
-  'cut-back': { label: 'Cut back to bright metal', means: 'And splice, where too little is left.' },
+  splice: { label: 'Splice on an extension', means: 'Same wire size, same material, listed connector.' },
+  'cut-back': {
+    label: 'Cut back to bright metal',
+    means: 'Splice on an extension if too little wire is left.',
+  },
   compound: {
     label: 'Compound, on a terminal marked for aluminum',
-    means: 'Look for AL or CU/AL on the breaker first.',
+    means: 'Check the breaker for AL or CU/AL first.',
   },
   'other-part': {
-    label: 'I have another part here',
-    means: 'It is compared and worked by hand as the first one.',
+    label: 'I have another breaker here',
+    means: 'Compare it and operate it by hand like the first one.',
   },
   'put-back': {
-    label: 'The old part goes back',
-    means: 'As it was, to its torque. The decision about it stands.',
+    label: 'Reinstall the old breaker',
+    means: 'Connect it as it was and torque it. The decision about it does not change.',
   },
   'look-up': {
-    label: 'I have the figure from the label',
-    means: 'By gauge, from the panel’s label or the part’s sheet.',
+    label: 'I have the torque from the label',
+    means: 'By wire size, from the panel label or the breaker’s instruction sheet.',
   },
   'never-grounded': {
     label: 'It never had a ground: noted',
-    means: 'GFCI protection, and the label “No equipment ground” at its outlets (NEC 406.4(D)).',
+    means: 'Add GFCI protection and the label “No equipment ground” at the outlets (NEC 406.4(D)).',
   },
   'not-now': {
     label: 'Leave this one for another day',
-    means: 'The wire is capped, the space filled; its circuit stays dead.',
+    means: 'Cap the wire and fill the space. The circuit stays de-energized.',
   },
 };
 
@@ -50,45 +53,45 @@ export const PROOF_WORDS: Record<
   { title: string; how: readonly string[]; later?: string }
 > = {
   'off-output': {
-    title: 'Its outlet is dead with its breaker off',
+    title: 'Outlet de-energized with the breaker off',
     how: [
-      'The main is on, this breaker off. Measure at an outlet of its circuit.',
-      `Under ${VOLTAGE_LIMITS.verifiedDead} V: no other branch that is on feeds it, and the directory is right. With the others off that proves nothing: turn them on again first.`,
+      'The main is on and this breaker is off. Measure at an outlet of its circuit.',
+      `The meter should read under ${VOLTAGE_LIMITS.verifiedDead} V. That shows no other breaker feeds the outlet and the directory is right. The test only counts with the other branch breakers on, so turn them on first.`,
     ],
   },
   verified: {
-    title: 'What comes out',
+    title: 'Voltage at the load',
     how: [
-      `Measure hot to neutral at its outlet, or at the appliance’s terminals. For a 240 V load, measure each pole to ground. The reading farther from ${VOLTAGE_LIMITS.nominal} V counts.`,
-      `${VERIFIED.from} to ${VERIFIED.to} V proves it.`,
+      `Measure hot to neutral at the outlet or the appliance terminals. For a 240 V load, measure each pole to ground. Enter the reading that is farther from ${VOLTAGE_LIMITS.nominal} V.`,
+      `The meter should read ${VERIFIED.from} to ${VERIFIED.to} V.`,
     ],
   },
   'between-poles': {
-    title: 'Between its two poles',
+    title: 'Voltage between the two poles',
     how: [
-      'From one pole to the other, at the appliance or its outlet.',
-      `${BETWEEN.from} to ${BETWEEN.to} V proves that it straddles both legs.`,
+      'Measure from one pole to the other, at the appliance or its outlet.',
+      `The meter should read ${BETWEEN.from} to ${BETWEEN.to} V. That shows the breaker is on both legs.`,
     ],
   },
   'outlet-wiring': {
     title: 'Outlet wiring',
-    how: ['A plug-in tester, or the meter: hot to neutral, hot to ground, neutral to ground.'],
+    how: ['Use a plug-in tester, or measure hot to neutral, hot to ground, and neutral to ground.'],
   },
   'test-button': {
-    title: 'Its test button',
-    how: ['Press it: it trips. Fully off, then on: it comes back.'],
+    title: 'Test button',
+    how: ['Press the test button: the breaker should trip. Then push it fully off and on: it should reset.'],
   },
   current: {
-    title: 'Current, with its usual load on',
+    title: 'Current with the usual load on',
     how: [
-      'A clamp around the one wire is for the open panel: with the cover on, a plug-in meter, or the appliance’s nameplate.',
+      'Use a clamp meter around one conductor only if the panel is open. With the cover on, use a plug-in meter or the appliance nameplate.',
     ],
-    later: 'now, or later',
+    later: 'now or later',
   },
   temperature: {
     title: 'Temperature of its face, after half an hour under load',
     how: [
-      'A spot thermometer from 20 cm (8 in) at most, on the breaker’s face. And the air beside the panel.',
+      'Aim an infrared thermometer at the breaker face from at most 8 in (20 cm). Measure the ambient temperature beside the panel too.',
     ],
     later: 'in half an hour',
   },
@@ -97,33 +100,33 @@ export const PROOF_WORDS: Record<
 /** What an outlet tester says, and what a test button does. */
 export const VISIT_OUTCOME_WORDS = {
   correct: 'Correct',
-  reversed: 'Hot and neutral exchanged',
+  reversed: 'Hot and neutral reversed',
   'open-ground': 'No ground',
   'open-neutral': 'No neutral',
-  'trips-and-resets': 'It trips, and resets',
-  'does-not-trip': 'It does not trip',
-  'will-not-reset': 'It trips, and does not come back',
+  'trips-and-resets': 'Trips and resets',
+  'does-not-trip': 'Does not trip',
+  'will-not-reset': 'Trips but does not reset',
 } as const;
 
 export const SOURCE_WORDS: Record<SourceKind, { name: string; ask: string; how: string }> = {
   solar: {
     name: 'Solar',
     ask: 'Solar panels on the roof or the ground',
-    how: 'Its disconnect beside the inverter or outdoors: off, locked. The strings on the roof stay live in daylight.',
+    how: 'Turn off and lock out its disconnect beside the inverter or outdoors. The strings on the roof stay energized in daylight.',
   },
   battery: {
     name: 'Battery',
     ask: 'A battery that feeds the house',
-    how: 'Off at itself, then its disconnect: off, locked.',
+    how: 'Turn it off at its own switch, then turn off and lock out its disconnect.',
   },
   generator: {
     name: 'Generator',
-    ask: 'A generator or an inlet for one',
-    how: 'Off at itself, its cord unplugged at the inlet, its breaker off and locked.',
+    ask: 'A generator, or an inlet for one',
+    how: 'Turn it off at its own switch, unplug its cord at the inlet, and lock out its breaker in the off position.',
   },
   vehicle: {
     name: 'Vehicle',
-    ask: 'A car that can feed the house',
-    how: 'Unplugged, and its outlet off and locked.',
+    ask: 'A vehicle that can feed the house',
+    how: 'Unplug it. Turn off and lock out its outlet.',
   },
 };

@@ -1,3 +1,4 @@
+export * from './factNames.ts';
 export * from './schema.ts';
 export {
   BEGUN,
@@ -12,4 +13,5 @@ export {
   type VisitPlaces,
   type VisitState,
 } from './state.ts';
-export { advance, allowedIn, visit } from './visit.ts';
+export { advance, allowedIn } from './advance.ts';
+export { visit } from './visit.ts';

@@ -1,39 +1,21 @@
 import { z } from 'zod';
 import { oneOf, volts, givenId as id, noIdInTwo } from '../../facts/quantities/index.ts';
+import { FACTS, MAIN, type FactName } from './factNames.ts';
+import * as messages from './messages.ts';
 
-/** Everything that can happen on a visit, in the order in which it is done. */
-export const FACTS = [
-  'dressed',
-  'tester-proved',
-  'handles-off',
-  'source-isolated',
-  'main-off',
-  'locked',
-  'cover-off',
-  'measured',
-  'swapped',
-  'cover-on',
-  'unlocked',
-  'main-on',
-  'handle-on',
-  'verified',
-  'abandoned',
-] as const;
-export type FactName = (typeof FACTS)[number];
-
-/** The load side of the main: de-energized with it, and measured like every place that is touched. */
-export const MAIN = 'main';
-
-const pole = oneOf([1, 2], 'A pole is 1 or 2.');
+const pole = oneOf([1, 2], messages.thePoleMustBe1Or);
 const MEASURED_TO = ['neutral', 'ground', 'other-pole'] as const;
-const to = z.enum(MEASURED_TO, 'It is measured to neutral, to ground or to the other pole.');
+const to = z.enum(MEASURED_TO, 'Measure to neutral, to ground or to the other pole.');
 
 const bare = <N extends FactName>(is: N) => z.object({ is: z.literal(is) });
 
 /** Everything that may be told at a gate, one shape each. */
 export const gateFacts = [
   bare('dressed'),
-  z.object({ is: z.literal('tester-proved'), volts: volts.describe('on a known live point elsewhere, V') }),
+  z.object({
+    is: z.literal('tester-proved'),
+    volts: volts.describe('measured on a known live source elsewhere, V'),
+  }),
   bare('handles-off'),
   bare('main-off'),
   bare('locked'),
@@ -55,14 +37,14 @@ export const visitInput = z
   .object({
     touched: z
       .array(z.object({ id, poles: pole }))
-      .min(1, 'Name one place at least that is worked on.')
-      .max(84, 'At most 84 places.')
-      .describe('places that are worked on, never the main'),
+      .min(1, messages.nameAtLeastOnePlaceTo)
+      .max(84, messages.enterAtMost84Places)
+      .describe('places to work on, never the main'),
     otherSources: z
       .array(id)
-      .max(20, 'At most 20 other sources.')
-      .describe('solar, battery, generator, vehicle: each is isolated and locked'),
-    facts: z.array(fact).max(400, 'At most 400 facts.').describe('in the order in which they happened'),
+      .max(20, messages.enterAtMost20OtherSources)
+      .describe('solar, battery, generator, vehicle: each must be shut off and locked out'),
+    facts: z.array(fact).max(400, messages.enterAtMost400Facts).describe('in chronological order'),
   })
   .superRefine(({ touched, otherSources }, context) => {
     touched.forEach((place, i) => {
@@ -70,7 +52,7 @@ export const visitInput = z
         context.addIssue({
           code: 'custom',
           path: ['touched', i, 'id'],
-          message: 'The main is never a place that is worked on here: its line side stays live.',
+          message: messages.theMainCannotBeWorkedOn,
         });
     });
     noIdInTwo({ touched, otherSources }, context);
@@ -85,10 +67,10 @@ export const visitOutput = z.object({
   refused: z
     .int()
     .nullable()
-    .describe('index of the first fact that was not allowed; it and all after it do not count'),
-  allowed: z.array(z.enum(FACTS)).describe('what may happen next'),
+    .describe('index of the first fact that was not allowed; that fact and all later ones do not count'),
+  allowed: z.array(z.enum(FACTS)).describe('steps that are allowed next'),
   mayTouch: z.array(z.string()),
-  toMeasure: z.array(toMeasure).describe('with the cover off: points not yet verified dead'),
+  toMeasure: z.array(toMeasure).describe('points that are not yet verified dead, with the cover off'),
   stop: z.object({
     active: z.boolean(),
     code: z.enum(['live', 'verify']).nullable(),

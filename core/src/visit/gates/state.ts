@@ -1,5 +1,6 @@
 import { VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
-import { MAIN, type ToMeasure, type GatePlan } from './schema.ts';
+import { MAIN } from './factNames.ts';
+import type { GatePlan, ToMeasure } from './schema.ts';
 
 /** Below this a point is dead, V. */
 export const DEAD_VOLTS = VOLTAGE_LIMITS.verifiedDead;

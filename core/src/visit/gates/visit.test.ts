@@ -131,7 +131,7 @@ describe('a visit', () => {
   });
 
   test('ids that stand twice, and the main as a place of work, are bad input', () => {
-    expect(() => ask([], { touched: [{ id: 'main', poles: 1 }] })).toThrow(/never a place/);
+    expect(() => ask([], { touched: [{ id: 'main', poles: 1 }] })).toThrow(/main cannot be worked on/);
     expect(() => ask([], { otherSources: ['7'] })).toThrow(/used twice/);
   });
 });

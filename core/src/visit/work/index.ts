@@ -1,3 +1,4 @@
+export * from './workKinds.ts';
 export * from './schema.ts';
 export { STEPS, type StepId } from './stepIds.ts';
 export { dueStep, taskSteps } from './steps.ts';

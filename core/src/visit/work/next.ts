@@ -1,6 +1,7 @@
 import { MAIN, type FactName, type ToMeasure } from '../gates/index.ts';
 import { isProofDue, missingProofs } from './proofs.ts';
-import type { ProofId, VisitPlan } from './schema.ts';
+import type { VisitPlan } from './schema.ts';
+import type { ProofId } from './workKinds.ts';
 import { isStepSettled, type TaskState, type WorkState } from './state.ts';
 import type { StepId } from './stepIds.ts';
 import { dueStep } from './steps.ts';

@@ -1,5 +1,5 @@
 import { isProtected } from '../../panel/layout/index.ts';
-import type { ProofId } from './schema.ts';
+import type { ProofId } from './workKinds.ts';
 import type { TaskState, WorkState } from './state.ts';
 
 /**

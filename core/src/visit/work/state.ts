@@ -1,5 +1,6 @@
 import { BEGUN, type VisitPlaces, type VisitState } from '../gates/index.ts';
-import type { ProofId, VisitPlan, VisitTask } from './schema.ts';
+import type { VisitPlan, VisitTask } from './schema.ts';
+import type { ProofId } from './workKinds.ts';
 import { dueStep, type StepState } from './steps.ts';
 import type { TroubleId } from './troubleIds.ts';
 

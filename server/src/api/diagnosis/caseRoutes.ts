@@ -26,7 +26,7 @@ export function caseRoutes({ record, changes }: ApiContext): Route[] {
       method: 'get',
       path: '/cases/:id/changes',
       tag: 'cases',
-      summary: 'Server-sent events: “changed” whenever something at the case’s site was changed',
+      summary: 'Server-sent events: “changed” after every change at the case’s site',
       params: byId,
       status: 200,
       answer: z.string(),

@@ -274,7 +274,7 @@ describe('a case handed over', () => {
     }
     const taken = (await call<HandOverFile>('get', `/cases/${id}/handover.json`)).body;
     const found = taken.card.found.map(({ text }) => text).join(' ');
-    expect(found).toContain('Its terminal is at 185 °F, 108 °F over ambient and 90 °F over similar breakers');
+    expect(found).toContain('Terminal at 185 °F, 108 °F above ambient and 90 °F above similar breakers');
     expect(JSON.stringify(taken.card)).not.toMatch(/[⟦⟧]/);
     expect(JSON.stringify(taken.record)).toContain('"value":85');
   });

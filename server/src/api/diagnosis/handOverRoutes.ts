@@ -5,6 +5,7 @@ import { handOverPdf, takeHandOver, writeCard, writeHandOver } from '../../hando
 import { implement, Download, type Route } from '../../http/index.ts';
 import { readSettings } from '../../settings/index.ts';
 import { byId, fileName, fileWork, inZone, type ApiContext } from '../shared/index.ts';
+import * as messages from './messages.ts';
 
 const UPLOAD = {
   types: ['application/octet-stream'],
@@ -28,20 +29,15 @@ export function handOverRoutes(context: ApiContext): Route[] {
     handle,
   });
   return [
-    download(
-      'json',
-      'application/json',
-      'A case as an open file, to be taken in elsewhere',
-      async ({ params }) => {
-        const file = await store.read((manager) => writeHandOver(manager, (params as { id: string }).id));
-        return new Download(
-          'application/json',
-          JSON.stringify(file, null, 1),
-          `handover-${fileName(file.card.title)}.json`,
-        );
-      },
-    ),
-    download('pdf', 'application/pdf', 'A case on one page', async ({ params, query }) => {
+    download('json', 'application/json', messages.aCaseAsAFileTo, async ({ params }) => {
+      const file = await store.read((manager) => writeHandOver(manager, (params as { id: string }).id));
+      return new Download(
+        'application/json',
+        JSON.stringify(file, null, 1),
+        `handover-${fileName(file.card.title)}.json`,
+      );
+    }),
+    download('pdf', 'application/pdf', messages.aCaseOnOnePage, async ({ params, query }) => {
       const { zone } = query as z.output<typeof inZone>;
       const card = await store.read(async (manager) =>
         textOf(await writeCard(manager, (params as { id: string }).id), await readSettings(manager)),

@@ -14,7 +14,7 @@ export function reviewRoutes({ record, store, photos }: ApiContext): Route[] {
     pdfRoute({
       path: '/panels/:id/review.pdf',
       tag: 'panels',
-      summary: 'The review of a panel for a customer, with its pictures and figures',
+      summary: 'Panel evaluation for a customer, with images and figures',
       query: inZone,
       make: async (id, { zone }) => {
         const { view, pictures } = await store.read(async (manager) =>

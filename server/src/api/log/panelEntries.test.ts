@@ -116,7 +116,7 @@ test('goes out with the site and comes in with it; without the zip it does not',
       .send(content);
   const refused = await send(bare);
   expect(refused.status).toBe(400);
-  expect(refused.text).toContain('did not come along: import the zip');
+  expect(refused.text).toContain('is not in the file. Import the zip');
   await send(zip).expect(201);
   expect(await listed()).toEqual(before);
   expect((await wholeSite()).equals(zip)).toBe(true);

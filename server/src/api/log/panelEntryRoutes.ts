@@ -37,7 +37,7 @@ export function panelEntryRoutes(context: ApiContext): Route[] {
       method: 'get',
       path: '/attachments/:sha256',
       tag: 'log',
-      summary: 'What lies beside an entry, as it is kept',
+      summary: 'Attachment of an entry, as stored',
       params: z.object({ sha256 }),
       status: 200,
       answer: z.string(),

@@ -41,7 +41,7 @@ test('entries of several kinds are stored together, decided by, and taken back i
   expect((await log(reading(14.2), trip(), quiet())).body.ids).toHaveLength(3);
   expect(await count()).toBe(3);
   const { body } = await call<BreakerDetail>('get', `/breakers/${breakerId}`);
-  // ± (2 % + 5 digits of 0.1 A)
+  // ± (2% + 5 digits of 0.1 A)
   expect(body.load).toMatchObject({ amps: 14.2, errorAmps: 14.2 * 0.02 + 0.5 });
   await undoOrRedo(call, { siteId, panelId }, 'undo');
   expect(await shown()).toEqual([null, 0]);

@@ -36,7 +36,7 @@ describe('the directory for the door', () => {
     );
     expect(pdf).toMatchObject({
       pages: 1,
-      title: 'Directory: House',
+      title: 'Circuit directory: House',
       language: 'en-US',
       isTagged: true,
       hasFonts: true,

@@ -5,12 +5,13 @@ import { timeIn } from '../../pdf/index.ts';
 import { directoryPdf, labelsPdf, labelTapePdf } from '../../reports/index.ts';
 import { boardView } from '../../views/index.ts';
 import { address, type ApiContext, pdfRoute, inZone } from '../shared/index.ts';
+import * as messages from './messages.ts';
 
 const millimetres = (usual: number) =>
   z.coerce
-    .number('A measure must be a number.')
-    .min(60, 'A card measures from 60 to 600 mm.')
-    .max(600, 'A card measures from 60 to 600 mm.')
+    .number(messages.theSizeMustBeANumber)
+    .min(60, messages.aDirectoryCanBe60To)
+    .max(600, messages.aDirectoryCanBe60To)
     .default(usual)
     .describe('mm');
 const size = inZone.extend({
@@ -21,10 +22,10 @@ const size = inZone.extend({
 
 const onTape = z.object({
   tapeMm: z.coerce
-    .number('A tape is so many millimeters high.')
-    .refine((mm) => TAPES_MM.some((one) => one === mm), `A tape is ${TAPES_MM.join(', ')} mm high.`)
+    .number(messages.enterTheTapeHeightIn)
+    .refine((mm) => TAPES_MM.some((one) => one === mm), messages.aLabelTapeIsMmHigh(TAPES_MM.join(', ')))
     .optional()
-    .describe('mm; left out: a sheet to cut'),
+    .describe('mm; left out for a sheet to cut'),
 });
 
 /** A panel’s directory, to be printed. */
@@ -35,7 +36,12 @@ export function directoryRoutes({ record }: ApiContext): Route[] {
       const main = breakers.find(({ breaker }) => breaker.role === 'main')?.breaker;
       return {
         card: directoryCard(panel, breakers),
-        about: [site.name, main ? `main ${main.ratingAmps} A` : null, `${panel.spaces} spaces`, panel.family]
+        about: [
+          site.name,
+          main ? messages.mainA(main.ratingAmps) : null,
+          messages.spaces(panel.spaces),
+          panel.family,
+        ]
           .filter(Boolean)
           .join(' · '),
       };
@@ -44,7 +50,7 @@ export function directoryRoutes({ record }: ApiContext): Route[] {
     pdfRoute({
       path: '/panels/:id/directory.pdf',
       tag: 'panels',
-      summary: 'The directory for the door, as the panel hangs, in type as large as fits',
+      summary: 'Panel directory as posted, in the largest type that fits',
       query: size,
       make: async (id, { zone, address: at, ...measures }) => {
         const { card, about } = await drawn(id);
@@ -59,7 +65,7 @@ export function directoryRoutes({ record }: ApiContext): Route[] {
     pdfRoute({
       path: '/panels/:id/labels.pdf',
       tag: 'panels',
-      summary: 'Labels, one a breaker: a sheet to cut, or for a tape',
+      summary: 'Labels, one per breaker: a sheet to cut, or a tape',
       query: onTape,
       make: async (id, { tapeMm }) => {
         const { card } = await drawn(id);

@@ -112,25 +112,25 @@ describe('a report', () => {
     expectWhole(site, 'Report on all panels: Saltmarsh Sail Loft, Saltmarsh Sail Loft');
     expect(site.report.panels).toHaveLength(2);
     const panel = await bothOf(`/panels/${loft.panels[0]!.panel.id}`);
-    expectWhole(panel, 'Report on a panel: Main panel, Saltmarsh Sail Loft');
+    expectWhole(panel, 'Panel report: Main panel, Saltmarsh Sail Loft');
     const ranks = panel.report.findings.map(({ urgency }) =>
       ['now', 'days', 'weeks', 'plan'].indexOf(urgency),
     );
     expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
     const bench = panel.report.findings.find(({ where }) => where.includes('Hot-knife bench'))!;
     expect(bench.figures).toContainEqual({
-      label: 'Against similar breakers',
+      label: 'Compared with similar breakers',
       value: '+24.6 °C',
       limit: '+15 °C',
     });
-    expect(panel.report.notLookedAt.map(({ what }) => what)).toContain('Seen inside');
+    expect(panel.report.notLookedAt.map(({ what }) => what)).toContain('Inside inspection');
   });
 
   test('of 60 findings with long names: nothing is cut', async () => {
     const { panelId } = await thinWires(60, 'Workshop upstairs by the window: bench outlets, dust extractor');
     const both = await bothOf(`/panels/${panelId}`);
     expect(both.report.findings).toHaveLength(60);
-    expectWhole(both, 'Report on a panel: House, Boat shed');
+    expectWhole(both, 'Panel report: House, Boat shed');
     for (const number of [1, 30, 60])
       expect(words(both.pdf.text.join(' '))).toContain(words(`${number}. Install a 15 A breaker`));
   });
@@ -151,7 +151,7 @@ describe('a report', () => {
     expect((await keep(content)).status).toBe(201);
     const priced = await bothOf(`/panels/${panelId}`);
     expect(priced.report).toMatchObject({ totals: [{ amount: 185.5, currency: 'USD' }] });
-    expectWhole(priced, 'Report on a panel: House, Boat shed');
+    expectWhole(priced, 'Panel report: House, Boat shed');
     expect(priced.pdf.text.join(' ')).toContain('$185.50');
     // The wire was found to be thicker: what the price was for is gone.
     for (const { breaker } of branches) await wire(breaker.id, '12');
@@ -170,7 +170,7 @@ describe('a report', () => {
       .expect(201);
     const both = await bothOf(`/panels/${panelId}`);
     expect(both.report.findings[0]!.pictures[0]).toMatchObject({ kind: 'photo', caption: 'Scorched' });
-    expectWhole(both, 'Report on a panel: House, Boat shed');
+    expectWhole(both, 'Panel report: House, Boat shed');
   });
 
   test('tells what comes: a joint that warms from year to year, before its limit', async () => {
@@ -189,7 +189,7 @@ describe('a report', () => {
       trend: { kind: 'joint-warms', figures: 7 },
     });
     expect(both.report.ahead[0]!.trend.reached.likeliest > '2025-07').toBe(true);
-    expectWhole(both, 'Report on a panel: House, Boat shed');
+    expectWhole(both, 'Panel report: House, Boat shed');
   });
 
   test('of what there is not is not found; a time zone that there is not is refused', async () => {

@@ -5,11 +5,12 @@ import { implement, type Route } from '../../http/index.ts';
 import { panelReport, reportPdf, siteReport, visitReport } from '../../reports/index.ts';
 import { readSettings } from '../../settings/index.ts';
 import { type ApiContext, pdfRoute, inZone } from '../shared/index.ts';
+import * as messages from './messages.ts';
 
 const ABOUT = [
-  { at: '/panels', tag: 'panels', words: 'a panel', read: panelReport },
-  { at: '/sites', tag: 'sites', words: 'all panels of a site', read: siteReport },
-  { at: '/visits', tag: 'visits', words: 'a visit', read: visitReport },
+  { at: '/panels', tag: 'panels', words: messages.aPanel, read: panelReport },
+  { at: '/sites', tag: 'sites', words: messages.allPanelsOfASite, read: siteReport },
+  { at: '/visits', tag: 'visits', words: messages.aVisit, read: visitReport },
 ] as const;
 
 /** Reports for whoever pays: as JSON for a page, and as a PDF of the same words. */
@@ -24,7 +25,7 @@ export function reportRoutes({ record, store, photos }: ApiContext): Route[] {
     pdfRoute({
       path: `${at}/:id/report.pdf`,
       tag,
-      summary: `The report on ${words}, for a customer`,
+      summary: `Customer report on ${words}`,
       query: inZone,
       make: async (id, { zone }) => {
         const told = await store.read((manager) => inUnits(manager, read(manager, id, zone)));

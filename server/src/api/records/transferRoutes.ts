@@ -15,6 +15,7 @@ import {
   type ExportKind,
 } from '../../transfer/index.ts';
 import { byId, fileName, fileWork, type ApiContext } from '../shared/index.ts';
+import * as messages from './messages.ts';
 
 const SITE_UPLOAD = {
   types: ['application/octet-stream', 'application/zip'],
@@ -53,14 +54,14 @@ export function transferRoutes(context: ApiContext): Route[] {
   });
 
   return [
-    exporting('site.json', 'application/json', 'A site with all that is on record, without its pictures'),
-    exporting('site.zip', 'application/zip', 'A site with all that is on record and its pictures'),
-    exporting('readings.csv', 'text/csv', 'All readings of a site as a table'),
+    exporting('site.json', 'application/json', messages.aSiteWithItsWholeRecord),
+    exporting('site.zip', 'application/zip', messages.aSiteWithItsWholeRecordAnd),
+    exporting('readings.csv', 'text/csv', messages.allReadingsOfASiteAs),
     {
       method: 'get',
       path: '/panels/:id/directory.csv',
       tag: 'files',
-      summary: 'A panel’s directory as a table',
+      summary: 'Panel directory as a table',
       params: byId,
       status: 200,
       answer: z.string(),
@@ -76,7 +77,7 @@ export function transferRoutes(context: ApiContext): Route[] {
     implement('GET /imports/:id', {
       handle: ({ params }) => {
         const progress = underWay.progressOf(params.id);
-        if (!progress) throw notFound('A file under this name');
+        if (!progress) throw notFound(messages.aFileUnderThisName);
         return progress;
       },
     }),
@@ -131,7 +132,10 @@ export function transferRoutes(context: ApiContext): Route[] {
             await logPlan(edit, plan, onStored);
             edit.touch(params.id);
             const { toLog, ...rest } = plan;
-            return { label: `Imported ${toLog.length} readings`, result: { toLog: toLog.length, ...rest } };
+            return {
+              label: messages.importedReadings(toLog.length),
+              result: { toLog: toLog.length, ...rest },
+            };
           });
         }),
     }),

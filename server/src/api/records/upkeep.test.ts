@@ -53,7 +53,7 @@ test('what was never done is due; a round moves it on, and each result is in its
   expect(JSON.stringify(body.verdict)).toMatch(/gritty|hard/i);
 });
 
-test('what must not lose power is asked once, kept for the panel, and of its breakers only', async () => {
+test('what marked as critical is asked once, kept for the panel, and of its breakers only', async () => {
   const keeps = (breakerIds: string[]) => log({ breakerIds }, undefined, 'homeowner', 'keeps-power');
   expect((await upkeep()).keepsPower).toEqual({ breakerIds: [], isSaid: false });
   expect((await keeps([ids.breakerId])).status).toBe(201);

@@ -19,7 +19,7 @@ export function upkeepRoutes({ record }: ApiContext): Route[] {
       method: 'get',
       path: '/sites/:id/upkeep.ics',
       tag: 'sites',
-      summary: 'What is due at a site, as a calendar: a file, or an address to subscribe to',
+      summary: 'Maintenance due at a site, as a calendar file or subscription',
       params: byId,
       query: at,
       status: 200,

@@ -89,10 +89,10 @@ describe('moving and tying', () => {
     );
     await change('post', `/breakers/${a.id}/tie`, { with: b.id });
     expect(firstIssue(await change('post', `/breakers/${b.id}/move`, { space: 9 }, 400)).message).toMatch(
-      /never move one alone/,
+      /must stay together/,
     );
     expect(firstIssue(await change('patch', `/breakers/${b.id}`, { poles: 2 }, 400)).message).toMatch(
-      /untie it first/,
+      /Remove the handle tie first/,
     );
     await change('post', `/breakers/${a.id}/tie`, { with: null });
     await change('post', `/breakers/${b.id}/move`, { space: 9 });
@@ -114,7 +114,7 @@ describe('sub-panels', () => {
     const refused = await call('post', `/sites/${siteId}/panels`, { ...sub, fedByBreakerId: single.id }, 400);
     expect(firstIssue(refused)).toMatchObject({
       path: 'fedByBreakerId',
-      message: expect.stringMatching(/one leg only/),
+      message: expect.stringMatching(/only one leg/),
     });
     const loft = await call('post', `/sites/${siteId}/panels`, { ...sub, fedByBreakerId: feeder.id }, 201);
     expect((await boardOf(loft.id)).fedFrom).toEqual({

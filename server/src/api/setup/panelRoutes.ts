@@ -27,8 +27,7 @@ export function panelRoutes({ record, changes }: ApiContext): Route[] {
       method: 'get',
       path: '/panels/:id/changes',
       tag: 'panels',
-      summary:
-        'An event “changed” each time anything in the panel, or in the drawing of its site, has changed',
+      summary: 'Event “changed” after every change in the panel or its site',
       params: byId,
       status: 200,
       answer: z.string(),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import * as messages from './messages.ts';
 
 /** Whether it is where a server answers, and nothing behind that. */
 function isOrigin(text: string): boolean {
@@ -10,7 +11,7 @@ function isOrigin(text: string): boolean {
 /** Where the application is, for a code on a printed page. */
 export const address = z
   .string()
-  .max(200, 'An address may have 200 characters at most.')
-  .refine(isOrigin, 'Give the address of the server alone, such as http://panel.local:4710.')
+  .max(200, messages.anAddressCanHaveAtMost)
+  .refine(isOrigin, messages.enterOnlyTheServerAddressSuch)
   .optional()
-  .describe('of the application, for the code that leads to a page of it');
+  .describe('address of the application, for the QR code to one of its pages');

@@ -48,7 +48,7 @@ test('what is planned is kept, taken back by undo, brought again by redo, and st
   // What comes again is a copy: the log only grows.
   const [again] = (await planning()).panels[0]!.proposals;
   expect(again).toMatchObject({ content: { title: 'Kiln' } });
-  await call('post', `/panel-entries/${again!.entryId}/strike`, { why: 'Not planned any more' });
+  await call('post', `/panel-entries/${again!.entryId}/strike`, { why: 'No longer planned' });
   expect((await planning()).panels[0]!.proposals).toEqual([]);
 });
 

@@ -147,7 +147,7 @@ describe('while a visit is under way', () => {
     expect(await event(main.id, { kind: 'handle', position: 'on' })).toBe('locked_out');
     expect(await event(working.id, { kind: 'reset', result: 'holds' })).toBe('locked_out');
     expect(await event(main.id, { kind: 'handle', position: 'off' })).toBe('201');
-    // What happened before the visit may still be told.
+    // Visit log before the visit may still be told.
     expect(await event(main.id, { kind: 'handle', position: 'on', at: '2026-01-01T00:00:00.000Z' })).toBe(
       '201',
     );

@@ -5,6 +5,7 @@ import { noticePdf, tagPdf, visitSheetPdf } from '../../reports/index.ts';
 import { readSettings } from '../../settings/index.ts';
 import { planningPage, siteVisitsPage, visitPage } from '../../views/index.ts';
 import { address, type ApiContext, pdfRoute, inZone } from '../shared/index.ts';
+import * as messages from './messages.ts';
 
 /** What a printed page is made of. */
 interface Asked {
@@ -41,17 +42,13 @@ export function visitRoutes({ record, store }: ApiContext): Route[] {
     implement('GET /visits/:id', {
       handle: ({ params }) => record.read((manager) => visitPage(manager, params.id)),
     }),
-    print(
-      'tag',
-      'The tag for lock and main, with a code that leads to the visit',
-      ({ visit, address: at, zone }) => tagPdf(visit, at, new Date().toISOString(), zone),
+    print('tag', messages.lockoutTagWithAQrCode, ({ visit, address: at, zone }) =>
+      tagPdf(visit, at, new Date().toISOString(), zone),
     ),
-    print(
-      'notice',
-      'A notice for the household: what is off, and for how long',
-      ({ visit, shutdown, zone }) => noticePdf(visit, shutdown, zone),
+    print('notice', messages.outageNoticeForTheHousehold, ({ visit, shutdown, zone }) =>
+      noticePdf(visit, shutdown, zone),
     ),
-    print('sheet', 'The visit as it was planned, and line by line as it went', ({ visit, zone, units }) =>
+    print('sheet', messages.theVisitAsPlannedAndEvery, ({ visit, zone, units }) =>
       visitSheetPdf(visit, zone, units),
     ),
   ];

@@ -162,7 +162,7 @@ describe('a visit', () => {
       visitId: randomUUID(),
       tasks: [{ ...task, id: 'x', breakerId: main, partId: randomUUID() }],
     };
-    expect((await post('visit', atMain)).body.error!.issues[0]!.message).toMatch(/line side stays live/);
+    expect((await post('visit', atMain)).body.error!.issues[0]!.message).toMatch(/line side stays energized/);
     const twice = { ...plan, visitId: randomUUID(), tasks: [task, { ...task, id: 'x' }] };
     expect((await post('visit', twice)).body.error!.issues[0]!.path).toBe('content.tasks.1.partId');
   });
@@ -189,12 +189,12 @@ describe('a visit', () => {
   });
 
   test.each<[page: string, title: string, words: string[]]>([
-    ['tag', 'Tag: Shed panel', ['DO NOT SWITCH ON', 'off by its main', 'R. Marsh', '555 0100']],
-    ['notice', 'The power will be off: Shed panel', ['about 30 minutes', 'Shed', 'Do not touch a switch']],
+    ['tag', 'Tag: Shed panel', ['DO NOT OPERATE', 'locked out at its main breaker', 'R. Marsh', '555 0100']],
+    ['notice', 'Power outage notice: Shed panel', ['about 30 minutes', 'Shed', 'Do not touch any switch']],
     [
       'sheet',
       'Visit: Shed panel',
-      ['Done and proved', 'Pole 1 to neutral', '25 lb·in', 'New breaker in', 'simulated figures'],
+      ['Completed and tested', 'Pole 1 to neutral', '25 lb·in', 'New breaker installed', 'simulated figures'],
     ],
   ])('its %s is a page to print', async (page, title, words) => {
     const { plan, task } = await planned();
@@ -239,6 +239,8 @@ describe('a visit', () => {
       expect(await read(who)).toMatch(/[\p{Script=Hebrew}\p{Script=Arabic}]{3}/u);
     const refused = await call<{ error: { message: string } }>('get', await tagOf('R. Marsh ⚡'));
     expect(refused.status).toBe(409);
-    expect(refused.body.error.message).toMatch(/the worker’s name has characters that do not print \(⚡\)/);
+    expect(refused.body.error.message).toMatch(
+      /the electrician’s name has characters that do not print \(⚡\)/,
+    );
   });
 });

@@ -1,28 +1,47 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
-import { PenLine, Settings } from 'lucide-react';
+import { PenLine, Search, Settings } from 'lucide-react';
 import { Link } from 'react-router';
 import { useReadingLine, useProfile } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 const PROFILES: { value: Profile; label: string }[] = [
-  { value: 'homeowner', label: 'Homeowner' },
-  { value: 'electrician', label: 'Electrician' },
+  { value: 'homeowner', label: messages.homeowner },
+  { value: 'electrician', label: messages.electrician },
 ];
 
 /** The strip over every view: home, who is at work, the settings. */
-export function Header() {
+export function Header({ onSearch }: { onSearch?: () => void }) {
   const { profile, setProfile } = useProfile();
   const openLine = useReadingLine((state) => state.open);
   return (
-    <header className="on-enamel flex h-14 items-center gap-1 border-b border-enamel-line bg-enamel-sunk px-3 text-enamel-text sm:px-4 print:hidden">
-      <Link to="/" className="mr-auto flex min-h-11 items-center text-lg font-bold tracking-wide">
-        Phylaxon
+    <header className="on-enamel flex h-14 items-center justify-between gap-1 border-b border-enamel-line bg-enamel-sunk px-3 text-enamel-text sm:px-4 print:hidden">
+      <Link
+        to="/"
+        className="mr-auto hidden min-h-11 items-center text-lg font-bold tracking-wide min-[23rem]:flex"
+      >
+        {messages.phylaxon}
       </Link>
+      {onSearch && (
+        <button
+          type="button"
+          onClick={onSearch}
+          aria-keyshortcuts="Control+K"
+          aria-label={messages.search}
+          className="flex min-h-11 min-w-11 items-center justify-center gap-2 rounded-xs px-2 hover:bg-enamel-line/60 lg:border lg:border-enamel-line lg:px-3 lg:text-enamel-soft"
+        >
+          <Search aria-hidden="true" className="size-5" />
+          <span className="hidden lg:inline">{messages.searchExample}</span>
+          <kbd className="hidden rounded-xs border border-enamel-line px-1.5 font-mono text-sm lg:inline">
+            Ctrl K
+          </kbd>
+        </button>
+      )}
       <fieldset className="flex">
-        <legend className="sr-only">Who is at work?</legend>
+        <legend className="sr-only">{messages.workingAs}</legend>
         {PROFILES.map(({ value, label }) => (
           <label
             key={value}
-            className="flex min-h-11 items-center border-b-4 border-transparent px-2 has-checked:border-heed-lit has-checked:font-bold has-focus-visible:outline-3 has-focus-visible:outline-heed-lit sm:px-3"
+            className="flex min-h-11 items-center border-b-4 border-transparent px-2 has-checked:border-heed-lit has-checked:font-bold has-focus-visible:outline-3 has-focus-visible:outline-heed-lit max-sm:text-sm sm:px-3"
           >
             <input
               type="radio"
@@ -38,18 +57,20 @@ export function Header() {
       </fieldset>
       <button
         type="button"
-        onClick={openLine}
+        onClick={() => openLine()}
         aria-keyshortcuts="/"
-        className="hidden min-h-11 items-center gap-2 rounded-xs px-3 hover:bg-enamel-line/60 sm:flex"
+        className="hidden min-h-11 items-center gap-2 rounded-xs px-3 hover:bg-enamel-line/60 lg:flex"
       >
-        <PenLine aria-hidden="true" className="size-5" /> Log a line
-        <kbd className="rounded-xs border border-enamel-line px-1.5 font-mono text-sm text-enamel-soft">
-          /
-        </kbd>
+        <PenLine aria-hidden="true" className="size-5" />{' '}
+        {messages.log(
+          <kbd className="rounded-xs border border-enamel-line px-1.5 font-mono text-sm text-enamel-soft">
+            /
+          </kbd>,
+        )}
       </button>
       <Link
         to="/settings"
-        aria-label="Settings"
+        aria-label={messages.settings}
         className="flex size-11 items-center justify-center rounded-xs hover:bg-enamel-line/60"
       >
         <Settings aria-hidden="true" className="size-5" />

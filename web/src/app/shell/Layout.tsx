@@ -1,12 +1,13 @@
-import { PenLine } from 'lucide-react';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Outlet, useLocation } from 'react-router';
 import { loadCommands } from '../../shared/api/index.ts';
 import { classes, isTyping } from '../../shared/ui/index.ts';
 import { useReadingLine } from '../../shared/stores/index.ts';
+import { BottomBar } from './BottomBar.tsx';
 import { FirstVisit } from './FirstVisit.tsx';
 import { Header } from './Header.tsx';
 import { OutboxNotice } from './OutboxNotice.tsx';
+import * as messages from './messages.ts';
 
 const ReadingLine = lazy(async () => ({
   default: (await import('../../measure/readingLine/index.ts')).ReadingLine,
@@ -14,20 +15,32 @@ const ReadingLine = lazy(async () => ({
 
 const ClockNotice = lazy(async () => ({ default: (await import('./ClockNotice.tsx')).ClockNotice }));
 
-/** The key that opens the reading line everywhere. */
-const LINE_KEY = '/';
+const SearchDialog = lazy(async () => ({ default: (await import('./SearchDialog.tsx')).SearchDialog }));
+
+const ShortcutsDialog = lazy(async () => ({
+  default: (await import('./ShortcutsDialog.tsx')).ShortcutsDialog,
+}));
+
+/** What lies over the page. */
+type Over = 'search' | 'shortcuts' | null;
 
 /** What every view stands in. */
 export function Layout() {
   const { isOpen, open } = useReadingLine();
-  // A case, a visit, a map, a round leads by itself, one step at a time: nothing else is offered beside it.
-  const isLed = /^\/(cases|visits)\/|\/(map|upkeep|report)$/.test(useLocation().pathname);
+  const { pathname } = useLocation();
+  const [over, setOver] = useState<Over>(null);
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
-      if (event.key !== LINE_KEY || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target))
-        return;
-      event.preventDefault();
-      open();
+      const isCommand = event.ctrlKey || event.metaKey;
+      if (isCommand && event.key.toLowerCase() === 'k') {
+        event.preventDefault();
+        setOver('search');
+      } else if (!isCommand && !event.altKey && !isTyping(event.target)) {
+        if (event.key === '/') open();
+        else if (event.key === '?') setOver('shortcuts');
+        else return;
+        event.preventDefault();
+      }
     };
     window.addEventListener('keydown', onKeyDown);
     return () => window.removeEventListener('keydown', onKeyDown);
@@ -35,35 +48,23 @@ export function Layout() {
   useEffect(() => void loadCommands().catch(() => undefined), []);
   return (
     <>
-      <Header />
+      <Header onSearch={() => setOver('search')} />
       <OutboxNotice />
       <Suspense fallback={null}>
         <ClockNotice />
       </Suspense>
-      <FirstVisit />
-      <Suspense fallback={<p className="p-6">Opening …</p>}>
+      {pathname === '/' && <FirstVisit />}
+      <Suspense fallback={<p className="p-6">{messages.loading}</p>}>
         <Outlet />
       </Suspense>
       {/* What is docked below covers nothing for good: the page can be scrolled past it. */}
-      <div
-        aria-hidden="true"
-        className={classes('print:hidden', isOpen ? 'h-64' : !isLed && 'h-16 sm:hidden')}
-      />
-      {isOpen && (
-        <Suspense fallback={null}>
-          <ReadingLine />
-        </Suspense>
-      )}
-      {!isOpen && !isLed && (
-        <button
-          type="button"
-          onClick={open}
-          aria-keyshortcuts={LINE_KEY}
-          className="fixed right-3 bottom-3 z-20 flex min-h-12 items-center gap-2 rounded-sm border-2 border-ink bg-bone-raised px-4 font-semibold shadow-md sm:hidden print:hidden"
-        >
-          <PenLine aria-hidden="true" className="size-5" /> Log a line
-        </button>
-      )}
+      <div aria-hidden="true" className={classes('print:hidden', isOpen ? 'h-64' : 'h-16 lg:hidden')} />
+      <BottomBar />
+      <Suspense fallback={null}>
+        {isOpen && <ReadingLine />}
+        {over === 'search' && <SearchDialog onClose={() => setOver(null)} />}
+        {over === 'shortcuts' && <ShortcutsDialog onClose={() => setOver(null)} />}
+      </Suspense>
     </>
   );
 }

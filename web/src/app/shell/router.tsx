@@ -7,7 +7,13 @@ const siteView = async () => ({ Component: (await import('../../panel/site/index
 const newPanelView = async () => ({
   Component: (await import('../../panel/newPanel/index.ts')).NewPanelPage,
 });
+const workbenchView = async () => ({
+  Component: (await import('../../panel/workbench/index.ts')).Workbench,
+});
 const panelView = async () => ({ Component: (await import('../../panel/page/index.ts')).PanelPage });
+const breakerView = async () => ({ Component: (await import('../../panel/page/index.ts')).BreakerPage });
+const spaceView = async () => ({ Component: (await import('../../panel/page/index.ts')).SpacePage });
+const setUpView = async () => ({ Component: (await import('../../panel/page/index.ts')).SetUpPage });
 const openCaseView = async () => ({
   Component: (await import('../../diagnose/openCase/index.ts')).OpenCasePage,
 });
@@ -65,38 +71,48 @@ export const router = createBrowserRouter([
       { path: 'sites/new', lazy: newPanelView },
       { path: 'sites/:siteId', lazy: siteView },
       { path: 'sites/:siteId/panels/new', lazy: newPanelView },
-      { path: 'sites/:siteId/outcomes', lazy: outcomesView },
-      { path: 'sites/:siteId/parts', lazy: partsView },
-      { path: 'sites/:siteId/visits', lazy: visitsView },
-      { path: 'visits/:visitId', lazy: visitView },
       { path: 'outcomes', lazy: outcomesView },
-      { path: 'live', lazy: liveView },
-      { path: 'legs/:panelId', lazy: legsView },
-      { path: 'joints/:breakerId', lazy: jointsView },
-      { path: 'panels/:panelId/review', lazy: reviewView },
-      { path: 'panels/:panelId/scan', lazy: scanView },
-      { path: 'panels/:panelId/heat-pictures', lazy: heatPicturesView },
-      { path: 'panels/:panelId/recordings', lazy: recordingsView },
-      { path: 'panels/:panelId/recordings/:entryId', lazy: recordingView },
-      { path: 'panels/:panelId/service', lazy: serviceView },
-      { path: 'panels/:panelId/room', lazy: roomView },
-      { path: 'panels/:panelId/map', lazy: houseMapView },
-      { path: 'panels/:panelId/directory', lazy: directoryView },
-      { path: 'panels/:panelId/upkeep', lazy: upkeepPageView },
-      { path: 'panels/:panelId/report', lazy: reportView },
-      { path: 'sites/:siteId/report', lazy: reportView },
-      { path: 'visits/:visitId/report', lazy: reportView },
-      { path: 'panels/:panelId/breakers/:breakerId/what-if', lazy: whatIfView },
-      { path: 'panels/:panelId/breakers/:breakerId/two-wires', lazy: twoWiresView },
       { path: 'settings', lazy: settingsView },
-      { path: 'cases/new', lazy: openCaseView },
-      { path: 'cases/:caseId', lazy: caseView },
       { path: 'cases/:caseId/handover', lazy: handOverView },
       {
-        path: 'panels/:panelId',
-        lazy: panelView,
-        // What they show, the panel’s own page shows: it looks at the address itself.
-        children: ['breakers/:breakerId', 'spaces/:space', 'setup'].map((path) => ({ path, element: null })),
+        // Everything at a panel stands beside its board.
+        lazy: workbenchView,
+        children: [
+          { path: 'sites/:siteId/outcomes', lazy: outcomesView },
+          { path: 'sites/:siteId/parts', lazy: partsView },
+          { path: 'sites/:siteId/visits', lazy: visitsView },
+          { path: 'sites/:siteId/report', lazy: reportView },
+          { path: 'visits/:visitId', lazy: visitView },
+          { path: 'visits/:visitId/report', lazy: reportView },
+          { path: 'live', lazy: liveView },
+          { path: 'cases/new', lazy: openCaseView },
+          { path: 'cases/:caseId', lazy: caseView },
+          {
+            path: 'panels/:panelId',
+            children: [
+              { index: true, lazy: panelView },
+              { path: 'breakers/:breakerId', lazy: breakerView },
+              { path: 'breakers/:breakerId/what-if', lazy: whatIfView },
+              { path: 'breakers/:breakerId/two-wires', lazy: twoWiresView },
+              { path: 'breakers/:breakerId/joints', lazy: jointsView },
+              { path: 'spaces/:space', lazy: spaceView },
+              { path: 'setup', lazy: setUpView },
+              { path: 'live', lazy: liveView },
+              { path: 'legs', lazy: legsView },
+              { path: 'scan', lazy: scanView },
+              { path: 'heat-pictures', lazy: heatPicturesView },
+              { path: 'recordings', lazy: recordingsView },
+              { path: 'recordings/:entryId', lazy: recordingView },
+              { path: 'service', lazy: serviceView },
+              { path: 'room', lazy: roomView },
+              { path: 'map', lazy: houseMapView },
+              { path: 'directory', lazy: directoryView },
+              { path: 'upkeep', lazy: upkeepPageView },
+              { path: 'review', lazy: reviewView },
+              { path: 'report', lazy: reportView },
+            ],
+          },
+        ],
       },
     ],
   },

@@ -4,11 +4,12 @@ import { uploads } from '../../shared/api/index.ts';
 import type { ImportMode, SitePreview } from '@phylaxon/core/api';
 import { Button, FileField, Problems, problemsOf } from '../../shared/ui/index.ts';
 import { FileProgressBar, useFileWork } from '../../shared/transfer/index.ts';
+import * as messages from './messages.ts';
 
 const MODE_WORDS: Record<ImportMode, string> = {
-  new: 'Import it',
-  replace: 'Replace the one here',
-  copy: 'Import as a copy beside it',
+  new: messages.importLabel,
+  replace: messages.replaceTheExistingSite,
+  copy: messages.importAsACopy,
 };
 
 /** What is counted in a preview, in the order people think of it. */
@@ -77,11 +78,11 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
   return (
     <div className="space-y-3">
       <FileField
-        label="Import a site, or a case handed over to you"
+        label={messages.importASiteOrAHanded}
         accept=".zip,.json,application/zip,application/json"
         onFile={(chosen) => void choose(chosen)}
       />
-      <p role="status">{isDone && <span className="text-good">✓ Imported.</span>}</p>
+      <p role="status">{isDone && <span className="text-good">{messages.imported}</span>}</p>
       <FileProgressBar work={work} />
       {preview && (
         <div className="border-l-4 border-rule-strong pl-4">
@@ -92,11 +93,7 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
               .join(', ')}
             .
           </p>
-          {preview.here && (
-            <p className="font-medium">
-              {preview.here} is here already. Replacing it drops what is here in favour of the file.
-            </p>
-          )}
+          {preview.here && <p className="font-medium">{messages.isAlreadyHereReplacingIt(preview.here)}</p>}
           <p className="mt-2 flex flex-wrap gap-2">
             {preview.modes.map((mode) => (
               <Button
@@ -109,12 +106,12 @@ export function ImportSite({ onImported }: { onImported: () => void }) {
               </Button>
             ))}
             <Button look="quiet" disabled={work.isBusy} onClick={() => setPreview(null)}>
-              Leave it
+              {messages.doNotImport}
             </Button>
           </p>
         </div>
       )}
-      <Problems title="This file changed nothing:" problems={problems} />
+      <Problems title={messages.theFileWasNotImported} problems={problems} />
     </div>
   );
 }

@@ -8,6 +8,7 @@ import { asButton, Button, classes, Notice, useUnits } from '../../shared/ui/ind
 import { Due } from './Due.tsx';
 import { ImportSite } from './ImportSite.tsx';
 import { pressing, type Pressing } from './pressing.ts';
+import * as messages from './messages.ts';
 
 /** As many as fit a glance, on a desk and on a phone. */
 const AT_A_GLANCE = 8;
@@ -25,28 +26,23 @@ export function StartPage() {
 
   return (
     <main className="mx-auto max-w-6xl px-4 py-6">
-      <title>Phylaxon</title>
-      <h1 className="text-3xl font-bold text-balance">What brings you here?</h1>
-      {sites?.length === 0 && (
-        <p className="mt-2 max-w-3xl text-lg">
-          Phylaxon finds out with you why a breaker trips, is dead or fails, keeps what you measure, and says,
-          with reasons, whether to reset, resize or replace it.
-        </p>
-      )}
+      <title>{messages.phylaxon}</title>
+      <h1 className="text-3xl font-bold text-balance">{messages.whatSTheProblem}</h1>
+      {sites?.length === 0 && <p className="mt-2 max-w-3xl text-lg">{messages.phylaxonHelpsYouFindOutWhy}</p>}
       <p className="mt-3">
         <Link to="/cases/new" className={asButton('primary', 'largest')}>
-          Something is dead, trips or worries me
+          {messages.diagnoseAProblem}
         </Link>
       </p>
       {cases.length > 0 && (
-        <section aria-label="Open cases" className="mt-5 max-w-3xl">
+        <section aria-label={messages.openCases} className="mt-5 max-w-3xl">
           <h2 className="text-xl font-bold">
-            {cases.length === 1 ? 'One case is open' : `${cases.length} cases are open`}
+            {cases.length === 1 ? messages.openCase : messages.openCases2(cases.length)}
           </h2>
           <CaseList cases={allCases ? cases : cases.slice(0, CASES_AT_ONCE)} />
           {cases.length > CASES_AT_ONCE && (
             <Button look="quiet" className="mt-1" onClick={() => setAllCases(!allCases)}>
-              {allCases ? 'Show the newest only' : `Show all ${cases.length}`}
+              {allCases ? messages.showOnlyTheNewest : messages.showAll(cases.length)}
             </Button>
           )}
         </section>
@@ -54,7 +50,7 @@ export function StartPage() {
       {error && (
         <Notice title={error.message}>
           <Button look="quiet" className="mt-2" onClick={() => void refetch()}>
-            Try again
+            {messages.tryAgain}
           </Button>
         </Notice>
       )}
@@ -66,7 +62,7 @@ export function StartPage() {
             ))}
             <div className={classes('space-y-3', sites.length > 0 && 'border-t border-rule-strong pt-4')}>
               <Link to="/sites/new" className={asButton('quiet')}>
-                {sites.length === 0 ? 'Draw a panel' : 'Draw a panel at another site'}
+                {sites.length === 0 ? messages.setUpAPanel : messages.setUpAPanelAtAnother}
               </Link>
               <ImportSite onImported={() => void invalidateRecord()} />
               {sites.length > 0 && (
@@ -75,7 +71,7 @@ export function StartPage() {
                     to="/outcomes"
                     className="inline-flex min-h-11 items-center underline underline-offset-4"
                   >
-                    How earlier cases turned out
+                    {messages.resultsOfEarlierCases}
                   </Link>
                 </p>
               )}
@@ -118,12 +114,16 @@ function Site({ summary: { site, panels }, alike }: { summary: SiteSummary; alik
             >
               <span className="text-lg font-semibold">{panel.name}</span>
               <span className="text-right text-sm text-enamel-soft">
-                <span className="figures">{breakers}</span> breakers
-                {attention.length > 0 && (
-                  <span className="block font-semibold text-heed-lit">
-                    <span className="figures">{attention.length}</span>{' '}
-                    {attention.length === 1 ? 'needs' : 'need'} attention
-                  </span>
+                {messages.breakers(
+                  <span className="figures">{breakers}</span>,
+                  attention.length > 0 && (
+                    <span className="block font-semibold text-heed-lit">
+                      {messages.attention(
+                        <span className="figures">{attention.length}</span>,
+                        attention.length === 1 ? 'needs' : 'need',
+                      )}
+                    </span>
+                  ),
                 )}
               </span>
             </Link>
@@ -135,7 +135,7 @@ function Site({ summary: { site, panels }, alike }: { summary: SiteSummary; alik
           to={`/sites/${site.id}/panels/new`}
           className="inline-flex min-h-11 items-center underline underline-offset-4"
         >
-          Draw its first panel
+          {messages.setUpItsFirstPanel}
         </Link>
       )}
     </section>
@@ -147,9 +147,9 @@ function NeedsAttention({ list }: { list: Pressing[] }) {
   const [all, setAll] = useState(false);
   const shown = all ? list : list.slice(0, AT_A_GLANCE);
   return (
-    <section aria-label="What needs attention">
+    <section aria-label={messages.whatNeedsAttention}>
       <h2 className="text-xl font-bold">
-        {list.length === 0 ? 'Nothing needs attention' : 'What needs attention, most pressing first'}
+        {list.length === 0 ? messages.nothingNeedsAttention : messages.needsAttentionMostUrgentFirst}
       </h2>
       <ol className="mt-1 divide-y divide-rule">
         {shown.map(({ key, to, where, label, headline, because, stop, when }, i) => (
@@ -180,7 +180,7 @@ function NeedsAttention({ list }: { list: Pressing[] }) {
           className={classes('mt-2', list.length <= AT_A_GLANCE && 'lg:hidden')}
           onClick={() => setAll(!all)}
         >
-          {all ? 'Show the most pressing only' : `Show all ${list.length}`}
+          {all ? messages.showOnlyTheMostUrgent : messages.showAll(list.length)}
         </Button>
       )}
     </section>

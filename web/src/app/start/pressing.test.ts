@@ -24,7 +24,7 @@ test('what needs attention anywhere, most pressing first, with where and how soo
   ]);
   expect(list.map(({ label, when, to, where }) => [label, when, to, where])).toEqual([
     ['pump', 'Stop', '/panels/Loft-panel/breakers/pump', 'Loft, Main panel'],
-    ['hole', 'At once', '/panels/Cottage-panel/spaces/8', 'Cottage, Main panel'],
+    ['hole', 'Now', '/panels/Cottage-panel/spaces/8', 'Cottage, Main panel'],
     ['fridge', 'Soon', '/panels/Cottage-panel/breakers/fridge', 'Cottage, Main panel'],
   ]);
 });

@@ -1,4 +1,5 @@
 import type { SiteSummary } from '@phylaxon/core/views/board';
+import * as messages from './messages.ts';
 
 /** Something that needs attention, wherever it is. */
 export interface Pressing {
@@ -14,7 +15,7 @@ export interface Pressing {
 }
 
 /** How soon something is to be seen to, by its urgency: 0 is danger. */
-const WHEN = ['Stop', 'At once', 'Soon', 'Soon', 'Next visit'] as const;
+const WHEN = [messages.stop, messages.now, messages.soon, messages.soon, messages.nextVisit] as const;
 
 /** What needs attention at any site, the most pressing first. */
 export function pressing(sites: readonly SiteSummary[]): Pressing[] {
@@ -27,7 +28,7 @@ export function pressing(sites: readonly SiteSummary[]): Pressing[] {
           key: `${panel.id} ${breakerId ?? space}`,
           to: `/panels/${panel.id}/${breakerId ? `breakers/${breakerId}` : `spaces/${space}`}`,
           where: `${site.name}, ${panel.name}`,
-          when: WHEN[urgency] ?? 'Next visit',
+          when: WHEN[urgency] ?? messages.nextVisit,
         })),
       ),
     )

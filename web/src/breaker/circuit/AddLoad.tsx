@@ -4,6 +4,7 @@ import { atThePlug, loadOf, measuredLoad } from '@phylaxon/core/record/appliance
 import { useState } from 'react';
 import { ampsText, Button, NumberInput, useUnits } from '../../shared/ui/index.ts';
 import { emptyLoad, loadValues, type CircuitValues } from './formValues.ts';
+import * as messages from './messages.ts';
 
 type LoadValues = CircuitValues['loads'][number];
 
@@ -14,11 +15,11 @@ export function AddLoad({ poles, onAdd }: { poles: 1 | 2; onAdd: (load: LoadValu
     <div className="mt-2 space-y-3">
       <div className="flex flex-wrap items-end gap-3">
         <Button look="quiet" onClick={() => onAdd(emptyLoad(poles))}>
-          Add a load
+          {messages.addALoad}
         </Button>
         <CommonThing onAdd={onAdd} />
         <Button look="quiet" aria-expanded={measuring} onClick={() => setMeasuring(!measuring)}>
-          Measured at the plug
+          {messages.measuredWithAPlugInMeter}
         </Button>
       </div>
       {measuring && (
@@ -47,10 +48,10 @@ function CommonThing({ onAdd }: { onAdd: (load: LoadValues) => void }) {
       }}
     >
       <label className="block">
-        <span className="mb-1 block text-sm font-medium">Add a common thing</span>
+        <span className="mb-1 block text-sm font-medium">{messages.addACommonAppliance}</span>
         <ComboboxInput
           value={typed}
-          placeholder="kettle, pump, charger …"
+          placeholder={messages.kettlePumpCharger}
           onChange={(event) => setTyped(event.target.value)}
           className="min-h-11 w-56 rounded-sm border border-rule-strong bg-bone-raised px-3"
         />
@@ -90,10 +91,14 @@ function AtThePlug({ onAdd }: { onAdd: (load: LoadValues) => void }) {
     setRead((all) => ({ ...all, [field]: value }));
   const problem = result.problem ?? (hasBoth ? asked.error?.issues[0]?.message : undefined);
   return (
-    <div role="group" aria-label="Measured at the plug" className="border-l-4 border-rule-strong pl-4">
+    <div
+      role="group"
+      aria-label={messages.measuredWithAPlugInMeter}
+      className="border-l-4 border-rule-strong pl-4"
+    >
       <div className="flex flex-wrap gap-4">
         <label className="block">
-          <span className="mb-1 block text-sm font-medium">What it is</span>
+          <span className="mb-1 block text-sm font-medium">{messages.appliance}</span>
           <input
             value={name}
             maxLength={120}
@@ -101,16 +106,18 @@ function AtThePlug({ onAdd }: { onAdd: (load: LoadValues) => void }) {
             className="min-h-11 rounded-sm border border-rule-strong bg-bone-raised px-3"
           />
         </label>
-        <NumberInput label="Volts (V)" onValue={set('volts')} />
-        <NumberInput label="Amps (A)" onValue={set('amps')} />
-        <NumberInput label="Watts (W), if shown" onValue={set('watts')} />
+        <NumberInput label={messages.voltsV} onValue={set('volts')} />
+        <NumberInput label={messages.ampsA} onValue={set('amps')} />
+        <NumberInput label={messages.wattsWIfTheMeterShows} onValue={set('watts')} />
       </div>
       {problem && <p className="mt-1 font-medium text-danger">{say(problem)}</p>}
       {result.load && (
         <p className="mt-2" aria-live="polite">
-          <strong className="figures text-lg">{Math.round(result.load.voltAmperes)} VA</strong>{' '}
-          <span className="text-ink-soft">± {Math.max(1, Math.round(result.load.errorVoltAmperes))} VA</span>
-          {result.load.powerFactor !== null && `, power factor ${result.load.powerFactor.toFixed(2)}`}
+          <strong className="figures text-lg">{messages.va(Math.round(result.load.voltAmperes))}</strong>{' '}
+          <span className="text-ink-soft">
+            {messages.va2(Math.max(1, Math.round(result.load.errorVoltAmperes)))}
+          </span>
+          {result.load.powerFactor !== null && messages.powerFactor(result.load.powerFactor.toFixed(2))}
           {result.load.feels && (
             <span className="block font-semibold text-heed">{say(result.load.feels)}</span>
           )}
@@ -132,7 +139,7 @@ function AtThePlug({ onAdd }: { onAdd: (load: LoadValues) => void }) {
           )
         }
       >
-        Add it as measured{typeof read.amps === 'number' ? `: ${ampsText(read.amps)}` : ''}
+        {messages.addTheMeasuredLoad(typeof read.amps === 'number' ? `: ${ampsText(read.amps)}` : '')}
       </Button>
     </div>
   );

@@ -27,10 +27,11 @@ import { sendEntries } from '../../shared/stores/index.ts';
 import { circuitForm, circuitFromForm, circuitFormValues, type CircuitValues } from './formValues.ts';
 import { LoadRows } from './LoadRows.tsx';
 import { SizingPreview } from './SizingPreview.tsx';
+import * as messages from './messages.ts';
 
 const GAUGE_OPTIONS = [
-  { value: '', label: 'not known' },
-  ...GAUGES.map((gauge) => ({ value: gauge, label: `${gauge} AWG` })),
+  { value: '', label: messages.notKnown },
+  ...GAUGES.map((gauge) => ({ value: gauge, label: messages.awg(gauge) })),
 ];
 const MATERIALS = [
   { value: 'copper', label: 'copper' },
@@ -38,14 +39,14 @@ const MATERIALS = [
 ];
 const INSULATIONS = ['60', '75', '90'].map((value) => ({ value, label: `${value} °C` }));
 const CABLES = [
-  { value: 'nm', label: 'NM cable' },
+  { value: 'nm', label: messages.nmCable },
   { value: 'other', label: 'other' },
 ];
 const TERMINALS = ['60', '75'].map((value) => ({ value, label: `${value} °C` }));
 const RULES = [
-  { value: 'policy', label: 'as chosen in the settings' },
-  { value: 'split', label: '125 % of continuous, plus the rest' },
-  { value: 'flat80', label: `everything at most ${100 * LOAD_LIMITS.continuousShare} % of the rating` },
+  { value: 'policy', label: messages.asSetInTheSettings },
+  { value: 'split', label: messages.ofContinuousLoadPlusTheRest },
+  { value: 'flat80', label: messages.totalLoadAtMostOfThe(100 * LOAD_LIMITS.continuousShare) },
 ];
 
 interface Props {
@@ -55,8 +56,8 @@ interface Props {
 }
 
 const SAID = {
-  stored: '✓ Stored. The decision is up to date.',
-  waiting: 'The server does not answer: this is kept here and stored as soon as it does.',
+  stored: messages.savedTheDecisionIsUpTo,
+  waiting: messages.theServerIsNotAnsweringYour,
 } as const;
 
 /** The circuit on a breaker: its conductor, its surroundings, its loads; compared while typing. */
@@ -106,75 +107,84 @@ export default function CircuitForm({ breaker, circuit, policies }: Props) {
       <DraftNote draft={draft} />
       <StaleNote versioned={versioned} />
       <TextField
-        label="Circuit"
+        label={messages.circuit}
         registration={register('label')}
         error={errors.label?.message}
-        hint="As the directory should say it."
+        hint={messages.asItShouldReadInThe}
       />
       <SizingPreview
         question={sizingQuestion(circuitFromForm(values, units), breaker.ratingAmps, policies.loading)}
       />
       <fieldset>
-        <legend className="mb-1 font-semibold">Conductor</legend>
+        <legend className="mb-1 font-semibold">{messages.conductor}</legend>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
           <SelectField
-            label="Gauge"
+            label={messages.wireSize}
             options={GAUGE_OPTIONS}
             registration={register('gauge')}
             error={errors.gauge?.message}
           />
-          <SelectField label="Metal" options={MATERIALS} registration={register('material')} />
-          <SelectField label="Insulation" options={INSULATIONS} registration={register('insulationC')} />
-          <SelectField label="Cable" options={CABLES} registration={register('cable')} />
-          <SelectField label="Terminals marked" options={TERMINALS} registration={register('terminalC')} />
+          <SelectField
+            label={messages.conductorMaterial}
+            options={MATERIALS}
+            registration={register('material')}
+          />
+          <SelectField
+            label={messages.insulation}
+            options={INSULATIONS}
+            registration={register('insulationC')}
+          />
+          <SelectField label={messages.cable} options={CABLES} registration={register('cable')} />
+          <SelectField
+            label={messages.terminationTemperatureRating}
+            options={TERMINALS}
+            registration={register('terminalC')}
+          />
           <NumberField
-            label="Air along it"
+            label={messages.ambientTemperature}
             unit={temperatureUnit}
             registration={register('ambientC', number)}
             error={errors.ambientC?.message}
           />
           <NumberField
-            label="Current-carrying"
+            label={messages.currentCarryingConductors}
             unit="wires"
             registration={register('currentCarrying', number)}
             error={errors.currentCarrying?.message}
           />
           <NumberField
-            label="Length"
+            label={messages.oneWayLength}
             unit={lengthUnit}
             registration={register('lengthM', number)}
             error={errors.lengthM?.message}
           />
         </div>
-        <Check
-          label="Feeds ordinary outlets that anything may be plugged into"
-          registration={register('portableReceptacles')}
-        />
+        <Check label={messages.feedsGeneralPurposeOutlets} registration={register('portableReceptacles')} />
         <SelectField
-          label="Shared neutral (multiwire branch circuit)"
+          label={messages.sharedNeutralMultiwireBranch}
           options={NEUTRAL_OPTIONS}
           registration={register('sharesNeutral')}
         />
       </fieldset>
       <LoadRows form={form} poles={breaker.poles} />
       <details>
-        <summary className="min-h-11 py-2 font-semibold">Motor-compressor nameplate, loading rule</summary>
+        <summary className="min-h-11 py-2 font-semibold">{messages.motorCompressorNameplateAnd}</summary>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
           <NumberField
-            label="Minimum circuit"
+            label={messages.minimumCircuitAmpacity}
             unit="A"
             registration={register('minCircuitAmps', number)}
             error={errors.minCircuitAmps?.message}
           />
           <NumberField
-            label="Largest breaker"
+            label={messages.maximumBreakerSize}
             unit="A"
             registration={register('maxBreakerAmps', number)}
             error={errors.maxBreakerAmps?.message}
           />
           <SelectField
             className="col-span-2"
-            label="Loading rule"
+            label={messages.loadingRule}
             options={RULES}
             registration={register('rules')}
           />
@@ -182,7 +192,7 @@ export default function CircuitForm({ breaker, circuit, policies }: Props) {
       </details>
       <div className="flex flex-wrap items-center gap-4">
         <Button type="submit" disabled={isSubmitting}>
-          {isSubmitting ? 'Storing …' : 'Store circuit'}
+          {isSubmitting ? messages.saving : messages.saveCircuit}
         </Button>
         <span role="status" className="text-good">
           {stored && SAID[stored]}

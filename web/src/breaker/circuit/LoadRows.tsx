@@ -3,6 +3,7 @@ import { lazy, Suspense } from 'react';
 import { useFieldArray, type UseFormReturn } from 'react-hook-form';
 import { Check, NumberField, SelectField, TextField, toNumber } from '../../shared/ui/index.ts';
 import type { CircuitValues } from './formValues.ts';
+import * as messages from './messages.ts';
 
 /** The list of common things and its search load beside the form. */
 const AddLoad = lazy(async () => ({ default: (await import('./AddLoad.tsx')).AddLoad }));
@@ -22,11 +23,8 @@ export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; 
   const number = { setValueAs: toNumber };
   return (
     <fieldset>
-      <legend className="font-semibold">Loads</legend>
-      <p className="text-sm text-ink-soft">
-        The breaker feels volt-amperes; where only watts are known they are taken for it. Continuous means
-        three hours or more.
-      </p>
+      <legend className="font-semibold">{messages.loads}</legend>
+      <p className="text-sm text-ink-soft">{messages.aBreakerRespondsToVoltAmperes}</p>
       <ul className="divide-y divide-rule">
         {fields.map((field, i) => {
           const errors = formState.errors.loads?.[i];
@@ -34,13 +32,13 @@ export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; 
             <li key={field.id} className="grid grid-cols-2 gap-3 py-3 sm:grid-cols-4">
               <TextField
                 className="sm:col-span-3"
-                label="Load"
+                label={messages.load}
                 registration={register(`loads.${i}.name`)}
                 error={errors?.name?.message}
               />
-              <SelectField label="On" options={VOLTS} registration={register(`loads.${i}.volts`)} />
+              <SelectField label={messages.on} options={VOLTS} registration={register(`loads.${i}.volts`)} />
               <NumberField
-                label="Watts"
+                label={messages.watts}
                 unit="W"
                 registration={register(`loads.${i}.watts`, number)}
                 error={errors?.watts?.message}
@@ -56,39 +54,41 @@ export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; 
                 error={errors?.voltAmperes?.message}
               />
               <div className="col-span-2 flex items-end justify-between">
-                <Check label="Continuous" registration={register(`loads.${i}.continuous`)} />
+                <Check label={messages.continuous} registration={register(`loads.${i}.continuous`)} />
                 <button
                   type="button"
                   onClick={() => remove(i)}
-                  aria-label={`Remove load ${i + 1}`}
+                  aria-label={messages.removeLoad(i + 1)}
                   className="flex size-11 items-center justify-center hover:bg-bone-sunk"
                 >
                   <X aria-hidden="true" className="size-5" />
                 </button>
               </div>
               <details className="col-span-2 sm:col-span-4" open={hasRunning(fields[i]!) || undefined}>
-                <summary className="min-h-11 py-2 text-sm font-medium">How it runs: turns and start</summary>
+                <summary className="min-h-11 py-2 text-sm font-medium">
+                  {messages.dutyCycleAndStartingCurrent}
+                </summary>
                 <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
                   <NumberField
-                    label="Runs for"
+                    label={messages.runsFor}
                     unit="min"
                     registration={register(`loads.${i}.onMinutes`, number)}
                     error={errors?.onMinutes?.message}
                   />
                   <NumberField
-                    label="Then rests for"
+                    label={messages.thenOffFor}
                     unit="min"
                     registration={register(`loads.${i}.offMinutes`, number)}
                     error={errors?.offMinutes?.message}
                   />
                   <NumberField
-                    label="Draws at its start"
+                    label={messages.startingCurrent}
                     unit="times"
                     registration={register(`loads.${i}.surgeTimes`, number)}
                     error={errors?.surgeTimes?.message}
                   />
                   <NumberField
-                    label="For"
+                    label={messages.startingTime}
                     unit="s"
                     registration={register(`loads.${i}.surgeSeconds`, number)}
                     error={errors?.surgeSeconds?.message}
@@ -99,7 +99,7 @@ export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; 
           );
         })}
       </ul>
-      <Suspense fallback={<p className="mt-2 h-16">Opening …</p>}>
+      <Suspense fallback={<p className="mt-2 h-16">{messages.loading}</p>}>
         <AddLoad poles={poles} onAdd={(load) => append(load)} />
       </Suspense>
     </fieldset>

@@ -1,13 +1,14 @@
 import type { SizingInput } from '@phylaxon/core/code/sizing';
 import { useComputation } from '../../shared/compute/index.ts';
 import { ampsText, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 const DECISION_WORDS = {
-  keep: 'This breaker suits',
-  'size-down': 'The breaker is too large for the conductor',
-  'size-up': 'The load calls for more than this breaker',
-  split: 'The loads need two circuits',
-  rewire: 'The load needs a larger conductor',
+  keep: messages.thisBreakerSuitsTheCircuit,
+  'size-down': messages.theBreakerIsTooLargeFor,
+  'size-up': messages.theLoadIsTooHighFor,
+  split: messages.splitTheLoadsOntoTwoCircuits,
+  rewire: messages.theLoadNeedsALargerConductor,
 } as const;
 
 /** What the figures amount to, while they are typed. */
@@ -15,18 +16,13 @@ export function SizingPreview({ question }: { question: SizingInput | null }) {
   const { say } = useUnits();
   const sizing = useComputation('sizing', question);
   if (!question || !sizing) {
-    return (
-      <p className="text-ink-soft">
-        Give the conductor’s gauge: it is printed on its jacket. Then load, conductor and breaker are compared
-        here.
-      </p>
-    );
+    return <p className="text-ink-soft">{messages.enterTheWireSizePrintedOn}</p>;
   }
   const figures = [
-    ['Load', sizing.loadAmps],
-    ['Demand', sizing.demandAmps],
-    ['Conductor carries', sizing.ampacity],
-    ['Largest breaker', sizing.maxBreakerAmps],
+    [messages.load, sizing.loadAmps],
+    [messages.demand, sizing.demandAmps],
+    [messages.conductorAmpacity, sizing.ampacity],
+    [messages.maximumBreakerSize, sizing.maxBreakerAmps],
   ] as const;
   return (
     <div className="border-l-4 border-rule-strong pl-4">
@@ -44,9 +40,7 @@ export function SizingPreview({ question }: { question: SizingInput | null }) {
           <li key={reason.code}>{say(reason.text)}</li>
         ))}
       </ul>
-      <p className="mt-1 text-sm text-ink-soft">
-        Figures of NEC 2023, tables 310.16 and 310.15; 210.20(A), 240.4, 240.6(A).
-      </p>
+      <p className="mt-1 text-sm text-ink-soft">{messages.figuresFromNec2023Tables310}</p>
     </div>
   );
 }

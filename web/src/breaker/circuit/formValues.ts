@@ -9,6 +9,7 @@ import {
 } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { neutralChoice, SHARES_NEUTRAL, type Units } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 const SECONDS = 60;
 /** Minutes as people write them, to a hundredth of a second. */
@@ -79,7 +80,7 @@ export const circuitForm = (units: Units) =>
   values.superRefine((typed, context) => {
     if ((typed.minCircuitAmps === null) !== (typed.maxBreakerAmps === null)) {
       const path = typed.minCircuitAmps === null ? 'minCircuitAmps' : 'maxBreakerAmps';
-      context.addIssue({ code: 'custom', path: [path], message: 'A nameplate gives both figures.' });
+      context.addIssue({ code: 'custom', path: [path], message: messages.enterBothNameplateFigures });
     }
     for (const { path, message } of circuitInput.safeParse(circuitFromForm(typed, units)).error?.issues ??
       []) {

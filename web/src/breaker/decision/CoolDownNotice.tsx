@@ -2,6 +2,7 @@ import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
 import type { BreakerDetail } from '@phylaxon/core/views/board';
 import { useEffect, useState } from 'react';
 import { classes } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** The time, once a second while it matters. */
 function useNow(until: number): number {
@@ -34,19 +35,18 @@ export function CoolDownNotice({
   const left = (seconds: number) => Math.max(0, Math.ceil(at / 1000 + seconds - now / 1000));
   const [toLatch, toCold] = [left(wait.latches), left(wait.forgotten)];
   return (
-    <section aria-label="Cooling down" className="border-l-8 border-heed bg-bone-raised px-4 py-3">
+    <section aria-label={messages.coolingDown} className="border-l-8 border-heed bg-bone-raised px-4 py-3">
       <div className="flex flex-wrap items-end gap-x-8 gap-y-2">
-        <Clock what="Can latch again" seconds={toLatch} done="now" />
-        <Clock what="Cold as before" seconds={toCold} done="now" />
+        <Clock what={messages.canBeReset} seconds={toLatch} done="now" />
+        <Clock what={messages.fullyCool} seconds={toCold} done="now" />
       </div>
       <p className="mt-1 text-sm text-ink-soft">
-        {own
-          ? 'By its own record, on the slow side of what that tells.'
-          : 'As the slowest sound breaker of its rating cools.'}{' '}
-        Until it is cold a new trip comes sooner, and tells less of the breaker.
+        {messages.untilTheBreakerIsFullyCool(
+          own ? messages.basedOnThisBreakerSOwn : messages.basedOnTheSlowestSoundBreaker,
+        )}
       </p>
       <p role="status" className="sr-only">
-        {toLatch === 0 ? 'It has cooled enough to latch.' : ''}
+        {toLatch === 0 ? messages.theBreakerHasCooledEnoughTo : ''}
       </p>
     </section>
   );
@@ -56,7 +56,7 @@ function Clock({ what, seconds, done }: { what: string; seconds: number; done: s
   const clock = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
   return (
     <p>
-      <span className="block text-sm text-ink-soft">{seconds > 0 ? `${what} in` : what}</span>
+      <span className="block text-sm text-ink-soft">{seconds > 0 ? messages.inLabel(what) : what}</span>
       <span
         role="timer"
         aria-live="off"

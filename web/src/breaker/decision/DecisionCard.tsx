@@ -7,6 +7,7 @@ import { Hazards } from './Hazards.tsx';
 import { NextTests, type DecisionChanges } from './NextTests.tsx';
 import { Reasons } from './Reasons.tsx';
 import { StopNotice } from './StopNotice.tsx';
+import * as messages from './messages.ts';
 
 const EDGE = {
   stop: 'border-danger',
@@ -39,7 +40,7 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
   const onlyStop = decision.action === 'make-safe-and-call';
   const [lead, ...further] = reasons;
   return (
-    <article aria-label="Decision" className={classes('border-l-8 bg-bone-raised', EDGE[mark.look])}>
+    <article aria-label={messages.decision} className={classes('border-l-8 bg-bone-raised', EDGE[mark.look])}>
       {stop.active && <StopNotice stop={stop} />}
       <div className="space-y-5 px-4 py-4">
         {!onlyStop && (
@@ -48,7 +49,7 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
             <h2 className="text-2xl leading-tight font-bold text-balance">{headline}</h2>
             <HowSure decision={decision} />
             {lead && (
-              <p aria-label="The reason" role="note" className="mt-2 text-lg leading-snug">
+              <p aria-label={messages.reason} role="note" className="mt-2 text-lg leading-snug">
                 {say(lead.text)}
               </p>
             )}
@@ -58,22 +59,24 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
         {!onlyStop && decision.family !== 'need-more' && <DoThis decision={decision} />}
         {children}
         {next.length > 0 && (
-          <PageSection title={decision.family === 'need-more' ? 'Next test' : 'Tests that would confirm it'}>
+          <PageSection
+            title={decision.family === 'need-more' ? messages.nextTest : messages.testsThatWouldConfirmIt}
+          >
             <NextTests tests={next} changes={changes} onLog={onLog} />
           </PageSection>
         )}
         {!onlyStop && lead && (
-          <PageSection title={further.length > 0 ? 'The figures, and further reasons' : 'The figures'}>
+          <PageSection title={further.length > 0 ? messages.figuresAndFurtherReasons : messages.theFigures}>
             <Reasons lead={lead} further={further} />
           </PageSection>
         )}
         {causes.length > 0 && !onlyStop && !causesBeside && (
-          <PageSection title="Possible causes">
+          <PageSection title={messages.possibleCauses}>
             <Causes causes={causes} />
           </PageSection>
         )}
         {also.length > 0 && (
-          <PageSection title={stop.active ? 'Once it is safe' : 'Also found'}>
+          <PageSection title={stop.active ? messages.afterThePanelIsSafe : messages.alsoFound}>
             <ul className="space-y-1">
               {also.map((finding) => (
                 <li key={finding.action}>
@@ -83,7 +86,7 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
             </ul>
           </PageSection>
         )}
-        <PageSection title="What would change it">
+        <PageSection title={messages.whatWouldChangeThisDecision}>
           <ul className="list-disc space-y-1 pl-5">
             {overturnedBy.map((text) => (
               <li key={text}>{say(text)}</li>

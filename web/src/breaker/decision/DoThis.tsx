@@ -2,6 +2,7 @@ import { cautionsAt, type Decision } from '@phylaxon/core/diagnosis/decision';
 import { TriangleAlert } from 'lucide-react';
 import { PageSection } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 /**
  * What to do now, step by step, with each caution once, where it counts. A homeowner is not told how an electrician’s work
@@ -13,20 +14,18 @@ export function DoThis({ decision }: { decision: Decision }) {
   const first = cautionsAt(decision, 'first');
   if (isOthers) {
     return (
-      <PageSection title="Do now">
+      <PageSection title={messages.doNow}>
         <Heeded cautions={first} />
-        <p className="font-medium">
-          This is work for a qualified electrician. Leave the cover closed and show them this page.
-        </p>
+        <p className="font-medium">{messages.thisIsWorkForAQualified}</p>
       </PageSection>
     );
   }
   const { steps } = decision;
   if (steps.length + first.length === 0) return null;
   return (
-    <PageSection title="Do now">
+    <PageSection title={messages.doNow}>
       <Heeded cautions={first} />
-      <Heeded title="Before the cover comes off" cautions={cautionsAt(decision, 'panel')} />
+      <Heeded title={messages.beforeTheCoverComesOff} cautions={cautionsAt(decision, 'panel')} />
       <Heeded cautions={cautionsAt(decision, 'switching')} />
       {steps.length > 0 && (
         <ol className="list-decimal space-y-1 pl-5">

@@ -1,5 +1,6 @@
 import type { Decision } from '@phylaxon/core/diagnosis/decision';
 import { PageSection, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** What a breaker’s findings restrict until they are dealt with, and what was found elsewhere in its panel. */
 export function Hazards({ decision }: { decision: Decision }) {
@@ -11,7 +12,7 @@ export function Hazards({ decision }: { decision: Decision }) {
   return (
     <>
       {untilRepaired && (
-        <PageSection title="Until it is repaired">
+        <PageSection title={messages.untilItIsRepaired}>
           <p className="font-semibold">{untilRepaired.use}</p>
           <ul className="list-disc pl-5">
             {untilRepaired.now.map((step) => (
@@ -19,12 +20,12 @@ export function Hazards({ decision }: { decision: Decision }) {
             ))}
           </ul>
           <p className="mt-1">
-            <strong>If you wait:</strong> {untilRepaired.waiting}
+            <strong>{messages.ifYouWait}</strong> {untilRepaired.waiting}
           </p>
         </PageSection>
       )}
       {elsewhere.length > 0 && (
-        <PageSection title="Found at this panel">
+        <PageSection title={messages.foundAtThisPanel}>
           <ul className="list-disc pl-5">
             {elsewhere.map(({ test, text }) => (
               <li key={`${test} ${text}`}>{say(text)}</li>

@@ -2,6 +2,7 @@ import type { ChangedBy, NextTest } from '@phylaxon/core/diagnosis/decision';
 import { ArrowRight } from 'lucide-react';
 import { uncapital, useUnits } from '../../shared/ui/index.ts';
 import { useMayDo } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 /** Of each test: the outcomes that would lead to another decision. */
 export type DecisionChanges = Partial<Record<string, ChangedBy[]>>;
@@ -30,13 +31,11 @@ export function NextTests({ tests, changes, onLog }: Props) {
               <>
                 <p>{say(test.how)}</p>
                 {test.energised && (
-                  <p className="text-sm font-medium text-danger">
-                    Live parts: qualified persons with protective gear.
-                  </p>
+                  <p className="text-sm font-medium text-danger">{messages.energizedPartsQualifiedPersons}</p>
                 )}
               </>
             ) : (
-              <p className="font-medium text-heed">For an electrician: it lies behind the cover.</p>
+              <p className="font-medium text-heed">{messages.forAnElectricianThisIsBehind}</p>
             )}
             <WhatItChanges changes={changes[test.test] ?? []} otherwise={test.why} />
           </div>
@@ -44,10 +43,10 @@ export function NextTests({ tests, changes, onLog }: Props) {
             <button
               type="button"
               onClick={() => onLog(test.test)}
-              aria-label={`Log it: ${test.name}`}
+              aria-label={messages.logReading(test.name)}
               className="flex min-h-11 items-center gap-1 px-2 font-semibold underline underline-offset-4 hover:bg-bone-sunk"
             >
-              Log it
+              {messages.logReading2}
               <ArrowRight aria-hidden="true" className="size-4" />
             </button>
           )}
@@ -71,7 +70,10 @@ function WhatItChanges({ changes, otherwise }: { changes: ChangedBy[]; otherwise
     <ul className="text-sm text-ink-soft">
       {[...byHeadline].slice(0, TOLD).map(([headline, outcomes]) => (
         <li key={headline}>
-          If {outcomes.join(', or ')}: <span className="font-semibold text-ink">{headline}</span>
+          {messages.ifLabel(
+            outcomes.join(', or '),
+            <span className="font-semibold text-ink">{headline}</span>,
+          )}
         </li>
       ))}
     </ul>

@@ -1,8 +1,9 @@
 import type { WeighedReason } from '@phylaxon/core/diagnosis/decision';
 import type { ReactNode } from 'react';
 import { classes, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
-const WEIGHT_WORDS = { 1: 'context', 2: 'supports it', 3: 'carries it' } as const;
+const WEIGHT_WORDS = { 1: 'context', 2: messages.supportsThis, 3: messages.mainReason } as const;
 
 interface Props {
   /** The reason that carries it, which stands above already: here are its figures. */
@@ -26,7 +27,7 @@ export function Reasons({ lead, further }: Props) {
           {say(reason.text)}
         </Reason>
       ))}
-      {bare && further.length === 0 && <li>No figures: it was seen, or reported.</li>}
+      {bare && further.length === 0 && <li>{messages.noFiguresSeenOrReported}</li>}
     </ol>
   );
 }

@@ -11,13 +11,14 @@ import { recordQueries } from '../../shared/queries/index.ts';
 import { BreakerForm, BreakerPlace } from '../../panel/setup/index.ts';
 import { asButton, breakerText, Button, classes, later, placeText, useUnits } from '../../shared/ui/index.ts';
 import { LastMeasured } from './LastMeasured.tsx';
+import * as messages from './messages.ts';
 
 /** What changes at it from year to year, told before its limit. */
 function FromYearToYear({ trends }: Pick<BreakerDetail, 'trends'>) {
   const { say } = useUnits();
   return (
-    <section aria-label="From year to year">
-      <h2 className="font-bold">From year to year</h2>
+    <section aria-label={messages.trendByYear}>
+      <h2 className="font-bold">{messages.trendByYear}</h2>
       {trends.map(({ kind, text }) => (
         <p key={`${kind} ${text}`}>{say(text)}</p>
       ))}
@@ -29,15 +30,15 @@ function FromYearToYear({ trends }: Pick<BreakerDetail, 'trends'>) {
 const Bench = later(async () => (await import('../tripCurve/index.ts')).Bench);
 const Timeline = later(async () => (await import('../timeline/index.ts')).TimelineView);
 
-const TABS = ['Log', 'Bench', 'Circuit', 'Record', 'Breaker'] as const;
+const TABS = [messages.log, messages.bench, messages.circuit, messages.record, messages.breaker] as const;
 
 const QUICK: Record<LogTab, string> = {
-  reading: 'Log a reading',
-  trip: 'Log a trip',
-  'no-trip': 'Log that it held',
-  reset: 'Log a reset',
-  look: 'Log what was found',
-  inspection: 'Log an inspection',
+  reading: messages.logAReading,
+  trip: messages.logATrip,
+  'no-trip': messages.logAHold,
+  reset: messages.logAReset,
+  look: messages.logAnObservation,
+  inspection: messages.logAnInspection,
 };
 
 /** What is done with the cover off. */
@@ -62,7 +63,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
   const { breaker, circuit, panel, verdict, feeds, policies } = detail;
   const { decision } = verdict;
   const stopped = decision.stop.active;
-  const where = `${breaker.role === 'main' ? panel.name : (circuit?.label ?? 'No circuit named')}, ${placeText(breaker)}`;
+  const where = `${breaker.role === 'main' ? panel.name : (circuit?.label ?? messages.circuitNotNamed)}, ${placeText(breaker)}`;
   const { data: openCases = [] } = useQuery(recordQueries.openCases());
   const open = openCases.find((one) => one.case.breakerId === breaker.id);
   const work = useRef<HTMLDivElement>(null);
@@ -87,15 +88,15 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
   const openForm = (test: TestId) => {
     const destination = destinationOf(test);
     setAsked(test);
-    setTab(TABS.indexOf(destination === 'circuit' ? 'Circuit' : 'Log'));
+    setTab(TABS.indexOf(destination === 'circuit' ? messages.circuit : messages.log));
     if (destination !== 'circuit') setLogTab(destination);
     work.current?.scrollIntoView({ block: 'start' });
   };
 
   const quick = {
     caseAddress: open ? `/cases/${open.case.id}` : `/cases/new?panel=${panel.id}&breaker=${breaker.id}`,
-    liveAddress: `/live?panel=${panel.id}&breaker=${breaker.id}`,
-    jointsAddress: `/joints/${breaker.id}`,
+    liveAddress: `/panels/${panel.id}/live?breaker=${breaker.id}`,
+    jointsAddress: `/panels/${panel.id}/breakers/${breaker.id}/joints`,
     isOpen: open !== undefined,
     // Nothing on the way to a reset while a danger sign stands.
     forms: stopped ? (['reading', 'look'] as const) : (['reading', 'trip', 'reset'] as const),
@@ -111,15 +112,16 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
       <header>
         <h1 className="text-2xl leading-tight font-bold">
           <span className="figures mr-2 text-ink-soft">{placeText(breaker)}</span>
-          {breaker.role === 'main' ? panel.name : (circuit?.label ?? 'No circuit named')}
+          {breaker.role === 'main' ? panel.name : (circuit?.label ?? messages.circuitNotNamed)}
         </h1>
         <p className="text-ink-soft">{breakerText(breaker)}</p>
         {feeds && (
           <p>
-            Feeds{' '}
-            <Link to={`/panels/${feeds.panelId}`} className="font-semibold underline underline-offset-4">
-              {feeds.name}
-            </Link>
+            {messages.feeds(
+              <Link to={`/panels/${feeds.panelId}`} className="font-semibold underline underline-offset-4">
+                {feeds.name}
+              </Link>,
+            )}
           </p>
         )}
         <QuickActions className="mt-3 hidden sm:flex" {...quick} />
@@ -131,7 +133,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
               to={`/panels/${panel.id}/breakers/${breaker.id}/two-wires`}
               className="font-semibold underline underline-offset-4"
             >
-              What to do about two wires here
+              {messages.whatToDoAboutTwoWires}
             </Link>
           </p>
         )}
@@ -141,7 +143,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
               to={`/sites/${panel.siteId}/visits?breaker=${breaker.id}`}
               className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
             >
-              Plan the visit for it
+              {messages.planAVisitForThis}
             </Link>
           </p>
         )}
@@ -151,11 +153,11 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
       {!stopped && <LastMeasured detail={detail} />}
       {!stopped && detail.trends.length > 0 && <FromYearToYear trends={detail.trends} />}
       <TabGroup ref={work} selectedIndex={tab} onChange={setTab} className="scroll-mt-4">
-        <TabList className="flex border-b border-rule-strong">
+        <TabList className="flex flex-wrap border-b border-rule-strong">
           {TABS.map((name) => (
             <Tab
               key={name}
-              className="min-h-11 border-b-4 border-transparent px-2 sm:px-4 text-lg data-hover:bg-bone-sunk data-selected:border-ink data-selected:font-bold"
+              className="min-h-11 border-b-4 border-transparent px-2 sm:px-4 sm:text-lg data-hover:bg-bone-sunk data-selected:border-ink data-selected:font-bold"
             >
               {name}
             </Tab>
@@ -180,14 +182,14 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
           <TabPanel tabIndex={-1} unmount={false}>
             <p className="mb-4 flex flex-wrap gap-2">
               <Link to={`/panels/${panel.id}/breakers/${breaker.id}/what-if`} className={asButton('quiet')}>
-                What if it were otherwise
+                {messages.tryAChange}
               </Link>
               {breaker.poles === 1 && (
                 <Link
                   to={`/panels/${panel.id}/breakers/${breaker.id}/two-wires`}
                   className={asButton('quiet')}
                 >
-                  Two wires under its screw
+                  {messages.twoWiresUnderItsScrew}
                 </Link>
               )}
             </p>
@@ -238,7 +240,7 @@ function QuickActions({
   return (
     <p className={classes('flex-wrap gap-2', className)}>
       <Link to={caseAddress} className={asButton()}>
-        {isOpen ? 'Go on with the open case' : 'Open a case'}
+        {isOpen ? messages.continueTheOpenCase : messages.openACase}
       </Link>
       {forms.map((form) => (
         <Button key={form} look="quiet" onClick={() => onLog(form)}>
@@ -246,10 +248,10 @@ function QuickActions({
         </Button>
       ))}
       <Link to={liveAddress} className={asButton('quiet')}>
-        Read it live
+        {messages.takeALiveReading}
       </Link>
       <Link to={jointsAddress} className={asButton('quiet')}>
-        Find a bad joint
+        {messages.findABadConnection}
       </Link>
     </p>
   );

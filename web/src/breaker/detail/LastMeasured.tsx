@@ -2,6 +2,7 @@ import type { BreakerDetail } from '@phylaxon/core/views/board';
 import { sayInspection } from '@phylaxon/core/record/entities';
 import { sayPercent } from '@phylaxon/core/facts/quantities';
 import { ampsText, classes, type Units, SimulatedMark, voltsText, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface Measured {
   what: string;
@@ -12,7 +13,7 @@ interface Measured {
   heed: boolean;
 }
 
-const POINTS = { 'load-terminal': 'At its load terminal', outlet: 'At the outlet' } as const;
+const POINTS = { 'load-terminal': messages.atTheLoadTerminal, outlet: messages.atTheOutlet } as const;
 
 function lastVoltage({ lastVoltage: last }: BreakerDetail): Measured | null {
   if (!last) return null;
@@ -22,7 +23,11 @@ function lastVoltage({ lastVoltage: last }: BreakerDetail): Measured | null {
 
 function lastLoad({ load }: BreakerDetail): Measured | null {
   if (!load) return null;
-  const what = { conductor: 'Carries', plug: 'At the plug', nameplates: 'Connected, by nameplate' }[load.by];
+  const what = {
+    conductor: messages.current,
+    plug: messages.plugInMeter,
+    nameplates: messages.connectedLoadByNameplate,
+  }[load.by];
   return {
     what,
     figure: ampsText(load.amps),
@@ -35,10 +40,12 @@ function lastLoad({ load }: BreakerDetail): Measured | null {
 
 function lastHeat({ heat }: BreakerDetail, { temperatureText, riseText }: Units): Measured[] {
   return heat.map(({ point, surfaceC, overPeersC, riseC, grade, at, simulated }) => ({
-    what: point === 'face' ? 'Its face' : 'Its terminal',
+    what: point === 'face' ? messages.breakerFace : messages.terminal,
     figure: temperatureText(surfaceC),
     beside:
-      overPeersC === null ? `${riseText(riseC)} over air` : `${riseText(overPeersC)} over similar breakers`,
+      overPeersC === null
+        ? messages.aboveAmbient(riseText(riseC))
+        : messages.aboveSimilarBreakers(riseText(overPeersC)),
     at,
     simulated,
     heed: grade !== 'normal',

@@ -1,6 +1,7 @@
 import { useFormContext } from 'react-hook-form';
 import { Check, Choices, NumberField, TextField, toNumber, useUnits } from '../../shared/ui/index.ts';
 import { CAUSE_OPTIONS, PACE_OPTIONS, type Circumstances } from './circumstances.ts';
+import * as messages from './messages.ts';
 
 const number = { setValueAs: toNumber };
 
@@ -28,8 +29,8 @@ export const Before = () => {
   const { temperatureUnit } = useUnits();
   return (
     <>
-      <FigureField name="preloadAmps" label="Steady load before" unit="A" />
-      <FigureField name="ambientC" label="Air around" unit={temperatureUnit} />
+      <FigureField name="preloadAmps" label={messages.steadyLoadBefore} unit="A" />
+      <FigureField name="ambientC" label={messages.ambientTemperature} unit={temperatureUnit} />
     </>
   );
 };
@@ -46,9 +47,9 @@ export function HowSoonField({ label }: { label: string }) {
         error={formState.errors.pace?.message}
       />
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-        <FigureField name="minutes" label="Timed: minutes" unit="min" />
-        <FigureField name="seconds" label="and seconds" unit="s" />
-        <FigureField name="amps" label="Current then" unit="A" />
+        <FigureField name="minutes" label={messages.measuredTimeMinutes} unit="min" />
+        <FigureField name="seconds" label={messages.andSeconds} unit="s" />
+        <FigureField name="amps" label={messages.currentAtTheTime} unit="A" />
       </div>
     </>
   );
@@ -59,10 +60,7 @@ export function CauseFields({ label }: { label: string }) {
   const { register } = useFormContext<Circumstances>();
   return (
     <>
-      <Check
-        label="Everything on the circuit was unplugged or switched off"
-        registration={register('unplugged')}
-      />
+      <Check label={messages.allLoadsOnTheCircuitWere} registration={register('unplugged')} />
       <Choices label={label} options={CAUSE_OPTIONS} registration={register('cause')} />
     </>
   );
@@ -74,12 +72,16 @@ export function WhenAndNote() {
   return (
     <div className="grid gap-3 sm:grid-cols-2">
       <TextField
-        label="When"
+        label={messages.when}
         type="datetime-local"
         registration={register('at')}
         error={formState.errors.at?.message}
       />
-      <TextField label="Note" registration={register('note')} error={formState.errors.note?.message} />
+      <TextField
+        label={messages.note}
+        registration={register('note')}
+        error={formState.errors.note?.message}
+      />
     </div>
   );
 }

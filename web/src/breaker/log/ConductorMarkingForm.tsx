@@ -18,16 +18,17 @@ import {
 import { WhenAndNote } from './CircumstanceFields.tsx';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
+import * as messages from './messages.ts';
 
 const { fields } = conductorMarking;
-const form = fields.extend({ at: z.string().min(1, 'Say when.'), note: z.string() });
+const form = fields.extend({ at: z.string().min(1, messages.sayWhen), note: z.string() });
 type Typed = z.input<typeof form>;
 type Values = z.output<typeof form>;
 
 const asOptions = (colors: readonly string[]): Option[] =>
   colors.map((value) => ({ value, label: capital(value) }));
-const COLORS: Option[] = [{ value: '', label: 'Pick one' }, ...asOptions(INSULATION_COLORS)];
-const REMARKED: Option[] = [{ value: '', label: 'Not re-marked' }, ...asOptions(HOT_COLORS)];
+const COLORS: Option[] = [{ value: '', label: messages.pickOne }, ...asOptions(INSULATION_COLORS)];
+const REMARKED: Option[] = [{ value: '', label: messages.notReidentified }, ...asOptions(HOT_COLORS)];
 const orNull = (value: string) => (value === '' ? null : value);
 
 const BLANK = { color: '' as 'black', remarkedAs: null };
@@ -65,21 +66,18 @@ export function ConductorMarkingForm({ breaker, where }: { breaker: Breaker; whe
   return (
     <FormProvider {...methods}>
       <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
-        <p className="text-ink-soft">
-          The hot conductor on this breaker’s load terminal, as it looks with the cover off. Look, do not
-          touch.
-        </p>
+        <p className="text-ink-soft">{messages.theHotConductorAtThisBreaker}</p>
         <ul className="space-y-3">
           {rows.fields.map((row, i) => (
             <li key={row.id} className="grid grid-cols-[1fr_1fr_auto] items-start gap-3">
               <SelectField
-                label={rows.fields.length > 1 ? `Conductor ${i + 1}` : 'Insulation'}
+                label={rows.fields.length > 1 ? messages.conductor(i + 1) : messages.insulation}
                 options={COLORS}
                 registration={register(`conductors.${i}.color`)}
                 error={errors.conductors?.[i]?.color?.message}
               />
               <SelectField
-                label="Tape or paint on it"
+                label={messages.tapeOrPaintColor}
                 options={REMARKED}
                 registration={register(`conductors.${i}.remarkedAs`, { setValueAs: orNull })}
                 error={errors.conductors?.[i]?.remarkedAs?.message}
@@ -88,7 +86,7 @@ export function ConductorMarkingForm({ breaker, where }: { breaker: Breaker; whe
                 <button
                   type="button"
                   onClick={() => rows.remove(i)}
-                  aria-label={`Remove conductor ${i + 1}`}
+                  aria-label={messages.removeConductor(i + 1)}
                   className="mt-6 flex size-11 items-center justify-center hover:bg-bone-sunk"
                 >
                   <X aria-hidden="true" className="size-5" />
@@ -102,17 +100,17 @@ export function ConductorMarkingForm({ breaker, where }: { breaker: Breaker; whe
         {rows.fields.length < 4 && (
           <Button look="quiet" className="flex items-center gap-2" onClick={() => rows.append(BLANK)}>
             <Plus aria-hidden="true" className="size-4" />
-            Another conductor on it
+            {messages.anotherConductorOnIt}
           </Button>
         )}
         <TextField
-          label="Number or name tag"
+          label={messages.numberOrNameTag}
           registration={register('tag')}
           error={errors.tag?.message}
-          hint="As it is written on the conductor, if anything is."
+          hint={messages.asWrittenOnTheConductorIf}
         />
         <WhenAndNote />
-        <Submit label="Store" busy={isSubmitting} outcome={outcome} error={errors.root?.message} />
+        <Submit label={messages.save} busy={isSubmitting} outcome={outcome} error={errors.root?.message} />
       </form>
     </FormProvider>
   );

@@ -4,6 +4,7 @@ import { useState, type ComponentType } from 'react';
 import { SelectInput } from '../../shared/ui/index.ts';
 import { useMayDo } from '../../shared/stores/index.ts';
 import { ConductorMarkingForm } from './ConductorMarkingForm.tsx';
+import * as messages from './messages.ts';
 
 interface Props {
   breaker: Breaker;
@@ -31,7 +32,7 @@ export function InspectionForms(props: Props) {
         <h3 className="font-semibold">{INSPECTIONS[names[0]!].name}</h3>
       ) : (
         <SelectInput
-          label="What did you inspect?"
+          label={messages.whatDidYouInspect}
           options={names.map((value) => ({ value, label: INSPECTIONS[value].name }))}
           value={chosen!}
           onValue={setChosen}

@@ -9,14 +9,15 @@ import { InspectionForms, useInspections } from './InspectionForms.tsx';
 import { ReadingForm } from './ReadingForm.tsx';
 import { ResetForm } from './ResetForm.tsx';
 import { TripForm } from './TripForm.tsx';
+import * as messages from './messages.ts';
 
 const TAB_WORDS: Record<LogTab, string> = {
-  reading: 'Reading',
-  trip: 'Trip',
-  'no-trip': 'It held',
-  reset: 'Reset',
-  look: 'Look, listen, try',
-  inspection: 'Inspect',
+  reading: messages.reading,
+  trip: messages.trip,
+  'no-trip': messages.held,
+  reset: messages.reset,
+  look: messages.observe,
+  inspection: messages.inspect,
 };
 
 interface Props {

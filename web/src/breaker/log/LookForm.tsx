@@ -9,6 +9,7 @@ import { lookableTests } from './destinations.ts';
 import { WhenAndNote } from './CircumstanceFields.tsx';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
+import * as messages from './messages.ts';
 
 interface Values {
   outcome: string | null;
@@ -18,9 +19,9 @@ interface Values {
 
 const HANDLE = 'handle';
 const HANDLE_OPTIONS = [
-  { value: 'on', label: 'On' },
-  { value: 'off', label: 'Off' },
-  { value: 'tripped', label: 'Tripped, or in the middle' },
+  { value: 'on', label: messages.on },
+  { value: 'off', label: messages.off },
+  { value: 'tripped', label: messages.trippedOrInTheMiddle },
 ];
 
 /** Log what was seen, heard, felt or tried: pick what was looked at, then what it was. */
@@ -45,7 +46,7 @@ export function LookForm({
   const { errors, isSubmitting } = formState;
 
   const onSubmit = async ({ outcome, at, note }: Values) => {
-    if (outcome === null) return setError('outcome', { message: 'Pick what it was.' });
+    if (outcome === null) return setError('outcome', { message: messages.chooseWhatYouFound });
     const when = { at: toInstant(at), note };
     try {
       await send(
@@ -69,9 +70,9 @@ export function LookForm({
       <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
         <div>
           <SelectInput
-            label="What did you look at?"
+            label={messages.whatDidYouCheck}
             options={[
-              { value: HANDLE, label: 'Where the handle stands' },
+              { value: HANDLE, label: messages.handlePosition },
               ...tests.map((value) => ({ value, label: TEST_WORDS[value].name })),
             ]}
             value={test}
@@ -86,13 +87,13 @@ export function LookForm({
         </div>
         <Choices
           key={test}
-          label="What was it?"
+          label={messages.whatDidYouFind}
           options={outcomes}
           registration={register('outcome')}
           error={errors.outcome?.message}
         />
         <WhenAndNote />
-        <Submit label="Store" busy={isSubmitting} outcome={became} error={errors.root?.message} />
+        <Submit label={messages.save} busy={isSubmitting} outcome={became} error={errors.root?.message} />
       </form>
     </FormProvider>
   );

@@ -14,6 +14,7 @@ import {
 } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
+import * as messages from './messages.ts';
 
 const formIn = (units: Units) =>
   z
@@ -21,9 +22,9 @@ const formIn = (units: Units) =>
     .omit({ pace: true, unplugged: true, cause: true })
     .superRefine((values, context) => {
       if (values.amps === null)
-        context.addIssue({ code: 'custom', path: ['amps'], message: 'Say how much it carried.' });
+        context.addIssue({ code: 'custom', path: ['amps'], message: messages.enterTheCurrentItCarried });
       if ((afterSeconds(values) ?? 0) < 1)
-        context.addIssue({ code: 'custom', path: ['minutes'], message: 'Say how long it held.' });
+        context.addIssue({ code: 'custom', path: ['minutes'], message: messages.enterHowLongItHeld });
     });
 type Values = z.output<ReturnType<typeof formIn>>;
 
@@ -62,18 +63,15 @@ export function NoTripForm({ breaker, where }: { breaker: Breaker; where: string
     <FormProvider {...methods}>
       <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
         <DraftNote draft={draft} />
-        <p>
-          It carried a current for a time and did not trip. That tells as much of a breaker as a trip does:
-          log it.
-        </p>
+        <p>{messages.theBreakerCarriedACurrentFor}</p>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-          <FigureField name="amps" label="It carried" unit="A" />
-          <FigureField name="minutes" label="For: minutes" unit="min" />
-          <FigureField name="seconds" label="and seconds" unit="s" />
+          <FigureField name="amps" label={messages.currentItCarried} unit="A" />
+          <FigureField name="minutes" label={messages.timeMinutes} unit="min" />
+          <FigureField name="seconds" label={messages.andSeconds} unit="s" />
           <Before />
         </div>
         <WhenAndNote />
-        <Submit label="Store" busy={isSubmitting} outcome={outcome} error={errors.root?.message} />
+        <Submit label={messages.save} busy={isSubmitting} outcome={outcome} error={errors.root?.message} />
       </form>
     </FormProvider>
   );

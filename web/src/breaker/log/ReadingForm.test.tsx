@@ -33,7 +33,7 @@ const field = (name: RegExp) => screen.getByRole('textbox', { name, hidden: true
 const type = (name: RegExp, value: string) => fireEvent.change(field(name), { target: { value } });
 const store = () =>
   act(async () => {
-    fireEvent.click(screen.getByRole('button', { name: 'Store readings' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Save readings' }));
     // Checked, sent and answered.
     for (let turns = 0; turns < 20; turns++) await new Promise(setImmediate);
   });
@@ -50,7 +50,7 @@ describe('what is asked for', () => {
     const details = document.querySelector('details')!;
     expect(details.open).toBe(false);
     expect(names(details)).not.toContain('Outlet, V');
-    expect(names(details)).toContain('Its face, °C');
+    expect(names(details)).toContain('Breaker face, °C');
   });
 
   test('of a breaker that was never measured, everything', () => {
@@ -85,15 +85,15 @@ describe('what is sent', () => {
       },
       { quantity: 'current', point: 'conductor', value: 12.4, instrument: 'clamp-meter' },
     ]);
-    expect(screen.getByText('✓ Stored. The decision above is up to date.')).toBeDefined();
+    expect(screen.getByText('✓ Saved. The decision above is up to date.')).toBeDefined();
     expect((field(/^Outlet/) as HTMLInputElement).value).toBe('');
   });
 
   test('a temperature typed in °F, in °C', async () => {
     useSettings.setState({ settings: { ...DEFAULT_SETTINGS, temperature: 'F' } });
     show();
-    type(/^Its face, °F/, '104');
-    type(/^The air around, °F/, '68');
+    type(/^Breaker face, °F/, '104');
+    type(/^Ambient temperature, °F/, '68');
     await store();
     const [reading] = sent();
     expect(reading).toMatchObject({ quantity: 'temperature', point: 'face' });
@@ -105,12 +105,12 @@ describe('what is sent', () => {
     useSettings.setState({ settings: { ...DEFAULT_SETTINGS, temperature: 'F' } });
     show();
     await store();
-    expect(screen.getByText('Give at least one reading below.')).toBeDefined();
-    type(/^Its face/, '1200');
+    expect(screen.getByText('Enter at least one reading below.')).toBeDefined();
+    type(/^Breaker face/, '1200');
     await store();
     const alerts = screen.getAllByRole('alert').map((one) => one.textContent.replaceAll('\u00a0', ' '));
     expect(alerts).toContain('✕ The surface temperature must be from −40 °F to 932 °F.');
-    expect(alerts).toContain('✕ A surface temperature tells nothing without that of the air around it.');
+    expect(alerts).toContain('✕ A surface temperature needs the ambient temperature too.');
     expect(server.asked).toEqual([]);
   });
 });
@@ -138,7 +138,7 @@ test('with the server gone it is kept, said so, and the form is free for the nex
   show();
   type(/^Outlet/, '119');
   await store();
-  expect(screen.getByText(/is kept here and stored as soon as it does/)).toBeDefined();
+  expect(screen.getByText(/is kept in this browser/)).toBeDefined();
   expect(useOutbox.getState().waiting).toMatchObject([
     { command: 'log-readings', label: 'Logged a reading at Shed, 3', profile: 'electrician' },
   ]);

@@ -25,20 +25,21 @@ import {
 } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
+import * as messages from './messages.ts';
 
 const FEELS: Option[] = [
-  { value: 'clean-clicks', label: 'Clean clicks, off and on' },
-  { value: 'no-off-click', label: 'No click at off' },
-  { value: 'hard-or-gritty', label: 'Hard or gritty' },
-  { value: 'will-not-latch', label: 'Will not latch' },
+  { value: 'clean-clicks', label: messages.cleanClicksOffAndOn },
+  { value: 'no-off-click', label: messages.noClickAtOff },
+  { value: 'hard-or-gritty', label: messages.stiffOrGritty },
+  { value: 'will-not-latch', label: messages.willNotLatch },
 ];
 const RESULTS: Option[] = [
-  { value: 'holds', label: 'It holds' },
-  { value: 'tripped', label: 'It tripped again' },
+  { value: 'holds', label: messages.itHeld },
+  { value: 'tripped', label: messages.itTrippedAgain },
 ];
 const POWER: Option[] = [
-  { value: 'restored', label: 'Power is back' },
-  { value: 'still-dead', label: 'Still dead' },
+  { value: 'restored', label: messages.powerIsBack },
+  { value: 'still-dead', label: messages.stillDead },
 ];
 
 const formIn = (units: Units) =>
@@ -51,16 +52,20 @@ const formIn = (units: Units) =>
     })
     .superRefine((values, context) => {
       if (values.feel === null && values.result === null) {
-        context.addIssue({ code: 'custom', path: ['feel'], message: 'Say how it felt, or what happened.' });
+        context.addIssue({
+          code: 'custom',
+          path: ['feel'],
+          message: messages.enterHowTheHandleFeltOr,
+        });
       }
       if (values.result === 'tripped' && values.pace === null && afterSeconds(values) === null) {
-        context.addIssue({ code: 'custom', path: ['pace'], message: 'Say how soon it tripped again.' });
+        context.addIssue({ code: 'custom', path: ['pace'], message: messages.enterHowSoonItTrippedAgain });
       }
       if (values.feel === 'will-not-latch' && values.result === 'holds') {
         context.addIssue({
           code: 'custom',
           path: ['result'],
-          message: 'A breaker that will not latch cannot hold.',
+          message: messages.aBreakerThatDoesNotLatch,
         });
       }
     });
@@ -106,31 +111,34 @@ export function ResetForm({ breaker, where, policies, stopped }: Props) {
       <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
         <DraftNote draft={draft} />
         {stopped ? (
-          <p className="border-l-4 border-danger pl-3 font-semibold">
-            Do not reset it: a danger sign stands. Only log here what was done before it was seen.
-          </p>
+          <p className="border-l-4 border-danger pl-3 font-semibold">{messages.doNotResetThisBreakerA}</p>
         ) : (
           <p className="border-l-4 border-heed pl-3">
-            All the way to off until it clicks, then on until it clicks. {cautionText('reset', policies)}
+            {messages.pushTheHandleFullyOffUntil(cautionText('reset', policies))}
           </p>
         )}
         <Choices
-          label="How did it feel?"
+          label={messages.howDidTheHandleFeel}
           options={FEELS}
           registration={register('feel')}
           error={errors.feel?.message}
         />
         <Choices
-          label="What happened?"
+          label={messages.whatHappened}
           options={RESULTS}
           registration={register('result')}
           error={errors.result?.message}
         />
-        {result === 'tripped' && <HowSoonField label="How soon?" />}
-        <Choices label="Power on the circuit" options={POWER} registration={register('power')} />
-        <CauseFields label="What had made it trip?" />
+        {result === 'tripped' && <HowSoonField label={messages.howSoon} />}
+        <Choices label={messages.powerOnTheCircuit} options={POWER} registration={register('power')} />
+        <CauseFields label={messages.causeOfTheTrip} />
         <WhenAndNote />
-        <Submit label="Store reset" busy={isSubmitting} outcome={outcome} error={errors.root?.message} />
+        <Submit
+          label={messages.saveReset}
+          busy={isSubmitting}
+          outcome={outcome}
+          error={errors.root?.message}
+        />
       </form>
     </FormProvider>
   );

@@ -1,5 +1,6 @@
 import { Button, FieldError } from '../../shared/ui/index.ts';
 import type { Outcome } from './useSend.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   label: string;
@@ -9,8 +10,8 @@ interface Props {
 }
 
 const OUTCOMES = {
-  stored: '✓ Stored. The decision above is up to date.',
-  waiting: 'The server does not answer: this is kept here and stored as soon as it does.',
+  stored: messages.savedTheDecisionAboveIsUp,
+  waiting: messages.theServerIsNotAnsweringYour,
 } as const;
 
 /** The button that stores an entry, what went wrong with it as a whole, or what became of it. */
@@ -18,7 +19,7 @@ export function Submit({ label, busy, outcome, error }: Props) {
   return (
     <div className="flex flex-wrap items-center gap-4">
       <Button type="submit" disabled={busy}>
-        {busy ? 'Storing …' : label}
+        {busy ? messages.saving : label}
       </Button>
       <span role="status" className={outcome === 'waiting' ? 'font-medium text-heed' : 'text-good'}>
         {outcome && !error ? OUTCOMES[outcome] : ''}

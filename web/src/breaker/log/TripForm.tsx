@@ -24,13 +24,14 @@ import {
 } from './circumstances.ts';
 import { Submit } from './Submit.tsx';
 import { useSend } from './useSend.ts';
+import * as messages from './messages.ts';
 
 const formIn = (units: Units) =>
   z
     .object(circumstanceFields(units))
     .refine((values) => values.pace !== null || afterSeconds(values) !== null, {
       path: ['pace'],
-      message: 'Say how soon it tripped: pick one, or give the time.',
+      message: messages.enterHowSoonItTrippedChoose,
     });
 type Values = z.output<ReturnType<typeof formIn>>;
 
@@ -64,14 +65,19 @@ export function TripForm({ breaker, where }: { breaker: Breaker; where: string }
     <FormProvider {...methods}>
       <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-5">
         <DraftNote draft={draft} />
-        <HowSoonField label="How soon did it trip?" />
+        <HowSoonField label={messages.howSoonDidItTrip} />
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
           <Before />
         </div>
         <SoundBreaker breaker={breaker} amps={amps} preloadAmps={preloadAmps} ambientC={ambientC} />
-        <CauseFields label="What made it trip?" />
+        <CauseFields label={messages.whatTrippedIt} />
         <WhenAndNote />
-        <Submit label="Store trip" busy={isSubmitting} outcome={outcome} error={errors.root?.message} />
+        <Submit
+          label={messages.saveTrip}
+          busy={isSubmitting}
+          outcome={outcome}
+          error={errors.root?.message}
+        />
       </form>
     </FormProvider>
   );
@@ -95,8 +101,11 @@ function SoundBreaker({ breaker, amps, preloadAmps, ambientC }: Question) {
   if (!window || amps === null) return null;
   return (
     <p role="status" className="border-l-4 border-rule-strong pl-3">
-      At <span className="figures">{ampsText(amps)}</span> {sayWindow(window)}.
-      {breaker.kind !== 'standard' && ' This breaker’s electronics may open it sooner, and rightly.'}
+      {messages.at(
+        <span className="figures">{ampsText(amps)}</span>,
+        sayWindow(window),
+        breaker.kind !== 'standard' && messages.theElectronicsInThisBreakerCan,
+      )}
     </p>
   );
 }

@@ -2,10 +2,11 @@ import { ambientC, amps, seconds } from '@phylaxon/core/facts/quantities';
 import { CAUSE_STATES, note, PACES, type EventInput } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
 import { inUnit, nowLocal, toInstant, type Option, type Units } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** Fields that a trip and a reset share. Minutes and seconds are one time to the record. */
 export const circumstanceFields = ({ toCelsius }: Units) => ({
-  at: z.string().min(1, 'Say when.'),
+  at: z.string().min(1, messages.sayWhen),
   pace: z.enum(PACES).nullable(),
   minutes: seconds.nullable(),
   seconds: seconds.nullable(),
@@ -51,14 +52,14 @@ export function circumstancesToRecord(values: Circumstances, { toCelsius }: Unit
 }
 
 export const PACE_OPTIONS: Option[] = [
-  { value: 'at-once', label: 'At once, a snap' },
-  { value: 'seconds', label: 'Within a minute' },
-  { value: 'minutes', label: 'Within the hour' },
-  { value: 'hours', label: 'Later' },
+  { value: 'at-once', label: messages.immediately },
+  { value: 'seconds', label: messages.withinAMinute },
+  { value: 'minutes', label: messages.withinTheHour },
+  { value: 'hours', label: messages.later },
 ];
 
 export const CAUSE_OPTIONS: Option[] = [
-  { value: 'unknown', label: 'Not known' },
-  { value: 'known-removed', label: 'Known and removed' },
-  { value: 'known-present', label: 'Known, still there' },
+  { value: 'unknown', label: messages.notKnown },
+  { value: 'known-removed', label: messages.knownAndRemoved },
+  { value: 'known-present', label: messages.knownStillPresent },
 ];

@@ -18,15 +18,16 @@ import { recordQueries } from '../../shared/queries/index.ts';
 import { AXIS, classes, useUnits } from '../../shared/ui/index.ts';
 import { chartData, drawable, type ChartData, type ChartUnit } from './chartData.ts';
 import { POINT_WORDS } from '../../shared/entryWords/index.ts';
+import * as messages from './messages.ts';
 
 const UNIT_WORDS: Record<ChartUnit, string> = {
-  A: 'Current',
-  '°C': 'Temperature',
-  V: 'Voltage',
-  W: 'Power',
-  mV: 'Millivolts',
+  A: messages.current,
+  '°C': messages.temperature,
+  V: messages.voltage,
+  W: messages.power,
+  mV: messages.millivolts,
 };
-const MARK_WORDS = { trip: 'trip', reset: 'reset', part: 'new part' } as const;
+const MARK_WORDS = { trip: 'trip', reset: 'reset', part: messages.newPart } as const;
 
 /** Told apart by stroke and by dot, not by colour alone. */
 const STROKES = [
@@ -44,14 +45,14 @@ export function Chart({ breaker }: { breaker: Breaker }) {
   const [wanted, setWanted] = useState<ChartUnit | null>(null);
   // The lines below tell what is wrong where there is no answer.
   const { data: series } = useQuery(recordQueries.series(breaker.id));
-  if (!series) return <p className="h-72">Drawing …</p>;
+  if (!series) return <p className="h-72">{messages.drawing}</p>;
   const drawn = drawable(series);
   const unit = wanted && drawn.includes(wanted) ? wanted : drawn[0];
   if (!unit) return null;
   const data = chartData(series, unit, breaker, units);
   return (
-    <section aria-label="Over time">
-      <div role="group" aria-label="What is drawn" className="flex gap-1">
+    <section aria-label={messages.overTime}>
+      <div role="group" aria-label={messages.valuesShown} className="flex gap-1">
         {drawn.map((one) => (
           <button
             key={one}
@@ -93,7 +94,12 @@ function Drawing({ data, title }: { data: ChartData; title: string }) {
   return (
     <div
       role="img"
-      aria-label={`${title} over time, ${moments.length} instants${last ? `, the last ${timeText(new Date(last.t).toISOString())}` : ''}; limits: ${limits.map(({ label, value }) => `${label} ${sayNumber(value)} ${unit}`).join(', ')}. The figures stand in the list below.`}
+      aria-label={messages.overTimeReadingsLimitsTheList(
+        title,
+        moments.length,
+        last ? messages.theLast(timeText(new Date(last.t).toISOString())) : '',
+        limits.map(({ label, value }) => `${label} ${sayNumber(value)} ${unit}`).join(', '),
+      )}
       className="h-72"
     >
       <ResponsiveContainer width="100%" height="100%">
@@ -248,9 +254,11 @@ function Legend({ data: { points, struck, limits } }: { data: ChartData }) {
             {POINT_WORDS[point]}
           </li>
         ))}
-        {struck.length > 0 && <li>✕ struck, does not count</li>}
+        {struck.length > 0 && <li>{messages.voidDoesNotCount}</li>}
       </ul>
-      {sources.length > 0 && <p className="mt-1 text-sm text-ink-soft">Limits: {sources.join('; ')}.</p>}
+      {sources.length > 0 && (
+        <p className="mt-1 text-sm text-ink-soft">{messages.limits(sources.join('; '))}</p>
+      )}
     </>
   );
 }

@@ -12,6 +12,7 @@ import {
   withDraft,
 } from '../../shared/ui/index.ts';
 import { sendEntries } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 const EMPTY = { note: '' };
 
@@ -35,12 +36,12 @@ export function NoteForm({ breaker, where }: { breaker: Breaker; where: string }
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="flex items-end gap-2">
       <TextField
         className="flex-1"
-        label="Write a note"
-        registration={register('note', { required: 'Write something first.' })}
+        label={messages.writeANote}
+        registration={register('note', { required: messages.writeSomethingFirst })}
         error={formState.errors.note?.message}
       />
       <Button type="submit" look="quiet" disabled={formState.isSubmitting}>
-        Keep
+        {messages.saveNote}
       </Button>
       <FieldError message={formState.errors.root?.message} />
     </form>

@@ -12,6 +12,7 @@ import {
 } from '../../shared/ui/index.ts';
 import { sendEntries } from '../../shared/stores/index.ts';
 import { corrected, type TimelineLine } from '../../shared/entryWords/index.ts';
+import * as messages from './messages.ts';
 
 interface Values {
   why: string;
@@ -45,17 +46,18 @@ export function StrikeDialog({ line, onClose }: { line: TimelineLine; onClose: (
       <div className="fixed inset-0 flex items-center justify-center bg-enamel-sunk/70 p-4">
         <DialogPanel className="w-full max-w-md bg-bone-raised p-5">
           <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-4">
-            <DialogTitle className="text-xl font-bold">Strike this entry</DialogTitle>
+            <DialogTitle className="text-xl font-bold">{messages.voidThisEntry}</DialogTitle>
             <p>
-              <strong>
-                {line.what} {line.figure}
-              </strong>{' '}
-              stays on record, crossed out, and no longer counts.
+              {messages.staysOnRecordCrossedOutAnd(
+                <strong>
+                  {line.what} {line.figure}
+                </strong>,
+              )}
             </p>
-            <TextField label="Why?" registration={register('why')} error={errors.why?.message} />
+            <TextField label={messages.reason} registration={register('why')} error={errors.why?.message} />
             {reading && (
               <NumberField
-                label="The right figure, if there is one"
+                label={messages.correctValueIfKnown}
                 unit={isTemperature ? temperatureUnit : reading.unit}
                 registration={register('value', { setValueAs: toNumber })}
                 error={errors.value?.message}
@@ -64,10 +66,10 @@ export function StrikeDialog({ line, onClose }: { line: TimelineLine; onClose: (
             <FieldError message={errors.root?.message} />
             <div className="flex gap-3">
               <Button type="submit" disabled={isSubmitting}>
-                Strike it
+                {messages.voidEntry}
               </Button>
               <Button look="quiet" onClick={onClose}>
-                Leave it
+                {messages.cancel}
               </Button>
             </div>
           </form>

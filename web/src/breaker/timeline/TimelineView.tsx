@@ -8,6 +8,7 @@ import { NoteForm } from './NoteForm.tsx';
 import { PhotoForm } from '../../shared/photos/index.ts';
 import { StrikeDialog } from './StrikeDialog.tsx';
 import { EVERYTHING, useTimeline, type TimelineChoice } from './useTimeline.ts';
+import * as messages from './messages.ts';
 
 const Chart = lazy(async () => ({ default: (await import('./Chart.tsx')).Chart }));
 
@@ -23,7 +24,7 @@ export function TimelineView({ breaker, where }: { breaker: Breaker; where: stri
   return (
     <div className="space-y-6">
       {counts && counts.readings > 0 && (
-        <Suspense fallback={<p className="h-72">Drawing …</p>}>
+        <Suspense fallback={<p className="h-72">{messages.drawing}</p>}>
           <Chart breaker={breaker} />
         </Suspense>
       )}
@@ -31,12 +32,12 @@ export function TimelineView({ breaker, where }: { breaker: Breaker; where: stri
         <NoteForm breaker={breaker} where={where} />
         <PhotoForm breaker={breaker} where={where} />
       </div>
-      <section aria-label="History">
+      <section aria-label={messages.history}>
         <Filter wanted={wanted} counts={counts} onChange={setWanted} />
         {problem && <Notice title={problem} />}
         {entries.length === 0 && counts && (
           <p className="py-3 text-ink-soft">
-            {total === 0 ? 'Nothing yet. Log the first reading.' : 'Nothing of that kind. Choose more above.'}
+            {total === 0 ? messages.noEntriesYetLogTheFirst : messages.noEntriesMatchTheseFilters}
           </p>
         )}
         <ol className="divide-y divide-rule">
@@ -53,11 +54,11 @@ export function TimelineView({ breaker, where }: { breaker: Breaker; where: stri
         </ol>
         {hasOlder && (
           <Button look="quiet" onClick={older}>
-            Show older ones
+            {messages.showOlderEntries}
           </Button>
         )}
         {!hasOlder && narrowed && entries.length > 0 && (
-          <p className="py-2 text-sm text-ink-soft">That is all of it as it is narrowed above.</p>
+          <p className="py-2 text-sm text-ink-soft">{messages.noMoreEntriesMatchTheseFilters}</p>
         )}
       </section>
       {striking && <StrikeDialog line={striking} onClose={() => setStriking(null)} />}
@@ -85,7 +86,7 @@ function Filter({ wanted, counts, onChange }: FilterProps) {
   const all = wanted.kinds.length === TIMELINE_KINDS.length;
   return (
     <div className="mb-2 space-y-3 border-b border-rule-strong pb-3">
-      <div role="group" aria-label="Kinds of entries" className="flex flex-wrap gap-x-1">
+      <div role="group" aria-label={messages.entryTypes} className="flex flex-wrap gap-x-1">
         {TIMELINE_KINDS.map((kind) => {
           const on = !all && wanted.kinds.includes(kind);
           return (
@@ -107,12 +108,12 @@ function Filter({ wanted, counts, onChange }: FilterProps) {
       </div>
       <div className="flex flex-wrap gap-3">
         <label htmlFor={`${id}-text`} className="sr-only">
-          Words in it
+          {messages.searchText}
         </label>
         <input
           id={`${id}-text`}
           type="search"
-          placeholder="Words in it"
+          placeholder={messages.searchText}
           value={wanted.text}
           onChange={(event) => onChange({ ...wanted, text: event.target.value })}
           className={classes(FIELD, 'min-w-0 flex-1 basis-40 placeholder:text-ink-soft')}
@@ -141,14 +142,14 @@ function Line({ line, earlier, onStrike }: { line: TimelineLine; earlier: boolea
       <div className={classes('min-w-0 flex-1', struck && 'text-ink-soft')}>
         <span className="figures block text-sm text-ink-soft">
           {timeText(at)}
-          {earlier && ' · of the part before'}
+          {earlier && messages.earlierBreaker}
           {line.simulated && <SimulatedMark />}
         </span>
         {photo && (
           <a href={fileAddresses.photo(photo.sha256)} target="_blank" rel="noreferrer" className="mt-1 block">
             <img
               src={fileAddresses.photo(photo.sha256)}
-              alt={photo.note || 'Photo of this breaker'}
+              alt={photo.note || messages.photoOfThisBreaker}
               width={photo.width}
               height={photo.height}
               loading="lazy"
@@ -169,7 +170,7 @@ function Line({ line, earlier, onStrike }: { line: TimelineLine; earlier: boolea
         {details.length > 0 && <span className="block text-sm text-ink-soft">{details.join(' · ')}</span>}
         {struck && (
           <span className="block text-sm font-medium">
-            Struck {timeText(struck.at)}: {struck.why}
+            {messages.voided(timeText(struck.at), struck.why)}
           </span>
         )}
       </div>
@@ -177,10 +178,10 @@ function Line({ line, earlier, onStrike }: { line: TimelineLine; earlier: boolea
         <button
           type="button"
           onClick={onStrike}
-          aria-label={`Strike: ${what} ${figure ?? ''}`}
+          aria-label={messages.voidLabel(what, figure ?? '')}
           className="min-h-11 px-2 text-sm underline underline-offset-4 hover:bg-bone-sunk"
         >
-          Strike
+          {messages.voidLabel2}
         </button>
       )}
     </li>

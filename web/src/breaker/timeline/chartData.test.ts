@@ -27,13 +27,13 @@ const series: Series = {
 const units = unitsOf(DEFAULT_SETTINGS);
 
 describe('what a chart draws', () => {
-  test('offers what there is, with the rating and 80 % of it', () => {
+  test('offers what there is, with the rating and 80% of it', () => {
     expect(drawable(series)).toEqual(['A', '°C']);
     const { limits, points } = chartData(series, 'A', { ratingAmps: 20 }, units);
     expect(points).toEqual(['conductor']);
     expect(limits.map(({ label, value }) => [label, value])).toEqual([
       ['rating', 20],
-      ['80 %', 16],
+      ['80%', 16],
     ]);
   });
 

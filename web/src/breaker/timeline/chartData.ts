@@ -4,6 +4,7 @@ import type { Breaker, Reading } from '@phylaxon/core/record/entities';
 import { CITATIONS } from '@phylaxon/core/facts/standards';
 import type { Series } from '@phylaxon/core/views/timeline';
 import { roundTicks, type Units } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 export const UNITS = ['A', '°C', 'V', 'W', 'mV'] as const;
 export type ChartUnit = (typeof UNITS)[number];
@@ -64,10 +65,10 @@ function limitsOf(
   }
   if (unit !== '°C') return [];
   return [
-    { value: fromCelsius(HEAT_LIMITS.surfaceUrgentC), label: 'too hot' },
+    { value: fromCelsius(HEAT_LIMITS.surfaceUrgentC), label: messages.tooHot },
     {
       value: fromCelsius(HEAT_LIMITS.calibrationC + HEAT_LIMITS.riseAtRatingUrgentC),
-      label: 'full-load limit in a room',
+      label: messages.fullLoadTemperatureLimitAtRoom,
       source: CITATIONS.terminalRise,
     },
   ];

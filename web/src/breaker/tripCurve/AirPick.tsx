@@ -1,4 +1,5 @@
 import { SelectInput, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 const AIR = [0, 10, 25, 40, 50];
 
@@ -7,7 +8,7 @@ export function AirPick({ value, onChange }: { value: number; onChange: (value: 
   const { temperatureText } = useUnits();
   return (
     <SelectInput
-      label="Air around it"
+      label={messages.ambientTemperature}
       options={AIR.map((air) => ({ value: air, label: temperatureText(air) }))}
       value={value}
       onValue={onChange}

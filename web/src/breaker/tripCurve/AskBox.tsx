@@ -6,6 +6,7 @@ import { useId, useState } from 'react';
 import { useComputation } from '../../shared/compute/index.ts';
 import { ampsText, Button, FieldError, useUnits, type Units } from '../../shared/ui/index.ts';
 import { pointsOf, recordOf, sayList, sayTimes, sayOpeningTimes } from './bench.ts';
+import * as messages from './messages.ts';
 
 /** What a person would ask first: what it carries now, or somewhat more than its rating. */
 const firstQuestion = ({ load, breaker }: BreakerDetail) =>
@@ -45,7 +46,7 @@ export function AskBox({
       }}
     >
       <label htmlFor={id} className="block text-sm font-medium">
-        How long does it take at …
+        {messages.tripTimeAtAGivenCurrent}
       </label>
       <div className="mt-1 flex gap-2">
         <input
@@ -53,29 +54,29 @@ export function AskBox({
           value={text}
           onChange={(event) => setText(event.target.value)}
           autoComplete="off"
-          placeholder="27 A after 1 h at 15 A at 40 °C"
+          placeholder={messages.aAfter1HAt15}
           aria-invalid={wrong ? true : undefined}
           aria-describedby={`${id}-hint`}
           className="min-h-11 min-w-0 flex-1 rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
         />
-        <Button type="submit">Ask</Button>
+        <Button type="submit">{messages.calculate}</Button>
       </div>
       <p id={`${id}-hint`} className="mt-1 text-sm text-ink-soft">
-        Such as “27 A after 1 h at 15 A at 40 °C”. Without a time it starts from cold, without a temperature
-        in air of {units.temperatureText(25)}.
+        {messages.forExample27AAfter1(units.temperatureText(25))}
       </p>
       <FieldError message={wrong ?? undefined} />
       {typeof asked !== 'string' && !refused && answer && (
         <div role="status" className="mt-3 border-l-4 border-rule-strong pl-4">
-          <p className="text-sm text-ink-soft">Understood: {sayAsk(asked, units)}.</p>
+          <p className="text-sm text-ink-soft">{messages.calculatedFor(sayAsk(asked, units))}</p>
           <p className="mt-1">
-            A sound breaker:{' '}
-            <strong>{sayTimes(answer.sound.fastestSeconds, answer.sound.slowestSeconds)}</strong>.
-            {answer.openedBefore && ' What ran before may have opened it already.'}
+            {messages.aSoundBreaker(
+              <strong>{sayTimes(answer.sound.fastestSeconds, answer.sound.slowestSeconds)}</strong>,
+              answer.openedBefore && messages.theEarlierLoadMayHaveTripped,
+            )}
           </p>
           {answer.unit && (
             <p className="mt-1">
-              This one, by its record: <strong>{sayOpeningTimes(answer.unit)}</strong>.
+              {messages.thisBreakerByItsRecord(<strong>{sayOpeningTimes(answer.unit)}</strong>)}
             </p>
           )}
         </div>
@@ -85,7 +86,7 @@ export function AskBox({
 }
 
 function sayAsk({ amps, before, ambientC }: TripTimeQuery, { temperatureText }: Units): string {
-  const ran = before.map((one) => `${sayDuration(one.seconds)} at ${ampsText(one.amps)}`);
-  const after = ran.length === 0 ? 'from cold' : `after ${sayList(ran)}`;
-  return `${ampsText(amps)}, ${after}, in air of ${temperatureText(ambientC)}`;
+  const ran = before.map((one) => messages.at(sayDuration(one.seconds), ampsText(one.amps)));
+  const after = ran.length === 0 ? messages.fromCold : messages.after(sayList(ran));
+  return messages.atAmbient(ampsText(amps), after, temperatureText(ambientC));
 }

@@ -4,6 +4,7 @@ import { lazy, Suspense } from 'react';
 import { CombinationsPart } from './CombinationsPart.tsx';
 import { WearPart } from './WearPart.tsx';
 import type { PartProps } from './partProps.ts';
+import * as messages from './messages.ts';
 
 const EstimateTab = lazy(() =>
   import('./EstimatePart.tsx').then(({ EstimatePart: part }) => ({ default: part })),
@@ -13,21 +14,21 @@ const RunningPart = lazy(() =>
   import('./RunningPart.tsx').then(({ RunningPart: part }) => ({ default: part })),
 );
 const PARTS = [
-  { name: 'This breaker', Part: EstimateTab },
-  { name: 'Trip curve', Part: CurvePart },
-  { name: 'Together', Part: CombinationsPart },
-  { name: 'As it runs', Part: RunningPart },
-  { name: 'Wear', Part: WearPart },
+  { name: messages.thisBreaker, Part: EstimateTab },
+  { name: messages.tripCurve, Part: CurvePart },
+  { name: messages.combinedLoads, Part: CombinationsPart },
+  { name: messages.loadProfile, Part: RunningPart },
+  { name: messages.wear, Part: WearPart },
 ] as const;
 
 /** What trips and holds tell about the breaker, and what it will do. */
 export function Bench(props: PartProps) {
   const { breaker } = props.detail;
-  if (breaker.kind === 'surge') return <p>A surge protector has no trip curve: its lamp tells how it is.</p>;
+  if (breaker.kind === 'surge') return <p>{messages.aSurgeProtectiveDeviceHasNo}</p>;
   if (!isCovered(breaker.ratingAmps)) {
     return (
       <>
-        <p className="mb-4">The trip curve of the standard covers ratings from 10 to 225 A.</p>
+        <p className="mb-4">{messages.theStandardTripCurveCovers}</p>
         <WearPart {...props} />
       </>
     );
@@ -47,7 +48,7 @@ export function Bench(props: PartProps) {
       <TabPanels>
         {PARTS.map(({ name, Part }) => (
           <TabPanel key={name} tabIndex={-1}>
-            <Suspense fallback={<p className="h-72">Drawing …</p>}>
+            <Suspense fallback={<p className="h-72">{messages.drawing}</p>}>
               <Part {...props} />
             </Suspense>
           </TabPanel>

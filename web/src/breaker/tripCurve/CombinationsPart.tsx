@@ -6,6 +6,7 @@ import { ampsText, Button, classes, PageSection, useUnits } from '../../shared/u
 import { pointsOf, recordOf, runningLoads, sayList, sayTimes, sayTrips, sayOpeningTimes } from './bench.ts';
 import { AirPick } from './AirPick.tsx';
 import type { PartProps } from './partProps.ts';
+import * as messages from './messages.ts';
 
 /** So many sets are shown; the rest are counted. */
 const SHOWN = 12;
@@ -32,9 +33,9 @@ export function CombinationsPart({ detail, onCircuit }: PartProps) {
   if (loads.length === 0) {
     return (
       <div className="space-y-3">
-        <p>List what runs on this circuit: then every set of it is worked out here.</p>
+        <p>{messages.listTheLoadsOnThisCircuit}</p>
         <Button look="quiet" onClick={onCircuit}>
-          List its loads
+          {messages.listTheLoads}
         </Button>
       </div>
     );
@@ -46,13 +47,15 @@ export function CombinationsPart({ detail, onCircuit }: PartProps) {
       {answer ? (
         <Sets answer={answer} loads={loads} detail={detail} ambientC={ambientC} />
       ) : (
-        <p>Working out every set …</p>
+        <p>{messages.calculatingEveryCombination}</p>
       )}
       <p className="text-sm text-ink-soft">
-        A sound {ampsText(breaker.ratingAmps)} breaker in air of {temperatureText(ambientC)}; “never” means
-        for ever, “or never” that some sound breakers do not open.
-        {breaker.kind !== 'standard' && ' The electronics of this breaker may open it sooner, and rightly.'}
-        {all.length > loads.length && ` Of ${all.length} loads the ${MOST_LOADS} largest are worked out.`}
+        {messages.forASoundBreakerAtAmbient(
+          ampsText(breaker.ratingAmps),
+          temperatureText(ambientC),
+          breaker.kind !== 'standard' && messages.theElectronicsInThisBreakerCan,
+          all.length > loads.length && messages.theLargestOfLoadsAreUsed(MOST_LOADS, all.length),
+        )}
       </p>
     </div>
   );
@@ -81,7 +84,7 @@ function TryOut({ detail, loads, ambientC }: SetProps) {
   const toggle = (id: string) =>
     setOff((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
   return (
-    <PageSection title="Switch them on and off">
+    <PageSection title={messages.turnLoadsOnAndOff}>
       <div className="flex flex-wrap gap-2">
         {loads.map(({ id, name, amps: own }) => {
           const isOn = !off.includes(id);
@@ -107,14 +110,15 @@ function TryOut({ detail, loads, ambientC }: SetProps) {
       <p role="status" className="mt-3 text-lg">
         <span className="figures text-2xl font-semibold">{ampsText(amps)}</span>{' '}
         {on.length === 0
-          ? 'with everything off.'
+          ? messages.withEverythingOff
           : answer &&
-            `together: ${sayTrips(answer.fastestSeconds, answer.slowestSeconds)}${answer.by === 'starting' ? `, as ${on.length === 1 ? 'it' : 'one of them'} starts` : ''}.`}
+            messages.trippingTogether(
+              sayTrips(answer.fastestSeconds, answer.slowestSeconds),
+              answer.by === 'starting' ? messages.asStarts(on.length === 1 ? 'it' : messages.oneOfThem) : '',
+            )}
       </p>
       {on.length > 0 && answer && answer.by !== 'starting' && own?.[0] && (
-        <p>
-          This one, by its record: <strong>{sayOpeningTimes(own[0])}</strong>.
-        </p>
+        <p>{messages.thisBreakerByItsRecord(<strong>{sayOpeningTimes(own[0])}</strong>)}</p>
       )}
     </PageSection>
   );
@@ -130,9 +134,9 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
     sayList(ids.map((id) => loads.find((load) => load.id === id)?.name ?? id));
   return (
     <>
-      <PageSection title="These may trip it, the smallest sets first">
+      <PageSection title={messages.combinationsThatMayTripIt}>
         {answer.offending.length === 0 ? (
-          <p>None: everything together runs indefinitely.</p>
+          <p>{messages.noneAllLoadsTogetherCanRun}</p>
         ) : (
           <ul className="divide-y divide-rule">
             {answer.offending.map(({ loads: set, amps, by, fastestSeconds, slowestSeconds }, i) => (
@@ -142,18 +146,18 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
                   {set.length > 1 ? ' together' : ' alone'}
                   {by === 'starting'
                     ? set.length > 1
-                      ? ', as one of them starts while the others run'
-                      : ', as it starts'
+                      ? messages.asOneOfThemStartsWhile
+                      : messages.asItStarts
                     : ''}
                   : {sayTimes(fastestSeconds, slowestSeconds)}
                   {set.length === 2
-                    ? '; either alone: never'
+                    ? messages.eitherOneAloneNeverTripsIt
                     : set.length > 2
-                      ? '; any fewer of them: never'
+                      ? messages.withAnyOfThemOffIt
                       : ''}
                   {by === 'running' && own?.[i] && (
                     <span className="block text-ink-soft">
-                      This one, by its record: {sayOpeningTimes(own[i])}
+                      {messages.thisBreakerByItsRecord2(sayOpeningTimes(own[i]))}
                     </span>
                   )}
                 </span>
@@ -163,12 +167,14 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
           </ul>
         )}
         {answer.offendingCount > answer.offending.length && (
-          <p className="text-sm text-ink-soft">And {answer.offendingCount - answer.offending.length} more.</p>
+          <p className="text-sm text-ink-soft">
+            {messages.andMore(answer.offendingCount - answer.offending.length)}
+          </p>
         )}
       </PageSection>
-      <PageSection title="These run together indefinitely">
+      <PageSection title={messages.combinationsThatRun}>
         {answer.forever.length === 0 ? (
-          <p>No set does: every load may trip it alone.</p>
+          <p>{messages.noneEveryLoadMayTripIt}</p>
         ) : (
           <ul className="divide-y divide-rule">
             {answer.forever.map(({ loads: set, amps }) => (
@@ -180,9 +186,12 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
           </ul>
         )}
         <p className="text-sm text-ink-soft">
-          {answer.foreverCount > answer.forever.length &&
-            `And ${answer.foreverCount - answer.forever.length} others. `}
-          {answer.holding} of {answer.sets} sets never trip a sound breaker; all were looked at.
+          {messages.ofCombinationsNeverTripASound(
+            answer.foreverCount > answer.forever.length &&
+              messages.andMore2(answer.foreverCount - answer.forever.length),
+            answer.holding,
+            answer.sets,
+          )}
         </p>
       </PageSection>
     </>

@@ -19,6 +19,7 @@ import { ampsText, AXIS, useUnits } from '../../shared/ui/index.ts';
 import { pointsOf, recordOf } from './bench.ts';
 import { bandPoints, SPAN, standardPoints, type BandPoint } from './curvePoints.ts';
 import { AirPick } from './AirPick.tsx';
+import * as messages from './messages.ts';
 
 const MULTIPLES = [0.5, 1, 2, 3, 6, 10, 20];
 const TIMES = [0.01, 0.1, 1, 10, 60, 600, 3600];
@@ -43,7 +44,7 @@ export function CurveChart({ detail, asked }: { detail: BreakerDetail; asked: nu
       </div>
       <div
         role="img"
-        aria-label={`Time until it opens over current, both on logarithmic scales, in air of ${sayNumber(fromCelsius(ambientC), 0)}°. ${marks.length} events are marked; they stand in words below.`}
+        aria-label={messages.tripTimeOverCurrentBothOn(sayNumber(fromCelsius(ambientC), 0), marks.length)}
         className="h-96"
       >
         <ResponsiveContainer width="100%" height="100%">
@@ -63,7 +64,7 @@ export function CurveChart({ detail, asked }: { detail: BreakerDetail; asked: nu
               tick={AXIS}
               tickFormatter={(multiple: number) => sayNumber(multiple * ratingAmps)}
               stroke="var(--color-rule-strong)"
-              label={{ value: 'current, A', position: 'insideBottom', offset: -12, ...AXIS }}
+              label={{ value: messages.currentA, position: 'insideBottom', offset: -12, ...AXIS }}
             />
             <YAxis
               type="number"
@@ -172,7 +173,9 @@ function Legend({ own }: { own: boolean }) {
   return (
     <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
       <li className="flex items-center gap-2">
-        <span aria-hidden="true" className="h-3 w-6 border border-good bg-good/20" /> any sound breaker
+        {messages.anySoundBreaker(
+          <span aria-hidden="true" className="h-3 w-6 border border-good bg-good/20" />,
+        )}
       </li>
       {own && (
         <li className="flex items-center gap-2">
@@ -187,12 +190,12 @@ function Legend({ own }: { own: boolean }) {
               strokeDasharray="6 3"
             />
           </svg>
-          this one, by its record
+          {messages.thisBreakerByItsRecord3}
         </li>
       )}
-      <li>▼ tripped</li>
-      <li>○ held</li>
-      <li>+ open by then, says the standard</li>
+      <li>{messages.tripped}</li>
+      <li>{messages.held}</li>
+      <li>{messages.mustHaveTrippedByTheStandard}</li>
     </ul>
   );
 }
@@ -208,20 +211,19 @@ function Told({ ratingAmps, active, payload }: ToldProps) {
   const point = payload?.[0]?.payload;
   if (!active || !point) return null;
   const { multiple, band, own } = point;
-  const latest = band && band[1] >= SPAN.longest ? 'or never' : band && `to ${sayDuration(band[1])}`;
+  const latest =
+    band && band[1] >= SPAN.longest ? messages.orNever : band && messages.to(sayDuration(band[1]));
   return (
     <div className="border border-rule-strong bg-bone-raised px-3 py-2 text-sm">
       <p className="figures text-ink-soft">
-        {ampsText(multiple * ratingAmps)}, {sayNumber(multiple, 2)} × rating
+        {messages.rating(ampsText(multiple * ratingAmps), sayNumber(multiple, 2))}
       </p>
       <p>
-        Sound: <span className="figures">{band ? `${sayDuration(band[0])} ${latest}` : 'never'}</span>
+        {messages.soundBreaker(
+          <span className="figures">{band ? `${sayDuration(band[0])} ${latest}` : 'never'}</span>,
+        )}
       </p>
-      {own !== null && (
-        <p>
-          This one: <span className="figures">{sayDuration(own)}</span>
-        </p>
-      )}
+      {own !== null && <p>{messages.thisBreaker2(<span className="figures">{sayDuration(own)}</span>)}</p>}
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { AskBox } from './AskBox.tsx';
 import { CurveChart } from './CurveChart.tsx';
 import { FamilyCurve } from './FamilyCurve.tsx';
 import type { PartProps } from './partProps.ts';
+import * as messages from './messages.ts';
 
 /** The time-current curve of the breaker, with what is on record of it, and a question to it. */
 export function CurvePart({ detail }: PartProps) {
@@ -15,19 +16,18 @@ export function CurvePart({ detail }: PartProps) {
   const profile = useProfile((state) => state.profile);
   return (
     <div className="space-y-6">
-      <PageSection title="Ask it">
+      <PageSection title={messages.calculateATripTime}>
         <AskBox key={breaker.id} detail={detail} onAsked={setAsked} />
       </PageSection>
-      <PageSection title={`When a ${ampsText(breaker.ratingAmps)} breaker opens`}>
+      <PageSection title={messages.tripCurveOfABreaker(ampsText(breaker.ratingAmps))}>
         <CurveChart detail={detail} asked={asked} />
         <p className="mt-1 text-sm text-ink-soft">
-          {detail.curve ? `Band: as ${detail.curve.family} prints it. ` : ''}
-          {CITATIONS.thermalTrip}.
-          {breaker.kind !== 'standard' && ' The electronics of this breaker may open it sooner, and rightly.'}
+          {detail.curve ? messages.bandThePrintedCurveOf(detail.curve.family) : ''}
+          {CITATIONS.thermalTrip}.{breaker.kind !== 'standard' && messages.theElectronicsInThisBreakerCan}
         </p>
       </PageSection>
       {trials.length > 0 && (
-        <PageSection title="On record">
+        <PageSection title={messages.onRecord}>
           <ul className="divide-y divide-rule">
             {trials.map(({ eventId, at, outcome, text }) => (
               <li key={eventId} className="py-2">

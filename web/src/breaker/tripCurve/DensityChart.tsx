@@ -12,6 +12,7 @@ import {
   YAxis,
 } from 'recharts';
 import { ampsText, AXIS, roundTicks } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** How probability lies over the current at which it opens in the end. */
 export function DensityChart({ told, ratingAmps }: { told: TripRecord; ratingAmps: number }) {
@@ -24,7 +25,13 @@ export function DensityChart({ told, ratingAmps }: { told: TripRecord; ratingAmp
     <>
       <div
         role="img"
-        aria-label={`Opens from ${ampsText(p50)}, 90 % from ${ampsText(p05)} to ${ampsText(p95)}; a sound breaker from ${ampsText(ratingAmps)} to ${ampsText(ratingAmps * MUST_OPEN_MULTIPLE)}`}
+        aria-label={messages.tripsFrom90FromToA(
+          ampsText(p50),
+          ampsText(p05),
+          ampsText(p95),
+          ampsText(ratingAmps),
+          ampsText(ratingAmps * MUST_OPEN_MULTIPLE),
+        )}
         className="h-56"
       >
         <ResponsiveContainer width="100%" height="100%">
@@ -50,12 +57,12 @@ export function DensityChart({ told, ratingAmps }: { told: TripRecord; ratingAmp
               x2={Math.min(to, ratingAmps * MUST_OPEN_MULTIPLE)}
               fill="var(--color-good)"
               fillOpacity={0.14}
-              label={{ value: 'a sound breaker', position: 'insideTop', ...AXIS }}
+              label={{ value: messages.aSoundBreaker2, position: 'insideTop', ...AXIS }}
             />
             <ReferenceLine
               x={ratingAmps}
               stroke="var(--color-ink-soft)"
-              label={{ value: `rating ${ampsText(ratingAmps)}`, position: 'top', ...AXIS }}
+              label={{ value: messages.rating2(ampsText(ratingAmps)), position: 'top', ...AXIS }}
             />
             <Area
               dataKey="now"
@@ -79,9 +86,7 @@ export function DensityChart({ told, ratingAmps }: { told: TripRecord; ratingAmp
           </ComposedChart>
         </ResponsiveContainer>
       </div>
-      <p className="text-sm text-ink-soft">
-        Filled: by its record. Dashed: what is thought of any breaker that gives trouble, before.
-      </p>
+      <p className="text-sm text-ink-soft">{messages.solidByItsRecordDashedA}</p>
     </>
   );
 }

@@ -16,12 +16,13 @@ import { recordOf } from './bench.ts';
 import { DensityChart } from './DensityChart.tsx';
 import { NextTrialCard } from './NextTrialCard.tsx';
 import type { PartProps } from './partProps.ts';
+import * as messages from './messages.ts';
 
 const JUDGED: Record<EstimateJudgment, string> = {
-  weak: 'By its record it is weak: it opens below its rating',
-  sound: 'By its record it is sound',
-  sluggish: 'By its record it is sluggish: it opens too late, or not at all',
-  undetermined: 'Its record does not settle it yet',
+  weak: messages.weakByItsRecordItTrips,
+  sound: messages.soundByItsRecord,
+  sluggish: messages.sluggishByItsRecordItTrips,
+  undetermined: messages.theRecordIsNotConclusiveYet,
 };
 
 /** What this very unit is, by its trips and by the times it held. */
@@ -31,15 +32,10 @@ export function EstimatePart(props: PartProps) {
   const record = recordOf(detail);
   const told = useWork('unit', record.events.length === 0 ? null : record);
   if (detail.breaker.kind !== 'standard' && record.events.length === 0) {
-    return (
-      <p>
-        The electronics of this breaker open it for reasons of their own, so its trips are no measure of its
-        bimetal. Times that it held are: log those.
-      </p>
-    );
+    return <p>{messages.thisBreakerSElectronicsTripIt}</p>;
   }
   if (record.events.length === 0) return <NothingYet detail={detail} onLog={onLog} />;
-  if (!told) return <p className="h-72">Working …</p>;
+  if (!told) return <p className="h-72">{messages.calculating}</p>;
   const { result } = told;
   const rating = detail.breaker.ratingAmps;
   const { p05, p50, p95 } = result.ultimateAmps;
@@ -48,26 +44,33 @@ export function EstimatePart(props: PartProps) {
       <div>
         <h3 className="text-xl leading-tight font-bold text-balance">{JUDGED[result.judgement]}</h3>
         <p className="mt-2">
-          It opens from <span className="figures text-2xl font-semibold">{ampsText(p50)}</span> steady, with
-          90 % confidence from <span className="figures">{ampsText(p05)}</span> to{' '}
-          <span className="figures">{ampsText(p95)}</span>. A sound {ampsText(rating)} breaker opens from{' '}
-          <span className="figures">{ampsText(rating)}</span> to{' '}
-          <span className="figures">{ampsText(rating * MUST_OPEN_MULTIPLE)}</span>. That is where heat wins in
-          the end in air of {temperatureText(25)}; it is not a rating.
+          {messages.itTripsFromSteadyCurrentWith(
+            <span className="figures text-2xl font-semibold">{ampsText(p50)}</span>,
+            <span className="figures">{ampsText(p05)}</span>,
+            <span className="figures">{ampsText(p95)}</span>,
+            ampsText(rating),
+            <span className="figures">{ampsText(rating)}</span>,
+            <span className="figures">{ampsText(rating * MUST_OPEN_MULTIPLE)}</span>,
+            temperatureText(25),
+          )}
         </p>
         <Sides probability={result.probability} />
       </div>
       <NextTrialCard {...props} result={result} />
-      <PageSection title="Where it opens, before and after its record">
+      <PageSection title={messages.tripPointBeforeAndAfterIts}>
         <DensityChart told={told} ratingAmps={rating} />
       </PageSection>
-      <PageSection title="What each event added">
+      <PageSection title={messages.whatEachEventShows}>
         <Contributions detail={detail} told={told} />
       </PageSection>
       <p className="text-sm text-ink-soft">
-        Currents are taken as read {percentText(NOTES.currentSd)} wrong, times {percentText(NOTES.timeShare)}{' '}
-        and {sayDuration(NOTES.timeSeconds)}, and {percentText(NOTES.strayShare)} of the notes as saying
-        nothing. Limits of a sound breaker: {CITATIONS.thermalTrip}.
+        {messages.assumedErrorsCurrentsTimesPlus(
+          percentText(NOTES.currentSd),
+          percentText(NOTES.timeShare),
+          sayDuration(NOTES.timeSeconds),
+          percentText(NOTES.strayShare),
+          CITATIONS.thermalTrip,
+        )}
       </p>
     </div>
   );
@@ -78,11 +81,7 @@ function NothingYet({ detail, onLog }: { detail: BreakerDetail; onLog: PartProps
   const silent = detail.trials.length > 0;
   return (
     <div className="space-y-3">
-      <p>
-        {silent
-          ? 'Trips are on record, but none with the current and the time that would tell something of the breaker.'
-          : 'No trip, and no time that it held, is on record with its current. Each one is a measurement: how much it carried, how long, and whether it opened.'}
-      </p>
+      <p>{silent ? messages.tripsAreOnRecordButNone : messages.noTripOrHoldWithIts}</p>
       {silent && (
         <ul className="list-disc pl-5">
           {detail.trials.map(({ eventId, at, text }) => (
@@ -94,10 +93,10 @@ function NothingYet({ detail, onLog }: { detail: BreakerDetail; onLog: PartProps
       )}
       <p className="flex flex-wrap gap-2">
         <Button look="quiet" onClick={() => onLog('trip')}>
-          Log a trip
+          {messages.logATrip}
         </Button>
         <Button look="quiet" onClick={() => onLog('no-trip')}>
-          Log that it held
+          {messages.logAHold}
         </Button>
       </p>
     </div>
@@ -106,12 +105,12 @@ function NothingYet({ detail, onLog }: { detail: BreakerDetail; onLog: PartProps
 
 /** Nothing is ever quite sure. */
 const sayShare = (share: number) =>
-  share > 0.99 ? 'over 99 %' : share < 0.01 ? 'under 1 %' : percentText(share);
+  share > 0.99 ? messages.over99 : share < 0.01 ? messages.under1 : percentText(share);
 
 const SIDE_WORDS: Record<Side, string> = {
-  weak: 'weak, opens too early',
+  weak: messages.weakTripsTooEarly,
   sound: 'sound',
-  sluggish: 'sluggish, opens too late or not at all',
+  sluggish: messages.sluggishTripsTooLateOrNot,
 };
 /** Told apart by pattern as well. */
 const SIDE_LOOK: Record<Side, string> = {
@@ -143,7 +142,8 @@ function Sides({ probability }: { probability: EffectiveRating['probability'] })
   );
 }
 
-const howMuch = (bits: number) => (bits >= 1 ? 'told much' : bits >= 0.15 ? 'told something' : 'told little');
+const howMuch = (bits: number) =>
+  bits >= 1 ? messages.strongEvidence : bits >= 0.15 ? messages.someEvidence : messages.littleEvidence;
 
 /** Event by event: what it was, what it says, where belief stood after it. */
 function Contributions({ detail, told }: { detail: BreakerDetail; told: TripRecord }) {
@@ -166,7 +166,7 @@ function Contributions({ detail, told }: { detail: BreakerDetail; told: TripReco
                 <span aria-hidden="true" className="mr-1">
                   {outcome === 'tripped' ? '▼' : '○'}
                 </span>
-                {outcome === 'tripped' ? 'Tripped' : 'Held'}
+                {outcome === 'tripped' ? messages.tripped2 : messages.held2}
                 {amps !== null && (
                   <>
                     {' at '}
@@ -189,7 +189,7 @@ function Contributions({ detail, told }: { detail: BreakerDetail; told: TripReco
   );
 }
 
-/** Where it was believed to open after an event: a bar from 5 to 95 %, a line at the middle. */
+/** Where it was believed to open after an event: a bar from 5 to 95%, a line at the middle. */
 function After({ added, top, rating }: { added: Contribution; top: number; rating: number }) {
   const { p05, p50, p95 } = added.after.ultimateAmps;
   const exact = useProfile((state) => state.profile) === 'electrician';
@@ -214,12 +214,10 @@ function After({ added, top, rating }: { added: Contribution; top: number; ratin
       </svg>
       <p>
         <span className="figures font-semibold">{ampsText(p50)}</span>{' '}
-        <span className="figures ml-1 text-ink-soft">
-          ({sayNumber(p05)} to {ampsText(p95)})
-        </span>
+        <span className="figures ml-1 text-ink-soft">{messages.to2(sayNumber(p05), ampsText(p95))}</span>
         <span className="block text-ink-soft">
           {howMuch(added.bits)}
-          {exact && `: ${sayNumber(added.bits, 2)} bits`}
+          {exact && messages.bits(sayNumber(added.bits, 2))}
         </span>
       </p>
     </div>

@@ -21,6 +21,7 @@ import {
   PageSection,
 } from '../../shared/ui/index.ts';
 import { sendNow } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 /** Empty rows are not points. */
 const row = z.object({
@@ -61,8 +62,8 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
   const number = { setValueAs: toNumber };
   if (breaker.family === '') {
     return (
-      <PageSection title="Its family’s printed curve">
-        <p>Name the breaker’s part family first (tab “Breaker”): a curve belongs to a family.</p>
+      <PageSection title={messages.printedCurveOfItsFamily}>
+        <p>{messages.enterTheBreakerSFamilyFirst}</p>
       </PageSection>
     );
   }
@@ -73,7 +74,7 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
     if ('problems' in read) return setProblems(read.problems);
     setProblems([]);
     replace(read.ok);
-    setTold(`${read.ok.length} points read from ${file.name}: look at them, then store.`);
+    setTold(messages.pointsReadFromCheckThemThen(read.ok.length, file.name));
   };
   const store = async ({ points }: Values) => {
     setTold('');
@@ -101,12 +102,9 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
   return (
     <details>
       <summary className="min-h-11 py-2 font-semibold">
-        The printed curve of {breaker.family}: {curve ? 'in use' : 'none, the standard’s band holds'}
+        {messages.printedCurveOf(breaker.family, curve ? messages.inUse : messages.noneTheStandardBandIsUsed)}
       </summary>
-      <p className="text-sm text-ink-soft">
-        From the maker’s leaflet, from cold at 25 °C. It holds for every {breaker.family} breaker at this
-        site. Leave a time empty where the breaker never opens.
-      </p>
+      <p className="text-sm text-ink-soft">{messages.fromTheManufacturerSDataSheet(breaker.family)}</p>
       <form noValidate onSubmit={handleSubmit(store)} className="mt-3 space-y-3">
         <ul className="space-y-2">
           {fields.map((field, i) => {
@@ -114,19 +112,19 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
             return (
               <li key={field.id} className="grid grid-cols-[1fr_1fr_1fr_auto] items-start gap-2">
                 <NumberField
-                  label="At"
-                  unit="× rating"
+                  label={messages.current}
+                  unit={messages.rating3}
                   registration={register(`points.${i}.multiple`, number)}
                   error={wrong?.multiple?.message}
                 />
                 <NumberField
-                  label="Soonest"
+                  label={messages.earliest}
                   unit="s"
                   registration={register(`points.${i}.fastestSeconds`, number)}
                   error={wrong?.fastestSeconds?.message}
                 />
                 <NumberField
-                  label="Latest"
+                  label={messages.latest}
                   unit="s"
                   registration={register(`points.${i}.slowestSeconds`, number)}
                   error={wrong?.slowestSeconds?.message}
@@ -134,7 +132,7 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
                 <button
                   type="button"
                   onClick={() => remove(i)}
-                  aria-label={`Remove point ${i + 1}`}
+                  aria-label={messages.removePoint(i + 1)}
                   className="mt-6 flex size-11 items-center justify-center hover:bg-bone-sunk"
                 >
                   <X aria-hidden="true" className="size-5" />
@@ -146,23 +144,27 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
         <div className="flex flex-wrap gap-2">
           <Button look="quiet" className="flex items-center gap-2" onClick={() => append(EMPTY)}>
             <Plus aria-hidden="true" className="size-4" />
-            Add a point
+            {messages.addAPoint}
           </Button>
-          <FileField label="From a CSV table" accept=".csv,text/csv" onFile={(file) => void fromFile(file)} />
+          <FileField
+            label={messages.importACsvTable}
+            accept=".csv,text/csv"
+            onFile={(file) => void fromFile(file)}
+          />
         </div>
-        <p className="text-sm text-ink-soft">Columns: multiple, fastest (s), slowest (s).</p>
-        <Problems title="Nothing from this table was imported:" problems={problems} />
+        <p className="text-sm text-ink-soft">{messages.columnsMultipleFastestSSlowest}</p>
+        <Problems title={messages.theTableWasNotImported} problems={problems} />
         <Fit fit={fit} />
         <div className="flex flex-wrap items-center gap-4">
           <Button type="submit" disabled={isSubmitting}>
-            {isSubmitting ? 'Storing …' : 'Store curve'}
+            {isSubmitting ? messages.saving : messages.saveCurve}
           </Button>
           {curve && (
             <Button look="quiet" onClick={() => void takeAway()}>
-              Go by the standard again
+              {messages.useTheStandardCurveAgain}
             </Button>
           )}
-          <span role="status">{told || (curve ? 'This curve is in use. Undo takes changes back.' : '')}</span>
+          <span role="status">{told || (curve ? messages.thisCurveIsInUseYou : '')}</span>
         </div>
         <FieldError
           message={errors.root?.message ?? errors.points?.root?.message ?? errors.points?.message}
@@ -174,11 +176,10 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
 
 /** The two edges found from the points, and how well they meet them. */
 function Fit({ fit }: { fit: CurveFit | null }) {
-  if (!fit)
-    return <p className="text-sm text-ink-soft">Two points with times give the two edges of its band.</p>;
+  if (!fit) return <p className="text-sm text-ink-soft">{messages.enterAtLeastTwoPointsWith}</p>;
   const edges = [
-    ['Most sensitive', fit.mostSensitive],
-    ['Least sensitive', fit.leastSensitive],
+    [messages.mostSensitive, fit.mostSensitive],
+    [messages.leastSensitive, fit.leastSensitive],
   ] as const;
   return (
     <dl className="flex flex-wrap gap-x-8 gap-y-2">
@@ -186,9 +187,11 @@ function Fit({ fit }: { fit: CurveFit | null }) {
         <div key={what}>
           <dt className="text-sm text-ink-soft">{what}</dt>
           <dd>
-            opens from <span className="figures font-semibold">{sayNumber(k, 2)} × rating</span>, time
-            constant <span className="figures font-semibold">{sayNumber(tauSeconds, 0)} s</span>; misses the
-            points by <span className="figures">{sayPercent(Math.exp(error) - 1)}</span>
+            {messages.tripsFromTimeConstantDiffers(
+              <span className="figures font-semibold">{messages.rating4(sayNumber(k, 2))}</span>,
+              <span className="figures font-semibold">{sayNumber(tauSeconds, 0)} s</span>,
+              <span className="figures">{sayPercent(Math.exp(error) - 1)}</span>,
+            )}
           </dd>
         </div>
       ))}

@@ -13,6 +13,7 @@ import {
   YAxis,
 } from 'recharts';
 import { ampsText, AXIS, roundTicks } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface CurrentProps {
   drawn: DrawnStretch[];
@@ -31,7 +32,7 @@ export function CurrentChart({ drawn, hours, ratingAmps }: CurrentProps) {
     <figure>
       <div
         role="img"
-        aria-label={`Current over time against the rating of ${ampsText(ratingAmps)}`}
+        aria-label={messages.currentOverTimeComparedWithThe(ampsText(ratingAmps))}
         className="h-48"
       >
         <ResponsiveContainer width="100%" height="100%">
@@ -64,7 +65,7 @@ export function CurrentChart({ drawn, hours, ratingAmps }: CurrentProps) {
               stroke="var(--color-danger)"
               strokeDasharray="8 4"
               label={{
-                value: `rating ${ampsText(ratingAmps)}`,
+                value: messages.rating2(ampsText(ratingAmps)),
                 position: 'insideBottomLeft',
                 fill: 'var(--color-danger)',
                 fontSize: 12,
@@ -86,7 +87,9 @@ export function CurrentChart({ drawn, hours, ratingAmps }: CurrentProps) {
         </ResponsiveContainer>
       </div>
       {!whole && (
-        <figcaption className="text-sm text-ink-soft">The first {sayDuration(to)} are drawn.</figcaption>
+        <figcaption className="text-sm text-ink-soft">
+          {messages.theChartShowsTheFirst(sayDuration(to))}
+        </figcaption>
       )}
     </figure>
   );
@@ -98,11 +101,13 @@ export function ChanceChart({ byHour, units }: { byHour: number[]; units: number
   return (
     <div
       role="img"
-      aria-label={`First trips in each hour: ${bars
-        .filter(({ share }) => share > 0)
-        .slice(0, 12)
-        .map(({ hour, share }) => `hour ${hour} ${sayNumber(share, 2)} %`)
-        .join(', ')}`}
+      aria-label={messages.firstTripsInEachHour(
+        bars
+          .filter(({ share }) => share > 0)
+          .slice(0, 12)
+          .map(({ hour, share }) => messages.hour(hour, sayNumber(share, 2)))
+          .join(', '),
+      )}
       className="mt-3 h-48"
     >
       <ResponsiveContainer width="100%" height="100%">
@@ -114,7 +119,7 @@ export function ChanceChart({ byHour, units }: { byHour: number[]; units: number
             stroke="var(--color-rule-strong)"
             label={{ value: 'hour', position: 'insideBottom', offset: -12, ...AXIS }}
           />
-          <YAxis tick={AXIS} unit=" %" width={56} stroke="var(--color-rule-strong)" />
+          <YAxis tick={AXIS} unit="%" width={56} stroke="var(--color-rule-strong)" />
           <Tooltip content={<Told />} cursor={{ fill: 'var(--color-bone-sunk)' }} isAnimationActive={false} />
           <Bar dataKey="share" fill="var(--color-ink-soft)" isAnimationActive={false} />
         </BarChart>
@@ -133,7 +138,7 @@ function Told({ active, payload }: ToldProps) {
   if (!active || !bar) return null;
   return (
     <p className="border border-rule-strong bg-bone-raised px-3 py-2 text-sm">
-      In hour {bar.hour}: <span className="figures font-semibold">{sayNumber(bar.share, 2)} %</span>
+      {messages.hour2(bar.hour, <span className="figures font-semibold">{sayNumber(bar.share, 2)}%</span>)}
     </p>
   );
 }

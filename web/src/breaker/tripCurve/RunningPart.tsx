@@ -24,6 +24,7 @@ import { AirPick } from './AirPick.tsx';
 import { ChanceChart, CurrentChart } from './RunningCharts.tsx';
 import { Figures } from './Figures.tsx';
 import type { PartProps } from './partProps.ts';
+import * as messages from './messages.ts';
 
 const HOURS = [1, 8, 24, 168];
 const UNITS = 10_000;
@@ -51,7 +52,7 @@ export function RunningPart({ detail, onCircuit }: PartProps) {
     <div className="space-y-6">
       <div className="flex flex-wrap items-end gap-3">
         <SelectInput
-          label="For"
+          label={messages.period}
           options={HOURS.map((value) => ({ value, label: sayHours(value) }))}
           value={hours}
           onValue={setHours}
@@ -63,11 +64,9 @@ export function RunningPart({ detail, onCircuit }: PartProps) {
         <Worked detail={detail} profile={profile} onCircuit={onCircuit} />
       ) : (
         <div className="space-y-3">
-          <p>
-            List what runs on this circuit, with its turns and its start, or open a current that was logged.
-          </p>
+          <p>{messages.listTheLoadsOnThisCircuitWith}</p>
           <Button look="quiet" onClick={onCircuit}>
-            List its loads
+            {messages.listTheLoads}
           </Button>
         </div>
       )}
@@ -76,7 +75,13 @@ export function RunningPart({ detail, onCircuit }: PartProps) {
 }
 
 const sayHours = (hours: number) =>
-  hours === 1 ? '1 hour' : hours === 24 ? 'a day' : hours === 168 ? 'a week' : `${hours} hours`;
+  hours === 1
+    ? messages.hour3
+    : hours === 24
+      ? messages.day
+      : hours === 168
+        ? messages.week
+        : messages.hours(hours);
 
 function LoggedFile({
   logged,
@@ -95,20 +100,19 @@ function LoggedFile({
     <div className="min-w-0">
       {logged ? (
         <p className="flex flex-wrap items-center gap-2">
-          <span>
-            {logged.name}: {logged.stretches} stretches, over again to the end.
-          </span>
+          <span>{messages.intervalsRepeatedToTheEnd(logged.name, logged.stretches)}</span>
           <Button look="quiet" onClick={() => onLogged(null)}>
-            Back to its loads
+            {messages.useTheListedLoads}
           </Button>
         </p>
       ) : (
-        <FileField label="A logged current (CSV)" accept=".csv,text/csv" onFile={(file) => void open(file)} />
+        <FileField
+          label={messages.recordedCurrentCsv}
+          accept=".csv,text/csv"
+          onFile={(file) => void open(file)}
+        />
       )}
-      <Problems
-        title="This table was not imported. Columns: time (s, or date and time), current (A)."
-        problems={problems}
-      />
+      <Problems title={messages.theTableWasNotImportedIt} problems={problems} />
     </div>
   );
 }
@@ -127,44 +131,45 @@ function Worked({ detail, profile, onCircuit }: WorkedProps) {
   const drawn = useWork('draw', { question: profile, most: DRAWN });
   const steady =
     !fromFile && (profile.loads ?? []).every(({ onSeconds, surgeTimes }) => !onSeconds && !surgeTimes);
-  if (!answer) return <p className="h-72">Working …</p>;
+  if (!answer) return <p className="h-72">{messages.calculating}</p>;
   const { peakAmps, rmsAmps, changes, sound, unit } = answer;
   return (
     <>
       <Figures
         figures={[
-          { what: 'Most at once', figure: ampsText(peakAmps), beside: 'starts included' },
-          { what: 'Heats like a steady', figure: ampsText(rmsAmps) },
-          { what: 'Changes', figure: `${changes - 1}` },
+          {
+            what: messages.highestCurrent,
+            figure: ampsText(peakAmps),
+            beside: messages.startingCurrentsIncluded,
+          },
+          { what: messages.sameHeatingAsASteady, figure: ampsText(rmsAmps) },
+          { what: messages.loadChanges, figure: `${changes - 1}` },
         ]}
       />
       {drawn && <CurrentChart drawn={drawn} hours={profile.hours ?? 24} ratingAmps={profile.ratingAmps} />}
       {steady && (
         <p>
-          All of it runs without a break, as far as is on record.{' '}
+          {messages.asFarAsIsOnRecord}{' '}
           <button
             type="button"
             onClick={onCircuit}
             className="min-h-11 font-semibold underline underline-offset-4"
           >
-            Say how its loads run
+            {messages.enterTheDutyCycles}
           </button>
         </p>
       )}
       <PageSection
-        title={fromFile ? 'When it opens on that current' : 'When it opens, everything starting at once'}
+        title={fromFile ? messages.tripTimeWithThisCurrent : messages.tripTimeWithEveryLoadStarting}
       >
         <p>
-          A sound breaker:{' '}
-          <strong>{sayWithin(sound.fastestSeconds, sound.slowestSeconds, profile.hours ?? 24)}</strong>.
+          {messages.aSoundBreaker3(
+            <strong>{sayWithin(sound.fastestSeconds, sound.slowestSeconds, profile.hours ?? 24)}</strong>,
+          )}
         </p>
-        {unit && (
-          <p>
-            This one, by its record: <strong>{sayOpeningTimes(unit)}</strong>.
-          </p>
-        )}
+        {unit && <p>{messages.thisBreakerByItsRecord(<strong>{sayOpeningTimes(unit)}</strong>)}</p>}
       </PageSection>
-      <PageSection title="The chance of a trip, hour by hour">
+      <PageSection title={messages.chanceOfATripHourBy}>
         <Chances
           key={JSON.stringify(profile)}
           base={{ profile, breakers: UNITS, events, curve }}
@@ -176,7 +181,7 @@ function Worked({ detail, profile, onCircuit }: WorkedProps) {
 }
 
 const sayWithin = (soonest: number | null, latest: number | null, hours: number) =>
-  soonest === null ? `holds for ${sayHours(hours)}` : sayTimes(soonest, latest);
+  soonest === null ? messages.holdsFor(sayHours(hours)) : sayTimes(soonest, latest);
 
 interface ChancesProps {
   base: Omit<ChanceQuestion, 'of'>;
@@ -189,19 +194,17 @@ function Chances({ base, hasRecord }: ChancesProps) {
   const working = chance.is === 'working';
   return (
     <div className="space-y-3">
-      <p>
-        10 000 breakers, each different, each with its loads somewhere in their turns, are worked through.
-      </p>
+      <p>{messages.theSimulationRuns10000Breakers}</p>
       <div className="flex flex-wrap items-center gap-2">
         <Button look="quiet" disabled={working} onClick={() => void start({ ...base, of: 'sound' })}>
-          For any sound breaker
+          {messages.forAnySoundBreaker}
         </Button>
         {hasRecord && (
           <Button look="quiet" disabled={working} onClick={() => void start({ ...base, of: 'this' })}>
-            For this one
+            {messages.forThisBreaker}
           </Button>
         )}
-        {working && <Button onClick={cancel}>Cancel</Button>}
+        {working && <Button onClick={cancel}>{messages.cancel}</Button>}
       </div>
       <Progress chance={chance} />
       {chance.is === 'done' && <Result of={chance.question.of} result={chance.result} />}
@@ -210,12 +213,12 @@ function Chances({ base, hasRecord }: ChancesProps) {
 }
 
 function Progress({ chance }: { chance: Chance }) {
-  if (chance.is === 'cancelled') return <p role="status">Canceled. Nothing was kept.</p>;
+  if (chance.is === 'cancelled') return <p role="status">{messages.canceledNoResultWasKept}</p>;
   if (chance.is !== 'working') return null;
   return (
     <p className="flex items-center gap-3">
       <progress
-        aria-label="Breakers worked through"
+        aria-label={messages.breakersSimulated}
         value={chance.share}
         max={1}
         className="h-3 flex-1 accent-ink"
@@ -227,22 +230,23 @@ function Progress({ chance }: { chance: Chance }) {
 
 function Result({ of, result }: { of: ChanceQuestion['of']; result: TripChance }) {
   const { share, low, high, medianSeconds, byHour, units } = result;
-  const whose = of === 'sound' ? 'a sound breaker' : 'this one, by its record,';
+  const whose = of === 'sound' ? messages.aSoundBreaker2 : messages.thisBreakerByItsRecord4;
   return (
     <div role="status">
       <p className="text-lg">
-        The chance that {whose} opens within {sayHours(byHour.length)}:{' '}
-        <span className="figures text-2xl font-semibold">{sayChance(share)}</span>{' '}
-        <span className="text-sm text-ink-soft">
-          ({sayChance(low)} to {sayChance(high)} with 95 % confidence)
-        </span>
+        {messages.chanceThatTripsWithin(
+          whose,
+          sayHours(byHour.length),
+          <span className="figures text-2xl font-semibold">{sayChance(share)}</span>,
+          <span className="text-sm text-ink-soft">
+            {messages.to95Confidence(sayChance(low), sayChance(high))}
+          </span>,
+        )}
       </p>
-      {medianSeconds !== null && (
-        <p>Half of those that open have opened after {sayDuration(medianSeconds)}.</p>
-      )}
+      {medianSeconds !== null && <p>{messages.halfOfThoseThatTripDo(sayDuration(medianSeconds))}</p>}
       {share > 0 && <ChanceChart byHour={byHour} units={units} />}
     </div>
   );
 }
 
-const sayChance = (share: number) => `${sayNumber(share * 100, share < 0.1 ? 2 : 1)} %`;
+const sayChance = (share: number) => `${sayNumber(share * 100, share < 0.1 ? 2 : 1)}%`;

@@ -3,11 +3,12 @@ import { differenceInDays, parseISO } from 'date-fns';
 import { PageSection, useUnits } from '../../shared/ui/index.ts';
 import { Figures } from './Figures.tsx';
 import type { PartProps } from './partProps.ts';
+import * as messages from './messages.ts';
 
 const POLICY_WORDS = {
-  each: 'after each dead short',
-  second: 'on signs of wear, or after the second dead short',
-  signs: 'on signs of wear only',
+  each: messages.afterEachClearedShortCircuit,
+  second: messages.onSignsOfWearOrAfter,
+  signs: messages.onlyOnSignsOfWear,
 } as const;
 
 /** Half a year between two workings of a handle is what keeps it from sticking. */
@@ -19,52 +20,51 @@ export function WearPart({ detail: { wear, policies, breaker } }: Pick<PartProps
   const { dateText } = useUnits();
   const { operations, thermalTrips, magneticTrips, electronicTrips, lastWorkedAt } = wear;
   const rested = lastWorkedAt === null ? null : differenceInDays(new Date(), parseISO(lastWorkedAt));
-  const times = (n: number) => (n === 1 ? 'once' : `${n} times`);
+  const times = (n: number) => (n === 1 ? 'once' : messages.times(n));
   return (
     <div className="space-y-6">
       <Figures
         figures={[
-          { what: 'Handle worked', figure: `${operations}`, beside: 'off, on and trips' },
-          { what: 'Tripped by heat', figure: `${thermalTrips}` },
-          { what: 'Cleared dead shorts', figure: `${magneticTrips}` },
+          { what: messages.handleOperations, figure: `${operations}`, beside: messages.offOnAndTrips },
+          { what: messages.thermalTrips, figure: `${thermalTrips}` },
+          { what: messages.shortCircuitsCleared, figure: `${magneticTrips}` },
           ...(breaker.kind === 'standard'
             ? []
             : [
                 {
-                  what: 'Tripped by its electronics',
+                  what: messages.electronicTrips,
                   figure: `${electronicTrips}`,
-                  beside: 'as far as known',
+                  beside: messages.asFarAsKnown,
                 },
               ]),
           {
-            what: 'Last worked',
-            figure: lastWorkedAt === null ? 'not on record' : dateText(lastWorkedAt),
+            what: messages.lastOperated,
+            figure: lastWorkedAt === null ? messages.notOnRecord : dateText(lastWorkedAt),
             beside:
-              rested === null || rested < 60 ? undefined : `${(rested / YEAR_DAYS).toFixed(1)} years ago`,
+              rested === null || rested < 60 ? undefined : messages.yearsAgo((rested / YEAR_DAYS).toFixed(1)),
           },
         ]}
       />
-      <PageSection title="What follows">
+      <PageSection title={messages.recommendation}>
         <ul className="list-disc space-y-1 pl-5">
           <li>
-            {replacedForShorts(wear, policies.afterDeadShort)
-              ? `Replace it, once the short is found and gone: it has cleared a dead short ${times(magneticTrips)}.`
-              : magneticTrips > 0
-                ? `It stays: it has cleared a dead short ${times(magneticTrips)}.`
-                : 'No dead short is on record.'}{' '}
-            Your settings replace a breaker {POLICY_WORDS[policies.afterDeadShort]}.
+            {messages.yourSettingsReplaceABreaker(
+              replacedForShorts(wear, policies.afterDeadShort)
+                ? messages.replaceThisBreakerAfterThe(times(magneticTrips))
+                : magneticTrips > 0
+                  ? messages.thisBreakerCanStayItHas(times(magneticTrips))
+                  : messages.noClearedShortCircuitIsOn,
+              POLICY_WORDS[policies.afterDeadShort],
+            )}
           </li>
           <li>
             {rested === null || rested > DAYS_BETWEEN
-              ? 'Work its handle off and on at the next round, with its loads switched off first: one that is never moved may not open when it must.'
-              : 'Its handle was worked within the last half year.'}
+              ? messages.exerciseThisBreakerAtTheNext
+              : messages.theHandleWasOperatedWithinThe}
           </li>
         </ul>
       </PageSection>
-      <p className="text-sm text-ink-soft">
-        Counted from the log: what nobody logged is not in it. A reset counts as two workings, off and on; a
-        trip as one.
-      </p>
+      <p className="text-sm text-ink-soft">{messages.countedFromTheLogOperations}</p>
     </div>
   );
 }

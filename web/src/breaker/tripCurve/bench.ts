@@ -4,6 +4,7 @@ import { sayDuration, sayPercent } from '@phylaxon/core/facts/quantities';
 import { loadAmps, type Circuit } from '@phylaxon/core/record/entities';
 import type { CurvePoint } from '@phylaxon/core/physics/trip';
 import type { RunningLoad } from '@phylaxon/core/physics/profile';
+import * as messages from './messages.ts';
 
 /** What of a record tells something of the bimetal, as the core takes it. */
 export const recordOf = ({
@@ -41,9 +42,9 @@ const duration = (seconds: number) => sayDuration(seconds).replaceAll(' ', '\u00
  */
 export function sayTimes(soonest: number | null, latest: number | null): string {
   if (soonest === null) return 'never';
-  if (latest === null) return `after ${duration(soonest)} at the earliest, or never`;
+  if (latest === null) return messages.afterAtTheEarliestOrNever(duration(soonest));
   const [from, to] = [duration(soonest), duration(latest)];
-  return from === to ? `after ${from}` : `${from} to ${to}`;
+  return from === to ? messages.after(from) : messages.to3(from, to);
 }
 
 /**
@@ -52,22 +53,22 @@ export function sayTimes(soonest: number | null, latest: number | null): string 
  * @example sayTrips(240, 1140) // 'it trips, 4 min to 19 min'
  */
 export function sayTrips(soonest: number | null, latest: number | null): string {
-  if (soonest === null) return 'it never trips';
-  if (latest === null) return `it may trip, after ${duration(soonest)} at the earliest`;
-  return `it trips, ${sayTimes(soonest, latest)}`;
+  if (soonest === null) return messages.itNeverTrips;
+  if (latest === null) return messages.itMayTripAfterAtThe(duration(soonest));
+  return messages.itTrips(sayTimes(soonest, latest));
 }
 
 /** Names as a list: “press, kettle and lamp”. */
 export function sayList(names: readonly string[]): string {
   if (names.length < 2) return names.join('');
-  return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+  return messages.and(names.slice(0, -1).join(', '), names.at(-1));
 }
 
 /** When this unit opens, in 9 of 10 of what is believed of it. */
 export function sayOpeningTimes({ p05, p50, p95, never }: OpeningTimes): string {
   if (never >= 0.95) return 'never';
-  const middle = p50 === null ? '' : `, most likely about ${duration(p50)}`;
+  const middle = p50 === null ? '' : messages.mostLikelyAbout(duration(p50));
   if (never < 0.05) return `${sayTimes(p05, p95)}${middle}`;
-  const from = p05 === null ? '' : `, hardly before ${duration(p05)}`;
-  return `${sayPercent(never)} that it never does${middle}${from}`;
+  const from = p05 === null ? '' : messages.hardlyBefore(duration(p05));
+  return messages.thatItNeverDoes(sayPercent(never), middle, from);
 }

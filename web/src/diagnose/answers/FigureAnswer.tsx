@@ -8,6 +8,7 @@ import { entries } from '../../shared/api/index.ts';
 import { Button, NumberField, toNumber, useDraft, withDraft } from '../../shared/ui/index.ts';
 import { asReadings, POINT_LABELS } from './figures.ts';
 import { now, useStepWork, whereOf } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 const QUANTITIES = {
   voltage: { schema: volts, unit: 'V' },
@@ -29,7 +30,7 @@ const formOf = (points: readonly MeterPoint[]) =>
           context.addIssue({
             code: 'custom',
             path: [point],
-            message: 'Give the figure that the meter shows.',
+            message: messages.enterTheMeterReading,
           });
     });
 
@@ -78,7 +79,7 @@ export default function FigureAnswer({ test, points, onAnswer }: Props) {
         />
       ))}
       <Button type="submit" className="mt-6">
-        Store
+        {messages.save}
       </Button>
     </form>
   );

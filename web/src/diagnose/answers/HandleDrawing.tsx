@@ -1,4 +1,5 @@
 import type { OnDirection } from '@phylaxon/core/panel/layout';
+import * as messages from './messages.ts';
 
 /** What a hand does with a handle. */
 export type HandleMove = 'lightly-off' | 'fully-off' | 'on';
@@ -7,9 +8,9 @@ const OPPOSITE: Record<OnDirection, OnDirection> = { left: 'right', right: 'left
 const TURN: Record<OnDirection, number> = { right: 0, down: 90, left: 180, up: 270 };
 
 const WORDS: Record<HandleMove, (to: OnDirection) => string> = {
-  'lightly-off': (to) => `Lightly, with one finger, toward off: ${to}.`,
-  'fully-off': (to) => `All the way to off, ${to}, until it clicks.`,
-  on: (to) => `Then on, ${to}, until it clicks.`,
+  'lightly-off': (to) => messages.pushLightlyWithOneFingerToward(to),
+  'fully-off': (to) => messages.pushFullyOffUntilItClicks(to),
+  on: (to) => messages.thenPushOnUntilItClicks(to),
 };
 
 interface Props {

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { PanelSketch, boardPlaceWords } from '../../panel/board/index.ts';
 import { HandleDrawing, type HandleMove } from './HandleDrawing.tsx';
 import { useStepWork } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   breaker: Breaker;
@@ -27,11 +28,11 @@ export function HandleGuide({ breaker, numbered, moves, children }: Props) {
       <PanelSketch
         board={board}
         marks={new Map(numbered.map((id, i) => [id, `${i + 1}`]))}
-        label={`The panel as it hangs. Number 1: ${place}.`}
+        label={messages.panelAsMountedNumber1(place)}
       />
       <div className="space-y-4">
         <p>
-          Number <strong className="figures">1</strong> in the drawing: {place}.{note && ` ${note}`}
+          {messages.numberInTheDrawing(<strong className="figures">1</strong>, place, note && ` ${note}`)}
         </p>
         <ol className="grid gap-4 sm:grid-cols-2">
           {moves.map((move) => (

@@ -2,6 +2,7 @@ import type { StandInCase } from '@phylaxon/core/simulate/person';
 import { FlaskConical } from 'lucide-react';
 import { useState } from 'react';
 import { useStepWork } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   busy: boolean;
@@ -28,9 +29,7 @@ export function StandIn({ busy, ask }: Props) {
       className="flex min-h-11 items-center gap-2 border border-dashed border-rule-strong px-3 py-1 text-left hover:bg-bone-sunk"
     >
       <FlaskConical aria-hidden="true" className="size-5 shrink-0" />
-      <span>
-        <strong>Simulated stand-in:</strong> let a made-up house answer. This is a demo site.
-      </span>
+      <span>{messages.usesSimulatedAnswersThisIsA(<strong>{messages.simulatedAnswers}</strong>)}</span>
     </button>
   );
 }

@@ -1,9 +1,10 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { useStepWork } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 const NUMBERS = ['', '', 'two', 'three', 'four', 'five', 'six', 'seven'] as const;
 const wayOn = (left: number) =>
-  left > 6 ? 'some way to go' : `about ${NUMBERS[left]} steps, this one included`;
+  left > 6 ? messages.severalStepsLeft : messages.aboutStepsIncludingThisOne(NUMBERS[left]);
 
 /** What is next: its name, why, and whatever belongs to it. The focus comes here when it changes. */
 export function StepFrame({
@@ -28,9 +29,12 @@ export function StepFrame({
     heading.current?.scrollIntoView({ block: 'nearest' });
   }, [quiet]);
   return (
-    <section aria-label="Next step" className="border-l-8 border-heed bg-bone-raised px-4 py-4 sm:px-6">
+    <section
+      aria-label={messages.nextStep}
+      className="border-l-8 border-heed bg-bone-raised px-4 py-4 sm:px-6"
+    >
       <p className="text-sm font-semibold text-ink-soft">
-        Next{left > 1 && <span className="font-normal"> · {wayOn(left)}</span>}
+        {messages.next(left > 1 && <span className="font-normal"> · {wayOn(left)}</span>)}
       </p>
       <h2
         ref={heading}

@@ -8,6 +8,7 @@ import { useComputation } from '../../shared/compute/index.ts';
 import { ampsText, Button, NumberField, toNumber, useDraft, withDraft } from '../../shared/ui/index.ts';
 import { logTrip } from './logTrip.ts';
 import { useStepWork } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 const form = z
   .object({
@@ -18,16 +19,16 @@ const form = z
   })
   .superRefine(({ ran, amps: typed, minutes, seconds }, context) => {
     const no = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
-    if (ran.length === 0 && !typed) no('amps', 'Tick the loads, or say how much ran.');
-    if ((minutes ?? 0) * 60 + (seconds ?? 0) < 1) no('minutes', 'Say how long it ran.');
+    if (ran.length === 0 && !typed) no('amps', messages.selectTheLoadsThatWereOn);
+    if ((minutes ?? 0) * 60 + (seconds ?? 0) < 1) no('minutes', messages.enterHowLongTheyRan);
   });
 type Values = z.output<typeof form>;
 const fresh = (): Values => ({ ran: [], amps: null, minutes: null, seconds: null });
 
 const FIGURES = [
-  ['amps', 'In all', 'A'],
-  ['minutes', 'For minutes', 'min'],
-  ['seconds', 'and seconds', 's'],
+  ['amps', messages.totalCurrent, 'A'],
+  ['minutes', messages.forMinutes, 'min'],
+  ['seconds', messages.andSeconds, 's'],
 ] as const;
 
 /** What ran and for how long before it tripped: held against the window of a sound breaker by itself. */
@@ -69,7 +70,7 @@ export default function TripAnswer({
     <form noValidate onSubmit={handleSubmit(store)} className="space-y-4">
       {loads.length > 0 && (
         <fieldset>
-          <legend className="mb-1 font-semibold">What was running?</legend>
+          <legend className="mb-1 font-semibold">{messages.whatWasRunning}</legend>
           <ul className="flex flex-wrap gap-x-6">
             {loads.map((load) => (
               <li key={load.id}>
@@ -96,12 +97,12 @@ export default function TripAnswer({
           />
         ))}
         <Button type="submit" className="mt-6">
-          Store
+          {messages.save}
         </Button>
       </div>
       {window && (
         <p role="status" className="text-ink-soft">
-          At {ampsText(current)} {sayWindow(window)}.
+          {messages.at(ampsText(current), sayWindow(window))}
         </p>
       )}
     </form>

@@ -1,15 +1,16 @@
 import { CheckInput } from '../../shared/ui/index.ts';
 import { useState } from 'react';
+import * as messages from './messages.ts';
 
 /** What to unplug, ticked off as it is done. */
 export function Unplug({ names }: { names: readonly string[] }) {
   const [done, setDone] = useState<readonly string[]>([]);
-  if (names.length === 0) return <p>Everything: what is plugged in, and the switches of what is wired in.</p>;
+  if (names.length === 0) return <p>{messages.everythingUnplugWhatIsPlugged}</p>;
   const toggle = (name: string) =>
     setDone((before) => (before.includes(name) ? before.filter((one) => one !== name) : [...before, name]));
   return (
     <fieldset>
-      <legend className="mb-1 font-semibold">Unplug, or switch off</legend>
+      <legend className="mb-1 font-semibold">{messages.unplugOrTurnOff}</legend>
       <ul className="flex flex-wrap gap-x-6">
         {names.map((name) => (
           <li key={name}>
@@ -17,10 +18,10 @@ export function Unplug({ names }: { names: readonly string[] }) {
           </li>
         ))}
       </ul>
-      <p className="text-ink-soft">And whatever else is on this circuit.</p>
+      <p className="text-ink-soft">{messages.anythingElseOnThisCircuit}</p>
       {done.length === names.length && (
         <p role="status" className="font-medium text-good">
-          ✓ All of it is off.
+          {messages.everythingIsUnpluggedOrOff}
         </p>
       )}
     </fieldset>

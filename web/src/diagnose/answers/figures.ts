@@ -1,17 +1,18 @@
 import type { MeterPoint } from '@phylaxon/core/diagnosis/evidence';
 import type { ReadingInput } from '@phylaxon/core/record/entities';
+import * as messages from './messages.ts';
 
 /** A point as the field for its figure names it. */
 export const POINT_LABELS: Record<MeterPoint['point'], string> = {
-  outlet: 'At the outlet',
-  'load-terminal': 'Load terminal to neutral',
-  'load-terminal-2': 'Second pole to neutral',
-  'leg-a': 'Leg A to neutral',
-  'leg-b': 'Leg B to neutral',
-  legs: 'Leg to leg',
-  across: 'Across the closed breaker',
-  plug: 'At the plug',
-  conductor: 'On its conductor',
+  outlet: messages.atTheOutlet,
+  'load-terminal': messages.loadTerminalToNeutral,
+  'load-terminal-2': messages.secondPoleToNeutral,
+  'leg-a': messages.legAToNeutral,
+  'leg-b': messages.legBToNeutral,
+  legs: messages.legToLeg,
+  across: messages.voltageDropAcrossTheClosed,
+  plug: messages.plugInMeter,
+  conductor: messages.onItsConductor,
 };
 
 /** Figures at these points as readings of a case; a point without a figure is left out. */

@@ -2,6 +2,7 @@ import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
 import { isTrip, type BreakerEvent, type EventInput } from '@phylaxon/core/record/entities';
 import { entries } from '../../shared/api/index.ts';
 import { now, whereOf, type StepWork } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** A trip so far back is another one. */
 const RECENT_MS = TIME_LIMITS.recentTripHours * 3_600_000;
@@ -25,7 +26,7 @@ export async function logTrip({ file, act }: Pick<StepWork, 'file' | 'act'>, fou
     last.simulated === (found.simulated ?? false) &&
     Date.parse(at) - Date.parse(last.at) < RECENT_MS;
   if (meant) {
-    const why = 'Load and time were found out';
+    const why = messages.loadAndTimeAreKnown;
     await act(entries.strike('events', last.id, why, withFigures(last, { ...found, caseId })));
   } else await act(entries.event(breaker.id, whereOf(file), { kind: 'trip', at, caseId, ...found }));
 }

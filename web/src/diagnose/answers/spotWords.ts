@@ -16,7 +16,7 @@ export const SPOT_WORDS: Record<SpotId, SpotWords> = {
     title: 'Look at the handle, then push it lightly with one finger',
     nothing: 'The handle is on and firm',
   },
-  memory: { title: 'What you remember', nothing: 'None of these' },
+  memory: { title: 'Before and after the trouble started', nothing: 'None of these' },
   inside: {
     title: 'Turn off the main and lock it out. Verify absence of voltage, then remove the cover and inspect.',
     nothing: 'I inspected all of these. All normal.',
@@ -29,5 +29,5 @@ export const LOOK_WORDS: Partial<Record<TestId, string>> = {
   smell: 'Smell',
   'water-signs': 'Look',
   'panel-touch': 'Feel',
-  'light-behaviour': 'The lights',
+  'light-behaviour': 'Lights',
 };

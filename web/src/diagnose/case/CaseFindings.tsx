@@ -7,6 +7,7 @@ import { FieldError, SimulatedMark, useUnits } from '../../shared/ui/index.ts';
 import { timelineLine } from '../../shared/entryWords/index.ts';
 import { PASSED_WORDS } from '../caseList/index.ts';
 import { now, useStepWork, tryNow } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** An entry of a case as the timeline tells it. */
 function asTimelineEntry({ kind, breakerId, entry }: CaseEntry): TimelineEntry {
@@ -31,7 +32,7 @@ export function CaseFindings() {
   const open = about.closedAt === null && !view.decision.stop.active;
 
   const takeBack = async ({ kind, entry }: CaseEntry) =>
-    setProblem(await tryNow(() => act(entries.strike(kind, entry.id, 'Taken back in the case'))));
+    setProblem(await tryNow(() => act(entries.strike(kind, entry.id, messages.undoneInTheCase))));
 
   const lines: (LineProps & { key: string })[] = [
     ...about.answers.map((answer) => ({
@@ -64,7 +65,7 @@ export function CaseFindings() {
       key: test,
       at,
       what: `${TEST_WORDS[test].name}: ${PASSED_WORDS[why]}`,
-      takeBackWord: 'Ask it now',
+      takeBackWord: messages.askThisNow,
       onTakeBack: open
         ? () =>
             void tryNow(() => act(caseEntries.pass(about.id, { tests: [test], why: null, at: now() }))).then(
@@ -75,8 +76,8 @@ export function CaseFindings() {
   ].sort((a, b) => a.at.localeCompare(b.at));
 
   return (
-    <section aria-label="What was found so far">
-      <h2 className="text-xl font-bold">What was found so far</h2>
+    <section aria-label={messages.findingsSoFar}>
+      <h2 className="text-xl font-bold">{messages.findingsSoFar}</h2>
       <ol className="mt-1 divide-y divide-rule">
         <Line
           at={about.openedAt}
@@ -108,7 +109,7 @@ function Line({
   simulated,
   struck = false,
   onTakeBack,
-  takeBackWord = 'Take back',
+  takeBackWord = 'Undo',
 }: LineProps) {
   const { timeText } = useUnits();
   return (
@@ -116,7 +117,7 @@ function Line({
       <div className="min-w-0 flex-1">
         <p className={struck ? 'text-ink-soft line-through' : 'font-medium'}>{what}</p>
         <p className="text-sm text-ink-soft">
-          {struck && 'taken back · '}
+          {struck && messages.undone}
           {timeText(at)}
           {details && ` · ${details}`}
           {simulated && <SimulatedMark />}

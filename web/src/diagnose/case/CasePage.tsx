@@ -21,6 +21,7 @@ import {
 import { Ending } from '../ending/index.ts';
 import { StepWorkProvider, useStepWork, type StepWork, useCaseRecord } from '../caseRecord/index.ts';
 import { FigureAnswer, TripAnswer } from '../answers/index.ts';
+import * as messages from './messages.ts';
 
 const CaseFindings = later(async () => (await import('./CaseFindings.tsx')).CaseFindings);
 
@@ -64,16 +65,16 @@ function Case({ caseId }: { caseId: string }) {
 
   if (!work) {
     return (
-      <main className="mx-auto max-w-3xl px-4 py-6">
-        <title>A case · Phylaxon</title>
+      <main className="max-w-5xl px-4 py-6">
+        <title>{messages.casePhylaxon}</title>
         <h1 className="text-2xl font-bold">
-          {problem ? 'This case cannot be shown now' : 'Opening the case …'}
+          {problem ? messages.thisCaseCouldNotBeLoaded : messages.loadingTheCase}
         </h1>
         {problem && (
           <Notice title={problem}>
-            <p>What you have told so far is kept in this browser until the server answers.</p>
+            <p>{messages.yourAnswersSoFarAreKept}</p>
             <Button look="quiet" className="mt-2" onClick={() => void invalidateRecord()}>
-              Try again
+              {messages.tryAgain}
             </Button>
           </Notice>
         )}
@@ -116,8 +117,8 @@ function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
   const breaker = dossier?.subject.breaker;
   const title = caseTitle(file);
   return (
-    <main className="mx-auto grid max-w-6xl gap-x-10 gap-y-6 px-4 py-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
-      <title>{`${title} · Phylaxon`}</title>
+    <main className="grid max-w-5xl gap-x-10 gap-y-6 px-4 py-4 @4xl:grid-cols-[minmax(0,1fr)_22rem]">
+      <title>{messages.phylaxon(title)}</title>
       <div className="min-w-0 space-y-4">
         <header>
           <h1 className="text-2xl leading-tight font-bold">{title}</h1>
@@ -136,28 +137,21 @@ function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
           </p>
           {about.closedAt === null && (
             <Link to="/" className="inline-flex min-h-11 items-center text-sm underline underline-offset-4">
-              Set it aside for now
+              {messages.continueLater}
             </Link>
           )}
         </header>
-        {!heard && (
-          <Notice title="No connection to the server. Go on: what you answer is kept here and stored once it is back." />
-        )}
-        {file.partGone && (
-          <Notice title="The breaker of this case was taken out of its panel since. Close the case with how it ended." />
-        )}
+        {!heard && <Notice title={messages.noConnectionToTheServerYou} />}
+        {file.partGone && <Notice title={messages.theBreakerInThisCaseHas} />}
         {view.isolation?.contradiction && (
-          <Notice title="The trials contradict each other: no one thing on this circuit explains all of them.">
-            <p>
-              There may be more than one fault, too much load together, something else connected, or a slip in
-              an answer: take it back where it was one.
-            </p>
+          <Notice title={messages.theTestResultsContradictEach}>
+            <p>{messages.thereMayBeMoreThanOne}</p>
           </Notice>
         )}
         {asked ? (
           <>
             <Button look="quiet" onClick={() => setWanted(null)}>
-              ← Back to what is next
+              {messages.backToTheNextStep}
             </Button>
             <Step key={`${stamp} ${asked}`} step={{ kind: 'ask', test: asked }} why="" onAsk={ask} />
           </>
@@ -170,7 +164,7 @@ function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
           />
         )}
         {!asked && about.closedAt === null && view.others.length > 0 && (
-          <PageSection title="Or look at this instead" level={2}>
+          <PageSection title={messages.checkSomethingElseInstead} level={2}>
             <p className="flex flex-wrap gap-x-5">
               {view.others.map((test) => (
                 <button
@@ -186,14 +180,12 @@ function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
           </PageSection>
         )}
       </div>
-      <aside aria-label="Where the case stands" className="min-w-0 space-y-6">
+      <aside aria-label={messages.caseStatus} className="min-w-0 space-y-6">
         {view.causes.length > 0 && (
-          <section aria-label="Possible causes">
-            <h2 className="text-xl font-bold">Possible causes</h2>
+          <section aria-label={messages.possibleCauses}>
+            <h2 className="text-xl font-bold">{messages.possibleCauses}</h2>
             <p className="mb-2 text-sm text-ink-soft">
-              {about.closedAt === null
-                ? 'By all that is known so far; it moves with every answer.'
-                : 'As it stood when the case was closed.'}
+              {about.closedAt === null ? messages.basedOnWhatIsKnownSo : messages.asOfTheDayTheCase}
             </p>
             <Causes causes={view.causes.slice(0, 5)} />
           </section>

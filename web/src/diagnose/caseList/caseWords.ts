@@ -18,39 +18,39 @@ export const COMPLAINT_TILES: ComplaintTile[] = [
     title: 'A room or some outlets are dead',
     text: 'The rest of the house has power.',
   },
-  { key: 'trips', complaint: 'trips', title: 'A breaker trips', text: 'Now, or again and again.' },
+  { key: 'trips', complaint: 'trips', title: 'A breaker trips', text: 'Once, or again and again.' },
   {
     key: 'one',
     complaint: 'dead',
-    title: 'One device is dead',
-    text: 'What stands beside it works.',
+    title: 'One outlet, lamp or appliance is dead',
+    text: 'Everything around it works.',
     tells: { test: 'power-loss-extent', outcome: 'one-device' },
   },
   {
     key: 'half',
     complaint: 'dead',
     title: 'Half the house is dead',
-    text: 'Many rooms at once, not all.',
+    text: 'Several rooms at the same time, but not all.',
     tells: { test: 'power-loss-extent', outcome: 'half-the-house' },
   },
   {
     key: 'whole',
     complaint: 'dead',
     title: 'The whole house is dead',
-    text: 'Nothing works anywhere.',
+    text: 'No power anywhere.',
     tells: { test: 'power-loss-extent', outcome: 'whole-house' },
   },
   {
     key: 'lights',
     complaint: 'lights',
-    title: 'Lights flicker, dim or flare',
-    text: 'Here or in other rooms.',
+    title: 'Lights flicker, dim or get brighter',
+    text: 'In one room or in several.',
     tells: { test: 'power-loss-extent', outcome: 'none' },
   },
   {
     key: 'danger',
     complaint: 'danger-sign',
-    title: 'Heat, a smell, a noise or water',
+    title: 'Heat, smell, noise or water',
     text: 'At the panel, an outlet or a switch.',
   },
   {
@@ -63,21 +63,21 @@ export const COMPLAINT_TILES: ComplaintTile[] = [
 ];
 
 export const CASE_OUTCOME_WORDS: Record<CaseOutcome, string> = {
-  'reset-holds': 'It is reset, and it holds',
+  'reset-holds': 'Reset, and it holds',
   replaced: 'The breaker was replaced',
-  resized: 'Another rating was installed, or the circuit split',
-  'repaired-elsewhere': 'It was something else, and that is put right',
-  'handed-over': 'Handed over to somebody else',
-  'not-found': 'Given up without a cause',
+  resized: 'The breaker was resized or the circuit split',
+  'repaired-elsewhere': 'Something else was wrong and is repaired',
+  'handed-over': 'Handed over to someone else',
+  'not-found': 'Closed without finding the cause',
 };
 
 export const PASS_WORDS: Record<Pass, string> = {
   skip: 'Later',
-  cannot: 'I cannot do this',
-  unsure: 'I am not sure',
+  cannot: 'I can’t do this',
+  unsure: 'I’m not sure',
 };
 export const PASSED_WORDS: Record<Pass, string> = {
-  skip: 'put off',
-  cannot: 'could not be done',
-  unsure: 'could not be told',
+  skip: 'skipped',
+  cannot: 'not possible',
+  unsure: 'not sure',
 };

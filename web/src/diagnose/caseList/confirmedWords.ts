@@ -4,12 +4,12 @@ import type { Confirmation, HowConfirmed } from '@phylaxon/core/record/entities'
 export const HOW_WORDS: Record<HowConfirmed, string> = {
   seen: 'It was seen',
   measured: 'It was measured',
-  cured: 'It has not come back since that was put right',
+  cured: 'The problem has not come back since the repair',
 };
 const HOW_TOLD: Record<HowConfirmed, string> = {
   seen: 'seen',
   measured: 'measured',
-  cured: 'it has not come back since that was put right',
+  cured: 'the problem has not come back since the repair',
 };
 export const WHO_WORDS: Record<Confirmation['who'], string> = {
   homeowner: 'the homeowner',
@@ -18,4 +18,6 @@ export const WHO_WORDS: Record<Confirmation['who'], string> = {
 
 /** Who found it and how, as told afterwards. */
 export const sayConfirmed = ({ who, how }: Confirmation): string =>
-  how === 'cured' ? `${HOW_TOLD[how]}, says ${WHO_WORDS[who]}` : `${HOW_TOLD[how]} by ${WHO_WORDS[who]}`;
+  how === 'cured'
+    ? `${HOW_TOLD[how]}, according to ${WHO_WORDS[who]}`
+    : `${HOW_TOLD[how]} by ${WHO_WORDS[who]}`;

@@ -1,4 +1,4 @@
 export * from './caseWords.ts';
 export * from './confirmedWords.ts';
-export { CaseList } from './CaseList.tsx';
+export { caseName, CaseList } from './CaseList.tsx';
 export { SiteCases } from './SiteCases.tsx';

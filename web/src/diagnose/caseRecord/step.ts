@@ -2,6 +2,7 @@ import type { Board } from '@phylaxon/core/views/board';
 import type { CaseRecord, CaseView } from '@phylaxon/core/diagnosis/cases';
 import { createContext, useContext } from 'react';
 import type { Act } from './useCaseRecord.ts';
+import * as messages from './messages.ts';
 
 /** What every step works with. */
 export interface StepWork {
@@ -18,11 +19,12 @@ export const StepWorkProvider = Work.Provider;
 
 export function useStepWork(): StepWork {
   const work = useContext(Work);
-  if (!work) throw new Error('A step stands in a case.');
+  if (!work) throw new Error('This entry belongs to a case.');
   return work;
 }
 
 /** What the breaker of a case is called, for an entry that has to wait. */
-export const whereOf = ({ dossier }: CaseRecord): string => dossier?.subject.circuit?.label ?? 'the breaker';
+export const whereOf = ({ dossier }: CaseRecord): string =>
+  dossier?.subject.circuit?.label ?? messages.theBreaker;
 
 export const now = () => new Date().toISOString();

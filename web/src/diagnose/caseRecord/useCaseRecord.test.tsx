@@ -101,6 +101,6 @@ test('what waits for another case is not shown in this one', async () => {
 test('without the server and without anything told before, it says why', async () => {
   answers = 'gone';
   const { result } = show();
-  await waitFor(() => expect(result.current.problem).toMatch(/does not answer/));
+  await waitFor(() => expect(result.current.problem).toMatch(/is not answering/));
   expect(result.current.file).toBeNull();
 });

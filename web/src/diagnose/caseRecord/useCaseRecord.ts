@@ -3,6 +3,7 @@ import { useCallback, useMemo } from 'react';
 import { isServerGone, type Sendable } from '../../shared/api/index.ts';
 import { invalidateRecord, recordQueries } from '../../shared/queries/index.ts';
 import { sendEntries, useChanges, useCommands, useOutbox } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 /** What can be done in a case: sent, or kept here until the server is back. */
 export type Act = (...entries: Sendable[]) => Promise<void>;
@@ -39,7 +40,7 @@ export async function tryNow(work: () => Promise<unknown>): Promise<string | nul
     await work();
     return null;
   } catch (error) {
-    if (isServerGone(error)) return 'The server does not answer: try again when it runs.';
+    if (isServerGone(error)) return messages.theServerIsNotAnsweringTry;
     return error instanceof Error ? error.message : String(error);
   }
 }

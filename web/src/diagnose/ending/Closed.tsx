@@ -8,6 +8,7 @@ import { useProfile } from '../../shared/stores/index.ts';
 import { HandOverLink } from './HandOverLink.tsx';
 import { useStepWork } from '../caseRecord/index.ts';
 import { WhatItWas } from './WhatItWas.tsx';
+import * as messages from './messages.ts';
 
 /** A closed case: how it ended, and what it was, which often is known only later. */
 export function Closed({ closedAt, outcome }: { closedAt: string; outcome: CaseOutcome }) {
@@ -16,23 +17,21 @@ export function Closed({ closedAt, outcome }: { closedAt: string; outcome: CaseO
   const { busy, problem, leave } = useAction();
   const { closingNote, confirmed, id } = file.case;
   return (
-    <section aria-label="How it ended" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Closed: {CASE_OUTCOME_WORDS[outcome]}</h2>
+    <section aria-label={messages.result} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.closed(CASE_OUTCOME_WORDS[outcome])}</h2>
       <p className="text-ink-soft">{timeText(closedAt)}</p>
       {closingNote && <p className="mt-1">{closingNote}</p>}
       <p className="mt-2">
         {confirmed ? (
-          <>
-            It was <strong>“{CAUSES[confirmed.cause]}”</strong>: {sayConfirmed(confirmed)}.
-          </>
+          <>{messages.cause(<strong>“{CAUSES[confirmed.cause]}”</strong>, sayConfirmed(confirmed))}</>
         ) : (
-          'Nobody has said what it was.'
+          messages.theCauseHasNotBeenConfirmed
         )}
       </p>
       <Later key={JSON.stringify(confirmed)} />
       <p className="mt-2 flex flex-wrap gap-3">
         <Button look="quiet" disabled={busy} onClick={() => void leave(() => act(caseEntries.reopen(id)))}>
-          Reopen it
+          {messages.reopenTheCase}
         </Button>
         <HandOverLink id={id} />
       </p>
@@ -51,7 +50,7 @@ function Later() {
   return (
     <details className="mt-1">
       <summary className="min-h-11 py-2 font-semibold">
-        {confirmed ? 'Say otherwise' : 'Say what it was'}
+        {confirmed ? messages.changeTheCause : messages.enterTheCause}
       </summary>
       <WhatItWas value={told} who={profile} onChange={setTold} />
       <Button
@@ -59,7 +58,7 @@ function Later() {
         disabled={busy || JSON.stringify(told) === JSON.stringify(confirmed)}
         onClick={() => void run(() => act(caseEntries.confirm(id, { confirmed: told })))}
       >
-        Store what it was
+        {messages.saveTheCause}
       </Button>
       <FieldError message={problem ?? undefined} />
     </details>

@@ -8,6 +8,7 @@ import { Closed } from './Closed.tsx';
 import { HandOverLink } from './HandOverLink.tsx';
 import { now, useStepWork } from '../caseRecord/index.ts';
 import { WhatItWas } from './WhatItWas.tsx';
+import * as messages from './messages.ts';
 
 /** The outcome that goes with most decisions of a family. */
 const USUAL: Record<string, CaseOutcome> = {
@@ -32,11 +33,11 @@ export function Ending() {
   const [note, setNote] = useState('');
   if (closedAt !== null && outcome !== null) return <Closed closedAt={closedAt} outcome={outcome} />;
   return (
-    <section aria-label="How it ended" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">How did it end?</h2>
-      <p className="text-ink-soft">Close it when that is done. Until then it waits on the start page.</p>
+    <section aria-label={messages.result} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.howDidTheCaseEnd}</h2>
+      <p className="text-ink-soft">{messages.closeTheCaseWhenTheWork}</p>
       <fieldset className="mt-2 grid gap-1 sm:grid-cols-2">
-        <legend className="sr-only">How it ended</legend>
+        <legend className="sr-only">{messages.result}</legend>
         {CASE_OUTCOMES.map((one) => (
           <label
             key={one}
@@ -55,7 +56,7 @@ export function Ending() {
       </fieldset>
       <WhatItWas value={confirmed} who={profile} onChange={setConfirmed} />
       <label className="mt-2 block">
-        <span className="mb-1 block text-sm font-medium">What is worth knowing next time</span>
+        <span className="mb-1 block text-sm font-medium">{messages.notesForNextTime}</span>
         <textarea
           value={note}
           maxLength={2000}
@@ -73,7 +74,7 @@ export function Ending() {
             )
           }
         >
-          Close the case
+          {messages.closeTheCase}
         </Button>
         <HandOverLink id={id} />
       </p>

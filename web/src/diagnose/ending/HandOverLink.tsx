@@ -1,8 +1,9 @@
 import { Link } from 'react-router';
 import { asButton } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 export const HandOverLink = ({ id }: { id: string }) => (
   <Link to={`/cases/${id}/handover`} className={asButton('quiet')}>
-    Hand-over page
+    {messages.handOverPage}
   </Link>
 );

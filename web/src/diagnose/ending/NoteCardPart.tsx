@@ -4,6 +4,7 @@ import { PROFILE_LEVEL, TESTS } from '@phylaxon/core/facts/vocabulary';
 import { asButton, useUnits } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 import { useStepWork } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** It does not show now: what to note when it happens again, and the way to where it is logged. */
 export function NoteCardPart({ card }: { card: NoteCard }) {
@@ -13,10 +14,10 @@ export function NoteCardPart({ card }: { card: NoteCard }) {
   const breaker = file.dossier?.subject.breaker;
   return (
     <section
-      aria-label="Note card"
+      aria-label={messages.noteCard}
       className="border-2 border-dashed border-rule-strong bg-bone-raised px-4 py-3"
     >
-      <p className="text-sm font-semibold text-ink-soft">It does not show now</p>
+      <p className="text-sm font-semibold text-ink-soft">{messages.notPresentNow}</p>
       <h2 className="text-xl font-bold">{card.title}</h2>
       <ol className="mt-1 list-decimal space-y-1 pl-5 text-lg">
         {card.lines.map((line) => (
@@ -24,8 +25,12 @@ export function NoteCardPart({ card }: { card: NoteCard }) {
         ))}
       </ol>
       {card.before.length > 0 && (
-        <div role="group" aria-label="On record before" className="mt-3 border-l-8 border-heed py-1 pl-4">
-          <h3 className="font-bold">On record before this case, and not looked at since</h3>
+        <div
+          role="group"
+          aria-label={messages.previouslyOnRecord}
+          className="mt-3 border-l-8 border-heed py-1 pl-4"
+        >
+          <h3 className="font-bold">{messages.onRecordBeforeThisCaseAnd}</h3>
           <ul className="mt-1 space-y-1">
             {card.before.map(({ test, text, at }) => (
               <li key={test}>
@@ -35,15 +40,15 @@ export function NoteCardPart({ card }: { card: NoteCard }) {
                     to={`/panels/${breaker.panelId}/breakers/${breaker.id}?log=${test}`}
                     className="ml-2 inline-flex min-h-11 items-center underline"
                   >
-                    Log how it is now
+                    {messages.logTheCurrentCondition}
                   </Link>
                 ) : (
-                  <span className="block">An electrician finds out whether that is still so.</span>
+                  <span className="block">{messages.anElectricianHasToCheckWhether}</span>
                 )}
               </li>
             ))}
           </ul>
-          <p>The answer below leaves it out. If it is still so, a different answer holds.</p>
+          <p>{messages.theAnswerBelowLeavesThis}</p>
         </div>
       )}
       {breaker && (
@@ -51,7 +56,7 @@ export function NoteCardPart({ card }: { card: NoteCard }) {
           to={`/panels/${breaker.panelId}/breakers/${breaker.id}?log=${card.log}`}
           className={`mt-3 ${asButton('quiet')}`}
         >
-          Log it here, on this breaker
+          {messages.logItForThisBreaker}
         </Link>
       )}
     </section>

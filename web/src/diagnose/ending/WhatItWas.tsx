@@ -4,6 +4,7 @@ import { useId } from 'react';
 import { HOW_WORDS, WHO_WORDS } from '../caseList/index.ts';
 import { SelectInput } from '../../shared/ui/index.ts';
 import { useStepWork } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 const ALL = (Object.entries(CAUSES) as [CauseId, string][]).sort(([, a], [, b]) => a.localeCompare(b));
 
@@ -23,7 +24,7 @@ export function WhatItWas({ value, who, onChange }: Props) {
   return (
     <div className="mt-3 max-w-xl space-y-2">
       <label htmlFor={id} className="block text-sm font-medium">
-        What was it, if anybody knows?
+        {messages.whatWasTheCauseIfAnyone}
       </label>
       <select
         id={id}
@@ -31,9 +32,9 @@ export function WhatItWas({ value, who, onChange }: Props) {
         onChange={(event) => pick(event.target.value as CauseId | '')}
         className="min-h-11 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2"
       >
-        <option value="">Nobody knows for sure</option>
+        <option value="">{messages.notKnownForSure}</option>
         {likely.length > 0 && (
-          <optgroup label="Likely here">
+          <optgroup label={messages.likelyHere}>
             {likely.map((cause) => (
               <option key={cause} value={cause}>
                 {CAUSES[cause]}
@@ -41,7 +42,7 @@ export function WhatItWas({ value, who, onChange }: Props) {
             ))}
           </optgroup>
         )}
-        <optgroup label="All others">
+        <optgroup label={messages.allOthers}>
           {ALL.filter(([cause]) => !likely.includes(cause)).map(([cause, words]) => (
             <option key={cause} value={cause}>
               {words}
@@ -52,13 +53,13 @@ export function WhatItWas({ value, who, onChange }: Props) {
       {value && (
         <div className="grid gap-2 sm:grid-cols-2">
           <SelectInput
-            label="How is that known?"
+            label={messages.howIsItKnown}
             options={HOW_CONFIRMED.map((how) => ({ value: how, label: HOW_WORDS[how] }))}
             value={value.how}
             onValue={(how) => onChange({ ...value, how })}
           />
           <SelectInput
-            label="Who says so?"
+            label={messages.whoConfirmedIt}
             options={(['homeowner', 'electrician'] as const).map((one) => ({
               value: one,
               label: WHO_WORDS[one],

@@ -6,6 +6,7 @@ import { fileAddresses } from '../../shared/api/index.ts';
 import { useWork } from '../../shared/compute/index.ts';
 import { asButton, Button, Notice, PageSection, useUnits } from '../../shared/ui/index.ts';
 import { useCaseRecord } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** A case on one page for the electrician: to print, as a PDF, or as a file for another Phylaxon. */
 export function HandOverPage() {
@@ -15,24 +16,24 @@ export function HandOverPage() {
   if (!card) {
     return (
       <main className="mx-auto max-w-3xl px-4 py-6">
-        <title>Hand-over · Phylaxon</title>
-        {problem ? <Notice title={problem} /> : <p>Writing the page …</p>}
+        <title>{messages.handOverPhylaxon}</title>
+        {problem ? <Notice title={problem} /> : <p>{messages.preparingThePage}</p>}
       </main>
     );
   }
   return (
     <main className="mx-auto max-w-4xl px-4 py-4 print:max-w-none print:p-0">
-      <title>{`Hand-over: ${card.title} · Phylaxon`}</title>
+      <title>{messages.handOverPhylaxon2(card.title)}</title>
       <div className="mb-4 flex flex-wrap items-center gap-3 print:hidden">
         <Link
           to={`/cases/${caseId}`}
           className="mr-auto inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
         >
-          ← Back to the case
+          {messages.backToTheCase}
         </Link>
-        <Button onClick={() => window.print()}>Print it</Button>
-        <Download href={fileAddresses.handOverPage(caseId)}>Save as PDF</Download>
-        <Download href={fileAddresses.handOver(caseId)}>Save as a file for their Phylaxon</Download>
+        <Button onClick={() => window.print()}>{messages.print}</Button>
+        <Download href={fileAddresses.handOverPage(caseId)}>{messages.saveAsPdf}</Download>
+        <Download href={fileAddresses.handOver(caseId)}>{messages.saveAsACaseFile}</Download>
       </div>
       <Card card={card} />
     </main>
@@ -64,50 +65,54 @@ function Card({ card }: { card: HandOverCard }) {
             .filter(Boolean)
             .join(' · ')}
         </p>
-        {card.loads.length > 0 && <p className="text-ink-soft">On it: {card.loads.join(', ')}</p>}
+        {card.loads.length > 0 && <p className="text-ink-soft">{messages.loads(card.loads.join(', '))}</p>}
         <p className="text-ink-soft">
-          Opened {timeText(card.openedAt)} by{' '}
-          {card.openedBy === 'homeowner' ? 'the homeowner' : 'an electrician'}
+          {messages.openedBy(
+            timeText(card.openedAt),
+            card.openedBy === 'homeowner' ? messages.theHomeowner : messages.anElectrician,
+          )}
         </p>
         {card.stop.length > 0 && (
           <p className="mt-2 border-l-8 border-danger pl-3 text-lg font-bold text-danger">
-            Stop: leave it off. {card.stop.map(say).join(' ')}
+            {messages.stopLeaveItOff(card.stop.map(say).join(' '))}
           </p>
         )}
       </header>
       <div className="space-y-4">
-        <PageSection level={2} title="What was tried">
-          <Lines rows={card.tried} none="Nothing yet." />
+        <PageSection level={2} title={messages.trialsSoFar}>
+          <Lines rows={card.tried} none={messages.nothingYet} />
         </PageSection>
-        <PageSection level={2} title="What was found">
-          <Lines rows={card.found} none="Nothing yet." />
+        <PageSection level={2} title={messages.findings}>
+          <Lines rows={card.found} none={messages.nothingYet} />
         </PageSection>
         {card.notAnswered.length > 0 && (
-          <PageSection level={2} title="Not answered">
+          <PageSection level={2} title={messages.notAnswered}>
             {card.notAnswered.join(', ')}
           </PageSection>
         )}
       </div>
       <div className="space-y-4">
-        <PageSection level={2} title="Decision">
+        <PageSection level={2} title={messages.decision}>
           <p className="text-lg leading-tight font-bold">{decision.headline}</p>
           <p className="text-ink-soft">
-            {decision.confidence === null ? 'not decided yet' : `${saySureness(decision.confidence)} sure`}
+            {decision.confidence === null
+              ? messages.notDecidedYet
+              : messages.sure(saySureness(decision.confidence))}
           </p>
           <Bullets texts={decision.reasons} />
         </PageSection>
         {card.hazards.length > 0 && (
-          <PageSection level={2} title="Do not use until repaired">
+          <PageSection level={2} title={messages.doNotUseUntilRepaired}>
             <Bullets texts={card.hazards} />
           </PageSection>
         )}
         {card.untilThen.length > 0 && (
-          <PageSection level={2} title="Until then">
+          <PageSection level={2} title={messages.untilThen}>
             <Bullets texts={card.untilThen} />
           </PageSection>
         )}
         {card.causes.length > 0 && (
-          <PageSection level={2} title="Possible causes">
+          <PageSection level={2} title={messages.possibleCauses}>
             <ul>
               {card.causes.map(({ name, probability }) => (
                 <li key={name} className="grid grid-cols-[3.5rem_1fr] gap-2">
@@ -119,11 +124,11 @@ function Card({ card }: { card: HandOverCard }) {
           </PageSection>
         )}
         {card.next.length > 0 && (
-          <PageSection level={2} title="What would tell most">
+          <PageSection level={2} title={messages.mostUsefulNextTests}>
             <Bullets texts={card.next} />
           </PageSection>
         )}
-        <PageSection level={2} title="Do not">
+        <PageSection level={2} title={messages.doNot}>
           <ul className="list-disc pl-5 font-medium">
             {card.doNot.map((text) => (
               <li key={text}>{text}</li>

@@ -6,6 +6,7 @@ import { queryClient, recordQueries } from '../../shared/queries/index.ts';
 import { Button, Notice, useAction } from '../../shared/ui/index.ts';
 import { sendEntries, useProfile } from '../../shared/stores/index.ts';
 import { WhereStep, type PlaceChoice } from './WhereStep.tsx';
+import * as messages from './messages.ts';
 
 /** Two questions, then the work begins: what is wrong, and where. */
 export function OpenCasePage() {
@@ -59,19 +60,19 @@ export function OpenCasePage() {
   };
 
   return (
-    <main className="mx-auto max-w-3xl px-4 py-6">
-      <title>What is wrong? · Phylaxon</title>
+    <main className="max-w-5xl px-4 py-6">
+      <title>{messages.whatSTheProblemPhylaxon}</title>
       {error && !sites && <Notice title={error.message} />}
       {problem && (
         <Notice title={problem}>
           <Button look="quiet" className="mt-2" onClick={clear}>
-            Close
+            {messages.close}
           </Button>
         </Notice>
       )}
       {!tile && (
         <>
-          <h1 className="text-3xl font-bold">What is wrong?</h1>
+          <h1 className="text-3xl font-bold">{messages.whatSTheProblem}</h1>
           <ul className="mt-4 grid gap-2 sm:grid-cols-2">
             {COMPLAINT_TILES.map((one) => (
               <li key={one.key} className="flex">

@@ -9,6 +9,7 @@ import type { ComplaintTile } from '../caseList/index.ts';
 import { useWork } from '../../shared/compute/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { Button, FieldError, Notice, useAction } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** A breaker that may be meant, with its site. */
 type Placed = Suspect & { siteId: string };
@@ -59,17 +60,19 @@ export function WhereStep({ tile, sites, panelId, onOpen, onBack }: WhereProps) 
       <Button look="quiet" onClick={onBack}>
         ← {tile.title}
       </Button>
-      <h1 className="mt-4 text-3xl font-bold">{wide ? 'Which panel feeds it?' : 'Where?'}</h1>
+      <h1 className="mt-4 text-3xl font-bold">
+        {wide ? messages.whichPanelFeedsIt : messages.whereIsTheProblem}
+      </h1>
       {error && <Notice title={error.message} />}
       {!wide && suspects.length > 0 && (
         <>
           <label className="mt-3 block">
-            <span className="mb-1 block font-medium">The room or the thing, in your own words</span>
+            <span className="mb-1 block font-medium">{messages.roomOrEquipmentInYourOwn}</span>
             <input
               type="search"
               value={words}
               onChange={(event) => setWords(event.target.value)}
-              placeholder="the flat’s kitchen"
+              placeholder={messages.kitchenUpstairsApartment}
               className="min-h-12 w-full rounded-sm border border-rule-strong bg-bone-raised px-3 py-2 text-lg placeholder:text-ink-soft"
             />
           </label>
@@ -84,13 +87,13 @@ export function WhereStep({ tile, sites, panelId, onOpen, onBack }: WhereProps) 
                   panelId: one.panelId,
                   // What is dead is not yet known to hang there: the panel is searched, likeliest first.
                   breakerId: tile.complaint === 'dead' || tile.complaint === 'trips' ? null : one.breakerId,
-                  words: one.label ?? `space ${one.place}`,
+                  words: one.label ?? messages.space(one.place),
                   dead: one.label,
                 })
               }
             />
           )}
-          <h2 className="mt-6 text-xl font-bold">Not in this list?</h2>
+          <h2 className="mt-6 text-xl font-bold">{messages.notInThisList}</h2>
         </>
       )}
       <ul className="mt-2 grid gap-2 sm:grid-cols-2">
@@ -101,7 +104,9 @@ export function WhereStep({ tile, sites, panelId, onOpen, onBack }: WhereProps) 
               onClick={() => onOpen({ siteId: site.id, panelId: panel.id, words: words.trim() })}
               className="on-enamel min-h-12 flex-1 rounded-xs bg-enamel px-4 py-2 text-left text-enamel-text hover:bg-enamel-raised"
             >
-              <span className="block font-semibold">{wide ? panel.name : `Somewhere on ${panel.name}`}</span>
+              <span className="block font-semibold">
+                {wide ? panel.name : messages.somewhereIn(panel.name)}
+              </span>
               <span className="block text-sm text-enamel-soft">{siteNames.get(site.id)}</span>
             </button>
           </li>
@@ -110,7 +115,7 @@ export function WhereStep({ tile, sites, panelId, onOpen, onBack }: WhereProps) 
       <div className="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
         <Undrawn sites={sites} words={words.trim()} onOpen={onOpen} />
         <Link to="/sites/new" className="inline-flex min-h-11 items-center underline underline-offset-4">
-          Draw another panel first
+          {messages.setUpAnotherPanelFirst}
         </Link>
       </div>
     </>
@@ -129,13 +134,13 @@ function Undrawn({
       // Where a site without a panel is known, it is that one.
       const bare = sites.find(({ panels }) => panels.length === 0);
       const siteId =
-        bare?.site.id ?? (await sendNow(drawing.addSite({ name: 'A panel that is not drawn' }))).id;
+        bare?.site.id ?? (await sendNow(drawing.addSite({ name: messages.panelNotSetUpYet }))).id;
       onOpen({ siteId, words });
     });
   return (
     <div>
       <Button look={sites.length === 0 ? 'primary' : 'quiet'} disabled={busy} onClick={() => void begin()}>
-        Go on without a drawn panel
+        {messages.continueWithoutAPanel}
       </Button>
       <FieldError message={problem ?? undefined} />
     </div>
@@ -156,7 +161,7 @@ function Circuits({
 }) {
   const several = new Set(suspects.map(({ panelId }) => panelId)).size > 1;
   return (
-    <ol aria-label="Likeliest circuits" className="mt-3 divide-y divide-rule border-y border-rule">
+    <ol aria-label={messages.mostLikelyCircuits} className="mt-3 divide-y divide-rule border-y border-rule">
       {ranked.map(({ breakerId }) => {
         const one = suspects.find((suspect) => suspect.breakerId === breakerId)!;
         return (
@@ -166,9 +171,9 @@ function Circuits({
               onClick={() => onPick(one)}
               className="flex min-h-12 w-full items-center gap-3 px-1 py-2 text-left hover:bg-bone-sunk"
             >
-              <span className="figures w-16 shrink-0 text-ink-soft">{one.place || 'Main'}</span>
+              <span className="figures w-16 shrink-0 text-ink-soft">{one.place || messages.main}</span>
               <span className="min-w-0">
-                <span className="block font-semibold">{one.label ?? 'No circuit named'}</span>
+                <span className="block font-semibold">{one.label ?? messages.circuitNotNamed}</span>
                 <span className="block truncate text-sm text-ink-soft">
                   {[...one.loads, several && one.panelName, siteNames.get(one.siteId)]
                     .filter(Boolean)

@@ -4,14 +4,15 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { CASE_OUTCOME_WORDS, sayConfirmed } from '../caseList/index.ts';
 import { Button, classes, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** A mark and a word, never a colour alone. */
 const JUDGED: Record<OutcomeJudgment, { mark: string; word: string; look: string }> = {
-  right: { mark: '✓', word: 'Right', look: 'text-good' },
-  wrong: { mark: '✕', word: 'Wrong', look: 'text-danger' },
-  'left-open': { mark: '–', word: 'Left open', look: 'text-ink-soft' },
+  right: { mark: '✓', word: messages.right, look: 'text-good' },
+  wrong: { mark: '✕', word: messages.wrong, look: 'text-danger' },
+  'left-open': { mark: '–', word: messages.undecided, look: 'text-ink-soft' },
 };
-const UNSAID = { mark: '?', word: 'Not known', look: 'text-ink-soft' };
+const UNSAID = { mark: '?', word: messages.notKnown, look: 'text-ink-soft' };
 
 /** As many as fit a screen. */
 const AT_ONCE = 12;
@@ -20,8 +21,8 @@ const AT_ONCE = 12;
 export function CaseByCase({ told: { cases } }: { told: Outcomes }) {
   const [all, setAll] = useState(false);
   return (
-    <section aria-label="Case by case" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Case by case</h2>
+    <section aria-label={messages.caseByCase} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.caseByCase}</h2>
       <ul className="divide-y divide-rule">
         {(all ? cases : cases.slice(0, AT_ONCE)).map((one) => (
           <OneCase key={one.id} of={one} />
@@ -29,7 +30,7 @@ export function CaseByCase({ told: { cases } }: { told: Outcomes }) {
       </ul>
       {cases.length > AT_ONCE && (
         <Button look="quiet" className="mt-2" onClick={() => setAll(!all)}>
-          {all ? 'Show the newest only' : `Show all ${cases.length}`}
+          {all ? messages.showOnlyTheNewest : messages.showAll(cases.length)}
         </Button>
       )}
     </section>
@@ -54,16 +55,19 @@ function OneCase({ of: one }: { of: Outcomes['cases'][number] }) {
         <span>
           <strong className="block">
             {one.where || one.site}
-            {`: ${one.action === null || one.action === 'gather-more' ? 'nothing was decided yet' : one.headline}`}
+            {`: ${one.action === null || one.action === 'gather-more' ? messages.noDecisionYet : one.headline}`}
           </strong>
           <span className="block">
             {one.confirmed
-              ? `It was “${CAUSES[one.confirmed.cause]}”: ${sayConfirmed(one.confirmed)}.`
-              : 'Nobody has said what it was. Open it to say so.'}
+              ? messages.cause(CAUSES[one.confirmed.cause], sayConfirmed(one.confirmed))
+              : messages.theCauseHasNotBeenConfirmed}
           </span>
           <span className="block text-sm text-ink-soft">
-            {one.site} · closed {timeText(one.closedAt)}
-            {one.outcome && ` · ${CASE_OUTCOME_WORDS[one.outcome].toLowerCase()}`}
+            {messages.closed(
+              one.site,
+              timeText(one.closedAt),
+              one.outcome && ` · ${CASE_OUTCOME_WORDS[one.outcome].toLowerCase()}`,
+            )}
           </span>
         </span>
       </Link>

@@ -8,8 +8,9 @@ import { familyWord, Notice, percentText } from '../../shared/ui/index.ts';
 import { CaseByCase } from './CaseByCase.tsx';
 import { RightScale } from './RightScale.tsx';
 import { WhatTheyTeach } from './WhatTheyTeach.tsx';
+import * as messages from './messages.ts';
 
-const cases = (n: number) => (n === 1 ? 'one case' : `${n} cases`);
+const cases = (n: number) => (n === 1 ? messages.caseLabel : messages.cases(n));
 
 /** How the decisions turned out, at one site or at all of them, and what that teaches. */
 export function OutcomesPage() {
@@ -19,16 +20,16 @@ export function OutcomesPage() {
   const name = sites.find(({ site }) => site.id === siteId)?.site.name;
   return (
     <main className="mx-auto max-w-4xl space-y-8 px-4 py-6">
-      <title>How it turned out · Phylaxon</title>
+      <title>{messages.resultsPhylaxon}</title>
       <header>
-        <h1 className="text-3xl font-bold">How it turned out</h1>
+        <h1 className="text-3xl font-bold">{messages.howCasesTurnedOut}</h1>
         <p className="text-ink-soft">
-          {siteId === null ? 'At all sites. ' : `${name ?? ''}. `}
+          {siteId === null ? messages.atAllSites : `${name ?? ''}. `}
           {siteId === null ? (
             sites.length > 1 && <Sites sites={sites.map(({ site }) => site)} />
           ) : (
             <Link to="/outcomes" className={LINK}>
-              All sites
+              {messages.allSites}
             </Link>
           )}
         </p>
@@ -44,7 +45,7 @@ const LINK = 'inline-flex min-h-11 items-center underline underline-offset-4';
 
 const Sites = ({ sites }: { sites: { id: string; name: string }[] }) => (
   <>
-    {'One site: '}
+    {messages.oneSite}
     {sites.map(({ id, name }, i) => (
       <span key={id}>
         {i > 0 && ', '}
@@ -57,17 +58,15 @@ const Sites = ({ sites }: { sites: { id: string; name: string }[] }) => (
 );
 
 const Nothing = ({ simulated }: { simulated: number }) => (
-  <Notice title="No case has been closed yet">
+  <Notice title={messages.noClosedCasesYet}>
     <p>
-      Once a case is closed and somebody has said what it was, this page tells how often the decision was
-      right.
-      {simulated > 0 && ` (${cases(simulated)} worked with the simulated stand-in: left out.)`}
+      {messages.whenACaseIsClosedAnd(simulated > 0 && messages.withSimulatedAnswersAreNot(cases(simulated)))}
     </p>
     <Link
       to="/cases/new"
       className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
     >
-      Open a case
+      {messages.openACase}
     </Link>
   </Notice>
 );
@@ -76,7 +75,7 @@ function Told({ told }: { told: Outcomes }) {
   return (
     <>
       <Score told={told} />
-      <div className="grid gap-x-10 gap-y-8 md:grid-cols-[2fr_3fr]">
+      <div className="grid gap-x-10 gap-y-8 @2xl:grid-cols-[2fr_3fr]">
         {told.byFamily.length > 0 && <ByDecision told={told} />}
         {told.byCause.length > 0 && <ByCause told={told} />}
       </div>
@@ -90,29 +89,37 @@ function Told({ told }: { told: Outcomes }) {
 function Score({ told: { decided, saidSure, leftOpen, confirmed, closed, simulated } }: { told: Outcomes }) {
   const unsaid = closed - confirmed;
   const left = [
-    leftOpen > 0 && `${cases(leftOpen)} ended before anything was decided`,
-    unsaid > 0 && `of ${cases(unsaid)} nobody has said what it was`,
-    simulated > 0 && `${cases(simulated)} worked with the simulated stand-in`,
+    leftOpen > 0 && messages.closedBeforeADecisionWasMade(cases(leftOpen)),
+    unsaid > 0 && messages.withoutAConfirmedCause(cases(unsaid)),
+    simulated > 0 && messages.withSimulatedAnswers(cases(simulated)),
   ].filter((part) => part !== false);
   return (
-    <section aria-label="How often it was right">
+    <section aria-label={messages.howOftenTheDecisionWasRight}>
       {decided && saidSure !== null ? (
         <>
           <p className="text-4xl font-bold">
-            Right in <span className="figures">{decided.right}</span> of{' '}
-            <span className="figures">{decided.of}</span> {decided.of === 1 ? 'case' : 'cases'}
+            {messages.rightInOf(
+              <span className="figures">{decided.right}</span>,
+              <span className="figures">{decided.of}</span>,
+              decided.of === 1 ? 'case' : 'cases',
+            )}
           </p>
           <p className="max-w-2xl">
-            In {cases(decided.of)} something was decided and it is known what was wrong; in {decided.right}{' '}
-            the decision was right. From so many cases the true share may be anything from{' '}
-            {percentText(decided.from)} to {percentText(decided.to)}.
+            {messages.withADecisionAndAConfirmed(
+              cases(decided.of),
+              decided.right,
+              percentText(decided.from),
+              percentText(decided.to),
+            )}
           </p>
           <RightScale {...decided} said={saidSure} />
         </>
       ) : (
-        <p className="text-2xl font-bold">Of no case is it known yet what it was</p>
+        <p className="text-2xl font-bold">{messages.noCaseHasAConfirmedCause}</p>
       )}
-      {left.length > 0 && <p className="mt-2 text-sm text-ink-soft">Not counted: {left.join('; ')}.</p>}
+      {left.length > 0 && (
+        <p className="mt-2 text-sm text-ink-soft">{messages.notCounted(left.join('; '))}</p>
+      )}
     </section>
   );
 }
@@ -142,14 +149,14 @@ const FIRST = 'py-2 pr-3 text-left font-normal';
 const FIGURE = 'figures py-2 pl-3 text-right whitespace-nowrap';
 
 const ByDecision = ({ told: { byFamily } }: { told: Outcomes }) => (
-  <Table title="By what was decided" heads={['Decided', 'Right']}>
+  <Table title={messages.byDecision} heads={[messages.decision, messages.right]}>
     {byFamily.map(({ family, right, of }) => (
       <tr key={family}>
         <th scope="row" className={FIRST}>
           {familyWord(family)}
         </th>
         <td className={FIGURE}>
-          {right} <span className="font-sans">of</span> {of}
+          {right} <span className="font-sans">{messages.of}</span> {of}
         </td>
       </tr>
     ))}
@@ -157,7 +164,7 @@ const ByDecision = ({ told: { byFamily } }: { told: Outcomes }) => (
 );
 
 const ByCause = ({ told: { byCause } }: { told: Outcomes }) => (
-  <Table title="By what it was" heads={['It was', 'Cases', 'Named first']}>
+  <Table title={messages.byCause} heads={[messages.cause2, messages.cases2, messages.rankedFirst]}>
     {byCause.map(({ cause, confirmed, named }) => (
       <tr key={cause}>
         <th scope="row" className={FIRST}>

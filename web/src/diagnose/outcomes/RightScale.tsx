@@ -1,4 +1,5 @@
 import { percentText } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   right: number;
@@ -30,18 +31,14 @@ export function RightScale({ right, of, from, to, said }: Props) {
         />
       </div>
       <div aria-hidden="true" className="flex justify-between text-sm text-ink-soft">
-        <span>0 %</span>
-        <span>100 %</span>
+        <span>0%</span>
+        <span>100%</span>
       </div>
       <figcaption className="mt-1 flex flex-wrap gap-x-5 text-sm text-ink-soft">
+        <span>{messages.wasRight(<span aria-hidden="true">▌</span>, percentText(right / of))}</span>
+        <span>{messages.predictedSure(<span aria-hidden="true">○</span>, percentText(said))}</span>
         <span>
-          <span aria-hidden="true">▌</span> was right: {percentText(right / of)}
-        </span>
-        <span>
-          <span aria-hidden="true">○</span> had said: {percentText(said)} sure
-        </span>
-        <span>
-          <span aria-hidden="true">▬</span> may truly be: {percentText(from)} to {percentText(to)}
+          {messages.trueRateTo(<span aria-hidden="true">▬</span>, percentText(from), percentText(to))}
         </span>
       </figcaption>
     </figure>

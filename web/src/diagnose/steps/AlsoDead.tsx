@@ -1,6 +1,7 @@
 import type { Ranked, Suspect } from '@phylaxon/core/diagnosis/cases';
 import type { DeadMark } from '@phylaxon/core/record/entities';
 import { classes } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface AlsoDeadProps {
   suspects: Suspect[];
@@ -21,7 +22,7 @@ export function AlsoDead({ suspects, next, marks, busy, onMark }: AlsoDeadProps)
   if (names.length === 0) return null;
   return (
     <details>
-      <summary className="min-h-11 py-2 font-semibold">What else is dead?</summary>
+      <summary className="min-h-11 py-2 font-semibold">{messages.whatElseIsDead}</summary>
       <ul className="divide-y divide-rule">
         {names.map((name) => {
           const known = marks.find((mark) => mark.name === name);
@@ -34,7 +35,7 @@ export function AlsoDead({ suspects, next, marks, busy, onMark }: AlsoDeadProps)
                   type="button"
                   disabled={busy}
                   aria-pressed={known?.dead === dead}
-                  aria-label={`${name} ${dead ? 'is dead' : 'works'}`}
+                  aria-label={`${name} ${dead ? messages.isDead : 'works'}`}
                   onClick={() => onMark(name, known?.dead === dead ? null : dead)}
                   className={classes(
                     'min-h-11 rounded-sm border px-3',

@@ -17,6 +17,7 @@ import {
   TripAnswer,
 } from '../answers/index.ts';
 import { now, useStepWork, whereOf } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** One question: how it is answered, its answers, and a way on without one. */
 export function AskStep({ test, why }: { test: TestId; why: string }) {
@@ -58,7 +59,7 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
         <>
           {points.length > 0 && <FigureAnswer test={test} points={points} onAnswer={leave} />}
           <Question
-            title={points.length > 0 ? 'Or, without a figure' : TEST_WORDS[test].name}
+            title={points.length > 0 ? messages.orWithoutAReading : TEST_WORDS[test].name}
             untitled={points.length === 0}
             options={outcomesAsAnswers(test, units, work.view.known)}
             disabled={busy}

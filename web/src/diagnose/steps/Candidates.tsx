@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { caseEntries } from '../../shared/api/index.ts';
 import { Button, FieldError, useAction } from '../../shared/ui/index.ts';
 import { useStepWork } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** What is connected may be more, or other, than what is drawn. */
 export function Candidates({ isolation }: { isolation: Isolation }) {
@@ -21,9 +22,7 @@ export function Candidates({ isolation }: { isolation: Isolation }) {
   };
   return (
     <details open={candidates.length === 0}>
-      <summary className="min-h-11 py-2 font-semibold">
-        Something else is connected, or not all of this
-      </summary>
+      <summary className="min-h-11 py-2 font-semibold">{messages.somethingElseIsConnectedOrPart}</summary>
       <ul className="divide-y divide-rule">
         {candidates.map((one) => (
           <li key={one} className="flex min-h-11 items-center justify-between gap-3">
@@ -32,10 +31,10 @@ export function Candidates({ isolation }: { isolation: Isolation }) {
               type="button"
               disabled={busy}
               onClick={() => change(candidates.filter((other) => other !== one))}
-              aria-label={`${one} is not on this circuit`}
+              aria-label={messages.isNotOnThisCircuit(one)}
               className="min-h-11 px-2 text-sm underline underline-offset-4"
             >
-              not on it
+              {messages.notOnThisCircuit}
             </button>
           </li>
         ))}
@@ -45,12 +44,12 @@ export function Candidates({ isolation }: { isolation: Isolation }) {
           value={name}
           onChange={(event) => setName(event.target.value)}
           onKeyDown={(event) => event.key === 'Enter' && add()}
-          aria-label="Something else on this circuit"
-          placeholder="a fan heater"
+          aria-label={messages.anotherLoadOnThisCircuit}
+          placeholder={messages.spaceHeater}
           className="min-h-11 min-w-0 flex-1 rounded-sm border border-rule-strong bg-bone px-3 placeholder:text-ink-soft"
         />
         <Button look="quiet" disabled={busy} onClick={add}>
-          Add
+          {messages.add}
         </Button>
       </div>
       <FieldError message={problem ?? undefined} />

@@ -7,6 +7,7 @@ import { useProfile } from '../../shared/stores/index.ts';
 import { Ending, NoteCardPart } from '../ending/index.ts';
 import { IsolationProgress } from './IsolateStep.tsx';
 import { useStepWork } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** It is decided: what to do, why, what would change it; then how it ended. */
 export default function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }) {
@@ -22,34 +23,32 @@ export default function DecidedStep({ onAsk }: { onAsk: (test: TestId) => void }
     <div
       ref={top}
       tabIndex={-1}
-      aria-label="Decided"
+      aria-label={messages.decision}
       role="group"
       className="scroll-mt-44 space-y-5 outline-none"
     >
       {found && view.isolation && (
-        <section aria-label="Isolated" className="border-l-8 border-good bg-bone-raised px-4 py-3">
+        <section aria-label={messages.isolated} className="border-l-8 border-good bg-bone-raised px-4 py-3">
           <p className="text-sm font-semibold text-ink-soft">
-            Isolated in {view.isolation.trials.length}{' '}
-            {view.isolation.trials.length === 1 ? 'trial' : 'trials'}
-            {view.isolation.trials.some(({ simulated }) => simulated) && <SimulatedMark />}
+            {messages.isolatedIn(
+              view.isolation.trials.length,
+              view.isolation.trials.length === 1 ? 'trial' : 'trials',
+              view.isolation.trials.some(({ simulated }) => simulated) && <SimulatedMark />,
+            )}
           </p>
           <h2 className="text-2xl font-bold">
-            {found.name ? `It is “${found.name}”` : 'It is the fixed wiring'}
+            {found.name ? messages.theCauseIs(found.name) : messages.theCauseIsTheFixedWiring}
           </h2>
-          <p>
-            {found.name
-              ? 'Leave it unplugged. Everything else on this circuit is cleared.'
-              : 'Leave the circuit off: a new breaker will not cure it.'}
-          </p>
+          <p>{found.name ? messages.leaveItUnpluggedEverythingElse : messages.leaveTheCircuitOffANew}</p>
           <details>
-            <summary className="min-h-11 py-2 font-semibold">How that was found</summary>
+            <summary className="min-h-11 py-2 font-semibold">{messages.testResults}</summary>
             <IsolationProgress isolation={view.isolation} />
           </details>
         </section>
       )}
       {view.decision.forElectrician && profile === 'homeowner' && file.case.closedAt === null && (
         <Link to={`/cases/${file.case.id}/handover`} className={asButton('primary', 'large')}>
-          Hand it over, on one page
+          {messages.handOverPage}
         </Link>
       )}
       {view.noteCard && <NoteCardPart card={view.noteCard} />}

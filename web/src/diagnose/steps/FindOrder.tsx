@@ -1,6 +1,7 @@
 import type { Ranked, Suspect } from '@phylaxon/core/diagnosis/cases';
 import { useState } from 'react';
 import { PageSection, percentText } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface OrderProps {
   next: Ranked[];
@@ -18,7 +19,7 @@ export function FindOrder({ next, firm, suspects, ranked, onPick }: OrderProps) 
     ? ranked
     : ranked.filter(({ breakerId }) => firm.has(breakerId) || next.some((n) => n.breakerId === breakerId));
   return (
-    <PageSection title="In this order, by how likely it is the one">
+    <PageSection title={messages.mostLikelyBreakersFirst}>
       <ol className="divide-y divide-rule">
         {shown.map(({ breakerId, chance, why }) => {
           const { place, label } = nameOf(breakerId);
@@ -26,23 +27,23 @@ export function FindOrder({ next, firm, suspects, ranked, onPick }: OrderProps) 
           return (
             <li key={breakerId} className="flex flex-wrap items-center gap-x-3 py-1">
               <span className="figures w-5 font-bold">{number > 0 ? number : ''}</span>
-              <span className="figures w-14 text-ink-soft">{place || 'Main'}</span>
+              <span className="figures w-14 text-ink-soft">{place || messages.main}</span>
               <span className="min-w-40 flex-1">
-                <span className="font-medium">{label ?? 'No circuit named'}</span>
+                <span className="font-medium">{label ?? messages.circuitNotNamed}</span>
                 {why.length > 0 && <span className="block text-sm text-ink-soft">{why.join('; ')}</span>}
               </span>
               {firm.has(breakerId) ? (
-                <span className="text-sm text-ink-soft">firm</span>
+                <span className="text-sm text-ink-soft">{messages.firm}</span>
               ) : (
                 <span className="figures text-sm text-ink-soft">{percentText(chance)}</span>
               )}
               <button
                 type="button"
                 onClick={() => onPick(breakerId)}
-                aria-label={`It is this one: ${label ?? place}`}
+                aria-label={messages.thisIsTheOne(label ?? place)}
                 className="min-h-11 px-1 text-sm font-medium underline underline-offset-4"
               >
-                It is this one
+                {messages.thisIsTheOne2}
               </button>
             </li>
           );
@@ -53,7 +54,7 @@ export function FindOrder({ next, firm, suspects, ranked, onPick }: OrderProps) 
         onClick={() => setAll(!all)}
         className="min-h-11 font-medium underline underline-offset-4"
       >
-        {all ? 'Show the likeliest only' : `Show all ${ranked.length}`}
+        {all ? messages.showOnlyTheMostLikely : messages.showAll(ranked.length)}
       </button>
     </PageSection>
   );

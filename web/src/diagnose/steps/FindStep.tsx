@@ -8,6 +8,7 @@ import { AlsoDead } from './AlsoDead.tsx';
 import { FindOrder } from './FindOrder.tsx';
 import { HandleGuide, StepFrame } from '../answers/index.ts';
 import { now, useStepWork } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** So many handles are marked at a time. */
 const MARKED = 3;
@@ -54,7 +55,7 @@ export default function FindStep({ why }: { why: string }) {
   const isFirm = (breakerId: string) =>
     run(() =>
       act(
-        entries.observation(breakerId, suspectOf(breakerId)?.label ?? 'a breaker', {
+        entries.observation(breakerId, suspectOf(breakerId)?.label ?? 'breaker', {
           test: 'handle-finger-test',
           outcome: 'firm',
           at: now(),
@@ -70,8 +71,8 @@ export default function FindStep({ why }: { why: string }) {
 
   if (!ranked || !board) {
     return (
-      <StepFrame title="Which breaker is it?">
-        {unheard ? <Notice title={unheard.message} /> : 'Looking at the directory …'}
+      <StepFrame title={messages.whichBreakerIsIt}>
+        {unheard ? <Notice title={unheard.message} /> : messages.readingTheDirectory}
       </StepFrame>
     );
   }
@@ -81,14 +82,11 @@ export default function FindStep({ why }: { why: string }) {
   if (!first || !drawn) {
     const likeliest = ranked[0] && suspectOf(ranked[0].breakerId);
     return (
-      <StepFrame title="No handle gives" why="Every handle in this panel was tried and is firm.">
-        <p>
-          Then it is probably not a tripped breaker here. Go on with the likeliest one, and with the other
-          checks.
-        </p>
+      <StepFrame title={messages.noHandleIsLoose} why={messages.everyHandleInThisPanelWas}>
+        <p>{messages.thenATrippedBreakerInThis}</p>
         {likeliest && (
           <Button disabled={busy} onClick={() => void isIt(likeliest.breakerId, false)}>
-            Go on with {likeliest.label ?? `space ${likeliest.place}`}
+            {messages.continueWith(likeliest.label ?? messages.space(likeliest.place))}
           </Button>
         )}
         <FieldError message={problem ?? undefined} />
@@ -97,15 +95,15 @@ export default function FindStep({ why }: { why: string }) {
   }
   return (
     <StepFrame
-      title={`Try handle ${first.place || 'of the main'}: ${first.label ?? 'no circuit named'}`}
+      title={messages.tryHandle(first.place || messages.ofTheMain, first.label ?? messages.circuitNotNamed2)}
       why={why}
     >
       <HandleGuide breaker={drawn} numbered={next.map(({ breakerId }) => breakerId)} moves={['lightly-off']}>
-        <p>Dry hands, stand to the side. A tripped handle gives; one that is on stays firm.</p>
+        <p>{messages.dryHandsStandToOneSide}</p>
       </HandleGuide>
       <div className="grid gap-2 sm:grid-cols-2">
         <Button disabled={busy} className="min-h-13 text-lg" onClick={() => void isIt(first.breakerId, true)}>
-          It gives, or sits in the middle
+          {messages.itGivesOrSitsInThe}
         </Button>
         <Button
           look="quiet"
@@ -113,7 +111,7 @@ export default function FindStep({ why }: { why: string }) {
           className="min-h-13 text-lg"
           onClick={() => void isFirm(first.breakerId)}
         >
-          It is firm: try the next
+          {messages.itIsFirmTryTheNext}
         </Button>
       </div>
       <FieldError message={problem ?? undefined} />

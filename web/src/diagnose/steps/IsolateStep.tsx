@@ -10,6 +10,7 @@ import { Candidates } from './Candidates.tsx';
 import { PassRow, Question, StandIn, StepFrame } from '../answers/index.ts';
 import { paceOfResult, RESULTS } from './ResetStep.tsx';
 import { now, useStepWork, whereOf } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** Nobody waits for more than an hour at each trial. */
 const WITHIN_THE_HOUR = RESULTS.filter(({ value }) => value !== 'hours');
@@ -48,15 +49,14 @@ export default function IsolateStep({ isolation, why }: { isolation: Isolation; 
     <StepFrame title={titleOf(isolation)} why={why}>
       {view.coolDown && <CoolDownNotice coolDown={view.coolDown} stopped={false} />}
       <div className="grid gap-4 sm:grid-cols-2">
-        <List title="Plug in, or switch on" names={connect} none="Nothing at all" strong />
-        <List title="Leave off and unplugged" names={leave} none="Nothing" />
+        <List title={messages.plugInOrTurnOn} names={connect} none={messages.nothing} strong />
+        <List title={messages.leaveUnpluggedAndOff} names={leave} none={messages.nothing} />
       </div>
       <p className="border-l-4 border-heed pl-3">
-        Breaker off first, then plug in, then all the way off and on, once.{' '}
-        {cautionText('reset', file.policies)}
+        {messages.turnTheBreakerOffFirstPlug(cautionText('reset', file.policies))}
       </p>
       <Question
-        title="What happened?"
+        title={messages.whatHappened}
         options={WITHIN_THE_HOUR}
         disabled={busy}
         onAnswer={(value) => void proceed(() => store(paceOfResult(value)))}
@@ -71,9 +71,12 @@ export default function IsolateStep({ isolation, why }: { isolation: Isolation; 
 }
 
 function titleOf({ connect, trials }: Isolation): string {
-  const number = `Trial ${trials.length + 1}`;
-  if (connect === null || connect.length === 0) return `${number}: nothing plugged in`;
-  return `${number}: with ${connect.length === 1 ? `only “${connect[0]}”` : `only these ${connect.length}`}`;
+  const number = messages.test(trials.length + 1);
+  if (connect === null || connect.length === 0) return messages.nothingPluggedIn(number);
+  return messages.withLabel(
+    number,
+    connect.length === 1 ? messages.only(connect[0]) : messages.onlyThese(connect.length),
+  );
 }
 
 function List({
@@ -103,13 +106,13 @@ function List({
 export function IsolationProgress({ isolation }: { isolation: Isolation }) {
   const { cleared, chances, wiring, trials } = isolation;
   return (
-    <PageSection title="So far">
+    <PageSection title={messages.resultsSoFar}>
       <ul className="space-y-1">
         {chances.map(({ name, chance }) => (
           <li key={name ?? 'wiring'} className="grid grid-cols-[3.5rem_1fr] items-baseline gap-x-3">
             <span className="figures">{percentText(chance)}</span>
             <span>
-              {name ?? 'the fixed wiring'}
+              {name ?? messages.fixedWiring}
               <span aria-hidden="true" className="mt-0.5 block h-1.5 bg-rule">
                 <span className="block h-full bg-ink" style={{ width: `${chance * 100}%` }} />
               </span>
@@ -118,7 +121,7 @@ export function IsolationProgress({ isolation }: { isolation: Isolation }) {
         ))}
         {(cleared.length > 0 || (!wiring && trials.length > 0)) && (
           <li className="text-good">
-            ✓ Cleared: {[...cleared, ...(wiring ? [] : ['the fixed wiring'])].join(', ')}
+            {messages.cleared([...cleared, ...(wiring ? [] : [messages.fixedWiring])].join(', '))}
           </li>
         )}
       </ul>

@@ -16,6 +16,7 @@ import { Button, classes, FieldError, useAction } from '../../shared/ui/index.ts
 import { PassRow, StandIn, StepFrame, LOOK_WORDS, SPOT_WORDS } from '../answers/index.ts';
 import { now, useStepWork } from '../caseRecord/index.ts';
 import { canBe } from '@phylaxon/core/diagnosis/engine';
+import * as messages from './messages.ts';
 
 /** Small looks at one spot, all on one card: what is otherwise than usual is tapped, the rest is one tap. */
 export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly TestId[]; why: string }) {
@@ -78,7 +79,7 @@ export function LooksStep({ spot, tests, why }: { spot: SpotId; tests: readonly 
       </ul>
       <div>
         <Button disabled={busy} onClick={() => void store()} className="w-full text-lg sm:w-auto">
-          {amiss ? 'That is all: the rest is as it should be' : SPOT_WORDS[spot].nothing}
+          {amiss ? messages.thatIsAllEverythingElseIs : SPOT_WORDS[spot].nothing}
         </Button>
         <FieldError message={problem ?? undefined} />
       </div>

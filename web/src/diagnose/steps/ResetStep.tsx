@@ -19,12 +19,13 @@ import {
   Unplug,
 } from '../answers/index.ts';
 import { now, useStepWork, whereOf } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
 const HOLDS = 'holds';
 /** What switching it on may give: it holds, or how soon it trips. */
 export const RESULTS: AnswerOption[] = [
-  { value: HOLDS, label: 'It holds' },
-  ...PACES.map((pace) => ({ value: pace, label: `It tripped ${PACE_WORDS[pace]}` })),
+  { value: HOLDS, label: messages.itHeld },
+  ...PACES.map((pace) => ({ value: pace, label: messages.itTripped(PACE_WORDS[pace]) })),
 ];
 export const paceOfResult = (result: string): Pace | null => (result === HOLDS ? null : (result as Pace));
 
@@ -104,16 +105,16 @@ export default function ResetStep({ unplugged, why }: { unplugged: boolean; why:
   const caution = (
     <>
       <p className="border-l-4 border-heed pl-3">{cautionText('reset', policies)}</p>
-      <p className="text-ink-soft">
-        The click at off is the latch taking hold again; without it the reset never happened, whatever the
-        handle looks like. The click at on is the contacts closing.
-      </p>
+      <p className="text-ink-soft">{messages.theClickAtOffMeansThe}</p>
     </>
   );
   const failed = subject ? failedResets(subject.entries.events).length : 0;
 
   return (
-    <StepFrame title={unplugged ? 'Unplug everything on it, then reset it once' : 'Reset it, once'} why={why}>
+    <StepFrame
+      title={unplugged ? messages.unplugEverythingOnTheCircuit : messages.resetTheBreakerOnce}
+      why={why}
+    >
       {view.coolDown && <CoolDownNotice coolDown={view.coolDown} stopped={false} />}
       {unplugged && <Unplug names={view.loads} />}
       {subject ? (
@@ -121,21 +122,18 @@ export default function ResetStep({ unplugged, why }: { unplugged: boolean; why:
           {caution}
           {failed > 0 && (
             <p className="font-medium">
-              {failed === 1 ? 'One reset' : `${failed} resets`} tripped again already.
+              {messages.alreadyTrippedAgain(failed === 1 ? messages.reset : messages.resets(failed))}
             </p>
           )}
         </HandleGuide>
       ) : (
         <div className="space-y-4">
-          <p>
-            All the way to off until it clicks, then on until it clicks. In the usual panel on is towards the
-            middle.
-          </p>
+          <p>{messages.pushTheHandleFullyOffUntil}</p>
           {caution}
         </div>
       )}
       <Question
-        title="How did the handle feel?"
+        title={messages.howDidTheHandleFeel}
         options={outcomesAsAnswers('reset-feel', units)}
         chosen={told.feel ?? null}
         disabled={busy}
@@ -143,7 +141,7 @@ export default function ResetStep({ unplugged, why }: { unplugged: boolean; why:
       />
       {told.feel && (
         <Question
-          title="And then?"
+          title={messages.whatHappenedNext}
           options={RESULTS}
           chosen={told.result ?? null}
           disabled={busy}
@@ -152,7 +150,7 @@ export default function ResetStep({ unplugged, why }: { unplugged: boolean; why:
       )}
       {told.feel && told.result === HOLDS && asksPower && (
         <Question
-          title="Try a lamp that works, where it was dead"
+          title={messages.plugAWorkingLampIntoThe}
           options={outcomesAsAnswers('power-after-reset', units)}
           disabled={busy}
           onAnswer={(power) => void tell({ feel: told.feel!, result: HOLDS, power })}

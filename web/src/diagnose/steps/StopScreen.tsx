@@ -7,6 +7,7 @@ import { Ending } from '../ending/index.ts';
 import { useStepWork } from '../caseRecord/index.ts';
 import { TakeBackDemo } from './TakeBackDemo.tsx';
 import { tellThem } from './tellThem.ts';
+import * as messages from './messages.ts';
 
 /** Danger takes the whole screen: why, what to do now, whom to call and what to tell them. Nothing argues with it. */
 export function StopScreen() {
@@ -20,7 +21,7 @@ export function StopScreen() {
   }, []);
   return (
     <main className="min-h-[calc(100dvh-3.5rem)] bg-danger-fill px-4 py-6 text-white sm:px-8">
-      <title>Stop · Phylaxon</title>
+      <title>{messages.stopPhylaxon}</title>
       <div role="alert" className="mx-auto max-w-2xl space-y-6">
         <div>
           <h1
@@ -29,16 +30,16 @@ export function StopScreen() {
             className="flex items-center gap-3 text-4xl leading-none font-bold outline-none"
           >
             <OctagonAlert aria-hidden="true" className="size-10 shrink-0" />
-            Stop here.
+            {messages.stop}
           </h1>
           <StopReasons stop={stop} className="mt-3 text-lg font-medium" />
         </div>
-        <section aria-label="Do this now">
-          <h2 className="border-b border-white/60 pb-1 font-semibold">Now</h2>
+        <section aria-label={messages.doThisNow}>
+          <h2 className="border-b border-white/60 pb-1 font-semibold">{messages.now}</h2>
           <DoNow stop={stop} className="mt-2 space-y-2 text-xl leading-snug font-semibold" />
         </section>
-        <section aria-label="What to tell them">
-          <h2 className="border-b border-white/60 pb-1 font-semibold">Tell them</h2>
+        <section aria-label={messages.whatToTellThem}>
+          <h2 className="border-b border-white/60 pb-1 font-semibold">{messages.tellThem}</h2>
           <p className="mt-2 text-lg">“{tellThem(file, view, board, units)}”</p>
         </section>
         <p className="flex flex-wrap gap-3">
@@ -46,19 +47,19 @@ export function StopScreen() {
             to={`/cases/${file.case.id}/handover`}
             className="inline-flex min-h-12 items-center rounded-sm bg-white px-5 text-lg font-bold text-black"
           >
-            Hand it over, on one page
+            {messages.handOverPage}
           </Link>
           <Link
             to="/"
             className="inline-flex min-h-12 items-center rounded-sm border-2 border-white px-5 text-lg font-bold"
           >
-            Put the case down
+            {messages.stopForNow}
           </Link>
         </p>
         <TakeBackDemo />
       </div>
       <details className="mx-auto mt-6 max-w-2xl bg-bone px-4 text-ink">
-        <summary className="min-h-12 py-3 font-semibold">Somebody qualified has seen to it</summary>
+        <summary className="min-h-12 py-3 font-semibold">{messages.aQualifiedPersonHasDealtWith}</summary>
         <div className="pb-4">
           <Ending />
         </div>

@@ -1,8 +1,9 @@
 import { useAction } from '../../shared/ui/index.ts';
 import { caseEntries, entries } from '../../shared/api/index.ts';
 import { useStepWork } from '../caseRecord/index.ts';
+import * as messages from './messages.ts';
 
-const WHY = 'Told by the simulated stand-in, taken back in the demo';
+const WHY = messages.reportedBySimulatedAnswers;
 
 /** On a demo site: a danger that only the simulated stand-in told of can be taken back, so that nobody is locked out of the panel. */
 export function TakeBackDemo() {
@@ -17,18 +18,15 @@ export function TakeBackDemo() {
       ),
     );
   return (
-    <section aria-label="This is a demo" className="border-t border-white/60 pt-3">
-      <p>
-        This is a demo site, and only the simulated stand-in has told of this danger. Nobody is in danger
-        here.
-      </p>
+    <section aria-label={messages.thisIsADemo} className="border-t border-white/60 pt-3">
+      <p>{messages.thisIsADemoSiteOnly}</p>
       <button
         type="button"
         disabled={busy}
         onClick={() => void run(takeBack)}
         className="mt-2 inline-flex min-h-12 items-center rounded-sm border-2 border-white px-5 font-bold"
       >
-        Take back what the stand-in told
+        {messages.undoTheSimulatedAnswers}
       </button>
       {problem && (
         <p role="alert" className="mt-1 font-medium">

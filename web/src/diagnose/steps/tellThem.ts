@@ -2,6 +2,7 @@ import { COMPLAINT_WORDS } from '@phylaxon/core/facts/vocabulary';
 import type { Board } from '@phylaxon/core/views/board';
 import type { CaseRecord, CaseView } from '@phylaxon/core/diagnosis/cases';
 import { breakerText, placeText, type Units } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** What a case is about, in a few words. */
 export function caseTitle({ case: about, dossier }: CaseRecord): string {
@@ -18,10 +19,15 @@ export function tellThem(file: CaseRecord, view: CaseView, board: Board | null, 
     `${COMPLAINT_WORDS[file.case.complaint]}${file.case.words ? `: ${file.case.words}` : ''}.`,
     ...view.decision.stop.reasons.map(say),
     breaker &&
-      `It is breaker ${placeText(breaker)}, ${breakerText(breaker)}, in ${panel?.name ?? 'the panel'}${dossier?.subject.circuit ? ` for ${dossier.subject.circuit.label}` : ''}.`,
-    !breaker && panel && `It is at ${panel.name}.`,
-    board?.fedFrom && `That panel is fed from ${board.fedFrom.panelName}.`,
-    'We keep away from it until you come.',
+      messages.theBreakerIsIn(
+        placeText(breaker),
+        breakerText(breaker),
+        panel?.name ?? messages.thePanel,
+        dossier?.subject.circuit ? messages.forLabel(dossier.subject.circuit.label) : '',
+      ),
+    !breaker && panel && messages.theProblemIsAt(panel.name),
+    board?.fedFrom && messages.thatPanelIsFedFrom(board.fedFrom.panelName),
+    messages.weWillStayAwayFromIt,
   ];
   return parts.filter(Boolean).join(' ');
 }

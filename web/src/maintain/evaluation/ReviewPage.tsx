@@ -35,6 +35,7 @@ import {
   useUnits,
 } from '../../shared/ui/index.ts';
 import { useChanges, useProfile } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 /** Whether a panel as a whole is failing: what is on record, what is missing, and what follows. */
 export function ReviewPage() {
@@ -42,11 +43,11 @@ export function ReviewPage() {
   const { data: view, error } = useQuery(recordQueries.review(panelId));
   useChanges(`/panels/${panelId}`);
   return (
-    <main className="mx-auto max-w-4xl space-y-6 px-4 py-5 sm:px-6">
-      <title>Is the panel failing? · Phylaxon</title>
+    <main className="max-w-5xl space-y-6 px-4 py-5 sm:px-6">
+      <title>{messages.panelEvaluationPhylaxon}</title>
       <div>
-        <BackLink to={`/panels/${panelId}`}>{view?.panel.name ?? 'The panel'}</BackLink>
-        <h1 className="text-lg text-ink-soft">Is the panel failing?</h1>
+        <BackLink to={`/panels/${panelId}`}>{view?.panel.name ?? messages.panel}</BackLink>
+        <h1 className="text-lg text-ink-soft">{messages.panelEvaluation}</h1>
       </div>
       {error && <Notice title={error.message} />}
       {view && (
@@ -70,7 +71,7 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
   const repairs = signs.filter(({ sign }) => review.repairs.includes(sign));
   return (
     <section
-      aria-label="Verdict"
+      aria-label={messages.verdict}
       className={classes('border-l-8 pl-4', isGrave ? 'border-danger' : 'border-ink')}
     >
       <p className={classes('text-3xl font-bold', isGrave && 'text-danger')}>{reviewHeadline(review)}</p>
@@ -81,7 +82,7 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
       ))}
       {hazard !== null && (
         <div className="mt-2">
-          <h2 className="font-bold">Hazards on record</h2>
+          <h2 className="font-bold">{messages.hazardsOnRecord}</h2>
           <ul className="list-disc pl-5">
             {hazard.findings.map((text) => (
               <li key={text}>{say(text)}</li>
@@ -91,11 +92,11 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
       )}
       {purpose !== null && <p className="mt-2">{purpose}</p>}
       <p className="mt-1">
-        <strong>If you wait:</strong> {waitingRisks(view)}
+        <strong>{messages.ifYouWait}</strong> {waitingRisks(view)}
       </p>
       {review.wouldSettle.length > 0 && (
         <div className="mt-2">
-          <h2 className="font-bold">Evidence still missing</h2>
+          <h2 className="font-bold">{messages.evidenceStillMissing}</h2>
           <ul className="list-disc pl-5">
             {settlingSteps(review).map(({ what, how }) => (
               <li key={what}>
@@ -107,7 +108,7 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
       )}
       {repairs.length > 0 && (
         <div className="mt-2">
-          <h2 className="font-bold">Repairs</h2>
+          <h2 className="font-bold">{messages.repairs}</h2>
           <ul className="list-disc pl-5">
             {repairs.map(({ sign, words }) => (
               <li key={sign}>{words}</li>
@@ -117,18 +118,18 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
       )}
       <p className="mt-3 flex flex-wrap gap-3 print:hidden">
         <a href={`${fileAddresses.evaluation(panelId)}`} className={asButton()}>
-          Page for the customer, PDF
+          {messages.customerPagePdf}
         </a>
       </p>
-      <p className="mt-2 text-sm text-ink-soft">{CONDEMNED_ON} Local codes and licensed practice decide.</p>
+      <p className="mt-2 text-sm text-ink-soft">{messages.localCodesAndLicensedPractice(CONDEMNED_ON)}</p>
     </section>
   );
 }
 
 /** Where a kind is measured. */
 const PLACES: Partial<Record<ReviewKind, { words: string; path: (panelId: string) => string }>> = {
-  currents: { words: 'Supply and legs', path: (panelId) => `/legs/${panelId}` },
-  heat: { words: 'Load test and scan', path: (panelId) => `/panels/${panelId}/scan` },
+  currents: { words: messages.supplyAndLegs, path: (panelId) => `/panels/${panelId}/legs` },
+  heat: { words: messages.loadTestAndScan, path: (panelId) => `/panels/${panelId}/scan` },
 };
 
 function Kind({ kind, view, panelId }: { kind: ReviewKind; view: PanelReviewView; panelId: string }) {
@@ -142,7 +143,7 @@ function Kind({ kind, view, panelId }: { kind: ReviewKind; view: PanelReviewView
       <h2 className="flex flex-wrap items-baseline gap-x-3 text-xl font-bold">
         {KIND_HEADINGS[kind]}
         <span className={classes('text-base font-normal', isFailing ? 'text-danger' : 'text-ink-soft')}>
-          {isFailing ? '✕ points to a failing panel' : isOpen ? 'not inspected yet' : 'inspected'}
+          {isFailing ? messages.pointsToAFailingPanel : isOpen ? messages.notInspectedYet : 'inspected'}
         </span>
       </h2>
       <Signs signs={own} panelId={panelId} />
@@ -167,9 +168,9 @@ function Kind({ kind, view, panelId }: { kind: ReviewKind; view: PanelReviewView
 function Context({ view, panelId }: { view: PanelReviewView; panelId: string }) {
   const own = view.signs.filter(({ kind }) => kind === 'context');
   return (
-    <section aria-label="Age, product family and location" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Age, product family and location</h2>
-      {own.length === 0 && <p>Nothing on record.</p>}
+    <section aria-label={messages.ageProductFamilyAndLocation} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.ageProductFamilyAndLocation}</h2>
+      {own.length === 0 && <p>{messages.nothingOnRecord}</p>}
       <Signs signs={own} panelId={panelId} />
       {view.season && <p className="mt-1 text-ink-soft">{view.season}</p>}
       <div className="mt-2 print:hidden">
@@ -216,15 +217,15 @@ function Signs({ signs, panelId }: { signs: readonly ShownSign[]; panelId: strin
                     to={`/panels/${panelId}/breakers/${id}`}
                     className="inline-flex min-h-11 items-center underline underline-offset-4"
                   >
-                    {breakerIds.length === 1 ? 'Go to its breaker' : `Go to breaker ${i + 1}`}
+                    {breakerIds.length === 1 ? messages.goToItsBreaker : messages.goToBreaker(i + 1)}
                   </Link>
                 ))}
               {entryId !== null && (
                 <SendButton
-                  stored="Taken back"
-                  entries={() => [entries.strike('panelEntries', entryId, 'Logged by mistake')]}
+                  stored={messages.voided}
+                  entries={() => [entries.strike('panelEntries', entryId, messages.loggedByMistake)]}
                 >
-                  Take it back
+                  {messages.voidLabel}
                 </SendButton>
               )}
             </p>
@@ -255,17 +256,17 @@ function LogSign({
   const picked = chosen !== '' && open.includes(chosen) ? chosen : null;
   if (open.length === 0)
     return all.length > 0 ? (
-      <p className="text-sm text-ink-soft">
-        This lies behind the cover: a qualified electrician looks there.
-      </p>
+      <p className="text-sm text-ink-soft">{messages.thisIsBehindTheCoverWork}</p>
     ) : null;
   return (
     <div className="flex max-w-full flex-wrap items-end gap-3">
       <SelectInput
-        label={kind === 'context' ? 'Age, product family and location' : `${KIND_HEADINGS[kind]}: finding`}
+        label={
+          kind === 'context' ? messages.ageProductFamilyAndLocation : messages.finding(KIND_HEADINGS[kind])
+        }
         isLabelHidden
         options={[
-          { value: '', label: 'Log a finding …' },
+          { value: '', label: messages.logAFinding },
           ...open.map((sign) => ({ value: sign, label: PANEL_SIGN_WORDS[sign].words })),
         ]}
         value={picked ?? ''}
@@ -275,7 +276,7 @@ function LogSign({
         <SendButton
           key={picked}
           look="primary"
-          stored="On record"
+          stored={messages.onRecord}
           entries={() => [
             entries.panelEntry(panelId, panelName, {
               kind: 'sign',
@@ -284,7 +285,7 @@ function LogSign({
             }),
           ]}
         >
-          Log it
+          {messages.logFinding}
         </SendButton>
       )}
     </div>

@@ -2,6 +2,7 @@ import type { Board } from '@phylaxon/core/views/board';
 import { useState } from 'react';
 import { entries } from '../../shared/api/index.ts';
 import { CheckInput, placeText, SendButton, toggled } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   board: Board;
@@ -16,19 +17,16 @@ export function CriticalLoadsForm({ board: { panel, breakers }, said: before, on
   const branches = breakers.filter(({ breaker }) => breaker.role === 'branch');
   const said = branches.flatMap(({ breaker }) => (chosen.has(breaker.id) ? [breaker.id] : []));
   return (
-    <section aria-label="Critical loads" className="space-y-2">
-      <h2 className="text-2xl font-bold">Which loads are critical?</h2>
-      <p>
-        Ask the people who live or work here: medical devices, alarms, servers, a freezer in summer. These
-        circuits come last, together.
-      </p>
+    <section aria-label={messages.criticalLoads} className="space-y-2">
+      <h2 className="text-2xl font-bold">{messages.whichLoadsAreCritical}</h2>
+      <p>{messages.askThePeopleWhoLiveOr}</p>
       <div className="sm:grid sm:grid-cols-2">
         {branches.map(({ breaker, label }) => (
           <CheckInput
             key={breaker.id}
             label={
               <>
-                <span className="figures">{placeText(breaker)}</span> {label ?? 'no name'}
+                <span className="figures">{placeText(breaker)}</span> {label ?? messages.notNamed}
               </>
             }
             checked={chosen.has(breaker.id)}
@@ -38,7 +36,7 @@ export function CriticalLoadsForm({ board: { panel, breakers }, said: before, on
       </div>
       <SendButton
         look="primary"
-        stored="On record"
+        stored={messages.onRecord}
         onTold={() => onSaid(said)}
         entries={() => [
           entries.panelEntry(panel.id, panel.name, {
@@ -49,8 +47,8 @@ export function CriticalLoadsForm({ board: { panel, breakers }, said: before, on
         ]}
       >
         {said.length === 0
-          ? 'No critical loads here'
-          : `${said.length === 1 ? 'This one comes' : `These ${said.length} come`} last`}
+          ? messages.noCriticalLoadsHere
+          : messages.last(said.length === 1 ? messages.thisOneComes : messages.theseCome(said.length))}
       </SendButton>
     </section>
   );

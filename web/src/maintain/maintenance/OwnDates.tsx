@@ -4,6 +4,7 @@ import type { UpkeepView } from '@phylaxon/core/views/upkeep';
 import { useId, useState } from 'react';
 import { entries } from '../../shared/api/index.ts';
 import { SendButton, TypedInput } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   panel: { id: string; name: string };
@@ -31,13 +32,13 @@ export function OwnDates({ panel, state }: Props) {
   return (
     <details className="w-full">
       <summary className="flex min-h-11 items-center underline underline-offset-4">
-        Other dates<span className="sr-only"> for: {name}</span>
+        {messages.customDates(<span className="sr-only"> {messages.forLabel(name)}</span>)}
       </summary>
       <div className="flex flex-wrap items-end gap-3 pb-2">
-        <TypedInput label="Every so many months" value={months} onValue={setMonths} isWrong={isWrong} />
+        <TypedInput label={messages.intervalMonths} value={months} onValue={setMonths} isWrong={isWrong} />
         <div>
           <label htmlFor={dayId} className="mb-1 block text-sm font-medium">
-            Next on (may stay empty)
+            {messages.nextDueDateOptional}
           </label>
           <input
             id={dayId}
@@ -48,21 +49,21 @@ export function OwnDates({ panel, state }: Props) {
           />
         </div>
         <SendButton
-          stored="Kept"
+          stored={messages.saved}
           disabled={isWrong}
           entries={() => send({ everyMonths: every, nextAt: day === '' ? null : noonOf(day) })}
         >
-          Keep these dates
+          {messages.saveDates}
         </SendButton>
         {state.follows === 'own' && (
-          <SendButton stored="As usual" entries={() => send({})}>
-            As usual again
+          <SendButton stored={messages.backToTheUsualDates} entries={() => send({})}>
+            {messages.useTheUsualDates}
           </SendButton>
         )}
       </div>
       {isWrong && (
         <p role="alert" className="font-medium text-danger">
-          Enter a whole number of months from 1 to {TIME_LIMITS.dutyMostMonths}.
+          {messages.enterAWholeNumberOfMonths(TIME_LIMITS.dutyMostMonths)}
         </p>
       )}
     </details>

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { Button, ChoiceButton, placeText, SendButton } from '../../shared/ui/index.ts';
 import { useTaps } from '../../shared/stores/index.ts';
 import { CriticalLoadsForm } from './CriticalLoadsForm.tsx';
+import * as messages from './messages.ts';
 
 interface Props {
   board: Board;
@@ -39,7 +40,9 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
       ? [{ id: THE_PANEL, title: panel.name, place: '' }]
       : state.breakerIds.flatMap((id) => {
           const entry = breakers.find(({ breaker }) => breaker.id === id);
-          return entry ? [{ id, title: entry.label ?? 'no name', place: placeText(entry.breaker) }] : [];
+          return entry
+            ? [{ id, title: entry.label ?? messages.notNamed, place: placeText(entry.breaker) }]
+            : [];
         });
   const known = things.filter(({ id }) => done[id] !== undefined);
   const amiss = known.filter(({ id }) => !results[done[id]!]!.isGood);
@@ -58,7 +61,7 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
     );
   const atLast = takesPower ? things.filter(({ id }) => last.has(id)) : [];
   return (
-    <section aria-label="Round" className="space-y-4">
+    <section aria-label={messages.maintenanceTask} className="space-y-4">
       <div className="border-l-8 border-heed bg-bone-raised px-4 py-3 sm:px-6">
         <h2 className="text-2xl font-bold">{name}</h2>
         <ul className="mt-1 list-disc pl-5">
@@ -68,18 +71,18 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
         </ul>
         {takesPower && (
           <p className="mt-1 text-ink-soft">
-            {atLast.length === 0 ? 'No critical loads here.' : 'Critical loads come last.'}{' '}
+            {atLast.length === 0 ? messages.noCriticalLoadsHere2 : messages.criticalLoadsComeLast}{' '}
             <Button look="quiet" onClick={() => setIsAsking(true)}>
-              Change what comes last
+              {messages.changeCriticalLoads}
             </Button>
           </p>
         )}
       </div>
       <Things {...{ panel, round, results }} things={things.filter((thing) => !atLast.includes(thing))} />
       {atLast.length > 0 && (
-        <section aria-label="Last, together" className="space-y-2">
-          <h3 className="text-xl font-bold">Last, together</h3>
-          <p>These are critical loads. Continue when the people who need them agree.</p>
+        <section aria-label={messages.criticalLoadsLast} className="space-y-2">
+          <h3 className="text-xl font-bold">{messages.criticalLoadsLast}</h3>
+          <p>{messages.theseAreCriticalLoadsContinue}</p>
           <Things {...{ panel, round, results }} things={atLast} />
         </section>
       )}
@@ -87,7 +90,7 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
         <SendButton
           look="primary"
           disabled={known.length === 0}
-          stored="On record"
+          stored={messages.onRecord}
           onStored={() => {
             forget(round);
             onEnd();
@@ -107,11 +110,11 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
           ]}
         >
           {known.length < things.length
-            ? `End here: ${known.length} of ${things.length} done`
-            : `The round is done${amiss.length > 0 ? `, ${amiss.length} not as it should be` : ''}`}
+            ? messages.stopHereOfDone(known.length, things.length)
+            : messages.allDone(amiss.length > 0 ? messages.needAttention(amiss.length) : '')}
         </SendButton>
         <Button look="quiet" onClick={onEnd}>
-          Stop for now
+          {messages.stopForNow}
         </Button>
       </p>
     </section>
@@ -149,11 +152,12 @@ function Things({ panel, round, results, things }: ThingsProps) {
           </div>
           {done[id] !== undefined && !results[done[id]]!.isGood && id !== THE_PANEL && (
             <p className="mt-1 font-medium text-danger">
-              <span aria-hidden="true">✕ </span>
-              Leave it as it is, and do not force it.{' '}
-              <Link to={`/panels/${panel.id}/breakers/${id}`} className="underline underline-offset-4">
-                What is decided about it
-              </Link>
+              {messages.leaveItAsItIsAnd(
+                <span aria-hidden="true">✕ </span>,
+                <Link to={`/panels/${panel.id}/breakers/${id}`} className="underline underline-offset-4">
+                  {messages.seeTheDecision}
+                </Link>,
+              )}
             </p>
           )}
         </li>

@@ -59,7 +59,7 @@ afterEach(async () => {
 describe('what is due', () => {
   test('is said with how many breakers, and that there is no record of it', async () => {
     await show(view());
-    const due = within(await screen.findByRole('list', { name: 'What is due' }));
+    const due = within(await screen.findByRole('list', { name: 'Maintenance due' }));
     expect(due.getByText(/Due now \(no record of it\)/)).toBeDefined();
     expect(due.getByText(/2 breakers/)).toBeDefined();
   });
@@ -71,20 +71,20 @@ describe('what is due', () => {
       findings: [{ id: 'sound:buzzing', text: 'It buzzes.', level: 'stop', scope: 'panel' }],
     };
     await show(view(), board(stop));
-    expect(await screen.findByText(/Do not exercise breakers at this panel/)).toBeDefined();
-    expect(screen.queryByRole('button', { name: /^Begin/ })).toBeNull();
+    expect(await screen.findByText(/Do not exercise breakers in this panel/)).toBeDefined();
+    expect(screen.queryByRole('button', { name: /^Start/ })).toBeNull();
   });
 });
 
 test('a round: a tap for each breaker, and all of it is sent as one entry', async () => {
   await show(view());
-  fireEvent.click(await screen.findByRole('button', { name: /^Begin/ }));
-  const round = within(await screen.findByRole('region', { name: 'Round' }));
+  fireEvent.click(await screen.findByRole('button', { name: /^Start/ }));
+  const round = within(await screen.findByRole('region', { name: 'Maintenance task' }));
   for (const name of ['Hall lights', 'Range']) {
     const group = round.getByRole('group', { name: new RegExp(name) });
     fireEvent.click(within(group).getAllByRole('button')[0]!);
   }
-  await act(async () => void fireEvent.click(round.getByRole('button', { name: /The round is done/ })));
+  await act(async () => void fireEvent.click(round.getByRole('button', { name: /All done/ })));
   await waitFor(() => expect(page.sent()).toHaveLength(1));
   const { kind, content } = page.sent()[0]!.body as {
     kind: string;
@@ -96,8 +96,8 @@ test('a round: a tap for each breaker, and all of it is sent as one entry', asyn
 
 test('critical loads are asked for once, and come last', async () => {
   await show(view({ keepsPower: { breakerIds: [range.id], isSaid: true } }));
-  fireEvent.click(await screen.findByRole('button', { name: /^Begin/ }));
-  const last = within(await screen.findByRole('region', { name: 'Last, together' }));
+  fireEvent.click(await screen.findByRole('button', { name: /^Start/ }));
+  const last = within(await screen.findByRole('region', { name: 'Critical loads, last' }));
   expect(last.getByText('Range')).toBeDefined();
   expect(last.queryByText('Hall lights')).toBeNull();
 });

@@ -2,7 +2,7 @@ import { dutyOf, type MaintenanceTaskId } from '@phylaxon/core/facts/upkeep';
 import { suspensionOf } from '@phylaxon/core/views/board';
 import type { UpkeepFollows, UpkeepView } from '@phylaxon/core/views/upkeep';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { fileAddresses } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
@@ -10,6 +10,8 @@ import { asButton, Button, Notice, PageHead, Suspended, useUnits } from '../../s
 import { useChanges, useProfile } from '../../shared/stores/index.ts';
 import { OwnDates } from './OwnDates.tsx';
 import { RoundOfUpkeep } from './RoundOfUpkeep.tsx';
+import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
+import * as messages from './messages.ts';
 
 /** What keeps a panel in order: what is due, the round that is under way, the rounds that were made. */
 export function UpkeepPage() {
@@ -22,20 +24,34 @@ export function UpkeepPage() {
   const isSuspended = suspension?.ofPanel('exercise') ?? false;
   const problem = noBoard?.message ?? error?.message;
   const under = upkeep?.duties.find((one) => one.duty === duty);
+  const layer = useMemo(
+    () =>
+      upkeep
+        ? {
+            title: messages.maintenanceDueByBreaker,
+            marks: new Map(
+              upkeep.duties
+                .filter(({ isDue }) => isDue)
+                .flatMap(({ breakerIds }) => breakerIds)
+                .map((id): [string, BoardMark] => [id, { text: messages.dueNow, look: 'act' }]),
+            ),
+          }
+        : null,
+    [upkeep],
+  );
+  useBoardLayer(layer);
   return (
-    <main className="mx-auto max-w-3xl space-y-5 px-4 py-5 sm:px-6">
-      <PageHead backTo={`/panels/${panelId}`} back={board?.panel.name ?? 'The panel'} title="Maintenance">
-        <p className="text-ink-soft">
-          A breaker that is never moved may not open when it must. Exercise the breakers at each clock change.
-          Press test buttons monthly.
-        </p>
+    <main className="max-w-5xl space-y-5 px-4 py-5 sm:px-6">
+      <PageHead
+        backTo={`/panels/${panelId}`}
+        back={board?.panel.name ?? messages.panel}
+        title={messages.maintenance}
+      >
+        <p className="text-ink-soft">{messages.aBreakerThatIsNeverOperated}</p>
       </PageHead>
       {problem && <Notice title={problem} />}
       {suspension && isSuspended && (
-        <Suspended
-          title="Do not exercise breakers at this panel until the hazard is dealt with."
-          suspension={suspension}
-        />
+        <Suspended title={messages.doNotExerciseBreakersInThis} suspension={suspension} />
       )}
       {board && upkeep && under && !isSuspended && (
         <RoundOfUpkeep
@@ -65,9 +81,9 @@ interface DueProps {
 
 /** What a date follows, where that is not only so many months. */
 const FOLLOWS: Record<UpkeepFollows, string> = {
-  'clock-changes': ', when the clocks are changed',
+  'clock-changes': messages.whenTheClocksChange,
   months: '',
-  own: ', by your own dates',
+  own: messages.byYourCustomDates,
 };
 
 /** What is due, the most overdue first. */
@@ -75,7 +91,7 @@ function Due({ upkeep, panel, onBegin }: DueProps) {
   const { dateText } = useUnits();
   const profile = useProfile((state) => state.profile);
   return (
-    <ul aria-label="What is due" className="divide-y divide-rule border-y border-rule-strong">
+    <ul aria-label={messages.maintenanceDue} className="divide-y divide-rule border-y border-rule-strong">
       {upkeep.duties.map((state) => {
         const { duty, lastAt, dueAt, isDue, breakerIds, follows } = state;
         const { name, behindCover, of } = dutyOf(duty);
@@ -85,8 +101,8 @@ function Due({ upkeep, panel, onBegin }: DueProps) {
             <p>
               <strong className="block text-lg">{name}</strong>
               <span className={isDue ? 'font-semibold text-heed' : ''}>
-                {isDue ? '▸ Due' : 'Next'}{' '}
-                {isDue && lastAt === null ? 'now (no record of it)' : dateText(dueAt)}
+                {isDue ? messages.due : messages.next}{' '}
+                {isDue && lastAt === null ? messages.nowNoRecordOfIt : dateText(dueAt)}
                 {FOLLOWS[follows]}
               </span>
               {of !== 'panel' && (
@@ -94,18 +110,18 @@ function Due({ upkeep, panel, onBegin }: DueProps) {
                   , {breakerIds.length} {breakerIds.length === 1 ? 'breaker' : 'breakers'}
                 </span>
               )}
-              {lastAt !== null && <span className="text-ink-soft">, last {dateText(lastAt)}</span>}
+              {lastAt !== null && <span className="text-ink-soft">{messages.last2(dateText(lastAt))}</span>}
             </p>
             {isTheirs ? (
               <Button
                 look={isDue ? 'primary' : 'quiet'}
-                aria-label={`Begin: ${name}`}
+                aria-label={messages.start(name)}
                 onClick={() => onBegin(duty)}
               >
-                Begin
+                {messages.start2}
               </Button>
             ) : (
-              <span className="text-sm text-ink-soft">A qualified electrician does it.</span>
+              <span className="text-sm text-ink-soft">{messages.workForAQualifiedElectrician}</span>
             )}
             <OwnDates key={dueAt} panel={panel} state={state} />
           </li>
@@ -121,10 +137,10 @@ function Calendar({ siteId }: { siteId: string }) {
   return (
     <p className="flex flex-wrap items-center gap-x-4 gap-y-2">
       <a href={address} download className={asButton('quiet')}>
-        Add to calendar (ICS)
+        {messages.addToCalendarIcs}
       </a>
       <span className="min-w-0 text-sm wrap-anywhere text-ink-soft">
-        To subscribe: <span className="figures">{new URL(address, window.location.href).href}</span>
+        {messages.toSubscribe(<span className="figures">{new URL(address, window.location.href).href}</span>)}
       </span>
     </p>
   );
@@ -135,14 +151,14 @@ function Made({ upkeep }: { upkeep: UpkeepView }) {
   const { dateText } = useUnits();
   if (upkeep.rounds.length === 0) return null;
   return (
-    <section aria-label="Rounds that were made">
-      <h2 className="text-xl font-bold">Rounds that were made</h2>
+    <section aria-label={messages.completedMaintenance}>
+      <h2 className="text-xl font-bold">{messages.completedMaintenance}</h2>
       <ul className="divide-y divide-rule">
         {upkeep.rounds.map(({ entryId, at, duty, count, amiss }) => (
           <li key={entryId} className="flex flex-wrap justify-between gap-x-4 py-2">
             <span>
               {dutyOf(duty).name}:{' '}
-              {amiss === 0 ? `✓ ${count} as they should be` : `✕ ${amiss} of ${count} not as it should be`}
+              {amiss === 0 ? messages.normal(count) : messages.ofNeedAttention(amiss, count)}
             </span>
             <span className="text-ink-soft">{dateText(at)}</span>
           </li>

@@ -5,6 +5,7 @@ import { uploads, entries } from '../../shared/api/index.ts';
 import { Button, Problems, SendButton } from '../../shared/ui/index.ts';
 import { cornersOf } from './corners.ts';
 import { PictureOnBoard } from './PictureOnBoard.tsx';
+import * as messages from './messages.ts';
 
 /** An ordinary photo laid on the board, the same way. */
 export function BoardPhoto({ board, file, onDone }: { board: Board; file: File; onDone: () => void }) {
@@ -18,7 +19,7 @@ export function BoardPhoto({ board, file, onDone }: { board: Board; file: File; 
       setPhoto({ address, width: image.naturalWidth, height: image.naturalHeight });
       setCorners(cornersOf(image.naturalWidth, image.naturalHeight));
     };
-    image.onerror = () => setProblem('This file is no picture.');
+    image.onerror = () => setProblem(messages.thisFileIsNotAnImage);
     image.src = address;
     return () => URL.revokeObjectURL(address);
   }, [file]);
@@ -35,7 +36,7 @@ export function BoardPhoto({ board, file, onDone }: { board: Board; file: File; 
   };
   return (
     <section
-      aria-label="A photo on the board"
+      aria-label={messages.panelPhoto}
       className="max-w-2xl space-y-3 border-t border-rule-strong pt-3"
     >
       {photo && corners && (
@@ -44,26 +45,23 @@ export function BoardPhoto({ board, file, onDone }: { board: Board; file: File; 
           corners={corners}
           spaces={board.panel.spaces}
           onMove={setCorners}
-          title="Photo of the board, its corners marked"
+          title={messages.photoOfTheBoardWithIts}
         />
       )}
-      <Problems
-        title="This photo was not taken. Nothing was stored."
-        problems={problem === null ? [] : [problem]}
-      />
+      <Problems title={messages.thePhotoCouldNotBeRead} problems={problem === null ? [] : [problem]} />
       <div className="flex flex-wrap items-center gap-3">
         <SendButton
           look="primary"
           once
           disabled={!photo}
-          stored="On record"
+          stored={messages.onRecord}
           entries={toKeep}
           onStored={onDone}
         >
-          Keep the photo on record
+          {messages.savePhoto}
         </SendButton>
         <Button look="quiet" onClick={onDone}>
-          Drop it
+          {messages.discard}
         </Button>
       </div>
     </section>

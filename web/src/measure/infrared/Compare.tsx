@@ -12,6 +12,7 @@ import type { HeatPicture } from './heatWorker.ts';
 import { PictureOnBoard } from './PictureOnBoard.tsx';
 import { theHeatWorker } from './theHeatWorker.ts';
 import { useKeptPicture } from './useKeptPicture.ts';
+import * as messages from './messages.ts';
 
 type Entry = PanelEntryOf<'heat-picture'>;
 
@@ -30,8 +31,8 @@ export function Compare({ board, one, other }: { board: Board; one: Entry; other
   const before = useKeptPicture(first.sha256);
   const after = useKeptPicture(second.sha256);
   const problem = before.problem ?? after.problem;
-  if (problem !== null) return <Problems title="These pictures cannot be compared." problems={[problem]} />;
-  if (!before.picture || !after.picture) return <p>Opening …</p>;
+  if (problem !== null) return <Problems title={messages.theseImagesCannotBeCompared} problems={[problem]} />;
+  if (!before.picture || !after.picture) return <p>{messages.loading}</p>;
   return (
     <div className="mt-3 space-y-3">
       <Pictures
@@ -62,7 +63,7 @@ function Pictures({ board, shown }: { board: Board; shown: readonly [Shown, Show
             scale={scale}
             corners={boardIn(entry, picture).corners}
             spaces={board.panel.spaces}
-            title={`Temperatures of ${timeText(entry.at)}`}
+            title={messages.temperaturesOn(timeText(entry.at))}
           />
           <p className="figures text-sm">{timeText(entry.at)}</p>
         </div>
@@ -80,20 +81,23 @@ function Changes({ board, before, after }: { board: Board; before: Shown; after:
     queryFn: () => theHeatWorker().changes(boardIn(...before), boardIn(...after), spaces),
     staleTime: Infinity,
   });
-  if (!changes) return <p role="status">Looking for what changed …</p>;
+  if (!changes) return <p role="status">{messages.comparingTheImages}</p>;
   const nameOf = (space: number) => {
     const found = breakerAt(board, space);
-    return found ? sayBreaker(found.breaker, found.label) : `Space ${space}`;
+    return found ? sayBreaker(found.breaker, found.label) : messages.space(space);
   };
   return (
-    <div role="group" tabIndex={0} aria-label="What changed most" className="overflow-x-auto">
+    <div role="group" tabIndex={0} aria-label={messages.largestChanges} className="overflow-x-auto">
       <table className="w-full text-left">
-        <caption className="sr-only">
-          What changed most, space by space: the highest rise over the air
-        </caption>
+        <caption className="sr-only">{messages.largestChangesBySpaceHighest}</caption>
         <thead className="text-sm text-ink-soft">
           <tr>
-            {['Space', 'Before, over the air', 'After, over the air', 'Change'].map((head) => (
+            {[
+              messages.space2,
+              messages.beforeRiseAboveAmbient,
+              messages.afterRiseAboveAmbient,
+              messages.change,
+            ].map((head) => (
               <th key={head} scope="col" className="py-1 pr-4 font-medium">
                 {head}
               </th>

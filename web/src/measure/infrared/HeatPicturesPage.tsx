@@ -8,11 +8,13 @@ import { Button, FileField, PageHead, Problems, useUnits } from '../../shared/ui
 import { BoardPhoto } from './BoardPhoto.tsx';
 import { Compare } from './Compare.tsx';
 import { KeptPhotos } from './KeptPhotos.tsx';
-import { HeatPictureEditor, type Opened } from './HeatPictureEditor.tsx';
+import { HeatPictureEditor } from './HeatPictureEditor.tsx';
+import type { Opened } from './openedPicture.ts';
 import { scaledCorners } from './corners.ts';
 import type { HeatPicture } from './heatWorker.ts';
 import { theHeatWorker } from './theHeatWorker.ts';
 import { useKeptPicture } from './useKeptPicture.ts';
+import * as messages from './messages.ts';
 
 type Kept = ShownPanelEntry & { entry: PanelEntryOf<'heat-picture'> };
 
@@ -43,29 +45,27 @@ export function HeatPicturesPage() {
   const current = kept.find(({ entry }) => entry.id === chosen) ?? null;
   const other = kept.find(({ entry }) => entry.id === beside) ?? null;
   return (
-    <main className="mx-auto max-w-6xl space-y-5 px-4 py-5 sm:px-6">
+    <main className="max-w-5xl space-y-5 px-4 py-5 sm:px-6">
       <PageHead
         backTo={`/panels/${panelId}`}
-        back={board?.panel.name ?? 'The panel'}
-        title="Infrared images"
+        back={board?.panel.name ?? messages.panel}
+        title={messages.infraredImages}
       />
       <div className="flex flex-wrap items-center gap-3">
         <FileField
-          label="A temperature matrix"
+          label={messages.temperatureMatrix}
           accept=".csv,.tsv,.txt,.json,text/*,application/json"
           onFile={(one) => void read(one)}
         />
         <FileField
-          label="An ordinary photo"
+          label={messages.ordinaryPhoto}
           accept="image/jpeg"
           onFile={(file) => setOpen({ kind: 'photo', file })}
         />
-        <p className="max-w-xl text-sm text-ink-soft">
-          A CSV, TSV or JSON matrix of up to 640 × 640 cells, as cameras and their programs write them.
-        </p>
+        <p className="max-w-xl text-sm text-ink-soft">{messages.aCsvTsvOrJsonMatrix}</p>
       </div>
       <Problems
-        title="This file was not taken. Nothing was stored."
+        title={messages.theFileCouldNotBeRead}
         problems={open?.kind === 'refused' ? [open.refused] : []}
       />
       {board && open?.kind === 'file' && (
@@ -83,9 +83,9 @@ export function HeatPicturesPage() {
       {board && <List kept={kept} chosen={chosen} onChoose={(id) => setOpen({ kind: 'kept', id })} />}
       {board && current && <KeptPicture key={current.entry.id} board={board} kept={current} />}
       {board && current && kept.length > 1 && (
-        <section aria-label="Before and after" className="border-t border-rule-strong pt-3">
-          <h2 className="text-xl font-bold">Before and after</h2>
-          <div className="mt-1 flex flex-wrap gap-2" role="group" aria-label="Compare with">
+        <section aria-label={messages.beforeAndAfter} className="border-t border-rule-strong pt-3">
+          <h2 className="text-xl font-bold">{messages.beforeAndAfter}</h2>
+          <div className="mt-1 flex flex-wrap gap-2" role="group" aria-label={messages.compareWith}>
             {kept
               .filter(({ entry }) => entry.id !== current.entry.id)
               .map(({ entry }) => (
@@ -123,8 +123,8 @@ function openedOf(picture: HeatPicture, latest: Kept | undefined): Opened {
 
 function KeptPicture({ board, kept: { entry } }: { board: Board; kept: Kept }) {
   const { picture, problem } = useKeptPicture(entry.sha256);
-  if (problem !== null) return <Problems title="This picture cannot be opened." problems={[problem]} />;
-  if (!picture) return <p>Opening …</p>;
+  if (problem !== null) return <Problems title={messages.thisImageCannotBeOpened} problems={[problem]} />;
+  if (!picture) return <p>{messages.loading}</p>;
   const { camera, loadState, ambientC, corners, emissivity } = entry.content;
   return (
     <HeatPictureEditor
@@ -152,16 +152,10 @@ function List({
   chosen: string | null;
   onChoose: (id: string) => void;
 }) {
-  if (kept.length === 0)
-    return (
-      <p className="max-w-2xl">
-        None is on record yet. Take one under load, with the whole board in it, and open its matrix here: the
-        hot spots are found, and lie at their breakers.
-      </p>
-    );
+  if (kept.length === 0) return <p className="max-w-2xl">{messages.noInfraredImagesYetTakeOne}</p>;
   return (
-    <section aria-label="On record">
-      <h2 className="text-xl font-bold">On record</h2>
+    <section aria-label={messages.savedImages}>
+      <h2 className="text-xl font-bold">{messages.savedImages}</h2>
       <div className="mt-1 flex flex-wrap gap-2">
         {kept.map(({ entry }) => (
           <Pick
@@ -187,8 +181,11 @@ function Pick({ entry, isChosen, onPick }: { entry: Kept['entry']; isChosen: boo
     >
       <span className="figures block">{timeText(entry.at)}</span>
       <span className="block text-sm font-normal">
-        {say(heatPicture.say(entry.content))}, air {temperatureText(entry.content.ambientC)}
-        {entry.simulated && ', simulated'}
+        {messages.ambient2(
+          say(heatPicture.say(entry.content)),
+          temperatureText(entry.content.ambientC),
+          entry.simulated && messages.simulated,
+        )}
       </span>
     </Button>
   );

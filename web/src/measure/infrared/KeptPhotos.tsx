@@ -7,6 +7,7 @@ import { recordQueries } from '../../shared/queries/index.ts';
 import { SendButton, useUnits } from '../../shared/ui/index.ts';
 import { cornersOf } from './corners.ts';
 import { PictureOnBoard } from './PictureOnBoard.tsx';
+import * as messages from './messages.ts';
 
 /** Ordinary photos that lie on the board. */
 export function KeptPhotos({ board }: { board: Board }) {
@@ -15,8 +16,8 @@ export function KeptPhotos({ board }: { board: Board }) {
   const kept = (data ?? []).filter(({ entry }) => entry.struck === null);
   if (kept.length === 0) return null;
   return (
-    <section aria-label="Photos on the board" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Photos on the board</h2>
+    <section aria-label={messages.panelPhotos} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.panelPhotos}</h2>
       <ul className="mt-2 grid gap-4 sm:grid-cols-2">
         {kept.map(({ entry, about }) => {
           const { id, at, sha256, content } = entry as PanelEntryOf<'board-photo'>;
@@ -29,16 +30,16 @@ export function KeptPhotos({ board }: { board: Board }) {
                 height={about.height}
                 corners={content.corners}
                 spaces={board.panel.spaces}
-                title={`Photo of the board, ${timeText(at)}`}
+                title={messages.photoOfTheBoard(timeText(at))}
               />
               <p className="mt-1 flex flex-wrap items-center gap-4">
                 <span className="figures text-sm">{timeText(at)}</span>
                 <SendButton
                   once
-                  stored="Voided. Undo restores it."
-                  entries={() => [entries.strike('panelEntries', id, 'Not to be shown')]}
+                  stored={messages.voidedYouCanUndoThis}
+                  entries={() => [entries.strike('panelEntries', id, messages.shouldNotBeShown)]}
                 >
-                  Void it
+                  {messages.voidLabel}
                 </SendButton>
               </p>
             </li>
@@ -70,7 +71,7 @@ function Photo({
     staleTime: Infinity,
   });
   const address = useAddress(data);
-  if (address === null) return <p>Opening …</p>;
+  if (address === null) return <p>{messages.loading}</p>;
   return (
     <PictureOnBoard
       photo={{ address, width, height }}

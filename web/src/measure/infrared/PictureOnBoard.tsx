@@ -8,6 +8,7 @@ import type { HeatMatrix } from '@phylaxon/core/record/heatMatrices';
 import type { HeatScale } from '@phylaxon/core/views/heatColors';
 import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { theHeatWorker } from './theHeatWorker.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   /** A temperature picture and how it is drawn, or an ordinary one. */
@@ -22,7 +23,7 @@ interface Props {
   title: string;
 }
 
-const NAMES = ['top left', 'top right', 'bottom right', 'bottom left'];
+const NAMES = [messages.topLeft, messages.topRight, messages.bottomRight, messages.bottomLeft];
 
 /** A picture with the board marked in it: its corners are dragged, or moved with the arrow keys. */
 export function PictureOnBoard({ matrix, photo, scale, corners, spaces, spots = [], onMove, title }: Props) {
@@ -145,9 +146,9 @@ export function PictureOnBoard({ matrix, photo, scale, corners, spaces, spots = 
                 key={NAMES[i]}
                 role="slider"
                 tabIndex={0}
-                aria-label={`Corner of the board, ${NAMES[i]}`}
+                aria-label={messages.cornerOfTheBoard(NAMES[i])}
                 aria-valuenow={Math.round(x)}
-                aria-valuetext={`${Math.round(x)} across, ${Math.round(y)} down`}
+                aria-valuetext={messages.acrossDown(Math.round(x), Math.round(y))}
                 className="cursor-move"
                 onPointerDown={(event) => {
                   dragged.current = i;

@@ -16,6 +16,7 @@ import {
 } from '@phylaxon/core/record/heatMatrices';
 import { heatPixels, heatScale, type HeatScale } from '@phylaxon/core/views/heatColors';
 import { expose, transfer } from 'comlink';
+import * as messages from './messages.ts';
 
 /** A temperature picture, and from where to where it is drawn. */
 export interface HeatPicture {
@@ -50,7 +51,7 @@ const api = {
     try {
       return { ok: pictureOf(readMatrix(await file.text(), unit).matrix) };
     } catch (error) {
-      return { refused: error instanceof MatrixRefused ? error.message : 'The file cannot be read.' };
+      return { refused: error instanceof MatrixRefused ? error.message : messages.theFileCannotBeRead };
     }
   },
 
@@ -86,7 +87,7 @@ const api = {
       return { ok: spots };
     } catch (error) {
       const issue = (error as { issues?: { message: string }[] }).issues?.[0];
-      return { refused: issue?.message ?? 'The picture cannot be worked on.' };
+      return { refused: issue?.message ?? messages.theImageCouldNotBeProcessed };
     }
   },
 

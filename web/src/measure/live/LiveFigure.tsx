@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { classes, SimulatedMark, useUnits } from '../../shared/ui/index.ts';
 import { POINT_WORDS } from '../../shared/entryWords/index.ts';
 import type { LiveChannel } from './useLiveFeeds.ts';
+import * as messages from './messages.ts';
 
 /** Without a figure for longer than this a device is silent, ms. */
 const SILENT_MS = 3000;
@@ -34,7 +35,7 @@ export function LiveFigure({ channel, now, onClear, take }: Props) {
     <li className="border-t border-rule-strong py-3">
       <p className="flex flex-wrap items-baseline gap-x-3">
         <span className="font-semibold">
-          {sample.quantity === 'power' ? 'Power at the plug' : POINT_WORDS[sample.point]}
+          {sample.quantity === 'power' ? messages.powerAtThePlugInMeter : POINT_WORDS[sample.point]}
         </span>
         <span className="text-sm text-ink-soft">
           {INSTRUMENT_NAMES[sample.instrument]} · {channel.feed}
@@ -44,7 +45,7 @@ export function LiveFigure({ channel, now, onClear, take }: Props) {
       <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-2">
         <p
           className={classes('figures min-w-40 text-5xl font-bold sm:text-6xl', isSilent && 'text-ink-soft')}
-          aria-label={`${quantityText(value, unit)}${held === null ? '' : ', held'}`}
+          aria-label={`${quantityText(value, unit)}${held === null ? '' : messages.held}`}
         >
           {shown.toFixed(decimals(sample.quantity, sample.instrument))}
           <span className="ml-2 text-2xl">{unit === '°C' ? temperatureUnit : unit}</span>
@@ -62,21 +63,21 @@ export function LiveFigure({ channel, now, onClear, take }: Props) {
       </div>
       <p className="mt-1 flex flex-wrap items-center gap-x-4 text-sm">
         <span className="figures">
-          least {quantityText(least - (isClamp ? zero : 0), unit)} · most{' '}
-          {quantityText(most - (isClamp ? zero : 0), unit)}
+          {messages.minMax(
+            quantityText(least - (isClamp ? zero : 0), unit),
+            quantityText(most - (isClamp ? zero : 0), unit),
+          )}
         </span>
-        <Small onClick={onClear}>Clear</Small>
+        <Small onClick={onClear}>{messages.clear}</Small>
         <Small pressed={held !== null} onClick={() => setHeld(held === null ? live : null)}>
-          {held === null ? 'Hold' : 'Held: let go'}
+          {held === null ? messages.hold : messages.releaseHold}
         </Small>
         {isClamp && (
           <Small pressed={zero !== 0} onClick={() => setZero(zero === 0 ? sample.value : 0)}>
-            {zero === 0 ? 'Zero' : `Zeroed at ${quantityText(zero, unit)}: undo`}
+            {zero === 0 ? messages.zero : messages.zeroedAtUndo(quantityText(zero, unit))}
           </Small>
         )}
-        {isSilent && (
-          <strong className="text-heed">Silent for {silentSeconds} s: is the device still sending?</strong>
-        )}
+        {isSilent && <strong className="text-heed">{messages.noDataForSCheckThat(silentSeconds)}</strong>}
       </p>
     </li>
   );

@@ -9,6 +9,7 @@ import { LiveFigure } from './LiveFigure.tsx';
 import { Switches } from './Switches.tsx';
 import { Take } from './Take.tsx';
 import { useLiveFeeds, type LiveChannel } from './useLiveFeeds.ts';
+import * as messages from './messages.ts';
 
 /** In the order of work: what is clamped, then volts, the plug, heat. */
 const ORDER = [
@@ -43,13 +44,14 @@ export function LivePage() {
   }, []);
   const sorted = useMemo(() => inOrder(channels), [channels]);
   const simulated = sorted.find(({ sample }) => sample.simulated)?.feed;
-  const where = detail && `${detail.circuit?.label ?? 'No circuit named'}, ${placeText(detail.breaker)}`;
+  const where =
+    detail && `${detail.circuit?.label ?? messages.circuitNotNamed}, ${placeText(detail.breaker)}`;
   const place = breakerId !== null && detail ? { breakerId, where: where! } : null;
   return (
-    <main className="mx-auto max-w-6xl space-y-4 px-4 py-5 sm:px-6">
-      <title>Live meters · Phylaxon</title>
-      <h1 className="text-2xl font-bold">Live meters</h1>
-      {!heard && <Notice title="No connection to the server: nothing comes in. Trying again." />}
+    <main className="max-w-5xl space-y-4 px-4 py-5 sm:px-6">
+      <title>{messages.liveMetersPhylaxon}</title>
+      <h1 className="text-2xl font-bold">{messages.liveMeters}</h1>
+      {!heard && <Notice title={messages.noConnectionToTheServerNo} />}
       <PlaceChoice
         breakerId={breakerId}
         panelId={detail?.panel.id ?? params.get('panel')}
@@ -66,7 +68,7 @@ export function LivePage() {
       {sorted.length === 0 ? (
         <NothingSends />
       ) : (
-        <ul aria-label="Figures" className="gap-x-10 lg:grid lg:grid-cols-2">
+        <ul aria-label={messages.liveReadings} className="gap-x-10 @3xl:grid @3xl:grid-cols-2">
           {sorted.map((channel) => (
             <LiveFigure
               key={channel.key}
@@ -90,7 +92,9 @@ export function LivePage() {
       <Instruments />
       {place && detail && (
         <p>
-          <BackLink to={`/panels/${detail.panel.id}/breakers/${place.breakerId}`}>Back to {where}</BackLink>
+          <BackLink to={`/panels/${detail.panel.id}/breakers/${place.breakerId}`}>
+            {messages.backTo(where)}
+          </BackLink>
         </p>
       )}
     </main>
@@ -118,20 +122,19 @@ function PlaceChoice({
   );
   const chosen = panelId ?? panels[0]?.id ?? null;
   const { data: board } = useQuery({ ...recordQueries.board(chosen ?? ''), enabled: chosen !== null });
-  if (panels.length === 0)
-    return <p>Draw a panel first: what is taken goes into the log of one of its breakers.</p>;
+  if (panels.length === 0) return <p>{messages.setUpAPanelFirstReadings}</p>;
   return (
     <div className="grid gap-3 sm:grid-cols-2">
       <SelectInput
-        label="Panel"
+        label={messages.panel}
         options={panels.map(({ id, name }) => ({ value: id, label: name }))}
         value={chosen ?? ''}
         onValue={(panel) => onChoose({ panel })}
       />
       <SelectInput
-        label="Where it is measured"
+        label={messages.measuringPoint}
         options={[
-          { value: '', label: 'Choose a breaker' },
+          { value: '', label: messages.chooseABreaker },
           ...(board?.breakers ?? []).map(({ breaker, label }) => ({
             value: breaker.id,
             label: sayBreaker(breaker, label),
@@ -147,15 +150,12 @@ function PlaceChoice({
 function NothingSends() {
   return (
     <div className="border-2 border-dashed border-rule-strong px-4 py-6">
-      <h2 className="text-lg font-bold">No device sends yet</h2>
-      <p className="mt-1">
-        Any meter that a computer can read may send here, a figure a line. To see it work without one, start
-        the simulated meters:
-      </p>
+      <h2 className="text-lg font-bold">{messages.noDeviceIsSendingYet}</h2>
+      <p className="mt-1">{messages.anyMeterThatAComputerCan}</p>
       <pre className="mt-2 overflow-x-auto bg-bone-sunk px-3 py-2 font-mono text-sm">
-        npm run simulate:meters
+        {messages.npmRunSimulateMeters}
       </pre>
-      <p className="mt-2">How to send from a script stands in docs/INSTRUMENTS.md.</p>
+      <p className="mt-2">{messages.docsInstrumentsMdExplainsHowTo}</p>
     </div>
   );
 }

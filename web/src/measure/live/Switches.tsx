@@ -2,6 +2,7 @@ import type { Load } from '@phylaxon/core/record/entities';
 import { useEffect, useState } from 'react';
 import { ask } from '../../shared/api/index.ts';
 import { classes, sayError, SimulatedMark } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** What is switched on where simulated meters measure: they answer it. */
 export function Switches({
@@ -29,13 +30,9 @@ export function Switches({
     );
   }, [feed, breakerId]);
   return (
-    <section aria-label="Switched on" className="border-l-4 border-rule-strong py-1 pl-4">
-      <h2 className="font-bold">
-        What is switched on <SimulatedMark />
-      </h2>
-      {loads.length === 0 && (
-        <p className="text-ink-soft">No load is drawn on this circuit: there is nothing to switch on.</p>
-      )}
+    <section aria-label={messages.loadsOn} className="border-l-4 border-rule-strong py-1 pl-4">
+      <h2 className="font-bold">{messages.loadsOn2(<SimulatedMark />)}</h2>
+      {loads.length === 0 && <p className="text-ink-soft">{messages.noLoadsAreListedForThis}</p>}
       <p className="mt-1 flex flex-wrap gap-2">
         {loads.map(({ id, name }) => {
           const isOn = on.includes(name);

@@ -4,6 +4,7 @@ import { INSIDE_POINTS, QUANTITY_UNITS, type ReadingInput } from '@phylaxon/core
 import { entries } from '../../shared/api/index.ts';
 import { NumberInput, SendButton, useUnits } from '../../shared/ui/index.ts';
 import { useMayDo } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   sample: Sample;
@@ -24,7 +25,7 @@ export function Take({ sample, feed, value, place, airC, onAir }: Props) {
   const figure = quantityText(value, QUANTITY_UNITS[quantity]);
   if (INSIDE_POINTS.includes(point) && !mayDo(2))
     return <p className="max-w-xs text-sm text-ink-soft">{BEHIND_THE_COVER}</p>;
-  if (!place) return <p className="text-sm text-ink-soft">Choose a breaker to take it into its log.</p>;
+  if (!place) return <p className="text-sm text-ink-soft">{messages.chooseABreakerToSaveReadings}</p>;
   const needsAir = quantity === 'temperature' && airC === null;
   const reading = () =>
     ({
@@ -34,14 +35,14 @@ export function Take({ sample, feed, value, place, airC, onAir }: Props) {
       at: new Date().toISOString(),
       instrument,
       simulated,
-      note: `From the feed “${feed}”`,
+      note: messages.fromTheFeed(feed),
       ...(quantity === 'temperature' && { ambientC: airC }),
     }) as ReadingInput;
   return (
     <div>
       {quantity === 'temperature' && (
         <NumberInput
-          label={`How warm the air is (${temperatureUnit})`}
+          label={messages.ambientTemperature(temperatureUnit)}
           onValue={(typed) => onAir(typed === null ? null : toCelsius(typed))}
         />
       )}
@@ -50,10 +51,10 @@ export function Take({ sample, feed, value, place, airC, onAir }: Props) {
           look="primary"
           disabled={needsAir}
           entries={() => [entries.readings(place.breakerId, place.where, [reading()])]}
-          stored={`${figure} logged`}
-          waiting={`${figure} kept until the server answers`}
+          stored={messages.logged(figure)}
+          waiting={messages.keptUntilTheServerAnswers(figure)}
         >
-          Take {figure}
+          {messages.save(figure)}
         </SendButton>
       </div>
     </div>

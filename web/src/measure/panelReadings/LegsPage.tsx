@@ -1,22 +1,23 @@
-import { TRACE_NEUTRAL } from '@phylaxon/core/views/planning';
 import { LEGS } from '@phylaxon/core/panel/layout';
-import { ampsOf, legSums, type LegBasis, type LegCircuit, type LegsView } from '@phylaxon/core/views/legs';
+import { ampsOf, legSums, type LegBasis, type LegsView } from '@phylaxon/core/views/legs';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import { entries } from '../../shared/api/index.ts';
-import { useComputation } from '../../shared/compute/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { ampsText, capital, classes, LOAD_STATE_WORDS, PageHead, SendButton } from '../../shared/ui/index.ts';
-import { SupplyCheck } from './SupplyCheck.tsx';
+import { ampsText, capital, classes, later, LOAD_STATE_WORDS, PageHead } from '../../shared/ui/index.ts';
+import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
+import { Moves } from './LegMoves.tsx';
+import * as messages from './messages.ts';
+
+const SupplyCheck = later(async () => (await import('./SupplyCheck.tsx')).SupplyCheck);
 
 const BASES: [LegBasis & string, string][] = [
-  ['latest', 'As clamped last'],
+  ['latest', messages.latestClampReadings],
   ...(['everything-on', 'normal', 'no-load'] as const).map((state): [LegBasis & string, string] => [
     state,
     capital(LOAD_STATE_WORDS[state]),
   ]),
-  ['drawn', 'All loads as drawn'],
+  ['drawn', messages.allListedLoads],
 ];
 
 /** Both legs of a panel: the supply, what each carries, and which moves would balance them. */
@@ -25,17 +26,33 @@ export function LegsPage() {
   const { data: view } = useQuery(recordQueries.legs(panelId));
   const { data: board } = useQuery(recordQueries.board(panelId));
   const [basis, setBasis] = useState<LegBasis>('latest');
+  const layer = useMemo(
+    () =>
+      view
+        ? {
+            title: messages.currents,
+            marks: new Map(
+              view.circuits.flatMap((circuit): [string, BoardMark][] => {
+                const amps = ampsOf(circuit, basis);
+                return amps === null ? [] : [[circuit.breakerId, { text: ampsText(amps), look: 'plain' }]];
+              }),
+            ),
+          }
+        : null,
+    [view, basis],
+  );
+  useBoardLayer(layer);
   return (
-    <main className="mx-auto max-w-4xl space-y-5 px-4 py-5 sm:px-6">
+    <main className="max-w-5xl space-y-5 px-4 py-5 sm:px-6">
       <PageHead
         backTo={`/panels/${panelId}`}
-        back={board?.panel.name ?? 'The panel'}
-        title="Supply and legs"
+        back={board?.panel.name ?? messages.panel}
+        title={messages.supplyAndLegs}
       />
       <SupplyCheck panelId={panelId} />
       {view && (
-        <section aria-label="Legs" className="border-t border-rule-strong pt-3">
-          <h2 className="text-xl font-bold">What the legs carry</h2>
+        <section aria-label={messages.legs} className="border-t border-rule-strong pt-3">
+          <h2 className="text-xl font-bold">{messages.legCurrents}</h2>
           <Bases view={view} basis={basis} onChoose={setBasis} />
           <Bars view={view} basis={basis} />
           <Hours view={view} onChoose={(hour) => setBasis({ hour })} chosen={basis} />
@@ -56,12 +73,9 @@ function Bases({
   onChoose: (basis: LegBasis) => void;
 }) {
   const known = BASES.filter(([one]) => view.circuits.some((circuit) => (ampsOf(circuit, one) ?? 0) > 0));
-  if (known.length === 0)
-    return (
-      <p>No current is clamped in this panel yet: clamp each conductor with the usual load on, and log it.</p>
-    );
+  if (known.length === 0) return <p>{messages.noClampReadingsInThisPanel}</p>;
   return (
-    <div role="group" aria-label="What is looked at" className="mt-2 flex flex-wrap gap-1">
+    <div role="group" aria-label={messages.operatingState} className="mt-2 flex flex-wrap gap-1">
       {known.map(([one, words]) => (
         <button
           key={one}
@@ -87,7 +101,7 @@ function Bars({ view, basis }: { view: LegsView; basis: LegBasis }) {
     <div className="mt-3 space-y-2">
       {LEGS.map((leg) => (
         <div key={leg} className="grid grid-cols-[4rem_minmax(0,1fr)_6rem] items-center gap-3">
-          <span className="text-lg font-bold">Leg {leg}</span>
+          <span className="text-lg font-bold">{messages.leg(leg)}</span>
           <span className="h-6 border border-rule-strong bg-bone-sunk">
             <svg
               viewBox="0 0 100 10"
@@ -102,9 +116,15 @@ function Bars({ view, basis }: { view: LegsView; basis: LegBasis }) {
         </div>
       ))}
       <p>
-        They differ by <strong className="figures">{ampsText(Math.abs(sums.A - sums.B))}</strong>.
-        {sums.unknown > 0 &&
-          ` ${sums.unknown} ${sums.unknown === 1 ? 'circuit was' : 'circuits were'} not measured in this state and ${sums.unknown === 1 ? 'is' : 'are'} not counted.`}
+        {messages.theLegsDifferBy(
+          <strong className="figures">{ampsText(Math.abs(sums.A - sums.B))}</strong>,
+          sums.unknown > 0 &&
+            messages.notMeasuredInThisStateAnd(
+              sums.unknown,
+              sums.unknown === 1 ? messages.circuitWas : messages.circuitsWere,
+              sums.unknown === 1 ? 'is' : 'are',
+            ),
+        )}
       </p>
     </div>
   );
@@ -128,22 +148,22 @@ function Hours({
     .sort((a, b) => local(a.hour) - local(b.hour));
   return (
     <details className="mt-3">
-      <summary className="min-h-11 py-2 font-semibold">By hour of the day</summary>
+      <summary className="min-h-11 py-2 font-semibold">{messages.byHourOfTheDay}</summary>
       <div className="overflow-x-auto">
         <table className="figures w-full text-right">
           <thead>
             <tr className="border-b border-rule-strong">
               <th scope="col" className="py-1 text-left font-semibold">
-                Hour
+                {messages.hour}
               </th>
               <th scope="col" className="font-semibold">
-                Leg A
+                {messages.legA}
               </th>
               <th scope="col" className="font-semibold">
-                Leg B
+                {messages.legB}
               </th>
               <th scope="col" className="font-semibold">
-                Apart
+                {messages.difference}
               </th>
             </tr>
           </thead>
@@ -169,101 +189,5 @@ function Hours({
         </table>
       </div>
     </details>
-  );
-}
-
-/** The best moves of each number. */
-function Moves({ view, basis }: { view: LegsView; basis: LegBasis }) {
-  const question = useMemo(() => {
-    const single = view.circuits.filter(({ legs }) => legs.length === 1);
-    if (single.length === 0) return null;
-    return {
-      circuits: single.map((circuit) => ({
-        id: circuit.breakerId,
-        leg: circuit.legs[0]!,
-        amps: ampsOf(circuit, basis) ?? 0,
-        movable: circuit.mayMove && ampsOf(circuit, basis) !== null,
-      })),
-      freeSpaces: view.freeSpaces,
-    };
-  }, [view, basis]);
-  const answer = useComputation('leg-balance', question);
-  if (!answer) return null;
-  const { A, B } = view.freeSpaces;
-  // Two-pole loads stay where they are, and count on both.
-  const across = legSums(
-    view.circuits.filter(({ legs }) => legs.length === 2),
-    basis,
-  );
-  return (
-    <section aria-label="Moves" className="mt-4">
-      <h3 className="text-lg font-bold">Moves that would balance them</h3>
-      <p className="text-ink-soft">
-        Single-pole, full-size breakers without a handle tie or a shared neutral, moved to the {A} free{' '}
-        {A === 1 ? 'space' : 'spaces'} of leg A and {B} of leg B, or exchanged. An electrician de-energizes
-        the panel and verifies absence of voltage first.
-      </p>
-      {answer.options.length === 0 ? (
-        <p className="mt-2 font-semibold">No move within these spaces brings them closer.</p>
-      ) : (
-        <ol className="mt-2 divide-y divide-rule">
-          {answer.options.map((option) => (
-            <Option
-              key={option.moves}
-              option={{ ...option, A: option.A + across.A, B: option.B + across.B }}
-              circuits={view.circuits}
-            />
-          ))}
-        </ol>
-      )}
-      <p className="mt-2 text-sm text-ink-soft">
-        Balance by hours and season: the summer’s cooling and the winter’s heating decide, not one day’s
-        reading.
-      </p>
-    </section>
-  );
-}
-
-interface OptionProps {
-  option: { moves: number; move: string[]; A: number; B: number; imbalanceAmps: number };
-  circuits: readonly LegCircuit[];
-}
-
-function Option({ option, circuits }: OptionProps) {
-  const moved = option.move.map((id) => circuits.find(({ breakerId }) => breakerId === id)!);
-  const notes = () =>
-    moved.map(({ breakerId, place, label, legs }) =>
-      entries.note(breakerId, `${place} ${label}`, {
-        at: new Date().toISOString(),
-        note: `To do: move to a space on leg ${legs[0] === 'A' ? 'B' : 'A'}, to balance the legs (${option.moves} ${option.moves === 1 ? 'move' : 'moves'} in all; then ${ampsText(option.A)} and ${ampsText(option.B)}).`,
-      }),
-    );
-  return (
-    <li className="py-2">
-      <p>
-        <strong>
-          {option.moves} {option.moves === 1 ? 'move' : 'moves'}:
-        </strong>{' '}
-        {moved
-          .map(({ place, label, legs }) => `${place} ${label} to leg ${legs[0] === 'A' ? 'B' : 'A'}`)
-          .join('; ')}
-      </p>
-      {moved.some(({ isNeutralTraced }) => !isNeutralTraced) && <p>{TRACE_NEUTRAL}</p>}
-      <p className="flex flex-wrap items-center gap-x-4">
-        <span>
-          then <span className="figures">{ampsText(option.A)}</span> and{' '}
-          <span className="figures">{ampsText(option.B)}</span>,{' '}
-          <strong className="figures">{ampsText(option.imbalanceAmps)}</strong> apart
-        </span>
-        <SendButton
-          once
-          entries={notes}
-          stored="Saved as a note at each breaker"
-          waiting="Saved here. The notes are sent when the server answers"
-        >
-          Save as a to-do for the visit
-        </SendButton>
-      </p>
-    </li>
   );
 }

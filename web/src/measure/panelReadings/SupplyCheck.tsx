@@ -6,17 +6,18 @@ import { entries } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { classes, NumberInput, SendButton, useUnits } from '../../shared/ui/index.ts';
 import { useMayDo } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 const WHO: Record<Actor, string> = {
-  nobody: 'Nothing to do.',
-  electrician: 'An electrician acts.',
-  utility: 'Call the utility.',
+  nobody: messages.nothingToDo,
+  electrician: messages.workForAnElectrician,
+  utility: messages.callTheUtility,
 };
 type Read = Partial<Record<'a' | 'b' | 'across', number | null>>;
 const FIELDS = [
-  ['a', 'Leg A to neutral (V)', 'leg-a'],
-  ['b', 'Leg B to neutral (V)', 'leg-b'],
-  ['across', 'Leg to leg (V)', 'legs'],
+  ['a', messages.legAToNeutralV, 'leg-a'],
+  ['b', messages.legBToNeutralV, 'leg-b'],
+  ['across', messages.legToLegV, 'legs'],
 ] as const;
 
 /** Both legs and across, without and under load: what each means and who acts. */
@@ -56,21 +57,17 @@ export function SupplyCheck({ panelId }: { panelId: string }) {
     );
   };
   return (
-    <section aria-label="Supply check" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Supply check</h2>
+    <section aria-label={messages.supplyCheck} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.supplyCheck}</h2>
       {!mayDo(2) ? (
-        <p className="mt-1">
-          The legs are measured behind the cover: an electrician’s work. What they carry stands below.
-        </p>
+        <p className="mt-1">{messages.theLegsAreMeasuredBehindThe}</p>
       ) : (
         <>
-          <p className="mt-1 font-medium text-danger">
-            At the main this is a measurement on live parts: protective gear, change nothing live.
-          </p>
+          <p className="mt-1 font-medium text-danger">{messages.atTheMainYouMeasureOn}</p>
           {(
             [
-              ['With next to nothing on', setUnloaded],
-              ['With a large load on each leg', setLoaded],
+              [messages.withAlmostNoLoad, setUnloaded],
+              [messages.withALargeLoadOnEach, setLoaded],
             ] as const
           ).map(([title, set]) => (
             <fieldset key={title} className="mt-2">
@@ -86,7 +83,7 @@ export function SupplyCheck({ panelId }: { panelId: string }) {
               </div>
             </fieldset>
           ))}
-          <ul aria-label="What the supply shows" aria-live="polite" className="mt-3 space-y-1">
+          <ul aria-label={messages.whatTheSupplyReadingsShow} aria-live="polite" className="mt-3 space-y-1">
             {findings.map(({ code, text, who, isDanger }) => (
               <li
                 key={code}
@@ -103,10 +100,10 @@ export function SupplyCheck({ panelId }: { panelId: string }) {
             <p className="mt-2">
               <SendButton
                 entries={() => [entries.readings(main.breaker.id, board!.panel.name, readings())]}
-                stored="Logged at the main"
-                waiting="Kept until the server answers"
+                stored={messages.loggedAtTheMain}
+                waiting={messages.keptUntilTheServerAnswers}
               >
-                Log it at the main
+                {messages.logAtTheMain}
               </SendButton>
             </p>
           )}

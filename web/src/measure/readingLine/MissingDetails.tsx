@@ -2,6 +2,7 @@ import { PACES, PACE_WORDS } from '@phylaxon/core/record/entities';
 import type { Added, MissingDetail as WantedKind } from '@phylaxon/core/record/readingLine';
 import { useState } from 'react';
 import { Button, capital, NumberInput, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   wanted: WantedKind;
@@ -17,14 +18,14 @@ export function MissingDetails({ wanted, lastAirC, onAdd }: Props) {
     wanted === 'pace'
       ? PACES.map((pace) => [capital(PACE_WORDS[pace]), { pace }])
       : [
-          ['It holds', { result: 'holds' }],
-          ['It tripped again', { result: 'tripped' }],
-          ['It will not latch', { feel: 'will-not-latch' }],
+          [messages.itHeld, { result: 'holds' }],
+          [messages.itTrippedAgain, { result: 'tripped' }],
+          [messages.itWillNotLatch, { feel: 'will-not-latch' }],
         ];
   return (
-    <div role="group" aria-label={wanted === 'pace' ? 'How soon did it trip?' : 'What did the reset do?'}>
+    <div role="group" aria-label={wanted === 'pace' ? messages.howSoonDidItTrip : messages.whatDidTheResetDo}>
       <p className="font-semibold">
-        {wanted === 'pace' ? 'How soon did it trip?' : 'What did the reset do?'}
+        {wanted === 'pace' ? messages.howSoonDidItTrip : messages.whatDidTheResetDo}
       </p>
       <p className="mt-1 flex flex-wrap gap-2">
         {answers.map(([label, added]) => (
@@ -48,13 +49,13 @@ function Air({ lastAirC, onAdd }: Pick<Props, 'lastAirC' | 'onAdd'>) {
         if (value !== null) onAdd({ airC: toCelsius(value) });
       }}
     >
-      <NumberInput label={`How warm is the air there? (${temperatureUnit})`} onValue={setValue} />
+      <NumberInput label={messages.whatIsTheAmbientTemperature(temperatureUnit)} onValue={setValue} />
       <Button type="submit" look="quiet" disabled={value === null}>
-        That is it
+        {messages.continueLabel}
       </Button>
       {lastAirC !== null && (
         <Button look="quiet" onClick={() => onAdd({ airC: lastAirC })}>
-          {temperatureText(lastAirC)}, as before
+          {messages.asBefore(temperatureText(lastAirC))}
         </Button>
       )}
     </form>

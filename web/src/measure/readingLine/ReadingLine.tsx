@@ -8,6 +8,7 @@ import { sayEntry } from './sayEntry.ts';
 import { keyOf, useTypedLine, type Piece } from './useTypedLine.ts';
 import { usePlaces, type LinePlaces } from './usePlaces.ts';
 import { MissingDetails } from './MissingDetails.tsx';
+import * as messages from './messages.ts';
 
 /** One field for the trade’s shorthand, docked below every view: what it understood is shown before anything is stored. */
 export function ReadingLine() {
@@ -29,7 +30,7 @@ export function ReadingLine() {
 
   return (
     <section
-      aria-label="Reading line"
+      aria-label={messages.readingLine}
       className="fixed inset-x-0 bottom-0 z-30 border-t-4 border-ink bg-bone-raised px-3 pt-2 pb-3 shadow-[0_-6px_18px_rgb(0_0_0/0.25)] sm:px-6 print:hidden"
       onKeyDown={(event) => {
         if (event.key === 'Escape') close();
@@ -38,13 +39,13 @@ export function ReadingLine() {
       <div className="mx-auto max-w-5xl">
         <div className="flex items-center gap-2">
           <label htmlFor="reading-line" className="font-bold whitespace-nowrap">
-            Reading line
+            {messages.readingLine}
           </label>
           <PanelChoice places={places} />
           <button
             type="button"
             onClick={close}
-            aria-label="Close the reading line"
+            aria-label={messages.closeTheReadingLine}
             className="ml-auto flex size-11 items-center justify-center rounded-xs hover:bg-bone-sunk"
           >
             <X aria-hidden="true" className="size-5" />
@@ -54,7 +55,7 @@ export function ReadingLine() {
           {notUnderstood.length > 0 && <Echo text={text} notUnderstood={notUnderstood} />}
           {pieces.length > 0 && <Pieces pieces={pieces} line={line} places={places} />}
           {notUnderstood.length > 0 && (
-            <ul aria-label="Not understood" className="mt-1 space-y-1">
+            <ul aria-label={messages.notUnderstood} className="mt-1 space-y-1">
               {notUnderstood.map(({ from, text: words, hint }) => (
                 <li key={from} className="border-l-4 border-heed pl-3">
                   <strong className="font-mono">“{words}”</strong> {line.units.say(hint)}
@@ -76,13 +77,11 @@ export function ReadingLine() {
             </div>
           )}
           {mayNot && (
-            <p className="mt-2 font-medium text-danger">
-              {mayNot} Was it measured at an outlet? Then write “outlet 118 v” or “7.2 a at the plug”.
-            </p>
+            <p className="mt-2 font-medium text-danger">{messages.ifYouMeasuredAtAnOutlet(mayNot)}</p>
           )}
           {isAsked && !missing && !mayNot && (
             <p className="mt-2 font-semibold">
-              {line.units.say(doubts.join(' '))} Press Enter again to store the rest as it stands.
+              {messages.pressEnterAgainToSaveThe(line.units.say(doubts.join(' ')))}
             </p>
           )}
           {text === '' && !became && <Hint places={places} />}
@@ -101,7 +100,7 @@ export function ReadingLine() {
             enterKeyHint="done"
             onChange={(event) => line.change(event.target.value)}
             onKeyDown={onKeyDown}
-            placeholder="12: 118.4v 14.2a 41c amb 22c"
+            placeholder={messages.amb22c}
             className="field-sizing-content max-h-40 min-h-12 min-w-0 flex-1 resize-none rounded-sm border-2 border-ink bg-bone px-3 py-2.5 font-mono text-lg"
           />
           <Button
@@ -110,7 +109,7 @@ export function ReadingLine() {
             onClick={() => void line.store()}
           >
             <span className="flex items-center gap-2">
-              Store <CornerDownLeft aria-hidden="true" className="size-4" />
+              {messages.save} <CornerDownLeft aria-hidden="true" className="size-4" />
             </span>
           </Button>
         </div>
@@ -121,10 +120,10 @@ export function ReadingLine() {
 }
 
 function PanelChoice({ places: { panels, panelId, choose } }: { places: LinePlaces }) {
-  if (panels.length === 0) return <p className="text-sm text-ink-soft">There is no panel yet.</p>;
+  if (panels.length === 0) return <p className="text-sm text-ink-soft">{messages.noPanelHasBeenSetUp}</p>;
   return (
     <select
-      aria-label="Panel"
+      aria-label={messages.panel}
       value={panelId ?? ''}
       onChange={(event) => choose(event.target.value)}
       className="min-h-11 min-w-0 shrink rounded-sm border border-rule bg-bone-raised px-2"
@@ -143,7 +142,7 @@ type Line = ReturnType<typeof useTypedLine>;
 /** What was understood, piece by piece. */
 function Pieces({ pieces, line, places }: { pieces: readonly Piece[]; line: Line; places: LinePlaces }) {
   return (
-    <ol aria-label="Understood" className="mt-1 divide-y divide-rule">
+    <ol aria-label={messages.understood} className="mt-1 divide-y divide-rule">
       {pieces.map(({ entry, added, doubt }, i) => {
         const place = places.places.find(({ id }) => id === entry.placeId);
         const { what, figure, details } = sayEntry(entry, added, line.now, line.units);
@@ -151,7 +150,7 @@ function Pieces({ pieces, line, places }: { pieces: readonly Piece[]; line: Line
         return (
           <li
             key={keyOf(entry)}
-            className="items-baseline gap-x-3 py-1 sm:grid sm:grid-cols-[12rem_minmax(0,1fr)]"
+            className="items-baseline gap-x-3 py-1 sm:grid sm:grid-cols-[16rem_minmax(0,1fr)]"
           >
             <span className={classes('block min-w-0 truncate', isSame && 'text-ink-soft max-sm:sr-only')}>
               <strong className="figures">{place?.place}</strong> {place?.label}
@@ -176,10 +175,11 @@ function Hint({ places }: { places: LinePlaces }) {
   const here = places.places.find(({ id }) => id === places.here);
   return (
     <p className="text-sm text-ink-soft">
-      {here
-        ? `Without a number it is about ${here.place} ${here.label}. `
-        : 'Begin with the breaker: its number, or a name of the directory. '}
-      Enter stores, arrow up brings earlier lines, Esc closes.
+      {messages.enterSavesArrowUpRecalls(
+        here
+          ? messages.withoutANumberTheLineApplies(here.place, here.label)
+          : messages.startWithTheBreakerItsNumber,
+      )}
     </p>
   );
 }
@@ -189,7 +189,8 @@ function StoredNote({ line: { became }, places: { board } }: { line: Line; place
   const [problem, setProblem] = useState<string | null>(null);
   const [undone, setUndone] = useState<string | null>(null);
   if (!became) return null;
-  if (became.is === 'refused') return <p className="font-medium text-danger">Not stored: {became.message}</p>;
+  if (became.is === 'refused')
+    return <p className="font-medium text-danger">{messages.notSaved(became.message)}</p>;
   const edit = board?.steps.undo;
   // Only what this line stored is taken back here, not what somebody did since.
   const mine = became.is === 'stored' && edit?.label === became.label ? edit : null;
@@ -203,9 +204,9 @@ function StoredNote({ line: { became }, places: { board } }: { line: Line; place
     <p className="flex flex-wrap items-center gap-x-3">
       <span className="font-semibold text-good">
         {became.is === 'waiting'
-          ? 'Kept here until the server answers'
+          ? messages.keptHereUntilTheServerAnswers
           : undone !== null && !mine
-            ? 'Taken back'
+            ? messages.undone
             : `✓ ${became.label}`}
       </span>
       {mine && (
@@ -214,7 +215,7 @@ function StoredNote({ line: { became }, places: { board } }: { line: Line; place
           onClick={() => void undo()}
           className="min-h-11 px-2 font-semibold underline underline-offset-4"
         >
-          Undo
+          {messages.undo}
         </button>
       )}
       {problem && <span className="font-medium text-danger">{problem}</span>}

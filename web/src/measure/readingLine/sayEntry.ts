@@ -5,6 +5,7 @@ import { PACE_WORDS, QUANTITY_UNITS } from '@phylaxon/core/record/entities';
 import type { Added, LineEntry } from '@phylaxon/core/record/readingLine';
 import { ampsText, LOAD_STATE_WORDS, type Units } from '../../shared/ui/index.ts';
 import { POINT_WORDS } from '../../shared/entryWords/index.ts';
+import * as messages from './messages.ts';
 
 /** An entry as it will stand in the log. */
 export interface SaidEntry {
@@ -14,17 +15,17 @@ export interface SaidEntry {
 }
 
 const FEELS = {
-  'clean-clicks': 'clicks cleanly',
-  'no-off-click': 'never clicked off',
-  'hard-or-gritty': 'hard or gritty',
-  'will-not-latch': 'will not latch',
+  'clean-clicks': messages.clicksCleanly,
+  'no-off-click': messages.neverClickedOff,
+  'hard-or-gritty': messages.hardOrGritty,
+  'will-not-latch': messages.willNotLatch,
 } as const;
 const RESULTS = {
   holds: 'holds',
-  'trips-at-once': 'tripped again at once',
-  'trips-in-seconds': 'tripped again within a minute',
-  'trips-in-minutes': 'tripped again within the hour',
-  'trips-after-hours': 'tripped again after more than an hour',
+  'trips-at-once': messages.trippedAgainImmediately,
+  'trips-in-seconds': messages.trippedAgainWithinAMinute,
+  'trips-in-minutes': messages.trippedAgainWithinTheHour,
+  'trips-after-hours': messages.trippedAgainAfterMoreThanAn,
 } as const;
 
 const present = (...texts: (string | null | undefined | false)[]) =>
@@ -40,11 +41,11 @@ export function sayEntry(entry: LineEntry, added: Added, now: string, units: Uni
       const error = usualError(usualInstrument(quantity, point), quantity, value);
       const air = quantity === 'temperature' ? (entry.ambientC ?? added.airC) : undefined;
       return {
-        what: quantity === 'power' ? 'Power at the plug' : POINT_WORDS[point],
+        what: quantity === 'power' ? messages.powerAtThePlugInMeter2 : POINT_WORDS[point],
         figure: units.quantityText(value, unit),
         details: present(
           error !== null && units.errorText(error, unit),
-          air !== undefined && `air ${units.temperatureText(air)}`,
+          air !== undefined && messages.ambient(units.temperatureText(air)),
           entry.loadState === undefined || entry.loadState === 'unknown'
             ? null
             : LOAD_STATE_WORDS[entry.loadState],
@@ -55,16 +56,16 @@ export function sayEntry(entry: LineEntry, added: Added, now: string, units: Uni
     case 'trip': {
       const pace = entry.pace ?? added.pace;
       const soon =
-        entry.seconds !== undefined ? `after ${sayDuration(entry.seconds)}` : pace && PACE_WORDS[pace];
+        entry.seconds !== undefined ? messages.after(sayDuration(entry.seconds)) : pace && PACE_WORDS[pace];
       return {
-        what: `Tripped ${soon ?? ''}`.trim(),
+        what: messages.tripped(soon ?? '').trim(),
         figure: entry.amps === undefined ? null : ampsText(entry.amps),
         details: present(when),
       };
     }
     case 'no-trip':
       return {
-        what: `Held for ${sayDuration(entry.seconds)}`,
+        what: messages.heldFor(sayDuration(entry.seconds)),
         figure: ampsText(entry.amps),
         details: present(when),
       };
@@ -73,16 +74,16 @@ export function sayEntry(entry: LineEntry, added: Added, now: string, units: Uni
       const result = entry.result
         ? RESULTS[entry.result]
         : entry.tripped || added.result === 'tripped'
-          ? `tripped again ${added.pace ? PACE_WORDS[added.pace] : ''}`.trim()
+          ? messages.trippedAgain(added.pace ? PACE_WORDS[added.pace] : '').trim()
           : added.result;
       return {
-        what: ['Reset', ...present(feel && FEELS[feel], result)].join(', '),
+        what: [messages.reset, ...present(feel && FEELS[feel], result)].join(', '),
         figure: null,
         details: present(when),
       };
     }
     case 'handle':
-      return { what: `Handle ${entry.position}`, figure: null, details: present(when) };
+      return { what: messages.handle(entry.position), figure: null, details: present(when) };
     case 'finding':
       return { what: units.say(sayOutcome(entry.test, entry.outcome)), figure: null, details: present(when) };
   }

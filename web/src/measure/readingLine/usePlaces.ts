@@ -5,8 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useLocation } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
-
-const LAST = 'phylaxon-line-panel';
+import { useLastPanel } from '../../shared/workbench/index.ts';
 
 /** The breakers a line may be about. */
 export interface LinePlaces {
@@ -22,40 +21,39 @@ export interface LinePlaces {
 }
 
 /** What the page is about, by its address. */
-function aboutOf(path: string) {
+function aboutOf(path: string, search: string) {
   const [, panelId = null, breakerId = null] = /^\/panels\/([^/]+)(?:\/breakers\/([^/]+))?/.exec(path) ?? [];
   const [, caseId = null] = /^\/cases\/([0-9a-f-]{36})/.exec(path) ?? [];
-  return { panelId, breakerId, caseId };
-}
-
-function lastPanel(): string | null {
-  try {
-    return localStorage.getItem(LAST);
-  } catch {
-    return null;
-  }
+  const params = new URLSearchParams(search);
+  return {
+    panelId: panelId ?? params.get('panel'),
+    breakerId: breakerId ?? params.get('breaker'),
+    caseId,
+  };
 }
 
 /** The panel of the page, else the one that was chosen last, else the first there is; and its breakers. */
 export function usePlaces(): LinePlaces {
-  const about = aboutOf(useLocation().pathname);
+  const { pathname, search } = useLocation();
+  const about = aboutOf(pathname, search);
   const { data: sites } = useQuery(recordQueries.sites());
   const { data: open } = useQuery({
     ...recordQueries.case(about.caseId ?? ''),
     enabled: about.caseId !== null,
   });
   const [chosen, setChosen] = useState<{ on: string; panelId: string } | null>(null);
+  const { panel: last, setPanel } = useLastPanel();
   const page = about.panelId ?? open?.case.panelId ?? null;
   const panels = useMemo(
     () =>
       (sites ?? []).flatMap(({ site, panels: list }) =>
-        list.map(({ panel }) => ({ id: panel.id, name: `${panel.name}, ${site.name}` })),
+        list.map(({ panel }) => ({ id: panel.id, siteId: site.id, name: `${panel.name}, ${site.name}` })),
       ),
     [sites],
   );
   const exists = (id: string | null) => (panels.some((one) => one.id === id) ? id : null);
   const picked = chosen !== null && chosen.on === (page ?? '') ? chosen.panelId : null;
-  const panelId = exists(picked) ?? exists(page) ?? exists(lastPanel()) ?? panels[0]?.id ?? null;
+  const panelId = exists(picked) ?? exists(page) ?? exists(last?.panelId ?? null) ?? panels[0]?.id ?? null;
   const { data: board } = useQuery({ ...recordQueries.board(panelId ?? ''), enabled: panelId !== null });
   const places = useMemo(
     () =>
@@ -69,11 +67,8 @@ export function usePlaces(): LinePlaces {
   const wanted = about.breakerId ?? open?.case.breakerId ?? null;
   const choose = (id: string) => {
     setChosen({ on: page ?? '', panelId: id });
-    try {
-      localStorage.setItem(LAST, id);
-    } catch {
-      // Where nothing is kept, it is chosen anew.
-    }
+    const siteId = panels.find((one) => one.id === id)?.siteId;
+    if (siteId !== undefined) setPanel({ panelId: id, siteId });
   };
   return {
     panels,

@@ -13,9 +13,10 @@ import { useMemo, useState } from 'react';
 import { entries as send, zoneHere } from '../../shared/api/index.ts';
 import { useComputation } from '../../shared/compute/index.ts';
 import { sayError, useUnits } from '../../shared/ui/index.ts';
-import { sendEntries, useProfile, useSettings } from '../../shared/stores/index.ts';
+import { sendEntries, useProfile, useReadingLine, useSettings } from '../../shared/stores/index.ts';
 import { earlierLines, rememberLine } from './earlierLines.ts';
 import type { LinePlaces } from './usePlaces.ts';
+import * as messages from './messages.ts';
 
 /** One thing of the line, with what is still to be said of it. */
 export interface Piece {
@@ -39,7 +40,7 @@ export function useTypedLine({ board, places, panelId, here, caseId }: LinePlace
   const units = useUnits();
   const temperature = useSettings((state) => state.settings.temperature);
   const profile = useProfile((state) => state.profile);
-  const [typed, setTyped] = useState(newText(''));
+  const [typed, setTyped] = useState(() => newText(useReadingLine.getState().text));
   const [added, setAdded] = useState<Record<string, Added>>({});
   const [asked, setAsked] = useState<string | null>(null);
   const [became, setBecame] = useState<Became>(null);
@@ -107,7 +108,9 @@ export function useTypedLine({ board, places, panelId, here, caseId }: LinePlace
   const doubts = [
     ...(notUnderstood.length > 0
       ? [
-          `${notUnderstood.length === 1 ? 'One piece is' : `${notUnderstood.length} pieces are`} not understood and will not be stored.`,
+          messages.notUnderstoodAndWillNotBe(
+            notUnderstood.length === 1 ? messages.onePartIs : messages.partsAre(notUnderstood.length),
+          ),
         ]
       : []),
     ...pieces.flatMap(({ doubt }) => (doubt ? [doubt] : [])),

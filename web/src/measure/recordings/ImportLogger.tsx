@@ -21,6 +21,7 @@ import {
 import { loggedPlaces, recordingPlace, placeOptions, placeValue } from './recordingPlace.ts';
 import type { RecordingApi, ReadOutcome } from './recordingWorker.ts';
 import type { RecordingWorker } from './useRecordingWorker.ts';
+import * as messages from './messages.ts';
 
 /** A million samples of a dozen channels take no more. */
 const MOST_BYTES = 250_000_000;
@@ -59,13 +60,11 @@ export function ImportLogger({ board, begin, end, onRead }: Props) {
     setOpened(null);
     setProblem(null);
     if (file.size > MOST_BYTES) {
-      setProblem(
-        `The file has ${Math.round(file.size / 1e6)} MB: more than 1,000,000 samples can take. Cut it into pieces, or let the logger write less often.`,
-      );
+      setProblem(messages.theFileIsMbWhichIs(Math.round(file.size / 1e6)));
       return;
     }
     if (file.size === 0) {
-      setProblem('The file is empty.');
+      setProblem(messages.theFileIsEmpty);
       return;
     }
     const api = begin();
@@ -73,9 +72,7 @@ export function ImportLogger({ board, begin, end, onRead }: Props) {
     const table = guessTable(rows, loggedPlaces(board));
     if (table.columns.length < 2) {
       end();
-      setProblem(
-        'There are no columns in it: a logger’s table has one of times, and one of figures at least.',
-      );
+      setProblem(messages.theFileHasNoColumnsIt);
       return;
     }
     setOpened({ file, delimiter, table, api });
@@ -108,19 +105,15 @@ export function ImportLogger({ board, begin, end, onRead }: Props) {
   return (
     <div className="space-y-3">
       <FileField
-        label="A logger’s file"
+        label={messages.dataLoggerFile}
         accept=".csv,.tsv,.txt,text/*"
         onFile={(file) => void choose(file)}
       />
-      <p className="text-sm text-ink-soft">
-        A CSV or TSV table of up to 1,000,000 samples: times, and currents, volts or temperatures in any
-        order.
-      </p>
-      <Problems
-        title="This file was not taken. Nothing was stored."
-        problems={problem === null ? [] : [problem]}
-      />
-      {progress !== null && <ProgressBar words="Reading the file" share={progress} onCancel={cancel} />}
+      <p className="text-sm text-ink-soft">{messages.aCsvOrTsvTableOf}</p>
+      <Problems title={messages.theFileCouldNotBeRead} problems={problem === null ? [] : [problem]} />
+      {progress !== null && (
+        <ProgressBar words={messages.readingTheFile} share={progress} onCancel={cancel} />
+      )}
       {opened && progress === null && (
         <Columns
           key={opened.file.name}
@@ -135,27 +128,27 @@ export function ImportLogger({ board, begin, end, onRead }: Props) {
 }
 
 const UNIT_LABELS: Record<ChannelUnit, string> = {
-  A: 'Current, A',
-  mA: 'Current, mA',
-  kA: 'Current, kA',
-  V: 'Voltage, V',
-  mV: 'Voltage, mV',
-  kV: 'Voltage, kV',
-  '°C': 'Temperature, °C',
-  '°F': 'Temperature, °F',
+  A: messages.currentA,
+  mA: messages.currentMa,
+  kA: messages.currentKa,
+  V: messages.voltageV,
+  mV: messages.voltageMv,
+  kV: messages.voltageKv,
+  '°C': messages.temperatureC,
+  '°F': messages.temperatureF,
 };
 
 /** What a column may be taken for. */
 const USES: { value: ChannelUnit | 'time' | 'nothing'; label: string }[] = [
-  { value: 'time', label: 'Time' },
+  { value: 'time', label: messages.time },
   ...(Object.entries(UNIT_LABELS) as [ChannelUnit, string][]).map(([value, label]) => ({ value, label })),
-  { value: 'nothing', label: 'Leave out' },
+  { value: 'nothing', label: messages.ignore },
 ];
 
 const ORDERS: { value: DateOrder; label: string }[] = [
-  { value: 'month-first', label: 'Month first' },
-  { value: 'day-first', label: 'Day first' },
-  { value: 'year-first', label: 'Year first' },
+  { value: 'month-first', label: messages.monthFirst },
+  { value: 'day-first', label: messages.dayFirst },
+  { value: 'year-first', label: messages.yearFirst },
 ];
 
 function Columns({
@@ -199,13 +192,15 @@ function Columns({
       shiftSeconds: shift ?? 0,
     });
   return (
-    <section aria-label="Columns" className="border-l-4 border-rule-strong pl-4">
-      <h3 className="text-lg font-bold">Is this right?</h3>
+    <section aria-label={messages.columns} className="border-l-4 border-rule-strong pl-4">
+      <h3 className="text-lg font-bold">{messages.checkTheColumns}</h3>
       <p className="wrap-anywhere">
-        {file.name}: {table.columns.length} columns
-        {table.headLines > 0 &&
-          `, ${table.headLines} ${table.headLines === 1 ? 'line' : 'lines'} before the first sample`}
-        .
+        {messages.columns2(
+          file.name,
+          table.columns.length,
+          table.headLines > 0 &&
+            messages.beforeTheFirstSample(table.headLines, table.headLines === 1 ? 'line' : 'lines'),
+        )}
       </p>
       <ul className="mt-2 divide-y divide-rule">
         {table.columns.map(({ name, examples }, i) => {
@@ -216,21 +211,21 @@ function Columns({
               className="grid items-center gap-x-3 gap-y-1 py-2 sm:grid-cols-[minmax(0,1fr)_12rem_15rem]"
             >
               <span className="min-w-0">
-                <strong className="block truncate">{name || `Column ${i + 1}`}</strong>
+                <strong className="block truncate">{name || messages.column(i + 1)}</strong>
                 <span className="figures block truncate text-sm text-ink-soft">
                   {examples.slice(0, 3).join('  ')}
                 </span>
               </span>
               <SelectInput
-                label={`What ${name || `column ${i + 1}`} is`}
+                label={messages.contentsOf(name || messages.column2(i + 1))}
                 isLabelHidden
-                options={asked[i] ? [{ value: '', label: 'Which unit?' }, ...USES] : USES}
+                options={asked[i] ? [{ value: '', label: messages.chooseAUnit }, ...USES] : USES}
                 value={asked[i] ? '' : use.as === 'channel' ? use.unit : use.as}
                 onValue={(value) => value !== '' && pick(i, value)}
               />
               {use.as === 'channel' && !asked[i] && (
                 <SelectInput
-                  label={`Where ${name || `column ${i + 1}`} was clipped on`}
+                  label={messages.whereWasMeasured(name || messages.column2(i + 1))}
                   isLabelHidden
                   options={options}
                   value={placeValue(use.at)}
@@ -243,12 +238,12 @@ function Columns({
       </ul>
       <div className="mt-2 flex flex-wrap items-end gap-4">
         {order && (
-          <SelectInput label="How the date is written" options={ORDERS} value={order} onValue={setOrder} />
+          <SelectInput label={messages.dateFormat} options={ORDERS} value={order} onValue={setOrder} />
         )}
         {needsStart && (
           <div>
             <label htmlFor={`${id}-start`} className="mb-1 block text-sm font-medium">
-              {table.time?.kind === 'clock' ? 'Day of the first sample' : 'When the first sample was taken'}
+              {table.time?.kind === 'clock' ? messages.dateOfTheFirstSample : messages.timeOfTheFirstSample}
             </label>
             <input
               id={`${id}-start`}
@@ -260,23 +255,22 @@ function Columns({
             />
           </div>
         )}
-        <NumberInput label="Logger’s clock is slow by, s" onValue={setShift} />
+        <NumberInput label={messages.loggerClockIsSlowByS} onValue={setShift} />
       </div>
-      <p className="mt-1 text-sm text-ink-soft">
-        Times are read as {zone}. If the logger’s clock is fast, give the seconds with a minus.
-      </p>
+      <p className="mt-1 text-sm text-ink-soft">{messages.timesAreReadInTheTime(zone)}</p>
       {open > 0 && (
         <p className="mt-2 font-medium">
-          Say the unit of {open === 1 ? 'one more column' : `${open} more columns`}: neither its name nor its
-          figures tell.
+          {messages.chooseTheUnitOfNeitherIts(
+            open === 1 ? messages.oneMoreColumn : messages.moreColumns(open),
+          )}
         </p>
       )}
       <div className="mt-3 flex gap-3">
         <Button disabled={open > 0} onClick={confirm}>
-          Read the file
+          {messages.readFile}
         </Button>
         <Button look="quiet" onClick={onCancel}>
-          Cancel
+          {messages.cancel}
         </Button>
       </div>
     </section>

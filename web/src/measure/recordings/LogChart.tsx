@@ -1,30 +1,13 @@
 import type { Envelope } from '@phylaxon/core/physics/loggedCurrent';
-import type { ChannelQuantity } from '@phylaxon/core/record/recordings';
 import { useEffect, useId, useLayoutEffect, useRef, useState } from 'react';
-import { Button, roundTicks, useUnits, type Units } from '../../shared/ui/index.ts';
+import { Button, roundTicks, useUnits } from '../../shared/ui/index.ts';
 import type { RecordingWorker } from './useRecordingWorker.ts';
-
-export interface TimeRange {
-  fromMs: number;
-  toMs: number;
-}
-
-/** What is marked on the time axis of a channel. */
-export interface Mark {
-  atMs: number;
-  kind: 'on' | 'off' | 'trip' | 'sag' | 'restored';
-}
-
-export interface DrawnChannel {
-  title: string;
-  quantity: ChannelQuantity;
-  /** Lines across: a rating, 80 % of it. */
-  limits: { value: number; label: string }[];
-  /** What the axis has to hold. */
-  least: number;
-  most: number;
-  marks: Mark[];
-}
+import { axisText, instants, spread } from './chartAxis.ts';
+import { ShownRange } from './ShownRange.tsx';
+import { useEnvelopes } from './useEnvelopes.ts';
+import { usePan, useWheel } from './chartGestures.ts';
+import { type DrawnChannel, type Mark, type TimeRange } from './drawnChannel.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   api: RecordingWorker;
@@ -37,10 +20,11 @@ interface Props {
 }
 
 const HEIGHT = 148;
+
 const [LEFT, RIGHT, TOP, BOTTOM] = [58, 10, 20, 22];
+
 /** A stretch is never shorter: a few samples of any logger. */
 const SHORTEST_MS = 2000;
-const UNITS: Record<ChannelQuantity, string> = { current: 'A', voltage: 'V', temperature: '°C' };
 
 /** A stretch within the whole, of a length that can be drawn. */
 export function within(whole: TimeRange, fromMs: number, lengthMs: number): TimeRange {
@@ -84,30 +68,34 @@ export function LogChart({ api, channels, whole, shown, onShow, onDrawn }: Props
   };
   return (
     <div>
-      <div role="group" aria-label="What is shown" className="mb-2 flex flex-wrap items-center gap-2">
-        <Button look="quiet" onClick={() => pan(-0.5)} aria-label="Earlier">
+      <div
+        role="group"
+        aria-label={messages.channelsShown}
+        className="mb-2 flex flex-wrap items-center gap-2"
+      >
+        <Button look="quiet" onClick={() => pan(-0.5)} aria-label={messages.earlier}>
           ←
         </Button>
-        <Button look="quiet" onClick={() => zoom(0.5)} aria-label="Shorter stretch">
+        <Button look="quiet" onClick={() => zoom(0.5)} aria-label={messages.zoomIn}>
           +
         </Button>
-        <Button look="quiet" onClick={() => zoom(2)} aria-label="Longer stretch">
+        <Button look="quiet" onClick={() => zoom(2)} aria-label={messages.zoomOut}>
           −
         </Button>
-        <Button look="quiet" onClick={() => pan(0.5)} aria-label="Later">
+        <Button look="quiet" onClick={() => pan(0.5)} aria-label={messages.later}>
           →
         </Button>
         <Button look="quiet" onClick={() => onShow(whole)}>
-          All of it
+          {messages.showAll}
         </Button>
-        <Shown stretch={shown} />
+        <ShownRange stretch={shown} />
       </div>
       <div
         ref={frame}
         role="group"
         // It is moved by keys, as by a finger.
         tabIndex={0}
-        aria-label="What was logged, over time"
+        aria-label={messages.recordedValuesOverTime}
         aria-describedby={hint}
         className="touch-pan-y cursor-grab select-none active:cursor-grabbing"
         onKeyDown={(event) => {
@@ -131,89 +119,10 @@ export function LogChart({ api, channels, whole, shown, onShow, onDrawn }: Props
           ))}
       </div>
       <p id={hint} className="text-sm text-ink-soft">
-        Drag to move, turn the wheel to look closer; or use ← →, + − and Home.
+        {messages.dragToMoveScrollToZoom}
       </p>
     </div>
   );
-}
-
-function Shown({ stretch }: { stretch: TimeRange }) {
-  const { timeText } = useUnits();
-  const text = (ms: number) => timeText(new Date(ms).toISOString());
-  return (
-    <span className="figures text-sm">
-      {text(stretch.fromMs)} to {text(stretch.toMs)}
-    </span>
-  );
-}
-
-interface Drawn {
-  envelopes: Envelope[];
-  stretch: TimeRange;
-}
-
-/** The latest stretch that was drawn; while one is drawn, only the last one asked for waits. */
-function useEnvelopes(api: RecordingWorker, { fromMs, toMs }: TimeRange, columns: number): Drawn | null {
-  const [drawn, setDrawn] = useState<Drawn | null>(null);
-  const wanted = useRef<{ api: RecordingWorker; fromMs: number; toMs: number; columns: number } | null>(null);
-  const busy = useRef(false);
-  useEffect(() => {
-    if (columns === 0) return;
-    wanted.current = { api, fromMs, toMs, columns };
-    if (busy.current) return;
-    busy.current = true;
-    void (async () => {
-      while (wanted.current) {
-        const asked = wanted.current;
-        wanted.current = null;
-        const envelopes = await asked.api.envelopes(asked.fromMs, asked.toMs, asked.columns);
-        setDrawn({ envelopes, stretch: { fromMs: asked.fromMs, toMs: asked.toMs } });
-      }
-      busy.current = false;
-    })();
-  }, [api, fromMs, toMs, columns]);
-  return drawn;
-}
-
-/** The wheel looks closer at where the pointer is; it would scroll the page otherwise. */
-function useWheel(
-  frame: React.RefObject<HTMLDivElement | null>,
-  onTurn: (factor: number, x: number) => void,
-) {
-  const turn = useRef(onTurn);
-  useEffect(() => {
-    turn.current = onTurn;
-  });
-  useEffect(() => {
-    const element = frame.current!;
-    const onWheel = (event: WheelEvent) => {
-      if (event.deltaY === 0) return;
-      event.preventDefault();
-      turn.current(event.deltaY > 0 ? 1.25 : 0.8, event.clientX - element.getBoundingClientRect().left);
-    };
-    element.addEventListener('wheel', onWheel, { passive: false });
-    return () => element.removeEventListener('wheel', onWheel);
-  }, [frame]);
-}
-
-/** A drag tells how far it went since the last move. */
-function usePan(onPan: (pixels: number) => void) {
-  const last = useRef<number | null>(null);
-  return {
-    onPointerDown: (event: React.PointerEvent<HTMLDivElement>) => {
-      if (event.button !== 0) return;
-      event.currentTarget.setPointerCapture(event.pointerId);
-      last.current = event.clientX;
-    },
-    onPointerMove: (event: React.PointerEvent<HTMLDivElement>) => {
-      if (last.current === null || event.clientX === last.current) return;
-      const pixels = event.clientX - last.current;
-      last.current = event.clientX;
-      onPan(pixels);
-    },
-    onPointerUp: () => (last.current = null),
-    onPointerCancel: () => (last.current = null),
-  };
 }
 
 interface StripProps {
@@ -297,11 +206,6 @@ function Strip({ channel, envelope, stretch, width, columns }: StripProps) {
   );
 }
 
-const axisText = (tick: number, quantity: ChannelQuantity, units: Units) =>
-  quantity === 'temperature'
-    ? units.temperatureText(tick)
-    : `${Number(tick.toPrecision(6))} ${UNITS[quantity]}`;
-
 /** From least to most of each column, never thinner than a line; columns of one height are one stroke. */
 function areaOf({ least, most }: Envelope, y: (value: number) => number): string {
   const tenths = (value: number) => Math.round(value * 10) / 10;
@@ -330,17 +234,6 @@ function areaOf({ least, most }: Envelope, y: (value: number) => number): string
   return parts.join('');
 }
 
-/** Marks of one kind that would lie on each other are one; trips always show. */
-function spread(marks: readonly Mark[], x: (ms: number) => number): Mark[] {
-  const last = new Map<Mark['kind'], number>();
-  return marks.filter(({ atMs, kind }) => {
-    const at = x(atMs);
-    if (kind !== 'trip' && at - (last.get(kind) ?? -Infinity) < 6) return false;
-    last.set(kind, at);
-    return true;
-  });
-}
-
 /** On: a triangle up. Off: one down. Back: a ring. A trip: a line with a cross. A sag: a notch. */
 function MarkShape({ kind, x, bottom }: { kind: Mark['kind']; x: number; bottom: number }) {
   if (kind === 'trip')
@@ -356,47 +249,4 @@ function MarkShape({ kind, x, bottom }: { kind: Mark['kind']; x: number; bottom:
   const [d, fill] =
     kind === 'on' ? [`M${x} 6l4 8h-8z`, 'var(--color-good)'] : [`M${x} 14l4 -8h-8z`, 'var(--color-ink-soft)'];
   return <path d={d} fill={fill} />;
-}
-
-const STEPS_MS = [
-  1e3,
-  5e3,
-  15e3,
-  60e3,
-  300e3,
-  900e3,
-  3600e3,
-  3 * 3600e3,
-  6 * 3600e3,
-  12 * 3600e3,
-  86_400e3,
-  2 * 86_400e3,
-  7 * 86_400e3,
-  30 * 86_400e3,
-];
-
-/** Instants of the clock for the axis, some 110 pixels apart. */
-function instants(
-  { fromMs, toMs }: TimeRange,
-  columns: number,
-): { ms: number; text: (units: Units) => string }[] {
-  const rough = ((toMs - fromMs) / Math.max(1, columns)) * 110;
-  const step = STEPS_MS.find((one) => one >= rough) ?? STEPS_MS.at(-1)!;
-  const offset = new Date(fromMs).getTimezoneOffset() * 60_000;
-  const list = [];
-  for (let ms = Math.ceil((fromMs - offset) / step) * step + offset; ms <= toMs; ms += step) {
-    const share = (ms - fromMs) / (toMs - fromMs);
-    if (share < 0.04 || share > 0.96) continue;
-    list.push({ ms, text: (units: Units) => instantText(ms, step, units) });
-  }
-  return list;
-}
-
-function instantText(ms: number, step: number, { dateText, timeText }: Units): string {
-  const instant = new Date(ms).toISOString();
-  const date = new Date(ms);
-  if (step >= 86_400e3 || (step >= 3600e3 && date.getHours() === 0)) return dateText(instant);
-  // What stands behind the date is the clock.
-  const clock = timeText(instant).slice(dateText(instant).length + 2);
-  return step < 60e3 ? `${clock}:${String(new Date(ms).getSeconds()).padStart(2, '0')}` : clock;
 }

@@ -3,6 +3,7 @@ import { sayDuration, sayQuantity } from '@phylaxon/core/facts/quantities';
 import type { BreakerDetail } from '@phylaxon/core/views/board';
 import { drawing, entries } from '../../shared/api/index.ts';
 import { SendButton } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 const rounded = (value: number, digits = 2) => Number(value.toFixed(digits));
 
@@ -25,7 +26,7 @@ export function LogFound({
   return (
     <SendButton
       once
-      stored="On record"
+      stored={messages.onRecord}
       entries={() => [
         entries.event(breakerId, place, {
           kind,
@@ -34,7 +35,7 @@ export function LogFound({
           afterSeconds: rounded(seconds),
           ...(preloadAmps !== undefined && { preloadAmps: rounded(preloadAmps) }),
           history: history.map((one) => ({ amps: rounded(one.amps), seconds: rounded(one.seconds) })),
-          note: 'From a logger’s recording.',
+          note: messages.fromADataLoggerRecording,
         }),
       ]}
     >
@@ -58,12 +59,15 @@ export function Held({
   return (
     <div className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-1">
       <p>
-        {place} carried <span className="figures">{sayQuantity(overload.amps, 'A')}</span>, more than its
-        rating, for <span className="figures">{sayDuration(overload.seconds)}</span> and did not open.
+        {messages.carriedMoreThanItsRatingFor(
+          place,
+          <span className="figures">{sayQuantity(overload.amps, 'A')}</span>,
+          <span className="figures">{sayDuration(overload.seconds)}</span>,
+        )}
       </p>
       {isKept && (
         <LogFound kind="no-trip" found={overload} breakerId={breakerId} place={place}>
-          Log that it held
+          {messages.logAHold}
         </LogFound>
       )}
     </div>
@@ -92,20 +96,24 @@ export function UseTurns({
   const { id: _id, breakerId: _breakerId, loads, ...rest } = circuit;
   return (
     <div className="mt-3">
-      <h3 className="font-bold">How the loads of {place} ran</h3>
+      <h3 className="font-bold">{messages.dutyCycleOfTheLoadsOn(place)}</h3>
       <ul className="divide-y divide-rule">
         {seen.map(({ load, found }) => (
           <li key={load.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1">
             <span className="min-w-0 flex-1">
-              <strong>{load.name}</strong>: {found.times} times, {sayQuantity(found.amps, 'A')}
-              {found.onSeconds !== null && `, on for ${sayDuration(found.onSeconds)}`}
-              {found.offSeconds !== null && `, off for ${sayDuration(found.offSeconds)}`}
-              {found.surgeTimes !== null && `, starts at ${found.surgeTimes.toFixed(1)} ×`}
+              {messages.times(
+                <strong>{load.name}</strong>,
+                found.times,
+                sayQuantity(found.amps, 'A'),
+                found.onSeconds !== null && messages.onFor(sayDuration(found.onSeconds)),
+                found.offSeconds !== null && messages.offFor(sayDuration(found.offSeconds)),
+                found.surgeTimes !== null && messages.startsAt(found.surgeTimes.toFixed(1)),
+              )}
             </span>
             {isKept && found.onSeconds !== null && found.offSeconds !== null && (
               <SendButton
                 once
-                stored="The load’s turns are set"
+                stored={messages.dutyCycleSavedForTheLoad}
                 entries={() => [
                   drawing.setCircuit(breaker.id, {
                     ...rest,
@@ -115,7 +123,7 @@ export function UseTurns({
                   }),
                 ]}
               >
-                Use for this load
+                {messages.useForThisLoad}
               </SendButton>
             )}
           </li>

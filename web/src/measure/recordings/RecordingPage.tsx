@@ -7,6 +7,7 @@ import { recordQueries } from '../../shared/queries/index.ts';
 import { Notice, PageHead, sayError, SendButton, useUnits } from '../../shared/ui/index.ts';
 import { RecordingView } from './RecordingView.tsx';
 import { useRecordingWorker, type RecordingWorker } from './useRecordingWorker.ts';
+import * as messages from './messages.ts';
 
 /** A recording that is on record. */
 export function RecordingPage() {
@@ -18,24 +19,23 @@ export function RecordingPage() {
   const entry = shown?.entry as PanelEntryOf<'recording'> | undefined;
   const { api, problem } = useOpened(entry?.sha256 ?? null);
   return (
-    <main className="mx-auto max-w-6xl space-y-4 px-4 py-5 sm:px-6">
+    <main className="max-w-5xl space-y-4 px-4 py-5 sm:px-6">
       <PageHead
         backTo={`/panels/${panelId}/recordings`}
-        back="Logger recordings"
-        title={entry ? `Recording of ${timeText(entry.at)}` : 'Logger recording'}
+        back={messages.recordings}
+        title={entry ? messages.recordingOf(timeText(entry.at)) : messages.recording}
       >
         {entry && (
           <p className="text-ink-soft wrap-anywhere">
             {entry.content.file}
-            {entry.content.shiftedSeconds !== 0 &&
-              `, its clock set right by ${entry.content.shiftedSeconds} s`}
-            {entry.simulated && ', made by the simulator'}
+            {entry.content.shiftedSeconds !== 0 && messages.clockCorrectedByS(entry.content.shiftedSeconds)}
+            {entry.simulated && messages.simulated}
           </p>
         )}
       </PageHead>
-      {data && !shown && <Notice title="This panel has no such recording." />}
+      {data && !shown && <Notice title={messages.thisPanelHasNoSuchRecording} />}
       {problem && <Notice title={problem} />}
-      {entry?.struck && <Notice title={`Voided: ${entry.struck.why}. It no longer counts.`} />}
+      {entry?.struck && <Notice title={messages.voidedItNoLongerCounts(entry.struck.why)} />}
       {entry && board && api && shown?.about && (
         <RecordingView
           api={api}
@@ -49,10 +49,10 @@ export function RecordingPage() {
         <p className="border-t border-rule-strong pt-3">
           <SendButton
             once
-            stored="Voided. Undo restores it."
-            entries={() => [entries.strike('panelEntries', entry.id, 'Not to be counted')]}
+            stored={messages.voidedYouCanUndoThis}
+            entries={() => [entries.strike('panelEntries', entry.id, messages.shouldNotCount)]}
           >
-            Void this recording
+            {messages.voidThisRecording}
           </SendButton>
         </p>
       )}

@@ -12,6 +12,7 @@ import { ImportLogger, type ReadFile } from './ImportLogger.tsx';
 import { recordingPlaceWords } from './recordingPlace.ts';
 import { RecordingView } from './RecordingView.tsx';
 import { useRecordingWorker, type RecordingWorker } from './useRecordingWorker.ts';
+import * as messages from './messages.ts';
 
 /** The recordings of a panel: those on record, and another file. */
 export function RecordingsPage() {
@@ -20,16 +21,16 @@ export function RecordingsPage() {
   const worker = useRecordingWorker();
   const [read, setRead] = useState<ReadFile | null>(null);
   return (
-    <main className="mx-auto max-w-6xl space-y-5 px-4 py-5 sm:px-6">
+    <main className="max-w-5xl space-y-5 px-4 py-5 sm:px-6">
       <PageHead
         backTo={`/panels/${panelId}`}
-        back={board?.panel.name ?? 'The panel'}
-        title="Logger recordings"
+        back={board?.panel.name ?? messages.panel}
+        title={messages.recordings}
       />
       {board && <Kept board={board} />}
       {board && (
-        <section aria-label="Another file" className="border-t border-rule-strong pt-3">
-          <h2 className="mb-2 text-xl font-bold">Read a logger’s file</h2>
+        <section aria-label={messages.anotherFile} className="border-t border-rule-strong pt-3">
+          <h2 className="mb-2 text-xl font-bold">{messages.openADataLoggerFile}</h2>
           <ImportLogger board={board} begin={worker.begin} end={worker.end} onRead={setRead} />
         </section>
       )}
@@ -53,13 +54,7 @@ function Kept({ board }: { board: Board }) {
   const { timeText } = useUnits();
   const { data } = useQuery(recordQueries.panelEntries(board.panel.id, 'recording'));
   if (!data) return null;
-  if (data.length === 0)
-    return (
-      <p className="max-w-2xl">
-        None is on record yet. Clip a logger on for a day or a week, then read its file here: Phylaxon finds
-        what switched, what started hard, what tripped and what led up to it.
-      </p>
-    );
+  if (data.length === 0) return <p className="max-w-2xl">{messages.noRecordingsYetConnectAData}</p>;
   return (
     <ul className="divide-y divide-rule">
       {data.map(({ entry, about }) => {
@@ -77,8 +72,11 @@ function Kept({ board }: { board: Board }) {
               <span className="figures block text-sm text-ink-soft">
                 {timeText(entry.at)}
                 {told &&
-                  `, ${sayDuration((told.toMs - told.fromMs) / 1000)}, ${told.samples.toLocaleString('en-US')} samples`}
-                {entry.struck && `, struck: ${entry.struck.why}`}
+                  messages.samples(
+                    sayDuration((told.toMs - told.fromMs) / 1000),
+                    told.samples.toLocaleString('en-US'),
+                  )}
+                {entry.struck && messages.voided(entry.struck.why)}
               </span>
             </Link>
           </li>
@@ -121,22 +119,22 @@ function ReadRecording({
     ];
   };
   return (
-    <section aria-label="What the file holds" className="space-y-4 border-t border-rule-strong pt-3">
+    <section aria-label={messages.fileContents} className="space-y-4 border-t border-rule-strong pt-3">
       <h2 className="text-xl font-bold wrap-anywhere">{read.fileName}</h2>
       <Told told={told} />
       <div className="flex flex-wrap gap-3">
         <SendButton
           look="primary"
           once
-          stored="On record"
-          waiting="It waits for the server: it is kept as soon as the server answers."
+          stored={messages.onRecord}
+          waiting={messages.waitingForTheServerTheImage}
           entries={toKeep}
           onStored={() => void go(`/panels/${board.panel.id}/recordings/${id}`)}
         >
-          Keep it on record
+          {messages.saveRecording}
         </SendButton>
         <Button look="quiet" onClick={onDrop}>
-          Drop it
+          {messages.discard}
         </Button>
       </div>
       <RecordingView api={api} board={board} channels={channels} about={summary} isKept={false} />
@@ -150,20 +148,17 @@ const figures = (count: number) => `${count.toLocaleString('en-US')} ${count ===
 /** What was found on the way that somebody should know. */
 function Told({ told }: { told: ReadFile['outcome']['told'] }) {
   const notes = [
-    told.skipped > 0 &&
-      `${lines(told.skipped)} without a time were left out, the first of them line ${told.firstSkipped}.`,
-    told.reordered > 0 && `${lines(told.reordered)} stood out of order and were put in order.`,
-    told.doubled > 0 && `${lines(told.doubled)} had a time that stood there already: the first counts.`,
-    told.missing > 0 && `${figures(told.missing)} are missing.`,
-    told.impossible > 0 &&
-      `${figures(told.impossible)} are none, or beyond what hardware can do, and were left out.`,
-    told.negative > 0 &&
-      `${figures(told.negative)} were below zero: a clamp the wrong way round. They count without their sign.`,
+    told.skipped > 0 && messages.withoutATimeWereLeftOut(lines(told.skipped), told.firstSkipped),
+    told.reordered > 0 && messages.wereOutOfOrderAndHave(lines(told.reordered)),
+    told.doubled > 0 && messages.hadADuplicateTimeTheFirst(lines(told.doubled)),
+    told.missing > 0 && messages.areMissing(figures(told.missing)),
+    told.impossible > 0 && messages.areNotNumbersOrArePhysically(figures(told.impossible)),
+    told.negative > 0 && messages.wereNegativeBecauseTheClampWas(figures(told.negative)),
   ].filter((note) => note !== false);
   return (
     <>
       <p>
-        <span className="figures">{told.samples.toLocaleString('en-US')}</span> samples were read.
+        {messages.samplesWereRead(<span className="figures">{told.samples.toLocaleString('en-US')}</span>)}
       </p>
       {notes.length > 0 && (
         <ul className="list-disc pl-5">

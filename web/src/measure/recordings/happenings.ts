@@ -1,7 +1,8 @@
 import { sayDuration, sayQuantity } from '@phylaxon/core/facts/quantities';
 import type { LoadEvent, TripEvent, VoltageEvent } from '@phylaxon/core/physics/loggedCurrent';
-import type { Mark } from './LogChart.tsx';
+import type { Mark } from './drawnChannel.ts';
 import type { Happened } from './recordingWorker.ts';
+import * as messages from './messages.ts';
 
 /** Something that happened in one of the channels. */
 export interface Happening {
@@ -44,7 +45,7 @@ export const happeningsOf = ({ currents, voltages }: Happened): Happening[] =>
 export const tripOf = ({ event }: Happening): TripEvent | null => (event.kind === 'trip' ? event : null);
 
 const amps = (value: number) => sayQuantity(value, 'A');
-const VOLTAGE_WORDS = { sag: 'Sag', swell: 'Swell', dead: 'No voltage' } as const;
+const VOLTAGE_WORDS = { sag: messages.sag, swell: messages.swell, dead: messages.noVoltage } as const;
 
 /**
  * What happened, in words.
@@ -55,18 +56,19 @@ export function sayHappening({ event }: Happening, nameOf: (loadId: string) => s
   switch (event.kind) {
     case 'trip':
       return {
-        what: event.isOverload
-          ? 'Tripped on an overload'
-          : 'Went off all at once: tripped, or switched off by hand',
-        figures: `${amps(event.amps)} for ${sayDuration(event.seconds)}, after ${amps(event.preloadAmps)}`,
+        what: event.isOverload ? messages.trippedOnAnOverload : messages.droppedToZeroTrippedOrTurned,
+        figures: messages.forAfter(amps(event.amps), sayDuration(event.seconds), amps(event.preloadAmps)),
       };
     case 'restored':
-      return { what: 'Back on', figures: `${amps(event.amps)}, after ${sayDuration(event.offSeconds)} off` };
+      return {
+        what: messages.powerBack,
+        figures: messages.afterOff(amps(event.amps), sayDuration(event.offSeconds)),
+      };
     case 'switched-on':
     case 'switched-off': {
-      const name = (event.loadId !== null && nameOf(event.loadId)) || 'Something';
+      const name = (event.loadId !== null && nameOf(event.loadId)) || messages.something;
       const isOn = event.kind === 'switched-on';
-      const start = event.start ? `, started at ${event.start.multiple.toFixed(1)} ×` : '';
+      const start = event.start ? messages.startedAt(event.start.multiple.toFixed(1)) : '';
       return {
         what: `${name} ${isOn ? 'on' : 'off'}`,
         figures: `${isOn ? '+' : '−'}${amps(event.amps)}${start}`,
@@ -75,7 +77,11 @@ export function sayHappening({ event }: Happening, nameOf: (loadId: string) => s
     default:
       return {
         what: VOLTAGE_WORDS[event.kind],
-        figures: `to ${sayQuantity(event.volts, 'V')} for ${sayDuration(event.seconds)}, usually ${sayQuantity(event.usualVolts, 'V')}`,
+        figures: messages.toForUsually(
+          sayQuantity(event.volts, 'V'),
+          sayDuration(event.seconds),
+          sayQuantity(event.usualVolts, 'V'),
+        ),
       };
   }
 }

@@ -5,6 +5,7 @@ import type { LoggedPlace } from '@phylaxon/core/record/loggerTable';
 import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
 import type { Option } from '../../shared/ui/index.ts';
 import type { ChannelRating } from './recordingWorker.ts';
+import * as messages from './messages.ts';
 
 /** What a channel may be clipped to, as it is picked. */
 export function placeOptions(board: Board): Option[] {
@@ -13,21 +14,21 @@ export function placeOptions(board: Board): Option[] {
       value: breaker.id,
       label: sayBreaker(breaker, label ?? (breaker.role === 'main' ? null : `${breaker.ratingAmps} A`)),
     })),
-    { value: 'leg A', label: 'Leg A of this panel' },
-    { value: 'leg B', label: 'Leg B of this panel' },
-    { value: 'air', label: 'The air' },
-    { value: 'other', label: 'Something else' },
+    { value: 'leg:A', label: messages.legAOfThisPanel },
+    { value: 'leg:B', label: messages.legBOfThisPanel },
+    { value: 'air', label: messages.ambient },
+    { value: 'other', label: messages.other },
   ];
 }
 
 /** As a place is picked in a list. */
 export const placeValue = (at: ChannelPlace): string =>
-  at.kind === 'breaker' ? at.breakerId : at.kind === 'leg' ? `leg ${at.leg}` : at.kind;
+  at.kind === 'breaker' ? at.breakerId : at.kind === 'leg' ? `leg:${at.leg}` : at.kind;
 
 /** What was picked in a list, as a place. */
 export function recordingPlace(value: string): ChannelPlace {
-  if (value === 'leg A') return { kind: 'leg', leg: 'A' };
-  if (value === 'leg B') return { kind: 'leg', leg: 'B' };
+  if (value === 'leg:A') return { kind: 'leg', leg: 'A' };
+  if (value === 'leg:B') return { kind: 'leg', leg: 'B' };
   if (value === 'air' || value === 'other') return { kind: value };
   return { kind: 'breaker', breakerId: value, pole: null };
 }
@@ -42,11 +43,11 @@ export const loggedPlaces = (board: Board): LoggedPlace[] =>
 
 /** Where a channel was, in words. */
 export function recordingPlaceWords(at: ChannelPlace, board: Board): string {
-  if (at.kind === 'leg') return `Leg ${at.leg}`;
-  if (at.kind === 'air') return 'Air';
+  if (at.kind === 'leg') return messages.leg2(at.leg);
+  if (at.kind === 'air') return messages.ambient;
   if (at.kind === 'other') return '';
   const found = board.breakers.find(({ breaker }) => breaker.id === at.breakerId);
-  if (!found) return 'A breaker that was taken out';
+  if (!found) return messages.aBreakerThatWasRemoved;
   return sayBreaker(found.breaker, found.label);
 }
 

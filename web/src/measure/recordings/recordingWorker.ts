@@ -26,6 +26,7 @@ import {
 } from '@phylaxon/core/record/recordings';
 import { expose, transfer } from 'comlink';
 import Papa from 'papaparse';
+import * as messages from './messages.ts';
 
 /** Read at a time: so much that a line is a small part of it. */
 const PIECE_BYTES = 4 * 1024 * 1024;
@@ -44,7 +45,7 @@ export interface ChannelEvents {
   events: ReturnType<typeof loadEvents>;
   turns: ReturnType<typeof loadTurns>;
   overload: ReturnType<typeof longestOverload>;
-  /** For how long above 80 % of the rating, and above all of it, ms; null: no rating. */
+  /** For how long above 80% of the rating, and above all of it, ms; null: no rating. */
   above80Ms: number | null;
   aboveMs: number | null;
 }
@@ -100,10 +101,7 @@ const api = {
     return new Promise((resolve) => {
       const refuse = (error: unknown) =>
         resolve({
-          refused:
-            error instanceof LoggerTableRefused
-              ? error.message
-              : 'The file cannot be read: it is no table of text.',
+          refused: error instanceof LoggerTableRefused ? error.message : messages.theFileCouldNotBeReadIt,
         });
       try {
         const table = new LoggerTable(settings);

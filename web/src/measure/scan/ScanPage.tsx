@@ -1,5 +1,5 @@
 import { stepsOn } from '@phylaxon/core/facts/hazards';
-import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
+import { LOAD_LIMITS, TIME_LIMITS } from '@phylaxon/core/facts/limits';
 import { sayBreaker, type Leg } from '@phylaxon/core/panel/layout';
 import type { SoakPlan } from '@phylaxon/core/diagnosis/soak';
 import { suspensionOf, type Board } from '@phylaxon/core/views/board';
@@ -11,6 +11,8 @@ import { ampsText, Button, classes, Notice, PageHead, Suspended } from '../../sh
 import { useProfile } from '../../shared/stores/index.ts';
 import { ScanBoard } from './ScanBoard.tsx';
 import { NOT_BEGUN, useScans, type Scan } from './scanStore.ts';
+import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
+import * as messages from './messages.ts';
 
 interface StepProps {
   board: Board;
@@ -34,20 +36,36 @@ export function ScanPage() {
   const isSuspended = suspension.ofPanel('load-test');
   const isDanger = isSuspended || view?.review.soon === 'now';
   const plan = useMemo(() => (board && whole ? withoutStopped(whole, board) : undefined), [board, whole]);
+  const layer = useMemo(
+    () =>
+      whole
+        ? {
+            title: messages.currentWithEverythingOn,
+            marks: new Map(
+              Object.entries(whole.ampsOf).map(([id, amps]): [string, BoardMark] => [
+                id,
+                { text: ampsText(amps), look: 'plain' },
+              ]),
+            ),
+          }
+        : null,
+    [whole],
+  );
+  useBoardLayer(layer);
   const step = scan.soakedFrom === null ? 'on' : scan.scanning ? 'scan' : 'soak';
   return (
-    <main className="mx-auto max-w-4xl space-y-5 px-4 py-5 sm:px-6">
+    <main className="max-w-5xl space-y-5 px-4 py-5 sm:px-6">
       <PageHead
         backTo={`/panels/${panelId}`}
-        back={board?.panel.name ?? 'The panel'}
-        title="Load test and scan"
+        back={board?.panel.name ?? messages.panel}
+        title={messages.loadTestAndScan}
       >
         <ol className="mt-1 flex flex-wrap gap-x-5 text-sm">
           {(
             [
-              ['on', '1 Turn on'],
-              ['soak', '2 Load test'],
-              ['scan', '3 Scan'],
+              ['on', messages.turnOn],
+              ['soak', messages.loadTest],
+              ['scan', messages.scan2],
             ] as const
           ).map(([id, words]) => (
             <li
@@ -63,19 +81,14 @@ export function ScanPage() {
           ))}
         </ol>
       </PageHead>
-      {isSuspended && (
-        <Suspended
-          title="Do not put this panel under load until the hazard is dealt with."
-          suspension={suspension}
-        />
-      )}
+      {isSuspended && <Suspended title={messages.doNotLoadThisPanelUntil} suspension={suspension} />}
       {isDanger && !isSuspended && (
-        <Notice title="Do not put this panel under load: what was found is a danger as it stands.">
+        <Notice title={messages.doNotLoadThisPanelThe}>
           <Link
             to={`/panels/${panelId}/review`}
             className="inline-flex min-h-11 items-center underline underline-offset-4"
           >
-            See what, and what to do
+            {messages.seeTheFindingAndWhatTo}
           </Link>
         </Notice>
       )}
@@ -97,7 +110,7 @@ export function ScanPage() {
       {step !== 'on' && (
         <p className="border-t border-rule pt-3">
           <Button look="quiet" onClick={() => drop(panelId)}>
-            Start over
+            {messages.startOver}
           </Button>
         </p>
       )}
@@ -114,24 +127,21 @@ function SwitchOn({ board, plan, scan, change }: StepProps) {
   const main =
     board.breakers.find(({ breaker }) => breaker.role === 'main')?.breaker.ratingAmps ?? board.panel.busAmps;
   return (
-    <section aria-label="Switch on" className="space-y-3">
-      <p className="max-w-2xl">
-        A bad connection gets warm only under load. Keep the panel cover closed. Turn on these appliances in
-        this order: largest first, and always on the leg that carries less.
-      </p>
+    <section aria-label={messages.turnOn2} className="space-y-3">
+      <p className="max-w-2xl">{messages.aBadConnectionHeatsUpOnly}</p>
       <div className="flex flex-wrap gap-x-8 gap-y-1">
         {(['A', 'B'] as const).map((leg) => (
           <p key={leg}>
-            Leg {leg} <strong className="figures text-xl">{ampsText(legs[leg])}</strong>
-            {main !== null && <span className="text-ink-soft"> of {ampsText(main)}</span>}
+            {messages.leg(
+              leg,
+              <strong className="figures text-xl">{ampsText(legs[leg])}</strong>,
+              main !== null && <span className="text-ink-soft"> {messages.of(ampsText(main))}</span>,
+            )}
           </p>
         ))}
       </div>
       {plan.steps.length === 0 && (
-        <Notice title="No loads are drawn on this panel’s circuits.">
-          Turn on every appliance you can find. If you enter the loads of each circuit first, this page gives
-          the order and the current of each leg.
-        </Notice>
+        <Notice title={messages.noLoadsAreListedForThis}>{messages.turnOnEveryApplianceYouCan}</Notice>
       )}
       <ul className="divide-y divide-rule border-y border-rule">
         {plan.steps.map((step) => (
@@ -160,7 +170,7 @@ function SwitchOn({ board, plan, scan, change }: StepProps) {
         ))}
       </ul>
       {plan.stopped.length > 0 && (
-        <Notice title="Leave these off: a hazard is still open.">
+        <Notice title={messages.leaveTheseOffAHazardIs}>
           <ul className="list-disc pl-5">
             {board.breakers
               .filter(({ breaker }) => plan.stopped.includes(breaker.id))
@@ -174,14 +184,14 @@ function SwitchOn({ board, plan, scan, change }: StepProps) {
       )}
       {plan.leftOff.length > 0 && (
         <div>
-          <h2 className="font-bold">Leave these off</h2>
+          <h2 className="font-bold">{messages.leaveTheseOff}</h2>
           <ul className="list-disc pl-5">
             {plan.leftOff.map(({ breakerId, place, load, amps, why }, i) => (
               <li key={`${breakerId} ${i}`}>
                 {load}, {place}, {ampsText(amps)}:{' '}
                 {why === 'breaker'
-                  ? 'with what is on already it would be more than its breaker’s rating'
-                  : 'the leg would carry more than four fifths of the main'}
+                  ? messages.withTheOtherLoadsOnIt
+                  : messages.theLegWouldCarryMoreThan(100 * LOAD_LIMITS.continuousShare)}
                 .
               </li>
             ))}
@@ -189,7 +199,7 @@ function SwitchOn({ board, plan, scan, change }: StepProps) {
         </div>
       )}
       <Button onClick={() => change({ soakedFrom: new Date().toISOString() })}>
-        All that can be on is on: start the clock
+        {messages.allLoadsAreOnStartThe}
       </Button>
     </section>
   );
@@ -225,20 +235,21 @@ function Soak({ plan, scan, change, isElectrician }: StepProps & { isElectrician
   const until = Date.parse(scan.soakedFrom!) + plan.minutes * 60_000;
   const left = until - now;
   return (
-    <section aria-label="Load test" className="space-y-3">
-      <p className="figures text-6xl font-bold" role="timer" aria-label="Time left">
+    <section aria-label={messages.loadTest2} className="space-y-3">
+      <p className="figures text-6xl font-bold" role="timer" aria-label={messages.timeLeft}>
         {clock(left)}
       </p>
       <p aria-live="polite" className="text-lg font-semibold">
-        {left > 0
-          ? 'Keep everything on. The clock keeps running while you are away.'
-          : 'The load test is done. Scan now, with everything still on.'}
+        {left > 0 ? messages.keepEverythingOnTheTimerKeeps : messages.theLoadTestIsDoneScan}
       </p>
       <p className="max-w-2xl text-ink-soft">
-        {plan.minutes} minutes: three time constants of the slowest breaker of {ampsText(plan.byRatingAmps)}{' '}
-        (UL 489 type calibration), {TIME_LIMITS.loadTestMinutes} minutes at least.
+        {messages.minutesThreeTimeConstantsOfThe(
+          plan.minutes,
+          ampsText(plan.byRatingAmps),
+          TIME_LIMITS.loadTestMinutes,
+        )}
       </p>
-      <Notice title="Listen and smell at the closed panel. Stop the test if it sizzles or smells of hot plastic.">
+      <Notice title={messages.listenAndSmellAtTheClosed}>
         <ol className="list-decimal pl-5">
           {ON_SIZZLING.map((step) => (
             <li key={step}>{step}</li>
@@ -247,19 +258,13 @@ function Soak({ plan, scan, change, isElectrician }: StepProps & { isElectrician
       </Notice>
       {isElectrician ? (
         <>
-          <Notice title="The cover comes off for this, with the panel live.">
-            Live measurement is diagnostic work for qualified people: voltage-rated gloves with leather
-            protectors, arc-rated or non-melting clothing, face shield, nobody within 3 ft (1 m). Do not
-            tighten, move or change anything.
-          </Notice>
+          <Notice title={messages.theScanNeedsTheCoverOff}>{messages.measuringOnEnergizedPartsIs}</Notice>
           <Button look={left > 0 ? 'quiet' : 'primary'} onClick={() => change({ scanning: true })}>
-            {left > 0 ? 'Scan now anyway' : 'Scan'}
+            {left > 0 ? messages.scanNowAnyway : messages.scan}
           </Button>
         </>
       ) : (
-        <Notice title="The scan is for a qualified electrician: the cover comes off.">
-          Have an electrician here when the clock runs out, or repeat the load test when they come.
-        </Notice>
+        <Notice title={messages.theScanIsWorkForA}>{messages.haveAnElectricianPresentWhen}</Notice>
       )}
     </section>
   );

@@ -3,6 +3,7 @@ import { ambientC, amps, surfaceC } from '@phylaxon/core/facts/quantities';
 import type { Board } from '@phylaxon/core/views/board';
 import { toNumber } from '../../shared/ui/index.ts';
 import type { Scan, Typed } from './scanStore.ts';
+import * as messages from './messages.ts';
 
 /** One place as it was measured: °C and A. */
 export interface Measured {
@@ -34,7 +35,7 @@ function read(
 ): { value: number | null; wrong: string | null } {
   const typed = toNumber(text);
   if (typed === null || typed === undefined) return { value: null, wrong: null };
-  if (!Number.isFinite(typed)) return { value: null, wrong: 'This is no figure.' };
+  if (!Number.isFinite(typed)) return { value: null, wrong: messages.thisIsNotANumber };
   const value = convert(typed);
   const parsed = schema.safeParse(value);
   return parsed.success ? { value, wrong: null } : { value: null, wrong: parsed.error!.issues[0]!.message };

@@ -33,6 +33,7 @@ import {
   type PlannedMove,
 } from '../boardLayout/index.ts';
 import { OpenSpace } from './OpenSpace.tsx';
+import * as messages from './messages.ts';
 
 /** Under the pointer; when keys move it, where it overlaps most. */
 const collisions: CollisionDetection = (args) => {
@@ -41,11 +42,9 @@ const collisions: CollisionDetection = (args) => {
 };
 
 const sayPlan = (plan: PlannedMove | null) => {
-  if (!plan) return 'Where it was.';
-  if (plan.problem) return `Not ${plan.place}: ${plan.problem}`;
-  return plan.exchangedFor
-    ? `To ${plan.place}, changing places with the breaker there.`
-    : `To ${plan.place}.`;
+  if (!plan) return messages.backInItsOldSpace;
+  if (plan.problem) return messages.not(plan.place, plan.problem);
+  return plan.exchangedFor ? messages.toSwappingWithTheBreakerThere(plan.place) : messages.to(plan.place);
 };
 
 /**
@@ -100,17 +99,17 @@ export default function ArrangeBoard({ board }: { board: BoardData }) {
     if (plan.problem) return setTold(sayPlan(plan));
     try {
       await sendNow(drawing.moveBreaker(from, plan.move));
-      setTold(`Moved to ${plan.place}.`);
+      setTold(messages.movedTo(plan.place));
     } catch (error) {
       setTold(sayError(error));
     }
   };
 
   const announcements: Announcements = {
-    onDragStart: ({ active }) => `Taken up: ${cellName(itemOf(active.id)!.entry!)}.`,
+    onDragStart: ({ active }) => messages.pickedUp(cellName(itemOf(active.id)!.entry!)),
     onDragOver: ({ active, over: target }) => sayPlan(planFor(active.id, target?.id)),
-    onDragEnd: ({ active, over: target }) => `Put down. ${sayPlan(planFor(active.id, target?.id))}`,
-    onDragCancel: () => 'Left where it was.',
+    onDragEnd: ({ active, over: target }) => `Dropped. ${sayPlan(planFor(active.id, target?.id))}`,
+    onDragCancel: () => messages.leftInItsOldSpace,
   };
   const plan = carried && over ? planFor(carried, over) : null;
 
@@ -119,14 +118,13 @@ export default function ArrangeBoard({ board }: { board: BoardData }) {
       <p role="status" className="mb-2 min-h-11 border-l-4 border-heed-lit pl-3 text-sm">
         {carried
           ? isOnlyPlanned && plan
-            ? `To ${plan.place}, as a plan.`
+            ? messages.toAsAPlan(plan.place)
             : sayPlan(plan)
-          : (told ??
-            'Drag a breaker to another space, or take it up with the space bar, carry it with the arrow keys and put it down with the space bar.')}
+          : (told ?? messages.dragABreakerToAnotherSpace)}
       </p>
       <div className="mb-2 text-sm">
         <CheckInput
-          label="Only plan it: nothing is changed, and what is in the way moves first"
+          label={messages.planOnlyNothingChangesYetAnd}
           checked={isOnlyPlanned}
           onChecked={setOnlyPlanned}
           isOnBoard
@@ -138,8 +136,7 @@ export default function ArrangeBoard({ board }: { board: BoardData }) {
         accessibility={{
           announcements,
           screenReaderInstructions: {
-            draggable:
-              'Press the space bar to take it up, arrow keys to carry it, space again to put it down, Escape to leave it.',
+            draggable: messages.pressSpaceToPickItUp,
           },
         }}
         onDragStart={({ active }) => {

@@ -2,6 +2,7 @@ import type { Board as BoardData } from '@phylaxon/core/views/board';
 import type { ReactNode } from 'react';
 import { classes } from '../../shared/ui/index.ts';
 import { type BoardGrid, legsAlong, type BoardItem } from '../boardLayout/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   board: BoardData;
@@ -47,7 +48,7 @@ export function BoardFrame({ board, grid, items, children }: Props) {
               'border-heed-lit',
             )}
           >
-            The bus is split here
+            {messages.busSplitHere}
           </li>
         )}
         {items.map((item) => (

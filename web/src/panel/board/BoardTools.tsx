@@ -4,10 +4,13 @@ import { useCallback, useEffect, type ComponentType, type ReactNode } from 'reac
 import { Link } from 'react-router';
 import { isTyping, sayError } from '../../shared/ui/index.ts';
 import { stepSite } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   board: Board;
   arranging: boolean;
+  /** Whether printing the page prints the board. */
+  isPrinted: boolean;
   onArrange: (arranging: boolean) => void;
   /** Told what was wrong where something could not be taken back or done again; null: all is well. */
   onProblem: (problem: string | null) => void;
@@ -28,7 +31,7 @@ const face = (Symbol: Icon, word: string): ReactNode => (
 );
 
 /** What can be done to the board as a whole: undo, redo, arrange, change the panel, print. */
-export function BoardTools({ board, arranging, onArrange, onProblem }: Props) {
+export function BoardTools({ board, arranging, isPrinted, onArrange, onProblem }: Props) {
   const { undo, redo } = board.steps;
   const step = useCallback(
     async (direction: 'undo' | 'redo') => {
@@ -54,13 +57,13 @@ export function BoardTools({ board, arranging, onArrange, onProblem }: Props) {
   }, [step]);
 
   return (
-    <div className="flex shrink-0 print:hidden" role="group" aria-label="Tools for this panel">
+    <div className="flex shrink-0 print:hidden" role="group" aria-label={messages.panelTools}>
       <button
         type="button"
         className={LOOK}
         disabled={!undo}
-        title={undo ? `Undo: ${undo.label} (Ctrl+Z)` : undefined}
-        aria-label={undo ? `Undo: ${undo.label}` : 'Undo'}
+        title={undo ? messages.undoCtrlZ(undo.label) : undefined}
+        aria-label={undo ? messages.undo(undo.label) : messages.undo2}
         onClick={() => void step('undo')}
       >
         {face(Undo2, 'Undo')}
@@ -69,8 +72,8 @@ export function BoardTools({ board, arranging, onArrange, onProblem }: Props) {
         type="button"
         className={LOOK}
         disabled={!redo}
-        title={redo ? `Redo: ${redo.label} (Ctrl+Shift+Z)` : undefined}
-        aria-label={redo ? `Redo: ${redo.label}` : 'Redo'}
+        title={redo ? messages.redoCtrlShiftZ(redo.label) : undefined}
+        aria-label={redo ? messages.redo(redo.label) : messages.redo2}
         onClick={() => void step('redo')}
       >
         {face(Redo2, 'Redo')}
@@ -79,17 +82,24 @@ export function BoardTools({ board, arranging, onArrange, onProblem }: Props) {
         type="button"
         className={arranging ? PRESSED : LOOK}
         aria-pressed={arranging}
-        aria-label="Arrange breakers"
+        aria-label={messages.arrangeBreakers}
         onClick={() => onArrange(!arranging)}
       >
-        {face(Move, arranging ? 'Done' : 'Arrange')}
+        {face(Move, arranging ? messages.done : messages.arrange)}
       </button>
-      <Link to={`/panels/${board.panel.id}/setup`} className={LOOK} aria-label="Set up this panel">
-        {face(SlidersHorizontal, 'Set up')}
+      <Link to={`/panels/${board.panel.id}/setup`} className={LOOK} aria-label={messages.setUpThisPanel}>
+        {face(SlidersHorizontal, messages.setUp)}
       </Link>
-      <button type="button" className={LOOK} aria-label="Print the board" onClick={() => window.print()}>
-        {face(Printer, 'Print')}
-      </button>
+      {isPrinted && (
+        <button
+          type="button"
+          className={LOOK}
+          aria-label={messages.printTheBoard}
+          onClick={() => window.print()}
+        >
+          {face(Printer, 'Print')}
+        </button>
+      )}
     </div>
   );
 }

@@ -10,31 +10,41 @@ import {
   placeText,
   type Units,
 } from '../../shared/ui/index.ts';
+import type { BoardMark } from '../../shared/workbench/index.ts';
 import { DecisionMark } from './DecisionMark.tsx';
 import { Handle } from './Handle.tsx';
+import { JobMark } from './JobMark.tsx';
 import { LoadBar } from './LoadBar.tsx';
 import { Warmth } from './Warmth.tsx';
+import * as messages from './messages.ts';
 
 /** What a breaker is called on the board. */
 export const cellName = ({ breaker, label }: BoardBreaker) =>
-  breaker.space === null ? 'Main' : (label ?? 'No circuit named');
+  breaker.space === null ? messages.main : (label ?? messages.circuitNotNamed);
 
 /** All that a cell shows, as one sentence for those who do not see it. */
-export function spokenCell(entry: BoardBreaker, shutsOff: boolean, { riseText }: Units): string {
+export function spokenCell(
+  entry: BoardBreaker,
+  shutsOff: boolean,
+  { riseText }: Units,
+  mark?: BoardMark | null,
+): string {
   const { breaker, label, handle, load, heat, feeds, decision } = entry;
-  const place = breaker.space === null ? 'Main breaker' : `Space ${placeText(breaker)}`;
+  const place = breaker.space === null ? messages.mainBreaker : messages.space(placeText(breaker));
   return [
     place,
-    breaker.space === null ? null : (label ?? 'no circuit named'),
+    breaker.space === null ? null : (label ?? messages.circuitNotNamed2),
     `${breaker.ratingAmps} A`,
     breaker.kind === 'standard' ? null : KIND_WORDS[breaker.kind],
-    shutsOff && 'one of the handles that shut this panel off',
-    breaker.tiedWith !== null && 'handle tied to its neighbor',
-    feeds && `feeds ${feeds.name}`,
-    `handle ${handle}`,
-    load && `load ${percentText(load.share)}${load.by === 'nameplates' ? ' by nameplate' : ''}`,
-    heat && heat.grade !== 'normal' && `${riseText(heat.overPeersC ?? heat.riseC)} warm`,
-    `decision: ${decision.stop ? 'Stop. ' : ''}${decision.headline}`,
+    shutsOff && messages.oneOfTheHandlesThatShut,
+    breaker.tiedWith !== null && messages.handleTieToItsNeighbor,
+    feeds && messages.feeds(feeds.name),
+    messages.handle(handle),
+    load && messages.load(percentText(load.share), load.by === 'nameplates' ? messages.byNameplate : ''),
+    heat && heat.grade !== 'normal' && messages.warm(riseText(heat.overPeersC ?? heat.riseC)),
+    mark === undefined
+      ? messages.decision(decision.stop ? messages.stopHeadline(decision.headline) : decision.headline)
+      : mark?.text,
   ]
     .filter(Boolean)
     .join(', ');
@@ -46,10 +56,12 @@ interface Props {
   mirrored: boolean;
   onSide: boolean;
   shutsOff: boolean;
+  /** What the open job writes here; null: nothing; undefined: the decision. */
+  mark?: BoardMark | null | undefined;
 }
 
 /** What a breaker's cell shows: place, name, rating, load, warmth, the handle where it is, the decision. */
-export function BreakerCell({ entry, mirrored, onSide, shutsOff }: Props) {
+export function BreakerCell({ entry, mirrored, onSide, shutsOff, mark }: Props) {
   const { breaker, handle, load, heat, feeds, decision } = entry;
   const flow = onSide
     ? mirrored
@@ -58,7 +70,7 @@ export function BreakerCell({ entry, mirrored, onSide, shutsOff }: Props) {
     : mirrored
       ? 'flex-row-reverse'
       : 'flex-row';
-  const notes = [shutsOff && 'shuts off', feeds && `→ ${feeds.name}`, handle !== 'on' && handle].filter(
+  const notes = [shutsOff && messages.shutsOff, feeds && `→ ${feeds.name}`, handle !== 'on' && handle].filter(
     Boolean,
   );
   return (
@@ -117,7 +129,11 @@ export function BreakerCell({ entry, mirrored, onSide, shutsOff }: Props) {
           ) : (
             <span className="flex-1" />
           )}
-          <DecisionMark mark={familyMark(decision)} />
+          {mark === undefined ? (
+            <DecisionMark mark={familyMark(decision)} />
+          ) : (
+            mark && <JobMark mark={mark} />
+          )}
         </span>
       </span>
       <Handle

@@ -1,7 +1,7 @@
 import { LOAD_LIMITS } from '@phylaxon/core/facts/limits';
 import { classes } from '../../shared/ui/index.ts';
 
-/** The bar ends at 150 % of the rating; ticks stand at 80 and 100 %. */
+/** The bar ends at 150% of the rating; ticks stand at 80 and 100%. */
 const FULL = 1.5;
 const at = (share: number) => `${(Math.min(share, FULL) / FULL) * 100}%`;
 

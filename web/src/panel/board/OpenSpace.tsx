@@ -1,16 +1,21 @@
 import { classes } from '../../shared/ui/index.ts';
 import type { BoardItem, Cover } from '../boardLayout/index.ts';
+import * as messages from './messages.ts';
 
-const WORDS: Record<Cover, string> = { blank: 'filler', hole: 'open hole', unknown: 'empty' };
+const WORDS: Record<Cover, string> = { blank: 'filler', hole: messages.openSlot, unknown: 'empty' };
 const SPOKEN: Record<Cover, string> = {
-  blank: 'closed with a filler',
-  hole: 'an open hole: it needs a filler',
+  blank: messages.fillerPlate,
+  hole: messages.anOpenSlotItNeedsA,
   unknown: 'empty',
 };
 
 /** A space without a breaker, for those who do not see it. */
 export const spokenSpace = ({ space, cover }: BoardItem, planned?: string) =>
-  `Space ${space}, ${SPOKEN[cover!]}${planned === undefined ? '' : `, planned: ${planned}`}: put a breaker in`;
+  messages.spaceInstallABreaker(
+    space,
+    SPOKEN[cover!],
+    planned === undefined ? '' : messages.planned(planned),
+  );
 
 /** A space without a breaker: closed, open, or nobody has noted it. */
 export function OpenSpace({ item, onSide, planned }: { item: BoardItem; onSide: boolean; planned?: string }) {
@@ -26,7 +31,7 @@ export function OpenSpace({ item, onSide, planned }: { item: BoardItem; onSide: 
       <span className={classes(cover === 'hole' && 'font-bold text-heed-lit')}>{WORDS[cover]}</span>
       {planned !== undefined && (
         <span className="min-w-0 truncate border border-dashed border-heed-lit px-1 text-enamel-text">
-          planned: {planned}
+          {messages.planned2(planned)}
         </span>
       )}
       {cover === 'blank' && <span aria-hidden="true" className="h-3 min-w-3 flex-1 bg-enamel-line/50" />}

@@ -4,6 +4,7 @@ import { useRef, useState, type KeyboardEvent } from 'react';
 import { Link } from 'react-router';
 import { BoardFrame } from './BoardFrame.tsx';
 import { useUnits } from '../../shared/ui/index.ts';
+import type { BoardMark } from '../../shared/workbench/index.ts';
 import { BreakerCell, cellName, spokenCell } from './BreakerCell.tsx';
 import {
   cellLook,
@@ -14,6 +15,7 @@ import {
   type BoardItem,
 } from '../boardLayout/index.ts';
 import { OpenSpace, spokenSpace } from './OpenSpace.tsx';
+import * as messages from './messages.ts';
 
 interface Props {
   board: BoardData;
@@ -21,9 +23,13 @@ interface Props {
   chosen: string | null;
   /** What is planned in a space, by its number: never a fact. */
   planned?: ReadonlyMap<number, string>;
+  /** What the open job writes on breakers, in place of their decisions. */
+  marks?: ReadonlyMap<string, BoardMark> | undefined;
+  /** Where a cell leads: to its own page, unless a job selects with it. */
+  pathTo?: ((item: BoardItem) => string) | undefined;
 }
 
-const pathTo = (panelId: string, item: BoardItem) =>
+const ownPath = (panelId: string, item: BoardItem) =>
   item.entry
     ? `/panels/${panelId}/breakers/${item.entry.breaker.id}`
     : `/panels/${panelId}/spaces/${item.space}`;
@@ -41,7 +47,7 @@ export const shutOffs = ({ panel, breakers }: BoardData) =>
  * The panel drawn as it hangs. Tab enters it once; arrow keys move between breakers as they lie,
  * Enter opens one.
  */
-export function PanelBoard({ board, chosen, planned }: Props) {
+export function PanelBoard({ board, chosen, planned, marks, pathTo }: Props) {
   const items = boardItems(board);
   const grid = boardGrid(board);
   const shutsOff = shutOffs(board);
@@ -59,12 +65,13 @@ export function PanelBoard({ board, chosen, planned }: Props) {
   };
 
   const cell = (item: BoardItem) => {
-    const path = pathTo(board.panel.id, item);
+    const path = pathTo ? pathTo(item) : ownPath(board.panel.id, item);
+    const mark = item.entry ? marks?.get(item.entry.breaker.id) : undefined;
     const isChosen = (item.entry?.breaker.id ?? item.key) === chosen;
     if (item.echo) {
       return (
         <Link to={path} tabIndex={-1} aria-hidden="true" className={cellLook(item, isChosen)}>
-          <span className="text-xs text-enamel-soft">{cellName(item.entry!)}, other half</span>
+          <span className="text-xs text-enamel-soft">{messages.otherHalf(cellName(item.entry!))}</span>
         </Link>
       );
     }
@@ -79,14 +86,22 @@ export function PanelBoard({ board, chosen, planned }: Props) {
         tabIndex={item === entryPoint ? 0 : -1}
         aria-current={isChosen ? 'true' : undefined}
         aria-label={
-          item.entry ? spokenCell(item.entry, off, breakers) : spokenSpace(item, planned?.get(item.space!))
+          item.entry
+            ? spokenCell(item.entry, off, breakers, marks && (mark ?? null))
+            : spokenSpace(item, planned?.get(item.space!))
         }
         onFocus={() => setFocused(item.key)}
         onKeyDown={(event) => onKeyDown(event, item)}
         className={cellLook(item, isChosen)}
       >
         {item.entry ? (
-          <BreakerCell entry={item.entry} mirrored={item.across === 1} onSide={grid.onSide} shutsOff={off} />
+          <BreakerCell
+            entry={item.entry}
+            mirrored={item.across === 1}
+            onSide={grid.onSide}
+            shutsOff={off}
+            mark={marks && (mark ?? null)}
+          />
         ) : (
           <OpenSpace item={item} onSide={grid.onSide} planned={planned?.get(item.space!)} />
         )}
@@ -95,8 +110,8 @@ export function PanelBoard({ board, chosen, planned }: Props) {
   };
 
   return (
-    <nav aria-label={`Breakers of ${board.panel.name}`} className="on-enamel text-enamel-text">
-      <p className="sr-only">{gridText(board.panel)}. Arrow keys move between breakers, Enter opens one.</p>
+    <nav aria-label={messages.breakersOf(board.panel.name)} className="on-enamel text-enamel-text">
+      <p className="sr-only">{messages.arrowKeysMoveBetweenBreakers(gridText(board.panel))}</p>
       <BoardFrame board={board} grid={grid} items={items}>
         {cell}
       </BoardFrame>

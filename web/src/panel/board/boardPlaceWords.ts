@@ -14,7 +14,7 @@ export function boardPlaceWords(
   { spaces, orientation }: Pick<Panel, 'spaces' | 'orientation'>,
   { space, poles, half }: Pick<Breaker, 'space' | 'poles' | 'half'>,
 ): string {
-  if (space === null) return 'the main, by itself at the end of the panel';
+  if (space === null) return 'the main breaker, alone at the end of the panel';
   const places = Array.from({ length: half === null ? poles : 1 }, (_, pole) =>
     placeOfSpace(spaces, space + 2 * pole, orientation),
   );
@@ -29,6 +29,6 @@ export function boardPlaceWords(
       ? 'left column'
       : 'right column';
   const count =
-    along.length > 1 ? `${nth(along[0]!)} and ${nth(along[1]!)} place` : `${nth(along[0]!)} place`;
+    along.length > 1 ? `${nth(along[0]!)} and ${nth(along[1]!)} position` : `${nth(along[0]!)} position`;
   return `${line}, ${count} from the ${onSide ? 'left' : 'top'}`;
 }

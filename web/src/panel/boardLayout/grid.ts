@@ -2,6 +2,7 @@ import { isOnItsSide } from '@phylaxon/core/panel/layout';
 import type { Board } from '@phylaxon/core/views/board';
 import type { CSSProperties } from 'react';
 import { boardItems, splitAlong, type BoardItem } from './items.ts';
+import * as messages from './messages.ts';
 
 /** Where things go on the board's grid: half spaces run down it, or across it when the panel lies on its side. */
 export interface BoardGrid {
@@ -22,7 +23,7 @@ export function boardGrid(board: Board): BoardGrid {
   // Behind the cut everything moves on by the line that tells of it.
   const line = (along: number) => along + first + (cut !== null && along >= cut ? 1 : 0);
   const at = (along: number, length: number, across: string | number): CSSProperties => {
-    const run = `${line(along)} / span ${length}`;
+    const run = messages.span(line(along), length);
     return onSide ? { gridColumn: run, gridRow: across } : { gridRow: run, gridColumn: across };
   };
   return {

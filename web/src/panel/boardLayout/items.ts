@@ -9,6 +9,7 @@ import {
   type Leg,
   type Slot,
 } from '@phylaxon/core/panel/layout';
+import * as messages from './messages.ts';
 
 /** What closes a space that holds no breaker: a filler, nothing (a hole), or nobody has noted it. */
 export type Cover = 'blank' | 'hole' | 'unknown';
@@ -101,7 +102,7 @@ export function splitAlong(panel: Panel): number | null {
 /** Rows and columns the panel shows, as text for those who do not see it. */
 export const gridText = ({ spaces, orientation }: Panel) => {
   const { rows, columns } = spaceGrid(spaces, orientation);
-  return `${columns} columns and ${rows} rows of spaces`;
+  return messages.columnsAndRowsOfSpaces(columns, rows);
 };
 
 const middle = (item: BoardItem) => item.along + item.length / 2;

@@ -44,9 +44,9 @@ describe('a breaker in the hand', () => {
   test.each([
     [1, uuid(3), /Space 5 is taken/],
     [3, uuid(1), /Space 1 is taken/],
-    [4, 'open-3', /narrow breakers in 13–24 only/],
-    [6, 'open-3', /never move one alone/],
-    [1, uuid(6), /never move one alone/],
+    [4, 'open-3', /tandem breakers only in 13–24/],
+    [6, 'open-3', /must stay together/],
+    [1, uuid(6), /must stay together/],
   ])('%i onto %s is told why not', (n, key, reason) => {
     expect(String(plan(n, key)?.problem)).toMatch(reason);
   });

@@ -3,6 +3,7 @@ import { placementProblem, type Placed } from '@phylaxon/core/panel/layout';
 import type { Breaker, BreakerMove } from '@phylaxon/core/record/entities';
 import { placeText } from '../../shared/ui/index.ts';
 import type { BoardItem } from './items.ts';
+import * as messages from './messages.ts';
 
 /** A move as it would be asked for, and why it cannot be, where that is known beforehand. */
 export interface PlannedMove {
@@ -48,7 +49,7 @@ export function planMove(
     .map(placedOf);
   const tied = [breaker, exchangedFor].find((one) => one?.tiedWith);
   const problem = tied
-    ? `The handle at ${placeText(tied)} is tied to its neighbor’s: never move one alone. Untie it first.`
+    ? messages.theHandleAtIsTiedTo(placeText(tied))
     : (placementProblem(panel, others, placedOf(wanted))?.message ?? null);
   return { move, place: placeText(wanted), exchangedFor, problem };
 }

@@ -3,6 +3,7 @@ import { useRef } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { drawing } from '../../shared/api/index.ts';
 import { PanelForm } from '../setup/index.ts';
+import * as messages from './messages.ts';
 
 /** Draw a new panel: at a site that is on record, or at a new one. */
 export function NewPanelPage() {
@@ -20,12 +21,9 @@ export function NewPanelPage() {
 
   return (
     <main className="mx-auto max-w-3xl space-y-5 px-4 py-6">
-      <title>A new panel · Phylaxon</title>
-      <h1 className="text-3xl font-bold">Draw a panel</h1>
-      <p>
-        Look at the panel with its cover on. What is printed on its label can be added later; its breakers
-        come next, typed or one by one.
-      </p>
+      <title>{messages.newPanelPhylaxon}</title>
+      <h1 className="text-3xl font-bold">{messages.setUpAPanel}</h1>
+      <p>{messages.enterWhatYouCanSeeWith}</p>
       <PanelForm
         siteId={siteId}
         onStore={async (input, siteName) => sendNow(drawing.addPanel(await siteToUse(siteName ?? ''), input))}

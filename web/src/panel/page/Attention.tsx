@@ -3,12 +3,16 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { CaseList } from '../../diagnose/caseList/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
+import { useProfile } from '../../shared/stores/index.ts';
+import { electricianPages, type PanelAt } from '../../shared/workbench/index.ts';
 import { DirectoryForm } from '../setup/index.ts';
 import { asButton, classes, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** Nothing is chosen: what is most pressing, and how to go on. */
 export function Attention({ board }: { board: Board }) {
   const { say } = useUnits();
+  const profile = useProfile((state) => state.profile);
   const { panel, breakers } = board;
   const pressing = attentionOf(panel, breakers);
   const empty = breakers.every(({ breaker }) => breaker.role === 'main');
@@ -18,47 +22,19 @@ export function Attention({ board }: { board: Board }) {
     <div className="max-w-2xl">
       <p className="mb-4">
         <Link to={`/cases/new?panel=${panel.id}`} className={asButton('primary', 'large')}>
-          Something is wrong here
+          {messages.diagnoseAProblem}
         </Link>
       </p>
-      <Ways
-        label="Measure"
-        ways={[
-          ['Supply and legs', `/legs/${panel.id}`],
-          ['Logger recordings', `/panels/${panel.id}/recordings`],
-          ['Load test and scan', `/panels/${panel.id}/scan`],
-          ['Infrared images', `/panels/${panel.id}/heat-pictures`],
-          ['Is the panel failing?', `/panels/${panel.id}/review`],
-        ]}
-      />
-      <Ways
-        label="Plan"
-        ways={[
-          ['Make room for a circuit', `/panels/${panel.id}/room`],
-          ['What the service carries', `/panels/${panel.id}/service`],
-          ['What to buy', `/sites/${board.site.id}/parts`],
-          ['Visits', `/sites/${board.site.id}/visits`],
-        ]}
-      />
-      <Ways
-        label="Keep"
-        ways={[
-          ['Maintenance', `/panels/${panel.id}/upkeep`],
-          ['Map the house', `/panels/${panel.id}/map`],
-          ['The directory', `/panels/${panel.id}/directory`],
-          ['Report', `/panels/${panel.id}/report`],
-        ]}
-      />
       {cases.length > 0 && (
-        <section aria-label="Open cases" className="mb-6">
-          <h2 className="text-xl font-bold">Open cases</h2>
+        <section aria-label={messages.openCases} className="mb-6">
+          <h2 className="text-xl font-bold">{messages.openCases}</h2>
           <CaseList cases={cases} />
         </section>
       )}
       <h2 className="text-2xl font-bold">{attentionTitle(pressing.length, empty)}</h2>
       <ol className="mt-2 divide-y divide-rule">
         {pressing.map(({ breakerId, space, label, headline, because, stop }) => (
-          <li key={breakerId ?? `space ${space}`}>
+          <li key={breakerId ?? messages.space(space)}>
             <Link
               to={`/panels/${panel.id}/${breakerId ? `breakers/${breakerId}` : `spaces/${space}`}`}
               className="block min-h-11 py-2 hover:bg-bone-sunk"
@@ -72,33 +48,36 @@ export function Attention({ board }: { board: Board }) {
         ))}
       </ol>
       <details open={empty} className="mt-6 border-t border-rule-strong pt-2">
-        <summary className="min-h-11 py-2 text-xl font-bold">Type the directory</summary>
+        <summary className="min-h-11 py-2 text-xl font-bold">{messages.typeTheDirectory}</summary>
         <DirectoryForm board={board} />
       </details>
-      <p className="mt-4 text-ink-soft">
-        Choose a breaker on the board to log a reading, a trip or a reset, and see what to do.
-      </p>
+      <p className="mt-4 text-ink-soft">{messages.selectABreakerOnTheBoard}</p>
+      {profile === 'homeowner' && <ElectriciansWork at={{ panelId: panel.id, siteId: board.site.id }} />}
     </div>
   );
 }
 
 function attentionTitle(pressing: number, empty: boolean): string {
-  if (empty) return 'An empty panel: enter what is in it';
-  return pressing === 0 ? 'Nothing needs attention' : 'What needs attention, most pressing first';
+  if (empty) return messages.emptyPanelEnterItsBreakers;
+  return pressing === 0 ? messages.nothingNeedsAttention : messages.needsAttentionMostUrgentFirst;
 }
 
-/** What can be done with the panel as a whole. */
-function Ways({ label, ways }: { label: string; ways: [words: string, to: string][] }) {
+/** What an electrician does at this panel, for a homeowner: named, and what each is for. */
+function ElectriciansWork({ at }: { at: PanelAt }) {
   return (
-    <nav aria-label={`${label} this panel`} className="mb-2 grid grid-cols-[5rem_minmax(0,1fr)] items-start">
-      <p className="py-2.5 text-sm font-semibold text-ink-soft">{label}</p>
-      <p className="flex flex-wrap gap-x-5">
-        {ways.map(([words, to]) => (
-          <Link key={to} to={to} className="inline-flex min-h-11 items-center underline underline-offset-4">
-            {words}
-          </Link>
+    <details className="mt-6 border-t border-rule-strong pt-2">
+      <summary className="min-h-11 py-2 text-xl font-bold">{messages.workForAnElectrician}</summary>
+      <p className="text-ink-soft">{messages.thesePagesAreForAQualified}</p>
+      <ul>
+        {electricianPages().map(({ label, purpose, to }) => (
+          <li key={label}>
+            <Link to={to(at)} className="block min-h-11 py-2 hover:bg-bone-sunk">
+              <strong className="underline underline-offset-4">{label}</strong>
+              <span className="block text-ink-soft">{purpose}</span>
+            </Link>
+          </li>
         ))}
-      </p>
-    </nav>
+      </ul>
+    </details>
   );
 }

@@ -4,6 +4,7 @@ import type { ReadingsPreview } from '@phylaxon/core/api';
 import { invalidateRecord } from '../../shared/queries/index.ts';
 import { Button, FileField, Problems, problemsOf, useUnits } from '../../shared/ui/index.ts';
 import { FileProgressBar, useFileWork } from '../../shared/transfer/index.ts';
+import * as messages from './messages.ts';
 
 /** Readings from a table: what it would do is shown before it is done. */
 export function ImportReadings({ panelId }: { panelId: string }) {
@@ -28,7 +29,7 @@ export function ImportReadings({ panelId }: { panelId: string }) {
     try {
       const { toLog } = await work.run((job) => uploads.readings(panelId, file!, job));
       setPreview(null);
-      setDone(`✓ ${toLog === 1 ? '1 reading is' : `${toLog} readings are`} on record. Undo takes them back.`);
+      setDone(messages.nowOnRecordYouCanUndo(toLog === 1 ? messages.readingIs : messages.readingsAre(toLog)));
       void invalidateRecord();
     } catch (error) {
       fail(error);
@@ -38,31 +39,26 @@ export function ImportReadings({ panelId }: { panelId: string }) {
   return (
     <div className="space-y-3">
       <FileField
-        label="Readings from a CSV table"
+        label={messages.readingsFromACsvTable}
         accept=".csv,text/csv"
         onFile={(chosen) => void choose(chosen)}
       />
-      <p className="text-sm text-ink-soft">
-        Columns: time (UTC), place, measured at, value, unit; with temperatures also air (°C). A table
-        exported from a site has them.
-      </p>
+      <p className="text-sm text-ink-soft">{messages.columnsTimeUtcPlaceMeasuredAt}</p>
       <FileProgressBar work={work} />
       {preview && (
         <div className="border-l-4 border-rule-strong pl-4">
           <p>
-            <strong>
-              {preview.toLog} {preview.toLog === 1 ? 'reading' : 'readings'} would be logged
-            </strong>
-            {preview.from && preview.to && `, from ${dateText(preview.from)} to ${dateText(preview.to)}`}.
-            {preview.known > 0 && ` ${preview.known} are on record already and are left out.`}
-            {preview.struck > 0 && ` ${preview.struck} are struck in the table and are left out.`}
+            <strong>{messages.toImport(preview.toLog, preview.toLog === 1 ? 'reading' : 'readings')}</strong>
+            {preview.from && preview.to && messages.fromTo(dateText(preview.from), dateText(preview.to))}.
+            {preview.known > 0 && messages.areAlreadyOnRecordAndAre(preview.known)}
+            {preview.struck > 0 && messages.areVoidInTheTableAnd(preview.struck)}
           </p>
           <Button className="mt-2" disabled={preview.toLog === 0 || work.isBusy} onClick={() => void store()}>
-            Log them
+            {messages.importReadings}
           </Button>
         </div>
       )}
-      <Problems title="Nothing from this table was imported:" problems={problems} />
+      <Problems title={messages.theTableWasNotImported} problems={problems} />
       <p role="status" className="text-good">
         {done ?? ''}
       </p>

@@ -6,6 +6,7 @@ import { DirectoryForm, PanelForm } from '../setup/index.ts';
 import { Button, FieldError, showErrors, TextField, useAction } from '../../shared/ui/index.ts';
 import { sendNow } from '../../shared/stores/index.ts';
 import { ImportReadings } from './ImportReadings.tsx';
+import * as messages from './messages.ts';
 
 /** The panel itself: what it is, its directory, its tables, another like it, off the site. */
 export function SetUp({ board }: { board: Board }) {
@@ -13,7 +14,7 @@ export function SetUp({ board }: { board: Board }) {
   const { panel } = board;
   return (
     <div className="max-w-3xl space-y-6">
-      <h1 className="text-2xl font-bold">Set up {panel.name}</h1>
+      <h1 className="text-2xl font-bold">{messages.setUp(panel.name)}</h1>
       <PanelForm
         siteId={board.site.id}
         board={board}
@@ -23,18 +24,18 @@ export function SetUp({ board }: { board: Board }) {
         }}
       />
       <details className="border-t border-rule-strong pt-2">
-        <summary className="min-h-11 py-2 text-xl font-bold">Type the directory</summary>
+        <summary className="min-h-11 py-2 text-xl font-bold">{messages.typeTheDirectory}</summary>
         <DirectoryForm board={board} />
       </details>
       <section className="border-t border-rule-strong pt-3">
-        <h2 className="text-xl font-bold">Tables</h2>
+        <h2 className="text-xl font-bold">{messages.tables}</h2>
         <p className="py-2">
           <a
             href={fileAddresses.directory(panel.id)}
             download
             className="font-semibold underline underline-offset-4"
           >
-            This panel’s directory as CSV
+            {messages.panelDirectoryAsCsv}
           </a>
         </p>
         <ImportReadings panelId={panel.id} />
@@ -47,7 +48,7 @@ export function SetUp({ board }: { board: Board }) {
 
 function Duplicate({ board: { panel } }: { board: Board }) {
   const navigate = useNavigate();
-  const form = useForm({ defaultValues: { name: `${panel.name} copy` } });
+  const form = useForm({ defaultValues: { name: messages.copy(panel.name) } });
   const { register, handleSubmit, formState } = form;
   const onSubmit = async ({ name }: { name: string }) => {
     try {
@@ -59,17 +60,17 @@ function Duplicate({ board: { panel } }: { board: Board }) {
   };
   return (
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Another panel like this one</h2>
-      <p className="mb-2 text-ink-soft">With its breakers and circuits, without what was logged.</p>
+      <h2 className="text-xl font-bold">{messages.copyThisPanel}</h2>
+      <p className="mb-2 text-ink-soft">{messages.copiesTheBreakersAndCircuits}</p>
       <div className="flex flex-wrap items-end gap-3">
         <TextField
           className="max-w-xs flex-1"
-          label="Name of the new panel"
+          label={messages.nameOfTheNewPanel}
           registration={register('name')}
           error={formState.errors.name?.message}
         />
         <Button type="submit" look="quiet" disabled={formState.isSubmitting}>
-          Duplicate
+          {messages.duplicate}
         </Button>
       </div>
       <FieldError message={formState.errors.root?.message} />
@@ -88,11 +89,9 @@ function TakeOff({ board: { panel, site } }: { board: Board }) {
   return (
     <section className="border-t border-rule-strong pt-3">
       <Button look="quiet" disabled={busy} onClick={() => void takeOff()}>
-        This panel is no longer at the site
+        {messages.removeThisPanel}
       </Button>
-      <p className="mt-1 text-sm text-ink-soft">
-        What is on record of it stays, and Undo on the site’s page brings it back.
-      </p>
+      <p className="mt-1 text-sm text-ink-soft">{messages.itsRecordIsKeptUndoOn}</p>
       <FieldError message={problem ?? undefined} />
     </section>
   );

@@ -1,1 +1,1 @@
-export { PanelPage } from './PanelPage.tsx';
+export { BreakerPage, PanelPage, SetUpPage, SpacePage } from './panelPages.tsx';

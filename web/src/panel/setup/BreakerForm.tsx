@@ -24,6 +24,7 @@ import {
   type Option,
 } from '../../shared/ui/index.ts';
 import { sendNow, sendEntries } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 const SIZES = ['1', '2', 'upper', 'lower', 'inner', 'outer'] as const;
 
@@ -41,17 +42,17 @@ type Values = z.output<typeof form>;
 
 const RATINGS = STANDARD_RATINGS_AMPS.map((amps) => ({ value: String(amps), label: `${amps} A` }));
 const SIZE_OPTIONS: Option[] = [
-  { value: '1', label: 'one pole, one space' },
-  { value: '2', label: 'two poles, two spaces (240 V)' },
-  { value: 'upper', label: 'narrow, upper half of the space' },
-  { value: 'lower', label: 'narrow, lower half of the space' },
-  { value: 'inner', label: 'two poles, inner pair of a quad' },
-  { value: 'outer', label: 'two poles, outer pair of a quad' },
+  { value: '1', label: messages.onePoleFullSize },
+  { value: '2', label: messages.twoPole240VFullSize },
+  { value: 'upper', label: messages.halfSizeUpperHalfOfThe },
+  { value: 'lower', label: messages.halfSizeLowerHalfOfThe },
+  { value: 'inner', label: messages.twoPoleInnerPairOfA },
+  { value: 'outer', label: messages.twoPoleOuterPairOfA },
 ];
 const KINDS = BREAKER_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }));
 const DIRECTIONS: Option[] = [
-  { value: 'left', label: 'to the left' },
-  { value: 'right', label: 'to the right' },
+  { value: 'left', label: messages.toTheLeft },
+  { value: 'right', label: messages.toTheRight },
   { value: 'up', label: 'up' },
   { value: 'down', label: 'down' },
 ];
@@ -132,49 +133,44 @@ export default function BreakerForm(props: Props) {
       <StaleNote versioned={versioned} />
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
-          label="Rating"
+          label={messages.rating}
           options={ratingsWith(breaker)}
           registration={register('ratingAmps')}
           error={errors.ratingAmps?.message}
         />
         {breaker?.role !== 'main' && (
           <SelectField
-            label="Size"
+            label={messages.size}
             options={SIZE_OPTIONS}
             registration={register('size')}
             error={errors.size?.message ?? sizeProblem}
           />
         )}
-        <SelectField label="Kind" options={KINDS} registration={register('kind')} />
+        <SelectField label={messages.type} options={KINDS} registration={register('kind')} />
         <TextField
-          label="Part family"
+          label={messages.breakerFamily}
           registration={register('family')}
           error={errors.family?.message ?? (notListed && !asFound ? problem.message : undefined)}
-          hint={panel.family ? `This panel’s own is ${panel.family}.` : undefined}
+          hint={panel.family ? messages.thisPanelSFamilyIs(panel.family) : undefined}
         />
         <TextField
-          label="Installed on"
+          label={messages.installedOn}
           type="date"
           registration={register('installedOn')}
           error={errors.installedOn?.message}
         />
         <SelectField
-          label="On is"
+          label={messages.onDirection}
           options={
-            breaker ? DIRECTIONS : [{ value: 'usual', label: 'as usual at this place' }, ...DIRECTIONS]
+            breaker ? DIRECTIONS : [{ value: 'usual', label: messages.usualForThisSpace }, ...DIRECTIONS]
           }
           registration={register('onDirection')}
         />
       </div>
-      {notListed && (
-        <Check
-          label="Record it as found: it sits there, though it does not belong"
-          registration={register('asFound')}
-        />
-      )}
+      {notListed && <Check label={messages.recordAsFoundThisBreakerIs} registration={register('asFound')} />}
       <FieldError message={errors.root?.message} />
       <Button type="submit" disabled={isSubmitting}>
-        {breaker ? 'Store breaker' : 'Put this breaker in'}
+        {breaker ? messages.saveBreaker : messages.installThisBreaker}
       </Button>
     </form>
   );

@@ -14,6 +14,7 @@ import {
   useAction,
 } from '../../shared/ui/index.ts';
 import { sendNow } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   breaker: Breaker;
@@ -64,24 +65,25 @@ function Replace({ breaker }: { breaker: Breaker }) {
 
   return (
     <details>
-      <summary className="min-h-11 py-2 font-semibold">It was replaced by a new part</summary>
+      <summary className="min-h-11 py-2 font-semibold">{messages.replacedWithANewBreaker}</summary>
       <form noValidate onSubmit={handleSubmit(onSubmit)} className="space-y-3">
-        <p className="text-ink-soft">
-          The circuit stays with the place. What was logged stays with the old part, so that its faults are
-          not held against the new one; the record shows both.
-        </p>
+        <p className="text-ink-soft">{messages.theCircuitStaysWithTheSpace}</p>
         <div className="grid gap-3 sm:grid-cols-2">
           <TextField
-            label="Part family"
+            label={messages.breakerFamily}
             registration={register('family')}
             error={formState.errors.family?.message}
           />
-          <TextField label="Installed on" type="date" registration={register('installedOn')} />
-          <TextField className="sm:col-span-2" label="Why was it replaced?" registration={register('why')} />
+          <TextField label={messages.installedOn} type="date" registration={register('installedOn')} />
+          <TextField
+            className="sm:col-span-2"
+            label={messages.whyWasItReplaced}
+            registration={register('why')}
+          />
         </div>
         <FieldError message={formState.errors.root?.message} />
         <Button type="submit" look="quiet" disabled={formState.isSubmitting}>
-          Record the new part
+          {messages.saveTheNewBreaker}
         </Button>
       </form>
     </details>
@@ -93,7 +95,7 @@ function MoveTo({ breaker, board }: Props) {
   const { register, handleSubmit, formState } = form;
   const spaces = Array.from({ length: board.panel.spaces }, (_, i) => ({
     value: `${i + 1}`,
-    label: `space ${i + 1}`,
+    label: messages.space(i + 1),
   }));
 
   const onSubmit = async ({ space }: { space: string }) => {
@@ -110,13 +112,13 @@ function MoveTo({ breaker, board }: Props) {
     <form noValidate onSubmit={handleSubmit(onSubmit)} className="flex flex-wrap items-end gap-3">
       <SelectField
         className="max-w-xs flex-1"
-        label="It sits elsewhere"
+        label={messages.moveToAnotherSpace}
         options={spaces}
         registration={register('space')}
         error={formState.errors.space?.message ?? formState.errors.root?.message}
       />
       <Button type="submit" look="quiet" disabled={formState.isSubmitting}>
-        Move it there
+        {messages.move}
       </Button>
     </form>
   );
@@ -137,24 +139,21 @@ function Tie({ breaker, board }: Props) {
   if (breaker.poles === 2) return null;
   return (
     <div>
-      <p className="font-semibold">Linked handles</p>
+      <p className="font-semibold">{messages.handleTie}</p>
       {tied ? (
         <p className="flex flex-wrap items-center gap-3">
-          Its handle is tied to that at {placeText(tied)}: both open together.
+          {messages.thisHandleIsTiedToThe(placeText(tied))}
           <Button look="quiet" disabled={busy} onClick={() => void tie(null)}>
-            Untie them
+            {messages.removeTheHandleTie}
           </Button>
         </p>
       ) : could.length === 0 ? (
-        <p className="text-ink-soft">
-          A tie joins one-pole neighbors in one column that sit on opposite legs; there is none beside this
-          one.
-        </p>
+        <p className="text-ink-soft">{messages.aHandleTieJoinsOnePole}</p>
       ) : (
         <p className="flex flex-wrap gap-3">
           {could.map((one) => (
             <Button key={one.id} look="quiet" disabled={busy} onClick={() => void tie(one.id)}>
-              Tie it to {placeText(one)}
+              {messages.tieTo(placeText(one))}
             </Button>
           ))}
         </p>
@@ -175,9 +174,9 @@ function TakeOut({ breaker }: { breaker: Breaker }) {
   return (
     <div>
       <Button look="quiet" disabled={busy} onClick={() => void takeOut()}>
-        It is no longer in the panel
+        {messages.removeFromThePanel}
       </Button>
-      <p className="mt-1 text-sm text-ink-soft">A breaker that is taken off the board keeps its record.</p>
+      <p className="mt-1 text-sm text-ink-soft">{messages.aBreakerRemovedFromTheBoard}</p>
       <FieldError message={problem ?? undefined} />
     </div>
   );

@@ -15,8 +15,9 @@ import {
   withDraft,
 } from '../../shared/ui/index.ts';
 import { sendNow } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
-const EXAMPLE = '1 kitchen counter 20 gf\n2-4 range 40\n3u hall lights 15\n3l porch 15';
+const EXAMPLE = messages.kitchenCounter20Gf24;
 
 const EMPTY = { text: '' };
 
@@ -54,9 +55,7 @@ export default function DirectoryForm({ board }: { board: Board }) {
     <form noValidate onSubmit={submit} className="space-y-3">
       <DraftNote draft={draft} />
       <label htmlFor={id} className="block">
-        A breaker a line: space, name, rating in A; then gf, af, dual or surge where it is not a standard one.
-        Two poles as 2-4, narrow halves as 3u and 3l, the pairs of a quad as 5i and 5o; “tied” ties a handle
-        to the line before; “13-16 blank” notes fillers, “9 open” a hole.
+        {messages.oneBreakerPerLineSpaceName}
       </label>
       <textarea
         id={id}
@@ -73,7 +72,7 @@ export default function DirectoryForm({ board }: { board: Board }) {
         <ul>
           {problems.map(({ line, message }) => (
             <li key={line} className="font-medium text-danger">
-              <span aria-hidden="true">✕ </span>Line {line}: {message}
+              {messages.line(<span aria-hidden="true">✕ </span>, line, message)}
             </li>
           ))}
         </ul>
@@ -86,7 +85,7 @@ export default function DirectoryForm({ board }: { board: Board }) {
           {openings.map(({ line, spaces, cover }) => (
             <li key={line}>
               <span className="figures text-ink-soft">{saySpaceList(spaces)}</span>{' '}
-              {cover === 'blank' ? 'closed with fillers' : 'open'}
+              {cover === 'blank' ? messages.closedWithFillerPlates : 'open'}
             </li>
           ))}
         </ul>
@@ -95,11 +94,11 @@ export default function DirectoryForm({ board }: { board: Board }) {
         <Button type="submit" disabled={formState.isSubmitting || problems.length > 0 || isEmpty}>
           {entries.length === 0
             ? openings.length > 0
-              ? 'Note these openings'
-              : 'Put these breakers in'
-            : `Put ${entries.length} ${entries.length === 1 ? 'breaker' : 'breakers'} in`}
+              ? messages.saveTheseOpenings
+              : messages.addTheseBreakers
+            : messages.add(entries.length, entries.length === 1 ? 'breaker' : 'breakers')}
         </Button>
-        <span className="text-sm text-ink-soft">or Ctrl + Enter</span>
+        <span className="text-sm text-ink-soft">{messages.orCtrlEnter}</span>
       </div>
     </form>
   );
@@ -112,7 +111,7 @@ function Understood({ entry }: { entry: DirectoryEntry }) {
       <span className="figures font-semibold">
         {entry.ratingAmps} A {KIND_SHORT[entry.kind]}
       </span>
-      {entry.tied && ' tied to the one before'}
+      {entry.tied && messages.handleTieToTheOneBefore}
     </>
   );
 }

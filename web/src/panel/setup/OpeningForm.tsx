@@ -3,13 +3,14 @@ import { drawing } from '../../shared/api/index.ts';
 import { Button, FieldError, useAction } from '../../shared/ui/index.ts';
 import { sendNow } from '../../shared/stores/index.ts';
 import { panelChangeOf } from './panelValues.ts';
+import * as messages from './messages.ts';
 
 type Cover = 'blank' | 'hole' | 'unknown';
 
 const WORDS: Record<Cover, string> = {
-  blank: 'A filler closes it',
-  hole: 'It is an open hole',
-  unknown: 'Not noted',
+  blank: messages.closedWithAFillerPlate,
+  hole: messages.openSlot,
+  unknown: messages.notNoted,
 };
 
 /** What closes a space that holds no breaker. */
@@ -30,7 +31,7 @@ export default function OpeningForm({ board, space }: { board: Board; space: num
   return (
     <div>
       <p id="opening" className="mb-1 font-semibold">
-        No breaker sits here
+        {messages.noBreakerInThisSpace}
       </p>
       <div role="group" aria-labelledby="opening" className="flex flex-wrap gap-2">
         {(Object.keys(WORDS) as Cover[]).map((cover) => (
@@ -45,10 +46,7 @@ export default function OpeningForm({ board, space }: { board: Board; space: num
         ))}
       </div>
       {now === 'hole' && (
-        <p className="mt-2 border-l-4 border-heed pl-3">
-          Live parts lie behind an open hole. Keep hands and things away; a filler made for this panel closes
-          it.
-        </p>
+        <p className="mt-2 border-l-4 border-heed pl-3">{messages.energizedPartsAreBehindAnOpen}</p>
       )}
       <FieldError message={problem ?? undefined} />
     </div>

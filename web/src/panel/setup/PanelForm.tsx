@@ -22,6 +22,7 @@ import {
   withDraft,
 } from '../../shared/ui/index.ts';
 import { panelForm, panelFromForm, panelFormValues, type PanelValues } from './panelValues.ts';
+import * as messages from './messages.ts';
 
 const ratings = (from: number) =>
   STANDARD_RATINGS_AMPS.filter((amps) => amps >= from).map((amps) => ({
@@ -29,23 +30,23 @@ const ratings = (from: number) =>
     label: `${amps} A`,
   }));
 const MAINS = ratings(30);
-const BUSES = [{ value: '', label: 'not known' }, ...ratings(60)];
+const BUSES = [{ value: '', label: messages.notKnown }, ...ratings(60)];
 const HANGS = [
-  { value: 'upright', label: 'upright, main at the top' },
-  { value: 'inverted', label: 'upside down, main at the bottom' },
-  { value: 'left', label: 'on its side, main at the left' },
-  { value: 'right', label: 'on its side, main at the right' },
+  { value: 'upright', label: messages.uprightMainAtTheTop },
+  { value: 'inverted', label: messages.upsideDownMainAtTheBottom },
+  { value: 'left', label: messages.onItsSideMainAtThe },
+  { value: 'right', label: messages.onItsSideMainAtTheRight },
 ];
 const ENTRIES = [
-  { value: 'main', label: 'A main breaker' },
-  { value: 'lugs', label: 'No main here: lugs or a feeder' },
-  { value: 'split', label: 'Several handles: a split bus' },
+  { value: 'main', label: messages.aMainBreaker },
+  { value: 'lugs', label: messages.noMainInThisPanelLugs },
+  { value: 'split', label: messages.severalHandlesSplitBus },
 ];
 const NARROW = [
-  { value: 'unknown', label: 'label not read' },
+  { value: 'unknown', label: messages.labelNotRead },
   { value: 'none', label: 'nowhere' },
-  { value: 'all', label: 'in every space' },
-  { value: 'some', label: 'in these spaces' },
+  { value: 'all', label: messages.inEverySpace },
+  { value: 'some', label: messages.inTheseSpaces },
 ];
 
 interface Props {
@@ -96,33 +97,33 @@ export default function PanelForm({ siteId, board, onStore, onStored }: Props) {
       <StaleNote versioned={versioned} />
       {!siteId && (
         <TextField
-          label="Site"
+          label={messages.site}
           registration={register('siteName')}
           error={errors.siteName?.message}
-          hint="A house, a workshop."
+          hint={messages.aHouseOrAWorkshop}
         />
       )}
       <div className="grid gap-3 sm:grid-cols-2">
-        <TextField label="Panel" registration={register('name')} error={errors.name?.message} />
+        <TextField label={messages.panel} registration={register('name')} error={errors.name?.message} />
         <NumberField
-          label="Spaces, both sides together"
+          label={messages.spacesBothColumnsTogether}
           unit=""
           registration={register('spaces', number)}
           error={errors.spaces?.message}
         />
-        <SelectField label="It is mounted" options={HANGS} registration={register('orientation')} />
+        <SelectField label={messages.mounting} options={HANGS} registration={register('orientation')} />
         <TextField
-          label="Part family on its label"
+          label={messages.panelFamilyOnTheLabel}
           registration={register('family')}
           error={errors.family?.message}
-          hint="Empty while the label is not read."
+          hint={messages.leaveEmptyUntilTheLabelIs}
         />
       </div>
-      <Choices label="What shuts it off?" options={ENTRIES} registration={register('entry')} />
+      <Choices label={messages.mainDisconnect} options={ENTRIES} registration={register('entry')} />
       <div className="grid gap-3 sm:grid-cols-2">
         {entry === 'main' && (
           <SelectField
-            label="Main breaker"
+            label={messages.mainBreaker}
             options={MAINS}
             registration={register('mainAmps')}
             error={errors.mainAmps?.message}
@@ -130,7 +131,7 @@ export default function PanelForm({ siteId, board, onStore, onStored }: Props) {
         )}
         {entry === 'split' && (
           <NumberField
-            label="Lower section begins at space"
+            label={messages.lowerSectionStartsAtSpace}
             unit=""
             registration={register('splitAt', number)}
             error={errors.splitAt?.message}
@@ -138,55 +139,56 @@ export default function PanelForm({ siteId, board, onStore, onStored }: Props) {
         )}
         {(feeds.length > 0 || board?.fedFrom) && (
           <SelectField
-            label="Fed from"
-            options={[{ value: '', label: 'the service, or not known' }, ...feeds]}
+            label={messages.fedFrom}
+            options={[{ value: '', label: messages.serviceOrNotKnown }, ...feeds]}
             registration={register('fedFrom')}
             error={errors.fedFrom?.message}
           />
         )}
       </div>
       <details className="border-t border-rule pt-2" open={Boolean(board)}>
-        <summary className="min-h-11 py-2 font-semibold">Label, bus and openings</summary>
+        <summary className="min-h-11 py-2 font-semibold">{messages.labelBusAndOpenings}</summary>
         <div className="grid gap-3 sm:grid-cols-2">
-          <SelectField label="Bus rating" options={BUSES} registration={register('busAmps')} />
+          <SelectField label={messages.busRating} options={BUSES} registration={register('busAmps')} />
           <TextField
-            label="Other families its label lists"
+            label={messages.otherBreakerFamiliesListedOn}
             registration={register('alsoListed')}
             error={errors.alsoListed?.message}
-            hint="With commas between."
+            hint={messages.separatedByCommas}
           />
-          <SelectField label="Narrow breakers allowed" options={NARROW} registration={register('narrow')} />
+          <SelectField
+            label={messages.tandemBreakersAllowed}
+            options={NARROW}
+            registration={register('narrow')}
+          />
           {narrow === 'some' && (
             <TextField
-              label="Spaces for narrow breakers"
+              label={messages.spacesForTandemBreakers}
               registration={register('narrowSpaces')}
               error={errors.narrowSpaces?.message}
-              hint="Such as 13-24."
+              hint={messages.forExample1324}
             />
           )}
           <TextField
-            label="Closed with fillers"
+            label={messages.closedWithFillerPlates2}
             registration={register('blanks')}
             error={errors.blanks?.message}
-            hint="Spaces without a breaker, such as 13-16."
+            hint={messages.spacesWithoutABreakerFor}
           />
           <TextField
-            label="Open holes in the cover"
+            label={messages.openSlotsInTheCover}
             registration={register('holes')}
             error={errors.holes?.message}
-            hint="Live parts lie behind them."
+            hint={messages.energizedPartsAreBehindThem}
           />
           <div className="sm:col-span-2">
-            <Check
-              label="Feed-through lugs at the far end of the bus"
-              registration={register('feedThrough')}
-            />
+            <Check label={messages.feedThroughLugsAtTheFar} registration={register('feedThrough')} />
           </div>
         </div>
       </details>
       <FieldError message={errors.root?.message} />
       <Button type="submit" disabled={isSubmitting}>
-        {board ? 'Store panel' : 'Draw this panel'}
+        {board ? messages.savePanel : messages.setUpThisPanel}
       </Button>
     </form>
   );

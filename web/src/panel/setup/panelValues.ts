@@ -3,34 +3,35 @@ import { ORIENTATIONS, parseSpaceList, saySpaceList } from '@phylaxon/core/panel
 import { name } from '@phylaxon/core/facts/quantities';
 import { panelInput, type PanelChange, type PanelInput } from '@phylaxon/core/record/entities';
 import { z } from 'zod';
+import * as messages from './messages.ts';
 
 /** How power comes into a panel: through a main, through lugs or a feeder, or through several handles. */
 export const ENTRIES = ['main', 'lugs', 'split'] as const;
 
 const spaceList = z
   .string()
-  .refine((text) => parseSpaceList(text) !== null, 'Write spaces as numbers and ranges, such as 13-16, 20.');
+  .refine((text) => parseSpaceList(text) !== null, messages.enterSpacesAsNumbersAndRanges);
 
-const siteName = name('The site’s name');
+const siteName = name(messages.theSiteName);
 
 /** The panel form. Lists of spaces are written as people write them. */
 export const panelForm = z
   .object({
     /** For a panel at a site that is not on record yet; else null. */
     siteName: z.string().nullable(),
-    name: name('The panel’s name'),
-    spaces: z.int('Give a whole number.'),
+    name: name(messages.panelName),
+    spaces: z.int(messages.enterAWholeNumber),
     orientation: z.enum(ORIENTATIONS),
     entry: z.enum(ENTRIES),
     mainAmps: z.string(),
-    splitAt: z.int('Give the first space of the lower section.').nullable(),
+    splitAt: z.int(messages.enterTheFirstSpaceOfThe).nullable(),
     busAmps: z.string(),
-    family: z.string().trim().max(60, 'At most 60 characters.'),
+    family: z.string().trim().max(60, messages.enterAtMost60Characters),
     alsoListed: z.string(),
     narrow: z.enum(['unknown', 'none', 'all', 'some']),
     narrowSpaces: spaceList,
     feedThrough: z.boolean(),
-    /** '' for the service, else `breaker <id>` or `lugs <id>`. */
+    /** '' for the service, else `breaker:<id>` or `lugs:<id>`. */
     fedFrom: z.string(),
     blanks: spaceList,
     holes: spaceList,
@@ -42,7 +43,11 @@ export const panelForm = z
       }
     }
     if (values.entry === 'split' && values.splitAt === null) {
-      context.addIssue({ code: 'custom', path: ['splitAt'], message: 'Say where the lower section begins.' });
+      context.addIssue({
+        code: 'custom',
+        path: ['splitAt'],
+        message: messages.enterWhereTheLowerSection,
+      });
     }
     const parsed = panelInput.safeParse(panelFromForm(values));
     for (const { path, message } of parsed.error?.issues ?? []) {
@@ -58,7 +63,7 @@ const everySpace = (spaces: number) =>
 
 /** The form as the record takes it. */
 export function panelFromForm(values: PanelValues): PanelInput {
-  const [by = '', id = ''] = values.fedFrom.split(' ');
+  const [by = '', id = ''] = values.fedFrom.split(':');
   return {
     name: values.name,
     spaces: values.spaces,
@@ -100,7 +105,7 @@ export function panelFormValues(board?: Board, asksSite = false): PanelValues {
           : 'some';
   return {
     siteName: asksSite ? '' : null,
-    name: panel?.name ?? 'Main panel',
+    name: panel?.name ?? messages.mainPanel,
     spaces: panel?.spaces ?? 24,
     orientation: panel?.orientation ?? 'upright',
     entry: !panel || main ? 'main' : panel.splitAt !== null ? 'split' : 'lugs',
@@ -113,9 +118,9 @@ export function panelFormValues(board?: Board, asksSite = false): PanelValues {
     narrowSpaces: narrow === 'some' ? saySpaceList(narrowSpaces!) : '',
     feedThrough: panel?.feedThrough ?? false,
     fedFrom: panel?.fedByBreakerId
-      ? `breaker ${panel.fedByBreakerId}`
+      ? `breaker:${panel.fedByBreakerId}`
       : panel?.fedThroughPanelId
-        ? `lugs ${panel.fedThroughPanelId}`
+        ? `lugs:${panel.fedThroughPanelId}`
         : '',
     blanks: saySpaceList(panel?.blanks ?? []),
     holes: saySpaceList(panel?.holes ?? []),

@@ -24,24 +24,25 @@ import {
   useAction,
 } from '../../shared/ui/index.ts';
 import { sendNow, stepSite } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 /** One site: find anything in it, its panels, its files, its name, its end. */
 export function SitePage() {
   const { siteId = '' } = useParams();
   const { data: sites, error } = useQuery(recordQueries.sites());
   const summary = sites?.find(({ site }) => site.id === siteId);
-  const problem = error?.message ?? (sites && !summary ? 'This site does not exist.' : null);
+  const problem = error?.message ?? (sites && !summary ? messages.thisSiteDoesNotExist : null);
 
   return (
     <main className="mx-auto max-w-4xl space-y-8 px-4 py-6">
-      <title>{summary ? `${summary.site.name} · Phylaxon` : 'Phylaxon'}</title>
+      <title>{summary ? messages.phylaxon(summary.site.name) : messages.phylaxon2}</title>
       {problem && (
         <Notice title={problem}>
           <Link
             to="/"
             className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
           >
-            To the start
+            {messages.goToTheStartPage}
           </Link>
         </Notice>
       )}
@@ -73,12 +74,12 @@ function Steps({ summary: { site, steps } }: { summary: SiteSummary }) {
     <div className="mt-2 flex flex-wrap gap-2">
       {steps.undo && (
         <Button look="quiet" onClick={() => void step('undo')}>
-          Undo: {steps.undo.label}
+          {messages.undo(steps.undo.label)}
         </Button>
       )}
       {steps.redo && (
         <Button look="quiet" onClick={() => void step('redo')}>
-          Redo: {steps.redo.label}
+          {messages.redo(steps.redo.label)}
         </Button>
       )}
       <FieldError message={problem ?? undefined} />
@@ -88,8 +89,8 @@ function Steps({ summary: { site, steps } }: { summary: SiteSummary }) {
 
 function Panels({ summary: { site, panels } }: { summary: SiteSummary }) {
   return (
-    <section aria-label="Panels" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Panels</h2>
+    <section aria-label={messages.panels} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.panels}</h2>
       <ul className="mt-2 grid gap-1 sm:grid-cols-2">
         {panels.map(({ panel, breakers }) => (
           <li key={panel.id}>
@@ -98,19 +99,19 @@ function Panels({ summary: { site, panels } }: { summary: SiteSummary }) {
               className="on-enamel flex min-h-14 items-center justify-between gap-3 rounded-xs bg-enamel px-4 py-2 text-enamel-text hover:bg-enamel-raised"
             >
               <span className="text-lg font-semibold">{panel.name}</span>
-              <span className="figures text-sm text-enamel-soft">{breakers} breakers</span>
+              <span className="figures text-sm text-enamel-soft">{messages.breakers(breakers)}</span>
             </Link>
           </li>
         ))}
       </ul>
       <Link to={`/sites/${site.id}/panels/new`} className={classes('mt-3', asButton('quiet'))}>
-        Draw another panel here
+        {messages.setUpAnotherPanelHere}
       </Link>
       <Link to={`/sites/${site.id}/visits`} className={classes('mt-3 ml-3', asButton('quiet'))}>
-        Visits: what is due
+        {messages.visits}
       </Link>
       <Link to={`/sites/${site.id}/report`} className={classes('mt-3 ml-3', asButton('quiet'))}>
-        Report for the customer
+        {messages.reportForTheCustomer}
       </Link>
     </section>
   );
@@ -120,35 +121,33 @@ const LINK = 'inline-flex min-h-11 items-center font-semibold underline underlin
 
 function Files({ summary: { site } }: { summary: SiteSummary }) {
   return (
-    <section aria-label="Files" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Take it elsewhere</h2>
+    <section aria-label={messages.files} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.exportLabel}</h2>
       <ul>
         <li>
           <a href={fileAddresses.zip(site.id)} download className={LINK}>
-            Everything, with photos (zip)
+            {messages.everythingWithPhotosZip}
           </a>
         </li>
         <li>
           <a href={fileAddresses.json(site.id)} download className={LINK}>
-            Everything but the photos (JSON)
+            {messages.everythingWithoutPhotosJson}
           </a>
         </li>
         <li>
           <a href={fileAddresses.readings(site.id)} download className={LINK}>
-            All readings as a table (CSV)
+            {messages.allReadingsAsATableCsv}
           </a>
         </li>
       </ul>
-      <p className="text-sm text-ink-soft">
-        The zip brings the site back whole, here or on another machine: import it from the start page.
-      </p>
+      <p className="text-sm text-ink-soft">{messages.theZipFileRestoresTheWhole}</p>
     </section>
   );
 }
 
 /** Time zones to pick from; one that goes by another name here stays among them. */
 const zonesWith = (own: string) => [
-  { value: '', label: 'As on this device' },
+  { value: '', label: messages.sameAsThisDevice },
   ...[...new Set([...(own === '' ? [] : [own]), ...Intl.supportedValuesOf('timeZone')])].map((value) => ({
     value,
     label: value.replaceAll('_', ' '),
@@ -178,18 +177,26 @@ function NameAndNote({ summary: { site } }: { summary: SiteSummary }) {
     <form
       noValidate
       onSubmit={handleSubmit(onSubmit)}
-      aria-label="Name, note, time zone"
+      aria-label={messages.nameNoteAndTimeZone}
       className="space-y-3 border-t border-rule-strong pt-3"
     >
-      <h2 className="text-xl font-bold">Name, note, time zone</h2>
+      <h2 className="text-xl font-bold">{messages.nameNoteAndTimeZone}</h2>
       <DraftNote draft={draft} />
       <StaleNote versioned={versioned} />
       <div className="grid gap-3 sm:grid-cols-2">
-        <TextField label="Site" registration={register('name')} error={formState.errors.name?.message} />
-        <TextField label="Note" registration={register('note')} error={formState.errors.note?.message} />
+        <TextField
+          label={messages.site}
+          registration={register('name')}
+          error={formState.errors.name?.message}
+        />
+        <TextField
+          label={messages.note}
+          registration={register('note')}
+          error={formState.errors.note?.message}
+        />
         <SelectField
-          label="Time zone"
-          hint="Its days and clock changes are those of upkeep and its calendar."
+          label={messages.timeZone}
+          hint={messages.maintenanceDatesAndTheCalendar}
           options={zones}
           registration={register('zone')}
           error={formState.errors.zone?.message}
@@ -197,7 +204,7 @@ function NameAndNote({ summary: { site } }: { summary: SiteSummary }) {
       </div>
       <FieldError message={formState.errors.root?.message} />
       <Button type="submit" look="quiet" disabled={formState.isSubmitting}>
-        Store
+        {messages.save}
       </Button>
     </form>
   );
@@ -216,12 +223,12 @@ function Wipe({ summary: { site } }: { summary: SiteSummary }) {
     });
   return (
     <details className="border-t border-rule-strong pt-2">
-      <summary className="min-h-11 py-2 font-semibold">Wipe this site</summary>
-      <p>Everything on record of it is deleted, and no undo brings it back. Take the zip first: it does.</p>
+      <summary className="min-h-11 py-2 font-semibold">{messages.deleteThisSite}</summary>
+      <p>{messages.thisDeletesTheWholeRecordOf}</p>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <div className="min-w-64 flex-1">
           <label htmlFor="wipe" className="mb-1 block text-sm font-medium">
-            To wipe it, type its name: {site.name}
+            {messages.toConfirmTypeTheSiteS(site.name)}
           </label>
           <input
             id="wipe"
@@ -232,7 +239,7 @@ function Wipe({ summary: { site } }: { summary: SiteSummary }) {
           />
         </div>
         <Button disabled={busy || typed.trim() !== site.name} onClick={() => void wipe()}>
-          Wipe it for good
+          {messages.deletePermanently}
         </Button>
       </div>
       <FieldError message={problem ?? undefined} />

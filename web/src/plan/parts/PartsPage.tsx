@@ -10,17 +10,18 @@ import { useQueries, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { Button, capital, classes, Notice, PageHead, toNumber, TypedInput } from '../../shared/ui/index.ts';
+import { Button, classes, Notice, PageHead, toNumber, TypedInput } from '../../shared/ui/index.ts';
 import { useParts } from './partsStore.ts';
+import * as messages from './messages.ts';
 
-const GROUPS: PartLine['group'][] = [
-  'breakers',
-  'narrow units',
-  'conductor',
-  'fillers',
-  'small parts',
-  'take along',
-];
+const GROUPS: { readonly [G in PartLine['group']]: string } = {
+  breakers: messages.breakers,
+  'tandem-breakers': messages.tandemBreakers,
+  conductor: messages.conductor,
+  fillers: messages.fillerPlates,
+  'small-parts': messages.smallParts,
+  'bring-along': messages.bringAlong,
+};
 
 /** What to buy and to take along, from what was decided and planned at a site. */
 export function PartsPage() {
@@ -37,25 +38,25 @@ export function PartsPage() {
   });
   const lines = planning ? partsList(planning, decided) : [];
   return (
-    <main className="mx-auto max-w-4xl space-y-5 px-4 py-5 sm:px-6 print:space-y-2 print:p-0 print:text-xs">
-      <PageHead backTo={`/sites/${siteId}`} back={planning?.site.name ?? 'The site'} title="What to buy" />
+    <main className="max-w-5xl space-y-5 px-4 py-5 sm:px-6 print:space-y-2 print:p-0 print:text-xs">
+      <PageHead
+        backTo={`/sites/${siteId}`}
+        back={planning?.site.name ?? messages.theSite}
+        title={messages.partsList}
+      />
       {error && <Notice title={error.message} />}
-      {planning && lines.length === 0 && (
-        <p>
-          Nothing yet: what is decided to be replaced, and what is planned in a panel, comes together here.
-        </p>
-      )}
+      {planning && lines.length === 0 && <p>{messages.noPartsYetRecommended}</p>}
       {lines.length > 0 && (
         <>
           <p className="flex flex-wrap gap-3 print:hidden">
             <Button look="quiet" onClick={() => window.print()}>
-              Print it
+              {messages.print}
             </Button>
             <Button look="quiet" onClick={() => void saveCsv(lines)}>
-              Save as CSV
+              {messages.saveAsCsv}
             </Button>
           </p>
-          {GROUPS.map((group) => (
+          {(Object.keys(GROUPS) as PartLine['group'][]).map((group) => (
             <Group
               key={group}
               siteId={siteId}
@@ -64,17 +65,14 @@ export function PartsPage() {
             />
           ))}
           <Sum lines={lines.filter(({ group }) => isBought(group))} />
-          <p className="text-sm text-ink-soft">
-            Same maker is not enough: family and series as on the panel’s label. Where a family is withdrawn,
-            ask its maker for what is listed in its place. Take the old one along, or its photo.
-          </p>
+          <p className="text-sm text-ink-soft">{messages.theSameManufacturerIsNotEnough}</p>
         </>
       )}
     </main>
   );
 }
 
-const isBought = (group: PartLine['group']): boolean => group !== 'take along';
+const isBought = (group: PartLine['group']): boolean => group !== 'bring-along';
 
 /** What one costs: as a rule, or as somebody says. */
 function Price({
@@ -96,7 +94,7 @@ function Price({
       <span className="figures text-ink-soft">{currency}</span>
       <input
         inputMode="decimal"
-        aria-label={`Price of one: ${what}`}
+        aria-label={messages.unitPrice(what)}
         placeholder={band ? `${band.from}–${band.to}` : 'price'}
         value={typed}
         onChange={(event) => {
@@ -117,21 +115,19 @@ function Sum({ lines }: { lines: readonly PartLine[] }) {
   const money = (value: number) => `${currency} ${value.toFixed(2)}`;
   return (
     <section
-      aria-label="What it comes to"
+      aria-label={messages.total}
       className="flex flex-wrap items-end justify-between gap-3 border-t-2 border-ink pt-3"
     >
       <p>
         <strong className="figures text-xl">
-          {from === to ? money(from) : `${money(from)} to ${money(to)}`}
+          {from === to ? money(from) : messages.to(money(from), money(to))}
         </strong>
-        {unpriced > 0 && ` and ${unpriced} ${unpriced === 1 ? 'line' : 'lines'} without a price`}
-        <span className="block text-sm text-ink-soft">
-          Where no price is typed, what such parts cost as a rule. Type your own to be exact.
-        </span>
+        {unpriced > 0 && messages.andWithoutAPrice(unpriced, unpriced === 1 ? 'line' : 'lines')}
+        <span className="block text-sm text-ink-soft">{messages.linesWithoutAPriceUseTypical}</span>
       </p>
       <div className="print:hidden">
         <TypedInput
-          label="Currency"
+          label={messages.currency}
           value={currency}
           onValue={(text) => setCurrency(text.slice(0, 6))}
           isFigure={false}
@@ -166,8 +162,8 @@ function Group({
   const done = new Set(ticked[siteId] ?? []);
   if (lines.length === 0) return null;
   return (
-    <section aria-label={capital(group)} className="border-t border-rule-strong pt-2 print:pt-1">
-      <h2 className="text-lg font-bold">{capital(group)}</h2>
+    <section aria-label={GROUPS[group]} className="border-t border-rule-strong pt-2 print:pt-1">
+      <h2 className="text-lg font-bold">{GROUPS[group]}</h2>
       <ul className="divide-y divide-rule">
         {lines.map(({ key, count, what, forWhat, band }) => (
           <li key={key} className="flex flex-wrap items-start justify-between gap-x-4">
@@ -180,7 +176,9 @@ function Group({
               />
               <span className={classes(done.has(key) && 'text-ink-soft line-through')}>
                 <span className="figures font-bold">{count}</span> × {what}
-                <span className="block text-sm text-ink-soft print:text-xs">For {forWhat}</span>
+                <span className="block text-sm text-ink-soft print:text-xs">
+                  {messages.forLabel(forWhat)}
+                </span>
               </span>
             </label>
             {isBought(group) && (

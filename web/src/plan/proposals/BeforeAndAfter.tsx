@@ -2,6 +2,7 @@ import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
 import type { Board } from '@phylaxon/core/views/board';
 import { afterSteps } from '@phylaxon/core/views/planning';
 import { PanelSketch } from '../../panel/board/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   board: Board;
@@ -28,8 +29,8 @@ export function BeforeAndAfter({ board, steps, place: newAt, poles }: Props) {
     <div className="flex gap-4">
       {(
         [
-          ['Before', board, null],
-          ['After', after, newAt],
+          [messages.before, board, null],
+          [messages.after, after, newAt],
         ] as const
       ).map(([name, drawn, place]) => (
         <figure key={name} className="w-40">
@@ -38,7 +39,11 @@ export function BeforeAndAfter({ board, steps, place: newAt, poles }: Props) {
             board={drawn}
             marks={marks}
             planned={place && { ...place, poles }}
-            label={`${name}: ${steps.length} breakers that move are marked${place ? `, the new one is at space ${place.space}` : ''}`}
+            label={messages.breakersThatMoveAreMarked(
+              name,
+              steps.length,
+              place ? messages.theNewOneIsAtSpace(place.space) : '',
+            )}
           />
         </figure>
       ))}

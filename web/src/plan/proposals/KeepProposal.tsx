@@ -2,6 +2,7 @@ import type { Proposal } from '@phylaxon/core/record/panelEntries';
 import type { Board } from '@phylaxon/core/views/board';
 import { entries } from '../../shared/api/index.ts';
 import { SendButton } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   panel: Board['panel'];
@@ -16,7 +17,7 @@ export const KeepProposal = ({ panel, proposal, missing = null }: Props) => (
     <SendButton
       look="primary"
       disabled={missing !== null}
-      stored="Kept as a proposal"
+      stored={messages.savedAsAProposal}
       entries={() => [
         entries.panelEntry(panel.id, panel.name, {
           kind: 'proposal',
@@ -25,7 +26,7 @@ export const KeepProposal = ({ panel, proposal, missing = null }: Props) => (
         }),
       ]}
     >
-      Keep it as a proposal
+      {messages.saveAsAProposal}
     </SendButton>
     {missing !== null && <p className="mt-1 text-sm">{missing}</p>}
   </div>

@@ -7,6 +7,7 @@ import { useId } from 'react';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { ampsText } from '../../shared/ui/index.ts';
 import type { Wish } from './WantedCircuit.tsx';
+import * as messages from './messages.ts';
 
 /** What both legs carry, before and with the new circuit. */
 export function LegsWith({
@@ -32,26 +33,25 @@ export function LegsWith({
   return (
     <div>
       <p id={captionId} className="text-sm text-ink-soft">
-        Leg currents from the last clamp readings, with the new circuit at {100 * LOAD_LIMITS.continuousShare}{' '}
-        % of its breaker
+        {messages.legCurrentsFromTheLatestClamp(100 * LOAD_LIMITS.continuousShare)}
       </p>
       <table className="text-left" aria-describedby={captionId}>
         <thead>
           <tr>
             <td />
             <th scope="col" className="pr-6 text-right">
-              Leg A
+              {messages.legA}
             </th>
             <th scope="col" className="text-right">
-              Leg B
+              {messages.legB}
             </th>
           </tr>
         </thead>
         <tbody>
           {(
             [
-              ['Before', before],
-              ['After', after],
+              [messages.before, before],
+              [messages.after, after],
             ] as const
           ).map(([name, sums]) => (
             <tr key={name}>

@@ -12,6 +12,7 @@ import {
   WorkSteps,
   asProposed,
 } from '../proposals/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   board: Board;
@@ -31,39 +32,37 @@ export function MovePlan({ board, planned, breakerId, space }: Props) {
   if ('stays' in asked || !found)
     return (
       <p role="status" className="text-2xl font-bold">
-        ✕ It stays where it is. {'stays' in asked && asked.stays}
+        {messages.thisBreakerStaysWhereItIs('stays' in asked && asked.stays)}
       </p>
     );
   if (!plan) return null;
   const { breaker, circuit } = found;
   const what = `${sayPlace(breaker)}${circuit ? ` ${circuit.label}` : ''}`;
-  const to = breaker.poles === 2 ? `spaces ${space} and ${space + 2}` : `space ${space}`;
+  const to = breaker.poles === 2 ? messages.spacesAnd(space, space + 2) : messages.space(space);
   if (!plan.possible)
     return (
       <p role="status" className="text-2xl font-bold text-danger">
-        ✕ {what} cannot go to {to}
+        {messages.cannotMoveTo(what, to)}
       </p>
     );
   // The one that was carried comes last.
   const last = { id: breakerId, to: { space, half: null }, as: 'move' as const };
   const whole: Pick<SpacePlan, 'steps'> = { steps: [...plan.steps, last] };
   return (
-    <section aria-label="Plan" className="space-y-4">
+    <section aria-label={messages.plan} className="space-y-4">
       <p role="status" className="text-2xl font-bold">
-        ✓ {what} can go to {to}
+        {messages.canMoveTo(what, to)}
       </p>
-      <div className="grid gap-6 md:grid-cols-[auto_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-6 @2xl:grid-cols-[auto_minmax(0,1fr)]">
         <BeforeAndAfter board={board} steps={whole.steps} place={null} poles={breaker.poles} />
         <div className="space-y-4">
-          {plan.steps.length > 0 && (
-            <p>{what} comes out first and goes in last: its space is free meanwhile.</p>
-          )}
+          {plan.steps.length > 0 && <p>{messages.comesOutFirstAndGoesIn(what)}</p>}
           <WorkSteps steps={roomSteps(whole, planned)} />
           <DeadFirst />
           <KeepProposal
             panel={board.panel}
             proposal={{
-              title: `${circuit?.label ?? 'Breaker'} to ${to}`,
+              title: messages.to(circuit?.label ?? messages.breaker, to),
               breakerId,
               poles: breaker.poles,
               ratingAmps: breaker.ratingAmps,

@@ -14,6 +14,7 @@ import { MovePlan } from './MovePlan.tsx';
 import { Proposals } from './Proposals.tsx';
 import { RoomPlan } from './RoomPlan.tsx';
 import { servedBy, WantedCircuit, type Wish } from './WantedCircuit.tsx';
+import * as messages from './messages.ts';
 
 /** Room in a panel for a new circuit: the least work, step by step, before and after. */
 export function RoomPage() {
@@ -24,15 +25,15 @@ export function RoomPage() {
   const [breakerId, to] = [params.get('move'), Number(params.get('to'))];
   const moved = breakerId !== null && Number.isInteger(to) && to > 0 ? { breakerId, space: to } : null;
   return (
-    <main className="mx-auto max-w-5xl space-y-6 px-4 py-5 sm:px-6">
+    <main className="max-w-5xl space-y-6 px-4 py-5 sm:px-6">
       <PageHead
         backTo={`/panels/${panelId}`}
-        back={board?.panel.name ?? 'The panel'}
-        title={moved ? 'Another place for a breaker' : 'Make room for a circuit'}
+        back={board?.panel.name ?? messages.panel}
+        title={moved ? messages.anotherSpaceForABreaker : messages.roomForACircuit}
       />
       {error && <Notice title={error.message} />}
       {board && planned && board.panel.spaces > MOST_PLANNED_SPACES && (
-        <Notice title={`Room is planned for panels of up to ${MOST_PLANNED_SPACES} spaces.`} />
+        <Notice title={messages.spacePlanningWorksForPanelsOf(MOST_PLANNED_SPACES)} />
       )}
       {board &&
         planned &&
@@ -102,17 +103,17 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
         />
       )}
       <details className="border-t border-rule-strong pt-2">
-        <summary className="min-h-11 py-2 text-lg font-bold">What stays where it is, and why</summary>
+        <summary className="min-h-11 py-2 text-lg font-bold">{messages.breakersThatStayWhereTheyAre}</summary>
         <ul className="space-y-1">
           {stays.map(({ breakerId, why }) => {
             const entry = board.breakers.find(({ breaker }) => breaker.id === breakerId);
             return (
               <li key={breakerId}>
-                <span className="figures">{entry?.breaker.space ?? 'Main'}</span> {entry?.label}: {why}
+                <span className="figures">{entry?.breaker.space ?? messages.main}</span> {entry?.label}: {why}
               </li>
             );
           })}
-          {stays.length === 0 && <li>Every breaker here may move.</li>}
+          {stays.length === 0 && <li>{messages.everyBreakerHereMayMove}</li>}
         </ul>
       </details>
     </>

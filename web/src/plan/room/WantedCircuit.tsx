@@ -10,6 +10,7 @@ import { BREAKER_KINDS, BREAKER_KIND_WORDS, type BreakerKind } from '@phylaxon/c
 import type { Board } from '@phylaxon/core/views/board';
 import { CheckInput, SelectInput, TypedInput } from '../../shared/ui/index.ts';
 import { useCode, type OwnRule } from './codeStore.ts';
+import * as messages from './messages.ts';
 
 /** What is wanted, as it was chosen. */
 export interface Wish {
@@ -28,11 +29,11 @@ const RATINGS = [15, 20, 25, 30, 40, 50, 60, 70, 80, 100];
 
 /** What may be asked for at a place, by the code or by a list of one’s own. */
 const OWN_RULES: { value: string; label: string; rule: OwnRule | null }[] = [
-  { value: 'code', label: 'As the code says', rule: null },
-  { value: 'none', label: 'Own list: nothing', rule: [] },
-  { value: 'ground-fault', label: 'Own list: ground-fault', rule: ['ground-fault'] },
-  { value: 'arc-fault', label: 'Own list: arc-fault', rule: ['arc-fault'] },
-  { value: 'both', label: 'Own list: both', rule: ['ground-fault', 'arc-fault'] },
+  { value: 'code', label: messages.asTheCodeRequires, rule: null },
+  { value: 'none', label: messages.ownListNone, rule: [] },
+  { value: 'ground-fault', label: messages.ownListGfci, rule: ['ground-fault'] },
+  { value: 'arc-fault', label: messages.ownListAfci, rule: ['arc-fault'] },
+  { value: 'both', label: messages.ownListBoth, rule: ['ground-fault', 'arc-fault'] },
 ];
 const ownRule = (rule: OwnRule | undefined): string =>
   OWN_RULES.find((one) => (one.rule?.join() ?? null) === (rule?.join() ?? null))!.value;
@@ -62,25 +63,25 @@ export function WantedCircuit({
     <form className="flex flex-wrap items-end gap-3" onSubmit={(event) => event.preventDefault()}>
       <div className="min-w-48 flex-1">
         <TypedInput
-          label="What it is for"
+          label={messages.newCircuit}
           value={wish.title}
           onValue={(title) => onChange({ title })}
           isFigure={false}
-          placeholder="Such as: vehicle charger"
+          placeholder={messages.forExampleEvCharger}
           className="w-full"
         />
       </div>
       <SelectInput
-        label="Breaker"
+        label={messages.breaker}
         options={[
-          { value: 1, label: 'One-pole, 120 V' },
-          { value: 2, label: 'Two-pole, 240 V' },
+          { value: 1, label: messages.onePole120V },
+          { value: 2, label: messages.twoPole240V },
         ]}
         value={wish.poles}
         onValue={(poles) => onChange({ poles: poles as 1 | 2 })}
       />
       <SelectInput
-        label="Rating"
+        label={messages.rating}
         options={[...new Set([...RATINGS, wish.ratingAmps])]
           .sort((a, b) => a - b)
           .map((value) => ({ value, label: `${value} A` }))}
@@ -88,27 +89,27 @@ export function WantedCircuit({
         onValue={(ratingAmps) => onChange({ ratingAmps })}
       />
       <SelectInput
-        label="Place"
-        options={[{ value: '', label: 'Not said' }, ...optionsOf(PLACES)]}
+        label={messages.location}
+        options={[{ value: '', label: messages.notEntered }, ...optionsOf(PLACES)]}
         value={wish.place}
         onValue={(place) => onChange({ place: place as ProtectedPlace | '' })}
       />
       <SelectInput
-        label="Equipment"
-        options={[{ value: '', label: 'None the code names' }, ...optionsOf(EQUIPMENT)]}
+        label={messages.equipment}
+        options={[{ value: '', label: messages.noneNamedInTheCode }, ...optionsOf(EQUIPMENT)]}
         value={wish.equipment}
         onValue={(equipment) => onChange({ equipment: equipment as Equipment | '' })}
       />
       <SelectInput
-        label="Code in force"
-        options={EDITIONS.map((value) => ({ value, label: `NEC ${value}` }))}
+        label={messages.codeInForce}
+        options={EDITIONS.map((value) => ({ value, label: messages.nec(value) }))}
         value={edition}
         onValue={setEdition}
       />
       <SelectInput
-        label="Kind"
+        label={messages.type}
         options={[
-          { value: 'by-place' as const, label: 'As the place asks' },
+          { value: 'by-place' as const, label: messages.asTheLocationRequires },
           ...BREAKER_KINDS.map((value) => ({ value, label: BREAKER_KIND_WORDS[value] })),
         ]}
         value={wish.kind}
@@ -117,7 +118,7 @@ export function WantedCircuit({
       {servedBy(wish).map((served) => (
         <SelectInput
           key={served}
-          label={`Local rule: ${SERVED[served]}`}
+          label={messages.localRule(SERVED[served])}
           options={OWN_RULES.map(({ value, label }) => ({ value, label }))}
           value={ownRule(own[served])}
           onValue={(value) => setOwn(served, OWN_RULES.find((one) => one.value === value)!.rule)}
@@ -125,17 +126,20 @@ export function WantedCircuit({
       ))}
       {!wish.isInlet && (
         <SelectInput
-          label="Where"
+          label={messages.where}
           options={[
-            { value: 0, label: 'Least work' },
-            ...Array.from({ length: panel.spaces }, (_, i) => ({ value: i + 1, label: `Space ${i + 1}` })),
+            { value: 0, label: messages.leastWork },
+            ...Array.from({ length: panel.spaces }, (_, i) => ({
+              value: i + 1,
+              label: messages.space3(i + 1),
+            })),
           ]}
           value={wish.space ?? 0}
           onValue={(space) => onChange({ space: space === 0 ? null : space })}
         />
       )}
       <CheckInput
-        label="For a generator inlet, with an interlock beside the main"
+        label={messages.forAGeneratorInletWithAn}
         checked={wish.isInlet}
         onChecked={(checked) =>
           onChange(
@@ -145,7 +149,7 @@ export function WantedCircuit({
                   space: null,
                   poles: 2,
                   ratingAmps: 30,
-                  title: wish.title || 'Generator inlet',
+                  title: wish.title || messages.generatorInlet,
                 }
               : { isInlet: false },
           )
@@ -153,11 +157,11 @@ export function WantedCircuit({
       />
       {panel.splitAt !== null && (
         <SelectInput
-          label="Section"
+          label={messages.section}
           options={[
-            { value: 'either' as const, label: 'Either' },
-            { value: 'upper' as const, label: 'Upper' },
-            { value: 'lower' as const, label: 'Lower' },
+            { value: 'either' as const, label: messages.either },
+            { value: 'upper' as const, label: messages.upper },
+            { value: 'lower' as const, label: messages.lower },
           ]}
           value={wish.section}
           onValue={(section) => onChange({ section })}

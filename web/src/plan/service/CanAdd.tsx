@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { ampsText, asButton, classes, SelectInput, TypedInput } from '../../shared/ui/index.ts';
 import { SCHOOLS } from './words.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   sheet: ServiceSheet;
@@ -31,11 +32,11 @@ export function CanAdd({ sheet, able, panelId }: Props) {
     ? canAdd(sheet, { va: wanted, continuous: usual.continuous }, method, what === 'vehicle-charger')
     : null;
   return (
-    <section aria-label="Can it be added?" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Can it be added?</h2>
+    <section aria-label={messages.canThisLoadBeAdded} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.canThisLoadBeAdded}</h2>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <SelectInput
-          label="What"
+          label={messages.load}
           options={OPTIONS}
           value={what}
           onValue={(next) => {
@@ -43,17 +44,20 @@ export function CanAdd({ sheet, able, panelId }: Props) {
             setVa(null);
           }}
         />
-        <TypedInput label="Rated (VA)" value={va ?? `${usual.va}`} onValue={setVa} isWrong={!isFigure} />
+        <TypedInput
+          label={messages.ratingVa}
+          value={va ?? `${usual.va}`}
+          onValue={setVa}
+          isWrong={!isFigure}
+        />
         <SelectInput
-          label="By the school"
+          label={messages.method}
           options={able.map((one) => ({ value: one, label: SCHOOLS[one].name }))}
           value={method}
           onValue={setChosen}
         />
       </div>
-      {!isFigure && (
-        <p className="mt-3 font-medium text-danger">Give its rating in VA, as its nameplate has it.</p>
-      )}
+      {!isFigure && <p className="mt-3 font-medium text-danger">{messages.enterTheNameplateRatingInVa}</p>}
       {answer && (
         <AddAnswer
           answer={answer}
@@ -68,10 +72,10 @@ export function CanAdd({ sheet, able, panelId }: Props) {
 }
 
 const HEADLINES: Record<Addition['answer'], string> = {
-  fits: 'Yes: the service carries it',
-  smaller: 'Yes, with a smaller setting',
-  managed: 'Only with load management',
-  grow: 'No: the service would have to grow',
+  fits: messages.yesTheServiceHasCapacity,
+  smaller: messages.yesAtALowerSetting,
+  managed: messages.onlyWithLoadManagement,
+  grow: messages.noTheServiceMustBeUpgraded,
 };
 
 function AddAnswer({
@@ -100,26 +104,20 @@ function AddAnswer({
         {answer === 'grow' ? '✕' : '✓'} {HEADLINES[answer]}
       </p>
       <p>
-        With it the load counts as <strong className="figures">{ampsText(demandAmps)}</strong> of{' '}
-        <span className="figures">{ampsText(sheet.serviceAmps)}</span>.
+        {messages.withThisLoadTheCalculatedLoad(
+          <strong className="figures">{ampsText(demandAmps)}</strong>,
+          <span className="figures">{ampsText(sheet.serviceAmps)}</span>,
+        )}
       </p>
       {answer === 'smaller' && (
-        <p>
-          Set it to <strong className="figures">{ampsText(settingAmps!)}</strong> at most; its conductor and
-          breaker are still for what it is set to and a quarter more.
-        </p>
+        <p>{messages.setItToAtMostIts(<strong className="figures">{ampsText(settingAmps!)}</strong>)}</p>
       )}
-      {answer === 'managed' && (
-        <p>
-          A listed system that makes the charger wait while the rest of the house draws keeps it within the
-          service.
-        </p>
-      )}
+      {answer === 'managed' && <p>{messages.aListedEnergyManagementSystem}</p>}
       {answer !== 'fits' && (
         <p>
           {growToAmps === null
-            ? 'In full it is beyond 400 A: an engineer sizes that service.'
-            : `In full it takes a service of ${growToAmps} A: meter base, conductors, main and bus, with the utility.`}
+            ? messages.atFullPowerTheServiceWould
+            : messages.atFullPowerItNeedsA(growToAmps)}
         </p>
       )}
       {answer !== 'grow' && (
@@ -128,7 +126,7 @@ function AddAnswer({
             to={`/panels/${panelId}/room?poles=2&amps=${breaker ?? Math.ceil((wantedVa / sheet.volts) * 1.25)}`}
             className={asButton('quiet')}
           >
-            Make room for it in the panel
+            {messages.findRoomForItInThe}
           </Link>
         </p>
       )}

@@ -6,6 +6,7 @@ import { loadAmps } from '@phylaxon/core/record/entities';
 import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
 import { useState } from 'react';
 import { ampsText, classes, SelectInput, toNumber, TypedInput, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** Feeders of the sub-panels that hang on a panel: what they carry, and the grounding conductor beside them. */
 export function Feeders({ planning, planned }: { planning: Planning; planned: PlannedPanel }) {
@@ -15,23 +16,21 @@ export function Feeders({ planning, planned }: { planning: Planning; planned: Pl
   });
   if (subPanels.length === 0) return null;
   return (
-    <section aria-label="Feeders of sub-panels" className="space-y-4 border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Feeders of sub-panels</h2>
+    <section aria-label={messages.subpanelFeeders} className="space-y-4 border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.subpanelFeeders}</h2>
       {subPanels.map((one) => (
         <Feeder key={one.sub.panel.id} {...one} />
       ))}
-      <p className="text-sm text-ink-soft">
-        In a sub-panel neutral and ground are kept apart: neutrals on their own bar, the bonding screw out.
-      </p>
+      <p className="text-sm text-ink-soft">{messages.inASubpanelNeutralAndGround}</p>
     </section>
   );
 }
 
 const HEADLINES = {
-  keep: '✓ The feeder suits it',
-  'size-down': '✕ Its breaker is too large for the feeder',
-  'size-up': '! Its breaker is too small for the load',
-  rewire: '✕ The feeder is too thin',
+  keep: messages.theFeederSuitsTheLoad,
+  'size-down': messages.theBreakerIsTooLargeFor,
+  'size-up': messages.theFeederBreakerIsTooSmall,
+  rewire: messages.theFeederConductorIsTooSmall,
 } as const;
 
 /** What hangs on each leg, A, as if the 120 V loads were spread evenly. */
@@ -63,11 +62,11 @@ function Feeder({ sub, fed }: { sub: PlannedPanel; fed: PlannedPanel['breakers']
   return (
     <div className="space-y-2">
       <h3 className="text-lg font-bold">
-        {sub.panel.name}, from {sayPlace(fed.breaker)} ({ampsText(fed.breaker.ratingAmps)})
+        {messages.from(sub.panel.name, sayPlace(fed.breaker), ampsText(fed.breaker.ratingAmps))}
       </h3>
       <div className="flex flex-wrap items-end gap-3">
         <SelectInput
-          label="Conductor"
+          label={messages.conductor}
           options={FEEDER_GAUGES.map((value) => ({
             value,
             label: sayConductor({ gauge: value, material }).replace(` ${material}`, ''),
@@ -76,18 +75,18 @@ function Feeder({ sub, fed }: { sub: PlannedPanel; fed: PlannedPanel['breakers']
           onValue={setGauge}
         />
         <SelectInput
-          label="Of"
+          label={messages.material}
           options={[
-            { value: 'copper' as const, label: 'Copper' },
-            { value: 'aluminum' as const, label: 'Aluminum' },
+            { value: 'copper' as const, label: messages.copper },
+            { value: 'aluminum' as const, label: messages.aluminum },
           ]}
           value={material}
           onValue={setMaterial}
         />
         {(
           [
-            ['Load (A)', load, setLoad],
-            [`Length (${lengthUnit})`, length, setLength],
+            [messages.loadA, load, setLoad],
+            [messages.length(lengthUnit), length, setLength],
           ] as const
         ).map(([label, value, onValue]) => (
           <TypedInput key={label} label={label} value={value} onValue={onValue} />
@@ -105,12 +104,13 @@ function Feeder({ sub, fed }: { sub: PlannedPanel; fed: PlannedPanel['breakers']
             ))}
             {answer.ground && (
               <li>
-                Grounding conductor at least{' '}
-                {sayConductor({ gauge: answer.ground.copper, material: 'copper' })} or{' '}
-                {sayConductor({ gauge: answer.ground.aluminum, material: 'aluminum' })}, table 250.122.
+                {messages.equipmentGroundingConductorAt(
+                  sayConductor({ gauge: answer.ground.copper, material: 'copper' }),
+                  sayConductor({ gauge: answer.ground.aluminum, material: 'aluminum' }),
+                )}
               </li>
             )}
-            {answer.dropPercent !== null && <li>Lost on the way: {answer.dropPercent.toFixed(1)} %.</li>}
+            {answer.dropPercent !== null && <li>{messages.voltageDrop(answer.dropPercent.toFixed(1))}</li>}
           </ul>
         </div>
       )}

@@ -7,6 +7,7 @@ import {
 import type { SchoolAnswer } from '@phylaxon/core/views/planning';
 import { ampsText, classes, useUnits } from '../../shared/ui/index.ts';
 import { PART_NAMES, SCHOOLS } from './words.ts';
+import * as messages from './messages.ts';
 
 const round = (value: number) => Math.round(value).toLocaleString('en-US');
 
@@ -31,16 +32,16 @@ export function Schools({ answers, serviceAmps }: { answers: readonly SchoolAnsw
     return part ? round(part.demandVa) : '–';
   };
   return (
-    <section aria-label="The load by four schools" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">The load by four schools</h2>
+    <section aria-label={messages.calculatedLoadByFourMethods} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.calculatedLoadByFourMethods}</h2>
       <ul className="mt-2 divide-y divide-rule sm:hidden">
         {[...loads].map(([method, { demandAmps, fits, headroomAmps }]) => (
           <li key={method} className="flex flex-wrap justify-between gap-x-3 py-1">
             <strong>{SCHOOLS[method].name}</strong>
             <span className="figures">{ampsText(demandAmps)}</span>
             <span className={classes('w-full', !fits && 'font-semibold text-danger')}>
-              {fits ? '✓' : '✕'} {ampsText(Math.abs(headroomAmps))} {fits ? 'left of' : 'short of'}{' '}
-              {ampsText(serviceAmps)}
+              {fits ? '✓' : '✕'} {ampsText(Math.abs(headroomAmps))}{' '}
+              {fits ? messages.spareOutOf : messages.shortOf} {ampsText(serviceAmps)}
             </span>
           </li>
         ))}
@@ -49,13 +50,13 @@ export function Schools({ answers, serviceAmps }: { answers: readonly SchoolAnsw
         className="hidden overflow-x-auto sm:block"
         tabIndex={0}
         role="group"
-        aria-label="Table of the load"
+        aria-label={messages.loadByMethod}
       >
-        <table className="mt-2 w-full min-w-2xl">
+        <table className="mt-2 w-full min-w-xl text-sm @3xl:text-base">
           <thead>
             <tr className="border-b border-rule-strong text-left align-bottom">
               <th scope="col" className="py-1 pr-2 text-sm font-medium text-ink-soft">
-                VA as counted
+                {messages.calculatedVa}
               </th>
               {SERVICE_METHODS.map((method) => (
                 <th key={method} scope="col" className="px-2 py-1 text-right">
@@ -77,13 +78,13 @@ export function Schools({ answers, serviceAmps }: { answers: readonly SchoolAnsw
           <tfoot className="border-t-2 border-ink font-bold">
             <tr>
               <th scope="row" className="py-1 pr-2 text-left">
-                Counts as
+                {messages.calculatedLoad}
               </th>
               {SERVICE_METHODS.map((method) => cell(method, ({ demandAmps }) => ampsText(demandAmps)))}
             </tr>
             <tr>
               <th scope="row" className="py-1 pr-2 text-left">
-                Left of {ampsText(serviceAmps)}
+                {messages.spareCapacityOf(ampsText(serviceAmps))}
               </th>
               {SERVICE_METHODS.map((method) => {
                 const load = loads.get(method);
@@ -92,18 +93,20 @@ export function Schools({ answers, serviceAmps }: { answers: readonly SchoolAnsw
                     key={method}
                     className={classes('figures px-2 py-1 text-right', load && !load.fits && 'text-danger')}
                   >
-                    {load ? `${load.fits ? '✓' : '✕ short'} ${ampsText(Math.abs(load.headroomAmps))}` : '–'}
+                    {load
+                      ? `${load.fits ? '✓' : messages.short} ${ampsText(Math.abs(load.headroomAmps))}`
+                      : '–'}
                   </td>
                 );
               })}
             </tr>
             <tr className="font-normal">
               <th scope="row" className="py-1 pr-2 text-left font-normal">
-                Least service
+                {messages.minimumService}
               </th>
               {SERVICE_METHODS.map((method) =>
                 cell(method, ({ minServiceAmps }) =>
-                  minServiceAmps === null ? 'over 400 A' : ampsText(minServiceAmps),
+                  minServiceAmps === null ? messages.over400A : ampsText(minServiceAmps),
                 ),
               )}
             </tr>

@@ -3,17 +3,18 @@ import type { ReactNode } from 'react';
 import { useFieldArray, type UseFormReturn } from 'react-hook-form';
 import { Button, Check, NumberField, SelectField, TextField } from '../../shared/ui/index.ts';
 import type { SheetForm } from './sheetForm.ts';
+import * as messages from './messages.ts';
 
 const GAUGE_OPTIONS = [
-  { value: '', label: 'Not known' },
+  { value: '', label: messages.notKnown },
   ...FEEDER_GAUGES.map((gauge) => ({
     value: gauge,
-    label: /^\d{3}$/.test(gauge) ? `${gauge} kcmil` : `${gauge} AWG`,
+    label: /^\d{3}$/.test(gauge) ? messages.kcmil(gauge) : messages.awg(gauge),
   })),
 ];
 const MATERIAL_OPTIONS = [
-  { value: 'copper', label: 'Copper' },
-  { value: 'aluminum', label: 'Aluminum' },
+  { value: 'copper', label: messages.copper },
+  { value: 'aluminum', label: messages.aluminum },
 ];
 
 interface Props {
@@ -27,7 +28,7 @@ function Group({ title, hint, children }: { title: string; hint?: string; childr
     <fieldset className="border-t border-rule-strong pt-3">
       <legend className="float-left w-full text-lg font-bold">{title}</legend>
       {hint && <p className="clear-both text-sm text-ink-soft">{hint}</p>}
-      <div className="clear-both mt-2 grid grid-cols-2 gap-3 sm:grid-cols-3 lg:grid-cols-4">{children}</div>
+      <div className="clear-both mt-2 grid grid-cols-2 gap-3 sm:grid-cols-3 @4xl:grid-cols-4">{children}</div>
     </fieldset>
   );
 }
@@ -52,73 +53,72 @@ export function SheetFields({ form, errors }: Props) {
   );
   return (
     <div className="space-y-5">
-      <Group title="The service" hint="What is not known is left empty; the smallest of them is what counts.">
+      <Group title={messages.serviceEquipment} hint={messages.leaveUnknownValuesEmptyThe}>
         {number('serviceAmps', 'Main', 'A')}
-        {number('busAmps', 'Bus of the panel', 'A')}
-        {number('meterBaseAmps', 'Meter base', 'A')}
-        <div className="col-span-2 grid grid-cols-2 gap-3 sm:col-span-1">
+        {number('busAmps', messages.panelBus, 'A')}
+        {number('meterBaseAmps', messages.meterBase, 'A')}
+        <div className="col-span-2 grid grid-cols-2 gap-3">
           <SelectField
-            label="Conductors"
+            label={messages.conductors}
             options={GAUGE_OPTIONS}
             registration={register('gauge')}
             error={errors.get('conductor')}
           />
-          <SelectField label="Of" options={MATERIAL_OPTIONS} registration={register('material')} />
+          <SelectField
+            label={messages.material}
+            options={MATERIAL_OPTIONS}
+            registration={register('material')}
+          />
         </div>
       </Group>
-      <Group
-        title="The house"
-        hint="Ordinary lights and outlets count by the floor, not by what is plugged in."
-      >
-        {number('floorAreaFt2', 'Floor area, outside', 'ft²')}
-        {number('smallApplianceCircuits', 'Kitchen outlet circuits', '')}
-        {number('laundryCircuits', 'Laundry circuits', '')}
-        {number('peakAmps', 'Highest quarter hour', 'A', 'On the heavier leg, by a logger')}
+      <Group title={messages.house} hint={messages.generalLightingAndOutletsAre}>
+        {number('floorAreaFt2', messages.floorAreaOutsideDimensions, 'ft²')}
+        {number('smallApplianceCircuits', messages.kitchenSmallApplianceCircuits, '')}
+        {number('laundryCircuits', messages.laundryCircuits, '')}
+        {number('peakAmps', messages.highest15MinuteDemand, 'A', messages.onTheMoreHeavilyLoadedLeg)}
       </Group>
       <fieldset className="border-t border-rule-strong pt-3">
-        <legend className="float-left w-full text-lg font-bold">Fastened in place</legend>
-        <p className="clear-both text-sm text-ink-soft">
-          Water heater, dishwasher, disposal, pumps; not cooking, dryer, heating, cooling or vehicles.
-        </p>
+        <legend className="float-left w-full text-lg font-bold">{messages.fixedAppliances}</legend>
+        <p className="clear-both text-sm text-ink-soft">{messages.waterHeaterDishwasherDisposal}</p>
         <ul className="mt-2 space-y-2">
           {fields.map(({ id, name }, i) => (
             <li key={id} className="grid grid-cols-[minmax(0,1fr)_8rem_auto] items-end gap-2">
               <TextField
-                label={`Thing ${i + 1}`}
+                label={messages.appliance(i + 1)}
                 registration={register(`fixed.${i}.name`)}
-                error={errors.has(`fixed.${i}.id`) ? 'Give it a name of its own.' : undefined}
+                error={errors.has(`fixed.${i}.id`) ? messages.giveItAUniqueName : undefined}
               />
               <NumberField
-                label="Rated"
+                label={messages.rating}
                 unit="VA"
                 registration={register(`fixed.${i}.va`)}
                 error={errors.get(`fixed.${i}.va`)}
               />
               <Button
                 look="quiet"
-                aria-label={`Take out ${name || `thing ${i + 1}`}`}
+                aria-label={messages.remove(name || messages.appliance2(i + 1))}
                 onClick={() => remove(i)}
               >
-                Take out
+                {messages.remove2}
               </Button>
             </li>
           ))}
         </ul>
         <Button look="quiet" className="mt-2" onClick={() => append({ name: '', va: '' })}>
-          Add a thing
+          {messages.addAnAppliance}
         </Button>
       </fieldset>
-      <Group title="Cooking, laundry, heating, cooling, vehicles">
+      <Group title={messages.cookingLaundryHeatingCooling}>
         {number('rangeKw', 'Range', 'kW')}
         {number('dryerVa', 'Dryer', 'VA')}
-        {number('heatVa', 'Electric heating', 'VA')}
-        {number('heatUnits', 'Its separate controls', '')}
-        {number('heatPumpVa', 'Heat pump', 'VA')}
+        {number('heatVa', messages.electricHeating, 'VA')}
+        {number('heatUnits', messages.separateHeatingControls, '')}
+        {number('heatPumpVa', messages.heatPump, 'VA')}
         {number('coolingVa', 'Cooling', 'VA')}
-        {number('largestMotorVa', 'Largest motor', 'VA')}
-        {number('vehicles', 'Vehicle chargers, each', 'VA', 'Several with commas between')}
-        <div className="col-span-2 sm:col-span-3 lg:col-span-4">
-          <Check label="Heating or cooling is new" registration={register('hvacIsNew')} />
+        {number('largestMotorVa', messages.largestMotor, 'VA')}
+        {number('vehicles', messages.vehicleChargersEach, 'VA', messages.separateSeveralWithCommas)}
+        <div className="col-span-2 sm:col-span-3 @4xl:col-span-4">
+          <Check label={messages.heatingOrCoolingIsNew} registration={register('hvacIsNew')} />
         </div>
       </Group>
     </div>

@@ -7,40 +7,40 @@ export const SCHOOLS: Record<ServiceMethod, { name: string; source: string; when
   standard: {
     name: 'Standard',
     source: CITATIONS.dwellingStandard,
-    when: 'Any dwelling; counts each kind of load by its own rule.',
+    when: 'Any dwelling. Each type of load has its own rule.',
   },
   optional: {
     name: 'Optional',
     source: CITATIONS.dwellingOptional,
-    when: 'New dwellings with a service of 100 A and more.',
+    when: 'New dwellings with a service of 100 A or more.',
   },
   existing: {
     name: 'Existing dwelling',
     source: CITATIONS.dwellingExisting,
-    when: 'A dwelling that stands, when something is added: the default here, for that is what is asked.',
+    when: 'An existing dwelling with an added load. This is the default, because most people ask about an added load.',
   },
   measured: {
     name: 'Measured',
     source: CITATIONS.dwellingMeasured,
-    when: 'A year of readings, or 30 days with the season’s loads added.',
+    when: 'One year of readings, or 30 days plus the seasonal loads.',
   },
 };
 
 export const PART_NAMES: Record<ServicePart, string> = {
   general: 'Lighting, outlets, kitchen, laundry',
-  fixed: 'Fastened in place',
+  fixed: 'Fixed appliances',
   range: 'Range',
   dryer: 'Dryer',
   hvac: 'Heating or cooling',
   vehicle: 'Vehicles',
   motor: 'Largest motor',
   measured: 'Measured',
-  added: 'Added',
+  added: 'Added load',
 };
 
 export const SERVICE_PART_NAMES: Record<ServicePartRating['part'], string> = {
   main: 'Main',
-  bus: 'Bus of the panel',
+  bus: 'Panel bus',
   'meter-base': 'Meter base',
   conductors: 'Service conductors',
 };

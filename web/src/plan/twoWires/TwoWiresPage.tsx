@@ -19,15 +19,16 @@ import {
   TypedInput,
   type NeutralChoice,
 } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 const HEADLINES: Record<SharedTerminalWay, string> = {
-  trace: 'Trace both neutrals first',
-  'opposite-legs': 'A two-pole breaker, on opposite legs',
-  listed: 'It may stay: the terminal is made for two',
-  join: 'Join them to one tail',
-  'second-breaker': 'A second breaker',
-  'narrow-pair': 'A tandem breaker in its space',
-  'sub-panel': 'A sub-panel',
+  trace: messages.traceBothNeutralsFirst,
+  'opposite-legs': messages.twoPoleBreakerOnOppositeLegs,
+  listed: messages.mayStayTheTerminalIsListed,
+  join: messages.spliceBothToOnePigtail,
+  'second-breaker': messages.secondBreaker,
+  'narrow-pair': messages.tandemBreakerInTheSameSpace,
+  'sub-panel': messages.subpanel,
 };
 
 /** Two conductors under one screw: what to do about them in this panel. */
@@ -62,52 +63,50 @@ export function TwoWiresPage() {
           plan,
         })
       : null;
-  const title = detail ? `${detail.circuit?.label ?? 'Circuit'}, second wire` : '';
+  const title = detail ? messages.secondWire(detail.circuit?.label ?? messages.circuit) : '';
   return (
-    <main className="mx-auto max-w-4xl space-y-6 px-4 py-5 sm:px-6">
+    <main className="max-w-5xl space-y-6 px-4 py-5 sm:px-6">
       <PageHead
         backTo={`/panels/${panelId}/breakers/${breakerId}`}
-        back={detail ? `${detail.circuit?.label ?? 'Breaker'}, ${placeText(detail.breaker)}` : 'The breaker'}
-        title="Two wires under one screw"
+        back={
+          detail
+            ? `${detail.circuit?.label ?? messages.breaker}, ${placeText(detail.breaker)}`
+            : messages.breaker
+        }
+        title={messages.twoWiresUnderOneScrew}
       >
-        <p className="text-ink-soft">
-          A common finding, rarely an emergency: a terminal listed for one wire holds two poorly.
-        </p>
+        <p className="text-ink-soft">{messages.aCommonFindingAndRarelyAn}</p>
       </PageHead>
       {error && <Notice title={error.message} />}
       <form className="space-y-3" onSubmit={(event) => event.preventDefault()}>
         <div className="flex flex-wrap gap-3">
-          {(['First', 'Second'] as const).map((name, i) => (
+          {([messages.first, messages.second] as const).map((name, i) => (
             <TypedInput
               key={name}
-              label={`${name} wire carries (A)`}
+              label={messages.wireCurrentA(name)}
               value={typed[i] ?? usual}
               onValue={(text) => setTyped(i === 0 ? [text, typed[1]] : [typed[0], text])}
               isWrong={typeof amps[i] !== 'number' || !(amps[i] >= 0)}
             />
           ))}
         </div>
-        <p className="text-sm text-ink-soft">
-          Half of the connected load each, until an electrician has clamped both wires with everything on.
-        </p>
+        <p className="text-sm text-ink-soft">{messages.startsWithHalfOfTheConnected}</p>
         <SelectInput
-          label="Do both wires share one neutral?"
+          label={messages.doBothWiresShareOneNeutral}
           options={NEUTRAL_OPTIONS}
           value={neutral}
           onValue={setNeutral}
         />
         <CheckInput
-          label="The breaker’s label or marking lists the terminal for two conductors of this size"
+          label={messages.theBreakerSLabelOrMarking}
           checked={isListedForTwo}
           onChecked={setListed}
         />
       </form>
-      {!isRight && (
-        <p className="font-medium text-danger">Enter the current of each wire, from 0 to 400 A.</p>
-      )}
+      {!isRight && <p className="font-medium text-danger">{messages.enterTheCurrentOfEachWire}</p>}
       {answer && (
         <section
-          aria-label="What to do"
+          aria-label={messages.whatToDo}
           className="grid gap-6 border-t border-rule-strong pt-3 sm:grid-cols-[12rem_minmax(0,1fr)]"
         >
           <Drawing way={answer.way} amps={amps as [number, number]} />
@@ -126,7 +125,9 @@ export function TwoWiresPage() {
                   to={`/panels/${panelId}/room?poles=${answer.way === 'opposite-legs' ? 2 : 1}&amps=${detail!.breaker.ratingAmps}&title=${encodeURIComponent(title)}`}
                   className={asButton()}
                 >
-                  {answer.way === 'opposite-legs' ? 'Plan the two-pole breaker' : 'Plan the second breaker'}
+                  {answer.way === 'opposite-legs'
+                    ? messages.planTheTwoPoleBreaker
+                    : messages.planTheSecondBreaker}
                 </Link>
               </p>
             )}
@@ -146,7 +147,7 @@ function Drawing({ way, amps }: { way: SharedTerminalWay; amps: [number, number]
     <svg
       viewBox="0 0 190 120"
       role="img"
-      aria-label={`${HEADLINES[way]}: wires of ${amps[0]} and ${amps[1]} A`}
+      aria-label={messages.wiresCarryingAndA(HEADLINES[way], amps[0], amps[1])}
       className="w-48"
     >
       <rect

@@ -2,22 +2,23 @@ import { sayConductor, type SizingInput } from '@phylaxon/core/code/sizing';
 import { sayDuration } from '@phylaxon/core/facts/quantities';
 import type { WhatIf } from '@phylaxon/core/views/planning';
 import { ampsText, classes, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 const VERDICTS: Record<WhatIf['sizing']['decision'], string> = {
-  keep: '✓ It fits',
-  'size-down': '✕ The breaker is too large for the conductor',
-  'size-up': '! The breaker is too small for the load',
-  split: '✕ Too much load: split the circuit',
-  rewire: '✕ The conductor is too thin for the load',
+  keep: messages.theBreakerSuitsTheCircuit,
+  'size-down': messages.theBreakerIsTooLargeFor,
+  'size-up': messages.theBreakerIsTooSmallFor,
+  split: messages.tooMuchLoadSplitTheCircuit,
+  rewire: messages.theConductorIsTooSmallFor,
 };
 
 const opens = ({ window, sizing: { loadAmps } }: WhatIf): string => {
-  if (loadAmps === 0) return 'no load is drawn';
-  if (!window) return 'not known for this rating';
+  if (loadAmps === 0) return messages.noLoadsListed;
+  if (!window) return messages.notKnownForThisRating;
   const { fastestSeconds, slowestSeconds } = window;
-  if (fastestSeconds === null) return 'never: it carries that for good';
+  if (fastestSeconds === null) return messages.doesNotTrip;
   const from = sayDuration(fastestSeconds);
-  return slowestSeconds === null ? `${from} or never` : `${from} to ${sayDuration(slowestSeconds)}`;
+  return slowestSeconds === null ? messages.orNever(from) : messages.to(from, sayDuration(slowestSeconds));
 };
 
 /** What it comes to, as it is and as it might be, with what binds. */
@@ -34,30 +35,30 @@ export function WhatIfAnswer({
 }) {
   const { say } = useUnits();
   const rows: [name: string, say: (one: WhatIf, of: SizingInput) => string][] = [
-    ['Load', ({ sizing }) => ampsText(sizing.loadAmps)],
-    ['The load calls for', ({ sizing }) => ampsText(sizing.demandAmps)],
-    ['The conductor carries', ({ sizing }) => ampsText(sizing.ampacity)],
+    [messages.load, ({ sizing }) => ampsText(sizing.loadAmps)],
+    [messages.calculatedLoad, ({ sizing }) => ampsText(sizing.demandAmps)],
+    [messages.conductorAmpacity, ({ sizing }) => ampsText(sizing.ampacity)],
     [
-      'Largest breaker for it',
+      messages.largestBreakerAllowed,
       ({ sizing }) => (sizing.maxBreakerAmps === 0 ? 'none' : ampsText(sizing.maxBreakerAmps)),
     ],
     [
-      'Thinnest conductor for the load',
+      messages.smallestConductorForTheLoad,
       ({ thinnest }, { conductor: { material }, portableReceptacles }) =>
         thinnest === null
           ? portableReceptacles
-            ? 'none: outlets end at 20 A'
-            : 'none up to 4/0'
+            ? messages.noneReceptaclesEndAt20A
+            : messages.noneUpTo40
           : sayConductor({ gauge: thinnest, material }),
     ],
     [
-      'Lost on the way',
-      ({ dropPercent }) => (dropPercent === null ? 'length not known' : `${dropPercent.toFixed(1)} %`),
+      messages.voltageDrop,
+      ({ dropPercent }) => (dropPercent === null ? messages.lengthNotEntered : `${dropPercent.toFixed(1)}%`),
     ],
-    ['At this load it would open in', (one) => opens(one)],
+    [messages.tripTimeAtThisLoad, (one) => opens(one)],
   ];
   return (
-    <section aria-label="What it comes to" className="space-y-4 border-t border-rule-strong pt-3">
+    <section aria-label={messages.result} className="space-y-4 border-t border-rule-strong pt-3">
       <p
         role="status"
         className={classes(
@@ -67,15 +68,15 @@ export function WhatIfAnswer({
       >
         {VERDICTS[after.sizing.decision]}
       </p>
-      <table className="w-full text-left">
+      <table className="w-full text-left max-sm:text-sm">
         <thead>
           <tr className="border-b border-rule-strong">
             <td />
             <th scope="col" className="py-1 text-right">
-              As it is
+              {messages.now}
             </th>
             <th scope="col" className="py-1 text-right">
-              What if
+              {messages.withTheChange}
             </th>
           </tr>
         </thead>
@@ -97,12 +98,12 @@ export function WhatIfAnswer({
         </tbody>
       </table>
       <div>
-        <h2 className="text-lg font-bold">What binds</h2>
+        <h2 className="text-lg font-bold">{messages.governingRule}</h2>
         <ul>
           {after.limits.map(({ what, amps, source, binds }) => (
             <li key={what} className={classes('py-0.5', binds && 'font-bold')}>
               <span className="figures">{ampsText(amps)}</span> {what}
-              {binds && ': this binds'}. <span className="text-sm font-normal text-ink-soft">{source}</span>
+              {binds && messages.governs}. <span className="text-sm font-normal text-ink-soft">{source}</span>
             </li>
           ))}
         </ul>
@@ -112,10 +113,7 @@ export function WhatIfAnswer({
           <li key={code}>{say(text)}</li>
         ))}
       </ul>
-      <p className="text-sm text-ink-soft">
-        A larger breaker is never the answer to a trip. Editions differ: NEC 2023 is shown; where local code
-        says otherwise, it decides.
-      </p>
+      <p className="text-sm text-ink-soft">{messages.aLargerBreakerIsNeverThe}</p>
     </section>
   );
 }

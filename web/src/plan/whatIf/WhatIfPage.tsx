@@ -18,19 +18,24 @@ import {
 } from '../../shared/ui/index.ts';
 import { KeepProposal } from '../proposals/index.ts';
 import { WhatIfAnswer } from './WhatIfAnswer.tsx';
+import * as messages from './messages.ts';
 
 /** A circuit as it is beside what it might be. Nothing is stored but what is kept as a proposal. */
 export function WhatIfPage() {
   const { panelId = '', breakerId = '' } = useParams();
   const { data: detail, error } = useQuery(recordQueries.detail(breakerId));
   return (
-    <main className="mx-auto max-w-5xl space-y-6 px-4 py-5 sm:px-6">
+    <main className="max-w-5xl space-y-6 px-4 py-5 sm:px-6">
       <PageHead
         backTo={`/panels/${panelId}/breakers/${breakerId}`}
-        back={detail ? `${detail.circuit?.label ?? 'Breaker'}, ${placeText(detail.breaker)}` : 'The breaker'}
-        title="What if"
+        back={
+          detail
+            ? `${detail.circuit?.label ?? messages.breaker}, ${placeText(detail.breaker)}`
+            : messages.breaker
+        }
+        title={messages.tryAChange}
       >
-        <p className="text-ink-soft">Change what you like: nothing here changes the record.</p>
+        <p className="text-ink-soft">{messages.changeAnyValueNothingOnThis}</p>
       </PageHead>
       {error && <Notice title={error.message} />}
       {detail && <Comparison detail={detail} />}
@@ -93,54 +98,52 @@ function Comparison({ detail }: { detail: BreakerDetail }) {
   const after = whatIf(question, { lengthM: wrong ? null : (lengthM ?? null), volts });
   return (
     <>
-      {!circuit?.conductor && (
-        <Notice title="The conductor is not on record: 12 AWG copper in nm cable is taken for it here. Look at it before anything is decided." />
-      )}
+      {!circuit?.conductor && <Notice title={messages.theConductorIsNotOnRecord} />}
       <form className="flex flex-wrap items-end gap-3" onSubmit={(event) => event.preventDefault()}>
         <SelectInput
-          label="Breaker"
+          label={messages.breaker}
           options={STANDARD_RATINGS_AMPS.map((value) => ({ value: value as number, label: `${value} A` }))}
           value={might.breakerAmps}
           onValue={(breakerAmps) => change({ breakerAmps })}
         />
         <SelectInput
-          label="Conductor"
-          options={GAUGES.map((value) => ({ value, label: `${value} AWG` }))}
+          label={messages.conductor}
+          options={GAUGES.map((value) => ({ value, label: messages.awg(value) }))}
           value={might.conductor.gauge}
           onValue={(gauge) => conductor({ gauge })}
         />
         <SelectInput
-          label="Of"
+          label={messages.material}
           options={[
-            { value: 'copper' as const, label: 'Copper' },
-            { value: 'aluminum' as const, label: 'Aluminum' },
+            { value: 'copper' as const, label: messages.copper },
+            { value: 'aluminum' as const, label: messages.aluminum },
           ]}
           value={might.conductor.material}
           onValue={(material) => conductor({ material })}
         />
         <SelectInput
-          label="Insulation"
+          label={messages.insulation}
           options={([60, 75, 90] as const).map((value) => ({ value, label: `${value} °C` }))}
           value={might.conductor.insulationC}
           onValue={(insulationC) => conductor({ insulationC })}
         />
         <SelectInput
-          label="Run as"
+          label={messages.wiringMethod}
           options={[
-            { value: 'nm' as const, label: 'nm cable' },
-            { value: 'other' as const, label: 'Other' },
+            { value: 'nm' as const, label: messages.nmCable },
+            { value: 'other' as const, label: messages.other },
           ]}
           value={might.conductor.cable}
           onValue={(cable) => conductor({ cable })}
         />
         <SelectInput
-          label="Terminals"
+          label={messages.terminationRating}
           options={([60, 75] as const).map((value) => ({ value, label: `${value} °C` }))}
           value={might.terminalC}
           onValue={(terminalC) => change({ terminalC })}
         />
         <SelectInput
-          label="Air around it"
+          label={messages.ambientTemperature}
           options={[10, 20, 30, 35, 40, 45, 50, 60].map((value) => ({
             value,
             label: temperatureText(value),
@@ -149,28 +152,29 @@ function Comparison({ detail }: { detail: BreakerDetail }) {
           onValue={(ambientC) => change({ ambientC })}
         />
         <SelectInput
-          label="Bundled with"
-          options={[2, 3, 6, 9, 20, 30].map((value) => ({ value, label: `${value} in all` }))}
+          label={messages.currentCarryingConductors}
+          options={[2, 3, 6, 9, 20, 30].map((value) => ({ value, label: `${value}` }))}
           value={might.currentCarrying ?? 2}
           onValue={(currentCarrying) => change({ currentCarrying })}
         />
-        <TypedInput label="Load besides (A)" value={extra} onValue={setExtra} isWrong={isWrong(more, 1000)} />
         <TypedInput
-          label={`Length (${lengthUnit})`}
+          label={messages.additionalLoadA}
+          value={extra}
+          onValue={setExtra}
+          isWrong={isWrong(more, 1000)}
+        />
+        <TypedInput
+          label={messages.length(lengthUnit)}
           value={length}
           onValue={setLength}
           isWrong={isWrong(lengthM, 1000)}
         />
       </form>
-      {wrong && <p className="font-medium text-danger">Give figures from 0 to 1000.</p>}
+      {wrong && <p className="font-medium text-danger">{messages.enterValuesFrom0To1000}</p>}
       <WhatIfAnswer before={before} after={after} might={question} asIs={asIs} />
       <KeepProposal
         panel={panel}
-        missing={
-          wrong || after.sizing.decision !== 'keep'
-            ? 'Only what fits is kept: a breaker that suits its conductor and its load.'
-            : null
-        }
+        missing={wrong || after.sizing.decision !== 'keep' ? messages.onlyABreakerThatSuitsIts : null}
         proposal={{
           title: circuit?.label ?? placeText(breaker),
           breakerId: breaker.id,

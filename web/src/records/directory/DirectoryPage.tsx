@@ -15,17 +15,20 @@ import { fileAddresses } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { asButton, classes, Notice, NumberInput, PageHead, SelectInput } from '../../shared/ui/index.ts';
 import { HangingDirectoryForm } from './HangingDirectoryForm.tsx';
+import * as messages from './messages.ts';
 
 /** The directory: to be printed for the door, and held against what hangs there. */
 export function DirectoryPage() {
   const { panelId = '' } = useParams();
   const { data: board, error } = useQuery(recordQueries.board(panelId));
   return (
-    <main className="mx-auto max-w-4xl space-y-6 px-4 py-5 sm:px-6">
-      <PageHead backTo={`/panels/${panelId}`} back={board?.panel.name ?? 'The panel'} title="The directory">
-        <p className="text-ink-soft">
-          Rooms and fixed things, never persons or furniture; in ink, large, turned as the panel hangs.
-        </p>
+    <main className="max-w-5xl space-y-6 px-4 py-5 sm:px-6">
+      <PageHead
+        backTo={`/panels/${panelId}`}
+        back={board?.panel.name ?? messages.panel}
+        title={messages.circuitDirectory}
+      >
+        <p className="text-ink-soft">{messages.nameRoomsAndFixedEquipmentNot}</p>
       </PageHead>
       {error && <Notice title={error.message} />}
       {board && <Directory board={board} />}
@@ -35,7 +38,7 @@ export function DirectoryPage() {
 
 const SIZES = [
   ...(Object.keys(CARD_SIZES) as CardSize[]).map((value) => ({ value, label: CARD_SIZES[value].label })),
-  { value: 'own' as const, label: 'Own measures' },
+  { value: 'own' as const, label: messages.customSize },
 ];
 
 function Directory({ board }: { board: Board }) {
@@ -57,38 +60,39 @@ function Directory({ board }: { board: Board }) {
   const unnamed = card.columns.flatMap(({ lines }) => lines).filter(({ isUnnamed }) => isUnnamed).length;
   return (
     <>
-      <section aria-label="Print it" className="space-y-3">
+      <section aria-label={messages.print} className="space-y-3">
         <div className="flex flex-wrap items-end gap-3">
-          <SelectInput label="Size of the card" options={SIZES} value={size} onValue={setSize} />
+          <SelectInput label={messages.directorySize} options={SIZES} value={size} onValue={setSize} />
           {size === 'own' && (
             <>
               <NumberInput
-                label="Wide (mm)"
+                label={messages.widthMm}
                 onValue={(widthMm) => setOwn((before) => ({ ...before, widthMm }))}
               />
               <NumberInput
-                label="High (mm)"
+                label={messages.heightMm}
                 onValue={(heightMm) => setOwn((before) => ({ ...before, heightMm }))}
               />
             </>
           )}
         </div>
-        {measures === null && <p>Give both, from 60 to 600 mm.</p>}
+        {measures === null && <p>{messages.enterBothFrom60To600}</p>}
         {type && (
           <p role="status">
-            Type of <strong className="figures">{type.points} pt</strong>
-            {type.isLegible
-              ? ': legible at arm’s length.'
-              : `: under ${LEGIBLE_PT} pt nobody reads it in a dark basement. Take a larger card, or shorter names.`}
+            {messages.typeSize(
+              <strong className="figures">{messages.pt(type.points)}</strong>,
+              type.isLegible ? messages.readableAtArmSLength : messages.typeUnderPtIsHardTo(LEGIBLE_PT),
+            )}
           </p>
         )}
         {unnamed > 0 && (
           <p>
-            {unnamed === 1 ? 'One breaker has' : `${unnamed} breakers have`} no name yet:{' '}
-            <Link to={`/panels/${panel.id}/map`} className="font-semibold underline underline-offset-4">
-              map the house
-            </Link>
-            .
+            {messages.noNameYet(
+              unnamed === 1 ? messages.breakerHas : messages.breakersHave(unnamed),
+              <Link to={`/panels/${panel.id}/map`} className="font-semibold underline underline-offset-4">
+                {messages.mapTheCircuits}
+              </Link>,
+            )}
           </p>
         )}
         <p className="flex flex-wrap gap-3">
@@ -99,7 +103,7 @@ function Directory({ board }: { board: Board }) {
               target="_blank"
               rel="noreferrer"
             >
-              The directory (PDF)
+              {messages.circuitDirectoryPdf}
             </a>
           )}
         </p>
@@ -113,8 +117,8 @@ function Directory({ board }: { board: Board }) {
 
 const SHEET = 0;
 const LABEL_SIZES = [
-  { value: SHEET, label: 'A sheet to cut, letter' },
-  ...TAPES_MM.map((value) => ({ value: value as number, label: `Tape, ${value} mm` })),
+  { value: SHEET, label: messages.letterSheetToCut },
+  ...TAPES_MM.map((value) => ({ value: value as number, label: messages.tapeMm(value) })),
 ];
 
 /** A label for each breaker. */
@@ -122,14 +126,14 @@ function Labels({ panelId }: { panelId: string }) {
   const [tape, setTape] = useState(SHEET);
   return (
     <div className="flex flex-wrap items-end gap-3">
-      <SelectInput label="Labels on" options={LABEL_SIZES} value={tape} onValue={setTape} />
+      <SelectInput label={messages.labelStock} options={LABEL_SIZES} value={tape} onValue={setTape} />
       <a
         href={fileAddresses.labels(panelId, tape === SHEET ? undefined : tape)}
         className={asButton('quiet')}
         target="_blank"
         rel="noreferrer"
       >
-        A strip of labels (PDF)
+        {messages.labelStripPdf}
       </a>
     </div>
   );
@@ -138,7 +142,7 @@ function Labels({ panelId }: { panelId: string }) {
 /** The card as it will hang. */
 function Card({ card }: { card: DirectoryCard }) {
   return (
-    <section aria-label="As it will hang" className="border-2 border-ink bg-bone-raised p-3">
+    <section aria-label={messages.preview} className="border-2 border-ink bg-bone-raised p-3">
       <h2 className="text-xl font-bold">{card.title}</h2>
       <div className="grid items-start gap-x-6 gap-y-4 sm:grid-cols-2">
         {card.columns.map(({ head, lines }) => (
@@ -146,9 +150,9 @@ function Card({ card }: { card: DirectoryCard }) {
             <caption className="text-left text-sm text-ink-soft">{head}</caption>
             <thead className="sr-only">
               <tr>
-                <th scope="col">Space</th>
-                <th scope="col">Feeds</th>
-                <th scope="col">Rating</th>
+                <th scope="col">{messages.space}</th>
+                <th scope="col">{messages.feeds}</th>
+                <th scope="col">{messages.rating}</th>
               </tr>
             </thead>
             <tbody>

@@ -10,6 +10,7 @@ import { useState } from 'react';
 import { entries } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { PageSection, SendButton, TypedLines, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** What hangs in the door, held against the record; kept, it is a finding until a new one hangs there. */
 export function HangingDirectoryForm({ board }: { board: Board }) {
@@ -29,29 +30,29 @@ export function HangingDirectoryForm({ board }: { board: Board }) {
     }),
   ];
   return (
-    <PageSection title="What hangs there now" level={2}>
+    <PageSection title={messages.directoryPostedNow} level={2}>
       <TypedLines
-        label="Type it as it is, a breaker a line: its space, then its name."
-        hint={kept !== null && `Read there ${dateText(kept.at)}.`}
+        label={messages.typeThePostedDirectoryAsIt}
+        hint={kept !== null && messages.copiedOn(dateText(kept.at))}
         rows={5}
         value={text}
         onValue={setTyped}
-        placeholder={'1 kitchen\n2-4 stove'}
+        placeholder={messages.kitchen24Stove}
       />
       {findings && <Differences findings={findings} />}
       <p className="mt-2 flex flex-wrap gap-3">
         {findings && text !== kept?.content.text && (
-          <SendButton stored="Kept" entries={() => keep(text)} onStored={() => setTyped(null)}>
-            Keep what hangs there
+          <SendButton stored={messages.saved} entries={() => keep(text)} onStored={() => setTyped(null)}>
+            {messages.saveThePostedDirectory}
           </SendButton>
         )}
         {findings !== null && findings.length > 0 && (
           <SendButton
-            stored="Kept"
+            stored={messages.saved}
             entries={() => keep(directoryText(breakers))}
             onStored={() => setTyped(null)}
           >
-            The new one hangs there now
+            {messages.theNewDirectoryIsPosted}
           </SendButton>
         )}
       </p>
@@ -61,11 +62,11 @@ export function HangingDirectoryForm({ board }: { board: Board }) {
 
 function Differences({ findings }: { findings: readonly DirectoryFinding[] }) {
   return (
-    <div role="status" aria-label="Differences">
+    <div role="status" aria-label={messages.differences}>
       <p className="font-semibold">
         {findings.length === 0
-          ? '✓ It says what the record says.'
-          : `✕ ${findings.length === 1 ? 'One difference' : `${findings.length} differences`}:`}
+          ? messages.thePostedDirectoryMatchesThe
+          : `✕ ${findings.length === 1 ? messages.difference : messages.differences2(findings.length)}:`}
       </p>
       <ul className="divide-y divide-rule">
         {findings.map(sayDirectoryFinding).map(({ kind, place, rest }) => (

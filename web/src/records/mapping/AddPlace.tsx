@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Button, TypedInput } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** One place more, for who walks through the house with the phone: the room stays as it is. */
 export function AddPlace({ onAdd }: { onAdd: (room: string, place: string) => void }) {
@@ -8,7 +9,7 @@ export function AddPlace({ onAdd }: { onAdd: (room: string, place: string) => vo
   const isWhole = room.trim() !== '' && place.trim() !== '';
   return (
     <form
-      aria-label="Add a place while walking"
+      aria-label={messages.addAnOutletOrFixture}
       className="mt-2 flex flex-wrap items-end gap-3"
       onSubmit={(event) => {
         event.preventDefault();
@@ -17,10 +18,16 @@ export function AddPlace({ onAdd }: { onAdd: (room: string, place: string) => vo
         setPlace('');
       }}
     >
-      <TypedInput label="Room" value={room} onValue={setRoom} isFigure={false} className="w-36" />
-      <TypedInput label="Place" value={place} onValue={setPlace} isFigure={false} className="w-44" />
+      <TypedInput label={messages.room} value={room} onValue={setRoom} isFigure={false} className="w-36" />
+      <TypedInput
+        label={messages.outletOrFixture}
+        value={place}
+        onValue={setPlace}
+        isFigure={false}
+        className="w-44"
+      />
       <Button look="quiet" type="submit" disabled={!isWhole}>
-        Add it
+        {messages.add}
       </Button>
     </form>
   );

@@ -17,11 +17,12 @@ import {
 } from '../../shared/ui/index.ts';
 import { AddPlace } from './AddPlace.tsx';
 import { useTypedRooms } from './typedRooms.ts';
+import * as messages from './messages.ts';
 
 const CHECK_WORDS: Record<MapCheck, string> = {
-  none: 'Off',
-  detect: 'Detect mistakes',
-  correct: 'Correct mistakes',
+  none: messages.off,
+  detect: messages.detectErrors,
+  correct: messages.correctErrors,
 };
 
 interface Props {
@@ -79,40 +80,33 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
       }),
     );
   if (suspension.ofPanel('mapping'))
-    return (
-      <Suspended title="Do not map this panel until the hazard is dealt with." suspension={suspension} />
-    );
+    return <Suspended title={messages.doNotMapThisPanelUntil} suspension={suspension} />;
   return (
     <div className="space-y-5">
       <div>
         <TypedLines
-          label="Rooms and what is in them"
-          hint="A room a line, its outlets, lamps and machines behind a colon. Both halves of a double outlet, switched halves, the yard and the garage, doorbell and smoke alarms."
+          label={messages.roomsOutletsAndFixtures}
+          hint={messages.oneRoomPerLineTheRoom}
           rows={8}
           value={text}
           onValue={(lines) => type(panel.id, lines)}
-          placeholder={'Kitchen: counter left, counter right, hood, fridge\nHall: lamp, outlet by the door'}
+          placeholder={messages.kitchenCounterLeftCounterRight}
         />
         <AddPlace onAdd={(room, place) => type(panel.id, withPlace(text, room, place))} />
         {notUnderstood.length > 0 && (
-          <FieldError
-            message={`No room and no places in: “${notUnderstood[0]}”. Write the room, a colon, then its places.`}
-          />
+          <FieldError message={messages.noRoomAndItemsFoundIn(notUnderstood[0])} />
         )}
       </div>
       <details className="border-t border-rule">
         <summary className="min-h-11 py-2 font-semibold">
-          Breakers that stay on{stayOn.size > 0 && `: ${stayOn.size}`}
+          {messages.breakersThatStayOn(stayOn.size > 0 && `: ${stayOn.size}`)}
         </summary>
-        <p className="text-sm text-ink-soft">
-          Alarms, medical equipment, servers, a freezer in summer. Mapping finds their circuits by
-          elimination.
-        </p>
+        <p className="text-sm text-ink-soft">{messages.alarmsMedicalEquipmentServersA}</p>
         <div className="sm:grid sm:grid-cols-2">
           {branches.map(({ breaker, label }) => (
             <CheckInput
               key={breaker.id}
-              label={`${placeText(breaker)} ${label ?? ''} stays on`}
+              label={messages.staysOn(placeText(breaker), label ?? '')}
               checked={stayOn.has(breaker.id)}
               onChecked={(isOn) => setChosen(toggled(stayOn, breaker.id, isOn))}
             />
@@ -121,21 +115,17 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
       </details>
       {untouched.length > 0 && (
         <p className="border-l-4 border-danger pl-3">
-          Not used for mapping, because of a hazard or because they are off or tripped:{' '}
-          {untouched.map(({ breaker, label }) => `${placeText(breaker)} ${label ?? ''}`.trim()).join(', ')}.
-          Do not turn these breakers on: repair the fault first. Their circuits stay off in every round.
+          {messages.notUsedForMappingBecauseOf(
+            untouched.map(({ breaker, label }) => `${placeText(breaker)} ${label ?? ''}`.trim()).join(', '),
+          )}
         </p>
       )}
       <fieldset className="space-y-1">
-        <legend className="font-semibold">Method</legend>
+        <legend className="font-semibold">{messages.method}</legend>
         {(
           [
-            ['rounds', `By yourself, in ${rounds.length} rounds`, minutes.rounds],
-            [
-              'one-by-one',
-              `With a second person at the panel, one breaker at a time (${mayBeOff.length} rounds)`,
-              minutes.oneByOne,
-            ],
+            ['rounds', messages.aloneInRounds(rounds.length), minutes.rounds],
+            ['one-by-one', messages.withASecondPersonAtThe(mayBeOff.length), minutes.oneByOne],
           ] as const
         ).map(([value, label, takes]) => (
           <label key={value} className="flex min-h-11 items-center gap-3">
@@ -149,7 +139,9 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
             <span>
               {label}
               {count > 0 && (
-                <span className="figures text-ink-soft">, about {Math.max(1, Math.round(takes))} min</span>
+                <span className="figures text-ink-soft">
+                  {messages.aboutMin(Math.max(1, Math.round(takes)))}
+                </span>
               )}
             </span>
           </label>
@@ -157,24 +149,21 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
       </fieldset>
       {way === 'rounds' && (
         <SelectInput
-          label="Error checking"
+          label={messages.errorChecking}
           options={MAP_CHECKS.map((value) => ({
             value,
-            label: `${CHECK_WORDS[value]}: ${roundsBy[value]!.length} rounds`,
+            label: messages.rounds(CHECK_WORDS[value], roundsBy[value]!.length),
           }))}
           value={check}
           onValue={setCheck}
         />
       )}
-      <p className="text-sm text-ink-soft">
-        Shut down computers first. Do not force a handle. If a handle will not move or will not turn back on,
-        log it as a finding.
-      </p>
+      <p className="text-sm text-ink-soft">{messages.shutDownComputersFirstDoNot}</p>
       <Button
         disabled={busy || count === 0 || mayBeOff.length === 0 || notUnderstood.length > 0}
         onClick={() => void begin()}
       >
-        Begin the first round
+        {messages.startTheFirstRound}
       </Button>
       {count > 0 && (
         <span className="ml-3 text-ink-soft">

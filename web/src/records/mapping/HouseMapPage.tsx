@@ -11,6 +11,7 @@ import { BeginMap } from './BeginMap.tsx';
 import { MapResult } from './MapResult.tsx';
 import { RoundScreen } from './RoundScreen.tsx';
 import { useHouseMap, type SendMap } from './useHouseMap.ts';
+import * as messages from './messages.ts';
 
 const NOTHING: readonly string[] = [];
 
@@ -20,16 +21,18 @@ export function HouseMapPage() {
   const { data: board, error: noBoard } = useQuery(recordQueries.board(panelId));
   const { data: upkeep } = useQuery(recordQueries.upkeep(panelId));
   const heard = useChanges(`/panels/${panelId}`);
-  const { map, seen, send, isReady, error } = useHouseMap(panelId, board?.panel.name ?? 'the panel');
+  const { map, seen, send, isReady, error } = useHouseMap(panelId, board?.panel.name ?? messages.thePanel);
   const [isNew, setIsNew] = useState(false);
   const problem = noBoard?.message ?? (heard ? error?.message : undefined);
   return (
-    <main className="mx-auto max-w-3xl space-y-5 px-4 py-5 sm:px-6">
-      <PageHead backTo={`/panels/${panelId}`} back={board?.panel.name ?? 'The panel'} title="Map the house" />
+    <main className="max-w-5xl space-y-5 px-4 py-5 sm:px-6">
+      <PageHead
+        backTo={`/panels/${panelId}`}
+        back={board?.panel.name ?? messages.panel}
+        title={messages.circuitMapping}
+      />
       {problem && <Notice title={problem} />}
-      {!heard && (
-        <Notice title="The server does not answer just now. Go on: what you tell is kept here and stored once it is back." />
-      )}
+      {!heard && <Notice title={messages.theServerIsNotAnsweringYou} />}
       {board && isReady && (map === null || isNew) && (
         <BeginMap
           board={board}
@@ -45,7 +48,7 @@ export function HouseMapPage() {
           <UnderWay board={board} map={map} seen={seen} send={send} />
           <p>
             <Button look="quiet" onClick={() => setIsNew(true)}>
-              Begin a new map
+              {messages.startANewMap}
             </Button>
           </p>
         </>

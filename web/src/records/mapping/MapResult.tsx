@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { drawing } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { CheckInput, Notice, PageSection, placeText, SendButton, toggled } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 const namesOf = (places: readonly PlaceRead[]) =>
   places.map(({ room, name }) => `${room}: ${name}`).join('; ');
@@ -30,39 +31,38 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
   const [left, setLeft] = useState<ReadonlySet<string>>(() => new Set());
   const placeName = (id: string) => {
     const entry = board.breakers.find(({ breaker }) => breaker.id === id);
-    return entry ? `${placeText(entry.breaker)} ${entry.label ?? ''}`.trim() : 'a breaker that is gone';
+    return entry
+      ? `${placeText(entry.breaker)} ${entry.label ?? ''}`.trim()
+      : messages.aBreakerThatWasRemoved;
   };
   const of = (is: PlaceRead['is']) => read.filter((place) => place.is === is);
   return (
-    <section aria-label="What feeds what" className="space-y-5">
-      <h2 className="text-2xl font-bold">What feeds what</h2>
+    <section aria-label={messages.mappingResult} className="space-y-5">
+      <h2 className="text-2xl font-bold">{messages.mappingResult}</h2>
       {of('again').length > 0 && (
-        <Notice title={`Not clear: ${namesOf(of('again'))}.`}>
-          <p>
-            Looked at twice, it still fits no breaker: look at the place by itself, one breaker after the
-            other.
-          </p>
+        <Notice title={messages.notClear(namesOf(of('again')))}>
+          <p>{messages.checkedTwiceButNoBreakerFits}</p>
         </Notice>
       )}
       {of('two').map((place) => (
         <p key={place.id} className="border-l-4 border-danger pl-3">
-          <strong>
-            {place.room}: {place.name} is on two breakers,
-          </strong>{' '}
-          {place.breakerIds.map(placeName).join(' and ')}. It is dead only with both off: never trust one of
-          them alone.
+          {messages.theOutletIsDeadOnlyWith(
+            <strong>{messages.isOnTwoBreakers(place.room, place.name)}</strong>,
+            place.breakerIds.map(placeName).join(' and '),
+          )}
         </p>
       ))}
       {of('never').length > 0 && (
         <p className="border-l-4 border-heed pl-3">
-          <strong>Never dead:</strong> {namesOf(of('never'))}. Fed from another panel, or by a breaker that
-          stayed on.
+          {messages.fedFromAnotherPanelOrBy(<strong>{messages.neverDead}</strong>, namesOf(of('never')))}
         </p>
       )}
       {of('always').length > 0 && (
         <p className="border-l-4 border-heed pl-3">
-          <strong>Dead in every round:</strong> {namesOf(of('always'))}. Behind a breaker that is off or
-          tripped, a switch, or a protected outlet that has opened.
+          {messages.downstreamOfABreakerThatIs(
+            <strong>{messages.deadInEveryRound}</strong>,
+            namesOf(of('always')),
+          )}
         </p>
       )}
       <ul className="divide-y divide-rule border-y border-rule-strong">
@@ -73,11 +73,11 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
             </p>
             <p className="text-sm text-ink-soft">
               {label === line
-                ? 'As the directory says.'
+                ? messages.matchesTheDirectory
                 : label
-                  ? `The directory says: ${label}.`
-                  : 'No name in the directory.'}
-              {places.some(({ mended }) => mended) && ' One look was put right.'}
+                  ? messages.directory(label)
+                  : messages.noNameInTheDirectory}
+              {places.some(({ mended }) => mended) && messages.oneEntryWasCorrected}
             </p>
             {neutral !== null && <p className="mt-1 border-l-4 border-heed pl-3">{neutral}</p>}
           </li>
@@ -85,18 +85,18 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
       </ul>
       {found.length > 0 && changed.length === 0 && (
         <p role="status" className="font-semibold text-good">
-          ✓ The directory says what the house says.
+          {messages.theDirectoryMatchesTheHouse}
         </p>
       )}
       {changed.length > 0 && planning && (
-        <PageSection title="Into the directory" level={2}>
+        <PageSection title={messages.updateTheDirectory} level={2}>
           <ul>
             {changed.map(({ breaker, label, line }) => (
               <li key={breaker.id}>
                 <CheckInput
                   label={
                     <>
-                      <span className="figures">{placeText(breaker)}</span> {label ?? 'no name'} →{' '}
+                      <span className="figures">{placeText(breaker)}</span> {label ?? messages.notNamed} →{' '}
                       <strong>{line}</strong>
                     </>
                   }
@@ -108,7 +108,7 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
           </ul>
           <SendButton
             look="primary"
-            stored="In the directory"
+            stored={messages.inTheDirectory}
             disabled={changed.every(({ breaker }) => left.has(breaker.id))}
             entries={() =>
               changed
@@ -118,7 +118,7 @@ export function MapResult({ board, read }: { board: Board; read: readonly PlaceR
                 )
             }
           >
-            Write it into the directory
+            {messages.updateTheDirectory}
           </SendButton>
         </PageSection>
       )}

@@ -5,6 +5,7 @@ import { useEffect, useRef } from 'react';
 import { Button, ChoiceButton, FieldError, placeText, useAction } from '../../shared/ui/index.ts';
 import { useTaps } from '../../shared/stores/index.ts';
 import type { SendMap } from './useHouseMap.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   board: Board;
@@ -18,8 +19,8 @@ interface Props {
 }
 
 const ANSWERS = [
-  ['dead', '○ Dead'],
-  ['alive', '● Alive'],
+  ['dead', messages.dead],
+  ['alive', messages.hasPower],
 ] as const;
 
 /** A round: what is off, then every place dead or alive, by thumb. */
@@ -46,16 +47,15 @@ export function RoundScreen({ board, map, round, places, isAgain, send }: Props)
       forget(key);
     });
   return (
-    <section aria-label="Round" className="space-y-4">
+    <section aria-label={messages.round} className="space-y-4">
       <div className="border-l-8 border-heed bg-bone-raised px-4 py-3 sm:px-6">
         <h2 ref={heading} tabIndex={-1} className="text-2xl font-bold outline-none">
-          {isAgain ? `Look again, as in round ${round + 1}` : `Round ${round + 1} of ${map.rounds.length}`}
+          {isAgain ? messages.checkAgainAsInRound(round + 1) : messages.roundOf(round + 1, map.rounds.length)}
         </h2>
-        {isAgain && <p>What was seen there fits no breaker: one look was a slip, or the place is on two.</p>}
+        {isAgain && <p>{messages.noBreakerFitsTheseEntriesOne}</p>}
         {/* A breaker that mapping did not turn off may be off because of a fault: nobody turns it on here. */}
         <p className="mt-1 text-lg">
-          {(round > 0 || isAgain) && 'Turn the last round’s breakers back on. '}Turn off these breakers, in
-          this order. Leave all others as they are: do not turn on a breaker that is tripped or has a hazard.
+          {messages.turnOffTheseBreakersInThis((round > 0 || isAgain) && messages.turnTheLastRoundSBreakers)}
         </p>
         <ol className="mt-3 flex flex-wrap gap-2">
           {handles.map(({ breaker, label }) => (
@@ -83,7 +83,7 @@ export function RoundScreen({ board, map, round, places, isAgain, send }: Props)
                     )
                   }
                 >
-                  {open.length === here.length ? 'All alive' : 'The rest alive'}
+                  {open.length === here.length ? messages.allHavePower : messages.theRestHavePower}
                 </Button>
               )}
             </div>
@@ -118,10 +118,10 @@ export function RoundScreen({ board, map, round, places, isAgain, send }: Props)
         onClick={() => void done()}
       >
         {left.length > 0
-          ? `${left.length} ${left.length === 1 ? 'place' : 'places'} to look at`
+          ? messages.toCheck(left.length, left.length === 1 ? 'place' : 'places')
           : isAgain
-            ? 'Looked at again'
-            : 'This round is done'}
+            ? messages.checkedAgain
+            : messages.finishThisRound}
       </Button>
       <FieldError message={problem ?? undefined} />
     </section>

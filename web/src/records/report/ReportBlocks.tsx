@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { fileAddresses } from '../../shared/api/index.ts';
 import { classes } from '../../shared/ui/index.ts';
 import { DrawnPicture } from './DrawnPicture.tsx';
+import * as messages from './messages.ts';
 
 type Block<K extends ReportBlock['is']> = Extract<ReportBlock, { is: K }>;
 
@@ -99,9 +100,7 @@ function Finding({ block, children }: { block: Block<'finding'>; children: React
         ))}
         {figures !== null && <Table table={figures} isOfFigures />}
         {price !== null && (
-          <p className="text-right font-bold">
-            Price: <span className="figures">{price}</span>
-          </p>
+          <p className="text-right font-bold">{messages.price(<span className="figures">{price}</span>)}</p>
         )}
         {children}
       </div>
@@ -125,7 +124,7 @@ function Picture({ picture, isWide = false }: { picture: ReportPicture; isWide?:
       ) : (
         <DrawnPicture
           svg={picture.svg}
-          alt={isWide ? caption : `Where it is: ${caption}`}
+          alt={isWide ? caption : messages.location(caption)}
           className={isWide ? 'max-h-80 w-full object-contain object-left' : 'max-h-28 max-w-24'}
         />
       )}

@@ -18,6 +18,8 @@ import {
 import { useProfile } from '../../shared/stores/index.ts';
 import { ReportBlocks } from './ReportBlocks.tsx';
 import { usePrices, type Prices } from './usePrices.ts';
+import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
+import * as messages from './messages.ts';
 
 const time = timeIn(zoneHere());
 
@@ -30,17 +32,31 @@ export function ReportPage() {
       ? { at: 'panels', id: panelId }
       : { at: 'sites', id: siteId! };
   const { data: report, error } = useQuery(recordQueries.report(about));
+  const layer = useMemo(
+    () =>
+      report
+        ? {
+            title: messages.findingsByNumber,
+            marks: new Map(
+              report.findings.map(({ key }, i): [string, BoardMark] => [
+                key.replace(/^breaker /, ''),
+                { text: messages.finding(i + 1), look: 'act' },
+              ]),
+            ),
+          }
+        : null,
+    [report],
+  );
+  useBoardLayer(layer);
   return (
-    <main className="mx-auto max-w-4xl space-y-6 px-4 py-5 sm:px-6 print:p-0">
+    <main className="max-w-5xl space-y-6 px-4 py-5 sm:px-6 print:p-0">
       <div className="print:hidden">
         <PageHead
           backTo={`/${about.at}/${about.id}`}
-          back={report?.about.kind === 'visit' ? 'The visit' : (report?.about.name ?? 'Back')}
-          title="Report"
+          back={report?.about.kind === 'visit' ? messages.visit : (report?.about.name ?? messages.back)}
+          title={messages.report}
         >
-          <p className="text-ink-soft">
-            What goes to the customer: look it through, then print it or send it.
-          </p>
+          <p className="text-ink-soft">{messages.checkTheReportBeforeYouPrint}</p>
         </PageHead>
       </div>
       {error && <Notice title={error.message} />}
@@ -59,17 +75,17 @@ function Preview({ report, about }: { report: Report; about: ReportAbout }) {
     <>
       <p className="flex flex-wrap gap-3 print:hidden">
         <a href={fileAddresses.report(about)} className={asButton()} target="_blank" rel="noreferrer">
-          The report (PDF)
+          {messages.reportPdf}
         </a>
         <Button look="quiet" onClick={() => window.print()}>
-          Print this page
+          {messages.printThisPage}
         </Button>
         <a href={fileAddresses.reportData(about)} download className={asButton('quiet')}>
-          As data (JSON)
+          {messages.dataJson}
         </a>
         {isElectrician && (
           <Button look="quiet" aria-expanded={isPricing} onClick={() => setWantsPrices(!wantsPrices)}>
-            Prices and a remark
+            {messages.pricesAndRemark}
           </Button>
         )}
       </p>
@@ -82,8 +98,13 @@ function Preview({ report, about }: { report: Report; about: ReportAbout }) {
       />
       {isPricing && (
         <p className="sticky bottom-0 border-t border-rule-strong bg-bone py-3 print:hidden">
-          <SendButton look="primary" stored="In the report" disabled={prices.isWrong} entries={prices.toSend}>
-            Keep prices and remark
+          <SendButton
+            look="primary"
+            stored={messages.inTheReport}
+            disabled={prices.isWrong}
+            entries={prices.toSend}
+          >
+            {messages.savePricesAndRemark}
           </SendButton>
         </p>
       )}
@@ -95,25 +116,22 @@ function Preview({ report, about }: { report: Report; about: ReportAbout }) {
 function AboveAll({ prices }: { prices: Prices }) {
   return (
     <section
-      aria-label="Prices and a remark"
+      aria-label={messages.pricesAndRemark}
       className="max-w-xl space-y-4 border-y border-rule-strong py-3 print:hidden"
     >
-      <p>
-        Type a price under each finding below. One without a price is printed without. A price holds while the
-        finding says the same.
-      </p>
+      <p>{messages.enterAPriceUnderEachFinding}</p>
       <SelectInput
-        label="Currency"
+        label={messages.currency}
         options={prices.currencies}
         value={prices.currency}
         onValue={prices.setCurrency}
       />
       <TypedLines
-        label="To the customer"
+        label={messages.toTheCustomer}
         rows={3}
         value={prices.remark}
         onValue={prices.setRemark}
-        placeholder="What you want to say first"
+        placeholder={messages.openingRemark}
       />
     </section>
   );
@@ -125,7 +143,7 @@ function Price({ finding, currency, prices }: { finding: string; currency: strin
   return (
     <div className="pt-2 print:hidden">
       <TypedInput
-        label={`Price, ${currency}`}
+        label={messages.price2(currency)}
         value={prices.typedAt(finding)}
         isWrong={isWrong}
         onValue={(text) => prices.type(finding, text)}
@@ -133,7 +151,7 @@ function Price({ finding, currency, prices }: { finding: string; currency: strin
       />
       {isWrong && (
         <p role="alert" className="font-medium text-danger">
-          A price is a number from 0 to 1,000,000.
+          {messages.enterAPriceFrom0To}
         </p>
       )}
     </div>

@@ -5,8 +5,9 @@ import { Link } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { FieldError, useSettled, useUnits, type Units } from '../../shared/ui/index.ts';
 import { KIND_NAMES, timelineLine } from '../../shared/entryWords/index.ts';
+import * as messages from './messages.ts';
 
-const EXAMPLES = ['steam press', 'trips last winter'];
+const EXAMPLES = [messages.steamPress, messages.tripsLastWinter];
 
 const today = (): Day => {
   const now = new Date();
@@ -19,13 +20,13 @@ function understood({ words, kinds, from, to }: Wanted, { dateText }: Units): st
   const what = kinds.length > 0 ? kinds.map((kind) => KIND_NAMES[kind].toLowerCase()).join(' and ') : null;
   const when =
     from && to
-      ? `from ${dateText(from)} until before ${dateText(to)}`
+      ? messages.fromUntilBefore(dateText(from), dateText(to))
       : from
-        ? `since ${dateText(from)}`
+        ? messages.since(dateText(from))
         : to
-          ? `before ${dateText(to)}`
+          ? messages.before(dateText(to))
           : null;
-  return [what, words.length > 0 && `with “${words.join(' ')}”`, when].filter(Boolean).join(' ');
+  return [what, words.length > 0 && messages.withLabel(words.join(' ')), when].filter(Boolean).join(' ');
 }
 
 /** Find breakers and entries of a site: by circuit, load, part, note, kind and time. */
@@ -38,9 +39,9 @@ export default function SearchBox({ siteId }: { siteId: string }) {
   const { data: result, error } = useQuery({ ...recordQueries.search(siteId, wanted), enabled: !isEmpty });
 
   return (
-    <section aria-label="Search">
+    <section aria-label={messages.search}>
       <label htmlFor={id} className="mb-1 block font-semibold">
-        Find in this site
+        {messages.searchThisSite}
       </label>
       <input
         id={id}
@@ -56,7 +57,7 @@ export default function SearchBox({ siteId }: { siteId: string }) {
         {!isEmpty && result && (
           <>
             <p className="mt-1 text-sm text-ink-soft">
-              Looking for {understood(wanted, units) || 'nothing yet'}.
+              {messages.searchingFor(understood(wanted, units) || 'anything')}
             </p>
             <Found result={result} />
           </>
@@ -70,7 +71,7 @@ function Found({ result: { breakers, entries, more } }: { result: SearchResult }
   const units = useUnits();
   const { timeText } = units;
   if (breakers.length + entries.length === 0) {
-    return <p className="mt-2">Nothing found. Fewer words find more.</p>;
+    return <p className="mt-2">{messages.noResultsTryFewerWords}</p>;
   }
   const several =
     new Set([...breakers, ...entries.map(({ where }) => where)].map(({ panelId }) => panelId)).size > 1;
@@ -78,7 +79,7 @@ function Found({ result: { breakers, entries, more } }: { result: SearchResult }
   return (
     <div className="mt-2 space-y-4">
       {breakers.length > 0 && (
-        <ul aria-label="Breakers found" className="divide-y divide-rule">
+        <ul aria-label={messages.breakersFound} className="divide-y divide-rule">
           {breakers.map((where) => (
             <li key={where.breakerId}>
               <Link
@@ -94,7 +95,7 @@ function Found({ result: { breakers, entries, more } }: { result: SearchResult }
         </ul>
       )}
       {entries.length > 0 && (
-        <ol aria-label="Entries found" className="divide-y divide-rule">
+        <ol aria-label={messages.entriesFound} className="divide-y divide-rule">
           {entries.map(({ where, entry }) => {
             const line = timelineLine(entry, units);
             return (
@@ -120,7 +121,7 @@ function Found({ result: { breakers, entries, more } }: { result: SearchResult }
           })}
         </ol>
       )}
-      {more && <p className="text-sm text-ink-soft">There are more; a kind or a time narrows it down.</p>}
+      {more && <p className="text-sm text-ink-soft">{messages.moreResultsExistNarrowThe}</p>}
     </div>
   );
 }

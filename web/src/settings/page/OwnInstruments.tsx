@@ -3,6 +3,7 @@ import { CATEGORIES, usualAccuracy, type OwnInstrument } from '@phylaxon/core/re
 import { useState } from 'react';
 import { newId } from '../../shared/api/index.ts';
 import { Button, NumberInput, SelectInput, useUnits } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   instruments: readonly OwnInstrument[];
@@ -10,7 +11,7 @@ interface Props {
 }
 
 const accuracyText = ({ percent, digits, least }: Pick<OwnInstrument, 'percent' | 'digits' | 'least'>) =>
-  `± ${percent} %${digits > 0 ? ` + ${digits} digits` : ''}${least > 0 ? `, ${least} at least` : ''}`;
+  `± ${percent} %${digits > 0 ? messages.digits(digits) : ''}${least > 0 ? messages.atLeast(least) : ''}`;
 
 /** Instruments of one’s own: how truly each reads, its category, and when it was proved on a known live point. */
 export function OwnInstruments({ instruments, onChange }: Props) {
@@ -18,12 +19,9 @@ export function OwnInstruments({ instruments, onChange }: Props) {
   const replace = (id: string, change: Partial<OwnInstrument>) =>
     onChange(instruments.map((one) => (one.id === id ? { ...one, ...change } : one)));
   return (
-    <section aria-label="Your instruments" className="space-y-3 border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Your instruments</h2>
-      <p className="text-ink-soft">
-        A reading keeps how far off its instrument may be. Where you enter the only one of its kind, its
-        figures count; otherwise what is usual for the kind.
-      </p>
+    <section aria-label={messages.yourInstruments} className="space-y-3 border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.yourInstruments}</h2>
+      <p className="text-ink-soft">{messages.everyReadingKeepsTheAccuracyOf}</p>
       <ul className="divide-y divide-rule">
         {instruments.map((one) => (
           <li key={one.id} className="py-2">
@@ -33,24 +31,24 @@ export function OwnInstruments({ instruments, onChange }: Props) {
             </p>
             <p className="text-sm">
               {one.category === 'III' || one.category === 'IV'
-                ? `Category ${one.category}: fit for a panel.`
+                ? messages.categorySuitableForWorkInA(one.category)
                 : one.category === 'II'
-                  ? 'Category II: not for work in a panel, which asks for III, 600 V at least.'
-                  : 'Category not entered: work in a panel asks for III, 600 V at least.'}{' '}
+                  ? messages.categoryIiNotSuitableForWork
+                  : messages.categoryNotEnteredWorkInA}{' '}
               {one.provedAt === null
-                ? 'Not proved on a known live point yet.'
-                : `Proved on a known live point: ${timeText(one.provedAt)}.`}
+                ? messages.notVerifiedOnAKnownLive
+                : messages.verifiedOnAKnownLiveSource(timeText(one.provedAt))}
             </p>
             <p className="flex flex-wrap gap-2">
               <Button look="quiet" onClick={() => replace(one.id, { provedAt: new Date().toISOString() })}>
-                Proved just now
+                {messages.verifiedJustNow}
               </Button>
               <Button
                 look="quiet"
-                aria-label={`Remove ${one.name}`}
+                aria-label={messages.remove(one.name)}
                 onClick={() => onChange(instruments.filter(({ id }) => id !== one.id))}
               >
-                Remove
+                {messages.remove2}
               </Button>
             </p>
           </li>
@@ -91,10 +89,10 @@ function AddInstrument({ onAdd }: { onAdd: (instrument: OwnInstrument) => void }
   };
   return (
     <details>
-      <summary className="min-h-11 py-2 font-semibold">Add an instrument</summary>
+      <summary className="min-h-11 py-2 font-semibold">{messages.addAnInstrument}</summary>
       <div key={round} className="flex flex-wrap items-end gap-3">
         <label className="block">
-          <span className="mb-1 block text-sm font-medium">What you call it</span>
+          <span className="mb-1 block text-sm font-medium">{messages.instrumentName}</span>
           <input
             value={name}
             maxLength={120}
@@ -102,28 +100,28 @@ function AddInstrument({ onAdd }: { onAdd: (instrument: OwnInstrument) => void }
             className="min-h-11 rounded-sm border border-rule-strong bg-bone-raised px-3"
           />
         </label>
-        <SelectInput label="Kind" options={KINDS} value={kind} onValue={setKind} />
+        <SelectInput label={messages.type} options={KINDS} value={kind} onValue={setKind} />
         <SelectInput
-          label="Category"
+          label={messages.category}
           options={CATEGORIES.map((value) => ({ value, label: value }))}
           value={category}
           onValue={setCategory}
         />
         {(
           [
-            ['percent', '% of the reading'],
-            ['digits', 'and digits'],
-            ['least', 'never less than'],
+            ['percent', messages.ofTheReading],
+            ['digits', messages.andDigits],
+            ['least', messages.atLeast2],
           ] as const
         ).map(([field, words]) => (
           <NumberInput
             key={field}
-            label={`${words} (usual: ${usual[field]})`}
+            label={messages.usualValue(words, usual[field])}
             onValue={(value) => setTyped((all) => ({ ...all, [field]: value }))}
           />
         ))}
         <Button disabled={name.trim() === ''} onClick={add}>
-          Add it
+          {messages.add}
         </Button>
       </div>
     </details>

@@ -5,6 +5,8 @@ import { FieldError, useAction } from '../../shared/ui/index.ts';
 import { useSettings } from '../../shared/stores/index.ts';
 import { Copies } from './Copies.tsx';
 import { OwnInstruments } from './OwnInstruments.tsx';
+import { SHORTCUTS } from '../../shared/workbench/index.ts';
+import * as messages from './messages.ts';
 
 interface Choice<K extends keyof Settings> {
   name: K;
@@ -18,7 +20,7 @@ const choice = <K extends keyof Settings>(spec: Choice<K>) => spec as unknown as
 const SHOWN: Choice<keyof Settings>[] = [
   choice({
     name: 'temperature',
-    label: 'Temperatures',
+    label: messages.temperatures,
     options: [
       { value: 'C', label: '°C' },
       { value: 'F', label: '°F' },
@@ -26,7 +28,7 @@ const SHOWN: Choice<keyof Settings>[] = [
   }),
   choice({
     name: 'length',
-    label: 'Lengths',
+    label: messages.lengths,
     options: [
       { value: 'm', label: 'metres' },
       { value: 'ft', label: 'feet' },
@@ -34,26 +36,26 @@ const SHOWN: Choice<keyof Settings>[] = [
   }),
   choice({
     name: 'dates',
-    label: 'Dates',
+    label: messages.dates,
     options: [
-      { value: 'day-month-year', label: '3 Nov 2026' },
-      { value: 'month-day-year', label: 'Nov 3, 2026' },
+      { value: 'day-month-year', label: messages.nov2026 },
+      { value: 'month-day-year', label: messages.nov32026 },
       { value: 'year-month-day', label: '2026-11-03' },
     ],
   }),
   choice({
     name: 'clock',
-    label: 'Times',
+    label: messages.times,
     options: [
       { value: '24', label: '19:05' },
-      { value: '12', label: '7:05 PM' },
+      { value: '12', label: messages.pm },
     ],
   }),
   choice({
     name: 'theme',
-    label: 'Light or dark',
+    label: messages.theme,
     options: [
-      { value: 'system', label: 'as this device is set' },
+      { value: 'system', label: messages.sameAsThisDevice },
       { value: 'light', label: 'light' },
       { value: 'dark', label: 'dark' },
     ],
@@ -68,33 +70,33 @@ const TRIALS = [1, 2, 3].map((value) => ({
 const POLICIES: Choice<keyof Settings>[] = [
   choice({
     name: 'loading',
-    label: 'How a circuit’s load is counted',
-    why: 'The split rule is the default: it is the code’s own (NEC 210.20). The flat rule leaves more room and is simpler to explain.',
+    label: messages.howACircuitSLoadIs,
+    why: messages.theSplitRuleIsTheDefault,
     options: [
-      { value: 'split', label: '125 % of continuous load, plus the rest (default)' },
-      { value: 'flat80', label: 'everything within 80 % of the rating' },
+      { value: 'split', label: messages.ofContinuousLoadPlusTheRest },
+      { value: 'flat80', label: messages.totalLoadWithin80OfThe },
     ],
   }),
   choice({
     name: 'trialsIntoShort',
-    label: 'Resets into a suspected short before stopping',
-    why: 'One is the default: every trip into a dead short pits the contacts.',
+    label: messages.resetsIntoASuspectedShort,
+    why: messages.defaultOneEveryTripOnA,
     options: TRIALS,
   }),
   choice({
     name: 'trialsOtherwise',
-    label: 'Resets otherwise before stopping',
-    why: 'Two is the default: most failed resets never reached off.',
+    label: messages.otherResetsBeforeStopping,
+    why: messages.defaultTwoMostFailedResetsWere,
     options: TRIALS,
   }),
   choice({
     name: 'afterDeadShort',
-    label: 'A breaker that cleared a dead short is replaced',
-    why: 'On signs, or after the second, is the default: one is what it is built and tested for, and every one burns its contacts.',
+    label: messages.breakersThatHaveClearedAShort,
+    why: messages.defaultReplaceOnSignsOfWear,
     options: [
-      { value: 'second', label: 'on signs of wear, or after the second (default)' },
-      { value: 'each', label: 'after each dead short' },
-      { value: 'signs', label: 'on signs of wear only' },
+      { value: 'second', label: messages.replaceOnSignsOfWearOr },
+      { value: 'each', label: messages.afterEachClearedShortCircuit },
+      { value: 'signs', label: messages.onlyOnSignsOfWear },
     ],
   }),
 ];
@@ -102,11 +104,11 @@ const POLICIES: Choice<keyof Settings>[] = [
 const LEARNING: Choice<keyof Settings>[] = [
   choice({
     name: 'learn',
-    label: 'How common a cause is, before anything is looked at',
-    why: 'With confirmed cases is the default: they move the table slowly, and a danger sign never counts for less.',
+    label: messages.startingLikelihoodOfEachCause,
+    why: messages.defaultIncludeConfirmedCases,
     options: [
-      { value: true, label: 'by the table, moved by confirmed cases (default)' },
-      { value: false, label: 'by the table alone' },
+      { value: true, label: messages.tablePlusConfirmedCasesDefault },
+      { value: false, label: messages.tableOnly },
     ],
   }),
 ];
@@ -135,26 +137,26 @@ export function SettingsPage() {
   );
   return (
     <main className="mx-auto max-w-3xl space-y-6 px-4 py-6">
-      <title>Settings · Phylaxon</title>
-      <h1 className="text-3xl font-bold">Settings</h1>
+      <title>{messages.settingsPhylaxon}</title>
+      <h1 className="text-3xl font-bold">{messages.settings}</h1>
       <p>
-        Kept with the record, for everybody who uses it. Who is at work is chosen above and kept in this
-        browser.{' '}
-        <span role="status" className="text-good">
-          {stored ? '✓ Stored.' : ''}
-        </span>
+        {messages.storedWithTheRecordForEveryone(
+          <span role="status" className="text-good">
+            {stored ? messages.saved : ''}
+          </span>,
+        )}
       </p>
       <FieldError message={problem ?? undefined} />
-      {group('How figures are shown', SHOWN)}
-      {group('Where the trade disagrees', POLICIES)}
+      {group(messages.unitsAndFormats, SHOWN)}
+      {group(messages.whereTradePracticeDiffers, POLICIES)}
       <OwnInstruments
         instruments={settings.instruments}
         onChange={(instruments) => void set({ instruments })}
       />
-      {group('What earlier cases teach', LEARNING)}
+      {group(messages.learningFromEarlierCases, LEARNING)}
       <p>
         <Link to="/outcomes" className="inline-flex min-h-11 items-center underline underline-offset-4">
-          How they turned out
+          {messages.howCasesTurnedOut}
         </Link>
       </p>
       <Copies />
@@ -163,23 +165,12 @@ export function SettingsPage() {
   );
 }
 
-const KEYS: [string, string][] = [
-  ['/', 'everywhere: the reading line'],
-  ['Arrow keys', 'on the board: from breaker to breaker, as they lie'],
-  ['Enter', 'opens the breaker'],
-  ['Ctrl + Z', 'undo, on a panel'],
-  ['Ctrl + Shift + Z', 'redo'],
-  ['Ctrl + Enter', 'stores a typed directory'],
-  ['Space', 'while arranging: takes a breaker up, puts it down'],
-  ['Escape', 'leaves it where it was; closes a dialog'],
-];
-
 function Keys() {
   return (
-    <section aria-label="Keys" className="border-t border-rule-strong pt-3">
-      <h2 className="text-xl font-bold">Keys</h2>
+    <section aria-label={messages.keyboardShortcuts} className="border-t border-rule-strong pt-3">
+      <h2 className="text-xl font-bold">{messages.keyboardShortcuts}</h2>
       <dl className="mt-2 grid grid-cols-[max-content_1fr] gap-x-6 gap-y-1">
-        {KEYS.map(([key, what]) => (
+        {SHORTCUTS.map(([key, what]) => (
           <Fragment key={key}>
             <dt className="figures">{key}</dt>
             <dd>{what}</dd>

@@ -31,6 +31,7 @@ import type {
 import type { PanelEntryInput } from '@phylaxon/core/record/panelEntries';
 import { newId } from './newId.ts';
 import { pending, type Pending } from './pending.ts';
+import * as messages from './messages.ts';
 
 /** What may be struck. */
 export type EntryKind = keyof typeof commands.voidEntryCommands;
@@ -71,7 +72,7 @@ export const entryCommands = {
       commands.voidEntryCommands[kind] as Command,
       { id },
       { why, ...(replacement && { replacement: withId(replacement) }) },
-      'the log',
+      messages.theLog,
     ),
 };
 
@@ -107,13 +108,13 @@ export const drawingCommands = {
   fitDirectory: (id: string, text: string) => pending(commands.fitDirectoryCommand, { id }, { text }),
 
   fitBreaker: (id: string, input: BreakerInput) =>
-    pending(commands.addBreakerCommand, { id }, input, `space ${input.space}`) as Pending<Breaker>,
+    pending(commands.addBreakerCommand, { id }, input, messages.space(input.space)) as Pending<Breaker>,
   changeBreaker: (id: string, input: BreakerChange, where: string) =>
     pending(commands.changeBreakerCommand, { id }, input, where),
   removeBreaker: (id: string, where: string) =>
     pending(commands.removeBreakerCommand, { id }, undefined, where),
   moveBreaker: (id: string, move: BreakerMove) =>
-    pending(commands.moveBreakerCommand, { id }, move, `space ${move.space}`),
+    pending(commands.moveBreakerCommand, { id }, move, messages.space(move.space)),
   tieBreaker: (id: string, tie: BreakerTie, where: string) =>
     pending(commands.tieBreakersCommand, { id }, tie, where),
   replaceBreaker: (id: string, input: ReplacementInput, where: string) =>

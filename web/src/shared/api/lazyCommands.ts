@@ -1,6 +1,7 @@
 import type * as commands from './commands.ts';
 import type { Pending } from './pending.ts';
 import { NO_SERVER, RequestError } from './request.ts';
+import * as messages from './messages.ts';
 
 /** A command to be sent, or one whose making still loads. */
 export type Sendable<Answer = unknown> = Pending<Answer> | Promise<Pending<Answer>>;
@@ -15,10 +16,7 @@ type Loaded<G extends Group> = {
 /** Get what makes commands, with all their schemas: a page shows before it is here, and needs it at the first tap. */
 export const loadCommands = (): Promise<typeof commands> =>
   import('./commands.ts').catch(() => {
-    throw new RequestError(
-      'The server does not answer. Nothing was stored; try again when it runs.',
-      NO_SERVER,
-    );
+    throw new RequestError(messages.theServerIsNotAnsweringNothing, NO_SERVER);
   });
 
 const loaded = <G extends Group>(group: G): Loaded<G> =>

@@ -1,4 +1,5 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
+import * as messages from './messages.ts';
 
 interface Issue {
   path: string;
@@ -40,11 +41,8 @@ async function answerTo<T>(
   try {
     answer = await fetch(BASE + path, init);
   } catch {
-    if (init.signal?.aborted) throw new RequestError('Canceled: nothing was stored.', GIVEN_UP);
-    throw new RequestError(
-      'The server does not answer. Nothing was stored; try again when it runs.',
-      NO_SERVER,
-    );
+    if (init.signal?.aborted) throw new RequestError(messages.canceledNothingWasSaved, GIVEN_UP);
+    throw new RequestError(messages.theServerIsNotAnsweringNothing, NO_SERVER);
   }
   if (isEnough(answer)) return undefined as T;
   const content = (await answer.json().catch(() => null)) as {
@@ -52,7 +50,7 @@ async function answerTo<T>(
   } | null;
   if (answer.ok && content !== null) return content as T;
   throw new RequestError(
-    content?.error?.message ?? 'The server answered with something unreadable.',
+    content?.error?.message ?? messages.theServerSentAnAnswerThat,
     answer.status,
     content?.error?.issues,
   );
@@ -109,8 +107,8 @@ export const sendFile = <T>(
 /** A file that the server keeps. */
 export async function fetchFile(path: string): Promise<Blob> {
   const answer = await fetch(BASE + path).catch(() => null);
-  if (!answer) throw new RequestError('The server does not answer; try again when it runs.', NO_SERVER);
-  if (!answer.ok) throw new RequestError('This file is not there any more.', answer.status);
+  if (!answer) throw new RequestError(messages.theServerIsNotAnsweringTry, NO_SERVER);
+  if (!answer.ok) throw new RequestError(messages.thisFileNoLongerExists, answer.status);
   return answer.blob();
 }
 

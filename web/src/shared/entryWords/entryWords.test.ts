@@ -23,20 +23,20 @@ describe('a line of the timeline', () => {
   test('a reading with its figure and circumstances', () => {
     const reading = aReading('temperature', 'face', 31, 10, { instrument: 'spot-thermometer' });
     expect(said({ ...entry, kind: 'readings', reading })).toEqual([
-      'Temperature of its face',
+      'Face temperature',
       '31 °C',
-      'air 22 °C, spot thermometer, normal',
+      'ambient 22 °C, infrared thermometer, normal',
     ]);
   });
 
-  test('how far off its instrument may be, in the reader’s degrees; power at the plug by its name', () => {
+  test('how far off its instrument may be, in the reader’s degrees; power at the plug-in meter by its name', () => {
     const reading = aReading('temperature', 'face', 31, 10, { error: 2 });
     expect(said({ ...entry, kind: 'readings', reading })[2]).toContain('± 2 °C');
     const inF = unitsOf({ ...DEFAULT_SETTINGS, temperature: 'F' });
     expect(timelineLine({ ...entry, kind: 'readings', reading }, inF).details).toContain('± 3.6 °F');
     const power = aReading('power', 'plug', 850);
     expect(said({ ...entry, kind: 'readings', reading: power }).slice(0, 2)).toEqual([
-      'Power at the plug',
+      'Power at the plug-in meter',
       '850 W',
     ]);
   });
@@ -55,9 +55,9 @@ describe('a line of the timeline', () => {
       said(of(anEvent('reset', 7, { feel: 'clean-clicks', result: 'holds', power: 'still-dead' }))),
     ).toEqual(['Reset: holds', null, 'It clicks cleanly, fully off and back on, Still dead after the reset']);
     expect(said(of(anEvent('reset', 2, { result: 'tripped', pace: 'at-once' })))[0]).toBe(
-      'Reset: tripped again at once',
+      'Reset: tripped again immediately',
     );
-    expect(said(of(anEvent('handle', 1, { position: 'off' })))[0]).toBe('Handle seen off');
+    expect(said(of(anEvent('handle', 1, { position: 'off' })))[0]).toBe('Handle position: off');
   });
 
   test('what was looked at, and a part that took another’s place', () => {
@@ -70,12 +70,12 @@ describe('a line of the timeline', () => {
       inPlaceOf: aBreaker({ ratingAmps: 15, family: 'Kestle' }),
     };
     expect(said({ ...entry, kind: 'parts', part })).toEqual([
-      'New part: 20 A Orrin S',
+      'Installed: 20 A Orrin S',
       null,
-      'installed 14 Mar 2026, in place of 15 A Kestle, worn',
+      'installed 14 Mar 2026, replaces 15 A Kestle, worn',
     ]);
     expect(said({ ...entry, kind: 'parts', part: { ...part, what: 'taken-out' } })[0]).toBe(
-      'Taken out: 20 A Orrin S',
+      'Removed: 20 A Orrin S',
     );
   });
 

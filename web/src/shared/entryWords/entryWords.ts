@@ -1,3 +1,4 @@
+import { INSTRUMENT_NAMES } from '@phylaxon/core/facts/instruments';
 import { sayClockAhead } from '@phylaxon/core/record/clocks';
 import { sayDuration } from '@phylaxon/core/facts/quantities';
 import {
@@ -35,12 +36,12 @@ export interface TimelineLine {
 
 export const KIND_NAMES: Record<TimelineKind, string> = {
   readings: 'Readings',
-  trips: 'Trips, holds',
-  resets: 'Resets, handle',
-  looks: 'Looks and tests',
+  trips: 'Trips and holds',
+  resets: 'Resets and handle',
+  looks: 'Observations and tests',
   inspections: 'Inspections',
   decisions: 'Decisions',
-  parts: 'Parts',
+  parts: 'Breakers installed or removed',
   notes: 'Notes',
   photos: 'Photos',
 };
@@ -51,22 +52,22 @@ export const POINT_WORDS: Record<Reading['point'], string> = {
   'load-terminal-2': 'Voltage at its second load terminal',
   'leg-a': 'Supply leg A to neutral',
   'leg-b': 'Supply leg B to neutral',
-  legs: 'Voltage from leg to leg',
-  across: 'Millivolts across it, closed',
+  legs: 'Voltage leg to leg',
+  across: 'Voltage drop across the closed breaker',
   conductor: 'Current on its conductor',
-  plug: 'Current at the plug',
-  face: 'Temperature of its face',
-  terminal: 'Temperature of its terminal',
+  plug: 'Current at the plug-in meter',
+  face: 'Face temperature',
+  terminal: 'Terminal temperature',
 };
 
 const CAUSES = {
   unknown: null,
-  'known-present': 'cause known, still there',
+  'known-present': 'cause known, still present',
   'known-removed': 'cause known and removed',
 } as const;
 const JUDGED: Record<string, string> = {
   'too-early': 'too early for a sound breaker',
-  'within-band': 'as a sound breaker would',
+  'within-band': 'normal for a sound breaker',
   'too-late': 'too late for a sound breaker',
 };
 
@@ -81,11 +82,11 @@ function readingLine(reading: Reading, { errorText, quantityText, temperatureTex
   const { note, instrument, loadState } = reading;
   return {
     reading,
-    what: reading.quantity === 'power' ? 'Power at the plug' : POINT_WORDS[reading.point],
+    what: reading.quantity === 'power' ? 'Power at the plug-in meter' : POINT_WORDS[reading.point],
     figure: quantityText(reading.value, reading.unit),
     details: present(
-      reading.ambientC !== null && `air ${temperatureText(reading.ambientC)}`,
-      instrument !== 'unknown' && instrument.replaceAll('-', ' '),
+      reading.ambientC !== null && `ambient ${temperatureText(reading.ambientC)}`,
+      instrument !== 'unknown' && INSTRUMENT_NAMES[instrument],
       reading.error !== null && errorText(reading.error, reading.unit),
       loadState !== 'unknown' && loadState.replaceAll('-', ' '),
       byWhom(reading.who),
@@ -104,7 +105,7 @@ function eventLine(event: BreakerEvent, verdict: string | null) {
   const what = {
     trip: `Tripped ${soon ?? ''}`,
     reset: `Reset${ended}`,
-    handle: `Handle seen ${event.position ?? ''}`,
+    handle: `Handle position: ${event.position ?? ''}`,
     'no-trip': `Held for ${sayDuration(event.afterSeconds ?? 0)}`,
   }[event.kind].trim();
   return {
@@ -142,13 +143,13 @@ function partLine({ part: { breaker, what, inPlaceOf } }: OfKind<'parts'>, { dat
     breaker.kind !== 'standard' && KIND_WORDS[breaker.kind],
     breaker.family,
   ).join(' ');
-  if (what === 'taken-out') return { what: `Taken out: ${unit}`, figure: null, details: [] };
+  if (what === 'taken-out') return { what: `Removed: ${unit}`, figure: null, details: [] };
   return {
-    what: inPlaceOf ? `New part: ${unit}` : `On record: ${unit}`,
+    what: inPlaceOf ? `Installed: ${unit}` : `On record: ${unit}`,
     figure: null,
     details: present(
       breaker.installedOn && `installed ${dateText(breaker.installedOn)}`,
-      inPlaceOf && `in place of ${inPlaceOf.ratingAmps} A ${inPlaceOf.family}`.trim(),
+      inPlaceOf && `replaces ${inPlaceOf.ratingAmps} A ${inPlaceOf.family}`.trim(),
       breaker.why,
     ),
   };

@@ -5,6 +5,7 @@ import { entries } from '../api/index.ts';
 import { Button, FieldError, FILE_BUTTON, useAction } from '../ui/index.ts';
 import { sendPhoto } from '../stores/index.ts';
 import { shrink } from './shrink.ts';
+import * as messages from './messages.ts';
 
 interface Taken {
   picture: Blob;
@@ -38,10 +39,10 @@ export function PhotoForm({ breaker, where }: { breaker: Pick<Breaker, 'id'>; wh
     <div className="self-end">
       {taken ? (
         <div className="flex flex-wrap items-end gap-2">
-          <img src={taken.address} alt="The photo to be stored" className="h-20 w-auto" />
+          <img src={taken.address} alt={messages.photoToSave} className="h-20 w-auto" />
           <div className="min-w-32 flex-1">
             <label htmlFor={id} className="mb-1 block text-sm font-medium">
-              What does it show?
+              {messages.whatDoesThePhotoShow}
             </label>
             <input
               id={id}
@@ -52,16 +53,16 @@ export function PhotoForm({ breaker, where }: { breaker: Pick<Breaker, 'id'>; wh
             />
           </div>
           <Button disabled={busy} onClick={() => void store()}>
-            {busy ? 'Storing …' : 'Store photo'}
+            {busy ? messages.saving : messages.savePhoto}
           </Button>
           <Button look="quiet" onClick={() => setTaken(null)}>
-            Leave it
+            {messages.cancel}
           </Button>
         </div>
       ) : (
         <label className={FILE_BUTTON}>
           <Camera aria-hidden="true" className="size-5" />
-          Add a photo
+          {messages.addAPhoto}
           <input
             type="file"
             accept="image/*"

@@ -10,9 +10,7 @@ const QUALITY = 0.82;
  */
 export async function shrink(file: Blob): Promise<Blob> {
   const picture = await createImageBitmap(file).catch(() => {
-    throw new Error(
-      'This file is no picture that this browser can read. Take a photo, or choose a JPEG or PNG.',
-    );
+    throw new Error('This browser cannot read the file as an image. Take a photo, or choose a JPEG or PNG.');
   });
   const scale = Math.min(1, LONGEST_SIDE / Math.max(picture.width, picture.height));
   const canvas = document.createElement('canvas');
@@ -22,7 +20,7 @@ export async function shrink(file: Blob): Promise<Blob> {
   picture.close();
   return new Promise((resolve, reject) =>
     canvas.toBlob(
-      (blob) => (blob ? resolve(blob) : reject(new Error('The picture could not be made smaller.'))),
+      (blob) => (blob ? resolve(blob) : reject(new Error('The image could not be resized.'))),
       'image/jpeg',
       QUALITY,
     ),

@@ -6,6 +6,7 @@ import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/
 import { ask, zoneHere, type ReportAbout } from '../api/index.ts';
 import { queryClient, RECORD } from './queryClient.ts';
 import { recordQuery } from './recordQuery.ts';
+import * as messages from './messages.ts';
 
 /** What of a timeline is asked for. */
 export interface TimelineFilter {
@@ -104,7 +105,7 @@ export const recordQueries = {
         const boards = await Promise.all(others.map(({ id }) => ask('GET /panels/:id', { params: { id } })));
         return boards.flatMap(({ panel, breakers }) => [
           ...(panel.feedThrough
-            ? [{ value: `lugs ${panel.id}`, label: `${panel.name}, feed-through lugs` }]
+            ? [{ value: `lugs:${panel.id}`, label: messages.feedThroughLugs(panel.name) }]
             : []),
           ...breakers
             .filter(
@@ -112,7 +113,7 @@ export const recordQueries = {
                 breaker.poles === 2 && breaker.space !== null && (!feeds || feeds.panelId === panelId),
             )
             .map(({ breaker, label }) => ({
-              value: `breaker ${breaker.id}`,
+              value: `breaker:${breaker.id}`,
               label: `${panel.name}, ${sayPlace(breaker)}${label ? ` ${label}` : ''} (${breaker.ratingAmps} A)`,
             })),
         ]);

@@ -156,7 +156,7 @@ async function fileOf(entry: Pending): Promise<Blob | undefined> {
   // An earlier version of this page did not say whether one does.
   if (entry.delivery && entry.delivery.upload === undefined) return undefined;
   const file = await get<Blob>(fileKey(entry.id));
-  if (!file && entry.delivery) throw new Error('Its picture is no longer kept in this browser.');
+  if (!file && entry.delivery) throw new Error('Its photo is no longer kept in this browser.');
   return file;
 }
 

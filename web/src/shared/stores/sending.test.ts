@@ -107,7 +107,7 @@ describe('sending', () => {
 
   test('what needs its answer is done now or not at all', async () => {
     server.nowAnswers(() => 'gone');
-    await expect(sendNow(drawing.addSite({ name: 'Shed' }))).rejects.toThrow('does not answer');
+    await expect(sendNow(drawing.addSite({ name: 'Shed' }))).rejects.toThrow('is not answering');
     expect(waiting()).toEqual([]);
   });
 });

@@ -1,4 +1,4 @@
-import { DEFAULT_SETTINGS, type Settings } from '@phylaxon/core/record/settings';
+import { conventionsOf, DEFAULT_SETTINGS, type Settings } from '@phylaxon/core/record/settings';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { ask } from '../api/index.ts';
@@ -11,11 +11,17 @@ interface SettingsState {
   change: (change: Partial<Settings>) => Promise<void>;
 }
 
+/** What holds until the server has answered: the conventions of the browser’s place. */
+const FIRST_SETTINGS: Settings = {
+  ...DEFAULT_SETTINGS,
+  ...conventionsOf(globalThis.navigator?.language ?? ''),
+};
+
 /** How figures are shown and by which policies is decided, as kept on the server. */
 export const useSettings = create<SettingsState>()(
   persist(
     (set, get) => ({
-      settings: DEFAULT_SETTINGS,
+      settings: FIRST_SETTINGS,
       load: async () => {
         set({ settings: await ask('GET /settings') });
       },
@@ -37,7 +43,7 @@ export const useSettings = create<SettingsState>()(
       merge: (kept, fresh) => ({
         ...fresh,
         settings: {
-          ...DEFAULT_SETTINGS,
+          ...FIRST_SETTINGS,
           ...(kept as { settings?: Partial<Settings> } | undefined)?.settings,
         },
       }),

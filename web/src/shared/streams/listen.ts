@@ -1,4 +1,4 @@
-import type { Answer, Asked } from './messages.ts';
+import type { Answer, Asked } from './streamMessages.ts';
 
 /** What a page does with what a stream tells. */
 export interface Listener {

@@ -1,4 +1,4 @@
-import type { Answer } from './messages.ts';
+import type { Answer } from './streamMessages.ts';
 
 /** Who listens to one kind of event of one stream. */
 export interface HubListener {

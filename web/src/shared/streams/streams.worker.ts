@@ -1,4 +1,4 @@
-import type { Answer, Asked } from './messages.ts';
+import type { Answer, Asked } from './streamMessages.ts';
 import { StreamHub } from './streamHub.ts';
 
 // Shared by all pages of the browser: they listen over one connection.

@@ -1,7 +1,8 @@
 import { ProgressBar } from '../ui/index.ts';
 import type { FileWork } from './useFileWork.ts';
+import * as messages from './messages.ts';
 
-const STEPS = { reading: 'Reading the file', storing: 'Storing' } as const;
+const STEPS = { reading: messages.readingTheFile, storing: messages.saving } as const;
 
 /** How far the work on a file is, and a way to give it up; nothing while it takes but a moment. */
 export const FileProgressBar = ({ work: { progress, cancel } }: { work: FileWork }) =>

@@ -18,6 +18,7 @@ import {
   useAction,
 } from '../../shared/ui/index.ts';
 import { sendNow } from '../../shared/stores/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   planned: PlannedPanel;
@@ -37,15 +38,15 @@ const FIELDS: readonly {
   isFigure?: boolean;
   placeholder?: string;
 }[] = [
-  { field: 'minutes', label: (minutes) => `Minutes off (default ${minutes})`, isFigure: true },
-  { field: 'who', label: 'Electrician’s name, for the tag' },
-  { field: 'phone', label: 'Phone, for the tag' },
+  { field: 'minutes', label: (minutes) => messages.minutesOffDefault(minutes), isFigure: true },
+  { field: 'who', label: messages.electricianSNameForTheTag },
+  { field: 'phone', label: messages.phoneForTheTag },
   {
     field: 'dependents',
-    label: 'Critical loads, separated by commas',
-    placeholder: 'oxygen, aquarium, alarm',
+    label: messages.criticalLoadsSeparatedByCommas,
+    placeholder: messages.oxygenConcentratorAquarium,
   },
-  { field: 'permit', label: 'Permit, where one is needed' },
+  { field: 'permit', label: messages.permitNumberIfOneIsNeeded },
 ];
 
 /** So many names a visit has room for, and so many letters of each. */
@@ -141,7 +142,7 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
               <p className="py-2 pl-8">
                 <strong>{label}</strong>: {headline}
                 <span className="block text-sm text-ink-soft">
-                  {say(because)} Not on a visit like this. {notHere}
+                  {messages.notPartOfAVisitLike(say(because), notHere)}
                 </span>
               </p>
             )}
@@ -151,12 +152,14 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
       {possible.length > 0 && (
         <>
           <p>
-            De-energized at <strong>{shutdown.off}</strong>, off for about{' '}
-            <strong className="figures">{minutes} min</strong>.
+            {messages.deEnergizedAtOffForAbout(
+              <strong>{shutdown.off}</strong>,
+              <strong className="figures">{messages.min(minutes)}</strong>,
+            )}
           </p>
           {shutdown.meterPulled !== null && (
             <p className="border-l-4 border-danger pl-3 font-medium">
-              {shutdown.meterPulled} The utility pulls the meter.
+              {messages.theUtilityPullsTheMeter(shutdown.meterPulled)}
             </p>
           )}
           {tasks
@@ -164,16 +167,14 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
             .map(({ id, label }) => (
               <CheckInput
                 key={id}
-                label={`${label}: its neutral sits on the bar, without a pigtail`}
+                label={messages.neutralOnTheBarNoPigtail(label)}
                 checked={plugOn.has(id)}
                 onChecked={(isIn) => setPlugOn(toggled(plugOn, id, isIn))}
               />
             ))}
           <fieldset>
-            <legend className="font-semibold">What else could feed this panel?</legend>
-            <p className="text-sm text-ink-soft">
-              Each one is shut off and locked before the cover comes off.
-            </p>
+            <legend className="font-semibold">{messages.otherSourcesThatCouldFeedThis}</legend>
+            <p className="text-sm text-ink-soft">{messages.eachOneIsShutOffAnd}</p>
             <div className="sm:grid sm:grid-cols-2">
               {SOURCE_KINDS.map((kind) => (
                 <CheckInput
@@ -186,10 +187,10 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
             </div>
           </fieldset>
           <details className="border-t border-rule">
-            <summary className="min-h-11 py-2 font-semibold">Time, people and critical loads</summary>
+            <summary className="min-h-11 py-2 font-semibold">{messages.timePeopleAndCriticalLoads}</summary>
             <div className="grid gap-3 pb-3 sm:grid-cols-2">
               <label className="block">
-                <span className="mb-1 block text-sm font-medium">Begins</span>
+                <span className="mb-1 block text-sm font-medium">{messages.start}</span>
                 <input
                   type="datetime-local"
                   value={words.when}
@@ -208,11 +209,15 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
                   className="w-full"
                 />
               ))}
-              <CheckInput label="The utility pulls the meter" checked={isPulled} onChecked={setIsPulled} />
+              <CheckInput
+                label={messages.theUtilityPullsTheMeter2}
+                checked={isPulled}
+                onChecked={setIsPulled}
+              />
             </div>
           </details>
           <Button disabled={busy || chosen.size === 0} onClick={() => void plan()}>
-            Plan this visit
+            {messages.planThisVisit}
           </Button>
           <FieldError message={problem ?? undefined} />
         </>

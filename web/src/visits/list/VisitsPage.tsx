@@ -15,12 +15,13 @@ import { newId } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { Notice, PageHead, useUnits } from '../../shared/ui/index.ts';
 import { PlanForm } from './PlanForm.tsx';
+import * as messages from './messages.ts';
 
 const STANDS: Record<VisitStands, string> = {
   planned: 'planned',
-  'under-way': '▸ under way',
-  finished: '✓ completed and tested',
-  left: '✕ ended early',
+  'under-way': messages.inProgress,
+  finished: messages.completedAndTested,
+  left: messages.endedEarly,
 };
 
 /** Visits of a site: what is due, panel by panel, and the visits that were planned and made. */
@@ -36,17 +37,18 @@ export function VisitsPage() {
   const { timeText } = useUnits();
   const isReady = planning !== undefined && known !== undefined && boards.size === planning.panels.length;
   return (
-    <main className="mx-auto max-w-4xl space-y-6 px-4 py-5 sm:px-6">
-      <PageHead backTo={`/sites/${siteId}`} back={planning?.site.name ?? 'The site'} title="Visits">
-        <p className="text-ink-soft">
-          Work with the cover off, one shutdown for each panel. Start with the sub-panels: the rest of the
-          building keeps its power.
-        </p>
+    <main className="max-w-5xl space-y-6 px-4 py-5 sm:px-6">
+      <PageHead
+        backTo={`/sites/${siteId}`}
+        back={planning?.site.name ?? messages.theSite}
+        title={messages.visits}
+      >
+        <p className="text-ink-soft">{messages.serviceVisitsGroupTheWorkWith}</p>
       </PageHead>
       {error && <Notice title={error.message} />}
       {isReady && known.visits.length > 0 && (
-        <section aria-label="Planned and past visits" className="border-t border-rule-strong pt-3">
-          <h2 className="text-xl font-bold">Planned and past visits</h2>
+        <section aria-label={messages.plannedAndPastVisits} className="border-t border-rule-strong pt-3">
+          <h2 className="text-xl font-bold">{messages.plannedAndPastVisits}</h2>
           <ul className="divide-y divide-rule">
             {known.visits.map(({ visitId, panelName, what, stands, plannedAt, endedAt, plannedFor }) => (
               <li key={visitId}>
@@ -79,8 +81,11 @@ export function VisitsPage() {
         ))}
       {isReady && known.learned.visits > 0 && (
         <p className="text-sm text-ink-soft">
-          Times are based on{' '}
-          {known.learned.visits === 1 ? 'one earlier visit' : `${known.learned.visits} earlier visits`} here.
+          {messages.timesAreBasedOnHere(
+            known.learned.visits === 1
+              ? messages.oneEarlierVisit
+              : messages.earlierVisits(known.learned.visits),
+          )}
         </p>
       )}
     </main>
@@ -104,17 +109,14 @@ function PanelDue({ planning, planned, board, factor, named }: Due) {
     <section aria-label={planned.panel.name} className="border-t border-rule-strong pt-3">
       <h2 className="text-xl font-bold">{planned.panel.name}</h2>
       {due.length === 0 ? (
-        <p className="text-ink-soft">
-          Nothing is due here: what is decided to be exchanged, and what is planned, comes together in this
-          place.
-        </p>
+        <p className="text-ink-soft">{messages.noTasksYetRecommended}</p>
       ) : (
         <PlanForm
           planned={planned}
           due={due}
           shutdown={shutdown}
           named={named}
-          wanted={wanted === null ? null : `decided ${wanted}`}
+          wanted={wanted === null ? null : messages.decided(wanted)}
           minutesFor={(chosen) =>
             minutesOff(
               tasksOf(due, chosen).map(({ work }) => work),

@@ -7,18 +7,19 @@ import { Link } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { Button, PageSection, useUnits } from '../../shared/ui/index.ts';
 import { PdfLink, TakeVisitBack, useVisitWork } from '../visitRecord/index.ts';
+import * as messages from './messages.ts';
 
 const WORK_TEXT: Record<VisitTask['work'], string> = {
-  replace: 'a new breaker',
-  'new-breaker': 'a new circuit',
+  replace: messages.newBreaker,
+  'new-breaker': messages.newCircuit,
   move: 'moves',
-  'remake-joint': 'its joint is remade',
+  'remake-joint': messages.remakeItsTermination,
 };
 
 /** What a task is, in a line. */
 const taskText = ({ work, poles, ratingAmps, kind, from }: VisitTask) =>
   work === 'move'
-    ? `moves here from space ${from}`
+    ? messages.movesHereFromSpace(from)
     : work === 'remake-joint'
       ? WORK_TEXT[work]
       : `${WORK_TEXT[work]}, ${ratingAmps} A ${poles === 2 ? 'two-pole' : 'one-pole'} ${BREAKER_KIND_WORDS[kind]}`;
@@ -43,29 +44,35 @@ export function BeforeVisit() {
   return (
     <>
       <p>
-        {plan.plannedFor !== null && <strong>{timeText(plan.plannedFor)}. </strong>}
-        De-energized at <strong>{plan.off}</strong>, off for about{' '}
-        <strong className="figures">{plan.minutes} min</strong>.{plan.permit && ` Permit ${plan.permit}.`}
-        {plan.meterPulled && ' The utility pulls the meter.'} A licensed electrician does it where the place
-        asks for one.
+        {messages.deEnergizedAtOffForAbout(
+          plan.plannedFor !== null && <strong>{timeText(plan.plannedFor)}. </strong>,
+          <strong>{plan.off}</strong>,
+          <strong className="figures">{messages.min(plan.minutes)}</strong>,
+          plan.permit && messages.permit(plan.permit),
+          plan.meterPulled && messages.theUtilityPullsTheMeter,
+        )}
       </p>
-      <PageSection title="What is done, in this order" level={2}>
+      <PageSection title={messages.tasksInOrder} level={2}>
         <ol className="list-decimal pl-5">
           {plan.tasks.map((task) => (
             <li key={task.id}>
-              <strong>{task.label}</strong>, space {task.space}: {taskText(task)}
-              {task.why && <span className="block text-sm text-ink-soft">{task.why}</span>}
+              {messages.space(
+                <strong>{task.label}</strong>,
+                task.space,
+                taskText(task),
+                task.why && <span className="block text-sm text-ink-soft">{task.why}</span>,
+              )}
             </li>
           ))}
         </ol>
       </PageSection>
       <details className="border-t border-rule-strong">
-        <summary className="min-h-11 py-2 text-lg font-bold">To take along, to print, to tell</summary>
+        <summary className="min-h-11 py-2 text-lg font-bold">{messages.toolsPrintoutsAndNotices}</summary>
         <div className="space-y-4 pb-3">
           <p className="flex flex-wrap gap-3">
-            <PdfLink page="tag">Tag for the lock (PDF)</PdfLink>
-            <PdfLink page="notice">Notice (PDF)</PdfLink>
-            <PdfLink page="sheet">The visit’s sheet (PDF)</PdfLink>
+            <PdfLink page="tag">{messages.lockoutTagPdf}</PdfLink>
+            <PdfLink page="notice">{messages.outageNoticePdf}</PdfLink>
+            <PdfLink page="sheet">{messages.visitSheetPdf}</PdfLink>
             <CopyNotice text={noticeText(notice)} />
           </p>
           <ul className="list-disc pl-5">
@@ -73,14 +80,15 @@ export function BeforeVisit() {
               <li key={line}>{line}</li>
             ))}
             <li>
-              Parts: on the list of{' '}
-              <Link to={`/sites/${site.id}/parts`} className="underline underline-offset-4">
-                what to buy
-              </Link>
+              {messages.partsSeeThe(
+                <Link to={`/sites/${site.id}/parts`} className="underline underline-offset-4">
+                  {messages.partsList}
+                </Link>,
+              )}
             </li>
           </ul>
           <div>
-            <p className="font-semibold">Circuits off</p>
+            <p className="font-semibold">{messages.circuitsThatWillBeOff}</p>
             <ul className="list-disc pl-5">
               {notice.off.map((line) => (
                 <li key={line}>{line}</li>
@@ -88,11 +96,7 @@ export function BeforeVisit() {
             </ul>
           </div>
           <TakeVisitBack />
-          <p className="text-sm text-ink-soft">
-            Dead is what a contact meter says, proved before and after on a live point. A non-contact tester
-            only warns: it misses what is shielded, dry, or cancels between two legs. And nothing is exchanged
-            with the main on, though some careful people do: one slip there is the last.
-          </p>
+          <p className="text-sm text-ink-soft">{messages.onlyAContactMeterCanVerify}</p>
         </div>
       </details>
     </>
@@ -109,14 +113,14 @@ function CopyNotice({ text }: { text: string }) {
   return (
     <span className="inline-flex flex-wrap items-center gap-3">
       <Button look="quiet" onClick={() => void copy()}>
-        Copy the notice
+        {messages.copyTheNotice}
       </Button>
       <span role="status" className="font-semibold text-good">
-        {came === 'copied' ? '✓ Copied' : ''}
+        {came === 'copied' ? messages.copied : ''}
       </span>
       {came === 'by-hand' && (
         <label className="block w-full text-sm font-semibold">
-          This browser does not let the page copy. Select the text and copy it yourself.
+          {messages.theBrowserDidNotAllowThe}
           <textarea
             readOnly
             rows={8}

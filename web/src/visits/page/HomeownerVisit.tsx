@@ -2,12 +2,13 @@ import { homeownerGuide, type VisitStands } from '@phylaxon/core/views/visit';
 import { PageSection } from '../../shared/ui/index.ts';
 import { EndScreen } from '../work/index.ts';
 import { PdfLink, TakeVisitBack, useVisitWork } from '../visitRecord/index.ts';
+import * as messages from './messages.ts';
 
 const STANDS: Record<VisitStands, string> = {
-  planned: 'Planned: a qualified electrician does it.',
-  'under-way': 'Under way: keep away from the panel.',
+  planned: messages.plannedWorkForAQualified,
+  'under-way': messages.inProgressStayAwayFromThe,
   finished: 'Done.',
-  left: 'Ended before it was done: ask what is still off, and why.',
+  left: messages.endedEarlyAskWhichCircuitsAre,
 };
 
 /** The same visit for whoever lives there: to follow, to prepare, to ask; no gate is offered. */
@@ -16,10 +17,10 @@ export function HomeownerVisit({ stands }: { stands: VisitStands }) {
   const { plan } = record;
   const guide = homeownerGuide({ count: plan.tasks.length, minutes: plan.minutes, off: plan.off });
   const parts = [
-    ['What will happen', guide.happens],
-    ['What to prepare', guide.prepare],
-    ['What to ask', guide.ask],
-    ['How to see that it was done right', guide.done],
+    [messages.whatWillHappen, guide.happens],
+    [messages.howToPrepare, guide.prepare],
+    [messages.questionsToAsk, guide.ask],
+    [messages.howToCheckTheFinishedWork, guide.done],
   ] as const;
   return (
     <>
@@ -28,11 +29,11 @@ export function HomeownerVisit({ stands }: { stands: VisitStands }) {
       </p>
       {(stands === 'finished' || stands === 'left') && <EndScreen />}
       <p className="flex flex-wrap gap-3">
-        <PdfLink page="notice">Notice for the household (PDF)</PdfLink>
-        <PdfLink page="sheet">The visit’s sheet (PDF)</PdfLink>
+        <PdfLink page="notice">{messages.outageNoticeForTheHouseholdPdf}</PdfLink>
+        <PdfLink page="sheet">{messages.visitSheetPdf}</PdfLink>
         {stands === 'planned' && <TakeVisitBack />}
       </p>
-      <PageSection title="What is to be done" level={2}>
+      <PageSection title={messages.tasks} level={2}>
         <ul className="list-disc pl-5">
           {plan.tasks.map(({ id, label, why }) => (
             <li key={id}>
@@ -51,9 +52,7 @@ export function HomeownerVisit({ stands }: { stands: VisitStands }) {
           </ul>
         </PageSection>
       ))}
-      <p className="text-sm text-ink-soft">
-        Nobody but a qualified electrician opens the cover. Local codes and licensed practice decide.
-      </p>
+      <p className="text-sm text-ink-soft">{messages.onlyAQualifiedElectricianMay}</p>
     </>
   );
 }

@@ -3,6 +3,7 @@ import { FlaskConical } from 'lucide-react';
 import { useState } from 'react';
 import { FieldError, SelectInput, useAction } from '../../shared/ui/index.ts';
 import { useVisitWork } from '../visitRecord/index.ts';
+import * as messages from './messages.ts';
 
 const FAULTS = (Object.keys(VISIT_FAULTS) as VisitFault[]).map((value) => ({
   value,
@@ -21,17 +22,22 @@ export function SimulatedHouse() {
     <div className="border border-dashed border-rule-strong px-3 py-2">
       <p className="flex items-center gap-2 font-bold">
         <FlaskConical aria-hidden="true" className="size-5 shrink-0" />
-        Simulated house: this is a demo site
+        {messages.simulatedHouseThisIsADemo}
       </p>
       <div className="mt-2 flex flex-wrap items-end gap-3">
-        <SelectInput label="What is the matter in it" options={FAULTS} value={fault} onValue={setFault} />
+        <SelectInput
+          label={messages.faultInTheSimulatedHouse}
+          options={FAULTS}
+          value={fault}
+          onValue={setFault}
+        />
         <button
           type="button"
           disabled={busy || fact === null}
           onClick={() => void run(() => tell(fact!, true))}
           className="min-h-11 rounded-sm border border-rule-strong px-4 font-semibold hover:bg-bone-sunk disabled:text-ink-soft"
         >
-          {fact === null ? 'Somebody has to choose' : 'Let it answer'}
+          {fact === null ? messages.aPersonHasToChoose : messages.answerFromTheSimulation}
         </button>
       </div>
       <FieldError message={problem ?? undefined} />

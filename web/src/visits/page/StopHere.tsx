@@ -2,6 +2,7 @@ import { isStepSettled } from '@phylaxon/core/visit/work';
 import { leavingSteps } from '@phylaxon/core/views/visit';
 import { Button, FieldError, useAction } from '../../shared/ui/index.ts';
 import { visitPlace, useVisitWork } from '../visitRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** A break, or the way out, from wherever the visit is: and how the panel is left safe. */
 export function StopHere() {
@@ -14,26 +15,24 @@ export function StopHere() {
   const open = state.tasks.filter((task) => !isStepSettled(state, task) && task.given !== 'up');
   return (
     <details className="border-t border-rule-strong">
-      <summary className="min-h-11 py-2 text-lg font-bold">Stop here, take a break, take back</summary>
+      <summary className="min-h-11 py-2 text-lg font-bold">{messages.stopTakeABreakOrUndo}</summary>
       <div className="space-y-4 pb-3">
         {last && state.beforeLast !== null && (
           <p>
             <Button look="quiet" disabled={busy} onClick={() => void run(() => takeBack(last))}>
-              Take back the last step (entered by mistake)
+              {messages.undoTheLastStepEnteredBy}
             </Button>
           </p>
         )}
         {!isEnding && gates.coverOn && !state.paused && (
           <p>
             <Button look="quiet" disabled={busy} onClick={() => void run(() => tell({ is: 'paused' }))}>
-              Take a break (cover on{gates.locked ? ', lockout stays on' : ''})
+              {messages.takeABreakCoverOn(gates.locked ? messages.lockoutStaysOn : '')}
             </Button>
-            <span className="mt-1 block text-sm text-ink-soft">Verify the meter again afterward.</span>
+            <span className="mt-1 block text-sm text-ink-soft">{messages.verifyTheMeterAgainAfterThe}</span>
           </p>
         )}
-        {!gates.coverOn && (
-          <p className="font-medium">Put the cover on before you take a break. The lockout stays on.</p>
-        )}
+        {!gates.coverOn && <p className="font-medium">{messages.putTheCoverOnBeforeYou}</p>}
         {!isEnding &&
           open.length > 0 &&
           open.map(({ id }) => (
@@ -45,12 +44,12 @@ export function StopHere() {
                   void run(() => tell({ is: 'changed', id, way: 'not-now', space: null, ratingAmps: null }))
                 }
               >
-                Leave {visitPlace(work, id).task.label} for another day
+                {messages.leaveForAnotherDay(visitPlace(work, id).task.label)}
               </Button>
             </p>
           ))}
         <div>
-          <p className="font-semibold">To leave it safe now</p>
+          <p className="font-semibold">{messages.leaveThePanelSafeNow}</p>
           <ol className="list-decimal pl-5">
             {leavingSteps(record.plan, state).map((line) => (
               <li key={line}>{line}</li>
@@ -62,7 +61,7 @@ export function StopHere() {
               disabled={busy}
               onClick={() => void run(() => tell({ is: gates.coverOn ? 'abandoned' : 'cover-on' }))}
             >
-              {gates.coverOn ? 'End the visit here' : 'The cover is on'}
+              {gates.coverOn ? messages.endTheVisitHere : messages.coverIsOn}
             </Button>
           </p>
         </div>

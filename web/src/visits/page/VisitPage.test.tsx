@@ -107,7 +107,7 @@ describe('an electrician', () => {
     const [button] = screen.getByRole('region', { name: 'Next step' }).querySelectorAll('button');
     await act(async () => void fireEvent.click(button!));
     await waitFor(() => expect(heading()).not.toBe(before));
-    expect(screen.getByText(/kept here and stored once it is back/)).toBeDefined();
+    expect(screen.getByText(/kept here and sent/)).toBeDefined();
   });
 });
 

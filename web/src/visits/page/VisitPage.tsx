@@ -9,6 +9,7 @@ import { BeforeVisit } from './BeforeVisit.tsx';
 import { NextStep } from '../work/index.ts';
 import { ReportTrouble, useVisit, VisitWorkProvider } from '../visitRecord/index.ts';
 import { WhereItStands } from './WhereItStands.tsx';
+import * as messages from './messages.ts';
 
 const HomeownerVisit = later(async () => (await import('./HomeownerVisit.tsx')).HomeownerVisit);
 const StopHere = later(async () => (await import('./StopHere.tsx')).StopHere);
@@ -23,10 +24,10 @@ export function VisitPage() {
   const { data: told, error } = useQuery(recordQueries.visit(visitId));
   if (!told)
     return (
-      <main className="mx-auto max-w-3xl px-4 py-6">
-        <title>A visit · Phylaxon</title>
+      <main className="max-w-5xl px-4 py-6">
+        <title>{messages.serviceVisitPhylaxon}</title>
         <h1 className="text-2xl font-bold">
-          {error ? 'This visit cannot be shown now' : 'Opening the visit …'}
+          {error ? messages.theVisitCouldNotBeLoaded : messages.loadingTheVisit}
         </h1>
         {error && <Notice title={error.message} />}
       </main>
@@ -43,17 +44,15 @@ function Visit({ told }: { told: VisitRecord }) {
   const { site, panel } = record;
   return (
     <VisitWorkProvider value={work}>
-      <main className="mx-auto max-w-3xl space-y-4 px-4 py-5 sm:px-6">
+      <main className="max-w-5xl space-y-4 px-4 py-5 sm:px-6">
         <PageHead
           backTo={`/sites/${site.id}/visits`}
-          back={`${site.name}: visits`}
-          title={`Visit: ${panel.name}`}
+          back={messages.visits(site.name)}
+          title={messages.visit(panel.name)}
         >
           <WhereItStands />
         </PageHead>
-        {(!heard || isWaiting) && (
-          <Notice title="The server does not answer just now. Go on: what you tell is kept here and stored once it is back." />
-        )}
+        {(!heard || isWaiting) && <Notice title={messages.theServerIsNotAnsweringYou} />}
         {profile === 'homeowner' ? (
           <HomeownerVisit stands={stands} />
         ) : (

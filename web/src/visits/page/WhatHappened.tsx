@@ -2,6 +2,7 @@ import { sheetLines, type SheetLine } from '@phylaxon/core/views/visit';
 import { SimulatedMark, useUnits } from '../../shared/ui/index.ts';
 import { useMemo } from 'react';
 import { useVisitWork } from '../visitRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** Everything that was told on this visit, the latest first. */
 export function WhatHappened() {
@@ -10,14 +11,18 @@ export function WhatHappened() {
   const lines = useMemo(() => sheetLines(record).reverse(), [record]);
   if (lines.length === 0) return null;
   return (
-    <section aria-label="What happened">
+    <section aria-label={messages.events}>
       <h2 className="text-xl font-bold">
-        What happened <span className="text-base font-normal text-ink-soft">{dateText(lines[0]!.at)}</span>
+        {messages.visitLog(
+          <span className="text-base font-normal text-ink-soft">{dateText(lines[0]!.at)}</span>,
+        )}
       </h2>
       <Lines lines={lines.slice(0, SHOWN)} />
       {lines.length > SHOWN && (
         <details className="border-t border-rule">
-          <summary className="min-h-11 py-2 font-semibold">{lines.length - SHOWN} before these</summary>
+          <summary className="min-h-11 py-2 font-semibold">
+            {messages.earlierEntries(lines.length - SHOWN)}
+          </summary>
           <Lines lines={lines.slice(SHOWN)} />
         </details>
       )}

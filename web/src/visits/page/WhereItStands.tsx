@@ -1,8 +1,9 @@
 import { isStepSettled } from '@phylaxon/core/visit/work';
 import { classes } from '../../shared/ui/index.ts';
 import { useVisitWork } from '../visitRecord/index.ts';
+import * as messages from './messages.ts';
 
-const PHASES = ['Make it dead', 'Prove it', 'Work', 'Restore', 'Prove it again'] as const;
+const PHASES = ['De-energize', messages.verify, messages.work, messages.restore, messages.test] as const;
 
 /** Which of the parts of a visit is under way: told in words, the one that counts with a mark. */
 export function WhereItStands() {
@@ -13,7 +14,7 @@ export function WhereItStands() {
   const now = isWorkDone ? (gates.mainOn && gates.mainCameOn ? 4 : 3) : gates.coverOn ? 0 : isProving ? 1 : 2;
   const isOver = next.kind === 'end';
   return (
-    <ol aria-label="How far it is" className="mt-1 flex flex-wrap gap-x-4 text-sm">
+    <ol aria-label={messages.progress} className="mt-1 flex flex-wrap gap-x-4 text-sm">
       {PHASES.map((phase, i) => (
         <li
           key={phase}

@@ -1,6 +1,7 @@
 import { useId, useState } from 'react';
 import type { z } from 'zod';
 import { Button, FieldError, toNumber, useAction } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   label: string;
@@ -22,7 +23,7 @@ export function FigureForm({ label, unit, schema, button, begin = '', onFigure }
     const value = toNumber(typed);
     const read = value === null ? null : schema.safeParse(value);
     if (!read?.success) {
-      setWrong(read === null ? 'Give the figure that the meter shows.' : read.error.issues[0]!.message);
+      setWrong(read === null ? messages.enterTheMeterReading : read.error.issues[0]!.message);
       return;
     }
     setWrong(null);

@@ -2,6 +2,7 @@ import { reportedAt, momentsAt, troubleOf, type VisitFact } from '@phylaxon/core
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Button, FieldError, useUnits, useAction } from '../../shared/ui/index.ts';
 import { useVisitWork } from './useVisit.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   title: string;
@@ -23,7 +24,10 @@ export function StepScreen({ title, how = [], why, drawing, children }: Props) {
   }, [title]);
   const met = state.met && troubleOf(state.met.trouble);
   return (
-    <section aria-label="Next step" className="border-l-8 border-heed bg-bone-raised px-4 py-4 sm:px-6">
+    <section
+      aria-label={messages.nextStep}
+      className="border-l-8 border-heed bg-bone-raised px-4 py-4 sm:px-6"
+    >
       {met && (
         <div role="alert" className="mb-4 border-l-4 border-danger pl-3">
           <p className="text-lg font-bold text-danger">
@@ -87,7 +91,7 @@ export function ReportTrouble() {
   if (all.length === 0) return null;
   return (
     <details className="border-t border-rule-strong">
-      <summary className="min-h-11 py-2 text-lg font-bold">Something is not as it should be</summary>
+      <summary className="min-h-11 py-2 text-lg font-bold">{messages.reportAProblem}</summary>
       <ul className="space-y-2 pb-2">
         {all.map(({ id, trouble }) => (
           <li key={`${id} ${trouble}`}>

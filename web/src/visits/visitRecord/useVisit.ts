@@ -1,4 +1,4 @@
-import { visitStep } from '@phylaxon/core/record/panelEntries';
+import type { VisitStep } from '@phylaxon/core/record/panelEntryKinds';
 import { nextOf, walk, type VisitFact } from '@phylaxon/core/visit/work';
 import type { VisitRecord, VisitStepRow } from '@phylaxon/core/views/visit';
 import { createContext, useCallback, useContext, useMemo } from 'react';
@@ -12,13 +12,22 @@ interface Told extends VisitStepRow {
   visitId: string;
 }
 
+/** A step that waits to be sent: its command checked it before it was kept. */
+interface UnsentStep {
+  kind: string;
+  id: string;
+  at: string;
+  simulated?: boolean;
+  content: VisitStep;
+}
+
+const isStep = (body: object): body is UnsentStep => 'kind' in body && body.kind === 'visit-step';
+
 /** A step of a visit, as it was sent. */
 function stepIn(body: object): Told | null {
-  const { kind, id, at, simulated, content } = body as Record<string, unknown>;
-  const step = kind === 'visit-step' ? visitStep.fields.safeParse(content) : null;
-  if (!step?.success) return null;
-  const entryId = id as string;
-  return { ...step.data, id: entryId, entryId, at: at as string, simulated: simulated === true };
+  if (!isStep(body)) return null;
+  const { id, at, simulated, content } = body;
+  return { ...content, id, entryId: id, at, simulated: simulated === true };
 }
 
 /**
@@ -88,6 +97,6 @@ export const VisitWorkProvider = Context.Provider;
 /** The visit that is worked on. */
 export function useVisitWork(): VisitWork {
   const work = useContext(Context);
-  if (!work) throw new Error('Outside of a visit.');
+  if (!work) throw new Error('Not part of a visit.');
   return work;
 }

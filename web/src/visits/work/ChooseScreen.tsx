@@ -14,6 +14,7 @@ import { useState } from 'react';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { Button, FieldError, SelectInput, useAction } from '../../shared/ui/index.ts';
 import { StepScreen, useVisitWork } from '../visitRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** Wires of branch circuits, the thinnest first. */
 const WIRES = MATERIALS.flatMap((material) =>
@@ -45,16 +46,16 @@ export function ChooseScreen({ task, now, trouble }: Props) {
     way === 'other-space' ? to.space !== null : way !== 'put-back' || task.work === 'replace';
   const ways = (troubleOf(trouble).ways ?? []).filter(isOpen);
   return (
-    <StepScreen title={`${task.label}: what now?`}>
+    <StepScreen title={messages.chooseHowToGoOn(task.label)}>
       <ul className="space-y-3">
         {ways.map((way, i) => (
           <li key={way} className="border-t border-rule pt-3">
             {way === 'other-space' && (
               <SelectInput
-                label="Which space"
+                label={messages.newSpace}
                 options={free.map((one) => ({
                   value: one,
-                  label: now.poles === 2 ? `${one} and ${one + 2}` : `${one}`,
+                  label: now.poles === 2 ? messages.and(one, one + 2) : `${one}`,
                 }))}
                 value={to.space!}
                 onValue={setSpace}
@@ -63,14 +64,14 @@ export function ChooseScreen({ task, now, trouble }: Props) {
             {way === 'smaller' && (
               <>
                 <SelectInput
-                  label="What the wire is, by its jacket"
+                  label={messages.wireSizeFromItsJacket}
                   options={WIRES}
                   value={wire}
                   onValue={setWire}
                 />
                 <p className="mt-1 font-medium">
                   {to.ratingAmps === null
-                    ? `${forWire.reason} This one may stay as it was planned: choose what it really is.`
+                    ? messages.thisWireMayKeepThePlanned(forWire.reason)
                     : forWire.reason}
                 </p>
               </>
@@ -92,7 +93,7 @@ export function ChooseScreen({ task, now, trouble }: Props) {
               }
             >
               {way === 'smaller' && to.ratingAmps !== null
-                ? `A ${to.ratingAmps} A breaker goes in`
+                ? messages.installAABreaker(to.ratingAmps)
                 : WAY_WORDS[way].label}
             </Button>
             <p className="mt-1 text-sm text-ink-soft">{WAY_WORDS[way].means}</p>

@@ -9,6 +9,7 @@ import {
 import type { VisitRecord } from '@phylaxon/core/views/visit';
 import type { WorkState } from '@phylaxon/core/visit/work';
 import { classes } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   record: VisitRecord;
@@ -88,7 +89,7 @@ export function DeadDrawing({ record, state, now }: Props) {
           transform={upright(middle)}
           className="fill-white text-[12px] font-bold"
         >
-          LINE SIDE: LIVE
+          {messages.lineSideLive}
         </text>
         <text
           {...behind}
@@ -99,7 +100,7 @@ export function DeadDrawing({ record, state, now }: Props) {
             now?.id === MAIN ? 'fill-heed-lit' : 'fill-enamel-text',
           )}
         >
-          {now?.id === MAIN && '▸ '}load side of main{isDead(MAIN, 2) && ': dead'}
+          {messages.loadSideOfMain(now?.id === MAIN && '▸ ', isDead(MAIN, 2) && messages.dead)}
         </text>
         {shown.map((space) => {
           const { row, column } = placeOfSpace(panel.spaces, space, orientation);
@@ -126,15 +127,14 @@ export function DeadDrawing({ record, state, now }: Props) {
                 textAnchor="middle"
                 className={place ? 'fill-enamel-text text-[14px] font-bold' : 'fill-enamel-soft text-[11px]'}
               >
-                {place?.isDead ? `${space} dead` : space}
+                {place?.isDead ? messages.dead2(space) : space}
               </text>
             </g>
           );
         })}
       </svg>
       <figcaption className="text-sm">
-        The line side of the main stays live, whatever is off. De-energized at {plan.off}.
-        {isCut && ' Only the spaces around the work are drawn.'}
+        {messages.theLineSideOfTheMain(plan.off, isCut && messages.onlyTheSpacesAroundTheWork)}
       </figcaption>
     </figure>
   );

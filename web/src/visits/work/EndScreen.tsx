@@ -7,6 +7,7 @@ import { recordQueries } from '../../shared/queries/index.ts';
 import { PhotoForm } from '../../shared/photos/index.ts';
 import { asButton, useUnits } from '../../shared/ui/index.ts';
 import { PdfLink, useVisitWork } from '../visitRecord/index.ts';
+import * as messages from './messages.ts';
 
 /** Half an hour under load shows what a joint is worth, min. */
 const UNDER_LOAD_MINUTES = TIME_LIMITS.loadTestMinutes;
@@ -28,17 +29,19 @@ export function EndScreen() {
   };
   return (
     <section
-      aria-label="How it ended"
+      aria-label={messages.result}
       className={`border-l-8 bg-bone-raised px-4 py-4 sm:px-6 ${finished ? 'border-good' : 'border-danger'}`}
     >
       <h2 className="text-2xl font-bold">
-        <span role="status">{finished ? '✓ Done and proved' : '✕ Ended before it was done'}</span>
+        <span role="status">{finished ? messages.completedAndTested : messages.endedEarly}</span>
       </h2>
       {ending !== null && <p className="mt-1 text-lg font-semibold">{troubleOf(ending).words}</p>}
       {minutes !== null && (
         <p className="text-ink-soft">
-          The power was off for <span className="figures">{minutes} min</span>, {record.plan.minutes} min were
-          expected.
+          {messages.thePowerWasOffForPlanned(
+            <span className="figures">{messages.min(minutes)}</span>,
+            record.plan.minutes,
+          )}
         </p>
       )}
       <ul className="mt-3 divide-y divide-rule">
@@ -53,18 +56,18 @@ export function EndScreen() {
               {partId !== null && (
                 <div className="flex flex-wrap items-center gap-x-5">
                   <Link className={LINK} to={`/panels/${record.panel.id}/breakers/${partId}`}>
-                    Its record
+                    {messages.breakerRecord}
                   </Link>
                   {isProved ? (
                     <Link
                       className={LINK}
                       to={`/panels/${record.panel.id}/breakers/${partId}?log=face-temperature`}
                     >
-                      Due at {clockText(dueAt)}: its temperature under load
+                      {messages.dueAtTemperatureUnderLoad(clockText(dueAt))}
                     </Link>
                   ) : (
                     <Link className={LINK} to={`/cases/new?panel=${record.panel.id}&breaker=${partId}`}>
-                      Open a case on it
+                      {messages.openACase}
                     </Link>
                   )}
                   <PhotoForm breaker={{ id: partId }} where={label} />
@@ -76,9 +79,9 @@ export function EndScreen() {
       </ul>
       <p className="mt-3 flex flex-wrap gap-3">
         <Link to={`/visits/${record.plan.visitId}/report`} className={asButton()}>
-          Report for the customer
+          {messages.reportForTheCustomer}
         </Link>
-        <PdfLink page="sheet">The visit’s sheet (PDF)</PdfLink>
+        <PdfLink page="sheet">{messages.visitSheetPdf}</PdfLink>
       </p>
     </section>
   );

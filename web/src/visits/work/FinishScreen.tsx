@@ -3,6 +3,7 @@ import { proofsOf } from '@phylaxon/core/visit/work';
 import { visitPlace, StepScreen, TellButton, useVisitWork } from '../visitRecord/index.ts';
 import { ProofAnswer } from './ProofScreen.tsx';
 import { uncapital } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** All that is asked for at once is proved: what may be measured now or later, and the end. */
 export function FinishScreen() {
@@ -16,17 +17,17 @@ export function FinishScreen() {
     });
   return (
     <StepScreen
-      title="The rest on, one by one"
+      title={messages.turnOnTheRemainingBreakersOne}
       how={[
-        'The other branch breakers on again, in an order that spares the main: large loads last.',
-        'Other sources back on, at themselves.',
-        'Change the directory now, in ink. Tools counted, the place swept.',
+        messages.turnOnTheOtherBranchBreakers,
+        messages.turnTheOtherSourcesBackOn,
+        messages.updateTheDirectoryNowInInk,
       ]}
     >
-      <TellButton fact={{ is: 'finished' }}>Everything is on: end the visit</TellButton>
+      <TellButton fact={{ is: 'finished' }}>{messages.everythingIsOnEndTheVisit}</TellButton>
       {later.length > 0 && (
         <details className="border-t border-rule-strong">
-          <summary className="min-h-11 py-2 text-lg font-bold">Prove it under load, now or later</summary>
+          <summary className="min-h-11 py-2 text-lg font-bold">{messages.testUnderLoadNowOrLater}</summary>
           <ul className="space-y-4">
             {later.map(({ task, proof }) => (
               <li key={`${task.id} ${proof}`} className="border-t border-rule pt-3">

@@ -17,6 +17,7 @@ import { LeaveScreen } from './LeaveScreen.tsx';
 import { ProofScreen } from './ProofScreen.tsx';
 import { WorkScreen } from './WorkScreen.tsx';
 import { uncapital } from '../../shared/ui/index.ts';
+import * as messages from './messages.ts';
 
 /** The one thing that is next. */
 export default function NextStep() {
@@ -68,15 +69,15 @@ function Tester() {
   const isAgain = state.gates.measured.size > 0;
   return (
     <StepScreen
-      title={isAgain ? 'Verify the meter again' : title}
+      title={isAgain ? messages.verifyTheMeterAgain : title}
       how={how}
-      why={isAgain ? 'If the meter failed since the first check, no point counts as verified dead.' : why}
+      why={isAgain ? messages.ifTheMeterHasFailedSince : why}
     >
       <FigureForm
-        label="It shows"
+        label={messages.meterReading}
         unit="V"
         schema={volts}
-        button="Store"
+        button={messages.save}
         onFigure={(value) => tell({ is: 'tester-proved', volts: value })}
       />
     </StepScreen>
@@ -89,7 +90,9 @@ function Gate({ is }: { is: Exclude<Extract<NextVisitStep, { kind: 'gate' }>['is
   const isShown = is === 'main-off' || is === 'cover-off';
   return (
     <StepScreen
-      title={is === 'main-off' && record.plan.off !== 'its main' ? `Off: ${record.plan.off}` : title}
+      title={
+        is === 'main-off' && record.plan.off !== 'its main breaker' ? messages.off(record.plan.off) : title
+      }
       how={how}
       why={why}
       drawing={isShown && <DeadDrawing record={record} state={state} now={null} />}
@@ -105,7 +108,7 @@ function Source({ id }: { id: string }) {
   const { why, how, done } = GATE_WORDS['source-isolated'];
   return (
     <StepScreen
-      title={`${SOURCE_WORDS[kind].name}: off and locked`}
+      title={messages.offAndLockedOut(SOURCE_WORDS[kind].name)}
       how={[SOURCE_WORDS[kind].how, ...how]}
       why={why}
     >
@@ -121,24 +124,27 @@ function Measure({ next }: { next: Extract<NextVisitStep, { kind: 'measure' }> }
   const isMain = what.id === MAIN;
   const place = isMain ? null : visitPlace(work, what.id);
   const poles = place?.now.poles ?? 2;
-  const where = place ? `${place.task.label}, space ${place.now.space}` : 'On the load side of the main';
+  const where = place ? messages.space(place.task.label, place.now.space) : messages.loadSideOfTheMain;
   return (
     <StepScreen
-      title={`${where}: ${poles === 2 ? `pole ${what.pole}` : 'its pole'} to ${MEASURED_TO_WORDS[what.to]}`}
-      how={[
-        isMain
-          ? 'On the load side of the main, where the bus begins. Never on its line side.'
-          : 'At the terminal screw of its conductor, and at the bus stab as far as a probe reaches.',
-      ]}
-      why={`Under ${DEAD_VOLTS} V is dead. ${left === 1 ? 'The last one' : `${left} to measure, this one included`}.`}
+      title={messages.to(
+        where,
+        poles === 2 ? messages.pole(what.pole) : messages.itsPole,
+        MEASURED_TO_WORDS[what.to],
+      )}
+      how={[isMain ? messages.measureOnTheLoadSideOf : messages.measureAtTheTerminalScrewOf]}
+      why={messages.underVCountsAsDead(
+        DEAD_VOLTS,
+        left === 1 ? messages.lastPoint : messages.pointsToMeasureIncludingThis(left),
+      )}
       drawing={<DeadDrawing record={record} state={state} now={what} />}
     >
       <FigureForm
         key={`${what.id} ${what.pole} ${what.to} ${state.gates.measured.size}`}
-        label="The meter shows"
+        label={messages.meterReading}
         unit="V"
         schema={volts}
-        button="Store"
+        button={messages.save}
         onFigure={(value) => tell({ is: 'measured', ...what, volts: value })}
       />
     </StepScreen>
@@ -150,7 +156,7 @@ function Fill() {
   return (
     <StepScreen
       title={FILL_WORDS.title}
-      how={[`Open now: ${record.plan.holes.join(', ')}.`, ...FILL_WORDS.how]}
+      how={[messages.openSlots(record.plan.holes.join(', ')), ...FILL_WORDS.how]}
     >
       <TellButton fact={{ is: 'step-done', id: MAIN, step: 'fill', torqueLbIn: null }}>
         {FILL_WORDS.done}
@@ -163,15 +169,13 @@ function Swapped({ id }: { id: string }) {
   const { task, now } = visitPlace(useVisitWork(), id);
   return (
     <StepScreen
-      title={`${task.label}: look it over once more`}
+      title={messages.checkItOnceMore(task.label)}
       how={[
-        now.given === 'back'
-          ? 'The old part sits as it did.'
-          : 'It sits level with its neighbors, its handle off.',
-        'Nothing bare outside a terminal, nothing pinched, no tool left inside. A photo, if you like, from the panel’s page.',
+        now.given === 'back' ? messages.theOldBreakerIsSeatedAs : messages.itIsSeatedLevelWithIts,
+        messages.noBareWireOutsideATerminal,
       ]}
     >
-      <TellButton fact={{ is: 'swapped', id }}>It is done</TellButton>
+      <TellButton fact={{ is: 'swapped', id }}>{messages.done}</TellButton>
     </StepScreen>
   );
 }
@@ -180,7 +184,7 @@ function HandleOn({ id }: { id: string }) {
   const { task, now } = visitPlace(useVisitWork(), id);
   const { how, why, done } = GATE_WORDS['handle-on'];
   return (
-    <StepScreen title={`Switch on: ${task.label}, space ${now.space}`} how={how} why={why}>
+    <StepScreen title={messages.turnOnSpace(task.label, now.space)} how={how} why={why}>
       <TellButton fact={{ is: 'handle-on', id }}>{done}</TellButton>
     </StepScreen>
   );
@@ -193,10 +197,10 @@ function Verify({ id }: { id: string }) {
   return (
     <StepScreen title={`${task.label}: ${uncapital(title)}`} how={how}>
       <FigureForm
-        label="The meter shows"
+        label={messages.meterReading}
         unit="V"
         schema={volts}
-        button="Store"
+        button={messages.save}
         onFigure={(value) => work.tell({ is: 'verified', id, volts: value })}
       />
     </StepScreen>

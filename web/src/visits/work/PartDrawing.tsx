@@ -1,5 +1,6 @@
 import type { OnDirection } from '@phylaxon/core/panel/layout';
 import type { StepId } from '@phylaxon/core/visit/work';
+import * as messages from './messages.ts';
 
 /** What of a part a step is about. */
 type About = 'lift' | 'seat' | 'screw' | 'stab' | 'handle' | 'neutral';
@@ -21,12 +22,12 @@ const SIDE: Record<OnDirection, string> = {
 };
 
 const WORDS: Record<About, (side: string) => string> = {
-  lift: (side) => `Lift the end at the middle of the panel; the hook at the ${side} end comes last.`,
-  seat: (side) => `1: hook at the ${side} end. 2: press the end at the middle onto its stab.`,
-  screw: (side) => `Its screw is at the ${side} end, away from the middle.`,
-  stab: () => 'The stab stands on the bus, at the middle of the panel.',
-  handle: () => 'By hand: off, on, off. Leave it off.',
-  neutral: (side) => `The coil goes to the neutral bar, on the ${side} side.`,
+  lift: (side) => messages.liftTheEndNearestTheCenter(side),
+  seat: (side) => messages.hookAtTheEnd2Press(side),
+  screw: (side) => messages.itsTerminalScrewIsAtThe(side),
+  stab: () => messages.theBusStabIsOnThe,
+  handle: () => messages.byHandOffOnOffLeave,
+  neutral: (side) => messages.thePigtailGoesToTheNeutral(side),
 };
 
 interface Props {

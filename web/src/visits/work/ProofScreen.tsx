@@ -4,6 +4,7 @@ import type { Proof, ProofId, TaskState, VisitTask } from '@phylaxon/core/visit/
 import { useState } from 'react';
 import { Button, FieldError, NumberInput, uncapital, useUnits, useAction } from '../../shared/ui/index.ts';
 import { FigureForm, StepScreen, useVisitWork } from '../visitRecord/index.ts';
+import * as messages from './messages.ts';
 
 type OutcomeOf<P extends ProofId> = Extract<Proof, { proof: P }> extends { outcome: infer O } ? O : never;
 const WIRING: readonly OutcomeOf<'outlet-wiring'>[] = ['correct', 'reversed', 'open-ground', 'open-neutral'];
@@ -34,20 +35,20 @@ export function ProofAnswer({ id, proof }: { id: string; proof: ProofId }) {
     case 'between-poles':
       return (
         <FigureForm
-          label="The meter shows"
+          label={messages.meterReading}
           unit="V"
           schema={volts}
-          button="Store"
+          button={messages.save}
           onFigure={(value) => tell({ ...told, proof, volts: value })}
         />
       );
     case 'current':
       return (
         <FigureForm
-          label="It draws"
+          label={messages.current}
           unit="A"
           schema={amps}
-          button="Store"
+          button={messages.save}
           onFigure={(value) => tell({ ...told, proof, amps: value })}
         />
       );
@@ -95,7 +96,7 @@ function Temperature({ id }: { id: string }) {
   const [wrong, setWrong] = useState<string | null>(null);
   const store = () => {
     if (face === null || air === null) {
-      setWrong('Give both: its face, and the air beside the panel.');
+      setWrong(messages.enterBothTheBreakerFaceAnd);
       return;
     }
     const read = [face, air].map((value) => surfaceC.safeParse(toCelsius(value)));
@@ -108,10 +109,10 @@ function Temperature({ id }: { id: string }) {
   return (
     <div>
       <div className="flex flex-wrap items-end gap-3">
-        <NumberInput label={`Its face (${temperatureUnit})`} onValue={setFace} />
-        <NumberInput label={`The air (${temperatureUnit})`} onValue={setAir} />
+        <NumberInput label={messages.breakerFace(temperatureUnit)} onValue={setFace} />
+        <NumberInput label={messages.ambient(temperatureUnit)} onValue={setAir} />
         <Button look="quiet" disabled={busy} onClick={store}>
-          Store
+          {messages.save}
         </Button>
       </div>
       <FieldError message={wrong ?? problem ?? undefined} />

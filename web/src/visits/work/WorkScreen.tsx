@@ -5,6 +5,7 @@ import { PhotoForm } from '../../shared/photos/index.ts';
 import { FigureForm, StepScreen, TellButton, useVisitWork } from '../visitRecord/index.ts';
 import { outward } from './outward.ts';
 import { PartDrawing } from './PartDrawing.tsx';
+import * as messages from './messages.ts';
 
 interface Props {
   task: VisitTask;
@@ -39,7 +40,7 @@ export function WorkScreen({ task, now, step }: Props) {
       )}
       {step === 'conductor-in' ? (
         <FigureForm
-          label="Torque you set"
+          label={messages.torqueYouSet}
           unit="lb·in"
           schema={torque}
           button={done}

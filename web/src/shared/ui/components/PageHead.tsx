@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { BackLink } from './BackLink.tsx';
+import * as messages from './messages.ts';
 
 interface Props {
   /** Where the way back leads, and what it is called. */
@@ -12,8 +13,10 @@ interface Props {
 /** The head of a page that belongs to another. */
 export const PageHead = ({ backTo, back, title, children }: Props) => (
   <div>
-    <title>{`${title} · Phylaxon`}</title>
-    <BackLink to={backTo}>{back}</BackLink>
+    <title>{messages.phylaxon(title)}</title>
+    <div className="lg:hidden">
+      <BackLink to={backTo}>{back}</BackLink>
+    </div>
     <h1 className="text-2xl font-bold">{title}</h1>
     {children}
   </div>

@@ -1,4 +1,5 @@
 import { Button } from './Button.tsx';
+import * as messages from './messages.ts';
 
 /** How far work is, and a way to give it up. */
 export function ProgressBar({
@@ -25,7 +26,7 @@ export function ProgressBar({
         />
       </label>
       <Button look="quiet" onClick={onCancel}>
-        Cancel
+        {messages.cancel}
       </Button>
     </div>
   );

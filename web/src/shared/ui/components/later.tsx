@@ -1,4 +1,5 @@
 import { lazy, Suspense, type ComponentType } from 'react';
+import * as messages from './messages.ts';
 
 /**
  * A part of a page that loads when it is first shown, and keeps its place until then. `fetch` gets it beforehand, so
@@ -12,7 +13,7 @@ export function later<Props extends object>(load: () => Promise<ComponentType<Pr
   };
   function Later(props: Props) {
     return (
-      <Suspense fallback={<p className="min-h-24 py-2">Opening …</p>}>
+      <Suspense fallback={<p className="min-h-24 py-2">{messages.loading}</p>}>
         <Part {...props} />
       </Suspense>
     );

@@ -1,14 +1,15 @@
 import type { LOAD_STATES } from '@phylaxon/core/record/entities';
 import { capital } from '../words/index.ts';
+import * as messages from './messages.ts';
 
 type LoadState = (typeof LOAD_STATES)[number];
 
 /** What ran while something was measured, in words. */
 export const LOAD_STATE_WORDS: Record<LoadState, string> = {
-  unknown: 'not noted',
-  'no-load': 'nothing running',
-  normal: 'usual load',
-  'everything-on': 'everything on',
+  unknown: messages.notNoted,
+  'no-load': messages.noLoad,
+  normal: messages.usualLoad,
+  'everything-on': messages.everythingOn,
 };
 
 /** As one is picked. */

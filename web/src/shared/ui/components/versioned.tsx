@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { FieldValues, UseFormReturn } from 'react-hook-form';
 import { Button } from './Button.tsx';
+import * as messages from './messages.ts';
 
 export interface Versioned {
   /** The version the form was filled from; sent along, so that a change made meanwhile is not overwritten. */
@@ -50,15 +51,13 @@ export function StaleNote({ versioned }: { versioned: Versioned }) {
   if (!versioned.isStale) return null;
   return (
     <div role="alert" className="border-l-4 border-heed bg-bone-raised py-2 pl-3">
-      <p className="font-semibold">
-        Changed elsewhere meanwhile. What you typed is not stored, and nothing of theirs is overwritten.
-      </p>
+      <p className="font-semibold">{messages.thisWasChangedElsewhereInThe}</p>
       <p className="mt-1 flex flex-wrap gap-2">
         <Button look="quiet" onClick={versioned.takeTheirs}>
-          Show what stands now
+          {messages.showTheCurrentVersion}
         </Button>
         <Button look="quiet" onClick={versioned.keepMine}>
-          Keep mine, to be stored
+          {messages.keepMyEntryReadyToSave}
         </Button>
       </p>
     </div>

@@ -2,6 +2,7 @@ import { useState, type ReactNode } from 'react';
 import type { Sendable } from '../../api/index.ts';
 import { sendEntries } from '../../stores/index.ts';
 import { Button, useAction } from '../components/index.ts';
+import * as messages from './messages.ts';
 
 interface Props {
   /** What is sent, as of the press; a file goes to the server before the entry that names it. */
@@ -23,7 +24,7 @@ interface Props {
 export function SendButton({
   entries,
   stored,
-  waiting = 'Waits for the server',
+  waiting = messages.waitingForTheServer,
   onStored,
   onTold,
   look = 'quiet',

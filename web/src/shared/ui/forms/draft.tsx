@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { FieldValues, UseFormReturn } from 'react-hook-form';
+import * as messages from './messages.ts';
 
 const keyOf = (name: string) => `phylaxon-draft-${name}`;
 
@@ -68,13 +69,13 @@ export function DraftNote({ draft }: { draft: { restored: boolean; clear: () => 
   if (!draft.restored) return null;
   return (
     <p role="status" className="flex flex-wrap items-center gap-x-3 border-l-4 border-heed pl-3">
-      Kept from before, not stored yet.
+      {messages.restoredFromAnEarlierEntryNot}
       <button
         type="button"
         onClick={draft.clear}
         className="min-h-11 font-semibold underline underline-offset-4"
       >
-        Empty this form
+        {messages.clearThisForm}
       </button>
     </p>
   );

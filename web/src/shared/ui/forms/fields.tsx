@@ -79,7 +79,7 @@ export function NumberField({
           aria-label={`${label}, ${unit}`}
           aria-invalid={error ? true : undefined}
           aria-describedby={described(id, error, hint)}
-          className={classes(INPUT, unit.length > 2 ? 'figures pr-16' : 'figures pr-10', edge(error))}
+          className={classes(INPUT, 'figures', unit.length > 2 ? 'pr-16' : 'pr-10', edge(error))}
           {...registration}
         />
         <span

@@ -48,7 +48,7 @@ test('a number field takes a decimal comma, leaves empty empty, and lets nonsens
 test('figures carry their units; a rise its sign', () => {
   const { quantityText, riseText } = chosen({});
   expect([quantityText(122.6, '%'), quantityText(0.25, 'V'), riseText(23.61), riseText(-2)]).toEqual([
-    '123 %',
+    '123%',
     '0.3 V',
     '+23.6 °C',
     '−2 °C',
@@ -62,13 +62,13 @@ test('a local time becomes an instant; an impossible one stays to be refused', (
 
 describe('in the breakers that were chosen', () => {
   test('temperatures and differences convert each in their way, in figures and in sentences', () => {
-    const sentence = `Its terminal is at ${sayTemperature(56)}, ${sayRise(34)} over the air (limit ${sayRise(15)}); the air may be ${sayTemperature(-5)}.`;
+    const sentence = `The terminal is at ${sayTemperature(56)}, ${sayRise(34)} above ambient (limit ${sayRise(15)}); the air may be ${sayTemperature(-5)}.`;
     expect(chosen({}).say(sentence)).toBe(
-      unbroken('Its terminal is at 56 °C, 34 °C over the air (limit 15 °C); the air may be −5 °C.'),
+      unbroken('The terminal is at 56 °C, 34 °C above ambient (limit 15 °C); the air may be −5 °C.'),
     );
     const { say, temperatureText, riseText, quantityText, toCelsius } = chosen({ temperature: 'F' });
     expect(say(sentence)).toBe(
-      unbroken('Its terminal is at 133 °F, 61 °F over the air (limit 27 °F); the air may be 23 °F.'),
+      unbroken('The terminal is at 133 °F, 61 °F above ambient (limit 27 °F); the air may be 23 °F.'),
     );
     expect([temperatureText(40), riseText(10), quantityText(25, 'Δ°C')]).toEqual([
       '104 °F',

@@ -30,7 +30,7 @@ export function breakerText(breaker: Breaker): string {
     `${breaker.ratingAmps} A ${BREAKER_KIND_WORDS[breaker.kind]}`,
     sizeText(breaker),
     legs,
-    breaker.tiedWith !== null && 'handle tied',
+    breaker.tiedWith !== null && 'handle tie',
     breaker.family,
   ];
   return parts.filter(Boolean).join(' · ');

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import * as messages from './messages.ts';
 
 /**
  * A figure that is typed in the person's unit and must be one the record takes. It stays as it was typed; who
@@ -9,7 +10,7 @@ import { z } from 'zod';
  */
 export const inUnit = (stored: z.ZodType<number>, toStored: (typed: number) => number) =>
   z
-    .number('Give a number.')
+    .number(messages.enterANumber)
     .nullable()
     .superRefine((typed, context) => {
       if (typed === null) return;

@@ -8,16 +8,25 @@ import {
   type Sentence,
 } from '@phylaxon/core/facts/quantities';
 import type { Settings } from '@phylaxon/core/record/settings';
-import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { useSettings } from '../../stores/index.ts';
 
-const DATES: Record<Settings['dates'], string> = {
-  'day-month-year': 'd MMM yyyy',
-  'month-day-year': 'MMM d, yyyy',
-  'year-month-day': 'yyyy-MM-dd',
+/** The browser writes a date in the order that one of these places has it: 3 Nov 2026, Nov 3, 2026, 2026-11-03. */
+const DATES: Record<Settings['dates'], Intl.DateTimeFormat> = {
+  'day-month-year': new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }),
+  'month-day-year': new Intl.DateTimeFormat('en-US', { day: 'numeric', month: 'short', year: 'numeric' }),
+  'year-month-day': new Intl.DateTimeFormat('en-CA', { day: '2-digit', month: '2-digit', year: 'numeric' }),
 };
-const CLOCKS: Record<Settings['clock'], string> = { '24': 'HH:mm', '12': 'h:mm a' };
+const CLOCKS: Record<Settings['clock'], Intl.DateTimeFormat> = {
+  '24': new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }),
+  '12': new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit' }),
+};
+/** A date without time is that day here, not in Greenwich. */
+const dateOf = (instant: string) => new Date(instant.length === 10 ? `${instant}T00:00` : instant);
+const dateIn = (order: Settings['dates'], instant: string) =>
+  DATES[order].format(dateOf(instant)).replace('Sept', 'Sep');
+const clockIn = (clock: Settings['clock'], instant: string) =>
+  CLOCKS[clock].format(dateOf(instant)).replace('\u202f', '\u00a0');
 const METRES_PER_FOOT = 0.3048;
 
 /**
@@ -50,7 +59,7 @@ export function unitsOf(settings: Settings) {
     riseText,
     /** A figure of the record in the unit the person reads. */
     quantityText: (value: number, unit: string): string => {
-      if (unit === '%') return `${sayNumber(value, 0)} %`;
+      if (unit === '%') return `${sayNumber(value, 0)}%`;
       if (unit === '°C') return temperatureText(value);
       return unit === 'Δ°C' ? riseText(value) : sayQuantity(value, unit);
     },
@@ -62,12 +71,11 @@ export function unitsOf(settings: Settings) {
     /** A sentence of the core as text, no figure parted from its unit. */
     say: (sentence: Sentence): string => unbroken(sentenceText(sentence, settings)),
     /** An instant in local time. */
-    timeText: (instant: string) =>
-      format(parseISO(instant), `${DATES[settings.dates]}, ${CLOCKS[settings.clock]}`),
+    timeText: (instant: string) => `${dateIn(settings.dates, instant)}, ${clockIn(settings.clock, instant)}`,
     /** The time of day. */
-    clockText: (instant: string) => format(parseISO(instant), CLOCKS[settings.clock]),
+    clockText: (instant: string) => clockIn(settings.clock, instant),
     /** A day, from an instant or from a date without time. */
-    dateText: (instant: string) => format(parseISO(instant), DATES[settings.dates]),
+    dateText: (instant: string) => dateIn(settings.dates, instant),
   };
 }
 export type Units = ReturnType<typeof unitsOf>;
@@ -83,7 +91,10 @@ export const voltsText = (volts: number) => sayQuantity(volts, 'V');
 export const percentText = sayPercent;
 
 /** Now, as a local date-and-time field wants it. */
-export const nowLocal = () => format(new Date(), "yyyy-MM-dd'T'HH:mm:ss");
+export function nowLocal(): string {
+  const now = new Date();
+  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 19);
+}
 
 /** What a local date-and-time field holds, as an instant; an impossible date stays as it was typed. */
 export function toInstant(local: string): string {

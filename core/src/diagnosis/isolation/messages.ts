@@ -1,0 +1,13 @@
+export const mustBeANumber = (what: string) => `${what} must be a number.`;
+export const cannotBeNegative = (what: string) => `${what} cannot be negative.`;
+export const isTooLarge = (what: string) => `${what} is too large.`;
+export const theIdMustNotBeEmpty = 'The id must not be empty.';
+export const priorProbability = 'Prior probability';
+export const enterAtLeastOneCandidate = 'Enter at least one candidate.';
+export const enterAtMost14Candidates = 'Enter at most 14 candidates.';
+export const priorProbabilityOfTheWiring = 'Prior probability of the wiring';
+export const costOfATrip = 'Cost of a trip';
+export const costOfAHold = 'Cost of a hold';
+export const theNumberOfTripsMustBe = 'The number of trips must be a whole number.';
+export const enterAtLeastOneTrip = 'Enter at least one trip.';
+export const atLeastOnePriorMustBe = 'At least one prior must be above 0.';

@@ -1,0 +1,1 @@
+export const thisTimeZoneIsNotKnown = 'This time zone is not known.';

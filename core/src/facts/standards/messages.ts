@@ -1,0 +1,1 @@
+export const aluminumIsNotMadeIn14 = 'Aluminum is not made in 14 AWG.';

@@ -1,0 +1,1 @@
+export const wattsCannotExceedVoltsAmps = 'Watts cannot exceed volts × amps. Check the three readings.';

@@ -1,0 +1,55 @@
+export const enterAtMost300Characters = 'Enter at most 300 characters.';
+export const theOutcomeMustBeOneOf = (join: string) => `The outcome must be one of: ${join}.`;
+export const enterAnAnswer = 'Enter an answer.';
+export const theName = 'The name';
+export const theLoadName = 'The load name';
+export const enterAtMostLoads = (mostconnected: number) => `Enter at most ${mostconnected} loads.`;
+export const nameTheQuestion = 'Name the question.';
+export const aLoadRunsOn120Or = 'A load runs on 120 or 240 V.';
+export const enterWattsVoltAmperesOrBoth = 'Enter watts, volt-amperes or both.';
+export const wattsCannotExceedVoltAmperes = 'Watts cannot exceed volt-amperes.';
+export const theCircuitName = 'The circuit name';
+export const aCircuitCanHaveAtMost = 'A circuit can have at most 60 loads.';
+export const aNameplateAppliesOnlyToOne =
+  'A nameplate applies only to one fixed appliance that is the circuit’s only load.';
+export const theIdMustBeAUuid = 'The id must be a UUID.';
+export const theTimeMustBeADate = 'The time must be a date and time in UTC, such as 2026-11-03T19:05:00Z.';
+export const theTimeMustBeBetween1900 = 'The time must be between 1900 and 2200.';
+export const aNoteCanHaveAtMost = 'A note can have at most 2000 characters.';
+export const enterWhyThisEntryIsVoid = 'Enter why this entry is void.';
+export const enterAtMost500Characters = 'Enter at most 500 characters.';
+export const sendTheVersionThisChangeIs = 'Send the version this change is based on.';
+export const versionsStartAt0 = 'Versions start at 0.';
+export const enterTheBreakerFamily = 'Enter the breaker family.';
+export const theErrorMustBeANumber = 'The error must be a number.';
+export const theErrorCannotBeNegative = 'The error cannot be negative.';
+export const theErrorMustBeFrom0 = 'The error must be from 0 to 100,000.';
+export const aHistoryNeedsAtLeastOne = 'A history needs at least one interval.';
+export const aHistoryCanHaveAtMost = 'A history can have at most 80 intervals.';
+export const itMustHaveHeldForAt = 'It must have held for at least one second.';
+export const unpluggedMeansNothingIs = 'Unplugged means nothing is connected. Enter both the same way.';
+export const enterHowSoonItTripped = 'Enter how soon it tripped.';
+export const enterHowItFeltOrWhether = 'Enter how it felt, or whether it holds.';
+export const aBreakerThatDoesNotLatch = 'A breaker that does not latch cannot hold.';
+export const writeSomethingFirst = 'Write something first.';
+export const theSiteName = 'The site name';
+export const theSpaceMustBeAWhole = 'The space must be a whole number.';
+export const spacesAreNumberedFrom1 = 'Spaces are numbered from 1.';
+export const aPanelHasAtMostSpaces = (mostspaces: number) => `A panel has at most ${mostspaces} spaces.`;
+export const aBreakerFamilyCanHaveAt = 'A breaker family can have at most 60 characters.';
+export const panelName = 'Panel name';
+export const theNumberOfSpacesMustBe = 'The number of spaces must be a whole number.';
+export const aPanelHas2To84 = 'A panel has 2 to 84 spaces.';
+export const spacesComeInPairsOneOn = 'Spaces come in pairs, one on each side. Enter an even number.';
+export const aSplitBusHasNoSingle = 'A split bus has no single main. Leave the main out.';
+export const theLowerSectionStartsAtAn =
+  'The lower section starts at an odd space inside the panel, such as 13.';
+export const thisPanelHasSpaces1To = (spaces: number, beyond: number) =>
+  `This panel has spaces 1 to ${spaces}, not ${beyond}.`;
+export const spaceCannotBeOpenAndHave = (both: number) =>
+  `Space ${both} cannot be open and have a filler plate.`;
+export const aBreakerHasOneOrTwo = 'A breaker has one or two poles.';
+export const theDateMustLookLike2014 = 'The date must look like 2014-05-20.';
+export const withinAMinute = 'within a minute';
+export const withinTheHour = 'within the hour';
+export const afterMoreThanAnHour = 'after more than an hour';

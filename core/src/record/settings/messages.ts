@@ -1,0 +1,10 @@
+export const mustBeANumber = (what: string) => `${what} must be a number.`;
+export const mustBeFrom0To = (what: string, most: number) => `${what} must be from 0 to ${most}.`;
+export const theInstrumentName = 'The instrument name';
+export const thePercentageOfTheReading = 'The percentage of the reading';
+export const theNumberOfDigits = 'The number of digits';
+export const theMinimumError = 'The minimum error';
+export const theNumberOfResetsMustBe = 'The number of resets must be a whole number.';
+export const enterAtLeastOneReset = 'Enter at least one reset.';
+export const enterAtMostThreeResets = 'Enter at most three resets.';
+export const enterAtMost30Instruments = 'Enter at most 30 instruments.';

@@ -1,0 +1,12 @@
+export const line = (line: number, message: string) => `Line ${line}: ${message}`;
+export const beginWithATimeSecondsOr = 'Begin with a time: seconds, or a date and time.';
+export const giveTheCurrentInAIn = 'Give the current in A in the second column.';
+export const theCurrentMustBeFrom0 = 'The current must be from 0 to 10000 A.';
+export const thisTimeDoesNotComeAfter = 'This time does not come after the one before.';
+export const giveTwoLinesAtLeastTime = 'Give two lines at least: time and current.';
+export const timeUtc = 'time (UTC)';
+export const measuredAt = 'measured at';
+export const error = 'error (±)';
+export const airC = 'air (°C)';
+export const thereIsNoBreakerAtIn = (cell: string) => `There is no breaker at “${cell}” in this panel.`;
+export const theUnitMustBeVA = (cell: string) => `The unit must be V, A, W, mV, °C or °F, not “${cell}”.`;

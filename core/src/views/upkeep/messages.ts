@@ -1,0 +1,1 @@
+export const leg = (leg: string | null) => `Leg ${leg}`;

@@ -1,0 +1,2 @@
+export * from './clients.ts';
+export * from './health.ts';

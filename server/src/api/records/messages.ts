@@ -1,0 +1,14 @@
+export const theSizeMustBeANumber = 'The size must be a number.';
+export const aDirectoryCanBe60To = 'A directory can be 60 to 600 mm in size.';
+export const enterTheTapeHeightIn = 'Enter the tape height in millimeters.';
+export const aLabelTapeIsMmHigh = (join: string) => `A label tape is ${join} mm high.`;
+export const mainA = (ratingAmps: number) => `main ${ratingAmps} A`;
+export const spaces = (spaces: number) => `${spaces} spaces`;
+export const aPanel = 'a panel';
+export const allPanelsOfASite = 'all panels of a site';
+export const aVisit = 'a visit';
+export const aSiteWithItsWholeRecord = 'A site with its whole record, without photos';
+export const aSiteWithItsWholeRecordAnd = 'A site with its whole record and photos';
+export const allReadingsOfASiteAs = 'All readings of a site as a table';
+export const aFileUnderThisName = 'A file under this name';
+export const importedReadings = (toLogCount: number) => `Imported ${toLogCount} readings`;

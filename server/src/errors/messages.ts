@@ -1,0 +1,1 @@
+export const doesNotExist = (what: string) => `${what} does not exist.`;

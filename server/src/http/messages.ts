@@ -1,0 +1,30 @@
+export const doesNotExist = (method: string, path: string) => `${method} ${path} does not exist.`;
+export const theInputIsNotValid = 'The input is not valid.';
+export const theBodyIsLargerThanMb = (limitBytes: number) => `The body is larger than ${limitBytes} MB.`;
+export const theBodyIsNotValidJson = 'The body is not valid JSON.';
+export const sendJsonInUtf8Without = 'Send JSON in UTF-8, without unusual compression.';
+export const theRequestCouldNotBeRead = 'The request could not be read.';
+export const tooManyOfYourRequestsAre = 'Too many of your requests are waiting. Try again in a moment.';
+export const otherFilesOfYoursAreStill =
+  'Other files of yours are still being processed. Wait for them first.';
+export const canceledNothingWasSaved = 'Canceled. Nothing was saved.';
+export const requestFailed = 'request failed';
+export const somethingWentWrongOnTheServer = 'Something went wrong on the server. Nothing was saved.';
+export const thereIsNoSuchStream = 'There is no such stream.';
+export const thereIsNoStreamAt = (address: string) => `There is no stream at ${address}.`;
+export const invalidInputDescribedByField = 'Invalid input, described by field.';
+export const notAllowedForThisRole = 'Not allowed for this role.';
+export const conflictsWithTheRecord = 'Conflicts with the record.';
+export const notFound = 'Not found.';
+export const theDatabaseIsNotAvailableTry = 'The database is not available. Try again.';
+export const theDiskIsFullNothingWas = 'The disk is full. Nothing was saved.';
+export const tooLarge = 'Too large.';
+export const unsupportedType = 'Unsupported type.';
+export const otherFilesOfYoursAreStillBeing = 'Other files of yours are still being processed.';
+export const sendTheFileUnchangedAs = (join: string) => `Send the file unchanged, as ${join}.`;
+export const thisServerDoesNotUseThat =
+  'This server does not use that host name. Its operator can add names with PHYLAXON_HOSTS.';
+export const requestsFromPagesOfOtherSites = 'Requests from pages of other sites are not allowed.';
+export const tooManyPagesAreOpenClose = 'Too many pages are open. Close some, or try again later.';
+export const theHeadersAreTooLong = 'The headers are too long.';
+export const theRequestTookTooLongTo = 'The request took too long to arrive.';

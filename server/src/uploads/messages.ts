@@ -1,0 +1,1 @@
+export const tooLarge = 'too large';

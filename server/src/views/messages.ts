@@ -1,0 +1,2 @@
+export const feedThroughLugs = 'feed-through lugs';
+export const thisVisit = 'This visit';

@@ -1,0 +1,108 @@
+import type { ReactNode } from 'react';
+import { rich } from '../../shared/rich/index.ts';
+
+export const steadyLoadBefore = 'Steady load before';
+export const ambientTemperature = 'Ambient temperature';
+export const measuredTimeMinutes = 'Measured time: minutes';
+export const andSeconds = 'and seconds';
+export const currentAtTheTime = 'Current at the time';
+export const allLoadsOnTheCircuitWere = 'All loads on the circuit were unplugged or off';
+export const when = 'When';
+export const note = 'Note';
+export const sayWhen = 'Say when.';
+export const pickOne = 'Pick one';
+export const notReidentified = 'Not reidentified';
+export const theHotConductorAtThisBreaker =
+  'The hot conductor at this breaker’s load terminal, as seen with the cover off. Look, do not touch.';
+export const conductor = (i: number) => `Conductor ${i}`;
+export const insulation = 'Insulation';
+export const tapeOrPaintColor = 'Tape or paint color';
+export const removeConductor = (i: number) => `Remove conductor ${i}`;
+export const anotherConductorOnIt = 'Another conductor on it';
+export const numberOrNameTag = 'Number or name tag';
+export const asWrittenOnTheConductorIf = 'As written on the conductor, if anything is.';
+export const save = 'Save';
+export const whatDidYouInspect = 'What did you inspect?';
+export const reading = 'Reading';
+export const trip = 'Trip';
+export const held = 'Held';
+export const reset = 'Reset';
+export const observe = 'Observe';
+export const inspect = 'Inspect';
+export const on = 'On';
+export const off = 'Off';
+export const trippedOrInTheMiddle = 'Tripped, or in the middle';
+export const chooseWhatYouFound = 'Choose what you found.';
+export const whatDidYouCheck = 'What did you check?';
+export const handlePosition = 'Handle position';
+export const whatDidYouFind = 'What did you find?';
+export const enterTheCurrentItCarried = 'Enter the current it carried.';
+export const enterHowLongItHeld = 'Enter how long it held.';
+export const theBreakerCarriedACurrentFor =
+  'The breaker carried a current for some time and did not trip. A hold says as much about a breaker as a trip does, so log it.';
+export const currentItCarried = 'Current it carried';
+export const timeMinutes = 'Time: minutes';
+export const loadTerminal = 'Load terminal';
+export const loadTerminal2ndPole = 'Load terminal, 2nd pole';
+export const poleToPoleOrLegTo = 'Pole to pole, or leg to leg';
+export const supplyLegAToNeutral = 'Supply leg A to neutral';
+export const supplyLegBToNeutral = 'Supply leg B to neutral';
+export const plugInMeter = 'Plug-in meter';
+export const onItsConductor = 'On its conductor';
+export const breakerFace = 'Breaker face';
+export const lineToLoadUnderLoad = 'Line to load, under load';
+export const voltage = 'Voltage';
+export const current = 'Current';
+export const power = 'Power';
+export const surfaceTemperature = 'Surface temperature';
+export const voltageDropAcrossTheClosed = 'Voltage drop across the closed breaker';
+export const theUsualInstrumentForEachPoint = 'the usual instrument for each point';
+export const enterAtLeastOneReadingBelow = 'Enter at least one reading below.';
+export const aSurfaceTemperatureNeedsThe = 'A surface temperature needs the ambient temperature too.';
+export const otherReadings = (rest: string) => `Other readings: ${rest}`;
+export const loadAtTheTime = 'Load at the time';
+export const instrument = 'Instrument';
+export const saveReadings = 'Save readings';
+export const insideThePanelYouMeasureOn =
+  'Inside the panel you measure on energized parts: wear PPE and change nothing.';
+export const bareShinyMetalReadsTooCold =
+  'Bare shiny metal reads too cold: aim at a strip of electrical tape.';
+export const cleanClicksOffAndOn = 'Clean clicks, off and on';
+export const noClickAtOff = 'No click at off';
+export const stiffOrGritty = 'Stiff or gritty';
+export const willNotLatch = 'Will not latch';
+export const itHeld = 'It held';
+export const itTrippedAgain = 'It tripped again';
+export const powerIsBack = 'Power is back';
+export const stillDead = 'Still dead';
+export const enterHowTheHandleFeltOr = 'Enter how the handle felt, or what happened.';
+export const enterHowSoonItTrippedAgain = 'Enter how soon it tripped again.';
+export const aBreakerThatDoesNotLatch = 'A breaker that does not latch cannot hold.';
+export const doNotResetThisBreakerA =
+  'Do not reset this breaker: a danger sign is on record. Log only a reset that was done before the sign was noticed.';
+export const pushTheHandleFullyOffUntil = (policies: string) =>
+  `Push the handle fully off until it clicks, then on until it clicks. ${policies}`;
+export const howDidTheHandleFeel = 'How did the handle feel?';
+export const whatHappened = 'What happened?';
+export const howSoon = 'How soon?';
+export const powerOnTheCircuit = 'Power on the circuit';
+export const causeOfTheTrip = 'Cause of the trip';
+export const saveReset = 'Save reset';
+export const savedTheDecisionAboveIsUp = '✓ Saved. The decision above is up to date.';
+export const theServerIsNotAnsweringYour =
+  'The server is not answering. Your entry is kept in this browser and sent as soon as it does.';
+export const saving = 'Saving …';
+export const enterHowSoonItTrippedChoose = 'Enter how soon it tripped: choose one, or enter the time.';
+export const howSoonDidItTrip = 'How soon did it trip?';
+export const whatTrippedIt = 'What tripped it?';
+export const saveTrip = 'Save trip';
+export const at = (amps: ReactNode, window: string, kind: ReactNode) => rich`At ${amps} ${window}.${kind}`;
+export const theElectronicsInThisBreakerCan =
+  ' The electronics in this breaker can trip it sooner. That is normal.';
+export const immediately = 'Immediately';
+export const withinAMinute = 'Within a minute';
+export const withinTheHour = 'Within the hour';
+export const later = 'Later';
+export const notKnown = 'Not known';
+export const knownAndRemoved = 'Known and removed';
+export const knownStillPresent = 'Known, still present';

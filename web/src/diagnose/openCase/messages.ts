@@ -1,0 +1,16 @@
+export const whatSTheProblemPhylaxon = 'What’s the problem? · Phylaxon';
+export const close = 'Close';
+export const whatSTheProblem = 'What’s the problem?';
+export const whichPanelFeedsIt = 'Which panel feeds it?';
+export const whereIsTheProblem = 'Where is the problem?';
+export const roomOrEquipmentInYourOwn = 'Room or equipment, in your own words';
+export const kitchenUpstairsApartment = 'kitchen, upstairs apartment';
+export const space = (place: string) => `space ${place}`;
+export const notInThisList = 'Not in this list?';
+export const somewhereIn = (panelName: string) => `Somewhere in ${panelName}`;
+export const setUpAnotherPanelFirst = 'Set up another panel first';
+export const panelNotSetUpYet = 'Panel not set up yet';
+export const continueWithoutAPanel = 'Continue without a panel';
+export const mostLikelyCircuits = 'Most likely circuits';
+export const main = 'Main';
+export const circuitNotNamed = 'Circuit not named';

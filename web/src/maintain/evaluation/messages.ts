@@ -1,0 +1,27 @@
+export const panelEvaluationPhylaxon = 'Panel evaluation · Phylaxon';
+export const panel = 'Panel';
+export const panelEvaluation = 'Panel evaluation';
+export const verdict = 'Verdict';
+export const hazardsOnRecord = 'Hazards on record';
+export const ifYouWait = 'If you wait:';
+export const evidenceStillMissing = 'Evidence still missing';
+export const repairs = 'Repairs';
+export const customerPagePdf = 'Customer page (PDF)';
+export const localCodesAndLicensedPractice = (condemnedon: string) =>
+  `${condemnedon} Local codes and licensed practice decide.`;
+export const supplyAndLegs = 'Supply and legs';
+export const loadTestAndScan = 'Load test and scan';
+export const pointsToAFailingPanel = '✕ points to a failing panel';
+export const notInspectedYet = 'not inspected yet';
+export const ageProductFamilyAndLocation = 'Age, product family and location';
+export const nothingOnRecord = 'Nothing on record.';
+export const goToItsBreaker = 'Go to its breaker';
+export const goToBreaker = (i: number) => `Go to breaker ${i}`;
+export const voided = 'Voided';
+export const loggedByMistake = 'Logged by mistake';
+export const voidLabel = 'Void';
+export const thisIsBehindTheCoverWork = 'This is behind the cover: work for a qualified electrician.';
+export const finding = (kind: string) => `${kind}: finding`;
+export const logAFinding = 'Log a finding …';
+export const onRecord = 'On record';
+export const logFinding = 'Log finding';

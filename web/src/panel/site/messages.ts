@@ -1,0 +1,30 @@
+export const thisSiteDoesNotExist = 'This site does not exist.';
+export const phylaxon = (siteName: string) => `${siteName} · Phylaxon`;
+export const phylaxon2 = 'Phylaxon';
+export const goToTheStartPage = 'Go to the start page';
+export const undo = (undoLabel: string) => `Undo: ${undoLabel}`;
+export const redo = (redoLabel: string) => `Redo: ${redoLabel}`;
+export const panels = 'Panels';
+export const breakers = (breakers: number) => `${breakers} breakers`;
+export const setUpAnotherPanelHere = 'Set up another panel here';
+export const visits = 'Visits';
+export const reportForTheCustomer = 'Report for the customer';
+export const files = 'Files';
+export const exportLabel = 'Export';
+export const everythingWithPhotosZip = 'Everything, with photos (zip)';
+export const everythingWithoutPhotosJson = 'Everything without photos (JSON)';
+export const allReadingsAsATableCsv = 'All readings as a table (CSV)';
+export const theZipFileRestoresTheWhole =
+  'The zip file restores the whole site, here or on another machine: import it from the start page.';
+export const sameAsThisDevice = 'Same as this device';
+export const nameNoteAndTimeZone = 'Name, note and time zone';
+export const site = 'Site';
+export const note = 'Note';
+export const timeZone = 'Time zone';
+export const maintenanceDatesAndTheCalendar = 'Maintenance dates and the calendar use this time zone.';
+export const save = 'Save';
+export const deleteThisSite = 'Delete this site';
+export const thisDeletesTheWholeRecordOf =
+  'This deletes the whole record of the site and cannot be undone. Save the zip file first if you may want it back.';
+export const toConfirmTypeTheSiteS = (siteName: string) => `To confirm, type the site’s name: ${siteName}`;
+export const deletePermanently = 'Delete permanently';

@@ -1,0 +1,23 @@
+export const board = 'Board';
+export const jobs = 'Jobs';
+export const pagesOf = (job: string) => `Pages: ${job}`;
+export const selectedBreaker = 'Selected breaker';
+export const circuitNotNamed = 'Circuit not named';
+export const openBreaker = 'Open';
+export const openBreakerNamed = (label: string) => `Open ${label}`;
+export const clearSelection = 'Clear the selection';
+export const onTheBoard = (title: string) => `Shown on the board: ${title}`;
+export const fedFrom = 'Fed from ';
+export const tryAgain = 'Try again';
+export const noConnection = 'No connection to the server. This page may be out of date. Trying again.';
+export const mountedUpsideDown = 'mounted upside down';
+export const onItsSideTopToThe = 'on its side, top to the left';
+export const onItsSideTopToTheRight = 'on its side, top to the right';
+export const mainA = (ratingAmps: number) => `main ${ratingAmps} A`;
+export const noMainInThisPanel = 'no main in this panel';
+export const splitBusItOff = (handles: number, handles2: string) =>
+  `split bus, ${handles} ${handles2} it off`;
+export const handleShuts = 'handle shuts';
+export const handlesShut = 'handles shut';
+export const spaces = (spaces: number) => `${spaces} spaces`;
+export const busA = (busAmps: number) => `bus ${busAmps} A`;

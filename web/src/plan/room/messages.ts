@@ -1,0 +1,92 @@
+import type { ReactNode } from 'react';
+import { rich } from '../../shared/rich/index.ts';
+
+export const aStandardBreakerIsEnough = 'A standard breaker is enough';
+export const gfciBreakerRequiredOrAGfci = 'GFCI breaker required, or a GFCI receptacle first on the circuit';
+export const afciBreakerRequired = 'AFCI breaker required';
+export const dualFunctionBreakerGfciAndAfci = 'Dual-function breaker (GFCI and AFCI) required';
+export const breakerType = 'Breaker type';
+export const thePigtailTypeNeedsAScrew =
+  'The pigtail type needs a screw on the neutral bar; the plug-on type needs a panel with a plug-on neutral bar. Either costs several times as much as a standard breaker. Local amendments take precedence.';
+export const legCurrentsFromTheLatestClamp = (continuousShare: number) =>
+  `Leg currents from the latest clamp readings, with the new circuit at ${continuousShare}% of its breaker rating`;
+export const legA = 'Leg A';
+export const legB = 'Leg B';
+export const before = 'Before';
+export const after = 'After';
+export const thisBreakerStaysWhereItIs = (asked: ReactNode) =>
+  rich`✕ This breaker stays where it is. ${asked}`;
+export const spacesAnd = (space: number, space2: number) => `spaces ${space} and ${space2}`;
+export const space = (space: number) => `space ${space}`;
+export const cannotMoveTo = (what: string, to: string) => `✕ ${what} cannot move to ${to}`;
+export const plan = 'Plan';
+export const canMoveTo = (what: string, to: string) => `✓ ${what} can move to ${to}`;
+export const comesOutFirstAndGoesIn = (what: string) =>
+  `${what} comes out first and goes in last, so its space is free in between.`;
+export const to = (circuitLabel: string, to: string) => `${circuitLabel} to ${to}`;
+export const breaker = 'Breaker';
+export const proposalsForThisPanel = 'Proposals for this panel';
+export const atSpace = (space: number, half: string) => `, at space ${space}${half}`;
+export const half = (half: string) => `, ${half} half`;
+export const after2 = (stepsCount: string) => `, after ${stepsCount}`;
+export const oneStep = 'one step';
+export const steps = (stepsCount: number) => `${stepsCount} steps`;
+export const plannedNotDone = (at: string) => `Planned ${at}, not done.`;
+export const voided = 'Voided';
+export const noLongerPlanned = 'No longer planned';
+export const voidLabel = 'Void';
+export const partsToBuy = 'Parts to buy';
+export const panel = 'Panel';
+export const anotherSpaceForABreaker = 'Another space for a breaker';
+export const roomForACircuit = 'Room for a circuit';
+export const spacePlanningWorksForPanelsOf = (mostplannedspaces: number) =>
+  `Space planning works for panels of up to ${mostplannedspaces} spaces.`;
+export const breakersThatStayWhereTheyAre = 'Breakers that stay where they are, and why';
+export const main = 'Main';
+export const everyBreakerHereMayMove = 'Every breaker here may move.';
+export const noRoomForThisCircuit = 'No room for this circuit';
+export const space2 = (space: number, half: string) => `space ${space}${half}`;
+export const freeSpace = (at: string) => `Free space: ${at}`;
+export const onlyAsATandem = (at: string) => `Only as a tandem: ${at}`;
+export const roomAtAfter = (at: string, stepsCount: string) => `Room at ${at} after ${stepsCount}`;
+export const thePanelLabelHasNotBeen =
+  'The panel label has not been read. If it allows tandem breakers, there may be room after all. Read the label and enter it in the panel set-up.';
+export const optionsASubpanelNextToThis =
+  'Options: a subpanel next to this panel, fed by a two-pole breaker in the spaces of circuits that move there, or a panel with more spaces.';
+export const aBreaker = (ratingAmps: number, kind: string, conductor: ReactNode) =>
+  rich`${ratingAmps} A ${kind} breaker${conductor}.`;
+export const conductorOfAtLeastByIts = (conductor: string) =>
+  `; conductor of at least ${conductor} by its 60 °C column`;
+export const theInterlockPlateIsMadeFor =
+  'The interlock plate is made for this panel and prevents the main and this breaker from being on together. Without it, the generator backfeeds the utility line.';
+export const installSurgeProtectionAsClose =
+  'Install surge protection as close to the main as possible, with the shortest leads: lead length reduces protection.';
+export const enterWhatTheCircuitIsFor = 'Enter what the circuit is for, then save it.';
+export const asTheCodeRequires = 'As the code requires';
+export const ownListNone = 'Own list: none';
+export const ownListGfci = 'Own list: GFCI';
+export const ownListAfci = 'Own list: AFCI';
+export const ownListBoth = 'Own list: both';
+export const newCircuit = 'New circuit';
+export const forExampleEvCharger = 'For example: EV charger';
+export const onePole120V = 'One-pole, 120 V';
+export const twoPole240V = 'Two-pole, 240 V';
+export const rating = 'Rating';
+export const location = 'Location';
+export const notEntered = 'Not entered';
+export const equipment = 'Equipment';
+export const noneNamedInTheCode = 'None named in the code';
+export const codeInForce = 'Code in force';
+export const nec = (value: string) => `NEC ${value}`;
+export const type = 'Type';
+export const asTheLocationRequires = 'As the location requires';
+export const localRule = (served: string) => `Local rule: ${served}`;
+export const where = 'Where';
+export const leastWork = 'Least work';
+export const space3 = (i: number) => `Space ${i}`;
+export const forAGeneratorInletWithAn = 'For a generator inlet, with an interlock at the main';
+export const generatorInlet = 'Generator inlet';
+export const section = 'Section';
+export const either = 'Either';
+export const upper = 'Upper';
+export const lower = 'Lower';

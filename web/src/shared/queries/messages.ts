@@ -1,0 +1,1 @@
+export const feedThroughLugs = (panelName: string) => `${panelName}, feed-through lugs`;

@@ -1,0 +1,2 @@
+export const readingTheFile = 'Reading the file';
+export const saving = 'Saving';

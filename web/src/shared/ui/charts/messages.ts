@@ -1,0 +1,3 @@
+export const notTracedYet = 'Not traced yet';
+export const no = 'No';
+export const yes = 'Yes';

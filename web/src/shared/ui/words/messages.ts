@@ -1,0 +1,1 @@
+export const enterANumber = 'Enter a number.';
