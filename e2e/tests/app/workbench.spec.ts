@@ -126,6 +126,7 @@ test('pages of a breaker stay what they are when another breaker is tapped, with
   await page.goto(path);
   await asElectrician(page);
   await board(page).getByRole('link', { name: /lathe/ }).click();
+  await expect(page).toHaveURL(/\/breakers\/[^/]+$/);
   await page.goto(`${page.url()}/joints`);
   await expect(jobs(page).locator('[aria-current]')).toHaveText('Measure');
   const before = page.url();
@@ -177,6 +178,7 @@ test('the question mark lists the keys, and not while somebody types', async ({ 
   await expect(dialog).toHaveCount(0);
   await page.keyboard.press('/');
   await page.keyboard.type('why?');
+  await expect(page.getByRole('textbox', { name: 'Reading line' })).toHaveValue('why?');
   await expect(dialog).toHaveCount(0);
 });
 

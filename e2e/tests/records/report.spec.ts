@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { timeIn } from '@phylaxon/core/facts/calendar';
+import { timeFormats } from '@phylaxon/core/facts/calendar';
 import type { Board } from '@phylaxon/core/views/board';
 import { reportBlocks, type Report } from '@phylaxon/core/views/report';
 import { LOOKS, asElectrician, demoBoard, ownPanel, test, openJobPage } from '../../support/index.ts';
@@ -30,14 +30,21 @@ for (const { name, size } of LOOKS) {
       const text = words(await printed(page));
       expect(text).not.toContain(words('Print this page'));
       let from = 0;
-      for (const block of reportBlocks(report, timeIn('UTC'))) {
+      for (const block of reportBlocks(
+        report,
+        timeFormats({ dates: 'month-day-year', clock: '12' }, 'UTC'),
+      )) {
         if (block.is !== 'finding' && block.is !== 'heading') continue;
         const told = words(block.is === 'finding' ? `${block.number}. ${block.title}` : block.text);
         from = text.indexOf(told, from);
         expect([told, from >= 0]).toEqual([told, true]);
         if (block.is !== 'finding') continue;
-        for (const line of block.lines) expect(text).toContain(words(line.text));
-        for (const cell of block.figures?.rows.flat() ?? []) expect(text).toContain(words(cell));
+        for (const line of [...block.lines, ...block.facts, ...block.notes])
+          expect(text).toContain(words(line.text));
+        for (const { label, value } of block.figures) {
+          expect(text).toContain(words(label));
+          expect(text).toContain(words(value));
+        }
       }
       // A homeowner reads it, and asks no prices.
       await expect(page.getByRole('button', { name: 'Prices and remark' })).toBeHidden();
@@ -62,14 +69,17 @@ test('an electrician adds prices and a remark; they are in the page, the documen
   await page.getByRole('button', { name: 'Prices and remark' }).click();
   await page.getByLabel('To the customer').fill('The attic line was not traced.');
   await page.getByLabel('Currency').selectOption('EUR');
-  const finding = page.getByRole('article').getByRole('region').filter({ hasText: 'Bench' });
+  const finding = page
+    .getByRole('article')
+    .getByRole('region', { name: /^\d+\. / })
+    .filter({ hasText: 'Bench' });
   await finding.getByLabel('Price, EUR').fill('12x');
   await expect(finding.getByRole('alert')).toHaveText('Enter a price from 0 to 1,000,000.');
   await expect(page.getByRole('button', { name: 'Save prices and remark' })).toBeDisabled();
   await finding.getByLabel('Price, EUR').fill('120.50');
   await page.getByRole('button', { name: 'Save prices and remark' }).click();
   await expect(finding).toContainText('Price: €120.50');
-  await expect(page.getByText('Total of the prices above: €120.50')).toBeVisible();
+  await expect(page.getByText('€120.50 for 1 of 2 findings')).toBeVisible();
   await page.reload();
   await expect(page.getByText('The attic line was not traced.')).toBeVisible();
   const report = (await (await request.get(`/api/v1${path}/report`)).json()) as Report;

@@ -634,7 +634,7 @@ const MAIN_PANEL_ENTRIES: DemoPanelEntry[] = [
   {
     at: '2026-09-14T08:30:00Z',
     kind: 'keeps-power',
-    content: (breakerIn) => ({ breakerIds: [breakerIn(16)] }),
+    content: (breakerIn) => ({ breakerIds: [breakerIn(16), breakerIn(19)] }),
   },
   {
     at: '2026-09-14T08:40:00Z',

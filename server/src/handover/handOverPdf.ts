@@ -1,6 +1,6 @@
 import type { HandOverCard } from '@phylaxon/core/diagnosis/cases';
 import { saySureness } from '@phylaxon/core/diagnosis/decision';
-import { plainSentence, RULE, SOFT, timeIn, toPdf, type Time } from '../pdf/index.ts';
+import { plainSentence, RULE, SOFT, toPdf, type PrintStyle } from '../pdf/index.ts';
 import * as messages from './messages.ts';
 
 type Content = object;
@@ -9,7 +9,11 @@ const heading = (text: string): Content => ({ text, style: 'heading' });
 const list = (texts: readonly string[]): Content => ({ ul: texts.map(plainSentence), style: 'body' });
 
 /** Times and what happened, in two columns. */
-function lines(rows: readonly { at: string; text: string }[], most: number, time: Time): Content {
+function lines(
+  rows: readonly { at: string; text: string }[],
+  most: number,
+  time: PrintStyle['time'],
+): Content {
   const shown = rows.slice(-most);
   const left = rows.length - shown.length;
   return {
@@ -43,11 +47,10 @@ const chances = (causes: HandOverCard['causes']): Content => ({
 /**
  * The hand-over card as a PDF of one page.
  *
- * @param zone the time zone its times are told in, such as Europe/Lisbon
+ * @param style its times and its paper
  */
-export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
+export function handOverPdf(card: HandOverCard, { time, zone, pageSize }: PrintStyle): Promise<Buffer> {
   const { decision, stop } = card;
-  const time = timeIn(zone);
   const facts = [
     card.words && card.words !== card.title ? messages.inTheirWords(card.words) : null,
     [card.site, card.panel, card.breaker].filter(Boolean).join(' · '),
@@ -61,7 +64,7 @@ export function handOverPdf(card: HandOverCard, zone = 'UTC'): Promise<Buffer> {
   const sure =
     decision.confidence === null ? messages.notDecidedYet : messages.sure(saySureness(decision.confidence));
   return toPdf({
-    pageSize: 'LETTER',
+    pageSize,
     pageMargins: [42, 36, 42, 36],
     info: { title: messages.handOver(card.title) },
     defaultStyle: { fontSize: 9, lineHeight: 1.15 },

@@ -1,3 +1,4 @@
+import { inOutlines } from './outlines.ts';
 import { runsOf } from './runs.ts';
 
 type Node = Record<string, unknown>;
@@ -21,6 +22,7 @@ export function inItsFonts(node: unknown): unknown {
   if (typeof node !== 'object' || node === null) return node;
   const piece: Node = { ...node };
   if ('text' in piece) piece.text = inlinesOf(piece.text);
+  if (typeof piece.svg === 'string') piece.svg = inOutlines(piece.svg);
   for (const key of HOLDING) if (key in piece) piece[key] = inItsFonts(piece[key]);
   for (const key of OF_PAGES) {
     const make = piece[key];

@@ -31,7 +31,7 @@ type Style = 'normal' | 'italic';
 
 /** A part of a family, in a file of its own. */
 class FontPart {
-  private glyphs: fontkit.Font | null = null;
+  private glyphs: Record<Weight, fontkit.Font> | null = null;
 
   constructor(
     private readonly family: Family,
@@ -63,15 +63,17 @@ class FontPart {
   /** Whether it has a sign. Its files are opened when one of its ranges is first asked for. */
   has(sign: number): boolean {
     if (!this.ranges.some(([from, to]) => sign >= from && sign <= to)) return false;
-    return this.opened().hasGlyphForCodePoint(sign);
+    return this.opened()[400].hasGlyphForCodePoint(sign);
   }
 
-  private opened(): fontkit.Font {
+  /** Its letters as drawings. */
+  opened(): Record<Weight, fontkit.Font> {
     if (this.glyphs) return this.glyphs;
     const unpacked = (file: string) => unpackWoff(readFileSync(join(homeOf(this.family), 'files', file)));
     for (const file of new Set(Object.values(this.looks)))
       pdfMake.virtualfs.writeFileSync(file, unpacked(file));
-    return (this.glyphs = fontkit.create(unpacked(this.file(400))) as fontkit.Font);
+    const letters = (weight: Weight) => fontkit.create(unpacked(this.file(weight))) as fontkit.Font;
+    return (this.glyphs = { 400: letters(400), 700: letters(700) });
   }
 }
 
@@ -116,6 +118,17 @@ pdfMake.setFonts(
 // Fonts lie in memory: no document may make the server open a file or an address.
 pdfMake.setUrlAccessPolicy(() => false);
 pdfMake.setLocalAccessPolicy(() => false);
+
+/**
+ * The letters of a font as drawings.
+ *
+ * @param name what it is called in a document
+ */
+export const lettersAs = (name: string, weight: Weight): fontkit.Font =>
+  Object.values(PARTS)
+    .flat()
+    .find((part) => part.name === name)!
+    .opened()[weight];
 
 /** The families in the order they are asked, for a text: the far eastern ones by what else stands in it. */
 function orderFor(text: string): readonly Family[] {

@@ -1,2 +1,3 @@
 export * from './pdf.ts';
+export * from './printStyle.ts';
 export { unprintable } from './runs.ts';

@@ -7,10 +7,6 @@ import { OWN_FONT } from './fonts.ts';
 export const plainSentence = (text: string): string =>
   unbroken(text).replaceAll('\u2009', ' ').replaceAll('\u202f', ' ').replaceAll('−', '-');
 
-export { timeIn } from '@phylaxon/core/facts/calendar';
-/** An instant as it is read. */
-export type Time = (at: string) => string;
-
 export const RULE = '#8b8571';
 export const SOFT = '#545a52';
 export const DANGER = '#b3221a';

@@ -8,7 +8,7 @@ import {
   type CardLine,
   type DirectoryCard,
 } from '@phylaxon/core/views/directoryCard';
-import { plainSentence, RULE, SOFT, toPdf } from '../pdf/index.ts';
+import { plainSentence, RULE, SOFT, toPdf, type PrintStyle } from '../pdf/index.ts';
 import * as messages from './messages.ts';
 
 type Content = object;
@@ -124,7 +124,7 @@ export function labelTapePdf(card: DirectoryCard, tapeMm: number): Promise<Buffe
 }
 
 /** Labels to cut out, one a breaker. */
-export function labelsPdf(card: DirectoryCard): Promise<Buffer> {
+export function labelsPdf(card: DirectoryCard, { pageSize }: Pick<PrintStyle, 'pageSize'>): Promise<Buffer> {
   const lines = labelsOf(card);
   const label = ({
     place,
@@ -141,7 +141,7 @@ export function labelsPdf(card: DirectoryCard): Promise<Buffer> {
   for (let i = 0; i < lines.length; i += 2)
     rows.push([label(lines[i]!), lines[i + 1] ? label(lines[i + 1]!) : {}]);
   return toPdf({
-    pageSize: 'LETTER',
+    pageSize,
     pageMargins: [36, 36, 36, 36],
     info: { title: messages.labels(card.title) },
     content: [

@@ -1,6 +1,6 @@
 import type { BoardCorners } from '@phylaxon/core/physics/thermalPicture';
 import type { HeatMatrix } from '@phylaxon/core/record/heatMatrices';
-import { heatColor, heatScale, heatShare } from '@phylaxon/core/views/heatColors';
+import { heatColor, heatScale, heatShare, type HeatScale } from '@phylaxon/core/views/heatColors';
 import * as messages from './messages.ts';
 
 /** So many cells across are enough on paper, and so many steps of color. */
@@ -11,10 +11,14 @@ const STEPS = 32;
  * A temperature picture as a drawing, coarse enough for a page: of the cells that become one the hottest, so that no spot is lost.
  *
  * @param corners of the board in the picture; null: not marked
+ * @param scale from where to where it is drawn; its own, if left out
  */
-export function heatPictureSvg({ width, height, celsius }: HeatMatrix, corners: BoardCorners | null): string {
+export function heatPictureSvg(
+  { width, height, celsius }: HeatMatrix,
+  corners: BoardCorners | null,
+  scale: HeatScale = heatScale(celsius),
+): string {
   const block = Math.max(1, Math.ceil(width / MOST_ACROSS));
-  const scale = heatScale(celsius);
   const cells: string[] = [];
   // A hair larger than it is: no gaps between cells.
   const draw = (x: number, y: number, wide: number, step: number) =>

@@ -35,12 +35,13 @@ export const infraredImageOfUpToAmbient = (
   simulated: string,
 ) => `Infrared image of ${slice}: up to ${most}, ambient ${ambientC}${simulated}.`;
 export const simulated = ', simulated';
+export const infraredImageOf = (day: string) => `Infrared image of ${day}`;
 export const photoOf = (slice: string) => `Photo of ${slice}`;
-export const price = (price: string) => `Price: ${price}`;
 export const pageOfLocalCodesAndLicensedPractice = (siteName: string, page: number, pages: number) =>
   `${siteName}. Page ${page} of ${pages}. Local codes and licensed practice decide.`;
 export const maintenance = (siteName: string) => `Maintenance: ${siteName}`;
 export const phylaxon = 'Phylaxon';
+export const limit = (limit: string) => `limit ${limit}`;
 export const maintenance2 = 'Maintenance';
 export const pageOfLocalCodesAndLicensedPracticeDecide = (footer: string, at: number, pages: number) =>
   `${footer} Page ${at} of ${pages}. Local codes and licensed practice decide.`;

@@ -12,7 +12,7 @@ import {
   type PanelReviewView,
   type ShownSign,
 } from '@phylaxon/core/views/panelReview';
-import { DANGER, plainSentence, RULE, SOFT, timeIn, toPdf, type Time } from '../pdf/index.ts';
+import { DANGER, plainSentence, RULE, SOFT, toPdf, type PrintStyle } from '../pdf/index.ts';
 import * as messages from './messages.ts';
 
 /** A picture with what it shows. */
@@ -32,7 +32,7 @@ const heading = (text: string): Content => ({ text, style: 'heading' });
 
 /** What a sign bears, as a mark and a word: color is never the only sign. */
 const MARKS = { failing: '×', local: '!', watch: '·', clears: '+' } as const;
-function signLine(sign: ShownSign, time: Time): Content {
+function signLine(sign: ShownSign, time: PrintStyle['time']): Content {
   return {
     columns: [
       { width: 12, text: MARKS[sign.bearing], bold: true, color: sign.bearing === 'failing' ? DANGER : SOFT },
@@ -56,7 +56,7 @@ function signLine(sign: ShownSign, time: Time): Content {
 }
 
 /** Each kind of evidence with what was found, or that nobody looked. */
-function kinds({ signs, review }: PanelReviewView, time: Time): Content[] {
+function kinds({ signs, review }: PanelReviewView, time: PrintStyle['time']): Content[] {
   return REVIEW_KINDS.flatMap((kind) => {
     const own = signs.filter((sign) => sign.kind === kind);
     return [
@@ -86,20 +86,19 @@ function pictureRows(pictures: readonly EvaluationPicture[]): Content[] {
 /**
  * The review of a panel, for whoever pays for what it says.
  *
- * @param zone the time zone its times are told in
+ * @param style its times and its paper
  */
 export function panelReviewPdf(
   view: PanelReviewView,
   pictures: readonly EvaluationPicture[],
-  zone: string,
+  { time, zone, pageSize }: PrintStyle,
 ): Promise<Buffer> {
-  const time = timeIn(zone);
   const { review, panel, site, season } = view;
   const headline = reviewHeadline(review);
   const purpose = purposeOf(review);
   const context = view.signs.filter(({ kind }) => kind === 'context');
   return toPdf({
-    pageSize: 'LETTER',
+    pageSize,
     pageMargins: [42, 36, 42, 42],
     info: { title: `${panel.name}: ${headline}` },
     defaultStyle: { fontSize: 10, lineHeight: 1.15 },

@@ -1,12 +1,15 @@
 import { gunzipSync } from 'node:zlib';
 import { sayTemperature } from '@phylaxon/core/facts/quantities';
 import { sayBreaker } from '@phylaxon/core/panel/layout';
-import { unpackHeatMatrix } from '@phylaxon/core/record/heatMatrices';
+import { unpackHeatMatrix, type HeatMatrix } from '@phylaxon/core/record/heatMatrices';
+import type { PanelEntry } from '@phylaxon/core/record/panelEntries';
+import type { ReportPicture } from '@phylaxon/core/views/report';
 import { IsNull, type EntityManager } from 'typeorm';
 import { readAttachment } from '../attachments/index.ts';
 import type { PhotoFolder } from '../photos/index.ts';
 import { panelEntriesOf } from '../record/index.ts';
 import { BreakerTable, CircuitTable } from '../store/index.ts';
+import { heatCropSvg } from './heatCrop.ts';
 import { heatPictureSvg } from './heatPictureSvg.ts';
 import type { EvaluationPicture } from './panelReviewPdf.ts';
 import * as messages from './messages.ts';
@@ -62,19 +65,38 @@ export const photoRows = async (
     [JSON.stringify(breakerIds), most],
   )) as ReportPhoto[];
 
-/** The newest temperature pictures of a panel, as drawings. */
-export async function heatPicturesOf(manager: EntityManager, panelId: string): Promise<EvaluationPicture[]> {
+/** A temperature picture that stands, with its cells. */
+type HeatEntry = Extract<PanelEntry, { kind: 'heat-picture' }>;
+
+/** The newest temperature pictures of a panel that stand. */
+async function heatEntriesOf(manager: EntityManager, panelId: string): Promise<HeatEntry[]> {
   const entries = await panelEntriesOf(manager, panelId, 'heat-picture');
+  return entries.flatMap(({ entry }) =>
+    entry.kind === 'heat-picture' && entry.struck === null && entry.sha256 !== null ? [entry] : [],
+  );
+}
+
+const matrixOf = async (manager: EntityManager, { sha256 }: HeatEntry): Promise<HeatMatrix> =>
+  unpackHeatMatrix(gunzipSync(await readAttachment(manager, sha256!)));
+
+/**
+ * The newest temperature pictures of a panel, as drawings.
+ *
+ * @param day an instant as a date
+ */
+export async function heatPicturesOf(
+  manager: EntityManager,
+  panelId: string,
+  day: (at: string) => string,
+): Promise<EvaluationPicture[]> {
   const pictures: EvaluationPicture[] = [];
-  for (const { entry } of entries) {
-    if (entry.kind !== 'heat-picture' || entry.struck !== null || entry.sha256 === null) continue;
-    if (pictures.length === MOST_HEAT_PICTURES) break;
-    const matrix = unpackHeatMatrix(gunzipSync(await readAttachment(manager, entry.sha256)));
+  for (const entry of (await heatEntriesOf(manager, panelId)).slice(0, MOST_HEAT_PICTURES)) {
+    const matrix = await matrixOf(manager, entry);
     const most = matrix.celsius.reduce((a, b) => Math.max(a, b));
     pictures.push({
       svg: heatPictureSvg(matrix, entry.content.corners),
       caption: messages.infraredImageOfUpToAmbient(
-        entry.at.slice(0, 10),
+        day(entry.at),
         sayTemperature(most),
         sayTemperature(entry.content.ambientC),
         entry.simulated ? messages.simulated : '',
@@ -82,4 +104,24 @@ export async function heatPicturesOf(manager: EntityManager, panelId: string): P
     });
   }
   return pictures;
+}
+
+/**
+ * The newest temperature picture of a panel as it shows its breakers: what draws one of them, null where none is seen.
+ *
+ * @param day an instant as a date
+ */
+export async function heatCropsOf(
+  manager: EntityManager,
+  panel: { id: string; spaces: number },
+  day: (at: string) => string,
+): Promise<(at: { space: number | null; poles: number }) => ReportPicture | null> {
+  const newest = (await heatEntriesOf(manager, panel.id)).find(({ content }) => content.corners !== null);
+  if (!newest) return () => null;
+  const matrix = await matrixOf(manager, newest);
+  const caption = messages.infraredImageOf(day(newest.at));
+  return (at) => {
+    const svg = heatCropSvg(matrix, newest.content.corners!, at, panel.spaces);
+    return svg === null ? null : { kind: 'drawing', svg, caption };
+  };
 }

@@ -1,5 +1,6 @@
 import {
   reportOf,
+  restsOnHeat,
   type Report,
   type ReportedBreaker,
   type ReportedPanel,
@@ -8,10 +9,11 @@ import {
 import type { VisitRecord } from '@phylaxon/core/views/visit';
 import { IsNull, type EntityManager } from 'typeorm';
 import { panelFromRow, panelRow, siteRow, standingEntries, visitsOf } from '../record/index.ts';
+import type { PrintStyle } from '../pdf/index.ts';
 import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index.ts';
 import { PanelTable, type PanelRow } from '../store/index.ts';
 import { panelReviewPage, panelTrends, upkeepPage, visitPage } from '../views/index.ts';
-import { heatPicturesOf, photoRows } from './pictures.ts';
+import { heatCropsOf, heatPicturesOf, photoRows } from './pictures.ts';
 import * as messages from './messages.ts';
 
 /** More photos than this are not gone through, of one panel. */
@@ -20,29 +22,37 @@ const MOST_PHOTOS = 500;
 const now = () => new Date().toISOString();
 
 /** A report on one panel. */
-export async function panelReport(manager: EntityManager, panelId: string, zone: string): Promise<Report> {
+export async function panelReport(
+  manager: EntityManager,
+  panelId: string,
+  style: PrintStyle,
+): Promise<Report> {
   const row = await panelRow(manager, panelId);
-  const panel = await reportedPanel(manager, row, await visitsAt(manager, row), zone);
+  const panel = await reportedPanel(manager, row, await visitsAt(manager, row), style);
   return reportOf({ kind: 'panel', id: panelId }, await siteRow(manager, row.siteId), [panel], now());
 }
 
 /** A report on all panels of a site. */
-export async function siteReport(manager: EntityManager, siteId: string, zone: string): Promise<Report> {
+export async function siteReport(manager: EntityManager, siteId: string, style: PrintStyle): Promise<Report> {
   const site = await siteRow(manager, siteId);
   const rows = await manager.find(PanelTable, {
     where: { siteId, removedAt: IsNull() },
     order: { createdAt: 'ASC' },
   });
   const panels: ReportedPanel[] = [];
-  for (const row of rows) panels.push(await reportedPanel(manager, row, await visitsAt(manager, row), zone));
+  for (const row of rows) panels.push(await reportedPanel(manager, row, await visitsAt(manager, row), style));
   return reportOf({ kind: 'site', id: siteId }, site, panels, now());
 }
 
 /** A report of one visit: what it did, and how its panel stands. */
-export async function visitReport(manager: EntityManager, visitId: string, zone: string): Promise<Report> {
+export async function visitReport(
+  manager: EntityManager,
+  visitId: string,
+  style: PrintStyle,
+): Promise<Report> {
   const visit = await visitPage(manager, visitId);
   const row = await panelRow(manager, visit.panel.id);
-  const panel = await reportedPanel(manager, row, [visit], zone);
+  const panel = await reportedPanel(manager, row, [visit], style);
   return reportOf({ kind: 'visit', id: visitId }, visit.site, [panel], now());
 }
 
@@ -57,20 +67,20 @@ async function reportedPanel(
   manager: EntityManager,
   row: PanelRow,
   visits: VisitRecord[],
-  zone: string,
+  { zone, day }: PrintStyle,
 ): Promise<ReportedPanel> {
   const [prices] = await standingEntries(manager, row.id, 'report-prices');
   const [hangs] = await standingEntries(manager, row.id, 'hanging-directory');
   return {
     panel: panelFromRow(row),
-    breakers: await reportedBreakers(manager, row),
+    breakers: await reportedBreakers(manager, row, day),
     review: await panelReviewPage(manager, row.id),
     upkeep: await upkeepPage(manager, row.id, zone),
     visits,
     trends: await panelTrends(manager, row),
     prices: prices?.content ?? null,
     hangs: hangs?.content.text ?? null,
-    pictures: (await heatPicturesOf(manager, row.id)).map(({ svg = '', caption }): ReportPicture => ({
+    pictures: (await heatPicturesOf(manager, row.id, day)).map(({ svg = '', caption }): ReportPicture => ({
       kind: 'drawing',
       svg,
       caption,
@@ -78,7 +88,11 @@ async function reportedPanel(
   };
 }
 
-async function reportedBreakers(manager: EntityManager, row: PanelRow): Promise<ReportedBreaker[]> {
+async function reportedBreakers(
+  manager: EntityManager,
+  row: PanelRow,
+  day: PrintStyle['day'],
+): Promise<ReportedBreaker[]> {
   const { records } = await panelEvidence(manager, row);
   const latest = await latestVerdicts(manager, [row.id]);
   const photos = await photoRows(
@@ -86,17 +100,25 @@ async function reportedBreakers(manager: EntityManager, row: PanelRow): Promise<
     records.map(({ breaker }) => breaker.id),
     MOST_PHOTOS,
   );
-  return records.map(({ breaker, circuit, entries }) => ({
-    breaker,
-    label: circuit?.label ?? null,
-    decision: verdictOf(latest.get(breaker.id)!).decision,
-    isMeasured: entries.readings.length > 0,
-    photos: photos
-      .filter(({ breakerId }) => breakerId === breaker.id)
-      .map(({ sha256, note, at }) => ({
-        kind: 'photo',
-        sha256,
-        caption: note === '' ? messages.photoOf(at.slice(0, 10)) : note,
-      })),
-  }));
+  const heatCropAt = await heatCropsOf(manager, row, day);
+  return records.map(({ breaker, circuit, entries }) => {
+    const { decision } = verdictOf(latest.get(breaker.id)!);
+    const heat = restsOnHeat(decision) ? heatCropAt(breaker) : null;
+    return {
+      breaker,
+      label: circuit?.label ?? null,
+      decision,
+      isMeasured: entries.readings.length > 0,
+      pictures: [
+        ...photos
+          .filter(({ breakerId }) => breakerId === breaker.id)
+          .map(({ sha256, note, at }): ReportPicture => ({
+            kind: 'photo',
+            sha256,
+            caption: note === '' ? messages.photoOf(day(at)) : note,
+          })),
+        ...(heat ? [heat] : []),
+      ],
+    };
+  });
 }

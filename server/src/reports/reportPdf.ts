@@ -2,11 +2,12 @@ import {
   reportBlocks,
   type Report,
   type ReportBlock,
+  type ReportLine,
   type ReportPicture,
   type ReportTable,
 } from '@phylaxon/core/views/report';
 import type { PhotoFolder } from '../photos/index.ts';
-import { DANGER, plainSentence, RULE, SOFT, timeIn, toPdf } from '../pdf/index.ts';
+import { DANGER, plainSentence, RULE, SOFT, toPdf, type PrintStyle } from '../pdf/index.ts';
 import * as messages from './messages.ts';
 
 type Content = object;
@@ -16,6 +17,10 @@ type Block<K extends ReportBlock['is']> = Extract<ReportBlock, { is: K }>;
 const WIDTH = 528;
 const BESIDE = { photo: 130, drawing: 64 } as const;
 const WIDE = 250;
+/** A bar beside a figure; the board on page one, which leaves room for what stands beside it. */
+const BAR = 130;
+const BOARD = 270;
+const BOARD_HIGH = 380;
 
 /** Photos by their name, as data addresses. */
 type Photos = ReadonlyMap<string, string>;
@@ -30,11 +35,11 @@ async function photosIn(report: Report, folder: PhotoFolder): Promise<Photos> {
   return photos;
 }
 
-const picture = (one: ReportPicture, photos: Photos, width: number): Content => ({
+const picture = (one: ReportPicture, photos: Photos, width: number, high = width * 0.9): Content => ({
   stack: [
     one.kind === 'photo'
       ? { image: photos.get(one.sha256), fit: [width, width * 0.8] }
-      : { svg: one.svg, fit: [width, width * 0.9] },
+      : { svg: one.svg, fit: [width, high] },
     { text: plainSentence(one.caption), color: SOFT, fontSize: 8, margin: [0, 2, 0, 6] },
   ],
 });
@@ -55,8 +60,50 @@ const rule = (margin: number[]): Content => ({
   margin,
 });
 
+const labeled = ({ label, text }: ReportLine, look: object = {}): Content => ({
+  text: [
+    ...(label === null ? [] : [{ text: `${label}${/[.!?]$/.test(label) ? '' : ':'} `, bold: true }]),
+    plainSentence(text),
+  ],
+  margin: [0, 0, 0, 2],
+  ...look,
+});
+
+/** Figures with a bar each: what was measured against its limit. */
+const bars = (figures: Block<'finding'>['figures']): Content => ({
+  table: {
+    widths: ['*', 64, BAR, 64],
+    dontBreakRows: true,
+    body: [
+      ...figures.map(({ label, value, limit, svg }) => [
+        plainSentence(label),
+        { text: plainSentence(value), bold: true, alignment: 'right' },
+        svg === null ? '' : { svg, width: BAR, margin: [0, 1, 0, 0] },
+        { text: plainSentence(limit === null ? '' : messages.limit(limit)), color: SOFT },
+      ]),
+    ],
+  },
+  layout: 'noBorders',
+  margin: [0, 2, 0, 4],
+});
+
+/** A few words each, beside each other; the last, a sentence, below. */
+function facts(lines: readonly ReportLine[]): Content {
+  const [last] = lines.slice(-1);
+  return {
+    stack: [
+      {
+        columns: lines.slice(0, -1).map((line) => labeled(line, { width: 'auto' })),
+        columnGap: 16,
+      },
+      ...(last ? [labeled(last)] : []),
+    ],
+    margin: [0, 2, 0, 2],
+  };
+}
+
 function finding(block: Block<'finding'>, photos: Photos): Content {
-  const { number, title, where, isUrgent, lines, figures, price, pictures } = block;
+  const { number, title, where, isUrgent, lines, figures, facts: known, notes, pictures } = block;
   const beside = Math.max(...pictures.map(({ kind }) => BESIDE[kind]), BESIDE.drawing);
   return {
     unbreakable: true,
@@ -74,12 +121,10 @@ function finding(block: Block<'finding'>, photos: Photos): Content {
                 color: isUrgent ? DANGER : undefined,
               },
               { text: plainSentence(where), color: SOFT, margin: [0, 0, 0, 3] },
-              ...lines.map(({ label, text }) => ({
-                text: [...(label === null ? [] : [{ text: `${label}: `, bold: true }]), plainSentence(text)],
-                margin: [0, 0, 0, 2],
-              })),
-              ...(figures === null ? [] : [table(figures, ['*', 90, 90])]),
-              ...(price === null ? [] : [{ text: messages.price(price), bold: true, alignment: 'right' }]),
+              ...lines.map((line) => labeled(line)),
+              ...(figures.length === 0 ? [] : [bars(figures)]),
+              facts(known),
+              ...notes.map((line) => labeled(line, { fontSize: 8, color: SOFT })),
             ],
           },
           { width: beside, stack: pictures.map((one) => picture(one, photos, BESIDE[one.kind])) },
@@ -90,8 +135,37 @@ function finding(block: Block<'finding'>, photos: Photos): Content {
   };
 }
 
+/** Page one: the panel beside what it comes to. */
+function overview({ boards, summary, lists }: Block<'overview'>, photos: Photos): Content {
+  const [first, ...others] = boards;
+  const words = [
+    ...summary.map((text) => ({ text: plainSentence(text), fontSize: 11, margin: [0, 0, 0, 8] })),
+    ...lists.map(({ label, items, isUrgent }) => ({
+      stack: [
+        { text: label, fontSize: 12, bold: true, color: isUrgent ? DANGER : undefined },
+        ...items.map((text) => ({ text: plainSentence(text), margin: [0, 0, 0, 3] })),
+      ],
+      margin: [0, 0, 0, 8],
+    })),
+  ];
+  const rest = others.map((one) => picture(one, photos, BOARD));
+  return {
+    columns: [
+      ...(first ? [{ width: BOARD, stack: [picture(first, photos, BOARD, BOARD_HIGH)] }] : []),
+      { width: '*', stack: [...words, ...rest] },
+    ],
+    columnGap: 20,
+    margin: [0, 4, 0, 8],
+  };
+}
+
 /** Widths of a table by how many columns it has. */
-const WIDTHS: Record<number, (string | number)[]> = { 2: ['42%', '*'], 3: ['26%', '30%', '*'] };
+const WIDTHS: Record<number, (string | number)[]> = {
+  2: ['42%', '*'],
+  3: ['26%', '30%', '*'],
+  4: [24, '36%', '*', 70],
+  5: [24, '32%', '*', 66, 66],
+};
 
 function content(block: ReportBlock, photos: Photos): Content {
   switch (block.is) {
@@ -123,6 +197,8 @@ function content(block: ReportBlock, photos: Photos): Content {
       };
     case 'text':
       return { text: plainSentence(block.text), margin: [0, 4, 0, 4] };
+    case 'overview':
+      return overview(block, photos);
     case 'finding':
       return finding(block, photos);
     case 'table':
@@ -169,14 +245,14 @@ function kept(blocks: readonly ReportBlock[], photos: Photos): Content[] {
  * A report for whoever pays, as a PDF: the same words in the same order as its page.
  *
  * @param folder where its photos are
- * @param zone the time zone its times are told in
+ * @param style its times and its paper
  */
-export async function reportPdf(report: Report, folder: PhotoFolder, zone: string): Promise<Buffer> {
+export async function reportPdf(report: Report, folder: PhotoFolder, style: PrintStyle): Promise<Buffer> {
   const photos = await photosIn(report, folder);
-  const blocks = reportBlocks(report, timeIn(zone));
+  const blocks = reportBlocks(report, style);
   const [title] = blocks as [Block<'title'>];
   return toPdf({
-    pageSize: 'LETTER',
+    pageSize: style.pageSize,
     pageMargins: [42, 40, 42, 42],
     info: { title: `${title.text}, ${report.site.name}` },
     defaultStyle: { fontSize: 10, lineHeight: 1.15 },

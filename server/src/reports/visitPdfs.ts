@@ -14,7 +14,7 @@ import {
   type VisitRecord,
 } from '@phylaxon/core/views/visit';
 import { conflict } from '../errors/index.ts';
-import { DANGER, plainSentence, RULE, SOFT, timeIn, toPdf, unprintable } from '../pdf/index.ts';
+import { DANGER, plainSentence, RULE, SOFT, toPdf, unprintable, type PrintStyle } from '../pdf/index.ts';
 import * as messages from './messages.ts';
 
 type Content = object;
@@ -23,9 +23,9 @@ const heading = (text: string): Content => ({ text, bold: true, fontSize: 12, ma
 const list = (texts: readonly string[]): Content => ({ ul: texts.map(plainSentence) });
 
 /** A page of a visit: how it looks is the same on all of them. */
-const page = (title: string, content: Content[], footer = ''): Promise<Buffer> =>
+const page = ({ pageSize }: PrintStyle, title: string, content: Content[], footer = ''): Promise<Buffer> =>
   toPdf({
-    pageSize: 'LETTER',
+    pageSize,
     pageMargins: [42, 36, 42, 42],
     info: { title },
     defaultStyle: { fontSize: 11, lineHeight: 1.2 },
@@ -63,18 +63,18 @@ function refuseUnprintable({ plan, panel, site }: VisitRecord): void {
  *
  * @param address of the visit’s page; empty: it is not known
  * @param now when it is printed
- * @param zone the time zone its times are told in
+ * @param style its times and its paper
  * @throws Refusal if a name on it has letters that no font has
  */
 export async function tagPdf(
   visit: VisitRecord,
   address: string,
   now: string,
-  zone: string,
+  style: PrintStyle,
 ): Promise<Buffer> {
   refuseUnprintable(visit);
   const { plan, panel, site } = visit;
-  const time = timeIn(zone);
+  const { time } = style;
   const tag = (what: string): Content => ({
     table: {
       widths: ['*', 110],
@@ -110,7 +110,7 @@ export async function tagPdf(
   const others = plan.sources.map(({ kind }) =>
     tag(`${site.name}, ${panel.name}: ${SOURCE_WORDS[kind].name}`),
   );
-  return page(messages.tag(panel.name), [
+  return page(style, messages.tag(panel.name), [
     tag(messages.lockedOutAt(site.name, panel.name, plan.off)),
     ...others,
   ]);
@@ -120,19 +120,19 @@ export async function tagPdf(
  * The notice for the household, on one page.
  *
  * @param shutdown what goes dark
- * @param zone the time zone its times are told in
+ * @param style its times and its paper
  */
 export function noticePdf(
   { plan, panel, site }: VisitRecord,
   { dark }: Shutdown,
-  zone: string,
+  style: PrintStyle,
 ): Promise<Buffer> {
-  const time = timeIn(zone);
+  const { time } = style;
   const { plannedFor, minutes } = plan;
   const when =
     plannedFor === null ? null : { from: time(plannedFor), until: time(endOf(plannedFor, minutes)) };
   const notice = noticeOf({ when, minutes, dark, dependents: plan.dependents });
-  return page(`${notice.title}: ${panel.name}`, [
+  return page(style, `${notice.title}: ${panel.name}`, [
     { text: plainSentence(`${site.name} · ${panel.name}`), color: SOFT },
     { text: notice.title, fontSize: 28, bold: true },
     { text: plainSentence(notice.when), fontSize: 15, margin: [0, 4, 0, 6] },
@@ -156,12 +156,12 @@ export function noticePdf(
 /**
  * The visit as it was planned and as it went, line by line.
  *
- * @param zone the time zone its times are told in
+ * @param style its times and its paper
  * @param units its temperatures are told in
  */
-export function visitSheetPdf(record: VisitRecord, zone: string, units: ReaderUnits): Promise<Buffer> {
+export function visitSheetPdf(record: VisitRecord, style: PrintStyle, units: ReaderUnits): Promise<Buffer> {
   const { plan, panel, site, steps } = record;
-  const time = timeIn(zone);
+  const { time } = style;
   const minutes = minutesTaken(steps);
   const stands = {
     planned: messages.planned,
@@ -172,10 +172,11 @@ export function visitSheetPdf(record: VisitRecord, zone: string, units: ReaderUn
   const lines = textOf(sheetLines(record), units);
   const isSimulated = lines.some((line) => line.simulated);
   return page(
+    style,
     messages.visit(panel.name),
     [
       {
-        text: plainSentence(messages.planned2(site.name, panel.name, time(record.plannedAt), zone)),
+        text: plainSentence(messages.planned2(site.name, panel.name, time(record.plannedAt), style.zone)),
         color: SOFT,
       },
       { text: plainSentence(messages.visit(stands)), fontSize: 20, bold: true },

@@ -49,7 +49,7 @@ export function fromHeat({ heat }: PanelFindings): SignFound[] {
       ? [
           sign(
             'none-over-3',
-            messages.connectionsMeasuredUnderLoad(underLoad.length),
+            messages.connectionsMeasuredUnderLoad(underLoad.length, sayRise(overPeersRepairSoonC)),
             places(underLoad),
             latest(underLoad),
           ),

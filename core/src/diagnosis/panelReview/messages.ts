@@ -42,8 +42,8 @@ export const firstReadingLatest = (first: string, last: string) => `First readin
 export const measured = (newest: string) => `Measured ${newest}.`;
 export const aboveSimilarParts = (atName: string, overPeersC: string) =>
   `${atName} ${overPeersC} above similar parts`;
-export const connectionsMeasuredUnderLoad = (underLoadCount: number) =>
-  `${underLoadCount} connections measured under load, none more than 3 °C above similar ones.`;
+export const connectionsMeasuredUnderLoad = (underLoadCount: number, limit: string) =>
+  `${underLoadCount} connections measured under load, none more than ${limit} above similar ones.`;
 export const trippedWithinMinutesOfEach = (map: string, togetherSeconds: number, togetherCount: number) =>
   `${map} tripped within ${togetherSeconds} minutes of each other, ${togetherCount} times.`;
 export const heldLongerThanAnySoundBreaker = (map: string) =>

@@ -1,5 +1,5 @@
 export * from './months.ts';
 export * from './clockChanges.ts';
 export * from './isTimeZone.ts';
-export * from './timeIn.ts';
+export * from './timeFormats.ts';
 export * from './wallClock.ts';

@@ -49,7 +49,7 @@ export const sayLength = (metres: number): Sentence => quantity(metres, 'm');
 const METRES_PER_FOOT = 0.3048;
 
 /**
- * A quantity as a person reads it: whole °F, otherwise a tenth at most.
+ * A quantity in the unit a person reads.
  *
  * @param value °C, a difference in °C, or m
  * @param unit which of them
@@ -66,6 +66,20 @@ export function quantityIn(value: number, unit: Unit, units: ReaderUnits): { val
 }
 
 /**
+ * A quantity in words: whole °F and ft, otherwise a tenth at most.
+ *
+ * @param value °C, a difference in °C, or m
+ * @param measuredIn which of them
+ * @param units what the person reads
+ * @returns figure and unit
+ * @example quantityText(24.63, 'Δ°C', { temperature: 'F', length: 'ft' }) // '44 °F'
+ */
+export function quantityText(value: number, measuredIn: Unit, units: ReaderUnits): string {
+  const { value: shown, unit } = quantityIn(value, measuredIn, units);
+  return `${sayNumber(shown, unit === '°F' || unit === 'ft' ? 0 : 1)} ${unit}`;
+}
+
+/**
  * A sentence as text.
  *
  * @param sentence words and quantities; what an older version stored as finished text stays as it is
@@ -74,10 +88,9 @@ export function quantityIn(value: number, unit: Unit, units: ReaderUnits): { val
  * @example sentenceText(`Up to ${sayTemperature(121.4)}.`) // 'Up to 121.4 °C.'
  */
 export const sentenceText = (sentence: Sentence, units: ReaderUnits = AS_MEASURED): string =>
-  sentence.replace(QUANTITY, (_whole, figure: string, measuredIn: Unit) => {
-    const { value, unit } = quantityIn(Number(figure), measuredIn, units);
-    return `${sayNumber(value, unit === '°F' || unit === 'ft' ? 0 : 1)} ${unit}`;
-  });
+  sentence.replace(QUANTITY, (_whole, figure: string, measuredIn: Unit) =>
+    quantityText(Number(figure), measuredIn, units),
+  );
 
 /**
  * A value with every sentence in it as text: for whoever reads it without knowing of sentences.

@@ -1,10 +1,12 @@
 import { HEAT_LIMITS, TIME_LIMITS } from '../limits/index.ts';
+import { sayRise, type Sentence } from '../quantities/index.ts';
 import type { PanelSignId } from './panelSigns.ts';
 
-const { overPeersRepairSoonC: NEAR, overPeersUrgentC: FAR } = HEAT_LIMITS;
+const NEAR = sayRise(HEAT_LIMITS.overPeersRepairSoonC);
+const FAR = sayRise(HEAT_LIMITS.overPeersUrgentC);
 
 /** What was found, in a few words, and why it speaks as it does for a panel as a whole. */
-export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string }> = {
+export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: Sentence; why: string }> = {
   'sizzle-under-load': {
     words: 'Sizzling or crackling under load',
     why: 'Sizzling is arcing: current is jumping a gap at the bus or at a bus stab and burning it away.',
@@ -74,11 +76,11 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
     why: 'Neither half of the bus works harder than the other.',
   },
   'bus-or-lug-over-15': {
-    words: `Bus or a lug more than ${FAR} °C hotter than the other leg`,
+    words: `Bus or a lug more than ${FAR} hotter than the other leg`,
     why: 'The bus or a lug has a high-resistance connection. Replacing breakers does not fix that.',
   },
   'several-over-15': {
-    words: `Several breakers more than ${FAR} °C hotter than similar ones`,
+    words: `Several breakers more than ${FAR} hotter than similar ones`,
     why: 'Neighboring connections rarely fail by chance. They share the bus, so suspect the bus.',
   },
   'very-hot-not-open': {
@@ -86,15 +88,15 @@ export const PANEL_SIGN_WORDS: Record<PanelSignId, { words: string; why: string 
     why: 'Its contacts may be welded. Do not rely on this breaker to protect its circuit.',
   },
   'one-joint-over-15': {
-    words: `One connection more than ${FAR} °C hotter than similar ones`,
+    words: `One connection more than ${FAR} hotter than similar ones`,
     why: 'Re-terminate that connection or replace that breaker. One hot connection does not condemn the panel.',
   },
   'some-3-to-15': {
-    words: `Some parts ${NEAR} to ${FAR} °C hotter than similar ones`,
+    words: `Some parts ${NEAR} to ${FAR} hotter than similar ones`,
     why: 'Have these connections checked at the next service visit, and scan again.',
   },
   'none-over-3': {
-    words: `Nothing more than ${NEAR} °C hotter than similar parts, under load`,
+    words: `Nothing more than ${NEAR} hotter than similar parts, under load`,
     why: 'A failing connection gets warm under load.',
   },
   'takes-neighbour-along': {

@@ -1,11 +1,13 @@
 import type { Settings } from './settings.ts';
 
 /** How figures, dates and times are written at a place. */
-export type Conventions = Pick<Settings, 'temperature' | 'length' | 'dates' | 'clock'>;
+export type Conventions = Pick<Settings, 'temperature' | 'length' | 'dates' | 'clock' | 'paper'>;
 
 /** Where people read degrees Fahrenheit, and where they measure in feet. */
 const FAHRENHEIT = ['US', 'LR', 'PW', 'FM', 'MH', 'KY', 'BS', 'BZ'];
 const FEET = ['US', 'LR', 'PW', 'FM', 'MH'];
+/** Where people print on Letter paper. */
+const LETTER = ['US', 'CA', 'MX', 'PH', 'CO', 'CL', 'VE', 'CR', 'GT', 'PA', 'DO', 'SV', 'NI'];
 
 /** Whether a language tag may be asked about; the browser’s own always may. */
 function localeOf(language: string): Intl.Locale | null {
@@ -28,9 +30,9 @@ function datesAt(language: string): Settings['dates'] {
  * The conventions of the place a language is spoken at: what is shown until somebody chooses otherwise.
  *
  * @param language a language tag, as the browser sends it: `en-US`
- * @returns units of temperature and length, the order of dates and the clock; `null`: no such language
- * @example conventionsOf('en-US') // { temperature: 'F', length: 'ft', dates: 'month-day-year', clock: '12' }
- * @example conventionsOf('de-DE') // { temperature: 'C', length: 'm', dates: 'day-month-year', clock: '24' }
+ * @returns units of temperature and length, the order of dates, the clock and the paper; `null`: no such language
+ * @example conventionsOf('en-US') // { temperature: 'F', length: 'ft', dates: 'month-day-year', clock: '12', paper: 'letter' }
+ * @example conventionsOf('de-DE') // { temperature: 'C', length: 'm', dates: 'day-month-year', clock: '24', paper: 'a4' }
  */
 export function conventionsOf(language: string): Conventions | null {
   const locale = localeOf(language);
@@ -41,5 +43,6 @@ export function conventionsOf(language: string): Conventions | null {
     length: FEET.includes(locale.region) ? 'ft' : 'm',
     dates: datesAt(language),
     clock: hour12 ? '12' : '24',
+    paper: LETTER.includes(locale.region) ? 'letter' : 'a4',
   };
 }

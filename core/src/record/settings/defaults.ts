@@ -20,6 +20,7 @@ export const DEFAULT_SETTINGS: Settings = {
   length: 'm',
   dates: 'day-month-year',
   clock: '24',
+  paper: 'a4',
   theme: 'system',
   instruments: [],
   learn: true,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CLOCKS, DATE_STYLES } from '../../facts/calendar/index.ts';
 import { noRepeatedIds } from '../../facts/quantities/index.ts';
 import { ownInstrument } from './instruments.ts';
 import { policies } from './policies.ts';
@@ -6,8 +7,7 @@ import * as messages from './messages.ts';
 
 export const TEMPERATURE_UNITS = ['C', 'F'] as const;
 export const LENGTH_UNITS = ['m', 'ft'] as const;
-export const DATE_STYLES = ['day-month-year', 'month-day-year', 'year-month-day'] as const;
-export const CLOCKS = ['24', '12'] as const;
+export const PAPERS = ['letter', 'a4'] as const;
 export const THEMES = ['system', 'light', 'dark'] as const;
 
 /** How figures are shown, and the policies by which is decided. Stored figures stay in °C, m and UTC. */
@@ -16,6 +16,7 @@ export const settings = policies.extend({
   length: z.enum(LENGTH_UNITS),
   dates: z.enum(DATE_STYLES),
   clock: z.enum(CLOCKS),
+  paper: z.enum(PAPERS).describe('size of printed pages'),
   theme: z.enum(THEMES),
   instruments: z
     .array(ownInstrument)

@@ -1,6 +1,8 @@
+import type { TimeFormats } from '../../facts/calendar/index.ts';
 import { capital, type Sentence } from '../../facts/quantities/index.ts';
 import { URGENCIES } from '../../facts/hazards/index.ts';
-import type { Money, Report, ReportFinding, ReportPicture } from './schema.ts';
+import { figureBarSvg } from './figureBar.ts';
+import type { Money, Report, ReportFigure, ReportFinding, ReportPicture } from './schema.ts';
 import { URGENCY_WORDS } from './urgency.ts';
 import * as messages from './messages.ts';
 
@@ -25,19 +27,36 @@ export type ReportBlock =
       title: Sentence;
       where: string;
       lines: ReportLine[];
-      figures: ReportTable | null;
-      price: string | null;
+      figures: DrawnFigure[];
+      /** By whom, by when, for how much, and what waiting risks: a few words each. */
+      facts: ReportLine[];
+      /** In small type. */
+      notes: ReportLine[];
       pictures: ReportPicture[];
+    }
+  | {
+      is: 'overview';
+      boards: ReportPicture[];
+      summary: string[];
+      lists: { label: string; items: string[]; isUrgent: boolean }[];
     }
   | { is: 'table'; table: ReportTable }
   | { is: 'list'; items: string[] }
   | { is: 'pictures'; pictures: ReportPicture[] }
   | { is: 'signatures'; fields: string[] };
 
+/** A figure in words, with a bar that holds it against its limit. */
+export interface DrawnFigure extends Pick<ReportFigure, 'label' | 'value' | 'limit'> {
+  svg: string | null;
+}
+
 export interface ReportTable {
   head: string[];
   rows: string[][];
 }
+
+/** More findings than this are told by their numbers. */
+const MOST_NAMED = 6;
 
 const ABOUT = {
   visit: messages.visitReport,
@@ -62,9 +81,16 @@ const unlabeled = (texts: readonly string[], label: string | null): ReportLine[]
 const placeIn = ({ panels }: Report, panel: string, where: string): string =>
   panels.length > 1 ? `${panel}. ${where}` : where;
 
+/** Figures that are held against nothing, in a line. */
+const sayFigures = (figures: readonly ReportFigure[]): string =>
+  `${figures.map(({ label, value }) => `${label.charAt(0).toLowerCase()}${label.slice(1)} ${value}`).join('; ')}.`;
+
 function findingBlock(finding: ReportFinding, number: number, report: Report): ReportBlock {
-  const { key, urgency, headline, where, panel, because, until, figures, why, waiting } = finding;
+  const { key, urgency, headline, where, panel, because, until, figures, why, waiting, whom } = finding;
   const { also, sureness, price, pictures, sources } = finding;
+  const [limited, alone] = [true, false].map((isLimited) =>
+    figures.filter(({ limit }) => (limit !== null) === isLimited),
+  ) as [ReportFigure[], ReportFigure[]];
   return {
     is: 'finding',
     key,
@@ -74,24 +100,83 @@ function findingBlock(finding: ReportFinding, number: number, report: Report): R
     title: headline,
     where: placeIn(report, panel, where),
     lines: [
-      ...unlabeled(because, 'Findings'),
+      ...unlabeled(because, messages.findings),
       ...unlabeled(until, messages.untilItIsRepaired),
+      ...(alone.length === 0 ? [] : [{ label: messages.measured, text: sayFigures(alone) }]),
       { label: messages.whatItMeans, text: why },
+    ],
+    figures: limited.map(({ bar, ...words }) => ({ ...words, svg: bar && figureBarSvg(bar) })),
+    facts: [
+      { label: messages.byWhom, text: whom },
+      { label: messages.byWhen, text: URGENCY_WORDS[urgency].name },
+      ...(price === null ? [] : [{ label: messages.price, text: sayMoney(price) }]),
       { label: messages.ifYouWait, text: waiting },
-      ...unlabeled(also, 'Also'),
+    ],
+    notes: [
+      ...unlabeled(also, messages.also),
       ...(sureness === null ? [] : [{ label: messages.howSure, text: `${capital(sureness)}.` }]),
       ...(sources.length === 0 ? [] : [{ label: messages.standards, text: sources.join('; ') }]),
     ],
-    figures:
-      figures.length === 0
-        ? null
-        : {
-            head: [messages.measured, messages.value, messages.limit],
-            rows: figures.map(({ label, value, limit }) => [label, value, limit ?? '–']),
-          },
-    price: price === null ? null : sayMoney(price),
     pictures,
   };
+}
+
+/** What not to use, each limit once with the findings it follows from; of many their numbers alone. */
+function usesOf(findings: readonly ReportFinding[], whereOf: (finding: ReportFinding) => string): string[] {
+  const limited = findings.flatMap((one, i) => (one.use === null ? [] : [{ ...one, number: i + 1 }]));
+  const isShort = limited.length <= MOST_NAMED;
+  return [...new Set(limited.map(({ use }) => use!))].map((use) => {
+    const own = limited.filter((one) => one.use === use);
+    return messages.limitOf(
+      use,
+      own.map((one) => (isShort ? `${one.number} (${whereOf(one)})` : `${one.number}`)).join(', '),
+    );
+  });
+}
+
+/** Page one: the panel with its numbers, what it comes to, what not to use, and every finding in a line. */
+function overviewBlocks(report: Report): ReportBlock[] {
+  const { findings, totals, boards } = report;
+  const [first] = findings;
+  const isPriced = totals.length > 0;
+  const priced = findings.filter(({ price }) => price !== null).length;
+  const whereOf = ({ panel, where }: ReportFinding) => placeIn(report, panel, where);
+  const notToUse = usesOf(findings, whereOf);
+  return [
+    {
+      is: 'overview',
+      boards,
+      summary: first ? [messages.startWithNumber1(whereOf(first), first.headline)] : [],
+      lists: [
+        ...(isPriced
+          ? [
+              {
+                label: messages.price,
+                items: [messages.totalOf(totals.map(sayMoney).join(' and '), priced, findings.length)],
+                isUrgent: false,
+              },
+            ]
+          : []),
+        ...(notToUse.length > 0 ? [{ label: messages.doNotUse, items: notToUse, isUrgent: true }] : []),
+      ],
+    },
+    ...tableOf(
+      [
+        messages.number,
+        messages.where,
+        messages.whatToDo,
+        messages.byWhen,
+        ...(isPriced ? [messages.price] : []),
+      ],
+      findings.map((one, i) => [
+        `${i + 1}`,
+        whereOf(one),
+        one.headline,
+        URGENCY_WORDS[one.urgency].name,
+        ...(isPriced ? [one.price ? sayMoney(one.price) : '–'] : []),
+      ]),
+    ),
+  ];
 }
 
 function findingBlocks(report: Report): ReportBlock[] {
@@ -115,17 +200,16 @@ const part = (text: string, note: string | null, blocks: readonly ReportBlock[])
 const tableOf = (head: string[], rows: string[][]): ReportBlock[] =>
   rows.length === 0 ? [] : [{ is: 'table', table: { head, rows } }];
 
-const days = (at: string) => at.slice(0, 10);
-
 /**
  * A report as blocks from top to bottom, in the same words on a page and in a PDF.
  *
  * @param report what is told
- * @param time an instant as it is read
+ * @param formats instants as they are read
  * @returns blocks
- * @example reportBlocks(report, (at) => at)[0].is // 'title'
+ * @example reportBlocks(report, timeFormats({ dates: 'month-day-year', clock: '12' }, 'UTC'))[0].is // 'title'
  */
-export function reportBlocks(report: Report, time: (at: string) => string): ReportBlock[] {
+export function reportBlocks(report: Report, formats: TimeFormats): ReportBlock[] {
+  const { time, day } = formats;
   const { about, site, panels, madeAt, headline, remarks, findings, done, due, ahead } = report;
   const several = panels.length > 1;
   const at = (panel: string, where: string) => placeIn(report, panel, where);
@@ -141,16 +225,9 @@ export function reportBlocks(report: Report, time: (at: string) => string): Repo
     ...(site.demo || simulated ? [{ is: 'warning', text: messages.demoSiteAllFiguresAreMade } as const] : []),
     ...remarks.map((text) => ({ is: 'text', text }) as const),
     ...(several ? [{ is: 'list', items: panels.map((one) => `${one.name}: ${one.about}`) } as const] : []),
+    ...overviewBlocks(report),
     ...findingBlocks(report),
-    ...(report.totals.length === 0
-      ? []
-      : [
-          {
-            is: 'text',
-            text: messages.totalOfThePricesAbove(report.totals.map(sayMoney).join(' and ')),
-          } as const,
-        ]),
-    ...part(messages.completedWork, messages.withTheReadingsThatConfirmIt, doneBlocks(report, time)),
+    ...part(messages.completedWork, messages.withTheReadingsThatConfirmIt, doneBlocks(report, formats)),
     ...part(
       'Trends',
       messages.basedOnReadingsOverTheYears,
@@ -170,7 +247,7 @@ export function reportBlocks(report: Report, time: (at: string) => string): Repo
         [messages.task, messages.byWhen, messages.byWhom],
         due.map((one) => [
           at(one.panel, one.what),
-          `${one.isDue ? messages.dueSince : messages.reading} ${days(one.at)}`,
+          `${one.isDue ? messages.dueSince : messages.reading} ${day(one.at)}`,
           one.how,
         ]),
       ),
@@ -198,7 +275,7 @@ export function reportBlocks(report: Report, time: (at: string) => string): Repo
   ];
 }
 
-function doneBlocks(report: Report, time: (at: string) => string): ReportBlock[] {
+function doneBlocks(report: Report, { time }: TimeFormats): ReportBlock[] {
   return tableOf(
     [messages.when, messages.where, messages.workAndReadings],
     report.done.map((one) => [

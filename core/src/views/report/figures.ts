@@ -7,6 +7,7 @@ import {
   sayRise,
   sayTemperature,
 } from '../../facts/quantities/index.ts';
+import { hasBar } from './figureBar.ts';
 import type { ReportFigure } from './schema.ts';
 import * as messages from './messages.ts';
 
@@ -58,5 +59,6 @@ export function figuresOf(reasons: readonly Pick<WeighedReason, 'figures'>[]): R
       label: FIGURE_WORDS[label] ?? label,
       value: sayFigure(value, unit),
       limit: limit === undefined ? null : sayFigure(limit, unit),
+      bar: limit !== undefined && hasBar({ value, limit }) ? { value, limit } : null,
     }));
 }

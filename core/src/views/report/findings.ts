@@ -3,7 +3,7 @@ import { sayQuantity } from '../../facts/quantities/index.ts';
 import { ACTION_MEANINGS, PANEL_SIGN_WORDS } from '../../facts/vocabulary/index.ts';
 import type { Breaker, Panel } from '../../record/entities/index.ts';
 import { directoryFindings, sayDirectoryFinding } from '../directoryCard/index.ts';
-import { consequencesOf, isAtLeast } from '../../facts/hazards/index.ts';
+import { consequencesOf, isAtLeast, PANEL_STOP, type Helper } from '../../facts/hazards/index.ts';
 import { attentionOf } from '../board/index.ts';
 import {
   firstSteps,
@@ -26,8 +26,8 @@ export interface ReportedBreaker {
   decision: Decision;
   /** Something was ever measured at it. */
   isMeasured: boolean;
-  /** Photos taken at it, newest first. */
-  photos: readonly ReportPicture[];
+  /** Photos taken at it, newest first, and what an infrared image shows of it. */
+  pictures: readonly ReportPicture[];
 }
 
 export type FindingOf = Omit<ReportFinding, 'price'>;
@@ -40,10 +40,28 @@ function urgencyOf({ family, stop, hazard }: Decision): Urgency | null {
   if (follows) return follows.within;
   return family === 'need-more' || family === 'keep' ? null : 'plan';
 }
+
+const WHOM: Record<Helper, string> = {
+  anyone: messages.anyoneWithTheCoverOn,
+  electrician: messages.aQualifiedElectrician,
+  utility: messages.theUtilityAndAnElectrician,
+};
+const whomFor = (who: Helper): string => WHOM[who];
+
 /** Reasons that carry or support a decision; so many are enough on paper. */
 const LEAST_WEIGHT = 2;
 const MOST_REASONS = 4;
 const MOST_PHOTOS = 2;
+
+/**
+ * Whether a decision rests on a measured temperature.
+ *
+ * @param decision of a breaker
+ * @returns whether a reason of weight tells of one
+ * @example restsOnHeat({ reasons: [] }) // false
+ */
+export const restsOnHeat = ({ reasons }: Pick<Decision, 'reasons'>): boolean =>
+  reasons.some(({ weight, figures }) => weight >= LEAST_WEIGHT && figures.some(({ unit }) => unit === 'Δ°C'));
 
 const sourcesOf = ({ reasons }: Decision): string[] => [
   ...new Set(reasons.flatMap(({ source }) => source?.split('; ') ?? [])),
@@ -52,7 +70,7 @@ const sourcesOf = ({ reasons }: Decision): string[] => [
 /** What was decided of a breaker, as a finding; none where nothing is to be done. */
 function ofBreaker(
   panel: ReportedShape,
-  { breaker, label, decision, photos }: ReportedBreaker,
+  { breaker, label, decision, pictures }: ReportedBreaker,
 ): FindingOf | null {
   const { action, stop, headline, reasons, also, confidence } = decision;
   const soon = urgencyOf(decision);
@@ -61,24 +79,29 @@ function ofBreaker(
   const weighed = reasons.filter(({ weight }) => weight >= LEAST_WEIGHT).map(({ text }) => text);
   const because = [...new Set(stop.active ? stop.reasons : weighed)].slice(0, MOST_REASONS);
   const meaning = ACTION_MEANINGS[stop.active ? 'make-safe-and-call' : action];
+  const isRestricted = follows !== null && isAtLeast(decision.hazard.level, 'restrict');
   return {
     key: `breaker ${breaker.id}`,
     urgency: soon,
     panelId: panel.id,
     panel: panel.name,
     where: `${whereItIs({ breaker, label })}, ${sayQuantity(breaker.ratingAmps, 'A')}`,
+    location: { space: breaker.space, poles: breaker.poles, half: breaker.half },
     headline,
+    whom: whomFor(follows?.who ?? (decision.forElectrician || stop.active ? 'electrician' : 'anyone')),
+    use: isRestricted ? follows.use : null,
     because,
     until: stop.active
       ? [...stop.doNow, ...(stop.call === null ? [] : [stop.call])]
       : [...new Set([...(follows?.now ?? []), ...cautionsAt(decision, 'first')])],
     figures: figuresOf(reasons.filter(({ weight }) => weight >= LEAST_WEIGHT)),
     why: meaning.why,
-    waiting: follows && isAtLeast(decision.hazard.level, 'restrict') ? follows.waiting : meaning.waiting,
+    waiting: isRestricted ? follows.waiting : meaning.waiting,
     also: also.map(({ text }) => text).filter((text) => !because.includes(text)),
     sureness: stop.active ? null : sayConfidence(confidence),
     pictures: [
-      ...photos.slice(0, MOST_PHOTOS),
+      ...pictures.filter(({ kind }) => kind === 'photo').slice(0, MOST_PHOTOS),
+      ...pictures.filter(({ kind }) => kind === 'drawing'),
       {
         kind: 'drawing',
         svg: locatorSvg(panel, breaker),
@@ -102,6 +125,9 @@ const plainFinding = (
   panelId: panel.id,
   panel: panel.name,
   where: messages.panel,
+  location: null,
+  whom: whomFor('electrician'),
+  use: null,
   until: [],
   figures: [],
   also: [],
@@ -128,6 +154,7 @@ function ofPanel(panel: ReportedShape, view: PanelReviewView): FindingOf[] {
             why: purposeOf(review) ?? PANEL_SIGN_WORDS[failing[0]!.sign].why,
             waiting: waitingRisks(view),
             until: firstSteps(view),
+            use: soon === 'now' ? PANEL_STOP.use : null,
           }),
         ]
       : [];
@@ -172,6 +199,7 @@ function ofDirectory(
       // Anyone who trusts a wrong name may work on live wires.
       urgency: differences.some(({ kind }) => kind === 'wrong') ? 'weeks' : 'plan',
       where: messages.postedDirectory,
+      whom: whomFor('anyone'),
       headline: messages.postANewDirectory,
       because: [...said, ...(more > 0 ? [messages.more(more)] : [])],
       why: messages.anyoneWhoWorksHereOrHas,
@@ -186,6 +214,7 @@ const openings = (panel: ReportedShape): FindingOf[] =>
       key: `hole ${panel.id} ${space}`,
       urgency: 'days',
       where: label,
+      location: { space, poles: 1, half: null },
       headline,
       because: [because],
       why: messages.theCoverKeepsFingersToolsAnd,

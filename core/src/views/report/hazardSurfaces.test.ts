@@ -113,7 +113,7 @@ describe.each(BACKGROUNDS)('beside %s', (_name, normal) => {
     // Report.
     const review = panelReviewOf('Shed', { panel: aPanel(), evidence, legs: [], signs: [], now: NOW });
     const panel = aReportedPanel({
-      breakers: breakers.map((one) => ({ ...one, isMeasured: true, photos: [] })),
+      breakers: breakers.map((one) => ({ ...one, isMeasured: true, pictures: [] })),
       review,
     });
     const { findings } = reportOf({ kind: 'site', id: SITE.id }, SITE, [panel], NOW);

@@ -1,5 +1,5 @@
 export * from './schema.ts';
-export { findingsOf, type ReportedBreaker } from './findings.ts';
+export { findingsOf, restsOnHeat, type ReportedBreaker } from './findings.ts';
 export * from './reportOf.ts';
 export * from './urgency.ts';
 export * from './blocks.ts';

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { decide } from '../../diagnosis/decision/index.ts';
 import { gatherEvidence } from '../../diagnosis/evidence/index.ts';
+import { timeFormats } from '../../facts/calendar/index.ts';
 import { ORIENTATIONS } from '../../panel/layout/index.ts';
 import { reportPrices } from '../../record/panelEntries/index.ts';
 import {
@@ -19,6 +20,8 @@ import {
   type BreakerRecordParts,
 } from '../../testing/index.ts';
 import { panelReviewOf } from '../panelReview/index.ts';
+import { boardSvg } from './boardDrawing.ts';
+import { figureBarSvg, hasBar } from './figureBar.ts';
 import { locatorSvg } from './locator.ts';
 import {
   report,
@@ -30,6 +33,7 @@ import {
   type ReportedPanel,
 } from './index.ts';
 
+const FORMATS = timeFormats({ dates: 'month-day-year', clock: '12' }, 'UTC');
 const NOW = '2026-11-28T10:00:00.000Z';
 const SITE = aReportedSite(NOW);
 
@@ -46,7 +50,7 @@ function reported(parts: readonly BreakerRecordParts[], change: Partial<Reported
       label: one.circuit?.label ?? null,
       decision: decide(one),
       isMeasured: (parts[i]!.readings ?? []).length > 0,
-      photos: [],
+      pictures: [],
     })),
     review: panelReviewOf('Shed', { panel, evidence, legs: [], signs: [], now: NOW }),
     ...change,
@@ -80,7 +84,17 @@ describe('a report', () => {
     expect(danger.urgency).toBe('now');
     expect(told.headline).toContain('now');
     const thin = told.findings.find(({ key }) => key === `breaker ${uuid(2)}`)!;
-    expect(thin.figures).toContainEqual({ label: 'Breaker rating', value: '20 A', limit: '15 A' });
+    expect(thin.figures).toContainEqual({
+      label: 'Breaker rating',
+      value: '20 A',
+      limit: '15 A',
+      bar: { value: 20, limit: 15 },
+    });
+    expect(thin).toMatchObject({
+      whom: 'A qualified electrician',
+      location: { space: 2, poles: 1, half: null },
+    });
+    expect([danger.use, thin.use !== null]).toEqual(['Do not use anything fed from this panel.', true]);
     expect(thin.sources.length).toBeGreaterThan(0);
   });
 
@@ -119,7 +133,7 @@ describe('a report', () => {
     expect(told.done).toHaveLength(1);
     expect(told.done[0]).toMatchObject({ isProved: true, simulated: true });
     expect(told.done[0]!.proofs.filter(({ figure }) => / V$/.test(figure)).length).toBeGreaterThan(0);
-    const blocks = reportBlocks(told, (at) => at);
+    const blocks = reportBlocks(told, FORMATS);
     expect(blocks).toContainEqual(expect.objectContaining({ is: 'warning' }));
   });
 
@@ -133,7 +147,7 @@ describe('a report', () => {
       });
     const told = reportOn({ ...bare, prices: prices(finding!.headline) });
     expect(told.totals).toEqual([{ amount: 1200, currency: 'EUR' }]);
-    expect(JSON.stringify(reportBlocks(told, (at) => at))).toContain(
+    expect(JSON.stringify(reportBlocks(told, FORMATS))).toContain(
       sayMoney({ amount: 1200, currency: 'EUR' }),
     );
     expect(reportOn({ ...bare, prices: prices('Other') }).totals).toEqual([]);
@@ -151,12 +165,14 @@ describe('a report', () => {
       { amount: 100, currency: 'USD' },
       { amount: 100, currency: 'EUR' },
     ]);
-    const texts = reportBlocks(told, (at) => at).flatMap((block) => (block.is === 'text' ? block.text : []));
-    expect(texts).toContain('Total of the prices above: $100.00 and €100.00');
+    const items = reportBlocks(told, FORMATS).flatMap((block) =>
+      block.is === 'overview' ? block.lists.flatMap(({ items: own }) => own) : [],
+    );
+    expect(items).toContain('$100.00 and €100.00 for all findings');
   });
 
   test('numbers its findings through, and leaves out parts of which there is nothing to tell', () => {
-    const blocks = reportBlocks(reportOn(reported([THIN, THIN, DEAD])), (at) => at);
+    const blocks = reportBlocks(reportOn(reported([THIN, THIN, DEAD])), FORMATS);
     const numbers = blocks.flatMap((block) => (block.is === 'finding' ? block.number : []));
     expect(numbers).toEqual([1, 2, 3]);
     const headings = blocks.filter(
@@ -164,6 +180,70 @@ describe('a report', () => {
     );
     expect(headings.map(({ text }) => text)).not.toContain('Trends');
     expect(blocks.at(-1)).toMatchObject({ is: 'signatures' });
+  });
+});
+
+describe('page one', () => {
+  const overviewOf = (told: ReturnType<typeof reportOn>) =>
+    reportBlocks(told, FORMATS).find(
+      (block): block is Extract<ReportBlock, { is: 'overview' }> => block.is === 'overview',
+    )!;
+
+  test('says where to begin and what not to use, and lists every finding by its number', () => {
+    const told = reportOn(reported([DEAD, THIN, SIZZLES, {}]));
+    const { summary, lists } = overviewOf(told);
+    const [first] = told.findings;
+    expect(summary).toEqual([`Start with No.\u00a01, ${first!.where}: ${first!.headline}.`]);
+    const notToUse = lists.find(({ label }) => label === 'Do not use until it is repaired')!;
+    expect(notToUse.isUrgent).toBe(true);
+    const limited = told.findings.flatMap(({ use, where }, i) => (use ? [[use, `${i + 1} (${where})`]] : []));
+    expect(limited.length).toBeGreaterThan(1);
+    for (const [use, number] of limited)
+      expect(notToUse.items.find((item) => item.startsWith(`${use!} `))).toContain(number!);
+    const table = reportBlocks(told, FORMATS).find((block) => block.is === 'table')!;
+    expect(table.table.rows.map(([number, , what]) => [number, what])).toEqual(
+      told.findings.map(({ headline }, i) => [`${i + 1}`, headline]),
+    );
+  });
+
+  test('shows the panel with the number of each finding at its breaker', () => {
+    const told = reportOn(reported([DEAD, THIN, {}], { panel: aPanel({ holes: [9] }) }));
+    const [board] = overviewOf(told).boards;
+    const svg = board!.kind === 'drawing' ? board!.svg : '';
+    const drawn = [...svg.matchAll(/text-anchor="middle"[^>]*>(\d+)</g)].map(([, n]) => Number(n));
+    expect(drawn.sort()).toEqual(told.findings.flatMap(({ location }, i) => (location ? [i + 1] : [])));
+  });
+
+  test('a panel in order has its drawing and no list', () => {
+    const told = reportOn(reported([]));
+    expect(overviewOf(told)).toMatchObject({ summary: [], lists: [] });
+    expect(JSON.stringify(reportBlocks(told, FORMATS))).not.toContain('"What to do"');
+  });
+
+  test('a name in the drawing cannot break it', () => {
+    const svg = boardSvg({ spaces: 8, orientation: 'upright' }, [
+      {
+        ...{ space: 1, poles: 1, half: null, place: '1', rating: '20 A', numbers: [1], isUrgent: true },
+        label: '<script>&"',
+      },
+    ]);
+    expect(svg).toContain('&lt;script&gt;&amp;&quot;');
+    expect(svg).not.toContain('<script');
+  });
+});
+
+describe('the bar of a figure', () => {
+  test('is filled in proportion, and has its limit as a line', () => {
+    const widths = (value: number, limit: number) =>
+      [...figureBarSvg({ value, limit }).matchAll(/M([\d.]+) [03]h([\d.]+)/g)].map(([, x, w]) => [
+        Number(x),
+        Number(w),
+      ]);
+    const [rail, filled, line] = widths(30, 15) as [number[], number[], number[]];
+    expect(filled[1]).toBeLessThan(rail[1]!);
+    expect(line[0]! + 1).toBeCloseTo(filled[1]! / 2, 0);
+    expect(hasBar({ value: -1, limit: 15 })).toBe(false);
+    expect(hasBar({ value: 1, limit: 0 })).toBe(false);
   });
 });
 

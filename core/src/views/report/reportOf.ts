@@ -1,6 +1,7 @@
 import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import type { Trend } from '../../diagnosis/trends/index.ts';
 import { dutyOf } from '../../facts/upkeep/index.ts';
+import { sayQuantity } from '../../facts/quantities/index.ts';
 import { sayBreaker, sayPlace } from '../../panel/layout/index.ts';
 import type { Panel, Site } from '../../record/entities/index.ts';
 import type { ReportPrices } from '../../record/panelEntries/index.ts';
@@ -8,6 +9,7 @@ import { standingSteps } from '../../visit/work/index.ts';
 import { askFor, KIND_HEADINGS, type PanelReviewView } from '../panelReview/index.ts';
 import { whereTrendIs, type UpkeepView } from '../upkeep/index.ts';
 import { sheetLines, standsAs, taskEnds, type VisitRecord } from '../visit/index.ts';
+import { boardSvg, type DrawnBreaker } from './boardDrawing.ts';
 import { byUrgency, findingsOf, type FindingOf, type ReportedBreaker } from './findings.ts';
 import { URGENCY_WORDS } from './urgency.ts';
 import {
@@ -111,7 +113,7 @@ const dueAt = ({ panel, upkeep }: ReportedPanel): ReportDue[] =>
       isDue,
       panel: panel.name,
       what: name,
-      how: behindCover ? messages.byAQualifiedElectrician : messages.byAnyoneWithTheCoverOn,
+      how: behindCover ? messages.aQualifiedElectrician : messages.anyoneWithTheCoverOn,
     };
   });
 
@@ -160,6 +162,42 @@ function headlineOf(findings: readonly ReportFinding[]): string {
     findings.length === 1 ? messages.findingNeeds : messages.findingsNeed(findings.length),
     parts.join(', '),
   );
+}
+
+/** A panel as it hangs, with the numbers of its findings in the report. */
+function boardOf({ panel, breakers }: ReportedPanel, findings: readonly ReportFinding[]): ReportPicture {
+  const own = findings.flatMap((one, i) => (one.panelId === panel.id ? [{ ...one, number: i + 1 }] : []));
+  const at = (key: string) => own.filter((one) => one.key === key);
+  const drawn = breakers.map(({ breaker, label }): DrawnBreaker => {
+    const found = at(`breaker ${breaker.id}`);
+    return {
+      space: breaker.space,
+      poles: breaker.poles,
+      half: breaker.half,
+      place: breaker.space === null ? '' : sayPlace(breaker),
+      label: breaker.role === 'main' ? messages.main : (label ?? ''),
+      rating: sayQuantity(breaker.ratingAmps, 'A'),
+      numbers: found.map(({ number }) => number),
+      isUrgent: found.some(({ urgency }) => urgency === 'now'),
+    };
+  });
+  const holes = panel.holes.flatMap((space): DrawnBreaker[] => {
+    const found = at(`hole ${panel.id} ${space}`);
+    return found.length === 0
+      ? []
+      : [
+          {
+            ...{ space, poles: 1, half: null, place: `${space}`, label: messages.openSlot, rating: '' },
+            numbers: found.map(({ number }) => number),
+            isUrgent: false,
+          },
+        ];
+  });
+  return {
+    kind: 'drawing',
+    svg: boardSvg(panel, [...drawn, ...holes]),
+    caption: messages.findingsInThePanel(panel.name),
+  };
 }
 
 const sayPanel = ({ panel, breakers }: ReportedPanel): string => {
@@ -218,6 +256,7 @@ export function reportOf(
     panels: panels.map((one) => ({ id: one.panel.id, name: one.panel.name, about: sayPanel(one) })),
     madeAt: now,
     headline: headlineOf(findings),
+    boards: panels.map((one) => boardOf(one, findings)),
     remarks: panels.flatMap(({ prices }) => (prices?.remark ? [prices.remark] : [])),
     findings,
     done: panels.flatMap((one) => doneOn(one, now)).sort((a, b) => b.at.localeCompare(a.at)),

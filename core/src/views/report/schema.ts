@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { URGENCIES, type Urgency } from '../../facts/hazards/index.ts';
 import { trend } from '../../diagnosis/trends/index.ts';
 import { id, instant } from '../../record/entities/index.ts';
+import { HALVES } from '../../panel/layout/index.ts';
 import { CURRENCIES } from '../../record/panelEntries/index.ts';
 import { VISIT_STANDS } from '../visit/index.ts';
 
@@ -21,6 +22,10 @@ export const reportFigure = z.object({
   label: z.string(),
   value: z.string().describe('with its unit'),
   limit: z.string().nullable().describe('with its unit; null if there is nothing to compare it with'),
+  bar: z
+    .object({ value: z.number(), limit: z.number() })
+    .nullable()
+    .describe('the same two in one unit, if they can be drawn on a scale from zero'),
 });
 export type ReportFigure = z.infer<typeof reportFigure>;
 
@@ -33,7 +38,17 @@ export const reportFinding = z.object({
   panelId: id,
   panel: z.string(),
   where: z.string(),
+  location: z
+    .object({
+      space: z.int().nullable(),
+      poles: z.union([z.literal(1), z.literal(2)]),
+      half: z.enum(HALVES).nullable(),
+    })
+    .nullable()
+    .describe('its place in the panel, space null for the main; null if it concerns the whole panel'),
   headline: z.string().describe('what to do'),
+  whom: z.string().describe('who does the work'),
+  use: z.string().nullable().describe('what not to use until it is repaired; null if there is no limit'),
   because: z.array(z.string()),
   until: z.array(z.string()).describe('precautions until then'),
   figures: z.array(reportFigure),
@@ -85,6 +100,7 @@ export const report = z.object({
   panels: z.array(z.object({ id, name: z.string(), about: z.string() })),
   madeAt: instant,
   headline: z.string(),
+  boards: z.array(reportPicture).describe('each panel as it hangs, with the numbers of its findings'),
   remarks: z.array(z.string()).describe('remark from the electrician to the customer'),
   findings: z.array(reportFinding).describe('most urgent first'),
   done: z.array(done).describe('latest first'),

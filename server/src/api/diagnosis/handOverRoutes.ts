@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { LIMITS } from '../../files/index.ts';
 import { handOverPdf, takeHandOver, writeCard, writeHandOver } from '../../handover/index.ts';
 import { implement, Download, type Route } from '../../http/index.ts';
+import { printStyle } from '../../pdf/index.ts';
 import { readSettings } from '../../settings/index.ts';
 import { byId, fileName, fileWork, inZone, type ApiContext } from '../shared/index.ts';
 import * as messages from './messages.ts';
@@ -39,12 +40,16 @@ export function handOverRoutes(context: ApiContext): Route[] {
     }),
     download('pdf', 'application/pdf', messages.aCaseOnOnePage, async ({ params, query }) => {
       const { zone } = query as z.output<typeof inZone>;
-      const card = await store.read(async (manager) =>
-        textOf(await writeCard(manager, (params as { id: string }).id), await readSettings(manager)),
-      );
+      const { card, style } = await store.read(async (manager) => {
+        const settings = await readSettings(manager);
+        return {
+          card: textOf(await writeCard(manager, (params as { id: string }).id), settings),
+          style: printStyle(settings, zone),
+        };
+      });
       return new Download(
         'application/pdf',
-        await handOverPdf(card, zone),
+        await handOverPdf(card, style),
         `handover-${fileName(card.title)}.pdf`,
       );
     }),

@@ -1,6 +1,7 @@
 import { textOf } from '@phylaxon/core/facts/quantities';
 import { implement, type Route } from '../../http/index.ts';
 import { heatPicturesOf, panelReviewPdf, photosOf } from '../../reports/index.ts';
+import { printStyle } from '../../pdf/index.ts';
 import { readSettings } from '../../settings/index.ts';
 import { panelReviewPage } from '../../views/index.ts';
 import { type ApiContext, pdfRoute, inZone } from '../shared/index.ts';
@@ -17,16 +18,16 @@ export function reviewRoutes({ record, store, photos }: ApiContext): Route[] {
       summary: 'Panel evaluation for a customer, with images and figures',
       query: inZone,
       make: async (id, { zone }) => {
-        const { view, pictures } = await store.read(async (manager) =>
-          textOf(
-            {
-              view: await panelReviewPage(manager, id),
-              pictures: [...(await heatPicturesOf(manager, id)), ...(await photosOf(manager, photos, id))],
-            },
-            await readSettings(manager),
-          ),
-        );
-        return { pdf: await panelReviewPdf(view, pictures, zone), of: view.panel.name, what: 'review' };
+        const { view, pictures, style } = await store.read(async (manager) => {
+          const settings = await readSettings(manager);
+          const style = printStyle(settings, zone);
+          const pictures = [
+            ...(await heatPicturesOf(manager, id, style.day)),
+            ...(await photosOf(manager, photos, id)),
+          ];
+          return { ...textOf({ view: await panelReviewPage(manager, id), pictures }, settings), style };
+        });
+        return { pdf: await panelReviewPdf(view, pictures, style), of: view.panel.name, what: 'review' };
       },
     }),
   ];

@@ -1,8 +1,9 @@
 import { CARD_SIZES, directoryCard, TAPES_MM } from '@phylaxon/core/views/directoryCard';
 import { z } from 'zod';
 import type { Route } from '../../http/index.ts';
-import { timeIn } from '../../pdf/index.ts';
+import { printStyle } from '../../pdf/index.ts';
 import { directoryPdf, labelsPdf, labelTapePdf } from '../../reports/index.ts';
+import { readSettings } from '../../settings/index.ts';
 import { boardView } from '../../views/index.ts';
 import { address, type ApiContext, pdfRoute, inZone } from '../shared/index.ts';
 import * as messages from './messages.ts';
@@ -35,6 +36,7 @@ export function directoryRoutes({ record }: ApiContext): Route[] {
       const { panel, breakers, site } = await boardView(manager, id);
       const main = breakers.find(({ breaker }) => breaker.role === 'main')?.breaker;
       return {
+        settings: await readSettings(manager),
         card: directoryCard(panel, breakers),
         about: [
           site.name,
@@ -53,11 +55,11 @@ export function directoryRoutes({ record }: ApiContext): Route[] {
       summary: 'Panel directory as posted, in the largest type that fits',
       query: size,
       make: async (id, { zone, address: at, ...measures }) => {
-        const { card, about } = await drawn(id);
+        const { card, about, settings } = await drawn(id);
         const pdf = await directoryPdf(card, about, {
           ...measures,
           address: at === undefined ? '' : `${at}/panels/${id}`,
-          date: timeIn(zone)(new Date().toISOString()).slice(0, 10),
+          date: printStyle(settings, zone).day(new Date().toISOString()),
         });
         return { pdf, of: card.title, what: 'directory' };
       },
@@ -68,8 +70,10 @@ export function directoryRoutes({ record }: ApiContext): Route[] {
       summary: 'Labels, one per breaker: a sheet to cut, or a tape',
       query: onTape,
       make: async (id, { tapeMm }) => {
-        const { card } = await drawn(id);
-        const pdf = await (tapeMm === undefined ? labelsPdf(card) : labelTapePdf(card, tapeMm));
+        const { card, settings } = await drawn(id);
+        const pdf = await (tapeMm === undefined
+          ? labelsPdf(card, printStyle(settings, 'UTC'))
+          : labelTapePdf(card, tapeMm));
         return { pdf, of: card.title, what: 'labels' };
       },
     }),

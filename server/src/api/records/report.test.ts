@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { timeIn } from '@phylaxon/core/facts/calendar';
+import { timeFormats } from '@phylaxon/core/facts/calendar';
+import { DEFAULT_SETTINGS } from '@phylaxon/core/record/settings';
 import {
   report as reportShape,
   reportBlocks,
@@ -33,10 +34,17 @@ const textsOf = (blocks: readonly ReportBlock[]): string[] =>
         return [
           block.title,
           block.where,
-          ...block.lines.map(({ label, text }) => `${label === null ? '' : `${label}: `}${text}`),
-          ...(block.figures?.rows.flat() ?? []),
-          block.price ?? '',
+          ...[...block.lines, ...block.facts, ...block.notes].map(
+            ({ label, text }) => `${label === null ? '' : `${label}: `}${text}`,
+          ),
+          ...block.figures.flatMap(({ label, value, limit }) => [label, value, limit ?? '']),
           ...block.pictures.map(({ caption }) => caption),
+        ];
+      case 'overview':
+        return [
+          ...block.summary,
+          ...block.lists.flatMap(({ label, items }) => [label, ...items]),
+          ...block.boards.map(({ caption }) => caption),
         ];
       case 'table':
         return [...block.table.head, ...block.table.rows.flat()];
@@ -63,7 +71,7 @@ async function bothOf(path: string): Promise<{ report: Report; pdf: Awaited<Retu
 function expectWhole({ report, pdf }: Awaited<ReturnType<typeof bothOf>>, title: string) {
   const all = words(pdf.text.join(' '));
   // The minute in which it was made may be another.
-  const blocks = reportBlocks(report, timeIn('Europe/Lisbon')).map((block) =>
+  const blocks = reportBlocks(report, timeFormats(DEFAULT_SETTINGS, 'Europe/Lisbon')).map((block) =>
     block.is === 'title' ? { ...block, note: '' } : block,
   );
   const missing = textsOf(blocks).filter((text) => !all.includes(words(text)));
@@ -122,6 +130,7 @@ describe('a report', () => {
       label: 'Compared with similar breakers',
       value: '+24.6 °C',
       limit: '+15 °C',
+      bar: { value: expect.closeTo(24.6, 1), limit: 15 },
     });
     expect(panel.report.notLookedAt.map(({ what }) => what)).toContain('Inside inspection');
   });

@@ -1,6 +1,7 @@
 import type { ReaderUnits } from '@phylaxon/core/facts/quantities';
 import { shutdownOf, type Shutdown, type VisitRecord } from '@phylaxon/core/views/visit';
 import { implement, type Route } from '../../http/index.ts';
+import { printStyle, type PrintStyle } from '../../pdf/index.ts';
 import { noticePdf, tagPdf, visitSheetPdf } from '../../reports/index.ts';
 import { readSettings } from '../../settings/index.ts';
 import { planningPage, siteVisitsPage, visitPage } from '../../views/index.ts';
@@ -12,7 +13,7 @@ interface Asked {
   visit: VisitRecord;
   shutdown: Shutdown;
   units: ReaderUnits;
-  zone: string;
+  style: PrintStyle;
   /** Empty: it is not known. */
   address: string;
 }
@@ -30,9 +31,10 @@ export function visitRoutes({ record, store }: ApiContext): Route[] {
           const visit = await visitPage(manager, id);
           const planning = await planningPage(manager, visit.site.id);
           const planned = planning.panels.find(({ panel }) => panel.id === visit.panel.id)!;
-          return { visit, shutdown: shutdownOf(planning, planned), units: await readSettings(manager) };
+          const units = await readSettings(manager);
+          return { visit, shutdown: shutdownOf(planning, planned), units, style: printStyle(units, zone) };
         });
-        return { pdf: await make({ ...asked, zone, address: at }), of: asked.visit.panel.name, what };
+        return { pdf: await make({ ...asked, address: at }), of: asked.visit.panel.name, what };
       },
     });
   return [
@@ -42,14 +44,14 @@ export function visitRoutes({ record, store }: ApiContext): Route[] {
     implement('GET /visits/:id', {
       handle: ({ params }) => record.read((manager) => visitPage(manager, params.id)),
     }),
-    print('tag', messages.lockoutTagWithAQrCode, ({ visit, address: at, zone }) =>
-      tagPdf(visit, at, new Date().toISOString(), zone),
+    print('tag', messages.lockoutTagWithAQrCode, ({ visit, address: at, style }) =>
+      tagPdf(visit, at, new Date().toISOString(), style),
     ),
-    print('notice', messages.outageNoticeForTheHousehold, ({ visit, shutdown, zone }) =>
-      noticePdf(visit, shutdown, zone),
+    print('notice', messages.outageNoticeForTheHousehold, ({ visit, shutdown, style }) =>
+      noticePdf(visit, shutdown, style),
     ),
-    print('sheet', messages.theVisitAsPlannedAndEvery, ({ visit, zone, units }) =>
-      visitSheetPdf(visit, zone, units),
+    print('sheet', messages.theVisitAsPlannedAndEvery, ({ visit, style, units }) =>
+      visitSheetPdf(visit, style, units),
     ),
   ];
 }

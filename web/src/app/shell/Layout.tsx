@@ -60,11 +60,30 @@ export function Layout() {
       {/* What is docked below covers nothing for good: the page can be scrolled past it. */}
       <div aria-hidden="true" className={classes('print:hidden', isOpen ? 'h-64' : 'h-16 lg:hidden')} />
       <BottomBar />
+      {isOpen && (
+        <Suspense fallback={<TypedAhead />}>
+          <ReadingLine />
+        </Suspense>
+      )}
       <Suspense fallback={null}>
-        {isOpen && <ReadingLine />}
         {over === 'search' && <SearchDialog onClose={() => setOver(null)} />}
         {over === 'shortcuts' && <ShortcutsDialog onClose={() => setOver(null)} />}
       </Suspense>
     </>
   );
+}
+
+/** What is typed while the reading line is still being loaded is its text. */
+function TypedAhead() {
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || event.key.length !== 1) return;
+      event.preventDefault();
+      event.stopImmediatePropagation();
+      useReadingLine.setState(({ text }) => ({ text: text + event.key }));
+    };
+    window.addEventListener('keydown', onKeyDown, { capture: true });
+    return () => window.removeEventListener('keydown', onKeyDown, { capture: true });
+  }, []);
+  return null;
 }

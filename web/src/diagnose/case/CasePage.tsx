@@ -65,7 +65,7 @@ function Case({ caseId }: { caseId: string }) {
 
   if (!work) {
     return (
-      <main className="max-w-5xl px-4 py-6">
+      <main className="max-w-5xl px-4 py-5 sm:px-6">
         <title>{messages.casePhylaxon}</title>
         <h1 className="text-2xl font-bold">
           {problem ? messages.thisCaseCouldNotBeLoaded : messages.loadingTheCase}
@@ -117,7 +117,7 @@ function Working({ heard, stamp }: { heard: boolean; stamp: string }) {
   const breaker = dossier?.subject.breaker;
   const title = caseTitle(file);
   return (
-    <main className="grid max-w-5xl gap-x-10 gap-y-6 px-4 py-4 @4xl:grid-cols-[minmax(0,1fr)_22rem]">
+    <main className="grid max-w-5xl gap-x-10 gap-y-6 px-4 py-5 sm:px-6 @4xl:grid-cols-[minmax(0,1fr)_22rem]">
       <title>{messages.phylaxon(title)}</title>
       <div className="min-w-0 space-y-4">
         <header>

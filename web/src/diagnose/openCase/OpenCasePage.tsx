@@ -60,7 +60,7 @@ export function OpenCasePage() {
   };
 
   return (
-    <main className="max-w-5xl px-4 py-6">
+    <main className="max-w-5xl px-4 py-5 sm:px-6">
       <title>{messages.whatSTheProblemPhylaxon}</title>
       {error && !sites && <Notice title={error.message} />}
       {problem && (

@@ -19,7 +19,7 @@ export function OutcomesPage() {
   const { data: sites = [] } = useQuery(recordQueries.sites());
   const name = sites.find(({ site }) => site.id === siteId)?.site.name;
   return (
-    <main className="mx-auto max-w-4xl space-y-8 px-4 py-6">
+    <main className="max-w-5xl space-y-8 px-4 py-5 sm:px-6">
       <title>{messages.resultsPhylaxon}</title>
       <header>
         <h1 className="text-3xl font-bold">{messages.howCasesTurnedOut}</h1>

@@ -27,9 +27,9 @@ import { fileAddresses, entries } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import {
   asButton,
-  BackLink,
   classes,
   Notice,
+  PageHead,
   SelectInput,
   SendButton,
   useUnits,
@@ -44,11 +44,11 @@ export function ReviewPage() {
   useChanges(`/panels/${panelId}`);
   return (
     <main className="max-w-5xl space-y-6 px-4 py-5 sm:px-6">
-      <title>{messages.panelEvaluationPhylaxon}</title>
-      <div>
-        <BackLink to={`/panels/${panelId}`}>{view?.panel.name ?? messages.panel}</BackLink>
-        <h1 className="text-lg text-ink-soft">{messages.panelEvaluation}</h1>
-      </div>
+      <PageHead
+        backTo={`/panels/${panelId}`}
+        back={view?.panel.name ?? messages.panel}
+        title={messages.panelEvaluation}
+      />
       {error && <Notice title={error.message} />}
       {view && (
         <>
@@ -111,7 +111,7 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
           <h2 className="font-bold">{messages.repairs}</h2>
           <ul className="list-disc pl-5">
             {repairs.map(({ sign, words }) => (
-              <li key={sign}>{words}</li>
+              <li key={sign}>{say(words)}</li>
             ))}
           </ul>
         </div>
@@ -202,7 +202,7 @@ function Signs({ signs, panelId }: { signs: readonly ShownSign[]; panelId: strin
           </span>
           <div>
             <p>
-              <strong>{words}</strong> <span className="text-ink-soft">({BEARING_WORDS[bearing]})</span>
+              <strong>{say(words)}</strong> <span className="text-ink-soft">({BEARING_WORDS[bearing]})</span>
             </p>
             <p>
               {say(origin)}
@@ -249,6 +249,7 @@ function LogSign({
   known: readonly PanelSignId[];
 }) {
   const { profile } = useProfile();
+  const { say } = useUnits();
   const mayLook = (sign: PanelSignId) => profile === 'electrician' || panelSign(sign).coverClosed === true;
   const all = PANEL_SIGN_IDS.filter((sign) => PANEL_SIGNS[sign].kind === kind && !known.includes(sign));
   const open = all.filter(mayLook);
@@ -267,7 +268,7 @@ function LogSign({
         isLabelHidden
         options={[
           { value: '', label: messages.logAFinding },
-          ...open.map((sign) => ({ value: sign, label: PANEL_SIGN_WORDS[sign].words })),
+          ...open.map((sign) => ({ value: sign, label: say(PANEL_SIGN_WORDS[sign].words) })),
         ]}
         value={picked ?? ''}
         onValue={setChosen}

@@ -1,4 +1,3 @@
-export const panelEvaluationPhylaxon = 'Panel evaluation · Phylaxon';
 export const panel = 'Panel';
 export const panelEvaluation = 'Panel evaluation';
 export const verdict = 'Verdict';

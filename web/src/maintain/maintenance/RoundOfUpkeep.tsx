@@ -71,7 +71,7 @@ export function RoundOfUpkeep({ board, state, keepsPower, onEnd }: Props) {
         </ul>
         {takesPower && (
           <p className="mt-1 text-ink-soft">
-            {atLast.length === 0 ? messages.noCriticalLoadsHere2 : messages.criticalLoadsComeLast}{' '}
+            {atLast.length === 0 ? messages.noCriticalLoadsInThisTask : messages.criticalLoadsComeLast}{' '}
             <Button look="quiet" onClick={() => setIsAsking(true)}>
               {messages.changeCriticalLoads}
             </Button>

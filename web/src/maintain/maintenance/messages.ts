@@ -22,7 +22,7 @@ export const useTheUsualDates = 'Use the usual dates';
 export const enterAWholeNumberOfMonths = (dutyMostMonths: number) =>
   `Enter a whole number of months from 1 to ${dutyMostMonths}.`;
 export const maintenanceTask = 'Maintenance task';
-export const noCriticalLoadsHere2 = 'No critical loads here.';
+export const noCriticalLoadsInThisTask = 'No critical loads in this task.';
 export const criticalLoadsComeLast = 'Critical loads come last.';
 export const changeCriticalLoads = 'Change critical loads';
 export const criticalLoadsLast = 'Critical loads, last';

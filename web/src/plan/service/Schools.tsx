@@ -22,7 +22,7 @@ export function Schools({ answers, serviceAmps }: { answers: readonly SchoolAnsw
   const cell = (method: ServiceMethod, say: (load: ServiceLoad) => string) => {
     const load = loads.get(method);
     return (
-      <td key={method} className="figures px-2 py-1 text-right">
+      <td key={method} className="figures px-2 py-1 text-right whitespace-nowrap">
         {load ? say(load) : '–'}
       </td>
     );
@@ -91,7 +91,10 @@ export function Schools({ answers, serviceAmps }: { answers: readonly SchoolAnsw
                 return (
                   <td
                     key={method}
-                    className={classes('figures px-2 py-1 text-right', load && !load.fits && 'text-danger')}
+                    className={classes(
+                      'figures px-2 py-1 text-right whitespace-nowrap',
+                      load && !load.fits && 'text-danger',
+                    )}
                   >
                     {load
                       ? `${load.fits ? '✓' : messages.short} ${ampsText(Math.abs(load.headroomAmps))}`

@@ -158,7 +158,7 @@ function Card({ card }: { card: DirectoryCard }) {
             <tbody>
               {lines.map(({ place, label, rating, isUnnamed }) => (
                 <tr key={place} className="border-t border-rule align-baseline">
-                  <th scope="row" className="figures w-24 py-1 pr-2 text-left font-bold whitespace-nowrap">
+                  <th scope="row" className="figures w-[1%] py-1 pr-3 text-left font-bold whitespace-nowrap">
                     {place}
                   </th>
                   <td
@@ -169,7 +169,7 @@ function Card({ card }: { card: DirectoryCard }) {
                   >
                     {label}
                   </td>
-                  <td className="figures py-1 text-right text-sm">{rating}</td>
+                  <td className="figures w-[1%] py-1 pl-2 text-right text-sm whitespace-nowrap">{rating}</td>
                 </tr>
               ))}
             </tbody>

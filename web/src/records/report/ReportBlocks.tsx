@@ -1,4 +1,5 @@
-import type { ReportBlock, ReportPicture, ReportTable } from '@phylaxon/core/views/report';
+import { unbroken } from '@phylaxon/core/facts/quantities';
+import type { ReportBlock, ReportLine, ReportPicture, ReportTable } from '@phylaxon/core/views/report';
 import type { ReactNode } from 'react';
 import { fileAddresses } from '../../shared/api/index.ts';
 import { classes } from '../../shared/ui/index.ts';
@@ -29,15 +30,15 @@ function OneBlock({ block, under }: { block: ReportBlock; under: Props['under'] 
     case 'title':
       return (
         <header>
-          <p className="text-ink-soft">{block.note}</p>
+          <p className="text-ink-soft">{unbroken(block.note)}</p>
           <h2 className="text-3xl font-bold">{block.text}</h2>
           <p className={classes('mt-1 text-xl font-bold', block.isUrgent && 'text-danger')}>
-            {block.headline}
+            {unbroken(block.headline)}
           </p>
         </header>
       );
     case 'warning':
-      return <p className="font-bold text-danger">{block.text}</p>;
+      return <p className="font-bold text-danger">{unbroken(block.text)}</p>;
     case 'heading':
       return (
         <div className="break-inside-avoid break-after-avoid pt-4">
@@ -46,7 +47,9 @@ function OneBlock({ block, under }: { block: ReportBlock; under: Props['under'] 
         </div>
       );
     case 'text':
-      return <p>{block.text}</p>;
+      return <p>{unbroken(block.text)}</p>;
+    case 'overview':
+      return <Overview block={block} />;
     case 'finding':
       return <Finding block={block}>{under(block)}</Finding>;
     case 'table':
@@ -55,7 +58,7 @@ function OneBlock({ block, under }: { block: ReportBlock; under: Props['under'] 
       return (
         <ul className="list-disc space-y-1 pl-5">
           {block.items.map((item) => (
-            <li key={item}>{item}</li>
+            <li key={item}>{unbroken(item)}</li>
           ))}
         </ul>
       );
@@ -63,7 +66,7 @@ function OneBlock({ block, under }: { block: ReportBlock; under: Props['under'] 
       return (
         <div className="grid gap-5 sm:grid-cols-2">
           {block.pictures.map((one) => (
-            <Picture key={one.caption} picture={one} isWide />
+            <Picture key={one.caption} picture={one} size="wide" />
           ))}
         </div>
       );
@@ -80,8 +83,48 @@ function OneBlock({ block, under }: { block: ReportBlock; under: Props['under'] 
   }
 }
 
+/** The panel with the numbers of its findings, beside what it comes to. */
+function Overview({ block: { boards, summary, lists } }: { block: Block<'overview'> }) {
+  return (
+    <section
+      aria-label={messages.summary}
+      className="grid items-start gap-x-8 gap-y-4 @xl:grid-cols-[16rem_minmax(0,1fr)] print:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]"
+    >
+      <div className="space-y-4">
+        {boards.map((one) => (
+          <Picture key={one.caption} picture={one} size="board" />
+        ))}
+      </div>
+      <div className="space-y-3">
+        {summary.map((text) => (
+          <p key={text} className="text-lg">
+            {unbroken(text)}
+          </p>
+        ))}
+        {lists.map(({ label, items, isUrgent }) => (
+          <div key={label} className={classes('border-l-4 pl-3', isUrgent ? 'border-danger' : 'border-ink')}>
+            <h3 className={classes('text-lg font-bold', isUrgent && 'text-danger')}>{label}</h3>
+            <ul className="space-y-1">
+              {items.map((item) => (
+                <li key={item}>{unbroken(item)}</li>
+              ))}
+            </ul>
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+const Line = ({ line: { label, text } }: { line: ReportLine }) => (
+  <p>
+    {label !== null && <strong>{label}: </strong>}
+    {unbroken(text)}
+  </p>
+);
+
 function Finding({ block, children }: { block: Block<'finding'>; children: ReactNode }) {
-  const { number, title, where, isUrgent, lines, figures, price, pictures } = block;
+  const { number, title, where, isUrgent, lines, figures, facts, notes, pictures } = block;
   return (
     <section
       aria-label={`${number}. ${title}`}
@@ -89,19 +132,26 @@ function Finding({ block, children }: { block: Block<'finding'>; children: React
     >
       <div className="min-w-0 flex-1 space-y-1">
         <h4 className={classes('text-xl font-bold', isUrgent && 'text-danger')}>
-          {number}. {title}
+          {number}. {unbroken(title)}
         </h4>
-        <p className="text-ink-soft">{where}</p>
-        {lines.map(({ label, text }) => (
-          <p key={`${label} ${text}`}>
-            {label !== null && <strong>{label}: </strong>}
-            {text}
-          </p>
+        <p className="text-ink-soft">{unbroken(where)}</p>
+        {lines.map((line) => (
+          <Line key={`${line.label} ${line.text}`} line={line} />
         ))}
-        {figures !== null && <Table table={figures} isOfFigures />}
-        {price !== null && (
-          <p className="text-right font-bold">{messages.price(<span className="figures">{price}</span>)}</p>
-        )}
+        {figures.length > 0 && <Figures figures={figures} />}
+        <dl className="flex flex-wrap gap-x-6 gap-y-1 border-y border-rule py-1">
+          {facts.map(({ label, text }) => (
+            <div key={label}>
+              <dt className="inline font-bold">{label}: </dt>
+              <dd className="inline">{unbroken(text)}</dd>
+            </div>
+          ))}
+        </dl>
+        <div className="text-sm text-ink-soft">
+          {notes.map((line) => (
+            <Line key={`${line.label} ${line.text}`} line={line} />
+          ))}
+        </div>
         {children}
       </div>
       {pictures.length > 0 && (
@@ -115,7 +165,32 @@ function Finding({ block, children }: { block: Block<'finding'>; children: React
   );
 }
 
-function Picture({ picture, isWide = false }: { picture: ReportPicture; isWide?: boolean }) {
+/** What was measured, each with a bar that holds it against its limit. */
+function Figures({ figures }: Pick<Block<'finding'>, 'figures'>) {
+  return (
+    <ul className="space-y-1">
+      {figures.map(({ label, value, limit, svg }) => (
+        <li key={label}>
+          {label}
+          <span className="flex flex-wrap items-center gap-x-3">
+            <strong className="figures min-w-20 text-right">{unbroken(value)}</strong>
+            {svg !== null && <DrawnPicture svg={svg} alt="" className="h-4 w-40" />}
+            {limit !== null && <span className="text-ink-soft">{unbroken(messages.limitOf(limit))}</span>}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** How large a picture is drawn. */
+const SIZES = {
+  beside: 'max-h-28 max-w-24',
+  wide: 'max-h-80 w-full object-contain object-left',
+  board: 'w-full',
+};
+
+function Picture({ picture, size = 'beside' }: { picture: ReportPicture; size?: keyof typeof SIZES }) {
   const { caption } = picture;
   return (
     <figure className="min-w-0">
@@ -124,8 +199,8 @@ function Picture({ picture, isWide = false }: { picture: ReportPicture; isWide?:
       ) : (
         <DrawnPicture
           svg={picture.svg}
-          alt={isWide ? caption : messages.location(caption)}
-          className={isWide ? 'max-h-80 w-full object-contain object-left' : 'max-h-28 max-w-24'}
+          alt={size === 'beside' ? messages.location(caption) : caption}
+          className={SIZES[size]}
         />
       )}
       <figcaption className="text-sm text-ink-soft">{caption}</figcaption>
@@ -133,35 +208,31 @@ function Picture({ picture, isWide = false }: { picture: ReportPicture; isWide?:
   );
 }
 
-function Table({
-  table: { head, rows },
-  isOfFigures = false,
-}: {
-  table: ReportTable;
-  isOfFigures?: boolean;
-}) {
+function Table({ table: { head, rows } }: { table: ReportTable }) {
   return (
-    <table className={classes('w-full text-left', isOfFigures && 'max-w-xl')}>
-      <thead>
-        <tr className="border-b border-ink">
-          {head.map((text) => (
-            <th key={text} scope="col" className="py-1 pr-4 font-bold">
-              {text}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((row, i) => (
-          <tr key={i} className="break-inside-avoid border-b border-rule align-baseline">
-            {row.map((text, column) => (
-              <td key={column} className={classes('py-1 pr-4', isOfFigures && column > 0 && 'figures')}>
+    <div className="overflow-x-auto" tabIndex={0} role="group" aria-label={head.join(', ')}>
+      <table className="w-full text-left">
+        <thead>
+          <tr className="border-b border-ink">
+            {head.map((text) => (
+              <th key={text} scope="col" className="py-1 pr-4 font-bold">
                 {text}
-              </td>
+              </th>
             ))}
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {rows.map((row, i) => (
+            <tr key={i} className="break-inside-avoid border-b border-rule align-baseline">
+              {row.map((text, column) => (
+                <td key={column} className="py-1 pr-4">
+                  {unbroken(text)}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }

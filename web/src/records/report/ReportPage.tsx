@@ -1,4 +1,4 @@
-import { timeIn } from '@phylaxon/core/facts/calendar';
+import { timeFormats } from '@phylaxon/core/facts/calendar';
 import { reportBlocks, type Report } from '@phylaxon/core/views/report';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
@@ -15,13 +15,11 @@ import {
   TypedInput,
   TypedLines,
 } from '../../shared/ui/index.ts';
-import { useProfile } from '../../shared/stores/index.ts';
+import { useProfile, useSettings } from '../../shared/stores/index.ts';
 import { ReportBlocks } from './ReportBlocks.tsx';
 import { usePrices, type Prices } from './usePrices.ts';
 import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
 import * as messages from './messages.ts';
-
-const time = timeIn(zoneHere());
 
 /** A report for whoever pays, as it will be printed; an electrician adds prices and a remark. */
 export function ReportPage() {
@@ -70,7 +68,9 @@ function Preview({ report, about }: { report: Report; about: ReportAbout }) {
   const [wantsPrices, setWantsPrices] = useState(false);
   const isPricing = isElectrician && wantsPrices;
   const prices = usePrices(report);
-  const blocks = useMemo(() => reportBlocks(report, time), [report]);
+  const settings = useSettings((state) => state.settings);
+  const formats = useMemo(() => timeFormats(settings, zoneHere()), [settings]);
+  const blocks = useMemo(() => reportBlocks(report, formats), [report, formats]);
   return (
     <>
       <p className="flex flex-wrap gap-3 print:hidden">
@@ -143,7 +143,7 @@ function Price({ finding, currency, prices }: { finding: string; currency: strin
   return (
     <div className="pt-2 print:hidden">
       <TypedInput
-        label={messages.price2(currency)}
+        label={messages.priceIn(currency)}
         value={prices.typedAt(finding)}
         isWrong={isWrong}
         onValue={(text) => prices.type(finding, text)}

@@ -1,7 +1,5 @@
-import type { ReactNode } from 'react';
-import { rich } from '../../shared/rich/index.ts';
-
-export const price = (price: ReactNode) => rich`Price: ${price}`;
+export const summary = 'Summary';
+export const limitOf = (limit: string) => `limit ${limit}`;
 export const location = (caption: string) => `Location: ${caption}`;
 export const visit = 'Visit';
 export const back = 'Back';
@@ -18,7 +16,7 @@ export const enterAPriceUnderEachFinding =
 export const currency = 'Currency';
 export const toTheCustomer = 'To the customer';
 export const openingRemark = 'Opening remark';
-export const price2 = (currency: string) => `Price, ${currency}`;
+export const priceIn = (currency: string) => `Price, ${currency}`;
 export const enterAPriceFrom0To = 'Enter a price from 0 to 1,000,000.';
 export const findingsByNumber = 'findings by their number';
 export const finding = (n: number) => `No. ${n}`;

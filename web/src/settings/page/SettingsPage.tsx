@@ -52,6 +52,14 @@ const SHOWN: Choice<keyof Settings>[] = [
     ],
   }),
   choice({
+    name: 'paper',
+    label: messages.printedPages,
+    options: [
+      { value: 'letter', label: messages.letterPaper },
+      { value: 'a4', label: messages.a4Paper },
+    ],
+  }),
+  choice({
     name: 'theme',
     label: messages.theme,
     options: [

@@ -87,3 +87,6 @@ export const learningFromEarlierCases = 'Learning from earlier cases';
 export const howCasesTurnedOut = 'How cases turned out';
 export const keyboardShortcuts = 'Keyboard shortcuts';
 export const usualValue = (words: string, usual: number) => `${words} (usual: ${usual})`;
+export const printedPages = 'Printed pages';
+export const letterPaper = 'Letter (8.5 × 11 in)';
+export const a4Paper = 'A4 (210 × 297 mm)';

@@ -17,10 +17,19 @@ export const invalidateRecord = (): Promise<void> => queryClient.invalidateQueri
 const own: string[] = [];
 const REMEMBERED = 200;
 
-/** Remember a change that this page sends. */
-export function rememberOwnChange(change: string): void {
+/**
+ * Send a change under its name. Once this page has stored it, it asks again by itself; what it could not store may be
+ * stored by another page, and is then news here.
+ */
+export async function asOwnChange<T>(change: string, send: () => Promise<T>): Promise<T> {
   own.push(change);
   if (own.length > REMEMBERED) own.shift();
+  try {
+    return await send();
+  } catch (error) {
+    own.splice(own.lastIndexOf(change), 1);
+    throw error;
+  }
 }
 
 /** The server told of a change: whoever made it asks again by itself. */

@@ -2,7 +2,7 @@ import { del, get, set as keep } from 'idb-keyval';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { sendCommand, isNotNow, NO_SERVER, RequestError, type Pending, type Sendable } from '../api/index.ts';
-import { invalidateRecord, rememberOwnChange } from '../queries/index.ts';
+import { asOwnChange, invalidateRecord } from '../queries/index.ts';
 import { useProfile } from './profileStore.ts';
 
 /** A command that could not be done yet, or that the server refused when it came back. */
@@ -100,9 +100,8 @@ const byWhoIsAtWork = <T>(entry: Pending<T>): Pending<T> => ({
  */
 export async function sendNow<Answer>(command: Sendable<Answer>): Promise<Answer> {
   const entry = await command;
-  rememberOwnChange(entry.id);
   try {
-    return await sendCommand<Answer>(byWhoIsAtWork(entry));
+    return await asOwnChange(entry.id, () => sendCommand<Answer>(byWhoIsAtWork(entry)));
   } finally {
     // Where it was refused, too: something else may stand there by now.
     void invalidateRecord();
@@ -139,9 +138,8 @@ async function sendOrKeep(entry: Pending, file?: Blob): Promise<'stored' | 'wait
     put({ ...sent, refused: null, because: null });
     return 'waiting';
   }
-  rememberOwnChange(sent.id);
   try {
-    await sendCommand(sent, file);
+    await asOwnChange(sent.id, () => sendCommand(sent, file));
     return 'stored';
   } catch (error) {
     if (!isNotNow(error)) throw error;
@@ -165,8 +163,7 @@ async function flush(): Promise<number> {
   let stored = 0;
   for (const entry of useOutbox.getState().waiting.filter(({ refused }) => refused === null)) {
     try {
-      rememberOwnChange(entry.id);
-      await sendCommand(entry, await fileOf(entry));
+      await asOwnChange(entry.id, async () => sendCommand(entry, await fileOf(entry)));
       useOutbox.getState().discard(entry.id);
       stored++;
     } catch (error) {
@@ -197,13 +194,21 @@ export function followOutbox(): () => void {
     }).finally(() => (busy = false));
   };
   const timer = setInterval(() => void tryNow(), AGAIN_MS);
-  const fromOtherTab = (event: StorageEvent) => event.key === NAME && void useOutbox.persist.rehydrate();
+  const fromOtherTab = async (event: StorageEvent) => {
+    if (event.key !== NAME) return;
+    const before = useOutbox.getState().waiting;
+    await useOutbox.persist.rehydrate();
+    const still = new Set(useOutbox.getState().waiting.map(({ id }) => id));
+    // What another tab has stored no longer waits, and is shown from the record.
+    if (before.some(({ id }) => !still.has(id))) void invalidateRecord();
+  };
   const online = () => void tryNow();
   window.addEventListener('online', online);
-  window.addEventListener('storage', fromOtherTab);
+  const onStorage = (event: StorageEvent) => void fromOtherTab(event);
+  window.addEventListener('storage', onStorage);
   return () => {
     clearInterval(timer);
     window.removeEventListener('online', online);
-    window.removeEventListener('storage', fromOtherTab);
+    window.removeEventListener('storage', onStorage);
   };
 }

@@ -6,7 +6,7 @@ const window = inBrowser();
 const { sendNow, followOutbox, sendEntries, useOutbox } = await import('./outbox.ts');
 const { useProfile } = await import('./profileStore.ts');
 const { drawing, entries } = await import('../api/index.ts');
-const { queryClient, RECORD } = await import('../queries/index.ts');
+const { onRecordChanged, queryClient, RECORD } = await import('../queries/index.ts');
 
 const at = '2026-11-25T10:00:00.000Z';
 const note = (text: string) => entries.note(uuid(1), 'Shed', { note: text, at });
@@ -154,5 +154,32 @@ describe('once the server is back', () => {
     await settled(() => waiting().length === 1);
     stop();
     expect(waiting()).toMatchObject([{ refused: null, body: { note: 'Warmer' } }]);
+  });
+
+  test('what this page stored is no news to it; what another tab stored for it is', async () => {
+    server.nowAnswers(() => 'gone');
+    const kept = await note('Warm');
+    await sendEntries(kept);
+    asksAgain = 0;
+    onRecordChanged(kept.id);
+    expect(asksAgain).toBe(1);
+    const stop = followOutbox();
+    server.nowAnswers(() => ({ body: { ids: [] } }));
+    window.dispatchEvent(new window.Event('online'));
+    await settled(() => waiting().length === 0 && asksAgain === 2);
+    onRecordChanged(kept.id);
+    expect(asksAgain).toBe(2);
+    stop();
+  });
+
+  test('what another tab has sent leaves this one, and is asked for', async () => {
+    server.nowAnswers(() => 'gone');
+    await sendEntries(note('Warm'));
+    const stop = followOutbox();
+    asksAgain = 0;
+    window.localStorage.setItem('phylaxon-outbox', JSON.stringify({ state: { waiting: [] }, version: 2 }));
+    window.dispatchEvent(new window.StorageEvent('storage', { key: 'phylaxon-outbox' }));
+    await settled(() => waiting().length === 0 && asksAgain === 1);
+    stop();
   });
 });

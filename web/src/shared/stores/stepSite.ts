@@ -1,5 +1,5 @@
 import { askAs, newId } from '../api/index.ts';
-import { invalidateRecord, rememberOwnChange } from '../queries/index.ts';
+import { asOwnChange, invalidateRecord } from '../queries/index.ts';
 import { useProfile } from './profileStore.ts';
 
 /**
@@ -9,12 +9,13 @@ import { useProfile } from './profileStore.ts';
  */
 export async function stepSite(siteId: string, direction: 'undo' | 'redo', editId: string): Promise<void> {
   const change = newId();
-  rememberOwnChange(change);
   try {
-    await askAs(
-      `POST /sites/:id/${direction}`,
-      { params: { id: siteId }, body: { edit: editId } },
-      { change, profile: useProfile.getState().profile },
+    await asOwnChange(change, () =>
+      askAs(
+        `POST /sites/:id/${direction}`,
+        { params: { id: siteId }, body: { edit: editId } },
+        { change, profile: useProfile.getState().profile },
+      ),
     );
   } finally {
     await invalidateRecord();

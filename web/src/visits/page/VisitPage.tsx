@@ -24,7 +24,7 @@ export function VisitPage() {
   const { data: told, error } = useQuery(recordQueries.visit(visitId));
   if (!told)
     return (
-      <main className="max-w-5xl px-4 py-6">
+      <main className="max-w-5xl px-4 py-5 sm:px-6">
         <title>{messages.serviceVisitPhylaxon}</title>
         <h1 className="text-2xl font-bold">
           {error ? messages.theVisitCouldNotBeLoaded : messages.loadingTheVisit}

@@ -96,7 +96,7 @@ describe('in the breakers that were chosen', () => {
 
   test.each([
     [{}, '3 Nov 2026, 19:05'],
-    [{ dates: 'month-day-year', clock: '12' }, 'Nov 3, 2026, 7:05 PM'],
+    [{ dates: 'month-day-year', clock: '12' }, 'Nov 3, 2026, 7:05\u00a0PM'],
     [{ dates: 'year-month-day' }, '2026-11-03, 19:05'],
   ] as const)('dates and times, %j', (change, expected) => {
     const { timeText, dateText } = chosen(change);

@@ -1,5 +1,6 @@
 import {
   quantityIn,
+  quantityText,
   sayNumber,
   sayPercent,
   sayQuantity,
@@ -7,26 +8,11 @@ import {
   unbroken,
   type Sentence,
 } from '@phylaxon/core/facts/quantities';
+import { timeFormats } from '@phylaxon/core/facts/calendar';
 import type { Settings } from '@phylaxon/core/record/settings';
 import { useMemo } from 'react';
 import { useSettings } from '../../stores/index.ts';
 
-/** The browser writes a date in the order that one of these places has it: 3 Nov 2026, Nov 3, 2026, 2026-11-03. */
-const DATES: Record<Settings['dates'], Intl.DateTimeFormat> = {
-  'day-month-year': new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }),
-  'month-day-year': new Intl.DateTimeFormat('en-US', { day: 'numeric', month: 'short', year: 'numeric' }),
-  'year-month-day': new Intl.DateTimeFormat('en-CA', { day: '2-digit', month: '2-digit', year: 'numeric' }),
-};
-const CLOCKS: Record<Settings['clock'], Intl.DateTimeFormat> = {
-  '24': new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }),
-  '12': new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit' }),
-};
-/** A date without time is that day here, not in Greenwich. */
-const dateOf = (instant: string) => new Date(instant.length === 10 ? `${instant}T00:00` : instant);
-const dateIn = (order: Settings['dates'], instant: string) =>
-  DATES[order].format(dateOf(instant)).replace('Sept', 'Sep');
-const clockIn = (clock: Settings['clock'], instant: string) =>
-  CLOCKS[clock].format(dateOf(instant)).replace('\u202f', '\u00a0');
 const METRES_PER_FOOT = 0.3048;
 
 /**
@@ -39,11 +25,11 @@ export function unitsOf(settings: Settings) {
   const inFeet = settings.length === 'ft';
   const temperatureUnit = inFahrenheit ? '°F' : '°C';
   const lengthUnit: string = settings.length;
+  const { day, clock, time } = timeFormats(settings);
   const fromCelsius = (celsius: number) => quantityIn(celsius, '°C', settings).value;
-  const temperatureText = (celsius: number) => sayQuantity(fromCelsius(celsius), temperatureUnit);
+  const temperatureText = (celsius: number) => quantityText(celsius, '°C', settings);
   /** A temperature difference with its sign: +23.6 °C. */
-  const riseText = (celsius: number) =>
-    `${celsius > 0 ? '+' : ''}${sayQuantity(quantityIn(celsius, 'Δ°C', settings).value, temperatureUnit)}`;
+  const riseText = (celsius: number) => `${celsius > 0 ? '+' : ''}${quantityText(celsius, 'Δ°C', settings)}`;
   return {
     temperatureUnit,
     lengthUnit,
@@ -71,11 +57,11 @@ export function unitsOf(settings: Settings) {
     /** A sentence of the core as text, no figure parted from its unit. */
     say: (sentence: Sentence): string => unbroken(sentenceText(sentence, settings)),
     /** An instant in local time. */
-    timeText: (instant: string) => `${dateIn(settings.dates, instant)}, ${clockIn(settings.clock, instant)}`,
+    timeText: time,
     /** The time of day. */
-    clockText: (instant: string) => clockIn(settings.clock, instant),
+    clockText: clock,
     /** A day, from an instant or from a date without time. */
-    dateText: (instant: string) => dateIn(settings.dates, instant),
+    dateText: day,
   };
 }
 export type Units = ReturnType<typeof unitsOf>;
