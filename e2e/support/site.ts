@@ -1,16 +1,17 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import type { Board, SiteSummary } from '@phylaxon/core/views/board';
 
-/** The demo’s panel as the server tells it. */
-export async function demoBoard(request: APIRequestContext): Promise<Board> {
+/** A panel of the demo as the server tells it. */
+export async function demoBoard(request: APIRequestContext, name = 'Main panel'): Promise<Board> {
   const { sites } = (await (await request.get('/api/v1/sites')).json()) as { sites: SiteSummary[] };
   const demo = sites.find(({ site }) => site.name === 'Saltmarsh Sail Loft')!;
-  return (await (await request.get(`/api/v1/panels/${demo.panels[0]!.panel.id}`)).json()) as Board;
+  const { panel } = demo.panels.find((one) => one.panel.name === name)!;
+  return (await (await request.get(`/api/v1/panels/${panel.id}`)).json()) as Board;
 }
 
 /** The address of a breaker’s detail in the demo, by its circuit’s name. */
-export async function detailPath(request: APIRequestContext, label: string): Promise<string> {
-  const board = await demoBoard(request);
+export async function detailPath(request: APIRequestContext, label: string, panel?: string): Promise<string> {
+  const board = await demoBoard(request, panel);
   const entry = board.breakers.find((one) => one.label === label)!;
   return `/panels/${board.panel.id}/breakers/${entry.breaker.id}`;
 }

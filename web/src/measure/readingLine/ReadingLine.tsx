@@ -16,7 +16,12 @@ export function ReadingLine() {
   const line = useTypedLine(places);
   const close = useReadingLine((state) => state.close);
   const field = useRef<HTMLTextAreaElement>(null);
-  useEffect(() => field.current?.focus(), []);
+  useEffect(() => {
+    const { current } = field;
+    current?.focus();
+    // What it opens with is gone on with.
+    current?.setSelectionRange(current.value.length, current.value.length);
+  }, []);
   const { text, pieces, notUnderstood, missing, mayNot, doubts, isAsked, became } = line;
 
   const onKeyDown = (event: KeyboardEvent<HTMLTextAreaElement>) => {
