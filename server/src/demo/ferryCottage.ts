@@ -104,7 +104,13 @@ const HALL: DemoCircuit[] = [
         openedBy: 'homeowner',
         openedAt: '2026-04-11T20:30:00Z',
         words: 'Lamps flicker when the door slams',
-        found: [...QUIET, ['light-behaviour', 'flicker-one-circuit']],
+        found: [
+          ...QUIET,
+          ['light-behaviour', 'flicker-one-circuit'],
+          ['outlet-sag', 'over-6-percent'],
+          ['terminal-inspection', 'clean-and-tight'],
+          ['millivolt-drop', 'like-peers'],
+        ],
         end: ended(
           '2026-04-20T10:00:00Z',
           'repaired-elsewhere',

@@ -1,5 +1,6 @@
 import type { CurveInput } from '@phylaxon/core/record/entities';
-import type { DemoCircuit, DemoEntry, DemoPanelEntry, DemoSite } from './shape.ts';
+import { ACTION_WORDS } from '@phylaxon/core/facts/vocabulary';
+import type { DemoCircuit, DemoEntry, DemoMap, DemoPanelEntry, DemoSite, DemoVisit } from './shape.ts';
 import { clamp, copper, ended, held, demoLoad, look, QUIET, soak, demoVolts } from './shape.ts';
 
 /** The heat survey of 12 October, panel soaked under load for two hours. */
@@ -236,6 +237,16 @@ const CIRCUITS: DemoCircuit[] = [
       loads: [demoLoad('Shower pump', 480, { va: 650, turns: [420, 5400], surge: [6, 0.3] })],
     },
     log: [{ event: { kind: 'trip', at: '2026-11-17T06:50:00Z', pace: 'seconds' } }],
+    cases: [
+      {
+        complaint: 'trips',
+        openedBy: 'homeowner',
+        openedAt: '2026-11-17T07:05:00Z',
+        words: 'The shower stops and the breaker is off',
+        found: [...QUIET],
+        end: null,
+      },
+    ],
   },
   {
     breaker: { space: 13, poles: 1, ratingAmps: 20, kind: 'gfci', installedOn: '2019-04-02' },
@@ -301,12 +312,14 @@ const CIRCUITS: DemoCircuit[] = [
           ...QUIET,
           ['handle-finger-test', 'gives'],
           ['reset-feel', 'clean-clicks'],
-          ['reset-result', 'holds'],
-          ['power-after-reset', 'restored'],
+          ['reset-result', 'trips-in-minutes'],
+          ['reset-result-unplugged', 'holds'],
+          ['appliance-check', 'trips-there-too'],
+          ['load-wire-lifted', 'holds'],
         ],
         end: ended(
           '2025-12-19T07:30:00Z',
-          'reset-holds',
+          'repaired-elsewhere',
           { cause: 'appliance-fault', who: 'electrician', how: 'measured' },
           'Lower element leaks to ground when hot. New element installed in January.',
         ),
@@ -351,7 +364,10 @@ const CIRCUITS: DemoCircuit[] = [
         words: 'Desk lamp dead',
         found: [
           ['power-loss-extent', 'one-device'],
+          ['handle-finger-test', 'firm'],
+          ['downstream-device', 'not-tripped'],
           ['outlet-voltage', 'normal'],
+          ['appliance-check', 'trips-there-too'],
         ],
         end: ended('2026-07-21T14:10:00Z', 'repaired-elsewhere', {
           cause: 'device-failed',
@@ -420,7 +436,12 @@ const CIRCUITS: DemoCircuit[] = [
         openedBy: 'electrician',
         openedAt: '2026-03-10T19:00:00Z',
         words: 'Stairs dark, breaker does not stay on',
-        found: [...QUIET, ['load-wire-lifted', 'trips']],
+        found: [
+          ...QUIET,
+          ['reset-feel', 'hard-or-gritty'],
+          ['load-wire-lifted', 'trips'],
+          ['terminal-inspection', 'clean-and-tight'],
+        ],
         end: ended(
           '2026-03-14T10:20:00Z',
           'replaced',
@@ -480,6 +501,7 @@ const CIRCUITS: DemoCircuit[] = [
           ['smell', 'none'],
           ['handle-finger-test', 'firm'],
           ['downstream-device', 'tripped'],
+          ['neighbours-power', 'on'],
         ],
         end: ended('2026-05-06T08:25:00Z', 'reset-holds', {
           cause: 'downstream-device-tripped',
@@ -522,7 +544,12 @@ const YARD_CIRCUITS: DemoCircuit[] = [
         openedBy: 'homeowner',
         openedAt: '2026-01-18T09:35:00Z',
         words: 'Trips with the pressure washer',
-        found: [...QUIET, ['reset-result-unplugged', 'holds'], ['appliance-check', 'trips-there-too']],
+        found: [
+          ...QUIET,
+          ['reset-feel', 'clean-clicks'],
+          ['reset-result-unplugged', 'holds'],
+          ['appliance-check', 'trips-there-too'],
+        ],
         end: ended(
           '2026-01-18T11:30:00Z',
           'repaired-elsewhere',
@@ -563,6 +590,9 @@ const YARD_CIRCUITS: DemoCircuit[] = [
           ['handle-finger-test', 'gives'],
           ['reset-feel', 'clean-clicks'],
           ['reset-result', 'trips-at-once'],
+          ['reset-result-unplugged', 'trips-at-once'],
+          ['load-wire-lifted', 'holds'],
+          ['insulation-resistance', 'near-zero'],
         ],
         end: ended(
           '2026-03-02T12:00:00Z',
@@ -578,6 +608,10 @@ const YARD_CIRCUITS: DemoCircuit[] = [
       lengthM: 40,
       loads: [demoLoad('Floodlights', 380)],
     },
+    log: [
+      look('2026-03-02T12:20:00Z', 'insulation-resistance', 'over-1-megohm'),
+      { event: { kind: 'reset', at: '2026-03-02T12:30:00Z', feel: 'clean-clicks', result: 'holds' } },
+    ],
   },
   {
     breaker: {
@@ -644,6 +678,11 @@ const MAIN_PANEL_ENTRIES: DemoPanelEntry[] = [
     }),
   },
   {
+    at: '2026-10-12T13:06:00Z',
+    kind: 'sign',
+    content: () => ({ sign: 'damp' }),
+  },
+  {
     at: '2026-10-31T16:20:00Z',
     kind: 'upkeep-round',
     content: (breakerIn) => ({
@@ -651,7 +690,77 @@ const MAIN_PANEL_ENTRIES: DemoPanelEntry[] = [
       results: [1, 3, 13].map((space) => ({ breakerId: breakerIn(space), result: 'trips' })),
     }),
   },
+  {
+    at: '2026-11-21T16:30:00Z',
+    kind: 'report-prices',
+    content: (breakerIn) => ({
+      currency: 'USD',
+      prices: Object.entries(PRICES).map(([space, [headline, amount]]) => ({
+        ...{ finding: `breaker ${breakerIn(Number(space))}`, headline, amount },
+      })),
+      remark: 'All three breakers can be done in one visit with the main off for 40 minutes.',
+    }),
+  },
 ];
+
+/** What the work on the main panel was offered for. */
+const PRICES = {
+  8: [ACTION_WORDS['replace-breaker-and-remake-joint'].headline, 240],
+  9: [ACTION_WORDS['replace-breaker'].headline, 165],
+  11: [ACTION_WORDS['replace-breaker'].headline, 165],
+} as const;
+
+/** Where the circuits of the main panel lead. */
+const MAIN_MAP: DemoMap = {
+  at: '2026-09-12T15:00:00Z',
+  rooms: {
+    'Apartment kitchen': { 'counter left': 1, 'counter right': 1, range: 5 },
+    'Apartment bedrooms': { 'outlet by the door': 3, 'outlet by the window': 3 },
+    'Apartment bath': { mirror: 13, 'shower pump': 12, 'water heater': 15 },
+    'Cutting floor': { plotter: 10, 'outlet by the stairs': 10, hoist: 20 },
+    'Sewing bench': { 'long-arm machine': 2, 'zigzag machine': 2, 'hot knives': 8 },
+    'Tea corner': { kettle: 4, 'steam press': 4 },
+    Loft: { 'heater, seaward': 6, lights: 11, dehumidifier: 9 },
+    'Stairs and yard': { 'hall light': 21, 'yard outlet': 14, 'bench tools': 24 },
+  },
+  staysOn: [16, 19],
+};
+
+const MAIN_VISIT: DemoVisit = {
+  plannedAt: '2026-11-21T16:00:00Z',
+  startedAt: null,
+  plan: (breakerIn) => ({
+    tasks: [
+      {
+        ...{ id: 'hot-knives', work: 'remake-joint', breakerId: breakerIn(8), partId: null },
+        ...{ label: 'Hot-knife bench', space: 8, poles: 1, ratingAmps: 20, family: 'Orrin S' },
+        conductor: copper('12'),
+      },
+    ],
+    off: 'its main breaker',
+    plannedFor: '2026-12-08T14:00:00.000Z',
+    minutes: 40,
+    dependents: ['Sump pump', 'Router and alarm'],
+  }),
+};
+
+const YARD_VISIT: DemoVisit = {
+  plannedAt: '2026-05-04T08:00:00Z',
+  startedAt: '2026-05-12T09:00:00Z',
+  plan: (breakerIn) => ({
+    tasks: [
+      {
+        ...{ id: 'winch', work: 'remake-joint', breakerId: breakerIn(1), partId: null },
+        ...{ label: 'Slipway winch', space: 1, poles: 2, ratingAmps: 20, family: 'Orrin S' },
+        conductor: copper('12'),
+        receptacles: false,
+      },
+    ],
+    off: 'the main breaker of the main panel',
+    plannedFor: '2026-05-12T09:00:00.000Z',
+    minutes: 35,
+  }),
+};
 
 export const SAIL_LOFT: DemoSite = {
   site: {
@@ -676,6 +785,8 @@ export const SAIL_LOFT: DemoSite = {
       circuits: CIRCUITS,
       mainLog: MAIN_LOG,
       entries: MAIN_PANEL_ENTRIES,
+      map: MAIN_MAP,
+      visits: [MAIN_VISIT],
       pictured: true,
     },
     {
@@ -692,6 +803,7 @@ export const SAIL_LOFT: DemoSite = {
       },
       fedThrough: 'main',
       circuits: YARD_CIRCUITS,
+      visits: [YARD_VISIT],
     },
   ],
 };

@@ -41,7 +41,9 @@ import {
 import { BreakerTable, SiteTable, type Store } from '../store/index.ts';
 import { decisionText, redecideAll, redecidePanel } from '../recordService/index.ts';
 import { FERRY_COTTAGE } from './ferryCottage.ts';
+import { logHouseMap } from './houseMap.ts';
 import { logHeatPictures } from './heatPictures.ts';
+import { logVisit } from './visits.ts';
 import { logThreeDays } from './threeDays.ts';
 import { SAIL_LOFT } from './sailLoft.ts';
 import type { DemoCase, DemoEntry, DemoPanel, DemoSite } from './shape.ts';
@@ -90,6 +92,7 @@ async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel
   const panel = await addPanel(edit, siteId, panelInput.parse({ ...demo.panel, ...feed }));
   const happenings: Happening[] = [];
   const inSpace = new Map<number, string>();
+  const breakerIn = (space: number) => inSpace.get(space)!;
   const logOf = (id: () => string, entries: readonly DemoEntry[] = []) =>
     happenings.push(
       ...entries.map((entry) => ({ at: atOf(entry), happen: (e: Edit) => logEntry(e, id(), entry) })),
@@ -103,8 +106,8 @@ async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel
     logOf(() => id, log);
     for (const one of cases)
       happenings.push({
-        at: iso(one.end.at),
-        happen: (e) => closedCase(e, { siteId, panelId: panel.id, breakerId: id }, one),
+        at: iso(one.end?.at ?? one.openedAt),
+        happen: (e) => toldCase(e, { siteId, panelId: panel.id, breakerId: id }, one),
       });
     if (!replaced) continue;
     logOf(() => id, replaced.before);
@@ -127,11 +130,21 @@ async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel
     happenings.push({
       at: iso(at),
       happen: (e) =>
-        logPanelEntry(
-          e,
-          panel.id,
-          panelEntryInput.parse({ kind, at: iso(at), content: content((space) => inSpace.get(space)!) }),
-        ),
+        logPanelEntry(e, panel.id, panelEntryInput.parse({ kind, at: iso(at), content: content(breakerIn) })),
+    });
+  for (const visit of demo.visits ?? [])
+    happenings.push({
+      at: iso(visit.startedAt ?? visit.plannedAt),
+      happen: () => logVisit(manager, panel.id, visit, breakerIn),
+    });
+  const { map } = demo;
+  if (map)
+    happenings.push({
+      at: iso(map.at),
+      happen: async () => {
+        const known = (await branchesOf(manager, panel.id)).map(({ id }) => id);
+        await logHouseMap(manager, panel.id, { ...map, at: iso(map.at) }, known, breakerIn);
+      },
     });
   await manager.update(BreakerTable, { panelId: panel.id }, { createdAt: DRAWN_AT });
   await redecidePanel(manager, panel.id, DRAWN_AT);
@@ -142,8 +155,8 @@ async function seedPanel(manager: EntityManager, siteId: string, demo: DemoPanel
   return panel.id;
 }
 
-/** A case as it was opened, worked and closed. */
-async function closedCase(
+/** A case as it was opened, worked and, if it is, closed. */
+async function toldCase(
   edit: Edit,
   where: { siteId: string; panelId: string; breakerId: string },
   { found, end, openedAt, ...about }: DemoCase,
@@ -155,6 +168,9 @@ async function closedCase(
     at: new Date(Date.parse(openedAt) + (i + 1) * 60_000).toISOString(),
   }));
   await answerCase(edit, id, caseAnswers.parse({ answers }).answers);
+  if (!end) return;
+  // What was answered counts before it is decided by.
+  await redecidePanel(edit.manager, where.panelId, answers.at(-1)!.at);
   const decision = decisionInCase(await caseRecordOf(edit.manager, id));
   await closeCase(edit, id, caseClosing.parse({ ...end, at: iso(end.at) }), decisionText(decision));
 }

@@ -1,4 +1,6 @@
 import type { PanelEntryName } from '@phylaxon/core/record/panelEntries';
+import type { visitPlan } from '@phylaxon/core/visit/work';
+import type { z } from 'zod';
 import type {
   BreakerInput,
   CaseClosing,
@@ -26,7 +28,8 @@ export type DemoEntry =
 export interface DemoCase extends Pick<CaseInput, 'complaint' | 'openedBy' | 'openedAt' | 'words'> {
   /** A minute apart, from when it was opened on. */
   found: [test: ObservationInput['test'], outcome: string][];
-  end: CaseClosing;
+  /** null: it is still open. */
+  end: CaseClosing | null;
 }
 
 /** One circuit of a demo panel: its breaker, what hangs on it, what was logged. */
@@ -50,6 +53,21 @@ export interface DemoPanelEntry {
   content: (breakerIn: (space: number) => string) => object;
 }
 
+/** A visit to a panel: its plan, and when it was made; null: it is still to come. */
+export interface DemoVisit {
+  plannedAt: string;
+  startedAt: string | null;
+  plan: (breakerIn: (space: number) => string) => z.input<typeof visitPlan>;
+}
+
+/** Where the circuits of a panel lead: for each room its places, each with the space that feeds it. */
+export interface DemoMap {
+  at: string;
+  rooms: Record<string, Record<string, number>>;
+  /** Spaces that nobody may turn off. */
+  staysOn: number[];
+}
+
 export interface DemoPanel {
   /** A temperature camera looked at it. */
   pictured?: true;
@@ -62,6 +80,8 @@ export interface DemoPanel {
   mainLog?: DemoEntry[];
   /** What was logged of the panel as a whole. */
   entries?: DemoPanelEntry[];
+  visits?: DemoVisit[];
+  map?: DemoMap;
 }
 
 export interface DemoSite {

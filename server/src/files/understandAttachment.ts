@@ -1,6 +1,6 @@
 import { readFile, stat } from 'node:fs/promises';
 import { gunzipSync } from 'node:zlib';
-import { HeatMatrixDamaged, unpackHeatMatrix } from '@phylaxon/core/record/heatMatrices';
+import { HeatMatrixDamaged, heatPreview, unpackHeatMatrix } from '@phylaxon/core/record/heatMatrices';
 import type { AttachmentAbout, AttachmentKind } from '@phylaxon/core/record/panelEntries';
 import { RecordingDamaged, recordingSummary, unpackRecording } from '@phylaxon/core/record/recordings';
 import { plainJpeg } from './jpeg.ts';
@@ -40,8 +40,9 @@ export function attachmentOf(content: Buffer, kind: AttachmentKind): UnderstoodA
       const { channels, ...summary } = recordingSummary(unpackRecording(bytes));
       return { about: { kind, ...summary, channels }, content };
     }
-    const { width, height } = unpackHeatMatrix(bytes);
-    return { about: { kind, width, height }, content };
+    const matrix = unpackHeatMatrix(bytes);
+    const { width, height } = matrix;
+    return { about: { kind, width, height, preview: heatPreview(matrix) }, content };
   } catch (error) {
     if (error instanceof RecordingDamaged || error instanceof HeatMatrixDamaged)
       throw new FileRefused(error.message);

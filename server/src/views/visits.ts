@@ -45,6 +45,7 @@ function summaryOf({ plan, plannedAt, steps }: KnownVisit) {
     plannedAt,
     plannedFor: plan.plannedFor,
     what: plan.tasks.map(({ label }) => label),
+    places: plan.tasks.map(({ space, half, poles }) => ({ space, half, poles })),
     sources: plan.sources.map(({ kind }) => kind),
     stands,
     endedAt: stands === 'finished' || stands === 'left' ? (steps.at(-1)?.at ?? null) : null,

@@ -1,2 +1,3 @@
 export * from './heatMatrix.ts';
 export * from './readMatrix.ts';
+export * from './heatPreview.ts';

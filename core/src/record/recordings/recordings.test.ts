@@ -110,6 +110,11 @@ test('what is told of a recording', () => {
         quantity: 'current',
         spread: { least: 6, mean: 10, most: 18 },
         quarterHour: { fromMs: 1_200_000, mean: 18 },
+        // Thirds of it: low, high, low.
+        curve: {
+          least: expect.any(Array),
+          most: [...Array(32).fill(6), ...Array(32).fill(18), ...Array(32).fill(6)],
+        },
       },
     ],
   });

@@ -5,6 +5,7 @@ import {
   type HighestMean,
   type CurrentRange,
 } from '../../physics/loggedCurrent/index.ts';
+import { curveOf, type Curve } from './curve.ts';
 import { samplesOf, type ChannelQuantity, type Recording } from './recording.ts';
 
 /** A quarter of an hour: what a service’s load is judged by. */
@@ -22,6 +23,7 @@ export interface RecordingSummary {
     spread: CurrentRange | null;
     /** Of currents: the quarter hour with the highest mean; null where none was logged whole. */
     quarterHour: HighestMean | null;
+    curve: Curve;
   }[];
 }
 
@@ -29,7 +31,7 @@ export interface RecordingSummary {
  * What is told of a recording without opening it.
  *
  * @param recording all of it
- * @returns from when to when (ms since 1970), how finely (ms), and for each channel its least, mean, most and highest quarter hour
+ * @returns from when to when (ms since 1970), how finely (ms), and for each channel its least, mean, most, highest quarter hour and course
  * @example recordingSummary(recording).channels[0].quarterHour // { fromMs: …, mean: 14.2 }
  */
 export function recordingSummary(recording: Recording): RecordingSummary {
@@ -45,6 +47,7 @@ export function recordingSummary(recording: Recording): RecordingSummary {
         quantity,
         spread: spreadOf(samples),
         quarterHour: quantity === 'current' ? highestMean(samples, QUARTER_HOUR_MS) : null,
+        curve: curveOf(samples),
       };
     }),
   };

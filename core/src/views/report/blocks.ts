@@ -1,7 +1,7 @@
 import type { TimeFormats } from '../../facts/calendar/index.ts';
 import { capital, type Sentence } from '../../facts/quantities/index.ts';
 import { URGENCIES } from '../../facts/hazards/index.ts';
-import { figureBarSvg } from './figureBar.ts';
+import { figureBarSvg } from '../panelDrawings/index.ts';
 import type { Money, Report, ReportFigure, ReportFinding, ReportPicture } from './schema.ts';
 import { URGENCY_WORDS } from './urgency.ts';
 import * as messages from './messages.ts';

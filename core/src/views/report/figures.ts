@@ -7,7 +7,7 @@ import {
   sayRise,
   sayTemperature,
 } from '../../facts/quantities/index.ts';
-import { hasBar } from './figureBar.ts';
+import { hasBar } from '../panelDrawings/index.ts';
 import type { ReportFigure } from './schema.ts';
 import * as messages from './messages.ts';
 

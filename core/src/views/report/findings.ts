@@ -15,7 +15,7 @@ import {
 } from '../panelReview/index.ts';
 import { whereItIs } from '../upkeep/index.ts';
 import { figuresOf } from './figures.ts';
-import { locatorSvg } from './locator.ts';
+import { locatorSvg } from '../panelDrawings/index.ts';
 import { URGENCIES, type ReportFinding, type ReportPicture, type Urgency } from './schema.ts';
 import * as messages from './messages.ts';
 

@@ -20,9 +20,7 @@ import {
   type BreakerRecordParts,
 } from '../../testing/index.ts';
 import { panelReviewOf } from '../panelReview/index.ts';
-import { boardSvg } from './boardDrawing.ts';
-import { figureBarSvg, hasBar } from './figureBar.ts';
-import { locatorSvg } from './locator.ts';
+import { boardSvg, figureBarSvg, hasBar, locatorSvg } from '../panelDrawings/index.ts';
 import {
   report,
   reportBlocks,

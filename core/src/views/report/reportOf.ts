@@ -9,7 +9,7 @@ import { standingSteps } from '../../visit/work/index.ts';
 import { askFor, KIND_HEADINGS, type PanelReviewView } from '../panelReview/index.ts';
 import { whereTrendIs, type UpkeepView } from '../upkeep/index.ts';
 import { sheetLines, standsAs, taskEnds, type VisitRecord } from '../visit/index.ts';
-import { boardSvg, type DrawnBreaker } from './boardDrawing.ts';
+import { boardSvg, type DrawnBreaker } from '../panelDrawings/index.ts';
 import { byUrgency, findingsOf, type FindingOf, type ReportedBreaker } from './findings.ts';
 import { URGENCY_WORDS } from './urgency.ts';
 import {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { id, instant, panel, site } from '../../record/entities/index.ts';
 import { PANEL_ENTRIES } from '../../record/panelEntries/index.ts';
-import { SOURCE_KINDS, visitFact } from '../../visit/work/index.ts';
+import { SOURCE_KINDS, visitFact, visitTask } from '../../visit/work/index.ts';
 
 /** How a visit stands. */
 export const VISIT_STANDS = ['planned', 'under-way', 'finished', 'left'] as const;
@@ -15,6 +15,7 @@ export const visitSummary = z.object({
   plannedAt: instant,
   plannedFor: instant.nullable(),
   what: z.array(z.string()).describe('circuits affected'),
+  places: z.array(visitTask.pick({ space: true, half: true, poles: true })).describe('where the work is'),
   sources: z.array(z.enum(SOURCE_KINDS)).describe('other sources that the person named'),
   stands: z.enum(VISIT_STANDS),
   endedAt: instant.nullable(),

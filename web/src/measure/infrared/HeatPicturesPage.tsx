@@ -8,6 +8,7 @@ import { Button, FileField, PageHead, Problems, useUnits } from '../../shared/ui
 import { BoardPhoto } from './BoardPhoto.tsx';
 import { Compare } from './Compare.tsx';
 import { KeptPhotos } from './KeptPhotos.tsx';
+import { HeatThumbnail } from './HeatThumbnail.tsx';
 import { HeatPictureEditor } from './HeatPictureEditor.tsx';
 import type { Opened } from './openedPicture.ts';
 import { scaledCorners } from './corners.ts';
@@ -88,10 +89,11 @@ export function HeatPicturesPage() {
           <div className="mt-1 flex flex-wrap gap-2" role="group" aria-label={messages.compareWith}>
             {kept
               .filter(({ entry }) => entry.id !== current.entry.id)
-              .map(({ entry }) => (
-                <Pick
+              .map(({ entry, about }) => (
+                <PictureChoice
                   key={entry.id}
                   entry={entry}
+                  about={about}
                   isChosen={entry.id === beside}
                   onPick={() => setBeside(entry.id)}
                 />
@@ -157,10 +159,11 @@ function List({
     <section aria-label={messages.savedImages}>
       <h2 className="text-xl font-bold">{messages.savedImages}</h2>
       <div className="mt-1 flex flex-wrap gap-2">
-        {kept.map(({ entry }) => (
-          <Pick
+        {kept.map(({ entry, about }) => (
+          <PictureChoice
             key={entry.id}
             entry={entry}
+            about={about}
             isChosen={entry.id === chosen}
             onPick={() => onChoose(entry.id)}
           />
@@ -170,8 +173,14 @@ function List({
   );
 }
 
-function Pick({ entry, isChosen, onPick }: { entry: Kept['entry']; isChosen: boolean; onPick: () => void }) {
+interface PickProps extends Pick<Kept, 'entry' | 'about'> {
+  isChosen: boolean;
+  onPick: () => void;
+}
+
+function PictureChoice({ entry, about, isChosen, onPick }: PickProps) {
   const { timeText, say, temperatureText } = useUnits();
+  const preview = about?.kind === 'heat-matrix' ? about.preview : undefined;
   return (
     <Button
       look={isChosen ? 'primary' : 'quiet'}
@@ -179,13 +188,23 @@ function Pick({ entry, isChosen, onPick }: { entry: Kept['entry']; isChosen: boo
       onClick={onPick}
       className="text-left"
     >
-      <span className="figures block">{timeText(entry.at)}</span>
-      <span className="block text-sm font-normal">
-        {messages.ambient2(
-          say(heatPicture.say(entry.content)),
-          temperatureText(entry.content.ambientC),
-          entry.simulated && messages.simulated,
-        )}
+      <span className="flex items-center gap-3">
+        {preview && <HeatThumbnail preview={preview} />}
+        <span>
+          <span className="figures block">{timeText(entry.at)}</span>
+          <span className="block text-sm font-normal">
+            {messages.ambient2(
+              say(heatPicture.say(entry.content)),
+              temperatureText(entry.content.ambientC),
+              entry.simulated && messages.simulated,
+            )}
+          </span>
+          {preview && (
+            <span className="block text-sm font-normal">
+              {messages.hottest(temperatureText(preview.hottest.celsius))}
+            </span>
+          )}
+        </span>
       </span>
     </Button>
   );

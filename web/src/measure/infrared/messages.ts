@@ -85,3 +85,4 @@ export const cornerOfTheBoard = (i: string | undefined) => `Corner of the board,
 export const acrossDown = (x: number, y: number) => `${x} across, ${y} down`;
 export const theFileCannotBeRead = 'The file cannot be read.';
 export const theImageCouldNotBeProcessed = 'The image could not be processed.';
+export const hottest = (celsius: string) => `Hottest spot ${celsius}`;

@@ -8,6 +8,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { uploads, entries, newId } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { Button, PageHead, SendButton, useUnits } from '../../shared/ui/index.ts';
+import { ChannelCurve } from './ChannelCurve.tsx';
 import { ImportLogger, type ReadFile } from './ImportLogger.tsx';
 import { recordingPlaceWords } from './recordingPlace.ts';
 import { RecordingView } from './RecordingView.tsx';
@@ -50,6 +51,9 @@ export function RecordingsPage() {
   );
 }
 
+/** Channels of a recording that are drawn in the list. */
+const MOST_CURVES = 2;
+
 function Kept({ board }: { board: Board }) {
   const { timeText } = useUnits();
   const { data } = useQuery(recordQueries.panelEntries(board.panel.id, 'recording'));
@@ -64,20 +68,29 @@ function Kept({ board }: { board: Board }) {
           <li key={entry.id}>
             <Link
               to={`/panels/${board.panel.id}/recordings/${entry.id}`}
-              className="block min-h-11 py-2 hover:bg-bone-sunk"
+              className="flex min-h-11 flex-wrap items-center justify-between gap-x-6 gap-y-1 py-2 hover:bg-bone-sunk"
             >
-              <strong className={entry.struck ? 'line-through' : undefined}>
-                {content.channels.map(({ name, at }) => recordingPlaceWords(at, board) || name).join(', ')}
-              </strong>
-              <span className="figures block text-sm text-ink-soft">
-                {timeText(entry.at)}
-                {told &&
-                  messages.samples(
-                    sayDuration((told.toMs - told.fromMs) / 1000),
-                    told.samples.toLocaleString('en-US'),
-                  )}
-                {entry.struck && messages.voided(entry.struck.why)}
+              <span className="min-w-0">
+                <strong className={entry.struck ? 'line-through' : undefined}>
+                  {content.channels.map(({ name, at }) => recordingPlaceWords(at, board) || name).join(', ')}
+                </strong>
+                <span className="figures block text-sm text-ink-soft">
+                  {timeText(entry.at)}
+                  {told &&
+                    messages.samples(
+                      sayDuration((told.toMs - told.fromMs) / 1000),
+                      told.samples.toLocaleString('en-US'),
+                    )}
+                  {entry.struck && messages.voided(entry.struck.why)}
+                </span>
               </span>
+              {told && (
+                <span className="flex flex-wrap gap-x-6 gap-y-1">
+                  {told.channels.slice(0, MOST_CURVES).map((channel, i) => (
+                    <ChannelCurve key={i} channel={channel} />
+                  ))}
+                </span>
+              )}
             </Link>
           </li>
         );

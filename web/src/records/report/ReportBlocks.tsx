@@ -2,8 +2,7 @@ import { unbroken } from '@phylaxon/core/facts/quantities';
 import type { ReportBlock, ReportLine, ReportPicture, ReportTable } from '@phylaxon/core/views/report';
 import type { ReactNode } from 'react';
 import { fileAddresses } from '../../shared/api/index.ts';
-import { classes } from '../../shared/ui/index.ts';
-import { DrawnPicture } from './DrawnPicture.tsx';
+import { classes, DrawnPicture } from '../../shared/ui/index.ts';
 import * as messages from './messages.ts';
 
 type Block<K extends ReportBlock['is']> = Extract<ReportBlock, { is: K }>;

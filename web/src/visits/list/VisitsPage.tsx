@@ -5,15 +5,17 @@ import {
   tasksOf,
   visitOrder,
   type VisitStands,
+  type VisitSummary,
 } from '@phylaxon/core/views/visit';
 import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
 import type { Board } from '@phylaxon/core/views/board';
+import { locatorSvg } from '@phylaxon/core/views/panelDrawings';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { newId } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { Notice, PageHead, useUnits } from '../../shared/ui/index.ts';
+import { DrawnPicture, Notice, PageHead, useUnits } from '../../shared/ui/index.ts';
 import { PlanForm } from './PlanForm.tsx';
 import * as messages from './messages.ts';
 
@@ -34,7 +36,6 @@ export function VisitsPage() {
     combine: (answers) =>
       new Map(answers.flatMap(({ data }): [string, Board][] => (data ? [[data.panel.id, data]] : []))),
   });
-  const { timeText } = useUnits();
   const isReady = planning !== undefined && known !== undefined && boards.size === planning.panels.length;
   return (
     <main className="max-w-5xl space-y-6 px-4 py-5 sm:px-6">
@@ -50,19 +51,9 @@ export function VisitsPage() {
         <section aria-label={messages.plannedAndPastVisits} className="border-t border-rule-strong pt-3">
           <h2 className="text-xl font-bold">{messages.plannedAndPastVisits}</h2>
           <ul className="divide-y divide-rule">
-            {known.visits.map(({ visitId, panelName, what, stands, plannedAt, endedAt, plannedFor }) => (
-              <li key={visitId}>
-                <Link
-                  to={`/visits/${visitId}`}
-                  className="flex min-h-12 flex-wrap items-baseline justify-between gap-x-4 py-2 hover:bg-bone-sunk"
-                >
-                  <span>
-                    <strong className="underline underline-offset-4">{panelName}</strong>: {what.join(', ')}
-                  </span>
-                  <span className="text-sm text-ink-soft">
-                    {STANDS[stands]}, {timeText(endedAt ?? plannedFor ?? plannedAt)}
-                  </span>
-                </Link>
+            {known.visits.map((visit) => (
+              <li key={visit.visitId}>
+                <VisitLink visit={visit} board={boards.get(visit.panelId)} />
               </li>
             ))}
           </ul>
@@ -89,6 +80,26 @@ export function VisitsPage() {
         </p>
       )}
     </main>
+  );
+}
+
+/** A visit with the panel it is to, the places of its work filled in. */
+function VisitLink({ visit, board }: { visit: VisitSummary; board: Board | undefined }) {
+  const { timeText } = useUnits();
+  const { visitId, panelName, what, places, stands, plannedAt, endedAt, plannedFor } = visit;
+  const svg = useMemo(() => board && locatorSvg(board.panel, ...places), [board, places]);
+  return (
+    <Link to={`/visits/${visitId}`} className="flex min-h-12 items-center gap-4 py-2 hover:bg-bone-sunk">
+      {svg && <DrawnPicture svg={svg} alt="" className="h-16 w-14 shrink-0 object-contain" />}
+      <span className="flex min-w-0 flex-1 flex-wrap items-baseline justify-between gap-x-4">
+        <span>
+          <strong className="underline underline-offset-4">{panelName}</strong>: {what.join(', ')}
+        </span>
+        <span className="text-sm text-ink-soft">
+          {STANDS[stands]}, {timeText(endedAt ?? plannedFor ?? plannedAt)}
+        </span>
+      </span>
+    </Link>
   );
 }
 
