@@ -16,9 +16,13 @@ const TYPED = /\/phrases\/(findingPhrases|phrases|amounts)\.ts$/;
 const CLASSES =
   /(^|\s)(flex|grid|grow|text-|bg-|p-\d|px-|py-|pt-|pb-|m-\d|mt-|mb-|ml-|mr-|mx-|my-|border|rounded|w-|h-|min-|max-|gap-|font-|items-|justify-|hover:|sm:|md:|lg:|stroke-|fill-|underline|block|inline|absolute|relative|sticky|print:|dark:|ring-|outline-|size-|col-|row-|space-|opacity-|cursor-|leading-|tabular|truncate|sr-only|not-sr|left-|top-)/;
 
+/** Elements of a drawing, with a place for each value. */
+const MARKUP = /^(x|\{\w+\})?<\/?[a-z]+[ >]/;
+
 /** Class names, addresses, SQL, media queries, headers, formats of dates, the product’s own name. */
 const isTechnical = (text) =>
   text === 'Phylaxon' ||
+  MARKUP.test(text) ||
   CLASSES.test(text) ||
   /^\s*(\/|GET |POST |PUT |PATCH |DELETE |SELECT|INSERT|UPDATE |WITH |PRAGMA|BEGIN|VACUUM|NOT EXISTS|EXISTS|FROM |DISTINCT|coalesce|json_|NOT IN|IN \()/.test(
     text,

@@ -5,7 +5,7 @@ export const thisBackupCannotBeUsedNothing = (why: string) =>
 export const itsDatabaseIsDamaged = 'its database is damaged';
 export const aPhotoInItIsDamaged = (sha256: string) => `a photo in it is damaged (${sha256}.jpg)`;
 export const it = (replace: string) => `it ${replace}`;
-export const itsDatabaseIsDamaged2 = (value: string | undefined) => `its database is damaged: ${value}`;
+export const itsDatabaseIsDamagedOf = (value: string | undefined) => `its database is damaged: ${value}`;
 export const thereIsNoFile = (path: string) => `there is no file ${path}`;
 export const itIsNotAZipFile = 'it is not a zip file, or it is damaged or cut off';
 export const doesNotBelongInABackup = (slice: string) => `“${slice}” does not belong in a backup`;

@@ -71,7 +71,7 @@ export async function readBackup(path: string, folder: string): Promise<OpenedBa
       : error;
   }
   const damage = damageIn(record, 'integrity_check');
-  if (damage.length > 0) throw refuse(messages.itsDatabaseIsDamaged2(damage[0]));
+  if (damage.length > 0) throw refuse(messages.itsDatabaseIsDamagedOf(damage[0]));
   return opened;
 }
 

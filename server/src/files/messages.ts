@@ -15,7 +15,8 @@ export const mustBeAList = (list: string) => `“${list}” must be a list.`;
 export const theDataIsNestedDeeperThan = 'The data is nested deeper than Phylaxon ever writes.';
 export const isListedTwice = (slice: string) => `“${slice}” is listed twice.`;
 export const isNotPartOfThisType = (slice: string) => `“${slice}” is not part of this type of file.`;
-export const line2 = (line: number, join: string, message: string) => `Line ${line}, ${join}: ${message}`;
+export const lineWithPath = (line: number, join: string, message: string) =>
+  `Line ${line}, ${join}: ${message}`;
 export const thisIdIsUsedTwice = 'This id is used twice.';
 export const noBreakerInThisFileHas = 'No breaker in this file has this id.';
 export const thisIsNotValidJsonThe = 'this is not valid JSON. The file may be cut off or edited by hand.';

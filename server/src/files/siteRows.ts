@@ -226,7 +226,7 @@ export class SiteRows {
     const from = versionOf(this.head.format, this.head.version);
     if (typeof from === 'number') return (this.from = from);
     const line = this.lines.get(String(from.path[0]))?.[0] ?? 1;
-    const message = messages.line2(line, from.path.join('.'), from.message);
+    const message = messages.lineWithPath(line, from.path.join('.'), from.message);
     throw new FileRefused(message, [{ path: from.path.join('.'), message }]);
   }
 
@@ -281,7 +281,7 @@ export class SiteRows {
   private allProblems(): FileRefused {
     const issues = this.problems.slice(0, LIMITS.problems).map(({ path, message, line }) => ({
       path: path.join('.'),
-      message: messages.line2(line, path.join('.'), message),
+      message: messages.lineWithPath(line, path.join('.'), message),
     }));
     return new FileRefused(issues[0]!.message, issues);
   }

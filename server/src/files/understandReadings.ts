@@ -18,7 +18,7 @@ const MOST_COLUMNS = 200;
 function refusal(problems: CsvProblem[]): FileRefused {
   const issues = problems.slice(0, LIMITS.problems).map(({ line, column, message }) => ({
     path: `${line}.${column}`,
-    message: messages.line2(line, column, message),
+    message: messages.lineWithPath(line, column, message),
   }));
   return new FileRefused(issues[0]!.message, issues);
 }

@@ -1,7 +1,6 @@
 import type { BoardCorners } from '@phylaxon/core/physics/thermalPicture';
 import type { HeatMatrix } from '@phylaxon/core/record/heatMatrices';
 import { heatColor, heatScale, heatShare, type HeatScale } from '@phylaxon/core/views/heatColors';
-import * as messages from './messages.ts';
 
 /** So many cells across are enough on paper, and so many steps of color. */
 const MOST_ACROSS = 56;
@@ -22,7 +21,9 @@ export function heatPictureSvg(
   const cells: string[] = [];
   // A hair larger than it is: no gaps between cells.
   const draw = (x: number, y: number, wide: number, step: number) =>
-    cells.push(messages.rectXYWidthHeightFill(x, y, wide + 0.2, block + 0.2, heatColor(step / STEPS).join()));
+    cells.push(
+      `<rect x="${x}" y="${y}" width="${wide + 0.2}" height="${block + 0.2}" fill="rgb(${heatColor(step / STEPS).join()})"/>`,
+    );
   for (let y = 0; y < height; y += block) {
     // Cells of one color beside each other are one.
     let run = { from: 0, step: -1 };
@@ -42,5 +43,5 @@ export function heatPictureSvg(
     corners === null
       ? ''
       : `<polygon points="${corners.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ')}" fill="none" stroke="#fbf8f0" stroke-width="${width / 150}"/>`;
-  return messages.svgXmlnsHttpWwwW3Org(width, height, cells.join(''), board);
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}">${cells.join('')}${board}</svg>`;
 }

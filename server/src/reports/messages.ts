@@ -5,10 +5,6 @@ export const smallForADarkBasement = ': small for a dark basement';
 export const labels = (title: string) => `Labels: ${title}`;
 export const none = 'None';
 export const noBreakerIsOnRecordIn = 'No breaker is on record in this panel.';
-export const rectXYWidthHeightFill = (x: number, y: number, wide: number, block: number, join: string) =>
-  `<rect x="${x}" y="${y}" width="${wide}" height="${block}" fill="rgb(${join})"/>`;
-export const svgXmlnsHttpWwwW3Org = (width: number, height: number, join: string, board: string) =>
-  `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}">${join}${board}</svg>`;
 export const notInspectedYet = (kind: string) => `Not inspected yet. ${kind}`;
 export const pageOfLocalCodesAndLicensed = (site: string, panelName: string, page: number, pages: number) =>
   `${site}, ${panelName}. Page ${page} of ${pages}. Local codes and licensed practice decide.`;
@@ -42,7 +38,7 @@ export const pageOfLocalCodesAndLicensedPractice = (siteName: string, page: numb
 export const maintenance = (siteName: string) => `Maintenance: ${siteName}`;
 export const phylaxon = 'Phylaxon';
 export const limit = (limit: string) => `limit ${limit}`;
-export const maintenance2 = 'Maintenance';
+export const maintenanceLabel = 'Maintenance';
 export const pageOfLocalCodesAndLicensedPracticeDecide = (footer: string, at: number, pages: number) =>
   `${footer} Page ${at} of ${pages}. Local codes and licensed practice decide.`;
 export const theTagCannotBePrintedHas = (what: string, join: string) =>
@@ -62,7 +58,7 @@ export const inProgress = 'In progress';
 export const completedAndTested = 'Completed and tested';
 export const endedEarly = 'Ended early';
 export const visit = (panelName: string) => `Visit: ${panelName}`;
-export const planned2 = (siteName: string, panelName: string, plannedAt: string, zone: string) =>
+export const plannedOf = (siteName: string, panelName: string, plannedAt: string, zone: string) =>
   `${siteName} · ${panelName}. Planned ${plannedAt}, ${zone}.`;
 export const demoSiteWithSimulatedFigures = 'Demo site with simulated figures. Not a real house.';
 export const deEnergizedAt = (off: string, minutes: string) => `De-energized at ${off}. ${minutes}`;

@@ -75,7 +75,7 @@ export function upkeepCalendar({ site, panels }: DueAtPanels, address: string, z
   const calendar = ical({
     name: oneLine(messages.maintenance(site.name)),
     method: ICalCalendarMethod.PUBLISH,
-    prodId: { company: messages.phylaxon, product: messages.maintenance2, language: 'EN' },
+    prodId: { company: messages.phylaxon, product: messages.maintenanceLabel, language: 'EN' },
     ttl: 12 * 3600,
   });
   for (const panel of panels)

@@ -176,7 +176,7 @@ export function visitSheetPdf(record: VisitRecord, style: PrintStyle, units: Rea
     messages.visit(panel.name),
     [
       {
-        text: plainSentence(messages.planned2(site.name, panel.name, time(record.plannedAt), style.zone)),
+        text: plainSentence(messages.plannedOf(site.name, panel.name, time(record.plannedAt), style.zone)),
         color: SOFT,
       },
       { text: plainSentence(messages.visit(stands)), fontSize: 20, bold: true },

@@ -76,7 +76,7 @@ export const anImmediateOrInstantaneousTrip =
   'An immediate or instantaneous trip says nothing about the thermal element.';
 export const theBreakerHadNotCooledSince =
   'The breaker had not cooled since the trip before, so this entry is not conclusive by itself.';
-export const after2 = (afterSeconds: string) => ` after ${afterSeconds}`;
+export const afterSpaced = (afterSeconds: string) => ` after ${afterSeconds}`;
 export const tooEarly = 'Too early';
 export const tooLate = 'Too late';
 export const consistentWithASoundBreaker = 'Consistent with a sound breaker';

@@ -122,7 +122,7 @@ function judged(
   const sound = sayWindow(tripWindow(question, band));
   const amps = sayQuantity(event.amps!, 'A');
   if (isTrip(event)) {
-    const when = event.afterSeconds === null ? '' : messages.after2(sayDuration(event.afterSeconds));
+    const when = event.afterSeconds === null ? '' : messages.afterSpaced(sayDuration(event.afterSeconds));
     const words = {
       'too-early': messages.tooEarly,
       'too-late': messages.tooLate,

@@ -2,7 +2,7 @@ export const DATE_STYLES = ['day-month-year', 'month-day-year', 'year-month-day'
 export const CLOCKS = ['24', '12'] as const;
 
 /** How dates and times are written. */
-export interface TimeStyle {
+export interface DateTimeStyle {
   dates: (typeof DATE_STYLES)[number];
   clock: (typeof CLOCKS)[number];
 }
@@ -18,12 +18,12 @@ export interface TimeFormats {
 }
 
 /** A date is written in the order that one of these places has it: 3 Nov 2026, Nov 3, 2026, 2026-11-03. */
-const DATE_OPTIONS: Record<TimeStyle['dates'], [locale: string, options: Intl.DateTimeFormatOptions]> = {
+const DATE_OPTIONS: Record<DateTimeStyle['dates'], [locale: string, options: Intl.DateTimeFormatOptions]> = {
   'day-month-year': ['en-GB', { day: 'numeric', month: 'short', year: 'numeric' }],
   'month-day-year': ['en-US', { day: 'numeric', month: 'short', year: 'numeric' }],
   'year-month-day': ['en-CA', { day: '2-digit', month: '2-digit', year: 'numeric' }],
 };
-const CLOCK_OPTIONS: Record<TimeStyle['clock'], [locale: string, options: Intl.DateTimeFormatOptions]> = {
+const CLOCK_OPTIONS: Record<DateTimeStyle['clock'], [locale: string, options: Intl.DateTimeFormatOptions]> = {
   '24': ['en-GB', { hour: '2-digit', minute: '2-digit' }],
   '12': ['en-US', { hour: 'numeric', minute: '2-digit' }],
 };
@@ -38,7 +38,7 @@ const DAY = /^\d{4}-\d{2}-\d{2}$/;
  * @example
  * timeFormats({ dates: 'month-day-year', clock: '12' }, 'UTC').time('2026-11-03T20:05:00.000Z') // 'Nov 3, 2026, 8:05\u00a0PM'
  */
-export function timeFormats(style: TimeStyle, zone?: string): TimeFormats {
+export function timeFormats(style: DateTimeStyle, zone?: string): TimeFormats {
   const formatIn = ([locale, options]: [string, Intl.DateTimeFormatOptions], timeZone: string | undefined) =>
     new Intl.DateTimeFormat(locale, { ...options, timeZone });
   const days = formatIn(DATE_OPTIONS[style.dates], zone);

@@ -12,7 +12,7 @@ export const theIdIsUsedTwice = (id: string) => `The id “${id}” is used twic
 export const theTextContainsCharactersThat =
   'The text contains characters that cannot be stored. Type it again.';
 export const to = (min: string, max: string) => `${min} to ${max}`;
-export const to2 = (min: number, max: number, unit: string) => `${min} to ${max} ${unit}`;
+export const rangeInUnit = (min: number, max: number, unit: string) => `${min} to ${max} ${unit}`;
 export const mustBeANumber = (what: string) => `${what} must be a number.`;
 export const mustBeFrom = (what: string, min: string) => `${what} must be from ${min}.`;
 export const theVoltage = 'The voltage';

@@ -6,7 +6,7 @@ import * as messages from './messages.ts';
 function range(min: number, max: number, unit: string): Sentence {
   if (unit === '°C') return messages.to(sayTemperature(min), sayTemperature(max));
   if (unit === 'm') return messages.to(sayLength(min), sayLength(max));
-  return messages.to2(min, max, unit);
+  return messages.rangeInUnit(min, max, unit);
 }
 
 const bounded = (min: number, max: number, what: string, unit: string) =>

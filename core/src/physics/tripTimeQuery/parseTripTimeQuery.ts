@@ -18,12 +18,12 @@ const SECONDS: Record<string, number> = { h: 3600, m: 60, s: 1 };
 
 /** Words people use for a time, as figures. */
 const WORDS: [RegExp, string][] = [
-  [/\bhalf an hour\b/g, messages.min],
-  [/\ba quarter of an hour\b/g, messages.min2],
-  [/\ban hour and a half\b/g, messages.min3],
+  [/\bhalf an hour\b/g, messages.thirtyMinutes],
+  [/\ba quarter of an hour\b/g, messages.fifteenMinutes],
+  [/\ban hour and a half\b/g, messages.ninetyMinutes],
   [/\b(?:an|one) hour\b/g, '1 h'],
   [/\btwo hours\b/g, '2 h'],
-  [/\b(?:a|one) minute\b/g, messages.min4],
+  [/\b(?:a|one) minute\b/g, messages.oneMinute],
 ];
 
 const figure = (text: string) => Number(text.replace(',', '.').replace('−', '-'));

@@ -17,6 +17,6 @@ export const hangingDirectory = panelEntryKind({
   }),
   attachment: null,
   refuses: () => null,
-  say: ({ text }) => messages.postedDirectory2(counted(text.split('\n').length, 'line', 'lines')),
+  say: ({ text }) => messages.postedDirectoryOf(counted(text.split('\n').length, 'line', 'lines')),
 });
 export type HangingDirectory = z.output<typeof hangingDirectory.fields>;

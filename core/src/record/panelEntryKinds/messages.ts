@@ -6,7 +6,7 @@ export const markedAsCritical = (breakerIdsCount: string) => `${breakerIdsCount}
 export const postedDirectory = 'Posted directory';
 export const typeThePostedDirectory = 'Type the posted directory.';
 export const aDirectoryCanHaveAtMost = 'A directory can have at most 20,000 characters.';
-export const postedDirectory2 = (length: string) => `Posted directory, ${length}`;
+export const postedDirectoryOf = (length: string) => `Posted directory, ${length}`;
 export const infraredImage = 'Infrared image';
 export const theCameraNameCanHaveAt = 'The camera name can have at most 120 characters.';
 export const temperaturesOfTheBoard = 'Temperatures of the board';
@@ -74,8 +74,8 @@ export const every = (everyMonths: string) => `every ${everyMonths}`;
 export const next = (slice: string) => `, next ${slice}`;
 export const onAVisit = 'On a visit';
 export const serviceVisit = 'Service visit';
-export const serviceVisit2 = (join: string) => `Service visit: ${join}`;
+export const serviceVisitOf = (join: string) => `Service visit: ${join}`;
 export const visitStep = 'Visit step';
 export const aVisitCanHaveAtMost = (mostvisitfacts: number) =>
   `A visit can have at most ${mostvisitfacts} steps.`;
-export const visitStep2 = (n: number) => `Visit step ${n}`;
+export const visitStepOf = (n: number) => `Visit step ${n}`;

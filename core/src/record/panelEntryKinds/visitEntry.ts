@@ -13,7 +13,7 @@ export const visitEntry = panelEntryKind({
   fields: visitPlan.safeExtend({ visitId: id.describe('its permanent id, unaffected by undo') }),
   attachment: null,
   refuses: () => null,
-  say: ({ tasks }) => messages.serviceVisit2(tasks.map(({ label }) => label).join(', ')),
+  say: ({ tasks }) => messages.serviceVisitOf(tasks.map(({ label }) => label).join(', ')),
   breakers: ({ tasks }) => namedInEach('tasks', tasks),
 });
 export type VisitEntry = z.output<typeof visitEntry.fields>;
@@ -32,6 +32,6 @@ export const visitStep = panelEntryKind({
   }),
   attachment: null,
   refuses: electriciansOnly,
-  say: ({ n }) => messages.visitStep2(n + 1),
+  say: ({ n }) => messages.visitStepOf(n + 1),
 });
 export type VisitStep = z.output<typeof visitStep.fields>;

@@ -43,7 +43,7 @@ export const tripsWithinMinutes = 'trips within minutes';
 export const tripsAfterHours = 'trips after hours';
 export const noLoad = 'no load';
 export const everythingOn = 'everything on';
-export const pole2 = 'pole 2';
+export const secondPole = 'pole 2';
 export const legA = 'leg a';
 export const legB = 'leg b';
 export const ambC = (ambientC: string) => `amb ${ambientC} C`;

@@ -32,7 +32,7 @@ const LOAD_WORDS = {
 } as const;
 const POINT_WORDS: Record<LineReading['point'], string> = {
   'load-terminal': '',
-  'load-terminal-2': messages.pole2,
+  'load-terminal-2': messages.secondPole,
   'leg-a': messages.legA,
   'leg-b': messages.legB,
   legs: 'across',

@@ -1,7 +1,7 @@
 import type { Samples } from '../../physics/loggedCurrent/index.ts';
 
 /** A channel in so many steps of equal length: the least and the most of each, null where nothing was logged. */
-export interface Curve {
+export interface ChannelCourse {
   least: (number | null)[];
   most: (number | null)[];
 }
@@ -19,7 +19,7 @@ const DIGITS = 4;
  * @returns the least and the most of each step, in the unit of the channel
  * @example curveOf({ times: Float64Array.of(0, 10), values: Float32Array.of(1, 3) }, 2) // { least: [1, 3], most: [1, 3] }
  */
-export function curveOf({ times, values }: Samples, steps = CURVE_STEPS): Curve {
+export function curveOf({ times, values }: Samples, steps = CURVE_STEPS): ChannelCourse {
   const least: (number | null)[] = Array<null>(steps).fill(null);
   const most: (number | null)[] = Array<null>(steps).fill(null);
   const from = times[0]!;

@@ -5,7 +5,7 @@ import {
   type HighestMean,
   type CurrentRange,
 } from '../../physics/loggedCurrent/index.ts';
-import { curveOf, type Curve } from './curve.ts';
+import { curveOf, type ChannelCourse } from './curve.ts';
 import { samplesOf, type ChannelQuantity, type Recording } from './recording.ts';
 
 /** A quarter of an hour: what a service’s load is judged by. */
@@ -23,7 +23,7 @@ export interface RecordingSummary {
     spread: CurrentRange | null;
     /** Of currents: the quarter hour with the highest mean; null where none was logged whole. */
     quarterHour: HighestMean | null;
-    curve: Curve;
+    curve: ChannelCourse;
   }[];
 }
 

@@ -50,7 +50,7 @@ export const directoryText = (breakers: readonly CardBreaker[]): string =>
     // Its rating behind it: a name may end in a number.
     .map(({ breaker, label }) => {
       const place = sayPlace(breaker);
-      return `${place} ${label ?? messages.notKnownYet2(place)} ${breaker.ratingAmps} A`;
+      return `${place} ${label ?? messages.notKnownYetOf(place)} ${breaker.ratingAmps} A`;
     })
     .join('\n');
 
@@ -98,7 +98,7 @@ export function directoryFindings(text: string, breakers: readonly CardBreaker[]
       findings.push({ kind: 'doubled', place, hangs: label, record: messages.alsoAt(before) });
     names.set(key, place);
     if (!at) {
-      findings.push({ kind: 'gone', place, hangs: label, record: messages.noBreakerThere2 });
+      findings.push({ kind: 'gone', place, hangs: label, record: messages.noBreakerThereInline });
       continue;
     }
     seen.add(at);

@@ -16,6 +16,6 @@ export const noBreakerThere = 'No breaker there';
 export const listedTwice = 'Listed twice';
 export const notUnderstood = 'Not understood';
 export const onRecord = 'on record: ';
-export const notKnownYet2 = (place: string) => `not known yet, ${place}`;
+export const notKnownYetOf = (place: string) => `not known yet, ${place}`;
 export const alsoAt = (before: string) => `also at ${before}`;
-export const noBreakerThere2 = 'no breaker there';
+export const noBreakerThereInline = 'no breaker there';

@@ -1,7 +1,7 @@
 import type { Panel } from '../../record/entities/index.ts';
 import {
   boxPath,
-  drawing,
+  svgDrawing,
   DRAWING_SHADES,
   drawnText,
   panelDrawing,
@@ -48,7 +48,7 @@ export function boardSvg(
   const { line } = DRAWING_SHADES;
   const empty = spaces.map(inner).map(boxPath).join('');
   const drawn = breakers.map((one) => drawnBreaker(one, boxesOf(one), onSide)).join('');
-  return drawing(
+  return svgDrawing(
     size,
     `<path d="${empty}${boxPath(main)}" fill="none" stroke="${line}" stroke-width="0.6" stroke-dasharray="2 2"/>${drawn}`,
   );

@@ -1,4 +1,4 @@
-import { drawing, DRAWING_SHADES } from './panelDrawing.ts';
+import { svgDrawing, DRAWING_SHADES } from './panelDrawing.ts';
 
 const WIDTH = 150;
 const HEIGHT = 12;
@@ -32,7 +32,7 @@ export function figureBarSvg({ value, limit }: BarFigure): string {
   const { line, ink, rail } = DRAWING_SHADES;
   const end = Math.max(value, limit) * AHEAD;
   const at = (of: number) => Number(((of / end) * WIDTH).toFixed(1));
-  return drawing(
+  return svgDrawing(
     { w: WIDTH, h: HEIGHT },
     `<path d="M0 3h${WIDTH}v6h${-WIDTH}z" fill="${rail}" stroke="${line}" stroke-width="0.5"/>` +
       `<path d="M0 3h${at(value)}v6h${-at(value)}z" fill="${ink}"/>` +

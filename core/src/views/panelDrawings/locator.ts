@@ -1,5 +1,5 @@
 import type { Panel } from '../../record/entities/index.ts';
-import { boxPath, drawing, DRAWING_SHADES, panelDrawing, type DrawnAt } from './panelDrawing.ts';
+import { boxPath, svgDrawing, DRAWING_SHADES, panelDrawing, type DrawnAt } from './panelDrawing.ts';
 
 const UNIT = { long: 30, short: 12, main: 16 };
 
@@ -16,7 +16,7 @@ export function locatorSvg(panel: Pick<Panel, 'spaces' | 'orientation'>, ...at: 
   const grid = spaces.map(({ x, y, w, h }) => boxPath({ x: x + 1, y: y + 1, w: w - 2, h: h - 2 })).join('');
   const marked = at.flatMap(boxesOf).map(boxPath).join('');
   const { line, ink } = DRAWING_SHADES;
-  return drawing(
+  return svgDrawing(
     size,
     `<path d="${boxPath(main)}${grid}" fill="none" stroke="${line}" stroke-width="1"/><path d="${marked}" fill="${ink}"/>`,
   );

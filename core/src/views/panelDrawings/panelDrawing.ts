@@ -132,9 +132,9 @@ export const drawnText = (text: string): string =>
  * @param size of what is drawn
  * @param content elements of an SVG
  * @returns an SVG
- * @example drawing({ w: 10, h: 10 }, '<path d="M0 0h2v1h-2z"/>').startsWith('<svg') // true
+ * @example svgDrawing({ w: 10, h: 10 }, '<path d="M0 0h2v1h-2z"/>').startsWith('<svg') // true
  */
-export function drawing({ w, h }: { w: number; h: number }, content: string): string {
+export function svgDrawing({ w, h }: { w: number; h: number }, content: string): string {
   const [width, height] = [w + 4, h + 4];
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="-2 -2 ${width} ${height}"><rect x="-2" y="-2" width="${width}" height="${height}" fill="${DRAWING_SHADES.paper}"/>${content}</svg>`;
 }

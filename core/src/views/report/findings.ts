@@ -41,6 +41,10 @@ function urgencyOf({ family, stop, hazard }: Decision): Urgency | null {
   return family === 'need-more' || family === 'keep' ? null : 'plan';
 }
 
+/** What a finding is known by as long as it stays the same. */
+export const breakerFindingKey = (breakerId: string) => ['breaker', breakerId].join(' ');
+export const holeFindingKey = (panelId: string, space: number) => ['hole', panelId, space].join(' ');
+
 const WHOM: Record<Helper, string> = {
   anyone: messages.anyoneWithTheCoverOn,
   electrician: messages.aQualifiedElectrician,
@@ -81,7 +85,7 @@ function ofBreaker(
   const meaning = ACTION_MEANINGS[stop.active ? 'make-safe-and-call' : action];
   const isRestricted = follows !== null && isAtLeast(decision.hazard.level, 'restrict');
   return {
-    key: `breaker ${breaker.id}`,
+    key: breakerFindingKey(breaker.id),
     urgency: soon,
     panelId: panel.id,
     panel: panel.name,
@@ -211,7 +215,7 @@ function ofDirectory(
 const openings = (panel: ReportedShape): FindingOf[] =>
   attentionOf(panel, []).map(({ space, label, headline, because }) =>
     plainFinding(panel, {
-      key: `hole ${panel.id} ${space}`,
+      key: holeFindingKey(panel.id, space!),
       urgency: 'days',
       where: label,
       location: { space, poles: 1, half: null },

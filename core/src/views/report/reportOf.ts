@@ -10,7 +10,14 @@ import { askFor, KIND_HEADINGS, type PanelReviewView } from '../panelReview/inde
 import { whereTrendIs, type UpkeepView } from '../upkeep/index.ts';
 import { sheetLines, standsAs, taskEnds, type VisitRecord } from '../visit/index.ts';
 import { boardSvg, type DrawnBreaker } from '../panelDrawings/index.ts';
-import { byUrgency, findingsOf, type FindingOf, type ReportedBreaker } from './findings.ts';
+import {
+  breakerFindingKey,
+  byUrgency,
+  findingsOf,
+  holeFindingKey,
+  type FindingOf,
+  type ReportedBreaker,
+} from './findings.ts';
 import { URGENCY_WORDS } from './urgency.ts';
 import {
   REPORT_FORMAT,
@@ -169,7 +176,7 @@ function boardOf({ panel, breakers }: ReportedPanel, findings: readonly ReportFi
   const own = findings.flatMap((one, i) => (one.panelId === panel.id ? [{ ...one, number: i + 1 }] : []));
   const at = (key: string) => own.filter((one) => one.key === key);
   const drawn = breakers.map(({ breaker, label }): DrawnBreaker => {
-    const found = at(`breaker ${breaker.id}`);
+    const found = at(breakerFindingKey(breaker.id));
     return {
       space: breaker.space,
       poles: breaker.poles,
@@ -182,7 +189,7 @@ function boardOf({ panel, breakers }: ReportedPanel, findings: readonly ReportFi
     };
   });
   const holes = panel.holes.flatMap((space): DrawnBreaker[] => {
-    const found = at(`hole ${panel.id} ${space}`);
+    const found = at(holeFindingKey(panel.id, space));
     return found.length === 0
       ? []
       : [

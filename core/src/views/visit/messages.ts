@@ -85,7 +85,7 @@ export const breakCoverOn = 'Break: cover on';
 export const correctionTheStepBeforeWas = 'Correction: the step before was entered by mistake';
 export const allWorkVerifiedRemaining = 'All work verified, remaining breakers on';
 export const enteredByMistake = (what: string) => `${what} (entered by mistake)`;
-export const space2 = (space: number) => `space ${space}`;
+export const spaceInline = (space: number) => `space ${space}`;
 export const loadSideOfTheMain = 'Load side of the main';
 export const panel = 'Panel';
 export const newBreakerInstalled = 'New breaker installed';
@@ -105,7 +105,7 @@ export const theMeterPulledByTheUtility = 'the meter, pulled by the utility';
 export const noMainIsOnRecordFor = 'No main is on record for this panel, and nothing that feeds it.';
 export const thisPanelHasASplitBus =
   'This panel has a split bus without a single main: the upper section stays energized with every handle off.';
-export const space3 = (breaker: string) => `space ${breaker}`;
+export const spaceOfBreaker = (breaker: string) => `space ${breaker}`;
 export const contactMeterCatIii600V =
   'Contact meter, CAT III 600 V (CAT IV at line-side lugs), with a low-impedance setting, and a proving unit';
 export const lockDangerTagAndLockoutDevice = 'Lock, DANGER tag and lockout device that fits this handle';

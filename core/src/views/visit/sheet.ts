@@ -93,7 +93,7 @@ function said(plan: VisitPlan, fact: VisitFact, task: TaskState | undefined, isT
 }
 
 const changedTo = ({ space, ratingAmps }: { space: number | null; ratingAmps: number | null }): string =>
-  space !== null ? messages.space2(space) : ratingAmps !== null ? sayQuantity(ratingAmps, 'A') : '';
+  space !== null ? messages.spaceInline(space) : ratingAmps !== null ? sayQuantity(ratingAmps, 'A') : '';
 
 const taskOf = ({ tasks }: WorkState, fact: VisitFact): TaskState | undefined =>
   'id' in fact ? tasks.find(({ id, placeId }) => id === fact.id || placeId === fact.id) : undefined;

@@ -73,7 +73,7 @@ export function shutdownOf(planning: Planning, planned: PlannedPanel): Shutdown 
       panel: one.panel.name,
       circuits: one.breakers
         .filter(({ breaker }) => breaker.role === 'branch')
-        .map(({ breaker, circuit }) => circuit?.label ?? messages.space3(sayPlace(breaker))),
+        .map(({ breaker, circuit }) => circuit?.label ?? messages.spaceOfBreaker(sayPlace(breaker))),
     })),
     sources: SOURCE_WORDS.filter(([words]) => labels.some((label) => words.test(label))).map(
       ([, kind]) => kind,

@@ -58,7 +58,7 @@ export function BottomBar() {
           className={classes(ENTRY, AWAY)}
         >
           <PenLine aria-hidden="true" className="size-5" />
-          {messages.log2}
+          {messages.logLabel}
         </button>
       </nav>
       {isOpen && panel && (

@@ -16,7 +16,7 @@ export const workingAs = 'Working as';
 export const log = (kbd: ReactNode) => rich`Log${kbd}`;
 export const settings = 'Settings';
 export const loading = 'Loading …';
-export const log2 = 'Log';
+export const logLabel = 'Log';
 export const unsentEntries = 'Unsent entries';
 export const keptInThisBrowserAndSent = (
   patient: ReactNode,

@@ -37,7 +37,7 @@ export function StartPage() {
       {cases.length > 0 && (
         <section aria-label={messages.openCases} className="mt-5 max-w-3xl">
           <h2 className="text-xl font-bold">
-            {cases.length === 1 ? messages.openCase : messages.openCases2(cases.length)}
+            {cases.length === 1 ? messages.openCase : messages.openCasesOf(cases.length)}
           </h2>
           <CaseList cases={allCases ? cases : cases.slice(0, CASES_AT_ONCE)} />
           {cases.length > CASES_AT_ONCE && (

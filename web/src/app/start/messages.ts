@@ -21,7 +21,7 @@ export const phylaxonHelpsYouFindOutWhy =
 export const diagnoseAProblem = 'Diagnose a problem';
 export const openCases = 'Open cases';
 export const openCase = '1 open case';
-export const openCases2 = (casesCount: number) => `${casesCount} open cases`;
+export const openCasesOf = (casesCount: number) => `${casesCount} open cases`;
 export const showOnlyTheNewest = 'Show only the newest';
 export const showAll = (casesCount: number) => `Show all ${casesCount}`;
 export const tryAgain = 'Try again';

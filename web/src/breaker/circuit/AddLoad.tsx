@@ -115,7 +115,7 @@ function AtThePlug({ onAdd }: { onAdd: (load: LoadValues) => void }) {
         <p className="mt-2" aria-live="polite">
           <strong className="figures text-lg">{messages.va(Math.round(result.load.voltAmperes))}</strong>{' '}
           <span className="text-ink-soft">
-            {messages.va2(Math.max(1, Math.round(result.load.errorVoltAmperes)))}
+            {messages.vaError(Math.max(1, Math.round(result.load.errorVoltAmperes)))}
           </span>
           {result.load.powerFactor !== null && messages.powerFactor(result.load.powerFactor.toFixed(2))}
           {result.load.feels && (

@@ -10,7 +10,7 @@ export const voltsV = 'Volts (V)';
 export const ampsA = 'Amps (A)';
 export const wattsWIfTheMeterShows = 'Watts (W), if the meter shows them';
 export const va = (voltAmperes: number) => `${voltAmperes} VA`;
-export const va2 = (errorVoltAmperes: number) => `± ${errorVoltAmperes} VA`;
+export const vaError = (errorVoltAmperes: number) => `± ${errorVoltAmperes} VA`;
 export const powerFactor = (toFixed: string) => `, power factor ${toFixed}`;
 export const addTheMeasuredLoad = (value: string) => `Add the measured load${value}`;
 export const notKnown = 'not known';

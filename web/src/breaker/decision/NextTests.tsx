@@ -46,7 +46,7 @@ export function NextTests({ tests, changes, onLog }: Props) {
               aria-label={messages.logReading(test.name)}
               className="flex min-h-11 items-center gap-1 px-2 font-semibold underline underline-offset-4 hover:bg-bone-sunk"
             >
-              {messages.logReading2}
+              {messages.logReadingLabel}
               <ArrowRight aria-hidden="true" className="size-4" />
             </button>
           )}

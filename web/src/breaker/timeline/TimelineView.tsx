@@ -181,7 +181,7 @@ function Line({ line, earlier, onStrike }: { line: TimelineLine; earlier: boolea
           aria-label={messages.voidLabel(what, figure ?? '')}
           className="min-h-11 px-2 text-sm underline underline-offset-4 hover:bg-bone-sunk"
         >
-          {messages.voidLabel2}
+          {messages.voidLabelLabel}
         </button>
       )}
     </li>

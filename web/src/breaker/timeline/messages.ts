@@ -40,6 +40,6 @@ export const earlierBreaker = ' · earlier breaker';
 export const photoOfThisBreaker = 'Photo of this breaker';
 export const voided = (at: string, why: string) => `Voided ${at}: ${why}`;
 export const voidLabel = (what: string, figure: string) => `Void: ${what} ${figure}`;
-export const voidLabel2 = 'Void';
+export const voidLabelLabel = 'Void';
 export const tooHot = 'too hot';
 export const fullLoadTemperatureLimitAtRoom = 'full-load temperature limit at room ambient';

@@ -157,7 +157,7 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
                       : ''}
                   {by === 'running' && own?.[i] && (
                     <span className="block text-ink-soft">
-                      {messages.thisBreakerByItsRecord2(sayOpeningTimes(own[i]))}
+                      {messages.thisBreakerByItsRecordFor(sayOpeningTimes(own[i]))}
                     </span>
                   )}
                 </span>
@@ -188,7 +188,7 @@ function Sets({ answer, loads, detail, ambientC }: SetProps & { answer: LoadComb
         <p className="text-sm text-ink-soft">
           {messages.ofCombinationsNeverTripASound(
             answer.foreverCount > answer.forever.length &&
-              messages.andMore2(answer.foreverCount - answer.forever.length),
+              messages.andMoreForever(answer.foreverCount - answer.forever.length),
             answer.holding,
             answer.sets,
           )}

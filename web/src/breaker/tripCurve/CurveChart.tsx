@@ -190,7 +190,7 @@ function Legend({ own }: { own: boolean }) {
               strokeDasharray="6 3"
             />
           </svg>
-          {messages.thisBreakerByItsRecord3}
+          {messages.thisBreakerByItsRecordInline}
         </li>
       )}
       <li>{messages.tripped}</li>
@@ -223,7 +223,7 @@ function Told({ ratingAmps, active, payload }: ToldProps) {
           <span className="figures">{band ? `${sayDuration(band[0])} ${latest}` : 'never'}</span>,
         )}
       </p>
-      {own !== null && <p>{messages.thisBreaker2(<span className="figures">{sayDuration(own)}</span>)}</p>}
+      {own !== null && <p>{messages.thisBreakerOf(<span className="figures">{sayDuration(own)}</span>)}</p>}
     </div>
   );
 }

@@ -57,12 +57,12 @@ export function DensityChart({ told, ratingAmps }: { told: TripRecord; ratingAmp
               x2={Math.min(to, ratingAmps * MUST_OPEN_MULTIPLE)}
               fill="var(--color-good)"
               fillOpacity={0.14}
-              label={{ value: messages.aSoundBreaker2, position: 'insideTop', ...AXIS }}
+              label={{ value: messages.aSoundBreakerInline, position: 'insideTop', ...AXIS }}
             />
             <ReferenceLine
               x={ratingAmps}
               stroke="var(--color-ink-soft)"
-              label={{ value: messages.rating2(ampsText(ratingAmps)), position: 'top', ...AXIS }}
+              label={{ value: messages.ratingInline(ampsText(ratingAmps)), position: 'top', ...AXIS }}
             />
             <Area
               dataKey="now"

@@ -166,7 +166,7 @@ function Contributions({ detail, told }: { detail: BreakerDetail; told: TripReco
                 <span aria-hidden="true" className="mr-1">
                   {outcome === 'tripped' ? '▼' : '○'}
                 </span>
-                {outcome === 'tripped' ? messages.tripped2 : messages.held2}
+                {outcome === 'tripped' ? messages.trippedTitle : messages.heldTitle}
                 {amps !== null && (
                   <>
                     {' at '}
@@ -214,7 +214,9 @@ function After({ added, top, rating }: { added: Contribution; top: number; ratin
       </svg>
       <p>
         <span className="figures font-semibold">{ampsText(p50)}</span>{' '}
-        <span className="figures ml-1 text-ink-soft">{messages.to2(sayNumber(p05), ampsText(p95))}</span>
+        <span className="figures ml-1 text-ink-soft">
+          {messages.inParentheses(sayNumber(p05), ampsText(p95))}
+        </span>
         <span className="block text-ink-soft">
           {howMuch(added.bits)}
           {exact && messages.bits(sayNumber(added.bits, 2))}

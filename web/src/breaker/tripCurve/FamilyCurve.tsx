@@ -113,7 +113,7 @@ export function FamilyCurve({ detail }: { detail: BreakerDetail }) {
               <li key={field.id} className="grid grid-cols-[1fr_1fr_1fr_auto] items-start gap-2">
                 <NumberField
                   label={messages.current}
-                  unit={messages.rating3}
+                  unit={messages.timesRatingLabel}
                   registration={register(`points.${i}.multiple`, number)}
                   error={wrong?.multiple?.message}
                 />
@@ -188,7 +188,7 @@ function Fit({ fit }: { fit: CurveFit | null }) {
           <dt className="text-sm text-ink-soft">{what}</dt>
           <dd>
             {messages.tripsFromTimeConstantDiffers(
-              <span className="figures font-semibold">{messages.rating4(sayNumber(k, 2))}</span>,
+              <span className="figures font-semibold">{messages.timesRating(sayNumber(k, 2))}</span>,
               <span className="figures font-semibold">{sayNumber(tauSeconds, 0)} s</span>,
               <span className="figures">{sayPercent(Math.exp(error) - 1)}</span>,
             )}

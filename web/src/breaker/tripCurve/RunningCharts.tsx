@@ -65,7 +65,7 @@ export function CurrentChart({ drawn, hours, ratingAmps }: CurrentProps) {
               stroke="var(--color-danger)"
               strokeDasharray="8 4"
               label={{
-                value: messages.rating2(ampsText(ratingAmps)),
+                value: messages.ratingInline(ampsText(ratingAmps)),
                 position: 'insideBottomLeft',
                 fill: 'var(--color-danger)',
                 fontSize: 12,
@@ -138,7 +138,10 @@ function Told({ active, payload }: ToldProps) {
   if (!active || !bar) return null;
   return (
     <p className="border border-rule-strong bg-bone-raised px-3 py-2 text-sm">
-      {messages.hour2(bar.hour, <span className="figures font-semibold">{sayNumber(bar.share, 2)}%</span>)}
+      {messages.hourTitle(
+        bar.hour,
+        <span className="figures font-semibold">{sayNumber(bar.share, 2)}%</span>,
+      )}
     </p>
   );
 }

@@ -76,7 +76,7 @@ export function RunningPart({ detail, onCircuit }: PartProps) {
 
 const sayHours = (hours: number) =>
   hours === 1
-    ? messages.hour3
+    ? messages.oneHour
     : hours === 24
       ? messages.day
       : hours === 168
@@ -163,7 +163,7 @@ function Worked({ detail, profile, onCircuit }: WorkedProps) {
         title={fromFile ? messages.tripTimeWithThisCurrent : messages.tripTimeWithEveryLoadStarting}
       >
         <p>
-          {messages.aSoundBreaker3(
+          {messages.aSoundBreakerOnly(
             <strong>{sayWithin(sound.fastestSeconds, sound.slowestSeconds, profile.hours ?? 24)}</strong>,
           )}
         </p>
@@ -230,7 +230,7 @@ function Progress({ chance }: { chance: Chance }) {
 
 function Result({ of, result }: { of: ChanceQuestion['of']; result: TripChance }) {
   const { share, low, high, medianSeconds, byHour, units } = result;
-  const whose = of === 'sound' ? messages.aSoundBreaker2 : messages.thisBreakerByItsRecord4;
+  const whose = of === 'sound' ? messages.aSoundBreakerInline : messages.thisBreakerByItsRecordThen;
   return (
     <div role="status">
       <p className="text-lg">

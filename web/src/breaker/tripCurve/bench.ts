@@ -44,7 +44,7 @@ export function sayTimes(soonest: number | null, latest: number | null): string 
   if (soonest === null) return 'never';
   if (latest === null) return messages.afterAtTheEarliestOrNever(duration(soonest));
   const [from, to] = [duration(soonest), duration(latest)];
-  return from === to ? messages.after(from) : messages.to3(from, to);
+  return from === to ? messages.after(from) : messages.fromTo(from, to);
 }
 
 /**

@@ -51,18 +51,18 @@ export const asOneOfThemStartsWhile = ', as one of them starts while the others 
 export const asItStarts = ', as it starts';
 export const eitherOneAloneNeverTripsIt = '; either one alone never trips it';
 export const withAnyOfThemOffIt = '; with any of them off it never trips';
-export const thisBreakerByItsRecord2 = (i: string) => `This breaker, by its record: ${i}`;
+export const thisBreakerByItsRecordFor = (i: string) => `This breaker, by its record: ${i}`;
 export const andMore = (offendingCount: number) => `And ${offendingCount} more.`;
 export const combinationsThatRun = 'Combinations that run indefinitely';
 export const noneEveryLoadMayTripIt = 'None: every load may trip it alone.';
 export const ofCombinationsNeverTripASound = (foreverCount: ReactNode, holding: number, sets: number) =>
   rich`${foreverCount}${holding} of ${sets} combinations never trip a sound breaker. All were checked.`;
-export const andMore2 = (foreverCount: number) => `And ${foreverCount} more. `;
+export const andMoreForever = (foreverCount: number) => `And ${foreverCount} more. `;
 export const tripTimeOverCurrentBothOn = (ambientC: string, marksCount: number) =>
   `Trip time over current, both on logarithmic scales, at ${ambientC}° ambient. ${marksCount} events are marked and listed below.`;
 export const currentA = 'current, A';
 export const anySoundBreaker = (span: ReactNode) => rich`${span} any sound breaker`;
-export const thisBreakerByItsRecord3 = 'this breaker, by its record';
+export const thisBreakerByItsRecordInline = 'this breaker, by its record';
 export const tripped = '▼ tripped';
 export const held = '○ held';
 export const mustHaveTrippedByTheStandard = '+ must have tripped, by the standard';
@@ -70,7 +70,7 @@ export const orNever = 'or never';
 export const to = (sayDuration: string) => `to ${sayDuration}`;
 export const rating = (multiple: string, multiple2: string) => `${multiple}, ${multiple2} × rating`;
 export const soundBreaker = (band: ReactNode) => rich`Sound breaker: ${band}`;
-export const thisBreaker2 = (own: ReactNode) => rich`This breaker: ${own}`;
+export const thisBreakerOf = (own: ReactNode) => rich`This breaker: ${own}`;
 export const calculateATripTime = 'Calculate a trip time';
 export const tripCurveOfABreaker = (ratingAmps: string) => `Trip curve of a ${ratingAmps} breaker`;
 export const bandThePrintedCurveOf = (family: string) => `Band: the printed curve of ${family}. `;
@@ -82,8 +82,8 @@ export const tripsFrom90FromToA = (
   ratingAmps: string,
   ratingAmps2: string,
 ) => `Trips from ${p50}, 90% from ${p05} to ${p95}; a sound breaker from ${ratingAmps} to ${ratingAmps2}`;
-export const aSoundBreaker2 = 'a sound breaker';
-export const rating2 = (ratingAmps: string) => `rating ${ratingAmps}`;
+export const aSoundBreakerInline = 'a sound breaker';
+export const ratingInline = (ratingAmps: string) => `rating ${ratingAmps}`;
 export const solidByItsRecordDashedA =
   'Solid: by its record. Dashed: a typical breaker with trouble, before its record counts.';
 export const weakByItsRecordItTrips = 'Weak, by its record: it trips below its rating';
@@ -98,11 +98,11 @@ export const itTripsFromSteadyCurrentWith = (
   p05: ReactNode,
   p95: ReactNode,
   rating: string,
-  rating2: ReactNode,
-  rating3: ReactNode,
+  soundFrom: ReactNode,
+  soundTo: ReactNode,
   temperatureText: string,
 ) =>
-  rich`It trips from ${p50} steady current, with 90% confidence from ${p05} to ${p95}. A sound ${rating} breaker trips from ${rating2} to ${rating3}. This is its thermal trip point at ${temperatureText} ambient, not a rating.`;
+  rich`It trips from ${p50} steady current, with 90% confidence from ${p05} to ${p95}. A sound ${rating} breaker trips from ${soundFrom} to ${soundTo}. This is its thermal trip point at ${temperatureText} ambient, not a rating.`;
 export const tripPointBeforeAndAfterIts = 'Trip point, before and after its record';
 export const whatEachEventShows = 'What each event shows';
 export const assumedErrorsCurrentsTimesPlus = (
@@ -126,9 +126,9 @@ export const sluggishTripsTooLateOrNot = 'sluggish, trips too late or not at all
 export const strongEvidence = 'strong evidence';
 export const someEvidence = 'some evidence';
 export const littleEvidence = 'little evidence';
-export const tripped2 = 'Tripped';
-export const held2 = 'Held';
-export const to2 = (p05: string, p95: string) => `(${p05} to ${p95})`;
+export const trippedTitle = 'Tripped';
+export const heldTitle = 'Held';
+export const inParentheses = (p05: string, p95: string) => `(${p05} to ${p95})`;
 export const bits = (bits: string) => `: ${bits} bits`;
 export const printedCurveOfItsFamily = 'Printed curve of its family';
 export const enterTheBreakerSFamilyFirst =
@@ -141,7 +141,7 @@ export const noneTheStandardBandIsUsed = 'none, the standard band is used';
 export const fromTheManufacturerSDataSheet = (family: string) =>
   `From the manufacturer’s data sheet, starting cold at 25 °C. The curve applies to every ${family} breaker at this site. Leave a time empty where the breaker never trips.`;
 export const current = 'Current';
-export const rating3 = '× rating';
+export const timesRatingLabel = '× rating';
 export const earliest = 'Earliest';
 export const latest = 'Latest';
 export const removePoint = (i: number) => `Remove point ${i}`;
@@ -159,7 +159,7 @@ export const mostSensitive = 'Most sensitive';
 export const leastSensitive = 'Least sensitive';
 export const tripsFromTimeConstantDiffers = (k: ReactNode, tauSeconds: ReactNode, error: ReactNode) =>
   rich`trips from ${k}, time constant ${tauSeconds}; differs from the points by ${error}`;
-export const rating4 = (k: string) => `${k} × rating`;
+export const timesRating = (k: string) => `${k} × rating`;
 export const doNotTestThisBreakerWhile = 'Do not test this breaker while a danger sign is on record.';
 export const enterTheConductorFirst = 'Enter the conductor first';
 export const aTestWouldDecideThisBut =
@@ -207,11 +207,11 @@ export const currentOverTimeComparedWithThe = (ratingAmps: string) =>
 export const theChartShowsTheFirst = (to: string) => `The chart shows the first ${to}.`;
 export const firstTripsInEachHour = (join: string) => `First trips in each hour: ${join}`;
 export const hour = (hour: number, share: string) => `hour ${hour}: ${share}%`;
-export const hour2 = (hour: number, share: ReactNode) => rich`Hour ${hour}: ${share}`;
+export const hourTitle = (hour: number, share: ReactNode) => rich`Hour ${hour}: ${share}`;
 export const period = 'Period';
 export const listTheLoadsOnThisCircuitWith =
   'List the loads on this circuit with their duty cycle and starting current, or open a recorded current.';
-export const hour3 = '1 hour';
+export const oneHour = '1 hour';
 export const day = '1 day';
 export const week = '1 week';
 export const hours = (hours: number) => `${hours} hours`;
@@ -229,7 +229,7 @@ export const asFarAsIsOnRecord = 'As far as is on record, all loads run without 
 export const enterTheDutyCycles = 'Enter the duty cycles';
 export const tripTimeWithThisCurrent = 'Trip time with this current';
 export const tripTimeWithEveryLoadStarting = 'Trip time with every load starting at the same time';
-export const aSoundBreaker3 = (fastestSeconds: ReactNode) => rich`A sound breaker: ${fastestSeconds}.`;
+export const aSoundBreakerOnly = (fastestSeconds: ReactNode) => rich`A sound breaker: ${fastestSeconds}.`;
 export const chanceOfATripHourBy = 'Chance of a trip, hour by hour';
 export const holdsFor = (hours: string) => `holds for ${hours}`;
 export const theSimulationRuns10000Breakers =
@@ -239,7 +239,7 @@ export const forThisBreaker = 'For this breaker';
 export const cancel = 'Cancel';
 export const canceledNoResultWasKept = 'Canceled. No result was kept.';
 export const breakersSimulated = 'Breakers simulated';
-export const thisBreakerByItsRecord4 = 'this breaker, by its record,';
+export const thisBreakerByItsRecordThen = 'this breaker, by its record,';
 export const chanceThatTripsWithin = (whose: string, byHourCount: string, share: ReactNode, low: ReactNode) =>
   rich`Chance that ${whose} trips within ${byHourCount}: ${share} ${low}`;
 export const to95Confidence = (low: string, high: string) => `(${low} to ${high}, 95% confidence)`;
@@ -272,7 +272,7 @@ export const theHandleWasOperatedWithinThe = 'The handle was operated within the
 export const countedFromTheLogOperations =
   'Counted from the log. Operations that nobody logged are not included. A reset counts as two operations (off and on), a trip as one.';
 export const afterAtTheEarliestOrNever = (soonest: string) => `after ${soonest} at the earliest, or never`;
-export const to3 = (from: string, to: string) => `${from} to ${to}`;
+export const fromTo = (from: string, to: string) => `${from} to ${to}`;
 export const itNeverTrips = 'it never trips';
 export const itMayTripAfterAtThe = (soonest: string) => `it may trip, after ${soonest} at the earliest`;
 export const itTrips = (soonest: string) => `it trips, ${soonest}`;

@@ -23,7 +23,7 @@ export function HandOverPage() {
   }
   return (
     <main className="mx-auto max-w-4xl px-4 py-4 print:max-w-none print:p-0">
-      <title>{messages.handOverPhylaxon2(card.title)}</title>
+      <title>{messages.handOverPhylaxonOf(card.title)}</title>
       <div className="mb-4 flex flex-wrap items-center gap-3 print:hidden">
         <Link
           to={`/cases/${caseId}`}

@@ -1,6 +1,6 @@
 export const handOverPhylaxon = 'Hand-over · Phylaxon';
 export const preparingThePage = 'Preparing the page …';
-export const handOverPhylaxon2 = (title: string) => `Hand-over: ${title} · Phylaxon`;
+export const handOverPhylaxonOf = (title: string) => `Hand-over: ${title} · Phylaxon`;
 export const backToTheCase = '← Back to the case';
 export const print = 'Print';
 export const saveAsPdf = 'Save as PDF';

@@ -164,7 +164,7 @@ const ByDecision = ({ told: { byFamily } }: { told: Outcomes }) => (
 );
 
 const ByCause = ({ told: { byCause } }: { told: Outcomes }) => (
-  <Table title={messages.byCause} heads={[messages.cause2, messages.cases2, messages.rankedFirst]}>
+  <Table title={messages.byCause} heads={[messages.causeLabel, messages.casesLabel, messages.rankedFirst]}>
     {byCause.map(({ cause, confirmed, named }) => (
       <tr key={cause}>
         <th scope="row" className={FIRST}>

@@ -43,7 +43,7 @@ export function FindOrder({ next, firm, suspects, ranked, onPick }: OrderProps) 
                 aria-label={messages.thisIsTheOne(label ?? place)}
                 className="min-h-11 px-1 text-sm font-medium underline underline-offset-4"
               >
-                {messages.thisIsTheOne2}
+                {messages.thisIsTheOneLabel}
               </button>
             </li>
           );

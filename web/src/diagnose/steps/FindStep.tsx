@@ -95,7 +95,10 @@ export default function FindStep({ why }: { why: string }) {
   }
   return (
     <StepFrame
-      title={messages.tryHandle(first.place || messages.ofTheMain, first.label ?? messages.circuitNotNamed2)}
+      title={messages.tryHandle(
+        first.place || messages.ofTheMain,
+        first.label ?? messages.circuitNotNamedInline,
+      )}
       why={why}
     >
       <HandleGuide breaker={drawn} numbered={next.map(({ breakerId }) => breakerId)} moves={['lightly-off']}>

@@ -34,7 +34,7 @@ export const main = 'Main';
 export const circuitNotNamed = 'Circuit not named';
 export const firm = 'firm';
 export const thisIsTheOne = (label: string) => `This is the one: ${label}`;
-export const thisIsTheOne2 = 'This is the one';
+export const thisIsTheOneLabel = 'This is the one';
 export const showOnlyTheMostLikely = 'Show only the most likely';
 export const showAll = (rankedCount: number) => `Show all ${rankedCount}`;
 export const whichBreakerIsIt = 'Which breaker is it?';
@@ -47,7 +47,7 @@ export const continueWith = (likeliestLabel: string) => `Continue with ${likelie
 export const space = (place: string) => `space ${place}`;
 export const tryHandle = (place: string, firstLabel: string) => `Try handle ${place}: ${firstLabel}`;
 export const ofTheMain = 'of the main';
-export const circuitNotNamed2 = 'circuit not named';
+export const circuitNotNamedInline = 'circuit not named';
 export const dryHandsStandToOneSide =
   'Dry hands, stand to one side. The handle of a tripped breaker gives; a breaker that is on stays firm.';
 export const itGivesOrSitsInThe = 'It gives, or sits in the middle';

@@ -110,7 +110,7 @@ function Due({ upkeep, panel, onBegin }: DueProps) {
                   , {breakerIds.length} {breakerIds.length === 1 ? 'breaker' : 'breakers'}
                 </span>
               )}
-              {lastAt !== null && <span className="text-ink-soft">{messages.last2(dateText(lastAt))}</span>}
+              {lastAt !== null && <span className="text-ink-soft">{messages.lastAt(dateText(lastAt))}</span>}
             </p>
             {isTheirs ? (
               <Button
@@ -118,7 +118,7 @@ function Due({ upkeep, panel, onBegin }: DueProps) {
                 aria-label={messages.start(name)}
                 onClick={() => onBegin(duty)}
               >
-                {messages.start2}
+                {messages.startLabel}
               </Button>
             ) : (
               <span className="text-sm text-ink-soft">{messages.workForAQualifiedElectrician}</span>

@@ -93,7 +93,7 @@ function Changes({ board, before, after }: { board: Board; before: Shown; after:
         <thead className="text-sm text-ink-soft">
           <tr>
             {[
-              messages.space2,
+              messages.spaceLabel,
               messages.beforeRiseAboveAmbient,
               messages.afterRiseAboveAmbient,
               messages.change,

@@ -193,7 +193,7 @@ function PictureChoice({ entry, about, isChosen, onPick }: PickProps) {
         <span>
           <span className="figures block">{timeText(entry.at)}</span>
           <span className="block text-sm font-normal">
-            {messages.ambient2(
+            {messages.ambientAndCamera(
               say(heatPicture.say(entry.content)),
               temperatureText(entry.content.ambientC),
               entry.simulated && messages.simulated,

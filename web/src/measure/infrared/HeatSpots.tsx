@@ -37,7 +37,7 @@ export function HeatSpots({
           ? messages.noHotSpots
           : spots.length === 1
             ? messages.hotSpot
-            : messages.hotSpots2(spots.length)}
+            : messages.hotSpotsOf(spots.length)}
       </h3>
       {isAsked && <p>{messages.enterTheAmbientTemperature}</p>}
       <ol className="divide-y divide-rule">

@@ -15,7 +15,7 @@ export const comparingTheImages = 'Comparing the images …';
 export const space = (space: number) => `Space ${space}`;
 export const largestChanges = 'Largest changes';
 export const largestChangesBySpaceHighest = 'Largest changes by space: highest rise above ambient';
-export const space2 = 'Space';
+export const spaceLabel = 'Space';
 export const beforeRiseAboveAmbient = 'Before: rise above ambient';
 export const afterRiseAboveAmbient = 'After: rise above ambient';
 export const change = 'Change';
@@ -45,7 +45,7 @@ export const reflectedTemperature = (temperatureUnit: string) => `Reflected temp
 export const hotSpots = 'Hot spots';
 export const noHotSpots = 'No hot spots';
 export const hotSpot = '1 hot spot';
-export const hotSpots2 = (spotsCount: number) => `${spotsCount} hot spots`;
+export const hotSpotsOf = (spotsCount: number) => `${spotsCount} hot spots`;
 export const enterTheAmbientTemperature = 'Enter the ambient temperature. Rises are measured from it.';
 export const outsideThePanel = 'outside the panel';
 export const spaceNoBreaker = (space: number) => `space ${space}, no breaker`;
@@ -70,7 +70,7 @@ export const thisImageCannotBeOpened = 'This image cannot be opened.';
 export const noInfraredImagesYetTakeOne =
   'No infrared images yet. Take one of the whole board under load and open its temperature matrix here. Phylaxon finds the hot spots and matches them to breakers.';
 export const savedImages = 'Saved images';
-export const ambient2 = (content: string, ambientC: string, simulated: ReactNode) =>
+export const ambientAndCamera = (content: string, ambientC: string, simulated: ReactNode) =>
   rich`${content}, ambient ${ambientC}${simulated}`;
 export const simulated = ', simulated';
 export const panelPhotos = 'Panel photos';

@@ -31,7 +31,7 @@ export function Switches({
   }, [feed, breakerId]);
   return (
     <section aria-label={messages.loadsOn} className="border-l-4 border-rule-strong py-1 pl-4">
-      <h2 className="font-bold">{messages.loadsOn2(<SimulatedMark />)}</h2>
+      <h2 className="font-bold">{messages.loadsOnOf(<SimulatedMark />)}</h2>
       {loads.length === 0 && <p className="text-ink-soft">{messages.noLoadsAreListedForThis}</p>}
       <p className="mt-1 flex flex-wrap gap-2">
         {loads.map(({ id, name }) => {

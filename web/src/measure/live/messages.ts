@@ -40,7 +40,7 @@ export const anyMeterThatAComputerCan =
 export const npmRunSimulateMeters = 'npm run simulate:meters';
 export const docsInstrumentsMdExplainsHowTo = 'docs/INSTRUMENTS.md explains how to send from a script.';
 export const loadsOn = 'Loads on';
-export const loadsOn2 = (simulatedMark: ReactNode) => rich`Loads on ${simulatedMark}`;
+export const loadsOnOf = (simulatedMark: ReactNode) => rich`Loads on ${simulatedMark}`;
 export const noLoadsAreListedForThis =
   'No loads are listed for this circuit, so there is nothing to turn on.';
 export const chooseABreakerToSaveReadings = 'Choose a breaker to save readings to its log.';

@@ -66,7 +66,7 @@ export const trippedAgainImmediately = 'tripped again immediately';
 export const trippedAgainWithinAMinute = 'tripped again within a minute';
 export const trippedAgainWithinTheHour = 'tripped again within the hour';
 export const trippedAgainAfterMoreThanAn = 'tripped again after more than an hour';
-export const powerAtThePlugInMeter2 = 'Power at the plug-in meter';
+export const powerAtThePlugInMeterTitle = 'Power at the plug-in meter';
 export const ambient = (air: string) => `ambient ${air}`;
 export const after = (seconds: string) => `after ${seconds}`;
 export const tripped = (soon: string) => `Tripped ${soon}`;

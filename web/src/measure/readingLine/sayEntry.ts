@@ -41,7 +41,7 @@ export function sayEntry(entry: LineEntry, added: Added, now: string, units: Uni
       const error = usualError(usualInstrument(quantity, point), quantity, value);
       const air = quantity === 'temperature' ? (entry.ambientC ?? added.airC) : undefined;
       return {
-        what: quantity === 'power' ? messages.powerAtThePlugInMeter2 : POINT_WORDS[point],
+        what: quantity === 'power' ? messages.powerAtThePlugInMeterTitle : POINT_WORDS[point],
         figure: units.quantityText(value, unit),
         details: present(
           error !== null && units.errorText(error, unit),

@@ -195,7 +195,7 @@ function Columns({
     <section aria-label={messages.columns} className="border-l-4 border-rule-strong pl-4">
       <h3 className="text-lg font-bold">{messages.checkTheColumns}</h3>
       <p className="wrap-anywhere">
-        {messages.columns2(
+        {messages.columnsOf(
           file.name,
           table.columns.length,
           table.headLines > 0 &&
@@ -217,7 +217,7 @@ function Columns({
                 </span>
               </span>
               <SelectInput
-                label={messages.contentsOf(name || messages.column2(i + 1))}
+                label={messages.contentsOf(name || messages.columnInline(i + 1))}
                 isLabelHidden
                 options={asked[i] ? [{ value: '', label: messages.chooseAUnit }, ...USES] : USES}
                 value={asked[i] ? '' : use.as === 'channel' ? use.unit : use.as}
@@ -225,7 +225,7 @@ function Columns({
               />
               {use.as === 'channel' && !asked[i] && (
                 <SelectInput
-                  label={messages.whereWasMeasured(name || messages.column2(i + 1))}
+                  label={messages.whereWasMeasured(name || messages.columnInline(i + 1))}
                   isLabelHidden
                   options={options}
                   value={placeValue(use.at)}

@@ -26,13 +26,13 @@ export const dayFirst = 'Day first';
 export const yearFirst = 'Year first';
 export const columns = 'Columns';
 export const checkTheColumns = 'Check the columns';
-export const columns2 = (fileName: string, columnsCount: number, headLines: ReactNode) =>
+export const columnsOf = (fileName: string, columnsCount: number, headLines: ReactNode) =>
   rich`${fileName}: ${columnsCount} columns${headLines}.`;
 export const beforeTheFirstSample = (headLines: number, headLines2: string) =>
   `, ${headLines} ${headLines2} before the first sample`;
 export const column = (i: number) => `Column ${i}`;
 export const contentsOf = (name: string) => `Contents of ${name}`;
-export const column2 = (i: number) => `column ${i}`;
+export const columnInline = (i: number) => `column ${i}`;
 export const chooseAUnit = 'Choose a unit';
 export const whereWasMeasured = (name: string) => `Where ${name} was measured`;
 export const dateFormat = 'Date format';
@@ -178,7 +178,7 @@ export const legAOfThisPanel = 'Leg A of this panel';
 export const legBOfThisPanel = 'Leg B of this panel';
 export const ambient = 'Ambient';
 export const other = 'Other';
-export const leg2 = (leg: string) => `Leg ${leg}`;
+export const legTitle = (leg: string) => `Leg ${leg}`;
 export const aBreakerThatWasRemoved = 'A breaker that was removed';
 export const theFileCouldNotBeReadIt = 'The file could not be read: it is not a text table.';
 export const upTo = (most: string) => `up to ${most}`;

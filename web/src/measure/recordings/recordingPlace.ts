@@ -43,7 +43,7 @@ export const loggedPlaces = (board: Board): LoggedPlace[] =>
 
 /** Where a channel was, in words. */
 export function recordingPlaceWords(at: ChannelPlace, board: Board): string {
-  if (at.kind === 'leg') return messages.leg2(at.leg);
+  if (at.kind === 'leg') return messages.legTitle(at.leg);
   if (at.kind === 'air') return messages.ambient;
   if (at.kind === 'other') return '';
   const found = board.breakers.find(({ breaker }) => breaker.id === at.breakerId);

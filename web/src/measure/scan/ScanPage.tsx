@@ -65,7 +65,7 @@ export function ScanPage() {
             [
               ['on', messages.turnOn],
               ['soak', messages.loadTest],
-              ['scan', messages.scan2],
+              ['scan', messages.scanStep],
             ] as const
           ).map(([id, words]) => (
             <li
@@ -127,7 +127,7 @@ function SwitchOn({ board, plan, scan, change }: StepProps) {
   const main =
     board.breakers.find(({ breaker }) => breaker.role === 'main')?.breaker.ratingAmps ?? board.panel.busAmps;
   return (
-    <section aria-label={messages.turnOn2} className="space-y-3">
+    <section aria-label={messages.turnOnLabel} className="space-y-3">
       <p className="max-w-2xl">{messages.aBadConnectionHeatsUpOnly}</p>
       <div className="flex flex-wrap gap-x-8 gap-y-1">
         {(['A', 'B'] as const).map((leg) => (
@@ -235,7 +235,7 @@ function Soak({ plan, scan, change, isElectrician }: StepProps & { isElectrician
   const until = Date.parse(scan.soakedFrom!) + plan.minutes * 60_000;
   const left = until - now;
   return (
-    <section aria-label={messages.loadTest2} className="space-y-3">
+    <section aria-label={messages.loadTestLabel} className="space-y-3">
       <p className="figures text-6xl font-bold" role="timer" aria-label={messages.timeLeft}>
         {clock(left)}
       </p>

@@ -41,12 +41,12 @@ export const panel = 'Panel';
 export const loadTestAndScan = 'Load test and scan';
 export const turnOn = '1 Turn on';
 export const loadTest = '2 Load test';
-export const scan2 = '3 Scan';
+export const scanStep = '3 Scan';
 export const doNotLoadThisPanelUntil = 'Do not load this panel until the hazard is repaired.';
 export const doNotLoadThisPanelThe = 'Do not load this panel: the finding is dangerous as it is.';
 export const seeTheFindingAndWhatTo = 'See the finding and what to do';
 export const startOver = 'Start over';
-export const turnOn2 = 'Turn on';
+export const turnOnLabel = 'Turn on';
 export const aBadConnectionHeatsUpOnly =
   'A bad connection heats up only under load. Keep the panel cover closed. Turn on these appliances in this order: the largest first, always on the leg with less current.';
 export const leg = (leg: string, leg2: ReactNode, main: ReactNode) => rich`Leg ${leg} ${leg2}${main}`;
@@ -60,7 +60,7 @@ export const withTheOtherLoadsOnIt = 'with the other loads on, it would exceed i
 export const theLegWouldCarryMoreThan = (continuousShare: number) =>
   `the leg would carry more than ${continuousShare}% of the main rating`;
 export const allLoadsAreOnStartThe = 'All loads are on: start the timer';
-export const loadTest2 = 'Load test';
+export const loadTestLabel = 'Load test';
 export const timeLeft = 'Time left';
 export const keepEverythingOnTheTimerKeeps =
   'Keep everything on. The timer keeps running while you are away.';

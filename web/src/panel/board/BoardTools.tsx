@@ -63,7 +63,7 @@ export function BoardTools({ board, arranging, isPrinted, onArrange, onProblem }
         className={LOOK}
         disabled={!undo}
         title={undo ? messages.undoCtrlZ(undo.label) : undefined}
-        aria-label={undo ? messages.undo(undo.label) : messages.undo2}
+        aria-label={undo ? messages.undo(undo.label) : messages.undoLabel}
         onClick={() => void step('undo')}
       >
         {face(Undo2, 'Undo')}
@@ -73,7 +73,7 @@ export function BoardTools({ board, arranging, isPrinted, onArrange, onProblem }
         className={LOOK}
         disabled={!redo}
         title={redo ? messages.redoCtrlShiftZ(redo.label) : undefined}
-        aria-label={redo ? messages.redo(redo.label) : messages.redo2}
+        aria-label={redo ? messages.redo(redo.label) : messages.redoLabel}
         onClick={() => void step('redo')}
       >
         {face(Redo2, 'Redo')}

@@ -33,7 +33,7 @@ export function spokenCell(
   const place = breaker.space === null ? messages.mainBreaker : messages.space(placeText(breaker));
   return [
     place,
-    breaker.space === null ? null : (label ?? messages.circuitNotNamed2),
+    breaker.space === null ? null : (label ?? messages.circuitNotNamedInline),
     `${breaker.ratingAmps} A`,
     breaker.kind === 'standard' ? null : KIND_WORDS[breaker.kind],
     shutsOff && messages.oneOfTheHandlesThatShut,

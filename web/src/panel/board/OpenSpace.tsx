@@ -31,7 +31,7 @@ export function OpenSpace({ item, onSide, planned }: { item: BoardItem; onSide: 
       <span className={classes(cover === 'hole' && 'font-bold text-heed-lit')}>{WORDS[cover]}</span>
       {planned !== undefined && (
         <span className="min-w-0 truncate border border-dashed border-heed-lit px-1 text-enamel-text">
-          {messages.planned2(planned)}
+          {messages.plannedInline(planned)}
         </span>
       )}
       {cover === 'blank' && <span aria-hidden="true" className="h-3 min-w-3 flex-1 bg-enamel-line/50" />}

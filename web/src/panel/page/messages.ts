@@ -24,7 +24,7 @@ export const areVoidInTheTableAnd = (voided: number) => ` ${voided} are void in 
 export const importReadings = 'Import readings';
 export const theTableWasNotImported = 'The table was not imported:';
 export const phylaxon = (panelName: string) => `${panelName} · Phylaxon`;
-export const phylaxon2 = 'Phylaxon';
+export const phylaxonLabel = 'Phylaxon';
 export const emptySpace = (space: ReactNode) => rich`${space}Empty space`;
 export const orEnterTheBreakerThatIs = 'Or enter the breaker that is here';
 export const setUp = (panelName: string) => `Set up ${panelName}`;

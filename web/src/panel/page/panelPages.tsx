@@ -50,7 +50,7 @@ export function BreakerPage() {
   useEffect(() => FORMS.forEach((part) => part.fetch()), []);
   return (
     <main className={PAGE}>
-      <title>{board ? messages.phylaxon(board.panel.name) : messages.phylaxon2}</title>
+      <title>{board ? messages.phylaxon(board.panel.name) : messages.phylaxonLabel}</title>
       {error && <Notice title={error.message} />}
       {detail && <BreakerDetailView key={breakerId} detail={detail} board={board ?? null} />}
     </main>

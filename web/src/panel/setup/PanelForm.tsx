@@ -170,7 +170,7 @@ export default function PanelForm({ siteId, board, onStore, onStored }: Props) {
             />
           )}
           <TextField
-            label={messages.closedWithFillerPlates2}
+            label={messages.closedWithFillerPlatesTitle}
             registration={register('blanks')}
             error={errors.blanks?.message}
             hint={messages.spacesWithoutABreakerFor}

@@ -35,7 +35,7 @@ export function SitePage() {
 
   return (
     <main className="mx-auto max-w-4xl space-y-8 px-4 py-6">
-      <title>{summary ? messages.phylaxon(summary.site.name) : messages.phylaxon2}</title>
+      <title>{summary ? messages.phylaxon(summary.site.name) : messages.phylaxonLabel}</title>
       {problem && (
         <Notice title={problem}>
           <Link

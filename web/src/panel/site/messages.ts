@@ -1,6 +1,6 @@
 export const thisSiteDoesNotExist = 'This site does not exist.';
 export const phylaxon = (siteName: string) => `${siteName} · Phylaxon`;
-export const phylaxon2 = 'Phylaxon';
+export const phylaxonLabel = 'Phylaxon';
 export const goToTheStartPage = 'Go to the start page';
 export const undo = (undoLabel: string) => `Undo: ${undoLabel}`;
 export const redo = (redoLabel: string) => `Redo: ${redoLabel}`;

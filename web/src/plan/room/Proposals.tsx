@@ -24,7 +24,7 @@ export function Proposals({ planned }: { planned: PlannedPanel }) {
                   content.place.half ? messages.half(content.place.half) : '',
                 )}
               {content.steps.length > 0 &&
-                messages.after2(
+                messages.afterOf(
                   content.steps.length === 1 ? messages.oneStep : messages.steps(content.steps.length),
                 )}
               . <span className="text-sm text-ink-soft">{messages.plannedNotDone(dateText(at))}</span>

@@ -14,7 +14,7 @@ const headline = ({ via, place, steps }: SpacePlan, poles: 1 | 2): string => {
   const at =
     poles === 2
       ? messages.spacesAnd(place!.space, place!.space + 2)
-      : messages.space2(place!.space, place!.half ? messages.half(place!.half) : '');
+      : messages.spaceAndHalf(place!.space, place!.half ? messages.half(place!.half) : '');
   if (via === 'free') return messages.freeSpace(at);
   if (via === 'narrow') return messages.onlyAsATandem(at);
   return messages.roomAtAfter(at, steps.length === 1 ? messages.oneStep : messages.steps(steps.length));

@@ -131,7 +131,7 @@ export function WantedCircuit({
             { value: 0, label: messages.leastWork },
             ...Array.from({ length: panel.spaces }, (_, i) => ({
               value: i + 1,
-              label: messages.space3(i + 1),
+              label: messages.spaceTitle(i + 1),
             })),
           ]}
           value={wish.space ?? 0}

@@ -96,10 +96,10 @@ export function SheetFields({ form, errors }: Props) {
               />
               <Button
                 look="quiet"
-                aria-label={messages.remove(name || messages.appliance2(i + 1))}
+                aria-label={messages.remove(name || messages.applianceInline(i + 1))}
                 onClick={() => remove(i)}
               >
-                {messages.remove2}
+                {messages.removeLabel}
               </Button>
             </li>
           ))}

@@ -66,7 +66,7 @@ function Differences({ findings }: { findings: readonly DirectoryFinding[] }) {
       <p className="font-semibold">
         {findings.length === 0
           ? messages.thePostedDirectoryMatchesThe
-          : `✕ ${findings.length === 1 ? messages.difference : messages.differences2(findings.length)}:`}
+          : `✕ ${findings.length === 1 ? messages.difference : messages.differencesOf(findings.length)}:`}
       </p>
       <ul className="divide-y divide-rule">
         {findings.map(sayDirectoryFinding).map(({ kind, place, rest }) => (

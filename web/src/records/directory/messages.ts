@@ -40,4 +40,4 @@ export const theNewDirectoryIsPosted = 'The new directory is posted';
 export const differences = 'Differences';
 export const thePostedDirectoryMatchesThe = '✓ The posted directory matches the record.';
 export const difference = '1 difference';
-export const differences2 = (findingsCount: number) => `${findingsCount} differences`;
+export const differencesOf = (findingsCount: number) => `${findingsCount} differences`;

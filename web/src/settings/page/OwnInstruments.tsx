@@ -48,7 +48,7 @@ export function OwnInstruments({ instruments, onChange }: Props) {
                 aria-label={messages.remove(one.name)}
                 onClick={() => onChange(instruments.filter(({ id }) => id !== one.id))}
               >
-                {messages.remove2}
+                {messages.removeLabel}
               </Button>
             </p>
           </li>
@@ -111,7 +111,7 @@ function AddInstrument({ onAdd }: { onAdd: (instrument: OwnInstrument) => void }
           [
             ['percent', messages.ofTheReading],
             ['digits', messages.andDigits],
-            ['least', messages.atLeast2],
+            ['least', messages.atLeastLabel],
           ] as const
         ).map(([field, words]) => (
           <NumberInput

@@ -38,14 +38,14 @@ export const verifiedOnAKnownLiveSource = (provedAt: string) =>
   `Verified on a known live source: ${provedAt}.`;
 export const verifiedJustNow = 'Verified just now';
 export const remove = (oneName: string) => `Remove ${oneName}`;
-export const remove2 = 'Remove';
+export const removeLabel = 'Remove';
 export const addAnInstrument = 'Add an instrument';
 export const instrumentName = 'Instrument name';
 export const type = 'Type';
 export const category = 'Category';
 export const ofTheReading = '% of the reading';
 export const andDigits = 'and digits';
-export const atLeast2 = 'at least';
+export const atLeastLabel = 'at least';
 export const add = 'Add';
 export const temperatures = 'Temperatures';
 export const lengths = 'Lengths';

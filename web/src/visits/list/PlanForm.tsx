@@ -210,7 +210,7 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
                 />
               ))}
               <CheckInput
-                label={messages.theUtilityPullsTheMeter2}
+                label={messages.theUtilityPullsTheMeterLabel}
                 checked={isPulled}
                 onChecked={setIsPulled}
               />

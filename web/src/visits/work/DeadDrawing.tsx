@@ -127,7 +127,7 @@ export function DeadDrawing({ record, state, now }: Props) {
                 textAnchor="middle"
                 className={place ? 'fill-enamel-text text-[14px] font-bold' : 'fill-enamel-soft text-[11px]'}
               >
-                {place?.isDead ? messages.dead2(space) : space}
+                {place?.isDead ? messages.spaceDead(space) : space}
               </text>
             </g>
           );

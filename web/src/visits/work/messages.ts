@@ -11,7 +11,7 @@ export const installAABreaker = (ratingAmps: number) => `Install a ${ratingAmps}
 export const lineSideLive = 'LINE SIDE: LIVE';
 export const loadSideOfMain = (id: ReactNode, main: ReactNode) => rich`${id}load side of main${main}`;
 export const dead = ': dead';
-export const dead2 = (space: number) => `${space} dead`;
+export const spaceDead = (space: number) => `${space} dead`;
 export const theLineSideOfTheMain = (off: string, isCut: ReactNode) =>
   rich`The line side of the main stays energized with every handle off. De-energized at ${off}.${isCut}`;
 export const onlyTheSpacesAroundTheWork = ' Only the spaces around the work are shown.';
