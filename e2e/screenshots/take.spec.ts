@@ -163,10 +163,11 @@ async function keepingPictures(page: Page, panelId: string) {
   await shoot(page, 'directory');
   await page.goto(`/panels/${panelId}/report`);
   await page.getByRole('heading', { name: /^4\. / }).waitFor();
-  await page.getByRole('heading', { name: 'Within days' }).evaluate((heading) => heading.scrollIntoView());
+  await page.getByRole('heading', { name: /^Panel report/ }).evaluate((heading) => heading.scrollIntoView());
   await shoot(page, 'report');
   await page.setViewportSize(phone);
   await page.goto(`/panels/${panelId}/map`);
+  await page.getByRole('button', { name: 'Start a new map' }).click();
   await page
     .getByLabel('Rooms, outlets and fixtures')
     .fill(

@@ -9,7 +9,7 @@ import {
 import { IsNull, type EntityManager } from 'typeorm';
 import { notFound } from '../errors/index.ts';
 import { panelFromRow, siteRow, visitsOf, type KnownVisit } from '../record/index.ts';
-import { PanelEntryTable, PanelTable } from '../store/index.ts';
+import { PanelTable } from '../store/index.ts';
 import * as messages from './messages.ts';
 
 /** The visits of a site, newest first, with what earlier ones taught. */
@@ -54,10 +54,10 @@ function summaryOf({ plan, plannedAt, steps }: KnownVisit) {
 
 /** A visit with everything that happened on it. */
 export async function visitPage(manager: EntityManager, visitId: string): Promise<VisitRecord> {
-  const rows = await manager.findBy(PanelEntryTable, { kind: 'visit' });
-  const at = rows.find(
-    ({ kind, content }) => kind === 'visit' && (content as { visitId: string }).visitId === visitId,
-  );
+  const [at] = (await manager.query(
+    `SELECT "panelId" FROM "panel_entry" WHERE "kind" = 'visit' AND json_extract("content", '$.visitId') = ? LIMIT 1`,
+    [visitId],
+  )) as { panelId: string }[];
   const visit = at && (await visitsOf(manager, at.panelId)).find(({ plan }) => plan.visitId === visitId);
   if (!at || !visit) throw notFound(messages.thisVisit);
   // A visit stays on record when its panel does not.

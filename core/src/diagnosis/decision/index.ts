@@ -1,5 +1,5 @@
 export * from './decision.ts';
-export { sayConfidence, saySureness } from './saySureness.ts';
+export { casesOfHundred, sayConfidence, saySureness } from './saySureness.ts';
 export { decide } from './decide.ts';
 /** Which rules decide; a verdict is stored with it. Changes when a decision may come out otherwise. */
 export const ENGINE = 'engine-12';

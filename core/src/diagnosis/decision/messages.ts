@@ -87,7 +87,7 @@ export const stillWarmLetTheBreakerCool = 'Still warm: let the breaker cool, the
 export const theFaceIsCoolThenReset = 'The face is cool. Then reset the breaker.';
 export const ifTheBreakerStaysWarmWithout =
   'If the breaker stays warm without load, check its connections and the neighboring breakers.';
-export const aWarmBreakerMayNotLatch = 'A warm breaker may not latch, and heat without load is a finding.';
+export const aWarmBreakerMayNotLatch = 'A warm breaker may not latch. Heat with no load is a warning sign.';
 export const verySure = 'very sure';
 export const fairlySure = 'fairly sure';
 export const notSure = 'not sure';

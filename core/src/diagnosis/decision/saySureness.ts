@@ -14,6 +14,15 @@ const SUREST = 0.99;
 export const saySureness = (share: number): string => sayPercent(Math.min(SUREST, share));
 
 /**
+ * How sure, as so many of 100 cases.
+ *
+ * @param share 0 to 1
+ * @returns a whole number
+ * @example casesOfHundred(0.923) // 92
+ */
+export const casesOfHundred = (share: number): number => Math.round(100 * Math.min(SUREST, share));
+
+/**
  * How sure, in words.
  *
  * @param confidence 0 to 1

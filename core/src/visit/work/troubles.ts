@@ -465,7 +465,7 @@ export const TROUBLES: Record<TroubleId, VisitTrouble> = {
     at: ['main-on'],
     effect: 'leave',
     words: 'The main does not latch',
-    means: 'A main that was not operated for years may not close again.',
+    means: 'A main that has not been operated for years may not close again.',
     todo: [
       'Reset it once: fully off, then on. If it does not hold, have it replaced with its supply off: the feeder breaker locked out, or the service disconnected by the utility.',
     ],

@@ -1,4 +1,10 @@
-import { sayConfidence, saySureness, type Decision, type NextTest } from '@phylaxon/core/diagnosis/decision';
+import {
+  casesOfHundred,
+  sayConfidence,
+  saySureness,
+  type Decision,
+  type NextTest,
+} from '@phylaxon/core/diagnosis/decision';
 import type { ReactNode } from 'react';
 import { classes, familyMark, PageSection, useUnits } from '../../shared/ui/index.ts';
 import { Causes } from './Causes.tsx';
@@ -29,8 +35,8 @@ interface Props {
 }
 
 /**
- * The decision, in the order of need: what it is, the reason that carries it, what to do now, what to measure next; then
- * further reasons, causes, and what would change it.
+ * The decision, in the order of need: what it is, the reason that carries it, what to do now, what to measure next;
+ * further reasons, causes, and what would change it are its details.
  */
 export function DecisionCard({ decision, changes = {}, onLog, causesBeside = false, children }: Props) {
   const { say } = useUnits();
@@ -65,16 +71,6 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
             <NextTests tests={next} changes={changes} onLog={onLog} />
           </PageSection>
         )}
-        {!onlyStop && lead && (
-          <PageSection title={further.length > 0 ? messages.figuresAndFurtherReasons : messages.theFigures}>
-            <Reasons lead={lead} further={further} />
-          </PageSection>
-        )}
-        {causes.length > 0 && !onlyStop && !causesBeside && (
-          <PageSection title={messages.possibleCauses}>
-            <Causes causes={causes} />
-          </PageSection>
-        )}
         {also.length > 0 && (
           <PageSection title={stop.active ? messages.afterThePanelIsSafe : messages.alsoFound}>
             <ul className="space-y-1">
@@ -86,13 +82,40 @@ export function DecisionCard({ decision, changes = {}, onLog, causesBeside = fal
             </ul>
           </PageSection>
         )}
-        <PageSection title={messages.whatWouldChangeThisDecision}>
-          <ul className="list-disc space-y-1 pl-5">
-            {overturnedBy.map((text) => (
-              <li key={text}>{say(text)}</li>
-            ))}
-          </ul>
-        </PageSection>
+        <details className="border-t border-rule pt-1">
+          <summary className="flex min-h-11 items-center font-semibold underline underline-offset-4">
+            {messages.details}
+          </summary>
+          <div className="space-y-5 pt-2">
+            {!onlyStop && decision.family !== 'need-more' && (
+              <p className="text-ink-soft">
+                {messages.ofDecisionsLikeThis(
+                  saySureness(decision.confidence),
+                  casesOfHundred(decision.confidence),
+                )}
+              </p>
+            )}
+            {!onlyStop && lead && (
+              <PageSection
+                title={further.length > 0 ? messages.figuresAndFurtherReasons : messages.theFigures}
+              >
+                <Reasons lead={lead} further={further} />
+              </PageSection>
+            )}
+            {causes.length > 0 && !onlyStop && !causesBeside && (
+              <PageSection title={messages.possibleCauses}>
+                <Causes causes={causes} />
+              </PageSection>
+            )}
+            <PageSection title={messages.whatWouldChangeThisDecision}>
+              <ul className="list-disc space-y-1 pl-5">
+                {overturnedBy.map((text) => (
+                  <li key={text}>{say(text)}</li>
+                ))}
+              </ul>
+            </PageSection>
+          </div>
+        </details>
       </div>
     </article>
   );

@@ -38,3 +38,6 @@ export const mainReason = 'main reason';
 export const noFiguresSeenOrReported = 'No figures: seen or reported.';
 export const stop = 'Stop';
 export const stopTitle = 'Stop.';
+export const details = 'Details';
+export const ofDecisionsLikeThis = (sure: string, right: number) =>
+  `${sure} means that of 100 decisions with evidence like this, about ${right} are right.`;
