@@ -78,6 +78,7 @@ const CORE = [
   'views/houseMap',
   'views/directoryCard',
   'views/upkeep',
+  'views/panelDrawings',
   'views/report',
   'views/heatColors',
   'commands',

@@ -47,7 +47,6 @@ test('every page of the demo’s panel, of its breakers and of its site shows a 
   for (const label of ['Hot-knife bench', 'Steam press and tea corner', 'Loft lights'])
     addresses.add(await detailPath(request, label));
   addresses.add(`/sites/${site.id}`);
-  addresses.add('/outcomes');
   addresses.add('/');
   expect(addresses.size).toBeGreaterThan(20);
   for (const address of addresses) {

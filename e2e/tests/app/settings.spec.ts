@@ -26,7 +26,7 @@ test('°F and feet: figures, reasons and fields; the record stays in °C', async
   await expect(page.getByText('✓ Saved.')).toBeVisible();
 
   await page.goto(await detailPath(request, 'Hot-knife bench'));
-  await expect(page.getByText('132.8 °F').first()).toBeVisible();
+  await expect(page.getByText('133 °F', { exact: true }).first()).toBeVisible();
   await expect(page.getByRole('article', { name: 'Decision' })).toContainText(
     'Terminal at 133 °F, 61 °F above ambient and 44 °F above similar breakers',
   );

@@ -166,6 +166,7 @@ for (const { width, height } of [
       }
       const decision = page.getByRole('article', { name: 'Decision' });
       await expect(decision.getByRole('heading', { level: 2 })).toContainText('Replace');
+      await decision.getByText('Details', { exact: true }).click();
       // The bench’s figure: what current opens it in the end, and how sure that is.
       const bench = decision.getByRole('listitem').filter({ hasText: 'trips from, steady current' }).first();
       await expect(bench).toContainText(/\d A/);

@@ -42,6 +42,7 @@ test('from the start page, by keyboard alone, readings turn “measure next” i
   await reading.getByRole('textbox', { name: 'Supply leg B to neutral, V' }).fill('119.9');
   await page.keyboard.press('Enter');
   await expect(decision(page).getByRole('heading', { name: 'Replace this breaker' })).toBeVisible();
+  await decision(page).getByText('Details', { exact: true }).press('Enter');
   await expect(decision(page).getByText('Breaker no longer closes', { exact: true })).toBeVisible();
   await expect(decision(page)).toContainText('0.3 V');
 

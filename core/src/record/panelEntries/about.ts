@@ -23,7 +23,7 @@ const recordingAbout = z.object({
         .object({ fromMs: figure, mean: figure })
         .nullable()
         .describe('for currents: highest 15-minute average, A'),
-      curve: curve.optional().describe('its course in steps of equal length; missing in older attachments'),
+      curve: curve.optional().describe('its course in steps of equal length; of the first two channels'),
     }),
   ),
 });

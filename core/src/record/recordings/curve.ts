@@ -8,6 +8,8 @@ export interface ChannelCourse {
 
 /** Steps of a curve: as many as a small picture shows. */
 export const CURVE_STEPS = 96;
+/** So many channels of a recording are drawn in a list. */
+export const DRAWN_CHANNELS = 2;
 /** Figures that are told apart in a small picture. */
 const DIGITS = 4;
 

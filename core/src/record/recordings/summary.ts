@@ -5,7 +5,7 @@ import {
   type HighestMean,
   type CurrentRange,
 } from '../../physics/loggedCurrent/index.ts';
-import { curveOf, type ChannelCourse } from './curve.ts';
+import { curveOf, DRAWN_CHANNELS, type ChannelCourse } from './curve.ts';
 import { samplesOf, type ChannelQuantity, type Recording } from './recording.ts';
 
 /** A quarter of an hour: what a service’s load is judged by. */
@@ -23,7 +23,8 @@ export interface RecordingSummary {
     spread: CurrentRange | null;
     /** Of currents: the quarter hour with the highest mean; null where none was logged whole. */
     quarterHour: HighestMean | null;
-    curve: ChannelCourse;
+    /** Of the first channels alone: a list draws no more. */
+    curve?: ChannelCourse;
   }[];
 }
 
@@ -47,7 +48,7 @@ export function recordingSummary(recording: Recording): RecordingSummary {
         quantity,
         spread: spreadOf(samples),
         quarterHour: quantity === 'current' ? highestMean(samples, QUARTER_HOUR_MS) : null,
-        curve: curveOf(samples),
+        ...(i < DRAWN_CHANNELS && { curve: curveOf(samples) }),
       };
     }),
   };

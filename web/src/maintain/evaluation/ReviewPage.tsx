@@ -35,6 +35,8 @@ import {
   useUnits,
 } from '../../shared/ui/index.ts';
 import { useChanges, useProfile } from '../../shared/stores/index.ts';
+import { useBoardLayer } from '../../shared/workbench/index.ts';
+import { MARKS, useSignLayer } from './useSignLayer.ts';
 import * as messages from './messages.ts';
 
 /** Whether a panel as a whole is failing: what is on record, what is missing, and what follows. */
@@ -42,6 +44,7 @@ export function ReviewPage() {
   const { panelId = '' } = useParams();
   const { data: view, error } = useQuery(recordQueries.review(panelId));
   useChanges(`/panels/${panelId}`);
+  useBoardLayer(useSignLayer(view));
   return (
     <main className="max-w-5xl space-y-6 px-4 py-5 sm:px-6">
       <PageHead
@@ -184,8 +187,6 @@ function Context({ view, panelId }: { view: PanelReviewView; panelId: string }) 
     </section>
   );
 }
-
-const MARKS = { failing: '✕', local: '!', watch: '◦', clears: '✓' } as const;
 
 function Signs({ signs, panelId }: { signs: readonly ShownSign[]; panelId: string }) {
   const { say, dateText } = useUnits();

@@ -24,3 +24,5 @@ export const finding = (kind: string) => `${kind}: finding`;
 export const logAFinding = 'Log a finding …';
 export const onRecord = 'On record';
 export const logFinding = 'Log finding';
+export const findingsAboutThePanel = 'findings about the panel as a whole';
+export const signMark = (mark: string) => `${mark} finding`;

@@ -5,9 +5,9 @@ import { useCallback } from 'react';
 /** A temperature picture made small, with a ring at its hottest. */
 export function HeatThumbnail({ preview: { width, height, celsius, hottest } }: { preview: HeatPreview }) {
   const draw = useCallback(
-    (canvas: HTMLCanvasElement) => {
+    (canvas: HTMLCanvasElement | null) => {
       const pixels = heatPixels(celsius, heatScale(celsius));
-      canvas.getContext('2d')?.putImageData(new ImageData(pixels, width, height), 0, 0);
+      canvas?.getContext('2d')?.putImageData(new ImageData(pixels, width, height), 0, 0);
     },
     [celsius, width, height],
   );

@@ -1,4 +1,5 @@
 import type { PanelEntryOf, RecordingAbout, RecordingChannel } from '@phylaxon/core/record/panelEntries';
+import { DRAWN_CHANNELS } from '@phylaxon/core/record/recordings';
 import { CHANNEL_UNITS } from '@phylaxon/core/record/loggerTable';
 import { sayDuration } from '@phylaxon/core/facts/quantities';
 import type { Board } from '@phylaxon/core/views/board';
@@ -7,8 +8,8 @@ import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { uploads, entries, newId } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { Button, PageHead, SendButton, useUnits } from '../../shared/ui/index.ts';
-import { ChannelCurve } from './ChannelCurve.tsx';
+import { Button, ChannelCurve, PageHead, SendButton, useUnits } from '../../shared/ui/index.ts';
+import { AXIS_UNITS } from './drawnChannel.ts';
 import { ImportLogger, type ReadFile } from './ImportLogger.tsx';
 import { recordingPlaceWords } from './recordingPlace.ts';
 import { RecordingView } from './RecordingView.tsx';
@@ -51,9 +52,6 @@ export function RecordingsPage() {
   );
 }
 
-/** Channels of a recording that are drawn in the list. */
-const MOST_CURVES = 2;
-
 function Kept({ board }: { board: Board }) {
   const { timeText } = useUnits();
   const { data } = useQuery(recordQueries.panelEntries(board.panel.id, 'recording'));
@@ -86,8 +84,8 @@ function Kept({ board }: { board: Board }) {
               </span>
               {told && (
                 <span className="flex flex-wrap gap-x-6 gap-y-1">
-                  {told.channels.slice(0, MOST_CURVES).map((channel, i) => (
-                    <ChannelCurve key={i} channel={channel} />
+                  {told.channels.slice(0, DRAWN_CHANNELS).map((channel, i) => (
+                    <ChannelCurve key={i} channel={channel} unit={AXIS_UNITS[channel.quantity]} />
                   ))}
                 </span>
               )}

@@ -181,4 +181,3 @@ export const other = 'Other';
 export const legTitle = (leg: string) => `Leg ${leg}`;
 export const aBreakerThatWasRemoved = 'A breaker that was removed';
 export const theFileCouldNotBeReadIt = 'The file could not be read: it is not a text table.';
-export const upTo = (most: string) => `up to ${most}`;

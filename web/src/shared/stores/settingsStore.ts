@@ -17,36 +17,46 @@ const FIRST_SETTINGS: Settings = {
   ...conventionsOf(globalThis.navigator?.language ?? ''),
 };
 
+/** What was chosen and not answered yet, oldest first; one is sent after the other. */
+const pending: Partial<Settings>[] = [];
+let sent: Promise<unknown> = Promise.resolve();
+/** What the server said last. */
+let told: Settings = FIRST_SETTINGS;
+
+/** What the server said, with what it has not answered yet: a switch that was flipped does not flip back. */
+const withPending = (): Settings => Object.assign({ ...told }, ...pending) as Settings;
+
 /** How figures are shown and by which policies is decided, as kept on the server. */
 export const useSettings = create<SettingsState>()(
   persist(
-    (set, get) => ({
+    (set) => ({
       settings: FIRST_SETTINGS,
       load: async () => {
-        set({ settings: await ask('GET /settings') });
+        told = await ask('GET /settings');
+        set({ settings: withPending() });
       },
       change: async (change) => {
-        const before = get().settings;
+        pending.push(change);
         // At once, as a switch answers; taken back if the server cannot keep it.
-        set({ settings: { ...before, ...change } });
+        set(({ settings }) => ({ settings: { ...settings, ...change } }));
+        const before = sent.catch(() => undefined);
+        const answer = before.then(() => ask('PATCH /settings', { body: change }));
+        sent = answer;
         try {
-          set({ settings: await ask('PATCH /settings', { body: change }) });
-        } catch (error) {
-          set({ settings: before });
-          throw error;
+          told = await answer;
+        } finally {
+          pending.splice(pending.indexOf(change), 1);
+          set({ settings: withPending() });
         }
       },
     }),
     {
       name: 'phylaxon-settings',
       partialize: ({ settings }) => ({ settings }),
-      merge: (kept, fresh) => ({
-        ...fresh,
-        settings: {
-          ...FIRST_SETTINGS,
-          ...(kept as { settings?: Partial<Settings> } | undefined)?.settings,
-        },
-      }),
+      merge: (kept, fresh) => {
+        told = { ...FIRST_SETTINGS, ...(kept as { settings?: Partial<Settings> } | undefined)?.settings };
+        return { ...fresh, settings: told };
+      },
     },
   ),
 );

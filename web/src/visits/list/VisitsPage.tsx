@@ -16,6 +16,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { newId } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { DrawnPicture, Notice, PageHead, useUnits } from '../../shared/ui/index.ts';
+import { useBoardLayer, type BoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
 import { PlanForm } from './PlanForm.tsx';
 import * as messages from './messages.ts';
 
@@ -26,6 +27,10 @@ const STANDS: Record<VisitStands, string> = {
   left: messages.endedEarly,
 };
 
+/** One function for all renders: what it makes stays the same as long as the boards do. */
+const boardsByPanel = (answers: readonly { data?: Board | undefined }[]): ReadonlyMap<string, Board> =>
+  new Map(answers.flatMap(({ data }): [string, Board][] => (data ? [[data.panel.id, data]] : [])));
+
 /** Visits of a site: what is due, panel by panel, and the visits that were planned and made. */
 export function VisitsPage() {
   const { siteId = '' } = useParams();
@@ -33,9 +38,9 @@ export function VisitsPage() {
   const { data: known } = useQuery(recordQueries.visits(siteId));
   const boards = useQueries({
     queries: (planning?.panels ?? []).map(({ panel }) => recordQueries.board(panel.id)),
-    combine: (answers) =>
-      new Map(answers.flatMap(({ data }): [string, Board][] => (data ? [[data.panel.id, data]] : []))),
+    combine: boardsByPanel,
   });
+  useBoardLayer(useWorkLayer(planning, boards));
   const isReady = planning !== undefined && known !== undefined && boards.size === planning.panels.length;
   return (
     <main className="max-w-5xl space-y-6 px-4 py-5 sm:px-6">
@@ -81,6 +86,20 @@ export function VisitsPage() {
       )}
     </main>
   );
+}
+
+/** The work that is due, in the order of each visit. */
+function useWorkLayer(planning: Planning | undefined, boards: ReadonlyMap<string, Board>): BoardLayer | null {
+  return useMemo(() => {
+    const marks = (planning?.panels ?? []).flatMap((planned) => {
+      const board = boards.get(planned.panel.id);
+      const tasks = dueTasks(planned, board?.breakers ?? [], newId).flatMap((due) => due.tasks);
+      return tasks.flatMap(({ breakerId }, i): [string, BoardMark][] =>
+        breakerId === null ? [] : [[breakerId, { text: messages.taskNumber(i + 1), look: 'act' }]],
+      );
+    });
+    return { title: messages.workThatIsDueInItsOrder, marks: new Map(marks) };
+  }, [planning, boards]);
 }
 
 /** A visit with the panel it is to, the places of its work filled in. */

@@ -34,3 +34,5 @@ export const earlierVisits = (visits: number) => `${visits} earlier visits`;
 export const noTasksYetRecommended =
   'No tasks yet. Recommended replacements and planned changes appear here, ready to schedule as one visit.';
 export const decided = (wanted: string) => `decided ${wanted}`;
+export const taskNumber = (n: number) => `Task ${n}`;
+export const workThatIsDueInItsOrder = 'work that is due, in order';

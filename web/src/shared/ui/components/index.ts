@@ -1,7 +1,6 @@
 export { BackLink } from './BackLink.tsx';
 export { Button, asButton } from './Button.tsx';
 export { ChoiceButton } from './ChoiceButton.tsx';
-export { DrawnPicture } from './DrawnPicture.tsx';
 export { Notice } from './Notice.tsx';
 export { PageHead } from './PageHead.tsx';
 export { PageSection } from './PageSection.tsx';

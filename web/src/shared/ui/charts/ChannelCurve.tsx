@@ -1,5 +1,4 @@
 import type { RecordingAbout } from '@phylaxon/core/record/panelEntries';
-import { AXIS_UNITS } from './drawnChannel.ts';
 import { sayQuantity } from '@phylaxon/core/facts/quantities';
 import * as messages from './messages.ts';
 
@@ -9,7 +8,13 @@ const WIDTH = 96;
 const HEIGHT = 32;
 
 /** The course of a channel in a small picture, between the least and the most of each step. */
-export function ChannelCurve({ channel: { quantity, curve, spread } }: { channel: Channel }) {
+export function ChannelCurve({
+  channel: { quantity, curve, spread },
+  unit,
+}: {
+  channel: Channel;
+  unit: string;
+}) {
   if (!curve || !spread) return null;
   // A current is seen against nothing, the others against how far they go.
   const from = quantity === 'current' ? 0 : spread.least;
@@ -33,7 +38,7 @@ export function ChannelCurve({ channel: { quantity, curve, spread } }: { channel
         <path d={columns.join('')} className="fill-good" />
       </svg>
       <span className="figures text-sm whitespace-nowrap">
-        {messages.upTo(sayQuantity(spread.most, AXIS_UNITS[quantity]))}
+        {messages.upTo(sayQuantity(spread.most, unit))}
       </span>
     </span>
   );
