@@ -1,6 +1,9 @@
 import { expect } from '@playwright/test';
 import { detailPath, ownBreaker, test } from '../../support/index.ts';
 
+// One after the other: all of them change what holds for everybody.
+test.describe.configure({ mode: 'default' });
+
 test.afterEach(async ({ request }) => {
   await request.patch('/api/v1/settings', {
     data: { temperature: 'C', length: 'm', theme: 'system', dates: 'day-month-year' },
@@ -26,7 +29,7 @@ test('°F and feet: figures, reasons and fields; the record stays in °C', async
   await expect(page.getByText('✓ Saved.')).toBeVisible();
 
   await page.goto(await detailPath(request, 'Hot-knife bench'));
-  await expect(page.getByText('133 °F', { exact: true }).first()).toBeVisible();
+  await expect(page.getByText('133 °F', { exact: true }).filter({ visible: true }).first()).toBeVisible();
   await expect(page.getByRole('article', { name: 'Decision' })).toContainText(
     'Terminal at 133 °F, 61 °F above ambient and 44 °F above similar breakers',
   );

@@ -124,7 +124,7 @@ const LEARNING: Choice<keyof Settings>[] = [
 /** How figures are shown, and how questions are answered on which the trade disagrees. */
 export function SettingsPage() {
   const { settings, change } = useSettings();
-  const { problem, run } = useAction();
+  const { problem, run } = useAction(true);
   const [stored, setStored] = useState(false);
   const set = async (part: Partial<Settings>) => {
     setStored(false);
@@ -147,13 +147,13 @@ export function SettingsPage() {
     <main className="mx-auto max-w-3xl space-y-6 px-4 py-6">
       <title>{messages.settingsPhylaxon}</title>
       <h1 className="text-3xl font-bold">{messages.settings}</h1>
-      <p>
-        {messages.storedWithTheRecordForEveryone(
-          <span role="status" className="text-good">
-            {stored ? messages.saved : ''}
-          </span>,
-        )}
-      </p>
+      <div>
+        <p>{messages.storedWithTheRecordForEveryone}</p>
+        {/* Its line is there before it is said: nothing moves under the hand. */}
+        <p role="status" className="min-h-6 text-good">
+          {stored ? messages.saved : ''}
+        </p>
+      </div>
       <FieldError message={problem ?? undefined} />
       {group(messages.unitsAndFormats, SHOWN)}
       {group(messages.whereTradePracticeDiffers, POLICIES)}

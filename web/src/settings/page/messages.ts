@@ -78,8 +78,8 @@ export const tablePlusConfirmedCasesDefault = 'table plus confirmed cases (defau
 export const tableOnly = 'table only';
 export const settingsPhylaxon = 'Settings · Phylaxon';
 export const settings = 'Settings';
-export const storedWithTheRecordForEveryone = (stored: ReactNode) =>
-  rich`Stored with the record, for everyone who uses it. The role (homeowner or electrician) is chosen above and stored in this browser. ${stored}`;
+export const storedWithTheRecordForEveryone =
+  'Stored with the record, for everyone who uses it. The role (homeowner or electrician) is chosen above and stored in this browser.';
 export const saved = '✓ Saved.';
 export const unitsAndFormats = 'Units and formats';
 export const whereTradePracticeDiffers = 'Where trade practice differs';

@@ -22,6 +22,8 @@ const pending: Partial<Settings>[] = [];
 let sent: Promise<unknown> = Promise.resolve();
 /** What the server said last. */
 let told: Settings = FIRST_SETTINGS;
+/** How many choices it has answered: what was asked before the last of them is old. */
+let answered = 0;
 
 /** What the server said, with what it has not answered yet: a switch that was flipped does not flip back. */
 const withPending = (): Settings => Object.assign({ ...told }, ...pending) as Settings;
@@ -32,7 +34,9 @@ export const useSettings = create<SettingsState>()(
     (set) => ({
       settings: FIRST_SETTINGS,
       load: async () => {
-        told = await ask('GET /settings');
+        const asked = answered;
+        const answer = await ask('GET /settings');
+        if (asked === answered) told = answer;
         set({ settings: withPending() });
       },
       change: async (change) => {
@@ -44,6 +48,7 @@ export const useSettings = create<SettingsState>()(
         sent = answer;
         try {
           told = await answer;
+          answered += 1;
         } finally {
           pending.splice(pending.indexOf(change), 1);
           set({ settings: withPending() });

@@ -11,17 +11,18 @@ interface Asked {
 /**
  * Something that is done at a tap, once at a time; what goes wrong is told.
  *
+ * @param mayOverlap whether another may be begun before one is done: each tap is about something of its own
  * @returns `run` does it; `leave` does it too, and stays busy until the next view has taken this one’s place; both tell
  *   whether it was done. `problem` says why not, until `clear` or the next try.
  */
-export function useAction() {
+export function useAction(mayOverlap = false) {
   const isRunning = useRef(false);
   const { mutateAsync, isPending, isSuccess, variables, error, reset } = useMutation(
     { mutationFn: ({ work }: Asked) => work(), networkMode: 'always' },
     queryClient,
   );
   const doing = async (asked: Asked): Promise<boolean> => {
-    if (isRunning.current) return false;
+    if (isRunning.current && !mayOverlap) return false;
     isRunning.current = true;
     try {
       await mutateAsync(asked);
