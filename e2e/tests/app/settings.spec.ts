@@ -58,6 +58,7 @@ test('dark by choice, whatever the device says', async ({ page }) => {
   const light = await paper();
   await page.getByRole('radio', { name: 'dark', exact: true }).check();
   await expect.poll(paper).not.toBe(light);
+  await expect(page.getByText('✓ Saved.')).toBeVisible();
   await page.reload();
   await expect.poll(paper).not.toBe(light);
 });
