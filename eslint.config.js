@@ -31,6 +31,8 @@ export default tseslint.config(
       ...restrict(),
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', ignoreRestSiblings: true }],
       '@typescript-eslint/consistent-type-imports': 'error',
+      // An import of types alone leaves nothing to load.
+      '@typescript-eslint/no-import-type-side-effects': 'error',
       eqeqeq: 'error',
       'no-console': 'error',
     },

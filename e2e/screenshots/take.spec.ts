@@ -163,7 +163,7 @@ async function keepingPictures(page: Page, panelId: string) {
   await shoot(page, 'directory');
   await page.goto(`/panels/${panelId}/report`);
   await page.getByRole('heading', { name: /^4\. / }).waitFor();
-  await page.getByRole('heading', { name: /^Panel report/ }).evaluate((heading) => heading.scrollIntoView());
+  await page.getByRole('article').evaluate((report) => report.scrollIntoView());
   await shoot(page, 'report');
   await page.setViewportSize(phone);
   await page.goto(`/panels/${panelId}/map`);

@@ -46,6 +46,14 @@ for (const { name, size } of LOOKS) {
           expect(text).toContain(words(value));
         }
       }
+      // The board beside it has the numbers of the findings, and what must not be used stays marked as such.
+      const stopped = page.getByRole('navigation', {
+        name: `Breakers of ${panel.name}`,
+        includeHidden: true,
+      });
+      const yard = stopped.locator('a').filter({ hasText: 'Yard outlets' });
+      await expect(yard).toContainText('Stop');
+      await expect(yard).toContainText(/No\. \d/);
       // A homeowner reads it, and asks no prices.
       await expect(page.getByRole('button', { name: 'Prices and remark' })).toBeHidden();
       expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);

@@ -698,7 +698,8 @@ const MAIN_PANEL_ENTRIES: DemoPanelEntry[] = [
       prices: Object.entries(PRICES).map(([space, [headline, amount]]) => ({
         ...{ finding: `breaker ${breakerIn(Number(space))}`, headline, amount },
       })),
-      remark: 'All three breakers can be done in one visit with the main off for 40 minutes.',
+      remark:
+        'The three priced breakers can be replaced in one visit, with the main off for about 90 minutes.',
     }),
   },
 ];

@@ -1,5 +1,5 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
-import { type EntityManager, type EntitySchema } from 'typeorm';
+import type { EntityManager, EntitySchema } from 'typeorm';
 import {
   among,
   EventTable,

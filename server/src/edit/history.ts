@@ -1,6 +1,6 @@
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type { UndoRedo } from '@phylaxon/core/views/board';
-import { type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import { conflict } from '../errors/index.ts';
 import { among, EditTable, PanelEntryTable, type EditRow, type EntryRef } from '../store/index.ts';
 import { newRowId, putRow, type Edit } from './edit.ts';

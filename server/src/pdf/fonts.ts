@@ -101,6 +101,12 @@ const PARTS = Object.fromEntries(FAMILIES.map((family) => [family, partsOf(famil
 >;
 const OWN = PARTS['atkinson-hyperlegible-next'].find(({ name }) => name.endsWith(' latin'))!;
 
+const PART_BY_NAME = new Map(
+  Object.values(PARTS)
+    .flat()
+    .map((part) => [part.name, part]),
+);
+
 /** The application’s own font. */
 export const OWN_FONT = OWN.name;
 
@@ -108,13 +114,7 @@ export const OWN_FONT = OWN.name;
 export const isOwnThroughout = (text: string): boolean =>
   [...text].every((sign) => sign === '\n' || OWN.has(sign.codePointAt(0)!));
 
-pdfMake.setFonts(
-  Object.fromEntries(
-    Object.values(PARTS)
-      .flat()
-      .map((part) => [part.name, part.looks]),
-  ),
-);
+pdfMake.setFonts(Object.fromEntries([...PART_BY_NAME].map(([name, { looks }]) => [name, looks])));
 // Fonts lie in memory: no document may make the server open a file or an address.
 pdfMake.setUrlAccessPolicy(() => false);
 pdfMake.setLocalAccessPolicy(() => false);
@@ -125,10 +125,7 @@ pdfMake.setLocalAccessPolicy(() => false);
  * @param name what it is called in a document
  */
 export const lettersAs = (name: string, weight: Weight): fontkit.Font =>
-  Object.values(PARTS)
-    .flat()
-    .find((part) => part.name === name)!
-    .opened()[weight];
+  PART_BY_NAME.get(name)!.opened()[weight];
 
 /** The families in the order they are asked, for a text: the far eastern ones by what else stands in it. */
 function orderFor(text: string): readonly Family[] {

@@ -12,7 +12,7 @@ import {
 import { CLOCK_SLACK_MS } from '@phylaxon/core/record/clocks';
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
 import { observationInput } from '@phylaxon/core/record/entities';
-import { type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { attachmentRow } from '../attachments/index.ts';
 import type { Edit } from '../edit/index.ts';

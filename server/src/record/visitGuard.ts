@@ -2,7 +2,7 @@ import { ON_A_VISIT } from '@phylaxon/core/record/panelEntries';
 import { claimedPanels, lockedBreakers, type SiteNetwork } from '@phylaxon/core/visit/lockout';
 import { isOpen, walk, type VisitFact, type WorkState } from '@phylaxon/core/visit/work';
 import { standsIn } from '@phylaxon/core/views/visit';
-import { type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import { LOGGED, STEP_KEPT } from '../edit/index.ts';
 import { conflict } from '../errors/index.ts';
 import {

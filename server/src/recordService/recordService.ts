@@ -4,7 +4,7 @@ import { isEvidence } from '../breakerRecords/index.ts';
 import type { Changes } from '../changes/index.ts';
 import { Edit, editToStep, redo, remember, undo, wasDone } from '../edit/index.ts';
 import { refuseAgainstVisits, refuseVisitStrikes, siteOfPanel, siteRow } from '../record/index.ts';
-import { type CaseRow, type EditRow, type RowChange, type Store } from '../store/index.ts';
+import type { CaseRow, EditRow, RowChange, Store } from '../store/index.ts';
 import { redecideAll, redecidePanel } from './redecide.ts';
 
 /** What came of an edit: the answer, and what a person who would undo it calls it. */

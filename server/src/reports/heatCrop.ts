@@ -1,6 +1,6 @@
 import { fromBoard, type BoardCorners } from '@phylaxon/core/physics/thermalPicture';
 import type { HeatMatrix } from '@phylaxon/core/record/heatMatrices';
-import { heatScale } from '@phylaxon/core/views/heatColors';
+import type { HeatScale } from '@phylaxon/core/views/heatColors';
 import { heatPictureSvg } from './heatPictureSvg.ts';
 
 /** Around a breaker so much of its neighbors is shown: a share of the board’s width, and so many spaces. */
@@ -20,6 +20,7 @@ interface Spaces {
  *
  * @param matrix the picture
  * @param corners of the board in it
+ * @param scale of the whole picture
  * @param at the breaker’s spaces
  * @param spaces how many the panel has
  * @returns an SVG; null: the picture does not show it
@@ -27,6 +28,7 @@ interface Spaces {
 export function heatCropSvg(
   matrix: HeatMatrix,
   corners: BoardCorners,
+  scale: HeatScale,
   { space, poles }: Spaces,
   spaces: number,
 ): string | null {
@@ -60,7 +62,7 @@ export function heatCropSvg(
   return heatPictureSvg(
     { width: box.width, height: box.height, celsius: Float32Array.from(celsius) },
     outline,
-    heatScale(matrix.celsius),
+    scale,
   );
 }
 

@@ -1,4 +1,6 @@
 import { gunzipSync } from 'node:zlib';
+import { correctedTemperature } from '@phylaxon/core/physics/thermalPicture';
+import { heatScale } from '@phylaxon/core/views/heatColors';
 import { sayTemperature } from '@phylaxon/core/facts/quantities';
 import { sayBreaker } from '@phylaxon/core/panel/layout';
 import { unpackHeatMatrix, type HeatMatrix } from '@phylaxon/core/record/heatMatrices';
@@ -65,63 +67,72 @@ export const photoRows = async (
     [JSON.stringify(breakerIds), most],
   )) as ReportPhoto[];
 
-/** A temperature picture that stands, with its cells. */
 type HeatEntry = Extract<PanelEntry, { kind: 'heat-picture' }>;
 
-/** The newest temperature pictures of a panel that stand. */
-async function heatEntriesOf(manager: EntityManager, panelId: string): Promise<HeatEntry[]> {
-  const entries = await panelEntriesOf(manager, panelId, 'heat-picture');
-  return entries.flatMap(({ entry }) =>
-    entry.kind === 'heat-picture' && entry.struck === null && entry.sha256 !== null ? [entry] : [],
-  );
+/** A temperature picture that stands, with its cells. */
+export interface HeatImage {
+  entry: HeatEntry;
+  matrix: HeatMatrix;
 }
 
-const matrixOf = async (manager: EntityManager, { sha256 }: HeatEntry): Promise<HeatMatrix> =>
-  unpackHeatMatrix(gunzipSync(await readAttachment(manager, sha256!)));
-
-/**
- * The newest temperature pictures of a panel, as drawings.
- *
- * @param day an instant as a date
- */
-export async function heatPicturesOf(
-  manager: EntityManager,
-  panelId: string,
-  day: (at: string) => string,
-): Promise<EvaluationPicture[]> {
-  const pictures: EvaluationPicture[] = [];
-  for (const entry of (await heatEntriesOf(manager, panelId)).slice(0, MOST_HEAT_PICTURES)) {
-    const matrix = await matrixOf(manager, entry);
-    const most = matrix.celsius.reduce((a, b) => Math.max(a, b));
-    pictures.push({
-      svg: heatPictureSvg(matrix, entry.content.corners),
-      caption: messages.infraredImageOfUpToAmbient(
-        day(entry.at),
-        sayTemperature(most),
-        sayTemperature(entry.content.ambientC),
-        entry.simulated ? messages.simulated : '',
-      ),
+/** The newest temperature pictures of a panel that stand, each read once. */
+export async function heatImagesOf(manager: EntityManager, panelId: string): Promise<HeatImage[]> {
+  const entries = (await panelEntriesOf(manager, panelId, 'heat-picture'))
+    .flatMap(({ entry }) =>
+      entry.kind === 'heat-picture' && entry.struck === null && entry.sha256 !== null ? [entry] : [],
+    )
+    .slice(0, MOST_HEAT_PICTURES);
+  const images: HeatImage[] = [];
+  for (const entry of entries)
+    images.push({
+      entry,
+      matrix: unpackHeatMatrix(gunzipSync(await readAttachment(manager, entry.sha256!))),
     });
-  }
-  return pictures;
+  return images;
 }
 
 /**
- * The newest temperature picture of a panel as it shows its breakers: what draws one of them, null where none is seen.
+ * Temperature pictures as drawings.
  *
  * @param day an instant as a date
  */
-export async function heatCropsOf(
-  manager: EntityManager,
-  panel: { id: string; spaces: number },
+export const heatDrawings = (
+  images: readonly HeatImage[],
   day: (at: string) => string,
-): Promise<(at: { space: number | null; poles: number }) => ReportPicture | null> {
-  const newest = (await heatEntriesOf(manager, panel.id)).find(({ content }) => content.corners !== null);
+): EvaluationPicture[] =>
+  images.map(({ entry: { at, content, simulated }, matrix }) => ({
+    svg: heatPictureSvg(matrix, content.corners),
+    caption: messages.infraredImageOfUpToAmbient(
+      day(at),
+      sayTemperature(
+        correctedTemperature(
+          matrix.celsius.reduce((a, b) => Math.max(a, b)),
+          content.emissivity,
+        ),
+      ),
+      sayTemperature(content.ambientC),
+      simulated ? messages.simulated : '',
+    ),
+  }));
+
+/**
+ * The newest temperature picture as it shows the breakers of a panel: what draws one of them, null where none is seen.
+ *
+ * @param spaces how many the panel has
+ * @param day an instant as a date
+ */
+export function heatCrops(
+  images: readonly HeatImage[],
+  spaces: number,
+  day: (at: string) => string,
+): (at: { space: number | null; poles: number }) => ReportPicture | null {
+  const newest = images.find(({ entry }) => entry.content.corners !== null);
   if (!newest) return () => null;
-  const matrix = await matrixOf(manager, newest);
-  const caption = messages.infraredImageOf(day(newest.at));
+  const { entry, matrix } = newest;
+  const scale = heatScale(matrix.celsius);
+  const caption = messages.infraredImageOf(day(entry.at));
   return (at) => {
-    const svg = heatCropSvg(matrix, newest.content.corners!, at, panel.spaces);
+    const svg = heatCropSvg(matrix, entry.content.corners!, scale, at, spaces);
     return svg === null ? null : { kind: 'drawing', svg, caption };
   };
 }

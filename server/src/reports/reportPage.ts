@@ -13,7 +13,7 @@ import type { PrintStyle } from '../pdf/index.ts';
 import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index.ts';
 import { PanelTable, type PanelRow } from '../store/index.ts';
 import { panelReviewPage, panelTrends, upkeepPage, visitPage } from '../views/index.ts';
-import { heatCropsOf, heatPicturesOf, photoRows } from './pictures.ts';
+import { heatCrops, heatDrawings, heatImagesOf, photoRows, type HeatImage } from './pictures.ts';
 import * as messages from './messages.ts';
 
 /** More photos than this are not gone through, of one panel. */
@@ -69,18 +69,19 @@ async function reportedPanel(
   visits: VisitRecord[],
   { zone, day }: PrintStyle,
 ): Promise<ReportedPanel> {
+  const images = await heatImagesOf(manager, row.id);
   const [prices] = await standingEntries(manager, row.id, 'report-prices');
   const [hangs] = await standingEntries(manager, row.id, 'hanging-directory');
   return {
     panel: panelFromRow(row),
-    breakers: await reportedBreakers(manager, row, day),
+    breakers: await reportedBreakers(manager, row, images, day),
     review: await panelReviewPage(manager, row.id),
     upkeep: await upkeepPage(manager, row.id, zone),
     visits,
     trends: await panelTrends(manager, row),
     prices: prices?.content ?? null,
     hangs: hangs?.content.text ?? null,
-    pictures: (await heatPicturesOf(manager, row.id, day)).map(({ svg = '', caption }): ReportPicture => ({
+    pictures: heatDrawings(images, day).map(({ svg = '', caption }): ReportPicture => ({
       kind: 'drawing',
       svg,
       caption,
@@ -91,6 +92,7 @@ async function reportedPanel(
 async function reportedBreakers(
   manager: EntityManager,
   row: PanelRow,
+  images: readonly HeatImage[],
   day: PrintStyle['day'],
 ): Promise<ReportedBreaker[]> {
   const { records } = await panelEvidence(manager, row);
@@ -100,7 +102,7 @@ async function reportedBreakers(
     records.map(({ breaker }) => breaker.id),
     MOST_PHOTOS,
   );
-  const heatCropAt = await heatCropsOf(manager, row, day);
+  const heatCropAt = heatCrops(images, row.spaces, day);
   return records.map(({ breaker, circuit, entries }) => {
     const { decision } = verdictOf(latest.get(breaker.id)!);
     const heat = restsOnHeat(decision) ? heatCropAt(breaker) : null;

@@ -1,5 +1,5 @@
-import { type TimelineEntry } from '@phylaxon/core/views/timeline';
-import { type EntityManager, type EntitySchema, type ObjectLiteral, type SelectQueryBuilder } from 'typeorm';
+import type { TimelineEntry } from '@phylaxon/core/views/timeline';
+import type { EntityManager, EntitySchema, ObjectLiteral, SelectQueryBuilder } from 'typeorm';
 import { LOGGED } from '../edit/index.ts';
 import { strikesById, type Struck } from '../record/index.ts';
 import { among, StrikeTable, type EntryRef, type StrikeRow } from '../store/index.ts';

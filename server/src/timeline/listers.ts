@@ -1,5 +1,5 @@
 import { familyBand, judgedTrips } from '@phylaxon/core/diagnosis/evidence';
-import { type TimelineEntry, type TimelineKind } from '@phylaxon/core/views/timeline';
+import type { TimelineEntry, TimelineKind } from '@phylaxon/core/views/timeline';
 import { sayOutcome } from '@phylaxon/core/facts/vocabulary';
 import {
   sayInspection,
@@ -7,7 +7,7 @@ import {
   type BreakerEvent,
   type Observation,
 } from '@phylaxon/core/record/entities';
-import { type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import {
   breakerOf,
   curvesOf,

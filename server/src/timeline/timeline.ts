@@ -5,7 +5,7 @@ import {
   type TimelineKind,
   type TimelineQuery,
 } from '@phylaxon/core/views/timeline';
-import { type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import { type EntryFilter, idsOf, placeIn } from './entryPage.ts';
 import { LISTERS } from './listers.ts';
 

@@ -5,7 +5,7 @@ import {
   type SiteFile,
   type SiteList,
 } from '@phylaxon/core/views/siteFile';
-import { type EntityManager, type EntitySchema } from 'typeorm';
+import type { EntityManager, EntitySchema } from 'typeorm';
 import { LOGGED } from '../edit/index.ts';
 import { circuitsOf, curvesOf, siteRow } from '../record/index.ts';
 import {

@@ -1,13 +1,13 @@
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { ACTION_WORDS, CAUSES, sayOutcome, SENSE_IDS, type TestId } from '../../facts/vocabulary/index.ts';
-import { type Evidence } from '../evidence/index.ts';
+import type { Evidence } from '../evidence/index.ts';
 import { nextTests, overturning, rankedCauses, TRIALS, type Assessment } from '../engine/index.ts';
-import { type CautionId } from './cautions.ts';
-import { type Decision, type NextTest } from './decision.ts';
+import type { CautionId } from './cautions.ts';
+import type { Decision, NextTest } from './decision.ts';
 import { doNext, notDone, makeReason } from './parts.ts';
 import { byWeight, reasonsFor } from './reasons.ts';
 import { needsWork, hasTrouble } from '../recordAssessment/index.ts';
-import { type ResetLimit } from './resetLimit.ts';
+import type { ResetLimit } from './resetLimit.ts';
 import { findOutHeadline, type Wording } from './wording.ts';
 import * as messages from './messages.ts';
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { runs } from '../../testing/index.ts';
 import fc from 'fast-check';
-import { type PriorContext } from '../causes/index.ts';
+import type { PriorContext } from '../causes/index.ts';
 import {
   TEST_IDS,
   type TestResult,

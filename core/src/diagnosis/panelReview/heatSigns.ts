@@ -1,6 +1,6 @@
 import { HEAT_LIMITS } from '../../facts/limits/index.ts';
 import { atLeast, exceeds, sayRise, sayTemperature } from '../../facts/quantities/index.ts';
-import { type PanelSignId } from '../../facts/vocabulary/index.ts';
+import type { PanelSignId } from '../../facts/vocabulary/index.ts';
 import type { FoundHeat, PanelFindings, SignFound } from './findings.ts';
 import { isBranch, latest, LEAST_SCANNED, sign } from './sign.ts';
 import * as messages from './messages.ts';

@@ -1,4 +1,4 @@
-import { type PanelSignId, type TestId } from '../../facts/vocabulary/index.ts';
+import type { PanelSignId, TestId } from '../../facts/vocabulary/index.ts';
 import type { FindingPlace, FoundOutcome, PanelFindings, SignFound } from './findings.ts';
 import * as messages from './messages.ts';
 

@@ -1,5 +1,5 @@
-import { type HazardFinding } from './hazard.ts';
-import { type HazardLevel, type HazardScope } from './hazardTable.ts';
+import type { HazardFinding } from './hazard.ts';
+import type { HazardLevel, HazardScope } from './hazardTable.ts';
 
 /** How soon a finding is dealt with. */
 export const URGENCIES = ['now', 'days', 'weeks', 'plan'] as const;

@@ -4,7 +4,7 @@ import { partsOf, sizesOf, type KnownLoad, type Size } from './sizes.ts';
 import { currentSteps, type CurrentStep } from './steps.ts';
 import type { VoltageEvent } from './voltageEvents.ts';
 import { historyBefore, meanBetween } from './loadHistory.ts';
-import { type LoadEvent, type SwitchedEvent, type TripEvent } from './loadEventTypes.ts';
+import type { LoadEvent, SwitchedEvent, TripEvent } from './loadEventTypes.ts';
 
 /** Samples so far apart hardly show a start. */
 const COARSE_MS = 7000;

@@ -1,5 +1,5 @@
 import { firstAtOrAfter, holdOf, usualInterval, type Samples } from './samples.ts';
-import { type TripEvent } from './loadEventTypes.ts';
+import type { TripEvent } from './loadEventTypes.ts';
 
 /** A trip is looked back on for so long, s. */
 const HISTORY_SECONDS = 3600;

@@ -1,6 +1,6 @@
 import { spaceAt, toBoard } from './boardMap.ts';
 import type { BoardCorners } from './schema.ts';
-import { trueTemperature, type Emissivity } from './trueTemperature.ts';
+import { correctedTemperature, type Emissivity } from './trueTemperature.ts';
 
 /** A picture with a board in it. */
 export interface BoardPicture {
@@ -50,9 +50,8 @@ export function spaceTemperatures(
       highest.set(space, Math.max(highest.get(space) ?? -Infinity, celsius[y * width + x]!));
     }
   // The hottest cell stays the hottest, whatever the emissivity.
-  const truly = (seenC: number) => (emissivity && trueTemperature(seenC, emissivity)) ?? seenC;
   return [...highest]
-    .map(([space, maxC]) => ({ space, maxC: truly(maxC) }))
+    .map(([space, maxC]) => ({ space, maxC: correctedTemperature(maxC, emissivity) }))
     .sort((a, b) => a.space - b.space);
 }
 

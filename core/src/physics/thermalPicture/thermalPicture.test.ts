@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
 import {
+  correctedTemperature,
   fromBoard,
   riseChanges,
   spaceAt,
@@ -244,4 +245,11 @@ describe('two pictures of a board', () => {
       }),
     );
   });
+});
+
+test('bare metal is told as hot as it is, wherever a picture is shown; without a correction as it was seen', () => {
+  const bare = { measured: 0.95, actual: 0.1, reflectedC: 20 };
+  expect(correctedTemperature(25, bare)).toBeCloseTo(trueTemperature(25, bare)!);
+  expect(correctedTemperature(25, bare)).toBeGreaterThan(55);
+  expect(correctedTemperature(25, null)).toBe(25);
 });

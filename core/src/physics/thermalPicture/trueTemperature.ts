@@ -28,3 +28,14 @@ export function trueTemperature(
     (measured * (apparentC + KELVIN) ** 4 + (actual - measured) * (reflectedC + KELVIN) ** 4) / actual;
   return own < 0 ? null : own ** 0.25 - KELVIN;
 }
+
+/**
+ * What a picture shows, corrected where an emissivity was given for it.
+ *
+ * @param seenC as the camera shows it, °C
+ * @param emissivity of camera and surface; null: the camera’s own values hold
+ * @returns °C; as seen, where the correction has no answer
+ * @example correctedTemperature(60, null) // 60
+ */
+export const correctedTemperature = (seenC: number, emissivity: Emissivity | null): number =>
+  (emissivity && trueTemperature(seenC, emissivity)) ?? seenC;

@@ -1,4 +1,4 @@
-import { type ThermalElement } from './thermalElement.ts';
+import type { ThermalElement } from './thermalElement.ts';
 
 /** The two edges between which a sound breaker opens, at 25 °C. */
 export interface Band {

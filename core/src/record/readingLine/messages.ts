@@ -16,8 +16,8 @@ export const noNameMatchesCompletelyDidYou = (listed: string) =>
   `No name matches completely. Did you mean ${listed}?`;
 export const whichBreakerTypeItFirstSuch =
   'Which breaker? Type it first, such as “12:” or a name from the directory.';
-export const whichUnitTypeItAfterThe =
-  'Which unit? Type it after the value, such as 118 V, 14.2 A, 41 °C or 8 min.';
+export const whichUnitTypeItAfterThe = (temperature: string) =>
+  `Which unit? Type it after the value, such as 118 V, 14.2 A, ${temperature} or 8 min.`;
 export const thisPartIsNotUnderstoodSee = 'This part is not understood. See the examples, or use a form.';
 export const theLineHasNoReadingType = 'The line has no reading. Type what you measured, saw or did there.';
 export const isThisTheNameOfA =

@@ -1,3 +1,4 @@
+import { sayTemperature } from '../../facts/quantities/index.ts';
 import { type Amount, Cursor, type Labels, type PhraseMeaning, type Token } from '../phrases/index.ts';
 import { carriesSo, circumstancesAt, figuresFirstAt, resetAt, type Problem } from './events.ts';
 import { outOfBounds, readingsOf } from './figures.ts';
@@ -21,7 +22,7 @@ export interface LineSetting {
 type Said = LineEntry extends infer E ? (E extends LineEntry ? Omit<E, 'placeId' | 'at'> : never) : never;
 
 const NO_PLACE = messages.whichBreakerTypeItFirstSuch;
-const BARE = messages.whichUnitTypeItAfterThe;
+const BARE = messages.whichUnitTypeItAfterThe(sayTemperature(41));
 const WORDS = messages.thisPartIsNotUnderstoodSee;
 const PREPOSITIONS = new Set(['at', 'on', 'of', 'from', 'in', 'by']);
 

@@ -1,5 +1,5 @@
 import type { Random } from '../../facts/random/index.ts';
-import { type patternOf, type Episode, type House, type SimulatedMoment } from '../house/index.ts';
+import type { patternOf, Episode, House, SimulatedMoment } from '../house/index.ts';
 import type { TestId } from '../../facts/vocabulary/index.ts';
 
 /** A house with a complaint: what is so, and what came before. */

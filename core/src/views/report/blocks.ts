@@ -56,7 +56,7 @@ export interface ReportTable {
 }
 
 /** More findings than this are told by their numbers. */
-const MOST_NAMED = 6;
+const MOST_DESCRIBED = 6;
 
 const ABOUT = {
   visit: messages.visitReport,
@@ -124,7 +124,7 @@ function findingBlock(finding: ReportFinding, number: number, report: Report): R
 /** What not to use, each limit once with the findings it follows from; of many their numbers alone. */
 function usesOf(findings: readonly ReportFinding[], whereOf: (finding: ReportFinding) => string): string[] {
   const limited = findings.flatMap((one, i) => (one.use === null ? [] : [{ ...one, number: i + 1 }]));
-  const isShort = limited.length <= MOST_NAMED;
+  const isShort = limited.length <= MOST_DESCRIBED;
   return [...new Set(limited.map(({ use }) => use!))].map((use) => {
     const own = limited.filter((one) => one.use === use);
     return messages.limitOf(

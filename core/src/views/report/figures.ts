@@ -59,6 +59,7 @@ export function figuresOf(reasons: readonly Pick<WeighedReason, 'figures'>[]): R
       label: FIGURE_WORDS[label] ?? label,
       value: sayFigure(value, unit),
       limit: limit === undefined ? null : sayFigure(limit, unit),
-      bar: limit !== undefined && hasBar({ value, limit }) ? { value, limit } : null,
+      // The limit of a voltage may be its least: past the line would not be over it.
+      bar: limit !== undefined && unit !== 'V' && hasBar({ value, limit }) ? { value, limit } : null,
     }));
 }

@@ -1,6 +1,6 @@
 import { implement, type Route } from '../../http/index.ts';
 import { outcomesAt, outcomesEverywhere } from '../../outcomes/index.ts';
-import { type ApiContext } from '../shared/index.ts';
+import type { ApiContext } from '../shared/index.ts';
 
 export function outcomeRoutes({ record }: ApiContext): Route[] {
   return [

@@ -1,6 +1,6 @@
 import { textOf } from '@phylaxon/core/facts/quantities';
 import { implement, type Route } from '../../http/index.ts';
-import { heatPicturesOf, panelReviewPdf, photosOf } from '../../reports/index.ts';
+import { heatDrawings, heatImagesOf, panelReviewPdf, photosOf } from '../../reports/index.ts';
 import { printStyle } from '../../pdf/index.ts';
 import { readSettings } from '../../settings/index.ts';
 import { panelReviewPage } from '../../views/index.ts';
@@ -22,7 +22,7 @@ export function reviewRoutes({ record, store, photos }: ApiContext): Route[] {
           const settings = await readSettings(manager);
           const style = printStyle(settings, zone);
           const pictures = [
-            ...(await heatPicturesOf(manager, id, style.day)),
+            ...heatDrawings(await heatImagesOf(manager, id), style.day),
             ...(await photosOf(manager, photos, id)),
           ];
           return { ...textOf({ view: await panelReviewPage(manager, id), pictures }, settings), style };

@@ -1,7 +1,7 @@
 import { implement, type Route } from '../../http/index.ts';
 import { breakerRow } from '../../record/index.ts';
 import { seriesOf, timelineOf } from '../../timeline/index.ts';
-import { type ApiContext } from '../shared/index.ts';
+import type { ApiContext } from '../shared/index.ts';
 
 export function timelineRoutes({ record }: ApiContext): Route[] {
   return [

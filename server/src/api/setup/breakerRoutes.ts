@@ -1,5 +1,5 @@
 import { implement, type Route } from '../../http/index.ts';
-import { type ApiContext } from '../shared/index.ts';
+import type { ApiContext } from '../shared/index.ts';
 import { detailView } from '../../views/index.ts';
 
 export function breakerRoutes({ record }: ApiContext): Route[] {

@@ -6,7 +6,7 @@ import { curvesOf, siteRow } from '../../record/index.ts';
 import { searchSite } from '../../search/index.ts';
 import { wipeSite } from '../../transfer/index.ts';
 import { redecideAll } from '../../recordService/index.ts';
-import { type ApiContext } from '../shared/index.ts';
+import type { ApiContext } from '../shared/index.ts';
 import { planningPage, startView } from '../../views/index.ts';
 
 export function siteRoutes({ store, record, changes, photos }: ApiContext): Route[] {

@@ -71,13 +71,13 @@ export const router = createBrowserRouter([
       { path: 'sites/new', lazy: newPanelView },
       { path: 'sites/:siteId', lazy: siteView },
       { path: 'sites/:siteId/panels/new', lazy: newPanelView },
-      { path: 'outcomes', lazy: outcomesView },
       { path: 'settings', lazy: settingsView },
       { path: 'cases/:caseId/handover', lazy: handOverView },
       {
         // Everything at a panel stands beside its board.
         lazy: workbenchView,
         children: [
+          { path: 'outcomes', lazy: outcomesView },
           { path: 'sites/:siteId/outcomes', lazy: outcomesView },
           { path: 'sites/:siteId/parts', lazy: partsView },
           { path: 'sites/:siteId/visits', lazy: visitsView },

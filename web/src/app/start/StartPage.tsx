@@ -27,35 +27,50 @@ export function StartPage() {
   return (
     <main className="mx-auto max-w-6xl px-4 py-6">
       <title>{messages.phylaxon}</title>
-      <h1 className="text-3xl font-bold text-balance">{messages.whatSTheProblem}</h1>
-      {sites?.length === 0 && <p className="mt-2 max-w-3xl text-lg">{messages.phylaxonHelpsYouFindOutWhy}</p>}
-      <p className="mt-3">
-        <Link to="/cases/new" className={asButton('primary', 'largest')}>
-          {messages.diagnoseAProblem}
-        </Link>
-      </p>
-      {cases.length > 0 && (
-        <section aria-label={messages.openCases} className="mt-5 max-w-3xl">
-          <h2 className="text-xl font-bold">
-            {cases.length === 1 ? messages.openCase : messages.openCasesOf(cases.length)}
-          </h2>
-          <CaseList cases={allCases ? cases : cases.slice(0, CASES_AT_ONCE)} />
-          {cases.length > CASES_AT_ONCE && (
-            <Button look="quiet" className="mt-1" onClick={() => setAllCases(!allCases)}>
-              {allCases ? messages.showOnlyTheNewest : messages.showAll(cases.length)}
-            </Button>
+      <div
+        className={classes(
+          'grid gap-x-12 gap-y-8',
+          sites?.length !== 0 && 'lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)] lg:grid-rows-[auto_1fr]',
+        )}
+      >
+        <div>
+          <h1 className="text-3xl font-bold text-balance">{messages.whatSTheProblem}</h1>
+          {sites?.length === 0 && (
+            <p className="mt-2 max-w-3xl text-lg">{messages.phylaxonHelpsYouFindOutWhy}</p>
           )}
-        </section>
-      )}
-      {error && (
-        <Notice title={error.message}>
-          <Button look="quiet" className="mt-2" onClick={() => void refetch()}>
-            {messages.tryAgain}
-          </Button>
-        </Notice>
-      )}
-      {sites && (
-        <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+          <p className="mt-3">
+            <Link to="/cases/new" className={asButton('primary', 'largest')}>
+              {messages.diagnoseAProblem}
+            </Link>
+          </p>
+          {cases.length > 0 && (
+            <section aria-label={messages.openCases} className="mt-5 max-w-3xl">
+              <h2 className="text-xl font-bold">
+                {cases.length === 1 ? messages.openCase : messages.openCasesOf(cases.length)}
+              </h2>
+              <CaseList cases={allCases ? cases : cases.slice(0, CASES_AT_ONCE)} />
+              {cases.length > CASES_AT_ONCE && (
+                <Button look="quiet" className="mt-1" onClick={() => setAllCases(!allCases)}>
+                  {allCases ? messages.showOnlyTheNewest : messages.showAll(cases.length)}
+                </Button>
+              )}
+            </section>
+          )}
+          {error && (
+            <Notice title={error.message}>
+              <Button look="quiet" className="mt-2" onClick={() => void refetch()}>
+                {messages.tryAgain}
+              </Button>
+            </Notice>
+          )}
+        </div>
+        {sites && sites.length > 0 && (
+          <div className="space-y-7 lg:col-start-2 lg:row-span-2 lg:row-start-1">
+            <NeedsAttention list={pressing(sites)} />
+            {due && <Due due={due} />}
+          </div>
+        )}
+        {sites && (
           <div className="space-y-7">
             {sites.map((site, i) => (
               <Site key={site.site.id} summary={site} alike={alikeBefore(sites, i)} />
@@ -77,14 +92,8 @@ export function StartPage() {
               )}
             </div>
           </div>
-          {sites.length > 0 && (
-            <div className="space-y-7 max-lg:order-first">
-              <NeedsAttention list={pressing(sites)} />
-              {due && <Due due={due} />}
-            </div>
-          )}
-        </div>
-      )}
+        )}
+      </div>
     </main>
   );
 }

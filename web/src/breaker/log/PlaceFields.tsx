@@ -1,5 +1,5 @@
 import { type Quantity, INSIDE_POINTS } from '@phylaxon/core/record/entities';
-import { type UseFormReturn } from 'react-hook-form';
+import type { UseFormReturn } from 'react-hook-form';
 import { NumberField, toNumber, useUnits } from '../../shared/ui/index.ts';
 import { type ReadingPlace, TITLES } from './readingPlaces.ts';
 import * as messages from './messages.ts';

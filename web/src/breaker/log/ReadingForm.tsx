@@ -35,7 +35,7 @@ import {
   formIn,
 } from './readingPlaces.ts';
 import { PlaceFields } from './PlaceFields.tsx';
-import { type Values } from './readingPlaces.ts';
+import type { Values } from './readingPlaces.ts';
 import * as messages from './messages.ts';
 
 const INSTRUMENT_OPTIONS = Object.fromEntries(

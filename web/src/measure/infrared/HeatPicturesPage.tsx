@@ -1,4 +1,5 @@
 import { heatPicture, type PanelEntryOf, type ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
+import { correctedTemperature } from '@phylaxon/core/physics/thermalPicture';
 import type { Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -201,7 +202,9 @@ function PictureChoice({ entry, about, isChosen, onPick }: PickProps) {
           </span>
           {preview && (
             <span className="block text-sm font-normal">
-              {messages.hottest(temperatureText(preview.hottest.celsius))}
+              {messages.hottest(
+                temperatureText(correctedTemperature(preview.hottest.celsius, entry.content.emissivity)),
+              )}
             </span>
           )}
         </span>

@@ -6,7 +6,7 @@ import { axisText, instants, spread } from './chartAxis.ts';
 import { ShownRange } from './ShownRange.tsx';
 import { useEnvelopes } from './useEnvelopes.ts';
 import { usePan, useWheel } from './chartGestures.ts';
-import { type DrawnChannel, type Mark, type TimeRange } from './drawnChannel.ts';
+import type { DrawnChannel, Mark, TimeRange } from './drawnChannel.ts';
 import * as messages from './messages.ts';
 
 interface Props {

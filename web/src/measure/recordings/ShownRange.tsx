@@ -1,6 +1,6 @@
 import { useUnits } from '../../shared/ui/index.ts';
 import * as messages from './messages.ts';
-import { type TimeRange } from './drawnChannel.ts';
+import type { TimeRange } from './drawnChannel.ts';
 
 export function ShownRange({ stretch }: { stretch: TimeRange }) {
   const { timeText } = useUnits();

@@ -1,5 +1,5 @@
 import type { ChannelQuantity } from '@phylaxon/core/record/recordings';
-import { type Units } from '../../shared/ui/index.ts';
+import type { Units } from '../../shared/ui/index.ts';
 import { type Mark, type TimeRange, AXIS_UNITS } from './drawnChannel.ts';
 
 export const axisText = (tick: number, quantity: ChannelQuantity, units: Units) =>

@@ -1,7 +1,7 @@
 import type { Envelope } from '@phylaxon/core/physics/loggedCurrent';
 import { useEffect, useRef, useState } from 'react';
 import type { RecordingWorker } from './useRecordingWorker.ts';
-import { type TimeRange } from './drawnChannel.ts';
+import type { TimeRange } from './drawnChannel.ts';
 
 interface Drawn {
   envelopes: Envelope[];

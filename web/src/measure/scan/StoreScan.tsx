@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { entries } from '../../shared/api/index.ts';
 import { Button, toNumber, useAction } from '../../shared/ui/index.ts';
 import { sendEntries } from '../../shared/stores/index.ts';
-import { type Scanned } from './scanned.ts';
+import type { Scanned } from './scanned.ts';
 import * as messages from './messages.ts';
 import type { SoakPlan } from '@phylaxon/core/diagnosis/soak';
 import type { Board } from '@phylaxon/core/views/board';

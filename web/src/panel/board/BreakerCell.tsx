@@ -129,11 +129,9 @@ export function BreakerCell({ entry, mirrored, onSide, shutsOff, mark }: Props) 
           ) : (
             <span className="flex-1" />
           )}
-          {mark === undefined ? (
-            <DecisionMark mark={familyMark(decision)} />
-          ) : (
-            mark && <JobMark mark={mark} />
-          )}
+          {/* A stop stays in sight, whatever job is open. */}
+          {(mark === undefined || decision.stop) && <DecisionMark mark={familyMark(decision)} />}
+          {mark && <JobMark mark={mark} />}
         </span>
       </span>
       <Handle

@@ -2,7 +2,7 @@ import { atPlace, BREAKER_KINDS, fittingProblem, type Half, type Placed } from '
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Board } from '@phylaxon/core/views/board';
 import { ratingAmps } from '@phylaxon/core/facts/quantities';
-import { type Breaker } from '@phylaxon/core/record/entities';
+import type { Breaker } from '@phylaxon/core/record/entities';
 import { STANDARD_RATINGS_AMPS } from '@phylaxon/core/facts/standards';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';

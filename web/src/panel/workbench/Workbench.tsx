@@ -25,7 +25,7 @@ export function Workbench() {
   // Without a panel there is no board: the page stands alone.
   if (panelId === null)
     return (
-      <div className="mx-auto max-w-5xl">
+      <div className="@container mx-auto max-w-5xl">
         <Outlet />
       </div>
     );

@@ -1,5 +1,5 @@
 import { legsOf, sayPlace, BREAKER_KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
-import { type Breaker } from '@phylaxon/core/record/entities';
+import type { Breaker } from '@phylaxon/core/record/entities';
 
 export { BREAKER_KIND_WORDS as KIND_WORDS };
 
