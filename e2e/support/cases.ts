@@ -1,5 +1,5 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
-import { ownBreaker } from './site.ts';
+import { decision, ownBreaker } from './site.ts';
 
 /** The step of a case that is in view, and its name. */
 export const next = (page: Page) => page.getByRole('region', { name: 'Next step' });
@@ -36,6 +36,13 @@ export async function withLoads(
 export const moved = (page: Page, title: string) =>
   expect.poll(() => heading(page).allTextContents(), { timeout: 40_000 }).not.toEqual([title]);
 
+/** The step in view once the page has settled, or null where the case is decided or stopped. */
+export async function stepTitle(page: Page): Promise<string | null> {
+  const ended = page.getByRole('region', { name: 'Result' }).or(page.getByRole('alert'));
+  await expect(heading(page).or(decision(page)).or(ended).first()).toBeVisible();
+  return (await heading(page).allTextContents())[0] ?? null;
+}
+
 /** Answer one reset. */
 export async function reset(page: Page, feel: string, result: string, power?: string) {
   const title = (await heading(page).textContent())!;
@@ -48,9 +55,7 @@ export async function reset(page: Page, feel: string, result: string, power?: st
 /** Say “not sure” to whatever is asked until a step of this name is there, or the case is decided. */
 export async function unsureUntil(page: Page, wanted: RegExp) {
   for (let i = 0; i < 20; i++) {
-    const title = await heading(page)
-      .textContent({ timeout: 2000 })
-      .catch(() => null);
+    const title = await stepTitle(page);
     if (title === null || wanted.test(title)) return title;
     await next(page).getByRole('button', { name: 'I’m not sure' }).click();
     await moved(page, title);

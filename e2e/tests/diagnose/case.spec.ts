@@ -5,6 +5,7 @@ import {
   detailPath,
   heading,
   moved,
+  stepTitle,
   next,
   NOTHING_AMISS,
   nothingAmiss,
@@ -95,9 +96,7 @@ for (const { width, height } of [
         await next(page).getByRole('checkbox', { name }).check();
       await reset(page, 'It clicks cleanly, fully off and back on', 'It held');
       for (let trial = 0; trial < 4; trial++) {
-        const title = await heading(page)
-          .textContent({ timeout: 3000 })
-          .catch(() => null);
+        const title = await stepTitle(page);
         if (!title || !/^Test \d/.test(title)) break;
         const connected = next(page).getByRole('region', { name: 'Plug in or turn on' });
         const trips = await connected.getByText('Radio').isVisible();
@@ -139,9 +138,7 @@ for (const { width, height } of [
       await page.getByRole('button', { name: /A breaker trips/ }).click();
       await nothingAmiss(page);
       for (let i = 0; i < 12; i++) {
-        const title = await heading(page)
-          .textContent({ timeout: 3000 })
-          .catch(() => null);
+        const title = await stepTitle(page);
         if (title === null) break;
         const asItShouldBe = next(page).getByRole('button', { name: NOTHING_AMISS });
         if (await asItShouldBe.isVisible().catch(() => false)) {
@@ -280,9 +277,7 @@ test('a whole case by keyboard alone, with names that make sense', async ({ page
   await page.getByRole('button', { name: /Lights flicker/ }).press('Enter');
   await expect(heading(page)).toBeFocused();
   for (let i = 0; i < 15; i++) {
-    const title = await heading(page)
-      .textContent({ timeout: 3000 })
-      .catch(() => null);
+    const title = await stepTitle(page);
     if (title === null || /electrician/.test(title)) break;
     const looks = next(page).getByRole('button', { name: NOTHING_AMISS });
     if (await looks.isVisible()) {
@@ -320,9 +315,7 @@ test('on the demo site the simulated stand-in answers to the end, and every answ
     await expect(
       page.getByRole('heading', { name: 'Possible causes' }).or(page.getByRole('alert')),
     ).toBeVisible();
-    const title = await heading(page)
-      .textContent({ timeout: 2000 })
-      .catch(() => null);
+    const title = await stepTitle(page);
     if (title === null || /Undecided|work for an electrician/.test(title)) break;
     const answers = next(page).getByRole('button', { name: /Simulated answers/ });
     const unsure = next(page).getByRole('button', { name: 'I’m not sure' });

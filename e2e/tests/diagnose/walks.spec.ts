@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { decision, heading, moved, next, test, withLoads } from '../../support/index.ts';
+import { decision, heading, moved, stepTitle, next, test, withLoads } from '../../support/index.ts';
 
 /*
  * Six complaints as a tired person brings them, walked to their end. Each is answered as it would be in that house; what
@@ -52,9 +52,7 @@ async function answer(page: Page, told: Answers): Promise<void> {
 /** Walk a case to its end; how many screens that took. */
 async function walk(page: Page, told: Answers, titles: string[] = []): Promise<number> {
   for (let asked = 0; asked <= MOST + 4; asked++) {
-    const title = await heading(page)
-      .textContent({ timeout: 3000 })
-      .catch(() => null);
+    const title = await stepTitle(page);
     if (title === null || /work for an electrician|Undecided/.test(title)) return asked;
     titles.push(title);
     await answer(page, told);

@@ -2,6 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { amps, volts } from '@phylaxon/core/facts/quantities';
 import type { MeterPoint } from '@phylaxon/core/diagnosis/evidence';
 import type { TestId } from '@phylaxon/core/facts/vocabulary';
+import type { ReactNode } from 'react';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { entries } from '../../shared/api/index.ts';
@@ -38,10 +39,12 @@ interface Props {
   test: TestId;
   points: readonly MeterPoint[];
   onAnswer: (work: () => Promise<void>) => Promise<unknown>;
+  /** Its answers without a reading: they come together with the form, or it would push them down below a finger. */
+  children: ReactNode;
 }
 
 /** Figures as the meter shows them; what they mean is worked out. */
-export default function FigureAnswer({ test, points, onAnswer }: Props) {
+export default function FigureAnswer({ test, points, onAnswer, children }: Props) {
   const { file, act } = useStepWork();
   const { breaker } = file.dossier!.subject;
   const fresh = (): Values => Object.fromEntries(points.map(({ point }) => [point, null]));
@@ -67,20 +70,23 @@ export default function FigureAnswer({ test, points, onAnswer }: Props) {
     });
 
   return (
-    <form noValidate onSubmit={handleSubmit(store)} className="flex flex-wrap items-start gap-3">
-      {points.map(({ point, quantity }) => (
-        <NumberField
-          key={point}
-          className="w-44"
-          label={POINT_LABELS[point]}
-          unit={QUANTITIES[quantity].unit}
-          registration={register(point, { setValueAs: toNumber })}
-          error={formState.errors[point]?.message}
-        />
-      ))}
-      <Button type="submit" className="mt-6">
-        {messages.save}
-      </Button>
-    </form>
+    <>
+      <form noValidate onSubmit={handleSubmit(store)} className="flex flex-wrap items-start gap-3">
+        {points.map(({ point, quantity }) => (
+          <NumberField
+            key={point}
+            className="w-44"
+            label={POINT_LABELS[point]}
+            unit={QUANTITIES[quantity].unit}
+            registration={register(point, { setValueAs: toNumber })}
+            error={formState.errors[point]?.message}
+          />
+        ))}
+        <Button type="submit" className="mt-6">
+          {messages.save}
+        </Button>
+      </form>
+      {children}
+    </>
   );
 }

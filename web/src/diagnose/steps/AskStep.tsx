@@ -42,6 +42,15 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
       return logTrip(work, { amps: trip.amps, afterSeconds: trip.seconds, simulated: true });
     return store(outcome, true);
   };
+  const question = (
+    <Question
+      title={points.length > 0 ? messages.orWithoutAReading : TEST_WORDS[test].name}
+      untitled={points.length === 0}
+      options={outcomesAsAnswers(test, units, work.view.known)}
+      disabled={busy}
+      onAnswer={(outcome) => void leave(() => store(outcome))}
+    />
+  );
   return (
     <StepFrame title={TEST_WORDS[test].name} why={say(why)}>
       <p className="text-lg">{say(TEST_WORDS[test].how)}</p>
@@ -55,17 +64,12 @@ export function AskStep({ test, why }: { test: TestId; why: string }) {
       )}
       {test === 'trip-vs-curve' && dossier ? (
         <TripAnswer onAnswer={leave} />
+      ) : points.length > 0 ? (
+        <FigureAnswer test={test} points={points} onAnswer={leave}>
+          {question}
+        </FigureAnswer>
       ) : (
-        <>
-          {points.length > 0 && <FigureAnswer test={test} points={points} onAnswer={leave} />}
-          <Question
-            title={points.length > 0 ? messages.orWithoutAReading : TEST_WORDS[test].name}
-            untitled={points.length === 0}
-            options={outcomesAsAnswers(test, units, work.view.known)}
-            disabled={busy}
-            onAnswer={(outcome) => void leave(() => store(outcome))}
-          />
-        </>
+        question
       )}
       <FieldError message={problem ?? undefined} />
       <StandIn
